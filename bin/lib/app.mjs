@@ -1,0 +1,54 @@
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { exec } from './exec.mjs';
+import { until } from './net.mjs';
+import { root } from './paths.mjs';
+import { PlainFault } from './say.mjs';
+
+/**
+ * @typedef {object} App
+ * @property {string} address
+ * @property {() => Promise<void>} stop
+ * @property {Promise<void>} ended settles when the application ends, by itself or not
+ */
+
+/** Brings the database to this version and fills it with the demo data if it is empty. @param {string} url @param {string[]} [args] */
+export async function migrateAndSeed(url, args = []) {
+	const { code, output } = await exec('npx', ['tsx', 'seed/main.ts', ...args], {
+		cwd: root,
+		env: { ...process.env, DATABASE_URL: url }
+	});
+	if (code !== 0) throw new PlainFault(output.trim().split('\n').at(-1) ?? 'The database could not be prepared.');
+	return output.trim();
+}
+
+/**
+ * Starts the built application and waits until it answers.
+ * @param {{ url: string, port: number, env?: NodeJS.ProcessEnv, log?: 'inherit' | 'ignore' }} options
+ * @returns {Promise<App>}
+ */
+export async function startApp({ url, port, env = {}, log = 'inherit' }) {
+	const address = `http://127.0.0.1:${port}`;
+	const child = spawn('setpriv', ['--pdeathsig', 'TERM', '--', process.execPath, join(root, 'build', 'index.js')], {
+		cwd: root,
+		detached: true,
+		stdio: ['ignore', log, log],
+		env: { ...process.env, NODE_ENV: 'production', DATABASE_URL: url, HOST: '127.0.0.1', PORT: String(port), ORIGIN: address, ...env }
+	});
+	let ended = false;
+	const end = new Promise((resolve) => child.on('exit', () => ((ended = true), resolve(undefined))));
+	const answers = () =>
+		fetch(`${address}/health`, { signal: AbortSignal.timeout(2000) }).then(
+			(response) => response.ok,
+			() => false
+		);
+	if (!(await until(answers, () => ended, 30))) {
+		if (!ended) child.kill('SIGKILL');
+		throw new PlainFault('The application did not start: see the lines above, or start over with "npm run demo -- --fresh".');
+	}
+	const stop = async () => {
+		if (!ended) child.kill('SIGTERM');
+		if (!(await until(async () => ended, () => false, 10))) child.kill('SIGKILL');
+	};
+	return { address, stop, ended: end.then(() => undefined) };
+}

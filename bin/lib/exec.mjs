@@ -1,0 +1,30 @@
+import { spawn } from 'node:child_process';
+
+/**
+ * @typedef {object} Finished
+ * @property {number} code exit code; 128 + signal where a signal ended it
+ * @property {string} output standard output and error together
+ */
+
+/**
+ * Runs a command to its end. Output is kept, and shown as it comes where `show` is set.
+ * @param {string} command
+ * @param {string[]} args
+ * @param {{ cwd?: string, env?: NodeJS.ProcessEnv, show?: boolean, input?: import('node:stream').Readable, inherit?: boolean }} [options]
+ * @returns {Promise<Finished>}
+ */
+export function exec(command, args, options = {}) {
+	const { show = false, inherit = false, cwd, env = process.env } = options;
+	return new Promise((resolve) => {
+		const child = spawn(command, args, { cwd, env, stdio: inherit ? 'inherit' : ['ignore', 'pipe', 'pipe'] });
+		let output = '';
+		for (const stream of [child.stdout, child.stderr]) {
+			stream?.on('data', (/** @type {Buffer} */ chunk) => {
+				output += chunk.toString();
+				if (show) process.stdout.write(chunk);
+			});
+		}
+		child.on('error', (error) => resolve({ code: 127, output: String(error) }));
+		child.on('close', (code, signal) => resolve({ code: code ?? (signal ? 128 : 1), output }));
+	});
+}

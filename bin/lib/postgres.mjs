@@ -1,0 +1,217 @@
+import { spawn, spawnSync } from 'node:child_process';
+import { createHash, randomBytes } from 'node:crypto';
+import {
+	chmodSync,
+	chownSync,
+	closeSync,
+	existsSync,
+	lstatSync,
+	mkdirSync,
+	mkdtempSync,
+	openSync,
+	readFileSync,
+	realpathSync,
+	rmSync,
+	statSync,
+	symlinkSync,
+	writeFileSync
+} from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { exec } from './exec.mjs';
+import { freePort, until } from './net.mjs';
+import { postgresBin } from './packages.mjs';
+import { dataFolder, root } from './paths.mjs';
+import { PlainFault } from './say.mjs';
+
+/**
+ * @typedef {object} Postgres
+ * @property {string} url connection string of the application's database
+ * @property {boolean} mine whether this process started it
+ * @property {() => Promise<void>} stop stops it, if this process started it
+ */
+
+/** @typedef {{ uid: number, gid: number } | null} ServerUser the account the server runs as; null: this one */
+
+const isRoot = process.getuid?.() === 0;
+
+/** PostgreSQL refuses to run as root: it runs as the account that Debian's package made. @returns {ServerUser} */
+function serverUser() {
+	if (!isRoot) return null;
+	const id = (/** @type {string} */ flag) => Number(spawnSync('id', [flag, 'postgres']).stdout.toString().trim());
+	const [uid, gid] = [id('-u'), id('-g')];
+	if (!uid || !gid) throw new PlainFault('The account "postgres" is missing: reinstall Debian\'s package postgresql.');
+	return { uid, gid };
+}
+
+/** @param {string} folder @param {ServerUser} user */
+function reachable(folder, user) {
+	return spawnSync('test', ['-w', folder, '-a', '-x', folder], { ...(user ?? {}) }).status === 0;
+}
+
+/**
+ * The folder of the lasting cluster: `.data/pg`, or, where the server's account can't enter the project's folder (a
+ * home that is closed to others), a folder under /var/lib that `.data/pg` points to.
+ * @param {ServerUser} user
+ */
+function lastingFolder(user) {
+	const folder = join(dataFolder, 'pg');
+	mkdirSync(dataFolder, { recursive: true });
+	if (!existsSync(folder)) {
+		mkdirSync(folder, { mode: 0o700 });
+		if (user) chownSync(folder, user.uid, user.gid);
+	}
+	if (lstatSync(folder).isSymbolicLink() || reachable(folder, user)) return realpathSync(folder);
+	const name = createHash('sha256').update(root).digest('hex').slice(0, 12);
+	const elsewhere = join('/var/lib/easy-corner', name);
+	mkdirSync(elsewhere, { recursive: true, mode: 0o755 });
+	chmodSync(elsewhere, 0o700);
+	if (user) chownSync(elsewhere, user.uid, user.gid);
+	rmSync(folder, { recursive: true });
+	symlinkSync(elsewhere, folder);
+	return elsewhere;
+}
+
+/** @param {string} file */
+function lastLine(file) {
+	if (!existsSync(file)) return '';
+	const lines = readFileSync(file, 'utf8').trim().split('\n');
+	return lines.findLast((line) => /FATAL|ERROR|error/.test(line)) ?? lines.at(-1) ?? '';
+}
+
+/** @param {string} bin @param {string} folder @param {ServerUser} user @param {boolean} temporary */
+async function initialise(bin, folder, user, temporary) {
+	const passwordFile = join(folder, 'password');
+	if (!existsSync(passwordFile)) {
+		writeFileSync(passwordFile, randomBytes(24).toString('base64url'), { mode: 0o600 });
+		if (user) chownSync(passwordFile, user.uid, user.gid);
+	}
+	const data = join(folder, 'data');
+	if (existsSync(join(data, 'PG_VERSION'))) return;
+	rmSync(data, { recursive: true, force: true });
+	const args = ['-D', data, '-U', 'app', `--pwfile=${passwordFile}`, '-E', 'UTF8', '--locale=C.UTF-8'];
+	args.push('--auth-local=scram-sha-256', '--auth-host=scram-sha-256', ...(temporary ? ['--no-sync'] : []));
+	const made = spawnSync(join(bin, 'initdb'), args, { cwd: folder, ...(user ?? {}) });
+	if (made.status !== 0) {
+		const reason = made.stderr.toString().trim().split('\n').find((l) => /error/.test(l)) ?? 'initdb failed';
+		rmSync(data, { recursive: true, force: true });
+		throw new PlainFault(`The database could not be created (${reason}): free some space or mend it and try again.`);
+	}
+}
+
+/** Port of a server that runs on this cluster, or null. @param {string} folder */
+function runningPort(folder) {
+	const file = join(folder, 'data', 'postmaster.pid');
+	if (!existsSync(file)) return null;
+	const lines = readFileSync(file, 'utf8').split('\n');
+	try {
+		process.kill(Number(lines[0]), 0);
+		// A dead server's number may have gone to another program: the name decides.
+		const name = readFileSync(`/proc/${lines[0]}/comm`, 'utf8').trim();
+		return name === 'postgres' ? Number(lines[3]) : null;
+	} catch {
+		return null;
+	}
+}
+
+/** @param {string} folder @param {number} port */
+function urlOf(folder, port) {
+	return `postgres://app:${readFileSync(join(folder, 'password'), 'utf8').trim()}@127.0.0.1:${port}/app`;
+}
+
+/**
+ * @param {string} bin @param {string} folder @param {ServerUser} user
+ * @param {{ temporary: boolean, lasting: boolean }} how
+ */
+async function launch(bin, folder, user, { temporary, lasting }) {
+	const port = await freePort(0);
+	const settings = ['listen_addresses=127.0.0.1', `port=${port}`, 'unix_socket_directories=', 'timezone=UTC', 'log_timezone=UTC'];
+	if (temporary) settings.push('fsync=off', 'synchronous_commit=off', 'full_page_writes=off');
+	const server = [join(bin, 'postgres'), '-D', join(folder, 'data'), ...settings.flatMap((s) => ['-c', s])];
+	const log = join(folder, 'postgres.log');
+	const out = openSync(log, 'w');
+	// If this process is killed outright the server gets a fast shutdown, unless it was asked to outlive it.
+	const as = user ? [`--reuid=${user.uid}`, `--regid=${user.gid}`, '--clear-groups'] : [];
+	const words = ['setpriv', ...as, ...(lasting ? [] : ['--pdeathsig', 'INT']), '--', ...server];
+	const child = spawn(words[0] ?? '', words.slice(1), { cwd: folder, detached: true, stdio: ['ignore', out, out] });
+	closeSync(out);
+	let ended = false;
+	child.on('exit', () => (ended = true));
+	const ready = async () =>
+		spawnSync(join(bin, 'pg_isready'), ['-q', '-h', '127.0.0.1', '-p', String(port), '-U', 'app', '-d', 'postgres']).status === 0;
+	if (!(await until(ready, () => ended, 60))) {
+		if (!ended) child.kill('SIGQUIT');
+		throw new PlainFault(`PostgreSQL did not start (${lastLine(log)}): mend that, or start over with "npm run demo -- --fresh".`);
+	}
+	if (lasting) child.unref();
+	return { port: port ?? 0, child, hasEnded: () => ended };
+}
+
+/** @param {string} bin @param {string} url */
+async function needDatabase(bin, url) {
+	const admin = url.replace(/\/app$/, '/postgres');
+	const psql = (/** @type {string} */ sql) => exec(join(bin, 'psql'), ['-qAtX', '-d', admin, '-c', sql]);
+	const { output } = await psql("select 1 from pg_database where datname = 'app'");
+	if (output.trim() !== '1') await psql('create database app');
+}
+
+/**
+ * Starts PostgreSQL on a free loopback port, or joins the one that runs on the project's cluster.
+ * @param {{ temporary?: boolean, lasting?: boolean }} [how] temporary: a throw-away cluster that is not safe against a
+ *   power cut and is removed at the end; lasting: it goes on when this process ends
+ * @returns {Promise<Postgres>}
+ */
+export async function startPostgres({ temporary = false, lasting = false } = {}) {
+	const bin = postgresBin();
+	if (!bin) throw new PlainFault('PostgreSQL is missing: install it with "apt-get install postgresql".');
+	const user = serverUser();
+	let folder;
+	if (temporary) {
+		folder = mkdtempSync(join(tmpdir(), 'easy-corner-pg-'));
+		chmodSync(folder, 0o700);
+		if (user) chownSync(folder, user.uid, user.gid);
+	} else folder = lastingFolder(user);
+	await initialise(bin, folder, user, temporary);
+	const running = runningPort(folder);
+	if (running) return { url: urlOf(folder, running), mine: false, stop: async () => {} };
+	const { port, child, hasEnded } = await launch(bin, folder, user, { temporary, lasting });
+	const url = urlOf(folder, port);
+	await needDatabase(bin, url);
+	const stop = async () => {
+		if (!hasEnded()) child.kill('SIGINT');
+		await until(async () => hasEnded(), () => false, 30);
+		if (temporary) rmSync(folder, { recursive: true, force: true });
+	};
+	return { url, mine: true, stop };
+}
+
+/** Stops the server of the project's cluster. @returns {Promise<boolean>} whether one was running */
+export async function stopPostgres() {
+	const folder = join(dataFolder, 'pg');
+	if (!existsSync(folder) || !runningPort(folder)) return false;
+	const pid = Number(readFileSync(join(folder, 'data', 'postmaster.pid'), 'utf8').split('\n')[0]);
+	process.kill(pid, 'SIGINT');
+	await until(async () => !runningPort(folder), () => false, 30);
+	return true;
+}
+
+/** Whether a server runs on the project's cluster. */
+export function isPostgresRunning() {
+	const folder = join(dataFolder, 'pg');
+	return existsSync(folder) && runningPort(folder) !== null;
+}
+
+/** Removes the project's cluster and all its data. */
+export async function removeCluster() {
+	await stopPostgres();
+	const folder = join(dataFolder, 'pg');
+	if (!existsSync(folder)) return;
+	if (lstatSync(folder).isSymbolicLink()) rmSync(realpathSync(folder), { recursive: true, force: true });
+	rmSync(folder, { recursive: true, force: true });
+}
+
+/** Whether the project's cluster has been made. */
+export function hasCluster() {
+	const data = join(dataFolder, 'pg', 'data', 'PG_VERSION');
+	return existsSync(data) && statSync(data).size > 0;
+}

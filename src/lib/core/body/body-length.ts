@@ -1,0 +1,66 @@
+import type { BodyLengthName, Corner, MeasuredBody, MeasuringMethod, Person } from '../corner';
+import { bodyMethodSd } from './method-uncertainty';
+import { BODYSPACE, CORRELATION_WITH_STATURE } from './proportions';
+
+/** A length of the body as the checks use it. */
+export interface BodyLength {
+	readonly mm: number;
+	/** Standard deviation, mm. */
+	readonly sd: number;
+	readonly from: MeasuringMethod | 'estimate';
+}
+
+/** Body lengths that a posture needs; seat depth is judged sitting, so its length is among them. */
+export const LENGTHS_BY_POSTURE = {
+	sitting: ['popliteal', 'sittingElbow', 'sittingEye', 'thigh', 'buttockPopliteal'],
+	standing: ['standingElbow', 'standingEye']
+} as const satisfies Record<Corner['spot']['posture'], readonly BodyLengthName[]>;
+
+/** The lengths of the body in one posture, measured or estimated. */
+export type Body = Readonly<Record<BodyLengthName, BodyLength>>;
+
+function ratio(sex: 'female' | 'male', name: BodyLengthName): number {
+	return BODYSPACE[sex][name].mean / BODYSPACE[sex].stature.mean;
+}
+
+function residualSd(sex: 'female' | 'male', name: BodyLengthName): number {
+	return BODYSPACE[sex][name].sd * Math.sqrt(1 - CORRELATION_WITH_STATURE[name] ** 2);
+}
+
+/**
+ * Tells a body length from stature: the proportion of the sex's means, rounded to the mm; its sd is what
+ * stature leaves open, `sd * sqrt(1 - r^2)`. For `unstated` the mean of the two and the larger sd.
+ *
+ * @param person stature in mm without shoes, and the sex whose proportions to use
+ */
+export function estimateBodyLength(person: Pick<Person, 'stature' | 'sex'>, name: BodyLengthName): BodyLength {
+	const sexes = person.sex === 'unstated' ? (['female', 'male'] as const) : ([person.sex] as const);
+	const ratios = sexes.map((sex) => ratio(sex, name));
+	const meanRatio = ratios.reduce((sum, r) => sum + r, 0) / ratios.length;
+	return {
+		mm: Math.round(person.stature * meanRatio),
+		sd: Math.max(...sexes.map((sex) => residualSd(sex, name))),
+		from: 'estimate'
+	};
+}
+
+/** A body length: as measured where it was, else told from stature. */
+export function bodyLength(person: Person, measured: MeasuredBody, name: BodyLengthName): BodyLength {
+	const taken = measured[name];
+	if (!taken) return estimateBodyLength(person, name);
+	return { mm: taken.mm, sd: bodyMethodSd(taken.by), from: taken.by };
+}
+
+/** All body lengths of a corner document. */
+export function bodyOf(corner: Pick<Corner, 'person' | 'body'>): Body {
+	const of = (name: BodyLengthName) => bodyLength(corner.person, corner.body, name);
+	return {
+		popliteal: of('popliteal'),
+		sittingElbow: of('sittingElbow'),
+		sittingEye: of('sittingEye'),
+		thigh: of('thigh'),
+		buttockPopliteal: of('buttockPopliteal'),
+		standingElbow: of('standingElbow'),
+		standingEye: of('standingEye')
+	};
+}

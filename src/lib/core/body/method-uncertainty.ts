@@ -1,0 +1,22 @@
+import type { MeasuringMethod } from '../corner';
+
+/** Standard deviation of one length by how it was taken, mm. Working assumptions of ours. */
+export const METHOD_SD: Readonly<Record<MeasuringMethod, number>> = {
+	tape: 4,
+	'paper-ruler': 6,
+	card: 6,
+	'a4-sheets': 10,
+	'hand-span': 20,
+	guess: 40
+};
+
+/** What holding still (or not) adds to every length of the body, mm. Working assumption of ours. */
+export const HOLDING_STILL_SD = 8;
+
+/** Standard deviation of `homeRow` and `topAboveBase`: small, rigid and easy to measure, mm. */
+export const SMALL_PART_SD = 2;
+
+/** Standard deviation in mm of a body length taken by `method`. */
+export function bodyMethodSd(method: MeasuringMethod): number {
+	return Math.hypot(METHOD_SD[method], HOLDING_STILL_SD);
+}

@@ -1,0 +1,39 @@
+import { bodyOf, type Body } from '../body';
+import type { Corner } from '../corner';
+import { bandsFor, type Band } from '../guidance';
+import { checkSd, measurableSd } from './check-uncertainty';
+import { CHECKS_BY_POSTURE, checkValues, type CheckId } from './check-values';
+import { setUpAsMeasured, type SetUp } from './set-up';
+import { probabilityInBand, verdictAt, type Verdict } from './verdict';
+
+/** One check's result, all lengths in mm. */
+export interface CheckResult extends Band {
+	readonly id: CheckId;
+	readonly value: number;
+	/** Standard deviation of the value. */
+	readonly sd: number;
+	/** Probability that the true value lies in the band. */
+	readonly p: number;
+	readonly verdict: Verdict;
+}
+
+/**
+ * Judges a corner by its height checks.
+ *
+ * @param setUp what is set and built; as measured if left out. What is planned does not change the sd: the
+ *   person's and the furniture's lengths stay as well known as they were.
+ */
+export function checkCorner(
+	corner: Corner,
+	setUp: SetUp = setUpAsMeasured(corner),
+	body: Body = bodyOf(corner)
+): CheckResult[] {
+	const values = checkValues(corner, body, setUp);
+	const bands = bandsFor(corner);
+	return CHECKS_BY_POSTURE[corner.spot.posture].map((id) => {
+		const band = bands[id];
+		const sd = checkSd(corner, id, (name) => measurableSd(corner, body, name));
+		const p = probabilityInBand(band, values[id], sd);
+		return { id, value: values[id], ...band, sd, p, verdict: verdictAt(p) };
+	});
+}

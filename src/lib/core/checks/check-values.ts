@@ -1,0 +1,45 @@
+import type { Body } from '../body';
+import type { Corner } from '../corner';
+import { forearmsOnSurface } from '../guidance';
+import type { SetUp } from './set-up';
+
+/** The checks on heights. Knee and thigh are judged sitting only. */
+export type CheckId = 'knee' | 'elbow' | 'eye' | 'thigh';
+
+/** Which checks a posture has, in the order they are told: from the floor up, then the space between. */
+export const CHECKS_BY_POSTURE = {
+	sitting: ['knee', 'elbow', 'eye', 'thigh'],
+	standing: ['elbow', 'eye']
+} as const satisfies Record<Corner['spot']['posture'], readonly CheckId[]>;
+
+/** Elbow and eye above the floor, mm: over the seat when sitting, over the shoe's sole when standing. */
+export function bodyHeights(corner: Corner, body: Body, setUp: SetUp): { elbow: number; eye: number } {
+	if (corner.spot.posture === 'standing') {
+		const { heel } = corner.person;
+		return { elbow: body.standingElbow.mm + heel, eye: body.standingEye.mm + heel };
+	}
+	const seat = setUp.seat + setUp.pads;
+	return { elbow: seat + body.sittingElbow.mm, eye: seat + body.sittingEye.mm };
+}
+
+/**
+ * The value of each check in mm, for a corner set up in some way:
+ *
+ * - `knee`: hips above knees. The seat under the person, less what is under the feet, less the sole and the
+ *   height of the hollow of the knee.
+ * - `elbow`: elbow above the home row; with the forearms carried by the table, above the surface.
+ * - `eye`: top of the visible picture above the eye.
+ * - `thigh`: free space between the top of the thigh and the underside of the surface.
+ */
+export function checkValues(corner: Corner, body: Body, setUp: SetUp): Record<CheckId, number> {
+	const { person, spot } = corner;
+	const seat = setUp.seat + setUp.pads;
+	const { elbow, eye } = bodyHeights(corner, body, setUp);
+	const homeRow = forearmsOnSurface(corner) ? 0 : spot.keys.homeRow;
+	return {
+		knee: seat - setUp.feet - (body.popliteal.mm + person.heel),
+		elbow: elbow - (setUp.surface + setUp.keys + homeRow),
+		eye: setUp.surface + setUp.screen + setUp.screenTopAboveBase - eye,
+		thigh: setUp.surface - spot.surface.thickness - (seat + body.thigh.mm)
+	};
+}

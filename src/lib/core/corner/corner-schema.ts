@@ -1,0 +1,160 @@
+/** Smallest and largest value of each length of the corner document, mm; `3-core`'s bounds in one table. */
+export const CORNER_BOUNDS = {
+	stature: [1200, 2300],
+	heel: [0, 120],
+	bodyLength: [50, 2300],
+	surfaceHeight: [300, 1500],
+	surfaceThickness: [1, 300],
+	surfaceDepth: [100, 2000],
+	seatHeight: [150, 1100],
+	seatGive: [0, 150],
+	seatDepth: [200, 800],
+	armrest: [0, 1100],
+	topAboveBase: [50, 1200],
+	visibleHeight: [50, 900],
+	distance: [100, 2500],
+	homeRow: [1, 150],
+	side: [1, 3000],
+	count: [1, 200]
+} as const satisfies Record<string, readonly [number, number]>;
+
+/** Kinds of household stock in one document; far above any home, so that a slip can't flood the solver. */
+export const MOST_HOUSEHOLD_ITEMS = 500;
+
+type Bounds = readonly [number, number];
+
+const int = ([minimum, maximum]: Bounds, description?: string) => ({
+	type: 'integer',
+	minimum,
+	maximum,
+	...(description ? { description } : {})
+});
+
+const range = (bounds: Bounds, description: string) => ({
+	description,
+	type: ['array', 'null'],
+	items: int(bounds),
+	minItems: 2,
+	maxItems: 2
+});
+
+const object = (properties: Record<string, unknown>, optional: readonly string[] = []) => ({
+	type: 'object',
+	additionalProperties: false,
+	required: Object.keys(properties).filter((name) => !optional.includes(name)),
+	properties
+});
+
+const sides = (n: 2 | 3) => ({ type: 'array', items: int(CORNER_BOUNDS.side), minItems: n, maxItems: n });
+
+const METHODS = ['tape', 'paper-ruler', 'a4-sheets', 'card', 'hand-span', 'guess'] as const;
+const BODY_LENGTHS = [
+	'popliteal',
+	'sittingElbow',
+	'sittingEye',
+	'thigh',
+	'buttockPopliteal',
+	'standingElbow',
+	'standingEye'
+] as const;
+const KINDS = [
+	'book',
+	'ream',
+	'binder',
+	'board-game',
+	'sturdy-box',
+	'light-box',
+	'step-stool',
+	'pillow',
+	'cushion',
+	'towel',
+	'blanket',
+	'bolster'
+] as const;
+
+const bodyLength = object({ mm: int(CORNER_BOUNDS.bodyLength), by: { enum: METHODS } });
+
+const person = object({
+	stature: int(CORNER_BOUNDS.stature, 'without shoes'),
+	sex: { enum: ['female', 'male', 'unstated'], description: 'only picks body proportions' },
+	heel: int(CORNER_BOUNDS.heel, 'sole of what is worn at work'),
+	hand: { enum: ['right', 'left'] },
+	lenses: { enum: ['none', 'single-vision', 'bifocal', 'progressive', 'trifocal'] },
+	back: { enum: ['any', 'eased-by-arching', 'eased-by-rounding'] },
+	wrists: { enum: ['well', 'troubled'] }
+});
+
+const surface = object({
+	height: int(CORNER_BOUNDS.surfaceHeight),
+	thickness: int(CORNER_BOUNDS.surfaceThickness),
+	depth: int(CORNER_BOUNDS.surfaceDepth),
+	range: range(CORNER_BOUNDS.surfaceHeight, '[lowest, highest] top where the surface moves')
+});
+
+const seat = object({
+	height: int(CORNER_BOUNDS.seatHeight, 'of the empty seat'),
+	give: int(CORNER_BOUNDS.seatGive, 'how far it sinks under the person'),
+	range: range(CORNER_BOUNDS.seatHeight, '[lowest, highest] where the seat moves'),
+	depth: int(CORNER_BOUNDS.seatDepth),
+	backrest: { type: 'boolean' },
+	lumbar: { type: 'boolean' },
+	armrest: { ...int(CORNER_BOUNDS.armrest, 'height above the seat, or null'), type: ['integer', 'null'] },
+	castors: { type: 'boolean' }
+});
+
+const screen = object({
+	kind: { enum: ['laptop', 'monitor'] },
+	topAboveBase: int(CORNER_BOUNDS.topAboveBase, 'top of the visible picture above what it stands on'),
+	visibleHeight: int(CORNER_BOUNDS.visibleHeight),
+	base: sides(2),
+	range: range(CORNER_BOUNDS.topAboveBase, '[lowest, highest] topAboveBase of a monitor that moves'),
+	distance: int(CORNER_BOUNDS.distance, 'eye to screen')
+});
+
+const keys = object({
+	kind: { enum: ['separate', 'built-in'] },
+	homeRow: int(CORNER_BOUNDS.homeRow, 'above what the keyboard stands on'),
+	base: sides(2)
+});
+
+const item = object(
+	{
+		id: { type: 'string', minLength: 1, maxLength: 64 },
+		kind: { enum: KINDS },
+		label: { type: 'string', maxLength: 120 },
+		size: {
+			...sides(3),
+			description:
+				'three lengths in any order; step-stool: length, width, height; towel, blanket: length, width, thickness of one layer'
+		},
+		count: { ...int(CORNER_BOUNDS.count), default: 1 }
+	},
+	['count']
+);
+
+/**
+ * JSON Schema (draft 2020-12) of the corner document. What a schema can't say (ranges in order, ids used
+ * once, a sitting spot has a seat) is checked by `validateCorner` beside it.
+ */
+export const cornerSchema = {
+	$schema: 'https://json-schema.org/draft/2020-12/schema',
+	$id: 'urn:easy-corner:corner:1',
+	title: 'Easy Corner: corner document',
+	description: 'One person at one spot. Whole millimetres; heights above the floor unless said.',
+	...object({
+		format: { const: 'easy-corner.corner/1' },
+		person,
+		body: object(Object.fromEntries(BODY_LENGTHS.map((name) => [name, bodyLength])), BODY_LENGTHS),
+		way: { enum: ['upright', 'open', 'forearms-down', 'active'] },
+		spot: object({
+			posture: { enum: ['sitting', 'standing'] },
+			by: { enum: METHODS },
+			surface,
+			seat: { ...seat, type: ['object', 'null'], description: 'null when standing; ignored there if given' },
+			screen,
+			keys,
+			mouse: { enum: ['separate', 'touchpad'] }
+		}),
+		household: { type: 'array', maxItems: MOST_HOUSEHOLD_ITEMS, items: item }
+	})
+} as const;

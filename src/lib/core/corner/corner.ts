@@ -1,0 +1,146 @@
+/**
+ * The corner document: one person at one spot, with what is in the house. An open format
+ * (`easy-corner.corner/1`); the JSON Schema in `corner-schema.ts` says the same and is checked at every door.
+ * Every length is whole millimetres; heights are above the floor unless said.
+ */
+export interface Corner {
+	readonly format: 'easy-corner.corner/1';
+	readonly person: Person;
+	readonly body: MeasuredBody;
+	readonly way: Way;
+	readonly spot: Spot;
+	readonly household: readonly HouseholdItem[];
+}
+
+/** Who sits or stands here, as far as the arithmetic needs to know. */
+export interface Person {
+	/** Height without shoes, mm. */
+	readonly stature: number;
+	/** Picks the body proportions of an estimate, and nothing else. */
+	readonly sex: 'female' | 'male' | 'unstated';
+	/** Sole of the shoe that is worn at work, mm. */
+	readonly heel: number;
+	readonly hand: 'right' | 'left';
+	readonly lenses: Lenses;
+	readonly back: 'any' | 'eased-by-arching' | 'eased-by-rounding';
+	readonly wrists: 'well' | 'troubled';
+}
+
+/** What the person looks through at the screen. */
+export type Lenses = 'none' | 'single-vision' | 'bifocal' | 'progressive' | 'trifocal';
+
+/** The school a result is judged by; see `guidance/ways.ts`. */
+export type Way = 'upright' | 'open' | 'forearms-down' | 'active';
+
+/** How a length was taken; it decides how sure the length is. */
+export type MeasuringMethod = 'tape' | 'paper-ruler' | 'a4-sheets' | 'card' | 'hand-span' | 'guess';
+
+/** The body lengths the checks use, measured barefoot. */
+export type BodyLengthName =
+	| 'popliteal'
+	| 'sittingElbow'
+	| 'sittingEye'
+	| 'thigh'
+	| 'buttockPopliteal'
+	| 'standingElbow'
+	| 'standingEye';
+
+/** One measured body length. */
+export interface MeasuredLength {
+	readonly mm: number;
+	readonly by: MeasuringMethod;
+}
+
+/** Only what was measured; the rest is estimated from stature. */
+export type MeasuredBody = Readonly<Partial<Record<BodyLengthName, MeasuredLength>>>;
+
+/** Lowest and highest position of something that moves, mm. */
+export type Range = readonly [min: number, max: number];
+
+/** The place and its furniture. */
+export interface Spot {
+	readonly posture: 'sitting' | 'standing';
+	/** How the furniture was measured. */
+	readonly by: MeasuringMethod;
+	readonly surface: Surface;
+	/** Null at a standing spot; there it is ignored if given. */
+	readonly seat: Seat | null;
+	readonly screen: Screen;
+	readonly keys: Keys;
+	readonly mouse: 'separate' | 'touchpad';
+}
+
+/** The table or worktop. */
+export interface Surface {
+	readonly height: number;
+	readonly thickness: number;
+	readonly depth: number;
+	readonly range: Range | null;
+}
+
+/** The chair. */
+export interface Seat {
+	/** Height of the empty seat, mm. */
+	readonly height: number;
+	/** How far it sinks under the person, mm. */
+	readonly give: number;
+	readonly range: Range | null;
+	readonly depth: number;
+	readonly backrest: boolean;
+	/** Whether the backrest fills the hollow of the low back. */
+	readonly lumbar: boolean;
+	/** Height of the armrest above the seat, mm. */
+	readonly armrest: number | null;
+	readonly castors: boolean;
+}
+
+/** The screen that is looked at most. */
+export interface Screen {
+	readonly kind: 'laptop' | 'monitor';
+	/** From what it stands on to the top of the visible picture, mm. */
+	readonly topAboveBase: number;
+	readonly visibleHeight: number;
+	/** Footprint of the foot or the laptop, mm. */
+	readonly base: readonly [number, number];
+	/** Range of `topAboveBase` of a monitor that moves; always null for a laptop. */
+	readonly range: Range | null;
+	/** Eye to screen, mm. */
+	readonly distance: number;
+}
+
+/** The keyboard: one of its own, or the laptop's. */
+export interface Keys {
+	readonly kind: 'separate' | 'built-in';
+	/** Height of the home row above what the keyboard stands on, mm. */
+	readonly homeRow: number;
+	readonly base: readonly [number, number];
+}
+
+/** The kinds of household stock that the plan knows how to use. */
+export type HouseholdKind =
+	| 'book'
+	| 'ream'
+	| 'binder'
+	| 'board-game'
+	| 'sturdy-box'
+	| 'light-box'
+	| 'step-stool'
+	| 'pillow'
+	| 'cushion'
+	| 'towel'
+	| 'blanket'
+	| 'bolster';
+
+/** One kind of thing in the house, `count` times. */
+export interface HouseholdItem {
+	readonly id: string;
+	readonly kind: HouseholdKind;
+	readonly label: string;
+	/**
+	 * Three lengths in mm in any order; but a step stool as length, width, height, and a towel or blanket as
+	 * length, width, thickness of one layer.
+	 */
+	readonly size: readonly [number, number, number];
+	/** How many there are; 1 if left out. */
+	readonly count?: number;
+}

@@ -1,0 +1,61 @@
+import { pieceIds } from '../corner/piece-ids';
+import type { Corner, HouseholdItem } from '../corner';
+import { modesOf, type Mode } from './modes';
+import { stationRules, type Station, type StationRule } from './stations';
+
+/** The modes of a piece that a station takes. */
+export type ModesByStation = Readonly<Record<Station, readonly Mode[]>>;
+
+/** Pieces that are alike in everything the plan cares about, so that the solver need not tell them apart. */
+export interface PieceType {
+	/** Ids of the alike pieces, sorted by code unit: the first is used first. */
+	readonly ids: readonly string[];
+	readonly modes: ModesByStation;
+}
+
+const STATIONS: readonly Station[] = ['seat', 'feet', 'keys', 'mouse', 'screen'];
+
+function takes(rule: StationRule, item: HouseholdItem, { rise, footprint }: Mode): boolean {
+	return (
+		rule.kinds.includes(item.kind) &&
+		footprint[0] >= rule.smallest[0] &&
+		footprint[1] >= rule.smallest[1] &&
+		rise <= rule.highest &&
+		rise <= rule.slenderness * footprint[1]
+	);
+}
+
+function modesByStation(item: HouseholdItem, rules: Readonly<Record<Station, StationRule>>): ModesByStation {
+	const modes = modesOf(item);
+	const of = (station: Station) => modes.filter((mode) => takes(rules[station], item, mode));
+	return { seat: of('seat'), feet: of('feet'), keys: of('keys'), mouse: of('mouse'), screen: of('screen') };
+}
+
+function signature(modes: ModesByStation): string {
+	return STATIONS.map((s) => modes[s].map((m) => `${m.name}=${m.rise}@${m.footprint.join('x')}`).join(',')).join('|');
+}
+
+/**
+ * The household sorted into types of alike pieces, without what fits no station at this spot. Two books of one
+ * size under two labels are one type. Sorted by the smallest id, so the same document gives the same list.
+ */
+export function pieceTypes(corner: Pick<Corner, 'spot' | 'household'>): PieceType[] {
+	const rules = stationRules(corner);
+	const types = new Map<string, { ids: string[]; modes: ModesByStation }>();
+	for (const item of corner.household) {
+		const modes = modesByStation(item, rules);
+		if (STATIONS.every((station) => modes[station].length === 0)) continue;
+		const key = signature(modes);
+		const type = types.get(key) ?? { ids: [], modes };
+		type.ids.push(...pieceIds(item.id, item.count ?? 1));
+		types.set(key, type);
+	}
+	return [...types.values()]
+		.map(({ ids, modes }) => ({ ids: ids.sort(byCodeUnit), modes }))
+		.sort((a, b) => byCodeUnit(a.ids[0] ?? '', b.ids[0] ?? ''));
+}
+
+/** Order of strings by their UTF-16 code units: the same on every machine, unlike a locale's. */
+export function byCodeUnit(a: string, b: string): number {
+	return a < b ? -1 : a > b ? 1 : 0;
+}

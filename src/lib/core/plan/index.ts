@@ -1,0 +1,12 @@
+export {
+	planCorner,
+	PLANS_OFFERED,
+	reportCorner,
+	setUpAfter,
+	type CornerReport,
+	type Plan,
+	type PlannedPiece,
+	type PlannedStack,
+	type PlanReport
+} from './plan-corner';
+export { type Cost, WEIGHT } from './objective';

@@ -1,0 +1,136 @@
+import { byCodeUnit, type Mode, type Station } from '../household';
+import type { Problem } from './problem';
+import type { Layout, Usage } from './search';
+import { RIGID_STATIONS, Sharing, type Effort, type StackHeights } from './sharing';
+import type { StackMode } from './stack-table';
+
+/** One piece of a plan by name: the station, the piece's id and how it lies. */
+export interface NamedPiece {
+	readonly station: Station;
+	readonly id: string;
+	readonly type: number;
+	readonly mode: Mode;
+}
+
+interface Choice {
+	readonly type: number;
+	readonly id: string;
+	readonly mode: StackMode;
+}
+
+/**
+ * Names the pieces of a layout so that the list of (station, id, mode) sorts first, by UTF-16 code units: piece by
+ * piece the first name with which the rest can still be built.
+ */
+export function namePieces(problem: Problem, layout: Layout, told: readonly Usage[], effort: Effort): NamedPiece[] {
+	const naming = new Naming(problem, layout, told, effort);
+	return [...naming.rigid(), ...naming.soft()];
+}
+
+/** Compares two lists of named pieces by (station, id, mode). */
+export function compareNamed(a: readonly NamedPiece[], b: readonly NamedPiece[]): number {
+	for (let i = 0; i < Math.min(a.length, b.length); i += 1) {
+		const [x, y] = [a[i], b[i]];
+		if (!x || !y) break;
+		const order =
+			byCodeUnit(x.station, y.station) || byCodeUnit(x.id, y.id) || byCodeUnit(x.mode.name, y.mode.name);
+		if (order !== 0) return order;
+	}
+	return a.length - b.length;
+}
+
+/** How many pieces of each type a list uses. */
+export function usageOf(problem: Problem, pieces: readonly NamedPiece[]): Usage {
+	const usage = new Array<number>(problem.types.length).fill(0);
+	for (const { type } of pieces) usage[type] = (usage[type] ?? 0) + 1;
+	return usage;
+}
+
+class Naming {
+	private readonly used: number[];
+	private readonly open: number[];
+	private readonly room: number[];
+	private left: number;
+	private readonly sharing: Sharing;
+
+	constructor(
+		private readonly problem: Problem,
+		private readonly layout: Layout,
+		private readonly told: readonly Usage[],
+		effort: Effort
+	) {
+		this.used = new Array<number>(problem.types.length).fill(0);
+		this.open = [...layout.heights];
+		this.room = problem.tables.map((table) => table.mostPieces);
+		this.left = layout.rigidPieces;
+		this.sharing = new Sharing(problem.tables, problem.types.length, effort);
+	}
+
+	rigid(): NamedPiece[] {
+		const named: NamedPiece[] = [];
+		for (const [at, station] of RIGID_STATIONS.entries()) {
+			while ((this.open[at] ?? 0) > 0) {
+				const choice = this.choices(at).find((c) => this.take(at, c));
+				if (!choice) return named;
+				const mode = this.problem.types[choice.type]?.modes[station].find(
+					(m) => m.name === choice.mode.name
+				);
+				if (mode) named.push({ station, id: choice.id, type: choice.type, mode });
+			}
+		}
+		return named;
+	}
+
+	soft(): NamedPiece[] {
+		const used = new Map<number, number>();
+		const named = this.layout.pads.placed.map(({ type, mode }) => {
+			const copy = used.get(type) ?? 0;
+			used.set(type, copy + 1);
+			return { station: 'seat' as const, id: this.problem.types[type]?.ids[copy] ?? '', type, mode };
+		});
+		return named.sort((a, b) => byCodeUnit(a.id, b.id) || byCodeUnit(a.mode.name, b.mode.name));
+	}
+
+	/** What could go next on a stack, in the order of the list. */
+	private choices(at: number): Choice[] {
+		const target = this.layout.heights[at] ?? 0;
+		const choices: Choice[] = [];
+		for (const [type, modes] of (this.problem.tables[at]?.modes ?? []).entries()) {
+			const id = this.problem.types[type]?.ids[this.used[type] ?? 0];
+			if (id === undefined) continue;
+			for (const mode of modes)
+				if (mode.highestStack >= target && mode.rise <= (this.open[at] ?? 0)) choices.push({ type, id, mode });
+		}
+		return choices.sort((a, b) => byCodeUnit(a.id, b.id) || byCodeUnit(a.mode.name, b.mode.name));
+	}
+
+	/** Puts a piece on a stack if the rest can still be built; else leaves all as it was. */
+	private take(at: number, { type, mode }: Choice): boolean {
+		this.move(at, type, mode.rise, 1);
+		const possible = this.sharing.canBuild({
+			targets: this.layout.heights,
+			open: [...this.open] as unknown as StackHeights,
+			room: this.room,
+			counts: this.problem.counts.map((n, t) => n - (this.used[t] ?? 0)),
+			budget: this.left,
+			forbidden: this.stillForbidden()
+		});
+		if (!possible) this.move(at, type, mode.rise, -1);
+		return possible;
+	}
+
+	private move(at: number, type: number, rise: number, pieces: 1 | -1): void {
+		this.used[type] = (this.used[type] ?? 0) + pieces;
+		this.open[at] = (this.open[at] ?? 0) - pieces * rise;
+		this.room[at] = (this.room[at] ?? 0) - pieces;
+		this.left -= pieces;
+	}
+
+	/** What the pieces still to come may not equal: the told plans that agree so far, less what is used. */
+	private stillForbidden(): Usage[] {
+		const pads = usageOf(this.problem, this.soft());
+		return this.told
+			.map((usage) => usage.map((n, type) => n - (pads[type] ?? 0) - (this.used[type] ?? 0)))
+			.filter((rest) => rest.every((n, t) => n >= 0 && (n === 0 || this.problem.types[t]?.modes.seat.length === 0)));
+	}
+}

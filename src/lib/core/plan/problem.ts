@@ -1,0 +1,69 @@
+import { bodyOf, type Body } from '../body';
+import type { Corner, Range } from '../corner';
+import { pieceTypes, stationRules, type PieceType } from '../household';
+import { heightCosts, type HeightCosts } from './objective';
+import { seatPads, type Pads } from './seat-pads';
+import { RIGID_STATIONS } from './sharing';
+import { stackMode, StackTable } from './stack-table';
+
+/** Everything the search needs of one corner, prepared once. */
+export interface Problem {
+	readonly corner: Corner;
+	readonly body: Body;
+	readonly types: readonly PieceType[];
+	/** Pieces of each type. */
+	readonly counts: readonly number[];
+	readonly costs: HeightCosts;
+	readonly pads: readonly Pads[];
+	/** Reachable heights at feet, keys, mouse and screen. */
+	readonly tables: readonly StackTable[];
+	/** Heights the seat can be set to, less its give; [0, 0] standing. */
+	readonly seatRange: Range;
+	readonly surfaceRange: Range;
+	/** The keyboard is part of what the screen's stack carries. */
+	readonly builtIn: boolean;
+	/** Keys on a stack ask for a stack under the mouse. */
+	readonly mouseFollows: boolean;
+}
+
+function seatRange({ spot }: Corner): Range {
+	if (spot.posture === 'standing' || !spot.seat) return [0, 0];
+	const { give, height, range } = spot.seat;
+	const [lowest, highest] = range ?? [height, height];
+	return [lowest - give, highest - give];
+}
+
+/** Stations that this corner has a use for: no feet standing, no keys of their own on a laptop. */
+function usesStation(corner: Corner, station: (typeof RIGID_STATIONS)[number]): boolean {
+	const { posture, keys, mouse } = corner.spot;
+	if (station === 'feet') return posture === 'sitting';
+	if (station === 'keys') return keys.kind === 'separate';
+	return station === 'screen' || (keys.kind === 'separate' && mouse === 'separate');
+}
+
+/** Prepares the plan of a corner. */
+export function prepareProblem(corner: Corner): Problem {
+	const body = bodyOf(corner);
+	const types = pieceTypes(corner);
+	const counts = types.map((type) => type.ids.length);
+	const rules = stationRules(corner);
+	const { surface, keys, mouse } = corner.spot;
+	const tables = RIGID_STATIONS.map((station) => {
+		const used = usesStation(corner, station);
+		const modes = types.map((t) => (used ? t.modes[station].map((m) => stackMode(m, rules[station])) : []));
+		return new StackTable(modes, counts, rules[station]);
+	});
+	return {
+		corner,
+		body,
+		types,
+		counts,
+		costs: heightCosts(corner, body),
+		pads: seatPads(corner, types),
+		tables,
+		seatRange: seatRange(corner),
+		surfaceRange: surface.range ?? [surface.height, surface.height],
+		builtIn: keys.kind === 'built-in',
+		mouseFollows: keys.kind === 'separate' && mouse === 'separate'
+	};
+}

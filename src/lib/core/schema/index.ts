@@ -1,0 +1,1 @@
+export { compileSchema } from './compile-schema';

@@ -1,0 +1,25 @@
+import { sveltekit } from '@sveltejs/kit/vite';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+	plugins: [tailwindcss(), sveltekit()],
+	worker: { format: 'es' },
+	server: { host: '127.0.0.1' },
+	test: {
+		projects: [
+			{
+				extends: true,
+				test: { name: 'unit', include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'tests/unit/**/*.test.ts'] }
+			},
+			{
+				extends: true,
+				test: {
+					name: 'integration',
+					include: ['tests/integration/**/*.test.ts'],
+					fileParallelism: false
+				}
+			}
+		]
+	}
+});

@@ -21,6 +21,9 @@ export const CORNER_BOUNDS = {
 /** Kinds of household stock in one document; far above any home, so that a slip can't flood the solver. */
 export const MOST_HOUSEHOLD_ITEMS = 500;
 
+/** Longest name of a thing, in characters. */
+export const LONGEST_LABEL = 120;
+
 type Bounds = readonly [number, number];
 
 const int = ([minimum, maximum]: Bounds, description?: string) => ({
@@ -121,7 +124,7 @@ const item = object(
 	{
 		id: { type: 'string', minLength: 1, maxLength: 64 },
 		kind: { enum: KINDS },
-		label: { type: 'string', maxLength: 120 },
+		label: { type: 'string', maxLength: LONGEST_LABEL },
 		size: {
 			...sides(3),
 			description:

@@ -16,4 +16,4 @@ export type {
 	Surface,
 	Way
 } from './corner';
-export { CORNER_BOUNDS, MOST_HOUSEHOLD_ITEMS, cornerSchema } from './corner-schema';
+export { CORNER_BOUNDS, LONGEST_LABEL, MOST_HOUSEHOLD_ITEMS, cornerSchema } from './corner-schema';

@@ -10,3 +10,4 @@ export {
 	type PlanReport
 } from './plan-corner';
 export { type Cost, WEIGHT } from './objective';
+export { planSteps, type Caution, type PlanStep, type StepPiece, type StepPlace } from './plan-steps';

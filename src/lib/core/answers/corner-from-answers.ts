@@ -1,0 +1,138 @@
+import type { Corner, MeasuredBody, MeasuredLength, Range, Way } from '../corner';
+import type { LengthUnit } from '../length';
+import { BODY_FIELDS, choiceOf, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
+import { readLength, type FieldIssue } from './read-length';
+import { householdOf } from './things';
+
+/** A corner made of answers, or null with what is missing or can't be read, in the order of the pages. */
+export interface CornerFromAnswers {
+	readonly corner: Corner | null;
+	readonly issues: readonly FieldIssue[];
+}
+
+/** Reads lengths one after the other and keeps what was wrong. */
+class Reader {
+	readonly issues: FieldIssue[] = [];
+
+	constructor(
+		private readonly answers: Answers,
+		private readonly unit: LengthUnit
+	) {}
+
+	/** A length that must be there; a field with a starting value may be left as it was shown. */
+	length(name: LengthFieldName): number {
+		const field = LENGTH_FIELDS[name];
+		const text = this.answers[name];
+		if (field.start !== null && text === undefined) return field.start;
+		const read = readLength(name, text, this.unit, field);
+		if (read.ok) return read.mm;
+		this.issues.push(read.issue);
+		return 0;
+	}
+
+	/** A length that may be left out. */
+	optional(name: LengthFieldName): number | null {
+		if ((this.answers[name] ?? '').trim() === '') return null;
+		const read = readLength(name, this.answers[name], this.unit, LENGTH_FIELDS[name]);
+		if (read.ok) return read.mm;
+		this.issues.push(read.issue);
+		return null;
+	}
+
+	range(low: LengthFieldName, high: LengthFieldName): Range {
+		const range: Range = [this.length(low), this.length(high)];
+		const read = !this.issues.some(({ field }) => field === low || field === high);
+		if (read && range[0] > range[1]) this.issues.push({ field: high, code: 'range-order', readMm: range[1] });
+		return range;
+	}
+}
+
+function personOf(answers: Answers, reader: Reader): Corner['person'] {
+	return {
+		stature: reader.length('stature'),
+		sex: choiceOf(answers, 'sex'),
+		heel: reader.length('heel'),
+		hand: choiceOf(answers, 'hand'),
+		lenses: choiceOf(answers, 'lenses'),
+		back: choiceOf(answers, 'back'),
+		wrists: choiceOf(answers, 'wrists')
+	};
+}
+
+function seatOf(answers: Answers, reader: Reader): Corner['spot']['seat'] {
+	return {
+		height: reader.length('seatHeight'),
+		give: reader.length('seatGive'),
+		range: choiceOf(answers, 'seatMoves') === 'yes' ? reader.range('seatLow', 'seatHigh') : null,
+		depth: reader.length('seatDepth'),
+		backrest: choiceOf(answers, 'backrest') === 'yes',
+		lumbar: choiceOf(answers, 'lumbar') === 'yes',
+		armrest: choiceOf(answers, 'armrest') === 'yes' ? reader.length('armrestHeight') : null,
+		castors: choiceOf(answers, 'castors') === 'yes'
+	};
+}
+
+function bodyOf(answers: Answers, reader: Reader): MeasuredBody {
+	const by = choiceOf(answers, 'bodyBy');
+	const names = BODY_FIELDS[choiceOf(answers, 'posture')];
+	const measured = names.flatMap((name): [string, MeasuredLength][] => {
+		const mm = reader.optional(name);
+		return mm === null ? [] : [[name, { mm, by }]];
+	});
+	return Object.fromEntries(measured);
+}
+
+function screenOf(answers: Answers, reader: Reader): Pick<Corner['spot'], 'screen' | 'keys' | 'mouse'> {
+	const kind = choiceOf(answers, 'screenKind');
+	const builtIn = kind === 'laptop' && choiceOf(answers, 'keysKind') === 'built-in';
+	const base = [reader.length('baseLong'), reader.length('baseShort')] as const;
+	return {
+		screen: {
+			kind,
+			topAboveBase: reader.length('topAboveBase'),
+			visibleHeight: reader.length('visibleHeight'),
+			base,
+			range:
+				kind === 'monitor' && choiceOf(answers, 'screenMoves') === 'yes'
+					? reader.range('screenLow', 'screenHigh')
+					: null,
+			distance: reader.length('distance')
+		},
+		keys: {
+			kind: builtIn ? 'built-in' : 'separate',
+			homeRow: reader.length('homeRow'),
+			base: builtIn ? base : [reader.length('keysLong'), reader.length('keysShort')]
+		},
+		mouse: choiceOf(answers, 'mouse')
+	};
+}
+
+/**
+ * Makes a corner document of the answers of a self-assessment. Body lengths may be missing: they are estimated, and
+ * said to be. Everything else must be there.
+ *
+ * @param way the way of sitting that the round was sent with
+ */
+export function cornerFromAnswers(answers: Answers, way: Way): CornerFromAnswers {
+	const unit = unitOf(answers);
+	const reader = new Reader(answers, unit);
+	const posture = choiceOf(answers, 'posture');
+	const person = personOf(answers, reader);
+	const surface = {
+		height: reader.length('surfaceHeight'),
+		thickness: reader.length('surfaceThickness'),
+		depth: reader.length('surfaceDepth'),
+		range: choiceOf(answers, 'surfaceMoves') === 'yes' ? reader.range('surfaceLow', 'surfaceHigh') : null
+	};
+	const seat = posture === 'sitting' ? seatOf(answers, reader) : null;
+	const body = bodyOf(answers, reader);
+	const screen = screenOf(answers, reader);
+	const { items, issues } = householdOf(answers, unit);
+	const all = [...reader.issues, ...issues];
+	if (all.length > 0) return { corner: null, issues: all };
+	const spot = { posture, by: choiceOf(answers, 'by'), surface, seat, ...screen };
+	return {
+		corner: { format: 'easy-corner.corner/1', person, body, way, spot, household: items },
+		issues: []
+	};
+}

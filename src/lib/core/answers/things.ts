@@ -1,0 +1,74 @@
+import { CORNER_BOUNDS, LONGEST_LABEL, type HouseholdItem, type HouseholdKind } from '../corner';
+import type { LengthUnit } from '../length';
+import { MOST_THINGS, thingField, type Answers } from './fields';
+import { readLength, type FieldIssue } from './read-length';
+
+/** A kind of household stock on the shelf: its usual size and how many come to mind first. */
+export interface ShelfItem {
+	readonly kind: HouseholdKind;
+	/** Length, width and height (or thickness; of one layer for towels and blankets), mm. */
+	readonly size: readonly [number, number, number];
+}
+
+/** The shelf of household stock with usual sizes. Common practice; the sizes are ours, to be corrected by measuring. */
+export const SHELF: readonly ShelfItem[] = [
+	{ kind: 'book', size: [300, 230, 35] },
+	{ kind: 'ream', size: [297, 210, 52] },
+	{ kind: 'sturdy-box', size: [400, 300, 150] },
+	{ kind: 'board-game', size: [380, 270, 55] },
+	{ kind: 'light-box', size: [330, 250, 120] },
+	{ kind: 'step-stool', size: [400, 280, 220] },
+	{ kind: 'binder', size: [320, 285, 75] },
+	{ kind: 'pillow', size: [700, 450, 140] },
+	{ kind: 'cushion', size: [400, 400, 60] },
+	{ kind: 'towel', size: [1400, 700, 5] },
+	{ kind: 'blanket', size: [1900, 1400, 4] },
+	{ kind: 'bolster', size: [600, 180, 180] }
+];
+
+/** Whether a text is a kind of household stock. */
+export function isHouseholdKind(text: string | undefined): text is HouseholdKind {
+	return SHELF.some((item) => item.kind === text);
+}
+
+/** Indexes of the things that are listed: those with a kind. A count of 0 stays listed and is not used. */
+export function listedThings(answers: Answers): number[] {
+	return Array.from({ length: MOST_THINGS }, (_, i) => i).filter((i) =>
+		isHouseholdKind(answers[thingField(i, 'kind')])
+	);
+}
+
+const USUAL_SIDE = [3, 2200] as const;
+
+function count(answers: Answers, index: number): number | FieldIssue {
+	const field = thingField(index, 'count');
+	const text = (answers[field] ?? '1').trim();
+	const [, most] = CORNER_BOUNDS.count;
+	return /^\d{1,3}$/.test(text) && Number(text) <= most ? Number(text) : { field, code: 'not-a-count', bounds: [0, most] };
+}
+
+function thingOf(answers: Answers, index: number, unit: LengthUnit): { item: HouseholdItem | null; issues: FieldIssue[] } {
+	const kind = answers[thingField(index, 'kind')];
+	if (!isHouseholdKind(kind)) return { item: null, issues: [] };
+	const counted = count(answers, index);
+	if (counted === 0) return { item: null, issues: [] };
+	const sides = (['a', 'b', 'c'] as const).map((part) => {
+		const field = thingField(index, part);
+		return readLength(field, answers[field], unit, { bounds: CORNER_BOUNDS.side, usual: USUAL_SIDE });
+	});
+	const issues = sides.flatMap((side) => (side.ok ? [] : [side.issue]));
+	if (typeof counted !== 'number') issues.push(counted);
+	const [a, b, c] = sides;
+	if (issues.length > 0 || typeof counted !== 'number' || !a?.ok || !b?.ok || !c?.ok) return { item: null, issues };
+	const label = (answers[thingField(index, 'label')] ?? '').trim().slice(0, LONGEST_LABEL);
+	return { item: { id: `t${index}`, kind, label: label || kind, size: [a.mm, b.mm, c.mm], count: counted }, issues };
+}
+
+/** The household as listed, and what can't be read of it. */
+export function householdOf(answers: Answers, unit: LengthUnit): { items: HouseholdItem[]; issues: FieldIssue[] } {
+	const things = listedThings(answers).map((index) => thingOf(answers, index, unit));
+	return {
+		items: things.flatMap(({ item }) => (item ? [item] : [])),
+		issues: things.flatMap(({ issues }) => issues)
+	};
+}

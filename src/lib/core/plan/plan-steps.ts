@@ -1,0 +1,160 @@
+import type { CheckId, CheckResult } from '../checks';
+import type { Corner, HouseholdItem, HouseholdKind } from '../corner';
+import { pieceIds } from '../corner/piece-ids';
+import type { Station } from '../household';
+import type { Plan } from './plan-corner';
+
+/** Places of the work, in the order it is done: each rests on the ones before. */
+export type StepPlace = 'surface' | 'seat' | 'feet' | 'back' | 'keys' | 'mouse' | 'screen';
+
+/** A piece of a step by its name. */
+export interface StepPiece {
+	readonly id: string;
+	readonly label: string;
+	readonly kind: HouseholdKind;
+	readonly mode: string;
+	readonly rise: number;
+}
+
+/** What has to be watched while a step is done; the words are the catalogue's. */
+export type Caution =
+	| 'push-before-use'
+	| 'nobody-stands-on-it'
+	| 'pads-rock'
+	| 'castors-roll'
+	| 'laptop-vents'
+	| 'compromise-half-hour';
+
+/** One step of a plan: what to put where, how high it comes, and the check it serves. Lengths in mm. */
+export interface PlanStep {
+	readonly place: StepPlace;
+	/** Bottom first. */
+	readonly pieces: readonly StepPiece[];
+	readonly rise: number;
+	/** Height above the floor that the place has afterwards; null where none is aimed at. */
+	readonly target: number | null;
+	/** Whether furniture itself is set to another height. */
+	readonly moves: boolean;
+	readonly before: CheckResult | null;
+	readonly after: CheckResult | null;
+	readonly cautions: readonly Caution[];
+}
+
+/** Padding above this makes a seat rock, mm. Common practice says thin padding only; the figure is ours. */
+const PADS_ROCK_FROM_MM = 50;
+
+/** The check that tells whether a step has worked. */
+const CHECK_OF: Readonly<Record<StepPlace, CheckId | null>> = {
+	surface: 'elbow',
+	seat: 'elbow',
+	feet: 'knee',
+	back: null,
+	keys: 'elbow',
+	mouse: null,
+	screen: 'eye'
+};
+
+function stepPieces(corner: Corner, plan: Plan, station: Station): StepPiece[] {
+	return plan.stations[station].pieces.map(({ id, mode, rise }) => {
+		const item = corner.household.find((h) => pieceIds(h.id, h.count ?? 1).includes(id));
+		if (!item) throw new RangeError(`The household has no piece ${id}`);
+		return { id, label: item.label, kind: item.kind, mode, rise };
+	});
+}
+
+/** Something left over that fills the hollow of the low back: rolled or as it is. */
+function backFiller(corner: Corner, plan: Plan): StepPiece[] {
+	const used = new Set(plan.stations.seat.pieces.map((p) => p.id));
+	const wanted: readonly HouseholdKind[] = ['towel', 'cushion', 'bolster', 'blanket', 'pillow'];
+	const free = (item: HouseholdItem) => pieceIds(item.id, item.count ?? 1).find((id) => !used.has(id));
+	for (const kind of wanted) {
+		for (const item of corner.household) {
+			const id = item.kind === kind ? free(item) : undefined;
+			if (id) return [{ id, label: item.label, kind, mode: kind === 'towel' ? 'rolled' : 'flat', rise: 0 }];
+		}
+	}
+	return [];
+}
+
+function cautionsOf(corner: Corner, plan: Plan, place: StepPlace): Caution[] {
+	const { spot } = corner;
+	const built = (station: Station) => plan.stations[station].pieces.length > 0;
+	const cautions: Caution[] = [];
+	if (place === 'seat' && plan.stations.seat.rise > PADS_ROCK_FROM_MM) cautions.push('pads-rock');
+	if (place === 'seat' && built('seat') && spot.seat?.castors) cautions.push('castors-roll');
+	if (place === 'feet' && built('feet')) cautions.push('nobody-stands-on-it');
+	if ((place === 'screen' || place === 'keys') && built(place)) cautions.push('push-before-use');
+	if (place === 'screen' && built('screen') && spot.screen.kind === 'laptop') cautions.push('laptop-vents');
+	if (place === 'screen' && spot.keys.kind === 'built-in' && plan.after.some((c) => c.verdict === 'off'))
+		cautions.push('compromise-half-hour');
+	return cautions;
+}
+
+interface Place {
+	readonly place: StepPlace;
+	readonly pieces: readonly StepPiece[];
+	readonly rise: number;
+	readonly target: number | null;
+	readonly moves: boolean;
+	readonly needed: boolean;
+}
+
+function places(corner: Corner, plan: Plan): Place[] {
+	const { spot } = corner;
+	const { heights, stations } = plan;
+	const stack = (station: Station) => ({ pieces: stepPieces(corner, plan, station), rise: stations[station].rise });
+	const moved = (planned: number | null, now: number | undefined) =>
+		planned !== null && now !== undefined && planned !== now;
+	const seatMoves = moved(heights.seat, spot.seat ? spot.seat.height - spot.seat.give : undefined);
+	const surfaceMoves = moved(heights.surface, spot.surface.height);
+	const screenMoves = moved(heights.screenTopAboveBase, spot.screen.topAboveBase);
+	const separate = spot.keys.kind === 'separate';
+	const none = { pieces: [], rise: 0, moves: false };
+	const has = (station: Station) => stations[station].pieces.length > 0;
+	const filler = backFiller(corner, plan);
+	const noLumbar = spot.posture === 'sitting' && spot.seat !== null && spot.seat.backrest && !spot.seat.lumbar;
+	const top = heights.surface + stations.screen.rise + heights.screenTopAboveBase;
+	return [
+		{ ...none, place: 'surface', target: heights.surface, moves: surfaceMoves, needed: surfaceMoves },
+		{
+			...stack('seat'),
+			place: 'seat',
+			target: heights.seat === null ? null : heights.seat + stations.seat.rise,
+			moves: seatMoves,
+			needed: seatMoves || has('seat')
+		},
+		{ ...stack('feet'), place: 'feet', target: stations.feet.rise, moves: false, needed: has('feet') },
+		{ ...none, place: 'back', pieces: filler, target: null, needed: noLumbar && filler.length > 0 },
+		{
+			...stack('keys'),
+			place: 'keys',
+			target: separate ? heights.surface + stations.keys.rise + spot.keys.homeRow : null,
+			moves: false,
+			needed: separate
+		},
+		{ ...stack('mouse'), place: 'mouse', target: null, moves: false, needed: has('mouse') },
+		{ ...stack('screen'), place: 'screen', target: top, moves: screenMoves, needed: screenMoves || has('screen') }
+	];
+}
+
+/**
+ * The steps of a plan in the order of work, from the floor up: only those where something is to be done, and the keys
+ * wherever there is a keyboard of its own, since its feet and its place are always worth a look.
+ *
+ * @param before the checks of the corner as it was measured
+ */
+export function planSteps(corner: Corner, plan: Plan, before: readonly CheckResult[]): PlanStep[] {
+	const check = (of: readonly CheckResult[], place: StepPlace) => of.find((c) => c.id === CHECK_OF[place]) ?? null;
+	return places(corner, plan)
+		.filter(({ needed }) => needed)
+		.map(({ place, pieces, rise, target, moves }) => ({
+			place,
+			pieces,
+			rise,
+			target,
+			moves,
+			before: check(before, place),
+			after: check(plan.after, place),
+			cautions: cautionsOf(corner, plan, place)
+		}));
+}

@@ -1,0 +1,177 @@
+import type { SetUp } from '../checks';
+import type { Corner, HouseholdItem, HouseholdKind } from '../corner';
+import type { Station } from '../household';
+import { pieceIds } from '../corner/piece-ids';
+import type { Plan } from '../plan';
+import { clamp, distance, point, type Box, type Point } from './geometry';
+import type { Posture } from './posture';
+
+/** One piece of a stack in the side view. */
+export interface DrawnPiece extends Box {
+	readonly station: Station;
+	readonly id: string;
+	readonly kind: HouseholdKind;
+	readonly label: string;
+}
+
+/** Furniture and things in the side view, mm. */
+export interface Furniture {
+	readonly seat: {
+		readonly slab: Box;
+		readonly back: readonly [Point, Point] | null;
+		readonly lumbar: boolean;
+		readonly castors: boolean;
+	} | null;
+	readonly surface: Box;
+	readonly screen: {
+		readonly kind: 'laptop' | 'monitor';
+		/** What stands on the surface or the stack: the laptop's lower half, the monitor's foot. */
+		readonly foot: Box;
+		readonly top: Point;
+		readonly bottom: Point;
+	};
+	readonly keys: Box | null;
+	readonly mouse: Box | null;
+	readonly pieces: readonly DrawnPiece[];
+}
+
+/** Thickness of a seat, a laptop's lower half and a monitor's foot as drawn, mm. */
+const SEAT_SLAB_MM = 42;
+const LAPTOP_BASE_MM = 18;
+const MONITOR_FOOT_MM = 14;
+
+/** How far a laptop's lid and a monitor lean back as drawn, degrees. */
+const LEAN_DEG = { laptop: 18, monitor: 6 } as const;
+
+const MOUSE = { width: 105, height: 36 } as const;
+
+function keysDepth({ spot }: Corner): number {
+	return Math.min(...(spot.keys.kind === 'built-in' ? spot.screen.base : spot.keys.base));
+}
+
+/** Where the keyboard's front edge lies: the home row is in the middle of a keyboard, behind the middle of a laptop. */
+function keysFront(corner: Corner, p: Posture): number {
+	return p.homeRow.x - keysDepth(corner) * (corner.spot.keys.kind === 'built-in' ? 0.62 : 0.55);
+}
+
+/** Room for the palms before the keyboard, mm. */
+const PALM_ROOM_MM = 45;
+
+function surfaceBox(corner: Corner, p: Posture, setUp: SetUp): Box {
+	const { thickness, depth } = corner.spot.surface;
+	const front = keysFront(corner, p) - PALM_ROOM_MM;
+	return { x: front, y: setUp.surface - thickness, width: depth, height: thickness };
+}
+
+function screenX(corner: Corner, p: Posture, surface: Box, middleY: number, footDepth: number): number {
+	const { spot } = corner;
+	if (spot.keys.kind === 'built-in') return keysFront(corner, p) + footDepth;
+	const tallEye = p.homeRow.x - 0.17 * p.stature;
+	const height = Math.min(Math.abs(middleY - p.eye.y), spot.screen.distance * 0.8);
+	const wanted = tallEye + Math.sqrt(spot.screen.distance ** 2 - height ** 2);
+	const nearest = keysFront(corner, p) + keysDepth(corner) + footDepth + 15;
+	return clamp(wanted, nearest, Math.max(nearest, surface.x + surface.width - 15));
+}
+
+function screenOf(corner: Corner, p: Posture, setUp: SetUp, surface: Box): Furniture['screen'] {
+	const { kind, base, visibleHeight } = corner.spot.screen;
+	const depth = Math.min(...base);
+	const footY = setUp.surface + setUp.screen;
+	const topY = footY + setUp.screenTopAboveBase;
+	const lean = Math.tan((LEAN_DEG[kind] * Math.PI) / 180);
+	const laptop = kind === 'laptop';
+	const lowY = laptop ? footY + LAPTOP_BASE_MM * 0.7 : Math.max(footY + 20, topY - visibleHeight);
+	const x = screenX(corner, p, surface, (topY + lowY) / 2, laptop ? depth : depth / 2);
+	const foot = laptop
+		? { x: x - depth, y: footY, width: depth, height: LAPTOP_BASE_MM }
+		: { x: x - depth / 2, y: footY, width: depth, height: MONITOR_FOOT_MM };
+	return { kind, foot, top: point(x + (topY - lowY) * lean, topY), bottom: point(x, lowY) };
+}
+
+function seatOf(corner: Corner, setUp: SetUp): Furniture['seat'] {
+	const { seat, posture } = corner.spot;
+	if (!seat || posture === 'standing') return null;
+	const back = 0.27 * corner.person.stature;
+	return {
+		slab: { x: -22, y: setUp.seat - SEAT_SLAB_MM, width: seat.depth + 22, height: SEAT_SLAB_MM },
+		back: seat.backrest ? [point(-30, setUp.seat + 120), point(-62, setUp.seat + 120 + back)] : null,
+		lumbar: seat.lumbar,
+		castors: seat.castors
+	};
+}
+
+/** The household item that a piece of a plan is a copy of. */
+export function itemOfPiece(corner: Pick<Corner, 'household'>, id: string): HouseholdItem {
+	const item = corner.household.find((h) => pieceIds(h.id, h.count ?? 1).includes(id));
+	if (!item) throw new RangeError(`The household has no piece ${id}`);
+	return item;
+}
+
+interface Ground {
+	readonly middleX: number;
+	readonly y: number;
+}
+
+/** Where each stack stands: the middle of what it carries, on the floor, the seat or the surface. */
+function grounds(p: Posture, setUp: SetUp, screen: Furniture['screen'], keys: Box): Readonly<Record<Station, Ground>> {
+	return {
+		seat: { middleX: 0.11 * p.stature, y: setUp.seat },
+		feet: { middleX: p.ankle.x + 0.035 * p.stature, y: 0 },
+		keys: { middleX: keys.x + keys.width / 2, y: setUp.surface },
+		mouse: { middleX: keys.x + keys.width / 2 + 70, y: setUp.surface },
+		screen: { middleX: screen.foot.x + screen.foot.width / 2, y: setUp.surface }
+	};
+}
+
+function piecesOf(corner: Corner, plan: Plan, at: Readonly<Record<Station, Ground>>): DrawnPiece[] {
+	const drawn: DrawnPiece[] = [];
+	for (const station of ['seat', 'feet', 'mouse', 'keys', 'screen'] as const) {
+		let y = at[station].y;
+		for (const piece of plan.stations[station].pieces) {
+			const { kind, label } = itemOfPiece(corner, piece.id);
+			// The longer side runs across, as the screen's base and both feet do: the shorter one is seen.
+			const width = Math.min(piece.size[1], 520);
+			drawn.push({
+				station,
+				id: piece.id,
+				kind,
+				label,
+				x: at[station].middleX - width / 2,
+				y,
+				width,
+				height: piece.rise
+			});
+			y += piece.rise;
+		}
+	}
+	return drawn;
+}
+
+/** The furniture, the screen, the keys and the stacks of a corner in the side view. */
+export function furnitureOf(corner: Corner, p: Posture, setUp: SetUp, plan: Plan | null): Furniture {
+	const surface = surfaceBox(corner, p, setUp);
+	const screen = screenOf(corner, p, setUp, surface);
+	const keys = {
+		x: keysFront(corner, p),
+		y: setUp.surface + setUp.keys,
+		width: keysDepth(corner),
+		height: corner.spot.keys.homeRow
+	};
+	const separate = corner.spot.keys.kind === 'separate';
+	const mouseY = setUp.surface + (plan?.stations.mouse.rise ?? 0);
+	return {
+		seat: seatOf(corner, setUp),
+		surface,
+		screen,
+		keys: separate ? keys : null,
+		mouse: corner.spot.mouse === 'separate' ? { x: keys.x + keys.width + 12, y: mouseY, ...MOUSE } : null,
+		pieces: plan ? piecesOf(corner, plan, grounds(p, setUp, screen, keys)) : []
+	};
+}
+
+/** Degrees of the line of sight below the level, from the eye to the middle of the picture. */
+export function gazeBelowLevel(p: Posture, screen: Furniture['screen']): number {
+	const middle = point((screen.top.x + screen.bottom.x) / 2, (screen.top.y + screen.bottom.y) / 2);
+	const away = distance(p.eye, middle);
+	return away === 0 ? 0 : (Math.asin((p.eye.y - middle.y) / away) * 180) / Math.PI;
+}

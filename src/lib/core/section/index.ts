@@ -1,0 +1,4 @@
+export { sectionOf, type Gap, type Level, type Section } from './section';
+export { itemOfPiece, type DrawnPiece, type Furniture } from './furniture';
+export type { Figure } from './figure';
+export type { Box, Point } from './geometry';

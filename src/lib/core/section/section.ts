@@ -1,0 +1,93 @@
+import { bodyOf } from '../body';
+import { bodyHeights, checkCorner, setUpAsMeasured, type CheckId, type CheckResult } from '../checks';
+import type { Corner } from '../corner';
+import { setUpAfter, type Plan } from '../plan';
+import { figureOf, type Figure } from './figure';
+import { furnitureOf, gazeBelowLevel, type Furniture } from './furniture';
+import type { Box, Point } from './geometry';
+import { postureAngles, postureOf, type PostureAngles } from './posture';
+
+/** A height that is carried to the rail, mm above the floor. */
+export interface Level {
+	readonly name: 'eye' | 'elbow' | 'seat';
+	readonly y: number;
+}
+
+/** A gap that is dimensioned where it is: from the height it should meet to the height it has. */
+export interface Gap {
+	readonly check: CheckId;
+	readonly from: Point;
+	readonly to: Point;
+}
+
+/** The side view of one person at one corner, before or after a plan. All of it computed, in mm; nothing is decoration. */
+export interface Section {
+	readonly posture: 'sitting' | 'standing';
+	readonly figure: Figure;
+	readonly joints: readonly Point[];
+	readonly furniture: Furniture;
+	readonly eye: Point;
+	readonly levels: readonly Level[];
+	readonly gaps: readonly Gap[];
+	readonly angles: PostureAngles & { readonly gazeBelowLevel: number };
+	readonly checks: readonly CheckResult[];
+	/** The smallest box that holds all of it. */
+	readonly extent: Box;
+}
+
+function gapsOf(furniture: Furniture, section: Pick<Section, 'levels' | 'checks'>, homeRow: Point): Gap[] {
+	const level = (name: Level['name']) => section.levels.find((l) => l.name === name)?.y ?? 0;
+	const { surface, screen } = furniture;
+	const open = section.checks.filter((check) => check.verdict !== 'fits');
+	return open.flatMap((check): Gap[] => {
+		if (check.id === 'elbow') {
+			const x = surface.x - 28;
+			return [{ check: 'elbow', from: { x, y: level('elbow') }, to: { x, y: homeRow.y } }];
+		}
+		if (check.id === 'eye') {
+			const x = screen.top.x + 48;
+			return [{ check: 'eye', from: { x, y: level('eye') }, to: { x, y: screen.top.y } }];
+		}
+		return [];
+	});
+}
+
+function extentOf({ body, arm }: Figure, { seat, surface, screen, pieces }: Furniture): Box {
+	const xs = [...body, ...arm, screen.top, ...(seat?.back ?? [])].map((p) => p.x);
+	const ys = [...body, screen.top].map((p) => p.y);
+	const left = Math.min(...xs, seat?.slab.x ?? 0, ...pieces.map((p) => p.x)) - 20;
+	const right = Math.max(...xs, surface.x + surface.width, ...pieces.map((p) => p.x + p.width)) + 70;
+	return { x: left, y: 0, width: right - left, height: Math.max(...ys) + 30 };
+}
+
+/**
+ * The section of a corner.
+ *
+ * @param plan the plan that is carried out, or null for the corner as it was measured
+ */
+export function sectionOf(corner: Corner, plan: Plan | null): Section {
+	const body = bodyOf(corner);
+	const setUp = plan ? setUpAfter(corner, plan) : setUpAsMeasured(corner);
+	const posture = postureOf(corner, body, setUp);
+	const furniture = furnitureOf(corner, posture, setUp, plan);
+	const figure = figureOf(posture);
+	const checks = plan ? plan.after : checkCorner(corner, setUp, body);
+	const { elbow, eye } = bodyHeights(corner, body, setUp);
+	const levels: Level[] = [
+		{ name: 'eye', y: eye },
+		{ name: 'elbow', y: elbow },
+		...(posture.standing ? [] : [{ name: 'seat' as const, y: posture.seatY }])
+	];
+	return {
+		posture: corner.spot.posture,
+		figure,
+		joints: [posture.shoulder, posture.elbow, posture.wrist, posture.hip, posture.knee, posture.ankle],
+		furniture,
+		eye: posture.eye,
+		levels,
+		checks,
+		gaps: gapsOf(furniture, { levels, checks }, posture.homeRow),
+		angles: { ...postureAngles(posture), gazeBelowLevel: gazeBelowLevel(posture, furniture.screen) },
+		extent: extentOf(figure, furniture)
+	};
+}

@@ -105,14 +105,14 @@ export const BODY_FIELDS = {
 	standing: ['standingElbow', 'standingEye']
 } as const satisfies Record<'sitting' | 'standing', readonly BodyLengthName[]>;
 
+type Option<N extends ChoiceFieldName> = (typeof CHOICE_FIELDS)[N]['options'][number];
+
 /** What was chosen, or the first option where nothing (or nothing known) was. */
-export function choiceOf<N extends ChoiceFieldName>(
-	answers: Answers,
-	name: N
-): (typeof CHOICE_FIELDS)[N]['options'][number] {
-	const options: readonly string[] = CHOICE_FIELDS[name].options;
-	const chosen = answers[name];
-	return chosen !== undefined && options.includes(chosen) ? chosen : (options[0] ?? '');
+export function choiceOf<N extends ChoiceFieldName>(answers: Answers, name: N): Option<N> {
+	const options: readonly Option<N>[] = CHOICE_FIELDS[name].options;
+	const chosen = options.find((option) => option === answers[name]) ?? options[0];
+	if (chosen === undefined) throw new RangeError(`${name} has no options`);
+	return chosen;
 }
 
 /** The unit that lengths were typed in. */

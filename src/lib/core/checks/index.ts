@@ -1,6 +1,6 @@
 export { checkCorner, type CheckResult } from './check-corner';
 export { bodyHeights, checkValues, type CheckId } from './check-values';
-export { type MeasurableName } from './check-uncertainty';
+export type { MeasurableName } from './check-uncertainty';
 export { measureNext } from './measure-next';
 export { normalCdf } from './normal-cdf';
 export { setUpAsMeasured, type SetUp } from './set-up';

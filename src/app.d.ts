@@ -1,0 +1,24 @@
+import type { NodePgDatabase } from 'drizzle-orm/node-postgres';
+import type { Actor } from '$lib/server/actor';
+import type { Config } from '$lib/server/config';
+import type { schema } from '$lib/server/db/client';
+
+declare global {
+	namespace App {
+		interface Error {
+			message: string;
+			at?: string;
+		}
+		interface Locals {
+			db: NodePgDatabase<typeof schema>;
+			config: Config;
+			/** The moment of this request. */
+			now: Date;
+			/** The signed-in user, or null. */
+			user: (Actor & { kind: 'user' }) | null;
+			theme: 'light' | 'dark' | '';
+		}
+	}
+}
+
+export {};

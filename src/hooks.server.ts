@@ -1,0 +1,68 @@
+import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { userOfSession } from '$lib/server/access/sign-in';
+import { SESSION_COOKIE } from '$lib/server/access/session-cookie';
+import { ConfigFault } from '$lib/server/config';
+import { migrateDatabase, MigrationFault } from '$lib/server/db/migrate';
+import { LARGEST_BODY_BYTES } from '$lib/server/http/read-body';
+import { describeError, log } from '$lib/server/log';
+import { runtime } from '$lib/server/runtime';
+
+export const init: ServerInit = async () => {
+	try {
+		await migrateDatabase(runtime().pool);
+	} catch (error) {
+		if (!(error instanceof MigrationFault) && !(error instanceof ConfigFault)) throw error;
+		process.stderr.write(`${error.message}\n`);
+		process.exit(1);
+	}
+};
+
+const SECURITY_HEADERS = {
+	'x-content-type-options': 'nosniff',
+	'referrer-policy': 'same-origin',
+	'permissions-policy': 'camera=(), microphone=(), geolocation=()'
+} as const;
+
+function themeOf(cookie: string | undefined): App.Locals['theme'] {
+	return cookie === 'light' || cookie === 'dark' ? cookie : '';
+}
+
+export const handle: Handle = async ({ event, resolve }) => {
+	const began = performance.now();
+	const { config, db } = runtime();
+	const token = event.cookies.get(SESSION_COOKIE);
+	event.locals.config = config;
+	event.locals.db = db;
+	event.locals.now = new Date();
+	event.locals.theme = themeOf(event.cookies.get('theme'));
+	event.locals.user = token ? await userOfSession(db, token, event.locals.now) : null;
+	const response =
+		Number(event.request.headers.get('content-length') ?? 0) > LARGEST_BODY_BYTES
+			? Response.json({ message: 'That is too much at once: send less.' }, { status: 413 })
+			: await resolve(event, {
+					transformPageChunk: ({ html }) => html.replace('%theme%', event.locals.theme),
+					preload: ({ type, path }) =>
+						type === 'js' || type === 'css' || (type === 'font' && /-latin-(?:wght|standard)/.test(path))
+				});
+	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
+	if (event.route.id?.startsWith('/c/') || event.route.id?.startsWith('/desk'))
+		response.headers.set('cache-control', 'private, no-store');
+	if (event.route.id !== '/health')
+		log({
+			level: 'info',
+			event: 'request',
+			method: event.request.method,
+			route: event.route.id ?? 'none',
+			status: response.status,
+			ms: Math.round(performance.now() - began)
+		});
+	return response;
+};
+
+export const handleError: HandleServerError = ({ error, status, event }) => {
+	if (status >= 500) log({ level: 'error', event: 'unexpected', route: event.route.id ?? 'none', ...describeError(error) });
+	if (status === 404) return { message: 'There is nothing at this address. Check it, or go back.' };
+	if (status === 413) return { message: 'That is too much at once: send less.' };
+	if (status < 500) return { message: 'This could not be read. Go back and try once more.' };
+	return { message: 'Something on our side failed, and nothing of this step was kept. Try again in a moment.' };
+};

@@ -1,0 +1,415 @@
+import type { Caution, StepPlace } from '$lib/core/plan';
+import type { HouseholdKind } from '$lib/core/corner';
+import type { CheckId, MeasurableName, Verdict } from '$lib/core/checks';
+
+const plural = new Intl.PluralRules('en');
+
+function pieces(n: number): string {
+	return plural.select(n) === 'one' ? `${n} thing` : `${n} things`;
+}
+
+/** English texts of the employee's door, the checks and the steps. Another language is another file of this shape. */
+export const en = {
+	locale: 'en',
+	product: 'Easy Corner',
+	frame: {
+		skip: 'Skip to the questions',
+		saved: (time: string) => `Saved ${time}`,
+		saving: 'Saving …',
+		notSaved: 'Not sent yet. Kept on this device and sent as soon as the network is back.',
+		back: 'Back',
+		theme: { light: 'Light', dark: 'Dark', label: 'Colours' },
+		unitLabel: 'Lengths in',
+		unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
+		change: 'Change',
+		pages: 'Pages',
+		pageOf: (n: number, of: number) => `${n} of ${of}`
+	},
+	start: {
+		title: (name: string) => `Hello ${name}. Let’s see whether your corner fits you.`,
+		lead: 'About twelve minutes with a tape measure. You can stop at any time and go on where you were.',
+		linesTitle: 'Before you begin',
+		lines: [
+			['What', 'Heights of your table, chair and screen, a few lengths of your body, and what you have at home. No photo.'],
+			['Why', 'To work out what fits you, and which things in your home put right what does not.'],
+			['Who', 'You, and the health coordinator who wrote to you. Nobody else: not your manager.'],
+			['How long', 'Until you withdraw it here, or you are taken off the coordinator’s list.'],
+			['Yours', 'You can look at it, correct it and withdraw it at any time with this link.'],
+			['Not', 'This is guidance for comfort. It is no diagnosis and replaces no clinician; local law comes first.']
+		] as readonly (readonly [string, string])[],
+		careTitle: 'See a professional first',
+		care: 'if you have numbness, tingling or weakness that stays or wakes you at night, pain that runs down an arm or a leg, or pain after an injury. Sudden weakness, numbness between the legs or loss of bladder or bowel control is an emergency: call your emergency number now.',
+		begin: 'I have read this. Begin',
+		goOn: 'Go on where I was',
+		toPlan: 'To my plan'
+	},
+	pages: {
+		you: { short: 'You', title: 'You', lead: 'So that heights in the room can be compared with yours.' },
+		surface: {
+			short: 'Table',
+			title: 'Your table',
+			lead: 'The surface that you work at most. A worktop or a chest of drawers counts if you stand.'
+		},
+		seat: {
+			short: 'Chair',
+			title: 'Your chair',
+			lead: 'As you sit on it while you work. Measure the seat while nobody sits on it.'
+		},
+		body: {
+			short: 'Body',
+			title: 'Your own heights',
+			lead: 'The most telling part. Leave a line empty if you can’t measure it now: it is then estimated from your height, and marked as such.'
+		},
+		screen: { short: 'Screen', title: 'Screen and keys', lead: 'What you look at most, and what you type on.' },
+		house: {
+			short: 'House',
+			title: 'What is in the house',
+			lead: 'Sturdy things for under screen, keys and feet; soft ones for the seat. Leave out whatever may not be missed.'
+		}
+	},
+	nav: {
+		next: (page: string) => `Next: ${page}`,
+		finish: 'Show my plan',
+		fix: (n: number) =>
+			plural.select(n) === 'one' ? 'One line needs another look' : `${n} lines need another look`,
+		fixLead: 'Everything you typed is kept.'
+	},
+	fields: {
+		unit: 'Lengths in',
+		stature: 'Your height without shoes',
+		heel: 'Sole of the shoes you work in',
+		sex: 'Body proportions to estimate with',
+		hand: 'Writing hand',
+		lenses: 'Glasses at the screen',
+		back: 'What eases your back',
+		wrists: 'Your wrists',
+		posture: 'At this spot you',
+		by: 'How you measure the furniture',
+		surfaceHeight: 'Floor to the top of the table',
+		surfaceThickness: 'Thickness of the table’s edge',
+		surfaceDepth: 'Depth, front to back',
+		surfaceMoves: 'Does its height adjust?',
+		surfaceLow: 'Lowest top',
+		surfaceHigh: 'Highest top',
+		seatHeight: 'Floor to the top of the empty seat',
+		seatGive: 'How far it sinks when you sit',
+		seatDepth: 'Depth, front edge to backrest',
+		seatMoves: 'Does its height adjust?',
+		seatLow: 'Lowest seat',
+		seatHigh: 'Highest seat',
+		backrest: 'Does it have a backrest?',
+		lumbar: 'Does the backrest fill the hollow of your low back?',
+		armrest: 'Armrests?',
+		armrestHeight: 'Armrest above the seat',
+		castors: 'On castors?',
+		bodyBy: 'How you measure yourself',
+		popliteal: 'Floor to the hollow of the knee',
+		thigh: 'Seat to the top of the thigh',
+		sittingElbow: 'Seat to the underside of the elbow',
+		sittingEye: 'Seat to the corner of the eye',
+		buttockPopliteal: 'Back of the seat to the hollow of the knee',
+		standingElbow: 'Floor to the underside of the elbow',
+		standingEye: 'Floor to the corner of the eye',
+		screenKind: 'You look at',
+		topAboveBase: 'Top of the picture above what it stands on',
+		visibleHeight: 'Height of the picture',
+		baseLong: 'Its foot or base, side to side',
+		baseShort: 'Its foot or base, front to back',
+		screenMoves: 'Does the monitor’s height adjust?',
+		screenLow: 'Lowest top of the picture',
+		screenHigh: 'Highest top of the picture',
+		distance: 'Eye to screen',
+		keysKind: 'You type on',
+		homeRow: 'Height of the keys above the table',
+		keysLong: 'Keyboard, side to side',
+		keysShort: 'Keyboard, front to back',
+		mouse: 'You point with'
+	},
+	hints: {
+		stature: '',
+		heel: '0 if you work in socks',
+		sex: 'Picks average proportions for what you don’t measure; nothing else.',
+		surfaceHeight: 'A straight line down from the top, at the front.',
+		surfaceThickness: 'With any rail or drawer below it, where your legs go.',
+		seatGive: 'Press the seat down with a hand, or guess: a hard chair 0.',
+		seatDepth: '',
+		popliteal: 'Sit, feet flat and barefoot. From the floor to the crease behind the knee.',
+		thigh: 'Sit upright. From the hard seat to the highest place of the thigh.',
+		sittingElbow: 'Shoulders down, upper arm hanging, forearm level. From the seat, pressed, to the underside of the elbow.',
+		sittingEye: 'Sit tall, look straight ahead. A book held level at the eye helps; from the seat to it.',
+		buttockPopliteal: 'Sit all the way back. From the backrest to the crease behind the knee.',
+		standingElbow: 'Stand barefoot, upper arm hanging, forearm level.',
+		standingEye: 'Stand tall and barefoot, look straight ahead.',
+		topAboveBase: 'A laptop: open it as you use it, from the table to the top of the picture.',
+		baseLong: 'For a laptop, the laptop itself.',
+		distance: 'As you usually sit.',
+		homeRow: 'To the middle row of keys.',
+		by: 'Sheets of A4 end to end are 29.7 cm each. A hand-span is the last resort.',
+		bodyBy: 'Somebody who helps makes it easier.'
+	} as Readonly<Partial<Record<string, string>>>,
+	options: {
+		unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
+		sex: { unstated: 'The mean of both', female: 'Women’s', male: 'Men’s' },
+		hand: { right: 'Right', left: 'Left' },
+		lenses: {
+			none: 'None',
+			'single-vision': 'One strength',
+			bifocal: 'Bifocal',
+			progressive: 'Progressive',
+			trifocal: 'Trifocal or for the middle distance'
+		},
+		back: {
+			any: 'Nothing special',
+			'eased-by-arching': 'Arching backwards',
+			'eased-by-rounding': 'Rounding forwards'
+		},
+		wrists: { well: 'Well', troubled: 'Sore or troubled' },
+		posture: { sitting: 'Sit', standing: 'Stand' },
+		by: {
+			tape: 'Tape measure',
+			'paper-ruler': 'Paper ruler',
+			'a4-sheets': 'A4 sheets',
+			'hand-span': 'Hand-span',
+			guess: 'By eye'
+		},
+		bodyBy: {
+			tape: 'Tape measure',
+			'paper-ruler': 'Paper ruler',
+			'a4-sheets': 'A4 sheets',
+			'hand-span': 'Hand-span',
+			guess: 'By eye'
+		},
+		surfaceMoves: { no: 'No', yes: 'Yes' },
+		seatMoves: { no: 'No', yes: 'Yes' },
+		backrest: { yes: 'Yes', no: 'No' },
+		lumbar: { no: 'No', yes: 'Yes' },
+		armrest: { no: 'No', yes: 'Yes' },
+		castors: { no: 'No', yes: 'Yes' },
+		screenKind: { laptop: 'A laptop', monitor: 'A monitor' },
+		screenMoves: { no: 'No', yes: 'Yes' },
+		keysKind: { separate: 'A keyboard of its own', 'built-in': 'The laptop’s keys' },
+		mouse: { separate: 'A mouse', touchpad: 'A touchpad' }
+	},
+	issues: {
+		missing: 'Fill this in, please.',
+		'not-a-length': (example: string) => `This can’t be read as a length. Write it like ${example}.`,
+		negative: 'A length can’t be below zero.',
+		range: (low: string, high: string) => `This should be between ${low} and ${high}.`,
+		meant: (read: string, meant: string) => `That reads as ${read}. Did you mean ${meant}?`,
+		use: (meant: string) => `Use ${meant}`,
+		'range-order': 'The highest is below the lowest.',
+		'not-a-count': (most: number) => `A whole number from 0 to ${most}, please.`,
+		unusual: (read: string) => `${read} is unusual. Right as it is? Then go on.`,
+		estimate: (length: string, sd: string) => `Estimated ${length}, give or take ${sd}`
+	},
+	things: {
+		names: {
+			book: 'Hardback book',
+			ream: 'Ream of paper',
+			binder: 'Ring binder',
+			'board-game': 'Board game',
+			'sturdy-box': 'Sturdy box',
+			'light-box': 'Light box',
+			'step-stool': 'Step stool',
+			pillow: 'Pillow',
+			cushion: 'Cushion',
+			towel: 'Towel',
+			blanket: 'Blanket',
+			bolster: 'Bolster or roller'
+		} satisfies Record<HouseholdKind, string> as Readonly<Record<HouseholdKind, string>>,
+		notes: {
+			'sturdy-box': 'Must not give when you press on it.',
+			'light-box': 'Shoe box, parcel: under the screen or the keys, never under feet.',
+			'step-stool': 'Length, width, height as it stands.',
+			towel: 'Length, width, thickness of one layer.',
+			blanket: 'Length, width, thickness of one layer.',
+			pillow: 'For the seat or the back only.',
+			cushion: 'For the seat or the back only.',
+			binder: 'Tilts a keyboard; never in a stack.'
+		} as Readonly<Partial<Record<HouseholdKind, string>>>,
+		shelf: 'Add from the shelf',
+		add: (name: string) => `Add: ${name}`,
+		label: 'What you call it',
+		count: 'How many',
+		sides: { a: 'Length', b: 'Width', c: 'Height or thickness' },
+		remove: (name: string) => `Take away: ${name}`,
+		none: 'Nothing on the list yet. The more you list, the better the plan; five or six things are plenty.'
+	},
+	checks: {
+		names: { knee: 'Knees', elbow: 'Elbow', eye: 'Screen top', thigh: 'Room for the thighs' } as Readonly<
+			Record<CheckId, string>
+		>,
+		fits: 'fits',
+		unsure: 'measure again to be sure',
+		/** What a value outside its band says, by the side it lies on. */
+		off: {
+			knee: { low: (mm: string) => `seat ${mm} too low for your knees`, high: (mm: string) => `feet want ${mm} more under them` },
+			elbow: { low: (mm: string) => `keys ${mm} too high`, high: (mm: string) => `keys ${mm} too low` },
+			eye: { low: (mm: string) => `screen ${mm} too low`, high: (mm: string) => `screen ${mm} too high` },
+			thigh: { low: (mm: string) => `${mm} short of room`, high: (mm: string) => `${mm} more than needed` }
+		} as Readonly<Record<CheckId, Readonly<Record<'low' | 'high', (length: string) => string>>>>,
+		verdicts: { fits: 'fits', unsure: 'not sure', off: 'off' } as Readonly<Record<Verdict, string>>,
+		likely: (words: string) => `perhaps ${words}`,
+		markText: (name: string, words: string, value: string, band: string) => `${name}: ${words}. Value ${value}, good ${band}.`,
+		band: (low: string, high: string | null) => (high === null ? `from ${low}` : `from ${low} to ${high}`)
+	},
+	measurable: {
+		popliteal: 'floor to the hollow of the knee',
+		sittingElbow: 'seat to elbow',
+		sittingEye: 'seat to eye',
+		thigh: 'thickness of the thigh',
+		buttockPopliteal: 'seat to the hollow of the knee',
+		standingElbow: 'floor to elbow, standing',
+		standingEye: 'floor to eye, standing',
+		seat: 'the seat’s height',
+		surface: 'the table’s height',
+		thickness: 'the table’s thickness'
+	} as Readonly<Record<MeasurableName, string>>,
+	section: {
+		now: 'Now',
+		after: 'After the plan',
+		again: 'As measured again',
+		choose: 'Show the corner',
+		levels: { eye: 'eye', elbow: 'elbow', seat: 'seat' },
+		scale: (unit: string) => `To scale. Heights in ${unit} above the floor.`,
+		gap: {
+			elbow: { low: (mm: string) => `${mm} under the keys`, high: (mm: string) => `${mm} over the keys` },
+			eye: { low: (mm: string) => `${mm} under the eye`, high: (mm: string) => `${mm} over the eye` }
+		},
+		text: {
+			intro: (posture: 'sitting' | 'standing') => `Side view of you ${posture} at your corner, to scale.`,
+			heights: (list: string) => `Heights above the floor: ${list}.`,
+			stack: (place: string, list: string, rise: string) => `${place}: ${list}, together ${rise}.`,
+			nothingBuilt: 'Nothing is built.'
+		},
+		surface: 'table',
+		screenTop: 'screen top'
+	},
+	steps: {
+		places: {
+			surface: 'Table',
+			seat: 'Seat',
+			feet: 'Feet',
+			back: 'Low back',
+			keys: 'Keys',
+			mouse: 'Mouse',
+			screen: 'Screen'
+		} as Readonly<Record<StepPlace, string>>,
+		folded: (label: string, layers: number) => `${label}, folded to ${layers} layers`,
+		face: (label: string, side: string) => `${label}, standing on its ${side} side`,
+		rolled: (label: string) => `${label}, rolled and held with bands`,
+		bottomUp: (list: string) => `From the bottom up: ${list}`,
+		set: (height: string) => `Set it to ${height} above the floor.`,
+		seatPads: 'Lay them flat, all the way back.',
+		feet: 'Push it to where your feet rest, both feet flat on it.',
+		back: 'In the hollow of your low back, just above the belt.',
+		keysFlat: 'Close to you, flat, the feet at its back folded in. Wrists straight.',
+		keysStack: 'Put the keyboard on top, the feet at its back folded in. Wrists straight.',
+		mouse: 'Put the mouse on top, beside the keyboard and at its level, elbow beside your body.',
+		screenOn: 'Put the screen on top.',
+		target: {
+			surface: (h: string) => `Then the top is at ${h}.`,
+			seat: (h: string) => `Then the seat under you is at ${h}.`,
+			feet: (h: string) => `Then your feet stand ${h} above the floor.`,
+			keys: (h: string) => `Then the keys are at ${h}.`,
+			screen: (h: string) => `Then the top of the picture is at ${h}.`
+		} as Readonly<Partial<Record<StepPlace, (height: string) => string>>>,
+		check: {
+			surface: 'Upper arms hanging: forearms level, hands on the keys.',
+			seat: 'Upper arms hanging, shoulders down: hands level with the keys.',
+			feet: 'Whole foot down. Water spilt on your lap would run towards the knees.',
+			back: 'You feel it without being pushed forward.',
+			keys: 'Hands straight on from the forearms, neither up nor down.',
+			mouse: 'Same height as the keys, no reaching.',
+			screen: 'Looking straight ahead, you meet the top edge of the picture or just above it.'
+		} as Readonly<Record<StepPlace, string>>,
+		cautions: {
+			'push-before-use':
+				'Before anything goes on the stack: push it with your hand. If it rocks, build it wider, not higher. Nothing breakable in it.',
+			'nobody-stands-on-it': 'For feet at rest only. Nobody stands on it.',
+			'pads-rock': 'Thick padding can rock. If you feel unsteady, take the upper piece away and measure again.',
+			'castors-roll': 'This chair rolls: sit down slowly once it is padded.',
+			'laptop-vents': 'Keep the laptop’s vents free: nothing soft under it or over it.',
+			'compromise-half-hour':
+				'A laptop can’t be right for hands and eyes at once. This height is a compromise: work in spells of at most 30 minutes, then move. A separate keyboard would solve it.'
+		} as Readonly<Record<Caution, string>>
+	},
+	plan: {
+		title: (n: number) => (plural.select(n) === 'one' ? 'One thing, from the floor up' : `${words(n)} things, from the floor up`),
+		titleNone: 'Your corner fits you',
+		leadNone: 'Nothing needs building. Look again when something changes: a chair, glasses, a new ache.',
+		titleHopeless: 'Nothing at home puts this right yet',
+		leadHopeless: 'List more things in the house, or talk to your coordinator: the missing part can be asked for.',
+		lead: (n: number) => `All of it from your home: ${pieces(n)}.`,
+		closes: (closed: number, of: number) => `It closes ${closed} of ${of} ${plural.select(of) === 'one' ? 'gap' : 'gaps'}.`,
+		stays: (list: string) => `Still open after it: ${list}.`,
+		estimated: (list: string) => `Estimated from your height, so measure if you can: ${list}.`,
+		measureNext: (what: string) => `Worth measuring next: ${what}.`,
+		done: (place: string) => `Done: ${place}`,
+		tick: 'Tick each step as you do it.',
+		again: 'Measure again',
+		another: 'Another plan',
+		anotherLead: 'Something not there, or it wobbles? These use other things.',
+		planN: (n: number) => (n === 1 ? 'The best plan' : `Plan ${n}`),
+		checksTitle: 'Your checks',
+		nowWords: (words: string) => `now: ${words}`,
+		afterWords: (words: string) => `after: ${words}`,
+		againWords: (words: string) => `measured again: ${words}`,
+		print: 'Print',
+		correct: 'Correct my answers',
+		sent: 'Your coordinator has your answers.',
+		withdraw: 'Withdraw my answers',
+		none: 'nothing'
+	},
+	again: {
+		title: 'Measure again',
+		lead: 'A pillow looks thicker than it is, a stack is soon a book short. Measure what is there now; the drawing and the verdicts follow. The numbers shown are the planned ones.',
+		fields: {
+			seatUnder: 'Floor to the seat, with you on it',
+			feetOn: 'Floor to what your feet rest on',
+			surface: 'Floor to the top of the table',
+			keysOn: 'Floor to what the keyboard stands on',
+			screenTop: 'Floor to the top of the picture'
+		},
+		hints: {
+			seatUnder: 'Sit as you work; somebody else reads the tape at the side.',
+			feetOn: '0 if your feet are on the floor.',
+			surface: '',
+			keysOn: 'The table itself if it stands on nothing.',
+			screenTop: ''
+		},
+		keep: 'Keep these numbers',
+		kept: 'Kept. The drawing shows your corner as measured again.'
+	},
+	withdraw: {
+		title: 'Withdraw your answers?',
+		lead: 'Everything you typed, your plan and this link are removed at once. It can’t be undone. Your coordinator sees that you withdrew, and nothing else.',
+		confirm: 'Withdraw everything',
+		keep: 'Keep them',
+		doneTitle: 'Withdrawn',
+		doneLead: 'Your answers are removed and the link has ended. You can close this page.'
+	},
+	letter: {
+		subject: 'Does your corner fit you? Twelve minutes at home',
+		body: (name: string, until: string) =>
+			[
+				`Hello ${name},`,
+				'you work from home, so nobody sees whether your table and chair fit you. This short self-assessment works it out: you measure a few heights, and it tells you what to change, with things that you have at home.',
+				'It takes about twelve minutes. A tape measure helps; sheets of paper do. No photo is asked for. You can stop and go on later.',
+				`Your personal link works until ${until}. Please don’t pass it on: it opens your answers.`,
+				'If anything hurts badly, or numbness stays or wakes you at night, don’t wait for this: see a clinician.'
+			].join('\n\n'),
+		button: 'Begin'
+	},
+	faults: {
+		title: 'This did not work',
+		network: 'The page could not be reached. What you typed is kept on this device.',
+		again: 'Try again'
+	}
+};
+
+const SMALL_NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
+
+function words(n: number): string {
+	return SMALL_NUMBERS[n] ?? String(n);
+}

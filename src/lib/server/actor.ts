@@ -1,0 +1,18 @@
+import { Fault } from './fault';
+
+/** Who acts. Rights are asked of this at the start of each use case; closed by default. */
+export type Actor =
+	| { readonly kind: 'user'; readonly id: string; readonly name: string; readonly role: Role }
+	| { readonly kind: 'person'; readonly personId: string; readonly assessmentId: string }
+	| { readonly kind: 'system' };
+
+/** What a signed-in user may do. */
+export type Role = 'coordinator' | 'clinician' | 'reader';
+
+/**
+ * Asks that a coordinator acts. Proves who acts, not that the record they name exists: that is each use case's to find.
+ */
+export function needCoordinator(actor: Actor): { readonly id: string } {
+	if (actor.kind === 'user' && actor.role === 'coordinator') return actor;
+	throw new Fault('not-allowed', 'This is for coordinators. Sign in with a coordinator’s account.');
+}

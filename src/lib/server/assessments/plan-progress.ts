@@ -1,0 +1,75 @@
+import { eq } from 'drizzle-orm';
+import type { StepPlace } from '../../core/plan';
+import type { ReMeasured } from '../../core/section/re-measured';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import type { OpenAssessment } from './open-assessment';
+
+const { assessments, letters, reMeasurements, stepTicks } = schema;
+
+function needAnswered({ assessment }: OpenAssessment): void {
+	if (!assessment.answeredAt) throw new Fault('conflict', 'There is no plan yet: finish the questions first.');
+}
+
+/** Ticks or unticks a step of the plan. */
+export async function tickStep(
+	db: Db,
+	open: OpenAssessment,
+	input: { place: StepPlace; done: boolean },
+	now: Date
+): Promise<void> {
+	needAnswered(open);
+	await db.transaction(async (tx) => {
+		const values = { assessmentId: open.assessment.id, ...input, at: now };
+		await tx
+			.insert(stepTicks)
+			.values(values)
+			.onConflictDoUpdate({ target: [stepTicks.assessmentId, stepTicks.place], set: { done: input.done, at: now } });
+		const detail = { place: input.place, done: input.done ? 1 : 0 };
+		await writeAuditLine(tx, open.actor, { at: now, act: 'step-ticked', personId: open.actor.personId, detail });
+	});
+}
+
+/** Keeps what was measured again after doing steps. Earlier ones stay as history. */
+export async function keepReMeasurement(
+	db: Db,
+	open: OpenAssessment,
+	lengths: ReMeasured,
+	now: Date
+): Promise<void> {
+	needAnswered(open);
+	await db.transaction(async (tx) => {
+		await tx.insert(reMeasurements).values({ assessmentId: open.assessment.id, at: now, lengths });
+		await writeAuditLine(tx, open.actor, { at: now, act: 're-measured', personId: open.actor.personId });
+	});
+}
+
+/**
+ * Withdraws a self-assessment: answers, corner, ticks, measurements and the letters with the link are removed and the
+ * link ends. That it was sent, and withdrawn, stays on record.
+ */
+export async function withdrawAssessment(db: Db, open: OpenAssessment, now: Date): Promise<void> {
+	const { id, personId } = open.assessment;
+	await db.transaction(async (tx) => {
+		await tx.delete(stepTicks).where(eq(stepTicks.assessmentId, id));
+		await tx.delete(reMeasurements).where(eq(reMeasurements.assessmentId, id));
+		await tx.delete(letters).where(eq(letters.personId, personId));
+		await tx
+			.update(assessments)
+			.set({
+				answers: {},
+				corner: null,
+				answeredAt: null,
+				savedAt: null,
+				checksOff: null,
+				checksUnsure: null,
+				costNow: null,
+				costPlanned: null,
+				seenAt: null,
+				revokedAt: now
+			})
+			.where(eq(assessments.id, id));
+		await writeAuditLine(tx, open.actor, { at: now, act: 'withdrawn', personId });
+	});
+}

@@ -1,0 +1,74 @@
+import { and, eq, isNull, sql } from 'drizzle-orm';
+import { convertUnit, unitOf } from '../../core/answers';
+import type { LengthUnit } from '../../core/length';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import type { OpenAssessment } from './open-assessment';
+
+const { assessments } = schema;
+
+/** Notes that the person has read what is collected and goes on. Doing it twice keeps the first time. */
+export async function giveConsent(db: Db, { assessment, actor }: OpenAssessment, now: Date): Promise<void> {
+	await db.transaction(async (tx) => {
+		const changed = await tx
+			.update(assessments)
+			.set({ consentedAt: now })
+			.where(and(eq(assessments.id, assessment.id), isNull(assessments.consentedAt)))
+			.returning({ id: assessments.id });
+		if (changed.length > 0)
+			await writeAuditLine(tx, actor, { at: now, act: 'consented', personId: actor.personId });
+	});
+}
+
+/** A save that was kept. */
+export interface Saved {
+	readonly revision: number;
+	readonly savedAt: Date;
+}
+
+/**
+ * Saves answers as they are typed. Fields are merged one by one in the database, so two tabs or two devices that
+ * save different fields both keep theirs; of the same field the last save stays.
+ */
+export async function saveAnswers(
+	db: Db,
+	{ assessment }: OpenAssessment,
+	fields: Readonly<Record<string, string>>,
+	now: Date
+): Promise<Saved> {
+	const [row] = await db
+		.update(assessments)
+		.set({
+			answers: sql`${assessments.answers} || ${JSON.stringify(fields)}::jsonb`,
+			answersRevision: sql`${assessments.answersRevision} + 1`,
+			savedAt: now
+		})
+		.where(eq(assessments.id, assessment.id))
+		.returning({ revision: assessments.answersRevision });
+	return { revision: row?.revision ?? 0, savedAt: now };
+}
+
+/** Writes every length that has been typed in another unit, in one step. */
+export async function changeUnit(
+	db: Db,
+	{ assessment }: OpenAssessment,
+	unit: LengthUnit,
+	now: Date
+): Promise<void> {
+	await db.transaction(async (tx) => {
+		const [row] = await tx
+			.select({ answers: assessments.answers })
+			.from(assessments)
+			.where(eq(assessments.id, assessment.id))
+			.for('update');
+		if (!row || unitOf(row.answers) === unit) return;
+		await tx
+			.update(assessments)
+			.set({
+				answers: convertUnit(row.answers, unitOf(row.answers), unit),
+				answersRevision: sql`${assessments.answersRevision} + 1`,
+				savedAt: now
+			})
+			.where(eq(assessments.id, assessment.id));
+	});
+}

@@ -1,0 +1,76 @@
+import { eq } from 'drizzle-orm';
+import { cornerFromAnswers, type FieldIssue } from '../../core/answers';
+import type { Corner } from '../../core/corner';
+import { validateCorner } from '../../core/corner/validate-corner';
+import { planCorner } from '../../core/plan';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import type { OpenAssessment } from './open-assessment';
+
+const { assessments, stepTicks } = schema;
+
+/** Either the answers made a corner and are in, or these are still open. */
+export type Submitted = { readonly ok: true } | { readonly ok: false; readonly issues: readonly FieldIssue[] };
+
+/** The figures that lists need, from the core. */
+export function figuresOf(corner: Corner) {
+	const report = planCorner(corner, 1);
+	const now = planCost(report.before);
+	return {
+		checksOff: report.before.filter((c) => c.verdict === 'off').length,
+		checksUnsure: report.before.filter((c) => c.verdict === 'unsure').length,
+		costNow: now,
+		costPlanned: report.plans[0]?.cost.W ?? now
+	};
+}
+
+/** Sum of the squared distances from the bands, rounded: one number for "how much is open" in a list. */
+function planCost(checks: readonly { value: number; low: number; high: number | null }[]): number {
+	const outside = ({ value, low, high }: { value: number; low: number; high: number | null }) =>
+		value < low ? low - value : high !== null && value > high ? value - high : 0;
+	return checks.reduce((sum, check) => sum + outside(check) ** 2, 0);
+}
+
+/**
+ * Takes the answers in: makes the corner document, judges it, and puts the case before the coordinator. Submitting
+ * twice is harmless: unchanged answers change nothing; changed ones replace the corner, keep the first time
+ * of answering, and untick what was ticked for another plan.
+ */
+export async function submitAnswers(db: Db, { assessment, actor }: OpenAssessment, now: Date): Promise<Submitted> {
+	return db.transaction(async (tx) => {
+		const [row] = await tx.select().from(assessments).where(eq(assessments.id, assessment.id)).for('update');
+		if (!row) throw new Fault('not-found', 'This self-assessment is not there any more.');
+		const made = cornerFromAnswers(row.answers, row.way);
+		if (!made.corner) return { ok: false, issues: made.issues };
+		const checked = validateCorner(made.corner);
+		if (!checked.ok) throw new Fault('invalid', checked.issue.text, checked.issue.at);
+		if (row.corner && sameDocument(row.corner, made.corner)) return { ok: true };
+		await tx
+			.update(assessments)
+			.set({
+				corner: checked.value,
+				...figuresOf(checked.value),
+				answeredAt: row.answeredAt ?? now,
+				consentedAt: row.consentedAt ?? now,
+				seenAt: null
+			})
+			.where(eq(assessments.id, row.id));
+		await tx.delete(stepTicks).where(eq(stepTicks.assessmentId, row.id));
+		await writeAuditLine(tx, actor, { at: now, act: 'answered', personId: actor.personId });
+		return { ok: true };
+	});
+}
+
+/** Whether two documents say the same, whatever the order of their keys. */
+function sameDocument(a: unknown, b: unknown): boolean {
+	return canonical(a) === canonical(b);
+}
+
+function canonical(value: unknown): string {
+	return JSON.stringify(value, (_key, inner: unknown) =>
+		inner && typeof inner === 'object' && !Array.isArray(inner)
+			? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : 1)))
+			: inner
+	);
+}

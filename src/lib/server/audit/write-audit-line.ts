@@ -1,0 +1,27 @@
+import type { Actor } from '../actor';
+import { schema, type Db } from '../db/client';
+
+/** Acts that are kept on record. */
+export type Act =
+	| 'signed-in'
+	| 'person-added'
+	| 'assessment-sent'
+	| 'link-revoked'
+	| 'consented'
+	| 'answered'
+	| 'step-ticked'
+	| 're-measured'
+	| 'withdrawn'
+	| 'case-seen'
+	| 'follow-up-set'
+	| 'follow-up-done';
+
+/** Writes who did what, in the transaction of the act itself. Details are ids and counts, never answers. */
+export async function writeAuditLine(
+	db: Db,
+	actor: Actor,
+	line: { at: Date; act: Act; personId?: string; detail?: Record<string, string | number> }
+): Promise<void> {
+	const actorId = actor.kind === 'user' ? actor.id : actor.kind === 'person' ? actor.personId : null;
+	await db.insert(schema.auditLines).values({ ...line, actorKind: actor.kind, actorId, detail: line.detail ?? {} });
+}

@@ -1,0 +1,53 @@
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { drizzle } from 'drizzle-orm/node-postgres';
+import { migrate } from 'drizzle-orm/node-postgres/migrator';
+import type pg from 'pg';
+
+/** The database can't be used by this version; the text says what to do. */
+export class MigrationFault extends Error {}
+
+/** Any number: the lock under which one process migrates while the others wait. */
+const LOCK = 727_301_442;
+
+function migrationsFolder(): string {
+	const folder = join(process.cwd(), 'drizzle');
+	if (!existsSync(join(folder, 'meta', '_journal.json')))
+		throw new MigrationFault('The folder "drizzle" is missing: start the program in its own folder.');
+	return folder;
+}
+
+async function newestApplied(client: pg.PoolClient): Promise<number> {
+	const known = await client.query<{ there: string | null }>(
+		`select to_regclass('drizzle.__drizzle_migrations')::text as there`
+	);
+	if (!known.rows[0]?.there) return 0;
+	const newest = await client.query<{ at: string | null }>(
+		'select max(created_at)::text as at from drizzle.__drizzle_migrations'
+	);
+	return Number(newest.rows[0]?.at ?? 0);
+}
+
+/**
+ * Brings the database to this version, forward only, under an advisory lock so that several processes may start at
+ * once. A database of a newer version is refused and left as it is.
+ */
+export async function migrateDatabase(pool: pg.Pool): Promise<void> {
+	const folder = migrationsFolder();
+	const journal = JSON.parse(readFileSync(join(folder, 'meta', '_journal.json'), 'utf8')) as {
+		entries: { when: number }[];
+	};
+	const newest = Math.max(...journal.entries.map((entry) => entry.when));
+	const client = await pool.connect();
+	try {
+		await client.query('select pg_advisory_lock($1)', [LOCK]);
+		if ((await newestApplied(client)) > newest)
+			throw new MigrationFault(
+				'The database was made by a newer version of Easy Corner: update the program, or keep the data aside with "npm run db -- backup FILE" and start over with "npm run demo -- --fresh".'
+			);
+		await migrate(drizzle(client), { migrationsFolder: folder });
+	} finally {
+		await client.query('select pg_advisory_unlock($1)', [LOCK]).catch(() => {});
+		client.release();
+	}
+}

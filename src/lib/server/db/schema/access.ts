@@ -1,0 +1,47 @@
+import { sql } from 'drizzle-orm';
+import { check, index, pgTable, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
+
+const moment = (name: string) => timestamp(name, { withTimezone: true });
+
+/** People who sign in. Kept while the account exists. */
+export const users = pgTable(
+	'users',
+	{
+		id: uuid('id').primaryKey().defaultRandom(),
+		email: text('email').notNull(),
+		name: text('name').notNull(),
+		role: text('role', { enum: ['coordinator', 'clinician', 'reader'] }).notNull(),
+		/** argon2id, in its own encoded form. */
+		passwordHash: text('password_hash').notNull(),
+		createdAt: moment('created_at').notNull().defaultNow()
+	},
+	(t) => [
+		uniqueIndex('users_email_key').on(sql`lower(${t.email})`),
+		check('users_role_check', sql`${t.role} in ('coordinator', 'clinician', 'reader')`)
+	]
+);
+
+/** Signed-in browsers. Only a hash of the cookie is kept; removed when it ends. */
+export const sessions = pgTable(
+	'sessions',
+	{
+		tokenHash: text('token_hash').primaryKey(),
+		userId: uuid('user_id')
+			.notNull()
+			.references(() => users.id, { onDelete: 'cascade' }),
+		createdAt: moment('created_at').notNull().defaultNow(),
+		expiresAt: moment('expires_at').notNull()
+	},
+	(t) => [index('sessions_user_idx').on(t.userId), index('sessions_expires_idx').on(t.expiresAt)]
+);
+
+/** Failed sign-ins, counted to slow guessing down; removed after a day. The key is a hash of address or origin. */
+export const signInFailures = pgTable(
+	'sign_in_failures',
+	{
+		id: uuid('id').primaryKey().defaultRandom(),
+		key: text('key').notNull(),
+		at: moment('at').notNull()
+	},
+	(t) => [index('sign_in_failures_key_at_idx').on(t.key, t.at), index('sign_in_failures_at_idx').on(t.at)]
+);

@@ -1,0 +1,42 @@
+import { error, fail } from '@sveltejs/kit';
+import { Fault } from '../fault';
+
+/** What a page or a JSON answer tells of a fault. */
+export interface FaultMessage {
+	message: string;
+	at?: string;
+}
+
+function messageOf(fault: Fault): FaultMessage {
+	return fault.at === undefined ? { message: fault.message } : { message: fault.message, at: fault.at };
+}
+
+/** Runs a page's load: a fault becomes the error page with its own status and words. */
+export async function orErrorPage<T>(work: () => Promise<T>): Promise<T> {
+	try {
+		return await work();
+	} catch (thrown) {
+		if (thrown instanceof Fault) error(thrown.status, messageOf(thrown));
+		throw thrown;
+	}
+}
+
+/** Runs a form action: a fault becomes a failed form that keeps the page, with `fault` for it to show. */
+export async function orFailedForm<T>(work: () => Promise<T>) {
+	try {
+		return await work();
+	} catch (thrown) {
+		if (thrown instanceof Fault) return fail(thrown.status, { fault: messageOf(thrown) });
+		throw thrown;
+	}
+}
+
+/** Runs a JSON endpoint: a fault becomes its status and `{ message, at }`. */
+export async function orJsonFault(work: () => Promise<Response>): Promise<Response> {
+	try {
+		return await work();
+	} catch (thrown) {
+		if (thrown instanceof Fault) return Response.json(messageOf(thrown), { status: thrown.status });
+		throw thrown;
+	}
+}

@@ -1,0 +1,82 @@
+import { compileSchema } from '../../core/schema';
+import { Fault } from '../fault';
+
+/** Largest body that any route takes, in bytes; the draft of a long self-assessment is some 20 kB. */
+export const LARGEST_BODY_BYTES = 256 * 1024;
+
+const decoder = new TextDecoder('utf-8', { fatal: true });
+
+/** Characters that PostgreSQL can't keep, or that only appear where bytes were no text. */
+// eslint-disable-next-line no-control-regex -- the zero character is just what is looked for
+const UNSTORABLE = /[\u0000\ufffd]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
+
+async function readBytes(request: Request): Promise<Uint8Array> {
+	if (Number(request.headers.get('content-length') ?? 0) > LARGEST_BODY_BYTES) throw tooLarge();
+	const bytes = new Uint8Array(await request.arrayBuffer());
+	if (bytes.byteLength > LARGEST_BODY_BYTES) throw tooLarge();
+	return bytes;
+}
+
+/** The fault of a body that is too large. */
+export function tooLarge(): Fault {
+	return new Fault('too-large', `That is more than ${LARGEST_BODY_BYTES / 1024} kB: send less at once.`);
+}
+
+function decode(bytes: Uint8Array): string {
+	try {
+		return decoder.decode(bytes);
+	} catch {
+		throw new Fault('invalid', 'What was sent is not valid UTF-8 text.', '');
+	}
+}
+
+function refuseUnstorable(value: unknown, at: string): void {
+	if (typeof value === 'string' && UNSTORABLE.test(value))
+		throw new Fault('invalid', `${at || 'The text'} holds characters that can’t be read.`, at);
+	if (value && typeof value === 'object')
+		for (const [name, inner] of Object.entries(value)) {
+			refuseUnstorable(name, at);
+			refuseUnstorable(inner, `${at}/${name}`);
+		}
+}
+
+/** A reader of bodies of one shape: checks against a JSON Schema and throws an `invalid` fault that names the place. */
+export type BodyReader<T> = (request: Request) => Promise<T>;
+
+/** Makes a reader of JSON bodies. */
+export function jsonReader<T>(schema: object): BodyReader<T> {
+	const check = compileSchema<T>(schema);
+	return async (request) => {
+		const text = decode(await readBytes(request));
+		let value: unknown;
+		try {
+			value = JSON.parse(text);
+		} catch {
+			throw new Fault('invalid', 'What was sent is not valid JSON.', '');
+		}
+		refuseUnstorable(value, '');
+		const checked = check(value);
+		if (!checked.ok) throw new Fault('invalid', checked.issue.text, checked.issue.at);
+		return checked.value;
+	};
+}
+
+/**
+ * Makes a reader of HTML forms (`application/x-www-form-urlencoded`). Every value is text; of a field sent twice the last
+ * one counts, as with a hidden default before a checkbox.
+ */
+export function formReader<T>(schema: object): BodyReader<T> {
+	const check = compileSchema<T>(schema);
+	return async (request) => {
+		const type = request.headers.get('content-type') ?? '';
+		if (!type.startsWith('application/x-www-form-urlencoded'))
+			throw new Fault('invalid', 'This form was sent in a way that can’t be read.', '');
+		const fields: Record<string, string> = Object.create(null) as Record<string, string>;
+		for (const [name, value] of new URLSearchParams(decode(await readBytes(request)))) fields[name] = value;
+		const value: unknown = { ...fields };
+		refuseUnstorable(value, '');
+		const checked = check(value);
+		if (!checked.ok) throw new Fault('invalid', checked.issue.text, checked.issue.at);
+		return checked.value;
+	};
+}

@@ -1,0 +1,26 @@
+import { Fault } from './fault';
+
+/** One line of the log. Route patterns and kinds only: no address with a token, no name, no answer. */
+export interface LogLine {
+	readonly level: 'info' | 'warn' | 'error';
+	readonly event: string;
+	readonly [detail: string]: string | number | undefined;
+}
+
+/** Writes one line of JSON to standard output. */
+export function log(line: LogLine): void {
+	process.stdout.write(`${JSON.stringify({ at: new Date().toISOString(), ...line })}\n`);
+}
+
+/**
+ * What may be said of an unexpected error: its class and where it was thrown. Not its message: database messages carry the
+ * values of a statement.
+ */
+export function describeError(error: unknown): { kind: string; where?: string } {
+	if (error instanceof Fault) return { kind: `fault:${error.kind}` };
+	if (!(error instanceof Error)) return { kind: typeof error };
+	const cause = error.cause as { code?: unknown } | undefined;
+	const code = (error as { code?: unknown }).code ?? cause?.code;
+	const frame = error.stack?.split('\n').find((line) => line.includes('    at '))?.trim();
+	return { kind: typeof code === 'string' ? `${error.name}:${code}` : error.name, ...(frame ? { where: frame } : {}) };
+}

@@ -1,0 +1,29 @@
+import { desc, eq } from 'drizzle-orm';
+import { schema, type Db } from '../db/client';
+
+const { letters } = schema;
+
+/** A letter before it is written down. */
+export type NewLetter = Omit<typeof letters.$inferInsert, 'id'>;
+
+/** Puts a letter into the post, in the transaction of the act that causes it. */
+export async function writeLetter(db: Db, letter: NewLetter): Promise<void> {
+	await db.insert(letters).values(letter);
+}
+
+/** A letter as it lies in the simulated post office. */
+export type Letter = typeof letters.$inferSelect;
+
+/** Letters that the simulated post office shows at once. */
+const LETTERS_SHOWN = 100;
+
+/** The newest letters; served by letters_written_idx. For the simulated post office of demo and development only. */
+export function newestLetters(db: Db): Promise<Letter[]> {
+	return db.select().from(letters).orderBy(desc(letters.writtenAt)).limit(LETTERS_SHOWN);
+}
+
+/** One letter, or null. */
+export async function letterById(db: Db, id: string): Promise<Letter | null> {
+	const [letter] = await db.select().from(letters).where(eq(letters.id, id));
+	return letter ?? null;
+}

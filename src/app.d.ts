@@ -17,6 +17,8 @@ declare global {
 			/** The signed-in user, or null. */
 			user: (Actor & { kind: 'user' }) | null;
 			theme: 'light' | 'dark' | '';
+			/** The unit of the coordinator's door. */
+			unit: 'cm' | 'in' | 'mm';
 		}
 	}
 }

@@ -27,6 +27,10 @@ function themeOf(cookie: string | undefined): App.Locals['theme'] {
 	return cookie === 'light' || cookie === 'dark' ? cookie : '';
 }
 
+function unitOf(cookie: string | undefined): App.Locals['unit'] {
+	return cookie === 'in' || cookie === 'mm' ? cookie : 'cm';
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
 	const { config, db } = runtime();
@@ -35,6 +39,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.db = db;
 	event.locals.now = new Date();
 	event.locals.theme = themeOf(event.cookies.get('theme'));
+	event.locals.unit = unitOf(event.cookies.get('unit'));
 	event.locals.user = token ? await userOfSession(db, token, event.locals.now) : null;
 	const response =
 		Number(event.request.headers.get('content-length') ?? 0) > LARGEST_BODY_BYTES

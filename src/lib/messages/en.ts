@@ -53,7 +53,8 @@ export const en = {
 		seat: {
 			short: 'Chair',
 			title: 'Your chair',
-			lead: 'As you sit on it while you work. Measure the seat while nobody sits on it.'
+			lead: 'As you sit on it while you work. Measure the seat while nobody sits on it.',
+			standing: 'You stand at this spot, so there is no chair to measure. Go on.'
 		},
 		body: {
 			short: 'Body',
@@ -295,10 +296,10 @@ export const en = {
 			mouse: 'Mouse',
 			screen: 'Screen'
 		} as Readonly<Record<StepPlace, string>>,
-		folded: (label: string, layers: number) => `${label}, folded to ${layers} layers`,
-		face: (label: string, side: string) => `${label}, standing on its ${side} side`,
+		folded: (label: string, layers: string) => `${label}, folded to ${layers} layers`,
+		face: (label: string, height: string) => `${label}, stood so that it is ${height} high`,
 		rolled: (label: string) => `${label}, rolled and held with bands`,
-		bottomUp: (list: string) => `From the bottom up: ${list}`,
+		bottomUp: (list: string) => `From the bottom up: ${list}.`,
 		set: (height: string) => `Set it to ${height} above the floor.`,
 		seatPads: 'Lay them flat, all the way back.',
 		feet: 'Push it to where your feet rest, both feet flat on it.',
@@ -359,7 +360,8 @@ export const en = {
 		correct: 'Correct my answers',
 		sent: 'Your coordinator has your answers.',
 		withdraw: 'Withdraw my answers',
-		none: 'nothing'
+		alternatives: 'Plans',
+		ticked: (n: number, of: number) => `${n} of ${of} done`
 	},
 	again: {
 		title: 'Measure again',

@@ -16,5 +16,6 @@ export {
 	type Page
 } from './fields';
 export { pageOfField } from './page-of-field';
+export { partialChecks, type PartialCorner } from './partial-checks';
 export { likelyMeant, readLength, type FieldIssue } from './read-length';
 export { isHouseholdKind, listedThings, SHELF, type ShelfItem } from './things';

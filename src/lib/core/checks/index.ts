@@ -1,5 +1,5 @@
 export { checkCorner, type CheckResult } from './check-corner';
-export { bodyHeights, checkValues, type CheckId } from './check-values';
+export { bodyHeights, CHECKS_BY_POSTURE, checkValues, type CheckId } from './check-values';
 export type { MeasurableName } from './check-uncertainty';
 export { measureNext } from './measure-next';
 export { normalCdf } from './normal-cdf';

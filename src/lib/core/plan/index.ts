@@ -11,3 +11,4 @@ export {
 } from './plan-corner';
 export { type Cost, WEIGHT } from './objective';
 export { planSteps, type Caution, type PlanStep, type StepPiece, type StepPlace } from './plan-steps';
+export { misfitOf } from './misfit';

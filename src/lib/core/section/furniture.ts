@@ -123,9 +123,17 @@ function grounds(p: Posture, setUp: SetUp, screen: Furniture['screen'], keys: Bo
 	};
 }
 
-function piecesOf(corner: Corner, plan: Plan, at: Readonly<Record<Station, Ground>>): DrawnPiece[] {
+/** How much of its planned rise a stack has: pads give more or less than thought, once measured again. */
+function shareOfRise(plan: Plan, setUp: SetUp, station: Station): number {
+	const planned = plan.stations[station].rise;
+	const actual: Partial<Record<Station, number>> = { seat: setUp.pads, feet: setUp.feet, keys: setUp.keys };
+	return planned > 0 ? Math.max(0.1, (actual[station] ?? planned) / planned) : 1;
+}
+
+function piecesOf(corner: Corner, plan: Plan, setUp: SetUp, at: Readonly<Record<Station, Ground>>): DrawnPiece[] {
 	const drawn: DrawnPiece[] = [];
 	for (const station of ['seat', 'feet', 'mouse', 'keys', 'screen'] as const) {
+		const share = shareOfRise(plan, setUp, station);
 		let y = at[station].y;
 		for (const piece of plan.stations[station].pieces) {
 			const { kind, label } = itemOfPiece(corner, piece.id);
@@ -139,9 +147,9 @@ function piecesOf(corner: Corner, plan: Plan, at: Readonly<Record<Station, Groun
 				x: at[station].middleX - width / 2,
 				y,
 				width,
-				height: piece.rise
+				height: piece.rise * share
 			});
-			y += piece.rise;
+			y += piece.rise * share;
 		}
 	}
 	return drawn;
@@ -165,7 +173,7 @@ export function furnitureOf(corner: Corner, p: Posture, setUp: SetUp, plan: Plan
 		screen,
 		keys: separate ? keys : null,
 		mouse: corner.spot.mouse === 'separate' ? { x: keys.x + keys.width + 12, y: mouseY, ...MOUSE } : null,
-		pieces: plan ? piecesOf(corner, plan, grounds(p, setUp, screen, keys)) : []
+		pieces: plan ? piecesOf(corner, plan, setUp, grounds(p, setUp, screen, keys)) : []
 	};
 }
 

@@ -17,16 +17,35 @@ export interface ReMeasured {
 	readonly screenTop: number;
 }
 
-/** The set-up that re-measured heights make. */
-export function setUpReMeasured(again: ReMeasured): SetUp {
+/** Name of one of the heights that are measured again. */
+export type ReMeasuredField = keyof ReMeasured;
+
+/** What is taken, and what is usual, of each; mm above the floor. Working assumptions of ours. */
+export const RE_MEASURED_FIELDS: Readonly<
+	Record<ReMeasuredField, { bounds: readonly [number, number]; usual: readonly [number, number] }>
+> = {
+	seatUnder: { bounds: [150, 1300], usual: [350, 900] },
+	feetOn: { bounds: [0, 600], usual: [0, 350] },
+	surface: { bounds: [300, 1500], usual: [600, 1250] },
+	keysOn: { bounds: [300, 2000], usual: [600, 1300] },
+	screenTop: { bounds: [350, 2500], usual: [800, 1900] }
+};
+
+/**
+ * The set-up that re-measured heights make, in the terms of the plan that was built: what differs from it lies in the
+ * pads and the stacks, which give or are a book short, and not in the furniture.
+ *
+ * @param planned the set-up that the plan aimed at
+ */
+export function setUpReMeasured(again: ReMeasured, planned: SetUp): SetUp {
 	return {
-		seat: again.seatUnder ?? 0,
+		seat: planned.seat,
+		pads: again.seatUnder === null ? 0 : again.seatUnder - planned.seat,
 		surface: again.surface,
-		screenTopAboveBase: again.screenTop - again.surface,
-		pads: 0,
 		feet: again.feetOn,
 		keys: again.keysOn - again.surface,
-		screen: 0
+		screen: planned.screen,
+		screenTopAboveBase: again.screenTop - again.surface - planned.screen
 	};
 }
 

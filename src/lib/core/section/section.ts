@@ -5,6 +5,7 @@ import { setUpAfter, type Plan } from '../plan';
 import { figureOf, type Figure } from './figure';
 import { furnitureOf, gazeBelowLevel, type Furniture } from './furniture';
 import type { Box, Point } from './geometry';
+import { setUpReMeasured, type ReMeasured } from './re-measured';
 import { postureAngles, postureOf, type PostureAngles } from './posture';
 
 /** A height that is carried to the rail, mm above the floor. */
@@ -64,14 +65,16 @@ function extentOf({ body, arm }: Figure, { seat, surface, screen, pieces }: Furn
  * The section of a corner.
  *
  * @param plan the plan that is carried out, or null for the corner as it was measured
+ * @param again what was measured again once the plan was carried out
  */
-export function sectionOf(corner: Corner, plan: Plan | null): Section {
+export function sectionOf(corner: Corner, plan: Plan | null, again: ReMeasured | null = null): Section {
 	const body = bodyOf(corner);
-	const setUp = plan ? setUpAfter(corner, plan) : setUpAsMeasured(corner);
+	const planned = plan ? setUpAfter(corner, plan) : setUpAsMeasured(corner);
+	const setUp = again ? setUpReMeasured(again, planned) : planned;
 	const posture = postureOf(corner, body, setUp);
 	const furniture = furnitureOf(corner, posture, setUp, plan);
 	const figure = figureOf(posture);
-	const checks = plan ? plan.after : checkCorner(corner, setUp, body);
+	const checks = checkCorner(corner, setUp, body);
 	const { elbow, eye } = bodyHeights(corner, body, setUp);
 	const levels: Level[] = [
 		{ name: 'eye', y: eye },

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import type { StepPlace } from '../../core/plan';
-import type { ReMeasured } from '../../core/section/re-measured';
+import type { ReMeasured } from '../../core/section';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';

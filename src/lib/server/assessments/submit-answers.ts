@@ -2,7 +2,7 @@ import { eq } from 'drizzle-orm';
 import { cornerFromAnswers, type FieldIssue } from '../../core/answers';
 import type { Corner } from '../../core/corner';
 import { validateCorner } from '../../core/corner/validate-corner';
-import { planCorner } from '../../core/plan';
+import { misfitOf, planCorner } from '../../core/plan';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
@@ -14,22 +14,15 @@ const { assessments, stepTicks } = schema;
 export type Submitted = { readonly ok: true } | { readonly ok: false; readonly issues: readonly FieldIssue[] };
 
 /** The figures that lists need, from the core. */
-export function figuresOf(corner: Corner) {
-	const report = planCorner(corner, 1);
-	const now = planCost(report.before);
+function figuresOf(corner: Corner) {
+	const { before, plans } = planCorner(corner, 1);
+	const costNow = misfitOf(corner);
 	return {
-		checksOff: report.before.filter((c) => c.verdict === 'off').length,
-		checksUnsure: report.before.filter((c) => c.verdict === 'unsure').length,
-		costNow: now,
-		costPlanned: report.plans[0]?.cost.W ?? now
+		checksOff: before.filter((c) => c.verdict === 'off').length,
+		checksUnsure: before.filter((c) => c.verdict === 'unsure').length,
+		costNow,
+		costPlanned: plans[0]?.cost.W ?? costNow
 	};
-}
-
-/** Sum of the squared distances from the bands, rounded: one number for "how much is open" in a list. */
-function planCost(checks: readonly { value: number; low: number; high: number | null }[]): number {
-	const outside = ({ value, low, high }: { value: number; low: number; high: number | null }) =>
-		value < low ? low - value : high !== null && value > high ? value - high : 0;
-	return checks.reduce((sum, check) => sum + outside(check) ** 2, 0);
 }
 
 /**

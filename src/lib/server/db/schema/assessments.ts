@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { boolean, check, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
 import type { Corner, Way } from '../../../core/corner';
-import type { ReMeasured } from '../../../core/section/re-measured';
+import type { ReMeasured } from '../../../core/section';
 import { people } from './people';
 
 const moment = (name: string) => timestamp(name, { withTimezone: true });

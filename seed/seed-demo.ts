@@ -1,0 +1,52 @@
+import type { StepPlace } from '../src/lib/core/plan';
+import type { Actor } from '../src/lib/server/actor';
+import { openAssessment } from '../src/lib/server/assessments/open-assessment';
+import { tickStep } from '../src/lib/server/assessments/plan-progress';
+import { giveConsent, saveAnswers } from '../src/lib/server/assessments/save-answers';
+import { sendAssessment } from '../src/lib/server/assessments/send-assessment';
+import { submitAnswers } from '../src/lib/server/assessments/submit-answers';
+import { markSeen } from '../src/lib/server/cases/read-case';
+import { addDays, isoDay } from '../src/lib/server/clock';
+import type { Db } from '../src/lib/server/db/client';
+import { setFollowUp } from '../src/lib/server/follow-ups/set-follow-up';
+import { addPerson } from '../src/lib/server/people/add-person';
+import { DEMO_PEOPLE, type DemoPerson } from './people';
+
+/** An answer of the demo could not be read; the text names the person and the field. */
+class SeedFault extends Error {}
+
+const DAY_MS = 86_400_000;
+
+async function seedPerson(db: Db, actor: Actor, person: DemoPerson, now: Date): Promise<void> {
+	const ago = (days: number) => new Date(now.getTime() - days * DAY_MS);
+	const sentAt = ago(person.sentDaysAgo);
+	const personId = await addPerson(db, actor, person, sentAt);
+	const { token } = await sendAssessment(db, actor, { personId }, sentAt);
+	if (person.answers) {
+		const at = ago(person.answeredDaysAgo ?? 0);
+		const open = await openAssessment(db, token, at);
+		await giveConsent(db, open, at);
+		await saveAnswers(db, open, person.answers, at);
+		const submitted = await submitAnswers(db, open, at);
+		if (!submitted.ok)
+			throw new SeedFault(`${person.name}: ${submitted.issues.map((i) => `${i.field} ${i.code}`).join(', ')}`);
+		const answered = await openAssessment(db, token, at);
+		for (const place of person.ticked ?? [])
+			await tickStep(db, answered, { place: place as StepPlace, done: true }, new Date(at.getTime() + DAY_MS));
+	}
+	if (person.isSeen) await markSeen(db, actor, personId, ago((person.answeredDaysAgo ?? 1) - 1));
+	if (person.followUp) {
+		const due = addDays(isoDay(now, 'UTC'), person.followUp.inDays);
+		await setFollowUp(db, actor, { personId, due, reason: person.followUp.reason, version: 0 }, ago(1));
+	}
+}
+
+/**
+ * Fills an empty database with the invented organisation, by the same use cases that the application uses.
+ *
+ * @returns how many people there are
+ */
+export async function seedDemo(db: Db, actor: Actor, now: Date): Promise<number> {
+	for (const person of DEMO_PEOPLE) await seedPerson(db, actor, person, now);
+	return DEMO_PEOPLE.length;
+}

@@ -1,0 +1,182 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import type { LengthUnit } from '$lib/core/length';
+	import { messagesFor } from '$lib/messages';
+	import { provideShortcuts } from '../shortcuts/context';
+	import ShortcutHelp from '../shortcuts/ShortcutHelp.svelte';
+	import { Shortcuts } from '../shortcuts/shortcuts.svelte';
+
+	interface Props {
+		userName: string;
+		unit: LengthUnit;
+		theme: 'light' | 'dark' | '';
+		hasPost: boolean;
+		children: Snippet;
+	}
+
+	let { userName, unit, theme, hasPost, children }: Props = $props();
+
+	const t = messagesFor('en');
+	const shortcuts = new Shortcuts();
+	provideShortcuts(shortcuts);
+	let help = $state(false);
+
+	const links = $derived([
+		{ href: '/desk', words: 'Day sheet', key: 'd' },
+		{ href: '/desk/people', words: 'People', key: 'p' },
+		...(hasPost ? [{ href: '/post', words: 'Post', key: 'o' }] : [])
+	]);
+	const isHere = (href: string) =>
+		href === '/desk' ? page.url.pathname === '/desk' : page.url.pathname.startsWith(href) || (href === '/desk/people' && page.url.pathname.startsWith('/desk/cases'));
+	const other = $derived(theme === 'dark' ? 'light' : 'dark');
+	const back = $derived(page.url.pathname + page.url.search);
+
+	$effect(() =>
+		shortcuts.add([
+			...links.map(({ href, words, key }) => ({ key, words: `Go to: ${words}`, run: () => void goto(href) })),
+			{ key: 'n', words: 'Add a person', run: () => void goto('/desk/people/new') },
+			{ key: '?', words: 'Show the keys', run: () => (help = true) }
+		])
+	);
+</script>
+
+<svelte:window onkeydown={(event) => shortcuts.handle(event)} />
+<a class="skip" href="#content">Skip to the page</a>
+
+<div class="frame">
+	<aside class="margin no-print">
+		<p class="font-title text-lead font-semibold">Easy Corner</p>
+		<nav aria-label="Main">
+			<ul>
+				{#each links as link (link.href)}
+					<li>
+						<a href={link.href} aria-current={isHere(link.href) ? 'page' : undefined}>
+							<span>{link.words}</span><kbd class="key" aria-hidden="true">{link.key.toUpperCase()}</kbd>
+						</a>
+					</li>
+				{/each}
+			</ul>
+		</nav>
+		<div class="foot">
+			<button type="button" class="quiet needs-js" onclick={() => (help = true)}>Keys <kbd class="key" aria-hidden="true">?</kbd></button>
+			<form method="POST" action="/preferences" data-sveltekit-reload class="flex gap-1" aria-label="Lengths in">
+				<input type="hidden" name="back" value={back} />
+				{#each ['cm', 'in', 'mm'] as const as option (option)}
+					<button class="quiet unit" name="unit" value={option} aria-pressed={unit === option} aria-label="{option}: {t.frame.unit[option]}">{option}</button>
+				{/each}
+			</form>
+			<form method="POST" action="/preferences" data-sveltekit-reload>
+				<input type="hidden" name="back" value={back} />
+				<button class="quiet" name="theme" value={other}>{t.frame.theme[other]} colours</button>
+			</form>
+			<p class="who">{userName}</p>
+			<form method="POST" action="/desk/sign-out"><button class="quiet">Sign out</button></form>
+		</div>
+	</aside>
+	<div class="min-w-0" id="content">{@render children()}</div>
+</div>
+<ShortcutHelp {shortcuts} bind:open={help} />
+
+<style>
+	.frame {
+		display: grid;
+		grid-template-columns: 9.5rem minmax(0, 1fr);
+		min-height: 100dvh;
+	}
+	.margin {
+		position: sticky;
+		top: 0;
+		display: flex;
+		flex-direction: column;
+		gap: 1.5rem;
+		height: 100dvh;
+		padding: 1.25rem 0 1rem 1.125rem;
+		background: var(--margin);
+		color: var(--on-margin);
+	}
+	nav a {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		min-height: 2.25rem;
+		padding: 0.375rem 0.75rem 0.375rem 0;
+		color: var(--on-margin-soft);
+		text-decoration: none;
+	}
+	nav a:hover {
+		color: var(--on-margin);
+	}
+	nav a[aria-current] {
+		color: var(--on-margin);
+		font-weight: 700;
+		border-right: 5px solid var(--paper);
+		padding-right: calc(0.75rem - 5px);
+	}
+	nav .key {
+		opacity: 0.75;
+	}
+	.foot {
+		display: grid;
+		gap: 0.25rem;
+		justify-items: start;
+		margin-top: auto;
+		font-size: var(--text-note);
+	}
+	.quiet {
+		min-height: 1.75rem;
+		color: var(--on-margin-soft);
+	}
+	.quiet:hover,
+	.unit[aria-pressed='true'] {
+		color: var(--on-margin);
+	}
+	.unit {
+		min-width: 2rem;
+		text-align: left;
+	}
+	.unit[aria-pressed='true'] {
+		font-weight: 700;
+		text-decoration: underline;
+		text-underline-offset: 4px;
+	}
+	.who {
+		padding-top: 0.5rem;
+	}
+	.margin :focus-visible {
+		outline-color: var(--on-margin);
+	}
+	.skip {
+		position: absolute;
+		left: -100vw;
+		padding: 0.5rem 1rem;
+		background: var(--sheet);
+		color: var(--ink);
+		z-index: 10;
+	}
+	.skip:focus {
+		left: 0.5rem;
+		top: 0.5rem;
+	}
+	@media (max-width: 48rem) {
+		.frame {
+			display: block;
+		}
+		.margin {
+			position: static;
+			height: auto;
+			padding: 1rem;
+			gap: 0.5rem;
+		}
+		nav ul {
+			display: flex;
+			gap: 1rem;
+		}
+	}
+	@media print {
+		.frame {
+			display: block;
+		}
+	}
+</style>

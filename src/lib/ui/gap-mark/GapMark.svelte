@@ -1,0 +1,102 @@
+<script lang="ts">
+	import type { CheckResult } from '$lib/core/checks';
+	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import { checkText } from './check-words';
+	import { layOutGap } from './gap-scale';
+
+	interface Props {
+		check: CheckResult;
+		t: Catalogue;
+		unit: LengthUnit;
+		/** The value before, drawn as a faint stroke. */
+		before?: CheckResult | null;
+		width?: number;
+	}
+
+	let { check, t, unit, before = null, width = 118 }: Props = $props();
+
+	const HEIGHT = 24;
+	const BASE = 19;
+
+	const mark = $derived(layOutGap(check, width));
+	const was = $derived(before && before.value !== check.value ? layOutGap(before, width) : null);
+	const number = $derived(formatLength(check.value, unit, { withUnit: false, locale: t.locale }));
+</script>
+
+<svg
+	{width}
+	height={HEIGHT}
+	viewBox="0 0 {width} {HEIGHT}"
+	role="img"
+	aria-label={checkText(check, t, unit)}
+	class="mark {check.verdict}"
+>
+	<line class="scale" x1="2" x2={width - 2} y1={BASE} y2={BASE} />
+	<rect class="wash" x={mark.wash.from} y="5" width={Math.max(1, mark.wash.to - mark.wash.from)} height="14" />
+	<path
+		class="bracket"
+		d={mark.bracket.to === null
+			? `M${mark.bracket.from} 12 V${BASE} H${width - 4}`
+			: `M${mark.bracket.from} 12 V${BASE} H${mark.bracket.to} V12`}
+	/>
+	{#if was}<line class="was" x1={was.stroke} x2={was.stroke} y1="8" y2={BASE} />{/if}
+	{#if mark.beyond === null}
+		<line class="stroke" x1={mark.stroke} x2={mark.stroke} y1="3" y2={BASE + 1} />
+	{:else}
+		{@const x = mark.beyond === 'below' ? 2 : width - 2}
+		{@const tail = mark.beyond === 'below' ? 11 : width - 11}
+		<path class="stroke arrow" d="M{tail} 12 H{x} M{x + (tail - x) * 0.6} 8 L{x} 12 L{x + (tail - x) * 0.6} 16" />
+		<text x={mark.beyond === 'below' ? 14 : width - 14} y="10" text-anchor={mark.beyond === 'below' ? 'start' : 'end'}>
+			{number}
+		</text>
+	{/if}
+</svg>
+
+<style>
+	.mark {
+		display: block;
+		flex: none;
+		overflow: visible;
+	}
+	.scale {
+		stroke: var(--rule);
+		stroke-width: 1;
+	}
+	.bracket {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 1.4;
+	}
+	.stroke {
+		fill: none;
+		stroke: var(--warm);
+		stroke-width: 3;
+	}
+	.arrow {
+		stroke-width: 1.8;
+	}
+	.was {
+		stroke: var(--edge);
+		stroke-width: 1.5;
+		stroke-dasharray: 2 2;
+	}
+	.wash {
+		fill: var(--warm-wash);
+	}
+	.fits .stroke {
+		stroke: var(--cool);
+	}
+	.fits .wash,
+	.unsure .wash {
+		fill: var(--cool-wash);
+	}
+	.unsure .stroke {
+		stroke: var(--ink);
+		stroke-dasharray: 4 2;
+	}
+	text {
+		fill: var(--ink-soft);
+		font: 600 0.65rem var(--font-mono);
+	}
+</style>

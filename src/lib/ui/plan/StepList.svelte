@@ -1,0 +1,94 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import type { PlanStep } from '$lib/core/plan';
+	import type { Catalogue } from '$lib/messages';
+	import { checkWords } from '../gap-mark/check-words';
+	import GapMark from '../gap-mark/GapMark.svelte';
+	import { stepWords } from './step-words';
+
+	interface Props {
+		steps: readonly PlanStep[];
+		ticks: Readonly<Record<string, boolean>>;
+		t: Catalogue;
+		unit: LengthUnit;
+		/** Whether steps can be ticked here; the coordinator only looks. */
+		canTick: boolean;
+	}
+
+	let { steps, ticks, t, unit, canTick }: Props = $props();
+</script>
+
+<ol class="border-t border-rule">
+	{#each steps as step (step.place)}
+		{@const name = t.steps.places[step.place]}
+		{@const done = ticks[step.place] === true}
+		<li class="step border-b border-rule py-3">
+			{#if canTick}
+				<form method="POST" action="?/tick" use:enhance={() => ({ update }) => update({ reset: false })}>
+					<input type="hidden" name="place" value={step.place} />
+					<button class="tick" name="done" value={done ? 'no' : 'yes'} aria-pressed={done} aria-label={t.plan.done(name)}>
+						<span class="box" class:done aria-hidden="true">{done ? '✓' : ''}</span>
+					</button>
+				</form>
+			{:else}
+				<span class="box" class:done role="img" aria-label={done ? t.plan.done(name) : name}>{done ? '✓' : ''}</span>
+			{/if}
+			<div class="min-w-0">
+				<div class="flex items-baseline justify-between gap-3">
+					<h3 class="text-lead">{name}</h3>
+					{#if step.rise > 0}
+						<span class="num font-bold text-warm">{formatLength(step.rise, unit, { locale: t.locale, signed: true })}</span>
+					{/if}
+				</div>
+				<p class="text-ink-soft">{stepWords(step, t, unit).join(' ')}</p>
+				<p>{t.steps.check[step.place]}</p>
+				{#if step.after}
+					<p class="mt-1.5 flex flex-wrap items-center gap-x-3">
+						<GapMark check={step.after} before={step.before} {t} {unit} />
+						<span>{t.checks.names[step.after.id]}: {checkWords(step.after, t, unit)}</span>
+					</p>
+				{/if}
+				{#each step.cautions as caution (caution)}
+					<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">{t.steps.cautions[caution]}</p>
+				{/each}
+			</div>
+		</li>
+	{/each}
+</ol>
+
+<style>
+	.step {
+		display: grid;
+		grid-template-columns: 2.75rem minmax(0, 1fr);
+		gap: 0.25rem;
+	}
+	.tick {
+		display: grid;
+		place-items: start;
+		width: 2.75rem;
+		height: 2.75rem;
+	}
+	.box {
+		display: grid;
+		place-items: center;
+		width: 1.5rem;
+		height: 1.5rem;
+		border: 1.6px solid var(--ink);
+		border-radius: 3px;
+		background: var(--sheet);
+		font-weight: 700;
+		line-height: 1;
+	}
+	.box.done {
+		border-color: var(--cool);
+		background: var(--cool);
+		color: var(--sheet);
+	}
+	@media print {
+		.step {
+			break-inside: avoid;
+			padding: 0.3rem 0;
+		}
+	}
+</style>

@@ -1,0 +1,63 @@
+import { readLength, type FieldIssue } from '$lib/core/answers';
+import { setUpAfter, type Plan } from '$lib/core/plan';
+import type { Corner } from '$lib/core/corner';
+import { formatLength, type LengthUnit } from '$lib/core/length';
+import { RE_MEASURED_FIELDS, reMeasuredOf, type ReMeasured, type ReMeasuredField } from '$lib/core/section';
+
+/** The heights that are measured again, as they are typed. */
+export class Again {
+	/** Only what was typed here; the rest is as kept, or as planned. */
+	private typed = $state<Partial<Record<ReMeasuredField, string>>>({});
+	readonly fields: readonly ReMeasuredField[];
+	private readonly start: ReMeasured;
+
+	/** @param kept what was kept earlier; the planned heights where nothing was */
+	constructor(
+		corner: Corner,
+		plan: Plan,
+		kept: ReMeasured | null,
+		private readonly unit: LengthUnit
+	) {
+		this.start = kept ?? reMeasuredOf(corner, setUpAfter(corner, plan));
+		const standing = corner.spot.posture === 'standing';
+		this.fields = standing
+			? ['surface', 'keysOn', 'screenTop']
+			: ['seatUnder', 'feetOn', 'surface', 'keysOn', 'screenTop'];
+	}
+
+	/** What stands in a field. */
+	text(field: ReMeasuredField): string {
+		return this.typed[field] ?? formatLength(this.start[field] ?? 0, this.unit, { withUnit: false });
+	}
+
+	/** Takes what was typed. */
+	set(field: ReMeasuredField, text: string): void {
+		this.typed[field] = text;
+	}
+
+	/** Whether anything was typed. */
+	get touched(): boolean {
+		return Object.keys(this.typed).length > 0;
+	}
+
+	/** What is wrong with a field, if anything is. */
+	issue(field: ReMeasuredField): FieldIssue | null {
+		const read = readLength(field, this.text(field), this.unit, RE_MEASURED_FIELDS[field]);
+		return read.ok ? null : read.issue;
+	}
+
+	/** The heights, those that can't be read as they were before. */
+	get lengths(): ReMeasured {
+		const mm = (field: ReMeasuredField): number => {
+			const read = readLength(field, this.text(field), this.unit, RE_MEASURED_FIELDS[field]);
+			return read.ok ? read.mm : (this.start[field] ?? 0);
+		};
+		return {
+			seatUnder: this.start.seatUnder === null ? null : mm('seatUnder'),
+			feetOn: this.start.seatUnder === null ? 0 : mm('feetOn'),
+			surface: mm('surface'),
+			keysOn: mm('keysOn'),
+			screenTop: mm('screenTop')
+		};
+	}
+}

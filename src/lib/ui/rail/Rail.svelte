@@ -1,0 +1,87 @@
+<script lang="ts" module>
+	/** A height on the rail. */
+	export interface Notch {
+		readonly id: string;
+		readonly mm: number;
+		/** The one being entered now. */
+		readonly active: boolean;
+	}
+</script>
+
+<script lang="ts">
+	import type { LengthUnit } from '$lib/core/length';
+	import { railTicks } from './rail-ticks';
+
+	interface Props {
+		notches: readonly Notch[];
+		unit: LengthUnit;
+		highestMm?: number;
+	}
+
+	let { notches, unit, highestMm = 1800 }: Props = $props();
+
+	/** Room under the floor and above the top, as a share of the height. */
+	const END = 0.02;
+	const ticks = $derived(railTicks(highestMm, unit));
+	const at = (mm: number) => `${(END + (Math.min(mm, highestMm) / highestMm) * (1 - 2 * END)) * 100}%`;
+</script>
+
+<!-- A picture of what the fields beside it say: nothing here that a screen reader would miss. -->
+<div class="rail" aria-hidden="true">
+	{#each ticks as tick (tick.mm)}
+		<span class="tick" class:long={tick.label !== null} style:bottom={at(tick.mm)}>
+			{#if tick.label !== null}<span class="label">{tick.label}</span>{/if}
+		</span>
+	{/each}
+	{#each notches as notch (notch.id)}
+		<span class="notch" class:active={notch.active} style:bottom={at(notch.mm)}></span>
+	{/each}
+</div>
+
+<style>
+	.rail {
+		position: relative;
+		width: 100%;
+		height: 100%;
+		border-right: 1px solid var(--rule);
+		background: var(--sheet);
+		overflow: hidden;
+	}
+	.tick {
+		position: absolute;
+		right: 0;
+		width: 0.5rem;
+		border-bottom: 1px solid var(--edge);
+	}
+	.tick.long {
+		width: 0.875rem;
+		border-bottom-width: 1.5px;
+	}
+	.label {
+		position: absolute;
+		right: 1.125rem;
+		bottom: -0.55rem;
+		font: 0.6875rem var(--font-mono);
+		color: var(--ink-soft);
+	}
+	.notch {
+		position: absolute;
+		right: 0;
+		width: 1.5rem;
+		height: 5px;
+		margin-bottom: -2.5px;
+		background: var(--cool);
+		transition: bottom 180ms ease-out;
+	}
+	.notch.active {
+		width: 1.875rem;
+		height: 7px;
+		margin-bottom: -3.5px;
+		background: var(--warm);
+	}
+	@media (prefers-reduced-motion: reduce) {
+		.notch {
+			transition: none;
+		}
+	}
+</style>

@@ -1,0 +1,386 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { prefersReducedMotion, Tween } from 'svelte/motion';
+	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import type { Gap, Section } from '$lib/core/section';
+	import type { Catalogue } from '$lib/messages';
+	import { railTicks } from '../rail/rail-ticks';
+	import { frameFor } from './frame';
+	import { mixSection } from './mix-section';
+	import { pieceLabels } from './piece-labels';
+	import { pieceShape } from './piece-shape';
+	import { sectionWords } from './section-words';
+	import { smoothPath } from './smooth-path';
+
+	interface Props {
+		/** The section to show. */
+		section: Section;
+		/** All sections it may change to: they share one scale. */
+		all: readonly Section[];
+		t: Catalogue;
+		unit: LengthUnit;
+		mostHeight?: number;
+	}
+
+	let { section, all, t, unit, mostHeight = 640 }: Props = $props();
+
+	let roomPx = $state(640);
+	const tween = new Tween(untrack(() => section), {
+		duration: 700,
+		easing: (u) => 1 - (1 - u) ** 3,
+		interpolate: (a, b) => (u) => mixSection(a, b, u)
+	});
+	$effect(() => {
+		void tween.set(section, prefersReducedMotion.current ? { duration: 0 } : {});
+	});
+	// The server and the first paint show the section itself; the tween only moves between sections.
+	const shown = $derived(tween.current.posture === section.posture ? tween.current : section);
+	const settled = $derived(shown.furniture.surface.y === section.furniture.surface.y && shown.eye.y === section.eye.y);
+
+	const frame = $derived(frameFor([...all, section], Math.max(roomPx, 240), mostHeight));
+	const f = $derived(shown.furniture);
+	const ticks = $derived(railTicks((frame.y(0) - 6) / frame.perMm, unit));
+	const labels = $derived(pieceLabels(section, frame));
+	const words = $derived(sectionWords(section, t, unit));
+	const number = (mm: number) => formatLength(mm, unit, { withUnit: false, locale: t.locale });
+	const px = (points: readonly { x: number; y: number }[]) => points.map((p) => ({ x: frame.x(p.x), y: frame.y(p.y) }));
+	const box = (b: { x: number; y: number; width: number; height: number }) => ({
+		x: frame.x(b.x),
+		y: frame.y(b.y + b.height),
+		width: b.width * frame.perMm,
+		height: b.height * frame.perMm
+	});
+
+	/** A gap's dimension line: px, the upper end first. */
+	function dimension(gap: Gap) {
+		const right = frame.x(f.surface.x + f.surface.width) - 8;
+		const x = gap.check === 'eye' ? Math.min(frame.x(gap.from.x), frame.width - 10) : right;
+		const [a, b] = [frame.y(gap.from.y), frame.y(gap.to.y)];
+		const side = gap.to.y < gap.from.y === (gap.check === 'eye') ? 'low' : 'high';
+		const kind = gap.check === 'eye' ? t.section.gap.eye : t.section.gap.elbow;
+		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });
+		const [top, bottom] = [Math.min(a, b), Math.max(a, b)];
+		const under = frame.y(f.surface.y) + 15;
+		return { x, top, bottom, text: kind[side](length), textY: gap.check === 'eye' ? top - 8 : Math.max(bottom + 14, under) };
+	}
+
+	function arrows(x: number, top: number, bottom: number): string {
+		const head = Math.min(5, (bottom - top) / 3);
+		return `M${x} ${top}V${bottom}M${x - 3} ${top + head}L${x} ${top}L${x + 3} ${top + head}M${x - 3} ${bottom - head}L${x} ${bottom}L${x + 3} ${bottom - head}`;
+	}
+</script>
+
+<figure class="section" bind:clientWidth={roomPx}>
+	<svg
+		viewBox="0 0 {frame.width} {frame.height}"
+		width="100%"
+		style:max-height="{mostHeight}px"
+		role="img"
+		aria-label={words}
+	>
+		<g class="grid">
+			{#each ticks as tick (tick.mm)}
+				{#if tick.label !== null}<line x1={frame.rulerPx} x2={frame.width} y1={frame.y(tick.mm)} y2={frame.y(tick.mm)} />{/if}
+			{/each}
+		</g>
+		<g class="ruler">
+			{#each ticks as tick (tick.mm)}
+				{@const y = frame.y(tick.mm)}
+				<line x1="0" x2={tick.label === null ? 7 : 13} y1={y} y2={y} />
+				{#if tick.label !== null && tick.mm > 0}<text x="16" y={y + 4}>{tick.label}</text>{/if}
+			{/each}
+		</g>
+
+		<!-- Furniture -->
+		<g class="wood">
+			{#if f.seat}
+				{@const slab = box(f.seat.slab)}
+				{@const foot = frame.y(0)}
+				{#if f.seat.castors}
+					{@const mid = slab.x + slab.width * 0.45}
+					<path class="leg" d="M{mid} {slab.y + slab.height}V{foot - 16}" />
+					<path class="leg thin" d="M{mid - 34} {foot - 9}L{mid} {foot - 18}L{mid + 34} {foot - 9}" />
+					<circle cx={mid - 34} cy={foot - 5} r="4.5" /><circle cx={mid + 34} cy={foot - 5} r="4.5" />
+				{:else}
+					<path
+						class="leg"
+						d="M{slab.x + 8} {slab.y + slab.height}L{slab.x + 2} {foot}M{slab.x + slab.width - 8} {slab.y +
+							slab.height}L{slab.x + slab.width - 4} {foot}"
+					/>
+				{/if}
+				{#if f.seat.back}
+					{@const [low, high] = px(f.seat.back)}
+					{#if low && high}
+						<path class="leg" d="M{slab.x + 4} {slab.y + 4}L{low.x} {low.y}" />
+						<path class="back" d="M{low.x} {low.y}L{high.x} {high.y}" />
+						<path class="back-inner" d="M{low.x} {low.y}L{high.x} {high.y}" />
+					{/if}
+				{/if}
+				<rect {...slab} rx="2" />
+			{/if}
+			{#if true}
+				{@const top = box(f.surface)}
+				<path
+					class="leg"
+					d="M{top.x + 14} {top.y + top.height}L{top.x + 12} {frame.y(0)}M{top.x + top.width - 14} {top.y +
+						top.height}L{top.x + top.width - 12} {frame.y(0)}"
+				/>
+				<rect {...top} />
+			{/if}
+		</g>
+		<line class="floor" x1={frame.rulerPx} x2={frame.width - 4} y1={frame.y(0)} y2={frame.y(0)} />
+
+		<!-- Stacks -->
+		<g class="pieces" class:arriving={!settled}>
+			{#each f.pieces as piece (piece.id)}
+				{@const shape = pieceShape(piece.kind, box(piece))}
+				<g class={piece.station === 'mouse' ? 'behind' : ''}>
+					<path class="outline" d={shape.outline} />
+					{#if shape.detail}<path class="detail" d={shape.detail} />{/if}
+				</g>
+			{/each}
+		</g>
+
+		<!-- Mouse, beside and behind the keys -->
+		{#if f.mouse}
+			{@const m = box(f.mouse)}
+			<path
+				class="device"
+				d="M{m.x} {m.y + m.height}q0 {-m.height} {m.width * 0.55} {-m.height}q{m.width * 0.45} 0 {m.width * 0.45} {m.height}Z"
+			/>
+		{/if}
+
+		<!-- Screen -->
+		{#if true}
+			{@const foot = box(f.screen.foot)}
+			{@const [top, bottom] = px([f.screen.top, f.screen.bottom])}
+			{#if top && bottom}
+				{#if f.screen.kind === 'laptop'}
+					<rect class="device" {...foot} rx="2" />
+					<path class="lid" d="M{foot.x + foot.width - 2} {foot.y + foot.height / 2}L{top.x} {top.y}" />
+				{:else}
+					{@const neck = foot.x + foot.width * 0.55}
+					<rect class="device" {...foot} rx="2" />
+					<path class="neck" d="M{neck} {foot.y}L{neck} {(top.y * 2 + bottom.y) / 3}L{(top.x * 2 + bottom.x) / 3} {(top.y * 2 + bottom.y) / 3}" />
+					<path class="lid" d="M{bottom.x} {bottom.y}L{top.x} {top.y}" />
+				{/if}
+			{/if}
+		{/if}
+
+		<!-- The person: one line, then the arm before it -->
+		<path class="person" d={smoothPath(px(shown.figure.body), true)} />
+		<path class="hair" d={smoothPath(px(shown.figure.hair), true)} />
+		<path class="shoe" d={smoothPath(px(shown.figure.shoe), false)} />
+		{#if f.keys}<rect class="device" {...box(f.keys)} rx="1.5" />{/if}
+		<path class="person" d={smoothPath(px(shown.figure.arm), true)} />
+		<g class="joints">
+			{#each px(shown.joints) as joint, i (i)}<circle cx={joint.x} cy={joint.y} r="1.8" />{/each}
+		</g>
+
+		<!-- Levels, carried to the ruler -->
+		<g class="levels">
+			{#each shown.levels as level (level.name)}
+				{@const y = frame.y(level.y)}
+				{@const to = level.name === 'eye' ? frame.x(shown.eye.x) : level.name === 'elbow' ? frame.x(shown.joints[1]?.x ?? 0) : frame.x(10)}
+				<line x1={frame.rulerPx - 4} x2={to} y1={y} y2={y} />
+				<text x={frame.rulerPx} y={y - 4}>{t.section.levels[level.name]} {number(level.y)}</text>
+			{/each}
+			<circle cx={frame.x(shown.eye.x)} cy={frame.y(shown.eye.y)} r="3" />
+			<line
+				class="sight"
+				x1={frame.x(shown.eye.x) + 6}
+				y1={frame.y(shown.eye.y)}
+				x2={frame.x((f.screen.top.x + f.screen.bottom.x) / 2)}
+				y2={frame.y((f.screen.top.y + f.screen.bottom.y) / 2)}
+			/>
+		</g>
+
+		<!-- Gaps, dimensioned where they are -->
+		{#if settled}
+			<g class="gaps">
+				{#each section.gaps as gap (gap.check)}
+					{@const d = dimension(gap)}
+					{@const from = gap.check === 'eye' ? frame.x(shown.eye.x) : frame.x(shown.joints[1]?.x ?? 0)}
+					<line class="reach" x1={from} x2={d.x + 5} y1={frame.y(gap.from.y)} y2={frame.y(gap.from.y)} />
+					<line class="reach" x1={d.x - 40} x2={d.x + 5} y1={frame.y(gap.to.y)} y2={frame.y(gap.to.y)} />
+					<path class="dimension" d={arrows(d.x, d.top, d.bottom)} />
+					<text x={Math.min(d.x + 4, frame.width - 4)} y={d.textY} text-anchor="end">{d.text}</text>
+				{/each}
+			</g>
+			<g class="names">
+				{#each labels as label (label.id)}
+					{#if label.leader}<line {...label.leader} />{/if}
+					<text x={label.x} y={label.y} text-anchor={label.anchor}>{label.text}</text>
+				{/each}
+			</g>
+		{/if}
+	</svg>
+	<figcaption>{t.section.scale(t.frame.unit[unit])}</figcaption>
+</figure>
+
+<style>
+	.section {
+		margin: 0;
+		min-width: 0;
+	}
+	svg {
+		display: block;
+	}
+	figcaption {
+		padding-top: 0.25rem;
+		font-size: var(--text-mark);
+		color: var(--ink-soft);
+	}
+	.grid line {
+		stroke: var(--grid);
+		stroke-width: 1;
+	}
+	.ruler line {
+		stroke: var(--edge);
+		stroke-width: 1;
+	}
+	text {
+		font: 0.6875rem var(--font-mono);
+		fill: var(--ink-soft);
+		paint-order: stroke;
+		stroke: var(--sheet);
+		stroke-width: 3px;
+		stroke-linejoin: round;
+	}
+	.ruler text {
+		stroke: none;
+	}
+	.floor {
+		stroke: var(--ink);
+		stroke-width: 1.6;
+	}
+	.wood rect {
+		fill: var(--wood);
+		stroke: var(--wood-edge);
+		stroke-width: 1.2;
+	}
+	.wood circle {
+		fill: var(--sheet);
+		stroke: var(--wood-edge);
+		stroke-width: 1.2;
+	}
+	.leg {
+		fill: none;
+		stroke: var(--wood-edge);
+		stroke-width: 3.4;
+		stroke-linecap: round;
+	}
+	.leg.thin {
+		stroke-width: 2.4;
+	}
+	.back {
+		fill: none;
+		stroke: var(--wood-edge);
+		stroke-width: 9;
+		stroke-linecap: round;
+	}
+	.back-inner {
+		fill: none;
+		stroke: var(--wood);
+		stroke-width: 6.6;
+		stroke-linecap: round;
+	}
+	.person {
+		fill: var(--sheet);
+		stroke: var(--ink);
+		stroke-width: 1.6;
+		stroke-linejoin: round;
+	}
+	.hair {
+		fill: color-mix(in oklab, var(--ink) 16%, var(--sheet));
+		stroke: var(--ink);
+		stroke-width: 1.2;
+		stroke-linejoin: round;
+	}
+	.shoe {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 1.2;
+	}
+	.joints circle {
+		fill: color-mix(in oklab, var(--ink) 30%, var(--sheet));
+	}
+	.device {
+		fill: color-mix(in oklab, var(--ink) 14%, var(--sheet));
+		stroke: var(--ink);
+		stroke-width: 1.2;
+	}
+	.lid {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 4;
+		stroke-linecap: round;
+	}
+	.neck {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 2.4;
+	}
+	.pieces {
+		transition: opacity 240ms;
+	}
+	.pieces.arriving {
+		opacity: 0.35;
+	}
+	.pieces .outline {
+		fill: var(--warm-wash);
+		stroke: var(--warm);
+		stroke-width: 1.2;
+	}
+	.pieces .detail {
+		fill: none;
+		stroke: var(--warm);
+		stroke-width: 0.8;
+		opacity: 0.7;
+	}
+	.behind .outline {
+		fill: var(--sheet);
+		stroke-dasharray: 3 2;
+	}
+	.levels line {
+		stroke: var(--cool);
+		stroke-width: 0.9;
+		stroke-dasharray: 1.5 2.5;
+	}
+	.levels .sight {
+		stroke-dasharray: 5 3;
+	}
+	.levels circle {
+		fill: var(--cool);
+	}
+	.levels text {
+		fill: var(--cool);
+	}
+	.gaps .reach {
+		stroke: var(--warm);
+		stroke-width: 0.8;
+		stroke-dasharray: 2 2;
+	}
+	.dimension {
+		fill: none;
+		stroke: var(--warm);
+		stroke-width: 1.1;
+	}
+	.gaps text {
+		fill: var(--warm);
+		font-weight: 700;
+	}
+	.names line {
+		stroke: var(--warm);
+		stroke-width: 0.8;
+	}
+	.names text {
+		fill: var(--ink);
+		font-family: var(--font-sans);
+	}
+	@media (prefers-reduced-motion: reduce) {
+		.pieces {
+			transition: none;
+		}
+	}
+</style>

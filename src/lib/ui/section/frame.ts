@@ -1,0 +1,45 @@
+import type { Box, Section } from '$lib/core/section';
+
+/** How millimetres of the side view become px of the drawing. */
+export interface Frame {
+	readonly width: number;
+	readonly height: number;
+	readonly perMm: number;
+	/** px from the left edge at which the ruler ends. */
+	readonly rulerPx: number;
+	readonly x: (mm: number) => number;
+	readonly y: (mm: number) => number;
+}
+
+const TOP_PX = 18;
+const BOTTOM_PX = 12;
+
+function union(boxes: readonly Box[]): Box {
+	const left = Math.min(...boxes.map((b) => b.x));
+	const right = Math.max(...boxes.map((b) => b.x + b.width));
+	return { x: left, y: 0, width: right - left, height: Math.max(...boxes.map((b) => b.height)) };
+}
+
+/**
+ * One frame for all sections of a corner, so that now and after are drawn to the same scale in the same place.
+ *
+ * @param widthPx room there is
+ * @param mostHeightPx highest the drawing may get
+ */
+export function frameFor(sections: readonly Section[], widthPx: number, mostHeightPx: number): Frame {
+	const { x: left, width: wideMm, height: highMm } = union(sections.map((s) => s.extent));
+	const rulerPx = widthPx < 420 ? 40 : 52;
+	const labelPx = widthPx < 420 ? 44 : 84;
+	const perMm = Math.min((widthPx - rulerPx - labelPx) / wideMm, (mostHeightPx - TOP_PX - BOTTOM_PX) / highMm);
+	const height = highMm * perMm + TOP_PX + BOTTOM_PX;
+	const spare = widthPx - rulerPx - labelPx - wideMm * perMm;
+	const origin = rulerPx + labelPx + spare / 2 - left * perMm;
+	return {
+		width: widthPx,
+		height,
+		perMm,
+		rulerPx,
+		x: (mm) => origin + mm * perMm,
+		y: (mm) => height - BOTTOM_PX - mm * perMm
+	};
+}

@@ -1,0 +1,66 @@
+import type { DrawnPiece, Section } from '$lib/core/section';
+import type { Frame } from './frame';
+
+/** The name of a piece in the drawing: inside it where there is room, else outside with a leader line. px. */
+export interface PieceLabel {
+	readonly id: string;
+	readonly text: string;
+	readonly x: number;
+	readonly y: number;
+	readonly anchor: 'start' | 'middle' | 'end';
+	/** From the piece to its name. */
+	readonly leader: { readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number } | null;
+}
+
+/** Px of one letter at the labels' size, on average. */
+const LETTER_PX = 5.6;
+const LINE_PX = 13;
+/** Least height of a piece that holds its name. */
+const INSIDE_PX = 13;
+const LONGEST = 22;
+
+function short(text: string): string {
+	return text.length > LONGEST ? `${text.slice(0, LONGEST - 1).trimEnd()}…` : text;
+}
+
+function inside(piece: DrawnPiece, frame: Frame): PieceLabel | null {
+	const text = short(piece.label);
+	const fits = piece.height * frame.perMm >= INSIDE_PX && piece.width * frame.perMm >= text.length * LETTER_PX + 8;
+	if (!fits) return null;
+	const x = frame.x(piece.x + piece.width / 2);
+	const y = frame.y(piece.y + piece.height / 2) + 4;
+	return { id: piece.id, text, x, y, anchor: 'middle', leader: null };
+}
+
+/** Pads are named behind the chair, everything else towards the right, where the drawing is empty. */
+function outside(pieces: readonly DrawnPiece[], frame: Frame, toLeft: boolean): PieceLabel[] {
+	const sorted = [...pieces].sort((a, b) => b.y - a.y);
+	let lowest = -Infinity;
+	return sorted.map((piece) => {
+		const middle = frame.y(piece.y + piece.height / 2);
+		const y = Math.max(middle, lowest + LINE_PX);
+		lowest = y;
+		const edge = frame.x(toLeft ? piece.x : piece.x + piece.width);
+		const x = edge + (toLeft ? -16 : 16);
+		return {
+			id: piece.id,
+			text: short(piece.label),
+			x: x + (toLeft ? -3 : 3),
+			y: y + 4,
+			anchor: toLeft ? ('end' as const) : ('start' as const),
+			leader: { x1: edge, y1: middle, x2: x, y2: y }
+		};
+	});
+}
+
+/** The labels of all stacks of a section. */
+export function pieceLabels(section: Section, frame: Frame): PieceLabel[] {
+	const { pieces } = section.furniture;
+	const stations = ['seat', 'feet', 'keys', 'mouse', 'screen'] as const;
+	return stations.flatMap((station) => {
+		const here = pieces.filter((piece) => piece.station === station);
+		const within = here.map((piece) => inside(piece, frame));
+		const without = here.filter((_, i) => within[i] === null);
+		return [...within.filter((label) => label !== null), ...outside(without, frame, station === 'seat')];
+	});
+}

@@ -1,0 +1,28 @@
+import { formatLength, type LengthUnit } from '$lib/core/length';
+import type { Section } from '$lib/core/section';
+import type { Catalogue } from '$lib/messages';
+import { checkText } from '../gap-mark/check-words';
+
+/** All that the section shows, in sentences: heights, stacks, checks. */
+export function sectionWords(section: Section, t: Catalogue, unit: LengthUnit): string {
+	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
+	const list = new Intl.ListFormat(t.locale, { type: 'unit' });
+	const { surface, screen, pieces } = section.furniture;
+	const heights = [
+		...section.levels.map(({ name, y }) => `${t.section.levels[name]} ${length(y)}`),
+		`${t.section.surface} ${length(surface.y + surface.height)}`,
+		`${t.section.screenTop} ${length(screen.top.y)}`
+	];
+	const stacks = (['seat', 'feet', 'keys', 'mouse', 'screen'] as const).flatMap((station) => {
+		const here = pieces.filter((piece) => piece.station === station);
+		if (here.length === 0) return [];
+		const rise = here.reduce((sum, piece) => sum + piece.height, 0);
+		return [t.section.text.stack(t.steps.places[station], list.format(here.map((p) => p.label)), length(rise))];
+	});
+	return [
+		t.section.text.intro(section.posture),
+		t.section.text.heights(list.format(heights)),
+		...(stacks.length > 0 ? stacks : [t.section.text.nothingBuilt]),
+		...section.checks.map((check) => checkText(check, t, unit))
+	].join(' ');
+}

@@ -1,0 +1,33 @@
+import type { FieldIssue } from '$lib/core/answers';
+import { formatLength, type LengthUnit } from '$lib/core/length';
+import type { Catalogue } from '$lib/messages';
+
+/** An example of a length in a unit, for "write it like". */
+const EXAMPLE: Readonly<Record<LengthUnit, string>> = { cm: '74 or 74.5', mm: '740', in: '29 1/8' };
+
+/** What is wrong with a typed answer, in words. */
+export function issueWords(issue: FieldIssue, t: Catalogue, unit: LengthUnit): string {
+	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
+	switch (issue.code) {
+		case 'missing':
+		case 'no-name':
+			return t.issues.missing;
+		case 'negative':
+			return t.issues.negative;
+		case 'range-order':
+			return t.issues['range-order'];
+		case 'not-a-count':
+			return t.issues['not-a-count'](issue.bounds?.[1] ?? 0);
+		case 'empty':
+		case 'not-a-length':
+		case 'too-large':
+			return t.issues['not-a-length'](EXAMPLE[unit]);
+		case 'too-small':
+		case 'too-big': {
+			const [low = 0, high = 0] = issue.bounds ?? [];
+			const range = t.issues.range(length(low), length(high));
+			if (issue.meantMm === undefined || issue.readMm === undefined) return range;
+			return `${t.issues.meant(length(issue.readMm), length(issue.meantMm))} ${range}`;
+		}
+	}
+}

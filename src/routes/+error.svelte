@@ -1,0 +1,15 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { messagesFor } from '$lib/messages';
+
+	const t = messagesFor('en');
+</script>
+
+<svelte:head><title>{t.faults.title} · {t.product}</title></svelte:head>
+
+<main class="mx-auto max-w-xl px-6 py-20">
+	<p class="num text-note text-ink-soft">{page.status}</p>
+	<h1 class="mt-1 text-title">{t.faults.title}</h1>
+	<p class="mt-3 text-lead">{page.error?.message}</p>
+	<p class="mt-8"><a class="btn" href={page.url.pathname} data-sveltekit-reload>{t.faults.again}</a></p>
+</main>

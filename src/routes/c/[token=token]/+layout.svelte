@@ -1,0 +1,29 @@
+<script lang="ts">
+	import { messagesFor } from '$lib/messages';
+	import ThemeSwitch from '$lib/ui/theme/ThemeSwitch.svelte';
+
+	let { data, children } = $props();
+
+	const t = $derived(messagesFor(data.locale));
+</script>
+
+<a class="skip" href="#content">{t.frame.skip}</a>
+{@render children()}
+<footer class="no-print mx-auto flex max-w-6xl justify-end px-5 pb-6 text-note md:px-8">
+	<ThemeSwitch theme={data.theme} {t} />
+</footer>
+
+<style>
+	.skip {
+		position: absolute;
+		left: -100vw;
+		padding: 0.5rem 1rem;
+		background: var(--ink);
+		color: var(--sheet);
+		z-index: 10;
+	}
+	.skip:focus {
+		left: 0.5rem;
+		top: 0.5rem;
+	}
+</style>

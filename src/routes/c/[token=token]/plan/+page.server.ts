@@ -1,0 +1,109 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { readLength, unitOf, type FieldIssue } from '$lib/core/answers';
+import { misfitOf, planCorner, type StepPlace } from '$lib/core/plan';
+import type { LengthUnit } from '$lib/core/length';
+import { RE_MEASURED_FIELDS, type ReMeasured, type ReMeasuredField } from '$lib/core/section';
+import { newestReMeasurement, openAssessment, ticksOf } from '$lib/server/assessments/open-assessment';
+import { keepReMeasurement, tickStep } from '$lib/server/assessments/plan-progress';
+import { changeUnit } from '$lib/server/assessments/save-answers';
+import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { formReader } from '$lib/server/http/read-body';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, params, url }) =>
+	orErrorPage(async () => {
+		const { assessment } = await openAssessment(locals.db, params.token, locals.now);
+		const { corner } = assessment;
+		if (!corner) redirect(303, `/c/${params.token}`);
+		const report = planCorner(corner);
+		const nothing = misfitOf(corner);
+		// Another plan is worth showing only if it does something for its pieces.
+		const plans = report.plans.filter((plan, i) => i === 0 || (plan.cost.pieces > 0 && plan.cost.W < nothing));
+		const chosen = Math.min(Math.max(Number(url.searchParams.get('plan')) || 1, 1), Math.max(plans.length, 1)) - 1;
+		const again = await newestReMeasurement(locals.db, assessment.id);
+		return {
+			corner,
+			before: report.before,
+			body: report.body,
+			measureNext: report.measureNext,
+			plans,
+			chosen,
+			ticks: await ticksOf(locals.db, assessment.id),
+			again: again?.lengths ?? null,
+			unit: unitOf(assessment.answers)
+		};
+	});
+
+const readTick = formReader<{ place: StepPlace; done: 'yes' | 'no' }>({
+	type: 'object',
+	additionalProperties: false,
+	required: ['place', 'done'],
+	properties: {
+		place: { enum: ['surface', 'seat', 'feet', 'back', 'keys', 'mouse', 'screen'] },
+		done: { enum: ['yes', 'no'] }
+	}
+});
+
+const readUnit = formReader<{ to: LengthUnit }>({
+	type: 'object',
+	additionalProperties: false,
+	required: ['to'],
+	properties: { to: { enum: ['cm', 'in', 'mm'] } }
+});
+
+const readAgain = formReader<Partial<Record<ReMeasuredField, string>>>({
+	type: 'object',
+	additionalProperties: false,
+	properties: Object.fromEntries(
+		Object.keys(RE_MEASURED_FIELDS).map((name) => [name, { type: 'string', maxLength: 40 }])
+	)
+});
+
+export const actions: Actions = {
+	tick: ({ request, locals, params, url }) =>
+		orFailedForm(async () => {
+			const { place, done } = await readTick(request);
+			const open = await openAssessment(locals.db, params.token, locals.now);
+			await tickStep(locals.db, open, { place, done: done === 'yes' }, locals.now);
+			redirect(303, `${url.pathname}${planOf(url)}`);
+		}),
+
+	unit: ({ request, locals, params, url }) =>
+		orFailedForm(async () => {
+			const { to } = await readUnit(request);
+			const open = await openAssessment(locals.db, params.token, locals.now);
+			await changeUnit(locals.db, open, to, locals.now);
+			redirect(303, `${url.pathname}${planOf(url)}`);
+		}),
+
+	again: ({ request, locals, params }) =>
+		orFailedForm(async () => {
+			const typed = await readAgain(request);
+			const open = await openAssessment(locals.db, params.token, locals.now);
+			const standing = open.assessment.corner?.spot.posture === 'standing';
+			const unit = unitOf(open.assessment.answers);
+			const issues: FieldIssue[] = [];
+			const length = (name: ReMeasuredField): number => {
+				const read = readLength(name, typed[name], unit, RE_MEASURED_FIELDS[name]);
+				if (read.ok) return read.mm;
+				issues.push(read.issue);
+				return 0;
+			};
+			const lengths: ReMeasured = {
+				seatUnder: standing ? null : length('seatUnder'),
+				feetOn: standing ? 0 : length('feetOn'),
+				surface: length('surface'),
+				keysOn: length('keysOn'),
+				screenTop: length('screenTop')
+			};
+			if (issues.length > 0) return fail(400, { issues });
+			await keepReMeasurement(locals.db, open, lengths, locals.now);
+			return { kept: true };
+		})
+};
+
+/** The chosen plan stays chosen after a post. */
+function planOf(url: URL): string {
+	const plan = url.searchParams.get('plan');
+	return plan && /^[123]$/.test(plan) ? `?plan=${plan}` : '';
+}

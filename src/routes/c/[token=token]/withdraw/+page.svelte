@@ -1,0 +1,20 @@
+<script lang="ts">
+	import { messagesFor } from '$lib/messages';
+
+	let { data, form } = $props();
+
+	const t = $derived(messagesFor(data.locale));
+</script>
+
+<svelte:head><title>{t.withdraw.title} · {t.product}</title></svelte:head>
+
+<main id="content" class="mx-auto max-w-xl px-5 py-16">
+	<h1 class="text-title">{t.withdraw.title}</h1>
+	<p class="mt-3 text-lead">{t.withdraw.lead}</p>
+	{#if form?.fault}<p class="mt-4 border-l-4 border-warm px-3 py-1" role="alert">{form.fault.message}</p>{/if}
+	<!-- A plain post: afterwards nothing of the visit stays in the page. -->
+	<form method="POST" class="mt-8 flex flex-wrap gap-3">
+		<button class="btn btn-main">{t.withdraw.confirm}</button>
+		<a class="btn" href="/c/{data.token}/{data.isAnswered ? 'plan' : ''}">{t.withdraw.keep}</a>
+	</form>
+</main>

@@ -1,0 +1,9 @@
+<script lang="ts">
+	import DeskFrame from '$lib/ui/frame/DeskFrame.svelte';
+
+	let { data, children } = $props();
+</script>
+
+<DeskFrame userName={data.userName} unit={data.unit} theme={data.theme} hasPost={data.hasPost}>
+	{@render children()}
+</DeskFrame>

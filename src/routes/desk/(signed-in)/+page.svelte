@@ -1,0 +1,200 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { goto } from '$app/navigation';
+	import type { CheckResult } from '$lib/core/checks';
+	import { messagesFor } from '$lib/messages';
+	import { checkWords } from '$lib/ui/gap-mark/check-words';
+	import GapMark from '$lib/ui/gap-mark/GapMark.svelte';
+	import { useShortcuts } from '$lib/ui/shortcuts/context';
+
+	let { data, form } = $props();
+
+	const t = messagesFor('en');
+	const shortcuts = useShortcuts();
+
+	interface Line {
+		readonly group: 'due' | 'fresh';
+		readonly personId: string;
+		readonly name: string;
+		readonly team: string;
+		readonly checks: readonly CheckResult[];
+		readonly reason: string;
+		readonly when: string;
+	}
+
+	const day = new Intl.DateTimeFormat('en', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' });
+	const short = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'short', timeZone: 'UTC' });
+	const relative = new Intl.RelativeTimeFormat('en', { numeric: 'auto' });
+	const daysFrom = (iso: string) => Math.round((Date.parse(iso) - Date.parse(data.today)) / 86_400_000);
+	const off = (checks: readonly CheckResult[]) => checks.filter((check) => check.verdict === 'off');
+
+	function findings(checks: readonly CheckResult[]): string {
+		const open = off(checks).map((check) => `${t.checks.names[check.id].toLowerCase()}: ${checkWords(check, t, data.unit)}`);
+		return open.length > 0 ? open.join('; ') : 'everything fits or needs measuring again';
+	}
+
+	const lines: Line[] = $derived([
+		...data.due.map((d) => ({
+			...d,
+			group: 'due' as const,
+			reason: d.reason || 'Follow-up',
+			when: d.due === data.today ? 'due today' : `due ${relative.format(daysFrom(d.due), 'day')}`
+		})),
+		...data.fresh.map((f) => ({
+			...f,
+			group: 'fresh' as const,
+			reason: findings(f.checks),
+			when: f.answeredAt ? `answered ${short.format(f.answeredAt)}` : ''
+		}))
+	]);
+	const groups = $derived([
+		{ id: 'due', title: 'Follow-ups', lines: lines.filter((line) => line.group === 'due') },
+		{ id: 'fresh', title: 'New answers', lines: lines.filter((line) => line.group === 'fresh') }
+	]);
+
+	let chosen = $state(0);
+	const at = $derived(Math.min(chosen, Math.max(lines.length - 1, 0)));
+	const here = $derived(lines[at] ?? null);
+
+	function move(by: 1 | -1) {
+		chosen = Math.min(Math.max(at + by, 0), Math.max(lines.length - 1, 0));
+		document.getElementById(`line-${chosen}`)?.scrollIntoView({ block: 'nearest' });
+	}
+
+	$effect(() =>
+		shortcuts.add([
+			{ key: 'j', words: 'Next line', run: () => move(1) },
+			{ key: 'k', words: 'Line before', run: () => move(-1) },
+			{ key: 'Enter', words: 'Open the case', run: () => here && void goto(`/desk/cases/${here.personId}`) },
+			{ key: 'e', words: 'Done with this line', run: () => (document.getElementById(`act-${at}`) as HTMLButtonElement | null)?.click() },
+			{ key: 'u', words: 'Undo', run: () => document.getElementById('undo')?.click() }
+		])
+	);
+
+	const sentence = $derived.by(() => {
+		const people = (n: number) => (n === 1 ? 'One person needs you' : `${n} people need you`);
+		const waiting = data.waiting === 0 ? '' : ` ${data.waiting} ${data.waiting === 1 ? 'letter is' : 'letters are'} unanswered.`;
+		return lines.length === 0 ? `Nobody needs you today.${waiting}` : `${people(lines.length)}.${waiting}`;
+	});
+</script>
+
+<svelte:head><title>Day sheet · Easy Corner</title></svelte:head>
+
+<main class="mx-auto max-w-5xl px-6 py-6">
+	<h1 class="text-title">{day.format(new Date(data.today))}</h1>
+	<p class="mt-1 text-lead text-ink-soft">{sentence}</p>
+
+	<div role="status">
+		{#if form && 'undo' in form && form.undo}
+			<form method="POST" action="?/unseen" use:enhance class="mt-3 flex items-center gap-3 border-l-4 border-cool bg-cool-wash px-3 py-1.5">
+				<span>Dealt with. The case leaves this sheet until something is due.</span>
+				<input type="hidden" name="person" value={form.undo} />
+				<button id="undo" class="btn btn-small">Undo <kbd class="key" aria-hidden="true">U</kbd></button>
+			</form>
+		{:else if form && 'fault' in form && form.fault}
+			<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-1.5">{(form.fault as { message: string }).message}</p>
+		{/if}
+	</div>
+
+	{#if lines.length === 0}
+		<div class="mt-8 border-t border-ink pt-6">
+			<p class="text-lead">The sheet is clear.</p>
+			<p class="mt-1 text-ink-soft">Answers appear here as they come in, follow-ups on their day.</p>
+			<p class="mt-5"><a class="btn" href="/desk/people">Go to People <kbd class="key" aria-hidden="true">P</kbd></a></p>
+		</div>
+	{/if}
+
+	{#each groups as group (group.id)}
+		{#if group.lines.length > 0}
+			<section class="group">
+				<h2 class="text-lead" class:text-warm={group.id === 'due'}>{group.title}</h2>
+				<ul>
+					{#each group.lines as line (line.personId + line.group)}
+						{@const index = lines.indexOf(line)}
+						<li id="line-{index}" class="line" class:here={index === at}>
+							<a class="who" href="/desk/cases/{line.personId}" onfocus={() => (chosen = index)}>
+								<span class="font-semibold">{line.name}</span>{#if line.team}<span class="text-ink-soft"> · {line.team}</span>{/if}
+							</a>
+							<div class="marks">
+								{#each off(line.checks).slice(0, 2) as check (check.id)}
+									<GapMark {check} {t} unit={data.unit} width={96} />
+								{/each}
+							</div>
+							<p class="reason">{line.reason}</p>
+							<p class="when">{line.when}</p>
+							<form class="act" method="POST" action={line.group === 'due' ? '?/done' : '?/seen'} use:enhance>
+								<input type="hidden" name="person" value={line.personId} />
+								<button id="act-{index}" class="btn btn-small" aria-label="{line.group === 'due' ? 'Done' : 'Dealt with'}: {line.name}">
+									{line.group === 'due' ? 'Done' : 'Dealt with'}
+									{#if index === at}<kbd class="key" aria-hidden="true">E</kbd>{/if}
+								</button>
+							</form>
+						</li>
+					{/each}
+				</ul>
+			</section>
+		{/if}
+	{/each}
+</main>
+
+<style>
+	.group {
+		display: grid;
+		grid-template-columns: 7rem minmax(0, 1fr);
+		margin-top: 1.25rem;
+		border-top: 1.5px solid var(--ink);
+	}
+	.group h2 {
+		padding-top: 0.7rem;
+		font-size: var(--text-body);
+	}
+	.line {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) auto 7.5rem 9.5rem;
+		grid-template-areas: 'who marks when act' 'reason marks when act';
+		column-gap: 1rem;
+		align-items: center;
+		padding: 0.6rem 0.5rem;
+		border-bottom: 1px solid var(--rule);
+		border-left: 3px solid transparent;
+	}
+	.line.here {
+		background: var(--sheet);
+		border-left-color: var(--ink);
+	}
+	.who {
+		grid-area: who;
+		color: inherit;
+		text-decoration: none;
+	}
+	.who:hover {
+		text-decoration: underline;
+	}
+	.marks {
+		grid-area: marks;
+		display: flex;
+		gap: 0.75rem;
+	}
+	.reason {
+		grid-area: reason;
+		font-size: var(--text-note);
+	}
+	.when {
+		grid-area: when;
+		font-size: var(--text-note);
+		color: var(--ink-soft);
+	}
+	.act {
+		grid-area: act;
+		justify-self: end;
+	}
+	@media (max-width: 60rem) {
+		.group {
+			display: block;
+		}
+		.line {
+			grid-template-columns: minmax(0, 1fr) auto;
+			grid-template-areas: 'who act' 'reason act' 'when marks';
+		}
+	}
+</style>

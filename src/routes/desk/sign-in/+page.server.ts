@@ -1,0 +1,32 @@
+import { redirect } from '@sveltejs/kit';
+import { signIn } from '$lib/server/access/sign-in';
+import { setSessionCookie } from '$lib/server/access/session-cookie';
+import { orFailedForm } from '$lib/server/http/answer-fault';
+import { formReader } from '$lib/server/http/read-body';
+import type { Actions, PageServerLoad } from './$types';
+
+const read = formReader<{ email: string; password: string }>({
+	type: 'object',
+	additionalProperties: false,
+	required: ['email', 'password'],
+	properties: {
+		email: { type: 'string', minLength: 1, maxLength: 254 },
+		password: { type: 'string', minLength: 1, maxLength: 200 }
+	}
+});
+
+export const load: PageServerLoad = ({ locals }) => {
+	if (locals.user) redirect(303, '/desk');
+	const demo = locals.config.mode === 'production' ? null : { email: 'coordinator@lanterns.example', password: 'tarn-valley-demo' };
+	return { demo };
+};
+
+export const actions: Actions = {
+	default: ({ request, locals, cookies, url, getClientAddress }) =>
+		orFailedForm(async () => {
+			const input = await read(request);
+			const session = await signIn(locals.db, { ...input, origin: getClientAddress() }, locals.now);
+			setSessionCookie(cookies, url, session.token, session.expiresAt);
+			redirect(303, '/desk');
+		})
+};

@@ -31,7 +31,9 @@ const commands = {
 	start: async () => {
 		const already = isPostgresRunning();
 		const { url } = await startPostgres({ lasting: true });
-		say(`${already ? 'PostgreSQL was running already' : 'PostgreSQL is running'}: ${url.replace(/:[^:@]+@/, ':…@')}`);
+		say(
+			`${already ? 'PostgreSQL was running already' : 'PostgreSQL is running'}: ${url.replace(/:[^:@]+@/, ':…@')}`
+		);
 		say('Stop it with: npm run db -- stop');
 		return 0;
 	},
@@ -40,7 +42,9 @@ const commands = {
 		return 0;
 	},
 	psql: (args) =>
-		withDatabase(async (url, bin) => (await exec(join(bin, 'psql'), ['-d', url, ...args], { inherit: true })).code),
+		withDatabase(
+			async (url, bin) => (await exec(join(bin, 'psql'), ['-d', url, ...args], { inherit: true })).code
+		),
 	backup: async ([name]) => {
 		const file = needFile(name);
 		if (!hasCluster()) throw new PlainFault('There is no database yet: run "npm run demo" first.');
@@ -48,20 +52,26 @@ const commands = {
 			const { code, output } = await withProgress('Writing the backup', () =>
 				exec(join(bin, 'pg_dump'), ['-Fc', '--no-owner', '-f', file, '-d', url])
 			);
-			if (code !== 0) throw new PlainFault(`The backup could not be written: ${output.trim().split('\n')[0]}`);
+			if (code !== 0)
+				throw new PlainFault(`The backup could not be written: ${output.trim().split('\n')[0]}`);
 			say(`Backup written to ${file}`);
 			return 0;
 		});
 	},
 	restore: async ([name]) => {
 		const file = needFile(name);
-		if (!existsSync(file)) throw new PlainFault(`There is no file ${file}: name a backup made with "npm run db -- backup".`);
+		if (!existsSync(file))
+			throw new PlainFault(`There is no file ${file}: name a backup made with "npm run db -- backup".`);
 		return withDatabase(async (url, bin) => {
 			const list = await exec(join(bin, 'pg_restore'), ['--list', file]);
-			if (list.code !== 0) throw new PlainFault(`${file} is not a backup of this program: nothing was changed.`);
+			if (list.code !== 0)
+				throw new PlainFault(`${file} is not a backup of this program: nothing was changed.`);
 			const args = ['--clean', '--if-exists', '--no-owner', '--single-transaction', '-d', url, file];
 			const { code, output } = await withProgress('Restoring', () => exec(join(bin, 'pg_restore'), args));
-			if (code !== 0) throw new PlainFault(`Nothing was changed, since the restore failed: ${output.trim().split('\n')[0]}`);
+			if (code !== 0)
+				throw new PlainFault(
+					`Nothing was changed, since the restore failed: ${output.trim().split('\n')[0]}`
+				);
 			say('Restored.');
 			return 0;
 		});

@@ -24,7 +24,8 @@ export async function readDocument(stream: AsyncIterable<Uint8Array>): Promise<R
 		size += chunk.byteLength;
 		if (size <= LARGEST_DOCUMENT_BYTES + 1) chunks.push(chunk);
 	}
-	if (size > LARGEST_DOCUMENT_BYTES) return { fault: `the document is larger than ${LARGEST_DOCUMENT_BYTES} bytes` };
+	if (size > LARGEST_DOCUMENT_BYTES)
+		return { fault: `the document is larger than ${LARGEST_DOCUMENT_BYTES} bytes` };
 	return decode(Buffer.concat(chunks));
 }
 

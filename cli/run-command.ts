@@ -17,7 +17,8 @@ interface CommandError {
 	readonly at: string;
 }
 
-type Outcome = { readonly ok: true; readonly result: unknown } | { readonly ok: false; readonly fault: CommandError };
+type Outcome =
+	{ readonly ok: true; readonly result: unknown } | { readonly ok: false; readonly fault: CommandError };
 
 const USAGE = 'usage: core check|plan [--lines] < corner.json, or: core schema';
 

@@ -20,7 +20,11 @@ async function main(args: readonly string[]): Promise<string> {
 		if (!args.includes('--demo')) return 'The database is up to date.';
 		if ((await db.$count(schema.users)) > 0) return 'The database is up to date; its data was kept.';
 		const userId = await addUser(db, DEMO_COORDINATOR);
-		const people = await seedDemo(db, { kind: 'user', id: userId, name: DEMO_COORDINATOR.name, role: 'coordinator' }, new Date());
+		const people = await seedDemo(
+			db,
+			{ kind: 'user', id: userId, name: DEMO_COORDINATOR.name, role: 'coordinator' },
+			new Date()
+		);
 		return `The database is new: filled with the demo data, ${people} people.`;
 	} finally {
 		await pool.end();

@@ -22,7 +22,9 @@ type Thing = readonly [kind: string, label: string, a: string, b: string, c: str
 
 function things(list: readonly Thing[]): Record<string, string> {
 	const parts = ['kind', 'label', 'a', 'b', 'c', 'count'];
-	return Object.fromEntries(list.flatMap((thing, i) => parts.map((part, j) => [`thing.${i}.${part}`, thing[j] ?? ''])));
+	return Object.fromEntries(
+		list.flatMap((thing, i) => parts.map((part, j) => [`thing.${i}.${part}`, thing[j] ?? '']))
+	);
 }
 
 const unit = (of: LengthUnit) => ({ unit: of });

@@ -29,10 +29,17 @@ async function seedPerson(db: Db, actor: Actor, person: DemoPerson, now: Date): 
 		await saveAnswers(db, open, person.answers, at);
 		const submitted = await submitAnswers(db, open, at);
 		if (!submitted.ok)
-			throw new SeedFault(`${person.name}: ${submitted.issues.map((i) => `${i.field} ${i.code}`).join(', ')}`);
+			throw new SeedFault(
+				`${person.name}: ${submitted.issues.map((i) => `${i.field} ${i.code}`).join(', ')}`
+			);
 		const answered = await openAssessment(db, token, at);
 		for (const place of person.ticked ?? [])
-			await tickStep(db, answered, { place: place as StepPlace, done: true }, new Date(at.getTime() + DAY_MS));
+			await tickStep(
+				db,
+				answered,
+				{ place: place as StepPlace, done: true },
+				new Date(at.getTime() + DAY_MS)
+			);
 	}
 	if (person.isSeen) await markSeen(db, actor, personId, ago((person.answeredDaysAgo ?? 1) - 1));
 	if (person.followUp) {

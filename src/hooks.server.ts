@@ -65,9 +65,12 @@ export const handle: Handle = async ({ event, resolve }) => {
 };
 
 export const handleError: HandleServerError = ({ error, status, event }) => {
-	if (status >= 500) log({ level: 'error', event: 'unexpected', route: event.route.id ?? 'none', ...describeError(error) });
+	if (status >= 500)
+		log({ level: 'error', event: 'unexpected', route: event.route.id ?? 'none', ...describeError(error) });
 	if (status === 404) return { message: 'There is nothing at this address. Check it, or go back.' };
 	if (status === 413) return { message: 'That is too much at once: send less.' };
 	if (status < 500) return { message: 'This could not be read. Go back and try once more.' };
-	return { message: 'Something on our side failed, and nothing of this step was kept. Try again in a moment.' };
+	return {
+		message: 'Something on our side failed, and nothing of this step was kept. Try again in a moment.'
+	};
 };

@@ -18,7 +18,8 @@ export async function migrateAndSeed(url, args = []) {
 		cwd: root,
 		env: { ...process.env, DATABASE_URL: url }
 	});
-	if (code !== 0) throw new PlainFault(output.trim().split('\n').at(-1) ?? 'The database could not be prepared.');
+	if (code !== 0)
+		throw new PlainFault(output.trim().split('\n').at(-1) ?? 'The database could not be prepared.');
 	return output.trim();
 }
 
@@ -29,12 +30,24 @@ export async function migrateAndSeed(url, args = []) {
  */
 export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 	const address = `http://127.0.0.1:${port}`;
-	const child = spawn('setpriv', ['--pdeathsig', 'TERM', '--', process.execPath, join(root, 'build', 'index.js')], {
-		cwd: root,
-		detached: true,
-		stdio: ['ignore', log, log],
-		env: { ...process.env, NODE_ENV: 'production', DATABASE_URL: url, HOST: '127.0.0.1', PORT: String(port), ORIGIN: address, ...env }
-	});
+	const child = spawn(
+		'setpriv',
+		['--pdeathsig', 'TERM', '--', process.execPath, join(root, 'build', 'index.js')],
+		{
+			cwd: root,
+			detached: true,
+			stdio: ['ignore', log, log],
+			env: {
+				...process.env,
+				NODE_ENV: 'production',
+				DATABASE_URL: url,
+				HOST: '127.0.0.1',
+				PORT: String(port),
+				ORIGIN: address,
+				...env
+			}
+		}
+	);
 	let ended = false;
 	const end = new Promise((resolve) => child.on('exit', () => ((ended = true), resolve(undefined))));
 	const answers = () =>
@@ -44,11 +57,20 @@ export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 		);
 	if (!(await until(answers, () => ended, 30))) {
 		if (!ended) child.kill('SIGKILL');
-		throw new PlainFault('The application did not start: see the lines above, or start over with "npm run demo -- --fresh".');
+		throw new PlainFault(
+			'The application did not start: see the lines above, or start over with "npm run demo -- --fresh".'
+		);
 	}
 	const stop = async () => {
 		if (!ended) child.kill('SIGTERM');
-		if (!(await until(async () => ended, () => false, 10))) child.kill('SIGKILL');
+		if (
+			!(await until(
+				async () => ended,
+				() => false,
+				10
+			))
+		)
+			child.kill('SIGKILL');
 	};
 	return { address, stop, ended: end.then(() => undefined) };
 }

@@ -12,7 +12,9 @@ const ROOM = 700 * 1024 * 1024;
 export function needRoom() {
 	const { bavail, bsize } = statfsSync(root);
 	if (bavail * bsize < ROOM)
-		throw new PlainFault('Less than 700 MB are free on this disk: free some space and run the command again.');
+		throw new PlainFault(
+			'Less than 700 MB are free on this disk: free some space and run the command again.'
+		);
 }
 
 /** Folder of PostgreSQL's server programs, the newest installed; null where there is none. */
@@ -55,7 +57,8 @@ export async function needDebianPackage(name, isThere) {
 	if (isThere()) return;
 	const byHand = `install it with "apt-get install ${name}" and run the command again.`;
 	const as = await installer();
-	if (!as) throw new PlainFault(`Debian's package ${name} is missing and this user may not install it: ${byHand}`);
+	if (!as)
+		throw new PlainFault(`Debian's package ${name} is missing and this user may not install it: ${byHand}`);
 	await withProgress(`Installing Debian's package ${name}`, async () => {
 		const install = () => aptGet(as, ['install', '--no-install-recommends', name]);
 		if ((await install()).code === 0 && isThere()) return;
@@ -80,7 +83,9 @@ export async function needNpmPackages() {
 		const { code, output } = await exec('npm', ['ci', '--no-fund', '--no-audit'], { cwd: root });
 		if (code !== 0) {
 			const reason = output.split('\n').find((line) => /npm (?:error|ERR!)/.test(line)) ?? 'npm ci failed';
-			throw new PlainFault(`The npm packages could not be installed (${reason.trim()}): check the network and try again.`);
+			throw new PlainFault(
+				`The npm packages could not be installed (${reason.trim()}): check the network and try again.`
+			);
 		}
 	});
 	writeFileSync(mark, wanted);
@@ -90,10 +95,13 @@ export async function needNpmPackages() {
 function sourceHash() {
 	const sum = createHash('sha256');
 	const visit = (/** @type {string} */ path) => {
-		for (const entry of readdirSync(path, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1))) {
+		for (const entry of readdirSync(path, { withFileTypes: true }).sort((a, b) =>
+			a.name < b.name ? -1 : 1
+		)) {
 			const full = join(path, entry.name);
 			if (entry.isDirectory()) visit(full);
-			else if (!entry.name.endsWith('.test.ts')) sum.update(full.slice(root.length)).update(readFileSync(full));
+			else if (!entry.name.endsWith('.test.ts'))
+				sum.update(full.slice(root.length)).update(readFileSync(full));
 		}
 	};
 	visit(join(root, 'src'));

@@ -38,9 +38,11 @@ const isRoot = process.getuid?.() === 0;
 /** PostgreSQL refuses to run as root: it runs as the account that Debian's package made. @returns {ServerUser} */
 function serverUser() {
 	if (!isRoot) return null;
-	const id = (/** @type {string} */ flag) => Number(spawnSync('id', [flag, 'postgres']).stdout.toString().trim());
+	const id = (/** @type {string} */ flag) =>
+		Number(spawnSync('id', [flag, 'postgres']).stdout.toString().trim());
 	const [uid, gid] = [id('-u'), id('-g')];
-	if (!uid || !gid) throw new PlainFault('The account "postgres" is missing: reinstall Debian\'s package postgresql.');
+	if (!uid || !gid)
+		throw new PlainFault('The account "postgres" is missing: reinstall Debian\'s package postgresql.');
 	return { uid, gid };
 }
 
@@ -93,9 +95,16 @@ async function initialise(bin, folder, user, temporary) {
 	args.push('--auth-local=scram-sha-256', '--auth-host=scram-sha-256', ...(temporary ? ['--no-sync'] : []));
 	const made = spawnSync(join(bin, 'initdb'), args, { cwd: folder, ...(user ?? {}) });
 	if (made.status !== 0) {
-		const reason = made.stderr.toString().trim().split('\n').find((l) => /error/.test(l)) ?? 'initdb failed';
+		const reason =
+			made.stderr
+				.toString()
+				.trim()
+				.split('\n')
+				.find((l) => /error/.test(l)) ?? 'initdb failed';
 		rmSync(data, { recursive: true, force: true });
-		throw new PlainFault(`The database could not be created (${reason}): free some space or mend it and try again.`);
+		throw new PlainFault(
+			`The database could not be created (${reason}): free some space or mend it and try again.`
+		);
 	}
 }
 
@@ -125,7 +134,13 @@ function urlOf(folder, port) {
  */
 async function launch(bin, folder, user, { temporary, lasting }) {
 	const port = await freePort(0);
-	const settings = ['listen_addresses=127.0.0.1', `port=${port}`, 'unix_socket_directories=', 'timezone=UTC', 'log_timezone=UTC'];
+	const settings = [
+		'listen_addresses=127.0.0.1',
+		`port=${port}`,
+		'unix_socket_directories=',
+		'timezone=UTC',
+		'log_timezone=UTC'
+	];
 	if (temporary) settings.push('fsync=off', 'synchronous_commit=off', 'full_page_writes=off');
 	const server = [join(bin, 'postgres'), '-D', join(folder, 'data'), ...settings.flatMap((s) => ['-c', s])];
 	const log = join(folder, 'postgres.log');
@@ -133,15 +148,31 @@ async function launch(bin, folder, user, { temporary, lasting }) {
 	// If this process is killed outright the server gets a fast shutdown, unless it was asked to outlive it.
 	const as = user ? [`--reuid=${user.uid}`, `--regid=${user.gid}`, '--clear-groups'] : [];
 	const words = ['setpriv', ...as, ...(lasting ? [] : ['--pdeathsig', 'INT']), '--', ...server];
-	const child = spawn(words[0] ?? '', words.slice(1), { cwd: folder, detached: true, stdio: ['ignore', out, out] });
+	const child = spawn(words[0] ?? '', words.slice(1), {
+		cwd: folder,
+		detached: true,
+		stdio: ['ignore', out, out]
+	});
 	closeSync(out);
 	let ended = false;
 	child.on('exit', () => (ended = true));
 	const ready = async () =>
-		spawnSync(join(bin, 'pg_isready'), ['-q', '-h', '127.0.0.1', '-p', String(port), '-U', 'app', '-d', 'postgres']).status === 0;
+		spawnSync(join(bin, 'pg_isready'), [
+			'-q',
+			'-h',
+			'127.0.0.1',
+			'-p',
+			String(port),
+			'-U',
+			'app',
+			'-d',
+			'postgres'
+		]).status === 0;
 	if (!(await until(ready, () => ended, 60))) {
 		if (!ended) child.kill('SIGQUIT');
-		throw new PlainFault(`PostgreSQL did not start (${lastLine(log)}): mend that, or start over with "npm run demo -- --fresh".`);
+		throw new PlainFault(
+			`PostgreSQL did not start (${lastLine(log)}): mend that, or start over with "npm run demo -- --fresh".`
+		);
 	}
 	if (lasting) child.unref();
 	return { port: port ?? 0, child, hasEnded: () => ended };
@@ -179,7 +210,11 @@ export async function startPostgres({ temporary = false, lasting = false } = {})
 	await needDatabase(bin, url);
 	const stop = async () => {
 		if (!hasEnded()) child.kill('SIGINT');
-		await until(async () => hasEnded(), () => false, 30);
+		await until(
+			async () => hasEnded(),
+			() => false,
+			30
+		);
 		if (temporary) rmSync(folder, { recursive: true, force: true });
 	};
 	return { url, mine: true, stop };
@@ -191,7 +226,11 @@ export async function stopPostgres() {
 	if (!existsSync(folder) || !runningPort(folder)) return false;
 	const pid = Number(readFileSync(join(folder, 'data', 'postmaster.pid'), 'utf8').split('\n')[0]);
 	process.kill(pid, 'SIGINT');
-	await until(async () => !runningPort(folder), () => false, 30);
+	await until(
+		async () => !runningPort(folder),
+		() => false,
+		30
+	);
 	return true;
 }
 

@@ -16,8 +16,24 @@ type Best = { W: number; pieces: number; D: number };
 const A_CHECK = { knee: 2, elbow: 3, eye: 2, thigh: 3 };
 
 const TABLE = {
-	male: { H: 1740, popliteal: 440, sittingElbow: 245, sittingEye: 790, thigh: 160, standingElbow: 1090, standingEye: 1630 },
-	female: { H: 1610, popliteal: 400, sittingElbow: 235, sittingEye: 740, thigh: 155, standingElbow: 1005, standingEye: 1505 }
+	male: {
+		H: 1740,
+		popliteal: 440,
+		sittingElbow: 245,
+		sittingEye: 790,
+		thigh: 160,
+		standingElbow: 1090,
+		standingEye: 1630
+	},
+	female: {
+		H: 1610,
+		popliteal: 400,
+		sittingElbow: 235,
+		sittingEye: 740,
+		thigh: 155,
+		standingElbow: 1005,
+		standingEye: 1505
+	}
 };
 
 type Length = Exclude<keyof typeof TABLE.male, 'H'>;
@@ -107,7 +123,8 @@ interface Stacks {
 
 function* arrangements(pieces: Way[][]): Generator<Stacks> {
 	const stations = ['seat', 'feet', 'keys', 'mouse', 'screen'] as const;
-	const each = <T>(value: T) => Object.fromEntries(stations.map((s) => [s, value])) as Record<Way['station'], T>;
+	const each = <T>(value: T) =>
+		Object.fromEntries(stations.map((s) => [s, value])) as Record<Way['station'], T>;
 	const now: Stacks = { rise: each(0), count: each(0), narrowest: each(Infinity) };
 	function* place(i: number): Generator<Stacks> {
 		if (i === pieces.length) {
@@ -134,7 +151,8 @@ function stands(corner: Corner, { rise, count, narrowest }: Stacks): boolean {
 	for (const station of ['feet', 'keys', 'mouse', 'screen'] as const)
 		if (count[station] > 0 && rise[station] > SLENDER[station] * narrowest[station]) return false;
 	if (rise.seat > 80) return false;
-	const needsMouse = corner.spot.keys.kind === 'separate' && corner.spot.mouse === 'separate' && count.keys > 0;
+	const needsMouse =
+		corner.spot.keys.kind === 'separate' && corner.spot.mouse === 'separate' && count.keys > 0;
 	if (!needsMouse) return count.mouse === 0;
 	return count.mouse > 0 && Math.abs(rise.mouse - rise.keys) <= 10;
 }
@@ -155,12 +173,17 @@ function judge(corner: Corner, stacks: Stacks, pieces: number): Best {
 	const q = corner.way === 'forearms-down' && sits ? 0 : spot.keys.homeRow;
 	const under = spot.keys.kind === 'built-in' ? stacks.rise.screen : stacks.rise.keys;
 	let best: Best = { W: Infinity, pieces, D: Infinity };
-	const seats = spot.seat && sits ? positions(spot.seat.range, spot.seat.height).map((h) => h - (spot.seat?.give ?? 0)) : [0];
+	const seats =
+		spot.seat && sits
+			? positions(spot.seat.range, spot.seat.height).map((h) => h - (spot.seat?.give ?? 0))
+			: [0];
 	for (const seat of seats) {
 		const s = seat + stacks.rise.seat;
 		for (const t of positions(spot.surface.range, spot.surface.height)) {
 			for (const c of positions(spot.screen.range, spot.screen.topAboveBase)) {
-				const E = sits ? s + lengthOf(corner, 'sittingElbow') : lengthOf(corner, 'standingElbow') + person.heel;
+				const E = sits
+					? s + lengthOf(corner, 'sittingElbow')
+					: lengthOf(corner, 'standingElbow') + person.heel;
 				const Y = sits ? s + lengthOf(corner, 'sittingEye') : lengthOf(corner, 'standingEye') + person.heel;
 				const value = {
 					knee: s - stacks.rise.feet - lengthOf(corner, 'popliteal') - person.heel,
@@ -200,7 +223,8 @@ export function exhaustiveCost(corner: Corner): Best {
 		const found = judge(corner, stacks, count);
 		const better =
 			found.W < best.W ||
-			(found.W === best.W && (found.pieces < best.pieces || (found.pieces === best.pieces && found.D < best.D)));
+			(found.W === best.W &&
+				(found.pieces < best.pieces || (found.pieces === best.pieces && found.D < best.D)));
 		if (better) best = found;
 	}
 	return best;

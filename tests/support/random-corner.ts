@@ -1,8 +1,30 @@
-import type { BodyLengthName, Corner, HouseholdItem, HouseholdKind, MeasuredLength, MeasuringMethod } from '$lib/core/corner';
+import type {
+	BodyLengthName,
+	Corner,
+	HouseholdItem,
+	HouseholdKind,
+	MeasuredLength,
+	MeasuringMethod
+} from '$lib/core/corner';
 import { Dice } from './random';
 
-const METHODS: readonly MeasuringMethod[] = ['tape', 'paper-ruler', 'a4-sheets', 'card', 'hand-span', 'guess'];
-const RIGID: readonly HouseholdKind[] = ['book', 'ream', 'board-game', 'sturdy-box', 'light-box', 'step-stool', 'binder'];
+const METHODS: readonly MeasuringMethod[] = [
+	'tape',
+	'paper-ruler',
+	'a4-sheets',
+	'card',
+	'hand-span',
+	'guess'
+];
+const RIGID: readonly HouseholdKind[] = [
+	'book',
+	'ream',
+	'board-game',
+	'sturdy-box',
+	'light-box',
+	'step-stool',
+	'binder'
+];
 const SOFT: readonly HouseholdKind[] = ['pillow', 'cushion', 'towel', 'blanket', 'bolster'];
 
 /** How large a random corner may be. */
@@ -61,12 +83,18 @@ function household(dice: Dice, limits: RandomSize): HouseholdItem[] {
 	const add = (kind: HouseholdKind, most: number) => {
 		const count = dice.int(1, Math.min(most, 3));
 		const id = `${kind[0]}${items.length}`;
-		items.push({ id, kind, label: `${kind} ${items.length}`, size: size(dice, kind), ...(count > 1 ? { count } : {}) });
+		items.push({
+			id,
+			kind,
+			label: `${kind} ${items.length}`,
+			size: size(dice, kind),
+			...(count > 1 ? { count } : {})
+		});
 		return count;
 	};
 	const kinds = limits.fewerBoxes ? RIGID.filter((k) => !k.endsWith('box') || dice.chance(0.3)) : RIGID;
-	for (let left = dice.int(0, limits.rigid); left > 0; ) left -= add(dice.pick(kinds), left);
-	for (let left = dice.int(0, limits.soft); left > 0; ) left -= add(dice.pick(SOFT), left);
+	for (let left = dice.int(0, limits.rigid); left > 0;) left -= add(dice.pick(kinds), left);
+	for (let left = dice.int(0, limits.soft); left > 0;) left -= add(dice.pick(SOFT), left);
 	return items;
 }
 
@@ -100,7 +128,12 @@ export function randomCorner(seed: number, limits: RandomSize): Corner {
 		spot: {
 			posture: standing ? 'standing' : 'sitting',
 			by: dice.pick(METHODS),
-			surface: { height: surface, thickness: dice.int(15, 60), depth: 750, range: range(dice, surface, limits.span) },
+			surface: {
+				height: surface,
+				thickness: dice.int(15, 60),
+				depth: 750,
+				range: range(dice, surface, limits.span)
+			},
 			seat: standing
 				? null
 				: {

@@ -5,12 +5,14 @@ import type { CheckId, MeasurableName, Verdict } from '$lib/core/checks';
 const plural = new Intl.PluralRules('en');
 
 function pieces(n: number): string {
-	return plural.select(n) === 'one' ? `${n} thing` : `${n} things`;
+	return plural.select(n) === 'one' ? `${n} piece` : `${n} pieces`;
 }
 
 /** English texts of the employee's door, the checks and the steps. Another language is another file of this shape. */
 export const en = {
 	locale: 'en',
+	/** Dates are written day first. */
+	dateLocale: 'en-GB',
 	product: 'Easy Corner',
 	frame: {
 		skip: 'Skip to the questions',
@@ -30,12 +32,18 @@ export const en = {
 		lead: 'About twelve minutes with a tape measure. You can stop at any time and go on where you were.',
 		linesTitle: 'Before you begin',
 		lines: [
-			['What', 'Heights of your table, chair and screen, a few lengths of your body, and what you have at home. No photo.'],
+			[
+				'What',
+				'Heights of your table, chair and screen, a few lengths of your body, and what you have at home. No photo.'
+			],
 			['Why', 'To work out what fits you, and which things in your home put right what does not.'],
 			['Who', 'You, and the health coordinator who wrote to you. Nobody else: not your manager.'],
 			['How long', 'Until you withdraw it here, or you are taken off the coordinator’s list.'],
 			['Yours', 'You can look at it, correct it and withdraw it at any time with this link.'],
-			['Not', 'This is guidance for comfort. It is no diagnosis and replaces no clinician; local law comes first.']
+			[
+				'Not',
+				'This is guidance for comfort. It is no diagnosis and replaces no clinician; local law comes first.'
+			]
 		] as readonly (readonly [string, string])[],
 		careTitle: 'See a professional first',
 		care: 'if you have numbness, tingling or weakness that stays or wakes you at night, pain that runs down an arm or a leg, or pain after an injury. Sudden weakness, numbness between the legs or loss of bladder or bowel control is an emergency: call your emergency number now.',
@@ -61,7 +69,11 @@ export const en = {
 			title: 'Your own heights',
 			lead: 'The most telling part. Leave a line empty if you can’t measure it now: it is then estimated from your height, and marked as such.'
 		},
-		screen: { short: 'Screen', title: 'Screen and keys', lead: 'What you look at most, and what you type on.' },
+		screen: {
+			short: 'Screen',
+			title: 'Screen and keys',
+			lead: 'What you look at most, and what you type on.'
+		},
 		house: {
 			short: 'House',
 			title: 'What is in the house',
@@ -136,7 +148,8 @@ export const en = {
 		seatDepth: '',
 		popliteal: 'Sit, feet flat and barefoot. From the floor to the crease behind the knee.',
 		thigh: 'Sit upright. From the hard seat to the highest place of the thigh.',
-		sittingElbow: 'Shoulders down, upper arm hanging, forearm level. From the seat, pressed, to the underside of the elbow.',
+		sittingElbow:
+			'Shoulders down, upper arm hanging, forearm level. From the seat, pressed, to the underside of the elbow.',
 		sittingEye: 'Sit tall, look straight ahead. A book held level at the eye helps; from the seat to it.',
 		buttockPopliteal: 'Sit all the way back. From the backrest to the crease behind the knee.',
 		standingElbow: 'Stand barefoot, upper arm hanging, forearm level.',
@@ -237,21 +250,25 @@ export const en = {
 		none: 'Nothing on the list yet. The more you list, the better the plan; five or six things are plenty.'
 	},
 	checks: {
-		names: { knee: 'Knees', elbow: 'Elbow', eye: 'Screen top', thigh: 'Room for the thighs' } as Readonly<
+		names: { knee: 'Knees', elbow: 'Elbow', eye: 'Screen top', thigh: 'Thigh room' } as Readonly<
 			Record<CheckId, string>
 		>,
 		fits: 'fits',
 		unsure: 'measure again to be sure',
 		/** What a value outside its band says, by the side it lies on. */
 		off: {
-			knee: { low: (mm: string) => `seat ${mm} too low for your knees`, high: (mm: string) => `feet want ${mm} more under them` },
+			knee: {
+				low: (mm: string) => `seat ${mm} too low for your knees`,
+				high: (mm: string) => `feet need ${mm} more under them`
+			},
 			elbow: { low: (mm: string) => `keys ${mm} too high`, high: (mm: string) => `keys ${mm} too low` },
 			eye: { low: (mm: string) => `screen ${mm} too low`, high: (mm: string) => `screen ${mm} too high` },
 			thigh: { low: (mm: string) => `${mm} short of room`, high: (mm: string) => `${mm} more than needed` }
 		} as Readonly<Record<CheckId, Readonly<Record<'low' | 'high', (length: string) => string>>>>,
 		verdicts: { fits: 'fits', unsure: 'not sure', off: 'off' } as Readonly<Record<Verdict, string>>,
 		likely: (words: string) => `perhaps ${words}`,
-		markText: (name: string, words: string, value: string, band: string) => `${name}: ${words}. Value ${value}, good ${band}.`,
+		markText: (name: string, words: string, value: string, band: string) =>
+			`${name}: ${words}. Value ${value}, good ${band}.`,
 		band: (low: string, high: string | null) => (high === null ? `from ${low}` : `from ${low} to ${high}`)
 	},
 	measurable: {
@@ -274,8 +291,8 @@ export const en = {
 		levels: { eye: 'eye', elbow: 'elbow', seat: 'seat' },
 		scale: (unit: string) => `To scale. Heights in ${unit} above the floor.`,
 		gap: {
-			elbow: { low: (mm: string) => `${mm} under the keys`, high: (mm: string) => `${mm} over the keys` },
-			eye: { low: (mm: string) => `${mm} under the eye`, high: (mm: string) => `${mm} over the eye` }
+			elbow: { low: 'under the keys', high: 'over the keys' },
+			eye: { low: 'under the eye', high: 'over the eye' }
 		},
 		text: {
 			intro: (posture: 'sitting' | 'standing') => `Side view of you ${posture} at your corner, to scale.`,
@@ -328,7 +345,8 @@ export const en = {
 			'push-before-use':
 				'Before anything goes on the stack: push it with your hand. If it rocks, build it wider, not higher. Nothing breakable in it.',
 			'nobody-stands-on-it': 'For feet at rest only. Nobody stands on it.',
-			'pads-rock': 'Thick padding can rock. If you feel unsteady, take the upper piece away and measure again.',
+			'pads-rock':
+				'Thick padding can rock. If you feel unsteady, take the upper piece away and measure again.',
 			'castors-roll': 'This chair rolls: sit down slowly once it is padded.',
 			'laptop-vents': 'Keep the laptop’s vents free: nothing soft under it or over it.',
 			'compromise-half-hour':
@@ -336,13 +354,16 @@ export const en = {
 		} as Readonly<Record<Caution, string>>
 	},
 	plan: {
-		title: (n: number) => (plural.select(n) === 'one' ? 'One thing, from the floor up' : `${words(n)} things, from the floor up`),
+		title: (n: number) =>
+			plural.select(n) === 'one' ? 'One thing, from the floor up' : `${words(n)} things, from the floor up`,
 		titleNone: 'Your corner fits you',
 		leadNone: 'Nothing needs building. Look again when something changes: a chair, glasses, a new ache.',
 		titleHopeless: 'Nothing at home puts this right yet',
-		leadHopeless: 'List more things in the house, or talk to your coordinator: the missing part can be asked for.',
-		lead: (n: number) => `All of it from your home: ${pieces(n)}.`,
-		closes: (closed: number, of: number) => `It closes ${closed} of ${of} ${plural.select(of) === 'one' ? 'gap' : 'gaps'}.`,
+		leadHopeless:
+			'List more things in the house, or talk to your coordinator: the missing part can be asked for.',
+		lead: (n: number) => `All of it from your home, with ${pieces(n)}.`,
+		closes: (closed: number, of: number) =>
+			`It closes ${closed} of ${of} ${plural.select(of) === 'one' ? 'gap' : 'gaps'}.`,
 		stays: (list: string) => `Still open after it: ${list}.`,
 		estimated: (list: string) => `Estimated from your height, so measure if you can: ${list}.`,
 		measureNext: (what: string) => `Worth measuring next: ${what}.`,

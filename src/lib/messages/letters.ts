@@ -6,6 +6,8 @@ export function invitationLetter(input: { name: string; expiresAt: Date; locale?
 	body: string;
 } {
 	const t = messagesFor(input.locale ?? 'en');
-	const until = new Intl.DateTimeFormat(t.locale, { dateStyle: 'long', timeZone: 'UTC' }).format(input.expiresAt);
+	const until = new Intl.DateTimeFormat(t.dateLocale, { dateStyle: 'long', timeZone: 'UTC' }).format(
+		input.expiresAt
+	);
 	return { subject: t.letter.subject, body: t.letter.body(input.name, until) };
 }

@@ -1,7 +1,12 @@
 /** The day at a moment in a time zone, as an ISO date. */
 export function isoDay(moment: Date, timeZone: string): string {
 	// Swedish writes dates as ISO 8601 does.
-	return new Intl.DateTimeFormat('sv-SE', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(moment);
+	return new Intl.DateTimeFormat('sv-SE', {
+		timeZone,
+		year: 'numeric',
+		month: '2-digit',
+		day: '2-digit'
+	}).format(moment);
 }
 
 /** An ISO date some days later. */

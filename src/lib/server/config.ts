@@ -23,13 +23,16 @@ function timeZoneOf(text: string | undefined): string {
 	try {
 		return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone;
 	} catch {
-		throw new ConfigFault(`EASY_CORNER_TIME_ZONE must be an IANA time zone such as Europe/Lisbon, not "${zone}".`);
+		throw new ConfigFault(
+			`EASY_CORNER_TIME_ZONE must be an IANA time zone such as Europe/Lisbon, not "${zone}".`
+		);
 	}
 }
 
 /** Reads the settings; throws a {@link ConfigFault} where one is missing or wrong. */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
-	if (!env.DATABASE_URL) throw new ConfigFault('DATABASE_URL is missing: set it to a PostgreSQL connection string.');
+	if (!env.DATABASE_URL)
+		throw new ConfigFault('DATABASE_URL is missing: set it to a PostgreSQL connection string.');
 	return {
 		databaseUrl: env.DATABASE_URL,
 		mode: modeOf(env.EASY_CORNER_MODE),

@@ -21,6 +21,12 @@ export function describeError(error: unknown): { kind: string; where?: string } 
 	if (!(error instanceof Error)) return { kind: typeof error };
 	const cause = error.cause as { code?: unknown } | undefined;
 	const code = (error as { code?: unknown }).code ?? cause?.code;
-	const frame = error.stack?.split('\n').find((line) => line.includes('    at '))?.trim();
-	return { kind: typeof code === 'string' ? `${error.name}:${code}` : error.name, ...(frame ? { where: frame } : {}) };
+	const frame = error.stack
+		?.split('\n')
+		.find((line) => line.includes('    at '))
+		?.trim();
+	return {
+		kind: typeof code === 'string' ? `${error.name}:${code}` : error.name,
+		...(frame ? { where: frame } : {})
+	};
 }

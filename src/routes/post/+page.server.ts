@@ -5,5 +5,13 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals }) => {
 	if (locals.config.mode === 'production') error(404, 'There is nothing at this address.');
 	const letters = await newestLetters(locals.db);
-	return { letters: letters.map(({ id, toName, toEmail, subject, writtenAt }) => ({ id, toName, toEmail, subject, writtenAt })) };
+	return {
+		letters: letters.map(({ id, toName, toEmail, subject, writtenAt }) => ({
+			id,
+			toName,
+			toEmail,
+			subject,
+			writtenAt
+		}))
+	};
 };

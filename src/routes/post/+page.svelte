@@ -1,7 +1,11 @@
 <script lang="ts">
 	let { data } = $props();
 
-	const moment = new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short', timeZone: 'UTC' });
+	const moment = new Intl.DateTimeFormat('en-GB', {
+		dateStyle: 'medium',
+		timeStyle: 'short',
+		timeZone: 'UTC'
+	});
 </script>
 
 <svelte:head><title>Post office · Easy Corner</title></svelte:head>
@@ -9,15 +13,22 @@
 <main class="mx-auto max-w-3xl px-6 py-8">
 	<p class="text-note"><a href="/desk">Back to the desk</a></p>
 	<h1 class="mt-1 text-title">Post office</h1>
-	<p class="mt-1 text-ink-soft">A stand-in: letters lie here as their receivers would see them. Nothing leaves this machine.</p>
+	<p class="mt-1 text-ink-soft">
+		A stand-in: letters lie here as their receivers would see them. Nothing leaves this machine.
+	</p>
 	{#if data.letters.length === 0}
 		<p class="mt-8 border-t border-ink pt-6 text-lead">No letters yet. Send a self-assessment to somebody.</p>
 	{:else}
 		<ul class="mt-6 border-t border-ink">
 			{#each data.letters as letter (letter.id)}
 				<li class="border-b border-rule">
-					<a class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 py-3 text-ink no-underline hover:bg-sheet" href="/post/{letter.id}">
-						<span class="font-semibold">{letter.toName} <span class="font-normal text-ink-soft">&lt;{letter.toEmail}&gt;</span></span>
+					<a
+						class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 py-3 text-ink no-underline hover:bg-sheet"
+						href="/post/{letter.id}"
+					>
+						<span class="font-semibold"
+							>{letter.toName} <span class="font-normal text-ink-soft">&lt;{letter.toEmail}&gt;</span></span
+						>
 						<span class="text-note text-ink-soft">{moment.format(letter.writtenAt)}</span>
 						<span>{letter.subject}</span>
 					</a>

@@ -21,7 +21,12 @@ const A_YEAR = 365 * 24 * 60 * 60;
 export const POST: RequestHandler = ({ request, cookies, url }) =>
 	orJsonFault(async () => {
 		const { back, ...choices } = await read(request);
-		const options = { path: '/', maxAge: A_YEAR, sameSite: 'lax', secure: url.protocol === 'https:' } as const;
+		const options = {
+			path: '/',
+			maxAge: A_YEAR,
+			sameSite: 'lax',
+			secure: url.protocol === 'https:'
+		} as const;
 		for (const [name, value] of Object.entries(choices)) cookies.set(name, value, options);
 		redirect(303, back);
 	});

@@ -30,7 +30,9 @@ const STAND_IN: Readonly<Partial<Record<LengthFieldName, number>>> = {
 };
 
 /** Without these lengths a check can't be told. */
-const NEEDED: Readonly<Record<'sitting' | 'standing', Readonly<Partial<Record<CheckId, readonly LengthFieldName[]>>>>> = {
+const NEEDED: Readonly<
+	Record<'sitting' | 'standing', Readonly<Partial<Record<CheckId, readonly LengthFieldName[]>>>>
+> = {
 	sitting: {
 		knee: ['seatHeight'],
 		elbow: ['seatHeight', 'surfaceHeight'],

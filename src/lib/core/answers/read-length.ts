@@ -3,7 +3,8 @@ import { parseLength, type LengthFault, type LengthUnit } from '../length';
 /** What is wrong with one typed answer; the words are the catalogue's. */
 export interface FieldIssue {
 	readonly field: string;
-	readonly code: 'missing' | 'range-order' | LengthFault | 'too-small' | 'too-big' | 'not-a-count' | 'no-name';
+	readonly code:
+		'missing' | 'range-order' | LengthFault | 'too-small' | 'too-big' | 'not-a-count' | 'no-name';
 	/** What was read, mm. */
 	readonly readMm?: number;
 	/** The lengths that are taken, mm. */
@@ -37,12 +38,16 @@ export function readLength(
 	{ bounds, usual }: { bounds: readonly [number, number]; usual: readonly [number, number] }
 ): ReadLength {
 	const parsed = parseLength(text ?? '', unit);
-	if (!parsed.ok) return { ok: false, issue: { field, code: parsed.fault === 'empty' ? 'missing' : parsed.fault } };
+	if (!parsed.ok)
+		return { ok: false, issue: { field, code: parsed.fault === 'empty' ? 'missing' : parsed.fault } };
 	const { mm } = parsed;
 	if (mm < bounds[0] || mm > bounds[1]) {
 		const meantMm = likelyMeant(mm, usual);
 		const code = mm < bounds[0] ? 'too-small' : 'too-big';
-		return { ok: false, issue: { field, code, readMm: mm, bounds, ...(meantMm === undefined ? {} : { meantMm }) } };
+		return {
+			ok: false,
+			issue: { field, code, readMm: mm, bounds, ...(meantMm === undefined ? {} : { meantMm }) }
+		};
 	}
 	return { ok: true, mm, unusual: mm < usual[0] || mm > usual[1] };
 }

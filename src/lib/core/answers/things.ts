@@ -44,10 +44,16 @@ function count(answers: Answers, index: number): number | FieldIssue {
 	const field = thingField(index, 'count');
 	const text = (answers[field] ?? '1').trim();
 	const [, most] = CORNER_BOUNDS.count;
-	return /^\d{1,3}$/.test(text) && Number(text) <= most ? Number(text) : { field, code: 'not-a-count', bounds: [0, most] };
+	return /^\d{1,3}$/.test(text) && Number(text) <= most
+		? Number(text)
+		: { field, code: 'not-a-count', bounds: [0, most] };
 }
 
-function thingOf(answers: Answers, index: number, unit: LengthUnit): { item: HouseholdItem | null; issues: FieldIssue[] } {
+function thingOf(
+	answers: Answers,
+	index: number,
+	unit: LengthUnit
+): { item: HouseholdItem | null; issues: FieldIssue[] } {
 	const kind = answers[thingField(index, 'kind')];
 	if (!isHouseholdKind(kind)) return { item: null, issues: [] };
 	const counted = count(answers, index);
@@ -59,13 +65,20 @@ function thingOf(answers: Answers, index: number, unit: LengthUnit): { item: Hou
 	const issues = sides.flatMap((side) => (side.ok ? [] : [side.issue]));
 	if (typeof counted !== 'number') issues.push(counted);
 	const [a, b, c] = sides;
-	if (issues.length > 0 || typeof counted !== 'number' || !a?.ok || !b?.ok || !c?.ok) return { item: null, issues };
+	if (issues.length > 0 || typeof counted !== 'number' || !a?.ok || !b?.ok || !c?.ok)
+		return { item: null, issues };
 	const label = (answers[thingField(index, 'label')] ?? '').trim().slice(0, LONGEST_LABEL);
-	return { item: { id: `t${index}`, kind, label: label || kind, size: [a.mm, b.mm, c.mm], count: counted }, issues };
+	return {
+		item: { id: `t${index}`, kind, label: label || kind, size: [a.mm, b.mm, c.mm], count: counted },
+		issues
+	};
 }
 
 /** The household as listed, and what can't be read of it. */
-export function householdOf(answers: Answers, unit: LengthUnit): { items: HouseholdItem[]; issues: FieldIssue[] } {
+export function householdOf(
+	answers: Answers,
+	unit: LengthUnit
+): { items: HouseholdItem[]; issues: FieldIssue[] } {
 	const things = listedThings(answers).map((index) => thingOf(answers, index, unit));
 	return {
 		items: things.flatMap(({ item }) => (item ? [item] : [])),

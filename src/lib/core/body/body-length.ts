@@ -33,7 +33,10 @@ function residualSd(sex: 'female' | 'male', name: BodyLengthName): number {
  *
  * @param person stature in mm without shoes, and the sex whose proportions to use
  */
-export function estimateBodyLength(person: Pick<Person, 'stature' | 'sex'>, name: BodyLengthName): BodyLength {
+export function estimateBodyLength(
+	person: Pick<Person, 'stature' | 'sex'>,
+	name: BodyLengthName
+): BodyLength {
 	const sexes = person.sex === 'unstated' ? (['female', 'male'] as const) : ([person.sex] as const);
 	const ratios = sexes.map((sex) => ratio(sex, name));
 	const meanRatio = ratios.reduce((sum, r) => sum + r, 0) / ratios.length;

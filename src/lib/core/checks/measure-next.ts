@@ -1,6 +1,12 @@
 import { bodyMethodSd, bodyOf, METHOD_SD, type Body } from '../body';
 import type { Corner } from '../corner';
-import { checkSd, measurableParts, measurableSd, MEASURABLE_ORDER, type MeasurableName } from './check-uncertainty';
+import {
+	checkSd,
+	measurableParts,
+	measurableSd,
+	MEASURABLE_ORDER,
+	type MeasurableName
+} from './check-uncertainty';
 import type { CheckResult } from './check-corner';
 import { probabilityInBand } from './verdict';
 
@@ -8,11 +14,17 @@ import { probabilityInBand } from './verdict';
 const NO_FALL = 1e-12;
 
 function tapeSd(name: MeasurableName): number {
-	return name === 'seat' || name === 'surface' || name === 'thickness' ? METHOD_SD.tape : bodyMethodSd('tape');
+	return name === 'seat' || name === 'surface' || name === 'thickness'
+		? METHOD_SD.tape
+		: bodyMethodSd('tape');
 }
 
 /** Sum of p(1-p) over the checks: how undecided they are together. */
-function undecided(corner: Corner, checks: readonly CheckResult[], sdOf: (name: MeasurableName) => number): number {
+function undecided(
+	corner: Corner,
+	checks: readonly CheckResult[],
+	sdOf: (name: MeasurableName) => number
+): number {
 	return checks.reduce((sum, check) => {
 		const p = probabilityInBand(check, check.value, checkSd(corner, check.id, sdOf));
 		return sum + p * (1 - p);

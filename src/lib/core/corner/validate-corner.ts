@@ -27,7 +27,11 @@ function repeatedId(corner: Corner): Issue | null {
 function firstRuleBroken(corner: Corner): Issue | null {
 	const { spot } = corner;
 	if (spot.posture === 'sitting' && spot.seat === null)
-		return { code: 'seat-missing', at: '/spot/seat', text: '/spot/seat is missing: a sitting spot has a seat' };
+		return {
+			code: 'seat-missing',
+			at: '/spot/seat',
+			text: '/spot/seat is missing: a sitting spot has a seat'
+		};
 	if (spot.screen.kind === 'laptop' && spot.screen.range !== null)
 		return {
 			code: 'laptop-range',

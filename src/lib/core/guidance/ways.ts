@@ -47,7 +47,11 @@ const THIGH: Band = { low: 20, ideal: null, high: null };
 function openElbow(statureMm: number): Band {
 	const drop = (degrees: number) =>
 		Math.round(ELBOW_TO_HAND * statureMm * Math.sin(((degrees - 90) * Math.PI) / 180));
-	return { low: drop(OPEN_ELBOW_DEG.low), ideal: drop(OPEN_ELBOW_DEG.ideal), high: drop(OPEN_ELBOW_DEG.high) };
+	return {
+		low: drop(OPEN_ELBOW_DEG.low),
+		ideal: drop(OPEN_ELBOW_DEG.ideal),
+		high: drop(OPEN_ELBOW_DEG.high)
+	};
 }
 
 function elbowBand({ person, way, spot }: Corner): Band {

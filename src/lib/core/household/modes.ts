@@ -40,7 +40,9 @@ function faces([a, b, c]: readonly [number, number, number]): Mode[] {
 		const print = footprint(x, y);
 		return { name: `face-${print[0]}x${print[1]}`, rise, footprint: print };
 	});
-	return modes.filter((mode, i) => modes.findIndex((m) => m.name === mode.name && m.rise === mode.rise) === i);
+	return modes.filter(
+		(mode, i) => modes.findIndex((m) => m.name === mode.name && m.rise === mode.rise) === i
+	);
 }
 
 function folds([length, width, layer]: readonly [number, number, number], left: number): Mode[] {

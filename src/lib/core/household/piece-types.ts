@@ -32,7 +32,9 @@ function modesByStation(item: HouseholdItem, rules: Readonly<Record<Station, Sta
 }
 
 function signature(modes: ModesByStation): string {
-	return STATIONS.map((s) => modes[s].map((m) => `${m.name}=${m.rise}@${m.footprint.join('x')}`).join(',')).join('|');
+	return STATIONS.map((s) =>
+		modes[s].map((m) => `${m.name}=${m.rise}@${m.footprint.join('x')}`).join(',')
+	).join('|');
 }
 
 /**

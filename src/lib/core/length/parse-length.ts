@@ -71,7 +71,8 @@ function millimetres(text: string, unit: LengthUnit): number | null {
 	const metres = METRES_AND_CM.exec(text);
 	if (metres) return Number(metres[1]) * 1000 + decimal(metres[2] ?? '') * 10;
 	const metric = METRIC.exec(text);
-	if (metric?.[1]) return decimal(metric[1]) * MM_PER_UNIT[(metric[2] as LengthUnit | 'm' | undefined) ?? unit];
+	if (metric?.[1])
+		return decimal(metric[1]) * MM_PER_UNIT[(metric[2] as LengthUnit | 'm' | undefined) ?? unit];
 	const feet = feetAndInches(text);
 	if (feet !== null) return feet;
 	if (unit !== 'in' && !INCHES_MARKED.test(text)) return null;

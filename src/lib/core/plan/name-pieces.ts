@@ -22,7 +22,12 @@ interface Choice {
  * Names the pieces of a layout so that the list of (station, id, mode) sorts first, by UTF-16 code units: piece by
  * piece the first name with which the rest can still be built.
  */
-export function namePieces(problem: Problem, layout: Layout, told: readonly Usage[], effort: Effort): NamedPiece[] {
+export function namePieces(
+	problem: Problem,
+	layout: Layout,
+	told: readonly Usage[],
+	effort: Effort
+): NamedPiece[] {
 	const naming = new Naming(problem, layout, told, effort);
 	return [...naming.rigid(), ...naming.soft()];
 }
@@ -72,9 +77,7 @@ class Naming {
 			while ((this.open[at] ?? 0) > 0) {
 				const choice = this.choices(at).find((c) => this.take(at, c));
 				if (!choice) return named;
-				const mode = this.problem.types[choice.type]?.modes[station].find(
-					(m) => m.name === choice.mode.name
-				);
+				const mode = this.problem.types[choice.type]?.modes[station].find((m) => m.name === choice.mode.name);
 				if (mode) named.push({ station, id: choice.id, type: choice.type, mode });
 			}
 		}
@@ -99,7 +102,8 @@ class Naming {
 			const id = this.problem.types[type]?.ids[this.used[type] ?? 0];
 			if (id === undefined) continue;
 			for (const mode of modes)
-				if (mode.highestStack >= target && mode.rise <= (this.open[at] ?? 0)) choices.push({ type, id, mode });
+				if (mode.highestStack >= target && mode.rise <= (this.open[at] ?? 0))
+					choices.push({ type, id, mode });
 		}
 		return choices.sort((a, b) => byCodeUnit(a.id, b.id) || byCodeUnit(a.mode.name, b.mode.name));
 	}
@@ -131,6 +135,8 @@ class Naming {
 		const pads = usageOf(this.problem, this.soft());
 		return this.told
 			.map((usage) => usage.map((n, type) => n - (pads[type] ?? 0) - (this.used[type] ?? 0)))
-			.filter((rest) => rest.every((n, t) => n >= 0 && (n === 0 || this.problem.types[t]?.modes.seat.length === 0)));
+			.filter((rest) =>
+				rest.every((n, t) => n >= 0 && (n === 0 || this.problem.types[t]?.modes.seat.length === 0))
+			);
 	}
 }

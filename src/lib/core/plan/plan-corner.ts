@@ -103,7 +103,11 @@ interface NamedLayout {
 }
 
 /** Of layouts that cost the same, the one whose list of pieces sorts first. */
-function firstNamed(problem: Problem, layouts: readonly Layout[], told: readonly Usage[]): NamedLayout | null {
+function firstNamed(
+	problem: Problem,
+	layouts: readonly Layout[],
+	told: readonly Usage[]
+): NamedLayout | null {
 	return layouts.reduce<NamedLayout | null>((first, layout) => {
 		const pieces = namePieces(problem, layout, told, { left: SEARCH_EFFORT });
 		return first && compareNamed(first.pieces, pieces) <= 0 ? first : { layout, pieces };

@@ -102,7 +102,10 @@ interface Place {
 function places(corner: Corner, plan: Plan): Place[] {
 	const { spot } = corner;
 	const { heights, stations } = plan;
-	const stack = (station: Station) => ({ pieces: stepPieces(corner, plan, station), rise: stations[station].rise });
+	const stack = (station: Station) => ({
+		pieces: stepPieces(corner, plan, station),
+		rise: stations[station].rise
+	});
 	const moved = (planned: number | null, now: number | undefined) =>
 		planned !== null && now !== undefined && planned !== now;
 	const seatMoves = moved(heights.seat, spot.seat ? spot.seat.height - spot.seat.give : undefined);
@@ -112,7 +115,8 @@ function places(corner: Corner, plan: Plan): Place[] {
 	const none = { pieces: [], rise: 0, moves: false };
 	const has = (station: Station) => stations[station].pieces.length > 0;
 	const filler = backFiller(corner, plan);
-	const noLumbar = spot.posture === 'sitting' && spot.seat !== null && spot.seat.backrest && !spot.seat.lumbar;
+	const noLumbar =
+		spot.posture === 'sitting' && spot.seat !== null && spot.seat.backrest && !spot.seat.lumbar;
 	const top = heights.surface + stations.screen.rise + heights.screenTopAboveBase;
 	return [
 		{ ...none, place: 'surface', target: heights.surface, moves: surfaceMoves, needed: surfaceMoves },
@@ -133,7 +137,13 @@ function places(corner: Corner, plan: Plan): Place[] {
 			needed: separate
 		},
 		{ ...stack('mouse'), place: 'mouse', target: null, moves: false, needed: has('mouse') },
-		{ ...stack('screen'), place: 'screen', target: top, moves: screenMoves, needed: screenMoves || has('screen') }
+		{
+			...stack('screen'),
+			place: 'screen',
+			target: top,
+			moves: screenMoves,
+			needed: screenMoves || has('screen')
+		}
 	];
 }
 
@@ -144,7 +154,8 @@ function places(corner: Corner, plan: Plan): Place[] {
  * @param before the checks of the corner as it was measured
  */
 export function planSteps(corner: Corner, plan: Plan, before: readonly CheckResult[]): PlanStep[] {
-	const check = (of: readonly CheckResult[], place: StepPlace) => of.find((c) => c.id === CHECK_OF[place]) ?? null;
+	const check = (of: readonly CheckResult[], place: StepPlace) =>
+		of.find((c) => c.id === CHECK_OF[place]) ?? null;
 	return places(corner, plan)
 		.filter(({ needed }) => needed)
 		.map(({ place, pieces, rise, target, moves }) => ({

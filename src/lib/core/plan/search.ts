@@ -96,7 +96,13 @@ class Search {
 		}
 	}
 
-	private tryTriple(start: Start, fixed: PackedCost, f: StationOption, k: StationOption, m: StationOption): void {
+	private tryTriple(
+		start: Start,
+		fixed: PackedCost,
+		f: StationOption,
+		k: StationOption,
+		m: StationOption
+	): void {
 		this.effort.left -= 1;
 		const bound = fixed + f.cost + k.cost + m.cost;
 		const atLeast = f.pieces + k.pieces + m.pieces;

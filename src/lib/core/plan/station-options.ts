@@ -72,7 +72,10 @@ function remembered<T>(make: (at: number) => T): (at: number) => T {
 	};
 }
 
-function choice(reach: readonly Reach[], checks: (heightMm: number, at: number) => PackedCost): StationChoice {
+function choice(
+	reach: readonly Reach[],
+	checks: (heightMm: number, at: number) => PackedCost
+): StationChoice {
 	const cost = ({ heightMm, pieces }: Reach, at: number) => checks(heightMm, at) + pieces * ONE_PIECE;
 	return {
 		sorted: remembered((at) => reach.map((r) => ({ ...r, cost: cost(r, at) })).sort(byCost)),

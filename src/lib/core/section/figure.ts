@@ -144,7 +144,15 @@ function standingLeg(p: Posture): Point[] {
 }
 
 /** Half the thickness of the arm along it, in fractions of stature: shoulder to fingertip. */
-const ARM_HALF = { shoulder: 0.033, upper: 0.029, elbow: 0.024, fore: 0.024, wrist: 0.0155, hand: 0.0145, tip: 0.006 };
+const ARM_HALF = {
+	shoulder: 0.033,
+	upper: 0.029,
+	elbow: 0.024,
+	fore: 0.024,
+	wrist: 0.0155,
+	hand: 0.0145,
+	tip: 0.006
+};
 
 function arm(p: Posture): Point[] {
 	const { stature: H, shoulder, elbow, wrist, homeRow } = p;

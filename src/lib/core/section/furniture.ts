@@ -113,7 +113,12 @@ interface Ground {
 }
 
 /** Where each stack stands: the middle of what it carries, on the floor, the seat or the surface. */
-function grounds(p: Posture, setUp: SetUp, screen: Furniture['screen'], keys: Box): Readonly<Record<Station, Ground>> {
+function grounds(
+	p: Posture,
+	setUp: SetUp,
+	screen: Furniture['screen'],
+	keys: Box
+): Readonly<Record<Station, Ground>> {
 	return {
 		seat: { middleX: 0.11 * p.stature, y: setUp.seat },
 		feet: { middleX: p.ankle.x + 0.035 * p.stature, y: 0 },
@@ -130,7 +135,12 @@ function shareOfRise(plan: Plan, setUp: SetUp, station: Station): number {
 	return planned > 0 ? Math.max(0.1, (actual[station] ?? planned) / planned) : 1;
 }
 
-function piecesOf(corner: Corner, plan: Plan, setUp: SetUp, at: Readonly<Record<Station, Ground>>): DrawnPiece[] {
+function piecesOf(
+	corner: Corner,
+	plan: Plan,
+	setUp: SetUp,
+	at: Readonly<Record<Station, Ground>>
+): DrawnPiece[] {
 	const drawn: DrawnPiece[] = [];
 	for (const station of ['seat', 'feet', 'mouse', 'keys', 'screen'] as const) {
 		const share = shareOfRise(plan, setUp, station);

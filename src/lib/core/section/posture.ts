@@ -103,7 +103,10 @@ function standingLegs({ person }: Corner): Legs {
 }
 
 /** How far a person gives way: the back rounds towards a low screen, the shoulders rise over a high surface. */
-function givingWay(corner: Corner, values: { elbow: number; eye: number }): { rounded: number; shrug: number } {
+function givingWay(
+	corner: Corner,
+	values: { elbow: number; eye: number }
+): { rounded: number; shrug: number } {
 	const bands = bandsFor(corner);
 	const H = corner.person.stature;
 	return {
@@ -123,7 +126,8 @@ export function postureOf(corner: Corner, body: Body, setUp: SetUp): Posture {
 	const seatY = standing ? 0 : setUp.seat + setUp.pads;
 	const legs = standing ? standingLegs(corner) : sittingLegs(corner, body, seatY, values.knee);
 	const { rounded, shrug } = givingWay(corner, values);
-	const elbowY = (standing ? body.standingElbow.mm + heel : seatY + body.sittingElbow.mm) + DRAWN.elbowRadius * H;
+	const elbowY =
+		(standing ? body.standingElbow.mm + heel : seatY + body.sittingElbow.mm) + DRAWN.elbowRadius * H;
 	const eyeY = standing ? body.standingEye.mm + heel : seatY + body.sittingEye.mm;
 	const tall = point(legs.hip.x - 0.004 * H, elbowY + SEGMENT_OF_STATURE.upperArm * H);
 	const shoulder = point(

@@ -60,7 +60,11 @@ export interface SignInInput {
  * Signs a user in and gives the session's token. Wrong address and wrong password are told alike; after too many
  * failures for one address, or from one origin, every try is refused until the window has passed.
  */
-export async function signIn(db: Db, input: SignInInput, now: Date): Promise<{ token: string; expiresAt: Date }> {
+export async function signIn(
+	db: Db,
+	input: SignInInput,
+	now: Date
+): Promise<{ token: string; expiresAt: Date }> {
 	const email = input.email.trim().toLowerCase();
 	const keys = { address: hashToken(`address:${email}`), origin: hashToken(`origin:${input.origin}`) };
 	if (await isClosed(db, now, keys)) throw new Fault('too-many', CLOSED);
@@ -79,7 +83,9 @@ export async function signIn(db: Db, input: SignInInput, now: Date): Promise<{ t
 	await db.transaction(async (tx) => {
 		await tx.delete(signInFailures).where(eq(signInFailures.key, keys.address));
 		await tx.delete(sessions).where(lt(sessions.expiresAt, now));
-		await tx.insert(sessions).values({ tokenHash: hashToken(token), userId: user.id, createdAt: now, expiresAt });
+		await tx
+			.insert(sessions)
+			.values({ tokenHash: hashToken(token), userId: user.id, createdAt: now, expiresAt });
 		const actor: Actor = { kind: 'user', id: user.id, name: user.name, role: user.role };
 		await writeAuditLine(tx, actor, { at: now, act: 'signed-in' });
 	});
@@ -87,7 +93,11 @@ export async function signIn(db: Db, input: SignInInput, now: Date): Promise<{ t
 }
 
 /** The user of a session's token, or null where it is unknown or has ended. */
-export async function userOfSession(db: Db, token: string, now: Date): Promise<(Actor & { kind: 'user' }) | null> {
+export async function userOfSession(
+	db: Db,
+	token: string,
+	now: Date
+): Promise<(Actor & { kind: 'user' }) | null> {
 	const [row] = await db
 		.select({ id: users.id, name: users.name, role: users.role })
 		.from(sessions)

@@ -24,11 +24,20 @@ export async function openAssessment(db: Db, token: string, now: Date): Promise<
 		.innerJoin(people, eq(people.id, assessments.personId))
 		.where(eq(assessments.tokenHash, hashToken(token)));
 	if (!row)
-		throw new Fault('not-found', 'This link is not complete. Open it from your letter once more, or copy all of it.');
+		throw new Fault(
+			'not-found',
+			'This link is not complete. Open it from your letter once more, or copy all of it.'
+		);
 	if (row.assessment.revokedAt)
-		throw new Fault('ended', 'This link was replaced by a newer one. Use the newest letter from your coordinator.');
+		throw new Fault(
+			'ended',
+			'This link was replaced by a newer one. Use the newest letter from your coordinator.'
+		);
 	if (row.assessment.expiresAt <= now)
-		throw new Fault('ended', 'This link has ended. Ask your coordinator for a new one: it takes them a moment.');
+		throw new Fault(
+			'ended',
+			'This link has ended. Ask your coordinator for a new one: it takes them a moment.'
+		);
 	const { id, personId } = row.assessment;
 	return { ...row, actor: { kind: 'person', personId, assessmentId: id } };
 }

@@ -9,7 +9,8 @@ import type { OpenAssessment } from './open-assessment';
 const { assessments, letters, reMeasurements, stepTicks } = schema;
 
 function needAnswered({ assessment }: OpenAssessment): void {
-	if (!assessment.answeredAt) throw new Fault('conflict', 'There is no plan yet: finish the questions first.');
+	if (!assessment.answeredAt)
+		throw new Fault('conflict', 'There is no plan yet: finish the questions first.');
 }
 
 /** Ticks or unticks a step of the plan. */
@@ -25,9 +26,17 @@ export async function tickStep(
 		await tx
 			.insert(stepTicks)
 			.values(values)
-			.onConflictDoUpdate({ target: [stepTicks.assessmentId, stepTicks.place], set: { done: input.done, at: now } });
+			.onConflictDoUpdate({
+				target: [stepTicks.assessmentId, stepTicks.place],
+				set: { done: input.done, at: now }
+			});
 		const detail = { place: input.place, done: input.done ? 1 : 0 };
-		await writeAuditLine(tx, open.actor, { at: now, act: 'step-ticked', personId: open.actor.personId, detail });
+		await writeAuditLine(tx, open.actor, {
+			at: now,
+			act: 'step-ticked',
+			personId: open.actor.personId,
+			detail
+		});
 	});
 }
 

@@ -11,7 +11,8 @@ import type { OpenAssessment } from './open-assessment';
 const { assessments, stepTicks } = schema;
 
 /** Either the answers made a corner and are in, or these are still open. */
-export type Submitted = { readonly ok: true } | { readonly ok: false; readonly issues: readonly FieldIssue[] };
+export type Submitted =
+	{ readonly ok: true } | { readonly ok: false; readonly issues: readonly FieldIssue[] };
 
 /** The figures that lists need, from the core. */
 function figuresOf(corner: Corner) {
@@ -30,7 +31,11 @@ function figuresOf(corner: Corner) {
  * twice is harmless: unchanged answers change nothing; changed ones replace the corner, keep the first time
  * of answering, and untick what was ticked for another plan.
  */
-export async function submitAnswers(db: Db, { assessment, actor }: OpenAssessment, now: Date): Promise<Submitted> {
+export async function submitAnswers(
+	db: Db,
+	{ assessment, actor }: OpenAssessment,
+	now: Date
+): Promise<Submitted> {
 	return db.transaction(async (tx) => {
 		const [row] = await tx.select().from(assessments).where(eq(assessments.id, assessment.id)).for('update');
 		if (!row) throw new Fault('not-found', 'This self-assessment is not there any more.');

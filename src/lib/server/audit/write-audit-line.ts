@@ -23,5 +23,7 @@ export async function writeAuditLine(
 	line: { at: Date; act: Act; personId?: string; detail?: Record<string, string | number> }
 ): Promise<void> {
 	const actorId = actor.kind === 'user' ? actor.id : actor.kind === 'person' ? actor.personId : null;
-	await db.insert(schema.auditLines).values({ ...line, actorKind: actor.kind, actorId, detail: line.detail ?? {} });
+	await db
+		.insert(schema.auditLines)
+		.values({ ...line, actorKind: actor.kind, actorId, detail: line.detail ?? {} });
 }

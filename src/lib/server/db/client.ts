@@ -11,7 +11,8 @@ import * as post from './schema/post';
 export const schema = { ...access, ...people, ...assessments, ...followUps, ...post, ...audit };
 
 /** The database or a transaction on it. */
-export type Db = NodePgDatabase<typeof schema> | Parameters<Parameters<NodePgDatabase<typeof schema>['transaction']>[0]>[0];
+export type Db =
+	NodePgDatabase<typeof schema> | Parameters<Parameters<NodePgDatabase<typeof schema>['transaction']>[0]>[0];
 
 /** An open database: the client and how to close it. */
 export interface OpenDatabase {

@@ -23,7 +23,11 @@ export async function setFollowUp(db: Db, actor: Actor, input: FollowUpInput, no
 	needCoordinator(actor);
 	const { personId, due, reason } = input;
 	await db.transaction(async (tx) => {
-		const [person] = await tx.select({ id: people.id }).from(people).where(eq(people.id, personId)).for('update');
+		const [person] = await tx
+			.select({ id: people.id })
+			.from(people)
+			.where(eq(people.id, personId))
+			.for('update');
 		if (!person) throw new Fault('not-found', 'This person is not in the list any more.');
 		const [open] = await tx
 			.select()

@@ -13,7 +13,11 @@ export interface NewPerson {
 /** Adds a person. An address that is known already is refused: one person, one record. */
 export async function addPerson(db: Db, actor: Actor, input: NewPerson, now: Date): Promise<string> {
 	needCoordinator(actor);
-	const values = { name: input.name.trim(), email: input.email.trim().toLowerCase(), team: input.team.trim() };
+	const values = {
+		name: input.name.trim(),
+		email: input.email.trim().toLowerCase(),
+		team: input.team.trim()
+	};
 	if (values.name === '') throw new Fault('invalid', 'Give the person’s name.', 'name');
 	return db.transaction(async (tx) => {
 		const [person] = await tx

@@ -20,7 +20,8 @@ export interface Keep {
  */
 export class Autosave {
 	state = $state<SaveState>('idle');
-	savedAt = $state<Date | null>(null);
+	/** When the server last confirmed a save, ms since the epoch; null before the first. */
+	savedAt = $state<number | null>(null);
 	private pending: Record<string, string>;
 	private timer: ReturnType<typeof setTimeout> | undefined;
 	private running: Promise<void> | null = null;
@@ -83,7 +84,7 @@ export class Autosave {
 			);
 			this.remember();
 			this.state = response.ok ? 'saved' : 'waiting';
-			if (response.ok) this.savedAt = new Date();
+			if (response.ok) this.savedAt = Date.now();
 			return;
 		}
 		this.state = 'waiting';

@@ -9,14 +9,22 @@ export interface AnswerLine {
 }
 
 /** The answers of a corner document, by part, in words. */
-export function answerLines(corner: Corner, t: Catalogue, unit: LengthUnit): { title: string; lines: AnswerLine[] }[] {
+export function answerLines(
+	corner: Corner,
+	t: Catalogue,
+	unit: LengthUnit
+): { title: string; lines: AnswerLine[] }[] {
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
-	const range = (r: readonly [number, number] | null) => (r ? `, moves ${length(r[0])} to ${length(r[1])}` : '');
+	const range = (r: readonly [number, number] | null) =>
+		r ? `, moves ${length(r[0])} to ${length(r[1])}` : '';
 	const { person, body, spot, household } = corner;
 	const { seat, surface, screen, keys } = spot;
 	const line = (name: string, words: string): AnswerLine => ({ name, words });
 	const measured = Object.entries(body).map(([name, value]) =>
-		line(t.fields[name as keyof typeof body], `${length(value.mm)}, ${t.options.bodyBy[value.by as 'tape'] ?? value.by}`)
+		line(
+			t.fields[name as keyof typeof body],
+			`${length(value.mm)}, ${t.options.bodyBy[value.by as 'tape'] ?? value.by}`
+		)
 	);
 	return [
 		{
@@ -30,20 +38,32 @@ export function answerLines(corner: Corner, t: Catalogue, unit: LengthUnit): { t
 				line('Wrists', t.options.wrists[person.wrists])
 			]
 		},
-		{ title: 'Measured on the body', lines: measured.length > 0 ? measured : [line('Nothing', 'all estimated from stature')] },
+		{
+			title: 'Measured on the body',
+			lines: measured.length > 0 ? measured : [line('Nothing', 'all estimated from stature')]
+		},
 		{
 			title: 'Spot',
 			lines: [
 				line('Posture', spot.posture),
 				line('Furniture measured with', t.options.by[spot.by as 'tape'] ?? spot.by),
-				line('Surface', `${length(surface.height)} high, ${length(surface.depth)} deep${range(surface.range)}`),
+				line(
+					'Surface',
+					`${length(surface.height)} high, ${length(surface.depth)} deep${range(surface.range)}`
+				),
 				...(seat
 					? [
 							line('Seat', `${length(seat.height)}, gives ${length(seat.give)}${range(seat.range)}`),
-							line('Back', `${seat.backrest ? 'backrest' : 'no backrest'}${seat.lumbar ? ' with lumbar curve' : ''}`)
+							line(
+								'Back',
+								`${seat.backrest ? 'backrest' : 'no backrest'}${seat.lumbar ? ' with lumbar curve' : ''}`
+							)
 						]
 					: []),
-				line('Screen', `${screen.kind}, top ${length(screen.topAboveBase)} above its base${range(screen.range)}, ${length(screen.distance)} away`),
+				line(
+					'Screen',
+					`${screen.kind}, top ${length(screen.topAboveBase)} above its base${range(screen.range)}, ${length(screen.distance)} away`
+				),
 				line('Keys', keys.kind === 'separate' ? 'separate keyboard' : 'the laptop’s own'),
 				line('Pointing', t.options.mouse[spot.mouse])
 			]
@@ -52,7 +72,12 @@ export function answerLines(corner: Corner, t: Catalogue, unit: LengthUnit): { t
 			title: 'In the house',
 			lines:
 				household.length > 0
-					? household.map((item) => line(item.label, `${item.count ?? 1} × ${item.size.map((side) => formatLength(side, unit, { withUnit: false })).join(' × ')} ${unit}`))
+					? household.map((item) =>
+							line(
+								item.label,
+								`${item.count ?? 1} × ${item.size.map((side) => formatLength(side, unit, { withUnit: false })).join(' × ')} ${unit}`
+							)
+						)
 					: [line('Nothing', 'nothing was listed')]
 		}
 	];

@@ -29,7 +29,10 @@
 		...(hasPost ? [{ href: '/post', words: 'Post', key: 'o' }] : [])
 	]);
 	const isHere = (href: string) =>
-		href === '/desk' ? page.url.pathname === '/desk' : page.url.pathname.startsWith(href) || (href === '/desk/people' && page.url.pathname.startsWith('/desk/cases'));
+		href === '/desk'
+			? page.url.pathname === '/desk'
+			: page.url.pathname.startsWith(href) ||
+				(href === '/desk/people' && page.url.pathname.startsWith('/desk/cases'));
 	const other = $derived(theme === 'dark' ? 'light' : 'dark');
 	const back = $derived(page.url.pathname + page.url.search);
 
@@ -60,11 +63,25 @@
 			</ul>
 		</nav>
 		<div class="foot">
-			<button type="button" class="quiet needs-js" onclick={() => (help = true)}>Keys <kbd class="key" aria-hidden="true">?</kbd></button>
-			<form method="POST" action="/preferences" data-sveltekit-reload class="flex gap-1" aria-label="Lengths in">
+			<button type="button" class="quiet needs-js" onclick={() => (help = true)}
+				>Keys <kbd class="key" aria-hidden="true">?</kbd></button
+			>
+			<form
+				method="POST"
+				action="/preferences"
+				data-sveltekit-reload
+				class="flex gap-1"
+				aria-label="Lengths in"
+			>
 				<input type="hidden" name="back" value={back} />
 				{#each ['cm', 'in', 'mm'] as const as option (option)}
-					<button class="quiet unit" name="unit" value={option} aria-pressed={unit === option} aria-label="{option}: {t.frame.unit[option]}">{option}</button>
+					<button
+						class="quiet unit"
+						name="unit"
+						value={option}
+						aria-pressed={unit === option}
+						aria-label="{option}: {t.frame.unit[option]}">{option}</button
+					>
 				{/each}
 			</form>
 			<form method="POST" action="/preferences" data-sveltekit-reload>

@@ -33,7 +33,13 @@
 	class="mark {check.verdict}"
 >
 	<line class="scale" x1="2" x2={width - 2} y1={BASE} y2={BASE} />
-	<rect class="wash" x={mark.wash.from} y="5" width={Math.max(1, mark.wash.to - mark.wash.from)} height="14" />
+	<rect
+		class="wash"
+		x={mark.wash.from}
+		y="5"
+		width={Math.max(1, mark.wash.to - mark.wash.from)}
+		height="14"
+	/>
 	<path
 		class="bracket"
 		d={mark.bracket.to === null
@@ -46,8 +52,15 @@
 	{:else}
 		{@const x = mark.beyond === 'below' ? 2 : width - 2}
 		{@const tail = mark.beyond === 'below' ? 11 : width - 11}
-		<path class="stroke arrow" d="M{tail} 12 H{x} M{x + (tail - x) * 0.6} 8 L{x} 12 L{x + (tail - x) * 0.6} 16" />
-		<text x={mark.beyond === 'below' ? 14 : width - 14} y="10" text-anchor={mark.beyond === 'below' ? 'start' : 'end'}>
+		<path
+			class="stroke arrow"
+			d="M{tail} 12 H{x} M{x + (tail - x) * 0.6} 8 L{x} 12 L{x + (tail - x) * 0.6} 16"
+		/>
+		<text
+			x={mark.beyond === 'below' ? 14 : width - 14}
+			y="10"
+			text-anchor={mark.beyond === 'below' ? 'start' : 'end'}
+		>
 			{number}
 		</text>
 	{/if}

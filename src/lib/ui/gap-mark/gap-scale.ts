@@ -28,7 +28,8 @@ const OPEN_BAND_MM = 80;
 export function layOutGap({ value, low, high, sd }: GapValues, widthPx: number): GapLayout {
 	const middle = (low + (high ?? low + OPEN_BAND_MM)) / 2;
 	const perMm = (widthPx / 2 - END_PX) / SCALE_HALF_MM;
-	const at = (mm: number) => Math.min(Math.max(widthPx / 2 + (mm - middle) * perMm, END_PX), widthPx - END_PX);
+	const at = (mm: number) =>
+		Math.min(Math.max(widthPx / 2 + (mm - middle) * perMm, END_PX), widthPx - END_PX);
 	const off = value - middle;
 	return {
 		bracket: { from: at(low), to: high === null ? null : at(high) },

@@ -16,14 +16,22 @@
 	let { again, t, unit, kept, touch }: Props = $props();
 </script>
 
-<form method="POST" action="?/again" novalidate use:enhance={() => ({ update }) => update({ reset: false })}>
+<form
+	method="POST"
+	action="?/again"
+	novalidate
+	use:enhance={() =>
+		({ update }) =>
+			update({ reset: false })}
+>
 	<p class="text-ink-soft">{t.again.lead}</p>
 	{#each again.fields as field (field)}
 		{@const issue = again.issue(field)}
 		<div class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-b border-rule py-2">
 			<label for="again-{field}" class="min-w-48 flex-1">
 				<span class="font-semibold">{t.again.fields[field]}</span>
-				{#if t.again.hints[field]}<span class="block text-note text-ink-soft">{t.again.hints[field]}</span>{/if}
+				{#if t.again.hints[field]}<span class="block text-note text-ink-soft">{t.again.hints[field]}</span
+					>{/if}
 			</label>
 			<span class="relative w-36">
 				<input
@@ -41,9 +49,17 @@
 						touch();
 					}}
 				/>
-				<span class="pointer-events-none absolute inset-y-0 right-3 flex items-center text-ink-soft" aria-hidden="true">{unit}</span>
+				<span
+					class="pointer-events-none absolute inset-y-0 right-3 flex items-center text-ink-soft"
+					aria-hidden="true">{unit}</span
+				>
 			</span>
-			{#if issue}<p id="again-{field}-issue" class="w-full border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{issueWords(issue, t, unit)}</p>{/if}
+			{#if issue}<p
+					id="again-{field}-issue"
+					class="w-full border-l-4 border-warm bg-warm-wash px-3 py-1 text-note"
+				>
+					{issueWords(issue, t, unit)}
+				</p>{/if}
 		</div>
 	{/each}
 	<div class="mt-4 flex flex-wrap items-center gap-3">

@@ -6,26 +6,26 @@
 	import GapMark from '../gap-mark/GapMark.svelte';
 
 	interface Props {
-		title: string;
+		title?: string;
 		checks: readonly CheckResult[];
 		/** The same checks as they were, drawn faintly into the marks. */
 		before?: readonly CheckResult[];
 		t: Catalogue;
 		unit: LengthUnit;
+		/** Read out as it changes, while somebody types. */
+		isLive?: boolean;
 	}
 
-	let { title, checks, before = [], t, unit }: Props = $props();
+	let { title, checks, before = [], t, unit, isLive = false }: Props = $props();
 </script>
 
-<table class="w-full text-note">
-	<caption class="pb-1 text-left font-semibold text-ink">{title}</caption>
-	<tbody>
-		{#each checks as check (check.id)}
-			<tr class="border-t border-rule">
-				<th scope="row" class="w-32 py-1.5 pr-2 text-left font-semibold">{t.checks.names[check.id]}</th>
-				<td class="w-32 py-1.5"><GapMark {check} before={before.find((b) => b.id === check.id)} {t} {unit} /></td>
-				<td class="py-1.5 pl-2">{checkWords(check, t, unit)}</td>
-			</tr>
-		{/each}
-	</tbody>
-</table>
+{#if title}<h2 class="font-sans text-note font-semibold">{title}</h2>{/if}
+<ul class="mt-1 text-note" aria-live={isLive ? 'polite' : undefined}>
+	{#each checks as check (check.id)}
+		<li class="flex flex-wrap items-center gap-x-3 border-t border-rule py-1">
+			<span class="w-24 font-semibold">{t.checks.names[check.id]}</span>
+			<GapMark {check} before={before.find((b) => b.id === check.id)} {t} {unit} />
+			<span class="min-w-36 flex-1">{checkWords(check, t, unit)}</span>
+		</li>
+	{/each}
+</ul>

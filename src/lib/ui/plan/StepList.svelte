@@ -25,20 +25,36 @@
 		{@const done = ticks[step.place] === true}
 		<li class="step border-b border-rule py-3">
 			{#if canTick}
-				<form method="POST" action="?/tick" use:enhance={() => ({ update }) => update({ reset: false })}>
+				<form
+					method="POST"
+					action="?/tick"
+					use:enhance={() =>
+						({ update }) =>
+							update({ reset: false })}
+				>
 					<input type="hidden" name="place" value={step.place} />
-					<button class="tick" name="done" value={done ? 'no' : 'yes'} aria-pressed={done} aria-label={t.plan.done(name)}>
+					<button
+						class="tick"
+						name="done"
+						value={done ? 'no' : 'yes'}
+						aria-pressed={done}
+						aria-label={t.plan.done(name)}
+					>
 						<span class="box" class:done aria-hidden="true">{done ? '✓' : ''}</span>
 					</button>
 				</form>
 			{:else}
-				<span class="box" class:done role="img" aria-label={done ? t.plan.done(name) : name}>{done ? '✓' : ''}</span>
+				<span class="box" class:done role="img" aria-label={done ? t.plan.done(name) : name}
+					>{done ? '✓' : ''}</span
+				>
 			{/if}
 			<div class="min-w-0">
 				<div class="flex items-baseline justify-between gap-3">
 					<h3 class="text-lead">{name}</h3>
 					{#if step.rise > 0}
-						<span class="num font-bold text-warm">{formatLength(step.rise, unit, { locale: t.locale, signed: true })}</span>
+						<span class="num font-bold text-warm"
+							>{formatLength(step.rise, unit, { locale: t.locale, signed: true })}</span
+						>
 					{/if}
 				</div>
 				<p class="text-ink-soft">{stepWords(step, t, unit).join(' ')}</p>
@@ -50,7 +66,9 @@
 					</p>
 				{/if}
 				{#each step.cautions as caution (caution)}
-					<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">{t.steps.cautions[caution]}</p>
+					<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
+						{t.steps.cautions[caution]}
+					</p>
 				{/each}
 			</div>
 		</li>

@@ -29,6 +29,7 @@ export function stepWords(step: PlanStep, t: Catalogue, unit: LengthUnit): strin
 	};
 	if (how[step.place]) words.push(how[step.place] ?? '');
 	const target = t.steps.target[step.place];
-	if (target && height && !(step.moves && pieces.length === 0 && step.place !== 'screen')) words.push(target(height));
+	if (target && height && !(step.moves && pieces.length === 0 && step.place !== 'screen'))
+		words.push(target(height));
 	return words;
 }

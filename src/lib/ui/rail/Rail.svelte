@@ -67,14 +67,14 @@
 	.notch {
 		position: absolute;
 		right: 0;
-		width: 1.5rem;
+		width: 0.875rem;
 		height: 5px;
 		margin-bottom: -2.5px;
 		background: var(--cool);
 		transition: bottom 180ms ease-out;
 	}
 	.notch.active {
-		width: 1.875rem;
+		width: 1.125rem;
 		height: 7px;
 		margin-bottom: -3.5px;
 		background: var(--warm);

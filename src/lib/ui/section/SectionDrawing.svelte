@@ -25,17 +25,22 @@
 	let { section, all, t, unit, mostHeight = 640 }: Props = $props();
 
 	let roomPx = $state(640);
-	const tween = new Tween(untrack(() => section), {
-		duration: 700,
-		easing: (u) => 1 - (1 - u) ** 3,
-		interpolate: (a, b) => (u) => mixSection(a, b, u)
-	});
+	const tween = new Tween(
+		untrack(() => section),
+		{
+			duration: 700,
+			easing: (u) => 1 - (1 - u) ** 3,
+			interpolate: (a, b) => (u) => mixSection(a, b, u)
+		}
+	);
 	$effect(() => {
 		void tween.set(section, prefersReducedMotion.current ? { duration: 0 } : {});
 	});
 	// The server and the first paint show the section itself; the tween only moves between sections.
 	const shown = $derived(tween.current.posture === section.posture ? tween.current : section);
-	const settled = $derived(shown.furniture.surface.y === section.furniture.surface.y && shown.eye.y === section.eye.y);
+	const settled = $derived(
+		shown.furniture.surface.y === section.furniture.surface.y && shown.eye.y === section.eye.y
+	);
 
 	const frame = $derived(frameFor([...all, section], Math.max(roomPx, 240), mostHeight));
 	const f = $derived(shown.furniture);
@@ -43,7 +48,8 @@
 	const labels = $derived(pieceLabels(section, frame));
 	const words = $derived(sectionWords(section, t, unit));
 	const number = (mm: number) => formatLength(mm, unit, { withUnit: false, locale: t.locale });
-	const px = (points: readonly { x: number; y: number }[]) => points.map((p) => ({ x: frame.x(p.x), y: frame.y(p.y) }));
+	const px = (points: readonly { x: number; y: number }[]) =>
+		points.map((p) => ({ x: frame.x(p.x), y: frame.y(p.y) }));
 	const box = (b: { x: number; y: number; width: number; height: number }) => ({
 		x: frame.x(b.x),
 		y: frame.y(b.y + b.height),
@@ -60,8 +66,23 @@
 		const kind = gap.check === 'eye' ? t.section.gap.eye : t.section.gap.elbow;
 		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });
 		const [top, bottom] = [Math.min(a, b), Math.max(a, b)];
-		const under = frame.y(f.surface.y) + 15;
-		return { x, top, bottom, text: kind[side](length), textY: gap.check === 'eye' ? top - 8 : Math.max(bottom + 14, under) };
+		return { x, top, bottom, lines: [length, kind[side]], ...place(gap, x, top, bottom) };
+	}
+
+	/** Room that two short lines take beside a dimension line, px. */
+	const LABEL_PX = 100;
+
+	/** Where the words of a gap stand: beside its line where the drawing is empty, never across another line. */
+	function place(gap: Gap, x: number, top: number, bottom: number) {
+		if (gap.check === 'eye') {
+			const beside = frame.width - x > LABEL_PX;
+			return beside
+				? { textX: x + 9, textY: (top + bottom) / 2 - 3, anchor: 'start' as const }
+				: { textX: Math.min(x + 4, frame.width - 4), textY: top - 20, anchor: 'end' as const };
+		}
+		// Under the surface, before its far leg.
+		const leg = frame.x(f.surface.x + f.surface.width) - 22;
+		return { textX: leg, textY: Math.max(bottom + 14, frame.y(f.surface.y) + 15), anchor: 'end' as const };
 	}
 
 	function arrows(x: number, top: number, bottom: number): string {
@@ -80,7 +101,12 @@
 	>
 		<g class="grid">
 			{#each ticks as tick (tick.mm)}
-				{#if tick.label !== null}<line x1={frame.rulerPx} x2={frame.width} y1={frame.y(tick.mm)} y2={frame.y(tick.mm)} />{/if}
+				{#if tick.label !== null}<line
+						x1={frame.rulerPx}
+						x2={frame.width}
+						y1={frame.y(tick.mm)}
+						y2={frame.y(tick.mm)}
+					/>{/if}
 			{/each}
 		</g>
 		<g class="ruler">
@@ -135,7 +161,7 @@
 			{#each f.pieces as piece (piece.id)}
 				{@const shape = pieceShape(piece.kind, box(piece))}
 				<g class={piece.station === 'mouse' ? 'behind' : ''}>
-					<path class="outline" d={shape.outline} />
+					<path class="shape" d={shape.outline} />
 					{#if shape.detail}<path class="detail" d={shape.detail} />{/if}
 				</g>
 			{/each}
@@ -146,7 +172,8 @@
 			{@const m = box(f.mouse)}
 			<path
 				class="device"
-				d="M{m.x} {m.y + m.height}q0 {-m.height} {m.width * 0.55} {-m.height}q{m.width * 0.45} 0 {m.width * 0.45} {m.height}Z"
+				d="M{m.x} {m.y + m.height}q0 {-m.height} {m.width * 0.55} {-m.height}q{m.width * 0.45} 0 {m.width *
+					0.45} {m.height}Z"
 			/>
 		{/if}
 
@@ -161,7 +188,12 @@
 				{:else}
 					{@const neck = foot.x + foot.width * 0.55}
 					<rect class="device" {...foot} rx="2" />
-					<path class="neck" d="M{neck} {foot.y}L{neck} {(top.y * 2 + bottom.y) / 3}L{(top.x * 2 + bottom.x) / 3} {(top.y * 2 + bottom.y) / 3}" />
+					<path
+						class="neck"
+						d="M{neck} {foot.y}L{neck} {(top.y * 2 + bottom.y) / 3}L{(top.x * 2 + bottom.x) / 3} {(top.y * 2 +
+							bottom.y) /
+							3}"
+					/>
 					<path class="lid" d="M{bottom.x} {bottom.y}L{top.x} {top.y}" />
 				{/if}
 			{/if}
@@ -181,7 +213,12 @@
 		<g class="levels">
 			{#each shown.levels as level (level.name)}
 				{@const y = frame.y(level.y)}
-				{@const to = level.name === 'eye' ? frame.x(shown.eye.x) : level.name === 'elbow' ? frame.x(shown.joints[1]?.x ?? 0) : frame.x(10)}
+				{@const to =
+					level.name === 'eye'
+						? frame.x(shown.eye.x)
+						: level.name === 'elbow'
+							? frame.x(shown.joints[1]?.x ?? 0)
+							: frame.x(10)}
 				<line x1={frame.rulerPx - 4} x2={to} y1={y} y2={y} />
 				<text x={frame.rulerPx} y={y - 4}>{t.section.levels[level.name]} {number(level.y)}</text>
 			{/each}
@@ -204,7 +241,9 @@
 					<line class="reach" x1={from} x2={d.x + 5} y1={frame.y(gap.from.y)} y2={frame.y(gap.from.y)} />
 					<line class="reach" x1={d.x - 40} x2={d.x + 5} y1={frame.y(gap.to.y)} y2={frame.y(gap.to.y)} />
 					<path class="dimension" d={arrows(d.x, d.top, d.bottom)} />
-					<text x={Math.min(d.x + 4, frame.width - 4)} y={d.textY} text-anchor="end">{d.text}</text>
+					<text x={d.textX} y={d.textY} text-anchor={d.anchor}>
+						{d.lines[0]}<tspan x={d.textX} dy="13">{d.lines[1]}</tspan>
+					</text>
 				{/each}
 			</g>
 			<g class="names">
@@ -327,7 +366,7 @@
 	.pieces.arriving {
 		opacity: 0.35;
 	}
-	.pieces .outline {
+	.pieces .shape {
 		fill: var(--warm-wash);
 		stroke: var(--warm);
 		stroke-width: 1.2;
@@ -338,7 +377,7 @@
 		stroke-width: 0.8;
 		opacity: 0.7;
 	}
-	.behind .outline {
+	.behind .shape {
 		fill: var(--sheet);
 		stroke-dasharray: 3 2;
 	}

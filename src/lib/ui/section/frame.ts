@@ -7,6 +7,8 @@ export interface Frame {
 	readonly perMm: number;
 	/** px from the left edge at which the ruler ends. */
 	readonly rulerPx: number;
+	/** Too narrow for names beside the person, as on a phone. */
+	readonly isNarrow: boolean;
 	readonly x: (mm: number) => number;
 	readonly y: (mm: number) => number;
 }
@@ -28,9 +30,13 @@ function union(boxes: readonly Box[]): Box {
  */
 export function frameFor(sections: readonly Section[], widthPx: number, mostHeightPx: number): Frame {
 	const { x: left, width: wideMm, height: highMm } = union(sections.map((s) => s.extent));
-	const rulerPx = widthPx < 420 ? 40 : 52;
-	const labelPx = widthPx < 420 ? 44 : 84;
-	const perMm = Math.min((widthPx - rulerPx - labelPx) / wideMm, (mostHeightPx - TOP_PX - BOTTOM_PX) / highMm);
+	const isNarrow = widthPx < 420;
+	const rulerPx = isNarrow ? 40 : 52;
+	const labelPx = isNarrow ? 30 : 84;
+	const perMm = Math.min(
+		(widthPx - rulerPx - labelPx) / wideMm,
+		(mostHeightPx - TOP_PX - BOTTOM_PX) / highMm
+	);
 	const height = highMm * perMm + TOP_PX + BOTTOM_PX;
 	const spare = widthPx - rulerPx - labelPx - wideMm * perMm;
 	const origin = rulerPx + labelPx + spare / 2 - left * perMm;
@@ -39,6 +45,7 @@ export function frameFor(sections: readonly Section[], widthPx: number, mostHeig
 		height,
 		perMm,
 		rulerPx,
+		isNarrow,
 		x: (mm) => origin + mm * perMm,
 		y: (mm) => height - BOTTOM_PX - mm * perMm
 	};

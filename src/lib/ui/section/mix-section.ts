@@ -22,7 +22,9 @@ function mixBox(a: Box, b: Box, t: number): Box {
 function mixSeat(a: Furniture['seat'], b: Furniture['seat'], t: number): Furniture['seat'] {
 	if (!a || !b) return b;
 	const back =
-		a.back && b.back ? ([mixPoint(a.back[0], b.back[0], t), mixPoint(a.back[1], b.back[1], t)] as const) : b.back;
+		a.back && b.back
+			? ([mixPoint(a.back[0], b.back[0], t), mixPoint(a.back[1], b.back[1], t)] as const)
+			: b.back;
 	return { ...b, slab: mixBox(a.slab, b.slab, t), back };
 }
 

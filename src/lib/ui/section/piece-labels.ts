@@ -9,7 +9,12 @@ export interface PieceLabel {
 	readonly y: number;
 	readonly anchor: 'start' | 'middle' | 'end';
 	/** From the piece to its name. */
-	readonly leader: { readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number } | null;
+	readonly leader: {
+		readonly x1: number;
+		readonly y1: number;
+		readonly x2: number;
+		readonly y2: number;
+	} | null;
 }
 
 /** Px of one letter at the labels' size, on average. */
@@ -25,7 +30,8 @@ function short(text: string): string {
 
 function inside(piece: DrawnPiece, frame: Frame): PieceLabel | null {
 	const text = short(piece.label);
-	const fits = piece.height * frame.perMm >= INSIDE_PX && piece.width * frame.perMm >= text.length * LETTER_PX + 8;
+	const fits =
+		piece.height * frame.perMm >= INSIDE_PX && piece.width * frame.perMm >= text.length * LETTER_PX + 8;
 	if (!fits) return null;
 	const x = frame.x(piece.x + piece.width / 2);
 	const y = frame.y(piece.y + piece.height / 2) + 4;
@@ -53,6 +59,20 @@ function outside(pieces: readonly DrawnPiece[], frame: Frame, toLeft: boolean): 
 	});
 }
 
+/** On a narrow drawing there is no room behind the chair: pads are named under it, one line each. */
+function underSeat(pieces: readonly DrawnPiece[], frame: Frame): PieceLabel[] {
+	const sorted = [...pieces].sort((a, b) => b.y - a.y);
+	const lowest = frame.y(Math.min(...pieces.map((piece) => piece.y)));
+	return sorted.map((piece, i) => ({
+		id: piece.id,
+		text: short(piece.label),
+		x: frame.x(20),
+		y: lowest + 32 + i * LINE_PX,
+		anchor: 'start' as const,
+		leader: null
+	}));
+}
+
 /** The labels of all stacks of a section. */
 export function pieceLabels(section: Section, frame: Frame): PieceLabel[] {
 	const { pieces } = section.furniture;
@@ -61,6 +81,9 @@ export function pieceLabels(section: Section, frame: Frame): PieceLabel[] {
 		const here = pieces.filter((piece) => piece.station === station);
 		const within = here.map((piece) => inside(piece, frame));
 		const without = here.filter((_, i) => within[i] === null);
-		return [...within.filter((label) => label !== null), ...outside(without, frame, station === 'seat')];
+		const named = within.filter((label) => label !== null);
+		if (station === 'seat' && frame.isNarrow && without.length > 0)
+			return [...named, ...underSeat(without, frame)];
+		return [...named, ...outside(without, frame, station === 'seat')];
 	});
 }

@@ -33,19 +33,28 @@ function book(box: PxBox): PieceShape {
 
 function lines(box: PxBox, count: number): string {
 	const { x, y, width, height } = box;
-	return Array.from({ length: count }, (_, i) => `M${n(x)} ${n(y + (height * (i + 1)) / (count + 1))}h${n(width)}`).join('');
+	return Array.from(
+		{ length: count },
+		(_, i) => `M${n(x)} ${n(y + (height * (i + 1)) / (count + 1))}h${n(width)}`
+	).join('');
 }
 
 /** Folded cloth: layers with round folds at the front. */
 function cloth(box: PxBox): PieceShape {
 	const layers = Math.max(1, Math.min(5, Math.floor(box.height / 4)));
-	return { outline: rounded(box, box.height / 2), detail: lines({ ...box, width: box.width - box.height / 2 }, layers - 1) };
+	return {
+		outline: rounded(box, box.height / 2),
+		detail: lines({ ...box, width: box.width - box.height / 2 }, layers - 1)
+	};
 }
 
 function box(outer: PxBox): PieceShape {
 	const { x, y, width, height } = outer;
 	const lid = Math.min(6, height / 4);
-	return { outline: rectangle(outer), detail: `M${n(x)} ${n(y + lid)}h${n(width)}M${n(x + width / 2)} ${n(y)}v${n(lid)}` };
+	return {
+		outline: rectangle(outer),
+		detail: `M${n(x)} ${n(y + lid)}h${n(width)}M${n(x + width / 2)} ${n(y)}v${n(lid)}`
+	};
 }
 
 function stool(outer: PxBox): PieceShape {

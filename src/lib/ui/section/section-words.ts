@@ -17,7 +17,9 @@ export function sectionWords(section: Section, t: Catalogue, unit: LengthUnit): 
 		const here = pieces.filter((piece) => piece.station === station);
 		if (here.length === 0) return [];
 		const rise = here.reduce((sum, piece) => sum + piece.height, 0);
-		return [t.section.text.stack(t.steps.places[station], list.format(here.map((p) => p.label)), length(rise))];
+		return [
+			t.section.text.stack(t.steps.places[station], list.format(here.map((p) => p.label)), length(rise))
+		];
 	});
 	return [
 		t.section.text.intro(section.posture),

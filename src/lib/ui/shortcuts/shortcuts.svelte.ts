@@ -35,7 +35,8 @@ export class Shortcuts {
 
 	/** Runs the shortcut of a key press, unless somebody is typing, a dialog is open or a modifier is held. */
 	handle(event: KeyboardEvent): void {
-		if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+		if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target))
+			return;
 		if (document.querySelector('[role="dialog"]')) return;
 		const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
 		const shortcut = this.byKey.get(key);

@@ -22,18 +22,23 @@
 	const field = $derived(LENGTH_FIELDS[name]);
 	const unit = $derived(draft.unit);
 	const shown = $derived(
-		draft.answers[name] ?? (field.start === null ? '' : formatLength(field.start, unit, { withUnit: false, locale: 'en' }))
+		draft.answers[name] ??
+			(field.start === null ? '' : formatLength(field.start, unit, { withUnit: false, locale: 'en' }))
 	);
 	const read = $derived(readLength(name, shown, unit, field));
 	let left = $state(false);
 	const told = $derived(left || issues.some((issue) => issue.field === name));
 	const empty = $derived(shown.trim() === '');
 	// While somebody types nothing is said; once the field is left, or was refused, its fault stands until it is mended.
-	const issue = $derived(told && !read.ok && !(empty && (optional || !issues.some((i) => i.field === name))) ? read.issue : null);
+	const issue = $derived(
+		told && !read.ok && !(empty && (optional || !issues.some((i) => i.field === name))) ? read.issue : null
+	);
 	const unusual = $derived(told && read.ok && read.unusual ? read.mm : null);
 	const hint = $derived(t.hints[name] ?? '');
 	const describedBy = $derived(
-		[hint ? `${name}-hint` : '', issue || unusual !== null ? `${name}-issue` : ''].filter(Boolean).join(' ') || undefined
+		[hint ? `${name}-hint` : '', issue || unusual !== null ? `${name}-issue` : '']
+			.filter(Boolean)
+			.join(' ') || undefined
 	);
 
 	/** One step of the − and + buttons, mm. */
@@ -71,10 +76,17 @@
 				onfocus={() => (draft.active = name)}
 				onblur={() => (left = true)}
 			/>
-			<span class="pointer-events-none absolute inset-y-0 right-3 flex items-center text-ink-soft" aria-hidden="true">{unit}</span>
+			<span
+				class="pointer-events-none absolute inset-y-0 right-3 flex items-center text-ink-soft"
+				aria-hidden="true">{unit}</span
+			>
 		</div>
-		<button type="button" class="btn needs-js px-3.5" aria-label="− {t.fields[name]}" onclick={() => step(-1)}>−</button>
-		<button type="button" class="btn needs-js px-3.5" aria-label="+ {t.fields[name]}" onclick={() => step(1)}>+</button>
+		<button type="button" class="btn needs-js px-3.5" aria-label="− {t.fields[name]}" onclick={() => step(-1)}
+			>−</button
+		>
+		<button type="button" class="btn needs-js px-3.5" aria-label="+ {t.fields[name]}" onclick={() => step(1)}
+			>+</button
+		>
 	</div>
 	{#if issue}
 		<p id="{name}-issue" class="mt-1.5 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">

@@ -1,11 +1,5 @@
 <script lang="ts">
-	import {
-		listedThings,
-		readLength,
-		SHELF,
-		thingField,
-		type FieldIssue
-	} from '$lib/core/answers';
+	import { listedThings, readLength, SHELF, thingField, type FieldIssue } from '$lib/core/answers';
 	import { CORNER_BOUNDS, type HouseholdKind } from '$lib/core/corner';
 	import type { Catalogue } from '$lib/messages';
 	import type { Draft } from './draft.svelte';
@@ -22,21 +16,32 @@
 
 	const listed = $derived(listedThings(draft.answers));
 	const kindOf = (index: number) => draft.answers[thingField(index, 'kind')] as HouseholdKind;
-	const nameOf = (index: number) => draft.answers[thingField(index, 'label')] || t.things.names[kindOf(index)];
+	const nameOf = (index: number) =>
+		draft.answers[thingField(index, 'label')] || t.things.names[kindOf(index)];
 
 	function faultOf(index: number): FieldIssue | null {
 		const of = issues.find((issue) => issue.field.startsWith(`thing.${index}.`));
 		if (!of) return null;
 		if (of.code === 'not-a-count') return /^\d{1,3}$/.test(draft.answers[of.field] ?? '') ? null : of;
-		const read = readLength(of.field, draft.answers[of.field], draft.unit, { bounds: CORNER_BOUNDS.side, usual: [3, 2200] });
+		const read = readLength(of.field, draft.answers[of.field], draft.unit, {
+			bounds: CORNER_BOUNDS.side,
+			usual: [3, 2200]
+		});
 		return read.ok ? null : read.issue;
 	}
 
 	/** Drawings of the shelf: all to one scale, 1 px is 9 mm. */
 	function drawing(kind: HouseholdKind, size: readonly number[]) {
 		const width = Math.min(56, Math.max(24, (size[0] ?? 0) / 9));
-		const height = Math.min(30, Math.max(4, (kind === 'towel' || kind === 'blanket' ? 90 : (size[2] ?? 0)) / 6));
-		return { width: 60, height: 34, shape: pieceShape(kind, { x: (60 - width) / 2, y: 33 - height, width, height }) };
+		const height = Math.min(
+			30,
+			Math.max(4, (kind === 'towel' || kind === 'blanket' ? 90 : (size[2] ?? 0)) / 6)
+		);
+		return {
+			width: 60,
+			height: 34,
+			shape: pieceShape(kind, { x: (60 - width) / 2, y: 33 - height, width, height })
+		};
 	}
 </script>
 
@@ -53,7 +58,7 @@
 			aria-label={t.things.add(t.things.names[item.kind])}
 		>
 			<svg width={picture.width} height={picture.height} aria-hidden="true">
-				<path d={picture.shape.outline} class="outline" /><path d={picture.shape.detail} class="detail" />
+				<path d={picture.shape.outline} class="shape" /><path d={picture.shape.detail} class="detail" />
 			</svg>
 			<span>{t.things.names[item.kind]}</span>
 		</button>
@@ -71,7 +76,8 @@
 				<input type="hidden" name={thingField(index, 'kind')} value={kind} />
 				<div class="flex flex-wrap items-end gap-2">
 					<label class="min-w-40 flex-1">
-						<span class="text-note text-ink-soft">{t.things.names[kind]}: {t.things.label.toLowerCase()}</span>
+						<span class="text-note text-ink-soft">{t.things.names[kind]}: {t.things.label.toLowerCase()}</span
+						>
 						<input
 							class="field"
 							name={thingField(index, 'label')}
@@ -119,7 +125,9 @@
 					</button>
 				</div>
 				{#if fault}
-					<p class="mt-1.5 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">{issueWords(fault, t, draft.unit)}</p>
+					<p class="mt-1.5 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
+						{issueWords(fault, t, draft.unit)}
+					</p>
 				{:else if t.things.notes[kind]}
 					<p class="mt-1 text-note text-ink-soft">{t.things.notes[kind]}</p>
 				{/if}
@@ -147,7 +155,7 @@
 	.shelf-item:hover {
 		background: var(--cool-wash);
 	}
-	.outline {
+	.shape {
 		fill: var(--warm-wash);
 		stroke: var(--warm);
 		stroke-width: 1.2;

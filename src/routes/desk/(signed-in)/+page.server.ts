@@ -18,7 +18,10 @@ export const load: PageServerLoad = ({ locals }) =>
 			today,
 			waiting: sheet.waiting,
 			due: sheet.due.map(({ corner, ...line }) => ({ ...line, checks: corner ? checkCorner(corner) : [] })),
-			fresh: sheet.fresh.map(({ corner, ...line }) => ({ ...line, checks: corner ? checkCorner(corner) : [] }))
+			fresh: sheet.fresh.map(({ corner, ...line }) => ({
+				...line,
+				checks: corner ? checkCorner(corner) : []
+			}))
 		};
 	});
 

@@ -22,30 +22,41 @@
 		readonly when: string;
 	}
 
-	const day = new Intl.DateTimeFormat('en', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' });
-	const short = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'short', timeZone: 'UTC' });
+	const day = new Intl.DateTimeFormat('en-GB', {
+		weekday: 'long',
+		day: 'numeric',
+		month: 'long',
+		timeZone: 'UTC'
+	});
+	const short = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
 	const relative = new Intl.RelativeTimeFormat('en', { numeric: 'auto' });
 	const daysFrom = (iso: string) => Math.round((Date.parse(iso) - Date.parse(data.today)) / 86_400_000);
 	const off = (checks: readonly CheckResult[]) => checks.filter((check) => check.verdict === 'off');
 
 	function findings(checks: readonly CheckResult[]): string {
-		const open = off(checks).map((check) => `${t.checks.names[check.id].toLowerCase()}: ${checkWords(check, t, data.unit)}`);
+		const open = off(checks).map((check) => checkWords(check, t, data.unit));
 		return open.length > 0 ? open.join('; ') : 'everything fits or needs measuring again';
 	}
+
+	const isFresh = (personId: string) => data.fresh.some((f) => f.personId === personId);
+	const COLUMNS = ['knee', 'elbow', 'eye', 'thigh'] as const;
 
 	const lines: Line[] = $derived([
 		...data.due.map((d) => ({
 			...d,
 			group: 'due' as const,
-			reason: d.reason || 'Follow-up',
+			reason: [d.reason || 'Follow-up', ...(isFresh(d.personId) ? ['new answers'] : [])].join('; '),
 			when: d.due === data.today ? 'due today' : `due ${relative.format(daysFrom(d.due), 'day')}`
 		})),
-		...data.fresh.map((f) => ({
-			...f,
-			group: 'fresh' as const,
-			reason: findings(f.checks),
-			when: f.answeredAt ? `answered ${short.format(f.answeredAt)}` : ''
-		}))
+		// Who is due stands once, with both reasons; the answers stay until they are dealt with.
+		...data.fresh
+			.filter((f) => !data.due.some((d) => d.personId === f.personId))
+			.map((f) => ({
+				...f,
+				group: 'fresh' as const,
+				reason: findings(f.checks),
+				when: f.answeredAt ? `answered ${short.format(f.answeredAt)}` : ''
+			}))
 	]);
 	const groups = $derived([
 		{ id: 'due', title: 'Follow-ups', lines: lines.filter((line) => line.group === 'due') },
@@ -66,33 +77,47 @@
 			{ key: 'j', words: 'Next line', run: () => move(1) },
 			{ key: 'k', words: 'Line before', run: () => move(-1) },
 			{ key: 'Enter', words: 'Open the case', run: () => here && void goto(`/desk/cases/${here.personId}`) },
-			{ key: 'e', words: 'Done with this line', run: () => (document.getElementById(`act-${at}`) as HTMLButtonElement | null)?.click() },
+			{
+				key: 'e',
+				words: 'Done with this line',
+				run: () => (document.getElementById(`act-${at}`) as HTMLButtonElement | null)?.click()
+			},
 			{ key: 'u', words: 'Undo', run: () => document.getElementById('undo')?.click() }
 		])
 	);
 
 	const sentence = $derived.by(() => {
 		const people = (n: number) => (n === 1 ? 'One person needs you' : `${n} people need you`);
-		const waiting = data.waiting === 0 ? '' : ` ${data.waiting} ${data.waiting === 1 ? 'letter is' : 'letters are'} unanswered.`;
+		const waiting =
+			data.waiting === 0
+				? ''
+				: ` ${data.waiting} ${data.waiting === 1 ? 'letter is' : 'letters are'} unanswered.`;
 		return lines.length === 0 ? `Nobody needs you today.${waiting}` : `${people(lines.length)}.${waiting}`;
 	});
 </script>
 
 <svelte:head><title>Day sheet · Easy Corner</title></svelte:head>
 
-<main class="mx-auto max-w-5xl px-6 py-6">
+<main class="mx-auto max-w-6xl px-6 py-6">
 	<h1 class="text-title">{day.format(new Date(data.today))}</h1>
 	<p class="mt-1 text-lead text-ink-soft">{sentence}</p>
 
 	<div role="status">
 		{#if form && 'undo' in form && form.undo}
-			<form method="POST" action="?/unseen" use:enhance class="mt-3 flex items-center gap-3 border-l-4 border-cool bg-cool-wash px-3 py-1.5">
+			<form
+				method="POST"
+				action="?/unseen"
+				use:enhance
+				class="mt-3 flex items-center gap-3 border-l-4 border-cool bg-cool-wash px-3 py-1.5"
+			>
 				<span>Dealt with. The case leaves this sheet until something is due.</span>
 				<input type="hidden" name="person" value={form.undo} />
 				<button id="undo" class="btn btn-small">Undo <kbd class="key" aria-hidden="true">U</kbd></button>
 			</form>
 		{:else if form && 'fault' in form && form.fault}
-			<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-1.5">{(form.fault as { message: string }).message}</p>
+			<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-1.5">
+				{(form.fault as { message: string }).message}
+			</p>
 		{/if}
 	</div>
 
@@ -100,10 +125,17 @@
 		<div class="mt-8 border-t border-ink pt-6">
 			<p class="text-lead">The sheet is clear.</p>
 			<p class="mt-1 text-ink-soft">Answers appear here as they come in, follow-ups on their day.</p>
-			<p class="mt-5"><a class="btn" href="/desk/people">Go to People <kbd class="key" aria-hidden="true">P</kbd></a></p>
+			<p class="mt-5">
+				<a class="btn" href="/desk/people">Go to People <kbd class="key" aria-hidden="true">P</kbd></a>
+			</p>
 		</div>
 	{/if}
 
+	{#if lines.length > 0}
+		<div class="heads" aria-hidden="true">
+			{#each COLUMNS as id (id)}<span class="column">{t.checks.names[id]}</span>{/each}
+		</div>
+	{/if}
 	{#each groups as group (group.id)}
 		{#if group.lines.length > 0}
 			<section class="group">
@@ -113,18 +145,27 @@
 						{@const index = lines.indexOf(line)}
 						<li id="line-{index}" class="line" class:here={index === at}>
 							<a class="who" href="/desk/cases/{line.personId}" onfocus={() => (chosen = index)}>
-								<span class="font-semibold">{line.name}</span>{#if line.team}<span class="text-ink-soft"> · {line.team}</span>{/if}
+								<span class="font-semibold">{line.name}</span>{#if line.team}<span class="text-ink-soft"
+										>&nbsp;· {line.team}</span
+									>{/if}
 							</a>
 							<div class="marks">
-								{#each off(line.checks).slice(0, 2) as check (check.id)}
-									<GapMark {check} {t} unit={data.unit} width={96} />
+								{#each COLUMNS as id (id)}
+									{@const check = off(line.checks).find((c) => c.id === id)}
+									<span class="column">
+										{#if check}<GapMark {check} {t} unit={data.unit} width={84} />{/if}
+									</span>
 								{/each}
 							</div>
 							<p class="reason">{line.reason}</p>
 							<p class="when">{line.when}</p>
 							<form class="act" method="POST" action={line.group === 'due' ? '?/done' : '?/seen'} use:enhance>
 								<input type="hidden" name="person" value={line.personId} />
-								<button id="act-{index}" class="btn btn-small" aria-label="{line.group === 'due' ? 'Done' : 'Dealt with'}: {line.name}">
+								<button
+									id="act-{index}"
+									class="btn btn-small"
+									aria-label="{line.group === 'due' ? 'Done' : 'Dealt with'}: {line.name}"
+								>
 									{line.group === 'due' ? 'Done' : 'Dealt with'}
 									{#if index === at}<kbd class="key" aria-hidden="true">E</kbd>{/if}
 								</button>
@@ -150,7 +191,7 @@
 	}
 	.line {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) auto 7.5rem 9.5rem;
+		grid-template-columns: minmax(0, 1fr) auto 7rem 8rem;
 		grid-template-areas: 'who marks when act' 'reason marks when act';
 		column-gap: 1rem;
 		align-items: center;
@@ -170,10 +211,25 @@
 	.who:hover {
 		text-decoration: underline;
 	}
-	.marks {
-		grid-area: marks;
+	.marks,
+	.heads {
 		display: flex;
 		gap: 0.75rem;
+	}
+	.marks {
+		grid-area: marks;
+	}
+	.heads {
+		justify-content: flex-end;
+		margin: 1rem 17.5rem -0.9rem 0;
+		font-size: var(--text-mark);
+		color: var(--ink-soft);
+	}
+	.column {
+		width: 84px;
+	}
+	.heads .column {
+		white-space: nowrap;
 	}
 	.reason {
 		grid-area: reason;
@@ -188,7 +244,13 @@
 		grid-area: act;
 		justify-self: end;
 	}
-	@media (max-width: 60rem) {
+	@media (max-width: 68rem) {
+		.heads {
+			display: none;
+		}
+		.column:empty {
+			display: none;
+		}
 		.group {
 			display: block;
 		}

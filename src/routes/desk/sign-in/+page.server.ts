@@ -17,7 +17,10 @@ const read = formReader<{ email: string; password: string }>({
 
 export const load: PageServerLoad = ({ locals }) => {
 	if (locals.user) redirect(303, '/desk');
-	const demo = locals.config.mode === 'production' ? null : { email: 'coordinator@lanterns.example', password: 'tarn-valley-demo' };
+	const demo =
+		locals.config.mode === 'production'
+			? null
+			: { email: 'coordinator@lanterns.example', password: 'tarn-valley-demo' };
 	return { demo };
 };
 

@@ -12,21 +12,39 @@
 	<p class="mt-2 text-ink-soft">For coordinators. Employees use the link in their letter.</p>
 	<form method="POST" class="mt-6 grid gap-4" use:enhance>
 		{#if form?.fault}
-			<p class="border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert" id="fault">{form.fault.message}</p>
+			<p class="border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert" id="fault">
+				{form.fault.message}
+			</p>
 		{/if}
 		<label>
 			<span class="font-semibold">E-mail address</span>
-			<input class="field mt-1" type="email" name="email" autocomplete="username" required maxlength="254" aria-describedby={form?.fault ? 'fault' : undefined} />
+			<input
+				class="field mt-1"
+				type="email"
+				name="email"
+				autocomplete="username"
+				required
+				maxlength="254"
+				aria-describedby={form?.fault ? 'fault' : undefined}
+			/>
 		</label>
 		<label>
 			<span class="font-semibold">Password</span>
-			<input class="field mt-1" type="password" name="password" autocomplete="current-password" required maxlength="200" />
+			<input
+				class="field mt-1"
+				type="password"
+				name="password"
+				autocomplete="current-password"
+				required
+				maxlength="200"
+			/>
 		</label>
 		<button class="btn btn-main">Sign in</button>
 	</form>
 	{#if data.demo}
 		<p class="mt-6 border-t border-rule pt-4 text-note text-ink-soft">
-			Demo: <span class="num text-ink">{data.demo.email}</span> with <span class="num text-ink">{data.demo.password}</span>
+			Demo: <span class="num text-ink">{data.demo.email}</span> with
+			<span class="num text-ink">{data.demo.password}</span>
 		</p>
 	{/if}
 </main>

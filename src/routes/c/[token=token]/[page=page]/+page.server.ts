@@ -22,12 +22,19 @@ import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { formReader } from '$lib/server/http/read-body';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
-type PageForm = { go?: 'next' | 'back' | Page; add?: string; remove?: string; to?: LengthUnit } & Record<string, string>;
+type PageForm = { go?: 'next' | 'back' | Page; add?: string; remove?: string; to?: LengthUnit } & Record<
+	string,
+	string
+>;
 
 const read = formReader<PageForm>(pageFormSchema);
 
 /** Opens the assessment and keeps what the form holds, so that no button loses anything. */
-async function keep({ request, locals, params }: RequestEvent): Promise<{ open: OpenAssessment; form: PageForm }> {
+async function keep({
+	request,
+	locals,
+	params
+}: RequestEvent): Promise<{ open: OpenAssessment; form: PageForm }> {
 	const form = await read(request);
 	const { go: _go, add: _add, remove: _remove, to: _to, ...fields } = form;
 	let open = await openAssessment(locals.db, params.token, locals.now);
@@ -52,7 +59,11 @@ function issuesOn(page: Page, issues: readonly FieldIssue[]): FieldIssue[] {
 	return issues.filter((issue) => pageOfField(issue.field) === page);
 }
 
-async function goOn(event: RequestEvent, open: OpenAssessment, page: Page): Promise<ReturnType<typeof fail> | never> {
+async function goOn(
+	event: RequestEvent,
+	open: OpenAssessment,
+	page: Page
+): Promise<ReturnType<typeof fail> | never> {
 	const { token } = event.params;
 	const { answers, way } = open.assessment;
 	const here = issuesOn(page, cornerFromAnswers(answers, way).issues);

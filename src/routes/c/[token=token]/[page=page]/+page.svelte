@@ -1,11 +1,17 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
-	import { PAGES, pageOfField, type FieldIssue, type LengthFieldName, LENGTH_FIELDS, readLength } from '$lib/core/answers';
+	import {
+		PAGES,
+		pageOfField,
+		type FieldIssue,
+		type LengthFieldName,
+		LENGTH_FIELDS,
+		readLength
+	} from '$lib/core/answers';
 	import { sectionOf } from '$lib/core/section';
 	import { messagesFor } from '$lib/messages';
-	import { checkWords } from '$lib/ui/gap-mark/check-words';
-	import GapMark from '$lib/ui/gap-mark/GapMark.svelte';
+	import CheckTable from '$lib/ui/plan/CheckTable.svelte';
 	import Rail from '$lib/ui/rail/Rail.svelte';
 	import SectionDrawing from '$lib/ui/section/SectionDrawing.svelte';
 	import { Draft } from '$lib/ui/walk/draft.svelte';
@@ -25,7 +31,9 @@
 	});
 
 	const issues: readonly FieldIssue[] = $derived(
-		(form && 'issues' in form ? (form.issues as FieldIssue[]) : data.open).filter((i) => pageOfField(i.field) === data.page)
+		(form && 'issues' in form ? (form.issues as FieldIssue[]) : data.open).filter(
+			(i) => pageOfField(i.field) === data.page
+		)
 	);
 	/** Those of the found faults that still stand. */
 	const standing = $derived(issues.filter((issue) => !isMended(issue)));
@@ -74,7 +82,9 @@
 						{t.nav.fixLead}
 						{#each standing as issue (issue.field)}
 							{#if t.fields[issue.field as keyof typeof t.fields]}
-								<a class="mr-3 inline-block" href="#{issue.field}">{t.fields[issue.field as keyof typeof t.fields]}</a>
+								<a class="mr-3 inline-block" href="#{issue.field}"
+									>{t.fields[issue.field as keyof typeof t.fields]}</a
+								>
 							{/if}
 						{/each}
 					</div>
@@ -93,15 +103,7 @@
 				<aside class="drawing">
 					<SectionDrawing {section} all={[section]} {t} unit={draft.unit} mostHeight={520} />
 					{#if draft.partial.checks.length > 0}
-						<ul class="mt-3 border-t border-rule" aria-live="polite">
-							{#each draft.partial.checks as check (check.id)}
-								<li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule py-1.5 text-note">
-									<span class="w-32 font-semibold">{t.checks.names[check.id]}</span>
-									<GapMark {check} {t} unit={draft.unit} />
-									<span class="flex-1">{checkWords(check, t, draft.unit)}</span>
-								</li>
-							{/each}
-						</ul>
+						<div class="mt-2"><CheckTable checks={draft.partial.checks} {t} unit={draft.unit} isLive /></div>
 					{/if}
 				</aside>
 			{/if}
@@ -129,8 +131,14 @@
 	.columns {
 		margin-top: 1.5rem;
 	}
-	.drawing {
-		display: none;
+	@media (max-width: 61.99rem) {
+		.drawing {
+			display: block;
+			margin-top: 2rem;
+			padding: 0.75rem;
+			border: 1px solid var(--rule);
+			background: var(--sheet);
+		}
 	}
 	@media (min-width: 62rem) {
 		.walk {

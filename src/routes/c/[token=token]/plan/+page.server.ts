@@ -18,8 +18,11 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		const report = planCorner(corner);
 		const nothing = misfitOf(corner);
 		// Another plan is worth showing only if it does something for its pieces.
-		const plans = report.plans.filter((plan, i) => i === 0 || (plan.cost.pieces > 0 && plan.cost.W < nothing));
-		const chosen = Math.min(Math.max(Number(url.searchParams.get('plan')) || 1, 1), Math.max(plans.length, 1)) - 1;
+		const plans = report.plans.filter(
+			(plan, i) => i === 0 || (plan.cost.pieces > 0 && plan.cost.W < nothing)
+		);
+		const chosen =
+			Math.min(Math.max(Number(url.searchParams.get('plan')) || 1, 1), Math.max(plans.length, 1)) - 1;
 		const again = await newestReMeasurement(locals.db, assessment.id);
 		return {
 			corner,

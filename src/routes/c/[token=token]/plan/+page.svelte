@@ -31,7 +31,11 @@
 		after: sectionOf(data.corner, plan),
 		again: again && hasAgain ? sectionOf(data.corner, plan, again.lengths) : null
 	});
-	const states = $derived<State[]>(['now', ...(built ? (['after'] as const) : []), ...(hasAgain ? (['again'] as const) : [])]);
+	const states = $derived<State[]>([
+		'now',
+		...(built ? (['after'] as const) : []),
+		...(hasAgain ? (['again'] as const) : [])
+	]);
 	let chosen = $state<State | null>(null);
 	const shown = $derived<State>(chosen && states.includes(chosen) ? chosen : (states.at(-1) ?? 'now'));
 	const section = $derived(sections[shown] ?? sections.after);
@@ -39,9 +43,15 @@
 
 	const open = (checks: readonly CheckResult[]) => checks.filter((check) => check.verdict !== 'fits');
 	const after = $derived(plan?.after ?? data.before);
-	const closed = $derived(open(data.before).filter((b) => after.some((a) => a.id === b.id && a.verdict === 'fits')).length);
+	const closed = $derived(
+		open(data.before).filter((b) => after.some((a) => a.id === b.id && a.verdict === 'fits')).length
+	);
 	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
-	const stays = $derived(list.format(open(after).map((check) => `${t.checks.names[check.id].toLowerCase()} (${checkWords(check, t, unit)})`)));
+	const stays = $derived(
+		list.format(
+			open(after).map((check) => `${t.checks.names[check.id].toLowerCase()} (${checkWords(check, t, unit)})`)
+		)
+	);
 	const estimated = $derived(
 		list.format(
 			(['popliteal', 'sittingElbow', 'sittingEye', 'thigh', 'standingElbow', 'standingEye'] as const)
@@ -51,7 +61,11 @@
 	);
 	const doneCount = $derived(steps.filter((step) => data.ticks[step.place]).length);
 	const fits = $derived(open(data.before).length === 0);
-	const words: Record<State, string> = $derived({ now: t.section.now, after: t.section.after, again: t.section.again });
+	const words: Record<State, string> = $derived({
+		now: t.section.now,
+		after: t.section.after,
+		again: t.section.again
+	});
 </script>
 
 <svelte:head><title>{fits ? t.plan.titleNone : t.plan.title(steps.length)} · {t.product}</title></svelte:head>
@@ -59,10 +73,22 @@
 <div class="mx-auto max-w-6xl px-5 py-4 md:px-8">
 	<header class="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
 		<p class="font-title font-semibold">{t.product}</p>
-		<p class="text-note text-ink-soft">{t.plan.sent}</p>
-		<form method="POST" action="?/unit" class="no-print flex gap-1" aria-label={t.frame.unitLabel} use:enhance>
+		<p class="order-last w-full text-note text-ink-soft md:order-none md:w-auto">{t.plan.sent}</p>
+		<form
+			method="POST"
+			action="?/unit"
+			class="no-print flex gap-1"
+			aria-label={t.frame.unitLabel}
+			use:enhance
+		>
 			{#each ['cm', 'in', 'mm'] as const as option (option)}
-				<button class="unit" name="to" value={option} aria-pressed={unit === option} aria-label="{option}: {t.frame.unit[option]}">{option}</button>
+				<button
+					class="unit"
+					name="to"
+					value={option}
+					aria-pressed={unit === option}
+					aria-label="{option}: {t.frame.unit[option]}">{option}</button
+				>
 			{/each}
 		</form>
 	</header>
@@ -70,11 +96,23 @@
 	<main id="content" class="layout">
 		<section class="sheet">
 			{#if states.length > 1}
-				<SectionSwitch {states} {shown} {t} words={(state) => words[state]} choose={(state) => (chosen = state)} />
+				<SectionSwitch
+					{states}
+					{shown}
+					{t}
+					words={(state) => words[state]}
+					choose={(state) => (chosen = state)}
+				/>
 			{/if}
-			<div class="mt-3"><SectionDrawing {section} {all} {t} {unit} mostHeight={600} /></div>
+			<div class="mt-3"><SectionDrawing {section} {all} {t} {unit} mostHeight={430} /></div>
 			<div class="mt-3">
-				<CheckTable title="{t.plan.checksTitle}: {words[shown].toLowerCase()}" checks={section.checks} before={shown === 'now' ? [] : data.before} {t} {unit} />
+				<CheckTable
+					title="{t.plan.checksTitle}: {words[shown].toLowerCase()}"
+					checks={section.checks}
+					before={shown === 'now' ? [] : data.before}
+					{t}
+					{unit}
+				/>
 			</div>
 		</section>
 
@@ -93,13 +131,24 @@
 				</p>
 			{/if}
 			{#if stays && !fits}<p class="mt-2">{t.plan.stays(stays)}</p>{/if}
-			{#if data.measureNext}<p class="mt-2 font-semibold text-cool">{t.plan.measureNext(t.measurable[data.measureNext])}</p>{/if}
+			{#if data.measureNext}<p class="mt-2 font-semibold text-cool">
+					{t.plan.measureNext(t.measurable[data.measureNext])}
+				</p>{/if}
 			{#if estimated}<p class="mt-2 text-note text-ink-soft">{t.plan.estimated(estimated)}</p>{/if}
 
 			{#if data.plans.length > 1}
-				<nav class="no-print mt-4 flex flex-wrap items-center gap-2 text-note" aria-label={t.plan.alternatives}>
+				<nav
+					class="no-print mt-4 flex flex-wrap items-center gap-2 text-note"
+					aria-label={t.plan.alternatives}
+				>
 					{#each data.plans as _, i (i)}
-						<a class="btn btn-small" class:chosen={i === data.chosen} aria-current={i === data.chosen ? 'true' : undefined} href="{page.url.pathname}?plan={i + 1}" data-sveltekit-noscroll>
+						<a
+							class="btn btn-small"
+							class:chosen={i === data.chosen}
+							aria-current={i === data.chosen ? 'true' : undefined}
+							href="{page.url.pathname}?plan={i + 1}"
+							data-sveltekit-noscroll
+						>
 							{t.plan.planN(i + 1)}
 						</a>
 					{/each}
@@ -118,14 +167,22 @@
 				<details class="no-print mt-6" open={data.again !== null || form !== null}>
 					<summary class="btn btn-main">{t.plan.again}</summary>
 					<div class="mt-4">
-						<AgainForm {again} {t} {unit} kept={Boolean(form && 'kept' in form && form.kept)} touch={() => (chosen = 'again')} />
+						<AgainForm
+							{again}
+							{t}
+							{unit}
+							kept={Boolean(form && 'kept' in form && form.kept)}
+							touch={() => (chosen = 'again')}
+						/>
 					</div>
 				</details>
 			{/if}
 
 			<p class="no-print mt-8 flex flex-wrap gap-x-6 gap-y-3 border-t border-rule pt-4 text-note">
 				<a href="/c/{data.token}/{PAGES[0]}">{t.plan.correct}</a>
-				<button type="button" class="link-button needs-js" onclick={() => window.print()}>{t.plan.print}</button>
+				<button type="button" class="link-button needs-js" onclick={() => window.print()}
+					>{t.plan.print}</button
+				>
 				<a href="/c/{data.token}/withdraw">{t.plan.withdraw}</a>
 			</p>
 		</section>

@@ -6,7 +6,12 @@
 	let { data } = $props();
 
 	const shortcuts = useShortcuts();
-	const date = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+	const date = new Intl.DateTimeFormat('en-GB', {
+		day: 'numeric',
+		month: 'short',
+		year: 'numeric',
+		timeZone: 'UTC'
+	});
 	let box = $state<HTMLInputElement>();
 	let timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -14,18 +19,17 @@
 	function search(text: string) {
 		clearTimeout(timer);
 		timer = setTimeout(() => {
-			void goto(text ? `?q=${encodeURIComponent(text)}` : '?', { keepFocus: true, replaceState: true, noScroll: true });
+			void goto(text ? `?q=${encodeURIComponent(text)}` : '?', {
+				keepFocus: true,
+				replaceState: true,
+				noScroll: true
+			});
 		}, 200);
 	}
 
 	$effect(() => shortcuts.add([{ key: '/', words: 'Search', run: () => box?.focus() }]));
 
-	const more = $derived.by(() => {
-		const query = new URLSearchParams();
-		if (data.search) query.set('q', data.search);
-		if (data.next) query.set('after', data.next);
-		return `?${query}`;
-	});
+	const more = $derived(`?q=${encodeURIComponent(data.search)}&after=${encodeURIComponent(data.next ?? '')}`);
 </script>
 
 <svelte:head><title>People · Easy Corner</title></svelte:head>
@@ -39,7 +43,9 @@
 				{data.total === 1 ? 'person' : 'people'}{data.search ? ` for “${data.search}”` : ''}
 			</p>
 		</div>
-		<a class="btn btn-main" href="/desk/people/new">Add a person <kbd class="key" aria-hidden="true">N</kbd></a>
+		<a class="btn btn-main" href="/desk/people/new"
+			>Add a person <kbd class="key" aria-hidden="true">N</kbd></a
+		>
 	</div>
 	<form class="mt-5" role="search">
 		<label class="relative block max-w-md">
@@ -60,7 +66,9 @@
 
 	{#if data.lines.length === 0}
 		<p class="mt-8 border-t border-ink pt-6 text-lead">
-			{data.search ? 'Nobody matches. Search by part of a name, a team or an address.' : 'Nobody is in the list yet. Add the first person.'}
+			{data.search
+				? 'Nobody matches. Search by part of a name, a team or an address.'
+				: 'Nobody is in the list yet. Add the first person.'}
 		</p>
 	{:else}
 		<table class="mt-5 w-full">
@@ -76,13 +84,21 @@
 			<tbody>
 				{#each data.lines as line (line.id)}
 					<tr class="border-b border-rule hover:bg-sheet">
-						<td class="py-2 pr-3"><a class="font-semibold text-ink" href="/desk/cases/{line.id}">{line.name}</a></td>
+						<td class="py-2 pr-3"
+							><a class="font-semibold text-ink" href="/desk/cases/{line.id}">{line.name}</a></td
+						>
 						<td class="py-2 pr-3 text-ink-soft">{line.team}</td>
 						<td class="py-2 pr-3">
-							{stateWords(line.state)}{#if line.at}<span class="text-note text-ink-soft">, {date.format(line.at)}</span>{/if}
+							{stateWords(line.state)}{#if line.at}<span class="text-note text-ink-soft"
+									>, {date.format(line.at)}</span
+								>{/if}
 						</td>
 						<td class="num py-2 pr-3">
-							{#if line.checksOff !== null}{line.checksOff}{#if line.checksUnsure}<span class="font-sans text-note text-ink-soft"> and {line.checksUnsure} unsure</span>{/if}{/if}
+							{#if line.checksOff !== null}{line.checksOff}{#if line.checksUnsure}<span
+										class="font-sans text-note text-ink-soft"
+									>
+										and {line.checksUnsure} unsure</span
+									>{/if}{/if}
 						</td>
 						<td class="py-2">{line.followUpDue ? date.format(new Date(line.followUpDue)) : ''}</td>
 					</tr>
@@ -90,7 +106,9 @@
 			</tbody>
 		</table>
 		<nav class="mt-4 flex gap-3" aria-label="Pages of the list">
-			{#if !data.isFirst}<a class="btn" href={data.search ? `?q=${encodeURIComponent(data.search)}` : '?'}>To the start</a>{/if}
+			{#if !data.isFirst}<a class="btn" href={data.search ? `?q=${encodeURIComponent(data.search)}` : '?'}
+					>To the start</a
+				>{/if}
 			{#if data.next}<a class="btn" href={more}>Next page</a>{/if}
 		</nav>
 	{/if}

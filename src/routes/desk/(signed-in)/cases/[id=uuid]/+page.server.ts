@@ -60,7 +60,12 @@ export const actions: Actions = {
 	send: ({ request, locals, params, url }) =>
 		orFailedForm(async () => {
 			const input = await readSend(request);
-			const sent = await sendAssessment(locals.db, signedIn(locals), { personId: params.id, ...input }, locals.now);
+			const sent = await sendAssessment(
+				locals.db,
+				signedIn(locals),
+				{ personId: params.id, ...input },
+				locals.now
+			);
 			// Told once, to who sent it: only a hash is kept.
 			return { link: `${url.origin}/c/${sent.token}` };
 		}),

@@ -18,11 +18,20 @@
 	const t = messagesFor('en');
 	const shortcuts = useShortcuts();
 	const unit = $derived(data.unit);
-	const date = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
-	const moment = $derived(new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short', timeZone: data.timeZone }));
+	const date = new Intl.DateTimeFormat('en-GB', {
+		day: 'numeric',
+		month: 'long',
+		year: 'numeric',
+		timeZone: 'UTC'
+	});
+	const moment = $derived(
+		new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone: data.timeZone })
+	);
 
 	const plan = $derived(data.report?.plans[0] ?? null);
-	const steps = $derived(data.corner && plan && data.report ? planSteps(data.corner, plan, data.report.before) : []);
+	const steps = $derived(
+		data.corner && plan && data.report ? planSteps(data.corner, plan, data.report.before) : []
+	);
 	const sections = $derived(
 		data.corner
 			? {
@@ -32,11 +41,15 @@
 				}
 			: null
 	);
-	const states = $derived<State[]>(sections ? (['now', 'after', 'again'] as const).filter((s) => sections[s] !== null) : []);
+	const states = $derived<State[]>(
+		sections ? (['now', 'after', 'again'] as const).filter((s) => sections[s] !== null) : []
+	);
 	let chosen = $state<State>('now');
 	const shown = $derived<State>(states.includes(chosen) ? chosen : 'now');
 	const section = $derived(sections?.[shown] ?? sections?.now ?? null);
-	const all = $derived(sections ? [sections.now, sections.after, sections.again].filter((s) => s !== null) : []);
+	const all = $derived(
+		sections ? [sections.now, sections.after, sections.again].filter((s) => s !== null) : []
+	);
 	const words: Record<State, string> = { now: 'Now', after: 'After the plan', again: 'Measured again' };
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string; at?: string }) : null);
 	const link = $derived(form && 'link' in form ? (form.link as string) : null);
@@ -48,7 +61,11 @@
 			{ key: 'f', words: 'Follow-up date', run: () => document.getElementById('due')?.focus() },
 			{ key: 's', words: 'Send a self-assessment', run: () => document.getElementById('send')?.focus() },
 			{ key: 'e', words: 'Dealt with', run: () => document.getElementById('seen')?.click() },
-			{ key: 'v', words: 'Show the next drawing', run: () => (chosen = states[(states.indexOf(shown) + 1) % states.length] ?? 'now') }
+			{
+				key: 'v',
+				words: 'Show the next drawing',
+				run: () => (chosen = states[(states.indexOf(shown) + 1) % states.length] ?? 'now')
+			}
 		])
 	);
 </script>
@@ -61,7 +78,8 @@
 		<div>
 			<h1 class="text-title">{data.person.name}</h1>
 			<p class="mt-1 text-ink-soft">
-				{#if data.person.team}{data.person.team} · {/if}{data.person.email}
+				{#if data.person.team}{data.person.team}&nbsp;·
+				{/if}{data.person.email}
 			</p>
 		</div>
 		<div class="no-print flex flex-wrap items-center gap-2">
@@ -73,13 +91,16 @@
 					</form>
 				{:else}
 					<form method="POST" action="?/seen" use:enhance>
-						<button id="seen" class="btn btn-main">Dealt with <kbd class="key" aria-hidden="true">E</kbd></button>
+						<button id="seen" class="btn btn-main"
+							>Dealt with <kbd class="key" aria-hidden="true">E</kbd></button
+						>
 					</form>
 				{/if}
 			{/if}
 			<form method="POST" action="?/send" use:enhance>
 				<button id="send" class="btn" class:btn-main={!data.answered && !data.newest}>
-					{data.newest ? 'Send another self-assessment' : 'Send a self-assessment'} <kbd class="key" aria-hidden="true">S</kbd>
+					{data.newest ? 'Send another self-assessment' : 'Send a self-assessment'}
+					<kbd class="key" aria-hidden="true">S</kbd>
 				</button>
 			</form>
 		</div>
@@ -89,7 +110,9 @@
 		{#if link}
 			<div class="mt-4 border-l-4 border-cool bg-cool-wash px-4 py-2.5">
 				<p class="font-semibold">
-					{data.hasPost ? 'The letter lies in the post office.' : 'The link is made. No mail server is set up, so pass it on yourself.'}
+					{data.hasPost
+						? 'The letter lies in the post office.'
+						: 'The link is made. No mail server is set up, so pass it on yourself.'}
 				</p>
 				<p class="mt-0.5 text-note">This link is shown once, and opens {data.person.name}’s answers:</p>
 				<p class="num mt-1 text-note break-all">{link}</p>
@@ -97,7 +120,9 @@
 			</div>
 		{/if}
 	</div>
-	{#if fault}<p class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault.message}</p>{/if}
+	{#if fault}<p class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">
+			{fault.message}
+		</p>{/if}
 
 	<div class="layout">
 		<div class="min-w-0">
@@ -105,18 +130,34 @@
 				<section class="sheet">
 					<div class="flex flex-wrap items-center justify-between gap-3">
 						{#if states.length > 1}
-							<SectionSwitch {states} {shown} {t} words={(state) => words[state]} choose={(state) => (chosen = state)} />
+							<SectionSwitch
+								{states}
+								{shown}
+								{t}
+								words={(state) => words[state]}
+								choose={(state) => (chosen = state)}
+							/>
 						{/if}
 						<p class="text-note text-ink-soft">
-							Judged by the way “{data.answered.way}” · answered {data.answered.at ? date.format(data.answered.at) : ''}
+							Judged by the way “{data.answered.way}” · answered {data.answered.at
+								? date.format(data.answered.at)
+								: ''}
 						</p>
 					</div>
 					<div class="mt-3"><SectionDrawing {section} {all} {t} {unit} mostHeight={520} /></div>
 					<div class="mt-3">
-						<CheckTable title="Checks: {words[shown].toLowerCase()}" checks={section.checks} before={shown === 'now' ? [] : data.report.before} {t} {unit} />
+						<CheckTable
+							title="Checks: {words[shown].toLowerCase()}"
+							checks={section.checks}
+							before={shown === 'now' ? [] : data.report.before}
+							{t}
+							{unit}
+						/>
 					</div>
 					{#if data.report.measureNext}
-						<p class="mt-3 text-note font-semibold text-cool">Worth asking for next: {t.measurable[data.report.measureNext]}.</p>
+						<p class="mt-3 text-note font-semibold text-cool">
+							Worth asking for next: {t.measurable[data.report.measureNext]}.
+						</p>
 					{/if}
 				</section>
 				<section class="mt-6">
@@ -130,13 +171,22 @@
 			{:else}
 				<section class="border-t border-ink pt-5">
 					<h2 class="text-head">
-						{data.state === 'none' ? 'Nothing sent yet' : data.state === 'started' ? 'Begun, not finished' : data.state === 'sent' ? 'Not answered yet' : 'No answers'}
+						{data.state === 'none'
+							? 'Nothing sent yet'
+							: data.state === 'started'
+								? 'Begun, not finished'
+								: data.state === 'sent'
+									? 'Not answered yet'
+									: 'No answers'}
 					</h2>
 					<p class="mt-2 max-w-prose text-ink-soft">
 						{#if data.state === 'none'}
-							Send a self-assessment: {data.person.name} gets a personal link, measures at home, and the section, the checks and the plan appear here.
+							Send a self-assessment: {data.person.name} gets a personal link, measures at home, and the section,
+							the checks and the plan appear here.
 						{:else if data.newest && (data.state === 'sent' || data.state === 'started')}
-							The letter went out on {date.format(data.newest.sentAt)}; its link works until {date.format(data.newest.expiresAt)}.
+							The letter went out on {date.format(data.newest.sentAt)}; its link works until {date.format(
+								data.newest.expiresAt
+							)}.
 							{#if data.newest.savedAt}Last saved {moment.format(data.newest.savedAt)}.{/if}
 						{:else}
 							The last link has ended or was withdrawn. Send another if it is still wanted.
@@ -151,29 +201,49 @@
 				<h2 class="border-b border-ink pb-1.5 text-lead">Follow-up</h2>
 				{#if data.followUp}
 					<p class="mt-2" class:text-warm={data.followUp.due <= data.today}>
-						<strong>{date.format(new Date(data.followUp.due))}</strong>{#if data.followUp.reason}: {data.followUp.reason}{/if}
+						<strong>{date.format(new Date(data.followUp.due))}</strong>{#if data.followUp.reason}: {data
+								.followUp.reason}{/if}
 					</p>
 				{/if}
-				<form method="POST" action="?/followUp" use:enhance={() => ({ update }) => update({ reset: false })} class="no-print mt-2 grid gap-2">
+				<form
+					method="POST"
+					action="?/followUp"
+					use:enhance={() =>
+						({ update }) =>
+							update({ reset: false })}
+					class="no-print mt-2 grid gap-2"
+				>
 					<input type="hidden" name="version" value={data.followUp?.version ?? 0} />
 					<label class="text-note" for="due">Look again on <kbd class="key" aria-hidden="true">F</kbd></label>
 					<input class="field" id="due" type="date" name="due" min={data.today} required bind:value={due} />
 					<div class="needs-js flex flex-wrap gap-1.5">
 						{#each data.offered as offer (offer.days)}
-							<button type="button" class="btn btn-small" onclick={() => (due = offer.due)}>in {offer.days} days</button>
+							<button type="button" class="btn btn-small" onclick={() => (due = offer.due)}
+								>in {offer.days} days</button
+							>
 						{/each}
 					</div>
 					<label class="text-note">
 						What for
-						<input class="field mt-1" name="reason" maxlength="300" value={data.followUp?.reason ?? ''} placeholder="Has the footrest arrived?" />
+						<input
+							class="field mt-1"
+							name="reason"
+							maxlength="300"
+							value={data.followUp?.reason ?? ''}
+							placeholder="Has the footrest arrived?"
+						/>
 					</label>
 					<div class="flex flex-wrap gap-2">
 						<button class="btn">{data.followUp ? 'Change' : 'Set'}</button>
 					</div>
-					{#if form && 'set' in form}<p class="text-note text-cool" role="status">Set. It comes up on the day sheet on that day.</p>{/if}
+					{#if form && 'set' in form}<p class="text-note text-cool" role="status">
+							Set. It comes up on the day sheet on that day.
+						</p>{/if}
 				</form>
 				{#if data.followUp}
-					<form method="POST" action="?/done" use:enhance class="no-print mt-2"><button class="link-button text-note">This follow-up is done</button></form>
+					<form method="POST" action="?/done" use:enhance class="no-print mt-2">
+						<button class="link-button text-note">This follow-up is done</button>
+					</form>
 				{/if}
 			</section>
 
@@ -200,13 +270,18 @@
 					{#each data.log as line, i (i)}
 						<li class="grid grid-cols-[9rem_1fr] gap-3 border-b border-rule py-1 text-note">
 							<span class="text-ink-soft">{moment.format(line.at)}</span>
-							<span>{line.actorKind === 'person' ? data.person.name : (line.userName ?? 'Easy Corner')} {ACT_WORDS[line.act] ?? line.act}</span>
+							<span
+								>{line.actorKind === 'person' ? data.person.name : (line.userName ?? 'Easy Corner')}
+								{ACT_WORDS[line.act] ?? line.act}</span
+							>
 						</li>
 					{/each}
 				</ul>
 				{#if data.history.length > 1}
 					<p class="mt-2 text-note text-ink-soft">
-						{data.history.length} self-assessments: {data.history.map((h) => `${date.format(h.sentAt)}, ${stateWords(h.state)}`).join('; ')}.
+						{data.history.length} self-assessments: {data.history
+							.map((h) => `${date.format(h.sentAt)}, ${stateWords(h.state)}`)
+							.join('; ')}.
 					</p>
 				{/if}
 			</section>

@@ -1,0 +1,45 @@
+/** Dependencies run one way: routes to ui and server, these to the core. `tests/unit/boundaries.test.ts` proves that it can fail. */
+module.exports = {
+	forbidden: [
+		{
+			name: 'core-is-pure',
+			comment:
+				'The core imports itself and small pure libraries, nothing of the interface, the server or Node.',
+			severity: 'error',
+			from: { path: '^src/lib/core/', pathNot: '\\.test\\.ts$' },
+			to: { pathNot: ['^src/lib/core/', '^node_modules/ajv/'] }
+		},
+		{
+			name: 'messages-know-only-the-core',
+			severity: 'error',
+			from: { path: '^src/lib/messages/', pathNot: '\\.test\\.ts$' },
+			to: { pathNot: ['^src/lib/core/', '^src/lib/messages/'] }
+		},
+		{
+			name: 'ui-never-imports-server',
+			severity: 'error',
+			from: { path: '^src/lib/ui/' },
+			to: { path: ['^src/lib/server/', '^src/routes/'] }
+		},
+		{
+			name: 'server-never-imports-ui',
+			severity: 'error',
+			from: { path: '^src/lib/server/' },
+			to: { path: ['^src/lib/ui/', '^src/routes/', '^node_modules/svelte/'] }
+		},
+		{
+			name: 'validation-stays-out-of-the-browser',
+			comment: 'Ajv makes code at run time, which the content security policy of the pages forbids.',
+			severity: 'error',
+			from: { path: '^src/lib/(ui|messages)/|^src/routes/.*\\.svelte$' },
+			to: { path: '^src/lib/core/(schema|corner/validate-corner)|^node_modules/ajv/' }
+		},
+		{ name: 'no-circles', severity: 'error', from: {}, to: { circular: true } }
+	],
+	options: {
+		doNotFollow: { path: 'node_modules' },
+		tsConfig: { fileName: 'tsconfig.boundaries.json' },
+		tsPreCompilationDeps: true,
+		enhancedResolveOptions: { extensions: ['.ts', '.svelte', '.js', '.mjs'] }
+	}
+};

@@ -1,0 +1,68 @@
+import js from '@eslint/js';
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+import svelteConfig from './svelte.config.js';
+
+export default ts.config(
+	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', 'drizzle/'] },
+	js.configs.recommended,
+	...ts.configs.recommended,
+	...svelte.configs.recommended,
+	{
+		languageOptions: { globals: { ...globals.browser, ...globals.node } },
+		rules: {
+			'no-undef': 'off',
+			eqeqeq: 'error',
+			'@typescript-eslint/no-explicit-any': 'error',
+			'@typescript-eslint/no-unused-vars': [
+				'error',
+				{ argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }
+			],
+			// Links are written out as paths: the application is always served from the root of its address.
+			'svelte/no-navigation-without-resolve': 'off'
+		}
+	},
+	{
+		files: ['**/*.svelte', '**/*.svelte.ts'],
+		languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } }
+	},
+	{
+		files: ['src/lib/core/**/*.ts'],
+		ignores: ['**/*.test.ts'],
+		rules: {
+			'max-lines-per-function': ['error', { max: 60 }],
+			'max-lines': ['error', { max: 350 }],
+			'no-console': 'error',
+			'no-restricted-globals': [
+				'error',
+				...[
+					'window',
+					'document',
+					'fetch',
+					'process',
+					'localStorage',
+					'performance',
+					'setTimeout',
+					'setInterval'
+				].map((name) => ({ name, message: 'The core takes what it needs as arguments.' }))
+			],
+			'no-restricted-syntax': [
+				'error',
+				{
+					selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']",
+					message: 'Chance is an argument.'
+				},
+				{
+					selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+					message: 'The time is an argument.'
+				},
+				{
+					selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+					message: 'The time is an argument.'
+				},
+				{ selector: 'ExportAllDeclaration', message: 'Export by name.' }
+			]
+		}
+	}
+);

@@ -116,6 +116,8 @@ const MOST = { seat: 2, feet: 6, keys: 6, mouse: 6, screen: 10 };
 const SLENDER = { seat: Infinity, feet: 1, keys: 1, mouse: 1, screen: 1.5 };
 
 interface Stacks {
+	/** Indexes of the pieces in use. */
+	used: Set<number>;
 	rise: Record<Way['station'], number>;
 	count: Record<Way['station'], number>;
 	narrowest: Record<Way['station'], number>;
@@ -125,7 +127,7 @@ function* arrangements(pieces: Way[][]): Generator<Stacks> {
 	const stations = ['seat', 'feet', 'keys', 'mouse', 'screen'] as const;
 	const each = <T>(value: T) =>
 		Object.fromEntries(stations.map((s) => [s, value])) as Record<Way['station'], T>;
-	const now: Stacks = { rise: each(0), count: each(0), narrowest: each(Infinity) };
+	const now: Stacks = { used: new Set(), rise: each(0), count: each(0), narrowest: each(Infinity) };
 	function* place(i: number): Generator<Stacks> {
 		if (i === pieces.length) {
 			yield now;
@@ -137,10 +139,12 @@ function* arrangements(pieces: Way[][]): Generator<Stacks> {
 			if (now.count[station] === MOST[station]) continue;
 			now.rise[station] += rise;
 			now.count[station] += 1;
+			now.used.add(i);
 			now.narrowest[station] = Math.min(narrowest, shorter);
 			yield* place(i + 1);
 			now.rise[station] -= rise;
 			now.count[station] -= 1;
+			now.used.delete(i);
 			now.narrowest[station] = narrowest;
 		}
 	}
@@ -207,25 +211,102 @@ function judge(corner: Corner, stacks: Stacks, pieces: number): Best {
 	return best;
 }
 
-/** The least cost of any plan, by trying all. */
-export function exhaustiveCost(corner: Corner): Best {
-	const pieces = corner.household.flatMap((item) =>
-		Array.from({ length: item.count ?? 1 }, () => waysOf(corner, item.kind, item.size))
-	);
-	let best: Best = { W: Infinity, pieces: 0, D: Infinity };
+/**
+ * The least cost of any plan, by trying all.
+ *
+ * @param told what earlier plans used, as `usageText` writes it; a plan that uses the same is not counted
+ */
+export function exhaustiveCost(corner: Corner, told: readonly string[] = []): Best | null {
+	const pieces = piecesOf(corner);
+	const alike = pieces.map((ways) => JSON.stringify(ways));
+	let best: Best | null = null;
 	const seen = new Map<string, number>();
 	for (const stacks of arrangements(pieces)) {
 		if (!stands(corner, stacks)) continue;
+		if (told.length > 0 && told.includes(textOf([...stacks.used].map((i) => alike[i] ?? '')))) continue;
 		const count = Object.values(stacks.count).reduce((sum, n) => sum + n, 0);
 		const key = Object.values(stacks.rise).join();
 		if ((seen.get(key) ?? Infinity) <= count) continue;
 		seen.set(key, count);
 		const found = judge(corner, stacks, count);
 		const better =
+			!best ||
 			found.W < best.W ||
 			(found.W === best.W &&
 				(found.pieces < best.pieces || (found.pieces === best.pieces && found.D < best.D)));
 		if (better) best = found;
 	}
 	return best;
+}
+
+function piecesOf(corner: Corner): Way[][] {
+	return corner.household.flatMap((item) =>
+		Array.from({ length: item.count ?? 1 }, () => waysOf(corner, item.kind, item.size))
+	);
+}
+
+function textOf(alike: readonly string[]): string {
+	return [...alike].sort().join('+');
+}
+
+/** What a plan uses, alike pieces not told apart. */
+export function usageText(corner: Corner, ids: readonly string[]): string {
+	const ways = corner.household.flatMap((item) =>
+		Array.from({ length: item.count ?? 1 }, (_, i) => ({
+			id: i === 0 ? item.id : `${item.id}#${i + 1}`,
+			alike: JSON.stringify(waysOf(corner, item.kind, item.size))
+		}))
+	);
+	return textOf(ids.map((id) => ways.find((way) => way.id === id)?.alike ?? ''));
+}
+
+/** Values of the checks as measured, and their standard deviations, from the description of the formulas. */
+export function plainChecks(corner: Corner): Record<string, { value: number; sd: number }> {
+	const { spot, person } = corner;
+	const sits = spot.posture === 'sitting';
+	const method = { tape: 4, 'paper-ruler': 6, card: 6, 'a4-sheets': 10, 'hand-span': 20, guess: 40 };
+	const furniture = method[spot.by];
+	const open = {
+		popliteal: 0.8,
+		sittingElbow: 0.35,
+		sittingEye: 0.75,
+		thigh: 0.35,
+		standingElbow: 0.93,
+		standingEye: 0.97
+	};
+	const spread = {
+		male: { popliteal: 29, sittingElbow: 31, sittingEye: 35, thigh: 15, standingElbow: 52, standingEye: 69 },
+		female: { popliteal: 27, sittingElbow: 29, sittingEye: 33, thigh: 17, standingElbow: 46, standingEye: 61 }
+	};
+	const sd = (name: Length): number => {
+		const given = corner.body[name];
+		if (given) return Math.sqrt(method[given.by] ** 2 + 64);
+		const of = (sex: 'male' | 'female') => spread[sex][name] * Math.sqrt(1 - open[name] ** 2);
+		return person.sex === 'unstated' ? Math.max(of('male'), of('female')) : of(person.sex);
+	};
+	const root = (...parts: number[]) => Math.sqrt(parts.reduce((sum, part) => sum + part * part, 0));
+	const s = sits && spot.seat ? spot.seat.height - spot.seat.give : 0;
+	const [elbow, eye]: [Length, Length] = sits
+		? ['sittingElbow', 'sittingEye']
+		: ['standingElbow', 'standingEye'];
+	const base = sits ? s : person.heel;
+	const carried = corner.way === 'forearms-down' && sits;
+	const t = spot.surface.height;
+	const seat = sits ? furniture : 0;
+	const all = {
+		knee: { value: s - lengthOf(corner, 'popliteal') - person.heel, sd: root(furniture, sd('popliteal')) },
+		elbow: {
+			value: base + lengthOf(corner, elbow) - t - (carried ? 0 : spot.keys.homeRow),
+			sd: root(seat, sd(elbow), furniture, carried ? 0 : 2)
+		},
+		eye: {
+			value: t + spot.screen.topAboveBase - base - lengthOf(corner, eye),
+			sd: root(seat, sd(eye), furniture, 2)
+		},
+		thigh: {
+			value: t - spot.surface.thickness - s - lengthOf(corner, 'thigh'),
+			sd: root(furniture, furniture, furniture, sd('thigh'))
+		}
+	};
+	return sits ? all : { elbow: all.elbow, eye: all.eye };
 }

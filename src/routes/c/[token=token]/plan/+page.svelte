@@ -21,7 +21,9 @@
 	const t = $derived(messagesFor(data.locale));
 	const unit = $derived(data.unit);
 	const plan = $derived(data.plans[data.chosen] ?? null);
-	const steps = $derived(plan ? planSteps(data.corner, plan, data.before) : []);
+	const fits = $derived(data.before.every((check) => check.verdict === 'fits'));
+	// Who fits is told nothing to do: a chair that moves could always be a millimetre nearer to the ideal.
+	const steps = $derived(plan && !fits ? planSteps(data.corner, plan, data.before) : []);
 	const built = $derived(plan !== null && (plan.cost.pieces > 0 || steps.some((step) => step.moves)));
 	const again = $derived(plan ? new Again(data.corner, plan, data.again, unit) : null);
 	const hasAgain = $derived(again !== null && (data.again !== null || again.touched));
@@ -60,7 +62,6 @@
 		)
 	);
 	const doneCount = $derived(steps.filter((step) => data.ticks[step.place]).length);
-	const fits = $derived(open(data.before).length === 0);
 	const words: Record<State, string> = $derived({
 		now: t.section.now,
 		after: t.section.after,

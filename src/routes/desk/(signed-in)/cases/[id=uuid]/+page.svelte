@@ -36,7 +36,7 @@
 		data.corner
 			? {
 					now: sectionOf(data.corner, null),
-					after: plan ? sectionOf(data.corner, plan) : null,
+					after: plan && !fits ? sectionOf(data.corner, plan) : null,
 					again: data.again && plan ? sectionOf(data.corner, plan, data.again.lengths) : null
 				}
 			: null
@@ -165,7 +165,9 @@
 					{#if steps.length > 0}
 						<div class="mt-2"><StepList {steps} ticks={data.ticks} {t} {unit} canTick={false} /></div>
 					{:else}
-						<p class="mt-2 text-ink-soft">Nothing: the corner fits, or nothing in the house helps.</p>
+						<p class="mt-2 text-ink-soft">
+							{fits ? 'Nothing: the corner fits.' : 'Nothing: no piece in the house makes it better.'}
+						</p>
 					{/if}
 				</section>
 			{:else}

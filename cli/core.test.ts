@@ -1,0 +1,122 @@
+import { execFile } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { randomCorner } from '../tests/support/random-corner';
+import { planCorner } from '../src/lib/core/plan';
+import { cornerSchema } from '../src/lib/core/corner';
+import { LARGEST_DOCUMENT_BYTES, readDocument, readLines } from './read-input';
+import { runCommand } from './run-command';
+
+const good = readFileSync('tests/data/corners/short-person-high-table.json');
+
+async function* chunksOf(bytes: Uint8Array, size: number): AsyncGenerator<Uint8Array> {
+	for (let from = 0; from < bytes.length; from += size) yield bytes.subarray(from, from + size);
+}
+
+async function run(args: string[], input: Uint8Array | string, chunk = 1000) {
+	const bytes = typeof input === 'string' ? new TextEncoder().encode(input) : input;
+	let [out, err] = ['', ''];
+	const code = await runCommand(args, {
+		document: () => readDocument(chunksOf(bytes, chunk)),
+		lines: () => readLines(chunksOf(bytes, chunk)),
+		out: (text) => (out += text),
+		err: (text) => (err += text)
+	});
+	return { code, out, err };
+}
+
+describe('core plan', () => {
+	it('prints one JSON document and nothing else', async () => {
+		const { code, out, err } = await run(['plan'], good);
+		expect({ code, err }).toEqual({ code: 0, err: '' });
+		const report = JSON.parse(out) as ReturnType<typeof planCorner>;
+		expect(report.format).toBe('easy-corner.plan/1');
+		expect(report.plans).toHaveLength(3);
+		expect(report.before.map((check) => [check.id, check.value])).toEqual([
+			['knee', 37],
+			['elbow', -94],
+			['eye', -222],
+			['thigh', 120]
+		]);
+		expect(report.plans[0]?.stations.feet).toEqual({
+			rise: 84,
+			pieces: [
+				{ id: 'b1', mode: 'flat', rise: 42, size: [330, 250] },
+				{ id: 'b1#2', mode: 'flat', rise: 42, size: [330, 250] }
+			]
+		});
+	});
+
+	it('reads one document a line and answers a line each, in order, bad ones in their place', async () => {
+		const documents = Array.from({ length: 20 }, (_, seed) => randomCorner(seed, { rigid: 5, soft: 2, span: 0 }));
+		const lines = documents.map((document) => JSON.stringify(document));
+		lines.splice(3, 0, 'not json', JSON.stringify({ ...documents[0], way: 'x' }), '');
+		const { code, out } = await run(['plan', '--lines'], lines.join('\n'), 777);
+		const answers = out.trimEnd().split('\n').map((line) => JSON.parse(line) as { error?: string; at?: string });
+		expect(code).toBe(0);
+		expect(answers).toHaveLength(23);
+		expect(answers.slice(3, 6).map((a) => a.at)).toEqual(['', '/way', '']);
+		expect(answers[6]).toEqual(JSON.parse(JSON.stringify(planCorner(documents[3] as (typeof documents)[0]))));
+	});
+});
+
+describe('core check and schema', () => {
+	it('check prints the same without plans', async () => {
+		const plan = JSON.parse((await run(['plan'], good)).out) as Record<string, unknown>;
+		const check = JSON.parse((await run(['check'], good)).out) as Record<string, unknown>;
+		delete plan.plans;
+		delete plan.proven;
+		expect(check).toEqual(plan);
+	});
+
+	it('schema prints the schema', async () => {
+		expect(JSON.parse((await run(['schema'], '')).out)).toEqual(JSON.parse(JSON.stringify(cornerSchema)));
+	});
+});
+
+describe('bad input', () => {
+	const invalidUtf8 = Uint8Array.from([...good.subarray(0, 40), 0xff, 0xfe, ...good.subarray(40)]);
+	it.each([
+		['broken JSON', '{"format":', ''],
+		['nothing', '', ''],
+		['NaN', good.toString().replace('1640', 'NaN'), ''],
+		['broken UTF-8', invalidUtf8, ''],
+		['5 MB', `"${'x'.repeat(5_000_000)}"`, ''],
+		['a key too many', good.toString().replace('"heel"', '"sole": 1, "heel"'), '/person/sole'],
+		['a number in words', good.toString().replace('1640', '"1640"'), '/person/stature']
+	])('%s: exit 2, one line that names the place, nothing on standard output', async (_, input, at) => {
+		for (const command of ['plan', 'check']) {
+			const { code, out, err } = await run([command], input, 65_536);
+			expect({ code, out }).toEqual({ code: 2, out: '' });
+			expect(err.trimEnd().split('\n')).toHaveLength(1);
+			const fault = JSON.parse(err) as { error: string; at: string };
+			expect(fault.at).toBe(at);
+			expect(fault.error).not.toMatch(/\.ts|node_modules| at /);
+		}
+	});
+
+	it.each([[[]], [['constructor']], [['plan', '--fast']], [['schema', '--lines']]])('wrong words %j: exit 2', async (args) => {
+		expect((await run(args, good)).code).toBe(2);
+	});
+
+	it('a line too long is a fault of that line alone', async () => {
+		const lines = `${good.toString().replace(/\s+/g, ' ')}\n"${'x'.repeat(LARGEST_DOCUMENT_BYTES)}"\n${good.toString().replace(/\s+/g, ' ')}\n`;
+		const answers = (await run(['check', '--lines'], lines, 65_536)).out.trimEnd().split('\n');
+		expect(answers).toHaveLength(3);
+		expect(JSON.parse(answers[1] ?? '')).toMatchObject({ at: '' });
+		expect(answers[0]).toBe(answers[2]);
+	});
+});
+
+describe('npm run -s core', () => {
+	it('runs as a program', async () => {
+		const outcome = await new Promise<{ code: number; out: string; err: string }>((resolve) => {
+			const child = execFile('npm', ['run', '-s', 'core', '--', 'check'], (error, out, err) =>
+				resolve({ code: typeof error?.code === 'number' ? error.code : 0, out, err })
+			);
+			child.stdin?.end('{');
+		});
+		expect({ code: outcome.code, out: outcome.out }).toEqual({ code: 2, out: '' });
+		expect(outcome.err).toContain('"at":""');
+	}, 20_000);
+});

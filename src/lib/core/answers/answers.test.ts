@@ -1,0 +1,140 @@
+import { describe, expect, it } from 'vitest';
+import { DEMO_PEOPLE } from '../../../../seed/people';
+import { validateCorner } from '../corner/validate-corner';
+import {
+	CHOICE_FIELDS,
+	convertUnit,
+	cornerFromAnswers,
+	FIELD_NAME_PATTERN,
+	LENGTH_FIELDS,
+	likelyMeant,
+	pageOfField,
+	partialChecks,
+	thingField
+} from './index';
+
+const answered = DEMO_PEOPLE.flatMap(({ answers }) => (answers ? [answers] : []));
+const mirela = answered[1] ?? {};
+
+describe('cornerFromAnswers', () => {
+	it('makes a valid corner of each demo person’s answers', () => {
+		expect(answered).toHaveLength(5);
+		for (const answers of answered) {
+			const { corner, issues } = cornerFromAnswers(answers, 'upright');
+			expect(issues).toEqual([]);
+			expect(validateCorner(corner).ok).toBe(true);
+		}
+	});
+
+	it('reads the lengths in the unit that was chosen', () => {
+		const ruta = answered[3] ?? {};
+		expect(cornerFromAnswers(ruta, 'upright').corner?.person.stature).toBe(1676);
+		expect(cornerFromAnswers(ruta, 'upright').corner?.spot.surface.height).toBe(740);
+	});
+
+	it('tells each thing that is missing, by its field, and makes nothing of the rest', () => {
+		const { corner, issues } = cornerFromAnswers({}, 'upright');
+		expect(corner).toBeNull();
+		expect(issues.map((issue) => [issue.field, issue.code])).toContainEqual(['stature', 'missing']);
+		expect(issues.map((issue) => issue.field)).toContain('seatHeight');
+		// What has a usual value that is shown in the field is taken as shown.
+		expect(issues.map((issue) => issue.field)).not.toContain('heel');
+	});
+
+	it('asks whether 7.4 cm was meant to be 74', () => {
+		const { issues } = cornerFromAnswers({ ...mirela, surfaceHeight: '7.4' }, 'upright');
+		expect(issues).toEqual([
+			{ field: 'surfaceHeight', code: 'too-small', readMm: 74, bounds: [300, 1500], meantMm: 740 }
+		]);
+	});
+
+	it('leaves an unmeasured body length to the estimate, but not an unreadable one', () => {
+		const empty = cornerFromAnswers({ ...mirela, sittingElbow: '' }, 'upright');
+		expect(empty.corner?.body).not.toHaveProperty('sittingElbow');
+		const unreadable = cornerFromAnswers({ ...mirela, sittingElbow: 'so high' }, 'upright');
+		expect(unreadable.issues[0]).toMatchObject({ field: 'sittingElbow', code: 'not-a-length' });
+	});
+
+	it('asks for no chair where one stands', () => {
+		const { corner } = cornerFromAnswers(answered[4] ?? {}, 'upright');
+		expect(corner?.spot.seat).toBeNull();
+	});
+
+	it('refuses a range upside down and a count that is no number', () => {
+		const upsideDown = { ...mirela, seatMoves: 'yes', seatLow: '55', seatHigh: '45' };
+		expect(cornerFromAnswers(upsideDown, 'upright').issues).toMatchObject([
+			{ field: 'seatHigh', code: 'range-order' }
+		]);
+		const many = { ...mirela, [thingField(0, 'count')]: '1000' };
+		expect(cornerFromAnswers(many, 'upright').issues).toMatchObject([
+			{ field: 'thing.0.count', code: 'not-a-count' }
+		]);
+		const none = { ...mirela, [thingField(0, 'count')]: '0' };
+		expect(cornerFromAnswers(none, 'upright').corner?.household.some((item) => item.id === 't0')).toBe(false);
+	});
+});
+
+describe('convertUnit', () => {
+	it('keeps every millimetre there and back', () => {
+		for (const answers of answered) {
+			const from = answers.unit as 'cm' | 'in';
+			const there = convertUnit(answers, from, from === 'cm' ? 'in' : 'cm');
+			expect(cornerFromAnswers(there, 'upright').corner).toEqual(
+				cornerFromAnswers(answers, 'upright').corner
+			);
+			const back = convertUnit(there, from === 'cm' ? 'in' : 'cm', from);
+			expect(cornerFromAnswers(back, 'upright').corner).toEqual(cornerFromAnswers(answers, 'upright').corner);
+		}
+	});
+
+	it('leaves what can’t be read as it was typed', () => {
+		expect(convertUnit({ stature: 'tall', hand: 'left' }, 'cm', 'in')).toEqual({
+			stature: 'tall',
+			hand: 'left',
+			unit: 'in'
+		});
+	});
+});
+
+describe('partialChecks', () => {
+	it('tells nothing without a stature, and each check as soon as its lengths are there', () => {
+		const told = (answers: Record<string, string>) =>
+			partialChecks(answers, 'upright')?.checks.map((c) => c.id) ?? null;
+		expect(told({})).toBeNull();
+		expect(told({ stature: '164' })).toEqual([]);
+		expect(told({ stature: '164', seatHeight: '45' })).toEqual(['knee']);
+		expect(told({ stature: '164', seatHeight: '45', surfaceHeight: '75' })).toEqual([
+			'knee',
+			'elbow',
+			'thigh'
+		]);
+		expect(told({ stature: '164', seatHeight: '45', surfaceHeight: 'x' })).toEqual(['knee']);
+		expect(told({ stature: '164', posture: 'standing', surfaceHeight: '95' })).toEqual(['elbow']);
+	});
+
+	it('agrees with the whole once all is answered', () => {
+		for (const answers of answered) {
+			const whole = cornerFromAnswers(answers, 'upright').corner;
+			expect(partialChecks(answers, 'upright')?.corner.spot).toEqual(whole?.spot);
+		}
+	});
+});
+
+describe('fields', () => {
+	it('are known by name, nothing else is', () => {
+		const pattern = new RegExp(FIELD_NAME_PATTERN);
+		for (const name of [...Object.keys(LENGTH_FIELDS), ...Object.keys(CHOICE_FIELDS), 'thing.39.c']) {
+			expect(pattern.test(name)).toBe(true);
+			expect(pageOfField(name)).toBeTruthy();
+		}
+		for (const name of ['', 'x', 'stature2', 'thing.40.a', 'thing.1.weight', '__proto__', 'thing.1.a '])
+			expect(pattern.test(name)).toBe(false);
+	});
+
+	it('find the slip of a point or of a unit', () => {
+		expect(likelyMeant(74, [600, 1150])).toBe(740);
+		expect(likelyMeant(7400, [600, 1150])).toBe(740);
+		expect(likelyMeant(29, [600, 1150])).toBe(737);
+		expect(likelyMeant(5, [600, 1150])).toBeUndefined();
+	});
+});

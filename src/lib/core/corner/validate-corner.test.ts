@@ -1,0 +1,118 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { randomCorner } from '../../../../tests/support/random-corner';
+import { validateCorner } from './validate-corner';
+
+const good = JSON.parse(readFileSync('tests/data/corners/short-person-high-table.json', 'utf8')) as Record<
+	string,
+	unknown
+>;
+
+/** The good document with one place changed; `undefined` takes it away. */
+function changed(path: string, value: unknown): unknown {
+	const copy = structuredClone(good);
+	const keys = path.split('/').slice(1);
+	const last = keys.pop() ?? '';
+	const parent = keys.reduce<Record<string, unknown>>((at, key) => at[key] as Record<string, unknown>, copy);
+	if (value === undefined) delete parent[last];
+	else parent[last] = value;
+	return copy;
+}
+
+const at = (value: unknown) => {
+	const checked = validateCorner(value);
+	return checked.ok ? 'good' : checked.issue.at;
+};
+
+describe('validateCorner', () => {
+	it('takes good documents as they are', () => {
+		expect(validateCorner(good)).toEqual({ ok: true, value: good });
+		for (let seed = 0; seed < 200; seed += 1)
+			expect(at(randomCorner(seed, { rigid: 8, soft: 4, span: 40 }))).toBe('good');
+	});
+
+	const wrong: readonly (readonly [path: string, value: unknown, at?: string])[] = [
+		['/format', 'easy-corner.corner/2'],
+		['/person/stature', 1199],
+		['/person/stature', 2301],
+		['/person/stature', 1640.5],
+		['/person/stature', '1640'],
+		['/person/stature', null],
+		['/person/stature', 1e9],
+		['/person/heel', -1],
+		['/person/sex', 'other'],
+		['/person/hand', undefined],
+		['/person/name', 'somebody'],
+		['/body/thigh/mm', 49],
+		['/body/thigh/by', 'eye'],
+		['/body/thigh', 150],
+		['/body/arm', { mm: 300, by: 'tape' }],
+		['/way', 'slouched'],
+		['/spot/posture', 'lying'],
+		['/spot/by', 'card '],
+		['/spot/seat', null],
+		['/spot/seat', undefined],
+		['/spot/seat/give', 151],
+		['/spot/seat/range', [500, 400]],
+		['/spot/seat/range', [100, 400], '/spot/seat/range/0'],
+		['/spot/seat/range', [400]],
+		['/spot/seat/armrest', 'low'],
+		['/spot/seat/castors', 0],
+		['/spot/surface/height', 299],
+		['/spot/surface/thickness', 0],
+		['/spot/surface/depth', 2001],
+		['/spot/surface/range', [700, 600]],
+		['/spot/screen/topAboveBase', 49],
+		['/spot/screen/visibleHeight', 901],
+		['/spot/screen/base', [325, 225, 10]],
+		['/spot/screen/base', [0, 225], '/spot/screen/base/0'],
+		['/spot/screen/range', [200, 300]],
+		['/spot/screen/distance', 99],
+		['/spot/keys/homeRow', 151],
+		['/spot/keys/kind', 'none'],
+		['/spot/mouse', 'trackball'],
+		['/spot/a~b', 1, '/spot/a~0b'],
+		['/spot/a/b', 1],
+		['/household', {}],
+		['/household/0/id', ''],
+		['/household/0/kind', 'sofa'],
+		['/household/0/size', [330, 250]],
+		['/household/0/size/2', 3001],
+		['/household/0/count', 0],
+		['/household/0/count', 201],
+		['/household/0/weight', 2],
+		['/household/1/id', 'b1'],
+		['/household/1/id', 'b1#2']
+	];
+	it.each(wrong.filter(([path]) => path !== '/spot/a/b'))(
+		'refuses %s = %j and names the place',
+		(path, value, place = path) => {
+			expect(at(changed(path, value))).toBe(place);
+		}
+	);
+
+	it.each([null, 7, 'text', [], true])('refuses %j as a whole', (value) => {
+		expect(at(value)).toBe('');
+	});
+
+	it('says what is wanted, in words', () => {
+		const text = (path: string, value: unknown) => {
+			const checked = validateCorner(changed(path, value));
+			return checked.ok ? '' : checked.issue.text;
+		};
+		expect(text('/person/stature', 74)).toBe('/person/stature must be from 1200 to 2300');
+		expect(text('/spot/posture', 'lying')).toBe('/spot/posture must be one of: sitting, standing');
+		expect(text('/person/hand', undefined)).toBe('/person/hand is missing');
+		expect(text('/person/name', 'x')).toBe('/person/name is not a part of this format');
+		expect(text('/person/heel', 1.5)).toBe('/person/heel must be a whole number');
+	});
+
+	it('ignores a chair at a standing spot', () => {
+		expect(at(changed('/spot/posture', 'standing'))).toBe('good');
+	});
+
+	it('is not misled by names that objects have by themselves', () => {
+		expect(at(JSON.parse('{"__proto__":{"format":"easy-corner.corner/1"}}'))).not.toBe('good');
+		expect(at(changed('/person/constructor', 1))).toBe('/person/constructor');
+	});
+});

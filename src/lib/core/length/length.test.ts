@@ -1,0 +1,83 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { formatLength, parseLength, type LengthUnit } from './index';
+
+const read = (text: string, unit: LengthUnit = 'cm') => {
+	const parsed = parseLength(text, unit);
+	return parsed.ok ? parsed.mm : parsed.fault;
+};
+
+describe('parseLength', () => {
+	it.each([
+		['74', 'cm', 740],
+		['74 cm', 'in', 740],
+		['7,4', 'cm', 74],
+		['740 mm', 'cm', 740],
+		['740', 'mm', 740],
+		['1.64 m', 'cm', 1640],
+		['1 m 64', 'cm', 1640],
+		['1m64cm', 'in', 1640],
+		['29 1/8"', 'cm', 740],
+		['29-1/8 in', 'cm', 740],
+		['29½ in', 'cm', 749],
+		['29 1/8', 'in', 740],
+		['5\'4"', 'cm', 1626],
+		['5’ 4”', 'cm', 1626],
+		['5 ft 4 in', 'cm', 1626],
+		["5'", 'cm', 1524],
+		['5 feet 4 1/2', 'cm', 1638],
+		['.5', 'in', 13],
+		['0', 'cm', 0],
+		['  74\u00a0cm ', 'cm', 740]
+	] as const)('reads %j in %s as %i mm', (text, unit, mm) => {
+		expect(read(text, unit)).toBe(mm);
+	});
+
+	it.each([
+		['', 'empty'],
+		['   ', 'empty'],
+		['about seventy', 'not-a-length'],
+		['-3', 'negative'],
+		['−3 cm', 'negative'],
+		['7 4', 'not-a-length'],
+		['74 km', 'not-a-length'],
+		['1e3', 'not-a-length'],
+		['5\'13"', 'not-a-length'],
+		['1/0"', 'not-a-length'],
+		['99999999', 'too-large'],
+		['NaN', 'not-a-length'],
+		['1.2.3', 'not-a-length']
+	])('does not guess %j: %s', (text, fault) => {
+		expect(read(text)).toBe(fault);
+	});
+
+	it('never throws, whatever is typed', () => {
+		fc.assert(
+			fc.property(fc.string({ unit: 'binary' }), fc.constantFrom('cm', 'mm', 'in'), (text, unit) => {
+				const parsed = parseLength(text, unit as LengthUnit);
+				expect(parsed.ok ? Number.isInteger(parsed.mm) && parsed.mm >= 0 : parsed.fault.length > 0).toBe(
+					true
+				);
+			})
+		);
+	});
+});
+
+describe('formatLength', () => {
+	it('writes the unit and its decimals', () => {
+		expect(formatLength(752, 'cm')).toBe('75.2 cm');
+		expect(formatLength(752, 'mm')).toBe('752 mm');
+		expect(formatLength(752, 'in')).toBe('29.61 in');
+		expect(formatLength(68, 'cm', { signed: true })).toBe('+6.8 cm');
+		expect(formatLength(-4, 'cm', { withUnit: false })).toBe('-0.4');
+	});
+
+	it('gives the same whole millimetre when parsed again, in every unit', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 0, max: 99_000 }), fc.constantFrom('cm', 'mm', 'in'), (mm, unit) => {
+				expect(read(formatLength(mm, unit as LengthUnit), 'cm')).toBe(mm);
+				expect(read(formatLength(mm, unit as LengthUnit, { withUnit: false }), unit as LengthUnit)).toBe(mm);
+			})
+		);
+	});
+});

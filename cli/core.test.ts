@@ -48,11 +48,16 @@ describe('core plan', () => {
 	});
 
 	it('reads one document a line and answers a line each, in order, bad ones in their place', async () => {
-		const documents = Array.from({ length: 20 }, (_, seed) => randomCorner(seed, { rigid: 5, soft: 2, span: 0 }));
+		const documents = Array.from({ length: 20 }, (_, seed) =>
+			randomCorner(seed, { rigid: 5, soft: 2, span: 0 })
+		);
 		const lines = documents.map((document) => JSON.stringify(document));
 		lines.splice(3, 0, 'not json', JSON.stringify({ ...documents[0], way: 'x' }), '');
 		const { code, out } = await run(['plan', '--lines'], lines.join('\n'), 777);
-		const answers = out.trimEnd().split('\n').map((line) => JSON.parse(line) as { error?: string; at?: string });
+		const answers = out
+			.trimEnd()
+			.split('\n')
+			.map((line) => JSON.parse(line) as { error?: string; at?: string });
 		expect(code).toBe(0);
 		expect(answers).toHaveLength(23);
 		expect(answers.slice(3, 6).map((a) => a.at)).toEqual(['', '/way', '']);
@@ -95,9 +100,12 @@ describe('bad input', () => {
 		}
 	});
 
-	it.each([[[]], [['constructor']], [['plan', '--fast']], [['schema', '--lines']]])('wrong words %j: exit 2', async (args) => {
-		expect((await run(args, good)).code).toBe(2);
-	});
+	it.each([[[]], [['constructor']], [['plan', '--fast']], [['schema', '--lines']]])(
+		'wrong words %j: exit 2',
+		async (args) => {
+			expect((await run(args, good)).code).toBe(2);
+		}
+	);
 
 	it('a line too long is a fault of that line alone', async () => {
 		const lines = `${good.toString().replace(/\s+/g, ' ')}\n"${'x'.repeat(LARGEST_DOCUMENT_BYTES)}"\n${good.toString().replace(/\s+/g, ' ')}\n`;

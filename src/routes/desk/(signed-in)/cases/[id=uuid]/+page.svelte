@@ -29,8 +29,9 @@
 	);
 
 	const plan = $derived(data.report?.plans[0] ?? null);
+	const fits = $derived(data.report?.before.every((check) => check.verdict === 'fits') ?? false);
 	const steps = $derived(
-		data.corner && plan && data.report ? planSteps(data.corner, plan, data.report.before) : []
+		data.corner && plan && data.report && !fits ? planSteps(data.corner, plan, data.report.before) : []
 	);
 	const sections = $derived(
 		data.corner

@@ -1,0 +1,13 @@
+import { benchCore } from './core';
+
+/** Runs the benchmarks that are named, or all; one JSON line each. */
+const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = { core: benchCore };
+
+const wanted = process.argv.slice(2);
+const unknown = wanted.find((name) => !Object.hasOwn(BENCHES, name));
+if (unknown) {
+	process.stderr.write(`usage: npm run bench [-- ${Object.keys(BENCHES).join(' | ')}]\n`);
+	process.exitCode = 1;
+} else
+	for (const [name, bench] of Object.entries(BENCHES))
+		if (wanted.length === 0 || wanted.includes(name)) await bench();

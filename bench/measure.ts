@@ -1,0 +1,47 @@
+function quantile(sorted: readonly number[], p: number): number {
+	return sorted[Math.min(sorted.length - 1, Math.floor(p * sorted.length))] ?? NaN;
+}
+
+const rounded = (value: number) => Math.round(value * 1000) / 1000;
+
+/** How long a fixed piece of arithmetic takes here and now, ms: tells how noisy and how fast the machine is. */
+function machineNoise(): { min: number; median: number; max: number } {
+	const times = Array.from({ length: 15 }, () => {
+		const began = performance.now();
+		let sum = 0;
+		for (let i = 0; i < 2_000_000; i += 1) sum += Math.sqrt(i);
+		return performance.now() - began + (sum < 0 ? 1 : 0);
+	}).sort((a, b) => a - b);
+	return {
+		min: rounded(times[0] ?? 0),
+		median: rounded(quantile(times, 0.5)),
+		max: rounded(times.at(-1) ?? 0)
+	};
+}
+
+/** Times work on each of many inputs after a warm-up and prints one JSON line. */
+export function measure<T>(
+	figure: string,
+	unit: 'ms',
+	inputs: readonly T[],
+	work: (input: T) => unknown
+): void {
+	for (const input of inputs.slice(0, 50)) work(input);
+	const times = inputs
+		.map((input) => {
+			const began = performance.now();
+			work(input);
+			return performance.now() - began;
+		})
+		.sort((a, b) => a - b);
+	const line = {
+		figure,
+		unit,
+		runs: times.length,
+		p50: rounded(quantile(times, 0.5)),
+		p95: rounded(quantile(times, 0.95)),
+		max: rounded(times.at(-1) ?? 0),
+		noise: machineNoise()
+	};
+	process.stdout.write(`${JSON.stringify(line)}\n`);
+}

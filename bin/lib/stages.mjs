@@ -1,0 +1,89 @@
+import { existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { exec } from './exec.mjs';
+import { root } from './paths.mjs';
+import { say } from './say.mjs';
+
+/** @typedef {{ passed: number, failed: number, skipped: number }} Counts */
+
+/** Adds up the results of the stages of a check. */
+export class Stages {
+	/** @type {Counts} */
+	counts = { passed: 0, failed: 0, skipped: 0 };
+
+	/**
+	 * A stage that is one check: it passes or it does not.
+	 * @param {string} name @param {string} command @param {string[]} args
+	 */
+	async check(name, command, args) {
+		const began = Date.now();
+		const { code, output } = await exec(command, args, { cwd: root });
+		this.#tell(name, { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1, skipped: 0 }, began);
+		if (code !== 0) process.stdout.write(output);
+	}
+
+	/**
+	 * A stage that runs tests and writes a report that says how many.
+	 * @param {string} name @param {string} command @param {string[]} args
+	 * @param {{ report: string, read: (report: any) => Counts, env?: NodeJS.ProcessEnv }} how
+	 */
+	async tests(name, command, args, { report, read, env }) {
+		const began = Date.now();
+		const file = join(root, report);
+		mkdirSync(join(root, 'test-results'), { recursive: true });
+		const { code, output } = await exec(command, args, { cwd: root, env: { ...process.env, ...env } });
+		const counts = existsSync(file)
+			? read(JSON.parse(readFileSync(file, 'utf8')))
+			: { passed: 0, failed: 0, skipped: 0 };
+		// A runner that failed without a failed test (it broke, or ran nothing) is a failure all the same.
+		if (counts.failed === 0 && (code !== 0 || counts.passed === 0)) counts.failed = 1;
+		this.#tell(name, counts, began);
+		if (counts.failed > 0) process.stdout.write(output);
+	}
+
+	/** @param {string} name @param {Counts} counts @param {number} began */
+	#tell(name, counts, began) {
+		for (const key of /** @type {const} */ (['passed', 'failed', 'skipped'])) this.counts[key] += counts[key];
+		const seconds = ((Date.now() - began) / 1000).toFixed(0);
+		say(
+			`${counts.failed === 0 ? 'ok  ' : 'FAIL'} ${name}: ${counts.passed} passed, ${counts.failed} failed (${seconds} s)`
+		);
+	}
+
+	/** Prints the closing line and gives the exit code. */
+	close() {
+		const { passed, failed, skipped } = this.counts;
+		say(`${passed} passed, ${failed} failed${skipped ? `, ${skipped} skipped` : ''}`);
+		return failed === 0 ? 0 : 1;
+	}
+}
+
+/** Reads a Vitest report. @param {any} report @returns {Counts} */
+export function vitestCounts(report) {
+	const broken = report.testResults.filter(
+		(/** @type {any} */ file) => file.status === 'failed' && file.assertionResults.length === 0
+	);
+	return {
+		passed: report.numPassedTests,
+		failed: report.numFailedTests + broken.length,
+		skipped: report.numPendingTests + report.numTodoTests
+	};
+}
+
+/** Reads a Playwright report. @param {any} report @returns {Counts} */
+export function playwrightCounts({ stats }) {
+	return { passed: stats.expected + stats.flaky, failed: stats.unexpected, skipped: stats.skipped };
+}
+
+/** Arguments that make Vitest run one project and write its report. @param {string} project */
+export function vitestArgs(project) {
+	return [
+		'vitest',
+		'run',
+		'--project',
+		project,
+		'--reporter=default',
+		'--reporter=json',
+		`--outputFile.json=test-results/${project}.json`
+	];
+}

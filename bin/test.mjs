@@ -1,0 +1,65 @@
+#!/usr/bin/env node
+/** Every check there is: set-up, lint, types, unit, integration on a throw-away PostgreSQL, build, browser. */
+import { existsSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { migrateAndSeed, startApp } from './lib/app.mjs';
+import { exec } from './lib/exec.mjs';
+import { freePort } from './lib/net.mjs';
+import {
+	CHROMIUM,
+	needBuild,
+	needDebianPackage,
+	needNpmPackages,
+	needRoom,
+	postgresBin
+} from './lib/packages.mjs';
+import { root } from './lib/paths.mjs';
+import { startPostgres } from './lib/postgres.mjs';
+import { run, say } from './lib/say.mjs';
+import { playwrightCounts, Stages, vitestArgs, vitestCounts } from './lib/stages.mjs';
+
+await run(async () => {
+	needRoom();
+	await needDebianPackage('postgresql', () => postgresBin() !== null);
+	await needDebianPackage('chromium', () => existsSync(CHROMIUM));
+	await needNpmPackages();
+	rmSync(join(root, 'test-results'), { recursive: true, force: true });
+	const stages = new Stages();
+	const postgres = await startPostgres({ temporary: true });
+	try {
+		await exec('npx', ['svelte-kit', 'sync'], { cwd: root });
+		await stages.check('format', 'npx', ['prettier', '--check', '.']);
+		await stages.check('lint', 'npx', ['eslint', '.']);
+		await stages.check('unused files and packages', 'npx', ['knip']);
+		await stages.check('types', 'npx', ['svelte-check', '--fail-on-warnings']);
+		await stages.tests('unit', 'npx', vitestArgs('unit'), {
+			report: 'test-results/unit.json',
+			read: vitestCounts
+		});
+		await stages.tests('integration', 'npx', vitestArgs('integration'), {
+			report: 'test-results/integration.json',
+			read: vitestCounts,
+			env: { TEST_DATABASE_URL: postgres.url }
+		});
+		await needBuild();
+		say(await migrateAndSeed(postgres.url, ['--demo']));
+		const app = await startApp({
+			url: postgres.url,
+			port: (await freePort(0)) ?? 0,
+			env: { EASY_CORNER_MODE: 'demo' },
+			log: 'ignore'
+		});
+		try {
+			await stages.tests('browser', 'npx', ['playwright', 'test'], {
+				report: 'test-results/e2e.json',
+				read: playwrightCounts,
+				env: { BASE_URL: app.address }
+			});
+		} finally {
+			await app.stop();
+		}
+	} finally {
+		await postgres.stop();
+	}
+	return stages.close();
+});

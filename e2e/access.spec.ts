@@ -1,0 +1,162 @@
+import { gzipSync } from 'node:zlib';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { hydrated, signIn } from './support';
+
+/** The link of a demo person, from their letter. */
+async function linkOf(page: Page, name: string): Promise<string> {
+	await page.goto('/post');
+	await page
+		.getByRole('link', { name: new RegExp(name) })
+		.last()
+		.click();
+	return (await page.getByRole('link', { name: 'Begin' }).getAttribute('href')) ?? '';
+}
+
+async function expectNothingFound(page: Page, where: string) {
+	const { violations } = await new AxeBuilder({ page })
+		.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+		.analyze();
+	expect(violations.map((v) => `${where}: ${v.id} ${v.nodes[0]?.html.slice(0, 120)}`)).toEqual([]);
+}
+
+async function expectNoSidewaysScroll(page: Page, where: string) {
+	const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+	expect(over, where).toBeLessThanOrEqual(0);
+}
+
+for (const scheme of ['light', 'dark'] as const) {
+	test(`axe finds nothing in either door, ${scheme}`, async ({ browser }) => {
+		const context = await browser.newContext({
+			colorScheme: scheme,
+			reducedMotion: 'reduce',
+			viewport: { width: 1280, height: 800 }
+		});
+		const page = await context.newPage();
+		await page.goto('/desk/sign-in');
+		await expectNothingFound(page, 'sign-in');
+		const link = await linkOf(page, 'Mirela Oakhanger');
+		await expectNothingFound(page, 'letter');
+		await page.goto('/post');
+		await expectNothingFound(page, 'post');
+		await signIn(page);
+		for (const path of ['/desk', '/desk/people', '/desk/people/new']) {
+			await page.goto(path);
+			await expectNothingFound(page, path);
+			await expectNoSidewaysScroll(page, path);
+		}
+		await page.goto('/desk/people');
+		await page.getByRole('link', { name: 'Mirela Oakhanger' }).click();
+		await expect(page.getByRole('heading', { name: 'Mirela Oakhanger' })).toBeVisible();
+		await expectNothingFound(page, 'case');
+		await expectNoSidewaysScroll(page, 'case');
+		await page.setViewportSize({ width: 390, height: 844 });
+		for (const path of [
+			'',
+			'/you',
+			'/surface',
+			'/seat',
+			'/body',
+			'/screen',
+			'/house',
+			'/plan',
+			'/withdraw'
+		]) {
+			await page.goto(`${link}${path}`);
+			await expectNothingFound(page, `employee ${path}`);
+			await expectNoSidewaysScroll(page, `employee ${path}`);
+		}
+		// 400 % zoom of a 1280 px wide window is 320 px.
+		await page.setViewportSize({ width: 320, height: 256 });
+		for (const path of ['/body', '/plan']) {
+			await page.goto(`${link}${path}`);
+			await expectNoSidewaysScroll(page, `zoomed ${path}`);
+		}
+		await context.close();
+	});
+}
+
+test('the first page of the employee’s door is light: at most 120 kB of scripts, compressed', async ({
+	page
+}) => {
+	const link = await linkOf(page, 'Mirela Oakhanger');
+	for (const path of ['', '/you', '/plan']) {
+		const scripts = new Map<string, number>();
+		page.on('response', async (response) => {
+			if (!/javascript/.test(response.headers()['content-type'] ?? '')) return;
+			const body = await response.body().catch(() => Buffer.alloc(0));
+			scripts.set(response.url(), gzipSync(body).byteLength);
+		});
+		await page.goto(`${link}${path}`);
+		await hydrated(page);
+		const total = [...scripts.values()].reduce((sum, size) => sum + size, 0);
+		test.info().annotations.push({
+			type: `scripts of ${path || '/'}`,
+			description: `${(total / 1024).toFixed(1)} kB gzip`
+		});
+		expect(total, path).toBeGreaterThan(0);
+		if (path === '') expect(total).toBeLessThanOrEqual(120 * 1024);
+		page.removeAllListeners('response');
+	}
+});
+
+test('the coordinator works by keys alone', async ({ page }) => {
+	await page.goto('/desk/sign-in');
+	await hydrated(page);
+	await page.keyboard.press('Tab');
+	await page.keyboard.type('coordinator@lanterns.example');
+	await page.keyboard.press('Tab');
+	await page.keyboard.type('tarn-valley-demo');
+	await page.keyboard.press('Enter');
+	await expect(page).toHaveURL('/desk');
+	await hydrated(page);
+	await page.keyboard.press('?');
+	const help = page.getByRole('dialog', { name: 'Keys on this page' });
+	await expect(help).toContainText('Done with this line');
+	await page.keyboard.press('Escape');
+	await expect(help).toHaveCount(0);
+	await page.keyboard.press('p');
+	await expect(page).toHaveURL('/desk/people');
+	await hydrated(page);
+	await page.keyboard.press('/');
+	await page.keyboard.type('ruta');
+	await expect(page.getByRole('row')).toHaveCount(2);
+	await page.keyboard.press('Tab');
+	await page.getByRole('link', { name: 'Ruta Wexcombe' }).focus();
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('heading', { name: 'Ruta Wexcombe' })).toBeVisible();
+	await hydrated(page);
+	await page.keyboard.press('v');
+	await expect(page.getByRole('button', { name: 'After the plan' })).toHaveAttribute('aria-pressed', 'true');
+	await page.keyboard.press('f');
+	await expect(page.locator('#due')).toBeFocused();
+	await page.getByRole('heading', { name: 'Ruta Wexcombe' }).click();
+	await page.keyboard.press('d');
+	await expect(page).toHaveURL('/desk');
+	await hydrated(page);
+	await page.keyboard.press('j');
+	await page.keyboard.press('Enter');
+	await expect(page).toHaveURL(/\/desk\/cases\//);
+});
+
+test('what is dealt with can be taken back by a key', async ({ page }) => {
+	await signIn(page);
+	const lines = page.locator('main li');
+	const before = await lines.count();
+	const fresh = page.getByRole('button', { name: 'Dealt with: Ivo Larkmead' });
+	await page.getByRole('link', { name: /Ivo Larkmead/ }).focus();
+	await page.keyboard.press('e');
+	await expect(fresh).toHaveCount(0);
+	await expect(lines).toHaveCount(before - 1);
+	await page.getByRole('heading', { level: 1 }).click();
+	await page.keyboard.press('u');
+	await expect(fresh).toHaveCount(1);
+});
+
+test('signing out ends the session', async ({ page }) => {
+	await signIn(page);
+	await page.getByRole('button', { name: 'Sign out' }).click();
+	await expect(page).toHaveURL('/desk/sign-in');
+	await page.goto('/desk/people');
+	await expect(page).toHaveURL('/desk/sign-in');
+});

@@ -1,0 +1,162 @@
+import { expect, test, type APIRequestContext } from '@playwright/test';
+import { sendTo } from './support';
+
+const JSON_TYPE = { 'content-type': 'application/json' };
+
+/** Answers that are a refusal told in words: 4xx, no stack, no file name. */
+async function expectRefused(response: Awaited<ReturnType<APIRequestContext['fetch']>>, status?: number) {
+	const body = await response.text();
+	expect(response.status(), body.slice(0, 200)).toBeGreaterThanOrEqual(400);
+	expect(response.status(), body.slice(0, 200)).toBeLessThan(500);
+	if (status !== undefined) expect(response.status()).toBe(status);
+	expect(body).not.toMatch(/node_modules|\bat \w+.*:\d+:\d+|\.ts:/);
+	return body;
+}
+
+test('malformed saves are refused with the place, and nothing of them is kept', async ({ page, baseURL }) => {
+	const { link } = await sendTo(page, 'Jonte Malformed');
+	const put = (data: string | Buffer, headers: Record<string, string> = JSON_TYPE) =>
+		page.request.put(`${link}/draft`, { data, headers });
+	const good = await put(JSON.stringify({ fields: { stature: '164' } }));
+	expect(good.status()).toBe(200);
+
+	const field = (name: string, value: unknown) => JSON.stringify({ fields: { [name]: value } });
+	const cases: readonly (readonly [string | Buffer, string?])[] = [
+		['{"fields":'],
+		[''],
+		['null'],
+		['[]'],
+		['7'],
+		['{}', '/fields'],
+		['{"fields":[]}', '/fields'],
+		['{"fields":{},"extra":1}', '/extra'],
+		[field('stature', 164), '/fields/stature'],
+		[field('stature', null), '/fields/stature'],
+		[field('stature', { a: 1 }), '/fields/stature'],
+		[field('stature', 'x'.repeat(201)), '/fields/stature'],
+		[field('unknown', '1')],
+		[field('thing.41.kind', 'book')],
+		[field('stature', 'a\u0000b'), '/fields/stature'],
+		['{"fields":{"stature":"\\ud800"}}', '/fields/stature'],
+		['{"fields":{"__proto__":"x"}}'],
+		[Buffer.from([0x7b, 0xff, 0xfe, 0x7d])],
+		[Buffer.from('{"fields":{"stature":"\xff"}}', 'latin1')],
+		[`{"fields":{"stature":"${'9'.repeat(5_000_000)}"}}`]
+	];
+	for (const [data, at] of cases) {
+		const response = await put(data);
+		const body = await expectRefused(response, data.length > 1_000_000 ? 413 : 400);
+		if (at) expect((JSON.parse(body) as { at: string }).at).toBe(at);
+	}
+	await page.goto(`${link}`);
+	await page.getByRole('button', { name: /Begin|Go on/ }).click();
+	await expect(page.locator('#stature')).toHaveValue('164');
+	expect(baseURL).toBeTruthy();
+});
+
+test('no route answers a bad request with a failure of its own', async ({ page, baseURL }) => {
+	const { link, caseUrl } = await sendTo(page, 'Kuno Fuzzer');
+	const origin = { origin: baseURL ?? '' };
+	const form = { ...origin, 'content-type': 'application/x-www-form-urlencoded' };
+	const bodies: readonly (readonly [string | Buffer, Record<string, string>])[] = [
+		['', form],
+		['%', form],
+		['a=%ff%fe', form],
+		['name=%00&email=%00@x.y', form],
+		['person=1;drop table people', form],
+		['due=2026-02-30&version=0', form],
+		['due=9999999-01-01&version=0', form],
+		['due=2026-12-01&version=99999999999', form],
+		['place=roof&done=maybe', form],
+		['seatUnder=NaN&surface=1e9&keysOn=-5&screenTop=', form],
+		['to=furlong', form],
+		['way=slouched', form],
+		['email=a&password=b&extra=c', form],
+		['theme=pink&back=//elsewhere.example', form],
+		['theme=dark&back=/\\elsewhere.example', form],
+		['{"a":1}', { ...origin, ...JSON_TYPE }],
+		[Buffer.from([0xff, 0xfe, 0x00]), form],
+		[Buffer.from('name=\xff&email=\xff', 'latin1'), form],
+		['--x\r\nbroken', { ...origin, 'content-type': 'multipart/form-data; boundary=x' }],
+		['a'.repeat(5_000_000), form],
+		['x', { ...origin, 'content-type': 'text/plain' }]
+	];
+	const caseId = new URL(caseUrl).pathname.split('/').at(-1) ?? '';
+	const routes = [
+		'/desk?/seen',
+		'/desk?/unseen',
+		'/desk?/done',
+		'/desk/people/new',
+		`/desk/cases/${caseId}?/send`,
+		`/desk/cases/${caseId}?/followUp`,
+		`/desk/cases/${caseId}?/done`,
+		'/desk/sign-in',
+		'/preferences',
+		`${link}?/begin`,
+		`${link}/you?/go`,
+		`${link}/house?/add`,
+		`${link}/house?/remove`,
+		`${link}/you?/unit`,
+		`${link}/plan?/tick`,
+		`${link}/plan?/again`,
+		`${link}/plan?/unit`,
+		`${link}/nothing?/here`,
+		'/health'
+	];
+	for (const route of routes) {
+		for (const [data, headers] of bodies) {
+			const response = await page.request.post(route, { data, headers, maxRedirects: 0 });
+			expect(response.status(), `${route} ${String(data).slice(0, 40)}`).toBeLessThan(500);
+			expect(await response.text()).not.toMatch(/node_modules| {4}at /);
+		}
+	}
+	for (const path of [
+		'/desk/cases/1',
+		'/desk/cases/%00',
+		'/%ff',
+		'/c/%00',
+		'/c/a%2fb',
+		'/post/1',
+		'/desk/people?q=%00&after=%00',
+		'/desk/people?after=eyJ9',
+		`/c/${'x'.repeat(4000)}`
+	])
+		expect((await page.request.get(path, { maxRedirects: 0 })).status(), path).toBeLessThan(500);
+	expect((await page.request.get('/desk/people?q=%25_%5C')).status()).toBe(200);
+});
+
+test('the desk is closed to who is not signed in, and to other sites', async ({ request, page, baseURL }) => {
+	const { caseUrl } = await sendTo(page, 'Lotte Closed');
+	const path = new URL(caseUrl).pathname;
+	for (const closed of ['/desk', '/desk/people', '/desk/people/new', path]) {
+		const response = await request.get(closed, { maxRedirects: 0 });
+		expect(response.status(), closed).toBe(303);
+		expect(response.headers().location).toBe('/desk/sign-in');
+	}
+	const post = await request.post(`${path}?/send`, {
+		headers: {
+			origin: baseURL ?? '',
+			accept: 'text/html',
+			'content-type': 'application/x-www-form-urlencoded'
+		},
+		data: '',
+		maxRedirects: 0
+	});
+	expect(post.status()).toBe(303);
+	const foreign = await page.request.post(`${path}?/send`, {
+		headers: { origin: 'https://elsewhere.example', 'content-type': 'application/x-www-form-urlencoded' },
+		data: ''
+	});
+	expect(foreign.status()).toBe(403);
+});
+
+test('guessing a password is slowed down', async ({ request, baseURL }) => {
+	const guess = () =>
+		request.post('/desk/sign-in', {
+			headers: { origin: baseURL ?? '', accept: 'text/html' },
+			form: { email: 'nobody@lanterns.example', password: 'guess' }
+		});
+	const statuses: number[] = [];
+	for (let i = 0; i < 9; i += 1) statuses.push((await guess()).status());
+	expect(statuses).toEqual([...Array.from({ length: 8 }, () => 400), 429]);
+});

@@ -1,0 +1,149 @@
+import { expect, test } from '@playwright/test';
+import { addThings, hydrated, sendTo, walkToTheHouse } from './support';
+
+test('a coordinator finds out whether one person’s corner fits, and sends back what to do', async ({
+	page,
+	browser
+}) => {
+	const { link, caseUrl } = await sendTo(page, 'Wilma Testerby');
+
+	const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+	const employee = await phone.newPage();
+	await walkToTheHouse(employee, link);
+	await addThings(employee, [
+		'Hardback book',
+		'Ream of paper',
+		'Ream of paper',
+		'Sturdy box',
+		'Board game',
+		'Pillow',
+		'Towel'
+	]);
+	await employee.locator('[name="thing.0.count"]').fill('4');
+	await employee.getByRole('button', { name: 'Show my plan' }).click();
+
+	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(/things?, from the floor up/);
+	const drawing = employee.getByRole('img', { name: /Side view of you sitting/ });
+	await expect(drawing).toHaveAccessibleName(/eye .* cm, elbow .* cm, seat .* cm/);
+	await expect(drawing).toHaveAccessibleName(/Screen: .*together/);
+	await hydrated(employee);
+	await employee.getByRole('button', { name: 'Now' }).click();
+	await expect(drawing).toHaveAccessibleName(/Nothing is built/);
+	await expect(employee.getByText('keys 9.4 cm too high').first()).toBeVisible();
+
+	await employee.getByRole('button', { name: 'Done: Seat' }).click();
+	await expect(employee.getByRole('button', { name: 'Done: Seat' })).toHaveAttribute('aria-pressed', 'true');
+	await expect(employee.getByText(/1 of \d done/)).toBeVisible();
+
+	// Measured again, the pillow has given way: drawing and verdict follow as it is typed.
+	await employee.getByText('Measure again', { exact: true }).click();
+	const seat = employee.getByLabel('Floor to the seat, with you on it');
+	const planned = await seat.inputValue();
+	await seat.fill(String(Number(planned) - 3));
+	await expect(employee.getByRole('button', { name: 'As measured again' })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await expect(drawing).toHaveAccessibleName(new RegExp(`seat ${(Number(planned) - 3).toFixed(1)} cm`));
+	await employee.getByRole('button', { name: 'Keep these numbers' }).click();
+	await expect(employee.getByText('Kept. The drawing shows your corner as measured again.')).toBeVisible();
+	await employee.reload();
+	await expect(employee.getByLabel('Floor to the seat, with you on it')).toHaveValue(
+		(Number(planned) - 3).toFixed(1)
+	);
+	await phone.close();
+
+	// The coordinator sees it all, sets a follow-up for today, and finds it on the day sheet.
+	await page.goto('/desk');
+	await expect(page.getByRole('link', { name: /Wilma Testerby/ })).toBeVisible();
+	await page.goto(caseUrl);
+	await hydrated(page);
+	await expect(page.getByRole('img', { name: /Elbow: keys 9.4 cm too high/ }).first()).toBeVisible();
+	await page.getByRole('button', { name: 'Measured again' }).click();
+	await expect(
+		page.getByRole('img', { name: new RegExp(`seat ${(Number(planned) - 3).toFixed(1)} cm`) })
+	).toBeVisible();
+	await expect(page.getByText('75.2 cm high')).toBeVisible();
+	await expect(page.getByRole('img', { name: 'Done: Seat' })).toBeVisible();
+	await page.getByRole('button', { name: /^Dealt with/ }).click();
+	await expect(page.getByText('Dealt with.')).toBeVisible();
+	const today = await page.locator('#due').getAttribute('min');
+	await page.locator('#due').fill(today ?? '');
+	await page.getByLabel('What for').fill('Has the footrest arrived?');
+	await page.getByRole('button', { name: 'Set', exact: true }).click();
+	await expect(page.getByText('Set. It comes up on the day sheet on that day.')).toBeVisible();
+	await page.goto('/desk');
+	const line = page.getByRole('listitem').filter({ hasText: 'Wilma Testerby' });
+	await expect(line).toContainText('Has the footrest arrived?');
+	await expect(line).toContainText('due today');
+	await line.getByRole('button', { name: /^Done/ }).click();
+	await expect(line).toHaveCount(0);
+});
+
+test('submitting twice is harmless, and going back loses nothing', async ({ page }) => {
+	const { link } = await sendTo(page, 'Bernd Twiceler');
+	await walkToTheHouse(page, link);
+	await addThings(page, ['Hardback book']);
+	await page.getByRole('button', { name: 'Show my plan' }).click();
+	await expect(page).toHaveURL(/\/plan$/);
+	await page.goBack();
+	await page.getByRole('button', { name: 'Show my plan' }).click();
+	await expect(page).toHaveURL(/\/plan$/);
+	await page.getByRole('link', { name: 'Correct my answers' }).click();
+	await expect(page.locator('#stature')).toHaveValue('158');
+	await page.goto('/desk');
+	await expect(page.getByRole('link', { name: /Bernd Twiceler/ })).toHaveCount(1);
+});
+
+test('a person can change the unit half-way, and withdraw everything', async ({ page }) => {
+	const { link, caseUrl } = await sendTo(page, 'Cleo Unitova');
+	await page.goto(link);
+	await page.getByRole('button', { name: /Begin/ }).click();
+	await hydrated(page);
+	await page.locator('#stature').fill('165.1');
+	await page.getByRole('button', { name: 'in: inches' }).click();
+	await expect(page.locator('#stature')).toHaveValue('65.00');
+	await page.locator('#stature').fill('5\'6"');
+	await page.getByRole('button', { name: 'mm: millimetres' }).click();
+	await expect(page.locator('#stature')).toHaveValue('1676');
+	await page.goto(`${link}/withdraw`);
+	await page.getByRole('button', { name: 'Withdraw everything' }).click();
+	await expect(page.getByRole('heading', { name: 'Withdrawn' })).toBeVisible();
+	await page.goto(link);
+	await expect(page.getByText('This link was replaced')).toBeVisible();
+	await page.goto(caseUrl);
+	await expect(page.getByText('withdrew the answers')).toBeVisible();
+});
+
+test('a value that can’t be right is caught at once and the likely one is offered', async ({ page }) => {
+	const { link } = await sendTo(page, 'Dora Slipova');
+	await page.goto(link);
+	await page.getByRole('button', { name: /Begin/ }).click();
+	await page.locator('#stature').fill('160');
+	await page.getByRole('button', { name: /^Next:/ }).click();
+	await hydrated(page);
+	await page.locator('#surfaceHeight').fill('7.4');
+	await page.locator('#surfaceHeight').blur();
+	await expect(page.getByText('That reads as 7.4 cm. Did you mean 74.0 cm?')).toBeVisible();
+	await page.getByRole('button', { name: /^Next:/ }).click();
+	await expect(page.getByRole('alert')).toContainText('One line needs another look');
+	await page.getByRole('button', { name: 'Use 74.0 cm' }).click();
+	await expect(page.locator('#surfaceHeight')).toHaveValue('74.0');
+	await expect(page.getByRole('alert')).toHaveCount(0);
+	await page.getByRole('button', { name: /^Next:/ }).click();
+	await expect(page.getByRole('heading', { name: 'Your chair' })).toBeVisible();
+});
+
+test('links that are wrong or replaced say what to do', async ({ page }) => {
+	const wrong = await page.goto('/c/not-a-link');
+	expect(wrong?.status()).toBe(404);
+	await expect(page.getByText('This link is not complete.')).toBeVisible();
+	const { link, caseUrl } = await sendTo(page, 'Egon Relinker');
+	await page.goto(caseUrl);
+	await hydrated(page);
+	await page.getByRole('button', { name: /Send another/ }).click();
+	await expect(page.getByText('The letter lies in the post office.')).toBeVisible();
+	const replaced = await page.goto(link);
+	expect(replaced?.status()).toBe(410);
+	await expect(page.getByText('This link was replaced by a newer one.')).toBeVisible();
+});

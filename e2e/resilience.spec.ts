@@ -1,0 +1,104 @@
+import { expect, test } from '@playwright/test';
+import { addThings, hydrated, sendTo, TYPED } from './support';
+
+test.describe('before or without scripts', () => {
+	test('the whole walk and the plan work by forms alone', async ({ page, browser }) => {
+		const { link } = await sendTo(page, 'Frida Noscript');
+		const plain = await browser.newContext({
+			javaScriptEnabled: false,
+			viewport: { width: 390, height: 844 }
+		});
+		const employee = await plain.newPage();
+		await employee.goto(link);
+		await employee.getByRole('button', { name: /Begin/ }).click();
+		for (const [title, fields] of TYPED) {
+			await expect(employee.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+			await expect(employee.getByRole('button', { name: /^−/ })).toHaveCount(0);
+			for (const [name, text] of Object.entries(fields)) await employee.locator(`#${name}`).fill(text);
+			await employee.getByRole('button', { name: /^Next:/ }).click();
+		}
+		await addThings(employee, ['Ream of paper', 'Sturdy box', 'Pillow']);
+		await employee.getByRole('button', { name: 'Take away: Sturdy box' }).click();
+		await expect(employee.getByRole('button', { name: /^Take away/ })).toHaveCount(2);
+		await employee.getByRole('button', { name: 'Back', exact: true }).click();
+		await expect(employee.locator('#distance')).toHaveValue('52');
+		await employee.getByRole('button', { name: /^Next:/ }).click();
+		await employee.getByRole('button', { name: 'Show my plan' }).click();
+		await expect(employee.getByRole('img', { name: /Side view of you sitting/ })).toBeVisible();
+		await employee
+			.getByRole('button', { name: /^Done: / })
+			.first()
+			.click();
+		await expect(employee.getByText(/1 of \d done/)).toBeVisible();
+		await plain.close();
+	});
+});
+
+test('a lost network and a closed tab lose nothing', async ({ page, browser }) => {
+	const { link } = await sendTo(page, 'Gerda Offliner');
+	const context = await browser.newContext();
+	const first = await context.newPage();
+	await first.goto(link);
+	await first.getByRole('button', { name: /Begin/ }).click();
+	await hydrated(first);
+	await first.locator('#stature').fill('171');
+	await expect(first.getByText(/^Saved/)).toBeVisible();
+	await context.setOffline(true);
+	await first.locator('#heel').fill('2.5');
+	await expect(first.getByText('Not sent yet. Kept on this device')).toBeVisible();
+	await first.close();
+	await context.setOffline(false);
+	const second = await context.newPage();
+	await second.goto(`${link}/you`);
+	await expect(second.locator('#heel')).toHaveValue('2.5');
+	await expect(second.getByText(/^Saved/)).toBeVisible();
+	await expect
+		.poll(async () => {
+			await second.reload();
+			await second.evaluate(() => localStorage.clear());
+			await second.reload();
+			return second.locator('#heel').inputValue();
+		})
+		.toBe('2.5');
+	await expect(second.locator('#stature')).toHaveValue('171');
+	await context.close();
+});
+
+test('two tabs on one self-assessment both keep what was typed', async ({ page, browser }) => {
+	const { link } = await sendTo(page, 'Hanno Twotabs');
+	const context = await browser.newContext();
+	const [a, b] = [await context.newPage(), await context.newPage()];
+	await a.goto(link);
+	await a.getByRole('button', { name: /Begin/ }).click();
+	await b.goto(`${link}/you`);
+	await hydrated(a);
+	await hydrated(b);
+	await a.locator('#stature').fill('183');
+	await b.locator('#heel').fill('3');
+	await expect(a.getByText(/^Saved/)).toBeVisible();
+	await expect(b.getByText(/^Saved/)).toBeVisible();
+	await b.reload();
+	await expect(b.locator('#stature')).toHaveValue('183');
+	await expect(b.locator('#heel')).toHaveValue('3');
+	await context.close();
+});
+
+test('two coordinators on one follow-up: the second sees what changed, nothing is overwritten', async ({
+	page,
+	browser
+}) => {
+	const { caseUrl } = await sendTo(page, 'Ida Collision');
+	await page.goto(caseUrl);
+	await hydrated(page);
+	const other = await (
+		await browser.newContext({ storageState: await page.context().storageState() })
+	).newPage();
+	await other.goto(caseUrl);
+	await hydrated(other);
+	await page.getByRole('button', { name: 'in 14 days' }).click();
+	await page.getByRole('button', { name: 'Set', exact: true }).click();
+	await expect(page.getByText('Set. It comes up')).toBeVisible();
+	await other.getByRole('button', { name: 'in 42 days' }).click();
+	await other.getByRole('button', { name: 'Set', exact: true }).click();
+	await expect(other.getByRole('alert')).toContainText('Somebody else changed this follow-up meanwhile');
+});

@@ -1,0 +1,70 @@
+import { expect, type Page } from '@playwright/test';
+
+/** The demo's account. */
+export const ACCOUNT = { email: 'coordinator@lanterns.example', password: 'tarn-valley-demo' } as const;
+
+/** Waits until scripts have taken the page over: what is typed before is kept by the form, what is clicked posts. */
+export async function hydrated(page: Page): Promise<void> {
+	await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+}
+
+/** Signs in as the demo's coordinator. */
+export async function signIn(page: Page): Promise<void> {
+	await page.goto('/desk/sign-in');
+	await page.getByLabel('E-mail address').fill(ACCOUNT.email);
+	await page.getByLabel('Password').fill(ACCOUNT.password);
+	await page.getByRole('button', { name: 'Sign in' }).click();
+	await expect(page).toHaveURL('/desk');
+	await hydrated(page);
+}
+
+/** Adds a person with a name of their own, sends a self-assessment and gives the link from the letter. */
+export async function sendTo(page: Page, name: string): Promise<{ link: string; caseUrl: string }> {
+	await signIn(page);
+	await page.goto('/desk/people/new');
+	await page.getByLabel('Name').fill(name);
+	await page.getByLabel('E-mail address').fill(`${name.toLowerCase().replace(/\W+/g, '.')}@lanterns.example`);
+	await page.getByLabel('Team').fill('Testing');
+	await page.getByRole('button', { name: 'Add' }).click();
+	await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
+	const caseUrl = page.url();
+	await hydrated(page);
+	await page.getByRole('button', { name: /Send a self-assessment/ }).click();
+	await expect(page.getByText('The letter lies in the post office.')).toBeVisible();
+	await page.goto('/post');
+	await page.getByRole('link', { name: new RegExp(name) }).click();
+	const link = await page.getByRole('link', { name: 'Begin' }).getAttribute('href');
+	return { link: link ?? '', caseUrl };
+}
+
+/** What the pages ask, as a person at a high table would type it. */
+export const TYPED: readonly (readonly [page: string, fields: Readonly<Record<string, string>>])[] = [
+	['You', { stature: '158', heel: '1.5' }],
+	['Your table', { surfaceHeight: '75.2' }],
+	['Your chair', { seatHeight: '45.5', seatGive: '0.5' }],
+	['Your own heights', { popliteal: '38.6', sittingElbow: '22.8', sittingEye: '72.4', thigh: '14.6' }],
+	[
+		'Screen and keys',
+		{ topAboveBase: '21.8', visibleHeight: '19', distance: '52', baseLong: '32.5', baseShort: '22.5' }
+	]
+];
+
+/** Begins, fills every page by its fields and stops at the shelf. */
+export async function walkToTheHouse(page: Page, link: string): Promise<void> {
+	await page.goto(link);
+	await page.getByRole('button', { name: /Begin/ }).click();
+	for (const [title, fields] of TYPED) {
+		await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+		for (const [name, text] of Object.entries(fields)) await page.locator(`#${name}`).fill(text);
+		await page.getByRole('button', { name: /^Next:/ }).click();
+	}
+	await expect(page.getByRole('heading', { name: 'What is in the house' })).toBeVisible();
+}
+
+/** Takes things from the shelf, one after the other. */
+export async function addThings(page: Page, names: readonly string[]): Promise<void> {
+	for (const [i, name] of names.entries()) {
+		await page.getByRole('button', { name: `Add: ${name}` }).click();
+		await expect(page.getByRole('listitem').filter({ hasText: 'How many' })).toHaveCount(i + 1);
+	}
+}

@@ -1,0 +1,22 @@
+import { defineConfig, devices } from '@playwright/test';
+
+/** Debian's Chromium against the built server that `npm test` starts. */
+export default defineConfig({
+	testDir: 'e2e',
+	fullyParallel: false,
+	workers: 1,
+	retries: 0,
+	timeout: 60_000,
+	reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+	use: {
+		...devices['Desktop Chrome'],
+		viewport: { width: 1280, height: 800 },
+		baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:4280',
+		trace: 'retain-on-failure',
+		launchOptions: {
+			executablePath: '/usr/bin/chromium',
+			chromiumSandbox: process.getuid?.() !== 0,
+			args: ['--disable-gpu', '--disable-quic', '--disable-dev-shm-usage']
+		}
+	}
+});

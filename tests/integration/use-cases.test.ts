@@ -1,0 +1,372 @@
+import { eq } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { addUser } from '$lib/server/access/add-user';
+import { signIn, signOut, userOfSession } from '$lib/server/access/sign-in';
+import type { Actor, Role } from '$lib/server/actor';
+import { newestReMeasurement, openAssessment, ticksOf } from '$lib/server/assessments/open-assessment';
+import { keepReMeasurement, tickStep, withdrawAssessment } from '$lib/server/assessments/plan-progress';
+import { changeUnit, giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
+import { sendAssessment } from '$lib/server/assessments/send-assessment';
+import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { readDaySheet } from '$lib/server/cases/day-sheet';
+import { markSeen, markUnseen, readCase } from '$lib/server/cases/read-case';
+import { schema } from '$lib/server/db/client';
+import { Fault, type FaultKind } from '$lib/server/fault';
+import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
+import { addPerson } from '$lib/server/people/add-person';
+import { listPeople, PEOPLE_A_PAGE } from '$lib/server/people/list-people';
+import { newestLetters } from '$lib/server/post/write-letter';
+import { DEMO_PEOPLE } from '../../seed/people';
+import { makeTestDatabase, type TestDatabase } from '../support/database';
+
+let test: TestDatabase;
+let coordinator: Actor;
+const now = new Date('2026-03-02T09:00:00Z');
+const later = (minutes: number) => new Date(now.getTime() + minutes * 60_000);
+const mirela = DEMO_PEOPLE.find((p) => p.name.startsWith('Mirela'))?.answers ?? {};
+const account = {
+	email: 'Someone@example.org',
+	name: 'Some One',
+	role: 'coordinator',
+	password: 'long enough pass'
+} as const;
+
+beforeAll(async () => {
+	test = await makeTestDatabase();
+	const id = await addUser(test.db, account);
+	coordinator = { kind: 'user', id, name: account.name, role: 'coordinator' };
+});
+
+afterAll(() => test.drop());
+
+/** The kind of fault that a promise ends in. */
+async function faultOf(work: Promise<unknown>): Promise<FaultKind | 'none'> {
+	try {
+		await work;
+		return 'none';
+	} catch (error) {
+		if (error instanceof Fault) return error.kind;
+		throw error;
+	}
+}
+
+let count = 0;
+async function newPerson(): Promise<string> {
+	count += 1;
+	return addPerson(
+		test.db,
+		coordinator,
+		{ name: `Person ${count}`, email: `p${count}@example.org`, team: 'T' },
+		now
+	);
+}
+
+async function answered(answers: Readonly<Record<string, string>> = mirela) {
+	const personId = await newPerson();
+	const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
+	const open = await openAssessment(test.db, token, now);
+	await saveAnswers(test.db, open, answers, now);
+	const submitted = await submitAnswers(test.db, open, now);
+	return { personId, token, submitted, open: await openAssessment(test.db, token, now) };
+}
+
+describe('sign-in', () => {
+	const origin = '192.0.2.1';
+	const input = { email: account.email, password: account.password, origin };
+
+	it('gives a session that ends at sign-out, and on its day', async () => {
+		const { token, expiresAt } = await signIn(test.db, { ...input, email: ' someone@EXAMPLE.org ' }, now);
+		expect(await userOfSession(test.db, token, now)).toMatchObject({ role: 'coordinator', name: 'Some One' });
+		expect(await userOfSession(test.db, token, expiresAt)).toBeNull();
+		expect(await userOfSession(test.db, 'another', now)).toBeNull();
+		await signOut(test.db, token);
+		expect(await userOfSession(test.db, token, now)).toBeNull();
+	});
+
+	it('keeps neither password nor token in the clear', async () => {
+		const { token } = await signIn(test.db, input, now);
+		const [user] = await test.db.select().from(schema.users);
+		expect(user?.passwordHash).toMatch(/^\$argon2id\$/);
+		const sessions = await test.db.select().from(schema.sessions);
+		expect(JSON.stringify(sessions)).not.toContain(token);
+	});
+
+	it('closes an address after too many wrong passwords, for a while, and for it alone', async () => {
+		const guess = (at: Date, email = 'victim@example.org', from = '192.0.2.7') =>
+			faultOf(signIn(test.db, { email, password: 'wrong', origin: from }, at));
+		for (let i = 0; i < 8; i += 1) expect(await guess(later(i / 10))).toBe('invalid');
+		expect(await guess(later(1))).toBe('too-many');
+		expect(await guess(later(1), 'other@example.org', '192.0.2.8')).toBe('invalid');
+		expect(await guess(later(17))).toBe('invalid');
+		expect(await faultOf(signIn(test.db, input, later(1)))).toBe('none');
+	});
+
+	it('closes an origin that tries many addresses', async () => {
+		let last: string = '';
+		for (let i = 0; i <= 40; i += 1)
+			last = await faultOf(
+				signIn(test.db, { email: `a${i}@example.org`, password: 'x', origin: '192.0.2.9' }, later(100))
+			);
+		expect(last).toBe('too-many');
+	}, 30_000);
+
+	it('refuses a short password and a second account of one address', async () => {
+		expect(await faultOf(addUser(test.db, { ...account, email: 'b@example.org', password: 'short' }))).toBe(
+			'invalid'
+		);
+		expect(await faultOf(addUser(test.db, { ...account, email: 'SOMEONE@example.org' }))).toBe('conflict');
+	});
+});
+
+describe('people', () => {
+	it('one address is one person', async () => {
+		const person = { name: 'A', email: 'same@example.org', team: '' };
+		await addPerson(test.db, coordinator, person, now);
+		expect(
+			await faultOf(addPerson(test.db, coordinator, { ...person, email: 'SAME@example.org ' }, now))
+		).toBe('conflict');
+		expect(await faultOf(addPerson(test.db, coordinator, { ...person, name: '  ' }, now))).toBe('invalid');
+	});
+
+	it('are listed by name, a page at a time, each once, and found by part of a name', async () => {
+		const names = Array.from(
+			{ length: PEOPLE_A_PAGE + 7 },
+			(_, i) => `Listed ${String((i * 31) % 57).padStart(3, '0')}`
+		);
+		for (const [i, name] of names.entries())
+			await addPerson(test.db, coordinator, { name, email: `listed${i}@example.org`, team: '100%' }, now);
+		const first = await listPeople(test.db, coordinator, { search: 'listed' }, now);
+		const second = await listPeople(
+			test.db,
+			coordinator,
+			{ search: 'listed', cursor: first.next ?? '' },
+			now
+		);
+		expect([first.lines.length, second.lines.length, first.total]).toEqual([PEOPLE_A_PAGE, 7, names.length]);
+		expect(second.next).toBeNull();
+		expect([...first.lines, ...second.lines].map((line) => line.name)).toEqual([...names].sort());
+		expect((await listPeople(test.db, coordinator, { search: '0%' }, now)).total).toBe(names.length);
+		expect((await listPeople(test.db, coordinator, { search: 'a_b' }, now)).total).toBe(0);
+		expect(
+			(await listPeople(test.db, coordinator, { search: '', cursor: 'rubbish' }, now)).lines.length
+		).toBe(PEOPLE_A_PAGE);
+	});
+});
+
+describe('a self-assessment', () => {
+	it('goes out as a letter with the link, of which only a hash is kept', async () => {
+		const personId = await newPerson();
+		const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
+		const letter = (await newestLetters(test.db)).find((l) => l.personId === personId);
+		expect(letter?.linkPath).toBe(`/c/${token}`);
+		expect(letter?.body).toContain('1 May 2026');
+		expect(JSON.stringify(await test.db.select().from(schema.assessments))).not.toContain(token);
+		expect((await openAssessment(test.db, token, now)).assessment.personId).toBe(personId);
+	});
+
+	it('tells an unknown, a replaced and an ended link apart', async () => {
+		const personId = await newPerson();
+		const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
+		expect(await faultOf(openAssessment(test.db, 'never-given', now))).toBe('not-found');
+		expect(await faultOf(openAssessment(test.db, token, new Date('2026-06-01T00:00:00Z')))).toBe('ended');
+		const next = await sendAssessment(test.db, coordinator, { personId }, now);
+		expect(await faultOf(openAssessment(test.db, token, now))).toBe('ended');
+		expect(await faultOf(openAssessment(test.db, next.token, now))).toBe('none');
+		expect(await faultOf(sendAssessment(test.db, coordinator, { personId: crypto.randomUUID() }, now))).toBe(
+			'not-found'
+		);
+	});
+
+	it('keeps what two devices save at once, field by field', async () => {
+		const personId = await newPerson();
+		const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
+		const open = await openAssessment(test.db, token, now);
+		const saves = Array.from({ length: 20 }, (_, i) =>
+			saveAnswers(
+				test.db,
+				open,
+				{ [i % 2 ? 'stature' : 'heel']: String(i), [`thing.${i}.kind`]: 'book' },
+				now
+			)
+		);
+		await Promise.all(saves);
+		const { assessment } = await openAssessment(test.db, token, now);
+		expect(assessment.answersRevision).toBe(20);
+		expect(Object.keys(assessment.answers).filter((name) => name.startsWith('thing.'))).toHaveLength(20);
+	});
+
+	it('becomes a judged corner, once: submitting twice changes nothing', async () => {
+		const { personId, submitted, open } = await answered();
+		expect(submitted).toEqual({ ok: true });
+		expect(open.assessment).toMatchObject({ checksOff: 3, checksUnsure: 0 });
+		expect(open.assessment.costNow).toBeGreaterThan(open.assessment.costPlanned ?? Infinity);
+		await markSeen(test.db, coordinator, personId, later(5));
+		await tickStep(test.db, open, { place: 'seat', done: true }, later(6));
+		const both = await Promise.all([
+			submitAnswers(test.db, open, later(10)),
+			submitAnswers(test.db, open, later(10))
+		]);
+		expect(both).toEqual([{ ok: true }, { ok: true }]);
+		const again = await openAssessment(test.db, (await answered()).token, now);
+		expect(again.assessment.corner).toEqual(open.assessment.corner);
+		const [row] = await test.db
+			.select()
+			.from(schema.assessments)
+			.where(eq(schema.assessments.id, open.assessment.id));
+		expect(row?.answeredAt).toEqual(now);
+		expect(row?.seenAt).toEqual(later(5));
+		expect(await ticksOf(test.db, open.assessment.id)).toEqual({ seat: true });
+	});
+
+	it('comes back to the coordinator when the answers change', async () => {
+		const { personId, open } = await answered();
+		await markSeen(test.db, coordinator, personId, later(5));
+		await tickStep(test.db, open, { place: 'seat', done: true }, later(6));
+		await saveAnswers(test.db, open, { surfaceHeight: '71' }, later(7));
+		await submitAnswers(test.db, open, later(8));
+		const read = await readCase(test.db, coordinator, personId, later(9));
+		expect(read.answered).toMatchObject({ seenAt: null, answeredAt: now });
+		expect(read.ticks).toEqual({});
+	});
+
+	it('with something missing stays a draft and names what is missing', async () => {
+		const { submitted, open } = await answered({ stature: '164' });
+		expect(submitted.ok).toBe(false);
+		expect(submitted.ok ? [] : submitted.issues.map((issue) => issue.field)).toContain('surfaceHeight');
+		expect(open.assessment.answeredAt).toBeNull();
+		expect(await faultOf(tickStep(test.db, open, { place: 'seat', done: true }, now))).toBe('conflict');
+	});
+
+	it('changes unit as one step', async () => {
+		const { open, token } = await answered();
+		await Promise.all([changeUnit(test.db, open, 'in', now), changeUnit(test.db, open, 'in', now)]);
+		const { assessment } = await openAssessment(test.db, token, now);
+		expect(assessment.answers).toMatchObject({ unit: 'in', surfaceHeight: '29.61' });
+		expect(await submitAnswers(test.db, open, now)).toEqual({ ok: true });
+	});
+
+	it('keeps the newest of what was measured again', async () => {
+		const { open } = await answered();
+		const lengths = { seatUnder: 520, feetOn: 90, surface: 752, keysOn: 752, screenTop: 1240 };
+		await keepReMeasurement(test.db, open, lengths, later(1));
+		await keepReMeasurement(test.db, open, { ...lengths, seatUnder: 512 }, later(2));
+		expect((await newestReMeasurement(test.db, open.assessment.id))?.lengths.seatUnder).toBe(512);
+	});
+
+	it('can be withdrawn: answers, plan, letters and link go, that it happened stays', async () => {
+		const { personId, open, token } = await answered();
+		await tickStep(test.db, open, { place: 'seat', done: true }, later(1));
+		await withdrawAssessment(test.db, open, later(2));
+		const [row] = await test.db
+			.select()
+			.from(schema.assessments)
+			.where(eq(schema.assessments.id, open.assessment.id));
+		expect(row).toMatchObject({ answers: {}, corner: null, answeredAt: null, checksOff: null });
+		expect(await faultOf(openAssessment(test.db, token, later(3)))).toBe('ended');
+		expect((await newestLetters(test.db)).some((letter) => letter.personId === personId)).toBe(false);
+		const { log } = await readCase(test.db, coordinator, personId, later(4));
+		expect(log.map((line) => line.act)).toContain('withdrawn');
+	});
+
+	it('asks for consent once', async () => {
+		const personId = await newPerson();
+		const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
+		const open = await openAssessment(test.db, token, now);
+		await Promise.all([giveConsent(test.db, open, later(1)), giveConsent(test.db, open, later(1))]);
+		await giveConsent(test.db, open, later(9));
+		expect((await openAssessment(test.db, token, now)).assessment.consentedAt).toEqual(later(1));
+		const { log } = await readCase(test.db, coordinator, personId, now);
+		expect(log.filter((line) => line.act === 'consented')).toHaveLength(1);
+	});
+});
+
+describe('follow-ups and the day sheet', () => {
+	const linesOf = async (today: string) => readDaySheet(test.db, coordinator, today);
+
+	it('show a follow-up on its day and not before, until it is done', async () => {
+		const personId = await newPerson();
+		await setFollowUp(test.db, coordinator, { personId, due: '2026-03-16', reason: 'look', version: 0 }, now);
+		const dueOn = async (day: string) => (await linesOf(day)).due.some((line) => line.personId === personId);
+		expect([await dueOn('2026-03-15'), await dueOn('2026-03-16'), await dueOn('2026-04-01')]).toEqual([
+			false,
+			true,
+			true
+		]);
+		await finishFollowUp(test.db, coordinator, personId, later(1));
+		expect(await dueOn('2026-04-01')).toBe(false);
+	});
+
+	it('never overwrite what another coordinator set meanwhile', async () => {
+		const personId = await newPerson();
+		const set = (due: string, version: number) =>
+			faultOf(setFollowUp(test.db, coordinator, { personId, due, reason: '', version }, now));
+		const both = await Promise.all([set('2026-04-01', 0), set('2026-04-02', 0)]);
+		expect([...both].sort()).toEqual(['conflict', 'none']);
+		expect(await set('2026-05-01', 1)).toBe('none');
+		expect(await set('2026-06-01', 1)).toBe('conflict');
+		expect((await readCase(test.db, coordinator, personId, now)).followUp).toMatchObject({
+			due: '2026-05-01',
+			version: 2
+		});
+	});
+
+	it('show new answers until they are dealt with, and again after undo', async () => {
+		const { personId } = await answered();
+		const isShown = async () =>
+			(await linesOf('2026-03-02')).fresh.some((line) => line.personId === personId);
+		expect(await isShown()).toBe(true);
+		await markSeen(test.db, coordinator, personId, later(1));
+		expect(await isShown()).toBe(false);
+		await markUnseen(test.db, coordinator, personId);
+		expect(await isShown()).toBe(true);
+	});
+});
+
+describe('rights', () => {
+	const acts: readonly [string, (actor: Actor, personId: string) => Promise<unknown>][] = [
+		['add a person', (a) => addPerson(test.db, a, { name: 'x', email: 'x@example.org', team: '' }, now)],
+		['list people', (a) => listPeople(test.db, a, { search: '' }, now)],
+		['send', (a, personId) => sendAssessment(test.db, a, { personId }, now)],
+		['read a case', (a, personId) => readCase(test.db, a, personId, now)],
+		['deal with', (a, personId) => markSeen(test.db, a, personId, now)],
+		['undo', (a, personId) => markUnseen(test.db, a, personId)],
+		[
+			'set a follow-up',
+			(a, personId) => setFollowUp(test.db, a, { personId, due: '2026-09-01', reason: '', version: 0 }, now)
+		],
+		['finish a follow-up', (a, personId) => finishFollowUp(test.db, a, personId, now)],
+		['read the day sheet', (a) => readDaySheet(test.db, a, '2026-03-02')]
+	];
+	const id = '00000000-0000-4000-8000-000000000000';
+	const others: readonly Actor[] = [
+		...(['clinician', 'reader'] as Role[]).map((role): Actor => ({ kind: 'user', id, name: 'x', role })),
+		{ kind: 'person', personId: id, assessmentId: id },
+		{ kind: 'system' }
+	];
+
+	it.each(acts)('only a coordinator may %s, and nothing is written for others', async (_, act) => {
+		const personId = await newPerson();
+		const before = await test.db.$count(schema.auditLines);
+		for (const actor of others) expect(await faultOf(act(actor, personId))).toBe('not-allowed');
+		expect(await test.db.$count(schema.auditLines)).toBe(before);
+	});
+});
+
+describe('the record', () => {
+	it('can be added to and never changed', async () => {
+		for (const statement of [
+			'update audit_lines set act = $$x$$',
+			'delete from audit_lines',
+			'truncate audit_lines'
+		])
+			await expect(test.pool.query(statement)).rejects.toThrow('append-only');
+	});
+
+	it('holds no answers', async () => {
+		await answered();
+		const lines = JSON.stringify(
+			await test.db.select({ d: schema.auditLines.detail }).from(schema.auditLines)
+		);
+		expect(lines).not.toMatch(/75\.2|stature|surface/);
+	});
+});

@@ -1,0 +1,43 @@
+import { randomBytes } from 'node:crypto';
+import pg from 'pg';
+import { openDatabase, type OpenDatabase } from '$lib/server/db/client';
+import { migrateDatabase } from '$lib/server/db/migrate';
+
+/** A database of its own for one test file, made on the throw-away cluster that `npm test` starts. */
+export interface TestDatabase extends OpenDatabase {
+	readonly url: string;
+	drop(): Promise<void>;
+}
+
+function clusterUrl(): string {
+	const url = process.env.TEST_DATABASE_URL;
+	if (!url) throw new Error('TEST_DATABASE_URL is missing: run these tests with "npm test"');
+	return url;
+}
+
+async function asAdmin(sql: string): Promise<void> {
+	const client = new pg.Client({ connectionString: clusterUrl() });
+	await client.connect();
+	try {
+		await client.query(sql);
+	} finally {
+		await client.end();
+	}
+}
+
+/** Makes an empty database; migrated unless told otherwise. */
+export async function makeTestDatabase({ migrated = true } = {}): Promise<TestDatabase> {
+	const name = `test_${randomBytes(6).toString('hex')}`;
+	await asAdmin(`create database ${name}`);
+	const url = clusterUrl().replace(/\/[^/]*$/, `/${name}`);
+	const open = openDatabase(url);
+	if (migrated) await migrateDatabase(open.pool);
+	return {
+		...open,
+		url,
+		drop: async () => {
+			await open.pool.end();
+			await asAdmin(`drop database ${name} with (force)`);
+		}
+	};
+}

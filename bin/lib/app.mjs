@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { exec } from './exec.mjs';
 import { until } from './net.mjs';
 import { root } from './paths.mjs';
-import { PlainFault } from './say.mjs';
+import { PlainFault, say } from './say.mjs';
 
 /**
  * @typedef {object} App
@@ -14,13 +14,14 @@ import { PlainFault } from './say.mjs';
 
 /** Brings the database to this version and fills it with the demo data if it is empty. @param {string} url @param {string[]} [args] */
 export async function migrateAndSeed(url, args = []) {
+	say('Preparing the database …');
 	const { code, output } = await exec('npx', ['tsx', 'seed/main.ts', ...args], {
 		cwd: root,
 		env: { ...process.env, DATABASE_URL: url }
 	});
 	if (code !== 0)
 		throw new PlainFault(output.trim().split('\n').at(-1) ?? 'The database could not be prepared.');
-	return output.trim();
+	return output.trim().split('\n').at(-1) ?? '';
 }
 
 /**

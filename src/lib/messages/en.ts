@@ -245,7 +245,7 @@ export const en = {
 		add: (name: string) => `Add: ${name}`,
 		label: 'What you call it',
 		count: 'How many',
-		sides: { a: 'Length', b: 'Width', c: 'Height or thickness' },
+		sides: { a: 'Length', b: 'Width', c: 'Height' },
 		remove: (name: string) => `Take away: ${name}`,
 		none: 'Nothing on the list yet. The more you list, the better the plan; five or six things are plenty.'
 	},

@@ -83,9 +83,12 @@ describe('validateCorner', () => {
 		['/household/1/id', 'b1'],
 		['/household/1/id', 'b1#2']
 	];
-	it.each(wrong)('refuses %s = %j and names the place', (path, value, place) => {
-		expect(at(changed(path, value))).toBe(place ?? path);
-	});
+	it.each(wrong.map(([path, value, place]) => ({ path, value, place: place ?? path })))(
+		'refuses $path = $value and names the place',
+		({ path, value, place }) => {
+			expect(at(changed(path, value))).toBe(place);
+		}
+	);
 
 	it.each([null, 7, 'text', [], true])('refuses %j as a whole', (value) => {
 		expect(at(value)).toBe('');

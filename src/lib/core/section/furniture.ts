@@ -63,17 +63,43 @@ function surfaceBox(corner: Corner, p: Posture, setUp: SetUp): Box {
 	return { x: front, y: setUp.surface - thickness, width: depth, height: thickness };
 }
 
-function screenX(corner: Corner, p: Posture, surface: Box, middleY: number, footDepth: number): number {
+/** Width of the widest piece of a stack as it is seen, mm: the longer sides run across. 0 where nothing is built. */
+function stackWidth(plan: Plan | null, station: Station): number {
+	return Math.max(0, ...(plan?.stations[station].pieces ?? []).map((piece) => piece.size[1]));
+}
+
+/** The nearest that the screen's own back edge (or a monitor's middle) can be, behind the keys and their stack. */
+function nearestScreenX(corner: Corner, p: Posture, plan: Plan | null, footDepth: number): number {
+	const keysMiddle = keysFront(corner, p) + keysDepth(corner) / 2;
+	const behindKeys = keysMiddle + Math.max(keysDepth(corner), stackWidth(plan, 'keys')) / 2;
+	const half = corner.spot.screen.kind === 'laptop' ? footDepth / 2 : 0;
+	return behindKeys + Math.max(footDepth, stackWidth(plan, 'screen')) / 2 + half + 10;
+}
+
+function screenX(
+	corner: Corner,
+	p: Posture,
+	surface: Box,
+	plan: Plan | null,
+	middleY: number,
+	footDepth: number
+): number {
 	const { spot } = corner;
 	if (spot.keys.kind === 'built-in') return keysFront(corner, p) + footDepth;
 	const tallEye = p.homeRow.x - 0.17 * p.stature;
 	const height = Math.min(Math.abs(middleY - p.eye.y), spot.screen.distance * 0.8);
 	const wanted = tallEye + Math.sqrt(spot.screen.distance ** 2 - height ** 2);
-	const nearest = keysFront(corner, p) + keysDepth(corner) + footDepth + 15;
+	const nearest = nearestScreenX(corner, p, plan, footDepth);
 	return clamp(wanted, nearest, Math.max(nearest, surface.x + surface.width - 15));
 }
 
-function screenOf(corner: Corner, p: Posture, setUp: SetUp, surface: Box): Furniture['screen'] {
+function screenOf(
+	corner: Corner,
+	p: Posture,
+	setUp: SetUp,
+	surface: Box,
+	plan: Plan | null
+): Furniture['screen'] {
 	const { kind, base, visibleHeight } = corner.spot.screen;
 	const depth = Math.min(...base);
 	const footY = setUp.surface + setUp.screen;
@@ -81,7 +107,7 @@ function screenOf(corner: Corner, p: Posture, setUp: SetUp, surface: Box): Furni
 	const lean = Math.tan((LEAN_DEG[kind] * Math.PI) / 180);
 	const laptop = kind === 'laptop';
 	const lowY = laptop ? footY + LAPTOP_BASE_MM * 0.7 : Math.max(footY + 20, topY - visibleHeight);
-	const x = screenX(corner, p, surface, (topY + lowY) / 2, laptop ? depth : depth / 2);
+	const x = screenX(corner, p, surface, plan, (topY + lowY) / 2, depth);
 	const foot = laptop
 		? { x: x - depth, y: footY, width: depth, height: LAPTOP_BASE_MM }
 		: { x: x - depth / 2, y: footY, width: depth, height: MONITOR_FOOT_MM };
@@ -123,7 +149,7 @@ function grounds(
 		seat: { middleX: 0.11 * p.stature, y: setUp.seat },
 		feet: { middleX: p.ankle.x + 0.035 * p.stature, y: 0 },
 		keys: { middleX: keys.x + keys.width / 2, y: setUp.surface },
-		mouse: { middleX: keys.x + keys.width / 2 + 70, y: setUp.surface },
+		mouse: { middleX: keys.x + keys.width / 2 + 30, y: setUp.surface },
 		screen: { middleX: screen.foot.x + screen.foot.width / 2, y: setUp.surface }
 	};
 }
@@ -168,7 +194,7 @@ function piecesOf(
 /** The furniture, the screen, the keys and the stacks of a corner in the side view. */
 export function furnitureOf(corner: Corner, p: Posture, setUp: SetUp, plan: Plan | null): Furniture {
 	const surface = surfaceBox(corner, p, setUp);
-	const screen = screenOf(corner, p, setUp, surface);
+	const screen = screenOf(corner, p, setUp, surface, plan);
 	const keys = {
 		x: keysFront(corner, p),
 		y: setUp.surface + setUp.keys,

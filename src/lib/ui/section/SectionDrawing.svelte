@@ -45,7 +45,7 @@
 	const frame = $derived(frameFor([...all, section], Math.max(roomPx, 240), mostHeight));
 	const f = $derived(shown.furniture);
 	const ticks = $derived(railTicks((frame.y(0) - 6) / frame.perMm, unit));
-	const labels = $derived(pieceLabels(section, frame));
+	const labels = $derived(pieceLabels(section, frame, t.steps.places));
 	const words = $derived(sectionWords(section, t, unit));
 	const number = (mm: number) => formatLength(mm, unit, { withUnit: false, locale: t.locale });
 	const px = (points: readonly { x: number; y: number }[]) =>

@@ -32,7 +32,7 @@ export function frameFor(sections: readonly Section[], widthPx: number, mostHeig
 	const { x: left, width: wideMm, height: highMm } = union(sections.map((s) => s.extent));
 	const isNarrow = widthPx < 420;
 	const rulerPx = isNarrow ? 40 : 52;
-	const labelPx = isNarrow ? 30 : 84;
+	const labelPx = isNarrow ? 56 : 84;
 	const perMm = Math.min(
 		(widthPx - rulerPx - labelPx) / wideMm,
 		(mostHeightPx - TOP_PX - BOTTOM_PX) / highMm

@@ -24,8 +24,10 @@ const LINE_PX = 13;
 const INSIDE_PX = 13;
 const LONGEST = 22;
 
-function short(text: string): string {
-	return text.length > LONGEST ? `${text.slice(0, LONGEST - 1).trimEnd()}…` : text;
+/** A name that fits: at most so many letters. */
+function short(text: string, letters: number = LONGEST): string {
+	const most = Math.max(3, Math.min(letters, LONGEST));
+	return text.length > most ? `${text.slice(0, most - 1).trimEnd()}…` : text;
 }
 
 function inside(piece: DrawnPiece, frame: Frame): PieceLabel | null {
@@ -48,9 +50,10 @@ function outside(pieces: readonly DrawnPiece[], frame: Frame, toLeft: boolean): 
 		lowest = y;
 		const edge = frame.x(toLeft ? piece.x : piece.x + piece.width);
 		const x = edge + (toLeft ? -16 : 16);
+		const room = toLeft ? x - frame.rulerPx : frame.width - x;
 		return {
 			id: piece.id,
-			text: short(piece.label),
+			text: short(piece.label, Math.floor(room / LETTER_PX) - 1),
 			x: x + (toLeft ? -3 : 3),
 			y: y + 4,
 			anchor: toLeft ? ('end' as const) : ('start' as const),
@@ -73,11 +76,38 @@ function underSeat(pieces: readonly DrawnPiece[], frame: Frame): PieceLabel[] {
 	}));
 }
 
-/** The labels of all stacks of a section. */
-export function pieceLabels(section: Section, frame: Frame): PieceLabel[] {
+/** Keys and mouse stand side by side and hide each other: both stacks are named under the surface. */
+function underSurface(
+	section: Section,
+	frame: Frame,
+	names: Readonly<Record<'keys' | 'mouse', string>>
+): PieceLabel[] {
+	const { surface, pieces } = section.furniture;
+	const top = frame.y(surface.y) + 16;
+	return (['keys', 'mouse'] as const)
+		.flatMap((station) => pieces.filter((piece) => piece.station === station))
+		.map((piece, i) => ({
+			id: piece.id,
+			text: `${names[piece.station as 'keys' | 'mouse']}: ${short(piece.label)}`,
+			x: frame.x(surface.x) + 24,
+			y: top + i * LINE_PX,
+			anchor: 'start' as const,
+			leader: null
+		}));
+}
+
+/**
+ * The labels of all stacks of a section.
+ *
+ * @param names what the stations of keys and mouse are called
+ */
+export function pieceLabels(
+	section: Section,
+	frame: Frame,
+	names: Readonly<Record<'keys' | 'mouse', string>>
+): PieceLabel[] {
 	const { pieces } = section.furniture;
-	const stations = ['seat', 'feet', 'keys', 'mouse', 'screen'] as const;
-	return stations.flatMap((station) => {
+	const stacks = (['seat', 'feet', 'screen'] as const).flatMap((station) => {
 		const here = pieces.filter((piece) => piece.station === station);
 		const within = here.map((piece) => inside(piece, frame));
 		const without = here.filter((_, i) => within[i] === null);
@@ -86,4 +116,5 @@ export function pieceLabels(section: Section, frame: Frame): PieceLabel[] {
 			return [...named, ...underSeat(without, frame)];
 		return [...named, ...outside(without, frame, station === 'seat')];
 	});
+	return [...stacks, ...underSurface(section, frame, names)];
 }

@@ -16,8 +16,8 @@
 	const hint = $derived(t.hints[name] ?? '');
 </script>
 
-<fieldset class="py-3" aria-describedby={hint ? `${name}-hint` : undefined}>
-	<legend class="font-semibold">{t.fields[name]}</legend>
+<fieldset class="pb-3" aria-describedby={hint ? `${name}-hint` : undefined}>
+	<legend class="pt-3 font-semibold">{t.fields[name]}</legend>
 	{#if hint}<p id="{name}-hint" class="text-note text-ink-soft">{hint}</p>{/if}
 	<div class="mt-1.5 flex flex-wrap gap-2">
 		{#each CHOICE_FIELDS[name].options as option (option)}

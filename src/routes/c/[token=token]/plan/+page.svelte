@@ -106,7 +106,7 @@
 				/>
 			{/if}
 			<div class="mt-3"><SectionDrawing {section} {all} {t} {unit} mostHeight={430} /></div>
-			<div class="mt-3">
+			<div class="no-print mt-3">
 				<CheckTable
 					title="{t.plan.checksTitle}: {words[shown].toLowerCase()}"
 					checks={section.checks}
@@ -242,7 +242,7 @@
 			position: static;
 			border: 0;
 			padding: 0;
-			max-width: 13cm;
+			max-width: 11.5cm;
 			margin: 0 auto;
 		}
 	}

@@ -1,0 +1,83 @@
+#!/usr/bin/env node
+/** Takes the pictures in docs/screenshots from the demo that runs (npm run demo). */
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { CHROMIUM } from './lib/packages.mjs';
+import { root } from './lib/paths.mjs';
+import { run, say } from './lib/say.mjs';
+
+const BASE = process.env.BASE_URL ?? 'http://127.0.0.1:4280';
+const FOLDER = join(root, 'docs', 'screenshots');
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+/** @typedef {import('@playwright/test').Page} Page */
+
+/** @param {Page} page @param {string} name */
+async function shoot(page, name) {
+	await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+	await page.evaluate(() => document.fonts.ready);
+	await page.screenshot({ path: join(FOLDER, `${name}.png`), animations: 'disabled' });
+	say(name);
+}
+
+/** @param {Page} page @param {string} name */
+async function linkOf(page, name) {
+	await page.goto(`${BASE}/post`);
+	await page
+		.getByRole('link', { name: new RegExp(name) })
+		.last()
+		.click();
+	return `${BASE}${await page.getByRole('link', { name: 'Begin' }).getAttribute('href')}`;
+}
+
+await run(async () => {
+	mkdirSync(FOLDER, { recursive: true });
+	const browser = await chromium.launch({
+		executablePath: CHROMIUM,
+		chromiumSandbox: process.getuid?.() !== 0,
+		args: ['--disable-gpu', '--disable-quic', '--disable-dev-shm-usage']
+	});
+	/** @param {{ width: number, height: number }} viewport @param {'light' | 'dark'} [colorScheme] */
+	const open = async (viewport, colorScheme = 'light') =>
+		(await browser.newContext({ viewport, colorScheme, reducedMotion: 'reduce' })).newPage();
+	const desk = await open(DESK);
+	const mirela = await linkOf(desk, 'Mirela Oakhanger');
+	await shoot(desk, 'letter');
+	await desk.goto(`${BASE}/desk/sign-in`);
+	await desk.getByLabel('E-mail address').fill('coordinator@lanterns.example');
+	await desk.getByLabel('Password').fill('tarn-valley-demo');
+	await desk.getByRole('button', { name: 'Sign in' }).click();
+	await desk.waitForURL(`${BASE}/desk`);
+	await shoot(desk, 'day-sheet');
+	await desk.goto(`${BASE}/desk/people`);
+	await shoot(desk, 'people');
+	await desk.getByRole('link', { name: 'Mirela Oakhanger' }).click();
+	await desk.getByRole('heading', { name: 'Mirela Oakhanger' }).waitFor();
+	await shoot(desk, 'case-now');
+	await desk.getByRole('button', { name: 'After the plan' }).click();
+	await shoot(desk, 'case-after');
+	await desk.goto(`${mirela}/plan`);
+	await shoot(desk, 'plan-after');
+	await desk.goto(`${mirela}/body`);
+	await shoot(desk, 'walk-desktop');
+	const standing = await linkOf(desk, 'Ivo Larkmead');
+	await desk.goto(`${standing}/plan`);
+	await shoot(desk, 'plan-standing');
+	const dark = await open(DESK, 'dark');
+	await dark.goto(`${mirela}/plan`);
+	await dark.locator('html[data-ready]').waitFor({ state: 'attached' });
+	await dark.getByRole('button', { name: 'Now', exact: true }).click();
+	await shoot(dark, 'plan-now-dark');
+	const phone = await open(PHONE);
+	await phone.goto(await linkOf(phone, 'Sunniva Peatling'));
+	await shoot(phone, 'phone-start');
+	await phone.goto(`${mirela}/seat`);
+	await shoot(phone, 'phone-walk');
+	await phone.goto(`${mirela}/house`);
+	await shoot(phone, 'phone-house');
+	await phone.goto(`${mirela}/plan`);
+	await shoot(phone, 'phone-plan');
+	await browser.close();
+});

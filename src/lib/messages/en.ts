@@ -96,6 +96,7 @@ export const en = {
 		lenses: 'Glasses at the screen',
 		back: 'What eases your back',
 		wrists: 'Your wrists',
+		drawnAs: 'How the drawing shows you',
 		posture: 'At this spot you',
 		by: 'How you measure the furniture',
 		surfaceHeight: 'Floor to the top of the table',
@@ -141,6 +142,7 @@ export const en = {
 	hints: {
 		stature: '',
 		heel: '0 if you work in socks',
+		drawnAs: 'Changes the drawing and nothing else.',
 		sex: 'Picks average proportions for what you don’t measure; nothing else.',
 		surfaceHeight: 'A straight line down from the top, at the front.',
 		surfaceThickness: 'With any rail or drawer below it, where your legs go.',
@@ -178,6 +180,12 @@ export const en = {
 			'eased-by-rounding': 'Rounding forwards'
 		},
 		wrists: { well: 'Well', troubled: 'Sore or troubled' },
+		drawnAs: {
+			standard: 'On a chair, or standing',
+			wheelchair: 'In a wheelchair',
+			'without-near-arm': 'Without the near arm',
+			'without-near-leg': 'Without the near lower leg'
+		},
 		posture: { sitting: 'Sit', standing: 'Stand' },
 		by: {
 			tape: 'Tape measure',
@@ -292,7 +300,8 @@ export const en = {
 		scale: (unit: string) => `To scale. Heights in ${unit} above the floor.`,
 		gap: {
 			elbow: { low: 'under the keys', high: 'over the keys' },
-			eye: { low: 'under the eye', high: 'over the eye' }
+			eye: { low: 'under the eye', high: 'over the eye' },
+			knee: { low: 'seat under the knee', high: 'seat over the knee' }
 		},
 		text: {
 			intro: (posture: 'sitting' | 'standing') => `Side view of you ${posture} at your corner, to scale.`,

@@ -67,6 +67,7 @@ export const CHOICE_FIELDS = {
 	lenses: { page: 'you', options: ['none', 'single-vision', 'bifocal', 'progressive', 'trifocal'] },
 	back: { page: 'you', options: ['any', 'eased-by-arching', 'eased-by-rounding'] },
 	wrists: { page: 'you', options: ['well', 'troubled'] },
+	drawnAs: { page: 'you', options: ['standard', 'wheelchair', 'without-near-arm', 'without-near-leg'] },
 	posture: { page: 'surface', options: ['sitting', 'standing'] },
 	by: { page: 'surface', options: ['tape', 'paper-ruler', 'a4-sheets', 'hand-span', 'guess'] },
 	surfaceMoves: { page: 'surface', options: ['no', 'yes'] },

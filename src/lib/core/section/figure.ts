@@ -1,5 +1,6 @@
 import { SEGMENT_OF_STATURE } from '../body';
 import { point, turned, type Point } from './geometry';
+import type { DrawnAs } from './drawn-as';
 import type { Posture } from './posture';
 
 /** The person in the side view: points of smooth closed outlines, mm, always as many for one kind of posture. */
@@ -187,23 +188,47 @@ function arm(p: Posture): Point[] {
 	];
 }
 
-/** The outlines of the person in a posture. */
-export function figureOf(p: Posture): Figure {
+/** A thigh that ends at the knee; the other leg stands behind it and carries the foot. */
+function thighEnd(p: Posture): Point[] {
+	const { stature: H, hip, knee, popliteal, seatY } = p;
+	if (p.standing) return standingLeg(p);
+	return [
+		point(hip.x + 0.075 * H, seatY + 0.098 * H),
+		point((hip.x + knee.x) / 2, (seatY + 0.1 * H + knee.y + 0.036 * H) / 2),
+		point(knee.x - 0.05 * H, knee.y + 0.034 * H),
+		point(knee.x - 0.022 * H, knee.y + 0.004 * H),
+		point(popliteal.x - 0.035 * H, popliteal.y + 0.004 * H),
+		point(popliteal.x * 0.62, seatY + (popliteal.y - seatY) * 0.45),
+		point(0.09 * H, seatY),
+		point(0.022 * H, seatY + 0.012 * H)
+	];
+}
+
+function legOf(p: Posture, drawnAs: DrawnAs): Point[] {
+	if (drawnAs === 'without-near-leg') return thighEnd(p);
+	return p.standing ? standingLeg(p) : sittingLeg(p);
+}
+
+/** The outlines of the person in a posture; a part that the person is drawn without has no points. */
+export function figureOf(p: Posture, drawnAs: DrawnAs = 'standard'): Figure {
 	const { stature: H, ankle } = p;
 	return {
 		body: [
 			...FACE.map((at) => onHead(p, at)),
 			...trunkFront(p),
-			...(p.standing ? standingLeg(p) : sittingLeg(p)),
+			...legOf(p, drawnAs),
 			...trunkBack(p),
 			...BACK_OF_HEAD.map((at) => onHead(p, at))
 		],
-		arm: arm(p),
+		arm: drawnAs === 'without-near-arm' ? [] : arm(p),
 		hair: HAIR.map((at) => onHead(p, at)),
-		shoe: [
-			point(ankle.x - 0.03 * H, ankle.y + 0.006 * H),
-			point(ankle.x + 0.002 * H, ankle.y - 0.004 * H),
-			point(ankle.x + 0.034 * H, ankle.y + 0.012 * H)
-		]
+		shoe:
+			drawnAs === 'without-near-leg' && !p.standing
+				? []
+				: [
+						point(ankle.x - 0.03 * H, ankle.y + 0.006 * H),
+						point(ankle.x + 0.002 * H, ankle.y - 0.004 * H),
+						point(ankle.x + 0.034 * H, ankle.y + 0.012 * H)
+					]
 	};
 }

@@ -1,5 +1,6 @@
 export { sectionOf, type Gap, type Level, type Section } from './section';
 export { itemOfPiece, type DrawnPiece, type Furniture } from './furniture';
+export { DRAWN_AS, type DrawnAs } from './drawn-as';
 export type { Figure } from './figure';
 export type { Box, Point } from './geometry';
 export { RE_MEASURED_FIELDS, reMeasuredOf, type ReMeasured, type ReMeasuredField } from './re-measured';

@@ -4,7 +4,7 @@ import { bodyOf } from '../body';
 import { setUpAsMeasured } from '../checks';
 import { planCorner, setUpAfter } from '../plan';
 import { angleAt, distance, middleJoint } from './geometry';
-import { reMeasuredOf, sectionOf } from './index';
+import { DRAWN_AS, reMeasuredOf, sectionOf } from './index';
 import { postureOf } from './posture';
 
 const corners = Array.from({ length: 120 }, (_, seed) => randomCorner(seed, { rigid: 6, soft: 2, span: 20 }));
@@ -111,5 +111,31 @@ describe('middleJoint', () => {
 		const far = middleJoint(shoulder, { x: 2000, y: 1000 }, 300, 250);
 		expect(far).toEqual({ x: 300, y: 1000 });
 		expect(angleAt(elbow, shoulder, near)).toBeGreaterThan(0);
+	});
+});
+
+describe('how a person is drawn', () => {
+	const corner = corners.find((c) => c.spot.posture === 'sitting');
+	if (!corner) throw new Error('The random corners hold no sitting one');
+
+	it('changes the drawing and no number', () => {
+		const standard = sectionOf(corner, null);
+		for (const drawnAs of DRAWN_AS) {
+			const section = sectionOf(corner, null, null, drawnAs);
+			expect({ ...section, figure: null, drawnAs: null, extent: null }).toEqual({
+				...standard,
+				figure: null,
+				drawnAs: null,
+				extent: null
+			});
+		}
+	});
+
+	it('leaves out what the person is drawn without', () => {
+		expect(sectionOf(corner, null, null, 'without-near-arm').figure.arm).toEqual([]);
+		const whole = sectionOf(corner, null).figure.body;
+		const thigh = sectionOf(corner, null, null, 'without-near-leg').figure.body;
+		const lowest = (points: typeof whole) => Math.min(...points.map((p) => p.y));
+		expect(lowest(thigh)).toBeGreaterThan(lowest(whole) + 200);
 	});
 });

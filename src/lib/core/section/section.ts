@@ -2,11 +2,12 @@ import { bodyOf } from '../body';
 import { bodyHeights, checkCorner, setUpAsMeasured, type CheckId, type CheckResult } from '../checks';
 import type { Corner } from '../corner';
 import { setUpAfter, type Plan } from '../plan';
+import type { DrawnAs } from './drawn-as';
 import { figureOf, type Figure } from './figure';
 import { furnitureOf, gazeBelowLevel, type Furniture } from './furniture';
 import type { Box, Point } from './geometry';
 import { setUpReMeasured, type ReMeasured } from './re-measured';
-import { postureAngles, postureOf, type PostureAngles } from './posture';
+import { postureAngles, postureOf, type Posture, type PostureAngles } from './posture';
 
 /** A height that is carried to the rail, mm above the floor. */
 export interface Level {
@@ -24,6 +25,7 @@ export interface Gap {
 /** The side view of one person at one corner, before or after a plan. All of it computed, in mm; nothing is decoration. */
 export interface Section {
 	readonly posture: 'sitting' | 'standing';
+	readonly drawnAs: DrawnAs;
 	readonly figure: Figure;
 	readonly joints: readonly Point[];
 	readonly furniture: Furniture;
@@ -36,18 +38,22 @@ export interface Section {
 	readonly extent: Box;
 }
 
-function gapsOf(furniture: Furniture, section: Pick<Section, 'levels' | 'checks'>, homeRow: Point): Gap[] {
+function gapsOf(furniture: Furniture, section: Pick<Section, 'levels' | 'checks'>, p: Posture): Gap[] {
 	const level = (name: Level['name']) => section.levels.find((l) => l.name === name)?.y ?? 0;
 	const { surface, screen } = furniture;
 	const open = section.checks.filter((check) => check.verdict !== 'fits');
 	return open.flatMap((check): Gap[] => {
 		if (check.id === 'elbow') {
 			const x = surface.x - 28;
-			return [{ check: 'elbow', from: { x, y: level('elbow') }, to: { x, y: homeRow.y } }];
+			return [{ check: 'elbow', from: { x, y: level('elbow') }, to: { x, y: p.homeRow.y } }];
 		}
 		if (check.id === 'eye') {
 			const x = screen.top.x + 48;
 			return [{ check: 'eye', from: { x, y: level('eye') }, to: { x, y: screen.top.y } }];
+		}
+		if (check.id === 'knee') {
+			const x = p.knee.x + 0.06 * p.stature;
+			return [{ check: 'knee', from: { x, y: p.seatY }, to: { x, y: p.seatY - check.value } }];
 		}
 		return [];
 	});
@@ -66,14 +72,20 @@ function extentOf({ body, arm }: Figure, { seat, surface, screen, pieces }: Furn
  *
  * @param plan the plan that is carried out, or null for the corner as it was measured
  * @param again what was measured again once the plan was carried out
+ * @param drawnAs how the person wants to be drawn
  */
-export function sectionOf(corner: Corner, plan: Plan | null, again: ReMeasured | null = null): Section {
+export function sectionOf(
+	corner: Corner,
+	plan: Plan | null,
+	again: ReMeasured | null = null,
+	drawnAs: DrawnAs = 'standard'
+): Section {
 	const body = bodyOf(corner);
 	const planned = plan ? setUpAfter(corner, plan) : setUpAsMeasured(corner);
 	const setUp = again ? setUpReMeasured(again, planned) : planned;
 	const posture = postureOf(corner, body, setUp);
 	const furniture = furnitureOf(corner, posture, setUp, plan);
-	const figure = figureOf(posture);
+	const figure = figureOf(posture, drawnAs);
 	const checks = checkCorner(corner, setUp, body);
 	const { elbow, eye } = bodyHeights(corner, body, setUp);
 	const levels: Level[] = [
@@ -83,13 +95,14 @@ export function sectionOf(corner: Corner, plan: Plan | null, again: ReMeasured |
 	];
 	return {
 		posture: corner.spot.posture,
+		drawnAs,
 		figure,
 		joints: [posture.shoulder, posture.elbow, posture.wrist, posture.hip, posture.knee, posture.ankle],
 		furniture,
 		eye: posture.eye,
 		levels,
 		checks,
-		gaps: gapsOf(furniture, { levels, checks }, posture.homeRow),
+		gaps: gapsOf(furniture, { levels, checks }, posture),
 		angles: { ...postureAngles(posture), gazeBelowLevel: gazeBelowLevel(posture, furniture.screen) },
 		extent: extentOf(figure, furniture)
 	};

@@ -60,10 +60,11 @@
 	/** A gap's dimension line: px, the upper end first. */
 	function dimension(gap: Gap) {
 		const right = frame.x(f.surface.x + f.surface.width) - 8;
-		const x = gap.check === 'eye' ? Math.min(frame.x(gap.from.x), frame.width - 10) : right;
+		const x = gap.check === 'elbow' ? right : Math.min(frame.x(gap.from.x), frame.width - 10);
 		const [a, b] = [frame.y(gap.from.y), frame.y(gap.to.y)];
+		// What is measured from below counts up, what is measured from above counts down.
 		const side = gap.to.y < gap.from.y === (gap.check === 'eye') ? 'low' : 'high';
-		const kind = gap.check === 'eye' ? t.section.gap.eye : t.section.gap.elbow;
+		const kind = gap.check === 'thigh' ? t.section.gap.knee : t.section.gap[gap.check];
 		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });
 		const [top, bottom] = [Math.min(a, b), Math.max(a, b)];
 		return { x, top, bottom, lines: [length, kind[side]], ...place(gap, x, top, bottom) };
@@ -80,6 +81,8 @@
 				? { textX: x + 9, textY: (top + bottom) / 2 - 3, anchor: 'start' as const }
 				: { textX: Math.min(x + 4, frame.width - 4), textY: top - 20, anchor: 'end' as const };
 		}
+		if (gap.check === 'knee')
+			return { textX: x + 8, textY: (top + bottom) / 2 - 3, anchor: 'start' as const };
 		// Under the surface, before its far leg.
 		const leg = frame.x(f.surface.x + f.surface.width) - 22;
 		return { textX: leg, textY: Math.max(bottom + 14, frame.y(f.surface.y) + 15), anchor: 'end' as const };
@@ -122,7 +125,17 @@
 			{#if f.seat}
 				{@const slab = box(f.seat.slab)}
 				{@const foot = frame.y(0)}
-				{#if f.seat.castors}
+				{#if section.drawnAs === 'wheelchair'}
+					{@const hub = slab.x + slab.width * 0.3}
+					{@const big = Math.min((foot - slab.y) * 0.72, 300 * frame.perMm)}
+					<circle class="wheel" cx={hub} cy={foot - big} r={big} />
+					<circle cx={hub} cy={foot - big} r="3" />
+					<path
+						class="leg thin"
+						d="M{slab.x + slab.width - 6} {slab.y + slab.height}L{slab.x + slab.width + 8} {foot - 16}"
+					/>
+					<circle cx={slab.x + slab.width + 8} cy={foot - 8} r="8" />
+				{:else if f.seat.castors}
 					{@const mid = slab.x + slab.width * 0.45}
 					<path class="leg" d="M{mid} {slab.y + slab.height}V{foot - 16}" />
 					<path class="leg thin" d="M{mid - 34} {foot - 9}L{mid} {foot - 18}L{mid + 34} {foot - 9}" />
@@ -204,7 +217,7 @@
 		<path class="hair" d={smoothPath(px(shown.figure.hair), true)} />
 		<path class="shoe" d={smoothPath(px(shown.figure.shoe), false)} />
 		{#if f.keys}<rect class="device" {...box(f.keys)} rx="1.5" />{/if}
-		<path class="person" d={smoothPath(px(shown.figure.arm), true)} />
+		{#if shown.figure.arm.length > 0}<path class="person" d={smoothPath(px(shown.figure.arm), true)} />{/if}
 		<g class="joints">
 			{#each px(shown.joints) as joint, i (i)}<circle cx={joint.x} cy={joint.y} r="1.8" />{/each}
 		</g>
@@ -237,7 +250,12 @@
 			<g class="gaps">
 				{#each section.gaps as gap (gap.check)}
 					{@const d = dimension(gap)}
-					{@const from = gap.check === 'eye' ? frame.x(shown.eye.x) : frame.x(shown.joints[1]?.x ?? 0)}
+					{@const from =
+						gap.check === 'eye'
+							? frame.x(shown.eye.x)
+							: gap.check === 'elbow'
+								? frame.x(shown.joints[1]?.x ?? 0)
+								: d.x - 30}
 					<line class="reach" x1={from} x2={d.x + 5} y1={frame.y(gap.from.y)} y2={frame.y(gap.from.y)} />
 					<line class="reach" x1={d.x - 40} x2={d.x + 5} y1={frame.y(gap.to.y)} y2={frame.y(gap.to.y)} />
 					<path class="dimension" d={arrows(d.x, d.top, d.bottom)} />
@@ -308,6 +326,10 @@
 		stroke: var(--wood-edge);
 		stroke-width: 3.4;
 		stroke-linecap: round;
+	}
+	.wheel {
+		fill: none !important;
+		stroke-width: 3 !important;
 	}
 	.leg.thin {
 		stroke-width: 2.4;

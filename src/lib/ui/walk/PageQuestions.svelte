@@ -39,6 +39,7 @@
 	<ChoiceField name="back" {draft} {t} />
 	<ChoiceField name="wrists" {draft} {t} />
 	<ChoiceField name="sex" {draft} {t} />
+	<ChoiceField name="drawnAs" {draft} {t} />
 {:else if page === 'surface'}
 	<ChoiceField name="posture" {draft} {t} />
 	<ChoiceField name="by" {draft} {t} />

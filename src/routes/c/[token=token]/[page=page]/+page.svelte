@@ -2,6 +2,7 @@
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import {
+		choiceOf,
 		PAGES,
 		pageOfField,
 		type FieldIssue,
@@ -39,7 +40,9 @@
 	const standing = $derived(issues.filter((issue) => !isMended(issue)));
 	const next = $derived(PAGES[PAGES.indexOf(data.page) + 1]);
 	const number = $derived(PAGES.indexOf(data.page) + 1);
-	const section = $derived(draft.partial ? sectionOf(draft.partial.corner, null) : null);
+	const section = $derived(
+		draft.partial ? sectionOf(draft.partial.corner, null, null, choiceOf(draft.answers, 'drawnAs')) : null
+	);
 	const notches = $derived(heightsOnRail(draft.answers, draft.unit, draft.active));
 
 	function isMended({ field }: FieldIssue): boolean {

@@ -1,5 +1,5 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { readLength, unitOf, type FieldIssue } from '$lib/core/answers';
+import { choiceOf, readLength, unitOf, type FieldIssue } from '$lib/core/answers';
 import { misfitOf, planCorner, type StepPlace } from '$lib/core/plan';
 import type { LengthUnit } from '$lib/core/length';
 import { RE_MEASURED_FIELDS, type ReMeasured, type ReMeasuredField } from '$lib/core/section';
@@ -33,7 +33,8 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 			chosen,
 			ticks: await ticksOf(locals.db, assessment.id),
 			again: again?.lengths ?? null,
-			unit: unitOf(assessment.answers)
+			unit: unitOf(assessment.answers),
+			drawnAs: choiceOf(assessment.answers, 'drawnAs')
 		};
 	});
 

@@ -29,9 +29,9 @@
 	const hasAgain = $derived(again !== null && (data.again !== null || again.touched));
 
 	const sections = $derived({
-		now: sectionOf(data.corner, null),
-		after: sectionOf(data.corner, plan),
-		again: again && hasAgain ? sectionOf(data.corner, plan, again.lengths) : null
+		now: sectionOf(data.corner, null, null, data.drawnAs),
+		after: sectionOf(data.corner, plan, null, data.drawnAs),
+		again: again && hasAgain ? sectionOf(data.corner, plan, again.lengths, data.drawnAs) : null
 	});
 	const states = $derived<State[]>([
 		'now',

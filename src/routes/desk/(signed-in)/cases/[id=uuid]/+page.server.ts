@@ -1,4 +1,5 @@
 import { redirect } from '@sveltejs/kit';
+import { choiceOf } from '$lib/core/answers';
 import { planCorner } from '$lib/core/plan';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { markSeen, markUnseen, readCase } from '$lib/server/cases/read-case';
@@ -30,6 +31,7 @@ export const load: PageServerLoad = ({ locals, params }) =>
 			newest: newest && { sentAt: newest.sentAt, expiresAt: newest.expiresAt, savedAt: newest.savedAt },
 			answered: answered && { at: answered.answeredAt, way: answered.way, isSeen: answered.seenAt !== null },
 			corner,
+			drawnAs: choiceOf(answered?.answers ?? {}, 'drawnAs'),
 			report: corner ? planCorner(corner, 1) : null,
 			followUp: followUp && { due: followUp.due, reason: followUp.reason, version: followUp.version },
 			today,

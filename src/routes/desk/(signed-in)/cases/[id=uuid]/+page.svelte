@@ -36,9 +36,9 @@
 	const sections = $derived(
 		data.corner
 			? {
-					now: sectionOf(data.corner, null),
-					after: plan && !fits ? sectionOf(data.corner, plan) : null,
-					again: data.again && plan ? sectionOf(data.corner, plan, data.again.lengths) : null
+					now: sectionOf(data.corner, null, null, data.drawnAs),
+					after: plan && !fits ? sectionOf(data.corner, plan, null, data.drawnAs) : null,
+					again: data.again && plan ? sectionOf(data.corner, plan, data.again.lengths, data.drawnAs) : null
 				}
 			: null
 	);

@@ -5,7 +5,7 @@
  */
 import type { Corner } from '$lib/core/corner';
 
-interface Way {
+export interface Way {
 	station: 'seat' | 'feet' | 'keys' | 'mouse' | 'screen';
 	rise: number;
 	shorter: number;
@@ -38,7 +38,7 @@ const TABLE = {
 
 type Length = Exclude<keyof typeof TABLE.male, 'H'>;
 
-function lengthOf(corner: Corner, name: Length): number {
+export function lengthOf(corner: Corner, name: Length): number {
 	const given = corner.body[name];
 	if (given) return given.mm;
 	const of = (sex: 'male' | 'female') => (corner.person.stature * TABLE[sex][name]) / TABLE[sex].H;
@@ -86,7 +86,7 @@ function lies(kind: string, [a, b, c]: readonly [number, number, number]): [numb
 	return [];
 }
 
-function waysOf(corner: Corner, kind: string, size: readonly [number, number, number]): Way[] {
+export function waysOf(corner: Corner, kind: string, size: readonly [number, number, number]): Way[] {
 	const { spot } = corner;
 	const sits = spot.posture === 'sitting';
 	const own = spot.keys.kind === 'separate';

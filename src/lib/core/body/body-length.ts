@@ -1,6 +1,7 @@
 import type { BodyLengthName, Corner, MeasuredBody, MeasuringMethod, Person } from '../corner';
 import { bodyMethodSd } from './method-uncertainty';
-import { BODYSPACE, CORRELATION_WITH_STATURE } from './proportions';
+import { BODYSPACE, CORRELATION_WITH_STATURE, type ReachLengthName } from './proportions';
+import { tellFromStature } from './tell-from-stature';
 
 /** A length of the body as the checks use it. */
 export interface BodyLength {
@@ -19,30 +20,27 @@ export const LENGTHS_BY_POSTURE = {
 /** The lengths of the body in one posture, measured or estimated. */
 export type Body = Readonly<Record<BodyLengthName, BodyLength>>;
 
-function ratio(sex: 'female' | 'male', name: BodyLengthName): number {
-	return BODYSPACE[sex][name].mean / BODYSPACE[sex].stature.mean;
-}
-
-function residualSd(sex: 'female' | 'male', name: BodyLengthName): number {
-	return BODYSPACE[sex][name].sd * Math.sqrt(1 - CORRELATION_WITH_STATURE[name] ** 2);
-}
+/** A length that stature tells: one of the checks', or one that only reach and drawing use. */
+export type ToldLengthName = BodyLengthName | ReachLengthName;
 
 /**
- * Tells a body length from stature: the proportion of the sex's means, rounded to the mm; its sd is what
- * stature leaves open, `sd * sqrt(1 - r^2)`. For `unstated` the mean of the two and the larger sd.
+ * Tells a body length from stature: the proportion of the sex's means, rounded to the mm, with the sd that stature
+ * leaves open ({@link tellFromStature}). For `unstated` the mean of the two and the larger sd.
  *
  * @param person stature in mm without shoes, and the sex whose proportions to use
  */
 export function estimateBodyLength(
 	person: Pick<Person, 'stature' | 'sex'>,
-	name: BodyLengthName
+	name: ToldLengthName
 ): BodyLength {
 	const sexes = person.sex === 'unstated' ? (['female', 'male'] as const) : ([person.sex] as const);
-	const ratios = sexes.map((sex) => ratio(sex, name));
-	const meanRatio = ratios.reduce((sum, r) => sum + r, 0) / ratios.length;
+	const told = sexes.map((sex) => {
+		const of = BODYSPACE[sex];
+		return tellFromStature(person.stature, of[name], of.stature.mean, CORRELATION_WITH_STATURE[name]);
+	});
 	return {
-		mm: Math.round(person.stature * meanRatio),
-		sd: Math.max(...sexes.map((sex) => residualSd(sex, name))),
+		mm: Math.round(told.reduce((sum, { mm }) => sum + mm, 0) / told.length),
+		sd: Math.max(...told.map(({ sd }) => sd)),
 		from: 'estimate'
 	};
 }

@@ -6,12 +6,15 @@ export interface Distribution {
 	readonly sd: number;
 }
 
+/** Lengths of the arm: they place things in reach, and no check of heights rests on them. */
+export type ReachLengthName = 'shoulderElbow' | 'elbowFingertip';
+
 /**
  * British adults aged 19 to 65, mean and sd in mm. Source: Pheasant & Haslegrave, *Bodyspace*, quoted from
  * memory. Measured barefoot.
  */
 export const BODYSPACE: Readonly<
-	Record<'female' | 'male', Readonly<Record<BodyLengthName | 'stature', Distribution>>>
+	Record<'female' | 'male', Readonly<Record<BodyLengthName | ReachLengthName | 'stature', Distribution>>>
 > = {
 	male: {
 		stature: { mean: 1740, sd: 70 },
@@ -21,7 +24,9 @@ export const BODYSPACE: Readonly<
 		thigh: { mean: 160, sd: 15 },
 		buttockPopliteal: { mean: 495, sd: 32 },
 		standingElbow: { mean: 1090, sd: 52 },
-		standingEye: { mean: 1630, sd: 69 }
+		standingEye: { mean: 1630, sd: 69 },
+		shoulderElbow: { mean: 365, sd: 20 },
+		elbowFingertip: { mean: 475, sd: 21 }
 	},
 	female: {
 		stature: { mean: 1610, sd: 62 },
@@ -31,7 +36,9 @@ export const BODYSPACE: Readonly<
 		thigh: { mean: 155, sd: 17 },
 		buttockPopliteal: { mean: 480, sd: 30 },
 		standingElbow: { mean: 1005, sd: 46 },
-		standingEye: { mean: 1505, sd: 61 }
+		standingEye: { mean: 1505, sd: 61 },
+		shoulderElbow: { mean: 330, sd: 17 },
+		elbowFingertip: { mean: 430, sd: 19 }
 	}
 };
 
@@ -39,14 +46,16 @@ export const BODYSPACE: Readonly<
  * How closely each length follows stature (Pearson's r within one sex). Working assumptions of ours, in
  * the range of the published ones. The elbow can hardly be told from stature: it is worth measuring first.
  */
-export const CORRELATION_WITH_STATURE: Readonly<Record<BodyLengthName, number>> = {
+export const CORRELATION_WITH_STATURE: Readonly<Record<BodyLengthName | ReachLengthName, number>> = {
 	sittingEye: 0.75,
 	sittingElbow: 0.35,
 	thigh: 0.35,
 	buttockPopliteal: 0.65,
 	popliteal: 0.8,
 	standingEye: 0.97,
-	standingElbow: 0.93
+	standingElbow: 0.93,
+	shoulderElbow: 0.79,
+	elbowFingertip: 0.8
 };
 
 /**
@@ -62,5 +71,6 @@ export const SEGMENT_OF_STATURE = {
 	ankleHeight: 0.039,
 	shoulderHeight: 0.818,
 	hipHeight: 0.53,
+	biacromial: 0.259,
 	eyeHeight: 0.936
 } as const;

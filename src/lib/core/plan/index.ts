@@ -12,3 +12,7 @@ export {
 export { type Cost, WEIGHT } from './objective';
 export { planSteps, type Caution, type PlanStep, type StepPiece, type StepPlace } from './plan-steps';
 export { misfitOf } from './misfit';
+export { COMPROMISE_SPELL_MINUTES, compromiseOf, type Compromise } from './compromise';
+export { openGaps, type OpenGap } from './open-gaps';
+export { purchaseOutcomes, type PurchaseOutcome } from './purchase-outcomes';
+export { PURCHASES, type PurchaseId } from './purchases';

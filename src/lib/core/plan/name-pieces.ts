@@ -1,7 +1,7 @@
 import { byCodeUnit, type Mode, type Station } from '../household';
 import type { Problem } from './problem';
 import type { Layout, Usage } from './search';
-import { RIGID_STATIONS, Sharing, type Effort, type StackHeights } from './sharing';
+import { RIGID_STATIONS, Sharing, type Effort, type Share, type StackHeights } from './sharing';
 import type { StackMode } from './stack-table';
 
 /** One piece of a plan by name: the station, the piece's id and how it lies. */
@@ -20,7 +20,8 @@ interface Choice {
 
 /**
  * Names the pieces of a layout so that the list of (station, id, mode) sorts first, by UTF-16 code units: piece by
- * piece the first name with which the rest can still be built.
+ * piece the first name with which the rest can still be built. Where the effort runs out the rest is named as the last
+ * search built it: a plan that is whole, if not the one that sorts first.
  */
 export function namePieces(
 	problem: Problem,
@@ -56,6 +57,8 @@ class Naming {
 	private readonly open: number[];
 	private readonly room: number[];
 	private left: number;
+	/** A way to build all that is still open; what it uses next needs no search. */
+	private rest: Share[];
 	private readonly sharing: Sharing;
 
 	constructor(
@@ -67,8 +70,9 @@ class Naming {
 		this.used = new Array<number>(problem.types.length).fill(0);
 		this.open = [...layout.heights];
 		this.room = problem.tables.map((table) => table.mostPieces);
-		this.left = layout.rigidPieces;
-		this.sharing = new Sharing(problem.tables, problem.types.length, effort);
+		this.left = layout.shares.reduce((sum, { pieces }) => sum + pieces, 0);
+		this.sharing = new Sharing(problem.tables, problem.capacity, problem.types.length, effort);
+		this.rest = [...layout.shares];
 	}
 
 	rigid(): NamedPiece[] {
@@ -111,7 +115,27 @@ class Naming {
 	/** Puts a piece on a stack if the rest can still be built; else leaves all as it was. */
 	private take(at: number, { type, mode }: Choice): boolean {
 		this.move(at, type, mode.rise, 1);
-		const possible = this.sharing.canBuild({
+		if (this.takeFromRest(at, type, mode)) return true;
+		if (this.canBuildRest()) {
+			this.rest = this.sharing.lastBuilt();
+			return true;
+		}
+		this.move(at, type, mode.rise, -1);
+		return false;
+	}
+
+	/** Whether a piece lies where the known way to build the rest has one: taken off it then. */
+	private takeFromRest(at: number, type: number, mode: StackMode): boolean {
+		const same = (s: Share) => s.type === type && s.station === at && s.mode.name === mode.name;
+		const found = this.rest.find(same);
+		if (!found) return false;
+		const less = found.pieces > 1 ? [{ ...found, pieces: found.pieces - 1 }] : [];
+		this.rest = [...this.rest.filter((s) => s !== found), ...less];
+		return true;
+	}
+
+	private canBuildRest(): boolean {
+		return this.sharing.canBuild({
 			targets: this.layout.heights,
 			open: [...this.open] as unknown as StackHeights,
 			room: this.room,
@@ -119,8 +143,6 @@ class Naming {
 			budget: this.left,
 			forbidden: this.stillForbidden()
 		});
-		if (!possible) this.move(at, type, mode.rise, -1);
-		return possible;
 	}
 
 	private move(at: number, type: number, rise: number, pieces: 1 | -1): void {

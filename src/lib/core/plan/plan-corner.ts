@@ -4,6 +4,7 @@ import type { BodyLengthName, Corner } from '../corner';
 import { byCodeUnit, type Footprint, type Station } from '../household';
 import { compareNamed, namePieces, usageOf, type NamedPiece } from './name-pieces';
 import { unpackCost, type Cost } from './objective';
+import { openGaps, type OpenGap } from './open-gaps';
 import { prepareProblem, type Problem } from './problem';
 import { bestLayouts, type Layout, type Usage } from './search';
 import type { Effort } from './sharing';
@@ -33,6 +34,8 @@ export interface Plan {
 	};
 	readonly stations: Readonly<Record<Station, PlannedStack>>;
 	readonly after: readonly CheckResult[];
+	/** What it leaves open. */
+	readonly open: readonly OpenGap[];
 	readonly cost: Cost;
 }
 
@@ -57,10 +60,10 @@ export interface PlanReport extends CornerReport {
 export const PLANS_OFFERED = 3;
 
 /**
- * Steps of search for one corner: some ten thousand times what a home needs, and about two seconds' worth. A count and
+ * Steps of search for one corner: some thousand times what a home needs, and about a second's worth. A count and
  * not a clock, so that the same document gives the same answer on every machine. Ours.
  */
-export const SEARCH_EFFORT = 2_000_000;
+export const SEARCH_EFFORT = 1_200_000;
 
 const STATIONS: readonly Station[] = ['seat', 'feet', 'keys', 'mouse', 'screen'];
 
@@ -82,19 +85,32 @@ export function reportCorner(corner: Corner): CornerReport {
  * pieces that sorts first. Exact; `proven` is false only where a household is so odd that the search was cut short.
  *
  * @param most how many plans, that differ in their pieces, to offer
+ * @param steps steps of search to spend; with too few the best found is told, and is not proven
  */
-export function planCorner(corner: Corner, most: number = PLANS_OFFERED): PlanReport {
-	const problem = prepareProblem(corner);
-	const effort: Effort = { left: SEARCH_EFFORT };
+export function planCorner(
+	corner: Corner,
+	most: number = PLANS_OFFERED,
+	steps: number = SEARCH_EFFORT
+): PlanReport {
+	return { ...reportCorner(corner), ...bestPlans(prepareProblem(corner), most, steps) };
+}
+
+/** The best plans of a prepared corner; see {@link planCorner}. */
+export function bestPlans(
+	problem: Problem,
+	most: number,
+	steps: number = SEARCH_EFFORT
+): Pick<PlanReport, 'plans' | 'proven'> {
+	const effort: Effort = { left: steps, isCut: false };
 	const told: Usage[] = [];
 	const plans: Plan[] = [];
-	while (plans.length < most && effort.left > 0) {
-		const best = firstNamed(problem, bestLayouts(problem, told, effort), told);
+	while (plans.length < most && (plans.length === 0 || !effort.isCut)) {
+		const best = firstNamed(problem, bestLayouts(problem, told, effort), told, effort);
 		if (!best) break;
 		told.push(usageOf(problem, best.pieces));
 		plans.push(planOf(problem, best.layout, best.pieces));
 	}
-	return { ...reportCorner(corner), plans, proven: effort.left > 0 };
+	return { plans, proven: !effort.isCut };
 }
 
 interface NamedLayout {
@@ -106,15 +122,16 @@ interface NamedLayout {
 function firstNamed(
 	problem: Problem,
 	layouts: readonly Layout[],
-	told: readonly Usage[]
+	told: readonly Usage[],
+	effort: Effort
 ): NamedLayout | null {
 	return layouts.reduce<NamedLayout | null>((first, layout) => {
-		const pieces = namePieces(problem, layout, told, { left: SEARCH_EFFORT });
+		const pieces = namePieces(problem, layout, told, effort);
 		return first && compareNamed(first.pieces, pieces) <= 0 ? first : { layout, pieces };
 	}, null);
 }
 
-function setUpOf(problem: Problem, { seat, surface, pads, heights }: Layout): SetUp {
+function setUpOf(problem: Problem, { seat, surface, pads, heights, footrest }: Layout): SetUp {
 	const [feet, keys, , screen] = heights;
 	const base = surface - seat - pads.rise + screen;
 	return {
@@ -122,7 +139,7 @@ function setUpOf(problem: Problem, { seat, surface, pads, heights }: Layout): Se
 		surface,
 		screenTopAboveBase: problem.costs.screenTop(base),
 		pads: pads.rise,
-		feet,
+		feet: feet + footrest,
 		keys: problem.builtIn ? screen : keys,
 		screen
 	};
@@ -140,15 +157,21 @@ function stackOf(pieces: readonly NamedPiece[], station: Station): PlannedStack 
 
 function planOf(problem: Problem, layout: Layout, pieces: readonly NamedPiece[]): Plan {
 	const setUp = setUpOf(problem, layout);
-	const stacks = STATIONS.map((station) => [station, stackOf(pieces, station)] as const);
+	const built = Object.fromEntries(STATIONS.map((s) => [s, stackOf(pieces, s)])) as Record<
+		Station,
+		PlannedStack
+	>;
+	const stations = layout.footrest > 0 ? { ...built, feet: { rise: layout.footrest, pieces: [] } } : built;
+	const after = checkCorner(problem.corner, setUp, problem.body);
 	return {
 		heights: {
 			seat: problem.costs.standing ? null : setUp.seat,
 			surface: setUp.surface,
 			screenTopAboveBase: setUp.screenTopAboveBase
 		},
-		stations: Object.fromEntries(stacks) as Record<Station, PlannedStack>,
-		after: checkCorner(problem.corner, setUp, problem.body),
+		stations,
+		after,
+		open: openGaps(after),
 		cost: unpackCost(layout.cost)
 	};
 }

@@ -4,6 +4,7 @@ import { pieceTypes, stationRules, type PieceType } from '../household';
 import { heightCosts, type HeightCosts } from './objective';
 import { seatPads, type Pads } from './seat-pads';
 import { RIGID_STATIONS } from './sharing';
+import { StackCapacity } from './stack-capacity';
 import { stackMode, StackTable } from './stack-table';
 
 /** Everything the search needs of one corner, prepared once. */
@@ -17,11 +18,15 @@ export interface Problem {
 	readonly pads: readonly Pads[];
 	/** Reachable heights at feet, keys, mouse and screen. */
 	readonly tables: readonly StackTable[];
+	/** How high these can get together. */
+	readonly capacity: StackCapacity;
 	/** Heights the seat can be set to, less its give; [0, 0] standing. */
 	readonly seatRange: Range;
 	readonly surfaceRange: Range;
 	/** The keyboard is part of what the screen's stack carries. */
 	readonly builtIn: boolean;
+	/** Heights of a footrest that would be bought, mm; null for none. */
+	readonly footrest: Range | null;
 	/** Keys on a stack ask for a stack under the mouse. */
 	readonly mouseFollows: boolean;
 }
@@ -41,8 +46,8 @@ function usesStation(corner: Corner, station: (typeof RIGID_STATIONS)[number]): 
 	return station === 'screen' || (keys.kind === 'separate' && mouse === 'separate');
 }
 
-/** Prepares the plan of a corner. */
-export function prepareProblem(corner: Corner): Problem {
+/** Prepares the plan of a corner, with a footrest beside the household where one would be bought. */
+export function prepareProblem(corner: Corner, footrest: Range | null = null): Problem {
 	const body = bodyOf(corner);
 	const types = pieceTypes(corner);
 	const counts = types.map((type) => type.ids.length);
@@ -61,9 +66,11 @@ export function prepareProblem(corner: Corner): Problem {
 		costs: heightCosts(corner, body),
 		pads: seatPads(corner, types),
 		tables,
+		capacity: new StackCapacity(tables, counts),
 		seatRange: seatRange(corner),
 		surfaceRange: surface.range ?? [surface.height, surface.height],
 		builtIn: keys.kind === 'built-in',
+		footrest: corner.spot.posture === 'sitting' ? footrest : null,
 		mouseFollows: keys.kind === 'separate' && mouse === 'separate'
 	};
 }

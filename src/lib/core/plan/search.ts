@@ -1,9 +1,15 @@
 import { ONE_PIECE, type PackedCost } from './objective';
 import type { Problem } from './problem';
 import type { Pads } from './seat-pads';
-import { Sharing, type Effort, type StackHeights } from './sharing';
+import { Sharing, spend, type Effort, type Share, type StackHeights } from './sharing';
 import { Starts, type Start } from './starts';
-import { mouseHeights, stationOptions, type StationOption, type StationOptions } from './station-options';
+import {
+	mouseHeights,
+	stationOptions,
+	type StationChoice,
+	type StationOption,
+	type StationOptions
+} from './station-options';
 
 /** Heights of one best plan, before its pieces are named. */
 export interface Layout {
@@ -11,8 +17,10 @@ export interface Layout {
 	readonly surface: number;
 	readonly pads: Pads;
 	readonly heights: StackHeights;
-	/** Rigid pieces in all. */
-	readonly rigidPieces: number;
+	/** Height of a bought footrest, 0 for none; the stack under the feet is then empty. */
+	readonly footrest: number;
+	/** One way to build the stacks with the fewest pieces. */
+	readonly shares: readonly Share[];
 	readonly cost: PackedCost;
 }
 
@@ -20,7 +28,7 @@ export interface Layout {
 export type Usage = readonly number[];
 
 /** Equal plans kept for the last rule (which list sorts first); more than this never arise in a real home. */
-const MOST_EQUALS = 64;
+const MOST_EQUALS = 256;
 
 /** Pieces that four full stacks hold: a budget that forbids nothing. */
 const ANY_NUMBER = 28;
@@ -33,10 +41,11 @@ const ANY_NUMBER = 28;
  * 2. The best start of each padding gives a first plan, and with it a ceiling. Every start (seat, pads, surface)
  *    bounded below the ceiling is then taken by its bound, and within it the triples of heights; both end as
  *    soon as the bound passes the best plan found.
- * 3. Whether a triple can be built at once from pieces that serve once is answered exactly by {@link Sharing}.
+ * 3. What stations together can't reach ({@link StackCapacity}) ends a triple before it is tried.
+ * 4. Whether a triple can be built at once from pieces that serve once is answered exactly by {@link Sharing}.
  *
  * @param told usage of the plans already told
- * @param effort steps left; when it ends at 0 the answer is the best found, not proven
+ * @param effort steps left; when they run out the answer is the best found, not proven
  */
 export function bestLayouts(problem: Problem, told: readonly Usage[], effort: Effort): Layout[] {
 	return new Search(problem, told, effort).run();
@@ -46,7 +55,7 @@ class Search {
 	private readonly options: StationOptions;
 	private readonly starts: Starts;
 	private readonly sharing: Sharing;
-	private readonly known = new Map<string, number | null>();
+	private readonly known = new Map<string, readonly Share[] | null>();
 	private best: PackedCost = Infinity;
 	private layouts: Layout[] = [];
 
@@ -57,16 +66,33 @@ class Search {
 	) {
 		this.options = stationOptions(problem);
 		this.starts = new Starts(problem, this.options);
-		this.sharing = new Sharing(problem.tables, problem.types.length, effort);
+		this.sharing = new Sharing(problem.tables, problem.capacity, problem.types.length, effort);
 	}
 
 	run(): Layout[] {
-		this.expandAll(this.starts.bestByPads());
-		const ceiling = this.best;
+		const starts = this.starts.bestByPads();
+		for (const start of starts) if (this.layouts.length === 0) this.tryNothing(start);
+		this.expandAll(starts);
+		const [ceiling, first] = [this.best, this.layouts];
 		this.best = Infinity;
 		this.layouts = [];
 		this.expandAll(this.starts.upTo(ceiling));
-		return this.layouts;
+		return this.best <= ceiling ? this.layouts : first;
+	}
+
+	/** The start with nothing stacked: always possible, so that a search that is cut short has an answer too. */
+	private tryNothing(start: Start): void {
+		const under = start.seat + start.pads.rise;
+		const over = start.surface - under;
+		const bare = (choice: StationChoice, at: number) =>
+			choice.sorted(at).find(({ heightMm }) => heightMm === 0);
+		const [f, k, m] = [
+			bare(this.options.feet, under),
+			bare(this.options.keys, over),
+			bare(this.options.screen, over)
+		];
+		const fixed = this.problem.costs.thigh(over) + start.pads.placed.length * ONE_PIECE;
+		if (f && k && m) this.tryTriple(start, fixed, f, k, m);
 	}
 
 	private expandAll(starts: readonly Start[]): void {
@@ -89,7 +115,7 @@ class Search {
 			for (const k of keys) {
 				if (fixed + f.cost + k.cost + cheapestScreen > this.best) break;
 				for (const m of screen) {
-					if (fixed + f.cost + k.cost + m.cost > this.best || this.effort.left <= 0) break;
+					if (fixed + f.cost + k.cost + m.cost > this.best || !spend(this.effort)) break;
 					this.tryTriple(start, fixed, f, k, m);
 				}
 			}
@@ -103,17 +129,18 @@ class Search {
 		k: StationOption,
 		m: StationOption
 	): void {
-		this.effort.left -= 1;
 		const bound = fixed + f.cost + k.cost + m.cost;
-		const atLeast = f.pieces + k.pieces + m.pieces;
+		const [feet, footrest] = f.isFootrest ? [0, f.heightMm] : [f.heightMm, 0];
+		const atLeast = (f.isFootrest ? 0 : f.pieces) + k.pieces + m.pieces;
 		const forbidden = this.forbiddenRigid(start.pads);
 		for (const mouse of this.mouseChoices(k.heightMm)) {
 			const spare = Math.min(ANY_NUMBER, atLeast + Math.floor((this.best - bound) / ONE_PIECE));
-			const heights: StackHeights = [f.heightMm, k.heightMm, mouse, m.heightMm];
-			const rigidPieces = this.fewestShared(heights, atLeast, spare, forbidden);
-			if (rigidPieces === null) continue;
-			const cost = bound + (rigidPieces - atLeast) * ONE_PIECE;
-			this.keep({ seat: start.seat, surface: start.surface, pads: start.pads, heights, rigidPieces, cost });
+			const heights: StackHeights = [feet, k.heightMm, mouse, m.heightMm];
+			const shares = this.builtWithFewest(heights, atLeast, spare, forbidden);
+			if (shares === null) continue;
+			const cost = bound + (piecesOf(shares) - atLeast) * ONE_PIECE;
+			const { seat, surface, pads } = start;
+			this.keep({ seat, surface, pads, heights, footrest, shares, cost });
 		}
 	}
 
@@ -122,6 +149,7 @@ class Search {
 		if (layout.cost < this.best) this.layouts = [];
 		this.best = layout.cost;
 		if (this.layouts.length < MOST_EQUALS) this.layouts.push(layout);
+		else this.effort.isCut = true;
 	}
 
 	private mouseChoices(keysMm: number): number[] {
@@ -140,16 +168,16 @@ class Search {
 			.map((usage) => usage.map((n, type) => (soft[type] ? 0 : n)));
 	}
 
-	/** Fewest pieces that build these heights at once, from `atLeast` to `atMost`; null where none do. */
-	private fewestShared(
+	/** How these heights are built at once with the fewest pieces, at most `atMost`; null where they can't be. */
+	private builtWithFewest(
 		heights: StackHeights,
 		atLeast: number,
 		atMost: number,
 		forbidden: readonly Usage[]
-	): number | null {
+	): readonly Share[] | null {
 		const key = [heights, ...forbidden].join('|');
 		const known = this.known.get(key);
-		if (known !== undefined) return known !== null && known <= atMost ? known : null;
+		if (known !== undefined) return known !== null && piecesOf(known) <= atMost ? known : null;
 		const question = {
 			targets: heights,
 			open: heights,
@@ -158,12 +186,17 @@ class Search {
 			forbidden
 		};
 		if (!this.sharing.canBuild({ ...question, budget: atMost })) {
-			if (atMost === ANY_NUMBER && this.effort.left > 0) this.known.set(key, null);
+			if (atMost === ANY_NUMBER && !this.effort.isCut) this.known.set(key, null);
 			return null;
 		}
-		let pieces = atLeast;
-		while (pieces < atMost && !this.sharing.canBuild({ ...question, budget: pieces })) pieces += 1;
-		this.known.set(key, pieces);
-		return pieces;
+		let built = this.sharing.lastBuilt();
+		for (let budget = atLeast; budget < piecesOf(built); budget += 1)
+			if (this.sharing.canBuild({ ...question, budget })) built = this.sharing.lastBuilt();
+		this.known.set(key, built);
+		return built;
 	}
+}
+
+function piecesOf(shares: readonly Share[]): number {
+	return shares.reduce((sum, { pieces }) => sum + pieces, 0);
 }

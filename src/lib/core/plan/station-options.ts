@@ -9,6 +9,8 @@ export interface StationOption {
 	/** Cost of the checks and of the pieces. */
 	readonly cost: PackedCost;
 	readonly pieces: number;
+	/** A bought footrest set to that height, and nothing of the household. */
+	readonly isFootrest: boolean;
 }
 
 const byCost = (a: StationOption, b: StationOption) => a.cost - b.cost;
@@ -61,6 +63,18 @@ export interface StationOptions {
 interface Reach {
 	readonly heightMm: number;
 	readonly pieces: number;
+	readonly isFootrest?: boolean;
+}
+
+/** A footrest stands by itself: every height of its range, for one piece. */
+function footrestHeights({ footrest }: Problem): Reach[] {
+	if (!footrest) return [];
+	const [lowest, highest] = footrest;
+	return Array.from({ length: highest - lowest + 1 }, (_, i) => ({
+		heightMm: lowest + i,
+		pieces: 1,
+		isFootrest: true
+	}));
 }
 
 function remembered<T>(make: (at: number) => T): (at: number) => T {
@@ -78,7 +92,9 @@ function choice(
 ): StationChoice {
 	const cost = ({ heightMm, pieces }: Reach, at: number) => checks(heightMm, at) + pieces * ONE_PIECE;
 	return {
-		sorted: remembered((at) => reach.map((r) => ({ ...r, cost: cost(r, at) })).sort(byCost)),
+		sorted: remembered((at) =>
+			reach.map((r) => ({ isFootrest: false, ...r, cost: cost(r, at) })).sort(byCost)
+		),
 		cheapest: remembered((at) => reach.reduce((least, r) => Math.min(least, cost(r, at)), Infinity))
 	};
 }
@@ -92,7 +108,9 @@ export function stationOptions(problem: Problem): StationOptions {
 	const [feet, , , screen] = tables;
 	const carried = (base: number) => (builtIn ? costs.elbow(base) : 0);
 	return {
-		feet: choice(feet ? reachable(feet) : [], (h, seat) => costs.knee(seat - h)),
+		feet: choice([...(feet ? reachable(feet) : []), ...footrestHeights(problem)], (h, seat) =>
+			costs.knee(seat - h)
+		),
 		keys: builtIn
 			? choice([{ heightMm: 0, pieces: 0 }], () => 0)
 			: choice(withMouse(problem), (h, over) => costs.elbow(over + h)),

@@ -79,7 +79,7 @@
 		<div>
 			<h1 class="text-title">{data.person.name}</h1>
 			<p class="mt-1 text-ink-soft">
-				{#if data.person.team}{data.person.team}&nbsp;·
+				{#if data.person.team}{data.person.team} &middot;{" "}
 				{/if}{data.person.email}
 			</p>
 		</div>

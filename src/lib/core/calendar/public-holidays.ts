@@ -1,0 +1,46 @@
+import Holidays from 'date-holidays';
+import { yearOf, type CivilDate } from './civil-date';
+import { workCalendar, type WorkCalendar } from './working-days';
+
+/** Where a person's public holidays are kept. */
+export interface HolidayPlace {
+	/** ISO 3166-1 alpha-2, such as `DE`. */
+	readonly country: string;
+	/** ISO 3166-2 without the country, such as `BE`; null for what the whole country keeps. */
+	readonly region: string | null;
+}
+
+function holidaysOf({ country, region }: HolidayPlace): Holidays | null {
+	const options = { types: ['public' as const], languages: 'en' };
+	const found = region === null ? new Holidays(country, options) : new Holidays(country, region, options);
+	// The library answers an unknown country with no rules, and an unknown region with the country's.
+	const known = region === null || Object.hasOwn(found.getStates(country) ?? {}, region);
+	return found.getRules().length > 0 && known ? found : null;
+}
+
+/**
+ * Whether public holidays are known for a place, by the library `date-holidays`.
+ */
+export function knowsHolidaysOf(place: HolidayPlace): boolean {
+	return holidaysOf(place) !== null;
+}
+
+/**
+ * The working days of a place: its weekend and public holidays. The library's tables are large: for the server and
+ * the command line, never for the page.
+ *
+ * Cost: some milliseconds the first time a year is asked about, then a look-up.
+ *
+ * @returns null where the place is not known; the caller decides what to tell the coordinator
+ */
+export function workCalendarAt(place: HolidayPlace): WorkCalendar | null {
+	const holidays = holidaysOf(place);
+	if (!holidays) return null;
+	const years = new Map<number, ReadonlySet<string>>();
+	const daysOff = (year: number) => {
+		const known = years.get(year) ?? new Set(holidays.getHolidays(year).map(({ date }) => date.slice(0, 10)));
+		years.set(year, known);
+		return known;
+	};
+	return workCalendar(place.country, (date: CivilDate) => daysOff(yearOf(date)).has(date));
+}

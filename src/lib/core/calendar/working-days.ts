@@ -1,0 +1,51 @@
+import { addDays, weekdayOf, type CivilDate } from './civil-date';
+import { weekendOf } from './weekend';
+
+/** Which days are worked somewhere. */
+export interface WorkCalendar {
+	/** Days of the week that are free, 0 Sunday to 6 Saturday. */
+	readonly weekend: readonly number[];
+	readonly isHoliday: (date: CivilDate) => boolean;
+}
+
+/** More free days in a row than this never happen; a calendar that has them is broken. */
+const MOST_FREE_DAYS_IN_A_ROW = 60;
+
+/** A calendar of a country's weekend and the given public holidays. @param country ISO 3166-1 alpha-2 */
+export function workCalendar(country: string, isHoliday: (date: CivilDate) => boolean): WorkCalendar {
+	return { weekend: weekendOf(country), isHoliday };
+}
+
+/** Whether a day is worked: neither weekend nor public holiday. */
+export function isWorkingDay(date: CivilDate, calendar: WorkCalendar): boolean {
+	return !calendar.weekend.includes(weekdayOf(date)) && !calendar.isHoliday(date);
+}
+
+/**
+ * The day itself if it is worked, else the next that is.
+ *
+ * @throws RangeError for a calendar in which no day is worked for two months
+ */
+export function nextWorkingDay(date: CivilDate, calendar: WorkCalendar): CivilDate {
+	let day = date;
+	for (let i = 0; i <= MOST_FREE_DAYS_IN_A_ROW; i += 1) {
+		if (isWorkingDay(day, calendar)) return day;
+		day = addDays(day, 1);
+	}
+	throw new RangeError(`No working day within ${MOST_FREE_DAYS_IN_A_ROW} days of ${date}`);
+}
+
+/**
+ * The day so many working days later. 0 is the day itself, or the next one that is worked; from a free day the first
+ * working day after it counts as 1.
+ *
+ * Cost: one step a calendar day.
+ *
+ * @param days 0 or more, whole
+ */
+export function addWorkingDays(date: CivilDate, days: number, calendar: WorkCalendar): CivilDate {
+	if (days === 0) return nextWorkingDay(date, calendar);
+	let day = date;
+	for (let left = days; left > 0; left -= 1) day = nextWorkingDay(addDays(day, 1), calendar);
+	return day;
+}

@@ -1,0 +1,63 @@
+import type { Corner } from '../corner';
+import { ITEMS_1, type ChecklistItem, type Condition, type CornerFacts } from './items';
+
+/**
+ * A version of the checklist. A version that was sent is never changed: what was answered stays what was asked. A change
+ * is a new version beside the old ones.
+ */
+export interface Checklist {
+	readonly version: number;
+	readonly items: readonly ChecklistItem[];
+}
+
+const VERSIONS: readonly Checklist[] = [{ version: 1, items: ITEMS_1 }];
+
+/** The version that new rounds are sent with. */
+export const NEWEST_CHECKLIST: Checklist = VERSIONS.reduce((newest, c) =>
+	c.version > newest.version ? c : newest
+);
+
+/** A version of the checklist; null where there is none of that number. */
+export function checklistOf(version: number): Checklist | null {
+	return VERSIONS.find((checklist) => checklist.version === version) ?? null;
+}
+
+/** What was answered so far: answer by question. */
+export type ChecklistAnswers = Readonly<Partial<Record<string, string>>>;
+
+/** The facts that questions depend on, taken from a corner. */
+export function factsOf({ spot, person }: Pick<Corner, 'spot' | 'person'>): CornerFacts {
+	const yes = (holds: boolean) => (holds ? 'yes' : 'no');
+	return {
+		posture: spot.posture,
+		screen: spot.screen.kind,
+		keys: spot.keys.kind,
+		mouse: spot.mouse,
+		lenses: person.lenses,
+		armrest: yes(spot.seat !== null && spot.seat.armrest !== null),
+		backrest: yes(spot.seat?.backrest ?? false)
+	};
+}
+
+function holds({ of, isOneOf }: Condition, facts: CornerFacts, answers: ChecklistAnswers): boolean {
+	const value = of.startsWith('item:') ? answers[of.slice('item:'.length)] : facts[of as keyof CornerFacts];
+	return value !== undefined && isOneOf.includes(value);
+}
+
+/** The questions that this person is asked, given what they have answered so far, in the order of the walk. */
+export function askedItems(
+	{ items }: Checklist,
+	facts: CornerFacts,
+	answers: ChecklistAnswers
+): ChecklistItem[] {
+	// A question hidden by an earlier answer must not open others by what was once answered to it.
+	const asked: ChecklistItem[] = [];
+	const heard: Record<string, string> = {};
+	for (const item of items) {
+		if (!item.when.every((condition) => holds(condition, facts, heard))) continue;
+		asked.push(item);
+		const answer = answers[item.id];
+		if (answer !== undefined) heard[item.id] = answer;
+	}
+	return asked;
+}

@@ -1,0 +1,75 @@
+import { checkCorner, setUpAsMeasured, type CheckId, type CheckResult, type SetUp } from '../checks';
+import type { Corner } from '../corner';
+import { LEAST_DESK_DEPTH_MM } from '../desk';
+import { backSupport, checkArmrest, checkSeatDepth, type ArmrestFault } from '../seat';
+import { checkDistance } from '../sight';
+import type { FindingId } from './findings';
+
+/** A finding that the numbers tell. */
+export interface MeasuredFinding {
+	readonly finding: FindingId;
+	/** How far off, mm; null where no length says it. */
+	readonly offMm: number | null;
+	/** False where the numbers make it likely and not sure: a check that is `unsure`. */
+	readonly isSure: boolean;
+}
+
+const OF_CHECK: Readonly<Record<CheckId, Readonly<Record<'low' | 'high', FindingId | null>>>> = {
+	knee: { low: 'seat-too-low', high: 'seat-too-high' },
+	elbow: { low: 'keys-too-high', high: 'keys-too-low' },
+	eye: { low: 'screen-too-low', high: 'screen-too-high' },
+	thigh: { low: 'thigh-pressed', high: null }
+};
+
+const OF_ARMREST: Readonly<Record<ArmrestFault, FindingId>> = {
+	'too-high': 'armrest-too-high',
+	'too-low': 'armrest-too-low',
+	'meets-surface': 'armrest-meets-table'
+};
+
+function ofCheck({ id, value, low, high, verdict }: CheckResult): MeasuredFinding[] {
+	if (verdict === 'fits') return [];
+	const isHigh = high !== null && value > high;
+	if (!isHigh && value >= low) return [];
+	const finding = OF_CHECK[id][isHigh ? 'high' : 'low'];
+	const offMm = isHigh ? value - high : low - value;
+	return finding ? [{ finding, offMm, isSure: verdict === 'off' }] : [];
+}
+
+function ofSeat(corner: Corner, setUp: SetUp): MeasuredFinding[] {
+	const found: MeasuredFinding[] = [];
+	const add = (finding: FindingId, offMm: number | null, isSure = true) =>
+		found.push({ finding, offMm, isSure });
+	const depth = checkSeatDepth(corner);
+	if (depth?.state === 'presses') add('edge-behind-knee', depth.fill, depth.verdict === 'off');
+	if (depth?.state === 'unsupported') add('thigh-unsupported', null);
+	const back = backSupport(corner);
+	if (back?.state === 'none') add('no-backrest', null);
+	if (back?.state === 'fill' && corner.spot.seat?.lumbar === false) add('no-low-back-support', null);
+	for (const fault of checkArmrest(corner, setUp)?.faults ?? []) add(OF_ARMREST[fault], null);
+	return found;
+}
+
+function ofScreen(corner: Corner): MeasuredFinding[] {
+	const { screen, keys, surface } = corner.spot;
+	const found: MeasuredFinding[] = [];
+	const { state, move } = checkDistance(screen.distance, screen.kind, corner.person.lenses);
+	const offMm = Math.abs(move);
+	if (state === 'near' || state === 'much-too-near')
+		found.push({ finding: 'screen-too-near', offMm, isSure: true });
+	if (state === 'far' || state === 'much-too-far')
+		found.push({ finding: 'screen-too-far', offMm, isSure: true });
+	if (keys.kind === 'built-in') found.push({ finding: 'laptop-alone', offMm: null, isSure: true });
+	if (surface.depth < LEAST_DESK_DEPTH_MM)
+		found.push({ finding: 'shallow-desk', offMm: LEAST_DESK_DEPTH_MM - surface.depth, isSure: true });
+	return found;
+}
+
+/**
+ * Everything that the numbers of a corner find: the checks on heights and those that are not stacks.
+ *
+ * @param setUp what is set and built; as measured if left out
+ */
+export function measuredFindings(corner: Corner, setUp: SetUp = setUpAsMeasured(corner)): MeasuredFinding[] {
+	return [...checkCorner(corner, setUp).flatMap(ofCheck), ...ofSeat(corner, setUp), ...ofScreen(corner)];
+}

@@ -1,0 +1,20 @@
+/**
+ * Stations of the walk, from the floor up: each rests on the ones before, so nothing is judged out of order. Common
+ * practice.
+ */
+export const WALK_STATIONS = [
+	'spot',
+	'feet',
+	'back',
+	'hands',
+	'mouse',
+	'screen',
+	'light',
+	'sound',
+	'safety',
+	'second',
+	'moving'
+] as const;
+
+/** One station of the walk. */
+export type WalkStation = (typeof WALK_STATIONS)[number];

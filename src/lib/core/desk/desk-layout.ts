@@ -1,0 +1,74 @@
+import type { Person } from '../corner';
+import { placeHandThings } from './hand-places';
+import { placePaperThings } from './paper-places';
+import type { DeskThing, PlacedThing, Placing, Side } from './placed-thing';
+import { reachOf, zoneOf, type Reach } from './reach';
+import { placeScreens, type ScreenUse } from './screen-places';
+
+/** What is on the desk. Lengths in mm. */
+export interface DeskContents {
+	readonly desk: { readonly width: number; readonly depth: number };
+	/** Longer and shorter side. */
+	readonly keyboard: readonly [number, number];
+	/** Which hand moves the mouse; null for a touchpad. It may be the hand that doesn't write. */
+	readonly mouseHand: Person['hand'] | null;
+	readonly screens: readonly ScreenUse[];
+	readonly things: readonly DeskThing[];
+}
+
+/** A desk laid out for one person, seen from above. */
+export interface DeskLayout {
+	readonly reach: Reach;
+	readonly things: readonly PlacedThing[];
+	/** Whether the desk is deep enough. */
+	readonly isDeep: boolean;
+}
+
+/** A desk is at least so deep, front to back, mm. Common practice. */
+export const LEAST_DESK_DEPTH_MM = 700;
+
+function sideOf(hand: Person['hand']): Side {
+	return hand === 'right' ? 1 : -1;
+}
+
+function isOnDesk({ desk }: DeskContents, edge: number, { at, size }: Placing): boolean {
+	const [halfX, halfY] = [size[0] / 2, size[1] / 2];
+	return (
+		Math.abs(at.x) + halfX <= desk.width / 2 && at.y - halfY >= edge && at.y + halfY <= edge + desk.depth
+	);
+}
+
+/**
+ * Lays out a desk: the keyboard before the person, the mouse beside it at its level, the phone on the side of the hand
+ * that does not write, the papers on a stand by the screen, the lamp on the side away from the writing hand, the
+ * screens by their share of use. Common practice; the clearances are ours. Mirror the hands and the desk is mirrored.
+ *
+ * @param person stature and proportions for the reach; the hand that writes
+ */
+export function layOutDesk(
+	person: Pick<Person, 'stature' | 'sex' | 'hand'>,
+	contents: DeskContents
+): DeskLayout {
+	const reach = reachOf(person);
+	const writing = sideOf(person.hand);
+	const { keyboard, mouseHand, things } = contents;
+	const screens = placeScreens(contents.screens, writing).map((place, i): Placing => ({
+		name: i === 0 ? 'screen-1' : 'screen-2',
+		...place
+	}));
+	const mouse = mouseHand === null ? null : sideOf(mouseHand);
+	const placings = [
+		...placeHandThings({ keyboard, mouse, writing, things }, reach.edge),
+		...screens,
+		...placePaperThings(things, screens, writing)
+	];
+	return {
+		reach,
+		isDeep: contents.desk.depth >= LEAST_DESK_DEPTH_MM,
+		things: placings.map((placing) => ({
+			...placing,
+			zone: zoneOf(reach, placing.at),
+			onDesk: isOnDesk(contents, reach.edge, placing)
+		}))
+	};
+}

@@ -1,0 +1,41 @@
+import { NEIGHBOUR_GAP_MM as GAP, otherSide, type DeskThing, type Placing, type Side } from './placed-thing';
+
+/** Room for the palms before the keyboard, mm. Working assumption of ours. */
+const PALM_ROOM_MM = 70;
+
+/** Sizes of what the hands use, side to side and front to back, mm; the mouse's is its mat. Ours. */
+const SIZE = { mouse: [200, 180], phone: [160, 180], cup: [90, 90] } as const;
+
+/** How far behind the keyboard's row phone and cup lie, mm: out of the way of the arm. Ours. */
+const BEHIND_ROW_MM = { phone: 60, cup: 120 } as const;
+
+/** What the hands have on a desk, and which side. */
+export interface HandThings {
+	/** Longer and shorter side, mm. */
+	readonly keyboard: readonly [number, number];
+	/** Side of the mouse; null for a touchpad. */
+	readonly mouse: Side | null;
+	/** Side of the hand that writes: it stays free while the other holds the phone. */
+	readonly writing: Side;
+	readonly things: readonly DeskThing[];
+}
+
+/** Places keyboard, mouse, phone and cup. @param edgeMm the desk's front edge, before the shoulders */
+export function placeHandThings({ keyboard, mouse, writing, things }: HandThings, edgeMm: number): Placing[] {
+	const [long, short] = [Math.max(...keyboard), Math.min(...keyboard)];
+	const row = edgeMm + PALM_ROOM_MM + short / 2;
+	const away = otherSide(writing);
+	const placed: Placing[] = [{ name: 'keyboard', at: { x: 0, y: row }, size: [long, short], turnedDeg: 0 }];
+	/** Outer edge of what already lies on a side. */
+	const outer = { [1]: long / 2, [-1]: long / 2 };
+	const put = (name: 'mouse' | 'phone' | 'cup', side: Side, behind: number) => {
+		const size = SIZE[name];
+		const x = side * (outer[side] + GAP + size[0] / 2);
+		placed.push({ name, at: { x, y: row + behind }, size, turnedDeg: 0 });
+		outer[side] += GAP + size[0];
+	};
+	if (mouse !== null) put('mouse', mouse, 0);
+	if (things.includes('phone')) put('phone', away, BEHIND_ROW_MM.phone);
+	if (things.includes('cup')) put('cup', away, BEHIND_ROW_MM.cup);
+	return placed;
+}

@@ -1,0 +1,44 @@
+import { NEIGHBOUR_GAP_MM as GAP, otherSide, type DeskThing, type Placing, type Side } from './placed-thing';
+
+/** A stand for A4 papers, and a lamp's foot, side to side and front to back, mm. Working assumptions of ours. */
+const SIZE = { papers: [297, 210], lamp: [150, 150] } as const;
+
+/** The papers' stand is nearer than the screen, and turned in, mm and degrees. Working assumptions of ours. */
+const PAPERS_NEARER_MM = 60;
+const PAPERS_TURNED_DEG = 25;
+
+function outerEdge(screens: readonly Placing[], side: Side): number {
+	const reach = ({ at, size, turnedDeg }: Placing) =>
+		side * at.x + (size[0] / 2) * Math.cos((turnedDeg * Math.PI) / 180);
+	return Math.max(0, ...screens.map(reach));
+}
+
+/**
+ * Places the papers' stand by the screen and the lamp on the side away from the writing hand. A second screen takes one
+ * side; the papers go to the other. Common practice.
+ *
+ * @param screens the screens in their places, nearest first or not; none is an empty desk
+ */
+export function placePaperThings(
+	things: readonly DeskThing[],
+	screens: readonly Placing[],
+	writing: Side
+): Placing[] {
+	const farY = Math.max(0, ...screens.map(({ at }) => at.y));
+	const away = otherSide(writing);
+	const writingSideTaken = screens.some(({ at }) => Math.sign(at.x) === writing && screens.length > 1);
+	const side = writingSideTaken ? away : writing;
+	const placed: Placing[] = [];
+	let lampFrom = outerEdge(screens, away);
+	if (things.includes('papers')) {
+		const x = side * (outerEdge(screens, side) + GAP + SIZE.papers[0] / 2);
+		const turnedDeg = side * PAPERS_TURNED_DEG;
+		placed.push({ name: 'papers', at: { x, y: farY - PAPERS_NEARER_MM }, size: SIZE.papers, turnedDeg });
+		if (side === away) lampFrom += GAP + SIZE.papers[0];
+	}
+	if (things.includes('lamp')) {
+		const x = away * (lampFrom + GAP + SIZE.lamp[0] / 2);
+		placed.push({ name: 'lamp', at: { x, y: farY }, size: SIZE.lamp, turnedDeg: 0 });
+	}
+	return placed;
+}

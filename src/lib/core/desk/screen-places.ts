@@ -1,0 +1,61 @@
+import type { Placing, Side } from './placed-thing';
+import type { PlanPoint } from './reach';
+
+/** One screen and how much it is looked at. */
+export interface ScreenUse {
+	/** Share of the working time, any positive scale: 3 and 1 is the same as 0.75 and 0.25. */
+	readonly share: number;
+	/** Width of the screen, mm. */
+	readonly width: number;
+	/** Eye to screen, mm. */
+	readonly distance: number;
+}
+
+/** A screen in its place, seen from above. */
+export type ScreenPlace = Omit<Placing, 'name'>;
+
+/**
+ * From this share on a screen is the one that is looked at: it stands straight ahead and the other beside it; below it
+ * both are used alike. Common practice knows the two cases; the border is ours.
+ */
+export const MAIN_SCREEN_SHARE = 0.6;
+
+/** Depth of a monitor with its foot as it is laid out, mm. Ours. */
+const SCREEN_DEPTH_MM = 180;
+
+/** Gap between two screens, mm. */
+const SEAM_MM = 10;
+
+function onCircle(distance: number, degrees: number): PlanPoint {
+	const a = (degrees * Math.PI) / 180;
+	return { x: distance * Math.sin(a), y: distance * Math.cos(a) };
+}
+
+/** Degrees that half a screen covers at its distance. */
+function halfAngle({ width, distance }: ScreenUse): number {
+	return (Math.atan((width + SEAM_MM) / 2 / distance) * 180) / Math.PI;
+}
+
+/**
+ * Places one or two screens by their share of use: the one used most straight ahead and the other beside it, turned to
+ * the person; used equally, both in a shallow V with the seam ahead. The eye is over the shoulders. Common practice.
+ *
+ * @param screens the first two are placed; the one with the larger share counts as the main one
+ * @param writing side of the writing hand: the second screen stands on it, the phone on the other
+ * @returns places in the order of `screens`
+ */
+export function placeScreens(screens: readonly ScreenUse[], writing: Side): ScreenPlace[] {
+	const [first, second] = screens;
+	const placed = (screen: ScreenUse, turnedDeg: number): ScreenPlace => ({
+		at: onCircle(screen.distance, turnedDeg),
+		size: [screen.width, SCREEN_DEPTH_MM],
+		turnedDeg
+	});
+	if (!first) return [];
+	if (!second) return [placed(first, 0)];
+	const aside = writing * (halfAngle(first) + halfAngle(second));
+	const shareOfFirst = first.share / (first.share + second.share);
+	if (shareOfFirst >= MAIN_SCREEN_SHARE) return [placed(first, 0), placed(second, aside)];
+	if (1 - shareOfFirst >= MAIN_SCREEN_SHARE) return [placed(first, aside), placed(second, 0)];
+	return [placed(first, -writing * halfAngle(first)), placed(second, writing * halfAngle(second))];
+}

@@ -1,0 +1,38 @@
+/**
+ * Regions of the body that discomfort is told for, from the head down: the nine of Kuorinka et al. 1987, Applied Ergonomics
+ * 18:233 (from memory), with head and eyes, which screen work makes sore.
+ */
+export const REGIONS = [
+	'head',
+	'eyes',
+	'neck',
+	'shoulder',
+	'upper-back',
+	'elbow',
+	'wrist-hand',
+	'low-back',
+	'hip-thigh',
+	'knee',
+	'ankle-foot'
+] as const;
+
+/** One region; see {@link REGIONS}. */
+export type Region = (typeof REGIONS)[number];
+
+/** Regions that have a left and a right. */
+export const SIDED_REGIONS = [
+	'shoulder',
+	'elbow',
+	'wrist-hand',
+	'hip-thigh',
+	'knee',
+	'ankle-foot'
+] as const satisfies readonly Region[];
+
+/** Which side; null for a region that has none. */
+export type BodySide = 'left' | 'right' | 'both' | null;
+
+/** Whether a region has sides. */
+export function hasSides(region: Region): boolean {
+	return (SIDED_REGIONS as readonly Region[]).includes(region);
+}

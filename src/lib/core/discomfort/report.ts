@@ -1,0 +1,69 @@
+import { hasSides, REGIONS, type BodySide, type Region } from './regions';
+import type { Issue } from '../issue';
+
+/** What discomfort can be like. */
+export const DISCOMFORT_KINDS = [
+	'ache',
+	'pain',
+	'stiffness',
+	'tingling-or-numbness',
+	'weakness',
+	'tired-or-dry-eyes'
+] as const;
+
+/** One kind of discomfort. */
+export type DiscomfortKind = (typeof DISCOMFORT_KINDS)[number];
+
+/** How far discomfort hinders work. */
+export const HINDERS = ['no', 'a-little', 'much'] as const;
+
+/** What is told of one region, about the last seven days. */
+export interface RegionReport {
+	readonly region: Region;
+	readonly side: BodySide;
+	/** Worst of the last seven days, 0 to 10. */
+	readonly worst: number;
+	/** On how many of the seven days, 0 to 7. */
+	readonly days: number;
+	readonly hinders: (typeof HINDERS)[number];
+	readonly kinds: readonly DiscomfortKind[];
+}
+
+/** Largest score of {@link RegionReport.worst}, and days in the week asked about. */
+export const MOST_WORST = 10;
+export const DAYS_ASKED = 7;
+
+/** `burden` = worst x days / 7: what the week was like on the whole, 0 to 10. Working assumption of ours. */
+export function burdenOf({ worst, days }: Pick<RegionReport, 'worst' | 'days'>): number {
+	return (worst * days) / DAYS_ASKED;
+}
+
+const isWhole = (n: number, most: number) => Number.isInteger(n) && n >= 0 && n <= most;
+
+function faultsOf(report: RegionReport): [code: string, part: string, text: string][] {
+	const { region, side, worst, days, kinds } = report;
+	const faults: [string, string, string][] = [];
+	if (!REGIONS.includes(region)) faults.push(['unknown-region', 'region', 'is no region of the body']);
+	if (hasSides(region) !== (side !== null))
+		faults.push(['side', 'side', hasSides(region) ? 'needs a side' : 'has no sides']);
+	if (!isWhole(worst, MOST_WORST))
+		faults.push(['range', 'worst', `must be a whole number from 0 to ${MOST_WORST}`]);
+	if (!isWhole(days, DAYS_ASKED))
+		faults.push(['range', 'days', `must be a whole number from 0 to ${DAYS_ASKED}`]);
+	if (isWhole(worst, MOST_WORST) && isWhole(days, DAYS_ASKED) && (worst === 0) !== (days === 0))
+		faults.push(['contradiction', 'days', 'and the worst must both be 0 or neither']);
+	if (new Set(kinds).size !== kinds.length) faults.push(['double', 'kinds', 'name a kind twice']);
+	return faults;
+}
+
+/** What is wrong with a report, as data; empty where nothing is. A region and side may be told once. */
+export function issuesOfReport(reports: readonly RegionReport[]): Issue[] {
+	const issues = reports.flatMap((report, i) =>
+		faultsOf(report).map(([code, part, text]) => ({ code, at: `/${i}/${part}`, text: `${part} ${text}` }))
+	);
+	reports.forEach(({ region, side }, i) => {
+		const earlier = reports.slice(0, i).some((r) => r.region === region && r.side === side);
+		if (earlier) issues.push({ code: 'double', at: `/${i}/region`, text: 'region is told twice' });
+	});
+	return issues;
+}

@@ -1,0 +1,12 @@
+export {
+	hoursOf,
+	sunHours,
+	sunMeets,
+	SUN_STEP_MIN,
+	type MonthOfSun,
+	type Spell,
+	type SunMeets,
+	type SunnyWindow
+} from './sun-hours';
+export { sunPosition, type Place, type SunPosition } from './sun-position';
+export { angleBetween, checkWindowAngle, type WindowAngle } from './window-angle';

@@ -1,0 +1,76 @@
+import { bodyOf, type Body } from '../body';
+import type { Corner, HouseholdItem } from '../corner';
+import { pieceIds } from '../corner/piece-ids';
+import { checkSeatDepth } from './seat-depth';
+import { rollFor, type Roll } from './towel-roll';
+
+/** What fills the low back, and how. */
+export interface BackFiller {
+	/** Id of the piece, as a plan names pieces. */
+	readonly id: string;
+	readonly item: HouseholdItem;
+	/** How to roll it; null where it goes in as it is. */
+	readonly roll: Roll | null;
+	/** How far it brings the person forward, mm. */
+	readonly fill: number;
+}
+
+/** What the low back needs. */
+export interface BackSupport {
+	/**
+	 * `held`: the backrest fills the hollow. `fill`: a backrest without it. `none`: no backrest, so nothing holds a
+	 * roll, and the chair itself is the matter.
+	 */
+	readonly state: 'held' | 'fill' | 'none';
+	/** Thickness that is wanted in the hollow, mm; 0 where nothing is. */
+	readonly wanted: number;
+	/** What of the household does it; null where nothing is left. */
+	readonly filler: BackFiller | null;
+}
+
+/** Thickness of a roll in the hollow of the low back when the seat's depth asks for none, mm. Ours. */
+export const USUAL_ROLL_MM = 60;
+
+/**
+ * What is taken first: a towel can be rolled to measure, a cushion is ready, a bolster often too thick. Common practice.
+ */
+const FILLERS: readonly HouseholdItem['kind'][] = ['towel', 'cushion', 'bolster', 'blanket', 'pillow'];
+
+/** Part of a soft thing's thickness that is left behind a leaning back. Working assumption of ours. */
+const LEFT_BEHIND_BACK = { cushion: 0.7, pillow: 0.4, bolster: 0.9 } as const;
+
+function fillerOf(item: HouseholdItem, id: string, wantedMm: number): BackFiller {
+	if (item.kind === 'towel' || item.kind === 'blanket') {
+		const roll = rollFor(wantedMm, item.size);
+		return { id, item, roll, fill: roll.diameter };
+	}
+	const left = item.kind === 'bolster' || item.kind === 'pillow' ? LEFT_BEHIND_BACK[item.kind] : 0.7;
+	return { id, item, roll: null, fill: Math.round(left * Math.min(...item.size)) };
+}
+
+/**
+ * What fills the hollow of the low back, and the space behind it where the seat is too deep, made of what the household
+ * has left.
+ *
+ * @param used ids of the pieces that a plan has put elsewhere
+ * @returns null at a standing spot
+ */
+export function backSupport(
+	corner: Corner,
+	used: ReadonlySet<string> = new Set(),
+	body: Body = bodyOf(corner)
+): BackSupport | null {
+	const depth = checkSeatDepth(corner, 0, body);
+	const seat = corner.spot.seat;
+	if (!depth || !seat) return null;
+	if (!seat.backrest) return { state: 'none', wanted: 0, filler: null };
+	if (seat.lumbar && depth.fill === 0) return { state: 'held', wanted: 0, filler: null };
+	const wanted = Math.max(depth.fill, seat.lumbar ? 0 : USUAL_ROLL_MM);
+	for (const kind of FILLERS)
+		for (const item of corner.household) {
+			if (item.kind !== kind) continue;
+			const id = pieceIds(item.id, item.count ?? 1).find((piece) => !used.has(piece));
+			if (id !== undefined) return { state: 'fill', wanted, filler: fillerOf(item, id, wanted) };
+		}
+	return { state: 'fill', wanted, filler: null };
+}

@@ -1,0 +1,4 @@
+export { checkArmrest, type Armrest, type ArmrestFault } from './armrest';
+export { backSupport, USUAL_ROLL_MM, type BackFiller, type BackSupport } from './back-support';
+export { checkSeatDepth, type SeatDepth, type SeatDepthState } from './seat-depth';
+export { rollDiameter, rolledLengthFor, rollFor, type Roll } from './towel-roll';

@@ -1,0 +1,59 @@
+import { bodyOf, METHOD_SD, type Body } from '../body';
+import { probabilityInBand, verdictAt, type Verdict } from '../checks';
+import type { Corner } from '../corner';
+import type { Band } from '../guidance';
+
+/** What the gap between the seat's front edge and the hollow of the knee comes to. */
+export type SeatDepthState = 'presses' | 'good' | 'long' | 'unsupported';
+
+/** The judgement of a seat's depth. Lengths in mm. */
+export interface SeatDepth {
+	/** Buttock to the hollow of the knee, less the depth of the seat. */
+	readonly gap: number;
+	readonly sd: number;
+	/** Probability that the gap is good. */
+	readonly p: number;
+	readonly verdict: Verdict;
+	readonly state: SeatDepthState;
+	/** What fills the space behind the back so that the gap is good, 0 where none is needed. */
+	readonly fill: number;
+}
+
+/** Two or three fingers to a fist. Common practice. */
+const GAP: Band = { low: 20, ideal: 50, high: 80 };
+
+/** From here on the thigh lies unsupported. Working assumption of ours. */
+const UNSUPPORTED_FROM_MM = 120;
+
+function stateOf(gapMm: number): SeatDepthState {
+	if (gapMm < GAP.low) return 'presses';
+	if (gapMm <= (GAP.high ?? Infinity)) return 'good';
+	return gapMm > UNSUPPORTED_FROM_MM ? 'unsupported' : 'long';
+}
+
+/**
+ * Judges the depth of the seat against the person's thigh.
+ *
+ * Notes:
+ * 1. Below 20 mm the edge presses behind the knee: the back is filled by what is missing to the ideal.
+ * 2. Between 80 and 120 mm the gap is longer than it should be and does no harm.
+ *
+ * @param fillMm what already lies behind the back, mm
+ * @returns null at a standing spot
+ */
+export function checkSeatDepth(corner: Corner, fillMm = 0, body: Body = bodyOf(corner)): SeatDepth | null {
+	const { seat, posture, by } = corner.spot;
+	if (!seat || posture === 'standing') return null;
+	const gap = body.buttockPopliteal.mm - seat.depth + fillMm;
+	const sd = Math.hypot(body.buttockPopliteal.sd, METHOD_SD[by]);
+	const p = probabilityInBand(GAP, gap, sd);
+	const state = stateOf(gap);
+	return {
+		gap,
+		sd,
+		p,
+		verdict: verdictAt(p),
+		state,
+		fill: state === 'presses' ? (GAP.ideal ?? GAP.low) - gap : 0
+	};
+}

@@ -1,0 +1,44 @@
+import { bodyOf, type Body } from '../body';
+import { bodyHeights, setUpAsMeasured, type SetUp } from '../checks';
+import type { Corner } from '../corner';
+
+/** The judgement of the line of sight to the screen's middle. */
+export interface Gaze {
+	/** Degrees below the level; below 0 the eye looks up. */
+	readonly belowLevel: number;
+	readonly state: 'up' | 'good' | 'down';
+}
+
+/** Good from the level to 30 degrees below it. Common practice; ours as a band. */
+export const GAZE_GOOD_DEG = { low: 0, high: 30 } as const;
+
+/** The published range of the screen's centre, degrees below the level: ISO 9241-5:1998, from memory. */
+export const GAZE_PUBLISHED_DEG = { low: 15, high: 20 } as const;
+
+/**
+ * The angle from the eye to a point, degrees below the level.
+ *
+ * @param dropMm how far the point lies below the eye
+ * @param distanceMm straight line from the eye to the point; a drop beyond it counts as straight down
+ */
+export function gazeAngle(dropMm: number, distanceMm: number): number {
+	const sine = Math.min(1, Math.max(-1, dropMm / distanceMm));
+	return (Math.asin(sine) * 180) / Math.PI;
+}
+
+/**
+ * Judges the line of sight to the middle of the visible picture. The viewing distance is the straight line to that
+ * middle.
+ */
+export function checkGaze(
+	corner: Corner,
+	setUp: SetUp = setUpAsMeasured(corner),
+	body: Body = bodyOf(corner)
+): Gaze {
+	const { visibleHeight, distance } = corner.spot.screen;
+	const top = setUp.surface + setUp.screen + setUp.screenTopAboveBase;
+	const drop = bodyHeights(corner, body, setUp).eye - (top - visibleHeight / 2);
+	const belowLevel = gazeAngle(drop, distance);
+	const state = belowLevel < GAZE_GOOD_DEG.low ? 'up' : belowLevel > GAZE_GOOD_DEG.high ? 'down' : 'good';
+	return { belowLevel, state };
+}

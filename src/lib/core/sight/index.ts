@@ -1,0 +1,16 @@
+export { checkGaze, GAZE_GOOD_DEG, GAZE_PUBLISHED_DEG, gazeAngle, type Gaze } from './gaze';
+export {
+	checkLegibility,
+	LETTER_ARC_MINUTES,
+	letterAngle,
+	letterHeight,
+	type Legibility
+} from './legibility';
+export {
+	checkDistance,
+	DISTANCE_LIMITS,
+	distanceBand,
+	type DistanceBand,
+	type DistanceState,
+	type ViewingDistance
+} from './viewing-distance';

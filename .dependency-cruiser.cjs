@@ -7,7 +7,7 @@ module.exports = {
 				'The core imports itself and small pure libraries, nothing of the interface, the server or Node.',
 			severity: 'error',
 			from: { path: '^src/lib/core/', pathNot: '\\.test\\.ts$' },
-			to: { pathNot: ['^src/lib/core/', '^node_modules/ajv/'] }
+			to: { pathNot: ['^src/lib/core/', '^node_modules/(ajv|suncalc|date-holidays)/'] }
 		},
 		{
 			name: 'messages-know-only-the-core',
@@ -33,6 +33,13 @@ module.exports = {
 			severity: 'error',
 			from: { path: '^src/lib/(ui|messages)/|^src/routes/.*\\.svelte$' },
 			to: { path: '^src/lib/core/(schema|corner/validate-corner)|^node_modules/ajv/' }
+		},
+		{
+			name: 'holiday-tables-stay-out-of-the-browser',
+			comment: 'The tables of all countries are megabytes: they are for the server and the command line.',
+			severity: 'error',
+			from: { pathNot: '^src/lib/(server|core/calendar/public-holidays)|\\.test\\.ts$|^cli/|^seed/|^bench/' },
+			to: { path: '^src/lib/core/calendar/public-holidays|^node_modules/date-holidays/' }
 		},
 		{ name: 'no-circles', severity: 'error', from: {}, to: { circular: true } }
 	],

@@ -1,9 +1,10 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
+import { planThread } from './bin/lib/plan-thread-plugin.mjs';
 
 export default defineConfig({
-	plugins: [tailwindcss(), sveltekit()],
+	plugins: [tailwindcss(), sveltekit(), planThread()],
 	worker: { format: 'es' },
 	server: { host: '127.0.0.1' },
 	test: {

@@ -9,6 +9,7 @@ import { markSeen } from '../src/lib/server/cases/read-case';
 import { addDays, isoDay } from '../src/lib/server/clock';
 import type { Db } from '../src/lib/server/db/client';
 import { setFollowUp } from '../src/lib/server/follow-ups/set-follow-up';
+import { planHere } from '../src/lib/server/planning/planning';
 import { addPerson } from '../src/lib/server/people/add-person';
 import { DEMO_PEOPLE, type DemoPerson } from './people';
 
@@ -27,7 +28,7 @@ async function seedPerson(db: Db, actor: Actor, person: DemoPerson, now: Date): 
 		const open = await openAssessment(db, token, at);
 		await giveConsent(db, open, at);
 		await saveAnswers(db, open, person.answers, at);
-		const submitted = await submitAnswers(db, open, at);
+		const submitted = await submitAnswers(db, open, at, planHere);
 		if (!submitted.ok)
 			throw new SeedFault(
 				`${person.name}: ${submitted.issues.map((i) => `${i.field} ${i.code}`).join(', ')}`

@@ -2,6 +2,7 @@ import type { NodePgDatabase } from 'drizzle-orm/node-postgres';
 import type { Actor } from '$lib/server/actor';
 import type { Config } from '$lib/server/config';
 import type { schema } from '$lib/server/db/client';
+import type { Planning } from '$lib/server/planning/planning';
 
 declare global {
 	namespace App {
@@ -12,6 +13,7 @@ declare global {
 		interface Locals {
 			db: NodePgDatabase<typeof schema>;
 			config: Config;
+			planning: Planning;
 			/** The moment of this request. */
 			now: Date;
 			/** The signed-in user, or null. */

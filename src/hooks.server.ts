@@ -33,10 +33,11 @@ function unitOf(cookie: string | undefined): App.Locals['unit'] {
 
 export const handle: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
-	const { config, db } = runtime();
+	const { config, db, planning } = runtime();
 	const token = event.cookies.get(SESSION_COOKIE);
 	event.locals.config = config;
 	event.locals.db = db;
+	event.locals.planning = planning;
 	event.locals.now = new Date();
 	event.locals.theme = themeOf(event.cookies.get('theme'));
 	event.locals.unit = unitOf(event.cookies.get('unit'));

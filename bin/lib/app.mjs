@@ -19,9 +19,11 @@ export async function migrateAndSeed(url, args = []) {
 		cwd: root,
 		env: { ...process.env, DATABASE_URL: url }
 	});
-	if (code !== 0)
-		throw new PlainFault(output.trim().split('\n').at(-1) ?? 'The database could not be prepared.');
-	return output.trim().split('\n').at(-1) ?? '';
+	// A crash of Node.js ends with its version, which says nothing: the error's own line stands before.
+	const lines = output.split('\n').filter((line) => line.trim() !== '' && !/^Node\.js v/.test(line));
+	const error = lines.find((line) => /^\w*Error\b/.test(line));
+	if (code !== 0) throw new PlainFault(error ?? lines.at(-1) ?? 'The database could not be prepared.');
+	return lines.at(-1) ?? '';
 }
 
 /**

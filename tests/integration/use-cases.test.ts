@@ -7,6 +7,7 @@ import { newestReMeasurement, openAssessment, ticksOf } from '$lib/server/assess
 import { keepReMeasurement, tickStep, withdrawAssessment } from '$lib/server/assessments/plan-progress';
 import { changeUnit, giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
+import { planHere } from '$lib/server/planning/planning';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { markSeen, markUnseen, readCase } from '$lib/server/cases/read-case';
@@ -66,7 +67,7 @@ async function answered(answers: Readonly<Record<string, string>> = mirela) {
 	const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
 	const open = await openAssessment(test.db, token, now);
 	await saveAnswers(test.db, open, answers, now);
-	const submitted = await submitAnswers(test.db, open, now);
+	const submitted = await submitAnswers(test.db, open, now, planHere);
 	return { personId, token, submitted, open: await openAssessment(test.db, token, now) };
 }
 
@@ -203,8 +204,8 @@ describe('a self-assessment', () => {
 		await markSeen(test.db, coordinator, personId, later(5));
 		await tickStep(test.db, open, { place: 'seat', done: true }, later(6));
 		const both = await Promise.all([
-			submitAnswers(test.db, open, later(10)),
-			submitAnswers(test.db, open, later(10))
+			submitAnswers(test.db, open, later(10), planHere),
+			submitAnswers(test.db, open, later(10), planHere)
 		]);
 		expect(both).toEqual([{ ok: true }, { ok: true }]);
 		const again = await openAssessment(test.db, (await answered()).token, now);
@@ -223,7 +224,7 @@ describe('a self-assessment', () => {
 		await markSeen(test.db, coordinator, personId, later(5));
 		await tickStep(test.db, open, { place: 'seat', done: true }, later(6));
 		await saveAnswers(test.db, open, { surfaceHeight: '71' }, later(7));
-		await submitAnswers(test.db, open, later(8));
+		await submitAnswers(test.db, open, later(8), planHere);
 		const read = await readCase(test.db, coordinator, personId, later(9));
 		expect(read.answered).toMatchObject({ seenAt: null, answeredAt: now });
 		expect(read.ticks).toEqual({});
@@ -242,7 +243,7 @@ describe('a self-assessment', () => {
 		await Promise.all([changeUnit(test.db, open, 'in', now), changeUnit(test.db, open, 'in', now)]);
 		const { assessment } = await openAssessment(test.db, token, now);
 		expect(assessment.answers).toMatchObject({ unit: 'in', surfaceHeight: '29.61' });
-		expect(await submitAnswers(test.db, open, now)).toEqual({ ok: true });
+		expect(await submitAnswers(test.db, open, now, planHere)).toEqual({ ok: true });
 	});
 
 	it('keeps the newest of what was measured again', async () => {

@@ -1,4 +1,4 @@
-import type { Caution, StepPlace } from '$lib/core/plan';
+import type { Caution, PurchaseId, StepPlace } from '$lib/core/plan';
 import type { HouseholdKind } from '$lib/core/corner';
 import type { CheckId, MeasurableName, Verdict } from '$lib/core/checks';
 
@@ -324,7 +324,10 @@ export const en = {
 		} as Readonly<Record<StepPlace, string>>,
 		folded: (label: string, layers: string) => `${label}, folded to ${layers} layers`,
 		face: (label: string, height: string) => `${label}, stood so that it is ${height} high`,
-		rolled: (label: string) => `${label}, rolled and held with bands`,
+		rolled: (label: string, roll: { folds: number; length: string; diameter: string }) => {
+			const folded = ['', 'folded in two, then ', 'folded in four, then '][roll.folds] ?? '';
+			return `${label}, ${folded}rolled ${roll.length} of its length to a roll ${roll.diameter} thick, held with bands`;
+		},
 		bottomUp: (list: string) => `From the bottom up: ${list}.`,
 		set: (height: string) => `Set it to ${height} above the floor.`,
 		seatPads: 'Lay them flat, all the way back.',
@@ -359,7 +362,7 @@ export const en = {
 			'castors-roll': 'This chair rolls: sit down slowly once it is padded.',
 			'laptop-vents': 'Keep the laptop’s vents free: nothing soft under it or over it.',
 			'compromise-half-hour':
-				'A laptop can’t be right for hands and eyes at once. This height is a compromise: work in spells of at most 30 minutes, then move. A separate keyboard would solve it.'
+				'A laptop can’t be right for hands and eyes at once. This height is a compromise: work in spells of at most 30 minutes, then move. A separate keyboard is what helps most.'
 		} as Readonly<Record<Caution, string>>
 	},
 	plan: {
@@ -392,6 +395,34 @@ export const en = {
 		withdraw: 'Withdraw my answers',
 		alternatives: 'Plans',
 		ticked: (n: number, of: number) => `${n} of ${of} done`
+	},
+	open: {
+		compromiseTitle: 'A compromise, and said to be one',
+		compromise: (stack: string, best: string, keys: string | null, screen: string | null, minutes: number) =>
+			[
+				`A laptop can’t be right for hands and eyes at once. ${stack === best ? `A stack of ${stack} is the best middle` : `The best middle would be a stack of ${best}; your things make ${stack}`}.`,
+				keys && screen
+					? `It leaves the keys ${keys} too high and the screen ${screen} too low.`
+					: keys
+						? `It leaves the keys ${keys} too high.`
+						: `It leaves the screen ${screen} too low.`,
+				`Work so for at most ${minutes} minutes at a time, then move.`
+			].join(' '),
+		buyTitle: 'What one purchase would change',
+		buyLead: 'Each worked out again with the things at home. Borrow before you buy.',
+		buy: {
+			'keyboard-and-mouse': 'A separate keyboard and mouse',
+			footrest: 'A footrest that can be set',
+			'seat-cushion': 'A firm seat cushion',
+			monitor: 'A monitor on a stand that moves',
+			'another-surface': 'A table whose height can be set'
+		} as Readonly<Record<PurchaseId, string>>,
+		closesAll: 'Everything would fit.',
+		closes: (list: string) => `Closes: ${list}.`,
+		leaves: (list: string) => `Leaves: ${list}.`,
+		besidesTitle: 'Besides the heights',
+		off: (length: string) => `by ${length}`,
+		notProven: 'So many odd pieces that the search was cut short: a better plan may exist.'
 	},
 	again: {
 		title: 'Measure again',

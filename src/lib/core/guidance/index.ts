@@ -1,2 +1,2 @@
 export { distanceOutside, guarded, type Band } from './band';
-export { bandsFor, DEFAULT_WAY, forearmsOnSurface, type Bands } from './ways';
+export { bandsFor, DEFAULT_WAY, ELBOW_TO_HAND, forearmsOnSurface, type Bands } from './ways';

@@ -30,7 +30,7 @@ const ELBOW_STANDING: Band = { low: 0, ideal: 20, high: 40 };
 const OPEN_ELBOW_DEG = { low: 98, ideal: 105, high: 120 } as const;
 
 /** Length from elbow to the hand on the keys, as a fraction of stature. Working assumption of ours. */
-const ELBOW_TO_HAND = 0.2;
+export const ELBOW_TO_HAND = 0.2;
 
 /** Screen top above the eye, mm, by what is looked through. Common practice; the widths are ours. */
 const EYE_BY_LENSES: Readonly<Record<Lenses, Band>> = {

@@ -1,7 +1,8 @@
 import type { CheckId, CheckResult } from '../checks';
-import type { Corner, HouseholdItem, HouseholdKind } from '../corner';
+import type { Corner, HouseholdKind } from '../corner';
 import { pieceIds } from '../corner/piece-ids';
 import type { Station } from '../household';
+import { backSupport, type BackFiller, type Roll } from '../seat';
 import type { Plan } from './plan-corner';
 
 /** Places of the work, in the order it is done: each rests on the ones before. */
@@ -14,6 +15,8 @@ export interface StepPiece {
 	readonly kind: HouseholdKind;
 	readonly mode: string;
 	readonly rise: number;
+	/** How a towel is rolled; null for what goes in as it is. */
+	readonly roll: Roll | null;
 }
 
 /** What has to be watched while a step is done; the words are the catalogue's. */
@@ -58,22 +61,14 @@ function stepPieces(corner: Corner, plan: Plan, station: Station): StepPiece[] {
 	return plan.stations[station].pieces.map(({ id, mode, rise }) => {
 		const item = corner.household.find((h) => pieceIds(h.id, h.count ?? 1).includes(id));
 		if (!item) throw new RangeError(`The household has no piece ${id}`);
-		return { id, label: item.label, kind: item.kind, mode, rise };
+		return { id, label: item.label, kind: item.kind, mode, rise, roll: null };
 	});
 }
 
-/** Something left over that fills the hollow of the low back: rolled or as it is. */
-function backFiller(corner: Corner, plan: Plan): StepPiece[] {
-	const used = new Set(plan.stations.seat.pieces.map((p) => p.id));
-	const wanted: readonly HouseholdKind[] = ['towel', 'cushion', 'bolster', 'blanket', 'pillow'];
-	const free = (item: HouseholdItem) => pieceIds(item.id, item.count ?? 1).find((id) => !used.has(id));
-	for (const kind of wanted) {
-		for (const item of corner.household) {
-			const id = item.kind === kind ? free(item) : undefined;
-			if (id) return [{ id, label: item.label, kind, mode: kind === 'towel' ? 'rolled' : 'flat', rise: 0 }];
-		}
-	}
-	return [];
+/** What fills the low back, of what the plan has left over; null where nothing is wanted or nothing does it. */
+function backFiller(corner: Corner, plan: Plan): BackFiller | null {
+	const used = new Set(Object.values(plan.stations).flatMap(({ pieces }) => pieces.map(({ id }) => id)));
+	return backSupport(corner, used)?.filler ?? null;
 }
 
 function cautionsOf(corner: Corner, plan: Plan, place: StepPlace): Caution[] {
@@ -88,6 +83,11 @@ function cautionsOf(corner: Corner, plan: Plan, place: StepPlace): Caution[] {
 	if (place === 'screen' && spot.keys.kind === 'built-in' && plan.after.some((c) => c.verdict === 'off'))
 		cautions.push('compromise-half-hour');
 	return cautions;
+}
+
+function fillerPiece({ id, item, roll }: BackFiller): StepPiece {
+	const mode = roll ? 'rolled' : 'flat';
+	return { id, label: item.label, kind: item.kind, mode, rise: 0, roll };
 }
 
 interface Place {
@@ -115,8 +115,6 @@ function places(corner: Corner, plan: Plan): Place[] {
 	const none = { pieces: [], rise: 0, moves: false };
 	const has = (station: Station) => stations[station].pieces.length > 0;
 	const filler = backFiller(corner, plan);
-	const noLumbar =
-		spot.posture === 'sitting' && spot.seat !== null && spot.seat.backrest && !spot.seat.lumbar;
 	const top = heights.surface + stations.screen.rise + heights.screenTopAboveBase;
 	return [
 		{ ...none, place: 'surface', target: heights.surface, moves: surfaceMoves, needed: surfaceMoves },
@@ -128,7 +126,13 @@ function places(corner: Corner, plan: Plan): Place[] {
 			needed: seatMoves || has('seat')
 		},
 		{ ...stack('feet'), place: 'feet', target: stations.feet.rise, moves: false, needed: has('feet') },
-		{ ...none, place: 'back', pieces: filler, target: null, needed: noLumbar && filler.length > 0 },
+		{
+			...none,
+			place: 'back',
+			pieces: filler ? [fillerPiece(filler)] : [],
+			target: null,
+			needed: filler !== null
+		},
 		{
 			...stack('keys'),
 			place: 'keys',

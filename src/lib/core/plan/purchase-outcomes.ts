@@ -18,6 +18,9 @@ export interface PurchaseOutcome {
 	readonly proven: boolean;
 }
 
+/** A purchase that closes nothing and takes away less than this part of the misfit is no advice. Ours. */
+const LEAST_SAVING = 0.25;
+
 function isLess(a: Plan, b: Plan): boolean {
 	if (a.cost.W !== b.cost.W) return a.cost.W < b.cost.W;
 	return a.cost.pieces !== b.cost.pieces ? a.cost.pieces < b.cost.pieces : a.cost.D < b.cost.D;
@@ -30,14 +33,17 @@ function outcomeOf(purchase: PurchaseId, corner: Corner, without: Plan): Purchas
 		const plan = plans[0];
 		if (plan && (!best || isLess(plan, best.plan))) best = { corner: bought.corner, plan, proven };
 	}
-	if (!best || best.plan.cost.W >= without.cost.W) return null;
+	if (!best) return null;
 	const fitsWith = new Set(best.plan.after.filter((c) => c.verdict === 'fits').map(({ id }) => id));
 	const closes = without.open.map(({ id }) => id).filter((id) => fitsWith.has(id));
-	return { purchase, ...best, closes, savesW: without.cost.W - best.plan.cost.W };
+	const savesW = without.cost.W - best.plan.cost.W;
+	if (savesW <= 0 || (closes.length === 0 && savesW < LEAST_SAVING * without.cost.W)) return null;
+	return { purchase, ...best, closes, savesW };
 }
 
 /**
- * What one purchase would change at a corner, each found by solving again with it, the one that leaves least first.
+ * What one purchase would change at a corner, each found by solving again with it, the one that leaves least first;
+ * only those that close a check or take away a good part of the misfit.
  * Empty where the household's own plan leaves nothing open.
  *
  * Cost: up to seven plans of one.

@@ -162,7 +162,10 @@ function arm(p: Posture): Point[] {
 		const d = Math.hypot(to.x - from.x, to.y - from.y) || 1;
 		return point(at.x - ((to.y - from.y) / d) * half * H, at.y + ((to.x - from.x) / d) * half * H);
 	};
-	const knuckles = point(wrist.x + 0.048 * H, wrist.y + 0.008 * H);
+	const knuckles = point(
+		wrist.x + (homeRow.x - wrist.x) * 0.62,
+		wrist.y + (homeRow.y - wrist.y) * 0.25 + 0.006 * H
+	);
 	const tip = point(homeRow.x + 0.008 * H, homeRow.y + 0.004 * H);
 	const upper = middle(shoulder, elbow, 0.5);
 	const fore = middle(elbow, wrist, 0.35);

@@ -3,6 +3,7 @@ import type { Corner, HouseholdItem, HouseholdKind } from '../corner';
 import type { Station } from '../household';
 import { pieceIds } from '../corner/piece-ids';
 import type { Plan } from '../plan';
+import { gazeAngle } from '../sight';
 import { clamp, distance, point, type Box, type Point } from './geometry';
 import type { Posture } from './posture';
 
@@ -29,6 +30,8 @@ export interface Furniture {
 		readonly foot: Box;
 		readonly top: Point;
 		readonly bottom: Point;
+		/** Middle of the visible picture: what the line of sight goes to. */
+		readonly middle: Point;
 	};
 	readonly keys: Box | null;
 	readonly mouse: Box | null;
@@ -76,19 +79,19 @@ function nearestScreenX(corner: Corner, p: Posture, plan: Plan | null, footDepth
 	return behindKeys + Math.max(footDepth, stackWidth(plan, 'screen')) / 2 + half + 10;
 }
 
+/** Where the screen's lower edge stands: so far from the tall eye as was told, as far as keys and surface leave room. */
 function screenX(
 	corner: Corner,
 	p: Posture,
 	surface: Box,
 	plan: Plan | null,
-	middleY: number,
+	middle: { readonly y: number; readonly leansBy: number },
 	footDepth: number
 ): number {
 	const { spot } = corner;
 	if (spot.keys.kind === 'built-in') return keysFront(corner, p) + footDepth;
-	const tallEye = p.homeRow.x - 0.17 * p.stature;
-	const height = Math.min(Math.abs(middleY - p.eye.y), spot.screen.distance * 0.8);
-	const wanted = tallEye + Math.sqrt(spot.screen.distance ** 2 - height ** 2);
+	const height = Math.min(Math.abs(middle.y - p.tallEye.y), spot.screen.distance * 0.8);
+	const wanted = p.tallEye.x + Math.sqrt(spot.screen.distance ** 2 - height ** 2) - middle.leansBy;
 	const nearest = nearestScreenX(corner, p, plan, footDepth);
 	return clamp(wanted, nearest, Math.max(nearest, surface.x + surface.width - 15));
 }
@@ -107,11 +110,13 @@ function screenOf(
 	const lean = Math.tan((LEAN_DEG[kind] * Math.PI) / 180);
 	const laptop = kind === 'laptop';
 	const lowY = laptop ? footY + LAPTOP_BASE_MM * 0.7 : Math.max(footY + 20, topY - visibleHeight);
-	const x = screenX(corner, p, surface, plan, (topY + lowY) / 2, depth);
+	const middleY = topY - visibleHeight / 2;
+	const x = screenX(corner, p, surface, plan, { y: middleY, leansBy: (middleY - lowY) * lean }, depth);
 	const foot = laptop
 		? { x: x - depth, y: footY, width: depth, height: LAPTOP_BASE_MM }
 		: { x: x - depth / 2, y: footY, width: depth, height: MONITOR_FOOT_MM };
-	return { kind, foot, top: point(x + (topY - lowY) * lean, topY), bottom: point(x, lowY) };
+	const onScreen = (y: number) => point(x + (y - lowY) * lean, y);
+	return { kind, foot, top: onScreen(topY), bottom: onScreen(lowY), middle: onScreen(middleY) };
 }
 
 function seatOf(corner: Corner, setUp: SetUp): Furniture['seat'] {
@@ -213,9 +218,7 @@ export function furnitureOf(corner: Corner, p: Posture, setUp: SetUp, plan: Plan
 	};
 }
 
-/** Degrees of the line of sight below the level, from the eye to the middle of the picture. */
-export function gazeBelowLevel(p: Posture, screen: Furniture['screen']): number {
-	const middle = point((screen.top.x + screen.bottom.x) / 2, (screen.top.y + screen.bottom.y) / 2);
-	const away = distance(p.eye, middle);
-	return away === 0 ? 0 : (Math.asin((p.eye.y - middle.y) / away) * 180) / Math.PI;
+/** Degrees of the line of sight below the level, from the eye as it is drawn to the middle of the picture. */
+export function gazeBelowLevel(p: Posture, { middle }: Furniture['screen']): number {
+	return gazeAngle(p.eye.y - middle.y, distance(p.eye, middle));
 }

@@ -1,8 +1,8 @@
 import { SEGMENT_OF_STATURE, type Body } from '../body';
 import { checkValues, type SetUp } from '../checks';
 import type { Corner } from '../corner';
-import { bandsFor } from '../guidance';
-import { angleAt, clamp, middleJoint, point, type Point } from './geometry';
+import { bandsFor, ELBOW_TO_HAND } from '../guidance';
+import { angleAt, clamp, distance, middleJoint, point, type Point } from './geometry';
 
 /** Where the joints are in the side view, mm, and how far the person gives way to a bad corner. */
 export interface Posture {
@@ -23,6 +23,8 @@ export interface Posture {
 	readonly elbow: Point;
 	readonly wrist: Point;
 	readonly homeRow: Point;
+	/** The eye of the person sitting or standing tall: at the height of the checks. */
+	readonly tallEye: Point;
 	readonly eye: Point;
 	/** How far the head is bent forward, degrees. */
 	readonly headBend: number;
@@ -37,10 +39,6 @@ export const DRAWN = {
 	hipForward: 0.065,
 	/** From the underside of the elbow to its middle. */
 	elbowRadius: 0.024,
-	/** From the wrist to the fingers on the home row. */
-	wristToHomeRow: 0.075,
-	/** Wrist's middle over the home row. */
-	wristOverHomeRow: 0.016,
 	/** The eye before the shoulder: the ear stands over the shoulder. */
 	eyeForward: 0.058
 } as const;
@@ -102,6 +100,41 @@ function standingLegs({ person }: Corner): Legs {
 	};
 }
 
+/** A forearm steeper than this has the upper arm come along, degrees. Working assumption of ours. */
+const STEEPEST_FOREARM_DEG = 50;
+
+/**
+ * Elbow, wrist and home row. The upper arm hangs and the forearm slopes from the elbow to the hands, so that the slope
+ * says what the elbow check says: `sin(slope) * elbowToHand` is the elbow's height over the home row. Where the keys are
+ * so low or so high that no forearm slopes that far, the upper arm reaches for them.
+ *
+ * @param elbow where it is with the upper arm hanging
+ */
+function forearm(
+	H: number,
+	elbow: Point,
+	shoulder: Point,
+	homeRowY: number
+): Pick<Posture, 'elbow' | 'wrist' | 'homeRow'> {
+	const lever = ELBOW_TO_HAND * H;
+	const radius = DRAWN.elbowRadius * H;
+	const drop = elbow.y - radius - homeRowY;
+	const steepest = Math.sin((STEEPEST_FOREARM_DEG * Math.PI) / 180) * lever;
+	const homeRow = (reach: number) => point(elbow.x + reach, homeRowY);
+	const alongTo = (from: Point, to: Point) => {
+		const share = (SEGMENT_OF_STATURE.forearm * H) / (distance(from, to) || 1);
+		return point(from.x + (to.x - from.x) * share, from.y + (to.y - from.y) * share);
+	};
+	if (Math.abs(drop) <= steepest) {
+		const hands = homeRow(Math.sqrt(lever ** 2 - drop ** 2));
+		return { elbow, homeRow: hands, wrist: alongTo(elbow, point(hands.x, hands.y + radius)) };
+	}
+	const hands = homeRow(Math.sqrt(lever ** 2 - steepest ** 2) + 0.04 * H);
+	const over = point(hands.x, hands.y + radius);
+	const reaching = middleJoint(shoulder, over, SEGMENT_OF_STATURE.upperArm * H, lever);
+	return { elbow: reaching, homeRow: hands, wrist: alongTo(reaching, over) };
+}
+
 /** How far a person gives way: the back rounds towards a low screen, the shoulders rise over a high surface. */
 function givingWay(
 	corner: Corner,
@@ -111,7 +144,7 @@ function givingWay(
 	const H = corner.person.stature;
 	return {
 		rounded: clamp((bands.eye.low - values.eye) / ROUNDED_AT_MM, 0, 1),
-		shrug: clamp((bands.elbow.low - values.elbow) * SHRUG, 0, MOST_SHRUG * H)
+		shrug: clamp(-values.elbow * SHRUG, 0, MOST_SHRUG * H)
 	};
 }
 
@@ -126,33 +159,25 @@ export function postureOf(corner: Corner, body: Body, setUp: SetUp): Posture {
 	const seatY = standing ? 0 : setUp.seat + setUp.pads;
 	const legs = standing ? standingLegs(corner) : sittingLegs(corner, body, seatY, values.knee);
 	const { rounded, shrug } = givingWay(corner, values);
-	const elbowY =
-		(standing ? body.standingElbow.mm + heel : seatY + body.sittingElbow.mm) + DRAWN.elbowRadius * H;
-	const eyeY = standing ? body.standingEye.mm + heel : seatY + body.sittingEye.mm;
+	const elbowLevel = standing ? body.standingElbow.mm + heel : seatY + body.sittingElbow.mm;
+	const eyeLevel = standing ? body.standingEye.mm + heel : seatY + body.sittingEye.mm;
+	const elbowY = elbowLevel + DRAWN.elbowRadius * H;
 	const tall = point(legs.hip.x - 0.004 * H, elbowY + SEGMENT_OF_STATURE.upperArm * H);
+	const tallEye = point(tall.x + DRAWN.eyeForward * H, eyeLevel);
 	const shoulder = point(
 		tall.x + ROUNDED.shoulderForward * H * rounded,
 		tall.y - ROUNDED.shoulderDown * H * rounded + shrug
 	);
-	const eye = point(
-		tall.x + (DRAWN.eyeForward + ROUNDED.eyeForward * rounded) * H,
-		eyeY - ROUNDED.eyeDown * H * rounded
-	);
-	const homeRow = point(
-		tall.x + (SEGMENT_OF_STATURE.forearm + DRAWN.wristToHomeRow) * H,
-		setUp.surface + setUp.keys + corner.spot.keys.homeRow
-	);
-	const wrist = point(homeRow.x - DRAWN.wristToHomeRow * H, homeRow.y + DRAWN.wristOverHomeRow * H);
-	const elbow = middleJoint(shoulder, wrist, SEGMENT_OF_STATURE.upperArm * H, SEGMENT_OF_STATURE.forearm * H);
+	const eye = point(tallEye.x + ROUNDED.eyeForward * H * rounded, tallEye.y - ROUNDED.eyeDown * H * rounded);
+	const homeRowY = setUp.surface + setUp.keys + corner.spot.keys.homeRow;
 	return {
 		...legs,
+		...forearm(H, point(tall.x, elbowY + shrug), shoulder, homeRowY),
 		standing,
 		stature: H,
 		seatY,
 		shoulder,
-		elbow,
-		wrist,
-		homeRow,
+		tallEye,
 		eye,
 		headBend: ROUNDED.headBendDeg * rounded,
 		rounded
@@ -167,6 +192,8 @@ export interface PostureAngles {
 	readonly hip: number;
 	/** Between thigh and lower leg. */
 	readonly knee: number;
+	/** Between forearm and hand; 180 is straight. */
+	readonly wrist: number;
 }
 
 /** The angles that the drawing shows. */
@@ -174,6 +201,7 @@ export function postureAngles(p: Posture): PostureAngles {
 	return {
 		elbow: angleAt(p.elbow, p.shoulder, p.wrist),
 		hip: angleAt(p.hip, p.shoulder, p.knee),
-		knee: angleAt(p.knee, p.hip, p.ankle)
+		knee: angleAt(p.knee, p.hip, p.ankle),
+		wrist: angleAt(p.wrist, p.elbow, p.homeRow)
 	};
 }

@@ -3,6 +3,7 @@ import { randomCorner } from '../../../../tests/support/random-corner';
 import { bodyOf } from '../body';
 import { setUpAsMeasured } from '../checks';
 import { planCorner, setUpAfter } from '../plan';
+import { checkGaze } from '../sight';
 import { angleAt, distance, middleJoint } from './geometry';
 import { DRAWN_AS, reMeasuredOf, sectionOf } from './index';
 import { postureOf } from './posture';
@@ -49,6 +50,44 @@ describe('sectionOf', () => {
 				expect(section.levels.find((l) => l.name === 'seat')?.y).toBe(setUp.seat + setUp.pads);
 			}
 		}
+	});
+
+	it('draws the angles that it tells, and the angles that the checks and the gaze tell', () => {
+		let [elbows, gazes] = [0, 0];
+		for (const corner of corners) {
+			for (const plan of [null, planCorner(corner, 1).plans[0] ?? null]) {
+				const section = sectionOf(corner, plan);
+				const setUp = plan ? setUpAfter(corner, plan) : setUpAsMeasured(corner);
+				const p = postureOf(corner, bodyOf(corner), setUp);
+				const [shoulder, elbow, wrist, hip, knee, ankle] = section.joints;
+				if (!shoulder || !elbow || !wrist || !hip || !knee || !ankle) throw new Error('A joint is missing');
+				expect(section.angles.elbow).toBeCloseTo(angleAt(elbow, shoulder, wrist), 9);
+				expect(section.angles.hip).toBeCloseTo(angleAt(hip, shoulder, knee), 9);
+				expect(section.angles.knee).toBeCloseTo(angleAt(knee, hip, ankle), 9);
+				const homeRow = setUp.surface + setUp.keys + corner.spot.keys.homeRow;
+				const over = (section.levels.find((l) => l.name === 'elbow')?.y ?? 0) - homeRow;
+				const lever = 0.2 * corner.person.stature;
+				// The formula of the open way's band, turned round: the elbow lies 0.2 H sin(angle - 90) over the home row.
+				if (p.rounded === 0 && over >= 0 && over < 0.7 * lever) {
+					elbows += 1;
+					expect(section.angles.elbow).toBeCloseTo(90 + (Math.asin(over / lever) * 180) / Math.PI, 6);
+				}
+				const { middle } = section.furniture.screen;
+				const told = checkGaze(corner, setUp).belowLevel;
+				if (p.rounded === 0) {
+					const drawnDistance = distance(p.eye, middle);
+					gazes += Math.abs(drawnDistance - corner.spot.screen.distance) < 1e-6 ? 1 : 0;
+					if (Math.abs(drawnDistance - corner.spot.screen.distance) < 1e-6)
+						expect(section.angles.gazeBelowLevel).toBeCloseTo(told, 6);
+				}
+				if (corner.spot.posture === 'sitting') {
+					const value = section.checks.find((check) => check.id === 'knee')?.value ?? 0;
+					expect(p.seatY - p.popliteal.y).toBeCloseTo(Math.min(value, 45), 9);
+				}
+			}
+		}
+		expect(elbows).toBeGreaterThan(10);
+		expect(gazes).toBeGreaterThan(5);
 	});
 
 	it('draws every piece of the plan once, on top of one another', () => {

@@ -2,10 +2,11 @@ import { eq } from 'drizzle-orm';
 import { cornerFromAnswers, type FieldIssue } from '../../core/answers';
 import type { Corner } from '../../core/corner';
 import { validateCorner } from '../../core/corner/validate-corner';
-import { misfitOf, planCorner } from '../../core/plan';
+import { misfitOf } from '../../core/plan';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
+import type { Planning } from '../planning/planning';
 import type { OpenAssessment } from './open-assessment';
 
 const { assessments, stepTicks } = schema;
@@ -15,8 +16,8 @@ export type Submitted =
 	{ readonly ok: true } | { readonly ok: false; readonly issues: readonly FieldIssue[] };
 
 /** The figures that lists need, from the core. */
-function figuresOf(corner: Corner) {
-	const { before, plans } = planCorner(corner, 1);
+async function figuresOf(corner: Corner, planning: Planning) {
+	const { before, plans } = await planning.advise(corner);
 	const costNow = misfitOf(corner);
 	return {
 		checksOff: before.filter((c) => c.verdict === 'off').length,
@@ -34,7 +35,8 @@ function figuresOf(corner: Corner) {
 export async function submitAnswers(
 	db: Db,
 	{ assessment, actor }: OpenAssessment,
-	now: Date
+	now: Date,
+	planning: Planning
 ): Promise<Submitted> {
 	return db.transaction(async (tx) => {
 		const [row] = await tx.select().from(assessments).where(eq(assessments.id, assessment.id)).for('update');
@@ -48,7 +50,7 @@ export async function submitAnswers(
 			.update(assessments)
 			.set({
 				corner: checked.value,
-				...figuresOf(checked.value),
+				...(await figuresOf(checked.value, planning)),
 				answeredAt: row.answeredAt ?? now,
 				consentedAt: row.consentedAt ?? now,
 				seenAt: null

@@ -3,7 +3,15 @@ import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 
 function pieceWords(piece: StepPiece, t: Catalogue, unit: LengthUnit): string {
-	if (piece.mode === 'rolled') return t.steps.rolled(piece.label);
+	if (piece.roll) {
+		const { folds, rolledLength, diameter } = piece.roll;
+		const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
+		return t.steps.rolled(piece.label, {
+			folds,
+			length: length(rolledLength),
+			diameter: length(diameter)
+		});
+	}
 	if (piece.mode.startsWith('fold-')) return t.steps.folded(piece.label, piece.mode.slice('fold-'.length));
 	if (piece.mode.startsWith('face-'))
 		return t.steps.face(piece.label, formatLength(piece.rise, unit, { locale: t.locale }));

@@ -67,14 +67,16 @@
 		const kind = gap.check === 'thigh' ? t.section.gap.knee : t.section.gap[gap.check];
 		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });
 		const [top, bottom] = [Math.min(a, b), Math.max(a, b)];
-		return { x, top, bottom, lines: [length, kind[side]], ...place(gap, x, top, bottom) };
+		return { x, top, bottom, lines: [length, kind[side]], ...place(gap, x, top, bottom, kind[side].length) };
 	}
 
 	/** Room that two short lines take beside a dimension line, px. */
 	const LABEL_PX = 100;
+	/** Width of a letter of these words, px. */
+	const LETTER_PX = 7;
 
 	/** Where the words of a gap stand: beside its line where the drawing is empty, never across another line. */
-	function place(gap: Gap, x: number, top: number, bottom: number) {
+	function place(gap: Gap, x: number, top: number, bottom: number, letters: number) {
 		if (gap.check === 'eye') {
 			const beside = frame.width - x > LABEL_PX;
 			return beside
@@ -82,7 +84,11 @@
 				: { textX: Math.min(x + 4, frame.width - 4), textY: top - 20, anchor: 'end' as const };
 		}
 		if (gap.check === 'knee')
-			return { textX: x + 8, textY: (top + bottom) / 2 - 3, anchor: 'start' as const };
+			return {
+				textX: Math.min(x + 8, frame.width - letters * LETTER_PX),
+				textY: (top + bottom) / 2 - 3,
+				anchor: 'start' as const
+			};
 		// Under the surface, before its far leg.
 		const leg = frame.x(f.surface.x + f.surface.width) - 22;
 		return { textX: leg, textY: Math.max(bottom + 14, frame.y(f.surface.y) + 15), anchor: 'end' as const };
@@ -240,8 +246,8 @@
 				class="sight"
 				x1={frame.x(shown.eye.x) + 6}
 				y1={frame.y(shown.eye.y)}
-				x2={frame.x((f.screen.top.x + f.screen.bottom.x) / 2)}
-				y2={frame.y((f.screen.top.y + f.screen.bottom.y) / 2)}
+				x2={frame.x(f.screen.middle.x)}
+				y2={frame.y(f.screen.middle.y)}
 			/>
 		</g>
 

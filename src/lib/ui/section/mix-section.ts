@@ -61,7 +61,8 @@ export function mixSection(a: Section, b: Section, t: number): Section {
 				...to.screen,
 				foot: mixBox(from.screen.foot, to.screen.foot, t),
 				top: mixPoint(from.screen.top, to.screen.top, t),
-				bottom: mixPoint(from.screen.bottom, to.screen.bottom, t)
+				bottom: mixPoint(from.screen.bottom, to.screen.bottom, t),
+				middle: mixPoint(from.screen.middle, to.screen.middle, t)
 			},
 			keys: from.keys && to.keys ? mixBox(from.keys, to.keys, t) : to.keys,
 			mouse: from.mouse && to.mouse ? mixBox(from.mouse, to.mouse, t) : to.mouse

@@ -40,20 +40,41 @@ function inside(piece: DrawnPiece, frame: Frame): PieceLabel | null {
 	return { id: piece.id, text, x, y, anchor: 'middle', leader: null };
 }
 
+/** Neighbours of one name are named once, with their number. */
+function alike(pieces: readonly DrawnPiece[]): { pieces: readonly DrawnPiece[]; text: string }[] {
+	const groups: DrawnPiece[][] = [];
+	for (const piece of [...pieces].sort((a, b) => b.y - a.y)) {
+		const last = groups.at(-1);
+		if (last?.[0]?.label === piece.label) last.push(piece);
+		else groups.push([piece]);
+	}
+	return groups.map((group) => ({
+		pieces: group,
+		text: `${group.length > 1 ? `${group.length} × ` : ''}${group[0]?.label ?? ''}`
+	}));
+}
+
 /** Pads are named behind the chair, everything else towards the right, where the drawing is empty. */
 function outside(pieces: readonly DrawnPiece[], frame: Frame, toLeft: boolean): PieceLabel[] {
-	const sorted = [...pieces].sort((a, b) => b.y - a.y);
+	const groups = alike(pieces).map((group) => {
+		const top = Math.max(...group.pieces.map((p) => p.y + p.height));
+		const bottom = Math.min(...group.pieces.map((p) => p.y));
+		const edge = toLeft
+			? Math.min(...group.pieces.map((p) => p.x))
+			: Math.max(...group.pieces.map((p) => p.x + p.width));
+		return { ...group, middle: frame.y((top + bottom) / 2), edge: frame.x(edge) };
+	});
 	let lowest = -Infinity;
-	return sorted.map((piece) => {
-		const middle = frame.y(piece.y + piece.height / 2);
-		const y = Math.max(middle, lowest + LINE_PX);
-		lowest = y;
-		const edge = frame.x(toLeft ? piece.x : piece.x + piece.width);
+	const ys = groups.map(({ middle }) => (lowest = Math.max(middle, lowest + LINE_PX)));
+	// Names never lie on the floor's line: the column moves up by what it is too low.
+	const up = Math.max(0, lowest - (frame.y(0) - LINE_PX / 2));
+	return groups.map(({ pieces: [piece], text, middle, edge }, i) => {
+		const y = (ys[i] ?? middle) - up;
 		const x = edge + (toLeft ? -16 : 16);
 		const room = toLeft ? x - frame.rulerPx : frame.width - x;
 		return {
-			id: piece.id,
-			text: short(piece.label, Math.floor(room / LETTER_PX) - 1),
+			id: piece?.id ?? '',
+			text: short(text, Math.floor(room / LETTER_PX) - 1),
 			x: x + (toLeft ? -3 : 3),
 			y: y + 4,
 			anchor: toLeft ? ('end' as const) : ('start' as const),

@@ -70,7 +70,7 @@ async function goOn(
 	if (here.length > 0) return fail(400, { issues: here });
 	const next = PAGES[PAGES.indexOf(page) + 1];
 	if (next) redirect(303, `/c/${token}/${next}`);
-	const submitted = await submitAnswers(event.locals.db, open, event.locals.now);
+	const submitted = await submitAnswers(event.locals.db, open, event.locals.now, event.locals.planning);
 	if (submitted.ok) redirect(303, `/c/${token}/plan`);
 	const first = submitted.issues[0];
 	redirect(303, `/c/${token}/${first ? pageOfField(first.field) : page}?open`);

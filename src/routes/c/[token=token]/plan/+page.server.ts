@@ -1,12 +1,13 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { choiceOf, readLength, unitOf, type FieldIssue } from '$lib/core/answers';
-import { misfitOf, planCorner, type StepPlace } from '$lib/core/plan';
+import { misfitOf, type StepPlace } from '$lib/core/plan';
 import type { LengthUnit } from '$lib/core/length';
 import { RE_MEASURED_FIELDS, type ReMeasured, type ReMeasuredField } from '$lib/core/section';
 import { newestReMeasurement, openAssessment, ticksOf } from '$lib/server/assessments/open-assessment';
 import { keepReMeasurement, tickStep } from '$lib/server/assessments/plan-progress';
 import { changeUnit } from '$lib/server/assessments/save-answers';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { adviceForPage } from '$lib/server/planning/advice-for-page';
 import { formReader } from '$lib/server/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -15,10 +16,10 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		const { assessment } = await openAssessment(locals.db, params.token, locals.now);
 		const { corner } = assessment;
 		if (!corner) redirect(303, `/c/${params.token}`);
-		const report = planCorner(corner);
+		const advice = adviceForPage(await locals.planning.advise(corner), 'en');
 		const nothing = misfitOf(corner);
 		// Another plan is worth showing only if it does something for its pieces.
-		const plans = report.plans.filter(
+		const plans = advice.plans.filter(
 			(plan, i) => i === 0 || (plan.cost.pieces > 0 && plan.cost.W < nothing)
 		);
 		const chosen =
@@ -26,9 +27,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		const again = await newestReMeasurement(locals.db, assessment.id);
 		return {
 			corner,
-			before: report.before,
-			body: report.body,
-			measureNext: report.measureNext,
+			...advice,
 			plans,
 			chosen,
 			ticks: await ticksOf(locals.db, assessment.id),

@@ -12,6 +12,7 @@
 	import CheckTable from '$lib/ui/plan/CheckTable.svelte';
 	import SectionSwitch from '$lib/ui/plan/SectionSwitch.svelte';
 	import StepList from '$lib/ui/plan/StepList.svelte';
+	import WhatStaysOpen from '$lib/ui/plan/WhatStaysOpen.svelte';
 	import SectionDrawing from '$lib/ui/section/SectionDrawing.svelte';
 
 	let { data, form } = $props();
@@ -178,6 +179,15 @@
 					</div>
 				</details>
 			{/if}
+
+			<WhatStaysOpen
+				compromise={data.chosen === 0 ? data.compromise : null}
+				purchases={fits ? [] : data.purchases}
+				findings={data.findings}
+				proven={data.proven}
+				{t}
+				{unit}
+			/>
 
 			<p class="no-print mt-8 flex flex-wrap gap-x-6 gap-y-3 border-t border-rule pt-4 text-note">
 				<a href="/c/{data.token}/{PAGES[0]}">{t.plan.correct}</a>

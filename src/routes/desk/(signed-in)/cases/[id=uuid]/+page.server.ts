@@ -1,11 +1,11 @@
 import { redirect } from '@sveltejs/kit';
 import { choiceOf } from '$lib/core/answers';
-import { planCorner } from '$lib/core/plan';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { markSeen, markUnseen, readCase } from '$lib/server/cases/read-case';
 import { addDays, isIsoDay, isoDay } from '$lib/server/clock';
 import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { Fault } from '$lib/server/fault';
+import { adviceForPage } from '$lib/server/planning/advice-for-page';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
@@ -32,7 +32,7 @@ export const load: PageServerLoad = ({ locals, params }) =>
 			answered: answered && { at: answered.answeredAt, way: answered.way, isSeen: answered.seenAt !== null },
 			corner,
 			drawnAs: choiceOf(answered?.answers ?? {}, 'drawnAs'),
-			report: corner ? planCorner(corner, 1) : null,
+			advice: corner ? adviceForPage(await locals.planning.advise(corner), 'en') : null,
 			followUp: followUp && { due: followUp.due, reason: followUp.reason, version: followUp.version },
 			today,
 			offered: OFFERED_DAYS.map((days) => ({ days, due: addDays(today, days) }))

@@ -8,6 +8,7 @@
 	import CheckTable from '$lib/ui/plan/CheckTable.svelte';
 	import SectionSwitch from '$lib/ui/plan/SectionSwitch.svelte';
 	import StepList from '$lib/ui/plan/StepList.svelte';
+	import WhatStaysOpen from '$lib/ui/plan/WhatStaysOpen.svelte';
 	import SectionDrawing from '$lib/ui/section/SectionDrawing.svelte';
 	import { useShortcuts } from '$lib/ui/shortcuts/context';
 
@@ -28,10 +29,10 @@
 		new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone: data.timeZone })
 	);
 
-	const plan = $derived(data.report?.plans[0] ?? null);
-	const fits = $derived(data.report?.before.every((check) => check.verdict === 'fits') ?? false);
+	const plan = $derived(data.advice?.plans[0] ?? null);
+	const fits = $derived(data.advice?.before.every((check) => check.verdict === 'fits') ?? false);
 	const steps = $derived(
-		data.corner && plan && data.report && !fits ? planSteps(data.corner, plan, data.report.before) : []
+		data.corner && plan && data.advice && !fits ? planSteps(data.corner, plan, data.advice.before) : []
 	);
 	const sections = $derived(
 		data.corner
@@ -79,8 +80,7 @@
 		<div>
 			<h1 class="text-title">{data.person.name}</h1>
 			<p class="mt-1 text-ink-soft">
-				{#if data.person.team}{data.person.team} &middot;{" "}
-				{/if}{data.person.email}
+				{data.person.team ? `${data.person.team} · ` : ''}{data.person.email}
 			</p>
 		</div>
 		<div class="no-print flex flex-wrap items-center gap-2">
@@ -127,7 +127,7 @@
 
 	<div class="layout">
 		<div class="min-w-0">
-			{#if section && data.answered && data.report}
+			{#if section && data.answered && data.advice}
 				<section class="sheet">
 					<div class="flex flex-wrap items-center justify-between gap-3">
 						{#if states.length > 1}
@@ -150,14 +150,14 @@
 						<CheckTable
 							title="Checks: {words[shown].toLowerCase()}"
 							checks={section.checks}
-							before={shown === 'now' ? [] : data.report.before}
+							before={shown === 'now' ? [] : data.advice.before}
 							{t}
 							{unit}
 						/>
 					</div>
-					{#if data.report.measureNext}
+					{#if data.advice.measureNext}
 						<p class="mt-3 text-note font-semibold text-cool">
-							Worth asking for next: {t.measurable[data.report.measureNext]}.
+							Worth asking for next: {t.measurable[data.advice.measureNext]}.
 						</p>
 					{/if}
 				</section>
@@ -170,6 +170,14 @@
 							{fits ? 'Nothing: the corner fits.' : 'Nothing: no piece in the house makes it better.'}
 						</p>
 					{/if}
+					<WhatStaysOpen
+						compromise={data.advice.compromise}
+						purchases={fits ? [] : data.advice.purchases}
+						findings={data.advice.findings}
+						proven={data.advice.proven}
+						{t}
+						{unit}
+					/>
 				</section>
 			{:else}
 				<section class="border-t border-ink pt-5">

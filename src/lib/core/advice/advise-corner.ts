@@ -1,0 +1,36 @@
+import { measuredFindings, type MeasuredFinding } from '../checklist';
+import type { Corner } from '../corner';
+import {
+	compromiseOf,
+	planCorner,
+	purchaseOutcomes,
+	type Compromise,
+	type PlanReport,
+	type PurchaseOutcome
+} from '../plan';
+
+/** Everything that the numbers of a corner tell: checks, plans, what stays open and what would solve it. */
+export interface Advice extends PlanReport {
+	/** What one purchase would change, beside the best plan; the one that leaves least first. */
+	readonly purchases: readonly PurchaseOutcome[];
+	/** Of the best plan, where the keys are built in and can't be right. */
+	readonly compromise: Compromise | null;
+	/** What the numbers find at the corner as it was measured. */
+	readonly findings: readonly MeasuredFinding[];
+}
+
+/**
+ * Advises on a corner.
+ *
+ * Cost: up to ten searches for a plan; some tens of milliseconds for a full home.
+ */
+export function adviseCorner(corner: Corner): Advice {
+	const report = planCorner(corner);
+	const best = report.plans[0];
+	return {
+		...report,
+		purchases: best ? purchaseOutcomes(corner, best) : [],
+		compromise: best ? compromiseOf(corner, best) : null,
+		findings: measuredFindings(corner)
+	};
+}

@@ -1,0 +1,1 @@
+export { adviseCorner, type Advice } from './advise-corner';

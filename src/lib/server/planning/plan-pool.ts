@@ -1,0 +1,81 @@
+import { availableParallelism } from 'node:os';
+import { Worker } from 'node:worker_threads';
+import code from 'virtual:plan-thread';
+import type { Advice } from '$lib/core/advice';
+import type { Corner } from '$lib/core/corner';
+import type { Planning } from './planning';
+
+interface Job {
+	readonly corner: Corner;
+	readonly resolve: (advice: Advice) => void;
+	readonly reject: (reason: Error) => void;
+}
+
+interface Thread {
+	readonly worker: Worker;
+	job: Job | null;
+}
+
+/** One thread stays free for answering. */
+const MOST_THREADS = Math.max(1, availableParallelism() - 1);
+
+/** More waiting than this and the process says so instead of making everyone wait for minutes. */
+const LONGEST_QUEUE = 500;
+
+/**
+ * Threads that solve plans, started when first needed, and the queue before them. Holds no state that matters: a process
+ * that dies loses only what its own visitors were waiting for.
+ */
+export class PlanPool implements Planning {
+	private readonly threads: Thread[] = [];
+	private readonly waiting: Job[] = [];
+
+	advise(corner: Corner): Promise<Advice> {
+		if (this.waiting.length >= LONGEST_QUEUE)
+			return Promise.reject(new Error('Too many plans are waiting to be solved'));
+		return new Promise((resolve, reject) => {
+			this.waiting.push({ corner, resolve, reject });
+			this.next();
+		});
+	}
+
+	/** Ends the threads; for tests. */
+	async close(): Promise<void> {
+		await Promise.all(this.threads.splice(0).map(({ worker }) => worker.terminate()));
+	}
+
+	private next(): void {
+		const free = this.threads.find(({ job }) => job === null) ?? this.start();
+		const job = free && this.waiting.shift();
+		if (!free || !job) return;
+		free.job = job;
+		free.worker.postMessage(job.corner);
+	}
+
+	private start(): Thread | null {
+		if (this.threads.length >= MOST_THREADS) return null;
+		const worker = new Worker(code, { eval: true });
+		// A thread that waits for work must not keep the process alive.
+		worker.unref();
+		const thread: Thread = { worker, job: null };
+		worker.on('message', (advice: Advice) => {
+			const job = thread.job;
+			thread.job = null;
+			job?.resolve(advice);
+			this.next();
+		});
+		worker.on('error', (error) => this.drop(thread, error));
+		worker.on('exit', () => this.drop(thread, new Error('The planning thread ended')));
+		this.threads.push(thread);
+		return thread;
+	}
+
+	/** A thread that failed takes only its own job with it. */
+	private drop(thread: Thread, error: Error): void {
+		const at = this.threads.indexOf(thread);
+		if (at < 0) return;
+		this.threads.splice(at, 1);
+		thread.job?.reject(error);
+		if (this.waiting.length > 0) this.next();
+	}
+}

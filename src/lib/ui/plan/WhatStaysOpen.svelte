@@ -1,0 +1,88 @@
+<script lang="ts">
+	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import type { Compromise, OpenGap, PurchaseId } from '$lib/core/plan';
+	import type { CheckId } from '$lib/core/checks';
+	import type { Catalogue } from '$lib/messages';
+
+	interface Props {
+		compromise: Compromise | null;
+		purchases: readonly {
+			readonly purchase: PurchaseId;
+			readonly closes: readonly CheckId[];
+			readonly open: readonly OpenGap[];
+		}[];
+		findings: readonly {
+			readonly finding: string;
+			readonly name: string;
+			readonly offMm: number | null;
+			readonly fixes: readonly string[];
+		}[];
+		proven: boolean;
+		t: Catalogue;
+		unit: LengthUnit;
+	}
+
+	let { compromise, purchases, findings, proven, t, unit }: Props = $props();
+
+	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
+	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
+	const gapWords = (gaps: readonly OpenGap[]) =>
+		list.format(gaps.map(({ id, side, mm }) => t.checks.off[id][side](length(mm))));
+	const checkNames = (ids: readonly CheckId[]) =>
+		list.format(ids.map((id) => t.checks.names[id].toLowerCase()));
+	const orNull = (mm: number) => (mm === 0 ? null : length(mm));
+</script>
+
+{#if compromise}
+	<section class="mt-6">
+		<h2 class="text-lead">{t.open.compromiseTitle}</h2>
+		<p class="mt-1">
+			{t.open.compromise(
+				length(compromise.stack),
+				length(compromise.bestStack),
+				orNull(compromise.keysTooHigh),
+				orNull(compromise.screenTooLow),
+				compromise.spellMinutes
+			)}
+		</p>
+	</section>
+{/if}
+
+{#if purchases.length > 0}
+	<section class="mt-6">
+		<h2 class="text-lead">{t.open.buyTitle}</h2>
+		<p class="text-note text-ink-soft">{t.open.buyLead}</p>
+		<dl class="mt-2 border-t border-rule">
+			{#each purchases as { purchase, closes, open } (purchase)}
+				<div class="border-b border-rule py-2">
+					<dt class="font-semibold">{t.open.buy[purchase]}</dt>
+					<dd>
+						{#if open.length === 0}{t.open.closesAll}{:else}
+							{#if closes.length > 0}{t.open.closes(checkNames(closes))}{/if}
+							<span class="text-ink-soft">{t.open.leaves(gapWords(open))}</span>
+						{/if}
+					</dd>
+				</div>
+			{/each}
+		</dl>
+	</section>
+{/if}
+
+{#if findings.length > 0}
+	<section class="mt-6">
+		<h2 class="text-lead">{t.open.besidesTitle}</h2>
+		<ul class="mt-2 border-t border-rule">
+			{#each findings as { finding, name, offMm, fixes } (finding)}
+				<li class="border-b border-rule py-2">
+					<p class="flex flex-wrap items-baseline justify-between gap-x-3">
+						<span class="font-semibold">{name}</span>
+						{#if offMm}<span class="num text-note text-warm">{t.open.off(length(offMm))}</span>{/if}
+					</p>
+					{#each fixes as fix (fix)}<p class="text-ink-soft">{fix}</p>{/each}
+				</li>
+			{/each}
+		</ul>
+	</section>
+{/if}
+
+{#if !proven}<p class="mt-4 text-note text-ink-soft">{t.open.notProven}</p>{/if}

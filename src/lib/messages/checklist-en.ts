@@ -84,6 +84,12 @@ export const checklistEn: ChecklistTexts = {
 				behind: 'Behind me'
 			}
 		},
+		sun: {
+			question: 'Does the sun reach your face or the screen at some hour?',
+			why: 'An hour of sun on the screen is an hour of squinting.',
+			look: 'The bearing of the window and the time of the year decide; low sun in winter comes in furthest.',
+			answers: { never: 'Never', 'at-some-hour': 'At some hour' }
+		},
 		chair: {
 			question: 'What do you sit on?',
 			why: 'A back that is never held tires. A ball is for an hour, not for a day.',

@@ -82,6 +82,13 @@ export const ITEMS_1 = [
 		behind: 'window-behind'
 	}),
 
+	item(
+		'spot',
+		'sun',
+		{ never: null, 'at-some-hour': 'sun-on-screen' },
+		{ 'item:window': ['side', 'ahead', 'behind'] }
+	),
+
 	item('feet', 'chair', { chair: null, stool: 'no-backrest', ball: 'ball-chair' }, SITTING),
 	item(
 		'feet',

@@ -22,8 +22,8 @@ export interface Reach {
 	readonly edge: number;
 }
 
-/** From the middle of the trunk to the desk's edge: half a trunk and a hand's breadth. Working assumption of ours. */
-const SHOULDER_TO_EDGE_MM = 200;
+/** From the middle of the trunk to the desk's edge: half a trunk and three fingers. Working assumption of ours. */
+const SHOULDER_TO_EDGE_MM = 150;
 
 /** Fingertips touch, hands grip: what is taken hold of lies so much nearer, mm. Working assumption of ours. */
 const GRIP_SHORTER_MM = 60;

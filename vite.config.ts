@@ -11,7 +11,16 @@ export default defineConfig({
 		projects: [
 			{
 				extends: true,
-				test: { name: 'unit', include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'tests/unit/**/*.test.ts'] }
+				test: {
+					name: 'unit',
+					include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'tests/unit/**/*.test.ts'],
+					exclude: ['**/*-proof.test.ts']
+				}
+			},
+			{
+				extends: true,
+				// A minute of a solver's work: not for every save.
+				test: { name: 'proof', include: ['src/**/*-proof.test.ts'] }
 			},
 			{
 				extends: true,

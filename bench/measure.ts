@@ -1,8 +1,15 @@
-function quantile(sorted: readonly number[], p: number): number {
+/** Value at a share of sorted numbers. */
+export function quantile(sorted: readonly number[], p: number): number {
 	return sorted[Math.min(sorted.length - 1, Math.floor(p * sorted.length))] ?? NaN;
 }
 
-const rounded = (value: number) => Math.round(value * 1000) / 1000;
+/** Three decimals: nothing here is measured better. */
+export const rounded = (value: number) => Math.round(value * 1000) / 1000;
+
+/** Prints one figure as a JSON line, with the machine's noise. */
+export function print(line: Readonly<Record<string, unknown>>): void {
+	process.stdout.write(`${JSON.stringify({ ...line, noise: machineNoise() })}\n`);
+}
 
 /** How long a fixed piece of arithmetic takes here and now, ms: tells how noisy and how fast the machine is. */
 function machineNoise(): { min: number; median: number; max: number } {
@@ -26,7 +33,7 @@ export function measure<T>(
 	inputs: readonly T[],
 	work: (input: T) => unknown
 ): void {
-	for (const input of inputs.slice(0, 50)) work(input);
+	for (const input of inputs.slice(0, 300)) work(input);
 	const times = inputs
 		.map((input) => {
 			const began = performance.now();
@@ -34,14 +41,12 @@ export function measure<T>(
 			return performance.now() - began;
 		})
 		.sort((a, b) => a - b);
-	const line = {
+	print({
 		figure,
 		unit,
 		runs: times.length,
 		p50: rounded(quantile(times, 0.5)),
 		p95: rounded(quantile(times, 0.95)),
-		max: rounded(times.at(-1) ?? 0),
-		noise: machineNoise()
-	};
-	process.stdout.write(`${JSON.stringify(line)}\n`);
+		max: rounded(times.at(-1) ?? 0)
+	});
 }

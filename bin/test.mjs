@@ -36,6 +36,10 @@ await run(async () => {
 			report: 'test-results/unit.json',
 			read: vitestCounts
 		});
+		await stages.tests('proof', 'npx', vitestArgs('proof'), {
+			report: 'test-results/proof.json',
+			read: vitestCounts
+		});
 		await stages.tests('integration', 'npx', vitestArgs('integration'), {
 			report: 'test-results/integration.json',
 			read: vitestCounts,

@@ -2,6 +2,7 @@ import { execFile } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../tests/support/random-corner';
+import type { adviseCorner } from '../src/lib/core/advice';
 import { planCorner } from '../src/lib/core/plan';
 import { cornerSchema } from '../src/lib/core/corner';
 import { LARGEST_DOCUMENT_BYTES, readDocument, readLines } from './read-input';
@@ -45,6 +46,35 @@ describe('core plan', () => {
 				{ id: 'b1#2', mode: 'flat', rise: 42, size: [330, 250] }
 			]
 		});
+	});
+
+	it('says that it is proven, and what each plan leaves open', async () => {
+		const report = JSON.parse((await run(['plan'], good)).out) as ReturnType<typeof planCorner>;
+		expect(report.proven).toBe(true);
+		for (const { after, open } of report.plans)
+			expect(open.map(({ id }) => id)).toEqual(
+				after
+					.filter((c) => c.verdict !== 'fits' && (c.value < c.low || c.value > (c.high ?? Infinity)))
+					.map(({ id }) => id)
+			);
+	});
+
+	it('advises: the plan’s document, with purchases, the compromise and what is beside the heights', async () => {
+		const plan = JSON.parse((await run(['plan'], good)).out) as object;
+		const { code, out } = await run(['advise'], good);
+		const advice = JSON.parse(out) as ReturnType<typeof adviseCorner>;
+		expect(code).toBe(0);
+		expect(advice).toMatchObject(plan);
+		expect(advice.compromise).toBeNull();
+		expect(advice.findings.map(({ finding }) => finding)).toContain('keys-too-high');
+		expect((await run(['advise'], '{}')).code).toBe(2);
+	});
+
+	it('prints the checklist without a document', async () => {
+		const checklist = JSON.parse((await run(['checklist'], '')).out) as { version: number; items: unknown[] };
+		expect(checklist.version).toBe(1);
+		expect(checklist.items.length).toBeGreaterThan(50);
+		expect((await run(['checklist', '--lines'], '')).code).toBe(2);
 	});
 
 	it('reads one document a line and answers a line each, in order, bad ones in their place', async () => {

@@ -1,3 +1,5 @@
+import { adviseCorner } from '../src/lib/core/advice';
+import { NEWEST_CHECKLIST } from '../src/lib/core/checklist';
 import { cornerSchema, type Corner } from '../src/lib/core/corner';
 import { validateCorner } from '../src/lib/core/corner/validate-corner';
 import { planCorner, reportCorner } from '../src/lib/core/plan';
@@ -20,7 +22,7 @@ interface CommandError {
 type Outcome =
 	{ readonly ok: true; readonly result: unknown } | { readonly ok: false; readonly fault: CommandError };
 
-const USAGE = 'usage: core check|plan [--lines] < corner.json, or: core schema';
+const USAGE = 'usage: core check|plan|advise [--lines] < corner.json, or: core schema|checklist';
 
 const BAD_INPUT = 2;
 
@@ -43,7 +45,14 @@ function answer(read: ReadText, compute: (corner: Corner) => unknown): Outcome {
 
 const COMPUTE: Readonly<Record<string, (corner: Corner) => unknown>> = {
 	check: reportCorner,
-	plan: (corner) => planCorner(corner)
+	plan: (corner) => planCorner(corner),
+	advise: adviseCorner
+};
+
+/** What is printed as it is, without a document. */
+const PRINT: Readonly<Record<string, unknown>> = {
+	schema: cornerSchema,
+	checklist: NEWEST_CHECKLIST
 };
 
 async function runLines(io: CommandIo, compute: (corner: Corner) => unknown): Promise<number> {
@@ -57,15 +66,16 @@ async function runLines(io: CommandIo, compute: (corner: Corner) => unknown): Pr
 /**
  * Runs one command.
  *
- * @param args `check`, `plan` or `schema`, and `--lines` for one document a line
+ * @param args `check`, `plan`, `advise`, `schema` or `checklist`, and `--lines` for one document a line
  * @returns the exit code: 0, or 2 for bad input with one JSON line on standard error and nothing on standard output.
  *   With `--lines` a bad line gives an error object in its place and the run goes on.
  */
 export async function runCommand(args: readonly string[], io: CommandIo): Promise<number> {
 	const [command = '', ...flags] = args;
 	const compute = Object.hasOwn(COMPUTE, command) ? COMPUTE[command] : undefined;
-	if (command === 'schema' && flags.length === 0) {
-		io.out(`${JSON.stringify(cornerSchema, null, '\t')}\n`);
+	const printed = Object.hasOwn(PRINT, command) ? PRINT[command] : undefined;
+	if (printed && flags.length === 0) {
+		io.out(`${JSON.stringify(printed, null, '\t')}\n`);
 		return 0;
 	}
 	if (!compute || flags.some((flag) => flag !== '--lines')) {

@@ -1,3 +1,4 @@
+import jstat from 'jstat';
 import { describe, expect, it } from 'vitest';
 import { bandTable, plainChecks } from '../../../../tests/support/exhaustive-plan';
 import { randomCorner } from '../../../../tests/support/random-corner';
@@ -22,6 +23,10 @@ describe('normalCdf', () => {
 		expect(normalCdf(1.4)).toBeCloseTo(0.919243, 6);
 		expect(normalCdf((507 - 490) / 8.6)).toBeCloseTo(0.97596, 4);
 		expect(normalCdf(2)).toBeCloseTo(0.97725, 5);
+	});
+
+	it('agrees with a reference library (jstat) as far as that one goes', () => {
+		for (let z = -8; z <= 8; z += 0.05) expect(normalCdf(z)).toBeCloseTo(jstat.normal.cdf(z, 0, 1), 7);
 	});
 
 	it('agrees with a plain numeric sum', () => {

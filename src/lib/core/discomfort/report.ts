@@ -29,8 +29,10 @@ export interface RegionReport {
 	readonly kinds: readonly DiscomfortKind[];
 }
 
-/** Largest score of {@link RegionReport.worst}, and days in the week asked about. */
+/** Largest score of {@link RegionReport.worst}. */
 export const MOST_WORST = 10;
+
+/** Days of the week that is asked about. */
 export const DAYS_ASKED = 7;
 
 /** `burden` = worst x days / 7: what the week was like on the whole, 0 to 10. Working assumption of ours. */

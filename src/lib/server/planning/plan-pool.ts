@@ -3,6 +3,7 @@ import { Worker } from 'node:worker_threads';
 import code from 'virtual:plan-thread';
 import type { Advice } from '$lib/core/advice';
 import type { Corner } from '$lib/core/corner';
+import { Fault } from '../fault';
 import type { Planning } from './planning';
 
 interface Job {
@@ -32,7 +33,12 @@ export class PlanPool implements Planning {
 
 	advise(corner: Corner): Promise<Advice> {
 		if (this.waiting.length >= LONGEST_QUEUE)
-			return Promise.reject(new Error('Too many plans are waiting to be solved'));
+			return Promise.reject(
+				new Fault(
+					'too-many',
+					'Many plans are being worked out just now. Nothing is lost: try again in a minute.'
+				)
+			);
 		return new Promise((resolve, reject) => {
 			this.waiting.push({ corner, resolve, reject });
 			this.next();

@@ -1,0 +1,250 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { randomCorner } from '../../../../tests/support/random-corner';
+import { checkCorner, setUpAsMeasured } from '../checks';
+import { formatLength, parseLength, type LengthUnit } from '../length';
+import type { Corner } from '../corner';
+import {
+	compromiseOf,
+	misfitOf,
+	openGaps,
+	planCorner,
+	purchaseOutcomes,
+	setUpAfter,
+	type Plan
+} from './index';
+
+const corners = fc
+	.tuple(fc.integer({ min: 0, max: 1e6 }), fc.integer({ min: 0, max: 16 }), fc.boolean())
+	.map(([seed, rigid, moves]) => randomCorner(seed, { rigid, soft: 3, span: moves ? 40 : 0 }));
+
+/** Whether one cost comes before another or is as good. */
+function isAsGood(a: Plan['cost'], b: Plan['cost']): boolean {
+	if (a.W !== b.W) return a.W < b.W;
+	return a.pieces !== b.pieces ? a.pieces < b.pieces : a.D <= b.D;
+}
+
+const bestOf = (corner: Corner): Plan => {
+	const plan = planCorner(corner, 1).plans[0];
+	if (!plan) throw new Error('No plan');
+	return plan;
+};
+
+describe('a plan', () => {
+	it('is never made worse by more stock', () => {
+		fc.assert(
+			fc.property(corners, fc.nat(), (corner, drop) => {
+				if (corner.household.length === 0) return;
+				const less = corner.household.filter((_, i) => i !== drop % corner.household.length);
+				expect(isAsGood(bestOf(corner).cost, bestOf({ ...corner, household: less }).cost)).toBe(true);
+			}),
+			{ numRuns: 150 }
+		);
+	});
+
+	it('gives its own `after` and `W` when its numbers are checked again', () => {
+		fc.assert(
+			fc.property(corners, (corner) => {
+				for (const plan of planCorner(corner).plans) {
+					const setUp = setUpAfter(corner, plan);
+					expect(checkCorner(corner, setUp)).toEqual(plan.after);
+					expect(misfitOf(corner, setUp)).toBe(plan.cost.W);
+					const pieces = Object.values(plan.stations).flatMap((stack) => stack.pieces);
+					expect(pieces).toHaveLength(plan.cost.pieces);
+					expect(new Set(pieces.map(({ id }) => id)).size).toBe(pieces.length);
+					for (const stack of Object.values(plan.stations))
+						expect(stack.pieces.reduce((sum, { rise }) => sum + rise, 0)).toBe(stack.rise);
+				}
+			}),
+			{ numRuns: 100 }
+		);
+	});
+
+	it('is three that differ in their pieces, the best first', () => {
+		fc.assert(
+			fc.property(corners, (corner) => {
+				const { plans } = planCorner(corner);
+				const used = plans.map((plan) =>
+					Object.values(plan.stations)
+						.flatMap((stack) => stack.pieces.map(({ id }) => id))
+						.sort()
+						.join()
+				);
+				expect(new Set(used).size).toBe(used.length);
+				plans
+					.slice(1)
+					.forEach((plan, i) => expect(isAsGood(plans[i]?.cost ?? plan.cost, plan.cost)).toBe(true));
+			}),
+			{ numRuns: 100 }
+		);
+	});
+
+	it('says what it leaves open: the mm to the band, and only of what does not fit', () => {
+		fc.assert(
+			fc.property(corners, (corner) => {
+				const plan = bestOf(corner);
+				for (const { id, side, mm } of plan.open) {
+					const check = plan.after.find((c) => c.id === id);
+					if (!check) throw new Error('A check is missing');
+					expect(check.verdict).not.toBe('fits');
+					expect(mm).toBe(side === 'low' ? check.low - check.value : check.value - (check.high ?? NaN));
+					expect(mm).toBeGreaterThan(0);
+				}
+				const off = plan.after.filter((c) => c.verdict === 'off').map(({ id }) => id);
+				expect(plan.open.map(({ id }) => id)).toEqual(expect.arrayContaining(off));
+			}),
+			{ numRuns: 60 }
+		);
+	});
+});
+
+/** Sixty pieces of odd sizes, all of which want to go everywhere: what no home has. */
+function pathological(seed: number): Corner {
+	const base = randomCorner(seed, { rigid: 0, soft: 0, span: 60 });
+	const household = Array.from({ length: 60 }, (_, i) => ({
+		id: `p${i}`,
+		kind: 'book' as const,
+		label: `p${i}`,
+		size: [300 + ((i * 37) % 90), 210 + ((i * 53) % 90), 3 + ((i * 29 + seed) % 34)] as const
+	}));
+	return { ...base, household };
+}
+
+describe('a search that is cut short', () => {
+	it('says so, and still tells a plan that is whole and no worse than doing nothing', () => {
+		let cut = 0;
+		for (let seed = 0; seed < 12; seed += 1) {
+			const corner = pathological(seed);
+			const least = planCorner(corner, 1).plans[0];
+			for (const steps of [1, 300, 20_000]) {
+				const { plans, proven } = planCorner(corner, 3, steps);
+				const [first] = plans;
+				if (!first) throw new Error('No plan');
+				if (!proven) cut += 1;
+				const setUp = setUpAfter(corner, first);
+				expect(checkCorner(corner, setUp)).toEqual(first.after);
+				expect(misfitOf(corner, setUp)).toBe(first.cost.W);
+				expect(first.cost.W).toBeGreaterThanOrEqual(least?.cost.W ?? NaN);
+				if (steps > 1) expect(first.cost.W).toBeLessThanOrEqual(misfitOf(corner, setUpAsMeasured(corner)));
+				if (proven) expect(first.cost).toEqual(least?.cost);
+			}
+		}
+		expect(cut).toBeGreaterThan(15);
+	}, 60_000);
+});
+
+describe('what one purchase would change', () => {
+	it('is solved again: its plan checks out on the corner with the thing in it, and leaves less', () => {
+		let told = 0;
+		for (let seed = 0; seed < 120; seed += 1) {
+			const corner = randomCorner(seed, { rigid: 6, soft: 2, span: 0 });
+			const without = bestOf(corner);
+			const outcomes = purchaseOutcomes(corner, without);
+			if (without.open.length === 0) expect(outcomes).toEqual([]);
+			for (const { corner: bought, plan, savesW, closes } of outcomes) {
+				told += 1;
+				expect(checkCorner(bought, setUpAfter(bought, plan))).toEqual(plan.after);
+				expect(without.cost.W - plan.cost.W).toBe(savesW);
+				expect(savesW).toBeGreaterThan(0);
+				for (const id of closes) {
+					expect(without.open.map((open) => open.id)).toContain(id);
+					expect(plan.after.find((c) => c.id === id)?.verdict).toBe('fits');
+				}
+			}
+			const saved = outcomes.map(({ savesW }) => savesW);
+			expect(saved).toEqual([...saved].sort((a, b) => b - a));
+		}
+		expect(told).toBeGreaterThan(100);
+	});
+
+	it('sets a footrest to the height that trying every one finds', () => {
+		let tried = 0;
+		for (let seed = 0; seed < 400; seed += 1) {
+			const base = randomCorner(seed, { rigid: 0, soft: 0, span: 0 });
+			const corner = { ...base, household: [] };
+			if (corner.spot.posture === 'standing') continue;
+			const without = bestOf(corner);
+			const outcome = purchaseOutcomes(corner, without).find(({ purchase }) => purchase === 'footrest');
+			const setUp = setUpAsMeasured(corner);
+			const heights = [0, ...Array.from({ length: 101 }, (_, i) => 60 + i)];
+			const least = Math.min(...heights.map((feet) => misfitOf(corner, { ...setUp, feet })));
+			if (!outcome) continue;
+			tried += 1;
+			expect(outcome.plan.cost.W).toBe(least);
+			expect(outcome.plan.stations.feet.pieces).toEqual([]);
+			expect(outcome.plan.cost.pieces).toBe(1);
+		}
+		expect(tried).toBeGreaterThan(10);
+	});
+
+	it('tells a keyboard and mouse to who types on a laptop, and never to who has them', () => {
+		const names = (seed: number) => {
+			const corner = randomCorner(seed, { rigid: 4, soft: 1, span: 0 });
+			return { corner, names: purchaseOutcomes(corner, bestOf(corner)).map(({ purchase }) => purchase) };
+		};
+		const all = Array.from({ length: 80 }, (_, seed) => names(seed));
+		expect(
+			all.some((x) => x.corner.spot.keys.kind === 'built-in' && x.names.includes('keyboard-and-mouse'))
+		).toBe(true);
+		for (const { corner, names: told } of all) {
+			if (corner.spot.keys.kind === 'separate') expect(told).not.toContain('keyboard-and-mouse');
+			if (corner.spot.surface.range) expect(told).not.toContain('another-surface');
+			if (corner.spot.posture === 'standing') expect(told).not.toContain('footrest');
+		}
+	});
+});
+
+describe('compromiseOf', () => {
+	it('is the middle: no other stack has a smaller sum of squares, and the built one is told beside it', () => {
+		let told = 0;
+		for (let seed = 0; seed < 200; seed += 1) {
+			const corner = randomCorner(seed, { rigid: 5, soft: 1, span: 0 });
+			const plan = bestOf(corner);
+			const compromise = compromiseOf(corner, plan);
+			if (corner.spot.keys.kind === 'separate') expect(compromise).toBeNull();
+			if (!compromise) continue;
+			told += 1;
+			const planned = setUpAfter(corner, plan);
+			const W = (stack: number) => misfitOf(corner, { ...planned, keys: stack, screen: stack });
+			for (let stack = 0; stack < 700; stack += 1)
+				expect(W(compromise.bestStack)).toBeLessThanOrEqual(W(stack));
+			expect(compromise).toMatchObject({ stack: plan.stations.screen.rise, spellMinutes: 30 });
+			expect(W(compromise.stack)).toBe(plan.cost.W);
+			expect(compromise.keysTooHigh + compromise.screenTooLow).toBeGreaterThan(0);
+		}
+		expect(told).toBeGreaterThan(20);
+	});
+});
+
+describe('lengths in and out', () => {
+	it('mm, printed in inches, cm or mm and read again are the same mm', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 0, max: 99_999 }),
+				fc.constantFrom<LengthUnit>('in', 'cm', 'mm'),
+				(mm, unit) => {
+					expect(parseLength(formatLength(mm, unit), unit)).toEqual({ ok: true, mm });
+				}
+			)
+		);
+	});
+});
+
+describe('openGaps', () => {
+	it('leaves out what is only unsure with its value in the band', () => {
+		const check = {
+			id: 'eye',
+			value: 0,
+			low: -50,
+			ideal: -10,
+			high: 10,
+			sd: 100,
+			p: 0.2,
+			verdict: 'off'
+		} as const;
+		expect(openGaps([check, { ...check, value: 20 }, { ...check, value: -60 }])).toEqual([
+			{ id: 'eye', side: 'high', mm: 10 },
+			{ id: 'eye', side: 'low', mm: 10 }
+		]);
+	});
+});

@@ -1,0 +1,56 @@
+import { afterEach, describe, expect, it } from 'vitest';
+import { adviseCorner } from '$lib/core/advice';
+import { PlanPool } from '$lib/server/planning/plan-pool';
+import { randomCorner } from '../support/random-corner';
+
+let pool = new PlanPool();
+
+afterEach(async () => {
+	await pool.close();
+	pool = new PlanPool();
+});
+
+describe('PlanPool', () => {
+	it('gives every asker the advice for their own corner, as the core gives it here', async () => {
+		const corners = Array.from({ length: 40 }, (_, seed) =>
+			randomCorner(seed, { rigid: 8, soft: 2, span: 20 })
+		);
+		const advised = await Promise.all(corners.map((corner) => pool.advise(corner)));
+		expect(advised).toEqual(corners.map(adviseCorner));
+	});
+
+	it('leaves the process free to answer while it solves', async () => {
+		const heavy = randomCorner(5, { rigid: 30, soft: 4, span: 60 });
+		let isSolved = false;
+		const solving = pool.advise(heavy).then(() => (isSolved = true));
+		// Turns of this thread's loop go on before the answer comes.
+		let turns = 0;
+		while (!isSolved && turns < 5) {
+			await new Promise((resolve) => setImmediate(resolve));
+			turns += 1;
+		}
+		expect(turns).toBe(5);
+		expect(isSolved).toBe(false);
+		await solving;
+	});
+
+	it('fails one asker and serves the next where a thread breaks', async () => {
+		const broken = { format: 'easy-corner.corner/1' } as unknown as Parameters<PlanPool['advise']>[0];
+		await expect(pool.advise(broken)).rejects.toThrow();
+		const corner = randomCorner(1, { rigid: 4, soft: 1, span: 0 });
+		expect(await pool.advise(corner)).toEqual(adviseCorner(corner));
+	});
+
+	it('refuses more than can be answered in good time', async () => {
+		const corner = randomCorner(1, { rigid: 0, soft: 0, span: 0 });
+		const asked = Array.from({ length: 600 }, () =>
+			pool.advise(corner).then(
+				() => 'solved',
+				() => 'refused'
+			)
+		);
+		const answers = await Promise.all(asked);
+		expect(answers.filter((a) => a === 'refused').length).toBeGreaterThan(0);
+		expect(answers.filter((a) => a === 'solved').length).toBeGreaterThanOrEqual(500);
+	});
+});

@@ -60,7 +60,7 @@ await run(async () => {
 	await shoot(desk, 'case-after');
 	await desk.goto(`${mirela}/plan`);
 	await shoot(desk, 'plan-after');
-	await desk.goto(`${mirela}/body`);
+	await desk.goto(`${mirela}/hands`);
 	await shoot(desk, 'walk-desktop');
 	const standing = await linkOf(desk, 'Ivo Larkmead');
 	await desk.goto(`${standing}/plan`);
@@ -73,7 +73,7 @@ await run(async () => {
 	const phone = await open(PHONE);
 	await phone.goto(await linkOf(phone, 'Sunniva Peatling'));
 	await shoot(phone, 'phone-start');
-	await phone.goto(`${mirela}/seat`);
+	await phone.goto(`${mirela}/feet`);
 	await shoot(phone, 'phone-walk');
 	await phone.goto(`${mirela}/house`);
 	await shoot(phone, 'phone-house');

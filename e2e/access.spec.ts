@@ -1,6 +1,7 @@
 import { gzipSync } from 'node:zlib';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { PAGES } from '../src/lib/core/answers';
 import { hydrated, signIn } from './support';
 
 /** The link of a demo person, from their letter. */
@@ -27,6 +28,7 @@ async function expectNoSidewaysScroll(page: Page, where: string) {
 
 for (const scheme of ['light', 'dark'] as const) {
 	test(`axe finds nothing in either door, ${scheme}`, async ({ browser }) => {
+		test.setTimeout(180_000);
 		const context = await browser.newContext({
 			colorScheme: scheme,
 			reducedMotion: 'reduce',
@@ -51,24 +53,14 @@ for (const scheme of ['light', 'dark'] as const) {
 		await expectNothingFound(page, 'case');
 		await expectNoSidewaysScroll(page, 'case');
 		await page.setViewportSize({ width: 390, height: 844 });
-		for (const path of [
-			'',
-			'/you',
-			'/surface',
-			'/seat',
-			'/body',
-			'/screen',
-			'/house',
-			'/plan',
-			'/withdraw'
-		]) {
+		for (const path of ['', ...PAGES.map((name) => `/${name}`), '/plan', '/withdraw']) {
 			await page.goto(`${link}${path}`);
 			await expectNothingFound(page, `employee ${path}`);
 			await expectNoSidewaysScroll(page, `employee ${path}`);
 		}
 		// 400 % zoom of a 1280 px wide window is 320 px.
 		await page.setViewportSize({ width: 320, height: 256 });
-		for (const path of ['/body', '/plan']) {
+		for (const path of ['/hands', '/discomfort', '/plan']) {
 			await page.goto(`${link}${path}`);
 			await expectNoSidewaysScroll(page, `zoomed ${path}`);
 		}

@@ -1,5 +1,5 @@
 import { expect, test, type APIRequestContext } from '@playwright/test';
-import { sendTo } from './support';
+import { sendTo, pastTheSigns } from './support';
 
 const JSON_TYPE = { 'content-type': 'application/json' };
 
@@ -50,6 +50,7 @@ test('malformed saves are refused with the place, and nothing of them is kept', 
 	}
 	await page.goto(`${link}`);
 	await page.getByRole('button', { name: /Begin|Go on/ }).click();
+	await pastTheSigns(page);
 	await expect(page.locator('#stature')).toHaveValue('164');
 	expect(baseURL).toBeTruthy();
 });

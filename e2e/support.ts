@@ -39,15 +39,36 @@ export async function sendTo(page: Page, name: string): Promise<{ link: string; 
 
 /** What the pages ask, as a person at a high table would type it. */
 export const TYPED: readonly (readonly [page: string, fields: Readonly<Record<string, string>>])[] = [
+	['Before anything else', {}],
 	['You', { stature: '158', heel: '1.5' }],
-	['Your table', { surfaceHeight: '75.2' }],
-	['Your chair', { seatHeight: '45.5', seatGive: '0.5' }],
-	['Your own heights', { popliteal: '38.6', sittingElbow: '22.8', sittingEye: '72.4', thigh: '14.6' }],
+	['The spot and its table', { surfaceHeight: '75.2' }],
+	['Feet and seat', { seatHeight: '45.5', seatGive: '0.5', popliteal: '38.6', thigh: '14.6' }],
+	['Back and shoulders', {}],
+	['Elbows and keys', { sittingElbow: '22.8' }],
+	['The mouse', {}],
 	[
-		'Screen and keys',
-		{ topAboveBase: '21.8', visibleHeight: '19', distance: '52', baseLong: '32.5', baseShort: '22.5' }
-	]
+		'The screen',
+		{
+			sittingEye: '72.4',
+			topAboveBase: '21.8',
+			visibleHeight: '19',
+			distance: '52',
+			baseLong: '32.5',
+			baseShort: '22.5'
+		}
+	],
+	['Light, papers and phone', {}],
+	['Safety', {}],
+	['A second posture, and moving', {}],
+	['Your discomfort', {}]
 ];
+
+/** Nothing of the signs is there: on to the person. */
+export async function pastTheSigns(page: Page): Promise<void> {
+	await expect(page.getByRole('heading', { name: 'Before anything else' })).toBeVisible();
+	await page.getByRole('button', { name: /^Next:/ }).click();
+	await expect(page.locator('#stature')).toBeVisible();
+}
 
 /** Begins, fills every page by its fields and stops at the shelf. */
 export async function walkToTheHouse(page: Page, link: string): Promise<void> {

@@ -27,6 +27,24 @@ function things(list: readonly Thing[]): Record<string, string> {
 	);
 }
 
+/** Answers to the checklist, by question. */
+function walked(answers: Readonly<Record<string, string>>): Record<string, string> {
+	return Object.fromEntries(Object.entries(answers).map(([item, answer]) => [`check.${item}`, answer]));
+}
+
+/** Discomfort at one place in the last seven days. */
+function hurts(
+	place: string,
+	worst: number,
+	days: number,
+	hinders: string,
+	kinds: readonly string[]
+): Record<string, string> {
+	const parts = { worst: String(worst), days: String(days), hinders };
+	const told = [...Object.entries(parts), ...kinds.map((kind) => [`kind.${kind}`, 'yes'] as const)];
+	return Object.fromEntries(told.map(([part, text]) => [`pain.${place}.${part}`, text]));
+}
+
 const unit = (of: LengthUnit) => ({ unit: of });
 
 /** The Tarn Valley Lanterns Co-operative, a maker of lamps with people who work from home. */
@@ -108,6 +126,22 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
 			homeRow: '2',
 			keysLong: '44',
 			keysShort: '13',
+			...walked({
+				place: 'table',
+				walkway: 'people-pass',
+				window: 'behind',
+				sun: 'at-some-hour',
+				'whole-foot': 'toes-only',
+				shoulders: 'raised',
+				'pointing-hand': 'tired',
+				'mouse-place': 'arm-stretched',
+				reflections: 'some',
+				phone: 'between-ear-and-shoulder',
+				strips: 'into-another',
+				'get-up': 'seldom'
+			}),
+			...hurts('neck', 5, 4, 'a-little', ['ache', 'stiffness']),
+			...hurts('shoulder-right', 6, 5, 'a-little', ['ache']),
 			...things([
 				['book', 'Atlas', '33', '25', '4.2', '1'],
 				['book', 'Cookbook', '29', '23', '3.1', '3'],
@@ -153,6 +187,17 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
 			baseLong: '31.5',
 			baseShort: '22',
 			homeRow: '1.6',
+			...walked({
+				place: 'table',
+				window: 'side',
+				'laptop-hours': 'longer',
+				'all-the-way-back': 'front-of-the-seat',
+				'second-spot': 'no',
+				'get-up': 'seldom',
+				'far-look': 'seldom'
+			}),
+			...hurts('low-back', 7, 6, 'much', ['ache', 'stiffness']),
+			...hurts('neck', 4, 3, 'a-little', ['ache']),
 			...things([
 				['book', 'Typeface specimen', '31', '24', '2.8', '4'],
 				['sturdy-box', 'Sample case', '42', '33', '16', '1'],
@@ -201,6 +246,8 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
 			screenMoves: 'yes',
 			screenLow: '15',
 			screenHigh: '21',
+			...walked({ place: 'table', window: 'side', 'tips-head-back': 'yes', 'eye-test': 'two-years' }),
+			...hurts('neck', 3, 2, 'no', ['stiffness']),
 			...things([
 				['cushion', 'Garden cushion', '17', '17', '3', '2'],
 				['ream', 'Letter paper', '11', '8 1/2', '2', '3'],

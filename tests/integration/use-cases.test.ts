@@ -9,6 +9,8 @@ import { changeUnit, giveConsent, saveAnswers } from '$lib/server/assessments/sa
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { planHere } from '$lib/server/planning/planning';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { askEquipment, requestsOf } from '$lib/server/assessments/ask-equipment';
+import { reportSigns } from '$lib/server/assessments/report-signs';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { markSeen, markUnseen, readCase } from '$lib/server/cases/read-case';
 import { schema } from '$lib/server/db/client';
@@ -369,5 +371,81 @@ describe('the record', () => {
 			await test.db.select({ d: schema.auditLines.detail }).from(schema.auditLines)
 		);
 		expect(lines).not.toMatch(/75\.2|stature|surface/);
+	});
+});
+
+describe('signs and discomfort', () => {
+	const today = '2026-03-02';
+	const lineOf = async (personId: string) =>
+		(await readDaySheet(test.db, coordinator, today)).fresh.find((line) => line.personId === personId);
+
+	it('puts an emergency at the top of the day at once, before anything else is answered', async () => {
+		const personId = await newPerson();
+		const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
+		const open = await openAssessment(test.db, token, now);
+		await saveAnswers(test.db, open, { 'sign.chest-pain': 'yes' }, now);
+		await reportSigns(test.db, open, now);
+		await reportSigns(test.db, open, now);
+		const { fresh } = await readDaySheet(test.db, coordinator, today);
+		expect(fresh[0]).toMatchObject({ personId, levelRank: 0, answeredAt: null });
+		expect(fresh[0]?.reasons).toEqual([{ code: 'emergency-sign', level: 'now', sign: 'chest-pain' }]);
+		const { log } = await readCase(test.db, coordinator, personId, now);
+		expect(log.filter(({ act }) => act === 'signs-told')).toHaveLength(1);
+		// A slip of the finger is taken back, and the sheet is clear of it.
+		await saveAnswers(test.db, open, { 'sign.chest-pain': 'no' }, now);
+		await reportSigns(test.db, open, now);
+		expect(await lineOf(personId)).toBeUndefined();
+	});
+
+	it('judges the answers by the policy and keeps why; told again unchanged nothing moves', async () => {
+		const { personId, token } = await answered({
+			...mirela,
+			'pain.neck.worst': '8',
+			'pain.neck.days': '2'
+		});
+		expect(await lineOf(personId)).toMatchObject({ levelRank: 1 });
+		expect((await lineOf(personId))?.reasons[0]).toMatchObject({
+			code: 'severe',
+			report: { region: 'neck', worst: 8 }
+		});
+		await markSeen(test.db, coordinator, personId, now);
+		const open = await openAssessment(test.db, token, now);
+		await submitAnswers(test.db, open, later(5), planHere);
+		expect(await lineOf(personId)).toBeUndefined();
+		// Better now: the same corner, another self; what was ticked stays ticked.
+		await tickStep(test.db, open, { place: 'feet', done: true }, later(6));
+		await saveAnswers(test.db, open, { 'pain.neck.worst': '5' }, later(7));
+		await submitAnswers(test.db, open, later(8), planHere);
+		expect(await lineOf(personId)).toMatchObject({ levelRank: 2 });
+		expect(await ticksOf(test.db, open.assessment.id)).toEqual({ feet: true });
+	});
+
+	it('asks for the days of what hurts before it takes the answers', async () => {
+		const { submitted } = await answered({ ...mirela, 'pain.knee-left.worst': '3' });
+		expect(submitted).toEqual({ ok: false, issues: [{ field: 'pain.knee-left.days', code: 'missing' }] });
+	});
+});
+
+describe('asking for equipment', () => {
+	it('is one request however often it is asked, comes to the sheet, and can be taken back', async () => {
+		const { personId, open } = await answered();
+		await markSeen(test.db, coordinator, personId, now);
+		const ask = (wanted: boolean) => askEquipment(test.db, open, { purchase: 'footrest', wanted }, now);
+		await Promise.all([ask(true), ask(true)]);
+		expect(await requestsOf(test.db, open.assessment.id)).toEqual(['footrest']);
+		const { fresh } = await readDaySheet(test.db, coordinator, '2026-03-02');
+		const line = fresh.find((l) => l.personId === personId);
+		expect(line?.reasons.map(({ code }) => code)).toContain('request');
+		await ask(false);
+		expect(await requestsOf(test.db, open.assessment.id)).toEqual([]);
+	});
+
+	it('waits until there is a plan', async () => {
+		const personId = await newPerson();
+		const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
+		const open = await openAssessment(test.db, token, now);
+		expect(await faultOf(askEquipment(test.db, open, { purchase: 'monitor', wanted: true }, now))).toBe(
+			'conflict'
+		);
 	});
 });

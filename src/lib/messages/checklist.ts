@@ -7,3 +7,5 @@ const CHECKLIST_TEXTS: Readonly<Record<string, ChecklistTexts>> = { en: checklis
 export function checklistTextsFor(locale: string): ChecklistTexts {
 	return CHECKLIST_TEXTS[locale] ?? checklistEn;
 }
+
+export type { ChecklistTexts, ItemTexts } from './checklist-en';

@@ -1,6 +1,7 @@
 import type { Caution, PurchaseId, StepPlace } from '$lib/core/plan';
 import type { HouseholdKind } from '$lib/core/corner';
 import type { CheckId, MeasurableName, Verdict } from '$lib/core/checks';
+import type { DiscomfortKind, Region, Sign } from '$lib/core/discomfort';
 
 const plural = new Intl.PluralRules('en');
 
@@ -25,6 +26,7 @@ export const en = {
 		unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
 		change: 'Change',
 		pages: 'Pages',
+		contents: 'Contents',
 		pageOf: (n: number, of: number) => `${n} of ${of}`
 	},
 	start: {
@@ -34,7 +36,7 @@ export const en = {
 		lines: [
 			[
 				'What',
-				'Heights of your table, chair and screen, a few lengths of your body, and what you have at home. No photo.'
+				'Heights of your table, chair and screen, a few lengths of your body, what you notice at your corner, what hurts, and what you have at home. No photo.'
 			],
 			['Why', 'To work out what fits you, and which things in your home put right what does not.'],
 			['Who', 'You, and the health coordinator who wrote to you. Nobody else: not your manager.'],
@@ -45,40 +47,141 @@ export const en = {
 				'This is guidance for comfort. It is no diagnosis and replaces no clinician; local law comes first.'
 			]
 		] as readonly (readonly [string, string])[],
-		careTitle: 'See a professional first',
-		care: 'if you have numbness, tingling or weakness that stays or wakes you at night, pain that runs down an arm or a leg, or pain after an injury. Sudden weakness, numbness between the legs or loss of bladder or bowel control is an emergency: call your emergency number now.',
 		begin: 'I have read this. Begin',
 		goOn: 'Go on where I was',
 		toPlan: 'To my plan'
 	},
 	pages: {
+		first: {
+			short: 'First',
+			title: 'Before anything else',
+			lead: 'Some signs are for a professional and not for a questionnaire. Is any of these there today?'
+		},
 		you: { short: 'You', title: 'You', lead: 'So that heights in the room can be compared with yours.' },
-		surface: {
-			short: 'Table',
-			title: 'Your table',
-			lead: 'The surface that you work at most. A worktop or a chest of drawers counts if you stand.'
+		spot: {
+			short: 'Spot',
+			title: 'The spot and its table',
+			lead: 'The place that you work at most, and the surface there. A worktop or a chest of drawers counts if you stand.'
 		},
-		seat: {
-			short: 'Chair',
-			title: 'Your chair',
-			lead: 'As you sit on it while you work. Measure the seat while nobody sits on it.',
-			standing: 'You stand at this spot, so there is no chair to measure. Go on.'
+		feet: {
+			short: 'Feet',
+			title: 'Feet and seat',
+			lead: 'Each height rests on the one below, so we begin at the floor. Measure the seat while nobody sits on it.',
+			standing: 'You stand at this spot, so there is no seat to measure. Go on.'
 		},
-		body: {
-			short: 'Body',
-			title: 'Your own heights',
-			lead: 'The most telling part. Leave a line empty if you can’t measure it now: it is then estimated from your height, and marked as such.'
+		back: {
+			short: 'Back',
+			title: 'Back and shoulders',
+			lead: 'All the way back, low back filled, shoulders down.'
+		},
+		hands: {
+			short: 'Hands',
+			title: 'Elbows and keys',
+			lead: 'Upper arm hanging, and from there the height that the hands want. The elbow tells most: nobody’s can be guessed.'
+		},
+		mouse: {
+			short: 'Mouse',
+			title: 'The mouse',
+			lead: 'Beside the keys, at their level, elbow beside the body.'
 		},
 		screen: {
 			short: 'Screen',
-			title: 'Screen and keys',
-			lead: 'What you look at most, and what you type on.'
+			title: 'The screen',
+			lead: 'Its height against your eye, then the distance, then tilt and straightness.'
+		},
+		light: {
+			short: 'Light',
+			title: 'Light, papers and phone',
+			lead: 'What the eyes and the neck put up with.'
+		},
+		safety: { short: 'Safety', title: 'Safety', lead: 'A minute on your knees under the table.' },
+		second: {
+			short: 'Moving',
+			title: 'A second posture, and moving',
+			lead: 'However good the set-up: nobody stays well in one position.'
+		},
+		discomfort: {
+			short: 'Body',
+			title: 'Your discomfort',
+			lead: 'In the last seven days. Touch the place on the figure, or open it in the list. Nothing at all? Go on.'
 		},
 		house: {
 			short: 'House',
 			title: 'What is in the house',
 			lead: 'Sturdy things for under screen, keys and feet; soft ones for the seat. Leave out whatever may not be missed.'
 		}
+	},
+	first: {
+		emergencyTitle: 'An emergency',
+		emergencyLead: 'If one of these is there now: stop here and call your emergency number.',
+		professionalTitle: 'For a clinician',
+		professionalLead:
+			'Not an emergency, and not for this tool alone. You can go on and finish; see a clinician besides.',
+		yes: 'Yes',
+		no: 'No',
+		signs: {
+			'chest-pain': 'Pressure or pain in the chest, or pain that goes into arm or jaw',
+			'sudden-one-sided-weakness':
+				'Sudden weakness or numbness on one side, a face that drops, speech that fails',
+			'sudden-worst-headache': 'A sudden headache, the worst ever, or with fever and a stiff neck',
+			'sudden-loss-of-sight': 'Sudden loss of sight, or seeing double',
+			'saddle-numbness': 'Back pain with numbness between the legs, or trouble holding water or stool',
+			'wakes-at-night': 'Numbness or tingling that wakes you at night',
+			'numbness-stays': 'Numbness or tingling that stays',
+			'with-weakness': 'Numbness or tingling with weakness: things drop, a foot drags',
+			'runs-down-a-limb': 'Pain that runs down an arm or a leg',
+			'does-not-ease': 'Pain that does not ease although you have changed things',
+			'after-injury': 'Pain after a fall, a blow or another injury'
+		} as Readonly<Record<Sign, string>>,
+		told: 'Your coordinator has been told. See a clinician; you can finish this today or later.',
+		stopTitle: 'Stop here. Call your emergency number now.',
+		stopLead: 'You said that this is there:',
+		stopDo: [
+			'Call your emergency number. Tell them what you feel and since when.',
+			'Don’t drive yourself. Unlock the door and stay with somebody if you can.',
+			'The questions can wait: everything is kept, and your link works tomorrow too.'
+		] as readonly string[],
+		stopTold:
+			'Your coordinator sees this at the top of their day. They can’t help in an emergency: the number can. This tool does not diagnose.',
+		stopSlip: 'That was a slip of the finger: correct it',
+		stopLater: 'It has been seen to. Go on with the questions'
+	},
+	discomfort: {
+		figure: 'Figure, front and back. The list beside it holds the same places.',
+		front: 'front',
+		back: 'back',
+		places: {
+			head: 'Head',
+			eyes: 'Eyes',
+			neck: 'Neck',
+			shoulder: 'Shoulder',
+			'upper-back': 'Upper back',
+			elbow: 'Elbow',
+			'wrist-hand': 'Wrist or hand',
+			'low-back': 'Low back',
+			'hip-thigh': 'Hip or thigh',
+			knee: 'Knee',
+			'ankle-foot': 'Ankle or foot'
+		} as Readonly<Record<Region, string>>,
+		sided: (name: string, side: 'left' | 'right') => `${name}, ${side}`,
+		worst: 'At its worst',
+		worstEnds: '0 is nothing, 10 the worst you can think of',
+		days: 'On how many of the seven days?',
+		hinders: 'Does it hinder your work?',
+		hindersOptions: { no: 'No', 'a-little': 'A little', much: 'Much' } as Readonly<Record<string, string>>,
+		kinds: 'What is it like?',
+		kindOptions: {
+			ache: 'Ache',
+			pain: 'Pain',
+			stiffness: 'Stiffness',
+			'tingling-or-numbness': 'Tingling or numbness',
+			weakness: 'Weakness',
+			'tired-or-dry-eyes': 'Tired or dry eyes'
+		} as Readonly<Record<DiscomfortKind, string>>,
+		none: 'nothing',
+		told: (worst: number) => `${worst} of 10`,
+		daysMissing: 'On how many days?',
+		care: 'From 7 of 10 on, or with numbness, tingling or weakness that stays: see a clinician. This guides, it does not diagnose.'
 	},
 	nav: {
 		next: (page: string) => `Next: ${page}`,
@@ -214,6 +317,9 @@ export const en = {
 	},
 	issues: {
 		missing: 'Fill this in, please.',
+		cant: 'Can’t measure it now',
+		standsIn: (length: string) =>
+			`Then a usual ${length} stands in, and everything that rests on it is said to be unsure.`,
 		'not-a-length': (example: string) => `This can’t be read as a length. Write it like ${example}.`,
 		negative: 'A length can’t be below zero.',
 		range: (low: string, high: string) => `This should be between ${low} and ${high}.`,
@@ -420,7 +526,11 @@ export const en = {
 		closesAll: 'Everything would fit.',
 		closes: (list: string) => `Closes: ${list}.`,
 		leaves: (list: string) => `Leaves: ${list}.`,
-		besidesTitle: 'Besides the heights',
+		ask: 'Ask for it',
+		asked: 'Asked for',
+		tied: (regions: string, isFirst: boolean) =>
+			`Goes with your ${regions}${isFirst ? ', so it comes first here' : ''}.`,
+		besidesTitle: 'Besides the heights, lowest first',
 		off: (length: string) => `by ${length}`,
 		notProven: 'So many odd pieces that the search was cut short: a better plan may exist.'
 	},

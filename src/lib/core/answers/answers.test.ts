@@ -5,10 +5,16 @@ import {
 	CHOICE_FIELDS,
 	convertUnit,
 	cornerFromAnswers,
-	FIELD_NAME_PATTERN,
+	ANSWER_FIELDS,
+	THING_FIELD_PATTERN,
 	LENGTH_FIELDS,
 	likelyMeant,
+	checklistAnswersOf,
+	discomfortFromAnswers,
+	factsOfAnswers,
 	pageOfField,
+	PAGES,
+	signsOf,
 	partialChecks,
 	thingField
 } from './index';
@@ -122,13 +128,37 @@ describe('partialChecks', () => {
 
 describe('fields', () => {
 	it('are known by name, nothing else is', () => {
-		const pattern = new RegExp(FIELD_NAME_PATTERN);
-		for (const name of [...Object.keys(LENGTH_FIELDS), ...Object.keys(CHOICE_FIELDS), 'thing.39.c']) {
-			expect(pattern.test(name)).toBe(true);
-			expect(pageOfField(name)).toBeTruthy();
-		}
-		for (const name of ['', 'x', 'stature2', 'thing.40.a', 'thing.1.weight', '__proto__', 'thing.1.a '])
-			expect(pattern.test(name)).toBe(false);
+		const things = new RegExp(THING_FIELD_PATTERN);
+		for (const name of [...Object.keys(LENGTH_FIELDS), ...Object.keys(CHOICE_FIELDS)])
+			expect(ANSWER_FIELDS.has(name)).toBe(true);
+		for (const name of [
+			'check.place',
+			'sign.chest-pain',
+			'pain.shoulder-left.worst',
+			'pain.neck.kind.ache',
+			'cant.seatHeight'
+		])
+			expect(ANSWER_FIELDS.get(name)).toBeTruthy();
+		expect(things.test('thing.39.c')).toBe(true);
+		for (const name of [
+			'',
+			'x',
+			'stature2',
+			'thing.40.a',
+			'thing.1.weight',
+			'__proto__',
+			'thing.1.a ',
+			'pain.neck-left.worst'
+		])
+			expect(ANSWER_FIELDS.has(name) || things.test(name)).toBe(false);
+	});
+
+	it('stand on a page each, and every page but the person’s has some', () => {
+		const pages = new Set([...ANSWER_FIELDS.keys(), 'thing.0.a'].map(pageOfField));
+		expect(PAGES.filter((page) => !pages.has(page))).toEqual([]);
+		expect(pageOfField('check.phone')).toBe('light');
+		expect(pageOfField('check.get-up')).toBe('second');
+		expect(pageOfField('cant.seatHeight')).toBe('feet');
 	});
 
 	it('find the slip of a point or of a unit', () => {
@@ -136,5 +166,48 @@ describe('fields', () => {
 		expect(likelyMeant(7400, [600, 1150])).toBe(740);
 		expect(likelyMeant(29, [600, 1150])).toBe(737);
 		expect(likelyMeant(5, [600, 1150])).toBeUndefined();
+	});
+});
+
+describe('what the walk asks besides lengths', () => {
+	it('is read into checklist, signs and discomfort', () => {
+		expect(checklistAnswersOf({ 'check.place': 'table', 'check.socket': '', 'check.gone': 'x' })).toEqual({
+			place: 'table'
+		});
+		expect(
+			signsOf({ 'sign.after-injury': 'yes', 'sign.chest-pain': 'yes', 'sign.wakes-at-night': 'no' })
+		).toEqual(['chest-pain', 'after-injury']);
+		expect(factsOfAnswers({ screenKind: 'monitor', keysKind: 'built-in' }).keys).toBe('separate');
+	});
+
+	it('asks for the days of what hurts, and leaves out what does not', () => {
+		const told = discomfortFromAnswers({
+			'pain.neck.worst': '6',
+			'pain.neck.days': '4',
+			'pain.neck.hinders': 'much',
+			'pain.neck.kind.ache': 'yes',
+			'pain.neck.kind.pain': 'no',
+			'pain.knee-left.worst': '0',
+			'pain.knee-left.days': '3',
+			'pain.shoulder-right.worst': '2'
+		});
+		expect(told.reports[0]).toEqual({
+			region: 'neck',
+			side: null,
+			worst: 6,
+			days: 4,
+			hinders: 'much',
+			kinds: ['ache']
+		});
+		expect(told.reports).toHaveLength(2);
+		expect(told.issues).toEqual([{ field: 'pain.shoulder-right.days', code: 'missing' }]);
+	});
+
+	it('stands a usual length in for furniture that can’t be measured, and calls the spot a guess', () => {
+		const { seatHeight: _seat, ...rest } = mirela as Record<string, string>;
+		const { corner, issues } = cornerFromAnswers({ ...rest, 'cant.seatHeight': 'yes' }, 'upright');
+		expect(issues).toEqual([]);
+		expect(corner?.spot).toMatchObject({ by: 'guess', seat: { height: 450 } });
+		expect(cornerFromAnswers(mirela, 'upright').corner?.spot.by).toBe('tape');
 	});
 });

@@ -1,7 +1,9 @@
 import type { Corner, MeasuredBody, MeasuredLength, Range, Way } from '../corner';
 import type { LengthUnit } from '../length';
+import { cantField } from './answer-fields';
 import { BODY_FIELDS, choiceOf, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
 import { readLength, type FieldIssue } from './read-length';
+import { usualLength } from './usual-lengths';
 import { householdOf } from './things';
 
 /** A corner made of answers, or null with what is missing or can't be read, in the order of the pages. */
@@ -13,6 +15,8 @@ export interface CornerFromAnswers {
 /** Reads lengths one after the other and keeps what was wrong. */
 class Reader {
 	readonly issues: FieldIssue[] = [];
+	/** Whether a length of the furniture was stood in for. */
+	guessed = false;
 
 	constructor(
 		private readonly answers: Answers,
@@ -23,6 +27,10 @@ class Reader {
 	length(name: LengthFieldName): number {
 		const field = LENGTH_FIELDS[name];
 		const text = this.answers[name];
+		if (this.answers[cantField(name)] === 'yes') {
+			this.guessed = true;
+			return usualLength(name, choiceOf(this.answers, 'posture'));
+		}
 		if (field.start !== null && text === undefined) return field.start;
 		const read = readLength(name, text, this.unit, field);
 		if (read.ok) return read.mm;
@@ -130,7 +138,9 @@ export function cornerFromAnswers(answers: Answers, way: Way): CornerFromAnswers
 	const { items, issues } = householdOf(answers, unit);
 	const all = [...reader.issues, ...issues];
 	if (all.length > 0) return { corner: null, issues: all };
-	const spot = { posture, by: choiceOf(answers, 'by'), surface, seat, ...screen };
+	// One method is told for all of the spot: a length that was stood in for makes it a guess.
+	const by = reader.guessed ? ('guess' as const) : choiceOf(answers, 'by');
+	const spot = { posture, by, surface, seat, ...screen };
 	return {
 		corner: { format: 'easy-corner.corner/1', person, body, way, spot, household: items },
 		issues: []

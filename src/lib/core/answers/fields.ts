@@ -3,8 +3,22 @@ import { CORNER_BOUNDS, type BodyLengthName } from '../corner';
 /** Answers as they were typed or chosen: field name to text. Nothing is read into them until a corner is made. */
 export type Answers = Readonly<Record<string, string>>;
 
-/** Pages of the self-assessment that hold answers, in order, from the person to the house. */
-export const PAGES = ['you', 'surface', 'seat', 'body', 'screen', 'house'] as const;
+/** Pages of the self-assessment: what comes first, the person, the walk from the floor up, discomfort, the house. */
+export const PAGES = [
+	'first',
+	'you',
+	'spot',
+	'feet',
+	'back',
+	'hands',
+	'mouse',
+	'screen',
+	'light',
+	'safety',
+	'second',
+	'discomfort',
+	'house'
+] as const;
 
 /** One page; see {@link PAGES}. */
 export type Page = (typeof PAGES)[number];
@@ -26,24 +40,24 @@ const B = CORNER_BOUNDS;
 export const LENGTH_FIELDS = {
 	stature: { page: 'you', bounds: B.stature, usual: [1400, 2100], start: null },
 	heel: { page: 'you', bounds: B.heel, usual: [0, 60], start: 15 },
-	surfaceHeight: { page: 'surface', bounds: B.surfaceHeight, usual: [600, 1150], start: null },
-	surfaceThickness: { page: 'surface', bounds: B.surfaceThickness, usual: [10, 120], start: 30 },
-	surfaceDepth: { page: 'surface', bounds: B.surfaceDepth, usual: [350, 1200], start: 750 },
-	surfaceLow: { page: 'surface', bounds: B.surfaceHeight, usual: [500, 1100], start: null },
-	surfaceHigh: { page: 'surface', bounds: B.surfaceHeight, usual: [600, 1350], start: null },
-	seatHeight: { page: 'seat', bounds: B.seatHeight, usual: [350, 850], start: null },
-	seatGive: { page: 'seat', bounds: B.seatGive, usual: [0, 90], start: 10 },
-	seatDepth: { page: 'seat', bounds: B.seatDepth, usual: [330, 560], start: 420 },
-	seatLow: { page: 'seat', bounds: B.seatHeight, usual: [350, 600], start: null },
-	seatHigh: { page: 'seat', bounds: B.seatHeight, usual: [400, 850], start: null },
-	armrestHeight: { page: 'seat', bounds: B.armrest, usual: [120, 350], start: null },
-	popliteal: { page: 'body', bounds: B.bodyLength, usual: [320, 560], start: null },
-	sittingElbow: { page: 'body', bounds: B.bodyLength, usual: [130, 340], start: null },
-	sittingEye: { page: 'body', bounds: B.bodyLength, usual: [600, 930], start: null },
-	thigh: { page: 'body', bounds: B.bodyLength, usual: [90, 240], start: null },
-	buttockPopliteal: { page: 'body', bounds: B.bodyLength, usual: [370, 620], start: null },
-	standingElbow: { page: 'body', bounds: B.bodyLength, usual: [780, 1350], start: null },
-	standingEye: { page: 'body', bounds: B.bodyLength, usual: [1250, 2000], start: null },
+	surfaceHeight: { page: 'spot', bounds: B.surfaceHeight, usual: [600, 1150], start: null },
+	surfaceThickness: { page: 'spot', bounds: B.surfaceThickness, usual: [10, 120], start: 30 },
+	surfaceDepth: { page: 'spot', bounds: B.surfaceDepth, usual: [350, 1200], start: 750 },
+	surfaceLow: { page: 'spot', bounds: B.surfaceHeight, usual: [500, 1100], start: null },
+	surfaceHigh: { page: 'spot', bounds: B.surfaceHeight, usual: [600, 1350], start: null },
+	seatHeight: { page: 'feet', bounds: B.seatHeight, usual: [350, 850], start: null },
+	seatGive: { page: 'feet', bounds: B.seatGive, usual: [0, 90], start: 10 },
+	seatDepth: { page: 'back', bounds: B.seatDepth, usual: [330, 560], start: 420 },
+	seatLow: { page: 'feet', bounds: B.seatHeight, usual: [350, 600], start: null },
+	seatHigh: { page: 'feet', bounds: B.seatHeight, usual: [400, 850], start: null },
+	armrestHeight: { page: 'hands', bounds: B.armrest, usual: [120, 350], start: null },
+	popliteal: { page: 'feet', bounds: B.bodyLength, usual: [320, 560], start: null },
+	sittingElbow: { page: 'hands', bounds: B.bodyLength, usual: [130, 340], start: null },
+	sittingEye: { page: 'screen', bounds: B.bodyLength, usual: [600, 930], start: null },
+	thigh: { page: 'feet', bounds: B.bodyLength, usual: [90, 240], start: null },
+	buttockPopliteal: { page: 'back', bounds: B.bodyLength, usual: [370, 620], start: null },
+	standingElbow: { page: 'hands', bounds: B.bodyLength, usual: [780, 1350], start: null },
+	standingEye: { page: 'screen', bounds: B.bodyLength, usual: [1250, 2000], start: null },
 	topAboveBase: { page: 'screen', bounds: B.topAboveBase, usual: [130, 750], start: null },
 	visibleHeight: { page: 'screen', bounds: B.visibleHeight, usual: [130, 500], start: null },
 	baseLong: { page: 'screen', bounds: B.side, usual: [150, 450], start: null },
@@ -51,9 +65,9 @@ export const LENGTH_FIELDS = {
 	screenLow: { page: 'screen', bounds: B.topAboveBase, usual: [200, 700], start: null },
 	screenHigh: { page: 'screen', bounds: B.topAboveBase, usual: [250, 900], start: null },
 	distance: { page: 'screen', bounds: B.distance, usual: [300, 1100], start: null },
-	homeRow: { page: 'screen', bounds: B.homeRow, usual: [8, 50], start: 20 },
-	keysLong: { page: 'screen', bounds: B.side, usual: [240, 520], start: 440 },
-	keysShort: { page: 'screen', bounds: B.side, usual: [80, 260], start: 130 }
+	homeRow: { page: 'hands', bounds: B.homeRow, usual: [8, 50], start: 20 },
+	keysLong: { page: 'hands', bounds: B.side, usual: [240, 520], start: 440 },
+	keysShort: { page: 'hands', bounds: B.side, usual: [80, 260], start: 130 }
 } as const satisfies Record<string, LengthField>;
 
 /** Name of a typed length. */
@@ -68,19 +82,19 @@ export const CHOICE_FIELDS = {
 	back: { page: 'you', options: ['any', 'eased-by-arching', 'eased-by-rounding'] },
 	wrists: { page: 'you', options: ['well', 'troubled'] },
 	drawnAs: { page: 'you', options: ['standard', 'wheelchair', 'without-near-arm', 'without-near-leg'] },
-	posture: { page: 'surface', options: ['sitting', 'standing'] },
-	by: { page: 'surface', options: ['tape', 'paper-ruler', 'a4-sheets', 'hand-span', 'guess'] },
-	surfaceMoves: { page: 'surface', options: ['no', 'yes'] },
-	seatMoves: { page: 'seat', options: ['no', 'yes'] },
-	backrest: { page: 'seat', options: ['yes', 'no'] },
-	lumbar: { page: 'seat', options: ['no', 'yes'] },
-	armrest: { page: 'seat', options: ['no', 'yes'] },
-	castors: { page: 'seat', options: ['no', 'yes'] },
-	bodyBy: { page: 'body', options: ['tape', 'paper-ruler', 'a4-sheets', 'hand-span', 'guess'] },
-	screenKind: { page: 'screen', options: ['laptop', 'monitor'] },
+	posture: { page: 'spot', options: ['sitting', 'standing'] },
+	by: { page: 'spot', options: ['tape', 'paper-ruler', 'a4-sheets', 'hand-span', 'guess'] },
+	surfaceMoves: { page: 'spot', options: ['no', 'yes'] },
+	seatMoves: { page: 'feet', options: ['no', 'yes'] },
+	backrest: { page: 'back', options: ['yes', 'no'] },
+	lumbar: { page: 'back', options: ['no', 'yes'] },
+	armrest: { page: 'hands', options: ['no', 'yes'] },
+	castors: { page: 'feet', options: ['no', 'yes'] },
+	bodyBy: { page: 'feet', options: ['tape', 'paper-ruler', 'a4-sheets', 'hand-span', 'guess'] },
+	screenKind: { page: 'hands', options: ['laptop', 'monitor'] },
 	screenMoves: { page: 'screen', options: ['no', 'yes'] },
-	keysKind: { page: 'screen', options: ['separate', 'built-in'] },
-	mouse: { page: 'screen', options: ['separate', 'touchpad'] }
+	keysKind: { page: 'hands', options: ['separate', 'built-in'] },
+	mouse: { page: 'mouse', options: ['separate', 'touchpad'] }
 } as const satisfies Record<string, { page: Page; options: readonly [string, ...string[]] }>;
 
 /** Name of a chosen answer. */
@@ -97,12 +111,9 @@ export function thingField(index: number, part: (typeof THING_PARTS)[number]): s
 	return `thing.${index}.${part}`;
 }
 
-/** Pattern of every field name there is; anything else is refused at the door. */
-export const FIELD_NAME_PATTERN = `^(?:${[...Object.keys(LENGTH_FIELDS), ...Object.keys(CHOICE_FIELDS)].join('|')}|thing\\.(?:[0-9]|[123][0-9])\\.(?:${THING_PARTS.join('|')}))$`;
-
 /** Body lengths that are asked for, by posture, from the floor up. */
 export const BODY_FIELDS = {
-	sitting: ['popliteal', 'thigh', 'sittingElbow', 'sittingEye', 'buttockPopliteal'],
+	sitting: ['popliteal', 'thigh', 'buttockPopliteal', 'sittingElbow', 'sittingEye'],
 	standing: ['standingElbow', 'standingEye']
 } as const satisfies Record<'sitting' | 'standing', readonly BodyLengthName[]>;
 

@@ -1,10 +1,10 @@
+export { ANSWER_FIELDS, cantField, THING_FIELD_PATTERN, type FieldValues } from './answer-fields';
 export { convertUnit } from './convert-unit';
 export { cornerFromAnswers, type CornerFromAnswers } from './corner-from-answers';
 export {
 	BODY_FIELDS,
 	CHOICE_FIELDS,
 	choiceOf,
-	FIELD_NAME_PATTERN,
 	LENGTH_FIELDS,
 	MOST_THINGS,
 	PAGES,
@@ -15,7 +15,28 @@ export {
 	type LengthFieldName,
 	type Page
 } from './fields';
+export {
+	BODY_PLACES,
+	discomfortFromAnswers,
+	PAIN_PARTS,
+	painField,
+	painOptions,
+	placeName,
+	type BodyPlace,
+	type PainPart
+} from './discomfort-answers';
 export { pageOfField } from './page-of-field';
 export { partialChecks, type PartialCorner } from './partial-checks';
 export { likelyMeant, readLength, type FieldIssue } from './read-length';
 export { isHouseholdKind, listedThings, SHELF, type ShelfItem } from './things';
+export { isStoodInFor, usualLength } from './usual-lengths';
+export {
+	checkField,
+	checklistAnswersOf,
+	factsOfAnswers,
+	itemsOfPage,
+	signField,
+	SIGNS,
+	signsOf,
+	STATIONS_OF_PAGE
+} from './walk-answers';

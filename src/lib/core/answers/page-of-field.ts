@@ -1,7 +1,17 @@
-import { CHOICE_FIELDS, LENGTH_FIELDS, type Page } from './fields';
+import { NEWEST_CHECKLIST } from '../checklist';
+import { CHOICE_FIELDS, LENGTH_FIELDS, PAGES, type Page } from './fields';
+import { STATIONS_OF_PAGE } from './walk-answers';
 
 /** The page on which a field is asked. */
 export function pageOfField(name: string): Page {
+	const [kind = '', id = ''] = name.split('.');
+	if (kind === 'cant') return pageOfField(id);
+	if (kind === 'sign') return 'first';
+	if (kind === 'pain') return 'discomfort';
+	if (kind === 'check') {
+		const station = NEWEST_CHECKLIST.items.find((item) => item.id === id)?.station;
+		return PAGES.find((page) => station && STATIONS_OF_PAGE[page]?.includes(station)) ?? 'spot';
+	}
 	if (Object.hasOwn(LENGTH_FIELDS, name)) return LENGTH_FIELDS[name as keyof typeof LENGTH_FIELDS].page;
 	if (Object.hasOwn(CHOICE_FIELDS, name)) return CHOICE_FIELDS[name as keyof typeof CHOICE_FIELDS].page;
 	return 'house';

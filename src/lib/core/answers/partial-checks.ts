@@ -2,7 +2,9 @@ import { checkCorner, type CheckId, type CheckResult } from '../checks';
 import type { Corner, Way } from '../corner';
 import { cornerFromAnswers } from './corner-from-answers';
 import { choiceOf, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
+import { cantField } from './answer-fields';
 import { readLength } from './read-length';
+import { isStoodInFor, usualLength } from './usual-lengths';
 import { formatLength } from '../length';
 
 /** A corner as far as it is known, and the checks that can be told by now. */
@@ -10,24 +12,6 @@ export interface PartialCorner {
 	readonly corner: Corner;
 	readonly checks: readonly CheckResult[];
 }
-
-/** What stands in for a length that has not been asked yet, so that the rest can be drawn, mm. Working assumptions of ours. */
-const STAND_IN: Readonly<Partial<Record<LengthFieldName, number>>> = {
-	surfaceHeight: 740,
-	surfaceLow: 650,
-	surfaceHigh: 1200,
-	seatHeight: 450,
-	seatLow: 420,
-	seatHigh: 520,
-	armrestHeight: 220,
-	topAboveBase: 220,
-	visibleHeight: 190,
-	baseLong: 325,
-	baseShort: 225,
-	screenLow: 350,
-	screenHigh: 500,
-	distance: 550
-};
 
 /** Without these lengths a check can't be told. */
 const NEEDED: Readonly<
@@ -42,10 +26,8 @@ const NEEDED: Readonly<
 	standing: { elbow: ['surfaceHeight'], eye: ['surfaceHeight', 'topAboveBase'] }
 };
 
-/** A standing surface is higher than a table. */
-const STANDING_SURFACE_MM = 920;
-
 function isReadable(answers: Answers, name: LengthFieldName): boolean {
+	if (answers[cantField(name)] === 'yes') return true;
 	return readLength(name, answers[name], unitOf(answers), LENGTH_FIELDS[name]).ok;
 }
 
@@ -54,10 +36,9 @@ function filledIn(answers: Answers): Answers {
 	const filled: Record<string, string> = { ...answers };
 	for (const name of Object.keys(LENGTH_FIELDS) as LengthFieldName[]) {
 		if (isReadable(answers, name)) continue;
-		const standing = name === 'surfaceHeight' && choiceOf(answers, 'posture') === 'standing';
-		const mm = standing ? STANDING_SURFACE_MM : (STAND_IN[name] ?? LENGTH_FIELDS[name].start);
-		if (mm === null || mm === undefined) delete filled[name];
-		else filled[name] = formatLength(mm, unit, { withUnit: false });
+		if (!isStoodInFor(name)) delete filled[name];
+		else
+			filled[name] = formatLength(usualLength(name, choiceOf(answers, 'posture')), unit, { withUnit: false });
 	}
 	return Object.fromEntries(Object.entries(filled).filter(([name]) => !name.startsWith('thing.')));
 }

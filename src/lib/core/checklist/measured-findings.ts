@@ -21,6 +21,11 @@ const OF_CHECK: Readonly<Record<CheckId, Readonly<Record<'low' | 'high', Finding
 	thigh: { low: 'thigh-pressed', high: null }
 };
 
+/** The finding that a check beyond one end of its band is; null where there is no such thing. */
+export function findingOfCheck(id: CheckId, side: 'low' | 'high'): FindingId | null {
+	return OF_CHECK[id][side];
+}
+
 const OF_ARMREST: Readonly<Record<ArmrestFault, FindingId>> = {
 	'too-high': 'armrest-too-high',
 	'too-low': 'armrest-too-low',
@@ -31,7 +36,7 @@ function ofCheck({ id, value, low, high, verdict }: CheckResult): MeasuredFindin
 	if (verdict === 'fits') return [];
 	const isHigh = high !== null && value > high;
 	if (!isHigh && value >= low) return [];
-	const finding = OF_CHECK[id][isHigh ? 'high' : 'low'];
+	const finding = findingOfCheck(id, isHigh ? 'high' : 'low');
 	const offMm = isHigh ? value - high : low - value;
 	return finding ? [{ finding, offMm, isSure: verdict === 'off' }] : [];
 }

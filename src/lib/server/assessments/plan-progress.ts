@@ -6,7 +6,7 @@ import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import type { OpenAssessment } from './open-assessment';
 
-const { assessments, letters, reMeasurements, stepTicks } = schema;
+const { assessments, equipmentRequests, letters, reMeasurements, stepTicks } = schema;
 
 function needAnswered({ assessment }: OpenAssessment): void {
 	if (!assessment.answeredAt)
@@ -62,6 +62,7 @@ export async function withdrawAssessment(db: Db, open: OpenAssessment, now: Date
 	const { id, personId } = open.assessment;
 	await db.transaction(async (tx) => {
 		await tx.delete(stepTicks).where(eq(stepTicks.assessmentId, id));
+		await tx.delete(equipmentRequests).where(eq(equipmentRequests.assessmentId, id));
 		await tx.delete(reMeasurements).where(eq(reMeasurements.assessmentId, id));
 		await tx.delete(letters).where(eq(letters.personId, personId));
 		await tx
@@ -75,6 +76,11 @@ export async function withdrawAssessment(db: Db, open: OpenAssessment, now: Date
 				checksUnsure: null,
 				costNow: null,
 				costPlanned: null,
+				signs: [],
+				signsAt: null,
+				discomfort: [],
+				levelRank: null,
+				reasons: [],
 				seenAt: null,
 				revokedAt: now
 			})

@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm';
-import { cornerFromAnswers, type FieldIssue } from '../../core/answers';
+import { cornerFromAnswers, discomfortFromAnswers, signsOf, type FieldIssue } from '../../core/answers';
+import type { Advice } from '../../core/advice';
 import type { Corner } from '../../core/corner';
 import { validateCorner } from '../../core/corner/validate-corner';
 import { misfitOf } from '../../core/plan';
@@ -7,6 +8,8 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import type { Planning } from '../planning/planning';
+import { requestsOf } from './ask-equipment';
+import { judge } from './judge';
 import type { OpenAssessment } from './open-assessment';
 
 const { assessments, stepTicks } = schema;
@@ -16,8 +19,7 @@ export type Submitted =
 	{ readonly ok: true } | { readonly ok: false; readonly issues: readonly FieldIssue[] };
 
 /** The figures that lists need, from the core. */
-async function figuresOf(corner: Corner, planning: Planning) {
-	const { before, plans } = await planning.advise(corner);
+function figuresOf(corner: Corner, { before, plans }: Advice) {
 	const costNow = misfitOf(corner);
 	return {
 		checksOff: before.filter((c) => c.verdict === 'off').length,
@@ -42,21 +44,33 @@ export async function submitAnswers(
 		const [row] = await tx.select().from(assessments).where(eq(assessments.id, assessment.id)).for('update');
 		if (!row) throw new Fault('not-found', 'This self-assessment is not there any more.');
 		const made = cornerFromAnswers(row.answers, row.way);
-		if (!made.corner) return { ok: false, issues: made.issues };
+		const told = discomfortFromAnswers(row.answers);
+		if (!made.corner || told.issues.length > 0)
+			return { ok: false, issues: [...made.issues, ...told.issues] };
 		const checked = validateCorner(made.corner);
 		if (!checked.ok) throw new Fault('invalid', checked.issue.text, checked.issue.at);
-		if (row.corner && sameDocument(row.corner, made.corner)) return { ok: true };
+		const corner = checked.value;
+		const signs = signsOf(row.answers);
+		const isSameCorner = row.corner !== null && sameDocument(row.corner, corner);
+		const isSameSelf = sameDocument(row.discomfort, told.reports) && sameDocument(row.signs, signs);
+		if (isSameCorner && isSameSelf) return { ok: true };
+		const advice = await planning.advise(corner);
+		const requests = (await requestsOf(tx, row.id)).length > 0 ? (['equipment'] as const) : [];
 		await tx
 			.update(assessments)
 			.set({
-				corner: checked.value,
-				...(await figuresOf(checked.value, planning)),
+				corner,
+				...figuresOf(corner, advice),
+				...judge({ signs, discomfort: told.reports, advice, requests }),
+				signs,
+				signsAt: sameDocument(row.signs, signs) ? row.signsAt : now,
+				discomfort: [...told.reports],
 				answeredAt: row.answeredAt ?? now,
 				consentedAt: row.consentedAt ?? now,
 				seenAt: null
 			})
 			.where(eq(assessments.id, row.id));
-		await tx.delete(stepTicks).where(eq(stepTicks.assessmentId, row.id));
+		if (!isSameCorner) await tx.delete(stepTicks).where(eq(stepTicks.assessmentId, row.id));
 		await writeAuditLine(tx, actor, { at: now, act: 'answered', personId: actor.personId });
 		return { ok: true };
 	});

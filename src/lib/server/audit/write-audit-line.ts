@@ -12,6 +12,9 @@ export type Act =
 	| 'step-ticked'
 	| 're-measured'
 	| 'withdrawn'
+	| 'signs-told'
+	| 'equipment-asked'
+	| 'equipment-not-needed'
 	| 'case-seen'
 	| 'follow-up-set'
 	| 'follow-up-done';

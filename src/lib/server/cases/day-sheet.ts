@@ -33,7 +33,7 @@ async function followUpsDue(db: Db, today: string) {
 		.limit(LINES_A_KIND);
 }
 
-/** New answers that nobody has dealt with, those with most open first. */
+/** New answers and signs that nobody has dealt with: the most urgent level first, then those with most open. */
 async function answersToSee(db: Db) {
 	return db
 		.select({
@@ -41,13 +41,20 @@ async function answersToSee(db: Db) {
 			name: people.name,
 			team: people.team,
 			answeredAt: assessments.answeredAt,
+			signsAt: assessments.signsAt,
+			levelRank: assessments.levelRank,
+			reasons: assessments.reasons,
 			corner: assessments.corner,
 			costPlanned: assessments.costPlanned
 		})
 		.from(assessments)
 		.innerJoin(people, eq(people.id, assessments.personId))
-		.where(and(isNotNull(assessments.answeredAt), isNull(assessments.seenAt)))
-		.orderBy(desc(assessments.checksOff), desc(assessments.costNow), asc(assessments.answeredAt))
+		.where(and(isNotNull(assessments.levelRank), isNull(assessments.seenAt)))
+		.orderBy(
+			asc(assessments.levelRank),
+			sql`${assessments.checksOff} desc nulls last`,
+			sql`${assessments.costNow} desc nulls last`
+		)
 		.limit(LINES_A_KIND);
 }
 

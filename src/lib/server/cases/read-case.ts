@@ -1,5 +1,6 @@
 import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
 import { needCoordinator, type Actor } from '../actor';
+import { requestsOf } from '../assessments/ask-equipment';
 import { newestReMeasurement, ticksOf } from '../assessments/open-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -38,6 +39,7 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 		newest,
 		answered,
 		ticks: answered ? await ticksOf(db, answered.id) : {},
+		requests: answered ? await requestsOf(db, answered.id) : [],
 		again: answered ? await newestReMeasurement(db, answered.id) : null,
 		followUp: followUp ?? null,
 		history: sent.map((a): AssessmentLine => {
@@ -83,7 +85,7 @@ export async function markUnseen(db: Db, actor: Actor, personId: string): Promis
 	const [newest] = await db
 		.select({ id: assessments.id })
 		.from(assessments)
-		.where(and(eq(assessments.personId, personId), isNotNull(assessments.answeredAt)))
+		.where(and(eq(assessments.personId, personId), isNotNull(assessments.levelRank)))
 		.orderBy(desc(assessments.sentAt))
 		.limit(1);
 	if (newest) await db.update(assessments).set({ seenAt: null }).where(eq(assessments.id, newest.id));

@@ -1,5 +1,8 @@
 import type { Advice } from '$lib/core/advice';
-import { findingRule, type FindingId } from '$lib/core/checklist';
+import { checklistAnswersOf, type Answers } from '$lib/core/answers';
+import { findingRule, NEWEST_CHECKLIST, orderFindings, type FindingId } from '$lib/core/checklist';
+import type { Corner } from '$lib/core/corner';
+import type { Region, RegionReport } from '$lib/core/discomfort';
 import type { PurchaseOutcome } from '$lib/core/plan';
 import { checklistTextsFor } from '$lib/messages/checklist';
 
@@ -11,11 +14,17 @@ export type PurchaseLine = Pick<PurchaseOutcome, 'purchase' | 'closes'> & {
 /** A finding beside the heights, in words. */
 export interface FindingLine {
 	readonly finding: FindingId;
+	readonly station: string;
 	readonly name: string;
 	/** How far off, mm; null where no length says it. */
 	readonly offMm: number | null;
 	/** What to do about it at home. */
 	readonly fixes: readonly string[];
+	/** Said where the risk is. */
+	readonly caution: string | null;
+	/** Reported regions that it goes with, and whether that has brought it forward in its station. */
+	readonly tiedTo: readonly Region[];
+	readonly isMovedUp: boolean;
 }
 
 /** What the plan itself is about: the heights, the low back that has a step of its own, the laptop as a compromise. */
@@ -33,22 +42,38 @@ const TOLD_BY_THE_PLAN: readonly FindingId[] = [
 /** Fixes told of one finding: the likeliest, so that a page stays short. */
 const MOST_FIXES = 2;
 
-function findingLines(findings: Advice['findings'], locale: string): FindingLine[] {
+/** What a person told besides lengths. */
+export interface ToldBesides {
+	readonly answers: Answers;
+	readonly discomfort: readonly RegionReport[];
+}
+
+function findingLines(corner: Corner, { answers, discomfort }: ToldBesides, locale: string): FindingLine[] {
 	const texts = checklistTextsFor(locale);
-	return findings
-		.filter(({ finding, isSure }) => isSure && !TOLD_BY_THE_PLAN.includes(finding))
-		.map(({ finding, offMm }) => ({
-			finding,
-			offMm,
-			name: texts.findings[finding],
-			fixes: findingRule(finding)
-				.household.slice(0, MOST_FIXES)
-				.map((fix) => texts.household[fix])
-		}));
+	const ordered = orderFindings(NEWEST_CHECKLIST, corner, checklistAnswersOf(answers), discomfort);
+	return ordered
+		.filter(({ finding, seenIn, measured }) => {
+			const isTold = seenIn.length > 0 || (measured?.isSure ?? false);
+			return isTold && !TOLD_BY_THE_PLAN.includes(finding);
+		})
+		.map(({ finding, station, measured, tiedTo, isMovedUp }) => {
+			const { household, cautions } = findingRule(finding);
+			return {
+				finding,
+				station: texts.stations[station],
+				name: texts.findings[finding],
+				offMm: measured?.offMm ?? null,
+				fixes: household.slice(0, MOST_FIXES).map((fix) => texts.household[fix]),
+				caution: cautions.includes('clinician-first') ? texts.cautions['clinician-first'] : null,
+				tiedTo,
+				isMovedUp
+			};
+		});
 }
 
 /** Advice with no more than a page shows: it goes over the wire. */
-export function adviceForPage({ purchases, findings, ...rest }: Advice, locale: string) {
+export function adviceForPage(corner: Corner, advice: Advice, told: ToldBesides, locale: string) {
+	const { purchases, findings: _measured, ...rest } = advice;
 	return {
 		...rest,
 		purchases: purchases.map(({ purchase, closes, plan }): PurchaseLine => ({
@@ -56,6 +81,6 @@ export function adviceForPage({ purchases, findings, ...rest }: Advice, locale: 
 			closes,
 			open: plan.open
 		})),
-		findings: findingLines(findings, locale)
+		findings: findingLines(corner, told, locale)
 	};
 }

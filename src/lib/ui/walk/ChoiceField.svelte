@@ -34,32 +34,3 @@
 		{/each}
 	</div>
 </fieldset>
-
-<style>
-	.choice {
-		display: inline-flex;
-		align-items: center;
-		gap: 0.5rem;
-		min-height: 2.75rem;
-		padding: 0.25rem 0.875rem 0.25rem 0.625rem;
-		border: 1.5px solid var(--edge);
-		border-radius: 3px;
-		background: var(--sheet);
-	}
-	.choice:has(:checked) {
-		border-color: var(--ink);
-		background: var(--ink);
-		color: var(--sheet);
-		font-weight: 600;
-	}
-	.choice:has(:focus-visible) {
-		outline: 3px solid var(--cool);
-		outline-offset: 2px;
-	}
-	input {
-		accent-color: var(--sheet);
-		width: 1.05rem;
-		height: 1.05rem;
-		outline: none;
-	}
-</style>

@@ -1,5 +1,14 @@
 <script lang="ts">
-	import { LENGTH_FIELDS, readLength, type FieldIssue, type LengthFieldName } from '$lib/core/answers';
+	import {
+		cantField,
+		choiceOf,
+		isStoodInFor,
+		LENGTH_FIELDS,
+		readLength,
+		usualLength,
+		type FieldIssue,
+		type LengthFieldName
+	} from '$lib/core/answers';
 	import { formatLength } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { Draft } from './draft.svelte';
@@ -29,9 +38,14 @@
 	let left = $state(false);
 	const told = $derived(left || issues.some((issue) => issue.field === name));
 	const empty = $derived(shown.trim() === '');
+	/** Furniture that can't be measured now gets a usual length; the person's own are estimated when left empty. */
+	const mayStandIn = $derived(!optional && field.start === null && isStoodInFor(name));
+	const cant = $derived(mayStandIn && draft.answers[cantField(name)] === 'yes');
 	// While somebody types nothing is said; once the field is left, or was refused, its fault stands until it is mended.
 	const issue = $derived(
-		told && !read.ok && !(empty && (optional || !issues.some((i) => i.field === name))) ? read.issue : null
+		told && !cant && !read.ok && !(empty && (optional || !issues.some((i) => i.field === name)))
+			? read.issue
+			: null
 	);
 	const unusual = $derived(told && read.ok && read.unusual ? read.mm : null);
 	const hint = $derived(t.hints[name] ?? '');
@@ -88,6 +102,27 @@
 			>+</button
 		>
 	</div>
+	{#if mayStandIn}
+		<label class="mt-1.5 inline-flex min-h-11 items-center gap-2 text-note">
+			<input type="hidden" name={cantField(name)} value="no" />
+			<input
+				type="checkbox"
+				class="size-4.5"
+				name={cantField(name)}
+				value="yes"
+				checked={cant}
+				onchange={(event) => draft.set(cantField(name), event.currentTarget.checked ? 'yes' : 'no')}
+			/>
+			<span>{t.issues.cant}</span>
+		</label>
+		{#if cant}
+			<p class="border-l-4 border-rule px-3 py-1 text-note text-ink-soft">
+				{t.issues.standsIn(
+					formatLength(usualLength(name, choiceOf(draft.answers, 'posture')), unit, { locale: t.locale })
+				)}
+			</p>
+		{/if}
+	{/if}
 	{#if issue}
 		<p id="{name}-issue" class="mt-1.5 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
 			{issueWords(issue, t, unit)}

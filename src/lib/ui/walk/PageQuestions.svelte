@@ -1,12 +1,15 @@
 <script lang="ts">
-	import { BODY_FIELDS, choiceOf, type FieldIssue, type Page } from '$lib/core/answers';
+	import { choiceOf, type FieldIssue, type Page } from '$lib/core/answers';
 	import { estimateBodyLength } from '$lib/core/body';
 	import { formatLength } from '$lib/core/length';
 	import type { BodyLengthName } from '$lib/core/corner';
 	import type { Catalogue } from '$lib/messages';
+	import ChecklistQuestions from './ChecklistQuestions.svelte';
 	import ChoiceField from './ChoiceField.svelte';
+	import DiscomfortQuestions from './DiscomfortQuestions.svelte';
 	import type { Draft } from './draft.svelte';
 	import LengthField from './LengthField.svelte';
+	import SignQuestions from './SignQuestions.svelte';
 	import ThingList from './ThingList.svelte';
 
 	interface Props {
@@ -31,7 +34,13 @@
 	}
 </script>
 
-{#if page === 'you'}
+{#snippet body(name: BodyLengthName)}
+	<LengthField {name} {...shared} optional standIn={standIn(name)} />
+{/snippet}
+
+{#if page === 'first'}
+	<SignQuestions {draft} {t} />
+{:else if page === 'you'}
 	<LengthField name="stature" {...shared} />
 	<LengthField name="heel" {...shared} />
 	<ChoiceField name="hand" {draft} {t} />
@@ -40,7 +49,7 @@
 	<ChoiceField name="wrists" {draft} {t} />
 	<ChoiceField name="sex" {draft} {t} />
 	<ChoiceField name="drawnAs" {draft} {t} />
-{:else if page === 'surface'}
+{:else if page === 'spot'}
 	<ChoiceField name="posture" {draft} {t} />
 	<ChoiceField name="by" {draft} {t} />
 	<LengthField name="surfaceHeight" {...shared} />
@@ -53,13 +62,12 @@
 			<LengthField name="surfaceHigh" {...shared} />
 		</div>
 	</div>
-{:else if page === 'seat'}
+{:else if page === 'feet'}
 	{#if posture === 'standing'}
-		<p class="border-l-4 border-rule px-3 py-1 text-ink-soft">{t.pages.seat.standing}</p>
+		<p class="border-l-4 border-rule px-3 py-1 text-ink-soft">{t.pages.feet.standing}</p>
 	{:else}
 		<LengthField name="seatHeight" {...shared} />
 		<LengthField name="seatGive" {...shared} />
-		<LengthField name="seatDepth" {...shared} />
 		<div class="asks-more">
 			<ChoiceField name="seatMoves" {draft} {t} />
 			<div class="more">
@@ -67,42 +75,56 @@
 				<LengthField name="seatHigh" {...shared} />
 			</div>
 		</div>
+		<ChoiceField name="castors" {draft} {t} />
+		<ChoiceField name="bodyBy" {draft} {t} />
+		{@render body('popliteal')}
+		{@render body('thigh')}
+	{/if}
+{:else if page === 'back'}
+	{#if posture === 'sitting'}
 		<ChoiceField name="backrest" {draft} {t} />
 		<ChoiceField name="lumbar" {draft} {t} />
-		<div class="asks-more">
-			<ChoiceField name="armrest" {draft} {t} />
-			<div class="more"><LengthField name="armrestHeight" {...shared} /></div>
-		</div>
-		<ChoiceField name="castors" {draft} {t} />
+		<LengthField name="seatDepth" {...shared} />
+		{@render body('buttockPopliteal')}
 	{/if}
-{:else if page === 'body'}
-	<ChoiceField name="bodyBy" {draft} {t} />
-	{#each BODY_FIELDS[posture] as name (name)}
-		<LengthField {name} {...shared} optional standIn={standIn(name)} />
-	{/each}
-{:else if page === 'screen'}
+{:else if page === 'hands'}
 	<div class="asks-kind">
+		{@render body(posture === 'sitting' ? 'sittingElbow' : 'standingElbow')}
 		<ChoiceField name="screenKind" {draft} {t} />
-		<LengthField name="topAboveBase" {...shared} />
-		<LengthField name="visibleHeight" {...shared} />
-		<LengthField name="distance" {...shared} />
-		<LengthField name="baseLong" {...shared} />
-		<LengthField name="baseShort" {...shared} />
-		<div class="if-monitor asks-more">
-			<ChoiceField name="screenMoves" {draft} {t} />
-			<div class="more">
-				<LengthField name="screenLow" {...shared} />
-				<LengthField name="screenHigh" {...shared} />
-			</div>
-		</div>
 		<div class="if-laptop"><ChoiceField name="keysKind" {draft} {t} /></div>
 		<LengthField name="homeRow" {...shared} />
 		<div class="if-keyboard">
 			<LengthField name="keysLong" {...shared} />
 			<LengthField name="keysShort" {...shared} />
 		</div>
-		<ChoiceField name="mouse" {draft} {t} />
+		{#if posture === 'sitting'}
+			<div class="asks-more">
+				<ChoiceField name="armrest" {draft} {t} />
+				<div class="more"><LengthField name="armrestHeight" {...shared} /></div>
+			</div>
+		{/if}
 	</div>
-{:else}
+{:else if page === 'mouse'}
+	<ChoiceField name="mouse" {draft} {t} />
+{:else if page === 'screen'}
+	{@render body(posture === 'sitting' ? 'sittingEye' : 'standingEye')}
+	<LengthField name="topAboveBase" {...shared} />
+	<LengthField name="visibleHeight" {...shared} />
+	<LengthField name="distance" {...shared} />
+	<LengthField name="baseLong" {...shared} />
+	<LengthField name="baseShort" {...shared} />
+	{#if choiceOf(draft.answers, 'screenKind') === 'monitor'}
+		<div class="asks-more">
+			<ChoiceField name="screenMoves" {draft} {t} />
+			<div class="more">
+				<LengthField name="screenLow" {...shared} />
+				<LengthField name="screenHigh" {...shared} />
+			</div>
+		</div>
+	{/if}
+{:else if page === 'discomfort'}
+	<DiscomfortQuestions {draft} {t} {issues} />
+{:else if page === 'house'}
 	<ThingList {draft} {t} {issues} />
 {/if}
+<ChecklistQuestions {page} {draft} {t} />

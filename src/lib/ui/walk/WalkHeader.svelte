@@ -14,6 +14,7 @@
 	let { draft, t, page, savedAt }: Props = $props();
 
 	const time = new Intl.DateTimeFormat(undefined, { timeStyle: 'short' });
+	const index = $derived(PAGES.indexOf(page));
 	const at = $derived(draft.autosave.savedAt ?? savedAt);
 	const saying = $derived.by(() => {
 		if (draft.autosave.state === 'waiting') return t.frame.notSaved;
@@ -39,21 +40,31 @@
 		{/each}
 	</div>
 </header>
-<nav aria-label={t.frame.pages} class="mt-4">
-	<ol class="flex border-b border-rule">
-		{#each PAGES as item (item)}
-			<li class="flex-1">
-				<button
-					class="stop"
-					name="go"
-					value={item}
-					formaction="?/go"
-					formnovalidate
-					aria-current={item === page ? 'step' : undefined}>{t.pages[item].short}</button
-				>
-			</li>
-		{/each}
-	</ol>
+<nav aria-label={t.frame.pages} class="mt-3">
+	<div class="progress" aria-hidden="true">
+		{#each PAGES as item, i (item)}<span class:done={i < index} class:here={i === index}></span>{/each}
+	</div>
+	<details class="contents">
+		<summary>
+			<span>{t.frame.contents}</span>
+			<span class="text-ink-soft">{t.frame.pageOf(index + 1, PAGES.length)}</span>
+		</summary>
+		<ol>
+			{#each PAGES as item, i (item)}
+				<li>
+					<button
+						class="stop"
+						name="go"
+						value={item}
+						formaction="?/go"
+						formnovalidate
+						aria-current={item === page ? 'step' : undefined}
+						><span class="num text-ink-soft">{i + 1}</span> {t.pages[item].title}</button
+					>
+				</li>
+			{/each}
+		</ol>
+	</details>
 </nav>
 
 <style>
@@ -69,21 +80,49 @@
 		color: var(--ink);
 		font-weight: 700;
 	}
+	.progress {
+		display: flex;
+		gap: 3px;
+	}
+	.progress span {
+		flex: 1;
+		height: 5px;
+		background: var(--rule);
+	}
+	.progress .done {
+		background: var(--cool);
+	}
+	.progress .here {
+		background: var(--warm);
+	}
+	.contents {
+		position: relative;
+		border-bottom: 1px solid var(--rule);
+	}
+	summary {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		min-height: 2.75rem;
+		font-size: var(--text-note);
+		cursor: pointer;
+	}
+	ol {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
+		padding-bottom: 0.5rem;
+	}
 	.stop {
 		width: 100%;
 		min-height: 2.75rem;
-		margin-bottom: -1px;
-		border-bottom: 3px solid transparent;
-		font-size: var(--text-note);
-		color: var(--ink-soft);
+		padding: 0 0.5rem;
+		text-align: left;
 	}
 	.stop[aria-current] {
-		border-bottom-color: var(--warm);
-		color: var(--ink);
 		font-weight: 700;
+		box-shadow: inset 3px 0 0 var(--warm);
 	}
 	.stop:hover {
-		color: var(--ink);
 		background: var(--cool-wash);
 	}
 </style>

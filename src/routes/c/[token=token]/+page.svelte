@@ -14,10 +14,6 @@
 	<h1 class="mt-6 text-title">{t.start.title(data.personName)}</h1>
 	<p class="mt-3 text-lead">{t.start.lead}</p>
 
-	<section class="mt-6 border-l-4 border-warm bg-warm-wash px-4 py-3">
-		<p><strong>{t.start.careTitle}</strong> {t.start.care}</p>
-	</section>
-
 	<h2 class="mt-8 border-b border-ink pb-2 text-lead">{t.start.linesTitle}</h2>
 	<dl>
 		{#each t.start.lines as [term, words] (term)}
@@ -32,7 +28,7 @@
 	<form method="POST" action="?/begin" class="mt-8 flex flex-wrap gap-3">
 		{#if data.isAnswered}
 			<a class="btn btn-main" href="/c/{data.token}/plan">{t.start.toPlan}</a>
-			<a class="btn" href="/c/{data.token}/{PAGES[0]}">{t.plan.correct}</a>
+			<a class="btn" href="/c/{data.token}/{PAGES[1]}">{t.plan.correct}</a>
 		{:else}
 			<button class="btn btn-main">{data.hasConsent ? t.start.goOn : t.start.begin}</button>
 		{/if}

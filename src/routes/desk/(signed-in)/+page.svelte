@@ -2,7 +2,9 @@
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import type { CheckResult } from '$lib/core/checks';
+	import type { Reason } from '$lib/core/triage';
 	import { messagesFor } from '$lib/messages';
+	import { reasonEn } from '$lib/messages/triage-en';
 	import { checkWords } from '$lib/ui/gap-mark/check-words';
 	import GapMark from '$lib/ui/gap-mark/GapMark.svelte';
 	import { useShortcuts } from '$lib/ui/shortcuts/context';
@@ -13,7 +15,7 @@
 	const shortcuts = useShortcuts();
 
 	interface Line {
-		readonly group: 'due' | 'fresh';
+		readonly group: 'now' | 'clinician' | 'due' | 'fresh';
 		readonly personId: string;
 		readonly name: string;
 		readonly team: string;
@@ -41,7 +43,29 @@
 	const isFresh = (personId: string) => data.fresh.some((f) => f.personId === personId);
 	const COLUMNS = ['knee', 'elbow', 'eye', 'thigh'] as const;
 
+	const groupOf = (rank: number | null): Line['group'] =>
+		rank === 0 ? 'now' : rank === 1 ? 'clinician' : 'fresh';
+	/** Reasons that a check does not say already. */
+	const reasonWords = (reasons: readonly Reason[]) =>
+		reasons.filter(({ level }) => level !== 'home' && level !== 'settled').map(reasonEn);
+	const freshLines = $derived(
+		data.fresh.map((f): Line => ({
+			...f,
+			group: groupOf(f.levelRank),
+			reason: [...reasonWords(f.reasons).slice(0, 3), ...(f.answeredAt ? [findings(f.checks)] : [])].join(
+				'; '
+			),
+			when: f.answeredAt
+				? `answered ${short.format(f.answeredAt)}`
+				: f.signsAt
+					? `told ${short.format(f.signsAt)}`
+					: ''
+		}))
+	);
+	const isUrgent = ({ group }: Line) => group === 'now' || group === 'clinician';
+
 	const lines: Line[] = $derived([
+		...freshLines.filter(isUrgent),
 		...data.due.map((d) => ({
 			...d,
 			group: 'due' as const,
@@ -49,16 +73,11 @@
 			when: d.due === data.today ? 'due today' : `due ${relative.format(daysFrom(d.due), 'day')}`
 		})),
 		// Who is due stands once, with both reasons; the answers stay until they are dealt with.
-		...data.fresh
-			.filter((f) => !data.due.some((d) => d.personId === f.personId))
-			.map((f) => ({
-				...f,
-				group: 'fresh' as const,
-				reason: findings(f.checks),
-				when: f.answeredAt ? `answered ${short.format(f.answeredAt)}` : ''
-			}))
+		...freshLines.filter((f) => !isUrgent(f) && !data.due.some((d) => d.personId === f.personId))
 	]);
 	const groups = $derived([
+		{ id: 'now', title: 'Now', lines: lines.filter((line) => line.group === 'now') },
+		{ id: 'clinician', title: 'Clinician', lines: lines.filter((line) => line.group === 'clinician') },
 		{ id: 'due', title: 'Follow-ups', lines: lines.filter((line) => line.group === 'due') },
 		{ id: 'fresh', title: 'New answers', lines: lines.filter((line) => line.group === 'fresh') }
 	]);
@@ -139,7 +158,7 @@
 	{#each groups as group (group.id)}
 		{#if group.lines.length > 0}
 			<section class="group">
-				<h2 class="text-lead" class:text-warm={group.id === 'due'}>{group.title}</h2>
+				<h2 class="text-lead" class:text-warm={group.id === 'due' || group.id === 'now'}>{group.title}</h2>
 				<ul>
 					{#each group.lines as line (line.personId + line.group)}
 						{@const index = lines.indexOf(line)}

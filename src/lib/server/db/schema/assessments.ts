@@ -7,13 +7,17 @@ import {
 	jsonb,
 	pgTable,
 	primaryKey,
+	smallint,
 	text,
 	timestamp,
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
 import type { Corner, Way } from '../../../core/corner';
+import type { RegionReport, Sign } from '../../../core/discomfort';
+import type { PurchaseId } from '../../../core/plan';
 import type { ReMeasured } from '../../../core/section';
+import type { Reason } from '../../../core/triage';
 import { people } from './people';
 
 const moment = (name: string) => timestamp(name, { withTimezone: true });
@@ -48,15 +52,25 @@ export const assessments = pgTable(
 		checksUnsure: integer('checks_unsure'),
 		costNow: integer('cost_now'),
 		costPlanned: integer('cost_planned'),
+		/** Signs for a professional as they were told, and when; told before anything else is finished. */
+		signs: jsonb('signs').$type<Sign[]>().notNull().default([]),
+		signsAt: moment('signs_at'),
+		/** Discomfort as it was told with the answers. */
+		discomfort: jsonb('discomfort').$type<RegionReport[]>().notNull().default([]),
+		/** How soon the coordinator is needed: place in the order of levels, 0 first, and why. */
+		levelRank: smallint('level_rank'),
+		reasons: jsonb('reasons').$type<Reason[]>().notNull().default([]),
 		/** When a coordinator said that they have dealt with the answers. */
 		seenAt: moment('seen_at')
 	},
 	(t) => [
 		uniqueIndex('assessments_token_key').on(t.tokenHash),
 		index('assessments_person_sent_idx').on(t.personId, t.sentAt.desc()),
+		// The day sheet's: those that nobody has dealt with, the most urgent level first.
 		index('assessments_unseen_idx')
-			.on(t.answeredAt)
-			.where(sql`${t.answeredAt} is not null and ${t.seenAt} is null`),
+			.on(t.levelRank, t.checksOff.desc(), t.costNow.desc())
+			.where(sql`${t.levelRank} is not null and ${t.seenAt} is null`),
+		check('assessments_level_check', sql`${t.levelRank} between 0 and 5`),
 		check('assessments_way_check', sql`${t.way} in ('upright', 'open', 'forearms-down', 'active')`),
 		check('assessments_answered_check', sql`(${t.answeredAt} is null) = (${t.corner} is null)`)
 	]
@@ -94,4 +108,25 @@ export const reMeasurements = pgTable(
 		lengths: jsonb('lengths').$type<ReMeasured>().notNull()
 	},
 	(t) => [index('re_measurements_assessment_at_idx').on(t.assessmentId, t.at.desc())]
+);
+
+/** What a person asked the coordinator for: the one thing that would solve what stays open. */
+export const equipmentRequests = pgTable(
+	'equipment_requests',
+	{
+		id: uuid('id').primaryKey().defaultRandom(),
+		assessmentId: uuid('assessment_id')
+			.notNull()
+			.references(() => assessments.id, { onDelete: 'cascade' }),
+		purchase: text('purchase').$type<PurchaseId>().notNull(),
+		askedAt: moment('asked_at').notNull()
+	},
+	(t) => [
+		// Asking twice is asking once.
+		uniqueIndex('equipment_requests_key').on(t.assessmentId, t.purchase),
+		check(
+			'equipment_requests_purchase_check',
+			sql`${t.purchase} in ('keyboard-and-mouse', 'footrest', 'seat-cushion', 'monitor', 'another-surface')`
+		)
+	]
 );

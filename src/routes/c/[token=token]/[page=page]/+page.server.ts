@@ -1,21 +1,27 @@
 import { fail, redirect } from '@sveltejs/kit';
 import {
 	cornerFromAnswers,
+	discomfortFromAnswers,
 	isHouseholdKind,
 	listedThings,
 	MOST_THINGS,
 	pageOfField,
 	PAGES,
 	SHELF,
+	signsOf,
 	thingField,
 	unitOf,
+	type Answers,
 	type FieldIssue,
 	type Page
 } from '$lib/core/answers';
+import type { Way } from '$lib/core/corner';
+import { isEmergency } from '$lib/core/discomfort';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import { messagesFor } from '$lib/messages';
 import { pageFormSchema } from '$lib/server/assessments/answer-schema';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
+import { reportSigns } from '$lib/server/assessments/report-signs';
 import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
@@ -41,6 +47,7 @@ async function keep({
 	if (Object.keys(fields).length > 0) {
 		await saveAnswers(locals.db, open, fields, locals.now);
 		open = await openAssessment(locals.db, params.token, locals.now);
+		if (params.page === 'first') await reportSigns(locals.db, open, locals.now);
 	}
 	return { open, form };
 }
@@ -51,9 +58,14 @@ export const load: PageServerLoad = ({ params, url, parent }) =>
 		if (!hasConsent) redirect(303, `/c/${token}`);
 		const page = params.page as Page;
 		// Coming back from a failed finish, the page says at once what is still open on it.
-		const open = url.searchParams.has('open') ? issuesOn(page, cornerFromAnswers(answers, way).issues) : [];
+		const open = url.searchParams.has('open') ? issuesOn(page, issuesOf(answers, way)) : [];
 		return { page, open };
 	});
+
+/** Everything that is missing or can't be read. */
+function issuesOf(answers: Answers, way: Way): FieldIssue[] {
+	return [...cornerFromAnswers(answers, way).issues, ...discomfortFromAnswers(answers).issues];
+}
 
 function issuesOn(page: Page, issues: readonly FieldIssue[]): FieldIssue[] {
 	return issues.filter((issue) => pageOfField(issue.field) === page);
@@ -66,7 +78,8 @@ async function goOn(
 ): Promise<ReturnType<typeof fail> | never> {
 	const { token } = event.params;
 	const { answers, way } = open.assessment;
-	const here = issuesOn(page, cornerFromAnswers(answers, way).issues);
+	if (page === 'first' && signsOf(answers).some(isEmergency)) redirect(303, `/c/${token}/stop`);
+	const here = issuesOn(page, issuesOf(answers, way));
 	if (here.length > 0) return fail(400, { issues: here });
 	const next = PAGES[PAGES.indexOf(page) + 1];
 	if (next) redirect(303, `/c/${token}/${next}`);

@@ -23,6 +23,18 @@
 
 	let { data, form } = $props();
 
+	/** Pages whose answers change the drawing. */
+	const WITH_DRAWING: readonly string[] = [
+		'you',
+		'spot',
+		'feet',
+		'back',
+		'hands',
+		'mouse',
+		'screen',
+		'house'
+	];
+
 	const t = $derived(messagesFor(data.locale));
 	// One draft for the whole visit: pages change beneath it.
 	const draft = untrack(() => new Draft(data.answers, data.way, `/c/${data.token}/draft`, deviceStorage()));
@@ -39,7 +51,6 @@
 	/** Those of the found faults that still stand. */
 	const standing = $derived(issues.filter((issue) => !isMended(issue)));
 	const next = $derived(PAGES[PAGES.indexOf(data.page) + 1]);
-	const number = $derived(PAGES.indexOf(data.page) + 1);
 	const section = $derived(
 		draft.partial ? sectionOf(draft.partial.corner, null, null, choiceOf(draft.answers, 'drawnAs')) : null
 	);
@@ -71,8 +82,7 @@
 		<WalkHeader {draft} {t} page={data.page} savedAt={data.savedAt} />
 		<div class="columns">
 			<main id="content" class="min-w-0">
-				<p class="text-note text-ink-soft">{t.frame.pageOf(number, PAGES.length)}</p>
-				<h1 class="mt-1 text-title">{t.pages[data.page].title}</h1>
+				<h1 class="text-title">{t.pages[data.page].title}</h1>
 				<p class="mt-2 text-lead">{t.pages[data.page].lead}</p>
 				{#if form && 'fault' in form && form.fault}
 					<p class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">
@@ -102,7 +112,7 @@
 					</button>
 				</div>
 			</main>
-			{#if section && draft.partial}
+			{#if section && draft.partial && WITH_DRAWING.includes(data.page)}
 				<aside class="drawing">
 					<SectionDrawing {section} all={[section]} {t} unit={draft.unit} mostHeight={520} />
 					{#if draft.partial.checks.length > 0}

@@ -1,8 +1,9 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { choiceOf, readLength, unitOf, type FieldIssue } from '$lib/core/answers';
-import { misfitOf, type StepPlace } from '$lib/core/plan';
+import { misfitOf, PURCHASES, type PurchaseId, type StepPlace } from '$lib/core/plan';
 import type { LengthUnit } from '$lib/core/length';
 import { RE_MEASURED_FIELDS, type ReMeasured, type ReMeasuredField } from '$lib/core/section';
+import { askEquipment, requestsOf } from '$lib/server/assessments/ask-equipment';
 import { newestReMeasurement, openAssessment, ticksOf } from '$lib/server/assessments/open-assessment';
 import { keepReMeasurement, tickStep } from '$lib/server/assessments/plan-progress';
 import { changeUnit } from '$lib/server/assessments/save-answers';
@@ -16,7 +17,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		const { assessment } = await openAssessment(locals.db, params.token, locals.now);
 		const { corner } = assessment;
 		if (!corner) redirect(303, `/c/${params.token}`);
-		const advice = adviceForPage(await locals.planning.advise(corner), 'en');
+		const advice = adviceForPage(corner, await locals.planning.advise(corner), assessment, 'en');
 		const nothing = misfitOf(corner);
 		// Another plan is worth showing only if it does something for its pieces.
 		const plans = advice.plans.filter(
@@ -24,12 +25,15 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		);
 		const chosen =
 			Math.min(Math.max(Number(url.searchParams.get('plan')) || 1, 1), Math.max(plans.length, 1)) - 1;
+		const requests = await requestsOf(locals.db, assessment.id);
 		const again = await newestReMeasurement(locals.db, assessment.id);
 		return {
 			corner,
 			...advice,
 			plans,
 			chosen,
+			requests,
+			hasSigns: assessment.signs.length > 0,
 			ticks: await ticksOf(locals.db, assessment.id),
 			again: again?.lengths ?? null,
 			unit: unitOf(assessment.answers),
@@ -45,6 +49,13 @@ const readTick = formReader<{ place: StepPlace; done: 'yes' | 'no' }>({
 		place: { enum: ['surface', 'seat', 'feet', 'back', 'keys', 'mouse', 'screen'] },
 		done: { enum: ['yes', 'no'] }
 	}
+});
+
+const readAsk = formReader<{ purchase: PurchaseId; wanted: 'yes' | 'no' }>({
+	type: 'object',
+	additionalProperties: false,
+	required: ['purchase', 'wanted'],
+	properties: { purchase: { enum: [...PURCHASES] }, wanted: { enum: ['yes', 'no'] } }
 });
 
 const readUnit = formReader<{ to: LengthUnit }>({
@@ -76,6 +87,14 @@ export const actions: Actions = {
 			const { to } = await readUnit(request);
 			const open = await openAssessment(locals.db, params.token, locals.now);
 			await changeUnit(locals.db, open, to, locals.now);
+			redirect(303, `${url.pathname}${planOf(url)}`);
+		}),
+
+	ask: ({ request, locals, params, url }) =>
+		orFailedForm(async () => {
+			const { purchase, wanted } = await readAsk(request);
+			const open = await openAssessment(locals.db, params.token, locals.now);
+			await askEquipment(locals.db, open, { purchase, wanted: wanted === 'yes' }, locals.now);
 			redirect(303, `${url.pathname}${planOf(url)}`);
 		}),
 

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
-	import { PAGES } from '$lib/core/answers';
-	import type { CheckResult } from '$lib/core/checks';
+	import { pageOfField, PAGES, type LengthFieldName } from '$lib/core/answers';
+	import type { CheckResult, MeasurableName } from '$lib/core/checks';
 	import { planSteps } from '$lib/core/plan';
 	import { sectionOf } from '$lib/core/section';
 	import { messagesFor } from '$lib/messages';
@@ -18,6 +18,16 @@
 	let { data, form } = $props();
 
 	type State = 'now' | 'after' | 'again';
+
+	/** The field that each measurable length is typed into. */
+	const fieldOf = (name: MeasurableName): LengthFieldName =>
+		name === 'seat'
+			? 'seatHeight'
+			: name === 'surface'
+				? 'surfaceHeight'
+				: name === 'thickness'
+					? 'surfaceThickness'
+					: name;
 
 	const t = $derived(messagesFor(data.locale));
 	const unit = $derived(data.unit);
@@ -132,10 +142,18 @@
 					{t.plan.closes(closed, open(data.before).length)}
 				</p>
 			{/if}
+			{#if data.hasSigns}
+				<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-2">{t.first.told}</p>
+			{/if}
 			{#if stays && !fits}<p class="mt-2">{t.plan.stays(stays)}</p>{/if}
-			{#if data.measureNext}<p class="mt-2 font-semibold text-cool">
-					{t.plan.measureNext(t.measurable[data.measureNext])}
-				</p>{/if}
+			{#if data.measureNext}
+				{@const field = fieldOf(data.measureNext)}
+				<p class="mt-2">
+					<a class="font-semibold" href="/c/{data.token}/{pageOfField(field)}#{field}"
+						>{t.plan.measureNext(t.measurable[data.measureNext])}</a
+					>
+				</p>
+			{/if}
 			{#if estimated}<p class="mt-2 text-note text-ink-soft">{t.plan.estimated(estimated)}</p>{/if}
 
 			{#if data.plans.length > 1}
@@ -184,13 +202,14 @@
 				compromise={data.chosen === 0 ? data.compromise : null}
 				purchases={fits ? [] : data.purchases}
 				findings={data.findings}
+				requests={data.requests}
 				proven={data.proven}
 				{t}
 				{unit}
 			/>
 
 			<p class="no-print mt-8 flex flex-wrap gap-x-6 gap-y-3 border-t border-rule pt-4 text-note">
-				<a href="/c/{data.token}/{PAGES[0]}">{t.plan.correct}</a>
+				<a href="/c/{data.token}/{PAGES[1]}">{t.plan.correct}</a>
 				<button type="button" class="link-button needs-js" onclick={() => window.print()}
 					>{t.plan.print}</button
 				>

@@ -32,7 +32,13 @@ export const load: PageServerLoad = ({ locals, params }) =>
 			answered: answered && { at: answered.answeredAt, way: answered.way, isSeen: answered.seenAt !== null },
 			corner,
 			drawnAs: choiceOf(answered?.answers ?? {}, 'drawnAs'),
-			advice: corner ? adviceForPage(await locals.planning.advise(corner), 'en') : null,
+			advice:
+				corner && answered
+					? adviceForPage(corner, await locals.planning.advise(corner), answered, 'en')
+					: null,
+			signs: newest?.signs.length ? newest.signs : (answered?.signs ?? []),
+			discomfort: answered?.discomfort ?? [],
+			reasons: (newest?.reasons.length ? newest : answered)?.reasons ?? [],
 			followUp: followUp && { due: followUp.due, reason: followUp.reason, version: followUp.version },
 			today,
 			offered: OFFERED_DAYS.map((days) => ({ days, due: addDays(today, days) }))

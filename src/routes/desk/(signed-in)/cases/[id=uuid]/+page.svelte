@@ -3,6 +3,7 @@
 	import { planSteps } from '$lib/core/plan';
 	import { sectionOf } from '$lib/core/section';
 	import { messagesFor } from '$lib/messages';
+	import { reasonEn } from '$lib/messages/triage-en';
 	import { answerLines } from '$lib/ui/cases/answer-lines';
 	import { ACT_WORDS, stateWords } from '$lib/ui/cases/state-words';
 	import CheckTable from '$lib/ui/plan/CheckTable.svelte';
@@ -127,6 +128,15 @@
 
 	<div class="layout">
 		<div class="min-w-0">
+			{#if data.reasons.some(({ level }) => level !== 'settled' && level !== 'home')}
+				<section class="mb-5 border-l-8 border-warm bg-warm-wash px-4 py-3">
+					<ul>
+						{#each data.reasons.filter(({ level }) => level !== 'settled' && level !== 'home') as reason, i (i)}
+							<li class:font-semibold={i === 0}>{reasonEn(reason)}</li>
+						{/each}
+					</ul>
+				</section>
+			{/if}
 			{#if section && data.answered && data.advice}
 				<section class="sheet">
 					<div class="flex flex-wrap items-center justify-between gap-3">
@@ -258,6 +268,44 @@
 				{/if}
 			</section>
 
+			{#if data.requests.length > 0}
+				<section class="mt-7">
+					<h2 class="border-b border-ink pb-1.5 text-lead">Asked for</h2>
+					<ul>
+						{#each data.requests as purchase (purchase)}
+							<li class="border-b border-rule py-1 text-note">{t.open.buy[purchase]}</li>
+						{/each}
+					</ul>
+				</section>
+			{/if}
+			{#if data.discomfort.length > 0}
+				<section class="mt-7">
+					<h2 class="border-b border-ink pb-1.5 text-lead">Discomfort, last seven days</h2>
+					<ul>
+						{#each data.discomfort as report, i (i)}
+							<li class="border-b border-rule py-1.5 text-note">
+								<span class="flex justify-between gap-3">
+									<span class="font-semibold">
+										{report.side === null || report.side === 'both'
+											? t.discomfort.places[report.region]
+											: t.discomfort.sided(t.discomfort.places[report.region], report.side)}
+									</span>
+									<span class="num" class:text-warm={report.worst >= 4}
+										>{t.discomfort.told(report.worst)}</span
+									>
+								</span>
+								<span class="text-ink-soft">
+									{report.days} of 7 days; hinders: {t.discomfort.hindersOptions[
+										report.hinders
+									]?.toLowerCase()}{report.kinds.length > 0
+										? `; ${report.kinds.map((kind) => t.discomfort.kindOptions[kind].toLowerCase()).join(', ')}`
+										: ''}
+								</span>
+							</li>
+						{/each}
+					</ul>
+				</section>
+			{/if}
 			{#if data.corner}
 				<section class="mt-7">
 					<h2 class="border-b border-ink pb-1.5 text-lead">Answers</h2>

@@ -1,0 +1,99 @@
+import { expect, test } from '@playwright/test';
+import { hydrated, pastTheSigns, sendTo, signIn } from './support';
+
+test('an emergency sign stops the walk, says what to do, and is at the top of the coordinator’s day', async ({
+	page,
+	browser
+}) => {
+	const { link } = await sendTo(page, 'Nora Signova');
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(link);
+	await employee.getByRole('button', { name: /Begin/ }).click();
+	await employee
+		.getByRole('group', { name: /Pressure or pain in the chest/ })
+		.getByText('Yes')
+		.click();
+	await employee.getByRole('button', { name: /^Next:/ }).click();
+	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(
+		'Stop here. Call your emergency number now.'
+	);
+	await page.goto('/desk');
+	const first = page.locator('main li').first();
+	await expect(first).toContainText('Nora Signova');
+	await expect(first).toContainText('Emergency sign: pressure or pain in the chest');
+	// The rest can wait, and a slip can be corrected.
+	await employee.getByRole('link', { name: /That was a slip/ }).click();
+	await employee
+		.getByRole('group', { name: /Pressure or pain in the chest/ })
+		.getByText('No', { exact: true })
+		.click();
+	await employee.getByRole('button', { name: /^Next:/ }).click();
+	await expect(employee.locator('#stature')).toBeVisible();
+	await page.reload();
+	await expect(page.getByText('Nora Signova')).toHaveCount(0);
+});
+
+test('discomfort is touched on the figure or told by keys, and comes with the case', async ({
+	page,
+	browser
+}) => {
+	const { link, caseUrl } = await sendTo(page, 'Olga Acheson');
+	const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+	const employee = await context.newPage();
+	await employee.goto(link);
+	await employee.getByRole('button', { name: /Begin/ }).click();
+	await pastTheSigns(employee);
+	await employee.goto(`${link}/discomfort`);
+	await hydrated(employee);
+	// Touch the neck on the front view: the list opens there and has the focus.
+	await employee.locator('.views svg').first().locator('.place').nth(1).tap();
+	const neck = employee.locator('#place-neck');
+	await expect(neck.locator('details')).toHaveAttribute('open');
+	await expect(neck.getByRole('radio', { name: '0' }).first()).toBeFocused();
+	// By keys from here: five steps to the right are a five.
+	for (let i = 0; i < 5; i += 1) await employee.keyboard.press('ArrowRight');
+	await expect(neck.locator('summary')).toContainText('5 of 10');
+	await employee.getByRole('button', { name: /^Next:/ }).click();
+	await expect(neck.getByText('On how many days?')).toBeVisible();
+	await neck
+		.getByRole('group', { name: /On how many of the seven/ })
+		.getByText('3', { exact: true })
+		.click();
+	await neck.getByText('Stiffness').click();
+	await expect(employee.locator('.views .sore text').first()).toHaveText('5');
+	await employee.getByRole('button', { name: /^Next:/ }).click();
+	await expect(employee.getByRole('heading', { name: 'What is in the house' })).toBeVisible();
+	await employee.goto(`${link}/discomfort`);
+	await expect(neck.getByRole('checkbox', { name: 'Stiffness' })).toBeChecked();
+	await context.close();
+	await page.goto(caseUrl);
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Olga Acheson');
+});
+
+test('what is asked for stands with the case, the reasons before anything else', async ({
+	page,
+	browser
+}) => {
+	await signIn(page);
+	await page.goto('/post');
+	await page
+		.getByRole('link', { name: /Mirela Oakhanger/ })
+		.last()
+		.click();
+	const link = (await page.getByRole('link', { name: 'Begin' }).getAttribute('href')) ?? '';
+	const employee = await (await browser.newContext()).newPage();
+	await employee.goto(`${link}/plan`);
+	await expect(employee.getByText('Goes with your shoulder').first()).toBeVisible();
+	await expect(employee.getByText('Multi-way sockets in a chain')).toBeVisible();
+	await employee.getByRole('button', { name: /^Ask for it: A table/ }).click();
+	await expect(employee.getByRole('button', { name: /^Asked for: A table/ })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await page.goto('/desk/people');
+	await page.getByRole('link', { name: 'Mirela Oakhanger' }).click();
+	await expect(page.getByText('right shoulder at 6 of 10').first()).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Asked for' })).toBeVisible();
+	await employee.getByRole('button', { name: /^Asked for: A table/ }).click();
+	await expect(employee.getByRole('button', { name: /^Ask for it: A table/ })).toBeVisible();
+});

@@ -1,0 +1,34 @@
+import { NEWEST_CHECKLIST } from '../checklist';
+import { BODY_PLACES, PAIN_PARTS, painField, painOptions } from './discomfort-answers';
+import { CHOICE_FIELDS, LENGTH_FIELDS, THING_PARTS } from './fields';
+import { checkField, signField, SIGNS } from './walk-answers';
+
+/** What one field takes: one of these texts, or any short text. */
+export type FieldValues = readonly string[] | 'text';
+
+function entries(): [string, FieldValues][] {
+	return [
+		...Object.keys(LENGTH_FIELDS).map((name): [string, FieldValues] => [name, 'text']),
+		...Object.keys(LENGTH_FIELDS).map((name): [string, FieldValues] => [cantField(name), ['yes', 'no']]),
+		...Object.entries(CHOICE_FIELDS).map(([name, { options }]): [string, FieldValues] => [name, options]),
+		...NEWEST_CHECKLIST.items.map(({ id, answers }): [string, FieldValues] => [
+			checkField(id),
+			answers.map((option) => option.id)
+		]),
+		...SIGNS.map((sign): [string, FieldValues] => [signField(sign), ['yes', 'no']]),
+		...BODY_PLACES.flatMap((place) =>
+			PAIN_PARTS.map((part): [string, FieldValues] => [painField(place, part), painOptions(part)])
+		)
+	];
+}
+
+/** Name of the field that says that a length can't be measured now: a usual one stands in, and is said to. */
+export function cantField(length: string): string {
+	return `cant.${length}`;
+}
+
+/** Every field by name with what it takes, but for the things in the house; an empty text takes an answer back. */
+export const ANSWER_FIELDS: ReadonlyMap<string, FieldValues> = new Map(entries());
+
+/** Names of the fields of things in the house. */
+export const THING_FIELD_PATTERN = `^thing\\.(?:[0-9]|[123][0-9])\\.(?:${THING_PARTS.join('|')})$`;

@@ -1,0 +1,80 @@
+import {
+	DISCOMFORT_KINDS,
+	hasSides,
+	HINDERS,
+	REGIONS,
+	type DiscomfortKind,
+	type Region,
+	type RegionReport
+} from '../discomfort';
+import type { Answers } from './fields';
+import type { FieldIssue } from './read-length';
+
+/** A place of the body that discomfort is told for: a region, and its side where it has two. */
+export interface BodyPlace {
+	readonly region: Region;
+	readonly side: 'left' | 'right' | null;
+}
+
+/** Every place, from the head down, left before right. */
+export const BODY_PLACES: readonly BodyPlace[] = REGIONS.flatMap((region): BodyPlace[] =>
+	hasSides(region)
+		? [
+				{ region, side: 'left' },
+				{ region, side: 'right' }
+			]
+		: [{ region, side: null }]
+);
+
+/** What is asked of one place. */
+export type PainPart = 'worst' | 'days' | 'hinders' | `kind.${DiscomfortKind}`;
+
+/** Parts that are asked of one place. */
+export const PAIN_PARTS: readonly PainPart[] = [
+	'worst',
+	'days',
+	'hinders',
+	...DISCOMFORT_KINDS.map((kind) => `kind.${kind}` as const)
+];
+
+/** Name of one place: `neck`, `shoulder-left`. */
+export function placeName({ region, side }: BodyPlace): string {
+	return side === null ? region : `${region}-${side}`;
+}
+
+/** Name of the field that holds one part of one place: `pain.neck.worst`. */
+export function painField(place: BodyPlace, part: PainPart): string {
+	return `pain.${placeName(place)}.${part}`;
+}
+
+/** Values that each part takes. */
+export function painOptions(part: PainPart): readonly string[] {
+	if (part === 'worst') return Array.from({ length: 11 }, (_, i) => String(i));
+	if (part === 'days') return Array.from({ length: 8 }, (_, i) => String(i));
+	return part === 'hinders' ? HINDERS : ['yes', 'no'];
+}
+
+/** What was told of discomfort, and what of it is still open. */
+export interface DiscomfortFromAnswers {
+	readonly reports: readonly RegionReport[];
+	readonly issues: readonly FieldIssue[];
+}
+
+/**
+ * Reads discomfort from answers. A place counts once its worst is above 0; then the days must be told, since worst and
+ * days together are what is compared later.
+ */
+export function discomfortFromAnswers(answers: Answers): DiscomfortFromAnswers {
+	const reports: RegionReport[] = [];
+	const issues: FieldIssue[] = [];
+	for (const place of BODY_PLACES) {
+		const worst = Number(answers[painField(place, 'worst')] || 0);
+		if (worst === 0) continue;
+		const days = Number(answers[painField(place, 'days')] || 0);
+		if (days === 0) issues.push({ field: painField(place, 'days'), code: 'missing' });
+		const hinders = HINDERS.find((h) => h === answers[painField(place, 'hinders')]) ?? 'no';
+		const kinds = DISCOMFORT_KINDS.filter((kind) => answers[painField(place, `kind.${kind}`)] === 'yes');
+		reports.push({ ...place, worst, days: Math.max(1, days), hinders, kinds });
+	}
+	return { reports, issues };
+}

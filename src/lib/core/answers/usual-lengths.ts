@@ -1,0 +1,35 @@
+import { LENGTH_FIELDS, type LengthFieldName } from './fields';
+
+/** What stands in for a length that is not known, mm: what most homes have. Working assumptions of ours. */
+const USUAL: Readonly<Partial<Record<LengthFieldName, number>>> = {
+	surfaceHeight: 740,
+	surfaceLow: 650,
+	surfaceHigh: 1200,
+	seatHeight: 450,
+	seatLow: 420,
+	seatHigh: 520,
+	armrestHeight: 220,
+	topAboveBase: 220,
+	visibleHeight: 190,
+	baseLong: 325,
+	baseShort: 225,
+	screenLow: 350,
+	screenHigh: 500,
+	distance: 550
+};
+
+/** A standing surface is higher than a table: a kitchen worktop, mm. Common practice. */
+const STANDING_SURFACE_MM = 920;
+
+/** Whether a length of the furniture can be stood in for; the person's own are estimated from stature instead. */
+export function isStoodInFor(name: LengthFieldName): boolean {
+	return USUAL[name] !== undefined || LENGTH_FIELDS[name].start !== null;
+}
+
+/** What stands in for a length, mm. @throws RangeError for one of the person's own */
+export function usualLength(name: LengthFieldName, posture: 'sitting' | 'standing'): number {
+	if (name === 'surfaceHeight' && posture === 'standing') return STANDING_SURFACE_MM;
+	const mm = USUAL[name] ?? LENGTH_FIELDS[name].start;
+	if (mm === null) throw new RangeError(`Nothing stands in for ${name}`);
+	return mm;
+}

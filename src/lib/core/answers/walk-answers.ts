@@ -1,0 +1,69 @@
+import {
+	NEWEST_CHECKLIST,
+	type ChecklistAnswers,
+	type ChecklistItem,
+	type CornerFacts,
+	type WalkStation
+} from '../checklist';
+import { EMERGENCY_SIGNS, PROFESSIONAL_SIGNS, type Sign } from '../discomfort';
+import { choiceOf, type Answers, type Page } from './fields';
+
+/** Name of the field that holds the answer to one question of the checklist. */
+export function checkField(item: string): string {
+	return `check.${item}`;
+}
+
+/** Name of the field that holds whether one sign is there. */
+export function signField(sign: Sign): string {
+	return `sign.${sign}`;
+}
+
+/** Every sign, emergencies first: the order in which they are asked. */
+export const SIGNS: readonly Sign[] = [...EMERGENCY_SIGNS, ...PROFESSIONAL_SIGNS];
+
+/** Stations of the checklist that each page asks. */
+export const STATIONS_OF_PAGE: Readonly<Partial<Record<Page, readonly WalkStation[]>>> = {
+	spot: ['spot'],
+	feet: ['feet'],
+	back: ['back'],
+	hands: ['hands'],
+	mouse: ['mouse'],
+	screen: ['screen'],
+	light: ['light', 'sound'],
+	safety: ['safety'],
+	second: ['second', 'moving']
+};
+
+/** Answers to the checklist, by question. */
+export function checklistAnswersOf(answers: Answers): ChecklistAnswers {
+	const given = NEWEST_CHECKLIST.items.flatMap(({ id }): [string, string][] => {
+		const answer = answers[checkField(id)];
+		return answer ? [[id, answer]] : [];
+	});
+	return Object.fromEntries(given);
+}
+
+/** What questions depend on, as far as it is answered: an answer not given yet counts as the one shown first. */
+export function factsOfAnswers(answers: Answers): CornerFacts {
+	const laptop = choiceOf(answers, 'screenKind') === 'laptop';
+	return {
+		posture: choiceOf(answers, 'posture'),
+		screen: choiceOf(answers, 'screenKind'),
+		keys: laptop ? choiceOf(answers, 'keysKind') : 'separate',
+		mouse: choiceOf(answers, 'mouse'),
+		lenses: choiceOf(answers, 'lenses'),
+		armrest: choiceOf(answers, 'armrest'),
+		backrest: choiceOf(answers, 'backrest')
+	};
+}
+
+/** The questions of a page that depend on other answers may be hidden by scripts: this says which stand. */
+export function itemsOfPage(page: Page, items: readonly ChecklistItem[]): ChecklistItem[] {
+	const stations = STATIONS_OF_PAGE[page] ?? [];
+	return items.filter(({ station }) => stations.includes(station));
+}
+
+/** The signs that are there, emergencies first. */
+export function signsOf(answers: Answers): Sign[] {
+	return SIGNS.filter((sign) => answers[signField(sign)] === 'yes');
+}

@@ -498,6 +498,9 @@ export const en = {
 		print: 'Print',
 		correct: 'Correct my answers',
 		sent: 'Your coordinator has your answers.',
+		offline:
+			'No network just now: this plan was worked out on this device. Everything is kept here and goes to your coordinator as soon as the network is back.',
+		solving: 'Working out your plan …',
 		withdraw: 'Withdraw my answers',
 		alternatives: 'Plans',
 		ticked: (n: number, of: number) => `${n} of ${of} done`
@@ -553,6 +556,66 @@ export const en = {
 		},
 		keep: 'Keep these numbers',
 		kept: 'Kept. The drawing shows your corner as measured again.'
+	},
+	measure: {
+		title: 'Measuring at home',
+		lead: 'A tape is best. Without one, any of these will do; say which you used, and the verdicts say how sure they are.',
+		link: 'No tape? Ways to measure',
+		ways: [
+			{
+				id: 'tape',
+				title: 'Tape measure',
+				lines: [
+					'Straight down to the floor, at the front of the table or seat. Somebody who helps makes body lengths easier.'
+				]
+			},
+			{
+				id: 'paper-ruler',
+				title: 'Paper ruler, printed',
+				lines: [
+					'Print at 100 %, without “fit to page”. Hold a bank card to the thick line first: it must be exactly as long.',
+					'Cut the four strips, glue each on the tab of the one before: a metre.'
+				]
+			},
+			{
+				id: 'a4-sheets',
+				title: 'Sheets of A4, end to end',
+				lines: [
+					'A sheet is 29.7 cm long and 21.0 cm wide (11.69 and 8.27 in). Fold one in half for halves. Choose “A4 sheets” and type how many.'
+				]
+			},
+			{
+				id: 'card',
+				title: 'A bank card and this screen, for small things',
+				lines: [
+					'For the thickness of a book or a cushion: set the scale with a card once, this device remembers it.'
+				]
+			},
+			{
+				id: 'hand-span',
+				title: 'Hand-span, the last resort',
+				lines: [
+					'Thumb to little finger, spread. Lay it on a sheet of A4 or the paper ruler first and type your span; then count.'
+				]
+			}
+		] as readonly { id: string; title: string; lines: readonly string[] }[],
+		printA4: 'Ruler for A4 paper',
+		printLetter: 'Ruler for Letter paper',
+		rulerTitle: 'Paper ruler',
+		rulerLead:
+			'Print at 100 %. Hold a bank card to the thick line before you cut: if it is not as long, set the printer’s scale to 100 %.',
+		check: 'Check: the long side of a bank card is as long as this line (85.6 mm).',
+		cardLabel: 'Make the frame as wide as a bank card',
+		cardHow: 'Hold the card to the screen, long side across, and move the slider.',
+		cardKept: 'This screen’s scale is kept on this device.',
+		cardNot: 'Not set yet: what stands below is a guess.',
+		thingLabel: 'Length of a small thing',
+		thingHow: 'Hold it to the bar and move the slider until both are as long.',
+		sheetsLong: 'Long sides',
+		sheetsShort: 'Short sides',
+		spans: 'Hand-spans',
+		span: 'Your hand-span',
+		is: (length: string) => `is ${length}`
 	},
 	withdraw: {
 		title: 'Withdraw your answers?',

@@ -1,7 +1,13 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { messagesFor } from '$lib/messages';
+	import { deviceStorage } from '$lib/ui/walk/device-storage';
+	import { forgetOnDevice } from '$lib/ui/walk/kept-answers';
 
 	const t = messagesFor('en');
+
+	// What is withdrawn must not lie on the device either.
+	onMount(() => void forgetOnDevice(deviceStorage()));
 </script>
 
 <svelte:head><title>{t.withdraw.doneTitle} · {t.product}</title></svelte:head>

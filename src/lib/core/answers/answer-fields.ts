@@ -1,6 +1,7 @@
 import { NEWEST_CHECKLIST } from '../checklist';
 import { BODY_PLACES, PAIN_PARTS, painField, painOptions } from './discomfort-answers';
-import { CHOICE_FIELDS, LENGTH_FIELDS, THING_PARTS } from './fields';
+import { STEP_PLACES, type StepPlace } from '../plan/step-places';
+import { CHOICE_FIELDS, LENGTH_FIELDS, THING_PARTS, type Answers } from './fields';
 import { checkField, signField, SIGNS } from './walk-answers';
 
 /** What one field takes: one of these texts, or any short text. */
@@ -15,6 +16,7 @@ function entries(): [string, FieldValues][] {
 			checkField(id),
 			answers.map((option) => option.id)
 		]),
+		...STEP_PLACES.map((place): [string, FieldValues] => [tickField(place), ['yes', 'no']]),
 		...SIGNS.map((sign): [string, FieldValues] => [signField(sign), ['yes', 'no']]),
 		...BODY_PLACES.flatMap((place) =>
 			PAIN_PARTS.map((part): [string, FieldValues] => [painField(place, part), painOptions(part)])
@@ -25,6 +27,20 @@ function entries(): [string, FieldValues][] {
 /** Name of the field that says that a length can't be measured now: a usual one stands in, and is said to. */
 export function cantField(length: string): string {
 	return `cant.${length}`;
+}
+
+/** Name of the field that says whether a step of the plan is done. */
+export function tickField(place: StepPlace): string {
+	return `tick.${place}`;
+}
+
+/** Steps that are ticked or unticked among some fields, by place. */
+export function ticksOfAnswers(fields: Answers): Partial<Record<StepPlace, boolean>> {
+	const told = STEP_PLACES.flatMap((place): [StepPlace, boolean][] => {
+		const text = fields[tickField(place)];
+		return text ? [[place, text === 'yes']] : [];
+	});
+	return Object.fromEntries(told);
 }
 
 /** Every field by name with what it takes, but for the things in the house; an empty text takes an answer back. */

@@ -1,4 +1,11 @@
-export { ANSWER_FIELDS, cantField, THING_FIELD_PATTERN, type FieldValues } from './answer-fields';
+export {
+	ANSWER_FIELDS,
+	cantField,
+	tickField,
+	ticksOfAnswers,
+	THING_FIELD_PATTERN,
+	type FieldValues
+} from './answer-fields';
 export { convertUnit } from './convert-unit';
 export { cornerFromAnswers, type CornerFromAnswers } from './corner-from-answers';
 export {
@@ -28,7 +35,8 @@ export {
 export { pageOfField } from './page-of-field';
 export { partialChecks, type PartialCorner } from './partial-checks';
 export { likelyMeant, readLength, type FieldIssue } from './read-length';
-export { isHouseholdKind, listedThings, SHELF, type ShelfItem } from './things';
+export { freeThing, isHouseholdKind, listedThings, newThing, SHELF, type ShelfItem } from './things';
+export { issuesOf, issuesOn } from './issues-on';
 export { isStoodInFor, usualLength } from './usual-lengths';
 export {
 	checkField,

@@ -7,6 +7,8 @@ export function pageOfField(name: string): Page {
 	const [kind = '', id = ''] = name.split('.');
 	if (kind === 'cant') return pageOfField(id);
 	if (kind === 'sign') return 'first';
+	// The plan comes after the last page.
+	if (kind === 'tick') return 'house';
 	if (kind === 'pain') return 'discomfort';
 	if (kind === 'check') {
 		const station = NEWEST_CHECKLIST.items.find((item) => item.id === id)?.station;

@@ -1,5 +1,5 @@
 import { CORNER_BOUNDS, LONGEST_LABEL, type HouseholdItem, type HouseholdKind } from '../corner';
-import type { LengthUnit } from '../length';
+import { formatLength, type LengthUnit } from '../length';
 import { MOST_THINGS, thingField, type Answers } from './fields';
 import { readLength, type FieldIssue } from './read-length';
 
@@ -36,6 +36,33 @@ export function listedThings(answers: Answers): number[] {
 	return Array.from({ length: MOST_THINGS }, (_, i) => i).filter((i) =>
 		isHouseholdKind(answers[thingField(i, 'kind')])
 	);
+}
+
+/** Index for a new thing: after all that are listed, or the first gap; null where the list is full. */
+export function freeThing(answers: Answers): number | null {
+	const listed = listedThings(answers);
+	const after = Math.max(-1, ...listed) + 1;
+	if (after < MOST_THINGS) return after;
+	return Array.from({ length: MOST_THINGS }, (_, i) => i).find((i) => !listed.includes(i)) ?? null;
+}
+
+/** Fields of a new thing of a kind, with its usual size. */
+export function newThing(
+	index: number,
+	kind: HouseholdKind,
+	label: string,
+	unit: LengthUnit
+): Record<string, string> {
+	const [a, b, c] = SHELF.find((item) => item.kind === kind)?.size ?? [0, 0, 0];
+	const text = (mm: number) => formatLength(mm, unit, { withUnit: false });
+	return {
+		[thingField(index, 'kind')]: kind,
+		[thingField(index, 'label')]: label,
+		[thingField(index, 'count')]: '1',
+		[thingField(index, 'a')]: text(a),
+		[thingField(index, 'b')]: text(b),
+		[thingField(index, 'c')]: text(c)
+	};
 }
 
 const USUAL_SIDE = [3, 2200] as const;

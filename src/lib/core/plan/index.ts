@@ -10,7 +10,8 @@ export {
 	type PlanReport
 } from './plan-corner';
 export { type Cost, WEIGHT } from './objective';
-export { planSteps, type Caution, type PlanStep, type StepPiece, type StepPlace } from './plan-steps';
+export { planSteps, type Caution, type PlanStep, type StepPiece } from './plan-steps';
+export { STEP_PLACES, type StepPlace } from './step-places';
 export { misfitOf } from './misfit';
 export { COMPROMISE_SPELL_MINUTES, compromiseOf, type Compromise } from './compromise';
 export { openGaps, type OpenGap } from './open-gaps';

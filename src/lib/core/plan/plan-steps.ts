@@ -4,9 +4,7 @@ import { pieceIds } from '../corner/piece-ids';
 import type { Station } from '../household';
 import { backSupport, type BackFiller, type Roll } from '../seat';
 import type { Plan } from './plan-corner';
-
-/** Places of the work, in the order it is done: each rests on the ones before. */
-export type StepPlace = 'surface' | 'seat' | 'feet' | 'back' | 'keys' | 'mouse' | 'screen';
+import type { StepPlace } from './step-places';
 
 /** A piece of a step by its name. */
 export interface StepPiece {

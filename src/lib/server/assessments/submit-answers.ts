@@ -1,5 +1,11 @@
 import { eq } from 'drizzle-orm';
-import { cornerFromAnswers, discomfortFromAnswers, signsOf, type FieldIssue } from '../../core/answers';
+import {
+	cornerFromAnswers,
+	discomfortFromAnswers,
+	signsOf,
+	ticksOfAnswers,
+	type FieldIssue
+} from '../../core/answers';
 import type { Advice } from '../../core/advice';
 import type { Corner } from '../../core/corner';
 import { validateCorner } from '../../core/corner/validate-corner';
@@ -70,10 +76,20 @@ export async function submitAnswers(
 				seenAt: null
 			})
 			.where(eq(assessments.id, row.id));
-		if (!isSameCorner) await tx.delete(stepTicks).where(eq(stepTicks.assessmentId, row.id));
+		if (row.answeredAt === null) await keepEarlyTicks(tx, row, now);
+		else if (!isSameCorner) await tx.delete(stepTicks).where(eq(stepTicks.assessmentId, row.id));
 		await writeAuditLine(tx, actor, { at: now, act: 'answered', personId: actor.personId });
 		return { ok: true };
 	});
+}
+
+/** Steps that were ticked without network, before the answers came in. */
+async function keepEarlyTicks(db: Db, row: typeof assessments.$inferSelect, at: Date): Promise<void> {
+	const ticks = Object.entries(ticksOfAnswers(row.answers));
+	if (ticks.length === 0) return;
+	await db
+		.insert(stepTicks)
+		.values(ticks.map(([place, done]) => ({ assessmentId: row.id, place, done, at })));
 }
 
 /** Whether two documents say the same, whatever the order of their keys. */

@@ -34,7 +34,9 @@ export class Autosave {
 	constructor(
 		private readonly address: string,
 		private readonly keep: Keep | null,
-		private readonly put: typeof fetch = fetch
+		private readonly put: typeof fetch = fetch,
+		/** Told the server's revision after each save. */
+		private readonly saved: (revision: number) => void = () => {}
 	) {
 		this.key = `easy-corner ${address}`;
 		this.pending = this.restore();
@@ -46,9 +48,14 @@ export class Autosave {
 		return this.pending;
 	}
 
-	/** Takes a field as it is now. */
-	set(field: string, text: string): void {
-		this.pending = { ...this.pending, [field]: text };
+	/** Whether everything has been confirmed by the server. */
+	get isSent(): boolean {
+		return Object.keys(this.pending).length === 0;
+	}
+
+	/** Takes fields as they are now. */
+	set(fields: Readonly<Record<string, string>>): void {
+		this.pending = { ...this.pending, ...fields };
 		this.remember();
 		this.schedule(PAUSE_MS);
 	}
@@ -84,7 +91,12 @@ export class Autosave {
 			);
 			this.remember();
 			this.state = response.ok ? 'saved' : 'waiting';
-			if (response.ok) this.savedAt = Date.now();
+			if (response.ok) {
+				this.savedAt = Date.now();
+				const body: unknown = await response.json().catch(() => null);
+				const revision = (body as { revision?: unknown } | null)?.revision;
+				if (typeof revision === 'number') this.saved(revision);
+			}
 			return;
 		}
 		this.state = 'waiting';

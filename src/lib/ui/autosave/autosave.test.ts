@@ -30,8 +30,8 @@ describe('Autosave', () => {
 	it('waits for a pause, then sends what changed in one go', async () => {
 		const { sent, put } = server([200]);
 		const autosave = new Autosave('/draft', memory(), put);
-		for (const text of ['1', '16', '164']) autosave.set('stature', text);
-		autosave.set('heel', '2');
+		for (const text of ['1', '16', '164']) autosave.set({ stature: text });
+		autosave.set({ heel: '2' });
 		expect(sent).toEqual([]);
 		await vi.advanceTimersByTimeAsync(600);
 		expect(sent).toEqual([{ stature: '164', heel: '2' }]);
@@ -43,11 +43,11 @@ describe('Autosave', () => {
 		const keep = memory();
 		const { sent, put } = server(['down', 'down', 200]);
 		const autosave = new Autosave('/draft', keep, put);
-		autosave.set('stature', '164');
+		autosave.set({ stature: '164' });
 		await vi.advanceTimersByTimeAsync(600);
 		expect(autosave.state).toBe('waiting');
 		expect([...keep.all.values()]).toEqual(['{"stature":"164"}']);
-		autosave.set('heel', '2');
+		autosave.set({ heel: '2' });
 		await vi.advanceTimersByTimeAsync(10_000);
 		expect(sent).toEqual([{ stature: '164', heel: '2' }]);
 		expect(keep.all.size).toBe(0);
@@ -69,9 +69,9 @@ describe('Autosave', () => {
 			return new Promise<Response>((resolve) => (answer = resolve));
 		}) as typeof fetch;
 		const autosave = new Autosave('/draft', memory(), put);
-		autosave.set('stature', '16');
+		autosave.set({ stature: '16' });
 		await vi.advanceTimersByTimeAsync(600);
-		autosave.set('stature', '164');
+		autosave.set({ stature: '164' });
 		answer(new Response('{}'));
 		await vi.advanceTimersByTimeAsync(600);
 		answer(new Response('{}'));
@@ -91,6 +91,6 @@ describe('Autosave', () => {
 			removeItem: () => {}
 		};
 		const autosave = new Autosave('/draft', refusing, server([200]).put);
-		expect(() => autosave.set('stature', '164')).not.toThrow();
+		expect(() => autosave.set({ stature: '164' })).not.toThrow();
 	});
 });

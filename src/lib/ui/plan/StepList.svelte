@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
-	import type { PlanStep } from '$lib/core/plan';
+	import type { PlanStep, StepPlace } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import { checkWords } from '../gap-mark/check-words';
 	import GapMark from '../gap-mark/GapMark.svelte';
@@ -14,9 +14,11 @@
 		unit: LengthUnit;
 		/** Whether steps can be ticked here; the coordinator only looks. */
 		canTick: boolean;
+		/** Takes a tick without asking the server first: it works without network. */
+		tick?: (place: StepPlace, done: boolean) => void;
 	}
 
-	let { steps, ticks, t, unit, canTick }: Props = $props();
+	let { steps, ticks, t, unit, canTick, tick }: Props = $props();
 </script>
 
 <ol class="border-t border-rule">
@@ -28,9 +30,11 @@
 				<form
 					method="POST"
 					action="?/tick"
-					use:enhance={() =>
-						({ update }) =>
-							update({ reset: false })}
+					use:enhance={({ cancel }) => {
+						if (!tick) return ({ update }) => update({ reset: false });
+						cancel();
+						tick(step.place, !done);
+					}}
 				>
 					<input type="hidden" name="place" value={step.place} />
 					<button

@@ -9,9 +9,11 @@
 		t: Catalogue;
 		page: Page;
 		savedAt: Date | null;
+		/** The page about measuring without a tape. */
+		measureHref: string;
 	}
 
-	let { draft, t, page, savedAt }: Props = $props();
+	let { draft, t, page, savedAt, measureHref }: Props = $props();
 
 	const time = new Intl.DateTimeFormat(undefined, { timeStyle: 'short' });
 	const index = $derived(PAGES.indexOf(page));
@@ -65,6 +67,7 @@
 			{/each}
 		</ol>
 	</details>
+	<p class="pt-2 text-note"><a href={measureHref}>{t.measure.link}</a></p>
 </nav>
 
 <style>

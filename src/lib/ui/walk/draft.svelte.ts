@@ -2,8 +2,15 @@ import { partialChecks, unitOf, type Answers, type PartialCorner } from '$lib/co
 import type { Way } from '$lib/core/corner';
 import type { LengthUnit } from '$lib/core/length';
 import { Autosave } from '../autosave/autosave.svelte';
+import { keptAnswers, keepAnswers } from './kept-answers';
 
-/** The answers on this page as they are typed, what they tell so far, and their saving. */
+/** Answers as the server has them. */
+export interface ServerAnswers {
+	readonly answers: Answers;
+	readonly revision: number;
+}
+
+/** The answers on this page as they are typed, what they tell so far, and their saving on device and server. */
 export class Draft {
 	answers = $state<Record<string, string>>({});
 	/** The field that is being filled in. */
@@ -11,25 +18,59 @@ export class Draft {
 	readonly autosave: Autosave;
 	readonly unit: LengthUnit = $derived(unitOf(this.answers));
 	readonly partial: PartialCorner | null = $derived.by(() => partialChecks(this.answers, this.way));
+	private revision = -1;
 
 	constructor(
-		answers: Answers,
+		server: ServerAnswers,
 		private readonly way: Way,
-		address: string,
-		device: Storage | null
+		private readonly address: string,
+		private readonly device: Storage | null
 	) {
-		this.autosave = new Autosave(address, device);
-		this.answers = { ...answers, ...this.autosave.unsent };
+		this.autosave = new Autosave(address, device, fetch, (revision) => this.savedAs(revision));
+		this.take(server);
+		// A page that came from the device's own store may be older than what this device has seen since.
+		const kept = keptAnswers(device, address);
+		if (kept) this.take(kept);
 	}
 
 	/** Takes what was typed or chosen. */
 	set(field: string, text: string): void {
-		this.answers[field] = text;
-		this.autosave.set(field, text);
+		this.setAll({ [field]: text });
 	}
 
-	/** Takes the server's answers over, keeping what it has not got yet. */
-	replace(answers: Answers): void {
-		this.answers = { ...answers, ...this.autosave.unsent };
+	/** Takes several fields at once. */
+	setAll(fields: Readonly<Record<string, string>>): void {
+		Object.assign(this.answers, fields);
+		this.autosave.set(fields);
+		this.keep();
+	}
+
+	/** Takes the server's answers over if they are newer, keeping what it has not got yet. */
+	take(server: ServerAnswers): void {
+		if (server.revision < this.revision) return;
+		this.revision = server.revision;
+		this.answers = { ...server.answers, ...this.autosave.unsent };
+		this.keep();
+	}
+
+	/** Asks for what another device has saved. Silent without network: it is asked again later. */
+	async pull(): Promise<void> {
+		const response = await fetch(this.address).catch(() => null);
+		if (!response?.ok) return;
+		const server = (await response.json()) as ServerAnswers;
+		if (server.revision > this.revision) this.take(server);
+	}
+
+	private savedAs(revision: number): void {
+		// A gap means that another device saved in between.
+		if (revision > this.revision + 1) void this.pull();
+		else {
+			this.revision = Math.max(this.revision, revision);
+			this.keep();
+		}
+	}
+
+	private keep(): void {
+		keepAnswers(this.device, this.address, { answers: this.answers, revision: this.revision });
 	}
 }

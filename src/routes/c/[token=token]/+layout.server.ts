@@ -1,18 +1,23 @@
+import { redirect } from '@sveltejs/kit';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { orErrorPage } from '$lib/server/http/answer-fault';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = ({ locals, params }) =>
+export const load: LayoutServerLoad = ({ locals, params, route, untrack }) =>
 	orErrorPage(async () => {
 		const { assessment, personName } = await openAssessment(locals.db, params.token, locals.now);
+		const hasConsent = assessment.consentedAt !== null;
+		// Asked once, at the door: moving between pages asks the server nothing, so that it works without network.
+		if (!hasConsent && untrack(() => route.id).endsWith('[page=page]')) redirect(303, `/c/${params.token}`);
 		return {
 			token: params.token,
 			locale: 'en',
 			personName,
 			way: assessment.way,
 			answers: assessment.answers,
+			revision: assessment.answersRevision,
 			savedAt: assessment.savedAt,
-			hasConsent: assessment.consentedAt !== null,
+			hasConsent,
 			isAnswered: assessment.answeredAt !== null
 		};
 	});

@@ -1,21 +1,39 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import type { SubmitFunction } from '@sveltejs/kit';
 	import { enhance } from '$app/forms';
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
 	import {
 		choiceOf,
+		convertUnit,
+		cornerFromAnswers,
+		discomfortFromAnswers,
+		freeThing,
+		isHouseholdKind,
+		issuesOf,
+		issuesOn,
+		newThing,
 		PAGES,
 		pageOfField,
+		signsOf,
+		thingField,
 		type FieldIssue,
-		type LengthFieldName,
-		LENGTH_FIELDS,
-		readLength
+		type Page
 	} from '$lib/core/answers';
+	import type { Corner } from '$lib/core/corner';
+	import { isEmergency, type EmergencySign } from '$lib/core/discomfort';
+	import type { LengthUnit } from '$lib/core/length';
 	import { sectionOf } from '$lib/core/section';
 	import { messagesFor } from '$lib/messages';
+	import { adviceForPage, type PageAdvice } from '$lib/messages/advice-for-page';
+	import LocalPlan from '$lib/ui/plan/LocalPlan.svelte';
+	import { BrowserPlanner } from '$lib/ui/planner/browser-planner';
 	import CheckTable from '$lib/ui/plan/CheckTable.svelte';
 	import Rail from '$lib/ui/rail/Rail.svelte';
 	import SectionDrawing from '$lib/ui/section/SectionDrawing.svelte';
 	import { Draft } from '$lib/ui/walk/draft.svelte';
+	import EmergencyStop from '$lib/ui/walk/EmergencyStop.svelte';
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
 	import { heightsOnRail } from '$lib/ui/walk/heights-on-rail';
 	import PageQuestions from '$lib/ui/walk/PageQuestions.svelte';
@@ -36,83 +54,166 @@
 	];
 
 	const t = $derived(messagesFor(data.locale));
+	const current = $derived(page.params.page as Page);
 	// One draft for the whole visit: pages change beneath it.
-	const draft = untrack(() => new Draft(data.answers, data.way, `/c/${data.token}/draft`, deviceStorage()));
+	const draft = untrack(() => new Draft(data, data.way, `/c/${data.token}/draft`, deviceStorage()));
+	const planner = new BrowserPlanner();
 
+	$effect(() => draft.take(data));
 	$effect(() => {
-		draft.replace(data.answers);
+		// Loaded while there is network, so that a plan can be made without.
+		planner.prepare();
+		return () => planner.close();
 	});
 
+	/** What a try to go on found on this page; the server's, where a form was posted. */
+	let found = $state<readonly FieldIssue[]>([]);
+	const posted = $derived(form && 'issues' in form ? (form.issues as FieldIssue[]) : null);
 	const issues: readonly FieldIssue[] = $derived(
-		(form && 'issues' in form ? (form.issues as FieldIssue[]) : data.open).filter(
-			(i) => pageOfField(i.field) === data.page
+		(page.url.searchParams.has('open') ? issuesOf(draft.answers, data.way) : (posted ?? found)).filter(
+			(i) => pageOfField(i.field) === current
 		)
 	);
 	/** Those of the found faults that still stand. */
 	const standing = $derived(issues.filter((issue) => !isMended(issue)));
-	const next = $derived(PAGES[PAGES.indexOf(data.page) + 1]);
+	const next = $derived(PAGES[PAGES.indexOf(current) + 1]);
 	const section = $derived(
 		draft.partial ? sectionOf(draft.partial.corner, null, null, choiceOf(draft.answers, 'drawnAs')) : null
 	);
 	const notches = $derived(heightsOnRail(draft.answers, draft.unit, draft.active));
+	let stop = $state<readonly EmergencySign[]>([]);
+	let local = $state<{ corner: Corner; advice: PageAdvice } | null>(null);
+	let isFinishing = $state(false);
 
 	function isMended({ field }: FieldIssue): boolean {
-		if (!Object.hasOwn(LENGTH_FIELDS, field)) return false;
-		return readLength(field, draft.answers[field], draft.unit, LENGTH_FIELDS[field as LengthFieldName]).ok;
+		return !issuesOn(current, draft.answers, data.way).some((issue) => issue.field === field);
 	}
 
-	/** What is typed goes out before a button is answered, so that the two can't pass each other. */
-	const send = () => {
-		const flushed = draft.autosave.flush();
-		return async ({ update }: { update: (how: { reset: boolean }) => Promise<void> }) => {
-			await flushed;
-			await update({ reset: false });
-		};
+	const to = (name: string) => goto(`/c/${data.token}/${name}`);
+
+	async function goOn() {
+		found = issuesOn(current, draft.answers, data.way);
+		if (found.length > 0) return;
+		if (current === 'first') {
+			stop = signsOf(draft.answers).filter(isEmergency);
+			// Told at once, whatever else happens.
+			await draft.autosave.flush();
+			if (stop.length > 0) return;
+		}
+		await (next ? to(next) : finish());
+	}
+
+	/** Sends what is open and asks for the plan; without network the plan is made here and the rest is sent later. */
+	async function finish() {
+		const open = issuesOf(draft.answers, data.way)[0];
+		if (open) return goto(`/c/${data.token}/${pageOfField(open.field)}?open`);
+		isFinishing = true;
+		await draft.autosave.flush();
+		const sent = draft.autosave.isSent
+			? await fetch(`/c/${data.token}/submit`, { method: 'POST' }).catch(() => null)
+			: null;
+		isFinishing = false;
+		if (sent?.ok) return goto(`/c/${data.token}/plan`, { invalidateAll: true });
+		const { corner } = cornerFromAnswers(draft.answers, data.way);
+		if (!corner) return;
+		isFinishing = true;
+		const advice = await planner.advise(corner).finally(() => (isFinishing = false));
+		const told = { answers: draft.answers, discomfort: discomfortFromAnswers(draft.answers).reports };
+		local = { corner, advice: adviceForPage(corner, advice, told, data.locale) };
+	}
+
+	function addThing(kind: string) {
+		const index = freeThing(draft.answers);
+		if (index !== null && isHouseholdKind(kind))
+			draft.setAll(newThing(index, kind, t.things.names[kind], draft.unit));
+	}
+
+	function changeUnit(unit: LengthUnit) {
+		if (unit !== draft.unit) draft.setAll(convertUnit(draft.answers, draft.unit, unit));
+	}
+
+	/** With scripts every button is answered here, with or without network; without them the form is posted. */
+	const answer: SubmitFunction = ({ formData, action, cancel }) => {
+		cancel();
+		const go = formData.get('go');
+		const text = (name: string) => String(formData.get(name) ?? '');
+		if (action.search.startsWith('?/add')) addThing(text('add'));
+		else if (action.search.startsWith('?/remove')) draft.set(thingField(Number(text('remove')), 'kind'), '');
+		else if (action.search.startsWith('?/unit')) changeUnit(text('to') as LengthUnit);
+		else if (go === 'back') {
+			const before = PAGES[PAGES.indexOf(current) - 1];
+			void (before ? to(before) : to(''));
+		} else if (go && go !== 'next') void to(String(go));
+		else void goOn();
 	};
+
+	function online() {
+		void draft.autosave.flush().then(() => {
+			if (local) void finish();
+			else void draft.pull();
+		});
+	}
 </script>
 
-<svelte:head><title>{t.pages[data.page].title} · {t.product}</title></svelte:head>
-<svelte:window onpagehide={() => draft.autosave.leave()} ononline={() => void draft.autosave.flush()} />
+<svelte:head><title>{t.pages[current].title} · {t.product}</title></svelte:head>
+<svelte:window onpagehide={() => draft.autosave.leave()} ononline={online} />
+<svelte:document onvisibilitychange={() => document.visibilityState === 'visible' && void draft.pull()} />
 
 <div class="walk">
 	<div class="rail-column"><Rail {notches} unit={draft.unit} /></div>
-	<form method="POST" action="?/go" class="min-w-0" use:enhance={send} autocomplete="off" novalidate>
+	<form method="POST" action="?/go" class="min-w-0" use:enhance={answer} autocomplete="off" novalidate>
 		<!-- The first button is what Enter presses. -->
 		<button class="hidden" name="go" value="next" tabindex="-1" aria-hidden="true">{t.frame.skip}</button>
-		<WalkHeader {draft} {t} page={data.page} savedAt={data.savedAt} />
+		<WalkHeader {draft} {t} page={current} savedAt={data.savedAt} measureHref="/c/{data.token}/measure" />
 		<div class="columns">
 			<main id="content" class="min-w-0">
-				<h1 class="text-title">{t.pages[data.page].title}</h1>
-				<p class="mt-2 text-lead">{t.pages[data.page].lead}</p>
-				{#if form && 'fault' in form && form.fault}
-					<p class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">
-						{(form.fault as { message: string }).message}
+				{#if stop.length > 0}
+					<EmergencyStop signs={stop} {t} />
+					<p class="mt-8 flex flex-wrap gap-3">
+						<button type="button" class="btn" onclick={() => (stop = [])}>{t.first.stopSlip}</button>
+						<button type="button" class="btn" onclick={() => ((stop = []), void to('you'))}
+							>{t.first.stopLater}</button
+						>
 					</p>
-				{/if}
-				{#if standing.length > 0}
-					<div class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">
-						<strong>{t.nav.fix(standing.length)}.</strong>
-						{t.nav.fixLead}
-						{#each standing as issue (issue.field)}
-							{#if t.fields[issue.field as keyof typeof t.fields]}
-								<a class="mr-3 inline-block" href="#{issue.field}"
-									>{t.fields[issue.field as keyof typeof t.fields]}</a
-								>
-							{/if}
-						{/each}
+				{:else if local}
+					<LocalPlan corner={local.corner} advice={local.advice} {draft} {t} />
+					<p class="mt-6">
+						<button type="button" class="btn" onclick={() => (local = null)}>{t.frame.back}</button>
+					</p>
+				{:else}
+					<h1 class="text-title">{t.pages[current].title}</h1>
+					<p class="mt-2 text-lead">{t.pages[current].lead}</p>
+					{#if form && 'fault' in form && form.fault}
+						<p class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">
+							{(form.fault as { message: string }).message}
+						</p>
+					{/if}
+					{#if standing.length > 0}
+						<div class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">
+							<strong>{t.nav.fix(standing.length)}.</strong>
+							{t.nav.fixLead}
+							{#each standing as issue (issue.field)}
+								{#if t.fields[issue.field as keyof typeof t.fields]}
+									<a class="mr-3 inline-block" href="#{issue.field}"
+										>{t.fields[issue.field as keyof typeof t.fields]}</a
+									>
+								{/if}
+							{/each}
+						</div>
+					{/if}
+					<div class="mt-3">
+						<PageQuestions page={current} {draft} {t} {issues} />
 					</div>
+					<div class="mt-6 flex gap-3">
+						<button class="btn" name="go" value="back" formnovalidate>{t.frame.back}</button>
+						<button class="btn btn-main flex-1 sm:flex-none" name="go" value="next">
+							{next ? t.nav.next(t.pages[next].short.toLowerCase()) : t.nav.finish}
+						</button>
+					</div>
+					<p class="mt-2 text-note text-ink-soft" role="status">{isFinishing ? t.plan.solving : ''}</p>
 				{/if}
-				<div class="mt-3">
-					<PageQuestions page={data.page} {draft} {t} {issues} />
-				</div>
-				<div class="mt-6 flex gap-3">
-					<button class="btn" name="go" value="back" formnovalidate>{t.frame.back}</button>
-					<button class="btn btn-main flex-1 sm:flex-none" name="go" value="next">
-						{next ? t.nav.next(t.pages[next].short.toLowerCase()) : t.nav.finish}
-					</button>
-				</div>
 			</main>
-			{#if section && draft.partial && WITH_DRAWING.includes(data.page)}
+			{#if section && draft.partial && WITH_DRAWING.includes(current) && !local}
 				<aside class="drawing">
 					<SectionDrawing {section} all={[section]} {t} unit={draft.unit} mostHeight={520} />
 					{#if draft.partial.checks.length > 0}

@@ -8,7 +8,7 @@ import { newestReMeasurement, openAssessment, ticksOf } from '$lib/server/assess
 import { keepReMeasurement, tickStep } from '$lib/server/assessments/plan-progress';
 import { changeUnit } from '$lib/server/assessments/save-answers';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
-import { adviceForPage } from '$lib/server/planning/advice-for-page';
+import { adviceForPage } from '$lib/messages/advice-for-page';
 import { formReader } from '$lib/server/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,11 +1,14 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
-	import { pageOfField, PAGES, type LengthFieldName } from '$lib/core/answers';
+	import { pageOfField, PAGES, tickField, ticksOfAnswers, type LengthFieldName } from '$lib/core/answers';
 	import type { CheckResult, MeasurableName } from '$lib/core/checks';
-	import { planSteps } from '$lib/core/plan';
+	import { planSteps, type StepPlace } from '$lib/core/plan';
 	import { sectionOf } from '$lib/core/section';
 	import { messagesFor } from '$lib/messages';
+	import { Autosave } from '$lib/ui/autosave/autosave.svelte';
+	import { deviceStorage } from '$lib/ui/walk/device-storage';
 	import { checkWords } from '$lib/ui/gap-mark/check-words';
 	import { Again } from '$lib/ui/plan/again.svelte';
 	import AgainForm from '$lib/ui/plan/AgainForm.svelte';
@@ -72,7 +75,16 @@
 				.map((name) => t.measurable[name])
 		)
 	);
-	const doneCount = $derived(steps.filter((step) => data.ticks[step.place]).length);
+	const autosave = untrack(() => new Autosave(`/c/${data.token}/draft`, deviceStorage()));
+	/** Ticks made here, before and after the server has them. */
+	let ticked = $state(untrack(() => ticksOfAnswers(autosave.unsent)));
+	const ticks = $derived({ ...data.ticks, ...ticked });
+	const doneCount = $derived(steps.filter((step) => ticks[step.place]).length);
+
+	function tick(place: StepPlace, done: boolean) {
+		ticked[place] = done;
+		autosave.set({ [tickField(place)]: done ? 'yes' : 'no' });
+	}
 	const words: Record<State, string> = $derived({
 		now: t.section.now,
 		after: t.section.after,
@@ -82,10 +94,14 @@
 
 <svelte:head><title>{fits ? t.plan.titleNone : t.plan.title(steps.length)} · {t.product}</title></svelte:head>
 
+<svelte:window onpagehide={() => autosave.leave()} ononline={() => void autosave.flush()} />
+
 <div class="mx-auto max-w-6xl px-5 py-4 md:px-8">
 	<header class="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
 		<p class="font-title font-semibold">{t.product}</p>
-		<p class="order-last w-full text-note text-ink-soft md:order-none md:w-auto">{t.plan.sent}</p>
+		<p class="order-last w-full text-note text-ink-soft md:order-none md:w-auto" role="status">
+			{autosave.state === 'waiting' ? t.frame.notSaved : t.plan.sent}
+		</p>
 		<form
 			method="POST"
 			action="?/unit"
@@ -180,7 +196,7 @@
 				<p class="mt-5 flex justify-between text-note text-ink-soft">
 					<span>{t.plan.tick}</span><span role="status">{t.plan.ticked(doneCount, steps.length)}</span>
 				</p>
-				<div class="mt-1"><StepList {steps} ticks={data.ticks} {t} {unit} canTick /></div>
+				<div class="mt-1"><StepList {steps} {ticks} {t} {unit} canTick {tick} /></div>
 			{/if}
 
 			{#if again}

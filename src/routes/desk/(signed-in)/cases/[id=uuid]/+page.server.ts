@@ -5,7 +5,7 @@ import { markSeen, markUnseen, readCase } from '$lib/server/cases/read-case';
 import { addDays, isIsoDay, isoDay } from '$lib/server/clock';
 import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { Fault } from '$lib/server/fault';
-import { adviceForPage } from '$lib/server/planning/advice-for-page';
+import { adviceForPage } from '$lib/messages/advice-for-page';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';

@@ -4,7 +4,7 @@ import { findingRule, NEWEST_CHECKLIST, orderFindings, type FindingId } from '$l
 import type { Corner } from '$lib/core/corner';
 import type { Region, RegionReport } from '$lib/core/discomfort';
 import type { PurchaseOutcome } from '$lib/core/plan';
-import { checklistTextsFor } from '$lib/messages/checklist';
+import { checklistTextsFor } from './checklist';
 
 /** A purchase as a page tells it: without the corner and the pieces of its plan. */
 export type PurchaseLine = Pick<PurchaseOutcome, 'purchase' | 'closes'> & {
@@ -71,7 +71,7 @@ function findingLines(corner: Corner, { answers, discomfort }: ToldBesides, loca
 		});
 }
 
-/** Advice with no more than a page shows: it goes over the wire. */
+/** Advice with no more than a page shows, findings in words: what goes over the wire, and what a page without network makes. */
 export function adviceForPage(corner: Corner, advice: Advice, told: ToldBesides, locale: string) {
 	const { purchases, findings: _measured, ...rest } = advice;
 	return {
@@ -84,3 +84,6 @@ export function adviceForPage(corner: Corner, advice: Advice, told: ToldBesides,
 		findings: findingLines(corner, told, locale)
 	};
 }
+
+/** What {@link adviceForPage} gives. */
+export type PageAdvice = ReturnType<typeof adviceForPage>;

@@ -1,0 +1,123 @@
+import { expect, test, type Page } from '@playwright/test';
+import { addThings, hydrated, pastTheSigns, sendTo, TYPED } from './support';
+
+/** Waits until the pages and the program are kept on the device. */
+async function kept(page: Page): Promise<void> {
+	await page.evaluate(async () => {
+		await navigator.serviceWorker.ready;
+		if (!navigator.serviceWorker.controller)
+			await new Promise((resolve) => navigator.serviceWorker.addEventListener('controllerchange', resolve));
+	});
+}
+
+test('cut off in the middle: the walk and the plan go on, the tab is closed and opened, all of it arrives once', async ({
+	page,
+	browser
+}) => {
+	test.setTimeout(120_000);
+	const { link, caseUrl } = await sendTo(page, 'Petra Tunnelova');
+	const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+	const first = await context.newPage();
+	await first.goto(link);
+	await first.getByRole('button', { name: /Begin/ }).click();
+	await pastTheSigns(first);
+	await hydrated(first);
+	await kept(first);
+	// Once more with the worker in charge, so that this page is kept.
+	await first.reload();
+	await hydrated(first);
+	await context.setOffline(true);
+	for (const [title, fields] of TYPED.slice(1, 7)) {
+		await expect(first.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+		for (const [name, text] of Object.entries(fields)) await first.locator(`#${name}`).fill(text);
+		await first.getByRole('button', { name: /^Next:/ }).click();
+	}
+	await expect(first.getByRole('heading', { name: 'The screen', level: 1 })).toBeVisible();
+	await first.close();
+
+	const second = await context.newPage();
+	await second.goto(`${link}/screen`);
+	await hydrated(second);
+	for (const [title, fields] of TYPED.slice(7)) {
+		await expect(second.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+		for (const [name, text] of Object.entries(fields)) await second.locator(`#${name}`).fill(text);
+		await second.getByRole('button', { name: /^Next:/ }).click();
+	}
+	await addThings(second, ['Hardback book', 'Ream of paper', 'Sturdy box', 'Pillow', 'Towel']);
+	await second.getByRole('button', { name: 'Show my plan' }).click();
+	await expect(second.getByText('this plan was worked out on this device')).toBeVisible();
+	await expect(second.getByRole('img', { name: /Side view of you sitting/ })).toBeVisible();
+	await second.getByRole('button', { name: 'Done: Seat' }).click();
+	await expect(second.getByRole('button', { name: 'Done: Seat' })).toHaveAttribute('aria-pressed', 'true');
+
+	await context.setOffline(false);
+	await expect(second).toHaveURL(/\/plan$/);
+	await expect(second.getByRole('button', { name: 'Done: Seat' })).toHaveAttribute('aria-pressed', 'true');
+	await context.close();
+
+	await page.goto(caseUrl);
+	await expect(page.getByRole('img', { name: /Elbow: keys 9.4 cm too high/ }).first()).toBeVisible();
+	await expect(page.getByRole('img', { name: 'Done: Seat' })).toBeVisible();
+	await expect(page.getByRole('listitem').filter({ hasText: 'Petra Tunnelova answered' })).toHaveCount(1);
+});
+
+test('two devices on one draft, one after the other and at once: nothing is lost', async ({
+	page,
+	browser
+}) => {
+	const { link } = await sendTo(page, 'Rosa Twodevices');
+	const [laptop, phone] = [
+		await (await browser.newContext()).newPage(),
+		await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+	];
+	await laptop.goto(link);
+	await laptop.getByRole('button', { name: /Begin/ }).click();
+	await pastTheSigns(laptop);
+	await phone.goto(`${link}/spot`);
+	await hydrated(laptop);
+	await hydrated(phone);
+	const saved = (at: Page) =>
+		at.waitForResponse((r) => r.url().endsWith('/draft') && r.request().method() === 'PUT');
+	for (let i = 0; i < 4; i += 1) {
+		const both = [saved(laptop), saved(phone)];
+		await laptop.locator('#stature').fill(`17${i}`);
+		await phone.locator('#surfaceHeight').fill(`7${i}`);
+		await Promise.all(both);
+	}
+	const last = saved(laptop);
+	await laptop.locator('#heel').fill('2');
+	await last;
+	// The laptop has seen that another device saved in between, and has its number without being asked.
+	await laptop.getByRole('button', { name: /^Next:/ }).click();
+	await expect(laptop.locator('#surfaceHeight')).toHaveValue('73');
+	await phone.reload();
+	await expect(phone.locator('#surfaceHeight')).toHaveValue('73');
+	await phone.goto(`${link}/you`);
+	await expect(phone.locator('#stature')).toHaveValue('173');
+	await expect(phone.locator('#heel')).toHaveValue('2');
+});
+
+test('what is withdrawn does not stay on the device', async ({ page, browser }) => {
+	const { link } = await sendTo(page, 'Stella Withdrawn');
+	const context = await browser.newContext();
+	const employee = await context.newPage();
+	await employee.goto(link);
+	await employee.getByRole('button', { name: /Begin/ }).click();
+	await pastTheSigns(employee);
+	await hydrated(employee);
+	await kept(employee);
+	await employee.reload();
+	await hydrated(employee);
+	await employee.locator('#stature').fill('181');
+	await expect(employee.getByText(/^Saved/)).toBeVisible();
+	await employee.goto(`${link}/withdraw`);
+	await employee.getByRole('button', { name: 'Withdraw everything' }).click();
+	await expect(employee.getByRole('heading', { name: 'Withdrawn' })).toBeVisible();
+	await hydrated(employee);
+	await expect
+		.poll(() =>
+			employee.evaluate(async () => [Object.keys(localStorage).length, await caches.has('easy-corner-pages')])
+		)
+		.toEqual([0, false]);
+	await context.close();
+});

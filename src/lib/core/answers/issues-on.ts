@@ -1,0 +1,16 @@
+import type { Way } from '../corner';
+import { cornerFromAnswers } from './corner-from-answers';
+import { discomfortFromAnswers } from './discomfort-answers';
+import type { Answers, Page } from './fields';
+import { pageOfField } from './page-of-field';
+import type { FieldIssue } from './read-length';
+
+/** Everything that is missing or can't be read, in the order of the pages. */
+export function issuesOf(answers: Answers, way: Way): FieldIssue[] {
+	return [...cornerFromAnswers(answers, way).issues, ...discomfortFromAnswers(answers).issues];
+}
+
+/** What is missing or can't be read on one page. */
+export function issuesOn(page: Page, answers: Answers, way: Way): FieldIssue[] {
+	return issuesOf(answers, way).filter((issue) => pageOfField(issue.field) === page);
+}

@@ -1,0 +1,2 @@
+export { A4_MM, CARD_MM, pixelsPerMm, sheetsLength, spansLength } from './known-lengths';
+export { rulerStrips, STRIP_MM, type RulerMark, type RulerStrip } from './ruler-strips';

@@ -1,0 +1,58 @@
+/** One mark of a paper ruler. */
+export interface RulerMark {
+	/** From the strip's beginning, mm. */
+	readonly at: number;
+	/** Length of the mark as a share of the longest. */
+	readonly length: number;
+	/** Number beside it; null for none. */
+	readonly label: string | null;
+}
+
+/** One strip of a paper ruler. */
+export interface RulerStrip {
+	/** Where it begins and how long it is, mm. */
+	readonly from: number;
+	readonly length: number;
+	readonly marks: readonly RulerMark[];
+}
+
+/** Longest strip that a sheet of A4 or Letter carries across, with room for the printer's edges, mm. */
+export const STRIP_MM = 250;
+
+const MM_PER_INCH = 25.4;
+
+function centimetres(from: number, length: number): RulerMark[] {
+	return Array.from({ length: length + 1 }, (_, mm) => {
+		const isWhole = (from + mm) % 10 === 0;
+		const isHalf = (from + mm) % 5 === 0;
+		return {
+			at: mm,
+			length: isWhole ? 1 : isHalf ? 0.7 : 0.45,
+			label: isWhole ? String((from + mm) / 10) : null
+		};
+	});
+}
+
+function inches(from: number, length: number): RulerMark[] {
+	const eighth = MM_PER_INCH / 8;
+	const marks: RulerMark[] = [];
+	for (let n = Math.ceil(from / eighth - 1e-9); n * eighth <= from + length + 1e-9; n += 1) {
+		const part = n % 8;
+		const long = part === 0 ? 1 : part === 4 ? 0.75 : part % 2 === 0 ? 0.6 : 0.4;
+		marks.push({ at: n * eighth - from, length: long, label: part === 0 ? String(n / 8) : null });
+	}
+	return marks;
+}
+
+/**
+ * The strips of a paper ruler, to be cut and glued end to end.
+ *
+ * @param strips how many, each {@link STRIP_MM} long
+ */
+export function rulerStrips(unit: 'cm' | 'in', strips: number): RulerStrip[] {
+	return Array.from({ length: strips }, (_, i) => {
+		const from = i * STRIP_MM;
+		const marks = unit === 'cm' ? centimetres(from, STRIP_MM) : inches(from, STRIP_MM);
+		return { from, length: STRIP_MM, marks };
+	});
+}

@@ -1,0 +1,103 @@
+<script lang="ts">
+	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import { CARD_MM, pixelsPerMm } from '$lib/core/measuring';
+	import type { Catalogue } from '$lib/messages';
+	import { deviceStorage } from '../walk/device-storage';
+	import { keepScreenScale, keptScreenScale } from './screen-scale';
+
+	interface Props {
+		t: Catalogue;
+		unit: LengthUnit;
+	}
+
+	let { t, unit }: Props = $props();
+
+	/** CSS says 96 px to the inch; screens differ, which is why a card is held to it. */
+	const CSS_PX_PER_MM = 96 / 25.4;
+	const device = deviceStorage();
+
+	let scale = $state(keptScreenScale(device) ?? CSS_PX_PER_MM);
+	let isKept = $state(keptScreenScale(device) !== null);
+	let lengthMm = $state(30);
+	let roomPx = $state(320);
+
+	const cardPx = $derived(Math.round(CARD_MM.long * scale));
+	const mostMm = $derived(Math.floor((roomPx - 8) / scale));
+	const marks = $derived(Array.from({ length: Math.max(0, mostMm) + 1 }, (_, mm) => mm));
+
+	function calibrate(px: number) {
+		scale = pixelsPerMm(px);
+		isKept = true;
+		keepScreenScale(device, scale);
+	}
+</script>
+
+<div bind:clientWidth={roomPx}>
+	<label class="block font-semibold" for="card">{t.measure.cardLabel}</label>
+	<p class="text-note text-ink-soft">{t.measure.cardHow}</p>
+	<div
+		class="card mt-2"
+		style:width="{cardPx}px"
+		style:height="{CARD_MM.short * scale}px"
+		aria-hidden="true"
+	></div>
+	<input
+		id="card"
+		class="mt-3 w-full max-w-96"
+		type="range"
+		min="200"
+		max="700"
+		step="1"
+		value={cardPx}
+		oninput={(event) => calibrate(Number(event.currentTarget.value))}
+	/>
+	<p class="text-note" role="status">{isKept ? t.measure.cardKept : t.measure.cardNot}</p>
+
+	<label class="mt-5 block font-semibold" for="thing-length">{t.measure.thingLabel}</label>
+	<p class="text-note text-ink-soft">{t.measure.thingHow}</p>
+	<svg class="mt-2" width={mostMm * scale + 4} height="46" aria-hidden="true">
+		<rect x="2" y="2" width={lengthMm * scale} height="14" class="bar" />
+		{#each marks as mm (mm)}
+			<line
+				x1={2 + mm * scale}
+				x2={2 + mm * scale}
+				y1="18"
+				y2={mm % 10 === 0 ? 32 : mm % 5 === 0 ? 27 : 23}
+			/>
+			{#if mm % 10 === 0}<text x={2 + mm * scale} y="44">{mm / 10}</text>{/if}
+		{/each}
+	</svg>
+	<input
+		id="thing-length"
+		class="w-full max-w-96"
+		type="range"
+		min="1"
+		max={Math.max(2, mostMm)}
+		step="1"
+		bind:value={lengthMm}
+	/>
+	<output class="num block text-head font-semibold" for="thing-length"
+		>{formatLength(lengthMm, unit, { locale: t.locale })}</output
+	>
+</div>
+
+<style>
+	.card {
+		border: 2px solid var(--warm);
+		border-radius: 3.2mm;
+		background: var(--warm-wash);
+		max-width: 100%;
+	}
+	.bar {
+		fill: var(--cool-wash);
+		stroke: var(--cool);
+	}
+	line {
+		stroke: var(--ink);
+	}
+	text {
+		font: 10px var(--font-mono);
+		text-anchor: middle;
+		fill: var(--ink);
+	}
+</style>

@@ -1,0 +1,17 @@
+/** Where this device's screen scale is kept; it says nothing about a person, and outlives a withdrawal. */
+const KEY = 'easy-corner-screen-scale';
+
+/** Pixels to the millimetre of this screen as it was calibrated, or null. */
+export function keptScreenScale(device: Storage | null): number | null {
+	const scale = Number(device?.getItem(KEY) ?? NaN);
+	return Number.isFinite(scale) && scale > 1 && scale < 40 ? scale : null;
+}
+
+/** Keeps the scale of this screen. */
+export function keepScreenScale(device: Storage | null, pixelsPerMm: number): void {
+	try {
+		device?.setItem(KEY, String(pixelsPerMm));
+	} catch {
+		// Forbidden storage: it is calibrated again next time.
+	}
+}

@@ -1,0 +1,82 @@
+<script lang="ts">
+	import { choiceOf, tickField, ticksOfAnswers } from '$lib/core/answers';
+	import type { Corner } from '$lib/core/corner';
+	import { planSteps } from '$lib/core/plan';
+	import { sectionOf } from '$lib/core/section';
+	import type { Catalogue } from '$lib/messages';
+	import type { PageAdvice } from '$lib/messages/advice-for-page';
+	import SectionDrawing from '../section/SectionDrawing.svelte';
+	import type { Draft } from '../walk/draft.svelte';
+	import CheckTable from './CheckTable.svelte';
+	import SectionSwitch from './SectionSwitch.svelte';
+	import StepList from './StepList.svelte';
+	import WhatStaysOpen from './WhatStaysOpen.svelte';
+
+	interface Props {
+		corner: Corner;
+		advice: PageAdvice;
+		draft: Draft;
+		t: Catalogue;
+	}
+
+	let { corner, advice, draft, t }: Props = $props();
+
+	type State = 'now' | 'after';
+
+	const unit = $derived(draft.unit);
+	const plan = $derived(advice.plans[0] ?? null);
+	const fits = $derived(advice.before.every(({ verdict }) => verdict === 'fits'));
+	const steps = $derived(plan && !fits ? planSteps(corner, plan, advice.before) : []);
+	const drawnAs = $derived(choiceOf(draft.answers, 'drawnAs'));
+	const sections = $derived({
+		now: sectionOf(corner, null, null, drawnAs),
+		after: sectionOf(corner, plan, null, drawnAs)
+	});
+	const states: readonly State[] = ['now', 'after'];
+	let shown = $state<State>('after');
+	const words: Record<State, string> = $derived({ now: t.section.now, after: t.section.after });
+</script>
+
+<p class="border-l-4 border-cool bg-cool-wash px-3 py-2" role="status">{t.plan.offline}</p>
+<h1 class="mt-4 text-title">
+	{fits ? t.plan.titleNone : steps.length > 0 ? t.plan.title(steps.length) : t.plan.titleHopeless}
+</h1>
+<div class="mt-4 border border-rule bg-sheet p-4">
+	<SectionSwitch {states} {shown} {t} words={(state) => words[state]} choose={(state) => (shown = state)} />
+	<div class="mt-3">
+		<SectionDrawing
+			section={sections[shown]}
+			all={[sections.now, sections.after]}
+			{t}
+			{unit}
+			mostHeight={430}
+		/>
+	</div>
+	<CheckTable
+		title={t.plan.checksTitle}
+		checks={sections[shown].checks}
+		before={shown === 'now' ? [] : advice.before}
+		{t}
+		{unit}
+	/>
+</div>
+{#if steps.length > 0}
+	<div class="mt-5">
+		<StepList
+			{steps}
+			ticks={ticksOfAnswers(draft.answers)}
+			{t}
+			{unit}
+			canTick
+			tick={(place, done) => draft.set(tickField(place), done ? 'yes' : 'no')}
+		/>
+	</div>
+{/if}
+<WhatStaysOpen
+	compromise={advice.compromise}
+	purchases={fits ? [] : advice.purchases}
+	findings={advice.findings}
+	proven={advice.proven}
+	{t}
+	{unit}
+/>

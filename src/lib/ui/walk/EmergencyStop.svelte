@@ -1,0 +1,23 @@
+<script lang="ts">
+	import type { EmergencySign } from '$lib/core/discomfort';
+	import type { Catalogue } from '$lib/messages';
+
+	interface Props {
+		signs: readonly EmergencySign[];
+		t: Catalogue;
+	}
+
+	let { signs, t }: Props = $props();
+</script>
+
+<div class="mt-6 border-l-8 border-warm bg-warm-wash px-5 py-5" role="alert">
+	<h1 class="text-title text-warm">{t.first.stopTitle}</h1>
+	<p class="mt-3">{t.first.stopLead}</p>
+	<ul class="mt-1 list-disc pl-5 font-semibold">
+		{#each signs as sign (sign)}<li>{t.first.signs[sign]}</li>{/each}
+	</ul>
+</div>
+<ol class="mt-6 list-decimal space-y-2 pl-5 text-lead">
+	{#each t.first.stopDo as line (line)}<li>{line}</li>{/each}
+</ol>
+<p class="mt-6 text-ink-soft">{t.first.stopTold}</p>

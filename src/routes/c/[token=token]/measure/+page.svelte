@@ -1,0 +1,33 @@
+<script lang="ts">
+	import { unitOf } from '$lib/core/answers';
+	import { messagesFor } from '$lib/messages';
+	import ScreenRuler from '$lib/ui/measuring/ScreenRuler.svelte';
+
+	let { data } = $props();
+
+	const t = $derived(messagesFor(data.locale));
+	const unit = $derived(unitOf(data.answers));
+</script>
+
+<svelte:head><title>{t.measure.title} · {t.product}</title></svelte:head>
+
+<main id="content" class="mx-auto max-w-2xl px-5 py-8">
+	<p class="font-title font-semibold">{t.product}</p>
+	<h1 class="mt-6 text-title">{t.measure.title}</h1>
+	<p class="mt-2 text-lead">{t.measure.lead}</p>
+
+	{#each t.measure.ways as way (way.title)}
+		<section class="mt-7 border-t border-ink pt-3">
+			<h2 class="text-lead">{way.title}</h2>
+			{#each way.lines as line (line)}<p class="mt-1">{line}</p>{/each}
+			{#if way.id === 'paper-ruler'}
+				<p class="mt-3 flex flex-wrap gap-3">
+					<a class="btn" href="/c/{data.token}/ruler?paper=a4">{t.measure.printA4}</a>
+					<a class="btn" href="/c/{data.token}/ruler?paper=letter">{t.measure.printLetter}</a>
+				</p>
+			{:else if way.id === 'card'}
+				<div class="needs-js mt-3"><ScreenRuler {t} {unit} /></div>
+			{/if}
+		</section>
+	{/each}
+</main>

@@ -1,0 +1,108 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { unitOf } from '$lib/core/answers';
+	import { CARD_MM, rulerStrips, STRIP_MM } from '$lib/core/measuring';
+	import { messagesFor } from '$lib/messages';
+
+	let { data } = $props();
+
+	const t = $derived(messagesFor(data.locale));
+	const paper = $derived(page.url.searchParams.get('paper') === 'letter' ? 'letter' : 'A4');
+	const unit = $derived(unitOf(data.answers) === 'in' ? 'in' : 'cm');
+	const strips = $derived(rulerStrips(unit, 4));
+
+	/** Height of a strip, its longest mark, and the tab that the next one is glued on, mm. */
+	const STRIP_HIGH = 30;
+	const MARK = 11;
+	const TAB = 10;
+</script>
+
+<svelte:head>
+	<title>{t.measure.rulerTitle} · {t.product}</title>
+	{@html `<style>@page { size: ${paper} landscape; margin: 8mm; }</style>`}
+</svelte:head>
+
+<main id="content" class="ruler">
+	<div class="no-print mx-auto max-w-2xl px-5 py-6">
+		<h1 class="text-title">{t.measure.rulerTitle}</h1>
+		<p class="mt-2">{t.measure.rulerLead}</p>
+		<p class="mt-4 flex flex-wrap gap-3">
+			<button type="button" class="btn btn-main needs-js" onclick={() => window.print()}
+				>{t.plan.print}</button
+			>
+			<a class="btn" href="/c/{data.token}/measure">{t.frame.back}</a>
+		</p>
+	</div>
+	<div class="sheet" role="img" aria-label={t.measure.rulerTitle}>
+		<svg width="{STRIP_MM + TAB + 2}mm" height="14mm" viewBox="0 0 {STRIP_MM + TAB + 2} 14">
+			<path class="check" d="M1 8H{1 + CARD_MM.long}" />
+			<path class="line" d="M1 5V11M{1 + CARD_MM.long} 5V11" />
+			<text x={CARD_MM.long + 4} y="9.3">{t.measure.check}</text>
+		</svg>
+		{#each strips as strip, i (strip.from)}
+			<svg
+				width="{STRIP_MM + TAB + 2}mm"
+				height="{STRIP_HIGH + 4}mm"
+				viewBox="0 0 {STRIP_MM + TAB + 2} {STRIP_HIGH + 4}"
+			>
+				<rect x="1" y="1" width={STRIP_MM} height={STRIP_HIGH} class="line" />
+				{#if i < strips.length - 1}
+					<rect x={1 + STRIP_MM} y="1" width={TAB} height={STRIP_HIGH} class="tab" />
+					<text x={1 + STRIP_MM + TAB / 2} y={STRIP_HIGH / 2} class="glue">{i + 2}</text>
+				{/if}
+				<text x="5" y={STRIP_HIGH - 3}>{i + 1} / {strips.length}</text>
+				{#each strip.marks as mark (mark.at)}
+					<path class="line" d="M{1 + mark.at} 1V{1 + mark.length * MARK}" />
+					{#if mark.label !== null}
+						<text x={1 + mark.at} y={MARK + 5} class="number">{mark.label}</text>
+					{/if}
+				{/each}
+			</svg>
+		{/each}
+	</div>
+</main>
+
+<style>
+	.sheet {
+		overflow-x: auto;
+		background: #fff;
+		color: #000;
+		padding: 0 1rem 1rem;
+	}
+	svg {
+		display: block;
+		max-width: none;
+	}
+	.line,
+	.check {
+		fill: none;
+		stroke: #000;
+		stroke-width: 0.18;
+	}
+	.check {
+		stroke-width: 0.5;
+	}
+	.tab {
+		fill: none;
+		stroke: #000;
+		stroke-width: 0.18;
+		stroke-dasharray: 1 1;
+	}
+	text {
+		font: 3.4px var(--font-sans);
+		fill: #000;
+	}
+	.number {
+		font: 4px var(--font-mono);
+		text-anchor: middle;
+	}
+	.glue {
+		text-anchor: middle;
+	}
+	@media print {
+		.sheet {
+			padding: 0;
+			overflow: visible;
+		}
+	}
+</style>

@@ -1,0 +1,11 @@
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { orJsonFault } from '$lib/server/http/answer-fault';
+import type { RequestHandler } from './$types';
+
+/** Takes the answers in. Doing it again is harmless: a device that does not know whether it got through may repeat it. */
+export const POST: RequestHandler = ({ locals, params }) =>
+	orJsonFault(async () => {
+		const open = await openAssessment(locals.db, params.token, locals.now);
+		return Response.json(await submitAnswers(locals.db, open, locals.now, locals.planning));
+	});

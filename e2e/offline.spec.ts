@@ -51,7 +51,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await expect(second.getByRole('button', { name: 'Done: Seat' })).toHaveAttribute('aria-pressed', 'true');
 
 	await context.setOffline(false);
-	await expect(second).toHaveURL(/\/plan$/);
+	await expect(second).toHaveURL(/\/plan$/, { timeout: 20_000 });
 	await expect(second.getByRole('button', { name: 'Done: Seat' })).toHaveAttribute('aria-pressed', 'true');
 	await context.close();
 

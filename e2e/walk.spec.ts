@@ -22,7 +22,7 @@ test('an emergency sign stops the walk, says what to do, and is at the top of th
 	await expect(first).toContainText('Nora Signova');
 	await expect(first).toContainText('Emergency sign: pressure or pain in the chest');
 	// The rest can wait, and a slip can be corrected.
-	await employee.getByRole('link', { name: /That was a slip/ }).click();
+	await employee.getByText(/That was a slip/).click();
 	await employee
 		.getByRole('group', { name: /Pressure or pain in the chest/ })
 		.getByText('No', { exact: true })
@@ -57,8 +57,8 @@ test('discomfort is touched on the figure or told by keys, and comes with the ca
 	await expect(neck.getByText('On how many days?')).toBeVisible();
 	await neck
 		.getByRole('group', { name: /On how many of the seven/ })
-		.getByText('3', { exact: true })
-		.click();
+		.getByRole('radio', { name: '3', exact: true })
+		.check();
 	await neck.getByText('Stiffness').click();
 	await expect(employee.locator('.views .sore text').first()).toHaveText('5');
 	await employee.getByRole('button', { name: /^Next:/ }).click();

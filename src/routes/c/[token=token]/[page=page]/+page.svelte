@@ -59,7 +59,10 @@
 	const draft = untrack(() => new Draft(data, data.way, `/c/${data.token}/draft`, deviceStorage()));
 	const planner = new BrowserPlanner();
 
-	$effect(() => draft.take(data));
+	$effect(() => {
+		const { answers, revision } = data;
+		untrack(() => draft.take({ answers, revision }));
+	});
 	$effect(() => {
 		// Loaded while there is network, so that a plan can be made without.
 		planner.prepare();
@@ -103,17 +106,23 @@
 		await (next ? to(next) : finish());
 	}
 
+	/** Sends what is open and has the answers taken in; true once that is done and the plan is on its way. */
+	async function send(): Promise<boolean> {
+		await draft.autosave.flush();
+		if (!draft.autosave.isSent) return false;
+		const sent = await fetch(`/c/${data.token}/submit`, { method: 'POST' }).catch(() => null);
+		if (!sent?.ok) return false;
+		await goto(`/c/${data.token}/plan`, { invalidateAll: true });
+		return true;
+	}
+
 	/** Sends what is open and asks for the plan; without network the plan is made here and the rest is sent later. */
 	async function finish() {
 		const open = issuesOf(draft.answers, data.way)[0];
 		if (open) return goto(`/c/${data.token}/${pageOfField(open.field)}?open`);
 		isFinishing = true;
-		await draft.autosave.flush();
-		const sent = draft.autosave.isSent
-			? await fetch(`/c/${data.token}/submit`, { method: 'POST' }).catch(() => null)
-			: null;
-		isFinishing = false;
-		if (sent?.ok) return goto(`/c/${data.token}/plan`, { invalidateAll: true });
+		const isIn = await send().finally(() => (isFinishing = false));
+		if (isIn) return;
 		const { corner } = cornerFromAnswers(draft.answers, data.way);
 		if (!corner) return;
 		isFinishing = true;
@@ -147,9 +156,18 @@
 		else void goOn();
 	};
 
+	/** Tries again after so long without network, ms; the browser's own "online" comes first where it is told. */
+	const RETRY_MS = 4000;
+
+	$effect(() => {
+		if (!local) return;
+		const timer = setInterval(() => void send(), RETRY_MS);
+		return () => clearInterval(timer);
+	});
+
 	function online() {
 		void draft.autosave.flush().then(() => {
-			if (local) void finish();
+			if (local) void send();
 			else void draft.pull();
 		});
 	}

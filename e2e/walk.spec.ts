@@ -97,3 +97,40 @@ test('what is asked for stands with the case, the reasons before anything else',
 	await employee.getByRole('button', { name: /^Asked for: A table/ }).click();
 	await expect(employee.getByRole('button', { name: /^Ask for it: A table/ })).toBeVisible();
 });
+
+test('what doesn’t work here is left out and the plan solved again; all of it can be taken along', async ({
+	page,
+	browser
+}) => {
+	await page.goto('/post');
+	await page
+		.getByRole('link', { name: /Mirela Oakhanger/ })
+		.last()
+		.click();
+	const link = (await page.getByRole('link', { name: 'Begin' }).getAttribute('href')) ?? '';
+	const employee = await (await browser.newContext()).newPage();
+	await employee.goto(`${link}/plan`);
+	const screen = employee
+		.getByRole('listitem')
+		.filter({ has: employee.getByRole('heading', { name: 'Screen' }) });
+	await expect(screen).toContainText('Tool box');
+	await screen.getByText('Doesn’t work here').click();
+	await screen.getByRole('button', { name: 'Without: Tool box' }).click();
+	await expect(screen).not.toContainText('Tool box');
+	await expect(employee.getByText('Left out:')).toBeVisible();
+	await employee.getByRole('button', { name: 'Take back: Tool box' }).click();
+	await expect(screen).toContainText('Tool box');
+	const response = await employee.request.get(`${link}/take-along`);
+	expect(response.headers()['content-disposition']).toContain('easy-corner.json');
+	const all = (await response.json()) as {
+		format: string;
+		answers: Record<string, string>;
+		corner: { format: string };
+	};
+	expect(all.format).toBe('easy-corner.take-along/1');
+	expect(all.answers.stature).toBe('158');
+	expect(all.corner.format).toBe('easy-corner.corner/1');
+	await employee.goto(`${link}/you`);
+	await employee.getByRole('link', { name: 'Go on with the phone' }).click();
+	await expect(employee.getByRole('img', { name: /Square code/ }).locator('svg')).toBeVisible();
+});

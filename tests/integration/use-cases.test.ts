@@ -251,8 +251,8 @@ describe('a self-assessment', () => {
 	it('keeps the newest of what was measured again', async () => {
 		const { open } = await answered();
 		const lengths = { seatUnder: 520, feetOn: 90, surface: 752, keysOn: 752, screenTop: 1240 };
-		await keepReMeasurement(test.db, open, lengths, later(1));
-		await keepReMeasurement(test.db, open, { ...lengths, seatUnder: 512 }, later(2));
+		await keepReMeasurement(test.db, open, lengths, null, later(1));
+		await keepReMeasurement(test.db, open, { ...lengths, seatUnder: 512 }, null, later(2));
 		expect((await newestReMeasurement(test.db, open.assessment.id))?.lengths.seatUnder).toBe(512);
 	});
 

@@ -193,6 +193,7 @@ export const en = {
 	fields: {
 		unit: 'Lengths in',
 		stature: 'Your height without shoes',
+		handSpan: 'Your hand-span',
 		heel: 'Sole of the shoes you work in',
 		sex: 'Body proportions to estimate with',
 		hand: 'Writing hand',
@@ -361,6 +362,8 @@ export const en = {
 		count: 'How many',
 		sides: { a: 'Length', b: 'Width', c: 'Height' },
 		remove: (name: string) => `Take away: ${name}`,
+		pile: 'All of them as one pile',
+		pileHow: 'Measure the pile once: the height of one follows.',
 		none: 'Nothing on the list yet. The more you list, the better the plan; five or six things are plenty.'
 	},
 	checks: {
@@ -489,6 +492,12 @@ export const en = {
 		tick: 'Tick each step as you do it.',
 		again: 'Measure again',
 		another: 'Another plan',
+		notHere: 'Doesn’t work here',
+		notHereLead: 'Not there, may not be missed, or it wobbles? The plan is worked out again without it.',
+		without: (label: string) => `Without: ${label}`,
+		leftOut: 'Left out:',
+		putBack: (label: string) => `Take back: ${label}`,
+		takeAlong: 'Take all of it along (JSON)',
 		anotherLead: 'Something not there, or it wobbles? These use other things.',
 		planN: (n: number) => (n === 1 ? 'The best plan' : `Plan ${n}`),
 		checksTitle: 'Your checks',
@@ -556,6 +565,13 @@ export const en = {
 		},
 		keep: 'Keep these numbers',
 		kept: 'Kept. The drawing shows your corner as measured again.'
+	},
+	device: {
+		title: 'Go on with the phone',
+		lead: 'Measuring is done with the phone in the hand. Point its camera at this square: the same questions open there, with everything you have typed. Both devices keep up with each other.',
+		link: 'Go on with the phone',
+		alt: 'Square code that holds your personal link',
+		care: 'Whoever has this square has your answers: don’t pass it on.'
 	},
 	measure: {
 		title: 'Measuring at home',

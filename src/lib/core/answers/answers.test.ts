@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_PEOPLE } from '../../../../seed/people';
 import { validateCorner } from '../corner/validate-corner';
+import { modesOf } from '../household';
+import { planCorner, setUpAfter } from '../plan';
+import { reMeasuredOf } from '../section';
 import {
 	CHOICE_FIELDS,
 	convertUnit,
@@ -8,7 +11,10 @@ import {
 	ANSWER_FIELDS,
 	THING_FIELD_PATTERN,
 	LENGTH_FIELDS,
+	learnedRises,
 	likelyMeant,
+	listedThings,
+	outField,
 	checklistAnswersOf,
 	discomfortFromAnswers,
 	factsOfAnswers,
@@ -209,5 +215,37 @@ describe('what the walk asks besides lengths', () => {
 		expect(issues).toEqual([]);
 		expect(corner?.spot).toMatchObject({ by: 'guess', seat: { height: 450 } });
 		expect(cornerFromAnswers(mirela, 'upright').corner?.spot.by).toBe('tape');
+	});
+
+	it('leaves out a piece that does not work here, one of several alike too', () => {
+		const index = listedThings(mirela).find((i) => Number(mirela[thingField(i, 'count')]) > 1);
+		if (index === undefined) throw new Error('Nobody has two of anything');
+		const count = (answers: Record<string, string>) =>
+			cornerFromAnswers(answers, 'upright').corner?.household.find((item) => item.id === `t${index}`)
+				?.count ?? 0;
+		const all = count(mirela);
+		expect(count({ ...mirela, [outField(`t${index}`)]: 'yes' })).toBe(all - 1);
+		expect(count({ ...mirela, [outField(`t${index}`)]: 'yes', [outField(`t${index}#2`)]: 'yes' })).toBe(
+			all - 2
+		);
+		expect(count({ ...mirela, [outField(`t${index}`)]: '' })).toBe(all);
+	});
+
+	it('learns what a pillow really rises from the seat measured again, and plans with it from then on', () => {
+		const { corner } = cornerFromAnswers(mirela, 'upright');
+		const plan = corner && planCorner(corner, 1).plans[0];
+		if (!corner || !plan) throw new Error('No plan');
+		const pillow = plan.stations.seat.pieces.find(({ mode }) => mode === 'flat');
+		if (!pillow) throw new Error('No pillow on the seat');
+		const planned = reMeasuredOf(corner, setUpAfter(corner, plan));
+		expect(learnedRises(corner, plan, planned)).toEqual({});
+		const half = (planned.seatUnder ?? 0) - Math.round(plan.stations.seat.rise / 2);
+		const learned = learnedRises(corner, plan, { ...planned, seatUnder: half });
+		const told = Number(Object.values(learned)[0]);
+		expect(Math.abs(told - pillow.rise / 2)).toBeLessThanOrEqual(1);
+		const again = cornerFromAnswers({ ...mirela, ...learned }, 'upright').corner;
+		const item = again?.household.find(({ id }) => id === pillow.id);
+		expect(item && modesOf(item)[0]?.rise).toBe(told);
+		expect(again?.household.length).toBe(corner.household.length);
 	});
 });

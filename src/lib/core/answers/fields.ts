@@ -40,6 +40,8 @@ const B = CORNER_BOUNDS;
 export const LENGTH_FIELDS = {
 	stature: { page: 'you', bounds: B.stature, usual: [1400, 2100], start: null },
 	heel: { page: 'you', bounds: B.heel, usual: [0, 60], start: 15 },
+	/** Thumb to little finger: only to count lengths with. */
+	handSpan: { page: 'you', bounds: [80, 400], usual: [150, 260], start: null },
 	surfaceHeight: { page: 'spot', bounds: B.surfaceHeight, usual: [600, 1150], start: null },
 	surfaceThickness: { page: 'spot', bounds: B.surfaceThickness, usual: [10, 120], start: 30 },
 	surfaceDepth: { page: 'spot', bounds: B.surfaceDepth, usual: [350, 1200], start: 750 },

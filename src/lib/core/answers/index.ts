@@ -32,10 +32,23 @@ export {
 	type BodyPlace,
 	type PainPart
 } from './discomfort-answers';
+export { learnedRises } from './learned-rises';
 export { pageOfField } from './page-of-field';
 export { partialChecks, type PartialCorner } from './partial-checks';
 export { likelyMeant, readLength, type FieldIssue } from './read-length';
-export { freeThing, isHouseholdKind, listedThings, newThing, SHELF, type ShelfItem } from './things';
+export {
+	freeThing,
+	isHouseholdKind,
+	LEARNED_FIELD_PATTERN,
+	learnedField,
+	listedThings,
+	newThing,
+	OUT_FIELD_PATTERN,
+	outField,
+	piecesLeftOut,
+	SHELF,
+	type ShelfItem
+} from './things';
 export { issuesOf, issuesOn } from './issues-on';
 export { isStoodInFor, usualLength } from './usual-lengths';
 export {

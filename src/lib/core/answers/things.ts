@@ -1,4 +1,5 @@
 import { CORNER_BOUNDS, LONGEST_LABEL, type HouseholdItem, type HouseholdKind } from '../corner';
+import { LEFT_UNDER_LOAD } from '../household';
 import { formatLength, type LengthUnit } from '../length';
 import { MOST_THINGS, thingField, type Answers } from './fields';
 import { readLength, type FieldIssue } from './read-length';
@@ -65,6 +66,43 @@ export function newThing(
 	};
 }
 
+/** Name of the field that says that one piece doesn't work here: `out.t3` or, of several alike, `out.t3#2`. */
+export function outField(pieceId: string): string {
+	return `out.${pieceId}`;
+}
+
+/** Names of such fields. */
+export const OUT_FIELD_PATTERN = '^out\\.t(?:[0-9]|[123][0-9])(?:#[0-9]{1,3})?$';
+
+/** Ids of the pieces that are left out. */
+export function piecesLeftOut(answers: Answers): string[] {
+	return Object.entries(answers)
+		.filter(([name, text]) => name.startsWith('out.') && text === 'yes')
+		.map(([name]) => name.slice('out.'.length));
+}
+
+/** Name of the field that holds how much a soft thing really rises under this person, mm. */
+export function learnedField(index: number): string {
+	return `learned.${index}`;
+}
+
+/** Names of such fields. */
+export const LEARNED_FIELD_PATTERN = '^learned\\.(?:[0-9]|[123][0-9])$';
+
+/**
+ * A pillow or cushion that rises by what was learnt of it: its thickness becomes the one that the usual rule makes that
+ * rise of. What was typed stays as it was typed.
+ */
+function asLearned(item: HouseholdItem, text: string | undefined): HouseholdItem {
+	const rise = Number(text || NaN);
+	if ((item.kind !== 'pillow' && item.kind !== 'cushion') || !(rise >= 1)) return item;
+	const thickness = Math.max(1, Math.round(rise / LEFT_UNDER_LOAD[item.kind]));
+	const [thinnest = 0] = [...item.size].sort((a, b) => a - b);
+	const at = item.size.indexOf(thinnest);
+	const size = item.size.map((side, i) => (i === at ? thickness : side)) as unknown as HouseholdItem['size'];
+	return { ...item, size };
+}
+
 const USUAL_SIDE = [3, 2200] as const;
 
 function count(answers: Answers, index: number): number | FieldIssue {
@@ -106,9 +144,19 @@ export function householdOf(
 	answers: Answers,
 	unit: LengthUnit
 ): { items: HouseholdItem[]; issues: FieldIssue[] } {
-	const things = listedThings(answers).map((index) => thingOf(answers, index, unit));
+	const left = piecesLeftOut(answers);
+	const things = listedThings(answers).map((index) => {
+		const { item, issues } = thingOf(answers, index, unit);
+		return { item: item && asLearned(item, answers[learnedField(index)]), issues };
+	});
+	// Copies are alike: with one of three left out, two are there.
+	const there = (item: HouseholdItem): HouseholdItem[] => {
+		const out = left.filter((id) => id === item.id || id.startsWith(`${item.id}#`)).length;
+		const count = (item.count ?? 1) - out;
+		return count > 0 ? [{ ...item, count }] : [];
+	};
 	return {
-		items: things.flatMap(({ item }) => (item ? [item] : [])),
+		items: things.flatMap(({ item }) => (item ? there(item) : [])),
 		issues: things.flatMap(({ issues }) => issues)
 	};
 }

@@ -11,7 +11,7 @@ export interface Mode {
 }
 
 /** What is left of a soft thing's thickness under a person. Common practice: a pillow of 12 cm is 4 cm. */
-const LEFT_UNDER_LOAD = { pillow: 0.3, cushion: 0.6, towel: 0.8, blanket: 0.8 } as const;
+export const LEFT_UNDER_LOAD = { pillow: 0.3, cushion: 0.6, towel: 0.8, blanket: 0.8 } as const;
 
 /** Foldings of a towel or blanket, in layers: once to four times. */
 const FOLDS = [2, 4, 8, 16] as const;

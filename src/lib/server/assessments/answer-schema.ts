@@ -1,4 +1,10 @@
-import { ANSWER_FIELDS, PAGES, THING_FIELD_PATTERN, type FieldValues } from '../../core/answers';
+import {
+	ANSWER_FIELDS,
+	OUT_FIELD_PATTERN,
+	PAGES,
+	THING_FIELD_PATTERN,
+	type FieldValues
+} from '../../core/answers';
 
 /** Longest text of one answer. */
 const LONGEST = 200;
@@ -20,7 +26,7 @@ export const answersSchema = {
 	type: 'object',
 	maxProperties: MOST_FIELDS,
 	properties: fieldSchemas,
-	patternProperties: { [THING_FIELD_PATTERN]: text },
+	patternProperties: { [THING_FIELD_PATTERN]: text, [OUT_FIELD_PATTERN]: { enum: ['', 'yes'] } },
 	additionalProperties: false
 } as const;
 
@@ -43,6 +49,6 @@ export const pageFormSchema = {
 		remove: { type: 'string', pattern: '^[0-9]{1,2}$' },
 		to: { enum: ['cm', 'in', 'mm'] }
 	},
-	patternProperties: { [THING_FIELD_PATTERN]: text },
+	patternProperties: { [THING_FIELD_PATTERN]: text, [OUT_FIELD_PATTERN]: { enum: ['', 'yes'] } },
 	additionalProperties: false
 } as const;

@@ -1,10 +1,12 @@
 import { eq } from 'drizzle-orm';
-import type { StepPlace } from '../../core/plan';
+import { learnedRises } from '../../core/answers';
+import type { Plan, StepPlace } from '../../core/plan';
 import type { ReMeasured } from '../../core/section';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import type { OpenAssessment } from './open-assessment';
+import { saveAnswers } from './save-answers';
 
 const { assessments, equipmentRequests, letters, reMeasurements, stepTicks } = schema;
 
@@ -40,16 +42,25 @@ export async function tickStep(
 	});
 }
 
-/** Keeps what was measured again after doing steps. Earlier ones stay as history. */
+/**
+ * Keeps what was measured again after doing steps. Earlier ones stay as history. What pads really rise under this person
+ * is learnt from it.
+ *
+ * @param plan the plan that was carried out; null where it is not known
+ */
 export async function keepReMeasurement(
 	db: Db,
 	open: OpenAssessment,
 	lengths: ReMeasured,
+	plan: Plan | null,
 	now: Date
 ): Promise<void> {
 	needAnswered(open);
+	const learned = plan && open.assessment.corner ? learnedRises(open.assessment.corner, plan, lengths) : {};
 	await db.transaction(async (tx) => {
 		await tx.insert(reMeasurements).values({ assessmentId: open.assessment.id, at: now, lengths });
+		// Counts from the next plan on: the one that stands is built by now.
+		if (Object.keys(learned).length > 0) await saveAnswers(tx, open, learned, now);
 		await writeAuditLine(tx, open.actor, { at: now, act: 're-measured', personId: open.actor.personId });
 	});
 }

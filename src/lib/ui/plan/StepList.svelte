@@ -16,9 +16,11 @@
 		canTick: boolean;
 		/** Takes a tick without asking the server first: it works without network. */
 		tick?: (place: StepPlace, done: boolean) => void;
+		/** Whether a piece that doesn't work here can be left out and the plan solved again. */
+		canLeaveOut?: boolean;
 	}
 
-	let { steps, ticks, t, unit, canTick, tick }: Props = $props();
+	let { steps, ticks, t, unit, canTick, tick, canLeaveOut = false }: Props = $props();
 </script>
 
 <ol class="border-t border-rule">
@@ -68,6 +70,22 @@
 						<GapMark check={step.after} before={step.before} {t} {unit} />
 						<span>{t.checks.names[step.after.id]}: {checkWords(step.after, t, unit)}</span>
 					</p>
+				{/if}
+				{#if canLeaveOut && step.pieces.length > 0}
+					<details class="no-print mt-1.5 text-note">
+						<summary class="inline-flex min-h-11 cursor-pointer items-center text-cool underline"
+							>{t.plan.notHere}</summary
+						>
+						<p class="text-ink-soft">{t.plan.notHereLead}</p>
+						<div class="mt-1.5 flex flex-wrap gap-2">
+							{#each step.pieces as piece (piece.id)}
+								<form method="POST" action="?/out" use:enhance>
+									<input type="hidden" name="piece" value={piece.id} />
+									<button class="btn btn-small" name="out" value="yes">{t.plan.without(piece.label)}</button>
+								</form>
+							{/each}
+						</div>
+					</details>
 				{/if}
 				{#each step.cautions as caution (caution)}
 					<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">

@@ -12,6 +12,7 @@
 	import { formatLength } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { Draft } from './draft.svelte';
+	import CountedLength from '../measuring/CountedLength.svelte';
 	import { issueWords } from './issue-words';
 
 	interface Props {
@@ -40,6 +41,12 @@
 	const empty = $derived(shown.trim() === '');
 	/** Furniture that can't be measured now gets a usual length; the person's own are estimated when left empty. */
 	const mayStandIn = $derived(!optional && field.start === null && isStoodInFor(name));
+	/** Long lengths may be counted in sheets or spans, where that is how the person measures. */
+	const countedBy = $derived.by(() => {
+		if (field.usual[1] < 300 || name === 'stature') return null;
+		const by = choiceOf(draft.answers, optional ? 'bodyBy' : 'by');
+		return by === 'a4-sheets' || by === 'hand-span' ? by : null;
+	});
 	const cant = $derived(mayStandIn && draft.answers[cantField(name)] === 'yes');
 	// While somebody types nothing is said; once the field is left, or was refused, its fault stands until it is mended.
 	const issue = $derived(
@@ -102,6 +109,7 @@
 			>+</button
 		>
 	</div>
+	{#if countedBy}<CountedLength {name} by={countedBy} {draft} {t} />{/if}
 	{#if mayStandIn}
 		<label class="mt-1.5 inline-flex min-h-11 items-center gap-2 text-note">
 			<input type="hidden" name={cantField(name)} value="no" />

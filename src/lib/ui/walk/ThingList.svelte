@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { listedThings, readLength, SHELF, thingField, type FieldIssue } from '$lib/core/answers';
 	import { CORNER_BOUNDS, type HouseholdKind } from '$lib/core/corner';
+	import { formatLength, parseLength } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { Draft } from './draft.svelte';
 	import { issueWords } from './issue-words';
@@ -28,6 +29,18 @@
 			usual: [3, 2200]
 		});
 		return read.ok ? null : read.issue;
+	}
+
+	const countOf = (index: number) => Number(draft.answers[thingField(index, 'count')] ?? 1);
+	const isPile = (index: number) =>
+		countOf(index) > 1 && ['book', 'ream', 'board-game'].includes(kindOf(index));
+
+	/** Eight books and the pile is 24 cm: each counts as 3. */
+	function fromPile(index: number, text: string) {
+		const pile = parseLength(text, draft.unit);
+		if (!pile.ok || countOf(index) < 1) return;
+		const each = Math.max(1, Math.round(pile.mm / countOf(index)));
+		draft.set(thingField(index, 'c'), formatLength(each, draft.unit, { withUnit: false }));
 	}
 
 	/** Drawings of the shelf: all to one scale, 1 px is 9 mm. */
@@ -124,6 +137,18 @@
 						×
 					</button>
 				</div>
+				{#if isPile(index)}
+					<label class="needs-js mt-2 flex flex-wrap items-center gap-x-3 gap-y-1 text-note">
+						<span>{t.things.pile}, {draft.unit}</span>
+						<input
+							class="field num w-28"
+							inputmode="decimal"
+							maxlength="20"
+							onchange={(event) => fromPile(index, event.currentTarget.value)}
+						/>
+						<span class="text-ink-soft">{t.things.pileHow}</span>
+					</label>
+				{/if}
 				{#if fault}
 					<p class="mt-1.5 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
 						{issueWords(fault, t, draft.unit)}

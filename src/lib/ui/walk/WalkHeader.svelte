@@ -9,11 +9,11 @@
 		t: Catalogue;
 		page: Page;
 		savedAt: Date | null;
-		/** The page about measuring without a tape. */
-		measureHref: string;
+		/** Where the pages of this personal link begin. */
+		home: string;
 	}
 
-	let { draft, t, page, savedAt, measureHref }: Props = $props();
+	let { draft, t, page, savedAt, home }: Props = $props();
 
 	const time = new Intl.DateTimeFormat(undefined, { timeStyle: 'short' });
 	const index = $derived(PAGES.indexOf(page));
@@ -67,7 +67,10 @@
 			{/each}
 		</ol>
 	</details>
-	<p class="pt-2 text-note"><a href={measureHref}>{t.measure.link}</a></p>
+	<p class="flex flex-wrap gap-x-6 pt-2 text-note">
+		<a class="inline-flex min-h-6 items-center" href="{home}/measure">{t.measure.link}</a>
+		<a class="inline-flex min-h-6 items-center" href="{home}/other-device">{t.device.link}</a>
+	</p>
 </nav>
 
 <style>

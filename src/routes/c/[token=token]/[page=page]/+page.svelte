@@ -182,7 +182,7 @@
 	<form method="POST" action="?/go" class="min-w-0" use:enhance={answer} autocomplete="off" novalidate>
 		<!-- The first button is what Enter presses. -->
 		<button class="hidden" name="go" value="next" tabindex="-1" aria-hidden="true">{t.frame.skip}</button>
-		<WalkHeader {draft} {t} page={current} savedAt={data.savedAt} measureHref="/c/{data.token}/measure" />
+		<WalkHeader {draft} {t} page={current} savedAt={data.savedAt} home="/c/{data.token}" />
 		<div class="columns">
 			<main id="content" class="min-w-0">
 				{#if stop.length > 0}

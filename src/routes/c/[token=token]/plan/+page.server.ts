@@ -1,12 +1,22 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { choiceOf, readLength, unitOf, type FieldIssue } from '$lib/core/answers';
+import {
+	choiceOf,
+	outField,
+	piecesLeftOut,
+	readLength,
+	thingField,
+	unitOf,
+	type Answers,
+	type FieldIssue
+} from '$lib/core/answers';
 import { misfitOf, PURCHASES, type PurchaseId, type StepPlace } from '$lib/core/plan';
 import type { LengthUnit } from '$lib/core/length';
 import { RE_MEASURED_FIELDS, type ReMeasured, type ReMeasuredField } from '$lib/core/section';
 import { askEquipment, requestsOf } from '$lib/server/assessments/ask-equipment';
 import { newestReMeasurement, openAssessment, ticksOf } from '$lib/server/assessments/open-assessment';
 import { keepReMeasurement, tickStep } from '$lib/server/assessments/plan-progress';
-import { changeUnit } from '$lib/server/assessments/save-answers';
+import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
+import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { adviceForPage } from '$lib/messages/advice-for-page';
 import { formReader } from '$lib/server/http/read-body';
@@ -33,6 +43,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 			plans,
 			chosen,
 			requests,
+			leftOut: leftOutOf(assessment.answers),
 			hasSigns: assessment.signs.length > 0,
 			ticks: await ticksOf(locals.db, assessment.id),
 			again: again?.lengths ?? null,
@@ -56,6 +67,16 @@ const readAsk = formReader<{ purchase: PurchaseId; wanted: 'yes' | 'no' }>({
 	additionalProperties: false,
 	required: ['purchase', 'wanted'],
 	properties: { purchase: { enum: [...PURCHASES] }, wanted: { enum: ['yes', 'no'] } }
+});
+
+const readOut = formReader<{ piece: string; out: 'yes' | 'no' }>({
+	type: 'object',
+	additionalProperties: false,
+	required: ['piece', 'out'],
+	properties: {
+		piece: { type: 'string', pattern: '^t(?:[0-9]|[123][0-9])(?:#[0-9]{1,3})?$' },
+		out: { enum: ['yes', 'no'] }
+	}
 });
 
 const readUnit = formReader<{ to: LengthUnit }>({
@@ -98,7 +119,16 @@ export const actions: Actions = {
 			redirect(303, `${url.pathname}${planOf(url)}`);
 		}),
 
-	again: ({ request, locals, params }) =>
+	out: ({ request, locals, params, url }) =>
+		orFailedForm(async () => {
+			const { piece, out } = await readOut(request);
+			const open = await openAssessment(locals.db, params.token, locals.now);
+			await saveAnswers(locals.db, open, { [outField(piece)]: out === 'yes' ? 'yes' : '' }, locals.now);
+			await submitAnswers(locals.db, open, locals.now, locals.planning);
+			redirect(303, url.pathname);
+		}),
+
+	again: ({ request, locals, params, url }) =>
 		orFailedForm(async () => {
 			const typed = await readAgain(request);
 			const open = await openAssessment(locals.db, params.token, locals.now);
@@ -119,7 +149,10 @@ export const actions: Actions = {
 				screenTop: length('screenTop')
 			};
 			if (issues.length > 0) return fail(400, { issues });
-			await keepReMeasurement(locals.db, open, lengths, locals.now);
+			const { corner } = open.assessment;
+			const plans = corner ? (await locals.planning.advise(corner)).plans : [];
+			const plan = plans[Number(url.searchParams.get('plan') ?? 1) - 1] ?? plans[0] ?? null;
+			await keepReMeasurement(locals.db, open, lengths, plan, locals.now);
 			return { kept: true };
 		})
 };
@@ -128,4 +161,12 @@ export const actions: Actions = {
 function planOf(url: URL): string {
 	const plan = url.searchParams.get('plan');
 	return plan && /^[123]$/.test(plan) ? `?plan=${plan}` : '';
+}
+
+/** Pieces that don't work here, with what they are called. */
+function leftOutOf(answers: Answers): { id: string; label: string }[] {
+	return piecesLeftOut(answers).map((id) => {
+		const index = Number(/^t(\d+)/.exec(id)?.[1] ?? NaN);
+		return { id, label: answers[thingField(index, 'label')] || id };
+	});
 }

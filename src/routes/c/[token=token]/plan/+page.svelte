@@ -196,7 +196,18 @@
 				<p class="mt-5 flex justify-between text-note text-ink-soft">
 					<span>{t.plan.tick}</span><span role="status">{t.plan.ticked(doneCount, steps.length)}</span>
 				</p>
-				<div class="mt-1"><StepList {steps} {ticks} {t} {unit} canTick {tick} /></div>
+				<div class="mt-1"><StepList {steps} {ticks} {t} {unit} canTick {tick} canLeaveOut /></div>
+				{#if data.leftOut.length > 0}
+					<div class="no-print mt-3 flex flex-wrap items-center gap-2 text-note">
+						<span class="text-ink-soft">{t.plan.leftOut}</span>
+						{#each data.leftOut as piece (piece.id)}
+							<form method="POST" action="?/out" use:enhance>
+								<input type="hidden" name="piece" value={piece.id} />
+								<button class="btn btn-small" name="out" value="no">{t.plan.putBack(piece.label)}</button>
+							</form>
+						{/each}
+					</div>
+				{/if}
 			{/if}
 
 			{#if again}
@@ -226,6 +237,7 @@
 
 			<p class="no-print mt-8 flex flex-wrap gap-x-6 gap-y-3 border-t border-rule pt-4 text-note">
 				<a href="/c/{data.token}/{PAGES[1]}">{t.plan.correct}</a>
+				<a href="/c/{data.token}/take-along" download>{t.plan.takeAlong}</a>
 				<button type="button" class="link-button needs-js" onclick={() => window.print()}
 					>{t.plan.print}</button
 				>

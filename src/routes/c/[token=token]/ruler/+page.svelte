@@ -19,6 +19,7 @@
 
 <svelte:head>
 	<title>{t.measure.rulerTitle} · {t.product}</title>
+	<!-- eslint-disable-next-line svelte/no-at-html-tags -- one of two words of ours: a page size can't be bound -->
 	{@html `<style>@page { size: ${paper} landscape; margin: 8mm; }</style>`}
 </svelte:head>
 

@@ -80,8 +80,8 @@ for (const [paper, box] of [
 		expect(Math.abs(Number(high) - box[1])).toBeLessThan(1.5);
 		const lengths = drawnLengths(pdf);
 		// ISO/IEC 7810 ID-1 (from memory): a card is 85.60 mm long. The strips are 250 mm.
-		expect(lengths.filter((mm) => Math.abs(mm - 85.6) < 0.1).length).toBeGreaterThanOrEqual(1);
-		expect(lengths.filter((mm) => Math.abs(mm - 250) < 0.1).length).toBeGreaterThanOrEqual(4);
+		expect(lengths.filter((mm) => Math.abs(mm - 85.6) < 0.05).length).toBeGreaterThanOrEqual(1);
+		expect(lengths.filter((mm) => Math.abs(mm - 250) < 0.05).length).toBeGreaterThanOrEqual(4);
 	});
 }
 
@@ -107,7 +107,10 @@ test('a table is counted in sheets of A4, or in hand-spans of one’s own', asyn
 	await page.getByRole('group', { name: 'How you measure the furniture' }).getByText('A4 sheets').click();
 	await page.getByLabel('Long sides: Floor to the top of the table').fill('2.5');
 	await expect(page.locator('#surfaceHeight')).toHaveValue('74.3');
-	await page.getByRole('group', { name: 'How you measure the furniture' }).getByText('Hand-span').click();
+	await page
+		.getByRole('group', { name: 'How you measure the furniture' })
+		.getByText('Hand-span', { exact: true })
+		.click();
 	await page.getByLabel(/Your hand-span, cm: Floor to the top/).fill('20');
 	await page.getByLabel('Hand-spans: Floor to the top of the table').fill('3,5');
 	await expect(page.locator('#surfaceHeight')).toHaveValue('70.0');

@@ -31,6 +31,7 @@ export interface FindingLine {
 const TOLD_BY_THE_PLAN: readonly FindingId[] = [
 	'seat-too-high',
 	'seat-too-low',
+	'feet-hanging',
 	'keys-too-high',
 	'keys-too-low',
 	'screen-too-low',

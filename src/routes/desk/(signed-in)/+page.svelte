@@ -176,7 +176,7 @@
 									</span>
 								{/each}
 							</div>
-							<p class="reason">{line.reason}</p>
+							<p class="reason first-letter:uppercase">{line.reason}</p>
 							<p class="when">{line.when}</p>
 							<form class="act" method="POST" action={line.group === 'due' ? '?/done' : '?/seen'} use:enhance>
 								<input type="hidden" name="person" value={line.personId} />

@@ -20,7 +20,7 @@
 <svelte:head>
 	<title>{t.measure.rulerTitle} · {t.product}</title>
 	<!-- eslint-disable-next-line svelte/no-at-html-tags -- one of two words of ours: a page size can't be bound -->
-	{@html `<style>@page { size: ${paper} landscape; margin: 8mm; }</style>`}
+	{@html `<style>@page { size: ${paper} landscape; margin: 8mm !important; }</style>`}
 </svelte:head>
 
 <main id="content" class="ruler">

@@ -132,7 +132,7 @@
 				<section class="mb-5 border-l-8 border-warm bg-warm-wash px-4 py-3">
 					<ul>
 						{#each data.reasons.filter(({ level }) => level !== 'settled' && level !== 'home') as reason, i (i)}
-							<li class:font-semibold={i === 0}>{reasonEn(reason)}</li>
+							<li class="first-letter:uppercase" class:font-semibold={i === 0}>{reasonEn(reason)}</li>
 						{/each}
 					</ul>
 				</section>

@@ -14,7 +14,8 @@ export default defineConfig({
 				test: {
 					name: 'unit',
 					include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'tests/unit/**/*.test.ts'],
-					exclude: ['**/*-proof.test.ts']
+					exclude: ['**/*-proof.test.ts'],
+					setupFiles: ['tests/support/same-chance.ts']
 				}
 			},
 			{

@@ -161,3 +161,35 @@ test('guessing a password is slowed down', async ({ request, baseURL }) => {
 	for (let i = 0; i < 9; i += 1) statuses.push((await guess()).status());
 	expect(statuses).toEqual([...Array.from({ length: 8 }, () => 400), 429]);
 });
+
+test('two hundred malformed saves of each kind: each refused with its field, nothing kept', async ({
+	page
+}) => {
+	const { link } = await sendTo(page, 'Zoe Twohundred');
+	const put = (fields: Record<string, unknown>) =>
+		page.request.put(`${link}/draft`, { data: JSON.stringify({ fields }), headers: JSON_TYPE });
+	expect((await put({ stature: '171' })).status()).toBe(200);
+	/** A field of each kind, and what it would never hold. */
+	const kinds: readonly (readonly [name: string, wrong: (i: number) => unknown])[] = [
+		['stature', (i) => [i, null, true, {}, [], 'x'.repeat(201 + i)][i % 6]],
+		['lenses', (i) => `monocle-${i}`],
+		['check.place', (i) => `moon-${i}`],
+		['sign.chest-pain', (i) => ['maybe', 1, `y${i}`][i % 3]],
+		['pain.neck.worst', (i) => [String(11 + i), i, `${i}.5`][i % 3]],
+		['pain.neck.days', (i) => [String(8 + i), `-${i}`][i % 2]],
+		['tick.seat', (i) => `done-${i}`],
+		['cant.seatHeight', (i) => i],
+		['thing.0.label', (i) => 'y'.repeat(201 + i)],
+		['out.t3', (i) => `no-${i}`]
+	];
+	for (const [name, wrong] of kinds)
+		for (let from = 0; from < 200; from += 20) {
+			const batch = Array.from({ length: 20 }, (_, i) => put({ heel: '1', [name]: wrong(from + i) }));
+			for (const response of await Promise.all(batch)) {
+				expect(response.status(), name).toBe(400);
+				expect(((await response.json()) as { at: string }).at).toBe(`/fields/${name}`);
+			}
+		}
+	const { answers } = (await (await page.request.get(`${link}/draft`)).json()) as { answers: object };
+	expect(answers).toEqual({ stature: '171' });
+});

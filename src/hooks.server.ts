@@ -6,6 +6,7 @@ import { migrateDatabase, MigrationFault } from '$lib/server/db/migrate';
 import { LARGEST_BODY_BYTES } from '$lib/server/http/read-body';
 import { describeError, log } from '$lib/server/log';
 import { runtime } from '$lib/server/runtime';
+import { textSizeOf } from '$lib/ui/theme/text-sizes';
 
 export const init: ServerInit = async () => {
 	try {
@@ -40,13 +41,15 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.planning = planning;
 	event.locals.now = new Date();
 	event.locals.theme = themeOf(event.cookies.get('theme'));
+	event.locals.textSize = textSizeOf(event.cookies.get('text'));
 	event.locals.unit = unitOf(event.cookies.get('unit'));
 	event.locals.user = token ? await userOfSession(db, token, event.locals.now) : null;
 	const response =
 		Number(event.request.headers.get('content-length') ?? 0) > LARGEST_BODY_BYTES
 			? Response.json({ message: 'That is too much at once: send less.' }, { status: 413 })
 			: await resolve(event, {
-					transformPageChunk: ({ html }) => html.replace('%theme%', event.locals.theme),
+					transformPageChunk: ({ html }) =>
+						html.replace('%theme%', event.locals.theme).replace('%text%', event.locals.textSize),
 					preload: ({ type, path }) =>
 						type === 'js' || type === 'css' || (type === 'font' && /-latin-(?:wght|standard)/.test(path))
 				});

@@ -1,3 +1,3 @@
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = ({ locals }) => ({ theme: locals.theme });
+export const load: LayoutServerLoad = ({ locals }) => ({ theme: locals.theme, textSize: locals.textSize });

@@ -22,6 +22,7 @@ export const en = {
 		notSaved: 'Not sent yet. Kept on this device and sent as soon as the network is back.',
 		back: 'Back',
 		theme: { light: 'Light', dark: 'Dark', label: 'Colours' },
+		textSize: { label: 'Text size', normal: 'normal', large: 'large', larger: 'larger' },
 		unitLabel: 'Lengths in',
 		unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
 		change: 'Change',
@@ -318,6 +319,7 @@ export const en = {
 	},
 	issues: {
 		missing: 'Fill this in, please.',
+		decides: 'This is the length that decides what is still open: worth measuring well.',
 		cant: 'Can’t measure it now',
 		standsIn: (length: string) =>
 			`Then a usual ${length} stands in, and everything that rests on it is said to be unsure.`,
@@ -566,6 +568,14 @@ export const en = {
 		keep: 'Keep these numbers',
 		kept: 'Kept. The drawing shows your corner as measured again.'
 	},
+	/** What the drawing of a station shows: this person where all fits. */
+	look: {
+		feet: 'Like this: whole foot down, thighs level or running slightly down to the knees, shins upright.',
+		back: 'Like this: all the way back, the hollow of the low back filled, shoulders over the hips.',
+		hands: 'Like this: upper arm hanging, forearm level, hands straight on from it.',
+		mouse: 'Like this: elbow beside the body, the mouse at the keys’ level.',
+		screen: 'Like this: looking level, you meet the top edge of the picture or just above it.'
+	} as Readonly<Partial<Record<string, string>>>,
 	device: {
 		title: 'Go on with the phone',
 		lead: 'Measuring is done with the phone in the hand. Point its camera at this square: the same questions open there, with everything you have typed. Both devices keep up with each other.',

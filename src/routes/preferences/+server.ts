@@ -1,15 +1,22 @@
 import { redirect } from '@sveltejs/kit';
 import { formReader } from '$lib/server/http/read-body';
 import { orJsonFault } from '$lib/server/http/answer-fault';
+import { TEXT_SIZES, type TextSize } from '$lib/ui/theme/text-sizes';
 import type { RequestHandler } from './$types';
 
-const read = formReader<{ theme?: 'light' | 'dark'; unit?: 'cm' | 'in' | 'mm'; back: string }>({
+const read = formReader<{
+	theme?: 'light' | 'dark';
+	unit?: 'cm' | 'in' | 'mm';
+	text?: TextSize;
+	back: string;
+}>({
 	type: 'object',
 	additionalProperties: false,
 	required: ['back'],
 	properties: {
 		theme: { enum: ['light', 'dark'] },
 		unit: { enum: ['cm', 'in', 'mm'] },
+		text: { enum: [...TEXT_SIZES] },
 		// A path of this site and nothing else: not `//elsewhere`, not `/\elsewhere`.
 		back: { type: 'string', maxLength: 300, pattern: '^/(?![/\\\\])' }
 	}

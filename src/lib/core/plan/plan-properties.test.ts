@@ -90,7 +90,10 @@ describe('a plan', () => {
 					expect(mm).toBe(side === 'low' ? check.low - check.value : check.value - (check.high ?? NaN));
 					expect(mm).toBeGreaterThan(0);
 				}
-				const off = plan.after.filter((c) => c.verdict === 'off').map(({ id }) => id);
+				// A length that was only guessed can make a check off whose value lies in the band: nothing to build there.
+				const off = plan.after
+					.filter((c) => c.verdict === 'off' && (c.value < c.low || c.value > (c.high ?? Infinity)))
+					.map(({ id }) => id);
 				expect(plan.open.map(({ id }) => id)).toEqual(expect.arrayContaining(off));
 			}),
 			{ numRuns: 60 }

@@ -5,7 +5,7 @@ import { setUpAsMeasured } from '../checks';
 import { planCorner, setUpAfter } from '../plan';
 import { checkGaze } from '../sight';
 import { angleAt, distance, middleJoint } from './geometry';
-import { DRAWN_AS, reMeasuredOf, sectionOf } from './index';
+import { DRAWN_AS, idealCorner, reMeasuredOf, sectionOf } from './index';
 import { postureOf } from './posture';
 
 const corners = Array.from({ length: 120 }, (_, seed) => randomCorner(seed, { rigid: 6, soft: 2, span: 20 }));
@@ -176,5 +176,22 @@ describe('how a person is drawn', () => {
 		const thigh = sectionOf(corner, null, null, 'without-near-leg').figure.body;
 		const lowest = (points: typeof whole) => Math.min(...points.map((p) => p.y));
 		expect(lowest(thigh)).toBeGreaterThan(lowest(whole) + 200);
+	});
+});
+
+describe('idealCorner', () => {
+	it('has every check at its ideal, for any person, so that the drawing of what to look at is right', () => {
+		for (const corner of corners) {
+			const checks = sectionOf(idealCorner(corner), null).checks;
+			for (const { id, value, ideal, low } of checks) {
+				if (id === 'thigh') continue;
+				// With the forearms carried by the table the elbow is judged over the table, not over the keys.
+				const carried = corner.way === 'forearms-down' && id === 'elbow' && corner.spot.posture === 'sitting';
+				expect(
+					Math.abs(value - (ideal ?? low) - (carried ? corner.spot.keys.homeRow : 0)),
+					id
+				).toBeLessThanOrEqual(1);
+			}
+		}
 	});
 });

@@ -15,6 +15,13 @@
 	import CountedLength from '../measuring/CountedLength.svelte';
 	import { issueWords } from './issue-words';
 
+	/** Fields of the lengths that are not the body's. */
+	const FIELD_OF_FURNITURE = {
+		seat: 'seatHeight',
+		surface: 'surfaceHeight',
+		thickness: 'surfaceThickness'
+	} as const;
+
 	interface Props {
 		name: LengthFieldName;
 		draft: Draft;
@@ -47,6 +54,11 @@
 		const by = choiceOf(draft.answers, optional ? 'bodyBy' : 'by');
 		return by === 'a4-sheets' || by === 'hand-span' ? by : null;
 	});
+	/** Asked for by name where it decides what is still open. */
+	const isDeciding = $derived(
+		draft.measureNext !== null &&
+			name === (FIELD_OF_FURNITURE[draft.measureNext as keyof typeof FIELD_OF_FURNITURE] ?? draft.measureNext)
+	);
 	const cant = $derived(mayStandIn && draft.answers[cantField(name)] === 'yes');
 	// While somebody types nothing is said; once the field is left, or was refused, its fault stands until it is mended.
 	const issue = $derived(
@@ -109,6 +121,9 @@
 			>+</button
 		>
 	</div>
+	{#if isDeciding}
+		<p class="mt-1.5 border-l-4 border-cool bg-cool-wash px-3 py-1 text-note">{t.issues.decides}</p>
+	{/if}
 	{#if countedBy}<CountedLength {name} by={countedBy} {draft} {t} />{/if}
 	{#if mayStandIn}
 		<label class="mt-1.5 inline-flex min-h-11 items-center gap-2 text-note">

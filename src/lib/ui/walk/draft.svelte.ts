@@ -1,14 +1,9 @@
-import { partialChecks, unitOf, type Answers, type PartialCorner } from '$lib/core/answers';
+import { partialChecks, unitOf, type PartialCorner } from '$lib/core/answers';
+import { measureNext, type MeasurableName } from '$lib/core/checks';
 import type { Way } from '$lib/core/corner';
 import type { LengthUnit } from '$lib/core/length';
 import { Autosave } from '../autosave/autosave.svelte';
-import { keptAnswers, keepAnswers } from './kept-answers';
-
-/** Answers as the server has them. */
-export interface ServerAnswers {
-	readonly answers: Answers;
-	readonly revision: number;
-}
+import { keepAnswers, keptAnswers, type ServerAnswers } from './kept-answers';
 
 /** The answers on this page as they are typed, what they tell so far, and their saving on device and server. */
 export class Draft {
@@ -18,6 +13,10 @@ export class Draft {
 	readonly autosave: Autosave;
 	readonly unit: LengthUnit = $derived(unitOf(this.answers));
 	readonly partial: PartialCorner | null = $derived.by(() => partialChecks(this.answers, this.way));
+	/** The length that would decide most of what can't be told yet. */
+	readonly measureNext: MeasurableName | null = $derived.by(() =>
+		this.partial ? measureNext(this.partial.corner, this.partial.checks) : null
+	);
 	private revision = -1;
 
 	constructor(

@@ -1,4 +1,10 @@
-import type { ServerAnswers } from './draft.svelte';
+import type { Answers } from '$lib/core/answers';
+
+/** Answers as the server has them. */
+export interface ServerAnswers {
+	readonly answers: Answers;
+	readonly revision: number;
+}
 
 const keyOf = (address: string) => `easy-corner answers ${address}`;
 

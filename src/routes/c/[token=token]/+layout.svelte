@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
+	import TextSizeSwitch from '$lib/ui/theme/TextSizeSwitch.svelte';
 	import ThemeSwitch from '$lib/ui/theme/ThemeSwitch.svelte';
 
 	let { data, children } = $props();
@@ -9,7 +10,10 @@
 
 <a class="skip" href="#content">{t.frame.skip}</a>
 {@render children()}
-<footer class="no-print mx-auto flex max-w-6xl justify-end px-5 pb-6 text-note md:px-8">
+<footer
+	class="no-print mx-auto flex max-w-6xl flex-wrap justify-end gap-x-6 gap-y-2 px-5 pb-6 text-note md:px-8"
+>
+	<TextSizeSwitch size={data.textSize} {t} />
 	<ThemeSwitch theme={data.theme} {t} />
 </footer>
 

@@ -37,6 +37,7 @@
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
 	import { heightsOnRail } from '$lib/ui/walk/heights-on-rail';
 	import PageQuestions from '$lib/ui/walk/PageQuestions.svelte';
+	import StationLook from '$lib/ui/walk/StationLook.svelte';
 	import WalkHeader from '$lib/ui/walk/WalkHeader.svelte';
 
 	let { data, form } = $props();
@@ -218,6 +219,14 @@
 								{/if}
 							{/each}
 						</div>
+					{/if}
+					{#if draft.partial}
+						<StationLook
+							page={current}
+							corner={draft.partial.corner}
+							drawnAs={choiceOf(draft.answers, 'drawnAs')}
+							{t}
+						/>
 					{/if}
 					<div class="mt-3">
 						<PageQuestions page={current} {draft} {t} {issues} />

@@ -1,0 +1,26 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import type { Catalogue } from '$lib/messages';
+	import { TEXT_SIZES, type TextSize } from './text-sizes';
+
+	interface Props {
+		size: TextSize;
+		t: Catalogue;
+	}
+
+	let { size, t }: Props = $props();
+</script>
+
+<form method="POST" action="/preferences" data-sveltekit-reload class="flex flex-wrap items-center gap-x-3">
+	<input type="hidden" name="back" value={page.url.pathname + page.url.search} />
+	<span class="text-ink-soft">{t.frame.textSize.label}:</span>
+	{#each TEXT_SIZES as option (option)}
+		<button
+			class="link-button"
+			class:font-bold={option === size}
+			name="text"
+			value={option}
+			aria-pressed={option === size}>{t.frame.textSize[option]}</button
+		>
+	{/each}
+</form>

@@ -75,9 +75,25 @@ await run(async () => {
 	await shoot(phone, 'phone-start');
 	await phone.goto(`${mirela}/feet`);
 	await shoot(phone, 'phone-walk');
+	await phone.goto(`${mirela}/discomfort`);
+	await shoot(phone, 'phone-discomfort');
+	await phone.goto(`${mirela}/measure`);
+	await shoot(phone, 'phone-measure');
 	await phone.goto(`${mirela}/house`);
 	await shoot(phone, 'phone-house');
 	await phone.goto(`${mirela}/plan`);
 	await shoot(phone, 'phone-plan');
+	// Last, since it is kept: somebody who has not answered says that an emergency sign is there, and takes it back.
+	await phone.goto(await linkOf(phone, 'Sunniva Peatling'));
+	await phone.getByRole('button', { name: /Begin|Go on/ }).click();
+	const sign = phone.getByRole('group', { name: /Pressure or pain in the chest/ });
+	await sign.getByText('Yes').click();
+	await phone.getByRole('button', { name: /^Next:/ }).click();
+	await phone.getByRole('heading', { name: /^Stop here/ }).waitFor();
+	await shoot(phone, 'phone-stop');
+	await phone.getByText(/That was a slip/).click();
+	await sign.getByText('No', { exact: true }).click();
+	await phone.getByRole('button', { name: /^Next:/ }).click();
+	await phone.locator('#stature').waitFor();
 	await browser.close();
 });

@@ -134,3 +134,53 @@ test('what doesn’t work here is left out and the plan solved again; all of it 
 	await employee.getByRole('link', { name: 'Go on with the phone' }).click();
 	await expect(employee.getByRole('img', { name: /Square code/ }).locator('svg')).toBeVisible();
 });
+
+test('a standing spot is added beside the table: one household, a piece serves one of them', async ({
+	page,
+	browser
+}) => {
+	await page.goto('/post');
+	await page
+		.getByRole('link', { name: /Mirela Oakhanger/ })
+		.last()
+		.click();
+	const link = (await page.getByRole('link', { name: 'Begin' }).getAttribute('href')) ?? '';
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(`${link}/plan`);
+	await employee.getByRole('button', { name: 'Add another spot' }).click();
+	await expect(employee.getByRole('heading', { name: 'The spot and its table' })).toBeVisible();
+	await hydrated(employee);
+	await expect(employee.getByRole('radio', { name: 'Stand' })).toBeChecked();
+	await employee.locator('#surfaceHeight').fill('91');
+	const saved = () =>
+		employee.waitForResponse((r) => r.url().endsWith('/draft') && r.request().method() === 'PUT');
+	await saved();
+	await employee.goto(`${link}-2/screen`);
+	await hydrated(employee);
+	const values = {
+		topAboveBase: '21.8',
+		visibleHeight: '19',
+		distance: '52',
+		baseLong: '32.5',
+		baseShort: '22.5'
+	};
+	for (const [name, text] of Object.entries(values)) await employee.locator(`#${name}`).fill(text);
+	await saved();
+	await employee.goto(`${link}-2/house`);
+	await hydrated(employee);
+	await expect(employee.getByRole('textbox', { name: /what you call it/ }).first()).not.toHaveValue('');
+	await employee.getByRole('button', { name: 'Show my plan' }).click();
+	await expect(employee.getByRole('img', { name: /Side view of you standing/ })).toBeVisible();
+	await expect(employee.getByRole('link', { name: 'Spot 2, standing' })).toHaveAttribute(
+		'aria-current',
+		'page'
+	);
+	// What the first spot uses is not here a second time, unless it is said to move.
+	const moves = employee.getByText('Better is possible if these move');
+	if (await moves.isVisible()) {
+		await employee.getByRole('link', { name: 'Show that plan' }).click();
+		await expect(employee.getByText('This plan takes along from your first spot')).toBeVisible();
+	}
+	await employee.getByRole('link', { name: 'Spot 1, sitting' }).click();
+	await expect(employee.getByRole('img', { name: /Side view of you sitting/ })).toBeVisible();
+});

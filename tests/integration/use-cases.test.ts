@@ -10,6 +10,7 @@ import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { planHere } from '$lib/server/planning/planning';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { askEquipment, requestsOf } from '$lib/server/assessments/ask-equipment';
+import { addSpot, firstSpot, MOST_SPOTS, spotsOf } from '$lib/server/assessments/spots';
 import { reportSigns } from '$lib/server/assessments/report-signs';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { markSeen, markUnseen, readCase } from '$lib/server/cases/read-case';
@@ -447,5 +448,62 @@ describe('asking for equipment', () => {
 		expect(await faultOf(askEquipment(test.db, open, { purchase: 'monitor', wanted: true }, now))).toBe(
 			'conflict'
 		);
+	});
+});
+
+describe('a second spot', () => {
+	const standing = {
+		posture: 'standing',
+		surfaceHeight: '91',
+		surfaceThickness: '4',
+		surfaceDepth: '60',
+		topAboveBase: '21.8',
+		visibleHeight: '19',
+		distance: '52',
+		baseLong: '32.5',
+		baseShort: '22.5'
+	};
+
+	it('has the person and the house in common, its own table, and no line of its own on the sheet', async () => {
+		const { personId, token, open } = await answered();
+		const path = await addSpot(test.db, open, token, now);
+		const second = path.slice('/c/'.length);
+		expect(second).toBe(`${token}-2`);
+		const at = await openAssessment(test.db, second, now);
+		expect(at.assessment.answers).toMatchObject({ stature: '158', posture: 'standing' });
+		expect(at.assessment.answers).not.toHaveProperty('surfaceHeight');
+		await saveAnswers(test.db, at, { ...standing, stature: '159' }, later(1));
+		const first = await openAssessment(test.db, token, now);
+		expect(first.assessment.answers).toMatchObject({ stature: '159', surfaceHeight: mirela.surfaceHeight });
+		expect(
+			await submitAnswers(test.db, await openAssessment(test.db, second, now), later(2), planHere)
+		).toEqual({ ok: true });
+		const { fresh } = await readDaySheet(test.db, coordinator, '2026-03-02');
+		expect(fresh.filter((line) => line.personId === personId)).toHaveLength(1);
+		const read = await readCase(test.db, coordinator, personId, now);
+		expect(read.answered?.corner?.spot.posture).toBe('sitting');
+		expect(read.spots.map(({ corner }) => corner?.spot.posture)).toEqual(['standing']);
+		expect(read.history).toHaveLength(1);
+	});
+
+	it('is found from either side, and three are enough', async () => {
+		const { token, open } = await answered();
+		await addSpot(test.db, open, token, now);
+		const second = await openAssessment(test.db, `${token}-2`, now);
+		expect(await spotsOf(test.db, second, `${token}-2`)).toEqual(
+			(await spotsOf(test.db, open, token)).map((line) => ({ ...line, isHere: !line.isHere }))
+		);
+		expect((await firstSpot(test.db, second.assessment))?.id).toBe(open.assessment.id);
+		await addSpot(test.db, second, `${token}-2`, now);
+		expect((await spotsOf(test.db, open, token)).map(({ path }) => path)).toEqual([
+			`/c/${token}`,
+			`/c/${token}-2`,
+			`/c/${token}-3`
+		]);
+		expect(await faultOf(addSpot(test.db, open, token, now))).toBe('conflict');
+		expect(MOST_SPOTS).toBe(3);
+		await withdrawAssessment(test.db, second, now);
+		expect(await faultOf(openAssessment(test.db, `${token}-2`, now))).toBe('not-found');
+		expect(await faultOf(openAssessment(test.db, token, now))).toBe('ended');
 	});
 });

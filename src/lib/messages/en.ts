@@ -568,6 +568,17 @@ export const en = {
 		keep: 'Keep these numbers',
 		kept: 'Kept. The drawing shows your corner as measured again.'
 	},
+	spots: {
+		title: 'Your spots',
+		name: (n: number, posture: 'sitting' | 'standing') => `Spot ${n}, ${posture}`,
+		add: 'Add another spot, to sit or to stand at',
+		moving: (list: string, isShown: boolean) =>
+			isShown
+				? `This plan takes along from your first spot, each time you change over: ${list}.`
+				: `Each thing serves one of your spots here. Better is possible if these move each time you change over: ${list}.`,
+		move: 'Show that plan',
+		stay: 'Show the plan in which nothing moves'
+	},
 	/** What the drawing of a station shows: this person where all fits. */
 	look: {
 		feet: 'Like this: whole foot down, thighs level or running slightly down to the knees, shins upright.',

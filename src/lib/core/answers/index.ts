@@ -50,6 +50,7 @@ export {
 	type ShelfItem
 } from './things';
 export { issuesOf, issuesOn } from './issues-on';
+export { isShared, sharedFields } from './shared-fields';
 export { isStoodInFor, usualLength } from './usual-lengths';
 export {
 	checkField,

@@ -14,6 +14,7 @@ export { planSteps, type Caution, type PlanStep, type StepPiece } from './plan-s
 export { STEP_PLACES, type StepPlace } from './step-places';
 export { misfitOf } from './misfit';
 export { COMPROMISE_SPELL_MINUTES, compromiseOf, type Compromise } from './compromise';
+export { leftForAnother, piecesThatMove } from './left-for-another';
 export { openGaps, type OpenGap } from './open-gaps';
 export { purchaseOutcomes, type PurchaseOutcome } from './purchase-outcomes';
 export { PURCHASES, type PurchaseId } from './purchases';

@@ -6,8 +6,10 @@ import { formatLength, parseLength, type LengthUnit } from '../length';
 import type { Corner } from '../corner';
 import {
 	compromiseOf,
+	leftForAnother,
 	misfitOf,
 	openGaps,
+	piecesThatMove,
 	planCorner,
 	purchaseOutcomes,
 	setUpAfter,
@@ -249,5 +251,27 @@ describe('openGaps', () => {
 			{ id: 'eye', side: 'high', mm: 10 },
 			{ id: 'eye', side: 'low', mm: 10 }
 		]);
+	});
+});
+
+describe('two spots and one household', () => {
+	it('give every piece to one of them, or say which move', () => {
+		let moved = 0;
+		for (let seed = 0; seed < 80; seed += 1) {
+			const sitting = randomCorner(seed, { rigid: 9, soft: 2, span: 0 });
+			const other = randomCorner(seed + 5000, { rigid: 0, soft: 0, span: 0 });
+			const standing = { ...other, household: sitting.household };
+			const first = bestOf(sitting);
+			const second = bestOf(leftForAnother(standing, first));
+			expect(piecesThatMove(sitting, first, second)).toEqual([]);
+			const free = bestOf(standing);
+			expect(isAsGood(free.cost, second.cost)).toBe(true);
+			const moving = piecesThatMove(sitting, first, free);
+			if (free.cost.W < second.cost.W) {
+				moved += 1;
+				expect(moving.length).toBeGreaterThan(0);
+			}
+		}
+		expect(moved).toBeGreaterThan(3);
 	});
 });

@@ -17,7 +17,8 @@ export async function askEquipment(
 ): Promise<void> {
 	if (!assessment.answeredAt)
 		throw new Fault('conflict', 'Finish the questions first: then it is known what helps.');
-	const { id } = assessment;
+	// What is asked for is the person's, whichever spot they asked at.
+	const id = assessment.spotOf ?? assessment.id;
 	await db.transaction(async (tx) => {
 		const [row] = await tx.select().from(assessments).where(eq(assessments.id, id)).for('update');
 		if (!row) throw new Fault('not-found', 'This self-assessment is not there any more.');

@@ -70,7 +70,9 @@ export async function keepReMeasurement(
  * link ends. That it was sent, and withdrawn, stays on record.
  */
 export async function withdrawAssessment(db: Db, open: OpenAssessment, now: Date): Promise<void> {
-	const { id, personId } = open.assessment;
+	// Whichever spot it is asked at, everything of this self-assessment goes.
+	const { personId } = open.assessment;
+	const id = open.assessment.spotOf ?? open.assessment.id;
 	await db.transaction(async (tx) => {
 		await tx.delete(stepTicks).where(eq(stepTicks.assessmentId, id));
 		await tx.delete(equipmentRequests).where(eq(equipmentRequests.assessmentId, id));
@@ -96,6 +98,8 @@ export async function withdrawAssessment(db: Db, open: OpenAssessment, now: Date
 				revokedAt: now
 			})
 			.where(eq(assessments.id, id));
+		// With the first spot its others go.
+		await tx.delete(assessments).where(eq(assessments.spotOf, id));
 		await writeAuditLine(tx, open.actor, { at: now, act: 'withdrawn', personId });
 	});
 }

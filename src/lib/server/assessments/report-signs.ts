@@ -13,7 +13,11 @@ const { assessments } = schema;
  */
 export async function reportSigns(db: Db, { assessment, actor }: OpenAssessment, now: Date): Promise<void> {
 	await db.transaction(async (tx) => {
-		const [row] = await tx.select().from(assessments).where(eq(assessments.id, assessment.id)).for('update');
+		const [row] = await tx
+			.select()
+			.from(assessments)
+			.where(eq(assessments.id, assessment.spotOf ?? assessment.id))
+			.for('update');
 		if (!row) return;
 		const signs = signsOf(row.answers);
 		if (signs.join() === row.signs.join()) return;

@@ -1,5 +1,5 @@
-import { and, eq, isNull, sql } from 'drizzle-orm';
-import { convertUnit, unitOf } from '../../core/answers';
+import { and, eq, isNull, ne, or, sql } from 'drizzle-orm';
+import { convertUnit, sharedFields, unitOf } from '../../core/answers';
 import type { LengthUnit } from '../../core/length';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -36,6 +36,20 @@ export async function saveAnswers(
 	fields: Readonly<Record<string, string>>,
 	now: Date
 ): Promise<Saved> {
+	const shared = sharedFields(fields);
+	// What is the person's or the household's is so at each of their spots; served by assessments_spot_of_idx.
+	if (Object.keys(shared).length > 0) {
+		const main = assessment.spotOf ?? assessment.id;
+		await db
+			.update(assessments)
+			.set({
+				answers: sql`${assessments.answers} || ${JSON.stringify(shared)}::jsonb`,
+				answersRevision: sql`${assessments.answersRevision} + 1`
+			})
+			.where(
+				and(or(eq(assessments.id, main), eq(assessments.spotOf, main)), ne(assessments.id, assessment.id))
+			);
+	}
 	const [row] = await db
 		.update(assessments)
 		.set({
@@ -56,19 +70,22 @@ export async function changeUnit(
 	now: Date
 ): Promise<void> {
 	await db.transaction(async (tx) => {
-		const [row] = await tx
-			.select({ answers: assessments.answers })
+		const main = assessment.spotOf ?? assessment.id;
+		const rows = await tx
+			.select({ id: assessments.id, answers: assessments.answers })
 			.from(assessments)
-			.where(eq(assessments.id, assessment.id))
+			.where(or(eq(assessments.id, main), eq(assessments.spotOf, main)))
+			.orderBy(assessments.id)
 			.for('update');
-		if (!row || unitOf(row.answers) === unit) return;
-		await tx
-			.update(assessments)
-			.set({
-				answers: convertUnit(row.answers, unitOf(row.answers), unit),
-				answersRevision: sql`${assessments.answersRevision} + 1`,
-				savedAt: now
-			})
-			.where(eq(assessments.id, assessment.id));
+		for (const { id, answers } of rows)
+			if (unitOf(answers) !== unit)
+				await tx
+					.update(assessments)
+					.set({
+						answers: convertUnit(answers, unitOf(answers), unit),
+						answersRevision: sql`${assessments.answersRevision} + 1`,
+						savedAt: now
+					})
+					.where(eq(assessments.id, id));
 	});
 }

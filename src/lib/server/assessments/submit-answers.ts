@@ -13,10 +13,12 @@ import { misfitOf } from '../../core/plan';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
+import { adviceAt } from '../planning/advice-at-spot';
 import type { Planning } from '../planning/planning';
 import { requestsOf } from './ask-equipment';
 import { judge } from './judge';
 import type { OpenAssessment } from './open-assessment';
+import { firstSpot } from './spots';
 
 const { assessments, stepTicks } = schema;
 
@@ -60,14 +62,18 @@ export async function submitAnswers(
 		const isSameCorner = row.corner !== null && sameDocument(row.corner, corner);
 		const isSameSelf = sameDocument(row.discomfort, told.reports) && sameDocument(row.signs, signs);
 		if (isSameCorner && isSameSelf) return { ok: true };
-		const advice = await planning.advise(corner);
+		const first = await firstSpot(tx, row);
+		const advice = await adviceAt(corner, first?.corner ?? null, planning);
 		const requests = (await requestsOf(tx, row.id)).length > 0 ? (['equipment'] as const) : [];
 		await tx
 			.update(assessments)
 			.set({
 				corner,
 				...figuresOf(corner, advice),
-				...judge({ signs, discomfort: told.reports, advice, requests }),
+				// A further spot has no line of its own on the day sheet: it is the person who stands there.
+				...(row.spotOf
+					? { levelRank: null, reasons: [] }
+					: judge({ signs, discomfort: told.reports, advice, requests })),
 				signs,
 				signsAt: sameDocument(row.signs, signs) ? row.signsAt : now,
 				discomfort: [...told.reports],
@@ -76,6 +82,7 @@ export async function submitAnswers(
 				seenAt: null
 			})
 			.where(eq(assessments.id, row.id));
+		if (row.spotOf) await tx.update(assessments).set({ seenAt: null }).where(eq(assessments.id, row.spotOf));
 		if (row.answeredAt === null) await keepEarlyTicks(tx, row, now);
 		else if (!isSameCorner) await tx.delete(stepTicks).where(eq(stepTicks.assessmentId, row.id));
 		await writeAuditLine(tx, actor, { at: now, act: 'answered', personId: actor.personId });

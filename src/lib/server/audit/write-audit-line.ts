@@ -13,6 +13,7 @@ export type Act =
 	| 're-measured'
 	| 'withdrawn'
 	| 'signs-told'
+	| 'spot-added'
 	| 'equipment-asked'
 	| 'equipment-not-needed'
 	| 'case-seen'

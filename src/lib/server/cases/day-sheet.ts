@@ -12,7 +12,9 @@ async function followUpsDue(db: Db, today: string) {
 	const newest = db
 		.select({ corner: assessments.corner })
 		.from(assessments)
-		.where(and(eq(assessments.personId, people.id), isNotNull(assessments.answeredAt)))
+		.where(
+			and(eq(assessments.personId, people.id), isNotNull(assessments.answeredAt), isNull(assessments.spotOf))
+		)
 		.orderBy(desc(assessments.sentAt))
 		.limit(1)
 		.as('newest');
@@ -73,7 +75,7 @@ export async function readDaySheet(db: Db, actor: Actor, today: string) {
 		db
 			.select({ n: count() })
 			.from(assessments)
-			.where(and(isNull(assessments.answeredAt), isNull(assessments.revokedAt)))
+			.where(and(isNull(assessments.answeredAt), isNull(assessments.revokedAt), isNull(assessments.spotOf)))
 	]);
 	return { due, fresh, waiting: waiting[0]?.n ?? 0 };
 }

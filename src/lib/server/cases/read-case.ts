@@ -27,8 +27,9 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 		.from(assessments)
 		.where(eq(assessments.personId, personId))
 		.orderBy(desc(assessments.sentAt));
-	const newest = sent[0] ?? null;
-	const answered = sent.find((a) => a.answeredAt !== null) ?? null;
+	const main = sent.filter((a) => a.spotOf === null);
+	const newest = main[0] ?? null;
+	const answered = main.find((a) => a.answeredAt !== null) ?? null;
 	const [followUp] = await db
 		.select()
 		.from(followUps)
@@ -42,7 +43,9 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 		requests: answered ? await requestsOf(db, answered.id) : [],
 		again: answered ? await newestReMeasurement(db, answered.id) : null,
 		followUp: followUp ?? null,
-		history: sent.map((a): AssessmentLine => {
+		/** Further spots of the newest answers: the same person and household at another table. */
+		spots: sent.filter((a) => a.spotOf !== null && a.spotOf === answered?.id && a.corner !== null),
+		history: main.map((a): AssessmentLine => {
 			const { id, sentAt, answeredAt } = a;
 			return { id, sentAt, answeredAt, state: stateOf(a, now).state };
 		}),
@@ -85,7 +88,9 @@ export async function markUnseen(db: Db, actor: Actor, personId: string): Promis
 	const [newest] = await db
 		.select({ id: assessments.id })
 		.from(assessments)
-		.where(and(eq(assessments.personId, personId), isNotNull(assessments.levelRank)))
+		.where(
+			and(eq(assessments.personId, personId), isNotNull(assessments.levelRank), isNull(assessments.spotOf))
+		)
 		.orderBy(desc(assessments.sentAt))
 		.limit(1);
 	if (newest) await db.update(assessments).set({ seenAt: null }).where(eq(assessments.id, newest.id));

@@ -86,7 +86,7 @@ export async function listPeople(
 	const newest = db
 		.select()
 		.from(assessments)
-		.where(eq(assessments.personId, people.id))
+		.where(and(eq(assessments.personId, people.id), isNull(assessments.spotOf)))
 		.orderBy(desc(assessments.sentAt))
 		.limit(1)
 		.as('newest');

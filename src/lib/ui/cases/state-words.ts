@@ -22,6 +22,7 @@ export const ACT_WORDS: Readonly<Record<string, string>> = {
 	answered: 'answered',
 	'step-ticked': 'ticked a step',
 	're-measured': 'measured again',
+	'spot-added': 'added a spot',
 	'signs-told': 'told signs for a professional',
 	'equipment-asked': 'asked for equipment',
 	'equipment-not-needed': 'took a request for equipment back',

@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import {
+	type AnyPgColumn,
 	boolean,
 	check,
 	index,
@@ -33,6 +34,8 @@ export const assessments = pgTable(
 		personId: uuid('person_id')
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
+		/** The self-assessment that this is a further spot of: same person and household, its own table and screen. */
+		spotOf: uuid('spot_of').references((): AnyPgColumn => assessments.id, { onDelete: 'cascade' }),
 		/** SHA-256 of the link's token. */
 		tokenHash: text('token_hash').notNull(),
 		way: text('way').$type<Way>().notNull(),
@@ -65,6 +68,7 @@ export const assessments = pgTable(
 	},
 	(t) => [
 		uniqueIndex('assessments_token_key').on(t.tokenHash),
+		index('assessments_spot_of_idx').on(t.spotOf),
 		index('assessments_person_sent_idx').on(t.personId, t.sentAt.desc()),
 		// The day sheet's: those that nobody has dealt with, the most urgent level first.
 		index('assessments_unseen_idx')

@@ -9,14 +9,24 @@ import {
 	type Answers,
 	type FieldIssue
 } from '$lib/core/answers';
-import { misfitOf, PURCHASES, type PurchaseId, type StepPlace } from '$lib/core/plan';
+import type { Corner } from '$lib/core/corner';
+import {
+	leftForAnother,
+	misfitOf,
+	piecesThatMove,
+	PURCHASES,
+	type PurchaseId,
+	type StepPlace
+} from '$lib/core/plan';
 import type { LengthUnit } from '$lib/core/length';
 import { RE_MEASURED_FIELDS, type ReMeasured, type ReMeasuredField } from '$lib/core/section';
 import { askEquipment, requestsOf } from '$lib/server/assessments/ask-equipment';
 import { newestReMeasurement, openAssessment, ticksOf } from '$lib/server/assessments/open-assessment';
 import { keepReMeasurement, tickStep } from '$lib/server/assessments/plan-progress';
+import { addSpot, firstSpot, spotsOf } from '$lib/server/assessments/spots';
 import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import type { Planning } from '$lib/server/planning/planning';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { adviceForPage } from '$lib/messages/advice-for-page';
 import { formReader } from '$lib/server/http/read-body';
@@ -24,9 +34,15 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params, url }) =>
 	orErrorPage(async () => {
-		const { assessment } = await openAssessment(locals.db, params.token, locals.now);
-		const { corner } = assessment;
-		if (!corner) redirect(303, `/c/${params.token}`);
+		const open = await openAssessment(locals.db, params.token, locals.now);
+		const { assessment } = open;
+		if (!assessment.corner) redirect(303, `/c/${params.token}`);
+		const first = await firstSpot(locals.db, assessment);
+		const wantsMoving = url.searchParams.has('moving');
+		const shared = first?.corner
+			? await sharedHousehold(locals.planning, assessment.corner, first.corner)
+			: null;
+		const corner = shared && !wantsMoving ? shared.left : assessment.corner;
 		const advice = adviceForPage(corner, await locals.planning.advise(corner), assessment, 'en');
 		const nothing = misfitOf(corner);
 		// Another plan is worth showing only if it does something for its pieces.
@@ -35,7 +51,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		);
 		const chosen =
 			Math.min(Math.max(Number(url.searchParams.get('plan')) || 1, 1), Math.max(plans.length, 1)) - 1;
-		const requests = await requestsOf(locals.db, assessment.id);
+		const requests = await requestsOf(locals.db, assessment.spotOf ?? assessment.id);
 		const again = await newestReMeasurement(locals.db, assessment.id);
 		return {
 			corner,
@@ -43,6 +59,8 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 			plans,
 			chosen,
 			requests,
+			spots: await spotsOf(locals.db, open, params.token),
+			moving: shared && shared.moving.length > 0 ? { pieces: shared.moving, isShown: wantsMoving } : null,
 			leftOut: leftOutOf(assessment.answers),
 			hasSigns: assessment.signs.length > 0,
 			ticks: await ticksOf(locals.db, assessment.id),
@@ -111,6 +129,13 @@ export const actions: Actions = {
 			redirect(303, `${url.pathname}${planOf(url)}`);
 		}),
 
+	spot: ({ locals, params }) =>
+		orFailedForm(async () => {
+			const open = await openAssessment(locals.db, params.token, locals.now);
+			const path = await addSpot(locals.db, open, params.token, locals.now);
+			redirect(303, `${path}/spot`);
+		}),
+
 	ask: ({ request, locals, params, url }) =>
 		orFailedForm(async () => {
 			const { purchase, wanted } = await readAsk(request);
@@ -169,4 +194,24 @@ function leftOutOf(answers: Answers): { id: string; label: string }[] {
 		const index = Number(/^t(\d+)/.exec(id)?.[1] ?? NaN);
 		return { id, label: answers[thingField(index, 'label')] || id };
 	});
+}
+
+/** What the first spot leaves of the household, and what would have to move for this one to be better. */
+async function sharedHousehold(planning: Planning, corner: Corner, first: Corner) {
+	const [{ plans: firsts }, { plans: frees }] = await Promise.all([
+		planning.advise(first),
+		planning.advise(corner)
+	]);
+	const [ours, free] = [firsts[0], frees[0]];
+	if (!ours || !free) return null;
+	const left = leftForAnother(corner, ours);
+	const [stays] = (await planning.advise(left)).plans;
+	const isWorthIt = stays !== undefined && free.cost.W < stays.cost.W;
+	const label = (id: string) => corner.household.find((item) => item.id === id)?.label ?? id;
+	return {
+		left,
+		moving: isWorthIt
+			? piecesThatMove(corner, ours, free).map(({ id, pieces }) => ({ label: label(id), pieces }))
+			: []
+	};
 }

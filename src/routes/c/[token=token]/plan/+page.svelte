@@ -121,6 +121,24 @@
 		</form>
 	</header>
 
+	<nav class="no-print mt-3 flex flex-wrap items-center gap-2 text-note" aria-label={t.spots.title}>
+		{#if data.spots.length > 1}
+			{#each data.spots as spot, i (spot.path)}
+				<a
+					class="btn btn-small"
+					class:chosen={spot.isHere}
+					aria-current={spot.isHere ? 'page' : undefined}
+					href="{spot.path}{spot.isAnswered ? '/plan' : '/spot'}">{t.spots.name(i + 1, spot.posture)}</a
+				>
+			{/each}
+		{/if}
+		{#if data.spots.length < 3}
+			<form method="POST" action="?/spot">
+				<button class="link-button min-h-11">{t.spots.add}</button>
+			</form>
+		{/if}
+	</nav>
+
 	<main id="content" class="layout">
 		<section class="sheet">
 			{#if states.length > 1}
@@ -162,6 +180,19 @@
 				<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-2">{t.first.told}</p>
 			{/if}
 			{#if stays && !fits}<p class="mt-2">{t.plan.stays(stays)}</p>{/if}
+			{#if data.moving}
+				<p class="mt-3 border-l-4 border-cool bg-cool-wash px-3 py-2">
+					{t.spots.moving(
+						list.format(
+							data.moving.pieces.map(({ label, pieces }) => (pieces > 1 ? `${pieces} × ${label}` : label))
+						),
+						data.moving.isShown
+					)}
+					<a href="{page.url.pathname}{data.moving.isShown ? '' : '?moving'}"
+						>{data.moving.isShown ? t.spots.stay : t.spots.move}</a
+					>
+				</p>
+			{/if}
 			{#if data.measureNext}
 				{@const field = fieldOf(data.measureNext)}
 				<p class="mt-2">

@@ -5,6 +5,7 @@ import { markSeen, markUnseen, readCase } from '$lib/server/cases/read-case';
 import { addDays, isIsoDay, isoDay } from '$lib/server/clock';
 import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { Fault } from '$lib/server/fault';
+import { adviceAt } from '$lib/server/planning/advice-at-spot';
 import { adviceForPage } from '$lib/messages/advice-for-page';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { formReader } from '$lib/server/http/read-body';
@@ -17,7 +18,7 @@ const OFFERED_DAYS = [14, 42, 180] as const;
 
 export const load: PageServerLoad = ({ locals, params }) =>
 	orErrorPage(async () => {
-		const { person, answered, newest, followUp, ...rest } = await readCase(
+		const { person, answered, newest, followUp, spots, ...rest } = await readCase(
 			locals.db,
 			signedIn(locals),
 			params.id,
@@ -31,6 +32,20 @@ export const load: PageServerLoad = ({ locals, params }) =>
 			newest: newest && { sentAt: newest.sentAt, expiresAt: newest.expiresAt, savedAt: newest.savedAt },
 			answered: answered && { at: answered.answeredAt, way: answered.way, isSeen: answered.seenAt !== null },
 			corner,
+			spots: await Promise.all(
+				spots.flatMap(({ id, corner: at }) =>
+					at
+						? [
+								adviceAt(at, corner, locals.planning).then(({ before, plans }) => ({
+									id,
+									corner: at,
+									before,
+									plan: plans[0] ?? null
+								}))
+							]
+						: []
+				)
+			),
 			drawnAs: choiceOf(answered?.answers ?? {}, 'drawnAs'),
 			advice:
 				corner && answered

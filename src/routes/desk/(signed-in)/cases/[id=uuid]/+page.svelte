@@ -171,6 +171,14 @@
 						</p>
 					{/if}
 				</section>
+				{#each data.spots as spot, i (spot.id)}
+					{@const at = sectionOf(spot.corner, spot.plan, null, data.drawnAs)}
+					<section class="sheet mt-6">
+						<h2 class="text-head">Spot {i + 2}, {spot.corner.spot.posture}, after its plan</h2>
+						<div class="mt-3"><SectionDrawing section={at} all={[at]} {t} {unit} mostHeight={420} /></div>
+						<CheckTable title="Checks: after the plan" checks={at.checks} before={spot.before} {t} {unit} />
+					</section>
+				{/each}
 				<section class="mt-6">
 					<h2 class="text-head">What they were told to do</h2>
 					{#if steps.length > 0}

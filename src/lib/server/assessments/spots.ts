@@ -1,0 +1,97 @@
+import { asc, eq, or } from 'drizzle-orm';
+import { sharedFields } from '../../core/answers';
+import { hashToken } from '../access/tokens';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import type { OpenAssessment } from './open-assessment';
+
+const { assessments } = schema;
+
+/** One table, one place to stand, one more: beyond that it is a removal. Ours. */
+export const MOST_SPOTS = 3;
+
+/** The link of a further spot is the first one's with its number behind it: who has the one has the other. */
+function tokenOfSpot(token: string, number: number): string {
+	return number === 1 ? token : `${token}-${number}`;
+}
+
+/** Every spot of a self-assessment, the first one first; served by assessments_spot_of_idx. */
+async function rowsOf(db: Db, { assessment }: OpenAssessment) {
+	const main = assessment.spotOf ?? assessment.id;
+	const rows = await db
+		.select()
+		.from(assessments)
+		.where(or(eq(assessments.id, main), eq(assessments.spotOf, main)))
+		.orderBy(asc(assessments.sentAt), asc(assessments.id));
+	return [...rows.filter((row) => row.id === main), ...rows.filter((row) => row.id !== main)];
+}
+
+/** A spot as its person chooses among theirs. */
+export interface SpotLine {
+	/** Where its pages begin. */
+	readonly path: string;
+	readonly posture: 'sitting' | 'standing';
+	readonly isAnswered: boolean;
+	readonly isHere: boolean;
+}
+
+/**
+ * The spots of a person, with the links to each.
+ *
+ * @param token the token that was used, of whichever spot
+ */
+export async function spotsOf(db: Db, open: OpenAssessment, token: string): Promise<SpotLine[]> {
+	const rows = await rowsOf(db, open);
+	const here = rows.findIndex((row) => row.id === open.assessment.id);
+	const first = here > 0 ? token.slice(0, -`-${here + 1}`.length) : token;
+	return rows.map((row, i) => ({
+		path: `/c/${tokenOfSpot(first, i + 1)}`,
+		posture: row.answers.posture === 'standing' ? 'standing' : 'sitting',
+		isAnswered: row.answeredAt !== null,
+		isHere: row.id === open.assessment.id
+	}));
+}
+
+/** The spot that goes first with the household; null where this is it, or it is not answered. */
+export async function firstSpot(
+	db: Db,
+	assessment: Pick<OpenAssessment['assessment'], 'spotOf'>
+): Promise<typeof assessments.$inferSelect | null> {
+	if (!assessment.spotOf) return null;
+	const [row] = await db.select().from(assessments).where(eq(assessments.id, assessment.spotOf));
+	return row?.corner ? row : null;
+}
+
+/**
+ * Adds a further spot: the same person and household, its own table, seat and screen, judged the other way up first.
+ *
+ * @returns where its pages begin
+ */
+export async function addSpot(db: Db, open: OpenAssessment, token: string, now: Date): Promise<string> {
+	return db.transaction(async (tx) => {
+		const main = open.assessment.spotOf ?? open.assessment.id;
+		await tx.select({ id: assessments.id }).from(assessments).where(eq(assessments.id, main)).for('update');
+		const rows = await rowsOf(tx, open);
+		if (rows.length >= MOST_SPOTS) throw new Fault('conflict', `There are ${MOST_SPOTS} spots already.`);
+		const [first] = rows;
+		if (!first) throw new Fault('not-found', 'This self-assessment is not there any more.');
+		const [here] = await spotsOf(tx, open, token);
+		const firstToken = here?.path.slice('/c/'.length) ?? token;
+		const spotToken = tokenOfSpot(firstToken, rows.length + 1);
+		const posture = first.answers.posture === 'standing' ? 'sitting' : 'standing';
+		await tx.insert(assessments).values({
+			personId: first.personId,
+			spotOf: main,
+			tokenHash: hashToken(spotToken),
+			way: first.way,
+			sentAt: now,
+			expiresAt: first.expiresAt,
+			consentedAt: first.consentedAt,
+			answers: { ...sharedFields(first.answers), posture },
+			savedAt: now
+		});
+		await writeAuditLine(tx, open.actor, { at: now, act: 'spot-added', personId: first.personId });
+		return `/c/${spotToken}`;
+	});
+}

@@ -1,7 +1,8 @@
 import { benchCore } from './core';
+import { benchPage } from './page';
 
 /** Runs the benchmarks that are named, or all; one JSON line each. */
-const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = { core: benchCore };
+const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = { core: benchCore, page: benchPage };
 
 const wanted = process.argv.slice(2);
 const unknown = wanted.find((name) => !Object.hasOwn(BENCHES, name));

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { hydrated, pastTheSigns, sendTo, signIn } from './support';
+import { expect, test, type Page } from '@playwright/test';
+import { hydrated, pastTheSigns, sendTo, signIn, TYPED } from './support';
 
 test('an emergency sign stops the walk, says what to do, and is at the top of the coordinator’s day', async ({
 	page,
@@ -183,4 +183,69 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	}
 	await employee.getByRole('link', { name: 'Spot 1, sitting' }).click();
 	await expect(employee.getByRole('img', { name: /Side view of you sitting/ })).toBeVisible();
+});
+
+/** Goes on with Tab until something has the focus, as a person without a mouse does. */
+async function tabTo(page: Page, selector: string): Promise<void> {
+	for (let i = 0; i < 150; i += 1) {
+		await page.keyboard.press('Tab');
+		if (await page.evaluate((s) => document.activeElement?.matches(s) ?? false, selector)) return;
+	}
+	throw new Error(`${selector} is not reached by Tab`);
+}
+
+test('the whole walk by keys alone, to the plan', async ({ page, browser }) => {
+	test.setTimeout(150_000);
+	const { link } = await sendTo(page, 'Tabea Keysonly');
+	const employee = await (await browser.newContext()).newPage();
+	await employee.goto(link);
+	await hydrated(employee);
+	await tabTo(employee, 'button.btn-main');
+	await employee.keyboard.press('Enter');
+	for (const [title, fields] of TYPED) {
+		await expect(employee.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+		await hydrated(employee);
+		for (const [name, text] of Object.entries(fields)) {
+			await tabTo(employee, `#${name}`);
+			await employee.keyboard.press('Control+a');
+			await employee.keyboard.type(text);
+		}
+		await tabTo(employee, 'main button.btn-main');
+		await employee.keyboard.press('Enter');
+	}
+	await expect(employee.getByRole('heading', { name: 'What is in the house' })).toBeVisible();
+	await tabTo(employee, '.shelf-item');
+	await employee.keyboard.press('Enter');
+	await expect(employee.getByRole('textbox', { name: /what you call it/ })).toHaveCount(1);
+	await tabTo(employee, 'main button.btn-main');
+	await employee.keyboard.press('Enter');
+	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(/from the floor up|Nothing at home/);
+	await expect(employee).toHaveURL(/\/plan$/);
+});
+
+test('the whole walk by touch on a phone, with answers of the checklist', async ({ page, browser }) => {
+	test.setTimeout(150_000);
+	const { link } = await sendTo(page, 'Tilda Touchova');
+	const phone = await browser.newContext({
+		viewport: { width: 390, height: 844 },
+		hasTouch: true,
+		isMobile: true
+	});
+	const employee = await phone.newPage();
+	await employee.goto(link);
+	await employee.getByRole('button', { name: /Begin/ }).tap();
+	for (const [title, fields] of TYPED) {
+		await expect(employee.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+		await hydrated(employee);
+		for (const [name, text] of Object.entries(fields)) await employee.locator(`#${name}`).fill(text);
+		if (title === 'The mouse') await employee.getByText('I stretch for it').tap();
+		if (title === 'Safety') await employee.getByText('Into another one').tap();
+		await employee.getByRole('button', { name: /^Next:/ }).tap();
+	}
+	await employee.getByRole('button', { name: 'Add: Ream of paper' }).tap();
+	await employee.getByRole('button', { name: 'Show my plan' }).tap();
+	await expect(employee.getByText('The mouse is too far away')).toBeVisible();
+	await expect(employee.getByText('Multi-way sockets in a chain')).toBeVisible();
+	const over = await employee.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+	expect(over).toBeLessThanOrEqual(0);
 });

@@ -598,6 +598,7 @@ export const en = {
 		title: 'Measuring at home',
 		lead: 'A tape is best. Without one, any of these will do; say which you used, and the verdicts say how sure they are.',
 		link: 'No tape? Ways to measure',
+		toTheWalk: 'To the questions',
 		ways: [
 			{
 				id: 'tape',

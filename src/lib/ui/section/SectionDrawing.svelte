@@ -20,9 +20,11 @@
 		t: Catalogue;
 		unit: LengthUnit;
 		mostHeight?: number;
+		/** Follows at once instead of moving over: where lengths change as they are typed. */
+		isLive?: boolean;
 	}
 
-	let { section, all, t, unit, mostHeight = 640 }: Props = $props();
+	let { section, all, t, unit, mostHeight = 640, isLive = false }: Props = $props();
 
 	let roomPx = $state(640);
 	const tween = new Tween(
@@ -34,10 +36,10 @@
 		}
 	);
 	$effect(() => {
-		void tween.set(section, prefersReducedMotion.current ? { duration: 0 } : {});
+		if (!isLive) void tween.set(section, prefersReducedMotion.current ? { duration: 0 } : {});
 	});
 	// The server and the first paint show the section itself; the tween only moves between sections.
-	const shown = $derived(tween.current.posture === section.posture ? tween.current : section);
+	const shown = $derived(isLive || tween.current.posture !== section.posture ? section : tween.current);
 	const settled = $derived(
 		shown.furniture.surface.y === section.furniture.surface.y && shown.eye.y === section.eye.y
 	);

@@ -81,8 +81,15 @@
 	/** Those of the found faults that still stand. */
 	const standing = $derived(issues.filter((issue) => !isMended(issue)));
 	const next = $derived(PAGES[PAGES.indexOf(current) + 1]);
+	// The drawing follows a frame behind what is typed: neither holds the other up.
+	let drawn = $state.raw(untrack(() => draft.partial));
+	$effect(() => {
+		const partial = draft.partial;
+		const frame = requestAnimationFrame(() => (drawn = partial));
+		return () => cancelAnimationFrame(frame);
+	});
 	const section = $derived(
-		draft.partial ? sectionOf(draft.partial.corner, null, null, choiceOf(draft.answers, 'drawnAs')) : null
+		drawn ? sectionOf(drawn.corner, null, null, choiceOf(draft.answers, 'drawnAs')) : null
 	);
 	const notches = $derived(heightsOnRail(draft.answers, draft.unit, draft.active));
 	let stop = $state<readonly EmergencySign[]>([]);
@@ -220,10 +227,10 @@
 							{/each}
 						</div>
 					{/if}
-					{#if draft.partial}
+					{#if drawn}
 						<StationLook
 							page={current}
-							corner={draft.partial.corner}
+							corner={drawn.corner}
 							drawnAs={choiceOf(draft.answers, 'drawnAs')}
 							{t}
 						/>
@@ -240,11 +247,11 @@
 					<p class="mt-2 text-note text-ink-soft" role="status">{isFinishing ? t.plan.solving : ''}</p>
 				{/if}
 			</main>
-			{#if section && draft.partial && WITH_DRAWING.includes(current) && !local}
+			{#if section && drawn && WITH_DRAWING.includes(current) && !local}
 				<aside class="drawing">
-					<SectionDrawing {section} all={[section]} {t} unit={draft.unit} mostHeight={520} />
-					{#if draft.partial.checks.length > 0}
-						<div class="mt-2"><CheckTable checks={draft.partial.checks} {t} unit={draft.unit} isLive /></div>
+					<SectionDrawing {section} all={[section]} {t} unit={draft.unit} mostHeight={520} isLive />
+					{#if drawn.checks.length > 0}
+						<div class="mt-2"><CheckTable checks={drawn.checks} {t} unit={draft.unit} isLive /></div>
 					{/if}
 				</aside>
 			{/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitOf } from '$lib/core/answers';
+	import { PAGES, unitOf } from '$lib/core/answers';
 	import { messagesFor } from '$lib/messages';
 	import ScreenRuler from '$lib/ui/measuring/ScreenRuler.svelte';
 
@@ -30,4 +30,5 @@
 			{/if}
 		</section>
 	{/each}
+	<p class="mt-8"><a class="btn" href="/c/{data.token}/{PAGES[2]}">{t.measure.toTheWalk}</a></p>
 </main>

@@ -86,6 +86,8 @@ await run(async () => {
 	// Last, since it is kept: somebody who has not answered says that an emergency sign is there, and takes it back.
 	await phone.goto(await linkOf(phone, 'Sunniva Peatling'));
 	await phone.getByRole('button', { name: /Begin|Go on/ }).click();
+	await phone.getByRole('heading', { name: 'Before anything else' }).waitFor();
+	await phone.locator('html[data-ready]').waitFor({ state: 'attached' });
 	const sign = phone.getByRole('group', { name: /Pressure or pain in the chest/ });
 	await sign.getByText('Yes').click();
 	await phone.getByRole('button', { name: /^Next:/ }).click();

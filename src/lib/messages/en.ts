@@ -584,8 +584,18 @@ export const en = {
 		feet: 'Like this: whole foot down, thighs level or running slightly down to the knees, shins upright.',
 		back: 'Like this: all the way back, the hollow of the low back filled, shoulders over the hips.',
 		hands: 'Like this: upper arm hanging, forearm level, hands straight on from it.',
-		mouse: 'Like this: elbow beside the body, the mouse at the keys’ level.',
+		spot: 'Like this, from above: the window at your side, nobody walking past behind you.',
+		mouse: 'Like this, from above: the mouse right beside the keys, within the sweep of the forearm.',
+		light:
+			'Like this, from above: papers by the screen, the lamp away from the writing hand, the phone on that side too.',
 		screen: 'Like this: looking level, you meet the top edge of the picture or just above it.'
+	} as Readonly<Partial<Record<string, string>>>,
+	lookThings: {
+		mouse: 'mouse',
+		phone: 'phone',
+		papers: 'papers',
+		lamp: 'lamp',
+		keyboard: 'keys'
 	} as Readonly<Partial<Record<string, string>>>,
 	device: {
 		title: 'Go on with the phone',

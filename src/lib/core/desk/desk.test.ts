@@ -88,6 +88,18 @@ describe('layOutDesk', () => {
 		});
 	});
 
+	it('keeps the papers’ stand clear of the mouse, from an arm’s length on', () => {
+		for (const distance of [500, 560, 640, 750]) {
+			const screens = [{ share: 1, width: 320, distance }];
+			const { things } = layOutDesk(person, { ...contents, screens });
+			const [mouse, papers] = ['mouse', 'papers'].map((name) => things.find((t) => t.name === name));
+			if (!mouse || !papers) throw new Error('A thing is missing');
+			const a = (papers.turnedDeg * Math.PI) / 180;
+			const half = (papers.size[0] / 2) * Math.sin(a) + (papers.size[1] / 2) * Math.cos(a);
+			expect(papers.at.y - half).toBeGreaterThan(mouse.at.y + mouse.size[1] / 2 - 1);
+		}
+	});
+
 	it('says what does not lie on the desk', () => {
 		const small = layOutDesk(person, { ...contents, desk: { width: 700, depth: 450 } });
 		expect(small.things.find((t) => t.name === 'screen-1')?.onDesk).toBe(false);

@@ -3,8 +3,8 @@ import { NEIGHBOUR_GAP_MM as GAP, otherSide, type DeskThing, type Placing, type 
 /** A stand for A4 papers, and a lamp's foot, side to side and front to back, mm. Working assumptions of ours. */
 const SIZE = { papers: [297, 210], lamp: [150, 150] } as const;
 
-/** The papers' stand is nearer than the screen, and turned in, mm and degrees. Working assumptions of ours. */
-const PAPERS_NEARER_MM = 60;
+/** The papers' stand is a little farther than the screen, clear of the mouse, and turned in, mm and degrees. Ours. */
+const PAPERS_FARTHER_MM = 40;
 const PAPERS_TURNED_DEG = 25;
 
 function outerEdge(screens: readonly Placing[], side: Side): number {
@@ -33,7 +33,7 @@ export function placePaperThings(
 	if (things.includes('papers')) {
 		const x = side * (outerEdge(screens, side) + GAP + SIZE.papers[0] / 2);
 		const turnedDeg = side * PAPERS_TURNED_DEG;
-		placed.push({ name: 'papers', at: { x, y: farY - PAPERS_NEARER_MM }, size: SIZE.papers, turnedDeg });
+		placed.push({ name: 'papers', at: { x, y: farY + PAPERS_FARTHER_MM }, size: SIZE.papers, turnedDeg });
 		if (side === away) lampFrom += GAP + SIZE.papers[0];
 	}
 	if (things.includes('lamp')) {

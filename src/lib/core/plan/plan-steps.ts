@@ -1,7 +1,7 @@
 import type { CheckId, CheckResult } from '../checks';
 import type { Corner, HouseholdKind } from '../corner';
 import { pieceIds } from '../corner/piece-ids';
-import type { Station } from '../household';
+import type { Footprint, Station } from '../household';
 import { backSupport, type BackFiller, type Roll } from '../seat';
 import type { Plan } from './plan-corner';
 import type { StepPlace } from './step-places';
@@ -13,6 +13,8 @@ export interface StepPiece {
 	readonly kind: HouseholdKind;
 	readonly mode: string;
 	readonly rise: number;
+	/** Footprint, longer side first, mm; null for what is stacked nowhere. */
+	readonly size: Footprint | null;
 	/** How a towel is rolled; null for what goes in as it is. */
 	readonly roll: Roll | null;
 }
@@ -56,10 +58,10 @@ const CHECK_OF: Readonly<Record<StepPlace, CheckId | null>> = {
 };
 
 function stepPieces(corner: Corner, plan: Plan, station: Station): StepPiece[] {
-	return plan.stations[station].pieces.map(({ id, mode, rise }) => {
+	return plan.stations[station].pieces.map(({ id, mode, rise, size }) => {
 		const item = corner.household.find((h) => pieceIds(h.id, h.count ?? 1).includes(id));
 		if (!item) throw new RangeError(`The household has no piece ${id}`);
-		return { id, label: item.label, kind: item.kind, mode, rise, roll: null };
+		return { id, label: item.label, kind: item.kind, mode, rise, size, roll: null };
 	});
 }
 
@@ -85,7 +87,7 @@ function cautionsOf(corner: Corner, plan: Plan, place: StepPlace): Caution[] {
 
 function fillerPiece({ id, item, roll }: BackFiller): StepPiece {
 	const mode = roll ? 'rolled' : 'flat';
-	return { id, label: item.label, kind: item.kind, mode, rise: 0, roll };
+	return { id, label: item.label, kind: item.kind, mode, rise: 0, size: null, roll };
 }
 
 interface Place {

@@ -5,6 +5,7 @@
 	import type { Catalogue } from '$lib/messages';
 	import { checkWords } from '../gap-mark/check-words';
 	import GapMark from '../gap-mark/GapMark.svelte';
+	import StackDrawing from './StackDrawing.svelte';
 	import { stepWords } from './step-words';
 
 	interface Props {
@@ -63,8 +64,13 @@
 						>
 					{/if}
 				</div>
-				<p class="text-ink-soft">{stepWords(step, t, unit).join(' ')}</p>
-				<p>{t.steps.check[step.place]}</p>
+				<div class="flex gap-4">
+					<div class="min-w-0 flex-1">
+						<p class="text-ink-soft">{stepWords(step, t, unit).join(' ')}</p>
+						<p>{t.steps.check[step.place]}</p>
+					</div>
+					<StackDrawing pieces={step.pieces} />
+				</div>
 				{#if step.after}
 					<p class="mt-1.5 flex flex-wrap items-center gap-x-3">
 						<GapMark check={step.after} before={step.before} {t} {unit} />

@@ -38,7 +38,7 @@
 				level: levelOf('seat')
 			};
 		if (page === 'back') return { box: around(-0.12, at(hip).y - 0.06, 0.62, 0.46), level: null };
-		if (page === 'hands' || page === 'mouse')
+		if (page === 'hands')
 			return { box: around(-0.06, at(wrist).y - 0.13, 0.62, 0.36), level: levelOf('elbow') };
 		if (page === 'screen')
 			return { box: around(-0.06, levelOf('eye') / H - 0.26, 0.62, 0.38), level: levelOf('eye') };

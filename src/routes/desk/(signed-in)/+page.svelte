@@ -64,14 +64,23 @@
 	);
 	const isUrgent = ({ group }: Line) => group === 'now' || group === 'clinician';
 
+	const urgent = $derived(new Set(freshLines.filter(isUrgent).map(({ personId }) => personId)));
+	/** What else an urgent case is due for. */
+	const alsoDue = (line: Line): Line => {
+		const due = data.due.find((d) => d.personId === line.personId);
+		return due ? { ...line, reason: `${line.reason}; ${due.reason || 'follow-up'}` } : line;
+	};
+
 	const lines: Line[] = $derived([
-		...freshLines.filter(isUrgent),
-		...data.due.map((d) => ({
-			...d,
-			group: 'due' as const,
-			reason: [d.reason || 'Follow-up', ...(isFresh(d.personId) ? ['new answers'] : [])].join('; '),
-			when: d.due === data.today ? 'due today' : `due ${relative.format(daysFrom(d.due), 'day')}`
-		})),
+		...freshLines.filter(isUrgent).map(alsoDue),
+		...data.due
+			.filter((d) => !urgent.has(d.personId))
+			.map((d) => ({
+				...d,
+				group: 'due' as const,
+				reason: [d.reason || 'Follow-up', ...(isFresh(d.personId) ? ['new answers'] : [])].join('; '),
+				when: d.due === data.today ? 'due today' : `due ${relative.format(daysFrom(d.due), 'day')}`
+			})),
 		// Who is due stands once, with both reasons; the answers stay until they are dealt with.
 		...freshLines.filter((f) => !isUrgent(f) && !data.due.some((d) => d.personId === f.personId))
 	]);

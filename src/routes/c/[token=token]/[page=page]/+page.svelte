@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
+	import { tick, untrack } from 'svelte';
 	import type { SubmitFunction } from '@sveltejs/kit';
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
@@ -33,6 +33,7 @@
 	import Rail from '$lib/ui/rail/Rail.svelte';
 	import SectionDrawing from '$lib/ui/section/SectionDrawing.svelte';
 	import { Draft } from '$lib/ui/walk/draft.svelte';
+	import DeskLook from '$lib/ui/walk/DeskLook.svelte';
 	import EmergencyStop from '$lib/ui/walk/EmergencyStop.svelte';
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
 	import { heightsOnRail } from '$lib/ui/walk/heights-on-rail';
@@ -109,7 +110,11 @@
 			stop = signsOf(draft.answers).filter(isEmergency);
 			// Told at once, whatever else happens.
 			await draft.autosave.flush();
-			if (stop.length > 0) return;
+			if (stop.length > 0) {
+				await tick();
+				window.scrollTo(0, 0);
+				return;
+			}
 		}
 		await (next ? to(next) : finish());
 	}
@@ -196,9 +201,13 @@
 				{#if stop.length > 0}
 					<EmergencyStop signs={stop} {t} />
 					<p class="mt-8 flex flex-wrap gap-3">
-						<button type="button" class="btn" onclick={() => (stop = [])}>{t.first.stopSlip}</button>
-						<button type="button" class="btn" onclick={() => ((stop = []), void to('you'))}
-							>{t.first.stopLater}</button
+						<button type="button" class="btn whitespace-normal text-left" onclick={() => (stop = [])}
+							>{t.first.stopSlip}</button
+						>
+						<button
+							type="button"
+							class="btn whitespace-normal text-left"
+							onclick={() => ((stop = []), void to('you'))}>{t.first.stopLater}</button
 						>
 					</p>
 				{:else if local}
@@ -228,6 +237,7 @@
 						</div>
 					{/if}
 					{#if drawn}
+						<DeskLook page={current} corner={drawn.corner} {t} />
 						<StationLook
 							page={current}
 							corner={drawn.corner}

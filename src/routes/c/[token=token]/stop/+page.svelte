@@ -14,7 +14,7 @@
 	<p class="font-title text-body font-semibold">{t.product}</p>
 	<EmergencyStop signs={data.signs} {t} />
 	<p class="mt-8 flex flex-wrap gap-3">
-		<a class="btn" href="/c/{data.token}/{PAGES[0]}">{t.first.stopSlip}</a>
-		<a class="btn" href="/c/{data.token}/{PAGES[1]}">{t.first.stopLater}</a>
+		<a class="btn whitespace-normal" href="/c/{data.token}/{PAGES[0]}">{t.first.stopSlip}</a>
+		<a class="btn whitespace-normal" href="/c/{data.token}/{PAGES[1]}">{t.first.stopLater}</a>
 	</p>
 </main>

@@ -39,7 +39,6 @@ export { likelyMeant, readLength, type FieldIssue } from './read-length';
 export {
 	freeThing,
 	isHouseholdKind,
-	LEARNED_FIELD_PATTERN,
 	learnedField,
 	listedThings,
 	newThing,

@@ -86,9 +86,6 @@ export function learnedField(index: number): string {
 	return `learned.${index}`;
 }
 
-/** Names of such fields. */
-export const LEARNED_FIELD_PATTERN = '^learned\\.(?:[0-9]|[123][0-9])$';
-
 /**
  * A pillow or cushion that rises by what was learnt of it: its thickness becomes the one that the usual rule makes that
  * rise of. What was typed stays as it was typed.

@@ -5,24 +5,12 @@
 	import type { Compromise, OpenGap, PurchaseId } from '$lib/core/plan';
 	import type { CheckId } from '$lib/core/checks';
 	import type { Catalogue } from '$lib/messages';
+	import type { FindingLine, PurchaseLine } from '$lib/messages/advice-for-page';
 
 	interface Props {
 		compromise: Compromise | null;
-		purchases: readonly {
-			readonly purchase: PurchaseId;
-			readonly closes: readonly CheckId[];
-			readonly open: readonly OpenGap[];
-		}[];
-		findings: readonly {
-			readonly finding: string;
-			readonly station: string;
-			readonly name: string;
-			readonly offMm: number | null;
-			readonly fixes: readonly string[];
-			readonly caution: string | null;
-			readonly tiedTo: readonly Region[];
-			readonly isMovedUp: boolean;
-		}[];
+		purchases: readonly PurchaseLine[];
+		findings: readonly FindingLine[];
 		/** What has been asked for; null where nobody can ask here, as at the coordinator's. */
 		requests?: readonly PurchaseId[] | null;
 		proven: boolean;

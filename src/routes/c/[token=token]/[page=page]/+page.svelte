@@ -151,7 +151,10 @@
 	}
 
 	function changeUnit(unit: LengthUnit) {
-		if (unit !== draft.unit) draft.setAll(convertUnit(draft.answers, draft.unit, unit));
+		if (unit === draft.unit) return;
+		// Only what the unit changes is sent: among the answers are some that only the server writes.
+		const converted = Object.entries(convertUnit(draft.answers, draft.unit, unit));
+		draft.setAll(Object.fromEntries(converted.filter(([name, text]) => draft.answers[name] !== text)));
 	}
 
 	/** With scripts every button is answered here, with or without network; without them the form is posted. */

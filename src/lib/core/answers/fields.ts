@@ -23,6 +23,18 @@ export const PAGES = [
 /** One page; see {@link PAGES}. */
 export type Page = (typeof PAGES)[number];
 
+/** Pages whose answers change the drawing of the corner. */
+export const PAGES_DRAWN: ReadonlySet<Page> = new Set<Page>([
+	'you',
+	'spot',
+	'feet',
+	'back',
+	'hands',
+	'mouse',
+	'screen',
+	'house'
+]);
+
 /** A length that is typed. */
 export interface LengthField {
 	readonly page: Page;

@@ -15,6 +15,7 @@ export {
 	LENGTH_FIELDS,
 	MOST_THINGS,
 	PAGES,
+	PAGES_DRAWN,
 	thingField,
 	unitOf,
 	type Answers,

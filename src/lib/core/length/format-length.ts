@@ -15,6 +15,24 @@ const DECIMALS: Readonly<Record<LengthUnit, number>> = { mm: 0, cm: 1, in: 2 };
 
 const PER_UNIT: Readonly<Record<LengthUnit, number>> = { mm: 1, cm: 10, in: MM_PER_INCH };
 
+/** Writers that were made: making one takes far longer than writing with it, and a page writes hundreds of lengths. */
+const writers = new Map<string, Intl.NumberFormat>();
+
+function writerOf(locale: string, unit: LengthUnit, signed: boolean): Intl.NumberFormat {
+	const key = `${locale} ${unit} ${signed}`;
+	let writer = writers.get(key);
+	if (!writer) {
+		writer = new Intl.NumberFormat(locale, {
+			minimumFractionDigits: DECIMALS[unit],
+			maximumFractionDigits: DECIMALS[unit],
+			useGrouping: false,
+			signDisplay: signed ? 'exceptZero' : 'negative'
+		});
+		writers.set(key, writer);
+	}
+	return writer;
+}
+
 /**
  * Writes a length in the person's unit: 752 mm is `75.2 cm`, `752 mm` or `29.61 in`. Printing and parsing
  * again gives the same whole millimetre in every unit.
@@ -24,11 +42,6 @@ const PER_UNIT: Readonly<Record<LengthUnit, number>> = { mm: 1, cm: 10, in: MM_P
  */
 export function formatLength(lengthMm: number, unit: LengthUnit, style: LengthStyle = {}): string {
 	const { withUnit = true, locale = 'en', signed = false } = style;
-	const number = new Intl.NumberFormat(locale, {
-		minimumFractionDigits: DECIMALS[unit],
-		maximumFractionDigits: DECIMALS[unit],
-		useGrouping: false,
-		signDisplay: signed ? 'exceptZero' : 'negative'
-	}).format(lengthMm / PER_UNIT[unit]);
+	const number = writerOf(locale, unit, signed).format(lengthMm / PER_UNIT[unit]);
 	return withUnit ? `${number} ${unit}` : number;
 }

@@ -15,6 +15,7 @@ export { STEP_PLACES, type StepPlace } from './step-places';
 export { misfitOf } from './misfit';
 export { COMPROMISE_SPELL_MINUTES, compromiseOf, type Compromise } from './compromise';
 export { leftForAnother, piecesThatMove } from './left-for-another';
+export { shareHousehold } from './share-household';
 export { openGaps, type OpenGap } from './open-gaps';
 export { purchaseOutcomes, type PurchaseOutcome } from './purchase-outcomes';
 export { PURCHASES, type PurchaseId } from './purchases';

@@ -10,6 +10,7 @@ import {
 	misfitOf,
 	openGaps,
 	piecesThatMove,
+	shareHousehold,
 	planCorner,
 	purchaseOutcomes,
 	setUpAfter,
@@ -254,7 +255,73 @@ describe('openGaps', () => {
 	});
 });
 
+/** A corner's household without the items of a set of single pieces, or with them only. */
+function withItems(corner: Corner, ids: readonly string[]): Corner {
+	const household = corner.household.flatMap((item) => {
+		const count = ids.filter((id) => id === item.id).length;
+		return count > 0 ? [{ ...item, count }] : [];
+	});
+	return { ...corner, household };
+}
+
 describe('two spots and one household', () => {
+	it('are shared as well as trying every way to share them does', () => {
+		let competing = 0;
+		for (let seed = 0; seed < 60; seed += 1) {
+			const sitting = randomCorner(seed, { rigid: 6, soft: 1, span: 0 });
+			const other = randomCorner(seed + 5000, { rigid: 0, soft: 0, span: 0 });
+			const standing = { ...other, household: sitting.household };
+			const shared = shareHousehold([sitting, standing]).map(bestOf);
+			const [a, b] = shared;
+			if (!a || !b) throw new Error('There is a plan for every corner');
+			expect(piecesThatMove(sitting, a, b)).toEqual([]);
+			const found = a.cost.W + b.cost.W;
+			const bound = bestOf(sitting).cost.W + bestOf(standing).cost.W;
+			if (found === bound) continue;
+			const pieces = sitting.household.flatMap(({ id, count = 1 }) => Array<string>(count).fill(id));
+			if (pieces.length > 9) continue;
+			competing += 1;
+			let least = Infinity;
+			for (let mask = 0; mask < 2 ** pieces.length; mask += 1) {
+				const first = bestOf(
+					withItems(
+						sitting,
+						pieces.filter((_, i) => (mask >> i) & 1)
+					)
+				).cost.W;
+				if (first >= least) continue;
+				const second = bestOf(
+					withItems(
+						standing,
+						pieces.filter((_, i) => !((mask >> i) & 1))
+					)
+				).cost.W;
+				least = Math.min(least, first + second);
+			}
+			expect(found).toBe(least);
+		}
+		expect(competing).toBeGreaterThan(3);
+	});
+
+	it('are three at most, and no piece serves two of them', () => {
+		for (let seed = 0; seed < 25; seed += 1) {
+			const first = randomCorner(seed, { rigid: 10, soft: 2, span: 0 });
+			const others = [7000, 9000].map((add) => ({
+				...randomCorner(seed + add, { rigid: 0, soft: 0, span: 0 }),
+				household: first.household
+			}));
+			const spots = [first, ...others];
+			const plans = shareHousehold(spots).map(bestOf);
+			expect(piecesThatMove(first, ...plans)).toEqual([]);
+			const inTurn = spots.reduce<Plan[]>(
+				(done, spot) => [...done, bestOf(leftForAnother(spot, ...done))],
+				[]
+			);
+			const sum = (of: readonly Plan[]) => of.reduce((all, { cost }) => all + cost.W, 0);
+			expect(sum(plans)).toBeLessThanOrEqual(sum(inTurn));
+		}
+	});
+
 	it('give every piece to one of them, or say which move', () => {
 		let moved = 0;
 		for (let seed = 0; seed < 80; seed += 1) {

@@ -1,10 +1,29 @@
 import { bodyOf } from '../body';
 import { bodyHeights, setUpAsMeasured } from '../checks';
-import type { Corner } from '../corner';
+import type { Corner, Seat } from '../corner';
 import { bandsFor } from '../guidance';
 
 /** A surface of this height is no furniture any more, mm: what is drawn stays a table. */
 const SURFACE_MM = { low: 450, high: 1400 } as const;
+
+/** A plain chair for who has none at the spot yet, mm: only its shape is drawn. Ours. */
+const PLAIN_SEAT: Seat = {
+	height: 450,
+	give: 0,
+	range: null,
+	depth: 430,
+	backrest: true,
+	lumbar: true,
+	armrest: null,
+	castors: false
+};
+
+/** The same person at a corner of the other posture that fits: standing for who sits, sitting for who stands. */
+export function idealOtherPosture(corner: Corner): Corner {
+	const { spot } = corner;
+	const posture = spot.posture === 'sitting' ? 'standing' : 'sitting';
+	return idealCorner({ ...corner, spot: { ...spot, posture, seat: spot.seat ?? PLAIN_SEAT } });
+}
 
 /**
  * The corner that would fit this person exactly, every check at its ideal: what the drawings of *what to look at* show.

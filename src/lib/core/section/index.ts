@@ -4,4 +4,4 @@ export { DRAWN_AS, type DrawnAs } from './drawn-as';
 export type { Figure } from './figure';
 export type { Box, Point } from './geometry';
 export { RE_MEASURED_FIELDS, reMeasuredOf, type ReMeasured, type ReMeasuredField } from './re-measured';
-export { idealCorner } from './ideal-corner';
+export { idealCorner, idealOtherPosture } from './ideal-corner';

@@ -4,7 +4,7 @@ import { changeOf, isEmergency, worstOf, type Region, type RegionReport, type Si
 import { LEVELS, type Level, type Policy } from './policy';
 
 /** Something that waits for the coordinator. */
-export type OpenRequest = 'equipment' | 'question' | 'stuck-step';
+export type OpenRequest = 'equipment' | 'question' | 'stuck-step' | 'silent';
 
 /** What is known of one person's case. */
 export interface CaseFacts {

@@ -1,0 +1,143 @@
+import type { Corner } from '../corner';
+import { itemsUsed, leftForAnother } from './left-for-another';
+import { planCorner, type Plan } from './plan-corner';
+
+/** One way to share: a plan for each spot, in the order of the spots. */
+type Split = readonly Plan[];
+
+/** How often each item may be used at one spot at most; what is not named is free. */
+type Caps = Readonly<Record<string, number>>;
+
+/** What was forbidden so far, spot by spot, and the best plans under it: no way to share below here costs less. */
+interface Branch {
+	readonly caps: readonly Caps[];
+	readonly split: Split;
+}
+
+/**
+ * Plans solved for one sharing at most; beyond that the best way found so far stands. A count and not a clock, so that the
+ * same documents give the same answer on every machine. Ours.
+ */
+const MOST_PLANS = 120;
+
+/** Solves no plan twice, and counts. */
+class Solver {
+	solved = 0;
+	private readonly known = new Map<string, Plan | null>();
+
+	constructor(private readonly spots: readonly Corner[]) {}
+
+	/** The best plan of a spot under caps. */
+	best(i: number, caps: Caps): Plan | null {
+		const key = `${i} ${JSON.stringify(Object.entries(caps).sort(([a], [b]) => (a < b ? -1 : 1)))}`;
+		const known = this.known.get(key);
+		if (known !== undefined) return known;
+		const spot = this.spots[i];
+		this.solved += 1;
+		const plan = (spot && planCorner(capped(spot, caps)).plans[0]) ?? null;
+		this.known.set(key, plan);
+		return plan;
+	}
+}
+
+function capped(spot: Corner, caps: Caps): Corner {
+	const household = spot.household.flatMap((item) => {
+		const count = Math.min(item.count ?? 1, caps[item.id] ?? Infinity);
+		return count > 0 ? [{ ...item, count }] : [];
+	});
+	return { ...spot, household };
+}
+
+const misfitOfAll = (split: Split) => split.reduce((sum, { cost }) => sum + cost.W, 0);
+
+const piecesOfAll = (split: Split) => split.reduce((sum, { cost }) => sum + cost.pieces, 0);
+
+const isBetter = (a: Split, b: Split) =>
+	(misfitOfAll(a) - misfitOfAll(b) || piecesOfAll(a) - piecesOfAll(b)) < 0;
+
+/** The first item that the plans use more of than there is, with how often each spot uses it. */
+function conflictOf(spots: readonly Corner[], split: Split): { id: string; uses: number[] } | null {
+	const used = split.map(itemsUsed);
+	for (const { id, count = 1 } of spots[0]?.household ?? []) {
+		const uses = used.map((ids) => ids.filter((u) => u === id).length);
+		if (uses.reduce((a, b) => a + b, 0) > count) return { id, uses };
+	}
+	return null;
+}
+
+/** Every order of so many spots, the given order first. */
+function ordersOf(spots: readonly number[]): number[][] {
+	if (spots.length < 2) return [[...spots]];
+	return spots.flatMap((first, i) =>
+		ordersOf(spots.filter((_, j) => j !== i)).map((rest) => [first, ...rest])
+	);
+}
+
+/** Each spot chooses from what those before it leave. */
+function inOrder(spots: readonly Corner[], order: readonly number[]): Split {
+	const chosen = new Map<number, Plan>();
+	for (const i of order) {
+		const spot = spots[i];
+		const plan = spot && planCorner(leftForAnother(spot, ...chosen.values())).plans[0];
+		if (plan) chosen.set(i, plan);
+	}
+	return spots.flatMap((_, i) => chosen.get(i) ?? []);
+}
+
+/**
+ * The best way to share: least misfit over all spots, then fewest pieces. Every spot first plans as if the household were
+ * its own. Where two want the same piece, one of them has to do with one fewer, so the search branches on which; what it
+ * looks at next is always the branch that could still be best, and the first without a conflict is the optimum.
+ */
+function bestSplit(spots: readonly Corner[]): Split {
+	const solver = new Solver(spots);
+	const branchOf = (caps: readonly Caps[]): Branch | null => {
+		const split = caps.flatMap((cap, i) => solver.best(i, cap) ?? []);
+		return split.length === spots.length ? { caps, split } : null;
+	};
+	const root = branchOf(spots.map(() => ({})));
+	if (!root) return [];
+	if (!conflictOf(spots, root.split)) return root.split;
+	let best = ordersOf(spots.map((_, i) => i))
+		.map((order) => inOrder(spots, order))
+		.reduce((a, b) => (isBetter(b, a) ? b : a));
+	const open = [root];
+	while (open.length > 0 && solver.solved < MOST_PLANS) {
+		open.sort((a, b) => (isBetter(a.split, b.split) ? 1 : -1));
+		const branch = open.pop();
+		if (!branch || !isBetter(branch.split, best)) break;
+		const conflict = conflictOf(spots, branch.split);
+		if (!conflict) {
+			best = branch.split;
+			break;
+		}
+		for (const [i, uses] of conflict.uses.entries()) {
+			if (uses === 0) continue;
+			const caps = branch.caps.map((cap, j) => (i === j ? { ...cap, [conflict.id]: uses - 1 } : cap));
+			const next = branchOf(caps);
+			if (next && isBetter(next.split, best)) open.push(next);
+		}
+	}
+	return best;
+}
+
+/**
+ * Shares one household among the spots of a person, so that together they leave the least misfit.
+ *
+ * Cost: a plan for each spot where they don't compete; at most 120 plans and those of every order where they do.
+ *
+ * @param spots at most three, each with the whole household
+ * @returns the same spots, each with what it may use: no piece serves two of their best plans
+ */
+export function shareHousehold(spots: readonly Corner[]): Corner[] {
+	if (spots.length < 2) return [...spots];
+	const plans = [...bestSplit(spots)];
+	if (plans.length < spots.length) return [...spots];
+	return spots.map((spot, i) => {
+		const share = leftForAnother(spot, ...plans.filter((_, j) => j !== i));
+		// With all that the others leave, a spot may choose other pieces as good: those after it see what is left then.
+		const [anew] = planCorner(share).plans;
+		if (anew) plans[i] = anew;
+		return share;
+	});
+}

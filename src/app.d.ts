@@ -3,6 +3,8 @@ import type { Actor } from '$lib/server/actor';
 import type { Config } from '$lib/server/config';
 import type { schema } from '$lib/server/db/client';
 import type { TextSize } from '$lib/ui/theme/text-sizes';
+import type { JobName } from '$lib/server/jobs/jobs';
+import type { Changes } from '$lib/server/live/changes';
 import type { Planning } from '$lib/server/planning/planning';
 
 declare global {
@@ -15,6 +17,10 @@ declare global {
 			db: NodePgDatabase<typeof schema>;
 			config: Config;
 			planning: Planning;
+			/** What other requests and processes change, for pages that follow it. */
+			changes: Changes;
+			/** Wakes the queue, after the transaction that gave it work. */
+			wake: (name: JobName) => void;
 			/** The moment of this request. */
 			now: Date;
 			/** The signed-in user, or null. */

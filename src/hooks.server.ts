@@ -3,14 +3,19 @@ import { userOfSession } from '$lib/server/access/sign-in';
 import { SESSION_COOKIE } from '$lib/server/access/session-cookie';
 import { ConfigFault } from '$lib/server/config';
 import { migrateDatabase, MigrationFault } from '$lib/server/db/migrate';
-import { LARGEST_BODY_BYTES } from '$lib/server/http/read-body';
+import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES } from '$lib/server/http/read-body';
 import { describeError, log } from '$lib/server/log';
-import { runtime } from '$lib/server/runtime';
+import { joinQueue, runtime, wake } from '$lib/server/runtime';
 import { textSizeOf } from '$lib/ui/theme/text-sizes';
 
 export const init: ServerInit = async () => {
+	// A fault of one request that nobody waits for any more must not end everybody else's: it is told, and the process goes on.
+	process.on('unhandledRejection', (error) =>
+		log({ level: 'error', event: 'unhandled', ...describeError(error) })
+	);
 	try {
 		await migrateDatabase(runtime().pool);
+		await joinQueue();
 	} catch (error) {
 		if (!(error instanceof MigrationFault) && !(error instanceof ConfigFault)) throw error;
 		process.stderr.write(`${error.message}\n`);
@@ -32,20 +37,27 @@ function unitOf(cookie: string | undefined): App.Locals['unit'] {
 	return cookie === 'in' || cookie === 'mm' ? cookie : 'cm';
 }
 
+/** Only a list of people may be large. */
+function mostBytes(route: string | null): number {
+	return route === '/desk/(signed-in)/people/import' ? LARGEST_IMPORT_BYTES : LARGEST_BODY_BYTES;
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
-	const { config, db, planning } = runtime();
+	const { config, db, planning, changes } = runtime();
 	const token = event.cookies.get(SESSION_COOKIE);
 	event.locals.config = config;
 	event.locals.db = db;
 	event.locals.planning = planning;
+	event.locals.changes = changes;
+	event.locals.wake = wake;
 	event.locals.now = new Date();
 	event.locals.theme = themeOf(event.cookies.get('theme'));
 	event.locals.textSize = textSizeOf(event.cookies.get('text'));
 	event.locals.unit = unitOf(event.cookies.get('unit'));
 	event.locals.user = token ? await userOfSession(db, token, event.locals.now) : null;
 	const response =
-		Number(event.request.headers.get('content-length') ?? 0) > LARGEST_BODY_BYTES
+		Number(event.request.headers.get('content-length') ?? 0) > mostBytes(event.route.id)
 			? Response.json({ message: 'That is too much at once: send less.' }, { status: 413 })
 			: await resolve(event, {
 					transformPageChunk: ({ html }) =>

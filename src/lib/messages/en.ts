@@ -20,6 +20,8 @@ export const en = {
 		saved: (time: string) => `Saved ${time}`,
 		saving: 'Saving …',
 		notSaved: 'Not sent yet. Kept on this device and sent as soon as the network is back.',
+		refused: 'One answer could not be kept as it is. Write it anew, shorter and in plain letters.',
+		ended: 'This link has ended, and nothing more is kept by it. Ask your coordinator for a new one.',
 		back: 'Back',
 		theme: { light: 'Light', dark: 'Dark', label: 'Colours' },
 		textSize: { label: 'Text size', normal: 'normal', large: 'large', larger: 'larger' },
@@ -490,7 +492,8 @@ export const en = {
 		stays: (list: string) => `Still open after it: ${list}.`,
 		estimated: (list: string) => `Estimated from your height, so measure if you can: ${list}.`,
 		measureNext: (what: string) => `Worth measuring next: ${what}.`,
-		done: (place: string) => `Done: ${place}`,
+		isDone: 'Done',
+		isOpen: 'Not done',
 		tick: 'Tick each step as you do it.',
 		again: 'Measure again',
 		another: 'Another plan',
@@ -566,7 +569,8 @@ export const en = {
 			screenTop: ''
 		},
 		keep: 'Keep these numbers',
-		kept: 'Kept. The drawing shows your corner as measured again.'
+		kept: 'Kept. The drawing shows your corner as measured again.',
+		keptHere: 'Kept on this device. It goes to your coordinator as soon as the network is back.'
 	},
 	spots: {
 		title: 'Your spots',
@@ -574,7 +578,7 @@ export const en = {
 		add: 'Add another spot, to sit or to stand at',
 		moving: (list: string, isShown: boolean) =>
 			isShown
-				? `This plan takes along from your first spot, each time you change over: ${list}.`
+				? `This plan takes along from another spot of yours, each time you change over: ${list}.`
 				: `Each thing serves one of your spots here. Better is possible if these move each time you change over: ${list}.`,
 		move: 'Show that plan',
 		stay: 'Show the plan in which nothing moves'
@@ -584,6 +588,10 @@ export const en = {
 		feet: 'Like this: whole foot down, thighs level or running slightly down to the knees, shins upright.',
 		back: 'Like this: all the way back, the hollow of the low back filled, shoulders over the hips.',
 		hands: 'Like this: upper arm hanging, forearm level, hands straight on from it.',
+		safety:
+			'Like this: the strip hung under the table and plugged into the wall itself, its cable along a leg, the floor at your feet clear.',
+		second:
+			'Like this, for a part of the day: your other posture, keys at the elbow again, the picture’s top at the eye.',
 		spot: 'Like this, from above: the window at your side, nobody walking past behind you.',
 		mouse: 'Like this, from above: the mouse right beside the keys, within the sweep of the forearm.',
 		light:
@@ -673,6 +681,24 @@ export const en = {
 		doneTitle: 'Withdrawn',
 		doneLead: 'Your answers are removed and the link has ended. You can close this page.'
 	},
+	messages: {
+		title: 'Messages',
+		lead: 'Between you and your coordinator. Only coordinators read it, and a clinician if your case is referred to one.',
+		none: 'Nothing has been written yet.',
+		you: 'You',
+		write: 'Write to your coordinator',
+		care: 'Not for emergencies: if something can’t wait, call your emergency number.',
+		send: 'Send',
+		back: 'Back to my corner',
+		link: 'Messages',
+		requestStates: {
+			asked: 'asked for, not decided yet',
+			approved: 'approved',
+			declined: 'declined',
+			sent: 'on its way',
+			arrived: 'arrived'
+		}
+	},
 	letter: {
 		subject: 'Does your corner fit you? Twelve minutes at home',
 		body: (name: string, until: string) =>
@@ -683,7 +709,33 @@ export const en = {
 				`Your personal link works until ${until}. Please don’t pass it on: it opens your answers.`,
 				'If anything hurts badly, or numbness stays or wakes you at night, don’t wait for this: see a clinician.'
 			].join('\n\n'),
-		button: 'Begin'
+		button: 'Begin',
+		messageSubject: 'A message about your corner',
+		messageBody: (name: string) =>
+			[
+				`Hello ${name},`,
+				'your coordinator has written to you. Open your personal link to read it and to answer: nothing of it stands in this letter.'
+			].join('\n\n'),
+		reminderSubject: (subject: string) => `Reminder: ${subject}`,
+		reminderBody: (name: string) =>
+			[
+				`Hello ${name},`,
+				'the self-assessment of your corner is still open. What you have typed so far is kept, and it goes on where you were.',
+				'If you would rather not, or something is in the way, write that to your coordinator by the same link: that is an answer too.'
+			].join('\n\n'),
+		accountSubject: { invitation: 'Your account in Easy Corner', reset: 'Choose another password' },
+		accountBody: {
+			invitation: (name: string) =>
+				[
+					`Hello ${name},`,
+					'an account was made for you in Easy Corner. Choose a password by the link below; it works for seven days and once.'
+				].join('\n\n'),
+			reset: (name: string) =>
+				[
+					`Hello ${name},`,
+					'somebody asked for another password for your account. If that was you, choose it by the link below within two hours. If not, do nothing: your password stays as it is.'
+				].join('\n\n')
+		}
 	},
 	faults: {
 		title: 'This did not work',

@@ -1,5 +1,5 @@
 import type { Region, RegionReport, Sign } from '$lib/core/discomfort';
-import type { OpenRequest, Reason } from '$lib/core/triage';
+import type { Level, OpenRequest, Reason } from '$lib/core/triage';
 import { checklistEn } from './checklist-en';
 
 /** Names of the regions, as they stand in a sentence. */
@@ -35,7 +35,8 @@ export const signsEn: Readonly<Record<Sign, string>> = {
 const requestsEn: Readonly<Record<OpenRequest, string>> = {
 	equipment: 'asked for equipment',
 	question: 'asked a question',
-	'stuck-step': 'is stuck at a step'
+	'stuck-step': 'is stuck at a step',
+	silent: 'has not answered after every reminder: call'
 };
 
 function regionWords({ region, side }: Pick<RegionReport, 'region' | 'side'>): string {
@@ -69,3 +70,22 @@ export function reasonEn(reason: Reason): string {
 			return 'nothing is open';
 	}
 }
+
+/** Names of the levels, and the rule of each: shown wherever a case has a place in the order. */
+export const levelEn: Readonly<Record<Level, { readonly name: string; readonly rule: string }>> = {
+	now: { name: 'Now', rule: 'Rule: an emergency sign. To act on today.' },
+	clinician: {
+		name: 'Clinician',
+		rule: 'Rule: a sign for a professional, a score of 7 or more, or not noticeably better 42 days after the plan. Within 3 working days.'
+	},
+	soon: {
+		name: 'Soon',
+		rule: 'Rule: a score of 4 to 6, or it hinders much, or a gap that no plan closes with discomfort tied to it. Within 5 working days.'
+	},
+	help: {
+		name: 'Help',
+		rule: 'Rule: something waits for you: equipment, a question, a call. Within 10 working days.'
+	},
+	home: { name: 'Home', rule: 'Rule: a plan that the household can carry out. Within 20 working days.' },
+	settled: { name: 'Settled', rule: 'Rule: nothing stands open.' }
+};

@@ -1,5 +1,7 @@
 import { readConfig, type Config } from './config';
 import { openDatabase, type OpenDatabase } from './db/client';
+import { startJobs, type Jobs } from './jobs/jobs';
+import { Changes } from './live/changes';
 import { PlanPool } from './planning/plan-pool';
 import type { Planning } from './planning/planning';
 
@@ -7,6 +9,25 @@ import type { Planning } from './planning/planning';
 interface Runtime extends OpenDatabase {
 	readonly config: Config;
 	readonly planning: Planning;
+	readonly changes: Changes;
+}
+
+/** The queue, once it has been joined; before that nothing is woken and the next look of any process finds the work. */
+let joined: Jobs | null = null;
+
+/** Wakes the queue. @param name what there is to do */
+export const wake: Jobs['wake'] = (name) => joined?.wake(name);
+
+/** Joins the queue, once the database is of this version; leaves it when the process is asked to end. */
+export async function joinQueue(): Promise<void> {
+	const { db, config, pool, changes } = runtime();
+	const jobs = await startJobs(db, config, () => new Date());
+	joined = jobs;
+	// Streams are ended first, as adapter-node waits for what is being answered; then it tells that it has stopped.
+	for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => changes.close());
+	process.once('sveltekit:shutdown', () => {
+		void jobs.stop().finally(() => pool.end());
+	});
 }
 
 let made: Runtime | null = null;
@@ -15,7 +36,13 @@ let made: Runtime | null = null;
 export function runtime(): Runtime {
 	if (!made) {
 		const config = readConfig(process.env);
-		made = { config, planning: new PlanPool(), ...openDatabase(config.databaseUrl) };
+		const { databaseUrl } = config;
+		made = {
+			config,
+			planning: new PlanPool(),
+			changes: new Changes(databaseUrl),
+			...openDatabase(databaseUrl)
+		};
 	}
 	return made;
 }

@@ -1,5 +1,5 @@
 import { hash, verify } from '@node-rs/argon2';
-import { and, count, eq, gt, inArray, lt, sql } from 'drizzle-orm';
+import { and, count, eq, gt, inArray, isNull, lt, sql } from 'drizzle-orm';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -54,6 +54,8 @@ export interface SignInInput {
 	readonly email: string;
 	readonly password: string;
 	readonly origin: string;
+	/** Which browser, as it names itself. */
+	readonly device?: string;
 }
 
 /**
@@ -73,8 +75,8 @@ export async function signIn(
 		.from(users)
 		.where(eq(sql`lower(${users.email})`, email));
 	decoy ??= hashPassword(newToken());
-	const matches = await verify(user?.passwordHash ?? (await decoy), input.password);
-	if (!user || !matches) {
+	const matches = await verify(user && !user.closedAt ? user.passwordHash : await decoy, input.password);
+	if (!user || user.closedAt || !matches) {
 		await noteFailure(db, now, Object.values(keys));
 		throw new Fault('invalid', WRONG, 'password');
 	}
@@ -83,9 +85,13 @@ export async function signIn(
 	await db.transaction(async (tx) => {
 		await tx.delete(signInFailures).where(eq(signInFailures.key, keys.address));
 		await tx.delete(sessions).where(lt(sessions.expiresAt, now));
-		await tx
-			.insert(sessions)
-			.values({ tokenHash: hashToken(token), userId: user.id, createdAt: now, expiresAt });
+		await tx.insert(sessions).values({
+			tokenHash: hashToken(token),
+			userId: user.id,
+			createdAt: now,
+			expiresAt,
+			device: (input.device ?? '').slice(0, 120)
+		});
 		const actor: Actor = { kind: 'user', id: user.id, name: user.name, role: user.role };
 		await writeAuditLine(tx, actor, { at: now, act: 'signed-in' });
 	});
@@ -102,7 +108,9 @@ export async function userOfSession(
 		.select({ id: users.id, name: users.name, role: users.role })
 		.from(sessions)
 		.innerJoin(users, eq(users.id, sessions.userId))
-		.where(and(eq(sessions.tokenHash, hashToken(token)), gt(sessions.expiresAt, now)));
+		.where(
+			and(eq(sessions.tokenHash, hashToken(token)), gt(sessions.expiresAt, now), isNull(users.closedAt))
+		);
 	return row ? { kind: 'user', ...row } : null;
 }
 

@@ -1,7 +1,7 @@
-import { eq } from 'drizzle-orm';
-import { LEVELS } from '../../core/triage';
+import { and, eq } from 'drizzle-orm';
 import type { PurchaseId } from '../../core/plan';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { lockPerson, refreshCase } from '../cases/refresh-case';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import type { OpenAssessment } from './open-assessment';
@@ -20,6 +20,7 @@ export async function askEquipment(
 	// What is asked for is the person's, whichever spot they asked at.
 	const id = assessment.spotOf ?? assessment.id;
 	await db.transaction(async (tx) => {
+		await lockPerson(tx, actor.personId);
 		const [row] = await tx.select().from(assessments).where(eq(assessments.id, id)).for('update');
 		if (!row) throw new Fault('not-found', 'This self-assessment is not there any more.');
 		const before = await requestsOf(tx, id);
@@ -27,19 +28,17 @@ export async function askEquipment(
 		if (input.wanted)
 			await tx.insert(equipmentRequests).values({ assessmentId: id, purchase: input.purchase, askedAt: now });
 		else
-			for (const { id: asked, purchase } of await tx
-				.select()
-				.from(equipmentRequests)
-				.where(eq(equipmentRequests.assessmentId, id)))
-				if (purchase === input.purchase)
-					await tx.delete(equipmentRequests).where(eq(equipmentRequests.id, asked));
-		await tx
-			.update(assessments)
-			.set({
-				...withRequests(row, (await requestsOf(tx, id)).length > 0),
-				...(input.wanted ? { seenAt: null } : {})
-			})
-			.where(eq(assessments.id, id));
+			// What is decided already is taken back by telling the coordinator.
+			await tx
+				.delete(equipmentRequests)
+				.where(
+					and(
+						eq(equipmentRequests.assessmentId, id),
+						eq(equipmentRequests.purchase, input.purchase),
+						eq(equipmentRequests.state, 'asked')
+					)
+				);
+		await refreshCase(tx, actor.personId, now);
 		const act = input.wanted ? 'equipment-asked' : 'equipment-not-needed';
 		await writeAuditLine(tx, actor, {
 			at: now,
@@ -58,18 +57,4 @@ export async function requestsOf(db: Db, assessmentId: string): Promise<Purchase
 		.where(eq(equipmentRequests.assessmentId, assessmentId))
 		.orderBy(equipmentRequests.askedAt);
 	return rows.map(({ purchase }) => purchase);
-}
-
-/** Level and reasons with a request among them, or without. */
-function withRequests(row: typeof assessments.$inferSelect, isAsked: boolean) {
-	const others = row.reasons.filter(({ code }) => code !== 'request' && code !== 'nothing-open');
-	const asked = isAsked ? [{ code: 'request', level: 'help', request: 'equipment' } as const] : [];
-	const reasons = [...others, ...asked].sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level));
-	const [first] = reasons;
-	return first
-		? { reasons, levelRank: LEVELS.indexOf(first.level) }
-		: {
-				reasons: [{ code: 'nothing-open', level: 'settled' } as const],
-				levelRank: LEVELS.indexOf('settled')
-			};
 }

@@ -42,6 +42,12 @@ export async function openAssessment(db: Db, token: string, now: Date): Promise<
 	return { ...row, actor: { kind: 'person', personId, assessmentId: id } };
 }
 
+/** Refuses what needs a plan as long as there is none. */
+export function needAnswered({ assessment }: OpenAssessment): void {
+	if (!assessment.answeredAt)
+		throw new Fault('conflict', 'There is no plan yet: finish the questions first.');
+}
+
 /** Which steps of the plan are ticked, by place. */
 export async function ticksOf(db: Db, assessmentId: string): Promise<Record<string, boolean>> {
 	const rows = await db.select().from(stepTicks).where(eq(stepTicks.assessmentId, assessmentId));

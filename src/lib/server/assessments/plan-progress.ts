@@ -1,19 +1,11 @@
 import { eq } from 'drizzle-orm';
-import { learnedRises } from '../../core/answers';
-import type { Plan, StepPlace } from '../../core/plan';
-import type { ReMeasured } from '../../core/section';
+import type { StepPlace } from '../../core/plan';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { refreshCase } from '../cases/refresh-case';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import type { OpenAssessment } from './open-assessment';
-import { saveAnswers } from './save-answers';
+import { needAnswered, type OpenAssessment } from './open-assessment';
 
-const { assessments, equipmentRequests, letters, reMeasurements, stepTicks } = schema;
-
-function needAnswered({ assessment }: OpenAssessment): void {
-	if (!assessment.answeredAt)
-		throw new Fault('conflict', 'There is no plan yet: finish the questions first.');
-}
+const { assessments, equipmentRequests, letters, messages, reMeasurements, stepTicks } = schema;
 
 /** Ticks or unticks a step of the plan. */
 export async function tickStep(
@@ -39,29 +31,6 @@ export async function tickStep(
 			personId: open.actor.personId,
 			detail
 		});
-	});
-}
-
-/**
- * Keeps what was measured again after doing steps. Earlier ones stay as history. What pads really rise under this person
- * is learnt from it.
- *
- * @param plan the plan that was carried out; null where it is not known
- */
-export async function keepReMeasurement(
-	db: Db,
-	open: OpenAssessment,
-	lengths: ReMeasured,
-	plan: Plan | null,
-	now: Date
-): Promise<void> {
-	needAnswered(open);
-	const learned = plan && open.assessment.corner ? learnedRises(open.assessment.corner, plan, lengths) : {};
-	await db.transaction(async (tx) => {
-		await tx.insert(reMeasurements).values({ assessmentId: open.assessment.id, at: now, lengths });
-		// Counts from the next plan on: the one that stands is built by now.
-		if (Object.keys(learned).length > 0) await saveAnswers(tx, open, learned, now);
-		await writeAuditLine(tx, open.actor, { at: now, act: 're-measured', personId: open.actor.personId });
 	});
 }
 
@@ -100,6 +69,8 @@ export async function withdrawAssessment(db: Db, open: OpenAssessment, now: Date
 			.where(eq(assessments.id, id));
 		// With the first spot its others go.
 		await tx.delete(assessments).where(eq(assessments.spotOf, id));
+		await tx.delete(messages).where(eq(messages.personId, personId));
+		await refreshCase(tx, personId, now);
 		await writeAuditLine(tx, open.actor, { at: now, act: 'withdrawn', personId });
 	});
 }

@@ -1,6 +1,7 @@
 import { eq } from 'drizzle-orm';
 import { signsOf } from '../../core/answers';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { lockPerson, refreshCase } from '../cases/refresh-case';
 import { schema, type Db } from '../db/client';
 import { judge } from './judge';
 import type { OpenAssessment } from './open-assessment';
@@ -13,6 +14,7 @@ const { assessments } = schema;
  */
 export async function reportSigns(db: Db, { assessment, actor }: OpenAssessment, now: Date): Promise<void> {
 	await db.transaction(async (tx) => {
+		await lockPerson(tx, actor.personId);
 		const [row] = await tx
 			.select()
 			.from(assessments)
@@ -34,6 +36,7 @@ export async function reportSigns(db: Db, { assessment, actor }: OpenAssessment,
 			.update(assessments)
 			.set({ signs, signsAt: now, levelRank: rank, reasons, ...(signs.length > 0 ? { seenAt: null } : {}) })
 			.where(eq(assessments.id, row.id));
+		await refreshCase(tx, actor.personId, now);
 		const detail = { signs: signs.length };
 		await writeAuditLine(tx, actor, { at: now, act: 'signs-told', personId: actor.personId, detail });
 	});

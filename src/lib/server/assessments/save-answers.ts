@@ -1,4 +1,4 @@
-import { and, eq, isNull, ne, or, sql } from 'drizzle-orm';
+import { and, eq, isNull, or, sql } from 'drizzle-orm';
 import { convertUnit, sharedFields, unitOf } from '../../core/answers';
 import type { LengthUnit } from '../../core/length';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -37,28 +37,23 @@ export async function saveAnswers(
 	now: Date
 ): Promise<Saved> {
 	const shared = sharedFields(fields);
-	// What is the person's or the household's is so at each of their spots; served by assessments_spot_of_idx.
-	if (Object.keys(shared).length > 0) {
-		const main = assessment.spotOf ?? assessment.id;
-		await db
-			.update(assessments)
-			.set({
-				answers: sql`${assessments.answers} || ${JSON.stringify(shared)}::jsonb`,
-				answersRevision: sql`${assessments.answersRevision} + 1`
-			})
-			.where(
-				and(or(eq(assessments.id, main), eq(assessments.spotOf, main)), ne(assessments.id, assessment.id))
-			);
-	}
-	const [row] = await db
+	const isThis = eq(assessments.id, assessment.id);
+	const main = assessment.spotOf ?? assessment.id;
+	// What is the person's or the household's is so at each of their spots; served by the key and assessments_spot_of_idx.
+	const where =
+		Object.keys(shared).length > 0
+			? or(isThis, eq(assessments.id, main), eq(assessments.spotOf, main))
+			: isThis;
+	const rows = await db
 		.update(assessments)
 		.set({
-			answers: sql`${assessments.answers} || ${JSON.stringify(fields)}::jsonb`,
+			answers: sql`${assessments.answers} || case when ${isThis} then ${JSON.stringify(fields)}::jsonb else ${JSON.stringify(shared)}::jsonb end`,
 			answersRevision: sql`${assessments.answersRevision} + 1`,
-			savedAt: now
+			savedAt: sql`case when ${isThis} then ${now.toISOString()}::timestamptz else ${assessments.savedAt} end`
 		})
-		.where(eq(assessments.id, assessment.id))
-		.returning({ revision: assessments.answersRevision });
+		.where(where)
+		.returning({ id: assessments.id, revision: assessments.answersRevision });
+	const row = rows.find(({ id }) => id === assessment.id);
 	return { revision: row?.revision ?? 0, savedAt: now };
 }
 

@@ -1,5 +1,6 @@
 import { asc, eq, or } from 'drizzle-orm';
 import { sharedFields } from '../../core/answers';
+import type { Corner } from '../../core/corner';
 import { hashToken } from '../access/tokens';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -17,7 +18,7 @@ function tokenOfSpot(token: string, number: number): string {
 }
 
 /** Every spot of a self-assessment, the first one first; served by assessments_spot_of_idx. */
-async function rowsOf(db: Db, { assessment }: OpenAssessment) {
+async function rowsOf(db: Db, assessment: Pick<OpenAssessment['assessment'], 'id' | 'spotOf'>) {
 	const main = assessment.spotOf ?? assessment.id;
 	const rows = await db
 		.select()
@@ -42,7 +43,7 @@ export interface SpotLine {
  * @param token the token that was used, of whichever spot
  */
 export async function spotsOf(db: Db, open: OpenAssessment, token: string): Promise<SpotLine[]> {
-	const rows = await rowsOf(db, open);
+	const rows = await rowsOf(db, open.assessment);
 	const here = rows.findIndex((row) => row.id === open.assessment.id);
 	const first = here > 0 ? token.slice(0, -`-${here + 1}`.length) : token;
 	return rows.map((row, i) => ({
@@ -53,14 +54,27 @@ export async function spotsOf(db: Db, open: OpenAssessment, token: string): Prom
 	}));
 }
 
-/** The spot that goes first with the household; null where this is it, or it is not answered. */
-export async function firstSpot(
+/** A spot whose corner is known. */
+export interface AnsweredSpot {
+	readonly id: string;
+	readonly corner: Corner;
+}
+
+/**
+ * The answered spots of a self-assessment, the first one first.
+ *
+ * @param anew the corner that is being taken in for this spot, where one is
+ */
+export async function answeredSpots(
 	db: Db,
-	assessment: Pick<OpenAssessment['assessment'], 'spotOf'>
-): Promise<typeof assessments.$inferSelect | null> {
-	if (!assessment.spotOf) return null;
-	const [row] = await db.select().from(assessments).where(eq(assessments.id, assessment.spotOf));
-	return row?.corner ? row : null;
+	assessment: Pick<OpenAssessment['assessment'], 'id' | 'spotOf'>,
+	anew: Corner | null = null
+): Promise<AnsweredSpot[]> {
+	const rows = await rowsOf(db, assessment);
+	return rows.flatMap(({ id, corner }) => {
+		const known = (id === assessment.id ? anew : null) ?? corner;
+		return known ? [{ id, corner: known }] : [];
+	});
 }
 
 /**
@@ -72,7 +86,7 @@ export async function addSpot(db: Db, open: OpenAssessment, token: string, now: 
 	return db.transaction(async (tx) => {
 		const main = open.assessment.spotOf ?? open.assessment.id;
 		await tx.select({ id: assessments.id }).from(assessments).where(eq(assessments.id, main)).for('update');
-		const rows = await rowsOf(tx, open);
+		const rows = await rowsOf(tx, open.assessment);
 		if (rows.length >= MOST_SPOTS) throw new Fault('conflict', `There are ${MOST_SPOTS} spots already.`);
 		const [first] = rows;
 		if (!first) throw new Fault('not-found', 'This self-assessment is not there any more.');

@@ -9,18 +9,23 @@ import {
 import type { Advice } from '../../core/advice';
 import type { Corner } from '../../core/corner';
 import { validateCorner } from '../../core/corner/validate-corner';
+import type { RegionReport, Sign } from '../../core/discomfort';
 import { misfitOf } from '../../core/plan';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { lockPerson, refreshCase } from '../cases/refresh-case';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
-import { adviceAt } from '../planning/advice-at-spot';
+import { adviceAtSpots, type AdviceAtSpot } from '../planning/advice-at-spot';
 import type { Planning } from '../planning/planning';
+import { noteRoundAnswer } from '../rounds/round-answers';
 import { requestsOf } from './ask-equipment';
 import { judge } from './judge';
 import type { OpenAssessment } from './open-assessment';
-import { firstSpot } from './spots';
+import { answeredSpots, type AnsweredSpot } from './spots';
 
 const { assessments, stepTicks } = schema;
+
+type Row = typeof assessments.$inferSelect;
 
 /** Either the answers made a corner and are in, or these are still open. */
 export type Submitted =
@@ -49,6 +54,7 @@ export async function submitAnswers(
 	planning: Planning
 ): Promise<Submitted> {
 	return db.transaction(async (tx) => {
+		await lockPerson(tx, actor.personId);
 		const [row] = await tx.select().from(assessments).where(eq(assessments.id, assessment.id)).for('update');
 		if (!row) throw new Fault('not-found', 'This self-assessment is not there any more.');
 		const made = cornerFromAnswers(row.answers, row.way);
@@ -62,18 +68,21 @@ export async function submitAnswers(
 		const isSameCorner = row.corner !== null && sameDocument(row.corner, corner);
 		const isSameSelf = sameDocument(row.discomfort, told.reports) && sameDocument(row.signs, signs);
 		if (isSameCorner && isSameSelf) return { ok: true };
-		const first = await firstSpot(tx, row);
-		const advice = await adviceAt(corner, first?.corner ?? null, planning);
-		const requests = (await requestsOf(tx, row.id)).length > 0 ? (['equipment'] as const) : [];
+		const before = await answeredSpots(tx, row);
+		const spots = await answeredSpots(tx, row, corner);
+		const at = await adviceAtSpots(
+			spots.map((spot) => spot.corner),
+			planning
+		);
+		const advice = at[spots.findIndex(({ id }) => id === row.id)]?.advice;
+		if (!advice) throw new Fault('not-found', 'This self-assessment is not there any more.');
+		await refreshOthers(tx, { row, before, spots, at }, planning);
 		await tx
 			.update(assessments)
 			.set({
 				corner,
 				...figuresOf(corner, advice),
-				// A further spot has no line of its own on the day sheet: it is the person who stands there.
-				...(row.spotOf
-					? { levelRank: null, reasons: [] }
-					: judge({ signs, discomfort: told.reports, advice, requests })),
+				...(await levelOf(tx, { ...row, signs, discomfort: told.reports }, advice)),
 				signs,
 				signsAt: sameDocument(row.signs, signs) ? row.signsAt : now,
 				discomfort: [...told.reports],
@@ -85,13 +94,50 @@ export async function submitAnswers(
 		if (row.spotOf) await tx.update(assessments).set({ seenAt: null }).where(eq(assessments.id, row.spotOf));
 		if (row.answeredAt === null) await keepEarlyTicks(tx, row, now);
 		else if (!isSameCorner) await tx.delete(stepTicks).where(eq(stepTicks.assessmentId, row.id));
+		await noteRoundAnswer(tx, row.id);
+		await refreshCase(tx, actor.personId, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'answered', personId: actor.personId });
 		return { ok: true };
 	});
 }
 
+/** How soon the coordinator is needed. A further spot has no line of its own on the day sheet: it is the person who stands there. */
+async function levelOf(
+	db: Db,
+	row: Pick<Row, 'id' | 'spotOf'> & { signs: readonly Sign[]; discomfort: readonly RegionReport[] },
+	advice: Advice
+) {
+	if (row.spotOf) return { levelRank: null, reasons: [] };
+	const requests = (await requestsOf(db, row.id)).length > 0 ? (['equipment'] as const) : [];
+	return judge({ signs: row.signs, discomfort: row.discomfort, advice, requests });
+}
+
+/** The other spots of the same household: what they may use has changed, and with it perhaps their plans. */
+async function refreshOthers(
+	db: Db,
+	now: { row: Row; before: AnsweredSpot[]; spots: AnsweredSpot[]; at: readonly AdviceAtSpot[] },
+	planning: Planning
+): Promise<void> {
+	const { row, before, spots, at } = now;
+	if (spots.length < 2) return;
+	const had = await planning.share(before.map(({ corner }) => corner));
+	for (const [i, { id, corner }] of spots.entries()) {
+		const there = at[i];
+		if (id === row.id || !there) continue;
+		const [other] = await db.select().from(assessments).where(eq(assessments.id, id));
+		if (!other) continue;
+		await db
+			.update(assessments)
+			.set({ ...figuresOf(corner, there.advice), ...(await levelOf(db, other, there.advice)) })
+			.where(eq(assessments.id, id));
+		const household = had[before.findIndex((spot) => spot.id === id)]?.household;
+		if (!sameDocument(household, there.corner.household))
+			await db.delete(stepTicks).where(eq(stepTicks.assessmentId, id));
+	}
+}
+
 /** Steps that were ticked without network, before the answers came in. */
-async function keepEarlyTicks(db: Db, row: typeof assessments.$inferSelect, at: Date): Promise<void> {
+async function keepEarlyTicks(db: Db, row: Row, at: Date): Promise<void> {
 	const ticks = Object.entries(ticksOfAnswers(row.answers));
 	if (ticks.length === 0) return;
 	await db

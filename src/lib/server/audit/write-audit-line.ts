@@ -18,7 +18,27 @@ export type Act =
 	| 'equipment-not-needed'
 	| 'case-seen'
 	| 'follow-up-set'
-	| 'follow-up-done';
+	| 'follow-up-done'
+	| 'case-reopened'
+	| 'message-written'
+	| 'note-written'
+	| 'referred'
+	| 'referral-ended'
+	| 'equipment-decided'
+	| 'person-changed'
+	| 'person-left'
+	| 'person-returned'
+	| 'people-imported'
+	| 'people-exported'
+	| 'round-made'
+	| 'round-sent'
+	| 'round-closed'
+	| 'reminded'
+	| 'nudged'
+	| 'user-invited'
+	| 'user-closed'
+	| 'password-chosen'
+	| 'case-read';
 
 /** Writes who did what, in the transaction of the act itself. Details are ids and counts, never answers. */
 export async function writeAuditLine(

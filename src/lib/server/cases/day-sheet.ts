@@ -1,81 +1,135 @@
-import { and, asc, count, desc, eq, isNotNull, isNull, lte, sql } from 'drizzle-orm';
-import { needCoordinator, type Actor } from '../actor';
+import { and, asc, count, eq, isNotNull, isNull, lte, or, sql, type SQL } from 'drizzle-orm';
+import { LEVELS } from '../../core/triage';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
 
-const { assessments, followUps, people } = schema;
+const { cases, followUps, people, users } = schema;
 
-/** Most lines of one kind that the sheet shows; how many more there are is told. */
-export const LINES_A_KIND = 200;
+/** Most lines that the sheet shows; how many more there are is told. */
+export const MOST_LINES = 200;
 
-/** Somebody to look at again today or since. */
-async function followUpsDue(db: Db, today: string) {
-	const newest = db
-		.select({ corner: assessments.corner })
-		.from(assessments)
-		.where(
-			and(eq(assessments.personId, people.id), isNotNull(assessments.answeredAt), isNull(assessments.spotOf))
-		)
-		.orderBy(desc(assessments.sentAt))
-		.limit(1)
-		.as('newest');
+/**
+ * The first cases of a condition in an order. Picked from their index before anything is joined to them: what is read follows
+ * what is shown.
+ */
+function firstLines(db: Db, condition: SQL | undefined, ...order: SQL[]) {
+	const picked = db
+		.select()
+		.from(cases)
+		.where(condition)
+		.orderBy(...order)
+		.limit(MOST_LINES)
+		.as('picked');
 	return db
 		.select({
 			personId: people.id,
 			name: people.name,
 			team: people.team,
-			due: followUps.due,
-			reason: followUps.reason,
-			corner: newest.corner
+			levelRank: picked.levelRank,
+			reasons: picked.reasons,
+			openSince: picked.openSince,
+			actBy: picked.actBy,
+			openW: picked.openW,
+			followUpOn: picked.followUpOn,
+			marks: picked.marks,
+			worsts: picked.worsts,
+			answeredAt: picked.answeredAt,
+			referredTo: picked.referredTo,
+			version: picked.version,
+			/** Who looks at it just now, by name. */
+			referredName: users.name,
+			followUpReason: followUps.reason
 		})
-		.from(followUps)
-		.innerJoin(people, eq(people.id, followUps.personId))
-		.leftJoinLateral(newest, sql`true`)
-		.where(and(isNull(followUps.doneAt), lte(followUps.due, today)))
-		.orderBy(asc(followUps.due), people.id)
-		.limit(LINES_A_KIND);
+		.from(picked)
+		.innerJoin(people, eq(people.id, picked.personId))
+		.leftJoin(users, eq(users.id, picked.referredTo))
+		.leftJoin(followUps, and(eq(followUps.personId, picked.personId), isNull(followUps.doneAt)));
 }
 
-/** New answers and signs that nobody has dealt with: the most urgent level first, then those with most open. */
-async function answersToSee(db: Db) {
-	return db
-		.select({
-			personId: people.id,
-			name: people.name,
-			team: people.team,
-			answeredAt: assessments.answeredAt,
-			signsAt: assessments.signsAt,
-			levelRank: assessments.levelRank,
-			reasons: assessments.reasons,
-			corner: assessments.corner,
-			costPlanned: assessments.costPlanned
-		})
-		.from(assessments)
-		.innerJoin(people, eq(people.id, assessments.personId))
-		.where(and(isNotNull(assessments.levelRank), isNull(assessments.seenAt)))
-		.orderBy(
-			asc(assessments.levelRank),
-			sql`${assessments.checksOff} desc nulls last`,
-			sql`${assessments.costNow} desc nulls last`
-		)
-		.limit(LINES_A_KIND);
+/** One person who needs somebody today. */
+export type SheetLine = Awaited<ReturnType<typeof firstLines>>[number];
+
+/** Place of a due follow-up of a settled case: after what waits for help, before what a home can do by itself. Ours. */
+const LOOK_AGAIN_RANK = LEVELS.indexOf('help') + 0.5;
+
+const rankOf = (line: SheetLine) => (line.openSince ? line.levelRank : LOOK_AGAIN_RANK);
+
+/** The order of the day: level, then the day it is due by, then how much is open. Case ids decide the rest. */
+export function bySheetOrder(a: SheetLine, b: SheetLine): number {
+	const day = (line: SheetLine) =>
+		[line.openSince ? line.actBy : null, line.followUpOn].filter((d) => d !== null).sort()[0] ?? '9999';
+	return (
+		rankOf(a) - rankOf(b) ||
+		(day(a) < day(b) ? -1 : day(a) > day(b) ? 1 : 0) ||
+		b.openW - a.openW ||
+		(a.personId < b.personId ? -1 : 1)
+	);
 }
 
 /**
- * Who needs the coordinator today: follow-ups that are due, then new answers. Both lists are read from partial indexes
- * that hold open lines only (follow_ups_due_idx, assessments_unseen_idx), so the cost follows what is open and
- * not the workforce.
+ * Who needs the coordinator today: everyone with something open, and follow-ups that are due, in one order. A clinician
+ * sees those who are referred to them.
+ *
+ * Cost: the first lines of two partial indexes that hold open lines only (cases_open_idx, cases_follow_up_idx), and two
+ * counts over them: it follows what is open and not the workforce.
  *
  * @param today ISO date in the coordinator's time zone
  */
 export async function readDaySheet(db: Db, actor: Actor, today: string) {
-	needCoordinator(actor);
-	const [due, fresh, waiting] = await Promise.all([
-		followUpsDue(db, today),
-		answersToSee(db),
+	if (actor.kind !== 'user' || actor.role === 'reader')
+		throw new Fault('not-allowed', 'The day sheet is for coordinators and clinicians.');
+	if (actor.role === 'clinician') {
+		const referred = await firstLines(
+			db,
+			eq(cases.referredTo, actor.id),
+			asc(cases.levelRank),
+			asc(cases.personId)
+		);
+		return { lines: referred.sort(bySheetOrder), total: referred.length, waiting: 0 };
+	}
+	const isDue = lte(cases.followUpOn, today);
+	const [open, due, total, waiting] = await Promise.all([
+		firstLines(
+			db,
+			isNotNull(cases.openSince),
+			asc(cases.levelRank),
+			asc(cases.actBy),
+			sql`${cases.openW} desc nulls last`,
+			asc(cases.personId)
+		),
+		firstLines(db, and(isDue, isNull(cases.openSince)), asc(cases.followUpOn), asc(cases.personId)),
 		db
 			.select({ n: count() })
-			.from(assessments)
-			.where(and(isNull(assessments.answeredAt), isNull(assessments.revokedAt), isNull(assessments.spotOf)))
+			.from(cases)
+			.where(or(isNotNull(cases.openSince), and(isDue, isNull(cases.openSince)))),
+		db
+			.select({ n: count() })
+			.from(cases)
+			.where(and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt)))
 	]);
-	return { due, fresh, waiting: waiting[0]?.n ?? 0 };
+	return {
+		lines: [...open, ...due].sort(bySheetOrder).slice(0, MOST_LINES),
+		total: total[0]?.n ?? 0,
+		waiting: waiting[0]?.n ?? 0
+	};
+}
+
+/** Counts for who may see no person: what is open by level, and what is answered. */
+export async function readTotals(db: Db, actor: Actor) {
+	if (actor.kind !== 'user') throw new Fault('not-allowed', 'Sign in first.');
+	const levels = await db
+		.select({ levelRank: cases.levelRank, n: count() })
+		.from(cases)
+		.where(isNotNull(cases.openSince))
+		.groupBy(cases.levelRank)
+		.orderBy(cases.levelRank);
+	const [all] = await db
+		.select({
+			people: count(),
+			answered: count(cases.answeredAt),
+			sent: count(cases.sentAt)
+		})
+		.from(cases);
+	return { levels, people: all?.people ?? 0, answered: all?.answered ?? 0, sent: all?.sent ?? 0 };
 }

@@ -4,11 +4,22 @@ import * as access from './schema/access';
 import * as assessments from './schema/assessments';
 import * as audit from './schema/audit';
 import * as followUps from './schema/follow-ups';
+import * as cases from './schema/cases';
 import * as people from './schema/people';
 import * as post from './schema/post';
+import * as rounds from './schema/rounds';
 
 /** Every table, by subject. */
-export const schema = { ...access, ...people, ...assessments, ...followUps, ...post, ...audit };
+export const schema = {
+	...access,
+	...people,
+	...assessments,
+	...cases,
+	...followUps,
+	...rounds,
+	...post,
+	...audit
+};
 
 /** The database or a transaction on it. */
 export type Db =
@@ -20,9 +31,12 @@ export interface OpenDatabase {
 	readonly pool: pg.Pool;
 }
 
-/** Opens a pool of connections. A connection that breaks while idle is dropped and replaced on the next use. */
+/** Opens a pool of connections. A connection that breaks is dropped and replaced on the next use. */
 export function openDatabase(url: string): OpenDatabase {
-	const pool = new pg.Pool({ connectionString: url, max: 12 });
+	// What is read often lies in memory or on a disk without a head to move: a look by index is as good as the next page.
+	const pool = new pg.Pool({ connectionString: url, max: 12, options: '-c random_page_cost=1.1' });
 	pool.on('error', () => {});
+	// One that breaks in use, between two statements, is told by the next of them; unheard it would end the process.
+	pool.on('connect', (client) => client.on('error', () => {}));
 	return { db: drizzle(pool, { schema }), pool };
 }

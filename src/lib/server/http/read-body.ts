@@ -4,22 +4,25 @@ import { Fault } from '../fault';
 /** Largest body that any route takes, in bytes; the draft of a long self-assessment is some 20 kB. */
 export const LARGEST_BODY_BYTES = 256 * 1024;
 
+/** Largest list of people, in bytes: a hundred thousand lines. */
+export const LARGEST_IMPORT_BYTES = 24 * 1024 * 1024;
+
 const decoder = new TextDecoder('utf-8', { fatal: true });
 
 /** Characters that PostgreSQL can't keep, or that only appear where bytes were no text. */
 // eslint-disable-next-line no-control-regex -- the zero character is just what is looked for
 const UNSTORABLE = /[\u0000\ufffd]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
 
-async function readBytes(request: Request): Promise<Uint8Array> {
-	if (Number(request.headers.get('content-length') ?? 0) > LARGEST_BODY_BYTES) throw tooLarge();
+async function readBytes(request: Request, most = LARGEST_BODY_BYTES): Promise<Uint8Array> {
+	if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge(most);
 	const bytes = new Uint8Array(await request.arrayBuffer());
-	if (bytes.byteLength > LARGEST_BODY_BYTES) throw tooLarge();
+	if (bytes.byteLength > most) throw tooLarge(most);
 	return bytes;
 }
 
 /** The fault of a body that is too large. */
-export function tooLarge(): Fault {
-	return new Fault('too-large', `That is more than ${LARGEST_BODY_BYTES / 1024} kB: send less at once.`);
+export function tooLarge(most = LARGEST_BODY_BYTES): Fault {
+	return new Fault('too-large', `That is more than ${most / 1024} kB: send less at once.`);
 }
 
 function decode(bytes: Uint8Array): string {
@@ -43,11 +46,11 @@ function refuseUnstorable(value: unknown, at: string): void {
 /** A reader of bodies of one shape: checks against a JSON Schema and throws an `invalid` fault that names the place. */
 export type BodyReader<T> = (request: Request) => Promise<T>;
 
-/** Makes a reader of JSON bodies. */
-export function jsonReader<T>(schema: object): BodyReader<T> {
+/** Makes a reader of JSON bodies. @param most largest body, bytes */
+export function jsonReader<T>(schema: object, most = LARGEST_BODY_BYTES): BodyReader<T> {
 	const check = compileSchema<T>(schema);
 	return async (request) => {
-		const text = decode(await readBytes(request));
+		const text = decode(await readBytes(request, most));
 		let value: unknown;
 		try {
 			value = JSON.parse(text);

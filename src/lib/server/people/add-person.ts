@@ -1,5 +1,6 @@
 import { needCoordinator, type Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { refreshCase } from '../cases/refresh-case';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 
@@ -26,6 +27,7 @@ export async function addPerson(db: Db, actor: Actor, input: NewPerson, now: Dat
 			.onConflictDoNothing()
 			.returning({ id: schema.people.id });
 		if (!person) throw new Fault('conflict', 'Somebody with this address is in the list already.', 'email');
+		await refreshCase(tx, person.id, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'person-added', personId: person.id });
 		return person.id;
 	});

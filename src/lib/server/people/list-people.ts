@@ -1,23 +1,26 @@
-import { and, desc, eq, ilike, isNull, or, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import { needCoordinator, type Actor } from '../actor';
 import { schema, type Db } from '../db/client';
+import { findPeople } from './find-people';
+import type { PeopleFilter, PersonState } from './people-filter';
 
-const { people, assessments, followUps } = schema;
-
-/** Where a person's newest self-assessment stands. */
-export type PersonState = 'none' | 'sent' | 'started' | 'answered' | 'revoked' | 'expired';
+const { people, cases, savedFilters } = schema;
 
 /** One line of the list. */
 export interface PersonLine {
 	readonly id: string;
 	readonly name: string;
+	readonly email: string;
 	readonly team: string;
+	readonly country: string;
 	readonly state: PersonState;
 	/** When that was: the day it was sent, started or answered. */
 	readonly at: Date | null;
 	readonly checksOff: number | null;
 	readonly checksUnsure: number | null;
 	readonly followUpDue: string | null;
+	readonly hasLeft: boolean;
+	readonly hasBounced: boolean;
 }
 
 /** A page of the list, and where the next one begins. */
@@ -25,29 +28,28 @@ export interface PeoplePage {
 	readonly lines: readonly PersonLine[];
 	readonly next: string | null;
 	readonly total: number;
+	/** Whether there are more than were counted. */
+	readonly isMore: boolean;
 }
 
 /** People on one page. */
 export const PEOPLE_A_PAGE = 50;
 
-type NewestAssessment = Pick<
-	typeof assessments.$inferSelect,
-	'sentAt' | 'expiresAt' | 'revokedAt' | 'savedAt' | 'consentedAt' | 'answeredAt'
+/** Counted to here and no further: a list of thousands is narrowed, not read. As many as a bulk act reaches. */
+export const MOST_COUNTED = 500;
+
+type Newest = Pick<
+	typeof cases.$inferSelect,
+	'sentAt' | 'linkEndsAt' | 'revokedAt' | 'startedAt' | 'answeredAt'
 >;
 
 /** Where an assessment stands at a moment. */
-export function stateOf(newest: NewestAssessment | null, now: Date): { state: PersonState; at: Date | null } {
-	if (!newest) return { state: 'none', at: null };
+export function stateOf(newest: Newest | null, now: Date): { state: PersonState; at: Date | null } {
+	if (!newest?.sentAt) return { state: 'none', at: null };
 	if (newest.answeredAt) return { state: 'answered', at: newest.answeredAt };
 	if (newest.revokedAt) return { state: 'revoked', at: newest.revokedAt };
-	if (newest.expiresAt <= now) return { state: 'expired', at: newest.expiresAt };
-	const started = newest.savedAt ?? newest.consentedAt;
-	return started ? { state: 'started', at: started } : { state: 'sent', at: newest.sentAt };
-}
-
-/** Escapes what LIKE reads as a pattern. */
-function literal(text: string): string {
-	return text.replace(/[\\%_]/g, (c) => `\\${c}`);
+	if (newest.linkEndsAt && newest.linkEndsAt <= now) return { state: 'expired', at: newest.linkEndsAt };
+	return newest.startedAt ? { state: 'started', at: newest.startedAt } : { state: 'sent', at: newest.sentAt };
 }
 
 /** The position of a line in the list's order, as an opaque text. */
@@ -66,61 +68,102 @@ function afterCursor(cursor: string | undefined) {
 	}
 }
 
-/**
- * People by name, a page at a time. The page is read in the order of `people_name_id_idx`; the newest assessment of
- * each is one look into `assessments_person_sent_idx`. A search reads along the same index until the page is
- * full: linear in the workforce where nothing matches.
- */
+/** People by name, a page at a time, with what `cases` keeps of each; how they are found stands in `find-people.ts`. */
 export async function listPeople(
 	db: Db,
 	actor: Actor,
-	input: { search: string; cursor?: string | undefined },
+	input: { filter: PeopleFilter; cursor?: string | undefined },
 	now: Date
 ): Promise<PeoplePage> {
 	needCoordinator(actor);
-	const search = input.search.trim();
-	const pattern = `%${literal(search)}%`;
-	const matches = search
-		? or(ilike(people.name, pattern), ilike(people.team, pattern), ilike(people.email, pattern))
-		: undefined;
-	const newest = db
-		.select()
-		.from(assessments)
-		.where(and(eq(assessments.personId, people.id), isNull(assessments.spotOf)))
-		.orderBy(desc(assessments.sentAt))
-		.limit(1)
-		.as('newest');
+	const { ids, counted } = await findPeople(
+		db,
+		input.filter,
+		{ after: afterCursor(input.cursor), most: PEOPLE_A_PAGE + 1, mostCounted: MOST_COUNTED },
+		now
+	);
 	const rows = await db
-		.select({
-			person: people,
-			newest: {
-				sentAt: newest.sentAt,
-				expiresAt: newest.expiresAt,
-				revokedAt: newest.revokedAt,
-				savedAt: newest.savedAt,
-				consentedAt: newest.consentedAt,
-				answeredAt: newest.answeredAt,
-				checksOff: newest.checksOff,
-				checksUnsure: newest.checksUnsure
-			},
-			due: followUps.due
-		})
+		.select({ person: people, newest: cases })
 		.from(people)
-		.leftJoinLateral(newest, sql`true`)
-		.leftJoin(followUps, and(eq(followUps.personId, people.id), isNull(followUps.doneAt)))
-		.where(and(matches, afterCursor(input.cursor)))
-		.orderBy(sql`lower(${people.name})`, people.id)
-		.limit(PEOPLE_A_PAGE + 1);
-	const total = await db.$count(people, matches);
-	const lines = rows.slice(0, PEOPLE_A_PAGE).map(({ person, newest: a, due }) => ({
+		.innerJoin(cases, eq(cases.personId, people.id))
+		.where(inArray(people.id, [...ids]))
+		.orderBy(sql`lower(${people.name})`, people.id);
+	const lines = rows.slice(0, PEOPLE_A_PAGE).map(({ person, newest }): PersonLine => ({
 		id: person.id,
 		name: person.name,
+		email: person.email,
 		team: person.team,
-		...stateOf(a, now),
-		checksOff: a?.checksOff ?? null,
-		checksUnsure: a?.checksUnsure ?? null,
-		followUpDue: due
+		country: person.country,
+		...stateOf(newest, now),
+		checksOff: newest.answeredAt ? newest.checksOff : null,
+		checksUnsure: newest.answeredAt ? newest.checksUnsure : null,
+		followUpDue: newest.followUpOn,
+		hasLeft: person.leftAt !== null,
+		hasBounced: person.bouncedAt !== null
 	}));
 	const last = lines.at(-1);
-	return { lines, total, next: rows.length > PEOPLE_A_PAGE && last ? cursorOf(last) : null };
+	return {
+		lines,
+		total: Math.min(counted, MOST_COUNTED),
+		isMore: counted > MOST_COUNTED,
+		next: rows.length > PEOPLE_A_PAGE && last ? cursorOf(last) : null
+	};
+}
+
+/**
+ * What stands in a column of people, each once and in order: found by jumping from one value to the next along the column's
+ * index, so the cost follows the values and not the people.
+ */
+async function valuesOf(db: Db, column: 'team' | 'country'): Promise<string[]> {
+	const name = sql.identifier(column);
+	const { rows } = await db.execute<{ value: string }>(sql`
+		with recursive t as (
+			(select ${name} as value from people order by ${name} limit 1)
+			union all
+			select (select p.${name} from people p where p.${name} > t.value order by p.${name} limit 1) from t where t.value is not null
+		)
+		select value from t where value is not null and value <> ''`);
+	return rows.map(({ value }) => value);
+}
+
+/** Every team that has anybody; along people_team_idx. */
+export async function teamsOf(db: Db, actor: Actor): Promise<string[]> {
+	needCoordinator(actor);
+	return valuesOf(db, 'team');
+}
+
+/** Every country that anybody is in; along people_country_idx. */
+export async function countriesOf(db: Db, actor: Actor): Promise<string[]> {
+	needCoordinator(actor);
+	return valuesOf(db, 'country');
+}
+
+/** The filters that a user has named. */
+export async function savedFiltersOf(db: Db, actor: Actor) {
+	const { id } = needCoordinator(actor);
+	return db
+		.select({ id: savedFilters.id, name: savedFilters.name, query: savedFilters.query })
+		.from(savedFilters)
+		.where(eq(savedFilters.userId, id))
+		.orderBy(asc(savedFilters.name))
+		.limit(50);
+}
+
+/** Keeps a filter under a name; the same name again takes the new one. */
+export async function saveFilter(
+	db: Db,
+	actor: Actor,
+	input: { name: string; query: string }
+): Promise<void> {
+	const { id } = needCoordinator(actor);
+	await db
+		.insert(savedFilters)
+		.values({ userId: id, ...input })
+		.onConflictDoUpdate({ target: [savedFilters.userId, savedFilters.name], set: { query: input.query } });
+}
+
+/** Removes a named filter. */
+export async function dropFilter(db: Db, actor: Actor, filterId: string): Promise<void> {
+	const { id } = needCoordinator(actor);
+	await db.delete(savedFilters).where(and(eq(savedFilters.id, filterId), eq(savedFilters.userId, id)));
 }

@@ -4,11 +4,11 @@ import code from 'virtual:plan-thread';
 import type { Advice } from '$lib/core/advice';
 import type { Corner } from '$lib/core/corner';
 import { Fault } from '../fault';
-import type { Planning } from './planning';
+import type { PlanJob, Planning } from './planning';
 
 interface Job {
-	readonly corner: Corner;
-	readonly resolve: (advice: Advice) => void;
+	readonly asked: PlanJob;
+	readonly resolve: (answer: unknown) => void;
 	readonly reject: (reason: Error) => void;
 }
 
@@ -20,6 +20,9 @@ interface Thread {
 /** One thread stays free for answering. */
 const MOST_THREADS = Math.max(1, availableParallelism() - 1);
 
+/** Corners whose advice is kept: some ten megabytes. Lost with the process, and worked out again. */
+const MOST_KNOWN = 500;
+
 /** More waiting than this and the process says so instead of making everyone wait for minutes. */
 const LONGEST_QUEUE = 500;
 
@@ -30,8 +33,36 @@ const LONGEST_QUEUE = 500;
 export class PlanPool implements Planning {
 	private readonly threads: Thread[] = [];
 	private readonly waiting: Job[] = [];
+	/** Advice that was worked out lately: the same corner is looked at by its person, the day sheet and the case. */
+	private readonly known = new Map<string, Promise<Advice>>();
 
 	advise(corner: Corner): Promise<Advice> {
+		const key = JSON.stringify(corner);
+		const known = this.known.get(key);
+		if (known) {
+			// Used again: the newest of what is kept.
+			this.known.delete(key);
+			this.known.set(key, known);
+			return known;
+		}
+		const advice = this.ask<Advice>({ kind: 'advise', corner });
+		this.known.set(key, advice);
+		if (this.known.size > MOST_KNOWN) this.known.delete(this.known.keys().next().value ?? '');
+		// What failed is asked anew by the next.
+		advice.catch(() => this.known.delete(key));
+		return advice;
+	}
+
+	share(spots: readonly Corner[]): Promise<Corner[]> {
+		return spots.length < 2 ? Promise.resolve([...spots]) : this.ask<Corner[]>({ kind: 'share', spots });
+	}
+
+	/** Ends the threads; for tests. */
+	async close(): Promise<void> {
+		await Promise.all(this.threads.splice(0).map(({ worker }) => worker.terminate()));
+	}
+
+	private ask<T>(asked: PlanJob): Promise<T> {
 		if (this.waiting.length >= LONGEST_QUEUE)
 			return Promise.reject(
 				new Fault(
@@ -40,14 +71,9 @@ export class PlanPool implements Planning {
 				)
 			);
 		return new Promise((resolve, reject) => {
-			this.waiting.push({ corner, resolve, reject });
+			this.waiting.push({ asked, resolve: (answer) => resolve(answer as T), reject });
 			this.next();
 		});
-	}
-
-	/** Ends the threads; for tests. */
-	async close(): Promise<void> {
-		await Promise.all(this.threads.splice(0).map(({ worker }) => worker.terminate()));
 	}
 
 	private next(): void {
@@ -55,23 +81,23 @@ export class PlanPool implements Planning {
 		const job = free && this.waiting.shift();
 		if (!free || !job) return;
 		free.job = job;
-		free.worker.postMessage(job.corner);
+		free.worker.postMessage(job.asked);
 	}
 
 	private start(): Thread | null {
 		if (this.threads.length >= MOST_THREADS) return null;
 		const worker = new Worker(code, { eval: true });
-		// A thread that waits for work must not keep the process alive.
-		worker.unref();
 		const thread: Thread = { worker, job: null };
-		worker.on('message', (advice: Advice) => {
+		worker.on('message', (answer: unknown) => {
 			const job = thread.job;
 			thread.job = null;
-			job?.resolve(advice);
+			job?.resolve(answer);
 			this.next();
 		});
 		worker.on('error', (error) => this.drop(thread, error));
 		worker.on('exit', () => this.drop(thread, new Error('The planning thread ended')));
+		// A thread that waits for work must not keep the process alive. After the listeners: the first of them holds on to it again.
+		worker.unref();
 		this.threads.push(thread);
 		return thread;
 	}

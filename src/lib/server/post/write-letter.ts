@@ -4,18 +4,30 @@ import { schema, type Db } from '../db/client';
 const { letters } = schema;
 
 /** A letter before it is written down. */
-export type NewLetter = Omit<typeof letters.$inferInsert, 'id'>;
+export interface NewLetter {
+	readonly personId: string | null;
+	readonly roundId?: string | null;
+	readonly toName: string;
+	readonly toEmail: string;
+	readonly subject: string;
+	readonly body: string;
+	readonly linkPath: string;
+	readonly writtenAt: Date;
+}
 
-/** Puts a letter into the post, in the transaction of the act that causes it. */
+/**
+ * Puts a letter into the post, in the transaction of the act that causes it: with the act it is written or not at all.
+ * The queue takes it from there (`deliver-letters.ts`).
+ */
 export async function writeLetter(db: Db, letter: NewLetter): Promise<void> {
-	await db.insert(letters).values(letter);
+	await db.insert(letters).values({ ...letter, nextTryAt: letter.writtenAt });
 }
 
 /** A letter as it lies in the simulated post office. */
 export type Letter = typeof letters.$inferSelect;
 
 /** Letters that the simulated post office shows at once. */
-const LETTERS_SHOWN = 100;
+const LETTERS_SHOWN = 300;
 
 /** The newest letters; served by letters_written_idx. For the simulated post office of demo and development only. */
 export function newestLetters(db: Db): Promise<Letter[]> {

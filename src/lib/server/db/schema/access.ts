@@ -13,9 +13,14 @@ export const users = pgTable(
 		role: text('role', { enum: ['coordinator', 'clinician', 'reader'] }).notNull(),
 		/** argon2id, in its own encoded form. */
 		passwordHash: text('password_hash').notNull(),
-		createdAt: moment('created_at').notNull().defaultNow()
+		createdAt: moment('created_at').notNull().defaultNow(),
+		/** When the account was closed; a closed account signs in no more and keeps its name on the record. */
+		closedAt: moment('closed_at'),
+		/** SHA-256 of the secret in the address of the user's calendar; null while there is none. */
+		calendarHash: text('calendar_hash')
 	},
 	(t) => [
+		uniqueIndex('users_calendar_key').on(t.calendarHash),
 		uniqueIndex('users_email_key').on(sql`lower(${t.email})`),
 		check('users_role_check', sql`${t.role} in ('coordinator', 'clinician', 'reader')`)
 	]
@@ -30,9 +35,26 @@ export const sessions = pgTable(
 			.notNull()
 			.references(() => users.id, { onDelete: 'cascade' }),
 		createdAt: moment('created_at').notNull().defaultNow(),
-		expiresAt: moment('expires_at').notNull()
+		expiresAt: moment('expires_at').notNull(),
+		/** Which browser, as it names itself, shortened: so that somebody knows theirs. */
+		device: text('device').notNull().default('')
 	},
 	(t) => [index('sessions_user_idx').on(t.userId), index('sessions_expires_idx').on(t.expiresAt)]
+);
+
+/** Links by which somebody chooses a password: an invitation, or a reset. Only a hash is kept; used once. */
+export const accountLinks = pgTable(
+	'account_links',
+	{
+		tokenHash: text('token_hash').primaryKey(),
+		userId: uuid('user_id')
+			.notNull()
+			.references(() => users.id, { onDelete: 'cascade' }),
+		kind: text('kind', { enum: ['invitation', 'reset'] }).notNull(),
+		createdAt: moment('created_at').notNull(),
+		expiresAt: moment('expires_at').notNull()
+	},
+	(t) => [index('account_links_user_idx').on(t.userId)]
 );
 
 /** Failed sign-ins, counted to slow guessing down; removed after a day. The key is a hash of address or origin. */

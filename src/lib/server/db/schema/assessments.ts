@@ -123,7 +123,14 @@ export const equipmentRequests = pgTable(
 			.notNull()
 			.references(() => assessments.id, { onDelete: 'cascade' }),
 		purchase: text('purchase').$type<PurchaseId>().notNull(),
-		askedAt: moment('asked_at').notNull()
+		askedAt: moment('asked_at').notNull(),
+		state: text('state', { enum: ['asked', 'approved', 'declined', 'sent', 'arrived'] })
+			.notNull()
+			.default('asked'),
+		/** Why it was declined. */
+		reason: text('reason').notNull().default(''),
+		changedAt: moment('changed_at'),
+		version: integer('version').notNull().default(1)
 	},
 	(t) => [
 		// Asking twice is asking once.

@@ -14,12 +14,17 @@ export const followUps = pgTable(
 		reason: text('reason').notNull().default(''),
 		version: integer('version').notNull().default(1),
 		createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
-		doneAt: timestamp('done_at', { withTimezone: true })
+		doneAt: timestamp('done_at', { withTimezone: true }),
+		/** What came of it. */
+		outcome: text('outcome').notNull().default(''),
+		/** The follow-up that this one follows. */
+		after: uuid('after')
 	},
 	(t) => [
 		uniqueIndex('follow_ups_open_key')
 			.on(t.personId)
 			.where(sql`${t.doneAt} is null`),
+		index('follow_ups_person_idx').on(t.personId, t.due.desc()),
 		index('follow_ups_due_idx')
 			.on(t.due)
 			.where(sql`${t.doneAt} is null`)

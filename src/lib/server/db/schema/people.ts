@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
 import { index, integer, pgTable, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
 
+const moment = (name: string) => timestamp(name, { withTimezone: true });
+
 /** Employees who are looked after. Kept until they are removed. */
 export const people = pgTable(
 	'people',
@@ -9,12 +11,50 @@ export const people = pgTable(
 		name: text('name').notNull(),
 		email: text('email').notNull(),
 		team: text('team').notNull().default(''),
+		/** ISO 3166-1 alpha-2, whose weekend and holidays dates skip; empty where not known. */
+		country: text('country').notNull().default(''),
+		/** IANA name, in which their day begins; empty for the coordinator's. */
+		timeZone: text('time_zone').notNull().default(''),
+		/** BCP 47 language that letters are wanted in. */
+		language: text('language').notNull().default('en'),
+		/** When they left; who has left is sent nothing and stands on no sheet. */
+		leftAt: moment('left_at'),
+		/** When a letter came back; cleared with a new address. */
+		bouncedAt: moment('bounced_at'),
 		version: integer('version').notNull().default(1),
-		createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow()
+		createdAt: moment('created_at').notNull().defaultNow()
 	},
 	(t) => [
 		uniqueIndex('people_email_key').on(sql`lower(${t.email})`),
 		// The list is in this order and pages by it.
-		index('people_name_id_idx').on(sql`lower(${t.name})`, t.id)
+		index('people_name_id_idx').on(sql`lower(${t.name})`, t.id),
+		// Few have left, and few letters come back.
+		index('people_left_idx')
+			.on(sql`lower(${t.name})`, t.id)
+			.where(sql`${t.leftAt} is not null`),
+		index('people_bounced_idx')
+			.on(sql`lower(${t.name})`, t.id)
+			.where(sql`${t.bouncedAt} is not null`),
+		index('people_country_idx').on(t.country, t.id),
+		index('people_team_idx').on(t.team, sql`lower(${t.name})`, t.id),
+		// Search by any part of a name, team or address: trigrams; of one or two letters, the beginning of a name.
+		index('people_search_idx').using(
+			'gin',
+			sql`(${t.name} || ' ' || ${t.team} || ' ' || ${t.email}) gin_trgm_ops`
+		),
+		index('people_name_start_idx').on(sql`lower(${t.name}) text_pattern_ops`)
 	]
+);
+
+/** Filters of the list that a user has named. Kept while the account exists. */
+export const savedFilters = pgTable(
+	'saved_filters',
+	{
+		id: uuid('id').primaryKey().defaultRandom(),
+		userId: uuid('user_id').notNull(),
+		name: text('name').notNull(),
+		/** The list's query, as in its address. */
+		query: text('query').notNull()
+	},
+	(t) => [uniqueIndex('saved_filters_key').on(t.userId, t.name)]
 );

@@ -1,14 +1,21 @@
-import { index, pgTable, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import { sql } from 'drizzle-orm';
+import { index, integer, pgTable, text, timestamp, uuid } from 'drizzle-orm/pg-core';
 import { people } from './people';
+import { rounds } from './rounds';
 
-/** Letters to people. A letter holds its link, as any mailbox does; removed with the person. */
+const moment = (name: string) => timestamp(name, { withTimezone: true });
+
+/**
+ * Letters to people and users. A letter holds its link, as any mailbox does; removed with the person. Each has one
+ * message id for ever: delivered twice, it is known as one.
+ */
 export const letters = pgTable(
 	'letters',
 	{
 		id: uuid('id').primaryKey().defaultRandom(),
-		personId: uuid('person_id')
-			.notNull()
-			.references(() => people.id, { onDelete: 'cascade' }),
+		/** The person it is about; null for letters to users. */
+		personId: uuid('person_id').references(() => people.id, { onDelete: 'cascade' }),
+		roundId: uuid('round_id').references(() => rounds.id, { onDelete: 'set null' }),
 		toName: text('to_name').notNull(),
 		toEmail: text('to_email').notNull(),
 		subject: text('subject').notNull(),
@@ -16,7 +23,34 @@ export const letters = pgTable(
 		body: text('body').notNull(),
 		/** Path of the personal link. */
 		linkPath: text('link_path').notNull(),
-		writtenAt: timestamp('written_at', { withTimezone: true }).notNull()
+		writtenAt: moment('written_at').notNull(),
+		state: text('state', { enum: ['waiting', 'delivered', 'bounced', 'failed'] })
+			.notNull()
+			.default('waiting'),
+		tries: integer('tries').notNull().default(0),
+		/** Not tried before this; later after each try that failed. */
+		nextTryAt: moment('next_try_at').notNull(),
+		deliveredAt: moment('delivered_at'),
+		/** What the mail server said last, where it refused. */
+		fault: text('fault').notNull().default('')
 	},
-	(t) => [index('letters_written_idx').on(t.writtenAt.desc()), index('letters_person_idx').on(t.personId)]
+	(t) => [
+		index('letters_written_idx').on(t.writtenAt.desc()),
+		index('letters_person_idx').on(t.personId),
+		index('letters_waiting_idx')
+			.on(t.nextTryAt)
+			.where(sql`${t.state} = 'waiting'`)
+	]
 );
+
+/** The stand-in for a mail server: what it was handed, once for each message id. Demo and development only. */
+export const mailbox = pgTable('mailbox', {
+	messageId: text('message_id').primaryKey(),
+	letterId: uuid('letter_id')
+		.notNull()
+		.references(() => letters.id, { onDelete: 'cascade' }),
+	/** How often it was handed over: more than once after a crash between handing over and noting it. */
+	times: integer('times').notNull().default(1),
+	receivedAt: moment('received_at').notNull(),
+	html: text('html').notNull()
+});

@@ -1,0 +1,185 @@
+import { and, asc, count, desc, eq, gt, isNull, ne, sql } from 'drizzle-orm';
+import { accountLetter } from '../../messages/letters';
+import { needCoordinator, type Actor, type Role } from '../actor';
+import { SHORTEST_PASSWORD } from '../access/add-user';
+import { hashPassword } from '../access/sign-in';
+import { hashToken, newToken } from '../access/tokens';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import { writeLetter } from '../post/write-letter';
+
+const { accountLinks, sessions, users } = schema;
+
+const HOUR_MS = 3_600_000;
+
+/** How long a link to choose a password works. Ours. */
+const LINK_MS = { invitation: 7 * 24 * HOUR_MS, reset: 2 * HOUR_MS } as const;
+
+/** Links that one user can have open; more are refused in silence, as a reset that nobody asked for would be. */
+const MOST_LINKS = 5;
+
+type User = Pick<typeof users.$inferSelect, 'id' | 'name' | 'email'>;
+
+async function sendLink(tx: Db, user: User, kind: keyof typeof LINK_MS, now: Date): Promise<void> {
+	const token = newToken();
+	await tx.insert(accountLinks).values({
+		tokenHash: hashToken(token),
+		userId: user.id,
+		kind,
+		createdAt: now,
+		expiresAt: new Date(now.getTime() + LINK_MS[kind])
+	});
+	await writeLetter(tx, {
+		personId: null,
+		toName: user.name,
+		toEmail: user.email,
+		linkPath: `/desk/password/${token}`,
+		writtenAt: now,
+		...accountLetter({ name: user.name, kind })
+	});
+}
+
+/** Makes an account and sends the letter by which its owner chooses a password. */
+export async function inviteUser(
+	db: Db,
+	actor: Actor,
+	input: { email: string; name: string; role: Role },
+	now: Date
+): Promise<void> {
+	needCoordinator(actor);
+	const email = input.email.trim().toLowerCase();
+	const name = input.name.trim();
+	if (name === '') throw new Fault('invalid', 'Give a name.', '/name');
+	// Nobody knows this password: the account opens by the letter.
+	const passwordHash = await hashPassword(newToken());
+	await db.transaction(async (tx) => {
+		const [user] = await tx
+			.insert(users)
+			.values({ email, name, role: input.role, passwordHash, createdAt: now })
+			.onConflictDoNothing()
+			.returning({ id: users.id, name: users.name, email: users.email });
+		if (!user) throw new Fault('conflict', 'There is an account with this address already.', '/email');
+		await sendLink(tx, user, 'invitation', now);
+		const detail = { user: user.id, role: input.role };
+		await writeAuditLine(tx, actor, { at: now, act: 'user-invited', detail });
+	});
+}
+
+/** Sends a link to choose another password, if there is an account; what is answered is the same either way. */
+export async function askReset(db: Db, email: string, now: Date): Promise<void> {
+	await db.transaction(async (tx) => {
+		const [user] = await tx
+			.select({ id: users.id, name: users.name, email: users.email })
+			.from(users)
+			.where(and(eq(sql`lower(${users.email})`, email.trim().toLowerCase()), isNull(users.closedAt)))
+			.for('update');
+		if (!user) return;
+		const [open] = await tx
+			.select({ n: count() })
+			.from(accountLinks)
+			.where(and(eq(accountLinks.userId, user.id), gt(accountLinks.expiresAt, now)));
+		if ((open?.n ?? 0) < MOST_LINKS) await sendLink(tx, user, 'reset', now);
+	});
+}
+
+async function linkOwner(db: Db, token: string, now: Date) {
+	const [row] = await db
+		.select({ userId: users.id, name: users.name, email: users.email, role: users.role })
+		.from(accountLinks)
+		.innerJoin(users, eq(users.id, accountLinks.userId))
+		.where(
+			and(
+				eq(accountLinks.tokenHash, hashToken(token)),
+				gt(accountLinks.expiresAt, now),
+				isNull(users.closedAt)
+			)
+		);
+	if (!row)
+		throw new Fault('ended', 'This link has ended or was used. Ask for another one at the sign-in page.');
+	return row;
+}
+
+/** Whose a link to choose a password is. */
+export async function ownerOfLink(
+	db: Db,
+	token: string,
+	now: Date
+): Promise<{ name: string; email: string }> {
+	const { name, email } = await linkOwner(db, token, now);
+	return { name, email };
+}
+
+/** Chooses a password by a link. The link is used up, and every session of the account ends: somebody may have had the old one. */
+export async function choosePassword(
+	db: Db,
+	input: { token: string; password: string },
+	now: Date
+): Promise<void> {
+	if (input.password.length < SHORTEST_PASSWORD)
+		throw new Fault('invalid', `Choose a password of at least ${SHORTEST_PASSWORD} characters.`, '/password');
+	const passwordHash = await hashPassword(input.password);
+	await db.transaction(async (tx) => {
+		const owner = await linkOwner(tx, input.token, now);
+		await tx.update(users).set({ passwordHash }).where(eq(users.id, owner.userId));
+		await tx.delete(accountLinks).where(eq(accountLinks.userId, owner.userId));
+		await tx.delete(sessions).where(eq(sessions.userId, owner.userId));
+		const actor: Actor = { kind: 'user', id: owner.userId, name: owner.name, role: owner.role };
+		await writeAuditLine(tx, actor, { at: now, act: 'password-chosen' });
+	});
+}
+
+/** The accounts, those in use first. */
+export async function listUsers(db: Db, actor: Actor) {
+	needCoordinator(actor);
+	return db
+		.select({
+			id: users.id,
+			name: users.name,
+			email: users.email,
+			role: users.role,
+			closedAt: users.closedAt
+		})
+		.from(users)
+		.orderBy(sql`${users.closedAt} is not null`, asc(users.name))
+		.limit(500);
+}
+
+/** Closes an account: its sessions end, it signs in no more. The last coordinator stays. */
+export async function closeUser(db: Db, actor: Actor, userId: string, now: Date): Promise<void> {
+	needCoordinator(actor);
+	await db.transaction(async (tx) => {
+		const others = await tx
+			.select({ id: users.id })
+			.from(users)
+			.where(and(eq(users.role, 'coordinator'), isNull(users.closedAt), ne(users.id, userId)))
+			.for('update');
+		if (others.length === 0)
+			throw new Fault('conflict', 'This is the last coordinator: invite another one first.');
+		await tx.update(users).set({ closedAt: now, calendarHash: null }).where(eq(users.id, userId));
+		await tx.delete(sessions).where(eq(sessions.userId, userId));
+		await writeAuditLine(tx, actor, { at: now, act: 'user-closed', detail: { user: userId } });
+	});
+}
+
+/** A user's signed-in browsers, the newest first. @param token the one that asks */
+export async function sessionsOf(db: Db, actor: Actor & { kind: 'user' }, token: string) {
+	const rows = await db
+		.select({ tokenHash: sessions.tokenHash, createdAt: sessions.createdAt, device: sessions.device })
+		.from(sessions)
+		.where(eq(sessions.userId, actor.id))
+		.orderBy(desc(sessions.createdAt));
+	const here = hashToken(token);
+	return rows.map(({ tokenHash, createdAt, device }) => ({ createdAt, device, isHere: tokenHash === here }));
+}
+
+/** Ends every session of a user but the one that asks. */
+export async function signOutElsewhere(
+	db: Db,
+	actor: Actor & { kind: 'user' },
+	token: string
+): Promise<void> {
+	await db
+		.delete(sessions)
+		.where(and(eq(sessions.userId, actor.id), ne(sessions.tokenHash, hashToken(token))));
+}

@@ -1,0 +1,71 @@
+import ICAL from 'ical.js';
+import { and, asc, eq, isNull, sql } from 'drizzle-orm';
+import { needCoordinator, type Actor } from '../actor';
+import { hashToken, newToken } from '../access/tokens';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+
+const { cases, followUps, people, users } = schema;
+
+/** Entries of a feed at most, the soonest first. */
+const MOST_ENTRIES = 1000;
+
+/** Makes the secret address of a user's calendar, or a new one: the old one ends. */
+export async function renewCalendar(db: Db, actor: Actor): Promise<string> {
+	const user = needCoordinator(actor);
+	const token = newToken();
+	await db
+		.update(users)
+		.set({ calendarHash: hashToken(token) })
+		.where(eq(users.id, user.id));
+	return token;
+}
+
+/** Ends the address of a user's calendar. */
+export async function endCalendar(db: Db, actor: Actor): Promise<void> {
+	const user = needCoordinator(actor);
+	await db.update(users).set({ calendarHash: null }).where(eq(users.id, user.id));
+}
+
+/**
+ * The open follow-ups as an iCalendar feed (RFC 5545): whole days, with a name's initials and no word about health, since
+ * calendars are synchronised to many places. Whoever has the address may read it, so it is long, random and can be renewed.
+ */
+export async function followUpFeed(db: Db, token: string, origin: string, now: Date): Promise<string> {
+	const [user] = await db
+		.select({ role: users.role })
+		.from(users)
+		.where(and(eq(users.calendarHash, hashToken(token)), isNull(users.closedAt)));
+	if (!user || user.role !== 'coordinator')
+		throw new Fault('not-found', 'This calendar address has ended. Take the new one from Follow-ups.');
+	const rows = await db
+		.select({ id: followUps.id, personId: people.id, name: people.name, due: followUps.due })
+		.from(cases)
+		.innerJoin(people, eq(people.id, cases.personId))
+		.innerJoin(followUps, and(eq(followUps.personId, cases.personId), isNull(followUps.doneAt)))
+		.where(sql`${cases.followUpOn} is not null`)
+		.orderBy(asc(cases.followUpOn), cases.personId)
+		.limit(MOST_ENTRIES);
+	const calendar = new ICAL.Component('vcalendar');
+	calendar.updatePropertyWithValue('version', '2.0');
+	calendar.updatePropertyWithValue('prodid', '-//Easy Corner//Follow-ups//EN');
+	calendar.updatePropertyWithValue('x-wr-calname', 'Easy Corner: follow-ups');
+	for (const { id, personId, name, due } of rows) {
+		const event = new ICAL.Component('vevent');
+		event.updatePropertyWithValue('uid', `${id}@easy-corner`);
+		event.updatePropertyWithValue('dtstamp', ICAL.Time.fromJSDate(now, true));
+		event.updatePropertyWithValue('dtstart', ICAL.Time.fromDateString(due));
+		event.updatePropertyWithValue('summary', `Follow-up: ${initialsOf(name)}`);
+		event.updatePropertyWithValue('url', `${origin}/desk/cases/${personId}`);
+		event.updatePropertyWithValue('transp', 'TRANSPARENT');
+		calendar.addSubcomponent(event);
+	}
+	return `${calendar.toString()}\r\n`;
+}
+
+function initialsOf(name: string): string {
+	return name
+		.split(/\s+/)
+		.map((word) => `${[...word][0] ?? ''}.`)
+		.join(' ');
+}

@@ -1,0 +1,38 @@
+import { desc, eq } from 'drizzle-orm';
+import type { Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import { needCase } from './need-case';
+
+const { notes, users } = schema;
+
+/** Longest note, in characters. */
+export const LONGEST_NOTE = 4000;
+
+/** Writes a note about a case, for coordinators and the clinician it is referred to. Notes are added, never changed. */
+export async function addNote(
+	db: Db,
+	actor: Actor,
+	input: { personId: string; text: string },
+	now: Date
+): Promise<void> {
+	const text = input.text.trim();
+	if (text === '') throw new Fault('invalid', 'Write a few words first.', '/text');
+	await db.transaction(async (tx) => {
+		const author = await needCase(tx, actor, input.personId);
+		await tx.insert(notes).values({ personId: input.personId, authorId: author.id, at: now, text });
+		await writeAuditLine(tx, actor, { at: now, act: 'note-written', personId: input.personId });
+	});
+}
+
+/** The notes about a person, newest first; served by notes_person_at_idx. */
+export function notesOf(db: Db, personId: string) {
+	return db
+		.select({ id: notes.id, at: notes.at, text: notes.text, authorName: users.name })
+		.from(notes)
+		.leftJoin(users, eq(users.id, notes.authorId))
+		.where(eq(notes.personId, personId))
+		.orderBy(desc(notes.at))
+		.limit(200);
+}

@@ -1,0 +1,85 @@
+import { sql } from 'drizzle-orm';
+import {
+	date,
+	index,
+	integer,
+	jsonb,
+	pgTable,
+	primaryKey,
+	smallint,
+	text,
+	timestamp,
+	uuid
+} from 'drizzle-orm/pg-core';
+import type { Way } from '../../../core/corner';
+import { assessments } from './assessments';
+import { people } from './people';
+
+const moment = (name: string) => timestamp(name, { withTimezone: true });
+
+/** Who a round goes to. */
+export interface RoundFilter {
+	readonly teams: readonly string[];
+	readonly country: string;
+	/** Only who has not answered within so many days; 0 for everyone. */
+	readonly notAnsweredWithinDays: number;
+}
+
+/** Self-assessments sent to many people together. Kept as the record of what was asked. */
+export const rounds = pgTable(
+	'rounds',
+	{
+		id: uuid('id').primaryKey().defaultRandom(),
+		name: text('name').notNull(),
+		state: text('state', { enum: ['draft', 'sending', 'open', 'closed'] })
+			.notNull()
+			.default('draft'),
+		filter: jsonb('filter').$type<RoundFilter>().notNull(),
+		way: text('way').$type<Way>().notNull(),
+		checklistVersion: integer('checklist_version').notNull(),
+		subject: text('subject').notNull(),
+		body: text('body').notNull(),
+		/** First day of sending and last day for answers, each in the round's time zone. */
+		startsOn: date('starts_on', { mode: 'string' }).notNull(),
+		dueOn: date('due_on', { mode: 'string' }).notNull(),
+		timeZone: text('time_zone').notNull(),
+		version: integer('version').notNull().default(1),
+		createdAt: moment('created_at').notNull(),
+		sentAt: moment('sent_at'),
+		closedAt: moment('closed_at'),
+		/** How it stood when it was closed: later answers count beside it. */
+		counts: jsonb('counts').$type<Record<string, number>>()
+	},
+	(t) => [index('rounds_created_idx').on(t.createdAt.desc())]
+);
+
+/** Who a round was sent to, and how far it is with each. */
+export const roundPeople = pgTable(
+	'round_people',
+	{
+		roundId: uuid('round_id')
+			.notNull()
+			.references(() => rounds.id, { onDelete: 'cascade' }),
+		personId: uuid('person_id')
+			.notNull()
+			.references(() => people.id, { onDelete: 'cascade' }),
+		state: text('state', { enum: ['waiting', 'sent', 'answered', 'bounced', 'skipped'] })
+			.notNull()
+			.default('waiting'),
+		assessmentId: uuid('assessment_id').references(() => assessments.id, { onDelete: 'set null' }),
+		reminders: smallint('reminders').notNull().default(0),
+		/** Day of the next reminder, or of the call list after the last; null where nothing is due any more. */
+		remindOn: date('remind_on', { mode: 'string' }),
+		/** Whether all reminders are out and somebody should call. */
+		toCall: smallint('to_call').notNull().default(0)
+	},
+	(t) => [
+		primaryKey({ columns: [t.roundId, t.personId] }),
+		index('round_people_state_idx').on(t.roundId, t.state),
+		index('round_people_person_idx').on(t.personId),
+		index('round_people_assessment_idx').on(t.assessmentId),
+		index('round_people_remind_idx')
+			.on(t.remindOn)
+			.where(sql`${t.remindOn} is not null`)
+	]
+);

@@ -1,0 +1,78 @@
+import PgBoss from 'pg-boss';
+import type { Config } from '../config';
+import type { Db } from '../db/client';
+import { describeError, log } from '../log';
+import { deliverLetters } from '../post/deliver-letters';
+import { smtp, standIn, type Postman } from '../post/postman';
+import { remindDue } from '../rounds/remind';
+import { sendRoundBatches } from '../rounds/send-round';
+
+/** Work that waits in PostgreSQL for whichever process is free. What there is to do stands in the tables; a job only says: look. */
+export type JobName = 'letters' | 'round' | 'reminders';
+
+const JOBS: readonly JobName[] = ['letters', 'round', 'reminders'];
+
+/** A job of a process that died is given to another after this long, s. The rows it had locked are free at once. */
+const EXPIRE_SECONDS = 300;
+
+/** Seconds between two looks into the queue: how long a letter waits at most before it leaves. */
+const POLL_SECONDS = 1;
+
+/** The queue of one process. */
+export interface Jobs {
+	/** Says that there is something to do; harmless where it is known. Called after the transaction that made it. */
+	wake(name: JobName): void;
+	stop(): Promise<void>;
+}
+
+function postmanOf(db: Db, config: Config, clock: () => Date): Postman {
+	return config.smtpUrl ? smtp(config.smtpUrl, config.mailFrom) : standIn(db, clock);
+}
+
+/**
+ * Joins the queue: this process takes jobs, and so may any number of others. Each kind of work also runs once a minute by
+ * itself, so that nothing waits for a wake-up that was lost with a process.
+ */
+export async function startJobs(db: Db, config: Config, clock: () => Date): Promise<Jobs> {
+	const boss = new PgBoss({
+		connectionString: config.databaseUrl,
+		max: 3,
+		// At most one of each kind waits, and what is done is of no interest for long.
+		archiveCompletedAfterSeconds: 3600,
+		deleteAfterDays: 1,
+		monitorStateIntervalSeconds: 60
+	});
+	boss.on('error', (error) => log({ level: 'error', event: 'queue', ...describeError(error) }));
+	await boss.start();
+	const postman = postmanOf(db, config, clock);
+	const work: Record<JobName, () => Promise<unknown>> = {
+		letters: () => deliverLetters(db, postman, config.origin, clock),
+		round: async () => {
+			if ((await sendRoundBatches(db, clock)) > 0) wake('letters');
+		},
+		reminders: async () => {
+			if ((await remindDue(db, clock())) > 0) wake('letters');
+		}
+	};
+	for (const name of JOBS) {
+		await boss.createQueue(name, {
+			name,
+			policy: 'short',
+			retryLimit: 5,
+			retryBackoff: true,
+			retryDelay: 2,
+			expireInSeconds: EXPIRE_SECONDS
+		});
+		await boss.work(name, { pollingIntervalSeconds: POLL_SECONDS, batchSize: 1 }, async () => {
+			await work[name]();
+		});
+		await boss.schedule(name, '* * * * *');
+	}
+	function wake(name: JobName): void {
+		// A wake-up that fails costs at most the minute until the next look.
+		boss
+			.send(name, {})
+			.catch((error: unknown) => log({ level: 'warn', event: 'wake', ...describeError(error) }));
+	}
+	return { wake, stop: () => boss.stop({ graceful: true, wait: true, timeout: 5000 }) };
+}

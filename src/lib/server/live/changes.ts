@@ -1,0 +1,101 @@
+import { sql } from 'drizzle-orm';
+import pg from 'pg';
+import type { Db } from '../db/client';
+import { describeError, log } from '../log';
+
+/** What a page can follow while it is open. */
+export type Followed = `round:${string}`;
+
+const CHANNEL = 'easy_corner';
+
+/** Between two tries to reach the database again, ms. */
+const AGAIN_MS = 1000;
+
+/** Tells every process that something changed, with the transaction in which it does: when that is kept, or not at all. */
+export async function tellChange(db: Db, what: Followed): Promise<void> {
+	await db.execute(sql`select pg_notify(${CHANNEL}, ${what})`);
+}
+
+/** Somebody who follows something. */
+export interface Follower {
+	/** Called after each change, and once as soon as it is heard: it says only, look. */
+	look(): void;
+	/** Called when nothing will be told any more, as the process is about to end. */
+	end(): void;
+}
+
+/**
+ * Hears what any process changed, by one connection of its own that is open while somebody follows something. What is told
+ * while the connection is broken is lost, so everybody is called once when it stands again.
+ */
+export class Changes {
+	private readonly followers = new Map<Followed, Set<Follower>>();
+	private client: pg.Client | null = null;
+	private isListening = false;
+	private again: ReturnType<typeof setTimeout> | undefined;
+
+	constructor(private readonly databaseUrl: string) {}
+
+	/**
+	 * Begins to follow something.
+	 *
+	 * @returns ends it
+	 */
+	follow(what: Followed, follower: Follower): () => void {
+		const followers = this.followers.get(what) ?? new Set();
+		this.followers.set(what, followers.add(follower));
+		if (this.isListening) follower.look();
+		else if (!this.client) this.connect();
+		return () => {
+			followers.delete(follower);
+			if (followers.size === 0 && this.followers.get(what) === followers) this.followers.delete(what);
+			if (this.followers.size === 0) this.disconnect();
+		};
+	}
+
+	/** Ends everything: a stream that went on would keep the process alive. */
+	close(): void {
+		const all = [...this.followers.values()].flatMap((followers) => [...followers]);
+		this.followers.clear();
+		this.disconnect();
+		for (const follower of all) follower.end();
+	}
+
+	private disconnect(): void {
+		clearTimeout(this.again);
+		const { client } = this;
+		this.client = null;
+		this.isListening = false;
+		// It may be broken already, and is not needed any more.
+		client?.end().catch(() => {});
+	}
+
+	private connect(): void {
+		clearTimeout(this.again);
+		const client = new pg.Client({ connectionString: this.databaseUrl, keepAlive: true });
+		this.client = client;
+		client.on('error', (error) => this.reconnect(client, error));
+		client.on('end', () => this.reconnect(client, null));
+		client.on('notification', ({ payload }) => this.call(payload as Followed));
+		client
+			.connect()
+			.then(() => client.query(`listen ${CHANNEL}`))
+			.then(() => {
+				if (this.client !== client) return;
+				this.isListening = true;
+				for (const what of [...this.followers.keys()]) this.call(what);
+			})
+			.catch((error: unknown) => this.reconnect(client, error));
+	}
+
+	private call(what: Followed): void {
+		for (const follower of [...(this.followers.get(what) ?? [])]) follower.look();
+	}
+
+	private reconnect(broken: pg.Client, error: unknown): void {
+		if (this.client !== broken) return;
+		log({ level: 'warn', event: 'listen', ...describeError(error ?? new Error('ended')) });
+		this.disconnect();
+		if (this.followers.size > 0) this.again = setTimeout(() => this.connect(), AGAIN_MS);
+	}
+}

@@ -1,0 +1,63 @@
+import type { Follower } from './changes';
+
+/** After this long the browser connects anew, ms: no stream outlives a closed lid for long. */
+const MOST_MS = 5 * 60_000;
+
+/** Between two events at least, ms: many changes at once are told as one. */
+const PAUSE_MS = 250;
+
+/**
+ * Server-sent events that tell a state whenever it is another than the last one told. A look that fails ends the stream, and the
+ * browser connects anew by itself.
+ *
+ * @param follow begins to call back after changes, and gives what ends it
+ * @param state what to tell, read anew for each change
+ */
+export function eventStream(
+	follow: (follower: Follower) => () => void,
+	state: () => Promise<unknown>
+): Response {
+	const encoder = new TextEncoder();
+	let stop = () => {};
+	const body = new ReadableStream<Uint8Array>({
+		start(controller) {
+			let last = '';
+			let [isEnded, isLooking, isStale] = [false, false, false];
+			let pause: ReturnType<typeof setTimeout> | undefined;
+			async function look(): Promise<void> {
+				isLooking = true;
+				isStale = false;
+				const told = JSON.stringify(await state());
+				if (isEnded) return;
+				if (told !== last) controller.enqueue(encoder.encode(`data: ${told}\n\n`));
+				last = told;
+				pause = setTimeout(() => {
+					isLooking = false;
+					if (isStale) lookAgain();
+				}, PAUSE_MS);
+			}
+			function lookAgain(): void {
+				isStale = true;
+				if (!isLooking) look().catch(end);
+			}
+			function end(): void {
+				if (isEnded) return;
+				stop();
+				controller.close();
+			}
+			lookAgain();
+			const unfollow = follow({ look: lookAgain, end });
+			const most = setTimeout(end, MOST_MS);
+			stop = () => {
+				isEnded = true;
+				unfollow();
+				clearTimeout(pause);
+				clearTimeout(most);
+			};
+		},
+		cancel: () => stop()
+	});
+	return new Response(body, {
+		headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' }
+	});
+}

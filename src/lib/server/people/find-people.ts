@@ -1,0 +1,85 @@
+import { and, eq, sql, type SQL } from 'drizzle-orm';
+import { schema, type Db } from '../db/client';
+import { searched, TRIGRAM, whereCase, wherePerson, type PeopleFilter } from './people-filter';
+
+const { people, cases } = schema;
+
+/** People that a condition may find to be looked up first and sorted then; with more the list is read in its order. */
+const MOST_LOOKED_UP = 15_000;
+
+/** How many rows the database expects of a statement; nothing is read. */
+async function expectedRows(db: Db, statement: SQL): Promise<number> {
+	const { rows } = await db.execute<{ 'QUERY PLAN': [{ Plan: { 'Plan Rows': number } }] }>(
+		sql`explain (format json) ${statement}`
+	);
+	return rows[0]?.['QUERY PLAN'][0].Plan['Plan Rows'] ?? Infinity;
+}
+
+/** The people of a page and how many there are in all. */
+export interface FoundPeople {
+	readonly ids: readonly string[];
+	/** Counted up to {@link Wanted.mostCounted} and one more. */
+	readonly counted: number;
+}
+
+/** Which part of the list is wanted. */
+export interface Wanted {
+	/** Behind this place. */
+	readonly after: SQL | undefined;
+	readonly most: number;
+	readonly mostCounted: number;
+}
+
+const IN_ORDER = sql`lower(${people.name}), ${people.id}`;
+
+/**
+ * Finds the people of a filter, by name. What few people meet is looked up by its own index first and sorted then; where a filter
+ * narrows little, the list is read along people_name_id_idx until the page is full. The database is asked how many it expects,
+ * and is not left to choose by itself: it takes what is found to be spread evenly over the alphabet, which it is not.
+ *
+ * @param mostLookedUp people up to whom a condition is looked up first
+ */
+export async function findPeople(
+	db: Db,
+	{ search, ...filter }: PeopleFilter,
+	wanted: Wanted,
+	now: Date,
+	mostLookedUp = MOST_LOOKED_UP
+): Promise<FoundPeople> {
+	const [bySearch, byCase, byPerson] = [searched(search), whereCase(filter, now), wherePerson(filter)];
+	const idsByCase = sql`select ${cases.personId} from ${cases} where ${byCase}`;
+	if (byCase && (await expectedRows(db, idsByCase)) <= mostLookedUp)
+		return lookUp(
+			db,
+			sql`unnest(array(${idsByCase})) as picked(id) join ${people} on ${people.id} = picked.id where ${and(bySearch, byPerson)}`,
+			wanted
+		);
+	const joined = byCase ? sql`${people} join ${cases} on ${eq(cases.personId, people.id)}` : sql`${people}`;
+	const where = and(bySearch, byCase, byPerson);
+	// The beginning of a name has an index in the list's own order.
+	const isLookedUp =
+		bySearch &&
+		search.length >= TRIGRAM &&
+		(await expectedRows(db, sql`select 1 from ${people} where ${bySearch}`)) <= mostLookedUp;
+	if (isLookedUp) return lookUp(db, sql`${joined} where ${where}`, wanted);
+	const [page, counted] = await Promise.all([
+		db.execute<{ id: string }>(
+			sql`select ${people.id} as id from ${joined} where ${and(where, wanted.after)} order by ${IN_ORDER} limit ${wanted.most}`
+		),
+		// In the same order, so that a common word is counted along the same index and stops early.
+		db.execute(
+			sql`select 1 from ${joined} where ${where} order by ${IN_ORDER} limit ${wanted.mostCounted + 1}`
+		)
+	]);
+	return { ids: page.rows.map(({ id }) => id), counted: counted.rows.length };
+}
+
+/** Looks all of them up, once, then takes the page and counts. @param from tables and conditions that find them */
+async function lookUp(db: Db, from: SQL, { after, most, mostCounted }: Wanted): Promise<FoundPeople> {
+	const { rows } = await db.execute<{ counted: number; ids: string[] }>(sql`
+		with found as materialized (select ${people.id}, ${people.name} from ${from})
+		select (select count(*)::int from found) as counted,
+			array(select ${people.id} from found as people where ${after ?? sql`true`} order by ${IN_ORDER} limit ${most}) as ids`);
+	const [row] = rows;
+	return { ids: row?.ids ?? [], counted: Math.min(row?.counted ?? 0, mostCounted + 1) };
+}

@@ -1,0 +1,117 @@
+import { and, eq, gt, inArray, isNotNull, isNull, lte, sql, type SQL } from 'drizzle-orm';
+import { LEVELS, type Level } from '../../core/triage';
+import { schema } from '../db/client';
+
+const { cases, people } = schema;
+
+/** Where a person's newest self-assessment stands. */
+export const PERSON_STATES = ['none', 'sent', 'started', 'answered', 'revoked', 'expired'] as const;
+
+/** One of {@link PERSON_STATES}. */
+export type PersonState = (typeof PERSON_STATES)[number];
+
+/** What a list of people is narrowed to; empty texts narrow nothing. */
+export interface PeopleFilter {
+	readonly search: string;
+	readonly team: string;
+	readonly country: string;
+	readonly state: PersonState | '';
+	readonly level: Level | '';
+	/** Who is here, who has left, or whose letters come back. */
+	readonly who: 'here' | 'left' | 'bounced';
+}
+
+/** The filter of an address; what can't be one narrows nothing. */
+export function filterOfQuery(query: URLSearchParams): PeopleFilter {
+	// What PostgreSQL could not hold finds nobody, like any other text that matches nothing.
+	const text = (name: string) => (query.get(name) ?? '').replaceAll('\0', '').slice(0, 100).trim();
+	const oneOf = <T extends string>(name: string, values: readonly T[]) =>
+		values.find((value) => value === query.get(name)) ?? '';
+	return {
+		search: text('q'),
+		team: text('team'),
+		country: text('country'),
+		state: oneOf('state', PERSON_STATES),
+		level: oneOf('level', LEVELS),
+		who: oneOf('who', ['left', 'bounced'] as const) || 'here'
+	};
+}
+
+/** Escapes what LIKE reads as a pattern. */
+function literal(text: string): string {
+	return text.replace(/[\\%_]/g, (c) => `\\${c}`);
+}
+
+/** Letters from which a trigram narrows anything. */
+export const TRIGRAM = 3;
+
+/**
+ * Any part of name, team or address, by people_search_idx; of one or two letters the beginning of a name, by
+ * people_name_start_idx: a trigram needs three.
+ */
+export function searched(search: string): SQL | undefined {
+	if (search === '') return undefined;
+	if (search.length < TRIGRAM) return sql`lower(${people.name}) like ${`${literal(search.toLowerCase())}%`}`;
+	const words = search.split(/\s+/).filter((word) => word !== '');
+	return and(
+		...words.map(
+			(word) =>
+				sql`(${people.name} || ' ' || ${people.team} || ' ' || ${people.email}) ilike ${`%${literal(word)}%`}`
+		)
+	);
+}
+
+function inState(state: PersonState | '', now: Date): SQL | undefined {
+	const isOpen = and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt));
+	switch (state) {
+		case 'none':
+			return isNull(cases.sentAt);
+		case 'answered':
+			return isNotNull(cases.answeredAt);
+		case 'revoked':
+			return and(isNotNull(cases.revokedAt), isNull(cases.answeredAt));
+		case 'expired':
+			return and(isOpen, lte(cases.linkEndsAt, now));
+		case 'started':
+			return and(isOpen, gt(cases.linkEndsAt, now), isNotNull(cases.startedAt));
+		case 'sent':
+			return and(isOpen, gt(cases.linkEndsAt, now), isNull(cases.startedAt));
+		default:
+			return undefined;
+	}
+}
+
+/** What a filter asks of `cases`. */
+export function whereCase(
+	{ state, level }: Pick<PeopleFilter, 'state' | 'level'>,
+	now: Date
+): SQL | undefined {
+	return and(
+		inState(state, now),
+		level ? and(eq(cases.levelRank, LEVELS.indexOf(level)), isNotNull(cases.answeredAt)) : undefined
+	);
+}
+
+/** What a filter asks of `people`, but for the search. */
+export function wherePerson({
+	team,
+	country,
+	who
+}: Pick<PeopleFilter, 'team' | 'country' | 'who'>): SQL | undefined {
+	return and(
+		team ? eq(people.team, team) : undefined,
+		country ? eq(people.country, country) : undefined,
+		who === 'left' ? isNotNull(people.leftAt) : isNull(people.leftAt),
+		who === 'bounced' ? isNotNull(people.bouncedAt) : undefined
+	);
+}
+
+/** The condition that a filter is; for a statement that joins people and cases. */
+export function whereOf(filter: PeopleFilter, now: Date): SQL | undefined {
+	return and(searched(filter.search), whereCase(filter, now), wherePerson(filter));
+}
+
+/** Those of a filter, or those of a list of ids. */
+export function whereIds(ids: readonly string[]): SQL {
+	return inArray(people.id, [...ids]);
+}

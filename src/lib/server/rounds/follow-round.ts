@@ -1,0 +1,33 @@
+import { and, count, eq, lte } from 'drizzle-orm';
+import { isoDay } from '../clock';
+import { schema, type Db } from '../db/client';
+import { progressOf } from './make-round';
+
+const { roundPeople, rounds } = schema;
+
+/** What a page that follows a round is told. */
+export interface RoundNews {
+	readonly state: (typeof rounds.$inferSelect)['state'] | null;
+	readonly progress: Readonly<Record<string, number>>;
+	/** Reminders that are about to be written. */
+	readonly due: number;
+}
+
+/** How a round stands: two counts of an index and one row. */
+export async function newsOfRound(db: Db, id: string, now: Date): Promise<RoundNews> {
+	const [[round], progress, [due]] = await Promise.all([
+		db.select({ state: rounds.state }).from(rounds).where(eq(rounds.id, id)),
+		progressOf(db, id),
+		db
+			.select({ n: count() })
+			.from(roundPeople)
+			.where(
+				and(
+					eq(roundPeople.roundId, id),
+					eq(roundPeople.state, 'sent'),
+					lte(roundPeople.remindOn, isoDay(now, 'UTC'))
+				)
+			)
+	]);
+	return { state: round?.state ?? null, progress, due: due?.n ?? 0 };
+}

@@ -1,0 +1,95 @@
+import { and, count, eq, exists, gt, isNull, lt, not, sql, type SQL } from 'drizzle-orm';
+import { DEFAULT_POLICY } from '../../core/triage';
+import { needCoordinator, type Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { addDays, isoDay } from '../clock';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import { tellChange } from '../live/changes';
+
+const { letters, people, roundPeople, rounds } = schema;
+
+/** Whether a round takes answers and sends reminders. */
+export function isOut({ state }: Pick<typeof rounds.$inferSelect, 'state'>): boolean {
+	return state === 'open' || state === 'sending';
+}
+
+/** Whoever had a letter of the round less than this ago is left alone, ms. Ours. */
+const REST_MS = 24 * 3_600_000;
+
+/**
+ * Who may be reminded before the day of the policy: here and silent, with a reminder left, and without a letter of this round in
+ * the last day. After the last reminder a person is called instead. Letters are looked up by letters_person_idx.
+ */
+export function canBeNudged(db: Db, now: Date): SQL | undefined {
+	const lately = db
+		.select({ one: sql`1` })
+		.from(letters)
+		.where(
+			and(
+				eq(letters.personId, roundPeople.personId),
+				eq(letters.roundId, roundPeople.roundId),
+				gt(letters.writtenAt, new Date(now.getTime() - REST_MS))
+			)
+		);
+	const isHere = db
+		.select({ one: sql`1` })
+		.from(people)
+		.where(and(eq(people.id, roundPeople.personId), isNull(people.leftAt)));
+	return and(
+		eq(roundPeople.state, 'sent'),
+		exists(isHere),
+		lt(roundPeople.reminders, DEFAULT_POLICY.reminderWorkingDays.length),
+		not(exists(lately))
+	);
+}
+
+/** How many people of a round may be reminded now: one pass over its silent people. */
+export async function countNudgeable(db: Db, id: string, now: Date): Promise<number> {
+	const [row] = await db
+		.select({ n: count() })
+		.from(roundPeople)
+		.where(and(eq(roundPeople.roundId, id), canBeNudged(db, now)));
+	return row?.n ?? 0;
+}
+
+/**
+ * Reminds silent people now instead of on their next day by the policy: the same letter, counted as the same reminder. The queue
+ * writes the letters (`remind.ts`).
+ *
+ * @param personId one of them, or null for all
+ * @param expected how many were shown; refused where there are others now, so that nobody writes to more than they saw
+ */
+export async function nudgeSilent(
+	db: Db,
+	actor: Actor,
+	{ id, personId, expected }: { id: string; personId: string | null; expected: number },
+	now: Date
+): Promise<number> {
+	needCoordinator(actor);
+	return db.transaction(async (tx) => {
+		const [round] = await tx.select().from(rounds).where(eq(rounds.id, id)).for('update');
+		if (!round) throw new Fault('not-found', 'This round is not there any more.');
+		if (!isOut(round)) throw new Fault('conflict', 'Only in a round that is out can people be reminded.');
+		const nudged = await tx
+			.update(roundPeople)
+			// A day that has begun everywhere.
+			.set({ remindOn: addDays(isoDay(now, 'UTC'), -1) })
+			.where(
+				and(
+					eq(roundPeople.roundId, id),
+					personId ? eq(roundPeople.personId, personId) : undefined,
+					canBeNudged(tx, now)
+				)
+			)
+			.returning({ personId: roundPeople.personId });
+		if (nudged.length !== expected)
+			throw new Fault(
+				'conflict',
+				`${nudged.length === 0 ? 'Nobody is' : `${nudged.length} are`} left to remind now, not ${expected}: somebody answered, or had a letter in the last day. Look again.`
+			);
+		await writeAuditLine(tx, actor, { at: now, act: 'nudged', detail: { round: id, people: nudged.length } });
+		await tellChange(tx, `round:${id}`);
+		return nudged.length;
+	});
+}

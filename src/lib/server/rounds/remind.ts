@@ -1,0 +1,116 @@
+import { and, asc, eq, lte, sql } from 'drizzle-orm';
+import { civilDate } from '../../core/calendar';
+import { DEFAULT_POLICY, remindersFor } from '../../core/triage';
+import { reminderLetter } from '../../messages/letters';
+import { newestLinkPath } from '../assessments/send-assessment';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { refreshCase } from '../cases/refresh-case';
+import { isoDay } from '../clock';
+import { schema, type Db } from '../db/client';
+import { tellChange } from '../live/changes';
+import { workCalendarOf } from '../people/work-calendar-of';
+import { writeLetter } from '../post/write-letter';
+
+const { assessments, people, roundPeople, rounds } = schema;
+
+/** People reminded in one transaction. */
+const BATCH = 25;
+
+/** How far the look at who is due has come. */
+interface Cursor {
+	readonly remindOn: string;
+	readonly personId: string;
+	readonly roundId: string;
+}
+
+/**
+ * Reminds who has not answered by the policy's working days; after the last reminder the person stands on the call list.
+ * Each is locked while they are, so several processes remind nobody twice; whoever is just answering is passed over.
+ *
+ * @returns letters written
+ */
+export async function remindDue(db: Db, now: Date): Promise<number> {
+	let written = 0;
+	let after: Cursor | null = null;
+	do {
+		const done: Batch = await remindBatch(db, after, now);
+		written += done.letters;
+		after = done.last;
+	} while (after);
+	return written;
+}
+
+interface Batch {
+	readonly letters: number;
+	/** Where the next batch begins; null where nobody was left. */
+	readonly last: Cursor | null;
+}
+
+async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Batch> {
+	return db.transaction(async (tx) => {
+		// The day has begun somewhere: whose own has not is passed over by it below.
+		const latest = isoDay(new Date(now.getTime() + 14 * 3_600_000), 'UTC');
+		const place = sql`(${roundPeople.remindOn}, ${roundPeople.personId}, ${roundPeople.roundId})`;
+		const due = await tx
+			.select({ row: roundPeople, person: people, round: rounds, sentAt: assessments.sentAt })
+			.from(roundPeople)
+			.innerJoin(people, eq(people.id, roundPeople.personId))
+			.innerJoin(rounds, eq(rounds.id, roundPeople.roundId))
+			.innerJoin(assessments, eq(assessments.id, roundPeople.assessmentId))
+			.where(
+				and(
+					eq(roundPeople.state, 'sent'),
+					lte(roundPeople.remindOn, latest),
+					after
+						? sql`${place} > (${after.remindOn}::date, ${after.personId}::uuid, ${after.roundId}::uuid)`
+						: undefined
+				)
+			)
+			.orderBy(asc(roundPeople.remindOn), asc(roundPeople.personId), asc(roundPeople.roundId))
+			.limit(BATCH)
+			// The person too, as every act on a case locks them first: two that lock in another order would wait for each other.
+			.for('update', { of: [roundPeople, people], skipLocked: true });
+		let letters = 0;
+		for (const { row, person, round, sentAt } of due) {
+			const zone = person.timeZone || round.timeZone;
+			if ((row.remindOn ?? '') > isoDay(now, zone)) continue;
+			const invited = civilDate(isoDay(sentAt, zone));
+			const all = invited ? remindersFor(invited, DEFAULT_POLICY, workCalendarOf(person.country)) : [];
+			const isCall = all[row.reminders]?.kind !== 'letter' || person.leftAt !== null;
+			await tx
+				.update(roundPeople)
+				.set(
+					isCall
+						? { remindOn: null, toCall: person.leftAt ? 0 : 1 }
+						: { reminders: row.reminders + 1, remindOn: all[row.reminders + 1]?.on ?? null }
+				)
+				.where(and(eq(roundPeople.roundId, row.roundId), eq(roundPeople.personId, row.personId)));
+			if (!isCall) letters += await remind(tx, person, round, now);
+			await refreshCase(tx, person.id, now);
+			await tellChange(tx, `round:${round.id}`);
+		}
+		const last = due.at(-1)?.row;
+		return { letters, last: last?.remindOn ? { ...last, remindOn: last.remindOn } : null };
+	});
+}
+
+async function remind(
+	tx: Db,
+	person: typeof people.$inferSelect,
+	round: typeof rounds.$inferSelect,
+	now: Date
+): Promise<number> {
+	const linkPath = await newestLinkPath(tx, person.id);
+	if (!linkPath) return 0;
+	await writeLetter(tx, {
+		personId: person.id,
+		roundId: round.id,
+		toName: person.name,
+		toEmail: person.email,
+		linkPath,
+		writtenAt: now,
+		...reminderLetter({ name: person.name, subject: round.subject })
+	});
+	await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reminded', personId: person.id });
+	return 1;
+}

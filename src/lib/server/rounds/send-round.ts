@@ -1,0 +1,98 @@
+import { and, asc, eq } from 'drizzle-orm';
+import { civilDate } from '../../core/calendar';
+import { DEFAULT_POLICY, remindersFor } from '../../core/triage';
+import { filledText } from '../../messages/letters';
+import { sendWithin } from '../assessments/send-assessment';
+import { isoDay } from '../clock';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import { tellChange } from '../live/changes';
+import { workCalendarOf } from '../people/work-calendar-of';
+
+const { people, roundPeople, rounds } = schema;
+
+/** People whose letters are written in one transaction: few, so that a stop loses nothing and repeats nothing. */
+const BATCH = 25;
+
+/** Words of a round's letter, filled in for one person. */
+function wordsOf(round: Pick<typeof rounds.$inferSelect, 'subject' | 'body' | 'dueOn'>) {
+	const until = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(
+		new Date(`${round.dueOn}T00:00:00Z`)
+	);
+	return ({ name }: { name: string }) => ({
+		subject: filledText(round.subject, { name, until }),
+		body: filledText(round.body, { name, until })
+	});
+}
+
+/**
+ * Writes the letters of the rounds that are being sent and have begun, batch by batch; a round with nobody left is open. Several
+ * processes may do so at once: each locks the people it takes.
+ *
+ * @returns letters written
+ */
+export async function sendRoundBatches(db: Db, clock: () => Date): Promise<number> {
+	let written = 0;
+	const sending = await db
+		.select()
+		.from(rounds)
+		.where(eq(rounds.state, 'sending'))
+		.orderBy(asc(rounds.createdAt));
+	for (const round of sending) {
+		if (isoDay(clock(), round.timeZone) < round.startsOn) continue;
+		for (;;) {
+			const n = await sendBatch(db, round, clock());
+			if (n === 0) break;
+			written += n;
+		}
+	}
+	return written;
+}
+
+async function sendBatch(db: Db, round: typeof rounds.$inferSelect, now: Date): Promise<number> {
+	return db.transaction(async (tx) => {
+		const batch = await tx
+			.select({ personId: roundPeople.personId, country: people.country })
+			.from(roundPeople)
+			.innerJoin(people, eq(people.id, roundPeople.personId))
+			.where(and(eq(roundPeople.roundId, round.id), eq(roundPeople.state, 'waiting')))
+			.orderBy(asc(roundPeople.personId))
+			.limit(BATCH)
+			.for('update', { of: roundPeople, skipLocked: true });
+		const today = civilDate(isoDay(now, round.timeZone));
+		for (const { personId, country } of batch) {
+			const mine = and(eq(roundPeople.roundId, round.id), eq(roundPeople.personId, personId));
+			try {
+				const { id } = await sendWithin(
+					tx,
+					{ kind: 'system' },
+					{ personId, way: round.way, roundId: round.id, words: wordsOf(round) },
+					now
+				);
+				const [first] = today ? remindersFor(today, DEFAULT_POLICY, workCalendarOf(country)) : [];
+				await tx
+					.update(roundPeople)
+					.set({ state: 'sent', assessmentId: id, remindOn: first?.on ?? null })
+					.where(mine);
+			} catch (error) {
+				// Left since the round was sent off: passed over, and told so.
+				if (!(error instanceof Fault)) throw error;
+				await tx.update(roundPeople).set({ state: 'skipped' }).where(mine);
+			}
+		}
+		if (batch.length === 0) {
+			const [left] = await tx
+				.select({ personId: roundPeople.personId })
+				.from(roundPeople)
+				.where(and(eq(roundPeople.roundId, round.id), eq(roundPeople.state, 'waiting')))
+				.limit(1);
+			if (!left)
+				await tx
+					.update(rounds)
+					.set({ state: 'open' })
+					.where(and(eq(rounds.id, round.id), eq(rounds.state, 'sending')));
+		}
+		await tellChange(tx, `round:${round.id}`);
+		return batch.length;
+	});
+}

@@ -6,12 +6,15 @@ export const load: PageServerLoad = async ({ locals }) => {
 	if (locals.config.mode === 'production') error(404, 'There is nothing at this address.');
 	const letters = await newestLetters(locals.db);
 	return {
-		letters: letters.map(({ id, toName, toEmail, subject, writtenAt }) => ({
+		letters: letters.map(({ id, toName, toEmail, subject, writtenAt, state, tries, fault }) => ({
 			id,
 			toName,
 			toEmail,
 			subject,
-			writtenAt
+			writtenAt,
+			state,
+			tries,
+			fault
 		}))
 	};
 };

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { LETTER_STATES } from './letter-states';
+
 	let { data } = $props();
 
 	const moment = new Intl.DateTimeFormat('en-GB', {
@@ -31,6 +33,11 @@
 						>
 						<span class="text-note text-ink-soft">{moment.format(letter.writtenAt)}</span>
 						<span>{letter.subject}</span>
+						<span
+							class="text-right text-note"
+							class:text-warm={letter.state === 'bounced' || letter.state === 'failed'}
+							>{LETTER_STATES[letter.state]}{letter.tries > 1 ? `, ${letter.tries} tries` : ''}</span
+						>
 					</a>
 				</li>
 			{/each}

@@ -1,5 +1,11 @@
-/** What the page says about saving. */
-export type SaveState = 'idle' | 'saving' | 'saved' | 'waiting';
+/** What the page says about saving; `refused`: an answer can't be kept as it is, all others are; `ended`: the link has ended. */
+export type SaveState = 'idle' | 'saving' | 'saved' | 'waiting' | 'refused' | 'ended';
+
+/** Refusals that pass by themselves: too slow, too early, too many at once. */
+const PASSING: ReadonlySet<number> = new Set([408, 425, 429]);
+
+/** Answers of a link that is not there any more. */
+const ENDED: ReadonlySet<number> = new Set([404, 410]);
 
 /** Waits this long after the last key before it saves, ms: typing is never held up, a pause is enough. */
 const PAUSE_MS = 500;
@@ -25,6 +31,8 @@ export class Autosave {
 	private pending: Record<string, string>;
 	private timer: ReturnType<typeof setTimeout> | undefined;
 	private running: Promise<void> | null = null;
+	/** The field that was refused, until it is typed anew. */
+	private refused: string | null = null;
 	private readonly key: string;
 
 	/**
@@ -35,8 +43,8 @@ export class Autosave {
 		private readonly address: string,
 		private readonly keep: Keep | null,
 		private readonly put: typeof fetch = fetch,
-		/** Told the server's revision after each save. */
-		private readonly saved: (revision: number) => void = () => {}
+		/** Told after each save, with the server's revision where it tells one. */
+		private readonly saved: (revision: number | null) => void = () => {}
 	) {
 		this.key = `easy-corner ${address}`;
 		this.pending = this.restore();
@@ -56,6 +64,7 @@ export class Autosave {
 	/** Takes fields as they are now. */
 	set(fields: Readonly<Record<string, string>>): void {
 		this.pending = { ...this.pending, ...fields };
+		if (this.refused !== null && this.refused in fields) this.refused = null;
 		this.remember();
 		this.schedule(PAUSE_MS);
 	}
@@ -85,22 +94,41 @@ export class Autosave {
 		const sent = this.pending;
 		this.state = 'saving';
 		const response = await this.put(this.address, request(sent)).catch(() => null);
-		if (response && (response.ok || (response.status >= 400 && response.status < 500))) {
-			this.pending = Object.fromEntries(
-				Object.entries(this.pending).filter(([field, text]) => sent[field] !== text)
-			);
-			this.remember();
-			this.state = response.ok ? 'saved' : 'waiting';
-			if (response.ok) {
-				this.savedAt = Date.now();
-				const body: unknown = await response.json().catch(() => null);
-				const revision = (body as { revision?: unknown } | null)?.revision;
-				if (typeof revision === 'number') this.saved(revision);
-			}
+		const isFinal =
+			response && response.status >= 400 && response.status < 500 && !PASSING.has(response.status);
+		if (!response || (!response.ok && !isFinal)) {
+			this.state = 'waiting';
+			this.schedule(RETRY_MS);
 			return;
 		}
-		this.state = 'waiting';
-		this.schedule(RETRY_MS);
+		const body: unknown = await response.json().catch(() => null);
+		// From here on without a pause: a page that goes away in between would leave the device with neither what was typed nor
+		// what the server has.
+		if (response.ok) {
+			this.forget(sent);
+			this.state = this.refused === null ? 'saved' : 'refused';
+			this.savedAt = Date.now();
+			const revision = (body as { revision?: unknown } | null)?.revision;
+			this.saved(typeof revision === 'number' ? revision : null);
+		} else {
+			const field = fieldAt(body);
+			const text = field === null ? undefined : sent[field];
+			// What is wrong with one answer must not take the others with it. Without a field nothing of it can ever be kept.
+			if (field !== null && text !== undefined) {
+				this.forget({ [field]: text });
+				if (this.pending[field] === undefined) this.refused = field;
+				if (!this.isSent) this.schedule(0);
+			} else this.forget(sent);
+			this.state = ENDED.has(response.status) ? 'ended' : 'refused';
+		}
+		this.remember();
+	}
+
+	/** Takes fields off what is pending, but for those that were typed anew meanwhile. */
+	private forget(fields: Readonly<Record<string, string>>): void {
+		this.pending = Object.fromEntries(
+			Object.entries(this.pending).filter(([field, text]) => fields[field] !== text)
+		);
 	}
 
 	private restore(): Record<string, string> {
@@ -123,6 +151,13 @@ export class Autosave {
 			// A full or forbidden storage: the server still gets it, only a crash before that would lose it.
 		}
 	}
+}
+
+/** The field that a refusal names: `/fields/NAME`, a JSON Pointer (RFC 6901); null where it names none. */
+function fieldAt(body: unknown): string | null {
+	const at = (body as { at?: unknown } | null)?.at;
+	const name = typeof at === 'string' ? /^\/fields\/([^/]+)/.exec(at)?.[1] : undefined;
+	return name?.replaceAll('~1', '/').replaceAll('~0', '~') ?? null;
 }
 
 function request(fields: Readonly<Record<string, string>>): RequestInit {

@@ -61,6 +61,67 @@ describe('Autosave', () => {
 		expect(sent).toEqual([{ stature: '170' }]);
 	});
 
+	it('leaves what was typed on the device until what the server told of it is kept, wherever the page is closed', async () => {
+		const keep = memory();
+		let body: (text: string) => void = () => {};
+		const slow = new Response();
+		slow.json = () => new Promise((resolve) => (body = (text) => resolve(JSON.parse(text))));
+		const seen: [revision: number | null, kept: number][] = [];
+		const autosave = new Autosave(
+			'/draft',
+			keep,
+			() => Promise.resolve(slow),
+			(revision) => seen.push([revision, keep.all.size])
+		);
+		autosave.set({ stature: '164' });
+		await vi.advanceTimersByTimeAsync(600);
+		expect(keep.all.size).toBe(1);
+		body('{"revision":7}');
+		await vi.advanceTimersByTimeAsync(1);
+		expect(seen).toEqual([[7, 1]]);
+		expect(keep.all.size).toBe(0);
+	});
+
+	it('keeps all other answers where one is refused, says so, and until it is typed anew', async () => {
+		const keep = memory();
+		const sent: Record<string, string>[] = [];
+		const put = ((_: string, init?: RequestInit) => {
+			const { fields } = JSON.parse(String(init?.body)) as { fields: Record<string, string> };
+			sent.push(fields);
+			const bad = fields['thing.0/1.label'] === 'bad';
+			return Promise.resolve(
+				bad
+					? Response.json({ message: 'no', at: '/fields/thing.0~11.label' }, { status: 400 })
+					: Response.json({ revision: sent.length })
+			);
+		}) as typeof fetch;
+		const autosave = new Autosave('/draft', keep, put);
+		autosave.set({ stature: '164', 'thing.0/1.label': 'bad', heel: '1' });
+		await vi.advanceTimersByTimeAsync(600);
+		expect(sent.at(-1)).toEqual({ stature: '164', heel: '1' });
+		expect([autosave.state, autosave.isSent, keep.all.size]).toEqual(['refused', true, 0]);
+		autosave.set({ heel: '2' });
+		await vi.advanceTimersByTimeAsync(600);
+		expect(autosave.state).toBe('refused');
+		autosave.set({ 'thing.0/1.label': 'good' });
+		await vi.advanceTimersByTimeAsync(600);
+		expect(autosave.state).toBe('saved');
+		expect(sent).toHaveLength(4);
+	});
+
+	it('gives up what can never be kept, and tries again what is only too much at once', async () => {
+		const ended = server([410]);
+		const autosave = new Autosave('/draft', memory(), ended.put);
+		autosave.set({ stature: '164' });
+		await vi.advanceTimersByTimeAsync(60_000);
+		expect([ended.sent.length, autosave.state, autosave.isSent]).toEqual([1, 'ended', true]);
+		const busy = server([429, 503, 200]);
+		const patient = new Autosave('/draft', memory(), busy.put);
+		patient.set({ stature: '164' });
+		await vi.advanceTimersByTimeAsync(60_000);
+		expect([busy.sent.length, patient.state]).toEqual([3, 'saved']);
+	});
+
 	it('does not lose what is typed while a save is under way', async () => {
 		let answer: (response: Response) => void = () => {};
 		const bodies: string[] = [];

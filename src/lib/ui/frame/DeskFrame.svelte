@@ -10,13 +10,14 @@
 
 	interface Props {
 		userName: string;
+		role: 'coordinator' | 'clinician' | 'reader';
 		unit: LengthUnit;
 		theme: 'light' | 'dark' | '';
 		hasPost: boolean;
 		children: Snippet;
 	}
 
-	let { userName, unit, theme, hasPost, children }: Props = $props();
+	let { userName, role, unit, theme, hasPost, children }: Props = $props();
 
 	const t = messagesFor('en');
 	const shortcuts = new Shortcuts();
@@ -25,8 +26,14 @@
 
 	const links = $derived([
 		{ href: '/desk', words: 'Day sheet', key: 'd' },
-		{ href: '/desk/people', words: 'People', key: 'p' },
-		...(hasPost ? [{ href: '/post', words: 'Post', key: 'o' }] : [])
+		...(role === 'coordinator'
+			? [
+					{ href: '/desk/people', words: 'People', key: 'p' },
+					{ href: '/desk/rounds', words: 'Rounds', key: 'o' },
+					{ href: '/desk/follow-ups', words: 'Follow-ups', key: 'l' }
+				]
+			: []),
+		...(hasPost ? [{ href: '/post', words: 'Post', key: 't' }] : [])
 	]);
 	const isHere = (href: string) =>
 		href === '/desk'
@@ -39,7 +46,9 @@
 	$effect(() =>
 		shortcuts.add([
 			...links.map(({ href, words, key }) => ({ key, words: `Go to: ${words}`, run: () => void goto(href) })),
-			{ key: 'n', words: 'Add a person', run: () => void goto('/desk/people/new') },
+			...(role === 'coordinator'
+				? [{ key: 'n', words: 'Add a person', run: () => void goto('/desk/people/new') }]
+				: []),
 			{ key: '?', words: 'Show the keys', run: () => (help = true) }
 		])
 	);
@@ -88,7 +97,8 @@
 				<input type="hidden" name="back" value={back} />
 				<button class="quiet" name="theme" value={other}>{t.frame.theme[other]} colours</button>
 			</form>
-			<p class="who">{userName}</p>
+			<a class="quiet who" href="/desk/account">{userName}</a>
+			{#if role === 'coordinator'}<a class="quiet" href="/desk/users">Accounts</a>{/if}
 			<form method="POST" action="/desk/sign-out"><button class="quiet">Sign out</button></form>
 		</div>
 	</aside>
@@ -144,6 +154,11 @@
 	.quiet {
 		min-height: 1.75rem;
 		color: var(--on-margin-soft);
+	}
+	a.quiet {
+		display: flex;
+		align-items: center;
+		text-decoration: none;
 	}
 	.quiet:hover,
 	.unit[aria-pressed='true'] {

@@ -9,20 +9,26 @@
 		again: Again;
 		t: Catalogue;
 		unit: LengthUnit;
-		kept: boolean;
+		/** What became of the last keeping: nothing yet, with the server, or on this device until the network is back. */
+		kept: 'no' | 'sent' | 'here';
 		touch: () => void;
+		/** Keeps the heights, with or without network. */
+		keep: (texts: Readonly<Record<string, string>>) => void;
 	}
 
-	let { again, t, unit, kept, touch }: Props = $props();
+	let { again, t, unit, kept, touch, keep }: Props = $props();
 </script>
 
 <form
 	method="POST"
 	action="?/again"
 	novalidate
-	use:enhance={() =>
-		({ update }) =>
-			update({ reset: false })}
+	use:enhance={({ cancel, formElement }) => {
+		cancel();
+		const { texts } = again;
+		if (texts) keep(texts);
+		else formElement.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
+	}}
 >
 	<p class="text-ink-soft">{t.again.lead}</p>
 	{#each again.fields as field (field)}
@@ -64,6 +70,6 @@
 	{/each}
 	<div class="mt-4 flex flex-wrap items-center gap-3">
 		<button class="btn btn-main">{t.again.keep}</button>
-		<span role="status">{kept ? t.again.kept : ''}</span>
+		<span role="status">{kept === 'sent' ? t.again.kept : kept === 'here' ? t.again.keptHere : ''}</span>
 	</div>
 </form>

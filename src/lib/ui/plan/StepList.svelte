@@ -29,35 +29,32 @@
 		{@const name = t.steps.places[step.place]}
 		{@const done = ticks[step.place] === true}
 		<li class="step border-b border-rule py-3">
-			{#if canTick}
-				<form
-					method="POST"
-					action="?/tick"
-					use:enhance={({ cancel }) => {
-						if (!tick) return ({ update }) => update({ reset: false });
-						cancel();
-						tick(step.place, !done);
-					}}
-				>
-					<input type="hidden" name="place" value={step.place} />
-					<button
-						class="tick"
-						name="done"
-						value={done ? 'no' : 'yes'}
-						aria-pressed={done}
-						aria-label={t.plan.done(name)}
-					>
-						<span class="box" class:done aria-hidden="true">{done ? '✓' : ''}</span>
-					</button>
-				</form>
-			{:else}
-				<span class="box" class:done role="img" aria-label={done ? t.plan.done(name) : name}
-					>{done ? '✓' : ''}</span
-				>
-			{/if}
 			<div class="min-w-0">
 				<div class="flex items-baseline justify-between gap-3">
-					<h3 class="text-lead">{name}</h3>
+					{#if canTick}
+						<form
+							method="POST"
+							action="?/tick"
+							use:enhance={({ cancel }) => {
+								if (!tick) return ({ update }) => update({ reset: false });
+								cancel();
+								tick(step.place, !done);
+							}}
+						>
+							<input type="hidden" name="place" value={step.place} />
+							<h3 class="text-lead">
+								<button class="tick" name="done" value={done ? 'no' : 'yes'} aria-pressed={done}>
+									<span class="box" class:done aria-hidden="true">{done ? '✓' : ''}</span>{name}
+								</button>
+							</h3>
+						</form>
+					{:else}
+						<h3 class="tick text-lead">
+							<span class="box" class:done role="img" aria-label={done ? t.plan.isDone : t.plan.isOpen}
+								>{done ? '✓' : ''}</span
+							>{name}
+						</h3>
+					{/if}
 					{#if step.rise > 0}
 						<span class="num font-bold text-warm"
 							>{formatLength(step.rise, unit, { locale: t.locale, signed: true })}</span
@@ -105,17 +102,22 @@
 
 <style>
 	.step {
-		display: grid;
-		grid-template-columns: 2.75rem minmax(0, 1fr);
-		gap: 0.25rem;
+		padding-left: 2.75rem;
 	}
+	/* The box stands in the margin; pressing the name presses it too. */
 	.tick {
-		display: grid;
-		place-items: start;
-		width: 2.75rem;
-		height: 2.75rem;
+		display: flex;
+		align-items: center;
+		gap: 1.25rem;
+		min-height: 2.75rem;
+		margin: -0.5rem 0 -0.5rem -2.75rem;
+		text-align: left;
+	}
+	button.tick {
+		font: inherit;
 	}
 	.box {
+		flex: none;
 		display: grid;
 		place-items: center;
 		width: 1.5rem;

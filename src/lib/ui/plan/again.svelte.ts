@@ -11,13 +11,18 @@ export class Again {
 	readonly fields: readonly ReMeasuredField[];
 	private readonly start: ReMeasured;
 
-	/** @param kept what was kept earlier; the planned heights where nothing was */
+	/**
+	 * @param kept what was kept earlier; the planned heights where nothing was
+	 * @param unsent texts in this unit that were kept on the device and have not reached the server yet
+	 */
 	constructor(
 		corner: Corner,
 		plan: Plan,
 		kept: ReMeasured | null,
-		private readonly unit: LengthUnit
+		private readonly unit: LengthUnit,
+		unsent: Readonly<Record<string, string>> = {}
 	) {
+		this.typed = Object.fromEntries(Object.entries(unsent).filter(([name]) => name in RE_MEASURED_FIELDS));
 		this.start = kept ?? reMeasuredOf(corner, setUpAfter(corner, plan));
 		const standing = corner.spot.posture === 'standing';
 		this.fields = standing
@@ -44,6 +49,12 @@ export class Again {
 	issue(field: ReMeasuredField): FieldIssue | null {
 		const read = readLength(field, this.text(field), this.unit, RE_MEASURED_FIELDS[field]);
 		return read.ok ? null : read.issue;
+	}
+
+	/** Every field as it stands, to be sent; null where one can't be read. */
+	get texts(): Record<string, string> | null {
+		if (this.fields.some((field) => this.issue(field))) return null;
+		return Object.fromEntries(this.fields.map((field) => [field, this.text(field)]));
 	}
 
 	/** The heights, those that can't be read as they were before. */

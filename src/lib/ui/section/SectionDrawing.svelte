@@ -69,11 +69,16 @@
 		const kind = gap.check === 'thigh' ? t.section.gap.knee : t.section.gap[gap.check];
 		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });
 		const [top, bottom] = [Math.min(a, b), Math.max(a, b)];
-		return { x, top, bottom, lines: [length, kind[side]], ...place(gap, x, top, bottom, kind[side].length) };
+		const lines = hasRoomForWords ? [length, kind[side]] : [length];
+		const letters = Math.max(...lines.map((line) => line.length));
+		return { x, top, bottom, lines, ...place(gap, x, top, bottom, letters) };
 	}
 
 	/** Room that two short lines take beside a dimension line, px. */
 	const LABEL_PX = 100;
+	/** In a narrower drawing a gap is only numbered: its words would lie on others, and stand in the checks below. */
+	const ROOM_FOR_WORDS_PX = 360;
+	const hasRoomForWords = $derived(roomPx >= ROOM_FOR_WORDS_PX);
 	/** Width of a letter of these words, px. */
 	const LETTER_PX = 7;
 
@@ -85,14 +90,16 @@
 				? { textX: x + 9, textY: (top + bottom) / 2 - 3, anchor: 'start' as const }
 				: { textX: Math.min(x + 4, frame.width - 4), textY: top - 20, anchor: 'end' as const };
 		}
-		if (gap.check === 'knee')
-			return {
-				textX: Math.min(x + 8, frame.width - letters * LETTER_PX),
-				textY: (top + bottom) / 2 - 3,
-				anchor: 'start' as const
-			};
 		// Under the surface, before its far leg.
 		const leg = frame.x(f.surface.x + f.surface.width) - 22;
+		if (gap.check === 'knee')
+			return !hasRoomForWords && x + 8 + letters * LETTER_PX > leg
+				? { textX: x - 12, textY: bottom + 14, anchor: 'start' as const }
+				: {
+						textX: Math.min(x + 8, frame.width - letters * LETTER_PX),
+						textY: (top + bottom) / 2 - 3,
+						anchor: 'start' as const
+					};
 		return { textX: leg, textY: Math.max(bottom + 14, frame.y(f.surface.y) + 15), anchor: 'end' as const };
 	}
 
@@ -268,7 +275,7 @@
 					<line class="reach" x1={d.x - 40} x2={d.x + 5} y1={frame.y(gap.to.y)} y2={frame.y(gap.to.y)} />
 					<path class="dimension" d={arrows(d.x, d.top, d.bottom)} />
 					<text x={d.textX} y={d.textY} text-anchor={d.anchor}>
-						{d.lines[0]}<tspan x={d.textX} dy="13">{d.lines[1]}</tspan>
+						{d.lines[0]}{#if d.lines[1]}<tspan x={d.textX} dy="13">{d.lines[1]}</tspan>{/if}
 					</text>
 				{/each}
 			</g>

@@ -1,7 +1,14 @@
 <script lang="ts">
 	import type { Page } from '$lib/core/answers';
 	import type { Corner } from '$lib/core/corner';
-	import { idealCorner, sectionOf, type Box, type DrawnAs, type Point } from '$lib/core/section';
+	import {
+		idealCorner,
+		idealOtherPosture,
+		sectionOf,
+		type Box,
+		type DrawnAs,
+		type Point
+	} from '$lib/core/section';
 	import type { Catalogue } from '$lib/messages';
 	import { smoothPath } from '../section/smooth-path';
 
@@ -15,7 +22,9 @@
 	let { page, corner, drawnAs, t }: Props = $props();
 
 	// This person at a corner that fits: what is drawn is what the station wants.
-	const section = $derived(sectionOf(idealCorner(corner), null, null, drawnAs));
+	const section = $derived(
+		sectionOf(page === 'second' ? idealOtherPosture(corner) : idealCorner(corner), null, null, drawnAs)
+	);
 	const f = $derived(section.furniture);
 	const levelOf = (name: 'eye' | 'elbow' | 'seat') => section.levels.find((l) => l.name === name)?.y ?? 0;
 	const H = $derived(corner.person.stature);
@@ -42,7 +51,24 @@
 			return { box: around(-0.06, at(wrist).y - 0.13, 0.62, 0.36), level: levelOf('elbow') };
 		if (page === 'screen')
 			return { box: around(-0.06, levelOf('eye') / H - 0.26, 0.62, 0.38), level: levelOf('eye') };
+		if (page === 'second') return { box: around(-0.2, -0.01, 1.1, 1.05), level: levelOf('elbow') };
+		if (page === 'safety')
+			return {
+				box: { x: f.surface.x - 420, y: -20, width: f.surface.width + 640, height: f.surface.y + 160 },
+				level: null
+			};
 		return null;
+	});
+	/** Under a table as it should be, mm: the strip hangs beneath the top, one cable runs down the far leg to the wall. */
+	const safe = $derived.by(() => {
+		const { x, y, width } = f.surface;
+		const [right, under] = [x + width, -y];
+		return {
+			strip: { x: right - 330, y: under, width: 210, height: 46 },
+			cable: `M${right - 120} ${under + 26}h60Q${right - 40} ${under + 26} ${right - 40} ${under + 60}V-210Q${right - 40} -170 ${right} -170H${right + 150}`,
+			socket: { x: right + 150, y: -230, width: 26, height: 120 },
+			wall: right + 178
+		};
 	});
 	const closed = (points: readonly Point[]) =>
 		smoothPath(
@@ -56,6 +82,7 @@
 	<figure class="mt-3 border border-rule bg-sheet">
 		<svg
 			viewBox="{box.x} {-(box.y + box.height)} {box.width} {box.height}"
+			class:tall={page === 'second'}
 			role="img"
 			aria-label={t.look[page] ?? ''}
 		>
@@ -92,6 +119,10 @@
 					width={f.keys.width}
 					height={f.keys.height}
 				/>{/if}
+			<path
+				class="neck"
+				d="M{f.screen.bottom.x - 70} {-(f.surface.y + f.surface.height)}h140m-70 0V{-f.screen.bottom.y}"
+			/>
 			<line
 				class="lid"
 				x1={f.screen.bottom.x}
@@ -101,6 +132,16 @@
 			/>
 			{#if section.figure.arm.length > 0}<path class="person" d={closed(section.figure.arm)} />{/if}
 			<line class="floor" x1="-2000" x2="3000" y1="0" y2="0" />
+			{#if page === 'safety'}
+				<rect class="thing" {...safe.strip} rx="6" />
+				<path class="cable" d={safe.cable} />
+				<rect class="thing" {...safe.socket} rx="6" />
+				<line class="floor" x1={safe.wall} x2={safe.wall} y1="0" y2="-3000" />
+				<path
+					class="leg"
+					d="M{f.surface.x + 50} {-f.surface.y}V0M{f.surface.x + f.surface.width - 90} {-f.surface.y}V0"
+				/>
+			{/if}
 			{#if level !== null}<line class="level" x1="-2000" x2="3000" y1={-level} y2={-level} />{/if}
 		</svg>
 		<figcaption class="border-t border-rule px-3 py-1.5 text-note text-ink-soft">{t.look[page]}</figcaption>
@@ -112,6 +153,9 @@
 		display: block;
 		width: 100%;
 		max-height: 13rem;
+	}
+	svg.tall {
+		max-height: 18rem;
 	}
 	.person {
 		fill: var(--sheet);
@@ -139,9 +183,26 @@
 		stroke-width: 14;
 		stroke-linecap: round;
 	}
+	.neck {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 8;
+		stroke-linecap: round;
+	}
 	.floor {
 		stroke: var(--ink);
 		stroke-width: 5;
+	}
+	.cable {
+		fill: none;
+		stroke: var(--warm);
+		stroke-width: 12;
+		stroke-linejoin: round;
+	}
+	.leg {
+		fill: none;
+		stroke: var(--wood-edge);
+		stroke-width: 18;
 	}
 	.level {
 		stroke: var(--cool);

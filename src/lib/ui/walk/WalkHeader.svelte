@@ -2,6 +2,7 @@
 	import type { Page } from '$lib/core/answers';
 	import { PAGES } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
+	import { savingFault } from '../autosave/saving-fault';
 	import type { Draft } from './draft.svelte';
 
 	interface Props {
@@ -19,7 +20,8 @@
 	const index = $derived(PAGES.indexOf(page));
 	const at = $derived(draft.autosave.savedAt ?? savedAt);
 	const saying = $derived.by(() => {
-		if (draft.autosave.state === 'waiting') return t.frame.notSaved;
+		const fault = savingFault([draft.autosave.state], t);
+		if (fault) return fault;
 		if (draft.autosave.state === 'saving') return t.frame.saving;
 		return at ? t.frame.saved(time.format(at)) : '';
 	});

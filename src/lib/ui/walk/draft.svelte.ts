@@ -25,11 +25,14 @@ export class Draft {
 		private readonly address: string,
 		private readonly device: Storage | null
 	) {
-		this.autosave = new Autosave(address, device, fetch, (revision) => this.savedAs(revision));
-		this.take(server);
-		// A page that came from the device's own store may be older than what this device has seen since.
+		this.autosave = new Autosave(address, device, fetch, (revision) => {
+			if (revision !== null) this.savedAs(revision);
+		});
+		// A page that came from the device's own store, or that was made before the last save came in, is older than what this device
+		// has seen since. Read before the server's answers are taken, as taking them keeps them.
 		const kept = keptAnswers(device, address);
 		if (kept) this.take(kept);
+		this.take(server);
 	}
 
 	/** Takes what was typed or chosen. */
@@ -40,8 +43,8 @@ export class Draft {
 	/** Takes several fields at once. */
 	setAll(fields: Readonly<Record<string, string>>): void {
 		Object.assign(this.answers, fields);
+		// What the server has not got yet lies with the autosave; the whole is kept when it has.
 		this.autosave.set(fields);
-		this.keep();
 	}
 
 	/** Takes the server's answers over if they are newer, keeping what it has not got yet. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import { messagesFor } from '$lib/messages';
 	import TextSizeSwitch from '$lib/ui/theme/TextSizeSwitch.svelte';
 	import ThemeSwitch from '$lib/ui/theme/ThemeSwitch.svelte';
@@ -13,6 +14,9 @@
 <footer
 	class="no-print mx-auto flex max-w-6xl flex-wrap justify-end gap-x-6 gap-y-2 px-5 pb-6 text-note md:px-8"
 >
+	{#if !page.url.pathname.endsWith('/messages')}
+		<a class="mr-auto self-center" href="/c/{data.token}/messages">{t.messages.write}</a>
+	{/if}
 	<TextSizeSwitch size={data.textSize} {t} />
 	<ThemeSwitch theme={data.theme} {t} />
 </footer>

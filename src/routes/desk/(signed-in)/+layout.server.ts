@@ -8,6 +8,7 @@ export const load: LayoutServerLoad = ({ locals, url }) => {
 	if (!locals.user) redirect(303, '/desk/sign-in');
 	return {
 		userName: locals.user.name,
+		role: locals.user.role,
 		unit: locals.unit,
 		hasPost: locals.config.mode !== 'production',
 		timeZone: locals.config.timeZone,

@@ -4,6 +4,12 @@
 	let { data, children } = $props();
 </script>
 
-<DeskFrame userName={data.userName} unit={data.unit} theme={data.theme} hasPost={data.hasPost}>
+<DeskFrame
+	userName={data.userName}
+	role={data.role}
+	unit={data.unit}
+	theme={data.theme}
+	hasPost={data.hasPost}
+>
 	{@render children()}
 </DeskFrame>

@@ -20,7 +20,10 @@ export const load: PageServerLoad = ({ locals }) => {
 	const demo =
 		locals.config.mode === 'production'
 			? null
-			: { email: 'coordinator@lanterns.example', password: 'tarn-valley-demo' };
+			: {
+					emails: ['coordinator', 'second', 'clinician', 'reader'].map((who) => `${who}@lanterns.example`),
+					password: 'tarn-valley-demo'
+				};
 	return { demo };
 };
 
@@ -28,7 +31,15 @@ export const actions: Actions = {
 	default: ({ request, locals, cookies, url, getClientAddress }) =>
 		orFailedForm(async () => {
 			const input = await read(request);
-			const session = await signIn(locals.db, { ...input, origin: getClientAddress() }, locals.now);
+			const session = await signIn(
+				locals.db,
+				{
+					...input,
+					origin: getClientAddress(),
+					device: request.headers.get('user-agent') ?? ''
+				},
+				locals.now
+			);
 			setSessionCookie(cookies, url, session.token, session.expiresAt);
 			redirect(303, '/desk');
 		})

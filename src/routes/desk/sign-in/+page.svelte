@@ -41,10 +41,11 @@
 		</label>
 		<button class="btn btn-main">Sign in</button>
 	</form>
+	<p class="mt-4"><a href="/desk/password">Another password</a></p>
 	{#if data.demo}
 		<p class="mt-6 border-t border-rule pt-4 text-note text-ink-soft">
-			Demo: <span class="num text-ink">{data.demo.email}</span> with
-			<span class="num text-ink">{data.demo.password}</span>
+			Demo: {#each data.demo.emails as email (email)}<span class="num block text-ink">{email}</span>{/each}
+			each with <span class="num text-ink">{data.demo.password}</span>
 		</p>
 	{/if}
 </main>

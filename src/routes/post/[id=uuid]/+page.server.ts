@@ -1,9 +1,19 @@
 import { error } from '@sveltejs/kit';
+import { messagesFor } from '$lib/messages';
+import { messageIdOf } from '$lib/server/post/deliver-letters';
+import { letterHtml, letterText } from '$lib/server/post/letter-html';
 import { letterById } from '$lib/server/post/write-letter';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
 	const letter = locals.config.mode === 'production' ? null : await letterById(locals.db, params.id);
 	if (!letter) error(404, 'This letter is not here.');
-	return { letter };
+	const words = messagesFor('en').letter.button;
+	const link = letter.linkPath ? { words, address: `${locals.config.origin}${letter.linkPath}` } : null;
+	return {
+		letter,
+		messageId: messageIdOf(letter.id),
+		text: letterText(letter, link),
+		html: letterHtml(letter, link)
+	};
 };

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
 
+	import { LETTER_STATES } from '../letter-states';
+
 	let { data } = $props();
 
 	const t = messagesFor('en');
@@ -21,9 +23,36 @@
 				<dt class="inline">Written:</dt>
 				<dd class="inline">{moment.format(data.letter.writtenAt)}</dd>
 			</div>
+			<div>
+				<dt class="inline">Now:</dt>
+				<dd class="inline" class:text-warm={data.letter.fault !== ''}>
+					{LETTER_STATES[data.letter.state]}{data.letter.deliveredAt
+						? `, ${moment.format(data.letter.deliveredAt)}`
+						: ''}{data.letter.fault ? `: ${data.letter.fault}` : ''}
+				</dd>
+			</div>
 		</dl>
 		<h1 class="mt-5 text-head">{data.letter.subject}</h1>
 		{#each data.letter.body.split('\n\n') as paragraph, i (i)}<p class="mt-4">{paragraph}</p>{/each}
-		<p class="mt-6"><a class="btn btn-main" href={data.letter.linkPath}>{t.letter.button}</a></p>
+		{#if data.letter.linkPath}<p class="mt-6">
+				<a class="btn btn-main" href={data.letter.linkPath}>{t.letter.button}</a>
+			</p>{/if}
 	</article>
+	<details class="mt-4">
+		<summary class="link-button text-note">As plain text</summary>
+		<pre
+			class="mt-2 border border-rule bg-sheet p-4 text-note wrap-anywhere whitespace-pre-wrap">Message-ID: {data.messageId}
+Subject: {data.letter.subject}
+
+{data.text}</pre>
+	</details>
+	<details class="mt-2">
+		<summary class="link-button text-note">As HTML, as a mail program shows it</summary>
+		<iframe
+			class="mt-2 h-96 w-full border border-rule"
+			title="The letter as HTML"
+			sandbox=""
+			srcdoc={data.html}
+		></iframe>
+	</details>
 </main>

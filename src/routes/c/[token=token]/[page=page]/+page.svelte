@@ -15,6 +15,7 @@
 		issuesOn,
 		newThing,
 		PAGES,
+		PAGES_DRAWN,
 		pageOfField,
 		signsOf,
 		thingField,
@@ -42,18 +43,6 @@
 	import WalkHeader from '$lib/ui/walk/WalkHeader.svelte';
 
 	let { data, form } = $props();
-
-	/** Pages whose answers change the drawing. */
-	const WITH_DRAWING: readonly string[] = [
-		'you',
-		'spot',
-		'feet',
-		'back',
-		'hands',
-		'mouse',
-		'screen',
-		'house'
-	];
 
 	const t = $derived(messagesFor(data.locale));
 	const current = $derived(page.params.page as Page);
@@ -107,14 +96,16 @@
 		found = issuesOn(current, draft.answers, data.way);
 		if (found.length > 0) return;
 		if (current === 'first') {
-			stop = signsOf(draft.answers).filter(isEmergency);
-			// Told at once, whatever else happens.
-			await draft.autosave.flush();
-			if (stop.length > 0) {
+			const signs = signsOf(draft.answers).filter(isEmergency);
+			stop = signs;
+			// Told at once, whatever else happens; the person reads on, or says that it was a slip, while that is under way.
+			const told = draft.autosave.flush();
+			if (signs.length > 0) {
 				await tick();
 				window.scrollTo(0, 0);
 				return;
 			}
+			await told;
 		}
 		await (next ? to(next) : finish());
 	}
@@ -260,7 +251,7 @@
 					<p class="mt-2 text-note text-ink-soft" role="status">{isFinishing ? t.plan.solving : ''}</p>
 				{/if}
 			</main>
-			{#if section && drawn && WITH_DRAWING.includes(current) && !local}
+			{#if section && drawn && PAGES_DRAWN.has(current) && !local}
 				<aside class="drawing">
 					<SectionDrawing {section} all={[section]} {t} unit={draft.unit} mostHeight={520} isLive />
 					{#if drawn.checks.length > 0}

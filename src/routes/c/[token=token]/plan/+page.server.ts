@@ -1,32 +1,15 @@
 import { fail, redirect } from '@sveltejs/kit';
-import {
-	choiceOf,
-	outField,
-	piecesLeftOut,
-	readLength,
-	thingField,
-	unitOf,
-	type Answers,
-	type FieldIssue
-} from '$lib/core/answers';
-import type { Corner } from '$lib/core/corner';
-import {
-	leftForAnother,
-	misfitOf,
-	piecesThatMove,
-	PURCHASES,
-	type PurchaseId,
-	type StepPlace
-} from '$lib/core/plan';
+import { choiceOf, outField, piecesLeftOut, thingField, unitOf, type Answers } from '$lib/core/answers';
+import { misfitOf, PURCHASES, type PurchaseId, type StepPlace } from '$lib/core/plan';
 import type { LengthUnit } from '$lib/core/length';
-import { RE_MEASURED_FIELDS, type ReMeasured, type ReMeasuredField } from '$lib/core/section';
 import { askEquipment, requestsOf } from '$lib/server/assessments/ask-equipment';
 import { newestReMeasurement, openAssessment, ticksOf } from '$lib/server/assessments/open-assessment';
-import { keepReMeasurement, tickStep } from '$lib/server/assessments/plan-progress';
-import { addSpot, firstSpot, spotsOf } from '$lib/server/assessments/spots';
+import { tickStep } from '$lib/server/assessments/plan-progress';
+import { againProperties, takeReMeasurement, type TypedAgain } from '$lib/server/assessments/re-measure';
+import { addSpot, answeredSpots, spotsOf } from '$lib/server/assessments/spots';
 import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
-import type { Planning } from '$lib/server/planning/planning';
+import { adviceAtSpots, movesTo } from '$lib/server/planning/advice-at-spot';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { adviceForPage } from '$lib/messages/advice-for-page';
 import { formReader } from '$lib/server/http/read-body';
@@ -37,13 +20,15 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		const open = await openAssessment(locals.db, params.token, locals.now);
 		const { assessment } = open;
 		if (!assessment.corner) redirect(303, `/c/${params.token}`);
-		const first = await firstSpot(locals.db, assessment);
-		const wantsMoving = url.searchParams.has('moving');
-		const shared = first?.corner
-			? await sharedHousehold(locals.planning, assessment.corner, first.corner)
-			: null;
-		const corner = shared && !wantsMoving ? shared.left : assessment.corner;
-		const advice = adviceForPage(corner, await locals.planning.advise(corner), assessment, 'en');
+		const spots = await answeredSpots(locals.db, assessment);
+		const corners = spots.map((spot) => spot.corner);
+		const here = spots.findIndex(({ id }) => id === assessment.id);
+		const at = await adviceAtSpots(corners, locals.planning);
+		const moving = await movesTo(here, corners, at, locals.planning);
+		const wantsMoving = moving.length > 0 && url.searchParams.has('moving');
+		const corner = wantsMoving ? assessment.corner : (at[here]?.corner ?? assessment.corner);
+		const advised = (wantsMoving ? null : at[here]?.advice) ?? (await locals.planning.advise(corner));
+		const advice = adviceForPage(corner, advised, assessment, 'en');
 		const nothing = misfitOf(corner);
 		// Another plan is worth showing only if it does something for its pieces.
 		const plans = advice.plans.filter(
@@ -60,7 +45,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 			chosen,
 			requests,
 			spots: await spotsOf(locals.db, open, params.token),
-			moving: shared && shared.moving.length > 0 ? { pieces: shared.moving, isShown: wantsMoving } : null,
+			moving: moving.length > 0 ? { pieces: moving, isShown: wantsMoving } : null,
 			leftOut: leftOutOf(assessment.answers),
 			hasSigns: assessment.signs.length > 0,
 			ticks: await ticksOf(locals.db, assessment.id),
@@ -104,12 +89,10 @@ const readUnit = formReader<{ to: LengthUnit }>({
 	properties: { to: { enum: ['cm', 'in', 'mm'] } }
 });
 
-const readAgain = formReader<Partial<Record<ReMeasuredField, string>>>({
+const readAgain = formReader<TypedAgain>({
 	type: 'object',
 	additionalProperties: false,
-	properties: Object.fromEntries(
-		Object.keys(RE_MEASURED_FIELDS).map((name) => [name, { type: 'string', maxLength: 40 }])
-	)
+	properties: againProperties
 });
 
 export const actions: Actions = {
@@ -157,27 +140,11 @@ export const actions: Actions = {
 		orFailedForm(async () => {
 			const typed = await readAgain(request);
 			const open = await openAssessment(locals.db, params.token, locals.now);
-			const standing = open.assessment.corner?.spot.posture === 'standing';
+			const plan = /^[123]$/.exec(url.searchParams.get('plan') ?? '')?.[0];
+			const again = plan ? { ...typed, plan } : typed;
 			const unit = unitOf(open.assessment.answers);
-			const issues: FieldIssue[] = [];
-			const length = (name: ReMeasuredField): number => {
-				const read = readLength(name, typed[name], unit, RE_MEASURED_FIELDS[name]);
-				if (read.ok) return read.mm;
-				issues.push(read.issue);
-				return 0;
-			};
-			const lengths: ReMeasured = {
-				seatUnder: standing ? null : length('seatUnder'),
-				feetOn: standing ? 0 : length('feetOn'),
-				surface: length('surface'),
-				keysOn: length('keysOn'),
-				screenTop: length('screenTop')
-			};
+			const issues = await takeReMeasurement(locals.db, open, again, unit, locals.planning, locals.now);
 			if (issues.length > 0) return fail(400, { issues });
-			const { corner } = open.assessment;
-			const plans = corner ? (await locals.planning.advise(corner)).plans : [];
-			const plan = plans[Number(url.searchParams.get('plan') ?? 1) - 1] ?? plans[0] ?? null;
-			await keepReMeasurement(locals.db, open, lengths, plan, locals.now);
 			return { kept: true };
 		})
 };
@@ -194,24 +161,4 @@ function leftOutOf(answers: Answers): { id: string; label: string }[] {
 		const index = Number(/^t(\d+)/.exec(id)?.[1] ?? NaN);
 		return { id, label: answers[thingField(index, 'label')] || id };
 	});
-}
-
-/** What the first spot leaves of the household, and what would have to move for this one to be better. */
-async function sharedHousehold(planning: Planning, corner: Corner, first: Corner) {
-	const [{ plans: firsts }, { plans: frees }] = await Promise.all([
-		planning.advise(first),
-		planning.advise(corner)
-	]);
-	const [ours, free] = [firsts[0], frees[0]];
-	if (!ours || !free) return null;
-	const left = leftForAnother(corner, ours);
-	const [stays] = (await planning.advise(left)).plans;
-	const isWorthIt = stays !== undefined && free.cost.W < stays.cost.W;
-	const label = (id: string) => corner.household.find((item) => item.id === id)?.label ?? id;
-	return {
-		left,
-		moving: isWorthIt
-			? piecesThatMove(corner, ours, free).map(({ id, pieces }) => ({ label: label(id), pieces }))
-			: []
-	};
 }

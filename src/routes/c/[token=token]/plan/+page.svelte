@@ -1,12 +1,14 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
+	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
 	import { pageOfField, PAGES, tickField, ticksOfAnswers, type LengthFieldName } from '$lib/core/answers';
 	import type { CheckResult, MeasurableName } from '$lib/core/checks';
 	import { planSteps, type StepPlace } from '$lib/core/plan';
 	import { sectionOf } from '$lib/core/section';
 	import { messagesFor } from '$lib/messages';
+	import { savingFault } from '$lib/ui/autosave/saving-fault';
 	import { Autosave } from '$lib/ui/autosave/autosave.svelte';
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
 	import { checkWords } from '$lib/ui/gap-mark/check-words';
@@ -39,7 +41,32 @@
 	// Who fits is told nothing to do: a chair that moves could always be a millimetre nearer to the ideal.
 	const steps = $derived(plan && !fits ? planSteps(data.corner, plan, data.before) : []);
 	const built = $derived(plan !== null && (plan.cost.pieces > 0 || steps.some((step) => step.moves)));
-	const again = $derived(plan ? new Again(data.corner, plan, data.again, unit) : null);
+	const againSave = untrack(
+		() => new Autosave(`/c/${data.token}/again`, deviceStorage(), fetch, () => void invalidateAll())
+	);
+	const again = $derived.by(() => {
+		const { unit: unitThen, ...texts } = untrack(() => againSave.unsent);
+		return plan ? new Again(data.corner, plan, data.again, unit, unitThen === unit ? texts : {}) : null;
+	});
+	let hasKept = $state(untrack(() => !againSave.isSent));
+	const keptState = $derived(
+		form && 'kept' in form && form.kept
+			? 'sent'
+			: !hasKept
+				? 'no'
+				: againSave.state === 'waiting'
+					? 'here'
+					: againSave.state === 'refused' || againSave.state === 'ended'
+						? 'no'
+						: 'sent'
+	);
+
+	function keepAgain(texts: Readonly<Record<string, string>>) {
+		againSave.set({ ...texts, unit, plan: String(data.chosen + 1) });
+		void againSave.flush();
+		hasKept = true;
+		chosen = 'again';
+	}
 	const hasAgain = $derived(again !== null && (data.again !== null || again.touched));
 
 	const sections = $derived({
@@ -94,13 +121,22 @@
 
 <svelte:head><title>{fits ? t.plan.titleNone : t.plan.title(steps.length)} · {t.product}</title></svelte:head>
 
-<svelte:window onpagehide={() => autosave.leave()} ononline={() => void autosave.flush()} />
+<svelte:window
+	onpagehide={() => {
+		autosave.leave();
+		againSave.leave();
+	}}
+	ononline={() => {
+		void autosave.flush();
+		void againSave.flush();
+	}}
+/>
 
 <div class="mx-auto max-w-6xl px-5 py-4 md:px-8">
 	<header class="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
 		<p class="font-title font-semibold">{t.product}</p>
 		<p class="order-last w-full text-note text-ink-soft md:order-none md:w-auto" role="status">
-			{autosave.state === 'waiting' ? t.frame.notSaved : t.plan.sent}
+			{savingFault([autosave.state, againSave.state], t) ?? t.plan.sent}
 		</p>
 		<form
 			method="POST"
@@ -249,7 +285,8 @@
 							{again}
 							{t}
 							{unit}
-							kept={Boolean(form && 'kept' in form && form.kept)}
+							kept={keptState}
+							keep={keepAgain}
 							touch={() => (chosen = 'again')}
 						/>
 					</div>
@@ -268,6 +305,7 @@
 
 			<p class="no-print mt-8 flex flex-wrap gap-x-6 gap-y-3 border-t border-rule pt-4 text-note">
 				<a href="/c/{data.token}/{PAGES[1]}">{t.plan.correct}</a>
+				<a href="/c/{data.token}/messages">{t.messages.link}</a>
 				<a href="/c/{data.token}/take-along" download>{t.plan.takeAlong}</a>
 				<button type="button" class="link-button needs-js" onclick={() => window.print()}
 					>{t.plan.print}</button

@@ -2,10 +2,20 @@
 	import { enhance } from '$app/forms';
 	import { planSteps } from '$lib/core/plan';
 	import { sectionOf } from '$lib/core/section';
+	import { LEVELS } from '$lib/core/triage';
 	import { messagesFor } from '$lib/messages';
-	import { reasonEn } from '$lib/messages/triage-en';
+	import { levelEn, reasonEn } from '$lib/messages/triage-en';
 	import { answerLines } from '$lib/ui/cases/answer-lines';
+	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
+	import DiscomfortOverTime from '$lib/ui/cases/DiscomfortOverTime.svelte';
+	import EquipmentList from '$lib/ui/cases/EquipmentList.svelte';
+	import FollowUpForm from '$lib/ui/cases/FollowUpForm.svelte';
+	import FormFault from '$lib/ui/cases/FormFault.svelte';
+	import MessageList from '$lib/ui/cases/MessageList.svelte';
+	import PersonForm from '$lib/ui/cases/PersonForm.svelte';
+	import ReferForm from '$lib/ui/cases/ReferForm.svelte';
 	import { ACT_WORDS, stateWords } from '$lib/ui/cases/state-words';
+	import WriteForm from '$lib/ui/cases/WriteForm.svelte';
 	import CheckTable from '$lib/ui/plan/CheckTable.svelte';
 	import SectionSwitch from '$lib/ui/plan/SectionSwitch.svelte';
 	import StepList from '$lib/ui/plan/StepList.svelte';
@@ -30,11 +40,17 @@
 		new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone: data.timeZone })
 	);
 
+	const isCoordinator = $derived(data.role === 'coordinator');
 	const plan = $derived(data.advice?.plans[0] ?? null);
 	const fits = $derived(data.advice?.before.every((check) => check.verdict === 'fits') ?? false);
 	const steps = $derived(
 		data.corner && plan && data.advice && !fits ? planSteps(data.corner, plan, data.advice.before) : []
 	);
+	/** Which of the self-assessments is looked at; null is the newest. */
+	let chosenAt = $state<number | null>(null);
+	const newestAt = $derived(data.over.length - 1);
+	const at = $derived(Math.min(chosenAt ?? newestAt, newestAt));
+	const earlier = $derived(at < newestAt ? (data.over[at] ?? null) : null);
 	const sections = $derived(
 		data.corner
 			? {
@@ -44,26 +60,49 @@
 				}
 			: null
 	);
+	const before = $derived(earlier ? sectionOf(earlier.corner, null, null, data.drawnAs) : null);
 	const states = $derived<State[]>(
 		sections ? (['now', 'after', 'again'] as const).filter((s) => sections[s] !== null) : []
 	);
 	let chosen = $state<State>('now');
 	const shown = $derived<State>(states.includes(chosen) ? chosen : 'now');
-	const section = $derived(sections?.[shown] ?? sections?.now ?? null);
+	const section = $derived(before ?? sections?.[shown] ?? sections?.now ?? null);
 	const all = $derived(
-		sections ? [sections.now, sections.after, sections.again].filter((s) => s !== null) : []
+		sections
+			? [
+					sections.now,
+					sections.after,
+					sections.again,
+					...data.over.slice(0, -1).map((o) => sectionOf(o.corner, null, null, data.drawnAs))
+				].filter((s) => s !== null)
+			: []
 	);
 	const words: Record<State, string> = { now: 'Now', after: 'After the plan', again: 'Measured again' };
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string; at?: string }) : null);
 	const link = $derived(form && 'link' in form ? (form.link as string) : null);
+	const settling = new CaseForm();
+	const noting = new CaseForm(() => (note = ''));
+	let note = $state('');
+	const isOpen = $derived(data.listed.openSince !== null);
+	const openReferral = $derived(data.referrals.find(({ endedAt }) => endedAt === null) ?? null);
+	const referReason = $derived(
+		data.listed.reasons.find(({ level }) => level === 'now' || level === 'clinician')
+	);
 
-	let due = $derived(data.followUp?.due ?? '');
+	const focus = (id: string) => () => document.getElementById(id)?.focus();
 
 	$effect(() =>
 		shortcuts.add([
-			{ key: 'f', words: 'Follow-up date', run: () => document.getElementById('due')?.focus() },
-			{ key: 's', words: 'Send a self-assessment', run: () => document.getElementById('send')?.focus() },
-			{ key: 'e', words: 'Dealt with', run: () => document.getElementById('seen')?.click() },
+			...(isCoordinator
+				? [
+						{ key: 'f', words: 'Follow-up date', run: focus('due') },
+						{ key: 'w', words: 'Write', run: focus('write') },
+						{ key: 'r', words: 'Refer', run: focus('clinician') },
+						{ key: 's', words: 'Send a self-assessment', run: focus('send') },
+						{ key: 'e', words: 'Settle', run: () => document.getElementById('settle')?.click() }
+					]
+				: []),
+			{ key: 'c', words: 'Note', run: focus('note') },
 			{
 				key: 'v',
 				words: 'Show the next drawing',
@@ -81,32 +120,54 @@
 		<div>
 			<h1 class="text-title">{data.person.name}</h1>
 			<p class="mt-1 text-ink-soft">
-				{data.person.team ? `${data.person.team} · ` : ''}{data.person.email}
+				{data.person.team ? `${data.person.team} · ` : ''}{data.person.email}{data.person.leftAt
+					? ` · left ${date.format(data.person.leftAt)}`
+					: ''}{data.person.bouncedAt ? ' · letters come back' : ''}
 			</p>
 		</div>
-		<div class="no-print flex flex-wrap items-center gap-2">
-			{#if data.answered}
-				{#if data.answered.isSeen}
-					<form method="POST" action="?/unseen" use:enhance class="flex items-center gap-2">
-						<span class="text-note text-ink-soft">Dealt with.</span>
-						<button class="btn">Put back on the day sheet</button>
-					</form>
-				{:else}
-					<form method="POST" action="?/seen" use:enhance>
-						<button id="seen" class="btn btn-main"
-							>Dealt with <kbd class="key" aria-hidden="true">E</kbd></button
+		{#if isCoordinator}
+			<div class="no-print flex flex-wrap items-end gap-2">
+				{#if isOpen}
+					<form
+						method="POST"
+						action="?/settle"
+						use:enhance={settling.submit}
+						class="flex flex-wrap items-end gap-2"
+					>
+						<input type="hidden" name="version" value={data.listed.version} />
+						<label class="text-note"
+							>Why it is settled <input
+								class="field mt-0.5 w-56"
+								name="reason"
+								maxlength="300"
+								placeholder="called, feels well"
+							/></label
+						>
+						<button id="settle" class="btn btn-main" disabled={settling.isBusy}
+							>Settle <kbd class="key" aria-hidden="true">E</kbd></button
 						>
 					</form>
+				{:else if data.answered}
+					<form method="POST" action="?/reopen" use:enhance={settling.submit} class="flex items-center gap-2">
+						<span class="text-note text-ink-soft"
+							>Settled{data.listed.settledAt ? ` ${date.format(data.listed.settledAt)}` : ''}{data.listed
+								.settledReason
+								? `: ${data.listed.settledReason}`
+								: ''}.</span
+						>
+						<button class="btn" disabled={settling.isBusy}>Open again</button>
+					</form>
 				{/if}
-			{/if}
-			<form method="POST" action="?/send" use:enhance>
-				<button id="send" class="btn" class:btn-main={!data.answered && !data.newest}>
-					{data.newest ? 'Send another self-assessment' : 'Send a self-assessment'}
-					<kbd class="key" aria-hidden="true">S</kbd>
-				</button>
-			</form>
-		</div>
+				<form method="POST" action="?/send" use:enhance>
+					<button id="send" class="btn" class:btn-main={!data.answered && !data.newest}>
+						{data.newest ? 'Send another self-assessment' : 'Send a self-assessment'}
+						<kbd class="key" aria-hidden="true">S</kbd>
+					</button>
+				</form>
+			</div>
+		{/if}
 	</div>
+	<FormFault fault={settling.fault} />
 
 	<div role="status">
 		{#if link}
@@ -128,19 +189,31 @@
 
 	<div class="layout">
 		<div class="min-w-0">
-			{#if data.reasons.some(({ level }) => level !== 'settled' && level !== 'home')}
-				<section class="mb-5 border-l-8 border-warm bg-warm-wash px-4 py-3">
-					<ul>
-						{#each data.reasons.filter(({ level }) => level !== 'settled' && level !== 'home') as reason, i (i)}
+			{#if isOpen}
+				<section
+					class="mb-5 px-4 py-3 {data.listed.levelRank < 3
+						? 'border-l-8 border-warm bg-warm-wash'
+						: 'border-l-8 border-cool bg-cool-wash'}"
+				>
+					<h2 class="text-lead">
+						{levelEn[LEVELS[data.listed.levelRank] ?? 'settled'].name}{data.listed.actBy
+							? `, by ${date.format(new Date(`${data.listed.actBy}T00:00:00Z`))}`
+							: ''}
+					</h2>
+					<ul class="mt-1">
+						{#each data.listed.reasons as reason, i (i)}
 							<li class="first-letter:uppercase" class:font-semibold={i === 0}>{reasonEn(reason)}</li>
 						{/each}
 					</ul>
+					<p class="mt-1 text-note text-ink-soft">
+						{levelEn[LEVELS[data.listed.levelRank] ?? 'settled'].rule}
+					</p>
 				</section>
 			{/if}
 			{#if section && data.answered && data.advice}
 				<section class="sheet">
 					<div class="flex flex-wrap items-center justify-between gap-3">
-						{#if states.length > 1}
+						{#if states.length > 1 && !earlier}
 							<SectionSwitch
 								{states}
 								{shown}
@@ -150,17 +223,33 @@
 							/>
 						{/if}
 						<p class="text-note text-ink-soft">
-							Judged by the way “{data.answered.way}” · answered {data.answered.at
-								? date.format(data.answered.at)
-								: ''}
+							Judged by the way “{data.answered.way}” · answered {date.format(
+								earlier?.at ?? data.answered.at ?? new Date()
+							)}
 						</p>
 					</div>
+					{#if data.over.length > 1}
+						<label class="no-print mt-2 flex items-center gap-3 text-note">
+							<span class="w-44">Self-assessment {at + 1} of {data.over.length}</span>
+							<input
+								class="flex-1 accent-(--ink)"
+								type="range"
+								min="0"
+								max={newestAt}
+								step="1"
+								value={at}
+								aria-valuetext={date.format(data.over[at]?.at)}
+								oninput={(event) => (chosenAt = Number(event.currentTarget.value))}
+							/>
+							<span class="w-32 text-right">{date.format(data.over[at]?.at)}</span>
+						</label>
+					{/if}
 					<div class="mt-3"><SectionDrawing {section} {all} {t} {unit} mostHeight={520} /></div>
 					<div class="mt-3">
 						<CheckTable
-							title="Checks: {words[shown].toLowerCase()}"
+							title="Checks: {earlier ? 'as they were' : words[shown].toLowerCase()}"
 							checks={section.checks}
-							before={shown === 'now' ? [] : data.advice.before}
+							before={earlier || shown === 'now' ? [] : data.advice.before}
 							{t}
 							{unit}
 						/>
@@ -226,97 +315,90 @@
 		</div>
 
 		<aside class="min-w-0">
-			<section>
-				<h2 class="border-b border-ink pb-1.5 text-lead">Follow-up</h2>
-				{#if data.followUp}
-					<p class="mt-2" class:text-warm={data.followUp.due <= data.today}>
-						<strong>{date.format(new Date(data.followUp.due))}</strong>{#if data.followUp.reason}: {data
-								.followUp.reason}{/if}
-					</p>
-				{/if}
-				<form
-					method="POST"
-					action="?/followUp"
-					use:enhance={() =>
-						({ update }) =>
-							update({ reset: false })}
-					class="no-print mt-2 grid gap-2"
-				>
-					<input type="hidden" name="version" value={data.followUp?.version ?? 0} />
-					<label class="text-note" for="due">Look again on <kbd class="key" aria-hidden="true">F</kbd></label>
-					<input class="field" id="due" type="date" name="due" min={data.today} required bind:value={due} />
-					<div class="needs-js flex flex-wrap gap-1.5">
-						{#each data.offered as offer (offer.days)}
-							<button type="button" class="btn btn-small" onclick={() => (due = offer.due)}
-								>in {offer.days} days</button
-							>
-						{/each}
-					</div>
-					<label class="text-note">
-						What for
-						<input
-							class="field mt-1"
-							name="reason"
-							maxlength="300"
-							value={data.followUp?.reason ?? ''}
-							placeholder="Has the footrest arrived?"
-						/>
-					</label>
-					<div class="flex flex-wrap gap-2">
-						<button class="btn">{data.followUp ? 'Change' : 'Set'}</button>
-					</div>
-					{#if form && 'set' in form}<p class="text-note text-cool" role="status">
-							Set. It comes up on the day sheet on that day.
-						</p>{/if}
-				</form>
-				{#if data.followUp}
-					<form method="POST" action="?/done" use:enhance class="no-print mt-2">
-						<button class="link-button text-note">This follow-up is done</button>
-					</form>
-				{/if}
-			</section>
-
-			{#if data.requests.length > 0}
-				<section class="mt-7">
-					<h2 class="border-b border-ink pb-1.5 text-lead">Asked for</h2>
-					<ul>
-						{#each data.requests as purchase (purchase)}
-							<li class="border-b border-rule py-1 text-note">{t.open.buy[purchase]}</li>
-						{/each}
-					</ul>
+			{#if isCoordinator}
+				<section>
+					<h2 class="heading">Follow-up</h2>
+					<FollowUpForm
+						personId={data.person.id}
+						followUp={data.followUp}
+						chain={data.chain}
+						today={data.today}
+						offered={data.offered}
+					/>
 				</section>
 			{/if}
-			{#if data.discomfort.length > 0}
+			{#if data.equipment.length > 0}
 				<section class="mt-7">
-					<h2 class="border-b border-ink pb-1.5 text-lead">Discomfort, last seven days</h2>
-					<ul>
-						{#each data.discomfort as report, i (i)}
-							<li class="border-b border-rule py-1.5 text-note">
-								<span class="flex justify-between gap-3">
-									<span class="font-semibold">
-										{report.side === null || report.side === 'both'
-											? t.discomfort.places[report.region]
-											: t.discomfort.sided(t.discomfort.places[report.region], report.side)}
-									</span>
-									<span class="num" class:text-warm={report.worst >= 4}
-										>{t.discomfort.told(report.worst)}</span
-									>
-								</span>
-								<span class="text-ink-soft">
-									{report.days} of 7 days; hinders: {t.discomfort.hindersOptions[
-										report.hinders
-									]?.toLowerCase()}{report.kinds.length > 0
-										? `; ${report.kinds.map((kind) => t.discomfort.kindOptions[kind].toLowerCase()).join(', ')}`
-										: ''}
-								</span>
-							</li>
-						{/each}
-					</ul>
+					<h2 class="heading">Asked for</h2>
+					<EquipmentList requests={data.equipment} personId={data.person.id} {t} canDecide={isCoordinator} />
 				</section>
+			{/if}
+			{#if data.over.some(({ discomfort }) => discomfort.length > 0)}
+				<section class="mt-7">
+					<h2 class="heading">Discomfort</h2>
+					<DiscomfortOverTime over={data.over} {t} />
+				</section>
+			{/if}
+			<section class="mt-7">
+				<h2 class="heading">Messages</h2>
+				<MessageList messages={data.messages} personName={data.person.name} timeZone={data.timeZone} />
+				{#if isCoordinator}
+					<div class="no-print">
+						<WriteForm id="write" action="/desk/cases/{data.person.id}?/message" offered={data.reply} />
+					</div>
+				{/if}
+			</section>
+			<section class="mt-7">
+				<h2 class="heading">Clinician</h2>
+				<ReferForm
+					personId={data.person.id}
+					clinicians={data.clinicians}
+					question={referReason
+						? `${reasonEn(referReason)}. Please look at it, and say what should be changed at work or left alone.`
+						: ''}
+					open={openReferral}
+					isClinician={data.role === 'clinician'}
+				/>
+				{#each data.referrals.filter(({ endedAt }) => endedAt !== null) as past (past.id)}
+					<p class="mt-1 border-t border-rule py-1 text-note">
+						{date.format(past.at)}, {past.clinicianName ?? 'a clinician'}: {past.outcome || 'ended'}
+					</p>
+				{/each}
+			</section>
+			<section class="mt-7">
+				<h2 class="heading">Notes</h2>
+				<form method="POST" action="?/note" use:enhance={noting.submit} class="no-print mt-2 grid gap-2">
+					<label class="text-note" for="note"
+						>A note for each other; {data.person.name.split(' ')[0]} does not see it</label
+					>
+					<textarea
+						id="note"
+						class="field min-h-14 text-note"
+						name="text"
+						maxlength="4000"
+						required
+						bind:value={note}></textarea>
+					<div><button class="btn btn-small" disabled={noting.isBusy}>Keep the note</button></div>
+					<FormFault fault={noting.fault} />
+				</form>
+				<ul>
+					{#each data.notes as line (line.id)}
+						<li class="border-t border-rule py-1.5 text-note">
+							<span class="text-ink-soft">{line.authorName ?? 'Somebody'}, {moment.format(line.at)}</span>
+							<p class="whitespace-pre-wrap">{line.text}</p>
+						</li>
+					{/each}
+				</ul>
+			</section>
+			{#if isCoordinator}
+				<details class="mt-7">
+					<summary class="link-button text-note">Name, address, team, country …</summary>
+					<PersonForm person={data.person} />
+				</details>
 			{/if}
 			{#if data.corner}
 				<section class="mt-7">
-					<h2 class="border-b border-ink pb-1.5 text-lead">Answers</h2>
+					<h2 class="heading">Answers</h2>
 					{#each answerLines(data.corner, t, unit) as part (part.title)}
 						<h3 class="mt-3 font-sans text-note font-semibold text-ink-soft">{part.title}</h3>
 						<dl>
@@ -332,7 +414,7 @@
 			{/if}
 
 			<section class="mt-7">
-				<h2 class="border-b border-ink pb-1.5 text-lead">Record</h2>
+				<h2 class="heading">Record</h2>
 				<ul>
 					{#each data.log as line, i (i)}
 						<li class="grid grid-cols-[9rem_1fr] gap-3 border-b border-rule py-1 text-note">
@@ -361,6 +443,11 @@
 		display: grid;
 		gap: 2rem;
 		margin-top: 1.25rem;
+	}
+	.heading {
+		padding-bottom: 0.375rem;
+		border-bottom: 1px solid var(--ink);
+		font-size: var(--text-lead);
 	}
 	.sheet {
 		padding: 1rem;

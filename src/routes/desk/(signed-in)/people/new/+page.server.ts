@@ -1,9 +1,13 @@
 import { redirect } from '@sveltejs/kit';
+import { needCoordinator } from '$lib/server/actor';
 import { addPerson } from '$lib/server/people/add-person';
-import { orFailedForm } from '$lib/server/http/answer-fault';
+import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
-import type { Actions } from './$types';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals }) =>
+	orErrorPage(() => Promise.resolve().then(() => void needCoordinator(signedIn(locals))));
 
 const read = formReader<{ name: string; email: string; team?: string }>({
 	type: 'object',

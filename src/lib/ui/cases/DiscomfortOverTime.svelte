@@ -1,0 +1,109 @@
+<script lang="ts">
+	import { changeOf, type RegionReport } from '$lib/core/discomfort';
+	import type { Catalogue } from '$lib/messages';
+
+	interface Props {
+		/** What was reported at each self-assessment, the oldest first. */
+		over: readonly { readonly at: Date; readonly discomfort: readonly RegionReport[] }[];
+		t: Catalogue;
+	}
+
+	let { over, t }: Props = $props();
+
+	const WIDTH = 132;
+	const HEIGHT = 40;
+	const PAD = 5;
+
+	const date = new Intl.DateTimeFormat('en-GB', { month: 'short', year: 'numeric', timeZone: 'UTC' });
+	const span = $derived([over[0]?.at.getTime() ?? 0, over.at(-1)?.at.getTime() ?? 0] as const);
+	const x = (at: Date) =>
+		span[0] === span[1]
+			? WIDTH / 2
+			: PAD + ((at.getTime() - span[0]) / (span[1] - span[0])) * (WIDTH - 2 * PAD);
+	const y = (worst: number) => HEIGHT - PAD - (worst / 10) * (HEIGHT - 2 * PAD);
+	const keyOf = ({ region, side }: Pick<RegionReport, 'region' | 'side'>) => `${region} ${side ?? ''}`;
+	const nameOf = ({ region, side }: Pick<RegionReport, 'region' | 'side'>) =>
+		side === null || side === 'both'
+			? t.discomfort.places[region]
+			: t.discomfort.sided(t.discomfort.places[region], side);
+
+	/** One small drawing a place that was ever sore, the sorest now first. A place that is not named any more is at 0. */
+	const places = $derived.by(() => {
+		const all = new Map(over.flatMap(({ discomfort }) => discomfort.map((d) => [keyOf(d), d] as const)));
+		return [...all.entries()]
+			.map(([key, report]) => {
+				const points = over.map(({ at, discomfort }) => ({
+					at,
+					worst: discomfort.find((d) => keyOf(d) === key)?.worst ?? 0
+				}));
+				const [first, last] = [points[0]?.worst ?? 0, points.at(-1)?.worst ?? 0];
+				const change = points.length > 1 ? changeOf(first, last) : null;
+				return { key, name: nameOf(report), report, points, first, last, change };
+			})
+			.sort((a, b) => b.last - a.last || b.first - a.first);
+	});
+	const CHANGE = { better: 'noticeably better', worse: 'noticeably worse', same: 'about the same' } as const;
+	const CHANGE_MARK = { better: '↓', worse: '↑', same: '=' } as const;
+</script>
+
+<ul class="grid gap-x-6 sm:grid-cols-2">
+	{#each places as place (place.key)}
+		<li class="border-b border-rule py-2 text-note">
+			<p class="flex justify-between gap-2">
+				<span class="font-semibold">{place.name}</span>
+				<span class="num" class:text-warm={place.last >= 4}>{place.last} of 10</span>
+			</p>
+			<svg
+				viewBox="0 0 {WIDTH} {HEIGHT}"
+				width={WIDTH}
+				height={HEIGHT}
+				role="img"
+				aria-label="{place.name}, worst of 0 to 10: {place.points
+					.map((p) => `${date.format(p.at)} ${p.worst}`)
+					.join(', ')}"
+			>
+				<line class="base" x1="0" x2={WIDTH} y1={y(0)} y2={y(0)} />
+				<line class="mark" x1="0" x2={WIDTH} y1={y(4)} y2={y(4)} />
+				<polyline class="line" points={place.points.map((p) => `${x(p.at)},${y(p.worst)}`).join(' ')} />
+				{#each place.points as point, i (i)}
+					<circle class:last={i === place.points.length - 1} cx={x(point.at)} cy={y(point.worst)} r="2.6" />
+				{/each}
+			</svg>
+			<p class="text-ink-soft">
+				{#if place.change}{CHANGE_MARK[place.change]}
+					{CHANGE[place.change]} since {date.format(place.points[0]?.at)}{:else}first report{/if}{#if place.report.hinders !== 'no' && place.last > 0};
+					hinders
+					{place.report.hinders === 'much' ? 'much' : 'a little'}{/if}
+			</p>
+		</li>
+	{/each}
+</ul>
+<p class="mt-1 text-mark text-ink-soft">
+	Worst in seven days, 0 to 10. The dotted line is 4: from there on it is for this week. A change counts from
+	2 points, or 30 %.
+</p>
+
+<style>
+	.base {
+		stroke: var(--edge);
+		stroke-width: 1;
+	}
+	.mark {
+		stroke: var(--warm);
+		stroke-width: 0.8;
+		stroke-dasharray: 2 3;
+	}
+	.line {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 1.4;
+	}
+	circle {
+		fill: var(--sheet);
+		stroke: var(--ink);
+		stroke-width: 1.2;
+	}
+	circle.last {
+		fill: var(--ink);
+	}
+</style>

@@ -1,0 +1,42 @@
+<script lang="ts">
+	interface Line {
+		readonly id: string;
+		readonly at: Date;
+		readonly text: string;
+		readonly isFromPerson: boolean;
+		readonly authorName: string | null;
+	}
+
+	interface Props {
+		messages: readonly Line[];
+		/** What the person is called here: their name, or "You". */
+		personName: string;
+		timeZone: string;
+	}
+
+	let { messages, personName, timeZone }: Props = $props();
+
+	const moment = $derived(
+		new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone })
+	);
+</script>
+
+<ol>
+	{#each messages as message (message.id)}
+		<li class="border-b border-rule py-2 text-note" class:theirs={message.isFromPerson}>
+			<p class="text-ink-soft">
+				<span class="font-semibold text-ink"
+					>{message.isFromPerson ? personName : (message.authorName ?? 'Your coordinator')}</span
+				>, {moment.format(message.at)}
+			</p>
+			<p class="mt-0.5 whitespace-pre-wrap">{message.text}</p>
+		</li>
+	{/each}
+</ol>
+
+<style>
+	.theirs {
+		padding-left: 0.75rem;
+		border-left: 3px solid var(--cool);
+	}
+</style>

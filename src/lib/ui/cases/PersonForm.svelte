@@ -1,0 +1,59 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { CaseForm } from './case-form.svelte';
+	import FormFault from './FormFault.svelte';
+
+	interface Props {
+		person: {
+			readonly id: string;
+			readonly name: string;
+			readonly email: string;
+			readonly team: string;
+			readonly country: string;
+			readonly timeZone: string;
+			readonly language: string;
+			readonly version: number;
+		};
+	}
+
+	let { person }: Props = $props();
+
+	let isKept = $state(false);
+	const form = new CaseForm(() => (isKept = true));
+	const FIELDS = [
+		['name', 'Name', 120, ''],
+		['email', 'E-mail address', 254, ''],
+		['team', 'Team', 80, ''],
+		['country', 'Country, two letters', 2, 'PT'],
+		['timeZone', 'Time zone', 60, 'Europe/Lisbon'],
+		['language', 'Language', 10, 'en']
+	] as const;
+</script>
+
+<form
+	method="POST"
+	action="/desk/cases/{person.id}?/person"
+	use:enhance={form.submit}
+	class="mt-3 grid gap-2 text-note"
+>
+	<input type="hidden" name="version" value={person.version} />
+	{#each FIELDS as [name, words, most, example] (name)}
+		<label>
+			{words}
+			<input
+				class="field mt-0.5"
+				{name}
+				maxlength={most}
+				defaultValue={person[name]}
+				placeholder={example}
+				required={name === 'name' || name === 'email'}
+			/>
+		</label>
+	{/each}
+	<p class="text-ink-soft">The country’s weekend and public holidays move due dates.</p>
+	<div class="flex items-center gap-3">
+		<button class="btn btn-small" disabled={form.isBusy}>Keep</button>
+		<span role="status" class="text-cool">{isKept ? 'Kept.' : ''}</span>
+	</div>
+	<FormFault fault={form.fault} />
+</form>

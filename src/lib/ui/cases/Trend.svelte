@@ -1,0 +1,54 @@
+<script lang="ts">
+	import { changeOf } from '$lib/core/discomfort';
+
+	/** Worst score of each report, the oldest first. */
+	let { worsts }: { worsts: readonly number[] } = $props();
+
+	const WIDTH = 52;
+	const HEIGHT = 20;
+
+	const x = (i: number) => (worsts.length < 2 ? WIDTH / 2 : 4 + (i / (worsts.length - 1)) * (WIDTH - 8));
+	const y = (worst: number) => HEIGHT - 3 - (worst / 10) * (HEIGHT - 6);
+	const first = $derived(worsts[0] ?? 0);
+	const last = $derived(worsts.at(-1) ?? 0);
+	const change = $derived(worsts.length > 1 ? changeOf(first, last) : null);
+	const words = $derived(
+		worsts.length === 0
+			? 'no report of discomfort'
+			: `worst ${worsts.join(', then ')} of 10${change ? `, ${change === 'same' ? 'about the same' : `noticeably ${change}`}` : ''}`
+	);
+</script>
+
+<span class="trend" role="img" aria-label={words} title={words}>
+	{#if worsts.length > 0}
+		<svg viewBox="0 0 {WIDTH} {HEIGHT}" width={WIDTH} height={HEIGHT} aria-hidden="true">
+			<line x1="0" x2={WIDTH} y1={y(4)} y2={y(4)} />
+			<polyline points={worsts.map((worst, i) => `${x(i)},${y(worst)}`).join(' ')} />
+			<circle cx={x(worsts.length - 1)} cy={y(last)} r="2.4" />
+		</svg>
+		<span class="num">{last}</span>
+	{/if}
+</span>
+
+<style>
+	.trend {
+		display: inline-flex;
+		align-items: center;
+		gap: 0.25rem;
+		min-width: 4.5rem;
+		font-size: var(--text-mark);
+	}
+	line {
+		stroke: var(--warm);
+		stroke-width: 0.8;
+		stroke-dasharray: 2 3;
+	}
+	polyline {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 1.3;
+	}
+	circle {
+		fill: var(--ink);
+	}
+</style>

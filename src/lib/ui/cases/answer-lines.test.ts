@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest';
+import { messagesFor } from '$lib/messages';
+import { randomCorner } from '../../../../tests/support/random-corner';
+import { answerLines } from './answer-lines';
+import { ACT_WORDS, ROUND_STATES, stateWords } from './state-words';
+
+const t = messagesFor('en');
+
+describe('the answers of a case', () => {
+	const corners = Array.from({ length: 60 }, (_, seed) =>
+		randomCorner(seed, { rigid: 6, soft: 3, span: seed % 2 ? 80 : 0 })
+	);
+
+	it('are told in words for every corner and unit, none left out and none empty', () => {
+		for (const corner of corners)
+			for (const unit of ['cm', 'mm', 'in'] as const) {
+				const parts = answerLines(corner, t, unit);
+				expect(parts.map(({ title }) => title)).toEqual([
+					'Person',
+					'Measured on the body',
+					'Spot',
+					'In the house'
+				]);
+				for (const { name, words } of parts.flatMap(({ lines }) => lines)) {
+					expect(name).not.toMatch(/^$|undefined/);
+					expect(words).not.toMatch(/^$|undefined|NaN|null/);
+				}
+				const [, body, , house] = parts;
+				expect(body?.lines).toHaveLength(Math.max(1, Object.keys(corner.body).length));
+				expect(house?.lines).toHaveLength(Math.max(1, corner.household.length));
+			}
+	});
+
+	it('carry the unit, the way of measuring and the range of what moves', () => {
+		const [corner] = corners;
+		if (!corner) throw new Error('no corner');
+		const set = {
+			...corner,
+			person: { ...corner.person, stature: 1640 },
+			body: { popliteal: { mm: 401, by: 'hand-span' as const } },
+			spot: {
+				...corner.spot,
+				surface: { ...corner.spot.surface, height: 742, depth: 700, range: [650, 1250] as const }
+			}
+		};
+		const all = answerLines(set, t, 'cm').flatMap(({ lines }) => lines);
+		const of = (name: string) => all.find((line) => line.name === name)?.words;
+		expect(of('Stature')).toBe('164.0 cm');
+		expect(of('Surface')).toBe('74.2 cm high, 70.0 cm deep, moves 65.0 cm to 125.0 cm');
+		expect(of(t.fields.popliteal)).toMatch(/^40\.1 cm, /);
+	});
+});
+
+describe('the words of a state', () => {
+	it('are there for every state, and differ', () => {
+		const states = (['none', 'sent', 'started', 'answered', 'revoked', 'expired'] as const).map(stateWords);
+		expect(new Set(states).size).toBe(states.length);
+		expect(new Set(Object.values(ROUND_STATES)).size).toBe(Object.keys(ROUND_STATES).length);
+		expect(new Set(Object.values(ACT_WORDS)).size).toBe(Object.keys(ACT_WORDS).length);
+	});
+});

@@ -1,0 +1,36 @@
+import type { SubmitFunction } from '@sveltejs/kit';
+import { applyAction } from '$app/forms';
+import { invalidateAll } from '$app/navigation';
+
+/** A form that acts on a case, from whichever page it stands on: what came of it is shown beside the form. */
+export class CaseForm {
+	/** What went wrong, in words; nothing is lost of what was typed. */
+	fault = $state<string | null>(null);
+	isBusy = $state(false);
+
+	/** @param done called after the act was carried out and the page has the new state */
+	constructor(private readonly done: (result: Record<string, unknown>) => void = () => {}) {}
+
+	/** For `use:enhance`. */
+	readonly submit: SubmitFunction = ({ cancel }) => {
+		// Pressed twice, it is one.
+		if (this.isBusy) return cancel();
+		this.isBusy = true;
+		this.fault = null;
+		return async ({ result }) => {
+			if (result.type === 'failure') {
+				const told = result.data as { fault?: { message: string } } | undefined;
+				this.fault = told?.fault?.message ?? 'This did not work. Try it once more.';
+				// A conflict is told beside what stands now.
+				if (result.status === 409) await invalidateAll();
+			} else if (result.type === 'error')
+				this.fault = 'The server could not be reached. What you typed is still here: try it once more.';
+			else if (result.type === 'redirect') await applyAction(result);
+			else {
+				await invalidateAll();
+				this.done(result.data ?? {});
+			}
+			this.isBusy = false;
+		};
+	};
+}

@@ -1,0 +1,123 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { messagesFor } from '$lib/messages';
+	import { reasonEn, signsEn } from '$lib/messages/triage-en';
+	import { checkWords } from '$lib/ui/gap-mark/check-words';
+
+	let { data } = $props();
+
+	const t = messagesFor('en');
+	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
+	const latest = $derived(data.over.at(-1));
+	const first = $derived(data.over[0]);
+	const place = (report: {
+		region: keyof typeof t.discomfort.places;
+		side: 'left' | 'right' | 'both' | null;
+	}) =>
+		report.side === null || report.side === 'both'
+			? t.discomfort.places[report.region]
+			: t.discomfort.sided(t.discomfort.places[report.region], report.side);
+</script>
+
+<svelte:head><title>Letter to a clinician · Easy Corner</title></svelte:head>
+
+<main class="letter">
+	<p class="no-print mb-6 flex flex-wrap gap-3">
+		<a class="btn" href={page.url.pathname.replace(/\/letter$/, '')}>Back to the case</a>
+		<button type="button" class="btn btn-main needs-js" onclick={() => window.print()}>Print</button>
+		<span class="self-center text-note text-ink-soft"
+			>It holds what a clinician needs and nothing else. Have {data.name}’s agreement before it leaves the
+			house.</span
+		>
+	</p>
+	<p>{date.format(data.at)}</p>
+	<h1 class="mt-6 text-head">About {data.name}, who works at a screen at home</h1>
+	<p class="mt-4">Dear {data.clinician || 'colleague'},</p>
+	<p class="mt-3">
+		{data.question ||
+			'please look at the following and say what should be changed at work, and what left alone.'}
+	</p>
+	{#if data.reasons.length > 0}
+		<h2>Why now</h2>
+		<ul>
+			{#each data.reasons as reason, i (i)}<li class="first-letter:uppercase">{reasonEn(reason)}</li>{/each}
+		</ul>
+	{/if}
+	{#if data.signs.length > 0}
+		<h2>Signs the person told of</h2>
+		<ul>
+			{#each data.signs as sign (sign)}<li class="first-letter:uppercase">{signsEn[sign]}</li>{/each}
+		</ul>
+	{/if}
+	{#if latest && latest.discomfort.length > 0}
+		<h2>Discomfort, last seven days before {date.format(latest.at)}</h2>
+		<table>
+			<thead
+				><tr
+					><th>Where</th><th>Worst, 0 to 10</th><th>Days</th><th>Hinders</th><th>What it is like</th
+					>{#if first && first !== latest}<th>First report</th>{/if}</tr
+				></thead
+			>
+			<tbody>
+				{#each latest.discomfort as report, i (i)}
+					<tr>
+						<td>{place(report)}</td>
+						<td class="num">{report.worst}</td>
+						<td class="num">{report.days} of 7</td>
+						<td>{t.discomfort.hindersOptions[report.hinders]?.toLowerCase()}</td>
+						<td>{report.kinds.map((kind) => t.discomfort.kindOptions[kind].toLowerCase()).join(', ')}</td>
+						{#if first && first !== latest}<td class="num"
+								>{first.discomfort.find((d) => d.region === report.region && d.side === report.side)?.worst ??
+									0}, {date.format(first.at)}</td
+							>{/if}
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
+	{#if data.corner}
+		<h2>The workplace</h2>
+		<p>
+			Works {data.corner.posture}, at a {data.corner.screen === 'laptop' ? 'laptop' : 'screen of its own'},
+			{data.corner.hand}-handed.
+		</p>
+		<ul>
+			{#each data.checks as check (check.id)}
+				<li>{t.checks.names[check.id]}: {checkWords(check, t, data.unit)}</li>
+			{/each}
+		</ul>
+	{/if}
+	<p class="mt-5">
+		These are answers of the person’s own and measurements taken at home; nobody has examined them, and
+		nothing here is a diagnosis.
+	</p>
+	<p class="mt-5">With kind regards,<br />{data.by}, occupational health</p>
+</main>
+
+<style>
+	.letter {
+		max-width: 46rem;
+		padding: 1.5rem;
+	}
+	h2 {
+		margin-top: 1.25rem;
+		font-size: var(--text-lead);
+	}
+	ul {
+		padding-left: 1.1rem;
+		list-style: disc;
+	}
+	table {
+		width: 100%;
+		margin-top: 0.25rem;
+		border-collapse: collapse;
+		font-size: var(--text-note);
+	}
+	th,
+	td {
+		padding: 0.25rem 0.75rem 0.25rem 0;
+		border-bottom: 1px solid var(--rule);
+		text-align: left;
+		vertical-align: top;
+	}
+</style>

@@ -1,0 +1,85 @@
+import { endCalendar, renewCalendar } from '$lib/server/calendar/follow-up-feed';
+import { addDays, isIsoDay, isoDay } from '$lib/server/clock';
+import { Fault } from '$lib/server/fault';
+import { A_DAY, followUpsIn, loadOfDays } from '$lib/server/follow-ups/list-follow-ups';
+import { setFollowUp } from '$lib/server/follow-ups/set-follow-up';
+import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { UUID_PATTERN } from '$lib/server/http/person-schema';
+import { formReader } from '$lib/server/http/read-body';
+import { signedIn } from '$lib/server/signed-in';
+import type { Actions, PageServerLoad } from './$types';
+
+const VIEWS = ['month', 'week', 'list'] as const;
+
+/** Days that the list looks ahead, and weeks whose load is told. */
+const LIST_DAYS = 60;
+const LOAD_WEEKS = 8;
+
+/** Monday of a day's week. */
+function mondayOf(day: string): string {
+	const weekday = new Date(`${day}T00:00:00Z`).getUTCDay();
+	return addDays(day, -((weekday + 6) % 7));
+}
+
+/** First and last day that a view shows. */
+function spanOf(view: (typeof VIEWS)[number], day: string, today: string): { from: string; until: string } {
+	if (view === 'list') return { from: day, until: addDays(day, LIST_DAYS) };
+	if (view === 'week') return { from: mondayOf(day), until: addDays(mondayOf(day), 6) };
+	// Of this month the weeks that are still to come: what is past and open stands as overdue.
+	const first = mondayOf(day.slice(0, 7) === today.slice(0, 7) ? today : `${day.slice(0, 7)}-01`);
+	return { from: first, until: addDays(first, 41) };
+}
+
+export const load: PageServerLoad = ({ locals, url }) =>
+	orErrorPage(async () => {
+		const actor = signedIn(locals);
+		const today = isoDay(locals.now, locals.config.timeZone);
+		const view = VIEWS.find((name) => name === url.searchParams.get('view')) ?? 'month';
+		const asked = url.searchParams.get('day') ?? '';
+		const day = isIsoDay(asked) ? asked : today;
+		const span = spanOf(view, day, today);
+		const ahead = { from: mondayOf(today), until: addDays(mondayOf(today), LOAD_WEEKS * 7 - 1) };
+		const [lists, load, onDays] = await Promise.all([
+			followUpsIn(locals.db, actor, { ...span, today, aDay: view === 'list' ? null : A_DAY[view] }),
+			loadOfDays(locals.db, actor, ahead),
+			loadOfDays(locals.db, actor, span)
+		]);
+		return { view, day, today, ...span, ...lists, load, onDays, aheadFrom: ahead.from };
+	});
+
+const readMove = formReader<{ person: string; due: string; reason?: string; version: string }>({
+	type: 'object',
+	additionalProperties: false,
+	required: ['person', 'due', 'version'],
+	properties: {
+		person: { type: 'string', pattern: UUID_PATTERN },
+		due: { type: 'string', maxLength: 10 },
+		reason: { type: 'string', maxLength: 300 },
+		version: { type: 'string', pattern: '^[0-9]{1,9}$' }
+	}
+});
+
+export const actions: Actions = {
+	move: ({ request, locals }) =>
+		orFailedForm(async () => {
+			const { person, due, reason = '', version } = await readMove(request);
+			const today = isoDay(locals.now, locals.config.timeZone);
+			if (!isIsoDay(due)) throw new Fault('invalid', 'Choose a day that exists.', '/due');
+			if (due < today)
+				throw new Fault('invalid', 'That day has passed: choose today or a later one.', '/due');
+			const input = { personId: person, due, reason, version: Number(version) };
+			return { moved: await setFollowUp(locals.db, signedIn(locals), input, locals.now) };
+		}),
+
+	feed: ({ locals, url }) =>
+		orFailedForm(async () => {
+			const token = await renewCalendar(locals.db, signedIn(locals));
+			return { feed: `${url.origin}/calendar/${token}` };
+		}),
+
+	endFeed: ({ locals }) =>
+		orFailedForm(async () => {
+			await endCalendar(locals.db, signedIn(locals));
+			return { feedEnded: true };
+		})
+};

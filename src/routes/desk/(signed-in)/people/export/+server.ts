@@ -1,0 +1,28 @@
+import { needCoordinator } from '$lib/server/actor';
+import { exportPeople } from '$lib/server/people/change-people';
+import { filterOfQuery } from '$lib/server/people/people-filter';
+import { orJsonFault } from '$lib/server/http/answer-fault';
+import { signedIn } from '$lib/server/signed-in';
+import type { RequestHandler } from './$types';
+
+/** The list as CSV, written while it is read: a workforce of any size. */
+export const GET: RequestHandler = ({ locals, url }) =>
+	orJsonFault(async () => {
+		const actor = signedIn(locals);
+		needCoordinator(actor);
+		const parts = exportPeople(locals.db, actor, filterOfQuery(url.searchParams), locals.now);
+		const encoder = new TextEncoder();
+		const body = new ReadableStream<Uint8Array>({
+			async pull(controller) {
+				const { value, done } = await parts.next();
+				if (done) controller.close();
+				else controller.enqueue(encoder.encode(value));
+			}
+		});
+		return new Response(body, {
+			headers: {
+				'content-type': 'text/csv; charset=utf-8',
+				'content-disposition': 'attachment; filename="people.csv"'
+			}
+		});
+	});

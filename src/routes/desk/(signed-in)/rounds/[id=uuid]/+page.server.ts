@@ -1,0 +1,104 @@
+import { redirect } from '@sveltejs/kit';
+import {
+	changeRound,
+	closeRound,
+	countMatching,
+	dropDraft,
+	figuresOfRound,
+	readRound,
+	startRound
+} from '$lib/server/rounds/make-round';
+import { nudgeSilent } from '$lib/server/rounds/nudge';
+import { readRoundForm, roundOfForm } from '$lib/server/rounds/round-form';
+import { countriesOf, teamsOf } from '$lib/server/people/list-people';
+import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { formReader } from '$lib/server/http/read-body';
+import { UUID_PATTERN } from '$lib/server/http/person-schema';
+import { signedIn } from '$lib/server/signed-in';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, params, url }) =>
+	orErrorPage(async () => {
+		const actor = signedIn(locals);
+		const read = await readRound(locals.db, actor, params.id, locals.now);
+		const with_ = url.searchParams.get('with');
+		const other = read.earlier.find(({ id }) => id === with_) ?? read.earlier[0] ?? null;
+		const isDraft = read.round.state === 'draft';
+		return {
+			...read,
+			teams: isDraft ? await teamsOf(locals.db, actor) : [],
+			countries: isDraft ? await countriesOf(locals.db, actor) : [],
+			matches: isDraft ? await countMatching(locals.db, read.round.filter, locals.now) : 0,
+			figures: isDraft ? null : await figuresOfRound(locals.db, params.id),
+			compared: isDraft || !other ? null : { ...other, figures: await figuresOfRound(locals.db, other.id) }
+		};
+	});
+
+const readStart = formReader<{ version: string; expected: string }>({
+	type: 'object',
+	additionalProperties: false,
+	required: ['version', 'expected'],
+	properties: {
+		version: { type: 'string', pattern: '^[0-9]{1,9}$' },
+		expected: { type: 'string', pattern: '^[0-9]{1,7}$' }
+	}
+});
+
+const readVersion = formReader<{ version: string }>({
+	type: 'object',
+	additionalProperties: false,
+	required: ['version'],
+	properties: { version: { type: 'string', pattern: '^[0-9]{1,9}$' } }
+});
+
+const readNudge = formReader<{ expected: string; person?: string }>({
+	type: 'object',
+	additionalProperties: false,
+	required: ['expected'],
+	properties: {
+		expected: { type: 'string', pattern: '^[0-9]{1,7}$' },
+		person: { type: 'string', pattern: UUID_PATTERN }
+	}
+});
+
+export const actions: Actions = {
+	change: ({ request, locals, params }) =>
+		orFailedForm(async () => {
+			const form = await readRoundForm(request);
+			const input = { ...roundOfForm(form), id: params.id, version: Number(form.version ?? 0) };
+			await changeRound(locals.db, signedIn(locals), input);
+			return { changed: true };
+		}),
+
+	start: ({ request, locals, params }) =>
+		orFailedForm(async () => {
+			const { version, expected } = await readStart(request);
+			const input = { id: params.id, version: Number(version), expected: Number(expected) };
+			await startRound(locals.db, signedIn(locals), input, locals.now);
+			locals.wake('round');
+			return { started: true };
+		}),
+
+	nudge: ({ request, locals, params }) =>
+		orFailedForm(async () => {
+			const { expected, person } = await readNudge(request);
+			const input = { id: params.id, personId: person ?? null, expected: Number(expected) };
+			const nudged = await nudgeSilent(locals.db, signedIn(locals), input, locals.now);
+			locals.wake('reminders');
+			return { nudged };
+		}),
+
+	close: ({ request, locals, params }) =>
+		orFailedForm(async () => {
+			const { version } = await readVersion(request);
+			const input = { id: params.id, version: Number(version) };
+			await closeRound(locals.db, signedIn(locals), input, locals.now);
+			return { closed: true };
+		}),
+
+	drop: ({ locals, params }) =>
+		orFailedForm(async () => {
+			await dropDraft(locals.db, signedIn(locals), params.id);
+			redirect(303, '/desk/rounds');
+		})
+};

@@ -1,0 +1,74 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
+	import FormFault from '$lib/ui/cases/FormFault.svelte';
+
+	let { data } = $props();
+
+	const ROLES = {
+		coordinator: ['Coordinator', 'sees and does everything'],
+		clinician: ['Clinician', 'sees only cases that are referred to them'],
+		reader: ['Reader', 'sees totals and no person']
+	} as const;
+	let invited = $state('');
+	const inviting = new CaseForm((result) => (invited = String(result.invited ?? '')));
+	const closing = new CaseForm();
+	let sure = $state<string | null>(null);
+</script>
+
+<svelte:head><title>Accounts · Easy Corner</title></svelte:head>
+
+<main class="mx-auto max-w-4xl px-6 py-6">
+	<h1 class="text-title">Accounts</h1>
+	<p class="mt-1 text-ink-soft">Who signs in here, and what they may see.</p>
+	<ul class="mt-5 border-t-[1.5px] border-ink">
+		{#each data.users as user (user.id)}
+			<li class="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule py-2">
+				<div>
+					<span class="font-semibold">{user.name}</span>
+					<span class="text-note text-ink-soft">{user.email}</span>
+				</div>
+				<div class="flex items-center gap-3 text-note">
+					<span>{user.closedAt ? 'closed' : ROLES[user.role][0]}</span>
+					{#if !user.closedAt && user.id !== data.myId}
+						{#if sure === user.id}
+							<form method="POST" action="?/close" use:enhance={closing.submit}>
+								<input type="hidden" name="user" value={user.id} />
+								<button class="btn btn-small" disabled={closing.isBusy}>Yes, close it</button>
+							</form>
+							<button type="button" class="link-button" onclick={() => (sure = null)}>No</button>
+						{:else}
+							<button type="button" class="link-button" onclick={() => (sure = user.id)}
+								>Close the account …</button
+							>
+						{/if}
+					{/if}
+				</div>
+			</li>
+		{/each}
+	</ul>
+	<FormFault fault={closing.fault} />
+	<h2 class="mt-8 text-head">Invite somebody</h2>
+	<form method="POST" action="?/invite" use:enhance={inviting.submit} class="mt-2 grid max-w-md gap-3">
+		<label class="text-note">Name <input class="field mt-0.5" name="name" maxlength="120" required /></label>
+		<label class="text-note"
+			>E-mail address <input class="field mt-0.5" type="email" name="email" maxlength="254" required /></label
+		>
+		<fieldset>
+			<legend class="text-note">Role</legend>
+			{#each Object.entries(ROLES) as [role, [name, told]] (role)}
+				<label class="flex min-h-9 items-center gap-2"
+					><input type="radio" name="role" value={role} checked={role === 'clinician'} />
+					<span>{name}<span class="text-note text-ink-soft">, {told}</span></span></label
+				>
+			{/each}
+		</fieldset>
+		<div class="flex flex-wrap items-center gap-3">
+			<button class="btn btn-main" disabled={inviting.isBusy}>Send the invitation</button>
+			<span role="status" class="text-note text-cool"
+				>{invited ? `The letter to ${invited} is in the post; its link works for seven days.` : ''}</span
+			>
+		</div>
+		<FormFault fault={inviting.fault} />
+	</form>
+</main>

@@ -1,0 +1,32 @@
+import { redirect } from '@sveltejs/kit';
+import { choosePassword, ownerOfLink } from '$lib/server/accounts/accounts';
+import { SHORTEST_PASSWORD } from '$lib/server/access/add-user';
+import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { formReader } from '$lib/server/http/read-body';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, params }) =>
+	orErrorPage(async () => ({
+		owner: await ownerOfLink(locals.db, params.token, locals.now),
+		shortest: SHORTEST_PASSWORD
+	}));
+
+const read = formReader<{ password: string; email?: string }>({
+	type: 'object',
+	additionalProperties: false,
+	required: ['password'],
+	properties: {
+		password: { type: 'string', maxLength: 200 },
+		// For the browser's own store of passwords; nothing is done with it.
+		email: { type: 'string', maxLength: 254 }
+	}
+});
+
+export const actions: Actions = {
+	default: ({ request, locals, params }) =>
+		orFailedForm(async () => {
+			const { password } = await read(request);
+			await choosePassword(locals.db, { token: params.token, password }, locals.now);
+			redirect(303, '/desk/sign-in');
+		})
+};

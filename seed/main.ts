@@ -3,6 +3,8 @@ import { openDatabase, schema } from '../src/lib/server/db/client';
 import { migrateDatabase, MigrationFault } from '../src/lib/server/db/migrate';
 import { readConfig, ConfigFault } from '../src/lib/server/config';
 import { seedDemo } from './seed-demo';
+import { seedWork } from './demo-work';
+import { seedWorkforce } from './workforce';
 
 /** The account that the demo is signed in with; its password is no secret. */
 const DEMO_COORDINATOR = {
@@ -12,6 +14,25 @@ const DEMO_COORDINATOR = {
 	password: 'tarn-valley-demo'
 } as const;
 
+/** The other accounts of the demo, each of one role, with the same password. */
+const DEMO_OTHERS = [
+	{ email: 'second@lanterns.example', name: 'Ferelith Ashdown', role: 'coordinator' },
+	{ email: 'clinician@lanterns.example', name: 'Dr Benedikt Moorsole', role: 'clinician' },
+	{ email: 'reader@lanterns.example', name: 'Paloma Wintergreen', role: 'reader' }
+] as const;
+
+/** People of the demo, where no other number is asked for. */
+const USUAL_PEOPLE = 400;
+
+/** How many people are wanted: `--people 100000`. */
+function peopleWanted(args: readonly string[]): number {
+	const at = args.indexOf('--people');
+	const n = at < 0 ? USUAL_PEOPLE : Number(args[at + 1]);
+	if (!Number.isInteger(n) || n < 0 || n > 1_000_000)
+		throw new ConfigFault('--people takes a whole number up to a million, such as --people 100000.');
+	return n;
+}
+
 async function main(args: readonly string[]): Promise<string> {
 	const { databaseUrl } = readConfig(process.env);
 	const { db, pool } = openDatabase(databaseUrl);
@@ -20,12 +41,21 @@ async function main(args: readonly string[]): Promise<string> {
 		if (!args.includes('--demo')) return 'The database is up to date.';
 		if ((await db.$count(schema.users)) > 0) return 'The database is up to date; its data was kept.';
 		const userId = await addUser(db, DEMO_COORDINATOR);
-		const people = await seedDemo(
-			db,
-			{ kind: 'user', id: userId, name: DEMO_COORDINATOR.name, role: 'coordinator' },
-			new Date()
-		);
-		return `The database is new: filled with the demo data, ${people} people.`;
+		const coordinator = {
+			kind: 'user',
+			id: userId,
+			name: DEMO_COORDINATOR.name,
+			role: 'coordinator'
+		} as const;
+		const now = new Date();
+		const wanted = peopleWanted(args);
+		const others = [];
+		for (const other of DEMO_OTHERS)
+			others.push(await addUser(db, { ...other, password: DEMO_COORDINATOR.password }));
+		await seedWorkforce(db, wanted, now);
+		const people = await seedDemo(db, coordinator, now);
+		await seedWork(db, coordinator, others[1] ?? '', now);
+		return `The database is new: filled with the demo data, ${wanted + people} people.`;
 	} finally {
 		await pool.end();
 	}

@@ -1,3 +1,4 @@
+import { eq, sql } from 'drizzle-orm';
 import type { StepPlace } from '../src/lib/core/plan';
 import type { Actor } from '../src/lib/server/actor';
 import { openAssessment } from '../src/lib/server/assessments/open-assessment';
@@ -5,16 +6,14 @@ import { tickStep } from '../src/lib/server/assessments/plan-progress';
 import { giveConsent, saveAnswers } from '../src/lib/server/assessments/save-answers';
 import { sendAssessment } from '../src/lib/server/assessments/send-assessment';
 import { submitAnswers } from '../src/lib/server/assessments/submit-answers';
-import { markSeen } from '../src/lib/server/cases/read-case';
+import { settleCases } from '../src/lib/server/cases/settle-case';
 import { addDays, isoDay } from '../src/lib/server/clock';
-import type { Db } from '../src/lib/server/db/client';
+import { schema, type Db } from '../src/lib/server/db/client';
 import { setFollowUp } from '../src/lib/server/follow-ups/set-follow-up';
 import { planHere } from '../src/lib/server/planning/planning';
 import { addPerson } from '../src/lib/server/people/add-person';
 import { DEMO_PEOPLE, type DemoPerson } from './people';
-
-/** An answer of the demo could not be read; the text names the person and the field. */
-class SeedFault extends Error {}
+import { SeedFault } from './profiles';
 
 const DAY_MS = 86_400_000;
 
@@ -42,7 +41,13 @@ async function seedPerson(db: Db, actor: Actor, person: DemoPerson, now: Date): 
 				new Date(at.getTime() + DAY_MS)
 			);
 	}
-	if (person.isSeen) await markSeen(db, actor, personId, ago((person.answeredDaysAgo ?? 1) - 1));
+	if (person.isSeen)
+		await settleCases(
+			db,
+			actor,
+			{ personIds: [personId], reason: '', version: null },
+			ago((person.answeredDaysAgo ?? 1) - 1)
+		);
 	if (person.followUp) {
 		const due = addDays(isoDay(now, 'UTC'), person.followUp.inDays);
 		await setFollowUp(db, actor, { personId, due, reason: person.followUp.reason, version: 0 }, ago(1));
@@ -56,5 +61,10 @@ async function seedPerson(db: Db, actor: Actor, person: DemoPerson, now: Date): 
  */
 export async function seedDemo(db: Db, actor: Actor, now: Date): Promise<number> {
 	for (const person of DEMO_PEOPLE) await seedPerson(db, actor, person, now);
+	// They were delivered when they were written, and not when the program is first started.
+	await db
+		.update(schema.letters)
+		.set({ state: 'delivered', tries: 1, deliveredAt: sql`${schema.letters.writtenAt}` })
+		.where(eq(schema.letters.state, 'waiting'));
 	return DEMO_PEOPLE.length;
 }

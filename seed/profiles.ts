@@ -1,0 +1,216 @@
+import { cornerFromAnswers, discomfortFromAnswers, signsOf, type Answers } from '../src/lib/core/answers';
+import { checkCorner, type CheckId, type CheckResult } from '../src/lib/core/checks';
+import type { Corner } from '../src/lib/core/corner';
+import { worstOf, type RegionReport, type Sign } from '../src/lib/core/discomfort';
+import { misfitOf, planCorner } from '../src/lib/core/plan';
+import type { Reason } from '../src/lib/core/triage';
+import { judge } from '../src/lib/server/assessments/judge';
+import { Dice } from './random';
+
+/** One self-assessment of the generated workforce, judged by the core like any other. */
+export interface Profile {
+	readonly answers: Answers;
+	readonly corner: Corner;
+	readonly checks: readonly CheckResult[];
+	readonly checksOff: number;
+	readonly checksUnsure: number;
+	readonly costNow: number;
+	readonly costPlanned: number;
+	readonly signs: readonly Sign[];
+	readonly discomfort: readonly RegionReport[];
+	readonly worst: number;
+	readonly levelRank: number;
+	readonly reasons: readonly Reason[];
+}
+
+/** A generated answer could not be read: the generator is wrong, and says where. */
+export class SeedFault extends Error {}
+
+/** Roughly normal, from six draws: good enough for body sizes, and the same on every machine. */
+function normal(dice: Dice, mean: number, sd: number): number {
+	let sum = 0;
+	for (let i = 0; i < 6; i += 1) sum += dice.int(0, 1000) / 1000;
+	return mean + ((sum - 3) / Math.sqrt(0.5)) * sd;
+}
+
+const cm = (mm: number) => (mm / 10).toFixed(1);
+
+const THINGS = [
+	['book', 'Hardback book', '29', '22', '3.2'],
+	['ream', 'Printer paper', '29.7', '21', '5.2'],
+	['sturdy-box', 'Sturdy crate', '42', '31', '15'],
+	['board-game', 'Board game', '37', '27', '5.5'],
+	['light-box', 'Shoe box', '33', '21', '12'],
+	['cushion', 'Cushion', '42', '42', '7'],
+	['pillow', 'Pillow', '68', '45', '14'],
+	['towel', 'Bath towel', '140', '70', '0.5']
+] as const;
+
+function thingsOf(dice: Dice): Record<string, string> {
+	const parts = ['kind', 'label', 'a', 'b', 'c'];
+	const chosen = THINGS.filter(() => dice.chance(0.55));
+	return Object.fromEntries(
+		chosen.flatMap((thing, i) => [
+			...parts.map((part, j): [string, string] => [`thing.${i}.${part}`, thing[j] ?? '']),
+			[`thing.${i}.count`, String(thing[0] === 'book' ? dice.int(2, 8) : dice.int(1, 3))]
+		])
+	);
+}
+
+const PLACES = [
+	'neck',
+	'low-back',
+	'upper-back',
+	'eyes',
+	'head',
+	'shoulder.right',
+	'wrist-hand.right',
+	'hip-thigh.left'
+] as const;
+
+const KINDS: Readonly<Record<string, string>> = { eyes: 'tired-eyes', 'wrist-hand.right': 'tingling' };
+
+function painOf(dice: Dice, places: readonly string[], most: number): Record<string, string> {
+	return Object.fromEntries(
+		places.flatMap((place) => {
+			const worst = dice.int(1, most);
+			const hinders = worst >= 7 ? 'much' : worst >= 4 ? dice.pick(['a-little', 'a-little', 'much']) : 'no';
+			return [
+				[`pain.${place}.worst`, String(worst)],
+				[`pain.${place}.days`, String(dice.int(1, 7))],
+				[`pain.${place}.hinders`, hinders],
+				[`pain.${place}.kind.${KINDS[place] ?? 'ache'}`, 'yes']
+			];
+		})
+	);
+}
+
+/** What a person of the workforce answers the first time: a spread of bodies by Bodyspace's means (from memory), of furniture by usual heights. */
+function firstAnswers(dice: Dice): Record<string, string> {
+	const isWoman = dice.chance(0.55);
+	const stature = normal(dice, isWoman ? 1640 : 1770, isWoman ? 62 : 68);
+	const laptop = dice.chance(0.7);
+	const stands = dice.chance(0.08);
+	const surface = stands ? normal(dice, 920, 30) : normal(dice, 742, 18);
+	const sore = dice.chance(0.72);
+	const howMany = sore ? dice.int(1, 3) : 0;
+	const places = PLACES.filter(() => dice.chance(0.4)).slice(0, howMany);
+	return {
+		unit: 'cm',
+		stature: cm(stature),
+		heel: dice.pick(['1', '1.5', '2']),
+		sex: isWoman ? 'female' : 'male',
+		hand: dice.chance(0.9) ? 'right' : 'left',
+		lenses: dice.chance(0.12) ? 'progressive' : 'none',
+		posture: stands ? 'standing' : 'sitting',
+		by: dice.pick(['tape', 'tape', 'a4-sheets']),
+		surfaceHeight: cm(surface),
+		surfaceThickness: dice.pick(['2.2', '2.8', '3.5']),
+		surfaceDepth: dice.pick(['60', '70', '78', '80']),
+		...(stands
+			? {}
+			: {
+					seatHeight: cm(normal(dice, 462, 16)),
+					seatGive: dice.pick(['0.5', '1', '2']),
+					seatDepth: dice.pick(['40', '42', '44']),
+					...(dice.chance(0.45)
+						? { seatMoves: 'yes', seatLow: '42', seatHigh: '54', castors: 'yes', lumbar: 'yes' }
+						: {})
+				}),
+		screenKind: laptop ? 'laptop' : 'monitor',
+		...(laptop ? { keysKind: dice.chance(0.5) ? 'separate' : 'built-in' } : {}),
+		topAboveBase: laptop ? '21.5' : cm(normal(dice, 450, 35)),
+		visibleHeight: laptop ? '19' : '30',
+		distance: laptop ? '54' : '63',
+		baseLong: laptop ? '32' : '24',
+		baseShort: laptop ? '22' : '20',
+		homeRow: '1.8',
+		keysLong: '43',
+		keysShort: '12.8',
+		...painOf(dice, places, dice.chance(0.16) ? 9 : 6),
+		...thingsOf(dice)
+	};
+}
+
+/** Seat, table and screen as they stand once chair and table can be set: each check in the middle of its band, as well as a hand sets it. */
+function fittedAnswers(dice: Dice, answers: Record<string, string>): Record<string, string> {
+	const { corner } = cornerFromAnswers(answers, 'upright');
+	if (!corner) return answers;
+	const checks = checkCorner(corner);
+	/** How far a check stands from the middle of its band, mm. */
+	const off = (id: CheckId) => {
+		const check = checks.find((c) => c.id === id);
+		return check ? check.value - (check.low + (check.high ?? check.low)) / 2 + dice.int(-5, 5) : 0;
+	};
+	const moved = (field: string, byMm: number) =>
+		answers[field] === undefined ? {} : { [field]: cm(Number(answers[field]) * 10 + byMm) };
+	const seatBy = -off('knee');
+	const surfaceBy = off('elbow') + seatBy;
+	const screenBy = seatBy - surfaceBy - off('eye');
+	return {
+		...answers,
+		...moved('seatHeight', seatBy),
+		...moved('surfaceHeight', surfaceBy),
+		...moved('topAboveBase', screenBy)
+	};
+}
+
+/** The same person some months later: what could be done is done, and most are better for it. */
+function laterAnswers(dice: Dice, first: Answers): Record<string, string> {
+	const without = Object.fromEntries(Object.entries(first).filter(([name]) => !name.startsWith('pain.')));
+	const places = PLACES.filter((place) => `pain.${place}.worst` in first && dice.chance(0.75));
+	const later = {
+		...without,
+		keysKind: 'separate',
+		...(first.screenKind === 'laptop'
+			? { screenKind: 'monitor', topAboveBase: '46', visibleHeight: '28', distance: '62' }
+			: {}),
+		...painOf(dice, places, 4)
+	};
+	return dice.chance(0.6) ? fittedAnswers(dice, later) : later;
+}
+
+function judged(answers: Record<string, string>): Profile {
+	const { corner, issues } = cornerFromAnswers(answers, 'upright');
+	if (!corner) throw new SeedFault(issues.map(({ field, code }) => `${field} ${code}`).join(', '));
+	const checks = checkCorner(corner);
+	const { plans } = planCorner(corner);
+	const told = discomfortFromAnswers(answers);
+	const fault = told.issues[0];
+	if (fault) throw new SeedFault(`${fault.field} ${fault.code}`);
+	const signs = signsOf(answers);
+	const costNow = misfitOf(corner);
+	return {
+		answers,
+		corner,
+		checks,
+		checksOff: checks.filter(({ verdict }) => verdict === 'off').length,
+		checksUnsure: checks.filter(({ verdict }) => verdict === 'unsure').length,
+		costNow,
+		costPlanned: plans[0]?.cost.W ?? costNow,
+		signs,
+		discomfort: told.reports,
+		worst: worstOf(told.reports),
+		...judge({ signs, discomfort: told.reports, advice: { before: checks, plans }, requests: [] })
+	};
+}
+
+/** The first and the later self-assessment of one person. */
+export interface History {
+	readonly first: Profile;
+	readonly later: Profile;
+}
+
+/**
+ * Makes histories, the same for the same seed.
+ *
+ * Cost: two plans each, a few milliseconds.
+ */
+export function makeHistories(count: number, seed: number): History[] {
+	const dice = new Dice(seed);
+	return Array.from({ length: count }, () => {
+		const answers = firstAnswers(dice);
+		const first = judged(dice.chance(0.03) ? { ...answers, 'sign.wakes-at-night': 'yes' } : answers);
+		return { first, later: judged(laterAnswers(dice, first.answers)) };
+	});
+}

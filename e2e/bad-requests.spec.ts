@@ -84,13 +84,31 @@ test('no route answers a bad request with a failure of its own', async ({ page, 
 	];
 	const caseId = new URL(caseUrl).pathname.split('/').at(-1) ?? '';
 	const routes = [
-		'/desk?/seen',
-		'/desk?/unseen',
+		'/desk?/settle',
+		'/desk?/unsettle',
+		'/desk?/write',
 		'/desk?/done',
+		'/desk?/undoDone',
+		'/desk/people?/bulk',
+		'/desk/people?/save',
+		'/desk/people/import',
+		'/desk/rounds/new',
+		'/desk/follow-ups?/move',
+		'/desk/users?/invite',
+		'/desk/users?/close',
+		'/desk/password',
+		'/desk/password/token',
 		'/desk/people/new',
 		`/desk/cases/${caseId}?/send`,
 		`/desk/cases/${caseId}?/followUp`,
 		`/desk/cases/${caseId}?/done`,
+		`/desk/cases/${caseId}?/settle`,
+		`/desk/cases/${caseId}?/message`,
+		`/desk/cases/${caseId}?/note`,
+		`/desk/cases/${caseId}?/refer`,
+		`/desk/cases/${caseId}?/equipment`,
+		`/desk/cases/${caseId}?/person`,
+		`${link}/messages`,
 		'/desk/sign-in',
 		'/preferences',
 		`${link}?/begin`,
@@ -100,6 +118,8 @@ test('no route answers a bad request with a failure of its own', async ({ page, 
 		`${link}/you?/unit`,
 		`${link}/plan?/tick`,
 		`${link}/plan?/again`,
+		`${link}/plan?/out`,
+		`${link}/plan?/ask`,
 		`${link}/plan?/unit`,
 		`${link}/nothing?/here`,
 		'/health'
@@ -166,8 +186,8 @@ test('two hundred malformed saves of each kind: each refused with its field, not
 	page
 }) => {
 	const { link } = await sendTo(page, 'Zoe Twohundred');
-	const put = (fields: Record<string, unknown>) =>
-		page.request.put(`${link}/draft`, { data: JSON.stringify({ fields }), headers: JSON_TYPE });
+	const put = (fields: Record<string, unknown>, path = 'draft') =>
+		page.request.put(`${link}/${path}`, { data: JSON.stringify({ fields }), headers: JSON_TYPE });
 	expect((await put({ stature: '171' })).status()).toBe(200);
 	/** A field of each kind, and what it would never hold. */
 	const kinds: readonly (readonly [name: string, wrong: (i: number) => unknown])[] = [
@@ -190,6 +210,14 @@ test('two hundred malformed saves of each kind: each refused with its field, not
 				expect(((await response.json()) as { at: string }).at).toBe(`/fields/${name}`);
 			}
 		}
+	for (let from = 0; from < 200; from += 20) {
+		const wrong = (i: number) => [i, null, 'z'.repeat(41 + i), [i], { i }][i % 5];
+		const batch = Array.from({ length: 20 }, (_, i) => put({ keysOn: wrong(from + i) }, 'again'));
+		for (const response of await Promise.all(batch)) {
+			expect(response.status()).toBe(400);
+			expect(((await response.json()) as { at: string }).at).toBe('/fields/keysOn');
+		}
+	}
 	const { answers } = (await (await page.request.get(`${link}/draft`)).json()) as { answers: object };
 	expect(answers).toEqual({ stature: '171' });
 });

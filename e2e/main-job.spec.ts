@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { addThings, hydrated, sendTo, walkToTheHouse, pastTheSigns } from './support';
+import { addThings, answeredLike, hydrated, sendTo, walkToTheHouse, pastTheSigns } from './support';
 
 test('a coordinator finds out whether one person’s corner fits, and sends back what to do', async ({
 	page,
@@ -31,8 +31,11 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await expect(drawing).toHaveAccessibleName(/Nothing is built/);
 	await expect(employee.getByText('keys 9.4 cm too high').first()).toBeVisible();
 
-	await employee.getByRole('button', { name: 'Done: Seat' }).click();
-	await expect(employee.getByRole('button', { name: 'Done: Seat' })).toHaveAttribute('aria-pressed', 'true');
+	await employee.getByRole('button', { name: 'Seat', exact: true }).click();
+	await expect(employee.getByRole('button', { name: 'Seat', exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
 	await expect(employee.getByText(/1 of \d done/)).toBeVisible();
 
 	// Measured again, the pillow has given way: drawing and verdict follow as it is typed.
@@ -64,9 +67,9 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 		page.getByRole('img', { name: new RegExp(`seat ${(Number(planned) - 3).toFixed(1)} cm`) })
 	).toBeVisible();
 	await expect(page.getByText('75.2 cm high')).toBeVisible();
-	await expect(page.getByRole('img', { name: 'Done: Seat' })).toBeVisible();
-	await page.getByRole('button', { name: /^Dealt with/ }).click();
-	await expect(page.getByText('Dealt with.')).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Done Seat' })).toBeVisible();
+	await page.getByRole('button', { name: /^Settle/ }).click();
+	await expect(page.getByText(/^Settled \d/)).toBeVisible();
 	const today = await page.locator('#due').getAttribute('min');
 	await page.locator('#due').fill(today ?? '');
 	await page.getByLabel('What for').fill('Has the footrest arrived?');
@@ -136,11 +139,23 @@ test('a value that can’t be right is caught at once and the likely one is offe
 	await expect(page.getByRole('heading', { name: 'Feet and seat' })).toBeVisible();
 });
 
-test('links that are wrong or replaced say what to do', async ({ page }) => {
+test('links that are wrong or replaced say what to do', async ({ page, browser }) => {
 	const wrong = await page.goto('/c/not-a-link');
 	expect(wrong?.status()).toBe(404);
 	await expect(page.getByText('This link is not complete.')).toBeVisible();
 	const { link, caseUrl } = await sendTo(page, 'Egon Relinker');
+	// A page of the old link that stays open, with an answer that can't be kept, and then with a link that has ended.
+	const open = await (await browser.newContext()).newPage();
+	await open.goto(link);
+	await open.getByRole('button', { name: /Begin/ }).click();
+	await pastTheSigns(open);
+	await hydrated(open);
+	const status = open.getByRole('status').first();
+	await open.locator('#stature').fill('16\ufffd4');
+	await open.locator('#heel').fill('1.5');
+	await expect(status).toHaveText(/^One answer could not be kept/);
+	await open.locator('#stature').fill('164');
+	await expect(status).toHaveText(/^Saved/);
 	await page.goto(caseUrl);
 	await hydrated(page);
 	await page.getByRole('button', { name: /Send another/ }).click();
@@ -148,4 +163,22 @@ test('links that are wrong or replaced say what to do', async ({ page }) => {
 	const replaced = await page.goto(link);
 	expect(replaced?.status()).toBe(410);
 	await expect(page.getByText('This link was replaced by a newer one.')).toBeVisible();
+	await open.locator('#stature').fill('165');
+	await expect(status).toHaveText(/^This link has ended/);
+});
+
+test('a plan that stays open while its answers are withdrawn elsewhere says that nothing is kept any more', async ({
+	page,
+	browser
+}) => {
+	const { link } = await answeredLike(page, 'Edda Withdrawn', 'Mirela Oakhanger');
+	const open = await (await browser.newContext()).newPage();
+	await open.goto(`${link}/plan`);
+	await hydrated(open);
+	const elsewhere = await (await browser.newContext()).newPage();
+	await elsewhere.goto(`${link}/withdraw`);
+	await elsewhere.getByRole('button', { name: 'Withdraw everything' }).click();
+	await expect(elsewhere.getByRole('heading', { name: 'Withdrawn' })).toBeVisible();
+	await open.getByRole('button', { name: 'Seat', exact: true }).click();
+	await expect(open.getByRole('status').first()).toHaveText(/^This link has ended/);
 });

@@ -47,17 +47,43 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await second.getByRole('button', { name: 'Show my plan' }).click();
 	await expect(second.getByText('this plan was worked out on this device')).toBeVisible();
 	await expect(second.getByRole('img', { name: /Side view of you sitting/ })).toBeVisible();
-	await second.getByRole('button', { name: 'Done: Seat' }).click();
-	await expect(second.getByRole('button', { name: 'Done: Seat' })).toHaveAttribute('aria-pressed', 'true');
+	await second.getByRole('button', { name: 'Seat', exact: true }).click();
+	await expect(second.getByRole('button', { name: 'Seat', exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
 
 	await context.setOffline(false);
 	await expect(second).toHaveURL(/\/plan$/, { timeout: 20_000 });
-	await expect(second.getByRole('button', { name: 'Done: Seat' })).toHaveAttribute('aria-pressed', 'true');
+	await expect(second.getByRole('button', { name: 'Seat', exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	// Measured again without network: kept here, sent when it is back.
+	await hydrated(second);
+	await second.reload();
+	await hydrated(second);
+	await context.setOffline(true);
+	await second.getByText('Measure again', { exact: true }).click();
+	await second.getByLabel('Floor to the seat, with you on it').fill('4.8');
+	await second.getByRole('button', { name: 'Keep these numbers' }).click();
+	await expect(second.getByLabel('Floor to the seat, with you on it')).toBeFocused();
+	await second.getByLabel('Floor to the seat, with you on it').fill('48');
+	await second.getByRole('button', { name: 'Keep these numbers' }).click();
+	await expect(second.getByText('Kept on this device.')).toBeVisible();
+	await second.reload();
+	await hydrated(second);
+	await expect(second.getByLabel('Floor to the seat, with you on it')).toHaveValue('48');
+	await context.setOffline(false);
+	await expect(second.getByText('Kept. The drawing shows your corner as measured again.')).toBeVisible({
+		timeout: 20_000
+	});
 	await context.close();
 
 	await page.goto(caseUrl);
+	await expect(page.getByRole('button', { name: 'Measured again' })).toBeVisible();
 	await expect(page.getByRole('img', { name: /Elbow: keys 9.4 cm too high/ }).first()).toBeVisible();
-	await expect(page.getByRole('img', { name: 'Done: Seat' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Done Seat' })).toBeVisible();
 	await expect(page.getByRole('listitem').filter({ hasText: 'Petra Tunnelova answered' })).toHaveCount(1);
 });
 

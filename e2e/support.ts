@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { DEMO_PEOPLE } from '../seed/people';
 
 /** The demo's account. */
 export const ACCOUNT = { email: 'coordinator@lanterns.example', password: 'tarn-valley-demo' } as const;
@@ -35,6 +36,21 @@ export async function sendTo(page: Page, name: string): Promise<{ link: string; 
 	await page.getByRole('link', { name: new RegExp(name) }).click();
 	const link = await page.getByRole('link', { name: 'Begin' }).getAttribute('href');
 	return { link: link ?? '', caseUrl };
+}
+
+/** Adds a person who has answered as somebody of the demo did: a case that no other test works on. */
+export async function answeredLike(
+	page: Page,
+	name: string,
+	demoName: string
+): Promise<{ link: string; caseUrl: string }> {
+	const sent = await sendTo(page, name);
+	const fields = DEMO_PEOPLE.find((person) => person.name === demoName)?.answers ?? {};
+	const saved = await page.request.put(`${sent.link}/draft`, { data: { fields } });
+	expect(saved.ok()).toBe(true);
+	const submitted = await page.request.post(`${sent.link}/submit`);
+	expect(await submitted.json()).toEqual({ ok: true });
+	return sent;
 }
 
 /** What the pages ask, as a person at a high table would type it. */
@@ -88,4 +104,14 @@ export async function addThings(page: Page, names: readonly string[]): Promise<v
 		await page.getByRole('button', { name: `Add: ${name}` }).click();
 		await expect(page.getByRole('listitem').filter({ hasText: 'How many' })).toHaveCount(i + 1);
 	}
+}
+
+/** The link of a demo person, from their letter. */
+export async function linkOf(page: Page, name: string): Promise<string> {
+	await page.goto('/post');
+	await page
+		.getByRole('link', { name: new RegExp(name) })
+		.last()
+		.click();
+	return (await page.getByRole('link', { name: 'Begin' }).getAttribute('href')) ?? '';
 }

@@ -19,6 +19,15 @@ describe('PlanPool', () => {
 		expect(advised).toEqual(corners.map(adviseCorner));
 	});
 
+	it('works the same corner out once, and anew after it failed', async () => {
+		const corner = randomCorner(3, { rigid: 4, soft: 1, span: 0 });
+		const [first, second] = await Promise.all([pool.advise(corner), pool.advise({ ...corner })]);
+		expect(second).toBe(first);
+		expect(await pool.advise(randomCorner(4, { rigid: 4, soft: 1, span: 0 }))).not.toEqual(first);
+		const broken = { format: 'easy-corner.corner/1' } as unknown as Parameters<PlanPool['advise']>[0];
+		for (let i = 0; i < 2; i += 1) await expect(pool.advise(broken)).rejects.toThrow();
+	});
+
 	it('leaves the process free to answer while it solves', async () => {
 		const heavy = randomCorner(5, { rigid: 30, soft: 4, span: 60 });
 		let isSolved = false;
@@ -42,9 +51,8 @@ describe('PlanPool', () => {
 	});
 
 	it('refuses more than can be answered in good time', async () => {
-		const corner = randomCorner(1, { rigid: 0, soft: 0, span: 0 });
-		const asked = Array.from({ length: 600 }, () =>
-			pool.advise(corner).then(
+		const asked = Array.from({ length: 600 }, (_, seed) =>
+			pool.advise(randomCorner(seed, { rigid: 0, soft: 0, span: 0 })).then(
 				() => 'solved',
 				() => 'refused'
 			)

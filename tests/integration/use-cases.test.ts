@@ -4,24 +4,28 @@ import { addUser } from '$lib/server/access/add-user';
 import { signIn, signOut, userOfSession } from '$lib/server/access/sign-in';
 import type { Actor, Role } from '$lib/server/actor';
 import { newestReMeasurement, openAssessment, ticksOf } from '$lib/server/assessments/open-assessment';
-import { keepReMeasurement, tickStep, withdrawAssessment } from '$lib/server/assessments/plan-progress';
+import { tickStep, withdrawAssessment } from '$lib/server/assessments/plan-progress';
+import { keepReMeasurement, takeReMeasurement, type TypedAgain } from '$lib/server/assessments/re-measure';
 import { changeUnit, giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
+import { adviceAtSpots } from '$lib/server/planning/advice-at-spot';
 import { planHere } from '$lib/server/planning/planning';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { askEquipment, requestsOf } from '$lib/server/assessments/ask-equipment';
-import { addSpot, firstSpot, MOST_SPOTS, spotsOf } from '$lib/server/assessments/spots';
+import { addSpot, answeredSpots, MOST_SPOTS, spotsOf } from '$lib/server/assessments/spots';
 import { reportSigns } from '$lib/server/assessments/report-signs';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
-import { markSeen, markUnseen, readCase } from '$lib/server/cases/read-case';
+import { readCase } from '$lib/server/cases/read-case';
+import { settleCases, undoSettling } from '$lib/server/cases/settle-case';
 import { schema } from '$lib/server/db/client';
-import { Fault, type FaultKind } from '$lib/server/fault';
 import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { addPerson } from '$lib/server/people/add-person';
 import { listPeople, PEOPLE_A_PAGE } from '$lib/server/people/list-people';
+import { filterOfQuery } from '$lib/server/people/people-filter';
 import { newestLetters } from '$lib/server/post/write-letter';
 import { DEMO_PEOPLE } from '../../seed/people';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
+import { faultOf } from '../support/desk';
 
 let test: TestDatabase;
 let coordinator: Actor;
@@ -43,16 +47,8 @@ beforeAll(async () => {
 
 afterAll(() => test.drop());
 
-/** The kind of fault that a promise ends in. */
-async function faultOf(work: Promise<unknown>): Promise<FaultKind | 'none'> {
-	try {
-		await work;
-		return 'none';
-	} catch (error) {
-		if (error instanceof Fault) return error.kind;
-		throw error;
-	}
-}
+const everyone = filterOfQuery(new URLSearchParams());
+const settling = (personId: string) => ({ personIds: [personId], reason: '', version: null });
 
 let count = 0;
 async function newPerson(): Promise<string> {
@@ -139,20 +135,24 @@ describe('people', () => {
 		);
 		for (const [i, name] of names.entries())
 			await addPerson(test.db, coordinator, { name, email: `listed${i}@example.org`, team: '100%' }, now);
-		const first = await listPeople(test.db, coordinator, { search: 'listed' }, now);
+		const first = await listPeople(test.db, coordinator, { filter: { ...everyone, search: 'listed' } }, now);
 		const second = await listPeople(
 			test.db,
 			coordinator,
-			{ search: 'listed', cursor: first.next ?? '' },
+			{ filter: { ...everyone, search: 'listed' }, cursor: first.next ?? '' },
 			now
 		);
 		expect([first.lines.length, second.lines.length, first.total]).toEqual([PEOPLE_A_PAGE, 7, names.length]);
 		expect(second.next).toBeNull();
 		expect([...first.lines, ...second.lines].map((line) => line.name)).toEqual([...names].sort());
-		expect((await listPeople(test.db, coordinator, { search: '0%' }, now)).total).toBe(names.length);
-		expect((await listPeople(test.db, coordinator, { search: 'a_b' }, now)).total).toBe(0);
 		expect(
-			(await listPeople(test.db, coordinator, { search: '', cursor: 'rubbish' }, now)).lines.length
+			(await listPeople(test.db, coordinator, { filter: { ...everyone, search: '00%' } }, now)).total
+		).toBe(names.length);
+		expect(
+			(await listPeople(test.db, coordinator, { filter: { ...everyone, search: 'a_b' } }, now)).total
+		).toBe(0);
+		expect(
+			(await listPeople(test.db, coordinator, { filter: everyone, cursor: 'rubbish' }, now)).lines.length
 		).toBe(PEOPLE_A_PAGE);
 	});
 });
@@ -204,7 +204,7 @@ describe('a self-assessment', () => {
 		expect(submitted).toEqual({ ok: true });
 		expect(open.assessment).toMatchObject({ checksOff: 3, checksUnsure: 0 });
 		expect(open.assessment.costNow).toBeGreaterThan(open.assessment.costPlanned ?? Infinity);
-		await markSeen(test.db, coordinator, personId, later(5));
+		await settleCases(test.db, coordinator, settling(personId), later(5));
 		await tickStep(test.db, open, { place: 'seat', done: true }, later(6));
 		const both = await Promise.all([
 			submitAnswers(test.db, open, later(10), planHere),
@@ -224,7 +224,7 @@ describe('a self-assessment', () => {
 
 	it('comes back to the coordinator when the answers change', async () => {
 		const { personId, open } = await answered();
-		await markSeen(test.db, coordinator, personId, later(5));
+		await settleCases(test.db, coordinator, settling(personId), later(5));
 		await tickStep(test.db, open, { place: 'seat', done: true }, later(6));
 		await saveAnswers(test.db, open, { surfaceHeight: '71' }, later(7));
 		await submitAnswers(test.db, open, later(8), planHere);
@@ -255,6 +255,31 @@ describe('a self-assessment', () => {
 		await keepReMeasurement(test.db, open, lengths, null, later(1));
 		await keepReMeasurement(test.db, open, { ...lengths, seatUnder: 512 }, null, later(2));
 		expect((await newestReMeasurement(test.db, open.assessment.id))?.lengths.seatUnder).toBe(512);
+		// Sent again because the answer was lost: it is one.
+		await keepReMeasurement(test.db, open, { ...lengths, seatUnder: 512 }, null, later(3));
+		const rows = await test.db
+			.select()
+			.from(schema.reMeasurements)
+			.where(eq(schema.reMeasurements.assessmentId, open.assessment.id));
+		expect(rows).toHaveLength(2);
+	});
+
+	it('takes heights measured again as typed, names what can’t be read, and completes a save that came in parts', async () => {
+		const { open } = await answered();
+		const typed = { seatUnder: '52', feetOn: '9', surface: '75.2', keysOn: '75.2', screenTop: '124' };
+		const take = (fields: TypedAgain, minutes: number) =>
+			takeReMeasurement(test.db, open, fields, 'cm', planHere, later(minutes));
+		expect((await take({ ...typed, keysOn: 'high' }, 1)).map(({ field }) => field)).toEqual(['keysOn']);
+		expect(await newestReMeasurement(test.db, open.assessment.id)).toBeNull();
+		expect(await take(typed, 2)).toEqual([]);
+		expect(await take({ seatUnder: '20.5', unit: 'in', plan: '2' }, 3)).toEqual([]);
+		expect((await newestReMeasurement(test.db, open.assessment.id))?.lengths).toEqual({
+			seatUnder: 521,
+			feetOn: 90,
+			surface: 752,
+			keysOn: 752,
+			screenTop: 1240
+		});
 	});
 
 	it('can be withdrawn: answers, plan, letters and link go, that it happened stays', async () => {
@@ -290,13 +315,14 @@ describe('follow-ups and the day sheet', () => {
 	it('show a follow-up on its day and not before, until it is done', async () => {
 		const personId = await newPerson();
 		await setFollowUp(test.db, coordinator, { personId, due: '2026-03-16', reason: 'look', version: 0 }, now);
-		const dueOn = async (day: string) => (await linesOf(day)).due.some((line) => line.personId === personId);
+		const dueOn = async (day: string) =>
+			(await linesOf(day)).lines.some((line) => line.personId === personId);
 		expect([await dueOn('2026-03-15'), await dueOn('2026-03-16'), await dueOn('2026-04-01')]).toEqual([
 			false,
 			true,
 			true
 		]);
-		await finishFollowUp(test.db, coordinator, personId, later(1));
+		await finishFollowUp(test.db, coordinator, { personId, outcome: 'well', next: null }, later(1));
 		expect(await dueOn('2026-04-01')).toBe(false);
 	});
 
@@ -317,11 +343,11 @@ describe('follow-ups and the day sheet', () => {
 	it('show new answers until they are dealt with, and again after undo', async () => {
 		const { personId } = await answered();
 		const isShown = async () =>
-			(await linesOf('2026-03-02')).fresh.some((line) => line.personId === personId);
+			(await linesOf('2026-03-02')).lines.some((line) => line.personId === personId);
 		expect(await isShown()).toBe(true);
-		await markSeen(test.db, coordinator, personId, later(1));
+		await settleCases(test.db, coordinator, settling(personId), later(1));
 		expect(await isShown()).toBe(false);
-		await markUnseen(test.db, coordinator, personId);
+		await undoSettling(test.db, coordinator, { personIds: [personId], at: later(1) }, later(2));
 		expect(await isShown()).toBe(true);
 	});
 });
@@ -329,17 +355,18 @@ describe('follow-ups and the day sheet', () => {
 describe('rights', () => {
 	const acts: readonly [string, (actor: Actor, personId: string) => Promise<unknown>][] = [
 		['add a person', (a) => addPerson(test.db, a, { name: 'x', email: 'x@example.org', team: '' }, now)],
-		['list people', (a) => listPeople(test.db, a, { search: '' }, now)],
+		['list people', (a) => listPeople(test.db, a, { filter: filterOfQuery(new URLSearchParams()) }, now)],
 		['send', (a, personId) => sendAssessment(test.db, a, { personId }, now)],
-		['read a case', (a, personId) => readCase(test.db, a, personId, now)],
-		['deal with', (a, personId) => markSeen(test.db, a, personId, now)],
-		['undo', (a, personId) => markUnseen(test.db, a, personId)],
+		['deal with', (a, personId) => settleCases(test.db, a, settling(personId), now)],
+		['undo', (a, personId) => undoSettling(test.db, a, { personIds: [personId], at: now }, now)],
 		[
 			'set a follow-up',
 			(a, personId) => setFollowUp(test.db, a, { personId, due: '2026-09-01', reason: '', version: 0 }, now)
 		],
-		['finish a follow-up', (a, personId) => finishFollowUp(test.db, a, personId, now)],
-		['read the day sheet', (a) => readDaySheet(test.db, a, '2026-03-02')]
+		[
+			'finish a follow-up',
+			(a, personId) => finishFollowUp(test.db, a, { personId, outcome: '', next: null }, now)
+		]
 	];
 	const id = '00000000-0000-4000-8000-000000000000';
 	const others: readonly Actor[] = [
@@ -378,7 +405,7 @@ describe('the record', () => {
 describe('signs and discomfort', () => {
 	const today = '2026-03-02';
 	const lineOf = async (personId: string) =>
-		(await readDaySheet(test.db, coordinator, today)).fresh.find((line) => line.personId === personId);
+		(await readDaySheet(test.db, coordinator, today)).lines.find((line) => line.personId === personId);
 
 	it('puts an emergency at the top of the day at once, before anything else is answered', async () => {
 		const personId = await newPerson();
@@ -387,7 +414,7 @@ describe('signs and discomfort', () => {
 		await saveAnswers(test.db, open, { 'sign.chest-pain': 'yes' }, now);
 		await reportSigns(test.db, open, now);
 		await reportSigns(test.db, open, now);
-		const { fresh } = await readDaySheet(test.db, coordinator, today);
+		const { lines: fresh } = await readDaySheet(test.db, coordinator, today);
 		expect(fresh[0]).toMatchObject({ personId, levelRank: 0, answeredAt: null });
 		expect(fresh[0]?.reasons).toEqual([{ code: 'emergency-sign', level: 'now', sign: 'chest-pain' }]);
 		const { log } = await readCase(test.db, coordinator, personId, now);
@@ -409,7 +436,7 @@ describe('signs and discomfort', () => {
 			code: 'severe',
 			report: { region: 'neck', worst: 8 }
 		});
-		await markSeen(test.db, coordinator, personId, now);
+		await settleCases(test.db, coordinator, settling(personId), now);
 		const open = await openAssessment(test.db, token, now);
 		await submitAnswers(test.db, open, later(5), planHere);
 		expect(await lineOf(personId)).toBeUndefined();
@@ -430,11 +457,11 @@ describe('signs and discomfort', () => {
 describe('asking for equipment', () => {
 	it('is one request however often it is asked, comes to the sheet, and can be taken back', async () => {
 		const { personId, open } = await answered();
-		await markSeen(test.db, coordinator, personId, now);
+		await settleCases(test.db, coordinator, settling(personId), now);
 		const ask = (wanted: boolean) => askEquipment(test.db, open, { purchase: 'footrest', wanted }, now);
 		await Promise.all([ask(true), ask(true)]);
 		expect(await requestsOf(test.db, open.assessment.id)).toEqual(['footrest']);
-		const { fresh } = await readDaySheet(test.db, coordinator, '2026-03-02');
+		const { lines: fresh } = await readDaySheet(test.db, coordinator, '2026-03-02');
 		const line = fresh.find((l) => l.personId === personId);
 		expect(line?.reasons.map(({ code }) => code)).toContain('request');
 		await ask(false);
@@ -478,12 +505,33 @@ describe('a second spot', () => {
 		expect(
 			await submitAnswers(test.db, await openAssessment(test.db, second, now), later(2), planHere)
 		).toEqual({ ok: true });
-		const { fresh } = await readDaySheet(test.db, coordinator, '2026-03-02');
+		const { lines: fresh } = await readDaySheet(test.db, coordinator, '2026-03-02');
 		expect(fresh.filter((line) => line.personId === personId)).toHaveLength(1);
 		const read = await readCase(test.db, coordinator, personId, now);
 		expect(read.answered?.corner?.spot.posture).toBe('sitting');
 		expect(read.spots.map(({ corner }) => corner?.spot.posture)).toEqual(['standing']);
 		expect(read.history).toHaveLength(1);
+	});
+
+	it('is solved again when the first one is corrected, and unticked where its things have gone', async () => {
+		const { token } = await answered();
+		const open = () => openAssessment(test.db, token, now);
+		await addSpot(test.db, await open(), token, now);
+		const second = () => openAssessment(test.db, `${token}-2`, now);
+		await saveAnswers(test.db, await second(), standing, now);
+		await submitAnswers(test.db, await second(), now, planHere);
+		await tickStep(test.db, await second(), { place: 'screen', done: true }, now);
+		const planned = (await second()).assessment.costPlanned;
+		// The table is as high as the elbow now, and the screen free of it: nothing at the first spot wants a stack.
+		const fitting = { surfaceHeight: '68', topAboveBase: '53', seatHeight: '42', seatGive: '0' };
+		await saveAnswers(test.db, await open(), fitting, later(1));
+		expect(await submitAnswers(test.db, await open(), later(1), planHere)).toEqual({ ok: true });
+		const spots = (await answeredSpots(test.db, (await open()).assessment)).map(({ corner }) => corner);
+		const at = await adviceAtSpots(spots, planHere);
+		const now2 = (await second()).assessment.costPlanned;
+		expect(now2).toBe(at[1]?.advice.plans[0]?.cost.W);
+		expect(now2).toBeLessThanOrEqual(planned ?? 0);
+		expect(await ticksOf(test.db, (await second()).assessment.id)).toEqual({});
 	});
 
 	it('is found from either side, and three are enough', async () => {
@@ -493,7 +541,9 @@ describe('a second spot', () => {
 		expect(await spotsOf(test.db, second, `${token}-2`)).toEqual(
 			(await spotsOf(test.db, open, token)).map((line) => ({ ...line, isHere: !line.isHere }))
 		);
-		expect((await firstSpot(test.db, second.assessment))?.id).toBe(open.assessment.id);
+		expect((await answeredSpots(test.db, second.assessment)).map(({ id }) => id)).toEqual([
+			open.assessment.id
+		]);
 		await addSpot(test.db, second, `${token}-2`, now);
 		expect((await spotsOf(test.db, open, token)).map(({ path }) => path)).toEqual([
 			`/c/${token}`,

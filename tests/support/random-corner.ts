@@ -6,7 +6,7 @@ import type {
 	MeasuredLength,
 	MeasuringMethod
 } from '$lib/core/corner';
-import { Dice } from './random';
+import { Dice } from '../../seed/random';
 
 const METHODS: readonly MeasuringMethod[] = [
 	'tape',

@@ -1,0 +1,362 @@
+import { expect, test, type Page } from '@playwright/test';
+import { ACCOUNT, hydrated, linkOf, sendTo, signIn } from './support';
+
+/** Signs in as another account of the demo. */
+async function signInAs(page: Page, who: string): Promise<void> {
+	await page.goto('/desk/sign-in');
+	await page.getByLabel('E-mail address').fill(`${who}@lanterns.example`);
+	await page.getByLabel('Password').fill(ACCOUNT.password);
+	await page.getByRole('button', { name: 'Sign in' }).click();
+	await expect(page).toHaveURL('/desk');
+	await hydrated(page);
+}
+
+const lines = (page: Page) => page.locator('main li[id^="line-"]');
+
+test('ten cases are worked off from the day sheet by keys alone, and the last is taken back', async ({
+	page
+}) => {
+	await signIn(page);
+	const before = await lines(page).count();
+	expect(before).toBeGreaterThan(12);
+	await expect(lines(page).first()).toContainText(/E$|Settle|Done|Called/);
+	let name = '';
+	for (let i = 1; i <= 10; i += 1) {
+		// Every other one is looked at further down the list.
+		if (i % 2 === 0) await page.keyboard.press('j');
+		const here = page.locator('main li.here a.who');
+		name = await here.innerText();
+		const done = page.waitForResponse((r) => r.request().method() === 'POST' && r.url().includes('/desk?/'));
+		await page.keyboard.press('e');
+		expect((await done).ok()).toBe(true);
+		await expect(page.locator('#undo')).toBeVisible();
+		// Who has asked for something that is not decided, or has a follow-up that is due, stays with only that.
+		if (await page.locator('main li a.who', { hasText: name }).count())
+			await expect(page.locator('main li', { hasText: name })).toContainText(
+				/asked for equipment|asked a question|due today|late since/
+			);
+	}
+	const after = await lines(page).count();
+	expect(after).toBeLessThan(before);
+	await page.keyboard.press('u');
+	await expect(page.locator('#undo')).toHaveCount(0);
+	await expect(page.locator('main li a.who', { hasText: name })).toHaveCount(1);
+});
+
+test('equal cases get the same text in one go, by keys', async ({ page }) => {
+	await signIn(page);
+	// A message is begun by its key before the case has come up beside the list.
+	await page.keyboard.press('j');
+	await page.keyboard.press('w');
+	await expect(page.getByRole('textbox', { name: 'Message' })).toBeFocused();
+	await page.keyboard.press('Escape');
+	await page.getByRole('heading', { name: 'Soon' }).waitFor();
+	const soon = page.locator('section.group', { has: page.getByRole('heading', { name: 'Soon' }) });
+	await soon.locator('a.who').first().focus();
+	await page.keyboard.press('b');
+	const batch = page.getByRole('region', { name: 'Ticked cases' });
+	await expect(batch).toBeVisible();
+	const n = await page.locator('main li input:checked').count();
+	await batch.getByText('The same text to all of them').click();
+	await batch.getByLabel('Message').fill('Hello, please do your plan this week.');
+	await batch.getByRole('button', { name: `Send to ${n}` }).click();
+	await expect(batch).toHaveCount(0);
+});
+
+test('a list is imported after its faults are mended, and again without doubles', async ({ page }) => {
+	await signIn(page);
+	await page.goto('/desk/people/import');
+	await hydrated(page);
+	const give = (text: string) =>
+		page.locator('input[type=file]').setInputFiles({
+			name: 'staff.csv',
+			mimeType: 'text/csv',
+			// As an old spreadsheet saves it.
+			buffer: Buffer.from(text, 'latin1')
+		});
+	await give('Employee;Mail;Department\nZoë Importa;zoe.importa@new.example;Kiln\nNo Address;nowhere;Kiln\n');
+	await expect(page.getByText('apart by semicolon, windows-1252')).toBeVisible();
+	await expect(page.getByText('Line 2, e-mail address')).toBeVisible();
+	await expect(page.getByRole('button', { name: 'See what it would do' })).toHaveCount(0);
+	const good =
+		'Employee;Mail;Department\nZoë Importa;zoe.importa@new.example;Kiln\nAbe Importa;abe.importa@new.example;Kiln\n';
+	await give(good);
+	await page.getByRole('button', { name: 'See what it would do' }).click();
+	await expect(page.getByText('It adds 2 people')).toBeVisible();
+	await page.getByRole('button', { name: 'Take them in' }).click();
+	await expect(page.getByText('Taken in: 2 people added')).toBeVisible();
+	await page.goto('/desk/people?team=Kiln');
+	await expect(page.getByRole('link', { name: 'Zoë Importa' })).toBeVisible();
+	await page.goto('/desk/people/import');
+	await hydrated(page);
+	await give(good);
+	await page.getByRole('button', { name: 'See what it would do' }).click();
+	await expect(page.getByText('It adds 0 people, changes 0, and leaves 2 as they are.')).toBeVisible();
+	const csv = await page.request.get('/desk/people/export?team=Kiln');
+	expect(csv.headers()['content-type']).toContain('text/csv');
+	expect((await csv.text()).split('\r\n')).toHaveLength(4);
+});
+
+test('a bulk act asks for its count first; a filter is kept by name', async ({ page }) => {
+	await signIn(page);
+	await page.goto('/desk/people?q=importa');
+	await hydrated(page);
+	await page.getByLabel('Tick everyone on this page').check();
+	await page.getByLabel('For these 2').selectOption('team');
+	await page.getByRole('textbox', { name: 'Team' }).fill('Glaze');
+	await page.getByRole('button', { name: 'Yes, for 2 people' }).click();
+	await expect(page.getByText('Done for 2 people.')).toBeVisible();
+	await page.goto('/desk/people?team=Glaze');
+	await hydrated(page);
+	await expect(page.getByRole('row')).toHaveCount(3);
+	await page.getByRole('button', { name: 'Keep this filter' }).click();
+	await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Glazers');
+	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await page.goto('/desk/people');
+	await page.getByRole('link', { name: 'Glazers' }).click();
+	await expect(page.getByRole('row')).toHaveCount(3);
+});
+
+test('messages go both ways; the letter says only that there is one', async ({ page, browser }) => {
+	const { link, caseUrl } = await sendTo(page, 'Minna Messenger');
+	await page.goto(caseUrl);
+	await hydrated(page);
+	await page.getByLabel('Message').fill('Hello Minna, does the tape reach?');
+	await page.getByRole('button', { name: 'Send', exact: true }).click();
+	await expect(page.getByRole('listitem').filter({ hasText: 'does the tape reach?' })).toBeVisible();
+	await page.goto('/post');
+	await page
+		.getByRole('link', { name: /Minna Messenger.*A message about your corner/ })
+		.first()
+		.click();
+	await expect(page.getByRole('article').getByText('nothing of it stands in this letter')).toBeVisible();
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(`${link}/messages`);
+	await expect(employee.getByText('does the tape reach?')).toBeVisible();
+	await employee.getByLabel('Write to your coordinator').fill('It does. Which end is zero?');
+	await employee.getByRole('button', { name: 'Send' }).click();
+	await expect(employee.getByRole('listitem').filter({ hasText: 'Which end is zero?' })).toHaveCount(1);
+	await page.goto('/desk');
+	await expect(page.locator('main li', { hasText: 'Minna Messenger' })).toContainText('asked a question');
+	await page.locator('main li a.who', { hasText: 'Minna Messenger' }).focus();
+	await expect(page.locator('.pane')).toContainText('Which end is zero?');
+	await page.keyboard.press('w');
+	await page.keyboard.press('Control+a');
+	await page.keyboard.type('The metal one.');
+	await page.keyboard.press('Control+Enter');
+	await expect(page.locator('main li', { hasText: 'Minna Messenger' })).toHaveCount(0);
+	await employee.reload();
+	await expect(employee.getByText('The metal one.')).toBeVisible();
+});
+
+test('a round goes to as many as were seen, is followed live, and is closed', async ({ page }) => {
+	await signIn(page);
+	await page.goto('/desk/rounds/new');
+	await hydrated(page);
+	await page.getByLabel('Name of the round').fill('Glaze only');
+	await page.getByRole('checkbox', { name: 'Glaze' }).check();
+	await page.getByLabel('Letter').fill('Hello {name}, until {until}, please.');
+	await page.getByRole('button', { name: 'Keep as a draft' }).click();
+	await expect(page.getByRole('heading', { name: 'Glaze only', level: 1 })).toBeVisible();
+	await hydrated(page);
+	await page.getByRole('button', { name: 'Send it to 2 people' }).click();
+	// Told by the server as the queue goes on; nothing is reloaded by hand.
+	await expect(page.getByRole('img', { name: '2 silent so far' })).toBeVisible({ timeout: 30_000 });
+	await expect(page.getByRole('link', { name: 'Zoë Importa' })).toBeVisible();
+	const link = await linkOf(page, 'Zoë Importa');
+	expect(link).toMatch(/^\/c\//);
+	await expect(page.getByText(/^Hello Zoë Importa, until \d+ \w+ \d{4}, please\.$/)).toBeVisible();
+	await page.goto('/desk/rounds');
+	await page.getByRole('link', { name: 'Glaze only' }).click();
+	await hydrated(page);
+	await page.getByRole('button', { name: 'Close the round' }).click();
+	await expect(page.getByText(/^Closed · /)).toBeVisible();
+	await expect(page.getByRole('img', { name: '2 did not answer' })).toBeVisible();
+	await expect(page.getByRole('columnheader', { name: 'Glaze only' })).toBeVisible();
+});
+
+test('a silent person is reminded before the day of the policy, and the list follows', async ({ page }) => {
+	await signIn(page);
+	await page.goto('/desk/rounds');
+	await page.getByRole('link', { name: 'This autumn' }).click();
+	await hydrated(page);
+	const button = page.getByRole('button', { name: /^Remind now: / }).first();
+	const name = (await button.getAttribute('aria-label'))?.replace('Remind now: ', '') ?? '';
+	const line = page.locator('main li', { hasText: name });
+	await expect(line).toContainText('2 of 3 reminders');
+	await button.click();
+	await expect(page.getByText('Reminding one person')).toBeVisible();
+	// Written by the queue, told by the server.
+	await expect(line).toContainText('3 of 3 reminders', { timeout: 30_000 });
+	await expect(line.getByRole('button')).toHaveCount(0);
+	await page.goto('/post');
+	await page
+		.getByRole('link', { name: new RegExp(name) })
+		.first()
+		.click();
+	await expect(page.getByText(/^Reminder: /).first()).toBeVisible();
+	// As its receiver gets it: plain text and HTML, with one id for ever.
+	await page.getByText('As plain text').click();
+	await expect(page.getByText(/^Message-ID: <[0-9a-f-]{36}@easy-corner>/)).toBeVisible();
+	await page.getByText('As HTML, as a mail program shows it').click();
+	const mail = page.frameLocator('iframe[title="The letter as HTML"]');
+	await expect(mail.getByRole('link', { name: 'Begin' })).toHaveAttribute('href', /^http.*\/c\//);
+});
+
+test('a follow-up is carried to another day by keys; the calendar address answers until it is renewed', async ({
+	page
+}) => {
+	const { caseUrl } = await sendTo(page, 'Dora Daymover');
+	await page.goto(caseUrl);
+	await hydrated(page);
+	const today = (await page.locator('#due').getAttribute('min')) ?? '';
+	await page.locator('#due').fill(today);
+	await page.getByRole('button', { name: 'Set', exact: true }).click();
+	await expect(page.getByText('Set. It comes up')).toBeVisible();
+	await page.goto('/desk/follow-ups?view=week');
+	await hydrated(page);
+	const card = page.getByRole('link', { name: /Dora Daymover/ });
+	await card.focus();
+	await page.keyboard.press('m');
+	await page.keyboard.press('ArrowRight');
+	await page.keyboard.press('ArrowDown');
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('status').filter({ hasText: 'Dora Daymover is on' })).toBeVisible();
+	const after = (days: number) => {
+		const date = new Date(`${today}T00:00:00Z`);
+		date.setUTCDate(date.getUTCDate() + days);
+		return date.toISOString().slice(0, 10);
+	};
+	// And by the mouse, to the day beside it in the same week.
+	await page.goto(`/desk/follow-ups?view=week&day=${after(8)}`);
+	await hydrated(page);
+	const to = after(new Date(after(8)).getUTCDay() === 0 ? 7 : 9);
+	const named = new Intl.DateTimeFormat('en-GB', {
+		weekday: 'long',
+		day: 'numeric',
+		month: 'long',
+		timeZone: 'UTC'
+	});
+	await card.dragTo(page.getByRole('group', { name: named.format(new Date(to)) }));
+	await expect(page.getByRole('status').filter({ hasText: 'Dora Daymover is on' })).toBeVisible();
+	await page.goto(`/desk/follow-ups?view=list&day=${to}`);
+	await expect(page.getByRole('link', { name: /Dora Daymover/ })).toBeVisible();
+	await hydrated(page);
+	await page.getByRole('button', { name: 'Make a new address' }).click();
+	const address = (await page.getByText(/\/calendar\//).innerText()).trim();
+	const first = await page.request.get(address);
+	expect(first.headers()['content-type']).toContain('text/calendar');
+	expect(await first.text()).toContain('SUMMARY:Follow-up: D. D.');
+	await page.getByRole('button', { name: 'Make a new address' }).click();
+	await expect(page.getByText(/\/calendar\//)).not.toHaveText(address);
+	expect((await page.request.get(address)).status()).toBe(404);
+});
+
+test('equipment is approved and declined with a reason, and the person reads it', async ({
+	page,
+	browser
+}) => {
+	const link = await linkOf(page, 'Ivo Larkmead');
+	const employee = await (await browser.newContext()).newPage();
+	await employee.goto(`${link}/plan`);
+	await employee
+		.getByRole('button', { name: /^Ask for it/ })
+		.first()
+		.click();
+	await expect(employee.getByRole('button', { name: /^Asked for/ }).first()).toBeVisible();
+	await signIn(page);
+	await page.goto('/desk/people?q=ivo larkmead');
+	await page.getByRole('link', { name: 'Ivo Larkmead' }).click();
+	await hydrated(page);
+	await page.getByRole('button', { name: 'Decline …' }).click();
+	await page.getByLabel('Why, as the person reads it').fill('The store room has one: it comes on Friday');
+	await page.getByRole('button', { name: 'Decline', exact: true }).click();
+	await expect(page.getByRole('button', { name: 'Take up again' })).toBeVisible();
+	await employee.goto(`${link}/messages`);
+	await expect(employee.getByText('The store room has one: it comes on Friday')).toBeVisible();
+	await page.getByRole('button', { name: 'Take up again' }).click();
+	for (const act of ['Approve', 'It is on its way', 'It has arrived'])
+		await page.getByRole('button', { name: act, exact: true }).click();
+	await expect(page.getByText('Equipment has arrived: look at the corner again')).toBeVisible();
+});
+
+test('a case is referred to a clinician, who sees it and no other, and sends it back', async ({
+	page,
+	browser
+}) => {
+	const { caseUrl } = await sendTo(page, 'Refa Referred');
+	await page.goto(caseUrl);
+	await hydrated(page);
+	await page.getByLabel('What you ask').fill('Tingling at night: please look.');
+	await page.getByRole('button', { name: 'Refer', exact: true }).click();
+	await expect(page.getByRole('button', { name: 'End the referral' })).toBeVisible();
+	await page.getByRole('link', { name: 'Letter to print' }).click();
+	await expect(page.getByText('Tingling at night: please look.')).toBeVisible();
+	const clinic = await (await browser.newContext()).newPage();
+	await signInAs(clinic, 'clinician');
+	await clinic.locator('main li a.who', { hasText: 'Refa Referred' }).click();
+	await hydrated(clinic);
+	await expect(clinic.getByRole('button', { name: /^Settle/ })).toHaveCount(0);
+	await clinic.getByLabel('What came of it').fill('Nerve is irritated; rest and a softer edge.');
+	await clinic.getByRole('button', { name: 'End the referral' }).click();
+	await expect(clinic).toHaveURL('/desk');
+	expect((await clinic.request.get(caseUrl)).status()).toBe(404);
+	await page.goto(caseUrl);
+	await expect(page.getByText('Nerve is irritated; rest and a softer edge.')).toBeVisible();
+});
+
+test('two coordinators on one case: the second to settle sees what came in', async ({ page, browser }) => {
+	const link = await linkOf(page, 'Ruta Wexcombe');
+	await signIn(page);
+	const second = await (await browser.newContext()).newPage();
+	await signInAs(second, 'second');
+	const employee = await (await browser.newContext()).newPage();
+	await employee.goto(`${link}/messages`);
+	await employee.getByLabel('Write to your coordinator').fill('The first question');
+	await employee.getByRole('button', { name: 'Send' }).click();
+	await page.goto('/desk/people?q=ruta');
+	await page.getByRole('link', { name: 'Ruta Wexcombe' }).click();
+	await expect(page.getByRole('heading', { name: 'Ruta Wexcombe' })).toBeVisible();
+	await second.goto(page.url());
+	await hydrated(second);
+	await hydrated(page);
+	await page.getByLabel('Message').fill('Answered by the first');
+	await page.getByRole('button', { name: 'Send', exact: true }).click();
+	await expect(page.getByRole('listitem').filter({ hasText: 'Answered by the first' })).toBeVisible();
+	await second.getByRole('button', { name: /^Settle/ }).click();
+	await expect(
+		second.getByRole('alert').filter({ hasText: 'Somebody else changed this case meanwhile' })
+	).toBeVisible();
+	await expect(second.getByRole('listitem').filter({ hasText: 'Answered by the first' })).toBeVisible();
+});
+
+test('an account is invited by letter, and forgotten passwords are chosen anew', async ({
+	page,
+	browser
+}) => {
+	await signIn(page);
+	await page.goto('/desk/users');
+	await hydrated(page);
+	await page.getByLabel('Name').fill('Cleo Newclinic');
+	await page.getByLabel('E-mail address').fill('cleo@clinic.example');
+	await page.getByRole('button', { name: 'Send the invitation' }).click();
+	await expect(page.getByText('The letter to cleo@clinic.example')).toBeVisible();
+	const link = await linkOf(page, 'Cleo Newclinic');
+	const cleo = await (await browser.newContext()).newPage();
+	await cleo.goto(link);
+	await cleo.getByLabel(/^Password/).fill('a password of cleo');
+	await cleo.getByRole('button', { name: 'Choose it' }).click();
+	await expect(cleo).toHaveURL('/desk/sign-in');
+	await cleo.getByLabel('E-mail address').fill('cleo@clinic.example');
+	await cleo.getByLabel('Password').fill('a password of cleo');
+	await cleo.getByRole('button', { name: 'Sign in' }).click();
+	await expect(cleo.getByText('The sheet is clear.')).toBeVisible();
+	await cleo.goto('/desk/account');
+	await expect(cleo.getByText(/Chrome on \w+, here/)).toBeVisible();
+	await cleo.goto(link);
+	await expect(cleo.getByText('This link has ended or was used.')).toBeVisible();
+	await page.goto('/desk/password');
+	await page.getByLabel('E-mail address').fill('nobody@clinic.example');
+	await page.getByRole('button', { name: 'Send the link' }).click();
+	await expect(page.getByText('If there is an account with this address')).toBeVisible();
+});

@@ -1,0 +1,480 @@
+import { eq, sql } from 'drizzle-orm';
+import ICAL from 'ical.js';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import {
+	askReset,
+	choosePassword,
+	closeUser,
+	inviteUser,
+	sessionsOf,
+	signOutElsewhere
+} from '$lib/server/accounts/accounts';
+import { signIn, userOfSession } from '$lib/server/access/sign-in';
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { askEquipment } from '$lib/server/assessments/ask-equipment';
+import { followUpFeed, renewCalendar } from '$lib/server/calendar/follow-up-feed';
+import { bySheetOrder, readDaySheet, readTotals } from '$lib/server/cases/day-sheet';
+import { decideEquipment, equipmentOf } from '$lib/server/cases/decide-equipment';
+import { messagesOf, writeToCoordinator, writeToPerson } from '$lib/server/cases/messages';
+import { addNote } from '$lib/server/cases/notes';
+import { readCase } from '$lib/server/cases/read-case';
+import { endReferral, referCase } from '$lib/server/cases/refer';
+import { reopenCase, settleCases, undoSettling } from '$lib/server/cases/settle-case';
+import { schema } from '$lib/server/db/client';
+import { followUpsIn, loadOfDays } from '$lib/server/follow-ups/list-follow-ups';
+import { finishFollowUp, setFollowUp, undoFinish } from '$lib/server/follow-ups/set-follow-up';
+import { actInBulk, changePerson, exportPeople } from '$lib/server/people/change-people';
+import { importPeople } from '$lib/server/people/import-people';
+import { dropFilter, listPeople, saveFilter, savedFiltersOf, teamsOf } from '$lib/server/people/list-people';
+import { filterOfQuery } from '$lib/server/people/people-filter';
+import { Desk, faultOf, MIRELA } from '../support/desk';
+
+let desk: Desk;
+const now = new Date('2026-03-02T09:00:00Z');
+const today = '2026-03-02';
+const db = () => desk.test.db;
+
+beforeAll(async () => void (desk = await Desk.make(now)));
+afterAll(() => desk.test.drop());
+
+const sheetOf = async (personId: string, day = today) =>
+	(await readDaySheet(db(), desk.coordinator, day)).lines.find((line) => line.personId === personId);
+
+describe('the order of the day', () => {
+	it('is by level, then by the day it is due, then by how much is open', async () => {
+		const hurts = (worst: string) => ({ ...MIRELA, 'pain.neck.worst': worst, 'pain.neck.days': '3' });
+		const painless = Object.fromEntries(Object.entries(MIRELA).filter(([name]) => !name.startsWith('pain.')));
+		const home = await desk.answered(painless);
+		const soon = await desk.answered(hurts('5'));
+		const clinic = await desk.answered(hurts('8'));
+		const older = await desk.answered(hurts('5'), new Date('2026-02-20T09:00:00Z'));
+		const { lines } = await readDaySheet(db(), desk.coordinator, today);
+		const at = (personId: string) => lines.findIndex((line) => line.personId === personId);
+		const places = [clinic, older, soon, home].map(({ personId }) => at(personId));
+		expect(places).toEqual([...places].sort((a, b) => a - b));
+		expect(lines).toEqual([...lines].sort(bySheetOrder));
+		// 5 working days from Friday 20 February, 3 from Monday 2 March.
+		expect(lines[at(older.personId)]?.actBy).toBe('2026-02-27');
+		expect(lines[at(clinic.personId)]?.actBy).toBe('2026-03-05');
+	});
+
+	it('shows the trend over the reports, the oldest first', async () => {
+		const { personId } = await desk.answered({ ...MIRELA, 'pain.neck.worst': '9', 'pain.neck.days': '3' });
+		await desk.answer(
+			personId,
+			{ ...MIRELA, 'pain.neck.worst': '3', 'pain.neck.days': '1' },
+			desk.later(60 * 24 * 40)
+		);
+		expect((await sheetOf(personId))?.worsts).toEqual([9, 6]);
+	});
+});
+
+describe('settling', () => {
+	it('takes a batch off the sheet and undoes exactly that', async () => {
+		const [a, b, earlier] = [await desk.answered(), await desk.answered(), await desk.answered()];
+		const ids = [a.personId, b.personId];
+		const settle = (personIds: string[], minutes: number) =>
+			settleCases(db(), desk.coordinator, { personIds, reason: '', version: null }, desk.later(minutes));
+		await settle([earlier.personId], 1);
+		await settle(ids, 2);
+		for (const id of ids) expect(await sheetOf(id)).toBeUndefined();
+		await undoSettling(
+			db(),
+			desk.coordinator,
+			{ personIds: [...ids, earlier.personId], at: desk.later(2) },
+			desk.later(3)
+		);
+		for (const id of ids) expect(await sheetOf(id)).toBeDefined();
+		expect(await sheetOf(earlier.personId)).toBeUndefined();
+	});
+
+	it('keeps the reason, is opened again by hand and by new answers', async () => {
+		const { personId } = await desk.answered();
+		const listed = async () => (await readCase(db(), desk.coordinator, personId, now)).listed;
+		const { version } = await listed();
+		const input = { personIds: [personId], reason: 'called, feels well', version };
+		await settleCases(db(), desk.coordinator, input, desk.later(1));
+		expect(await listed()).toMatchObject({ settledReason: 'called, feels well', openSince: null });
+		await reopenCase(db(), desk.coordinator, personId, desk.later(2));
+		expect(await listed()).toMatchObject({ settledReason: '', settledAt: null });
+		expect((await listed()).openSince).not.toBeNull();
+	});
+
+	it('tells the second of two coordinators what changed, and overwrites nothing', async () => {
+		const { personId, open } = await desk.answered();
+		const { version } = (await readCase(db(), desk.second, personId, now)).listed;
+		await writeToCoordinator(db(), open, { text: 'Wait, one more thing', key: 'more' }, desk.later(1));
+		const settle = (of: number) =>
+			faultOf(
+				settleCases(db(), desk.second, { personIds: [personId], reason: '', version: of }, desk.later(2))
+			);
+		expect(await settle(version)).toBe('conflict');
+		expect(await sheetOf(personId)).toBeDefined();
+		expect(await settle((await readCase(db(), desk.second, personId, now)).listed.version)).toBe('none');
+	});
+
+	it('leaves what is asked for and not decided on the sheet', async () => {
+		const { personId, open } = await desk.answered();
+		await askEquipment(db(), open, { purchase: 'footrest', wanted: true }, desk.later(1));
+		await settleCases(
+			db(),
+			desk.coordinator,
+			{ personIds: [personId], reason: '', version: null },
+			desk.later(2)
+		);
+		expect((await sheetOf(personId))?.reasons).toEqual([
+			{ code: 'request', level: 'help', request: 'equipment' }
+		]);
+	});
+});
+
+describe('equipment', () => {
+	it('goes from asked to arrived, each step once, and sets a look at the corner with it', async () => {
+		const { personId, open } = await desk.answered();
+		await askEquipment(db(), open, { purchase: 'monitor', wanted: true }, now);
+		const request = async () => (await equipmentOf(db(), personId))[0];
+		const decide = async (to: 'approved' | 'sent' | 'arrived' | 'declined', version?: number) =>
+			faultOf(
+				decideEquipment(
+					db(),
+					desk.coordinator,
+					{
+						requestId: (await request())?.id ?? '',
+						to,
+						reason: '',
+						version: version ?? (await request())?.version ?? 0
+					},
+					desk.later(5)
+				)
+			);
+		expect(await decide('arrived')).toBe('conflict');
+		expect(await decide('declined')).toBe('invalid');
+		expect(await decide('approved')).toBe('none');
+		expect(await decide('approved', 1)).toBe('conflict');
+		expect(await decide('sent')).toBe('none');
+		expect(await decide('arrived')).toBe('none');
+		// Five working days from Monday 2 March.
+		expect((await readCase(db(), desk.coordinator, personId, now)).followUp).toMatchObject({
+			due: '2026-03-09'
+		});
+	});
+});
+
+describe('messages', () => {
+	it('go both ways, each once, with a letter that holds no word of it', async () => {
+		const { personId, open, token } = await desk.answered();
+		await settleCases(
+			db(),
+			desk.coordinator,
+			{ personIds: [personId], reason: '', version: null },
+			desk.later(1)
+		);
+		const ask = () => writeToCoordinator(db(), open, { text: 'It wobbles', key: 'w1' }, desk.later(2));
+		await Promise.all([ask(), ask()]);
+		expect((await sheetOf(personId))?.reasons).toContainEqual({
+			code: 'request',
+			level: 'help',
+			request: 'question'
+		});
+		const input = { personId, text: 'Put the widest book at the bottom', key: 'a1' };
+		await writeToPerson(db(), desk.coordinator, input, desk.later(3));
+		await writeToPerson(db(), desk.coordinator, input, desk.later(4));
+		expect(await sheetOf(personId)).toBeUndefined();
+		expect((await messagesOf(db(), personId)).map(({ text, isFromPerson }) => [text, isFromPerson])).toEqual([
+			['It wobbles', true],
+			['Put the widest book at the bottom', false]
+		]);
+		const letters = await db().select().from(schema.letters).where(eq(schema.letters.personId, personId));
+		const told = letters.filter(({ linkPath }) => linkPath === `/c/${token}/messages`);
+		expect(told).toHaveLength(1);
+		expect(JSON.stringify(letters)).not.toMatch(/wobbles|widest/);
+	});
+});
+
+describe('roles', () => {
+	it('show a clinician the cases that are referred to them, as long as they are', async () => {
+		const [mine, other] = [await desk.answered(), await desk.answered()];
+		const read = (personId: string) => faultOf(readCase(db(), desk.clinician, personId, now));
+		expect(await read(mine.personId)).toBe('not-found');
+		const refer = { personId: mine.personId, clinicianId: desk.clinician.id, question: 'Please look' };
+		await referCase(db(), desk.coordinator, refer, now);
+		expect((await sheetOf(mine.personId))?.referredName).toBe('clinic');
+		expect([await read(mine.personId), await read(other.personId)]).toEqual(['none', 'not-found']);
+		const { lines } = await readDaySheet(db(), desk.clinician, today);
+		expect(lines.map(({ personId }) => personId)).toEqual([mine.personId]);
+		await addNote(db(), desk.clinician, { personId: mine.personId, text: 'Seen on Tuesday' }, now);
+		expect(await faultOf(addNote(db(), desk.clinician, { personId: other.personId, text: 'x' }, now))).toBe(
+			'not-found'
+		);
+		await endReferral(
+			db(),
+			desk.clinician,
+			{ personId: mine.personId, outcome: 'Nerve irritated, rest' },
+			now
+		);
+		expect(await read(mine.personId)).toBe('not-found');
+		const { referrals } = await readCase(db(), desk.coordinator, mine.personId, now);
+		expect(referrals[0]).toMatchObject({ outcome: 'Nerve irritated, rest' });
+	});
+
+	it('show a reader totals and no person', async () => {
+		const { personId } = await desk.answered();
+		expect(await faultOf(readCase(db(), desk.reader, personId, now))).toBe('not-allowed');
+		expect(await faultOf(readDaySheet(db(), desk.reader, today))).toBe('not-allowed');
+		expect((await readTotals(db(), desk.reader)).answered).toBeGreaterThan(0);
+	});
+
+	it('note who looked, once an hour', async () => {
+		const { personId } = await desk.answered();
+		for (const minutes of [0, 10, 61]) await readCase(db(), desk.second, personId, desk.later(minutes));
+		const { log } = await readCase(db(), desk.coordinator, personId, desk.later(62));
+		expect(log.filter(({ act, userName }) => act === 'case-read' && userName === 'two')).toHaveLength(2);
+	});
+});
+
+describe('follow-ups', () => {
+	it('make a chain, are undone, and stand in their span', async () => {
+		const personId = await desk.person();
+		const set = { personId, due: '2026-03-16', reason: 'Two weeks on', version: 0 };
+		await setFollowUp(db(), desk.coordinator, set, now);
+		const next = { due: '2026-04-13', reason: 'Six weeks on' };
+		const finish = { personId, outcome: 'easier', next };
+		await finishFollowUp(db(), desk.coordinator, finish, desk.later(1));
+		const read = () => readCase(db(), desk.coordinator, personId, now);
+		expect(await read()).toMatchObject({ followUp: next, chain: [{ outcome: 'easier', due: '2026-03-16' }] });
+		await undoFinish(db(), desk.coordinator, { personId, at: desk.later(1) }, desk.later(2));
+		expect(await read()).toMatchObject({ followUp: { due: '2026-03-16' }, chain: [] });
+		const span = { from: '2026-03-10', until: '2026-03-20', today };
+		expect((await followUpsIn(db(), desk.coordinator, span)).lines.map((line) => line.personId)).toContain(
+			personId
+		);
+		expect(await loadOfDays(db(), desk.coordinator, span)).toContainEqual({ day: '2026-03-16', n: 1 });
+		const later = { from: '2026-04-01', until: '2026-04-30', today: '2026-04-01' };
+		expect((await followUpsIn(db(), desk.coordinator, later)).overdue.map((line) => line.personId)).toContain(
+			personId
+		);
+	});
+
+	it('tell of a free day where the person lives, and are set all the same', async () => {
+		const set = async (personId: string, due: string, version: number) =>
+			(await setFollowUp(db(), desk.coordinator, { personId, due, reason: '', version }, now)).isFreeDay;
+		const anywhere = await desk.person();
+		expect(await set(anywhere, '2026-03-14', 0)).toBe(true);
+		expect(await set(anywhere, '2026-06-10', 1)).toBe(false);
+		// The tenth of June, a Wednesday, is a public holiday in Portugal (Código do Trabalho, article 234).
+		const there = await desk.person();
+		const livesIn = (country: string) =>
+			db().update(schema.people).set({ country }).where(eq(schema.people.id, there));
+		await livesIn('PT');
+		expect(await set(there, '2026-06-10', 0)).toBe(true);
+		expect(await set(there, '2026-06-09', 1)).toBe(false);
+		await livesIn('');
+	});
+
+	it('come as iCalendar by a secret address, with initials only, until it is renewed', async () => {
+		const personId = await desk.person();
+		await setFollowUp(
+			db(),
+			desk.coordinator,
+			{ personId, due: '2026-05-04', reason: 'neck', version: 0 },
+			now
+		);
+		const token = await renewCalendar(db(), desk.coordinator);
+		const text = await followUpFeed(db(), token, 'https://corner.example', now);
+		// Read back by the library that calendars are built with.
+		const events = new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent');
+		const mine = events
+			.map((event) => new ICAL.Event(event))
+			.find((e) => e.startDate.toString() === '2026-05-04');
+		expect(mine?.summary).toMatch(/^Follow-up: P\. \d\.$/);
+		expect(text).not.toMatch(/Person|neck/);
+		expect(text.split('\r\n').every((line) => line.length <= 75)).toBe(true);
+		await renewCalendar(db(), desk.coordinator);
+		expect(await faultOf(followUpFeed(db(), token, '', now))).toBe('not-found');
+		const reader = await renewCalendar(db(), desk.second);
+		await closeUser(db(), desk.coordinator, desk.second.id, now);
+		expect(await faultOf(followUpFeed(db(), reader, '', now))).toBe('not-found');
+	});
+});
+
+describe('the list of people', () => {
+	const columns = { name: 0, email: 1, team: 2, country: 3, timeZone: 4, language: 5 };
+	const lines = [
+		['Ava Import', 'ava@import.example', 'Imported', 'PT', 'Europe/Lisbon', 'pt'],
+		['Ben Import', 'BEN@import.example', 'Imported', 'DE', '', '']
+	];
+	const take = (of: string[][], apply = true) =>
+		importPeople(db(), desk.coordinator, { lines: of, columns, apply }, now);
+	const find = (query: string) =>
+		listPeople(db(), desk.coordinator, { filter: filterOfQuery(new URLSearchParams(query)) }, now);
+
+	it('is taken in all or nothing, and again without doubles', async () => {
+		expect(await take(lines, false)).toMatchObject({ added: 2, isApplied: false });
+		expect((await find('q=import.example')).total).toBe(0);
+		const wrong = await take([...lines, ['', 'ava@import.example']]);
+		expect(wrong).toMatchObject({ added: 0, isApplied: false });
+		expect(wrong.faults.map(({ code }) => code)).toEqual(['missing', 'twice']);
+		expect((await find('q=import.example')).total).toBe(0);
+		expect(await take(lines)).toMatchObject({ added: 2, changed: 0, same: 0, isApplied: true });
+		const [first = [], second = []] = lines;
+		const moved = [first, [...second.slice(0, 2), 'Moved', ...second.slice(3)]];
+		expect(await take(moved, false)).toMatchObject({ added: 0, changed: 1, same: 1 });
+		expect(await take(moved)).toMatchObject({ added: 0, changed: 1, same: 1 });
+		expect(await take(moved)).toMatchObject({ added: 0, changed: 0, same: 2 });
+		expect((await find('team=Moved')).lines.map(({ name }) => name)).toEqual(['Ben Import']);
+		expect(await teamsOf(db(), desk.coordinator)).toEqual(expect.arrayContaining(['Imported', 'Moved']));
+	});
+
+	it('comes out as it went in', async () => {
+		let csv = '';
+		for await (const part of exportPeople(
+			db(),
+			desk.coordinator,
+			filterOfQuery(new URLSearchParams('country=PT')),
+			now
+		))
+			csv += part;
+		const [headings, ...rows] = csv.trim().split('\r\n');
+		expect(headings).toBe('name,email,team,country,timeZone,language,answered,checksOff');
+		expect(rows).toEqual(['Ava Import,ava@import.example,Imported,PT,Europe/Lisbon,pt,,']);
+	});
+
+	it('is searched by any part of name, team and address together, by the beginning of a name where it is short', async () => {
+		expect((await find('q=mport ava')).lines.map(({ name }) => name)).toEqual(['Ava Import']);
+		expect((await find('q=AV')).lines.map(({ name }) => name)).toEqual(['Ava Import']);
+		expect((await find('q=_v')).total).toBe(0);
+	});
+
+	it('is acted on in bulk, for as many as were seen and no other', async () => {
+		const ids = (await find('q=import.example')).lines.map(({ id }) => id);
+		const act = (kind: 'send' | 'leave' | 'return', expected: number) =>
+			actInBulk(db(), desk.coordinator, { whom: { ids }, act: { kind }, expected }, desk.later(1));
+		expect(await faultOf(act('send', 5))).toBe('conflict');
+		expect(await act('send', 2)).toBe(2);
+		expect((await find('q=import.example&state=sent')).total).toBe(2);
+		expect(await act('leave', 2)).toBe(2);
+		expect((await find('q=import.example')).total).toBe(0);
+		// Nobody who has left is written to; the whole act is refused.
+		expect(await faultOf(act('send', 2))).toBe('conflict');
+		await act('return', 2);
+		expect((await find('q=import.example&state=revoked')).total).toBe(2);
+		const whom = { filter: filterOfQuery(new URLSearchParams('q=import.example')) };
+		const followUp = { kind: 'follow-up', due: '2026-09-01', reason: 'all' } as const;
+		expect(await actInBulk(db(), desk.coordinator, { whom, act: followUp, expected: 2 }, now)).toBe(2);
+	});
+
+	it('keeps filters by name, each user theirs', async () => {
+		const keep = (query: string) => saveFilter(db(), desk.coordinator, { name: 'Mine', query });
+		await keep('team=A');
+		await keep('team=B');
+		const [saved, ...more] = await savedFiltersOf(db(), desk.coordinator);
+		expect([saved?.query, more.length]).toEqual(['team=B', 0]);
+		const other = { ...desk.coordinator, id: desk.second.id };
+		await dropFilter(db(), other, saved?.id ?? '');
+		expect(await savedFiltersOf(db(), desk.coordinator)).toHaveLength(1);
+	});
+
+	it('changes a person once, and tells the second what changed', async () => {
+		const id = await desk.person();
+		await db().update(schema.people).set({ bouncedAt: now }).where(eq(schema.people.id, id));
+		const details = {
+			name: 'New Name',
+			email: 'new@example.org',
+			team: 'X',
+			country: 'PT',
+			timeZone: '',
+			language: 'pt'
+		};
+		const change = (version: number) =>
+			faultOf(changePerson(db(), desk.coordinator, { id, version, ...details }, now));
+		expect([await change(1), await change(1)]).toEqual(['none', 'conflict']);
+		const { person } = await readCase(db(), desk.coordinator, id, now);
+		// A new address is tried again.
+		expect(person).toMatchObject({ name: 'New Name', bouncedAt: null, version: 2 });
+	});
+});
+
+describe('accounts', () => {
+	const newestLink = async (email: string) => {
+		const [letter] = await db()
+			.select()
+			.from(schema.letters)
+			.where(eq(schema.letters.toEmail, email))
+			.orderBy(sql`${schema.letters.writtenAt} desc`)
+			.limit(1);
+		return letter?.linkPath.split('/').at(-1) ?? '';
+	};
+	const enter = (email: string, password: string, minutes: number) =>
+		signIn(db(), { email, password, origin: '192.0.2.9', device: 'Firefox' }, desk.later(minutes));
+
+	it('begin with an invitation, and a password chosen by its link, once', async () => {
+		const email = 'new@clinic.example';
+		await inviteUser(db(), desk.coordinator, { email, name: 'Nell', role: 'clinician' }, now);
+		expect(await faultOf(inviteUser(db(), desk.coordinator, { email, name: 'N', role: 'reader' }, now))).toBe(
+			'conflict'
+		);
+		const token = await newestLink(email);
+		expect(await faultOf(choosePassword(db(), { token, password: 'short' }, now))).toBe('invalid');
+		expect(
+			await faultOf(choosePassword(db(), { token, password: 'long enough too' }, desk.later(8 * 24 * 60)))
+		).toBe('ended');
+		await choosePassword(db(), { token, password: 'long enough too' }, now);
+		expect(await faultOf(choosePassword(db(), { token, password: 'long enough too' }, now))).toBe('ended');
+		expect(await faultOf(enter(email, 'long enough too', 1))).toBe('none');
+	});
+
+	it('are reset by mail; every session ends, and who asks for nobody learns nothing', async () => {
+		const email = 'one@example.org';
+		await askReset(db(), 'nobody@example.org', now);
+		expect(await newestLink('nobody@example.org')).toBe('');
+		const { token: session } = await enter(email, 'long enough pass', 2);
+		for (let i = 0; i < 9; i += 1) await askReset(db(), email, desk.later(3));
+		const letters = await db().select().from(schema.letters).where(eq(schema.letters.toEmail, email));
+		expect(letters).toHaveLength(5);
+		await choosePassword(
+			db(),
+			{ token: await newestLink(email), password: 'another long pass' },
+			desk.later(4)
+		);
+		expect(await userOfSession(db(), session, desk.later(5))).toBeNull();
+		expect(await faultOf(enter(email, 'long enough pass', 6))).toBe('invalid');
+		expect(await faultOf(enter(email, 'another long pass', 7))).toBe('none');
+	});
+
+	it('list their sessions and end the others', async () => {
+		const [here, there] = [
+			await enter('one@example.org', 'another long pass', 10),
+			await enter('one@example.org', 'another long pass', 11)
+		];
+		const sessions = await sessionsOf(db(), desk.coordinator, here.token);
+		expect(sessions.filter(({ isHere }) => isHere)).toHaveLength(1);
+		expect(sessions[0]).toMatchObject({ device: 'Firefox' });
+		await signOutElsewhere(db(), desk.coordinator, here.token);
+		expect(await userOfSession(db(), there.token, desk.later(12))).toBeNull();
+		expect(await userOfSession(db(), here.token, desk.later(12))).not.toBeNull();
+	});
+
+	it('are closed with their sessions, and never the last coordinator', async () => {
+		expect(await faultOf(closeUser(db(), desk.coordinator, desk.coordinator.id, now))).toBe('conflict');
+		const { token } = await enter('clinic@example.org', 'long enough pass', 20);
+		await closeUser(db(), desk.coordinator, desk.clinician.id, now);
+		expect(await userOfSession(db(), token, desk.later(21))).toBeNull();
+		expect(await faultOf(enter('clinic@example.org', 'long enough pass', 22))).toBe('invalid');
+	});
+});
+
+describe('leaving', () => {
+	it('ends links and follow-ups, and takes the case off every list', async () => {
+		const { personId, token } = await desk.answered();
+		await setFollowUp(db(), desk.coordinator, { personId, due: today, reason: '', version: 0 }, now);
+		const act = { whom: { ids: [personId] }, act: { kind: 'leave' }, expected: 1 } as const;
+		await actInBulk(db(), desk.coordinator, act, desk.later(1));
+		expect(await sheetOf(personId)).toBeUndefined();
+		expect(await readCase(db(), desk.coordinator, personId, now)).toMatchObject({
+			followUp: null,
+			chain: [{ outcome: 'Has left' }]
+		});
+		// What was answered stays theirs to see.
+		expect(await faultOf(openAssessment(db(), token, desk.later(2)))).toBe('none');
+	});
+});

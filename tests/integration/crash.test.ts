@@ -1,0 +1,90 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { join } from 'node:path';
+import { eq, sql } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { openDatabase, schema, type OpenDatabase } from '$lib/server/db/client';
+import { migrateDatabase } from '$lib/server/db/migrate';
+import { startPostgres } from '../../bin/lib/postgres.mjs';
+
+const LETTERS = 1000;
+
+let postgres: Awaited<ReturnType<typeof startPostgres>>;
+let open: OpenDatabase;
+const running: ChildProcess[] = [];
+
+/** A process that delivers letters. */
+function postman(): { child: ChildProcess; ended: Promise<number | null> } {
+	const child = spawn('npx', ['tsx', join('tests', 'support', 'postman-process.ts')], {
+		env: { ...process.env, DATABASE_URL: postgres.url },
+		stdio: 'ignore',
+		detached: true
+	});
+	running.push(child);
+	return { child, ended: new Promise((resolve) => child.on('exit', (code) => resolve(code))) };
+}
+
+/** Ends a process and all that it started, at once and without a word to it. */
+function kill({ pid }: ChildProcess): void {
+	if (pid) process.kill(-pid, 'SIGKILL');
+}
+
+async function handedOver(): Promise<number> {
+	return open.db.$count(schema.mailbox);
+}
+
+/** Waits until so many letters were handed over: not so long, but so far. */
+async function reach(n: number): Promise<void> {
+	await expect.poll(handedOver, { timeout: 60_000, interval: 20 }).toBeGreaterThanOrEqual(n);
+}
+
+// A database of its own, as safe as a real one: it is killed.
+beforeAll(async () => {
+	postgres = await startPostgres({ temporary: true, durable: true });
+	open = openDatabase(postgres.url);
+	await migrateDatabase(open.pool);
+	const at = new Date();
+	await open.db.insert(schema.letters).values(
+		Array.from({ length: LETTERS }, (_, i) => ({
+			personId: null,
+			toName: `N ${i}`,
+			toEmail: `n${i}@example.org`,
+			subject: 'Hello',
+			body: 'One.',
+			linkPath: '/c/x',
+			writtenAt: at,
+			nextTryAt: at
+		}))
+	);
+}, 120_000);
+
+afterAll(async () => {
+	for (const child of running) if (child.exitCode === null && child.signalCode === null) kill(child);
+	await open.pool.end();
+	await postgres.stop();
+});
+
+describe('kill -9 while a thousand letters go out', () => {
+	it('of a process, and of PostgreSQL: none is lost, and none lies twice', { timeout: 180_000 }, async () => {
+		const first = postman();
+		await reach(150);
+		kill(first.child);
+		await first.ended;
+		expect(await open.db.$count(schema.letters, eq(schema.letters.state, 'waiting'))).toBeGreaterThan(500);
+
+		const [second, third] = [postman(), postman()];
+		await reach(450);
+		await postgres.crash();
+		await postgres.revive();
+		expect(await Promise.all([second.ended, third.ended])).toEqual([0, 0]);
+
+		const { letters, mailbox } = schema;
+		expect(await open.db.$count(letters, eq(letters.state, 'delivered'))).toBe(LETTERS);
+		const [lies] = await open.db
+			.select({ n: sql<number>`count(*)::int`, ids: sql<number>`count(distinct ${mailbox.letterId})::int` })
+			.from(mailbox);
+		// One message id a letter for ever: what was handed over again is known as the same.
+		expect(lies).toEqual({ n: LETTERS, ids: LETTERS });
+		const again = await open.db.$count(mailbox, sql`${mailbox.times} > 1`);
+		expect(again).toBeLessThan(100);
+	});
+});

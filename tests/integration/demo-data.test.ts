@@ -1,0 +1,130 @@
+import { sql } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { civilDate, isWorkingDay } from '$lib/core/calendar';
+import { validateCorner } from '$lib/core/corner/validate-corner';
+import { DEFAULT_POLICY, remindersFor } from '$lib/core/triage';
+import { addUser } from '$lib/server/access/add-user';
+import { readDaySheet } from '$lib/server/cases/day-sheet';
+import { refreshCase } from '$lib/server/cases/refresh-case';
+import { schema } from '$lib/server/db/client';
+import { workCalendarOf } from '$lib/server/people/work-calendar-of';
+import { remindDue } from '$lib/server/rounds/remind';
+import { seedWork } from '../../seed/demo-work';
+import { seedWorkforce } from '../../seed/workforce';
+import { makeTestDatabase, type TestDatabase } from '../support/database';
+
+const now = new Date('2026-03-04T10:00:00Z');
+const PEOPLE = 200;
+
+let test: TestDatabase;
+let coordinator: Parameters<typeof seedWork>[1];
+
+beforeAll(async () => {
+	test = await makeTestDatabase();
+	const account = (name: string, role: 'coordinator' | 'clinician') =>
+		addUser(test.db, { email: `${name}@example.org`, name, role, password: 'long enough pass' });
+	coordinator = { kind: 'user', id: await account('c', 'coordinator'), name: 'c', role: 'coordinator' };
+	await seedWorkforce(test.db, PEOPLE, now);
+	await seedWork(test.db, coordinator, await account('d', 'clinician'), now);
+}, 120_000);
+
+afterAll(() => test.drop());
+
+describe('the generated workforce', () => {
+	it('answers after it was asked, in working hours, and never in the future', async () => {
+		const sent = await test.db.select().from(schema.assessments);
+		expect(sent.length).toBeGreaterThan(PEOPLE);
+		for (const { sentAt, answeredAt, seenAt } of sent) {
+			expect(sentAt.getUTCHours()).toBeGreaterThanOrEqual(8);
+			expect(sentAt.getUTCHours()).toBeLessThan(17);
+			expect(sentAt <= now).toBe(true);
+			if (answeredAt) expect(answeredAt.getTime() - sentAt.getTime()).toBeGreaterThanOrEqual(12 * 60_000);
+			if (seenAt && answeredAt) expect(seenAt > answeredAt).toBe(true);
+		}
+	});
+
+	it('has corners that are valid documents, some that fit and some that do not', async () => {
+		const rows = await test.db.select().from(schema.assessments);
+		const answered = rows.filter(({ corner }) => corner !== null);
+		for (const { corner } of answered) expect(validateCorner(corner).ok).toBe(true);
+		const off = answered.filter(({ checksOff }) => (checksOff ?? 0) > 0).length / answered.length;
+		expect(off).toBeGreaterThan(0.3);
+		expect(off).toBeLessThan(0.95);
+	});
+
+	it('stands in the lists as the program itself would put it there', async () => {
+		const read = () =>
+			test.db
+				.select({
+					id: schema.cases.personId,
+					level: schema.cases.levelRank,
+					openSince: schema.cases.openSince,
+					actBy: schema.cases.actBy,
+					followUpOn: schema.cases.followUpOn,
+					worsts: schema.cases.worsts,
+					checksOff: schema.cases.checksOff,
+					answeredAt: schema.cases.answeredAt,
+					sentAt: schema.cases.sentAt
+				})
+				.from(schema.cases)
+				.orderBy(schema.cases.personId);
+		const seeded = await read();
+		for (const { id } of seeded) await refreshCase(test.db, id, now);
+		const made = await read();
+		// A settled case keeps the level it had; where nothing was answered there is none.
+		const listed = (rows: typeof seeded) =>
+			rows.map(({ level, ...row }) => ({ ...row, level: row.openSince ? level : null }));
+		expect(listed(made)).toEqual(listed(seeded));
+	});
+
+	it('sets follow-ups on working days of the person’s country', async () => {
+		const { rows } = await test.db.execute<{ due: string; country: string }>(
+			sql`select f.due::text, p.country from follow_ups f join people p on p.id = f.person_id where f.reason <> ''`
+		);
+		expect(rows.length).toBeGreaterThan(20);
+		for (const { due, country } of rows) {
+			const day = civilDate(due);
+			expect(day && isWorkingDay(day, workCalendarOf(country))).toBe(true);
+		}
+	});
+});
+
+describe('the rounds of the demo', () => {
+	it('have reminded the silent on the days of the policy, with a letter each, and nobody is due already', async () => {
+		const { rows } = await test.db.execute<{
+			sent: string;
+			country: string;
+			reminders: number;
+			remind_on: string;
+			letters: number;
+		}>(sql`
+			select (a.sent_at at time zone 'UTC')::date::text as sent, p.country, rp.reminders, rp.remind_on::text,
+				(select count(*)::int from letters l where l.person_id = p.id and l.round_id = rp.round_id) as letters
+			from round_people rp join rounds r on r.id = rp.round_id and r.state = 'open'
+			join assessments a on a.id = rp.assessment_id join people p on p.id = rp.person_id
+			where rp.state = 'sent'`);
+		expect(rows.length).toBeGreaterThan(5);
+		for (const { sent, country, reminders, remind_on, letters } of rows) {
+			const invited = civilDate(sent);
+			if (!invited) throw new Error(`${sent} is no day`);
+			const days = remindersFor(invited, DEFAULT_POLICY, workCalendarOf(country)).map(({ on }) => on);
+			expect(reminders).toBe(days.filter((day) => day < '2026-03-04').length);
+			expect(remind_on).toBe(days[reminders]);
+			expect(letters).toBe(reminders);
+		}
+		const before = await test.db.$count(schema.letters);
+		const dueToday = rows.filter(({ remind_on }) => remind_on === '2026-03-04').length;
+		await remindDue(test.db, now);
+		expect(await test.db.$count(schema.letters)).toBe(before + dueToday);
+	});
+
+	it('leave the coordinator a day with something of every kind', async () => {
+		const { lines } = await readDaySheet(test.db, coordinator, '2026-03-04');
+		const requests = lines.flatMap(({ reasons }) =>
+			reasons.flatMap((reason) => (reason.code === 'request' ? [reason.request] : []))
+		);
+		expect(requests).toEqual(expect.arrayContaining(['equipment', 'question']));
+		expect(lines.some(({ openSince }) => openSince === null)).toBe(true);
+		expect(lines.filter(({ referredName }) => referredName === 'd')).toHaveLength(1);
+	});
+});

@@ -1,0 +1,113 @@
+import { eq } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { LEVELS } from '$lib/core/triage';
+import { schema } from '$lib/server/db/client';
+import { findPeople } from '$lib/server/people/find-people';
+import { stateOf } from '$lib/server/people/list-people';
+import { filterOfQuery, PERSON_STATES } from '$lib/server/people/people-filter';
+import { seedWorkforce } from '../../seed/workforce';
+import { makeTestDatabase, type TestDatabase } from '../support/database';
+
+const { cases, people } = schema;
+const now = new Date('2026-03-02T09:00:00Z');
+const PEOPLE = 220;
+
+let test: TestDatabase;
+let everyone: { person: typeof people.$inferSelect; newest: typeof cases.$inferSelect }[];
+
+beforeAll(async () => {
+	test = await makeTestDatabase();
+	await seedWorkforce(test.db, PEOPLE, now);
+	// A link that has ended, which the generated workforce has none of.
+	const [open] = await test.db.select({ id: cases.personId }).from(cases).limit(1);
+	await test.db
+		.update(cases)
+		.set({ sentAt: now, answeredAt: null, revokedAt: null, linkEndsAt: new Date(now.getTime() - 1) })
+		.where(eq(cases.personId, open?.id ?? ''));
+	everyone = (
+		await test.db
+			.select({ person: people, newest: cases })
+			.from(people)
+			.innerJoin(cases, eq(cases.personId, people.id))
+	).sort((a, b) => {
+		const [x, y] = [a.person.name.toLowerCase(), b.person.name.toLowerCase()];
+		return x < y ? -1 : x > y ? 1 : a.person.id < b.person.id ? -1 : 1;
+	});
+}, 120_000);
+
+afterAll(() => test.drop());
+
+/** The people of a filter, by reading all of them here. */
+function byHand(query: string): string[] {
+	const { search, team, country, state, level, who } = filterOfQuery(new URLSearchParams(query));
+	const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+	return everyone
+		.filter(({ person, newest }) => {
+			const text = `${person.name} ${person.team} ${person.email}`.toLowerCase();
+			const isFound =
+				search.length < 3
+					? person.name.toLowerCase().startsWith(search.toLowerCase())
+					: words.every((word) => text.includes(word));
+			return (
+				isFound &&
+				(!team || person.team === team) &&
+				(!country || person.country === country) &&
+				(!state || stateOf(newest, now).state === state) &&
+				(!level || (newest.answeredAt !== null && newest.levelRank === LEVELS.indexOf(level))) &&
+				(who === 'left') === (person.leftAt !== null) &&
+				(who !== 'bounced' || person.bouncedAt !== null)
+			);
+		})
+		.map(({ person }) => person.id);
+}
+
+describe('people found by a filter', () => {
+	const searches = ['', 'a', 'zz', 'al', 'ald', 'law', 'lanterns.example', 'an law', '100%', 'a_b', "o'"];
+	const queries = [
+		...searches.map((q) => `q=${encodeURIComponent(q)}`),
+		...PERSON_STATES.map((state) => `state=${state}`),
+		...LEVELS.map((level) => `level=${level}`),
+		'who=left',
+		'who=bounced',
+		'team=Law&country=PT',
+		'q=ald&state=answered',
+		'q=an&level=soon&state=answered',
+		'q=ann&team=Sales&state=sent&who=left',
+		'state=none&team=Design'
+	];
+
+	it.each(queries)(
+		'are the same, and in the same order, looked up, read in order, and by hand: %s',
+		async (query) => {
+			const filter = filterOfQuery(new URLSearchParams(query));
+			const wanted = { after: undefined, most: PEOPLE, mostCounted: PEOPLE };
+			const want = byHand(query);
+			for (const mostLookedUp of [Infinity, -1])
+				expect(await findPeople(test.db, filter, wanted, now, mostLookedUp)).toEqual({
+					ids: want,
+					counted: want.length
+				});
+		}
+	);
+
+	it('are not all nobody', () => {
+		const found = queries.filter((query) => byHand(query).length > 0);
+		expect(found.length).toBeGreaterThan(queries.length / 2);
+		for (const state of ['none', 'sent', 'answered', 'expired', 'revoked'])
+			expect(byHand(`state=${state}`).length).toBeGreaterThan(0);
+	});
+
+	it('are counted to a limit and no further', async () => {
+		const filter = filterOfQuery(new URLSearchParams('q=lanterns.example'));
+		for (const mostLookedUp of [Infinity, -1]) {
+			const found = await findPeople(
+				test.db,
+				filter,
+				{ after: undefined, most: 3, mostCounted: 10 },
+				now,
+				mostLookedUp
+			);
+			expect([found.ids.length, found.counted]).toEqual([3, 11]);
+		}
+	});
+});

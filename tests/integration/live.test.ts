@@ -1,0 +1,123 @@
+import { sql } from 'drizzle-orm';
+import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
+import { Changes, tellChange } from '$lib/server/live/changes';
+import { eventStream } from '$lib/server/live/event-stream';
+import { makeTestDatabase, type TestDatabase } from '../support/database';
+
+let test: TestDatabase;
+let changes: Changes;
+
+beforeAll(async () => {
+	test = await makeTestDatabase();
+	changes = new Changes(test.url);
+});
+afterEach(() => changes.close());
+afterAll(() => test.drop());
+
+/** What a busy machine may take some time for. */
+const soon = (check: () => unknown) => vi.waitFor(check, { timeout: 20_000 });
+
+/** Follows something; `calls` counts what was heard. */
+function follower(what: 'round:a' | 'round:b') {
+	const [look, ended] = [vi.fn(), vi.fn()];
+	return { end: changes.follow(what, { look, end: ended }), ended, calls: () => look.mock.calls.length };
+}
+
+/** Ends every connection that listens, as a restart of the database would. */
+const breakListeners = () =>
+	test.db.execute(sql`
+		select pg_terminate_backend(pid) from pg_stat_activity
+		where datname = current_database() and query like 'listen%'`);
+
+describe('changes', () => {
+	it('are heard once they are kept, by whoever follows them, and by nobody else', async () => {
+		const [a, b] = [follower('round:a'), follower('round:b')];
+		await soon(() => expect([a.calls(), b.calls()]).toEqual([1, 1]));
+		const undone = test.db.transaction(async (tx) => {
+			await tellChange(tx, 'round:a');
+			throw new Error('undone');
+		});
+		await expect(undone).rejects.toThrow('undone');
+		await test.db.transaction((tx) => tellChange(tx, 'round:b'));
+		await soon(() => expect(b.calls()).toBe(2));
+		expect(a.calls()).toBe(1);
+		b.end();
+		await tellChange(test.db, 'round:b');
+		await tellChange(test.db, 'round:a');
+		await soon(() => expect(a.calls()).toBe(2));
+		expect(b.calls()).toBe(2);
+		a.end();
+	});
+
+	it('are heard again after the connection broke, with a look for what was missed', async () => {
+		const a = follower('round:a');
+		await soon(() => expect(a.calls()).toBe(1));
+		await breakListeners();
+		await soon(() => expect(a.calls()).toBe(2));
+		await tellChange(test.db, 'round:a');
+		await soon(() => expect(a.calls()).toBe(3));
+		a.end();
+	});
+
+	it('leave no connection behind when nobody follows', async () => {
+		const a = follower('round:a');
+		await soon(() => expect(a.calls()).toBe(1));
+		a.end();
+		await soon(async () => {
+			const { rows } = await test.db.execute(sql`
+				select 1 from pg_stat_activity where datname = current_database() and query like 'listen%'`);
+			expect(rows).toEqual([]);
+		});
+	});
+});
+
+describe('eventStream', () => {
+	const decoder = new TextDecoder();
+
+	it('tells the state at once and whenever it is another, and stops following with the reader', async () => {
+		let n = 1;
+		let look = () => {};
+		const unfollow = vi.fn();
+		const response = eventStream(
+			(follower) => {
+				look = () => follower.look();
+				return unfollow;
+			},
+			() => Promise.resolve({ n })
+		);
+		const reader = response.body?.getReader();
+		const told = async () => decoder.decode((await reader?.read())?.value);
+		expect(await told()).toBe('data: {"n":1}\n\n');
+		// Nothing new is not told; many changes at once are told as one.
+		look();
+		n = 2;
+		look();
+		n = 3;
+		look();
+		expect(await told()).toBe('data: {"n":3}\n\n');
+		await reader?.cancel();
+		expect(unfollow).toHaveBeenCalledTimes(1);
+		look();
+	});
+
+	it('ends with the process that tells it', async () => {
+		const response = eventStream(
+			(follower) => changes.follow('round:a', follower),
+			() => Promise.resolve({})
+		);
+		const reader = response.body?.getReader();
+		expect(decoder.decode((await reader?.read())?.value)).toBe('data: {}\n\n');
+		changes.close();
+		expect((await reader?.read())?.done).toBe(true);
+	});
+
+	it('ends where the state can not be read, so that the browser comes again', async () => {
+		const unfollow = vi.fn();
+		const response = eventStream(
+			() => unfollow,
+			() => Promise.reject(new Error('no database'))
+		);
+		expect((await response.body?.getReader().read())?.done).toBe(true);
+		expect(unfollow).toHaveBeenCalledTimes(1);
+	});
+});

@@ -1,0 +1,402 @@
+import { and, eq, inArray, like, sql } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { saveAnswers } from '$lib/server/assessments/save-answers';
+import { sendAssessment } from '$lib/server/assessments/send-assessment';
+import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { lockPerson } from '$lib/server/cases/refresh-case';
+import { readDaySheet } from '$lib/server/cases/day-sheet';
+import { openDatabase, schema } from '$lib/server/db/client';
+import { Changes } from '$lib/server/live/changes';
+import { planHere } from '$lib/server/planning/planning';
+import { deliverLetters, messageIdOf } from '$lib/server/post/deliver-letters';
+import { letterHtml } from '$lib/server/post/letter-html';
+import { PostFault, standIn, type Postman } from '$lib/server/post/postman';
+import { writeLetter } from '$lib/server/post/write-letter';
+import {
+	changeRound,
+	closeRound,
+	countMatching,
+	figuresOfRound,
+	listRounds,
+	makeRound,
+	progressOf,
+	readRound,
+	startRound,
+	type RoundInput
+} from '$lib/server/rounds/make-round';
+import { nudgeSilent } from '$lib/server/rounds/nudge';
+import { newsOfRound } from '$lib/server/rounds/follow-round';
+import { remindDue } from '$lib/server/rounds/remind';
+import { sendRoundBatches } from '$lib/server/rounds/send-round';
+import { Desk, faultOf, MIRELA } from '../support/desk';
+
+let desk: Desk;
+const now = new Date('2026-03-02T09:00:00Z');
+const db = () => desk.test.db;
+const ORIGIN = 'https://corner.example';
+
+beforeAll(async () => void (desk = await Desk.make(now)));
+afterAll(() => desk.test.drop());
+
+const { letters, mailbox, people, roundPeople } = schema;
+
+async function post(count: number, at = now): Promise<void> {
+	for (let i = 0; i < count; i += 1)
+		await writeLetter(db(), {
+			personId: null,
+			toName: `Name ${i}`,
+			toEmail: `n${i}@example.org`,
+			subject: 'Hello',
+			body: 'One.\n\nTwo & <three>.',
+			linkPath: '/c/token',
+			writtenAt: at
+		});
+}
+
+describe('the post', () => {
+	it('delivers every letter once, however many processes take from the queue', async () => {
+		await post(90);
+		const pools = Array.from({ length: 3 }, () => openDatabase(desk.test.url));
+		const done = await Promise.all(
+			pools.map(({ db: own }) =>
+				deliverLetters(
+					own,
+					standIn(own, () => now),
+					ORIGIN,
+					() => now
+				)
+			)
+		);
+		await Promise.all(pools.map(({ pool }) => pool.end()));
+		expect(done.reduce((sum, { delivered }) => sum + delivered, 0)).toBe(90);
+		expect(await db().$count(mailbox)).toBe(90);
+		expect(await db().$count(mailbox, sql`${mailbox.times} > 1`)).toBe(0);
+		expect(await db().$count(letters, eq(letters.state, 'waiting'))).toBe(0);
+	});
+
+	it('sends a letter again under the same id where it stopped between handing over and noting it', async () => {
+		await post(3);
+		const own = standIn(db(), () => now);
+		let handed = 0;
+		const stopsAfterTwo: Postman = {
+			async deliver(letter) {
+				await own.deliver(letter);
+				handed += 1;
+				if (handed === 2) throw new Error('the process is gone');
+			}
+		};
+		await expect(deliverLetters(db(), stopsAfterTwo, ORIGIN, () => now)).rejects.toThrow('gone');
+		const waiting = await db().select().from(letters).where(eq(letters.state, 'waiting'));
+		expect(waiting).toHaveLength(3);
+		await deliverLetters(db(), own, ORIGIN, () => now);
+		const ids = waiting.map(({ id }) => messageIdOf(id));
+		const lies = await db().select().from(mailbox);
+		const mine = lies.filter(({ messageId }) => ids.includes(messageId));
+		expect(mine.map(({ times }) => times).sort()).toEqual([1, 2, 2]);
+	});
+
+	it('tries again later and later, and gives up in the end, with what the server said', async () => {
+		await post(1);
+		let at = now;
+		let tries = 0;
+		const busy: Postman = {
+			deliver() {
+				tries += 1;
+				return Promise.reject(new PostFault('451 try later', false));
+			}
+		};
+		const waits: number[] = [];
+		for (let i = 0; i < 12; i += 1) {
+			await deliverLetters(db(), busy, ORIGIN, () => at);
+			const [letter] = await db().select().from(letters).where(like(letters.fault, '451%'));
+			if (letter?.state !== 'waiting') break;
+			// A moment too early nothing is tried.
+			const before = tries;
+			const soon = new Date(letter.nextTryAt.getTime() - 1);
+			await deliverLetters(db(), busy, ORIGIN, () => soon);
+			expect(tries).toBe(before);
+			waits.push((letter.nextTryAt.getTime() - at.getTime()) / 60_000);
+			at = letter.nextTryAt;
+		}
+		expect(waits).toEqual([1, 5, 15, 60, 240, 720]);
+		expect(await db().$count(letters, and(eq(letters.state, 'failed'), like(letters.fault, '451%')))).toBe(1);
+	});
+
+	it('writes HTML that holds the letter and runs nothing', () => {
+		const html = letterHtml(
+			{ subject: '<b>', body: 'a\n\n<script>x</script>' },
+			{ words: 'Go', address: 'https://x.example/?a="b' }
+		);
+		expect(html).toContain('&lt;script&gt;');
+		expect(html).not.toMatch(/<script|"b"|<b>/);
+	});
+
+	it('notes an address that does not exist with the person, who is reminded no more', async () => {
+		const personId = await desk.person({ email: 'gone@bounces.invalid' });
+		await sendAssessment(db(), desk.coordinator, { personId }, now);
+		await deliverLetters(
+			db(),
+			standIn(db(), () => now),
+			ORIGIN,
+			() => now
+		);
+		const [person] = await db().select().from(people).where(eq(people.id, personId));
+		expect(person?.bouncedAt).toEqual(now);
+		expect(await countMatching(db(), { teams: ['T'], country: '', notAnsweredWithinDays: 0 }, now)).toBe(0);
+	});
+});
+
+describe('a round', () => {
+	const input: RoundInput = {
+		name: 'Spring',
+		filter: { teams: ['Round'], country: '', notAnsweredWithinDays: 0 },
+		way: 'open',
+		subject: 'A look, {name}',
+		body: 'Hello {name}, until {until}.',
+		startsOn: '2026-03-02',
+		dueOn: '2026-03-30',
+		timeZone: 'Europe/Lisbon'
+	};
+	const at = (day: string) => new Date(`${day}T10:00:00Z`);
+
+	async function started(size: number, over: Partial<RoundInput> = {}) {
+		const team = `Round ${Math.round(performance.now() * 1000)}`;
+		const ids = [];
+		for (let i = 0; i < size; i += 1) ids.push(await desk.person({ team }));
+		const filter = { ...input.filter, teams: [team] };
+		const id = await makeRound(db(), desk.coordinator, { ...input, filter, ...over }, now);
+		await startRound(db(), desk.coordinator, { id, version: 1, expected: size }, now);
+		return { id, ids, team };
+	}
+
+	it('is a draft that is changed by one at a time, and goes to as many as were seen', async () => {
+		const id = await makeRound(db(), desk.coordinator, input, now);
+		const change = (version: number) =>
+			faultOf(changeRound(db(), desk.coordinator, { id, version, ...input, name: 'Spring again' }));
+		expect([await change(1), await change(1)]).toEqual(['none', 'conflict']);
+		expect(await faultOf(startRound(db(), desk.coordinator, { id, version: 2, expected: 3 }, now))).toBe(
+			'conflict'
+		);
+		expect(await faultOf(startRound(db(), desk.coordinator, { id, version: 2, expected: 0 }, now))).toBe(
+			'conflict'
+		);
+		expect(await progressOf(db(), id)).toEqual({});
+		for (const wrong of [
+			{ name: ' ' },
+			{ dueOn: '2026-01-01' },
+			{ timeZone: 'Mars' },
+			{ startsOn: '2026-02-30' }
+		])
+			expect(await faultOf(makeRound(db(), desk.coordinator, { ...input, ...wrong }, now))).toBe('invalid');
+	});
+
+	it('writes each letter once by several processes, with its fields filled in, and is open then', async () => {
+		const { id, ids } = await started(60);
+		const pools = Array.from({ length: 3 }, () => openDatabase(desk.test.url));
+		const written = await Promise.all(pools.map(({ db: own }) => sendRoundBatches(own, () => now)));
+		await Promise.all(pools.map(({ pool }) => pool.end()));
+		await sendRoundBatches(db(), () => now);
+		expect(written.reduce((a, b) => a + b, 0)).toBe(60);
+		expect(await progressOf(db(), id)).toEqual({ sent: 60 });
+		const sent = await db().select().from(letters).where(eq(letters.roundId, id));
+		expect(new Set(sent.map(({ personId }) => personId))).toEqual(new Set(ids));
+		expect(sent).toHaveLength(60);
+		expect(sent[0]?.body).toMatch(/^Hello Person \d+, until 30 March 2026\.$/);
+		expect((await listRounds(db(), desk.coordinator)).find((round) => round.id === id)?.state).toBe('open');
+	});
+
+	it('tells who follows it of letters, answers, addresses that come back, reminders and its end, and of no other round', async () => {
+		const changes = new Changes(desk.test.url);
+		const { id, ids } = await started(3);
+		const other = await started(1);
+		const heard = { mine: 0, others: 0 };
+		const follow = (what: string, key: keyof typeof heard) =>
+			changes.follow(`round:${what}`, { look: () => (heard[key] += 1), end: () => {} });
+		const ends = [follow(id, 'mine'), follow(other.id, 'others')];
+		const soon = (check: () => void) => vi.waitFor(check, { timeout: 20_000 });
+		await soon(() => expect(heard).toEqual({ mine: 1, others: 1 }));
+		/** Does something and waits until it was told. */
+		const tells = async (work: () => Promise<unknown>) => {
+			const before = heard.mine;
+			await work();
+			await soon(() => expect(heard.mine).toBeGreaterThan(before));
+		};
+		await tells(() => sendRoundBatches(db(), () => now));
+		const [quick = '', gone = ''] = ids;
+		const [link] = await db()
+			.select()
+			.from(letters)
+			.where(and(eq(letters.personId, quick), eq(letters.roundId, id)));
+		const open = await openAssessment(db(), link?.linkPath.slice('/c/'.length) ?? '', now);
+		await saveAnswers(db(), open, MIRELA, now);
+		await tells(() => submitAnswers(db(), open, now, planHere));
+		const noSuchMailbox: Postman = {
+			deliver: ({ toEmail }) =>
+				toEmail === goneAt ? Promise.reject(new PostFault('550 no such mailbox', true)) : Promise.resolve()
+		};
+		const [{ goneAt = '' } = {}] = await db()
+			.select({ goneAt: people.email })
+			.from(people)
+			.where(eq(people.id, gone));
+		await tells(() => deliverLetters(db(), noSuchMailbox, ORIGIN, () => now));
+		expect(await progressOf(db(), id)).toEqual({ answered: 1, bounced: 1, sent: 1 });
+		await tells(() => remindDue(db(), at('2026-03-05')));
+		const others = heard.others;
+		await tells(() => closeRound(db(), desk.coordinator, { id, version: 2 }, now));
+		expect(heard.others).toBe(others);
+		for (const end of ends) end();
+		changes.close();
+	});
+
+	it('waits for its first day', async () => {
+		const { id } = await started(2, { startsOn: '2026-03-09' });
+		await sendRoundBatches(db(), () => at('2026-03-08'));
+		expect(await progressOf(db(), id)).toEqual({ waiting: 2 });
+		await sendRoundBatches(db(), () => at('2026-03-09'));
+		expect(await progressOf(db(), id)).toEqual({ sent: 2 });
+	});
+
+	it('reminds the silent by working days and then puts them on the call list; who answers is left alone', async () => {
+		const { id, ids } = await started(2);
+		await sendRoundBatches(db(), () => now);
+		const [silent = '', quick = ''] = ids;
+		const [row] = await db()
+			.select()
+			.from(letters)
+			.where(and(eq(letters.personId, quick), eq(letters.roundId, id)));
+		const open = await openAssessment(db(), row?.linkPath.slice('/c/'.length) ?? '', now);
+		await saveAnswers(db(), open, MIRELA, now);
+		await submitAnswers(db(), open, at('2026-03-03'), planHere);
+		const count = async () =>
+			db().$count(letters, and(eq(letters.roundId, id), like(letters.subject, 'Reminder:%')));
+		const seen: [string, number][] = [];
+		for (let day = 2; day <= 31; day += 1) {
+			const iso = `2026-03-${String(day).padStart(2, '0')}`;
+			await Promise.all([remindDue(db(), at(iso)), remindDue(db(), at(iso))]);
+			const n = await count();
+			if (n !== (seen.at(-1)?.[1] ?? 0)) seen.push([iso, n]);
+		}
+		// 3, 7 and 14 working days after Monday 2 March.
+		expect(seen).toEqual([
+			['2026-03-05', 1],
+			['2026-03-11', 2],
+			['2026-03-20', 3]
+		]);
+		const { lines } = await readDaySheet(db(), desk.coordinator, '2026-03-31');
+		expect(lines.find(({ personId }) => personId === silent)?.reasons).toContainEqual({
+			code: 'request',
+			level: 'help',
+			request: 'silent'
+		});
+		expect((await readRound(db(), desk.coordinator, id, at('2026-03-31'))).silent).toMatchObject([
+			{ personId: silent, toCall: 1, reminders: 3 }
+		]);
+		// A late answer takes them off it.
+		const [link] = await db()
+			.select()
+			.from(letters)
+			.where(and(eq(letters.personId, silent), eq(letters.roundId, id)))
+			.limit(1);
+		const late = await openAssessment(db(), link?.linkPath.slice('/c/'.length) ?? '', at('2026-03-31'));
+		await closeRound(db(), desk.coordinator, { id, version: 2 }, at('2026-03-31'));
+		await saveAnswers(db(), late, MIRELA, at('2026-04-01'));
+		await submitAnswers(db(), late, at('2026-04-01'), planHere);
+		expect(await figuresOfRound(db(), id)).toMatchObject({ people: 2, answered: 2, late: 1 });
+		expect(await db().$count(roundPeople, and(eq(roundPeople.roundId, id), eq(roundPeople.toCall, 1)))).toBe(
+			0
+		);
+	});
+
+	it('reminds before the day of the policy on request: as many as were seen, each at most once a day, and never one who answered', async () => {
+		const { id, ids } = await started(3);
+		await sendRoundBatches(db(), () => now);
+		const reminders = () =>
+			db().$count(letters, and(eq(letters.roundId, id), like(letters.subject, 'Reminder:%')));
+		const nudge = (expected: number, on: Date, personId: string | null = null) =>
+			faultOf(nudgeSilent(db(), desk.coordinator, { id, personId, expected }, on));
+		// The invitation went out today.
+		expect((await readRound(db(), desk.coordinator, id, now)).nudgeable).toBe(0);
+		expect(await nudge(3, now)).toBe('conflict');
+		const tuesday = at('2026-03-03');
+		expect((await readRound(db(), desk.coordinator, id, tuesday)).nudgeable).toBe(3);
+		const [first = ''] = ids;
+		expect(await nudge(1, tuesday, first)).toBe('none');
+		expect((await newsOfRound(db(), id, tuesday)).due).toBe(1);
+		await remindDue(db(), tuesday);
+		expect([await reminders(), (await newsOfRound(db(), id, tuesday)).due]).toEqual([1, 0]);
+		expect([await nudge(3, tuesday), await nudge(1, tuesday, first)]).toEqual(['conflict', 'conflict']);
+		expect(await nudge(2, tuesday)).toBe('none');
+		await Promise.all([remindDue(db(), tuesday), remindDue(db(), tuesday)]);
+		expect(await reminders()).toBe(3);
+		// It was the first of the policy's: the second keeps its own day.
+		await remindDue(db(), at('2026-03-10'));
+		expect(await reminders()).toBe(3);
+		await remindDue(db(), at('2026-03-11'));
+		expect(await reminders()).toBe(6);
+		expect(
+			await faultOf(nudgeSilent(db(), desk.reader, { id, personId: null, expected: 3 }, at('2026-03-13')))
+		).toBe('not-allowed');
+		await closeRound(db(), desk.coordinator, { id, version: 2 }, at('2026-03-13'));
+		expect(await nudge(3, at('2026-03-13'))).toBe('conflict');
+	});
+
+	it('passes over who is just answering, waits for nobody, and reminds them the next time', async () => {
+		const { id, ids } = await started(2);
+		await sendRoundBatches(db(), () => now);
+		const day = at('2026-03-05');
+		const [busy = '', other = ''] = ids;
+		const reminded = async () =>
+			(
+				await db()
+					.select({ personId: roundPeople.personId })
+					.from(roundPeople)
+					.where(and(eq(roundPeople.roundId, id), eq(roundPeople.reminders, 1)))
+			).map(({ personId }) => personId);
+		await db().transaction(async (tx) => {
+			// As every act of a person begins; the queue goes on beside it.
+			await lockPerson(tx, busy);
+			await remindDue(db(), day);
+			expect(await reminded()).toEqual([other]);
+		});
+		await remindDue(db(), day);
+		expect((await reminded()).sort()).toEqual([...ids].sort());
+	});
+
+	it('reminds whose day has begun, however many wait whose day has not', async () => {
+		const { id, ids } = await started(30);
+		await sendRoundBatches(db(), () => now);
+		const early = [...ids].sort().at(-1) ?? '';
+		await db()
+			.update(people)
+			.set({
+				timeZone: sql`case when ${people.id} = ${early} then 'Pacific/Auckland' else 'America/Los_Angeles' end`
+			})
+			.where(inArray(people.id, ids));
+		await db().update(roundPeople).set({ remindOn: '2026-03-05' }).where(eq(roundPeople.roundId, id));
+		await remindDue(db(), new Date('2026-03-04T12:00:00Z'));
+		const reminded = await db()
+			.select({ personId: roundPeople.personId })
+			.from(roundPeople)
+			.where(and(eq(roundPeople.roundId, id), eq(roundPeople.reminders, 1)));
+		expect(reminded).toEqual([{ personId: early }]);
+	});
+
+	it('passes over who has left since it was sent off', async () => {
+		const { id, ids } = await started(2);
+		await db()
+			.update(people)
+			.set({ leftAt: now })
+			.where(eq(people.id, ids[0] ?? ''));
+		await sendRoundBatches(db(), () => now);
+		expect(await progressOf(db(), id)).toEqual({ sent: 1, skipped: 1 });
+	});
+
+	it('is closed once, and writes no letter after that', async () => {
+		const { id } = await started(3);
+		const close = (version: number) => faultOf(closeRound(db(), desk.coordinator, { id, version }, now));
+		expect([await close(1), await close(2), await close(3)]).toEqual(['conflict', 'none', 'conflict']);
+		await sendRoundBatches(db(), () => now);
+		expect(await progressOf(db(), id)).toEqual({ skipped: 3 });
+	});
+});

@@ -1,0 +1,25 @@
+/** A process of its own that delivers letters until none waits, slowly enough to be killed in between. Run by a test. */
+import { openDatabase } from '$lib/server/db/client';
+import { deliverLetters } from '$lib/server/post/deliver-letters';
+import { standIn, type Postman } from '$lib/server/post/postman';
+
+const { db, pool } = openDatabase(process.env.DATABASE_URL ?? '');
+const own = standIn(db, () => new Date());
+const slow: Postman = {
+	async deliver(letter) {
+		await own.deliver(letter);
+		// The moment in which a death hurts most: handed over, not noted yet.
+		await new Promise((resolve) => setTimeout(resolve, 2));
+	}
+};
+
+// A database that goes away is waited for, as the queue does.
+for (;;) {
+	try {
+		await deliverLetters(db, slow, 'https://corner.example', () => new Date());
+		break;
+	} catch {
+		await new Promise((resolve) => setTimeout(resolve, 200));
+	}
+}
+await pool.end();

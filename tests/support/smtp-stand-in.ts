@@ -1,0 +1,68 @@
+import { createServer, type Server, type Socket } from 'node:net';
+
+/** A letter as a mail server took it. */
+export interface TakenMail {
+	readonly to: string;
+	readonly data: string;
+}
+
+/** As much of a mail server (RFC 5321) as it takes to be handed letters: no login, no encryption, on loopback. */
+export class SmtpStandIn {
+	readonly taken: TakenMail[] = [];
+	/** What is answered to a receiver's address; 250 takes it. */
+	answer: (to: string) => string = () => '250 ok';
+	private readonly server: Server;
+
+	private constructor() {
+		this.server = createServer((socket) => this.talk(socket));
+	}
+
+	/** Starts one on a free port. */
+	static async start(): Promise<SmtpStandIn> {
+		const made = new SmtpStandIn();
+		await new Promise<void>((resolve) => made.server.listen(0, '127.0.0.1', resolve));
+		return made;
+	}
+
+	/** Its address, for the program's setting. */
+	get url(): string {
+		const address = this.server.address();
+		return `smtp://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
+	}
+
+	/** Stops it. */
+	async stop(): Promise<void> {
+		await new Promise((resolve) => this.server.close(resolve));
+	}
+
+	private talk(socket: Socket): void {
+		let [rest, to, data] = ['', '', null as string[] | null];
+		const say = (line: string) => socket.write(`${line}\r\n`);
+		say('220 stand-in');
+		socket.on('error', () => {});
+		socket.on('data', (bytes) => {
+			rest += bytes.toString('utf8');
+			for (let end = rest.indexOf('\r\n'); end >= 0; end = rest.indexOf('\r\n')) {
+				const line = rest.slice(0, end);
+				rest = rest.slice(end + 2);
+				if (data) {
+					if (line !== '.') data.push(line);
+					else {
+						this.taken.push({ to, data: data.join('\r\n') });
+						data = null;
+						say('250 taken');
+					}
+				} else if (/^RCPT TO:/i.test(line)) {
+					to = /<([^>]*)>/.exec(line)?.[1] ?? '';
+					say(this.answer(to));
+				} else if (/^DATA/i.test(line)) {
+					data = [];
+					say('354 go on');
+				} else if (/^QUIT/i.test(line)) {
+					say('221 bye');
+					socket.end();
+				} else say('250 ok');
+			}
+		});
+	}
+}

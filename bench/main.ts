@@ -1,8 +1,15 @@
 import { benchCore } from './core';
+import { benchDesk } from './desk';
+import { benchLoad } from './load';
 import { benchPage } from './page';
 
 /** Runs the benchmarks that are named, or all; one JSON line each. */
-const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = { core: benchCore, page: benchPage };
+const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
+	core: benchCore,
+	page: benchPage,
+	desk: benchDesk,
+	load: benchLoad
+};
 
 const wanted = process.argv.slice(2);
 const unknown = wanted.find((name) => !Object.hasOwn(BENCHES, name));

@@ -1,3 +1,5 @@
+import { existsSync, readFileSync } from 'node:fs';
+
 /** Value at a share of sorted numbers. */
 export function quantile(sorted: readonly number[], p: number): number {
 	return sorted[Math.min(sorted.length - 1, Math.floor(p * sorted.length))] ?? NaN;
@@ -9,6 +11,24 @@ export const rounded = (value: number) => Math.round(value * 1000) / 1000;
 /** Prints one figure as a JSON line, with the machine's noise. */
 export function print(line: Readonly<Record<string, unknown>>): void {
 	process.stdout.write(`${JSON.stringify({ ...line, noise: machineNoise() })}\n`);
+}
+
+/** Jiffies that the processors had and that other machines on the same host took of them, since the start; null where it isn't told. */
+function processorTimes(): { all: number; stolen: number } | null {
+	if (!existsSync('/proc/stat')) return null;
+	const times = readFileSync('/proc/stat', 'utf8').split('\n')[0]?.split(/\s+/).slice(1, 9).map(Number) ?? [];
+	return { all: times.reduce((sum, n) => sum + n, 0), stolen: times[7] ?? 0 };
+}
+
+/** Begins to look at what share of the processors is taken away by other machines; the call gives it, %. */
+export function stolenShare(): () => number | null {
+	const before = processorTimes();
+	return () => {
+		const after = processorTimes();
+		return before && after && after.all > before.all
+			? Math.round((100 * (after.stolen - before.stolen)) / (after.all - before.all))
+			: null;
+	};
 }
 
 /** How long a fixed piece of arithmetic takes here and now, ms: tells how noisy and how fast the machine is. */

@@ -6,13 +6,21 @@ import { needBuild, needDebianPackage, needNpmPackages, needRoom, postgresBin } 
 import { removeCluster, startPostgres } from './lib/postgres.mjs';
 import { elapsed, PlainFault, run, say, withProgress } from './lib/say.mjs';
 
-const USAGE = 'usage: npm run demo [-- --fresh]   (PORT=4281 npm run demo for another port)';
+const USAGE =
+	'usage: npm run demo [-- --fresh] [-- --people 100000]   (PORT=4281 npm run demo for another port)';
 const DEFAULT_PORT = 4280;
 
-/** @param {string[]} args */
-function wantsFresh(args) {
-	if (args.some((arg) => arg !== '--fresh')) throw new PlainFault(USAGE);
-	return args.includes('--fresh');
+/**
+ * A number of people means a new database: the one that is there keeps its own.
+ * @param {string[]} args
+ */
+function wanted(args) {
+	const at = args.indexOf('--people');
+	const people = at < 0 ? [] : args.slice(at, at + 2);
+	const rest = at < 0 ? args : args.filter((_, i) => i !== at && i !== at + 1);
+	if (rest.some((arg) => arg !== '--fresh')) throw new PlainFault(USAGE);
+	if (at >= 0 && !/^\d{1,7}$/.test(people[1] ?? '')) throw new PlainFault(USAGE);
+	return { fresh: rest.includes('--fresh') || at >= 0, people };
 }
 
 async function wantedPort() {
@@ -32,7 +40,7 @@ function asked() {
 }
 
 await run(async () => {
-	const fresh = wantsFresh(process.argv.slice(2));
+	const { fresh, people } = wanted(process.argv.slice(2));
 	const port = await wantedPort();
 	needRoom();
 	const interrupted = asked();
@@ -46,9 +54,9 @@ await run(async () => {
 			const postgres = await withProgress('Starting PostgreSQL', () => startPostgres());
 			stops.unshift(postgres.stop);
 			await needBuild();
-			say(await migrateAndSeed(postgres.url, ['--demo']));
+			say(await migrateAndSeed(postgres.url, ['--demo', ...people]));
 			const app = await startApp({ url: postgres.url, port, env: { EASY_CORNER_MODE: 'demo' } });
-			stops.unshift(app.stop);
+			stops.unshift(async () => void (await app.stop()));
 			return app;
 		})();
 		const app = await Promise.race([started, interrupted.then(() => null)]);

@@ -44,20 +44,34 @@ await run(async () => {
 		(await browser.newContext({ viewport, colorScheme, reducedMotion: 'reduce' })).newPage();
 	const desk = await open(DESK);
 	const mirela = await linkOf(desk, 'Mirela Oakhanger');
-	await shoot(desk, 'letter');
 	await desk.goto(`${BASE}/desk/sign-in`);
 	await desk.getByLabel('E-mail address').fill('coordinator@lanterns.example');
 	await desk.getByLabel('Password').fill('tarn-valley-demo');
 	await desk.getByRole('button', { name: 'Sign in' }).click();
 	await desk.waitForURL(`${BASE}/desk`);
+	await desk.getByText('To scale.').waitFor();
 	await shoot(desk, 'day-sheet');
 	await desk.goto(`${BASE}/desk/people`);
 	await shoot(desk, 'people');
+	await desk.goto(`${BASE}/desk/rounds`);
+	await desk.getByRole('link', { name: 'This autumn' }).click();
+	await desk.getByRole('heading', { name: 'How it went' }).waitFor();
+	await shoot(desk, 'round');
+	await desk.goto(`${BASE}/desk/follow-ups`);
+	await shoot(desk, 'follow-ups');
+	await desk.goto(`${BASE}/desk/people?q=mirela`);
 	await desk.getByRole('link', { name: 'Mirela Oakhanger' }).click();
 	await desk.getByRole('heading', { name: 'Mirela Oakhanger' }).waitFor();
 	await shoot(desk, 'case-now');
 	await desk.getByRole('button', { name: 'After the plan' }).click();
 	await shoot(desk, 'case-after');
+	await desk.goto(`${BASE}/post`);
+	await desk
+		.getByRole('link', { name: /Mirela Oakhanger/ })
+		.last()
+		.click();
+	await desk.getByText('All letters').waitFor();
+	await shoot(desk, 'letter');
 	await desk.goto(`${mirela}/plan`);
 	await shoot(desk, 'plan-after');
 	await desk.goto(`${mirela}/hands`);

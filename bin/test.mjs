@@ -60,7 +60,8 @@ await run(async () => {
 				env: { BASE_URL: app.address }
 			});
 		} finally {
-			await app.stop();
+			// Whoever restarts the program waits for it: threads, timers and connections must let it go.
+			await stages.outcome('the application ends when it is asked to', app.stop);
 		}
 	} finally {
 		await postgres.stop();

@@ -8,7 +8,7 @@ import { PlainFault, say } from './say.mjs';
 /**
  * @typedef {object} App
  * @property {string} address
- * @property {() => Promise<void>} stop
+ * @property {() => Promise<boolean>} stop asks it to end, and ends it where it does not; gives whether it ended by itself
  * @property {Promise<void>} ended settles when the application ends, by itself or not
  */
 
@@ -47,6 +47,8 @@ export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 				HOST: '127.0.0.1',
 				PORT: String(port),
 				ORIGIN: address,
+				// The program has limits of its own, route by route; this one lets a list of people in.
+				BODY_SIZE_LIMIT: '25M',
 				...env
 			}
 		}
@@ -66,14 +68,13 @@ export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 	}
 	const stop = async () => {
 		if (!ended) child.kill('SIGTERM');
-		if (
-			!(await until(
-				async () => ended,
-				() => false,
-				10
-			))
-		)
-			child.kill('SIGKILL');
+		const hasEnded = await until(
+			async () => ended,
+			() => false,
+			20
+		);
+		if (!hasEnded) child.kill('SIGKILL');
+		return hasEnded;
 	};
 	return { address, stop, ended: end.then(() => undefined) };
 }

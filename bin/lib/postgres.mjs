@@ -29,6 +29,8 @@ import { PlainFault } from './say.mjs';
  * @property {string} url connection string of the application's database
  * @property {boolean} mine whether this process started it
  * @property {() => Promise<void>} stop stops it, if this process started it
+ * @property {() => Promise<void>} crash kills it outright; for tests
+ * @property {() => Promise<void>} revive starts it again after that, on the same port
  */
 
 /** @typedef {{ uid: number, gid: number } | null} ServerUser the account the server runs as; null: this one */
@@ -130,10 +132,10 @@ function urlOf(folder, port) {
 
 /**
  * @param {string} bin @param {string} folder @param {ServerUser} user
- * @param {{ temporary: boolean, lasting: boolean }} how
+ * @param {{ risky: boolean, lasting: boolean, onPort?: number }} how risky: not safe against a power cut, and faster
  */
-async function launch(bin, folder, user, { temporary, lasting }) {
-	const port = await freePort(0);
+async function launch(bin, folder, user, { risky, lasting, onPort = 0 }) {
+	const port = await freePort(onPort);
 	const settings = [
 		'listen_addresses=127.0.0.1',
 		`port=${port}`,
@@ -141,7 +143,7 @@ async function launch(bin, folder, user, { temporary, lasting }) {
 		'timezone=UTC',
 		'log_timezone=UTC'
 	];
-	if (temporary) settings.push('fsync=off', 'synchronous_commit=off', 'full_page_writes=off');
+	if (risky) settings.push('fsync=off', 'synchronous_commit=off', 'full_page_writes=off');
 	const server = [join(bin, 'postgres'), '-D', join(folder, 'data'), ...settings.flatMap((s) => ['-c', s])];
 	const log = join(folder, 'postgres.log');
 	const out = openSync(log, 'w');
@@ -188,11 +190,11 @@ async function needDatabase(bin, url) {
 
 /**
  * Starts PostgreSQL on a free loopback port, or joins the one that runs on the project's cluster.
- * @param {{ temporary?: boolean, lasting?: boolean }} [how] temporary: a throw-away cluster that is not safe against a
- *   power cut and is removed at the end; lasting: it goes on when this process ends
+ * @param {{ temporary?: boolean, lasting?: boolean, durable?: boolean }} [how] temporary: a throw-away cluster that is not
+ *   safe against a power cut, unless it is durable, and is removed at the end; lasting: it goes on when this process ends
  * @returns {Promise<Postgres>}
  */
-export async function startPostgres({ temporary = false, lasting = false } = {}) {
+export async function startPostgres({ temporary = false, lasting = false, durable = false } = {}) {
 	const bin = postgresBin();
 	if (!bin) throw new PlainFault('PostgreSQL is missing: install it with "apt-get install postgresql".');
 	const user = serverUser();
@@ -204,20 +206,46 @@ export async function startPostgres({ temporary = false, lasting = false } = {})
 	} else folder = lastingFolder(user);
 	await initialise(bin, folder, user, temporary);
 	const running = runningPort(folder);
-	if (running) return { url: urlOf(folder, running), mine: false, stop: async () => {} };
-	const { port, child, hasEnded } = await launch(bin, folder, user, { temporary, lasting });
-	const url = urlOf(folder, port);
+	const stays = async () => {
+		throw new PlainFault('This server belongs to somebody else: it is not killed.');
+	};
+	if (running)
+		return { url: urlOf(folder, running), mine: false, stop: async () => {}, crash: stays, revive: stays };
+	const risky = temporary && !durable;
+	let server = await launch(bin, folder, user, { risky, lasting });
+	const url = urlOf(folder, server.port);
 	await needDatabase(bin, url);
 	const stop = async () => {
-		if (!hasEnded()) child.kill('SIGINT');
+		if (!server.hasEnded()) server.child.kill('SIGINT');
 		await until(
-			async () => hasEnded(),
+			async () => server.hasEnded(),
 			() => false,
 			30
 		);
 		if (temporary) rmSync(folder, { recursive: true, force: true });
 	};
-	return { url, mine: true, stop };
+	/** Kills the server outright, as a power cut would; for tests of what is left then. */
+	const crash = async () => {
+		server.child.kill('SIGKILL');
+		await until(
+			async () => server.hasEnded(),
+			() => false,
+			30
+		);
+	};
+	/** Starts it again where it was. Its helpers notice the death of their parent within seconds; until then the folder is taken. */
+	const revive = async () => {
+		const { port } = server;
+		for (let i = 0; ; i += 1)
+			try {
+				server = await launch(bin, folder, user, { risky, lasting, onPort: port });
+				return;
+			} catch (error) {
+				if (i === 20) throw error;
+				await new Promise((resolve) => setTimeout(resolve, 500));
+			}
+	};
+	return { url, mine: true, stop, crash, revive };
 }
 
 /** Stops the server of the project's cluster. @returns {Promise<boolean>} whether one was running */

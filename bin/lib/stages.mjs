@@ -41,6 +41,16 @@ export class Stages {
 		if (counts.failed > 0) process.stdout.write(output);
 	}
 
+	/**
+	 * A check that is made by waiting for its outcome.
+	 * @param {string} name @param {() => Promise<boolean>} isSo
+	 */
+	async outcome(name, isSo) {
+		const began = Date.now();
+		const holds = await isSo();
+		this.#tell(name, { passed: holds ? 1 : 0, failed: holds ? 0 : 1, skipped: 0 }, began);
+	}
+
 	/** @param {string} name @param {Counts} counts @param {number} began */
 	#tell(name, counts, began) {
 		for (const key of /** @type {const} */ (['passed', 'failed', 'skipped'])) this.counts[key] += counts[key];

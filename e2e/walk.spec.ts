@@ -36,6 +36,57 @@ test('an emergency sign stops the walk, says what to do, and is at the top of th
 	await expect(page.getByText('Nora Signova')).toHaveCount(0);
 });
 
+test('what is answered before scripts have loaded counts: a sign of danger, a length, a choice', async ({
+	page,
+	browser
+}) => {
+	const { link } = await sendTo(page, 'Erna Earlyova');
+	const employee = await (
+		await browser.newContext({ serviceWorkers: 'block', viewport: { width: 390, height: 844 } })
+	).newPage();
+	let letGo = () => {};
+	/** Holds every script of the next page until it is let go; without the service worker, which has them at hand. */
+	async function holdScripts(): Promise<void> {
+		const held = new Promise<void>((resolve) => (letGo = resolve));
+		await employee.unrouteAll({ behavior: 'ignoreErrors' });
+		await employee.route(/\.js$/, async (route) => {
+			await held;
+			await route.continue();
+		});
+	}
+	await employee.goto(link);
+	await employee.getByRole('button', { name: /Begin/ }).click();
+	await holdScripts();
+	await employee.goto(`${link}/you`, { waitUntil: 'commit' });
+	await employee.locator('#stature').fill('158');
+	await employee
+		.getByRole('group', { name: /Writing hand/ })
+		.getByText('Left')
+		.click();
+	await expect(employee.locator('html')).not.toHaveAttribute('data-ready');
+	letGo();
+	await hydrated(employee);
+	await expect(employee.locator('#stature')).toHaveValue('158');
+	await expect(employee.getByRole('radio', { name: 'Left' })).toBeChecked();
+	await employee.getByRole('button', { name: /^Next:/ }).click();
+	await expect(employee.getByRole('heading', { name: 'The spot and its table', level: 1 })).toBeVisible();
+
+	await holdScripts();
+	await employee.goto(`${link}/first`, { waitUntil: 'commit' });
+	await employee
+		.getByRole('group', { name: /Pressure or pain in the chest/ })
+		.getByText('Yes')
+		.click();
+	await expect(employee.locator('html')).not.toHaveAttribute('data-ready');
+	letGo();
+	await hydrated(employee);
+	await employee.getByRole('button', { name: /^Next:/ }).click();
+	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(
+		'Stop here. Call your emergency number now.'
+	);
+	await employee.unrouteAll({ behavior: 'ignoreErrors' });
+});
+
 test('a slip is taken back while the coordinator is still being told, and nobody is led on', async ({
 	page,
 	browser

@@ -1,8 +1,10 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import { issueWords } from '../walk/issue-words';
+	import { typedEarly } from '../walk/typed-early';
 	import type { Again } from './again.svelte';
 
 	interface Props {
@@ -17,9 +19,15 @@
 	}
 
 	let { again, t, unit, kept, touch, keep }: Props = $props();
+
+	const early = typedEarly('form.again');
+	untrack(() => {
+		for (const field of again.fields) if (early[field] !== undefined) again.set(field, early[field]);
+	});
 </script>
 
 <form
+	class="again"
 	method="POST"
 	action="?/again"
 	novalidate

@@ -40,6 +40,7 @@
 	import { heightsOnRail } from '$lib/ui/walk/heights-on-rail';
 	import PageQuestions from '$lib/ui/walk/PageQuestions.svelte';
 	import StationLook from '$lib/ui/walk/StationLook.svelte';
+	import { typedEarly } from '$lib/ui/walk/typed-early';
 	import WalkHeader from '$lib/ui/walk/WalkHeader.svelte';
 
 	let { data, form } = $props();
@@ -49,6 +50,8 @@
 	// One draft for the whole visit: pages change beneath it.
 	const draft = untrack(() => new Draft(data, data.way, `/c/${data.token}/draft`, deviceStorage()));
 	const planner = new BrowserPlanner();
+	const early = typedEarly('form.answers');
+	if (Object.keys(early).length > 0) draft.setAll(early);
 
 	$effect(() => {
 		const { answers, revision } = data;
@@ -186,7 +189,14 @@
 
 <div class="walk">
 	<div class="rail-column"><Rail {notches} unit={draft.unit} /></div>
-	<form method="POST" action="?/go" class="min-w-0" use:enhance={answer} autocomplete="off" novalidate>
+	<form
+		method="POST"
+		action="?/go"
+		class="answers min-w-0"
+		use:enhance={answer}
+		autocomplete="off"
+		novalidate
+	>
 		<!-- The first button is what Enter presses. -->
 		<button class="hidden" name="go" value="next" tabindex="-1" aria-hidden="true">{t.frame.skip}</button>
 		<WalkHeader {draft} {t} page={current} savedAt={data.savedAt} home="/c/{data.token}" />

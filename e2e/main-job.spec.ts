@@ -23,7 +23,7 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await employee.getByRole('button', { name: 'Show my plan' }).click();
 
 	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(/things?, from the floor up/);
-	const drawing = employee.getByRole('img', { name: /Side view of you sitting/ });
+	const drawing = employee.getByRole('img', { name: /Side view, sitting/ });
 	await expect(drawing).toHaveAccessibleName(/eye .* cm, elbow .* cm, seat .* cm/);
 	await expect(drawing).toHaveAccessibleName(/Screen: .*together/);
 	await hydrated(employee);

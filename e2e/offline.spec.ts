@@ -46,7 +46,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await addThings(second, ['Hardback book', 'Ream of paper', 'Sturdy box', 'Pillow', 'Towel']);
 	await second.getByRole('button', { name: 'Show my plan' }).click();
 	await expect(second.getByText('this plan was worked out on this device')).toBeVisible();
-	await expect(second.getByRole('img', { name: /Side view of you sitting/ })).toBeVisible();
+	await expect(second.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();
 	await second.getByRole('button', { name: 'Seat', exact: true }).click();
 	await expect(second.getByRole('button', { name: 'Seat', exact: true })).toHaveAttribute(
 		'aria-pressed',

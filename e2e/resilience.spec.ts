@@ -24,7 +24,7 @@ test.describe('before or without scripts', () => {
 		await expect(employee.getByRole('heading', { name: 'Your discomfort' })).toBeVisible();
 		await employee.getByRole('button', { name: /^Next:/ }).click();
 		await employee.getByRole('button', { name: 'Show my plan' }).click();
-		await expect(employee.getByRole('img', { name: /Side view of you sitting/ })).toBeVisible();
+		await expect(employee.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();
 		await employee.locator('button[name=done]').first().click();
 		await expect(employee.getByText(/1 of \d done/)).toBeVisible();
 		await plain.close();

@@ -236,7 +236,7 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	await hydrated(employee);
 	await expect(employee.getByRole('textbox', { name: /what you call it/ }).first()).not.toHaveValue('');
 	await employee.getByRole('button', { name: 'Show my plan' }).click();
-	await expect(employee.getByRole('img', { name: /Side view of you standing/ })).toBeVisible();
+	await expect(employee.getByRole('img', { name: /Side view, standing/ })).toBeVisible();
 	await expect(employee.getByRole('link', { name: 'Spot 2, standing' })).toHaveAttribute(
 		'aria-current',
 		'page'
@@ -248,7 +248,7 @@ test('a standing spot is added beside the table: one household, a piece serves o
 		await expect(employee.getByText('This plan takes along from another spot')).toBeVisible();
 	}
 	await employee.getByRole('link', { name: 'Spot 1, sitting' }).click();
-	await expect(employee.getByRole('img', { name: /Side view of you sitting/ })).toBeVisible();
+	await expect(employee.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();
 });
 
 /** Goes on with Tab until something has the focus, as a person without a mouse does. */

@@ -379,7 +379,7 @@ export const en = {
 		/** What a value outside its band says, by the side it lies on. */
 		off: {
 			knee: {
-				low: (mm: string) => `seat ${mm} too low for your knees`,
+				low: (mm: string) => `seat ${mm} too low`,
 				high: (mm: string) => `feet need ${mm} more under them`
 			},
 			elbow: { low: (mm: string) => `keys ${mm} too high`, high: (mm: string) => `keys ${mm} too low` },
@@ -412,12 +412,13 @@ export const en = {
 		levels: { eye: 'eye', elbow: 'elbow', seat: 'seat' },
 		scale: (unit: string) => `To scale. Heights in ${unit} above the floor.`,
 		gap: {
-			elbow: { low: 'under the keys', high: 'over the keys' },
+			keys: { low: 'under the keys', high: 'over the keys' },
+			table: { low: 'under the table top', high: 'over the table top' },
 			eye: { low: 'under the eye', high: 'over the eye' },
 			knee: { low: 'seat under the knee', high: 'seat over the knee' }
 		},
 		text: {
-			intro: (posture: 'sitting' | 'standing') => `Side view of you ${posture} at your corner, to scale.`,
+			intro: (posture: 'sitting' | 'standing') => `Side view, ${posture} at the corner, to scale.`,
 			heights: (list: string) => `Heights above the floor: ${list}.`,
 			stack: (place: string, list: string, rise: string) => `${place}: ${list}, together ${rise}.`,
 			nothingBuilt: 'Nothing is built.'

@@ -1,7 +1,7 @@
 import { bodyOf } from '../body';
 import { bodyHeights, setUpAsMeasured } from '../checks';
 import type { Corner, Seat } from '../corner';
-import { bandsFor } from '../guidance';
+import { bandsFor, forearmsOnSurface } from '../guidance';
 
 /** A surface of this height is no furniture any more, mm: what is drawn stays a table. */
 const SURFACE_MM = { low: 450, high: 1400 } as const;
@@ -39,7 +39,8 @@ export function idealCorner(corner: Corner): Corner {
 	const idealSeat = sits ? { ...seat, height: under + seat.give } : seat;
 	const seated = { ...corner, spot: { ...corner.spot, seat: idealSeat } };
 	const { elbow, eye } = bodyHeights(seated, body, setUpAsMeasured(seated));
-	const wanted = elbow - keys.homeRow - (bands.elbow.ideal ?? bands.elbow.low);
+	const homeRow = forearmsOnSurface(corner) ? 0 : keys.homeRow;
+	const wanted = elbow - homeRow - (bands.elbow.ideal ?? bands.elbow.low);
 	const height = Math.round(Math.min(Math.max(wanted, SURFACE_MM.low), SURFACE_MM.high));
 	const topAboveBase = Math.max(60, Math.round(eye + (bands.eye.ideal ?? bands.eye.low) - height));
 	return {

@@ -1,6 +1,7 @@
 import { bodyOf } from '../body';
 import { bodyHeights, checkCorner, setUpAsMeasured, type CheckId, type CheckResult } from '../checks';
 import type { Corner } from '../corner';
+import { forearmsOnSurface } from '../guidance';
 import { setUpAfter, type Plan } from '../plan';
 import type { DrawnAs } from './drawn-as';
 import { figureOf, type Figure } from './figure';
@@ -15,9 +16,11 @@ export interface Level {
 	readonly y: number;
 }
 
-/** A gap that is dimensioned where it is: from the height it should meet to the height it has. */
+/** A gap that is dimensioned where it is: from the height it should meet to the height it has. As long as its check's value. */
 export interface Gap {
-	readonly check: CheckId;
+	readonly check: Exclude<CheckId, 'thigh'>;
+	/** What is compared: an elbow with the keys or, with the forearms carried by the table, with that. */
+	readonly against: 'keys' | 'table' | 'eye' | 'knee';
 	readonly from: Point;
 	readonly to: Point;
 }
@@ -38,22 +41,28 @@ export interface Section {
 	readonly extent: Box;
 }
 
-function gapsOf(furniture: Furniture, section: Pick<Section, 'levels' | 'checks'>, p: Posture): Gap[] {
+function gapsOf(
+	corner: Corner,
+	furniture: Furniture,
+	section: Pick<Section, 'levels' | 'checks'>,
+	p: Posture
+): Gap[] {
 	const level = (name: Level['name']) => section.levels.find((l) => l.name === name)?.y ?? 0;
 	const { surface, screen } = furniture;
 	const open = section.checks.filter((check) => check.verdict !== 'fits');
-	return open.flatMap((check): Gap[] => {
-		if (check.id === 'elbow') {
-			const x = surface.x - 28;
-			return [{ check: 'elbow', from: { x, y: level('elbow') }, to: { x, y: p.homeRow.y } }];
+	return open.flatMap(({ id, value }): Gap[] => {
+		if (id === 'elbow') {
+			const [x, y] = [surface.x - 28, level('elbow')];
+			const against = forearmsOnSurface(corner) ? 'table' : 'keys';
+			return [{ check: id, against, from: { x, y }, to: { x, y: y - value } }];
 		}
-		if (check.id === 'eye') {
-			const x = screen.top.x + 48;
-			return [{ check: 'eye', from: { x, y: level('eye') }, to: { x, y: screen.top.y } }];
+		if (id === 'eye') {
+			const [x, y] = [screen.top.x + 48, level('eye')];
+			return [{ check: id, against: 'eye', from: { x, y }, to: { x, y: y + value } }];
 		}
-		if (check.id === 'knee') {
+		if (id === 'knee') {
 			const x = p.knee.x + 0.06 * p.stature;
-			return [{ check: 'knee', from: { x, y: p.seatY }, to: { x, y: p.seatY - check.value } }];
+			return [{ check: id, against: 'knee', from: { x, y: p.seatY }, to: { x, y: p.seatY - value } }];
 		}
 		return [];
 	});
@@ -102,7 +111,7 @@ export function sectionOf(
 		eye: posture.eye,
 		levels,
 		checks,
-		gaps: gapsOf(furniture, { levels, checks }, posture),
+		gaps: gapsOf(corner, furniture, { levels, checks }, posture),
 		angles: { ...postureAngles(posture), gazeBelowLevel: gazeBelowLevel(posture, furniture.screen) },
 		extent: extentOf(figure, furniture)
 	};

@@ -1,13 +1,16 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { prefersReducedMotion, Tween } from 'svelte/motion';
-	import { formatLength, type LengthUnit } from '$lib/core/length';
-	import type { Gap, Section } from '$lib/core/section';
+	import type { LengthUnit } from '$lib/core/length';
+	import type { Section } from '$lib/core/section';
 	import type { Catalogue } from '$lib/messages';
 	import { railTicks } from '../rail/rail-ticks';
 	import { frameFor } from './frame';
+	import { LINE_PX, roomOf } from './free-place';
+	import { gapLabels } from './gap-labels';
+	import { levelLabels } from './level-labels';
 	import { mixSection } from './mix-section';
-	import { pieceLabels } from './piece-labels';
+	import { pieceLabelRoom, pieceLabels } from './piece-labels';
 	import { pieceShape } from './piece-shape';
 	import { sectionWords } from './section-words';
 	import { smoothPath } from './smooth-path';
@@ -48,8 +51,14 @@
 	const f = $derived(shown.furniture);
 	const ticks = $derived(railTicks((frame.y(0) - 6) / frame.perMm, unit));
 	const labels = $derived(pieceLabels(section, frame, t.steps.places));
+	const levels = $derived(levelLabels(shown, frame, t, unit));
+	const gaps = $derived(
+		gapLabels(section, frame, t, unit, [
+			...labels.map(pieceLabelRoom),
+			...levels.map(({ words }) => roomOf(words))
+		])
+	);
 	const words = $derived(sectionWords(section, t, unit));
-	const number = (mm: number) => formatLength(mm, unit, { withUnit: false, locale: t.locale });
 	const px = (points: readonly { x: number; y: number }[]) =>
 		points.map((p) => ({ x: frame.x(p.x), y: frame.y(p.y) }));
 	const box = (b: { x: number; y: number; width: number; height: number }) => ({
@@ -58,50 +67,6 @@
 		width: b.width * frame.perMm,
 		height: b.height * frame.perMm
 	});
-
-	/** A gap's dimension line: px, the upper end first. */
-	function dimension(gap: Gap) {
-		const right = frame.x(f.surface.x + f.surface.width) - 8;
-		const x = gap.check === 'elbow' ? right : Math.min(frame.x(gap.from.x), frame.width - 10);
-		const [a, b] = [frame.y(gap.from.y), frame.y(gap.to.y)];
-		// What is measured from below counts up, what is measured from above counts down.
-		const side = gap.to.y < gap.from.y === (gap.check === 'eye') ? 'low' : 'high';
-		const kind = gap.check === 'thigh' ? t.section.gap.knee : t.section.gap[gap.check];
-		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });
-		const [top, bottom] = [Math.min(a, b), Math.max(a, b)];
-		const lines = hasRoomForWords ? [length, kind[side]] : [length];
-		const letters = Math.max(...lines.map((line) => line.length));
-		return { x, top, bottom, lines, ...place(gap, x, top, bottom, letters) };
-	}
-
-	/** Room that two short lines take beside a dimension line, px. */
-	const LABEL_PX = 100;
-	/** In a narrower drawing a gap is only numbered: its words would lie on others, and stand in the checks below. */
-	const ROOM_FOR_WORDS_PX = 360;
-	const hasRoomForWords = $derived(roomPx >= ROOM_FOR_WORDS_PX);
-	/** Width of a letter of these words, px. */
-	const LETTER_PX = 7;
-
-	/** Where the words of a gap stand: beside its line where the drawing is empty, never across another line. */
-	function place(gap: Gap, x: number, top: number, bottom: number, letters: number) {
-		if (gap.check === 'eye') {
-			const beside = frame.width - x > LABEL_PX;
-			return beside
-				? { textX: x + 9, textY: (top + bottom) / 2 - 3, anchor: 'start' as const }
-				: { textX: Math.min(x + 4, frame.width - 4), textY: top - 20, anchor: 'end' as const };
-		}
-		// Under the surface, before its far leg.
-		const leg = frame.x(f.surface.x + f.surface.width) - 22;
-		if (gap.check === 'knee')
-			return !hasRoomForWords && x + 8 + letters * LETTER_PX > leg
-				? { textX: x - 12, textY: bottom + 14, anchor: 'start' as const }
-				: {
-						textX: Math.min(x + 8, frame.width - letters * LETTER_PX),
-						textY: (top + bottom) / 2 - 3,
-						anchor: 'start' as const
-					};
-		return { textX: leg, textY: Math.max(bottom + 14, frame.y(f.surface.y) + 15), anchor: 'end' as const };
-	}
 
 	function arrows(x: number, top: number, bottom: number): string {
 		const head = Math.min(5, (bottom - top) / 3);
@@ -239,16 +204,9 @@
 
 		<!-- Levels, carried to the ruler -->
 		<g class="levels">
-			{#each shown.levels as level (level.name)}
-				{@const y = frame.y(level.y)}
-				{@const to =
-					level.name === 'eye'
-						? frame.x(shown.eye.x)
-						: level.name === 'elbow'
-							? frame.x(shown.joints[1]?.x ?? 0)
-							: frame.x(10)}
-				<line x1={frame.rulerPx - 4} x2={to} y1={y} y2={y} />
-				<text x={frame.rulerPx} y={y - 4}>{t.section.levels[level.name]} {number(level.y)}</text>
+			{#each levels as level (level.name)}
+				<line x1={frame.rulerPx - 4} x2={level.lineTo} y1={level.lineY} y2={level.lineY} />
+				<text x={level.words.x} y={level.words.y}>{level.text}</text>
 			{/each}
 			<circle cx={frame.x(shown.eye.x)} cy={frame.y(shown.eye.y)} r="3" />
 			<line
@@ -263,19 +221,12 @@
 		<!-- Gaps, dimensioned where they are -->
 		{#if settled}
 			<g class="gaps">
-				{#each section.gaps as gap (gap.check)}
-					{@const d = dimension(gap)}
-					{@const from =
-						gap.check === 'eye'
-							? frame.x(shown.eye.x)
-							: gap.check === 'elbow'
-								? frame.x(shown.joints[1]?.x ?? 0)
-								: d.x - 30}
-					<line class="reach" x1={from} x2={d.x + 5} y1={frame.y(gap.from.y)} y2={frame.y(gap.from.y)} />
-					<line class="reach" x1={d.x - 40} x2={d.x + 5} y1={frame.y(gap.to.y)} y2={frame.y(gap.to.y)} />
-					<path class="dimension" d={arrows(d.x, d.top, d.bottom)} />
-					<text x={d.textX} y={d.textY} text-anchor={d.anchor}>
-						{d.lines[0]}{#if d.lines[1]}<tspan x={d.textX} dy="13">{d.lines[1]}</tspan>{/if}
+				{#each gaps as gap (gap.check)}
+					<line class="reach" x1={gap.reachFrom} x2={gap.x + 5} y1={gap.fromY} y2={gap.fromY} />
+					<line class="reach" x1={gap.x - 40} x2={gap.x + 5} y1={gap.toY} y2={gap.toY} />
+					<path class="dimension" d={arrows(gap.x, gap.top, gap.bottom)} />
+					<text x={gap.words.x} y={gap.words.y} text-anchor={gap.words.anchor}>
+						{gap.lines[0]}{#if gap.lines[1]}<tspan x={gap.words.x} dy={LINE_PX}>{gap.lines[1]}</tspan>{/if}
 					</text>
 				{/each}
 			</g>

@@ -1,5 +1,6 @@
 import type { DrawnPiece, Section } from '$lib/core/section';
 import type { Frame } from './frame';
+import { LINE_PX, roomOf, type Room } from './free-place';
 
 /** The name of a piece in the drawing: inside it where there is room, else outside with a leader line. px. */
 export interface PieceLabel {
@@ -19,7 +20,6 @@ export interface PieceLabel {
 
 /** Px of one letter at the labels' size, on average. */
 const LETTER_PX = 5.6;
-const LINE_PX = 13;
 /** Least height of a piece that holds its name. */
 const INSIDE_PX = 13;
 const LONGEST = 22;
@@ -138,4 +138,9 @@ export function pieceLabels(
 		return [...named, ...outside(without, frame, station === 'seat')];
 	});
 	return [...stacks, ...underSurface(section, frame, names)];
+}
+
+/** The room that a name takes, px. */
+export function pieceLabelRoom({ x, y, anchor, text }: PieceLabel): Room {
+	return roomOf({ x, y, anchor, widthPx: text.length * LETTER_PX, lines: 1 });
 }

@@ -1,0 +1,121 @@
+import { describe, expect, it } from 'vitest';
+import { formatLength } from '$lib/core/length';
+import { planCorner } from '$lib/core/plan';
+import { sectionOf } from '$lib/core/section';
+import { messagesFor } from '$lib/messages';
+import { randomCorner } from '../../../../tests/support/random-corner';
+import { frameFor } from './frame';
+import { freePlace, overlap, roomOf, type Room } from './free-place';
+import { gapLabels } from './gap-labels';
+import { levelLabels } from './level-labels';
+import { pieceLabelRoom, pieceLabels } from './piece-labels';
+
+const t = messagesFor('en');
+const WIDTHS = [300, 350, 420, 560, 640, 900];
+
+/** Corners as they are and after their plan: 80 sections, most of them with gaps. */
+const sections = Array.from({ length: 40 }, (_, seed) => {
+	const corner = randomCorner(seed + 300, { rigid: 6, soft: 2, span: 0 });
+	const plan = planCorner(corner, 1).plans[0] ?? null;
+	return [sectionOf(corner, null), sectionOf(corner, plan)];
+}).flat();
+
+const drawn = WIDTHS.flatMap((width) =>
+	sections.map((section) => {
+		const frame = frameFor([section], width, 620);
+		const taken = [
+			...pieceLabels(section, frame, t.steps.places).map(pieceLabelRoom),
+			...levelLabels(section, frame, t, 'cm').map(({ words }) => roomOf(words))
+		];
+		return { section, frame, taken, labels: gapLabels(section, frame, t, 'cm', taken) };
+	})
+);
+
+describe('the words of a gap', () => {
+	it('are there for every gap, as long as its check says', () => {
+		for (const { section, labels } of drawn) {
+			expect(labels.map(({ check }) => check)).toEqual(section.gaps.map(({ check }) => check));
+			for (const { check, lines } of labels) {
+				const value = section.checks.find(({ id }) => id === check)?.value ?? NaN;
+				expect(lines[0]).toBe(formatLength(Math.abs(value), 'cm', { locale: 'en' }));
+			}
+		}
+		expect(new Set(drawn.flatMap(({ labels }) => labels.map(({ check }) => check))).size).toBeGreaterThan(2);
+	});
+
+	it('lie within the drawing, right of the ruler', () => {
+		for (const { frame, labels } of drawn)
+			for (const label of labels) {
+				const box = roomOf(label.words);
+				expect(box.left).toBeGreaterThanOrEqual(frame.rulerPx);
+				expect(box.right).toBeLessThanOrEqual(frame.width);
+				expect(box.top).toBeGreaterThanOrEqual(0);
+				expect(box.bottom).toBeLessThanOrEqual(frame.height);
+			}
+	});
+
+	it('never lie on each other, nor on a name or a height', () => {
+		for (const { labels, taken } of drawn) {
+			const rooms = [...taken];
+			for (const { check, words } of labels) {
+				const room = roomOf(words);
+				expect(
+					rooms.some((other) => overlap(room, other)),
+					check
+				).toBe(false);
+				rooms.push(room);
+			}
+		}
+	});
+
+	it('say on which side a thing is, as its check counts', () => {
+		let told = 0;
+		for (const { section, labels } of drawn)
+			for (const [i, { check, lines }] of labels.entries()) {
+				// Every value counts up from where nothing is off: elbow over keys or table, picture over the eye, seat over the knee.
+				const value = section.checks.find(({ id }) => id === check)?.value ?? 0;
+				if (lines[1] === undefined || Math.abs(value) < 1) continue;
+				expect(lines[1]).toBe(t.section.gap[section.gaps[i]?.against ?? 'keys'][value < 0 ? 'low' : 'high']);
+				told += 1;
+			}
+		expect(told).toBeGreaterThan(50);
+	});
+
+	it('are only numbers where the drawing is narrow', () => {
+		for (const { frame, labels } of drawn)
+			for (const { lines } of labels) expect(lines).toHaveLength(frame.width < 360 ? 1 : 2);
+	});
+
+	it('belong to a line as long as the gap', () => {
+		for (const { section, frame, labels } of drawn)
+			for (const [i, { top, bottom }] of labels.entries()) {
+				const gap = section.gaps[i];
+				expect(bottom - top).toBeCloseTo(Math.abs((gap?.from.y ?? 0) - (gap?.to.y ?? 0)) * frame.perMm, 6);
+			}
+	});
+});
+
+describe('a free place', () => {
+	const edge: Room = { left: 0, right: 200, top: 0, bottom: 200 };
+	const words = { x: 100, y: 100, anchor: 'middle', widthPx: 40, lines: 1 } as const;
+
+	it('is where the words stand best, if nothing is there', () => {
+		expect(freePlace(words, [], edge)).toEqual(words);
+	});
+
+	it('is a line further down, or up where down is taken too', () => {
+		const here = roomOf(words);
+		expect(freePlace(words, [here], edge).y).toBe(113);
+		expect(freePlace(words, [{ ...here, bottom: 200 }], edge).y).toBe(87);
+	});
+
+	it('is within the edge', () => {
+		const outside = { ...words, x: 195, y: 2 };
+		const room = roomOf(freePlace(outside, [], edge));
+		expect([room.right, room.top]).toEqual([200, 0]);
+	});
+
+	it('is the best one where all is taken: words are never left out', () => {
+		expect(freePlace(words, [edge], edge)).toEqual(words);
+	});
+});

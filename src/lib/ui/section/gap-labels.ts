@@ -1,0 +1,89 @@
+import { formatLength, type LengthUnit } from '$lib/core/length';
+import type { Gap, Section } from '$lib/core/section';
+import type { Catalogue } from '$lib/messages';
+import type { Frame } from './frame';
+import { freePlace, roomOf, type Room, type Words } from './free-place';
+
+/** A gap as it is dimensioned in the drawing: its line, the reach lines that carry both heights to it, and its words. px. */
+export interface GapLabel {
+	readonly check: Gap['check'];
+	readonly x: number;
+	/** The height that should be met. */
+	readonly fromY: number;
+	/** The height there is. */
+	readonly toY: number;
+	/** Upper and lower end of the dimension line. */
+	readonly top: number;
+	readonly bottom: number;
+	/** From where the height that should be met is carried over. */
+	readonly reachFrom: number;
+	/** The length, and below it what it means where there is room. */
+	readonly lines: readonly string[];
+	readonly words: Words;
+}
+
+/** Room that two short lines take beside a dimension line, px. */
+const LABEL_PX = 100;
+/** In a narrower drawing a gap is only numbered: its words would lie on others, and stand in the checks below. */
+const ROOM_FOR_WORDS_PX = 360;
+/** Width of a letter of these words, px. */
+const LETTER_PX = 7;
+
+type Line = Pick<GapLabel, 'x' | 'top' | 'bottom' | 'lines'>;
+
+/** Where the words of a gap stand best: beside its line where the drawing is empty, never across another line. */
+function best({ check }: Gap, { furniture }: Section, frame: Frame, { x, top, bottom, lines }: Line): Words {
+	const size = { widthPx: Math.max(...lines.map((text) => text.length)) * LETTER_PX, lines: lines.length };
+	const middle = (top + bottom) / 2 - 3;
+	if (check === 'eye')
+		return frame.width - x > LABEL_PX
+			? { ...size, x: x + 9, y: middle, anchor: 'start' }
+			: { ...size, x: x + 4, y: top - 20, anchor: 'end' };
+	// Under the surface, before its far leg.
+	const leg = frame.x(furniture.surface.x + furniture.surface.width) - 22;
+	if (check === 'knee')
+		return lines.length === 1 && x + 8 + size.widthPx > leg
+			? { ...size, x: x - 12, y: bottom + 14, anchor: 'start' }
+			: { ...size, x: x + 8, y: middle, anchor: 'start' };
+	return { ...size, x: leg, y: Math.max(bottom + 14, frame.y(furniture.surface.y) + 15), anchor: 'end' };
+}
+
+/** Where a gap's line stands, and from where the height it should meet is carried to it, px. */
+function lineOf(gap: Gap, section: Section, frame: Frame): { x: number; reachFrom: number } {
+	const { surface } = section.furniture;
+	if (gap.check === 'elbow')
+		return { x: frame.x(surface.x + surface.width) - 8, reachFrom: frame.x(section.joints[1]?.x ?? 0) };
+	const x = Math.min(frame.x(gap.from.x), frame.width - 10);
+	return { x, reachFrom: gap.check === 'eye' ? frame.x(section.eye.x) : x - 30 };
+}
+
+/**
+ * The gaps of a section, dimensioned where they are. Their words keep off each other and off what is taken.
+ *
+ * @param taken rooms of other words in the drawing
+ */
+export function gapLabels(
+	section: Section,
+	frame: Frame,
+	t: Catalogue,
+	unit: LengthUnit,
+	taken: readonly Room[] = []
+): GapLabel[] {
+	const edge = { left: frame.rulerPx, right: frame.width, top: 0, bottom: frame.height };
+	const rooms = [...taken];
+	return section.gaps.map((gap) => {
+		const [fromY, toY] = [frame.y(gap.from.y), frame.y(gap.to.y)];
+		// What is measured from below counts up, what is measured from above counts down.
+		const side = gap.to.y < gap.from.y === (gap.check === 'eye') ? 'low' : 'high';
+		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });
+		const line = {
+			...lineOf(gap, section, frame),
+			top: Math.min(fromY, toY),
+			bottom: Math.max(fromY, toY),
+			lines: frame.width >= ROOM_FOR_WORDS_PX ? [length, t.section.gap[gap.against][side]] : [length]
+		};
+		const words = freePlace(best(gap, section, frame, line), rooms, edge);
+		rooms.push(roomOf(words));
+		return { check: gap.check, fromY, toY, ...line, words };
+	});
+}

@@ -199,6 +199,8 @@ test('two hundred malformed saves of each kind: each refused with its field, not
 		['pain.neck.days', (i) => [String(8 + i), `-${i}`][i % 2]],
 		['tick.seat', (i) => `done-${i}`],
 		['cant.seatHeight', (i) => i],
+		// One's own stature is asked for: nothing could stand in for it.
+		['cant.stature', (i) => ['yes', 'no'][i % 2]],
 		['thing.0.label', (i) => 'y'.repeat(201 + i)],
 		['out.t3', (i) => `no-${i}`]
 	];

@@ -2,6 +2,7 @@ import { NEWEST_CHECKLIST } from '../checklist';
 import { BODY_PLACES, PAIN_PARTS, painField, painOptions } from './discomfort-answers';
 import { STEP_PLACES, type StepPlace } from '../plan/step-places';
 import { CHOICE_FIELDS, LENGTH_FIELDS, THING_PARTS, type Answers } from './fields';
+import { canBeLeftOpen, cantField } from './usual-lengths';
 import { checkField, signField, SIGNS } from './walk-answers';
 
 /** What one field takes: one of these texts, or any short text. */
@@ -10,7 +11,9 @@ export type FieldValues = readonly string[] | 'text';
 function entries(): [string, FieldValues][] {
 	return [
 		...Object.keys(LENGTH_FIELDS).map((name): [string, FieldValues] => [name, 'text']),
-		...Object.keys(LENGTH_FIELDS).map((name): [string, FieldValues] => [cantField(name), ['yes', 'no']]),
+		...Object.keys(LENGTH_FIELDS)
+			.filter(canBeLeftOpen)
+			.map((name): [string, FieldValues] => [cantField(name), ['yes', 'no']]),
 		...Object.entries(CHOICE_FIELDS).map(([name, { options }]): [string, FieldValues] => [name, options]),
 		...NEWEST_CHECKLIST.items.map(({ id, answers }): [string, FieldValues] => [
 			checkField(id),
@@ -22,11 +25,6 @@ function entries(): [string, FieldValues][] {
 			PAIN_PARTS.map((part): [string, FieldValues] => [painField(place, part), painOptions(part)])
 		)
 	];
-}
-
-/** Name of the field that says that a length can't be measured now: a usual one stands in, and is said to. */
-export function cantField(length: string): string {
-	return `cant.${length}`;
 }
 
 /** Name of the field that says whether a step of the plan is done. */

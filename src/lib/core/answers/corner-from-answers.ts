@@ -1,9 +1,8 @@
 import type { Corner, MeasuredBody, MeasuredLength, Range, Way } from '../corner';
 import type { LengthUnit } from '../length';
-import { cantField } from './answer-fields';
 import { BODY_FIELDS, choiceOf, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
 import { readLength, type FieldIssue } from './read-length';
-import { usualLength } from './usual-lengths';
+import { isLeftOpen, usualLength } from './usual-lengths';
 import { householdOf } from './things';
 
 /** A corner made of answers, or null with what is missing or can't be read, in the order of the pages. */
@@ -27,7 +26,7 @@ class Reader {
 	length(name: LengthFieldName): number {
 		const field = LENGTH_FIELDS[name];
 		const text = this.answers[name];
-		if (this.answers[cantField(name)] === 'yes') {
+		if (isLeftOpen(this.answers, name)) {
 			this.guessed = true;
 			return usualLength(name, choiceOf(this.answers, 'posture'));
 		}

@@ -1,6 +1,5 @@
 export {
 	ANSWER_FIELDS,
-	cantField,
 	tickField,
 	ticksOfAnswers,
 	THING_FIELD_PATTERN,
@@ -51,7 +50,7 @@ export {
 } from './things';
 export { issuesOf, issuesOn } from './issues-on';
 export { isShared, sharedFields } from './shared-fields';
-export { isStoodInFor, usualLength } from './usual-lengths';
+export { canBeLeftOpen, cantField, isLeftOpen, isStoodInFor, usualLength } from './usual-lengths';
 export {
 	checkField,
 	checklistAnswersOf,

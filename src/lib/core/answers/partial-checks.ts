@@ -2,9 +2,8 @@ import { checkCorner, type CheckId, type CheckResult } from '../checks';
 import type { Corner, Way } from '../corner';
 import { cornerFromAnswers } from './corner-from-answers';
 import { choiceOf, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
-import { cantField } from './answer-fields';
 import { readLength } from './read-length';
-import { isStoodInFor, usualLength } from './usual-lengths';
+import { isLeftOpen, isStoodInFor, usualLength } from './usual-lengths';
 import { formatLength } from '../length';
 
 /** A corner as far as it is known, and the checks that can be told by now. */
@@ -27,7 +26,7 @@ const NEEDED: Readonly<
 };
 
 function isReadable(answers: Answers, name: LengthFieldName): boolean {
-	if (answers[cantField(name)] === 'yes') return true;
+	if (isLeftOpen(answers, name)) return true;
 	return readLength(name, answers[name], unitOf(answers), LENGTH_FIELDS[name]).ok;
 }
 

@@ -1,4 +1,4 @@
-import { LENGTH_FIELDS, type LengthFieldName } from './fields';
+import { LENGTH_FIELDS, type Answers, type LengthFieldName } from './fields';
 
 /** What stands in for a length that is not known, mm: what most homes have. Working assumptions of ours. */
 const USUAL: Readonly<Partial<Record<LengthFieldName, number>>> = {
@@ -24,6 +24,21 @@ const STANDING_SURFACE_MM = 920;
 /** Whether a length of the furniture can be stood in for; the person's own are estimated from stature instead. */
 export function isStoodInFor(name: LengthFieldName): boolean {
 	return USUAL[name] !== undefined || LENGTH_FIELDS[name].start !== null;
+}
+
+/** Whether a length may be said not to be measurable now: those of the furniture that have no starting value. */
+export function canBeLeftOpen(name: string): name is LengthFieldName {
+	return Object.hasOwn(USUAL, name);
+}
+
+/** Name of the field that says that a length can't be measured now: a usual one stands in, and is said to. */
+export function cantField(length: string): string {
+	return `cant.${length}`;
+}
+
+/** Whether a length was said not to be measurable now. */
+export function isLeftOpen(answers: Answers, name: LengthFieldName): boolean {
+	return canBeLeftOpen(name) && answers[cantField(name)] === 'yes';
 }
 
 /** What stands in for a length, mm. @throws RangeError for one of the person's own */

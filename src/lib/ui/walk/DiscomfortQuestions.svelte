@@ -11,6 +11,7 @@
 	import type { Catalogue } from '$lib/messages';
 	import BodyFigure from '../body-figure/BodyFigure.svelte';
 	import type { Draft } from './draft.svelte';
+	import PainScale from './PainScale.svelte';
 
 	interface Props {
 		draft: Draft;
@@ -59,44 +60,18 @@
 							{worst > 0 ? t.discomfort.told(worst) : t.discomfort.none}
 						</span>
 					</summary>
-					<fieldset>
-						<legend
-							>{t.discomfort.worst}
-							<span class="text-note text-ink-soft">{t.discomfort.worstEnds}</span></legend
-						>
-						<div class="scale">
-							{#each painOptions('worst') as value (value)}
-								<label class="mark">
-									<input
-										type="radio"
-										name={painField(place, 'worst')}
-										{value}
-										checked={String(worst) === value}
-										onchange={() => draft.set(painField(place, 'worst'), value)}
-									/><span>{value}</span>
-								</label>
-							{/each}
-						</div>
-					</fieldset>
-					<fieldset>
-						<legend>{t.discomfort.days}</legend>
-						{#if isMissing(place)}<p class="border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">
-								{t.discomfort.daysMissing}
-							</p>{/if}
-						<div class="scale">
-							{#each painOptions('days') as value (value)}
-								<label class="mark">
-									<input
-										type="radio"
-										name={painField(place, 'days')}
-										{value}
-										checked={(draft.answers[painField(place, 'days')] || '0') === value}
-										onchange={() => draft.set(painField(place, 'days'), value)}
-									/><span>{value}</span>
-								</label>
-							{/each}
-						</div>
-					</fieldset>
+					<PainScale field={painField(place, 'worst')} options={painOptions('worst')} {draft}>
+						{#snippet legend()}{t.discomfort.worst}
+							<span class="text-note text-ink-soft">{t.discomfort.worstEnds}</span>{/snippet}
+					</PainScale>
+					<PainScale
+						field={painField(place, 'days')}
+						options={painOptions('days')}
+						{draft}
+						fault={isMissing(place) ? t.discomfort.daysMissing : null}
+					>
+						{#snippet legend()}{t.discomfort.days}{/snippet}
+					</PainScale>
 					<fieldset>
 						<legend>{t.discomfort.hinders}</legend>
 						<div class="flex flex-wrap gap-2">
@@ -162,40 +137,5 @@
 	}
 	legend {
 		font-weight: 600;
-	}
-	.scale {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0.25rem;
-		margin-top: 0.25rem;
-	}
-	.mark {
-		position: relative;
-		display: grid;
-		place-items: center;
-		min-width: 2.75rem;
-		min-height: 2.75rem;
-		border: 1.5px solid var(--edge);
-		border-radius: 3px;
-		background: var(--sheet);
-		font-family: var(--font-mono);
-	}
-	.mark input {
-		position: absolute;
-		inset: 0;
-		opacity: 0;
-		width: 100%;
-		height: 100%;
-		cursor: pointer;
-	}
-	.mark:has(:checked) {
-		background: var(--ink);
-		border-color: var(--ink);
-		color: var(--sheet);
-		font-weight: 700;
-	}
-	.mark:has(:focus-visible) {
-		outline: 3px solid var(--cool);
-		outline-offset: 2px;
 	}
 </style>

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import {
+		canBeLeftOpen,
 		cantField,
 		choiceOf,
-		isStoodInFor,
+		isLeftOpen,
 		LENGTH_FIELDS,
 		readLength,
 		usualLength,
@@ -47,7 +48,7 @@
 	const told = $derived(left || issues.some((issue) => issue.field === name));
 	const empty = $derived(shown.trim() === '');
 	/** Furniture that can't be measured now gets a usual length; the person's own are estimated when left empty. */
-	const mayStandIn = $derived(!optional && field.start === null && isStoodInFor(name));
+	const mayStandIn = $derived(canBeLeftOpen(name));
 	/** Long lengths may be counted in sheets or spans, where that is how the person measures. */
 	const countedBy = $derived.by(() => {
 		if (field.usual[1] < 300 || name === 'stature') return null;
@@ -59,7 +60,7 @@
 		draft.measureNext !== null &&
 			name === (FIELD_OF_FURNITURE[draft.measureNext as keyof typeof FIELD_OF_FURNITURE] ?? draft.measureNext)
 	);
-	const cant = $derived(mayStandIn && draft.answers[cantField(name)] === 'yes');
+	const cant = $derived(isLeftOpen(draft.answers, name));
 	// While somebody types nothing is said; once the field is left, or was refused, its fault stands until it is mended.
 	const issue = $derived(
 		told && !cant && !read.ok && !(empty && (optional || !issues.some((i) => i.field === name)))

@@ -51,7 +51,7 @@ await run(async () => {
 			url: postgres.url,
 			port: (await freePort(0)) ?? 0,
 			env: { EASY_CORNER_MODE: 'demo' },
-			log: 'ignore'
+			log: 'pipe'
 		});
 		try {
 			await stages.tests('browser', 'npx', ['playwright', 'test'], {
@@ -60,6 +60,11 @@ await run(async () => {
 				env: { BASE_URL: app.address }
 			});
 		} finally {
+			// What no page showed as a failure may still have been one, in a queue or after the answer.
+			await stages.outcome('the application logged no failure of its own', async () => {
+				for (const line of app.failures()) say(line);
+				return app.failures().length === 0;
+			});
 			// Whoever restarts the program waits for it: threads, timers and connections must let it go.
 			await stages.outcome('the application ends when it is asked to', app.stop);
 		}

@@ -10,6 +10,7 @@ import { PlainFault, say } from './say.mjs';
  * @property {string} address
  * @property {() => Promise<boolean>} stop asks it to end, and ends it where it does not; gives whether it ended by itself
  * @property {Promise<void>} ended settles when the application ends, by itself or not
+ * @property {() => string[]} failures lines of its log that tell of a failure of its own, where the log is kept
  */
 
 /** Brings the database to this version and fills it with the demo data if it is empty. @param {string} url @param {string[]} [args] */
@@ -28,7 +29,7 @@ export async function migrateAndSeed(url, args = []) {
 
 /**
  * Starts the built application and waits until it answers.
- * @param {{ url: string, port: number, env?: NodeJS.ProcessEnv, log?: 'inherit' | 'ignore' }} options
+ * @param {{ url: string, port: number, env?: NodeJS.ProcessEnv, log?: 'inherit' | 'pipe' }} options log: shown here, or kept
  * @returns {Promise<App>}
  */
 export async function startApp({ url, port, env = {}, log = 'inherit' }) {
@@ -53,6 +54,11 @@ export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 			}
 		}
 	);
+	let kept = '';
+	child.stdout?.on('data', (/** @type {Buffer} */ data) => (kept += data.toString()));
+	child.stderr?.on('data', (/** @type {Buffer} */ data) => (kept += data.toString()));
+	const failures = () =>
+		kept.split('\n').filter((line) => line !== '' && !/"level":"(info|warn)"/.test(line));
 	let ended = false;
 	const end = new Promise((resolve) => child.on('exit', () => ((ended = true), resolve(undefined))));
 	const answers = () =>
@@ -76,5 +82,5 @@ export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 		if (!hasEnded) child.kill('SIGKILL');
 		return hasEnded;
 	};
-	return { address, stop, ended: end.then(() => undefined) };
+	return { address, stop, ended: end.then(() => undefined), failures };
 }

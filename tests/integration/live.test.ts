@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
-import { Changes, tellChange } from '$lib/server/live/changes';
+import { Changes, tellChange, type Follower } from '$lib/server/live/changes';
 import { eventStream } from '$lib/server/live/event-stream';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 
@@ -74,30 +74,47 @@ describe('changes', () => {
 describe('eventStream', () => {
 	const decoder = new TextDecoder();
 
-	it('tells the state at once and whenever it is another, and stops following with the reader', async () => {
-		let n = 1;
-		let look = () => {};
+	/** A stream of a state that the test changes, and what it tells. */
+	function stream(state: () => Promise<unknown>) {
+		let follower: Follower = { look: () => {}, end: () => {} };
 		const unfollow = vi.fn();
-		const response = eventStream(
-			(follower) => {
-				look = () => follower.look();
-				return unfollow;
-			},
-			() => Promise.resolve({ n })
-		);
+		const response = eventStream((given) => {
+			follower = given;
+			return unfollow;
+		}, state);
 		const reader = response.body?.getReader();
-		const told = async () => decoder.decode((await reader?.read())?.value);
+		return {
+			look: (isChange: boolean) => follower.look(isChange),
+			told: async () => decoder.decode((await reader?.read())?.value),
+			cancel: () => reader?.cancel(),
+			unfollow
+		};
+	}
+
+	it('tells the state at once and after changes, many of them as one, and stops following with the reader', async () => {
+		let n = 1;
+		const { look, told, cancel, unfollow } = stream(() => Promise.resolve({ n }));
 		expect(await told()).toBe('data: {"n":1}\n\n');
-		// Nothing new is not told; many changes at once are told as one.
-		look();
+		// That changes are heard now is no news by itself.
+		look(false);
 		n = 2;
-		look();
+		look(true);
 		n = 3;
-		look();
+		look(true);
 		expect(await told()).toBe('data: {"n":3}\n\n');
-		await reader?.cancel();
+		await cancel();
 		expect(unfollow).toHaveBeenCalledTimes(1);
-		look();
+		look(true);
+	});
+
+	it('tells a change that led back to the same state: a page may have read it half way', async () => {
+		const state = vi.fn(() => Promise.resolve({ due: 0 }));
+		const { look, told, cancel } = stream(state);
+		expect(await told()).toBe('data: {"due":0}\n\n');
+		look(true);
+		expect(await told()).toBe('data: {"due":0}\n\n');
+		expect(state).toHaveBeenCalledTimes(2);
+		await cancel();
 	});
 
 	it('ends with the process that tells it', async () => {

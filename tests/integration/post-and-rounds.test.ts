@@ -13,6 +13,7 @@ import { deliverLetters, messageIdOf } from '$lib/server/post/deliver-letters';
 import { letterHtml } from '$lib/server/post/letter-html';
 import { PostFault, standIn, type Postman } from '$lib/server/post/postman';
 import { writeLetter } from '$lib/server/post/write-letter';
+import { progressOf } from '$lib/server/rounds/follow-round';
 import {
 	changeRound,
 	closeRound,
@@ -20,7 +21,6 @@ import {
 	figuresOfRound,
 	listRounds,
 	makeRound,
-	progressOf,
 	readRound,
 	startRound,
 	type RoundInput
@@ -380,6 +380,37 @@ describe('a round', () => {
 			.from(roundPeople)
 			.where(and(eq(roundPeople.roundId, id), eq(roundPeople.reminders, 1)));
 		expect(reminded).toEqual([{ personId: early }]);
+	});
+
+	it('reminds all others where one can’t be, and says so in the log', async () => {
+		const { id, ids } = await started(3);
+		await sendRoundBatches(db(), () => now);
+		const odd = [...ids].sort()[0] ?? '';
+		// As it could come with a list that another program wrote into the table.
+		await db().update(people).set({ timeZone: 'Nowhere/At all' }).where(eq(people.id, odd));
+		const written = vi.spyOn(process.stdout, 'write').mockReturnValue(true);
+		await remindDue(db(), at('2026-03-05'));
+		const lines = written.mock.calls
+			.map(([line]) => String(line))
+			.filter((line) => line.includes('"reminder"'));
+		written.mockRestore();
+		expect(lines).toHaveLength(1);
+		expect(JSON.parse(lines[0] ?? '')).toMatchObject({
+			level: 'error',
+			event: 'reminder',
+			kind: 'RangeError'
+		});
+		const standing = await db()
+			.select({ personId: roundPeople.personId, reminders: roundPeople.reminders })
+			.from(roundPeople)
+			.where(eq(roundPeople.roundId, id));
+		for (const { personId, reminders } of standing) expect(reminders).toBe(personId === odd ? 0 : 1);
+		// Nobody is forgotten: once it is mended they are reminded like all others.
+		await db().update(people).set({ timeZone: '' }).where(eq(people.id, odd));
+		await remindDue(db(), at('2026-03-05'));
+		expect(
+			await db().$count(roundPeople, and(eq(roundPeople.roundId, id), eq(roundPeople.reminders, 1)))
+		).toBe(3);
 	});
 
 	it('passes over who has left since it was sent off', async () => {

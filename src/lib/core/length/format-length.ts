@@ -42,6 +42,9 @@ function writerOf(locale: string, unit: LengthUnit, signed: boolean): Intl.Numbe
  */
 export function formatLength(lengthMm: number, unit: LengthUnit, style: LengthStyle = {}): string {
 	const { withUnit = true, locale = 'en', signed = false } = style;
-	const number = writerOf(locale, unit, signed).format(lengthMm / PER_UNIT[unit]);
+	// A minus sign and no hyphen: screen readers pass over a hyphen before a number.
+	const number = writerOf(locale, unit, signed)
+		.format(lengthMm / PER_UNIT[unit])
+		.replace('-', '−');
 	return withUnit ? `${number} ${unit}` : number;
 }

@@ -69,7 +69,7 @@ describe('formatLength', () => {
 		expect(formatLength(752, 'mm')).toBe('752 mm');
 		expect(formatLength(752, 'in')).toBe('29.61 in');
 		expect(formatLength(68, 'cm', { signed: true })).toBe('+6.8 cm');
-		expect(formatLength(-4, 'cm', { withUnit: false })).toBe('-0.4');
+		expect(formatLength(-4, 'cm', { withUnit: false })).toBe('−0.4');
 	});
 
 	it('gives the same whole millimetre when parsed again, in every unit', () => {

@@ -64,7 +64,13 @@ export async function startJobs(db: Db, config: Config, clock: () => Date): Prom
 			expireInSeconds: EXPIRE_SECONDS
 		});
 		await boss.work(name, { pollingIntervalSeconds: POLL_SECONDS, batchSize: 1 }, async () => {
-			await work[name]();
+			try {
+				await work[name]();
+			} catch (error) {
+				// The queue tries again by itself, and would say nothing of it.
+				log({ level: 'error', event: `job:${name}`, ...describeError(error) });
+				throw error;
+			}
 		});
 		await boss.schedule(name, '* * * * *');
 	}

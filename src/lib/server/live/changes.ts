@@ -18,8 +18,12 @@ export async function tellChange(db: Db, what: Followed): Promise<void> {
 
 /** Somebody who follows something. */
 export interface Follower {
-	/** Called after each change, and once as soon as it is heard: it says only, look. */
-	look(): void;
+	/**
+	 * Called after each change, and once as soon as changes are heard. It says only, look.
+	 *
+	 * @param isChange whether something was told, or may have been missed: not so the first time
+	 */
+	look(isChange: boolean): void;
 	/** Called when nothing will be told any more, as the process is about to end. */
 	end(): void;
 }
@@ -32,6 +36,7 @@ export class Changes {
 	private readonly followers = new Map<Followed, Set<Follower>>();
 	private client: pg.Client | null = null;
 	private isListening = false;
+	private wasBroken = false;
 	private again: ReturnType<typeof setTimeout> | undefined;
 
 	constructor(private readonly databaseUrl: string) {}
@@ -44,7 +49,7 @@ export class Changes {
 	follow(what: Followed, follower: Follower): () => void {
 		const followers = this.followers.get(what) ?? new Set();
 		this.followers.set(what, followers.add(follower));
-		if (this.isListening) follower.look();
+		if (this.isListening) follower.look(false);
 		else if (!this.client) this.connect();
 		return () => {
 			followers.delete(follower);
@@ -76,26 +81,28 @@ export class Changes {
 		this.client = client;
 		client.on('error', (error) => this.reconnect(client, error));
 		client.on('end', () => this.reconnect(client, null));
-		client.on('notification', ({ payload }) => this.call(payload as Followed));
+		client.on('notification', ({ payload }) => this.call(payload as Followed, true));
 		client
 			.connect()
 			.then(() => client.query(`listen ${CHANNEL}`))
 			.then(() => {
 				if (this.client !== client) return;
 				this.isListening = true;
-				for (const what of [...this.followers.keys()]) this.call(what);
+				for (const what of [...this.followers.keys()]) this.call(what, this.wasBroken);
+				this.wasBroken = false;
 			})
 			.catch((error: unknown) => this.reconnect(client, error));
 	}
 
-	private call(what: Followed): void {
-		for (const follower of [...(this.followers.get(what) ?? [])]) follower.look();
+	private call(what: Followed, isChange: boolean): void {
+		for (const follower of [...(this.followers.get(what) ?? [])]) follower.look(isChange);
 	}
 
 	private reconnect(broken: pg.Client, error: unknown): void {
 		if (this.client !== broken) return;
 		log({ level: 'warn', event: 'listen', ...describeError(error ?? new Error('ended')) });
 		this.disconnect();
+		this.wasBroken = true;
 		if (this.followers.size > 0) this.again = setTimeout(() => this.connect(), AGAIN_MS);
 	}
 }

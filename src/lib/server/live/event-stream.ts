@@ -7,7 +7,8 @@ const MOST_MS = 5 * 60_000;
 const PAUSE_MS = 250;
 
 /**
- * Server-sent events that tell a state whenever it is another than the last one told. A look that fails ends the stream, and the
+ * Server-sent events that tell a state after every change, also where it is the same as the last one told: what it sums up may
+ * have gone there and back, and a page may have read it half way. A look that fails ends the stream, and the
  * browser connects anew by itself.
  *
  * @param follow begins to call back after changes, and gives what ends it
@@ -22,22 +23,24 @@ export function eventStream(
 	const body = new ReadableStream<Uint8Array>({
 		start(controller) {
 			let last = '';
-			let [isEnded, isLooking, isStale] = [false, false, false];
+			let [isEnded, isLooking, isStale, hasChanged] = [false, false, false, false];
 			let pause: ReturnType<typeof setTimeout> | undefined;
 			async function look(): Promise<void> {
 				isLooking = true;
-				isStale = false;
+				const mustTell = hasChanged;
+				[isStale, hasChanged] = [false, false];
 				const told = JSON.stringify(await state());
 				if (isEnded) return;
-				if (told !== last) controller.enqueue(encoder.encode(`data: ${told}\n\n`));
+				if (mustTell || told !== last) controller.enqueue(encoder.encode(`data: ${told}\n\n`));
 				last = told;
 				pause = setTimeout(() => {
 					isLooking = false;
-					if (isStale) lookAgain();
+					if (isStale) lookAgain(false);
 				}, PAUSE_MS);
 			}
-			function lookAgain(): void {
+			function lookAgain(isChange: boolean): void {
 				isStale = true;
+				hasChanged ||= isChange;
 				if (!isLooking) look().catch(end);
 			}
 			function end(): void {
@@ -45,7 +48,7 @@ export function eventStream(
 				stop();
 				controller.close();
 			}
-			lookAgain();
+			lookAgain(false);
 			const unfollow = follow({ look: lookAgain, end });
 			const most = setTimeout(end, MOST_MS);
 			stop = () => {

@@ -8,6 +8,7 @@ import { schema, type Db } from '../db/client';
 import type { RoundFilter } from '../db/schema/rounds';
 import { Fault } from '../fault';
 import { tellChange } from '../live/changes';
+import { newsOfRound, progressOf } from './follow-round';
 import { canBeNudged, countNudgeable, isOut } from './nudge';
 
 const { cases, people, roundPeople, rounds } = schema;
@@ -171,16 +172,6 @@ export async function dropDraft(db: Db, actor: Actor, id: string): Promise<void>
 	await db.delete(rounds).where(and(eq(rounds.id, id), eq(rounds.state, 'draft')));
 }
 
-/** How many people of a round stand where; an index-only count over round_people_state_idx. */
-export async function progressOf(db: Db, id: string): Promise<Record<string, number>> {
-	const rows = await db
-		.select({ state: roundPeople.state, n: count() })
-		.from(roundPeople)
-		.where(eq(roundPeople.roundId, id))
-		.groupBy(roundPeople.state);
-	return Object.fromEntries(rows.map(({ state, n }) => [state, n]));
-}
-
 /** Rounds, the newest first. */
 export async function listRounds(db: Db, actor: Actor) {
 	if (actor.kind !== 'user' || actor.role === 'clinician') needCoordinator(actor);
@@ -255,8 +246,8 @@ export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
 	needCoordinator(actor);
 	const [round] = await db.select().from(rounds).where(eq(rounds.id, id));
 	if (!round) throw new Fault('not-found', 'This round is not there any more.');
-	const [progress, nudgeable, silent, earlier] = await Promise.all([
-		progressOf(db, id),
+	const [news, nudgeable, silent, earlier] = await Promise.all([
+		newsOfRound(db, id, now),
 		isOut(round) ? countNudgeable(db, id, now) : 0,
 		db
 			.select({
@@ -281,5 +272,5 @@ export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
 			.orderBy(desc(rounds.createdAt))
 			.limit(20)
 	]);
-	return { round, progress, nudgeable, isOut: isOut(round), silent, earlier };
+	return { round, news, nudgeable, isOut: isOut(round), silent, earlier };
 }

@@ -8,6 +8,7 @@ import { refreshCase } from '../cases/refresh-case';
 import { isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
 import { tellChange } from '../live/changes';
+import { describeError, log } from '../log';
 import { workCalendarOf } from '../people/work-calendar-of';
 import { writeLetter } from '../post/write-letter';
 
@@ -38,6 +39,14 @@ export async function remindDue(db: Db, now: Date): Promise<number> {
 		after = done.last;
 	} while (after);
 	return written;
+}
+
+/** Somebody whose day has begun somewhere. */
+interface Due {
+	readonly row: typeof roundPeople.$inferSelect;
+	readonly person: typeof people.$inferSelect;
+	readonly round: typeof rounds.$inferSelect;
+	readonly sentAt: Date;
 }
 
 interface Batch {
@@ -71,30 +80,41 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 			// The person too, as every act on a case locks them first: two that lock in another order would wait for each other.
 			.for('update', { of: [roundPeople, people], skipLocked: true });
 		let letters = 0;
-		for (const { row, person, round, sentAt } of due) {
-			const zone = person.timeZone || round.timeZone;
-			if ((row.remindOn ?? '') > isoDay(now, zone)) continue;
-			const invited = civilDate(isoDay(sentAt, zone));
-			const all = invited ? remindersFor(invited, DEFAULT_POLICY, workCalendarOf(person.country)) : [];
-			const isCall = all[row.reminders]?.kind !== 'letter' || person.leftAt !== null;
-			await tx
-				.update(roundPeople)
-				.set(
-					isCall
-						? { remindOn: null, toCall: person.leftAt ? 0 : 1 }
-						: { reminders: row.reminders + 1, remindOn: all[row.reminders + 1]?.on ?? null }
-				)
-				.where(and(eq(roundPeople.roundId, row.roundId), eq(roundPeople.personId, row.personId)));
-			if (!isCall) letters += await remind(tx, person, round, now);
-			await refreshCase(tx, person.id, now);
-			await tellChange(tx, `round:${round.id}`);
+		for (const one of due) {
+			try {
+				// Alone: what can't be done for one must not keep all others waiting for ever.
+				letters += await tx.transaction((alone) => remindOne(alone, one, now));
+			} catch (error) {
+				log({ level: 'error', event: 'reminder', ...describeError(error) });
+			}
 		}
 		const last = due.at(-1)?.row;
 		return { letters, last: last?.remindOn ? { ...last, remindOn: last.remindOn } : null };
 	});
 }
 
-async function remind(
+/** One person of one round, locked. @returns letters written */
+async function remindOne(tx: Db, { row, person, round, sentAt }: Due, now: Date): Promise<number> {
+	const zone = person.timeZone || round.timeZone;
+	if ((row.remindOn ?? '') > isoDay(now, zone)) return 0;
+	const invited = civilDate(isoDay(sentAt, zone));
+	const all = invited ? remindersFor(invited, DEFAULT_POLICY, workCalendarOf(person.country)) : [];
+	const isCall = all[row.reminders]?.kind !== 'letter' || person.leftAt !== null;
+	await tx
+		.update(roundPeople)
+		.set(
+			isCall
+				? { remindOn: null, toCall: person.leftAt ? 0 : 1 }
+				: { reminders: row.reminders + 1, remindOn: all[row.reminders + 1]?.on ?? null }
+		)
+		.where(and(eq(roundPeople.roundId, row.roundId), eq(roundPeople.personId, row.personId)));
+	const letters = isCall ? 0 : await writeReminder(tx, person, round, now);
+	await refreshCase(tx, person.id, now);
+	await tellChange(tx, `round:${round.id}`);
+	return letters;
+}
+
+async function writeReminder(
 	tx: Db,
 	person: typeof people.$inferSelect,
 	round: typeof rounds.$inferSelect,

@@ -24,7 +24,7 @@
 		done = `Reminding ${n === 1 ? 'one person' : `${n} people`}: the letters go out now.`;
 	});
 	let live = $state.raw<RoundNews | null>(null);
-	const progress = $derived(live?.progress ?? data.progress);
+	const progress = $derived((live ?? data.news).progress);
 	const { round } = $derived(data);
 
 	/** Between two readings of the list while a round is followed, ms. */
@@ -44,8 +44,8 @@
 			}, READ_AGAIN_MS);
 		};
 		events.onmessage = ({ data: told }: MessageEvent<string>) => {
-			// The first tells what the page has already.
-			if (live) readSoon();
+			// The first mostly tells what the page has already; each after it, that something has changed.
+			if (live || told !== JSON.stringify(data.news)) readSoon();
 			live = JSON.parse(told) as RoundNews;
 		};
 		return () => {

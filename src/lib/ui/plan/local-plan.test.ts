@@ -1,0 +1,107 @@
+import { render } from 'svelte/server';
+import { describe, expect, it } from 'vitest';
+import { adviseCorner } from '$lib/core/advice';
+import { planSteps } from '$lib/core/plan';
+import { messagesFor } from '$lib/messages';
+import { adviceForPage } from '$lib/messages/advice-for-page';
+import { elementsOf, nameOf } from '../../../../tests/support/markup';
+import { randomCorner } from '../../../../tests/support/random-corner';
+import { checkWords } from '../gap-mark/check-words';
+import { Draft } from '../walk/draft.svelte';
+import LocalPlan from './LocalPlan.svelte';
+
+const t = messagesFor('en');
+
+/** The page of a plan as it is drawn without network, for sixty corners: enough, too little and nothing in the house. */
+const pages = Array.from({ length: 60 }, (_, seed) => {
+	const corner = randomCorner(seed + 40, {
+		rigid: (seed % 4) * 8,
+		soft: seed % 3,
+		span: seed % 5 === 0 ? 60 : 0
+	});
+	const advice = adviceForPage(corner, adviseCorner(corner), { answers: {}, discomfort: [] }, 'en');
+	const draft = new Draft({ answers: { unit: 'mm' }, revision: 0 }, corner.way, '/c/token/draft', null);
+	const html = render(LocalPlan, { props: { corner, advice, draft, t } }).body;
+	const elements = elementsOf(html);
+	const text = elements
+		.filter(({ within }) => within.length === 0)
+		.map((element) => element.text)
+		.join(' ')
+		.replaceAll(/\s+/g, ' ');
+	const [best] = advice.plans;
+	const fits = advice.before.every(({ verdict }) => verdict === 'fits');
+	const steps = best && !fits ? planSteps(corner, best, advice.before) : [];
+	return { corner, advice, html, elements, text, best, fits, steps };
+});
+
+describe('a plan on its page', () => {
+	it('is words and numbers', () => {
+		for (const { html } of pages) expect(html).not.toMatch(/undefined|NaN|\[object|Infinity/);
+	});
+
+	it('names every step, with each of its pieces, in the order from the floor up', () => {
+		let pieces = 0;
+		for (const { elements, text, steps } of pages) {
+			const ticks = elements.filter(({ tag, attributes }) => tag === 'button' && attributes.name === 'done');
+			expect(ticks.map((tick) => nameOf(tick, elements))).toEqual(
+				steps.map(({ place }) => t.steps.places[place])
+			);
+			for (const { label } of steps.flatMap((step) => step.pieces)) {
+				expect(text).toContain(label);
+				pieces += 1;
+			}
+		}
+		expect(pieces).toBeGreaterThan(60);
+	});
+
+	it('has each caution in the step whose risk it is about', () => {
+		let cautions = 0;
+		for (const { elements, steps } of pages) {
+			const items = elements.filter(
+				({ tag, attributes }) => tag === 'li' && attributes.class?.includes('step')
+			);
+			expect(items).toHaveLength(steps.length);
+			for (const [i, step] of steps.entries())
+				for (const caution of step.cautions) {
+					expect(items[i]?.text).toContain(t.steps.cautions[caution]);
+					cautions += 1;
+				}
+		}
+		expect(cautions).toBeGreaterThan(20);
+	});
+
+	it('says of every check how it is after the plan', () => {
+		for (const { text, best } of pages)
+			for (const check of best?.after ?? []) {
+				expect(text).toContain(t.checks.names[check.id]);
+				expect(text).toContain(checkWords(check, t, 'mm'));
+			}
+	});
+
+	it('tells what would solve what stays open, and what a built-in keyboard costs', () => {
+		let bought = 0;
+		for (const { text, advice, fits } of pages) {
+			for (const { purchase } of fits ? [] : advice.purchases) {
+				expect(text).toContain(t.open.buy[purchase]);
+				bought += 1;
+			}
+			expect(text.includes(t.open.compromiseTitle)).toBe(advice.compromise !== null);
+		}
+		expect(bought).toBeGreaterThan(10);
+	});
+
+	it('says that it was made here and is sent later', () => {
+		for (const { elements } of pages) {
+			const status = elements.find(({ attributes }) => attributes.role === 'status');
+			expect(status?.text).toBe(t.plan.offline);
+		}
+	});
+
+	it('promises nothing where nothing can be done, and asks nothing where all fits', () => {
+		for (const { text, fits, steps } of pages) {
+			if (fits) expect(text).toContain(t.plan.titleNone);
+			else if (steps.length === 0) expect(text).toContain(t.plan.titleHopeless);
+			else expect(text).toContain(t.plan.title(steps.length));
+		}
+	});
+});

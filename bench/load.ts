@@ -84,7 +84,7 @@ export async function benchLoad(): Promise<void> {
 		url: postgres.url,
 		port: (await freePort(0)) ?? 0,
 		env: { EASY_CORNER_MODE: 'demo' },
-		log: 'ignore'
+		log: 'pipe'
 	});
 	const from = Date.now() + WARM_UP_SECONDS * 1000;
 	const saves: Tally = { times: [], faults: [], from };

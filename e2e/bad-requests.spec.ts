@@ -1,3 +1,4 @@
+import { Agent, request as send } from 'node:http';
 import { expect, test, type APIRequestContext } from '@playwright/test';
 import { sendTo, pastTheSigns } from './support';
 
@@ -144,6 +145,31 @@ test('no route answers a bad request with a failure of its own', async ({ page, 
 	])
 		expect((await page.request.get(path, { maxRedirects: 0 })).status(), path).toBeLessThan(500);
 	expect((await page.request.get('/desk/people?q=%25_%5C')).status()).toBe(200);
+});
+
+test('what is refused unread is answered in full, and holds up nothing that comes after it on the same connection', async ({
+	baseURL
+}) => {
+	const agent = new Agent({ keepAlive: true, maxSockets: 1 });
+	const ask = (path: string, body: Buffer | null) =>
+		new Promise<{ status: number; port: number }>((resolve, reject) => {
+			const method = body ? 'POST' : 'GET';
+			const headers = { origin: baseURL ?? '', 'content-type': 'application/x-www-form-urlencoded' };
+			const asked = send(`${baseURL}${path}`, { agent, method, headers }, (response) => {
+				const port = asked.socket?.localPort ?? 0;
+				response.resume().on('end', () => resolve({ status: response.statusCode ?? 0, port }));
+			});
+			asked.on('error', reject).end(body ?? undefined);
+		});
+	const ports = new Set<number>();
+	for (let i = 0; i < 3; i += 1) {
+		const refused = await ask('/desk/people/new', Buffer.alloc(5_000_000, 'a'));
+		const next = await ask('/health', null);
+		expect([refused.status, next.status]).toEqual([413, 200]);
+		ports.add(refused.port).add(next.port);
+	}
+	expect(ports.size).toBe(1);
+	agent.destroy();
 });
 
 test('the desk is closed to who is not signed in, and to other sites', async ({ request, page, baseURL }) => {

@@ -3,7 +3,7 @@ import { userOfSession } from '$lib/server/access/sign-in';
 import { SESSION_COOKIE } from '$lib/server/access/session-cookie';
 import { ConfigFault } from '$lib/server/config';
 import { migrateDatabase, MigrationFault } from '$lib/server/db/migrate';
-import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES } from '$lib/server/http/read-body';
+import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES, takeOffTheLine } from '$lib/server/http/read-body';
 import { describeError, log } from '$lib/server/log';
 import { joinQueue, runtime, wake } from '$lib/server/runtime';
 import { textSizeOf } from '$lib/ui/theme/text-sizes';
@@ -65,6 +65,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 					preload: ({ type, path }) =>
 						type === 'js' || type === 'css' || (type === 'font' && /-latin-(?:wght|standard)/.test(path))
 				});
+	await takeOffTheLine(event.request);
 	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
 	if (event.route.id?.startsWith('/c/') || event.route.id?.startsWith('/desk'))
 		response.headers.set('cache-control', 'private, no-store');

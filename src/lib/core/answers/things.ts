@@ -1,4 +1,5 @@
 import { CORNER_BOUNDS, LONGEST_LABEL, type HouseholdItem, type HouseholdKind } from '../corner';
+import { firstLetters } from '../first-letters';
 import { LEFT_UNDER_LOAD } from '../household';
 import { formatLength, type LengthUnit } from '../length';
 import { MOST_THINGS, thingField, type Answers } from './fields';
@@ -129,7 +130,7 @@ function thingOf(
 	const [a, b, c] = sides;
 	if (issues.length > 0 || typeof counted !== 'number' || !a?.ok || !b?.ok || !c?.ok)
 		return { item: null, issues };
-	const label = (answers[thingField(index, 'label')] ?? '').trim().slice(0, LONGEST_LABEL);
+	const label = firstLetters((answers[thingField(index, 'label')] ?? '').trim(), LONGEST_LABEL);
 	return {
 		item: { id: `t${index}`, kind, label: label || kind, size: [a.mm, b.mm, c.mm], count: counted },
 		issues

@@ -1,3 +1,5 @@
+import { firstLetters } from '../first-letters';
+
 /** What a roster tells of a person. */
 export const ROSTER_FIELDS = ['name', 'email', 'team', 'country', 'timeZone', 'language'] as const;
 
@@ -138,7 +140,7 @@ export function readRoster(
 				line,
 				field,
 				code,
-				text: person[field].slice(0, 80),
+				text: firstLetters(person[field], 80),
 				...(first === undefined ? {} : { first })
 			});
 		for (const field of ROSTER_FIELDS) if (person[field].length > LONGEST) fault(field, 'too-long');

@@ -1,3 +1,4 @@
+import { firstLetters } from '$lib/core/first-letters';
 import type { DrawnPiece, Section } from '$lib/core/section';
 import type { Frame } from './frame';
 import { LINE_PX, roomOf, type Room } from './free-place';
@@ -27,7 +28,7 @@ const LONGEST = 22;
 /** A name that fits: at most so many letters. */
 function short(text: string, letters: number = LONGEST): string {
 	const most = Math.max(3, Math.min(letters, LONGEST));
-	return text.length > most ? `${text.slice(0, most - 1).trimEnd()}…` : text;
+	return text.length > most ? `${firstLetters(text, most - 1).trimEnd()}…` : text;
 }
 
 function inside(piece: DrawnPiece, frame: Frame): PieceLabel | null {

@@ -31,6 +31,8 @@ export class Autosave {
 	private pending: Record<string, string>;
 	private timer: ReturnType<typeof setTimeout> | undefined;
 	private running: Promise<void> | null = null;
+	/** Fields that the device need not keep any longer, as they were sent. */
+	private done: Record<string, string> = {};
 	/** The field that was refused, until it is typed anew. */
 	private refused: string | null = null;
 	private readonly key: string;
@@ -126,6 +128,7 @@ export class Autosave {
 
 	/** Takes fields off what is pending, but for those that were typed anew meanwhile. */
 	private forget(fields: Readonly<Record<string, string>>): void {
+		Object.assign(this.done, fields);
 		this.pending = Object.fromEntries(
 			Object.entries(this.pending).filter(([field, text]) => fields[field] !== text)
 		);
@@ -143,10 +146,14 @@ export class Autosave {
 		}
 	}
 
+	/** Brings the device up to date. What another page of the same link has put there and not sent yet stays. */
 	private remember(): void {
+		const others = Object.entries(this.restore()).filter(([field, text]) => this.done[field] !== text);
+		const kept = { ...Object.fromEntries(others), ...this.pending };
+		this.done = {};
 		try {
-			if (Object.keys(this.pending).length === 0) this.keep?.removeItem(this.key);
-			else this.keep?.setItem(this.key, JSON.stringify(this.pending));
+			if (Object.keys(kept).length === 0) this.keep?.removeItem(this.key);
+			else this.keep?.setItem(this.key, JSON.stringify(kept));
 		} catch {
 			// A full or forbidden storage: the server still gets it, only a crash before that would lose it.
 		}

@@ -141,6 +141,25 @@ describe('Autosave', () => {
 		expect(autosave.unsent).toEqual({});
 	});
 
+	it('shares the device with another page of the same link: neither loses what the other has not sent yet', async () => {
+		const keep = memory();
+		const kept = () => JSON.parse(keep.all.get('easy-corner /draft') ?? '{}') as unknown;
+		const offline = new Autosave('/draft', keep, server(['down']).put);
+		const { sent, put } = server([200]);
+		const online = new Autosave('/draft', keep, put);
+		offline.set({ stature: '164' });
+		online.set({ heel: '2' });
+		expect(kept()).toEqual({ stature: '164', heel: '2' });
+		await vi.advanceTimersByTimeAsync(600);
+		// The one that could send takes only its own off the device.
+		expect(sent).toEqual([{ heel: '2' }]);
+		expect(kept()).toEqual({ stature: '164' });
+		// Both closed: whoever opens the link next has it.
+		expect(new Autosave('/draft', keep, server(['down']).put).unsent).toEqual({ stature: '164' });
+		offline.set({ stature: '16' });
+		expect(kept()).toEqual({ stature: '16' });
+	});
+
 	it('bears a storage that is broken or refuses', () => {
 		const broken = memory({ 'easy-corner /draft': '{"stature":' });
 		expect(new Autosave('/draft', broken, server([200]).put).unsent).toEqual({});

@@ -54,11 +54,13 @@ export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 			}
 		}
 	);
-	let kept = '';
-	child.stdout?.on('data', (/** @type {Buffer} */ data) => (kept += data.toString()));
-	child.stderr?.on('data', (/** @type {Buffer} */ data) => (kept += data.toString()));
-	const failures = () =>
-		kept.split('\n').filter((line) => line !== '' && !/"level":"(info|warn)"/.test(line));
+	const kept = { log: '', besides: '' };
+	child.stdout?.on('data', (/** @type {Buffer} */ data) => (kept.log += data.toString()));
+	child.stderr?.on('data', (/** @type {Buffer} */ data) => (kept.besides += data.toString()));
+	const failures = () => [
+		...kept.log.split('\n').filter((line) => line.includes('"level":"error"')),
+		...kept.besides.split('\n').filter((line) => line !== '')
+	];
 	let ended = false;
 	const end = new Promise((resolve) => child.on('exit', () => ((ended = true), resolve(undefined))));
 	const answers = () =>

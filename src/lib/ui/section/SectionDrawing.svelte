@@ -226,7 +226,8 @@
 					<line class="reach" x1={gap.x - 40} x2={gap.x + 5} y1={gap.toY} y2={gap.toY} />
 					<path class="dimension" d={arrows(gap.x, gap.top, gap.bottom)} />
 					<text x={gap.words.x} y={gap.words.y} text-anchor={gap.words.anchor}>
-						{gap.lines[0]}{#if gap.lines[1]}<tspan x={gap.words.x} dy={LINE_PX}>{gap.lines[1]}</tspan>{/if}
+						{#each gap.lines as line, i (i)}<tspan x={gap.words.x} dy={i === 0 ? 0 : LINE_PX}>{line}</tspan
+							>{/each}
 					</text>
 				{/each}
 			</g>

@@ -17,7 +17,7 @@ export interface GapLabel {
 	readonly bottom: number;
 	/** From where the height that should be met is carried over. */
 	readonly reachFrom: number;
-	/** The length, and below it what it means where there is room. */
+	/** The length, and below it what it means where there is room for that, in as many lines as it needs there. */
 	readonly lines: readonly string[];
 	readonly words: Words;
 }
@@ -29,6 +29,9 @@ const ROOM_FOR_WORDS_PX = 360;
 /** Width of a letter of these words, px. */
 const LETTER_PX = 7;
 
+/** Under the surface, before its far leg: how far words may reach there, px. */
+const LEG_PX = 22;
+
 type Line = Pick<GapLabel, 'x' | 'top' | 'bottom' | 'lines'>;
 
 /** Where the words of a gap stand best: beside its line where the drawing is empty, never across another line. */
@@ -39,13 +42,30 @@ function best({ check }: Gap, { furniture }: Section, frame: Frame, { x, top, bo
 		return frame.width - x > LABEL_PX
 			? { ...size, x: x + 9, y: middle, anchor: 'start' }
 			: { ...size, x: x + 4, y: top - 20, anchor: 'end' };
-	// Under the surface, before its far leg.
-	const leg = frame.x(furniture.surface.x + furniture.surface.width) - 22;
+	const leg = frame.x(furniture.surface.x + furniture.surface.width) - LEG_PX;
 	if (check === 'knee')
 		return lines.length === 1 && x + 8 + size.widthPx > leg
 			? { ...size, x: x - 12, y: bottom + 14, anchor: 'start' }
 			: { ...size, x: x + 8, y: middle, anchor: 'start' };
 	return { ...size, x: leg, y: Math.max(bottom + 14, frame.y(furniture.surface.y) + 15), anchor: 'end' };
+}
+
+/** Words in lines of at most so many px; a single word is never broken. */
+function wrapped(text: string, mostPx: number): string[] {
+	const lines: string[] = [];
+	for (const word of text.split(' ')) {
+		const longer = [lines.at(-1), word].filter(Boolean).join(' ');
+		if (lines.length > 0 && longer.length * LETTER_PX <= mostPx) lines[lines.length - 1] = longer;
+		else lines.push(word);
+	}
+	return lines;
+}
+
+/** Room beside a gap's line for its words, px: up to the far leg, from the line or from the knee before it. */
+function roomBeside({ check }: Gap, { furniture, joints }: Section, frame: Frame, x: number): number {
+	const leg = frame.x(furniture.surface.x + furniture.surface.width) - LEG_PX;
+	if (check === 'knee') return leg - x - 8;
+	return check === 'elbow' ? leg - frame.x(joints[4]?.x ?? 0) - 12 : Infinity;
 }
 
 /** Where a gap's line stands, and from where the height it should meet is carried to it, px. */
@@ -76,11 +96,14 @@ export function gapLabels(
 		// What is measured from below counts up, what is measured from above counts down.
 		const side = gap.to.y < gap.from.y === (gap.check === 'eye') ? 'low' : 'high';
 		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });
+		const { x, reachFrom } = lineOf(gap, section, frame);
+		const told = wrapped(t.section.gap[gap.against][side], roomBeside(gap, section, frame, x));
 		const line = {
-			...lineOf(gap, section, frame),
+			x,
+			reachFrom,
 			top: Math.min(fromY, toY),
 			bottom: Math.max(fromY, toY),
-			lines: frame.width >= ROOM_FOR_WORDS_PX ? [length, t.section.gap[gap.against][side]] : [length]
+			lines: frame.width >= ROOM_FOR_WORDS_PX ? [length, ...told] : [length]
 		};
 		const words = freePlace(best(gap, section, frame, line), rooms, edge);
 		rooms.push(roomOf(words));

@@ -322,6 +322,11 @@ describe('a round', () => {
 		expect((await readRound(db(), desk.coordinator, id, tuesday)).nudgeable).toBe(3);
 		const [first = ''] = ids;
 		expect(await nudge(1, tuesday, first)).toBe('none');
+		// Pressed again before the queue has written it.
+		expect(await nudge(1, tuesday, first)).toBe('conflict');
+		expect((await readRound(db(), desk.coordinator, id, tuesday)).silent).toContainEqual(
+			expect.objectContaining({ personId: first, isBeingReminded: true, canBeNudged: false })
+		);
 		expect((await newsOfRound(db(), id, tuesday)).due).toBe(1);
 		await remindDue(db(), tuesday);
 		expect([await reminders(), (await newsOfRound(db(), id, tuesday)).due]).toEqual([1, 0]);

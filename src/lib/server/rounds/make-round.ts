@@ -9,7 +9,7 @@ import type { RoundFilter } from '../db/schema/rounds';
 import { Fault } from '../fault';
 import { tellChange } from '../live/changes';
 import { newsOfRound, progressOf } from './follow-round';
-import { canBeNudged, countNudgeable, isOut } from './nudge';
+import { canBeNudged, countNudgeable, isBeingReminded, isOut } from './nudge';
 
 const { cases, people, roundPeople, rounds } = schema;
 
@@ -258,6 +258,7 @@ export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
 				reminders: roundPeople.reminders,
 				remindOn: roundPeople.remindOn,
 				toCall: roundPeople.toCall,
+				isBeingReminded: sql<boolean>`${isBeingReminded(now)}`,
 				canBeNudged: sql<boolean>`${canBeNudged(db, now)}`
 			})
 			.from(roundPeople)

@@ -18,8 +18,16 @@ export function isOut({ state }: Pick<typeof rounds.$inferSelect, 'state'>): boo
 const REST_MS = 24 * 3_600_000;
 
 /**
- * Who may be reminded before the day of the policy: here and silent, with a reminder left, and without a letter of this round in
- * the last day. After the last reminder a person is called instead. Letters are looked up by letters_person_idx.
+ * Who is about to be reminded: their day has begun everywhere, and the queue writes within the minute. Also whoever was reminded by
+ * hand just now.
+ */
+export function isBeingReminded(now: Date): SQL {
+	return sql`coalesce(${roundPeople.remindOn} < ${isoDay(now, 'UTC')}::date, false)`;
+}
+
+/**
+ * Who may be reminded before the day of the policy: here and silent, with a reminder left that is not being written, and without a
+ * letter of this round in the last day. After the last reminder a person is called instead. Letters are looked up by letters_person_idx.
  */
 export function canBeNudged(db: Db, now: Date): SQL | undefined {
 	const lately = db
@@ -38,6 +46,7 @@ export function canBeNudged(db: Db, now: Date): SQL | undefined {
 		.where(and(eq(people.id, roundPeople.personId), isNull(people.leftAt)));
 	return and(
 		eq(roundPeople.state, 'sent'),
+		not(isBeingReminded(now)),
 		exists(isHere),
 		lt(roundPeople.reminders, DEFAULT_POLICY.reminderWorkingDays.length),
 		not(exists(lately))
@@ -86,7 +95,7 @@ export async function nudgeSilent(
 		if (nudged.length !== expected)
 			throw new Fault(
 				'conflict',
-				`${nudged.length === 0 ? 'Nobody is' : `${nudged.length} are`} left to remind now, not ${expected}: somebody answered, or had a letter in the last day. Look again.`
+				`${nudged.length === 0 ? 'Nobody is' : `${nudged.length} are`} left to remind now, not ${expected}: somebody answered, had a letter in the last day, or is being reminded. Look again.`
 			);
 		await writeAuditLine(tx, actor, { at: now, act: 'nudged', detail: { round: id, people: nudged.length } });
 		await tellChange(tx, `round:${id}`);

@@ -32,6 +32,9 @@ const LETTER_PX = 7;
 /** Under the surface, before its far leg: how far words may reach there, px. */
 const LEG_PX = 22;
 
+/** From the joint of the knee to where the drawing's knee ends, mm. */
+const KNEE_MM = 120;
+
 type Line = Pick<GapLabel, 'x' | 'top' | 'bottom' | 'lines'>;
 
 /** Where the words of a gap stand best: beside its line where the drawing is empty, never across another line. */
@@ -65,7 +68,7 @@ function wrapped(text: string, mostPx: number): string[] {
 function roomBeside({ check }: Gap, { furniture, joints }: Section, frame: Frame, x: number): number {
 	const leg = frame.x(furniture.surface.x + furniture.surface.width) - LEG_PX;
 	if (check === 'knee') return leg - x - 8;
-	return check === 'elbow' ? leg - frame.x(joints[4]?.x ?? 0) - 12 : Infinity;
+	return check === 'elbow' ? leg - frame.x((joints[4]?.x ?? 0) + KNEE_MM) : Infinity;
 }
 
 /** Where a gap's line stands, and from where the height it should meet is carried to it, px. */

@@ -56,10 +56,17 @@
 	});
 
 	/** How far it is with somebody who has not answered. */
-	function standing({ state, toCall, reminders, remindOn }: (typeof data.silent)[number]): string {
+	function standing({
+		state,
+		toCall,
+		reminders,
+		remindOn,
+		isBeingReminded
+	}: (typeof data.silent)[number]): string {
 		if (state === 'bounced') return 'letter came back: mend the address';
 		if (toCall === 1) return 'call';
-		const next = remindOn && data.isOut ? `, next ${date.format(new Date(remindOn))}` : '';
+		const on = isBeingReminded ? 'now' : remindOn && date.format(new Date(remindOn));
+		const next = on && data.isOut ? `, next ${on}` : '';
 		return `${reminders} of ${DEFAULT_POLICY.reminderWorkingDays.length} reminders${next}`;
 	}
 

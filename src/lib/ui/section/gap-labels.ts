@@ -53,15 +53,24 @@ function best({ check }: Gap, { furniture }: Section, frame: Frame, { x, top, bo
 	return { ...size, x: leg, y: Math.max(bottom + 14, frame.y(furniture.surface.y) + 15), anchor: 'end' };
 }
 
-/** Words in lines of at most so many px; a single word is never broken. */
-function wrapped(text: string, mostPx: number): string[] {
+/** Words in lines of at most so many letters; a single word is never broken. */
+function wrapped(text: string, most: number): string[] {
 	const lines: string[] = [];
 	for (const word of text.split(' ')) {
 		const longer = [lines.at(-1), word].filter(Boolean).join(' ');
-		if (lines.length > 0 && longer.length * LETTER_PX <= mostPx) lines[lines.length - 1] = longer;
+		if (lines.length > 0 && longer.length <= most) lines[lines.length - 1] = longer;
 		else lines.push(word);
 	}
 	return lines;
+}
+
+/** Words in as few lines as the room asks for, all about as long. */
+function balanced(text: string, roomPx: number): string[] {
+	const most = Math.min(Math.floor(roomPx / LETTER_PX), text.length);
+	const { length } = wrapped(text, most);
+	let narrowest = most;
+	while (narrowest > 1 && wrapped(text, narrowest - 1).length === length) narrowest -= 1;
+	return wrapped(text, narrowest);
 }
 
 /** Room beside a gap's line for its words, px: up to the far leg, from the line or from the knee before it. */
@@ -100,7 +109,7 @@ export function gapLabels(
 		const side = gap.to.y < gap.from.y === (gap.check === 'eye') ? 'low' : 'high';
 		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });
 		const { x, reachFrom } = lineOf(gap, section, frame);
-		const told = wrapped(t.section.gap[gap.against][side], roomBeside(gap, section, frame, x));
+		const told = balanced(t.section.gap[gap.against][side], roomBeside(gap, section, frame, x));
 		const line = {
 			x,
 			reachFrom,

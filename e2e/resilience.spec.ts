@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { addThings, hydrated, sendTo, TYPED, pastTheSigns } from './support';
+import { addThings, answeredLike, hydrated, sendTo, TYPED, pastTheSigns } from './support';
 
 test.describe('before or without scripts', () => {
 	test('the whole walk and the plan work by forms alone', async ({ page, browser }) => {
@@ -80,6 +80,40 @@ test('two tabs on one self-assessment both keep what was typed', async ({ page, 
 	await expect(b.locator('#stature')).toHaveValue('183');
 	await expect(b.locator('#heel')).toHaveValue('3');
 	await context.close();
+});
+
+test('an answer that another device took back is asked for again, at the end of the walk and on the plan', async ({
+	page,
+	browser
+}) => {
+	const { link } = await answeredLike(page, 'Lone Takeback', 'Mirela Oakhanger');
+	const takeBack = async (field: string) =>
+		expect((await page.request.put(`${link}/draft`, { data: { fields: { [field]: '' } } })).ok()).toBe(true);
+	const employee = await (await browser.newContext()).newPage();
+	await employee.goto(`${link}/house`);
+	await hydrated(employee);
+	await takeBack('seatHeight');
+	await employee.getByRole('button', { name: 'Show my plan' }).click();
+	await expect(employee).toHaveURL(/\/feet\?open$/);
+	await expect(employee.getByRole('alert')).toContainText('Floor to the top of the empty seat');
+	await employee.locator('#seatHeight').fill('45.5');
+	await expect(employee.getByRole('alert')).toHaveCount(0);
+	await expect(employee.getByText(/^Saved/)).toBeVisible();
+
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	await takeBack('surfaceHeight');
+	const screen = employee
+		.getByRole('listitem')
+		.filter({ has: employee.getByRole('heading', { name: 'Screen' }) });
+	await screen.getByText('Doesn’t work here').click();
+	await screen
+		.getByRole('button', { name: /^Without: / })
+		.first()
+		.click();
+	await expect(employee).toHaveURL(/\/spot\?open$/);
+	await expect(employee.locator('#surfaceHeight')).toHaveValue('');
+	await expect(employee.getByRole('alert')).toBeVisible();
 });
 
 test('two coordinators on one follow-up: the second sees what changed, nothing is overwritten', async ({

@@ -113,13 +113,19 @@
 		await (next ? to(next) : finish());
 	}
 
-	/** Sends what is open and has the answers taken in; true once that is done and the plan is on its way. */
+	/**
+	 * Sends what is open and has the answers taken in; true once the server has answered and the plan is on its way, or the page of
+	 * what another device has taken back meanwhile.
+	 */
 	async function send(): Promise<boolean> {
 		await draft.autosave.flush();
 		if (!draft.autosave.isSent) return false;
 		const sent = await fetch(`/c/${data.token}/submit`, { method: 'POST' }).catch(() => null);
 		if (!sent?.ok) return false;
-		await goto(`/c/${data.token}/plan`, { invalidateAll: true });
+		const { issues: missing = [] } = (await sent.json()) as { issues?: readonly FieldIssue[] };
+		if (missing.length > 0) local = null;
+		const place = missing[0] ? `${pageOfField(missing[0].field)}?open` : 'plan';
+		await goto(`/c/${data.token}/${place}`, { invalidateAll: true });
 		return true;
 	}
 

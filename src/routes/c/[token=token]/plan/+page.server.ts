@@ -1,5 +1,13 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { choiceOf, outField, piecesLeftOut, thingField, unitOf, type Answers } from '$lib/core/answers';
+import {
+	choiceOf,
+	outField,
+	pageOfField,
+	piecesLeftOut,
+	thingField,
+	unitOf,
+	type Answers
+} from '$lib/core/answers';
 import { misfitOf, PURCHASES, type PurchaseId, type StepPlace } from '$lib/core/plan';
 import type { LengthUnit } from '$lib/core/length';
 import { askEquipment, requestsOf } from '$lib/server/assessments/ask-equipment';
@@ -132,8 +140,10 @@ export const actions: Actions = {
 			const { piece, out } = await readOut(request);
 			const open = await openAssessment(locals.db, params.token, locals.now);
 			await saveAnswers(locals.db, open, { [outField(piece)]: out === 'yes' ? 'yes' : '' }, locals.now);
-			await submitAnswers(locals.db, open, locals.now, locals.planning);
-			redirect(303, url.pathname);
+			const submitted = await submitAnswers(locals.db, open, locals.now, locals.planning);
+			// Something was taken back since: without it nothing can be solved again.
+			const first = submitted.ok ? undefined : submitted.issues[0];
+			redirect(303, first ? `/c/${params.token}/${pageOfField(first.field)}?open` : url.pathname);
 		}),
 
 	again: ({ request, locals, params, url }) =>

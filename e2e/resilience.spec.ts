@@ -114,6 +114,16 @@ test('an answer that another device took back is asked for again, at the end of 
 	await expect(employee).toHaveURL(/\/spot\?open$/);
 	await expect(employee.locator('#surfaceHeight')).toHaveValue('');
 	await expect(employee.getByRole('alert')).toBeVisible();
+
+	// Corrected, and not sent: the plan says that it is the earlier one, and is made anew on request.
+	await employee.locator('#surfaceHeight').fill('77.5');
+	await expect(employee.getByText(/^Saved/)).toBeVisible();
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	await expect(employee.getByText('Your coordinator has your earlier answers.')).toBeVisible();
+	await employee.getByRole('button', { name: 'Send the changes and plan again' }).click();
+	await expect(employee.getByText('Your coordinator has your answers.')).toBeVisible();
+	await expect(employee.getByText('You changed answers after this plan was made.')).toHaveCount(0);
 });
 
 test('two coordinators on one follow-up: the second sees what changed, nothing is overwritten', async ({

@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { haveChangedSince } from '$lib/core/answers';
 import { civilDate, isWorkingDay } from '$lib/core/calendar';
 import { validateCorner } from '$lib/core/corner/validate-corner';
 import { DEFAULT_POLICY, remindersFor } from '$lib/core/triage';
@@ -46,7 +47,11 @@ describe('the generated workforce', () => {
 	it('has corners that are valid documents, some that fit and some that do not', async () => {
 		const rows = await test.db.select().from(schema.assessments);
 		const answered = rows.filter(({ corner }) => corner !== null);
-		for (const { corner } of answered) expect(validateCorner(corner).ok).toBe(true);
+		for (const { corner, discomfort, signs, answers, way } of answered) {
+			expect(validateCorner(corner).ok).toBe(true);
+			// What each of them is told of their plan: it is the one of their answers.
+			if (corner) expect(haveChangedSince({ corner, discomfort, signs }, answers, way)).toBe(false);
+		}
 		const off = answered.filter(({ checksOff }) => (checksOff ?? 0) > 0).length / answered.length;
 		expect(off).toBeGreaterThan(0.3);
 		expect(off).toBeLessThan(0.95);

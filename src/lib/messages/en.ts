@@ -513,6 +513,9 @@ export const en = {
 		print: 'Print',
 		correct: 'Correct my answers',
 		sent: 'Your coordinator has your answers.',
+		notSent: 'Your coordinator has your earlier answers.',
+		behind: 'You changed answers after this plan was made.',
+		renew: 'Send the changes and plan again',
 		offline:
 			'No network just now: this plan was worked out on this device. Everything is kept here and goes to your coordinator as soon as the network is back.',
 		solving: 'Working out your plan …',

@@ -48,6 +48,7 @@ export {
 	SHELF,
 	type ShelfItem
 } from './things';
+export { haveChangedSince, type TakenIn } from './changed-since';
 export { issuesOf, issuesOn } from './issues-on';
 export { isShared, sharedFields } from './shared-fields';
 export { canBeLeftOpen, cantField, isLeftOpen, isStoodInFor, usualLength } from './usual-lengths';

@@ -8,6 +8,7 @@ import {
 } from '../../core/answers';
 import type { Advice } from '../../core/advice';
 import type { Corner } from '../../core/corner';
+import { sameDocument } from '../../core/same-document';
 import { validateCorner } from '../../core/corner/validate-corner';
 import type { RegionReport, Sign } from '../../core/discomfort';
 import { misfitOf } from '../../core/plan';
@@ -143,17 +144,4 @@ async function keepEarlyTicks(db: Db, row: Row, at: Date): Promise<void> {
 	await db
 		.insert(stepTicks)
 		.values(ticks.map(([place, done]) => ({ assessmentId: row.id, place, done, at })));
-}
-
-/** Whether two documents say the same, whatever the order of their keys. */
-function sameDocument(a: unknown, b: unknown): boolean {
-	return canonical(a) === canonical(b);
-}
-
-function canonical(value: unknown): string {
-	return JSON.stringify(value, (_key, inner: unknown) =>
-		inner && typeof inner === 'object' && !Array.isArray(inner)
-			? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : 1)))
-			: inner
-	);
 }

@@ -1,6 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
 import {
 	choiceOf,
+	haveChangedSince,
 	outField,
 	pageOfField,
 	piecesLeftOut,
@@ -11,7 +12,12 @@ import {
 import { misfitOf, PURCHASES, type PurchaseId, type StepPlace } from '$lib/core/plan';
 import type { LengthUnit } from '$lib/core/length';
 import { askEquipment, requestsOf } from '$lib/server/assessments/ask-equipment';
-import { newestReMeasurement, openAssessment, ticksOf } from '$lib/server/assessments/open-assessment';
+import {
+	newestReMeasurement,
+	openAssessment,
+	ticksOf,
+	type OpenAssessment
+} from '$lib/server/assessments/open-assessment';
 import { tickStep } from '$lib/server/assessments/plan-progress';
 import { againProperties, takeReMeasurement, type TypedAgain } from '$lib/server/assessments/re-measure';
 import { addSpot, answeredSpots, spotsOf } from '$lib/server/assessments/spots';
@@ -55,6 +61,11 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 			spots: await spotsOf(locals.db, open, params.token),
 			moving: moving.length > 0 ? { pieces: moving, isShown: wantsMoving } : null,
 			leftOut: leftOutOf(assessment.answers),
+			isBehind: haveChangedSince(
+				{ ...assessment, corner: assessment.corner },
+				assessment.answers,
+				assessment.way
+			),
 			hasSigns: assessment.signs.length > 0,
 			ticks: await ticksOf(locals.db, assessment.id),
 			again: again?.lengths ?? null,
@@ -135,16 +146,18 @@ export const actions: Actions = {
 			redirect(303, `${url.pathname}${planOf(url)}`);
 		}),
 
-	out: ({ request, locals, params, url }) =>
+	out: ({ request, locals, params }) =>
 		orFailedForm(async () => {
 			const { piece, out } = await readOut(request);
 			const open = await openAssessment(locals.db, params.token, locals.now);
 			await saveAnswers(locals.db, open, { [outField(piece)]: out === 'yes' ? 'yes' : '' }, locals.now);
-			const submitted = await submitAnswers(locals.db, open, locals.now, locals.planning);
-			// Something was taken back since: without it nothing can be solved again.
-			const first = submitted.ok ? undefined : submitted.issues[0];
-			redirect(303, first ? `/c/${params.token}/${pageOfField(first.field)}?open` : url.pathname);
+			return sendAgain(locals, params.token, open);
 		}),
+
+	renew: ({ locals, params }) =>
+		orFailedForm(async () =>
+			sendAgain(locals, params.token, await openAssessment(locals.db, params.token, locals.now))
+		),
 
 	again: ({ request, locals, params, url }) =>
 		orFailedForm(async () => {
@@ -158,6 +171,17 @@ export const actions: Actions = {
 			return { kept: true };
 		})
 };
+
+/** Takes the answers in as they are now and solves again; asks for what was taken back since, without which that can't be done. */
+async function sendAgain(
+	{ db, now, planning }: App.Locals,
+	token: string,
+	open: OpenAssessment
+): Promise<never> {
+	const submitted = await submitAnswers(db, open, now, planning);
+	const first = submitted.ok ? undefined : submitted.issues[0];
+	redirect(303, `/c/${token}/${first ? `${pageOfField(first.field)}?open` : 'plan'}`);
+}
 
 /** The chosen plan stays chosen after a post. */
 function planOf(url: URL): string {

@@ -136,7 +136,7 @@
 	<header class="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
 		<p class="font-title font-semibold">{t.product}</p>
 		<p class="order-last w-full text-note text-ink-soft md:order-none md:w-auto" role="status">
-			{savingFault([autosave.state, againSave.state], t) ?? t.plan.sent}
+			{savingFault([autosave.state, againSave.state], t) ?? (data.isBehind ? t.plan.notSent : t.plan.sent)}
 		</p>
 		<form
 			method="POST"
@@ -211,6 +211,17 @@
 					{#if plan && plan.cost.pieces > 0}{t.plan.lead(plan.cost.pieces)}{/if}
 					{t.plan.closes(closed, open(data.before).length)}
 				</p>
+			{/if}
+			{#if data.isBehind}
+				<form
+					method="POST"
+					action="?/renew"
+					use:enhance
+					class="no-print mt-3 flex flex-wrap items-center justify-between gap-3 border-l-4 border-cool bg-cool-wash px-3 py-2"
+				>
+					<span>{t.plan.behind}</span>
+					<button class="btn">{t.plan.renew}</button>
+				</form>
 			{/if}
 			{#if data.hasSigns}
 				<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-2">{t.first.told}</p>

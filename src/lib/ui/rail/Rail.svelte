@@ -23,18 +23,21 @@
 	/** Room under the floor and above the top, as a share of the height. */
 	const END = 0.02;
 	const ticks = $derived(railTicks(highestMm, unit));
-	const at = (mm: number) => `${(END + (Math.min(mm, highestMm) / highestMm) * (1 - 2 * END)) * 100}%`;
+	/** How far over its lower end a height stands, % of the rail. */
+	const at = (mm: number) => (END + (Math.min(mm, highestMm) / highestMm) * (1 - 2 * END)) * 100;
 </script>
 
 <!-- A picture of what the fields beside it say: nothing here that a screen reader would miss. -->
 <div class="rail" aria-hidden="true">
 	{#each ticks as tick (tick.mm)}
-		<span class="tick" class:long={tick.label !== null} style:bottom={at(tick.mm)}>
+		<span class="tick" class:long={tick.label !== null} style:bottom="{at(tick.mm)}%">
 			{#if tick.label !== null}<span class="label">{tick.label}</span>{/if}
 		</span>
 	{/each}
 	{#each notches as notch (notch.id)}
-		<span class="notch" class:active={notch.active} style:bottom={at(notch.mm)}></span>
+		<span class="height" style:transform="translateY(-{at(notch.mm)}%)">
+			<span class="notch" class:active={notch.active}></span>
+		</span>
 	{/each}
 </div>
 
@@ -64,14 +67,21 @@
 		font: 0.6875rem var(--font-mono);
 		color: var(--ink-soft);
 	}
+	/* As high as the rail and moved as a whole: neither laid out nor painted again while it moves. */
+	.height {
+		position: absolute;
+		inset: 0;
+		pointer-events: none;
+		transition: transform 180ms ease-out;
+	}
 	.notch {
 		position: absolute;
 		right: 0;
+		bottom: 0;
 		width: 0.875rem;
 		height: 5px;
 		margin-bottom: -2.5px;
 		background: var(--cool);
-		transition: bottom 180ms ease-out;
 	}
 	.notch.active {
 		width: 1.125rem;
@@ -80,7 +90,7 @@
 		background: var(--warm);
 	}
 	@media (prefers-reduced-motion: reduce) {
-		.notch {
+		.height {
 			transition: none;
 		}
 	}

@@ -122,7 +122,10 @@
 		if (!draft.autosave.isSent) return false;
 		const sent = await fetch(`/c/${data.token}/submit`, { method: 'POST' }).catch(() => null);
 		if (!sent?.ok) return false;
-		const { issues: missing = [] } = (await sent.json()) as { issues?: readonly FieldIssue[] };
+		// Cut off on the way: sending it again is harmless.
+		const told = (await sent.json().catch(() => null)) as { issues?: readonly FieldIssue[] } | null;
+		if (!told) return false;
+		const missing = told.issues ?? [];
 		if (missing.length > 0) local = null;
 		const place = missing[0] ? `${pageOfField(missing[0].field)}?open` : 'plan';
 		await goto(`/c/${data.token}/${place}`, { invalidateAll: true });

@@ -2,6 +2,9 @@ import { execFile } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../tests/support/random-corner';
+import { randomFile } from '../tests/support/random-file';
+import { judgeFile } from '../src/lib/core/judgement/judge-file';
+import { RULES_IN_FORCE } from '../src/lib/core/rules';
 import type { adviseCorner } from '../src/lib/core/advice';
 import { planCorner } from '../src/lib/core/plan';
 import { cornerSchema } from '../src/lib/core/corner';
@@ -157,4 +160,43 @@ describe('npm run -s core', () => {
 		expect({ code: outcome.code, out: outcome.out }).toEqual({ code: 2, out: '' });
 		expect(outcome.err).toContain('"at":""');
 	}, 20_000);
+});
+
+describe('core judge', () => {
+	const files = Array.from({ length: 20 }, (_, seed) => randomFile(seed + 900));
+
+	it('prints the judgement of a file, and of each line of many', async () => {
+		const wanted = files.map((file) => JSON.stringify(judgeFile(file, RULES_IN_FORCE)));
+		const [first] = files;
+		expect(await run(['judge'], JSON.stringify(first))).toEqual({ code: 0, err: '', out: `${wanted[0]}\n` });
+		const lines = files.map((file) => JSON.stringify(file)).join('\n');
+		expect((await run(['judge', '--lines'], lines)).out).toBe(`${wanted.join('\n')}\n`);
+	});
+
+	it('names the place of what is wrong, prints nothing, and goes on with the next line', async () => {
+		const [good] = files;
+		const faults: [object, string][] = [
+			[{ ...good, today: '2026-02-30' }, '/today'],
+			[{ ...good, place: { country: 'GB' } }, '/place/region'],
+			[{ ...good, waiting: [{ what: 'gold', since: '2026-01-01' }] }, '/waiting/0/what'],
+			[{ ...good, more: 1 }, '/more']
+		];
+		for (const [bad, at] of faults) {
+			const { code, out, err } = await run(['judge'], JSON.stringify(bad));
+			expect({ code, out }, at).toEqual({ code: 2, out: '' });
+			expect(JSON.parse(err)).toMatchObject({ at });
+		}
+		const lines = `${JSON.stringify(faults[0]?.[0])}\n${JSON.stringify(good)}\n`;
+		const [bad, fine] = (await run(['judge', '--lines'], lines)).out.trim().split('\n');
+		expect(JSON.parse(bad ?? '')).toMatchObject({ at: '/today' });
+		expect(fine).toBe(JSON.stringify(judgeFile(good!, RULES_IN_FORCE)));
+	});
+
+	it('has its formats as JSON Schema', async () => {
+		for (const [name, format] of [
+			['file', 'easy-corner.file/1'],
+			['judgement', 'easy-corner.judgement/1']
+		])
+			expect((await run(['schema', name ?? ''], '')).out).toContain(format);
+	});
 });

@@ -1,7 +1,12 @@
+import { RULES_IN_FORCE } from '../src/lib/core/rules';
 import { adviseCorner } from '../src/lib/core/advice';
-import { NEWEST_CHECKLIST } from '../src/lib/core/checklist';
-import { cornerSchema, type Corner } from '../src/lib/core/corner';
+import { cornerSchema } from '../src/lib/core/corner';
 import { validateCorner } from '../src/lib/core/corner/validate-corner';
+import type { Checked } from '../src/lib/core/issue';
+import { fileSchema } from '../src/lib/core/judgement/file-schema';
+import { judgeFile } from '../src/lib/core/judgement/judge-file';
+import { judgementSchema } from '../src/lib/core/judgement/judgement-schema';
+import { validateFile } from '../src/lib/core/judgement/validate-file';
 import { planCorner, reportCorner } from '../src/lib/core/plan';
 import type { ReadText } from './read-input';
 
@@ -22,7 +27,8 @@ interface CommandError {
 type Outcome =
 	{ readonly ok: true; readonly result: unknown } | { readonly ok: false; readonly fault: CommandError };
 
-const USAGE = 'usage: core check|plan|advise [--lines] < corner.json, or: core schema|checklist';
+const USAGE =
+	'usage: core check|plan|advise|judge [--lines] < document.json, or: core schema [corner|file|judgement], core checklist';
 
 const BAD_INPUT = 2;
 
@@ -35,27 +41,40 @@ function parse(read: ReadText): Outcome {
 	}
 }
 
-function answer(read: ReadText, compute: (corner: Corner) => unknown): Outcome {
-	const parsed = parse(read);
-	if (!parsed.ok) return parsed;
-	const checked = validateCorner(parsed.result);
-	if (!checked.ok) return { ok: false, fault: { error: checked.issue.text, at: checked.issue.at } };
-	return { ok: true, result: compute(checked.value) };
+/** A command that answers one document: checks it, then computes. */
+type Compute = (document: unknown) => Outcome;
+
+function computing<T>(check: (value: unknown) => Checked<T>, compute: (value: T) => unknown): Compute {
+	return (document) => {
+		const checked = check(document);
+		return checked.ok
+			? { ok: true, result: compute(checked.value) }
+			: { ok: false, fault: { error: checked.issue.text, at: checked.issue.at } };
+	};
 }
 
-const COMPUTE: Readonly<Record<string, (corner: Corner) => unknown>> = {
-	check: reportCorner,
-	plan: (corner) => planCorner(corner),
-	advise: adviseCorner
+function answer(read: ReadText, compute: Compute): Outcome {
+	const parsed = parse(read);
+	return parsed.ok ? compute(parsed.result) : parsed;
+}
+
+const COMPUTE: Readonly<Record<string, Compute>> = {
+	check: computing(validateCorner, reportCorner),
+	plan: computing(validateCorner, (corner) => planCorner(corner)),
+	advise: computing(validateCorner, adviseCorner),
+	judge: computing(validateFile, (file) => judgeFile(file, RULES_IN_FORCE))
 };
 
 /** What is printed as it is, without a document. */
 const PRINT: Readonly<Record<string, unknown>> = {
 	schema: cornerSchema,
-	checklist: NEWEST_CHECKLIST
+	'schema corner': cornerSchema,
+	'schema file': fileSchema,
+	'schema judgement': judgementSchema,
+	checklist: RULES_IN_FORCE.checklist
 };
 
-async function runLines(io: CommandIo, compute: (corner: Corner) => unknown): Promise<number> {
+async function runLines(io: CommandIo, compute: Compute): Promise<number> {
 	for await (const line of io.lines()) {
 		const outcome = answer(line, compute);
 		io.out(`${JSON.stringify(outcome.ok ? outcome.result : outcome.fault)}\n`);
@@ -66,15 +85,16 @@ async function runLines(io: CommandIo, compute: (corner: Corner) => unknown): Pr
 /**
  * Runs one command.
  *
- * @param args `check`, `plan`, `advise`, `schema` or `checklist`, and `--lines` for one document a line
+ * @param args `check`, `plan`, `advise` or `judge`, with `--lines` for one document a line; or `schema` of a format, `checklist`
  * @returns the exit code: 0, or 2 for bad input with one JSON line on standard error and nothing on standard output.
  *   With `--lines` a bad line gives an error object in its place and the run goes on.
  */
 export async function runCommand(args: readonly string[], io: CommandIo): Promise<number> {
 	const [command = '', ...flags] = args;
 	const compute = Object.hasOwn(COMPUTE, command) ? COMPUTE[command] : undefined;
-	const printed = Object.hasOwn(PRINT, command) ? PRINT[command] : undefined;
-	if (printed && flags.length === 0) {
+	const whole = args.join(' ');
+	const printed = Object.hasOwn(PRINT, whole) ? PRINT[whole] : undefined;
+	if (printed) {
 		io.out(`${JSON.stringify(printed, null, '\t')}\n`);
 		return 0;
 	}

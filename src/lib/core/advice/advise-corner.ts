@@ -5,6 +5,7 @@ import {
 	planCorner,
 	purchaseOutcomes,
 	type Compromise,
+	type OpenGap,
 	type PlanReport,
 	type PurchaseOutcome
 } from '../plan';
@@ -32,5 +33,23 @@ export function adviseCorner(corner: Corner): Advice {
 		purchases: best ? purchaseOutcomes(corner, best) : [],
 		compromise: best ? compromiseOf(corner, best) : null,
 		findings: measuredFindings(corner)
+	};
+}
+
+/** Advice as it is kept with a plan: of what a purchase would change, what is said of it, without the corners and plans that were tried. */
+export interface KeptAdvice extends Omit<Advice, 'purchases'> {
+	readonly purchases: readonly KeptPurchase[];
+}
+
+/** What one purchase would change. */
+export interface KeptPurchase extends Pick<PurchaseOutcome, 'purchase' | 'closes'> {
+	readonly open: readonly OpenGap[];
+}
+
+/** Advice without what nobody is shown. */
+export function keptAdvice(advice: Advice): KeptAdvice {
+	return {
+		...advice,
+		purchases: advice.purchases.map(({ purchase, closes, plan }) => ({ purchase, closes, open: plan.open }))
 	};
 }

@@ -1,1 +1,1 @@
-export { adviseCorner, type Advice } from './advise-corner';
+export { adviseCorner, keptAdvice, type Advice, type KeptAdvice, type KeptPurchase } from './advise-corner';

@@ -1,9 +1,10 @@
-import { NEWEST_CHECKLIST } from '../checklist';
+import { VERSIONS } from '../checklist';
 import { BODY_PLACES, PAIN_PARTS, painField, painOptions } from './discomfort-answers';
 import { STEP_PLACES, type StepPlace } from '../plan/step-places';
 import { CHOICE_FIELDS, LENGTH_FIELDS, THING_PARTS, type Answers } from './fields';
 import { canBeLeftOpen, cantField } from './usual-lengths';
-import { checkField, signField, SIGNS } from './walk-answers';
+import { SIGNS } from '../discomfort';
+import { checkField, signField } from './walk-answers';
 
 /** What one field takes: one of these texts, or any short text. */
 export type FieldValues = readonly string[] | 'text';
@@ -15,7 +16,7 @@ function entries(): [string, FieldValues][] {
 			.filter(canBeLeftOpen)
 			.map((name): [string, FieldValues] => [cantField(name), ['yes', 'no']]),
 		...Object.entries(CHOICE_FIELDS).map(([name, { options }]): [string, FieldValues] => [name, options]),
-		...NEWEST_CHECKLIST.items.map(({ id, answers }): [string, FieldValues] => [
+		...VERSIONS.flatMap(({ items }) => items).map(({ id, answers }): [string, FieldValues] => [
 			checkField(id),
 			answers.map((option) => option.id)
 		]),

@@ -10,7 +10,7 @@ import { signsOf } from './walk-answers';
 /** What was made of answers when they were sent. */
 export interface TakenIn {
 	readonly corner: Corner;
-	readonly discomfort: readonly RegionReport[];
+	readonly discomfort: readonly RegionReport[] | null;
 	readonly signs: readonly Sign[];
 }
 

@@ -1,4 +1,20 @@
-import { CORNER_BOUNDS, type BodyLengthName } from '../corner';
+import {
+	BACKS,
+	CORNER_BOUNDS,
+	HANDS,
+	KEYS_KINDS,
+	LENSES,
+	MEASURING_METHODS,
+	MOUSE_KINDS,
+	POSTURES,
+	SCREEN_KINDS,
+	SEXES,
+	WRISTS,
+	type BodyLengthName,
+	type MeasuringMethod
+} from '../corner';
+import { LENGTH_UNITS, type LengthUnit } from '../length';
+import { DRAWN_AS } from '../section/drawn-as';
 
 /** Answers as they were typed or chosen: field name to text. Nothing is read into them until a corner is made. */
 export type Answers = Readonly<Record<string, string>>;
@@ -87,29 +103,34 @@ export const LENGTH_FIELDS = {
 /** Name of a typed length. */
 export type LengthFieldName = keyof typeof LENGTH_FIELDS;
 
+/** How lengths of the room and the body can be taken at home: a bank card is for the screen alone. */
+export const WALK_METHODS = MEASURING_METHODS.filter(
+	(method): method is Exclude<MeasuringMethod, 'card'> => method !== 'card'
+);
+
 /** The answers that are chosen from a list, with the one taken where nothing has been chosen yet. */
 export const CHOICE_FIELDS = {
-	unit: { page: 'you', options: ['cm', 'in', 'mm'] },
-	sex: { page: 'you', options: ['unstated', 'female', 'male'] },
-	hand: { page: 'you', options: ['right', 'left'] },
-	lenses: { page: 'you', options: ['none', 'single-vision', 'bifocal', 'progressive', 'trifocal'] },
-	back: { page: 'you', options: ['any', 'eased-by-arching', 'eased-by-rounding'] },
-	wrists: { page: 'you', options: ['well', 'troubled'] },
-	drawnAs: { page: 'you', options: ['standard', 'wheelchair', 'without-near-arm', 'without-near-leg'] },
-	posture: { page: 'spot', options: ['sitting', 'standing'] },
-	by: { page: 'spot', options: ['tape', 'paper-ruler', 'a4-sheets', 'hand-span', 'guess'] },
+	unit: { page: 'you', options: LENGTH_UNITS },
+	sex: { page: 'you', options: SEXES },
+	hand: { page: 'you', options: HANDS },
+	lenses: { page: 'you', options: LENSES },
+	back: { page: 'you', options: BACKS },
+	wrists: { page: 'you', options: WRISTS },
+	drawnAs: { page: 'you', options: DRAWN_AS },
+	posture: { page: 'spot', options: POSTURES },
+	by: { page: 'spot', options: WALK_METHODS },
 	surfaceMoves: { page: 'spot', options: ['no', 'yes'] },
 	seatMoves: { page: 'feet', options: ['no', 'yes'] },
 	backrest: { page: 'back', options: ['yes', 'no'] },
 	lumbar: { page: 'back', options: ['no', 'yes'] },
 	armrest: { page: 'hands', options: ['no', 'yes'] },
 	castors: { page: 'feet', options: ['no', 'yes'] },
-	bodyBy: { page: 'feet', options: ['tape', 'paper-ruler', 'a4-sheets', 'hand-span', 'guess'] },
-	screenKind: { page: 'hands', options: ['laptop', 'monitor'] },
+	bodyBy: { page: 'feet', options: WALK_METHODS },
+	screenKind: { page: 'hands', options: SCREEN_KINDS },
 	screenMoves: { page: 'screen', options: ['no', 'yes'] },
-	keysKind: { page: 'hands', options: ['separate', 'built-in'] },
-	mouse: { page: 'mouse', options: ['separate', 'touchpad'] }
-} as const satisfies Record<string, { page: Page; options: readonly [string, ...string[]] }>;
+	keysKind: { page: 'hands', options: KEYS_KINDS },
+	mouse: { page: 'mouse', options: MOUSE_KINDS }
+} as const satisfies Record<string, { page: Page; options: readonly string[] }>;
 
 /** Name of a chosen answer. */
 export type ChoiceFieldName = keyof typeof CHOICE_FIELDS;
@@ -142,6 +163,6 @@ export function choiceOf<N extends ChoiceFieldName>(answers: Answers, name: N): 
 }
 
 /** The unit that lengths were typed in. */
-export function unitOf(answers: Answers): 'cm' | 'in' | 'mm' {
+export function unitOf(answers: Answers): LengthUnit {
 	return choiceOf(answers, 'unit');
 }

@@ -46,9 +46,13 @@ export {
 	outField,
 	piecesLeftOut,
 	SHELF,
+	SIDE_PARTS,
 	type ShelfItem
 } from './things';
 export { haveChangedSince, type TakenIn } from './changed-since';
+export { NEWS_PAGES, pagesOfNews } from './pages-of-news';
+export { prefilledAnswers } from './prefilled-answers';
+export { isSignsGroup, issuesOfSigns, SIGN_GROUPS, type SignGroup } from './sign-answers';
 export { issuesOf, issuesOn } from './issues-on';
 export { isShared, sharedFields } from './shared-fields';
 export { canBeLeftOpen, cantField, isLeftOpen, isStoodInFor, usualLength } from './usual-lengths';
@@ -58,7 +62,6 @@ export {
 	factsOfAnswers,
 	itemsOfPage,
 	signField,
-	SIGNS,
 	signsOf,
 	STATIONS_OF_PAGE
 } from './walk-answers';

@@ -4,10 +4,15 @@ import { discomfortFromAnswers } from './discomfort-answers';
 import type { Answers, Page } from './fields';
 import { pageOfField } from './page-of-field';
 import type { FieldIssue } from './read-length';
+import { issuesOfSigns } from './sign-answers';
 
 /** Everything that is missing or can't be read, in the order of the pages. */
 export function issuesOf(answers: Answers, way: Way): FieldIssue[] {
-	return [...cornerFromAnswers(answers, way).issues, ...discomfortFromAnswers(answers).issues];
+	return [
+		...issuesOfSigns(answers),
+		...cornerFromAnswers(answers, way).issues,
+		...discomfortFromAnswers(answers).issues
+	];
 }
 
 /** What is missing or can't be read on one page. */

@@ -1,4 +1,4 @@
-import { NEWEST_CHECKLIST } from '../checklist';
+import { VERSIONS } from '../checklist';
 import { CHOICE_FIELDS, LENGTH_FIELDS, PAGES, type Page } from './fields';
 import { STATIONS_OF_PAGE } from './walk-answers';
 
@@ -11,7 +11,7 @@ export function pageOfField(name: string): Page {
 	if (kind === 'tick') return 'house';
 	if (kind === 'pain') return 'discomfort';
 	if (kind === 'check') {
-		const station = NEWEST_CHECKLIST.items.find((item) => item.id === id)?.station;
+		const station = VERSIONS.flatMap(({ items }) => items).find((item) => item.id === id)?.station;
 		return PAGES.find((page) => station && STATIONS_OF_PAGE[page]?.includes(station)) ?? 'spot';
 	}
 	if (Object.hasOwn(LENGTH_FIELDS, name)) return LENGTH_FIELDS[name as keyof typeof LENGTH_FIELDS].page;

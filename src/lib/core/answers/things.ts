@@ -103,6 +103,9 @@ function asLearned(item: HouseholdItem, text: string | undefined): HouseholdItem
 
 const USUAL_SIDE = [3, 2200] as const;
 
+/** The fields of a thing's three sides. */
+export const SIDE_PARTS = ['a', 'b', 'c'] as const;
+
 function count(answers: Answers, index: number): number | FieldIssue {
 	const field = thingField(index, 'count');
 	const text = (answers[field] ?? '1').trim();
@@ -121,7 +124,7 @@ function thingOf(
 	if (!isHouseholdKind(kind)) return { item: null, issues: [] };
 	const counted = count(answers, index);
 	if (counted === 0) return { item: null, issues: [] };
-	const sides = (['a', 'b', 'c'] as const).map((part) => {
+	const sides = SIDE_PARTS.map((part) => {
 		const field = thingField(index, part);
 		return readLength(field, answers[field], unit, { bounds: CORNER_BOUNDS.side, usual: USUAL_SIDE });
 	});

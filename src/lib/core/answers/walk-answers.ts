@@ -1,11 +1,11 @@
 import {
-	NEWEST_CHECKLIST,
+	VERSIONS,
 	type ChecklistAnswers,
 	type ChecklistItem,
 	type CornerFacts,
 	type WalkStation
 } from '../checklist';
-import { EMERGENCY_SIGNS, PROFESSIONAL_SIGNS, type Sign } from '../discomfort';
+import { SIGNS, type Sign } from '../discomfort';
 import { choiceOf, type Answers, type Page } from './fields';
 
 /** Name of the field that holds the answer to one question of the checklist. */
@@ -17,9 +17,6 @@ export function checkField(item: string): string {
 export function signField(sign: Sign): string {
 	return `sign.${sign}`;
 }
-
-/** Every sign, emergencies first: the order in which they are asked. */
-export const SIGNS: readonly Sign[] = [...EMERGENCY_SIGNS, ...PROFESSIONAL_SIGNS];
 
 /** Stations of the checklist that each page asks. */
 export const STATIONS_OF_PAGE: Readonly<Partial<Record<Page, readonly WalkStation[]>>> = {
@@ -34,9 +31,9 @@ export const STATIONS_OF_PAGE: Readonly<Partial<Record<Page, readonly WalkStatio
 	second: ['second', 'moving']
 };
 
-/** Answers to the checklist, by question. */
+/** Answers to the checklist, by question of any version; `askedItems` picks those that a version asks. */
 export function checklistAnswersOf(answers: Answers): ChecklistAnswers {
-	const given = NEWEST_CHECKLIST.items.flatMap(({ id }): [string, string][] => {
+	const given = VERSIONS.flatMap(({ items }) => items).flatMap(({ id }): [string, string][] => {
 		const answer = answers[checkField(id)];
 		return answer ? [[id, answer]] : [];
 	});

@@ -38,3 +38,12 @@ export function weekdayOf(date: CivilDate): number {
 export function yearOf(date: CivilDate): number {
 	return Number(date.slice(0, 4));
 }
+
+/** First and last day that a document or a form may name: far around any working life, and safe for every sum of days. */
+export const DAYS_TAKEN = ['1900-01-01', '2199-12-31'] as const;
+
+/** A day that exists and lies within {@link DAYS_TAKEN}; null for every other text. */
+export function plausibleDay(text: string): CivilDate | null {
+	const day = civilDate(text);
+	return day !== null && day >= DAYS_TAKEN[0] && day <= DAYS_TAKEN[1] ? day : null;
+}

@@ -1,4 +1,12 @@
-export { addDays, civilDate, daysBetween, weekdayOf, type CivilDate } from './civil-date';
+export {
+	addDays,
+	civilDate,
+	DAYS_TAKEN,
+	daysBetween,
+	plausibleDay,
+	weekdayOf,
+	type CivilDate
+} from './civil-date';
 export { weekendOf } from './weekend';
 export {
 	addWorkingDays,
@@ -7,3 +15,4 @@ export {
 	workCalendar,
 	type WorkCalendar
 } from './working-days';
+export { dayIn, isTimeZone, zoneFor, type DayZone } from './time-zone';

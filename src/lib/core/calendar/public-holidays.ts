@@ -44,3 +44,30 @@ export function workCalendarAt(place: HolidayPlace): WorkCalendar | null {
 	};
 	return workCalendar(place.country, (date: CivilDate) => daysOff(yearOf(date)).has(date));
 }
+
+/** Calendars that were made: a country's holidays take some milliseconds, and a workforce lives in few places. */
+const made = new Map<string, WorkCalendar>();
+
+/** Places kept at most: above all that there are, and a bound on what a stream of invented ones can fill. */
+const MOST_MADE = 2000;
+
+/**
+ * The working days of a person's place, the one rule for it: of the region where its holidays are known, else of the country, else
+ * that country's weekend alone; without a country Saturdays and Sundays are free.
+ */
+export function workCalendarOfPlace(place: {
+	readonly country: string | null;
+	readonly region: string | null;
+}): WorkCalendar {
+	const country = place.country ?? '';
+	const key = `${country}/${place.region ?? ''}`;
+	const known = made.get(key);
+	if (known) return known;
+	const calendar =
+		(country && place.region ? workCalendarAt({ country, region: place.region }) : null) ??
+		(country ? workCalendarAt({ country, region: null }) : null) ??
+		workCalendar(country, () => false);
+	if (made.size >= MOST_MADE) made.clear();
+	made.set(key, calendar);
+	return calendar;
+}

@@ -1,3 +1,4 @@
+import { RULES_IN_FORCE } from '../rules';
 import { createHash } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { checklistTextsFor } from '$lib/messages/checklist';
@@ -13,7 +14,6 @@ import {
 	findingRule,
 	issuesOfAnswers,
 	measuredFindings,
-	NEWEST_CHECKLIST,
 	orderFindings,
 	WALK_STATIONS,
 	type ChecklistAnswers
@@ -45,11 +45,11 @@ describe('version 1 of the checklist', () => {
 	});
 
 	it('asks from the floor up, each question once, with one answer at least that is fine', () => {
-		const stations = NEWEST_CHECKLIST.items.map(({ station }) => WALK_STATIONS.indexOf(station));
+		const stations = RULES_IN_FORCE.checklist.items.map(({ station }) => WALK_STATIONS.indexOf(station));
 		expect(stations).toEqual([...stations].sort((a, b) => a - b));
-		const ids = NEWEST_CHECKLIST.items.map(({ id }) => id);
+		const ids = RULES_IN_FORCE.checklist.items.map(({ id }) => id);
 		expect(new Set(ids).size).toBe(ids.length);
-		for (const item of NEWEST_CHECKLIST.items) {
+		for (const item of RULES_IN_FORCE.checklist.items) {
 			expect(
 				item.answers.some(({ finding }) => finding === null),
 				item.id
@@ -60,7 +60,7 @@ describe('version 1 of the checklist', () => {
 
 	it('leaves no finding that nothing can find, and finds nothing at another station', () => {
 		const asked = new Set(
-			NEWEST_CHECKLIST.items.flatMap(({ answers }) => answers.map(({ finding }) => finding))
+			RULES_IN_FORCE.checklist.items.flatMap(({ answers }) => answers.map(({ finding }) => finding))
 		);
 		// These are told by numbers: heights, depths, distances, armrest.
 		const measured = [
@@ -81,17 +81,17 @@ describe('version 1 of the checklist', () => {
 			'screen-too-far'
 		];
 		expect(FINDING_IDS.filter((id) => !asked.has(id))).toEqual(measured);
-		for (const { id, station, answers } of NEWEST_CHECKLIST.items)
+		for (const { id, station, answers } of RULES_IN_FORCE.checklist.items)
 			for (const { finding } of answers)
 				if (finding && id !== 'chair') expect([id, findingRule(finding).station]).toEqual([id, station]);
 	});
 
 	it('depends only on questions that come before', () => {
 		const seen = new Set<string>();
-		for (const { id, when } of NEWEST_CHECKLIST.items) {
+		for (const { id, when } of RULES_IN_FORCE.checklist.items) {
 			for (const { of, isOneOf } of when)
 				if (of.startsWith('item:')) {
-					const before = NEWEST_CHECKLIST.items.find((item) => item.id === of.slice(5));
+					const before = RULES_IN_FORCE.checklist.items.find((item) => item.id === of.slice(5));
 					expect(seen.has(of.slice(5))).toBe(true);
 					expect(before?.answers.map((a) => a.id)).toEqual(expect.arrayContaining([...isOneOf]));
 				}
@@ -105,13 +105,13 @@ describe('version 1 of the checklist', () => {
 			expect(question).toMatch(/\?$/);
 			expect(why.length).toBeGreaterThan(10);
 		}
-		expect(Object.keys(texts.items)).toEqual(NEWEST_CHECKLIST.items.map(({ id }) => id));
+		expect(Object.keys(texts.items)).toEqual(RULES_IN_FORCE.checklist.items.map(({ id }) => id));
 	});
 });
 
 describe('askedItems', () => {
 	const ids = (corner: Pick<Corner, 'spot' | 'person'>, answers: ChecklistAnswers = {}) =>
-		askedItems(NEWEST_CHECKLIST, factsOf(corner), answers).map(({ id }) => id);
+		askedItems(RULES_IN_FORCE.checklist, factsOf(corner), answers).map(({ id }) => id);
 
 	it('asks what the corner makes meaningful', () => {
 		expect(ids(mirela)).toContain('whole-foot');
@@ -129,21 +129,26 @@ describe('askedItems', () => {
 		expect(ids(mirela, { screens: 'one' })).not.toContain('main-screen');
 		expect(ids(mirela, { screens: 'two' })).toContain('main-screen');
 		expect(ids(mirela)).not.toContain('ahead');
-		const stale = orderFindings(NEWEST_CHECKLIST, mirela, { screens: 'two', ahead: 'to-one-side' }, []);
+		const stale = orderFindings(
+			RULES_IN_FORCE.checklist,
+			mirela,
+			{ screens: 'two', ahead: 'to-one-side' },
+			[]
+		);
 		expect(stale.map(({ finding }) => finding)).not.toContain('screen-not-ahead');
 	});
 });
 
 describe('issuesOfAnswers', () => {
 	it('names the place of an unknown question or answer', () => {
-		expect(issuesOfAnswers(NEWEST_CHECKLIST, { place: 'table', ahead: 'straight' })).toEqual([]);
-		expect(issuesOfAnswers(NEWEST_CHECKLIST, { 'no/such': 'x' })).toMatchObject([
+		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { place: 'table', ahead: 'straight' })).toEqual([]);
+		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { 'no/such': 'x' })).toMatchObject([
 			{ code: 'unknown-question', at: '/no~1such' }
 		]);
-		expect(issuesOfAnswers(NEWEST_CHECKLIST, { place: 'moon' })).toMatchObject([
+		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { place: 'moon' })).toMatchObject([
 			{ code: 'unknown-answer', at: '/place' }
 		]);
-		expect(issuesOfAnswers(NEWEST_CHECKLIST, { place: '__proto__' })).toHaveLength(1);
+		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { place: '__proto__' })).toHaveLength(1);
 	});
 });
 
@@ -168,7 +173,7 @@ describe('orderFindings', () => {
 		even: 'one-side'
 	};
 	const order = (reports: readonly RegionReport[]) =>
-		orderFindings(NEWEST_CHECKLIST, mirela, answers, reports);
+		orderFindings(RULES_IN_FORCE.checklist, mirela, answers, reports);
 
 	it('puts the lowest wrong thing first, whatever hurts', () => {
 		const stations = (reports: readonly RegionReport[]) =>
@@ -202,7 +207,12 @@ describe('orderFindings', () => {
 	});
 
 	it('says a finding once, with the answer and the number that tell it', () => {
-		const hanging = orderFindings(NEWEST_CHECKLIST, mirela, { ...answers, 'whole-foot': 'hanging' }, []);
+		const hanging = orderFindings(
+			RULES_IN_FORCE.checklist,
+			mirela,
+			{ ...answers, 'whole-foot': 'hanging' },
+			[]
+		);
 		const all = hanging.map(({ finding }) => finding);
 		expect(new Set(all).size).toBe(all.length);
 		expect(hanging.find(({ finding }) => finding === 'seat-too-high')?.measured?.offMm).toBe(19);

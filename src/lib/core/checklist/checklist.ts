@@ -10,12 +10,13 @@ export interface Checklist {
 	readonly items: readonly ChecklistItem[];
 }
 
-const VERSIONS: readonly Checklist[] = [{ version: 1, items: ITEMS_1 }];
+/** Every version that was ever sent. */
+export const VERSIONS: readonly [Checklist, ...Checklist[]] = [{ version: 1, items: ITEMS_1 }];
 
-/** The version that new rounds are sent with. */
-export const NEWEST_CHECKLIST: Checklist = VERSIONS.reduce((newest, c) =>
-	c.version > newest.version ? c : newest
-);
+/** The newest of some versions. */
+export function newestOf<T extends { readonly version: number }>(versions: readonly [T, ...T[]]): T {
+	return versions.reduce((newest, one) => (one.version > newest.version ? one : newest));
+}
 
 /** A version of the checklist; null where there is none of that number. */
 export function checklistOf(version: number): Checklist | null {

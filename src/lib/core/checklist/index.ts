@@ -2,7 +2,8 @@ export {
 	askedItems,
 	checklistOf,
 	factsOf,
-	NEWEST_CHECKLIST,
+	newestOf,
+	VERSIONS,
 	type Checklist,
 	type ChecklistAnswers
 } from './checklist';

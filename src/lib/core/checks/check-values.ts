@@ -3,12 +3,15 @@ import type { Corner } from '../corner';
 import { forearmsOnSurface } from '../guidance';
 import type { SetUp } from './set-up';
 
-/** The checks on heights. Knee and thigh are judged sitting only. */
-export type CheckId = 'knee' | 'elbow' | 'eye' | 'thigh';
+/** The checks on heights, from the floor up, then the space between. Knee and thigh are judged sitting only. */
+export const CHECK_IDS = ['knee', 'elbow', 'eye', 'thigh'] as const;
+
+/** One of {@link CHECK_IDS}. */
+export type CheckId = (typeof CHECK_IDS)[number];
 
 /** Which checks a posture has, in the order they are told: from the floor up, then the space between. */
 export const CHECKS_BY_POSTURE = {
-	sitting: ['knee', 'elbow', 'eye', 'thigh'],
+	sitting: CHECK_IDS,
 	standing: ['elbow', 'eye']
 } as const satisfies Record<Corner['spot']['posture'], readonly CheckId[]>;
 

@@ -2,7 +2,10 @@ import type { Band } from '../guidance';
 import { normalCdf } from './normal-cdf';
 
 /** What a check says: in its band, outside it, or not told apart by what was measured. */
-export type Verdict = 'fits' | 'unsure' | 'off';
+export const VERDICTS = ['fits', 'unsure', 'off'] as const;
+
+/** One of {@link VERDICTS}. */
+export type Verdict = (typeof VERDICTS)[number];
 
 /** From this probability of lying in the band a check fits; down to {@link OFF_AT_MOST} it is off. Ours. */
 export const FITS_FROM = 0.75;

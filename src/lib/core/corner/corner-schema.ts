@@ -1,3 +1,19 @@
+import {
+	BACKS,
+	BODY_LENGTHS,
+	HANDS,
+	HOUSEHOLD_KINDS,
+	KEYS_KINDS,
+	LENSES,
+	MEASURING_METHODS,
+	MOUSE_KINDS,
+	POSTURES,
+	SCREEN_KINDS,
+	SEXES,
+	WAYS,
+	WRISTS
+} from './vocabulary';
+
 /** Smallest and largest value of each length of the corner document, mm; `3-core`'s bounds in one table. */
 export const CORNER_BOUNDS = {
 	stature: [1200, 2300],
@@ -50,41 +66,16 @@ const object = (properties: Record<string, unknown>, optional: readonly string[]
 
 const sides = (n: 2 | 3) => ({ type: 'array', items: int(CORNER_BOUNDS.side), minItems: n, maxItems: n });
 
-const METHODS = ['tape', 'paper-ruler', 'a4-sheets', 'card', 'hand-span', 'guess'] as const;
-const BODY_LENGTHS = [
-	'popliteal',
-	'sittingElbow',
-	'sittingEye',
-	'thigh',
-	'buttockPopliteal',
-	'standingElbow',
-	'standingEye'
-] as const;
-const KINDS = [
-	'book',
-	'ream',
-	'binder',
-	'board-game',
-	'sturdy-box',
-	'light-box',
-	'step-stool',
-	'pillow',
-	'cushion',
-	'towel',
-	'blanket',
-	'bolster'
-] as const;
-
-const bodyLength = object({ mm: int(CORNER_BOUNDS.bodyLength), by: { enum: METHODS } });
+const bodyLength = object({ mm: int(CORNER_BOUNDS.bodyLength), by: { enum: MEASURING_METHODS } });
 
 const person = object({
 	stature: int(CORNER_BOUNDS.stature, 'without shoes'),
-	sex: { enum: ['female', 'male', 'unstated'], description: 'only picks body proportions' },
+	sex: { enum: SEXES, description: 'only picks body proportions' },
 	heel: int(CORNER_BOUNDS.heel, 'sole of what is worn at work'),
-	hand: { enum: ['right', 'left'] },
-	lenses: { enum: ['none', 'single-vision', 'bifocal', 'progressive', 'trifocal'] },
-	back: { enum: ['any', 'eased-by-arching', 'eased-by-rounding'] },
-	wrists: { enum: ['well', 'troubled'] }
+	hand: { enum: HANDS },
+	lenses: { enum: LENSES },
+	back: { enum: BACKS },
+	wrists: { enum: WRISTS }
 });
 
 const surface = object({
@@ -106,7 +97,7 @@ const seat = object({
 });
 
 const screen = object({
-	kind: { enum: ['laptop', 'monitor'] },
+	kind: { enum: SCREEN_KINDS },
 	topAboveBase: int(CORNER_BOUNDS.topAboveBase, 'top of the visible picture above what it stands on'),
 	visibleHeight: int(CORNER_BOUNDS.visibleHeight),
 	base: sides(2),
@@ -115,7 +106,7 @@ const screen = object({
 });
 
 const keys = object({
-	kind: { enum: ['separate', 'built-in'] },
+	kind: { enum: KEYS_KINDS },
 	homeRow: int(CORNER_BOUNDS.homeRow, 'above what the keyboard stands on'),
 	base: sides(2)
 });
@@ -123,7 +114,7 @@ const keys = object({
 const item = object(
 	{
 		id: { type: 'string', minLength: 1, maxLength: 64 },
-		kind: { enum: KINDS },
+		kind: { enum: HOUSEHOLD_KINDS },
 		label: { type: 'string', maxLength: LONGEST_LABEL },
 		size: {
 			...sides(3),
@@ -148,15 +139,15 @@ export const cornerSchema = {
 		format: { const: 'easy-corner.corner/1' },
 		person,
 		body: object(Object.fromEntries(BODY_LENGTHS.map((name) => [name, bodyLength])), BODY_LENGTHS),
-		way: { enum: ['upright', 'open', 'forearms-down', 'active'] },
+		way: { enum: WAYS },
 		spot: object({
-			posture: { enum: ['sitting', 'standing'] },
-			by: { enum: METHODS },
+			posture: { enum: POSTURES },
+			by: { enum: MEASURING_METHODS },
 			surface,
 			seat: { ...seat, type: ['object', 'null'], description: 'null when standing; ignored there if given' },
 			screen,
 			keys,
-			mouse: { enum: ['separate', 'touchpad'] }
+			mouse: { enum: MOUSE_KINDS }
 		}),
 		household: { type: 'array', maxItems: MOST_HOUSEHOLD_ITEMS, items: item }
 	})

@@ -1,3 +1,19 @@
+import type {
+	BACKS,
+	BodyLengthName,
+	HANDS,
+	HouseholdKind,
+	KEYS_KINDS,
+	Lenses,
+	MeasuringMethod,
+	MOUSE_KINDS,
+	POSTURES,
+	SCREEN_KINDS,
+	SEXES,
+	Way,
+	WRISTS
+} from './vocabulary';
+
 /**
  * The corner document: one person at one spot, with what is in the house. An open format
  * (`easy-corner.corner/1`); the JSON Schema in `corner-schema.ts` says the same and is checked at every door.
@@ -17,33 +33,14 @@ export interface Person {
 	/** Height without shoes, mm. */
 	readonly stature: number;
 	/** Picks the body proportions of an estimate, and nothing else. */
-	readonly sex: 'female' | 'male' | 'unstated';
+	readonly sex: (typeof SEXES)[number];
 	/** Sole of the shoe that is worn at work, mm. */
 	readonly heel: number;
-	readonly hand: 'right' | 'left';
+	readonly hand: (typeof HANDS)[number];
 	readonly lenses: Lenses;
-	readonly back: 'any' | 'eased-by-arching' | 'eased-by-rounding';
-	readonly wrists: 'well' | 'troubled';
+	readonly back: (typeof BACKS)[number];
+	readonly wrists: (typeof WRISTS)[number];
 }
-
-/** What the person looks through at the screen. */
-export type Lenses = 'none' | 'single-vision' | 'bifocal' | 'progressive' | 'trifocal';
-
-/** The school a result is judged by; see `guidance/ways.ts`. */
-export type Way = 'upright' | 'open' | 'forearms-down' | 'active';
-
-/** How a length was taken; it decides how sure the length is. */
-export type MeasuringMethod = 'tape' | 'paper-ruler' | 'a4-sheets' | 'card' | 'hand-span' | 'guess';
-
-/** The body lengths the checks use, measured barefoot. */
-export type BodyLengthName =
-	| 'popliteal'
-	| 'sittingElbow'
-	| 'sittingEye'
-	| 'thigh'
-	| 'buttockPopliteal'
-	| 'standingElbow'
-	| 'standingEye';
 
 /** One measured body length. */
 export interface MeasuredLength {
@@ -59,7 +56,7 @@ export type Range = readonly [min: number, max: number];
 
 /** The place and its furniture. */
 export interface Spot {
-	readonly posture: 'sitting' | 'standing';
+	readonly posture: (typeof POSTURES)[number];
 	/** How the furniture was measured. */
 	readonly by: MeasuringMethod;
 	readonly surface: Surface;
@@ -67,7 +64,7 @@ export interface Spot {
 	readonly seat: Seat | null;
 	readonly screen: Screen;
 	readonly keys: Keys;
-	readonly mouse: 'separate' | 'touchpad';
+	readonly mouse: (typeof MOUSE_KINDS)[number];
 }
 
 /** The table or worktop. */
@@ -96,7 +93,7 @@ export interface Seat {
 
 /** The screen that is looked at most. */
 export interface Screen {
-	readonly kind: 'laptop' | 'monitor';
+	readonly kind: (typeof SCREEN_KINDS)[number];
 	/** From what it stands on to the top of the visible picture, mm. */
 	readonly topAboveBase: number;
 	readonly visibleHeight: number;
@@ -110,26 +107,11 @@ export interface Screen {
 
 /** The keyboard: one of its own, or the laptop's. */
 export interface Keys {
-	readonly kind: 'separate' | 'built-in';
+	readonly kind: (typeof KEYS_KINDS)[number];
 	/** Height of the home row above what the keyboard stands on, mm. */
 	readonly homeRow: number;
 	readonly base: readonly [number, number];
 }
-
-/** The kinds of household stock that the plan knows how to use. */
-export type HouseholdKind =
-	| 'book'
-	| 'ream'
-	| 'binder'
-	| 'board-game'
-	| 'sturdy-box'
-	| 'light-box'
-	| 'step-stool'
-	| 'pillow'
-	| 'cushion'
-	| 'towel'
-	| 'blanket'
-	| 'bolster';
 
 /** One kind of thing in the house, `count` times. */
 export interface HouseholdItem {

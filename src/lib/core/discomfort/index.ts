@@ -1,5 +1,5 @@
 export { changeOf, NOTICEABLE, worstOf, type Change } from './change';
-export { hasSides, REGIONS, SIDED_REGIONS, type BodySide, type Region } from './regions';
+export { BODY_SIDES, hasSides, REGIONS, SIDED_REGIONS, type BodySide, type Region } from './regions';
 export {
 	burdenOf,
 	DAYS_ASKED,
@@ -13,8 +13,10 @@ export {
 export {
 	EMERGENCY_SIGNS,
 	isEmergency,
+	isSign,
 	PROFESSIONAL_SIGNS,
 	type EmergencySign,
+	SIGNS,
 	type ProfessionalSign,
 	type Sign
 } from './signs';

@@ -29,8 +29,11 @@ export const SIDED_REGIONS = [
 	'ankle-foot'
 ] as const satisfies readonly Region[];
 
+/** The sides that a region of two can be reported for. */
+export const BODY_SIDES = ['left', 'right', 'both'] as const;
+
 /** Which side; null for a region that has none. */
-export type BodySide = 'left' | 'right' | 'both' | null;
+export type BodySide = (typeof BODY_SIDES)[number] | null;
 
 /** Whether a region has sides. */
 export function hasSides(region: Region): boolean {

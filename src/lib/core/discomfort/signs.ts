@@ -37,6 +37,14 @@ export type ProfessionalSign = (typeof PROFESSIONAL_SIGNS)[number];
 /** Any sign that is asked about. */
 export type Sign = EmergencySign | ProfessionalSign;
 
+/** Every sign, emergencies first: the order in which they are asked. */
+export const SIGNS: readonly Sign[] = [...EMERGENCY_SIGNS, ...PROFESSIONAL_SIGNS];
+
+/** Whether a text names a sign. */
+export function isSign(text: string): text is Sign {
+	return (SIGNS as readonly string[]).includes(text);
+}
+
 /** Whether a sign is an emergency: the walk stops and says what to do. */
 export function isEmergency(sign: Sign): sign is EmergencySign {
 	return (EMERGENCY_SIGNS as readonly Sign[]).includes(sign);

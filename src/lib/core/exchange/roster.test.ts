@@ -3,7 +3,16 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { csvOf, guessColumns, readRoster, textOfBytes, type ColumnMap } from './index';
 
-const columns: ColumnMap = { name: 0, email: 1, team: 2, country: 3, timeZone: 4, language: 5 };
+const columns: ColumnMap = {
+	name: 0,
+	email: 1,
+	team: 2,
+	country: 3,
+	timeZone: 4,
+	language: 5,
+	phone: null,
+	region: null
+};
 
 describe('textOfBytes', () => {
 	it('finds the encoding by its mark, by being valid, or by what is left', () => {
@@ -37,7 +46,9 @@ describe('guessColumns', () => {
 			name: 2,
 			timeZone: 3,
 			country: null,
-			language: null
+			language: null,
+			phone: null,
+			region: null
 		});
 	});
 
@@ -65,7 +76,9 @@ describe('readRoster', () => {
 				team: 'Design',
 				country: 'PT',
 				timeZone: 'Europe/Lisbon',
-				language: 'en'
+				language: 'en',
+				phone: '',
+				region: ''
 			}
 		]);
 	});

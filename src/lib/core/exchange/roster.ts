@@ -1,7 +1,17 @@
+import { isTimeZone } from '../calendar';
 import { firstLetters } from '../first-letters';
 
 /** What a roster tells of a person. */
-export const ROSTER_FIELDS = ['name', 'email', 'team', 'country', 'timeZone', 'language'] as const;
+export const ROSTER_FIELDS = [
+	'name',
+	'email',
+	'team',
+	'phone',
+	'country',
+	'region',
+	'timeZone',
+	'language'
+] as const;
 
 /** One of {@link ROSTER_FIELDS}. */
 export type RosterField = (typeof ROSTER_FIELDS)[number];
@@ -18,7 +28,15 @@ export interface RosterFault {
 	readonly line: number;
 	readonly field: RosterField;
 	readonly code:
-		'missing' | 'no-address' | 'twice' | 'too-long' | 'no-country' | 'no-time-zone' | 'no-language';
+		| 'missing'
+		| 'no-address'
+		| 'twice'
+		| 'too-long'
+		| 'no-phone'
+		| 'no-country'
+		| 'no-region'
+		| 'no-time-zone'
+		| 'no-language';
 	/** What stands there. */
 	readonly text: string;
 	/** Of an address that stands twice: the line that has it already. */
@@ -51,6 +69,18 @@ const HEADINGS: Readonly<Record<RosterField, readonly string[]>> = {
 		'correo'
 	],
 	team: ['team', 'department', 'unit', 'group', 'division', 'abteilung', 'équipe', 'equipe', 'equipo'],
+	phone: [
+		'phone',
+		'phonenumber',
+		'telephone',
+		'tel',
+		'mobile',
+		'telefon',
+		'téléphone',
+		'telefone',
+		'teléfono'
+	],
+	region: ['region', 'state', 'province', 'bundesland', 'région', 'região', 'región'],
 	country: ['country', 'countrycode', 'land', 'pays', 'país', 'pais'],
 	timeZone: ['timezone', 'tz', 'time_zone', 'zone', 'zeitzone'],
 	language: ['language', 'lang', 'locale', 'sprache', 'langue', 'idioma']
@@ -63,6 +93,8 @@ const LONGEST = 200;
 const ADDRESS = /^[^\s@,;<>"]+@[^\s@,;<>"]+\.[^\s@,;<>".]+$/;
 
 const COUNTRY = /^[A-Z]{2}$/;
+const PHONE = /^[0-9+()./ -]{0,40}$/;
+const REGION = /^[A-Z0-9]{0,3}$/;
 const LANGUAGE = /^[a-z]{2,3}(?:-[A-Za-z0-9]{2,8})*$/;
 
 /** Guesses the columns by their headings; an address also by what stands in the first lines. */
@@ -80,19 +112,12 @@ export function guessColumns(headings: readonly string[], lines: readonly (reado
 		name: byHeading('name'),
 		email: byHeading('email') ?? (byContent < 0 ? null : byContent),
 		team: byHeading('team'),
+		phone: byHeading('phone'),
 		country: byHeading('country'),
+		region: byHeading('region'),
 		timeZone: byHeading('timeZone'),
 		language: byHeading('language')
 	};
-}
-
-function isTimeZone(text: string): boolean {
-	try {
-		new Intl.DateTimeFormat('en', { timeZone: text });
-		return true;
-	} catch {
-		return false;
-	}
 }
 
 /** Text that a spreadsheet would run as a formula is written with a sign before it; here it is taken off again. */
@@ -120,7 +145,6 @@ export function readRoster(
 	const people: RosterPerson[] = [];
 	const faults: RosterFault[] = [];
 	const seen = new Map<string, number>();
-	const zones = new Map<string, boolean>();
 	for (const [index, cells] of lines.entries()) {
 		const line = index + 1;
 		const text = (field: RosterField) => {
@@ -131,7 +155,9 @@ export function readRoster(
 			name: text('name'),
 			email: text('email').toLowerCase(),
 			team: text('team'),
+			phone: text('phone').replace(/\s+/g, ' '),
 			country: text('country').toUpperCase(),
+			region: text('region').toUpperCase(),
 			timeZone: text('timeZone'),
 			language: text('language') || 'en'
 		};
@@ -153,11 +179,9 @@ export function readRoster(
 			else fault('email', 'twice', first);
 		}
 		if (person.country !== '' && !COUNTRY.test(person.country)) fault('country', 'no-country');
-		if (person.timeZone !== '') {
-			const isKnown = zones.get(person.timeZone) ?? isTimeZone(person.timeZone);
-			zones.set(person.timeZone, isKnown);
-			if (!isKnown) fault('timeZone', 'no-time-zone');
-		}
+		if (!PHONE.test(person.phone)) fault('phone', 'no-phone');
+		if (!REGION.test(person.region)) fault('region', 'no-region');
+		if (person.timeZone !== '' && !isTimeZone(person.timeZone)) fault('timeZone', 'no-time-zone');
 		if (!LANGUAGE.test(person.language)) fault('language', 'no-language');
 		people.push(person);
 	}

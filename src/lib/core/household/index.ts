@@ -1,3 +1,10 @@
 export { LEFT_UNDER_LOAD, modesOf, type Mode } from './modes';
 export { byCodeUnit, pieceTypes, type PieceType } from './piece-types';
-export { MOUSE_LEVEL_MM, stationRules, type Footprint, type Station, type StationRule } from './stations';
+export {
+	MOUSE_LEVEL_MM,
+	STATIONS,
+	stationRules,
+	type Footprint,
+	type Station,
+	type StationRule
+} from './stations';

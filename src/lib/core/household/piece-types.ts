@@ -1,7 +1,7 @@
 import { pieceIds } from '../corner/piece-ids';
 import type { Corner, HouseholdItem } from '../corner';
 import { modesOf, type Mode } from './modes';
-import { stationRules, type Station, type StationRule } from './stations';
+import { STATIONS, stationRules, type Station, type StationRule } from './stations';
 
 /** The modes of a piece that a station takes. */
 export type ModesByStation = Readonly<Record<Station, readonly Mode[]>>;
@@ -12,8 +12,6 @@ export interface PieceType {
 	readonly ids: readonly string[];
 	readonly modes: ModesByStation;
 }
-
-const STATIONS: readonly Station[] = ['seat', 'feet', 'keys', 'mouse', 'screen'];
 
 function takes(rule: StationRule, item: HouseholdItem, { rise, footprint }: Mode): boolean {
 	return (

@@ -1,7 +1,10 @@
 import type { Corner, HouseholdKind } from '../corner';
 
-/** Where household pieces go. */
-export type Station = 'seat' | 'feet' | 'keys' | 'mouse' | 'screen';
+/** Where household pieces go, from the floor up. */
+export const STATIONS = ['seat', 'feet', 'keys', 'mouse', 'screen'] as const;
+
+/** One of {@link STATIONS}. */
+export type Station = (typeof STATIONS)[number];
 
 /** Longer and shorter side of a footprint, mm. */
 export type Footprint = readonly [longer: number, shorter: number];

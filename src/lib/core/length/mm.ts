@@ -5,7 +5,10 @@
 export type Mm = number & { readonly __unit: 'mm' };
 
 /** The unit a person reads and types lengths in. The core itself always thinks in millimetres. */
-export type LengthUnit = 'mm' | 'cm' | 'in';
+export const LENGTH_UNITS = ['cm', 'in', 'mm'] as const;
+
+/** One of {@link LENGTH_UNITS}. */
+export type LengthUnit = (typeof LENGTH_UNITS)[number];
 
 /** Millimetres to the inch, exact by definition (international yard and pound agreement, 1959). */
 export const MM_PER_INCH = 25.4;

@@ -1,7 +1,7 @@
 import { bodyOf, LENGTHS_BY_POSTURE, type BodyLength } from '../body';
 import { checkCorner, measureNext, type CheckResult, type MeasurableName, type SetUp } from '../checks';
 import type { BodyLengthName, Corner } from '../corner';
-import { byCodeUnit, type Footprint, type Station } from '../household';
+import { byCodeUnit, STATIONS, type Footprint, type Station } from '../household';
 import { compareNamed, namePieces, usageOf, type NamedPiece } from './name-pieces';
 import { unpackCost, type Cost } from './objective';
 import { openGaps, type OpenGap } from './open-gaps';
@@ -64,8 +64,6 @@ export const PLANS_OFFERED = 3;
  * not a clock, so that the same document gives the same answer on every machine. Ours.
  */
 export const SEARCH_EFFORT = 1_200_000;
-
-const STATIONS: readonly Station[] = ['seat', 'feet', 'keys', 'mouse', 'screen'];
 
 /** Judges a corner as it was measured. */
 export function reportCorner(corner: Corner): CornerReport {

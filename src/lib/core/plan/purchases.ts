@@ -1,8 +1,5 @@
 import type { Corner, Range } from '../corner';
 
-/** What one purchase could be. */
-export type PurchaseId = 'keyboard-and-mouse' | 'footrest' | 'seat-cushion' | 'monitor' | 'another-surface';
-
 /** A corner with one thing bought. */
 export interface Bought {
 	readonly corner: Corner;
@@ -77,13 +74,16 @@ function withSurface(corner: Corner): Corner[] {
 }
 
 /** What can be bought, in the order in which equals are named: the cheapest that helps most first. Common practice. */
-export const PURCHASES: readonly PurchaseId[] = [
+export const PURCHASES = [
 	'keyboard-and-mouse',
 	'footrest',
 	'seat-cushion',
 	'monitor',
 	'another-surface'
-];
+] as const;
+
+/** One of {@link PURCHASES}. */
+export type PurchaseId = (typeof PURCHASES)[number];
 
 /** A corner with one thing bought: one for each make of it that differs, none where it would change nothing. */
 export function cornersWith(purchase: PurchaseId, corner: Corner): Bought[] {

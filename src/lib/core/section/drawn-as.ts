@@ -1,13 +1,8 @@
 /**
- * How a person wants to be drawn. It changes the drawing and nothing else: no check rests on it, and the corner document
- * does not hold it.
+ * How a person wants to be drawn, in the order in which the ways are offered. It changes the drawing and nothing else: no check rests
+ * on it, and the corner document does not hold it.
  */
-export type DrawnAs = 'standard' | 'wheelchair' | 'without-near-arm' | 'without-near-leg';
+export const DRAWN_AS = ['standard', 'wheelchair', 'without-near-arm', 'without-near-leg'] as const;
 
-/** Every way of being drawn, in the order in which they are offered. */
-export const DRAWN_AS: readonly DrawnAs[] = [
-	'standard',
-	'wheelchair',
-	'without-near-arm',
-	'without-near-leg'
-];
+/** One of {@link DRAWN_AS}. */
+export type DrawnAs = (typeof DRAWN_AS)[number];

@@ -10,9 +10,12 @@ import type { Box, Point } from './geometry';
 import { setUpReMeasured, type ReMeasured } from './re-measured';
 import { postureAngles, postureOf, type Posture, type PostureAngles } from './posture';
 
+/** Heights that a section shows as levels. */
+export type LevelName = 'eye' | 'elbow' | 'seat';
+
 /** A height that is carried to the rail, mm above the floor. */
 export interface Level {
-	readonly name: 'eye' | 'elbow' | 'seat';
+	readonly name: LevelName;
 	readonly y: number;
 }
 

@@ -24,9 +24,9 @@ export function recheckOn(
 	return nextWorkingDay(addDays(from, days), calendar);
 }
 
-/** The days on which a person is asked how it holds, after a plan is done. */
-export function checkInsAfter(planDone: CivilDate, policy: Policy, calendar: WorkCalendar): CivilDate[] {
-	return policy.checkInDays.map((days) => nextWorkingDay(addDays(planDone, days), calendar));
+/** The days on which a person is asked how it holds, after a plan was carried out. */
+export function checkInsAfter(carriedOut: CivilDate, policy: Policy, calendar: WorkCalendar): CivilDate[] {
+	return policy.checkInDays.map((days) => nextWorkingDay(addDays(carriedOut, days), calendar));
 }
 
 /** What an unanswered invitation leads to, and when. */

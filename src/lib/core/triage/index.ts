@@ -1,3 +1,3 @@
 export { actBy, checkInsAfter, recheckOn, remindersFor, type Reminder } from './follow-up-dates';
-export { DEFAULT_POLICY, LEVELS, type Level, type Policy } from './policy';
-export { triage, type CaseFacts, type OpenRequest, type Reason, type Triage } from './triage';
+export { isGraver, LEVELS, POLICIES, type Level, type Policy } from './policy';
+export { FOLLOW_UP_KINDS, type FollowUpKind } from './follow-up-kinds';

@@ -4,32 +4,59 @@ export const LEVELS = ['now', 'clinician', 'soon', 'help', 'home', 'settled'] as
 /** One level; see {@link LEVELS}. */
 export type Level = (typeof LEVELS)[number];
 
-/** Every number that decides who is seen when. The coordinator may change it; an answer keeps the one it was judged by. */
+/** Whether one level is graver than another. */
+export function isGraver(a: Level, than: Level): boolean {
+	return LEVELS.indexOf(a) < LEVELS.indexOf(than);
+}
+
+/** Every number that decides who is seen when. A change is a new version; a judgement keeps the one it was made by. */
 export interface Policy {
+	readonly version: number;
 	/** Worst score from which a region is for a clinician, and from which it is soon. */
 	readonly clinicianFrom: number;
 	readonly soonFrom: number;
+	/** A report of weakness is for a clinician from this score on. */
+	readonly weaknessFrom: number;
+	/** Tingling or numbness is for a clinician from so many days of seven on, or from this score on. */
+	readonly tingling: { readonly days: number; readonly from: number };
+	/** A check that no plan closes is soon with this score in a region tied to it. */
+	readonly unclosableFrom: number;
 	/** Working days to act in at each level; null where nothing is to be done. */
 	readonly workingDaysToAct: Readonly<Record<Level, number | null>>;
-	/** Days to the next full look, and where the last report had a score from `sooner.from` on. */
+	/** Days to the next full look, and where the last report had a score from `from` on. */
 	readonly recheckDays: number;
 	readonly recheckSooner: { readonly days: number; readonly from: number };
-	/** Days after a plan is done at which the person is asked how it holds. */
+	/** Days after a plan is carried out at which the person is asked how it holds. */
 	readonly checkInDays: readonly number[];
-	/** At this check-in, who is not noticeably better with so much left is for a clinician. */
+	/** A check-in counts for one of those days from so many days before it on. */
+	readonly checkInEarlyDays: number;
+	/** From this many days after the plan, who is not noticeably better with so much left is for a clinician. */
 	readonly notBetter: { readonly days: number; readonly from: number };
 	/** Working days after an invitation at which the silent are reminded; then they are called. */
 	readonly reminderWorkingDays: readonly number[];
+	/** Working days after which a plan that was not begun is recalled to the person, and after which it is stuck. */
+	readonly notBegun: { readonly remindWorkingDays: number; readonly stuckWorkingDays: number };
 }
 
-/** The policy that comes with the program. Common practice for the order; the numbers are ours. */
-export const DEFAULT_POLICY: Policy = {
-	clinicianFrom: 7,
-	soonFrom: 4,
-	workingDaysToAct: { now: 0, clinician: 3, soon: 5, help: 10, home: 20, settled: null },
-	recheckDays: 365,
-	recheckSooner: { days: 180, from: 4 },
-	checkInDays: [14, 42],
-	notBetter: { days: 42, from: 4 },
-	reminderWorkingDays: [3, 7, 14]
-};
+/**
+ * The policies that there are, each version for ever: what was judged by one stays readable by it. Common practice for the order
+ * of the levels, and for weakness and tingling; the numbers are working assumptions of ours.
+ */
+export const POLICIES: readonly [Policy, ...Policy[]] = [
+	{
+		version: 1,
+		clinicianFrom: 7,
+		soonFrom: 4,
+		weaknessFrom: 1,
+		tingling: { days: 4, from: 4 },
+		unclosableFrom: 4,
+		workingDaysToAct: { now: 0, clinician: 3, soon: 5, help: 10, home: 20, settled: null },
+		recheckDays: 365,
+		recheckSooner: { days: 180, from: 4 },
+		checkInDays: [14, 42],
+		checkInEarlyDays: 7,
+		notBetter: { days: 42, from: 4 },
+		reminderWorkingDays: [3, 7, 14],
+		notBegun: { remindWorkingDays: 10, stuckWorkingDays: 20 }
+	}
+];

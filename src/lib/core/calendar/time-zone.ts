@@ -1,0 +1,57 @@
+import type { CivilDate } from './civil-date';
+
+/** Zones that were asked about: making a formatter takes some hundred microseconds. */
+const formatters = new Map<string, Intl.DateTimeFormat | null>();
+
+/** More names than there are zones; a bound on what a stream of invented ones can fill. */
+const MOST_ZONES = 1000;
+
+function formatterOf(zone: string): Intl.DateTimeFormat | null {
+	const known = formatters.get(zone);
+	if (known !== undefined) return known;
+	if (formatters.size >= MOST_ZONES) formatters.clear();
+	let made: Intl.DateTimeFormat | null = null;
+	try {
+		// Swedish writes dates as ISO 8601 does.
+		made = new Intl.DateTimeFormat('sv-SE', {
+			timeZone: zone,
+			year: 'numeric',
+			month: '2-digit',
+			day: '2-digit'
+		});
+	} catch {
+		// The only fault there can be: no such zone.
+	}
+	formatters.set(zone, made);
+	return made;
+}
+
+/** Whether a text names a time zone of the IANA database; an offset such as `+02:00` is none. The one validator for every door. */
+export function isTimeZone(text: string): boolean {
+	return /^[A-Za-z]/.test(text) && formatterOf(text) !== null;
+}
+
+/** The zone in which somebody's day begins. */
+export interface DayZone {
+	readonly zone: string;
+	/** False where the person's own zone is not known, so that the organisation's stands in. */
+	readonly isOwnKnown: boolean;
+}
+
+/**
+ * The zone that counts for a person, the one rule for it: their own, else the organisation's, else UTC. A stored zone that does not
+ * exist counts as none, and never throws.
+ *
+ * @param own the person's; empty for the organisation's
+ */
+export function zoneFor(own: string, organisation: string): DayZone {
+	if (own !== '' && isTimeZone(own)) return { zone: own, isOwnKnown: true };
+	return { zone: isTimeZone(organisation) ? organisation : 'UTC', isOwnKnown: own === '' };
+}
+
+/** The day at a moment in a zone; in UTC where there is no such zone. */
+export function dayIn(zone: string, moment: Date): CivilDate {
+	const formatter = formatterOf(zone) ?? formatterOf('UTC');
+	if (!formatter) throw new RangeError('UTC is always known');
+	return formatter.format(moment) as CivilDate;
+}

@@ -1,0 +1,74 @@
+/** Picks the body proportions of an estimate, and nothing else. */
+export const SEXES = ['unstated', 'female', 'male'] as const;
+
+/** The hand that points and writes. */
+export const HANDS = ['right', 'left'] as const;
+
+/** What the person looks through at the screen. */
+export const LENSES = ['none', 'single-vision', 'bifocal', 'progressive', 'trifocal'] as const;
+
+/** What the person looks through at the screen. */
+export type Lenses = (typeof LENSES)[number];
+
+/** Which movement relieves the back. */
+export const BACKS = ['any', 'eased-by-arching', 'eased-by-rounding'] as const;
+
+/** Whether the wrists are troubled. */
+export const WRISTS = ['well', 'troubled'] as const;
+
+/** The schools a result can be judged by; see `guidance/ways.ts`. */
+export const WAYS = ['upright', 'open', 'forearms-down', 'active'] as const;
+
+/** One of {@link WAYS}. */
+export type Way = (typeof WAYS)[number];
+
+/** Sitting or standing. */
+export const POSTURES = ['sitting', 'standing'] as const;
+
+/** How a length can be taken; it decides how sure the length is. */
+export const MEASURING_METHODS = ['tape', 'paper-ruler', 'a4-sheets', 'card', 'hand-span', 'guess'] as const;
+
+/** One of {@link MEASURING_METHODS}. */
+export type MeasuringMethod = (typeof MEASURING_METHODS)[number];
+
+/** The body lengths the checks use, measured barefoot. */
+export const BODY_LENGTHS = [
+	'popliteal',
+	'sittingElbow',
+	'sittingEye',
+	'thigh',
+	'buttockPopliteal',
+	'standingElbow',
+	'standingEye'
+] as const;
+
+/** One of {@link BODY_LENGTHS}. */
+export type BodyLengthName = (typeof BODY_LENGTHS)[number];
+
+/** Kinds of screen. */
+export const SCREEN_KINDS = ['laptop', 'monitor'] as const;
+
+/** A keyboard of its own, or the laptop's. */
+export const KEYS_KINDS = ['separate', 'built-in'] as const;
+
+/** What points. */
+export const MOUSE_KINDS = ['separate', 'touchpad'] as const;
+
+/** The kinds of household stock that the plan knows how to use. */
+export const HOUSEHOLD_KINDS = [
+	'book',
+	'ream',
+	'binder',
+	'board-game',
+	'sturdy-box',
+	'light-box',
+	'step-stool',
+	'pillow',
+	'cushion',
+	'towel',
+	'blanket',
+	'bolster'
+] as const;
+
+/** One of {@link HOUSEHOLD_KINDS}. */
+export type HouseholdKind = (typeof HOUSEHOLD_KINDS)[number];

@@ -1,0 +1,1 @@
+export { emergencyNumber, USUAL_EMERGENCY_NUMBER } from './emergency-number';

@@ -1,0 +1,73 @@
+import { plausibleDay } from '../calendar';
+import { validateCorner } from '../corner/validate-corner';
+import { issuesOfReport } from '../discomfort';
+import type { Checked, Issue } from '../issue';
+import { compileSchema } from '../schema';
+import type { PersonFile } from './file';
+import { fileSchema } from './file-schema';
+
+const checkShape = compileSchema<PersonFile>(fileSchema);
+
+/** Names of the members that hold a day. */
+const DAY_MEMBERS: ReadonlySet<string> = new Set(['on', 'today', 'acknowledged', 'done', 'undone', 'since']);
+
+/** The first member that names a day that does not exist or lies far from any working life. */
+function impossibleDay(value: unknown, at: string): Issue | null {
+	if (value === null || typeof value !== 'object') return null;
+	for (const [name, inner] of Object.entries(value)) {
+		const here = `${at}/${name}`;
+		if (DAY_MEMBERS.has(name) && typeof inner === 'string' && plausibleDay(inner) === null)
+			return {
+				code: 'no-such-day',
+				at: here,
+				text: `${here} is no day of the calendar between 1900 and 2199`
+			};
+		const within = name === 'corner' ? null : impossibleDay(inner, here);
+		if (within) return within;
+	}
+	return null;
+}
+
+function faultOfReports(file: PersonFile): Issue | null {
+	for (const list of ['answers', 'checkIns'] as const)
+		for (const [i, { discomfort }] of file[list].entries()) {
+			const [issue] = issuesOfReport(discomfort ?? []);
+			if (issue) return { ...issue, at: `/${list}/${i}/discomfort${issue.at}` };
+		}
+	return null;
+}
+
+function faultOfCorners(file: PersonFile): Issue | null {
+	for (const [i, { corner }] of file.answers.entries()) {
+		if (corner === null) continue;
+		const checked = validateCorner(corner);
+		if (checked.ok) continue;
+		const at = `/answers/${i}/corner`;
+		return { ...checked.issue, at: `${at}${checked.issue.at}`, text: `${at}: ${checked.issue.text}` };
+	}
+	return null;
+}
+
+function repeatedThing({ plan }: PersonFile): Issue | null {
+	const names = plan?.things.map(({ thing }) => thing) ?? [];
+	const i = names.findIndex((name, at) => names.indexOf(name) < at);
+	if (i < 0) return null;
+	const at = `/plan/things/${i}/thing`;
+	return { code: 'double', at, text: `${at} is named twice: a plan does each thing once` };
+}
+
+/**
+ * Checks an unknown value against `easy-corner.file/1` and the rules that a schema can't say. Nothing is guessed or repaired.
+ *
+ * @returns the file, typed, or the first fault with its JSON Pointer
+ */
+export function validateFile(value: unknown): Checked<PersonFile> {
+	const shaped = checkShape(value);
+	if (!shaped.ok) return shaped;
+	const issue =
+		impossibleDay(shaped.value, '') ??
+		faultOfReports(shaped.value) ??
+		repeatedThing(shaped.value) ??
+		faultOfCorners(shaped.value);
+	return issue ? { ok: false, issue } : shaped;
+}

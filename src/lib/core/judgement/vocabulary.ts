@@ -1,0 +1,61 @@
+import type { Level } from '../triage';
+import type { Sign } from '../discomfort';
+import { SIGNS } from '../discomfort';
+import { STEP_PLACES } from '../plan/step-places';
+
+/** What a plan asks a person to do, in the order of work; the last two move no height and have no place of their own. */
+export const THINGS = [...STEP_PLACES, 'distance', 'tilt'] as const;
+
+/** One thing to do; see {@link THINGS}. */
+export type Thing = (typeof THINGS)[number];
+
+/** What can wait for a coordinator beside answers. */
+export const WAITING = ['equipment', 'question', 'stuck-step', 'silent'] as const;
+
+/** One thing that waits. */
+export type Waiting = (typeof WAITING)[number];
+
+/** What a person can say is new at a check-in; each leads to a second look at the stations that it concerns. */
+export const NEWS = ['glasses', 'moved', 'chair', 'pregnancy', 'other'] as const;
+
+/** One kind of news. */
+export type News = (typeof NEWS)[number];
+
+/** Every rule that can give a case its place, with the level that it gives. */
+export const REASON_LEVELS = {
+	'emergency-sign': 'now',
+	'professional-sign': 'clinician',
+	'reported-weakness': 'clinician',
+	'reported-tingling': 'clinician',
+	severe: 'clinician',
+	'not-better': 'clinician',
+	moderate: 'soon',
+	'hinders-much': 'soon',
+	'back-again': 'soon',
+	unclosable: 'soon',
+	request: 'help',
+	stuck: 'help',
+	'open-plan': 'home',
+	'nothing-open': 'settled'
+} as const satisfies Record<string, Level>;
+
+/** Name of a rule. */
+export type ReasonCode = keyof typeof REASON_LEVELS;
+
+/** Every rule, gravest first. */
+export const REASON_CODES = Object.keys(REASON_LEVELS) as readonly ReasonCode[];
+
+/** Rules without a sign of their own that only an outcome closes. */
+export const CLOSED_BY_OUTCOME = ['reported-weakness', 'reported-tingling', 'severe', 'not-better'] as const;
+
+/** What an outcome can close: a sign, or one of {@link CLOSED_BY_OUTCOME}. */
+export const CLOSABLE = [...SIGNS, ...CLOSED_BY_OUTCOME] as const;
+
+/** One thing that an outcome closes. */
+export type Closable = Sign | (typeof CLOSED_BY_OUTCOME)[number];
+
+/** Heights that can be measured again, mm above the floor: under the person, under the feet, the surface, under the keys, top of the picture. */
+export const MEASURED_HEIGHTS = ['seat', 'feet', 'surface', 'keys', 'screen'] as const;
+
+/** One height that is measured again. */
+export type MeasuredHeight = (typeof MEASURED_HEIGHTS)[number];

@@ -1,0 +1,1 @@
+export { RULES_IN_FORCE, type Rules } from './rules-in-force';

@@ -1,13 +1,13 @@
+import type { Role } from '../core/access';
 import { Fault } from './fault';
+
+export type { Role } from '../core/access';
 
 /** Who acts. Rights are asked of this at the start of each use case; closed by default. */
 export type Actor =
 	| { readonly kind: 'user'; readonly id: string; readonly name: string; readonly role: Role }
 	| { readonly kind: 'person'; readonly personId: string; readonly assessmentId: string }
 	| { readonly kind: 'system' };
-
-/** What a signed-in user may do. */
-export type Role = 'coordinator' | 'clinician' | 'reader';
 
 /**
  * Asks that a coordinator acts. Proves who acts, not that the record they name exists: that is each use case's to find.

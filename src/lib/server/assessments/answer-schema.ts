@@ -1,9 +1,14 @@
+import { Type } from 'typebox';
+import { LENGTH_UNITS, type LengthUnit } from '../../core/length';
 import {
 	ANSWER_FIELDS,
 	OUT_FIELD_PATTERN,
 	PAGES,
+	SIGN_GROUPS,
 	THING_FIELD_PATTERN,
-	type FieldValues
+	type FieldValues,
+	type Page,
+	type SignGroup
 } from '../../core/answers';
 
 /** Longest text of one answer. */
@@ -21,25 +26,31 @@ function schemaOf(values: FieldValues) {
 
 const fieldSchemas = Object.fromEntries([...ANSWER_FIELDS].map(([name, values]) => [name, schemaOf(values)]));
 
+const patternProperties = { [THING_FIELD_PATTERN]: text, [OUT_FIELD_PATTERN]: { enum: ['', 'yes'] } };
+
 /** Fields of the self-assessment: known names, known values or short texts. */
-export const answersSchema = {
+export const answersSchema = Type.Unsafe<Record<string, string>>({
 	type: 'object',
 	maxProperties: MOST_FIELDS,
 	properties: fieldSchemas,
-	patternProperties: { [THING_FIELD_PATTERN]: text, [OUT_FIELD_PATTERN]: { enum: ['', 'yes'] } },
+	patternProperties,
 	additionalProperties: false
-} as const;
+});
 
 /** A JSON save of answers as they are typed. */
-export const saveSchema = {
-	type: 'object',
-	additionalProperties: false,
-	required: ['fields'],
-	properties: { fields: answersSchema }
-} as const;
+export const saveSchema = Type.Object({ fields: answersSchema }, { additionalProperties: false });
 
 /** A page sent as a form: its fields and the button that was pressed. */
-export const pageFormSchema = {
+type PageForm = {
+	go?: 'next' | 'back' | Page;
+	add?: string;
+	remove?: string;
+	to?: LengthUnit;
+	none?: SignGroup;
+} & Record<string, string>;
+
+/** See {@link PageForm}. */
+export const pageFormSchema = Type.Unsafe<PageForm>({
 	type: 'object',
 	maxProperties: MOST_FIELDS,
 	properties: {
@@ -47,8 +58,9 @@ export const pageFormSchema = {
 		go: { enum: ['next', 'back', ...PAGES] },
 		add: { type: 'string', maxLength: 20 },
 		remove: { type: 'string', pattern: '^[0-9]{1,2}$' },
-		to: { enum: ['cm', 'in', 'mm'] }
+		to: { enum: LENGTH_UNITS },
+		none: { enum: Object.keys(SIGN_GROUPS) }
 	},
-	patternProperties: { [THING_FIELD_PATTERN]: text, [OUT_FIELD_PATTERN]: { enum: ['', 'yes'] } },
+	patternProperties,
 	additionalProperties: false
-} as const;
+});

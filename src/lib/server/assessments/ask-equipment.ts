@@ -1,10 +1,13 @@
 import { and, eq } from 'drizzle-orm';
 import type { PurchaseId } from '../../core/plan';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { lockPerson, refreshCase } from '../cases/refresh-case';
+import { judgeAnew } from '../judgements/judge-anew';
+import { needPerson } from '../people/lock-person';
+import { inTransaction } from '../db/transaction';
+import { countUse } from './link-limits';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
-import type { OpenAssessment } from './open-assessment';
+import { endedFault, type OpenAssessment } from './open-assessment';
 
 const { assessments, equipmentRequests } = schema;
 
@@ -19,10 +22,11 @@ export async function askEquipment(
 		throw new Fault('conflict', 'Finish the questions first: then it is known what helps.');
 	// What is asked for is the person's, whichever spot they asked at.
 	const id = assessment.spotOf ?? assessment.id;
-	await db.transaction(async (tx) => {
-		await lockPerson(tx, actor.personId);
-		const [row] = await tx.select().from(assessments).where(eq(assessments.id, id)).for('update');
-		if (!row) throw new Fault('not-found', 'This self-assessment is not there any more.');
+	await inTransaction(db, async (tx) => {
+		await needPerson(tx, actor.personId);
+		const [row] = await tx.select().from(assessments).where(eq(assessments.id, id));
+		if (!row || row.revokedAt) throw endedFault(row?.endedWhy ?? 'withdrawn');
+		await countUse(tx, id, 'request', now);
 		const before = await requestsOf(tx, id);
 		if (before.includes(input.purchase) === input.wanted) return;
 		if (input.wanted)
@@ -38,7 +42,7 @@ export async function askEquipment(
 						eq(equipmentRequests.state, 'asked')
 					)
 				);
-		await refreshCase(tx, actor.personId, now);
+		await judgeAnew(tx, actor.personId, now);
 		const act = input.wanted ? 'equipment-asked' : 'equipment-not-needed';
 		await writeAuditLine(tx, actor, {
 			at: now,

@@ -1,32 +1,36 @@
+import { Type, type Static, type TOptional, type TString } from 'typebox';
 import { learnedRises, readLength, type FieldIssue } from '../../core/answers';
-import type { LengthUnit } from '../../core/length';
-import type { Plan } from '../../core/plan';
-import { RE_MEASURED_FIELDS, type ReMeasured, type ReMeasuredField } from '../../core/section';
+import { setUpAsMeasured } from '../../core/checks';
+import type { Corner } from '../../core/corner';
+import type { Thing } from '../../core/judgement';
+import { LENGTH_UNITS, type LengthUnit } from '../../core/length';
+import { setUpAfter, type Plan } from '../../core/plan';
+import { RE_MEASURED_FIELDS, reMeasuredOf, type ReMeasured, type ReMeasuredField } from '../../core/section';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import { adviceAtSpots } from '../planning/advice-at-spot';
-import type { Planning } from '../planning/planning';
+import { inTransaction } from '../db/transaction';
+import { judgeAnew } from '../judgements/judge-anew';
+import { needPerson } from '../people/lock-person';
+import { currentPlanOf, eventsOf, type KeptPlan, type StepEvent } from '../plans/current-plan';
+import { countUse } from './link-limits';
 import { needAnswered, newestReMeasurement, type OpenAssessment } from './open-assessment';
 import { saveAnswers } from './save-answers';
-import { answeredSpots } from './spots';
 
-const { reMeasurements } = schema;
+const { reMeasurements, stepEvents } = schema;
+
+/** The fields of a measuring again, as they are typed. */
+export const againSchema = Type.Object(
+	{
+		...(Object.fromEntries(
+			Object.keys(RE_MEASURED_FIELDS).map((name) => [name, Type.Optional(Type.String({ maxLength: 40 }))])
+		) as Record<ReMeasuredField, TOptional<TString>>),
+		unit: Type.Optional(Type.Enum(LENGTH_UNITS))
+	},
+	{ additionalProperties: false }
+);
 
 /** What was typed into the form of heights measured again. */
-export interface TypedAgain extends Readonly<Partial<Record<ReMeasuredField, string>>> {
-	readonly unit?: LengthUnit;
-	/** Which of the offered plans was carried out, 1 is the best. */
-	readonly plan?: string;
-}
-
-/** The fields of a measuring again, as JSON Schema. */
-export const againProperties = {
-	...Object.fromEntries(
-		Object.keys(RE_MEASURED_FIELDS).map((name) => [name, { type: 'string', maxLength: 40 }])
-	),
-	unit: { enum: ['cm', 'in', 'mm'] },
-	plan: { enum: ['1', '2', '3'] }
-} as const;
+export type TypedAgain = Readonly<Static<typeof againSchema>>;
 
 /**
  * Takes the heights that were measured again.
@@ -39,7 +43,6 @@ export async function takeReMeasurement(
 	open: OpenAssessment,
 	typed: TypedAgain,
 	usual: LengthUnit,
-	planning: Planning,
 	now: Date
 ): Promise<readonly FieldIssue[]> {
 	needAnswered(open);
@@ -64,38 +67,78 @@ export async function takeReMeasurement(
 		screenTop: length('screenTop')
 	};
 	if (issues.length > 0) return issues;
-	const spots = await answeredSpots(db, assessment);
-	const at = await adviceAtSpots(
-		spots.map(({ corner }) => corner),
-		planning
-	);
-	const plans = at[spots.findIndex(({ id }) => id === assessment.id)]?.advice.plans ?? [];
-	await keepReMeasurement(db, open, lengths, plans[Number(typed.plan ?? 1) - 1] ?? plans[0] ?? null, now);
+	await keepReMeasurement(db, open, lengths, now);
 	return [];
 }
 
+/** Things of a plan that a height speaks of, each with the height as it was answered and as the plan leaves it. */
+function thingsMeasured(corner: Corner, plan: Plan, lengths: ReMeasured) {
+	const first = reMeasuredOf(corner, setUpAsMeasured(corner));
+	const planned = reMeasuredOf(corner, setUpAfter(corner, plan));
+	return (
+		[
+			['surface', 'surface'],
+			['seat', 'seatUnder'],
+			['feet', 'feetOn'],
+			['keys', 'keysOn'],
+			['screen', 'screenTop']
+		] as const
+	).flatMap(([thing, field]) => {
+		const [from, to, now] = [first[field], planned[field], lengths[field]];
+		return from === null || to === null || now === null ? [] : [{ thing, from, to, now }];
+	});
+}
+
+/** Steps that measuring shows to be carried out: the height has come at least half the way to where the plan wants it. */
+function shownDone(plan: KeptPlan, events: readonly StepEvent[], lengths: ReMeasured): Thing[] {
+	const worked = plan.plan;
+	if (!worked) return [];
+	return thingsMeasured(plan.corner, worked, lengths)
+		.filter(({ thing, from, to, now }) => {
+			const isAsked = plan.steps.some(({ place }) => place === thing);
+			const isDone = events.filter((event) => event.thing === thing).at(-1)?.isDone ?? false;
+			return isAsked && !isDone && from !== to && Math.abs(now - to) <= Math.abs(now - from);
+		})
+		.map(({ thing }) => thing);
+}
+
 /**
- * Keeps what was measured again after doing steps. Earlier ones stay as history; the same heights sent twice, because
- * an answer was lost on the way, are one. What pads really rise under this person is learnt from it.
- *
- * @param plan the plan that was carried out; null where it is not known
+ * Keeps what was measured again after doing steps, and ticks the steps that it shows to be done. Earlier ones stay as history; the same
+ * heights sent twice, because an answer was lost on the way, are one. What pads really rise under this person is learnt from it.
  */
 export async function keepReMeasurement(
 	db: Db,
 	open: OpenAssessment,
 	lengths: ReMeasured,
-	plan: Plan | null,
 	now: Date
 ): Promise<void> {
 	needAnswered(open);
-	const learned = plan && open.assessment.corner ? learnedRises(open.assessment.corner, plan, lengths) : {};
-	await db.transaction(async (tx) => {
-		const newest = await newestReMeasurement(tx, open.assessment.id);
+	const { assessment, actor } = open;
+	await inTransaction(db, async (tx) => {
+		await needPerson(tx, actor.personId);
+		const newest = await newestReMeasurement(tx, assessment.id);
 		const names = Object.keys(lengths) as (keyof ReMeasured)[];
-		if (newest && names.every((name) => newest.lengths[name] === lengths[name])) return;
-		await tx.insert(reMeasurements).values({ assessmentId: open.assessment.id, at: now, lengths });
+		const plan = await currentPlanOf(tx, assessment.id);
+		const isSame = newest && names.every((name) => newest.lengths[name] === lengths[name]);
+		if (isSame && (!plan || newest.at >= plan.madeAt)) return;
+		await countUse(tx, assessment.spotOf ?? assessment.id, 'measure', now);
+		const worked = plan?.plan;
 		// Counts from the next plan on: the one that stands is built by now.
-		if (Object.keys(learned).length > 0) await saveAnswers(tx, open, learned, now);
-		await writeAuditLine(tx, open.actor, { at: now, act: 're-measured', personId: open.actor.personId });
+		const learned = plan && worked ? learnedRises(plan.corner, worked, lengths) : {};
+		await saveAnswers(tx, open, learned, now);
+		await tx.insert(reMeasurements).values({ assessmentId: assessment.id, at: now, lengths });
+		const done = plan ? shownDone(plan, await eventsOf(tx, plan.id), lengths) : [];
+		if (plan && done.length > 0)
+			await tx.insert(stepEvents).values(
+				done.map((thing) => ({
+					planId: plan.id,
+					thing,
+					isDone: true,
+					source: 'measured' as const,
+					at: now
+				}))
+			);
+		await judgeAnew(tx, actor.personId, now);
+		await writeAuditLine(tx, actor, { at: now, act: 're-measured', personId: actor.personId });
 	});
 }

@@ -1,22 +1,33 @@
-import { and, eq, isNull, or, sql } from 'drizzle-orm';
-import { convertUnit, sharedFields, unitOf } from '../../core/answers';
+import { and, eq, isNull, or } from 'drizzle-orm';
+import { convertUnit, sharedFields, signField, signsOf, unitOf } from '../../core/answers';
+import { SIGNS } from '../../core/discomfort';
 import type { LengthUnit } from '../../core/length';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import type { OpenAssessment } from './open-assessment';
+import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+import { judgeAnew } from '../judgements/judge-anew';
+import { needPerson } from '../people/lock-person';
+import { noteSigns } from '../reports/note-signs';
+import { MOST_FIELDS_KEPT } from './link-limits';
+import { endedFault, type OpenAssessment } from './open-assessment';
 
 const { assessments } = schema;
 
 /** Notes that the person has read what is collected and goes on. Doing it twice keeps the first time. */
 export async function giveConsent(db: Db, { assessment, actor }: OpenAssessment, now: Date): Promise<void> {
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
+		await needPerson(tx, actor.personId);
 		const changed = await tx
 			.update(assessments)
 			.set({ consentedAt: now })
-			.where(and(eq(assessments.id, assessment.id), isNull(assessments.consentedAt)))
+			.where(
+				and(eq(assessments.id, assessment.id), isNull(assessments.consentedAt), isNull(assessments.revokedAt))
+			)
 			.returning({ id: assessments.id });
-		if (changed.length > 0)
-			await writeAuditLine(tx, actor, { at: now, act: 'consented', personId: actor.personId });
+		if (changed.length === 0) return;
+		await judgeAnew(tx, actor.personId, now);
+		await writeAuditLine(tx, actor, { at: now, act: 'consented', personId: actor.personId });
 	});
 }
 
@@ -27,58 +38,127 @@ export interface Saved {
 }
 
 /**
- * Saves answers as they are typed. Fields are merged one by one in the database, so two tabs or two devices that
- * save different fields both keep theirs; of the same field the last save stays.
+ * The spots of a self-assessment, this one among them, in a fixed order. The person is locked, so nobody changes them meanwhile;
+ * served by the key and assessments_spot_of_idx.
+ *
+ * @throws Fault where the link has ended since it was opened
+ */
+async function spotsHeld(tx: Db, { assessment }: OpenAssessment, evenIfLeft = false) {
+	const main = assessment.spotOf ?? assessment.id;
+	const rows = await tx
+		.select()
+		.from(assessments)
+		.where(or(eq(assessments.id, main), eq(assessments.spotOf, main)))
+		.orderBy(assessments.id);
+	const here = rows.find(({ id }) => id === assessment.id);
+	if (!here) throw endedFault('withdrawn');
+	if (here.revokedAt && !(evenIfLeft && here.endedWhy === 'left')) throw endedFault(here.endedWhy);
+	return rows;
+}
+
+/** Whether some fields say anything of a warning sign. */
+function speakOfSigns(fields: Readonly<Record<string, string>>): boolean {
+	return SIGNS.some((sign) => fields[signField(sign)] !== undefined);
+}
+
+/**
+ * Saves answers as they are typed, and reports warning signs among them, in one transaction. Fields are merged one by one under the
+ * person's lock, so two tabs or two devices that save different fields both keep theirs; of the same field the last save stays. What
+ * is the person's or the household's is so at each of their spots.
+ *
+ * @throws Fault after a withdrawal or the end of the link: nothing is kept then
  */
 export async function saveAnswers(
 	db: Db,
-	{ assessment }: OpenAssessment,
+	open: OpenAssessment,
 	fields: Readonly<Record<string, string>>,
 	now: Date
 ): Promise<Saved> {
+	const { assessment, actor } = open;
 	const shared = sharedFields(fields);
-	const isThis = eq(assessments.id, assessment.id);
-	const main = assessment.spotOf ?? assessment.id;
-	// What is the person's or the household's is so at each of their spots; served by the key and assessments_spot_of_idx.
-	const where =
-		Object.keys(shared).length > 0
-			? or(isThis, eq(assessments.id, main), eq(assessments.spotOf, main))
-			: isThis;
-	const rows = await db
+	return inTransaction(db, async (tx) => {
+		await needPerson(tx, actor.personId);
+		const rows = await spotsHeld(tx, open);
+		let saved: Saved = { revision: 0, savedAt: now };
+		let answers: Readonly<Record<string, string>> = {};
+		for (const row of rows) {
+			const isHere = row.id === assessment.id;
+			const own = isHere ? fields : shared;
+			if (Object.keys(own).length === 0) continue;
+			const merged = { ...row.answers, ...own };
+			if (Object.keys(merged).length > MOST_FIELDS_KEPT)
+				throw new Fault(
+					'too-large',
+					'That is more than one self-assessment holds: take something out first.'
+				);
+			const revision = row.answersRevision + 1;
+			await tx
+				.update(assessments)
+				.set({ answers: merged, answersRevision: revision, ...(isHere ? { savedAt: now } : {}) })
+				.where(eq(assessments.id, row.id));
+			if (isHere) {
+				saved = { revision, savedAt: now };
+				answers = merged;
+			}
+		}
+		const hasSigns = speakOfSigns(fields) && (await reportSigns(tx, open, answers, now));
+		// Where it stands in the lists has changed only by the first save, or by a sign.
+		if (hasSigns || assessment.savedAt === null) await judgeAnew(tx, actor.personId, now);
+		return saved;
+	});
+}
+
+/** Puts signs before the coordinator, whatever else is finished. @returns whether anything is new */
+async function reportSigns(
+	tx: Db,
+	{ assessment, actor }: OpenAssessment,
+	answers: Readonly<Record<string, string>>,
+	now: Date
+): Promise<boolean> {
+	const signs = signsOf(answers);
+	if (!(await noteSigns(tx, actor.personId, signs, now))) return false;
+	await tx
 		.update(assessments)
-		.set({
-			answers: sql`${assessments.answers} || case when ${isThis} then ${JSON.stringify(fields)}::jsonb else ${JSON.stringify(shared)}::jsonb end`,
-			answersRevision: sql`${assessments.answersRevision} + 1`,
-			savedAt: sql`case when ${isThis} then ${now.toISOString()}::timestamptz else ${assessments.savedAt} end`
-		})
-		.where(where)
-		.returning({ id: assessments.id, revision: assessments.answersRevision });
-	const row = rows.find(({ id }) => id === assessment.id);
-	return { revision: row?.revision ?? 0, savedAt: now };
+		.set({ signs, signsAt: now })
+		.where(eq(assessments.id, assessment.spotOf ?? assessment.id));
+	const detail = { signs: signs.length };
+	await writeAuditLine(tx, actor, { at: now, act: 'signs-told', personId: actor.personId, detail });
+	return true;
+}
+
+/** Takes a warning sign of somebody who has left: nothing else of theirs is kept any more. */
+export async function saveSignsOfLeaver(
+	db: Db,
+	open: OpenAssessment,
+	fields: Readonly<Record<string, string>>,
+	now: Date
+): Promise<boolean> {
+	if (!speakOfSigns(fields)) return false;
+	const { actor } = open;
+	return inTransaction(db, async (tx) => {
+		await needPerson(tx, actor.personId);
+		const rows = await spotsHeld(tx, open, true);
+		const here = rows.find(({ id }) => id === open.assessment.id);
+		const signs = Object.fromEntries(Object.entries(fields).filter(([name]) => name.startsWith('sign.')));
+		const answers = { ...here?.answers, ...signs };
+		await tx.update(assessments).set({ answers }).where(eq(assessments.id, open.assessment.id));
+		await reportSigns(tx, open, answers, now);
+		await judgeAnew(tx, actor.personId, now);
+		return true;
+	});
 }
 
 /** Writes every length that has been typed in another unit, in one step. */
-export async function changeUnit(
-	db: Db,
-	{ assessment }: OpenAssessment,
-	unit: LengthUnit,
-	now: Date
-): Promise<void> {
-	await db.transaction(async (tx) => {
-		const main = assessment.spotOf ?? assessment.id;
-		const rows = await tx
-			.select({ id: assessments.id, answers: assessments.answers })
-			.from(assessments)
-			.where(or(eq(assessments.id, main), eq(assessments.spotOf, main)))
-			.orderBy(assessments.id)
-			.for('update');
-		for (const { id, answers } of rows)
+export async function changeUnit(db: Db, open: OpenAssessment, unit: LengthUnit, now: Date): Promise<void> {
+	await inTransaction(db, async (tx) => {
+		await needPerson(tx, open.actor.personId);
+		for (const { id, answers, answersRevision } of await spotsHeld(tx, open))
 			if (unitOf(answers) !== unit)
 				await tx
 					.update(assessments)
 					.set({
 						answers: convertUnit(answers, unitOf(answers), unit),
-						answersRevision: sql`${assessments.answersRevision} + 1`,
+						answersRevision: answersRevision + 1,
 						savedAt: now
 					})
 					.where(eq(assessments.id, id));

@@ -1,59 +1,82 @@
 import { and, desc, eq, isNull, ne } from 'drizzle-orm';
 import { DEFAULT_WAY } from '../../core/guidance';
 import type { Way } from '../../core/corner';
+import { RULES_IN_FORCE } from '../../core/rules';
 import { invitationLetter } from '../../messages/letters';
 import { needCoordinator, type Actor } from '../actor';
 import { hashToken, newToken } from '../access/tokens';
+import { deskAct, type ActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { refreshCase } from '../cases/refresh-case';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
+import { judgeAnew } from '../judgements/judge-anew';
+import { needPerson, type LockedPerson } from '../people/lock-person';
 import { writeLetter } from '../post/write-letter';
 
-const { assessments, letters, people } = schema;
+const { assessments, letters } = schema;
 
-/** A link may be used for this many days. Ours. */
-export const LINK_DAYS = 60;
-
-/** What was sent: the personal link, told once. */
+/** What was sent: the personal link, shown once. */
 export interface SentAssessment {
 	readonly id: string;
 	readonly token: string;
 }
 
 /** Words of the letter, where they are not the usual ones. */
-export type LetterWords = (input: { name: string; expiresAt: Date }) => { subject: string; body: string };
+export type LetterWords = (input: { name: string }) => { subject: string; body: string };
+
+/** What a self-assessment is sent with. */
+interface Sending {
+	readonly way?: Way;
+	readonly roundId?: string;
+	readonly words?: LetterWords;
+	/** Answers that are there before the person begins: what was known already. */
+	readonly prefilled?: Readonly<Record<string, string>>;
+}
 
 /**
  * Sends a self-assessment: makes the personal link, writes the letter. An earlier link of the person that has not
  * been answered ends here, so that one letter works at a time.
+ *
+ * @returns what was sent; null where the same page had sent it already
  */
 export async function sendAssessment(
 	db: Db,
 	actor: Actor,
-	input: { personId: string; way?: Way },
+	input: ActInput & { readonly way?: Way; readonly batch?: string },
 	now: Date
-): Promise<SentAssessment> {
+): Promise<SentAssessment | null> {
 	needCoordinator(actor);
-	return db.transaction((tx) => sendWithin(tx, actor, input, now));
+	const { way, ...act } = input;
+	return deskAct(db, actor, { ...act, kind: 'sent', isFinal: true }, now, ({ tx, person }) =>
+		sendTo(tx, actor, person, way ? { way } : {}, now)
+	);
 }
 
 /** The same within a larger act, whose right was asked there. */
 export async function sendWithin(
 	tx: Db,
 	actor: Actor,
-	input: { personId: string; way?: Way; roundId?: string; words?: LetterWords },
+	{ personId, ...sending }: Sending & { personId: string },
+	now: Date
+): Promise<SentAssessment> {
+	const sent = await sendTo(tx, actor, await needPerson(tx, personId), sending, now);
+	await judgeAnew(tx, personId, now);
+	return sent;
+}
+
+async function sendTo(
+	tx: Db,
+	actor: Actor,
+	person: LockedPerson,
+	{ way = DEFAULT_WAY, roundId, words = invitationLetter, prefilled = {} }: Sending,
 	now: Date
 ): Promise<SentAssessment> {
 	const token = newToken();
-	const expiresAt = new Date(now.getTime() + LINK_DAYS * 86_400_000);
-	const [person] = await tx.select().from(people).where(eq(people.id, input.personId)).for('update');
-	if (!person) throw new Fault('not-found', 'This person is not in the list any more.');
 	if (person.leftAt)
 		throw new Fault('conflict', `${person.name} has left. Take them back first if they are here again.`);
 	await tx
 		.update(assessments)
-		.set({ revokedAt: now })
+		.set({ revokedAt: now, endedWhy: 'replaced' })
 		.where(
 			and(eq(assessments.personId, person.id), isNull(assessments.answeredAt), isNull(assessments.revokedAt))
 		);
@@ -62,22 +85,22 @@ export async function sendWithin(
 		.values({
 			personId: person.id,
 			tokenHash: hashToken(token),
-			way: input.way ?? DEFAULT_WAY,
+			way,
+			checklistVersion: RULES_IN_FORCE.checklist.version,
 			sentAt: now,
-			expiresAt
+			answers: { ...prefilled }
 		})
 		.returning({ id: assessments.id });
 	if (!made) throw new Error('An insert returned no row');
 	await writeLetter(tx, {
 		personId: person.id,
-		roundId: input.roundId ?? null,
+		roundId: roundId ?? null,
 		toName: person.name,
 		toEmail: person.email,
 		linkPath: `/c/${token}`,
 		writtenAt: now,
-		...(input.words ?? invitationLetter)({ name: person.name, expiresAt })
+		...words({ name: person.name })
 	});
-	await refreshCase(tx, person.id, now);
 	const detail = { assessment: made.id };
 	await writeAuditLine(tx, actor, { at: now, act: 'assessment-sent', personId: person.id, detail });
 	return { id: made.id, token };

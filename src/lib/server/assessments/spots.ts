@@ -1,11 +1,12 @@
 import { asc, eq, or } from 'drizzle-orm';
 import { sharedFields } from '../../core/answers';
-import type { Corner } from '../../core/corner';
 import { hashToken } from '../access/tokens';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { Fault } from '../fault';
-import type { OpenAssessment } from './open-assessment';
+import { needPerson } from '../people/lock-person';
+import { endedFault, type OpenAssessment } from './open-assessment';
 
 const { assessments } = schema;
 
@@ -17,8 +18,11 @@ function tokenOfSpot(token: string, number: number): string {
 	return number === 1 ? token : `${token}-${number}`;
 }
 
+/** One spot of a self-assessment. */
+export type SpotRow = typeof assessments.$inferSelect;
+
 /** Every spot of a self-assessment, the first one first; served by assessments_spot_of_idx. */
-async function rowsOf(db: Db, assessment: Pick<OpenAssessment['assessment'], 'id' | 'spotOf'>) {
+export async function spotRows(db: Db, assessment: Pick<SpotRow, 'id' | 'spotOf'>): Promise<SpotRow[]> {
 	const main = assessment.spotOf ?? assessment.id;
 	const rows = await db
 		.select()
@@ -43,7 +47,7 @@ export interface SpotLine {
  * @param token the token that was used, of whichever spot
  */
 export async function spotsOf(db: Db, open: OpenAssessment, token: string): Promise<SpotLine[]> {
-	const rows = await rowsOf(db, open.assessment);
+	const rows = await spotRows(db, open.assessment);
 	const here = rows.findIndex((row) => row.id === open.assessment.id);
 	const first = here > 0 ? token.slice(0, -`-${here + 1}`.length) : token;
 	return rows.map((row, i) => ({
@@ -54,42 +58,20 @@ export async function spotsOf(db: Db, open: OpenAssessment, token: string): Prom
 	}));
 }
 
-/** A spot whose corner is known. */
-export interface AnsweredSpot {
-	readonly id: string;
-	readonly corner: Corner;
-}
-
-/**
- * The answered spots of a self-assessment, the first one first.
- *
- * @param anew the corner that is being taken in for this spot, where one is
- */
-export async function answeredSpots(
-	db: Db,
-	assessment: Pick<OpenAssessment['assessment'], 'id' | 'spotOf'>,
-	anew: Corner | null = null
-): Promise<AnsweredSpot[]> {
-	const rows = await rowsOf(db, assessment);
-	return rows.flatMap(({ id, corner }) => {
-		const known = (id === assessment.id ? anew : null) ?? corner;
-		return known ? [{ id, corner: known }] : [];
-	});
-}
-
 /**
  * Adds a further spot: the same person and household, its own table, seat and screen, judged the other way up first.
  *
  * @returns where its pages begin
  */
 export async function addSpot(db: Db, open: OpenAssessment, token: string, now: Date): Promise<string> {
-	return db.transaction(async (tx) => {
+	return inTransaction(db, async (tx) => {
+		await needPerson(tx, open.actor.personId);
 		const main = open.assessment.spotOf ?? open.assessment.id;
-		await tx.select({ id: assessments.id }).from(assessments).where(eq(assessments.id, main)).for('update');
-		const rows = await rowsOf(tx, open.assessment);
+		const rows = await spotRows(tx, open.assessment);
 		if (rows.length >= MOST_SPOTS) throw new Fault('conflict', `There are ${MOST_SPOTS} spots already.`);
 		const [first] = rows;
-		if (!first) throw new Fault('not-found', 'This self-assessment is not there any more.');
+		if (!first) throw endedFault('withdrawn');
+		if (first.revokedAt) throw endedFault(first.endedWhy);
 		const [here] = await spotsOf(tx, open, token);
 		const firstToken = here?.path.slice('/c/'.length) ?? token;
 		const spotToken = tokenOfSpot(firstToken, rows.length + 1);
@@ -100,7 +82,7 @@ export async function addSpot(db: Db, open: OpenAssessment, token: string, now: 
 			tokenHash: hashToken(spotToken),
 			way: first.way,
 			sentAt: now,
-			expiresAt: first.expiresAt,
+			checklistVersion: first.checklistVersion,
 			consentedAt: first.consentedAt,
 			answers: { ...sharedFields(first.answers), posture },
 			savedAt: now

@@ -2,146 +2,190 @@ import { eq } from 'drizzle-orm';
 import {
 	cornerFromAnswers,
 	discomfortFromAnswers,
+	issuesOfSigns,
 	signsOf,
 	ticksOfAnswers,
 	type FieldIssue
 } from '../../core/answers';
-import type { Advice } from '../../core/advice';
 import type { Corner } from '../../core/corner';
 import { sameDocument } from '../../core/same-document';
 import { validateCorner } from '../../core/corner/validate-corner';
 import type { RegionReport, Sign } from '../../core/discomfort';
-import { misfitOf } from '../../core/plan';
+import type { Thing } from '../../core/judgement';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { lockPerson, refreshCase } from '../cases/refresh-case';
+import { endRecheck } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';
+import type { PlanWhy } from '../db/schema/plans';
+import { inTransaction } from '../db/transaction';
 import { Fault } from '../fault';
-import { adviceAtSpots, type AdviceAtSpot } from '../planning/advice-at-spot';
+import { judgeAnew } from '../judgements/judge-anew';
+import { needPerson } from '../people/lock-person';
+import { currentPlanOf } from '../plans/current-plan';
+import { makePlan } from '../plans/make-plan';
+import { oneAtATime } from '../plans/one-at-a-time';
+import { solveSpots, type SolvedSpot } from '../plans/solve-spots';
 import type { Planning } from '../planning/planning';
+import { noteDiscomfort } from '../reports/note-discomfort';
+import { noteSigns } from '../reports/note-signs';
 import { noteRoundAnswer } from '../rounds/round-answers';
-import { requestsOf } from './ask-equipment';
-import { judge } from './judge';
-import type { OpenAssessment } from './open-assessment';
-import { answeredSpots, type AnsweredSpot } from './spots';
+import { countUse } from './link-limits';
+import { endedFault, type OpenAssessment } from './open-assessment';
+import { spotRows, type SpotRow } from './spots';
 
-const { assessments, stepTicks } = schema;
-
-type Row = typeof assessments.$inferSelect;
+const { assessments, stepEvents } = schema;
 
 /** Either the answers made a corner and are in, or these are still open. */
 export type Submitted =
 	{ readonly ok: true } | { readonly ok: false; readonly issues: readonly FieldIssue[] };
 
-/** The figures that lists need, from the core. */
-function figuresOf(corner: Corner, { before, plans }: Advice) {
-	const costNow = misfitOf(corner);
-	return {
-		checksOff: before.filter((c) => c.verdict === 'off').length,
-		checksUnsure: before.filter((c) => c.verdict === 'unsure').length,
-		costNow,
-		costPlanned: plans[0]?.cost.W ?? costNow
-	};
+/** Tries until what was read while solving still stands when it is written. */
+const MOST_TRIES = 3;
+
+/** What answers say, once nothing of them is open. */
+interface ReadAnswers {
+	readonly corner: Corner;
+	readonly discomfort: readonly RegionReport[];
+	readonly signs: readonly Sign[];
+}
+
+/** Reads answers whole. @returns what they say, or what is still open */
+function readAnswers(row: SpotRow): ReadAnswers | readonly FieldIssue[] {
+	const made = cornerFromAnswers(row.answers, row.way);
+	const told = discomfortFromAnswers(row.answers);
+	const issues = [...issuesOfSigns(row.answers), ...made.issues, ...told.issues];
+	if (!made.corner || issues.length > 0) return issues;
+	const checked = validateCorner(made.corner);
+	if (!checked.ok) throw new Fault('invalid', checked.issue.text, checked.issue.at);
+	return { corner: checked.value, discomfort: told.reports, signs: signsOf(row.answers) };
+}
+
+/** What must stand for a solved plan to be written: the answers of every spot as they were read. */
+const revisionOf = (rows: readonly SpotRow[]) =>
+	rows
+		.map(({ id, answersRevision, answeredAt }) => `${id} ${answersRevision} ${answeredAt?.getTime() ?? 0}`)
+		.join();
+
+function hereOf(rows: readonly SpotRow[], { assessment }: OpenAssessment): SpotRow {
+	const row = rows.find(({ id }) => id === assessment.id);
+	if (!row) throw endedFault('withdrawn');
+	if (row.revokedAt) throw endedFault(row.endedWhy);
+	return row;
 }
 
 /**
- * Takes the answers in: makes the corner document, judges it, and puts the case before the coordinator. Submitting
- * twice is harmless: unchanged answers change nothing; changed ones replace the corner, keep the first time
- * of answering, and untick what was ticked for another plan.
+ * Takes the answers in: makes the corner document, solves the plan outside of any transaction, and writes both where the answers still
+ * are what was solved; else again, three times at most. Submitting twice is harmless: unchanged answers change nothing; changed ones
+ * replace the corner, keep the first time of answering, and make a new plan that keeps what stays true of the old.
+ *
+ * @param why why the plan is made anew, where it is not the first
  */
-export async function submitAnswers(
+export function submitAnswers(
 	db: Db,
-	{ assessment, actor }: OpenAssessment,
+	open: OpenAssessment,
 	now: Date,
-	planning: Planning
+	planning: Planning,
+	why: PlanWhy = 'corrected'
 ): Promise<Submitted> {
-	return db.transaction(async (tx) => {
-		await lockPerson(tx, actor.personId);
-		const [row] = await tx.select().from(assessments).where(eq(assessments.id, assessment.id)).for('update');
-		if (!row) throw new Fault('not-found', 'This self-assessment is not there any more.');
-		const made = cornerFromAnswers(row.answers, row.way);
-		const told = discomfortFromAnswers(row.answers);
-		if (!made.corner || told.issues.length > 0)
-			return { ok: false, issues: [...made.issues, ...told.issues] };
-		const checked = validateCorner(made.corner);
-		if (!checked.ok) throw new Fault('invalid', checked.issue.text, checked.issue.at);
-		const corner = checked.value;
-		const signs = signsOf(row.answers);
-		const isSameCorner = row.corner !== null && sameDocument(row.corner, corner);
-		const isSameSelf = sameDocument(row.discomfort, told.reports) && sameDocument(row.signs, signs);
-		if (isSameCorner && isSameSelf) return { ok: true };
-		const before = await answeredSpots(tx, row);
-		const spots = await answeredSpots(tx, row, corner);
-		const at = await adviceAtSpots(
-			spots.map((spot) => spot.corner),
-			planning
+	const main = open.assessment.spotOf ?? open.assessment.id;
+	return oneAtATime(main, async () => {
+		for (let tries = 1; tries <= MOST_TRIES; tries += 1) {
+			const rows = await spotRows(db, open.assessment);
+			const row = hereOf(rows, open);
+			const read = readAnswers(row);
+			if (!('corner' in read)) return { ok: false, issues: read };
+			if (await isTakenIn(db, row, read)) return { ok: true };
+			await countUse(db, main, 'solve', now);
+			const spots = rows.flatMap((spot) => {
+				const corner = spot.id === row.id ? read.corner : spot.corner;
+				return corner ? [{ id: spot.id, corner }] : [];
+			});
+			const solved = await solveSpots(
+				spots.map(({ corner }) => corner),
+				planning
+			);
+			const plans = spots.flatMap(({ id }, i) => (solved[i] ? [{ id, ...solved[i] }] : []));
+			if (await write(db, open, { revision: revisionOf(rows), read, plans, why }, now)) return { ok: true };
+		}
+		throw new Fault(
+			'conflict',
+			'Your answers changed while the plan was worked out. All is kept: try again.'
 		);
-		const advice = at[spots.findIndex(({ id }) => id === row.id)]?.advice;
-		if (!advice) throw new Fault('not-found', 'This self-assessment is not there any more.');
-		await refreshOthers(tx, { row, before, spots, at }, planning);
+	});
+}
+
+/** Whether the answers are in just as they are, with a plan of their own. */
+async function isTakenIn(db: Db, row: SpotRow, read: ReadAnswers): Promise<boolean> {
+	return (
+		row.corner !== null &&
+		sameDocument(row.corner, read.corner) &&
+		sameDocument(row.discomfort, read.discomfort) &&
+		sameDocument(row.signs, read.signs) &&
+		(await currentPlanOf(db, row.id)) !== null
+	);
+}
+
+interface Solved {
+	readonly revision: string;
+	readonly read: ReadAnswers;
+	readonly plans: readonly (SolvedSpot & { readonly id: string })[];
+	readonly why: PlanWhy;
+}
+
+/** Writes what was solved. @returns false where the answers have changed since, and nothing was written */
+function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise<boolean> {
+	const { actor } = open;
+	return inTransaction(db, async (tx) => {
+		await needPerson(tx, actor.personId);
+		const rows = await spotRows(tx, open.assessment);
+		const row = hereOf(rows, open);
+		if (revisionOf(rows) !== solved.revision) return false;
+		const { corner, discomfort, signs } = solved.read;
+		const before = solved.plans.find(({ id }) => id === row.id)?.advice.before ?? [];
 		await tx
 			.update(assessments)
 			.set({
 				corner,
-				...figuresOf(corner, advice),
-				...(await levelOf(tx, { ...row, signs, discomfort: told.reports }, advice)),
-				signs,
+				checksOff: before.filter(({ verdict }) => verdict === 'off').length,
+				signs: [...signs],
 				signsAt: sameDocument(row.signs, signs) ? row.signsAt : now,
-				discomfort: [...told.reports],
+				discomfort: [...discomfort],
 				answeredAt: row.answeredAt ?? now,
 				consentedAt: row.consentedAt ?? now,
 				seenAt: null
 			})
 			.where(eq(assessments.id, row.id));
+		const main = row.spotOf ?? row.id;
 		if (row.spotOf) await tx.update(assessments).set({ seenAt: null }).where(eq(assessments.id, row.spotOf));
+		await noteSigns(tx, actor.personId, signs, now);
+		await noteDiscomfort(tx, main, discomfort, now);
+		for (const { id, ...plan } of solved.plans) {
+			const had = await currentPlanOf(tx, id);
+			// The other spots: what they may use has changed, and with it perhaps their plans.
+			const reason = had ? (id === row.id ? solved.why : 'household') : 'answers';
+			await makePlan(tx, { assessmentId: id, ...plan, chosen: 0, why: reason }, now);
+		}
 		if (row.answeredAt === null) await keepEarlyTicks(tx, row, now);
-		else if (!isSameCorner) await tx.delete(stepTicks).where(eq(stepTicks.assessmentId, row.id));
 		await noteRoundAnswer(tx, row.id);
-		await refreshCase(tx, actor.personId, now);
+		await endRecheck(tx, actor.personId, now);
+		await judgeAnew(tx, actor.personId, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'answered', personId: actor.personId });
-		return { ok: true };
+		return true;
 	});
 }
 
-/** How soon the coordinator is needed. A further spot has no line of its own on the day sheet: it is the person who stands there. */
-async function levelOf(
-	db: Db,
-	row: Pick<Row, 'id' | 'spotOf'> & { signs: readonly Sign[]; discomfort: readonly RegionReport[] },
-	advice: Advice
-) {
-	if (row.spotOf) return { levelRank: null, reasons: [] };
-	const requests = (await requestsOf(db, row.id)).length > 0 ? (['equipment'] as const) : [];
-	return judge({ signs: row.signs, discomfort: row.discomfort, advice, requests });
-}
-
-/** The other spots of the same household: what they may use has changed, and with it perhaps their plans. */
-async function refreshOthers(
-	db: Db,
-	now: { row: Row; before: AnsweredSpot[]; spots: AnsweredSpot[]; at: readonly AdviceAtSpot[] },
-	planning: Planning
-): Promise<void> {
-	const { row, before, spots, at } = now;
-	if (spots.length < 2) return;
-	const had = await planning.share(before.map(({ corner }) => corner));
-	for (const [i, { id, corner }] of spots.entries()) {
-		const there = at[i];
-		if (id === row.id || !there) continue;
-		const [other] = await db.select().from(assessments).where(eq(assessments.id, id));
-		if (!other) continue;
-		await db
-			.update(assessments)
-			.set({ ...figuresOf(corner, there.advice), ...(await levelOf(db, other, there.advice)) })
-			.where(eq(assessments.id, id));
-		const household = had[before.findIndex((spot) => spot.id === id)]?.household;
-		if (!sameDocument(household, there.corner.household))
-			await db.delete(stepTicks).where(eq(stepTicks.assessmentId, id));
-	}
-}
-
 /** Steps that were ticked without network, before the answers came in. */
-async function keepEarlyTicks(db: Db, row: Row, at: Date): Promise<void> {
-	const ticks = Object.entries(ticksOfAnswers(row.answers));
-	if (ticks.length === 0) return;
-	await db
-		.insert(stepTicks)
-		.values(ticks.map(([place, done]) => ({ assessmentId: row.id, place, done, at })));
+async function keepEarlyTicks(tx: Db, row: SpotRow, at: Date): Promise<void> {
+	const plan = await currentPlanOf(tx, row.id);
+	const ticks = ticksOfAnswers(row.answers);
+	const done = plan?.steps.filter(({ place }) => ticks[place]) ?? [];
+	if (!plan || done.length === 0) return;
+	await tx.insert(stepEvents).values(
+		done.map(({ place }) => ({
+			planId: plan.id,
+			thing: place as Thing,
+			isDone: true,
+			source: 'tick' as const,
+			at
+		}))
+	);
 }

@@ -38,7 +38,14 @@ export type Act =
 	| 'user-invited'
 	| 'user-closed'
 	| 'password-chosen'
-	| 'case-read';
+	| 'case-read'
+	| 'act-undone'
+	| 'contact-recorded'
+	| 'message-read'
+	| 'plan-chosen'
+	| 'checked-in'
+	| 'check-in-asked'
+	| 'plan-recalled';
 
 /** Writes who did what, in the transaction of the act itself. Details are ids and counts, never answers. */
 export async function writeAuditLine(

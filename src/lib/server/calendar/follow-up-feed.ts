@@ -1,11 +1,11 @@
 import ICAL from 'ical.js';
-import { and, asc, eq, isNull, sql } from 'drizzle-orm';
+import { and, asc, eq, isNull } from 'drizzle-orm';
 import { needCoordinator, type Actor } from '../actor';
 import { hashToken, newToken } from '../access/tokens';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 
-const { cases, followUps, people, users } = schema;
+const { followUps, people, users } = schema;
 
 /** Entries of a feed at most, the soonest first. */
 const MOST_ENTRIES = 1000;
@@ -40,11 +40,11 @@ export async function followUpFeed(db: Db, token: string, origin: string, now: D
 		throw new Fault('not-found', 'This calendar address has ended. Take the new one from Follow-ups.');
 	const rows = await db
 		.select({ id: followUps.id, personId: people.id, name: people.name, due: followUps.due })
-		.from(cases)
-		.innerJoin(people, eq(people.id, cases.personId))
-		.innerJoin(followUps, and(eq(followUps.personId, cases.personId), isNull(followUps.doneAt)))
-		.where(sql`${cases.followUpOn} is not null`)
-		.orderBy(asc(cases.followUpOn), cases.personId)
+		.from(followUps)
+		.innerJoin(people, eq(people.id, followUps.personId))
+		// What the policy asks goes out by itself: it is no entry in anybody's day.
+		.where(and(isNull(followUps.doneAt), eq(followUps.kind, 'look')))
+		.orderBy(asc(followUps.due), asc(followUps.personId))
 		.limit(MOST_ENTRIES);
 	const calendar = new ICAL.Component('vcalendar');
 	calendar.updatePropertyWithValue('version', '2.0');

@@ -1,10 +1,11 @@
-import { and, asc, count, eq, isNotNull, isNull, lte, or, sql, type SQL } from 'drizzle-orm';
+import { and, asc, count, eq, isNotNull, isNull, lte, ne, or, sql, type SQL } from 'drizzle-orm';
 import { LEVELS } from '../../core/triage';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
+import { countUnjudged } from '../judgements/first-judging';
 
-const { cases, followUps, people, users } = schema;
+const { cases, deskActs, followUps, judgements, messages, people, users } = schema;
 
 /** Most lines that the sheet shows; how many more there are is told. */
 export const MOST_LINES = 200;
@@ -26,25 +27,38 @@ function firstLines(db: Db, condition: SQL | undefined, ...order: SQL[]) {
 			personId: people.id,
 			name: people.name,
 			team: people.team,
-			levelRank: picked.levelRank,
-			reasons: picked.reasons,
+			phone: people.phone,
+			level: picked.level,
+			/** The newest judgement: reasons, marks first and now, scores. */
+			judgement: judgements.document,
 			openSince: picked.openSince,
 			actBy: picked.actBy,
 			openW: picked.openW,
 			followUpOn: picked.followUpOn,
-			marks: picked.marks,
-			worsts: picked.worsts,
 			answeredAt: picked.answeredAt,
 			referredTo: picked.referredTo,
 			version: picked.version,
 			/** Who looks at it just now, by name. */
 			referredName: users.name,
-			followUpReason: followUps.reason
+			followUpReason: followUps.reason,
+			followUpVersion: followUps.version,
+			/** The newest message that nobody has answered, whole. */
+			message: sql<
+				string | null
+			>`(select text from ${messages} m where m.person_id = ${people.id} and m.from_person and m.answered_at is null order by m.at desc limit 1)`,
+			/** What was last done on the desk, and when. */
+			lastAct: sql<{ kind: string; at: string; by: string } | null>`(
+				select jsonb_build_object('kind', a.kind, 'at', a.at, 'by', u.name) from ${deskActs} a join ${users} u on u.id = a.user_id
+				where a.person_id = ${people.id} and a.undone_at is null order by a.at desc limit 1)`
 		})
 		.from(picked)
 		.innerJoin(people, eq(people.id, picked.personId))
+		.leftJoin(judgements, eq(judgements.id, picked.judgementId))
 		.leftJoin(users, eq(users.id, picked.referredTo))
-		.leftJoin(followUps, and(eq(followUps.personId, picked.personId), isNull(followUps.doneAt)));
+		.leftJoin(
+			followUps,
+			and(eq(followUps.personId, picked.personId), eq(followUps.kind, 'look'), isNull(followUps.doneAt))
+		);
 }
 
 /** One person who needs somebody today. */
@@ -53,7 +67,7 @@ export type SheetLine = Awaited<ReturnType<typeof firstLines>>[number];
 /** Place of a due follow-up of a settled case: after what waits for help, before what a home can do by itself. Ours. */
 const LOOK_AGAIN_RANK = LEVELS.indexOf('help') + 0.5;
 
-const rankOf = (line: SheetLine) => (line.openSince ? line.levelRank : LOOK_AGAIN_RANK);
+const rankOf = (line: SheetLine) => (line.openSince ? LEVELS.indexOf(line.level) : LOOK_AGAIN_RANK);
 
 /** The order of the day: level, then the day it is due by, then how much is open. Case ids decide the rest. */
 export function bySheetOrder(a: SheetLine, b: SheetLine): number {
@@ -83,17 +97,23 @@ export async function readDaySheet(db: Db, actor: Actor, today: string) {
 		const referred = await firstLines(
 			db,
 			eq(cases.referredTo, actor.id),
-			asc(cases.levelRank),
+			asc(cases.level),
 			asc(cases.personId)
 		);
-		return { lines: referred.sort(bySheetOrder), total: referred.length, waiting: 0 };
+		return {
+			lines: referred.sort(bySheetOrder),
+			total: referred.length,
+			toAcknowledge: 0,
+			waiting: 0,
+			unjudged: 0
+		};
 	}
 	const isDue = lte(cases.followUpOn, today);
-	const [open, due, total, waiting] = await Promise.all([
+	const [open, due, total, toAcknowledge, waiting, unjudged] = await Promise.all([
 		firstLines(
 			db,
 			isNotNull(cases.openSince),
-			asc(cases.levelRank),
+			asc(cases.level),
 			asc(cases.actBy),
 			sql`${cases.openW} desc nulls last`,
 			asc(cases.personId)
@@ -102,15 +122,25 @@ export async function readDaySheet(db: Db, actor: Actor, today: string) {
 		db
 			.select({ n: count() })
 			.from(cases)
-			.where(or(isNotNull(cases.openSince), and(isDue, isNull(cases.openSince)))),
+			.where(
+				or(and(isNotNull(cases.openSince), ne(cases.level, 'settled')), and(isDue, isNull(cases.openSince)))
+			),
+		// Nothing is open there but that nobody has looked at the answers yet.
 		db
 			.select({ n: count() })
 			.from(cases)
-			.where(and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt)))
+			.where(and(isNotNull(cases.openSince), eq(cases.level, 'settled'))),
+		db
+			.select({ n: count() })
+			.from(cases)
+			.where(and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt))),
+		countUnjudged(db)
 	]);
 	return {
 		lines: [...open, ...due].sort(bySheetOrder).slice(0, MOST_LINES),
 		total: total[0]?.n ?? 0,
+		toAcknowledge: toAcknowledge[0]?.n ?? 0,
+		unjudged,
 		waiting: waiting[0]?.n ?? 0
 	};
 }
@@ -119,11 +149,11 @@ export async function readDaySheet(db: Db, actor: Actor, today: string) {
 export async function readTotals(db: Db, actor: Actor) {
 	if (actor.kind !== 'user') throw new Fault('not-allowed', 'Sign in first.');
 	const levels = await db
-		.select({ levelRank: cases.levelRank, n: count() })
+		.select({ level: cases.level, n: count() })
 		.from(cases)
 		.where(isNotNull(cases.openSince))
-		.groupBy(cases.levelRank)
-		.orderBy(cases.levelRank);
+		.groupBy(cases.level)
+		.orderBy(cases.level);
 	const [all] = await db
 		.select({
 			people: count(),

@@ -1,27 +1,15 @@
 import { and, desc, eq } from 'drizzle-orm';
-import { addWorkingDays, civilDate } from '../../core/calendar';
+import { addWorkingDays } from '../../core/calendar';
+import { NEXT_STATES, type RequestState } from '../../core/equipment';
 import { needCoordinator, type Actor } from '../actor';
+import { deskAct, type ActTools } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { Fault } from '../fault';
-import { setFollowUpWithin } from '../follow-ups/set-follow-up';
-import { workCalendarOf } from '../people/work-calendar-of';
-import { refreshCase } from './refresh-case';
+import { putLook } from '../follow-ups/put-look';
 
-const { assessments, equipmentRequests, people } = schema;
-
-/** Where a request for equipment stands. */
-export type RequestState = (typeof equipmentRequests.$inferSelect)['state'];
-
-/** What may follow what. */
-export const NEXT_STATES: Readonly<Record<RequestState, readonly RequestState[]>> = {
-	asked: ['approved', 'declined'],
-	approved: ['sent', 'declined'],
-	declined: ['asked'],
-	sent: ['arrived'],
-	arrived: []
-};
+const { assessments, equipmentRequests } = schema;
 
 /** Working days after a thing has arrived until the corner is looked at again: time to set it up. Ours. */
 const DAYS_TO_SET_UP = 5;
@@ -36,52 +24,61 @@ const CHANGED =
 export async function decideEquipment(
 	db: Db,
 	actor: Actor,
-	input: { requestId: string; to: RequestState; reason: string; version: number },
+	input: { requestId: string; to: RequestState; reason: string; version: number; key: string },
 	now: Date
 ): Promise<void> {
 	needCoordinator(actor);
-	await db.transaction(async (tx) => {
-		const [row] = await tx
-			.select({ request: equipmentRequests, person: people })
+	await inTransaction(db, async (tx) => {
+		const [whose] = await tx
+			.select({ personId: assessments.personId })
 			.from(equipmentRequests)
 			.innerJoin(assessments, eq(assessments.id, equipmentRequests.assessmentId))
-			.innerJoin(people, eq(people.id, assessments.personId))
-			.where(eq(equipmentRequests.id, input.requestId))
-			.for('update', { of: equipmentRequests });
-		if (!row) throw new Fault('not-found', 'This request is not there any more.');
-		const { request, person } = row;
-		if (request.version !== input.version) throw new Fault('conflict', CHANGED);
-		if (!NEXT_STATES[request.state].includes(input.to)) throw new Fault('conflict', CHANGED);
-		const reason = input.reason.trim();
-		if (input.to === 'declined' && reason === '')
-			throw new Fault('invalid', 'Say why it is declined: the person reads it.', '/reason');
-		await tx
-			.update(equipmentRequests)
-			.set({
-				state: input.to,
-				reason: input.to === 'declined' ? reason : '',
-				changedAt: now,
-				version: request.version + 1
-			})
-			.where(eq(equipmentRequests.id, request.id));
-		if (input.to === 'arrived') {
-			const today = civilDate(isoDay(now, person.timeZone || 'UTC'));
-			if (today)
-				await setFollowUpWithin(
-					tx,
-					actor,
-					{
-						personId: person.id,
-						due: addWorkingDays(today, DAYS_TO_SET_UP, workCalendarOf(person.country)),
-						reason: 'Equipment has arrived: look at the corner again'
-					},
-					now
-				);
-		}
-		await refreshCase(tx, person.id, now);
-		const detail = { purchase: request.purchase, to: input.to };
-		await writeAuditLine(tx, actor, { at: now, act: 'equipment-decided', personId: person.id, detail });
+			.where(eq(equipmentRequests.id, input.requestId));
+		if (!whose) throw new Fault('not-found', 'This request is not there any more.');
+		const act = {
+			key: input.key,
+			personId: whose.personId,
+			version: null,
+			kind: 'equipment-decided' as const
+		};
+		await deskAct(tx, actor, act, now, (tools) => decideWithin(tools, actor, input, now));
 	});
+}
+
+async function decideWithin(
+	{ tx, rows, person }: ActTools,
+	actor: Actor,
+	input: { requestId: string; to: RequestState; reason: string; version: number },
+	now: Date
+): Promise<void> {
+	const [request] = await tx
+		.select()
+		.from(equipmentRequests)
+		.where(eq(equipmentRequests.id, input.requestId));
+	if (!request) throw new Fault('not-found', 'This request is not there any more.');
+	if (request.version !== input.version || !NEXT_STATES[request.state].includes(input.to))
+		throw new Fault('conflict', CHANGED);
+	const reason = input.reason.trim();
+	if (input.to === 'declined' && reason === '')
+		throw new Fault('invalid', 'Say why it is declined: the person reads it.', '/reason');
+	await rows.update(
+		equipmentRequests,
+		{
+			state: input.to,
+			reason: input.to === 'declined' ? reason : '',
+			changedAt: now,
+			version: request.version + 1
+		},
+		eq(equipmentRequests.id, request.id)
+	);
+	if (input.to === 'arrived') {
+		const { dayOf, calendar } = person.place;
+		const due = addWorkingDays(dayOf(now), DAYS_TO_SET_UP, calendar);
+		const look = { personId: person.id, due, reason: 'Equipment has arrived: look at the corner again' };
+		await putLook(rows, tx, look, now);
+	}
+	const detail = { purchase: request.purchase, to: input.to };
+	await writeAuditLine(tx, actor, { at: now, act: 'equipment-decided', personId: person.id, detail });
 }
 
 /** What a person has asked for, with where it stands; newest first. */

@@ -1,13 +1,17 @@
-import { and, asc, eq, isNull, sql } from 'drizzle-orm';
+import { and, desc, eq, isNull } from 'drizzle-orm';
 import { messageLetter } from '../../messages/letters';
 import { needCoordinator, type Actor } from '../actor';
+import { deskAct, type ActInput } from '../acts/desk-act';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import { newestLinkPath } from '../assessments/send-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
+import { inTransaction } from '../db/transaction';
+import { judgeAnew } from '../judgements/judge-anew';
+import { countUse } from '../assessments/link-limits';
+import { needPerson } from '../people/lock-person';
 import { writeLetter } from '../post/write-letter';
-import { lockPerson, refreshCase } from './refresh-case';
 
 const { messages, users } = schema;
 
@@ -26,29 +30,28 @@ function needText(text: string): string {
 	return trimmed;
 }
 
-/** Writes to a person. They get a letter that says that there is a message, and read it by their own link: no word of it is in the letter. */
+/**
+ * Writes to a person. They get a letter that says that there is a message, and read it by their own link: no word of it is in the
+ * letter. What they had written is answered by it. A letter that is out is out: it can't be taken back.
+ */
 export async function writeToPerson(
 	db: Db,
 	actor: Actor,
-	input: NewMessage & { personId: string },
+	input: Pick<ActInput, 'key' | 'personId'> & { readonly text: string; readonly batch?: string },
 	now: Date
 ): Promise<void> {
 	const author = needCoordinator(actor);
 	const text = needText(input.text);
-	await db.transaction(async (tx) => {
-		const person = await lockPerson(tx, input.personId);
-		if (!person) throw new Fault('not-found', 'This person is not in the list any more.');
-		const [kept] = await tx
+	const act = { ...input, version: null, kind: 'written' as const, isFinal: true };
+	await deskAct(db, actor, act, now, async ({ tx, person }) => {
+		await tx
 			.insert(messages)
-			.values({ personId: person.id, authorId: author.id, fromPerson: 0, at: now, text, key: input.key })
-			.onConflictDoNothing()
-			.returning({ id: messages.id });
-		if (!kept) return;
+			.values({ personId: person.id, authorId: author.id, fromPerson: false, at: now, text, key: input.key });
 		// Answering is what an open message waits for.
 		await tx
 			.update(messages)
 			.set({ answeredAt: now })
-			.where(and(eq(messages.personId, person.id), eq(messages.fromPerson, 1), isNull(messages.answeredAt)));
+			.where(and(eq(messages.personId, person.id), messages.fromPerson, isNull(messages.answeredAt)));
 		const link = await newestLinkPath(tx, person.id);
 		if (!person.leftAt && link)
 			await writeLetter(tx, {
@@ -59,8 +62,21 @@ export async function writeToPerson(
 				writtenAt: now,
 				...messageLetter({ name: person.name })
 			});
-		await refreshCase(tx, person.id, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'message-written', personId: person.id });
+	});
+}
+
+/** Says that a coordinator has read what a person wrote and that it wants no answer. */
+export async function markMessagesRead(db: Db, actor: Actor, input: ActInput, now: Date): Promise<void> {
+	needCoordinator(actor);
+	const { personId } = input;
+	await deskAct(db, actor, { ...input, kind: 'settled' }, now, async ({ tx, rows }) => {
+		await rows.update(
+			messages,
+			{ answeredAt: now },
+			and(eq(messages.personId, personId), messages.fromPerson, isNull(messages.answeredAt))
+		);
+		await writeAuditLine(tx, actor, { at: now, act: 'message-read', personId });
 	});
 }
 
@@ -73,15 +89,16 @@ export async function writeToCoordinator(
 ): Promise<void> {
 	const { personId } = open.actor;
 	const text = needText(input.text);
-	await db.transaction(async (tx) => {
-		await lockPerson(tx, personId);
+	await inTransaction(db, async (tx) => {
+		await needPerson(tx, personId);
 		const [kept] = await tx
 			.insert(messages)
-			.values({ personId, fromPerson: 1, at: now, text, key: input.key })
+			.values({ personId, fromPerson: true, at: now, text, key: input.key })
 			.onConflictDoNothing()
 			.returning({ id: messages.id });
 		if (!kept) return;
-		await refreshCase(tx, personId, now);
+		await countUse(tx, open.assessment.spotOf ?? open.assessment.id, 'message', now);
+		await judgeAnew(tx, personId, now);
 		await writeAuditLine(tx, open.actor, { at: now, act: 'message-written', personId });
 	});
 }
@@ -92,22 +109,31 @@ export interface MessageLine {
 	readonly at: Date;
 	readonly text: string;
 	readonly isFromPerson: boolean;
+	/** Whether the person wrote it and nobody has answered or marked it as read. */
+	readonly isOpen: boolean;
 	readonly authorName: string | null;
 }
 
-/** The messages of a person, oldest first; served by messages_person_at_idx. */
+/** Messages that are shown: the newest of them. */
+const MOST_SHOWN = 200;
+
+/** The newest messages with a person, oldest of them first; served by messages_person_at_idx. */
 export async function messagesOf(db: Db, personId: string): Promise<MessageLine[]> {
-	return db
+	const rows = await db
 		.select({
 			id: messages.id,
 			at: messages.at,
 			text: messages.text,
-			isFromPerson: sql<boolean>`${messages.fromPerson} = 1`,
+			isFromPerson: messages.fromPerson,
+			answeredAt: messages.answeredAt,
 			authorName: users.name
 		})
 		.from(messages)
 		.leftJoin(users, eq(users.id, messages.authorId))
 		.where(eq(messages.personId, personId))
-		.orderBy(asc(messages.at))
-		.limit(500);
+		.orderBy(desc(messages.at))
+		.limit(MOST_SHOWN);
+	return rows
+		.reverse()
+		.map(({ answeredAt, ...line }) => ({ ...line, isOpen: line.isFromPerson && answeredAt === null }));
 }

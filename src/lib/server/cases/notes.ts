@@ -3,6 +3,8 @@ import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
+import { deskAct, type ActInput } from '../acts/desk-act';
+import { inTransaction } from '../db/transaction';
 import { needCase } from './need-case';
 
 const { notes, users } = schema;
@@ -10,19 +12,23 @@ const { notes, users } = schema;
 /** Longest note, in characters. */
 export const LONGEST_NOTE = 4000;
 
-/** Writes a note about a case, for coordinators and the clinician it is referred to. Notes are added, never changed. */
+/** Writes a note about a case, for coordinators and the clinician it is referred to. Notes are added, never changed; two at once both stay. */
 export async function addNote(
 	db: Db,
 	actor: Actor,
-	input: { personId: string; text: string },
+	input: Pick<ActInput, 'key' | 'personId'> & { readonly text: string },
 	now: Date
 ): Promise<void> {
 	const text = input.text.trim();
 	if (text === '') throw new Fault('invalid', 'Write a few words first.', '/text');
-	await db.transaction(async (tx) => {
-		const author = await needCase(tx, actor, input.personId);
-		await tx.insert(notes).values({ personId: input.personId, authorId: author.id, at: now, text });
-		await writeAuditLine(tx, actor, { at: now, act: 'note-written', personId: input.personId });
+	const { personId } = input;
+	await inTransaction(db, async (tx) => {
+		const author = await needCase(tx, actor, personId);
+		const act = { ...input, version: null, kind: 'noted' as const };
+		await deskAct(tx, actor, act, now, async ({ rows, actId }) => {
+			await rows.insert(notes, { id: actId, personId, authorId: author.id, at: now, text });
+			await writeAuditLine(tx, actor, { at: now, act: 'note-written', personId });
+		});
 	});
 }
 

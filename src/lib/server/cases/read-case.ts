@@ -1,40 +1,68 @@
 import { and, desc, eq, gt, isNull } from 'drizzle-orm';
 import type { Actor } from '../actor';
-import { newestReMeasurement, ticksOf } from '../assessments/open-assessment';
+import { newestReMeasurement } from '../assessments/open-assessment';
+import { answeredCheckIns } from '../check-ins/answer-check-in';
+import { contactsOf } from '../contacts/record-contact';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { chainOf } from '../follow-ups/list-follow-ups';
 import { stateOf } from '../people/list-people';
+import { organisationZone } from '../people/lock-person';
+import { placeOf } from '../people/place-of';
+import { currentPlanOf, eventsOf, plansOf } from '../plans/current-plan';
 import { equipmentOf } from './decide-equipment';
 import { messagesOf } from './messages';
 import { needCase, type CaseReader } from './need-case';
 import { notesOf } from './notes';
 import { referralsOf } from './refer';
 
-const { assessments, auditLines, cases, followUps, people, users } = schema;
+const { assessments, auditLines, cases, followUps, judgements, people, reportedSigns, users } = schema;
 
 /** Where one self-assessment stands, in the terms of `stateOf`. */
-function stateOfRow(row: typeof assessments.$inferSelect, now: Date) {
-	const { sentAt, expiresAt, revokedAt, savedAt, consentedAt, answeredAt } = row;
-	return stateOf(
-		{ sentAt, linkEndsAt: expiresAt, revokedAt, startedAt: savedAt ?? consentedAt, answeredAt },
-		now
-	);
+function stateOfRow(row: typeof assessments.$inferSelect | null) {
+	if (!row) return stateOf(null);
+	const { sentAt, revokedAt, savedAt, consentedAt, answeredAt } = row;
+	return stateOf({ sentAt, revokedAt, startedAt: consentedAt ?? savedAt, answeredAt });
 }
 
 /** Self-assessments of a person that are read, the newest first: the history of ten years at two a year. */
 const MOST_ASSESSMENTS = 20;
 
+/** Judgements that the slider walks through: the newest, and as many before it. */
+const MOST_JUDGEMENTS = 60;
+
+/** The judgements of a person, the oldest of those shown first; served by judgements_person_idx. */
+async function judgementsOf(db: Db, personId: string) {
+	const rows = await db
+		.select({ id: judgements.id, at: judgements.at, level: judgements.level, document: judgements.document })
+		.from(judgements)
+		.where(eq(judgements.personId, personId))
+		.orderBy(desc(judgements.id))
+		.limit(MOST_JUDGEMENTS);
+	return rows.reverse();
+}
+
+/** The newest answers with the plan that they are worked on by, whole: as it was given, nothing is solved. */
+async function workedOn(db: Db, answeredId: string | null) {
+	const plan = answeredId ? await currentPlanOf(db, answeredId) : null;
+	return {
+		plan,
+		events: plan ? await eventsOf(db, plan.id) : [],
+		earlier: answeredId ? (await plansOf(db, answeredId)).filter(({ endedAt }) => endedAt !== null) : [],
+		again: answeredId ? await newestReMeasurement(db, answeredId) : null
+	};
+}
+
 /**
  * Everything the case page shows of one person. That it was looked at is on record, once an hour for each reader.
  *
- * Cost: a dozen reads by index, each bounded.
+ * Cost: some twenty reads by index, each bounded; nothing is solved.
  */
 export async function readCase(db: Db, actor: Actor, personId: string, now: Date) {
 	const reader = await needCase(db, actor, personId);
 	const [row] = await db
-		.select({ person: people, listed: cases })
+		.select({ person: people, listed: cases, organisationZone })
 		.from(people)
 		.innerJoin(cases, eq(cases.personId, people.id))
 		.where(eq(people.id, personId));
@@ -48,43 +76,62 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 	const main = sent.filter((a) => a.spotOf === null);
 	const newest = main[0] ?? null;
 	const answered = main.find((a) => a.answeredAt !== null) ?? null;
-	const [[followUp], equipment, chain, notes, messages, referrals, ticks, again, log] = await Promise.all([
-		db
-			.select()
-			.from(followUps)
-			.where(and(eq(followUps.personId, personId), isNull(followUps.doneAt))),
-		equipmentOf(db, personId),
-		chainOf(db, personId),
-		notesOf(db, personId),
-		messagesOf(db, personId),
-		referralsOf(db, personId),
-		answered ? ticksOf(db, answered.id) : {},
-		answered ? newestReMeasurement(db, answered.id) : null,
-		newestAuditLines(db, personId)
-	]);
+	const spots = sent
+		.filter((a) => a.spotOf !== null && a.spotOf === answered?.id && a.corner !== null)
+		.reverse();
+	const [open, equipment, chain, notes, messages, referrals, contacts, signs, checkIns, judged, log] =
+		await Promise.all([
+			db
+				.select()
+				.from(followUps)
+				.where(and(eq(followUps.personId, personId), isNull(followUps.doneAt))),
+			equipmentOf(db, personId),
+			chainOf(db, personId),
+			notesOf(db, personId),
+			messagesOf(db, personId),
+			referralsOf(db, personId),
+			contactsOf(db, personId),
+			signsOfPerson(db, personId),
+			answeredCheckIns(db, personId),
+			judgementsOf(db, personId),
+			newestAuditLines(db, personId)
+		]);
 	await noteReading(db, actor, reader, personId, now);
+	const { person, listed, organisationZone: zone } = row;
+	const { calendar: _calendar, dayOf, ...place } = placeOf(person, zone);
 	return {
-		...row,
-		...(newest ? stateOfRow(newest, now) : stateOf(null, now)),
+		person,
+		listed,
+		/** Where the person's days begin, and whether the zone that is stored for them is one. */
+		place: { ...place, today: dayOf(now) },
+		...stateOfRow(newest),
 		newest,
 		answered,
 		/** All that was answered, the oldest first. */
 		answers: main.filter((a) => a.answeredAt !== null && a.corner !== null).reverse(),
-		ticks,
-		again,
+		...(await workedOn(db, answered?.id ?? null)),
+		judgement: judged.at(-1)?.document ?? null,
+		judged,
+		signs,
+		checkIns,
+		contacts,
 		equipment,
 		chain,
 		notes,
 		messages,
 		referrals,
-		followUp: followUp ?? null,
-		/** Further spots of the newest answers: the same person and household at another table. */
-		spots: sent.filter((a) => a.spotOf !== null && a.spotOf === answered?.id && a.corner !== null).reverse(),
+		followUp: open.find(({ kind }) => kind === 'look') ?? null,
+		/** Days that the policy gave, as they stand now. */
+		policyDays: open.filter(({ kind }) => kind !== 'look'),
+		/** Further spots of the newest answers with their plans: the same person and household at another table. */
+		spots: await Promise.all(
+			spots.map(async (spot) => ({ id: spot.id, plan: await currentPlanOf(db, spot.id) }))
+		),
 		history: main.map((a) => ({
 			id: a.id,
 			sentAt: a.sentAt,
 			answeredAt: a.answeredAt,
-			state: stateOfRow(a, now).state
+			state: stateOfRow(a).state
 		})),
 		log
 	};
@@ -92,6 +139,16 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 
 /** A case as it is read. */
 export type Case = Awaited<ReturnType<typeof readCase>>;
+
+/** The warning signs that a person ever reported, the newest first; served by reported_signs_person_idx. */
+function signsOfPerson(db: Db, personId: string) {
+	return db
+		.select({ sign: reportedSigns.sign, at: reportedSigns.at, takenBackAt: reportedSigns.takenBackAt })
+		.from(reportedSigns)
+		.where(eq(reportedSigns.personId, personId))
+		.orderBy(desc(reportedSigns.at))
+		.limit(50);
+}
 
 const LOG_LINES = 30;
 

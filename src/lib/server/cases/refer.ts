@@ -3,8 +3,10 @@ import { needCoordinator, type Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
+import { deskAct, type ActInput } from '../acts/desk-act';
+import { inTransaction } from '../db/transaction';
+import { openReferralOf } from '../judgements/open-referral';
 import { needCase } from './need-case';
-import { lockPerson, refreshCase } from './refresh-case';
 
 const { referrals, users } = schema;
 
@@ -17,28 +19,32 @@ export function clinicians(db: Db) {
 		.orderBy(asc(users.name));
 }
 
-/** Asks a clinician to look at a case: from now until it is ended they see this case, and no other. */
+/**
+ * Asks a clinician to look at a case: from now until it is ended they see this case, and no other. Two who refer at once are both seen: the
+ * second is told, and nothing is replaced.
+ */
 export async function referCase(
 	db: Db,
 	actor: Actor,
-	input: { personId: string; clinicianId: string; question: string },
+	input: ActInput & { readonly clinicianId: string; readonly question: string },
 	now: Date
 ): Promise<void> {
 	const by = needCoordinator(actor);
+	const { personId, clinicianId } = input;
 	const question = input.question.trim();
 	if (question === '') throw new Fault('invalid', 'Write what you ask the clinician.', '/question');
-	await db.transaction(async (tx) => {
-		await needCase(tx, actor, input.personId);
-		await lockPerson(tx, input.personId);
-		const known = (await clinicians(tx)).some(({ id }) => id === input.clinicianId);
-		if (!known) throw new Fault('invalid', 'Choose a clinician from the list.', '/clinicianId');
-		await endOpen(tx, input.personId, '', now);
-		await tx
-			.insert(referrals)
-			.values({ personId: input.personId, clinicianId: input.clinicianId, question, at: now, byId: by.id });
-		await refreshCase(tx, input.personId, now);
-		const detail = { clinician: input.clinicianId };
-		await writeAuditLine(tx, actor, { at: now, act: 'referred', personId: input.personId, detail });
+	await deskAct(db, actor, { ...input, kind: 'referred' }, now, async ({ tx, rows, actId }) => {
+		const asked = await clinicians(tx);
+		if (!asked.some(({ id }) => id === clinicianId))
+			throw new Fault('invalid', 'Choose a clinician from the list.', '/clinicianId');
+		if (await openReferralOf(tx, personId))
+			throw new Fault(
+				'conflict',
+				'The case is with a clinician already. End that first, then refer it anew.'
+			);
+		await rows.insert(referrals, { id: actId, personId, clinicianId, question, at: now, byId: by.id });
+		const detail = { clinician: clinicianId };
+		await writeAuditLine(tx, actor, { at: now, act: 'referred', personId, detail });
 	});
 }
 
@@ -46,25 +52,21 @@ export async function referCase(
 export async function endReferral(
 	db: Db,
 	actor: Actor,
-	input: { personId: string; outcome: string },
+	input: ActInput & { readonly outcome: string },
 	now: Date
 ): Promise<void> {
-	await db.transaction(async (tx) => {
-		await needCase(tx, actor, input.personId);
-		await lockPerson(tx, input.personId);
-		if ((await endOpen(tx, input.personId, input.outcome.trim(), now)) === 0) return;
-		await refreshCase(tx, input.personId, now);
-		await writeAuditLine(tx, actor, { at: now, act: 'referral-ended', personId: input.personId });
+	const { personId } = input;
+	await inTransaction(db, async (tx) => {
+		await needCase(tx, actor, personId);
+		await deskAct(tx, actor, { ...input, kind: 'referral-ended' }, now, async ({ rows }) => {
+			await rows.update(
+				referrals,
+				{ endedAt: now, outcome: input.outcome.trim() },
+				and(eq(referrals.personId, personId), isNull(referrals.endedAt))
+			);
+			await writeAuditLine(tx, actor, { at: now, act: 'referral-ended', personId });
+		});
 	});
-}
-
-async function endOpen(db: Db, personId: string, outcome: string, now: Date): Promise<number> {
-	const ended = await db
-		.update(referrals)
-		.set({ endedAt: now, outcome })
-		.where(and(eq(referrals.personId, personId), isNull(referrals.endedAt)))
-		.returning({ id: referrals.id });
-	return ended.length;
 }
 
 /** The referrals of a person, newest first; served by referrals_person_at_idx. */

@@ -1,117 +1,176 @@
-import { and, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
+import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
+import { isGraver } from '../../core/triage';
 import { needCoordinator, type Actor } from '../actor';
+import { deskAct, keyFor, type ActInput } from '../acts/desk-act';
+import type { ChangedRows } from '../acts/changed-rows';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { Fault } from '../fault';
-import { lockPerson, refreshCase } from './refresh-case';
 
-const { assessments, cases, messages, roundPeople } = schema;
+const { assessments, cases, checkIns, messages, reportedDiscomfort, roundPeople } = schema;
 
 /** Cases settled in one go at most. */
 export const MOST_AT_ONCE = 500;
 
-/** What a settling needs: whose, why, and the version that was seen where one case was looked at. */
-export interface Settling {
-	readonly personIds: readonly string[];
-	/** Why, in the coordinator's words; may be empty from the day sheet. */
-	readonly reason: string;
-	/** The version of the case that was seen; null for a batch, where what came in since stays open by its own time. */
-	readonly version: number | null;
+/** Why a case can't be settled by a press. */
+type Hindrance = 'needs-outcome' | 'unread-message';
+
+const HINDRANCE_WORDS: Readonly<Record<Hindrance, string>> = {
+	'needs-outcome':
+		'A warning sign is open. Record what came of it first: whom you reached, what was said, what comes next.',
+	'unread-message': 'There is a message that nobody has answered. Read it, then answer it or mark it as read.'
+};
+
+/** What hinders that a case is settled: a sign that only an outcome closes, or a message that nobody has read. */
+async function hindranceOf(tx: Db, personId: string): Promise<Hindrance | null> {
+	const [row] = await tx.select({ level: cases.level }).from(cases).where(eq(cases.personId, personId));
+	if (row && isGraver(row.level, 'soon')) return 'needs-outcome';
+	const open = await tx.$count(
+		messages,
+		and(eq(messages.personId, personId), messages.fromPerson, isNull(messages.answeredAt))
+	);
+	return open > 0 ? 'unread-message' : null;
 }
 
-const CHANGED =
-	'Somebody else changed this case meanwhile. What they did is shown below; settle it again if it still is.';
+/** Says that what a person has sent was looked at: answers, reports, check-ins; and that they were called where they were silent. */
+async function acknowledge(rows: ChangedRows, tx: Db, personId: string, now: Date): Promise<void> {
+	await rows.update(
+		assessments,
+		{ seenAt: now },
+		and(eq(assessments.personId, personId), isNotNull(assessments.answeredAt), isNull(assessments.seenAt))
+	);
+	const mine = tx.select({ id: assessments.id }).from(assessments).where(eq(assessments.personId, personId));
+	await rows.update(
+		reportedDiscomfort,
+		{ seenAt: now },
+		and(sql`${reportedDiscomfort.assessmentId} in (${mine})`, isNull(reportedDiscomfort.seenAt))
+	);
+	await rows.update(
+		checkIns,
+		{ seenAt: now },
+		and(eq(checkIns.personId, personId), isNotNull(checkIns.answeredAt), isNull(checkIns.seenAt))
+	);
+	await rows.update(
+		checkIns,
+		{ toCall: false, endedAt: now },
+		and(
+			eq(checkIns.personId, personId),
+			checkIns.toCall,
+			isNull(checkIns.answeredAt),
+			isNull(checkIns.endedAt)
+		)
+	);
+	await rows.update(
+		roundPeople,
+		{ toCall: false },
+		and(eq(roundPeople.personId, personId), roundPeople.toCall)
+	);
+}
 
-/**
- * Says that what was open is dealt with: answers seen, messages answered, calls made. What is asked for and not decided
- * stays open. The moment is the key by which it can be undone as one.
- *
- * Cost: a dozen small statements a person.
- */
-export async function settleCases(db: Db, actor: Actor, input: Settling, now: Date): Promise<void> {
-	needCoordinator(actor);
-	if (input.personIds.length > MOST_AT_ONCE)
-		throw new Fault('invalid', `Settle at most ${MOST_AT_ONCE} cases at once.`, '/person');
-	await db.transaction(async (tx) => {
-		// In one order, so that two batches at once never wait for each other in a ring.
-		for (const personId of [...new Set(input.personIds)].sort()) {
-			await lockPerson(tx, personId);
-			const [row] = await tx.select().from(cases).where(eq(cases.personId, personId));
-			if (!row) throw new Fault('not-found', 'This person is not in the list any more.');
-			if (input.version !== null && row.version !== input.version) throw new Fault('conflict', CHANGED);
-			await tx
-				.update(assessments)
-				.set({ seenAt: now })
-				.where(
-					and(
-						eq(assessments.personId, personId),
-						isNotNull(assessments.levelRank),
-						isNull(assessments.seenAt)
-					)
-				);
-			await tx
-				.update(messages)
-				.set({ answeredAt: now })
-				.where(and(eq(messages.personId, personId), eq(messages.fromPerson, 1), isNull(messages.answeredAt)));
-			await tx.update(roundPeople).set({ toCall: 0 }).where(eq(roundPeople.personId, personId));
-			await refreshCase(tx, personId, now);
-			await tx
-				.update(cases)
-				.set({ settledAt: now, settledReason: input.reason })
-				.where(and(eq(cases.personId, personId), isNull(cases.openSince)));
-			await writeAuditLine(tx, actor, { at: now, act: 'case-seen', personId });
-		}
+/** One person's part: acknowledged and, where nothing is left open, settled. */
+async function settleOne(
+	db: Db,
+	actor: Actor,
+	input: ActInput & { batch?: string; reason: string },
+	now: Date
+): Promise<Hindrance | null> {
+	const { personId, reason } = input;
+	return inTransaction(db, async (tx) => {
+		const hindrance = await deskAct(tx, actor, { ...input, kind: 'settled' }, now, async (tools) => {
+			const found = await hindranceOf(tools.tx, personId);
+			if (found) return found;
+			await acknowledge(tools.rows, tools.tx, personId, now);
+			await tools.rows.update(cases, { settledAt: now, settledReason: reason }, eq(cases.personId, personId));
+			await writeAuditLine(tools.tx, actor, { at: now, act: 'case-seen', personId });
+			return null;
+		});
+		return hindrance;
 	});
 }
 
-/** Takes a settling back: exactly what was closed at that moment is open again. */
-export async function undoSettling(
+/**
+ * Settles one case: what was sent is dealt with. What is asked for and not decided stays open, and so does a plan at home.
+ *
+ * @throws Fault where a warning sign has no outcome yet, or a message nobody has read
+ */
+export async function settleCase(
 	db: Db,
 	actor: Actor,
-	input: { personIds: readonly string[]; at: Date },
+	input: ActInput & { readonly reason: string },
 	now: Date
 ): Promise<void> {
 	needCoordinator(actor);
-	const ids = [...new Set(input.personIds)].sort();
-	if (ids.length === 0) return;
-	await db.transaction(async (tx) => {
-		for (const personId of ids) await lockPerson(tx, personId);
-		await tx
-			.update(assessments)
-			.set({ seenAt: null })
-			.where(and(inArray(assessments.personId, ids), eq(assessments.seenAt, input.at)));
-		await tx
-			.update(messages)
-			.set({ answeredAt: null })
-			.where(and(inArray(messages.personId, ids), eq(messages.answeredAt, input.at)));
-		for (const personId of ids) await openAgain(tx, actor, personId, now);
+	await inTransaction(db, async (tx) => {
+		const hindrance = await settleOne(tx, actor, input, now);
+		if (hindrance) throw new Fault('conflict', HINDRANCE_WORDS[hindrance]);
+	});
+}
+
+/** What became of many cases that were to be settled. */
+export interface SettledMany {
+	readonly settled: readonly string[];
+	/** Who was passed over: somebody has to look at these one by one. */
+	readonly leftOut: readonly string[];
+}
+
+/**
+ * Settles many cases with one press; who has an open warning sign or an unread message is left out, and named.
+ *
+ * Cost: some thirty small statements a person.
+ */
+export async function settleCases(
+	db: Db,
+	actor: Actor,
+	input: { readonly personIds: readonly string[]; readonly key: string },
+	now: Date
+): Promise<SettledMany> {
+	needCoordinator(actor);
+	if (input.personIds.length > MOST_AT_ONCE)
+		throw new Fault('invalid', `Settle at most ${MOST_AT_ONCE} cases at once.`, '/person');
+	return inTransaction(db, async (tx) => {
+		const settled: string[] = [];
+		const leftOut: string[] = [];
+		// In one order, so that two batches at once never wait for each other in a ring.
+		for (const personId of [...new Set(input.personIds)].sort()) {
+			if (await hindranceOf(tx, personId)) {
+				leftOut.push(personId);
+				continue;
+			}
+			const act = { personId, key: keyFor(input.key, personId), batch: input.key, version: null, reason: '' };
+			const hindrance = await settleOne(tx, actor, act, now);
+			(hindrance ? leftOut : settled).push(personId);
+		}
+		return { settled, leftOut };
 	});
 }
 
 /** Puts a case that was settled back on the sheet. */
-export async function reopenCase(db: Db, actor: Actor, personId: string, now: Date): Promise<void> {
+export async function reopenCase(db: Db, actor: Actor, input: ActInput, now: Date): Promise<void> {
 	needCoordinator(actor);
-	await db.transaction(async (tx) => {
-		await lockPerson(tx, personId);
-		const [newest] = await tx
+	const { personId } = input;
+	await deskAct(db, actor, { ...input, kind: 'reopened' }, now, async ({ tx, rows }) => {
+		const reopened = await rows.update(
+			assessments,
+			{ seenAt: null },
+			and(
+				eq(assessments.personId, personId),
+				isNotNull(assessments.seenAt),
+				isNull(assessments.spotOf),
+				sql`${assessments.answeredAt} = (select max(answered_at) from assessments where person_id = ${personId}::uuid and spot_of is null)`
+			)
+		);
+		if (reopened === 0) throw new Fault('conflict', 'There are no answers to open again.');
+		const mine = tx
 			.select({ id: assessments.id })
 			.from(assessments)
-			.where(
-				and(eq(assessments.personId, personId), isNotNull(assessments.levelRank), isNull(assessments.spotOf))
-			)
-			.orderBy(assessments.sentAt)
-			.limit(1);
-		if (!newest) throw new Fault('conflict', 'There are no answers to open again.');
-		await tx
-			.update(assessments)
-			.set({ seenAt: null })
-			.where(and(eq(assessments.personId, personId), isNotNull(assessments.levelRank)));
-		await openAgain(tx, actor, personId, now);
+			.where(eq(assessments.personId, personId));
+		await rows.update(
+			reportedDiscomfort,
+			{ seenAt: null },
+			sql`${reportedDiscomfort.id} = (select id from reported_discomfort where assessment_id in (${mine}) order by at desc limit 1)`
+		);
+		await rows.update(cases, { settledAt: null, settledReason: '' }, eq(cases.personId, personId));
+		await writeAuditLine(tx, actor, { at: now, act: 'case-reopened', personId });
 	});
-}
-
-async function openAgain(tx: Db, actor: Actor, personId: string, now: Date): Promise<void> {
-	await tx.update(cases).set({ settledAt: null, settledReason: '' }).where(eq(cases.personId, personId));
-	await refreshCase(tx, personId, now);
-	await writeAuditLine(tx, actor, { at: now, act: 'case-reopened', personId });
 }

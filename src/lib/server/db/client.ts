@@ -1,17 +1,27 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import pg from 'pg';
 import * as access from './schema/access';
+import { level } from './schema/columns';
+import * as acts from './schema/acts';
 import * as assessments from './schema/assessments';
 import * as audit from './schema/audit';
 import * as followUps from './schema/follow-ups';
 import * as cases from './schema/cases';
+import * as judgements from './schema/judgements';
 import * as people from './schema/people';
+import * as plans from './schema/plans';
+import * as reports from './schema/reports';
 import * as post from './schema/post';
 import * as rounds from './schema/rounds';
 
 /** Every table, by subject. */
 export const schema = {
+	level,
 	...access,
+	...acts,
+	...judgements,
+	...plans,
+	...reports,
 	...people,
 	...assessments,
 	...cases,
@@ -31,10 +41,18 @@ export interface OpenDatabase {
 	readonly pool: pg.Pool;
 }
 
-/** Opens a pool of connections. A connection that breaks is dropped and replaced on the next use. */
-export function openDatabase(url: string): OpenDatabase {
+/**
+ * Opens a pool of connections. A connection that breaks is dropped and replaced on the next use.
+ *
+ * @param timeZone the organisation's IANA zone; it travels with each connection, so that every use case knows it
+ */
+export function openDatabase(url: string, timeZone = 'UTC'): OpenDatabase {
 	// What is read often lies in memory or on a disk without a head to move: a look by index is as good as the next page.
-	const pool = new pg.Pool({ connectionString: url, max: 12, options: '-c random_page_cost=1.1' });
+	const pool = new pg.Pool({
+		connectionString: url,
+		max: 12,
+		options: `-c random_page_cost=1.1 -c easy_corner.time_zone=${timeZone}`
+	});
 	pool.on('error', () => {});
 	// One that breaks in use, between two statements, is told by the next of them; unheard it would end the process.
 	pool.on('connect', (client) => client.on('error', () => {}));

@@ -7,7 +7,7 @@ import type pg from 'pg';
 /** The database can't be used by this version; the text says what to do. */
 export class MigrationFault extends Error {}
 
-/** Any number: the lock under which one process migrates while the others wait. */
+/** Any number: the lock under which one process migrates while the others wait; the queue makes its tables under it too. */
 const LOCK = 727_301_442;
 
 function migrationsFolder(): string {
@@ -38,14 +38,24 @@ export async function migrateDatabase(pool: pg.Pool): Promise<void> {
 		entries: { when: number }[];
 	};
 	const newest = Math.max(...journal.entries.map((entry) => entry.when));
-	const client = await pool.connect();
-	try {
-		await client.query('select pg_advisory_lock($1)', [LOCK]);
+	await aloneInDatabase(pool, async (client) => {
 		if ((await newestApplied(client)) > newest)
 			throw new MigrationFault(
 				'The database was made by a newer version of Easy Corner: update the program, or keep the data aside with "npm run db -- backup FILE" and start over with "npm run demo -- --fresh".'
 			);
 		await migrate(drizzle(client), { migrationsFolder: folder });
+	});
+}
+
+/** Runs work while no other process of the application does such work on this database: others wait for their turn. */
+export async function aloneInDatabase<T>(
+	pool: pg.Pool,
+	work: (client: pg.PoolClient) => Promise<T>
+): Promise<T> {
+	const client = await pool.connect();
+	try {
+		await client.query('select pg_advisory_lock($1)', [LOCK]);
+		return await work(client);
 	} finally {
 		await client.query('select pg_advisory_unlock($1)', [LOCK]).catch(() => {});
 		client.release();

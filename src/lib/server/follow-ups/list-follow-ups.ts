@@ -22,32 +22,35 @@ const { cases, followUps, people } = schema;
 const MOST_FOLLOW_UPS = 300;
 
 /**
- * The first open follow-ups of a condition, by day. Picked from the index before anything is joined to them: what is read
+ * The first open follow-ups of a condition, by day. Picked from follow_ups_due_idx before anything is joined to them: what is read
  * follows what is shown.
  */
 function firstLines(db: Db, condition: SQL | undefined, limit: number) {
 	const picked = db
-		.select({ personId: cases.personId, levelRank: cases.levelRank, followUpOn: cases.followUpOn })
-		.from(cases)
-		.where(condition)
-		.orderBy(asc(cases.followUpOn), asc(cases.personId))
+		.select()
+		.from(followUps)
+		.where(and(isNull(followUps.doneAt), condition))
+		.orderBy(asc(followUps.due), asc(followUps.personId))
 		.limit(limit)
 		.as('picked');
 	return db
 		.select({
+			id: picked.id,
 			personId: people.id,
 			name: people.name,
 			team: people.team,
 			country: people.country,
-			due: followUps.due,
-			reason: followUps.reason,
-			version: followUps.version,
-			levelRank: picked.levelRank
+			region: people.region,
+			kind: picked.kind,
+			due: picked.due,
+			reason: picked.reason,
+			version: picked.version,
+			level: cases.level
 		})
 		.from(picked)
 		.innerJoin(people, eq(people.id, picked.personId))
-		.innerJoin(followUps, and(eq(followUps.personId, picked.personId), isNull(followUps.doneAt)))
-		.orderBy(asc(picked.followUpOn), asc(picked.personId));
+		.innerJoin(cases, eq(cases.personId, picked.personId))
+		.orderBy(asc(picked.due), asc(picked.personId));
 }
 
 /** One open follow-up. */
@@ -59,18 +62,19 @@ export const A_DAY = { month: 4, week: 40 } as const;
 /** Overdue follow-ups that are shown; the rest stands on the day sheet. */
 const MOST_OVERDUE = 24;
 
-/** The first follow-ups of each day of a span: one look into cases_follow_up_idx a day. */
+/** The first follow-ups of each day of a span: one look into follow_ups_due_idx a day. */
 async function firstOfEachDay(db: Db, from: string, until: string, aDay: number): Promise<FollowUpLine[]> {
-	const { rows } = await db.execute<{ person_id: string }>(sql`
-		select picked.person_id from generate_series(${from}::date, ${until}::date, interval '1 day') as day(day)
+	const { rows } = await db.execute<{ id: string }>(sql`
+		select picked.id from generate_series(${from}::date, ${until}::date, interval '1 day') as day(day)
 		cross join lateral (
-			select person_id from cases where follow_up_on = day.day::date order by person_id limit ${aDay}) picked`);
-	const ids = rows.map((row) => row.person_id);
-	return ids.length === 0 ? [] : firstLines(db, inArray(cases.personId, ids), MOST_FOLLOW_UPS);
+			select id from follow_ups where done_at is null and due = day.day::date
+			order by person_id limit ${aDay}) picked`);
+	const ids = rows.map((row) => row.id);
+	return ids.length === 0 ? [] : firstLines(db, inArray(followUps.id, ids), MOST_FOLLOW_UPS);
 }
 
 /**
- * Open follow-ups: those that are overdue, and those of a span, by day. Served by cases_follow_up_idx; the cost follows what is
+ * Open follow-ups: those that are overdue, and those of a span, by day. Served by follow_ups_due_idx; the cost follows what is
  * shown.
  *
  * @param from first ISO date of the span; `until` is its last
@@ -82,15 +86,20 @@ export async function followUpsIn(
 	{ from, until, today, aDay = null }: { from: string; until: string; today: string; aDay?: number | null }
 ): Promise<{ overdue: FollowUpLine[]; overdueTotal: number; lines: FollowUpLine[]; total: number }> {
 	needCoordinator(actor);
-	const inSpan = and(gte(cases.followUpOn, from < today ? today : from), lte(cases.followUpOn, until));
-	const isOverdue = lt(cases.followUpOn, today);
+	const inSpan = and(
+		isNull(followUps.doneAt),
+		gte(followUps.due, from < today ? today : from),
+		lte(followUps.due, until)
+	);
+	// What the policy asks by itself is written on its day: only a look that somebody set can be late.
+	const isOverdue = and(isNull(followUps.doneAt), eq(followUps.kind, 'look'), lt(followUps.due, today));
 	const [overdue, overdueTotal, lines, total] = await Promise.all([
 		firstLines(db, isOverdue, MOST_OVERDUE),
-		db.select({ n: count() }).from(cases).where(isOverdue),
+		db.select({ n: count() }).from(followUps).where(isOverdue),
 		aDay === null
 			? firstLines(db, inSpan, MOST_FOLLOW_UPS)
 			: firstOfEachDay(db, from < today ? today : from, until, aDay),
-		db.select({ n: count() }).from(cases).where(inSpan)
+		db.select({ n: count() }).from(followUps).where(inSpan)
 	]);
 	return { overdue, overdueTotal: overdueTotal[0]?.n ?? 0, lines, total: total[0]?.n ?? 0 };
 }
@@ -103,12 +112,12 @@ export async function loadOfDays(
 ): Promise<{ day: string; n: number }[]> {
 	needCoordinator(actor);
 	const rows = await db
-		.select({ day: cases.followUpOn, n: count() })
-		.from(cases)
-		.where(and(isNotNull(cases.followUpOn), gte(cases.followUpOn, from), lte(cases.followUpOn, until)))
-		.groupBy(cases.followUpOn)
-		.orderBy(asc(cases.followUpOn));
-	return rows.flatMap(({ day, n }) => (day ? [{ day, n }] : []));
+		.select({ day: followUps.due, n: count() })
+		.from(followUps)
+		.where(and(isNull(followUps.doneAt), gte(followUps.due, from), lte(followUps.due, until)))
+		.groupBy(followUps.due)
+		.orderBy(asc(followUps.due));
+	return rows;
 }
 
 /** The follow-ups of one person, the newest first: the chain of what was looked at and what came of it. */
@@ -122,7 +131,7 @@ export function chainOf(db: Db, personId: string) {
 			outcome: followUps.outcome
 		})
 		.from(followUps)
-		.where(and(eq(followUps.personId, personId), isNotNull(followUps.doneAt)))
+		.where(and(eq(followUps.personId, personId), eq(followUps.kind, 'look'), isNotNull(followUps.doneAt)))
 		.orderBy(desc(followUps.doneAt), sql`${followUps.id}`)
 		.limit(50);
 }

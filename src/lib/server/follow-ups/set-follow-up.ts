@@ -1,42 +1,39 @@
-import { and, desc, eq, isNull, sql } from 'drizzle-orm';
-import { civilDate, isWorkingDay } from '../../core/calendar';
+import { and, eq, isNull } from 'drizzle-orm';
+import { isWorkingDay, plausibleDay } from '../../core/calendar';
 import { needCoordinator, type Actor } from '../actor';
+import { deskAct, type ActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { lockPerson, refreshCase } from '../cases/refresh-case';
 import { schema, type Db } from '../db/client';
+import type { FollowUpKind } from '../../core/triage';
 import { Fault } from '../fault';
-import { workCalendarOf } from '../people/work-calendar-of';
+import { putLook } from './put-look';
 
 const { followUps } = schema;
 
-/** A follow-up as it is set. `version` is the one that was seen, 0 where none was open. */
-export interface FollowUpInput {
-	readonly personId: string;
+/** A follow-up as it is set. `seen` is the version of the follow-up that was looked at, 0 where none was open. */
+export interface FollowUpInput extends Pick<ActInput, 'key' | 'personId'> {
+	/** Which of a person's follow-ups; the policy's days can be moved, and only a look is set anew. */
+	readonly kind: FollowUpKind;
 	/** ISO date. */
 	readonly due: string;
 	readonly reason: string;
-	readonly version: number;
+	readonly seen: number;
 }
 
 const CHANGED =
-	'Somebody else changed this follow-up meanwhile. What they set is shown below; set yours again if it still stands.';
+	'Somebody else changed this follow-up meanwhile. What they set is shown; set yours again if it is still right.';
 
-async function needPerson(db: Db, personId: string) {
-	const person = await lockPerson(db, personId);
-	if (!person) throw new Fault('not-found', 'This person is not in the list any more.');
-	return person;
-}
-
-async function openOf(db: Db, personId: string) {
-	const [open] = await db
+/** The open follow-up of a kind; served by follow_ups_open_key. */
+export async function openFollowUp(tx: Db, personId: string, kind: FollowUpKind) {
+	const [open] = await tx
 		.select()
 		.from(followUps)
-		.where(and(eq(followUps.personId, personId), isNull(followUps.doneAt)));
+		.where(and(eq(followUps.personId, personId), eq(followUps.kind, kind), isNull(followUps.doneAt)));
 	return open ?? null;
 }
 
 /**
- * Sets the day on which a person is looked at again: a new follow-up, or another day for the open one.
+ * Sets the day on which a person is looked at or asked again: a new look, or another day for what is open.
  *
  * @returns whether that day is free where the person lives; who chose it may have meant it
  */
@@ -47,107 +44,54 @@ export async function setFollowUp(
 	now: Date
 ): Promise<{ isFreeDay: boolean }> {
 	needCoordinator(actor);
-	const { personId, due, reason } = input;
-	return db.transaction(async (tx) => {
-		const { country } = await needPerson(tx, personId);
-		const open = await openOf(tx, personId);
-		if ((open?.version ?? 0) !== input.version) throw new Fault('conflict', CHANGED);
+	const { personId, due, reason, kind } = input;
+	const day = plausibleDay(due);
+	if (!day) throw new Fault('invalid', 'Choose a day that exists.', '/due');
+	const act = { key: input.key, personId, version: null, kind: 'follow-up-set' as const };
+	const set = await deskAct(db, actor, act, now, async ({ tx, rows, person }) => {
+		const open = await openFollowUp(tx, personId, kind);
+		if ((open?.version ?? 0) !== input.seen) throw new Fault('conflict', CHANGED);
 		if (open)
-			await tx
-				.update(followUps)
-				.set({ due, reason, version: open.version + 1 })
-				.where(eq(followUps.id, open.id));
-		else await addToChain(tx, { personId, due, reason }, now);
-		await refreshCase(tx, personId, now);
-		await writeAuditLine(tx, actor, { at: now, act: 'follow-up-set', personId, detail: { due } });
-		const day = civilDate(due);
-		return { isFreeDay: day !== null && !isWorkingDay(day, workCalendarOf(country)) };
+			await rows.update(
+				followUps,
+				{ due, ...(kind === 'look' ? { reason } : {}), version: open.version + 1 },
+				eq(followUps.id, open.id)
+			);
+		else if (kind === 'look') await putLook(rows, tx, { personId, due, reason }, now);
+		else throw new Fault('conflict', CHANGED);
+		await writeAuditLine(tx, actor, { at: now, act: 'follow-up-set', personId, detail: { due, kind } });
+		return { isFreeDay: !isWorkingDay(day, person.place.calendar) };
 	});
+	return set ?? { isFreeDay: false };
 }
 
-/** A new follow-up, behind the last one that was done. */
-async function addToChain(
-	db: Db,
-	{ personId, due, reason }: Pick<FollowUpInput, 'personId' | 'due' | 'reason'>,
-	now: Date
-): Promise<void> {
-	const [last] = await db
-		.select({ id: followUps.id })
-		.from(followUps)
-		.where(eq(followUps.personId, personId))
-		.orderBy(desc(followUps.createdAt))
-		.limit(1);
-	await db.insert(followUps).values({ personId, due, reason, createdAt: now, after: last?.id ?? null });
-}
-
-/** Within another act: sees to it that a person is looked at by a day. One that is due sooner stays as it is. */
-export async function setFollowUpWithin(
-	tx: Db,
-	actor: Actor,
-	input: Pick<FollowUpInput, 'personId' | 'due' | 'reason'>,
-	now: Date
-): Promise<void> {
-	const { personId, due, reason } = input;
-	await needPerson(tx, personId);
-	const open = await openOf(tx, personId);
-	if (open && open.due <= due) return;
-	if (open)
-		await tx
-			.update(followUps)
-			.set({ due, reason, version: open.version + 1 })
-			.where(eq(followUps.id, open.id));
-	else await addToChain(tx, input, now);
-	await writeAuditLine(tx, actor, { at: now, act: 'follow-up-set', personId, detail: { due } });
+/** A follow-up that was done: what came of it and when the next look is, in one act. */
+export interface FinishInput extends Pick<ActInput, 'key' | 'personId'> {
+	readonly seen: number;
+	readonly outcome: string;
+	readonly next: { readonly due: string; readonly reason: string } | null;
 }
 
 /**
- * Says that a follow-up was done, with what came of it and the day of the next one, if any. Harmless where it was done
- * already.
+ * Says that a look was done, with what came of it and the day of the next one, if any. Of two who say so at once the second is told.
  */
-export async function finishFollowUp(
-	db: Db,
-	actor: Actor,
-	input: { personId: string; outcome: string; next: { due: string; reason: string } | null },
-	now: Date
-): Promise<void> {
+export async function finishFollowUp(db: Db, actor: Actor, input: FinishInput, now: Date): Promise<void> {
 	needCoordinator(actor);
-	const { personId, outcome, next } = input;
-	await db.transaction(async (tx) => {
-		await needPerson(tx, personId);
-		const done = await tx
-			.update(followUps)
-			.set({ doneAt: now, outcome, version: sql`${followUps.version} + 1` })
-			.where(and(eq(followUps.personId, personId), isNull(followUps.doneAt)))
-			.returning({ id: followUps.id });
-		if (done.length === 0) return;
-		if (next) await addToChain(tx, { personId, ...next }, now);
-		await refreshCase(tx, personId, now);
+	const { personId, next } = input;
+	const outcome = input.outcome.trim();
+	if (outcome === '') throw new Fault('invalid', 'Say in a few words what came of it.', '/outcome');
+	if (next && plausibleDay(next.due) === null)
+		throw new Fault('invalid', 'Choose a day that exists.', '/due');
+	const act = { key: input.key, personId, version: null, kind: 'follow-up-done' as const };
+	await deskAct(db, actor, act, now, async ({ tx, rows }) => {
+		const open = await openFollowUp(tx, personId, 'look');
+		if (!open || open.version !== input.seen) throw new Fault('conflict', CHANGED);
+		await rows.update(
+			followUps,
+			{ doneAt: now, outcome, version: open.version + 1 },
+			eq(followUps.id, open.id)
+		);
+		if (next) await putLook(rows, tx, { personId, ...next }, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'follow-up-done', personId });
-	});
-}
-
-/** Takes back that a follow-up was done just at that moment; one that was set since stays. */
-export async function undoFinish(
-	db: Db,
-	actor: Actor,
-	input: { personId: string; at: Date },
-	now: Date
-): Promise<void> {
-	needCoordinator(actor);
-	const { personId, at } = input;
-	await db.transaction(async (tx) => {
-		await needPerson(tx, personId);
-		// The next of the chain was set in the same act.
-		await tx
-			.delete(followUps)
-			.where(and(eq(followUps.personId, personId), isNull(followUps.doneAt), eq(followUps.createdAt, at)));
-		if (await openOf(tx, personId))
-			throw new Fault('conflict', 'Another follow-up was set meanwhile: it stands below.');
-		await tx
-			.update(followUps)
-			.set({ doneAt: null, outcome: '' })
-			.where(and(eq(followUps.personId, personId), eq(followUps.doneAt, at)));
-		await refreshCase(tx, personId, now);
-		await writeAuditLine(tx, actor, { at: now, act: 'follow-up-set', personId });
 	});
 }

@@ -1,3 +1,4 @@
+import { Type } from 'typebox';
 import { describe, expect, it } from 'vitest';
 import { saveSchema } from '../assessments/answer-schema';
 import { Fault } from '../fault';
@@ -24,7 +25,7 @@ async function refusal(work: Promise<unknown>): Promise<Pick<Fault, 'kind' | 'at
 }
 
 describe('jsonReader', () => {
-	const read = jsonReader<{ fields: Record<string, string> }>(saveSchema);
+	const read = jsonReader(saveSchema);
 
 	it('gives what fits its schema', async () => {
 		const fields = { stature: '164', 'thing.0.label': 'Zoë’s crate 📦', unit: 'cm' };
@@ -63,6 +64,12 @@ describe('jsonReader', () => {
 		expect(await refusal(read(json('{}', told)))).toMatchObject({ kind: 'too-large' });
 	});
 
+	it('refuses what is nested so deeply that reading on would break', async () => {
+		const deep = (depth: number) => `{"fields":${'['.repeat(depth)}${']'.repeat(depth)}}`;
+		expect(await refusal(read(json(deep(20_000))))).toMatchObject({ kind: 'invalid', at: '' });
+		expect(await refusal(read(json(deep(20))))).toMatchObject({ kind: 'invalid', at: '/fields' });
+	});
+
 	it('takes names of the language itself for what they are: no field', async () => {
 		for (const name of ['__proto__', 'constructor', 'toString']) {
 			const body = `{"fields":{"${name}":"1"}}`;
@@ -72,11 +79,9 @@ describe('jsonReader', () => {
 });
 
 describe('formReader', () => {
-	const read = formReader<{ name: string; tick?: string }>({
-		type: 'object',
-		additionalProperties: false,
-		required: ['name'],
-		properties: { name: { type: 'string', maxLength: 5 }, tick: { enum: ['yes', 'no'] } }
+	const read = formReader({
+		name: Type.String({ maxLength: 5 }),
+		tick: Type.Optional(Type.Enum(['yes', 'no']))
 	});
 
 	it('takes the last of a field that is sent twice, as a hidden default before a box', async () => {

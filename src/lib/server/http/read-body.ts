@@ -1,3 +1,4 @@
+import { Type, type Static, type TProperties, type TSchema } from 'typebox';
 import { compileSchema } from '../../core/schema';
 import { Fault } from '../fault';
 
@@ -56,11 +57,25 @@ function refuseUnstorable(value: unknown, at: string): void {
 /** A reader of bodies of one shape: checks against a JSON Schema and throws an `invalid` fault that names the place. */
 export type BodyReader<T> = (request: Request) => Promise<T>;
 
-/** Makes a reader of JSON bodies. @param most largest body, bytes */
-export function jsonReader<T>(schema: object, most = LARGEST_BODY_BYTES): BodyReader<T> {
-	const check = compileSchema<T>(schema);
+/** How deep a body may be nested: what is read here is flat. Deeper, a reader that follows it would run out of stack. */
+const DEEPEST = 64;
+
+/** Refuses a text whose brackets go deeper than any body does, before it is read; brackets within texts count too, and are as rare. */
+function refuseDeep(text: string): void {
+	let depth = 0;
+	for (const char of text) {
+		if (char === '[' || char === '{') depth += 1;
+		else if (char === ']' || char === '}') depth -= 1;
+		if (depth > DEEPEST) throw new Fault('invalid', 'What was sent is nested too deeply.', '');
+	}
+}
+
+/** Makes a reader of JSON bodies. @param schema what is taken; its type is what the reader gives. @param most largest body, bytes */
+export function jsonReader<S extends TSchema>(schema: S, most = LARGEST_BODY_BYTES): BodyReader<Static<S>> {
+	const check = compileSchema<Static<S>>(schema);
 	return async (request) => {
 		const text = decode(await readBytes(request, most));
+		refuseDeep(text);
 		let value: unknown;
 		try {
 			value = JSON.parse(text);
@@ -74,12 +89,17 @@ export function jsonReader<T>(schema: object, most = LARGEST_BODY_BYTES): BodyRe
 	};
 }
 
+/** Makes a reader of HTML forms of just these fields; see {@link formReaderOf}. */
+export function formReader<P extends TProperties>(fields: P) {
+	return formReaderOf(Type.Object(fields, { additionalProperties: false }));
+}
+
 /**
  * Makes a reader of HTML forms (`application/x-www-form-urlencoded`). Every value is text; of a field sent twice the last
  * one counts, as with a hidden default before a checkbox.
  */
-export function formReader<T>(schema: object): BodyReader<T> {
-	const check = compileSchema<T>(schema);
+export function formReaderOf<S extends TSchema>(schema: S): BodyReader<Static<S>> {
+	const check = compileSchema<Static<S>>(schema);
 	return async (request) => {
 		const type = request.headers.get('content-type') ?? '';
 		if (!type.startsWith('application/x-www-form-urlencoded'))

@@ -1,6 +1,13 @@
+import type pg from 'pg';
 import PgBoss from 'pg-boss';
+import { forgetOldChanges } from '../acts/undo-acts';
+import { doWhatIsDue } from '../check-ins/ask-due';
+import { remindCheckIns } from '../check-ins/remind-check-ins';
 import type { Config } from '../config';
 import type { Db } from '../db/client';
+import { aloneInDatabase } from '../db/migrate';
+import { judgeTheUnjudged } from '../judgements/first-judging';
+import type { Planning } from '../planning/planning';
 import { describeError, log } from '../log';
 import { deliverLetters } from '../post/deliver-letters';
 import { smtp, standIn, type Postman } from '../post/postman';
@@ -8,9 +15,10 @@ import { remindDue } from '../rounds/remind';
 import { sendRoundBatches } from '../rounds/send-round';
 
 /** Work that waits in PostgreSQL for whichever process is free. What there is to do stands in the tables; a job only says: look. */
-export type JobName = 'letters' | 'round' | 'reminders';
+const JOBS = ['letters', 'round', 'reminders', 'due', 'judging'] as const;
 
-const JOBS: readonly JobName[] = ['letters', 'round', 'reminders'];
+/** One kind of work. */
+export type JobName = (typeof JOBS)[number];
 
 /** A job of a process that died is given to another after this long, s. The rows it had locked are free at once. */
 const EXPIRE_SECONDS = 300;
@@ -33,7 +41,10 @@ function postmanOf(db: Db, config: Config, clock: () => Date): Postman {
  * Joins the queue: this process takes jobs, and so may any number of others. Each kind of work also runs once a minute by
  * itself, so that nothing waits for a wake-up that was lost with a process.
  */
-export async function startJobs(db: Db, config: Config, clock: () => Date): Promise<Jobs> {
+export async function startJobs(
+	{ db, pool, config, planning }: { db: Db; pool: pg.Pool; config: Config; planning: Planning },
+	clock: () => Date
+): Promise<Jobs> {
 	const boss = new PgBoss({
 		connectionString: config.databaseUrl,
 		max: 3,
@@ -43,7 +54,8 @@ export async function startJobs(db: Db, config: Config, clock: () => Date): Prom
 		monitorStateIntervalSeconds: 60
 	});
 	boss.on('error', (error) => log({ level: 'error', event: 'queue', ...describeError(error) }));
-	await boss.start();
+	// The queue makes its tables at the first start, and does so badly where several processes try at once.
+	await aloneInDatabase(pool, () => boss.start());
 	const postman = postmanOf(db, config, clock);
 	const work: Record<JobName, () => Promise<unknown>> = {
 		letters: () => deliverLetters(db, postman, config.origin, clock),
@@ -51,18 +63,26 @@ export async function startJobs(db: Db, config: Config, clock: () => Date): Prom
 			if ((await sendRoundBatches(db, clock)) > 0) wake('letters');
 		},
 		reminders: async () => {
-			if ((await remindDue(db, clock())) > 0) wake('letters');
-		}
+			const letters = (await remindDue(db, clock())) + (await remindCheckIns(db, clock()));
+			if (letters > 0) wake('letters');
+		},
+		due: async () => {
+			await forgetOldChanges(db, clock());
+			if ((await doWhatIsDue(db, clock())) > 0) wake('letters');
+		},
+		judging: () => judgeTheUnjudged(db, planning, clock)
 	};
 	for (const name of JOBS) {
-		await boss.createQueue(name, {
-			name,
-			policy: 'short',
-			retryLimit: 5,
-			retryBackoff: true,
-			retryDelay: 2,
-			expireInSeconds: EXPIRE_SECONDS
-		});
+		await aloneInDatabase(pool, () =>
+			boss.createQueue(name, {
+				name,
+				policy: 'short',
+				retryLimit: 5,
+				retryBackoff: true,
+				retryDelay: 2,
+				expireInSeconds: EXPIRE_SECONDS
+			})
+		);
 		await boss.work(name, { pollingIntervalSeconds: POLL_SECONDS, batchSize: 1 }, async () => {
 			try {
 				await work[name]();

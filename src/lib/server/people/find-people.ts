@@ -43,10 +43,9 @@ export async function findPeople(
 	db: Db,
 	{ search, ...filter }: PeopleFilter,
 	wanted: Wanted,
-	now: Date,
 	mostLookedUp = MOST_LOOKED_UP
 ): Promise<FoundPeople> {
-	const [bySearch, byCase, byPerson] = [searched(search), whereCase(filter, now), wherePerson(filter)];
+	const [bySearch, byCase, byPerson] = [searched(search), whereCase(filter), wherePerson(filter)];
 	const idsByCase = sql`select ${cases.personId} from ${cases} where ${byCase}`;
 	if (byCase && (await expectedRows(db, idsByCase)) <= mostLookedUp)
 		return lookUp(

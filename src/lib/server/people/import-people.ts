@@ -1,9 +1,16 @@
 import { sql } from 'drizzle-orm';
-import { readRoster, type ColumnMap, type RosterFault } from '../../core/exchange';
+import {
+	readRoster,
+	ROSTER_FIELDS,
+	type ColumnMap,
+	type RosterFault,
+	type RosterField
+} from '../../core/exchange';
 import { knowsHolidaysOf } from '../../core/calendar/public-holidays';
 import { needCoordinator, type Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 
 const { cases, people } = schema;
 
@@ -43,27 +50,29 @@ export async function importPeople(
 	needCoordinator(actor);
 	const { people: read, faults } = readRoster(input.lines, input.columns);
 	const countries = [...new Set(read.map(({ country }) => country))].filter((c) => /^[A-Z]{2}$/.test(c));
-	const told = {
+	// What no column is for stays as it is.
+	const told = ROSTER_FIELDS.filter((field) => input.columns[field] !== null && field !== 'email');
+	const report = {
 		faults: faults.slice(0, MOST_FAULTS),
 		moreFaults: Math.max(0, faults.length - MOST_FAULTS),
 		unknownCountries: countries.filter((country) => !knowsHolidaysOf({ country, region: null }))
 	};
-	if (faults.length > 0) return { added: 0, changed: 0, same: 0, ...told, isApplied: false };
-	if (!input.apply) return { ...(await wouldDo(db, read)), ...told, isApplied: false };
-	const counts = await db.transaction(async (tx) => {
+	if (faults.length > 0) return { added: 0, changed: 0, same: 0, ...report, isApplied: false };
+	if (!input.apply) return { ...(await wouldDo(db, read, told)), ...report, isApplied: false };
+	const counts = await inTransaction(db, async (tx) => {
 		let [added, changed] = [0, 0];
 		for (let from = 0; from < read.length; from += CHUNK) {
 			const chunk = read.slice(from, from + CHUNK);
 			const { rows } = await tx.execute<{ is_new: boolean }>(sql`
-				insert into ${people} (name, email, team, country, time_zone, language, created_at)
-				select x.name, x.email, x.team, x.country, x."timeZone", x.language, ${now.toISOString()}::timestamptz
-				from jsonb_to_recordset(${JSON.stringify(chunk)}::jsonb)
-					as x(name text, email text, team text, country text, "timeZone" text, language text)
+				insert into ${people} (${names(ROSTER_FIELDS)}, created_at)
+				select ${values(ROSTER_FIELDS, 'x')}, ${now.toISOString()}::timestamptz
+				from ${recordset(chunk)}
 				on conflict (lower(email)) do update set
-					name = excluded.name, team = excluded.team, country = excluded.country,
-					time_zone = excluded.time_zone, language = excluded.language, version = people.version + 1
-				where (people.name, people.team, people.country, people.time_zone, people.language)
-					is distinct from (excluded.name, excluded.team, excluded.country, excluded.time_zone, excluded.language)
+					${sql.join(
+						told.map((field) => sql`${column(field)} = excluded.${column(field)}`),
+						sql`, `
+					)}, version = people.version + 1
+				where (${values(told, 'people', true)}) is distinct from (${values(told, 'excluded', true)})
 				returning (xmax = 0) as is_new`);
 			added += rows.filter(({ is_new }) => is_new).length;
 			changed += rows.filter(({ is_new }) => !is_new).length;
@@ -75,19 +84,35 @@ export async function importPeople(
 		await writeAuditLine(tx, actor, { at: now, act: 'people-imported', detail });
 		return { added, changed };
 	});
-	return { ...counts, same: read.length - counts.added - counts.changed, ...told, isApplied: true };
+	return { ...counts, same: read.length - counts.added - counts.changed, ...report, isApplied: true };
 }
 
+/** A field's column in the table of people. */
+const column = (field: RosterField) => sql.identifier(people[field].name);
+
+const names = (fields: readonly RosterField[]) => sql.join(fields.map(column), sql`, `);
+
+/** The fields of a row source; of the file's they are named as the roster names them, of the table's as its columns. */
+const values = (fields: readonly RosterField[], source: string, isTable = false) =>
+	sql.join(
+		fields.map((field) => sql`${sql.identifier(source)}.${isTable ? column(field) : sql.identifier(field)}`),
+		sql`, `
+	);
+
+const recordset = (chunk: readonly object[]) =>
+	sql`jsonb_to_recordset(${JSON.stringify(chunk)}::jsonb) as x(${sql.join(
+		ROSTER_FIELDS.map((field) => sql`${sql.identifier(field)} text`),
+		sql`, `
+	)})`;
+
 /** What taking a roster in would do; reads only. */
-async function wouldDo(db: Db, read: readonly { email: string }[]) {
+async function wouldDo(db: Db, read: readonly { email: string }[], told: readonly RosterField[]) {
 	let [known, same] = [0, 0];
 	for (let from = 0; from < read.length; from += CHUNK) {
 		const { rows } = await db.execute<{ same: boolean }>(sql`
-			select (p.name, p.team, p.country, p.time_zone, p.language)
-				is not distinct from (x.name, x.team, x.country, x."timeZone", x.language) as same
-			from jsonb_to_recordset(${JSON.stringify(read.slice(from, from + CHUNK))}::jsonb)
-				as x(name text, email text, team text, country text, "timeZone" text, language text)
-			join people p on lower(p.email) = x.email`);
+			select (${values(told, 'people', true)}) is not distinct from (${values(told, 'x')}) as same
+			from ${recordset(read.slice(from, from + CHUNK))}
+			join ${people} on lower(people.email) = x.email`);
 		known += rows.length;
 		same += rows.filter((row) => row.same).length;
 	}

@@ -1,10 +1,11 @@
-import { and, asc, eq, inArray, sql } from 'drizzle-orm';
+import { eq, inArray, sql } from 'drizzle-orm';
 import { needCoordinator, type Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { findPeople } from './find-people';
-import type { PeopleFilter, PersonState } from './people-filter';
+import type { PersonState } from '../../core/people';
+import type { PeopleFilter } from './people-filter';
 
-const { people, cases, savedFilters } = schema;
+const { people, cases } = schema;
 
 /** One line of the list. */
 export interface PersonLine {
@@ -38,17 +39,13 @@ export const PEOPLE_A_PAGE = 50;
 /** Counted to here and no further: a list of thousands is narrowed, not read. As many as a bulk act reaches. */
 export const MOST_COUNTED = 500;
 
-type Newest = Pick<
-	typeof cases.$inferSelect,
-	'sentAt' | 'linkEndsAt' | 'revokedAt' | 'startedAt' | 'answeredAt'
->;
+type Newest = Pick<typeof cases.$inferSelect, 'sentAt' | 'revokedAt' | 'startedAt' | 'answeredAt'>;
 
 /** Where an assessment stands at a moment. */
-export function stateOf(newest: Newest | null, now: Date): { state: PersonState; at: Date | null } {
+export function stateOf(newest: Newest | null): { state: PersonState; at: Date | null } {
 	if (!newest?.sentAt) return { state: 'none', at: null };
 	if (newest.answeredAt) return { state: 'answered', at: newest.answeredAt };
 	if (newest.revokedAt) return { state: 'revoked', at: newest.revokedAt };
-	if (newest.linkEndsAt && newest.linkEndsAt <= now) return { state: 'expired', at: newest.linkEndsAt };
 	return newest.startedAt ? { state: 'started', at: newest.startedAt } : { state: 'sent', at: newest.sentAt };
 }
 
@@ -72,16 +69,14 @@ function afterCursor(cursor: string | undefined) {
 export async function listPeople(
 	db: Db,
 	actor: Actor,
-	input: { filter: PeopleFilter; cursor?: string | undefined },
-	now: Date
+	input: { filter: PeopleFilter; cursor?: string | undefined }
 ): Promise<PeoplePage> {
 	needCoordinator(actor);
-	const { ids, counted } = await findPeople(
-		db,
-		input.filter,
-		{ after: afterCursor(input.cursor), most: PEOPLE_A_PAGE + 1, mostCounted: MOST_COUNTED },
-		now
-	);
+	const { ids, counted } = await findPeople(db, input.filter, {
+		after: afterCursor(input.cursor),
+		most: PEOPLE_A_PAGE + 1,
+		mostCounted: MOST_COUNTED
+	});
 	const rows = await db
 		.select({ person: people, newest: cases })
 		.from(people)
@@ -94,9 +89,9 @@ export async function listPeople(
 		email: person.email,
 		team: person.team,
 		country: person.country,
-		...stateOf(newest, now),
-		checksOff: newest.answeredAt ? newest.checksOff : null,
-		checksUnsure: newest.answeredAt ? newest.checksUnsure : null,
+		...stateOf(newest),
+		checksOff: newest.checksOff,
+		checksUnsure: newest.checksUnsure,
 		followUpDue: newest.followUpOn,
 		hasLeft: person.leftAt !== null,
 		hasBounced: person.bouncedAt !== null
@@ -136,34 +131,4 @@ export async function teamsOf(db: Db, actor: Actor): Promise<string[]> {
 export async function countriesOf(db: Db, actor: Actor): Promise<string[]> {
 	needCoordinator(actor);
 	return valuesOf(db, 'country');
-}
-
-/** The filters that a user has named. */
-export async function savedFiltersOf(db: Db, actor: Actor) {
-	const { id } = needCoordinator(actor);
-	return db
-		.select({ id: savedFilters.id, name: savedFilters.name, query: savedFilters.query })
-		.from(savedFilters)
-		.where(eq(savedFilters.userId, id))
-		.orderBy(asc(savedFilters.name))
-		.limit(50);
-}
-
-/** Keeps a filter under a name; the same name again takes the new one. */
-export async function saveFilter(
-	db: Db,
-	actor: Actor,
-	input: { name: string; query: string }
-): Promise<void> {
-	const { id } = needCoordinator(actor);
-	await db
-		.insert(savedFilters)
-		.values({ userId: id, ...input })
-		.onConflictDoUpdate({ target: [savedFilters.userId, savedFilters.name], set: { query: input.query } });
-}
-
-/** Removes a named filter. */
-export async function dropFilter(db: Db, actor: Actor, filterId: string): Promise<void> {
-	const { id } = needCoordinator(actor);
-	await db.delete(savedFilters).where(and(eq(savedFilters.id, filterId), eq(savedFilters.userId, id)));
 }

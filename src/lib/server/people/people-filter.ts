@@ -1,14 +1,9 @@
-import { and, eq, gt, inArray, isNotNull, isNull, lte, sql, type SQL } from 'drizzle-orm';
+import { PERSON_STATES, type PersonState } from '../../core/people';
+import { and, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { LEVELS, type Level } from '../../core/triage';
 import { schema } from '../db/client';
 
 const { cases, people } = schema;
-
-/** Where a person's newest self-assessment stands. */
-export const PERSON_STATES = ['none', 'sent', 'started', 'answered', 'revoked', 'expired'] as const;
-
-/** One of {@link PERSON_STATES}. */
-export type PersonState = (typeof PERSON_STATES)[number];
 
 /** What a list of people is narrowed to; empty texts narrow nothing. */
 export interface PeopleFilter {
@@ -61,7 +56,7 @@ export function searched(search: string): SQL | undefined {
 	);
 }
 
-function inState(state: PersonState | '', now: Date): SQL | undefined {
+function inState(state: PersonState | ''): SQL | undefined {
 	const isOpen = and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt));
 	switch (state) {
 		case 'none':
@@ -70,26 +65,18 @@ function inState(state: PersonState | '', now: Date): SQL | undefined {
 			return isNotNull(cases.answeredAt);
 		case 'revoked':
 			return and(isNotNull(cases.revokedAt), isNull(cases.answeredAt));
-		case 'expired':
-			return and(isOpen, lte(cases.linkEndsAt, now));
 		case 'started':
-			return and(isOpen, gt(cases.linkEndsAt, now), isNotNull(cases.startedAt));
+			return and(isOpen, isNotNull(cases.startedAt));
 		case 'sent':
-			return and(isOpen, gt(cases.linkEndsAt, now), isNull(cases.startedAt));
+			return and(isOpen, isNull(cases.startedAt));
 		default:
 			return undefined;
 	}
 }
 
 /** What a filter asks of `cases`. */
-export function whereCase(
-	{ state, level }: Pick<PeopleFilter, 'state' | 'level'>,
-	now: Date
-): SQL | undefined {
-	return and(
-		inState(state, now),
-		level ? and(eq(cases.levelRank, LEVELS.indexOf(level)), isNotNull(cases.answeredAt)) : undefined
-	);
+export function whereCase({ state, level }: Pick<PeopleFilter, 'state' | 'level'>): SQL | undefined {
+	return and(inState(state), level ? and(eq(cases.level, level), isNotNull(cases.judgementId)) : undefined);
 }
 
 /** What a filter asks of `people`, but for the search. */
@@ -107,8 +94,8 @@ export function wherePerson({
 }
 
 /** The condition that a filter is; for a statement that joins people and cases. */
-export function whereOf(filter: PeopleFilter, now: Date): SQL | undefined {
-	return and(searched(filter.search), whereCase(filter, now), wherePerson(filter));
+export function whereOf(filter: PeopleFilter): SQL | undefined {
+	return and(searched(filter.search), whereCase(filter), wherePerson(filter));
 }
 
 /** Those of a filter, or those of a list of ids. */

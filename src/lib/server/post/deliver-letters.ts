@@ -1,7 +1,9 @@
-import { and, asc, eq, inArray, lte, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNull, lte, or, sql } from 'drizzle-orm';
 import { messagesFor } from '../../messages';
 import { schema, type Db } from '../db/client';
-import { refreshCase } from '../cases/refresh-case';
+import { inTransaction } from '../db/transaction';
+import { judgeAnew } from '../judgements/judge-anew';
+import { lockPerson } from '../people/lock-person';
 import { tellChange } from '../live/changes';
 import { letterHtml, letterText } from './letter-html';
 import { PostFault, type Postman } from './postman';
@@ -9,7 +11,7 @@ import { PostFault, type Postman } from './postman';
 const { letters, people, roundPeople } = schema;
 
 /** Letters taken out of the queue at once: few, so that little is repeated after a crash. */
-const BATCH = 20;
+const BATCH = 10;
 
 /** Minutes until the next try, by how many were made; after the last the letter counts as failed. Ours. */
 const BACK_OFF_MINUTES = [1, 5, 15, 60, 240, 720] as const;
@@ -25,10 +27,20 @@ export function messageIdOf(letterId: string): string {
 	return `<${letterId}@easy-corner>`;
 }
 
+/** How letters are taken out of the queue. */
+export interface Taking {
+	/** For how long a process has a letter for itself, ms: after that another takes it for lost. */
+	readonly leaseMs: number;
+}
+
+/** Longer than a batch takes with a mail server that lets every letter run into its time-out (`postman.ts`). */
+const USUAL: Taking = { leaseMs: 6 * 60_000 };
+
 /**
- * Delivers the letters that wait, oldest first. Several processes may do so at once: each locks what it takes
- * (`skip locked`), and a lock ends with the process that held it. A process that dies after a letter was handed over and
- * before that was noted leaves it waiting, and it goes out again under the same message id: never lost, and known as one.
+ * Delivers the letters that wait, oldest first. Several processes may do so at once. A letter is claimed, then handed over outside of
+ * any transaction, then noted: a mail server that is silent holds no lock that a person's act could wait for. A process that dies after a
+ * letter was handed over and before that was noted leaves its claim, which runs out, and the letter goes out again under the same message
+ * id: never lost, and known as one.
  *
  * @param origin address of the program, for links
  * @returns when nothing waits any more
@@ -37,62 +49,86 @@ export async function deliverLetters(
 	db: Db,
 	postman: Postman,
 	origin: string,
-	clock: () => Date
+	clock: () => Date,
+	taking: Taking = USUAL
 ): Promise<Delivered> {
 	let [delivered, refused] = [0, 0];
 	for (;;) {
-		const done = await deliverBatch(db, postman, origin, clock);
-		delivered += done.delivered;
-		refused += done.refused;
-		if (done.delivered + done.refused === 0) return { delivered, refused };
+		const batch = await claim(db, clock(), taking);
+		if (batch.length === 0) return { delivered, refused };
+		for (const letter of batch) {
+			const isTaken = await deliverOne(db, postman, origin, letter, clock);
+			if (isTaken) delivered += 1;
+			else refused += 1;
+		}
 	}
 }
 
-async function deliverBatch(db: Db, postman: Postman, origin: string, clock: () => Date): Promise<Delivered> {
-	return db.transaction(async (tx) => {
-		const batch = await tx
-			.select()
-			.from(letters)
-			.where(and(eq(letters.state, 'waiting'), lte(letters.nextTryAt, clock())))
-			.orderBy(asc(letters.nextTryAt))
-			.limit(BATCH)
-			// Leaves the key alone: the stand-in refers to the letter from a connection of its own.
-			.for('no key update', { skipLocked: true });
-		const taken: string[] = [];
-		const bounced: string[] = [];
-		for (const letter of batch) {
-			const words = messagesFor('en').letter.button;
-			const link = letter.linkPath ? { words, address: `${origin}${letter.linkPath}` } : null;
-			try {
-				await postman.deliver({
-					letterId: letter.id,
-					messageId: messageIdOf(letter.id),
-					toName: letter.toName,
-					toEmail: letter.toEmail,
-					subject: letter.subject,
-					text: letterText(letter, link),
-					html: letterHtml(letter, link)
-				});
-				taken.push(letter.id);
-			} catch (error) {
-				if (!(error instanceof PostFault)) throw error;
-				await noteRefusal(tx, letter, error, clock());
-				if (error.isFinal && letter.personId) bounced.push(letter.personId);
-			}
-		}
-		if (taken.length > 0)
-			await tx
-				.update(letters)
-				.set({ state: 'delivered', deliveredAt: clock(), tries: sql`${letters.tries} + 1`, fault: '' })
-				.where(inArray(letters.id, taken));
-		for (const personId of bounced) await noteBounce(tx, personId, clock());
-		return { delivered: taken.length, refused: batch.length - taken.length };
-	});
+type LetterRow = typeof letters.$inferSelect;
+
+/** Claims the next letters for this process; served by letters_waiting_idx. */
+async function claim(db: Db, now: Date, { leaseMs }: Taking): Promise<LetterRow[]> {
+	const free = or(isNull(letters.claimedUntil), lte(letters.claimedUntil, now));
+	const next = db
+		.select({ id: letters.id })
+		.from(letters)
+		.where(and(eq(letters.state, 'waiting'), lte(letters.nextTryAt, now), free))
+		.orderBy(asc(letters.nextTryAt))
+		.limit(BATCH)
+		.for('no key update', { skipLocked: true });
+	return db
+		.update(letters)
+		.set({ claimedUntil: new Date(now.getTime() + leaseMs) })
+		.where(inArray(letters.id, next))
+		.returning();
+}
+
+/** @returns whether it was taken */
+async function deliverOne(
+	db: Db,
+	postman: Postman,
+	origin: string,
+	letter: LetterRow,
+	clock: () => Date
+): Promise<boolean> {
+	const words = messagesFor('en').letter.button;
+	const link = letter.linkPath ? { words, address: `${origin}${letter.linkPath}` } : null;
+	try {
+		await postman.deliver({
+			letterId: letter.id,
+			messageId: messageIdOf(letter.id),
+			toName: letter.toName,
+			toEmail: letter.toEmail,
+			subject: letter.subject,
+			text: letterText(letter, link),
+			html: letterHtml(letter, link)
+		});
+	} catch (error) {
+		if (!(error instanceof PostFault)) throw error;
+		await inTransaction(db, async (tx) => {
+			// The person first, as in every act.
+			if (error.isFinal && letter.personId) await lockPerson(tx, letter.personId);
+			await noteRefusal(tx, letter, error, clock());
+			if (error.isFinal && letter.personId) await noteBounce(tx, letter.personId, clock());
+		});
+		return false;
+	}
+	await db
+		.update(letters)
+		.set({
+			state: 'delivered',
+			deliveredAt: clock(),
+			tries: sql`${letters.tries} + 1`,
+			fault: '',
+			claimedUntil: null
+		})
+		.where(eq(letters.id, letter.id));
+	return true;
 }
 
 async function noteRefusal(
 	tx: Db,
-	letter: typeof letters.$inferSelect,
+	letter: LetterRow,
 	{ message, isFinal }: PostFault,
 	now: Date
 ): Promise<void> {
@@ -104,6 +140,7 @@ async function noteRefusal(
 			state,
 			tries: letter.tries + 1,
 			fault: message,
+			claimedUntil: null,
 			nextTryAt: new Date(now.getTime() + (wait ?? 0) * 60_000)
 		})
 		.where(eq(letters.id, letter.id));
@@ -118,5 +155,5 @@ async function noteBounce(tx: Db, personId: string, now: Date): Promise<void> {
 		.where(and(eq(roundPeople.personId, personId), eq(roundPeople.state, 'sent')))
 		.returning({ roundId: roundPeople.roundId });
 	for (const { roundId } of changed) await tellChange(tx, `round:${roundId}`);
-	await refreshCase(tx, personId, now);
+	await judgeAnew(tx, personId, now);
 }

@@ -57,9 +57,13 @@ export function standIn(db: Db, clock: () => Date): Postman {
 /** From this reply code on a refusal is for ever (RFC 5321, 4.2.1). */
 const PERMANENT = 500;
 
+/** How long a mail server may be silent, ms: a letter that it does not take is tried again later. Working assumptions of ours. */
+const PATIENCE = { connectionTimeout: 10_000, greetingTimeout: 10_000, socketTimeout: 30_000 } as const;
+
 /** A real mail server. @param url smtp:// or smtps://, with user and password where it wants them */
 export function smtp(url: string, from: string): Postman {
 	const transport = createTransport(url, { from });
+	Object.assign(transport.options, PATIENCE);
 	return {
 		async deliver({ messageId, toName, toEmail, subject, text, html }) {
 			try {

@@ -1,5 +1,5 @@
+import { RULES_IN_FORCE } from '../../core/rules';
 import { and, count, eq, exists, gt, isNull, lt, not, sql, type SQL } from 'drizzle-orm';
-import { DEFAULT_POLICY } from '../../core/triage';
 import { needCoordinator, type Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { addDays, isoDay } from '../clock';
@@ -48,7 +48,7 @@ export function canBeNudged(db: Db, now: Date): SQL | undefined {
 		eq(roundPeople.state, 'sent'),
 		not(isBeingReminded(now)),
 		exists(isHere),
-		lt(roundPeople.reminders, DEFAULT_POLICY.reminderWorkingDays.length),
+		lt(roundPeople.reminders, RULES_IN_FORCE.policy.reminderWorkingDays.length),
 		not(exists(lately))
 	);
 }

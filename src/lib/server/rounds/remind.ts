@@ -1,15 +1,16 @@
+import { RULES_IN_FORCE } from '../../core/rules';
 import { and, asc, eq, lte, sql } from 'drizzle-orm';
-import { civilDate } from '../../core/calendar';
-import { DEFAULT_POLICY, remindersFor } from '../../core/triage';
+import { remindersFor } from '../../core/triage';
 import { reminderLetter } from '../../messages/letters';
 import { newestLinkPath } from '../assessments/send-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { refreshCase } from '../cases/refresh-case';
 import { isoDay } from '../clock';
+import { judgeAnew } from '../judgements/judge-anew';
+import { organisationZone } from '../people/lock-person';
 import { schema, type Db } from '../db/client';
 import { tellChange } from '../live/changes';
 import { describeError, log } from '../log';
-import { workCalendarOf } from '../people/work-calendar-of';
+import { placeOf } from '../people/place-of';
 import { writeLetter } from '../post/write-letter';
 
 const { assessments, people, roundPeople, rounds } = schema;
@@ -47,6 +48,8 @@ interface Due {
 	readonly person: typeof people.$inferSelect;
 	readonly round: typeof rounds.$inferSelect;
 	readonly sentAt: Date;
+	/** The organisation's. */
+	readonly zone: string;
 }
 
 interface Batch {
@@ -61,7 +64,13 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 		const latest = isoDay(new Date(now.getTime() + 14 * 3_600_000), 'UTC');
 		const place = sql`(${roundPeople.remindOn}, ${roundPeople.personId}, ${roundPeople.roundId})`;
 		const due = await tx
-			.select({ row: roundPeople, person: people, round: rounds, sentAt: assessments.sentAt })
+			.select({
+				row: roundPeople,
+				person: people,
+				round: rounds,
+				sentAt: assessments.sentAt,
+				zone: organisationZone
+			})
 			.from(roundPeople)
 			.innerJoin(people, eq(people.id, roundPeople.personId))
 			.innerJoin(rounds, eq(rounds.id, roundPeople.roundId))
@@ -78,7 +87,7 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 			.orderBy(asc(roundPeople.remindOn), asc(roundPeople.personId), asc(roundPeople.roundId))
 			.limit(BATCH)
 			// The person too, as every act on a case locks them first: two that lock in another order would wait for each other.
-			.for('update', { of: [roundPeople, people], skipLocked: true });
+			.for('no key update', { of: [roundPeople, people], skipLocked: true });
 		let letters = 0;
 		for (const one of due) {
 			try {
@@ -94,22 +103,21 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 }
 
 /** One person of one round, locked. @returns letters written */
-async function remindOne(tx: Db, { row, person, round, sentAt }: Due, now: Date): Promise<number> {
-	const zone = person.timeZone || round.timeZone;
-	if ((row.remindOn ?? '') > isoDay(now, zone)) return 0;
-	const invited = civilDate(isoDay(sentAt, zone));
-	const all = invited ? remindersFor(invited, DEFAULT_POLICY, workCalendarOf(person.country)) : [];
+async function remindOne(tx: Db, { row, person, round, sentAt, zone }: Due, now: Date): Promise<number> {
+	const { dayOf, calendar } = placeOf(person, zone);
+	if ((row.remindOn ?? '') > dayOf(now)) return 0;
+	const all = remindersFor(dayOf(sentAt), RULES_IN_FORCE.policy, calendar);
 	const isCall = all[row.reminders]?.kind !== 'letter' || person.leftAt !== null;
 	await tx
 		.update(roundPeople)
 		.set(
 			isCall
-				? { remindOn: null, toCall: person.leftAt ? 0 : 1 }
+				? { remindOn: null, toCall: person.leftAt === null }
 				: { reminders: row.reminders + 1, remindOn: all[row.reminders + 1]?.on ?? null }
 		)
 		.where(and(eq(roundPeople.roundId, row.roundId), eq(roundPeople.personId, row.personId)));
 	const letters = isCall ? 0 : await writeReminder(tx, person, round, now);
-	await refreshCase(tx, person.id, now);
+	await judgeAnew(tx, person.id, now);
 	await tellChange(tx, `round:${round.id}`);
 	return letters;
 }

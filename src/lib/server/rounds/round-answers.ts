@@ -8,7 +8,7 @@ const { roundPeople } = schema;
 export async function noteRoundAnswer(db: Db, assessmentId: string): Promise<void> {
 	const changed = await db
 		.update(roundPeople)
-		.set({ state: 'answered', remindOn: null, toCall: 0 })
+		.set({ state: 'answered', remindOn: null, toCall: false })
 		.where(eq(roundPeople.assessmentId, assessmentId))
 		.returning({ roundId: roundPeople.roundId });
 	for (const { roundId } of changed) await tellChange(db, `round:${roundId}`);

@@ -1,32 +1,26 @@
+import { Type } from 'typebox';
+import { WAYS } from '../../core/corner';
+import { day, text, version } from '../http/fields';
 import { formReader } from '../http/read-body';
+import { PERSON_FIELDS } from '../people/person-details';
 import type { RoundInput } from './make-round';
 
-type RoundForm = Omit<RoundInput, 'filter'> & {
-	readonly teams?: string;
-	readonly country?: string;
-	readonly within?: string;
-	readonly version?: string;
-};
-
 /** Reads the form in which a round is written. Teams are lines of one field. */
-export const readRoundForm = formReader<RoundForm>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['name', 'way', 'subject', 'body', 'startsOn', 'dueOn', 'timeZone'],
-	properties: {
-		name: { type: 'string', maxLength: 80 },
-		teams: { type: 'string', maxLength: 20_000 },
-		country: { type: 'string', pattern: '^(?:[A-Z]{2})?$' },
-		within: { type: 'string', pattern: '^[0-9]{0,4}$' },
-		way: { enum: ['upright', 'open', 'forearms-down', 'active'] },
-		subject: { type: 'string', maxLength: 150 },
-		body: { type: 'string', maxLength: 5000 },
-		startsOn: { type: 'string', maxLength: 10 },
-		dueOn: { type: 'string', maxLength: 10 },
-		timeZone: { type: 'string', maxLength: 60 },
-		version: { type: 'string', pattern: '^[0-9]{1,9}$' }
-	}
+export const readRoundForm = formReader({
+	name: text(80),
+	teams: Type.Optional(text(20_000)),
+	country: Type.Optional(PERSON_FIELDS.country),
+	within: Type.Optional(Type.String({ pattern: '^[0-9]{0,4}$' })),
+	way: Type.Enum(WAYS),
+	subject: text(150),
+	body: text(5000),
+	startsOn: day,
+	dueOn: day,
+	timeZone: PERSON_FIELDS.timeZone,
+	version: Type.Optional(version)
 });
+
+type RoundForm = Awaited<ReturnType<typeof readRoundForm>>;
 
 /** The round that a form means. */
 export function roundOfForm({

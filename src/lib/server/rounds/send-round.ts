@@ -1,13 +1,14 @@
+import { RULES_IN_FORCE } from '../../core/rules';
 import { and, asc, eq } from 'drizzle-orm';
-import { civilDate } from '../../core/calendar';
-import { DEFAULT_POLICY, remindersFor } from '../../core/triage';
+import { remindersFor } from '../../core/triage';
 import { filledText } from '../../messages/letters';
 import { sendWithin } from '../assessments/send-assessment';
 import { isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { tellChange } from '../live/changes';
-import { workCalendarOf } from '../people/work-calendar-of';
+import { organisationZone } from '../people/lock-person';
+import { placeOf } from '../people/place-of';
 
 const { people, roundPeople, rounds } = schema;
 
@@ -52,24 +53,26 @@ export async function sendRoundBatches(db: Db, clock: () => Date): Promise<numbe
 async function sendBatch(db: Db, round: typeof rounds.$inferSelect, now: Date): Promise<number> {
 	return db.transaction(async (tx) => {
 		const batch = await tx
-			.select({ personId: roundPeople.personId, country: people.country })
+			.select({ personId: roundPeople.personId, person: people, zone: organisationZone })
 			.from(roundPeople)
 			.innerJoin(people, eq(people.id, roundPeople.personId))
 			.where(and(eq(roundPeople.roundId, round.id), eq(roundPeople.state, 'waiting')))
 			.orderBy(asc(roundPeople.personId))
 			.limit(BATCH)
-			.for('update', { of: roundPeople, skipLocked: true });
-		const today = civilDate(isoDay(now, round.timeZone));
-		for (const { personId, country } of batch) {
+			// The person first, as every act does.
+			.for('no key update', { of: [people, roundPeople], skipLocked: true });
+		for (const { personId, person, zone } of batch) {
 			const mine = and(eq(roundPeople.roundId, round.id), eq(roundPeople.personId, personId));
 			try {
+				// Alone: what is refused for one leaves the others as they are.
 				const { id } = await sendWithin(
 					tx,
 					{ kind: 'system' },
 					{ personId, way: round.way, roundId: round.id, words: wordsOf(round) },
 					now
 				);
-				const [first] = today ? remindersFor(today, DEFAULT_POLICY, workCalendarOf(country)) : [];
+				const { dayOf, calendar } = placeOf(person, zone);
+				const [first] = remindersFor(dayOf(now), RULES_IN_FORCE.policy, calendar);
 				await tx
 					.update(roundPeople)
 					.set({ state: 'sent', assessmentId: id, remindOn: first?.on ?? null })

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
-import { check, index, pgTable, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
-
-const moment = (name: string) => timestamp(name, { withTimezone: true });
+import { check, index, pgTable, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
+import { ROLES } from '../../../core/access';
+import { isOneOf, moment } from './columns';
 
 /** People who sign in. Kept while the account exists. */
 export const users = pgTable(
@@ -10,7 +10,7 @@ export const users = pgTable(
 		id: uuid('id').primaryKey().defaultRandom(),
 		email: text('email').notNull(),
 		name: text('name').notNull(),
-		role: text('role', { enum: ['coordinator', 'clinician', 'reader'] }).notNull(),
+		role: text('role', { enum: ROLES }).notNull(),
 		/** argon2id, in its own encoded form. */
 		passwordHash: text('password_hash').notNull(),
 		createdAt: moment('created_at').notNull().defaultNow(),
@@ -22,7 +22,7 @@ export const users = pgTable(
 	(t) => [
 		uniqueIndex('users_calendar_key').on(t.calendarHash),
 		uniqueIndex('users_email_key').on(sql`lower(${t.email})`),
-		check('users_role_check', sql`${t.role} in ('coordinator', 'clinician', 'reader')`)
+		check('users_role_check', isOneOf(t.role, ROLES))
 	]
 );
 
@@ -42,6 +42,9 @@ export const sessions = pgTable(
 	(t) => [index('sessions_user_idx').on(t.userId), index('sessions_expires_idx').on(t.expiresAt)]
 );
 
+/** What a link for a password is for. */
+export const ACCOUNT_LINK_KINDS = ['invitation', 'reset'] as const;
+
 /** Links by which somebody chooses a password: an invitation, or a reset. Only a hash is kept; used once. */
 export const accountLinks = pgTable(
 	'account_links',
@@ -50,11 +53,14 @@ export const accountLinks = pgTable(
 		userId: uuid('user_id')
 			.notNull()
 			.references(() => users.id, { onDelete: 'cascade' }),
-		kind: text('kind', { enum: ['invitation', 'reset'] }).notNull(),
+		kind: text('kind', { enum: ACCOUNT_LINK_KINDS }).notNull(),
 		createdAt: moment('created_at').notNull(),
 		expiresAt: moment('expires_at').notNull()
 	},
-	(t) => [index('account_links_user_idx').on(t.userId)]
+	(t) => [
+		index('account_links_user_idx').on(t.userId),
+		check('account_links_kind_check', isOneOf(t.kind, ACCOUNT_LINK_KINDS))
+	]
 );
 
 /** Failed sign-ins, counted to slow guessing down; removed after a day. The key is a hash of address or origin. */

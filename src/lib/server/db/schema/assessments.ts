@@ -3,29 +3,33 @@ import {
 	type AnyPgColumn,
 	boolean,
 	check,
+	date,
 	index,
 	integer,
 	jsonb,
 	pgTable,
 	primaryKey,
-	smallint,
 	text,
-	timestamp,
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import type { Corner, Way } from '../../../core/corner';
+import { WAYS, type Corner, type Way } from '../../../core/corner';
 import type { RegionReport, Sign } from '../../../core/discomfort';
-import type { PurchaseId } from '../../../core/plan';
+import { REQUEST_STATES, type RequestState } from '../../../core/equipment';
+import { PURCHASES, STEP_PLACES, type PurchaseId } from '../../../core/plan';
 import type { ReMeasured } from '../../../core/section';
-import type { Reason } from '../../../core/triage';
+import { isOneOf, moment } from './columns';
 import { people } from './people';
 
-const moment = (name: string) => timestamp(name, { withTimezone: true });
+/** Why a personal link has ended. */
+export const LINK_ENDS = ['replaced', 'left', 'withdrawn'] as const;
+
+/** What a link is used for that is limited by the day. */
+export const LINK_USES = ['solve', 'message', 'measure', 'request'] as const;
 
 /**
- * Self-assessments sent to a person. Answers are kept until the person withdraws them or is removed; the link
- * ends at `expires_at`.
+ * Self-assessments sent to a person. Answers are kept until the person withdraws them or is removed, and so long the link works,
+ * unless a newer one replaced it or the person left.
  */
 export const assessments = pgTable(
 	'assessments',
@@ -39,9 +43,12 @@ export const assessments = pgTable(
 		/** SHA-256 of the link's token. */
 		tokenHash: text('token_hash').notNull(),
 		way: text('way').$type<Way>().notNull(),
+		/** The checklist that it asks, for ever. */
+		checklistVersion: integer('checklist_version').notNull(),
 		sentAt: moment('sent_at').notNull(),
-		expiresAt: moment('expires_at').notNull(),
+		/** When and why the link ended; both null while it works. */
 		revokedAt: moment('revoked_at'),
+		endedWhy: text('ended_why', { enum: LINK_ENDS }),
 		consentedAt: moment('consented_at'),
 		/** As typed: field name to text. */
 		answers: jsonb('answers').$type<Record<string, string>>().notNull().default({}),
@@ -50,37 +57,30 @@ export const assessments = pgTable(
 		answeredAt: moment('answered_at'),
 		/** The corner document that the answers made, validated. */
 		corner: jsonb('corner').$type<Corner>(),
-		/** Figures that lists need, filled by the core: checks off and unsure now, W now and after the best plan. */
+		/** Checks that were off as it was answered. */
 		checksOff: integer('checks_off'),
-		checksUnsure: integer('checks_unsure'),
-		costNow: integer('cost_now'),
-		costPlanned: integer('cost_planned'),
-		/** Signs for a professional as they were told, and when; told before anything else is finished. */
+		/** Warning signs as they were reported, and when; reported before anything else is finished. */
 		signs: jsonb('signs').$type<Sign[]>().notNull().default([]),
 		signsAt: moment('signs_at'),
-		/** Discomfort as it was told with the answers. */
-		discomfort: jsonb('discomfort').$type<RegionReport[]>().notNull().default([]),
-		/** How soon the coordinator is needed: place in the order of levels, 0 first, and why. */
-		levelRank: smallint('level_rank'),
-		reasons: jsonb('reasons').$type<Reason[]>().notNull().default([]),
+		/** Discomfort as it was reported with the answers; null while nothing was. */
+		discomfort: jsonb('discomfort').$type<RegionReport[]>(),
 		/** When a coordinator said that they have dealt with the answers. */
 		seenAt: moment('seen_at')
 	},
 	(t) => [
 		uniqueIndex('assessments_token_key').on(t.tokenHash),
-		index('assessments_spot_of_idx').on(t.spotOf),
+		index('assessments_spot_of_idx')
+			.on(t.spotOf)
+			.where(sql`${t.spotOf} is not null`),
 		index('assessments_person_sent_idx').on(t.personId, t.sentAt.desc()),
-		// The day sheet's: those that nobody has dealt with, the most urgent level first.
-		index('assessments_unseen_idx')
-			.on(t.levelRank, t.checksOff.desc(), t.costNow.desc())
-			.where(sql`${t.levelRank} is not null and ${t.seenAt} is null`),
-		check('assessments_level_check', sql`${t.levelRank} between 0 and 5`),
-		check('assessments_way_check', sql`${t.way} in ('upright', 'open', 'forearms-down', 'active')`),
+		check('assessments_way_check', isOneOf(t.way, WAYS)),
+		check('assessments_ended_check', sql`(${t.revokedAt} is null) = (${t.endedWhy} is null)`),
+		check('assessments_ended_why_check', isOneOf(t.endedWhy, LINK_ENDS)),
 		check('assessments_answered_check', sql`(${t.answeredAt} is null) = (${t.corner} is null)`)
 	]
 );
 
-/** Steps of the plan that the person has ticked. */
+/** Steps that were ticked before plans were kept; the first judging turns them into the steps of a kept plan and removes them. */
 export const stepTicks = pgTable(
 	'step_ticks',
 	{
@@ -93,10 +93,7 @@ export const stepTicks = pgTable(
 	},
 	(t) => [
 		primaryKey({ columns: [t.assessmentId, t.place] }),
-		check(
-			'step_ticks_place_check',
-			sql`${t.place} in ('surface', 'seat', 'feet', 'back', 'keys', 'mouse', 'screen')`
-		)
+		check('step_ticks_place_check', isOneOf(t.place, STEP_PLACES))
 	]
 );
 
@@ -124,9 +121,7 @@ export const equipmentRequests = pgTable(
 			.references(() => assessments.id, { onDelete: 'cascade' }),
 		purchase: text('purchase').$type<PurchaseId>().notNull(),
 		askedAt: moment('asked_at').notNull(),
-		state: text('state', { enum: ['asked', 'approved', 'declined', 'sent', 'arrived'] })
-			.notNull()
-			.default('asked'),
+		state: text('state').$type<RequestState>().notNull().default('asked'),
 		/** Why it was declined. */
 		reason: text('reason').notNull().default(''),
 		changedAt: moment('changed_at'),
@@ -135,9 +130,25 @@ export const equipmentRequests = pgTable(
 	(t) => [
 		// Asking twice is asking once.
 		uniqueIndex('equipment_requests_key').on(t.assessmentId, t.purchase),
-		check(
-			'equipment_requests_purchase_check',
-			sql`${t.purchase} in ('keyboard-and-mouse', 'footrest', 'seat-cushion', 'monitor', 'another-surface')`
-		)
+		check('equipment_requests_purchase_check', isOneOf(t.purchase, PURCHASES)),
+		check('equipment_requests_state_check', isOneOf(t.state, REQUEST_STATES))
+	]
+);
+
+/** How often a link was used on a day for what costs others something; removed with the self-assessment. */
+export const linkUses = pgTable(
+	'link_uses',
+	{
+		assessmentId: uuid('assessment_id')
+			.notNull()
+			.references(() => assessments.id, { onDelete: 'cascade' }),
+		day: date('day', { mode: 'string' }).notNull(),
+		kind: text('kind', { enum: LINK_USES }).notNull(),
+		times: integer('times').notNull()
+	},
+	(t) => [
+		primaryKey({ columns: [t.assessmentId, t.day, t.kind] }),
+		check('link_uses_kind_check', isOneOf(t.kind, LINK_USES)),
+		check('link_uses_times_check', sql`${t.times} > 0`)
 	]
 );

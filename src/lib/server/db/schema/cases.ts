@@ -1,15 +1,13 @@
 import { sql } from 'drizzle-orm';
-import { date, index, integer, jsonb, pgTable, smallint, text, timestamp, uuid } from 'drizzle-orm/pg-core';
-import type { CheckResult } from '../../../core/checks';
-import type { Reason } from '../../../core/triage';
+import { bigint, boolean, date, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import { users } from './access';
+import { level, moment } from './columns';
+import { judgements } from './judgements';
 import { people } from './people';
 
-const moment = (name: string) => timestamp(name, { withTimezone: true });
-
 /**
- * What lists need to know of each person, one row a person, worked out anew by `refreshCase` in the transaction of every
- * act that changes it. Nothing here is told by anyone: it can be made again from the other tables at any time.
+ * The newest judgement of each person in the form that lists are found and ordered by, one row a person, written with every judgement
+ * (`judgements/judge-anew.ts`). Nothing here is a source: it can be made again from the other tables at any time.
  */
 export const cases = pgTable(
 	'cases',
@@ -17,27 +15,27 @@ export const cases = pgTable(
 		personId: uuid('person_id')
 			.primaryKey()
 			.references(() => people.id, { onDelete: 'cascade' }),
-		/** Place in the order of levels, 0 first, and why. */
-		levelRank: smallint('level_rank').notNull().default(5),
-		reasons: jsonb('reasons').$type<Reason[]>().notNull().default([]),
+		/** The newest judgement; null until the first. */
+		judgementId: bigint('judgement_id', { mode: 'number' }).references(() => judgements.id, {
+			onDelete: 'set null'
+		}),
+		level: level('level').notNull().default('settled'),
 		/** Since when something waits for the coordinator; null where nothing does. */
-		openSince: moment('open_since'),
+		openSince: date('open_since', { mode: 'string' }),
 		/** The day by which the policy wants it acted on. */
 		actBy: date('act_by', { mode: 'string' }),
-		/** Misfit that stays after the best plan. */
+		/** Misfit that stays after the plan. */
 		openW: integer('open_w').notNull().default(0),
-		/** Day of the open follow-up. */
+		/** Day of the open follow-up that a coordinator has set. */
 		followUpOn: date('follow_up_on', { mode: 'string' }),
-		/** Checks of the newest answers as measured. */
-		marks: jsonb('marks').$type<CheckResult[]>().notNull().default([]),
-		/** Worst score of each report, the oldest first, at most eight. */
-		worsts: jsonb('worsts').$type<number[]>().notNull().default([]),
+		/** The next day on which time alone changes something: a judgement, a reminder, a letter that is due. */
+		dueOn: date('due_on', { mode: 'string' }),
 		/** Where the newest self-assessment stands. */
 		sentAt: moment('sent_at'),
 		startedAt: moment('started_at'),
 		answeredAt: moment('answered_at'),
-		linkEndsAt: moment('link_ends_at'),
 		revokedAt: moment('revoked_at'),
+		/** Checks as the corner stands now. */
 		checksOff: integer('checks_off'),
 		checksUnsure: integer('checks_unsure'),
 		/** The clinician who has been asked, while they are. */
@@ -50,15 +48,22 @@ export const cases = pgTable(
 	(t) => [
 		// The day sheet's two lists: what is open in its order, and follow-ups by their day.
 		index('cases_open_idx')
-			.on(t.levelRank, t.actBy, t.openW.desc(), t.personId)
+			.on(t.level, t.actBy, t.openW.desc(), t.personId)
 			.where(sql`${t.openSince} is not null`),
 		index('cases_follow_up_idx')
 			.on(t.followUpOn, t.personId)
 			.where(sql`${t.followUpOn} is not null`),
+		index('cases_due_idx')
+			.on(t.dueOn, t.personId)
+			.where(sql`${t.dueOn} is not null`),
+		index('cases_unjudged_idx')
+			.on(t.personId)
+			.where(sql`${t.judgementId} is null`),
+		index('cases_judgement_idx').on(t.judgementId),
 		index('cases_referred_idx')
 			.on(t.referredTo)
 			.where(sql`${t.referredTo} is not null`),
-		index('cases_level_idx').on(t.levelRank, t.personId),
+		index('cases_level_idx').on(t.level, t.personId),
 		// Who was never sent anything, and whose newest link was taken back.
 		index('cases_unsent_idx')
 			.on(t.personId)
@@ -98,7 +103,7 @@ export const messages = pgTable(
 			.references(() => people.id, { onDelete: 'cascade' }),
 		/** The user who wrote it; null where the person did. */
 		authorId: uuid('author_id').references(() => users.id, { onDelete: 'set null' }),
-		fromPerson: integer('from_person').notNull(),
+		fromPerson: boolean('from_person').notNull(),
 		at: moment('at').notNull(),
 		text: text('text').notNull(),
 		/** Made by the page that wrote it, so that sending twice is sending once. */
@@ -110,7 +115,7 @@ export const messages = pgTable(
 		index('messages_person_at_idx').on(t.personId, t.at),
 		index('messages_open_idx')
 			.on(t.personId)
-			.where(sql`${t.fromPerson} = 1 and ${t.answeredAt} is null`)
+			.where(sql`${t.fromPerson} and ${t.answeredAt} is null`)
 	]
 );
 

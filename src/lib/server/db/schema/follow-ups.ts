@@ -1,8 +1,21 @@
 import { sql } from 'drizzle-orm';
-import { date, index, integer, pgTable, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
+import {
+	type AnyPgColumn,
+	check,
+	date,
+	index,
+	integer,
+	pgTable,
+	text,
+	timestamp,
+	uniqueIndex,
+	uuid
+} from 'drizzle-orm/pg-core';
+import { FOLLOW_UP_KINDS } from '../../../core/triage';
+import { isOneOf } from './columns';
 import { people } from './people';
 
-/** When a person is to be looked at again. One open follow-up a person; done ones stay as history. */
+/** When a person is to be looked at again. One open follow-up of each kind a person; done ones stay as history. */
 export const followUps = pgTable(
 	'follow_ups',
 	{
@@ -10,7 +23,10 @@ export const followUps = pgTable(
 		personId: uuid('person_id')
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
+		kind: text('kind', { enum: FOLLOW_UP_KINDS }).notNull().default('look'),
 		due: date('due', { mode: 'string' }).notNull(),
+		/** The day that the policy gave; another `due` was chosen by hand. Null for a look that a coordinator set. */
+		policyDay: date('policy_day', { mode: 'string' }),
 		reason: text('reason').notNull().default(''),
 		version: integer('version').notNull().default(1),
 		createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
@@ -18,15 +34,18 @@ export const followUps = pgTable(
 		/** What came of it. */
 		outcome: text('outcome').notNull().default(''),
 		/** The follow-up that this one follows. */
-		after: uuid('after')
+		after: uuid('after').references((): AnyPgColumn => followUps.id, { onDelete: 'set null' })
 	},
 	(t) => [
 		uniqueIndex('follow_ups_open_key')
-			.on(t.personId)
+			.on(t.personId, t.kind)
 			.where(sql`${t.doneAt} is null`),
+		check('follow_ups_kind_check', isOneOf(t.kind, FOLLOW_UP_KINDS)),
+		check('follow_ups_policy_check', sql`(${t.kind} = 'look') = (${t.policyDay} is null)`),
+		index('follow_ups_after_idx').on(t.after),
 		index('follow_ups_person_idx').on(t.personId, t.due.desc()),
 		index('follow_ups_due_idx')
-			.on(t.due)
+			.on(t.due, t.personId)
 			.where(sql`${t.doneAt} is null`)
 	]
 );

@@ -1,4 +1,5 @@
 import { sql } from 'drizzle-orm';
+import { users } from './access';
 import { index, integer, pgTable, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
 
 const moment = (name: string) => timestamp(name, { withTimezone: true });
@@ -13,7 +14,11 @@ export const people = pgTable(
 		team: text('team').notNull().default(''),
 		/** ISO 3166-1 alpha-2, whose weekend and holidays dates skip; empty where not known. */
 		country: text('country').notNull().default(''),
-		/** IANA name, in which their day begins; empty for the coordinator's. */
+		/** ISO 3166-2 without the country, whose own holidays dates skip too; empty where not known. */
+		region: text('region').notNull().default(''),
+		/** As it is dialled; empty where not known. */
+		phone: text('phone').notNull().default(''),
+		/** IANA name, in which their day begins; empty for the organisation's. */
 		timeZone: text('time_zone').notNull().default(''),
 		/** BCP 47 language that letters are wanted in. */
 		language: text('language').notNull().default('en'),
@@ -51,7 +56,9 @@ export const savedFilters = pgTable(
 	'saved_filters',
 	{
 		id: uuid('id').primaryKey().defaultRandom(),
-		userId: uuid('user_id').notNull(),
+		userId: uuid('user_id')
+			.notNull()
+			.references(() => users.id, { onDelete: 'cascade' }),
 		name: text('name').notNull(),
 		/** The list's query, as in its address. */
 		query: text('query').notNull()

@@ -1,9 +1,11 @@
 import { sql } from 'drizzle-orm';
-import { index, integer, pgTable, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import { check, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { isOneOf, moment } from './columns';
 import { people } from './people';
 import { rounds } from './rounds';
 
-const moment = (name: string) => timestamp(name, { withTimezone: true });
+/** Where a letter stands. */
+export const LETTER_STATES = ['waiting', 'delivered', 'bounced', 'failed'] as const;
 
 /**
  * Letters to people and users. A letter holds its link, as any mailbox does; removed with the person. Each has one
@@ -24,19 +26,23 @@ export const letters = pgTable(
 		/** Path of the personal link. */
 		linkPath: text('link_path').notNull(),
 		writtenAt: moment('written_at').notNull(),
-		state: text('state', { enum: ['waiting', 'delivered', 'bounced', 'failed'] })
-			.notNull()
-			.default('waiting'),
+		state: text('state', { enum: LETTER_STATES }).notNull().default('waiting'),
 		tries: integer('tries').notNull().default(0),
 		/** Not tried before this; later after each try that failed. */
 		nextTryAt: moment('next_try_at').notNull(),
 		deliveredAt: moment('delivered_at'),
+		/** While a process hands it over: until when it is that process's alone. */
+		claimedUntil: moment('claimed_until'),
 		/** What the mail server said last, where it refused. */
 		fault: text('fault').notNull().default('')
 	},
 	(t) => [
+		check('letters_state_check', isOneOf(t.state, LETTER_STATES)),
 		index('letters_written_idx').on(t.writtenAt.desc()),
-		index('letters_person_idx').on(t.personId),
+		index('letters_person_idx').on(t.personId, t.writtenAt.desc()),
+		index('letters_round_idx')
+			.on(t.roundId)
+			.where(sql`${t.roundId} is not null`),
 		index('letters_waiting_idx')
 			.on(t.nextTryAt)
 			.where(sql`${t.state} = 'waiting'`)

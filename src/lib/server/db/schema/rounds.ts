@@ -1,5 +1,7 @@
 import { sql } from 'drizzle-orm';
 import {
+	boolean,
+	check,
 	date,
 	index,
 	integer,
@@ -11,9 +13,16 @@ import {
 	timestamp,
 	uuid
 } from 'drizzle-orm/pg-core';
-import type { Way } from '../../../core/corner';
+import { WAYS, type Way } from '../../../core/corner';
+import { isOneOf } from './columns';
 import { assessments } from './assessments';
 import { people } from './people';
+
+/** Where a round stands. */
+export const ROUND_STATES = ['draft', 'sending', 'open', 'closed'] as const;
+
+/** Where one person of a round stands. */
+export const ROUND_PERSON_STATES = ['waiting', 'sent', 'answered', 'bounced', 'skipped'] as const;
 
 const moment = (name: string) => timestamp(name, { withTimezone: true });
 
@@ -31,9 +40,7 @@ export const rounds = pgTable(
 	{
 		id: uuid('id').primaryKey().defaultRandom(),
 		name: text('name').notNull(),
-		state: text('state', { enum: ['draft', 'sending', 'open', 'closed'] })
-			.notNull()
-			.default('draft'),
+		state: text('state', { enum: ROUND_STATES }).notNull().default('draft'),
 		filter: jsonb('filter').$type<RoundFilter>().notNull(),
 		way: text('way').$type<Way>().notNull(),
 		checklistVersion: integer('checklist_version').notNull(),
@@ -50,7 +57,11 @@ export const rounds = pgTable(
 		/** How it stood when it was closed: later answers count beside it. */
 		counts: jsonb('counts').$type<Record<string, number>>()
 	},
-	(t) => [index('rounds_created_idx').on(t.createdAt.desc())]
+	(t) => [
+		index('rounds_created_idx').on(t.createdAt.desc()),
+		check('rounds_state_check', isOneOf(t.state, ROUND_STATES)),
+		check('rounds_way_check', isOneOf(t.way, WAYS))
+	]
 );
 
 /** Who a round was sent to, and how far it is with each. */
@@ -63,18 +74,17 @@ export const roundPeople = pgTable(
 		personId: uuid('person_id')
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
-		state: text('state', { enum: ['waiting', 'sent', 'answered', 'bounced', 'skipped'] })
-			.notNull()
-			.default('waiting'),
+		state: text('state', { enum: ROUND_PERSON_STATES }).notNull().default('waiting'),
 		assessmentId: uuid('assessment_id').references(() => assessments.id, { onDelete: 'set null' }),
 		reminders: smallint('reminders').notNull().default(0),
 		/** Day of the next reminder, or of the call list after the last; null where nothing is due any more. */
 		remindOn: date('remind_on', { mode: 'string' }),
 		/** Whether all reminders are out and somebody should call. */
-		toCall: smallint('to_call').notNull().default(0)
+		toCall: boolean('to_call').notNull().default(false)
 	},
 	(t) => [
 		primaryKey({ columns: [t.roundId, t.personId] }),
+		check('round_people_state_check', isOneOf(t.state, ROUND_PERSON_STATES)),
 		index('round_people_state_idx').on(t.roundId, t.state),
 		index('round_people_person_idx').on(t.personId),
 		index('round_people_assessment_idx').on(t.assessmentId),

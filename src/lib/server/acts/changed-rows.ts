@@ -1,0 +1,129 @@
+import { and, getTableColumns, getTableName, sql, type SQL } from 'drizzle-orm';
+import type { PgTable, PgUpdateSetSource } from 'drizzle-orm/pg-core';
+import { sameDocument } from '../../core/same-document';
+import { schema, type Db } from '../db/client';
+import type { RowChange } from '../db/schema/acts';
+import { Fault } from '../fault';
+
+interface Known {
+	readonly table: PgTable;
+	readonly key: readonly string[];
+	readonly only?: readonly string[];
+}
+
+/**
+ * Tables whose rows acts of the desk change, with their keys; `only` where the other columns are worked out and not an act's. Names of
+ * columns as the database has them.
+ */
+const TABLES = {
+	assessments: { table: schema.assessments, key: ['id'] },
+	cases: { table: schema.cases, key: ['person_id'], only: ['settled_at', 'settled_reason'] },
+	check_ins: { table: schema.checkIns, key: ['id'] },
+	contacts: { table: schema.contacts, key: ['id'] },
+	equipment_requests: { table: schema.equipmentRequests, key: ['id'] },
+	follow_ups: { table: schema.followUps, key: ['id'] },
+	messages: { table: schema.messages, key: ['id'] },
+	notes: { table: schema.notes, key: ['id'] },
+	people: { table: schema.people, key: ['id'] },
+	referrals: { table: schema.referrals, key: ['id'] },
+	reported_discomfort: { table: schema.reportedDiscomfort, key: ['id'] },
+	round_people: { table: schema.roundPeople, key: ['round_id', 'person_id'] }
+} as const satisfies Record<string, Known>;
+
+type Row = Readonly<Record<string, unknown>>;
+
+function known(name: string): Known {
+	if (!Object.hasOwn(TABLES, name)) throw new RangeError(`No act changes the table ${name}`);
+	return TABLES[name as keyof typeof TABLES];
+}
+
+const CHANGED =
+	'Somebody changed this since, so it can’t be taken back as it was. Look at the case, and change what is wrong there.';
+
+/** The condition that picks one row by its key. */
+function byKey(name: string, key: RowChange['key']): SQL {
+	const { table, key: columns } = known(name);
+	const parts = columns.map((column) => sql`${table}.${sql.identifier(column)} = ${key[column]}::uuid`);
+	return and(...parts) ?? sql`false`;
+}
+
+/** Changes rows and remembers how they were and how they were left, so that the act can be taken back exactly. */
+export class ChangedRows {
+	readonly changes: RowChange[] = [];
+
+	constructor(private readonly tx: Db) {}
+
+	private async rows(table: PgTable, where: SQL): Promise<Row[]> {
+		const { rows } = await this.tx.execute<{ row: Row }>(
+			sql`select to_jsonb(${table}.*) as row from ${table} where ${where}`
+		);
+		return rows.map(({ row }) => row);
+	}
+
+	private note(name: string, before: Row | null, after: Row | null): void {
+		const { key } = known(name);
+		const of = after ?? before;
+		const keys = Object.fromEntries(key.map((column) => [column, String(of?.[column])]));
+		this.changes.push({ table: name, key: keys, before, after });
+	}
+
+	/** Changes the rows of a condition. @returns how many */
+	async update<T extends PgTable>(
+		table: T,
+		set: PgUpdateSetSource<T>,
+		where: SQL | undefined
+	): Promise<number> {
+		const name = getTableName(table);
+		const before = await this.rows(table, where ?? sql`true`);
+		for (const row of before) {
+			const one = byKey(name, row as Record<string, string>);
+			await this.tx.update(table).set(set).where(one);
+			const [after = null] = await this.rows(table, one);
+			this.note(name, row, after);
+		}
+		return before.length;
+	}
+
+	/** Adds a row. */
+	async insert<T extends PgTable & { id: T['_']['columns']['id'] }>(
+		table: T,
+		values: T['$inferInsert'] & { id: string }
+	): Promise<void> {
+		const name = getTableName(table);
+		await this.tx.insert(table as PgTable).values(values as Record<string, unknown>);
+		const [after = null] = await this.rows(table, byKey(name, { id: values.id }));
+		this.note(name, null, after);
+	}
+}
+
+/**
+ * Takes changes back, the last one first: every row is again as it was before the act.
+ *
+ * @throws Fault where a row is not as the act left it any more
+ */
+export async function takeBack(tx: Db, changes: readonly RowChange[]): Promise<void> {
+	for (const { table: name, key, before, after } of [...changes].reverse()) {
+		const { table, only } = known(name);
+		const one = byKey(name, key);
+		const { rows } = await tx.execute<{ row: Row }>(
+			sql`select to_jsonb(${table}.*) as row from ${table} where ${one} for no key update`
+		);
+		// What is worked out has gone on meanwhile, and is worked out anew below.
+		if (!only && !sameDocument(rows[0]?.row ?? null, after)) throw new Fault('conflict', CHANGED);
+		if (before === null) await tx.delete(table).where(one);
+		else {
+			const columns = Object.values(getTableColumns(table))
+				.map((column) => column.name)
+				.filter((column) =>
+					only ? only.includes(column) : Object.hasOwn(before, column) && !Object.hasOwn(key, column)
+				);
+			const set = sql.join(
+				columns.map((column) => sql`${sql.identifier(column)} = r.${sql.identifier(column)}`),
+				sql`, `
+			);
+			await tx.execute(
+				sql`update ${table} set ${set} from jsonb_populate_record(null::${table}, ${JSON.stringify(before)}::jsonb) r where ${one}`
+			);
+		}
+	}
+}

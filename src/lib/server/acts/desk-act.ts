@@ -1,0 +1,85 @@
+import { createHash } from 'node:crypto';
+import { eq } from 'drizzle-orm';
+import type { Actor } from '../actor';
+import { schema, type Db } from '../db/client';
+import type { DeskActKind } from '../db/schema/acts';
+import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+import { judgeAnew } from '../judgements/judge-anew';
+import { needPerson, type LockedPerson } from '../people/lock-person';
+import { ChangedRows } from './changed-rows';
+
+const { cases, deskActs } = schema;
+
+/** An act of a user on a person, as its page asked for it. */
+export interface ActInput {
+	/** Made by the page: sent twice, because an answer was lost or a key was held, it is one act. */
+	readonly key: string;
+	readonly personId: string;
+	/** The version of the case that was seen; null where several people are acted on at once. */
+	readonly version: number | null;
+}
+
+/** What an act works with. */
+export interface ActTools {
+	readonly tx: Db;
+	readonly person: LockedPerson;
+	/** Changes made through this can be taken back. */
+	readonly rows: ChangedRows;
+	/** The id of the act itself, for rows that it makes. */
+	readonly actId: string;
+}
+
+const CHANGED =
+	'Somebody else changed this case meanwhile. What they did is shown; do yours again if it is still right.';
+
+/** The key of one person's part of an act on many. */
+export function keyFor(batch: string, personId: string): string {
+	const hex = createHash('sha256').update(`${batch} ${personId}`).digest('hex');
+	return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-a${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
+}
+
+/**
+ * Carries out an act of the desk: the person is locked first, the same key again does nothing, a case that somebody else has changed is
+ * refused, and the case is judged anew; all in one transaction. What it changed is kept until midnight, so that it can be taken back.
+ *
+ * @param isFinal whether nothing of it can be taken back, as with a letter that goes out
+ * @returns what the work gave, or null where the act was done already
+ */
+export function deskAct<T>(
+	db: Db,
+	actor: Actor,
+	{
+		key,
+		personId,
+		version,
+		kind,
+		batch = key,
+		isFinal = false
+	}: ActInput & { kind: DeskActKind; batch?: string; isFinal?: boolean },
+	now: Date,
+	work: (tools: ActTools) => Promise<T>
+): Promise<T | null> {
+	if (actor.kind !== 'user') throw new Fault('not-allowed', 'Sign in first.');
+	return inTransaction(db, async (tx) => {
+		const person = await needPerson(tx, personId);
+		const [made] = await tx
+			.insert(deskActs)
+			.values({ id: key, userId: actor.id, personId, batch, kind, at: now })
+			.onConflictDoNothing()
+			.returning({ id: deskActs.id });
+		if (!made) return null;
+		if (version !== null) {
+			const [row] = await tx
+				.select({ version: cases.version })
+				.from(cases)
+				.where(eq(cases.personId, personId));
+			if (row && row.version !== version) throw new Fault('conflict', CHANGED);
+		}
+		const rows = new ChangedRows(tx);
+		const result = await work({ tx, person, rows, actId: key });
+		if (!isFinal) await tx.update(deskActs).set({ changes: rows.changes }).where(eq(deskActs.id, key));
+		await judgeAnew(tx, personId, now);
+		return result;
+	});
+}

@@ -1,0 +1,115 @@
+import { and, asc, desc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
+import type { Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+import { judgeAnew } from '../judgements/judge-anew';
+import { needPerson, organisationZone } from '../people/lock-person';
+import { takeBack } from './changed-rows';
+
+const { deskActs, people } = schema;
+
+/** The moment at which the organisation's day began. */
+const midnight = (now: Date) =>
+	sql`date_trunc('day', ${now.toISOString()}::timestamptz at time zone ${organisationZone}) at time zone ${organisationZone}`;
+
+/** Acts that one list shows. */
+const MOST_SHOWN = 100;
+
+/** What a user did today, the newest first; served by desk_acts_user_at_idx. Acts of one press on many people are one line. */
+export async function actsOfToday(db: Db, actor: Actor, now: Date) {
+	if (actor.kind !== 'user' || actor.role === 'reader') return [];
+	const rows = await db
+		.select({
+			id: deskActs.id,
+			batch: deskActs.batch,
+			kind: deskActs.kind,
+			at: deskActs.at,
+			personId: deskActs.personId,
+			name: people.name,
+			canUndo: sql<boolean>`${deskActs.changes} is not null and ${deskActs.undoneAt} is null`,
+			undoneAt: deskActs.undoneAt
+		})
+		.from(deskActs)
+		.innerJoin(people, eq(people.id, deskActs.personId))
+		.where(and(eq(deskActs.userId, actor.id), gte(deskActs.at, midnight(now))))
+		.orderBy(desc(deskActs.at), asc(deskActs.id))
+		.limit(MOST_SHOWN);
+	const lines = new Map<
+		string,
+		{
+			batch: string;
+			kind: (typeof rows)[number]['kind'];
+			at: Date;
+			people: { id: string; name: string }[];
+			canUndo: boolean;
+			isUndone: boolean;
+		}
+	>();
+	for (const row of rows) {
+		const line = lines.get(row.batch);
+		const person = { id: row.personId, name: row.name };
+		if (line) line.people.push(person);
+		else
+			lines.set(row.batch, {
+				batch: row.batch,
+				kind: row.kind,
+				at: row.at,
+				people: [person],
+				canUndo: row.canUndo,
+				isUndone: row.undoneAt !== null
+			});
+	}
+	return [...lines.values()];
+}
+
+/**
+ * Takes back what a user did with one press today: every row is as it was before, on the call list too, and each case is judged anew.
+ * All of it or nothing.
+ */
+export async function undoActs(db: Db, actor: Actor, batch: string, now: Date): Promise<number> {
+	if (actor.kind !== 'user') throw new Fault('not-allowed', 'Sign in first.');
+	return inTransaction(db, async (tx) => {
+		const mine = await tx
+			.select()
+			.from(deskActs)
+			.where(
+				and(
+					eq(deskActs.batch, batch),
+					eq(deskActs.userId, actor.id),
+					isNull(deskActs.undoneAt),
+					gte(deskActs.at, midnight(now))
+				)
+			)
+			.orderBy(asc(deskActs.personId));
+		const undoable = mine.filter(({ changes }) => changes !== null);
+		if (undoable.length === 0)
+			throw new Fault(
+				'conflict',
+				'This was taken back already, or is of another day, or is out and can’t be taken back.'
+			);
+		for (const { id, personId } of undoable) {
+			await needPerson(tx, personId);
+			// Read again under the lock: two tabs may press at once.
+			const [act] = await tx
+				.select()
+				.from(deskActs)
+				.where(and(eq(deskActs.id, id), isNull(deskActs.undoneAt)));
+			if (!act?.changes) continue;
+			await takeBack(tx, act.changes);
+			await tx.update(deskActs).set({ undoneAt: now, changes: null }).where(eq(deskActs.id, id));
+			await judgeAnew(tx, personId, now);
+			await writeAuditLine(tx, actor, { at: now, act: 'act-undone', personId, detail: { act: act.kind } });
+		}
+		return undoable.length;
+	});
+}
+
+/** Forgets how to take back the acts of earlier days; served by desk_acts_kept_idx. */
+export async function forgetOldChanges(db: Db, now: Date): Promise<void> {
+	await db
+		.update(deskActs)
+		.set({ changes: null })
+		.where(and(isNotNull(deskActs.changes), lt(deskActs.at, midnight(now))));
+}

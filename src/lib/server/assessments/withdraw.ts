@@ -1,0 +1,103 @@
+import { and, eq, inArray, notInArray } from 'drizzle-orm';
+import type { Sign } from '../../core/discomfort';
+import type { Reason } from '../../core/judgement';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { judgeAnew, judgementOf } from '../judgements/judge-anew';
+import { readFile } from '../judgements/read-file';
+import { needPerson } from '../people/lock-person';
+import type { OpenAssessment } from './open-assessment';
+
+const {
+	assessments,
+	checkIns,
+	equipmentRequests,
+	judgements,
+	letters,
+	linkUses,
+	messages,
+	plans,
+	reMeasurements,
+	reportedDiscomfort,
+	reportedSigns,
+	roundPeople,
+	stepTicks
+} = schema;
+
+/** Signs that nobody has dealt with yet: they stay with the coordinator, whatever else is taken back. */
+function openSigns(reasons: readonly Reason[]): Sign[] {
+	return reasons.flatMap(({ sign }) => sign ?? []);
+}
+
+/** Removes the signs that somebody has dealt with; an open one that was said at a check-in is kept without the check-in. */
+async function keepOpenSigns(tx: Db, personId: string, open: readonly Sign[]): Promise<void> {
+	const mine = eq(reportedSigns.personId, personId);
+	await tx
+		.delete(reportedSigns)
+		.where(open.length > 0 ? and(mine, notInArray(reportedSigns.sign, [...open])) : mine);
+	const said = await tx
+		.select({ signs: checkIns.signs, at: checkIns.answeredAt })
+		.from(checkIns)
+		.where(eq(checkIns.personId, personId));
+	const rows = said.flatMap(({ signs, at }) =>
+		at
+			? signs.filter((sign) => open.includes(sign)).map((sign) => ({ personId, sign, at, takenBackAt: at }))
+			: []
+	);
+	if (rows.length > 0) await tx.insert(reportedSigns).values(rows);
+}
+
+/** What is kept of a withdrawn self-assessment: that it was sent, and that it was withdrawn. */
+const BLANK = {
+	answers: {},
+	corner: null,
+	checksOff: null,
+	answeredAt: null,
+	savedAt: null,
+	signs: [],
+	signsAt: null,
+	discomfort: null,
+	seenAt: null
+};
+
+/**
+ * Withdraws everything that a person has given: answers of every self-assessment and spot, plans, reports, check-ins, measurements,
+ * messages, what was judged of it, and the letters with links; every link ends. What coordinators wrote for themselves stays theirs: notes,
+ * contacts, referrals. A warning sign without an outcome stays too, until somebody has reached the person; the page says so.
+ *
+ * Everything of the person is locked first, as in every other act, so that a save in flight is kept before and removed, or refused.
+ */
+export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): Promise<void> {
+	const { personId } = open.actor;
+	await inTransaction(db, async (tx) => {
+		const person = await needPerson(tx, personId);
+		const read = await readFile(tx, person, now);
+		const stays = openSigns(judgementOf(read, person).reasons);
+		const sent = await tx
+			.select({ id: assessments.id })
+			.from(assessments)
+			.where(eq(assessments.personId, personId));
+		const ids = sent.map(({ id }) => id);
+		if (ids.length > 0) {
+			for (const table of [stepTicks, equipmentRequests, reMeasurements, plans, reportedDiscomfort, linkUses])
+				await tx.delete(table).where(inArray(table.assessmentId, ids));
+		}
+		await keepOpenSigns(tx, personId, stays);
+		await tx.delete(checkIns).where(eq(checkIns.personId, personId));
+		await tx.delete(letters).where(eq(letters.personId, personId));
+		await tx.delete(messages).where(eq(messages.personId, personId));
+		await tx
+			.update(roundPeople)
+			.set({ remindOn: null, toCall: false })
+			.where(eq(roundPeople.personId, personId));
+		await tx.delete(judgements).where(eq(judgements.personId, personId));
+		await tx
+			.update(assessments)
+			.set({ ...BLANK, revokedAt: now, endedWhy: 'withdrawn' })
+			.where(eq(assessments.personId, personId));
+		await judgeAnew(tx, personId, now);
+		const detail = { signsKept: stays.length };
+		await writeAuditLine(tx, open.actor, { at: now, act: 'withdrawn', personId, detail });
+	});
+}

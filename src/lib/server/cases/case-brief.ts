@@ -1,0 +1,38 @@
+import { replyEn } from '../../messages/replies-en';
+import type { Actor } from '../actor';
+import type { Db } from '../db/client';
+import { openReferralOf } from '../judgements/open-referral';
+import { closableOf, cornerOf } from './case-page';
+import { readCase } from './read-case';
+
+/** What the day sheet shows of a case beside its list: read as it was kept, nothing is solved. */
+export async function readBrief(db: Db, actor: Actor, personId: string, now: Date) {
+	const read = await readCase(db, actor, personId, now);
+	const { person, listed, answered, checkIns, equipment, messages, notes, followUp, judgement, contacts } =
+		read;
+	const newest = [answered, checkIns[0]].filter((one) => one?.answeredAt && one.discomfort);
+	const [latest] = newest.sort((a, b) => Number(b?.answeredAt) - Number(a?.answeredAt));
+	return {
+		id: person.id,
+		name: person.name,
+		team: person.team,
+		email: person.email,
+		phone: person.phone,
+		version: listed.version,
+		corner: (await cornerOf(db, read, personId, now))?.corner ?? null,
+		judgement,
+		closable: closableOf(judgement),
+		isReferred: (await openReferralOf(db, personId)) !== null,
+		discomfort: latest?.discomfort ?? [],
+		equipment: equipment.filter(({ state }) => state === 'asked' || state === 'approved' || state === 'sent'),
+		/** Messages that nobody has answered, whole: read by a person, and interpreted by no tool. */
+		unread: messages.filter(({ isOpen }) => isOpen).map(({ text, at }) => ({ text, at })),
+		note: notes[0] ?? null,
+		contact: contacts[0] ?? null,
+		followUp: followUp && { due: followUp.due, reason: followUp.reason, version: followUp.version },
+		reply: replyEn(person.name, judgement)
+	};
+}
+
+/** See {@link readBrief}; dates are texts once they have gone over the wire. */
+export type Brief = Awaited<ReturnType<typeof readBrief>>;

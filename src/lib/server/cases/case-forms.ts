@@ -1,0 +1,126 @@
+import { Type } from 'typebox';
+import { plausibleDay } from '../../core/calendar';
+import { CONTACT_RESULTS, CONTACT_WAYS, NEXT_STEPS } from '../../core/contact';
+import { WAYS } from '../../core/corner';
+import { REQUEST_STATES } from '../../core/equipment';
+import { CLOSABLE, type Closable } from '../../core/judgement';
+import type { NewContact } from '../contacts/record-contact';
+import { FOLLOW_UP_KINDS } from '../../core/triage';
+import { Fault } from '../fault';
+import { day, text, uuid, version } from '../http/fields';
+import { formReader } from '../http/read-body';
+import { PERSON_FIELDS, type PersonDetails } from '../people/person-details';
+import { LONGEST_MESSAGE } from './messages';
+import { LONGEST_NOTE } from './notes';
+
+const optional = Type.Optional;
+const act = { key: uuid, version };
+
+/** An act that hangs on nothing but the case as it was seen. */
+export const readVersioned = formReader(act);
+
+/** Another self-assessment. */
+export const readSend = formReader({ ...act, way: optional(Type.Enum(WAYS)) });
+
+/** Another day for a follow-up. */
+export const readFollowUp = formReader({
+	...act,
+	kind: Type.Enum(FOLLOW_UP_KINDS),
+	due: day,
+	reason: optional(text(300))
+});
+
+/** What came of a follow-up, and the next one. */
+export const readDone = formReader({
+	...act,
+	outcome: text(300),
+	due: optional(day),
+	reason: optional(text(300))
+});
+
+/** Why a case is settled. */
+export const readSettle = formReader({ ...act, reason: optional(text(300)) });
+
+/** A message to the person. */
+export const readMessage = formReader({ key: uuid, text: text(LONGEST_MESSAGE) });
+
+/** A note for each other. */
+export const readNote = formReader({ key: uuid, text: text(LONGEST_NOTE) });
+
+/** What a clinician is asked. */
+export const readRefer = formReader({ ...act, clinician: uuid, question: text(2000) });
+
+/** What came of a referral. */
+export const readEnd = formReader({ ...act, outcome: optional(text(2000)) });
+
+/** What is decided on a request. */
+export const readEquipment = formReader({
+	...act,
+	request: uuid,
+	to: Type.Enum(REQUEST_STATES),
+	reason: optional(text(300))
+});
+
+/** What is known of the person. */
+export const readPerson = formReader({
+	version,
+	name: PERSON_FIELDS.name,
+	email: PERSON_FIELDS.email,
+	team: optional(PERSON_FIELDS.team),
+	phone: optional(PERSON_FIELDS.phone),
+	country: optional(PERSON_FIELDS.country),
+	region: optional(PERSON_FIELDS.region),
+	timeZone: optional(PERSON_FIELDS.timeZone),
+	language: optional(PERSON_FIELDS.language)
+});
+
+/** A person's details with nothing left out. */
+export function detailsOf(
+	form: Partial<PersonDetails> & Pick<PersonDetails, 'name' | 'email'>
+): PersonDetails {
+	return { team: '', phone: '', country: '', region: '', timeZone: '', language: 'en', ...form };
+}
+
+const closes = Object.fromEntries(
+	CLOSABLE.map((one) => [`closes.${one}`, optional(Type.Literal('yes'))])
+) as Record<`closes.${Closable}`, ReturnType<typeof optional<ReturnType<typeof Type.Literal<'yes'>>>>>;
+
+const contactFields = {
+	...act,
+	how: Type.Enum(CONTACT_WAYS),
+	result: Type.Enum(CONTACT_RESULTS),
+	whom: optional(text(120)),
+	said: optional(text(2000)),
+	next: optional(Type.Enum(['', ...NEXT_STEPS])),
+	nextOn: optional(day),
+	why: optional(text(300)),
+	...closes
+};
+
+/** A call or a talk, and what it closes. */
+export const readContact = formReader(contactFields);
+
+/** The contact that a form means. */
+export function contactOf(form: Awaited<ReturnType<typeof readContact>>, personId: string): NewContact {
+	const { key, version: seen, how, result, whom = '', said = '', next = '', nextOn = '', why = '' } = form;
+	return {
+		key,
+		personId,
+		version: Number(seen),
+		how,
+		result,
+		whom,
+		said,
+		closes: CLOSABLE.filter((one) => form[`closes.${one}`] === 'yes'),
+		next: NEXT_STEPS.find((step) => step === next) ?? null,
+		nextOn,
+		why
+	};
+}
+
+/** A day that exists and is not past. */
+export function needComing(due: string, today: string): string {
+	if (plausibleDay(due) === null) throw new Fault('invalid', 'Choose a day that exists.', '/due');
+	if (due < today) throw new Fault('invalid', 'Choose today or a later day.', '/due');
+	return due;
+}

@@ -1,0 +1,123 @@
+import { choiceOf } from '../../core/answers';
+import { addDays, nextWorkingDay } from '../../core/calendar';
+import { CLOSABLE, type Closable, type Judgement } from '../../core/judgement';
+import { RULES_IN_FORCE } from '../../core/rules';
+import { adviceForPage } from '../../messages/advice-for-page';
+import { replyEn } from '../../messages/replies-en';
+import type { Actor } from '../actor';
+import { isoDay } from '../clock';
+import type { Db } from '../db/client';
+import { readFile } from '../judgements/read-file';
+import { lookAtPerson } from '../people/lock-person';
+import { ticksOf } from '../plans/current-plan';
+import { standingOf } from '../plans/standing';
+import { readCase, type Case } from './read-case';
+import { clinicians } from './refer';
+
+/** The longest of the usual times until the next look, days. Common practice: half a year. */
+const LATER_DAYS = 180;
+
+/** What only an outcome closes, of a judgement. */
+export function closableOf(judgement: Judgement | null): Closable[] {
+	const open = new Set<string>((judgement?.reasons ?? []).map(({ code, sign }) => sign ?? code));
+	return CLOSABLE.filter((one) => open.has(one));
+}
+
+/** Discomfort as it was reported, with answers and at check-ins, the oldest first. */
+export function reportsOf({ answers, checkIns }: Pick<Case, 'answers' | 'checkIns'>) {
+	return [
+		...answers.flatMap(({ answeredAt, discomfort }) =>
+			answeredAt && discomfort ? [{ at: answeredAt, discomfort }] : []
+		),
+		...checkIns.flatMap(({ answeredAt, discomfort }) =>
+			answeredAt && discomfort ? [{ at: answeredAt, discomfort }] : []
+		)
+	].sort((a, b) => Number(a.at) - Number(b.at));
+}
+
+/** The corner with its kept plan, and how far that is; null where nothing was answered. */
+export async function cornerOf(db: Db, { answered, plan, events }: Case, personId: string, now: Date) {
+	const person = await lookAtPerson(db, personId);
+	if (!answered || !plan || !person) return null;
+	const standing = standingOf(await readFile(db, person, now), plan);
+	return {
+		corner: {
+			corner: plan.corner,
+			plan: plan.plan,
+			hasSteps: plan.steps.length > 0,
+			standing,
+			drawnAs: choiceOf(answered.answers, 'drawnAs'),
+			way: answered.way,
+			answeredAt: answered.answeredAt,
+			measureNext: plan.advice.measureNext
+		},
+		plan: { steps: plan.steps, ticks: ticksOf(events), madeAt: plan.madeAt },
+		advice: adviceForPage(plan.corner, plan.advice, answered, 'en')
+	};
+}
+
+/** Days that are offered for the next look: the policy's check-ins from today, and half a year. */
+function offeredDays(
+	today: string,
+	person: NonNullable<Awaited<ReturnType<typeof lookAtPerson>>>,
+	now: Date
+) {
+	const { calendar, dayOf } = person.place;
+	const days = [...RULES_IN_FORCE.policy.checkInDays, LATER_DAYS];
+	return days.map((n) => nextWorkingDay(addDays(dayOf(now), n), calendar)).filter((day) => day > today);
+}
+
+/**
+ * What the case's page shows, as it goes over the wire: read as it was kept, nothing is solved.
+ *
+ * @param zone the reader's, in which "today" is theirs
+ */
+export async function readCasePage(db: Db, actor: Actor, personId: string, now: Date, zone: string) {
+	const read = await readCase(db, actor, personId, now);
+	const { person, listed, judgement, judged, signs, followUp, policyDays, spots, earlier, newest } = read;
+	const corner = await cornerOf(db, read, personId, now);
+	const today = isoDay(now, zone);
+	const here = await lookAtPerson(db, personId);
+	return {
+		role: actor.kind === 'user' ? actor.role : 'reader',
+		person,
+		listed,
+		place: { zone: read.place.zone, isZoneKnown: read.place.isZoneKnown },
+		state: read.state,
+		newest: newest && { sentAt: newest.sentAt, savedAt: newest.savedAt },
+		answered: read.answered && { at: read.answered.answeredAt },
+		judgement,
+		judged: judged.map(({ id, at, level, document }) => ({ id, at, level, document })),
+		closable: closableOf(judgement),
+		takenBack: signs.filter(({ takenBackAt }) => takenBackAt !== null).map(({ sign }) => sign),
+		corner: corner?.corner ?? null,
+		plan: corner && {
+			...corner.plan,
+			earlier: earlier.map(({ id, madeAt, steps }) => ({ id, madeAt, steps }))
+		},
+		advice: corner?.advice ?? null,
+		spots: spots.flatMap(({ id, plan }) =>
+			plan ? [{ id, corner: plan.corner, before: plan.advice.before, plan: plan.plan }] : []
+		),
+		over: read.answers.flatMap(({ answeredAt, corner: answeredCorner }) =>
+			answeredAt && answeredCorner ? [{ at: answeredAt, corner: answeredCorner }] : []
+		),
+		reports: reportsOf(read),
+		contacts: read.contacts,
+		followUps: {
+			followUp: followUp && { due: followUp.due, reason: followUp.reason, version: followUp.version },
+			policyDays: policyDays.map(({ kind, due, reason, version }) => ({ kind, due, reason, version })),
+			offered: here ? offeredDays(today, here, now) : []
+		},
+		chain: read.chain,
+		equipment: read.equipment,
+		messages: read.messages,
+		notes: read.notes,
+		referrals: read.referrals,
+		clinicians: await clinicians(db),
+		reply: replyEn(person.name, judgement),
+		history: read.history,
+		log: read.log,
+		today
+	};
+}

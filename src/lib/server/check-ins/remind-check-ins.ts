@@ -1,0 +1,83 @@
+import { and, asc, eq, isNull, lte } from 'drizzle-orm';
+import { RULES_IN_FORCE } from '../../core/rules';
+import { remindersFor } from '../../core/triage';
+import { checkInReminderLetter, recheckReminderLetter } from '../../messages/letters';
+import { newestLinkPath } from '../assessments/send-assessment';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { isoDay } from '../clock';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { judgeAnew } from '../judgements/judge-anew';
+import { describeError, log } from '../log';
+import { lockPerson } from '../people/lock-person';
+import { writeLetter } from '../post/write-letter';
+
+const { checkIns } = schema;
+
+/** The letter that reminds of each kind. */
+const REMINDERS = { 'check-in': checkInReminderLetter, recheck: recheckReminderLetter } as const;
+
+/** Check-ins looked at in one run at most; the next run takes the rest. */
+const MOST_AT_ONCE = 2000;
+
+/**
+ * Reminds who has not answered a check-in by the policy's working days; after the last reminder the person stands on the call list.
+ * Served by check_ins_remind_idx.
+ *
+ * @returns letters written
+ */
+export async function remindCheckIns(db: Db, now: Date): Promise<number> {
+	const latest = isoDay(new Date(now.getTime() + 14 * 3_600_000), 'UTC');
+	const due = await db
+		.select({ id: checkIns.id, personId: checkIns.personId })
+		.from(checkIns)
+		.where(lte(checkIns.remindOn, latest))
+		.orderBy(asc(checkIns.remindOn), asc(checkIns.id))
+		.limit(MOST_AT_ONCE);
+	let letters = 0;
+	for (const one of due) {
+		try {
+			letters += await inTransaction(db, (tx) => remindOne(tx, one, now));
+		} catch (error) {
+			log({ level: 'error', event: 'check-in-reminder', ...describeError(error) });
+		}
+	}
+	return letters;
+}
+
+async function remindOne(
+	tx: Db,
+	{ id, personId }: { id: string; personId: string },
+	now: Date
+): Promise<number> {
+	const person = await lockPerson(tx, personId);
+	const [row] = await tx
+		.select()
+		.from(checkIns)
+		.where(and(eq(checkIns.id, id), isNull(checkIns.answeredAt), isNull(checkIns.endedAt)));
+	if (!person || !row?.remindOn || row.remindOn > person.place.dayOf(now)) return 0;
+	const all = remindersFor(person.place.dayOf(row.askedAt), RULES_IN_FORCE.policy, person.place.calendar);
+	const isCall = all[row.reminders]?.kind !== 'letter';
+	await tx
+		.update(checkIns)
+		.set(
+			isCall
+				? { remindOn: null, toCall: true }
+				: { reminders: row.reminders + 1, remindOn: all[row.reminders + 1]?.on ?? null }
+		)
+		.where(eq(checkIns.id, id));
+	const link = isCall ? '' : await newestLinkPath(tx, personId);
+	if (link) {
+		await writeLetter(tx, {
+			personId,
+			toName: person.name,
+			toEmail: person.email,
+			linkPath: row.kind === 'check-in' ? `${link}/check-in` : link,
+			writtenAt: now,
+			...REMINDERS[row.kind]({ name: person.name })
+		});
+		await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reminded', personId });
+	}
+	await judgeAnew(tx, personId, now);
+	return link ? 1 : 0;
+}

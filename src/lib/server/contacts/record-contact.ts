@@ -1,0 +1,134 @@
+import { and, desc, eq, isNull } from 'drizzle-orm';
+import type { ContactResult, ContactWay, NextStep } from '../../core/contact';
+import { plausibleDay } from '../../core/calendar';
+import type { Closable } from '../../core/judgement';
+import type { Actor } from '../actor';
+import { deskAct, type ActInput } from '../acts/desk-act';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { needCase } from '../cases/need-case';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+import { putLook } from '../follow-ups/put-look';
+
+const { cases, contacts, judgements, referrals, users } = schema;
+
+/** An attempt to reach somebody, or a talk with them; with `closes`, the outcome of warning signs. */
+export interface NewContact extends ActInput {
+	readonly how: ContactWay;
+	readonly result: ContactResult;
+	readonly whom: string;
+	readonly said: string;
+	readonly closes: readonly Closable[];
+	readonly next: NextStep | null;
+	/** ISO date of the next attempt, or of the next look; empty for none. */
+	readonly nextOn: string;
+	readonly why: string;
+}
+
+function needOutcome({ result, whom, said, next, nextOn, why }: NewContact): void {
+	if (result !== 'reached')
+		throw new Fault('invalid', 'A warning sign is closed only once somebody was reached.', '/result');
+	if (whom.trim() === '') throw new Fault('invalid', 'Say whom you spoke with.', '/whom');
+	if (said.trim() === '') throw new Fault('invalid', 'Say in a few words what was said.', '/said');
+	if (next === null) throw new Fault('invalid', 'Say what comes next.', '/next');
+	if (next === 'look' && nextOn === '')
+		throw new Fault('invalid', 'Choose the day of the next look.', '/nextOn');
+	if (next === 'nothing' && why.trim() === '')
+		throw new Fault('invalid', 'Say why nothing comes next.', '/why');
+}
+
+/** What is open and only an outcome closes, by the newest judgement. */
+async function openToOutcomes(tx: Db, personId: string): Promise<Set<string>> {
+	const [row] = await tx
+		.select({ document: judgements.document })
+		.from(cases)
+		.innerJoin(judgements, eq(judgements.id, cases.judgementId))
+		.where(eq(cases.personId, personId));
+	return new Set((row?.document.reasons ?? []).map(({ code, sign }) => sign ?? code));
+}
+
+/**
+ * Records that somebody tried to reach a person, or reached them. With `closes` it is the outcome of the signs that it names, and
+ * nothing else closes these. The day of the next attempt or look stands in the follow-ups. For coordinators, and the clinician whom the
+ * case is with.
+ */
+export async function recordContact(db: Db, actor: Actor, input: NewContact, now: Date): Promise<void> {
+	const { personId, closes, nextOn, next } = input;
+	if (closes.length > 0) needOutcome(input);
+	if (nextOn !== '' && plausibleDay(nextOn) === null)
+		throw new Fault('invalid', 'Choose a day that exists.', '/nextOn');
+	await inTransaction(db, async (tx) => {
+		const author = await needCase(tx, actor, personId);
+		await deskAct(tx, actor, { ...input, kind: 'contacted' }, now, async ({ rows, person, actId }) => {
+			const today = person.place.dayOf(now);
+			if (nextOn !== '' && nextOn < today)
+				throw new Fault('invalid', 'Choose today or a later day.', '/nextOn');
+			const open = await openToOutcomes(tx, personId);
+			const gone = closes.find((one) => !open.has(one));
+			if (gone) throw new Fault('conflict', 'One of these is closed already. Look again at what is open.');
+			if (next === 'referral') await needReferral(tx, personId);
+			await rows.insert(contacts, {
+				id: actId,
+				personId,
+				authorId: author.id,
+				at: now,
+				onDay: today,
+				how: input.how,
+				result: input.result,
+				whom: input.whom.trim(),
+				said: input.said.trim(),
+				closes: [...closes],
+				next,
+				nextOn: nextOn === '' ? null : nextOn,
+				why: input.why.trim()
+			});
+			if (nextOn !== '')
+				await putLook(
+					rows,
+					tx,
+					{ personId, due: nextOn, reason: closes.length > 0 ? '' : 'Call again' },
+					now
+				);
+			const detail = { result: input.result, closes: closes.length };
+			await writeAuditLine(tx, actor, { at: now, act: 'contact-recorded', personId, detail });
+		});
+	});
+}
+
+/** Refuses "a clinician comes next" while no clinician has been asked. */
+async function needReferral(tx: Db, personId: string): Promise<void> {
+	const open = await tx.$count(referrals, and(eq(referrals.personId, personId), isNull(referrals.endedAt)));
+	if (open === 0)
+		throw new Fault(
+			'conflict',
+			'Refer the case to a clinician first, then record that this comes next.',
+			'/next'
+		);
+}
+
+/** The contacts with a person, newest first; served by contacts_person_idx. */
+export function contactsOf(db: Db, personId: string) {
+	return db
+		.select({
+			id: contacts.id,
+			at: contacts.at,
+			how: contacts.how,
+			result: contacts.result,
+			whom: contacts.whom,
+			said: contacts.said,
+			closes: contacts.closes,
+			next: contacts.next,
+			nextOn: contacts.nextOn,
+			why: contacts.why,
+			authorName: users.name
+		})
+		.from(contacts)
+		.leftJoin(users, eq(users.id, contacts.authorId))
+		.where(eq(contacts.personId, personId))
+		.orderBy(desc(contacts.at))
+		.limit(100);
+}
+
+/** One contact as the case shows it. */
+export type ContactLine = Awaited<ReturnType<typeof contactsOf>>[number];

@@ -1,0 +1,75 @@
+import { sql } from 'drizzle-orm';
+import { bigserial, check, date, index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { CLOSABLE, type Closable, type Judgement } from '../../../core/judgement';
+import { CONTACT_RESULTS, CONTACT_WAYS, NEXT_STEPS } from '../../../core/contact';
+import { users } from './access';
+import { areAllOf, isOneOf, level, moment, textList } from './columns';
+import { people } from './people';
+
+/**
+ * What was to be believed, done and shown of each person, from the first judgement to the newest. A trigger refuses change; they are
+ * removed with the person, or with their answers where these are withdrawn.
+ */
+export const judgements = pgTable(
+	'judgements',
+	{
+		id: bigserial('id', { mode: 'number' }).primaryKey(),
+		personId: uuid('person_id')
+			.notNull()
+			.references(() => people.id, { onDelete: 'cascade' }),
+		at: moment('at').notNull(),
+		/** The civil date of the person's place on which it was made. */
+		onDay: date('on_day', { mode: 'string' }).notNull(),
+		level: level('level').notNull(),
+		document: jsonb('document').$type<Judgement>().notNull(),
+		coreVersion: text('core_version').notNull(),
+		checklistVersion: integer('checklist_version').notNull(),
+		policyVersion: integer('policy_version').notNull()
+	},
+	(t) => [index('judgements_person_idx').on(t.personId, t.id.desc())]
+);
+
+/**
+ * Attempts to reach a person and conversations with them, with what came of it. One that closes a warning sign is its outcome.
+ * Written by coordinators and clinicians; removed with the person.
+ */
+export const contacts = pgTable(
+	'contacts',
+	{
+		id: uuid('id').primaryKey(),
+		personId: uuid('person_id')
+			.notNull()
+			.references(() => people.id, { onDelete: 'cascade' }),
+		authorId: uuid('author_id').references(() => users.id, { onDelete: 'set null' }),
+		at: moment('at').notNull(),
+		/** The civil date of the person's place. */
+		onDay: date('on_day', { mode: 'string' }).notNull(),
+		how: text('how', { enum: CONTACT_WAYS }).notNull(),
+		result: text('result', { enum: CONTACT_RESULTS }).notNull(),
+		/** Who was spoken with. */
+		whom: text('whom').notNull().default(''),
+		said: text('said').notNull().default(''),
+		/** What it closes; empty for an attempt or a talk that closes nothing. */
+		closes: textList<Closable>('closes').notNull().default([]),
+		/** What comes next, where it closes something. */
+		next: text('next', { enum: NEXT_STEPS }),
+		/** Day of the next attempt, or of the next look. */
+		nextOn: date('next_on', { mode: 'string' }),
+		/** Why nothing comes next. */
+		why: text('why').notNull().default('')
+	},
+	(t) => [
+		index('contacts_person_idx').on(t.personId, t.at.desc()),
+		check('contacts_how_check', isOneOf(t.how, CONTACT_WAYS)),
+		check('contacts_result_check', isOneOf(t.result, CONTACT_RESULTS)),
+		check('contacts_next_check', isOneOf(t.next, NEXT_STEPS)),
+		check('contacts_closes_check', areAllOf(t.closes, CLOSABLE)),
+		// An outcome says whom, what was said and what comes next: a date, a referral, or why nothing.
+		check(
+			'contacts_outcome_check',
+			sql`cardinality(${t.closes}) = 0 or (${t.result} = 'reached' and ${t.whom} <> '' and ${t.said} <> '' and ${t.next} is not null)`
+		),
+		check('contacts_next_on_check', sql`${t.next} is distinct from 'look' or ${t.nextOn} is not null`),
+		check('contacts_why_check', sql`${t.next} is distinct from 'nothing' or ${t.why} <> ''`)
+	]
+);

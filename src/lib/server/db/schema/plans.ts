@@ -1,0 +1,157 @@
+import { sql } from 'drizzle-orm';
+import {
+	bigserial,
+	boolean,
+	check,
+	date,
+	index,
+	integer,
+	jsonb,
+	pgTable,
+	smallint,
+	text,
+	uniqueIndex,
+	uuid
+} from 'drizzle-orm/pg-core';
+import type { KeptAdvice } from '../../../core/advice';
+import type { Corner } from '../../../core/corner';
+import type { RegionReport, Sign } from '../../../core/discomfort';
+import { NEWS, THINGS, type News, type Thing } from '../../../core/judgement';
+import type { Plan, PlanStep } from '../../../core/plan';
+import { assessments } from './assessments';
+import { areAllOf, isOneOf, moment, textList } from './columns';
+import { people } from './people';
+
+/** Why a plan was made. */
+export const PLAN_WHYS = [
+	'answers',
+	'corrected',
+	'does-not-work',
+	'another',
+	'household',
+	'earlier'
+] as const;
+
+/** One reason for which a plan is made. */
+export type PlanWhy = (typeof PLAN_WHYS)[number];
+
+/** How a step came to be done or undone. */
+export const STEP_SOURCES = ['tick', 'measured', 'check-in', 'kept'] as const;
+
+/** A plan that takes pieces from the other spots of its person. */
+export interface MovingPlan {
+	readonly pieces: readonly { readonly label: string; readonly pieces: number }[];
+	readonly corner: Corner;
+	readonly advice: KeptAdvice;
+}
+
+/**
+ * Plans as people were given them, each with the corner and the advice that it was made of; one a spot is worked on, the others are
+ * what was said earlier and can be read as long as the answers are kept.
+ */
+export const plans = pgTable(
+	'plans',
+	{
+		id: uuid('id').primaryKey().defaultRandom(),
+		assessmentId: uuid('assessment_id')
+			.notNull()
+			.references(() => assessments.id, { onDelete: 'cascade' }),
+		madeAt: moment('made_at').notNull(),
+		why: text('why', { enum: PLAN_WHYS }).notNull(),
+		/** The spot with its share of the household. */
+		corner: jsonb('corner').$type<Corner>().notNull(),
+		advice: jsonb('advice').$type<KeptAdvice>().notNull(),
+		/** What would have to move here from the other spots for a better plan, and that plan; null where nothing would. */
+		moving: jsonb('moving').$type<MovingPlan>(),
+		/** Which of the plans offered is worked on, and that plan by itself; null where there is none. */
+		chosen: smallint('chosen').notNull().default(0),
+		plan: jsonb('plan').$type<Plan>(),
+		/** What there is to do, from the floor up; empty where nothing at home makes it better. */
+		steps: jsonb('steps').$type<PlanStep[]>().notNull(),
+		/** Steps done that were kept from the plan before. */
+		kept: textList<Thing>('kept').notNull().default([]),
+		/** Misfit of the corner, now and after the plan. */
+		costNow: integer('cost_now').notNull(),
+		costPlanned: integer('cost_planned').notNull(),
+		/** When the person was reminded of a plan that was not begun. */
+		remindedAt: moment('reminded_at'),
+		/** When another plan took its place; null while it is worked on. */
+		endedAt: moment('ended_at')
+	},
+	(t) => [
+		uniqueIndex('plans_current_key')
+			.on(t.assessmentId)
+			.where(sql`${t.endedAt} is null`),
+		index('plans_assessment_idx').on(t.assessmentId, t.madeAt.desc()),
+		check('plans_why_check', isOneOf(t.why, PLAN_WHYS)),
+		check('plans_kept_check', areAllOf(t.kept, THINGS)),
+		check('plans_chosen_check', sql`${t.chosen} between 0 and 2`)
+	]
+);
+
+/** What became of the steps of a plan, in order: done, or no longer so. The newest of a thing counts. */
+export const stepEvents = pgTable(
+	'step_events',
+	{
+		id: bigserial('id', { mode: 'number' }).primaryKey(),
+		planId: uuid('plan_id')
+			.notNull()
+			.references(() => plans.id, { onDelete: 'cascade' }),
+		thing: text('thing').$type<Thing>().notNull(),
+		isDone: boolean('is_done').notNull(),
+		source: text('source', { enum: STEP_SOURCES }).notNull(),
+		at: moment('at').notNull()
+	},
+	(t) => [
+		index('step_events_plan_idx').on(t.planId, t.id),
+		check('step_events_thing_check', isOneOf(t.thing, THINGS)),
+		check('step_events_source_check', isOneOf(t.source, STEP_SOURCES))
+	]
+);
+
+/** What a person is asked by itself: how a plan holds, in one minute, or to look at the whole corner again. */
+export const ASKED_KINDS = ['check-in', 'recheck'] as const;
+
+/** What was asked some weeks after a plan was carried out, or a year after the answers. One of each kind waits for an answer at a time. */
+export const checkIns = pgTable(
+	'check_ins',
+	{
+		id: uuid('id').primaryKey().defaultRandom(),
+		personId: uuid('person_id')
+			.notNull()
+			.references(() => people.id, { onDelete: 'cascade' }),
+		assessmentId: uuid('assessment_id')
+			.notNull()
+			.references(() => assessments.id, { onDelete: 'cascade' }),
+		kind: text('kind', { enum: ASKED_KINDS }).notNull().default('check-in'),
+		dueOn: date('due_on', { mode: 'string' }).notNull(),
+		askedAt: moment('asked_at').notNull(),
+		reminders: smallint('reminders').notNull().default(0),
+		/** Day of the next reminder, or of the call list after the last; null where nothing is due any more. */
+		remindOn: date('remind_on', { mode: 'string' }),
+		/** Whether all reminders are out and somebody should call. */
+		toCall: boolean('to_call').notNull().default(false),
+		answeredAt: moment('answered_at'),
+		/** When it was no longer waited for, answered by nobody. */
+		endedAt: moment('ended_at'),
+		signs: jsonb('signs').$type<Sign[]>().notNull().default([]),
+		discomfort: jsonb('discomfort').$type<RegionReport[]>(),
+		undone: textList<Thing>('undone').notNull().default([]),
+		news: textList<News>('news').notNull().default([]),
+		/** When a coordinator said that they have dealt with it. */
+		seenAt: moment('seen_at')
+	},
+	(t) => [
+		uniqueIndex('check_ins_open_key')
+			.on(t.personId, t.kind)
+			.where(sql`${t.answeredAt} is null and ${t.endedAt} is null`),
+		index('check_ins_person_idx').on(t.personId, t.askedAt.desc()),
+		index('check_ins_assessment_idx').on(t.assessmentId),
+		index('check_ins_remind_idx')
+			.on(t.remindOn)
+			.where(sql`${t.remindOn} is not null`),
+		check('check_ins_kind_check', isOneOf(t.kind, ASKED_KINDS)),
+		check('check_ins_undone_check', areAllOf(t.undone, THINGS)),
+		check('check_ins_news_check', areAllOf(t.news, NEWS))
+	]
+);

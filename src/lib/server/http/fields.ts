@@ -1,0 +1,26 @@
+import { Type } from 'typebox';
+
+/** Pattern of a UUID as PostgreSQL writes it. */
+export const UUID_PATTERN = '^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$';
+
+/** An id of a row, or the key that a page makes for an act. */
+export const uuid = Type.String({ pattern: UUID_PATTERN });
+
+/** A text of so many characters at most. */
+export const text = (maxLength: number) => Type.String({ maxLength });
+
+/** The version of something that was seen. */
+export const version = Type.String({ pattern: '^[0-9]{1,9}$' });
+
+/** A day as a date field sends it; that it exists is checked by the use case. */
+export const day = text(10);
+
+/** An answer of two buttons. */
+export const yesNo = Type.Enum(['yes', 'no']);
+
+/** Ids in one field, apart by commas: a form of this kind has each name once. @param most how many */
+export const uuids = (most: number) =>
+	Type.String({
+		maxLength: most * 37,
+		pattern: `^${UUID_PATTERN.slice(1, -1)}(?:,${UUID_PATTERN.slice(1, -1)})*$`
+	});

@@ -1,0 +1,45 @@
+import { eq, sql } from 'drizzle-orm';
+import { needCoordinator, type Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+import { judgeAnew } from '../judgements/judge-anew';
+import { needPerson } from './lock-person';
+import { checkedDetails, type PersonDetails } from './person-details';
+
+const { people } = schema;
+
+const CHANGED =
+	'Somebody else changed this person meanwhile. What they wrote is shown; change it again if yours is still right.';
+
+/** Changes what is known of a person. A new address is tried again, if letters to the old one came back. */
+export async function changePerson(
+	db: Db,
+	actor: Actor,
+	{ id, version, ...typed }: PersonDetails & { id: string; version: number },
+	now: Date
+): Promise<void> {
+	needCoordinator(actor);
+	const details = checkedDetails(typed);
+	await inTransaction(db, async (tx) => {
+		const person = await needPerson(tx, id);
+		if (person.version !== version) throw new Fault('conflict', CHANGED);
+		const [taken] = await tx
+			.select({ id: people.id })
+			.from(people)
+			.where(eq(sql`lower(${people.email})`, details.email));
+		if (taken && taken.id !== id)
+			throw new Fault('conflict', 'Somebody with this address is in the list already.', '/email');
+		await tx
+			.update(people)
+			.set({
+				...details,
+				version: version + 1,
+				...(details.email === person.email ? {} : { bouncedAt: null })
+			})
+			.where(eq(people.id, id));
+		await judgeAnew(tx, id, now);
+		await writeAuditLine(tx, actor, { at: now, act: 'person-changed', personId: id });
+	});
+}

@@ -1,0 +1,48 @@
+import { eq, getTableColumns, sql } from 'drizzle-orm';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import { placeOf, type Place } from './place-of';
+
+const { people } = schema;
+
+/** A person with their place; whoever changes anything of theirs holds their row. */
+export type LockedPerson = typeof people.$inferSelect & { readonly place: Place };
+
+/** The organisation's zone, which travels with the connection. */
+export const organisationZone = sql<string>`coalesce(current_setting('easy_corner.time_zone', true), 'UTC')`;
+
+/**
+ * Locks a person before anything else of theirs: every act on a case begins with it, so that two at once stand in line and
+ * never wait for each other in a ring. Rows that refer to the person may still be written by others meanwhile.
+ */
+export async function lockPerson(tx: Db, personId: string): Promise<LockedPerson | null> {
+	const [person] = await personById(tx, personId).for('no key update');
+	return person ? withPlace(person) : null;
+}
+
+/** The same for a page that only reads: nothing is locked. */
+export async function lookAtPerson(db: Db, personId: string): Promise<LockedPerson | null> {
+	const [person] = await personById(db, personId);
+	return person ? withPlace(person) : null;
+}
+
+function personById(db: Db, personId: string) {
+	return db
+		.select({ ...getTableColumns(people), organisationZone })
+		.from(people)
+		.where(eq(people.id, personId));
+}
+
+function withPlace({
+	organisationZone: zone,
+	...row
+}: typeof people.$inferSelect & { organisationZone: string }): LockedPerson {
+	return { ...row, place: placeOf(row, zone) };
+}
+
+/** The same, or the refusal that says that there is nobody. */
+export async function needPerson(tx: Db, personId: string): Promise<LockedPerson> {
+	const person = await lockPerson(tx, personId);
+	if (!person) throw new Fault('not-found', 'This person is not in the list any more.');
+	return person;
+}

@@ -1,0 +1,42 @@
+import { Type, type Static } from 'typebox';
+import { isTimeZone } from '../../core/calendar';
+import { knowsHolidaysOf } from '../../core/calendar/public-holidays';
+import { Fault } from '../fault';
+
+/** Largest and allowed texts of what is known of a person: one place for the form, the import and the use case. */
+export const PERSON_FIELDS = {
+	name: Type.String({ minLength: 1, maxLength: 120 }),
+	email: Type.String({ maxLength: 254, pattern: '^\\s*[^\\s@]+@[^\\s@]+\\.[^\\s@]+\\s*$' }),
+	team: Type.String({ maxLength: 80 }),
+	phone: Type.String({ maxLength: 40, pattern: '^[0-9+()./ -]*$' }),
+	country: Type.String({ pattern: '^(?:[A-Z]{2})?$' }),
+	region: Type.String({ pattern: '^[A-Z0-9]{0,3}$' }),
+	timeZone: Type.String({ maxLength: 60 }),
+	language: Type.String({ pattern: '^[a-z]{2,3}(?:-[A-Za-z0-9]{2,8})*$' })
+} as const;
+
+/** What is known of a person, as the coordinator may change it. */
+export type PersonDetails = {
+	readonly [K in keyof typeof PERSON_FIELDS]: Static<(typeof PERSON_FIELDS)[K]>;
+};
+
+/** Trims what was typed, and refuses what can't be a person's: checked at every door by this one function. */
+export function checkedDetails(typed: PersonDetails): PersonDetails {
+	const read = {
+		...typed,
+		name: typed.name.trim(),
+		email: typed.email.trim().toLowerCase(),
+		team: typed.team.trim(),
+		phone: typed.phone.trim().replace(/\s+/g, ' ')
+	};
+	if (read.name === '') throw new Fault('invalid', 'Give the person’s name.', '/name');
+	if (read.timeZone !== '' && !isTimeZone(read.timeZone))
+		throw new Fault('invalid', 'There is no such time zone. Write it like Europe/Lisbon.', '/timeZone');
+	if (read.region !== '' && !knowsHolidaysOf({ country: read.country, region: read.region }))
+		throw new Fault(
+			'invalid',
+			'This region is not known in that country. Write its short code, such as BY for Bavaria, or leave it out.',
+			'/region'
+		);
+	return read;
+}

@@ -1,0 +1,37 @@
+import { writeAuditLine } from '../audit/write-audit-line';
+import { needAnswered, type OpenAssessment } from '../assessments/open-assessment';
+import type { Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+import { judgeAnew } from '../judgements/judge-anew';
+import { needPerson } from '../people/lock-person';
+import { currentPlanOf } from './current-plan';
+import { makePlan } from './make-plan';
+
+/** Which other plan is wanted: one of those that were offered, or the one that takes pieces from the other spots. */
+export type WantedPlan = { readonly chosen: number } | { readonly moving: true };
+
+/** Works on from another of the plans that were offered, all of them solved when the answers came in. Steps that it has too stay done. */
+export async function choosePlan(db: Db, open: OpenAssessment, wanted: WantedPlan, now: Date): Promise<void> {
+	needAnswered(open);
+	await inTransaction(db, async (tx) => {
+		await needPerson(tx, open.actor.personId);
+		const plan = await currentPlanOf(tx, open.assessment.id);
+		const from = 'moving' in wanted ? plan?.moving : plan;
+		const chosen = 'moving' in wanted ? 0 : wanted.chosen;
+		if (!plan || !from?.advice.plans[chosen])
+			throw new Fault('conflict', 'This plan is not offered any more. The newest one is shown.');
+		const { corner, advice } = from;
+		const why = 'moving' in wanted ? 'household' : 'another';
+		const moving = 'moving' in wanted ? null : plan.moving;
+		await makePlan(tx, { assessmentId: plan.assessmentId, corner, advice, moving, chosen, why }, now);
+		await judgeAnew(tx, open.actor.personId, now);
+		const { personId } = open.actor;
+		await writeAuditLine(tx, open.actor, {
+			at: now,
+			act: 'plan-chosen',
+			personId,
+			detail: { plan: chosen + 1 }
+		});
+	});
+}

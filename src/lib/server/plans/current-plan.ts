@@ -1,0 +1,52 @@
+import { and, asc, desc, eq, getTableColumns, isNull } from 'drizzle-orm';
+import { schema, type Db } from '../db/client';
+
+const { plans, stepEvents } = schema;
+
+/** A plan as it was kept. */
+export type KeptPlan = typeof plans.$inferSelect;
+
+/** What a judgement needs of a plan: without the other plans that were offered, and what a page says beside it. */
+export type WorkedPlan = Omit<KeptPlan, 'advice' | 'corner' | 'moving'>;
+
+/** The plan that a spot is worked on by, as far as a judgement needs it; served by plans_current_key. */
+export async function workedPlanOf(db: Db, assessmentId: string): Promise<WorkedPlan | null> {
+	const { advice: _advice, corner: _corner, moving: _moving, ...columns } = getTableColumns(plans);
+	const [plan] = await db
+		.select(columns)
+		.from(plans)
+		.where(and(eq(plans.assessmentId, assessmentId), isNull(plans.endedAt)));
+	return plan ?? null;
+}
+
+/** What became of a step. */
+export type StepEvent = typeof stepEvents.$inferSelect;
+
+/** The plan that a spot is worked on by; served by plans_current_key. */
+export async function currentPlanOf(db: Db, assessmentId: string): Promise<KeptPlan | null> {
+	const [plan] = await db
+		.select()
+		.from(plans)
+		.where(and(eq(plans.assessmentId, assessmentId), isNull(plans.endedAt)));
+	return plan ?? null;
+}
+
+/** What became of the steps of a plan, in order; served by step_events_plan_idx. */
+export function eventsOf(db: Db, planId: string): Promise<StepEvent[]> {
+	return db.select().from(stepEvents).where(eq(stepEvents.planId, planId)).orderBy(asc(stepEvents.id));
+}
+
+/** Whether each thing was done by the newest of its events. */
+export function ticksOf(events: readonly StepEvent[]): Record<string, boolean> {
+	return Object.fromEntries(events.map(({ thing, isDone }) => [thing, isDone]));
+}
+
+/** Every plan of a spot, the newest first: what was said on which day; served by plans_assessment_idx. */
+export function plansOf(db: Db, assessmentId: string): Promise<KeptPlan[]> {
+	return db
+		.select()
+		.from(plans)
+		.where(eq(plans.assessmentId, assessmentId))
+		.orderBy(desc(plans.madeAt))
+		.limit(50);
+}

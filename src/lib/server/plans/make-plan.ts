@@ -1,0 +1,95 @@
+import { eq } from 'drizzle-orm';
+import type { KeptAdvice } from '../../core/advice';
+import type { Corner } from '../../core/corner';
+import type { Thing } from '../../core/judgement';
+import { misfitOf, planSteps, type PlanStep } from '../../core/plan';
+import { sameDocument } from '../../core/same-document';
+import { schema, type Db } from '../db/client';
+import type { MovingPlan, PlanWhy } from '../db/schema/plans';
+import { currentPlanOf, eventsOf, type KeptPlan, type StepEvent } from './current-plan';
+
+const { plans, stepEvents } = schema;
+
+/** What a plan is made of. */
+export interface NewPlan {
+	readonly assessmentId: string;
+	/** The spot with its share of the household. */
+	readonly corner: Corner;
+	readonly advice: KeptAdvice;
+	readonly moving: MovingPlan | null;
+	readonly chosen: number;
+	readonly why: PlanWhy;
+}
+
+/**
+ * What there is to do by a plan: its steps, where it does something for a corner that does not fit; none where the corner fits, or
+ * where nothing at home makes it better.
+ */
+export function stepsToDo(corner: Corner, advice: KeptAdvice, chosen: number): PlanStep[] {
+	const plan = advice.plans[chosen];
+	if (!plan || advice.before.every(({ verdict }) => verdict === 'fits')) return [];
+	const steps = planSteps(corner, plan, advice.before);
+	return plan.cost.pieces > 0 || steps.some(({ moves }) => moves) ? steps : [];
+}
+
+/** Steps that ask for the same: the same pieces in the same way, to the same height. */
+function isSameStep(a: PlanStep, b: PlanStep): boolean {
+	const asked = ({ place, pieces, rise, target, moves }: PlanStep) => ({
+		place,
+		pieces: pieces.map(({ id, mode }) => `${id} ${mode}`),
+		rise,
+		target,
+		moves
+	});
+	return sameDocument(asked(a), asked(b));
+}
+
+/** The newest event of each step that stands and is asked for by both plans. */
+function eventsKept(before: KeptPlan, events: readonly StepEvent[], steps: readonly PlanStep[]): StepEvent[] {
+	return before.steps.flatMap((step) => {
+		const last = events.filter(({ thing }) => thing === step.place).at(-1);
+		return last?.isDone && steps.some((other) => isSameStep(step, other)) ? [last] : [];
+	});
+}
+
+/**
+ * Makes a plan the one that a spot is worked on by, within the transaction of the act that asks for it. The one before is ended and
+ * can be read as long as the answers are kept; steps that were done and that the new plan asks for just so stay done, and it says which.
+ * The same plan again changes nothing.
+ */
+export async function makePlan(tx: Db, made: NewPlan, now: Date): Promise<void> {
+	const before = await currentPlanOf(tx, made.assessmentId);
+	const isSame =
+		before !== null &&
+		before.chosen === made.chosen &&
+		sameDocument(before.corner, made.corner) &&
+		sameDocument(before.advice, made.advice);
+	if (isSame) {
+		if (!sameDocument(before.moving, made.moving))
+			await tx.update(plans).set({ moving: made.moving }).where(eq(plans.id, before.id));
+		return;
+	}
+	const steps = stepsToDo(made.corner, made.advice, made.chosen);
+	const kept = before ? eventsKept(before, await eventsOf(tx, before.id), steps) : [];
+	if (before) await tx.update(plans).set({ endedAt: now }).where(eq(plans.id, before.id));
+	const costNow = misfitOf(made.corner);
+	const [row] = await tx
+		.insert(plans)
+		.values({
+			...made,
+			madeAt: now,
+			steps,
+			plan: made.advice.plans[made.chosen] ?? null,
+			kept: kept.map(({ thing }): Thing => thing),
+			costNow,
+			costPlanned: made.advice.plans[made.chosen]?.cost.W ?? costNow
+		})
+		.returning({ id: plans.id });
+	if (!row) throw new Error('An insert returned no row');
+	if (kept.length > 0)
+		await tx
+			.insert(stepEvents)
+			.values(
+				kept.map(({ thing, at }) => ({ planId: row.id, thing, isDone: true, source: 'kept' as const, at }))
+			);
+}

@@ -1,0 +1,98 @@
+import {
+	choiceOf,
+	haveChangedSince,
+	piecesLeftOut,
+	thingField,
+	unitOf,
+	type Answers
+} from '../../core/answers';
+import { misfitOf } from '../../core/plan';
+import { adviceForPage } from '../../messages/advice-for-page';
+import { requestsOf } from '../assessments/ask-equipment';
+import type { OpenAssessment } from '../assessments/open-assessment';
+import { newestReMeasurement } from '../assessments/open-assessment';
+import { spotsOf } from '../assessments/spots';
+import { openCheckInOf } from '../check-ins/answer-check-in';
+import type { Db } from '../db/client';
+import { openFollowUp } from '../follow-ups/set-follow-up';
+import { readFile } from '../judgements/read-file';
+import { newestJudgement } from '../judgements/newest-judgement';
+import { lookAtPerson } from '../people/lock-person';
+import { currentPlanOf, eventsOf, plansOf, ticksOf } from './current-plan';
+import { standingOf } from './standing';
+
+/** Pieces that don't work here, with what they are called. */
+function leftOutOf(answers: Answers): { id: string; label: string }[] {
+	return piecesLeftOut(answers).map((id) => {
+		const index = Number(/^t(\d+)/.exec(id)?.[1] ?? NaN);
+		return { id, label: answers[thingField(index, 'label')] || id };
+	});
+}
+
+/** What comes after the plan, and when: for the person to know. */
+async function whatComesNext(db: Db, personId: string) {
+	const judgement = await newestJudgement(db, personId);
+	const [asked, checkIn, recheck] = await Promise.all([
+		openCheckInOf(db, personId),
+		openFollowUp(db, personId, 'check-in'),
+		openFollowUp(db, personId, 'recheck')
+	]);
+	return {
+		carriedOut: judgement?.plan?.carriedOut ?? null,
+		isAsked: asked !== null,
+		checkInOn: checkIn?.due ?? null,
+		recheckOn: recheck?.due ?? null,
+		hasOpenSign: judgement?.reasons.some(({ sign }) => sign !== undefined) ?? false
+	};
+}
+
+/**
+ * Everything that a person's plan page shows of one spot, as it was kept: nothing is solved. Null where there is no plan yet.
+ *
+ * Cost: some twenty reads by index.
+ */
+export async function readPlanPage(db: Db, open: OpenAssessment, token: string, now: Date) {
+	const { assessment, actor } = open;
+	const kept = await currentPlanOf(db, assessment.id);
+	const person = await lookAtPerson(db, actor.personId);
+	if (!kept || !assessment.corner || !person) return null;
+	const read = await readFile(db, person, now);
+	const isMain = read.plan?.id === kept.id;
+	const { corner, advice } = kept;
+	const nothing = misfitOf(corner);
+	const requests = await requestsOf(db, assessment.spotOf ?? assessment.id);
+	const again = await newestReMeasurement(db, assessment.id);
+	const events = await eventsOf(db, kept.id);
+	const earlier = await plansOf(db, assessment.id);
+	return {
+		corner,
+		...adviceForPage(corner, advice, assessment, 'en'),
+		/** Plans offered, each with its place among those that were solved: another is worth showing only if it does something. */
+		offered: advice.plans.flatMap((plan, i) =>
+			i === kept.chosen || i === 0 || (plan.cost.pieces > 0 && plan.cost.W < nothing) ? [i] : []
+		),
+		worked: kept.chosen,
+		steps: kept.steps,
+		kept: kept.kept,
+		isNewPlan: kept.why !== 'answers' && kept.why !== 'earlier' && earlier.length > 1,
+		earlier: earlier
+			.filter(({ endedAt }) => endedAt !== null)
+			.map(({ madeAt, steps }) => ({ madeAt, steps })),
+		standing: isMain ? standingOf(read, kept) : null,
+		ticks: ticksOf(events),
+		requests,
+		spots: await spotsOf(db, open, token),
+		moving: kept.moving?.pieces ?? null,
+		isMoving: kept.why === 'household' && kept.moving === null,
+		leftOut: leftOutOf(assessment.answers),
+		isBehind: haveChangedSince(
+			{ ...assessment, corner: assessment.corner },
+			assessment.answers,
+			assessment.way
+		),
+		next: await whatComesNext(db, actor.personId),
+		again: again && again.at >= kept.madeAt ? again.lengths : null,
+		unit: unitOf(assessment.answers),
+		drawnAs: choiceOf(assessment.answers, 'drawnAs')
+	};
+}

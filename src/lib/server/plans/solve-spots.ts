@@ -1,0 +1,50 @@
+import { keptAdvice, type KeptAdvice } from '../../core/advice';
+import type { Corner } from '../../core/corner';
+import { misfitOf, piecesThatMove } from '../../core/plan';
+import type { MovingPlan } from '../db/schema/plans';
+import type { Planning } from '../planning/planning';
+
+/** A spot with its share of the household, the advice for it, and what moving pieces from the other spots would change. */
+export interface SolvedSpot {
+	readonly corner: Corner;
+	readonly advice: KeptAdvice;
+	readonly moving: MovingPlan | null;
+}
+
+/**
+ * Solves the spots of a person: one household for all of them, and a piece serves one. Called outside of any transaction.
+ *
+ * @param spots the answered spots, in their order, each with the whole household
+ */
+export async function solveSpots(spots: readonly Corner[], planning: Planning): Promise<SolvedSpot[]> {
+	const shares = await planning.share(spots);
+	const advised = await Promise.all(
+		shares.map(async (corner) => ({ corner, advice: keptAdvice(await planning.advise(corner)) }))
+	);
+	return Promise.all(
+		advised.map(async (here, i) => ({ ...here, moving: await movesTo(i, spots, advised, planning) }))
+	);
+}
+
+/** What would have to move to a spot from the others for it to be better than with its share; null where its share is as good. */
+async function movesTo(
+	here: number,
+	spots: readonly Corner[],
+	at: readonly { corner: Corner; advice: KeptAdvice }[],
+	planning: Planning
+): Promise<MovingPlan | null> {
+	const whole = spots[here];
+	const share = at[here];
+	if (!whole || !share || spots.length < 2) return null;
+	const advice = keptAdvice(await planning.advise(whole));
+	const [free] = advice.plans;
+	const [stays] = share.advice.plans;
+	if (!free || free.cost.W >= (stays?.cost.W ?? misfitOf(whole))) return null;
+	const others = at.flatMap((other, i) => (i === here ? [] : other.advice.plans.slice(0, 1)));
+	const label = (id: string) => whole.household.find((item) => item.id === id)?.label ?? id;
+	const pieces = piecesThatMove(whole, ...others, free).map(({ id, pieces: n }) => ({
+		label: label(id),
+		pieces: n
+	}));
+	return pieces.length > 0 ? { pieces, corner: whole, advice } : null;
+}

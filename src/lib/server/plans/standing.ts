@@ -1,0 +1,27 @@
+import { setUpAsItStands, thingStates } from '../../core/judgement';
+import { reMeasuredOf, type ReMeasured } from '../../core/section';
+import type { KeptPlan } from './current-plan';
+import type { ReadFile } from '../judgements/read-file';
+
+/** How far a plan is, and the corner as it stands, for drawings: worked out by the same function as the judgement. */
+export interface Standing {
+	/** Things that are carried out and stand. */
+	readonly done: readonly string[];
+	/** The heights as they are now. */
+	readonly lengths: ReMeasured;
+	/** Whether anything was measured again since the plan was made. */
+	readonly isMeasured: boolean;
+}
+
+/** The corner of a spot as it stands. @param plan the plan that the file is about */
+export function standingOf(
+	{ file }: Pick<ReadFile, 'file'>,
+	plan: Pick<KeptPlan, 'corner' | 'plan'>
+): Standing {
+	const things = thingStates(file);
+	return {
+		done: things.filter(({ stands }) => stands).map(({ thing }) => thing),
+		lengths: reMeasuredOf(plan.corner, setUpAsItStands(plan.corner, plan.plan, things, file.measured)),
+		isMeasured: file.measured.length > 0
+	};
+}

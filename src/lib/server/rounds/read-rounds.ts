@@ -1,0 +1,65 @@
+import { and, count, desc, eq, inArray, lt, sql } from 'drizzle-orm';
+import { needCoordinator, type Actor } from '../actor';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import { newsOfRound } from './follow-round';
+import { canBeNudged, countNudgeable, isBeingReminded, isOut } from './nudge';
+
+const { people, roundPeople, rounds } = schema;
+
+/** Rounds, the newest first. */
+export async function listRounds(db: Db, actor: Actor) {
+	if (actor.kind !== 'user' || actor.role === 'clinician') needCoordinator(actor);
+	const rows = await db.select().from(rounds).orderBy(desc(rounds.createdAt)).limit(100);
+	const counts = await db
+		.select({ roundId: roundPeople.roundId, state: roundPeople.state, n: count() })
+		.from(roundPeople)
+		.where(
+			inArray(
+				roundPeople.roundId,
+				rows.map(({ id }) => id)
+			)
+		)
+		.groupBy(roundPeople.roundId, roundPeople.state);
+	return rows.map((round) => ({
+		...round,
+		progress: Object.fromEntries(
+			counts.filter(({ roundId }) => roundId === round.id).map(({ state, n }) => [state, n])
+		) as Record<string, number>
+	}));
+}
+
+/** One round with its people who are silent or could not be reached, and the rounds it can be compared with. */
+export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
+	needCoordinator(actor);
+	const [round] = await db.select().from(rounds).where(eq(rounds.id, id));
+	if (!round) throw new Fault('not-found', 'This round is not there any more.');
+	const [news, nudgeable, silent, earlier] = await Promise.all([
+		newsOfRound(db, id, now),
+		isOut(round) ? countNudgeable(db, id, now) : 0,
+		db
+			.select({
+				personId: people.id,
+				name: people.name,
+				team: people.team,
+				state: roundPeople.state,
+				reminders: roundPeople.reminders,
+				remindOn: roundPeople.remindOn,
+				toCall: roundPeople.toCall,
+				isBeingReminded: sql<boolean>`${isBeingReminded(now)}`,
+				canBeNudged: sql<boolean>`${canBeNudged(db, now)}`
+			})
+			.from(roundPeople)
+			.innerJoin(people, eq(people.id, roundPeople.personId))
+			.where(and(eq(roundPeople.roundId, id), inArray(roundPeople.state, ['sent', 'bounced'])))
+			.orderBy(desc(roundPeople.toCall), roundPeople.state, sql`lower(${people.name})`)
+			.limit(100),
+		db
+			.select({ id: rounds.id, name: rounds.name })
+			.from(rounds)
+			.where(lt(rounds.createdAt, round.createdAt))
+			.orderBy(desc(rounds.createdAt))
+			.limit(20)
+	]);
+	return { round, news, nudgeable, isOut: isOut(round), silent, earlier };
+}

@@ -1,0 +1,49 @@
+import { sql } from 'drizzle-orm';
+import type { Db } from '../db/client';
+
+/** Figures by which rounds are compared. */
+export interface RoundFigures {
+	readonly people: number;
+	readonly answered: number;
+	/** Answered after the round was closed. */
+	readonly late: number;
+	/** Median days from the letter to the answer; null where nobody answered. */
+	readonly medianDays: number | null;
+	/** Of those who answered: how many have a check that is off. */
+	readonly withOff: number;
+	/** Of those who answered: how many reported a 4 or more. */
+	readonly sore: number;
+}
+
+/** Works out the figures of a round: one pass over its people. */
+export async function figuresOfRound(db: Db, id: string): Promise<RoundFigures> {
+	const { rows } = await db.execute<{
+		people: number;
+		answered: number;
+		late: number;
+		median: number | null;
+		with_off: number;
+		sore: number;
+	}>(sql`
+		select count(*)::int as people,
+			count(a.answered_at)::int as answered,
+			(count(*) filter (where a.answered_at > r.closed_at))::int as late,
+			percentile_cont(0.5) within group (order by extract(epoch from a.answered_at - a.sent_at) / 86400)
+				filter (where a.answered_at is not null) as median,
+			(count(*) filter (where a.checks_off > 0))::int as with_off,
+			(count(*) filter (where exists (
+				select 1 from jsonb_array_elements(a.discomfort) d where (d->>'worst')::numeric >= 4)))::int as sore
+		from round_people rp
+		join rounds r on r.id = rp.round_id
+		left join assessments a on a.id = rp.assessment_id
+		where rp.round_id = ${id}::uuid`);
+	const [row] = rows;
+	return {
+		people: row?.people ?? 0,
+		answered: row?.answered ?? 0,
+		late: row?.late ?? 0,
+		medianDays: row?.median === null || row?.median === undefined ? null : Number(row.median),
+		withOff: row?.with_off ?? 0,
+		sore: row?.sore ?? 0
+	};
+}

@@ -28,7 +28,7 @@ declare global {
 			theme: 'light' | 'dark' | '';
 			textSize: TextSize;
 			/** The unit of the coordinator's door. */
-			unit: 'cm' | 'in' | 'mm';
+			unit: import('$lib/core/length').LengthUnit;
 		}
 	}
 }

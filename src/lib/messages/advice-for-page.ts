@@ -1,15 +1,9 @@
-import type { Advice } from '$lib/core/advice';
+import type { KeptAdvice } from '$lib/core/advice';
 import { checklistAnswersOf, type Answers } from '$lib/core/answers';
-import { findingRule, NEWEST_CHECKLIST, orderFindings, type FindingId } from '$lib/core/checklist';
+import { checklistOf, findingRule, orderFindings, type FindingId } from '$lib/core/checklist';
 import type { Corner } from '$lib/core/corner';
 import type { Region, RegionReport } from '$lib/core/discomfort';
-import type { PurchaseOutcome } from '$lib/core/plan';
 import { checklistTextsFor } from './checklist';
-
-/** A purchase as a page tells it: without the corner and the pieces of its plan. */
-export type PurchaseLine = Pick<PurchaseOutcome, 'purchase' | 'closes'> & {
-	readonly open: PurchaseOutcome['plan']['open'];
-};
 
 /** A finding beside the heights, in words. */
 export interface FindingLine {
@@ -46,12 +40,20 @@ const MOST_FIXES = 2;
 /** What a person told besides lengths. */
 export interface ToldBesides {
 	readonly answers: Answers;
-	readonly discomfort: readonly RegionReport[];
+	readonly discomfort: readonly RegionReport[] | null;
+	/** The checklist that was asked. */
+	readonly checklistVersion: number;
 }
 
-function findingLines(corner: Corner, { answers, discomfort }: ToldBesides, locale: string): FindingLine[] {
+function findingLines(
+	corner: Corner,
+	{ answers, discomfort, checklistVersion }: ToldBesides,
+	locale: string
+): FindingLine[] {
 	const texts = checklistTextsFor(locale);
-	const ordered = orderFindings(NEWEST_CHECKLIST, corner, checklistAnswersOf(answers), discomfort);
+	const checklist = checklistOf(checklistVersion);
+	if (!checklist) return [];
+	const ordered = orderFindings(checklist, corner, checklistAnswersOf(answers), discomfort ?? []);
 	return ordered
 		.filter(({ finding, seenIn, measured }) => {
 			const isTold = seenIn.length > 0 || (measured?.isSure ?? false);
@@ -72,18 +74,10 @@ function findingLines(corner: Corner, { answers, discomfort }: ToldBesides, loca
 		});
 }
 
-/** Advice with no more than a page shows, findings in words: what goes over the wire, and what a page without network makes. */
-export function adviceForPage(corner: Corner, advice: Advice, told: ToldBesides, locale: string) {
-	const { purchases, findings: _measured, ...rest } = advice;
-	return {
-		...rest,
-		purchases: purchases.map(({ purchase, closes, plan }): PurchaseLine => ({
-			purchase,
-			closes,
-			open: plan.open
-		})),
-		findings: findingLines(corner, told, locale)
-	};
+/** Advice as a page shows it, findings in words: what goes over the wire, and what a page without network makes. */
+export function adviceForPage(corner: Corner, advice: KeptAdvice, told: ToldBesides, locale: string) {
+	const { findings: _measured, ...rest } = advice;
+	return { ...rest, findings: findingLines(corner, told, locale) };
 }
 
 /** What {@link adviceForPage} gives. */

@@ -115,38 +115,45 @@ export const en = {
 		}
 	},
 	first: {
-		emergencyTitle: 'An emergency',
-		emergencyLead: 'If one of these is there now: stop here and call your emergency number.',
-		professionalTitle: 'For a clinician',
+		emergencyTitle: 'Emergency signs',
+		emergencyLead: 'If you have one of these now, stop here and call the emergency number.',
+		professionalTitle: 'Signs for a doctor',
 		professionalLead:
-			'Not an emergency, and not for this tool alone. You can go on and finish; see a clinician besides.',
+			'Not an emergency, but not for this tool alone. See a doctor. You can go on here: easy steps are fine, but do nothing that hurts or that you have to force.',
+		none: 'None of these',
+		noneDone: 'None of these: noted',
+		missing: 'Answer each of these, or tap “None of these”.',
 		yes: 'Yes',
 		no: 'No',
 		signs: {
 			'chest-pain': 'Pressure or pain in the chest, or pain that goes into arm or jaw',
 			'sudden-one-sided-weakness':
-				'Sudden weakness or numbness on one side, a face that drops, speech that fails',
+				'Sudden weakness or numbness on one side, a drooping face, trouble speaking',
 			'sudden-worst-headache': 'A sudden headache, the worst ever, or with fever and a stiff neck',
-			'sudden-loss-of-sight': 'Sudden loss of sight, or seeing double',
-			'saddle-numbness': 'Back pain with numbness between the legs, or trouble holding water or stool',
+			'sudden-loss-of-sight': 'Sudden loss of sight, or double vision',
+			'saddle-numbness': 'Back pain with numbness between the legs, or loss of bladder or bowel control',
 			'wakes-at-night': 'Numbness or tingling that wakes you at night',
 			'numbness-stays': 'Numbness or tingling that stays',
-			'with-weakness': 'Numbness or tingling with weakness: things drop, a foot drags',
+			'with-weakness': 'Numbness or tingling with weakness: you drop things, or a foot drags',
 			'runs-down-a-limb': 'Pain that runs down an arm or a leg',
-			'does-not-ease': 'Pain that does not ease although you have changed things',
+			'does-not-ease': 'Pain that does not ease although you have changed things at your desk',
 			'after-injury': 'Pain after a fall, a blow or another injury'
 		} as Readonly<Record<Sign, string>>,
-		told: 'Your coordinator has been told. See a clinician; you can finish this today or later.',
-		stopTitle: 'Stop here. Call your emergency number now.',
-		stopLead: 'You said that this is there:',
+		told: 'Your coordinator knows about the sign you reported. See a doctor. You can do the easy steps of your plan, but nothing that hurts or that you have to force.',
+		stopTitle: 'Stop here, and call for help now.',
+		call: (number: string) => `Call ${number}`,
+		callElsewhere:
+			'Abroad, call the emergency number of the country you are in. 112 works from most mobile phones.',
+		stopLead: 'You said that you have this:',
 		stopDo: [
-			'Call your emergency number. Tell them what you feel and since when.',
-			'Don’t drive yourself. Unlock the door and stay with somebody if you can.',
-			'The questions can wait: everything is kept, and your link works tomorrow too.'
+			'Call. Say what you feel and since when.',
+			'Don’t drive yourself. Unlock the door, and stay with somebody if you can.',
+			'Leave your desk as it is. Your answers are kept, and your link works tomorrow too.'
 		] as readonly string[],
 		stopTold:
-			'Your coordinator sees this at the top of their day. They can’t help in an emergency: the number can. This tool does not diagnose.',
+			'Your coordinator sees this at the top of their day and will try to reach you. They can’t help in an emergency: the number can. This tool does not diagnose.',
 		stopSlip: 'That was a slip of the finger: correct it',
+		stopSlipNote: 'Your coordinator still sees that you tapped it, and will ask.',
 		stopLater: 'It has been seen to. Go on with the questions'
 	},
 	discomfort: {
@@ -405,6 +412,7 @@ export const en = {
 		thickness: 'the table’s thickness'
 	} as Readonly<Record<MeasurableName, string>>,
 	section: {
+		first: 'At first',
 		now: 'Now',
 		after: 'After the plan',
 		again: 'As measured again',
@@ -503,7 +511,7 @@ export const en = {
 		without: (label: string) => `Without: ${label}`,
 		leftOut: 'Left out:',
 		putBack: (label: string) => `Take back: ${label}`,
-		takeAlong: 'Take all of it along (JSON)',
+		takeAlong: 'Download my data',
 		anotherLead: 'Something not there, or it wobbles? These use other things.',
 		planN: (n: number) => (n === 1 ? 'The best plan' : `Plan ${n}`),
 		checksTitle: 'Your checks',
@@ -521,7 +529,22 @@ export const en = {
 		solving: 'Working out your plan …',
 		withdraw: 'Withdraw my answers',
 		alternatives: 'Plans',
-		ticked: (n: number, of: number) => `${n} of ${of} done`
+		ticked: (n: number, of: number) => `${n} of ${of} done`,
+		kept: (steps: string) =>
+			`This plan is a new one. What you had done and it still asks for stays done: ${steps}.`,
+		keptNone: 'This plan is a new one: none of the earlier steps stands in it as it was.',
+		workOnThis: 'Work on this plan instead',
+		workOnThisNote: 'Steps that are the same in both stay done.',
+		workingOn: 'You are working on this one',
+		doneTitle: 'All done. Well done.',
+		doneLead: 'Measure again now: padding gives way, and a stack can be a book short.',
+		askAgain: (day: string) => `We ask you again on ${day}: one minute about how it holds.`,
+		askedNow: 'We asked how it holds. Your answer takes one minute.',
+		lookAgain: (day: string) => `The next full look is on ${day}.`,
+		tellNow: 'Tell us how it holds',
+		somethingNew: 'Something is new or has come undone',
+		earlier: 'Earlier plans',
+		earlierOf: (day: string) => `Given on ${day}`
 	},
 	open: {
 		compromiseTitle: 'A compromise, and said to be one',
@@ -679,11 +702,52 @@ export const en = {
 	},
 	withdraw: {
 		title: 'Withdraw your answers?',
-		lead: 'Everything you typed, your plan and this link are removed at once. It can’t be undone. Your coordinator sees that you withdrew, and nothing else.',
+		lead: 'Everything that you have given is removed at once: the answers of every self-assessment, your plans, what you reported at check-ins, your requests and messages, and your links. It can’t be undone.',
+		stays:
+			'What stays: that you were asked and that you withdrew, and what your coordinator wrote down about talks with you.',
+		signStays:
+			'A warning sign that you reported also stays with your coordinator until they have reached you. We never lose a warning sign.',
 		confirm: 'Withdraw everything',
 		keep: 'Keep them',
 		doneTitle: 'Withdrawn',
-		doneLead: 'Your answers are removed and the link has ended. You can close this page.'
+		doneLead: 'Your answers are removed and your links have ended. You can close this page.'
+	},
+	checkIn: {
+		title: 'How does it hold?',
+		lead: 'About one minute. Nothing here is chosen for you.',
+		undoneTitle: 'What you changed',
+		undoneLead: 'Tick what has come undone or was taken away. Tick nothing if all of it still stands.',
+		undoneNone: 'No step of your plan is ticked yet.',
+		discomfortTitle: 'How it feels',
+		discomfortLead: 'In the last seven days. Choose for each place; add one if another hurts.',
+		noDiscomfort: 'Nothing hurt in the last seven days',
+		worst: 'At its worst, from 0 to 10',
+		days: 'On how many of the seven days',
+		another: 'Another place',
+		kinds: 'What is it like?',
+		hinders: 'Does it hinder your work?',
+		newsTitle: 'Anything new?',
+		newsLead: 'Tick what has changed since your plan was made.',
+		news: {
+			glasses: 'New glasses or contact lenses',
+			moved: 'Another room or another table',
+			chair: 'Another chair',
+			pregnancy: 'A pregnancy',
+			other: 'Something else'
+		},
+		send: 'Send',
+		missing: 'Something is still open: the first place is marked.',
+		missingDiscomfort: 'Choose a number for each place, or say that nothing hurt.',
+		missingDays: 'Say on how many days.',
+		doneTitle: 'Thank you',
+		doneLead: 'Your coordinator has your answers.',
+		doneWell: 'All of it still stands, and nothing is new: there is nothing to do.',
+		undoneNext: 'Your plan shows how to put back what has come undone.',
+		newsNext:
+			'Because of what is new, these are worth a second look. Measure and correct only what is different.',
+		newsPage: (title: string) => `Look again: ${title}`,
+		otherNext: 'Tell your coordinator in a few words what has changed.',
+		plan: 'To my plan'
 	},
 	messages: {
 		title: 'Messages',
@@ -705,39 +769,65 @@ export const en = {
 	},
 	letter: {
 		subject: 'Does your corner fit you? Twelve minutes at home',
-		body: (name: string, until: string) =>
+		body: (name: string, until: string | null) =>
 			[
 				`Hello ${name},`,
-				'you work from home, so nobody sees whether your table and chair fit you. This short self-assessment works it out: you measure a few heights, and it tells you what to change, with things that you have at home.',
+				'You work from home, so nobody sees whether your table and chair fit you. This short self-assessment works it out: you measure a few heights, and it tells you what to change, with things that you have at home.',
 				'It takes about twelve minutes. A tape measure helps; sheets of paper do. No photo is asked for. You can stop and go on later.',
-				`Your personal link works until ${until}. Please don’t pass it on: it opens your answers.`,
-				'If anything hurts badly, or numbness stays or wakes you at night, don’t wait for this: see a clinician.'
+				`${until ? `Please answer by ${until}. ` : ''}Your personal link works for as long as your answers are kept. Please don’t pass it on: it opens them.`,
+				'If anything hurts badly, or numbness stays or wakes you at night, don’t wait for this: see a doctor.'
 			].join('\n\n'),
 		button: 'Begin',
 		messageSubject: 'A message about your corner',
 		messageBody: (name: string) =>
 			[
 				`Hello ${name},`,
-				'your coordinator has written to you. Open your personal link to read it and to answer: nothing of it stands in this letter.'
+				'Your coordinator has written to you. Open your personal link to read it and to answer. For your privacy this letter holds no word of it.'
 			].join('\n\n'),
 		reminderSubject: (subject: string) => `Reminder: ${subject}`,
 		reminderBody: (name: string) =>
 			[
 				`Hello ${name},`,
-				'the self-assessment of your corner is still open. What you have typed so far is kept, and it goes on where you were.',
+				'Your self-assessment is still open. What you have typed so far is kept, and you can go on where you were.',
 				'If you would rather not, or something is in the way, write that to your coordinator by the same link: that is an answer too.'
+			].join('\n\n'),
+		checkInSubject: 'How is your corner holding up? One minute',
+		checkInBody: (name: string) =>
+			[
+				`Hello ${name},`,
+				'You changed your workplace some weeks ago. Has it held? Your answers take one minute, on your phone or your laptop, by your personal link.'
+			].join('\n\n'),
+		checkInReminderSubject: 'Reminder: one minute about your corner',
+		checkInReminderBody: (name: string) =>
+			[
+				`Hello ${name},`,
+				'We asked how your corner is holding up, and have not heard from you yet. It takes one minute. If it no longer holds, that is worth knowing too.'
+			].join('\n\n'),
+		planSubject: 'Your plan is waiting for you',
+		planBody: (name: string) =>
+			[
+				`Hello ${name},`,
+				'Some weeks ago you got a plan for your workplace, made of things that you have at home. You have not ticked any step of it yet. Your personal link opens it.',
+				'If something does not work at your place, say so on the plan: it is made anew without it. Or write to your coordinator there.'
+			].join('\n\n'),
+		recheckSubject: 'Time for another look at your corner',
+		recheckBody: (name: string) =>
+			[
+				`Hello ${name},`,
+				'It has been a while since you measured your workplace. Bodies, glasses and chairs change. Your answers from last time are filled in: check them, and correct what is different now.',
+				'Your new personal link opens them. Please don’t pass it on.'
 			].join('\n\n'),
 		accountSubject: { invitation: 'Your account in Easy Corner', reset: 'Choose another password' },
 		accountBody: {
 			invitation: (name: string) =>
 				[
 					`Hello ${name},`,
-					'an account was made for you in Easy Corner. Choose a password by the link below; it works for seven days and once.'
+					'An account was made for you in Easy Corner. Choose a password by the link below; it works for seven days and once.'
 				].join('\n\n'),
 			reset: (name: string) =>
 				[
 					`Hello ${name},`,
-					'somebody asked for another password for your account. If that was you, choose it by the link below within two hours. If not, do nothing: your password stays as it is.'
+					'Somebody asked for another password for your account. If that was you, choose it by the link below within two hours. If not, do nothing: your password stays as it is.'
 				].join('\n\n')
 		}
 	},

@@ -1,35 +1,61 @@
-import type { Reason } from '$lib/core/triage';
+import type { Judgement, Reason, ReasonCode } from '$lib/core/judgement';
 import { regionsEn } from './triage-en';
 
-const WORDS: Readonly<Record<Reason['code'], (name: string, reason: Reason) => string>> = {
+/**
+ * Texts that match a reason; none where no text of ours could know what to say, as with a message that somebody has to read. What a
+ * text says of a sign agrees with the page that the person saw: with a sign for a clinician easy steps may be done and nothing that has to
+ * be forced; with an emergency nothing.
+ */
+const WORDS: Readonly<Record<ReasonCode, ((name: string, judgement: Judgement) => string) | null>> = {
 	'emergency-sign': (name) =>
-		`Hello ${name}, you told of a sign that can’t wait. If it is there now, or comes back, call your emergency number at once; don’t wait for me. I am trying to reach you by phone as well.`,
+		`Hello ${name}, you reported a sign that can’t wait. If it is there now, or comes back, call the emergency number at once; don’t wait for me, and leave your desk as it is. I am trying to reach you by phone as well.`,
 	'professional-sign': (name) =>
-		`Hello ${name}, thank you for telling me. What you describe should be looked at by a clinician before anything is changed at the table. I can arrange that: does that suit you, and when can you be reached?`,
+		`Hello ${name}, thank you for telling me. A doctor should have a look at what you describe. You can do the easy steps of your plan meanwhile, but nothing that hurts or that you have to force. I can arrange an appointment: does that suit you, and when can I reach you?`,
+	'reported-weakness': (name) =>
+		`Hello ${name}, thank you for telling me. A doctor should have a look at the weakness. You can do the easy steps of your plan meanwhile, but nothing that hurts or that you have to force. When can I reach you?`,
+	'reported-tingling': (name) =>
+		`Hello ${name}, thank you for telling me. A doctor should have a look at tingling or numbness that comes back. You can do the easy steps of your plan meanwhile, but nothing that hurts or that you have to force. When can I reach you?`,
 	severe: (name) =>
-		`Hello ${name}, that is a lot to work with. Please let a clinician look at it: I can arrange that. Until then: shorter spells, up and about every half hour, and stop what makes it worse.`,
+		`Hello ${name}, that is a lot to work with. Please let a doctor have a look at it: I can arrange that. Until then keep spells short, get up about every half hour, and stop what makes it worse.`,
 	'not-better': (name) =>
-		`Hello ${name}, you have done your part and it is not noticeably better. That is worth a clinician’s look rather than another change at the table. May I arrange it?`,
-	moderate: (name, reason) =>
-		`Hello ${name}, thank you for measuring. ${
-			'report' in reason
-				? `Your ${regionsEn[reason.report.region]} should have it easier`
-				: 'It should be easier'
-		} once the steps of your plan are done; start from the floor up and tick them as you go. How is it after a week? Write to me here.`,
-	'hinders-much': (name) =>
-		`Hello ${name}, thank you for measuring. Since it hinders your work, let’s not wait: please do the steps of your plan this week, and tell me here what is in the way.`,
+		`Hello ${name}, you have done your part, and it is no better. A doctor should have a look now rather than you changing the desk again. May I arrange it?`,
+	moderate: (name, { evidence, plan }) => {
+		const region = evidence.moderate?.[0]?.region;
+		const sore = region ? `your ${regionsEn[region]}` : 'that';
+		return plan && plan.carriedOut === null
+			? `Hello ${name}, thank you for your answers. The steps of your plan should make it easier for ${sore}. Start at the floor, and tick them as you go. How is it after a week? You can write to me here.`
+			: `Hello ${name}, thank you for your answers. I see that ${sore} still hurts. What have you noticed: when is it better, when worse? You can write to me here.`;
+	},
+	'hinders-much': (name, { plan }) =>
+		plan && plan.carriedOut === null
+			? `Hello ${name}, thank you for your answers. Since it hinders your work a lot, please do the steps of your plan this week, and tell me what gets in the way.`
+			: `Hello ${name}, thank you for your answers. Since it hinders your work a lot, I would like to talk about it. When can I reach you?`,
+	'back-again': (name) =>
+		`Hello ${name}, it was better and now it is worse again. What has changed since? If something at your desk has come undone, your plan shows how to put it back. When can I reach you?`,
 	unclosable: (name) =>
-		`Hello ${name}, what you have at home does not close the last gap, so that is for us. Ask for the piece on your plan page, by one tap, or write here if it would not fit.`,
-	request: (name) => `Hello ${name}, thank you for writing. `,
+		`Hello ${name}, what you have at home can’t close the last gap, so that is for us. Ask for what would close it on your plan page, or write here if it would not fit.`,
+	request: null,
+	stuck: (name) =>
+		`Hello ${name}, your plan has been waiting for a while. What gets in the way: time, a missing thing, or something that does not work at your desk? Write to me here, and we will find another way.`,
 	'open-plan': (name) =>
-		`Hello ${name}, your plan needs nothing but what you have at home. Please do it from the floor up, tick each step, and measure again at the end. Write to me if something wobbles or is missing.`,
-	'nothing-open': (name) =>
-		`Hello ${name}, thank you for measuring: nothing stands open. Keep moving, and write to me here when something changes.`
+		`Hello ${name}, your plan needs nothing but what you have at home. Start at the floor, tick each step, and measure again at the end. Write to me if something wobbles or is missing.`,
+	'nothing-open': (name, { worsts }) =>
+		worsts.length > 0
+			? `Hello ${name}, thank you for your answers: nothing is open. Keep moving, and write to me here when something changes.`
+			: ''
 };
 
-/** The text that matches the first of a case's reasons, to be read through and sent or changed. */
-export function replyEn(name: string, reasons: readonly Reason[]): string {
-	const [first] = reasons;
-	const words = first ? WORDS[first.code] : WORDS['nothing-open'];
-	return words(name.split(' ')[0] ?? name, first ?? { code: 'nothing-open', level: 'settled' });
+const isSilent = ({ what }: Reason) => what === 'silent';
+
+/**
+ * The text that matches the first of a case's reasons, to be read through and sent or changed; empty where none fits, as with a message
+ * that somebody has to read and answer in their own words.
+ */
+export function replyEn(name: string, judgement: Judgement | null): string {
+	const [first] = judgement?.reasons ?? [];
+	if (!judgement || !first) return '';
+	const given = name.split(' ')[0] ?? name;
+	if (first.code === 'request' && isSilent(first))
+		return `Hello ${given}, I have not heard from you yet. Is something in the way? Your link still works, and you can write to me here.`;
+	return WORDS[first.code]?.(given, judgement) ?? '';
 }

@@ -1,6 +1,6 @@
 import type { Region, RegionReport, Sign } from '$lib/core/discomfort';
-import type { Level, OpenRequest, Reason } from '$lib/core/triage';
-import { checklistEn } from './checklist-en';
+import type { Closable, Judgement, Reason, Waiting } from '$lib/core/judgement';
+import type { Level } from '$lib/core/triage';
 
 /** Names of the regions, as they stand in a sentence. */
 export const regionsEn: Readonly<Record<Region, string>> = {
@@ -20,50 +20,110 @@ export const regionsEn: Readonly<Record<Region, string>> = {
 /** The signs, as the coordinator reads them. */
 export const signsEn: Readonly<Record<Sign, string>> = {
 	'chest-pain': 'pressure or pain in the chest',
-	'sudden-one-sided-weakness': 'sudden weakness on one side, or speech that fails',
+	'sudden-one-sided-weakness': 'sudden weakness on one side, or trouble speaking',
 	'sudden-worst-headache': 'a sudden headache, the worst ever',
-	'sudden-loss-of-sight': 'sudden loss of sight, or double sight',
-	'saddle-numbness': 'back pain with numbness between the legs, or loss of control of bladder or bowel',
-	'wakes-at-night': 'numbness or tingling that wakes at night',
+	'sudden-loss-of-sight': 'sudden loss of sight, or double vision',
+	'saddle-numbness': 'back pain with numbness between the legs, or loss of bladder or bowel control',
+	'wakes-at-night': 'numbness or tingling that wakes them at night',
 	'numbness-stays': 'numbness or tingling that stays',
 	'with-weakness': 'numbness or tingling with weakness',
 	'runs-down-a-limb': 'pain that runs down an arm or a leg',
-	'does-not-ease': 'pain that does not ease in spite of changes',
+	'does-not-ease': 'pain that does not ease despite the changes',
 	'after-injury': 'pain after a fall, a blow or another injury'
 };
 
-const requestsEn: Readonly<Record<OpenRequest, string>> = {
+const waitingEn: Readonly<Record<Waiting, string>> = {
 	equipment: 'asked for equipment',
-	question: 'asked a question',
-	'stuck-step': 'is stuck at a step',
-	silent: 'has not answered after every reminder: call'
+	question: 'wrote a message',
+	'stuck-step': 'nothing at home works for them: stuck',
+	silent: 'has not answered any reminder: call'
 };
 
-function regionWords({ region, side }: Pick<RegionReport, 'region' | 'side'>): string {
+/** What an outcome can close, as the coordinator reads it. */
+export function closableEn(of: Closable): string {
+	switch (of) {
+		case 'reported-weakness':
+			return 'reported weakness';
+		case 'reported-tingling':
+			return 'reported tingling or numbness';
+		case 'severe':
+			return 'a score of 7 or more';
+		case 'not-better':
+			return 'no better after the plan';
+		default:
+			return signsEn[of];
+	}
+}
+
+/** A region with its side, as it stands in a sentence. */
+export function regionEn({ region, side }: Pick<RegionReport, 'region' | 'side'>): string {
 	const name = regionsEn[region];
 	if (side === null) return name;
 	return side === 'both' ? `${name}, both sides` : `${side} ${name}`;
 }
 
-/** Why a case is where it is, in words. */
-export function reasonEn(reason: Reason): string {
+/** One region with its score and on how many days of the week. */
+export function regionScoreEn(report: RegionReport): string {
+	const days = report.days === 7 ? 'every day' : `${report.days} of 7 days`;
+	return `${regionEn(report)} ${report.worst} of 10, ${days}`;
+}
+
+const list = new Intl.ListFormat('en', { type: 'conjunction' });
+
+/** What the words of a reason rest on. */
+export type Grounds = Pick<Judgement, 'evidence' | 'unclosable'>;
+
+const GAPS: Readonly<Record<string, string>> = {
+	'knee low': 'seat too low',
+	'knee high': 'seat too high',
+	'elbow low': 'keys too high',
+	'elbow high': 'keys too low',
+	'eye low': 'screen too low',
+	'eye high': 'screen too high',
+	'thigh low': 'too little room for the thighs'
+};
+
+/** A text as the beginning of a sentence. */
+function capital(text: string): string {
+	return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** Why a case is where it is, as a sentence without its end. @param grounds the judgement that the reason is of */
+export function reasonEn(reason: Reason, grounds: Grounds): string {
+	return capital(wordsOf(reason, grounds));
+}
+
+function wordsOf(reason: Reason, grounds: Grounds): string {
+	const regions = grounds.evidence[reason.code] ?? [];
+	const names = list.format(regions.map(regionEn));
+	const scores = list.format(regions.map(regionScoreEn));
 	switch (reason.code) {
 		case 'emergency-sign':
-			return `Emergency sign: ${signsEn[reason.sign]}`;
+			return `Emergency sign: ${reason.sign ? signsEn[reason.sign] : 'reported'}`;
 		case 'professional-sign':
-			return `For a clinician: ${signsEn[reason.sign]}`;
+			return `Needs a clinician: ${reason.sign ? signsEn[reason.sign] : 'a sign'}`;
+		case 'reported-weakness':
+			return `Needs a clinician: weakness, ${scores}`;
+		case 'reported-tingling':
+			return `Needs a clinician: tingling or numbness, ${scores}`;
 		case 'severe':
-			return `For a clinician: ${regionWords(reason.report)} at ${reason.report.worst} of 10`;
+			return `Needs a clinician: ${scores}`;
 		case 'not-better':
-			return `For a clinician: worst was ${reason.first} and is ${reason.now} of 10 in spite of the changes`;
+			return `Needs a clinician: no better six weeks after the plan, ${scores}`;
 		case 'moderate':
-			return `${regionWords(reason.report)} at ${reason.report.worst} of 10`;
+			return scores;
 		case 'hinders-much':
-			return `${regionWords(reason.report)} hinders work much`;
-		case 'unclosable':
-			return `${checklistEn.findings[reason.finding]}, which nothing at home closes, and a sore ${regionsEn[reason.region]}`;
+			return `${names} hinders work a lot`;
+		case 'back-again':
+			return `was better, now worse again: ${scores}`;
+		case 'unclosable': {
+			const gaps = grounds.unclosable.map(({ check, side }) => GAPS[`${check} ${side}`] ?? check);
+			return `${list.format(gaps)}; nothing at home fixes it. Sore: ${names}`;
+		}
 		case 'request':
-			return requestsEn[reason.request];
+			return reason.what ? waitingEn[reason.what] : 'waits for you';
+		case 'stuck':
+			return 'has not begun the plan: stuck';
 		case 'open-plan':
 			return 'has a plan to carry out at home';
 		case 'nothing-open':
@@ -73,19 +133,19 @@ export function reasonEn(reason: Reason): string {
 
 /** Names of the levels, and the rule of each: shown wherever a case has a place in the order. */
 export const levelEn: Readonly<Record<Level, { readonly name: string; readonly rule: string }>> = {
-	now: { name: 'Now', rule: 'Rule: an emergency sign. To act on today.' },
+	now: { name: 'Now', rule: 'An emergency sign without an outcome. Act today.' },
 	clinician: {
 		name: 'Clinician',
-		rule: 'Rule: a sign for a professional, a score of 7 or more, or not noticeably better 42 days after the plan. Within 3 working days.'
+		rule: 'A sign for a clinician without an outcome, a score of 7 or more, weakness, lasting tingling, or no better 42 days after the plan. Within 3 working days.'
 	},
 	soon: {
 		name: 'Soon',
-		rule: 'Rule: a score of 4 to 6, or it hinders much, or a gap that no plan closes with discomfort tied to it. Within 5 working days.'
+		rule: 'A score of 4 to 6, work hindered a lot, worse again after the plan, or a gap that no plan closes where it hurts. Within 5 working days.'
 	},
 	help: {
 		name: 'Help',
-		rule: 'Rule: something waits for you: equipment, a question, a call. Within 10 working days.'
+		rule: 'Something waits for you: equipment, a message, a stuck step, a call. Within 10 working days.'
 	},
-	home: { name: 'Home', rule: 'Rule: a plan that the household can carry out. Within 20 working days.' },
-	settled: { name: 'Settled', rule: 'Rule: nothing stands open.' }
+	home: { name: 'Home', rule: 'A plan that they can carry out at home. Within 20 working days.' },
+	settled: { name: 'To acknowledge', rule: 'New answers, and nothing is open.' }
 };

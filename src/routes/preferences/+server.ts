@@ -1,25 +1,17 @@
 import { redirect } from '@sveltejs/kit';
+import { Type } from 'typebox';
+import { LENGTH_UNITS } from '$lib/core/length';
 import { formReader } from '$lib/server/http/read-body';
 import { orJsonFault } from '$lib/server/http/answer-fault';
-import { TEXT_SIZES, type TextSize } from '$lib/ui/theme/text-sizes';
+import { TEXT_SIZES } from '$lib/ui/theme/text-sizes';
 import type { RequestHandler } from './$types';
 
-const read = formReader<{
-	theme?: 'light' | 'dark';
-	unit?: 'cm' | 'in' | 'mm';
-	text?: TextSize;
-	back: string;
-}>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['back'],
-	properties: {
-		theme: { enum: ['light', 'dark'] },
-		unit: { enum: ['cm', 'in', 'mm'] },
-		text: { enum: [...TEXT_SIZES] },
-		// A path of this site and nothing else: not `//elsewhere`, not `/\elsewhere`.
-		back: { type: 'string', maxLength: 300, pattern: '^/(?![/\\\\])' }
-	}
+const read = formReader({
+	theme: Type.Optional(Type.Enum(['light', 'dark'])),
+	unit: Type.Optional(Type.Enum(LENGTH_UNITS)),
+	text: Type.Optional(Type.Enum(TEXT_SIZES)),
+	// A path of this site and nothing else: not `//elsewhere`, not `/\elsewhere`.
+	back: Type.String({ maxLength: 300, pattern: '^/(?![/\\\\])' })
 });
 
 const A_YEAR = 365 * 24 * 60 * 60;

@@ -1,65 +1,62 @@
 <script lang="ts">
-	import { checkCorner } from '$lib/core/checks';
-	import type { Corner } from '$lib/core/corner';
-	import type { RegionReport } from '$lib/core/discomfort';
+	import { enhance } from '$app/forms';
+	import { planAsItStands } from '$lib/core/judgement/as-it-stands';
+	import type { Thing } from '$lib/core/judgement/vocabulary';
 	import type { LengthUnit } from '$lib/core/length';
-	import type { Plan, PurchaseId } from '$lib/core/plan';
-	import { sectionOf, type DrawnAs } from '$lib/core/section';
+	import { sectionOf } from '$lib/core/section';
 	import type { Catalogue } from '$lib/messages';
+	import { regionScoreEn } from '$lib/messages/triage-en';
 	import CheckTable from '../plan/CheckTable.svelte';
 	import SectionSwitch from '../plan/SectionSwitch.svelte';
 	import SectionDrawing from '../section/SectionDrawing.svelte';
+	import ActFields from './ActFields.svelte';
+	import type { Brief } from './brief';
+	import { CaseForm } from './case-form.svelte';
+	import ContactForm from './ContactForm.svelte';
 	import EquipmentList from './EquipmentList.svelte';
+	import FinishForm from './FinishForm.svelte';
+	import FormFault from './FormFault.svelte';
 	import WriteForm from './WriteForm.svelte';
-
-	/** What the server tells of a case beside the list. */
-	export interface Brief {
-		readonly id: string;
-		readonly name: string;
-		readonly team: string;
-		readonly email: string;
-		readonly corner: Corner | null;
-		readonly plan: Plan | null;
-		readonly drawnAs: DrawnAs;
-		readonly discomfort: readonly RegionReport[];
-		readonly equipment: readonly {
-			readonly id: string;
-			readonly purchase: PurchaseId;
-			readonly state: 'asked' | 'approved' | 'declined' | 'sent' | 'arrived';
-			readonly reason: string;
-			readonly version: number;
-		}[];
-		readonly message: { readonly text: string; readonly isFromPerson: boolean } | null;
-		readonly note: { readonly text: string; readonly authorName: string | null } | null;
-		readonly reply: string;
-	}
 
 	interface Props {
 		brief: Brief;
 		t: Catalogue;
 		unit: LengthUnit;
+		today: string;
 		canAct: boolean;
 		sent: () => void;
 	}
 
-	let { brief, t, unit, canAct, sent }: Props = $props();
+	let { brief, t, unit, today, canAct, sent }: Props = $props();
 
-	type State = 'now' | 'after';
-	const states: readonly State[] = ['now', 'after'];
+	type State = 'first' | 'now' | 'after';
+
+	const reading = new CaseForm();
 	let shown = $state<State>('now');
-	const words: Record<State, string> = { now: 'Now', after: 'After the plan' };
-	const sections = $derived(
-		brief.corner
-			? {
-					now: sectionOf(brief.corner, null, null, brief.drawnAs),
-					after: sectionOf(brief.corner, brief.plan, null, brief.drawnAs)
-				}
-			: null
+	const words: Record<State, string> = { first: 'At first', now: 'Now', after: 'After the plan' };
+	const sections = $derived.by(() => {
+		if (!brief.corner) return null;
+		const { corner, plan, standing, drawnAs } = brief.corner;
+		const first = sectionOf(corner, null, null, drawnAs);
+		const hasBegun = standing !== null && plan !== null && standing.done.length > 0;
+		return {
+			first: hasBegun ? first : null,
+			now: hasBegun
+				? sectionOf(
+						corner,
+						planAsItStands(corner, plan, new Set(standing.done as Thing[])),
+						standing.lengths,
+						drawnAs
+					)
+				: first,
+			after: sectionOf(corner, plan, null, drawnAs)
+		};
+	});
+	const states = $derived<State[]>(
+		sections ? (['first', 'now', 'after'] as const).filter((state) => sections[state] !== null) : []
 	);
-	const place = ({ region, side }: RegionReport) =>
-		side === null || side === 'both'
-			? t.discomfort.places[region]
-			: t.discomfort.sided(t.discomfort.places[region], side);
+	const section = $derived(sections && (sections[shown] ?? sections.now));
+	const all = $derived(sections ? Object.values(sections).filter((s) => s !== null) : []);
 </script>
 
 <div class="pane">
@@ -69,8 +66,35 @@
 			>Whole case <kbd class="key" aria-hidden="true">↵</kbd></a
 		>
 	</div>
-	{#if brief.message?.isFromPerson}
-		<p class="mt-2 border-l-3 border-cool pl-3 text-note whitespace-pre-wrap">{brief.message.text}</p>
+	{#if brief.phone}
+		<p class="text-note"><a class="num" href="tel:{brief.phone.replaceAll(' ', '')}">{brief.phone}</a></p>
+	{/if}
+	{#each brief.unread as message, i (i)}
+		<p class="mt-2 border-l-3 border-cool pl-3 text-note whitespace-pre-wrap">{message.text}</p>
+	{/each}
+	{#if canAct && brief.unread.length > 0}
+		<form method="POST" action="/desk/cases/{brief.id}?/read" use:enhance={reading.submit} class="mt-1">
+			<ActFields form={reading} version={brief.version} />
+			<button class="btn btn-small" disabled={reading.isBusy}>Read, needs no answer</button>
+		</form>
+		<FormFault fault={reading.fault} />
+	{/if}
+	{#if canAct}
+		<details id="outcome" class="mt-2" open={brief.closable.length > 0}>
+			<summary class="link-button text-note"
+				>{brief.closable.length > 0 ? 'Record the outcome' : 'Record a call or a talk'} …</summary
+			>
+			<ContactForm
+				personId={brief.id}
+				phone=""
+				closable={brief.closable}
+				isReferred={brief.isReferred}
+				version={brief.version}
+				{today}
+				done={sent}
+			/>
+		</details>
+		{#if brief.followUp}<FinishForm personId={brief.id} followUp={brief.followUp} {today} />{/if}
 	{/if}
 	{#if brief.note}
 		<p class="mt-2 text-note text-ink-soft">
@@ -78,23 +102,26 @@
 		</p>
 	{/if}
 	{#if brief.equipment.length > 0}
-		<EquipmentList requests={brief.equipment} personId={brief.id} {t} canDecide={canAct} />
+		<div id="approve">
+			<EquipmentList requests={brief.equipment} personId={brief.id} {t} canDecide={canAct} />
+		</div>
 	{/if}
 	{#if brief.discomfort.length > 0}
 		<ul class="mt-2">
 			{#each brief.discomfort as report, i (i)}
-				<li class="flex justify-between gap-3 border-b border-rule py-1 text-note">
-					<span
-						>{place(report)}<span class="text-ink-soft"
-							>, {report.days} of 7 days{report.hinders === 'much' ? ', hinders much' : ''}</span
-						></span
+				<li class="border-b border-rule py-1 text-note" class:text-warm={report.worst >= 4}>
+					<span class="first-letter:uppercase inline-block">{regionScoreEn(report)}</span>
+					<span class="text-ink-soft">
+						{[
+							...report.kinds.map((kind) => t.discomfort.kindOptions[kind].toLowerCase()),
+							...(report.hinders === 'much' ? ['hinders work a lot'] : [])
+						].join(', ')}</span
 					>
-					<span class="num" class:text-warm={report.worst >= 4}>{report.worst} of 10</span>
 				</li>
 			{/each}
 		</ul>
 	{/if}
-	{#if sections && brief.corner}
+	{#if section && sections}
 		<div class="mt-3">
 			<SectionSwitch
 				{states}
@@ -104,19 +131,10 @@
 				choose={(state) => (shown = state)}
 			/>
 		</div>
-		<div class="mt-2">
-			<SectionDrawing
-				section={sections[shown]}
-				all={[sections.now, sections.after]}
-				{t}
-				{unit}
-				mostHeight={300}
-				isLive
-			/>
-		</div>
+		<div class="mt-2"><SectionDrawing {section} {all} {t} {unit} mostHeight={300} isLive /></div>
 		<CheckTable
-			checks={sections[shown].checks}
-			before={shown === 'now' ? [] : checkCorner(brief.corner)}
+			checks={section.checks}
+			before={section === (sections.first ?? sections.now) ? [] : (sections.first ?? sections.now).checks}
 			{t}
 			{unit}
 		/>

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import type { RequestState } from '$lib/core/equipment';
 	import type { PurchaseId } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import { CaseForm } from './case-form.svelte';
+	import ActFields from './ActFields.svelte';
 	import FormFault from './FormFault.svelte';
-
-	type RequestState = 'asked' | 'approved' | 'declined' | 'sent' | 'arrived';
 
 	interface Request {
 		readonly id: string;
@@ -38,6 +38,7 @@
 
 {#snippet act(request: Request, to: RequestState, words: string)}
 	<form method="POST" action="/desk/cases/{personId}?/equipment" use:enhance={form.submit}>
+		<ActFields {form} />
 		<input type="hidden" name="request" value={request.id} />
 		<input type="hidden" name="version" value={request.version} />
 		<button class="btn btn-small" name="to" value={to} data-act={to} disabled={form.isBusy}>{words}</button>
@@ -78,6 +79,7 @@
 						use:enhance={form.submit}
 						class="mt-2 grid gap-2"
 					>
+						<ActFields {form} />
 						<input type="hidden" name="request" value={request.id} />
 						<input type="hidden" name="version" value={request.version} />
 						<input type="hidden" name="to" value="declined" />

@@ -1,6 +1,8 @@
 <script lang="ts">
+	import type { FollowUpKind } from '$lib/core/triage';
 	import { enhance } from '$app/forms';
 	import { CaseForm } from './case-form.svelte';
+	import ActFields from './ActFields.svelte';
 	import FormFault from './FormFault.svelte';
 
 	interface FollowUp {
@@ -20,11 +22,13 @@
 			readonly doneAt: Date | null;
 		}[];
 		today: string;
+		/** Days on which the policy asks by itself: they can be moved. */
+		policyDays: readonly (FollowUp & { readonly kind: FollowUpKind })[];
 		/** Days that the policy offers, already moved off weekends and holidays. */
 		offered: readonly string[];
 	}
 
-	let { personId, followUp, chain, today, offered }: Props = $props();
+	let { personId, followUp, chain, today, policyDays, offered }: Props = $props();
 
 	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 	const short = new Intl.DateTimeFormat('en-GB', {
@@ -56,7 +60,8 @@
 	use:enhance={setting.submit}
 	class="no-print mt-2 grid gap-2"
 >
-	<input type="hidden" name="version" value={followUp?.version ?? 0} />
+	<ActFields form={setting} version={followUp?.version ?? 0} />
+	<input type="hidden" name="kind" value="look" />
 	<label class="text-note" for="due">Look again on <kbd class="key" aria-hidden="true">F</kbd></label>
 	<input class="field" id="due" type="date" name="due" min={today} required bind:value={due} />
 	<div class="needs-js flex flex-wrap gap-1.5">
@@ -95,8 +100,9 @@
 			use:enhance={finishing.submit}
 			class="mt-2 grid gap-2"
 		>
+			<ActFields form={finishing} version={followUp.version} />
 			<label class="text-note"
-				>What came of it <input class="field mt-1" name="outcome" maxlength="300" /></label
+				>What came of it <input class="field mt-1" name="outcome" maxlength="300" required /></label
 			>
 			<label class="text-note"
 				>Next one on, if there is one
@@ -110,6 +116,24 @@
 		</form>
 	</details>
 {/if}
+{#each policyDays as policy (policy.kind)}
+	<form
+		method="POST"
+		action="/desk/cases/{personId}?/followUp"
+		use:enhance={setting.submit}
+		class="no-print mt-3 border-t border-rule pt-2 text-note"
+	>
+		<ActFields form={setting} version={policy.version} />
+		<input type="hidden" name="kind" value={policy.kind} />
+		<label>
+			{policy.kind === 'check-in' ? 'Asked how it holds on' : 'Next full look on'}, by itself
+			<span class="mt-1 flex gap-2">
+				<input class="field" type="date" name="due" min={today} required defaultValue={policy.due} />
+				<button class="btn btn-small" disabled={setting.isBusy}>Move</button>
+			</span>
+		</label>
+	</form>
+{/each}
 {#if chain.length > 0}
 	<ol class="mt-3 text-note">
 		{#each chain as link (link.id)}

@@ -9,7 +9,9 @@
 			readonly name: string;
 			readonly email: string;
 			readonly team: string;
+			readonly phone: string;
 			readonly country: string;
+			readonly region: string;
 			readonly timeZone: string;
 			readonly language: string;
 			readonly version: number;
@@ -24,7 +26,9 @@
 		['name', 'Name', 120, ''],
 		['email', 'E-mail address', 254, ''],
 		['team', 'Team', 80, ''],
+		['phone', 'Phone', 40, '+351 21 000 0000'],
 		['country', 'Country, two letters', 2, 'PT'],
+		['region', 'Region, its short code', 3, 'BY'],
 		['timeZone', 'Time zone', 60, 'Europe/Lisbon'],
 		['language', 'Language', 10, 'en']
 	] as const;

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { CaseForm } from './case-form.svelte';
+	import ActFields from './ActFields.svelte';
 	import FormFault from './FormFault.svelte';
 
 	interface Props {
@@ -9,12 +10,21 @@
 		question: string;
 		/** The open referral, if there is one. */
 		open: { readonly clinicianName: string | null; readonly question: string } | null;
+		past: readonly {
+			readonly id: string;
+			readonly at: Date;
+			readonly clinicianName: string | null;
+			readonly outcome: string;
+		}[];
 		isClinician: boolean;
+		/** The version of the case that is shown. */
+		version: number;
 	}
 
-	let { personId, clinicians, question, open, isClinician }: Props = $props();
+	let { personId, clinicians, question, open, past, isClinician, version }: Props = $props();
 
 	const form = new CaseForm();
+	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 </script>
 
 {#if open}
@@ -27,6 +37,7 @@
 		use:enhance={form.submit}
 		class="no-print mt-2 grid gap-2"
 	>
+		<ActFields {form} {version} />
 		<label class="text-note"
 			>What came of it
 			<textarea class="field mt-1 min-h-16" name="outcome" maxlength="2000"></textarea>
@@ -50,6 +61,7 @@
 		use:enhance={form.submit}
 		class="no-print mt-2 grid gap-2"
 	>
+		<ActFields {form} {version} />
 		<label class="text-note"
 			>Clinician
 			<select id="clinician" class="field mt-1" name="clinician" required>
@@ -68,3 +80,8 @@
 	</form>
 {/if}
 <FormFault fault={form.fault} />
+{#each past as referral (referral.id)}
+	<p class="mt-1 border-t border-rule py-1 text-note">
+		{date.format(referral.at)}, {referral.clinicianName ?? 'a clinician'}: {referral.outcome || 'ended'}
+	</p>
+{/each}

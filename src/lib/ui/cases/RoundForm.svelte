@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { DEFAULT_POLICY } from '$lib/core/triage';
+	import { RULES_IN_FORCE } from '$lib/core/rules';
 	import { enhance } from '$app/forms';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { untrack } from 'svelte';
@@ -154,7 +154,7 @@
 		</div>
 		<p class="text-note text-ink-soft">
 			Who stays silent is reminded after {new Intl.ListFormat('en-GB').format(
-				DEFAULT_POLICY.reminderWorkingDays.map(String)
+				RULES_IN_FORCE.policy.reminderWorkingDays.map(String)
 			)} working days of their own country, then stands on the call list.
 		</p>
 		<div class="flex items-center gap-3">

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { CaseForm } from './case-form.svelte';
+	import ActFields from './ActFields.svelte';
 	import FormFault from './FormFault.svelte';
 
 	interface Props {
@@ -18,7 +19,6 @@
 	let { action, offered, id, words = 'Send', hidden = {}, sent = () => {} }: Props = $props();
 
 	let text = $derived(offered);
-	let key = $state(crypto.randomUUID());
 	/** Escape goes back to the list, Ctrl and Enter send: nobody has to reach for the mouse. */
 	function keys(event: KeyboardEvent & { currentTarget: HTMLTextAreaElement }) {
 		if (event.key === 'Escape') event.currentTarget.blur();
@@ -27,14 +27,13 @@
 	}
 	const form = new CaseForm(() => {
 		text = '';
-		key = crypto.randomUUID();
 		sent();
 	});
 </script>
 
 <form method="POST" {action} use:enhance={form.submit} class="mt-2 grid gap-2">
 	{#each Object.entries(hidden) as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
-	<input type="hidden" name="key" value={key} />
+	<ActFields {form} />
 	<label class="text-note" for={id}>Message</label>
 	<textarea
 		{id}

@@ -7,6 +7,8 @@ export class CaseForm {
 	/** What went wrong, in words; nothing is lost of what was typed. */
 	fault = $state<string | null>(null);
 	isBusy = $state(false);
+	/** Names this one act: sent twice, because an answer was lost on the way or a key was held, it is done once. */
+	key = $state<string>(crypto.randomUUID());
 
 	/** @param done called after the act was carried out and the page has the new state */
 	constructor(private readonly done: (result: Record<string, unknown>) => void = () => {}) {}
@@ -21,12 +23,16 @@ export class CaseForm {
 			if (result.type === 'failure') {
 				const told = result.data as { fault?: { message: string } } | undefined;
 				this.fault = told?.fault?.message ?? 'This did not work. Try it once more.';
-				// A conflict is told beside what stands now.
+				// What stands now is shown beside a conflict; trying once more is another act.
+				this.key = crypto.randomUUID();
 				if (result.status === 409) await invalidateAll();
 			} else if (result.type === 'error')
 				this.fault = 'The server could not be reached. What you typed is still here: try it once more.';
-			else if (result.type === 'redirect') await applyAction(result);
-			else {
+			else if (result.type === 'redirect') {
+				this.key = crypto.randomUUID();
+				await applyAction(result);
+			} else {
+				this.key = crypto.randomUUID();
 				await invalidateAll();
 				this.done(result.data ?? {});
 			}

@@ -4,8 +4,7 @@ const WORDS = {
 	sent: 'sent',
 	started: 'started',
 	answered: 'answered',
-	revoked: 'withdrawn or replaced',
-	expired: 'link ended'
+	revoked: 'withdrawn or replaced'
 } as const;
 
 /** The words for a state. */
@@ -23,7 +22,7 @@ export const ACT_WORDS: Readonly<Record<string, string>> = {
 	'step-ticked': 'ticked a step',
 	're-measured': 'measured again',
 	'spot-added': 'added a spot',
-	'signs-told': 'told signs for a professional',
+	'signs-told': 'reported warning signs',
 	'equipment-asked': 'asked for equipment',
 	'equipment-not-needed': 'took a request for equipment back',
 	withdrawn: 'withdrew the answers',
@@ -36,11 +35,18 @@ export const ACT_WORDS: Readonly<Record<string, string>> = {
 	'referral-ended': 'ended the referral',
 	'equipment-decided': 'decided on equipment',
 	'person-changed': 'changed name, address or team',
-	'person-left': 'noted that they have left',
+	'person-left': 'marked them as left',
 	'person-returned': 'took them back',
 	reminded: 'sent a reminder',
 	'follow-up-set': 'set a follow-up',
-	'follow-up-done': 'finished a follow-up'
+	'follow-up-done': 'finished a follow-up',
+	'act-undone': 'took an act back',
+	'contact-recorded': 'recorded a contact',
+	'message-read': 'marked a message as read',
+	'plan-chosen': 'chose another plan',
+	'checked-in': 'answered a check-in',
+	'check-in-asked': 'asked how it holds',
+	'plan-recalled': 'recalled a plan that was not begun'
 };
 
 /** Where a round stands, as the coordinator reads it. */
@@ -49,4 +55,21 @@ export const ROUND_STATES = {
 	sending: 'Letters are being written',
 	open: 'Out',
 	closed: 'Closed'
+} as const;
+
+/** What an act of the desk is called in the list of today's acts. */
+export const DESK_ACT_WORDS = {
+	settled: 'Settled',
+	reopened: 'Opened again',
+	written: 'Wrote to',
+	noted: 'Note about',
+	contacted: 'Contact with',
+	sent: 'Sent a self-assessment to',
+	referred: 'Referred',
+	'referral-ended': 'Ended the referral of',
+	'equipment-decided': 'Decided on equipment for',
+	'follow-up-set': 'Follow-up for',
+	'follow-up-done': 'Finished the follow-up of',
+	left: 'Marked as left:',
+	returned: 'Took back'
 } as const;

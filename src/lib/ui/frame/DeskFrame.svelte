@@ -1,4 +1,6 @@
 <script lang="ts">
+	import type { Role } from '$lib/core/access';
+	import { LENGTH_UNITS } from '$lib/core/length';
 	import type { Snippet } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
@@ -10,7 +12,7 @@
 
 	interface Props {
 		userName: string;
-		role: 'coordinator' | 'clinician' | 'reader';
+		role: Role;
 		unit: LengthUnit;
 		theme: 'light' | 'dark' | '';
 		hasPost: boolean;
@@ -83,7 +85,7 @@
 				aria-label="Lengths in"
 			>
 				<input type="hidden" name="back" value={back} />
-				{#each ['cm', 'in', 'mm'] as const as option (option)}
+				{#each LENGTH_UNITS as option (option)}
 					<button
 						class="quiet unit"
 						name="unit"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { PlanVisit } from './plan-visit.svelte';
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import type { LengthUnit } from '$lib/core/length';
@@ -12,7 +13,7 @@
 		t: Catalogue;
 		unit: LengthUnit;
 		/** What became of the last keeping: nothing yet, with the server, or on this device until the network is back. */
-		kept: 'no' | 'sent' | 'here';
+		kept: PlanVisit['keptState'];
 		touch: () => void;
 		/** Keeps the heights, with or without network. */
 		keep: (texts: Readonly<Record<string, string>>) => void;

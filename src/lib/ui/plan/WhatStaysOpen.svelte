@@ -5,11 +5,12 @@
 	import type { Compromise, OpenGap, PurchaseId } from '$lib/core/plan';
 	import type { CheckId } from '$lib/core/checks';
 	import type { Catalogue } from '$lib/messages';
-	import type { FindingLine, PurchaseLine } from '$lib/messages/advice-for-page';
+	import type { KeptPurchase } from '$lib/core/advice';
+	import type { FindingLine } from '$lib/messages/advice-for-page';
 
 	interface Props {
 		compromise: Compromise | null;
-		purchases: readonly PurchaseLine[];
+		purchases: readonly KeptPurchase[];
 		findings: readonly FindingLine[];
 		/** What has been asked for; null where nobody can ask here, as at the coordinator's. */
 		requests?: readonly PurchaseId[] | null;

@@ -19,7 +19,7 @@ export class Again {
 		corner: Corner,
 		plan: Plan,
 		kept: ReMeasured | null,
-		private readonly unit: LengthUnit,
+		readonly unit: LengthUnit,
 		unsent: Readonly<Record<string, string>> = {}
 	) {
 		this.typed = Object.fromEntries(Object.entries(unsent).filter(([name]) => name in RE_MEASURED_FIELDS));
@@ -38,6 +38,11 @@ export class Again {
 	/** Takes what was typed. */
 	set(field: ReMeasuredField, text: string): void {
 		this.typed[field] = text;
+	}
+
+	/** What was typed, as it was typed. */
+	get typedTexts(): Readonly<Partial<Record<ReMeasuredField, string>>> {
+		return this.typed;
 	}
 
 	/** Whether anything was typed. */

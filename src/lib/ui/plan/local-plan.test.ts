@@ -1,6 +1,6 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
-import { adviseCorner } from '$lib/core/advice';
+import { adviseCorner, keptAdvice } from '$lib/core/advice';
 import { planSteps } from '$lib/core/plan';
 import { messagesFor } from '$lib/messages';
 import { adviceForPage } from '$lib/messages/advice-for-page';
@@ -19,7 +19,12 @@ const pages = Array.from({ length: 60 }, (_, seed) => {
 		soft: seed % 3,
 		span: seed % 5 === 0 ? 60 : 0
 	});
-	const advice = adviceForPage(corner, adviseCorner(corner), { answers: {}, discomfort: [] }, 'en');
+	const advice = adviceForPage(
+		corner,
+		keptAdvice(adviseCorner(corner)),
+		{ answers: {}, discomfort: [], checklistVersion: 1 },
+		'en'
+	);
 	const draft = new Draft({ answers: { unit: 'mm' }, revision: 0 }, corner.way, '/c/token/draft', null);
 	const html = render(LocalPlan, { props: { corner, advice, draft, t } }).body;
 	const elements = elementsOf(html);

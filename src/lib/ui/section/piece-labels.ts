@@ -1,7 +1,7 @@
 import { firstLetters } from '$lib/core/first-letters';
 import type { DrawnPiece, Section } from '$lib/core/section';
 import type { Frame } from './frame';
-import { LINE_PX, roomOf, type Room } from './free-place';
+import { LINE_PX, roomOf, type Room, type Words } from './free-place';
 
 /** The name of a piece in the drawing: inside it where there is room, else outside with a leader line. px. */
 export interface PieceLabel {
@@ -9,7 +9,7 @@ export interface PieceLabel {
 	readonly text: string;
 	readonly x: number;
 	readonly y: number;
-	readonly anchor: 'start' | 'middle' | 'end';
+	readonly anchor: Words['anchor'];
 	/** From the piece to its name. */
 	readonly leader: {
 		readonly x1: number;

@@ -1,3 +1,4 @@
+import { STATIONS } from '$lib/core/household';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Section } from '$lib/core/section';
 import type { Catalogue } from '$lib/messages';
@@ -13,7 +14,7 @@ export function sectionWords(section: Section, t: Catalogue, unit: LengthUnit): 
 		`${t.section.surface} ${length(surface.y + surface.height)}`,
 		`${t.section.screenTop} ${length(screen.top.y)}`
 	];
-	const stacks = (['seat', 'feet', 'keys', 'mouse', 'screen'] as const).flatMap((station) => {
+	const stacks = STATIONS.flatMap((station) => {
 		const here = pieces.filter((piece) => piece.station === station);
 		if (here.length === 0) return [];
 		const rise = here.reduce((sum, piece) => sum + piece.height, 0);

@@ -35,6 +35,8 @@ export class Shortcuts {
 
 	/** Runs the shortcut of a key press, unless somebody is typing, a dialog is open or a modifier is held. */
 	handle(event: KeyboardEvent): void {
+		// A key that is held is one press: what it does to one line must not run through the next ones.
+		if (event.repeat) return;
 		if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target))
 			return;
 		if (document.querySelector('[role="dialog"]')) return;

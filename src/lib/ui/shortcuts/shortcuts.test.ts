@@ -33,6 +33,13 @@ describe('shortcuts', () => {
 		return { shortcuts, remove: shortcuts.add([{ key: 'e', words: 'Settle', run: settle }]) };
 	};
 
+	it('run once however long their key is held', () => {
+		const { shortcuts } = make();
+		shortcuts.handle(press('e').event);
+		for (let i = 0; i < 30; i += 1) shortcuts.handle(press('e', { repeat: true }).event);
+		expect(settle).toHaveBeenCalledTimes(1);
+	});
+
 	it('run by their key, in whatever case, and keep it from the browser', () => {
 		const { shortcuts } = make();
 		const pressed = press('E');

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { checkField, checklistAnswersOf, factsOfAnswers, itemsOfPage, type Page } from '$lib/core/answers';
-	import { askedItems, NEWEST_CHECKLIST, type ItemId } from '$lib/core/checklist';
+	import { askedItems, checklistOf, type ItemId } from '$lib/core/checklist';
 	import type { Catalogue } from '$lib/messages';
 	import { checklistTextsFor, type ItemTexts } from '$lib/messages/checklist';
 	import type { Draft } from './draft.svelte';
@@ -9,15 +9,21 @@
 		page: Page;
 		draft: Draft;
 		t: Catalogue;
+		/** Which checklist is asked. */
+		version: number;
 	}
 
-	let { page, draft, t }: Props = $props();
+	let { page, draft, t, version }: Props = $props();
 
 	const texts = $derived(checklistTextsFor(t.locale));
 	const items = $derived(
 		itemsOfPage(
 			page,
-			askedItems(NEWEST_CHECKLIST, factsOfAnswers(draft.answers), checklistAnswersOf(draft.answers))
+			askedItems(
+				checklistOf(version) ?? { version, items: [] },
+				factsOfAnswers(draft.answers),
+				checklistAnswersOf(draft.answers)
+			)
 		)
 	);
 	const textsOf = (id: string) => texts.items[id as ItemId] as ItemTexts<ItemId>;

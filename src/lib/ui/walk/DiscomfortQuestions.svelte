@@ -10,11 +10,11 @@
 	import { DISCOMFORT_KINDS, HINDERS } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
 	import BodyFigure from '../body-figure/BodyFigure.svelte';
-	import type { Draft } from './draft.svelte';
+	import type { Answering } from './answering';
 	import PainScale from './PainScale.svelte';
 
 	interface Props {
-		draft: Draft;
+		draft: Answering;
 		t: Catalogue;
 		issues: readonly FieldIssue[];
 	}

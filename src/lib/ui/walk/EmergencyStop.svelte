@@ -4,10 +4,12 @@
 
 	interface Props {
 		signs: readonly EmergencySign[];
+		/** The number that brings an ambulance where the person lives. */
+		number: string;
 		t: Catalogue;
 	}
 
-	let { signs, t }: Props = $props();
+	let { signs, number, t }: Props = $props();
 </script>
 
 <div class="mt-6 border-l-8 border-warm bg-warm-wash px-5 py-5" role="alert">
@@ -16,6 +18,12 @@
 	<ul class="mt-1 list-disc pl-5 font-semibold">
 		{#each signs as sign (sign)}<li>{t.first.signs[sign]}</li>{/each}
 	</ul>
+	<p class="mt-5">
+		<a class="btn btn-main min-h-14 w-full justify-center text-lead" href="tel:{number}"
+			>{t.first.call(number)}</a
+		>
+	</p>
+	<p class="mt-2 text-note">{t.first.callElsewhere}</p>
 </div>
 <ol class="mt-6 list-decimal space-y-2 pl-5 text-lead">
 	{#each t.first.stopDo as line (line)}<li>{line}</li>{/each}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { choiceOf, type FieldIssue, type Page } from '$lib/core/answers';
+	import type { EmergencySign } from '$lib/core/discomfort';
 	import { estimateBodyLength } from '$lib/core/body';
 	import { formatLength } from '$lib/core/length';
 	import type { BodyLengthName } from '$lib/core/corner';
@@ -17,9 +18,12 @@
 		draft: Draft;
 		t: Catalogue;
 		issues: readonly FieldIssue[];
+		/** Which checklist this self-assessment asks. */
+		checklistVersion: number;
+		stop?: (signs: readonly EmergencySign[]) => void;
 	}
 
-	let { page, draft, t, issues }: Props = $props();
+	let { page, draft, t, issues, checklistVersion, stop = () => {} }: Props = $props();
 
 	const shared = $derived({ draft, t, issues });
 	const posture = $derived(choiceOf(draft.answers, 'posture'));
@@ -39,7 +43,7 @@
 {/snippet}
 
 {#if page === 'first'}
-	<SignQuestions {draft} {t} />
+	<SignQuestions {draft} {t} {issues} {stop} />
 {:else if page === 'you'}
 	<LengthField name="stature" {...shared} />
 	<LengthField name="heel" {...shared} />
@@ -127,4 +131,4 @@
 {:else if page === 'house'}
 	<ThingList {draft} {t} {issues} />
 {/if}
-<ChecklistQuestions {page} {draft} {t} />
+<ChecklistQuestions {page} {draft} {t} version={checklistVersion} />

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import type { Draft } from './draft.svelte';
+	import type { Answering } from './answering';
 
 	interface Props {
 		/** The answer that is chosen. */
 		field: string;
 		/** The numbers to choose from; the first stands where nothing is chosen yet. */
 		options: readonly string[];
-		draft: Draft;
+		draft: Answering;
 		legend: Snippet;
 		/** What is missing, between the question and its numbers. */
 		fault?: string | null;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { LevelName } from '$lib/core/section';
 	import type { Page } from '$lib/core/answers';
 	import type { Corner } from '$lib/core/corner';
 	import {
@@ -26,7 +27,7 @@
 		sectionOf(page === 'second' ? idealOtherPosture(corner) : idealCorner(corner), null, null, drawnAs)
 	);
 	const f = $derived(section.furniture);
-	const levelOf = (name: 'eye' | 'elbow' | 'seat') => section.levels.find((l) => l.name === name)?.y ?? 0;
+	const levelOf = (name: LevelName) => section.levels.find((l) => l.name === name)?.y ?? 0;
 	const H = $derived(corner.person.stature);
 	const joint = (i: number): Point => section.joints[i] ?? { x: 0, y: 0 };
 

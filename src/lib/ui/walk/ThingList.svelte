@@ -1,5 +1,12 @@
 <script lang="ts">
-	import { listedThings, readLength, SHELF, thingField, type FieldIssue } from '$lib/core/answers';
+	import {
+		listedThings,
+		readLength,
+		SHELF,
+		SIDE_PARTS,
+		thingField,
+		type FieldIssue
+	} from '$lib/core/answers';
 	import { CORNER_BOUNDS, type HouseholdKind } from '$lib/core/corner';
 	import { formatLength, parseLength } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
@@ -112,7 +119,7 @@
 					</label>
 				</div>
 				<div class="mt-2 flex flex-wrap items-end gap-2">
-					{#each ['a', 'b', 'c'] as const as part (part)}
+					{#each SIDE_PARTS as part (part)}
 						<label class="min-w-20 flex-1">
 							<span class="text-note text-ink-soft">{t.things.sides[part]}, {draft.unit}</span>
 							<input

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LENGTH_UNITS } from '$lib/core/length';
 	import type { Page } from '$lib/core/answers';
 	import { PAGES } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
@@ -31,7 +32,7 @@
 	<p class="font-title font-semibold">{t.product}</p>
 	<p class="order-last w-full text-note text-ink-soft md:order-none md:w-auto" role="status">{saying}</p>
 	<div class="flex items-center gap-2 text-note" role="group" aria-label={t.frame.unitLabel}>
-		{#each ['cm', 'in', 'mm'] as const as unit (unit)}
+		{#each LENGTH_UNITS as unit (unit)}
 			<button
 				class="unit"
 				name="to"

@@ -10,7 +10,7 @@ import PageQuestions from './PageQuestions.svelte';
 const t = messagesFor('en');
 const THING = new RegExp(THING_FIELD_PATTERN);
 /** What the buttons of the shelf post. */
-const BUTTONS = ['add', 'remove'];
+const BUTTONS = ['add', 'remove', 'none'];
 
 interface Drawn {
 	readonly page: Page;
@@ -25,7 +25,7 @@ const drawn: Drawn[] = Array.from({ length: 40 }, (_, seed) => {
 	const draft = new Draft({ answers, revision: 0 }, 'upright', '/c/token/draft', null);
 	const issues = issuesOf(answers, 'upright');
 	return PAGES.map((page): Drawn => {
-		const html = render(PageQuestions, { props: { page, draft, t, issues } }).body;
+		const html = render(PageQuestions, { props: { page, draft, t, issues, checklistVersion: 1 } }).body;
 		return { page, answers, html, elements: elementsOf(html) };
 	});
 }).flat();

@@ -1,11 +1,12 @@
 import { redirect } from '@sveltejs/kit';
+import { emergencyNumber } from '$lib/core/emergency';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { orErrorPage } from '$lib/server/http/answer-fault';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = ({ locals, params, route, untrack }) =>
 	orErrorPage(async () => {
-		const { assessment, personName } = await openAssessment(locals.db, params.token, locals.now);
+		const { assessment, personName, country } = await openAssessment(locals.db, params.token);
 		const hasConsent = assessment.consentedAt !== null;
 		// Asked once, at the door: moving between pages asks the server nothing, so that it works without network.
 		if (!hasConsent && untrack(() => route.id).endsWith('[page=page]')) redirect(303, `/c/${params.token}`);
@@ -14,6 +15,8 @@ export const load: LayoutServerLoad = ({ locals, params, route, untrack }) =>
 			locale: 'en',
 			personName,
 			way: assessment.way,
+			checklistVersion: assessment.checklistVersion,
+			emergencyNumber: emergencyNumber(country),
 			answers: assessment.answers,
 			revision: assessment.answersRevision,
 			savedAt: assessment.savedAt,

@@ -8,7 +8,7 @@ import type { Actions } from './$types';
 export const actions: Actions = {
 	begin: ({ locals, params }) =>
 		orFailedForm(async () => {
-			const open = await openAssessment(locals.db, params.token, locals.now);
+			const open = await openAssessment(locals.db, params.token);
 			await giveConsent(locals.db, open, locals.now);
 			redirect(303, `/c/${params.token}/${PAGES[0]}`);
 		})

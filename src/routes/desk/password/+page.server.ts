@@ -1,14 +1,10 @@
+import { Type } from 'typebox';
 import { askReset } from '$lib/server/accounts/accounts';
 import { orFailedForm } from '$lib/server/http/answer-fault';
 import { formReader } from '$lib/server/http/read-body';
 import type { Actions } from './$types';
 
-const read = formReader<{ email: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['email'],
-	properties: { email: { type: 'string', minLength: 1, maxLength: 254 } }
-});
+const read = formReader({ email: Type.String({ minLength: 1, maxLength: 254 }) });
 
 export const actions: Actions = {
 	default: ({ request, locals }) =>

@@ -2,17 +2,13 @@ import { redirect } from '@sveltejs/kit';
 import { signIn } from '$lib/server/access/sign-in';
 import { setSessionCookie } from '$lib/server/access/session-cookie';
 import { orFailedForm } from '$lib/server/http/answer-fault';
+import { Type } from 'typebox';
 import { formReader } from '$lib/server/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
 
-const read = formReader<{ email: string; password: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['email', 'password'],
-	properties: {
-		email: { type: 'string', minLength: 1, maxLength: 254 },
-		password: { type: 'string', minLength: 1, maxLength: 200 }
-	}
+const read = formReader({
+	email: Type.String({ minLength: 1, maxLength: 254 }),
+	password: Type.String({ minLength: 1, maxLength: 200 })
 });
 
 export const load: PageServerLoad = ({ locals }) => {

@@ -5,31 +5,29 @@ import {
 	issuesOn,
 	MOST_THINGS,
 	newThing,
+	isSignsGroup,
 	pageOfField,
 	PAGES,
+	SIGN_GROUPS,
+	signField,
 	signsOf,
 	thingField,
 	unitOf,
 	type Page
 } from '$lib/core/answers';
 import { isEmergency } from '$lib/core/discomfort';
-import type { LengthUnit } from '$lib/core/length';
 import { messagesFor } from '$lib/messages';
 import { pageFormSchema } from '$lib/server/assessments/answer-schema';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
-import { reportSigns } from '$lib/server/assessments/report-signs';
 import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { orFailedForm } from '$lib/server/http/answer-fault';
-import { formReader } from '$lib/server/http/read-body';
+import { formReaderOf } from '$lib/server/http/read-body';
 import type { Actions, RequestEvent } from './$types';
 
-type PageForm = { go?: 'next' | 'back' | Page; add?: string; remove?: string; to?: LengthUnit } & Record<
-	string,
-	string
->;
+const read = formReaderOf(pageFormSchema);
 
-const read = formReader<PageForm>(pageFormSchema);
+type PageForm = Awaited<ReturnType<typeof read>>;
 
 /** Opens the assessment and keeps what the form holds, so that no button loses anything. */
 async function keep({
@@ -38,14 +36,22 @@ async function keep({
 	params
 }: RequestEvent): Promise<{ open: OpenAssessment; form: PageForm }> {
 	const form = await read(request);
-	const { go: _go, add: _add, remove: _remove, to: _to, ...fields } = form;
-	let open = await openAssessment(locals.db, params.token, locals.now);
+	const { go: _go, add: _add, remove: _remove, to: _to, none, ...typed } = form;
+	const fields: Record<string, string> = { ...typed };
+	if (isSignsGroup(none)) for (const sign of SIGN_GROUPS[none]) fields[signField(sign)] = 'no';
+	let open = await openAssessment(locals.db, params.token);
 	if (Object.keys(fields).length > 0) {
 		await saveAnswers(locals.db, open, fields, locals.now);
-		open = await openAssessment(locals.db, params.token, locals.now);
-		if (params.page === 'first') await reportSigns(locals.db, open, locals.now);
+		open = await openAssessment(locals.db, params.token);
 	}
 	return { open, form };
+}
+
+/** The pages that are walked, and how an address says so: all of them, or those that are worth a second look. */
+function pagesOf({ url }: RequestEvent): { only: readonly Page[]; query: string } {
+	const named = url.searchParams.get('only')?.split('.') ?? [];
+	const only = PAGES.filter((page) => named.includes(page));
+	return only.length > 0 ? { only, query: `?only=${only.join('.')}` } : { only: PAGES, query: '' };
 }
 
 async function goOn(
@@ -58,8 +64,9 @@ async function goOn(
 	if (page === 'first' && signsOf(answers).some(isEmergency)) redirect(303, `/c/${token}/stop`);
 	const here = issuesOn(page, answers, way);
 	if (here.length > 0) return fail(400, { issues: here });
-	const next = PAGES[PAGES.indexOf(page) + 1];
-	if (next) redirect(303, `/c/${token}/${next}`);
+	const { only, query } = pagesOf(event);
+	const next = only[only.indexOf(page) + 1];
+	if (next) redirect(303, `/c/${token}/${next}${query}`);
 	const submitted = await submitAnswers(event.locals.db, open, event.locals.now, event.locals.planning);
 	if (submitted.ok) redirect(303, `/c/${token}/plan`);
 	const first = submitted.issues[0];
@@ -72,9 +79,12 @@ export const actions: Actions = {
 			const { open, form } = await keep(event);
 			const page = event.params.page as Page;
 			const { token } = event.params;
+			const { only, query } = pagesOf(event);
+			// A group of signs was answered with one tap: the page goes on from there.
+			if (form.none) redirect(303, `${event.url.pathname}${query}`);
 			if (form.go === 'back') {
-				const before = PAGES[PAGES.indexOf(page) - 1];
-				redirect(303, before ? `/c/${token}/${before}` : `/c/${token}`);
+				const before = only[only.indexOf(page) - 1];
+				redirect(303, before ? `/c/${token}/${before}${query}` : `/c/${token}`);
 			}
 			if (form.go && form.go !== 'next') redirect(303, `/c/${token}/${form.go}`);
 			return goOn(event, open, page);

@@ -12,9 +12,10 @@
 
 <main id="content" class="mx-auto max-w-2xl px-5 py-8 md:py-14">
 	<p class="font-title text-body font-semibold">{t.product}</p>
-	<EmergencyStop signs={data.signs} {t} />
+	<EmergencyStop signs={data.signs} number={data.number} {t} />
 	<p class="mt-8 flex flex-wrap gap-3">
 		<a class="btn whitespace-normal" href="/c/{data.token}/{PAGES[0]}">{t.first.stopSlip}</a>
 		<a class="btn whitespace-normal" href="/c/{data.token}/{PAGES[1]}">{t.first.stopLater}</a>
 	</p>
+	<p class="mt-2 text-note text-ink-soft">{t.first.stopSlipNote}</p>
 </main>

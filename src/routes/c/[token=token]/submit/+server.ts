@@ -6,6 +6,6 @@ import type { RequestHandler } from './$types';
 /** Takes the answers in. Doing it again is harmless: a device that does not know whether it got through may repeat it. */
 export const POST: RequestHandler = ({ locals, params }) =>
 	orJsonFault(async () => {
-		const open = await openAssessment(locals.db, params.token, locals.now);
+		const open = await openAssessment(locals.db, params.token);
 		return Response.json(await submitAnswers(locals.db, open, locals.now, locals.planning));
 	});

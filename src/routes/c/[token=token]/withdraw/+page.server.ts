@@ -1,14 +1,21 @@
 import { redirect } from '@sveltejs/kit';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { withdrawAssessment } from '$lib/server/assessments/plan-progress';
-import { orFailedForm } from '$lib/server/http/answer-fault';
-import type { Actions } from './$types';
+import { withdrawAnswers } from '$lib/server/assessments/withdraw';
+import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { hasOpenSign } from '$lib/server/judgements/newest-judgement';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, params }) =>
+	orErrorPage(async () => {
+		const { actor } = await openAssessment(locals.db, params.token);
+		return { hasOpenSign: await hasOpenSign(locals.db, actor.personId) };
+	});
 
 export const actions: Actions = {
 	default: ({ locals, params }) =>
 		orFailedForm(async () => {
-			const open = await openAssessment(locals.db, params.token, locals.now);
-			await withdrawAssessment(locals.db, open, locals.now);
+			const open = await openAssessment(locals.db, params.token);
+			await withdrawAnswers(locals.db, open, locals.now);
 			redirect(303, '/withdrawn');
 		})
 };

@@ -11,6 +11,10 @@
 <main id="content" class="mx-auto max-w-xl px-5 py-16">
 	<h1 class="text-title">{t.withdraw.title}</h1>
 	<p class="mt-3 text-lead">{t.withdraw.lead}</p>
+	<p class="mt-3">{t.withdraw.stays}</p>
+	{#if data.hasOpenSign}
+		<p class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2">{t.withdraw.signStays}</p>
+	{/if}
 	{#if form?.fault}<p class="mt-4 border-l-4 border-warm px-3 py-1" role="alert">{form.fault.message}</p>{/if}
 	<!-- A plain post: afterwards nothing of the visit stays in the page. -->
 	<form method="POST" class="mt-8 flex flex-wrap gap-3">

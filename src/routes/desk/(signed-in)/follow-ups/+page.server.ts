@@ -1,10 +1,12 @@
+import { Type } from 'typebox';
+import { FOLLOW_UP_KINDS } from '$lib/core/triage';
 import { endCalendar, renewCalendar } from '$lib/server/calendar/follow-up-feed';
 import { addDays, isIsoDay, isoDay } from '$lib/server/clock';
 import { Fault } from '$lib/server/fault';
 import { A_DAY, followUpsIn, loadOfDays } from '$lib/server/follow-ups/list-follow-ups';
 import { setFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
-import { UUID_PATTERN } from '$lib/server/http/person-schema';
+import { day as dayField, text, uuid, version } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
@@ -47,27 +49,24 @@ export const load: PageServerLoad = ({ locals, url }) =>
 		return { view, day, today, ...span, ...lists, load, onDays, aheadFrom: ahead.from };
 	});
 
-const readMove = formReader<{ person: string; due: string; reason?: string; version: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['person', 'due', 'version'],
-	properties: {
-		person: { type: 'string', pattern: UUID_PATTERN },
-		due: { type: 'string', maxLength: 10 },
-		reason: { type: 'string', maxLength: 300 },
-		version: { type: 'string', pattern: '^[0-9]{1,9}$' }
-	}
+const readMove = formReader({
+	key: uuid,
+	person: uuid,
+	kind: Type.Enum(FOLLOW_UP_KINDS),
+	due: dayField,
+	reason: Type.Optional(text(300)),
+	version
 });
 
 export const actions: Actions = {
 	move: ({ request, locals }) =>
 		orFailedForm(async () => {
-			const { person, due, reason = '', version } = await readMove(request);
+			const { person, due, reason = '', version: seen, key, kind } = await readMove(request);
 			const today = isoDay(locals.now, locals.config.timeZone);
 			if (!isIsoDay(due)) throw new Fault('invalid', 'Choose a day that exists.', '/due');
 			if (due < today)
 				throw new Fault('invalid', 'That day has passed: choose today or a later one.', '/due');
-			const input = { personId: person, due, reason, version: Number(version) };
+			const input = { key, kind, personId: person, due, reason, seen: Number(seen) };
 			return { moved: await setFollowUp(locals.db, signedIn(locals), input, locals.now) };
 		}),
 

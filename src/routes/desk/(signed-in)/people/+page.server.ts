@@ -1,18 +1,14 @@
+import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
 import { isIsoDay, isoDay } from '$lib/server/clock';
 import { Fault } from '$lib/server/fault';
-import { actInBulk, MOST_IN_BULK, type BulkAct } from '$lib/server/people/change-people';
-import {
-	countriesOf,
-	dropFilter,
-	listPeople,
-	savedFiltersOf,
-	saveFilter,
-	teamsOf
-} from '$lib/server/people/list-people';
+import { BULK_ACTS } from '$lib/core/people';
+import { actInBulk, MOST_IN_BULK, type BulkAct } from '$lib/server/people/act-in-bulk';
+import { countriesOf, listPeople, teamsOf } from '$lib/server/people/list-people';
+import { dropFilter, savedFiltersOf, saveFilter } from '$lib/server/people/saved-filters';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
-import { UUID_PATTERN } from '$lib/server/http/person-schema';
+import { day, text, uuid, uuids } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
@@ -23,7 +19,7 @@ export const load: PageServerLoad = ({ locals, url }) =>
 		const filter = filterOfQuery(url.searchParams);
 		const cursor = url.searchParams.get('after') ?? undefined;
 		const [page, teams, countries, saved] = await Promise.all([
-			listPeople(locals.db, actor, { filter, cursor }, locals.now),
+			listPeople(locals.db, actor, { filter, cursor }),
 			teamsOf(locals.db, actor),
 			countriesOf(locals.db, actor),
 			savedFiltersOf(locals.db, actor)
@@ -40,47 +36,22 @@ export const load: PageServerLoad = ({ locals, url }) =>
 		};
 	});
 
-const readBulk = formReader<{
-	act: BulkAct['kind'];
-	ids?: string;
-	expected: string;
-	team?: string;
-	due?: string;
-	reason?: string;
-}>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['act', 'expected'],
-	properties: {
-		act: { enum: ['send', 'team', 'leave', 'return', 'follow-up'] },
-		ids: {
-			type: 'string',
-			maxLength: MOST_IN_BULK * 37,
-			pattern: `^(?:${UUID_PATTERN.slice(1, -1)}(?:,${UUID_PATTERN.slice(1, -1)})*)?$`
-		},
-		expected: { type: 'string', pattern: '^[0-9]{1,6}$' },
-		team: { type: 'string', maxLength: 80 },
-		due: { type: 'string', maxLength: 10 },
-		reason: { type: 'string', maxLength: 300 }
-	}
+const readBulk = formReader({
+	key: uuid,
+	act: Type.Enum(BULK_ACTS),
+	ids: Type.Optional(Type.Union([uuids(MOST_IN_BULK), Type.Literal('')])),
+	expected: Type.String({ pattern: '^[0-9]{1,6}$' }),
+	team: Type.Optional(text(80)),
+	due: Type.Optional(day),
+	reason: Type.Optional(text(300))
 });
 
-const readSave = formReader<{ name: string; query: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['name', 'query'],
-	properties: {
-		name: { type: 'string', minLength: 1, maxLength: 60 },
-		query: { type: 'string', maxLength: 500, pattern: '^[\\w%&=.+-]*$' }
-	}
+const readSave = formReader({
+	name: Type.String({ minLength: 1, maxLength: 60 }),
+	query: Type.String({ maxLength: 500, pattern: '^[\\w%&=.+-]*$' })
 });
 
-const readDrop = formReader<{ filter: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['filter'],
-	properties: { filter: { type: 'string', pattern: UUID_PATTERN } }
-});
+const readDrop = formReader({ filter: uuid });
 
 function actOf(input: Awaited<ReturnType<typeof readBulk>>, today: string): BulkAct {
 	if (input.act === 'team') return { kind: 'team', team: input.team ?? '' };
@@ -101,7 +72,7 @@ export const actions: Actions = {
 			const n = await actInBulk(
 				locals.db,
 				signedIn(locals),
-				{ whom, act, expected: Number(input.expected) },
+				{ whom, act, expected: Number(input.expected), key: input.key },
 				locals.now
 			);
 			locals.wake('letters');

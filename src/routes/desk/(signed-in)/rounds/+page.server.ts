@@ -1,4 +1,4 @@
-import { listRounds } from '$lib/server/rounds/make-round';
+import { listRounds } from '$lib/server/rounds/read-rounds';
 import { orErrorPage } from '$lib/server/http/answer-fault';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';

@@ -1,8 +1,10 @@
+import { Type } from 'typebox';
+import { ROLES } from '$lib/core/access';
 import { closeUser, inviteUser, listUsers } from '$lib/server/accounts/accounts';
-import type { Role } from '$lib/server/actor';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
-import { UUID_PATTERN } from '$lib/server/http/person-schema';
+import { uuid } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
+import { PERSON_FIELDS } from '$lib/server/people/person-details';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -12,23 +14,13 @@ export const load: PageServerLoad = ({ locals }) =>
 		myId: locals.user?.id ?? ''
 	}));
 
-const readInvite = formReader<{ name: string; email: string; role: Role }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['name', 'email', 'role'],
-	properties: {
-		name: { type: 'string', minLength: 1, maxLength: 120 },
-		email: { type: 'string', maxLength: 254, pattern: '^\\s*[^\\s@]+@[^\\s@]+\\.[^\\s@]+\\s*$' },
-		role: { enum: ['coordinator', 'clinician', 'reader'] }
-	}
+const readInvite = formReader({
+	name: PERSON_FIELDS.name,
+	email: PERSON_FIELDS.email,
+	role: Type.Enum(ROLES)
 });
 
-const readClose = formReader<{ user: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['user'],
-	properties: { user: { type: 'string', pattern: UUID_PATTERN } }
-});
+const readClose = formReader({ user: uuid });
 
 export const actions: Actions = {
 	invite: ({ request, locals }) =>

@@ -1,7 +1,9 @@
+import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
 import { choosePassword, ownerOfLink } from '$lib/server/accounts/accounts';
 import { SHORTEST_PASSWORD } from '$lib/server/access/add-user';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -11,15 +13,10 @@ export const load: PageServerLoad = ({ locals, params }) =>
 		shortest: SHORTEST_PASSWORD
 	}));
 
-const read = formReader<{ password: string; email?: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['password'],
-	properties: {
-		password: { type: 'string', maxLength: 200 },
-		// For the browser's own store of passwords; nothing is done with it.
-		email: { type: 'string', maxLength: 254 }
-	}
+const read = formReader({
+	password: text(200),
+	// For the browser's own store of passwords; nothing is done with it.
+	email: Type.Optional(text(254))
 });
 
 export const actions: Actions = {

@@ -1,271 +1,118 @@
 import { redirect } from '@sveltejs/kit';
-import { choiceOf } from '$lib/core/answers';
-import { checkInsAfter, DEFAULT_POLICY } from '$lib/core/triage';
-import { civilDate } from '$lib/core/calendar';
-import { checkCorner } from '$lib/core/checks';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
-import { decideEquipment, type RequestState } from '$lib/server/cases/decide-equipment';
-import { LONGEST_MESSAGE, writeToPerson } from '$lib/server/cases/messages';
-import { addNote, LONGEST_NOTE } from '$lib/server/cases/notes';
-import { readCase } from '$lib/server/cases/read-case';
-import { clinicians, endReferral, referCase } from '$lib/server/cases/refer';
-import { reopenCase, settleCases } from '$lib/server/cases/settle-case';
-import { addDays, isIsoDay, isoDay } from '$lib/server/clock';
+import { readCasePage } from '$lib/server/cases/case-page';
+import * as read from '$lib/server/cases/case-forms';
+import { decideEquipment } from '$lib/server/cases/decide-equipment';
+import { markMessagesRead, writeToPerson } from '$lib/server/cases/messages';
+import { addNote } from '$lib/server/cases/notes';
+import { endReferral, referCase } from '$lib/server/cases/refer';
+import { reopenCase, settleCase } from '$lib/server/cases/settle-case';
+import { isoDay } from '$lib/server/clock';
+import { recordContact } from '$lib/server/contacts/record-contact';
 import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
-import { Fault } from '$lib/server/fault';
-import { changePerson, type PersonDetails } from '$lib/server/people/change-people';
-import { workCalendarOf } from '$lib/server/people/work-calendar-of';
-import { adviceAtSpots } from '$lib/server/planning/advice-at-spot';
-import { adviceForPage } from '$lib/messages/advice-for-page';
-import { replyEn } from '$lib/messages/replies-en';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
-import { UUID_PATTERN } from '$lib/server/http/person-schema';
-import { formReader } from '$lib/server/http/read-body';
+import { changePerson } from '$lib/server/people/change-person';
 import { signedIn } from '$lib/server/signed-in';
-import type { Way } from '$lib/core/corner';
-import type { Actions, PageServerLoad } from './$types';
-
-/** The longest of the usual times until the next look, days. Common practice: half a year. */
-const LATER_DAYS = 180;
+import type { Actor } from '$lib/server/actor';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>
-	orErrorPage(async () => {
-		const actor = signedIn(locals);
-		const { person, listed, answered, newest, followUp, spots, answers, ...rest } = await readCase(
-			locals.db,
-			actor,
-			params.id,
-			locals.now
-		);
-		// Further spots are read only with their corners.
-		const corners = [answered, ...spots].flatMap((spot) => spot?.corner ?? []);
-		const [first, ...others] = await adviceAtSpots(corners, locals.planning);
-		const today = isoDay(locals.now, locals.config.timeZone);
-		const day = civilDate(today);
-		const offered = day
-			? [...checkInsAfter(day, DEFAULT_POLICY, workCalendarOf(person.country)), addDays(today, LATER_DAYS)]
-			: [];
-		return {
-			...rest,
-			role: actor.kind === 'user' ? actor.role : 'reader',
-			person,
-			listed,
-			newest: newest && { sentAt: newest.sentAt, expiresAt: newest.expiresAt, savedAt: newest.savedAt },
-			answered: answered && { at: answered.answeredAt, way: answered.way, isSeen: answered.seenAt !== null },
-			corner: first?.corner ?? null,
-			spots: others.flatMap(({ advice, corner: share }, i) => {
-				const spot = spots[i];
-				return spot
-					? [{ id: spot.id, corner: share, before: advice.before, plan: advice.plans[0] ?? null }]
-					: [];
-			}),
-			drawnAs: choiceOf(answered?.answers ?? {}, 'drawnAs'),
-			advice: first && answered ? adviceForPage(first.corner, first.advice, answered, 'en') : null,
-			over: answers.flatMap(({ id, answeredAt, corner, discomfort }) =>
-				answeredAt && corner ? [{ id, at: answeredAt, corner, checks: checkCorner(corner), discomfort }] : []
-			),
-			signs: newest?.signs.length ? newest.signs : (answered?.signs ?? []),
-			discomfort: answered?.discomfort ?? [],
-			followUp: followUp && { due: followUp.due, reason: followUp.reason, version: followUp.version },
-			clinicians: await clinicians(locals.db),
-			reply: replyEn(person.name, listed.reasons),
-			today,
-			offered
-		};
-	});
+	orErrorPage(() => readCasePage(locals.db, signedIn(locals), params.id, locals.now, locals.config.timeZone));
 
-const text = (maxLength: number) => ({ type: 'string', maxLength }) as const;
-const VERSION = { type: 'string', pattern: '^[0-9]{1,9}$' } as const;
-
-const readSend = formReader<{ way?: Way }>({
-	type: 'object',
-	additionalProperties: false,
-	properties: { way: { enum: ['upright', 'open', 'forearms-down', 'active'] } }
-});
-
-const readFollowUp = formReader<{ due: string; reason?: string; version: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['due', 'version'],
-	properties: { due: text(10), reason: text(300), version: VERSION }
-});
-
-const readDone = formReader<{ outcome?: string; due?: string; reason?: string }>({
-	type: 'object',
-	additionalProperties: false,
-	properties: { outcome: text(300), due: text(10), reason: text(300) }
-});
-
-const readSettle = formReader<{ reason?: string; version: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['version'],
-	properties: { reason: text(300), version: VERSION }
-});
-
-const readNothing = formReader<Record<string, never>>({ type: 'object', additionalProperties: false });
-
-const readMessage = formReader<{ text: string; key: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['text', 'key'],
-	properties: { text: text(LONGEST_MESSAGE), key: { type: 'string', pattern: UUID_PATTERN } }
-});
-
-const readNote = formReader<{ text: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['text'],
-	properties: { text: text(LONGEST_NOTE) }
-});
-
-const readRefer = formReader<{ clinician: string; question: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['clinician', 'question'],
-	properties: { clinician: { type: 'string', pattern: UUID_PATTERN }, question: text(2000) }
-});
-
-const readEnd = formReader<{ outcome?: string }>({
-	type: 'object',
-	additionalProperties: false,
-	properties: { outcome: text(2000) }
-});
-
-const readEquipment = formReader<{ request: string; to: RequestState; reason?: string; version: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['request', 'to', 'version'],
-	properties: {
-		request: { type: 'string', pattern: UUID_PATTERN },
-		to: { enum: ['asked', 'approved', 'declined', 'sent', 'arrived'] },
-		reason: text(300),
-		version: VERSION
-	}
-});
-
-const readPerson = formReader<Partial<PersonDetails> & { name: string; email: string; version: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['name', 'email', 'version'],
-	properties: {
-		name: { type: 'string', minLength: 1, maxLength: 120 },
-		email: { type: 'string', maxLength: 254, pattern: '^\\s*[^\\s@]+@[^\\s@]+\\.[^\\s@]+\\s*$' },
-		team: text(80),
-		country: { type: 'string', pattern: '^(?:[A-Z]{2})?$' },
-		timeZone: text(60),
-		language: { type: 'string', pattern: '^[a-z]{2,3}(?:-[A-Za-z0-9]{2,8})*$' },
-		version: VERSION
-	}
-});
-
-function needDay(due: string, today: string): string {
-	if (!isIsoDay(due)) throw new Fault('invalid', 'Choose a day that exists.', '/due');
-	if (due < today) throw new Fault('invalid', 'Choose today or a later day.', '/due');
-	return due;
+/** What an act works with: whose case, who acts, when. */
+interface Here {
+	readonly locals: App.Locals;
+	readonly actor: Actor;
+	readonly personId: string;
 }
 
+/** Reads a form, acts by it, and shows the case anew. */
+const act =
+	<T>(
+		reader: (request: Request) => Promise<T>,
+		work: (form: T, here: Here, event: RequestEvent) => Promise<object | void>
+	) =>
+	(event: RequestEvent) =>
+		orFailedForm(async () => {
+			const { locals, params, request } = event;
+			const here = { locals, actor: signedIn(locals), personId: params.id };
+			return (await work(await reader(request), here, event)) ?? { done: true };
+		});
+
+const versioned = ({ key, version }: { key: string; version: string }, { personId }: Here) => ({
+	key,
+	personId,
+	version: Number(version)
+});
+
+const todayOf = ({ locals }: Here) => isoDay(locals.now, locals.config.timeZone);
+
 export const actions: Actions = {
-	send: ({ request, locals, params, url }) =>
-		orFailedForm(async () => {
-			const input = await readSend(request);
-			const sent = await sendAssessment(
-				locals.db,
-				signedIn(locals),
-				{ personId: params.id, ...input },
-				locals.now
-			);
-			locals.wake('letters');
-			// Told once, to who sent it: only a hash is kept.
-			return { link: `${url.origin}/c/${sent.token}` };
-		}),
+	send: act(read.readSend, async (form, here, { url }) => {
+		const input = { ...versioned(form, here), ...(form.way ? { way: form.way } : {}) };
+		const sent = await sendAssessment(here.locals.db, here.actor, input, here.locals.now);
+		here.locals.wake('letters');
+		// Shown once, to who sent it: only a hash is kept.
+		return sent ? { link: `${url.origin}/c/${sent.token}` } : undefined;
+	}),
 
-	followUp: ({ request, locals, params }) =>
-		orFailedForm(async () => {
-			const { due, reason = '', version } = await readFollowUp(request);
-			needDay(due, isoDay(locals.now, locals.config.timeZone));
-			const input = { personId: params.id, due, reason: reason.trim(), version: Number(version) };
-			return await setFollowUp(locals.db, signedIn(locals), input, locals.now);
-		}),
+	followUp: act(read.readFollowUp, ({ key, kind, due, reason = '', version }, here) => {
+		read.needComing(due, todayOf(here));
+		const input = { key, kind, personId: here.personId, due, reason: reason.trim(), seen: Number(version) };
+		return setFollowUp(here.locals.db, here.actor, input, here.locals.now);
+	}),
 
-	done: ({ request, locals, params }) =>
-		orFailedForm(async () => {
-			const { outcome = '', due, reason = '' } = await readDone(request);
-			const next = due ? { due: needDay(due, isoDay(locals.now, locals.config.timeZone)), reason } : null;
-			const input = { personId: params.id, outcome: outcome.trim(), next };
-			await finishFollowUp(locals.db, signedIn(locals), input, locals.now);
-			redirect(303, `/desk/cases/${params.id}`);
-		}),
+	done: act(read.readDone, async ({ key, version, outcome, due, reason = '' }, here) => {
+		const next = due ? { due: read.needComing(due, todayOf(here)), reason } : null;
+		const input = { key, personId: here.personId, seen: Number(version), outcome, next };
+		await finishFollowUp(here.locals.db, here.actor, input, here.locals.now);
+	}),
 
-	settle: ({ request, locals, params }) =>
-		orFailedForm(async () => {
-			const { reason = '', version } = await readSettle(request);
-			const input = { personIds: [params.id], reason: reason.trim(), version: Number(version) };
-			await settleCases(locals.db, signedIn(locals), input, locals.now);
-			return { settled: true };
-		}),
+	settle: act(read.readSettle, async (form, here) => {
+		const input = { ...versioned(form, here), reason: form.reason?.trim() ?? '' };
+		await settleCase(here.locals.db, here.actor, input, here.locals.now);
+	}),
 
-	reopen: ({ request, locals, params }) =>
-		orFailedForm(async () => {
-			await readNothing(request);
-			await reopenCase(locals.db, signedIn(locals), params.id, locals.now);
-			return { reopened: true };
-		}),
+	reopen: act(read.readVersioned, (form, here) =>
+		reopenCase(here.locals.db, here.actor, versioned(form, here), here.locals.now)
+	),
 
-	message: ({ request, locals, params }) =>
-		orFailedForm(async () => {
-			const input = await readMessage(request);
-			await writeToPerson(locals.db, signedIn(locals), { personId: params.id, ...input }, locals.now);
-			locals.wake('letters');
-			return { written: true };
-		}),
+	contact: act(read.readContact, (form, here) =>
+		recordContact(here.locals.db, here.actor, read.contactOf(form, here.personId), here.locals.now)
+	),
 
-	note: ({ request, locals, params }) =>
-		orFailedForm(async () => {
-			const input = await readNote(request);
-			await addNote(locals.db, signedIn(locals), { personId: params.id, ...input }, locals.now);
-			return { noted: true };
-		}),
+	message: act(read.readMessage, async ({ key, text }, here) => {
+		await writeToPerson(here.locals.db, here.actor, { key, text, personId: here.personId }, here.locals.now);
+		here.locals.wake('letters');
+	}),
 
-	refer: ({ request, locals, params }) =>
-		orFailedForm(async () => {
-			const { clinician, question } = await readRefer(request);
-			const input = { personId: params.id, clinicianId: clinician, question };
-			await referCase(locals.db, signedIn(locals), input, locals.now);
-			return { referred: true };
-		}),
+	read: act(read.readVersioned, (form, here) =>
+		markMessagesRead(here.locals.db, here.actor, versioned(form, here), here.locals.now)
+	),
 
-	endReferral: ({ request, locals, params }) =>
-		orFailedForm(async () => {
-			const { outcome = '' } = await readEnd(request);
-			const actor = signedIn(locals);
-			await endReferral(locals.db, actor, { personId: params.id, outcome }, locals.now);
-			// A clinician sees the case no more from here on.
-			if (actor.kind === 'user' && actor.role === 'clinician') redirect(303, '/desk');
-			return { ended: true };
-		}),
+	note: act(read.readNote, ({ key, text }, here) =>
+		addNote(here.locals.db, here.actor, { key, text, personId: here.personId }, here.locals.now)
+	),
 
-	equipment: ({ request, locals }) =>
-		orFailedForm(async () => {
-			const { request: requestId, to, reason = '', version } = await readEquipment(request);
-			const input = { requestId, to, reason, version: Number(version) };
-			await decideEquipment(locals.db, signedIn(locals), input, locals.now);
-			return { decided: to };
-		}),
+	refer: act(read.readRefer, (form, here) => {
+		const input = { ...versioned(form, here), clinicianId: form.clinician, question: form.question };
+		return referCase(here.locals.db, here.actor, input, here.locals.now);
+	}),
 
-	person: ({ request, locals, params }) =>
-		orFailedForm(async () => {
-			const {
-				version,
-				team = '',
-				country = '',
-				timeZone = '',
-				language = 'en',
-				...rest
-			} = await readPerson(request);
-			const details = { ...rest, team, country, timeZone, language };
-			const input = { id: params.id, version: Number(version), ...details };
-			await changePerson(locals.db, signedIn(locals), input, locals.now);
-			return { changed: true };
-		})
+	endReferral: act(read.readEnd, async (form, here) => {
+		const input = { ...versioned(form, here), outcome: form.outcome ?? '' };
+		await endReferral(here.locals.db, here.actor, input, here.locals.now);
+		// A clinician sees the case no more from here on.
+		if (here.actor.kind === 'user' && here.actor.role === 'clinician') redirect(303, '/desk');
+	}),
+
+	equipment: act(read.readEquipment, ({ key, request, to, reason = '', version }, here) => {
+		const input = { key, requestId: request, to, reason, version: Number(version) };
+		return decideEquipment(here.locals.db, here.actor, input, here.locals.now);
+	}),
+
+	person: act(read.readPerson, ({ version, ...details }, here) => {
+		const input = { ...read.detailsOf(details), id: here.personId, version: Number(version) };
+		return changePerson(here.locals.db, here.actor, input, here.locals.now);
+	})
 };

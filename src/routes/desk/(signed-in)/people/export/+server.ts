@@ -1,5 +1,5 @@
 import { needCoordinator } from '$lib/server/actor';
-import { exportPeople } from '$lib/server/people/change-people';
+import { exportPeople } from '$lib/server/people/export-people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { orJsonFault } from '$lib/server/http/answer-fault';
 import { signedIn } from '$lib/server/signed-in';

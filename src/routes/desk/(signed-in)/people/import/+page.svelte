@@ -1,47 +1,15 @@
 <script lang="ts">
 	import Papa from 'papaparse';
-	import {
-		guessColumns,
-		readRoster,
-		ROSTER_FIELDS,
-		textOfBytes,
-		type ColumnMap,
-		type RosterFault,
-		type RosterField
-	} from '$lib/core/exchange';
+	import { guessColumns, readRoster, ROSTER_FIELDS, textOfBytes, type RosterField } from '$lib/core/exchange';
+	import { FIELD_NAMES } from '$lib/ui/people/roster-words';
+	import RosterFaults from '$lib/ui/people/RosterFaults.svelte';
+	import RosterPreview from '$lib/ui/people/RosterPreview.svelte';
 	import type { ImportReport } from '$lib/server/people/import-people';
-
-	const NAMES: Readonly<Record<RosterField, string>> = {
-		name: 'Name',
-		email: 'E-mail address',
-		team: 'Team',
-		country: 'Country',
-		timeZone: 'Time zone',
-		language: 'Language'
-	};
-	const FAULTS: Readonly<Record<RosterFault['code'], (fault: RosterFault) => string>> = {
-		missing: () => 'is missing. Fill it in.',
-		'no-address': ({ text }) => `“${text}” is no e-mail address.`,
-		twice: ({ text, first }) => `“${text}” stands in line ${first ?? 0} already. Keep one of them.`,
-		'too-long': ({ text }) => `“${text} …” is longer than 200 characters.`,
-		'no-country': ({ text }) => `“${text}” is no country code. Write two letters, such as PT.`,
-		'no-time-zone': ({ text }) => `“${text}” is no time zone. Write it such as Europe/Lisbon.`,
-		'no-language': ({ text }) => `“${text}” is no language code. Write it such as en.`
-	};
-	/** Faults shown before they are mended one after the other. */
-	const SHOWN = 50;
 
 	let file = $state<{ name: string; encoding: string; delimiter: string } | null>(null);
 	let headings = $state.raw<readonly string[]>([]);
 	let lines = $state.raw<readonly string[][]>([]);
-	let columns = $state<Record<RosterField, number | null>>({
-		name: null,
-		email: null,
-		team: null,
-		country: null,
-		timeZone: null,
-		language: null
-	});
+	let columns = $state<Record<RosterField, number | null>>({ ...guessColumns([], []) });
 	let hasHeadings = $state(true);
 	let table = $state.raw<readonly string[][]>([]);
 	let trouble = $state('');
@@ -77,7 +45,7 @@
 		const first = table[0] ?? [];
 		headings = hasHeadings ? first : first.map((_, i) => `Column ${i + 1}`);
 		lines = hasHeadings ? table.slice(1) : table;
-		columns = { ...guessColumns(headings, lines) } satisfies ColumnMap;
+		columns = { ...guessColumns(headings, lines) };
 		report = null;
 	}
 
@@ -135,7 +103,7 @@
 		<div class="mt-2 grid gap-3 sm:grid-cols-3">
 			{#each ROSTER_FIELDS as field (field)}
 				<label class="text-note"
-					>{NAMES[field]}{field === 'name' || field === 'email' ? ', needed' : ''}
+					>{FIELD_NAMES[field]}{field === 'name' || field === 'email' ? ', needed' : ''}
 					<select class="field mt-0.5" bind:value={columns[field]} onchange={() => (report = null)}>
 						<option value={null}>not in this file</option>
 						{#each headings as heading, i (i)}<option value={i}>{heading || `Column ${i + 1}`}</option>{/each}
@@ -145,43 +113,10 @@
 		</div>
 		{#if checked && checked.people.length > 0}
 			<h2 class="mt-6 text-head">As it would be read</h2>
-			<!-- A table that scrolls sideways must be reachable by keys (WCAG 2.1.1). -->
-			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-			<div class="overflow-x-auto" role="region" aria-label="The first lines" tabindex="0">
-				<table class="mt-2 w-full text-note">
-					<thead>
-						<tr class="border-b-[1.5px] border-ink text-left">
-							<th class="py-1 pr-3">Line</th>
-							{#each ROSTER_FIELDS as field (field)}<th class="py-1 pr-3">{NAMES[field]}</th>{/each}
-						</tr>
-					</thead>
-					<tbody>
-						{#each checked.people.slice(0, 5) as person, i (i)}
-							<tr class="border-b border-rule">
-								<td class="num py-1 pr-3">{i + 1}</td>
-								{#each ROSTER_FIELDS as field (field)}<td class="py-1 pr-3">{person[field]}</td>{/each}
-							</tr>
-						{/each}
-					</tbody>
-				</table>
-			</div>
+			<RosterPreview people={checked.people} />
 		{/if}
 		{#if faults.length > 0}
-			<section class="mt-6 border-l-4 border-warm bg-warm-wash px-4 py-3">
-				<h2 class="text-lead">
-					{faults.length === 1 ? 'One thing has' : `${faults.length} things have`} to be mended in the file
-				</h2>
-				<p class="text-note">Nothing is taken in as long as one is left.</p>
-				<ul class="mt-2 text-note">
-					{#each faults.slice(0, SHOWN) as fault, i (i)}
-						<li>
-							<span class="font-semibold">Line {fault.line}, {NAMES[fault.field].toLowerCase()}</span>
-							{FAULTS[fault.code](fault)}
-						</li>
-					{/each}
-				</ul>
-				{#if faults.length > SHOWN}<p class="mt-1 text-note">and {faults.length - SHOWN} more.</p>{/if}
-			</section>
+			<RosterFaults {faults} />
 		{:else if isMapped}
 			<div class="mt-6 flex flex-wrap items-center gap-4">
 				{#if report}

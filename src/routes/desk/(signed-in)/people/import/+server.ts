@@ -1,34 +1,30 @@
-import { ROSTER_FIELDS, type ColumnMap } from '$lib/core/exchange';
+import { Type } from 'typebox';
+import { ROSTER_FIELDS, type RosterField } from '$lib/core/exchange';
 import { needCoordinator } from '$lib/server/actor';
 import { importPeople } from '$lib/server/people/import-people';
 import { Fault } from '$lib/server/fault';
+import { text } from '$lib/server/http/fields';
 import { orJsonFault } from '$lib/server/http/answer-fault';
 import { jsonReader, LARGEST_IMPORT_BYTES } from '$lib/server/http/read-body';
 import type { RequestHandler } from './$types';
 
-const column = { anyOf: [{ type: 'integer', minimum: 0, maximum: 200 }, { type: 'null' }] } as const;
+const column = Type.Unsafe<number | null>({ type: ['integer', 'null'], minimum: 0, maximum: 200 });
 
-const read = jsonReader<{ lines: string[][]; columns: ColumnMap; apply: boolean }>(
-	{
-		type: 'object',
-		additionalProperties: false,
-		required: ['lines', 'columns', 'apply'],
-		properties: {
-			lines: {
-				type: 'array',
-				minItems: 1,
-				maxItems: 200_000,
-				items: { type: 'array', maxItems: 201, items: { type: 'string', maxLength: 2000 } }
-			},
-			columns: {
-				type: 'object',
-				additionalProperties: false,
-				required: [...ROSTER_FIELDS],
-				properties: Object.fromEntries(ROSTER_FIELDS.map((field) => [field, column]))
-			},
-			apply: { type: 'boolean' }
-		}
-	},
+const read = jsonReader(
+	Type.Object(
+		{
+			lines: Type.Array(Type.Array(text(2000), { maxItems: 201 }), { minItems: 1, maxItems: 200_000 }),
+			columns: Type.Object(
+				Object.fromEntries(ROSTER_FIELDS.map((field) => [field, column])) as Record<
+					RosterField,
+					typeof column
+				>,
+				{ additionalProperties: false }
+			),
+			apply: Type.Boolean()
+		},
+		{ additionalProperties: false }
+	),
 	LARGEST_IMPORT_BYTES
 );
 

@@ -1,23 +1,21 @@
+import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
 import { needCoordinator } from '$lib/server/actor';
 import { addPerson } from '$lib/server/people/add-person';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { formReader } from '$lib/server/http/read-body';
+import { PERSON_FIELDS } from '$lib/server/people/person-details';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>
 	orErrorPage(() => Promise.resolve().then(() => void needCoordinator(signedIn(locals))));
 
-const read = formReader<{ name: string; email: string; team?: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['name', 'email'],
-	properties: {
-		name: { type: 'string', minLength: 1, maxLength: 120 },
-		email: { type: 'string', maxLength: 254, pattern: '^\\s*[^\\s@]+@[^\\s@]+\\.[^\\s@]+\\s*$' },
-		team: { type: 'string', maxLength: 80 }
-	}
+const read = formReader({
+	name: PERSON_FIELDS.name,
+	email: PERSON_FIELDS.email,
+	team: Type.Optional(PERSON_FIELDS.team),
+	phone: Type.Optional(PERSON_FIELDS.phone)
 });
 
 export const actions: Actions = {

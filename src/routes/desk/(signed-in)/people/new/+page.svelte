@@ -57,6 +57,10 @@
 			<span class="font-semibold">Team</span> <span class="text-ink-soft">(may stay empty)</span>
 			<input class="field mt-1" name="team" maxlength="80" autocomplete="off" />
 		</label>
+		<label>
+			<span class="font-semibold">Phone</span> <span class="text-ink-soft">(may stay empty)</span>
+			<input class="field mt-1 num" name="phone" type="tel" maxlength="40" autocomplete="off" />
+		</label>
 		<div class="flex gap-3">
 			<button class="btn btn-main">Add</button>
 			<a class="btn" href="/desk/people">Cancel</a>

@@ -1,19 +1,16 @@
+import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
-import {
-	changeRound,
-	closeRound,
-	countMatching,
-	dropDraft,
-	figuresOfRound,
-	readRound,
-	startRound
-} from '$lib/server/rounds/make-round';
+import { changeRound, dropDraft } from '$lib/server/rounds/make-round';
+import { readRound } from '$lib/server/rounds/read-rounds';
+import { figuresOfRound } from '$lib/server/rounds/round-figures';
+import { closeRound, startRound } from '$lib/server/rounds/run-round';
+import { countMatching } from '$lib/server/rounds/who-matches';
 import { nudgeSilent } from '$lib/server/rounds/nudge';
 import { readRoundForm, roundOfForm } from '$lib/server/rounds/round-form';
 import { countriesOf, teamsOf } from '$lib/server/people/list-people';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { formReader } from '$lib/server/http/read-body';
-import { UUID_PATTERN } from '$lib/server/http/person-schema';
+import { uuid, version as versionField } from '$lib/server/http/fields';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -34,32 +31,13 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		};
 	});
 
-const readStart = formReader<{ version: string; expected: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['version', 'expected'],
-	properties: {
-		version: { type: 'string', pattern: '^[0-9]{1,9}$' },
-		expected: { type: 'string', pattern: '^[0-9]{1,7}$' }
-	}
-});
+const people = Type.String({ pattern: '^[0-9]{1,7}$' });
 
-const readVersion = formReader<{ version: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['version'],
-	properties: { version: { type: 'string', pattern: '^[0-9]{1,9}$' } }
-});
+const readStart = formReader({ version: versionField, expected: people });
 
-const readNudge = formReader<{ expected: string; person?: string }>({
-	type: 'object',
-	additionalProperties: false,
-	required: ['expected'],
-	properties: {
-		expected: { type: 'string', pattern: '^[0-9]{1,7}$' },
-		person: { type: 'string', pattern: UUID_PATTERN }
-	}
-});
+const readVersion = formReader({ version: versionField });
+
+const readNudge = formReader({ expected: people, person: Type.Optional(uuid) });
 
 export const actions: Actions = {
 	change: ({ request, locals, params }) =>

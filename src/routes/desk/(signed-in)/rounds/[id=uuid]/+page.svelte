@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { goto, invalidateAll } from '$app/navigation';
-	import { DEFAULT_POLICY } from '$lib/core/triage';
+	import { invalidateAll } from '$app/navigation';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormFault from '$lib/ui/cases/FormFault.svelte';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';
 	import RoundForm from '$lib/ui/cases/RoundForm.svelte';
+	import RoundFigures from '$lib/ui/rounds/RoundFigures.svelte';
+	import RoundSilent from '$lib/ui/rounds/RoundSilent.svelte';
 	import type { RoundNews } from '$lib/server/rounds/follow-round';
 	import { ROUND_STATES } from '$lib/ui/cases/state-words';
 
@@ -17,12 +18,7 @@
 		year: 'numeric',
 		timeZone: 'UTC'
 	});
-	let done = $state('');
 	const acting = new CaseForm();
-	const nudging = new CaseForm(({ nudged }) => {
-		const n = Number(nudged);
-		done = `Reminding ${n === 1 ? 'one person' : `${n} people`}: the letters go out now.`;
-	});
 	let live = $state.raw<RoundNews | null>(null);
 	const progress = $derived((live ?? data.news).progress);
 	const { round } = $derived(data);
@@ -53,45 +49,6 @@
 			clearTimeout(reading);
 			live = null;
 		};
-	});
-
-	/** How far it is with somebody who has not answered. */
-	function standing({
-		state,
-		toCall,
-		reminders,
-		remindOn,
-		isBeingReminded
-	}: (typeof data.silent)[number]): string {
-		if (state === 'bounced') return 'letter came back: mend the address';
-		if (toCall === 1) return 'call';
-		const on = isBeingReminded ? 'now' : remindOn && date.format(new Date(remindOn));
-		const next = on && data.isOut ? `, next ${on}` : '';
-		return `${reminders} of ${DEFAULT_POLICY.reminderWorkingDays.length} reminders${next}`;
-	}
-
-	const share = (n: number, of: number) => (of === 0 ? '' : `${Math.round((100 * n) / of)} %`);
-	const rows = $derived.by(() => {
-		const { figures, compared } = data;
-		if (!figures) return [];
-		const of = (f: typeof figures) => [
-			String(f.people),
-			`${f.answered} (${share(f.answered, f.people)})`,
-			String(f.late),
-			f.medianDays === null ? '' : f.medianDays.toFixed(1),
-			`${f.withOff} (${share(f.withOff, f.answered)})`,
-			`${f.sore} (${share(f.sore, f.answered)})`
-		];
-		const names = [
-			'People',
-			'Answered',
-			'of them after it was closed',
-			'Median days to the answer',
-			'With a check that is off',
-			'With a score of 4 or more'
-		];
-		const [mine, theirs] = [of(figures), compared ? of(compared.figures) : []];
-		return names.map((name, i) => ({ name, mine: mine[i] ?? '', theirs: theirs[i] ?? '' }));
 	});
 </script>
 
@@ -144,88 +101,13 @@
 			<RoundBar {progress} isClosed={round.state === 'closed'} />
 		</section>
 		<div class="mt-6 grid gap-8 lg:grid-cols-[1.1fr_1fr]">
-			<section>
-				<div class="flex flex-wrap items-end justify-between gap-x-4 border-b border-ink pb-1.5">
-					<h2 class="text-lead">Not answered</h2>
-					{#if data.nudgeable > 0}
-						<form method="POST" action="?/nudge" use:enhance={nudging.submit}>
-							<input type="hidden" name="expected" value={data.nudgeable} />
-							<button class="btn btn-small" disabled={nudging.isBusy}
-								>{data.nudgeable === 1
-									? 'Remind one person now'
-									: `Remind ${data.nudgeable} people now`}</button
-							>
-						</form>
-					{/if}
-				</div>
-				<FormFault fault={nudging.fault} />
-				<p class="text-note text-cool" role="status">{done}</p>
-				{#if data.isOut && data.silent.length > 0}
-					<p class="mt-1 text-note text-ink-soft">
-						Counts as their next reminder. Whoever had a letter in the last day is left alone.
-					</p>
-				{/if}
-				{#if data.silent.length === 0}<p class="mt-2 text-ink-soft">Nobody is silent.</p>{/if}
-				<ul>
-					{#each data.silent as line (line.personId)}
-						<li class="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1.5 text-note">
-							<span
-								><a class="font-semibold text-ink" href="/desk/cases/{line.personId}">{line.name}</a>
-								<span class="text-ink-soft">{line.team}</span></span
-							>
-							<span class="flex items-baseline gap-3">
-								<span class:text-warm={line.toCall === 1 || line.state === 'bounced'}>{standing(line)}</span>
-								{#if data.isOut && line.canBeNudged}
-									<form method="POST" action="?/nudge" use:enhance={nudging.submit}>
-										<input type="hidden" name="expected" value="1" />
-										<input type="hidden" name="person" value={line.personId} />
-										<button class="link-button" disabled={nudging.isBusy} aria-label="Remind now: {line.name}"
-											>Remind now</button
-										>
-									</form>
-								{/if}
-							</span>
-						</li>
-					{/each}
-				</ul>
-				{#if data.silent.length === 100}<p class="mt-1 text-note text-ink-soft">The first hundred.</p>{/if}
-			</section>
-			<section>
-				<h2 class="border-b border-ink pb-1.5 text-lead">How it went</h2>
-				<table class="w-full text-note">
-					<thead>
-						<tr class="text-left">
-							<td></td>
-							<th class="py-1.5 pr-3" scope="col">{round.name}</th>
-							{#if data.compared}
-								<th class="py-1.5" scope="col">
-									<label
-										><span class="sr-only">Compare with</span>
-										<select
-											class="field py-1"
-											value={data.compared.id}
-											onchange={(event) =>
-												void goto(`?with=${event.currentTarget.value}`, { noScroll: true, keepFocus: true })}
-										>
-											{#each data.earlier as other (other.id)}<option value={other.id}>{other.name}</option
-												>{/each}
-										</select>
-									</label>
-								</th>
-							{/if}
-						</tr>
-					</thead>
-					<tbody>
-						{#each rows as row (row.name)}
-							<tr class="border-t border-rule">
-								<th class="py-1.5 pr-3 text-left font-normal" scope="row">{row.name}</th>
-								<td class="num py-1.5 pr-3">{row.mine}</td>
-								{#if data.compared}<td class="num py-1.5">{row.theirs}</td>{/if}
-							</tr>
-						{/each}
-					</tbody>
-				</table>
-			</section>
+			<RoundSilent silent={data.silent} nudgeable={data.nudgeable} isOut={data.isOut} />
+			<RoundFigures
+				name={round.name}
+				figures={data.figures}
+				compared={data.compared}
+				earlier={data.earlier}
+			/>
 		</div>
 	{/if}
 </main>

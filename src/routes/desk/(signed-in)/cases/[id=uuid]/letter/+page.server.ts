@@ -1,4 +1,5 @@
-import { checkCorner } from '$lib/core/checks';
+import { isGraver } from '$lib/core/triage';
+import { reportsOf } from '$lib/server/cases/case-page';
 import { readCase } from '$lib/server/cases/read-case';
 import { orErrorPage } from '$lib/server/http/answer-fault';
 import { signedIn } from '$lib/server/signed-in';
@@ -8,7 +9,12 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = ({ locals, params }) =>
 	orErrorPage(async () => {
 		const actor = signedIn(locals);
-		const { person, answers, referrals, listed } = await readCase(locals.db, actor, params.id, locals.now);
+		const { person, answers, referrals, judgement, signs, checkIns } = await readCase(
+			locals.db,
+			actor,
+			params.id,
+			locals.now
+		);
 		const newest = answers.at(-1);
 		const open = referrals.find(({ endedAt }) => endedAt === null);
 		return {
@@ -17,14 +23,13 @@ export const load: PageServerLoad = ({ locals, params }) =>
 			at: locals.now,
 			question: open?.question ?? '',
 			clinician: open?.clinicianName ?? '',
-			reasons: listed.reasons.filter(
-				({ level }) => level === 'now' || level === 'clinician' || level === 'soon'
-			),
-			signs: newest?.signs ?? [],
-			over: answers.flatMap(({ answeredAt, discomfort }) =>
-				answeredAt ? [{ at: answeredAt, discomfort }] : []
-			),
-			checks: newest?.corner ? checkCorner(newest.corner) : [],
+			judgement: judgement && {
+				...judgement,
+				reasons: judgement.reasons.filter(({ level }) => isGraver(level, 'help'))
+			},
+			signs: [...new Set(signs.map(({ sign }) => sign))],
+			over: reportsOf({ answers, checkIns }),
+			checks: judgement?.standing ?? [],
 			corner: newest?.corner
 				? {
 						posture: newest.corner.spot.posture,

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { RegionReport } from '$lib/core/discomfort';
 	import { page } from '$app/state';
 	import { messagesFor } from '$lib/messages';
 	import { reasonEn, signsEn } from '$lib/messages/triage-en';
@@ -10,10 +11,7 @@
 	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 	const latest = $derived(data.over.at(-1));
 	const first = $derived(data.over[0]);
-	const place = (report: {
-		region: keyof typeof t.discomfort.places;
-		side: 'left' | 'right' | 'both' | null;
-	}) =>
+	const place = (report: { region: keyof typeof t.discomfort.places; side: RegionReport['side'] }) =>
 		report.side === null || report.side === 'both'
 			? t.discomfort.places[report.region]
 			: t.discomfort.sided(t.discomfort.places[report.region], report.side);
@@ -37,14 +35,17 @@
 		{data.question ||
 			'please look at the following and say what should be changed at work, and what left alone.'}
 	</p>
-	{#if data.reasons.length > 0}
+	{#if data.judgement && data.judgement.reasons.length > 0}
+		{@const { judgement } = data}
 		<h2>Why now</h2>
 		<ul>
-			{#each data.reasons as reason, i (i)}<li class="first-letter:uppercase">{reasonEn(reason)}</li>{/each}
+			{#each judgement.reasons as reason, i (i)}
+				<li>{reasonEn(reason, judgement)}</li>
+			{/each}
 		</ul>
 	{/if}
 	{#if data.signs.length > 0}
-		<h2>Signs the person told of</h2>
+		<h2>Warning signs reported</h2>
 		<ul>
 			{#each data.signs as sign (sign)}<li class="first-letter:uppercase">{signsEn[sign]}</li>{/each}
 		</ul>

@@ -3,7 +3,7 @@ import { Fault } from '$lib/server/fault';
 import { orJsonFault } from '$lib/server/http/answer-fault';
 import { eventStream } from '$lib/server/live/event-stream';
 import { newsOfRound } from '$lib/server/rounds/follow-round';
-import { readRound } from '$lib/server/rounds/make-round';
+import { readRound } from '$lib/server/rounds/read-rounds';
 import type { RequestHandler } from './$types';
 
 /** The progress of a round as server-sent events, told when it changes. */

@@ -1,0 +1,46 @@
+<script lang="ts">
+	import type { Page } from '$lib/core/answers';
+	import type { Catalogue } from '$lib/messages';
+
+	interface Props {
+		token: string;
+		/** What was said just now, and the pages that are worth a second look because of it. */
+		sent: {
+			readonly undone: readonly string[];
+			readonly news: readonly string[];
+			readonly pages: readonly Page[];
+		};
+		t: Catalogue;
+	}
+
+	let { token, sent, t }: Props = $props();
+
+	const query = $derived(`?only=${sent.pages.join('.')}`);
+</script>
+
+<h1 class="mt-6 text-title">{t.checkIn.doneTitle}</h1>
+<p class="mt-2 text-lead">{t.checkIn.doneLead}</p>
+{#if sent.undone.length > 0}<p class="mt-3">{t.checkIn.undoneNext}</p>{/if}
+{#if sent.pages.length > 0}
+	<p class="mt-3">{t.checkIn.newsNext}</p>
+	<ul class="mt-2 grid gap-2">
+		{#each sent.pages as page, i (page)}
+			<li>
+				<a
+					class="btn w-full whitespace-normal text-left"
+					class:btn-main={i === 0}
+					href="/c/{token}/{page}{query}">{t.checkIn.newsPage(t.pages[page].title)}</a
+				>
+			</li>
+		{/each}
+	</ul>
+{/if}
+{#if sent.news.includes('other')}
+	<p class="mt-4">
+		{t.checkIn.otherNext} <a href="/c/{token}/messages">{t.messages.write}</a>
+	</p>
+{/if}
+{#if sent.undone.length === 0 && sent.news.length === 0}<p class="mt-3">{t.checkIn.doneWell}</p>{/if}
+<p class="mt-6">
+	<a class="btn" class:btn-main={sent.pages.length === 0} href="/c/{token}/plan">{t.checkIn.plan}</a>
+</p>

@@ -1,0 +1,30 @@
+<script lang="ts">
+	import type { Answering } from '../walk/answering';
+
+	interface Props {
+		/** What stands before the names of the fields; empty for none. */
+		prefix: string;
+		options: readonly (readonly [name: string, words: string])[];
+		visit: Answering;
+	}
+
+	let { prefix, options, visit }: Props = $props();
+
+	const fieldOf = (name: string) => (prefix ? `${prefix}.${name}` : name);
+</script>
+
+<div class="mt-2 grid gap-2">
+	{#each options as [name, words] (name)}
+		{@const field = fieldOf(name)}
+		<label class="choice w-full">
+			<input
+				type="checkbox"
+				name={field}
+				value="yes"
+				checked={visit.answers[field] === 'yes'}
+				onchange={(event) => visit.set(field, event.currentTarget.checked ? 'yes' : '')}
+			/>
+			<span>{words}</span>
+		</label>
+	{/each}
+</div>

@@ -1,0 +1,62 @@
+import { isSignsGroup, SIGN_GROUPS, signField } from '$lib/core/answers';
+import type { EmergencySign } from '$lib/core/discomfort';
+import type { Keep } from '../autosave/autosave.svelte';
+import type { Answering } from '../walk/answering';
+
+/** The answers of a check-in as they are given; they stay on the device until they are sent. */
+export class CheckInVisit implements Answering {
+	answers = $state<Record<string, string>>({});
+	private readonly key: string;
+
+	/** @param given what a form without scripts has sent already */
+	constructor(
+		private readonly token: string,
+		private readonly keep: Keep | null,
+		given: Readonly<Record<string, string>>
+	) {
+		this.key = `easy-corner /c/${token}/check-in`;
+		this.answers = { ...this.restore(), ...given };
+		const { none } = given;
+		if (none) this.noneOf(none);
+	}
+
+	set(field: string, text: string): void {
+		this.answers[field] = text;
+		try {
+			this.keep?.setItem(this.key, JSON.stringify(this.answers));
+		} catch {
+			// A device without room keeps nothing; the page still has it.
+		}
+	}
+
+	/** Answers a whole group of signs with no. */
+	noneOf(group: string): void {
+		if (!isSignsGroup(group)) return;
+		for (const sign of SIGN_GROUPS[group]) this.set(signField(sign), 'no');
+	}
+
+	/** Reports signs at once, before anything else is sent. @returns whether the server has them */
+	async report(signs: readonly EmergencySign[]): Promise<boolean> {
+		const fields = Object.fromEntries(signs.map((sign) => [signField(sign), 'yes']));
+		const sent = await fetch(`/c/${this.token}/draft`, {
+			method: 'PUT',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify({ fields })
+		}).catch(() => null);
+		return sent?.ok ?? false;
+	}
+
+	/** What was sent need not lie on the device any more. */
+	forget(): void {
+		this.keep?.removeItem(this.key);
+	}
+
+	private restore(): Record<string, string> {
+		try {
+			const kept: unknown = JSON.parse(this.keep?.getItem(this.key) ?? '{}');
+			return kept && typeof kept === 'object' ? (kept as Record<string, string>) : {};
+		} catch {
+			return {};
+		}
+	}
+}

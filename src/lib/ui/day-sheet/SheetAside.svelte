@@ -1,0 +1,49 @@
+<script lang="ts">
+	import type { LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import CasePane from '../cases/CasePane.svelte';
+	import type { DaySheet } from './day-sheet.svelte';
+
+	interface Props {
+		sheet: DaySheet;
+		t: Catalogue;
+		unit: LengthUnit;
+		today: string;
+		canAct: boolean;
+	}
+
+	let { sheet, t, unit, today, canAct }: Props = $props();
+
+	const focusLine = () => document.getElementById(`line-${sheet.at}`)?.querySelector('a')?.focus();
+</script>
+
+{#if sheet.here}
+	{@const { here, brief } = sheet}
+	<aside class="beside" aria-label="The case of {here.name}">
+		{#if brief && brief.id === here.personId}
+			{#key brief.id}
+				<CasePane {brief} {t} {unit} {today} {canAct} sent={focusLine} />
+			{/key}
+		{:else if sheet.hasBriefFault}
+			<p class="text-note text-ink-soft">The case could not be loaded. Open it, or choose the line again.</p>
+		{:else}
+			<h2 class="text-lead">{here.name}</h2>
+			<p class="text-note text-ink-soft">Opening the case …</p>
+		{/if}
+	</aside>
+{/if}
+
+<style>
+	@media (min-width: 72rem) {
+		.beside {
+			position: sticky;
+			top: 1rem;
+			align-self: start;
+			max-height: calc(100dvh - 2rem);
+			padding: 0.9rem 1rem;
+			overflow-y: auto;
+			border: 1px solid var(--rule);
+			background: var(--sheet);
+		}
+	}
+</style>

@@ -1,0 +1,57 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { replyEn } from '$lib/messages/replies-en';
+	import ActFields from '../cases/ActFields.svelte';
+	import WriteForm from '../cases/WriteForm.svelte';
+	import type { DaySheet } from './day-sheet.svelte';
+	import { canSettle } from './sheet-words';
+
+	let { sheet }: { sheet: DaySheet } = $props();
+
+	const lines = $derived(sheet.tickedLines);
+	const settleable = $derived(lines.filter(canSettle));
+	const ids = (of: typeof lines) => of.map(({ personId }) => personId);
+</script>
+
+{#if lines.length > 0}
+	<section class="batch" aria-label="Ticked cases">
+		<p class="font-semibold">
+			{lines.length === 1 ? '1 case is ticked' : `${lines.length} cases are ticked`}
+		</p>
+		<form method="POST" action="?/settle" use:enhance={sheet.acting(ids(settleable))}>
+			<ActFields form={sheet} />
+			<input type="hidden" name="people" value={ids(settleable).join(',')} />
+			<button class="btn btn-small" disabled={settleable.length === 0}>Settle {settleable.length}</button>
+		</form>
+		<button type="button" class="btn btn-small" onclick={() => sheet.ticked.clear()}>Untick</button>
+		{#if settleable.length < lines.length}
+			<p class="text-note text-ink-soft">
+				{lines.length - settleable.length} left out: a warning sign wants an outcome, a message wants to be read.
+			</p>
+		{/if}
+		<details>
+			<summary class="link-button text-note">The same text to all of them …</summary>
+			<WriteForm
+				id="write-all"
+				action="?/write"
+				words="Send to {lines.length}"
+				offered={replyEn('all', lines[0]?.judgement ?? null).replace('Hello all', 'Hello')}
+				hidden={{ people: ids(lines).join(',') }}
+				sent={() => sheet.ticked.clear()}
+			/>
+		</details>
+	</section>
+{/if}
+
+<style>
+	.batch {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.75rem;
+		align-items: center;
+		margin-top: 1rem;
+		padding: 0.6rem 0.8rem;
+		border: 1.5px solid var(--ink);
+		background: var(--sheet);
+	}
+</style>

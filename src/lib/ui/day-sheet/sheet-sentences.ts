@@ -1,0 +1,44 @@
+const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
+
+/** The day in one sentence or two. */
+export function sheetSentence(sheet: {
+	readonly total: number;
+	readonly toAcknowledge: number;
+	readonly waiting: number;
+}): string {
+	const { total, toAcknowledge, waiting } = sheet;
+	return [
+		total === 0
+			? 'Nobody needs you today.'
+			: total === 1
+				? 'One person needs you.'
+				: `${total} people need you.`,
+		...(toAcknowledge > 0 ? [`${count(toAcknowledge, 'answer', 'answers')} to acknowledge.`] : []),
+		...(waiting > 0 ? [`${count(waiting, 'letter is', 'letters are')} unanswered.`] : [])
+	].join(' ');
+}
+
+/** How many cases have not been judged yet, as after an update. */
+export function unjudgedSentence(n: number): string {
+	return `${count(n, 'case is', 'cases are')} still being judged by the new rules, so this list is not complete. Load the page again in a while.`;
+}
+
+/** What the last act did, in words. */
+export function actSentence(form: object): string {
+	if ('settled' in form && form.settled) {
+		const { settled, leftOut } = form.settled as {
+			settled: readonly string[];
+			leftOut: readonly string[];
+		};
+		const left =
+			leftOut.length === 0
+				? ''
+				: ` ${leftOut.length} left out: a warning sign wants an outcome, a message wants to be read.`;
+		const done =
+			settled.length === 1
+				? 'Settled. What is asked for and not decided stays on the sheet.'
+				: `${settled.length} cases settled.`;
+		return `${done}${left}`;
+	}
+	return 'undone' in form ? 'Taken back: everything is as it was before.' : '';
+}

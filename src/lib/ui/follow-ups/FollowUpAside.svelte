@@ -1,0 +1,68 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { addressOf, daysOn, shortWords } from './calendar-days';
+
+	interface Props {
+		/** How many follow-ups each day has, and the Monday from which they are told. */
+		load: readonly { readonly day: string; readonly n: number }[];
+		aheadFrom: string;
+		/** The address that was just made; shown once. */
+		feed: string | null;
+		hasEnded: boolean;
+	}
+
+	let { load, aheadFrom, feed, hasEnded }: Props = $props();
+
+	const weeks = $derived(
+		Array.from({ length: 8 }, (_, i) => {
+			const from = daysOn(aheadFrom, i * 7);
+			const until = daysOn(from, 6);
+			const n = load.filter(({ day }) => day >= from && day <= until).reduce((sum, d) => sum + d.n, 0);
+			return { from, n };
+		})
+	);
+	const mostInAWeek = $derived(Math.max(1, ...weeks.map(({ n }) => n)));
+</script>
+
+<aside>
+	<h2 class="border-b border-ink pb-1 text-lead">The coming weeks</h2>
+	<table class="w-full text-note">
+		<tbody>
+			{#each weeks as week (week.from)}
+				<tr>
+					<th class="w-24 py-1 text-left font-normal" scope="row"
+						><a href={addressOf('week', week.from)}>{shortWords(week.from)}</a></th
+					>
+					<td><span class="load" style:width="{(week.n / mostInAWeek) * 100}%"></span></td>
+					<td class="num w-10 text-right">{week.n}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	<h2 class="mt-6 border-b border-ink pb-1 text-lead">In your own calendar</h2>
+	<p class="mt-2 text-note text-ink-soft">
+		A secret address that your calendar reads: days and initials, no word about health. A new address ends the
+		old one.
+	</p>
+	{#if feed}<p class="num mt-2 border-l-4 border-cool bg-cool-wash px-3 py-2 text-note break-all">
+			{feed}
+		</p>
+		<p class="text-note text-ink-soft">Shown once.</p>{/if}
+	<div class="mt-2 flex flex-wrap gap-2">
+		<form method="POST" action="?/feed" use:enhance>
+			<button class="btn btn-small">Make a new address</button>
+		</form>
+		<form method="POST" action="?/endFeed" use:enhance>
+			<button class="btn btn-small">End it</button>
+		</form>
+	</div>
+	{#if hasEnded}<p class="mt-1 text-note" role="status">The address has ended.</p>{/if}
+</aside>
+
+<style>
+	.load {
+		display: block;
+		height: 0.7rem;
+		background: var(--cool);
+	}
+</style>

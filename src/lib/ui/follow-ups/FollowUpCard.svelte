@@ -1,0 +1,58 @@
+<script lang="ts">
+	import { isGraver } from '$lib/core/triage';
+	import { purposeOf, type BoardLine } from './board-line';
+	import type { FollowUpBoard } from './follow-up-board.svelte';
+
+	interface Props {
+		board: FollowUpBoard;
+		line: BoardLine;
+		/** Whether there is room for what it is for. */
+		isWide: boolean;
+	}
+
+	let { board, line, isWide }: Props = $props();
+</script>
+
+<a
+	id="follow-up-{line.id}"
+	class="card"
+	class:held={board.held?.line.id === line.id}
+	class:urgent={isGraver(line.level, 'soon')}
+	href="/desk/cases/{line.personId}"
+	draggable="true"
+	aria-describedby="how-to-move"
+	title="{line.name}: {purposeOf(line)}"
+	ondragstart={() => (board.dragged = line)}
+	ondragend={() => {
+		board.dragged = null;
+		board.over = null;
+	}}
+	onkeydown={(event) => board.keys(event, line)}
+	onblur={() => (board.held = null)}
+>
+	<span class="font-semibold">{line.name}</span>
+	{#if isWide || line.kind !== 'look'}<span class="text-ink-soft">{purposeOf(line)}</span>{/if}
+</a>
+
+<style>
+	.card {
+		display: block;
+		min-width: 0;
+		min-height: 1.5rem;
+		padding: 2px 0.35rem;
+		overflow: hidden;
+		border-left: 3px solid var(--cool);
+		background: var(--cool-wash);
+		color: var(--ink);
+		font-size: var(--text-mark);
+		text-decoration: none;
+		cursor: grab;
+	}
+	.card.urgent {
+		border-left-color: var(--warm);
+		background: var(--warm-wash);
+	}
+	.card.held {
+		outline: 2px dashed var(--ink);
+	}
+</style>

@@ -1,0 +1,76 @@
+import { deserialize } from '$app/forms';
+import { invalidateAll } from '$app/navigation';
+import type { ActionResult } from '@sveltejs/kit';
+import type { BoardLine } from './board-line';
+import { daysOn, longWords } from './calendar-days';
+import { moveBody } from './move-body';
+
+/** The board of the coming days while lines are carried from day to day, by the mouse or by keys. */
+export class FollowUpBoard {
+	/** The line that is carried by keys, and the day it would go to. */
+	held = $state.raw<{ readonly line: BoardLine; readonly to: string } | null>(null);
+	dragged = $state.raw<BoardLine | null>(null);
+	/** The day that a dragged line is over. */
+	over = $state<string | null>(null);
+	told = $state('');
+	fault = $state('');
+
+	/** @param today gives the coordinator's today: nothing goes to an earlier day */
+	constructor(private readonly today: () => string) {}
+
+	async move(line: BoardLine, to: string): Promise<void> {
+		this.held = null;
+		if (to === line.due) return;
+		this.told = '';
+		this.fault = '';
+		const headers = { 'x-sveltekit-action': 'true' };
+		const response = await fetch('?/move', { method: 'POST', headers, body: moveBody(line, to) }).catch(
+			() => null
+		);
+		if (!response) {
+			this.fault = 'The server could not be reached. Nothing was moved: try again.';
+			return;
+		}
+		const result = deserialize(await response.text()) as ActionResult;
+		if (result.type === 'success') {
+			const { isFreeDay } = result.data?.moved as { isFreeDay: boolean };
+			this.told = `${line.name} is on ${longWords(to)} now${isFreeDay ? ', a free day where they live' : ''}.`;
+		} else if (result.type === 'failure')
+			this.fault =
+				(result.data as { fault?: { message: string } }).fault?.message ?? 'This could not be moved.';
+		await invalidateAll();
+		document.getElementById(`follow-up-${line.id}`)?.focus();
+	}
+
+	/** With the keys: M takes a line up, arrows carry it by days and weeks, Enter puts it down, Escape leaves it. */
+	keys(event: KeyboardEvent, line: BoardLine): void {
+		const today = this.today();
+		const stop = () => {
+			event.preventDefault();
+			event.stopPropagation();
+		};
+		if (this.held?.line.id !== line.id) {
+			if (event.key !== 'm') return;
+			stop();
+			this.held = { line, to: line.due < today ? today : line.due };
+			return;
+		}
+		const by = { ArrowRight: 1, ArrowLeft: -1, ArrowDown: 7, ArrowUp: -7 }[event.key];
+		if (by === undefined && event.key !== 'Enter' && event.key !== 'Escape') return;
+		stop();
+		if (event.key === 'Escape') this.held = null;
+		else if (event.key === 'Enter') void this.move(line, this.held.to);
+		else if (by !== undefined) {
+			const to = daysOn(this.held.to, by);
+			this.held = { line, to: to < today ? today : to };
+		}
+	}
+
+	/** What is told of what is going on. */
+	get status(): string {
+		const { held } = this;
+		return held
+			? `${held.line.name}: ${longWords(held.to)}. Enter puts it down, Escape leaves it.`
+			: this.told;
+	}
+}

@@ -1,0 +1,76 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { LENGTH_UNITS, type LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+
+	interface Props {
+		/** How saving stands, in words. */
+		status: string;
+		unit: LengthUnit;
+		spots: readonly {
+			readonly path: string;
+			readonly posture: 'sitting' | 'standing';
+			readonly isAnswered: boolean;
+			readonly isHere: boolean;
+		}[];
+		t: Catalogue;
+	}
+
+	let { status, unit, spots, t }: Props = $props();
+
+	/** One table, one place to stand, one more. */
+	const MOST_SPOTS = 3;
+</script>
+
+<header class="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+	<p class="font-title font-semibold">{t.product}</p>
+	<p class="order-last w-full text-note text-ink-soft md:order-none md:w-auto" role="status">{status}</p>
+	<form method="POST" action="?/unit" class="no-print flex gap-1" aria-label={t.frame.unitLabel} use:enhance>
+		{#each LENGTH_UNITS as option (option)}
+			<button
+				class="unit"
+				name="to"
+				value={option}
+				aria-pressed={unit === option}
+				aria-label="{option}: {t.frame.unit[option]}">{option}</button
+			>
+		{/each}
+	</form>
+</header>
+
+<nav class="no-print mt-3 flex flex-wrap items-center gap-2 text-note" aria-label={t.spots.title}>
+	{#if spots.length > 1}
+		{#each spots as spot, i (spot.path)}
+			<a
+				class="btn btn-small"
+				class:chosen={spot.isHere}
+				aria-current={spot.isHere ? 'page' : undefined}
+				href="{spot.path}{spot.isAnswered ? '/plan' : '/spot'}">{t.spots.name(i + 1, spot.posture)}</a
+			>
+		{/each}
+	{/if}
+	{#if spots.length < MOST_SPOTS}
+		<form method="POST" action="?/spot">
+			<button class="link-button min-h-11">{t.spots.add}</button>
+		</form>
+	{/if}
+</nav>
+
+<style>
+	.chosen {
+		background: var(--ink);
+		color: var(--sheet);
+	}
+	.unit {
+		min-width: 2.75rem;
+		min-height: 2.75rem;
+		border: 1px solid transparent;
+		border-radius: 3px;
+		color: var(--ink-soft);
+	}
+	.unit[aria-pressed='true'] {
+		border-color: var(--ink);
+		color: var(--ink);
+		font-weight: 700;
+	}
+</style>

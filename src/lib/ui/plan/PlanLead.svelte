@@ -1,0 +1,129 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { enhance } from '$app/forms';
+	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
+	import type { MeasurableName } from '$lib/core/checks';
+	import type { Catalogue } from '$lib/messages';
+	import { checkWords } from '../gap-mark/check-words';
+	import type { PlanVisit } from './plan-visit.svelte';
+
+	interface Props {
+		visit: PlanVisit;
+		data: {
+			readonly token: string;
+			readonly isBehind: boolean;
+			readonly isNewPlan: boolean;
+			readonly kept: readonly string[];
+			readonly isMoving: boolean;
+			readonly moving: readonly { readonly label: string; readonly pieces: number }[] | null;
+			readonly measureNext: MeasurableName | null;
+			readonly body: Readonly<Partial<Record<string, { readonly from: string }>>>;
+			readonly next: { readonly hasOpenSign: boolean };
+		};
+		t: Catalogue;
+	}
+
+	let { visit, data, t }: Props = $props();
+
+	/** The field that each measurable length is typed into. */
+	const fieldOf = (name: MeasurableName): LengthFieldName =>
+		name === 'seat'
+			? 'seatHeight'
+			: name === 'surface'
+				? 'surfaceHeight'
+				: name === 'thickness'
+					? 'surfaceThickness'
+					: name;
+	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
+	const stays = $derived(
+		list.format(
+			visit.stays.map(
+				(check) => `${t.checks.names[check.id].toLowerCase()} (${checkWords(check, t, visit.data.unit)})`
+			)
+		)
+	);
+	const estimated = $derived(
+		list.format(
+			(['popliteal', 'sittingElbow', 'sittingEye', 'thigh', 'standingElbow', 'standingEye'] as const)
+				.filter((name) => data.body[name]?.from === 'estimate')
+				.map((name) => t.measurable[name])
+		)
+	);
+	const keptNames = $derived(
+		list.format(
+			visit.steps
+				.filter(({ place }) => data.kept.includes(place))
+				.map(({ place }) => t.steps.places[place].toLowerCase())
+		)
+	);
+</script>
+
+{#if visit.fits}
+	<h1 class="text-title">{t.plan.titleNone}</h1>
+	<p class="mt-2 text-lead">{t.plan.leadNone}</p>
+{:else if visit.steps.length === 0}
+	<h1 class="text-title">{t.plan.titleHopeless}</h1>
+	<p class="mt-2 text-lead">{t.plan.leadHopeless}</p>
+{:else}
+	<h1 class="text-title">{t.plan.title(visit.steps.length)}</h1>
+	<p class="mt-2 text-lead">
+		{#if visit.plan && visit.plan.cost.pieces > 0}{t.plan.lead(visit.plan.cost.pieces)}{/if}
+		{t.plan.closes(...visit.closes)}
+	</p>
+{/if}
+{#if data.isBehind}
+	<form
+		method="POST"
+		action="?/renew"
+		use:enhance
+		class="notice no-print flex flex-wrap justify-between gap-3"
+	>
+		<span>{t.plan.behind}</span>
+		<button class="btn">{t.plan.renew}</button>
+	</form>
+{:else if data.isNewPlan && visit.isWorked && visit.steps.length > 0}
+	<p class="notice">{keptNames ? t.plan.kept(keptNames) : t.plan.keptNone}</p>
+{/if}
+{#if data.next.hasOpenSign}
+	<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-2">{t.first.told}</p>
+{/if}
+{#if stays && !visit.fits}<p class="mt-2">{t.plan.stays(stays)}</p>{/if}
+{#if data.moving}
+	<form
+		method="POST"
+		action="?/choose"
+		use:enhance
+		class="notice no-print flex flex-wrap justify-between gap-3"
+	>
+		<span
+			>{t.spots.moving(
+				list.format(data.moving.map(({ label, pieces }) => (pieces > 1 ? `${pieces} × ${label}` : label))),
+				false
+			)}</span
+		>
+		<button class="btn" name="plan" value="moving">{t.spots.move}</button>
+	</form>
+{:else if data.isMoving}
+	<form method="POST" action="?/renew" use:enhance class="notice no-print">
+		<button class="link-button min-h-11">{t.spots.stay}</button>
+	</form>
+{/if}
+{#if data.measureNext}
+	{@const field = fieldOf(data.measureNext)}
+	<p class="mt-2">
+		<a class="font-semibold" href="/c/{page.params.token}/{pageOfField(field)}#{field}"
+			>{t.plan.measureNext(t.measurable[data.measureNext])}</a
+		>
+	</p>
+{/if}
+{#if estimated}<p class="mt-2 text-note text-ink-soft">{t.plan.estimated(estimated)}</p>{/if}
+
+<style>
+	.notice {
+		align-items: center;
+		margin-top: 0.75rem;
+		padding: 0.5rem 0.75rem;
+		border-left: 4px solid var(--cool);
+		background: var(--cool-wash);
+	}
+</style>

@@ -1,0 +1,66 @@
+<script lang="ts">
+	import type { PlanStep } from '$lib/core/plan';
+	import type { Catalogue } from '$lib/messages';
+
+	interface Props {
+		token: string;
+		/** Whether every step is ticked, here or on the server. */
+		isDone: boolean;
+		next: {
+			readonly isAsked: boolean;
+			readonly checkInOn: string | null;
+			readonly recheckOn: string | null;
+		};
+		earlier: readonly { readonly madeAt: Date; readonly steps: readonly PlanStep[] }[];
+		t: Catalogue;
+	}
+
+	let { token, isDone, next, earlier, t }: Props = $props();
+
+	const date = $derived(new Intl.DateTimeFormat(t.dateLocale, { dateStyle: 'long', timeZone: 'UTC' }));
+	const day = (iso: string) => date.format(new Date(`${iso}T00:00:00Z`));
+	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
+	const names = (steps: readonly PlanStep[]) =>
+		list.format(
+			steps.map(({ place, pieces }) =>
+				[
+					t.steps.places[place],
+					...(pieces.length > 0 ? [`(${pieces.map((p) => p.label).join(', ')})`] : [])
+				].join(' ')
+			)
+		);
+</script>
+
+<section class="mt-6 border-t border-rule pt-4">
+	{#if isDone}
+		<h2 class="text-lead">{t.plan.doneTitle}</h2>
+		<p class="mt-1">{t.plan.doneLead}</p>
+	{/if}
+	{#if next.isAsked}
+		<p class="mt-2">{t.plan.askedNow}</p>
+		<p class="no-print mt-2"><a class="btn btn-main" href="/c/{token}/check-in">{t.plan.tellNow}</a></p>
+	{:else if next.checkInOn}
+		<p class="mt-2 font-semibold">{t.plan.askAgain(day(next.checkInOn))}</p>
+	{/if}
+	{#if next.recheckOn}<p class="mt-1 text-ink-soft">{t.plan.lookAgain(day(next.recheckOn))}</p>{/if}
+	{#if !next.isAsked}
+		<p class="no-print mt-1">
+			<a class="inline-flex min-h-11 items-center" href="/c/{token}/check-in">{t.plan.somethingNew}</a>
+		</p>
+	{/if}
+	{#if earlier.length > 0}
+		<details class="no-print mt-2">
+			<summary class="inline-flex min-h-11 cursor-pointer items-center text-cool underline"
+				>{t.plan.earlier}</summary
+			>
+			<ul class="text-note">
+				{#each earlier as plan, i (i)}
+					<li class="border-t border-rule py-1.5">
+						<span class="text-ink-soft">{t.plan.earlierOf(date.format(plan.madeAt))}:</span>
+						{names(plan.steps) || t.plan.titleNone}
+					</li>
+				{/each}
+			</ul>
+		</details>
+	{/if}
+</section>

@@ -1,0 +1,77 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { page } from '$app/state';
+	import type { Catalogue } from '$lib/messages';
+	import type { PlanVisit } from './plan-visit.svelte';
+	import StepList from './StepList.svelte';
+
+	interface Props {
+		visit: PlanVisit;
+		/** Places of the plans that are offered, among those that were solved. */
+		offered: readonly number[];
+		leftOut: readonly { readonly id: string; readonly label: string }[];
+		t: Catalogue;
+	}
+
+	let { visit, offered, leftOut, t }: Props = $props();
+</script>
+
+{#if offered.length > 1}
+	<nav class="no-print mt-4 flex flex-wrap items-center gap-2 text-note" aria-label={t.plan.alternatives}>
+		{#each offered as place (place)}
+			<a
+				class="btn btn-small"
+				class:chosen={place === visit.data.shown}
+				aria-current={place === visit.data.shown ? 'true' : undefined}
+				href="{page.url.pathname}?plan={place + 1}"
+				data-sveltekit-noscroll
+			>
+				{t.plan.planN(place + 1)}
+			</a>
+		{/each}
+		<span class="text-ink-soft">{t.plan.anotherLead}</span>
+	</nav>
+{/if}
+
+{#if visit.steps.length > 0}
+	{#if visit.isWorked}
+		<p class="mt-5 flex justify-between text-note text-ink-soft">
+			<span>{t.plan.tick}</span>
+			<span role="status">{t.plan.ticked(visit.doneCount, visit.steps.length)}</span>
+		</p>
+	{:else}
+		<form method="POST" action="?/choose" use:enhance class="no-print mt-4 flex flex-wrap items-center gap-3">
+			<button class="btn" name="plan" value={visit.data.shown + 1}>{t.plan.workOnThis}</button>
+			<span class="text-note text-ink-soft">{t.plan.workOnThisNote}</span>
+		</form>
+	{/if}
+	<div class="mt-1">
+		<StepList
+			steps={visit.steps}
+			ticks={visit.isWorked ? visit.ticks : {}}
+			{t}
+			unit={visit.data.unit}
+			canTick={visit.isWorked}
+			tick={(place, done) => visit.tick(place, done)}
+			canLeaveOut={visit.isWorked}
+		/>
+	</div>
+{/if}
+{#if leftOut.length > 0}
+	<div class="no-print mt-3 flex flex-wrap items-center gap-2 text-note">
+		<span class="text-ink-soft">{t.plan.leftOut}</span>
+		{#each leftOut as piece (piece.id)}
+			<form method="POST" action="?/out" use:enhance>
+				<input type="hidden" name="piece" value={piece.id} />
+				<button class="btn btn-small" name="out" value="no">{t.plan.putBack(piece.label)}</button>
+			</form>
+		{/each}
+	</div>
+{/if}
+
+<style>
+	.chosen {
+		background: var(--ink);
+		color: var(--sheet);
+	}
+</style>

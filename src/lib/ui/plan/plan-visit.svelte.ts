@@ -1,0 +1,200 @@
+import { untrack } from 'svelte';
+import { tickField, ticksOfAnswers } from '$lib/core/answers';
+import type { CheckResult } from '$lib/core/checks';
+import type { Corner } from '$lib/core/corner';
+import { planAsItStands } from '$lib/core/judgement/as-it-stands';
+import type { Thing } from '$lib/core/judgement/vocabulary';
+import type { LengthUnit } from '$lib/core/length';
+import { planSteps, type Plan, type PlanStep, type StepPlace } from '$lib/core/plan';
+import { sectionOf, type DrawnAs, type ReMeasured, type Section } from '$lib/core/section';
+import { Autosave, type Keep } from '../autosave/autosave.svelte';
+import { Again } from './again.svelte';
+
+/** What the page of a plan is made of, as the server kept it. */
+export interface PlanPageData {
+	readonly token: string;
+	readonly corner: Corner;
+	readonly before: readonly CheckResult[];
+	readonly plans: readonly Plan[];
+	/** The plan that is worked on, and the one that is looked at. */
+	readonly worked: number;
+	readonly shown: number;
+	readonly steps: readonly PlanStep[];
+	readonly ticks: Readonly<Record<string, boolean>>;
+	readonly standing: { readonly lengths: ReMeasured; readonly isMeasured: boolean } | null;
+	readonly again: ReMeasured | null;
+	readonly unit: LengthUnit;
+	readonly drawnAs: DrawnAs;
+}
+
+/** What the drawing can show: the corner as it was answered, as it stands, as the plan leaves it, as it is being measured. */
+export type PlanState = 'first' | 'standing' | 'after' | 'again';
+
+const open = (checks: readonly CheckResult[]) => checks.filter(({ verdict }) => verdict !== 'fits');
+
+const thingsOf = (done: readonly Thing[]): ReadonlySet<Thing> => new Set(done);
+
+/** The visit of a person to their plan: ticks and heights measured again are shown at once, and sent as the network allows. */
+export class PlanVisit {
+	private readonly draft: Autosave;
+	private readonly againSave: Autosave;
+	private lastAgain: Again | null = null;
+	/** Heights as they were last kept. */
+	private keptTexts: Readonly<Record<string, string>> = {};
+	/** Ticks made here, before and after the server has them. */
+	private ticked = $state<Record<string, boolean>>({});
+	private chosen = $state<PlanState | null>(null);
+	hasKept = $state(false);
+
+	readonly data: PlanPageData = $derived.by(() => this.read());
+	readonly plan: Plan | null = $derived.by(() => this.data.plans[this.data.shown] ?? null);
+	readonly isWorked: boolean = $derived.by(() => this.data.shown === this.data.worked);
+	readonly fits: boolean = $derived.by(() => this.data.before.every(({ verdict }) => verdict === 'fits'));
+	/** The steps as they were kept; of a plan that is only looked at, as they would be. */
+	readonly steps: readonly PlanStep[] = $derived.by(() => {
+		if (this.isWorked) return this.data.steps;
+		return this.plan && !this.fits ? planSteps(this.data.corner, this.plan, this.data.before) : [];
+	});
+	readonly ticks: Readonly<Record<string, boolean>> = $derived.by(() => ({
+		...this.data.ticks,
+		...this.ticked
+	}));
+	readonly doneCount: number = $derived.by(() => this.steps.filter(({ place }) => this.ticks[place]).length);
+	readonly again: Again | null = $derived.by(() => {
+		if (!this.plan || this.steps.length === 0) return null;
+		const { corner, again, unit } = this.data;
+		const { plan } = this;
+		return untrack(() => {
+			const { unit: unitThen, ...unsent } = this.againSave.unsent;
+			const texts = { ...(unitThen === unit ? unsent : {}), ...this.typing(unit) };
+			return (this.lastAgain = new Again(corner, plan, again, unit, texts));
+		});
+	});
+	private readonly sections: Readonly<Record<PlanState, Section | null>> = $derived.by(() => this.draw());
+	readonly states: readonly PlanState[] = $derived.by(() =>
+		(['first', 'standing', 'after', 'again'] as const).filter((state) => this.sections[state] !== null)
+	);
+	readonly shown: PlanState = $derived.by(() =>
+		this.chosen && this.states.includes(this.chosen)
+			? this.chosen
+			: this.states.includes('again')
+				? 'again'
+				: this.states.includes('after') && this.doneCount < this.steps.length
+					? 'after'
+					: this.states.includes('standing')
+						? 'standing'
+						: 'first'
+	);
+	readonly all: readonly Section[] = $derived.by(() =>
+		Object.values(this.sections).filter((section) => section !== null)
+	);
+
+	/**
+	 * @param read gives the newest of what the server has
+	 * @param kept called once heights that were measured again are with the server
+	 */
+	constructor(
+		private readonly read: () => PlanPageData,
+		storage: Keep | null,
+		kept: () => void
+	) {
+		const { token } = untrack(read);
+		this.draft = new Autosave(`/c/${token}/draft`, storage, fetch, kept);
+		this.againSave = new Autosave(`/c/${token}/again`, storage, fetch, kept);
+		this.ticked = ticksOfAnswers(this.draft.unsent);
+		this.hasKept = !this.againSave.isSent;
+	}
+
+	/** Whether and how what was done here has reached the server. */
+	get saving() {
+		return [this.draft.state, this.againSave.state];
+	}
+
+	/** How far heights that were measured again have come. */
+	get keptState(): 'no' | 'here' | 'sent' {
+		const { state } = this.againSave;
+		if (!this.hasKept || state === 'refused' || state === 'ended') return 'no';
+		return state === 'waiting' ? 'here' : 'sent';
+	}
+
+	/** The section that is shown. */
+	get section(): Section {
+		const section = this.sections[this.shown] ?? this.sections.first;
+		if (!section) throw new RangeError('The corner as it was answered is always drawn');
+		return section;
+	}
+
+	/** Checks that are open now and fit after the plan, and how many are open. */
+	get closes(): readonly [closed: number, open: number] {
+		const after = this.plan?.after ?? this.data.before;
+		const now = open(this.data.before);
+		const fits = (id: CheckResult['id']) => after.some((a) => a.id === id && a.verdict === 'fits');
+		return [now.filter(({ id }) => fits(id)).length, now.length];
+	}
+
+	/** Checks that stay open after the plan. */
+	get stays(): readonly CheckResult[] {
+		return open(this.plan?.after ?? this.data.before);
+	}
+
+	show(state: PlanState): void {
+		this.chosen = state;
+	}
+
+	tick(place: StepPlace, done: boolean): void {
+		this.ticked[place] = done;
+		this.draft.set({ [tickField(place)]: done ? 'yes' : 'no' });
+	}
+
+	/** What was typed and not kept yet: an answer of the server that comes in between takes none of it away. */
+	private typing(unit: LengthUnit): Record<string, string> {
+		if (this.lastAgain?.unit !== unit) return {};
+		return Object.fromEntries(
+			Object.entries(this.lastAgain.typedTexts).filter(([field, text]) => this.keptTexts[field] !== text)
+		);
+	}
+
+	keepAgain(texts: Readonly<Record<string, string>>): void {
+		this.keptTexts = texts;
+		this.againSave.set({ ...texts, unit: this.data.unit });
+		void this.againSave.flush();
+		this.hasKept = true;
+		this.chosen = 'again';
+	}
+
+	flush(): void {
+		void this.draft.flush();
+		void this.againSave.flush();
+	}
+
+	leave(): void {
+		this.draft.leave();
+		this.againSave.leave();
+	}
+
+	/** Whether every tick made here is also the server's. */
+	private get isInStep(): boolean {
+		return this.steps.every(
+			({ place }) => (this.ticks[place] ?? false) === (this.data.ticks[place] ?? false)
+		);
+	}
+
+	private draw(): Readonly<Record<PlanState, Section | null>> {
+		const { corner, drawnAs, standing } = this.data;
+		const { plan } = this;
+		const isMeasuring = this.again?.touched ?? false;
+		const done: Thing[] = this.steps.filter(({ place }) => this.ticks[place]).map(({ place }) => place);
+		const hasBegun = this.isWorked && (done.length > 0 || (standing?.isMeasured ?? false));
+		// With a tick that the server does not know yet, what was measured is left to its answer.
+		const lengths = this.isInStep ? (standing?.lengths ?? null) : null;
+		return {
+			first: sectionOf(corner, null, null, drawnAs),
+			standing:
+				plan && hasBegun
+					? sectionOf(corner, planAsItStands(corner, plan, thingsOf(done)), lengths, drawnAs)
+					: null,
+			after: plan && this.steps.length > 0 ? sectionOf(corner, plan, null, drawnAs) : null,
+			again: plan && this.again && isMeasuring ? sectionOf(corner, plan, this.again.lengths, drawnAs) : null
+		};
+	}
+}

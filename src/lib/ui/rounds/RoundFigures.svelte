@@ -1,0 +1,81 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+
+	interface Figures {
+		readonly people: number;
+		readonly answered: number;
+		readonly late: number;
+		readonly medianDays: number | null;
+		readonly withOff: number;
+		readonly sore: number;
+	}
+
+	interface Props {
+		name: string;
+		figures: Figures | null;
+		compared: { readonly id: string; readonly figures: Figures } | null;
+		/** Rounds that this one can be compared with. */
+		earlier: readonly { readonly id: string; readonly name: string }[];
+	}
+
+	let { name: roundName, figures, compared, earlier }: Props = $props();
+
+	const share = (n: number, of: number) => (of === 0 ? '' : `${Math.round((100 * n) / of)} %`);
+	const rows = $derived.by(() => {
+		if (!figures) return [];
+		const of = (f: typeof figures) => [
+			String(f.people),
+			`${f.answered} (${share(f.answered, f.people)})`,
+			String(f.late),
+			f.medianDays === null ? '' : f.medianDays.toFixed(1),
+			`${f.withOff} (${share(f.withOff, f.answered)})`,
+			`${f.sore} (${share(f.sore, f.answered)})`
+		];
+		const names = [
+			'People',
+			'Answered',
+			'of them after it was closed',
+			'Median days to the answer',
+			'With a check that is off',
+			'With a score of 4 or more'
+		];
+		const [mine, theirs] = [of(figures), compared ? of(compared.figures) : []];
+		return names.map((name, i) => ({ name, mine: mine[i] ?? '', theirs: theirs[i] ?? '' }));
+	});
+</script>
+
+<section>
+	<h2 class="border-b border-ink pb-1.5 text-lead">How it went</h2>
+	<table class="w-full text-note">
+		<thead>
+			<tr class="text-left">
+				<td></td>
+				<th class="py-1.5 pr-3" scope="col">{roundName}</th>
+				{#if compared}
+					<th class="py-1.5" scope="col">
+						<label
+							><span class="sr-only">Compare with</span>
+							<select
+								class="field py-1"
+								value={compared.id}
+								onchange={(event) =>
+									void goto(`?with=${event.currentTarget.value}`, { noScroll: true, keepFocus: true })}
+							>
+								{#each earlier as other (other.id)}<option value={other.id}>{other.name}</option>{/each}
+							</select>
+						</label>
+					</th>
+				{/if}
+			</tr>
+		</thead>
+		<tbody>
+			{#each rows as row (row.name)}
+				<tr class="border-t border-rule">
+					<th class="py-1.5 pr-3 text-left font-normal" scope="row">{row.name}</th>
+					<td class="num py-1.5 pr-3">{row.mine}</td>
+					{#if compared}<td class="num py-1.5">{row.theirs}</td>{/if}
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+</section>

@@ -1,0 +1,93 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { RULES_IN_FORCE } from '$lib/core/rules';
+	import { CaseForm } from '../cases/case-form.svelte';
+	import FormFault from '../cases/FormFault.svelte';
+
+	interface Silent {
+		readonly personId: string;
+		readonly name: string;
+		readonly team: string;
+		readonly state: string;
+		readonly toCall: boolean;
+		readonly reminders: number;
+		readonly remindOn: string | null;
+		readonly isBeingReminded: boolean;
+		readonly canBeNudged: boolean;
+	}
+
+	interface Props {
+		silent: readonly Silent[];
+		/** How many can be reminded now. */
+		nudgeable: number;
+		isOut: boolean;
+	}
+
+	let { silent, nudgeable, isOut }: Props = $props();
+
+	const date = new Intl.DateTimeFormat('en-GB', {
+		day: 'numeric',
+		month: 'short',
+		year: 'numeric',
+		timeZone: 'UTC'
+	});
+	let done = $state('');
+	const nudging = new CaseForm(({ nudged }) => {
+		const n = Number(nudged);
+		done = `Reminding ${n === 1 ? 'one person' : `${n} people`}: the letters go out now.`;
+	});
+
+	/** How far it is with somebody who has not answered. */
+	function standing({ state, toCall, reminders, remindOn, isBeingReminded }: Silent): string {
+		if (state === 'bounced') return 'letter came back: mend the address';
+		if (toCall) return 'call';
+		const on = isBeingReminded ? 'now' : remindOn && date.format(new Date(remindOn));
+		const next = on && isOut ? `, next ${on}` : '';
+		return `${reminders} of ${RULES_IN_FORCE.policy.reminderWorkingDays.length} reminders${next}`;
+	}
+</script>
+
+<section>
+	<div class="flex flex-wrap items-end justify-between gap-x-4 border-b border-ink pb-1.5">
+		<h2 class="text-lead">Not answered</h2>
+		{#if nudgeable > 0}
+			<form method="POST" action="?/nudge" use:enhance={nudging.submit}>
+				<input type="hidden" name="expected" value={nudgeable} />
+				<button class="btn btn-small" disabled={nudging.isBusy}
+					>{nudgeable === 1 ? 'Remind one person now' : `Remind ${nudgeable} people now`}</button
+				>
+			</form>
+		{/if}
+	</div>
+	<FormFault fault={nudging.fault} />
+	<p class="text-note text-cool" role="status">{done}</p>
+	{#if isOut && silent.length > 0}
+		<p class="mt-1 text-note text-ink-soft">
+			Counts as their next reminder. Whoever had a letter in the last day is left alone.
+		</p>
+	{/if}
+	{#if silent.length === 0}<p class="mt-2 text-ink-soft">Nobody is silent.</p>{/if}
+	<ul>
+		{#each silent as line (line.personId)}
+			<li class="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1.5 text-note">
+				<span
+					><a class="font-semibold text-ink" href="/desk/cases/{line.personId}">{line.name}</a>
+					<span class="text-ink-soft">{line.team}</span></span
+				>
+				<span class="flex items-baseline gap-3">
+					<span class:text-warm={line.toCall || line.state === 'bounced'}>{standing(line)}</span>
+					{#if isOut && line.canBeNudged}
+						<form method="POST" action="?/nudge" use:enhance={nudging.submit}>
+							<input type="hidden" name="expected" value="1" />
+							<input type="hidden" name="person" value={line.personId} />
+							<button class="link-button" disabled={nudging.isBusy} aria-label="Remind now: {line.name}"
+								>Remind now</button
+							>
+						</form>
+					{/if}
+				</span>
+			</li>
+		{/each}
+	</ul>
+	{#if silent.length === 100}<p class="mt-1 text-note text-ink-soft">The first hundred.</p>{/if}
+</section>

@@ -1,0 +1,60 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { discomfortFromAnswers, isSignsGroup, issuesOfSigns, pagesOfNews, signsOf } from '$lib/core/answers';
+import { isEmergency } from '$lib/core/discomfort';
+import { NEWS, THINGS } from '$lib/core/judgement';
+import {
+	answerCheckIn,
+	answeredCheckIns,
+	answeredOf,
+	openCheckInOf
+} from '$lib/server/check-ins/answer-check-in';
+import { checkInForm } from '$lib/server/check-ins/check-in-form';
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { formReaderOf } from '$lib/server/http/read-body';
+import { currentPlanOf, eventsOf, ticksOf } from '$lib/server/plans/current-plan';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, params, url }) =>
+	orErrorPage(async () => {
+		const { actor } = await openAssessment(locals.db, params.token);
+		const answered = await answeredOf(locals.db, actor.personId);
+		if (!answered) redirect(303, `/c/${params.token}`);
+		const plan = await currentPlanOf(locals.db, answered);
+		const ticks = plan ? ticksOf(await eventsOf(locals.db, plan.id)) : {};
+		const [last] = url.searchParams.has('sent') ? await answeredCheckIns(locals.db, actor.personId) : [];
+		return {
+			steps: plan?.steps.filter(({ place }) => ticks[place]).map(({ place }) => place) ?? [],
+			isAsked: (await openCheckInOf(locals.db, actor.personId)) !== null,
+			sent: last ? { undone: last.undone, news: last.news, pages: pagesOfNews(last.news) } : null
+		};
+	});
+
+const read = formReaderOf(checkInForm);
+
+export const actions: Actions = {
+	default: ({ request, locals, params }) =>
+		orFailedForm(async () => {
+			const fields = await read(request);
+			const open = await openAssessment(locals.db, params.token);
+			// One tap for a group, without scripts: the page comes back with everything that was answered so far.
+			if (isSignsGroup(fields.none)) return fail(400, { again: true, fields });
+			const { reports, issues } = discomfortFromAnswers(fields);
+			const isUnsaid = reports.length === 0 && fields.nothing !== 'yes';
+			const found = [...issuesOfSigns(fields), ...issues];
+			if (found.length > 0 || isUnsaid) return fail(400, { issues: found, isUnsaid, fields });
+			const signs = signsOf(fields);
+			await answerCheckIn(
+				locals.db,
+				open,
+				{
+					signs,
+					discomfort: reports,
+					undone: THINGS.filter((thing) => fields[`undone.${thing}`] === 'yes'),
+					news: NEWS.filter((news) => fields[`news.${news}`] === 'yes')
+				},
+				locals.now
+			);
+			redirect(303, `/c/${params.token}/${signs.some(isEmergency) ? 'stop' : 'check-in?sent'}`);
+		})
+};

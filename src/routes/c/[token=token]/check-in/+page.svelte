@@ -1,0 +1,124 @@
+<script lang="ts">
+	import { tick, untrack } from 'svelte';
+	import { goto } from '$app/navigation';
+	import { enhance } from '$app/forms';
+	import type { FieldIssue } from '$lib/core/answers';
+	import type { EmergencySign } from '$lib/core/discomfort';
+	import { NEWS } from '$lib/core/judgement/vocabulary';
+	import { messagesFor } from '$lib/messages';
+	import { CheckInVisit } from '$lib/ui/check-in/check-in-visit.svelte';
+	import CheckInThanks from '$lib/ui/check-in/CheckInThanks.svelte';
+	import TickList from '$lib/ui/check-in/TickList.svelte';
+	import { deviceStorage } from '$lib/ui/walk/device-storage';
+	import DiscomfortQuestions from '$lib/ui/walk/DiscomfortQuestions.svelte';
+	import EmergencyStop from '$lib/ui/walk/EmergencyStop.svelte';
+	import SignQuestions from '$lib/ui/walk/SignQuestions.svelte';
+	import { typedEarly } from '$lib/ui/walk/typed-early';
+
+	let { data, form } = $props();
+
+	/** What a form without scripts has sent already. */
+	const given = (sent: typeof form): Record<string, string> =>
+		(sent && 'fields' in sent ? (sent.fields as Record<string, string> | undefined) : undefined) ?? {};
+
+	const t = $derived(messagesFor(data.locale));
+	const refused = $derived(form && 'fields' in form ? form : null);
+	const visit = untrack(() => new CheckInVisit(data.token, deviceStorage(), given(form)));
+	for (const [field, text] of Object.entries(typedEarly('form.check-in'))) visit.set(field, text);
+	const issues = $derived(
+		refused && 'issues' in refused && refused.issues ? (refused.issues as FieldIssue[]) : []
+	);
+	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
+	let stop = $state<readonly EmergencySign[]>([]);
+
+	/** Stops at the tap: the sign is sent at once, whatever else is answered. */
+	function halt(signs: readonly EmergencySign[]) {
+		stop = signs;
+		void visit.report(signs).then((isIn) => {
+			if (isIn) void goto(`/c/${data.token}/stop`);
+		});
+		void tick().then(() => window.scrollTo(0, 0));
+	}
+</script>
+
+<svelte:head><title>{data.sent ? t.checkIn.doneTitle : t.checkIn.title} · {t.product}</title></svelte:head>
+
+<main id="content" class="mx-auto max-w-xl px-5 py-5">
+	<p class="font-title font-semibold">{t.product}</p>
+	{#if data.sent}
+		<CheckInThanks token={data.token} sent={data.sent} {t} />
+	{:else if stop.length > 0}
+		<EmergencyStop signs={stop} number={data.emergencyNumber} {t} />
+		<p class="mt-8">
+			<button type="button" class="btn whitespace-normal text-left" onclick={() => (stop = [])}
+				>{t.first.stopSlip}</button
+			>
+		</p>
+	{:else}
+		<h1 class="mt-6 text-title">{t.checkIn.title}</h1>
+		<p class="mt-1 text-lead text-ink-soft">{t.checkIn.lead}</p>
+		<div role="alert">
+			{#if fault}<p class="fault">{fault}</p>{/if}
+			{#if issues.length > 0 || (refused && 'isUnsaid' in refused && refused.isUnsaid)}
+				<p class="fault">{t.checkIn.missing}</p>
+			{/if}
+		</div>
+		<form
+			method="POST"
+			class="check-in"
+			autocomplete="off"
+			use:enhance={(event) => {
+				const group = event.formData.get('none');
+				if (group) {
+					event.cancel();
+					return visit.noneOf(String(group));
+				}
+				return async ({ result, update }) => {
+					if (result.type === 'redirect') visit.forget();
+					await update({ reset: false });
+					if (result.type === 'failure') await tick();
+				};
+			}}
+		>
+			<!-- The first button is what Enter presses. -->
+			<button class="hidden" tabindex="-1" aria-hidden="true">{t.checkIn.send}</button>
+			<section class="mt-6">
+				<h2 class="text-lead">{t.checkIn.undoneTitle}</h2>
+				<p class="text-ink-soft">{data.steps.length > 0 ? t.checkIn.undoneLead : t.checkIn.undoneNone}</p>
+				<TickList
+					prefix="undone"
+					options={data.steps.map((place) => [place, t.steps.places[place]] as const)}
+					{visit}
+				/>
+			</section>
+			<section class="mt-6">
+				<h2 class="text-lead">{t.checkIn.discomfortTitle}</h2>
+				<p class="text-ink-soft">{t.checkIn.discomfortLead}</p>
+				{#if refused && 'isUnsaid' in refused && refused.isUnsaid}
+					<p class="fault">{t.checkIn.missingDiscomfort}</p>
+				{/if}
+				<TickList prefix="" options={[['nothing', t.checkIn.noDiscomfort]]} {visit} />
+				{#if visit.answers.nothing !== 'yes'}
+					<div class="mt-3"><DiscomfortQuestions draft={visit} {t} {issues} /></div>
+				{/if}
+			</section>
+			<SignQuestions draft={visit} {t} {issues} stop={halt} />
+			<section class="mt-6">
+				<h2 class="text-lead">{t.checkIn.newsTitle}</h2>
+				<p class="text-ink-soft">{t.checkIn.newsLead}</p>
+				<TickList prefix="news" options={NEWS.map((news) => [news, t.checkIn.news[news]] as const)} {visit} />
+			</section>
+			<p class="mt-8"><button class="btn btn-main w-full sm:w-auto">{t.checkIn.send}</button></p>
+		</form>
+		<p class="mt-6 text-note"><a href="/c/{data.token}/plan">{t.checkIn.plan}</a></p>
+	{/if}
+</main>
+
+<style>
+	.fault {
+		margin-top: 0.75rem;
+		padding: 0.375rem 0.75rem;
+		border-left: 4px solid var(--warm);
+		background: var(--warm-wash);
+	}
+</style>

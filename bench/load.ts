@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { startApp } from '../bin/lib/app.mjs';
 import { freePort } from '../bin/lib/net.mjs';
@@ -55,7 +56,6 @@ export async function benchLoad(): Promise<void> {
 	const { db, pool } = openDatabase(postgres.url);
 	await migrateDatabase(pool);
 	const now = new Date();
-	await seedWorkforce(db, EMPLOYEES + SHARED, now);
 	const id = await addUser(db, {
 		email: 'a@b.example',
 		name: 'A',
@@ -63,11 +63,14 @@ export async function benchLoad(): Promise<void> {
 		password: 'long enough pass'
 	});
 	const actor: Actor = { kind: 'user', id, name: 'A', role: 'coordinator' };
+	await seedWorkforce(db, EMPLOYEES + SHARED, now, actor);
 	const people = await db.select({ id: schema.people.id }).from(schema.people).orderBy(schema.people.id);
 	await db.update(schema.people).set({ leftAt: null });
 	const tokens: string[] = [];
-	for (const { id: personId } of people.slice(0, EMPLOYEES))
-		tokens.push((await sendAssessment(db, actor, { personId }, now)).token);
+	for (const { id: personId } of people.slice(0, EMPLOYEES)) {
+		const sent = await sendAssessment(db, actor, { personId, key: randomUUID(), version: null }, now);
+		if (sent) tokens.push(sent.token);
+	}
 	const cookies: string[] = [];
 	for (let i = 0; i < COORDINATORS; i += 1) {
 		const token = newToken();
@@ -124,6 +127,8 @@ export async function benchLoad(): Promise<void> {
 					method: 'POST',
 					headers: { cookie, origin: app.address, accept: 'application/json' },
 					body: new URLSearchParams({
+						key: randomUUID(),
+						kind: 'look',
 						due: '2099-01-04',
 						reason: `${index} ${n}`,
 						version: String(followUp?.version ?? 0)

@@ -2,13 +2,15 @@ import { benchCore } from './core';
 import { benchDesk } from './desk';
 import { benchLoad } from './load';
 import { benchPage } from './page';
+import { benchSubmits } from './submits';
 
 /** Runs the benchmarks that are named, or all; one JSON line each. */
 const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	core: benchCore,
 	page: benchPage,
 	desk: benchDesk,
-	load: benchLoad
+	load: benchLoad,
+	submits: benchSubmits
 };
 
 const wanted = process.argv.slice(2);

@@ -1,12 +1,12 @@
+import { RULES_IN_FORCE } from '../src/lib/core/rules';
 import { sql } from 'drizzle-orm';
 import { civilDate } from '../src/lib/core/calendar';
-import { NEWEST_CHECKLIST } from '../src/lib/core/checklist';
-import { DEFAULT_POLICY, remindersFor } from '../src/lib/core/triage';
+import { remindersFor } from '../src/lib/core/triage';
 import { messagesFor } from '../src/lib/messages';
 import { reminderLetter } from '../src/lib/messages/letters';
 import { addDays, isoDay } from '../src/lib/server/clock';
 import { schema, type Db } from '../src/lib/server/db/client';
-import { workCalendarOf } from '../src/lib/server/people/work-calendar-of';
+import { workCalendarOfPlace } from '../src/lib/core/calendar/public-holidays';
 import { ROUNDS_AGO } from './workforce';
 
 const { rounds } = schema;
@@ -35,7 +35,7 @@ export async function seedRounds(db: Db, now: Date): Promise<void> {
 				state,
 				filter: { teams: [], country: '', notAnsweredWithinDays: 0 },
 				way: 'upright',
-				checklistVersion: NEWEST_CHECKLIST.version,
+				checklistVersion: RULES_IN_FORCE.checklist.version,
 				subject: letter.subject,
 				body: letter.body('{name}', '{until}'),
 				startsOn: addDays(today, -from),
@@ -69,7 +69,13 @@ async function seedReminders(db: Db, roundId: string, subject: string, now: Date
 	const words = reminderLetter({ name: '{name}', subject });
 	for (const { sent, country } of rows) {
 		const invited = civilDate(sent);
-		const all = invited ? remindersFor(invited, DEFAULT_POLICY, workCalendarOf(country)) : [];
+		const all = invited
+			? remindersFor(
+					invited,
+					RULES_IN_FORCE.policy,
+					workCalendarOfPlace({ country: country || null, region: null })
+				)
+			: [];
 		const past = all.filter(({ kind, on }) => kind === 'letter' && on < today);
 		const mine = sql`rp.round_id = ${roundId}::uuid and rp.state = 'sent' and p.country = ${country}
 			and (a.sent_at at time zone 'UTC')::date = ${sent}::date`;

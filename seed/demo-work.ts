@@ -3,7 +3,8 @@ import type { Actor } from '../src/lib/server/actor';
 import { addNote } from '../src/lib/server/cases/notes';
 import { writeToPerson } from '../src/lib/server/cases/messages';
 import { referCase } from '../src/lib/server/cases/refer';
-import { lockPerson, refreshCase } from '../src/lib/server/cases/refresh-case';
+import { judgeAnew } from '../src/lib/server/judgements/judge-anew';
+import { lockPerson } from '../src/lib/server/people/lock-person';
 import { schema, type Db } from '../src/lib/server/db/client';
 import { seedRounds } from './demo-rounds';
 
@@ -42,7 +43,7 @@ export async function seedWork(
 				reason: state === 'declined' ? 'One from the store room is on its way instead' : '',
 				changedAt: state === 'asked' ? null : ago(1)
 			});
-			await refreshCase(tx, personId, ago(1));
+			await judgeAnew(tx, personId, ago(1));
 		});
 	const ASKED = [
 		'The books slide on the laptop stand. What else could go under it?',
@@ -56,8 +57,8 @@ export async function seedWork(
 			await lockPerson(tx, person.personId);
 			await tx
 				.insert(messages)
-				.values({ personId: person.personId, fromPerson: 1, at: ago(2 - i / 2), text, key: `seed ${i}` });
-			await refreshCase(tx, person.personId, ago(1));
+				.values({ personId: person.personId, fromPerson: true, at: ago(2 - i / 2), text, key: `seed ${i}` });
+			await judgeAnew(tx, person.personId, ago(1));
 		});
 	}
 	const written = some[10];
@@ -65,13 +66,17 @@ export async function seedWork(
 		await writeToPerson(
 			db,
 			coordinator,
-			{ personId: written.personId, text: 'How is the neck with the screen lower?', key: 'seed written' },
+			{
+				personId: written.personId,
+				text: 'How is the neck with the screen lower?',
+				key: crypto.randomUUID()
+			},
 			ago(3)
 		);
 	const sore = await db
 		.select({ personId: cases.personId })
 		.from(cases)
-		.where(and(eq(cases.levelRank, 1), sql`${cases.openSince} is not null`))
+		.where(and(eq(cases.level, 'clinician'), sql`${cases.openSince} is not null`))
 		.orderBy(cases.personId)
 		.limit(1);
 	for (const { personId } of sore) {
@@ -79,7 +84,9 @@ export async function seedWork(
 			db,
 			coordinator,
 			{
+				key: crypto.randomUUID(),
 				personId,
+				version: null,
 				clinicianId,
 				question:
 					'Sore for months in spite of what was changed. Please look at it before we change more at the desk.'
@@ -89,7 +96,11 @@ export async function seedWork(
 		await addNote(
 			db,
 			coordinator,
-			{ personId, text: 'Called on Monday; glad to be seen. Best reached before noon.' },
+			{
+				key: crypto.randomUUID(),
+				personId,
+				text: 'Called on Monday; glad to be seen. Best reached before noon.'
+			},
 			ago(1)
 		);
 	}

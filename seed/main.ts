@@ -34,8 +34,8 @@ function peopleWanted(args: readonly string[]): number {
 }
 
 async function main(args: readonly string[]): Promise<string> {
-	const { databaseUrl } = readConfig(process.env);
-	const { db, pool } = openDatabase(databaseUrl);
+	const { databaseUrl, timeZone } = readConfig(process.env);
+	const { db, pool } = openDatabase(databaseUrl, timeZone);
 	try {
 		await migrateDatabase(pool);
 		if (!args.includes('--demo')) return 'The database is up to date.';
@@ -52,7 +52,7 @@ async function main(args: readonly string[]): Promise<string> {
 		const others = [];
 		for (const other of DEMO_OTHERS)
 			others.push(await addUser(db, { ...other, password: DEMO_COORDINATOR.password }));
-		await seedWorkforce(db, wanted, now);
+		await seedWorkforce(db, wanted, now, coordinator);
 		const people = await seedDemo(db, coordinator, now);
 		await seedWork(db, coordinator, others[1] ?? '', now);
 		return `The database is new: filled with the demo data, ${wanted + people} people.`;

@@ -1,27 +1,7 @@
-import { cornerFromAnswers, discomfortFromAnswers, signsOf, type Answers } from '../src/lib/core/answers';
-import { checkCorner, type CheckId, type CheckResult } from '../src/lib/core/checks';
-import type { Corner } from '../src/lib/core/corner';
-import { worstOf, type RegionReport, type Sign } from '../src/lib/core/discomfort';
-import { misfitOf, planCorner } from '../src/lib/core/plan';
-import type { Reason } from '../src/lib/core/triage';
-import { judge } from '../src/lib/server/assessments/judge';
+import { cornerFromAnswers, signField, type Answers } from '../src/lib/core/answers';
+import { checkCorner, type CheckId } from '../src/lib/core/checks';
+import { SIGNS } from '../src/lib/core/discomfort';
 import { Dice } from './random';
-
-/** One self-assessment of the generated workforce, judged by the core like any other. */
-export interface Profile {
-	readonly answers: Answers;
-	readonly corner: Corner;
-	readonly checks: readonly CheckResult[];
-	readonly checksOff: number;
-	readonly checksUnsure: number;
-	readonly costNow: number;
-	readonly costPlanned: number;
-	readonly signs: readonly Sign[];
-	readonly discomfort: readonly RegionReport[];
-	readonly worst: number;
-	readonly levelRank: number;
-	readonly reasons: readonly Reason[];
-}
 
 /** A generated answer could not be read: the generator is wrong, and says where. */
 export class SeedFault extends Error {}
@@ -63,14 +43,19 @@ const PLACES = [
 	'upper-back',
 	'eyes',
 	'head',
-	'shoulder.right',
-	'wrist-hand.right',
-	'hip-thigh.left'
+	'shoulder-right',
+	'wrist-hand-right',
+	'hip-thigh-left'
 ] as const;
 
-const KINDS: Readonly<Record<string, string>> = { eyes: 'tired-eyes', 'wrist-hand.right': 'tingling' };
+const KINDS: Readonly<Record<string, string>> = {
+	eyes: 'tired-or-dry-eyes',
+	'low-back': 'pain',
+	'hip-thigh-left': 'stiffness'
+};
 
-function painOf(dice: Dice, places: readonly string[], most: number): Record<string, string> {
+/** Discomfort as the fields of answers or of a check-in. */
+export function painOf(dice: Dice, places: readonly string[], most: number): Record<string, string> {
 	return Object.fromEntries(
 		places.flatMap((place) => {
 			const worst = dice.int(1, most);
@@ -79,11 +64,14 @@ function painOf(dice: Dice, places: readonly string[], most: number): Record<str
 				[`pain.${place}.worst`, String(worst)],
 				[`pain.${place}.days`, String(dice.int(1, 7))],
 				[`pain.${place}.hinders`, hinders],
-				[`pain.${place}.kind.${KINDS[place] ?? 'ache'}`, 'yes']
+				[`pain.${place}.kind.${dice.chance(0.03) ? 'tingling-or-numbness' : (KINDS[place] ?? 'ache')}`, 'yes']
 			];
 		})
 	);
 }
+
+/** Every sign answered with no. */
+export const NO_SIGNS: Answers = Object.fromEntries(SIGNS.map((sign) => [signField(sign), 'no']));
 
 /** What a person of the workforce answers the first time: a spread of bodies by Bodyspace's means (from memory), of furniture by usual heights. */
 function firstAnswers(dice: Dice): Record<string, string> {
@@ -127,7 +115,8 @@ function firstAnswers(dice: Dice): Record<string, string> {
 		homeRow: '1.8',
 		keysLong: '43',
 		keysShort: '12.8',
-		...painOf(dice, places, dice.chance(0.16) ? 9 : 6),
+		...NO_SIGNS,
+		...painOf(dice, places, dice.chance(0.1) ? 8 : 5),
 		...thingsOf(dice)
 	};
 }
@@ -170,47 +159,20 @@ function laterAnswers(dice: Dice, first: Answers): Record<string, string> {
 	return dice.chance(0.6) ? fittedAnswers(dice, later) : later;
 }
 
-function judged(answers: Record<string, string>): Profile {
-	const { corner, issues } = cornerFromAnswers(answers, 'upright');
-	if (!corner) throw new SeedFault(issues.map(({ field, code }) => `${field} ${code}`).join(', '));
-	const checks = checkCorner(corner);
-	const { plans } = planCorner(corner);
-	const told = discomfortFromAnswers(answers);
-	const fault = told.issues[0];
-	if (fault) throw new SeedFault(`${fault.field} ${fault.code}`);
-	const signs = signsOf(answers);
-	const costNow = misfitOf(corner);
-	return {
-		answers,
-		corner,
-		checks,
-		checksOff: checks.filter(({ verdict }) => verdict === 'off').length,
-		checksUnsure: checks.filter(({ verdict }) => verdict === 'unsure').length,
-		costNow,
-		costPlanned: plans[0]?.cost.W ?? costNow,
-		signs,
-		discomfort: told.reports,
-		worst: worstOf(told.reports),
-		...judge({ signs, discomfort: told.reports, advice: { before: checks, plans }, requests: [] })
-	};
-}
-
-/** The first and the later self-assessment of one person. */
+/** The first and the later answers of one person. */
 export interface History {
-	readonly first: Profile;
-	readonly later: Profile;
+	readonly first: Answers;
+	readonly later: Answers;
 }
 
-/**
- * Makes histories, the same for the same seed.
- *
- * Cost: two plans each, a few milliseconds.
- */
-export function makeHistories(count: number, seed: number): History[] {
-	const dice = new Dice(seed);
-	return Array.from({ length: count }, () => {
-		const answers = firstAnswers(dice);
-		const first = judged(dice.chance(0.03) ? { ...answers, 'sign.wakes-at-night': 'yes' } : answers);
-		return { first, later: judged(laterAnswers(dice, first.answers)) };
-	});
+/** Draws the answers of one person. */
+export function makeHistory(dice: Dice): History {
+	const answers = firstAnswers(dice);
+	const first = dice.chance(0.02) ? { ...answers, [signField('wakes-at-night')]: 'yes' } : answers;
+	return { first, later: laterAnswers(dice, answers) };
+}
+
+/** The places that answers name as sore. */
+export function soreIn(answers: Answers): string[] {
+	return PLACES.filter((place) => Number(answers[`pain.${place}.worst`] ?? 0) > 0);
 }

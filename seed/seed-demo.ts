@@ -1,19 +1,19 @@
 import { eq, sql } from 'drizzle-orm';
-import type { StepPlace } from '../src/lib/core/plan';
+import type { Thing } from '../src/lib/core/judgement';
 import type { Actor } from '../src/lib/server/actor';
 import { openAssessment } from '../src/lib/server/assessments/open-assessment';
-import { tickStep } from '../src/lib/server/assessments/plan-progress';
+import { tickStep } from '../src/lib/server/plans/tick-step';
 import { giveConsent, saveAnswers } from '../src/lib/server/assessments/save-answers';
 import { sendAssessment } from '../src/lib/server/assessments/send-assessment';
 import { submitAnswers } from '../src/lib/server/assessments/submit-answers';
-import { settleCases } from '../src/lib/server/cases/settle-case';
+import { settleCase } from '../src/lib/server/cases/settle-case';
 import { addDays, isoDay } from '../src/lib/server/clock';
 import { schema, type Db } from '../src/lib/server/db/client';
 import { setFollowUp } from '../src/lib/server/follow-ups/set-follow-up';
 import { planHere } from '../src/lib/server/planning/planning';
 import { addPerson } from '../src/lib/server/people/add-person';
 import { DEMO_PEOPLE, type DemoPerson } from './people';
-import { SeedFault } from './profiles';
+import { NO_SIGNS, SeedFault } from './profiles';
 
 const DAY_MS = 86_400_000;
 
@@ -21,36 +21,41 @@ async function seedPerson(db: Db, actor: Actor, person: DemoPerson, now: Date): 
 	const ago = (days: number) => new Date(now.getTime() - days * DAY_MS);
 	const sentAt = ago(person.sentDaysAgo);
 	const personId = await addPerson(db, actor, person, sentAt);
-	const { token } = await sendAssessment(db, actor, { personId }, sentAt);
+	const act = () => ({ key: crypto.randomUUID(), personId, version: null });
+	const sent = await sendAssessment(db, actor, act(), sentAt);
+	if (!sent) throw new SeedFault(`${person.name}: sent twice`);
+	const { token } = sent;
 	if (person.answers) {
 		const at = ago(person.answeredDaysAgo ?? 0);
-		const open = await openAssessment(db, token, at);
+		const open = await openAssessment(db, token);
 		await giveConsent(db, open, at);
-		await saveAnswers(db, open, person.answers, at);
+		await saveAnswers(db, open, { ...NO_SIGNS, ...person.answers }, at);
 		const submitted = await submitAnswers(db, open, at, planHere);
 		if (!submitted.ok)
 			throw new SeedFault(
 				`${person.name}: ${submitted.issues.map((i) => `${i.field} ${i.code}`).join(', ')}`
 			);
-		const answered = await openAssessment(db, token, at);
+		const answered = await openAssessment(db, token);
 		for (const place of person.ticked ?? [])
-			await tickStep(
-				db,
-				answered,
-				{ place: place as StepPlace, done: true },
-				new Date(at.getTime() + DAY_MS)
-			);
+			await tickStep(db, answered, { thing: place as Thing, done: true }, new Date(at.getTime() + DAY_MS));
 	}
 	if (person.isSeen)
-		await settleCases(
-			db,
-			actor,
-			{ personIds: [personId], reason: '', version: null },
-			ago((person.answeredDaysAgo ?? 1) - 1)
-		);
+		await settleCase(db, actor, { ...act(), reason: '' }, ago((person.answeredDaysAgo ?? 1) - 1));
 	if (person.followUp) {
 		const due = addDays(isoDay(now, 'UTC'), person.followUp.inDays);
-		await setFollowUp(db, actor, { personId, due, reason: person.followUp.reason, version: 0 }, ago(1));
+		await setFollowUp(
+			db,
+			actor,
+			{
+				key: crypto.randomUUID(),
+				personId,
+				kind: 'look' as const,
+				due,
+				reason: person.followUp.reason,
+				seen: 0
+			},
+			ago(1)
+		);
 	}
 }
 

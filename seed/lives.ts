@@ -1,0 +1,277 @@
+import { and, eq, isNull } from 'drizzle-orm';
+import { discomfortFromAnswers } from '../src/lib/core/answers';
+import type { News } from '../src/lib/core/judgement';
+import type { Actor } from '../src/lib/server/actor';
+import { openAssessment } from '../src/lib/server/assessments/open-assessment';
+import { giveConsent, saveAnswers } from '../src/lib/server/assessments/save-answers';
+import { newestLinkPath, sendAssessment } from '../src/lib/server/assessments/send-assessment';
+import { submitAnswers } from '../src/lib/server/assessments/submit-answers';
+import { answerCheckIn } from '../src/lib/server/check-ins/answer-check-in';
+import { doWhatIsDueFor } from '../src/lib/server/check-ins/ask-due';
+import { isoDay } from '../src/lib/server/clock';
+import { closableOf } from '../src/lib/server/cases/case-page';
+import { settleCase } from '../src/lib/server/cases/settle-case';
+
+import { recordContact } from '../src/lib/server/contacts/record-contact';
+import { schema, type Db } from '../src/lib/server/db/client';
+import { inTransaction } from '../src/lib/server/db/transaction';
+import { addDays, nextWorkingDay } from '../src/lib/core/calendar';
+import { setFollowUp } from '../src/lib/server/follow-ups/set-follow-up';
+import { lookAtPerson } from '../src/lib/server/people/lock-person';
+import { newestJudgement } from '../src/lib/server/judgements/newest-judgement';
+import { addPerson, type NewPerson } from '../src/lib/server/people/add-person';
+import { leave } from '../src/lib/server/people/leave';
+import type { Planning } from '../src/lib/server/planning/planning';
+import { currentPlanOf } from '../src/lib/server/plans/current-plan';
+import { tickStep } from '../src/lib/server/plans/tick-step';
+import { makeHistory, painOf, SeedFault, soreIn } from './profiles';
+import type { Dice } from './random';
+
+const { cases, checkIns } = schema;
+
+const DAY_MS = 86_400_000;
+
+/** Days since the letters of each round of the past two years. */
+export const ROUNDS_AGO = { first: 700, second: 390, last: 16 } as const;
+
+/** Days that people take to answer; the later of them after a reminder. */
+const DAYS_TO_ANSWER = [0, 0, 1, 1, 2, 2, 3, 4, 4, 5, 6, 9, 10, 12, 15, 21] as const;
+
+const LATER_REASONS = [
+	'Yearly look',
+	'Has the screen arrived?',
+	'New chair: does it hold?',
+	'Ask how the summer went'
+] as const;
+
+/** What came of calls about warning signs. */
+const SAID = [
+	'Saw their doctor already; was told to move more. Feels it less since.',
+	'Will ring their doctor this week.',
+	'It was after gardening, gone by now.',
+	'Goes to physiotherapy since last month, and it helps.'
+] as const;
+
+const NEWS: readonly News[] = ['glasses', 'chair', 'moved'];
+
+/** One life at a home desk: what a person and their coordinator did over two years, by the use cases of the program itself. */
+export class Life {
+	private personId = '';
+
+	constructor(
+		private readonly db: Db,
+		private readonly coordinator: Actor & { kind: 'user' },
+		private readonly planning: Planning,
+		private readonly dice: Dice,
+		private readonly now: Date
+	) {}
+
+	/** Some moment of the working day so many days ago, and never later than now. */
+	private ago(days: number): Date {
+		const day = new Date(this.now.getTime() - days * DAY_MS).setUTCHours(8, 0, 0, 0);
+		return new Date(Math.min(day + this.dice.int(0, 32_400) * 1000, this.now.getTime()));
+	}
+
+	/**
+	 * Lives it.
+	 *
+	 * @param isOpen whether they have just answered and nobody has looked at it yet
+	 * @returns the person's id
+	 */
+	async live(person: NewPerson, isOpen: boolean): Promise<string> {
+		const { dice } = this;
+		this.personId = await addPerson(this.db, this.coordinator, person, this.ago(760));
+		const history = makeHistory(dice);
+		const hasLeft = !isOpen && dice.chance(0.04);
+		const isSilent = !isOpen && !hasLeft && dice.chance(0.08);
+		if (!isOpen && dice.chance(0.8)) await this.round(ROUNDS_AGO.first, history.first, dice.chance(0.86));
+		if (dice.chance(isOpen ? 0.35 : 0.55))
+			await this.round(ROUNDS_AGO.second, history.later, dice.chance(0.86));
+		if (isOpen || isSilent || dice.chance(0.4))
+			await this.round(ROUNDS_AGO.last, dice.chance(0.5) ? history.first : history.later, !isSilent, isOpen);
+		await this.passTime(this.now);
+		if (!isOpen && dice.chance(0.8)) await this.dealWith(this.ago(1));
+		if (hasLeft) {
+			const act = { key: crypto.randomUUID(), personId: this.personId, version: null };
+			await leave(this.db, this.coordinator, act, this.ago(dice.int(1, 12)));
+		} else if (dice.chance(0.3)) await this.setLook();
+		return this.personId;
+	}
+
+	/** A round comes by: the letter, and for most an answer, a plan, and what comes of it. */
+	private async round(
+		from: number,
+		answers: Readonly<Record<string, string>>,
+		doesAnswer: boolean,
+		staysOpen = false
+	) {
+		const sentAgo = from - this.dice.int(0, 2);
+		await this.passTime(this.ago(sentAgo + 1));
+		const input = { key: crypto.randomUUID(), personId: this.personId, version: null };
+		const sent = await sendAssessment(this.db, this.coordinator, input, this.ago(sentAgo));
+		if (!sent || !doesAnswer) return;
+		const after = staysOpen ? this.dice.int(8, 15) : Math.min(this.dice.pick(DAYS_TO_ANSWER), sentAgo - 3);
+		await this.answer(sent.token, answers, Math.max(0, sentAgo - after), staysOpen);
+	}
+
+	private async answer(
+		token: string,
+		answers: Readonly<Record<string, string>>,
+		agoDays: number,
+		staysOpen = false
+	) {
+		const sentAt = (await openAssessment(this.db, token)).assessment.sentAt;
+		const at = new Date(Math.max(this.ago(agoDays).getTime(), sentAt.getTime() + 12 * 60_000));
+		const open = await openAssessment(this.db, token);
+		await giveConsent(this.db, open, at);
+		await saveAnswers(this.db, open, answers, at);
+		const submitted = await submitAnswers(this.db, open, at, this.planning);
+		if (!submitted.ok) throw new SeedFault(submitted.issues.map((i) => `${i.field} ${i.code}`).join(', '));
+		if (staysOpen) return;
+		await this.dealWith(new Date(at.getTime() + 2 * DAY_MS));
+		await this.carryOut(token, at);
+	}
+
+	/** Most carry their plan out within three weeks; some do a part of it, some never begin. */
+	private async carryOut(token: string, answeredAt: Date) {
+		const open = await openAssessment(this.db, token);
+		const plan = await currentPlanOf(this.db, open.assessment.id);
+		const share = this.dice.int(0, 99);
+		const steps = plan?.steps ?? [];
+		const done = share < 78 ? steps : share < 94 ? steps.slice(0, Math.ceil(steps.length / 2)) : [];
+		let at = answeredAt.getTime() + this.dice.int(1, 12) * DAY_MS;
+		for (const { place } of done) {
+			if (at > this.now.getTime()) return;
+			await this.passTime(new Date(at));
+			await tickStep(this.db, open, { thing: place, done: true }, new Date(at));
+			at += this.dice.int(0, 3) * DAY_MS + 60_000;
+		}
+	}
+
+	/** What the days bring by themselves, until a moment; and what the person does about it. */
+	private async passTime(until: Date) {
+		// Each turn deals with one day that has come: a plan recalled, a check-in, a full look.
+		for (let turn = 0; turn < 12; turn += 1) {
+			const [row] = await this.db
+				.select({ dueOn: cases.dueOn })
+				.from(cases)
+				.where(eq(cases.personId, this.personId));
+			if (!row?.dueOn || row.dueOn > isoDay(until, 'UTC')) return;
+			const at = new Date(Math.min(Date.parse(`${row.dueOn}T08:20:00Z`), until.getTime()));
+			await doWhatIsDueFor(this.db, this.personId, at);
+			await this.respond(at);
+		}
+	}
+
+	private async respond(at: Date) {
+		const asked = await this.db
+			.select()
+			.from(checkIns)
+			.where(
+				and(eq(checkIns.personId, this.personId), isNull(checkIns.answeredAt), isNull(checkIns.endedAt))
+			);
+		const link = (await newestLinkPath(this.db, this.personId)).slice('/c/'.length);
+		for (const { id, kind, askedAt } of asked) {
+			const isRecent = this.now.getTime() - askedAt.getTime() < 6 * DAY_MS;
+			if (isRecent && this.dice.chance(0.5)) continue;
+			const day = new Date(Math.min(at.getTime() + DAY_MS, this.now.getTime()));
+			if (kind === 'check-in' && this.dice.chance(0.82)) await this.checkIn(link, day);
+			else if (kind === 'recheck' && this.dice.chance(0.7)) await this.lookAgain(link, day);
+			else
+				await this.db
+					.update(checkIns)
+					.set({ endedAt: day, remindOn: null, toCall: false })
+					.where(eq(checkIns.id, id));
+		}
+	}
+
+	/** One minute: most are better, some the same or worse; now and then a step has come undone or something is new. */
+	private async checkIn(token: string, at: Date) {
+		const { dice } = this;
+		const open = await openAssessment(this.db, token);
+		const sore = soreIn(open.assessment.answers).filter(() => dice.chance(0.7));
+		const fields = painOf(dice, sore, dice.chance(0.12) ? 7 : 3);
+		const plan = await currentPlanOf(this.db, open.assessment.id);
+		const steps = plan?.steps.map(({ place }) => place) ?? [];
+		await answerCheckIn(
+			this.db,
+			open,
+			{
+				signs: [],
+				discomfort: discomfortFromAnswers(fields).reports,
+				undone: dice.chance(0.12) ? steps.slice(0, 1) : [],
+				news: dice.chance(0.08) ? [dice.pick(NEWS)] : []
+			},
+			at
+		);
+		if (this.now.getTime() - at.getTime() > 3 * DAY_MS) await this.dealWith(new Date(at.getTime() + DAY_MS));
+	}
+
+	private async lookAgain(token: string, at: Date) {
+		const agoDays = Math.max(0, Math.floor((this.now.getTime() - at.getTime()) / DAY_MS));
+		await this.answer(token, makeHistory(this.dice).later, agoDays, agoDays < 3);
+	}
+
+	/** The coordinator deals with what came in: calls about warning signs, then settles. */
+	private async dealWith(at: Date) {
+		const when = new Date(Math.min(at.getTime(), this.now.getTime()));
+		const judgement = await newestJudgement(this.db, this.personId);
+		const closes = closableOf(judgement);
+		if (closes.length > 0)
+			await recordContact(
+				this.db,
+				this.coordinator,
+				{
+					key: crypto.randomUUID(),
+					personId: this.personId,
+					version: null,
+					how: 'phone',
+					result: 'reached',
+					whom: 'The person',
+					said: this.dice.pick(SAID),
+					closes,
+					next: 'nothing',
+					nextOn: '',
+					why: 'In good hands; asked again at the next check-in'
+				},
+				when
+			);
+		const [row] = await this.db.select().from(cases).where(eq(cases.personId, this.personId));
+		if (!row?.openSince) return;
+		const act = { key: crypto.randomUUID(), personId: this.personId, version: null, reason: '' };
+		await settleCase(this.db, this.coordinator, act, when);
+	}
+
+	private async setLook() {
+		const { dice } = this;
+		const days = dice.chance(0.15) ? -dice.int(4, 12) : dice.int(1, 170);
+		const person = await lookAtPerson(this.db, this.personId);
+		if (!person) return;
+		const due = nextWorkingDay(addDays(person.place.dayOf(this.now), days), person.place.calendar);
+		await setFollowUp(
+			this.db,
+			this.coordinator,
+			{
+				key: crypto.randomUUID(),
+				personId: this.personId,
+				kind: 'look',
+				due,
+				reason: dice.pick(LATER_REASONS),
+				seen: 0
+			},
+			this.ago(Math.max(20, -days + 1))
+		);
+	}
+}
+
+/** Lives one life in one transaction: many small acts, and one wait for the disk. */
+export function liveOne(
+	db: Db,
+	how: { coordinator: Actor & { kind: 'user' }; planning: Planning; dice: Dice; now: Date },
+	person: NewPerson,
+	isOpen: boolean
+): Promise<string> {
+	return inTransaction(db, (tx) =>
+		new Life(tx, how.coordinator, how.planning, how.dice, how.now).live(person, isOpen)
+	);
+}

@@ -7,7 +7,7 @@ module.exports = {
 				'The core imports itself and small pure libraries, nothing of the interface, the server or Node.',
 			severity: 'error',
 			from: { path: '^src/lib/core/', pathNot: '\\.test\\.ts$' },
-			to: { pathNot: ['^src/lib/core/', '^node_modules/(ajv|suncalc|date-holidays)/'] }
+			to: { pathNot: ['^src/lib/core/', '^node_modules/(ajv|typebox|suncalc|date-holidays)/'] }
 		},
 		{
 			name: 'messages-know-only-the-core',
@@ -32,13 +32,18 @@ module.exports = {
 			comment: 'Ajv makes code at run time, which the content security policy of the pages forbids.',
 			severity: 'error',
 			from: { path: '^src/lib/(ui|messages)/|^src/routes/.*\\.svelte$' },
-			to: { path: '^src/lib/core/(schema|corner/validate-corner)|^node_modules/ajv/' }
+			to: {
+				path: '^src/lib/core/(schema|corner/validate-corner|judgement/validate-file)|^node_modules/(ajv|typebox)/'
+			}
 		},
 		{
 			name: 'holiday-tables-stay-out-of-the-browser',
 			comment: 'The tables of all countries are megabytes: they are for the server and the command line.',
 			severity: 'error',
-			from: { pathNot: '^src/lib/(server|core/calendar/public-holidays)|\\.test\\.ts$|^cli/|^seed/|^bench/' },
+			from: {
+				pathNot:
+					'^src/lib/(server|core/calendar/public-holidays|core/judgement/judge-file)|\\.test\\.ts$|^(cli|seed|bench|tests/support)/'
+			},
 			to: { path: '^src/lib/core/calendar/public-holidays|^node_modules/date-holidays/' }
 		},
 		{ name: 'no-circles', severity: 'error', from: {}, to: { circular: true } }
@@ -47,6 +52,10 @@ module.exports = {
 		doNotFollow: { path: 'node_modules' },
 		tsConfig: { fileName: 'tsconfig.boundaries.json' },
 		tsPreCompilationDeps: true,
-		enhancedResolveOptions: { extensions: ['.ts', '.svelte', '.js', '.mjs'] }
+		enhancedResolveOptions: {
+			extensions: ['.ts', '.svelte', '.js', '.mjs'],
+			exportsFields: ['exports'],
+			conditionNames: ['import', 'require', 'node', 'default', 'types']
+		}
 	}
 };

@@ -40,6 +40,7 @@ const MATRIX: Readonly<Record<string, Record<Who, Answer>>> = {
 	'/c/[token=token]': WRONG_SECRET,
 	'/c/[token=token]/[page=page]': WRONG_SECRET,
 	'/c/[token=token]/again': WRONG_SECRET,
+	'/c/[token=token]/check-in': WRONG_SECRET,
 	'/c/[token=token]/draft': WRONG_SECRET,
 	'/c/[token=token]/measure': WRONG_SECRET,
 	'/c/[token=token]/messages': WRONG_SECRET,
@@ -82,25 +83,28 @@ const A_ROUND = {
 	timeZone: 'UTC'
 } as const;
 
+const KEY = '11111111-1111-4111-8111-111111111111';
+/** What every act on a case brings along. */
+const ACT = { key: KEY, version: '1' } as const;
+
 /** Form acts of the coordinator's door, each with a body that would do something. */
 const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, string>>])[] = [
-	['/desk?/settle', { people: 'PERSON' }],
-	['/desk?/unsettle', { people: 'PERSON', at: '2026-01-01T00:00:00.000Z' }],
-	['/desk?/write', { people: 'PERSON', text: 'x', key: '11111111-1111-4111-8111-111111111111' }],
-	['/desk?/done', { person: 'PERSON' }],
-	['/desk?/undoDone', { person: 'PERSON', at: '2026-01-01T00:00:00.000Z' }],
-	['/desk/cases/PERSON?/settle', { version: '1' }],
-	['/desk/cases/PERSON?/reopen', {}],
-	['/desk/cases/PERSON?/send', {}],
-	['/desk/cases/PERSON?/followUp', { due: '2099-01-01', version: '0' }],
-	['/desk/cases/PERSON?/done', {}],
-	['/desk/cases/PERSON?/message', { text: 'x', key: '21111111-1111-4111-8111-111111111111' }],
-	['/desk/cases/PERSON?/note', { text: 'x' }],
-	['/desk/cases/PERSON?/refer', { clinician: 'PERSON', question: 'x' }],
-	['/desk/cases/PERSON?/endReferral', {}],
-	['/desk/cases/PERSON?/equipment', { request: 'PERSON', to: 'approved', version: '1' }],
+	['/desk?/settle', { people: 'PERSON', key: KEY }],
+	['/desk?/write', { people: 'PERSON', text: 'x', key: KEY }],
+	['/desk/cases/PERSON?/settle', ACT],
+	['/desk/cases/PERSON?/reopen', ACT],
+	['/desk/cases/PERSON?/send', ACT],
+	['/desk/cases/PERSON?/followUp', { ...ACT, kind: 'look', due: '2099-01-01' }],
+	['/desk/cases/PERSON?/done', { ...ACT, outcome: 'x' }],
+	['/desk/cases/PERSON?/contact', { ...ACT, how: 'phone', result: 'no-answer' }],
+	['/desk/cases/PERSON?/message', { text: 'x', key: KEY }],
+	['/desk/cases/PERSON?/read', ACT],
+	['/desk/cases/PERSON?/note', { text: 'x', key: KEY }],
+	['/desk/cases/PERSON?/refer', { ...ACT, clinician: 'PERSON', question: 'x' }],
+	['/desk/cases/PERSON?/endReferral', ACT],
+	['/desk/cases/PERSON?/equipment', { ...ACT, request: 'PERSON', to: 'approved' }],
 	['/desk/cases/PERSON?/person', { name: 'x', email: 'x@y.example', version: '1' }],
-	['/desk/people?/bulk', { act: 'leave', ids: 'PERSON', expected: '1' }],
+	['/desk/people?/bulk', { act: 'leave', ids: 'PERSON', expected: '1', key: KEY }],
 	['/desk/people?/save', { name: 'x', query: 'team=x' }],
 	['/desk/people?/drop', { filter: 'PERSON' }],
 	['/desk/people/new', { name: 'x', email: 'xx@y.example' }],
@@ -110,15 +114,15 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/rounds/ROUND?/nudge', { expected: '1' }],
 	['/desk/rounds/ROUND?/close', { version: '1' }],
 	['/desk/rounds/ROUND?/drop', {}],
-	['/desk/follow-ups?/move', { person: 'PERSON', due: '2099-01-01', version: '0' }],
+	['/desk/follow-ups?/move', { ...ACT, person: 'PERSON', kind: 'look', due: '2099-01-01' }],
 	['/desk/follow-ups?/feed', {}],
 	['/desk/follow-ups?/endFeed', {}],
 	['/desk/users?/invite', { name: 'x', email: 'xy@y.example', role: 'reader' }],
 	['/desk/users?/close', { user: 'PERSON' }]
 ];
 
-/** Acts on nothing but one's own account. */
-const OWN_ACTS: readonly string[] = ['/desk/account?/elsewhere'];
+/** Acts on nothing but one's own account, and on what oneself did today. */
+const OWN_ACTS: readonly string[] = ['/desk/account?/elsewhere', '/desk?/undo'];
 
 /** Every form act that the coordinator's door has, by the files that carry them out. */
 function actsIn(folder: string, routes: readonly string[]): string[] {
@@ -131,7 +135,7 @@ function actsIn(folder: string, routes: readonly string[]): string[] {
 				.replace('/(signed-in)', '')
 				.replace('cases/[id=uuid]', 'cases/PERSON')
 				.replace('rounds/[id=uuid]', 'rounds/ROUND');
-			return [...(acts ?? '').matchAll(/^\t(\w+): (?:async )?\(/gm)].map(([, name]) =>
+			return [...(acts ?? '').matchAll(/^\t(\w+): (?:async |act)?\(/gm)].map(([, name]) =>
 				name === 'default' ? path : `${path}?/${name}`
 			);
 		});
@@ -243,7 +247,16 @@ test('every route is closed but to those who are named, for each role and a fore
 			headers: { origin },
 			data: {
 				lines: [['x', 'x@y.example']],
-				columns: { name: 0, email: 1, team: null, country: null, timeZone: null, language: null },
+				columns: {
+					name: 0,
+					email: 1,
+					team: null,
+					phone: null,
+					country: null,
+					region: null,
+					timeZone: null,
+					language: null
+				},
 				apply: true
 			}
 		});

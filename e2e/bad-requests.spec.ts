@@ -2,6 +2,7 @@ import { Agent, request as send } from 'node:http';
 import { expect, test, type APIRequestContext } from '@playwright/test';
 import { sendTo, pastTheSigns } from './support';
 
+const KEY = '11111111-1111-4111-8111-111111111111';
 const JSON_TYPE = { 'content-type': 'application/json' };
 
 /** Answers that are a refusal told in words: 4xx, no stack, no file name. */
@@ -68,6 +69,11 @@ test('no route answers a bad request with a failure of its own', async ({ page, 
 		['person=1;drop table people', form],
 		['due=2026-02-30&version=0', form],
 		['due=9999999-01-01&version=0', form],
+		[`key=${KEY}&version=0&kind=look&due=0000-01-01`, form],
+		[`key=${KEY}&version=0&kind=look&due=9999-12-31`, form],
+		[`key=${KEY}&version=1&how=phone&result=no-answer&nextOn=0000-01-01`, form],
+		[`key=${KEY}&version=1&how=phone&result=no-answer&nextOn=9999-12-31`, form],
+		['name=x&email=x@y.example&version=1&timeZone=Nowhere/Land&country=ZZ', form],
 		['due=2026-12-01&version=99999999999', form],
 		['place=roof&done=maybe', form],
 		['seatUnder=NaN&surface=1e9&keysOn=-5&screenTop=', form],
@@ -77,6 +83,8 @@ test('no route answers a bad request with a failure of its own', async ({ page, 
 		['theme=pink&back=//elsewhere.example', form],
 		['theme=dark&back=/\\elsewhere.example', form],
 		['{"a":1}', { ...origin, ...JSON_TYPE }],
+		[`{"fields":${'['.repeat(30_000)}${']'.repeat(30_000)}}`, { ...origin, ...JSON_TYPE }],
+		[`key=${KEY}&version=1&how=phone&result=reached&closes.x=yes`, form],
 		[Buffer.from([0xff, 0xfe, 0x00]), form],
 		[Buffer.from('name=\xff&email=\xff', 'latin1'), form],
 		['--x\r\nbroken', { ...origin, 'content-type': 'multipart/form-data; boundary=x' }],
@@ -86,10 +94,8 @@ test('no route answers a bad request with a failure of its own', async ({ page, 
 	const caseId = new URL(caseUrl).pathname.split('/').at(-1) ?? '';
 	const routes = [
 		'/desk?/settle',
-		'/desk?/unsettle',
 		'/desk?/write',
-		'/desk?/done',
-		'/desk?/undoDone',
+		'/desk?/undo',
 		'/desk/people?/bulk',
 		'/desk/people?/save',
 		'/desk/people/import',
@@ -104,12 +110,17 @@ test('no route answers a bad request with a failure of its own', async ({ page, 
 		`/desk/cases/${caseId}?/followUp`,
 		`/desk/cases/${caseId}?/done`,
 		`/desk/cases/${caseId}?/settle`,
+		`/desk/cases/${caseId}?/contact`,
+		`/desk/cases/${caseId}?/read`,
+		`/desk/cases/${caseId}?/reopen`,
 		`/desk/cases/${caseId}?/message`,
 		`/desk/cases/${caseId}?/note`,
 		`/desk/cases/${caseId}?/refer`,
 		`/desk/cases/${caseId}?/equipment`,
 		`/desk/cases/${caseId}?/person`,
 		`${link}/messages`,
+		`${link}/check-in`,
+		`${link}/withdraw`,
 		'/desk/sign-in',
 		'/preferences',
 		`${link}?/begin`,
@@ -126,6 +137,7 @@ test('no route answers a bad request with a failure of its own', async ({ page, 
 		`${link}/nothing?/here`,
 		'/health'
 	];
+	expect(routes.length * bodies.length).toBeGreaterThan(1000);
 	for (const route of routes) {
 		for (const [data, headers] of bodies) {
 			const response = await page.request.post(route, { data, headers, maxRedirects: 0 });

@@ -61,8 +61,9 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await expect(page.getByRole('link', { name: /Wilma Testerby/ })).toBeVisible();
 	await page.goto(caseUrl);
 	await hydrated(page);
+	await page.getByRole('button', { name: 'At first' }).click();
 	await expect(page.getByRole('img', { name: /Elbow: keys 9.4 cm too high/ }).first()).toBeVisible();
-	await page.getByRole('button', { name: 'Measured again' }).click();
+	await page.getByRole('button', { name: 'Now', exact: true }).click();
 	await expect(
 		page.getByRole('img', { name: new RegExp(`seat ${(Number(planned) - 3).toFixed(1)} cm`) })
 	).toBeVisible();
@@ -76,10 +77,12 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await page.getByRole('button', { name: 'Set', exact: true }).click();
 	await expect(page.getByText('Set. It comes up on the day sheet on that day.')).toBeVisible();
 	await page.goto('/desk');
-	const line = page.getByRole('listitem').filter({ hasText: 'Wilma Testerby' });
+	const line = page.locator('main li[id^="line-"]', { hasText: 'Wilma Testerby' });
 	await expect(line).toContainText('Has the footrest arrived?');
 	await expect(line).toContainText('due today');
 	await line.getByRole('button', { name: /^Done/ }).click();
+	await page.getByLabel('What came of it').fill('It has, and it holds');
+	await page.locator('#finish').getByRole('button', { name: 'Done' }).click();
 	await expect(line).toHaveCount(0);
 });
 
@@ -114,7 +117,7 @@ test('a person can change the unit half-way, and withdraw everything', async ({ 
 	await page.getByRole('button', { name: 'Withdraw everything' }).click();
 	await expect(page.getByRole('heading', { name: 'Withdrawn' })).toBeVisible();
 	await page.goto(link);
-	await expect(page.getByText('This link was replaced')).toBeVisible();
+	await expect(page.getByText('You withdrew your answers')).toBeVisible();
 	await page.goto(caseUrl);
 	await expect(page.getByText('withdrew the answers')).toBeVisible();
 });
@@ -181,4 +184,37 @@ test('a plan that stays open while its answers are withdrawn elsewhere says that
 	await expect(elsewhere.getByRole('heading', { name: 'Withdrawn' })).toBeVisible();
 	await open.getByRole('button', { name: 'Seat', exact: true }).click();
 	await expect(open.getByRole('status').first()).toHaveText(/^This link has ended/);
+});
+
+test('steps that are done change the corner at once, and a check-in says what has come undone', async ({
+	page,
+	browser
+}) => {
+	const { link, caseUrl } = await answeredLike(page, 'Cora Checkinova', 'Mirela Oakhanger');
+	const phone = await browser.newContext({ viewport: { width: 390, height: 844 } });
+	const employee = await phone.newPage();
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	const buttons = employee.locator('button[name=done]');
+	const n = await buttons.count();
+	for (let i = 0; i < n; i += 1) {
+		await buttons.nth(i).click();
+		await expect(employee.getByText(new RegExp(`${i + 1} of ${n} done`))).toBeVisible();
+	}
+	await expect(employee.getByText(/^We ask you again on /)).toBeVisible();
+	await page.goto(caseUrl);
+	await expect(page.getByText(new RegExp(`${n} of ${n} steps stand, carried out on`))).toBeVisible();
+
+	await employee.getByRole('link', { name: 'Something is new or has come undone' }).click();
+	await expect(employee).toHaveURL(/\/check-in$/);
+	await hydrated(employee);
+	await employee.getByRole('checkbox', { name: /Screen/ }).check();
+	for (const group of ['emergency', 'professional'])
+		await employee.locator(`button[name=none][value=${group}]`).click();
+	await employee.getByText('Nothing hurt in the last seven days').click();
+	await employee.getByRole('button', { name: 'Send', exact: true }).click();
+	await expect(employee.getByText('Your plan shows how to put back what has come undone.')).toBeVisible();
+	await phone.close();
+	await page.reload();
+	await expect(page.getByText(new RegExp(`${n - 1} of ${n} steps stand`))).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { addThings, answeredLike, hydrated, sendTo, TYPED, pastTheSigns } from './support';
+import { addThings, answeredLike, hydrated, noneOfThese, sendTo, TYPED, pastTheSigns } from './support';
 
 test.describe('before or without scripts', () => {
 	test('the whole walk and the plan work by forms alone', async ({ page, browser }) => {
@@ -14,6 +14,7 @@ test.describe('before or without scripts', () => {
 		for (const [title, fields] of TYPED) {
 			await expect(employee.getByRole('heading', { name: title, level: 1 })).toBeVisible();
 			await expect(employee.getByRole('button', { name: /^−/ })).toHaveCount(0);
+			if (title === 'Before anything else') await noneOfThese(employee);
 			for (const [name, text] of Object.entries(fields)) await employee.locator(`#${name}`).fill(text);
 			await employee.getByRole('button', { name: /^Next:/ }).click();
 		}

@@ -1,5 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { DEMO_PEOPLE } from '../seed/people';
+import { NO_SIGNS } from '../seed/profiles';
 
 /** The demo's account. */
 export const ACCOUNT = { email: 'coordinator@lanterns.example', password: 'tarn-valley-demo' } as const;
@@ -46,7 +47,9 @@ export async function answeredLike(
 ): Promise<{ link: string; caseUrl: string }> {
 	const sent = await sendTo(page, name);
 	const fields = DEMO_PEOPLE.find((person) => person.name === demoName)?.answers ?? {};
-	const saved = await page.request.put(`${sent.link}/draft`, { data: { fields } });
+	const saved = await page.request.put(`${sent.link}/draft`, {
+		data: { fields: { ...NO_SIGNS, ...fields } }
+	});
 	expect(saved.ok()).toBe(true);
 	const submitted = await page.request.post(`${sent.link}/submit`);
 	expect(await submitted.json()).toEqual({ ok: true });
@@ -79,9 +82,16 @@ export const TYPED: readonly (readonly [page: string, fields: Readonly<Record<st
 	['Your discomfort', {}]
 ];
 
+/** Says of both groups of signs that none is there. */
+export async function noneOfThese(page: Page): Promise<void> {
+	for (const group of ['emergency', 'professional'])
+		await page.locator(`button[name=none][value=${group}]`).click();
+}
+
 /** Nothing of the signs is there: on to the person. */
 export async function pastTheSigns(page: Page): Promise<void> {
 	await expect(page.getByRole('heading', { name: 'Before anything else' })).toBeVisible();
+	await noneOfThese(page);
 	await page.getByRole('button', { name: /^Next:/ }).click();
 	await expect(page.locator('#stature')).toBeVisible();
 }
@@ -92,6 +102,7 @@ export async function walkToTheHouse(page: Page, link: string): Promise<void> {
 	await page.getByRole('button', { name: /Begin/ }).click();
 	for (const [title, fields] of TYPED) {
 		await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+		if (title === 'Before anything else') await noneOfThese(page);
 		for (const [name, text] of Object.entries(fields)) await page.locator(`#${name}`).fill(text);
 		await page.getByRole('button', { name: /^Next:/ }).click();
 	}

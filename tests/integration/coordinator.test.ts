@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { eq, sql } from 'drizzle-orm';
 import ICAL from 'ical.js';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -19,15 +20,19 @@ import { messagesOf, writeToCoordinator, writeToPerson } from '$lib/server/cases
 import { addNote } from '$lib/server/cases/notes';
 import { readCase } from '$lib/server/cases/read-case';
 import { endReferral, referCase } from '$lib/server/cases/refer';
-import { reopenCase, settleCases, undoSettling } from '$lib/server/cases/settle-case';
+import { reopenCase, settleCase, settleCases } from '$lib/server/cases/settle-case';
+import { undoActs } from '$lib/server/acts/undo-acts';
 import { schema } from '$lib/server/db/client';
 import { followUpsIn, loadOfDays } from '$lib/server/follow-ups/list-follow-ups';
-import { finishFollowUp, setFollowUp, undoFinish } from '$lib/server/follow-ups/set-follow-up';
-import { actInBulk, changePerson, exportPeople } from '$lib/server/people/change-people';
+import { finishFollowUp } from '$lib/server/follow-ups/set-follow-up';
+import { actInBulk } from '$lib/server/people/act-in-bulk';
+import { changePerson } from '$lib/server/people/change-person';
+import { exportPeople } from '$lib/server/people/export-people';
 import { importPeople } from '$lib/server/people/import-people';
-import { dropFilter, listPeople, saveFilter, savedFiltersOf, teamsOf } from '$lib/server/people/list-people';
+import { listPeople, teamsOf } from '$lib/server/people/list-people';
+import { dropFilter, saveFilter, savedFiltersOf } from '$lib/server/people/saved-filters';
 import { filterOfQuery } from '$lib/server/people/people-filter';
-import { Desk, faultOf, MIRELA } from '../support/desk';
+import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 let desk: Desk;
 const now = new Date('2026-03-02T09:00:00Z');
@@ -43,8 +48,7 @@ const sheetOf = async (personId: string, day = today) =>
 describe('the order of the day', () => {
 	it('is by level, then by the day it is due, then by how much is open', async () => {
 		const hurts = (worst: string) => ({ ...MIRELA, 'pain.neck.worst': worst, 'pain.neck.days': '3' });
-		const painless = Object.fromEntries(Object.entries(MIRELA).filter(([name]) => !name.startsWith('pain.')));
-		const home = await desk.answered(painless);
+		const home = await desk.answered(PAINLESS);
 		const soon = await desk.answered(hurts('5'));
 		const clinic = await desk.answered(hurts('8'));
 		const older = await desk.answered(hurts('5'), new Date('2026-02-20T09:00:00Z'));
@@ -65,7 +69,7 @@ describe('the order of the day', () => {
 			{ ...MIRELA, 'pain.neck.worst': '3', 'pain.neck.days': '1' },
 			desk.later(60 * 24 * 40)
 		);
-		expect((await sheetOf(personId))?.worsts).toEqual([9, 6]);
+		expect((await desk.judged(personId)).worsts.map(({ worst }) => worst)).toEqual([9, 6]);
 	});
 });
 
@@ -73,58 +77,68 @@ describe('settling', () => {
 	it('takes a batch off the sheet and undoes exactly that', async () => {
 		const [a, b, earlier] = [await desk.answered(), await desk.answered(), await desk.answered()];
 		const ids = [a.personId, b.personId];
-		const settle = (personIds: string[], minutes: number) =>
-			settleCases(db(), desk.coordinator, { personIds, reason: '', version: null }, desk.later(minutes));
-		await settle([earlier.personId], 1);
-		await settle(ids, 2);
+		await desk.settle([earlier.personId], desk.later(1));
+		const key = randomUUID();
+		const settle = () => settleCases(db(), desk.coordinator, { personIds: ids, key }, desk.later(2));
+		expect((await settle()).settled).toEqual([...ids].sort());
+		// A key that is held sends the same press again: it is one act.
+		await settle();
 		for (const id of ids) expect(await sheetOf(id)).toBeUndefined();
-		await undoSettling(
-			db(),
-			desk.coordinator,
-			{ personIds: [...ids, earlier.personId], at: desk.later(2) },
-			desk.later(3)
-		);
+		expect(await faultOf(undoActs(db(), desk.second, key, desk.later(3)))).toBe('conflict');
+		expect(await undoActs(db(), desk.coordinator, key, desk.later(3))).toBe(2);
 		for (const id of ids) expect(await sheetOf(id)).toBeDefined();
 		expect(await sheetOf(earlier.personId)).toBeUndefined();
+		expect(await faultOf(undoActs(db(), desk.coordinator, key, desk.later(4)))).toBe('conflict');
+	});
+
+	it('leaves out who has an open sign or a message that nobody has read, and names them', async () => {
+		const grave = await desk.answered({ ...MIRELA, 'sign.wakes-at-night': 'yes' });
+		const wrote = await desk.answered();
+		const plain = await desk.answered();
+		await writeToCoordinator(db(), wrote.open, { text: 'A word', key: randomUUID() }, desk.later(1));
+		const ids = [grave, wrote, plain].map(({ personId }) => personId);
+		const { settled, leftOut } = await desk.settle(ids, desk.later(2));
+		expect(settled).toEqual([plain.personId]);
+		expect([...leftOut].sort()).toEqual([grave.personId, wrote.personId].sort());
+		for (const personId of leftOut) {
+			const input = { ...act(personId), reason: 'spoke' };
+			expect(await faultOf(settleCase(db(), desk.coordinator, input, desk.later(3)))).toBe('conflict');
+			expect(await sheetOf(personId)).toBeDefined();
+		}
 	});
 
 	it('keeps the reason, is opened again by hand and by new answers', async () => {
 		const { personId } = await desk.answered();
-		const listed = async () => (await readCase(db(), desk.coordinator, personId, now)).listed;
-		const { version } = await listed();
-		const input = { personIds: [personId], reason: 'called, feels well', version };
-		await settleCases(db(), desk.coordinator, input, desk.later(1));
+		const listed = () => desk.listed(personId);
+		const input = { ...act(personId, (await listed()).version), reason: 'called, feels well' };
+		await settleCase(db(), desk.coordinator, input, desk.later(1));
 		expect(await listed()).toMatchObject({ settledReason: 'called, feels well', openSince: null });
-		await reopenCase(db(), desk.coordinator, personId, desk.later(2));
+		await reopenCase(db(), desk.coordinator, act(personId), desk.later(2));
 		expect(await listed()).toMatchObject({ settledReason: '', settledAt: null });
 		expect((await listed()).openSince).not.toBeNull();
 	});
 
 	it('tells the second of two coordinators what changed, and overwrites nothing', async () => {
-		const { personId, open } = await desk.answered();
-		const { version } = (await readCase(db(), desk.second, personId, now)).listed;
-		await writeToCoordinator(db(), open, { text: 'Wait, one more thing', key: 'more' }, desk.later(1));
+		const { personId } = await desk.answered();
+		const { version } = await desk.listed(personId);
 		const settle = (of: number) =>
-			faultOf(
-				settleCases(db(), desk.second, { personIds: [personId], reason: '', version: of }, desk.later(2))
-			);
+			faultOf(settleCase(db(), desk.second, { ...act(personId, of), reason: '' }, desk.later(2)));
+		await addNote(db(), desk.coordinator, { ...act(personId), text: 'Rang, engaged' }, desk.later(1));
 		expect(await settle(version)).toBe('conflict');
 		expect(await sheetOf(personId)).toBeDefined();
-		expect(await settle((await readCase(db(), desk.second, personId, now)).listed.version)).toBe('none');
+		expect(await settle((await desk.listed(personId)).version)).toBe('none');
 	});
 
 	it('leaves what is asked for and not decided on the sheet', async () => {
 		const { personId, open } = await desk.answered();
 		await askEquipment(db(), open, { purchase: 'footrest', wanted: true }, desk.later(1));
-		await settleCases(
-			db(),
-			desk.coordinator,
-			{ personIds: [personId], reason: '', version: null },
-			desk.later(2)
-		);
-		expect((await sheetOf(personId))?.reasons).toEqual([
-			{ code: 'request', level: 'help', request: 'equipment' }
-		]);
+		await desk.settle([personId], desk.later(2));
+		expect((await sheetOf(personId))?.judgement?.reasons).toContainEqual({
+			code: 'request',
+			level: 'help',
+			on: today,
+			what: 'equipment'
+		});
 	});
 });
 
@@ -142,7 +156,8 @@ describe('equipment', () => {
 						requestId: (await request())?.id ?? '',
 						to,
 						reason: '',
-						version: version ?? (await request())?.version ?? 0
+						version: version ?? (await request())?.version ?? 0,
+						key: randomUUID()
 					},
 					desk.later(5)
 				)
@@ -163,23 +178,21 @@ describe('equipment', () => {
 describe('messages', () => {
 	it('go both ways, each once, with a letter that holds no word of it', async () => {
 		const { personId, open, token } = await desk.answered();
-		await settleCases(
-			db(),
-			desk.coordinator,
-			{ personIds: [personId], reason: '', version: null },
-			desk.later(1)
-		);
-		const ask = () => writeToCoordinator(db(), open, { text: 'It wobbles', key: 'w1' }, desk.later(2));
+		await desk.settle([personId], desk.later(1));
+		const key = randomUUID();
+		const ask = () => writeToCoordinator(db(), open, { text: 'It wobbles', key }, desk.later(2));
 		await Promise.all([ask(), ask()]);
-		expect((await sheetOf(personId))?.reasons).toContainEqual({
+		expect((await desk.judged(personId)).reasons).toContainEqual({
 			code: 'request',
 			level: 'help',
-			request: 'question'
+			on: today,
+			what: 'question'
 		});
-		const input = { personId, text: 'Put the widest book at the bottom', key: 'a1' };
+		expect((await sheetOf(personId))?.message).toBe('It wobbles');
+		const input = { personId, text: 'Put the widest book at the bottom', key: randomUUID() };
 		await writeToPerson(db(), desk.coordinator, input, desk.later(3));
 		await writeToPerson(db(), desk.coordinator, input, desk.later(4));
-		expect(await sheetOf(personId)).toBeUndefined();
+		expect((await sheetOf(personId))?.message ?? null).toBeNull();
 		expect((await messagesOf(db(), personId)).map(({ text, isFromPerson }) => [text, isFromPerson])).toEqual([
 			['It wobbles', true],
 			['Put the widest book at the bottom', false]
@@ -196,22 +209,17 @@ describe('roles', () => {
 		const [mine, other] = [await desk.answered(), await desk.answered()];
 		const read = (personId: string) => faultOf(readCase(db(), desk.clinician, personId, now));
 		expect(await read(mine.personId)).toBe('not-found');
-		const refer = { personId: mine.personId, clinicianId: desk.clinician.id, question: 'Please look' };
+		const refer = { ...act(mine.personId), clinicianId: desk.clinician.id, question: 'Please look' };
 		await referCase(db(), desk.coordinator, refer, now);
 		expect((await sheetOf(mine.personId))?.referredName).toBe('clinic');
 		expect([await read(mine.personId), await read(other.personId)]).toEqual(['none', 'not-found']);
 		const { lines } = await readDaySheet(db(), desk.clinician, today);
 		expect(lines.map(({ personId }) => personId)).toEqual([mine.personId]);
-		await addNote(db(), desk.clinician, { personId: mine.personId, text: 'Seen on Tuesday' }, now);
-		expect(await faultOf(addNote(db(), desk.clinician, { personId: other.personId, text: 'x' }, now))).toBe(
+		await addNote(db(), desk.clinician, { ...act(mine.personId), text: 'Seen on Tuesday' }, now);
+		expect(await faultOf(addNote(db(), desk.clinician, { ...act(other.personId), text: 'x' }, now))).toBe(
 			'not-found'
 		);
-		await endReferral(
-			db(),
-			desk.clinician,
-			{ personId: mine.personId, outcome: 'Nerve irritated, rest' },
-			now
-		);
+		await endReferral(db(), desk.clinician, { ...act(mine.personId), outcome: 'Nerve irritated, rest' }, now);
 		expect(await read(mine.personId)).toBe('not-found');
 		const { referrals } = await readCase(db(), desk.coordinator, mine.personId, now);
 		expect(referrals[0]).toMatchObject({ outcome: 'Nerve irritated, rest' });
@@ -235,14 +243,13 @@ describe('roles', () => {
 describe('follow-ups', () => {
 	it('make a chain, are undone, and stand in their span', async () => {
 		const personId = await desk.person();
-		const set = { personId, due: '2026-03-16', reason: 'Two weeks on', version: 0 };
-		await setFollowUp(db(), desk.coordinator, set, now);
+		await desk.follow(personId, { due: '2026-03-16', reason: 'Two weeks on', seen: 0 });
 		const next = { due: '2026-04-13', reason: 'Six weeks on' };
-		const finish = { personId, outcome: 'easier', next };
+		const finish = { ...act(personId), seen: 1, outcome: 'easier', next };
 		await finishFollowUp(db(), desk.coordinator, finish, desk.later(1));
 		const read = () => readCase(db(), desk.coordinator, personId, now);
 		expect(await read()).toMatchObject({ followUp: next, chain: [{ outcome: 'easier', due: '2026-03-16' }] });
-		await undoFinish(db(), desk.coordinator, { personId, at: desk.later(1) }, desk.later(2));
+		await undoActs(db(), desk.coordinator, finish.key, desk.later(2));
 		expect(await read()).toMatchObject({ followUp: { due: '2026-03-16' }, chain: [] });
 		const span = { from: '2026-03-10', until: '2026-03-20', today };
 		expect((await followUpsIn(db(), desk.coordinator, span)).lines.map((line) => line.personId)).toContain(
@@ -256,8 +263,8 @@ describe('follow-ups', () => {
 	});
 
 	it('tell of a free day where the person lives, and are set all the same', async () => {
-		const set = async (personId: string, due: string, version: number) =>
-			(await setFollowUp(db(), desk.coordinator, { personId, due, reason: '', version }, now)).isFreeDay;
+		const set = async (personId: string, due: string, seen: number) =>
+			(await desk.follow(personId, { due, reason: '', seen })).isFreeDay;
 		const anywhere = await desk.person();
 		expect(await set(anywhere, '2026-03-14', 0)).toBe(true);
 		expect(await set(anywhere, '2026-06-10', 1)).toBe(false);
@@ -273,12 +280,7 @@ describe('follow-ups', () => {
 
 	it('come as iCalendar by a secret address, with initials only, until it is renewed', async () => {
 		const personId = await desk.person();
-		await setFollowUp(
-			db(),
-			desk.coordinator,
-			{ personId, due: '2026-05-04', reason: 'neck', version: 0 },
-			now
-		);
+		await desk.follow(personId, { due: '2026-05-04', reason: 'neck', seen: 0 });
 		const token = await renewCalendar(db(), desk.coordinator);
 		const text = await followUpFeed(db(), token, 'https://corner.example', now);
 		// Read back by the library that calendars are built with.
@@ -298,7 +300,16 @@ describe('follow-ups', () => {
 });
 
 describe('the list of people', () => {
-	const columns = { name: 0, email: 1, team: 2, country: 3, timeZone: 4, language: 5 };
+	const columns = {
+		name: 0,
+		email: 1,
+		team: 2,
+		country: 3,
+		timeZone: 4,
+		language: 5,
+		phone: null,
+		region: null
+	};
 	const lines = [
 		['Ava Import', 'ava@import.example', 'Imported', 'PT', 'Europe/Lisbon', 'pt'],
 		['Ben Import', 'BEN@import.example', 'Imported', 'DE', '', '']
@@ -306,7 +317,7 @@ describe('the list of people', () => {
 	const take = (of: string[][], apply = true) =>
 		importPeople(db(), desk.coordinator, { lines: of, columns, apply }, now);
 	const find = (query: string) =>
-		listPeople(db(), desk.coordinator, { filter: filterOfQuery(new URLSearchParams(query)) }, now);
+		listPeople(db(), desk.coordinator, { filter: filterOfQuery(new URLSearchParams(query)) });
 
 	it('is taken in all or nothing, and again without doubles', async () => {
 		expect(await take(lines, false)).toMatchObject({ added: 2, isApplied: false });
@@ -335,8 +346,8 @@ describe('the list of people', () => {
 		))
 			csv += part;
 		const [headings, ...rows] = csv.trim().split('\r\n');
-		expect(headings).toBe('name,email,team,country,timeZone,language,answered,checksOff');
-		expect(rows).toEqual(['Ava Import,ava@import.example,Imported,PT,Europe/Lisbon,pt,,']);
+		expect(headings).toBe('name,email,team,phone,country,region,timeZone,language,answered,checksOff');
+		expect(rows).toEqual(['Ava Import,ava@import.example,Imported,,PT,,Europe/Lisbon,pt,,']);
 	});
 
 	it('is searched by any part of name, team and address together, by the beginning of a name where it is short', async () => {
@@ -348,7 +359,12 @@ describe('the list of people', () => {
 	it('is acted on in bulk, for as many as were seen and no other', async () => {
 		const ids = (await find('q=import.example')).lines.map(({ id }) => id);
 		const act = (kind: 'send' | 'leave' | 'return', expected: number) =>
-			actInBulk(db(), desk.coordinator, { whom: { ids }, act: { kind }, expected }, desk.later(1));
+			actInBulk(
+				db(),
+				desk.coordinator,
+				{ whom: { ids }, act: { kind }, expected, key: randomUUID() },
+				desk.later(1)
+			);
 		expect(await faultOf(act('send', 5))).toBe('conflict');
 		expect(await act('send', 2)).toBe(2);
 		expect((await find('q=import.example&state=sent')).total).toBe(2);
@@ -357,10 +373,13 @@ describe('the list of people', () => {
 		// Nobody who has left is written to; the whole act is refused.
 		expect(await faultOf(act('send', 2))).toBe('conflict');
 		await act('return', 2);
-		expect((await find('q=import.example&state=revoked')).total).toBe(2);
+		// The links that ended when they left work again.
+		expect((await find('q=import.example&state=sent')).total).toBe(2);
 		const whom = { filter: filterOfQuery(new URLSearchParams('q=import.example')) };
 		const followUp = { kind: 'follow-up', due: '2026-09-01', reason: 'all' } as const;
-		expect(await actInBulk(db(), desk.coordinator, { whom, act: followUp, expected: 2 }, now)).toBe(2);
+		expect(
+			await actInBulk(db(), desk.coordinator, { whom, act: followUp, expected: 2, key: randomUUID() }, now)
+		).toBe(2);
 	});
 
 	it('keeps filters by name, each user theirs', async () => {
@@ -383,7 +402,9 @@ describe('the list of people', () => {
 			team: 'X',
 			country: 'PT',
 			timeZone: '',
-			language: 'pt'
+			language: 'pt',
+			phone: '+351 210 000 000',
+			region: ''
 		};
 		const change = (version: number) =>
 			faultOf(changePerson(db(), desk.coordinator, { id, version, ...details }, now));
@@ -466,15 +487,19 @@ describe('accounts', () => {
 describe('leaving', () => {
 	it('ends links and follow-ups, and takes the case off every list', async () => {
 		const { personId, token } = await desk.answered();
-		await setFollowUp(db(), desk.coordinator, { personId, due: today, reason: '', version: 0 }, now);
-		const act = { whom: { ids: [personId] }, act: { kind: 'leave' }, expected: 1 } as const;
-		await actInBulk(db(), desk.coordinator, act, desk.later(1));
+		await desk.follow(personId, { due: today, reason: '', seen: 0 });
+		const input = {
+			whom: { ids: [personId] },
+			act: { kind: 'leave' },
+			expected: 1,
+			key: randomUUID()
+		} as const;
+		await actInBulk(db(), desk.coordinator, input, desk.later(1));
 		expect(await sheetOf(personId)).toBeUndefined();
 		expect(await readCase(db(), desk.coordinator, personId, now)).toMatchObject({
 			followUp: null,
 			chain: [{ outcome: 'Has left' }]
 		});
-		// What was answered stays theirs to see.
-		expect(await faultOf(openAssessment(db(), token, desk.later(2)))).toBe('none');
+		expect(await faultOf(openAssessment(db(), token))).toBe('ended');
 	});
 });

@@ -1,37 +1,41 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { randomUUID } from 'node:crypto';
 import { addUser } from '$lib/server/access/add-user';
 import { signIn, signOut, userOfSession } from '$lib/server/access/sign-in';
 import type { Actor, Role } from '$lib/server/actor';
-import { newestReMeasurement, openAssessment, ticksOf } from '$lib/server/assessments/open-assessment';
-import { tickStep, withdrawAssessment } from '$lib/server/assessments/plan-progress';
+import { newestReMeasurement, openAssessment } from '$lib/server/assessments/open-assessment';
+import { withdrawAnswers } from '$lib/server/assessments/withdraw';
+import { currentPlanOf, eventsOf, ticksOf } from '$lib/server/plans/current-plan';
+import { tickStep } from '$lib/server/plans/tick-step';
 import { keepReMeasurement, takeReMeasurement, type TypedAgain } from '$lib/server/assessments/re-measure';
 import { changeUnit, giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
-import { adviceAtSpots } from '$lib/server/planning/advice-at-spot';
 import { planHere } from '$lib/server/planning/planning';
+import { solveSpots } from '$lib/server/plans/solve-spots';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { askEquipment, requestsOf } from '$lib/server/assessments/ask-equipment';
-import { addSpot, answeredSpots, MOST_SPOTS, spotsOf } from '$lib/server/assessments/spots';
-import { reportSigns } from '$lib/server/assessments/report-signs';
+import { addSpot, MOST_SPOTS, spotRows, spotsOf } from '$lib/server/assessments/spots';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { readCase } from '$lib/server/cases/read-case';
-import { settleCases, undoSettling } from '$lib/server/cases/settle-case';
+import { markMessagesRead } from '$lib/server/cases/messages';
+import { reopenCase, settleCase, settleCases } from '$lib/server/cases/settle-case';
+import { undoActs } from '$lib/server/acts/undo-acts';
 import { schema } from '$lib/server/db/client';
 import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { addPerson } from '$lib/server/people/add-person';
+import { leave } from '$lib/server/people/leave';
 import { listPeople, PEOPLE_A_PAGE } from '$lib/server/people/list-people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { newestLetters } from '$lib/server/post/write-letter';
-import { DEMO_PEOPLE } from '../../seed/people';
-import { makeTestDatabase, type TestDatabase } from '../support/database';
-import { faultOf } from '../support/desk';
+import type { TestDatabase } from '../support/database';
+import { act, Desk, faultOf, MIRELA } from '../support/desk';
 
+let desk: Desk;
 let test: TestDatabase;
 let coordinator: Actor;
 const now = new Date('2026-03-02T09:00:00Z');
 const later = (minutes: number) => new Date(now.getTime() + minutes * 60_000);
-const mirela = DEMO_PEOPLE.find((p) => p.name.startsWith('Mirela'))?.answers ?? {};
 const account = {
 	email: 'Someone@example.org',
 	name: 'Some One',
@@ -40,34 +44,21 @@ const account = {
 } as const;
 
 beforeAll(async () => {
-	test = await makeTestDatabase();
-	const id = await addUser(test.db, account);
-	coordinator = { kind: 'user', id, name: account.name, role: 'coordinator' };
+	desk = await Desk.make(now);
+	({ test, coordinator } = desk);
+	await addUser(test.db, account);
 });
 
-afterAll(() => test.drop());
+afterAll(() => desk.test.drop());
 
 const everyone = filterOfQuery(new URLSearchParams());
-const settling = (personId: string) => ({ personIds: [personId], reason: '', version: null });
+const newPerson = () => desk.person();
+const answered = (answers: Readonly<Record<string, string>> = MIRELA) => desk.answered(answers);
 
-let count = 0;
-async function newPerson(): Promise<string> {
-	count += 1;
-	return addPerson(
-		test.db,
-		coordinator,
-		{ name: `Person ${count}`, email: `p${count}@example.org`, team: 'T' },
-		now
-	);
-}
-
-async function answered(answers: Readonly<Record<string, string>> = mirela) {
-	const personId = await newPerson();
-	const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
-	const open = await openAssessment(test.db, token, now);
-	await saveAnswers(test.db, open, answers, now);
-	const submitted = await submitAnswers(test.db, open, now, planHere);
-	return { personId, token, submitted, open: await openAssessment(test.db, token, now) };
+/** What stands of the plan that a self-assessment is worked on by. */
+async function ticksOfPlan(assessmentId: string) {
+	const plan = await currentPlanOf(test.db, assessmentId);
+	return ticksOf(plan ? await eventsOf(test.db, plan.id) : []);
 }
 
 describe('sign-in', () => {
@@ -135,24 +126,22 @@ describe('people', () => {
 		);
 		for (const [i, name] of names.entries())
 			await addPerson(test.db, coordinator, { name, email: `listed${i}@example.org`, team: '100%' }, now);
-		const first = await listPeople(test.db, coordinator, { filter: { ...everyone, search: 'listed' } }, now);
-		const second = await listPeople(
-			test.db,
-			coordinator,
-			{ filter: { ...everyone, search: 'listed' }, cursor: first.next ?? '' },
-			now
-		);
+		const first = await listPeople(test.db, coordinator, { filter: { ...everyone, search: 'listed' } });
+		const second = await listPeople(test.db, coordinator, {
+			filter: { ...everyone, search: 'listed' },
+			cursor: first.next ?? ''
+		});
 		expect([first.lines.length, second.lines.length, first.total]).toEqual([PEOPLE_A_PAGE, 7, names.length]);
 		expect(second.next).toBeNull();
 		expect([...first.lines, ...second.lines].map((line) => line.name)).toEqual([...names].sort());
+		expect((await listPeople(test.db, coordinator, { filter: { ...everyone, search: '00%' } })).total).toBe(
+			names.length
+		);
+		expect((await listPeople(test.db, coordinator, { filter: { ...everyone, search: 'a_b' } })).total).toBe(
+			0
+		);
 		expect(
-			(await listPeople(test.db, coordinator, { filter: { ...everyone, search: '00%' } }, now)).total
-		).toBe(names.length);
-		expect(
-			(await listPeople(test.db, coordinator, { filter: { ...everyone, search: 'a_b' } }, now)).total
-		).toBe(0);
-		expect(
-			(await listPeople(test.db, coordinator, { filter: everyone, cursor: 'rubbish' }, now)).lines.length
+			(await listPeople(test.db, coordinator, { filter: everyone, cursor: 'rubbish' })).lines.length
 		).toBe(PEOPLE_A_PAGE);
 	});
 });
@@ -160,31 +149,29 @@ describe('people', () => {
 describe('a self-assessment', () => {
 	it('goes out as a letter with the link, of which only a hash is kept', async () => {
 		const personId = await newPerson();
-		const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
+		const { token } = await desk.send(personId);
 		const letter = (await newestLetters(test.db)).find((l) => l.personId === personId);
 		expect(letter?.linkPath).toBe(`/c/${token}`);
-		expect(letter?.body).toContain('1 May 2026');
+		expect(letter?.body).toContain('as long as your answers are kept');
 		expect(JSON.stringify(await test.db.select().from(schema.assessments))).not.toContain(token);
-		expect((await openAssessment(test.db, token, now)).assessment.personId).toBe(personId);
+		expect((await openAssessment(test.db, token)).assessment.personId).toBe(personId);
 	});
 
 	it('tells an unknown, a replaced and an ended link apart', async () => {
 		const personId = await newPerson();
-		const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
-		expect(await faultOf(openAssessment(test.db, 'never-given', now))).toBe('not-found');
-		expect(await faultOf(openAssessment(test.db, token, new Date('2026-06-01T00:00:00Z')))).toBe('ended');
-		const next = await sendAssessment(test.db, coordinator, { personId }, now);
-		expect(await faultOf(openAssessment(test.db, token, now))).toBe('ended');
-		expect(await faultOf(openAssessment(test.db, next.token, now))).toBe('none');
-		expect(await faultOf(sendAssessment(test.db, coordinator, { personId: crypto.randomUUID() }, now))).toBe(
-			'not-found'
-		);
+		const { token } = await desk.send(personId);
+		expect(await faultOf(openAssessment(test.db, 'never-given'))).toBe('not-found');
+		expect(await faultOf(openAssessment(test.db, token))).toBe('none');
+		const next = await desk.send(personId);
+		expect(await faultOf(openAssessment(test.db, token))).toBe('ended');
+		expect(await faultOf(openAssessment(test.db, next.token))).toBe('none');
+		expect(await faultOf(sendAssessment(test.db, coordinator, act(randomUUID()), now))).toBe('not-found');
 	});
 
 	it('keeps what two devices save at once, field by field', async () => {
 		const personId = await newPerson();
-		const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
-		const open = await openAssessment(test.db, token, now);
+		const { token } = await desk.send(personId);
+		const open = await openAssessment(test.db, token);
 		const saves = Array.from({ length: 20 }, (_, i) =>
 			saveAnswers(
 				test.db,
@@ -194,7 +181,7 @@ describe('a self-assessment', () => {
 			)
 		);
 		await Promise.all(saves);
-		const { assessment } = await openAssessment(test.db, token, now);
+		const { assessment } = await openAssessment(test.db, token);
 		expect(assessment.answersRevision).toBe(20);
 		expect(Object.keys(assessment.answers).filter((name) => name.startsWith('thing.'))).toHaveLength(20);
 	});
@@ -202,16 +189,18 @@ describe('a self-assessment', () => {
 	it('becomes a judged corner, once: submitting twice changes nothing', async () => {
 		const { personId, submitted, open } = await answered();
 		expect(submitted).toEqual({ ok: true });
-		expect(open.assessment).toMatchObject({ checksOff: 3, checksUnsure: 0 });
-		expect(open.assessment.costNow).toBeGreaterThan(open.assessment.costPlanned ?? Infinity);
-		await settleCases(test.db, coordinator, settling(personId), later(5));
-		await tickStep(test.db, open, { place: 'seat', done: true }, later(6));
+		expect(open.assessment.checksOff).toBe(3);
+		const { first, plan } = await desk.judged(personId);
+		expect(first.filter(({ verdict }) => verdict === 'off')).toHaveLength(3);
+		expect(plan).toMatchObject({ done: 0, carriedOut: null });
+		await desk.settle([personId], later(5));
+		await tickStep(test.db, open, { thing: 'seat', done: true }, later(6));
 		const both = await Promise.all([
 			submitAnswers(test.db, open, later(10), planHere),
 			submitAnswers(test.db, open, later(10), planHere)
 		]);
 		expect(both).toEqual([{ ok: true }, { ok: true }]);
-		const again = await openAssessment(test.db, (await answered()).token, now);
+		const again = await openAssessment(test.db, (await answered()).token);
 		expect(again.assessment.corner).toEqual(open.assessment.corner);
 		const [row] = await test.db
 			.select()
@@ -219,18 +208,20 @@ describe('a self-assessment', () => {
 			.where(eq(schema.assessments.id, open.assessment.id));
 		expect(row?.answeredAt).toEqual(now);
 		expect(row?.seenAt).toEqual(later(5));
-		expect(await ticksOf(test.db, open.assessment.id)).toEqual({ seat: true });
+		expect(await ticksOfPlan(open.assessment.id)).toEqual({ seat: true });
 	});
 
 	it('comes back to the coordinator when the answers change', async () => {
 		const { personId, open } = await answered();
-		await settleCases(test.db, coordinator, settling(personId), later(5));
-		await tickStep(test.db, open, { place: 'seat', done: true }, later(6));
+		await desk.settle([personId], later(5));
+		await tickStep(test.db, open, { thing: 'seat', done: true }, later(6));
 		await saveAnswers(test.db, open, { surfaceHeight: '71' }, later(7));
 		await submitAnswers(test.db, open, later(8), planHere);
 		const read = await readCase(test.db, coordinator, personId, later(9));
 		expect(read.answered).toMatchObject({ seenAt: null, answeredAt: now });
-		expect(read.ticks).toEqual({});
+		expect(read.listed.openSince).not.toBeNull();
+		// The seat does not stand on the table: it is as it was put.
+		expect(await ticksOfPlan(open.assessment.id)).toMatchObject({});
 	});
 
 	it('with something missing stays a draft and names what is missing', async () => {
@@ -238,13 +229,13 @@ describe('a self-assessment', () => {
 		expect(submitted.ok).toBe(false);
 		expect(submitted.ok ? [] : submitted.issues.map((issue) => issue.field)).toContain('surfaceHeight');
 		expect(open.assessment.answeredAt).toBeNull();
-		expect(await faultOf(tickStep(test.db, open, { place: 'seat', done: true }, now))).toBe('conflict');
+		expect(await faultOf(tickStep(test.db, open, { thing: 'seat', done: true }, now))).toBe('conflict');
 	});
 
 	it('changes unit as one step', async () => {
 		const { open, token } = await answered();
 		await Promise.all([changeUnit(test.db, open, 'in', now), changeUnit(test.db, open, 'in', now)]);
-		const { assessment } = await openAssessment(test.db, token, now);
+		const { assessment } = await openAssessment(test.db, token);
 		expect(assessment.answers).toMatchObject({ unit: 'in', surfaceHeight: '29.61' });
 		expect(await submitAnswers(test.db, open, now, planHere)).toEqual({ ok: true });
 	});
@@ -252,11 +243,11 @@ describe('a self-assessment', () => {
 	it('keeps the newest of what was measured again', async () => {
 		const { open } = await answered();
 		const lengths = { seatUnder: 520, feetOn: 90, surface: 752, keysOn: 752, screenTop: 1240 };
-		await keepReMeasurement(test.db, open, lengths, null, later(1));
-		await keepReMeasurement(test.db, open, { ...lengths, seatUnder: 512 }, null, later(2));
+		await keepReMeasurement(test.db, open, lengths, later(1));
+		await keepReMeasurement(test.db, open, { ...lengths, seatUnder: 512 }, later(2));
 		expect((await newestReMeasurement(test.db, open.assessment.id))?.lengths.seatUnder).toBe(512);
 		// Sent again because the answer was lost: it is one.
-		await keepReMeasurement(test.db, open, { ...lengths, seatUnder: 512 }, null, later(3));
+		await keepReMeasurement(test.db, open, { ...lengths, seatUnder: 512 }, later(3));
 		const rows = await test.db
 			.select()
 			.from(schema.reMeasurements)
@@ -268,11 +259,11 @@ describe('a self-assessment', () => {
 		const { open } = await answered();
 		const typed = { seatUnder: '52', feetOn: '9', surface: '75.2', keysOn: '75.2', screenTop: '124' };
 		const take = (fields: TypedAgain, minutes: number) =>
-			takeReMeasurement(test.db, open, fields, 'cm', planHere, later(minutes));
+			takeReMeasurement(test.db, open, fields, 'cm', later(minutes));
 		expect((await take({ ...typed, keysOn: 'high' }, 1)).map(({ field }) => field)).toEqual(['keysOn']);
 		expect(await newestReMeasurement(test.db, open.assessment.id)).toBeNull();
 		expect(await take(typed, 2)).toEqual([]);
-		expect(await take({ seatUnder: '20.5', unit: 'in', plan: '2' }, 3)).toEqual([]);
+		expect(await take({ seatUnder: '20.5', unit: 'in' }, 3)).toEqual([]);
 		expect((await newestReMeasurement(test.db, open.assessment.id))?.lengths).toEqual({
 			seatUnder: 521,
 			feetOn: 90,
@@ -284,14 +275,14 @@ describe('a self-assessment', () => {
 
 	it('can be withdrawn: answers, plan, letters and link go, that it happened stays', async () => {
 		const { personId, open, token } = await answered();
-		await tickStep(test.db, open, { place: 'seat', done: true }, later(1));
-		await withdrawAssessment(test.db, open, later(2));
+		await tickStep(test.db, open, { thing: 'seat', done: true }, later(1));
+		await withdrawAnswers(test.db, open, later(2));
 		const [row] = await test.db
 			.select()
 			.from(schema.assessments)
 			.where(eq(schema.assessments.id, open.assessment.id));
 		expect(row).toMatchObject({ answers: {}, corner: null, answeredAt: null, checksOff: null });
-		expect(await faultOf(openAssessment(test.db, token, later(3)))).toBe('ended');
+		expect(await faultOf(openAssessment(test.db, token))).toBe('ended');
 		expect((await newestLetters(test.db)).some((letter) => letter.personId === personId)).toBe(false);
 		const { log } = await readCase(test.db, coordinator, personId, later(4));
 		expect(log.map((line) => line.act)).toContain('withdrawn');
@@ -299,11 +290,11 @@ describe('a self-assessment', () => {
 
 	it('asks for consent once', async () => {
 		const personId = await newPerson();
-		const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
-		const open = await openAssessment(test.db, token, now);
+		const { token } = await desk.send(personId);
+		const open = await openAssessment(test.db, token);
 		await Promise.all([giveConsent(test.db, open, later(1)), giveConsent(test.db, open, later(1))]);
 		await giveConsent(test.db, open, later(9));
-		expect((await openAssessment(test.db, token, now)).assessment.consentedAt).toEqual(later(1));
+		expect((await openAssessment(test.db, token)).assessment.consentedAt).toEqual(later(1));
 		const { log } = await readCase(test.db, coordinator, personId, now);
 		expect(log.filter((line) => line.act === 'consented')).toHaveLength(1);
 	});
@@ -314,7 +305,7 @@ describe('follow-ups and the day sheet', () => {
 
 	it('show a follow-up on its day and not before, until it is done', async () => {
 		const personId = await newPerson();
-		await setFollowUp(test.db, coordinator, { personId, due: '2026-03-16', reason: 'look', version: 0 }, now);
+		await desk.follow(personId, { due: '2026-03-16', reason: 'look', seen: 0 });
 		const dueOn = async (day: string) =>
 			(await linesOf(day)).lines.some((line) => line.personId === personId);
 		expect([await dueOn('2026-03-15'), await dueOn('2026-03-16'), await dueOn('2026-04-01')]).toEqual([
@@ -322,14 +313,19 @@ describe('follow-ups and the day sheet', () => {
 			true,
 			true
 		]);
-		await finishFollowUp(test.db, coordinator, { personId, outcome: 'well', next: null }, later(1));
+		await finishFollowUp(
+			test.db,
+			coordinator,
+			{ ...act(personId), seen: 1, outcome: 'well', next: null },
+			later(1)
+		);
 		expect(await dueOn('2026-04-01')).toBe(false);
 	});
 
 	it('never overwrite what another coordinator set meanwhile', async () => {
 		const personId = await newPerson();
 		const set = (due: string, version: number) =>
-			faultOf(setFollowUp(test.db, coordinator, { personId, due, reason: '', version }, now));
+			faultOf(desk.follow(personId, { due, reason: '', seen: version }));
 		const both = await Promise.all([set('2026-04-01', 0), set('2026-04-02', 0)]);
 		expect([...both].sort()).toEqual(['conflict', 'none']);
 		expect(await set('2026-05-01', 1)).toBe('none');
@@ -345,9 +341,10 @@ describe('follow-ups and the day sheet', () => {
 		const isShown = async () =>
 			(await linesOf('2026-03-02')).lines.some((line) => line.personId === personId);
 		expect(await isShown()).toBe(true);
-		await settleCases(test.db, coordinator, settling(personId), later(1));
+		const key = randomUUID();
+		await settleCases(test.db, coordinator, { personIds: [personId], key }, later(1));
 		expect(await isShown()).toBe(false);
-		await undoSettling(test.db, coordinator, { personIds: [personId], at: later(1) }, later(2));
+		await undoActs(test.db, coordinator, key, later(2));
 		expect(await isShown()).toBe(true);
 	});
 });
@@ -355,17 +352,30 @@ describe('follow-ups and the day sheet', () => {
 describe('rights', () => {
 	const acts: readonly [string, (actor: Actor, personId: string) => Promise<unknown>][] = [
 		['add a person', (a) => addPerson(test.db, a, { name: 'x', email: 'x@example.org', team: '' }, now)],
-		['list people', (a) => listPeople(test.db, a, { filter: filterOfQuery(new URLSearchParams()) }, now)],
-		['send', (a, personId) => sendAssessment(test.db, a, { personId }, now)],
-		['deal with', (a, personId) => settleCases(test.db, a, settling(personId), now)],
-		['undo', (a, personId) => undoSettling(test.db, a, { personIds: [personId], at: now }, now)],
+		['list people', (a) => listPeople(test.db, a, { filter: filterOfQuery(new URLSearchParams()) })],
+		['send', (a, personId) => sendAssessment(test.db, a, act(personId), now)],
+		[
+			'deal with',
+			(a, personId) => settleCases(test.db, a, { personIds: [personId], key: randomUUID() }, now)
+		],
+		['settle', (a, personId) => settleCase(test.db, a, { ...act(personId), reason: '' }, now)],
+		['open again', (a, personId) => reopenCase(test.db, a, act(personId), now)],
+		['mark messages as read', (a, personId) => markMessagesRead(test.db, a, act(personId), now)],
+		['mark as left', (a, personId) => leave(test.db, a, act(personId), now)],
 		[
 			'set a follow-up',
-			(a, personId) => setFollowUp(test.db, a, { personId, due: '2026-09-01', reason: '', version: 0 }, now)
+			(a, personId) =>
+				setFollowUp(
+					test.db,
+					a,
+					{ ...act(personId), kind: 'look', due: '2026-09-01', reason: '', seen: 0 },
+					now
+				)
 		],
 		[
 			'finish a follow-up',
-			(a, personId) => finishFollowUp(test.db, a, { personId, outcome: '', next: null }, now)
+			(a, personId) =>
+				finishFollowUp(test.db, a, { ...act(personId), seen: 1, outcome: 'x', next: null }, now)
 		]
 	];
 	const id = '00000000-0000-4000-8000-000000000000';
@@ -409,47 +419,50 @@ describe('signs and discomfort', () => {
 
 	it('puts an emergency at the top of the day at once, before anything else is answered', async () => {
 		const personId = await newPerson();
-		const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
-		const open = await openAssessment(test.db, token, now);
+		const { token } = await desk.send(personId);
+		const open = await openAssessment(test.db, token);
 		await saveAnswers(test.db, open, { 'sign.chest-pain': 'yes' }, now);
-		await reportSigns(test.db, open, now);
-		await reportSigns(test.db, open, now);
+		await saveAnswers(test.db, open, { 'sign.chest-pain': 'yes' }, later(1));
 		const { lines: fresh } = await readDaySheet(test.db, coordinator, today);
-		expect(fresh[0]).toMatchObject({ personId, levelRank: 0, answeredAt: null });
-		expect(fresh[0]?.reasons).toEqual([{ code: 'emergency-sign', level: 'now', sign: 'chest-pain' }]);
+		expect(fresh[0]).toMatchObject({ personId, level: 'now' });
+		const [first] = fresh[0]?.judgement?.reasons ?? [];
+		expect(first).toEqual({ code: 'emergency-sign', level: 'now', on: today, sign: 'chest-pain' });
 		const { log } = await readCase(test.db, coordinator, personId, now);
 		expect(log.filter(({ act }) => act === 'signs-told')).toHaveLength(1);
-		// A slip of the finger is taken back, and the sheet is clear of it.
-		await saveAnswers(test.db, open, { 'sign.chest-pain': 'no' }, now);
-		await reportSigns(test.db, open, now);
+		// Taken back, it stays: only what came of it closes it.
+		await saveAnswers(test.db, open, { 'sign.chest-pain': 'no' }, later(2));
+		expect(await lineOf(personId)).toMatchObject({ level: 'now' });
+		await desk.reach(personId, { closes: ['chest-pain'], whom: 'Person' }, later(3));
 		expect(await lineOf(personId)).toBeUndefined();
 	});
 
 	it('judges the answers by the policy and keeps why; told again unchanged nothing moves', async () => {
 		const { personId, token } = await answered({
-			...mirela,
+			...MIRELA,
 			'pain.neck.worst': '8',
 			'pain.neck.days': '2'
 		});
-		expect(await lineOf(personId)).toMatchObject({ levelRank: 1 });
-		expect((await lineOf(personId))?.reasons[0]).toMatchObject({
-			code: 'severe',
-			report: { region: 'neck', worst: 8 }
-		});
-		await settleCases(test.db, coordinator, settling(personId), now);
-		const open = await openAssessment(test.db, token, now);
+		expect(await lineOf(personId)).toMatchObject({ level: 'clinician' });
+		const { reasons, evidence } = await desk.judged(personId);
+		expect(reasons[0]).toMatchObject({ code: 'severe', on: today });
+		expect(evidence.severe).toMatchObject([{ region: 'neck', worst: 8 }]);
+		// A press does not settle it.
+		expect(await desk.settle([personId], now)).toEqual({ settled: [], leftOut: [personId] });
+		await desk.reach(personId, { closes: ['severe'], whom: 'Person' }, later(1));
+		await desk.settle([personId], later(2));
+		const open = await openAssessment(test.db, token);
 		await submitAnswers(test.db, open, later(5), planHere);
 		expect(await lineOf(personId)).toBeUndefined();
 		// Better now: the same corner, another self; what was ticked stays ticked.
-		await tickStep(test.db, open, { place: 'feet', done: true }, later(6));
+		await tickStep(test.db, open, { thing: 'feet', done: true }, later(6));
 		await saveAnswers(test.db, open, { 'pain.neck.worst': '5' }, later(7));
 		await submitAnswers(test.db, open, later(8), planHere);
-		expect(await lineOf(personId)).toMatchObject({ levelRank: 2 });
-		expect(await ticksOf(test.db, open.assessment.id)).toEqual({ feet: true });
+		expect(await lineOf(personId)).toMatchObject({ level: 'soon' });
+		expect(await ticksOfPlan(open.assessment.id)).toEqual({ feet: true });
 	});
 
 	it('asks for the days of what hurts before it takes the answers', async () => {
-		const { submitted } = await answered({ ...mirela, 'pain.knee-left.worst': '3' });
+		const { submitted } = await answered({ ...MIRELA, 'pain.knee-left.worst': '3' });
 		expect(submitted).toEqual({ ok: false, issues: [{ field: 'pain.knee-left.days', code: 'missing' }] });
 	});
 });
@@ -457,21 +470,21 @@ describe('signs and discomfort', () => {
 describe('asking for equipment', () => {
 	it('is one request however often it is asked, comes to the sheet, and can be taken back', async () => {
 		const { personId, open } = await answered();
-		await settleCases(test.db, coordinator, settling(personId), now);
+		await desk.settle([personId], now);
 		const ask = (wanted: boolean) => askEquipment(test.db, open, { purchase: 'footrest', wanted }, now);
 		await Promise.all([ask(true), ask(true)]);
 		expect(await requestsOf(test.db, open.assessment.id)).toEqual(['footrest']);
 		const { lines: fresh } = await readDaySheet(test.db, coordinator, '2026-03-02');
 		const line = fresh.find((l) => l.personId === personId);
-		expect(line?.reasons.map(({ code }) => code)).toContain('request');
+		expect(line?.judgement?.reasons.map(({ code }) => code)).toContain('request');
 		await ask(false);
 		expect(await requestsOf(test.db, open.assessment.id)).toEqual([]);
 	});
 
 	it('waits until there is a plan', async () => {
 		const personId = await newPerson();
-		const { token } = await sendAssessment(test.db, coordinator, { personId }, now);
-		const open = await openAssessment(test.db, token, now);
+		const { token } = await desk.send(personId);
+		const open = await openAssessment(test.db, token);
 		expect(await faultOf(askEquipment(test.db, open, { purchase: 'monitor', wanted: true }, now))).toBe(
 			'conflict'
 		);
@@ -496,53 +509,58 @@ describe('a second spot', () => {
 		const path = await addSpot(test.db, open, token, now);
 		const second = path.slice('/c/'.length);
 		expect(second).toBe(`${token}-2`);
-		const at = await openAssessment(test.db, second, now);
+		const at = await openAssessment(test.db, second);
 		expect(at.assessment.answers).toMatchObject({ stature: '158', posture: 'standing' });
 		expect(at.assessment.answers).not.toHaveProperty('surfaceHeight');
 		await saveAnswers(test.db, at, { ...standing, stature: '159' }, later(1));
-		const first = await openAssessment(test.db, token, now);
-		expect(first.assessment.answers).toMatchObject({ stature: '159', surfaceHeight: mirela.surfaceHeight });
-		expect(
-			await submitAnswers(test.db, await openAssessment(test.db, second, now), later(2), planHere)
-		).toEqual({ ok: true });
+		const first = await openAssessment(test.db, token);
+		expect(first.assessment.answers).toMatchObject({ stature: '159', surfaceHeight: MIRELA.surfaceHeight });
+		expect(await submitAnswers(test.db, await openAssessment(test.db, second), later(2), planHere)).toEqual({
+			ok: true
+		});
 		const { lines: fresh } = await readDaySheet(test.db, coordinator, '2026-03-02');
 		expect(fresh.filter((line) => line.personId === personId)).toHaveLength(1);
 		const read = await readCase(test.db, coordinator, personId, now);
 		expect(read.answered?.corner?.spot.posture).toBe('sitting');
-		expect(read.spots.map(({ corner }) => corner?.spot.posture)).toEqual(['standing']);
+		expect(read.spots.map(({ plan }) => plan?.corner.spot.posture)).toEqual(['standing']);
 		expect(read.history).toHaveLength(1);
 	});
 
 	it('is solved again when the first one is corrected, and unticked where its things have gone', async () => {
 		const { token } = await answered();
-		const open = () => openAssessment(test.db, token, now);
+		const open = () => openAssessment(test.db, token);
 		await addSpot(test.db, await open(), token, now);
-		const second = () => openAssessment(test.db, `${token}-2`, now);
+		const second = () => openAssessment(test.db, `${token}-2`);
 		await saveAnswers(test.db, await second(), standing, now);
 		await submitAnswers(test.db, await second(), now, planHere);
-		await tickStep(test.db, await second(), { place: 'screen', done: true }, now);
-		const planned = (await second()).assessment.costPlanned;
+		await tickStep(test.db, await second(), { thing: 'screen', done: true }, now);
+		const costOf = async () =>
+			(await currentPlanOf(test.db, (await second()).assessment.id))?.plan?.cost.W ?? Infinity;
+		const planned = await costOf();
 		// The table is as high as the elbow now, and the screen free of it: nothing at the first spot wants a stack.
 		const fitting = { surfaceHeight: '68', topAboveBase: '53', seatHeight: '42', seatGive: '0' };
 		await saveAnswers(test.db, await open(), fitting, later(1));
 		expect(await submitAnswers(test.db, await open(), later(1), planHere)).toEqual({ ok: true });
-		const spots = (await answeredSpots(test.db, (await open()).assessment)).map(({ corner }) => corner);
-		const at = await adviceAtSpots(spots, planHere);
-		const now2 = (await second()).assessment.costPlanned;
-		expect(now2).toBe(at[1]?.advice.plans[0]?.cost.W);
-		expect(now2).toBeLessThanOrEqual(planned ?? 0);
-		expect(await ticksOf(test.db, (await second()).assessment.id)).toEqual({});
+		const rows = await spotRows(test.db, (await open()).assessment);
+		const at = await solveSpots(
+			rows.flatMap(({ corner }) => corner ?? []),
+			planHere
+		);
+		expect(await costOf()).toBe(at[1]?.advice.plans[0]?.cost.W);
+		expect(await costOf()).toBeLessThanOrEqual(planned);
+		expect(await ticksOfPlan((await second()).assessment.id)).toEqual({});
 	});
 
 	it('is found from either side, and three are enough', async () => {
 		const { token, open } = await answered();
 		await addSpot(test.db, open, token, now);
-		const second = await openAssessment(test.db, `${token}-2`, now);
+		const second = await openAssessment(test.db, `${token}-2`);
 		expect(await spotsOf(test.db, second, `${token}-2`)).toEqual(
 			(await spotsOf(test.db, open, token)).map((line) => ({ ...line, isHere: !line.isHere }))
 		);
-		expect((await answeredSpots(test.db, second.assessment)).map(({ id }) => id)).toEqual([
-			open.assessment.id
+		expect((await spotRows(test.db, second.assessment)).map(({ id }) => id)).toEqual([
+			open.assessment.id,
+			second.assessment.id
 		]);
 		await addSpot(test.db, second, `${token}-2`, now);
 		expect((await spotsOf(test.db, open, token)).map(({ path }) => path)).toEqual([
@@ -552,8 +570,8 @@ describe('a second spot', () => {
 		]);
 		expect(await faultOf(addSpot(test.db, open, token, now))).toBe('conflict');
 		expect(MOST_SPOTS).toBe(3);
-		await withdrawAssessment(test.db, second, now);
-		expect(await faultOf(openAssessment(test.db, `${token}-2`, now))).toBe('not-found');
-		expect(await faultOf(openAssessment(test.db, token, now))).toBe('ended');
+		await withdrawAnswers(test.db, second, now);
+		expect(await faultOf(openAssessment(test.db, `${token}-2`))).toBe('ended');
+		expect(await faultOf(openAssessment(test.db, token))).toBe('ended');
 	});
 });

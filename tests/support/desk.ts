@@ -1,20 +1,38 @@
+import { randomUUID } from 'node:crypto';
+import { eq } from 'drizzle-orm';
+import type { Judgement } from '$lib/core/judgement';
 import { addUser } from '$lib/server/access/add-user';
 import type { Actor, Role } from '$lib/server/actor';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/assessments/save-answers';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import type { ActInput } from '$lib/server/acts/desk-act';
+import { recordContact, type NewContact } from '$lib/server/contacts/record-contact';
+import { settleCases } from '$lib/server/cases/settle-case';
+import { schema } from '$lib/server/db/client';
 import { Fault, type FaultKind } from '$lib/server/fault';
 import { addPerson } from '$lib/server/people/add-person';
+import { setFollowUp } from '$lib/server/follow-ups/set-follow-up';
+import { newestJudgement } from '$lib/server/judgements/newest-judgement';
 import { planHere } from '$lib/server/planning/planning';
 import { DEMO_PEOPLE } from '../../seed/people';
+import { NO_SIGNS } from '../../seed/profiles';
 import { makeTestDatabase, type TestDatabase } from './database';
 
 /** A user who acts in a test. */
 export type TestUser = Actor & { kind: 'user' };
 
 /** The answers of a demo person whose corner is off and whose home can mend it. */
-export const MIRELA = DEMO_PEOPLE.find((p) => p.name.startsWith('Mirela'))?.answers ?? {};
+export const MIRELA: Readonly<Record<string, string>> = {
+	...NO_SIGNS,
+	...DEMO_PEOPLE.find((p) => p.name.startsWith('Mirela'))?.answers
+};
+
+/** The same where nothing hurts. */
+export const PAINLESS = Object.fromEntries(
+	Object.entries(MIRELA).filter(([name]) => !name.startsWith('pain.'))
+);
 
 /** The kind of fault that a promise ends in. */
 export async function faultOf(work: Promise<unknown>): Promise<FaultKind | 'none'> {
@@ -87,10 +105,69 @@ export class Desk {
 
 	/** Sends a person a self-assessment and answers it. */
 	async answer(personId: string, answers: Readonly<Record<string, string>> = MIRELA, at = this.now) {
-		const { token } = await sendAssessment(this.test.db, this.coordinator, { personId }, at);
-		const open = await openAssessment(this.test.db, token, at);
+		const { token } = await this.send(personId, at);
+		const open = await openAssessment(this.test.db, token);
 		await saveAnswers(this.test.db, open, answers, at);
-		await submitAnswers(this.test.db, open, at, planHere);
-		return { token, open: await openAssessment(this.test.db, token, at) };
+		const submitted = await submitAnswers(this.test.db, open, at, planHere);
+		return { token, submitted, open: await openAssessment(this.test.db, token) };
 	}
+
+	/** Sends a person a self-assessment. */
+	async send(personId: string, at = this.now) {
+		const sent = await sendAssessment(this.test.db, this.coordinator, { ...act(personId) }, at);
+		if (!sent) throw new Error('a new key is a new act');
+		return sent;
+	}
+
+	/** The case as the list keeps it. */
+	async listed(personId: string) {
+		const { cases } = schema;
+		const [row] = await this.test.db.select().from(cases).where(eq(cases.personId, personId));
+		if (!row) throw new Error('everybody has a case');
+		return row;
+	}
+
+	/** The newest judgement of a person. */
+	async judged(personId: string): Promise<Judgement> {
+		const judgement = await newestJudgement(this.test.db, personId);
+		if (!judgement) throw new Error('nothing is judged of a person without anything');
+		return judgement;
+	}
+
+	/** Sets the day of the next look. */
+	follow(
+		personId: string,
+		look: { due: string; reason: string; seen: number },
+		actor: Actor = this.coordinator
+	) {
+		return setFollowUp(this.test.db, actor, { ...act(personId), kind: 'look', ...look }, this.now);
+	}
+
+	/** Settles cases as a press of the day sheet does. */
+	settle(personIds: readonly string[], at: Date, actor: Actor = this.coordinator) {
+		return settleCases(this.test.db, actor, { personIds, key: randomUUID() }, at);
+	}
+
+	/** Records that a person was called and what came of it. */
+	async reach(personId: string, over: Partial<NewContact>, at: Date): Promise<string> {
+		const input = { ...act(personId), ...CALLED, ...over };
+		await recordContact(this.test.db, this.coordinator, input, at);
+		return input.key;
+	}
+}
+
+export const CALLED = {
+	how: 'phone',
+	result: 'reached',
+	whom: '',
+	said: 'Spoke about it',
+	closes: [],
+	next: 'nothing',
+	nextOn: '',
+	why: 'Gone since last week'
+} as const;
+
+/** What every act of the desk begins with: a key of its own, and no version unless one was seen. */
+export function act(personId: string, version: number | null = null): ActInput {
+	return { key: randomUUID(), personId, version };
 }

@@ -1,0 +1,195 @@
+import { and, asc, eq, like } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { A_DAY } from '$lib/server/assessments/link-limits';
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { writeToCoordinator } from '$lib/server/cases/messages';
+import { readDaySheet } from '$lib/server/cases/day-sheet';
+import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
+import { doWhatIsDue } from '$lib/server/check-ins/ask-due';
+import { remindCheckIns } from '$lib/server/check-ins/remind-check-ins';
+import { schema } from '$lib/server/db/client';
+import { currentPlanOf } from '$lib/server/plans/current-plan';
+import { tickStep } from '$lib/server/plans/tick-step';
+import { act, Desk, faultOf, PAINLESS } from '../support/desk';
+import { leave } from '$lib/server/people/leave';
+
+let desk: Desk;
+/** A Monday. */
+const now = new Date('2026-03-02T09:00:00Z');
+const at = (day: string) => new Date(`${day}T10:00:00Z`);
+const db = () => desk.test.db;
+
+beforeAll(async () => void (desk = await Desk.make(now)));
+afterAll(() => desk.test.drop());
+
+const { checkIns, followUps, letters } = schema;
+const NOTHING = { signs: [], discomfort: [], undone: [], news: [] } as const;
+
+/** Somebody who has done every step of their plan, on the day of `now`. */
+async function carriedOut() {
+	const person = await desk.answered(PAINLESS);
+	const plan = await currentPlanOf(db(), person.open.assessment.id);
+	for (const { place } of plan?.steps ?? [])
+		await tickStep(db(), person.open, { thing: place, done: true }, desk.later(60));
+	await desk.settle([person.personId], desk.later(90));
+	return { ...person, steps: (plan?.steps ?? []).map(({ place }) => place) };
+}
+
+/** Subjects of the letters that went to a person, the oldest first. */
+async function subjects(personId: string): Promise<string[]> {
+	const rows = await db()
+		.select({ subject: letters.subject })
+		.from(letters)
+		.where(eq(letters.personId, personId))
+		.orderBy(asc(letters.writtenAt));
+	return rows.map(({ subject }) => subject);
+}
+
+const openOf = (personId: string, kind: 'check-in' | 'recheck') =>
+	db()
+		.select({ due: followUps.due, doneAt: followUps.doneAt })
+		.from(followUps)
+		.where(and(eq(followUps.personId, personId), eq(followUps.kind, kind)))
+		.orderBy(asc(followUps.due));
+
+describe('a check-in', () => {
+	it('is asked 14 and 42 days after the last step, once each, by letter', async () => {
+		const { personId, open } = await carriedOut();
+		expect((await openOf(personId, 'check-in')).map(({ due }) => due)).toEqual(['2026-03-16']);
+		await doWhatIsDue(db(), at('2026-03-15'));
+		expect(await subjects(personId)).toHaveLength(1);
+		await Promise.all([doWhatIsDue(db(), at('2026-03-16')), doWhatIsDue(db(), at('2026-03-16'))]);
+		expect(await subjects(personId)).toHaveLength(2);
+		const [letter] = await db()
+			.select()
+			.from(letters)
+			.where(and(eq(letters.personId, personId), like(letters.linkPath, '%/check-in')));
+		expect(letter?.linkPath).toMatch(/^\/c\/[\w-]+\/check-in$/);
+		await answerCheckIn(db(), open, NOTHING, at('2026-03-17'));
+		expect((await openOf(personId, 'check-in')).map(({ due }) => due)).toEqual(['2026-03-16', '2026-04-13']);
+	});
+
+	it('that is not answered is reminded of after 3, 7 and 14 working days, then stands on the call list', async () => {
+		const { personId } = await carriedOut();
+		await doWhatIsDue(db(), at('2026-03-16'));
+		const seen: [string, number][] = [];
+		for (let day = 16; day <= 31; day += 1) {
+			const iso = `2026-03-${day}`;
+			await remindCheckIns(db(), at(iso));
+			const n = (await subjects(personId)).length;
+			if (n !== (seen.at(-1)?.[1] ?? 2)) seen.push([iso, n]);
+		}
+		await remindCheckIns(db(), at('2026-04-09'));
+		expect(seen).toEqual([
+			['2026-03-19', 3],
+			['2026-03-25', 4]
+		]);
+		expect(await subjects(personId)).toHaveLength(5);
+		await remindCheckIns(db(), at('2026-04-10'));
+		const { lines } = await readDaySheet(db(), desk.coordinator, '2026-04-10');
+		expect(lines.find((line) => line.personId === personId)?.judgement?.reasons).toMatchObject([
+			{ code: 'request', what: 'silent' }
+		]);
+		// A late answer takes them off it.
+		const [row] = await db().select().from(checkIns).where(eq(checkIns.personId, personId));
+		const [main] = await db()
+			.select()
+			.from(schema.assessments)
+			.where(eq(schema.assessments.id, row?.assessmentId ?? ''));
+		if (!main) throw new Error('the check-in is of a self-assessment');
+		const open = {
+			assessment: main,
+			personName: '',
+			country: '',
+			actor: { kind: 'person', personId, assessmentId: main.id }
+		} as const;
+		await answerCheckIn(db(), open, NOTHING, at('2026-04-10'));
+		expect((await desk.judged(personId)).reasons.map(({ what }) => what)).not.toContain('silent');
+	});
+
+	it('puts the corner back where a step came undone, and says worse again where it hurts anew', async () => {
+		const { personId, open, steps } = await carriedOut();
+		const before = await desk.judged(personId);
+		expect(before.plan?.carriedOut).toBe('2026-03-02');
+		const [step] = steps;
+		if (!step) throw new Error('a plan has steps');
+		const sore = {
+			region: 'neck',
+			side: null,
+			worst: 6,
+			days: 4,
+			hinders: 'no',
+			kinds: ['ache']
+		} as const;
+		const said = { ...NOTHING, undone: [step], discomfort: [{ ...sore, kinds: [...sore.kinds] }] };
+		await answerCheckIn(db(), open, said, at('2026-03-16'));
+		const after = await desk.judged(personId);
+		expect(after.standing).not.toEqual(before.standing);
+		expect(after.plan).toMatchObject({ of: steps.length, done: steps.length - 1 });
+		expect(after.level).toBe('soon');
+		expect((await desk.listed(personId)).openSince).toBe('2026-03-16');
+		// Done again, it stands again.
+		await tickStep(db(), open, { thing: step, done: true }, at('2026-03-17'));
+		expect((await desk.judged(personId)).standing).toEqual(before.standing);
+	});
+
+	it('is asked of nobody who has left', async () => {
+		const { personId } = await carriedOut();
+		await leave(db(), desk.coordinator, act(personId), at('2026-03-10'));
+		await doWhatIsDue(db(), at('2026-03-20'));
+		expect(await subjects(personId)).toHaveLength(1);
+	});
+});
+
+describe('a plan that nobody begins', () => {
+	it('is recalled once, and then the person is called', async () => {
+		const { personId } = await desk.answered(PAINLESS);
+		await desk.settle([personId], desk.later(90));
+		const { plan } = await desk.judged(personId);
+		const remindOn = plan?.remindOn ?? '';
+		expect(remindOn > '2026-03-02').toBe(true);
+		for (let day = 0; day < 3; day += 1) await doWhatIsDue(db(), at(remindOn));
+		expect(await subjects(personId)).toHaveLength(2);
+		const later = new Date(at(remindOn).getTime() + 60 * 86_400_000);
+		await doWhatIsDue(db(), later);
+		expect((await desk.judged(personId)).reasons.map(({ code }) => code)).toContain('stuck');
+	});
+});
+
+describe('the next full look', () => {
+	it('comes after a year with the last answers put in, and ends when it is answered', async () => {
+		const { personId } = await carriedOut();
+		const [look] = await openOf(personId, 'recheck');
+		expect(look?.due).toBe('2027-03-02');
+		for (let tries = 0; tries < 2; tries += 1) await doWhatIsDue(db(), at(look?.due ?? ''));
+		const sent = await db()
+			.select()
+			.from(schema.assessments)
+			.where(eq(schema.assessments.personId, personId))
+			.orderBy(asc(schema.assessments.sentAt));
+		expect(sent).toHaveLength(2);
+		expect(sent[1]?.answers).toMatchObject({ stature: PAINLESS.stature });
+		expect(Object.keys(sent[1]?.answers ?? {}).filter((name) => name.startsWith('sign.'))).toEqual([]);
+		const asked = await db().select().from(checkIns).where(eq(checkIns.kind, 'recheck'));
+		expect(asked.filter((row) => row.personId === personId)).toHaveLength(1);
+	});
+});
+
+describe('what a link may do in a day', () => {
+	it('is far more than a person does, then refused for that day alone', async () => {
+		const { open, token } = await desk.answered(PAINLESS);
+		const write = (n: number, day: string) =>
+			faultOf(
+				writeToCoordinator(
+					db(),
+					open,
+					{ text: `No. ${n}`, key: `00000000-0000-4000-8000-${String(n).padStart(12, '0')}` },
+					at(day)
+				)
+			);
+		for (let n = 1; n <= A_DAY.message; n += 1) expect(await write(n, '2026-03-03')).toBe('none');
+		expect(await write(900, '2026-03-03')).toBe('too-many');
+		expect(await write(901, '2026-03-04')).toBe('none');
+		expect((await openAssessment(db(), token)).assessment.id).toBe(open.assessment.id);
+	});
+});

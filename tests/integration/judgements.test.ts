@@ -1,0 +1,378 @@
+import { randomUUID } from 'node:crypto';
+import { eq } from 'drizzle-orm';
+import fc from 'fast-check';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { signField } from '$lib/core/answers';
+import { SIGNS, type Sign } from '$lib/core/discomfort';
+import type { Judgement } from '$lib/core/judgement';
+import { undoActs } from '$lib/server/acts/undo-acts';
+import { askEquipment } from '$lib/server/assessments/ask-equipment';
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { keepReMeasurement } from '$lib/server/assessments/re-measure';
+import { saveAnswers, saveSignsOfLeaver } from '$lib/server/assessments/save-answers';
+import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { withdrawAnswers } from '$lib/server/assessments/withdraw';
+import { closableOf } from '$lib/server/cases/case-page';
+import { markMessagesRead, writeToCoordinator } from '$lib/server/cases/messages';
+import { addNote } from '$lib/server/cases/notes';
+import { reopenCase, settleCase } from '$lib/server/cases/settle-case';
+import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
+import { recordContact } from '$lib/server/contacts/record-contact';
+import { schema } from '$lib/server/db/client';
+import { Fault } from '$lib/server/fault';
+import { setFollowUp } from '$lib/server/follow-ups/set-follow-up';
+import { judgeAnew, judgementOf } from '$lib/server/judgements/judge-anew';
+import { readFile } from '$lib/server/judgements/read-file';
+import { comeBack, leave } from '$lib/server/people/leave';
+import { lookAtPerson } from '$lib/server/people/lock-person';
+import { planHere } from '$lib/server/planning/planning';
+import { currentPlanOf } from '$lib/server/plans/current-plan';
+import { tickStep } from '$lib/server/plans/tick-step';
+import { act, CALLED, Desk, MIRELA, PAINLESS, type TestUser } from '../support/desk';
+
+let desk: Desk;
+const now = new Date('2026-03-02T09:00:00Z');
+const db = () => desk.test.db;
+
+beforeAll(async () => void (desk = await Desk.make(now)));
+afterAll(() => desk.test.drop());
+
+const { assessments, judgements, reportedDiscomfort, reportedSigns } = schema;
+
+/** A judgement but for what is of today alone. */
+function lasting({ reasons, ...rest }: Judgement) {
+	return {
+		...rest,
+		reasons: reasons.map(({ on, ...reason }) => (reason.code === 'nothing-open' ? reason : { on, ...reason }))
+	};
+}
+
+/** The judgement of everything that is kept of a person, made from nothing. */
+async function madeAfresh(personId: string, at: Date): Promise<Judgement> {
+	const person = await lookAtPerson(db(), personId);
+	if (!person) throw new Error('nobody');
+	return judgementOf(await readFile(db(), person, at), person);
+}
+
+/** Waits for acts that happen at once. Refusals are answers; anything else is a failure. @returns which were done */
+async function allOf(acts: readonly Promise<unknown>[]): Promise<boolean[]> {
+	const results = await Promise.allSettled(acts);
+	return results.map((result) => {
+		if (result.status === 'fulfilled') return true;
+		if (!(result.reason instanceof Fault)) throw result.reason;
+		return false;
+	});
+}
+
+type Person = Awaited<ReturnType<Desk['answered']>>;
+type Deed = (person: Person, user: TestUser, at: Date) => Promise<unknown>;
+
+const CHEST: Sign = 'chest-pain';
+const NIGHT: Sign = 'wakes-at-night';
+
+const fresh = ({ token }: Person) => openAssessment(db(), token);
+
+async function answerAnew(person: Person, fields: Readonly<Record<string, string>>, at: Date) {
+	await saveAnswers(db(), await fresh(person), fields, at);
+	await submitAnswers(db(), await fresh(person), at, planHere);
+}
+
+async function tickAll(person: Person, done: boolean, at: Date) {
+	const open = await fresh(person);
+	const plan = await currentPlanOf(db(), open.assessment.id);
+	for (const { place } of plan?.steps ?? []) await tickStep(db(), open, { thing: place, done }, at);
+}
+
+/** What a person does. */
+const PERSONS: Readonly<Record<string, Deed>> = {
+	'says that the chest hurts': async (p, _, at) =>
+		saveAnswers(db(), await fresh(p), { [signField(CHEST)]: 'yes' }, at),
+	'says that it does not': async (p, _, at) =>
+		saveAnswers(db(), await fresh(p), { [signField(CHEST)]: 'no' }, at),
+	'wakes at night': (p, _, at) => answerAnew(p, { [signField(NIGHT)]: 'yes' }, at),
+	'sleeps again': (p, _, at) => answerAnew(p, { [signField(NIGHT)]: 'no' }, at),
+	'hurts much': (p, _, at) => answerAnew(p, { 'pain.neck.worst': '9', 'pain.neck.days': '5' }, at),
+	'hurts little': (p, _, at) => answerAnew(p, { 'pain.neck.worst': '2', 'pain.neck.days': '1' }, at),
+	'has another table': (p, _, at) => answerAnew(p, { surfaceHeight: '71' }, at),
+	'ticks everything': (p, _, at) => tickAll(p, true, at),
+	'unticks everything': (p, _, at) => tickAll(p, false, at),
+	'measures again': async (p, _, at) =>
+		keepReMeasurement(
+			db(),
+			await fresh(p),
+			{ seatUnder: 500, feetOn: 80, surface: 752, keysOn: 752, screenTop: 1240 },
+			at
+		),
+	'checks in, all well': async (p, _, at) =>
+		answerCheckIn(db(), await fresh(p), { signs: [], discomfort: [], undone: [], news: [] }, at),
+	'checks in, undone and unwell': async (p, _, at) =>
+		answerCheckIn(
+			db(),
+			await fresh(p),
+			{ signs: [NIGHT], discomfort: [], undone: ['screen'], news: ['chair'] },
+			at
+		),
+	writes: async (p, _, at) => writeToCoordinator(db(), await fresh(p), { text: 'Hm', key: randomUUID() }, at),
+	'asks for a monitor': async (p, _, at) =>
+		askEquipment(db(), await fresh(p), { purchase: 'monitor', wanted: true }, at)
+};
+
+/** What a coordinator does; each can be taken back. */
+const DESK: Readonly<
+	Record<string, (person: Person, user: TestUser, at: Date, key?: string) => Promise<unknown>>
+> = {
+	settles: ({ personId }, user, at, key = randomUUID()) =>
+		settleCase(db(), user, { ...act(personId), key, reason: '' }, at),
+	'opens again': ({ personId }, user, at, key = randomUUID()) =>
+		reopenCase(db(), user, { ...act(personId), key }, at),
+	'reads the messages': ({ personId }, user, at, key = randomUUID()) =>
+		markMessagesRead(db(), user, { ...act(personId), key }, at),
+	notes: ({ personId }, user, at, key = randomUUID()) =>
+		addNote(db(), user, { ...act(personId), key, text: 'Something' }, at),
+	'reaches nobody': ({ personId }, user, at, key = randomUUID()) =>
+		recordContact(
+			db(),
+			user,
+			{ ...act(personId), ...CALLED, key, result: 'no-answer', next: null, nextOn: '2026-03-05' },
+			at
+		),
+	'closes what is open': async ({ personId }, user, at, key = randomUUID()) => {
+		const closes = closableOf(await desk.judged(personId));
+		const input = { ...act(personId), ...CALLED, key, whom: 'Person', closes };
+		await recordContact(db(), user, input, at);
+	},
+	'sets a look': ({ personId }, user, at, key = randomUUID()) =>
+		setFollowUp(db(), user, { key, personId, kind: 'look', due: '2026-03-09', reason: 'Look', seen: 0 }, at),
+	'marks as left': ({ personId }, user, at, key = randomUUID()) =>
+		leave(db(), user, { ...act(personId), key }, at),
+	'marks as back': ({ personId }, user, at, key = randomUUID()) =>
+		comeBack(db(), user, { ...act(personId), key }, at)
+};
+
+/** Who stays is what is done at once here: somebody who leaves is tested by the acts that are taken back. */
+const AT_ONCE = Object.keys(DESK).filter((name) => !name.startsWith('marks'));
+
+describe('the newest judgement', () => {
+	const names = [...Object.keys(PERSONS), ...AT_ONCE];
+	const batches = fc.array(fc.array(fc.constantFrom(...names), { minLength: 1, maxLength: 4 }), {
+		minLength: 1,
+		maxLength: 6
+	});
+
+	it('is what is made afresh of all that is kept, whatever two coordinators and the person do at once, and loses no sign', async () => {
+		let signsOpen = 0;
+		await fc.assert(
+			fc.asyncProperty(batches, async (acts) => {
+				const person = await desk.answered();
+				const { personId } = person;
+				const said = new Map<Sign, number>();
+				const closed = new Map<string, number>();
+				for (const [n, batch] of acts.entries()) {
+					const at = desk.later(n + 1);
+					const before = closableOf(await desk.judged(personId));
+					const done = await allOf(
+						batch.map((name, i) => {
+							const user = i % 2 ? desk.second : desk.coordinator;
+							const deed = PERSONS[name] ?? DESK[name];
+							if (!deed) throw new Error(name);
+							return deed(person, user, at);
+						})
+					);
+					for (const [i, name] of batch.entries()) {
+						if (!done[i]) continue;
+						if (name === 'says that the chest hurts') said.set(CHEST, n);
+						if (name === 'wakes at night' || name.endsWith('unwell')) said.set(NIGHT, n);
+						if (name === 'closes what is open')
+							for (const one of [...before, CHEST, NIGHT]) closed.set(one, n);
+					}
+					const stored = await desk.judged(personId);
+					expect(lasting(stored)).toEqual(lasting(await madeAfresh(personId, at)));
+					expect((await desk.listed(personId)).level).toBe(stored.level);
+					// A sign that was closed is open again only where it is said again; one that was not is open for good.
+					const open = new Set(stored.reasons.flatMap(({ sign }) => sign ?? []));
+					for (const [sign, when] of said)
+						if (!closed.has(sign)) {
+							expect(open, `${sign} said in ${when}`).toContain(sign);
+							signsOpen += 1;
+						}
+				}
+				const { judgementId } = await desk.listed(personId);
+				await judgeAnew(db(), personId, desk.later(30));
+				expect((await desk.listed(personId)).judgementId).toBe(judgementId);
+			}),
+			{ numRuns: 25 }
+		);
+		expect(signsOpen).toBeGreaterThan(10);
+	}, 120_000);
+
+	it('is as it was before an act that is taken back', async () => {
+		await fc.assert(
+			fc.asyncProperty(
+				fc.array(fc.constantFrom(...Object.keys(PERSONS)), { maxLength: 4 }),
+				fc.constantFrom(...Object.keys(DESK)),
+				async (first, name) => {
+					const person = await desk.answered();
+					const { personId } = person;
+					for (const [n, deed] of first.entries())
+						await allOf([PERSONS[deed]?.(person, desk.coordinator, desk.later(n + 1)) ?? Promise.resolve()]);
+					if (name === 'marks as back') await leave(db(), desk.coordinator, act(personId), desk.later(8));
+					const rowOf = async () => {
+						const { version: _, judgementId: __, ...row } = await desk.listed(personId);
+						return row;
+					};
+					const before = [await rowOf(), lasting(await desk.judged(personId))];
+					const key = randomUUID();
+					const [isDone] = await allOf([
+						DESK[name]?.(person, desk.coordinator, desk.later(9), key) ?? Promise.resolve()
+					]);
+					if (isDone) await undoActs(db(), desk.coordinator, key, desk.later(10));
+					expect([await rowOf(), lasting(await desk.judged(personId))]).toEqual(before);
+				}
+			),
+			{ numRuns: 30 }
+		);
+	}, 120_000);
+
+	it('has the corner as the plan promised once every step is done, and as before where all are unticked', async () => {
+		const person = await desk.answered();
+		const { first, standing } = await desk.judged(person.personId);
+		expect(standing).toEqual(first);
+		await tickAll(person, true, desk.later(1));
+		const plan = await currentPlanOf(db(), person.open.assessment.id);
+		const done = await desk.judged(person.personId);
+		expect(done.standing.map(({ id, verdict }) => [id, verdict])).toEqual(
+			plan?.plan?.after.map(({ id, verdict }) => [id, verdict])
+		);
+		for (const [i, { value }] of done.standing.entries())
+			expect(value).toBeCloseTo(plan?.plan?.after[i]?.value ?? NaN, 6);
+		expect(done.first).toEqual(first);
+		expect(done.plan).toMatchObject({ carriedOut: '2026-03-02', done: plan?.steps.length });
+		await tickAll(person, false, desk.later(2));
+		expect((await desk.judged(person.personId)).standing).toEqual(first);
+	});
+
+	it('is never rewritten', async () => {
+		const { personId } = await desk.answered();
+		const change = `update judgements set level = 'settled' where person_id = '${personId}'`;
+		await expect(desk.test.pool.query(change)).rejects.toThrow('never rewritten');
+	});
+});
+
+describe('an outcome', () => {
+	const grave = { ...PAINLESS, [signField(NIGHT)]: 'yes' };
+
+	it('needs whom, what and what comes next, and closes what it names and nothing else', async () => {
+		const { personId } = await desk.answered({ ...grave, [signField('with-weakness')]: 'yes' });
+		const refused = async (over: Parameters<Desk['reach']>[1]) => {
+			const [isDone] = await allOf([
+				desk.reach(personId, { closes: [NIGHT], whom: 'P', ...over }, desk.later(1))
+			]);
+			expect(isDone, JSON.stringify(over)).toBe(false);
+		};
+		await refused({ whom: ' ' });
+		await refused({ said: '' });
+		await refused({ next: null });
+		await refused({ next: 'look', nextOn: '' });
+		await refused({ next: 'nothing', why: '' });
+		await refused({ next: 'referral' });
+		await refused({ result: 'no-answer' });
+		await refused({ closes: ['chest-pain'] });
+		await desk.reach(
+			personId,
+			{ closes: [NIGHT], whom: 'P', next: 'look', nextOn: '2026-03-12' },
+			desk.later(2)
+		);
+		const { reasons, level } = await desk.judged(personId);
+		expect(reasons.flatMap(({ sign }) => sign ?? [])).toEqual(['with-weakness']);
+		expect(level).toBe('clinician');
+		expect((await desk.listed(personId)).followUpOn).toBe('2026-03-12');
+	});
+
+	it('opens again when it is taken back, and when the sign is said again', async () => {
+		const person = await desk.answered(grave);
+		const { personId } = person;
+		const key = await desk.reach(personId, { closes: [NIGHT], whom: 'P' }, desk.later(1));
+		const isOpen = async () => (await desk.judged(personId)).reasons.some(({ sign }) => sign === NIGHT);
+		expect(await isOpen()).toBe(false);
+		await undoActs(db(), desk.coordinator, key, desk.later(2));
+		expect(await isOpen()).toBe(true);
+		await desk.reach(personId, { closes: [NIGHT], whom: 'P' }, desk.later(3));
+		const said = { signs: [NIGHT], discomfort: [], undone: [], news: [] };
+		await answerCheckIn(db(), await fresh(person), said, desk.later(4));
+		expect(await isOpen()).toBe(true);
+	});
+
+	it('stays possible after the person has left, and their sign is taken all the same', async () => {
+		const person = await desk.answered(PAINLESS);
+		await leave(db(), desk.coordinator, act(person.personId), desk.later(1));
+		const open = await openAssessment(db(), person.token, { evenIfLeft: true });
+		await saveSignsOfLeaver(db(), open, { [signField(CHEST)]: 'yes', stature: '200' }, desk.later(2));
+		expect(await desk.listed(person.personId)).toMatchObject({ level: 'now', openSince: '2026-03-02' });
+		const [row] = await db().select().from(assessments).where(eq(assessments.id, open.assessment.id));
+		expect(row?.answers.stature).toBe(PAINLESS.stature);
+		await desk.reach(person.personId, { closes: [CHEST], whom: 'P' }, desk.later(3));
+		expect((await desk.listed(person.personId)).openSince).toBeNull();
+	});
+});
+
+/** People who withdraw; the whole measure is 200. */
+const WITHDRAWALS = Number(process.env.WITHDRAWALS ?? 40);
+
+describe('a withdrawal', () => {
+	it('leaves no answer, whatever is saved and submitted beside it, and nothing fails', async () => {
+		for (let left = WITHDRAWALS; left > 0; left -= 8)
+			await Promise.all(
+				Array.from({ length: Math.min(8, left) }, async (_, i) => {
+					const person = await desk.answered();
+					const { open, personId } = person;
+					const at = (n: number) => desk.later(n);
+					await allOf([
+						saveAnswers(db(), open, { stature: '170' }, at(1)),
+						submitAnswers(db(), open, at(1), planHere),
+						...(i % 2 ? [saveAnswers(db(), open, { 'pain.neck.worst': '7' }, at(1))] : []),
+						withdrawAnswers(db(), open, at(1)),
+						tickStep(db(), open, { thing: 'screen', done: true }, at(1)),
+						saveAnswers(db(), open, { surfaceHeight: '70' }, at(1)),
+						submitAnswers(db(), open, at(1), planHere)
+					]);
+					const [row] = await db().select().from(assessments).where(eq(assessments.id, open.assessment.id));
+					expect(row).toMatchObject({
+						answers: {},
+						corner: null,
+						discomfort: null,
+						answeredAt: null,
+						signs: []
+					});
+					for (const table of [reportedDiscomfort, schema.plans, schema.reMeasurements])
+						expect(await db().$count(table, eq(table.assessmentId, open.assessment.id))).toBe(0);
+					expect(await db().$count(judgements, eq(judgements.personId, personId))).toBeLessThanOrEqual(1);
+				})
+			);
+	}, 180_000);
+
+	it('keeps a sign that nobody has dealt with, and forgets one that somebody has', async () => {
+		const person = await desk.answered({
+			...MIRELA,
+			[signField(NIGHT)]: 'yes',
+			[signField('with-weakness')]: 'yes'
+		});
+		await desk.reach(person.personId, { closes: ['with-weakness'], whom: 'P' }, desk.later(1));
+		await withdrawAnswers(db(), await fresh(person), desk.later(2));
+		const { reasons, worsts } = await desk.judged(person.personId);
+		expect(reasons.flatMap(({ sign }) => sign ?? [])).toEqual([NIGHT]);
+		expect(worsts).toEqual([]);
+		const kept = await db().select().from(reportedSigns).where(eq(reportedSigns.personId, person.personId));
+		expect(kept.map(({ sign }) => sign)).toEqual([NIGHT]);
+	});
+});
+
+describe('the signs', () => {
+	it('are all asked for, and each stands with the case as soon as it is said', async () => {
+		const person = await desk.answered(PAINLESS);
+		for (const [n, sign] of SIGNS.entries()) {
+			await saveAnswers(db(), await fresh(person), { [signField(sign)]: 'yes' }, desk.later(n + 1));
+			const { reasons } = await desk.judged(person.personId);
+			expect(reasons.flatMap((reason) => reason.sign ?? [])).toHaveLength(n + 1);
+		}
+	});
+});

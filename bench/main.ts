@@ -3,6 +3,7 @@ import { benchDesk } from './desk';
 import { benchLoad } from './load';
 import { benchPage } from './page';
 import { benchSubmits } from './submits';
+import { benchUpdate } from './update';
 
 /** Runs the benchmarks that are named, or all; one JSON line each. */
 const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
@@ -10,7 +11,8 @@ const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	page: benchPage,
 	desk: benchDesk,
 	load: benchLoad,
-	submits: benchSubmits
+	submits: benchSubmits,
+	update: benchUpdate
 };
 
 const wanted = process.argv.slice(2);

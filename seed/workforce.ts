@@ -83,14 +83,17 @@ export async function seedWorkforce(
 	const poolOf = (open: boolean) => (open ? 'open' : 'quiet');
 	const firstOf = (open: boolean) =>
 		drawn.filter((one) => one.isOpen === open).slice(0, MOST_LIVES[poolOf(open)]);
-	const originals = [...firstOf(false), ...firstOf(true)];
-	const originalSet = new Set(originals);
+	// Each in its own place, whichever is finished first: the same people have the same lives at every start.
+	const originals = (['quiet', 'open'] as const).flatMap((pool) =>
+		firstOf(pool === 'open').map((one, place) => ({ ...one, pool, place }))
+	);
+	const originalSet = new Set(originals.map(({ n }) => n));
 	const waiting = [...originals];
 	await Promise.all(
 		Array.from({ length: AT_ONCE }, async () => {
 			for (let next = waiting.shift(); next; next = waiting.shift()) {
 				const how = { coordinator, planning: planHere, dice: new Dice(7_000 + next.n), now };
-				lived[poolOf(next.isOpen)].push(await liveOne(db, how, next.person, next.isOpen));
+				lived[next.pool][next.place] = await liveOne(db, how, next.person, next.isOpen);
 			}
 		})
 	);
@@ -99,7 +102,7 @@ export async function seedWorkforce(
 		.update(schema.letters)
 		.set({ state: 'delivered', tries: 1, deliveredAt: sql`${schema.letters.writtenAt}` })
 		.where(eq(schema.letters.state, 'waiting'));
-	const copies = drawn.filter((one) => !originalSet.has(one));
+	const copies = drawn.filter(({ n }) => !originalSet.has(n));
 	for (let from = 0; from < copies.length; from += CHUNK) {
 		const clones = copies.slice(from, from + CHUNK).map(({ n, isOpen: open, person }) => {
 			const pool = lived[poolOf(open)];

@@ -5,11 +5,14 @@ import { root } from './paths.mjs';
 import { say } from './say.mjs';
 
 /** @typedef {{ passed: number, failed: number, skipped: number }} Counts */
+/** @typedef {Counts & { failing: string[] }} Report counts, and the names of the tests that failed */
 
 /** Adds up the results of the stages of a check. */
 export class Stages {
 	/** @type {Counts} */
 	counts = { passed: 0, failed: 0, skipped: 0 };
+	/** What failed, by stage and name: told again at the end, below pages of output. @type {string[]} */
+	#failing = [];
 
 	/**
 	 * A stage that is one check: it passes or it does not.
@@ -25,7 +28,7 @@ export class Stages {
 	/**
 	 * A stage that runs tests and writes a report that says how many.
 	 * @param {string} name @param {string} command @param {string[]} args
-	 * @param {{ report: string, read: (report: any) => Counts, env?: NodeJS.ProcessEnv }} how
+	 * @param {{ report: string, read: (report: any) => Report, env?: NodeJS.ProcessEnv }} how
 	 */
 	async tests(name, command, args, { report, read, env }) {
 		const began = Date.now();
@@ -34,10 +37,11 @@ export class Stages {
 		const { code, output } = await exec(command, args, { cwd: root, env: { ...process.env, ...env } });
 		const counts = existsSync(file)
 			? read(JSON.parse(readFileSync(file, 'utf8')))
-			: { passed: 0, failed: 0, skipped: 0 };
+			: { passed: 0, failed: 0, skipped: 0, failing: [] };
 		// A runner that failed without a failed test (it broke, or ran nothing) is a failure all the same.
 		if (counts.failed === 0 && (code !== 0 || counts.passed === 0)) counts.failed = 1;
 		this.#tell(name, counts, began);
+		for (const test of counts.failing) this.#failing.push(`${name}: ${test}`);
 		if (counts.failed > 0) process.stdout.write(output);
 	}
 
@@ -63,12 +67,13 @@ export class Stages {
 	/** Prints the closing line and gives the exit code. */
 	close() {
 		const { passed, failed, skipped } = this.counts;
+		for (const line of this.#failing) say(`failed: ${line}`);
 		say(`${passed} passed, ${failed} failed${skipped ? `, ${skipped} skipped` : ''}`);
 		return failed === 0 ? 0 : 1;
 	}
 }
 
-/** Reads a Vitest report. @param {any} report @returns {Counts} */
+/** Reads a Vitest report. @param {any} report @returns {Report} */
 export function vitestCounts(report) {
 	const broken = report.testResults.filter(
 		(/** @type {any} */ file) => file.status === 'failed' && file.assertionResults.length === 0
@@ -76,13 +81,29 @@ export function vitestCounts(report) {
 	return {
 		passed: report.numPassedTests,
 		failed: report.numFailedTests + broken.length,
-		skipped: report.numPendingTests + report.numTodoTests
+		skipped: report.numPendingTests + report.numTodoTests,
+		failing: report.testResults.flatMap((/** @type {any} */ file) =>
+			file.assertionResults
+				.filter((/** @type {any} */ { status }) => status === 'failed')
+				.map((/** @type {any} */ { fullName }) => fullName)
+		)
 	};
 }
 
-/** Reads a Playwright report. @param {any} report @returns {Counts} */
-export function playwrightCounts({ stats }) {
-	return { passed: stats.expected + stats.flaky, failed: stats.unexpected, skipped: stats.skipped };
+/** Names of the failed tests in suites of a Playwright report. @param {any[]} suites @returns {string[]} */
+function failingIn(suites) {
+	return suites.flatMap((suite) => [
+		...(suite.specs ?? [])
+			.filter((/** @type {any} */ { ok }) => !ok)
+			.map((/** @type {any} */ { file, line, title }) => `${file}:${line} ${title}`),
+		...failingIn(suite.suites ?? [])
+	]);
+}
+
+/** Reads a Playwright report. @param {any} report @returns {Report} */
+export function playwrightCounts({ stats, suites }) {
+	const { expected, flaky, unexpected: failed, skipped } = stats;
+	return { passed: expected + flaky, failed, skipped, failing: failingIn(suites) };
 }
 
 /** Arguments that make Vitest run one project and write its report. @param {string} project */

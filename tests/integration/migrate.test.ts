@@ -1,8 +1,4 @@
-import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { drizzle } from 'drizzle-orm/node-postgres';
-import { migrate } from 'drizzle-orm/node-postgres/migrator';
+import { readFileSync } from 'node:fs';
 import PgBoss from 'pg-boss';
 import { describe, expect, it } from 'vitest';
 import { adviseCorner } from '$lib/core/advice';
@@ -14,6 +10,7 @@ import { newestJudgement } from '$lib/server/judgements/newest-judgement';
 import { planHere } from '$lib/server/planning/planning';
 import { currentPlanOf, eventsOf, ticksOf } from '$lib/server/plans/current-plan';
 import { makeTestDatabase } from '../support/database';
+import { BEFORE_JUDGEMENTS, migrateTo } from '../support/earlier-version';
 
 describe('migrateDatabase', () => {
 	it('may be started by several processes at once, and again', async () => {
@@ -49,24 +46,6 @@ describe('migrateDatabase', () => {
 	});
 });
 
-/** The version of the database before judgements. */
-const BEFORE = 5;
-
-/** Brings an empty database to an earlier version. */
-async function migrateTo(pool: Parameters<typeof drizzle>[0] & object, last: number): Promise<void> {
-	const folder = mkdtempSync(join(tmpdir(), 'easy-corner-'));
-	try {
-		cpSync('drizzle', folder, { recursive: true });
-		const path = join(folder, 'meta', '_journal.json');
-		const journal = JSON.parse(readFileSync(path, 'utf8')) as { entries: { idx: number }[] };
-		const entries = journal.entries.filter(({ idx }) => idx <= last);
-		writeFileSync(path, JSON.stringify({ ...journal, entries }));
-		await migrate(drizzle(pool as never), { migrationsFolder: folder });
-	} finally {
-		rmSync(folder, { recursive: true });
-	}
-}
-
 describe('a database from before judgements', () => {
 	it('keeps plans, ticks, discomfort and signs, and is judged once, from where it was stopped', async () => {
 		const test = await makeTestDatabase({ migrated: false });
@@ -76,7 +55,7 @@ describe('a database from before judgements', () => {
 		const { plans } = adviseCorner(corner);
 		const sore = [{ region: 'neck', side: null, worst: 5, days: 3, hinders: 'no', kinds: ['ache'] }];
 		try {
-			await migrateTo(test.pool, BEFORE);
+			await migrateTo(test.pool, BEFORE_JUDGEMENTS);
 			const ids: string[] = [];
 			for (let n = 0; n < 12; n += 1) {
 				const { rows } = await test.pool.query<{ id: string }>(

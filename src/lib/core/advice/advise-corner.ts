@@ -38,12 +38,28 @@ export function adviseCorner(corner: Corner): Advice {
 
 /** Advice as it is kept with a plan: of what a purchase would change, what is said of it, without the corners and plans that were tried. */
 export interface KeptAdvice extends Omit<Advice, 'purchases'> {
-	readonly purchases: readonly KeptPurchase[];
+	/** Null where it has not been worked out yet. */
+	readonly purchases: readonly KeptPurchase[] | null;
 }
 
 /** What one purchase would change. */
 export interface KeptPurchase extends Pick<PurchaseOutcome, 'purchase' | 'closes'> {
 	readonly open: readonly OpenGap[];
+}
+
+/**
+ * Advises on a corner as far as a judgement needs it: the best plan alone, as {@link adviseCorner} gives it; other plans and purchases
+ * are left for later. A fraction of the cost of the whole advice: one search.
+ */
+export function adviseBriefly(corner: Corner): KeptAdvice {
+	const report = planCorner(corner, 1);
+	const best = report.plans[0];
+	return {
+		...report,
+		purchases: null,
+		compromise: best ? compromiseOf(corner, best) : null,
+		findings: measuredFindings(corner)
+	};
 }
 
 /** Advice without what nobody is shown. */

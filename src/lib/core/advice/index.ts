@@ -1,1 +1,1 @@
-export { adviseCorner, keptAdvice, type Advice, type KeptAdvice, type KeptPurchase } from './advise-corner';
+export { adviseBriefly, adviseCorner, keptAdvice, type Advice, type KeptAdvice, type KeptPurchase } from './advise-corner';

@@ -7,6 +7,7 @@ import type { Config } from '../config';
 import type { Db } from '../db/client';
 import { aloneInDatabase } from '../db/migrate';
 import { judgeTheUnjudged } from '../judgements/first-judging';
+import { completeAdvice } from '../plans/complete-advice';
 import type { Planning } from '../planning/planning';
 import { describeError, log } from '../log';
 import { deliverLetters } from '../post/deliver-letters';
@@ -22,6 +23,9 @@ export type JobName = (typeof JOBS)[number];
 
 /** A job of a process that died is given to another after this long, s. The rows it had locked are free at once. */
 const EXPIRE_SECONDS = 300;
+
+/** How long one job judges, ms. */
+const LONGEST_JUDGING_MS = 240_000;
 
 /** Seconds between two looks into the queue: how long a letter waits at most before it leaves. */
 const POLL_SECONDS = 1;
@@ -70,7 +74,14 @@ export async function startJobs(
 			await forgetOldChanges(db, clock());
 			if ((await doWhatIsDue(db, clock())) > 0) wake('letters');
 		},
-		judging: () => judgeTheUnjudged(db, planning, clock)
+		// The longest work of all, after an update: it stops in time for its job not to be given to another, and goes on in the next.
+		judging: async () => {
+			const began = performance.now();
+			const shallGoOn = () => performance.now() - began < LONGEST_JUDGING_MS;
+			await judgeTheUnjudged(db, planning, clock, shallGoOn);
+			await completeAdvice(db, planning, shallGoOn);
+			if (!shallGoOn()) wake('judging');
+		}
 	};
 	for (const name of JOBS) {
 		await aloneInDatabase(pool, () =>

@@ -1,4 +1,5 @@
 import { and, asc, eq, gt, isNotNull, isNull, sql } from 'drizzle-orm';
+import type { Corner } from '../../core/corner';
 import type { Thing } from '../../core/judgement';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
@@ -29,14 +30,20 @@ export function countUnjudged(db: Db): Promise<number> {
  * are solved once more and kept, ticks become theirs, and the case is judged. Goes on where it was stopped, since what is done is known by
  * its judgement; several processes may do so at once. How far it is stands in the log, a line for every two hundred people.
  *
+ * @param shallGoOn asked before each batch: the rest is left for the next call where it says no
  * @returns how many were judged
  */
-export async function judgeTheUnjudged(db: Db, planning: Planning, clock: () => Date): Promise<number> {
+export async function judgeTheUnjudged(
+	db: Db,
+	planning: Planning,
+	clock: () => Date,
+	shallGoOn: () => boolean = () => true
+): Promise<number> {
 	let done = 0;
 	let after = '00000000-0000-0000-0000-000000000000';
 	const left = await countUnjudged(db);
 	if (left === 0) return 0;
-	for (;;) {
+	while (shallGoOn()) {
 		const batch = await db
 			.select({ personId: cases.personId })
 			.from(cases)
@@ -57,6 +64,7 @@ export async function judgeTheUnjudged(db: Db, planning: Planning, clock: () => 
 		after = last.personId;
 		log({ level: 'info', event: 'first-judging', done, of: left });
 	}
+	return done;
 }
 
 async function judgeFirst(db: Db, personId: string, planning: Planning, now: Date): Promise<boolean> {
@@ -67,7 +75,7 @@ async function judgeFirst(db: Db, personId: string, planning: Planning, now: Dat
 		const solved =
 			bare.length === 0
 				? []
-				: await solveSpots(
+				: await solveFirst(
 						rows.flatMap(({ corner }) => corner ?? []),
 						planning
 					);
@@ -82,6 +90,14 @@ async function judgeFirst(db: Db, personId: string, planning: Planning, now: Dat
 		log({ level: 'error', event: 'first-judging-fault', ...describeError(error) });
 		return false;
 	}
+}
+
+/** As far as a judgement needs it: what would help besides is worked out when everyone is judged. */
+async function solveFirst(spots: readonly Corner[], planning: Planning): Promise<SolvedSpot[]> {
+	const [corner] = spots;
+	return corner && spots.length === 1
+		? [{ corner, advice: await planning.adviseBriefly(corner), moving: null }]
+		: solveSpots(spots, planning);
 }
 
 /** The answered spots of a person's newest answers, the first one first. */

@@ -1,7 +1,7 @@
 import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
 import code from 'virtual:plan-thread';
-import type { Advice } from '$lib/core/advice';
+import type { Advice, KeptAdvice } from '$lib/core/advice';
 import type { Corner } from '$lib/core/corner';
 import { Fault } from '../fault';
 import type { PlanJob, Planning } from './planning';
@@ -51,6 +51,10 @@ export class PlanPool implements Planning {
 		// What failed is asked anew by the next.
 		advice.catch(() => this.known.delete(key));
 		return advice;
+	}
+
+	adviseBriefly(corner: Corner): Promise<KeptAdvice> {
+		return this.ask<KeptAdvice>({ kind: 'brief', corner });
 	}
 
 	share(spots: readonly Corner[]): Promise<Corner[]> {

@@ -52,6 +52,14 @@ function eventsKept(before: KeptPlan, events: readonly StepEvent[], steps: reado
 	});
 }
 
+/** Whether a plan says what the one before said; of advice that was brief, as far as it went. */
+function isSamePlan(before: KeptPlan, made: NewPlan): boolean {
+	if (before.chosen !== made.chosen || !sameDocument(before.corner, made.corner)) return false;
+	return before.advice.purchases === null
+		? sameDocument(before.plan, made.advice.plans[made.chosen] ?? null)
+		: sameDocument(before.advice, made.advice);
+}
+
 /**
  * Makes a plan the one that a spot is worked on by, within the transaction of the act that asks for it. The one before is ended and
  * can be read as long as the answers are kept; steps that were done and that the new plan asks for just so stay done, and it says which.
@@ -59,14 +67,10 @@ function eventsKept(before: KeptPlan, events: readonly StepEvent[], steps: reado
  */
 export async function makePlan(tx: Db, made: NewPlan, now: Date): Promise<void> {
 	const before = await currentPlanOf(tx, made.assessmentId);
-	const isSame =
-		before !== null &&
-		before.chosen === made.chosen &&
-		sameDocument(before.corner, made.corner) &&
-		sameDocument(before.advice, made.advice);
-	if (isSame) {
-		if (!sameDocument(before.moving, made.moving))
-			await tx.update(plans).set({ moving: made.moving }).where(eq(plans.id, before.id));
+	if (before && isSamePlan(before, made)) {
+		const { advice, moving } = made;
+		if (before.advice.purchases === null || !sameDocument(before.moving, moving))
+			await tx.update(plans).set({ advice, moving }).where(eq(plans.id, before.id));
 		return;
 	}
 	const steps = stepsToDo(made.corner, made.advice, made.chosen);

@@ -10,7 +10,8 @@
 
 	interface Props {
 		compromise: Compromise | null;
-		purchases: readonly KeptPurchase[];
+		/** Null where they have not been worked out yet. */
+		purchases: readonly KeptPurchase[] | null;
 		findings: readonly FindingLine[];
 		/** What has been asked for; null where nobody can ask here, as at the coordinator's. */
 		requests?: readonly PurchaseId[] | null;
@@ -47,7 +48,12 @@
 	</section>
 {/if}
 
-{#if purchases.length > 0}
+{#if purchases === null}
+	<section class="mt-6">
+		<h2 class="text-lead">{t.open.buyTitle}</h2>
+		<p class="text-ink-soft">{t.open.buyLater}</p>
+	</section>
+{:else if purchases.length > 0}
 	<section class="mt-6">
 		<h2 class="text-lead">{t.open.buyTitle}</h2>
 		<p class="text-note text-ink-soft">{t.open.buyLead}</p>

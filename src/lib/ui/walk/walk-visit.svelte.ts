@@ -97,6 +97,13 @@ export class WalkVisit {
 		void tick().then(() => window.scrollTo(0, 0));
 	}
 
+	/** Stops where the answers of the first page hold an emergency sign: it may have been tapped before scripts had loaded. */
+	stopAtSigns(): boolean {
+		const signs = this.place.page === 'first' ? signsOf(this.draft.answers).filter(isEmergency) : [];
+		if (signs.length > 0) this.halt(signs);
+		return signs.length > 0;
+	}
+
 	goOnFromStop(): void {
 		this.stop = [];
 		void this.to('you');
@@ -138,9 +145,8 @@ export class WalkVisit {
 
 	private async goOn(): Promise<void> {
 		const { page, way } = this.place;
-		// An emergency comes before anything that is missing: it may have been chosen before scripts had loaded.
-		const signs = page === 'first' ? signsOf(this.draft.answers).filter(isEmergency) : [];
-		if (signs.length > 0) return this.halt(signs);
+		// An emergency comes before anything that is missing.
+		if (this.stopAtSigns()) return;
 		this.found = issuesOn(page, this.draft.answers, way);
 		if (this.found.length > 0) return;
 		if (page === 'first') await this.draft.autosave.flush();

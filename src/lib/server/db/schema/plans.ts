@@ -82,6 +82,9 @@ export const plans = pgTable(
 		uniqueIndex('plans_current_key')
 			.on(t.assessmentId)
 			.where(sql`${t.endedAt} is null`),
+		index('plans_brief_idx')
+			.on(t.id)
+			.where(sql`${t.endedAt} is null and ${t.advice} -> 'purchases' = 'null'::jsonb`),
 		index('plans_assessment_idx').on(t.assessmentId, t.madeAt.desc()),
 		check('plans_why_check', isOneOf(t.why, PLAN_WHYS)),
 		check('plans_kept_check', areAllOf(t.kept, THINGS)),

@@ -31,7 +31,10 @@
 		t
 	}));
 	const early = typedEarly('form.answers');
-	if (Object.keys(early).length > 0) draft.setAll(early);
+	if (Object.keys(early).length > 0) {
+		draft.setAll(early);
+		visit.stopAtSigns();
+	}
 
 	/** Tries again after so long without network, ms; the browser's own "online" comes first where it is told. */
 	const RETRY_MS = 4000;

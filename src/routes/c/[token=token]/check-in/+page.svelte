@@ -2,8 +2,8 @@
 	import { tick, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { enhance } from '$app/forms';
-	import type { FieldIssue } from '$lib/core/answers';
-	import type { EmergencySign } from '$lib/core/discomfort';
+	import { signsOf, type FieldIssue } from '$lib/core/answers';
+	import { isEmergency, type EmergencySign } from '$lib/core/discomfort';
 	import { NEWS } from '$lib/core/judgement/vocabulary';
 	import { messagesFor } from '$lib/messages';
 	import { CheckInVisit } from '$lib/ui/check-in/check-in-visit.svelte';
@@ -24,7 +24,8 @@
 	const t = $derived(messagesFor(data.locale));
 	const refused = $derived(form && 'fields' in form ? form : null);
 	const visit = untrack(() => new CheckInVisit(data.token, deviceStorage(), given(form)));
-	for (const [field, text] of Object.entries(typedEarly('form.check-in'))) visit.set(field, text);
+	const early = typedEarly('form.check-in');
+	for (const [field, text] of Object.entries(early)) visit.set(field, text);
 	const issues = $derived(
 		refused && 'issues' in refused && refused.issues ? (refused.issues as FieldIssue[]) : []
 	);
@@ -39,6 +40,10 @@
 		});
 		void tick().then(() => window.scrollTo(0, 0));
 	}
+
+	// Tapped before scripts had loaded: the stop does not wait for the form to be sent.
+	const earlySigns = signsOf(early).filter(isEmergency);
+	if (earlySigns.length > 0) halt(earlySigns);
 </script>
 
 <svelte:head><title>{data.sent ? t.checkIn.doneTitle : t.checkIn.title} · {t.product}</title></svelte:head>

@@ -559,7 +559,8 @@ export const en = {
 				`Work so for at most ${minutes} minutes at a time, then move.`
 			].join(' '),
 		buyTitle: 'What one purchase would change',
-		buyLater: 'This is still being worked out. The plan above does not wait for it: look here again later today.',
+		buyLater:
+			'This is still being worked out. The plan above does not wait for it: look here again later today.',
 		buyLead: 'Each worked out again with the things at home. Borrow before you buy.',
 		buy: {
 			'keyboard-and-mouse': 'A separate keyboard and mouse',

@@ -1,1 +1,8 @@
-export { adviseBriefly, adviseCorner, keptAdvice, type Advice, type KeptAdvice, type KeptPurchase } from './advise-corner';
+export {
+	adviseBriefly,
+	adviseCorner,
+	keptAdvice,
+	type Advice,
+	type KeptAdvice,
+	type KeptPurchase
+} from './advise-corner';

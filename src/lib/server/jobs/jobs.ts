@@ -111,5 +111,7 @@ export async function startJobs(
 			.send(name, {})
 			.catch((error: unknown) => log({ level: 'warn', event: 'wake', ...describeError(error) }));
 	}
+	// What waits already need not wait for the first minute.
+	for (const name of JOBS) wake(name);
 	return { wake, stop: () => boss.stop({ graceful: true, wait: true, timeout: 5000 }) };
 }

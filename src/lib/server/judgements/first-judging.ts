@@ -1,34 +1,35 @@
-import { and, asc, eq, gt, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, asc, desc, gt, inArray, isNotNull, isNull, or } from 'drizzle-orm';
 import type { Corner } from '../../core/corner';
 import type { Thing } from '../../core/judgement';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { describeError, log } from '../log';
-import { lockPerson } from '../people/lock-person';
-import { currentPlanOf } from '../plans/current-plan';
-import { makePlan } from '../plans/make-plan';
+import { lockPeople } from '../people/lock-person';
+import { workedPlansOf } from '../plans/current-plan';
+import { rowOf } from '../plans/make-plan';
 import { solveSpots, type SolvedSpot } from '../plans/solve-spots';
 import type { Planning } from '../planning/planning';
-import { spotRows, type SpotRow } from '../assessments/spots';
-import { judgeAnew } from './judge-anew';
+import { judgeAllAnew } from './judge-anew';
 
-const { assessments, cases, stepEvents, stepTicks } = schema;
+const { assessments, plans, stepEvents, stepTicks, unjudged } = schema;
 
-/** People judged between two lines of the log. */
-const BATCH = 200;
+/** People judged in one transaction: a dozen statements serve them all. */
+const BATCH = 100;
 
-/** People worked on at once: while one is solved, another is written. */
-const AT_ONCE = 4;
+/** People whose plans are asked for at once: few, so that whoever waits for a plan meanwhile does not wait long. */
+const SOLVED_AT_ONCE = 4;
 
-/** How many people who were sent something have never been judged; an index-only count over cases_unjudged_idx. */
+/** How many people have not been judged since the update to a version that does; the table is empty ever after. */
 export function countUnjudged(db: Db): Promise<number> {
-	return db.$count(cases, and(isNull(cases.judgementId), isNotNull(cases.sentAt)));
+	return db.$count(unjudged);
 }
 
 /**
  * Judges everyone who has never been judged, as after an update from a version that kept no judgements: plans that people were given
- * are solved once more and kept, ticks become theirs, and the case is judged. Goes on where it was stopped, since what is done is known by
- * its judgement; several processes may do so at once. How far it is stands in the log, a line for every two hundred people.
+ * are solved once more and kept, ticks become theirs, and the case is judged. Goes on where it was stopped, since whoever is done is
+ * struck from the list with the same transaction; several processes may do so at once. How far it is stands in the log.
+ *
+ * Cost: a search for one plan a person, and some twenty statements for a hundred people.
  *
  * @param shallGoOn asked before each batch: the rest is left for the next call where it says no
  * @returns how many were judged
@@ -39,57 +40,75 @@ export async function judgeTheUnjudged(
 	clock: () => Date,
 	shallGoOn: () => boolean = () => true
 ): Promise<number> {
+	const left = await countUnjudged(db);
 	let done = 0;
 	let after = '00000000-0000-0000-0000-000000000000';
-	const left = await countUnjudged(db);
-	if (left === 0) return 0;
-	while (shallGoOn()) {
+	// While one batch is written, the next one is solved.
+	let writing: Promise<number> = Promise.resolve(0);
+	while (left > 0 && shallGoOn()) {
 		const batch = await db
-			.select({ personId: cases.personId })
-			.from(cases)
-			.where(and(isNull(cases.judgementId), isNotNull(cases.sentAt), gt(cases.personId, after)))
-			.orderBy(asc(cases.personId))
+			.select({ personId: unjudged.personId })
+			.from(unjudged)
+			.where(gt(unjudged.personId, after))
+			.orderBy(asc(unjudged.personId))
 			.limit(BATCH);
-		const last = batch.at(-1);
-		if (!last) return done;
-		const waiting = batch.map(({ personId }) => personId);
-		await Promise.all(
-			Array.from({ length: AT_ONCE }, async () => {
-				for (let id = waiting.shift(); id !== undefined; id = waiting.shift()) {
-					// A person whose data can't be judged is looked at again at the next start, and keeps nobody waiting.
-					if (await judgeFirst(db, id, planning, clock())) done += 1;
-				}
-			})
-		);
-		after = last.personId;
+		const ids = batch.map(({ personId }) => personId);
+		const last = ids.at(-1);
+		if (!last) break;
+		after = last;
+		const { solved, failed } = await solveBare(db, ids, planning);
+		done += await writing;
 		log({ level: 'info', event: 'first-judging', done, of: left });
+		const able = ids.filter((id) => !failed.has(id));
+		writing = able.length > 0 ? judgeTogether(db, able, solved, clock()) : Promise.resolve(0);
 	}
-	return done;
+	return done + (await writing);
 }
 
-async function judgeFirst(db: Db, personId: string, planning: Planning, now: Date): Promise<boolean> {
-	try {
-		const rows = await answeredSpotsOf(db, personId);
-		const bare = [];
-		for (const row of rows) if (!(await currentPlanOf(db, row.id))) bare.push(row);
-		const solved =
-			bare.length === 0
-				? []
-				: await solveFirst(
-						rows.flatMap(({ corner }) => corner ?? []),
-						planning
-					);
-		await inTransaction(db, async (tx) => {
-			const person = await lockPerson(tx, personId);
-			if (!person) return;
-			for (const [i, row] of rows.entries()) await keepPlan(tx, row, solved[i]);
-			await judgeAnew(tx, personId, now);
-		});
-		return true;
-	} catch (error) {
-		log({ level: 'error', event: 'first-judging-fault', ...describeError(error) });
-		return false;
-	}
+/** An answered spot, as far as its plan goes. */
+type Spot = Pick<
+	typeof assessments.$inferSelect,
+	'id' | 'personId' | 'spotOf' | 'sentAt' | 'answeredAt' | 'corner'
+>;
+
+/** What was solved for one spot that had no plan. */
+interface SolvedRow {
+	readonly spot: Spot;
+	readonly solved: SolvedSpot;
+}
+
+/** Solves the newest answers of these people where no plan is kept of them; who fails is logged, and tried again in the next run. */
+async function solveBare(db: Db, personIds: readonly string[], planning: Planning) {
+	const spots = await answeredSpotsOf(db, personIds);
+	const planned = await workedPlansOf(
+		db,
+		spots.map(({ id }) => id)
+	);
+	const isBare = ({ id }: Spot) => !planned.some(({ assessmentId }) => assessmentId === id);
+	const waiting = personIds.flatMap((personId) => {
+		const mine = spots.filter((spot) => spot.personId === personId);
+		return mine.some(isBare) ? [mine] : [];
+	});
+	const solved: SolvedRow[] = [];
+	const failed = new Set<string>();
+	await Promise.all(
+		Array.from({ length: SOLVED_AT_ONCE }, async () => {
+			for (let mine = waiting.shift(); mine; mine = waiting.shift()) {
+				try {
+					const corners = mine.flatMap(({ corner }) => corner ?? []);
+					const found = await solveFirst(corners, planning);
+					for (const [i, spot] of mine.entries()) {
+						const one = found[i];
+						if (one && isBare(spot)) solved.push({ spot, solved: one });
+					}
+				} catch (error) {
+					for (const { personId } of mine) failed.add(personId);
+					log({ level: 'error', event: 'first-judging-fault', ...describeError(error) });
+				}
+			}
+		})
+	);
+	return { solved, failed };
 }
 
 /** As far as a judgement needs it: what would help besides is worked out when everyone is judged. */
@@ -100,35 +119,104 @@ async function solveFirst(spots: readonly Corner[], planning: Planning): Promise
 		: solveSpots(spots, planning);
 }
 
-/** The answered spots of a person's newest answers, the first one first. */
-async function answeredSpotsOf(db: Db, personId: string): Promise<SpotRow[]> {
-	const [newest] = await db
-		.select({ id: assessments.id, spotOf: assessments.spotOf })
+/** The answered spots of these people's newest answers, the first one of each first. */
+async function answeredSpotsOf(db: Db, personIds: readonly string[]): Promise<Spot[]> {
+	const isAnswered = and(isNotNull(assessments.answeredAt), isNotNull(assessments.corner));
+	const newest = await db
+		.selectDistinctOn([assessments.personId], { id: assessments.id })
 		.from(assessments)
-		.where(
-			and(eq(assessments.personId, personId), isNull(assessments.spotOf), isNotNull(assessments.answeredAt))
-		)
-		.orderBy(sql`${assessments.sentAt} desc`)
-		.limit(1);
-	if (!newest) return [];
-	return (await spotRows(db, newest)).filter(({ corner }) => corner !== null);
+		.where(and(inArray(assessments.personId, [...personIds]), isNull(assessments.spotOf), isAnswered))
+		.orderBy(asc(assessments.personId), desc(assessments.sentAt), desc(assessments.id));
+	const ids = newest.map(({ id }) => id);
+	if (ids.length === 0) return [];
+	const spots = await db
+		.select({
+			id: assessments.id,
+			personId: assessments.personId,
+			spotOf: assessments.spotOf,
+			sentAt: assessments.sentAt,
+			answeredAt: assessments.answeredAt,
+			corner: assessments.corner
+		})
+		.from(assessments)
+		.where(and(or(inArray(assessments.id, ids), inArray(assessments.spotOf, ids)), isAnswered))
+		.orderBy(asc(assessments.sentAt), asc(assessments.id));
+	return [...spots.filter(({ spotOf }) => spotOf === null), ...spots.filter(({ spotOf }) => spotOf !== null)];
 }
 
-/** The plan as it was worked out when the answers came in, with the steps that were ticked. */
-async function keepPlan(tx: Db, row: SpotRow, solved: SolvedSpot | undefined): Promise<void> {
-	if (!solved || !row.answeredAt || (await currentPlanOf(tx, row.id))) return;
-	await makePlan(tx, { assessmentId: row.id, ...solved, chosen: 0, why: 'earlier' }, row.answeredAt);
-	const plan = await currentPlanOf(tx, row.id);
-	const ticks = await tx.delete(stepTicks).where(eq(stepTicks.assessmentId, row.id)).returning();
-	const done = ticks.filter((tick) => tick.done && plan?.steps.some(({ place }) => place === tick.place));
-	if (plan && done.length > 0)
-		await tx.insert(stepEvents).values(
-			done.map(({ place, at }) => ({
-				planId: plan.id,
-				thing: place as Thing,
-				isDone: true,
-				source: 'tick' as const,
-				at
-			}))
-		);
+/** Judges people in one transaction; where one of them can't be judged, each alone, so that nobody keeps another waiting. */
+async function judgeTogether(
+	db: Db,
+	personIds: readonly string[],
+	solved: readonly SolvedRow[],
+	now: Date
+): Promise<number> {
+	try {
+		return await inTransaction(db, (tx) => judgeAndStrike(tx, personIds, solved, now));
+	} catch (error) {
+		if (personIds.length === 1) {
+			// Looked at again in the next run.
+			log({ level: 'error', event: 'first-judging-fault', ...describeError(error) });
+			return 0;
+		}
+		let done = 0;
+		for (const id of personIds) done += await judgeTogether(db, [id], solved, now);
+		return done;
+	}
+}
+
+async function judgeAndStrike(
+	tx: Db,
+	personIds: readonly string[],
+	solved: readonly SolvedRow[],
+	now: Date
+): Promise<number> {
+	const locked = await lockPeople(tx, personIds);
+	// Another process may have been quicker.
+	const struck = await tx
+		.delete(unjudged)
+		.where(inArray(unjudged.personId, [...personIds]))
+		.returning();
+	const mine = locked.filter(({ id }) => struck.some(({ personId }) => personId === id));
+	await keepPlans(
+		tx,
+		solved.filter(({ spot }) => mine.some(({ id }) => id === spot.personId))
+	);
+	await judgeAllAnew(tx, mine, now);
+	return mine.length;
+}
+
+/** The plans as they were worked out when the answers came in, with the steps that were ticked. */
+async function keepPlans(tx: Db, rows: readonly SolvedRow[]): Promise<void> {
+	const planned = await workedPlansOf(
+		tx,
+		rows.map(({ spot }) => spot.id)
+	);
+	// Answered anew meanwhile: that plan stands.
+	const made = rows.flatMap(({ spot: { id, answeredAt }, solved }) =>
+		answeredAt && !planned.some(({ assessmentId }) => assessmentId === id)
+			? [rowOf({ assessmentId: id, ...solved, chosen: 0, why: 'earlier' }, answeredAt)]
+			: []
+	);
+	if (made.length === 0) return;
+	const kept = await tx
+		.insert(plans)
+		.values(made)
+		.returning({ id: plans.id, assessmentId: plans.assessmentId, steps: plans.steps });
+	const ticks = await tx
+		.delete(stepTicks)
+		.where(
+			inArray(
+				stepTicks.assessmentId,
+				kept.map(({ assessmentId }) => assessmentId)
+			)
+		)
+		.returning();
+	const events = ticks.flatMap(({ assessmentId, place, done, at }) => {
+		const plan = kept.find((one) => one.assessmentId === assessmentId);
+		return done && plan?.steps.some((step) => step.place === place)
+			? [{ planId: plan.id, thing: place as Thing, isDone: true, source: 'tick' as const, at }]
+			: [];
+	});
+	if (events.length > 0) await tx.insert(stepEvents).values(events);
 }

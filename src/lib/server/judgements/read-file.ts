@@ -15,7 +15,7 @@ import { RULES_IN_FORCE } from '../../core/rules';
 import type { ReMeasured } from '../../core/section';
 import type { Db } from '../db/client';
 import type { LockedPerson } from '../people/lock-person';
-import { workedPlanOf, eventsOf, type WorkedPlan, type StepEvent } from '../plans/current-plan';
+import { eventsOfPlans, workedPlansOf, type WorkedPlan, type StepEvent } from '../plans/current-plan';
 
 /** The newest self-assessments that lists tell the state of. */
 export interface NewestAssessment {
@@ -51,6 +51,7 @@ interface TimedReport {
 
 /** What is known of a person in small rows, read in one go; moments are texts as JSON has them. */
 interface SmallRows {
+	readonly personId: string;
 	readonly sent: readonly {
 		readonly id: string;
 		readonly sentAt: string;
@@ -93,15 +94,15 @@ const listOf = (fields: SQL, from: SQL, order: SQL) =>
 	sql`(select coalesce(jsonb_agg(jsonb_build_object(${fields}) order by ${order}), '[]') from ${from})`;
 
 /**
- * Reads the small rows in one statement: a dozen look-ups by index, and one journey to the database instead of a dozen. Served by
+ * Reads the small rows in one statement: a dozen look-ups by index a person, and one journey to the database for all. Served by
  * assessments_person_sent_idx, reported_signs_person_idx, reported_discomfort_assessment_idx, check_ins_person_idx,
  * contacts_person_idx, re_measurements_assessment_at_idx, equipment_requests_key, messages_open_idx, round_people_person_idx and
  * referrals_person_at_idx.
  */
-async function smallRows(db: Db, personId: string): Promise<SmallRows> {
-	const person = sql`${personId}::uuid`;
+async function smallRows(db: Db, personIds: readonly string[]): Promise<SmallRows[]> {
+	const person = sql`p.id`;
 	const mine = sql`(select id from assessments where person_id = ${person})`;
-	const { rows } = await db.execute<SmallRows & Record<string, unknown>>(sql`select
+	const { rows } = await db.execute<SmallRows & Record<string, unknown>>(sql`select p.id as "personId",
 		${listOf(
 			sql`'id', id, 'sentAt', sent_at, 'startedAt', coalesce(consented_at, saved_at), 'answeredAt', answered_at,
 				'revokedAt', revoked_at, 'seenAt', seen_at, 'corner', case when answered_at = newest then corner end`,
@@ -138,10 +139,9 @@ async function smallRows(db: Db, personId: string): Promise<SmallRows> {
 		(select min(a.sent_at) from round_people r join assessments a on a.id = r.assessment_id
 			where r.person_id = ${person} and r.to_call and a.answered_at is null) as "silentAt",
 		(select clinician_id from referrals where person_id = ${person} and ended_at is null and clinician_id is not null
-			order by at desc limit 1) as "referredTo"`);
-	const [row] = rows;
-	if (!row) throw new Error('A select without a table returned no row');
-	return row;
+			order by at desc limit 1) as "referredTo"
+		from unnest(${sql.param([...personIds])}::uuid[]) as p(id)`);
+	return rows;
 }
 
 /** Measurements that are read: the newest of them. */
@@ -231,21 +231,58 @@ function stuckSince(plan: WorkedPlan | null, dayOf: (at: Date) => CivilDate) {
 	return isStuck ? [{ what: 'stuck-step' as const, since: dayOf(plan.madeAt) }] : [];
 }
 
+/** The newest self-assessment that was answered. */
+const newestAnswered = ({ sent }: SmallRows) => sent.filter((a) => a.answeredAt !== null).at(-1) ?? null;
+
 /**
- * Reads all that is known of a person as the file that their case is judged by. Called with the person locked.
+ * Reads all that is known of people as the files that their cases are judged by. Called with the people locked.
  *
- * Cost: three statements, each a look-up by index in proportion to what this one person has done.
+ * Cost: three statements for all, each a look-up by index in proportion to what these people have done.
+ *
+ * @returns a file for each, in the order of the people
  */
+export async function readFiles(
+	tx: Db,
+	people: readonly LockedPerson[],
+	now: Date
+): Promise<{ person: LockedPerson; read: ReadFile }[]> {
+	const rows = await smallRows(
+		tx,
+		people.map(({ id }) => id)
+	);
+	const answered = rows.flatMap((of) => newestAnswered(of)?.id ?? []);
+	const plans = await workedPlansOf(tx, answered);
+	const events = await eventsOfPlans(
+		tx,
+		plans.filter(({ steps }) => steps.length > 0).map(({ id }) => id)
+	);
+	return people.map((person) => {
+		const mine = rows.find(({ personId }) => personId === person.id);
+		if (!mine) throw new Error('A look-up by person left a person out');
+		const plan = plans.find(({ assessmentId }) => assessmentId === newestAnswered(mine)?.id) ?? null;
+		const done = events.filter(({ planId }) => planId === plan?.id);
+		return { person, read: fileOf(person, mine, plan, done, now) };
+	});
+}
+
+/** The same of one person. */
 export async function readFile(tx: Db, person: LockedPerson, now: Date): Promise<ReadFile> {
-	const { dayOf, country, region } = person.place;
-	const rows = await smallRows(tx, person.id);
+	const [one] = await readFiles(tx, [person], now);
+	if (!one) throw new Error('One person was asked for and none was read');
+	return one.read;
+}
+
+function fileOf(
+	{ place: { dayOf, country, region } }: LockedPerson,
+	rows: SmallRows,
+	plan: WorkedPlan | null,
+	events: readonly StepEvent[],
+	now: Date
+): ReadFile {
 	const sent = rows.sent.map((a) => ({
 		...a,
 		...momentsOf(a, 'sentAt', 'startedAt', 'answeredAt', 'revokedAt', 'seenAt')
 	}));
-	const answered = sent.filter((a) => a.answeredAt !== null).at(-1) ?? null;
-	const plan = answered ? await workedPlanOf(tx, answered.id) : null;
-	const events = plan && plan.steps.length > 0 ? await eventsOf(tx, plan.id) : [];
 	const reported = rows.reports.map((r) => ({ ...r, ...momentsOf(r, 'at', 'seenAt') }));
 	const signs = rows.signs.map((r) => ({ ...r, ...momentsOf(r, 'at') }));
 	const asked = rows.asked.map((r) => ({

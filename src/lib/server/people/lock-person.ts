@@ -1,4 +1,4 @@
-import { eq, getTableColumns, sql } from 'drizzle-orm';
+import { asc, eq, getTableColumns, inArray, sql } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { placeOf, type Place } from './place-of';
@@ -18,6 +18,17 @@ export const organisationZone = sql<string>`coalesce(current_setting('easy_corne
 export async function lockPerson(tx: Db, personId: string): Promise<LockedPerson | null> {
 	const [person] = await personById(tx, personId).for('no key update');
 	return person ? withPlace(person) : null;
+}
+
+/** Locks several people, in one order for everyone who does; those who are not there any more are left out. */
+export async function lockPeople(tx: Db, personIds: readonly string[]): Promise<LockedPerson[]> {
+	const rows = await tx
+		.select({ ...getTableColumns(people), organisationZone })
+		.from(people)
+		.where(inArray(people.id, [...personIds]))
+		.orderBy(asc(people.id))
+		.for('no key update');
+	return rows.map(withPlace);
 }
 
 /** The same for a page that only reads: nothing is locked. */

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, getTableColumns, isNull } from 'drizzle-orm';
+import { and, asc, desc, eq, getTableColumns, inArray, isNull } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 
 const { plans, stepEvents } = schema;
@@ -9,14 +9,14 @@ export type KeptPlan = typeof plans.$inferSelect;
 /** What a judgement needs of a plan: without the other plans that were offered, and what a page says beside it. */
 export type WorkedPlan = Omit<KeptPlan, 'advice' | 'corner' | 'moving'>;
 
-/** The plan that a spot is worked on by, as far as a judgement needs it; served by plans_current_key. */
-export async function workedPlanOf(db: Db, assessmentId: string): Promise<WorkedPlan | null> {
+/** The plans that spots are worked on by, as far as a judgement needs them; served by plans_current_key. */
+export async function workedPlansOf(db: Db, assessmentIds: readonly string[]): Promise<WorkedPlan[]> {
 	const { advice: _advice, corner: _corner, moving: _moving, ...columns } = getTableColumns(plans);
-	const [plan] = await db
+	if (assessmentIds.length === 0) return [];
+	return db
 		.select(columns)
 		.from(plans)
-		.where(and(eq(plans.assessmentId, assessmentId), isNull(plans.endedAt)));
-	return plan ?? null;
+		.where(and(inArray(plans.assessmentId, [...assessmentIds]), isNull(plans.endedAt)));
 }
 
 /** What became of a step. */
@@ -33,7 +33,17 @@ export async function currentPlanOf(db: Db, assessmentId: string): Promise<KeptP
 
 /** What became of the steps of a plan, in order; served by step_events_plan_idx. */
 export function eventsOf(db: Db, planId: string): Promise<StepEvent[]> {
-	return db.select().from(stepEvents).where(eq(stepEvents.planId, planId)).orderBy(asc(stepEvents.id));
+	return eventsOfPlans(db, [planId]);
+}
+
+/** The same of several plans, one after the other as they came in. */
+export async function eventsOfPlans(db: Db, planIds: readonly string[]): Promise<StepEvent[]> {
+	if (planIds.length === 0) return [];
+	return db
+		.select()
+		.from(stepEvents)
+		.where(inArray(stepEvents.planId, [...planIds]))
+		.orderBy(asc(stepEvents.id));
 }
 
 /** Whether each thing was done by the newest of its events. */

@@ -52,6 +52,20 @@ function eventsKept(before: KeptPlan, events: readonly StepEvent[], steps: reado
 	});
 }
 
+/** A plan as it is kept. */
+export function rowOf(made: NewPlan, madeAt: Date) {
+	const plan = made.advice.plans[made.chosen] ?? null;
+	const costNow = misfitOf(made.corner);
+	return {
+		...made,
+		madeAt,
+		steps: stepsToDo(made.corner, made.advice, made.chosen),
+		plan,
+		costNow,
+		costPlanned: plan?.cost.W ?? costNow
+	};
+}
+
 /** Whether a plan says what the one before said; of advice that was brief, as far as it went. */
 function isSamePlan(before: KeptPlan, made: NewPlan): boolean {
 	if (before.chosen !== made.chosen || !sameDocument(before.corner, made.corner)) return false;
@@ -73,27 +87,24 @@ export async function makePlan(tx: Db, made: NewPlan, now: Date): Promise<void> 
 			await tx.update(plans).set({ advice, moving }).where(eq(plans.id, before.id));
 		return;
 	}
-	const steps = stepsToDo(made.corner, made.advice, made.chosen);
-	const kept = before ? eventsKept(before, await eventsOf(tx, before.id), steps) : [];
+	const row = rowOf(made, now);
+	const kept = before ? eventsKept(before, await eventsOf(tx, before.id), row.steps) : [];
 	if (before) await tx.update(plans).set({ endedAt: now }).where(eq(plans.id, before.id));
-	const costNow = misfitOf(made.corner);
-	const [row] = await tx
+	const [inserted] = await tx
 		.insert(plans)
-		.values({
-			...made,
-			madeAt: now,
-			steps,
-			plan: made.advice.plans[made.chosen] ?? null,
-			kept: kept.map(({ thing }): Thing => thing),
-			costNow,
-			costPlanned: made.advice.plans[made.chosen]?.cost.W ?? costNow
-		})
+		.values({ ...row, kept: kept.map(({ thing }): Thing => thing) })
 		.returning({ id: plans.id });
-	if (!row) throw new Error('An insert returned no row');
+	if (!inserted) throw new Error('An insert returned no row');
 	if (kept.length > 0)
 		await tx
 			.insert(stepEvents)
 			.values(
-				kept.map(({ thing, at }) => ({ planId: row.id, thing, isDone: true, source: 'kept' as const, at }))
+				kept.map(({ thing, at }) => ({
+					planId: inserted.id,
+					thing,
+					isDone: true,
+					source: 'kept' as const,
+					at
+				}))
 			);
 }

@@ -56,9 +56,6 @@ export const cases = pgTable(
 		index('cases_due_idx')
 			.on(t.dueOn, t.personId)
 			.where(sql`${t.dueOn} is not null`),
-		index('cases_unjudged_idx')
-			.on(t.personId)
-			.where(sql`${t.judgementId} is null`),
 		index('cases_judgement_idx').on(t.judgementId),
 		index('cases_referred_idx')
 			.on(t.referredTo)

@@ -1,1 +1,0 @@
-CREATE INDEX "plans_brief_idx" ON "plans" USING btree ("id") WHERE "plans"."ended_at" is null and "plans"."advice" -> 'purchases' = 'null'::jsonb;

@@ -27,8 +27,13 @@ export async function sendTo(page: Page, name: string): Promise<{ link: string; 
 	await page.getByLabel('Name').fill(name);
 	await page.getByLabel('E-mail address').fill(`${name.toLowerCase().replace(/\W+/g, '.')}@lanterns.example`);
 	await page.getByLabel('Team').fill('Testing');
+	await page.getByLabel('Phone').fill('+44 20 7946 0123');
 	await page.getByRole('button', { name: 'Add' }).click();
 	await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
+	await expect(page.getByRole('link', { name: '+44 20 7946 0123' })).toHaveAttribute(
+		'href',
+		'tel:+442079460123'
+	);
 	const caseUrl = page.url();
 	await hydrated(page);
 	await page.getByRole('button', { name: /Send a self-assessment/ }).click();

@@ -754,6 +754,7 @@ export const en = {
 	messages: {
 		title: 'Messages',
 		lead: 'Between you and your coordinator. Only coordinators read it, and a clinician if your case is referred to one.',
+		left: 'Your self-assessment has ended. You can still read what was written here, and write.',
 		none: 'Nothing has been written yet.',
 		you: 'You',
 		write: 'Write to your coordinator',

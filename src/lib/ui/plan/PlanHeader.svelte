@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { LENGTH_UNITS, type LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
+	import UnitButtons from '../walk/UnitButtons.svelte';
 
 	interface Props {
 		/** How saving stands, in words. */
@@ -26,15 +27,7 @@
 	<p class="font-title font-semibold">{t.product}</p>
 	<p class="order-last w-full text-note text-ink-soft md:order-none md:w-auto" role="status">{status}</p>
 	<form method="POST" action="?/unit" class="no-print flex gap-1" aria-label={t.frame.unitLabel} use:enhance>
-		{#each LENGTH_UNITS as option (option)}
-			<button
-				class="unit"
-				name="to"
-				value={option}
-				aria-pressed={unit === option}
-				aria-label="{option}: {t.frame.unit[option]}">{option}</button
-			>
-		{/each}
+		<UnitButtons {unit} {t} />
 	</form>
 </header>
 
@@ -60,17 +53,5 @@
 	.chosen {
 		background: var(--ink);
 		color: var(--sheet);
-	}
-	.unit {
-		min-width: 2.75rem;
-		min-height: 2.75rem;
-		border: 1px solid transparent;
-		border-radius: 3px;
-		color: var(--ink-soft);
-	}
-	.unit[aria-pressed='true'] {
-		border-color: var(--ink);
-		color: var(--ink);
-		font-weight: 700;
 	}
 </style>

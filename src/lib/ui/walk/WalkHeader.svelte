@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { LENGTH_UNITS } from '$lib/core/length';
 	import type { Page } from '$lib/core/answers';
 	import { PAGES } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
 	import { savingFault } from '../autosave/saving-fault';
 	import type { Draft } from './draft.svelte';
+	import UnitButtons from './UnitButtons.svelte';
 
 	interface Props {
 		draft: Draft;
@@ -32,17 +32,7 @@
 	<p class="font-title font-semibold">{t.product}</p>
 	<p class="order-last w-full text-note text-ink-soft md:order-none md:w-auto" role="status">{saying}</p>
 	<div class="flex items-center gap-2 text-note" role="group" aria-label={t.frame.unitLabel}>
-		{#each LENGTH_UNITS as unit (unit)}
-			<button
-				class="unit"
-				name="to"
-				value={unit}
-				formaction="?/unit"
-				formnovalidate
-				aria-pressed={draft.unit === unit}
-				aria-label="{unit}: {t.frame.unit[unit]}">{unit}</button
-			>
-		{/each}
+		<UnitButtons unit={draft.unit} formaction="?/unit" {t} />
 	</div>
 </header>
 <nav aria-label={t.frame.pages} class="mt-3">
@@ -77,18 +67,6 @@
 </nav>
 
 <style>
-	.unit {
-		min-width: 2.75rem;
-		min-height: 2.75rem;
-		border: 1px solid transparent;
-		border-radius: 3px;
-		color: var(--ink-soft);
-	}
-	.unit[aria-pressed='true'] {
-		border-color: var(--ink);
-		color: var(--ink);
-		font-weight: 700;
-	}
 	.progress {
 		display: flex;
 		gap: 3px;

@@ -14,6 +14,7 @@
 <main id="content" class="mx-auto max-w-xl px-5 py-5">
 	<p class="font-title font-semibold">{t.product}</p>
 	<h1 class="mt-6 text-title">{t.messages.title}</h1>
+	{#if data.hasLeft}<p class="mt-2 border-l-4 border-rule bg-sheet px-3 py-2">{t.messages.left}</p>{/if}
 	<p class="mt-2 text-lead">{t.messages.lead}</p>
 	{#if data.requests.length > 0}
 		<ul class="mt-4 border-t border-rule">
@@ -40,5 +41,7 @@
 			{#if fault}<p class="border-l-4 border-warm bg-warm-wash px-3 py-2">{fault}</p>{/if}
 		</div>
 	</form>
-	<p class="mt-6"><a href="/c/{data.token}{data.isAnswered ? '/plan' : ''}">{t.messages.back}</a></p>
+	{#if !data.hasLeft}
+		<p class="mt-6"><a href="/c/{data.token}{data.isAnswered ? '/plan' : ''}">{t.messages.back}</a></p>
+	{/if}
 </main>

@@ -96,15 +96,13 @@ export async function makePlan(tx: Db, made: NewPlan, now: Date): Promise<void> 
 		.returning({ id: plans.id });
 	if (!inserted) throw new Error('An insert returned no row');
 	if (kept.length > 0)
-		await tx
-			.insert(stepEvents)
-			.values(
-				kept.map(({ thing, at }) => ({
-					planId: inserted.id,
-					thing,
-					isDone: true,
-					source: 'kept' as const,
-					at
-				}))
-			);
+		await tx.insert(stepEvents).values(
+			kept.map(({ thing, at }) => ({
+				planId: inserted.id,
+				thing,
+				isDone: true,
+				source: 'kept' as const,
+				at
+			}))
+		);
 }

@@ -88,10 +88,10 @@ describe('a database from before judgements', () => {
 			let solved = 0;
 			const stops: typeof planHere = {
 				...planHere,
-				adviseBriefly: (...given) => {
+				adviseBriefly: (corners) => {
 					solved += 1;
-					if (solved > 5) throw new RangeError('the process is gone');
-					return planHere.adviseBriefly(...given);
+					if (corners.length > 1 || solved > 6) throw new RangeError('the process is gone');
+					return planHere.adviseBriefly(corners);
 				}
 			};
 			const first = await judgeTheUnjudged(test.db, stops, () => now);

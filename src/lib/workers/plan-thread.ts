@@ -9,7 +9,7 @@ function answer(job: PlanJob): unknown {
 		case 'advise':
 			return adviseCorner(job.corner);
 		case 'brief':
-			return adviseBriefly(job.corner);
+			return job.corners.map(adviseBriefly);
 		case 'share':
 			return shareHousehold(job.spots);
 	}

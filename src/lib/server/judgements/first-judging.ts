@@ -1,5 +1,4 @@
 import { and, asc, desc, gt, inArray, isNotNull, isNull, or } from 'drizzle-orm';
-import type { Corner } from '../../core/corner';
 import type { Thing } from '../../core/judgement';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
@@ -16,8 +15,8 @@ const { assessments, plans, stepEvents, stepTicks, unjudged } = schema;
 /** People judged in one transaction: a dozen statements serve them all. */
 const BATCH = 100;
 
-/** People whose plans are asked for at once: few, so that whoever waits for a plan meanwhile does not wait long. */
-const SOLVED_AT_ONCE = 4;
+/** People whose plans are solved in one go: few, so that whoever waits for a plan meanwhile waits some tens of milliseconds longer. */
+const SOLVED_TOGETHER = 20;
 
 /** How many people have not been judged since the update to a version that does; the table is empty ever after. */
 export function countUnjudged(db: Db): Promise<number> {
@@ -85,38 +84,49 @@ async function solveBare(db: Db, personIds: readonly string[], planning: Plannin
 		spots.map(({ id }) => id)
 	);
 	const isBare = ({ id }: Spot) => !planned.some(({ assessmentId }) => assessmentId === id);
-	const waiting = personIds.flatMap((personId) => {
+	const bare = personIds.flatMap((personId) => {
 		const mine = spots.filter((spot) => spot.personId === personId);
 		return mine.some(isBare) ? [mine] : [];
 	});
 	const solved: SolvedRow[] = [];
 	const failed = new Set<string>();
-	await Promise.all(
-		Array.from({ length: SOLVED_AT_ONCE }, async () => {
-			for (let mine = waiting.shift(); mine; mine = waiting.shift()) {
-				try {
-					const corners = mine.flatMap(({ corner }) => corner ?? []);
-					const found = await solveFirst(corners, planning);
-					for (const [i, spot] of mine.entries()) {
-						const one = found[i];
-						if (one && isBare(spot)) solved.push({ spot, solved: one });
-					}
-				} catch (error) {
-					for (const { personId } of mine) failed.add(personId);
-					log({ level: 'error', event: 'first-judging-fault', ...describeError(error) });
-				}
-			}
-		})
+	const chunks = Array.from({ length: Math.ceil(bare.length / SOLVED_TOGETHER) }, (_, i) =>
+		bare.slice(i * SOLVED_TOGETHER, (i + 1) * SOLVED_TOGETHER)
 	);
+	async function solveChunk(people: readonly (readonly Spot[])[]): Promise<void> {
+		try {
+			for (const row of await solveFirst(people, planning)) if (isBare(row.spot)) solved.push(row);
+		} catch (error) {
+			if (people.length > 1) {
+				for (const one of people) await solveChunk([one]);
+				return;
+			}
+			for (const { personId } of people.flat()) failed.add(personId);
+			log({ level: 'error', event: 'first-judging-fault', ...describeError(error) });
+		}
+	}
+	await Promise.all(chunks.map(solveChunk));
 	return { solved, failed };
 }
 
-/** As far as a judgement needs it: what would help besides is worked out when everyone is judged. */
-async function solveFirst(spots: readonly Corner[], planning: Planning): Promise<SolvedSpot[]> {
-	const [corner] = spots;
-	return corner && spots.length === 1
-		? [{ corner, advice: await planning.adviseBriefly(corner), moving: null }]
-		: solveSpots(spots, planning);
+/**
+ * Solves people's spots as far as a judgement needs it: what would help besides is worked out when everyone is judged. Who has several
+ * spots has the household shared among them first.
+ */
+async function solveFirst(people: readonly (readonly Spot[])[], planning: Planning): Promise<SolvedRow[]> {
+	const cornersOf = (spots: readonly Spot[]) => spots.flatMap(({ corner }) => corner ?? []);
+	const single = people.filter((spots) => spots.length === 1).flat();
+	const corners = cornersOf(single);
+	const briefly = corners.length > 0 ? await planning.adviseBriefly(corners) : [];
+	const rows = single.flatMap((spot, i): SolvedRow[] => {
+		const [corner, advice] = [spot.corner, briefly[i]];
+		return corner && advice ? [{ spot, solved: { corner, advice, moving: null } }] : [];
+	});
+	for (const spots of people.filter(({ length }) => length > 1)) {
+		const found = await solveSpots(cornersOf(spots), planning);
+		rows.push(...spots.flatMap((spot, i) => (found[i] ? [{ spot, solved: found[i] }] : [])));
+	}
+	return rows;
 }
 
 /** The answered spots of these people's newest answers, the first one of each first. */

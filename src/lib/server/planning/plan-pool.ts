@@ -53,8 +53,8 @@ export class PlanPool implements Planning {
 		return advice;
 	}
 
-	adviseBriefly(corner: Corner): Promise<KeptAdvice> {
-		return this.ask<KeptAdvice>({ kind: 'brief', corner });
+	adviseBriefly(corners: readonly Corner[]): Promise<KeptAdvice[]> {
+		return this.ask<KeptAdvice[]>({ kind: 'brief', corners });
 	}
 
 	share(spots: readonly Corner[]): Promise<Corner[]> {

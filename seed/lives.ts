@@ -63,7 +63,9 @@ export class Life {
 		private readonly coordinator: Actor & { kind: 'user' },
 		private readonly planning: Planning,
 		private readonly dice: Dice,
-		private readonly now: Date
+		private readonly now: Date,
+		/** Whether they do not answer the last round, unless they have left. */
+		private readonly isSilent: boolean
 	) {}
 
 	/** Some moment of the working day so many days ago, and never later than now. */
@@ -83,7 +85,7 @@ export class Life {
 		this.personId = await addPerson(this.db, this.coordinator, person, this.ago(760));
 		const history = makeHistory(dice);
 		const hasLeft = !isOpen && dice.chance(0.04);
-		const isSilent = !isOpen && !hasLeft && dice.chance(0.08);
+		const isSilent = !isOpen && !hasLeft && this.isSilent;
 		if (!isOpen && dice.chance(0.8)) await this.round(ROUNDS_AGO.first, history.first, dice.chance(0.86));
 		if (dice.chance(isOpen ? 0.35 : 0.55))
 			await this.round(ROUNDS_AGO.second, history.later, dice.chance(0.86));
@@ -269,9 +271,9 @@ export function liveOne(
 	db: Db,
 	how: { coordinator: Actor & { kind: 'user' }; planning: Planning; dice: Dice; now: Date },
 	person: NewPerson,
-	isOpen: boolean
+	{ isOpen, isSilent }: { isOpen: boolean; isSilent: boolean }
 ): Promise<string> {
 	return inTransaction(db, (tx) =>
-		new Life(tx, how.coordinator, how.planning, how.dice, how.now).live(person, isOpen)
+		new Life(tx, how.coordinator, how.planning, how.dice, how.now, isSilent).live(person, isOpen)
 	);
 }

@@ -92,7 +92,9 @@ describe('people found by a filter', () => {
 			const wanted = { after: undefined, most: PEOPLE, mostCounted: PEOPLE };
 			const want = byHand(query);
 			for (const mostLookedUp of [Infinity, -1])
-				expect(await findPeople(test.db, filter, wanted, mostLookedUp)).toEqual({
+				expect(
+					await findPeople(test.db, filter, wanted, { filtered: mostLookedUp, searched: mostLookedUp })
+				).toEqual({
 					ids: want,
 					counted: want.length
 				});
@@ -113,7 +115,7 @@ describe('people found by a filter', () => {
 				test.db,
 				filter,
 				{ after: undefined, most: 3, mostCounted: 10 },
-				mostLookedUp
+				{ filtered: mostLookedUp, searched: mostLookedUp }
 			);
 			expect([found.ids.length, found.counted]).toEqual([3, 11]);
 		}

@@ -170,7 +170,23 @@ function outside(value: number, low: number, high: number): number {
 	return value < low ? low - value : value > high ? value - high : 0;
 }
 
-function judge(corner: Corner, stacks: Stacks, pieces: number): Best {
+/** Told of every position: its cost, and how many things it asks somebody to do. */
+type Told = (cost: Best, things: number) => void;
+
+function thingsDone(corner: Corner, { count }: Stacks, at: { seat: number; t: number; c: number }): number {
+	const { spot } = corner;
+	const sits = spot.posture === 'sitting';
+	const present = spot.seat && sits ? spot.seat.height - spot.seat.give : 0;
+	return [
+		count.seat > 0 || at.seat !== present,
+		at.t !== spot.surface.height,
+		count.feet > 0,
+		count.keys > 0,
+		count.screen > 0 || at.c !== spot.screen.topAboveBase
+	].filter(Boolean).length;
+}
+
+function judge(corner: Corner, stacks: Stacks, pieces: number, tell: Told = () => {}): Best {
 	const { spot, person } = corner;
 	const bands = bandTable(corner);
 	const sits = spot.posture === 'sitting';
@@ -204,6 +220,7 @@ function judge(corner: Corner, stacks: Stacks, pieces: number): Best {
 				}
 				const free = t - spot.surface.thickness - s - lengthOf(corner, 'thigh');
 				if (sits) W += A_CHECK.thigh * Math.max(0, 28 - free) ** 2;
+				tell({ W, pieces, D }, thingsDone(corner, stacks, { seat, t, c }));
 				if (W < best.W || (W === best.W && D < best.D)) best = { W, pieces, D };
 			}
 		}
@@ -237,6 +254,27 @@ export function exhaustiveCost(corner: Corner, told: readonly string[] = []): Be
 		if (better) best = found;
 	}
 	return best;
+}
+
+const isBetter = (a: Best, b: Best) =>
+	a.W < b.W || (a.W === b.W && (a.pieces < b.pieces || (a.pieces === b.pieces && a.D < b.D)));
+
+/** The least cost of any plan with at most 1, 2, … things to do, by trying all; the first stands for doing nothing. */
+export function exhaustiveLadder(corner: Corner): Best[] {
+	const least: (Best | null)[] = [null, null, null, null, null, null];
+	for (const stacks of arrangements(piecesOf(corner))) {
+		if (!stands(corner, stacks)) continue;
+		const count = Object.values(stacks.count).reduce((sum, n) => sum + n, 0);
+		judge(corner, stacks, count, (cost, things) => {
+			const known = least[things];
+			if (!known || isBetter(cost, known)) least[things] = cost;
+		});
+	}
+	let best: Best | null = null;
+	return least.map((found) => {
+		if (found && (!best || isBetter(found, best))) best = found;
+		return best ?? { W: Infinity, pieces: 0, D: 0 };
+	});
 }
 
 function piecesOf(corner: Corner): Way[][] {

@@ -1,4 +1,4 @@
-import type { Caution, PurchaseId, StepPlace } from '$lib/core/plan';
+import type { Caution, PurchaseId, StepPlace, ThingToDo } from '$lib/core/plan';
 import type { HouseholdKind } from '$lib/core/corner';
 import type { CheckId, MeasurableName, Verdict } from '$lib/core/checks';
 import type { DiscomfortKind, Region, Sign } from '$lib/core/discomfort';
@@ -382,7 +382,11 @@ export const en = {
 			Record<CheckId, string>
 		>,
 		fits: 'fits',
-		unsure: 'measure again to be sure',
+		unsure: 'not known yet',
+		atEdge: 'at the edge: fine if it feels fine',
+		about: (length: string) => `about ${length}`,
+		toBeSure: (name: string) => `not known yet: measure ${name}`,
+		surer: (name: string) => `To be surer, measure ${name}.`,
 		/** What a value outside its band says, by the side it lies on. */
 		off: {
 			knee: {
@@ -486,6 +490,26 @@ export const en = {
 			'compromise-half-hour':
 				'A laptop can’t be right for hands and eyes at once. This height is a compromise: work in spells of at most 30 minutes, then move. A separate keyboard is what helps most.'
 		} as Readonly<Record<Caution, string>>
+	},
+	ladder: {
+		title: 'As much as you like',
+		lead: 'Each line says what it gives. Every one is the most that so many things can do.',
+		things: {
+			seat: 'seat',
+			surface: 'table',
+			feet: 'something under the feet',
+			keys: 'keyboard and mouse',
+			screen: 'screen'
+		} as Readonly<Record<ThingToDo, string>>,
+		thing: (name: string, by: string) => `${name} ${by}`,
+		count: (n: number) => (plural.select(n) === 'one' ? 'One thing' : `${words(n)} things`),
+		suggested: 'what we suggest',
+		was: 'was',
+		worse: 'worse',
+		show: 'Show this one',
+		isShown: 'Shown here',
+		other: (n: number, isCloser: boolean) =>
+			isCloser ? 'The closest fit' : `With other things${n > 1 ? `, ${n}` : ''}`
 	},
 	plan: {
 		title: (n: number) =>

@@ -4,7 +4,7 @@ import { planCorner } from '$lib/core/plan';
 import { sectionOf } from '$lib/core/section';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../tests/support/random-corner';
-import { checkWords } from './gap-mark/check-words';
+import { checkWords, surerWords } from './gap-mark/check-words';
 import { layOutGap, SCALE_HALF_MM } from './gap-mark/gap-scale';
 import { railTicks } from './rail/rail-ticks';
 import { frameFor } from './section/frame';
@@ -21,7 +21,9 @@ const check = (value: number, verdict: 'fits' | 'unsure' | 'off') => ({
 	ideal: 10,
 	high: 30,
 	sd: 10,
+	below: 0.25,
 	p: 0.5,
+	above: 0.25,
 	verdict
 });
 
@@ -47,7 +49,20 @@ describe('the gap mark', () => {
 		expect(checkWords(check(-94, 'off'), t, 'cm')).toBe('keys 9.4 cm too high');
 		expect(checkWords(check(68, 'off'), t, 'mm')).toBe('keys 38 mm too low');
 		expect(checkWords(check(-12, 'unsure'), t, 'in')).toBe('perhaps keys 0.47 in too high');
-		expect(checkWords(check(10, 'unsure'), t, 'cm')).toBe('measure again to be sure');
+		expect(checkWords(check(10, 'unsure'), t, 'cm')).toBe('not known yet');
+	});
+
+	it('says "about" where a number is wide, what to measure, and never to measure again where no tape can tell', () => {
+		const wide = { ...check(-94, 'off'), sd: 27 };
+		const elbow = { measure: 'sittingElbow', isAtEdge: false } as const;
+		const edge = { measure: null, isAtEdge: true } as const;
+		expect(checkWords(wide, t, 'cm')).toBe('keys about 9.4 cm too high');
+		expect(surerWords(wide, elbow, t)).toBe('To be surer, measure seat to elbow.');
+		expect(checkWords(check(10, 'unsure'), t, 'cm', elbow)).toBe('not known yet: measure seat to elbow');
+		expect(surerWords(check(10, 'unsure'), elbow, t)).toBe('');
+		for (const value of [31, 29])
+			expect(checkWords(check(value, 'unsure'), t, 'cm', edge)).toBe('at the edge: fine if it feels fine');
+		expect(surerWords(check(31, 'unsure'), edge, t)).toBe('');
 	});
 });
 

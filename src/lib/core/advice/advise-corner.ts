@@ -2,19 +2,23 @@ import { measuredFindings, type MeasuredFinding } from '../checklist';
 import type { Corner } from '../corner';
 import {
 	compromiseOf,
+	ladderOf,
 	planCorner,
 	purchaseOutcomes,
 	type Compromise,
 	type OpenGap,
 	type PlanReport,
-	type PurchaseOutcome
+	type PurchaseOutcome,
+	type Rung
 } from '../plan';
 
 /** Everything that the numbers of a corner tell: checks, plans, what stays open and what would solve it. */
 export interface Advice extends PlanReport {
-	/** What one purchase would change, beside the best plan; the one that leaves least first. */
+	/** The most for one thing to do, for two, and so on; the last is the one to recommend. */
+	readonly ladder: readonly Rung[];
+	/** What one purchase would change, beside the plan that is recommended; the one that leaves least first. */
 	readonly purchases: readonly PurchaseOutcome[];
-	/** Of the best plan, where the keys are built in and can't be right. */
+	/** Of the plan that is recommended, where the keys are built in and can't be right. */
 	readonly compromise: Compromise | null;
 	/** What the numbers find at the corner as it was measured. */
 	readonly findings: readonly MeasuredFinding[];
@@ -28,16 +32,22 @@ export interface Advice extends PlanReport {
 export function adviseCorner(corner: Corner): Advice {
 	const report = planCorner(corner);
 	const best = report.plans[0];
+	const { rungs, proven } = best ? ladderOf(corner, best) : { rungs: [], proven: true };
+	const recommended = rungs.at(-1)?.plan ?? best;
 	return {
 		...report,
-		purchases: best ? purchaseOutcomes(corner, best) : [],
-		compromise: best ? compromiseOf(corner, best) : null,
+		proven: report.proven && proven,
+		ladder: rungs,
+		purchases: recommended ? purchaseOutcomes(corner, recommended) : [],
+		compromise: recommended ? compromiseOf(corner, recommended) : null,
 		findings: measuredFindings(corner)
 	};
 }
 
 /** Advice as it is kept with a plan: of what a purchase would change, what is said of it, without the corners and plans that were tried. */
-export interface KeptAdvice extends Omit<Advice, 'purchases'> {
+export interface KeptAdvice extends Omit<Advice, 'purchases' | 'ladder'> {
+	/** Null where none was made: the plan that is recommended is the first of the plans then. */
+	readonly ladder: readonly Rung[] | null;
 	/** Null where it has not been worked out yet. */
 	readonly purchases: readonly KeptPurchase[] | null;
 }
@@ -56,6 +66,7 @@ export function adviseBriefly(corner: Corner): KeptAdvice {
 	const best = report.plans[0];
 	return {
 		...report,
+		ladder: null,
 		purchases: null,
 		compromise: best ? compromiseOf(corner, best) : null,
 		findings: measuredFindings(corner)

@@ -6,3 +6,4 @@ export {
 	type KeptAdvice,
 	type KeptPurchase
 } from './advise-corner';
+export { offersOf, stepsToDo, type Offer } from './offers';

@@ -4,16 +4,14 @@ import { bandsFor, type Band } from '../guidance';
 import { checkSd, measurableSd } from './check-uncertainty';
 import { CHECKS_BY_POSTURE, checkValues, type CheckId } from './check-values';
 import { setUpAsMeasured, type SetUp } from './set-up';
-import { probabilityInBand, verdictAt, type Verdict } from './verdict';
+import { chancesOf, verdictOf, type Chances, type Verdict } from './verdict';
 
 /** One check's result, all lengths in mm. */
-export interface CheckResult extends Band {
+export interface CheckResult extends Band, Chances {
 	readonly id: CheckId;
 	readonly value: number;
 	/** Standard deviation of the value. */
 	readonly sd: number;
-	/** Probability that the true value lies in the band. */
-	readonly p: number;
 	readonly verdict: Verdict;
 }
 
@@ -33,7 +31,7 @@ export function checkCorner(
 	return CHECKS_BY_POSTURE[corner.spot.posture].map((id) => {
 		const band = bands[id];
 		const sd = checkSd(corner, id, (name) => measurableSd(corner, body, name));
-		const p = probabilityInBand(band, values[id], sd);
-		return { id, value: values[id], ...band, sd, p, verdict: verdictAt(p) };
+		const chances = chancesOf(band, values[id], sd);
+		return { id, value: values[id], ...band, sd, ...chances, verdict: verdictOf(chances) };
 	});
 }

@@ -2,7 +2,18 @@ import jstat from 'jstat';
 import { describe, expect, it } from 'vitest';
 import { bandTable, plainChecks } from '../../../../tests/support/exhaustive-plan';
 import { randomCorner } from '../../../../tests/support/random-corner';
-import { checkCorner, measureNext, normalCdf, probabilityInBand, verdictAt } from './index';
+import { bodyOf } from '../body';
+import type { BodyLengthName, Corner } from '../corner';
+import {
+	certaintyOf,
+	chancesOf,
+	checkCorner,
+	isAbout,
+	measureNext,
+	normalCdf,
+	undecidedness,
+	verdictOf
+} from './index';
 
 /** Φ by summing the density in small steps: slow, plain, and nothing like the series under test. */
 function summedCdf(z: number): number {
@@ -57,25 +68,45 @@ describe('checkCorner against the formulas written out apart from it', () => {
 				expect(check.sd).toBeCloseTo(sd, 9);
 				const band = check.id === 'thigh' ? [20, null, null] : bands[check.id];
 				expect([check.low, check.ideal, check.high]).toEqual(band);
-				const p =
-					(check.high === null ? 1 : normalCdf((check.high - value) / sd)) -
-					normalCdf((check.low - value) / sd);
-				expect(check.p).toBeCloseTo(p, 9);
-				expect(check.verdict).toBe(p >= 0.75 ? 'fits' : p <= 0.25 ? 'off' : 'unsure');
+				const below = jstat.normal.cdf((check.low - value) / sd, 0, 1);
+				const above = check.high === null ? 0 : jstat.normal.cdf((value - check.high) / sd, 0, 1);
+				expect(check.below).toBeCloseTo(below, 7);
+				expect(check.above).toBeCloseTo(above, 7);
+				expect(check.below + check.p + check.above).toBeCloseTo(1, 12);
+				const said = 1 - below - above >= 0.75 ? 'fits' : Math.max(below, above) >= 0.75 ? 'off' : 'unsure';
+				expect(check.verdict).toBe(said);
+				// Nothing is called wrong whose value lies in its band.
+				if (said === 'off') expect(value < check.low || value > (check.high ?? Infinity)).toBe(true);
 			}
 		}
 	});
 });
 
 describe('verdicts', () => {
-	it('fits from 0.75, is off up to 0.25, and unsure between', () => {
-		expect([0.75, 0.7499, 0.2501, 0.25].map(verdictAt)).toEqual(['fits', 'unsure', 'unsure', 'off']);
+	it('says nothing that is less likely than 0.75: that it fits, or which way it is off', () => {
+		const at = (below: number, p: number, above: number) => verdictOf({ below, p, above });
+		expect([at(0.25, 0.75, 0), at(0.2501, 0.7499, 0), at(0.75, 0.25, 0), at(0, 0.25, 0.75)]).toEqual([
+			'fits',
+			'unsure',
+			'off',
+			'off'
+		]);
+		// Hardly in the band, and as likely over as under it: not known to be wrong either way.
+		expect(at(0.45, 0.1, 0.45)).toBe('unsure');
+	});
+
+	it('is least decided where the three are alike', () => {
+		const third = 1 / 3;
+		expect(undecidedness({ below: third, p: third, above: third })).toBeCloseTo(2 / 3, 12);
+		expect(undecidedness({ below: 0, p: 1, above: 0 })).toBe(0);
+		expect(undecidedness({ below: 0.5, p: 0, above: 0.5 })).toBeCloseTo(0.5, 12);
 	});
 
 	it('has no upper end where the band has none', () => {
 		const open = { low: 20, ideal: null, high: null };
-		expect(probabilityInBand(open, 500, 10)).toBe(1);
-		expect(probabilityInBand(open, 20, 10)).toBeCloseTo(0.5, 12);
+		expect(chancesOf(open, 500, 10)).toEqual({ below: 0, p: 1, above: 0 });
+		expect(chancesOf(open, 20, 10)).toMatchObject({ above: 0 });
+		expect(chancesOf(open, 20, 10).p).toBeCloseTo(0.5, 12);
 	});
 });
 
@@ -123,6 +154,40 @@ describe('measureNext', () => {
 		expect(measureNext(high, checkCorner(high))).toBeNull();
 	});
 
+	it('is the one that lets the sum of u fall farthest, of 300 random corners, by taking each in turn', () => {
+		const lengths: readonly BodyLengthName[] = [
+			'popliteal',
+			'sittingElbow',
+			'sittingEye',
+			'thigh',
+			'buttockPopliteal',
+			'standingElbow',
+			'standingEye'
+		];
+		let told = 0;
+		for (let seed = 0; seed < 300; seed += 1) {
+			const random = randomCorner(seed, { rigid: 0, soft: 0, span: 0 });
+			// Furniture by tape: what is left to take is the person's own, each of which can be taken alone.
+			const corner = { ...random, spot: { ...random.spot, by: 'tape' as const } };
+			const checks = checkCorner(corner);
+			const sum = (of: typeof corner) =>
+				checkCorner(of).reduce((all, check) => all + undecidedness(check), 0);
+			const falls = lengths.flatMap((name) => {
+				const mm = corner.body[name]?.mm ?? bodyOf(corner)[name].mm;
+				const fall = sum(corner) - sum({ ...corner, body: { ...corner.body, [name]: { mm, by: 'tape' } } });
+				return fall > 1e-12 ? [{ name, fall }] : [];
+			});
+			const largest = Math.max(...falls.map(({ fall }) => fall));
+			const expected =
+				checks.some(({ verdict }) => verdict === 'unsure') && falls.length > 0
+					? falls.find(({ fall }) => fall > largest - 1e-12)?.name
+					: null;
+			expect(measureNext(corner, checks)).toBe(expected);
+			if (expected) told += 1;
+		}
+		expect(told).toBeGreaterThan(50);
+	});
+
 	it('asks for nothing that a tape has taken', () => {
 		for (let seed = 0; seed < 200; seed += 1) {
 			const random = randomCorner(seed, { rigid: 0, soft: 0, span: 0 });
@@ -131,5 +196,38 @@ describe('measureNext', () => {
 				expect(random.spot.by).not.toBe('tape');
 			else if (next !== null) expect(random.body[next]?.by).not.toBe('tape');
 		}
+	});
+});
+
+/** The same corner with every length taken by tape. */
+function allTaped(corner: Corner): Corner {
+	const body = Object.entries(bodyOf(corner)).map(([name, { mm }]) => [name, { mm, by: 'tape' as const }]);
+	return {
+		...corner,
+		body: Object.fromEntries(body) as Corner['body'],
+		spot: { ...corner.spot, by: 'tape' }
+	};
+}
+
+describe('certaintyOf', () => {
+	it('says "about" where the sd is over 15 mm, and "at the edge" where no tape can settle it', () => {
+		let [about, edges] = [0, 0];
+		for (let seed = 0; seed < 400; seed += 1) {
+			const random = randomCorner(seed, { rigid: 0, soft: 0, span: 0 });
+			const corner = seed % 2 ? random : allTaped(random);
+			const checks = checkCorner(corner);
+			const certainty = certaintyOf(corner, checks);
+			for (const check of checks) {
+				const { measure, isAtEdge } = certainty[check.id] ?? {};
+				expect(isAbout(check)).toBe(check.sd > 15);
+				if (isAbout(check)) about += 1;
+				// Where a tape would tell more it is asked for; where none would, nobody is sent to measure again.
+				if (isAtEdge) expect(measure).toBeNull();
+				if (check.verdict !== 'unsure') expect(isAtEdge).toBe(false);
+				if (isAtEdge) edges += 1;
+			}
+		}
+		expect(about).toBeGreaterThan(100);
+		expect(edges).toBeGreaterThan(5);
 	});
 });

@@ -1,7 +1,7 @@
 export { checkCorner, type CheckResult } from './check-corner';
 export { bodyHeights, CHECK_IDS, CHECKS_BY_POSTURE, checkValues, type CheckId } from './check-values';
 export type { MeasurableName } from './check-uncertainty';
-export { measureNext } from './measure-next';
+export { certaintyOf, isAbout, measureNext, type Certainties, type Certainty } from './measure-next';
 export { normalCdf } from './normal-cdf';
 export { setUpAsMeasured, type SetUp } from './set-up';
-export { probabilityInBand, verdictAt, VERDICTS, type Verdict } from './verdict';
+export { chancesOf, undecidedness, verdictOf, VERDICTS, type Chances, type Verdict } from './verdict';

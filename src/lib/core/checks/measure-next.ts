@@ -8,7 +8,8 @@ import {
 	type MeasurableName
 } from './check-uncertainty';
 import type { CheckResult } from './check-corner';
-import { probabilityInBand } from './verdict';
+import type { CheckId } from './check-values';
+import { chancesOf, undecidedness } from './verdict';
 
 /** A fall smaller than this is rounding, not a reason to fetch a tape. */
 const NO_FALL = 1e-12;
@@ -19,21 +20,29 @@ function tapeSd(name: MeasurableName): number {
 		: bodyMethodSd('tape');
 }
 
-/** Sum of p(1-p) over the checks: how undecided they are together. */
-function undecided(
-	corner: Corner,
-	checks: readonly CheckResult[],
-	sdOf: (name: MeasurableName) => number
-): number {
-	return checks.reduce((sum, check) => {
-		const p = probabilityInBand(check, check.value, checkSd(corner, check.id, sdOf));
-		return sum + p * (1 - p);
-	}, 0);
+/** The one length that lets the sum of u over these checks fall farthest, taken with a tape; null where none does. */
+function mostTelling(corner: Corner, checks: readonly CheckResult[], body: Body): MeasurableName | null {
+	const now = (name: MeasurableName) => measurableSd(corner, body, name);
+	const undecided = (sdOf: (name: MeasurableName) => number) =>
+		checks.reduce(
+			(sum, check) => sum + undecidedness(chancesOf(check, check.value, checkSd(corner, check.id, sdOf))),
+			0
+		);
+	const parts = new Set(checks.flatMap(({ id }) => measurableParts(corner, id)));
+	const before = undecided(now);
+	let best: MeasurableName | null = null;
+	let largest = NO_FALL;
+	for (const name of MEASURABLE_ORDER) {
+		if (!parts.has(name) || tapeSd(name) >= now(name)) continue;
+		const fall = before - undecided((n) => (n === name ? tapeSd(n) : now(n)));
+		if (fall > largest + NO_FALL) [best, largest] = [name, fall];
+	}
+	return best;
 }
 
 /**
- * The one length most worth taking with a tape now: of all lengths in the checks that are `unsure`, the one
- * that lets the sum of p(1-p) over all checks fall farthest. Equal falls: the first in the document's order.
+ * The one length most worth taking with a tape now: the one that lets the sum of {@link undecidedness} over all checks of the posture
+ * fall farthest, its value unchanged. Equal falls: the first in the document's order.
  *
  * @param checks the results for this corner as it stands
  * @returns null where nothing is unsure or no tape would help
@@ -43,17 +52,47 @@ export function measureNext(
 	checks: readonly CheckResult[],
 	body: Body = bodyOf(corner)
 ): MeasurableName | null {
-	const asked = new Set(
-		checks.filter((c) => c.verdict === 'unsure').flatMap((c) => measurableParts(corner, c.id))
+	return checks.some(({ verdict }) => verdict === 'unsure') ? mostTelling(corner, checks, body) : null;
+}
+
+/** From this standard deviation on a number is told as "about" so much, mm. */
+const ABOUT_FROM_MM = 15;
+
+/** Whether a check's number is to be told as "about" so much. */
+export function isAbout({ sd }: Pick<CheckResult, 'sd'>): boolean {
+	return sd > ABOUT_FROM_MM;
+}
+
+/** What would make a check surer. */
+export interface Certainty {
+	/** The length worth taking with a tape for this check, where that is worth saying; null where no tape would help. */
+	readonly measure: MeasurableName | null;
+	/** Unsure, with all its lengths taken by tape: fine if it feels fine, and measuring again would tell no more. */
+	readonly isAtEdge: boolean;
+}
+
+/** What would make each check of a corner surer. */
+export type Certainties = Readonly<Partial<Record<CheckId, Certainty>>>;
+
+/** See {@link Certainties}. */
+export function certaintyOf(
+	corner: Corner,
+	checks: readonly CheckResult[],
+	body: Body = bodyOf(corner)
+): Certainties {
+	return Object.fromEntries(
+		checks.map((check): [CheckId, Certainty] => {
+			const isTaped = measurableParts(corner, check.id).every(
+				(name) => measurableSd(corner, body, name) <= tapeSd(name)
+			);
+			const isAsked = isAbout(check) || check.verdict === 'unsure';
+			return [
+				check.id,
+				{
+					measure: isAsked ? mostTelling(corner, [check], body) : null,
+					isAtEdge: check.verdict === 'unsure' && isTaped
+				}
+			];
+		})
 	);
-	const now = (name: MeasurableName) => measurableSd(corner, body, name);
-	const before = undecided(corner, checks, now);
-	let best: MeasurableName | null = null;
-	let largest = NO_FALL;
-	for (const name of MEASURABLE_ORDER) {
-		if (!asked.has(name) || tapeSd(name) >= now(name)) continue;
-		const fall = before - undecided(corner, checks, (n) => (n === name ? tapeSd(n) : now(n)));
-		if (fall > largest + NO_FALL) [best, largest] = [name, fall];
-	}
-	return best;
 }

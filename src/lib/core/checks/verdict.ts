@@ -7,25 +7,38 @@ export const VERDICTS = ['fits', 'unsure', 'off'] as const;
 /** One of {@link VERDICTS}. */
 export type Verdict = (typeof VERDICTS)[number];
 
-/** From this probability of lying in the band a check fits; down to {@link OFF_AT_MOST} it is off. Ours. */
-export const FITS_FROM = 0.75;
+/** From this probability something is said: that a value fits, or on which side of its band it lies. Ours. */
+export const SAID_FROM = 0.75;
 
-/** See {@link FITS_FROM}. */
-export const OFF_AT_MOST = 0.25;
+/** Where the true value lies, as probabilities that sum to 1. */
+export interface Chances {
+	/** Below the band. */
+	readonly below: number;
+	/** In the band. */
+	readonly p: number;
+	/** Above the band; 0 where that end is open. */
+	readonly above: number;
+}
 
 /**
- * The probability that the true value lies in the band, given a measured value with a normal error: the
- * probability of conforming of JCGM 106:2012, section 7 (from memory).
+ * Where the true value lies, given a measured value with a normal error: the probability of conforming of JCGM 106:2012, section 7
+ * (from memory), and what is left of it on each side.
  *
  * @param sd standard deviation of the value in mm, above zero
  */
-export function probabilityInBand(band: Band, valueMm: number, sd: number): number {
+export function chancesOf(band: Band, valueMm: number, sd: number): Chances {
 	const below = normalCdf((band.low - valueMm) / sd);
-	return (band.high === null ? 1 : normalCdf((band.high - valueMm) / sd)) - below;
+	const above = band.high === null ? 0 : 1 - normalCdf((band.high - valueMm) / sd);
+	return { below, p: 1 - below - above, above };
 }
 
-/** The verdict at a probability of lying in the band. */
-export function verdictAt(probability: number): Verdict {
-	if (probability >= FITS_FROM) return 'fits';
-	return probability <= OFF_AT_MOST ? 'off' : 'unsure';
+/** The verdict: a thing is called wrong only where the direction in which it is wrong is known. */
+export function verdictOf({ below, p, above }: Chances): Verdict {
+	if (p >= SAID_FROM) return 'fits';
+	return below >= SAID_FROM || above >= SAID_FROM ? 'off' : 'unsure';
+}
+
+/** How undecided a check is, `u`: 0 where it is known which of the three holds, two thirds where all are alike. */
+export function undecidedness({ below, p, above }: Chances): number {
+	return 1 - (below ** 2 + p ** 2 + above ** 2);
 }

@@ -2,6 +2,7 @@ export { cornerAsItStands, planAsItStands, setUpAsItStands, type Measured } from
 export type { FileAnswers, FileCheckIn, FileLengths, FileThing, PersonFile } from './file';
 export { judge, type JudgedWith } from './judge';
 export type { Judgement, Reason, Unclosable } from './judgement';
+export { unclosableChecks } from './open-reports';
 export { speaksOf } from './open-signs';
 export { carriedOutOn, thingStates, type ThingState } from './plan-state';
 export {

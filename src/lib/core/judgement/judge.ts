@@ -5,8 +5,8 @@ import type { Plan } from '../plan';
 import type { Rules } from '../rules';
 import { cornerAsItStands, setUpAsItStands } from './as-it-stands';
 import type { PersonFile } from './file';
-import type { Judgement, Reason } from './judgement';
-import { openChange, openNewest, unclosableChecks } from './open-reports';
+import type { Judgement, Reason, Unclosable } from './judgement';
+import { openChange, openNewest } from './open-reports';
 import { openReported, openSigns, type Grounded } from './open-signs';
 import { carriedOutOn, thingStates, type ThingState } from './plan-state';
 import { reportsOf, type Report } from './reports';
@@ -19,6 +19,8 @@ export interface JudgedWith {
 	readonly calendar: WorkCalendar;
 	/** The plan that the newest corner is worked on by, or its best where none is kept; null without a corner. */
 	readonly plan: Plan | null;
+	/** What even the best plan of the newest corner leaves off. */
+	readonly unclosable: readonly Unclosable[];
 }
 
 const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
@@ -97,7 +99,7 @@ function checksOf(file: PersonFile, plan: Plan | null, things: readonly ThingSta
 function everythingOpen(
 	file: PersonFile,
 	reports: readonly Report[],
-	{ rules: { policy }, plan }: JudgedWith,
+	{ rules: { policy }, unclosable }: JudgedWith,
 	carriedOut: CivilDate | null
 ): Grounded[] {
 	const newest = reports.at(-1);
@@ -105,7 +107,7 @@ function everythingOpen(
 		...openSigns(file).map((reason) => ({ reason, regions: [] })),
 		...openReported(file, reports, policy),
 		...openChange(file, reports, carriedOut, policy),
-		...(newest ? openNewest(newest, unclosableChecks(plan), policy) : [])
+		...(newest ? openNewest(newest, unclosable, policy) : [])
 	];
 }
 
@@ -153,7 +155,7 @@ export function judge(file: PersonFile, judgedWith: JudgedWith): Judgement {
 				.filter(({ regions }) => regions.length > 0)
 				.map(({ reason, regions }) => [reason.code, regions])
 		),
-		unclosable: unclosableChecks(plan),
+		unclosable: [...judgedWith.unclosable],
 		worsts: reports.map(({ on, worst }) => ({ on, worst })),
 		plan: file.plan && {
 			on: file.plan.on,

@@ -28,7 +28,9 @@ const check = Type.Object(
 		ideal: Type.Unsafe<number | null>({ type: ['number', 'null'] }),
 		high: Type.Unsafe<number | null>({ type: ['number', 'null'] }),
 		sd: Type.Number({ description: 'standard deviation of the value, mm' }),
-		p: Type.Number({ description: 'probability that the true value lies in the band' }),
+		below: Type.Number({ description: 'probability that the true value lies below the band' }),
+		p: Type.Number({ description: 'the same of in the band' }),
+		above: Type.Number({ description: 'the same of above it' }),
 		verdict: Type.Enum(VERDICTS)
 	},
 	closed

@@ -13,6 +13,8 @@ export { type Cost, WEIGHT } from './objective';
 export { planSteps, type Caution, type PlanStep, type StepPiece } from './plan-steps';
 export { STEP_PLACES, type StepPlace } from './step-places';
 export { misfitOf } from './misfit';
+export { ladderOf, thingsOfPlan, type Rung } from './ladder';
+export { THINGS_TO_DO, type ThingToDo } from './problem';
 export { COMPROMISE_SPELL_MINUTES, compromiseOf, type Compromise } from './compromise';
 export { leftForAnother, piecesThatMove } from './left-for-another';
 export { shareHousehold } from './share-household';

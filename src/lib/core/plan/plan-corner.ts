@@ -3,7 +3,7 @@ import { checkCorner, measureNext, type CheckResult, type MeasurableName, type S
 import type { BodyLengthName, Corner } from '../corner';
 import { byCodeUnit, STATIONS, type Footprint, type Station } from '../household';
 import { compareNamed, namePieces, usageOf, type NamedPiece } from './name-pieces';
-import { unpackCost, type Cost } from './objective';
+import { packCost, unpackCost, type Cost } from './objective';
 import { openGaps, type OpenGap } from './open-gaps';
 import { prepareProblem, type Problem } from './problem';
 import { bestLayouts, type Layout, type Usage } from './search';
@@ -109,6 +109,24 @@ export function bestPlans(
 		plans.push(planOf(problem, best.layout, best.pieces));
 	}
 	return { plans, proven: !effort.isCut };
+}
+
+/** A plan with its pieces in the order by which equals are told apart. */
+export interface NamedPlan {
+	readonly plan: Plan;
+	readonly pieces: readonly NamedPiece[];
+}
+
+/**
+ * The best plan of a prepared corner.
+ *
+ * @param ceiling a cost above which no plan is wanted; null for any
+ * @returns null where there is none at that cost
+ */
+export function bestPlanOf(problem: Problem, effort: Effort, ceiling: Cost | null): NamedPlan | null {
+	const layouts = bestLayouts(problem, [], effort, ceiling ? packCost(ceiling) : Infinity);
+	const best = firstNamed(problem, layouts, [], effort);
+	return best && { plan: planOf(problem, best.layout, best.pieces), pieces: best.pieces };
 }
 
 interface NamedLayout {

@@ -245,8 +245,10 @@ describe('openGaps', () => {
 			ideal: -10,
 			high: 10,
 			sd: 100,
+			below: 0.4,
 			p: 0.2,
-			verdict: 'off'
+			above: 0.4,
+			verdict: 'unsure'
 		} as const;
 		expect(openGaps([check, { ...check, value: 20 }, { ...check, value: -60 }])).toEqual([
 			{ id: 'eye', side: 'high', mm: 10 },

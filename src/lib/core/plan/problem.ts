@@ -31,6 +31,12 @@ export interface Problem {
 	readonly mouseFollows: boolean;
 }
 
+/** What somebody can be asked to do: pads or the height of the seat, the height of the surface, a stack, or the height of the screen. */
+export const THINGS_TO_DO = ['seat', 'surface', 'feet', 'keys', 'screen'] as const;
+
+/** One of {@link THINGS_TO_DO}. Keys that are built in are a part of the screen; the mouse's stack is one of the keys. */
+export type ThingToDo = (typeof THINGS_TO_DO)[number];
+
 function seatRange({ spot }: Corner): Range {
 	if (spot.posture === 'standing' || !spot.seat) return [0, 0];
 	const { give, height, range } = spot.seat;
@@ -72,5 +78,50 @@ export function prepareProblem(corner: Corner, footrest: Range | null = null): P
 		builtIn: keys.kind === 'built-in',
 		footrest: corner.spot.posture === 'sitting' ? footrest : null,
 		mouseFollows: keys.kind === 'separate' && mouse === 'separate'
+	};
+}
+
+/** The things that a plan of this problem could ask for. */
+export function thingsThatCanBeDone({ corner: { spot }, pads, tables }: Problem): ThingToDo[] {
+	const stacks = (station: (typeof RIGID_STATIONS)[number]) =>
+		(tables[RIGID_STATIONS.indexOf(station)]?.fewest.length ?? 0) > 1;
+	const can: Readonly<Record<ThingToDo, boolean>> = {
+		seat: spot.posture === 'sitting' && (spot.seat?.range != null || pads.length > 1),
+		surface: spot.surface.range !== null,
+		feet: stacks('feet'),
+		keys: stacks('keys'),
+		screen: spot.screen.range !== null || stacks('screen')
+	};
+	return THINGS_TO_DO.filter((thing) => can[thing]);
+}
+
+/** The same problem with nothing to be done but some things: what is not among them stays as it is. */
+export function onlyThings(problem: Problem, things: ReadonlySet<ThingToDo>): Problem {
+	const { corner, counts, types, body } = problem;
+	const { spot } = corner;
+	const seat = spot.seat && { ...spot.seat, range: things.has('seat') ? spot.seat.range : null };
+	const surface = { ...spot.surface, range: things.has('surface') ? spot.surface.range : null };
+	const screen = { ...spot.screen, range: things.has('screen') ? spot.screen.range : null };
+	const kept: Corner = { ...corner, spot: { ...spot, seat, surface, screen } };
+	const tables = problem.tables.map((table, i) => {
+		const station = RIGID_STATIONS[i];
+		const isOf = station === 'mouse' ? 'keys' : station;
+		return isOf && things.has(isOf)
+			? table
+			: new StackTable(
+					types.map(() => []),
+					counts,
+					table
+				);
+	});
+	return {
+		...problem,
+		corner: kept,
+		costs: heightCosts(kept, body),
+		pads: things.has('seat') ? problem.pads : problem.pads.filter(({ placed }) => placed.length === 0),
+		tables,
+		capacity: new StackCapacity(tables, counts),
+		seatRange: seatRange(kept),
+		surfaceRange: surface.range ?? [surface.height, surface.height]
 	};
 }

@@ -46,9 +46,15 @@ const ANY_NUMBER = 28;
  *
  * @param told usage of the plans already told
  * @param effort steps left; when they run out the answer is the best found, not proven
+ * @param ceiling a cost above which none is wanted: the search is as much shorter
  */
-export function bestLayouts(problem: Problem, told: readonly Usage[], effort: Effort): Layout[] {
-	return new Search(problem, told, effort).run();
+export function bestLayouts(
+	problem: Problem,
+	told: readonly Usage[],
+	effort: Effort,
+	ceiling: PackedCost = Infinity
+): Layout[] {
+	return new Search(problem, told, effort).run(ceiling);
 }
 
 class Search {
@@ -69,8 +75,9 @@ class Search {
 		this.sharing = new Sharing(problem.tables, problem.capacity, problem.types.length, effort);
 	}
 
-	run(): Layout[] {
+	run(wanted: PackedCost): Layout[] {
 		const starts = this.starts.bestByPads();
+		this.best = wanted;
 		for (const start of starts) if (this.layouts.length === 0) this.tryNothing(start);
 		this.expandAll(starts);
 		const [ceiling, first] = [this.best, this.layouts];

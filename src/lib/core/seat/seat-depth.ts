@@ -1,5 +1,5 @@
 import { bodyOf, METHOD_SD, type Body } from '../body';
-import { probabilityInBand, verdictAt, type Verdict } from '../checks';
+import { chancesOf, verdictOf, type Verdict } from '../checks';
 import type { Corner } from '../corner';
 import type { Band } from '../guidance';
 
@@ -46,13 +46,13 @@ export function checkSeatDepth(corner: Corner, fillMm = 0, body: Body = bodyOf(c
 	if (!seat || posture === 'standing') return null;
 	const gap = body.buttockPopliteal.mm - seat.depth + fillMm;
 	const sd = Math.hypot(body.buttockPopliteal.sd, METHOD_SD[by]);
-	const p = probabilityInBand(GAP, gap, sd);
+	const chances = chancesOf(GAP, gap, sd);
 	const state = stateOf(gap);
 	return {
 		gap,
 		sd,
-		p,
-		verdict: verdictAt(p),
+		p: chances.p,
+		verdict: verdictOf(chances),
 		state,
 		fill: state === 'presses' ? (GAP.ideal ?? GAP.low) - gap : 0
 	};

@@ -1,5 +1,13 @@
 import { bodyOf } from '../body';
-import { bodyHeights, checkCorner, setUpAsMeasured, type CheckId, type CheckResult } from '../checks';
+import {
+	bodyHeights,
+	certaintyOf,
+	checkCorner,
+	setUpAsMeasured,
+	type Certainties,
+	type CheckId,
+	type CheckResult
+} from '../checks';
 import type { Corner } from '../corner';
 import { forearmsOnSurface } from '../guidance';
 import { setUpAfter, type Plan } from '../plan';
@@ -40,6 +48,8 @@ export interface Section {
 	readonly gaps: readonly Gap[];
 	readonly angles: PostureAngles & { readonly gazeBelowLevel: number };
 	readonly checks: readonly CheckResult[];
+	/** What would make each of them surer. */
+	readonly certainty: Certainties;
 	/** The smallest box that holds all of it. */
 	readonly extent: Box;
 }
@@ -114,6 +124,7 @@ export function sectionOf(
 		eye: posture.eye,
 		levels,
 		checks,
+		certainty: certaintyOf(corner, checks, body),
 		gaps: gapsOf(corner, furniture, { levels, checks }, posture),
 		angles: { ...postureAngles(posture), gazeBelowLevel: gazeBelowLevel(posture, furniture.screen) },
 		extent: extentOf(figure, furniture)

@@ -124,7 +124,13 @@ async function solveFirst(people: readonly (readonly Spot[])[], planning: Planni
 	});
 	for (const spots of people.filter(({ length }) => length > 1)) {
 		const found = await solveSpots(cornersOf(spots), planning);
-		rows.push(...spots.flatMap((spot, i) => (found[i] ? [{ spot, solved: found[i] }] : [])));
+		// As they were given it: without the ladder that there was not yet.
+		rows.push(
+			...spots.flatMap((spot, i) => {
+				const one = found[i];
+				return one ? [{ spot, solved: { ...one, advice: { ...one.advice, ladder: null } } }] : [];
+			})
+		);
 	}
 	return rows;
 }

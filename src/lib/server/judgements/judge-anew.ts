@@ -17,7 +17,8 @@ export function judgementOf({ file, plan }: ReadFile, person: LockedPerson): Jud
 	return judge(file, {
 		rules: RULES_IN_FORCE,
 		calendar: person.place.calendar,
-		plan: plan?.plan ?? null
+		plan: plan?.plan ?? null,
+		unclosable: plan?.unclosable ?? []
 	});
 }
 

@@ -4,8 +4,14 @@ import { searched, TRIGRAM, whereCase, wherePerson, type PeopleFilter } from './
 
 const { people, cases } = schema;
 
-/** People that a condition may find to be looked up first and sorted then; with more the list is read in its order. */
-const MOST_LOOKED_UP = 15_000;
+/**
+ * People that a filter may find to be looked up first and sorted then; with more the list is read in its order, which costs less from
+ * about here on: whom a filter finds is spread over the alphabet.
+ */
+const MOST_FILTERED = 4000;
+
+/** The same of a search, which finds names that stand together. */
+const MOST_SEARCHED = 15_000;
 
 /** How many rows the database expects of a statement; nothing is read. */
 async function expectedRows(db: Db, statement: SQL): Promise<number> {
@@ -37,17 +43,20 @@ const IN_ORDER = sql`lower(${people.name}), ${people.id}`;
  * narrows little, the list is read along people_name_id_idx until the page is full. The database is asked how many it expects,
  * and is not left to choose by itself: it takes what is found to be spread evenly over the alphabet, which it is not.
  *
- * @param mostLookedUp people up to whom a condition is looked up first
+ * @param most people up to whom a filter, or a search, is looked up first
  */
 export async function findPeople(
 	db: Db,
 	{ search, ...filter }: PeopleFilter,
 	wanted: Wanted,
-	mostLookedUp = MOST_LOOKED_UP
+	most: { readonly filtered: number; readonly searched: number } = {
+		filtered: MOST_FILTERED,
+		searched: MOST_SEARCHED
+	}
 ): Promise<FoundPeople> {
 	const [bySearch, byCase, byPerson] = [searched(search), whereCase(filter), wherePerson(filter)];
 	const idsByCase = sql`select ${cases.personId} from ${cases} where ${byCase}`;
-	if (byCase && (await expectedRows(db, idsByCase)) <= mostLookedUp)
+	if (byCase && (await expectedRows(db, idsByCase)) <= most.filtered)
 		return lookUp(
 			db,
 			sql`unnest(array(${idsByCase})) as picked(id) join ${people} on ${people.id} = picked.id where ${and(bySearch, byPerson)}`,
@@ -59,7 +68,7 @@ export async function findPeople(
 	const isLookedUp =
 		bySearch &&
 		search.length >= TRIGRAM &&
-		(await expectedRows(db, sql`select 1 from ${people} where ${bySearch}`)) <= mostLookedUp;
+		(await expectedRows(db, sql`select 1 from ${people} where ${bySearch}`)) <= most.searched;
 	if (isLookedUp) return lookUp(db, sql`${joined} where ${where}`, wanted);
 	const [page, counted] = await Promise.all([
 		db.execute<{ id: string }>(

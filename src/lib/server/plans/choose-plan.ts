@@ -1,3 +1,4 @@
+import { offersOf } from '../../core/advice';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { needAnswered, type OpenAssessment } from '../assessments/open-assessment';
 import type { Db } from '../db/client';
@@ -19,7 +20,7 @@ export async function choosePlan(db: Db, open: OpenAssessment, wanted: WantedPla
 		const plan = await currentPlanOf(tx, open.assessment.id);
 		const from = 'moving' in wanted ? plan?.moving : plan;
 		const chosen = 'moving' in wanted ? 0 : wanted.chosen;
-		if (!plan || !from?.advice.plans[chosen])
+		if (!plan || !from || !offersOf(from.corner, from.advice)[chosen])
 			throw new Fault('conflict', 'This plan is not offered any more. The newest one is shown.');
 		const { corner, advice } = from;
 		const why = 'moving' in wanted ? 'household' : 'another';

@@ -40,7 +40,8 @@ export async function completeAdvice(
 		for (const { id, corner } of batch) {
 			if (!shallGoOn()) return done;
 			try {
-				const advice = keptAdvice(await planning.advise(corner));
+				// The plan that they were given stays the one that is recommended: no ladder is laid under it afterwards.
+				const advice = { ...keptAdvice(await planning.advise(corner)), ladder: null };
 				const { rowCount } = await db
 					.update(plans)
 					.set({ advice })

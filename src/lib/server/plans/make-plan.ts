@@ -1,8 +1,8 @@
 import { eq } from 'drizzle-orm';
-import type { KeptAdvice } from '../../core/advice';
+import { offersOf, stepsToDo, type KeptAdvice } from '../../core/advice';
 import type { Corner } from '../../core/corner';
-import type { Thing } from '../../core/judgement';
-import { misfitOf, planSteps, type PlanStep } from '../../core/plan';
+import { unclosableChecks, type Thing } from '../../core/judgement';
+import { misfitOf, type PlanStep } from '../../core/plan';
 import { sameDocument } from '../../core/same-document';
 import { schema, type Db } from '../db/client';
 import type { MovingPlan, PlanWhy } from '../db/schema/plans';
@@ -17,19 +17,9 @@ export interface NewPlan {
 	readonly corner: Corner;
 	readonly advice: KeptAdvice;
 	readonly moving: MovingPlan | null;
+	/** Which of the offers. */
 	readonly chosen: number;
 	readonly why: PlanWhy;
-}
-
-/**
- * What there is to do by a plan: its steps, where it does something for a corner that does not fit; none where the corner fits, or
- * where nothing at home makes it better.
- */
-export function stepsToDo(corner: Corner, advice: KeptAdvice, chosen: number): PlanStep[] {
-	const plan = advice.plans[chosen];
-	if (!plan || advice.before.every(({ verdict }) => verdict === 'fits')) return [];
-	const steps = planSteps(corner, plan, advice.before);
-	return plan.cost.pieces > 0 || steps.some(({ moves }) => moves) ? steps : [];
 }
 
 /** Steps that ask for the same: the same pieces in the same way, to the same height. */
@@ -52,15 +42,18 @@ function eventsKept(before: KeptPlan, events: readonly StepEvent[], steps: reado
 	});
 }
 
+const planOf = ({ corner, advice, chosen }: NewPlan) => offersOf(corner, advice)[chosen]?.plan ?? null;
+
 /** A plan as it is kept. */
 export function rowOf(made: NewPlan, madeAt: Date) {
-	const plan = made.advice.plans[made.chosen] ?? null;
+	const plan = planOf(made);
 	const costNow = misfitOf(made.corner);
 	return {
 		...made,
 		madeAt,
 		steps: stepsToDo(made.corner, made.advice, made.chosen),
 		plan,
+		unclosable: unclosableChecks(made.advice.plans[0] ?? null),
 		costNow,
 		costPlanned: plan?.cost.W ?? costNow
 	};
@@ -70,7 +63,7 @@ export function rowOf(made: NewPlan, madeAt: Date) {
 function isSamePlan(before: KeptPlan, made: NewPlan): boolean {
 	if (before.chosen !== made.chosen || !sameDocument(before.corner, made.corner)) return false;
 	return before.advice.purchases === null
-		? sameDocument(before.plan, made.advice.plans[made.chosen] ?? null)
+		? sameDocument(before.plan, planOf(made))
 		: sameDocument(before.advice, made.advice);
 }
 

@@ -6,7 +6,7 @@ import {
 	unitOf,
 	type Answers
 } from '../../core/answers';
-import { misfitOf } from '../../core/plan';
+import { offersOf } from '../../core/advice';
 import { adviceForPage } from '../../messages/advice-for-page';
 import { requestsOf } from '../assessments/ask-equipment';
 import type { OpenAssessment } from '../assessments/open-assessment';
@@ -59,7 +59,7 @@ export async function readPlanPage(db: Db, open: OpenAssessment, token: string, 
 	const read = await readFile(db, person, now);
 	const isMain = read.plan?.id === kept.id;
 	const { corner, advice } = kept;
-	const nothing = misfitOf(corner);
+	const offers = offersOf(corner, advice);
 	const requests = await requestsOf(db, assessment.spotOf ?? assessment.id);
 	const again = await newestReMeasurement(db, assessment.id);
 	const events = await eventsOf(db, kept.id);
@@ -67,10 +67,9 @@ export async function readPlanPage(db: Db, open: OpenAssessment, token: string, 
 	return {
 		corner,
 		...adviceForPage(corner, advice, assessment, 'en'),
-		/** Plans offered, each with its place among those that were solved: another is worth showing only if it does something. */
-		offered: advice.plans.flatMap((plan, i) =>
-			i === kept.chosen || i === 0 || (plan.cost.pieces > 0 && plan.cost.W < nothing) ? [i] : []
-		),
+		/** What is offered, the plan that is recommended first. */
+		plans: offers.map(({ plan }) => plan),
+		rungs: offers.map(({ rung }) => rung),
 		worked: kept.chosen,
 		steps: kept.steps,
 		kept: kept.kept,

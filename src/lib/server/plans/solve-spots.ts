@@ -1,4 +1,4 @@
-import { keptAdvice, type KeptAdvice } from '../../core/advice';
+import { keptAdvice, offersOf, type KeptAdvice } from '../../core/advice';
 import type { Corner } from '../../core/corner';
 import { misfitOf, piecesThatMove } from '../../core/plan';
 import type { MovingPlan } from '../db/schema/plans';
@@ -37,10 +37,16 @@ async function movesTo(
 	const share = at[here];
 	if (!whole || !share || spots.length < 2) return null;
 	const advice = keptAdvice(await planning.advise(whole));
-	const [free] = advice.plans;
-	const [stays] = share.advice.plans;
+	const free = offersOf(whole, advice)[0]?.plan;
+	const stays = offersOf(share.corner, share.advice)[0]?.plan;
 	if (!free || free.cost.W >= (stays?.cost.W ?? misfitOf(whole))) return null;
-	const others = at.flatMap((other, i) => (i === here ? [] : other.advice.plans.slice(0, 1)));
+	const others = at.flatMap((other, i) =>
+		i === here
+			? []
+			: offersOf(other.corner, other.advice)
+					.slice(0, 1)
+					.map(({ plan }) => plan)
+	);
 	const label = (id: string) => whole.household.find((item) => item.id === id)?.label ?? id;
 	const pieces = piecesThatMove(whole, ...others, free).map(({ id, pieces: n }) => ({
 		label: label(id),

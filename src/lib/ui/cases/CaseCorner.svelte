@@ -149,6 +149,7 @@
 			title="Checks: {earlier ? 'as they stood then' : words[now].toLowerCase()}"
 			{checks}
 			{before}
+			certainty={earlier ? undefined : section?.certainty}
 			{t}
 			{unit}
 		/>

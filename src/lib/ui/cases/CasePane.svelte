@@ -134,6 +134,7 @@
 		<div class="mt-2"><SectionDrawing {section} {all} {t} {unit} mostHeight={300} isLive /></div>
 		<CheckTable
 			checks={section.checks}
+			certainty={section.certainty}
 			before={section === (sections.first ?? sections.now) ? [] : (sections.first ?? sections.now).checks}
 			{t}
 			{unit}

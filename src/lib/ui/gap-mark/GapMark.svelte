@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { CheckResult } from '$lib/core/checks';
+	import type { Certainty, CheckResult } from '$lib/core/checks';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import { checkText } from './check-words';
@@ -11,10 +11,12 @@
 		unit: LengthUnit;
 		/** The value before, drawn as a faint stroke. */
 		before?: CheckResult | null;
+		/** What would make it surer, where that is known. */
+		certainty?: Certainty;
 		width?: number;
 	}
 
-	let { check, t, unit, before = null, width = 118 }: Props = $props();
+	let { check, t, unit, before = null, certainty, width = 118 }: Props = $props();
 
 	const HEIGHT = 24;
 	const BASE = 19;
@@ -29,7 +31,7 @@
 	height={HEIGHT}
 	viewBox="0 0 {width} {HEIGHT}"
 	role="img"
-	aria-label={checkText(check, t, unit)}
+	aria-label={checkText(check, t, unit, certainty)}
 	class="mark {check.verdict}"
 >
 	<line class="scale" x1="2" x2={width - 2} y1={BASE} y2={BASE} />

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { CheckResult } from '$lib/core/checks';
+	import type { Certainties, CheckResult } from '$lib/core/checks';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
-	import { checkWords } from '../gap-mark/check-words';
+	import { checkWords, surerWords } from '../gap-mark/check-words';
 	import GapMark from '../gap-mark/GapMark.svelte';
 
 	interface Props {
@@ -10,13 +10,15 @@
 		checks: readonly CheckResult[];
 		/** The same checks as they were, drawn faintly into the marks. */
 		before?: readonly CheckResult[];
+		/** What would make them surer; said where that is known. */
+		certainty?: Certainties;
 		t: Catalogue;
 		unit: LengthUnit;
 		/** Read out as it changes, while somebody types. */
 		isLive?: boolean;
 	}
 
-	let { title, checks, before = [], t, unit, isLive = false }: Props = $props();
+	let { title, checks, before = [], certainty = {}, t, unit, isLive = false }: Props = $props();
 </script>
 
 {#if title}<h2 class="font-sans text-note font-semibold">{title}</h2>{/if}
@@ -24,8 +26,17 @@
 	{#each checks as check (check.id)}
 		<li class="flex flex-wrap items-center gap-x-3 border-t border-rule py-1">
 			<span class="w-24 font-semibold">{t.checks.names[check.id]}</span>
-			<GapMark {check} before={before.find((b) => b.id === check.id)} {t} {unit} />
-			<span class="min-w-36 flex-1">{checkWords(check, t, unit)}</span>
+			<GapMark
+				{check}
+				before={before.find((b) => b.id === check.id)}
+				certainty={certainty[check.id]}
+				{t}
+				{unit}
+			/>
+			<span class="min-w-36 flex-1"
+				>{checkWords(check, t, unit, certainty[check.id])}{#if surerWords(check, certainty[check.id], t)}
+					<span class="block text-ink-soft">{surerWords(check, certainty[check.id], t)}</span>{/if}</span
+			>
 		</li>
 	{/each}
 </ul>

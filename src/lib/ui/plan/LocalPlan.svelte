@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { choiceOf, tickField, ticksOfAnswers } from '$lib/core/answers';
 	import type { Corner } from '$lib/core/corner';
-	import { planSteps } from '$lib/core/plan';
+	import { offersOf, stepsToDo } from '$lib/core/advice/offers';
 	import { sectionOf } from '$lib/core/section';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice-for-page';
@@ -24,9 +24,9 @@
 	type State = 'now' | 'after';
 
 	const unit = $derived(draft.unit);
-	const plan = $derived(advice.plans[0] ?? null);
+	const plan = $derived(offersOf(corner, advice)[0]?.plan ?? null);
 	const fits = $derived(advice.before.every(({ verdict }) => verdict === 'fits'));
-	const steps = $derived(plan && !fits ? planSteps(corner, plan, advice.before) : []);
+	const steps = $derived(stepsToDo(corner, advice, 0));
 	const drawnAs = $derived(choiceOf(draft.answers, 'drawnAs'));
 	const sections = $derived({
 		now: sectionOf(corner, null, null, drawnAs),
@@ -55,6 +55,7 @@
 	<CheckTable
 		title={t.plan.checksTitle}
 		checks={sections[shown].checks}
+		certainty={sections[shown].certainty}
 		before={shown === 'now' ? [] : advice.before}
 		{t}
 		{unit}

@@ -38,6 +38,7 @@
 		<CheckTable
 			title="{t.plan.checksTitle}: {words[visit.shown].toLowerCase()}"
 			checks={visit.section.checks}
+			certainty={visit.section.certainty}
 			before={visit.shown === 'first' ? [] : visit.data.before}
 			{t}
 			{unit}

@@ -3,22 +3,29 @@
 	import { page } from '$app/state';
 	import type { Catalogue } from '$lib/messages';
 	import type { PlanVisit } from './plan-visit.svelte';
+	import Ladder from './Ladder.svelte';
 	import StepList from './StepList.svelte';
 
 	interface Props {
 		visit: PlanVisit;
-		/** Places of the plans that are offered, among those that were solved. */
-		offered: readonly number[];
 		leftOut: readonly { readonly id: string; readonly label: string }[];
 		t: Catalogue;
 	}
 
-	let { visit, offered, leftOut, t }: Props = $props();
+	let { visit, leftOut, t }: Props = $props();
+
+	/** Places of the offers that do the same with other things. */
+	const others = $derived(visit.data.rungs.flatMap((rung, place) => (rung ? [] : [place])));
+	/** Whether an offer leaves less open than the one that is recommended: it asks for more than that gains. */
+	const isCloser = (place: number) =>
+		(visit.data.plans[place]?.cost.W ?? Infinity) < (visit.data.plans[0]?.cost.W ?? 0);
+	const hasLadder = $derived(visit.data.rungs.some((rung) => rung !== null));
 </script>
 
-{#if offered.length > 1}
+{#if hasLadder}<Ladder {visit} {t} />{/if}
+{#if hasLadder ? others.length > 0 : others.length > 1}
 	<nav class="no-print mt-4 flex flex-wrap items-center gap-2 text-note" aria-label={t.plan.alternatives}>
-		{#each offered as place (place)}
+		{#each others as place, i (place)}
 			<a
 				class="btn btn-small"
 				class:chosen={place === visit.data.shown}
@@ -26,7 +33,7 @@
 				href="{page.url.pathname}?plan={place + 1}"
 				data-sveltekit-noscroll
 			>
-				{t.plan.planN(place + 1)}
+				{hasLadder ? t.ladder.other(i + 1, isCloser(place)) : t.plan.planN(i + 1)}
 			</a>
 		{/each}
 		<span class="text-ink-soft">{t.plan.anotherLead}</span>

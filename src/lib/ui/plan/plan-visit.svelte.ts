@@ -5,7 +5,7 @@ import type { Corner } from '$lib/core/corner';
 import { planAsItStands } from '$lib/core/judgement/as-it-stands';
 import type { Thing } from '$lib/core/judgement/vocabulary';
 import type { LengthUnit } from '$lib/core/length';
-import { planSteps, type Plan, type PlanStep, type StepPlace } from '$lib/core/plan';
+import { planSteps, type Plan, type PlanStep, type Rung, type StepPlace } from '$lib/core/plan';
 import { sectionOf, type DrawnAs, type ReMeasured, type Section } from '$lib/core/section';
 import { Autosave, type Keep } from '../autosave/autosave.svelte';
 import { Again } from './again.svelte';
@@ -15,7 +15,10 @@ export interface PlanPageData {
 	readonly token: string;
 	readonly corner: Corner;
 	readonly before: readonly CheckResult[];
+	/** What is offered, the plan that is recommended first. */
 	readonly plans: readonly Plan[];
+	/** Of each, how much it asks for where it is a rung of the ladder. */
+	readonly rungs: readonly (Pick<Rung, 'things' | 'worse'> | null)[];
 	/** The plan that is worked on, and the one that is looked at. */
 	readonly worked: number;
 	readonly shown: number;

@@ -26,6 +26,6 @@ export function sectionWords(section: Section, t: Catalogue, unit: LengthUnit): 
 		t.section.text.intro(section.posture),
 		t.section.text.heights(list.format(heights)),
 		...(stacks.length > 0 ? stacks : [t.section.text.nothingBuilt]),
-		...section.checks.map((check) => checkText(check, t, unit))
+		...section.checks.map((check) => checkText(check, t, unit, section.certainty[check.id]))
 	].join(' ');
 }

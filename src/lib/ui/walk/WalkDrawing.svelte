@@ -21,7 +21,9 @@
 <aside class="drawing">
 	<SectionDrawing {section} all={[section]} {t} {unit} mostHeight={520} isLive />
 	{#if partial.checks.length > 0}
-		<div class="mt-2"><CheckTable checks={partial.checks} {t} {unit} isLive /></div>
+		<div class="mt-2">
+			<CheckTable checks={partial.checks} certainty={section.certainty} {t} {unit} isLive />
+		</div>
 	{/if}
 </aside>
 

@@ -52,7 +52,7 @@ export const cases = pgTable(
 			.where(sql`${t.openSince} is not null`),
 		index('cases_follow_up_idx')
 			.on(t.followUpOn, t.personId)
-			.where(sql`${t.followUpOn} is not null`),
+			.where(sql`${t.followUpOn} is not null and ${t.openSince} is null`),
 		index('cases_due_idx')
 			.on(t.dueOn, t.personId)
 			.where(sql`${t.dueOn} is not null`),

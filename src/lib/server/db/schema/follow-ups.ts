@@ -44,6 +44,10 @@ export const followUps = pgTable(
 		check('follow_ups_policy_check', sql`(${t.kind} = 'look') = (${t.policyDay} is null)`),
 		index('follow_ups_after_idx').on(t.after),
 		index('follow_ups_person_idx').on(t.personId, t.due.desc()),
+		// What somebody has set and may be late: counted along it.
+		index('follow_ups_look_idx')
+			.on(t.due, t.personId)
+			.where(sql`${t.doneAt} is null and ${t.kind} = 'look'`),
 		index('follow_ups_due_idx')
 			.on(t.due, t.personId)
 			.where(sql`${t.doneAt} is null`)

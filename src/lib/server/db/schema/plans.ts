@@ -16,7 +16,7 @@ import {
 import type { KeptAdvice } from '../../../core/advice';
 import type { Corner } from '../../../core/corner';
 import type { RegionReport, Sign } from '../../../core/discomfort';
-import { NEWS, THINGS, type News, type Thing } from '../../../core/judgement';
+import { NEWS, THINGS, type News, type Thing, type Unclosable } from '../../../core/judgement';
 import type { Plan, PlanStep } from '../../../core/plan';
 import { assessments } from './assessments';
 import { areAllOf, isOneOf, moment, textList } from './columns';
@@ -63,9 +63,11 @@ export const plans = pgTable(
 		advice: jsonb('advice').$type<KeptAdvice>().notNull(),
 		/** What would have to move here from the other spots for a better plan, and that plan; null where nothing would. */
 		moving: jsonb('moving').$type<MovingPlan>(),
-		/** Which of the plans offered is worked on, and that plan by itself; null where there is none. */
+		/** Which of the offers is worked on, and that plan by itself; null where there is none. */
 		chosen: smallint('chosen').notNull().default(0),
 		plan: jsonb('plan').$type<Plan>(),
+		/** Checks that the best plan of all leaves off: no plan closes them. */
+		unclosable: jsonb('unclosable').$type<Unclosable[]>().notNull().default([]),
 		/** What there is to do, from the floor up; empty where nothing at home makes it better. */
 		steps: jsonb('steps').$type<PlanStep[]>().notNull(),
 		/** Steps done that were kept from the plan before. */
@@ -88,7 +90,7 @@ export const plans = pgTable(
 		index('plans_assessment_idx').on(t.assessmentId, t.madeAt.desc()),
 		check('plans_why_check', isOneOf(t.why, PLAN_WHYS)),
 		check('plans_kept_check', areAllOf(t.kept, THINGS)),
-		check('plans_chosen_check', sql`${t.chosen} between 0 and 2`)
+		check('plans_chosen_check', sql`${t.chosen} between 0 and 9`)
 	]
 );
 

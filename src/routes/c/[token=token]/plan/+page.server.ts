@@ -25,7 +25,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		const page = await readPlanPage(locals.db, open, params.token, locals.now);
 		if (!page) redirect(303, `/c/${params.token}`);
 		const wanted = Number(url.searchParams.get('plan')) - 1;
-		return { ...page, shown: page.offered.includes(wanted) ? wanted : page.worked };
+		return { ...page, shown: page.plans[wanted] ? wanted : page.worked };
 	});
 
 const readTick = formReader({ place: Type.Enum(THINGS), done: yesNo });
@@ -35,7 +35,7 @@ const readOut = formReader({
 	out: yesNo
 });
 const readUnit = formReader({ to: Type.Enum(LENGTH_UNITS) });
-const readChoose = formReader({ plan: Type.Enum(['1', '2', '3', 'moving']) });
+const readChoose = formReader({ plan: Type.String({ pattern: '^(?:[1-9]|10|moving)$' }) });
 const readAgain = formReaderOf(againSchema);
 
 /** Runs an act of the person on their plan, then shows the page again. */

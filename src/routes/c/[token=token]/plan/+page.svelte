@@ -55,7 +55,7 @@
 		<section class="min-w-0">
 			{#if fault}<p class="mb-3 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault}</p>{/if}
 			<PlanLead {visit} {data} {t} />
-			<PlanSteps {visit} offered={data.offered} leftOut={data.leftOut} {t} />
+			<PlanSteps {visit} leftOut={data.leftOut} {t} />
 			{#if visit.again && visit.isWorked}
 				{@const again = visit.again}
 				<details class="no-print mt-6" bind:open={isMeasuring}>

@@ -76,7 +76,14 @@
 					<section class="mt-6 border border-rule bg-sheet p-4">
 						<h2 class="text-head">Spot {i + 2}, {spot.corner.spot.posture}, after its plan</h2>
 						<div class="mt-3"><SectionDrawing section={at} all={[at]} {t} {unit} mostHeight={420} /></div>
-						<CheckTable title="Checks: after the plan" checks={at.checks} before={spot.before} {t} {unit} />
+						<CheckTable
+							title="Checks: after the plan"
+							checks={at.checks}
+							before={spot.before}
+							certainty={at.certainty}
+							{t}
+							{unit}
+						/>
 					</section>
 				{/each}
 				<CasePlan {...data.plan} advice={data.advice} progress={data.judgement?.plan ?? null} {t} {unit} />

@@ -1,0 +1,55 @@
+import { describe, expect, it } from 'vitest';
+import { randomCorner } from '../../../../tests/support/random-corner';
+import { misfitOf } from '../plan';
+import { adviseCorner, keptAdvice, offersOf, stepsToDo } from './index';
+
+const advised = Array.from({ length: 120 }, (_, seed) => {
+	const corner = randomCorner(seed + 900, {
+		rigid: (seed % 4) * 6,
+		soft: seed % 3,
+		span: seed % 5 === 0 ? 60 : 0
+	});
+	return { corner, advice: keptAdvice(adviseCorner(corner)) };
+});
+
+describe('what is offered', () => {
+	it('begins with the last rung of the ladder, then the rungs below it, then the same with other things', () => {
+		let [laddered, others] = [0, 0];
+		for (const { corner, advice } of advised) {
+			const offers = offersOf(corner, advice);
+			const things = offers.flatMap(({ rung }) => rung?.things ?? []);
+			expect(things).toEqual([...(advice.ladder ?? [])].reverse().map((rung) => rung.things));
+			if (things.length > 0) {
+				laddered += 1;
+				expect(offers[0]?.plan).toEqual(advice.ladder?.at(-1)?.plan);
+			}
+			for (const { rung, plan } of offers.slice(things.length)) {
+				expect(rung).toBeNull();
+				if (things.length === 0) continue;
+				others += 1;
+				expect(plan.cost.W).toBeLessThan(misfitOf(corner));
+			}
+		}
+		expect(laddered).toBeGreaterThan(50);
+		expect(others).toBeGreaterThan(20);
+	});
+
+	it('asks for nothing where every check fits, or where nothing is worth doing', () => {
+		let nothing = 0;
+		for (const { corner, advice } of advised) {
+			if (advice.ladder?.length !== 0) continue;
+			nothing += 1;
+			expect(stepsToDo(corner, advice, 0)).toEqual([]);
+			expect(offersOf(corner, advice)).toHaveLength(1);
+		}
+		expect(nothing).toBeGreaterThan(5);
+	});
+
+	it('of advice without a ladder begins with the best plan', () => {
+		for (const { corner, advice } of advised.slice(0, 40)) {
+			const offers = offersOf(corner, { ...advice, ladder: null });
+			expect(offers[0]?.plan).toEqual(advice.plans[0]);
+			expect(offers.every(({ rung }) => rung === null)).toBe(true);
+		}
+	});
+});

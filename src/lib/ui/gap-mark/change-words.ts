@@ -1,0 +1,33 @@
+import type { CheckResult } from '$lib/core/checks';
+import { distanceOutside } from '$lib/core/guidance';
+import { formatLength, type LengthUnit } from '$lib/core/length';
+import type { Catalogue } from '$lib/messages';
+import { checkWords } from './check-words';
+
+/** What a check was and is, in words. */
+export interface ChangeWords {
+	/** The gap that there was, or that it fitted; null where nothing has changed. */
+	readonly was: string | null;
+	readonly now: string;
+	/** Whether it lies farther out than before. */
+	readonly isWorse: boolean;
+}
+
+/** A check before and after: `15.4 cm` → `fits`. @param before null where there is none to compare with */
+export function changeWords(
+	before: CheckResult | null,
+	after: CheckResult,
+	t: Catalogue,
+	unit: LengthUnit
+): ChangeWords {
+	const now = checkWords(after, t, unit);
+	if (!before || before.value === after.value) return { was: null, now, isWorse: false };
+	const [gapWas, gapIs] = [distanceOutside(before, before.value), distanceOutside(after, after.value)];
+	const was =
+		gapWas > 0
+			? formatLength(gapWas, unit, { locale: t.locale })
+			: before.verdict === 'fits'
+				? t.checks.fits
+				: null;
+	return { was, now, isWorse: after.verdict !== 'fits' && gapIs > gapWas };
+}

@@ -503,12 +503,14 @@ export const checklistEn: ChecklistTexts = {
 		'turn-out-of-walkway': 'Turn the table, or move it, so that nobody passes behind you.',
 		'move-near-socket': 'Move the spot towards a wall socket.',
 		'quieter-room': 'Shut the door, agree on hours, or take the quieter room for thinking.',
-		'screen-over-the-edge': 'Push the table off the wall and let the screen’s foot stand at its very back.',
+		'screen-over-the-edge':
+			'Pull the table off the wall and sit farther back. The foot of the screen stays whole on the table.',
 		'stack-under-feet': 'Put books, reams or a sturdy box under both feet, the widest at the bottom.',
 		'slope-of-books': 'Lean one book on another for a sloped footrest.',
 		'pads-on-seat': 'Lay a folded towel, blanket or cushion on the whole seat.',
 		'pads-off-seat': 'Take padding off the seat.',
-		'blocks-under-table': 'Raise the table: the same sturdy block under every leg, pushed before use.',
+		'blocks-under-table':
+			'Raise the table on feet made for it, with a hollow that each leg stands in. On loose blocks a table walks off.',
 		'fill-behind-back':
 			'Fill behind your back with a pillow or a rolled towel until the edge is free of your knees.',
 		'get-up': 'Get up: a glass of water, one flight of stairs.',
@@ -529,7 +531,7 @@ export const checklistEn: ChecklistTexts = {
 		'binder-under-keyboard': 'Turn a ring binder round under the keyboard, so that it slopes away from you.',
 		'towel-over-edge': 'Fold a towel over the edge.',
 		'rest-in-pauses': 'Rest in the pauses and float while you type.',
-		'take-armrests-off': 'Lower the armrests or take them off: most come off with two screws.',
+		'take-armrests-off': 'Lower the armrests. Take them off only if the chair’s instructions show how.',
 		'pad-armrest': 'Tie a folded towel round the armrest.',
 		'light-on-keys': 'Let a lamp light the keys, and learn two keys a day by touch.',
 		'mouse-beside-keyboard': 'Draw keyboard and mouse in: elbows at the body, mouse right beside the keys.',

@@ -397,6 +397,9 @@ export const en = {
 			eye: { low: (mm: string) => `screen ${mm} too low`, high: (mm: string) => `screen ${mm} too high` },
 			thigh: { low: (mm: string) => `${mm} short of room`, high: (mm: string) => `${mm} more than needed` }
 		} as Readonly<Record<CheckId, Readonly<Record<'low' | 'high', (length: string) => string>>>>,
+		/** Before the gap that there was, and behind one that has grown. */
+		was: 'was',
+		worse: 'worse',
 		verdicts: { fits: 'fits', unsure: 'not sure', off: 'off' } as Readonly<Record<Verdict, string>>,
 		likely: (words: string) => `perhaps ${words}`,
 		markText: (name: string, words: string, value: string, band: string) =>
@@ -424,11 +427,18 @@ export const en = {
 		levels: { eye: 'eye', elbow: 'elbow', seat: 'seat' },
 		scale: (unit: string) => `To scale. Heights in ${unit} above the floor.`,
 		gap: {
-			keys: { low: 'under the keys', high: 'over the keys' },
-			table: { low: 'under the table top', high: 'over the table top' },
-			eye: { low: 'under the eye', high: 'over the eye' },
-			knee: { low: 'seat under the knee', high: 'seat over the knee' }
+			keys: { low: 'keys too high', high: 'keys too low' },
+			table: { low: 'table top too high', high: 'table top too low' },
+			eye: { low: 'screen too low', high: 'screen too high' },
+			knee: { low: 'seat too low', high: 'seat too high' }
 		},
+		/** What a hatched zone says. */
+		zone: {
+			elbow: 'Good height for the hands',
+			eye: 'Good height for the top of the screen',
+			knee: 'Good height for the seat'
+		},
+		zoneLegend: 'Hatched: where it is good.',
 		text: {
 			intro: (posture: 'sitting' | 'standing') => `Side view, ${posture} at the corner, to scale.`,
 			heights: (list: string) => `Heights above the floor: ${list}.`,
@@ -455,7 +465,12 @@ export const en = {
 			return `${label}, ${folded}rolled ${roll.length} of its length to a roll ${roll.diameter} thick, held with bands`;
 		},
 		bottomUp: (list: string) => `From the bottom up: ${list}.`,
-		set: (height: string) => `Set it to ${height} above the floor.`,
+		/** Furniture is set as it is measured: the seat with nobody on it. */
+		set: {
+			surface: (h: string) => `Set the top to ${h} above the floor.`,
+			seat: (h: string) => `Set the empty seat to ${h} above the floor.`,
+			screen: (h: string) => `Set it so that the top edge of the picture is ${h} above the floor.`
+		},
 		seatPads: 'Lay them flat, all the way back.',
 		feet: 'Push it to where your feet rest, both feet flat on it.',
 		back: 'In the hollow of your low back, just above the belt.',
@@ -465,7 +480,7 @@ export const en = {
 		screenOn: 'Put the screen on top.',
 		target: {
 			surface: (h: string) => `Then the top is at ${h}.`,
-			seat: (h: string) => `Then the seat under you is at ${h}.`,
+			seat: (h: string) => `Under you it is then at ${h}.`,
 			feet: (h: string) => `Then your feet stand ${h} above the floor.`,
 			keys: (h: string) => `Then the keys are at ${h}.`,
 			screen: (h: string) => `Then the top of the picture is at ${h}.`
@@ -479,6 +494,8 @@ export const en = {
 			mouse: 'Same height as the keys, no reaching.',
 			screen: 'Looking straight ahead, you meet the top edge of the picture or just above it.'
 		} as Readonly<Record<StepPlace, string>>,
+		checkLow: (mm: string) =>
+			`Looking straight ahead, you look over the screen: its top edge is about ${mm} below your eyes. You read without lifting your chin.`,
 		cautions: {
 			'push-before-use':
 				'Before anything goes on the stack: push it with your hand. If it rocks, build it wider, not higher. Nothing breakable in it.',
@@ -504,8 +521,6 @@ export const en = {
 		thing: (name: string, by: string) => `${name} ${by}`,
 		count: (n: number) => (plural.select(n) === 'one' ? 'One thing' : `${words(n)} things`),
 		suggested: 'what we suggest',
-		was: 'was',
-		worse: 'worse',
 		show: 'Show this one',
 		isShown: 'Shown here',
 		other: (n: number, isCloser: boolean) =>
@@ -553,7 +568,7 @@ export const en = {
 		solving: 'Working out your plan …',
 		withdraw: 'Withdraw my answers',
 		alternatives: 'Plans',
-		ticked: (n: number, of: number) => `${n} of ${of} done`,
+		ticked: (n: number, of: number) => `${n} of ${of} steps done`,
 		kept: (steps: string) =>
 			`This plan is a new one. What you had done and it still asks for stays done: ${steps}.`,
 		keptNone: 'This plan is a new one: none of the earlier steps stands in it as it was.',

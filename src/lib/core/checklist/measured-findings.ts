@@ -1,7 +1,7 @@
 import { checkCorner, setUpAsMeasured, type CheckId, type CheckResult, type SetUp } from '../checks';
 import type { Corner } from '../corner';
 import { LEAST_DESK_DEPTH_MM } from '../desk';
-import { backSupport, checkArmrest, checkSeatDepth, type ArmrestFault } from '../seat';
+import { backSupport, wantsHollowFilled, checkArmrest, checkSeatDepth, type ArmrestFault } from '../seat';
 import { checkDistance } from '../sight';
 import type { FindingId } from './findings';
 
@@ -50,7 +50,8 @@ function ofSeat(corner: Corner, setUp: SetUp): MeasuredFinding[] {
 	if (depth?.state === 'unsupported') add('thigh-unsupported', null);
 	const back = backSupport(corner);
 	if (back?.state === 'none') add('no-backrest', null);
-	if (back?.state === 'fill' && corner.spot.seat?.lumbar === false) add('no-low-back-support', null);
+	if (back?.state === 'fill' && corner.spot.seat?.lumbar === false && wantsHollowFilled(corner))
+		add('no-low-back-support', null);
 	for (const fault of checkArmrest(corner, setUp)?.faults ?? []) add(OF_ARMREST[fault], null);
 	return found;
 }

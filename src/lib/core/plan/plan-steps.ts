@@ -38,6 +38,8 @@ export interface PlanStep {
 	readonly target: number | null;
 	/** Whether furniture itself is set to another height. */
 	readonly moves: boolean;
+	/** That height as it is measured there: of the empty seat, of the table's top, of the picture's top edge; null where nothing is set. */
+	readonly setTo: number | null;
 	readonly before: CheckResult | null;
 	readonly after: CheckResult | null;
 	readonly cautions: readonly Caution[];
@@ -96,6 +98,7 @@ interface Place {
 	readonly rise: number;
 	readonly target: number | null;
 	readonly moves: boolean;
+	readonly setTo: number | null;
 	readonly needed: boolean;
 }
 
@@ -112,20 +115,36 @@ function places(corner: Corner, plan: Plan): Place[] {
 	const surfaceMoves = moved(heights.surface, spot.surface.height);
 	const screenMoves = moved(heights.screenTopAboveBase, spot.screen.topAboveBase);
 	const separate = spot.keys.kind === 'separate';
-	const none = { pieces: [], rise: 0, moves: false };
+	const none = { pieces: [], rise: 0, moves: false, setTo: null };
 	const has = (station: Station) => stations[station].pieces.length > 0;
 	const filler = backFiller(corner, plan);
 	const top = heights.surface + stations.screen.rise + heights.screenTopAboveBase;
 	return [
-		{ ...none, place: 'surface', target: heights.surface, moves: surfaceMoves, needed: surfaceMoves },
+		{
+			...none,
+			place: 'surface',
+			target: heights.surface,
+			moves: surfaceMoves,
+			setTo: surfaceMoves ? heights.surface : null,
+			needed: surfaceMoves
+		},
 		{
 			...stack('seat'),
 			place: 'seat',
 			target: heights.seat === null ? null : heights.seat + stations.seat.rise,
 			moves: seatMoves,
+			// The seat gives under the person: empty it stands so much higher.
+			setTo: seatMoves && heights.seat !== null ? heights.seat + (spot.seat?.give ?? 0) : null,
 			needed: seatMoves || has('seat')
 		},
-		{ ...stack('feet'), place: 'feet', target: stations.feet.rise, moves: false, needed: has('feet') },
+		{
+			...stack('feet'),
+			place: 'feet',
+			target: stations.feet.rise,
+			moves: false,
+			setTo: null,
+			needed: has('feet')
+		},
 		{
 			...none,
 			place: 'back',
@@ -138,14 +157,16 @@ function places(corner: Corner, plan: Plan): Place[] {
 			place: 'keys',
 			target: separate ? heights.surface + stations.keys.rise + spot.keys.homeRow : null,
 			moves: false,
+			setTo: null,
 			needed: separate
 		},
-		{ ...stack('mouse'), place: 'mouse', target: null, moves: false, needed: has('mouse') },
+		{ ...stack('mouse'), place: 'mouse', target: null, moves: false, setTo: null, needed: has('mouse') },
 		{
 			...stack('screen'),
 			place: 'screen',
 			target: top,
 			moves: screenMoves,
+			setTo: screenMoves ? top : null,
 			needed: screenMoves || has('screen')
 		}
 	];
@@ -162,12 +183,13 @@ export function planSteps(corner: Corner, plan: Plan, before: readonly CheckResu
 		of.find((c) => c.id === CHECK_OF[place]) ?? null;
 	return places(corner, plan)
 		.filter(({ needed }) => needed)
-		.map(({ place, pieces, rise, target, moves }) => ({
+		.map(({ place, pieces, rise, target, moves, setTo }) => ({
 			place,
 			pieces,
 			rise,
 			target,
 			moves,
+			setTo,
 			before: check(before, place),
 			after: check(plan.after, place),
 			cautions: cautionsOf(corner, plan, place)

@@ -86,7 +86,7 @@ export function thingsThatCanBeDone({ corner: { spot }, pads, tables }: Problem)
 	const stacks = (station: (typeof RIGID_STATIONS)[number]) =>
 		(tables[RIGID_STATIONS.indexOf(station)]?.fewest.length ?? 0) > 1;
 	const can: Readonly<Record<ThingToDo, boolean>> = {
-		seat: spot.posture === 'sitting' && (spot.seat?.range != null || pads.length > 1),
+		seat: spot.posture === 'sitting' && ((spot.seat?.range ?? null) !== null || pads.length > 1),
 		surface: spot.surface.range !== null,
 		feet: stacks('feet'),
 		keys: stacks('keys'),

@@ -18,7 +18,7 @@ export interface BackFiller {
 /** What the low back needs. */
 export interface BackSupport {
 	/**
-	 * `held`: the backrest fills the hollow. `fill`: a backrest without it. `none`: no backrest, so nothing holds a
+	 * `held`: the backrest fills the hollow, or it is not to be filled. `fill`: a backrest without it. `none`: no backrest, so nothing holds a
 	 * roll, and the chair itself is the matter.
 	 */
 	readonly state: 'held' | 'fill' | 'none';
@@ -38,6 +38,14 @@ const FILLERS: readonly HouseholdItem['kind'][] = ['towel', 'cushion', 'bolster'
 
 /** Part of a soft thing's thickness that is left behind a leaning back. Working assumption of ours. */
 const LEFT_BEHIND_BACK = { cushion: 0.7, pillow: 0.4, bolster: 0.9 } as const;
+
+/**
+ * Whether the hollow of the low back is to be filled: not where rounding eases the back, nor where one sits at the seat's front with the
+ * back free. Common practice.
+ */
+export function wantsHollowFilled({ person, way }: Pick<Corner, 'person' | 'way'>): boolean {
+	return person.back !== 'eased-by-rounding' && way !== 'active';
+}
 
 function fillerOf(item: HouseholdItem, id: string, wantedMm: number): BackFiller {
 	if (item.kind === 'towel' || item.kind === 'blanket') {
@@ -64,8 +72,11 @@ export function backSupport(
 	const seat = corner.spot.seat;
 	if (!depth || !seat) return null;
 	if (!seat.backrest) return { state: 'none', wanted: 0, filler: null };
-	if (seat.lumbar && depth.fill === 0) return { state: 'held', wanted: 0, filler: null };
-	const wanted = Math.max(depth.fill, seat.lumbar ? 0 : USUAL_ROLL_MM);
+	// At the front of the seat its depth is not used either.
+	const behind = corner.way === 'active' ? 0 : depth.fill;
+	const hollow = seat.lumbar || !wantsHollowFilled(corner) ? 0 : USUAL_ROLL_MM;
+	const wanted = Math.max(behind, hollow);
+	if (wanted === 0) return { state: 'held', wanted, filler: null };
 	for (const kind of FILLERS)
 		for (const item of corner.household) {
 			if (item.kind !== kind) continue;

@@ -1,4 +1,10 @@
 export { checkArmrest, type Armrest, type ArmrestFault } from './armrest';
-export { backSupport, USUAL_ROLL_MM, type BackFiller, type BackSupport } from './back-support';
+export {
+	backSupport,
+	USUAL_ROLL_MM,
+	wantsHollowFilled,
+	type BackFiller,
+	type BackSupport
+} from './back-support';
 export { checkSeatDepth, type SeatDepth, type SeatDepthState } from './seat-depth';
 export { rollDiameter, rolledLengthFor, rollFor, type Roll } from './towel-roll';

@@ -1,4 +1,4 @@
-export { sectionOf, type Gap, type Level, type LevelName, type Section } from './section';
+export { sectionOf, type Gap, type Zone, type Level, type LevelName, type Section } from './section';
 export { itemOfPiece, type DrawnPiece, type Furniture } from './furniture';
 export { DRAWN_AS, type DrawnAs } from './drawn-as';
 export type { Figure } from './figure';

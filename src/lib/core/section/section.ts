@@ -27,11 +27,23 @@ export interface Level {
 	readonly y: number;
 }
 
-/** A gap that is dimensioned where it is: from the height it should meet to the height it has. As long as its check's value. */
-export interface Gap {
+/** Where a height is good: from the lower to the upper end of a check's band, drawn beside what is compared with it. */
+export interface Zone {
 	readonly check: Exclude<CheckId, 'thigh'>;
+	/** Where it stands, mm from the back. */
+	readonly x: number;
+	/** Ends of the zone, mm above the floor. */
+	readonly bottom: number;
+	readonly top: number;
+}
+
+/** A gap that is dimensioned where it is: from the nearest end of the good zone to the height there is. As long as its words say. */
+export interface Gap {
+	readonly check: Zone['check'];
 	/** What is compared: an elbow with the keys or, with the forearms carried by the table, with that. */
 	readonly against: 'keys' | 'table' | 'eye' | 'knee';
+	/** At which end of the band the value lies. */
+	readonly side: 'low' | 'high';
 	readonly from: Point;
 	readonly to: Point;
 }
@@ -45,6 +57,7 @@ export interface Section {
 	readonly furniture: Furniture;
 	readonly eye: Point;
 	readonly levels: readonly Level[];
+	readonly zones: readonly Zone[];
 	readonly gaps: readonly Gap[];
 	readonly angles: PostureAngles & { readonly gazeBelowLevel: number };
 	readonly checks: readonly CheckResult[];
@@ -54,30 +67,53 @@ export interface Section {
 	readonly extent: Box;
 }
 
-function gapsOf(
-	corner: Corner,
+/** What a check compares, as heights: where it stands, the height there is, and where a value of 0 and one of 1 would be. */
+interface Compared {
+	readonly check: CheckResult & { readonly id: Zone['check'] };
+	readonly x: number;
+	readonly y: number;
+	/** The height at which the check's value would be so much. */
+	readonly at: (value: number) => number;
+}
+
+function comparedOf(
 	furniture: Furniture,
 	section: Pick<Section, 'levels' | 'checks'>,
 	p: Posture
-): Gap[] {
+): Compared[] {
 	const level = (name: Level['name']) => section.levels.find((l) => l.name === name)?.y ?? 0;
 	const { surface, screen } = furniture;
-	const open = section.checks.filter((check) => check.verdict !== 'fits');
-	return open.flatMap(({ id, value }): Gap[] => {
-		if (id === 'elbow') {
-			const [x, y] = [surface.x - 28, level('elbow')];
-			const against = forearmsOnSurface(corner) ? 'table' : 'keys';
-			return [{ check: id, against, from: { x, y }, to: { x, y: y - value } }];
+	return section.checks.flatMap((check): Compared[] => {
+		const { value } = check;
+		if (check.id === 'elbow') {
+			const at = (v: number) => level('elbow') - v;
+			return [{ check: { ...check, id: check.id }, x: surface.x - 28, y: at(value), at }];
 		}
-		if (id === 'eye') {
-			const [x, y] = [screen.top.x + 48, level('eye')];
-			return [{ check: id, against: 'eye', from: { x, y }, to: { x, y: y + value } }];
+		if (check.id === 'eye') {
+			const at = (v: number) => level('eye') + v;
+			return [{ check: { ...check, id: check.id }, x: screen.top.x + 48, y: at(value), at }];
 		}
-		if (id === 'knee') {
-			const x = p.knee.x + 0.06 * p.stature;
-			return [{ check: id, against: 'knee', from: { x, y: p.seatY }, to: { x, y: p.seatY - value } }];
+		if (check.id === 'knee') {
+			const at = (v: number) => p.seatY - value + v;
+			return [{ check: { ...check, id: check.id }, x: p.knee.x + 0.06 * p.stature, y: p.seatY, at }];
 		}
 		return [];
+	});
+}
+
+function zoneOf({ check, x, at }: Compared): Zone {
+	const ends = [at(check.low), at(check.high ?? check.low)];
+	return { check: check.id, x, bottom: Math.min(...ends), top: Math.max(...ends) };
+}
+
+function gapsOf(corner: Corner, compared: readonly Compared[]): Gap[] {
+	return compared.flatMap(({ check, x, y, at }): Gap[] => {
+		const { id, value, low, high, verdict } = check;
+		const side = value < low ? 'low' : high !== null && value > high ? 'high' : null;
+		if (side === null || verdict === 'fits') return [];
+		const against = id === 'elbow' ? (forearmsOnSurface(corner) ? 'table' : 'keys') : id;
+		const end = side === 'low' ? low : (high ?? low);
+		return [{ check: id, against, side, from: { x, y: at(end) }, to: { x, y } }];
 	});
 }
 
@@ -115,6 +151,7 @@ export function sectionOf(
 		{ name: 'elbow', y: elbow },
 		...(posture.standing ? [] : [{ name: 'seat' as const, y: posture.seatY }])
 	];
+	const compared = comparedOf(furniture, { levels, checks }, posture);
 	return {
 		posture: corner.spot.posture,
 		drawnAs,
@@ -125,7 +162,8 @@ export function sectionOf(
 		levels,
 		checks,
 		certainty: certaintyOf(corner, checks, body),
-		gaps: gapsOf(corner, furniture, { levels, checks }, posture),
+		zones: compared.map(zoneOf),
+		gaps: gapsOf(corner, compared),
 		angles: { ...postureAngles(posture), gazeBelowLevel: gazeBelowLevel(posture, furniture.screen) },
 		extent: extentOf(figure, furniture)
 	};

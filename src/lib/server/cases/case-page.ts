@@ -51,7 +51,7 @@ export async function cornerOf(db: Db, { answered, plan, events }: Case, personI
 			answeredAt: answered.answeredAt,
 			measureNext: plan.advice.measureNext
 		},
-		plan: { steps: plan.steps, ticks: ticksOf(events), madeAt: plan.madeAt },
+		plan: { steps: plan.steps, chosen: plan.chosen, ticks: ticksOf(events), madeAt: plan.madeAt },
 		advice: adviceForPage(plan.corner, plan.advice, answered, 'en')
 	};
 }

@@ -1,14 +1,20 @@
 <script lang="ts">
+	import { offersOf } from '$lib/core/advice/offers';
+	import type { Corner } from '$lib/core/corner';
 	import type { Judgement } from '$lib/core/judgement';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { PlanStep } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice-for-page';
+	import Ladder from '../plan/Ladder.svelte';
 	import StepList from '../plan/StepList.svelte';
 	import WhatStaysOpen from '../plan/WhatStaysOpen.svelte';
 
 	interface Props {
+		corner: Corner;
 		steps: readonly PlanStep[];
+		/** Which of the offers they work on. */
+		chosen: number;
 		ticks: Readonly<Record<string, boolean>>;
 		advice: PageAdvice;
 		madeAt: Date;
@@ -18,10 +24,11 @@
 		unit: LengthUnit;
 	}
 
-	let { steps, ticks, advice, madeAt, progress, earlier, t, unit }: Props = $props();
+	let { corner, steps, chosen, ticks, advice, madeAt, progress, earlier, t, unit }: Props = $props();
 
 	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 	const fits = $derived(advice.before.every((check) => check.verdict === 'fits'));
+	const offers = $derived(offersOf(corner, advice));
 	const names = (of: readonly PlanStep[]) =>
 		of
 			.map(({ place, pieces }) => [t.steps.places[place], ...pieces.map((p) => p.label)].join(' '))
@@ -41,6 +48,24 @@
 		<p class="mt-2 text-ink-soft">
 			{fits ? 'Nothing to do: the corner fits.' : 'Nothing to do: no piece in the house makes it better.'}
 		</p>
+	{/if}
+	{#if offers.some(({ rung }) => rung)}
+		<details class="mt-4">
+			<summary class="link-button text-note">More or less of it: what each would give</summary>
+			<div class="mt-3">
+				<Ladder
+					{corner}
+					before={advice.before}
+					{offers}
+					worked={chosen}
+					shown={chosen}
+					hrefOf={null}
+					workedWords="They work on this one"
+					{t}
+					{unit}
+				/>
+			</div>
+		</details>
 	{/if}
 	<WhatStaysOpen
 		compromise={advice.compromise}

@@ -1,4 +1,4 @@
-import type { CheckResult } from '$lib/core/checks';
+import type { Certainty, CheckResult } from '$lib/core/checks';
 import { distanceOutside } from '$lib/core/guidance';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
@@ -18,9 +18,10 @@ export function changeWords(
 	before: CheckResult | null,
 	after: CheckResult,
 	t: Catalogue,
-	unit: LengthUnit
+	unit: LengthUnit,
+	certainty?: Certainty
 ): ChangeWords {
-	const now = checkWords(after, t, unit);
+	const now = checkWords(after, t, unit, certainty);
 	if (!before || before.value === after.value) return { was: null, now, isWorse: false };
 	const [gapWas, gapIs] = [distanceOutside(before, before.value), distanceOutside(after, after.value)];
 	const was =

@@ -2,7 +2,8 @@
 	import type { Certainties, CheckResult } from '$lib/core/checks';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
-	import { checkWords, surerWords } from '../gap-mark/check-words';
+	import { surerWords } from '../gap-mark/check-words';
+	import CheckChange from '../gap-mark/CheckChange.svelte';
 	import GapMark from '../gap-mark/GapMark.svelte';
 
 	interface Props {
@@ -34,7 +35,13 @@
 				{unit}
 			/>
 			<span class="min-w-36 flex-1"
-				>{checkWords(check, t, unit, certainty[check.id])}{#if surerWords(check, certainty[check.id], t)}
+				><CheckChange
+					{check}
+					before={before.find((b) => b.id === check.id) ?? null}
+					certainty={certainty[check.id]}
+					{t}
+					{unit}
+				/>{#if surerWords(check, certainty[check.id], t)}
 					<span class="block text-ink-soft">{surerWords(check, certainty[check.id], t)}</span>{/if}</span
 			>
 		</li>

@@ -1,33 +1,39 @@
 <script lang="ts">
-	import { page } from '$app/state';
 	import { thingsOfPlan } from '$lib/core/plan/ladder';
-	import { formatLength } from '$lib/core/length';
+	import type { Offer } from '$lib/core/advice';
+	import type { CheckResult } from '$lib/core/checks';
+	import type { Corner } from '$lib/core/corner';
+	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import type { Plan } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
-	import { changeWords } from '../gap-mark/change-words';
+	import CheckChange from '../gap-mark/CheckChange.svelte';
 	import GapMark from '../gap-mark/GapMark.svelte';
-	import type { PlanVisit } from './plan-visit.svelte';
 
 	interface Props {
-		visit: PlanVisit;
+		corner: Corner;
+		before: readonly CheckResult[];
+		/** What is offered, the plan that is recommended first. */
+		offers: readonly Offer[];
+		/** The offer that is worked on, and the one that is looked at. */
+		worked: number;
+		shown: number;
+		/** Where a rung is shown; null where they are only read. */
+		hrefOf: ((place: number) => string) | null;
+		/** Said of the one that is worked on. */
+		workedWords: string;
 		t: Catalogue;
+		unit: LengthUnit;
 	}
 
-	let { visit, t }: Props = $props();
+	let { corner, before: now, offers, worked, shown, hrefOf, workedWords, t, unit }: Props = $props();
 
-	const { corner } = $derived(visit.data);
-	const unit = $derived(visit.data.unit);
 	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
-	/** The rungs, fewest things first, each with its place among the offers; the first offer is the one to recommend. */
+	/** The rungs, fewest things first, each with its place among the offers. */
 	const rungs = $derived(
-		visit.data.rungs
-			.flatMap((rung, i) => {
-				const plan = visit.data.plans[i];
-				return rung && plan ? [{ ...rung, plan, place: i }] : [];
-			})
-			.reverse()
+		offers.flatMap(({ rung, plan }, place) => (rung ? [{ ...rung, plan, place }] : [])).reverse()
 	);
 	/** What a rung asks for: each thing with how far it goes up or down. */
-	function asks(plan: PlanVisit['data']['plans'][number]): string {
+	function asks(plan: Plan): string {
 		const { seat, surface, screen } = corner.spot;
 		const by = {
 			seat: plan.stations.seat.rise + (plan.heights.seat ?? 0) - (seat ? seat.height - seat.give : 0),
@@ -36,7 +42,7 @@
 			keys: plan.stations.keys.rise,
 			screen: plan.stations.screen.rise + plan.heights.screenTopAboveBase - screen.topAboveBase
 		};
-		return list.format(
+		const asked = list.format(
 			thingsOfPlan(corner, plan).map((thing) =>
 				t.ladder.thing(
 					t.ladder.things[thing],
@@ -44,21 +50,22 @@
 				)
 			)
 		);
+		return asked.charAt(0).toLocaleUpperCase(t.locale) + asked.slice(1);
 	}
 	/** Checks worth a line: those that are not right before or after. */
-	const shownChecks = (plan: PlanVisit['data']['plans'][number]) =>
+	const shownChecks = (plan: Plan) =>
 		plan.after.flatMap((after) => {
-			const before = visit.data.before.find(({ id }) => id === after.id) ?? null;
+			const before = now.find(({ id }) => id === after.id) ?? null;
 			return before?.verdict === 'fits' && after.verdict === 'fits' ? [] : [{ before, after }];
 		});
 </script>
 
-<section class="mt-5" aria-labelledby="ladder">
+<section aria-labelledby="ladder">
 	<h2 id="ladder" class="text-head">{t.ladder.title}</h2>
 	<p class="text-ink-soft">{t.ladder.lead}</p>
 	<ol class="mt-2">
 		{#each rungs as { things, plan, place } (place)}
-			<li class="rung" class:shown={place === visit.data.shown}>
+			<li class="rung" class:shown={place === shown}>
 				<p class="flex flex-wrap items-baseline justify-between gap-x-3">
 					<span class="flex min-w-0 flex-1 items-baseline gap-3">
 						<span class="number" aria-hidden="true">{things}</span>
@@ -68,28 +75,22 @@
 				</p>
 				<ul class="mt-1.5 text-note">
 					{#each shownChecks(plan) as { before, after } (after.id)}
-						{@const words = changeWords(before, after, t, unit)}
-						<li class="flex flex-wrap items-center gap-x-3 py-0.5">
-							<span class="w-24 font-semibold">{t.checks.names[after.id]}</span>
-							<GapMark check={after} {before} {t} {unit} />
-							<span class="min-w-36 flex-1">
-								{#if words.was}<s class="text-ink-soft"
-										><span class="sr-only">{t.ladder.was} </span>{words.was}</s
-									> →
-								{/if}{words.now}{#if words.isWorse}, <strong class="text-warm">{t.ladder.worse}</strong>{/if}
-							</span>
+						<li class="check">
+							<span class="font-semibold">{t.checks.names[after.id]}</span>
+							<GapMark check={after} {before} {t} {unit} width={100} />
+							<span><CheckChange check={after} {before} {t} {unit} /></span>
 						</li>
 					{/each}
 				</ul>
 				<p class="no-print mt-1 text-note">
-					{#if place === visit.data.worked}
-						<span class="text-ink-soft">{t.plan.workingOn}</span>
-					{:else if place === visit.data.shown}
+					{#if place === worked}
+						<span class="text-ink-soft">{workedWords}</span>
+					{:else if hrefOf && place === shown}
 						<span class="text-ink-soft">{t.ladder.isShown}</span>
-					{:else}
+					{:else if hrefOf}
 						<a
 							class="inline-flex min-h-6 items-center"
-							href="{page.url.pathname}?plan={place + 1}"
+							href={hrefOf(place)}
 							data-sveltekit-noscroll
 							aria-label="{t.ladder.show}: {t.ladder.count(things)}">{t.ladder.show}</a
 						>
@@ -113,6 +114,13 @@
 		padding-inline: 0.75rem;
 		background: var(--sheet);
 		box-shadow: inset 3px 0 0 var(--ink);
+	}
+	.check {
+		display: grid;
+		grid-template-columns: 5.5rem auto minmax(0, 1fr);
+		gap: 0.25rem 0.75rem;
+		align-items: center;
+		padding: 0.125rem 0;
 	}
 	.number {
 		font: 700 1.5rem/1 var(--font-title);

@@ -65,7 +65,7 @@
 	<h1 class="text-title">{t.plan.titleHopeless}</h1>
 	<p class="mt-2 text-lead">{t.plan.leadHopeless}</p>
 {:else}
-	<h1 class="text-title">{t.plan.title(visit.steps.length)}</h1>
+	<h1 class="text-title">{t.plan.title(visit.things)}</h1>
 	<p class="mt-2 text-lead">
 		{#if visit.plan && visit.plan.cost.pieces > 0}{t.plan.lead(visit.plan.cost.pieces)}{/if}
 		{t.plan.closes(...visit.closes)}

@@ -22,7 +22,21 @@
 	const hasLadder = $derived(visit.data.rungs.some((rung) => rung !== null));
 </script>
 
-{#if hasLadder}<Ladder {visit} {t} />{/if}
+{#if hasLadder}
+	<div class="mt-5">
+		<Ladder
+			corner={visit.data.corner}
+			before={visit.data.before}
+			offers={visit.data.plans.map((plan, i) => ({ plan, rung: visit.data.rungs[i] ?? null }))}
+			worked={visit.data.worked}
+			shown={visit.data.shown}
+			hrefOf={(place) => `${page.url.pathname}?plan=${place + 1}`}
+			workedWords={t.plan.workingOn}
+			{t}
+			unit={visit.data.unit}
+		/>
+	</div>
+{/if}
 {#if hasLadder ? others.length > 0 : others.length > 1}
 	<nav class="no-print mt-4 flex flex-wrap items-center gap-2 text-note" aria-label={t.plan.alternatives}>
 		{#each others as place, i (place)}

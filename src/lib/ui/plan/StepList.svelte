@@ -3,10 +3,10 @@
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { PlanStep, StepPlace } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
-	import { checkWords } from '../gap-mark/check-words';
+	import CheckChange from '../gap-mark/CheckChange.svelte';
 	import GapMark from '../gap-mark/GapMark.svelte';
 	import StackDrawing from './StackDrawing.svelte';
-	import { stepWords } from './step-words';
+	import { stepCheck, stepWords } from './step-words';
 
 	interface Props {
 		steps: readonly PlanStep[];
@@ -64,14 +64,21 @@
 				<div class="flex gap-4">
 					<div class="min-w-0 flex-1">
 						<p class="text-ink-soft">{stepWords(step, t, unit).join(' ')}</p>
-						<p>{t.steps.check[step.place]}</p>
+						<p>{stepCheck(step, t, unit)}</p>
 					</div>
 					<StackDrawing pieces={step.pieces} />
 				</div>
 				{#if step.after}
 					<p class="mt-1.5 flex flex-wrap items-center gap-x-3">
 						<GapMark check={step.after} before={step.before} {t} {unit} />
-						<span>{t.checks.names[step.after.id]}: {checkWords(step.after, t, unit)}</span>
+						<span
+							>{t.checks.names[step.after.id]}: <CheckChange
+								check={step.after}
+								before={step.before}
+								{t}
+								{unit}
+							/></span
+						>
 					</p>
 				{/if}
 				{#if canLeaveOut && step.pieces.length > 0}

@@ -135,6 +135,11 @@ export class PlanVisit {
 		return [now.filter(({ id }) => fits(id)).length, now.length];
 	}
 
+	/** Things that the plan asks for: heights to change where it is a rung of the ladder, else its steps. */
+	get things(): number {
+		return this.data.rungs[this.data.shown]?.things ?? this.steps.length;
+	}
+
 	/** Checks that stay open after the plan. */
 	get stays(): readonly CheckResult[] {
 		return open(this.plan?.after ?? this.data.before);

@@ -24,7 +24,9 @@ export function stepWords(step: PlanStep, t: Catalogue, unit: LengthUnit): strin
 	const list = new Intl.ListFormat(t.locale, { type: 'unit' }).format(pieces);
 	const words: string[] = [];
 	const height = step.target === null ? '' : formatLength(step.target, unit, { locale: t.locale });
-	if (step.moves && step.place !== 'screen') words.push(t.steps.set(height));
+	const setTo = step.setTo == null ? '' : formatLength(step.setTo, unit, { locale: t.locale });
+	if (setTo && step.place !== 'screen')
+		words.push(t.steps.set[step.place === 'seat' ? 'seat' : 'surface'](setTo));
 	if (pieces.length > 1) words.push(t.steps.bottomUp(list));
 	else if (pieces.length === 1) words.push(`${list}.`);
 	const how: Partial<Record<PlanStep['place'], string>> = {
@@ -36,8 +38,20 @@ export function stepWords(step: PlanStep, t: Catalogue, unit: LengthUnit): strin
 		screen: pieces.length > 0 ? t.steps.screenOn : ''
 	};
 	if (how[step.place]) words.push(how[step.place] ?? '');
+	// The screen is set last, on what it stands on; then its height is said already.
+	if (setTo && step.place === 'screen') return [...words, t.steps.set.screen(setTo)];
 	const target = t.steps.target[step.place];
-	if (target && height && !(step.moves && pieces.length === 0 && step.place !== 'screen'))
-		words.push(target(height));
+	if (target && height && !(setTo && step.place === 'surface')) words.push(target(height));
 	return words;
+}
+
+/** From so far below the eye on, mm, the top edge of a screen is looked over: lenses that are read through at their lower part. */
+const LOOKED_OVER_FROM_MM = -40;
+
+/** How to see that a step has worked: for the screen by the band that its height was planned for. */
+export function stepCheck(step: PlanStep, t: Catalogue, unit: LengthUnit): string {
+	const ideal = step.place === 'screen' ? (step.after?.ideal ?? 0) : 0;
+	return ideal <= LOOKED_OVER_FROM_MM
+		? t.steps.checkLow(formatLength(-ideal, unit, { locale: t.locale }))
+		: t.steps.check[step.place];
 }

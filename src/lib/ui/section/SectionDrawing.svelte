@@ -7,7 +7,7 @@
 	import { railTicks } from '../rail/rail-ticks';
 	import { frameFor } from './frame';
 	import { LINE_PX, roomOf } from './free-place';
-	import { gapLabels } from './gap-labels';
+	import { gapLabels, zoneShapes } from './gap-labels';
 	import { levelLabels } from './level-labels';
 	import { mixSection } from './mix-section';
 	import { pieceLabelRoom, pieceLabels } from './piece-labels';
@@ -58,6 +58,8 @@
 			...levels.map(({ words }) => roomOf(words))
 		])
 	);
+	const zones = $derived(zoneShapes(section, frame));
+	const hatch = $props.id();
 	const words = $derived(sectionWords(section, t, unit));
 	const px = (points: readonly { x: number; y: number }[]) =>
 		points.map((p) => ({ x: frame.x(p.x), y: frame.y(p.y) }));
@@ -220,9 +222,24 @@
 
 		<!-- Gaps, dimensioned where they are -->
 		{#if settled}
+			<g class="zones">
+				<pattern
+					id="hatch-{hatch}"
+					width="5"
+					height="5"
+					patternUnits="userSpaceOnUse"
+					patternTransform="rotate(45)"
+				>
+					<line x1="0" x2="0" y1="0" y2="5" />
+				</pattern>
+				{#each zones as zone (zone.check)}
+					<rect x={zone.x} y={zone.y} width={zone.width} height={zone.height} fill="url(#hatch-{hatch})">
+						<title>{t.section.zone[zone.check]}</title>
+					</rect>
+				{/each}
+			</g>
 			<g class="gaps">
 				{#each gaps as gap (gap.check)}
-					<line class="reach" x1={gap.reachFrom} x2={gap.x + 5} y1={gap.fromY} y2={gap.fromY} />
 					<line class="reach" x1={gap.x - 40} x2={gap.x + 5} y1={gap.toY} y2={gap.toY} />
 					<path class="dimension" d={arrows(gap.x, gap.top, gap.bottom)} />
 					<text x={gap.words.x} y={gap.words.y} text-anchor={gap.words.anchor}>
@@ -239,7 +256,7 @@
 			</g>
 		{/if}
 	</svg>
-	<figcaption>{t.section.scale(t.frame.unit[unit])}</figcaption>
+	<figcaption>{t.section.scale(t.frame.unit[unit])} {t.section.zoneLegend}</figcaption>
 </figure>
 
 <style>
@@ -383,6 +400,14 @@
 	}
 	.levels text {
 		fill: var(--cool);
+	}
+	.zones line {
+		stroke: var(--cool);
+		stroke-width: 1.1;
+	}
+	.zones rect {
+		stroke: var(--cool);
+		stroke-width: 0.6;
 	}
 	.gaps .reach {
 		stroke: var(--warm);

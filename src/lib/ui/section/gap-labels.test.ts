@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { distanceOutside } from '$lib/core/guidance';
 import { formatLength } from '$lib/core/length';
 import { planCorner } from '$lib/core/plan';
 import { sectionOf } from '$lib/core/section';
@@ -6,7 +7,7 @@ import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { frameFor } from './frame';
 import { freePlace, overlap, roomOf, type Room } from './free-place';
-import { gapLabels } from './gap-labels';
+import { gapLabels, zoneShapes } from './gap-labels';
 import { levelLabels } from './level-labels';
 import { pieceLabelRoom, pieceLabels } from './piece-labels';
 
@@ -36,8 +37,10 @@ describe('the words of a gap', () => {
 		for (const { section, labels } of drawn) {
 			expect(labels.map(({ check }) => check)).toEqual(section.gaps.map(({ check }) => check));
 			for (const { check, lines } of labels) {
-				const value = section.checks.find(({ id }) => id === check)?.value ?? NaN;
-				expect(lines[0]).toBe(formatLength(Math.abs(value), 'cm', { locale: 'en' }));
+				const told = section.checks.find(({ id }) => id === check);
+				const outside = told ? distanceOutside(told, told.value) : NaN;
+				expect(outside).toBeGreaterThan(0);
+				expect(lines[0]).toBe(formatLength(outside, 'cm', { locale: 'en' }));
 			}
 		}
 		expect(new Set(drawn.flatMap(({ labels }) => labels.map(({ check }) => check))).size).toBeGreaterThan(2);
@@ -72,11 +75,10 @@ describe('the words of a gap', () => {
 		let told = 0;
 		for (const { section, labels } of drawn)
 			for (const [i, { check, lines }] of labels.entries()) {
-				// Every value counts up from where nothing is off: elbow over keys or table, picture over the eye, seat over the knee.
-				const value = section.checks.find(({ id }) => id === check)?.value ?? 0;
-				if (lines.length === 1 || Math.abs(value) < 1) continue;
+				const of = section.checks.find(({ id }) => id === check);
+				if (lines.length === 1 || !of) continue;
 				expect(lines.slice(1).join(' ')).toBe(
-					t.section.gap[section.gaps[i]?.against ?? 'keys'][value < 0 ? 'low' : 'high']
+					t.section.gap[section.gaps[i]?.against ?? 'keys'][of.value < of.low ? 'low' : 'high']
 				);
 				told += 1;
 			}
@@ -100,6 +102,26 @@ describe('the words of a gap', () => {
 	it('are only numbers where the drawing is narrow', () => {
 		for (const { frame, labels } of drawn)
 			for (const { lines } of labels) expect(lines.length > 1).toBe(frame.width >= 360);
+	});
+
+	it('have a zone for every band, as high as the band, and the height there is within it just where nothing is off', () => {
+		for (const { section, frame } of drawn) {
+			const zones = zoneShapes(section, frame);
+			for (const check of section.checks) {
+				const zone = zones.find((shape) => shape.check === check.id);
+				if (check.id === 'thigh') {
+					expect(zone).toBeUndefined();
+					continue;
+				}
+				expect(zone?.height).toBeCloseTo(((check.high ?? 0) - check.low) * frame.perMm, 6);
+				const gap = section.gaps.find((one) => one.check === check.id);
+				if (gap) {
+					// From the edge of the zone to the height there is.
+					const edges = [zone?.y ?? NaN, (zone?.y ?? NaN) + (zone?.height ?? NaN)];
+					expect(Math.min(...edges.map((y) => Math.abs(y - frame.y(gap.from.y))))).toBeLessThan(0.001);
+				} else if (check.verdict !== 'fits') expect(distanceOutside(check, check.value)).toBe(0);
+			}
+		}
 	});
 
 	it('belong to a line as long as the gap', () => {

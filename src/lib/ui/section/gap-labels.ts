@@ -4,19 +4,15 @@ import type { Catalogue } from '$lib/messages';
 import type { Frame } from './frame';
 import { freePlace, roomOf, type Room, type Words } from './free-place';
 
-/** A gap as it is dimensioned in the drawing: its line, the reach lines that carry both heights to it, and its words. px. */
+/** A gap as it is dimensioned in the drawing: its line and its words. px. */
 export interface GapLabel {
 	readonly check: Gap['check'];
 	readonly x: number;
-	/** The height that should be met. */
-	readonly fromY: number;
 	/** The height there is. */
 	readonly toY: number;
 	/** Upper and lower end of the dimension line. */
 	readonly top: number;
 	readonly bottom: number;
-	/** From where the height that should be met is carried over. */
-	readonly reachFrom: number;
 	/** The length, and below it what it means where there is room for that, in as many lines as it needs there. */
 	readonly lines: readonly string[];
 	readonly words: Words;
@@ -80,13 +76,34 @@ function roomBeside({ check }: Gap, { furniture, joints }: Section, frame: Frame
 	return check === 'elbow' ? leg - frame.x((joints[4]?.x ?? 0) + KNEE_MM) : Infinity;
 }
 
-/** Where a gap's line stands, and from where the height it should meet is carried to it, px. */
-function lineOf(gap: Gap, section: Section, frame: Frame): { x: number; reachFrom: number } {
-	const { surface } = section.furniture;
-	if (gap.check === 'elbow')
-		return { x: frame.x(surface.x + surface.width) - 8, reachFrom: frame.x(section.joints[1]?.x ?? 0) };
-	const x = Math.min(frame.x(gap.from.x), frame.width - 10);
-	return { x, reachFrom: gap.check === 'eye' ? frame.x(section.eye.x) : x - 30 };
+/** Where a gap's line, or a zone, stands, px. */
+function xOf(check: Gap['check'], xMm: number, { furniture: { surface } }: Section, frame: Frame): number {
+	return check === 'elbow'
+		? frame.x(surface.x + surface.width) - 8
+		: Math.min(frame.x(xMm), frame.width - 10);
+}
+
+/** A zone in which a height is good, as it is drawn. px. */
+export interface ZoneShape {
+	readonly check: Gap['check'];
+	readonly x: number;
+	readonly y: number;
+	readonly width: number;
+	readonly height: number;
+}
+
+/** Width of a zone: from before its gap's line to a little behind it, px. */
+const ZONE_PX = { before: 30, behind: 6 } as const;
+
+/** The good zones of a section, each beside what is compared with it. */
+export function zoneShapes(section: Section, frame: Frame): ZoneShape[] {
+	return section.zones.map(({ check, x, bottom, top }) => ({
+		check,
+		x: xOf(check, x, section, frame) - ZONE_PX.before,
+		y: frame.y(top),
+		width: ZONE_PX.before + ZONE_PX.behind,
+		height: (top - bottom) * frame.perMm
+	}));
 }
 
 /**
@@ -105,20 +122,17 @@ export function gapLabels(
 	const rooms = [...taken];
 	return section.gaps.map((gap) => {
 		const [fromY, toY] = [frame.y(gap.from.y), frame.y(gap.to.y)];
-		// What is measured from below counts up, what is measured from above counts down.
-		const side = gap.to.y < gap.from.y === (gap.check === 'eye') ? 'low' : 'high';
 		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });
-		const { x, reachFrom } = lineOf(gap, section, frame);
-		const told = balanced(t.section.gap[gap.against][side], roomBeside(gap, section, frame, x));
+		const x = xOf(gap.check, gap.from.x, section, frame);
+		const told = balanced(t.section.gap[gap.against][gap.side], roomBeside(gap, section, frame, x));
 		const line = {
 			x,
-			reachFrom,
 			top: Math.min(fromY, toY),
 			bottom: Math.max(fromY, toY),
 			lines: frame.width >= ROOM_FOR_WORDS_PX ? [length, ...told] : [length]
 		};
 		const words = freePlace(best(gap, section, frame, line), rooms, edge);
 		rooms.push(roomOf(words));
-		return { check: gap.check, fromY, toY, ...line, words };
+		return { check: gap.check, toY, ...line, words };
 	});
 }

@@ -37,8 +37,7 @@
 </script>
 
 <svelte:head
-	><title>{visit.fits ? t.plan.titleNone : t.plan.title(visit.steps.length)} · {t.product}</title
-	></svelte:head
+	><title>{visit.fits ? t.plan.titleNone : t.plan.title(visit.things)} · {t.product}</title></svelte:head
 >
 
 <svelte:window onpagehide={() => visit.leave()} ononline={() => visit.flush()} />

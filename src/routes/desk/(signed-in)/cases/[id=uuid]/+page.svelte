@@ -86,7 +86,14 @@
 						/>
 					</section>
 				{/each}
-				<CasePlan {...data.plan} advice={data.advice} progress={data.judgement?.plan ?? null} {t} {unit} />
+				<CasePlan
+					corner={data.corner.corner}
+					{...data.plan}
+					advice={data.advice}
+					progress={data.judgement?.plan ?? null}
+					{t}
+					{unit}
+				/>
 			{:else}
 				<CaseUnanswered
 					state={data.state}

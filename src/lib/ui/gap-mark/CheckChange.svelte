@@ -1,0 +1,32 @@
+<script lang="ts">
+	import type { Certainty, CheckResult } from '$lib/core/checks';
+	import type { LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import { changeWords } from './change-words';
+
+	interface Props {
+		check: CheckResult;
+		/** The same check as it was; null where there is nothing to compare with. */
+		before: CheckResult | null;
+		certainty?: Certainty;
+		t: Catalogue;
+		unit: LengthUnit;
+	}
+
+	let { check, before, certainty, t, unit }: Props = $props();
+
+	const words = $derived(changeWords(before, check, t, unit, certainty));
+</script>
+
+{#if words.was}<s class="text-ink-soft"><span class="sr-only">{t.checks.was} </span>{words.was}</s><span
+		aria-hidden="true">{' → '}</span
+	>{/if}<span class:fits={check.verdict === 'fits'}>{words.now}</span>{#if words.isWorse}, <strong
+		class="text-warm">{t.checks.worse}</strong
+	>{/if}
+
+<style>
+	.fits {
+		color: var(--cool);
+		font-weight: 600;
+	}
+</style>

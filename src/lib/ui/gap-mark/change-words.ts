@@ -22,7 +22,8 @@ export function changeWords(
 	certainty?: Certainty
 ): ChangeWords {
 	const now = checkWords(after, t, unit, certainty);
-	if (!before || before.value === after.value) return { was: null, now, isWorse: false };
+	const isSame = before?.value === after.value || (before?.verdict === 'fits' && after.verdict === 'fits');
+	if (!before || isSame) return { was: null, now, isWorse: false };
 	const [gapWas, gapIs] = [distanceOutside(before, before.value), distanceOutside(after, after.value)];
 	const was =
 		gapWas > 0

@@ -30,7 +30,7 @@ describe('what one person is told', () => {
 	it('sets a seat as it is measured, empty, and says apart what it is under them', () => {
 		const seats = held(({ corner, plan, steps }) => {
 			const step = steps.find(({ place }) => place === 'seat');
-			if (step?.setTo == null || !plan || !corner.spot.seat) return 0;
+			if (!step || step.setTo === null || !plan || !corner.spot.seat) return 0;
 			const empty = (plan.heights.seat ?? 0) + corner.spot.seat.give;
 			const words = stepWords(step, t, 'cm').join(' ');
 			expect(words).toContain(t.steps.set.seat(cm(empty)));
@@ -45,7 +45,7 @@ describe('what one person is told', () => {
 	it('gives a screen that is moved its instruction: the top edge, where the drawing has it', () => {
 		const screens = held(({ corner, plan, steps }) => {
 			const step = steps.find(({ place }) => place === 'screen');
-			if (step?.setTo == null || !plan) return 0;
+			if (!step || step.setTo === null || !plan) return 0;
 			expect(stepWords(step, t, 'cm').join(' ')).toContain(t.steps.set.screen(cm(step.setTo)));
 			expect(step.setTo).toBeCloseTo(sectionOf(corner, plan).furniture.screen.top.y, 6);
 			return 1;

@@ -97,9 +97,22 @@ interface Place {
 	readonly pieces: readonly StepPiece[];
 	readonly rise: number;
 	readonly target: number | null;
-	readonly moves: boolean;
+	/** Height that furniture itself is set to; null where it stays. */
 	readonly setTo: number | null;
 	readonly needed: boolean;
+}
+
+/** Heights that furniture itself is set to by a plan, as they are measured there; null where it stays. */
+function settingsOf({ spot }: Corner, { heights, stations }: Plan, top: number) {
+	const seatMoves =
+		heights.seat !== null && spot.seat !== null && heights.seat !== spot.seat.height - spot.seat.give;
+	return {
+		// The seat gives under the person: empty it stands so much higher.
+		seat: seatMoves ? (heights.seat ?? 0) + (spot.seat?.give ?? 0) : null,
+		surface: heights.surface === spot.surface.height ? null : heights.surface,
+		screen: heights.screenTopAboveBase === spot.screen.topAboveBase ? null : top,
+		hasStack: (station: Station) => stations[station].pieces.length > 0
+	};
 }
 
 function places(corner: Corner, plan: Plan): Place[] {
@@ -109,65 +122,36 @@ function places(corner: Corner, plan: Plan): Place[] {
 		pieces: stepPieces(corner, plan, station),
 		rise: stations[station].rise
 	});
-	const moved = (planned: number | null, now: number | undefined) =>
-		planned !== null && now !== undefined && planned !== now;
-	const seatMoves = moved(heights.seat, spot.seat ? spot.seat.height - spot.seat.give : undefined);
-	const surfaceMoves = moved(heights.surface, spot.surface.height);
-	const screenMoves = moved(heights.screenTopAboveBase, spot.screen.topAboveBase);
-	const separate = spot.keys.kind === 'separate';
-	const none = { pieces: [], rise: 0, moves: false, setTo: null };
-	const has = (station: Station) => stations[station].pieces.length > 0;
-	const filler = backFiller(corner, plan);
 	const top = heights.surface + stations.screen.rise + heights.screenTopAboveBase;
+	const { seat, surface, screen, hasStack } = settingsOf(corner, plan, top);
+	const separate = spot.keys.kind === 'separate';
+	const none = { pieces: [], rise: 0, target: null, setTo: null };
+	const filler = backFiller(corner, plan);
 	return [
-		{
-			...none,
-			place: 'surface',
-			target: heights.surface,
-			moves: surfaceMoves,
-			setTo: surfaceMoves ? heights.surface : null,
-			needed: surfaceMoves
-		},
+		{ ...none, place: 'surface', target: heights.surface, setTo: surface, needed: surface !== null },
 		{
 			...stack('seat'),
 			place: 'seat',
 			target: heights.seat === null ? null : heights.seat + stations.seat.rise,
-			moves: seatMoves,
-			// The seat gives under the person: empty it stands so much higher.
-			setTo: seatMoves && heights.seat !== null ? heights.seat + (spot.seat?.give ?? 0) : null,
-			needed: seatMoves || has('seat')
+			setTo: seat,
+			needed: seat !== null || hasStack('seat')
 		},
-		{
-			...stack('feet'),
-			place: 'feet',
-			target: stations.feet.rise,
-			moves: false,
-			setTo: null,
-			needed: has('feet')
-		},
+		{ ...none, ...stack('feet'), place: 'feet', target: stations.feet.rise, needed: hasStack('feet') },
+		{ ...none, place: 'back', pieces: filler ? [fillerPiece(filler)] : [], needed: filler !== null },
 		{
 			...none,
-			place: 'back',
-			pieces: filler ? [fillerPiece(filler)] : [],
-			target: null,
-			needed: filler !== null
-		},
-		{
 			...stack('keys'),
 			place: 'keys',
 			target: separate ? heights.surface + stations.keys.rise + spot.keys.homeRow : null,
-			moves: false,
-			setTo: null,
 			needed: separate
 		},
-		{ ...stack('mouse'), place: 'mouse', target: null, moves: false, setTo: null, needed: has('mouse') },
+		{ ...none, ...stack('mouse'), place: 'mouse', needed: hasStack('mouse') },
 		{
 			...stack('screen'),
 			place: 'screen',
 			target: top,
-			moves: screenMoves,
-			setTo: screenMoves ? top : null,
-			needed: screenMoves || has('screen')
+			setTo: screen,
+			needed: screen !== null || hasStack('screen')
 		}
 	];
 }
@@ -183,12 +167,12 @@ export function planSteps(corner: Corner, plan: Plan, before: readonly CheckResu
 		of.find((c) => c.id === CHECK_OF[place]) ?? null;
 	return places(corner, plan)
 		.filter(({ needed }) => needed)
-		.map(({ place, pieces, rise, target, moves, setTo }) => ({
+		.map(({ place, pieces, rise, target, setTo }) => ({
 			place,
 			pieces,
 			rise,
 			target,
-			moves,
+			moves: setTo !== null,
 			setTo,
 			before: check(before, place),
 			after: check(plan.after, place),

@@ -18,13 +18,16 @@
 	const words = $derived(changeWords(before, check, t, unit, certainty));
 </script>
 
-{#if words.was}<s class="text-ink-soft"><span class="sr-only">{t.checks.was} </span>{words.was}</s><span
-		aria-hidden="true">{' → '}</span
-	>{/if}<span class:fits={check.verdict === 'fits'}>{words.now}</span>{#if words.isWorse}, <strong
-		class="text-warm">{t.checks.worse}</strong
-	>{/if}
+{#if words.was}<s class="text-ink-soft"><span class="sr-only">{t.checks.was}</span> {words.was}</s><span
+		class="arrow"
+		aria-hidden="true">→</span
+	><span class="sr-only">, </span>{/if}<span class:fits={check.verdict === 'fits'}>{words.now}</span
+>{#if words.isWorse}, <strong class="text-warm">{t.checks.worse}</strong>{/if}
 
 <style>
+	.arrow {
+		margin: 0 0.35em;
+	}
 	.fits {
 		color: var(--cool);
 		font-weight: 600;

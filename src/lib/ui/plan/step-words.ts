@@ -24,7 +24,7 @@ export function stepWords(step: PlanStep, t: Catalogue, unit: LengthUnit): strin
 	const list = new Intl.ListFormat(t.locale, { type: 'unit' }).format(pieces);
 	const words: string[] = [];
 	const height = step.target === null ? '' : formatLength(step.target, unit, { locale: t.locale });
-	const setTo = step.setTo == null ? '' : formatLength(step.setTo, unit, { locale: t.locale });
+	const setTo = step.setTo === null ? '' : formatLength(step.setTo, unit, { locale: t.locale });
 	if (setTo && step.place !== 'screen')
 		words.push(t.steps.set[step.place === 'seat' ? 'seat' : 'surface'](setTo));
 	if (pieces.length > 1) words.push(t.steps.bottomUp(list));

@@ -57,13 +57,13 @@ export const checklistEn: ChecklistTexts = {
 		},
 		walkway: {
 			question: 'Do people walk past behind you or over your cables?',
-			why: 'Whoever is passed by sits tense, and a cable on a walkway is a fall.',
+			why: 'People walking behind you make you tense, and a cable on a walkway is a trip hazard.',
 			look: 'Picture the room at its busiest hour.',
 			answers: { 'out-of-the-way': 'No, I am out of the way', 'people-pass': 'Yes, often' }
 		},
 		socket: {
 			question: 'Is a wall socket within reach?',
-			why: 'Long leads end under feet.',
+			why: 'Long cables are a trip hazard.',
 			look: 'Follow your charger’s cable to the wall.',
 			answers: { 'in-reach': 'Yes', 'across-the-room': 'No, the cable crosses the room' }
 		},
@@ -124,7 +124,7 @@ export const checklistEn: ChecklistTexts = {
 		},
 		'all-the-way-back': {
 			question: 'Do you sit all the way back?',
-			why: 'A backrest helps only who touches it.',
+			why: 'A backrest only helps if you lean on it.',
 			look: 'After ten minutes of work: does your low back touch?',
 			answers: { 'all-the-way': 'Yes', 'front-of-the-seat': 'No, towards the front' }
 		},
@@ -201,7 +201,7 @@ export const checklistEn: ChecklistTexts = {
 		},
 		'eyes-on-keys': {
 			question: 'Where do you look as you type?',
-			why: 'Who looks at the keys nods all day.',
+			why: 'Looking at the keys bends your neck all day.',
 			look: '',
 			answers: { 'on-the-screen': 'At the screen', 'on-the-keys': 'Often at the keys' }
 		},
@@ -289,7 +289,7 @@ export const checklistEn: ChecklistTexts = {
 		},
 		'eye-test': {
 			question: 'When were your eyes tested last?',
-			why: 'First larger text, then new glasses, and only then leaning in: which is never.',
+			why: 'Larger text first, then new glasses. Never lean in.',
 			look: '',
 			answers: { 'two-years': 'Within two years', longer: 'Longer ago, or never' }
 		},

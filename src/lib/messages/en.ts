@@ -1,5 +1,5 @@
 import type { Caution, PurchaseId, StepPlace, ThingToDo } from '$lib/core/plan';
-import type { HouseholdKind } from '$lib/core/corner';
+import type { HouseholdKind, Way } from '$lib/core/corner';
 import type { CheckId, MeasurableName, Verdict } from '$lib/core/checks';
 import type { DiscomfortKind, Region, Sign } from '$lib/core/discomfort';
 
@@ -41,7 +41,7 @@ export const en = {
 				'What',
 				'Heights of your table, chair and screen, a few lengths of your body, what you notice at your corner, what hurts, and what you have at home. No photo.'
 			],
-			['Why', 'To work out what fits you, and which things in your home put right what does not.'],
+			['Why', 'To work out what fits you, and which things in your home fix what doesn’t.'],
 			['Who', 'You, and the health coordinator who wrote to you. Nobody else: not your manager.'],
 			['How long', 'Until you withdraw it here, or you are taken off the coordinator’s list.'],
 			['Yours', 'You can look at it, correct it and withdraw it at any time with this link.'],
@@ -208,7 +208,7 @@ export const en = {
 		sex: 'Body proportions to estimate with',
 		hand: 'Writing hand',
 		lenses: 'Glasses at the screen',
-		back: 'What eases your back',
+		back: 'Which movement relieves your back?',
 		wrists: 'Your wrists',
 		drawnAs: 'How the drawing shows you',
 		posture: 'At this spot you',
@@ -279,11 +279,11 @@ export const en = {
 	} as Readonly<Partial<Record<string, string>>>,
 	options: {
 		unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
-		sex: { unstated: 'The mean of both', female: 'Women’s', male: 'Men’s' },
+		sex: { unstated: 'Average of both', female: 'Women’s', male: 'Men’s' },
 		hand: { right: 'Right', left: 'Left' },
 		lenses: {
 			none: 'None',
-			'single-vision': 'One strength',
+			'single-vision': 'Single vision',
 			bifocal: 'Bifocal',
 			progressive: 'Progressive',
 			trifocal: 'Trifocal or for the middle distance'
@@ -508,6 +508,27 @@ export const en = {
 				'A laptop can’t be right for hands and eyes at once. This height is a compromise: work in spells of at most 30 minutes, then move. A separate keyboard is what helps most.'
 		} as Readonly<Record<Caution, string>>
 	},
+	/** Ways of sitting; where practitioners disagree, each is one school's. */
+	ways: {
+		upright: {
+			name: 'Upright: elbows at about a right angle',
+			why: 'It is what standards and most practitioners agree on, and kind to tables that can’t be set.'
+		},
+		open: {
+			name: 'Open: elbows and knees wider than a right angle',
+			why: 'It eases blood flow and nerves, and needs a low table or the lap.'
+		},
+		'forearms-down': {
+			name: 'Forearms on the table',
+			why: 'The keyboard is pushed back, and the table carries the arms.'
+		},
+		active: {
+			name: 'Active: on the front of the seat, hips well above the knees',
+			why: 'The back is free. It is meant for spells, not for the whole day.'
+		}
+	} as Readonly<Record<Way, { readonly name: string; readonly why: string }>>,
+	wayOf: (name: string, why: string) =>
+		`Worked out for one way of sitting. ${name}. ${why} Others sit differently: your coordinator can change it.`,
 	ladder: {
 		title: 'As much as you like',
 		lead: 'Each line says what it gives. Every one is the most that so many things can do.',
@@ -615,7 +636,7 @@ export const en = {
 		asked: 'Asked for',
 		tied: (regions: string, isFirst: boolean) =>
 			`Goes with your ${regions}${isFirst ? ', so it comes first here' : ''}.`,
-		besidesTitle: 'Besides the heights, lowest first',
+		besidesTitle: 'Also worth changing',
 		off: (length: string) => `by ${length}`,
 		notProven: 'So many odd pieces that the search was cut short: a better plan may exist.'
 	},

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { CheckResult, MeasurableName } from '$lib/core/checks';
-	import type { Corner } from '$lib/core/corner';
+	import type { Corner, Way } from '$lib/core/corner';
 	import type { Judgement } from '$lib/core/judgement';
 	import { planAsItStands } from '$lib/core/judgement/as-it-stands';
 	import type { Thing } from '$lib/core/judgement/vocabulary';
@@ -21,7 +21,7 @@
 		hasSteps: boolean;
 		standing: { readonly done: readonly string[]; readonly lengths: ReMeasured } | null;
 		drawnAs: DrawnAs;
-		way: string;
+		way: Way;
 		answeredAt: Date | null;
 		measureNext: MeasurableName | null;
 		/** The judgements, the oldest first: what was believed when. */
@@ -114,7 +114,7 @@
 			/>
 		{/if}
 		<p class="text-note text-ink-soft">
-			Judged by the way “{way}” · answered {date.format(answeredAt ?? new Date(0))}
+			{t.ways[way].name} · answered {date.format(answeredAt ?? new Date(0))}
 		</p>
 	</div>
 	{#if judged.length > 1}

@@ -3,6 +3,8 @@
 	import { enhance } from '$app/forms';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { untrack } from 'svelte';
+	import { WAYS } from '$lib/core/corner';
+	import { messagesFor } from '$lib/messages';
 	import { filledText, ROUND_FIELDS } from '$lib/messages/letters';
 	import { CaseForm } from './case-form.svelte';
 	import FormFault from './FormFault.svelte';
@@ -33,6 +35,7 @@
 
 	let { round, version, teams, countries, action, words }: Props = $props();
 
+	const t = messagesFor('en');
 	const country = new Intl.DisplayNames('en', { type: 'region' });
 	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 	const chosen = new SvelteSet<string>(untrack(() => round.filter.teams));
@@ -52,12 +55,6 @@
 	);
 	let isKept = $state(false);
 	const form = new CaseForm(() => (isKept = true));
-	const WAYS = [
-		['upright', 'Upright, elbows at a right angle'],
-		['open', 'Open, leaning back a little'],
-		['forearms-down', 'Forearms on the table'],
-		['active', 'Active, changing often']
-	] as const;
 	const filled = (text: string) =>
 		filledText(text, { name: 'Odo Fennick', until: typed.dueOn ? date.format(new Date(typed.dueOn)) : '…' });
 </script>
@@ -120,7 +117,7 @@
 		<label
 			><span class="font-semibold">Way of sitting that results are judged by</span>
 			<select class="field mt-1" name="way" bind:value={typed.way}>
-				{#each WAYS as [way, told] (way)}<option value={way}>{told}</option>{/each}
+				{#each WAYS as way (way)}<option value={way}>{t.ways[way].name}</option>{/each}
 			</select>
 		</label>
 		<div class="grid gap-3 sm:grid-cols-3">

@@ -34,6 +34,7 @@
 				: name === 'thickness'
 					? 'surfaceThickness'
 					: name;
+	const way = $derived(t.ways[visit.data.corner.way]);
 	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
 	const stays = $derived(
 		list.format(
@@ -117,6 +118,7 @@
 	</p>
 {/if}
 {#if estimated}<p class="mt-2 text-note text-ink-soft">{t.plan.estimated(estimated)}</p>{/if}
+<p class="mt-2 text-note text-ink-soft">{t.wayOf(way.name, way.why)}</p>
 
 <style>
 	.notice {

@@ -218,3 +218,31 @@ test('steps that are done change the corner at once, and a check-in says what ha
 	await page.reload();
 	await expect(page.getByText(new RegExp(`${n - 1} of ${n} steps stand`))).toBeVisible();
 });
+
+test('somebody may do less of it: the ladder says what each would give, and the coordinator sees which they work on', async ({
+	page,
+	browser
+}) => {
+	const { link, caseUrl } = await answeredLike(page, 'Lotte Ladderova', 'Mirela Oakhanger');
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	const title = employee.getByRole('heading', { level: 1 });
+	const rungs = employee.getByRole('region', { name: 'As much as you like' }).locator('ol > li');
+	await expect(rungs).toHaveCount(3);
+	await expect(title).toHaveText('Three things, from the floor up');
+	await expect(rungs.last()).toContainText('what we suggest');
+	await expect(rungs.last()).toContainText('You are working on this one');
+	// A check that fits before and after a rung has no line; one that gets worse says so.
+	await expect(rungs.nth(1)).toContainText('worse');
+	await employee.getByRole('link', { name: 'Show this one: One thing' }).click();
+	await expect(title).toHaveText('One thing, from the floor up');
+	await employee.getByRole('button', { name: 'Work on this plan instead' }).click();
+	await expect(rungs.first()).toContainText('You are working on this one');
+	await expect(title).toHaveText('One thing, from the floor up');
+	await page.goto(caseUrl);
+	await page.getByText('More or less of it').click();
+	await expect(
+		page.getByRole('region', { name: 'As much as you like' }).locator('ol > li').first()
+	).toContainText('They work on this one');
+});

@@ -1,5 +1,5 @@
 import { offersOf } from '$lib/core/advice';
-import { thingField } from '$lib/core/answers';
+import { cantField, thingField } from '$lib/core/answers';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { randomUUID } from 'node:crypto';
@@ -14,6 +14,7 @@ import { keepReMeasurement, takeReMeasurement, type TypedAgain } from '$lib/serv
 import { changeUnit, giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { planHere } from '$lib/server/planning/planning';
+import { readPlanPage } from '$lib/server/plans/plan-page';
 import { solveSpots } from '$lib/server/plans/solve-spots';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { askEquipment, requestsOf } from '$lib/server/assessments/ask-equipment';
@@ -546,8 +547,11 @@ describe('a second spot', () => {
 			(await planOfSecond())?.steps.find(({ place }) => place === 'screen')?.pieces.map(({ id }) => id);
 		const before = await piecesOf();
 		expect(before).toContain('t3');
-		// The house is one: what has gone there is gone at the second spot too.
+		// The house is one: what has gone there is gone at the second spot too, whose plan is made anew when it is asked for.
 		await correct({ [thingField(3, 'kind')]: '' }, later(1));
+		const page = await readPlanPage(test.db, await second(), `${token}-2`, later(1));
+		expect(page?.isBehind).toBe(true);
+		expect(await submitAnswers(test.db, await second(), later(2), planHere)).toEqual({ ok: true });
 		const rows = await spotRows(test.db, (await open()).assessment);
 		const [, at] = await solveSpots(
 			rows.flatMap(({ corner }) => corner ?? []),
@@ -580,5 +584,17 @@ describe('a second spot', () => {
 		await withdrawAnswers(test.db, second, now);
 		expect(await faultOf(openAssessment(test.db, `${token}-2`))).toBe('ended');
 		expect(await faultOf(openAssessment(test.db, token))).toBe('ended');
+	});
+});
+
+describe('the page of a plan', () => {
+	it('says which lengths usual ones stand in for', async () => {
+		const { token, open } = await answered();
+		await saveAnswers(test.db, open, { seatHeight: '', [cantField('seatHeight')]: 'yes' }, later(1));
+		expect(await submitAnswers(test.db, await openAssessment(test.db, token), later(1), planHere)).toEqual({
+			ok: true
+		});
+		const page = await readPlanPage(test.db, await openAssessment(test.db, token), token, later(1));
+		expect(page?.stoodInFor).toEqual(['seatHeight']);
 	});
 });

@@ -559,6 +559,7 @@ export const en = {
 		closes: (closed: number, of: number) =>
 			`It closes ${closed} of ${of} ${plural.select(of) === 'one' ? 'gap' : 'gaps'}.`,
 		stays: (list: string) => `Still open after it: ${list}.`,
+		stoodIn: (list: string) => `Not measured, so usual sizes stand in: ${list}.`,
 		estimated: (list: string) => `Estimated from your height, so measure if you can: ${list}.`,
 		measureNext: (what: string) => `Worth measuring next: ${what}.`,
 		isDone: 'Done',

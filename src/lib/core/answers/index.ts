@@ -55,7 +55,14 @@ export { prefilledAnswers } from './prefilled-answers';
 export { isSignsGroup, issuesOfSigns, SIGN_GROUPS, type SignGroup } from './sign-answers';
 export { issuesOf, issuesOn } from './issues-on';
 export { isShared, sharedFields } from './shared-fields';
-export { canBeLeftOpen, cantField, isLeftOpen, isStoodInFor, usualLength } from './usual-lengths';
+export {
+	canBeLeftOpen,
+	cantField,
+	isLeftOpen,
+	isStoodInFor,
+	lengthsStoodInFor,
+	usualLength
+} from './usual-lengths';
 export {
 	checkField,
 	checklistAnswersOf,

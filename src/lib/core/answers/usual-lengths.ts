@@ -41,6 +41,11 @@ export function isLeftOpen(answers: Answers, name: LengthFieldName): boolean {
 	return canBeLeftOpen(name) && answers[cantField(name)] === 'yes';
 }
 
+/** Lengths of the furniture that usual ones stand in for. */
+export function lengthsStoodInFor(answers: Answers): LengthFieldName[] {
+	return (Object.keys(LENGTH_FIELDS) as LengthFieldName[]).filter((name) => isLeftOpen(answers, name));
+}
+
 /** What stands in for a length, mm. @throws RangeError for one of the person's own */
 export function usualLength(name: LengthFieldName, posture: 'sitting' | 'standing'): number {
 	if (name === 'surfaceHeight' && posture === 'standing') return STANDING_SURFACE_MM;

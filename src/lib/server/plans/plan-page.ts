@@ -1,6 +1,7 @@
 import {
 	choiceOf,
 	haveChangedSince,
+	lengthsStoodInFor,
 	piecesLeftOut,
 	thingField,
 	unitOf,
@@ -89,6 +90,8 @@ export async function readPlanPage(db: Db, open: OpenAssessment, token: string, 
 			assessment.answers,
 			assessment.way
 		),
+		/** Lengths that were not measured and that usual ones stand in for. */
+		stoodInFor: lengthsStoodInFor(assessment.answers),
 		next: await whatComesNext(db, actor.personId),
 		again: again && again.at >= kept.madeAt ? again.lengths : null,
 		unit: unitOf(assessment.answers),

@@ -18,6 +18,7 @@
 			readonly moving: readonly { readonly label: string; readonly pieces: number }[] | null;
 			readonly measureNext: MeasurableName | null;
 			readonly body: Readonly<Partial<Record<string, { readonly from: string }>>>;
+			readonly stoodInFor: readonly LengthFieldName[];
 			readonly next: { readonly hasOpenSign: boolean };
 		};
 		t: Catalogue;
@@ -36,6 +37,11 @@
 					: name;
 	const way = $derived(t.ways[visit.data.corner.way]);
 	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
+	const stoodIn = $derived(
+		list.format(
+			data.stoodInFor.map((name) => t.fields[name].charAt(0).toLowerCase() + t.fields[name].slice(1))
+		)
+	);
 	const stays = $derived(
 		list.format(
 			visit.stays.map(
@@ -118,6 +124,7 @@
 	</p>
 {/if}
 {#if estimated}<p class="mt-2 text-note text-ink-soft">{t.plan.estimated(estimated)}</p>{/if}
+{#if stoodIn}<p class="mt-2 text-note text-ink-soft">{t.plan.stoodIn(stoodIn)}</p>{/if}
 <p class="mt-2 text-note text-ink-soft">{t.wayOf(way.name, way.why)}</p>
 
 <style>

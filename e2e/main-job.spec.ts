@@ -36,7 +36,7 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 		'aria-pressed',
 		'true'
 	);
-	await expect(employee.getByText(/1 of \d done/)).toBeVisible();
+	await expect(employee.getByText(/1 of \d steps done/)).toBeVisible();
 
 	// Measured again, the pillow has given way: drawing and verdict follow as it is typed.
 	await employee.getByText('Measure again', { exact: true }).click();
@@ -199,7 +199,7 @@ test('steps that are done change the corner at once, and a check-in says what ha
 	const n = await buttons.count();
 	for (let i = 0; i < n; i += 1) {
 		await buttons.nth(i).click();
-		await expect(employee.getByText(new RegExp(`${i + 1} of ${n} done`))).toBeVisible();
+		await expect(employee.getByText(new RegExp(`${i + 1} of ${n} steps done`))).toBeVisible();
 	}
 	await expect(employee.getByText(/^We ask you again on /)).toBeVisible();
 	await page.goto(caseUrl);

@@ -27,7 +27,7 @@ test.describe('before or without scripts', () => {
 		await employee.getByRole('button', { name: 'Show my plan' }).click();
 		await expect(employee.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();
 		await employee.locator('button[name=done]').first().click();
-		await expect(employee.getByText(/1 of \d done/)).toBeVisible();
+		await expect(employee.getByText(/1 of \d steps done/)).toBeVisible();
 		await plain.close();
 	});
 });

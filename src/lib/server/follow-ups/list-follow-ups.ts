@@ -57,20 +57,30 @@ function firstLines(db: Db, condition: SQL | undefined, limit: number) {
 export type FollowUpLine = Awaited<ReturnType<typeof firstLines>>[number];
 
 /** Follow-ups of one day that are shown in the calendar; how many more there are is told. */
-export const A_DAY = { month: 4, week: 40 } as const;
+export const A_DAY = { month: 4, week: 16 } as const;
 
 /** Overdue follow-ups that are shown; the rest stands on the day sheet. */
 const MOST_OVERDUE = 24;
 
-/** The first follow-ups of each day of a span: one look into follow_ups_due_idx a day. */
+/**
+ * The first follow-ups of each day of a span: what somebody has set before what the policy asks by itself. One look into
+ * follow_ups_look_idx and one into follow_ups_due_idx a day.
+ */
 async function firstOfEachDay(db: Db, from: string, until: string, aDay: number): Promise<FollowUpLine[]> {
 	const { rows } = await db.execute<{ id: string }>(sql`
 		select picked.id from generate_series(${from}::date, ${until}::date, interval '1 day') as day(day)
 		cross join lateral (
-			select id from follow_ups where done_at is null and due = day.day::date
-			order by person_id limit ${aDay}) picked`);
+			select id from (
+				(select id, 0 as rank, person_id from follow_ups
+					where done_at is null and kind = 'look' and due = day.day::date order by person_id limit ${aDay})
+				union all
+				(select id, 1, person_id from follow_ups
+					where done_at is null and kind <> 'look' and due = day.day::date order by person_id limit ${aDay})
+			) both_kinds order by rank, person_id limit ${aDay}) picked`);
 	const ids = rows.map((row) => row.id);
-	return ids.length === 0 ? [] : firstLines(db, inArray(followUps.id, ids), MOST_FOLLOW_UPS);
+	const lines = ids.length === 0 ? [] : await firstLines(db, inArray(followUps.id, ids), MOST_FOLLOW_UPS);
+	const rank = ({ kind }: FollowUpLine) => Number(kind !== 'look');
+	return lines.sort((a, b) => (a.due === b.due ? rank(a) - rank(b) : a.due < b.due ? -1 : 1));
 }
 
 /**

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Certainty, CheckResult } from '$lib/core/checks';
+	import { distanceOutside } from '$lib/core/guidance';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import { checkText } from './check-words';
@@ -23,7 +24,10 @@
 
 	const mark = $derived(layOutGap(check, width));
 	const was = $derived(before && before.value !== check.value ? layOutGap(before, width) : null);
-	const number = $derived(formatLength(check.value, unit, { withUnit: false, locale: t.locale }));
+	/** Of a value beyond the scale: how far it lies outside its band, as the words say. */
+	const number = $derived(
+		formatLength(distanceOutside(check, check.value), unit, { withUnit: false, locale: t.locale })
+	);
 </script>
 
 <svg

@@ -64,7 +64,7 @@ describe('a gap mark', () => {
 			elementsOf(drawn)
 				.find(({ tag }) => tag === 'text')
 				?.text.trim()
-		).toBe('181');
+		).toBe('171');
 	});
 
 	it('says in words all that it shows, for who can’t see it: value, band, what is off and by how much', () => {

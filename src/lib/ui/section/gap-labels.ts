@@ -119,7 +119,16 @@ export function gapLabels(
 	taken: readonly Room[] = []
 ): GapLabel[] {
 	const edge = { left: frame.rulerPx, right: frame.width, top: 0, bottom: frame.height };
-	const rooms = [...taken];
+	// Words stand beside a zone, not across its hatching.
+	const rooms = [
+		...taken,
+		...zoneShapes(section, frame).map(({ x, y, width, height }): Room => ({
+			left: x,
+			right: x + width,
+			top: y,
+			bottom: y + height
+		}))
+	];
 	return section.gaps.map((gap) => {
 		const [fromY, toY] = [frame.y(gap.from.y), frame.y(gap.to.y)];
 		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });

@@ -9,7 +9,10 @@ import { benchUpdate } from './update';
 const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	core: benchCore,
 	page: benchPage,
-	desk: benchDesk,
+	desk: async () => {
+		await benchDesk();
+		await benchUpdate();
+	},
 	load: benchLoad,
 	submits: benchSubmits,
 	update: benchUpdate

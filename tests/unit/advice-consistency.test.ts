@@ -1,9 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { keptAdvice, offersOf, stepsToDo, adviseCorner } from '$lib/core/advice';
+import { findingRule } from '$lib/core/checklist';
 import { distanceOutside } from '$lib/core/guidance';
 import { formatLength } from '$lib/core/length';
 import { sectionOf } from '$lib/core/section';
 import { messagesFor } from '$lib/messages';
+import { adviceForPage } from '$lib/messages/advice-for-page';
+import { checklistTextsFor } from '$lib/messages/checklist';
 import { gapLabels } from '$lib/ui/section/gap-labels';
 import { frameFor } from '$lib/ui/section/frame';
 import { checkWords } from '$lib/ui/gap-mark/check-words';
@@ -11,6 +14,14 @@ import { stepCheck, stepWords } from '$lib/ui/plan/step-words';
 import { randomCorner } from '../support/random-corner';
 
 const t = messagesFor('en');
+/** Answers that find what has cautions of its own. */
+const EVERY_ANSWER = {
+	'check.strips': 'into-another',
+	'check.stacks': 'wobble',
+	'check.pointing-hand': 'tired',
+	'check.standing-time': 'all-day'
+};
+
 const cm = (mm: number) => formatLength(mm, 'cm', { locale: t.locale });
 
 /** Random people of all ways, backs, lenses, seats and keys, with the steps that they are given. */
@@ -92,6 +103,20 @@ describe('what one person is told', () => {
 			return told;
 		});
 		expect(gaps).toBeGreaterThan(500);
+	});
+
+	it('has every caution of a finding beside it, where its risk is', () => {
+		const texts = checklistTextsFor('en');
+		const cautious = held(({ corner, advice }) => {
+			const told = { answers: EVERY_ANSWER, discomfort: [], checklistVersion: 1 };
+			let shown = 0;
+			for (const { finding, cautions } of adviceForPage(corner, advice, told, 'en').findings) {
+				expect(cautions).toEqual(findingRule(finding).cautions.map((caution) => texts.cautions[caution]));
+				shown += cautions.length;
+			}
+			return shown;
+		});
+		expect(cautious).toBeGreaterThan(100);
 	});
 
 	it('is asked for nothing where every check fits, and never for more than the ladder recommends', () => {

@@ -15,7 +15,7 @@ export interface FindingLine {
 	/** What to do about it at home. */
 	readonly fixes: readonly string[];
 	/** Said where the risk is. */
-	readonly caution: string | null;
+	readonly cautions: readonly string[];
 	/** Reported regions that it goes with, and whether that has brought it forward in its station. */
 	readonly tiedTo: readonly Region[];
 	readonly isMovedUp: boolean;
@@ -67,7 +67,7 @@ function findingLines(
 				name: texts.findings[finding],
 				offMm: measured?.offMm ?? null,
 				fixes: household.slice(0, MOST_FIXES).map((fix) => texts.household[fix]),
-				caution: cautions.includes('clinician-first') ? texts.cautions['clinician-first'] : null,
+				cautions: cautions.map((caution) => texts.cautions[caution]),
 				tiedTo,
 				isMovedUp
 			};

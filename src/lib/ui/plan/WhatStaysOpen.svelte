@@ -94,7 +94,7 @@
 	<section class="mt-6">
 		<h2 class="text-lead">{t.open.besidesTitle}</h2>
 		<ul class="mt-2 border-t border-rule">
-			{#each findings as { finding, station, name, offMm, fixes, caution, tiedTo, isMovedUp } (finding)}
+			{#each findings as { finding, station, name, offMm, fixes, cautions, tiedTo, isMovedUp } (finding)}
 				<li class="border-b border-rule py-2">
 					<p class="flex flex-wrap items-baseline justify-between gap-x-3">
 						<span
@@ -108,9 +108,11 @@
 						<p class="text-note font-semibold text-cool">{t.open.tied(regions(tiedTo), isMovedUp)}</p>
 					{/if}
 					{#each fixes as fix (fix)}<p class="text-ink-soft">{fix}</p>{/each}
-					{#if caution}<p class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">
+					{#each cautions as caution (caution)}<p
+							class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note"
+						>
 							{caution}
-						</p>{/if}
+						</p>{/each}
 				</li>
 			{/each}
 		</ul>

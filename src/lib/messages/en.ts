@@ -528,7 +528,7 @@ export const en = {
 		}
 	} as Readonly<Record<Way, { readonly name: string; readonly why: string }>>,
 	wayOf: (name: string, why: string) =>
-		`Worked out for one way of sitting. ${name}. ${why} Others sit differently: your coordinator can change it.`,
+		`Worked out for one way of sitting. ${name}. ${why} Others sit differently: ask your coordinator about it.`,
 	ladder: {
 		title: 'As much as you like',
 		lead: 'Each line says what it gives. Every one is the most that so many things can do.',

@@ -8,6 +8,7 @@ import {
 	type Compromise,
 	type OpenGap,
 	type PlanReport,
+	type PurchaseId,
 	type PurchaseOutcome,
 	type Rung
 } from '../plan';
@@ -16,7 +17,7 @@ import {
 export interface Advice extends PlanReport {
 	/** The most for one thing to do, for two, and so on; the last is the one to recommend. */
 	readonly ladder: readonly Rung[];
-	/** What one purchase would change, beside the plan that is recommended; the one that leaves least first. */
+	/** What a purchase, a pair of them or more firm things would change, beside the plan that is recommended; what closes most for each thing first. */
 	readonly purchases: readonly PurchaseOutcome[];
 	/** Of the plan that is recommended, where the keys are built in and can't be right. */
 	readonly compromise: Compromise | null;
@@ -27,7 +28,7 @@ export interface Advice extends PlanReport {
 /**
  * Advises on a corner.
  *
- * Cost: up to ten searches for a plan; some tens of milliseconds for a full home.
+ * Cost: some tens of searches for a plan where much stays open, ten where little does; tens of milliseconds for a usual home.
  */
 export function adviseCorner(corner: Corner): Advice {
 	const report = planCorner(corner);
@@ -52,9 +53,29 @@ export interface KeptAdvice extends Omit<Advice, 'purchases' | 'ladder'> {
 	readonly purchases: readonly KeptPurchase[] | null;
 }
 
-/** What one purchase would change. */
-export interface KeptPurchase extends Pick<PurchaseOutcome, 'purchase' | 'closes'> {
+/** What one purchase, two together, or more firm things would change. */
+export interface KeptPurchase extends Pick<PurchaseOutcome, 'purchases' | 'firmMm' | 'closes'> {
 	readonly open: readonly OpenGap[];
+}
+
+/** As it was kept when only one thing at a time was worked out. */
+interface KeptSingle extends Pick<KeptPurchase, 'closes' | 'open'> {
+	readonly purchase: PurchaseId;
+}
+
+/** The purchases of a kept advice, in whichever form they were kept; null where they have not been worked out yet. */
+export function purchasesOf({
+	purchases
+}: {
+	readonly purchases: readonly (KeptPurchase | KeptSingle)[] | null;
+}): readonly KeptPurchase[] | null {
+	return (
+		purchases?.map((kept) =>
+			'purchase' in kept
+				? { purchases: [kept.purchase], firmMm: null, closes: kept.closes, open: kept.open }
+				: kept
+		) ?? null
+	);
 }
 
 /**
@@ -77,6 +98,11 @@ export function adviseBriefly(corner: Corner): KeptAdvice {
 export function keptAdvice(advice: Advice): KeptAdvice {
 	return {
 		...advice,
-		purchases: advice.purchases.map(({ purchase, closes, plan }) => ({ purchase, closes, open: plan.open }))
+		purchases: advice.purchases.map(({ purchases, firmMm, closes, plan }) => ({
+			purchases,
+			firmMm,
+			closes,
+			open: plan.open
+		}))
 	};
 }

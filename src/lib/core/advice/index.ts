@@ -2,8 +2,17 @@ export {
 	adviseBriefly,
 	adviseCorner,
 	keptAdvice,
+	purchasesOf,
 	type Advice,
 	type KeptAdvice,
 	type KeptPurchase
 } from './advise-corner';
+export {
+	actsOf,
+	advisedFindings,
+	type AdvisedFinding,
+	type FindingFate,
+	type Told
+} from './advised-findings';
+export { OTHER_CHECK_IDS, otherChecks, type OtherCheck, type OtherCheckId } from './other-checks';
 export { offersOf, stepsToDo, type Offer } from './offers';

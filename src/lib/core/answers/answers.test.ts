@@ -183,7 +183,7 @@ describe('what the walk asks besides lengths', () => {
 		expect(
 			signsOf({ 'sign.after-injury': 'yes', 'sign.chest-pain': 'yes', 'sign.wakes-at-night': 'no' })
 		).toEqual(['chest-pain', 'after-injury']);
-		expect(factsOfAnswers({ screenKind: 'monitor', keysKind: 'built-in' }).keys).toBe('separate');
+		expect(factsOfAnswers({ screenKind: 'monitor', keysKind: 'built-in' }, 'upright').keys).toBe('separate');
 	});
 
 	it('asks for the days of what hurts, and leaves out what does not', () => {

@@ -1,4 +1,11 @@
-import type { Corner, MeasuredBody, MeasuredLength, Range, Way } from '../corner';
+import {
+	SEAT_RULES,
+	type Corner,
+	type MeasuredBody,
+	type MeasuredLength,
+	type Range,
+	type Way
+} from '../corner';
 import type { LengthUnit } from '../length';
 import { BODY_FIELDS, choiceOf, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
 import { readLength, type FieldIssue } from './read-length';
@@ -66,15 +73,27 @@ function personOf(answers: Answers, reader: Reader): Corner['person'] {
 	};
 }
 
+/** Whether a seat has to be named: version 1 of the corner document means a chair, and stays what is made where one is sat on. */
+const isSeatNamed = (answers: Answers) =>
+	choiceOf(answers, 'posture') === 'sitting' && choiceOf(answers, 'seatKind') !== 'chair';
+
 function seatOf(answers: Answers, reader: Reader): Corner['spot']['seat'] {
+	const kind = choiceOf(answers, 'seatKind');
+	const { isSet, hasBack, hasArmrests } = SEAT_RULES[kind];
+	const named = isSeatNamed(answers) ? { kind } : {};
+	const range =
+		isSet && choiceOf(answers, 'seatMoves') === 'yes' ? reader.range('seatLow', 'seatHigh') : null;
+	const back = hasBack
+		? { depth: reader.length('seatDepth'), backrest: choiceOf(answers, 'backrest') === 'yes' }
+		: {};
 	return {
+		...named,
 		height: reader.length('seatHeight'),
 		give: reader.length('seatGive'),
-		range: choiceOf(answers, 'seatMoves') === 'yes' ? reader.range('seatLow', 'seatHigh') : null,
-		depth: reader.length('seatDepth'),
-		backrest: choiceOf(answers, 'backrest') === 'yes',
-		lumbar: choiceOf(answers, 'lumbar') === 'yes',
-		armrest: choiceOf(answers, 'armrest') === 'yes' ? reader.length('armrestHeight') : null,
+		...(isSet ? { range } : {}),
+		...back,
+		lumbar: hasBack && choiceOf(answers, 'lumbar') === 'yes',
+		armrest: hasArmrests && choiceOf(answers, 'armrest') === 'yes' ? reader.length('armrestHeight') : null,
 		castors: choiceOf(answers, 'castors') === 'yes'
 	};
 }
@@ -141,7 +160,14 @@ export function cornerFromAnswers(answers: Answers, way: Way): CornerFromAnswers
 	const by = reader.guessed ? ('guess' as const) : choiceOf(answers, 'by');
 	const spot = { posture, by, surface, seat, ...screen };
 	return {
-		corner: { format: 'easy-corner.corner/1', person, body, way, spot, household: items },
+		corner: {
+			format: isSeatNamed(answers) ? 'easy-corner.corner/2' : 'easy-corner.corner/1',
+			person,
+			body,
+			way,
+			spot,
+			household: items
+		},
 		issues: []
 	};
 }

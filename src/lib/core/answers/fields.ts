@@ -8,12 +8,16 @@ import {
 	MOUSE_KINDS,
 	POSTURES,
 	SCREEN_KINDS,
+	SEAT_KINDS,
 	SEXES,
 	WRISTS,
 	type BodyLengthName,
 	type MeasuringMethod
 } from '../corner';
 import { LENGTH_UNITS, type LengthUnit } from '../length';
+import { CITY_IDS } from '../light/cities';
+import { COMPASS } from '../light/compass';
+import { LETTER_SIZES } from '../sight/letter-sizes';
 import { DRAWN_AS } from '../section/drawn-as';
 
 /** Answers as they were typed or chosen: field name to text. Nothing is read into them until a corner is made. */
@@ -120,6 +124,7 @@ export const CHOICE_FIELDS = {
 	posture: { page: 'spot', options: POSTURES },
 	by: { page: 'spot', options: WALK_METHODS },
 	surfaceMoves: { page: 'spot', options: ['no', 'yes'] },
+	seatKind: { page: 'feet', options: SEAT_KINDS },
 	seatMoves: { page: 'feet', options: ['no', 'yes'] },
 	backrest: { page: 'back', options: ['yes', 'no'] },
 	lumbar: { page: 'back', options: ['no', 'yes'] },
@@ -129,7 +134,12 @@ export const CHOICE_FIELDS = {
 	screenKind: { page: 'hands', options: SCREEN_KINDS },
 	screenMoves: { page: 'screen', options: ['no', 'yes'] },
 	keysKind: { page: 'hands', options: KEYS_KINDS },
-	mouse: { page: 'mouse', options: MOUSE_KINDS }
+	mouse: { page: 'mouse', options: MOUSE_KINDS },
+	/** Height of a small letter of the text that is read most, mm; no part of the corner document. */
+	letterSize: { page: 'screen', options: ['not-known', ...LETTER_SIZES] },
+	/** Where the sun comes from: the city nearest by, and which way the window faces. */
+	city: { page: 'light', options: ['not-told', ...CITY_IDS] },
+	windowFaces: { page: 'light', options: ['not-known', ...COMPASS] }
 } as const satisfies Record<string, { page: Page; options: readonly string[] }>;
 
 /** Name of a chosen answer. */

@@ -5,6 +5,7 @@ export {
 	THING_FIELD_PATTERN,
 	type FieldValues
 } from './answer-fields';
+export { besidesOf, type Besides } from './besides';
 export { convertUnit } from './convert-unit';
 export { cornerFromAnswers, type CornerFromAnswers } from './corner-from-answers';
 export {

@@ -1,10 +1,6 @@
-import {
-	VERSIONS,
-	type ChecklistAnswers,
-	type ChecklistItem,
-	type CornerFacts,
-	type WalkStation
-} from '../checklist';
+import { yesNo, type Facts } from '../conditions';
+import { SEAT_RULES, type Way } from '../corner';
+import { VERSIONS, type ChecklistAnswers, type ChecklistItem, type WalkStation } from '../checklist';
 import { SIGNS, type Sign } from '../discomfort';
 import { choiceOf, type Answers, type Page } from './fields';
 
@@ -41,16 +37,25 @@ export function checklistAnswersOf(answers: Answers): ChecklistAnswers {
 }
 
 /** What questions depend on, as far as it is answered: an answer not given yet counts as the one shown first. */
-export function factsOfAnswers(answers: Answers): CornerFacts {
-	const laptop = choiceOf(answers, 'screenKind') === 'laptop';
+export function factsOfAnswers(answers: Answers, way: Way): Facts {
+	const isLaptop = choiceOf(answers, 'screenKind') === 'laptop';
+	const posture = choiceOf(answers, 'posture');
+	const seat = posture === 'standing' ? 'none' : choiceOf(answers, 'seatKind');
+	const { hasBack, hasArmrests } = SEAT_RULES[choiceOf(answers, 'seatKind')];
 	return {
-		posture: choiceOf(answers, 'posture'),
+		posture,
+		seat,
+		way,
+		back: choiceOf(answers, 'back'),
+		hand: choiceOf(answers, 'hand'),
+		wrists: choiceOf(answers, 'wrists'),
 		screen: choiceOf(answers, 'screenKind'),
-		keys: laptop ? choiceOf(answers, 'keysKind') : 'separate',
+		keys: isLaptop ? choiceOf(answers, 'keysKind') : 'separate',
 		mouse: choiceOf(answers, 'mouse'),
 		lenses: choiceOf(answers, 'lenses'),
-		armrest: choiceOf(answers, 'armrest'),
-		backrest: choiceOf(answers, 'backrest')
+		armrest: yesNo(seat !== 'none' && hasArmrests && choiceOf(answers, 'armrest') === 'yes'),
+		backrest: yesNo(seat !== 'none' && hasBack && choiceOf(answers, 'backrest') === 'yes'),
+		castors: yesNo(seat !== 'none' && choiceOf(answers, 'castors') === 'yes')
 	};
 }
 

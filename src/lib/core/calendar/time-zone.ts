@@ -55,3 +55,19 @@ export function dayIn(zone: string, moment: Date): CivilDate {
 	if (!formatter) throw new RangeError('UTC is always known');
 	return formatter.format(moment) as CivilDate;
 }
+
+const MINUTES_AN_HOUR = 60;
+
+/** Minutes that the clocks of a zone are ahead of UTC in the middle of each month of a year, January first. */
+export function utcOffsetsOf(zone: string, year: number): number[] {
+	const formatter = new Intl.DateTimeFormat('en', {
+		timeZone: isTimeZone(zone) ? zone : 'UTC',
+		timeZoneName: 'longOffset'
+	});
+	return Array.from({ length: 12 }, (_, month) => {
+		const parts = formatter.formatToParts(Date.UTC(year, month, 15, 12));
+		const name = parts.find(({ type }) => type === 'timeZoneName')?.value ?? '';
+		const [, sign = '+', hours = '0', minutes = '0'] = /([+-])(\d{2}):(\d{2})/.exec(name) ?? [];
+		return (sign === '-' ? -1 : 1) * (Number(hours) * MINUTES_AN_HOUR + Number(minutes));
+	});
+}

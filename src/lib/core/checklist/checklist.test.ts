@@ -2,19 +2,21 @@ import { RULES_IN_FORCE } from '../rules';
 import { createHash } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { checklistTextsFor } from '$lib/messages/checklist';
+import type { ByFacts } from '$lib/messages/words-for';
 import { DEMO_PEOPLE } from '../../../../seed/people';
 import { cornerFromAnswers } from '../answers';
+import { factsOf } from '../conditions';
 import type { Corner } from '../corner';
 import type { RegionReport } from '../discomfort';
 import {
 	askedItems,
 	checklistOf,
-	factsOf,
 	FINDING_IDS,
 	findingRule,
 	issuesOfAnswers,
 	measuredFindings,
 	orderFindings,
+	VERSIONS,
 	WALK_STATIONS,
 	type ChecklistAnswers
 } from './index';
@@ -36,12 +38,13 @@ const sore = (region: RegionReport['region'], worst = 5): RegionReport => ({
 	kinds: ['ache']
 });
 
-describe('version 1 of the checklist', () => {
-	it('is never changed: a change is a new version', () => {
-		const text = JSON.stringify(checklistOf(1));
-		expect(createHash('sha256').update(text).digest('hex')).toBe(
-			'926996e78474886a4dcd6fdde3ed15aa48190a9ac3e8d3f9d9099c4fca04d5cf'
-		);
+describe('the checklist', () => {
+	it.each([
+		[1, '926996e78474886a4dcd6fdde3ed15aa48190a9ac3e8d3f9d9099c4fca04d5cf'],
+		[2, 'c7010cdc0caa60cc2a0ace89b465e7d52fd50ff0dc147dd72d6e27ffaf1acc45']
+	])('of version %i is never changed: a change is a new version', (version, hash) => {
+		const text = JSON.stringify(checklistOf(version));
+		expect(createHash('sha256').update(text).digest('hex')).toBe(hash);
 	});
 
 	it('asks from the floor up, each question once, with one answer at least that is fine', () => {
@@ -60,7 +63,7 @@ describe('version 1 of the checklist', () => {
 
 	it('leaves no finding that nothing can find, and finds nothing at another station', () => {
 		const asked = new Set(
-			RULES_IN_FORCE.checklist.items.flatMap(({ answers }) => answers.map(({ finding }) => finding))
+			VERSIONS.flatMap(({ items }) => items).flatMap(({ answers }) => answers.map(({ finding }) => finding))
 		);
 		// These are told by numbers: heights, depths, distances, armrest.
 		const measured = [
@@ -75,6 +78,7 @@ describe('version 1 of the checklist', () => {
 			'armrest-too-high',
 			'armrest-too-low',
 			'armrest-meets-table',
+			'troubled-wrists',
 			'screen-too-low',
 			'screen-too-high',
 			'screen-too-near',
@@ -101,26 +105,31 @@ describe('version 1 of the checklist', () => {
 
 	it('has words for all of it, each question ending in a question mark', () => {
 		const texts = checklistTextsFor('en');
+		const all = (text: ByFacts) => (typeof text === 'string' ? [text] : text.map((part) => part.text));
 		for (const { question, why } of Object.values(texts.items)) {
-			expect(question).toMatch(/\?$/);
-			expect(why.length).toBeGreaterThan(10);
+			for (const text of all(question)) expect(text).toMatch(/\?$/);
+			for (const text of all(why)) expect(text.length).toBeGreaterThan(10);
+			// The last part of a text that follows the facts holds for everybody.
+			for (const text of [question, why])
+				if (typeof text !== 'string') expect(text.at(-1)?.holds).toEqual({});
 		}
-		expect(Object.keys(texts.items)).toEqual(RULES_IN_FORCE.checklist.items.map(({ id }) => id));
+		const ids = new Set(VERSIONS.flatMap(({ items }) => items).map(({ id }) => id));
+		expect(new Set(Object.keys(texts.items))).toEqual(ids);
 	});
 });
 
 describe('askedItems', () => {
-	const ids = (corner: Pick<Corner, 'spot' | 'person'>, answers: ChecklistAnswers = {}) =>
+	const ids = (corner: Corner, answers: ChecklistAnswers = {}) =>
 		askedItems(RULES_IN_FORCE.checklist, factsOf(corner), answers).map(({ id }) => id);
 
 	it('asks what the corner makes meaningful', () => {
 		expect(ids(mirela)).toContain('whole-foot');
-		expect(ids(mirela)).not.toContain('standing-weight');
+		expect(ids(mirela)).not.toContain('standing-legs');
 		expect(ids(mirela)).not.toContain('tips-head-back');
 		const glasses = { ...mirela, person: { ...mirela.person, lenses: 'progressive' as const } };
 		expect(ids(glasses)).toContain('tips-head-back');
 		const standing = { ...mirela, spot: { ...mirela.spot, posture: 'standing' as const, seat: null } };
-		expect(ids(standing)).toContain('standing-weight');
+		expect(ids(standing)).toContain('standing-legs');
 		expect(ids(standing)).not.toContain('whole-foot');
 	});
 
@@ -141,14 +150,16 @@ describe('askedItems', () => {
 
 describe('issuesOfAnswers', () => {
 	it('names the place of an unknown question or answer', () => {
-		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { place: 'table', ahead: 'straight' })).toEqual([]);
+		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { 'work-surface': 'table', ahead: 'straight' })).toEqual(
+			[]
+		);
 		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { 'no/such': 'x' })).toMatchObject([
 			{ code: 'unknown-question', at: '/no~1such' }
 		]);
-		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { place: 'moon' })).toMatchObject([
-			{ code: 'unknown-answer', at: '/place' }
+		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { 'work-surface': 'moon' })).toMatchObject([
+			{ code: 'unknown-answer', at: '/work-surface' }
 		]);
-		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { place: '__proto__' })).toHaveLength(1);
+		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { 'work-surface': '__proto__' })).toHaveLength(1);
 	});
 });
 
@@ -175,13 +186,19 @@ describe('orderFindings', () => {
 	const order = (reports: readonly RegionReport[]) =>
 		orderFindings(RULES_IN_FORCE.checklist, mirela, answers, reports);
 
-	it('puts the lowest wrong thing first, whatever hurts', () => {
+	it('puts the lowest wrong thing first, but for what belongs to a likely cause of a complaint, which comes before all', () => {
 		const stations = (reports: readonly RegionReport[]) =>
 			order(reports).map(({ station }) => WALK_STATIONS.indexOf(station));
 		for (const reports of [[], [sore('neck', 9)], [sore('eyes', 10), sore('wrist-hand', 8)]]) {
-			const found = stations(reports);
+			const caused = order(reports).filter(({ cause }) => cause !== null);
+			const found = stations(reports).slice(caused.length);
 			expect(found).toEqual([...found].sort((a, b) => a - b));
+			expect(order(reports).slice(0, caused.length)).toEqual(caused);
 		}
+		expect(order([sore('neck', 9)])[0]).toMatchObject({
+			finding: 'screen-too-low',
+			cause: { cause: 'neck-and-eyes', worst: 9 }
+		});
 		expect(order([])[0]?.finding).toBe('on-walkway');
 		expect(order([]).every(({ isMovedUp, tiedTo }) => !isMovedUp && tiedTo.length === 0)).toBe(true);
 	});

@@ -1,5 +1,7 @@
-import type { Corner } from '../corner';
-import { ITEMS_1, type ChecklistItem, type Condition, type CornerFacts } from './items';
+import type { FactName, Facts } from '../conditions';
+import type { ChecklistItem, Condition } from './item';
+import { ITEMS_1 } from './items-1';
+import { ITEMS_2 } from './items-2';
 
 /**
  * A version of the checklist. A version that was sent is never changed: what was answered stays what was asked. A change
@@ -11,7 +13,10 @@ export interface Checklist {
 }
 
 /** Every version that was ever sent. */
-export const VERSIONS: readonly [Checklist, ...Checklist[]] = [{ version: 1, items: ITEMS_1 }];
+export const VERSIONS: readonly [Checklist, ...Checklist[]] = [
+	{ version: 1, items: ITEMS_1 },
+	{ version: 2, items: ITEMS_2 }
+];
 
 /** The newest of some versions. */
 export function newestOf<T extends { readonly version: number }>(versions: readonly [T, ...T[]]): T {
@@ -26,31 +31,13 @@ export function checklistOf(version: number): Checklist | null {
 /** What was answered so far: answer by question. */
 export type ChecklistAnswers = Readonly<Partial<Record<string, string>>>;
 
-/** The facts that questions depend on, taken from a corner. */
-export function factsOf({ spot, person }: Pick<Corner, 'spot' | 'person'>): CornerFacts {
-	const yes = (holds: boolean) => (holds ? 'yes' : 'no');
-	return {
-		posture: spot.posture,
-		screen: spot.screen.kind,
-		keys: spot.keys.kind,
-		mouse: spot.mouse,
-		lenses: person.lenses,
-		armrest: yes(spot.seat !== null && spot.seat.armrest !== null),
-		backrest: yes(spot.seat?.backrest ?? false)
-	};
-}
-
-function holds({ of, isOneOf }: Condition, facts: CornerFacts, answers: ChecklistAnswers): boolean {
-	const value = of.startsWith('item:') ? answers[of.slice('item:'.length)] : facts[of as keyof CornerFacts];
+function holds({ of, isOneOf }: Condition, facts: Facts, answers: ChecklistAnswers): boolean {
+	const value = of.startsWith('item:') ? answers[of.slice('item:'.length)] : facts[of as FactName];
 	return value !== undefined && isOneOf.includes(value);
 }
 
 /** The questions that this person is asked, given what they have answered so far, in the order of the walk. */
-export function askedItems(
-	{ items }: Checklist,
-	facts: CornerFacts,
-	answers: ChecklistAnswers
-): ChecklistItem[] {
+export function askedItems({ items }: Checklist, facts: Facts, answers: ChecklistAnswers): ChecklistItem[] {
 	// A question hidden by an earlier answer must not open others by what was once answered to it.
 	const asked: ChecklistItem[] = [];
 	const heard: Record<string, string> = {};

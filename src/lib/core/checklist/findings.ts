@@ -1,3 +1,13 @@
+import type { CheckId } from '../checks';
+import {
+	BACK_IS_USED,
+	GETS_UP,
+	HOLLOW_IS_FILLED,
+	IN_A_WHEELCHAIR,
+	KEYS_ARE_CLOSE,
+	ON_A_SOFT_SEAT,
+	type Holds
+} from '../conditions';
 import type { Region } from '../discomfort';
 import type { ChecklistCaution, HouseholdFix, ShopFix } from './fixes';
 import type { WalkStation } from './stations';
@@ -10,6 +20,10 @@ export interface FindingRule {
 	readonly household: readonly HouseholdFix[];
 	readonly shop: readonly ShopFix[];
 	readonly cautions: readonly ChecklistCaution[];
+	/** Where it is a fault at all: what one school calls wrong may be another's way. */
+	readonly holds: Holds;
+	/** The check on heights that is behind it: where the plan brings that right, it closes this too. */
+	readonly closedBy: CheckId | null;
 }
 
 function rule(
@@ -17,13 +31,15 @@ function rule(
 	regions: readonly Region[],
 	household: readonly HouseholdFix[],
 	shop: readonly ShopFix[] = [],
-	cautions: readonly ChecklistCaution[] = []
+	cautions: readonly ChecklistCaution[] = [],
+	{ holds = {}, closedBy = null }: Partial<Pick<FindingRule, 'holds' | 'closedBy'>> = {}
 ): FindingRule {
-	return { station, regions, household, shop, cautions };
+	return { station, regions, household, shop, cautions, holds, closedBy };
 }
 
 const NECK_AND_SHOULDERS = ['neck', 'shoulder'] as const;
-const LEGS = ['hip-thigh', 'knee', 'ankle-foot'] as const;
+/** Regions of the legs. */
+export const LEGS = ['hip-thigh', 'knee', 'ankle-foot'] as const;
 const STACK = ['stable-stack'] as const;
 
 /**
@@ -31,7 +47,14 @@ const STACK = ['stable-stack'] as const;
  * and what is done about it: common practice.
  */
 export const FINDINGS = {
-	'bed-or-sofa': rule('spot', ['neck', 'low-back', 'upper-back'], ['move-to-table']),
+	'bed-or-sofa': rule(
+		'spot',
+		['neck', 'low-back', 'upper-back'],
+		['move-to-table', 'half-hour-on-soft-seat'],
+		[],
+		['half-hour']
+	),
+	'no-fixed-place': rule('spot', ['neck', 'low-back'], ['one-fixed-spot']),
 	'on-walkway': rule('spot', [], ['turn-out-of-walkway']),
 	'far-from-socket': rule('spot', [], ['move-near-socket'], ['power-strip'], ['electricity']),
 	noisy: rule('spot', ['head'], ['quieter-room', 'headphones-over-ears'], ['headset']),
@@ -44,48 +67,37 @@ export const FINDINGS = {
 	'seat-too-high': rule(
 		'feet',
 		['low-back', ...LEGS],
-		['stack-under-feet', 'slope-of-books', 'pads-off-seat'],
+		[],
 		['footrest'],
 		['stable-stack', 'nobody-on-stack', 'no-castors']
 	),
-	'seat-too-low': rule(
-		'feet',
-		['low-back', 'hip-thigh', 'knee'],
-		['pads-on-seat'],
-		['seat-cushion'],
-		['thin-padding']
-	),
+	'seat-too-low': rule('feet', ['low-back', 'hip-thigh', 'knee'], [], ['seat-cushion'], ['thin-padding']),
 	'feet-hanging': rule(
 		'feet',
 		['low-back', ...LEGS],
-		['stack-under-feet', 'slope-of-books'],
+		['stack-under-feet'],
 		['footrest'],
-		['stable-stack', 'nobody-on-stack']
+		['stable-stack', 'nobody-on-stack'],
+		{ closedBy: 'knee' }
 	),
-	'thigh-pressed': rule(
-		'feet',
-		['hip-thigh', 'low-back'],
-		['pads-off-seat', 'blocks-under-table'],
-		['another-surface'],
-		STACK
-	),
-	'edge-behind-knee': rule(
-		'feet',
-		LEGS,
-		['fill-behind-back', 'stack-under-feet'],
-		['seat-cushion'],
-		['thin-padding']
-	),
-	'thigh-unsupported': rule('feet', ['hip-thigh', 'low-back'], ['sit-all-the-way-back'], ['chair']),
-	'crossed-legs': rule('feet', ['hip-thigh', 'low-back', 'knee'], ['get-up', 'stack-under-feet']),
+	'footplates-off': rule('feet', LEGS, ['back-on-the-plates'], [], ['fitted-chair']),
+	'thigh-pressed': rule('feet', ['hip-thigh', 'low-back'], [], ['another-surface']),
+	'edge-behind-knee': rule('feet', LEGS, ['fill-behind-back'], ['seat-cushion'], ['thin-padding']),
+	'thigh-unsupported': rule('feet', ['hip-thigh', 'low-back'], [], ['chair'], [], { holds: BACK_IS_USED }),
+	'crossed-legs': rule('feet', ['hip-thigh', 'low-back', 'knee'], ['get-up']),
 
 	'no-backrest': rule('back', ['low-back', 'upper-back'], ['chair-with-a-back'], ['chair']),
 	'not-all-the-way-back': rule(
 		'back',
 		['low-back', 'upper-back'],
-		['sit-all-the-way-back', 'fill-behind-back']
+		['sit-all-the-way-back', 'fill-behind-back'],
+		[],
+		[],
+		{ holds: BACK_IS_USED }
 	),
-	'no-low-back-support': rule('back', ['low-back'], ['rolled-towel', 'jacket-with-pocket'], ['chair']),
+	'no-low-back-support': rule('back', ['low-back'], ['rolled-towel', 'jacket-with-pocket'], ['chair'], [], {
+		holds: HOLLOW_IS_FILLED
+	}),
 	'shoulders-rolled': rule(
 		'back',
 		['neck', 'shoulder', 'upper-back'],
@@ -93,37 +105,50 @@ export const FINDINGS = {
 		[],
 		['stop-at-pain']
 	),
-	'shoulders-raised': rule('back', NECK_AND_SHOULDERS, ['shoulders-down', 'raise-seat-feed-feet']),
-	'leans-to-one-side': rule('back', ['low-back', 'neck', 'shoulder'], ['sit-in-the-middle', 'pad-armrest']),
+	'shoulders-raised': rule('back', NECK_AND_SHOULDERS, ['shoulders-down'], [], [], {
+		closedBy: 'elbow'
+	}),
+	'leans-to-one-side': rule('back', ['low-back', 'neck', 'shoulder'], ['sit-in-the-middle']),
 	'neck-unsupported': rule('back', ['neck'], ['roll-behind-neck']),
 
 	'keys-too-high': rule(
 		'hands',
 		['neck', 'shoulder', 'elbow', 'wrist-hand'],
-		['raise-seat-feed-feet'],
+		[],
 		['keyboard-and-mouse', 'another-surface'],
 		['thin-padding']
 	),
 	'keys-too-low': rule(
 		'hands',
 		['neck', 'shoulder', 'low-back', 'wrist-hand'],
-		['stack-under-keys', 'pads-off-seat'],
+		[],
 		['another-surface'],
 		STACK
 	),
-	'armrest-too-high': rule('hands', NECK_AND_SHOULDERS, ['take-armrests-off', 'pads-on-seat'], ['chair']),
+	'armrest-too-high': rule('hands', NECK_AND_SHOULDERS, ['take-armrests-off'], ['chair']),
 	'armrest-too-low': rule('hands', ['shoulder', 'low-back'], ['pad-armrest']),
 	'armrest-meets-table': rule(
 		'hands',
 		['neck', 'shoulder', 'low-back'],
-		['take-armrests-off', 'pads-off-seat'],
+		['table-over-armrests', 'take-armrests-off'],
 		['chair']
 	),
-	'armrest-while-typing': rule('hands', ['shoulder', 'elbow'], ['rest-in-pauses']),
+	'armrest-too-wide': rule('hands', NECK_AND_SHOULDERS, ['armrests-in'], ['chair']),
+	'armrest-while-typing': rule('hands', ['shoulder', 'elbow'], ['rest-in-pauses'], [], [], {
+		holds: { way: ['upright', 'active'] }
+	}),
+	'troubled-wrists': rule(
+		'hands',
+		['wrist-hand', 'elbow'],
+		['towel-over-edge', 'keyboard-feet-in'],
+		[],
+		['clinician-first'],
+		{ holds: { wrists: ['troubled'] } }
+	),
 	'wrist-bent-up': rule(
 		'hands',
 		['wrist-hand', 'elbow'],
-		['keyboard-feet-in', 'raise-seat-feed-feet', 'binder-under-keyboard'],
+		['keyboard-feet-in', 'shoulders-down'],
 		[],
 		['clinician-first']
 	),
@@ -133,11 +158,14 @@ export const FINDINGS = {
 		['mouse-beside-keyboard'],
 		['keyboard-and-mouse']
 	),
-	'hard-edge': rule('hands', ['wrist-hand', 'elbow'], ['towel-over-edge', 'raise-seat-feed-feet']),
-	'keyboard-feet-out': rule('hands', ['wrist-hand'], ['keyboard-feet-in', 'binder-under-keyboard']),
+	'hard-edge': rule('hands', ['wrist-hand', 'elbow'], ['towel-over-edge']),
+	'keyboard-feet-out': rule('hands', ['wrist-hand'], ['keyboard-feet-in']),
 	'palm-rest-while-typing': rule('hands', ['wrist-hand'], ['rest-in-pauses']),
-	'keyboard-far': rule('hands', ['shoulder', 'upper-back', 'neck'], ['mouse-beside-keyboard']),
-	'looks-at-keys': rule('hands', ['neck', 'eyes'], ['light-on-keys', 'tilt-screen']),
+	'keyboard-far': rule('hands', ['shoulder', 'upper-back', 'neck'], ['keys-nearer'], [], [], {
+		// With the forearms carried by the table the keyboard is pushed back on purpose.
+		holds: KEYS_ARE_CLOSE
+	}),
+	'looks-at-keys': rule('hands', ['neck', 'eyes'], ['light-on-keys']),
 
 	'mouse-far': rule('mouse', ['shoulder', 'elbow', 'wrist-hand', 'neck'], ['mouse-beside-keyboard']),
 	'mouse-other-level': rule('mouse', ['shoulder', 'wrist-hand'], ['stack-under-mouse'], [], STACK),
@@ -153,25 +181,25 @@ export const FINDINGS = {
 	'laptop-alone': rule(
 		'screen',
 		['neck', 'shoulder', 'upper-back', 'wrist-hand'],
-		['half-height-half-hour', 'stack-under-screen'],
+		['half-height-half-hour'],
 		['keyboard-and-mouse'],
 		['half-hour', 'vents']
 	),
 	'screen-too-low': rule(
 		'screen',
 		['neck', 'upper-back', 'head'],
-		['stack-under-screen'],
+		[],
 		['keyboard-and-mouse', 'monitor'],
 		['stable-stack', 'never-under-screen', 'vents']
 	),
-	'screen-too-high': rule('screen', ['neck', 'eyes'], ['take-from-stack', 'tilt-screen'], ['monitor']),
+	'screen-too-high': rule('screen', ['neck', 'eyes'], [], ['monitor']),
 	'screen-too-near': rule(
 		'screen',
 		['eyes', 'head'],
-		['move-screen', 'screen-over-the-edge'],
+		['move-screen-away', 'screen-over-the-edge'],
 		['another-surface']
 	),
-	'screen-too-far': rule('screen', ['eyes', 'neck', 'head'], ['move-screen', 'enlarge-text']),
+	'screen-too-far': rule('screen', ['eyes', 'neck', 'head'], ['move-screen-nearer', 'enlarge-text']),
 	'text-too-small': rule('screen', ['eyes', 'head', 'neck'], ['enlarge-text', 'optician']),
 	'screen-not-ahead': rule(
 		'screen',
@@ -183,6 +211,14 @@ export const FINDINGS = {
 		['neck', 'shoulder'],
 		['screen-straight-ahead', 'turn-with-the-body']
 	),
+	'second-screen-low': rule(
+		'screen',
+		['neck', 'upper-back'],
+		['raise-second-screen'],
+		[],
+		['stable-stack', 'never-under-screen', 'vents']
+	),
+	'turns-head-only': rule('screen', ['neck', 'upper-back'], ['turn-with-the-body']),
 	'screen-tilt': rule('screen', ['neck', 'eyes'], ['tilt-screen']),
 	'head-tips-back': rule('screen', ['neck', 'head'], ['lower-and-lean-back', 'optician']),
 	glare: rule('screen', ['eyes', 'head', 'neck'], ['turn-desk', 'draw-curtain', 'tilt-screen']),
@@ -200,6 +236,8 @@ export const FINDINGS = {
 	'papers-flat': rule('light', ['neck', 'upper-back'], ['paper-stand'], ['paper-holder']),
 
 	'phone-at-shoulder': rule('sound', NECK_AND_SHOULDERS, ['loudspeaker', 'walk-calls'], ['headset']),
+	'phone-on-writing-side': rule('sound', NECK_AND_SHOULDERS, ['phone-on-other-side']),
+	'always-one-ear': rule('sound', ['neck', 'head'], ['change-ears'], ['headset']),
 	'phone-in-lap': rule('sound', ['neck', 'upper-back'], ['raise-the-phone']),
 	'headphones-in-ear': rule('sound', ['head'], ['headphones-over-ears', 'quieter-room'], ['headset']),
 
@@ -220,7 +258,8 @@ export const FINDINGS = {
 		['low-back', 'hip-thigh', 'upper-back'],
 		['standing-spot', 'change-over'],
 		['sit-stand-converter'],
-		['standing-still', 'stable-stack']
+		['standing-still', 'stable-stack'],
+		{ holds: GETS_UP }
 	),
 	'stands-still': rule(
 		'second',
@@ -229,17 +268,35 @@ export const FINDINGS = {
 		[],
 		['standing-still']
 	),
-	'weight-on-one-leg': rule('second', ['low-back', ...LEGS], ['split-stance', 'change-over']),
+	'weight-on-one-leg': rule('second', ['low-back', ...LEGS], ['split-stance', 'knee-on-a-stool']),
+	'knees-locked': rule('second', ['low-back', ...LEGS], ['soften-knees', 'split-stance']),
 
 	'sits-long': rule(
 		'moving',
 		['low-back', 'upper-back', 'neck', 'shoulder', 'hip-thigh'],
 		['break-plan', 'get-up'],
 		[],
-		['stop-at-pain']
+		['stop-at-pain'],
+		{ holds: GETS_UP }
+	),
+	'stays-in-one-place': rule(
+		'moving',
+		['low-back', 'hip-thigh', 'shoulder'],
+		['shift-weight', 'break-plan'],
+		[],
+		['stop-at-pain', 'fitted-chair'],
+		{ holds: IN_A_WHEELCHAIR }
+	),
+	'long-on-soft-seat': rule(
+		'moving',
+		['neck', 'low-back', 'upper-back'],
+		['half-hour-on-soft-seat', 'move-to-table'],
+		[],
+		['half-hour'],
+		{ holds: ON_A_SOFT_SEAT }
 	),
 	'no-far-look': rule('moving', ['eyes', 'head'], ['look-far']),
-	'calls-seated': rule('moving', ['low-back', 'hip-thigh'], ['walk-calls']),
+	'calls-seated': rule('moving', ['low-back', 'hip-thigh'], ['walk-calls'], [], [], { holds: GETS_UP }),
 	'waits-for-pain': rule(
 		'moving',
 		['neck', 'shoulder', 'low-back'],

@@ -1,70 +1,108 @@
-/** What can be done at home, with what is there; the words are the catalogue's. */
-export type HouseholdFix =
-	| 'move-to-table'
-	| 'turn-out-of-walkway'
-	| 'move-near-socket'
-	| 'quieter-room'
-	| 'screen-over-the-edge'
-	| 'stack-under-feet'
-	| 'slope-of-books'
-	| 'pads-on-seat'
-	| 'pads-off-seat'
-	| 'blocks-under-table'
-	| 'fill-behind-back'
-	| 'sit-all-the-way-back'
-	| 'get-up'
-	| 'middle-of-the-ball'
-	| 'rolled-towel'
-	| 'jacket-with-pocket'
-	| 'chair-with-a-back'
-	| 'shoulders-down'
-	| 'sit-in-the-middle'
-	| 'roll-behind-neck'
-	| 'raise-seat-feed-feet'
-	| 'stack-under-keys'
-	| 'keyboard-feet-in'
-	| 'binder-under-keyboard'
-	| 'towel-over-edge'
-	| 'rest-in-pauses'
-	| 'take-armrests-off'
-	| 'pad-armrest'
-	| 'light-on-keys'
-	| 'mouse-beside-keyboard'
-	| 'tape-a-square'
-	| 'stack-under-mouse'
-	| 'change-mouse-hand'
-	| 'stack-under-screen'
-	| 'take-from-stack'
-	| 'half-height-half-hour'
-	| 'move-screen'
-	| 'enlarge-text'
-	| 'screen-straight-ahead'
-	| 'turn-with-the-body'
-	| 'tilt-screen'
-	| 'lower-and-lean-back'
-	| 'turn-desk'
-	| 'draw-curtain'
-	| 'match-brightness'
-	| 'lamp-other-side'
-	| 'light-the-room'
-	| 'warmer-in-the-evening'
-	| 'paper-stand'
-	| 'loudspeaker'
-	| 'raise-the-phone'
-	| 'headphones-over-ears'
-	| 'cables-to-the-wall'
-	| 'one-strip-one-socket'
-	| 'rebuild-wider'
-	| 'vents-free'
-	| 'wipe-keys'
-	| 'standing-spot'
-	| 'change-over'
-	| 'split-stance'
-	| 'break-plan'
-	| 'look-far'
-	| 'walk-calls'
-	| 'move-before-it-hurts'
-	| 'optician';
+import {
+	ALL_THE_WAY_BACK,
+	AT_A_TABLE,
+	FEET_DOWN,
+	GETS_UP,
+	HOLLOW_IS_FILLED,
+	IN_A_WHEELCHAIR,
+	LEANING,
+	LOW_LENSES,
+	OWN_KEYBOARD,
+	OWN_MOUSE,
+	STANDING,
+	WITH_ARMRESTS,
+	type Act,
+	type Holds
+} from '../conditions';
+
+/** Where a fix holds, and the act that it is, as far as another could undo it. */
+export interface FixRule {
+	readonly holds: Holds;
+	readonly act: Act | null;
+}
+
+const fix = (holds: Holds = {}, act: Act | null = null): FixRule => ({ holds, act });
+
+/** What can be done at home, with what is there; the words are the catalogue's. Common practice. */
+export const HOUSEHOLD_FIXES = {
+	'move-to-table': fix(),
+	'turn-out-of-walkway': fix(),
+	'move-near-socket': fix(),
+	'quieter-room': fix(),
+	'screen-over-the-edge': fix(AT_A_TABLE, 'screen-away'),
+	'stack-under-feet': fix(FEET_DOWN, 'raise-feet'),
+	'fill-behind-back': fix({ seat: ['chair'], backrest: ['yes'] }),
+	'sit-all-the-way-back': fix(ALL_THE_WAY_BACK),
+	'get-up': fix(GETS_UP),
+	'middle-of-the-ball': fix(),
+	'rolled-towel': fix({ seat: ['chair'], backrest: ['yes'], ...HOLLOW_IS_FILLED }),
+	'jacket-with-pocket': fix({ seat: ['chair'], backrest: ['yes'], ...HOLLOW_IS_FILLED }),
+	'chair-with-a-back': fix(),
+	'shoulders-down': fix(),
+	'sit-in-the-middle': fix(),
+	'roll-behind-neck': fix(LEANING),
+	'keyboard-feet-in': fix(OWN_KEYBOARD),
+	'towel-over-edge': fix(),
+	'rest-in-pauses': fix(),
+	'take-armrests-off': fix({ ...WITH_ARMRESTS, seat: ['chair'] }),
+	'table-over-armrests': fix({ ...WITH_ARMRESTS, seat: ['wheelchair'] }),
+	'pad-armrest': fix(WITH_ARMRESTS),
+	'light-on-keys': fix(),
+	'mouse-beside-keyboard': fix(OWN_MOUSE),
+	'tape-a-square': fix(OWN_MOUSE),
+	'stack-under-mouse': fix(OWN_MOUSE),
+	'change-mouse-hand': fix(OWN_MOUSE),
+	'half-height-half-hour': fix({ keys: ['built-in'] }),
+	'enlarge-text': fix(),
+	'screen-straight-ahead': fix(),
+	'turn-with-the-body': fix(),
+	'tilt-screen': fix(),
+	'lower-and-lean-back': fix(LOW_LENSES, 'lower-screen'),
+	'turn-desk': fix(),
+	'draw-curtain': fix(),
+	'match-brightness': fix(),
+	'lamp-other-side': fix(),
+	'light-the-room': fix(),
+	'warmer-in-the-evening': fix(),
+	'paper-stand': fix(),
+	loudspeaker: fix(),
+	'raise-the-phone': fix(),
+	'headphones-over-ears': fix(),
+	'cables-to-the-wall': fix(),
+	'one-strip-one-socket': fix(),
+	'rebuild-wider': fix(),
+	'vents-free': fix(),
+	'wipe-keys': fix(),
+	'standing-spot': fix(GETS_UP),
+	'change-over': fix(GETS_UP),
+	'split-stance': fix(STANDING),
+	'break-plan': fix(),
+	'look-far': fix(),
+	'walk-calls': fix(GETS_UP),
+	'move-before-it-hurts': fix(),
+	optician: fix(),
+	'one-fixed-spot': fix(),
+	'half-hour-on-soft-seat': fix(),
+	'back-on-the-plates': fix(IN_A_WHEELCHAIR),
+	'armrests-in': fix(WITH_ARMRESTS),
+	'keys-nearer': fix(OWN_KEYBOARD),
+	'move-screen-away': fix(OWN_KEYBOARD, 'screen-away'),
+	'move-screen-nearer': fix(OWN_KEYBOARD, 'screen-nearer'),
+	'raise-second-screen': fix(),
+	'phone-on-other-side': fix(),
+	'change-ears': fix(),
+	'soften-knees': fix(STANDING),
+	'knee-on-a-stool': fix(STANDING),
+	'shift-weight': fix(IN_A_WHEELCHAIR)
+} as const satisfies Record<string, FixRule>;
+
+/** Name of something that can be done at home. */
+export type HouseholdFix = keyof typeof HOUSEHOLD_FIXES;
+
+/** Where a fix holds, and the act that it is. */
+export function fixRule(id: HouseholdFix): FixRule {
+	return HOUSEHOLD_FIXES[id];
+}
 
 /** What is borrowed from friends or the office before it is bought. */
 export type ShopFix =
@@ -93,4 +131,5 @@ export type ChecklistCaution =
 	| 'half-hour'
 	| 'stop-at-pain'
 	| 'standing-still'
-	| 'clinician-first';
+	| 'clinician-first'
+	| 'fitted-chair';

@@ -1,15 +1,17 @@
 export {
 	askedItems,
 	checklistOf,
-	factsOf,
 	newestOf,
 	VERSIONS,
 	type Checklist,
 	type ChecklistAnswers
 } from './checklist';
 export { FINDING_IDS, findingRule, regionsOf, type FindingId, type FindingRule } from './findings';
-export type { ChecklistCaution, HouseholdFix, ShopFix } from './fixes';
-export type { AnswerId, AnswerOption, ChecklistItem, CornerFacts, ItemId } from './items';
+export { CAUSES, likelyCauses, questionsToAsk, type CauseId, type LikelyCause } from './causes';
+export { fixRule, HOUSEHOLD_FIXES, type ChecklistCaution, type HouseholdFix, type ShopFix } from './fixes';
+export type { AnswerOption, ChecklistItem } from './item';
+export type { AnswerId, ItemId } from './item-ids';
+export { CLOCK_HOURS } from './items-2';
 export { findingOfCheck, measuredFindings, type MeasuredFinding } from './measured-findings';
 export { orderFindings, seenFindings, type OrderedFinding } from './order-findings';
 export { issuesOfAnswers } from './read-answers';

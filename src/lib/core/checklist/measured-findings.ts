@@ -1,9 +1,10 @@
-import { checkCorner, setUpAsMeasured, type CheckId, type CheckResult, type SetUp } from '../checks';
-import type { Corner } from '../corner';
+import { checkCorner, situationNow, type CheckId, type CheckResult, type Situation } from '../checks';
+import { factsOf, holdsFor } from '../conditions';
+import { seatRulesOf, type Corner } from '../corner';
 import { LEAST_DESK_DEPTH_MM } from '../desk';
-import { backSupport, wantsHollowFilled, checkArmrest, checkSeatDepth, type ArmrestFault } from '../seat';
-import { checkDistance } from '../sight';
-import type { FindingId } from './findings';
+import { backSupport, checkArmrest, checkSeatDepth, type ArmrestFault } from '../seat';
+import { checkDistance, distanceWith } from '../sight';
+import { findingRule, type FindingId } from './findings';
 
 /** A finding that the numbers tell. */
 export interface MeasuredFinding {
@@ -41,41 +42,53 @@ function ofCheck({ id, value, low, high, verdict }: CheckResult): MeasuredFindin
 	return finding ? [{ finding, offMm, isSure: verdict === 'off' }] : [];
 }
 
-function ofSeat(corner: Corner, setUp: SetUp): MeasuredFinding[] {
+function ofSeat(corner: Corner, { setUp, behindBackMm }: Situation): MeasuredFinding[] {
 	const found: MeasuredFinding[] = [];
 	const add = (finding: FindingId, offMm: number | null, isSure = true) =>
 		found.push({ finding, offMm, isSure });
-	const depth = checkSeatDepth(corner);
-	if (depth?.state === 'presses') add('edge-behind-knee', depth.fill, depth.verdict === 'off');
-	if (depth?.state === 'unsupported') add('thigh-unsupported', null);
+	const depth = checkSeatDepth(corner, behindBackMm);
+	if (depth?.state === 'presses') add('edge-behind-knee', depth.short, depth.verdict === 'off');
+	if (depth?.state === 'unsupported') add('thigh-unsupported', null, depth.verdict === 'off');
 	const back = backSupport(corner);
 	if (back?.state === 'none') add('no-backrest', null);
-	if (back?.state === 'fill' && corner.spot.seat?.lumbar === false && wantsHollowFilled(corner))
+	if (back?.state === 'fill' && behindBackMm === 0 && corner.spot.seat?.lumbar === false)
 		add('no-low-back-support', null);
 	for (const fault of checkArmrest(corner, setUp)?.faults ?? []) add(OF_ARMREST[fault], null);
+	if (!seatRulesOf(corner).isForWork) add('bed-or-sofa', null);
 	return found;
 }
 
-function ofScreen(corner: Corner): MeasuredFinding[] {
-	const { screen, keys, surface } = corner.spot;
+function ofScreen(corner: Corner, { setUp, distanceMm }: Situation): MeasuredFinding[] {
+	const { keys, surface } = corner.spot;
 	const found: MeasuredFinding[] = [];
-	const { state, move } = checkDistance(screen.distance, screen.kind, corner.person.lenses);
+	const { move, verdict } = checkDistance(corner, distanceMm ?? distanceWith(corner, setUp));
 	const offMm = Math.abs(move);
-	if (state === 'near' || state === 'much-too-near')
-		found.push({ finding: 'screen-too-near', offMm, isSure: true });
-	if (state === 'far' || state === 'much-too-far')
-		found.push({ finding: 'screen-too-far', offMm, isSure: true });
+	const isSure = verdict === 'off';
+	if (move > 0) found.push({ finding: 'screen-too-near', offMm, isSure });
+	if (move < 0) found.push({ finding: 'screen-too-far', offMm, isSure });
 	if (keys.kind === 'built-in') found.push({ finding: 'laptop-alone', offMm: null, isSure: true });
-	if (surface.depth < LEAST_DESK_DEPTH_MM)
+	if (seatRulesOf(corner).isForWork && surface.depth < LEAST_DESK_DEPTH_MM)
 		found.push({ finding: 'shallow-desk', offMm: LEAST_DESK_DEPTH_MM - surface.depth, isSure: true });
 	return found;
 }
 
 /**
- * Everything that the numbers of a corner find: the checks on heights and those that are not stacks.
+ * Everything that the numbers of a corner find, as far as it is a fault for this person: the checks on heights and those that are not stacks.
  *
- * @param setUp what is set and built; as measured if left out
+ * @param situation how it is set up; as measured if left out
  */
-export function measuredFindings(corner: Corner, setUp: SetUp = setUpAsMeasured(corner)): MeasuredFinding[] {
-	return [...checkCorner(corner, setUp).flatMap(ofCheck), ...ofSeat(corner, setUp), ...ofScreen(corner)];
+export function measuredFindings(
+	corner: Corner,
+	situation: Situation = situationNow(corner)
+): MeasuredFinding[] {
+	const facts = factsOf(corner);
+	const found = [
+		...checkCorner(corner, situation.setUp).flatMap(ofCheck),
+		...ofSeat(corner, situation),
+		...ofScreen(corner, situation),
+		...(corner.person.wrists === 'troubled'
+			? [{ finding: 'troubled-wrists' as const, offMm: null, isSure: true }]
+			: [])
+	];
+	return found.filter(({ finding }) => holdsFor(findingRule(finding).holds, facts));
 }

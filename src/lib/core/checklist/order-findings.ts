@@ -1,6 +1,8 @@
+import { factsOf, holdsFor, type FactSource } from '../conditions';
 import type { Corner } from '../corner';
 import type { Region, RegionReport } from '../discomfort';
-import { askedItems, factsOf, type Checklist, type ChecklistAnswers } from './checklist';
+import { causeOf, likelyCauses, type LikelyCause } from './causes';
+import { askedItems, type Checklist, type ChecklistAnswers } from './checklist';
 import { FINDING_IDS, findingRule, type FindingId } from './findings';
 import { measuredFindings, type MeasuredFinding } from './measured-findings';
 import { WALK_STATIONS, type WalkStation } from './stations';
@@ -15,19 +17,22 @@ export interface OrderedFinding {
 	readonly measured: MeasuredFinding | null;
 	/** Reported regions that it is tied to, the sorest first. */
 	readonly tiedTo: readonly Region[];
-	/** Whether that has brought it to the front of its station: the reason is told. */
+	/** The likely cause of a complaint that it belongs to: it comes first of all, and the reason is told; null for none. */
+	readonly cause: LikelyCause | null;
+	/** Whether a complaint has brought it to the front of its station: the reason is told. */
 	readonly isMovedUp: boolean;
 }
 
-/** What answers to a checklist find, by question. */
+/** What answers to a checklist find, by question, as far as it is a fault for this person. */
 export function seenFindings(
 	checklist: Checklist,
-	corner: Pick<Corner, 'spot' | 'person'>,
+	corner: FactSource,
 	answers: ChecklistAnswers
 ): { readonly item: string; readonly finding: FindingId }[] {
-	return askedItems(checklist, factsOf(corner), answers).flatMap((item) => {
+	const facts = factsOf(corner);
+	return askedItems(checklist, facts, answers).flatMap((item) => {
 		const finding = item.answers.find(({ id }) => id === answers[item.id])?.finding;
-		return finding ? [{ item: item.id, finding }] : [];
+		return finding && holdsFor(findingRule(finding).holds, facts) ? [{ item: item.id, finding }] : [];
 	});
 }
 
@@ -39,34 +44,47 @@ function sorest(reports: readonly RegionReport[]): Map<Region, number> {
 	return worst;
 }
 
+/** Findings of one station: what is tied to a reported region first, the sorest first. */
+function orderedHere(here: readonly OrderedFinding[], scoreOf: (region: Region) => number): OrderedFinding[] {
+	const soreness = ({ tiedTo }: OrderedFinding) => (tiedTo[0] ? scoreOf(tiedTo[0]) : 0);
+	return [...here]
+		.sort((a, b) => soreness(b) - soreness(a))
+		.map((f, i) => ({ ...f, isMovedUp: here.indexOf(f) > i && f.tiedTo.length > 0 }));
+}
+
 /**
- * Everything that is found at a corner, by answers and by numbers, each once, in the order in which it is put right: the
- * lowest wrong thing first, station by station from the floor up; within a station what is tied to a reported region
- * comes first, the sorest first, with the reason told. A complaint never lifts a finding over a lower station, since
- * changing a lower one spoils every one above. Common practice.
+ * Everything that is found at a corner, by answers and by numbers, each once, in the order in which it is put right. What belongs to a
+ * likely cause of a complaint, by its side and kind, comes first, the sorest first; then the lowest wrong thing, station by station from
+ * the floor up, and within a station what is tied to a reported region. The reason is told of both. Common practice.
+ *
+ * @param measured what the numbers find; of the corner as it was measured if left out
  */
 export function orderFindings(
 	checklist: Checklist,
 	corner: Corner,
 	answers: ChecklistAnswers,
-	reports: readonly RegionReport[]
+	reports: readonly RegionReport[],
+	measured: readonly MeasuredFinding[] = measuredFindings(corner)
 ): OrderedFinding[] {
 	const worst = sorest(reports);
 	const scoreOf = (region: Region) => worst.get(region) ?? 0;
+	const causes = likelyCauses(reports, corner.person.hand);
 	const seen = seenFindings(checklist, corner, answers);
-	const measured = measuredFindings(corner);
 	const found = FINDING_IDS.flatMap((finding): OrderedFinding[] => {
 		const seenIn = seen.filter((s) => s.finding === finding).map(({ item }) => item);
 		const told = measured.find((m) => m.finding === finding) ?? null;
 		if (seenIn.length === 0 && !told) return [];
 		const { station, regions } = findingRule(finding);
 		const tiedTo = regions.filter((r) => worst.has(r)).sort((a, b) => scoreOf(b) - scoreOf(a));
-		return [{ finding, station, seenIn, measured: told, tiedTo, isMovedUp: false }];
+		const cause = causeOf(finding, causes);
+		return [{ finding, station, seenIn, measured: told, tiedTo, cause, isMovedUp: false }];
 	});
-	return WALK_STATIONS.flatMap((station) => {
-		const here = found.filter((f) => f.station === station);
-		const soreness = ({ tiedTo }: OrderedFinding) => (tiedTo[0] ? scoreOf(tiedTo[0]) : 0);
-		const ordered = [...here].sort((a, b) => soreness(b) - soreness(a));
-		return ordered.map((f, i) => ({ ...f, isMovedUp: here.indexOf(f) > i && f.tiedTo.length > 0 }));
-	});
+	const first = causes.flatMap((cause) => found.filter((f) => f.cause?.cause === cause.cause));
+	const others = WALK_STATIONS.flatMap((station) =>
+		orderedHere(
+			found.filter((f) => f.cause === null && f.station === station),
+			scoreOf
+		)
+	);
+	return [...first, ...others];
 }

@@ -2,7 +2,7 @@ import { bodyOf, type Body } from '../body';
 import type { Corner } from '../corner';
 import { bandsFor, type Band } from '../guidance';
 import { checkSd, measurableSd } from './check-uncertainty';
-import { CHECKS_BY_POSTURE, checkValues, type CheckId } from './check-values';
+import { checkIdsOf, checkValues, type CheckId } from './check-values';
 import { setUpAsMeasured, type SetUp } from './set-up';
 import { chancesOf, verdictOf, type Chances, type Verdict } from './verdict';
 
@@ -28,7 +28,7 @@ export function checkCorner(
 ): CheckResult[] {
 	const values = checkValues(corner, body, setUp);
 	const bands = bandsFor(corner);
-	return CHECKS_BY_POSTURE[corner.spot.posture].map((id) => {
+	return checkIdsOf(corner).map((id) => {
 		const band = bands[id];
 		const sd = checkSd(corner, id, (name) => measurableSd(corner, body, name));
 		const chances = chancesOf(band, values[id], sd);

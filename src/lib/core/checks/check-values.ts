@@ -1,5 +1,5 @@
 import type { Body } from '../body';
-import type { Corner } from '../corner';
+import { seatKindOf, type Corner, type SeatKind } from '../corner';
 import { forearmsOnSurface } from '../guidance';
 import type { SetUp } from './set-up';
 
@@ -9,11 +9,31 @@ export const CHECK_IDS = ['knee', 'elbow', 'eye', 'thigh'] as const;
 /** One of {@link CHECK_IDS}. */
 export type CheckId = (typeof CHECK_IDS)[number];
 
-/** Which checks a posture has, in the order they are told: from the floor up, then the space between. */
-export const CHECKS_BY_POSTURE = {
-	sitting: CHECK_IDS,
-	standing: ['elbow', 'eye']
-} as const satisfies Record<Corner['spot']['posture'], readonly CheckId[]>;
+/** The checks that a standing spot has. */
+const STANDING: readonly CheckId[] = ['elbow', 'eye'];
+
+/**
+ * The checks that each kind of seat has. A wheelchair's footplates carry the feet, whatever the floor; a sofa has no table over the thighs;
+ * on a bed the legs lie. Common practice.
+ */
+const BY_SEAT: Readonly<Record<SeatKind, readonly CheckId[]>> = {
+	chair: CHECK_IDS,
+	stool: CHECK_IDS,
+	ball: CHECK_IDS,
+	wheelchair: ['elbow', 'eye', 'thigh'],
+	sofa: ['knee', 'elbow', 'eye'],
+	bed: ['elbow', 'eye']
+};
+
+/** Which checks there are on a kind of seat, in the order they are told: from the floor up, then the space between. @param kind null where one stands */
+export function checkIdsOfSeat(kind: SeatKind | null): readonly CheckId[] {
+	return kind === null ? STANDING : BY_SEAT[kind];
+}
+
+/** Which checks a corner has. */
+export function checkIdsOf(corner: Pick<Corner, 'spot'>): readonly CheckId[] {
+	return checkIdsOfSeat(seatKindOf(corner));
+}
 
 /** Elbow and eye above the floor, mm: over the seat when sitting, over the shoe's sole when standing. */
 export function bodyHeights(corner: Corner, body: Body, setUp: SetUp): { elbow: number; eye: number } {

@@ -1,7 +1,15 @@
 export { checkCorner, type CheckResult } from './check-corner';
-export { bodyHeights, CHECK_IDS, CHECKS_BY_POSTURE, checkValues, type CheckId } from './check-values';
+export {
+	bodyHeights,
+	CHECK_IDS,
+	checkIdsOf,
+	checkIdsOfSeat,
+	checkValues,
+	type CheckId
+} from './check-values';
 export type { MeasurableName } from './check-uncertainty';
 export { certaintyOf, isAbout, measureNext, type Certainties, type Certainty } from './measure-next';
 export { normalCdf } from './normal-cdf';
 export { setUpAsMeasured, type SetUp } from './set-up';
+export { situationNow, type Situation } from './situation';
 export { chancesOf, undecidedness, verdictOf, VERDICTS, type Chances, type Verdict } from './verdict';

@@ -1,3 +1,4 @@
+import { CORNER_FORMATS } from './corner';
 import {
 	BACKS,
 	BODY_LENGTHS,
@@ -9,6 +10,7 @@ import {
 	MOUSE_KINDS,
 	POSTURES,
 	SCREEN_KINDS,
+	SEAT_KINDS,
 	SEXES,
 	WAYS,
 	WRISTS
@@ -85,7 +87,8 @@ const surface = object({
 	range: range(CORNER_BOUNDS.surfaceHeight, '[lowest, highest] top where the surface moves')
 });
 
-const seat = object({
+const seatParts = {
+	kind: { enum: SEAT_KINDS, description: 'from version 2 on; a chair in version 1' },
 	height: int(CORNER_BOUNDS.seatHeight, 'of the empty seat'),
 	give: int(CORNER_BOUNDS.seatGive, 'how far it sinks under the person'),
 	range: range(CORNER_BOUNDS.seatHeight, '[lowest, highest] where the seat moves'),
@@ -94,7 +97,46 @@ const seat = object({
 	lumbar: { type: 'boolean' },
 	armrest: { ...int(CORNER_BOUNDS.armrest, 'height above the seat, or null'), type: ['integer', 'null'] },
 	castors: { type: 'boolean' }
+};
+
+/** What only a chair must have; the other kinds of seat may be told without. */
+const OF_A_CHAIR = ['range', 'depth', 'backrest'] as const;
+
+/** The same as properties that are whatever the seat says they are: a strict schema names what it requires. */
+const ASKED_OF_A_CHAIR = Object.fromEntries(OF_A_CHAIR.map((name) => [name, true]));
+
+const seat = object(seatParts, ['kind', ...OF_A_CHAIR]);
+
+/** A seat that is checked further, where there is one. */
+const spotWithSeat = (rule: object) => ({
+	type: 'object',
+	properties: {
+		spot: {
+			type: 'object',
+			properties: {
+				seat: { type: ['object', 'null'], if: { type: 'object' }, then: { type: 'object', ...rule } }
+			}
+		}
+	}
 });
+
+/** Version 1 knows chairs alone; from version 2 on a seat says what it is. */
+const BY_VERSION = {
+	if: { type: 'object', properties: { format: { const: CORNER_FORMATS[0] } } },
+	then: spotWithSeat({
+		required: OF_A_CHAIR,
+		properties: { kind: false, ...ASKED_OF_A_CHAIR }
+	}),
+	else: {
+		if: { type: 'object', properties: { format: { const: CORNER_FORMATS[1] } } },
+		then: spotWithSeat({
+			required: ['kind'],
+			properties: { kind: true },
+			if: { type: 'object', properties: { kind: { const: SEAT_KINDS[0] } } },
+			then: { type: 'object', required: OF_A_CHAIR, properties: ASKED_OF_A_CHAIR }
+		})
+	}
+};
 
 const screen = object({
 	kind: { enum: SCREEN_KINDS },
@@ -132,11 +174,11 @@ const item = object(
  */
 export const cornerSchema = {
 	$schema: 'https://json-schema.org/draft/2020-12/schema',
-	$id: 'urn:easy-corner:corner:1',
+	$id: 'urn:easy-corner:corner:2',
 	title: 'Easy Corner: corner document',
 	description: 'One person at one spot. Whole millimetres; heights above the floor unless said.',
 	...object({
-		format: { const: 'easy-corner.corner/1' },
+		format: { enum: CORNER_FORMATS },
 		person,
 		body: object(Object.fromEntries(BODY_LENGTHS.map((name) => [name, bodyLength])), BODY_LENGTHS),
 		way: { enum: WAYS },
@@ -150,5 +192,6 @@ export const cornerSchema = {
 			mouse: { enum: MOUSE_KINDS }
 		}),
 		household: { type: 'array', maxItems: MOST_HOUSEHOLD_ITEMS, items: item }
-	})
+	}),
+	...BY_VERSION
 } as const;

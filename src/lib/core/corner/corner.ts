@@ -9,18 +9,22 @@ import type {
 	MOUSE_KINDS,
 	POSTURES,
 	SCREEN_KINDS,
+	SeatKind,
 	SEXES,
 	Way,
 	WRISTS
 } from './vocabulary';
 
+/** Versions of the open format, the first to the newest. */
+export const CORNER_FORMATS = ['easy-corner.corner/1', 'easy-corner.corner/2'] as const;
+
 /**
  * The corner document: one person at one spot, with what is in the house. An open format
- * (`easy-corner.corner/1`); the JSON Schema in `corner-schema.ts` says the same and is checked at every door.
- * Every length is whole millimetres; heights are above the floor unless said.
+ * (`easy-corner.corner/2`; version 1, which knows chairs alone, is read for ever); the JSON Schema in
+ * `corner-schema.ts` says the same and is checked at every door. Every length is whole millimetres; heights are above the floor unless said.
  */
 export interface Corner {
-	readonly format: 'easy-corner.corner/1';
+	readonly format: (typeof CORNER_FORMATS)[number];
 	readonly person: Person;
 	readonly body: MeasuredBody;
 	readonly way: Way;
@@ -75,15 +79,17 @@ export interface Surface {
 	readonly range: Range | null;
 }
 
-/** The chair. */
+/** What one sits on. Depth, backrest and range are a chair's; the other kinds of seat may be told without them. */
 export interface Seat {
+	/** Left out in version 1, where it is a chair. */
+	readonly kind?: SeatKind;
 	/** Height of the empty seat, mm. */
 	readonly height: number;
 	/** How far it sinks under the person, mm. */
 	readonly give: number;
-	readonly range: Range | null;
-	readonly depth: number;
-	readonly backrest: boolean;
+	readonly range?: Range | null;
+	readonly depth?: number;
+	readonly backrest?: boolean;
 	/** Whether the backrest fills the hollow of the low back. */
 	readonly lumbar: boolean;
 	/** Height of the armrest above the seat, mm. */

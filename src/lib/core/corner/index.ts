@@ -12,6 +12,7 @@ export type {
 	Surface
 } from './corner';
 export { CORNER_BOUNDS, LONGEST_LABEL, MOST_HOUSEHOLD_ITEMS, cornerSchema } from './corner-schema';
+export { judgedDepthOf, kindOfSeat, seatKindOf, SEAT_RULES, seatRulesOf, type SeatRules } from './seat-kinds';
 export {
 	BACKS,
 	BODY_LENGTHS,
@@ -26,9 +27,11 @@ export {
 	SEXES,
 	WAYS,
 	WRISTS,
+	SEAT_KINDS,
 	type BodyLengthName,
 	type HouseholdKind,
 	type Lenses,
 	type MeasuringMethod,
+	type SeatKind,
 	type Way
 } from './vocabulary';

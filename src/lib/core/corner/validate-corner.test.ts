@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { validateCorner } from './validate-corner';
+import { SEAT_KINDS } from './vocabulary';
 
 const good = JSON.parse(readFileSync('tests/data/corners/short-person-high-table.json', 'utf8')) as Record<
 	string,
@@ -31,8 +32,32 @@ describe('validateCorner', () => {
 			expect(at(randomCorner(seed, { rigid: 8, soft: 4, span: 40 }))).toBe('good');
 	});
 
+	it('takes version 2: every kind of seat, and those that are no chairs without depth, backrest and range', () => {
+		const seat = { height: 450, give: 10, lumbar: false, armrest: null, castors: false };
+		const chair = { ...seat, depth: 420, backrest: true, range: null };
+		const of = (parts: object) => {
+			const copy = structuredClone(good) as { format: string; spot: { seat: object | null } };
+			copy.format = 'easy-corner.corner/2';
+			copy.spot.seat = parts;
+			return at(copy);
+		};
+		for (const kind of SEAT_KINDS) expect(of({ ...chair, kind })).toBe('good');
+		for (const kind of SEAT_KINDS.filter((one) => one !== 'chair'))
+			expect(of({ ...seat, kind })).toBe('good');
+		expect(of({ ...seat, kind: 'chair' })).toBe('/spot/seat/range');
+		expect(of({ ...chair, kind: 'throne' })).toBe('/spot/seat/kind');
+		const standing = { ...good, format: 'easy-corner.corner/2' } as unknown as { spot: object };
+		expect(at({ ...standing, spot: { ...standing.spot, posture: 'standing', seat: null } })).toBe('good');
+	});
+
 	const wrong: readonly (readonly [path: string, value: unknown, at?: string])[] = [
-		['/format', 'easy-corner.corner/2'],
+		['/format', 'easy-corner.corner/3'],
+		// Version 2 names its seat; version 1 has no word for it.
+		['/format', 'easy-corner.corner/2', '/spot/seat/kind'],
+		['/spot/seat/kind', 'chair'],
+		['/spot/seat/depth', undefined],
+		['/spot/seat/backrest', undefined],
+		['/spot/seat/range', undefined],
 		['/person/stature', 1199],
 		['/person/stature', 2301],
 		['/person/stature', 1640.5],

@@ -25,6 +25,12 @@ export type Way = (typeof WAYS)[number];
 /** Sitting or standing. */
 export const POSTURES = ['sitting', 'standing'] as const;
 
+/** What one sits on. A document of version 1 has no word for it and means a chair. */
+export const SEAT_KINDS = ['chair', 'stool', 'ball', 'wheelchair', 'sofa', 'bed'] as const;
+
+/** One of {@link SEAT_KINDS}. */
+export type SeatKind = (typeof SEAT_KINDS)[number];
+
 /** How a length can be taken; it decides how sure the length is. */
 export const MEASURING_METHODS = ['tape', 'paper-ruler', 'a4-sheets', 'card', 'hand-span', 'guess'] as const;
 

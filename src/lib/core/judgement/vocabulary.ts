@@ -3,8 +3,8 @@ import type { Sign } from '../discomfort';
 import { SIGNS } from '../discomfort';
 import { STEP_PLACES } from '../plan/step-places';
 
-/** What a plan asks a person to do, in the order of work; the last two move no height and have no place of their own. */
-export const THINGS = [...STEP_PLACES, 'distance', 'tilt'] as const;
+/** What a plan asks a person to do, in the order of work. */
+export const THINGS = STEP_PLACES;
 
 /** One thing to do; see {@link THINGS}. */
 export type Thing = (typeof THINGS)[number];

@@ -67,17 +67,42 @@ describe('formatLength', () => {
 	it('writes the unit and its decimals', () => {
 		expect(formatLength(752, 'cm')).toBe('75.2 cm');
 		expect(formatLength(752, 'mm')).toBe('752 mm');
-		expect(formatLength(752, 'in')).toBe('29.61 in');
+		expect(formatLength(752, 'in')).toBe('29 5/8 in');
+		expect([0, 3, 6, 25, 305].map((mm) => formatLength(mm, 'in'))).toEqual([
+			'0 in',
+			'1/8 in',
+			'1/4 in',
+			'1 in',
+			'12 in'
+		]);
+		expect(formatLength(-16, 'in', { signed: true })).toBe('−5/8 in');
+		expect(formatLength(16, 'in', { signed: true })).toBe('+5/8 in');
 		expect(formatLength(68, 'cm', { signed: true })).toBe('+6.8 cm');
 		expect(formatLength(-4, 'cm', { withUnit: false })).toBe('−0.4');
 	});
 
-	it('gives the same whole millimetre when parsed again, in every unit', () => {
+	it('gives the same whole millimetre when parsed again, in every unit; what people read of inches ends at sixteenths', () => {
 		fc.assert(
 			fc.property(fc.integer({ min: 0, max: 99_000 }), fc.constantFrom('cm', 'mm', 'in'), (mm, unit) => {
-				expect(read(formatLength(mm, unit as LengthUnit), 'cm')).toBe(mm);
+				if (unit !== 'in') expect(read(formatLength(mm, unit as LengthUnit), 'cm')).toBe(mm);
 				expect(read(formatLength(mm, unit as LengthUnit, { withUnit: false }), unit as LengthUnit)).toBe(mm);
 			})
+		);
+	});
+
+	it('gives inches back as they were typed, in eighths and sixteenths', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 1, max: 80 }),
+				fc.constantFrom(8, 16),
+				fc.integer({ min: 0, max: 15 }),
+				(whole, of, over) => {
+					const mm = read(`${whole} ${over % of}/${of}`, 'in');
+					const written = formatLength(Number(mm), 'in');
+					expect(read(written, 'in')).toBe(mm);
+					expect(written).toMatch(/^\d+(?: \d+\/(?:2|4|8|16))? in$/);
+				}
+			)
 		);
 	});
 });

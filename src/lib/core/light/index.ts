@@ -1,3 +1,6 @@
+export { CITIES, CITY_IDS, type CityId } from './cities';
+export { bearingOf, COMPASS, type Compass } from './compass';
+export { degreesOfHour, sunAtSpot, windowAtHour, type SunnySpot } from './sun-at-spot';
 export {
 	hoursOf,
 	sunHours,

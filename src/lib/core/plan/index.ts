@@ -10,7 +10,8 @@ export {
 	type PlanReport
 } from './plan-corner';
 export { type Cost, WEIGHT } from './objective';
-export { planSteps, type Caution, type PlanStep, type StepPiece } from './plan-steps';
+export { planSteps, type Caution, type PlanStep, type StepPiece, type StepWording } from './plan-steps';
+export { plannedDistance, situationAfter, type PlannedDistance } from './situation-after';
 export { STEP_PLACES, type StepPlace } from './step-places';
 export { misfitOf } from './misfit';
 export { ladderOf, thingsOfPlan, type Rung } from './ladder';

@@ -1,5 +1,5 @@
 import { bodyOf } from '../body';
-import { checkValues, CHECKS_BY_POSTURE, setUpAsMeasured, type SetUp } from '../checks';
+import { checkValues, checkIdsOf, setUpAsMeasured, type SetUp } from '../checks';
 import type { Corner } from '../corner';
 import { bandsFor, distanceOutside, guarded } from '../guidance';
 import { WEIGHT } from './objective';
@@ -11,7 +11,7 @@ import { WEIGHT } from './objective';
 export function misfitOf(corner: Corner, setUp: SetUp = setUpAsMeasured(corner)): number {
 	const values = checkValues(corner, bodyOf(corner), setUp);
 	const bands = bandsFor(corner);
-	return CHECKS_BY_POSTURE[corner.spot.posture].reduce(
+	return checkIdsOf(corner).reduce(
 		(sum, id) => sum + WEIGHT[id] * distanceOutside(guarded(bands[id]), values[id]) ** 2,
 		0
 	);

@@ -1,7 +1,7 @@
 import type { Body } from '../body';
 import { bandsFor, distanceOutside, forearmsOnSurface, guarded, type Band } from '../guidance';
 import type { Corner } from '../corner';
-import type { CheckId } from '../checks';
+import { checkIdsOf, type CheckId } from '../checks';
 
 /** How much each check counts. Ours: the hands' and the thighs' room first, since they are paid for all day. */
 export const WEIGHT: Readonly<Record<CheckId, number>> = { knee: 2, elbow: 3, eye: 2, thigh: 3 };
@@ -69,6 +69,7 @@ export function heightCosts(corner: Corner, body: Body): HeightCosts {
 	const { person, spot } = corner;
 	const standing = spot.posture === 'standing';
 	const bands = bandsFor(corner);
+	const judged = checkIdsOf(corner);
 	const elbowMm = standing ? body.standingElbow.mm + person.heel : body.sittingElbow.mm;
 	const eyeMm = standing ? body.standingEye.mm + person.heel : body.sittingEye.mm;
 	const homeRow = forearmsOnSurface(corner) ? 0 : spot.keys.homeRow;
@@ -82,10 +83,14 @@ export function heightCosts(corner: Corner, body: Body): HeightCosts {
 	const screenTop = (base: number) => Math.min(highestTop, Math.max(lowestTop, ideal + eyeMm - base));
 	return {
 		standing,
-		knee: standing ? () => 0 : (seatOverFeet) => knee(seatOverFeet - body.popliteal.mm - person.heel),
+		knee: !judged.includes('knee')
+			? () => 0
+			: (seatOverFeet) => knee(seatOverFeet - body.popliteal.mm - person.heel),
 		elbow: (keysBase) => elbow(elbowMm - homeRow - keysBase),
 		eye: (screenBase) => eye(screenBase + screenTop(screenBase) - eyeMm),
 		screenTop,
-		thigh: standing ? () => 0 : (over) => thigh(over - spot.surface.thickness - body.thigh.mm)
+		thigh: !judged.includes('thigh')
+			? () => 0
+			: (over) => thigh(over - spot.surface.thickness - body.thigh.mm)
 	};
 }

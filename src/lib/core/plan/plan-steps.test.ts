@@ -15,7 +15,7 @@ function stepsOf(name: string) {
 describe('planSteps', () => {
 	it('come from the floor up, each with its pieces, its height and its check', () => {
 		const { plan, steps } = stepsOf('Mirela');
-		expect(steps.map((step) => step.place)).toEqual(['seat', 'feet', 'back', 'keys', 'screen']);
+		expect(steps.map((step) => step.place)).toEqual(['seat', 'feet', 'back', 'keys', 'screen', 'distance']);
 		const [seat, feet, back, , screen] = steps;
 		expect(seat?.rise).toBe(plan.stations.seat.rise);
 		expect(seat?.target).toBe((plan.heights.seat ?? 0) + plan.stations.seat.rise);

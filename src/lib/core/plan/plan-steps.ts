@@ -1,9 +1,12 @@
 import type { CheckId, CheckResult } from '../checks';
-import type { Corner, HouseholdKind } from '../corner';
+import { factsOf, holdsFor, LOW_LENSES } from '../conditions';
+import { forearmsOnSurface } from '../guidance';
+import { seatRulesOf, type Corner, type HouseholdKind } from '../corner';
 import { pieceIds } from '../corner/piece-ids';
 import type { Footprint, Station } from '../household';
-import { backSupport, type BackFiller, type Roll } from '../seat';
+import { backSupport, type BackFiller, type BackSupport, type Roll } from '../seat';
 import type { Plan } from './plan-corner';
+import { plannedDistance } from './situation-after';
 import type { StepPlace } from './step-places';
 
 /** A piece of a step by its name. */
@@ -26,7 +29,8 @@ export type Caution =
 	| 'pads-rock'
 	| 'castors-roll'
 	| 'laptop-vents'
-	| 'compromise-half-hour';
+	| 'compromise-half-hour'
+	| 'chin-down';
 
 /** One step of a plan: what to put where, how high it comes, and the check it serves. Lengths in mm. */
 export interface PlanStep {
@@ -43,7 +47,12 @@ export interface PlanStep {
 	readonly before: CheckResult | null;
 	readonly after: CheckResult | null;
 	readonly cautions: readonly Caution[];
+	/** What is told otherwise than usual; left out where nothing is. */
+	readonly wording?: StepWording;
 }
+
+/** How a step is told otherwise than usual: behind all of the back and not in its hollow; the keyboard pushed back, the forearms on the table. */
+export type StepWording = 'behind' | 'pushed-back';
 
 /** Padding above this makes a seat rock, mm. Common practice says thin padding only; the figure is ours. */
 const PADS_ROCK_FROM_MM = 50;
@@ -56,7 +65,9 @@ const CHECK_OF: Readonly<Record<StepPlace, CheckId | null>> = {
 	back: null,
 	keys: 'elbow',
 	mouse: null,
-	screen: 'eye'
+	screen: 'eye',
+	distance: null,
+	tilt: null
 };
 
 function stepPieces(corner: Corner, plan: Plan, station: Station): StepPiece[] {
@@ -68,15 +79,16 @@ function stepPieces(corner: Corner, plan: Plan, station: Station): StepPiece[] {
 }
 
 /** What fills the low back, of what the plan has left over; null where nothing is wanted or nothing does it. */
-function backFiller(corner: Corner, plan: Plan): BackFiller | null {
+function backOf(corner: Corner, plan: Plan): BackSupport | null {
 	const used = new Set(Object.values(plan.stations).flatMap(({ pieces }) => pieces.map(({ id }) => id)));
-	return backSupport(corner, used)?.filler ?? null;
+	return backSupport(corner, used);
 }
 
 function cautionsOf(corner: Corner, plan: Plan, place: StepPlace): Caution[] {
 	const { spot } = corner;
 	const built = (station: Station) => plan.stations[station].pieces.length > 0;
 	const cautions: Caution[] = [];
+	if (place === 'tilt') cautions.push('chin-down');
 	if (place === 'seat' && plan.stations.seat.rise > PADS_ROCK_FROM_MM) cautions.push('pads-rock');
 	if (place === 'seat' && built('seat') && spot.seat?.castors) cautions.push('castors-roll');
 	if (place === 'feet' && built('feet')) cautions.push('nobody-stands-on-it');
@@ -100,6 +112,7 @@ interface Place {
 	/** Height that furniture itself is set to; null where it stays. */
 	readonly setTo: number | null;
 	readonly needed: boolean;
+	readonly wording?: StepWording;
 }
 
 /** Heights that furniture itself is set to by a plan, as they are measured there; null where it stays. */
@@ -126,7 +139,9 @@ function places(corner: Corner, plan: Plan): Place[] {
 	const { seat, surface, screen, hasStack } = settingsOf(corner, plan, top);
 	const separate = spot.keys.kind === 'separate';
 	const none = { pieces: [], rise: 0, target: null, setTo: null };
-	const filler = backFiller(corner, plan);
+	const back = backOf(corner, plan);
+	const filler = back?.filler ?? null;
+	const distance = plannedDistance(corner, plan);
 	return [
 		{ ...none, place: 'surface', target: heights.surface, setTo: surface, needed: surface !== null },
 		{
@@ -137,13 +152,20 @@ function places(corner: Corner, plan: Plan): Place[] {
 			needed: seat !== null || hasStack('seat')
 		},
 		{ ...none, ...stack('feet'), place: 'feet', target: stations.feet.rise, needed: hasStack('feet') },
-		{ ...none, place: 'back', pieces: filler ? [fillerPiece(filler)] : [], needed: filler !== null },
+		{
+			...none,
+			place: 'back',
+			pieces: filler ? [fillerPiece(filler)] : [],
+			needed: filler !== null,
+			...(back?.fills === 'behind' ? { wording: 'behind' as const } : {})
+		},
 		{
 			...none,
 			...stack('keys'),
 			place: 'keys',
 			target: separate ? heights.surface + stations.keys.rise + spot.keys.homeRow : null,
-			needed: separate
+			needed: separate && seatRulesOf(corner).isForWork,
+			...(forearmsOnSurface(corner) ? { wording: 'pushed-back' as const } : {})
 		},
 		{ ...none, ...stack('mouse'), place: 'mouse', needed: hasStack('mouse') },
 		{
@@ -152,7 +174,9 @@ function places(corner: Corner, plan: Plan): Place[] {
 			target: top,
 			setTo: screen,
 			needed: screen !== null || hasStack('screen')
-		}
+		},
+		{ ...none, place: 'distance', setTo: distance.isSet ? distance.mm : null, needed: distance.isSet },
+		{ ...none, place: 'tilt', needed: holdsFor(LOW_LENSES, factsOf(corner)) }
 	];
 }
 
@@ -167,15 +191,16 @@ export function planSteps(corner: Corner, plan: Plan, before: readonly CheckResu
 		of.find((c) => c.id === CHECK_OF[place]) ?? null;
 	return places(corner, plan)
 		.filter(({ needed }) => needed)
-		.map(({ place, pieces, rise, target, setTo }) => ({
+		.map(({ place, pieces, rise, target, setTo, wording }) => ({
 			place,
 			pieces,
 			rise,
 			target,
-			moves: setTo !== null,
+			moves: setTo !== null && place !== 'distance',
 			setTo,
 			before: check(before, place),
 			after: check(plan.after, place),
-			cautions: cautionsOf(corner, plan, place)
+			cautions: cautionsOf(corner, plan, place),
+			...(wording ? { wording } : {})
 		}));
 }

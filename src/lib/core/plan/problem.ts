@@ -1,5 +1,5 @@
 import { bodyOf, type Body } from '../body';
-import type { Corner, Range } from '../corner';
+import { seatRulesOf, type Corner, type Range } from '../corner';
 import { pieceTypes, stationRules, type PieceType } from '../household';
 import { heightCosts, type HeightCosts } from './objective';
 import { seatPads, type Pads } from './seat-pads';
@@ -37,17 +37,25 @@ export const THINGS_TO_DO = ['seat', 'surface', 'feet', 'keys', 'screen'] as con
 /** One of {@link THINGS_TO_DO}. Keys that are built in are a part of the screen; the mouse's stack is one of the keys. */
 export type ThingToDo = (typeof THINGS_TO_DO)[number];
 
-function seatRange({ spot }: Corner): Range {
+/** Where the seat's own height can be set; null where it can't, or is not ours to set. */
+function settableRange(corner: Corner): Range | null {
+	return seatRulesOf(corner).isSet ? (corner.spot.seat?.range ?? null) : null;
+}
+
+function seatRange(corner: Corner): Range {
+	const { spot } = corner;
 	if (spot.posture === 'standing' || !spot.seat) return [0, 0];
-	const { give, height, range } = spot.seat;
-	const [lowest, highest] = range ?? [height, height];
+	const { give, height } = spot.seat;
+	const [lowest, highest] = settableRange(corner) ?? [height, height];
 	return [lowest - give, highest - give];
 }
 
 /** Stations that this corner has a use for: no feet standing, no keys of their own on a laptop. */
 function usesStation(corner: Corner, station: (typeof RIGID_STATIONS)[number]): boolean {
-	const { posture, keys, mouse } = corner.spot;
-	if (station === 'feet') return posture === 'sitting';
+	const { keys, mouse } = corner.spot;
+	const { takesFeet, takesStacks } = seatRulesOf(corner);
+	if (!takesStacks) return false;
+	if (station === 'feet') return takesFeet;
 	if (station === 'keys') return keys.kind === 'separate';
 	return station === 'screen' || (keys.kind === 'separate' && mouse === 'separate');
 }
@@ -76,17 +84,18 @@ export function prepareProblem(corner: Corner, footrest: Range | null = null): P
 		seatRange: seatRange(corner),
 		surfaceRange: surface.range ?? [surface.height, surface.height],
 		builtIn: keys.kind === 'built-in',
-		footrest: corner.spot.posture === 'sitting' ? footrest : null,
+		footrest: seatRulesOf(corner).takesFeet ? footrest : null,
 		mouseFollows: keys.kind === 'separate' && mouse === 'separate'
 	};
 }
 
 /** The things that a plan of this problem could ask for. */
-export function thingsThatCanBeDone({ corner: { spot }, pads, tables }: Problem): ThingToDo[] {
+export function thingsThatCanBeDone({ corner, pads, tables }: Problem): ThingToDo[] {
+	const { spot } = corner;
 	const stacks = (station: (typeof RIGID_STATIONS)[number]) =>
 		(tables[RIGID_STATIONS.indexOf(station)]?.fewest.length ?? 0) > 1;
 	const can: Readonly<Record<ThingToDo, boolean>> = {
-		seat: spot.posture === 'sitting' && ((spot.seat?.range ?? null) !== null || pads.length > 1),
+		seat: settableRange(corner) !== null || pads.length > 1,
 		surface: spot.surface.range !== null,
 		feet: stacks('feet'),
 		keys: stacks('keys'),
@@ -99,7 +108,7 @@ export function thingsThatCanBeDone({ corner: { spot }, pads, tables }: Problem)
 export function onlyThings(problem: Problem, things: ReadonlySet<ThingToDo>): Problem {
 	const { corner, counts, types, body } = problem;
 	const { spot } = corner;
-	const seat = spot.seat && { ...spot.seat, range: things.has('seat') ? spot.seat.range : null };
+	const seat = spot.seat && { ...spot.seat, range: things.has('seat') ? (spot.seat.range ?? null) : null };
 	const surface = { ...spot.surface, range: things.has('surface') ? spot.surface.range : null };
 	const screen = { ...spot.screen, range: things.has('screen') ? spot.screen.range : null };
 	const kept: Corner = { ...corner, spot: { ...spot, seat, surface, screen } };

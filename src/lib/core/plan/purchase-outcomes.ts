@@ -1,12 +1,15 @@
 import type { CheckId } from '../checks';
-import type { Corner } from '../corner';
+import { seatRulesOf, type Corner } from '../corner';
 import { bestPlans, type Plan } from './plan-corner';
 import { prepareProblem } from './problem';
-import { cornersWith, PURCHASES, type PurchaseId } from './purchases';
+import { cornersWith, PURCHASES, withFirmBlock, type Bought, type PurchaseId } from './purchases';
 
-/** What one purchase would change. */
+/** What one purchase, or two together, would change. */
 export interface PurchaseOutcome {
-	readonly purchase: PurchaseId;
+	/** One thing or two, in the order of {@link PURCHASES}; none where more firm things from the house would do it. */
+	readonly purchases: readonly PurchaseId[];
+	/** Height of the further firm stack that does it, mm, whole centimetres; null where things are bought. */
+	readonly firmMm: number | null;
 	/** The corner with it: what its plan is for. */
 	readonly corner: Corner;
 	/** The best plan with it and the household. */
@@ -21,14 +24,24 @@ export interface PurchaseOutcome {
 /** A purchase that closes nothing and takes away less than this part of the misfit is no advice. Ours. */
 const LEAST_SAVING = 0.25;
 
+/** Nobody stacks more than this out of books, mm. Ours. */
+const MOST_FIRM_MM = 400;
+
+const CM = 10;
+
 function isLess(a: Plan, b: Plan): boolean {
 	if (a.cost.W !== b.cost.W) return a.cost.W < b.cost.W;
 	return a.cost.pieces !== b.cost.pieces ? a.cost.pieces < b.cost.pieces : a.cost.D < b.cost.D;
 }
 
-function outcomeOf(purchase: PurchaseId, corner: Corner, without: Plan): PurchaseOutcome | null {
-	let best: Omit<PurchaseOutcome, 'purchase' | 'closes' | 'savesW'> | null = null;
-	for (const bought of cornersWith(purchase, corner)) {
+function outcomeOf(
+	purchases: readonly PurchaseId[],
+	makes: readonly Bought[],
+	without: Plan,
+	firmMm: number | null = null
+): PurchaseOutcome | null {
+	let best: Pick<PurchaseOutcome, 'corner' | 'plan' | 'proven'> | null = null;
+	for (const bought of makes) {
 		const { plans, proven } = bestPlans(prepareProblem(bought.corner, bought.footrest), 1);
 		const plan = plans[0];
 		if (plan && (!best || isLess(plan, best.plan))) best = { corner: bought.corner, plan, proven };
@@ -38,21 +51,74 @@ function outcomeOf(purchase: PurchaseId, corner: Corner, without: Plan): Purchas
 	const closes = without.open.map(({ id }) => id).filter((id) => fitsWith.has(id));
 	const savesW = without.cost.W - best.plan.cost.W;
 	if (savesW <= 0 || (closes.length === 0 && savesW < LEAST_SAVING * without.cost.W)) return null;
-	return { purchase, ...best, closes, savesW };
+	return { purchases, firmMm, ...best, closes, savesW };
+}
+
+/** A corner with two things bought: each make of the one with each of the other. */
+function cornersWithBoth(first: PurchaseId, second: PurchaseId, corner: Corner): Bought[] {
+	return cornersWith(first, corner).flatMap((one) =>
+		cornersWith(second, one.corner).map((two) => ({ ...two, footrest: two.footrest ?? one.footrest }))
+	);
 }
 
 /**
- * What one purchase would change at a corner, each found by solving again with it, the one that leaves least first;
- * only those that close a check or take away a good part of the misfit.
- * Empty where the household's own plan leaves nothing open.
+ * The smallest whole number of centimetres of one further firm stack that closes the most of what stays open; null where none closes
+ * anything.
  *
- * Cost: up to seven plans of one.
+ * Cost: a plan for each centimetre up to what the widest gap asks for.
+ */
+function moreFirmThings(corner: Corner, without: Plan): PurchaseOutcome | null {
+	if (!seatRulesOf(corner).takesStacks) return null;
+	const raised = without.open.filter(
+		({ id, side }) =>
+			(id === 'eye' && side === 'low') || ((id === 'knee' || id === 'elbow') && side === 'high')
+	);
+	const widest = Math.max(0, ...raised.map(({ mm }) => mm));
+	// A stack may have to be built anew around a block: some centimetres more than the gap are tried.
+	const last = Math.min(MOST_FIRM_MM, widest + 3 * CM);
+	let best: PurchaseOutcome | null = null;
+	for (let mm = CM; widest > 0 && mm <= last; mm += CM) {
+		const made = outcomeOf([], [{ corner: withFirmBlock(corner, mm), footrest: null }], without, mm);
+		if (made && made.closes.length > (best?.closes.length ?? 0)) best = made;
+		if (best?.closes.length === without.open.length) break;
+	}
+	return best;
+}
+
+/** How much a purchase closes for each thing bought; firm things from the house are the cheapest of all. */
+function worth({ purchases, closes }: PurchaseOutcome): number {
+	return closes.length / Math.max(1, purchases.length);
+}
+
+function pairsOf(corner: Corner, without: Plan, singles: readonly PurchaseOutcome[]): PurchaseOutcome[] {
+	const most = (id: PurchaseId) => singles.find(({ purchases }) => purchases[0] === id)?.closes.length ?? 0;
+	return PURCHASES.flatMap((first, i) =>
+		PURCHASES.slice(i + 1).flatMap((second) => {
+			const pair = outcomeOf([first, second], cornersWithBoth(first, second, corner), without);
+			return pair && pair.closes.length > Math.max(most(first), most(second)) ? [pair] : [];
+		})
+	);
+}
+
+/**
+ * What one purchase, two together, or more firm things from the house would change at a corner, each found by solving again with it;
+ * ranked by what they close for each thing bought, then by the misfit that they take away. Only those that close a check or take away a
+ * good part of the misfit; two only where they close more than either, and nothing alone closes all.
+ * Empty where the household's own plan leaves nothing open, and where no purchase makes the spot one to work at.
  *
- * @param without the best plan without a purchase
+ * Cost: a plan for each of up to eight makes, as many for each of up to fifteen pairs, and one for each centimetre of firm things.
+ *
+ * @param without the plan without a purchase
  */
 export function purchaseOutcomes(corner: Corner, without: Plan): PurchaseOutcome[] {
-	if (without.open.length === 0) return [];
-	return PURCHASES.flatMap((purchase) => outcomeOf(purchase, corner, without) ?? []).sort(
-		(a, b) => b.savesW - a.savesW
+	if (without.open.length === 0 || !seatRulesOf(corner).isForWork) return [];
+	const firm = moreFirmThings(corner, without);
+	const singles = PURCHASES.flatMap((id) => outcomeOf([id], cornersWith(id, corner), without) ?? []);
+	const closesAll = [...singles, ...(firm ? [firm] : [])].some(
+		({ closes }) => closes.length === without.open.length
+	);
+	const pairs = closesAll ? [] : pairsOf(corner, without, singles);
+	return [...(firm ? [firm] : []), ...singles, ...pairs].sort(
+		(a, b) => worth(b) - worth(a) || a.purchases.length - b.purchases.length || b.savesW - a.savesW
 	);
 }

@@ -1,4 +1,4 @@
-import type { Corner, Range } from '../corner';
+import { seatKindOf, seatRulesOf, type Corner, type Range } from '../corner';
 
 /** A corner with one thing bought. */
 export interface Bought {
@@ -24,6 +24,17 @@ const MONITOR = { range: [390, 520], visibleHeight: 300, base: [240, 200], dista
  */
 const SURFACE = { range: [650, 1250], thickness: 30, depth: 800 } as const;
 
+/** A chair whose height can be set: EN 1335-1:2020, type B, from memory, for the range; the rest is ours. Mm. */
+const CHAIR = {
+	give: 10,
+	range: [400, 510],
+	depth: 420,
+	backrest: true,
+	lumbar: true,
+	armrest: null,
+	castors: true
+} as const;
+
 const nearest = (value: number, [lowest, highest]: Range) => Math.min(Math.max(value, lowest), highest);
 
 const OWN_ID = 'bought';
@@ -41,7 +52,7 @@ function withKeyboard(corner: Corner): Corner[] {
 }
 
 function withCushion(corner: Corner): Corner[] {
-	if (corner.spot.posture === 'standing') return [];
+	if (!seatRulesOf(corner).takesPads) return [];
 	const id = freeId(corner);
 	return CUSHION.thicknesses.map((thickness) => ({
 		...corner,
@@ -73,12 +84,35 @@ function withSurface(corner: Corner): Corner[] {
 	return [{ ...corner, spot: { ...corner.spot, surface: { ...SURFACE, height } } }];
 }
 
+function withChair(corner: Corner): Corner[] {
+	const { seat } = corner.spot;
+	const kind = seatKindOf(corner);
+	const isReplaced = kind === 'stool' || kind === 'ball' || kind === 'chair';
+	if (!seat || !isReplaced || (kind === 'chair' && (seat.range ?? null) !== null)) return [];
+	const named = seat.kind ? { kind: 'chair' as const } : {};
+	const height = nearest(seat.height, CHAIR.range);
+	return [{ ...corner, spot: { ...corner.spot, seat: { ...named, ...CHAIR, height } } }];
+}
+
+/** A firm block of a height, wide enough for feet and screen: what stands for further books. */
+export function withFirmBlock(corner: Corner, heightMm: number): Corner {
+	const size = [BLOCK_SIDE_MM, BLOCK_SIDE_MM, heightMm] as const;
+	return {
+		...corner,
+		household: [...corner.household, { id: freeId(corner), kind: 'book', label: 'firm things', size }]
+	};
+}
+
+/** Side of a block that stands for further firm things, mm: as wide as any base asks for, and wider than it is high. */
+const BLOCK_SIDE_MM = 450;
+
 /** What can be bought, in the order in which equals are named: the cheapest that helps most first. Common practice. */
 export const PURCHASES = [
 	'keyboard-and-mouse',
 	'footrest',
 	'seat-cushion',
 	'monitor',
+	'chair',
 	'another-surface'
 ] as const;
 
@@ -92,11 +126,13 @@ export function cornersWith(purchase: PurchaseId, corner: Corner): Bought[] {
 		case 'keyboard-and-mouse':
 			return plain(withKeyboard(corner));
 		case 'footrest':
-			return corner.spot.posture === 'standing' ? [] : [{ corner, footrest: FOOTREST }];
+			return seatRulesOf(corner).takesFeet ? [{ corner, footrest: FOOTREST }] : [];
 		case 'seat-cushion':
 			return plain(withCushion(corner));
 		case 'monitor':
 			return plain(withMonitor(corner));
+		case 'chair':
+			return plain(withChair(corner));
 		case 'another-surface':
 			return plain(withSurface(corner));
 	}

@@ -1,5 +1,5 @@
 import { stationRules, type Mode, type PieceType } from '../household';
-import type { Corner } from '../corner';
+import { seatRulesOf, type Corner } from '../corner';
 
 /** One piece in a plan's stack: the type it is of, and how it lies. */
 export interface PlacedMode {
@@ -20,7 +20,7 @@ export interface Pads {
  * Cost: square of the soft modes, at most two pieces at a time.
  */
 export function seatPads(corner: Corner, types: readonly PieceType[]): Pads[] {
-	if (corner.spot.posture === 'standing') return [{ rise: 0, placed: [] }];
+	if (!seatRulesOf(corner).takesPads) return [{ rise: 0, placed: [] }];
 	const { highest, mostPieces } = stationRules(corner).seat;
 	const singles = types.flatMap(({ modes }, type) => modes.seat.map((mode) => ({ type, mode })));
 	const all: Pads[] = [{ rise: 0, placed: [] }];

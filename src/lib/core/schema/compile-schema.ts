@@ -7,6 +7,7 @@ const ajv = new Ajv2020({ allErrors: false, allowUnionTypes: true, strict: true,
 const WORDS: Readonly<Record<string, (error: ErrorObject) => string>> = {
 	required: () => 'is missing',
 	additionalProperties: () => 'is not a part of this format',
+	'false schema': () => 'is not a part of this version of the format',
 	type: (e) => `must be ${typeWords(e)}`,
 	minimum: (e) => `must be ${rangeWords(e)}`,
 	maximum: (e) => `must be ${rangeWords(e)}`,

@@ -1,12 +1,13 @@
-import { bodyOf, type Body } from '../body';
-import { setUpAsMeasured, type SetUp } from '../checks';
+import { bodyOf, METHOD_SD, type Body } from '../body';
+import { chancesOf, setUpAsMeasured, verdictOf, type SetUp, type Verdict } from '../checks';
 import type { Corner } from '../corner';
+import type { Band } from '../guidance';
 
 /** What is wrong with an armrest; more than one may be. */
 export type ArmrestFault =
 	/** It lifts the shoulder. */
 	| 'too-high'
-	/** It is so low that one leans to reach it. */
+	/** It does nothing: the elbow does not reach it with the shoulder down. */
 	| 'too-low'
 	/** It meets the surface's edge and keeps the person off the desk. */
 	| 'meets-surface';
@@ -16,23 +17,26 @@ export interface Armrest {
 	readonly top: number;
 	readonly elbow: number;
 	readonly underSurface: number;
-	/** Elbow above armrest: 0 carries it; below 0 it lifts the shoulder. */
+	/** Elbow above armrest: from 0 to 20 it carries; below 0 it lifts the shoulder. */
 	readonly elbowAbove: number;
-	/** Free space between armrest and surface; below {@link PASSES_MM} it does not pass. */
+	/** Whether it carries, as far as the lengths tell. */
+	readonly verdict: Verdict;
+	/** Free space between armrest and surface; below 0 it does not pass. */
 	readonly passes: number;
+	/** Faults whose direction is known. */
 	readonly faults: readonly ArmrestFault[];
 }
 
-/** An armrest may be so far over the elbow before the shoulder rises, and so far under it, mm. Ours. */
-const CARRIES = { above: 5, below: 30 } as const;
+/** Elbow above an armrest that carries it, mm. Common practice: just high enough to carry the elbow with the shoulder down. */
+export const ARMREST_BAND = { low: 0, ideal: 10, high: 20 } as const satisfies Band;
 
-/** Free space that lets an armrest slide under a surface, mm. Working assumption of ours. */
-const PASSES_MM = 5;
+/** Free space between an armrest that passes and the surface, mm. */
+const PASSES: Band = { low: 0, ideal: null, high: null };
 
 /**
  * Judges an armrest against the elbow and the surface: just high enough to carry the elbow with the shoulder down, and it
- * must pass under the surface. Common practice. The elbow is the person's own over the padded seat; what the
- * pads raise the armrest does not follow.
+ * must pass under the surface. Common practice. The elbow is the person's own over the padded seat: pads raise the
+ * person, and the armrest sinks by as much.
  *
  * @param setUp what is set and built; as measured if left out
  * @returns null where there is no armrest, or nobody sits
@@ -42,7 +46,7 @@ export function checkArmrest(
 	setUp: SetUp = setUpAsMeasured(corner),
 	body: Body = bodyOf(corner)
 ): Armrest | null {
-	const { seat, posture, surface } = corner.spot;
+	const { seat, posture, surface, by } = corner.spot;
 	if (!seat || seat.armrest === null || posture === 'standing') return null;
 	// Measured above the empty seat, which stands `give` higher than the seat under the person.
 	const top = setUp.seat + seat.give + seat.armrest;
@@ -50,9 +54,12 @@ export function checkArmrest(
 	const underSurface = setUp.surface - surface.thickness;
 	const elbowAbove = elbow - top;
 	const passes = underSurface - top;
+	const sd = METHOD_SD[by];
+	const carrying = chancesOf(ARMREST_BAND, elbowAbove, Math.hypot(sd, body.sittingElbow.sd));
+	const passing = chancesOf(PASSES, passes, Math.hypot(sd, sd, sd));
+	const verdict = verdictOf(carrying);
 	const faults: ArmrestFault[] = [];
-	if (elbowAbove < -CARRIES.above) faults.push('too-high');
-	if (elbowAbove > CARRIES.below) faults.push('too-low');
-	if (passes < PASSES_MM) faults.push('meets-surface');
-	return { top, elbow, underSurface, elbowAbove, passes, faults };
+	if (verdict === 'off') faults.push(elbowAbove < ARMREST_BAND.low ? 'too-high' : 'too-low');
+	if (verdictOf(passing) === 'off') faults.push('meets-surface');
+	return { top, elbow, underSurface, elbowAbove, verdict, passes, faults };
 }

@@ -1,5 +1,5 @@
 import { bodyOf, type Body } from '../body';
-import type { Corner, HouseholdItem } from '../corner';
+import { seatKindOf, type Corner, type HouseholdItem } from '../corner';
 import { pieceIds } from '../corner/piece-ids';
 import { checkSeatDepth } from './seat-depth';
 import { rollFor, type Roll } from './towel-roll';
@@ -22,7 +22,9 @@ export interface BackSupport {
 	 * roll, and the chair itself is the matter.
 	 */
 	readonly state: 'held' | 'fill' | 'none';
-	/** Thickness that is wanted in the hollow, mm; 0 where nothing is. */
+	/** Where something is wanted: in the hollow of the low back, or flat behind all of the back, where the seat is too deep and no hollow is to be filled. */
+	readonly fills: 'hollow' | 'behind' | null;
+	/** Thickness that is wanted there, mm; 0 where nothing is. */
 	readonly wanted: number;
 	/** What of the household does it; null where nothing is left. */
 	readonly filler: BackFiller | null;
@@ -35,6 +37,9 @@ export const USUAL_ROLL_MM = 60;
  * What is taken first: a towel can be rolled to measure, a cushion is ready, a bolster often too thick. Common practice.
  */
 const FILLERS: readonly HouseholdItem['kind'][] = ['towel', 'cushion', 'bolster', 'blanket', 'pillow'];
+
+/** Behind all of a back that is not to be arched: something wide and flat, never a roll. Common practice. */
+const BEHIND: readonly HouseholdItem['kind'][] = ['pillow', 'cushion'];
 
 /** Part of a soft thing's thickness that is left behind a leaning back. Working assumption of ours. */
 const LEFT_BEHIND_BACK = { cushion: 0.7, pillow: 0.4, bolster: 0.9 } as const;
@@ -61,7 +66,7 @@ function fillerOf(item: HouseholdItem, id: string, wantedMm: number): BackFiller
  * has left.
  *
  * @param used ids of the pieces that a plan has put elsewhere
- * @returns null at a standing spot
+ * @returns null at a standing spot, and where the back is the chair's own or lies: in a wheelchair, on a sofa or a bed
  */
 export function backSupport(
 	corner: Corner,
@@ -69,19 +74,21 @@ export function backSupport(
 	body: Body = bodyOf(corner)
 ): BackSupport | null {
 	const depth = checkSeatDepth(corner, 0, body);
-	const seat = corner.spot.seat;
-	if (!depth || !seat) return null;
-	if (!seat.backrest) return { state: 'none', wanted: 0, filler: null };
+	const { seat } = corner.spot;
+	const kind = seatKindOf(corner);
+	if (!seat || (kind !== 'chair' && kind !== 'stool' && kind !== 'ball')) return null;
+	if (!depth || !seat.backrest) return { state: 'none', fills: null, wanted: 0, filler: null };
 	// At the front of the seat its depth is not used either.
 	const behind = corner.way === 'active' ? 0 : depth.fill;
 	const hollow = seat.lumbar || !wantsHollowFilled(corner) ? 0 : USUAL_ROLL_MM;
 	const wanted = Math.max(behind, hollow);
-	if (wanted === 0) return { state: 'held', wanted, filler: null };
-	for (const kind of FILLERS)
+	if (wanted === 0) return { state: 'held', fills: null, wanted, filler: null };
+	const fills = hollow > 0 ? 'hollow' : 'behind';
+	for (const kind of fills === 'hollow' ? FILLERS : BEHIND)
 		for (const item of corner.household) {
 			if (item.kind !== kind) continue;
 			const id = pieceIds(item.id, item.count ?? 1).find((piece) => !used.has(piece));
-			if (id !== undefined) return { state: 'fill', wanted, filler: fillerOf(item, id, wanted) };
+			if (id !== undefined) return { state: 'fill', fills, wanted, filler: fillerOf(item, id, wanted) };
 		}
-	return { state: 'fill', wanted, filler: null };
+	return { state: 'fill', fills, wanted, filler: null };
 }

@@ -1,4 +1,4 @@
-export { checkArmrest, type Armrest, type ArmrestFault } from './armrest';
+export { ARMREST_BAND, checkArmrest, type Armrest, type ArmrestFault } from './armrest';
 export {
 	backSupport,
 	USUAL_ROLL_MM,
@@ -6,5 +6,5 @@ export {
 	type BackFiller,
 	type BackSupport
 } from './back-support';
-export { checkSeatDepth, type SeatDepth, type SeatDepthState } from './seat-depth';
+export { checkSeatDepth, SEAT_DEPTH_BAND, type SeatDepth, type SeatDepthState } from './seat-depth';
 export { rollDiameter, rolledLengthFor, rollFor, type Roll } from './towel-roll';

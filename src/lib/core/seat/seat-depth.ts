@@ -1,6 +1,6 @@
 import { bodyOf, METHOD_SD, type Body } from '../body';
 import { chancesOf, verdictOf, type Verdict } from '../checks';
-import type { Corner } from '../corner';
+import { judgedDepthOf, type Corner } from '../corner';
 import type { Band } from '../guidance';
 
 /** What the gap between the seat's front edge and the hollow of the knee comes to. */
@@ -15,19 +15,21 @@ export interface SeatDepth {
 	readonly p: number;
 	readonly verdict: Verdict;
 	readonly state: SeatDepthState;
+	/** How far the gap lies below what is good, 0 where it does not. */
+	readonly short: number;
 	/** What fills the space behind the back so that the gap is good, 0 where none is needed. */
 	readonly fill: number;
 }
 
 /** Two or three fingers to a fist. Common practice. */
-const GAP: Band = { low: 20, ideal: 50, high: 80 };
+export const SEAT_DEPTH_BAND = { low: 20, ideal: 50, high: 80 } as const satisfies Band;
 
 /** From here on the thigh lies unsupported. Working assumption of ours. */
 const UNSUPPORTED_FROM_MM = 120;
 
 function stateOf(gapMm: number): SeatDepthState {
-	if (gapMm < GAP.low) return 'presses';
-	if (gapMm <= (GAP.high ?? Infinity)) return 'good';
+	if (gapMm < SEAT_DEPTH_BAND.low) return 'presses';
+	if (gapMm <= SEAT_DEPTH_BAND.high) return 'good';
 	return gapMm > UNSUPPORTED_FROM_MM ? 'unsupported' : 'long';
 }
 
@@ -39,14 +41,15 @@ function stateOf(gapMm: number): SeatDepthState {
  * 2. Between 80 and 120 mm the gap is longer than it should be and does no harm.
  *
  * @param fillMm what already lies behind the back, mm
- * @returns null at a standing spot
+ * @returns null where no depth is to be judged: standing, and on every seat but a chair
  */
 export function checkSeatDepth(corner: Corner, fillMm = 0, body: Body = bodyOf(corner)): SeatDepth | null {
-	const { seat, posture, by } = corner.spot;
-	if (!seat || posture === 'standing') return null;
-	const gap = body.buttockPopliteal.mm - seat.depth + fillMm;
+	const { by } = corner.spot;
+	const depth = judgedDepthOf(corner);
+	if (depth === null) return null;
+	const gap = body.buttockPopliteal.mm - depth + fillMm;
 	const sd = Math.hypot(body.buttockPopliteal.sd, METHOD_SD[by]);
-	const chances = chancesOf(GAP, gap, sd);
+	const chances = chancesOf(SEAT_DEPTH_BAND, gap, sd);
 	const state = stateOf(gap);
 	return {
 		gap,
@@ -54,6 +57,7 @@ export function checkSeatDepth(corner: Corner, fillMm = 0, body: Body = bodyOf(c
 		p: chances.p,
 		verdict: verdictOf(chances),
 		state,
-		fill: state === 'presses' ? (GAP.ideal ?? GAP.low) - gap : 0
+		short: Math.max(0, SEAT_DEPTH_BAND.low - gap),
+		fill: state === 'presses' ? SEAT_DEPTH_BAND.ideal - gap : 0
 	};
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
+import { setUpAsMeasured } from '../checks';
 import type { Corner } from '../corner';
 import { backSupport, checkArmrest, checkSeatDepth, rollDiameter, rolledLengthFor, rollFor } from './index';
 
@@ -126,9 +127,19 @@ describe('backSupport', () => {
 	});
 
 	it('wants nothing of a chair that fills the hollow, unless its seat is too deep; and says where nothing can hold', () => {
-		expect(backSupport(corner({ lumbar: true }))).toEqual({ state: 'held', wanted: 0, filler: null });
+		expect(backSupport(corner({ lumbar: true }))).toEqual({
+			state: 'held',
+			fills: null,
+			wanted: 0,
+			filler: null
+		});
 		expect(backSupport(corner({ lumbar: true, depth: 490 }))).toMatchObject({ state: 'fill', wanted: 65 });
-		expect(backSupport(corner({ backrest: false }))).toEqual({ state: 'none', wanted: 0, filler: null });
+		expect(backSupport(corner({ backrest: false }))).toEqual({
+			state: 'none',
+			fills: null,
+			wanted: 0,
+			filler: null
+		});
 	});
 });
 
@@ -139,17 +150,27 @@ describe('checkArmrest', () => {
 		return checkArmrest({ ...c, spot });
 	};
 
-	it('carries the elbow, lifts the shoulder or is leaned for', () => {
+	it('carries the elbow from 0 to 20 below it, lifts the shoulder or does nothing, as far as the lengths tell', () => {
 		// Seat 450 that gives 5: elbow at 675, armrest measured above the empty seat.
 		expect(at(225, 760)).toMatchObject({ top: 675, elbow: 675, elbowAbove: 0, faults: [] });
-		expect(at(231, 760)?.faults).toEqual(['too-high']);
-		expect(at(230, 760)?.faults).toEqual([]);
-		expect(at(194, 760)?.faults).toEqual(['too-low']);
+		// With a tape the elbow is known to within 9.8 mm: three quarters of that curve lie beyond 6.6 mm.
+		expect([at(231, 760)?.faults, at(232, 760)?.faults]).toEqual([[], ['too-high']]);
+		expect([at(199, 760)?.faults, at(198, 760)?.faults]).toEqual([[], ['too-low']]);
+		const guessed = corner({ armrest: 198 }, { sittingElbow: { mm: 230, by: 'guess' } });
+		expect(checkArmrest(guessed)?.faults).toEqual([]);
+	});
+
+	it('sinks by the pads that raise the person, and moves with the seat itself', () => {
+		const c = corner({ armrest: 225 }, { sittingElbow: { mm: 230, by: 'tape' } });
+		const setUp = setUpAsMeasured(c);
+		expect(checkArmrest(c, { ...setUp, pads: 60 })?.elbowAbove).toBe(60);
+		expect(checkArmrest(c, { ...setUp, seat: setUp.seat + 60 })?.elbowAbove).toBe(0);
 	});
 
 	it('must pass under the surface', () => {
-		expect(at(225, 709)).toMatchObject({ passes: 4, faults: ['meets-surface'] });
-		expect(at(225, 710)?.faults).toEqual([]);
+		// Three lengths by tape: known to within 6.9 mm.
+		expect(at(225, 705)).toMatchObject({ passes: 0, faults: [] });
+		expect(at(225, 700)?.faults).toEqual(['meets-surface']);
 		expect(checkArmrest(corner({}))).toBeNull();
 	});
 });

@@ -1,5 +1,12 @@
 import type { SetUp } from '../checks';
-import type { Corner, HouseholdItem, HouseholdKind } from '../corner';
+import {
+	kindOfSeat,
+	SEAT_RULES,
+	type Corner,
+	type HouseholdItem,
+	type HouseholdKind,
+	type SeatKind
+} from '../corner';
 import type { Station } from '../household';
 import { pieceIds } from '../corner/piece-ids';
 import type { Plan } from '../plan';
@@ -18,6 +25,7 @@ export interface DrawnPiece extends Box {
 /** Furniture and things in the side view, mm. */
 export interface Furniture {
 	readonly seat: {
+		readonly kind: SeatKind;
 		readonly slab: Box;
 		readonly back: readonly [Point, Point] | null;
 		readonly lumbar: boolean;
@@ -37,6 +45,16 @@ export interface Furniture {
 	readonly mouse: Box | null;
 	readonly pieces: readonly DrawnPiece[];
 }
+
+/** Depth of a seat that is drawn where none was told, mm: a stool or a ball is as deep as it is wide. Ours. */
+const DRAWN_DEPTH_MM: Readonly<Record<SeatKind, number>> = {
+	chair: 430,
+	stool: 340,
+	ball: 560,
+	wheelchair: 430,
+	sofa: 620,
+	bed: 900
+};
 
 /** Thickness of a seat, a laptop's lower half and a monitor's foot as drawn, mm. */
 const SEAT_SLAB_MM = 42;
@@ -85,13 +103,13 @@ function screenX(
 	p: Posture,
 	surface: Box,
 	plan: Plan | null,
-	middle: { readonly y: number; readonly leansBy: number },
+	middle: { readonly y: number; readonly leansBy: number; readonly distance: number },
 	footDepth: number
 ): number {
 	const { spot } = corner;
 	if (spot.keys.kind === 'built-in') return keysFront(corner, p) + footDepth;
-	const height = Math.min(Math.abs(middle.y - p.tallEye.y), spot.screen.distance * 0.8);
-	const wanted = p.tallEye.x + Math.sqrt(spot.screen.distance ** 2 - height ** 2) - middle.leansBy;
+	const height = Math.min(Math.abs(middle.y - p.tallEye.y), middle.distance * 0.8);
+	const wanted = p.tallEye.x + Math.sqrt(middle.distance ** 2 - height ** 2) - middle.leansBy;
 	const nearest = nearestScreenX(corner, p, plan, footDepth);
 	return clamp(wanted, nearest, Math.max(nearest, surface.x + surface.width - 15));
 }
@@ -101,7 +119,8 @@ function screenOf(
 	p: Posture,
 	setUp: SetUp,
 	surface: Box,
-	plan: Plan | null
+	plan: Plan | null,
+	distance: number
 ): Furniture['screen'] {
 	const { kind, base, visibleHeight } = corner.spot.screen;
 	const depth = Math.min(...base);
@@ -111,7 +130,14 @@ function screenOf(
 	const laptop = kind === 'laptop';
 	const lowY = laptop ? footY + LAPTOP_BASE_MM * 0.7 : Math.max(footY + 20, topY - visibleHeight);
 	const middleY = topY - visibleHeight / 2;
-	const x = screenX(corner, p, surface, plan, { y: middleY, leansBy: (middleY - lowY) * lean }, depth);
+	const x = screenX(
+		corner,
+		p,
+		surface,
+		plan,
+		{ y: middleY, leansBy: (middleY - lowY) * lean, distance },
+		depth
+	);
 	const foot = laptop
 		? { x: x - depth, y: footY, width: depth, height: LAPTOP_BASE_MM }
 		: { x: x - depth / 2, y: footY, width: depth, height: MONITOR_FOOT_MM };
@@ -123,9 +149,16 @@ function seatOf(corner: Corner, setUp: SetUp): Furniture['seat'] {
 	const { seat, posture } = corner.spot;
 	if (!seat || posture === 'standing') return null;
 	const back = 0.27 * corner.person.stature;
+	const kind = kindOfSeat(seat);
+	const { hasBack } = SEAT_RULES[kind];
+	const depth = (hasBack ? seat.depth : undefined) ?? DRAWN_DEPTH_MM[kind];
+	const leans = hasBack ? seat.backrest === true : kind === 'wheelchair' || kind === 'sofa';
+	// A sofa and a bed go down to the floor.
+	const thickness = SEAT_RULES[kind].isForWork ? SEAT_SLAB_MM : Math.max(SEAT_SLAB_MM, setUp.seat - 40);
 	return {
-		slab: { x: -22, y: setUp.seat - SEAT_SLAB_MM, width: seat.depth + 22, height: SEAT_SLAB_MM },
-		back: seat.backrest ? [point(-30, setUp.seat + 120), point(-62, setUp.seat + 120 + back)] : null,
+		kind,
+		slab: { x: -22, y: setUp.seat - thickness, width: depth + 22, height: thickness },
+		back: leans ? [point(-30, setUp.seat + 120), point(-62, setUp.seat + 120 + back)] : null,
 		lumbar: seat.lumbar,
 		castors: seat.castors
 	};
@@ -196,10 +229,16 @@ function piecesOf(
 	return drawn;
 }
 
-/** The furniture, the screen, the keys and the stacks of a corner in the side view. */
-export function furnitureOf(corner: Corner, p: Posture, setUp: SetUp, plan: Plan | null): Furniture {
+/** The furniture, the screen, the keys and the stacks of a corner in the side view. @param distanceMm eye to the middle of the picture */
+export function furnitureOf(
+	corner: Corner,
+	p: Posture,
+	setUp: SetUp,
+	plan: Plan | null,
+	distanceMm: number
+): Furniture {
 	const surface = surfaceBox(corner, p, setUp);
-	const screen = screenOf(corner, p, setUp, surface, plan);
+	const screen = screenOf(corner, p, setUp, surface, plan, distanceMm);
 	const keys = {
 		x: keysFront(corner, p),
 		y: setUp.surface + setUp.keys,

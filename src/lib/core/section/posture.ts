@@ -1,5 +1,5 @@
 import { SEGMENT_OF_STATURE, type Body } from '../body';
-import { checkValues, type SetUp } from '../checks';
+import { checkIdsOf, checkValues, type SetUp } from '../checks';
 import type { Corner } from '../corner';
 import { bandsFor, ELBOW_TO_HAND } from '../guidance';
 import { angleAt, clamp, distance, middleJoint, point, type Point } from './geometry';
@@ -157,7 +157,9 @@ export function postureOf(corner: Corner, body: Body, setUp: SetUp): Posture {
 	const { stature: H, heel } = corner.person;
 	const values = checkValues(corner, body, setUp);
 	const seatY = standing ? 0 : setUp.seat + setUp.pads;
-	const legs = standing ? standingLegs(corner) : sittingLegs(corner, body, seatY, values.knee);
+	// Where the knees are not judged, as over footplates, the thighs are drawn level.
+	const knee = checkIdsOf(corner).includes('knee') ? values.knee : 0;
+	const legs = standing ? standingLegs(corner) : sittingLegs(corner, body, seatY, knee);
 	const { rounded, shrug } = givingWay(corner, values);
 	const elbowLevel = standing ? body.standingElbow.mm + heel : seatY + body.sittingElbow.mm;
 	const eyeLevel = standing ? body.standingEye.mm + heel : seatY + body.sittingEye.mm;

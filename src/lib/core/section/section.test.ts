@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { bodyOf } from '../body';
 import { setUpAsMeasured } from '../checks';
-import { planCorner, setUpAfter } from '../plan';
+import { plannedDistance, planCorner, setUpAfter } from '../plan';
 import { checkGaze } from '../sight';
 import { angleAt, distance, middleJoint } from './geometry';
 import { DRAWN_AS, idealCorner, reMeasuredOf, sectionOf } from './index';
@@ -73,11 +73,12 @@ describe('sectionOf', () => {
 					expect(section.angles.elbow).toBeCloseTo(90 + (Math.asin(over / lever) * 180) / Math.PI, 6);
 				}
 				const { middle } = section.furniture.screen;
-				const told = checkGaze(corner, setUp).belowLevel;
+				const set = plan ? plannedDistance(corner, plan).mm : corner.spot.screen.distance;
+				const told = checkGaze(corner, setUp, undefined, set).belowLevel;
 				if (p.rounded === 0) {
 					const drawnDistance = distance(p.eye, middle);
-					gazes += Math.abs(drawnDistance - corner.spot.screen.distance) < 1e-6 ? 1 : 0;
-					if (Math.abs(drawnDistance - corner.spot.screen.distance) < 1e-6)
+					gazes += Math.abs(drawnDistance - set) < 1e-6 ? 1 : 0;
+					if (Math.abs(drawnDistance - set) < 1e-6)
 						expect(section.angles.gazeBelowLevel).toBeCloseTo(told, 6);
 				}
 				if (corner.spot.posture === 'sitting') {

@@ -8,9 +8,10 @@ import {
 	type CheckId,
 	type CheckResult
 } from '../checks';
-import type { Corner } from '../corner';
+import { seatKindOf, type Corner } from '../corner';
 import { forearmsOnSurface } from '../guidance';
-import { setUpAfter, type Plan } from '../plan';
+import { plannedDistance, setUpAfter, type Plan } from '../plan';
+import { distanceWith } from '../sight';
 import type { DrawnAs } from './drawn-as';
 import { figureOf, type Figure } from './figure';
 import { furnitureOf, gazeBelowLevel, type Furniture } from './furniture';
@@ -130,19 +131,22 @@ function extentOf({ body, arm }: Figure, { seat, surface, screen, pieces }: Furn
  *
  * @param plan the plan that is carried out, or null for the corner as it was measured
  * @param again what was measured again once the plan was carried out
- * @param drawnAs how the person wants to be drawn
+ * @param wanted how the person wants to be drawn
  */
 export function sectionOf(
 	corner: Corner,
 	plan: Plan | null,
 	again: ReMeasured | null = null,
-	drawnAs: DrawnAs = 'standard'
+	wanted: DrawnAs = 'standard'
 ): Section {
+	// Who sits in a wheelchair is drawn in one, and so is who chose it when a seat had no kind yet.
+	const drawnAs = seatKindOf(corner) === 'wheelchair' ? 'wheelchair' : wanted;
 	const body = bodyOf(corner);
 	const planned = plan ? setUpAfter(corner, plan) : setUpAsMeasured(corner);
 	const setUp = again ? setUpReMeasured(again, planned) : planned;
 	const posture = postureOf(corner, body, setUp);
-	const furniture = furnitureOf(corner, posture, setUp, plan);
+	const distanceMm = plan ? plannedDistance(corner, plan).mm : distanceWith(corner, setUp, body);
+	const furniture = furnitureOf(corner, posture, setUp, plan, distanceMm);
 	const figure = figureOf(posture, drawnAs);
 	const checks = checkCorner(corner, setUp, body);
 	const { elbow, eye } = bodyHeights(corner, body, setUp);

@@ -1,6 +1,7 @@
 import { bodyOf, type Body } from '../body';
-import { bodyHeights, setUpAsMeasured, type SetUp } from '../checks';
+import { setUpAsMeasured, type SetUp } from '../checks';
 import type { Corner } from '../corner';
+import { distanceWith, dropToMiddle } from './viewing-distance';
 
 /** The judgement of the line of sight to the screen's middle. */
 export interface Gaze {
@@ -29,16 +30,16 @@ export function gazeAngle(dropMm: number, distanceMm: number): number {
 /**
  * Judges the line of sight to the middle of the visible picture. The viewing distance is the straight line to that
  * middle.
+ *
+ * @param distanceMm once the screen is moved; where the heights bring it if left out
  */
 export function checkGaze(
 	corner: Corner,
 	setUp: SetUp = setUpAsMeasured(corner),
-	body: Body = bodyOf(corner)
+	body: Body = bodyOf(corner),
+	distanceMm: number = distanceWith(corner, setUp, body)
 ): Gaze {
-	const { visibleHeight, distance } = corner.spot.screen;
-	const top = setUp.surface + setUp.screen + setUp.screenTopAboveBase;
-	const drop = bodyHeights(corner, body, setUp).eye - (top - visibleHeight / 2);
-	const belowLevel = gazeAngle(drop, distance);
+	const belowLevel = gazeAngle(dropToMiddle(corner, setUp, body), distanceMm);
 	const state = belowLevel < GAZE_GOOD_DEG.low ? 'up' : belowLevel > GAZE_GOOD_DEG.high ? 'down' : 'good';
 	return { belowLevel, state };
 }

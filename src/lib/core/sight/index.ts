@@ -10,6 +10,7 @@ export {
 	checkDistance,
 	DISTANCE_LIMITS,
 	distanceBand,
+	distanceWith,
 	type DistanceBand,
 	type DistanceState,
 	type ViewingDistance

@@ -81,7 +81,10 @@ describe('checkDistance', () => {
 	});
 
 	it('tells every state, and how far to move to the nearest end', () => {
-		const at = (d: number) => checkDistance(d, 'monitor', 'none');
+		const base = randomCorner(3, { rigid: 0, soft: 0, span: 0 });
+		const screen = { ...base.spot.screen, kind: 'monitor' as const };
+		const person = { ...base.person, lenses: 'none' as const };
+		const at = (d: number) => checkDistance({ spot: { ...base.spot, by: 'tape', screen }, person }, d);
 		expect([459, 460, 499, 500, 750, 751, 1020, 1021].map((d) => at(d).state)).toEqual([
 			'much-too-near',
 			'near',
@@ -93,6 +96,8 @@ describe('checkDistance', () => {
 			'much-too-far'
 		]);
 		expect([at(400).move, at(600).move, at(900).move]).toEqual([100, 0, -150]);
+		// A tape is right to within 4 mm: nearer to a border than that nothing is called wrong.
+		expect([at(499), at(496), at(600)].map(({ verdict }) => verdict)).toEqual(['unsure', 'off', 'fits']);
 	});
 });
 

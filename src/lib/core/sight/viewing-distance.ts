@@ -1,4 +1,6 @@
-import type { Lenses, Screen } from '../corner';
+import { bodyOf, METHOD_SD, type Body } from '../body';
+import { bodyHeights, chancesOf, setUpAsMeasured, verdictOf, type SetUp, type Verdict } from '../checks';
+import type { Corner, Lenses, Screen } from '../corner';
 
 /** Where the eye's distance from the screen is good, mm. */
 export interface DistanceBand {
@@ -14,6 +16,8 @@ export interface ViewingDistance {
 	readonly distance: number;
 	readonly band: DistanceBand;
 	readonly state: DistanceState;
+	/** How sure the state is: a thing is called wrong only where its direction is known. */
+	readonly verdict: Verdict;
 	/** How far to move the screen: away from the eye above 0, nearer below, mm. */
 	readonly move: number;
 }
@@ -40,9 +44,35 @@ export function distanceBand(kind: Screen['kind'], lenses: Lenses): DistanceBand
 	return { low: low + TRIFOCAL_FARTHER.low, high: high + TRIFOCAL_FARTHER.high };
 }
 
-/** Judges how far the eye is from the screen, mm. */
-export function checkDistance(distance: number, kind: Screen['kind'], lenses: Lenses): ViewingDistance {
-	const band = distanceBand(kind, lenses);
+/**
+ * How far below the eye the middle of the picture lies, mm; below 0 above it.
+ *
+ * @param setUp what is set and built
+ */
+export function dropToMiddle(corner: Corner, setUp: SetUp, body: Body = bodyOf(corner)): number {
+	const top = setUp.surface + setUp.screen + setUp.screenTopAboveBase;
+	return bodyHeights(corner, body, setUp).eye - (top - corner.spot.screen.visibleHeight / 2);
+}
+
+/**
+ * Eye to the middle of the picture once heights have changed and nobody has moved the screen: what lies between them along the floor stays, so
+ * a laptop that is lifted comes nearer. Mm.
+ */
+export function distanceWith(corner: Corner, setUp: SetUp, body: Body = bodyOf(corner)): number {
+	const { distance } = corner.spot.screen;
+	const before = dropToMiddle(corner, setUpAsMeasured(corner), body);
+	const after = dropToMiddle(corner, setUp, body);
+	if (after === before) return distance;
+	const along = Math.sqrt(Math.max(0, distance ** 2 - before ** 2));
+	return Math.round(Math.hypot(along, after));
+}
+
+/** Judges how far the eye is from the screen of a corner. @param distance mm; as it was measured if left out */
+export function checkDistance(
+	{ spot, person }: Pick<Corner, 'spot' | 'person'>,
+	distance: number = spot.screen.distance
+): ViewingDistance {
+	const band = distanceBand(spot.screen.kind, person.lenses);
 	const states: readonly (readonly [DistanceState, boolean])[] = [
 		['much-too-near', distance < DISTANCE_LIMITS.low],
 		['much-too-far', distance > DISTANCE_LIMITS.high],
@@ -51,5 +81,6 @@ export function checkDistance(distance: number, kind: Screen['kind'], lenses: Le
 	];
 	const state = states.find(([, holds]) => holds)?.[0] ?? 'good';
 	const move = Math.min(Math.max(distance, band.low), band.high) - distance;
-	return { distance, band, state, move };
+	const verdict = verdictOf(chancesOf({ ...band, ideal: null }, distance, METHOD_SD[spot.by]));
+	return { distance, band, state, verdict, move };
 }

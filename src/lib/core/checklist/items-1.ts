@@ -1,60 +1,4 @@
-import type { Corner } from '../corner';
-import type { FindingId } from './findings';
-import type { WalkStation } from './stations';
-
-/** What a question may depend on besides earlier answers: taken from the corner document. */
-export interface CornerFacts {
-	readonly posture: Corner['spot']['posture'];
-	readonly screen: Corner['spot']['screen']['kind'];
-	readonly keys: Corner['spot']['keys']['kind'];
-	readonly mouse: Corner['spot']['mouse'];
-	readonly lenses: Corner['person']['lenses'];
-	readonly armrest: 'yes' | 'no';
-	readonly backrest: 'yes' | 'no';
-}
-
-/** A question is asked where every one of its conditions holds: a fact, or an answer given before, is one of these. */
-export interface Condition {
-	readonly of: keyof CornerFacts | `item:${string}`;
-	readonly isOneOf: readonly string[];
-}
-
-/** One answer, and what it finds. */
-export interface AnswerOption {
-	readonly id: string;
-	/** Null where the answer is fine. */
-	readonly finding: FindingId | null;
-}
-
-/** One question of the checklist; its words are the catalogue's. */
-export interface ChecklistItem {
-	readonly id: string;
-	readonly station: WalkStation;
-	readonly when: readonly Condition[];
-	readonly answers: readonly AnswerOption[];
-}
-
-type Answers = Readonly<Record<string, FindingId | null>>;
-
-function item<const Id extends string, const A extends Answers>(
-	station: WalkStation,
-	id: Id,
-	answers: A,
-	when: Readonly<Partial<Record<Condition['of'], readonly string[]>>> = {}
-) {
-	return {
-		id,
-		station,
-		when: Object.entries(when).map(([of, isOneOf]): Condition => ({
-			of: of as Condition['of'],
-			isOneOf: isOneOf ?? []
-		})),
-		answers: Object.entries(answers).map(([name, finding]) => ({
-			id: name as Extract<keyof A, string>,
-			finding
-		}))
-	};
-}
+import { item, type ChecklistItem } from './item';
 
 const SITTING = { posture: ['sitting'] } as const;
 const STANDING = { posture: ['standing'] } as const;
@@ -204,12 +148,3 @@ export const ITEMS_1 = [
 	item('moving', 'calls', { 'on-my-feet': null, 'no-calls': null, seated: 'calls-seated' }),
 	item('moving', 'signal', { 'by-plan': null, 'when-it-hurts': 'waits-for-pain' })
 ] as const satisfies readonly ChecklistItem[];
-
-/** Name of a question of version 1. */
-export type ItemId = (typeof ITEMS_1)[number]['id'];
-
-/** Name of an answer to a question of version 1. */
-export type AnswerId<I extends ItemId = ItemId> = Extract<
-	(typeof ITEMS_1)[number],
-	{ readonly id: I }
->['answers'][number]['id'];

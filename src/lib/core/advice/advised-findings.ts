@@ -1,0 +1,162 @@
+import {
+	findingRule,
+	fixRule,
+	measuredFindings,
+	orderFindings,
+	type Checklist,
+	type ChecklistAnswers,
+	type FindingId,
+	type HouseholdFix,
+	type OrderedFinding
+} from '../checklist';
+import { checkCorner, situationNow, type CheckResult } from '../checks';
+import { factsOf, holdsFor, undoes, type Act } from '../conditions';
+import type { Corner } from '../corner';
+import type { RegionReport } from '../discomfort';
+import { situationAfter, type Plan, type PlanStep } from '../plan';
+
+/** What becomes of a finding once the plan is carried out: it stays, the plan closes it, or the plan causes it. */
+export type FindingFate = 'stays' | 'closed' | 'caused';
+
+/** A finding with what becomes of it, and what is done about it. */
+export interface AdvisedFinding extends OrderedFinding {
+	readonly fate: FindingFate;
+	/** What to do about it at home, as far as it holds for this person and undoes nothing else; the likeliest first. */
+	readonly fixes: readonly HouseholdFix[];
+}
+
+/** What a person told besides lengths. */
+export interface Told {
+	readonly checklist: Checklist;
+	readonly answers: ChecklistAnswers;
+	readonly reports: readonly RegionReport[];
+}
+
+/** Fixes told of one finding: the likeliest, so that a page stays short. */
+const MOST_FIXES = 2;
+
+/** What the heights are about: the plan is exact on them, and says itself what it leaves open. */
+const OF_HEIGHTS: ReadonlySet<FindingId> = new Set<FindingId>([
+	'seat-too-high',
+	'seat-too-low',
+	'thigh-pressed',
+	'keys-too-high',
+	'keys-too-low',
+	'screen-too-low',
+	'screen-too-high'
+]);
+
+/** The steps that see to a finding by themselves. */
+const STEP_OF: Readonly<Partial<Record<FindingId, PlanStep['place']>>> = {
+	'feet-hanging': 'feet',
+	'no-low-back-support': 'back',
+	'edge-behind-knee': 'back',
+	'screen-too-near': 'distance',
+	'screen-too-far': 'distance',
+	'screen-tilt': 'tilt',
+	'head-tips-back': 'tilt'
+};
+
+/** The acts that the steps of a plan are. */
+export function actsOf(corner: Corner, plan: Plan | null, steps: readonly PlanStep[]): Act[] {
+	if (!plan || steps.length === 0) return [];
+	const now = situationNow(corner).setUp;
+	const after = situationAfter(corner, plan);
+	const { setUp } = after;
+	const moved = (by: number, up: Act, down: Act): Act[] => (by === 0 ? [] : [by > 0 ? up : down]);
+	const distance = steps.some(({ place }) => place === 'distance')
+		? (after.distanceMm ?? 0) - corner.spot.screen.distance
+		: 0;
+	return [
+		...moved(setUp.seat + setUp.pads - now.seat - now.pads, 'raise-seat', 'lower-seat'),
+		...moved(setUp.feet - now.feet, 'raise-feet', 'lower-feet'),
+		...moved(setUp.surface - now.surface, 'raise-surface', 'lower-surface'),
+		...moved(setUp.keys - now.keys, 'raise-keys', 'lower-keys'),
+		...moved(
+			setUp.screen + setUp.screenTopAboveBase - now.screen - now.screenTopAboveBase,
+			'raise-screen',
+			'lower-screen'
+		),
+		...moved(distance, 'screen-away', 'screen-nearer')
+	];
+}
+
+const fitsIn = (checks: readonly CheckResult[], id: CheckResult['id']) =>
+	checks.some((check) => check.id === id && check.verdict === 'fits');
+
+/** Whether a plan closes a finding: the numbers say so, a step of it sees to it, or the check behind it comes right. */
+function isClosed(
+	{ finding, seenIn, measured }: OrderedFinding,
+	after: ReadonlySet<FindingId>,
+	before: readonly CheckResult[],
+	plan: Plan,
+	steps: readonly PlanStep[]
+): boolean {
+	if (steps.length === 0) return false;
+	const step = STEP_OF[finding];
+	if (step && steps.some(({ place }) => place === step)) return true;
+	const { closedBy } = findingRule(finding);
+	if (closedBy) return !fitsIn(before, closedBy) && fitsIn(plan.after, closedBy);
+	return measured !== null && seenIn.length === 0 && !after.has(finding);
+}
+
+/** Findings of a corner, and of the corner as a plan leaves it, each with what becomes of it. */
+function withFates(
+	corner: Corner,
+	told: Told,
+	plan: Plan | null,
+	steps: readonly PlanStep[]
+): (OrderedFinding & { readonly fate: FindingFate })[] {
+	const now = measuredFindings(corner);
+	const later = plan && steps.length > 0 ? measuredFindings(corner, situationAfter(corner, plan)) : now;
+	const isNow = new Set(now.map(({ finding }) => finding));
+	const caused = later.filter(({ finding, isSure }) => isSure && !isNow.has(finding));
+	const before = checkCorner(corner);
+	const isLater = new Set(later.map(({ finding }) => finding));
+	return orderFindings(told.checklist, corner, told.answers, told.reports, [...now, ...caused]).map(
+		(found) => ({
+			...found,
+			fate:
+				!isNow.has(found.finding) && found.seenIn.length === 0
+					? 'caused'
+					: plan && isClosed(found, isLater, before, plan, steps)
+						? 'closed'
+						: 'stays'
+		})
+	);
+}
+
+/**
+ * Everything that is found at a corner and is worth saying, in the order in which it is put right, with what becomes of it by the plan and
+ * what is done about it. A fix is told where it holds for this person, and where nothing told before undoes it: neither a step of the
+ * plan nor another fix. What a plan causes and sees to by a step of its own is that step's, and not listed.
+ *
+ * @param steps the steps of the plan; empty where there is nothing to do
+ */
+export function advisedFindings(
+	corner: Corner,
+	told: Told,
+	plan: Plan | null,
+	steps: readonly PlanStep[]
+): AdvisedFinding[] {
+	const facts = factsOf(corner);
+	const taken = actsOf(corner, plan, steps);
+	const isTold = ({ finding, seenIn, measured, fate }: OrderedFinding & { readonly fate: FindingFate }) =>
+		!OF_HEIGHTS.has(finding) &&
+		(seenIn.length > 0 || (measured?.isSure ?? false)) &&
+		!(fate === 'caused' && steps.some(({ place }) => place === STEP_OF[finding]));
+	return withFates(corner, told, plan, steps)
+		.filter(isTold)
+		.map((found) => {
+			if (found.fate === 'closed') return { ...found, fixes: [] };
+			const fixes: HouseholdFix[] = [];
+			for (const id of findingRule(found.finding).household) {
+				const { holds, act } = fixRule(id);
+				const isUndone = act !== null && taken.some((other) => undoes(act, other));
+				if (fixes.length >= MOST_FIXES || isUndone || !holdsFor(holds, facts)) continue;
+				fixes.push(id);
+				if (act) taken.push(act);
+			}
+			return { ...found, fixes };
+		});
+}

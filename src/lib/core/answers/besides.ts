@@ -1,0 +1,44 @@
+import { CITY_IDS, COMPASS, type CityId, type Compass } from '../light';
+import { CHOICE_FIELDS, choiceOf, type Answers } from './fields';
+import { checklistAnswersOf } from './walk-answers';
+
+/** What was told besides the corner document: letters, the window, the second screen. */
+export interface Besides {
+	/** Height of a small letter of the text that is read most, mm; null where it was not told. */
+	readonly letterMm: number | null;
+	/** The window's hour on the face of a clock whose 12 lies straight ahead; null for none. */
+	readonly windowHour: number | null;
+	readonly windowFaces: Compass | null;
+	readonly city: CityId | null;
+	/** The second screen; null for one alone. */
+	readonly secondScreen: {
+		readonly isLaptop: boolean;
+		readonly isFlat: boolean;
+		/** Whether both are used alike. */
+		readonly isAlike: boolean;
+	} | null;
+}
+
+/** Reads what was told besides the corner. */
+export function besidesOf(answers: Answers): Besides {
+	const told = checklistAnswersOf(answers);
+	const letter = choiceOf(answers, 'letterSize');
+	const hour = /^at-(\d+)$/.exec(told['window-clock'] ?? '')?.[1];
+	const faces = choiceOf(answers, 'windowFaces');
+	const city = choiceOf(answers, 'city');
+	const second = told['second-kind'] ?? '';
+	return {
+		letterMm: letter === CHOICE_FIELDS.letterSize.options[0] ? null : Number(letter),
+		windowHour: hour === undefined ? null : Number(hour),
+		windowFaces: COMPASS.find((wind) => wind === faces) ?? null,
+		city: CITY_IDS.find((id) => id === city) ?? null,
+		secondScreen:
+			told.screens === 'two'
+				? {
+						isLaptop: second.startsWith('laptop'),
+						isFlat: second === 'laptop-flat' || second === 'tablet',
+						isAlike: told['screen-share'] === 'both-alike' || told['main-screen'] === 'both-alike-seam-ahead'
+					}
+				: null
+	};
+}

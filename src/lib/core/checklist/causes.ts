@@ -1,0 +1,213 @@
+import type { Person } from '../corner';
+import type { DiscomfortKind, Region, RegionReport } from '../discomfort';
+import { LEGS, type FindingId } from './findings';
+import type { ItemId } from './item-ids';
+
+/** Which side of the body a cause shows on: the arm that points, the other one, or whichever. */
+type CauseSide = 'pointing' | 'other' | 'any';
+
+interface CauseRule {
+	readonly regions: readonly Region[];
+	readonly side: CauseSide;
+	/** Kinds that it shows by; null for any. */
+	readonly kinds: readonly DiscomfortKind[] | null;
+	/** What is found with it; looked for first. */
+	readonly findings: readonly FindingId[];
+	/** Questions that tell; asked next where they were not answered. */
+	readonly asks: readonly ItemId[];
+}
+
+const ARM = ['shoulder', 'elbow', 'wrist-hand'] as const;
+const NUMB = ['tingling-or-numbness'] as const;
+
+/**
+ * Where to look first for what hurts, by region, side and kind; the first that fits a complaint is told as its reason. Common practice.
+ */
+export const CAUSES = {
+	'hand-tingles': {
+		regions: ['wrist-hand', 'elbow'],
+		side: 'any',
+		kinds: NUMB,
+		findings: [
+			'wrist-bent-up',
+			'wrist-bent-sideways',
+			'hard-edge',
+			'palm-rest-while-typing',
+			'keyboard-feet-out',
+			'keys-too-high',
+			'troubled-wrists'
+		],
+		asks: ['wrist', 'edge', 'palm-rest']
+	},
+	'leg-tingles': {
+		regions: LEGS,
+		side: 'any',
+		kinds: NUMB,
+		findings: [
+			'edge-behind-knee',
+			'seat-too-high',
+			'feet-hanging',
+			'thigh-pressed',
+			'crossed-legs',
+			'footplates-off'
+		],
+		asks: ['behind-the-knee', 'whole-foot', 'crossed-legs']
+	},
+	'pointing-arm': {
+		regions: ARM,
+		side: 'pointing',
+		kinds: null,
+		findings: [
+			'mouse-far',
+			'mouse-other-level',
+			'mouse-drifts',
+			'mouse-hand-tired',
+			'armrest-too-high',
+			'armrest-too-wide',
+			'armrest-while-typing'
+		],
+		asks: ['mouse-place', 'mouse-level', 'mouse-drift', 'armrest-place']
+	},
+	'other-arm': {
+		regions: ARM,
+		side: 'other',
+		kinds: null,
+		findings: [
+			'phone-at-shoulder',
+			'papers-flat',
+			'screen-not-ahead',
+			'second-screen-aside',
+			'turns-head-only',
+			'leans-to-one-side'
+		],
+		asks: ['phone', 'papers', 'ahead', 'main-screen']
+	},
+	'low-back': {
+		regions: ['low-back'],
+		side: 'any',
+		kinds: null,
+		findings: [
+			'seat-too-low',
+			'no-low-back-support',
+			'no-backrest',
+			'not-all-the-way-back',
+			'feet-hanging',
+			'seat-too-high',
+			'bed-or-sofa'
+		],
+		asks: ['all-the-way-back', 'whole-foot']
+	},
+	'neck-and-eyes': {
+		regions: ['neck', 'eyes', 'head'],
+		side: 'any',
+		kinds: null,
+		findings: [
+			'screen-too-low',
+			'screen-too-high',
+			'screen-too-near',
+			'screen-too-far',
+			'glare',
+			'head-tips-back',
+			'text-too-small',
+			'second-screen-low'
+		],
+		asks: ['reflections', 'tips-head-back', 'read-sitting-back']
+	},
+	everywhere: {
+		regions: [
+			'neck',
+			'shoulder',
+			'elbow',
+			'wrist-hand',
+			'upper-back',
+			'low-back',
+			'hip-thigh',
+			'knee',
+			'ankle-foot'
+		],
+		side: 'any',
+		kinds: null,
+		findings: ['sits-long', 'stays-in-one-place', 'waits-for-pain', 'stands-still', 'long-on-soft-seat'],
+		asks: ['get-up', 'weight-shift', 'signal']
+	}
+} as const satisfies Record<string, CauseRule>;
+
+/** Name of a cause. */
+export type CauseId = keyof typeof CAUSES;
+
+/** Every cause, in the order in which one is told before another. */
+const CAUSE_IDS = Object.keys(CAUSES) as readonly CauseId[];
+
+/** So many sore regions, or one on both sides, are everywhere: no single thing at a desk does that. Ours. */
+const EVERYWHERE_FROM = 4;
+
+/** A cause that some complaints point to. */
+export interface LikelyCause {
+	readonly cause: CauseId;
+	/** The complaints that point to it, the sorest first. */
+	readonly reports: readonly RegionReport[];
+	readonly worst: number;
+}
+
+/** Whether both sides of a region hurt, told as one or as two. */
+function isOnBoth(report: RegionReport, sore: readonly RegionReport[]): boolean {
+	return (
+		report.side === 'both' ||
+		sore.some(({ region, side }) => region === report.region && side !== null && side !== report.side)
+	);
+}
+
+function fits(
+	rule: CauseRule,
+	report: RegionReport,
+	sore: readonly RegionReport[],
+	hand: Person['hand']
+): boolean {
+	const { region, side, kinds } = report;
+	const isOnSide =
+		rule.side === 'any' ||
+		(side !== null && !isOnBoth(report, sore) && (side === hand) === (rule.side === 'pointing'));
+	return (
+		rule.regions.includes(region) &&
+		isOnSide &&
+		(rule.kinds === null || rule.kinds.some((kind) => kinds.includes(kind)))
+	);
+}
+
+/**
+ * The causes that complaints point to, the sorest first.
+ *
+ * @param hand the hand that points
+ */
+export function likelyCauses(reports: readonly RegionReport[], hand: Person['hand']): LikelyCause[] {
+	const sore = reports.filter(({ worst }) => worst > 0);
+	const isEverywhere =
+		new Set(sore.map(({ region }) => region)).size >= EVERYWHERE_FROM ||
+		sore.some((report) => isOnBoth(report, sore));
+	return CAUSE_IDS.flatMap((cause): LikelyCause[] => {
+		if (cause === 'everywhere' && !isEverywhere) return [];
+		const pointing = sore
+			.filter((report) => fits(CAUSES[cause], report, sore, hand))
+			.sort((a, b) => b.worst - a.worst);
+		const [sorest] = pointing;
+		return sorest ? [{ cause, reports: pointing, worst: sorest.worst }] : [];
+	}).sort((a, b) => b.worst - a.worst);
+}
+
+/** The likeliest cause that a finding belongs to; null where none does. */
+export function causeOf(finding: FindingId, causes: readonly LikelyCause[]): LikelyCause | null {
+	return (
+		causes.find(({ cause }) => (CAUSES[cause].findings as readonly FindingId[]).includes(finding)) ?? null
+	);
+}
+
+/** Questions that tell of the likely causes and were not answered, in the order in which they are worth asking. */
+export function questionsToAsk(
+	causes: readonly LikelyCause[],
+	asked: readonly { readonly id: string }[],
+	answered: (id: string) => boolean
+): string[] {
+	const open = new Set(asked.map(({ id }) => id).filter((id) => !answered(id)));
+	const wanted = causes.flatMap(({ cause }) => CAUSES[cause].asks as readonly string[]);
+	return [...new Set(wanted)].filter((id) => open.has(id));
+}

@@ -1,0 +1,13 @@
+import type { ITEMS_1 } from './items-1';
+import type { ITEMS_2 } from './items-2';
+
+type AnyItem = (typeof ITEMS_1)[number] | (typeof ITEMS_2)[number];
+
+/** Name of a question of any version. */
+export type ItemId = AnyItem['id'];
+
+/** Name of an answer to a question, of any version that asks it. */
+export type AnswerId<I extends ItemId = ItemId> = Extract<
+	AnyItem,
+	{ readonly id: I }
+>['answers'][number]['id'];

@@ -1,0 +1,47 @@
+import type { FactName } from '../conditions';
+import type { FindingId } from './findings';
+import type { WalkStation } from './stations';
+
+/** A question is asked where every one of its conditions holds: a fact, or an answer given before, is one of these. */
+export interface Condition {
+	readonly of: FactName | `item:${string}`;
+	readonly isOneOf: readonly string[];
+}
+
+/** One answer, and what it finds. */
+export interface AnswerOption {
+	readonly id: string;
+	/** Null where the answer is fine. */
+	readonly finding: FindingId | null;
+}
+
+/** One question of the checklist; its words are the catalogue's. */
+export interface ChecklistItem {
+	readonly id: string;
+	readonly station: WalkStation;
+	readonly when: readonly Condition[];
+	readonly answers: readonly AnswerOption[];
+}
+
+type Answers = Readonly<Record<string, FindingId | null>>;
+
+/** One question. @param when the facts and earlier answers that it is asked by */
+export function item<const Id extends string, const A extends Answers>(
+	station: WalkStation,
+	id: Id,
+	answers: A,
+	when: Readonly<Partial<Record<Condition['of'], readonly string[]>>> = {}
+) {
+	return {
+		id,
+		station,
+		when: Object.entries(when).map(([of, isOneOf]): Condition => ({
+			of: of as Condition['of'],
+			isOneOf: isOneOf ?? []
+		})),
+		answers: Object.entries(answers).map(([name, finding]) => ({
+			id: name as Extract<keyof A, string>,
+			finding
+		}))
+	};
+}

@@ -1,0 +1,223 @@
+import {
+	ALL_THE_WAY_BACK,
+	AT_A_TABLE,
+	FEET_DOWN,
+	GETS_UP,
+	IN_A_WHEELCHAIR,
+	KEYS_ARE_CLOSE,
+	LEANING,
+	ON_A_SOFT_SEAT,
+	OWN_KEYBOARD,
+	OWN_MOUSE,
+	STANDING,
+	WITH_ARMRESTS
+} from '../conditions';
+import { item, type ChecklistItem } from './item';
+import { ITEMS_1 } from './items-1';
+
+type Id1 = (typeof ITEMS_1)[number]['id'];
+
+/** A question as version 1 asks it. */
+function as1<I extends Id1>(id: I): Extract<(typeof ITEMS_1)[number], { readonly id: I }> {
+	return ITEMS_1.find((one) => one.id === id) as Extract<(typeof ITEMS_1)[number], { readonly id: I }>;
+}
+
+const CHAIR = { seat: ['chair'] } as const;
+const TWO_SCREENS = { 'item:screens': ['two'] } as const;
+
+/** Where the window is on the face of a clock whose 12 lies straight ahead; only straight ahead and straight behind are wrong. */
+const ON_THE_CLOCK = {
+	none: null,
+	'at-12': 'window-ahead',
+	'at-1': null,
+	'at-2': null,
+	'at-3': null,
+	'at-4': null,
+	'at-5': null,
+	'at-6': 'window-behind',
+	'at-7': null,
+	'at-8': null,
+	'at-9': null,
+	'at-10': null,
+	'at-11': null
+} as const;
+
+/** The hours that a window can be at. */
+export const CLOCK_HOURS = Object.keys(ON_THE_CLOCK).filter((hour) => hour !== 'none');
+
+/**
+ * The questions of version 2. What is sat on is asked with the seat and stands in the corner document, and the questions follow it; what
+ * is measured is not asked. Common practice.
+ */
+export const ITEMS_2 = [
+	item(
+		'spot',
+		'work-surface',
+		{ table: null, worktop: null, 'low-table': null, lap: null, 'no-fixed-place': 'no-fixed-place' },
+		{}
+	),
+	as1('walkway'),
+	as1('socket'),
+	as1('quiet'),
+	item('spot', 'window-clock', ON_THE_CLOCK, AT_A_TABLE),
+	item('spot', 'sun', { never: null, 'at-some-hour': 'sun-on-screen' }, { 'item:window-clock': CLOCK_HOURS }),
+
+	item(
+		'feet',
+		'whole-foot',
+		{ 'both-flat': null, 'toes-only': 'feet-hanging', hanging: 'feet-hanging' },
+		FEET_DOWN
+	),
+	item('feet', 'footplates', { 'on-the-plates': null, 'slide-off': 'footplates-off' }, IN_A_WHEELCHAIR),
+	item(
+		'feet',
+		'behind-the-knee',
+		{ 'two-fingers-to-a-fist': null, 'more-than-a-fist': null, touches: 'edge-behind-knee' },
+		CHAIR
+	),
+	item(
+		'feet',
+		'crossed-legs',
+		{ seldom: null, often: 'crossed-legs' },
+		{ seat: ['chair', 'stool', 'ball', 'sofa'] }
+	),
+	item('feet', 'ball-hours', { 'an-hour-at-most': null, longer: 'ball-chair' }, { seat: ['ball'] }),
+
+	item(
+		'back',
+		'all-the-way-back',
+		{ 'all-the-way': null, 'front-of-the-seat': 'not-all-the-way-back' },
+		ALL_THE_WAY_BACK
+	),
+	as1('shoulders'),
+	as1('even'),
+	item(
+		'back',
+		'neck-rest',
+		{ upright: null, 'leans-back-held': null, 'leans-back-free': 'neck-unsupported' },
+		LEANING
+	),
+
+	item(
+		'hands',
+		'armrest-use',
+		{ 'in-pauses': null, never: null, 'while-typing': 'armrest-while-typing' },
+		WITH_ARMRESTS
+	),
+	item(
+		'hands',
+		'armrest-place',
+		{ 'beside-the-body': null, 'out-to-the-side': 'armrest-too-wide' },
+		WITH_ARMRESTS
+	),
+	as1('wrist'),
+	as1('edge'),
+	as1('keyboard-feet'),
+	as1('palm-rest'),
+	item(
+		'hands',
+		'keyboard-place',
+		{ close: null, 'far-back': 'keyboard-far' },
+		{ ...OWN_KEYBOARD, ...KEYS_ARE_CLOSE }
+	),
+	as1('eyes-on-keys'),
+	item(
+		'hands',
+		'lap',
+		{ 'would-work': null, 'would-not': null },
+		{ ...OWN_KEYBOARD, seat: ['chair', 'stool'], armrest: ['no'] }
+	),
+
+	as1('mouse-place'),
+	as1('mouse-level'),
+	as1('mouse-drift'),
+	item('mouse', 'side-table', { 'there-is-one': null, none: null }, { ...OWN_MOUSE, ...AT_A_TABLE }),
+	as1('pointing-hand'),
+
+	as1('laptop-hours'),
+	item('screen', 'read-sitting-back', {
+		easily: null,
+		'lean-in': 'text-too-small',
+		squint: 'text-too-small'
+	}),
+	as1('screens'),
+	item(
+		'screen',
+		'second-kind',
+		{ monitor: null, 'laptop-raised': null, 'laptop-flat': 'second-screen-low', tablet: 'second-screen-low' },
+		TWO_SCREENS
+	),
+	item('screen', 'screen-share', { 'one-most': null, 'both-alike': null }, TWO_SCREENS),
+	item('screen', 'ahead', { straight: null, 'to-one-side': 'screen-not-ahead' }, { 'item:screens': ['one'] }),
+	item(
+		'screen',
+		'main-screen',
+		{ 'main-ahead': null, 'both-alike-seam-ahead': null, 'main-to-one-side': 'second-screen-aside' },
+		TWO_SCREENS
+	),
+	item('screen', 'turning', { 'whole-body': null, 'head-only': 'turns-head-only' }, TWO_SCREENS),
+	as1('tilt'),
+	as1('tips-head-back'),
+	as1('reflections'),
+	as1('brightness'),
+	as1('eye-test'),
+
+	as1('lamp'),
+	as1('only-light'),
+	as1('evening'),
+	as1('papers'),
+
+	as1('phone'),
+	item(
+		'sound',
+		'phone-side',
+		{ 'other-hand': null, 'writing-hand': 'phone-on-writing-side' },
+		{ 'item:phone': ['headset-or-loudspeaker', 'between-ear-and-shoulder'] }
+	),
+	item(
+		'sound',
+		'ear',
+		{ changes: null, 'always-the-same': 'always-one-ear' },
+		{ 'item:phone': ['headset-or-loudspeaker', 'between-ear-and-shoulder'] }
+	),
+	as1('phone-reading'),
+	as1('headphones'),
+
+	as1('cables'),
+	as1('strips'),
+	as1('stacks'),
+	as1('vents'),
+	as1('wiped'),
+
+	item(
+		'second',
+		'second-spot',
+		{ yes: null, no: 'no-second-posture' },
+		{ seat: ['none', 'chair', 'stool', 'ball'] }
+	),
+	as1('standing-time'),
+	item(
+		'second',
+		'standing-legs',
+		{
+			even: null,
+			'split-stance': null,
+			'one-knee-on-a-stool': null,
+			'one-leg': 'weight-on-one-leg',
+			locked: 'knees-locked'
+		},
+		STANDING
+	),
+
+	item('moving', 'get-up', { 'every-half-hour': null, 'every-hour': null, seldom: 'sits-long' }, GETS_UP),
+	item('moving', 'weight-shift', { 'every-half-hour': null, seldom: 'stays-in-one-place' }, IN_A_WHEELCHAIR),
+	item(
+		'moving',
+		'soft-seat-hours',
+		{ 'under-half-an-hour': null, longer: 'long-on-soft-seat' },
+		ON_A_SOFT_SEAT
+	),
+	as1('far-look'),
+	item('moving', 'calls', { 'on-my-feet': null, 'no-calls': null, seated: 'calls-seated' }, GETS_UP),
+	as1('signal')
+] as const satisfies readonly ChecklistItem[];

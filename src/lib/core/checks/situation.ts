@@ -1,0 +1,16 @@
+import type { Corner } from '../corner';
+import { setUpAsMeasured, type SetUp } from './set-up';
+
+/** How a corner is set up, beyond its heights: what the checks that are no stacks are judged by. */
+export interface Situation {
+	readonly setUp: SetUp;
+	/** What fills the space behind the back, mm. */
+	readonly behindBackMm: number;
+	/** Eye to the middle of the picture, once it is set; null where it stays where the heights bring it. */
+	readonly distanceMm: number | null;
+}
+
+/** A corner as it was measured. */
+export function situationNow(corner: Corner): Situation {
+	return { setUp: setUpAsMeasured(corner), behindBackMm: 0, distanceMm: null };
+}

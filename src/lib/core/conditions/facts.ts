@@ -1,0 +1,50 @@
+import { seatKindOf, type Corner, type SeatKind } from '../corner';
+
+/** What questions, findings, fixes, steps and texts can depend on: facts of a person and their corner. */
+export interface Facts {
+	readonly posture: Corner['spot']['posture'];
+	/** What is sat on; `none` where one stands. */
+	readonly seat: SeatKind | 'none';
+	readonly way: Corner['way'];
+	readonly back: Corner['person']['back'];
+	readonly lenses: Corner['person']['lenses'];
+	readonly hand: Corner['person']['hand'];
+	readonly wrists: Corner['person']['wrists'];
+	readonly screen: Corner['spot']['screen']['kind'];
+	readonly keys: Corner['spot']['keys']['kind'];
+	readonly mouse: Corner['spot']['mouse'];
+	readonly armrest: 'yes' | 'no';
+	readonly backrest: 'yes' | 'no';
+	readonly castors: 'yes' | 'no';
+}
+
+/** Name of a fact. */
+export type FactName = keyof Facts;
+
+/** A fact of yes and no. */
+export function yesNo(holds: boolean): 'yes' | 'no' {
+	return holds ? 'yes' : 'no';
+}
+
+/** What the facts are taken from: a corner, whatever is in the house. */
+export type FactSource = Pick<Corner, 'spot' | 'person' | 'way'>;
+
+/** The facts of a corner. */
+export function factsOf({ spot, person, way }: FactSource): Facts {
+	const seat = seatKindOf({ spot });
+	return {
+		posture: spot.posture,
+		seat: seat ?? 'none',
+		way,
+		back: person.back,
+		lenses: person.lenses,
+		hand: person.hand,
+		wrists: person.wrists,
+		screen: spot.screen.kind,
+		keys: spot.keys.kind,
+		mouse: spot.mouse,
+		armrest: yesNo(seat !== null && (spot.seat?.armrest ?? null) !== null),
+		backrest: yesNo(seat !== null && (spot.seat?.backrest ?? false)),
+		castors: yesNo(seat !== null && (spot.seat?.castors ?? false))
+	};
+}

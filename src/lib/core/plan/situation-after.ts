@@ -1,0 +1,35 @@
+import type { Situation } from '../checks';
+import type { Corner } from '../corner';
+import { backSupport } from '../seat';
+import { checkDistance, distanceWith } from '../sight';
+import { setUpAfter, type Plan } from './plan-corner';
+
+/** How far the picture is from the eye by a plan, mm. */
+export interface PlannedDistance {
+	readonly mm: number;
+	/** Whether it has to be set: it is off, or the laptop was lifted and has come nearer. */
+	readonly isSet: boolean;
+}
+
+/**
+ * How far the picture is from the eye once the heights are right: where they bring it, moved into its band where it is off. A laptop
+ * that is typed on stays where the hands are.
+ */
+export function plannedDistance(corner: Corner, plan: Plan): PlannedDistance {
+	const comes = distanceWith(corner, setUpAfter(corner, plan));
+	const { screen, keys } = corner.spot;
+	const { move, verdict } = checkDistance(corner, comes);
+	const isLifted = screen.kind === 'laptop' && plan.stations.screen.rise > 0;
+	const isSet = keys.kind === 'separate' && (verdict === 'off' || isLifted);
+	return { mm: isSet ? comes + move : comes, isSet };
+}
+
+/** A corner as a plan leaves it. */
+export function situationAfter(corner: Corner, plan: Plan): Situation {
+	const used = new Set(Object.values(plan.stations).flatMap(({ pieces }) => pieces.map(({ id }) => id)));
+	return {
+		setUp: setUpAfter(corner, plan),
+		behindBackMm: backSupport(corner, used)?.filler?.fill ?? 0,
+		distanceMm: plannedDistance(corner, plan).mm
+	};
+}

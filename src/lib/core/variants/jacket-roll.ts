@@ -1,0 +1,11 @@
+import { backSupport } from '../seat';
+import type { VariantBase } from './variant-base';
+import type { Variant } from './variant';
+
+/** The roll in a jacket's pocket, hung over the chair's back: it stays at any height. Where a towel is rolled for the hollow. Common practice. */
+export function jacketRoll({ corner, plan }: VariantBase): Variant | null {
+	const stacked = Object.values(plan?.stations ?? {}).flatMap(({ pieces }) => pieces.map(({ id }) => id));
+	const back = backSupport(corner, new Set(stacked));
+	if (back?.fills !== 'hollow' || !back.filler?.roll) return null;
+	return { id: 'jacket-roll', labels: [back.filler.item.label], numbers: {}, after: [], closes: [] };
+}

@@ -1,0 +1,54 @@
+import { seatRulesOf } from '../corner';
+import { bandsFor } from '../guidance';
+import type { VariantBase } from './variant-base';
+import type { Variant } from './variant';
+
+/** Heights of a surface that the hands are right at, sitting on the seat as it is set and standing, mm. */
+function heightsForHands({ corner, body, setUp }: VariantBase) {
+	const at = (posture: 'sitting' | 'standing') => {
+		const spot = { ...corner.spot, posture };
+		const { elbow } = bandsFor({ ...corner, spot });
+		const level =
+			posture === 'sitting'
+				? setUp.seat + setUp.pads + body.sittingElbow.mm
+				: body.standingElbow.mm + corner.person.heel;
+		const over = level - corner.spot.keys.homeRow;
+		return [over - (elbow.high ?? elbow.low), over - elbow.low] as const;
+	};
+	return { sitting: at('sitting'), standing: at('standing') };
+}
+
+/** A better spot than a sofa or a bed: how high a table to look for, for a chair that fits the legs. Common practice. */
+export function anotherSpot({ corner, body }: VariantBase): Variant | null {
+	if (seatRulesOf(corner).isForWork) return null;
+	const { knee, elbow } = bandsFor({ ...corner, way: 'upright' });
+	const seat = body.popliteal.mm + corner.person.heel + (knee.ideal ?? knee.low);
+	const level = seat + body.sittingElbow.mm - corner.spot.keys.homeRow;
+	return {
+		id: 'another-spot',
+		labels: [],
+		numbers: { riseMm: seat, fromMm: level - (elbow.high ?? elbow.low), toMm: level - elbow.low },
+		after: [],
+		closes: []
+	};
+}
+
+/** A laptop with no keyboard of its own: change places every half hour, between such as are right for the hands in turn. Common practice. */
+export function moveAbout(base: VariantBase): Variant | null {
+	const { facts, corner } = base;
+	if (facts.keys !== 'built-in' || !seatRulesOf(corner).canGetUp) return null;
+	const { sitting, standing } = heightsForHands(base);
+	return {
+		id: 'move-about',
+		labels: [],
+		numbers: {
+			...(facts.posture === 'sitting' && seatRulesOf(corner).isForWork
+				? { fromMm: sitting[0], toMm: sitting[1] }
+				: {}),
+			standingFromMm: standing[0],
+			standingToMm: standing[1]
+		},
+		after: [],
+		closes: []
+	};
+}

@@ -1,4 +1,4 @@
-import { checklistEn, type ChecklistTexts } from './checklist-en';
+import { checklistEn, type ChecklistTexts } from './en/checklist';
 
 /** The checklist's words by language: a file of their own, so that pages that ask nothing do not carry them. */
 const CHECKLIST_TEXTS: Readonly<Record<string, ChecklistTexts>> = { en: checklistEn };
@@ -8,4 +8,5 @@ export function checklistTextsFor(locale: string): ChecklistTexts {
 	return CHECKLIST_TEXTS[locale] ?? checklistEn;
 }
 
-export type { ChecklistTexts, ItemTexts } from './checklist-en';
+export type { ChecklistTexts } from './en/checklist';
+export type { ItemTexts } from './en/questions';

@@ -1,4 +1,4 @@
-import { en } from './en';
+import { en } from './en/index';
 
 /** The shape that every language's catalogue has; the compiler holds a new one to it. */
 export type Catalogue = typeof en;

@@ -1,41 +1,27 @@
-import type { KeptAdvice } from '$lib/core/advice';
-import { checklistAnswersOf, type Answers } from '$lib/core/answers';
-import { checklistOf, findingRule, orderFindings, type FindingId } from '$lib/core/checklist';
+import { advisedFindings, otherChecks, purchasesOf, type KeptAdvice } from '$lib/core/advice';
+import {
+	besidesOf,
+	checkField,
+	checklistAnswersOf,
+	factsOfAnswers,
+	pageOfField,
+	unitOf,
+	type Answers,
+	type Page
+} from '$lib/core/answers';
+import { askedItems, checklistOf, likelyCauses, questionsToAsk, type ItemId } from '$lib/core/checklist';
+import { bodyHeights, setUpAsMeasured } from '$lib/core/checks';
+import { factsOf } from '$lib/core/conditions';
+import { bodyOf } from '$lib/core/body';
 import type { Corner } from '$lib/core/corner';
-import type { Region, RegionReport } from '$lib/core/discomfort';
-import { checklistTextsFor } from './checklist';
-
-/** A finding beside the heights, in words. */
-export interface FindingLine {
-	readonly finding: FindingId;
-	readonly station: string;
-	readonly name: string;
-	/** How far off, mm; null where no length says it. */
-	readonly offMm: number | null;
-	/** What to do about it at home. */
-	readonly fixes: readonly string[];
-	/** Said where the risk is. */
-	readonly cautions: readonly string[];
-	/** Reported regions that it goes with, and whether that has brought it forward in its station. */
-	readonly tiedTo: readonly Region[];
-	readonly isMovedUp: boolean;
-}
-
-/** What the plan itself is about: the heights, the low back that has a step of its own, the laptop as a compromise. */
-const TOLD_BY_THE_PLAN: readonly FindingId[] = [
-	'seat-too-high',
-	'seat-too-low',
-	'feet-hanging',
-	'keys-too-high',
-	'keys-too-low',
-	'screen-too-low',
-	'screen-too-high',
-	'no-low-back-support',
-	'laptop-alone'
-];
-
-/** Fixes told of one finding: the likeliest, so that a page stays short. */
-const MOST_FIXES = 2;
+import type { RegionReport } from '$lib/core/discomfort';
+import { setUpAfter, type Plan, type PlanStep } from '$lib/core/plan';
+import { variantsOf } from '$lib/core/variants';
+import { checklistTextsFor } from '../checklist';
+import { wordsFor } from '../words-for';
+import { findingLines } from './finding-lines';
+import { sunView } from './sun-view';
+import { variantLines } from './variant-lines';
 
 /** What a person told besides lengths. */
 export interface ToldBesides {
@@ -45,39 +31,80 @@ export interface ToldBesides {
 	readonly checklistVersion: number;
 }
 
-function findingLines(
-	corner: Corner,
-	{ answers, discomfort, checklistVersion }: ToldBesides,
-	locale: string
-): FindingLine[] {
-	const texts = checklistTextsFor(locale);
-	const checklist = checklistOf(checklistVersion);
-	if (!checklist) return [];
-	const ordered = orderFindings(checklist, corner, checklistAnswersOf(answers), discomfort ?? []);
-	return ordered
-		.filter(({ finding, seenIn, measured }) => {
-			const isTold = seenIn.length > 0 || (measured?.isSure ?? false);
-			return isTold && !TOLD_BY_THE_PLAN.includes(finding);
-		})
-		.map(({ finding, station, measured, tiedTo, isMovedUp }) => {
-			const { household, cautions } = findingRule(finding);
-			return {
-				finding,
-				station: texts.stations[station],
-				name: texts.findings[finding],
-				offMm: measured?.offMm ?? null,
-				fixes: household.slice(0, MOST_FIXES).map((fix) => texts.household[fix]),
-				cautions: cautions.map((caution) => texts.cautions[caution]),
-				tiedTo,
-				isMovedUp
-			};
-		});
+/** The plan that a page is about. */
+export interface PagePlan {
+	/** Null where there is nothing to do. */
+	readonly plan: Plan | null;
+	readonly steps: readonly PlanStep[];
 }
 
-/** Advice as a page shows it, findings in words: what goes over the wire, and what a page without network makes. */
-export function adviceForPage(corner: Corner, advice: KeptAdvice, told: ToldBesides, locale: string) {
-	const { findings: _measured, ...rest } = advice;
-	return { ...rest, findings: findingLines(corner, told, locale) };
+/** A question that matters for what hurts and was not answered. */
+interface OpenQuestion {
+	readonly id: string;
+	readonly question: string;
+	readonly page: Page;
+}
+
+/** No checklist: answers of a version that is not known here find nothing. */
+const NO_CHECKLIST = { version: 0, items: [] };
+
+function openQuestions(corner: Corner, told: ToldBesides, locale: string): OpenQuestion[] {
+	const checklist = checklistOf(told.checklistVersion) ?? NO_CHECKLIST;
+	const answers = checklistAnswersOf(told.answers);
+	const facts = factsOfAnswers(told.answers, corner.way);
+	const texts = checklistTextsFor(locale);
+	const causes = likelyCauses(told.discomfort ?? [], corner.person.hand);
+	const asked = askedItems(checklist, facts, answers);
+	return questionsToAsk(causes, asked, (id) => answers[id] !== undefined).map((id) => ({
+		id,
+		question: wordsFor(texts.items[id as ItemId].question, facts),
+		page: pageOfField(checkField(id))
+	}));
+}
+
+/**
+ * Advice as a page shows it, in words where they are the same for every unit: what goes over the wire, and what a page without network
+ * makes. Findings, the checks that are no stacks and the variants are worked out for the plan that the page is about.
+ *
+ * Cost: some tens of checks of one corner; nothing is searched.
+ */
+export function adviceForPage(
+	corner: Corner,
+	advice: KeptAdvice,
+	told: ToldBesides,
+	{ plan, steps }: PagePlan,
+	locale: string
+) {
+	const { findings: _measured, purchases: _kept, ...rest } = advice;
+	const checklist = checklistOf(told.checklistVersion) ?? NO_CHECKLIST;
+	const answers = checklistAnswersOf(told.answers);
+	const worked = steps.length > 0 ? plan : null;
+	const advised = advisedFindings(
+		corner,
+		{ checklist, answers, reports: told.discomfort ?? [] },
+		worked,
+		steps
+	);
+	const texts = checklistTextsFor(locale);
+	const besides = besidesOf(told.answers);
+	const found = advised.map(({ finding }) => finding);
+	const setUp = worked ? setUpAfter(corner, worked) : setUpAsMeasured(corner);
+	const { eye } = bodyHeights(corner, bodyOf(corner), setUp);
+	return {
+		...rest,
+		facts: factsOf(corner),
+		besides,
+		purchases: purchasesOf(advice),
+		findings: findingLines(corner, advised, locale),
+		/** What the plan closes besides heights, by name. */
+		closed: advised.filter(({ fate }) => fate === 'closed').map(({ finding }) => texts.findings[finding]),
+		askNext: openQuestions(corner, told, locale),
+		others: otherChecks(corner, worked, besides.letterMm),
+		variants: variantLines(variantsOf(corner, worked, found, answers), unitOf(told.answers), locale),
+		sun: sunView(besides, Math.round(eye - corner.spot.screen.visibleHeight / 2)),
+		/** Height of the eye as the plan leaves it: what a second screen is raised to. */
+		eyeMm: Math.round(eye)
+	};
 }
 
 /** What {@link adviceForPage} gives. */

@@ -1,0 +1,60 @@
+import type { AdvisedFinding } from '$lib/core/advice';
+import { findingRule, type FindingId } from '$lib/core/checklist';
+import { factsOf } from '$lib/core/conditions';
+import type { Corner } from '$lib/core/corner';
+import type { Region } from '$lib/core/discomfort';
+import { checklistTextsFor } from '../checklist';
+import { regionEn } from '../triage-en';
+import { wordsFor } from '../words-for';
+
+/** A finding beside the heights, in words. */
+export interface FindingLine {
+	readonly finding: FindingId;
+	readonly station: string;
+	readonly name: string;
+	/** How far off, mm; null where no length says it. */
+	readonly offMm: number | null;
+	/** Whether the plan itself brings it about. */
+	readonly isCaused: boolean;
+	/** What to do about it at home. */
+	readonly fixes: readonly string[];
+	/** What could be borrowed for it. */
+	readonly shop: readonly string[];
+	/** Said where the risk is. */
+	readonly cautions: readonly string[];
+	/** Why it comes first of all: what a complaint points to, by side and kind; null where none does. */
+	readonly because: string | null;
+	/** Reported regions that it goes with, and whether that has brought it forward in its station. */
+	readonly tiedTo: readonly Region[];
+	readonly isMovedUp: boolean;
+}
+
+const list = new Intl.ListFormat('en', { type: 'conjunction' });
+
+/** Findings in words. */
+export function findingLines(
+	corner: Corner,
+	advised: readonly AdvisedFinding[],
+	locale: string
+): FindingLine[] {
+	const texts = checklistTextsFor(locale);
+	const facts = factsOf(corner);
+	return advised
+		.filter(({ fate }) => fate !== 'closed')
+		.map(({ finding, station, measured, fate, fixes, cause, tiedTo, isMovedUp }) => {
+			const { shop, cautions } = findingRule(finding);
+			return {
+				finding,
+				station: texts.stations[station],
+				name: texts.findings[finding],
+				offMm: measured?.offMm ?? null,
+				isCaused: fate === 'caused',
+				fixes: fixes.map((fix) => wordsFor(texts.household[fix], facts)),
+				shop: shop.map((thing) => texts.shop[thing]),
+				cautions: cautions.map((caution) => texts.cautions[caution]),
+				because: cause && texts.causes[cause.cause](list.format(cause.reports.map(regionEn))),
+				tiedTo: cause ? [] : tiedTo,
+				isMovedUp
+			};
+		});
+}

@@ -1,0 +1,27 @@
+import type { Besides } from '$lib/core/answers';
+import { utcOffsetsOf } from '$lib/core/calendar';
+import { CITIES, sunAtSpot, windowAtHour, type MonthOfSun, type WindowAngle } from '$lib/core/light';
+
+/** The window of a spot, and when the sun comes in. */
+export interface SunView {
+	readonly angle: WindowAngle;
+	/** Month by month; null where the place or the window's side was not told. */
+	readonly months: readonly MonthOfSun[] | null;
+}
+
+/** The year whose sun is shown: it hardly matters which. */
+const SUN_YEAR = 2026;
+
+/** The window as it was told; null where there is none. @param targetMm height that the sun must reach */
+export function sunView({ windowHour, windowFaces, city }: Besides, targetMm: number): SunView | null {
+	if (windowHour === null) return null;
+	const months =
+		windowFaces && city
+			? sunAtSpot(
+					{ hour: windowHour, faces: windowFaces, city, targetMm },
+					SUN_YEAR,
+					utcOffsetsOf(CITIES[city].zone, SUN_YEAR)
+				)
+			: null;
+	return { angle: windowAtHour(windowHour), months };
+}

@@ -1,0 +1,38 @@
+import type { CheckId } from '$lib/core/checks';
+import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/length';
+import type { Variant, VariantId } from '$lib/core/variants';
+import { checklistTextsFor } from '../checklist';
+
+/** A variant in words. */
+export interface VariantLine {
+	readonly id: VariantId;
+	readonly name: string;
+	readonly how: string;
+	/** Said where the risk is; null where there is none. */
+	readonly care: string | null;
+	/** Checks that it closes. */
+	readonly closes: readonly CheckId[];
+}
+
+/** Variants in words, lengths in the person's unit. */
+export function variantLines(variants: readonly Variant[], unit: LengthUnit, locale: string): VariantLine[] {
+	const texts = checklistTextsFor(locale).variants;
+	const length = (mm: number | undefined) => (mm === undefined ? '' : formatLength(mm, unit, { locale }));
+	return variants.map(({ id, labels, numbers, closes }) => {
+		const { name, how, care } = texts[id];
+		const words = how({
+			from: length(numbers.fromMm),
+			to: length(numbers.toMm),
+			standingFrom: length(numbers.standingFromMm),
+			standingTo: length(numbers.standingToMm),
+			rise: length(numbers.riseMm),
+			edge: length(numbers.edgeMm),
+			feet: length(numbers.feetMm),
+			lower: length(numbers.lowerMm),
+			nearer: length(numbers.nearerMm),
+			degrees: numbers.degrees === undefined ? '' : formatDegrees(numbers.degrees),
+			things: labels.map((label) => `“${label}”`)
+		});
+		return { id, name, how: words, care: care ?? null, closes };
+	});
+}

@@ -1,0 +1,44 @@
+import type { CheckId, MeasurableName, Verdict } from '$lib/core/checks';
+
+export const checks = {
+	names: { knee: 'Knees', elbow: 'Elbow', eye: 'Screen top', thigh: 'Thigh room' } as Readonly<
+		Record<CheckId, string>
+	>,
+	fits: 'fits',
+	unsure: 'not known yet',
+	atEdge: 'at the edge: fine if it feels fine',
+	about: (length: string) => `about ${length}`,
+	toBeSure: (name: string) => `not known yet: measure ${name}`,
+	surer: (name: string) => `To be more certain, measure ${name}.`,
+	/** What a value outside its band says, by the side it lies on. */
+	off: {
+		knee: {
+			low: (mm: string) => `seat ${mm} too low`,
+			high: (mm: string) => `seat ${mm} too high for the feet`
+		},
+		elbow: { low: (mm: string) => `keys ${mm} too high`, high: (mm: string) => `keys ${mm} too low` },
+		eye: { low: (mm: string) => `screen ${mm} too low`, high: (mm: string) => `screen ${mm} too high` },
+		thigh: { low: (mm: string) => `${mm} too little room`, high: (mm: string) => `${mm} more than needed` }
+	} as Readonly<Record<CheckId, Readonly<Record<'low' | 'high', (length: string) => string>>>>,
+	/** Before the gap that there was, and behind one that has grown. */
+	was: 'was',
+	worse: 'worse',
+	verdicts: { fits: 'fits', unsure: 'not sure', off: 'off' } as Readonly<Record<Verdict, string>>,
+	likely: (words: string) => `perhaps ${words}`,
+	markText: (name: string, words: string, value: string, band: string) =>
+		`${name}: ${words}. Value ${value}, good ${band}.`,
+	band: (low: string, high: string | null) => (high === null ? `from ${low}` : `from ${low} to ${high}`)
+};
+
+export const measurable = {
+	popliteal: 'floor to the hollow of the knee',
+	sittingElbow: 'seat to elbow',
+	sittingEye: 'seat to eye',
+	thigh: 'thickness of the thigh',
+	buttockPopliteal: 'seat to the hollow of the knee',
+	standingElbow: 'floor to elbow, standing',
+	standingEye: 'floor to eye, standing',
+	seat: 'the seat’s height',
+	surface: 'the table’s height',
+	thickness: 'the table’s thickness'
+} as Readonly<Record<MeasurableName, string>>;

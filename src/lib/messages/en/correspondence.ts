@@ -1,0 +1,32 @@
+export const withdraw = {
+	title: 'Withdraw your answers?',
+	lead: 'We remove everything you gave us at once: your answers, plans, check-ins, requests, messages and links. This can’t be undone.',
+	stays:
+		'What stays: that you were asked, that you withdrew, and your coordinator’s own notes of talks with you.',
+	signStays:
+		'A warning sign you reported also stays with your coordinator until they’ve reached you. We never lose a warning sign.',
+	confirm: 'Withdraw everything',
+	keep: 'Keep them',
+	doneTitle: 'Withdrawn',
+	doneLead: 'Your answers are removed and your links have ended. You can close this page.'
+};
+
+export const messages = {
+	title: 'Messages',
+	lead: 'Between you and your coordinator. Only coordinators read this, and a clinician if you’re referred to one.',
+	left: 'Your self-assessment has ended. You can still read and write here.',
+	none: 'Nothing has been written yet.',
+	you: 'You',
+	write: 'Write to your coordinator',
+	care: 'Not for emergencies: if something can’t wait, call your emergency number.',
+	send: 'Send',
+	back: 'Back to my corner',
+	link: 'Messages',
+	requestStates: {
+		asked: 'asked for, not decided yet',
+		approved: 'approved',
+		declined: 'declined',
+		sent: 'on its way',
+		arrived: 'arrived'
+	}
+};

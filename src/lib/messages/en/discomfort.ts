@@ -1,0 +1,39 @@
+import type { DiscomfortKind, Region } from '$lib/core/discomfort';
+
+export const discomfort = {
+	figure: 'Figure, front and back. The list beside it holds the same places.',
+	front: 'front',
+	back: 'back',
+	places: {
+		head: 'Head',
+		eyes: 'Eyes',
+		neck: 'Neck',
+		shoulder: 'Shoulder',
+		'upper-back': 'Upper back',
+		elbow: 'Elbow',
+		'wrist-hand': 'Wrist or hand',
+		'low-back': 'Low back',
+		'hip-thigh': 'Hip or thigh',
+		knee: 'Knee',
+		'ankle-foot': 'Ankle or foot'
+	} as Readonly<Record<Region, string>>,
+	sided: (name: string, side: 'left' | 'right') => `${name}, ${side}`,
+	worst: 'At its worst',
+	worstEnds: '0 is nothing, 10 the worst you can imagine',
+	days: 'On how many of the seven days?',
+	hinders: 'Does it hinder your work?',
+	hindersOptions: { no: 'No', 'a-little': 'A little', much: 'Much' } as Readonly<Record<string, string>>,
+	kinds: 'What is it like?',
+	kindOptions: {
+		ache: 'Ache',
+		pain: 'Pain',
+		stiffness: 'Stiffness',
+		'tingling-or-numbness': 'Tingling or numbness',
+		weakness: 'Weakness',
+		'tired-or-dry-eyes': 'Tired or dry eyes'
+	} as Readonly<Record<DiscomfortKind, string>>,
+	none: 'nothing',
+	told: (worst: number) => `${worst} of 10`,
+	daysMissing: 'On how many days?',
+	care: 'From 7 of 10, or with numbness, tingling or weakness that stays, see a doctor. This guides; it doesn’t diagnose.'
+};

@@ -1,0 +1,63 @@
+import { isOne } from './numbers';
+
+export const frame = {
+	skip: 'Skip to the questions',
+	saved: (time: string) => `Saved ${time}`,
+	saving: 'Saving …',
+	notSaved: 'Not sent yet. It’s kept on this device and goes out as soon as the network is back.',
+	refused: 'One answer couldn’t be kept. Write it again, shorter and in plain letters.',
+	ended: 'This link has ended and keeps nothing more. Ask your coordinator for a new one.',
+	back: 'Back',
+	theme: { light: 'Light', dark: 'Dark', label: 'Colours' },
+	textSize: { label: 'Text size', normal: 'normal', large: 'large', larger: 'larger' },
+	unitLabel: 'Lengths in',
+	unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
+	change: 'Change',
+	pages: 'Pages',
+	contents: 'Contents',
+	pageOf: (n: number, of: number) => `${n} of ${of}`
+};
+
+export const start = {
+	title: (name: string) => `Hello ${name}. Let’s see whether your corner fits you.`,
+	lead: 'It takes a tape measure and some time. You can stop whenever you like and pick up where you left off.',
+	linesTitle: 'Before you begin',
+	lines: [
+		[
+			'What',
+			'Heights of your table, chair and screen, a few body lengths, what you notice, what hurts, and what you have at home. No photos.'
+		],
+		['Why', 'To work out what fits you, and what in your home can fix what doesn’t.'],
+		['Who', 'You and the health coordinator who wrote to you. Nobody else, and not your manager.'],
+		['How long', 'Until you withdraw it here, or you’re taken off the coordinator’s list.'],
+		['Yours', 'You can look at it, correct it or withdraw it at any time with this link.'],
+		[
+			'Not',
+			'This is guidance for comfort. It’s not a diagnosis and doesn’t replace a clinician. Local law comes first.'
+		]
+	] as readonly (readonly [string, string])[],
+	begin: 'I’ve read this. Begin',
+	goOn: 'Pick up where I left off',
+	toPlan: 'To my plan'
+};
+
+export const nav = {
+	next: (page: string) => `Next: ${page}`,
+	finish: 'Show my plan',
+	fix: (n: number) => (isOne(n) ? 'One line needs another look' : `${n} lines need another look`),
+	fixLead: 'Everything you typed is still here.'
+};
+
+export const device = {
+	title: 'Continue on your phone',
+	lead: 'It’s easier to measure with the phone in your hand. Point its camera at this square to open the same questions there. Both devices stay in step.',
+	link: 'Continue on your phone',
+	alt: 'Square code that holds your personal link',
+	care: 'Anyone with this square can see your answers, so don’t share it.'
+};
+
+export const faults = {
+	title: 'That didn’t work',
+	network: 'We couldn’t reach the page. What you typed is kept on this device.',
+	again: 'Try again'
+};

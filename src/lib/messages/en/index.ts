@@ -1,0 +1,55 @@
+import { checkIn } from './check-in';
+import { checks, measurable } from './checks';
+import { messages, withdraw } from './correspondence';
+import { discomfort } from './discomfort';
+import { device, faults, frame, nav, start } from './frame';
+import { letter } from './letters';
+import { desk, look, lookThings } from './look';
+import { measure } from './measuring';
+import { light, otherChecks } from './other-checks';
+import { again, ladder, open, plan, spots } from './plan';
+import { section } from './section';
+import { steps, wayOf, ways } from './steps';
+import { fields, first, hints, issues, options, pages, things } from './walk';
+
+/** English texts of the employee's door, the checks and the steps, by subject. Another language is another folder of this shape. */
+export const en = {
+	locale: 'en',
+	/** Dates are written day first. */
+	dateLocale: 'en-GB',
+	product: 'Easy Corner',
+	frame,
+	start,
+	pages,
+	first,
+	discomfort,
+	nav,
+	fields,
+	hints,
+	options,
+	issues,
+	things,
+	checks,
+	measurable,
+	section,
+	steps,
+	ways,
+	wayOf,
+	ladder,
+	plan,
+	open,
+	otherChecks,
+	light,
+	again,
+	spots,
+	look,
+	lookThings,
+	desk,
+	device,
+	measure,
+	withdraw,
+	checkIn,
+	messages,
+	letter,
+	faults
+};

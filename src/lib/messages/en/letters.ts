@@ -1,0 +1,64 @@
+export const letter = {
+	subject: 'Does your corner fit you?',
+	body: (name: string, until: string | null) =>
+		[
+			`Hello ${name},`,
+			'You work from home, so nobody sees whether your table and chair fit you. This self-assessment works it out. You measure a few heights, and it tells you what to change with things you have at home.',
+			'A tape measure helps, but sheets of paper will do. We don’t ask for photos. You can stop and come back later.',
+			`${until ? `Please answer by ${until}. ` : ''}Your personal link works for as long as your answers are kept. It opens them, so please don’t share it.`,
+			'If anything hurts badly, or numbness stays or wakes you at night, don’t wait for this. See a doctor.'
+		].join('\n\n'),
+	button: 'Begin',
+	messageSubject: 'A message about your corner',
+	messageBody: (name: string) =>
+		[
+			`Hello ${name},`,
+			'Your coordinator has written to you. Open your personal link to read it and answer. For your privacy, this letter doesn’t repeat it.'
+		].join('\n\n'),
+	reminderSubject: (subject: string) => `Reminder: ${subject}`,
+	reminderBody: (name: string) =>
+		[
+			`Hello ${name},`,
+			'Your self-assessment is still open. What you’ve typed so far is kept, and you can pick up where you left off.',
+			'If you’d rather not, or something is in the way, tell your coordinator through the same link. That’s an answer too.'
+		].join('\n\n'),
+	checkInSubject: 'How is your corner holding up? One minute',
+	checkInBody: (name: string) =>
+		[
+			`Hello ${name},`,
+			'You changed your workplace some weeks ago. Is it holding up? It takes one minute to tell us, through your personal link.'
+		].join('\n\n'),
+	checkInReminderSubject: 'Reminder: one minute about your corner',
+	checkInReminderBody: (name: string) =>
+		[
+			`Hello ${name},`,
+			'We asked how your corner is holding up and haven’t heard from you yet. It takes one minute. If it no longer holds, we’d like to know that too.'
+		].join('\n\n'),
+	planSubject: 'Your plan is waiting for you',
+	planBody: (name: string) =>
+		[
+			`Hello ${name},`,
+			'Some weeks ago you got a plan for your workplace, made of things you have at home. You haven’t ticked any of its steps yet. Your personal link opens it.',
+			'If something doesn’t work at your place, say so on the plan, and we’ll make a new one without it. You can also write to your coordinator there.'
+		].join('\n\n'),
+	recheckSubject: 'Time for another look at your corner',
+	recheckBody: (name: string) =>
+		[
+			`Hello ${name},`,
+			'It’s been a while since you measured your workplace. Bodies, glasses and chairs change. Your last answers are filled in, so you only correct what’s different now.',
+			'Your new personal link opens them. Please don’t share it.'
+		].join('\n\n'),
+	accountSubject: { invitation: 'Your account in Easy Corner', reset: 'Choose another password' },
+	accountBody: {
+		invitation: (name: string) =>
+			[
+				`Hello ${name},`,
+				'Somebody made an account for you in Easy Corner. Choose a password with the link below. It works once, for seven days.'
+			].join('\n\n'),
+		reset: (name: string) =>
+			[
+				`Hello ${name},`,
+				'Somebody asked for a new password for your account. If that was you, choose one with the link below within two hours. If not, do nothing, and your password stays as it is.'
+			].join('\n\n')
+	}
+};

@@ -1,0 +1,59 @@
+export const measure = {
+	title: 'Measuring at home',
+	lead: 'A tape measure is best. Without one, any of these will do. Tell us which you used.',
+	link: 'No tape? Ways to measure',
+	toTheWalk: 'To the questions',
+	ways: [
+		{
+			id: 'tape',
+			title: 'Tape measure',
+			lines: [
+				'Straight down to the floor, at the front of the table or seat. Body lengths are easier with somebody’s help.'
+			]
+		},
+		{
+			id: 'paper-ruler',
+			title: 'Paper ruler, printed',
+			lines: [
+				'Print at 100 %, without “fit to page”. Hold a bank card to the thick line: they must be equally long.',
+				'Cut out the four strips and glue each to the tab of the one before. That makes a metre.'
+			]
+		},
+		{
+			id: 'a4-sheets',
+			title: 'Sheets of A4, end to end',
+			lines: [
+				'A sheet is 29.7 cm long and 21.0 cm wide (11.69 and 8.27 in). Fold one for halves. Choose “A4 sheets” and count them in.'
+			]
+		},
+		{
+			id: 'card',
+			title: 'A bank card and this screen, for small things',
+			lines: [
+				'For the thickness of a book or a cushion. Set the scale with a card once; this device remembers it.'
+			]
+		},
+		{
+			id: 'hand-span',
+			title: 'Hand-span, the last resort',
+			lines: ['From thumb to little finger, spread. Measure your span once on a sheet of A4, then count.']
+		}
+	] as readonly { id: string; title: string; lines: readonly string[] }[],
+	printA4: 'Ruler for A4 paper',
+	printLetter: 'Ruler for Letter paper',
+	rulerTitle: 'Paper ruler',
+	rulerLead:
+		'Print at 100 %. Before you cut, hold a bank card to the thick line. If they differ, set the printer’s scale to 100 %.',
+	check: 'Check: this line is as long as the long side of a bank card (85.6 mm).',
+	cardLabel: 'Make the frame as wide as a bank card',
+	cardHow: 'Hold the card to the screen, long side across, and move the slider.',
+	cardKept: 'This screen’s scale is kept on this device.',
+	cardNot: 'Not set yet, so sizes below are a guess.',
+	thingLabel: 'Length of a small thing',
+	thingHow: 'Hold it to the bar and move the slider until they’re equally long.',
+	sheetsLong: 'Long sides',
+	sheetsShort: 'Short sides',
+	spans: 'Hand-spans',
+	span: 'Your hand-span',
+	is: (length: string) => `is ${length}`
+};

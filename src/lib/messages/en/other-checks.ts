@@ -1,0 +1,41 @@
+import type { OtherCheckId } from '$lib/core/advice';
+
+/** The checks that are no stacks, now and after the plan. */
+export const otherChecks = {
+	title: 'Not about height',
+	now: 'now',
+	after: 'after',
+	names: {
+		'seat-depth': 'Seat edge to knee',
+		armrest: 'Elbow above armrest',
+		'under-table': 'Room for the armrest under the table',
+		distance: 'Eyes to screen',
+		gaze: 'Looking down to the middle of the picture',
+		letters: 'Your text, as your eyes see it'
+	} as Readonly<Record<OtherCheckId, string>>,
+	good: {
+		between: (low: string, high: string) => `good from ${low} to ${high}`,
+		from: (low: string) => `good from ${low}`
+	},
+	published: (low: string, high: string) => `Published for the middle: ${low} to ${high} (ISO 9241-5).`,
+	zoom: (percent: number) => `Set the zoom to ${percent} %.`,
+	lettersHow: (height: string) => `At this distance a small letter should be at least ${height} tall.`,
+	fits: 'fits',
+	off: 'off',
+	unsure: 'not sure'
+};
+
+/** Daylight at the spot. */
+export const light = {
+	title: 'Your window and the sun',
+	angle: (degrees: string) => `The window is ${degrees} from where you look.`,
+	side: 'That’s good: daylight from the side.',
+	turn: (degrees: string) => `Turn the desk by about ${degrees} and it will be at your side.`,
+	sunLead: 'When the sun comes in, on a clear day in the middle of the month:',
+	month: 'Month',
+	face: 'On your face',
+	screen: 'On the screen',
+	none: 'none',
+	never: 'The sun doesn’t reach your face or screen through this window.',
+	assumed: 'For a window from 80 cm to 2.2 m above the floor, about 1.5 m away.'
+};

@@ -1,0 +1,177 @@
+import type { PurchaseId, ThingToDo } from '$lib/core/plan';
+import { inWords, isOne } from './numbers';
+
+const pieces = (n: number) => (isOne(n) ? `${n} piece` : `${n} pieces`);
+
+/** The ladder: the most for one thing to do, for two, for all. */
+export const ladder = {
+	title: 'As much as you like',
+	lead: 'Each line is the most that so many changes can do.',
+	things: {
+		seat: 'seat',
+		surface: 'table',
+		feet: 'something under your feet',
+		keys: 'keyboard and mouse',
+		screen: 'screen'
+	} as Readonly<Record<ThingToDo, string>>,
+	thing: (name: string, by: string) => `${name} ${by}`,
+	count: (n: number) => (isOne(n) ? 'One thing' : `${inWords(n)} things`),
+	suggested: 'what we suggest',
+	show: 'Show this one',
+	isShown: 'Shown here',
+	other: (n: number, isCloser: boolean) =>
+		isCloser ? 'The closest fit' : `With other things${n > 1 ? `, ${n}` : ''}`
+};
+
+/** The page of a plan. */
+export const plan = {
+	title: (n: number) =>
+		isOne(n) ? 'One thing, from the floor up' : `${inWords(n)} things, from the floor up`,
+	titleNone: 'Your corner fits you',
+	leadNone: 'There’s nothing to build. Look again when something changes: a chair, glasses, a new ache.',
+	titleHeightsFit: (n: number) =>
+		isOne(n)
+			? 'Your heights fit; one thing is worth changing'
+			: `Your heights fit; ${n} things are worth changing`,
+	leadHeightsFit: 'There’s nothing to build. What we found is listed below, the most important first.',
+	titleSoftSeat: 'First, find a better place to work',
+	leadSoftSeat: 'A sofa or bed can’t be made to fit. Below you see what to look for.',
+	titleHopeless: 'Nothing at home fixes this yet',
+	leadHopeless: 'List more things you have, or ask your coordinator for what’s missing.',
+	lead: (n: number) => `All of it from your home, with ${pieces(n)}.`,
+	closes: (closed: number, of: number) => `It closes ${closed} of ${of} ${isOne(of) ? 'gap' : 'gaps'}.`,
+	also: (n: number) =>
+		isOne(n)
+			? 'One more thing we found is listed below.'
+			: `${inWords(n)} more things we found are listed below.`,
+	stays: (list: string) => `Still open after it: ${list}.`,
+	stoodIn: (list: string) => `Not measured, so we used usual sizes: ${list}.`,
+	estimated: (list: string) => `Estimated from your height, so measure if you can: ${list}.`,
+	measureNext: (what: string) => `Worth measuring next: ${what}.`,
+	isDone: 'Done',
+	isOpen: 'Not done',
+	tick: 'Tick each step as you do it.',
+	again: 'Measure again',
+	notHere: 'Doesn’t work here',
+	notHereLead: 'Not there, needed elsewhere, or wobbly? We’ll work out the plan again without it.',
+	without: (label: string) => `Without: ${label}`,
+	leftOut: 'Left out:',
+	putBack: (label: string) => `Use again: ${label}`,
+	takeAlong: 'Download my data',
+	anotherLead: 'Is something missing or wobbly? These use other things.',
+	planN: (n: number) => (n === 1 ? 'The best plan' : `Plan ${n}`),
+	checksTitle: 'Your checks',
+	print: 'Print',
+	correct: 'Correct my answers',
+	sent: 'Your coordinator has your answers.',
+	notSent: 'Your coordinator has your earlier answers.',
+	behind: 'You changed answers after this plan was made.',
+	renew: 'Send the changes and plan again',
+	offline:
+		'No network just now, so this device worked out your plan. Everything is kept here and sent as soon as the network is back.',
+	solving: 'Working out your plan …',
+	withdraw: 'Withdraw my answers',
+	alternatives: 'Plans',
+	ticked: (n: number, of: number) => `${n} of ${of} steps done`,
+	kept: (list: string) =>
+		`This is a new plan. What you’ve already done and still need stays ticked: ${list}.`,
+	keptNone: 'This is a new plan. None of the earlier steps is in it unchanged.',
+	workOnThis: 'Work on this plan instead',
+	workOnThisNote: 'Steps that are the same in both stay ticked.',
+	workingOn: 'You are working on this one',
+	doneTitle: 'All done. Well done.',
+	doneLead: 'Now measure again: padding gives way, and a stack can be a book short.',
+	askAgain: (day: string) => `We’ll ask again on ${day}: one minute about how it’s holding up.`,
+	askedNow: 'We’ve asked how it’s holding up. It takes one minute to answer.',
+	lookAgain: (day: string) => `Your next full check is on ${day}.`,
+	tellNow: 'Tell us how it’s holding up',
+	somethingNew: 'Something is new or has come undone',
+	earlier: 'Earlier plans',
+	earlierOf: (day: string) => `Given on ${day}`
+};
+
+/** What stays open after a plan, and what would change it. */
+export const open = {
+	compromiseTitle: 'A compromise',
+	compromise: (stack: string, best: string, keys: string | null, screen: string | null, minutes: number) =>
+		[
+			'A laptop can’t be right for hands and eyes at once.',
+			stack === best
+				? `A stack of ${stack} is the best middle.`
+				: `A stack of ${best} would be the best middle; your things make ${stack}.`,
+			keys && screen
+				? `It leaves the keys ${keys} too high and the screen ${screen} too low.`
+				: keys
+					? `It leaves the keys ${keys} too high.`
+					: `It leaves the screen ${screen} too low.`,
+			`Work like this for ${minutes} minutes at most, then move.`
+		].join(' '),
+	buyTitle: 'What would close the rest',
+	buyLater: 'This is still being worked out. Look here again later today.',
+	buyLead: 'Each was worked out again with what you have at home. Borrow before you buy.',
+	buy: {
+		'keyboard-and-mouse': 'A separate keyboard and mouse',
+		footrest: 'An adjustable footrest',
+		'seat-cushion': 'A firm seat cushion',
+		monitor: 'A monitor on an adjustable stand',
+		chair: 'A chair with adjustable height',
+		'another-surface': 'A height-adjustable table'
+	} as Readonly<Record<PurchaseId, string>>,
+	both: (first: string, second: string) =>
+		`${first}, together with ${second.charAt(0).toLowerCase()}${second.slice(1)}`,
+	firm: (height: string) => `One more firm stack, ${height} high`,
+	firmHow: 'Books, paper or a sturdy box: ask around before you buy anything.',
+	closesAll: 'Everything would fit.',
+	closes: (list: string) => `Closes: ${list}.`,
+	leaves: (list: string) => `Leaves: ${list}.`,
+	ask: 'Ask for it',
+	asked: 'Asked for',
+	tied: (regions: string, isFirst: boolean) =>
+		`Goes with your ${regions}${isFirst ? ', so it comes first here' : ''}.`,
+	besidesTitle: 'Also worth changing',
+	closedTitle: 'Your plan also fixes',
+	caused: 'Your plan brings this about, so see to it afterwards.',
+	borrow: (list: string) => `If that isn’t enough: ${list}.`,
+	off: (length: string) => `by ${length}`,
+	notProven: 'With so many odd pieces we stopped searching. A better plan may exist.',
+	askNextTitle: 'Help us find the cause',
+	askNext: 'You haven’t answered these yet, and they matter most for what hurts:',
+	otherWaysTitle: 'Other ways',
+	otherWaysLead: 'Each worked out for you. Try one where the plan doesn’t suit you.'
+};
+
+/** Measuring once more what was built. */
+export const again = {
+	title: 'Measure again',
+	lead: 'A pillow looks thicker than it is, and a stack is soon a book short. Measure what’s there now; the numbers shown are the planned ones.',
+	fields: {
+		seatUnder: 'Floor to the seat, with you on it',
+		feetOn: 'Floor to what your feet rest on',
+		surface: 'Floor to the top of the table',
+		keysOn: 'Floor to what the keyboard stands on',
+		screenTop: 'Floor to the top of the picture'
+	},
+	hints: {
+		seatUnder: 'Sit as you work, and have somebody read the tape at the side.',
+		feetOn: '0 if your feet are on the floor.',
+		surface: '',
+		keysOn: 'The table itself if it stands on nothing.',
+		screenTop: ''
+	},
+	keep: 'Keep these numbers',
+	kept: 'Kept. The drawing shows your corner as you measured it again.',
+	keptHere: 'Kept on this device, and sent as soon as the network is back.'
+};
+
+/** The spots of one person. */
+export const spots = {
+	title: 'Your spots',
+	name: (n: number, posture: 'sitting' | 'standing') => `Spot ${n}, ${posture}`,
+	add: 'Add another place to sit or stand at',
+	moving: (list: string, isShown: boolean) =>
+		isShown
+			? `This plan borrows from your other spot each time you change over: ${list}.`
+			: `Each thing serves one of your spots here. You can do better if you move these each time you change over: ${list}.`,
+	move: 'Show that plan',
+	stay: 'Show the plan in which nothing moves'
+};

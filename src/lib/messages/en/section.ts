@@ -1,0 +1,30 @@
+export const section = {
+	first: 'At first',
+	now: 'Now',
+	after: 'After the plan',
+	again: 'As measured again',
+	choose: 'Show the corner',
+	levels: { eye: 'eye', elbow: 'elbow', seat: 'seat' },
+	scale: (unit: string) => `To scale. Heights in ${unit} above the floor.`,
+	gap: {
+		keys: { low: 'keys too high', high: 'keys too low' },
+		table: { low: 'table top too high', high: 'table top too low' },
+		eye: { low: 'screen too low', high: 'screen too high' },
+		knee: { low: 'seat too low', high: 'seat too high for the feet' }
+	},
+	/** What a hatched zone says. */
+	zone: {
+		elbow: 'Good height for the hands',
+		eye: 'Good height for the top of the screen',
+		knee: 'Good height for the seat'
+	},
+	zoneLegend: 'Hatched: where it’s good.',
+	text: {
+		intro: (posture: 'sitting' | 'standing') => `Side view, ${posture} at the corner, to scale.`,
+		heights: (list: string) => `Heights above the floor: ${list}.`,
+		stack: (place: string, list: string, rise: string) => `${place}: ${list}, together ${rise}.`,
+		nothingBuilt: 'Nothing is built.'
+	},
+	surface: 'table',
+	screenTop: 'screen top'
+};

@@ -1,0 +1,330 @@
+import type { Sign } from '$lib/core/discomfort';
+import type { HouseholdKind } from '$lib/core/corner';
+import { cities } from './cities';
+
+export const pages = {
+	first: {
+		short: 'First',
+		title: 'Before anything else',
+		lead: 'Some signs need a professional, not a questionnaire. Do you have any of these today?'
+	},
+	you: { short: 'You', title: 'You', lead: 'So that we can compare the heights in the room with yours.' },
+	spot: {
+		short: 'Spot',
+		title: 'The spot and its table',
+		lead: 'The place where you work most, and the surface there. A worktop or chest of drawers counts too.'
+	},
+	feet: {
+		short: 'Feet',
+		title: 'Feet and seat',
+		lead: 'Each height rests on the one below, so we begin at the floor.',
+		standing: 'You stand here, so there’s no seat to measure. Go on.'
+	},
+	back: {
+		short: 'Back',
+		title: 'Back and shoulders',
+		lead: 'How you sit or stand, and what supports your back.'
+	},
+	hands: {
+		short: 'Hands',
+		title: 'Elbows and keys',
+		lead: 'Your elbow tells us most, and nobody can guess it. Measure it if you measure only one thing.'
+	},
+	mouse: {
+		short: 'Mouse',
+		title: 'The mouse',
+		lead: 'Beside the keys and level with them, elbow at your body.'
+	},
+	screen: {
+		short: 'Screen',
+		title: 'The screen',
+		lead: 'Its height against your eyes, then how far away it is and how it faces you.'
+	},
+	light: {
+		short: 'Light',
+		title: 'Light, papers and phone',
+		lead: 'What your eyes and neck put up with.'
+	},
+	safety: { short: 'Safety', title: 'Safety', lead: 'A minute’s look under the table.' },
+	second: {
+		short: 'Moving',
+		title: 'A second posture, and moving',
+		lead: 'However good the set-up, nobody stays well in one position.'
+	},
+	discomfort: {
+		short: 'Body',
+		title: 'Your discomfort',
+		lead: 'In the last seven days. Tap the place on the figure, or open it in the list. Nothing at all? Go on.'
+	},
+	house: {
+		short: 'House',
+		title: 'What you have at home',
+		lead: 'Sturdy things to go under screen, keys and feet; soft ones for the seat. Leave out anything you need elsewhere.'
+	}
+};
+
+export const first = {
+	emergencyTitle: 'Emergency signs',
+	emergencyLead: 'If you have one of these now, stop here and call for help.',
+	professionalTitle: 'Signs for a doctor',
+	professionalLead:
+		'Not an emergency, but see a doctor. You can go on here: easy steps are fine, but nothing that hurts or that you have to force.',
+	none: 'None of these',
+	noneDone: 'None of these: noted',
+	missing: 'Answer each of these, or tap “None of these”.',
+	yes: 'Yes',
+	no: 'No',
+	signs: {
+		'chest-pain': 'Pressure or pain in the chest, or pain that goes into arm or jaw',
+		'sudden-one-sided-weakness': 'Sudden weakness or numbness on one side, a drooping face, trouble speaking',
+		'sudden-worst-headache': 'A sudden headache, the worst ever, or with fever and a stiff neck',
+		'sudden-loss-of-sight': 'Sudden loss of sight, or double vision',
+		'saddle-numbness': 'Back pain with numbness between the legs, or loss of bladder or bowel control',
+		'wakes-at-night': 'Numbness or tingling that wakes you at night',
+		'numbness-stays': 'Numbness or tingling that stays',
+		'with-weakness': 'Numbness or tingling with weakness: you drop things, or a foot drags',
+		'runs-down-a-limb': 'Pain that runs down an arm or a leg',
+		'does-not-ease': 'Pain that doesn’t ease even though you’ve changed things at your desk',
+		'after-injury': 'Pain after a fall, a blow or another injury'
+	} as Readonly<Record<Sign, string>>,
+	told: 'Your coordinator knows about the sign you reported. Do see a doctor. Easy steps are fine, but nothing that hurts or that you have to force.',
+	stopTitle: 'Stop here, and call for help now.',
+	call: (number: string) => `Call ${number}`,
+	callElsewhere:
+		'Abroad, call the emergency number of the country you’re in. 112 works from most mobile phones.',
+	stopLead: 'You told us you have this:',
+	stopDo: [
+		'Call. Say what you feel and since when.',
+		'Don’t drive yourself. Unlock the door, and stay with somebody if you can.',
+		'Leave your desk as it is. Your answers are kept, and your link still works tomorrow.'
+	] as readonly string[],
+	stopTold:
+		'Your coordinator sees this first and will try to reach you. They can’t help in an emergency; the number can. This tool doesn’t diagnose.',
+	stopSlip: 'I tapped that by mistake',
+	stopSlipNote: 'Your coordinator still sees that you tapped it, and will ask.',
+	stopLater: 'It’s been taken care of. Go on with the questions'
+};
+
+export const fields = {
+	unit: 'Lengths in',
+	stature: 'Your height without shoes',
+	handSpan: 'Your hand-span',
+	heel: 'Sole of the shoes you work in',
+	sex: 'Body proportions to estimate with',
+	hand: 'Writing hand',
+	lenses: 'Glasses at the screen',
+	back: 'Which movement relieves your back?',
+	wrists: 'Your wrists',
+	drawnAs: 'How the drawing shows you',
+	posture: 'At this spot you',
+	by: 'How you measure the furniture',
+	surfaceHeight: 'Floor to the top of the table',
+	surfaceThickness: 'Thickness of the table’s edge',
+	surfaceDepth: 'Depth, front to back',
+	surfaceMoves: 'Does its height adjust?',
+	surfaceLow: 'Lowest top',
+	surfaceHigh: 'Highest top',
+	seatHeight: 'Floor to the top of the empty seat',
+	seatKind: 'What do you sit on?',
+	seatGive: 'How far it sinks when you sit',
+	seatDepth: 'Depth, front edge to backrest',
+	seatMoves: 'Does its height adjust?',
+	seatLow: 'Lowest seat',
+	seatHigh: 'Highest seat',
+	backrest: 'Does it have a backrest?',
+	lumbar: 'Does the backrest fill the hollow of your low back?',
+	armrest: 'Armrests?',
+	armrestHeight: 'Armrest above the seat',
+	castors: 'On castors?',
+	bodyBy: 'How you measure yourself',
+	popliteal: 'Floor to the hollow of the knee',
+	thigh: 'Seat to the top of the thigh',
+	sittingElbow: 'Seat to the underside of the elbow',
+	sittingEye: 'Seat to the corner of the eye',
+	buttockPopliteal: 'Back of the seat to the hollow of the knee',
+	standingElbow: 'Floor to the underside of the elbow',
+	standingEye: 'Floor to the corner of the eye',
+	screenKind: 'You look at',
+	topAboveBase: 'Top of the picture above what it stands on',
+	visibleHeight: 'Height of the picture',
+	baseLong: 'Its foot or base, side to side',
+	baseShort: 'Its foot or base, front to back',
+	screenMoves: 'Does the monitor’s height adjust?',
+	screenLow: 'Lowest top of the picture',
+	screenHigh: 'Highest top of the picture',
+	distance: 'Eye to screen',
+	keysKind: 'You type on',
+	homeRow: 'Height of the keys above the table',
+	keysLong: 'Keyboard, side to side',
+	keysShort: 'Keyboard, front to back',
+	mouse: 'You point with',
+	letterSize: 'Which of these letters is as tall as those in your usual text?',
+	city: 'Which of these cities is nearest to you?',
+	windowFaces: 'Which way does the window face?'
+};
+
+export const hints = {
+	stature: '',
+	heel: '0 if you work in socks',
+	drawnAs: 'Changes only the drawing.',
+	seatKind: 'The questions and the plan follow what you choose.',
+	seatHeight: 'Measure it while nobody sits on it.',
+	letterSize:
+		'Hold your phone beside your screen. Set its scale once under “No tape?” for letters of true size.',
+	city: 'Only to work out where the sun stands. Skip it if you like.',
+	windowFaces: 'A compass on a phone tells.',
+	sex: 'Used only to estimate what you don’t measure.',
+	surfaceHeight: 'A straight line down from the top, at the front.',
+	surfaceThickness: 'Include any rail or drawer where your legs go.',
+	seatGive: 'Press it down with your hand. For a hard chair, 0.',
+	seatDepth: '',
+	popliteal: 'Sit barefoot with your feet flat. Measure from the floor to the crease behind the knee.',
+	thigh: 'Sit upright on something hard. Measure from the seat to the highest point of your thigh.',
+	sittingElbow:
+		'Shoulders down, upper arm hanging, forearm level. Measure from the seat, pressed down, to the underside of the elbow.',
+	sittingEye: 'Sit tall and look straight ahead. Measure from the seat to a book held level at your eye.',
+	buttockPopliteal: 'Sit all the way back. Measure from the backrest to the crease behind the knee.',
+	standingElbow: 'Stand barefoot, upper arm hanging, forearm level.',
+	standingEye: 'Stand tall and barefoot, and look straight ahead.',
+	topAboveBase: 'Open a laptop as you use it. Measure from the table to the top of the picture.',
+	baseLong: 'For a laptop, the laptop itself.',
+	distance: 'As you usually sit.',
+	homeRow: 'To the middle row of keys.',
+	by: 'Sheets of A4 end to end are 29.7 cm each. A hand-span is the last resort.',
+	bodyBy: 'It’s easier with somebody’s help.'
+} as Readonly<Partial<Record<string, string>>>;
+
+export const options = {
+	unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
+	sex: { unstated: 'Average of both', female: 'Women’s', male: 'Men’s' },
+	hand: { right: 'Right', left: 'Left' },
+	lenses: {
+		none: 'None',
+		'single-vision': 'Single vision',
+		bifocal: 'Bifocal',
+		progressive: 'Progressive',
+		trifocal: 'Trifocal or for the middle distance'
+	},
+	back: {
+		any: 'Nothing special',
+		'eased-by-arching': 'Arching backwards',
+		'eased-by-rounding': 'Rounding forwards'
+	},
+	wrists: { well: 'Well', troubled: 'Sore or troubled' },
+	drawnAs: {
+		standard: 'On a chair, or standing',
+		wheelchair: 'In a wheelchair',
+		'without-near-arm': 'Without the near arm',
+		'without-near-leg': 'Without the near lower leg'
+	},
+	posture: { sitting: 'Sit', standing: 'Stand' },
+	by: {
+		tape: 'Tape measure',
+		'paper-ruler': 'Paper ruler',
+		'a4-sheets': 'A4 sheets',
+		'hand-span': 'Hand-span',
+		guess: 'By eye'
+	},
+	bodyBy: {
+		tape: 'Tape measure',
+		'paper-ruler': 'Paper ruler',
+		'a4-sheets': 'A4 sheets',
+		'hand-span': 'Hand-span',
+		guess: 'By eye'
+	},
+	surfaceMoves: { no: 'No', yes: 'Yes' },
+	seatKind: {
+		chair: 'A chair',
+		stool: 'A stool or bench',
+		ball: 'A ball',
+		wheelchair: 'My wheelchair',
+		sofa: 'A sofa or armchair',
+		bed: 'A bed'
+	},
+	seatMoves: { no: 'No', yes: 'Yes' },
+	backrest: { yes: 'Yes', no: 'No' },
+	lumbar: { no: 'No', yes: 'Yes' },
+	armrest: { no: 'No', yes: 'Yes' },
+	castors: { no: 'No', yes: 'Yes' },
+	screenKind: { laptop: 'A laptop', monitor: 'A monitor' },
+	screenMoves: { no: 'No', yes: 'Yes' },
+	keysKind: { separate: 'A keyboard of its own', 'built-in': 'The laptop’s keys' },
+	mouse: { separate: 'A mouse', touchpad: 'A touchpad' },
+	letterSize: {
+		'not-known': 'I don’t know',
+		'1.2': '1.2 mm',
+		'1.5': '1.5 mm',
+		'1.8': '1.8 mm',
+		'2.1': '2.1 mm',
+		'2.5': '2.5 mm',
+		'3': '3 mm',
+		'3.5': '3.5 mm',
+		'4': '4 mm',
+		'5': '5 mm'
+	},
+	windowFaces: {
+		'not-known': 'I don’t know',
+		n: 'North',
+		ne: 'North-east',
+		e: 'East',
+		se: 'South-east',
+		s: 'South',
+		sw: 'South-west',
+		w: 'West',
+		nw: 'North-west'
+	},
+	city: cities
+};
+
+export const issues = {
+	missing: 'Please fill this in.',
+	decides: 'This length decides what’s still open, so measure it well.',
+	cant: 'Can’t measure it now',
+	standsIn: (length: string) =>
+		`Then we’ll use a usual ${length}, and call everything that depends on it unsure.`,
+	'not-a-length': (example: string) => `We can’t read this as a length. Write it like ${example}.`,
+	negative: 'A length can’t be less than zero.',
+	range: (low: string, high: string) => `This should be between ${low} and ${high}.`,
+	meant: (read: string, meant: string) => `That reads as ${read}. Did you mean ${meant}?`,
+	use: (meant: string) => `Use ${meant}`,
+	'range-order': 'The highest is lower than the lowest.',
+	'not-a-count': (most: number) => `Please enter a whole number from 0 to ${most}.`,
+	unusual: (read: string) => `${read} is unusual. If it’s right, go on.`,
+	estimate: (length: string, sd: string) => `Estimated ${length}, give or take ${sd}`
+};
+
+export const things = {
+	names: {
+		book: 'Hardback book',
+		ream: 'Ream of paper',
+		binder: 'Ring binder',
+		'board-game': 'Board game',
+		'sturdy-box': 'Sturdy box',
+		'light-box': 'Light box',
+		'step-stool': 'Step stool',
+		pillow: 'Pillow',
+		cushion: 'Cushion',
+		towel: 'Towel',
+		blanket: 'Blanket',
+		bolster: 'Bolster or roller'
+	} satisfies Record<HouseholdKind, string> as Readonly<Record<HouseholdKind, string>>,
+	notes: {
+		'sturdy-box': 'It mustn’t give when you press on it.',
+		'light-box': 'A shoe box or parcel goes under screen or keys, never under feet.',
+		'step-stool': 'Length, width, height as it stands.',
+		towel: 'Length, width, thickness of one layer.',
+		blanket: 'Length, width, thickness of one layer.',
+		pillow: 'For the seat or the back only.',
+		cushion: 'For the seat or the back only.',
+		binder: 'Tilts a keyboard; never in a stack.'
+	} as Readonly<Partial<Record<HouseholdKind, string>>>,
+	shelf: 'Add from the shelf',
+	add: (name: string) => `Add: ${name}`,
+	label: 'What you call it',
+	count: 'How many',
+	sides: { a: 'Length', b: 'Width', c: 'Height' },
+	remove: (name: string) => `Remove: ${name}`,
+	pile: 'All of them in one pile',
+	pileHow: 'Measure the pile once. We work out the height of one.',
+	none: 'Nothing on the list yet. Five or six things are plenty.'
+};

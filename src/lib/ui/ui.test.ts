@@ -48,7 +48,7 @@ describe('the gap mark', () => {
 		expect(checkWords(check(10, 'fits'), t, 'cm')).toBe('fits');
 		expect(checkWords(check(-94, 'off'), t, 'cm')).toBe('keys 9.4 cm too high');
 		expect(checkWords(check(68, 'off'), t, 'mm')).toBe('keys 38 mm too low');
-		expect(checkWords(check(-12, 'unsure'), t, 'in')).toBe('perhaps keys 0.47 in too high');
+		expect(checkWords(check(-12, 'unsure'), t, 'in')).toBe('perhaps keys 1/2 in too high');
 		expect(checkWords(check(10, 'unsure'), t, 'cm')).toBe('not known yet');
 	});
 
@@ -57,7 +57,7 @@ describe('the gap mark', () => {
 		const elbow = { measure: 'sittingElbow', isAtEdge: false } as const;
 		const edge = { measure: null, isAtEdge: true } as const;
 		expect(checkWords(wide, t, 'cm')).toBe('keys about 9.4 cm too high');
-		expect(surerWords(wide, elbow, t)).toBe('To be surer, measure seat to elbow.');
+		expect(surerWords(wide, elbow, t)).toBe('To be more certain, measure seat to elbow.');
 		expect(checkWords(check(10, 'unsure'), t, 'cm', elbow)).toBe('not known yet: measure seat to elbow');
 		expect(surerWords(check(10, 'unsure'), elbow, t)).toBe('');
 		for (const value of [31, 29])

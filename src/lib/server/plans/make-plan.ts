@@ -24,12 +24,13 @@ export interface NewPlan {
 
 /** Steps that ask for the same: the same pieces in the same way, to the same height. */
 function isSameStep(a: PlanStep, b: PlanStep): boolean {
-	const asked = ({ place, pieces, rise, target, moves }: PlanStep) => ({
+	const asked = ({ place, pieces, rise, target, moves, setTo }: PlanStep) => ({
 		place,
 		pieces: pieces.map(({ id, mode }) => `${id} ${mode}`),
 		rise,
 		target,
-		moves
+		moves,
+		distance: place === 'distance' ? setTo : null
 	});
 	return sameDocument(asked(a), asked(b));
 }

@@ -7,8 +7,8 @@ import {
 	unitOf,
 	type Answers
 } from '../../core/answers';
-import { offersOf } from '../../core/advice';
-import { adviceForPage } from '../../messages/advice-for-page';
+import { offersOf, stepsToDo } from '../../core/advice';
+import { adviceForPage } from '../../messages/advice/advice-for-page';
 import { requestsOf } from '../assessments/ask-equipment';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import { newestReMeasurement } from '../assessments/open-assessment';
@@ -51,8 +51,16 @@ async function whatComesNext(db: Db, personId: string) {
  * Everything that a person's plan page shows of one spot, as it was kept: nothing is solved. Null where there is no plan yet.
  *
  * Cost: some twenty reads by index.
+ *
+ * @param wanted which of the offers is looked at; the one that is worked on where there is none of that number
  */
-export async function readPlanPage(db: Db, open: OpenAssessment, token: string, now: Date) {
+export async function readPlanPage(
+	db: Db,
+	open: OpenAssessment,
+	token: string,
+	now: Date,
+	wanted: number = Number.NaN
+) {
 	const { assessment, actor } = open;
 	const kept = await currentPlanOf(db, assessment.id);
 	const person = await lookAtPerson(db, actor.personId);
@@ -61,17 +69,23 @@ export async function readPlanPage(db: Db, open: OpenAssessment, token: string, 
 	const isMain = read.plan?.id === kept.id;
 	const { corner, advice } = kept;
 	const offers = offersOf(corner, advice);
+	const shown = offers[wanted] ? wanted : kept.chosen;
+	const looked = {
+		plan: offers[shown]?.plan ?? null,
+		steps: shown === kept.chosen ? kept.steps : stepsToDo(corner, advice, shown)
+	};
 	const requests = await requestsOf(db, assessment.spotOf ?? assessment.id);
 	const again = await newestReMeasurement(db, assessment.id);
 	const events = await eventsOf(db, kept.id);
 	const earlier = await plansOf(db, assessment.id);
 	return {
 		corner,
-		...adviceForPage(corner, advice, assessment, 'en'),
+		...adviceForPage(corner, advice, assessment, looked, 'en'),
 		/** What is offered, the plan that is recommended first. */
 		plans: offers.map(({ plan }) => plan),
 		rungs: offers.map(({ rung }) => rung),
 		worked: kept.chosen,
+		shown,
 		steps: kept.steps,
 		kept: kept.kept,
 		isNewPlan: kept.why !== 'answers' && kept.why !== 'earlier' && earlier.length > 1,

@@ -19,7 +19,7 @@ describe('savingFault', () => {
 	it('has three different things to say, each with what to do', () => {
 		const told = (['waiting', 'refused', 'ended'] as const).map((state) => savingFault([state], t) ?? '');
 		expect(new Set(told).size).toBe(3);
-		expect(told[1]).toContain('Write it anew');
+		expect(told[1]).toContain('Write it again');
 		expect(told[2]).toContain('Ask your coordinator');
 	});
 });

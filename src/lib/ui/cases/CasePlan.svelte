@@ -5,7 +5,7 @@
 	import type { LengthUnit } from '$lib/core/length';
 	import type { PlanStep } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
-	import type { PageAdvice } from '$lib/messages/advice-for-page';
+	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import Ladder from '../plan/Ladder.svelte';
 	import StepList from '../plan/StepList.svelte';
 	import WhatStaysOpen from '../plan/WhatStaysOpen.svelte';
@@ -27,7 +27,7 @@
 	let { corner, steps, chosen, ticks, advice, madeAt, progress, earlier, t, unit }: Props = $props();
 
 	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
-	const fits = $derived(advice.before.every((check) => check.verdict === 'fits'));
+	const heightsFit = $derived(advice.before.every((check) => check.verdict === 'fits'));
 	const offers = $derived(offersOf(corner, advice));
 	const names = (of: readonly PlanStep[]) =>
 		of
@@ -46,7 +46,9 @@
 		<div class="mt-2"><StepList {steps} {ticks} {t} {unit} canTick={false} /></div>
 	{:else}
 		<p class="mt-2 text-ink-soft">
-			{fits ? 'Nothing to do: the corner fits.' : 'Nothing to do: no piece in the house makes it better.'}
+			{heightsFit
+				? 'Nothing to build: the heights fit.'
+				: 'Nothing to build: nothing in the house makes it better.'}
 		</p>
 	{/if}
 	{#if offers.some(({ rung }) => rung)}
@@ -67,14 +69,7 @@
 			</div>
 		</details>
 	{/if}
-	<WhatStaysOpen
-		compromise={advice.compromise}
-		purchases={fits ? [] : advice.purchases}
-		findings={advice.findings}
-		proven={advice.proven}
-		{t}
-		{unit}
-	/>
+	<WhatStaysOpen {advice} isRecommended={chosen === 0} {t} {unit} />
 	{#if earlier.length > 0}
 		<details class="mt-4">
 			<summary class="link-button text-note">Earlier plans: what they were given when</summary>

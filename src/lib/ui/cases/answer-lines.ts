@@ -1,4 +1,4 @@
-import type { Corner } from '$lib/core/corner';
+import { kindOfSeat, SEAT_RULES, type Corner } from '$lib/core/corner';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 
@@ -53,11 +53,18 @@ export function answerLines(
 				),
 				...(seat
 					? [
-							line('Seat', `${length(seat.height)}, gives ${length(seat.give)}${range(seat.range)}`),
 							line(
-								'Back',
-								`${seat.backrest ? 'backrest' : 'no backrest'}${seat.lumbar ? ' with lumbar curve' : ''}`
-							)
+								'Seat',
+								`${kindOfSeat(seat)}, ${length(seat.height)}, gives ${length(seat.give)}${range(seat.range ?? null)}`
+							),
+							...(SEAT_RULES[kindOfSeat(seat)].hasBack
+								? [
+										line(
+											'Back',
+											`${seat.backrest ? 'backrest' : 'no backrest'}${seat.lumbar ? ' with lumbar curve' : ''}`
+										)
+									]
+								: [])
 						]
 					: []),
 				line(

@@ -3,7 +3,7 @@
 	import { CARD_MM, pixelsPerMm } from '$lib/core/measuring';
 	import type { Catalogue } from '$lib/messages';
 	import { deviceStorage } from '../walk/device-storage';
-	import { keepScreenScale, keptScreenScale } from './screen-scale';
+	import { CSS_PX_PER_MM, keepScreenScale, keptScreenScale } from './screen-scale';
 
 	interface Props {
 		t: Catalogue;
@@ -12,8 +12,6 @@
 
 	let { t, unit }: Props = $props();
 
-	/** CSS says 96 px to the inch; screens differ, which is why a card is held to it. */
-	const CSS_PX_PER_MM = 96 / 25.4;
 	const device = deviceStorage();
 
 	let scale = $state(keptScreenScale(device) ?? CSS_PX_PER_MM);

@@ -1,12 +1,14 @@
 <script lang="ts">
 	import { choiceOf, tickField, ticksOfAnswers } from '$lib/core/answers';
 	import type { Corner } from '$lib/core/corner';
-	import { offersOf, stepsToDo } from '$lib/core/advice/offers';
+	import { offersOf } from '$lib/core/advice/offers';
+	import type { PlanStep } from '$lib/core/plan';
 	import { sectionOf } from '$lib/core/section';
 	import type { Catalogue } from '$lib/messages';
-	import type { PageAdvice } from '$lib/messages/advice-for-page';
+	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import SectionDrawing from '../section/SectionDrawing.svelte';
 	import type { Draft } from '../walk/draft.svelte';
+	import { planTitle } from './plan-title';
 	import CheckTable from './CheckTable.svelte';
 	import SectionSwitch from './SectionSwitch.svelte';
 	import StepList from './StepList.svelte';
@@ -14,19 +16,23 @@
 
 	interface Props {
 		corner: Corner;
+		steps: readonly PlanStep[];
 		advice: PageAdvice;
 		draft: Draft;
 		t: Catalogue;
 	}
 
-	let { corner, advice, draft, t }: Props = $props();
+	let { corner, steps, advice, draft, t }: Props = $props();
 
 	type State = 'now' | 'after';
 
 	const unit = $derived(draft.unit);
 	const plan = $derived(offersOf(corner, advice)[0]?.plan ?? null);
-	const fits = $derived(advice.before.every(({ verdict }) => verdict === 'fits'));
-	const steps = $derived(stepsToDo(corner, advice, 0));
+	const heightsFit = $derived(advice.before.every(({ verdict }) => verdict === 'fits'));
+	const found = $derived(advice.findings.length);
+	const heading = $derived(
+		planTitle({ corner, heightsFit, found, steps: steps.length, things: steps.length }, t)
+	);
 	const drawnAs = $derived(choiceOf(draft.answers, 'drawnAs'));
 	const sections = $derived({
 		now: sectionOf(corner, null, null, drawnAs),
@@ -39,7 +45,7 @@
 
 <p class="border-l-4 border-cool bg-cool-wash px-3 py-2" role="status">{t.plan.offline}</p>
 <h1 class="mt-4 text-title">
-	{fits ? t.plan.titleNone : steps.length > 0 ? t.plan.title(steps.length) : t.plan.titleHopeless}
+	{heading.title}
 </h1>
 <div class="mt-4 border border-rule bg-sheet p-4">
 	<SectionSwitch {states} {shown} {t} words={(state) => words[state]} choose={(state) => (shown = state)} />
@@ -73,11 +79,4 @@
 		/>
 	</div>
 {/if}
-<WhatStaysOpen
-	compromise={advice.compromise}
-	purchases={fits ? [] : advice.purchases}
-	findings={advice.findings}
-	proven={advice.proven}
-	{t}
-	{unit}
-/>
+<WhatStaysOpen {advice} isRecommended {t} {unit} />

@@ -5,6 +5,7 @@
 	import type { MeasurableName } from '$lib/core/checks';
 	import type { Catalogue } from '$lib/messages';
 	import { checkWords } from '../gap-mark/check-words';
+	import { planTitle } from './plan-title';
 	import type { PlanVisit } from './plan-visit.svelte';
 
 	interface Props {
@@ -20,6 +21,7 @@
 			readonly body: Readonly<Partial<Record<string, { readonly from: string }>>>;
 			readonly stoodInFor: readonly LengthFieldName[];
 			readonly next: { readonly hasOpenSign: boolean };
+			readonly findings: readonly unknown[];
 		};
 		t: Catalogue;
 	}
@@ -35,6 +37,20 @@
 				: name === 'thickness'
 					? 'surfaceThickness'
 					: name;
+	/** What was found besides the heights and stands. */
+	const found = $derived(data.findings.length);
+	const heading = $derived(
+		planTitle(
+			{
+				corner: visit.data.corner,
+				heightsFit: visit.heightsFit,
+				found,
+				steps: visit.steps.length,
+				things: visit.things
+			},
+			t
+		)
+	);
 	const way = $derived(t.ways[visit.data.corner.way]);
 	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
 	const stoodIn = $derived(
@@ -65,19 +81,14 @@
 	);
 </script>
 
-{#if visit.fits}
-	<h1 class="text-title">{t.plan.titleNone}</h1>
-	<p class="mt-2 text-lead">{t.plan.leadNone}</p>
-{:else if visit.steps.length === 0}
-	<h1 class="text-title">{t.plan.titleHopeless}</h1>
-	<p class="mt-2 text-lead">{t.plan.leadHopeless}</p>
-{:else}
-	<h1 class="text-title">{t.plan.title(visit.things)}</h1>
-	<p class="mt-2 text-lead">
+<h1 class="text-title">{heading.title}</h1>
+<p class="mt-2 text-lead">
+	{#if heading.lead}{heading.lead}{:else}
 		{#if visit.plan && visit.plan.cost.pieces > 0}{t.plan.lead(visit.plan.cost.pieces)}{/if}
 		{t.plan.closes(...visit.closes)}
-	</p>
-{/if}
+		{#if found > 0}{t.plan.also(found)}{/if}
+	{/if}
+</p>
 {#if data.isBehind}
 	<form
 		method="POST"
@@ -94,7 +105,7 @@
 {#if data.next.hasOpenSign}
 	<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-2">{t.first.told}</p>
 {/if}
-{#if stays && !visit.fits}<p class="mt-2">{t.plan.stays(stays)}</p>{/if}
+{#if stays && !visit.heightsFit}<p class="mt-2">{t.plan.stays(stays)}</p>{/if}
 {#if data.moving}
 	<form
 		method="POST"

@@ -52,11 +52,14 @@ export class PlanVisit {
 	readonly data: PlanPageData = $derived.by(() => this.read());
 	readonly plan: Plan | null = $derived.by(() => this.data.plans[this.data.shown] ?? null);
 	readonly isWorked: boolean = $derived.by(() => this.data.shown === this.data.worked);
-	readonly fits: boolean = $derived.by(() => this.data.before.every(({ verdict }) => verdict === 'fits'));
+	/** Whether every height fits as it is; what else was found is no part of it. */
+	readonly heightsFit: boolean = $derived.by(() =>
+		this.data.before.every(({ verdict }) => verdict === 'fits')
+	);
 	/** The steps as they were kept; of a plan that is only looked at, as they would be. */
 	readonly steps: readonly PlanStep[] = $derived.by(() => {
 		if (this.isWorked) return this.data.steps;
-		return this.plan && !this.fits ? planSteps(this.data.corner, this.plan, this.data.before) : [];
+		return this.plan && !this.heightsFit ? planSteps(this.data.corner, this.plan, this.data.before) : [];
 	});
 	readonly ticks: Readonly<Record<string, boolean>> = $derived.by(() => ({
 		...this.data.ticks,

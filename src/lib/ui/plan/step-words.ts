@@ -18,40 +18,75 @@ function pieceWords(piece: StepPiece, t: Catalogue, unit: LengthUnit): string {
 	return piece.label;
 }
 
+/** How a step is done, beside its pieces and its height. */
+function howWords({ place, pieces, wording }: PlanStep, t: Catalogue): string {
+	const isBuilt = pieces.length > 0;
+	const how: Partial<Record<PlanStep['place'], string>> = {
+		seat: isBuilt ? t.steps.seatPads : '',
+		feet: t.steps.feet,
+		back: t.steps.back[wording === 'behind' ? 'behind' : 'hollow'],
+		keys: [isBuilt ? t.steps.keysStack : '', keysPlace(isBuilt, wording, t)].filter(Boolean).join(' '),
+		mouse: t.steps.mouse,
+		screen: isBuilt ? t.steps.screenOn : '',
+		tilt: t.steps.tilt
+	};
+	return how[place] ?? '';
+}
+
+function keysPlace(isBuilt: boolean, wording: PlanStep['wording'], t: Catalogue): string {
+	if (wording === 'pushed-back') return t.steps.keysBack;
+	return isBuilt ? '' : t.steps.keysFlat;
+}
+
 /** What to do at a step, in sentences: the pieces from the bottom up, and how they go there. */
 export function stepWords(step: PlanStep, t: Catalogue, unit: LengthUnit): string[] {
+	const { place } = step;
 	const pieces = step.pieces.map((piece) => pieceWords(piece, t, unit));
 	const list = new Intl.ListFormat(t.locale, { type: 'unit' }).format(pieces);
 	const words: string[] = [];
 	const height = step.target === null ? '' : formatLength(step.target, unit, { locale: t.locale });
 	const setTo = step.setTo === null ? '' : formatLength(step.setTo, unit, { locale: t.locale });
-	if (setTo && step.place !== 'screen')
-		words.push(t.steps.set[step.place === 'seat' ? 'seat' : 'surface'](setTo));
+	if (setTo && (place === 'seat' || place === 'surface' || place === 'distance'))
+		words.push(t.steps.set[place](setTo));
 	if (pieces.length > 1) words.push(t.steps.bottomUp(list));
 	else if (pieces.length === 1) words.push(`${list}.`);
-	const how: Partial<Record<PlanStep['place'], string>> = {
-		seat: pieces.length > 0 ? t.steps.seatPads : '',
-		feet: t.steps.feet,
-		back: t.steps.back,
-		keys: pieces.length > 0 ? t.steps.keysStack : t.steps.keysFlat,
-		mouse: t.steps.mouse,
-		screen: pieces.length > 0 ? t.steps.screenOn : ''
-	};
-	if (how[step.place]) words.push(how[step.place] ?? '');
+	const how = howWords(step, t);
+	if (how) words.push(how);
 	// The screen is set last, on what it stands on; then its height is said already.
-	if (setTo && step.place === 'screen') return [...words, t.steps.set.screen(setTo)];
-	const target = t.steps.target[step.place];
-	if (target && height && !(setTo && step.place === 'surface')) words.push(target(height));
+	if (setTo && place === 'screen') return [...words, t.steps.set.screen(setTo)];
+	const target = t.steps.target[place];
+	if (target && height && !(setTo && place === 'surface')) words.push(target(height));
 	return words;
 }
 
 /** From so far below the eye on, mm, the top edge of a screen is looked over: lenses that are read through at their lower part. */
 const LOOKED_OVER_FROM_MM = -40;
 
-/** How to see that a step has worked: for the screen by the band that its height was planned for. */
-export function stepCheck(step: PlanStep, t: Catalogue, unit: LengthUnit): string {
-	const ideal = step.place === 'screen' ? (step.after?.ideal ?? 0) : 0;
-	return ideal <= LOOKED_OVER_FROM_MM
-		? t.steps.checkLow(formatLength(-ideal, unit, { locale: t.locale }))
-		: t.steps.check[step.place];
+/** From so high an elbow over the keys on, mm, the forearms slope: the open way of sitting. */
+const SLOPING_FROM_MM = 40;
+
+/** How to see that a step has worked: in the words of the band that it was planned for. */
+export function stepCheck({ place, after, wording }: PlanStep, t: Catalogue, unit: LengthUnit): string {
+	const { check } = t.steps;
+	const ideal = after?.ideal ?? 0;
+	const forearms = ideal >= SLOPING_FROM_MM ? check.forearmsSloping : check.forearmsLevel;
+	switch (place) {
+		case 'surface':
+		case 'seat':
+			return forearms;
+		case 'feet':
+			return ideal > 0 ? check.kneesLower : check.kneesHigher;
+		case 'back':
+			return check[wording === 'behind' ? 'behind' : 'hollow'];
+		case 'keys':
+			return wording === 'pushed-back' ? check.forearmsCarried : check.wrists;
+		case 'screen':
+			return ideal <= LOOKED_OVER_FROM_MM
+				? check.lookOver(formatLength(-ideal, unit, { locale: t.locale }))
+				: check.topEdge;
+		case 'mouse':
+		case 'distance':
+		case 'tilt':
+			return check[place];
+	}
 }

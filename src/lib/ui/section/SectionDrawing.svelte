@@ -117,6 +117,15 @@
 						d="M{slab.x + slab.width - 6} {slab.y + slab.height}L{slab.x + slab.width + 8} {foot - 16}"
 					/>
 					<circle cx={slab.x + slab.width + 8} cy={foot - 8} r="8" />
+				{:else if f.seat.kind === 'ball'}
+					{@const r = (foot - slab.y) / 2}
+					<circle class="wheel" cx={slab.x + slab.width / 2} cy={foot - r} {r} />
+				{:else if f.seat.kind === 'sofa' || f.seat.kind === 'bed'}
+					<path
+						class="leg"
+						d="M{slab.x + 12} {slab.y + slab.height}V{foot}M{slab.x + slab.width - 12} {slab.y +
+							slab.height}V{foot}"
+					/>
 				{:else if f.seat.castors}
 					{@const mid = slab.x + slab.width * 0.45}
 					<path class="leg" d="M{mid} {slab.y + slab.height}V{foot - 16}" />
@@ -137,7 +146,7 @@
 						<path class="back-inner" d="M{low.x} {low.y}L{high.x} {high.y}" />
 					{/if}
 				{/if}
-				<rect {...slab} rx="2" />
+				{#if f.seat.kind !== 'ball'}<rect {...slab} rx="2" />{/if}
 			{/if}
 			{#if true}
 				{@const top = box(f.surface)}

@@ -3,6 +3,7 @@
 	import { askedItems, checklistOf, type ItemId } from '$lib/core/checklist';
 	import type { Catalogue } from '$lib/messages';
 	import { checklistTextsFor, type ItemTexts } from '$lib/messages/checklist';
+	import { wordsFor } from '$lib/messages/words-for';
 	import type { Draft } from './draft.svelte';
 
 	interface Props {
@@ -16,14 +17,11 @@
 	let { page, draft, t, version }: Props = $props();
 
 	const texts = $derived(checklistTextsFor(t.locale));
+	const facts = $derived(factsOfAnswers(draft.answers, draft.way));
 	const items = $derived(
 		itemsOfPage(
 			page,
-			askedItems(
-				checklistOf(version) ?? { version, items: [] },
-				factsOfAnswers(draft.answers),
-				checklistAnswersOf(draft.answers)
-			)
+			askedItems(checklistOf(version) ?? { version, items: [] }, facts, checklistAnswersOf(draft.answers))
 		)
 	);
 	const textsOf = (id: string) => texts.items[id as ItemId] as ItemTexts<ItemId>;
@@ -35,8 +33,8 @@
 	{@const words = textsOf(item.id)}
 	<div class="border-t border-rule py-3.5">
 		<fieldset aria-describedby="{field}-why">
-			<legend class="font-semibold">{words.question}</legend>
-			{#if words.look}<p class="text-note">{words.look}</p>{/if}
+			<legend class="font-semibold">{wordsFor(words.question, facts)}</legend>
+			{#if words.look}<p class="text-note">{wordsFor(words.look, facts)}</p>{/if}
 			<div class="mt-1.5 flex flex-wrap gap-2">
 				{#each item.answers as option (option.id)}
 					<label class="choice">
@@ -51,7 +49,7 @@
 					</label>
 				{/each}
 			</div>
-			<p id="{field}-why" class="mt-1.5 text-note text-ink-soft">{words.why}</p>
+			<p id="{field}-why" class="mt-1.5 text-note text-ink-soft">{wordsFor(words.why, facts)}</p>
 		</fieldset>
 	</div>
 {/each}

@@ -3,13 +3,16 @@
 	import type { EmergencySign } from '$lib/core/discomfort';
 	import { estimateBodyLength } from '$lib/core/body';
 	import { formatLength } from '$lib/core/length';
-	import type { BodyLengthName } from '$lib/core/corner';
+	import { SEAT_RULES, type BodyLengthName } from '$lib/core/corner';
+	import { checkIdsOfSeat } from '$lib/core/checks';
+	import { DRAWN_AS } from '$lib/core/section/drawn-as';
 	import type { Catalogue } from '$lib/messages';
 	import ChecklistQuestions from './ChecklistQuestions.svelte';
 	import ChoiceField from './ChoiceField.svelte';
 	import DiscomfortQuestions from './DiscomfortQuestions.svelte';
 	import type { Draft } from './draft.svelte';
 	import LengthField from './LengthField.svelte';
+	import LetterSizes from './LetterSizes.svelte';
 	import SignQuestions from './SignQuestions.svelte';
 	import ThingList from './ThingList.svelte';
 
@@ -27,6 +30,12 @@
 
 	const shared = $derived({ draft, t, issues });
 	const posture = $derived(choiceOf(draft.answers, 'posture'));
+	/** What is asked of a seat follows what it is. */
+	const seat = $derived(choiceOf(draft.answers, 'seatKind'));
+	const seatRules = $derived(SEAT_RULES[seat]);
+	const judged = $derived(checkIdsOfSeat(posture === 'sitting' ? seat : null));
+	/** A wheelchair is drawn where one is sat in. */
+	const drawings = DRAWN_AS.filter((drawn) => drawn !== 'wheelchair');
 
 	/** What an empty line of the body counts as. */
 	function standIn(name: BodyLengthName): string | null {
@@ -52,7 +61,7 @@
 	<ChoiceField name="back" {draft} {t} />
 	<ChoiceField name="wrists" {draft} {t} />
 	<ChoiceField name="sex" {draft} {t} />
-	<ChoiceField name="drawnAs" {draft} {t} />
+	<ChoiceField name="drawnAs" options={drawings} {draft} {t} />
 {:else if page === 'spot'}
 	<ChoiceField name="posture" {draft} {t} />
 	<ChoiceField name="by" {draft} {t} />
@@ -70,22 +79,25 @@
 	{#if posture === 'standing'}
 		<p class="border-l-4 border-rule px-3 py-1 text-ink-soft">{t.pages.feet.standing}</p>
 	{:else}
+		<ChoiceField name="seatKind" {draft} {t} />
 		<LengthField name="seatHeight" {...shared} />
 		<LengthField name="seatGive" {...shared} />
-		<div class="asks-more">
-			<ChoiceField name="seatMoves" {draft} {t} />
-			<div class="more">
-				<LengthField name="seatLow" {...shared} />
-				<LengthField name="seatHigh" {...shared} />
+		{#if seatRules.isSet}
+			<div class="asks-more">
+				<ChoiceField name="seatMoves" {draft} {t} />
+				<div class="more">
+					<LengthField name="seatLow" {...shared} />
+					<LengthField name="seatHigh" {...shared} />
+				</div>
 			</div>
-		</div>
-		<ChoiceField name="castors" {draft} {t} />
+			<ChoiceField name="castors" {draft} {t} />
+		{/if}
 		<ChoiceField name="bodyBy" {draft} {t} />
-		{@render body('popliteal')}
-		{@render body('thigh')}
+		{#if judged.includes('knee')}{@render body('popliteal')}{/if}
+		{#if judged.includes('thigh')}{@render body('thigh')}{/if}
 	{/if}
 {:else if page === 'back'}
-	{#if posture === 'sitting'}
+	{#if posture === 'sitting' && seatRules.hasBack}
 		<ChoiceField name="backrest" {draft} {t} />
 		<ChoiceField name="lumbar" {draft} {t} />
 		<LengthField name="seatDepth" {...shared} />
@@ -101,7 +113,7 @@
 			<LengthField name="keysLong" {...shared} />
 			<LengthField name="keysShort" {...shared} />
 		</div>
-		{#if posture === 'sitting'}
+		{#if posture === 'sitting' && seatRules.hasArmrests}
 			<div class="asks-more">
 				<ChoiceField name="armrest" {draft} {t} />
 				<div class="more"><LengthField name="armrestHeight" {...shared} /></div>
@@ -115,6 +127,7 @@
 	<LengthField name="topAboveBase" {...shared} />
 	<LengthField name="visibleHeight" {...shared} />
 	<LengthField name="distance" {...shared} />
+	<LetterSizes {draft} {t} />
 	<LengthField name="baseLong" {...shared} />
 	<LengthField name="baseShort" {...shared} />
 	{#if choiceOf(draft.answers, 'screenKind') === 'monitor'}
@@ -132,3 +145,7 @@
 	<ThingList {draft} {t} {issues} />
 {/if}
 <ChecklistQuestions {page} {draft} {t} version={checklistVersion} />
+{#if page === 'light'}
+	<ChoiceField name="windowFaces" {draft} {t} />
+	<ChoiceField name="city" asList {draft} {t} />
+{/if}

@@ -10,7 +10,9 @@
 		type DrawnAs,
 		type Point
 	} from '$lib/core/section';
+	import { factsOf } from '$lib/core/conditions';
 	import type { Catalogue } from '$lib/messages';
+	import { wordsFor } from '$lib/messages/words-for';
 	import { smoothPath } from '../section/smooth-path';
 
 	interface Props {
@@ -21,6 +23,8 @@
 	}
 
 	let { page, corner, drawnAs, t }: Props = $props();
+
+	const words = $derived(wordsFor(t.look[page] ?? '', factsOf(corner)));
 
 	// This person at a corner that fits: what is drawn is what the station wants.
 	const section = $derived(
@@ -85,7 +89,7 @@
 			viewBox="{box.x} {-(box.y + box.height)} {box.width} {box.height}"
 			class:tall={page === 'second'}
 			role="img"
-			aria-label={t.look[page] ?? ''}
+			aria-label={words}
 		>
 			{#if f.seat}
 				<rect
@@ -145,7 +149,7 @@
 			{/if}
 			{#if level !== null}<line class="level" x1="-2000" x2="3000" y1={-level} y2={-level} />{/if}
 		</svg>
-		<figcaption class="border-t border-rule px-3 py-1.5 text-note text-ink-soft">{t.look[page]}</figcaption>
+		<figcaption class="border-t border-rule px-3 py-1.5 text-note text-ink-soft">{words}</figcaption>
 	</figure>
 {/if}
 

@@ -21,7 +21,7 @@ export class Draft {
 
 	constructor(
 		server: ServerAnswers,
-		private readonly way: Way,
+		readonly way: Way,
 		private readonly address: string,
 		private readonly device: Storage | null
 	) {

@@ -1,6 +1,7 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { ANSWER_FIELDS, issuesOf, PAGES, THING_FIELD_PATTERN, type Page } from '$lib/core/answers';
+import { VERSIONS } from '$lib/core/checklist';
 import { messagesFor } from '$lib/messages';
 import { elementsOf, nameOf, type Element } from '../../../../tests/support/markup';
 import { randomAnswers } from '../../../../tests/support/random-answers';
@@ -19,19 +20,25 @@ interface Drawn {
 	readonly elements: readonly Element[];
 }
 
-/** Every page for forty people, as the server sends it: empty, half filled in, with nonsense in it. */
-const drawn: Drawn[] = Array.from({ length: 40 }, (_, seed) => {
+/** Every page of every version for ninety people, as the server sends it: empty, half filled in, with nonsense in it. */
+const drawn: Drawn[] = Array.from({ length: 90 }, (_, seed) => {
 	const answers = seed === 0 ? {} : randomAnswers(seed);
 	const draft = new Draft({ answers, revision: 0 }, 'upright', '/c/token/draft', null);
 	const issues = issuesOf(answers, 'upright');
-	return PAGES.map((page): Drawn => {
-		const html = render(PageQuestions, { props: { page, draft, t, issues, checklistVersion: 1 } }).body;
-		return { page, answers, html, elements: elementsOf(html) };
-	});
+	return VERSIONS.flatMap(({ version }) =>
+		PAGES.map((page): Drawn => {
+			const html = render(PageQuestions, {
+				props: { page, draft, t, issues, checklistVersion: version }
+			}).body;
+			return { page, answers, html, elements: elementsOf(html) };
+		})
+	);
 }).flat();
 
 const controlsOf = (elements: readonly Element[]) =>
-	elements.filter(({ tag, attributes }) => tag === 'input' && attributes.type !== 'hidden');
+	elements.filter(
+		({ tag, attributes }) => tag === 'select' || (tag === 'input' && attributes.type !== 'hidden')
+	);
 
 describe('the questions of a page', () => {
 	it('are words and numbers, whatever was answered', () => {

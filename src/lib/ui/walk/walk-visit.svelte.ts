@@ -21,11 +21,13 @@ import {
 	type Page
 } from '$lib/core/answers';
 import { keptAdvice } from '$lib/core/advice/advise-corner';
+import { offersOf, stepsToDo } from '$lib/core/advice/offers';
 import type { Corner, Way } from '$lib/core/corner';
 import { isEmergency, type EmergencySign } from '$lib/core/discomfort';
 import type { LengthUnit } from '$lib/core/length';
+import type { PlanStep } from '$lib/core/plan';
 import type { Catalogue } from '$lib/messages';
-import { adviceForPage, type PageAdvice } from '$lib/messages/advice-for-page';
+import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';
 import { BrowserPlanner } from '../planner/browser-planner';
 import type { Draft } from './draft.svelte';
 
@@ -52,7 +54,7 @@ export class WalkVisit {
 	/** Emergency signs that stopped the walk. */
 	stop = $state<readonly EmergencySign[]>([]);
 	/** The plan as this device made it, while there is no network. */
-	local = $state<{ corner: Corner; advice: PageAdvice } | null>(null);
+	local = $state<{ corner: Corner; steps: readonly PlanStep[]; advice: PageAdvice } | null>(null);
 	isFinishing = $state(false);
 	private readonly planner = new BrowserPlanner();
 	readonly place: WalkPlace = $derived.by(() => this.read());
@@ -140,7 +142,10 @@ export class WalkVisit {
 		const advice = await this.planner.advise(corner).finally(() => (this.isFinishing = false));
 		const { reports: discomfort } = discomfortFromAnswers(this.draft.answers);
 		const told = { answers: this.draft.answers, discomfort, checklistVersion };
-		this.local = { corner, advice: adviceForPage(corner, keptAdvice(advice), told, locale) };
+		const kept = keptAdvice(advice);
+		const plan = offersOf(corner, kept)[0]?.plan ?? null;
+		const steps = stepsToDo(corner, kept, 0);
+		this.local = { corner, steps, advice: adviceForPage(corner, kept, told, { plan, steps }, locale) };
 	}
 
 	private async goOn(): Promise<void> {

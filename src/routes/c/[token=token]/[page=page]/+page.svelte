@@ -85,7 +85,7 @@
 						{t}
 					/>
 				{:else if visit.local}
-					<LocalPlan corner={visit.local.corner} advice={visit.local.advice} {draft} {t} />
+					<LocalPlan {...visit.local} {draft} {t} />
 					<p class="mt-6">
 						<button type="button" class="btn" onclick={() => (visit.local = null)}>{t.frame.back}</button>
 					</p>

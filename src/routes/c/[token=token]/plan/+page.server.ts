@@ -22,10 +22,10 @@ import type { Actions, PageServerLoad, RequestEvent } from './$types';
 export const load: PageServerLoad = ({ locals, params, url }) =>
 	orErrorPage(async () => {
 		const open = await openAssessment(locals.db, params.token);
-		const page = await readPlanPage(locals.db, open, params.token, locals.now);
-		if (!page) redirect(303, `/c/${params.token}`);
 		const wanted = Number(url.searchParams.get('plan')) - 1;
-		return { ...page, shown: page.plans[wanted] ? wanted : page.worked };
+		const page = await readPlanPage(locals.db, open, params.token, locals.now, wanted);
+		if (!page) redirect(303, `/c/${params.token}`);
+		return page;
 	});
 
 const readTick = formReader({ place: Type.Enum(THINGS), done: yesNo });

@@ -5,6 +5,7 @@
 	import { messagesFor } from '$lib/messages';
 	import { savingFault } from '$lib/ui/autosave/saving-fault';
 	import AgainForm from '$lib/ui/plan/AgainForm.svelte';
+	import DeskPlan from '$lib/ui/plan/DeskPlan.svelte';
 	import PlanDrawing from '$lib/ui/plan/PlanDrawing.svelte';
 	import PlanHeader from '$lib/ui/plan/PlanHeader.svelte';
 	import PlanLead from '$lib/ui/plan/PlanLead.svelte';
@@ -37,7 +38,8 @@
 </script>
 
 <svelte:head
-	><title>{visit.fits ? t.plan.titleNone : t.plan.title(visit.things)} · {t.product}</title></svelte:head
+	><title>{visit.heightsFit ? t.plan.checksTitle : t.plan.title(visit.things)} · {t.product}</title
+	></svelte:head
 >
 
 <svelte:window onpagehide={() => visit.leave()} ononline={() => visit.flush()} />
@@ -73,14 +75,14 @@
 			{/if}
 			<PlanNext token={data.token} {isDone} next={data.next} earlier={data.earlier} {t} />
 			<WhatStaysOpen
-				compromise={data.shown === 0 ? data.compromise : null}
-				purchases={visit.fits ? [] : data.purchases}
-				findings={data.findings}
+				advice={data}
+				isRecommended={data.shown === 0}
 				requests={data.requests}
-				proven={data.proven}
+				hrefOf={(page) => `/c/${data.token}/${page}`}
 				{t}
 				unit={data.unit}
 			/>
+			<DeskPlan corner={data.corner} besides={data.besides} eyeMm={data.eyeMm} {t} unit={data.unit} />
 			<p class="no-print mt-8 flex flex-wrap gap-x-6 gap-y-3 border-t border-rule pt-4 text-note">
 				<a href="/c/{data.token}/{PAGES[1]}">{t.plan.correct}</a>
 				<a href="/c/{data.token}/messages">{t.messages.link}</a>

@@ -1,0 +1,52 @@
+<script lang="ts">
+	import type { Besides } from '$lib/core/answers';
+	import type { Corner } from '$lib/core/corner';
+	import { raiseOfSecond } from '$lib/core/desk';
+	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import DeskFromAbove from '../desk/DeskFromAbove.svelte';
+	import { deskOf } from '../desk/desk-of';
+
+	interface Props {
+		corner: Corner;
+		besides: Besides;
+		/** Height of the eye as the plan leaves it, mm. */
+		eyeMm: number;
+		t: Catalogue;
+		unit: LengthUnit;
+	}
+
+	let { corner, besides, eyeMm, t, unit }: Props = $props();
+
+	const layout = $derived(deskOf(corner, ['phone', 'papers', 'lamp'], besides.secondScreen));
+	const second = $derived(besides.secondScreen);
+	const rise = $derived(second?.isLaptop ? raiseOfSecond(corner.spot.surface.height, eyeMm) : 0);
+	const names = (of: typeof layout.things) =>
+		new Intl.ListFormat(t.locale, { type: 'conjunction' }).format(
+			of.flatMap(({ name }) => t.lookThings[name] ?? [])
+		);
+	const overEdge = $derived(layout.things.filter(({ onDesk, name }) => !onDesk && t.lookThings[name]));
+	const outOfReach = $derived(
+		layout.things.filter(({ zone, onDesk, name }) => onDesk && zone === 'beyond' && t.lookThings[name])
+	);
+</script>
+
+<section class="mt-6">
+	<h2 class="text-lead">{t.desk.title}</h2>
+	<p class="text-note text-ink-soft">{t.desk.lead}</p>
+	<div class="mt-2 border border-rule bg-sheet">
+		<DeskFromAbove
+			{layout}
+			deskDepth={corner.spot.surface.depth}
+			hand={corner.person.hand}
+			label={t.desk.title}
+			{t}
+		/>
+	</div>
+	{#if second}
+		<p class="mt-1">{second.isAlike ? t.desk.twoAlike : t.desk.twoMostly}</p>
+		{#if rise > 0}<p>{t.desk.raiseSecond(formatLength(rise, unit, { locale: t.locale }))}</p>{/if}
+	{/if}
+	{#if overEdge.length > 0}<p class="text-note">{t.desk.overEdge(names(overEdge))}</p>{/if}
+	{#if outOfReach.length > 0}<p class="text-note">{t.desk.outOfReach(names(outOfReach))}</p>{/if}
+</section>

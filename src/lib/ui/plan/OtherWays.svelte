@@ -1,0 +1,35 @@
+<script lang="ts">
+	import type { CheckId } from '$lib/core/checks';
+	import type { Catalogue } from '$lib/messages';
+	import type { VariantLine } from '$lib/messages/advice/variant-lines';
+
+	interface Props {
+		variants: readonly VariantLine[];
+		t: Catalogue;
+	}
+
+	let { variants, t }: Props = $props();
+
+	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
+	const checkNames = (ids: readonly CheckId[]) =>
+		list.format(ids.map((id) => t.checks.names[id].toLowerCase()));
+</script>
+
+{#if variants.length > 0}
+	<section class="mt-6">
+		<h2 class="text-lead">{t.open.otherWaysTitle}</h2>
+		<p class="text-note text-ink-soft">{t.open.otherWaysLead}</p>
+		<ul class="mt-2 border-t border-rule">
+			{#each variants as { id, name, how, care, closes } (id)}
+				<li class="border-b border-rule py-2">
+					<p class="font-semibold">{name}</p>
+					<p class="text-ink-soft">
+						{how}
+						{#if closes.length > 0}<span class="text-ink">{t.open.closes(checkNames(closes))}</span>{/if}
+					</p>
+					{#if care}<p class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{care}</p>{/if}
+				</li>
+			{/each}
+		</ul>
+	</section>
+{/if}

@@ -1,0 +1,79 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { KeptPurchase } from '$lib/core/advice';
+	import type { CheckId } from '$lib/core/checks';
+	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import type { OpenGap, PurchaseId } from '$lib/core/plan';
+	import type { Catalogue } from '$lib/messages';
+
+	interface Props {
+		/** Null where they have not been worked out yet. */
+		purchases: readonly KeptPurchase[] | null;
+		requests: readonly PurchaseId[] | null;
+		t: Catalogue;
+		unit: LengthUnit;
+	}
+
+	let { purchases, requests, t, unit }: Props = $props();
+
+	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
+	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
+	const gapWords = (gaps: readonly OpenGap[]) =>
+		list.format(gaps.map(({ id, side, mm }) => t.checks.off[id][side](length(mm))));
+	const checkNames = (ids: readonly CheckId[]) =>
+		list.format(ids.map((id) => t.checks.names[id].toLowerCase()));
+
+	function nameOf({ purchases: things, firmMm }: KeptPurchase): string {
+		if (firmMm !== null) return t.open.firm(length(firmMm));
+		const names = things.map((thing) => t.open.buy[thing]);
+		return names[1] === undefined ? (names[0] ?? '') : t.open.both(names[0] ?? '', names[1]);
+	}
+</script>
+
+{#if purchases === null}
+	<section class="mt-6">
+		<h2 class="text-lead">{t.open.buyTitle}</h2>
+		<p class="text-ink-soft">{t.open.buyLater}</p>
+	</section>
+{:else if purchases.length > 0}
+	<section class="mt-6">
+		<h2 class="text-lead">{t.open.buyTitle}</h2>
+		<p class="text-note text-ink-soft">{t.open.buyLead}</p>
+		<dl class="mt-2 border-t border-rule">
+			{#each purchases as purchase (nameOf(purchase))}
+				<div class="border-b border-rule py-2">
+					<dt class="font-semibold">{nameOf(purchase)}</dt>
+					<dd class="flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
+						<span class="min-w-40 flex-1">
+							{#if purchase.open.length === 0}{t.open.closesAll}{:else}
+								{#if purchase.closes.length > 0}{t.open.closes(checkNames(purchase.closes))}{/if}
+								<span class="text-ink-soft">{t.open.leaves(gapWords(purchase.open))}</span>
+							{/if}
+							{#if purchase.firmMm !== null}<span class="block text-note text-ink-soft">{t.open.firmHow}</span
+								>{/if}
+						</span>
+						{#if requests}
+							<span class="no-print flex flex-wrap gap-2">
+								{#each purchase.purchases as thing (thing)}
+									{@const isAsked = requests.includes(thing)}
+									<form method="POST" action="?/ask" use:enhance>
+										<input type="hidden" name="purchase" value={thing} />
+										<button
+											class="btn btn-small"
+											name="wanted"
+											value={isAsked ? 'no' : 'yes'}
+											aria-pressed={isAsked}
+											aria-label="{isAsked ? t.open.asked : t.open.ask}: {t.open.buy[thing]}"
+										>
+											{isAsked ? t.open.asked : t.open.ask}
+										</button>
+									</form>
+								{/each}
+							</span>
+						{/if}
+					</dd>
+				</div>
+			{/each}
+		</dl>
+	</section>
+{/if}

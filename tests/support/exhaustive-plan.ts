@@ -195,7 +195,7 @@ function judge(corner: Corner, stacks: Stacks, pieces: number, tell: Told = () =
 	let best: Best = { W: Infinity, pieces, D: Infinity };
 	const seats =
 		spot.seat && sits
-			? positions(spot.seat.range, spot.seat.height).map((h) => h - (spot.seat?.give ?? 0))
+			? positions(spot.seat.range ?? null, spot.seat.height).map((h) => h - (spot.seat?.give ?? 0))
 			: [0];
 	for (const seat of seats) {
 		const s = seat + stacks.rise.seat;

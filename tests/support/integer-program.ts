@@ -134,7 +134,9 @@ function valuesOf(
 	const under = spot.keys.kind === 'built-in' ? stacks.screen.rise : stacks.keys.rise;
 	const q = corner.way === 'forearms-down' && sits ? 0 : spot.keys.homeRow;
 	const seat =
-		spot.seat && sits ? addMoving(model, 's', spot.seat.range, spot.seat.height) : new Map<string, number>();
+		spot.seat && sits
+			? addMoving(model, 's', spot.seat.range ?? null, spot.seat.height)
+			: new Map<string, number>();
 	const s = sits ? plus(seat, stacks.seat.rise) : new Map<string, number>();
 	const give = sits ? (spot.seat?.give ?? 0) : 0;
 	const E = sits ? lengthOf(corner, 'sittingElbow') - give : lengthOf(corner, 'standingElbow') + person.heel;

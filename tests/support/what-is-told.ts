@@ -1,0 +1,94 @@
+import { actsOf, advisedFindings, offersOf, stepsToDo, type KeptAdvice } from '$lib/core/advice';
+import { checkField, type Answers } from '$lib/core/answers';
+import { checklistOf, fixRule } from '$lib/core/checklist';
+import { factsOf, type Act, type Facts } from '$lib/core/conditions';
+import type { Corner } from '$lib/core/corner';
+import { compromiseOf, ladderOf, planCorner, type Plan, type PlanStep } from '$lib/core/plan';
+import { sectionOf, type Section } from '$lib/core/section';
+import { messagesFor } from '$lib/messages';
+import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';
+import { planTitle } from '$lib/ui/plan/plan-title';
+import { stepCheck, stepWords } from '$lib/ui/plan/step-words';
+import type { RandomPerson } from './random-person';
+
+const t = messagesFor('en');
+
+/** All that one person is told on the page of their plan. */
+export interface WhatIsTold {
+	readonly corner: Corner;
+	readonly facts: Facts;
+	readonly kept: KeptAdvice;
+	readonly plan: Plan | null;
+	readonly steps: readonly PlanStep[];
+	readonly page: PageAdvice;
+	readonly title: string;
+	/** Each step in words: what to do, and how to see that it has worked. */
+	readonly stepTexts: readonly { readonly step: PlanStep; readonly how: string; readonly check: string }[];
+	/** Acts of the plan and of every fix that is told. */
+	readonly acts: readonly Act[];
+	readonly now: Section;
+	readonly after: Section;
+}
+
+/** Everything that is read on the page, in one text, but for the cautions and what can be bought. */
+export function textOf({ page, title, stepTexts }: WhatIsTold): string {
+	return [
+		title,
+		...stepTexts.flatMap(({ how, check }) => [how, check]),
+		...page.findings.flatMap(({ name, because, fixes }) => [name, because ?? '', ...fixes]),
+		...page.variants.flatMap(({ name, how }) => [name, how])
+	].join('\n');
+}
+
+/** What somebody is told, by the same functions as the page. Purchases are left out: they take tens of searches. */
+export function whatIsTold({ corner, checks, reports }: RandomPerson): WhatIsTold {
+	const report = planCorner(corner, 1);
+	const best = report.plans[0];
+	const { rungs, proven } = best ? ladderOf(corner, best) : { rungs: [], proven: true };
+	const recommended = rungs.at(-1)?.plan ?? best;
+	const kept: KeptAdvice = {
+		...report,
+		proven: report.proven && proven,
+		ladder: rungs,
+		purchases: [],
+		compromise: recommended ? compromiseOf(corner, recommended) : null,
+		findings: []
+	};
+	const plan = offersOf(corner, kept)[0]?.plan ?? null;
+	const steps = stepsToDo(corner, kept, 0);
+	const answers: Answers = Object.fromEntries(
+		Object.entries(checks).map(([id, answer]) => [checkField(id), answer ?? ''])
+	);
+	const told = { answers, discomfort: reports, checklistVersion: 2 };
+	const page = adviceForPage(corner, kept, told, { plan, steps }, 'en');
+	const worked = steps.length > 0 ? plan : null;
+	const checklist = checklistOf(2) ?? { version: 2, items: [] };
+	const advised = advisedFindings(corner, { checklist, answers: checks, reports }, worked, steps);
+	const fixes = advised.flatMap((finding) => finding.fixes.flatMap((fix) => fixRule(fix).act ?? []));
+	return {
+		corner,
+		facts: factsOf(corner),
+		kept,
+		plan,
+		steps,
+		page,
+		title: planTitle(
+			{
+				corner,
+				heightsFit: report.before.every(({ verdict }) => verdict === 'fits'),
+				found: page.findings.length,
+				steps: steps.length,
+				things: steps.length
+			},
+			t
+		).title,
+		stepTexts: steps.map((step) => ({
+			step,
+			how: stepWords(step, t, 'mm').join(' '),
+			check: stepCheck(step, t, 'mm')
+		})),
+		acts: [...actsOf(corner, worked, steps), ...fixes],
+		now: sectionOf(corner, null),
+		after: sectionOf(corner, worked)
+	};
+}

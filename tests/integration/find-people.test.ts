@@ -1,4 +1,4 @@
-import { eq } from 'drizzle-orm';
+import { eq, isNotNull } from 'drizzle-orm';
 import { addUser } from '$lib/server/access/add-user';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { LEVELS } from '$lib/core/triage';
@@ -27,8 +27,13 @@ beforeAll(async () => {
 	} as const;
 	const id = await addUser(test.db, account);
 	await seedWorkforce(test.db, PEOPLE, now, { kind: 'user', id, name: 'C', role: 'coordinator' });
-	// A link that was taken back, which the generated workforce has none of.
-	const [open] = await test.db.select({ id: cases.personId }).from(cases).limit(1);
+	// A link that was taken back, which the generated workforce has none of: of one of the many who have answered.
+	const [open] = await test.db
+		.select({ id: cases.personId })
+		.from(cases)
+		.where(isNotNull(cases.answeredAt))
+		.orderBy(cases.personId)
+		.limit(1);
 	await test.db
 		.update(cases)
 		.set({ sentAt: now, answeredAt: null, revokedAt: now })

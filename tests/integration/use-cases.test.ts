@@ -239,7 +239,7 @@ describe('a self-assessment', () => {
 		const { open, token } = await answered();
 		await Promise.all([changeUnit(test.db, open, 'in', now), changeUnit(test.db, open, 'in', now)]);
 		const { assessment } = await openAssessment(test.db, token);
-		expect(assessment.answers).toMatchObject({ unit: 'in', surfaceHeight: '29.61' });
+		expect(assessment.answers).toMatchObject({ unit: 'in', surfaceHeight: '29 5/8' });
 		expect(await submitAnswers(test.db, open, now, planHere)).toEqual({ ok: true });
 	});
 

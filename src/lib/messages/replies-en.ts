@@ -8,40 +8,40 @@ import { regionsEn } from './triage-en';
  */
 const WORDS: Readonly<Record<ReasonCode, ((name: string, judgement: Judgement) => string) | null>> = {
 	'emergency-sign': (name) =>
-		`Hello ${name}, you reported a sign that can’t wait. If it is there now, or comes back, call the emergency number at once; don’t wait for me, and leave your desk as it is. I am trying to reach you by phone as well.`,
+		`Hello ${name}, you reported a sign that can’t wait. If you have it now, or it comes back, call the emergency number at once. Don’t wait for me, and leave your desk as it is. I’m trying to reach you by phone as well.`,
 	'professional-sign': (name) =>
-		`Hello ${name}, thank you for telling me. A doctor should have a look at what you describe. You can do the easy steps of your plan meanwhile, but nothing that hurts or that you have to force. I can arrange an appointment: does that suit you, and when can I reach you?`,
+		`Hello ${name}, thank you for telling me. A doctor should look at what you describe. Easy steps of your plan are fine meanwhile, but nothing that hurts or that you have to force. I can arrange an appointment. Would that suit you, and when can I reach you?`,
 	'reported-weakness': (name) =>
-		`Hello ${name}, thank you for telling me. A doctor should have a look at the weakness. You can do the easy steps of your plan meanwhile, but nothing that hurts or that you have to force. When can I reach you?`,
+		`Hello ${name}, thank you for telling me. A doctor should look at the weakness. Easy steps of your plan are fine meanwhile, but nothing that hurts or that you have to force. When can I reach you?`,
 	'reported-tingling': (name) =>
-		`Hello ${name}, thank you for telling me. A doctor should have a look at tingling or numbness that comes back. You can do the easy steps of your plan meanwhile, but nothing that hurts or that you have to force. When can I reach you?`,
+		`Hello ${name}, thank you for telling me. A doctor should look at tingling or numbness that comes back. Easy steps of your plan are fine meanwhile, but nothing that hurts or that you have to force. When can I reach you?`,
 	severe: (name) =>
-		`Hello ${name}, that is a lot to work with. Please let a doctor have a look at it: I can arrange that. Until then keep spells short, get up about every half hour, and stop what makes it worse.`,
+		`Hello ${name}, that’s a lot of pain to work with. Please let a doctor look at it; I can arrange that. Until then, work in short spells, change position every half hour, and stop what makes it worse.`,
 	'not-better': (name) =>
-		`Hello ${name}, you have done your part, and it is no better. A doctor should have a look now rather than you changing the desk again. May I arrange it?`,
+		`Hello ${name}, you’ve done your part, and it’s no better. It’s time for a doctor to look at it, rather than changing your desk again. May I arrange that?`,
 	moderate: (name, { evidence, plan }) => {
 		const region = evidence.moderate?.[0]?.region;
 		const sore = region ? `your ${regionsEn[region]}` : 'that';
 		return plan && plan.carriedOut === null
-			? `Hello ${name}, thank you for your answers. The steps of your plan should make it easier for ${sore}. Start at the floor, and tick them as you go. How is it after a week? You can write to me here.`
-			: `Hello ${name}, thank you for your answers. I see that ${sore} still hurts. What have you noticed: when is it better, when worse? You can write to me here.`;
+			? `Hello ${name}, thank you for your answers. The steps of your plan should help ${sore}. Start at the floor, and tick them as you go. How is it after a week? You can write to me here.`
+			: `Hello ${name}, thank you for your answers. I see that ${sore} still hurts. When is it better, and when is it worse? You can write to me here.`;
 	},
 	'hinders-much': (name, { plan }) =>
 		plan && plan.carriedOut === null
 			? `Hello ${name}, thank you for your answers. Since it hinders your work a lot, please do the steps of your plan this week, and tell me what gets in the way.`
 			: `Hello ${name}, thank you for your answers. Since it hinders your work a lot, I would like to talk about it. When can I reach you?`,
 	'back-again': (name) =>
-		`Hello ${name}, it was better and now it is worse again. What has changed since? If something at your desk has come undone, your plan shows how to put it back. When can I reach you?`,
+		`Hello ${name}, it was better, and now it’s worse again. What has changed since? If something at your desk has come undone, your plan shows how to put it back. When can I reach you?`,
 	unclosable: (name) =>
-		`Hello ${name}, what you have at home can’t close the last gap, so that is for us. Ask for what would close it on your plan page, or write here if it would not fit.`,
+		`Hello ${name}, what you have at home can’t close the last gap, so that’s our job. Ask for what would close it on your plan page, or tell me here if it wouldn’t fit.`,
 	request: null,
 	stuck: (name) =>
-		`Hello ${name}, your plan has been waiting for a while. What gets in the way: time, a missing thing, or something that does not work at your desk? Write to me here, and we will find another way.`,
+		`Hello ${name}, your plan has been waiting for a while. What gets in the way? Is it time, something missing, or something that doesn’t work at your desk? Write to me here, and we’ll find another way.`,
 	'open-plan': (name) =>
-		`Hello ${name}, your plan needs nothing but what you have at home. Start at the floor, tick each step, and measure again at the end. Write to me if something wobbles or is missing.`,
+		`Hello ${name}, your plan only needs what you have at home. Start at the floor, tick each step, and measure again at the end. Write to me if something wobbles or is missing.`,
 	'nothing-open': (name, { worsts }) =>
 		worsts.length > 0
-			? `Hello ${name}, thank you for your answers: nothing is open. Keep moving, and write to me here when something changes.`
+			? `Hello ${name}, thank you for your answers. There’s nothing left to do. Keep moving, and write to me when something changes.`
 			: ''
 };
 
@@ -56,6 +56,6 @@ export function replyEn(name: string, judgement: Judgement | null): string {
 	if (!judgement || !first) return '';
 	const given = name.split(' ')[0] ?? name;
 	if (first.code === 'request' && isSilent(first))
-		return `Hello ${given}, I have not heard from you yet. Is something in the way? Your link still works, and you can write to me here.`;
+		return `Hello ${given}, I haven’t heard from you yet. Is something in the way? Your link still works, and you can write to me here.`;
 	return WORDS[first.code]?.(given, judgement) ?? '';
 }

@@ -142,7 +142,7 @@ describe('the reply that is offered', () => {
 			expect(reply).not.toMatch(/undefined|Example/);
 		}
 		expect(new Set(replies).size).toBe(REASONS.length);
-		expect(replyTo({ code: 'moderate', level: 'soon', on })).toContain('easier for your shoulder');
+		expect(replyTo({ code: 'moderate', level: 'soon', on })).toContain('help your shoulder');
 	});
 
 	it('knows nothing to say to a message that nobody has read, nor before any judgement', () => {

@@ -101,7 +101,7 @@ await run(async () => {
 	await shoot(phone, 'phone-check-in');
 	// Last, since it is kept: somebody who has not answered says that an emergency sign is there, which only an outcome closes.
 	await phone.goto(await linkOf(phone, 'Sunniva Peatling'));
-	await phone.getByRole('button', { name: /Begin|Go on/ }).click();
+	await phone.getByRole('button', { name: /Begin|Pick up/ }).click();
 	await phone.getByRole('heading', { name: 'Before anything else' }).waitFor();
 	await phone.locator('html[data-ready]').waitFor({ state: 'attached' });
 	const sign = phone.getByRole('group', { name: /Pressure or pain in the chest/ });

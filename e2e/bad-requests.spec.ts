@@ -51,7 +51,7 @@ test('malformed saves are refused with the place, and nothing of them is kept', 
 		if (at) expect((JSON.parse(body) as { at: string }).at).toBe(at);
 	}
 	await page.goto(`${link}`);
-	await page.getByRole('button', { name: /Begin|Go on/ }).click();
+	await page.getByRole('button', { name: /Begin|Pick up/ }).click();
 	await pastTheSigns(page);
 	await expect(page.locator('#stature')).toHaveValue('164');
 	expect(baseURL).toBeTruthy();

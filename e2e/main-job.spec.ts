@@ -49,7 +49,9 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	);
 	await expect(drawing).toHaveAccessibleName(new RegExp(`seat ${(Number(planned) - 3).toFixed(1)} cm`));
 	await employee.getByRole('button', { name: 'Keep these numbers' }).click();
-	await expect(employee.getByText('Kept. The drawing shows your corner as measured again.')).toBeVisible();
+	await expect(
+		employee.getByText('Kept. The drawing shows your corner as you measured it again.')
+	).toBeVisible();
 	await employee.reload();
 	await expect(employee.getByLabel('Floor to the seat, with you on it')).toHaveValue(
 		(Number(planned) - 3).toFixed(1)
@@ -109,7 +111,7 @@ test('a person can change the unit half-way, and withdraw everything', async ({ 
 	await hydrated(page);
 	await page.locator('#stature').fill('165.1');
 	await page.getByRole('button', { name: 'in: inches' }).click();
-	await expect(page.locator('#stature')).toHaveValue('65.00');
+	await expect(page.locator('#stature')).toHaveValue('65');
 	await page.locator('#stature').fill('5\'6"');
 	await page.getByRole('button', { name: 'mm: millimetres' }).click();
 	await expect(page.locator('#stature')).toHaveValue('1676');
@@ -156,7 +158,7 @@ test('links that are wrong or replaced say what to do', async ({ page, browser }
 	const status = open.getByRole('status').first();
 	await open.locator('#stature').fill('16\ufffd4');
 	await open.locator('#heel').fill('1.5');
-	await expect(status).toHaveText(/^One answer could not be kept/);
+	await expect(status).toHaveText(/^One answer couldn’t be kept/);
 	await open.locator('#stature').fill('164');
 	await expect(status).toHaveText(/^Saved/);
 	await page.goto(caseUrl);
@@ -201,7 +203,7 @@ test('steps that are done change the corner at once, and a check-in says what ha
 		await buttons.nth(i).click();
 		await expect(employee.getByText(new RegExp(`${i + 1} of ${n} steps done`))).toBeVisible();
 	}
-	await expect(employee.getByText(/^We ask you again on /)).toBeVisible();
+	await expect(employee.getByText(/^We’ll ask again on /)).toBeVisible();
 	await page.goto(caseUrl);
 	await expect(page.getByText(new RegExp(`${n} of ${n} steps stand, carried out on`))).toBeVisible();
 

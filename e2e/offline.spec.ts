@@ -45,7 +45,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	}
 	await addThings(second, ['Hardback book', 'Ream of paper', 'Sturdy box', 'Pillow', 'Towel']);
 	await second.getByRole('button', { name: 'Show my plan' }).click();
-	await expect(second.getByText('this plan was worked out on this device')).toBeVisible();
+	await expect(second.getByText('this device worked out your plan')).toBeVisible();
 	await expect(second.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();
 	await second.getByRole('button', { name: 'Seat', exact: true }).click();
 	await expect(second.getByRole('button', { name: 'Seat', exact: true })).toHaveAttribute(
@@ -75,9 +75,11 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await hydrated(second);
 	await expect(second.getByLabel('Floor to the seat, with you on it')).toHaveValue('48');
 	await context.setOffline(false);
-	await expect(second.getByText('Kept. The drawing shows your corner as measured again.')).toBeVisible({
-		timeout: 20_000
-	});
+	await expect(second.getByText('Kept. The drawing shows your corner as you measured it again.')).toBeVisible(
+		{
+			timeout: 20_000
+		}
+	);
 	await context.close();
 
 	await page.goto(caseUrl);

@@ -20,7 +20,7 @@ test.describe('before or without scripts', () => {
 		}
 		await addThings(employee, ['Ream of paper', 'Sturdy box', 'Pillow']);
 		await employee.getByRole('button', { name: 'Take away: Sturdy box' }).click();
-		await expect(employee.getByRole('button', { name: /^Take away/ })).toHaveCount(2);
+		await expect(employee.getByRole('button', { name: /^Remove: / })).toHaveCount(2);
 		await employee.getByRole('button', { name: 'Back', exact: true }).click();
 		await expect(employee.getByRole('heading', { name: 'Your discomfort' })).toBeVisible();
 		await employee.getByRole('button', { name: /^Next:/ }).click();

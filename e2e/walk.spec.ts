@@ -23,7 +23,7 @@ test('an emergency sign stops the walk, says what to do, and is at the top of th
 	}).toPass();
 	await expect(first).toContainText('Emergency sign: pressure or pain in the chest');
 	// The rest can wait, and a slip can be corrected.
-	await employee.getByText(/That was a slip/).click();
+	await employee.getByText(/I tapped that by mistake/).click();
 	await employee
 		.getByRole('group', { name: /Pressure or pain in the chest/ })
 		.getByText('No', { exact: true })
@@ -104,7 +104,7 @@ test('a slip is taken back while the coordinator is still being told, and nobody
 	});
 	const sign = employee.getByRole('group', { name: /Pressure or pain in the chest/ });
 	await sign.getByText('Yes').click();
-	await employee.getByText(/That was a slip/).click();
+	await employee.getByText(/I tapped that by mistake/).click();
 	await expect(sign).toBeVisible();
 	const told = employee.waitForResponse((response) => response.url().endsWith('/draft'));
 	letGo();
@@ -143,7 +143,7 @@ test('discomfort is touched on the figure or told by keys, and comes with the ca
 	await neck.getByText('Stiffness').click();
 	await expect(employee.locator('.views .sore text').first()).toHaveText('5');
 	await employee.getByRole('button', { name: /^Next:/ }).click();
-	await expect(employee.getByRole('heading', { name: 'What is in the house' })).toBeVisible();
+	await expect(employee.getByRole('heading', { name: 'What you have at home' })).toBeVisible();
 	await employee.goto(`${link}/discomfort`);
 	await expect(neck.getByRole('checkbox', { name: 'Stiffness' })).toBeChecked();
 	await context.close();
@@ -158,18 +158,19 @@ test('what is asked for stands with the case, the reasons before anything else',
 	const { link, caseUrl } = await answeredLike(page, 'Asta Askerby', 'Mirela Oakhanger');
 	const employee = await (await browser.newContext()).newPage();
 	await employee.goto(`${link}/plan`);
-	await expect(employee.getByText('Goes with your shoulder').first()).toBeVisible();
-	await expect(employee.getByText('Multi-way sockets in a chain')).toBeVisible();
-	await employee.getByRole('button', { name: /^Ask for it: A table/ }).click();
-	await expect(employee.getByRole('button', { name: /^Asked for: A table/ })).toHaveAttribute(
-		'aria-pressed',
-		'true'
-	);
+	await expect(employee.getByText('because it’s the arm you point with').first()).toBeVisible();
+	await expect(employee.getByText('Power strips plugged into each other')).toBeVisible();
+	await employee.getByRole('button', { name: /^Ask for it: A height-adjustable table/ }).click();
+	await expect(
+		employee.getByRole('button', { name: /^Asked for: A height-adjustable table/ })
+	).toHaveAttribute('aria-pressed', 'true');
 	await page.goto(caseUrl);
 	await expect(page.getByText(/right shoulder 6 of 10/i).first()).toBeVisible();
 	await expect(page.getByRole('heading', { name: 'Asked for' })).toBeVisible();
-	await employee.getByRole('button', { name: /^Asked for: A table/ }).click();
-	await expect(employee.getByRole('button', { name: /^Ask for it: A table/ })).toBeVisible();
+	await employee.getByRole('button', { name: /^Asked for: A height-adjustable table/ }).click();
+	await expect(
+		employee.getByRole('button', { name: /^Ask for it: A height-adjustable table/ })
+	).toBeVisible();
 });
 
 test('what doesn’t work here is left out and the plan solved again; all of it can be taken along', async ({
@@ -187,7 +188,7 @@ test('what doesn’t work here is left out and the plan solved again; all of it 
 	await screen.getByRole('button', { name: 'Without: Tool box' }).click();
 	await expect(screen).not.toContainText('Tool box');
 	await expect(employee.getByText('Left out:')).toBeVisible();
-	await employee.getByRole('button', { name: 'Take back: Tool box' }).click();
+	await employee.getByRole('button', { name: 'Use again: Tool box' }).click();
 	await expect(screen).toContainText('Tool box');
 	const response = await employee.request.get(`${link}/take-along`);
 	expect(response.headers()['content-disposition']).toContain('easy-corner.json');
@@ -200,7 +201,7 @@ test('what doesn’t work here is left out and the plan solved again; all of it 
 	expect(all.answers.stature).toBe('158');
 	expect(all.corner.format).toBe('easy-corner.corner/1');
 	await employee.goto(`${link}/you`);
-	await employee.getByRole('link', { name: 'Go on with the phone' }).click();
+	await employee.getByRole('link', { name: 'Continue on your phone' }).click();
 	await expect(employee.getByRole('img', { name: /Square code/ }).locator('svg')).toBeVisible();
 });
 
@@ -211,7 +212,7 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	const link = await linkOf(page, 'Mirela Oakhanger');
 	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
 	await employee.goto(`${link}/plan`);
-	await employee.getByRole('button', { name: 'Add another spot' }).click();
+	await employee.getByRole('button', { name: 'Add another place' }).click();
 	await expect(employee.getByRole('heading', { name: 'The spot and its table' })).toBeVisible();
 	await hydrated(employee);
 	await expect(employee.getByRole('radio', { name: 'Stand' })).toBeChecked();
@@ -240,10 +241,10 @@ test('a standing spot is added beside the table: one household, a piece serves o
 		'page'
 	);
 	// What the first spot uses is not here a second time, unless it is said to move.
-	const moves = employee.getByText('Better is possible if these move');
+	const moves = employee.getByText('You can do better if you move these');
 	if (await moves.isVisible()) {
 		await employee.getByRole('link', { name: 'Show that plan' }).click();
-		await expect(employee.getByText('This plan takes along from another spot')).toBeVisible();
+		await expect(employee.getByText('This plan borrows from your other spot')).toBeVisible();
 	}
 	await employee.getByRole('link', { name: 'Spot 1, sitting' }).click();
 	await expect(employee.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();
@@ -282,7 +283,7 @@ test('the whole walk by keys alone, to the plan', async ({ page, browser }) => {
 		await tabTo(employee, 'main button.btn-main');
 		await employee.keyboard.press('Enter');
 	}
-	await expect(employee.getByRole('heading', { name: 'What is in the house' })).toBeVisible();
+	await expect(employee.getByRole('heading', { name: 'What you have at home' })).toBeVisible();
 	await tabTo(employee, '.shelf-item');
 	await employee.keyboard.press('Enter');
 	await expect(employee.getByRole('textbox', { name: /what you call it/ })).toHaveCount(1);
@@ -309,13 +310,13 @@ test('the whole walk by touch on a phone, with answers of the checklist', async 
 		for (const [name, text] of Object.entries(fields)) await employee.locator(`#${name}`).fill(text);
 		if (title === 'Before anything else') await noneOfThese(employee);
 		if (title === 'The mouse') await employee.getByText('I stretch for it').tap();
-		if (title === 'Safety') await employee.getByText('Into another one').tap();
+		if (title === 'Safety') await employee.getByText('Into another strip').tap();
 		await employee.getByRole('button', { name: /^Next:/ }).tap();
 	}
 	await employee.getByRole('button', { name: 'Add: Ream of paper' }).tap();
 	await employee.getByRole('button', { name: 'Show my plan' }).tap();
 	await expect(employee.getByText('The mouse is too far away')).toBeVisible();
-	await expect(employee.getByText('Multi-way sockets in a chain')).toBeVisible();
+	await expect(employee.getByText('Power strips plugged into each other')).toBeVisible();
 	const over = await employee.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 	expect(over).toBeLessThanOrEqual(0);
 });

@@ -27,6 +27,9 @@ const LEAST_SAVING = 0.25;
 /** Nobody stacks more than this out of books, mm. Ours. */
 const MOST_FIRM_MM = 400;
 
+/** No band is wider, mm. */
+const WIDEST_BAND_MM = 100;
+
 const CM = 10;
 
 function isLess(a: Plan, b: Plan): boolean {
@@ -65,19 +68,17 @@ function cornersWithBoth(first: PurchaseId, second: PurchaseId, corner: Corner):
  * The smallest whole number of centimetres of one further firm stack that closes the most of what stays open; null where none closes
  * anything.
  *
- * Cost: a plan for each centimetre up to what the widest gap asks for.
+ * Cost: a plan for each centimetre, forty at most.
  */
 function moreFirmThings(corner: Corner, without: Plan): PurchaseOutcome | null {
 	if (!seatRulesOf(corner).takesStacks) return null;
-	const raised = without.open.filter(
-		({ id, side }) =>
-			(id === 'eye' && side === 'low') || ((id === 'knee' || id === 'elbow') && side === 'high')
-	);
-	const widest = Math.max(0, ...raised.map(({ mm }) => mm));
-	// A stack may have to be built anew around a block: some centimetres more than the gap are tried.
-	const last = Math.min(MOST_FIRM_MM, widest + 3 * CM);
+	// No stack changes the room over the thighs.
+	const gaps = without.open.filter(({ id }) => id !== 'thigh').map(({ mm }) => mm);
+	const highest = Math.max(...Object.values(without.stations).map(({ rise }) => rise));
+	// The block may take the place of all that stands there, and has to come well into the band.
+	const last = Math.min(MOST_FIRM_MM, Math.max(...gaps, 0) + highest + WIDEST_BAND_MM);
 	let best: PurchaseOutcome | null = null;
-	for (let mm = CM; widest > 0 && mm <= last; mm += CM) {
+	for (let mm = CM; gaps.length > 0 && mm <= last; mm += CM) {
 		const made = outcomeOf([], [{ corner: withFirmBlock(corner, mm), footrest: null }], without, mm);
 		if (made && made.closes.length > (best?.closes.length ?? 0)) best = made;
 		if (best?.closes.length === without.open.length) break;

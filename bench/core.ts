@@ -4,7 +4,7 @@ import { adviseCorner } from '../src/lib/core/advice';
 import { cornerFromAnswers } from '../src/lib/core/answers';
 import { checkCorner } from '../src/lib/core/checks';
 import type { Corner } from '../src/lib/core/corner';
-import { planCorner } from '../src/lib/core/plan';
+import { ladderOf, planCorner, purchaseOutcomes } from '../src/lib/core/plan';
 import { sectionOf } from '../src/lib/core/section';
 import { DEMO_PEOPLE } from '../seed/people';
 import { randomCorner } from '../tests/support/random-corner';
@@ -91,12 +91,32 @@ async function lines(corners: readonly Corner[]): Promise<void> {
 	print({ figure: 'core: plan --lines, employees of the demo kind', unit: 's', runs: 1, answers, seconds });
 }
 
+/** The ladder by itself, beside a best plan that is known; and what purchases would change where the plan leaves something open. */
+function benchLadder(): void {
+	const planned = (corners: readonly Corner[]) =>
+		corners.flatMap((corner) => {
+			const best = planCorner(corner, 1).plans[0];
+			return best ? [{ corner, best }] : [];
+		});
+	measure('core: ladder, 24 rigid and 4 soft pieces', 'ms', planned(homes(24, 4, 200)), ({ corner, best }) =>
+		ladderOf(corner, best)
+	);
+	measure('core: ladder, 60 odd pieces', 'ms', planned(oddHomes(60)), ({ corner, best }) =>
+		ladderOf(corner, best)
+	);
+	const open = planned(homes(6, 2, 200)).filter(({ best }) => best.open.length > 0);
+	measure('core: purchases, something open', 'ms', open, ({ corner, best }) =>
+		purchaseOutcomes(corner, best)
+	);
+}
+
 /** Figures of the core: a plan, a check with its section, and a workforce. */
 export async function benchCore(): Promise<void> {
 	const large = homes(24, 4, 200);
 	measure('core: one plan, 24 rigid and 4 soft pieces', 'ms', large, (corner) => planCorner(corner, 1));
 	measure('core: three plans, 24 rigid and 4 soft pieces', 'ms', large, (corner) => planCorner(corner, 3));
 	measure('core: three plans, 60 odd pieces', 'ms', oddHomes(60), (corner) => planCorner(corner, 3));
+	benchLadder();
 	const many = Array.from({ length: 1000 }, (_, i) => demo[i % demo.length] as Corner);
 	measure('core: check with section, demo people', 'ms', many, (corner) => {
 		checkCorner(corner);

@@ -151,7 +151,7 @@ test('messages go both ways; the letter says only that there is one', async ({ p
 		.getByRole('link', { name: /Minna Messenger.*A message about your corner/ })
 		.first()
 		.click();
-	await expect(page.getByRole('article').getByText('this letter holds no word of it')).toBeVisible();
+	await expect(page.getByRole('article').getByText('this letter doesn’t repeat it')).toBeVisible();
 	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
 	await employee.goto(`${link}/messages`);
 	await expect(employee.getByText('does the tape reach?')).toBeVisible();

@@ -70,7 +70,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await expect(second.getByLabel('Floor to the seat, with you on it')).toBeFocused();
 	await second.getByLabel('Floor to the seat, with you on it').fill('48');
 	await second.getByRole('button', { name: 'Keep these numbers' }).click();
-	await expect(second.getByText('Kept on this device.')).toBeVisible();
+	await expect(second.getByText('Kept on this device, and sent')).toBeVisible();
 	await second.reload();
 	await hydrated(second);
 	await expect(second.getByLabel('Floor to the seat, with you on it')).toHaveValue('48');

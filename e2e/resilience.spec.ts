@@ -19,7 +19,7 @@ test.describe('before or without scripts', () => {
 			await employee.getByRole('button', { name: /^Next:/ }).click();
 		}
 		await addThings(employee, ['Ream of paper', 'Sturdy box', 'Pillow']);
-		await employee.getByRole('button', { name: 'Take away: Sturdy box' }).click();
+		await employee.getByRole('button', { name: 'Remove: Sturdy box' }).click();
 		await expect(employee.getByRole('button', { name: /^Remove: / })).toHaveCount(2);
 		await employee.getByRole('button', { name: 'Back', exact: true }).click();
 		await expect(employee.getByRole('heading', { name: 'Your discomfort' })).toBeVisible();
@@ -44,7 +44,7 @@ test('a lost network and a closed tab lose nothing', async ({ page, browser }) =
 	await expect(first.getByText(/^Saved/)).toBeVisible();
 	await context.setOffline(true);
 	await first.locator('#heel').fill('2.5');
-	await expect(first.getByText('Not sent yet. Kept on this device')).toBeVisible();
+	await expect(first.getByText('Not sent yet. It’s kept on this device')).toBeVisible();
 	await first.close();
 	await context.setOffline(false);
 	const second = await context.newPage();

@@ -9,7 +9,7 @@ import { joinQueue, runtime, wake } from '$lib/server/runtime';
 import { textSizeOf } from '$lib/ui/theme/text-sizes';
 
 export const init: ServerInit = async () => {
-	// A fault of one request that nobody waits for any more must not end everybody else's: it is told, and the process goes on.
+	// A fault of one request that nobody waits for any more must not end everybody else's: it is shown, and the process goes on.
 	process.on('unhandledRejection', (error) =>
 		log({ level: 'error', event: 'unhandled', ...describeError(error) })
 	);

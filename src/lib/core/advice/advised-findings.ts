@@ -26,13 +26,13 @@ export interface AdvisedFinding extends OrderedFinding {
 }
 
 /** What a person told besides lengths. */
-export interface Told {
+export interface AnsweredAbout {
 	readonly checklist: Checklist;
 	readonly answers: ChecklistAnswers;
 	readonly reports: readonly RegionReport[];
 }
 
-/** Fixes told of one finding: the likeliest, so that a page stays short. */
+/** Fixes said of one finding: the likeliest, so that a page stays short. */
 const MOST_FIXES = 2;
 
 /** What the heights are about: the plan is exact on them, and says itself what it leaves open. */
@@ -103,7 +103,7 @@ function isClosed(
 /** Findings of a corner, and of the corner as a plan leaves it, each with what becomes of it. */
 function withFates(
 	corner: Corner,
-	told: Told,
+	told: AnsweredAbout,
 	plan: Plan | null,
 	steps: readonly PlanStep[]
 ): (OrderedFinding & { readonly fate: FindingFate })[] {
@@ -128,14 +128,14 @@ function withFates(
 
 /**
  * Everything that is found at a corner and is worth saying, in the order in which it is put right, with what becomes of it by the plan and
- * what is done about it. A fix is told where it holds for this person, and where nothing told before undoes it: neither a step of the
+ * what is done about it. A fix is shown where it holds for this person, and where nothing shown before undoes it: neither a step of the
  * plan nor another fix. What a plan causes and sees to by a step of its own is that step's, and not listed.
  *
  * @param steps the steps of the plan; empty where there is nothing to do
  */
 export function advisedFindings(
 	corner: Corner,
-	told: Told,
+	told: AnsweredAbout,
 	plan: Plan | null,
 	steps: readonly PlanStep[]
 ): AdvisedFinding[] {

@@ -12,7 +12,7 @@ export {
 	advisedFindings,
 	type AdvisedFinding,
 	type FindingFate,
-	type Told
+	type AnsweredAbout
 } from './advised-findings';
 export { OTHER_CHECK_IDS, otherChecks, type OtherCheck, type OtherCheckId } from './other-checks';
 export { offersOf, stepsToDo, type Offer } from './offers';

@@ -54,9 +54,9 @@ type Judged = Omit<OtherCheck, 'now' | 'after'> & OtherValue;
 
 const plain = { zoomPercent: 100, wantedMm: 0 } as const;
 
-function ofSeat(corner: Corner, { setUp, behindBackMm }: Situation): Judged[] {
+function ofSeat(corner: Corner, { setUp, forwardMm }: Situation): Judged[] {
 	const judged: Judged[] = [];
-	const depth = corner.way === 'active' ? null : checkSeatDepth(corner, behindBackMm);
+	const depth = corner.way === 'active' ? null : checkSeatDepth(corner, forwardMm);
 	if (depth) {
 		const { low, high } = SEAT_DEPTH_BAND;
 		judged.push({
@@ -118,7 +118,7 @@ function ofSight(corner: Corner, { setUp, distanceMm }: Situation, letterMm: num
  * sinks; a laptop that is lifted changes distance and gaze.
  *
  * @param plan the plan that is worked on; null where there is nothing to do
- * @param letterMm height of a small letter of the text that is read most; null where it was not told
+ * @param letterMm height of a small letter of the text that is read most; null where it was not given
  */
 export function otherChecks(corner: Corner, plan: Plan | null, letterMm: number | null): OtherCheck[] {
 	const judge = (situation: Situation) => [
@@ -131,7 +131,7 @@ export function otherChecks(corner: Corner, plan: Plan | null, letterMm: number 
 		const isSame = !after || (Math.abs(after.value - value) < 0.5 && after.verdict === verdict);
 		return {
 			...check,
-			// What is to be set is told as the plan leaves it.
+			// What is to be set is shown as the plan leaves it.
 			zoomPercent: after?.zoomPercent ?? check.zoomPercent,
 			wantedMm: after?.wantedMm ?? check.wantedMm,
 			now: { value, verdict },

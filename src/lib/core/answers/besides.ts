@@ -1,15 +1,18 @@
+import type { DeskThing } from '../desk';
 import { CITY_IDS, COMPASS, type CityId, type Compass } from '../light';
 import { CHOICE_FIELDS, choiceOf, type Answers } from './fields';
 import { checklistAnswersOf } from './walk-answers';
 
-/** What was told besides the corner document: letters, the window, the second screen. */
+/** What was given besides the corner document: letters, the window, the second screen. */
 export interface Besides {
-	/** Height of a small letter of the text that is read most, mm; null where it was not told. */
+	/** Height of a small letter of the text that is read most, mm; null where it was not given. */
 	readonly letterMm: number | null;
 	/** The window's hour on the face of a clock whose 12 lies straight ahead; null for none. */
 	readonly windowHour: number | null;
 	readonly windowFaces: Compass | null;
 	readonly city: CityId | null;
+	/** What lies on the desk beside keys and screens, as far as they have it. */
+	readonly things: readonly DeskThing[];
 	/** The second screen; null for one alone. */
 	readonly secondScreen: {
 		readonly isLaptop: boolean;
@@ -19,7 +22,14 @@ export interface Besides {
 	} | null;
 }
 
-/** Reads what was told besides the corner. */
+/** Things of a desk, each with the answer by which somebody has none. */
+const THINGS: readonly (readonly [thing: DeskThing, item: string, none: string])[] = [
+	['phone', 'phone', 'seldom'],
+	['papers', 'papers', 'no-papers'],
+	['lamp', 'lamp', 'no-paper-work']
+];
+
+/** Reads what was given besides the corner. */
 export function besidesOf(answers: Answers): Besides {
 	const told = checklistAnswersOf(answers);
 	const letter = choiceOf(answers, 'letterSize');
@@ -32,6 +42,7 @@ export function besidesOf(answers: Answers): Besides {
 		windowHour: hour === undefined ? null : Number(hour),
 		windowFaces: COMPASS.find((wind) => wind === faces) ?? null,
 		city: CITY_IDS.find((id) => id === city) ?? null,
+		things: THINGS.flatMap(([thing, item, none]) => (told[item] === none ? [] : [thing])),
 		secondScreen:
 			told.screens === 'two'
 				? {

@@ -14,7 +14,7 @@ export interface TakenIn {
 	readonly signs: readonly Sign[];
 }
 
-/** Things as they were told: what was learnt of a pad is no change of the person's, and counts from the next plan on. */
+/** Things as they were given: what was learnt of a pad is no change of the person's, and counts from the next plan on. */
 function asTold(items: readonly HouseholdItem[], answers: Answers): unknown[] {
 	return items.map((item) => {
 		if (!answers[learnedField(Number(item.id.slice(1)))]) return item;

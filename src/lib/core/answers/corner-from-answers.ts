@@ -156,7 +156,7 @@ export function cornerFromAnswers(answers: Answers, way: Way): CornerFromAnswers
 	const { items, issues } = householdOf(answers, unit);
 	const all = [...reader.issues, ...issues];
 	if (all.length > 0) return { corner: null, issues: all };
-	// One method is told for all of the spot: a length that was stood in for makes it a guess.
+	// One method is shown for all of the spot: a length that was stood in for makes it a guess.
 	const by = reader.guessed ? ('guess' as const) : choiceOf(answers, 'by');
 	const spot = { posture, by, surface, seat, ...screen };
 	return {

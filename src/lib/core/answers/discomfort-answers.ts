@@ -10,7 +10,7 @@ import {
 import type { Answers } from './fields';
 import type { FieldIssue } from './read-length';
 
-/** A place of the body that discomfort is told for: a region, and its side where it has two. */
+/** A place of the body that discomfort is shown for: a region, and its side where it has two. */
 export interface BodyPlace {
 	readonly region: Region;
 	readonly side: 'left' | 'right' | null;
@@ -54,7 +54,7 @@ export function painOptions(part: PainPart): readonly string[] {
 	return part === 'hinders' ? HINDERS : ['yes', 'no'];
 }
 
-/** What was told of discomfort, and what of it is still open. */
+/** What was given of discomfort, and what of it is still open. */
 export interface DiscomfortFromAnswers {
 	readonly reports: readonly RegionReport[];
 	readonly issues: readonly FieldIssue[];

@@ -138,7 +138,7 @@ export const CHOICE_FIELDS = {
 	/** Height of a small letter of the text that is read most, mm; no part of the corner document. */
 	letterSize: { page: 'screen', options: ['not-known', ...LETTER_SIZES] },
 	/** Where the sun comes from: the city nearest by, and which way the window faces. */
-	city: { page: 'light', options: ['not-told', ...CITY_IDS] },
+	city: { page: 'light', options: ['not-given', ...CITY_IDS] },
 	windowFaces: { page: 'light', options: ['not-known', ...COMPASS] }
 } as const satisfies Record<string, { page: Page; options: readonly string[] }>;
 

@@ -9,7 +9,7 @@ const TOLD_APART_MM = 4;
 /**
  * What was learnt of the pads of a plan from the seat as it was measured again, as fields: how much each pillow or
  * cushion really rises under this person, mm. Several pads share the difference by their planned rises. Folded cloth is
- * left out: a millimetre a layer can't be told.
+ * left out: a millimetre a layer can't be given.
  */
 export function learnedRises(corner: Corner, plan: Plan, again: ReMeasured): Record<string, string> {
 	const { rise, pieces } = plan.stations.seat;

@@ -6,13 +6,13 @@ import { readLength } from './read-length';
 import { isLeftOpen, isStoodInFor, usualLength } from './usual-lengths';
 import { formatLength } from '../length';
 
-/** A corner as far as it is known, and the checks that can be told by now. */
+/** A corner as far as it is known, and the checks that can be given by now. */
 export interface PartialCorner {
 	readonly corner: Corner;
 	readonly checks: readonly CheckResult[];
 }
 
-/** Without these lengths a check can't be told. */
+/** Without these lengths a check can't be given. */
 const NEEDED: Readonly<
 	Record<'sitting' | 'standing', Readonly<Partial<Record<CheckId, readonly LengthFieldName[]>>>>
 > = {
@@ -44,7 +44,7 @@ function filledIn(answers: Answers): Answers {
 
 /**
  * The corner as far as the answers tell it, with usual lengths in place of those not asked yet, and the checks that
- * rest on none of these. Null as long as the stature is not known: nothing can be told without it.
+ * rest on none of these. Null as long as the stature is not known: nothing can be given without it.
  */
 export function partialChecks(answers: Answers, way: Way): PartialCorner | null {
 	if (!isReadable(answers, 'stature')) return null;

@@ -123,7 +123,7 @@ describe('a reported stature in place of a measured one', () => {
 		expect(mean(krul.map((d) => d.reported - d.measured))).toBeCloseTo(1.0407, 3);
 		expect(mean(shifts(davis))).toBeLessThan(-5);
 		expect(mean(shifts(krul))).toBeGreaterThan(2);
-		// An exact stature is told exactly: the core adds no correction of its own.
+		// An exact stature is shown exactly: the core adds no correction of its own.
 		expect(estimateBodyLength({ stature: 1740, sex: 'male' }, 'sittingEye').mm).toBe(790);
 	});
 

@@ -21,7 +21,7 @@ const ARM = ['shoulder', 'elbow', 'wrist-hand'] as const;
 const NUMB = ['tingling-or-numbness'] as const;
 
 /**
- * Where to look first for what hurts, by region, side and kind; the first that fits a complaint is told as its reason. Common practice.
+ * Where to look first for what hurts, by region, side and kind; the first that fits a complaint is shown as its reason. Common practice.
  */
 export const CAUSES = {
 	'hand-tingles': {
@@ -135,7 +135,7 @@ export const CAUSES = {
 /** Name of a cause. */
 export type CauseId = keyof typeof CAUSES;
 
-/** Every cause, in the order in which one is told before another. */
+/** Every cause, in the order in which one is shown before another. */
 const CAUSE_IDS = Object.keys(CAUSES) as readonly CauseId[];
 
 /** So many sore regions, or one on both sides, are everywhere: no single thing at a desk does that. Ours. */
@@ -149,7 +149,7 @@ export interface LikelyCause {
 	readonly worst: number;
 }
 
-/** Whether both sides of a region hurt, told as one or as two. */
+/** Whether both sides of a region hurt, given as one or as two. */
 function isOnBoth(report: RegionReport, sore: readonly RegionReport[]): boolean {
 	return (
 		report.side === 'both' ||

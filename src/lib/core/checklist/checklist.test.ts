@@ -65,7 +65,7 @@ describe('the checklist', () => {
 		const asked = new Set(
 			VERSIONS.flatMap(({ items }) => items).flatMap(({ answers }) => answers.map(({ finding }) => finding))
 		);
-		// These are told by numbers: heights, depths, distances, armrest.
+		// These are shown by numbers: heights, depths, distances, armrest.
 		const measured = [
 			'shallow-desk',
 			'seat-too-high',

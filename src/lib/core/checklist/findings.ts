@@ -125,7 +125,7 @@ export const FINDINGS = {
 		['another-surface'],
 		STACK
 	),
-	'armrest-too-high': rule('hands', NECK_AND_SHOULDERS, ['take-armrests-off'], ['chair']),
+	'armrest-too-high': rule('hands', NECK_AND_SHOULDERS, ['take-armrests-off', 'ask-the-fitter'], ['chair']),
 	'armrest-too-low': rule('hands', ['shoulder', 'low-back'], ['pad-armrest']),
 	'armrest-meets-table': rule(
 		'hands',
@@ -290,7 +290,7 @@ export const FINDINGS = {
 	'long-on-soft-seat': rule(
 		'moving',
 		['neck', 'low-back', 'upper-back'],
-		['half-hour-on-soft-seat', 'move-to-table'],
+		['break-plan', 'get-up'],
 		[],
 		['half-hour'],
 		{ holds: ON_A_SOFT_SEAT }

@@ -45,6 +45,7 @@ export const HOUSEHOLD_FIXES = {
 	'towel-over-edge': fix(),
 	'rest-in-pauses': fix(),
 	'take-armrests-off': fix({ ...WITH_ARMRESTS, seat: ['chair'] }),
+	'ask-the-fitter': fix(IN_A_WHEELCHAIR),
 	'table-over-armrests': fix({ ...WITH_ARMRESTS, seat: ['wheelchair'] }),
 	'pad-armrest': fix(WITH_ARMRESTS),
 	'light-on-keys': fix(),
@@ -102,6 +103,21 @@ export type HouseholdFix = keyof typeof HOUSEHOLD_FIXES;
 /** Where a fix holds, and the act that it is. */
 export function fixRule(id: HouseholdFix): FixRule {
 	return HOUSEHOLD_FIXES[id];
+}
+
+/** Where a thing is any use. */
+const SHOP_HOLDS: Readonly<Partial<Record<ShopFix, Holds>>> = {
+	footrest: FEET_DOWN,
+	'seat-cushion': FEET_DOWN,
+	chair: FEET_DOWN,
+	'keyboard-and-mouse': { keys: ['built-in'] },
+	'vertical-mouse': OWN_MOUSE,
+	'sit-stand-converter': GETS_UP
+};
+
+/** Where something to borrow or buy is any use. */
+export function shopHolds(thing: ShopFix): Holds {
+	return SHOP_HOLDS[thing] ?? {};
 }
 
 /** What is borrowed from friends or the office before it is bought. */

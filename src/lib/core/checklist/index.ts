@@ -8,7 +8,14 @@ export {
 } from './checklist';
 export { FINDING_IDS, findingRule, regionsOf, type FindingId, type FindingRule } from './findings';
 export { CAUSES, likelyCauses, questionsToAsk, type CauseId, type LikelyCause } from './causes';
-export { fixRule, HOUSEHOLD_FIXES, type ChecklistCaution, type HouseholdFix, type ShopFix } from './fixes';
+export {
+	fixRule,
+	HOUSEHOLD_FIXES,
+	shopHolds,
+	type ChecklistCaution,
+	type HouseholdFix,
+	type ShopFix
+} from './fixes';
 export type { AnswerOption, ChecklistItem } from './item';
 export type { AnswerId, ItemId } from './item-ids';
 export { CLOCK_HOURS } from './items-2';

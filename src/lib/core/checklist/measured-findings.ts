@@ -42,16 +42,16 @@ function ofCheck({ id, value, low, high, verdict }: CheckResult): MeasuredFindin
 	return finding ? [{ finding, offMm, isSure: verdict === 'off' }] : [];
 }
 
-function ofSeat(corner: Corner, { setUp, behindBackMm }: Situation): MeasuredFinding[] {
+function ofSeat(corner: Corner, { setUp, filledMm, forwardMm }: Situation): MeasuredFinding[] {
 	const found: MeasuredFinding[] = [];
 	const add = (finding: FindingId, offMm: number | null, isSure = true) =>
 		found.push({ finding, offMm, isSure });
-	const depth = checkSeatDepth(corner, behindBackMm);
+	const depth = checkSeatDepth(corner, forwardMm);
 	if (depth?.state === 'presses') add('edge-behind-knee', depth.short, depth.verdict === 'off');
 	if (depth?.state === 'unsupported') add('thigh-unsupported', null, depth.verdict === 'off');
 	const back = backSupport(corner);
 	if (back?.state === 'none') add('no-backrest', null);
-	if (back?.state === 'fill' && behindBackMm === 0 && corner.spot.seat?.lumbar === false)
+	if (back?.state === 'fill' && filledMm === 0 && corner.spot.seat?.lumbar === false)
 		add('no-low-back-support', null);
 	for (const fault of checkArmrest(corner, setUp)?.faults ?? []) add(OF_ARMREST[fault], null);
 	if (!seatRulesOf(corner).isForWork) add('bed-or-sofa', null);

@@ -17,9 +17,9 @@ export interface OrderedFinding {
 	readonly measured: MeasuredFinding | null;
 	/** Reported regions that it is tied to, the sorest first. */
 	readonly tiedTo: readonly Region[];
-	/** The likely cause of a complaint that it belongs to: it comes first of all, and the reason is told; null for none. */
+	/** The likely cause of a complaint that it belongs to: it comes first of all, and the reason is shown; null for none. */
 	readonly cause: LikelyCause | null;
-	/** Whether a complaint has brought it to the front of its station: the reason is told. */
+	/** Whether a complaint has brought it to the front of its station: the reason is shown. */
 	readonly isMovedUp: boolean;
 }
 
@@ -55,7 +55,7 @@ function orderedHere(here: readonly OrderedFinding[], scoreOf: (region: Region) 
 /**
  * Everything that is found at a corner, by answers and by numbers, each once, in the order in which it is put right. What belongs to a
  * likely cause of a complaint, by its side and kind, comes first, the sorest first; then the lowest wrong thing, station by station from
- * the floor up, and within a station what is tied to a reported region. The reason is told of both. Common practice.
+ * the floor up, and within a station what is tied to a reported region. The reason is said of both. Common practice.
  *
  * @param measured what the numbers find; of the corner as it was measured if left out
  */

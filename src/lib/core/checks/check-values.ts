@@ -25,7 +25,7 @@ const BY_SEAT: Readonly<Record<SeatKind, readonly CheckId[]>> = {
 	bed: ['elbow', 'eye']
 };
 
-/** Which checks there are on a kind of seat, in the order they are told: from the floor up, then the space between. @param kind null where one stands */
+/** Which checks there are on a kind of seat, in the order they are shown: from the floor up, then the space between. @param kind null where one stands */
 export function checkIdsOfSeat(kind: SeatKind | null): readonly CheckId[] {
 	return kind === null ? STANDING : BY_SEAT[kind];
 }

@@ -55,10 +55,10 @@ export function measureNext(
 	return checks.some(({ verdict }) => verdict === 'unsure') ? mostTelling(corner, checks, body) : null;
 }
 
-/** From this standard deviation on a number is told as "about" so much, mm. */
+/** From this standard deviation on a number is shown as "about" so much, mm. */
 const ABOUT_FROM_MM = 15;
 
-/** Whether a check's number is to be told as "about" so much. */
+/** Whether a check's number is to be shown as "about" so much. */
 export function isAbout({ sd }: Pick<CheckResult, 'sd'>): boolean {
 	return sd > ABOUT_FROM_MM;
 }

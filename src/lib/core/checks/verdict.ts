@@ -1,7 +1,7 @@
 import type { Band } from '../guidance';
 import { normalCdf } from './normal-cdf';
 
-/** What a check says: in its band, outside it, or not told apart by what was measured. */
+/** What a check says: in its band, outside it, or not separated by what was measured. */
 export const VERDICTS = ['fits', 'unsure', 'off'] as const;
 
 /** One of {@link VERDICTS}. */

@@ -99,7 +99,7 @@ const seatParts = {
 	castors: { type: 'boolean' }
 };
 
-/** What only a chair must have; the other kinds of seat may be told without. */
+/** What only a chair must have; the other kinds of seat may do without. */
 const OF_A_CHAIR = ['range', 'depth', 'backrest'] as const;
 
 /** The same as properties that are whatever the seat says they are: a strict schema names what it requires. */

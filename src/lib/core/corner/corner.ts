@@ -79,7 +79,7 @@ export interface Surface {
 	readonly range: Range | null;
 }
 
-/** What one sits on. Depth, backrest and range are a chair's; the other kinds of seat may be told without them. */
+/** What one sits on. Depth, backrest and range are a chair's; the other kinds of seat may do without them. */
 export interface Seat {
 	/** Left out in version 1, where it is a chair. */
 	readonly kind?: SeatKind;

@@ -23,7 +23,7 @@ export function changeOf(first: number, now: number): Change {
 	return now < first ? 'better' : now > first ? 'worse' : 'same';
 }
 
-/** The worst over all regions; 0 where nothing is told. */
+/** The worst over all regions; 0 where nothing is shown. */
 export function worstOf(reports: readonly RegionReport[]): number {
 	return Math.max(0, ...reports.map(({ worst }) => worst));
 }

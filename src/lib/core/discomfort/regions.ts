@@ -1,5 +1,5 @@
 /**
- * Regions of the body that discomfort is told for, from the head down: the nine of Kuorinka et al. 1987, Applied Ergonomics
+ * Regions of the body that discomfort is shown for, from the head down: the nine of Kuorinka et al. 1987, Applied Ergonomics
  * 18:233 (from memory), with head and eyes, which screen work makes sore.
  */
 export const REGIONS = [

@@ -17,7 +17,7 @@ export type DiscomfortKind = (typeof DISCOMFORT_KINDS)[number];
 /** How far discomfort hinders work. */
 export const HINDERS = ['no', 'a-little', 'much'] as const;
 
-/** What is told of one region, about the last seven days. */
+/** What is said of one region, about the last seven days. */
 export interface RegionReport {
 	readonly region: Region;
 	readonly side: BodySide;

@@ -89,7 +89,7 @@ const HEADINGS: Readonly<Record<RosterField, readonly string[]>> = {
 /** Longest text of a field. */
 const LONGEST = 200;
 
-/** An address as far as it can be told without writing to it: something, an at sign, a domain with a dot. */
+/** An address as far as it can be given without writing to it: something, an at sign, a domain with a dot. */
 const ADDRESS = /^[^\s@,;<>"]+@[^\s@,;<>"]+\.[^\s@,;<>".]+$/;
 
 const COUNTRY = /^[A-Z]{2}$/;

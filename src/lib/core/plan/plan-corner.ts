@@ -83,7 +83,7 @@ export function reportCorner(corner: Corner): CornerReport {
  * pieces that sorts first. Exact; `proven` is false only where a household is so odd that the search was cut short.
  *
  * @param most how many plans, that differ in their pieces, to offer
- * @param steps steps of search to spend; with too few the best found is told, and is not proven
+ * @param steps steps of search to spend; with too few the best found is shown, and is not proven
  */
 export function planCorner(
 	corner: Corner,
@@ -111,7 +111,7 @@ export function bestPlans(
 	return { plans, proven: !effort.isCut };
 }
 
-/** A plan with its pieces in the order by which equals are told apart. */
+/** A plan with its pieces in the order by which equals differ. */
 export interface NamedPlan {
 	readonly plan: Plan;
 	readonly pieces: readonly NamedPiece[];

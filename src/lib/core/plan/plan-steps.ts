@@ -47,11 +47,11 @@ export interface PlanStep {
 	readonly before: CheckResult | null;
 	readonly after: CheckResult | null;
 	readonly cautions: readonly Caution[];
-	/** What is told otherwise than usual; left out where nothing is. */
+	/** What is worded otherwise than usual; left out where nothing is. */
 	readonly wording?: StepWording;
 }
 
-/** How a step is told otherwise than usual: behind all of the back and not in its hollow; the keyboard pushed back, the forearms on the table. */
+/** How a step is worded otherwise than usual: behind all of the back and not in its hollow; the keyboard pushed back, the forearms on the table. */
 export type StepWording = 'behind' | 'pushed-back';
 
 /** Padding above this makes a seat rock, mm. Common practice says thin padding only; the figure is ours. */

@@ -4,6 +4,9 @@ import { backSupport } from '../seat';
 import { checkDistance, distanceWith } from '../sight';
 import { setUpAfter, type Plan } from './plan-corner';
 
+/** A distance that is set is set so far inside its band, mm: nobody pushes a screen to the millimetre. Ours. */
+const INSIDE_MM = 20;
+
 /** How far the picture is from the eye by a plan, mm. */
 export interface PlannedDistance {
 	readonly mm: number;
@@ -18,18 +21,21 @@ export interface PlannedDistance {
 export function plannedDistance(corner: Corner, plan: Plan): PlannedDistance {
 	const comes = distanceWith(corner, setUpAfter(corner, plan));
 	const { screen, keys } = corner.spot;
-	const { move, verdict } = checkDistance(corner, comes);
+	const { band, verdict } = checkDistance(corner, comes);
 	const isLifted = screen.kind === 'laptop' && plan.stations.screen.rise > 0;
 	const isSet = keys.kind === 'separate' && (verdict === 'off' || isLifted);
-	return { mm: isSet ? comes + move : comes, isSet };
+	if (!isSet) return { mm: comes, isSet };
+	return { mm: Math.min(Math.max(comes, band.low + INSIDE_MM), band.high - INSIDE_MM), isSet };
 }
 
 /** A corner as a plan leaves it. */
 export function situationAfter(corner: Corner, plan: Plan): Situation {
 	const used = new Set(Object.values(plan.stations).flatMap(({ pieces }) => pieces.map(({ id }) => id)));
+	const back = backSupport(corner, used);
 	return {
 		setUp: setUpAfter(corner, plan),
-		behindBackMm: backSupport(corner, used)?.filler?.fill ?? 0,
+		filledMm: back?.filler?.fill ?? 0,
+		forwardMm: back?.filler ? Math.min(back.filler.fill, back.forwardMm) : 0,
 		distanceMm: plannedDistance(corner, plan).mm
 	};
 }

@@ -11,7 +11,7 @@ export interface BackFiller {
 	readonly item: HouseholdItem;
 	/** How to roll it; null where it goes in as it is. */
 	readonly roll: Roll | null;
-	/** How far it brings the person forward, mm. */
+	/** How thick it is behind a leaning back, mm. */
 	readonly fill: number;
 }
 
@@ -26,6 +26,8 @@ export interface BackSupport {
 	readonly fills: 'hollow' | 'behind' | null;
 	/** Thickness that is wanted there, mm; 0 where nothing is. */
 	readonly wanted: number;
+	/** How far it is meant to bring the person forward, mm: what a seat too deep asks for. */
+	readonly forwardMm: number;
 	/** What of the household does it; null where nothing is left. */
 	readonly filler: BackFiller | null;
 }
@@ -77,18 +79,19 @@ export function backSupport(
 	const { seat } = corner.spot;
 	const kind = seatKindOf(corner);
 	if (!seat || (kind !== 'chair' && kind !== 'stool' && kind !== 'ball')) return null;
-	if (!depth || !seat.backrest) return { state: 'none', fills: null, wanted: 0, filler: null };
+	if (!depth || !seat.backrest) return { state: 'none', fills: null, wanted: 0, forwardMm: 0, filler: null };
 	// At the front of the seat its depth is not used either.
 	const behind = corner.way === 'active' ? 0 : depth.fill;
 	const hollow = seat.lumbar || !wantsHollowFilled(corner) ? 0 : USUAL_ROLL_MM;
 	const wanted = Math.max(behind, hollow);
-	if (wanted === 0) return { state: 'held', fills: null, wanted, filler: null };
+	if (wanted === 0) return { state: 'held', fills: null, wanted, forwardMm: 0, filler: null };
 	const fills = hollow > 0 ? 'hollow' : 'behind';
 	for (const kind of fills === 'hollow' ? FILLERS : BEHIND)
 		for (const item of corner.household) {
 			if (item.kind !== kind) continue;
 			const id = pieceIds(item.id, item.count ?? 1).find((piece) => !used.has(piece));
-			if (id !== undefined) return { state: 'fill', fills, wanted, filler: fillerOf(item, id, wanted) };
+			if (id !== undefined)
+				return { state: 'fill', fills, wanted, forwardMm: behind, filler: fillerOf(item, id, wanted) };
 		}
-	return { state: 'fill', fills, wanted, filler: null };
+	return { state: 'fill', fills, wanted, forwardMm: behind, filler: null };
 }

@@ -131,6 +131,7 @@ describe('backSupport', () => {
 			state: 'held',
 			fills: null,
 			wanted: 0,
+			forwardMm: 0,
 			filler: null
 		});
 		expect(backSupport(corner({ lumbar: true, depth: 490 }))).toMatchObject({ state: 'fill', wanted: 65 });
@@ -138,6 +139,7 @@ describe('backSupport', () => {
 			state: 'none',
 			fills: null,
 			wanted: 0,
+			forwardMm: 0,
 			filler: null
 		});
 	});

@@ -46,7 +46,7 @@ export interface Furniture {
 	readonly pieces: readonly DrawnPiece[];
 }
 
-/** Depth of a seat that is drawn where none was told, mm: a stool or a ball is as deep as it is wide. Ours. */
+/** Depth of a seat that is drawn where none was given, mm: a stool or a ball is as deep as it is wide. Ours. */
 const DRAWN_DEPTH_MM: Readonly<Record<SeatKind, number>> = {
 	chair: 430,
 	stool: 340,
@@ -97,7 +97,7 @@ function nearestScreenX(corner: Corner, p: Posture, plan: Plan | null, footDepth
 	return behindKeys + Math.max(footDepth, stackWidth(plan, 'screen')) / 2 + half + 10;
 }
 
-/** Where the screen's lower edge stands: so far from the tall eye as was told, as far as keys and surface leave room. */
+/** Where the screen's lower edge stands: so far from the tall eye as was given, as far as keys and surface leave room. */
 function screenX(
 	corner: Corner,
 	p: Posture,

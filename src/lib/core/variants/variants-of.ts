@@ -12,7 +12,7 @@ import { variantBase, type VariantBase } from './variant-base';
 import type { Variant } from './variant';
 import { wedge } from './wedge';
 
-/** Every variant, in the order in which they are told: a better spot first. */
+/** Every variant, in the order in which they are shown: a better spot first. */
 const MAKERS: readonly ((base: VariantBase) => Variant | null)[] = [
 	anotherSpot,
 	keyboardOnLap,

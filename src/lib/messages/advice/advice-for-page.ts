@@ -24,7 +24,7 @@ import { sunView } from './sun-view';
 import { variantLines } from './variant-lines';
 
 /** What a person told besides lengths. */
-export interface ToldBesides {
+export interface AnsweredBesides {
 	readonly answers: Answers;
 	readonly discomfort: readonly RegionReport[] | null;
 	/** The checklist that was asked. */
@@ -48,7 +48,7 @@ interface OpenQuestion {
 /** No checklist: answers of a version that is not known here find nothing. */
 const NO_CHECKLIST = { version: 0, items: [] };
 
-function openQuestions(corner: Corner, told: ToldBesides, locale: string): OpenQuestion[] {
+function openQuestions(corner: Corner, told: AnsweredBesides, locale: string): OpenQuestion[] {
 	const checklist = checklistOf(told.checklistVersion) ?? NO_CHECKLIST;
 	const answers = checklistAnswersOf(told.answers);
 	const facts = factsOfAnswers(told.answers, corner.way);
@@ -71,7 +71,7 @@ function openQuestions(corner: Corner, told: ToldBesides, locale: string): OpenQ
 export function adviceForPage(
 	corner: Corner,
 	advice: KeptAdvice,
-	told: ToldBesides,
+	told: AnsweredBesides,
 	{ plan, steps }: PagePlan,
 	locale: string
 ) {

@@ -1,6 +1,6 @@
 import type { AdvisedFinding } from '$lib/core/advice';
-import { findingRule, type FindingId } from '$lib/core/checklist';
-import { factsOf } from '$lib/core/conditions';
+import { findingRule, shopHolds, type FindingId } from '$lib/core/checklist';
+import { factsOf, holdsFor } from '$lib/core/conditions';
 import type { Corner } from '$lib/core/corner';
 import type { Region } from '$lib/core/discomfort';
 import { checklistTextsFor } from '../checklist';
@@ -50,7 +50,7 @@ export function findingLines(
 				offMm: measured?.offMm ?? null,
 				isCaused: fate === 'caused',
 				fixes: fixes.map((fix) => wordsFor(texts.household[fix], facts)),
-				shop: shop.map((thing) => texts.shop[thing]),
+				shop: shop.filter((thing) => holdsFor(shopHolds(thing), facts)).map((thing) => texts.shop[thing]),
 				cautions: cautions.map((caution) => texts.cautions[caution]),
 				because: cause && texts.causes[cause.cause](list.format(cause.reports.map(regionEn))),
 				tiedTo: cause ? [] : tiedTo,

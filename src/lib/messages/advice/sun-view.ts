@@ -5,14 +5,14 @@ import { CITIES, sunAtSpot, windowAtHour, type MonthOfSun, type WindowAngle } fr
 /** The window of a spot, and when the sun comes in. */
 export interface SunView {
 	readonly angle: WindowAngle;
-	/** Month by month; null where the place or the window's side was not told. */
+	/** Month by month; null where the place or the window's side was not given. */
 	readonly months: readonly MonthOfSun[] | null;
 }
 
 /** The year whose sun is shown: it hardly matters which. */
 const SUN_YEAR = 2026;
 
-/** The window as it was told; null where there is none. @param targetMm height that the sun must reach */
+/** The window as it was given; null where there is none. @param targetMm height that the sun must reach */
 export function sunView({ windowHour, windowFaces, city }: Besides, targetMm: number): SunView | null {
 	if (windowHour === null) return null;
 	const months =

@@ -1,8 +1,8 @@
 import type { CityId } from '$lib/core/light';
 
 /** Names of the cities. */
-export const cities: Readonly<Record<CityId | 'not-told', string>> = {
-	'not-told': 'Skip this',
+export const cities: Readonly<Record<CityId | 'not-given', string>> = {
+	'not-given': 'Skip this',
 	amsterdam: 'Amsterdam',
 	athens: 'Athens',
 	auckland: 'Auckland',

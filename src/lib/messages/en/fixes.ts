@@ -34,6 +34,7 @@ export const household: Readonly<Record<HouseholdFix, ByFacts>> = {
 	'towel-over-edge': 'Fold a towel over the edge.',
 	'rest-in-pauses': 'Rest in the pauses. Let your hands float while you type.',
 	'take-armrests-off': 'Lower the armrests. Take them off only if the chair’s instructions show how.',
+	'ask-the-fitter': 'Ask whoever fitted your chair to set the armrests to your elbows.',
 	'table-over-armrests':
 		'Look for a table with more room under it. Your armrests have to pass below its edge.',
 	'armrests-in': 'Move the armrests in if they can be moved. If not, don’t rest on them.',
@@ -79,7 +80,8 @@ export const household: Readonly<Record<HouseholdFix, ByFacts>> = {
 	'knee-on-a-stool': 'Rest one foot or knee on a low stool, and change sides.',
 	'soften-knees': 'Unlock your knees and let your weight move from foot to foot.',
 	'shift-weight': 'Every half hour: lean forward, lean to each side, and move your arms.',
-	'break-plan': 'Plan breaks by the clock, with something to do in them.',
+	'break-plan':
+		'Plan breaks by the clock, with something to do in them. Schools name every 20 to 60 minutes; 30 suits most.',
 	'look-far': 'Every 20 minutes, look about 6 m away for 20 seconds, and blink.',
 	'walk-calls': 'Walk while you talk.',
 	'move-before-it-hurts': 'Move by the clock, not by the ache.',

@@ -18,6 +18,7 @@ export const otherChecks = {
 		from: (low: string) => `good from ${low}`
 	},
 	published: (low: string, high: string) => `Published for the middle: ${low} to ${high} (ISO 9241-5).`,
+	schools: 'Schools differ: your eyes may meet the top edge, the top third or the middle.',
 	zoom: (percent: number) => `Set the zoom to ${percent} %.`,
 	lettersHow: (height: string) => `At this distance a small letter should be at least ${height} tall.`,
 	fits: 'fits',

@@ -44,6 +44,7 @@ export const plan = {
 		isOne(n)
 			? 'One more thing we found is listed below.'
 			: `${inWords(n)} more things we found are listed below.`,
+	openNow: (list: string) => `As it is now: ${list}.`,
 	stays: (list: string) => `Still open after it: ${list}.`,
 	stoodIn: (list: string) => `Not measured, so we used usual sizes: ${list}.`,
 	estimated: (list: string) => `Estimated from your height, so measure if you can: ${list}.`,
@@ -121,7 +122,7 @@ export const open = {
 		`${first}, together with ${second.charAt(0).toLowerCase()}${second.slice(1)}`,
 	firm: (height: string) => `One more firm stack, ${height} high`,
 	firmHow: 'Books, paper or a sturdy box: ask around before you buy anything.',
-	closesAll: 'Everything would fit.',
+	closesAll: 'Every height would fit.',
 	closes: (list: string) => `Closes: ${list}.`,
 	leaves: (list: string) => `Leaves: ${list}.`,
 	ask: 'Ask for it',
@@ -129,7 +130,8 @@ export const open = {
 	tied: (regions: string, isFirst: boolean) =>
 		`Goes with your ${regions}${isFirst ? ', so it comes first here' : ''}.`,
 	besidesTitle: 'Also worth changing',
-	closedTitle: 'Your plan also fixes',
+	moreFindings: (n: number) => (isOne(n) ? 'One more' : `${inWords(n)} more`),
+	closedTitle: 'Also fixed by the plan',
 	caused: 'Your plan brings this about, so see to it afterwards.',
 	borrow: (list: string) => `If that isn’t enough: ${list}.`,
 	off: (length: string) => `by ${length}`,

@@ -47,7 +47,7 @@ export const steps = {
 		keys: (h: string) => `The keys are then at ${h}.`,
 		screen: (h: string) => `The top of the picture is then at ${h}.`
 	} as Readonly<Partial<Record<StepPlace, (height: string) => string>>>,
-	/** How to see that a step has worked; which of them is told follows the band that was planned for. */
+	/** How to see that a step has worked; which of them is shown follows the band that was planned for. */
 	check: {
 		forearmsLevel: 'Shoulders down, upper arms hanging: your forearms are level, hands on the keys.',
 		forearmsSloping: 'Shoulders down, upper arms hanging: your forearms slope down a little to the keys.',

@@ -59,7 +59,7 @@ export interface SignInInput {
 }
 
 /**
- * Signs a user in and gives the session's token. Wrong address and wrong password are told alike; after too many
+ * Signs a user in and gives the session's token. Wrong address and wrong password are shown alike; after too many
  * failures for one address, or from one origin, every try is refused until the window has passed.
  */
 export async function signIn(

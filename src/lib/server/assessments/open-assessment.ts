@@ -31,7 +31,7 @@ export function endedFault(why: Row['endedWhy']): Fault {
 }
 
 /**
- * Finds the assessment of a personal link. A link that was never given is told apart from one that has ended, with why it
+ * Finds the assessment of a personal link. A link that was never given differs from one that has ended, with why it
  * did, since the person needs to know what to do.
  *
  * @param evenIfLeft also of somebody who has left: a warning sign or a message of theirs is taken all the same

@@ -7,7 +7,7 @@ import { countUnjudged } from '../judgements/first-judging';
 
 const { cases, deskActs, followUps, judgements, messages, people, users } = schema;
 
-/** Most lines that the sheet shows; how many more there are is told. */
+/** Most lines that the sheet shows; how many more there are is shown. */
 export const MOST_LINES = 100;
 
 /** A case by which the order of the day is made. */

@@ -16,7 +16,7 @@ const NOT_THERE = 'This person is not in the list. They may have been removed.';
 
 /**
  * Asks that the actor may see a person's case: coordinators see all, a clinician those that are referred to them just now,
- * a reader none. What somebody may not see is told like what is not there.
+ * a reader none. What somebody may not see is shown like what is not there.
  */
 export async function needCase(db: Db, actor: Actor, personId: string): Promise<CaseReader> {
 	if (actor.kind !== 'user' || actor.role === 'reader')

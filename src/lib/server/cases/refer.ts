@@ -21,7 +21,7 @@ export function clinicians(db: Db) {
 
 /**
  * Asks a clinician to look at a case: from now until it is ended they see this case, and no other. Two who refer at once are both seen: the
- * second is told, and nothing is replaced.
+ * second is shown, and nothing is replaced.
  */
 export async function referCase(
 	db: Db,

@@ -54,7 +54,7 @@ export function openDatabase(url: string, timeZone = 'UTC'): OpenDatabase {
 		options: `-c random_page_cost=1.1 -c easy_corner.time_zone=${timeZone}`
 	});
 	pool.on('error', () => {});
-	// One that breaks in use, between two statements, is told by the next of them; unheard it would end the process.
+	// One that breaks in use, between two statements, is shown by the next of them; unheard it would end the process.
 	pool.on('connect', (client) => client.on('error', () => {}));
 	return { db: drizzle(pool, { schema }), pool };
 }

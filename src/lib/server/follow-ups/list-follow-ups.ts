@@ -56,7 +56,7 @@ function firstLines(db: Db, condition: SQL | undefined, limit: number) {
 /** One open follow-up. */
 export type FollowUpLine = Awaited<ReturnType<typeof firstLines>>[number];
 
-/** Follow-ups of one day that are shown in the calendar; how many more there are is told. */
+/** Follow-ups of one day that are shown in the calendar; how many more there are is shown. */
 export const A_DAY = { month: 4, week: 16 } as const;
 
 /** Overdue follow-ups that are shown; the rest stands on the day sheet. */

@@ -73,7 +73,7 @@ export interface FinishInput extends Pick<ActInput, 'key' | 'personId'> {
 }
 
 /**
- * Says that a look was done, with what came of it and the day of the next one, if any. Of two who say so at once the second is told.
+ * Says that a look was done, with what came of it and the day of the next one, if any. Of two who say so at once the second is shown.
  */
 export async function finishFollowUp(db: Db, actor: Actor, input: FinishInput, now: Date): Promise<void> {
 	needCoordinator(actor);

@@ -59,7 +59,7 @@ describe('jsonReader', () => {
 		expect(await refusal(read(json(new Uint8Array([0x7b, 0xff, 0x7d]))))).toMatchObject({ kind: 'invalid' });
 		const much = JSON.stringify({ fields: { stature: 'x'.repeat(LARGEST_BODY_BYTES) } });
 		expect(await refusal(read(json(much)))).toMatchObject({ kind: 'too-large' });
-		// By what is told before anything is read, too.
+		// By what is shown before anything is read, too.
 		const told = { 'content-length': String(LARGEST_BODY_BYTES + 1) };
 		expect(await refusal(read(json('{}', told)))).toMatchObject({ kind: 'too-large' });
 	});

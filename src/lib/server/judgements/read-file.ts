@@ -195,7 +195,7 @@ function thingsOf(plan: WorkedPlan, events: readonly StepEvent[], dayOf: (at: Da
 }
 
 /**
- * A day says less than a moment: what was done again, or reported again, later on the same day as a check-in or an outcome, is told
+ * A day says less than a moment: what was done again, or reported again, later on the same day as a check-in or an outcome, is shown
  * apart here, so that nothing that came after is taken as dealt with.
  */
 function prunedCheckIn(

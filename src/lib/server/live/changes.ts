@@ -21,7 +21,7 @@ export interface Follower {
 	/**
 	 * Called after each change, and once as soon as changes are heard. It says only, look.
 	 *
-	 * @param isChange whether something was told, or may have been missed: not so the first time
+	 * @param isChange whether something was given, or may have been missed: not so the first time
 	 */
 	look(isChange: boolean): void;
 	/** Called when nothing will be told any more, as the process is about to end. */
@@ -29,7 +29,7 @@ export interface Follower {
 }
 
 /**
- * Hears what any process changed, by one connection of its own that is open while somebody follows something. What is told
+ * Hears what any process changed, by one connection of its own that is open while somebody follows something. What is shown
  * while the connection is broken is lost, so everybody is called once when it stands again.
  */
 export class Changes {

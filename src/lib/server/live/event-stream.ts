@@ -3,7 +3,7 @@ import type { Follower } from './changes';
 /** After this long the browser connects anew, ms: no stream outlives a closed lid for long. */
 const MOST_MS = 5 * 60_000;
 
-/** Between two events at least, ms: many changes at once are told as one. */
+/** Between two events at least, ms: many changes at once are shown as one. */
 const PAUSE_MS = 250;
 
 /**

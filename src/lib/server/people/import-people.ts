@@ -26,7 +26,7 @@ export interface ImportReport {
 	readonly changed: number;
 	readonly same: number;
 	readonly faults: readonly RosterFault[];
-	/** Faults beyond those that are told. */
+	/** Faults beyond those that are shown. */
 	readonly moreFaults: number;
 	/** Countries in the file whose holidays are not known: dates there skip weekends only. */
 	readonly unknownCountries: readonly string[];

@@ -4,7 +4,7 @@ import { schema, type Db } from '../db/client';
 
 const { roundPeople, rounds } = schema;
 
-/** What a page that follows a round is told. */
+/** What a page that follows a round is shown. */
 export interface RoundNews {
 	readonly state: (typeof rounds.$inferSelect)['state'] | null;
 	readonly progress: Readonly<Record<string, number>>;

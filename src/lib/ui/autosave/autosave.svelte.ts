@@ -10,7 +10,7 @@ const ENDED: ReadonlySet<number> = new Set([404, 410]);
 /** Waits this long after the last key before it saves, ms: typing is never held up, a pause is enough. */
 const PAUSE_MS = 500;
 
-/** Tries again after this long without network, ms; the browser's own "online" comes first where it is told. */
+/** Tries again after this long without network, ms; the browser's own "online" comes first where it is shown. */
 const RETRY_MS = 4000;
 
 /** Where fields that are not sent yet are kept on the device. */

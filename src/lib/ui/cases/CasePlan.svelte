@@ -6,6 +6,7 @@
 	import type { PlanStep } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
+	import BesideHeights from '../plan/BesideHeights.svelte';
 	import Ladder from '../plan/Ladder.svelte';
 	import StepList from '../plan/StepList.svelte';
 	import WhatStaysOpen from '../plan/WhatStaysOpen.svelte';
@@ -70,6 +71,7 @@
 		</details>
 	{/if}
 	<WhatStaysOpen {advice} isRecommended={chosen === 0} {t} {unit} />
+	<BesideHeights {corner} {advice} {t} {unit} />
 	{#if earlier.length > 0}
 		<details class="mt-4">
 			<summary class="link-button text-note">Earlier plans: what they were given when</summary>

@@ -39,7 +39,7 @@
 	const country = new Intl.DisplayNames('en', { type: 'region' });
 	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 	const chosen = new SvelteSet<string>(untrack(() => round.filter.teams));
-	/** As typed; a change by somebody else does not take it away, it is told when this is kept. */
+	/** As typed; a change by somebody else does not take it away, it is shown when this is kept. */
 	const typed = $state(
 		untrack(() => ({
 			name: round.name,

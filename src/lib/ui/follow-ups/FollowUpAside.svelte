@@ -3,7 +3,7 @@
 	import { addressOf, daysOn, shortWords } from './calendar-days';
 
 	interface Props {
-		/** How many follow-ups each day has, and the Monday from which they are told. */
+		/** How many follow-ups each day has, and the Monday from which they are shown. */
 		load: readonly { readonly day: string; readonly n: number }[];
 		aheadFrom: string;
 		/** The address that was just made; shown once. */

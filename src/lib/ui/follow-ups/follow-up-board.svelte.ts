@@ -66,7 +66,7 @@ export class FollowUpBoard {
 		}
 	}
 
-	/** What is told of what is going on. */
+	/** What is said of what is going on. */
 	get status(): string {
 		const { held } = this;
 		return held

@@ -76,7 +76,7 @@ describe('a gap mark', () => {
 			expect(words).toContain(`${Math.round(check.value)} mm`.replace('-', '−'));
 			const outside = distanceOutside(check, check.value);
 			if (outside > 0) expect(words).toContain(`${Math.round(outside)} mm`);
-			// What is only likely is never told as sure, and what is sure never as likely.
+			// What is only likely is never shown as sure, and what is sure never as likely.
 			expect(/perhaps|not known yet/.test(checkWords(check, t, 'mm'))).toBe(check.verdict === 'unsure');
 		}
 		expect(new Set(checks.map(({ verdict }) => verdict)).size).toBe(3);

@@ -18,7 +18,7 @@
 
 	let { corner, besides, eyeMm, t, unit }: Props = $props();
 
-	const layout = $derived(deskOf(corner, ['phone', 'papers', 'lamp'], besides.secondScreen));
+	const layout = $derived(deskOf(corner, besides.things, besides.secondScreen));
 	const second = $derived(besides.secondScreen);
 	const rise = $derived(second?.isLaptop ? raiseOfSecond(corner.spot.surface.height, eyeMm) : 0);
 	const names = (of: typeof layout.things) =>

@@ -9,6 +9,7 @@
 	import SectionDrawing from '../section/SectionDrawing.svelte';
 	import type { Draft } from '../walk/draft.svelte';
 	import { planTitle } from './plan-title';
+	import BesideHeights from './BesideHeights.svelte';
 	import CheckTable from './CheckTable.svelte';
 	import SectionSwitch from './SectionSwitch.svelte';
 	import StepList from './StepList.svelte';
@@ -80,3 +81,4 @@
 	</div>
 {/if}
 <WhatStaysOpen {advice} isRecommended {t} {unit} />
+<BesideHeights {corner} {advice} {t} {unit} />

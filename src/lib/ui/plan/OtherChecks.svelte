@@ -31,12 +31,12 @@
 				<li class="border-b border-rule py-1.5">
 					<p class="flex flex-wrap items-baseline justify-between gap-x-4">
 						<span class="font-semibold">{t.otherChecks.names[check.id]}</span>
-						<span class="num">
+						<span>
 							{#if check.after}
-								<span class="text-ink-soft">{written(check, check.now.value)}</span>
+								<span class="num text-ink-soft">{written(check, check.now.value)}</span>
 								<span aria-hidden="true">→</span><span class="sr-only">{t.otherChecks.after}</span>
 							{/if}
-							<span class:text-warm={last.verdict === 'off'}>{written(check, last.value)}</span>
+							<span class="num" class:text-warm={last.verdict === 'off'}>{written(check, last.value)}</span>
 							<span class="text-note" class:text-warm={last.verdict === 'off'}
 								>{t.otherChecks[last.verdict]}</span
 							>
@@ -47,7 +47,8 @@
 						{#if check.id === 'gaze'}{t.otherChecks.published(
 								formatDegrees(GAZE_PUBLISHED_DEG.low),
 								formatDegrees(GAZE_PUBLISHED_DEG.high)
-							)}{/if}
+							)}
+							{t.otherChecks.schools}{/if}
 						{#if check.id === 'letters' && check.zoomPercent > 100}
 							{t.otherChecks.lettersHow(`${check.wantedMm.toFixed(1)} mm`)}
 							<span class="font-semibold text-ink">{t.otherChecks.zoom(check.zoomPercent)}</span>

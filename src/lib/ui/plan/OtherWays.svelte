@@ -5,10 +5,12 @@
 
 	interface Props {
 		variants: readonly VariantLine[];
+		/** Shown by itself, before all else: it needs no heading. */
+		isFirst?: boolean;
 		t: Catalogue;
 	}
 
-	let { variants, t }: Props = $props();
+	let { variants, isFirst = false, t }: Props = $props();
 
 	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
 	const checkNames = (ids: readonly CheckId[]) =>
@@ -17,8 +19,10 @@
 
 {#if variants.length > 0}
 	<section class="mt-6">
-		<h2 class="text-lead">{t.open.otherWaysTitle}</h2>
-		<p class="text-note text-ink-soft">{t.open.otherWaysLead}</p>
+		{#if !isFirst}
+			<h2 class="text-lead">{t.open.otherWaysTitle}</h2>
+			<p class="text-note text-ink-soft">{t.open.otherWaysLead}</p>
+		{/if}
 		<ul class="mt-2 border-t border-rule">
 			{#each variants as { id, name, how, care, closes } (id)}
 				<li class="border-b border-rule py-2">

@@ -37,6 +37,8 @@
 				: name === 'thickness'
 					? 'surfaceThickness'
 					: name;
+	/** Everything that is fetched, with what goes behind the back. */
+	const pieces = $derived(visit.steps.reduce((sum, step) => sum + step.pieces.length, 0));
 	/** What was found besides the heights and stands. */
 	const found = $derived(data.findings.length);
 	const heading = $derived(
@@ -84,7 +86,7 @@
 <h1 class="text-title">{heading.title}</h1>
 <p class="mt-2 text-lead">
 	{#if heading.lead}{heading.lead}{:else}
-		{#if visit.plan && visit.plan.cost.pieces > 0}{t.plan.lead(visit.plan.cost.pieces)}{/if}
+		{#if pieces > 0}{t.plan.lead(pieces)}{/if}
 		{t.plan.closes(...visit.closes)}
 		{#if found > 0}{t.plan.also(found)}{/if}
 	{/if}
@@ -105,7 +107,9 @@
 {#if data.next.hasOpenSign}
 	<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-2">{t.first.told}</p>
 {/if}
-{#if stays && !visit.heightsFit}<p class="mt-2">{t.plan.stays(stays)}</p>{/if}
+{#if stays && !visit.heightsFit}<p class="mt-2">
+		{visit.steps.length > 0 ? t.plan.stays(stays) : t.plan.openNow(stays)}
+	</p>{/if}
 {#if data.moving}
 	<form
 		method="POST"

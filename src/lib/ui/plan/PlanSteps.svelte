@@ -16,9 +16,10 @@
 
 	/** Places of the offers that do the same with other things. */
 	const others = $derived(visit.data.rungs.flatMap((rung, place) => (rung ? [] : [place])));
-	/** Whether an offer leaves less open than the one that is recommended: it asks for more than that gains. */
-	const isCloser = (place: number) =>
-		(visit.data.plans[place]?.cost.W ?? Infinity) < (visit.data.plans[0]?.cost.W ?? 0);
+	const misfit = (place: number) => visit.data.plans[place]?.cost.W ?? Infinity;
+	/** The offer that leaves least open, where that is less than the recommended one leaves: it asks for more than that gains. */
+	const closest = $derived(others.toSorted((a, b) => misfit(a) - misfit(b))[0] ?? 0);
+	const isCloser = (place: number) => place === closest && misfit(place) < misfit(0);
 	const hasLadder = $derived(visit.data.rungs.some((rung) => rung !== null));
 </script>
 

@@ -118,9 +118,11 @@ export class PlanVisit {
 
 	/** How far heights that were measured again have come. */
 	get keptState(): 'no' | 'here' | 'sent' {
-		const { state } = this.againSave;
+		const { state, isSent } = this.againSave;
 		if (!this.hasKept || state === 'refused' || state === 'ended') return 'no';
-		return state === 'waiting' ? 'here' : 'sent';
+		if (state === 'waiting') return 'here';
+		// While it is under way nothing is said to be kept: a page loaded now may still be without it.
+		return isSent && state === 'saved' ? 'sent' : 'no';
 	}
 
 	/** The section that is shown. */

@@ -13,7 +13,7 @@ export class Draft {
 	readonly autosave: Autosave;
 	readonly unit: LengthUnit = $derived(unitOf(this.answers));
 	readonly partial: PartialCorner | null = $derived.by(() => partialChecks(this.answers, this.way));
-	/** The length that would decide most of what can't be told yet. */
+	/** The length that would decide most of what can't be given yet. */
 	readonly measureNext: MeasurableName | null = $derived.by(() =>
 		this.partial ? measureNext(this.partial.corner, this.partial.checks) : null
 	);

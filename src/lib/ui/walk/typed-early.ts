@@ -11,7 +11,7 @@ export interface Control {
 /**
  * What was typed or chosen on the page as it came from the server, before scripts took it over. Taking over sets every control
  * to what the server knew, so an answer that nobody reads before that is lost in silence: on a slow phone, a sign of danger.
- * @returns texts by the control's name; an unticked box is told by the hidden control of its name
+ * @returns texts by the control's name; an unticked box is shown by the hidden control of its name
  */
 export function changedControls(controls: Iterable<Control>): Record<string, string> {
 	const changed: Record<string, string> = {};

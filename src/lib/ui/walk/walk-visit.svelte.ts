@@ -92,7 +92,7 @@ export class WalkVisit {
 		return goto(`/c/${token}/${name}${query}`);
 	}
 
-	/** An emergency sign was tapped: the walk stops, and the coordinator is told, before anything else. */
+	/** An emergency sign was tapped: the walk stops, and the coordinator is shown, before anything else. */
 	halt(signs: readonly EmergencySign[]): void {
 		this.stop = signs;
 		void this.draft.autosave.flush();

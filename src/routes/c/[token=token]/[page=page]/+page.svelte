@@ -36,7 +36,7 @@
 		visit.stopAtSigns();
 	}
 
-	/** Tries again after so long without network, ms; the browser's own "online" comes first where it is told. */
+	/** Tries again after so long without network, ms; the browser's own "online" comes first where it is shown. */
 	const RETRY_MS = 4000;
 
 	$effect(() => {

@@ -5,7 +5,7 @@
 	import { messagesFor } from '$lib/messages';
 	import { savingFault } from '$lib/ui/autosave/saving-fault';
 	import AgainForm from '$lib/ui/plan/AgainForm.svelte';
-	import DeskPlan from '$lib/ui/plan/DeskPlan.svelte';
+	import BesideHeights from '$lib/ui/plan/BesideHeights.svelte';
 	import PlanDrawing from '$lib/ui/plan/PlanDrawing.svelte';
 	import PlanHeader from '$lib/ui/plan/PlanHeader.svelte';
 	import PlanLead from '$lib/ui/plan/PlanLead.svelte';
@@ -52,8 +52,8 @@
 		{t}
 	/>
 	<main id="content" class="layout">
-		<PlanDrawing {visit} {t} />
-		<section class="min-w-0">
+		<div class="drawing min-w-0"><PlanDrawing {visit} {t} /></div>
+		<section class="main min-w-0">
 			{#if fault}<p class="mb-3 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault}</p>{/if}
 			<PlanLead {visit} {data} {t} />
 			<PlanSteps {visit} leftOut={data.leftOut} {t} />
@@ -82,7 +82,6 @@
 				{t}
 				unit={data.unit}
 			/>
-			<DeskPlan corner={data.corner} besides={data.besides} eyeMm={data.eyeMm} {t} unit={data.unit} />
 			<p class="no-print mt-8 flex flex-wrap gap-x-6 gap-y-3 border-t border-rule pt-4 text-note">
 				<a href="/c/{data.token}/{PAGES[1]}">{t.plan.correct}</a>
 				<a href="/c/{data.token}/messages">{t.messages.link}</a>
@@ -93,6 +92,9 @@
 				<a href="/c/{data.token}/withdraw">{t.plan.withdraw}</a>
 			</p>
 		</section>
+		<div class="beside min-w-0">
+			<BesideHeights corner={data.corner} advice={data} {t} unit={data.unit} />
+		</div>
 	</main>
 </div>
 
@@ -110,8 +112,17 @@
 	}
 	@media (min-width: 60rem) {
 		.layout {
-			grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+			grid-template: 'drawing main' auto 'beside main' 1fr / minmax(0, 1.15fr) minmax(0, 1fr);
 			align-items: start;
+		}
+		.drawing {
+			grid-area: drawing;
+		}
+		.main {
+			grid-area: main;
+		}
+		.beside {
+			grid-area: beside;
 		}
 	}
 	@media print {

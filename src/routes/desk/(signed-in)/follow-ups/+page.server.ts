@@ -13,7 +13,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 const VIEWS = ['month', 'week', 'list'] as const;
 
-/** Days that the list looks ahead, and weeks whose load is told. */
+/** Days that the list looks ahead, and weeks whose load is shown. */
 const LIST_DAYS = 60;
 const LOAD_WEEKS = 8;
 

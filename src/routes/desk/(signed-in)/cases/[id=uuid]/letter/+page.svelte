@@ -24,8 +24,7 @@
 		<a class="btn" href={page.url.pathname.replace(/\/letter$/, '')}>Back to the case</a>
 		<button type="button" class="btn btn-main needs-js" onclick={() => window.print()}>Print</button>
 		<span class="self-center text-note text-ink-soft"
-			>It holds what a clinician needs and nothing else. Have {data.name}’s agreement before it leaves the
-			house.</span
+			>It holds only what a clinician needs. Get {data.name}’s agreement before you send it.</span
 		>
 	</p>
 	<p>{date.format(data.at)}</p>
@@ -33,7 +32,7 @@
 	<p class="mt-4">Dear {data.clinician || 'colleague'},</p>
 	<p class="mt-3">
 		{data.question ||
-			'please look at the following and say what should be changed at work, and what left alone.'}
+			'could you please advise on the following: what should change at work, and what should stay as it is?'}
 	</p>
 	{#if data.judgement && data.judgement.reasons.length > 0}
 		{@const { judgement } = data}
@@ -79,7 +78,7 @@
 	{#if data.corner}
 		<h2>The workplace</h2>
 		<p>
-			Works {data.corner.posture}, at a {data.corner.screen === 'laptop' ? 'laptop' : 'screen of its own'},
+			Works {data.corner.posture}, at a {data.corner.screen === 'laptop' ? 'laptop' : 'separate screen'},
 			{data.corner.hand}-handed.
 		</p>
 		<ul>
@@ -89,8 +88,8 @@
 		</ul>
 	{/if}
 	<p class="mt-5">
-		These are answers of the person’s own and measurements taken at home; nobody has examined them, and
-		nothing here is a diagnosis.
+		These are the person’s own answers and measurements taken at home. Nobody has examined them, and nothing
+		here is a diagnosis.
 	</p>
 	<p class="mt-5">With kind regards,<br />{data.by}, occupational health</p>
 </main>

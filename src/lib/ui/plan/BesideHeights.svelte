@@ -1,0 +1,29 @@
+<script lang="ts">
+	import { seatRulesOf, type Corner } from '$lib/core/corner';
+	import type { LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
+	import DeskPlan from './DeskPlan.svelte';
+	import OtherChecks from './OtherChecks.svelte';
+	import SunAtWindow from './SunAtWindow.svelte';
+
+	interface Props {
+		corner: Corner;
+		advice: Pick<PageAdvice, 'others' | 'sun' | 'besides' | 'eyeMm'>;
+		t: Catalogue;
+		unit: LengthUnit;
+	}
+
+	let { corner, advice, t, unit }: Props = $props();
+</script>
+
+<!-- What is worked out besides the heights: distances and angles, the window, the desk from above. -->
+<OtherChecks checks={advice.others} {t} {unit} />
+{#if seatRulesOf(corner).isForWork}<DeskPlan
+		{corner}
+		besides={advice.besides}
+		eyeMm={advice.eyeMm}
+		{t}
+		{unit}
+	/>{/if}
+{#if advice.sun}<SunAtWindow sun={advice.sun} {t} />{/if}

@@ -1,0 +1,77 @@
+<script lang="ts">
+	import type { Region } from '$lib/core/discomfort';
+	import { findingRule } from '$lib/core/checklist';
+	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import type { FindingLine } from '$lib/messages/advice/finding-lines';
+
+	interface Props {
+		/** The most important first. */
+		findings: readonly FindingLine[];
+		t: Catalogue;
+		unit: LengthUnit;
+	}
+
+	let { findings, t, unit }: Props = $props();
+
+	/** So many are shown at once: nobody does more than three things on one day. */
+	const FIRST = 3;
+
+	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
+	const alternatives = $derived(new Intl.ListFormat(t.locale, { type: 'disjunction' }));
+	const regions = (of: readonly Region[]) =>
+		list.format(of.map((region) => t.discomfort.places[region].toLowerCase()));
+	/** What is about safety is never folded away. */
+	const isShown = ({ finding }: FindingLine, place: number) =>
+		place < FIRST || findingRule(finding).station === 'safety';
+	const shown = $derived(findings.filter(isShown));
+	const others = $derived(findings.filter((line, i) => !isShown(line, i)));
+</script>
+
+{#snippet line(found: FindingLine, before: FindingLine | undefined)}
+	<li class="border-b border-rule py-2">
+		<p class="flex flex-wrap items-baseline justify-between gap-x-3">
+			<span
+				><span class="text-note text-ink-soft">{found.station}</span><br /><span class="font-semibold"
+					>{found.name}</span
+				></span
+			>
+			{#if found.offMm}<span class="num text-note text-warm"
+					>{t.open.off(formatLength(found.offMm, unit, { locale: t.locale }))}</span
+				>{/if}
+		</p>
+		{#if found.because && found.because !== before?.because}<p class="text-note font-semibold text-cool">
+				{found.because}
+			</p>{/if}
+		{#if found.tiedTo.length > 0}
+			<p class="text-note font-semibold text-cool">{t.open.tied(regions(found.tiedTo), found.isMovedUp)}</p>
+		{/if}
+		{#if found.isCaused}<p class="text-note">{t.open.caused}</p>{/if}
+		{#each found.fixes as fix (fix)}<p class="text-ink-soft">{fix}</p>{/each}
+		{#if found.shop.length > 0}
+			<p class="text-note text-ink-soft">{t.open.borrow(alternatives.format(found.shop))}</p>
+		{/if}
+		{#each found.cautions as caution (caution)}<p
+				class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note"
+			>
+				{caution}
+			</p>{/each}
+	</li>
+{/snippet}
+
+{#if findings.length > 0}
+	<section class="mt-6">
+		<h2 class="text-lead">{t.open.besidesTitle}</h2>
+		<ul class="mt-2 border-t border-rule">
+			{#each shown as found, i (found.finding)}{@render line(found, shown[i - 1])}{/each}
+		</ul>
+		{#if others.length > 0}
+			<details>
+				<summary class="link-button min-h-11 content-center">{t.open.moreFindings(others.length)}</summary>
+				<ul class="border-t border-rule">
+					{#each others as found, i (found.finding)}{@render line(found, others[i - 1])}{/each}
+				</ul>
+			</details>
+		{/if}
+	</section>
+{/if}

@@ -320,3 +320,36 @@ test('the whole walk by touch on a phone, with answers of the checklist', async 
 	const over = await employee.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 	expect(over).toBeLessThanOrEqual(0);
 });
+
+test('what is sat on decides what is asked and what is built: a wheelchair, then a sofa', async ({
+	page,
+	browser
+}) => {
+	const { link, caseUrl } = await answeredLike(page, 'Wanda Wheelwright', 'Mirela Oakhanger');
+	const employee = await (await browser.newContext()).newPage();
+	await employee.goto(`${link}/feet`);
+	await hydrated(employee);
+	await expect(employee.getByText('Is your whole foot down?')).toBeVisible();
+	await employee.getByRole('radio', { name: 'My wheelchair' }).check();
+	await expect(employee.getByText('Do your feet stay on the footplates as you work?')).toBeVisible();
+	await expect(employee.getByText('Is your whole foot down?')).toHaveCount(0);
+	await expect(employee.locator('#popliteal')).toHaveCount(0);
+	await expect(employee.getByText(/^Saved/)).toBeVisible();
+	await employee.goto(`${link}/plan`);
+	await employee.getByRole('button', { name: 'Send the changes and plan again' }).click();
+	await expect(employee.getByRole('button', { name: 'Screen', exact: true })).toBeVisible();
+	for (const place of ['Seat', 'Feet', 'Back'])
+		await expect(employee.getByRole('button', { name: place, exact: true })).toHaveCount(0);
+	await page.goto(caseUrl);
+	await expect(page.getByText(/^wheelchair, /).first()).toBeVisible();
+
+	await employee.goto(`${link}/feet`);
+	await hydrated(employee);
+	await employee.getByRole('radio', { name: 'A sofa or armchair' }).check();
+	await expect(employee.getByText(/^Saved/)).toBeVisible();
+	await employee.goto(`${link}/plan`);
+	await employee.getByRole('button', { name: 'Send the changes and plan again' }).click();
+	await expect(employee.getByRole('heading', { level: 1 })).toHaveText('First, find a better place to work');
+	await expect(employee.getByText(/Look for a table between .* and .* high/)).toBeVisible();
+	await expect(employee.locator('button[name=done]')).toHaveCount(0);
+});

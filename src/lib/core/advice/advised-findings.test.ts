@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest';
+import { randomPerson } from '../../../../tests/support/random-person';
+import { whatIsTold } from '../../../../tests/support/what-is-told';
+import { checkArmrest } from '../seat';
+import { distanceWith } from '../sight';
+import { setUpAfter, situationAfter } from '../plan';
+import { purchasesOf } from './advise-corner';
+
+const people = Array.from({ length: 700 }, (_, seed) => whatIsTold(randomPerson(seed + 40_000)));
+
+describe('what is no stack', () => {
+	it('is judged for the corner as the plan leaves it: an armrest sinks by the pads that raise the person', () => {
+		let sunk = 0;
+		for (const { corner, plan, steps, page } of people) {
+			const line = page.others.find(({ id }) => id === 'armrest');
+			if (!line?.after || !plan || steps.length === 0) continue;
+			const after = checkArmrest(corner, setUpAfter(corner, plan));
+			expect(line.after.value).toBe(after?.elbowAbove);
+			expect(line.after.value - line.now.value).toBe(plan.stations.seat.rise);
+			sunk += 1;
+		}
+		expect(sunk).toBeGreaterThan(10);
+	});
+
+	it('keeps what lies between eye and screen along the floor until the screen is moved, and then is well inside its band', () => {
+		let set = 0;
+		for (const { corner, plan, steps, page } of people) {
+			const line = page.others.find(({ id }) => id === 'distance');
+			if (!line || !plan) continue;
+			const step = steps.find(({ place }) => place === 'distance');
+			const last = line.after ?? line.now;
+			if (step) {
+				expect(last.value).toBe(step.setTo);
+				expect(last.value).toBeGreaterThanOrEqual(line.low + 20);
+				expect(last.value).toBeLessThanOrEqual((line.high ?? Infinity) - 20);
+				expect(last.verdict).not.toBe('off');
+				set += 1;
+			} else if (steps.length > 0)
+				expect(Math.abs(last.value - distanceWith(corner, setUpAfter(corner, plan)))).toBeLessThanOrEqual(1);
+		}
+		expect(set).toBeGreaterThan(50);
+	});
+
+	it('says what the plan closes, and lists none of it as still to do', () => {
+		let closed = 0;
+		for (const { page, steps } of people) {
+			if (steps.length === 0) expect(page.closed).toEqual([]);
+			closed += page.closed.length;
+			const names = page.findings.map(({ name }) => name);
+			for (const name of page.closed) expect(names).not.toContain(name);
+		}
+		expect(closed).toBeGreaterThan(50);
+	});
+
+	it('brings nobody forward by a roll that only fills the hollow', () => {
+		let filled = 0;
+		for (const { corner, plan } of people) {
+			if (!plan) continue;
+			const { filledMm, forwardMm } = situationAfter(corner, plan);
+			expect(forwardMm).toBeLessThanOrEqual(filledMm);
+			if (filledMm > 0 && forwardMm === 0) filled += 1;
+		}
+		expect(filled).toBeGreaterThan(10);
+	});
+});
+
+describe('kept purchases', () => {
+	it('are read as they were kept when only one thing was worked out, and as they are now', () => {
+		const open = [{ id: 'eye', side: 'low', mm: 12 }] as const;
+		const now = { purchases: ['monitor', 'chair'], firmMm: null, closes: ['eye'], open } as const;
+		expect(purchasesOf({ purchases: null })).toBeNull();
+		expect(purchasesOf({ purchases: [{ purchase: 'monitor', closes: ['eye'], open }, now] })).toEqual([
+			{ purchases: ['monitor'], firmMm: null, closes: ['eye'], open },
+			now
+		]);
+	});
+});

@@ -2,7 +2,7 @@
 export const EMERGENCY_SIGNS = [
 	/** Pressure or pain in the chest, or going into arm or jaw. */
 	'chest-pain',
-	/** A face that drops, an arm that gives way, speech that fails. */
+	/** A face that drops, an arm that gives way, trouble speaking. */
 	'sudden-one-sided-weakness',
 	/** The worst headache ever, sudden, or with a stiff neck and fever. */
 	'sudden-worst-headache',

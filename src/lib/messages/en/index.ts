@@ -8,6 +8,7 @@ import { desk, look, lookThings } from './look';
 import { measure } from './measuring';
 import { light, otherChecks } from './other-checks';
 import { again, ladder, open, plan, spots } from './plan';
+import { refusals } from './refusals';
 import { section } from './section';
 import { steps, wayOf, ways } from './steps';
 import { fields, first, hints, issues, options, pages, things } from './walk';
@@ -51,5 +52,6 @@ export const en = {
 	checkIn,
 	messages,
 	letter,
+	refusals,
 	faults
 };

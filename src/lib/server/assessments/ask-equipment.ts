@@ -1,5 +1,6 @@
 import { and, eq } from 'drizzle-orm';
 import type { PurchaseId } from '../../core/plan';
+import { messagesFor } from '../../messages';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { judgeAnew } from '../judgements/judge-anew';
 import { needPerson } from '../people/lock-person';
@@ -18,8 +19,7 @@ export async function askEquipment(
 	input: { purchase: PurchaseId; wanted: boolean },
 	now: Date
 ): Promise<void> {
-	if (!assessment.answeredAt)
-		throw new Fault('conflict', 'Finish the questions first: then it is known what helps.');
+	if (!assessment.answeredAt) throw new Fault('conflict', messagesFor('en').refusals.finishFirst);
 	// What is asked for is the person's, whichever spot they asked at.
 	const id = assessment.spotOf ?? assessment.id;
 	await inTransaction(db, async (tx) => {

@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { dayIn } from '../../core/calendar';
+import { messagesFor } from '../../messages';
 import { schema, type Db } from '../db/client';
 import type { LINK_USES } from '../db/schema/assessments';
 import { Fault } from '../fault';
@@ -17,14 +18,6 @@ export const A_DAY: Readonly<Record<(typeof LINK_USES)[number], number>> = {
 /** Fields that one self-assessment holds at most: all that there are, forty things, and what does not work here. */
 export const MOST_FIELDS_KEPT = 900;
 
-const TOO_MANY: Readonly<Record<(typeof LINK_USES)[number], string>> = {
-	solve: 'Your plan was worked out very often today. What you typed is kept; make it anew tomorrow.',
-	message:
-		'You wrote many messages today. Your coordinator has them all; write again tomorrow, or call them.',
-	measure: 'You measured very often today. Measure again tomorrow.',
-	request: 'That was changed very often today. Change it again tomorrow, or write to your coordinator.'
-};
-
 /** Counts one use of a link, and refuses it beyond the day's limit. Within the act's transaction: what is refused is not counted. */
 export async function countUse(
 	tx: Db,
@@ -40,5 +33,5 @@ export async function countUse(
 			set: { times: sql`${linkUses.times} + 1` }
 		})
 		.returning({ times: linkUses.times });
-	if ((row?.times ?? 0) > A_DAY[kind]) throw new Fault('too-many', TOO_MANY[kind]);
+	if ((row?.times ?? 0) > A_DAY[kind]) throw new Fault('too-many', messagesFor('en').refusals.tooMany[kind]);
 }

@@ -1,4 +1,5 @@
 import { desc, eq } from 'drizzle-orm';
+import { messagesFor } from '../../messages';
 import type { Actor } from '../actor';
 import { hashToken } from '../access/tokens';
 import { schema, type Db } from '../db/client';
@@ -17,17 +18,11 @@ export interface OpenAssessment {
 	readonly actor: Actor & { kind: 'person' };
 }
 
-/** What a link that has ended says, by why it did. */
-const ENDED: Readonly<Record<NonNullable<Row['endedWhy']>, string>> = {
-	replaced: 'This link was replaced by a newer one. Use the newest letter from your coordinator.',
-	left: 'This link has ended because you are marked as having left the organisation. If that is wrong, tell your coordinator. If you feel unwell, don’t wait for anybody: call your doctor, or the emergency number.',
-	withdrawn:
-		'You withdrew your answers, so this link has ended and nothing more is kept. If you want to take part after all, ask your coordinator for a new link.'
-};
+const { refusals } = messagesFor('en');
 
 /** The refusal of a link that has ended. */
 export function endedFault(why: Row['endedWhy']): Fault {
-	return new Fault('ended', ENDED[why ?? 'replaced']);
+	return new Fault('ended', refusals.ended[why ?? 'replaced']);
 }
 
 /**
@@ -46,11 +41,7 @@ export async function openAssessment(
 		.from(assessments)
 		.innerJoin(people, eq(people.id, assessments.personId))
 		.where(eq(assessments.tokenHash, hashToken(token)));
-	if (!row)
-		throw new Fault(
-			'not-found',
-			'This link is not complete. Open it from your letter once more, or copy all of it.'
-		);
+	if (!row) throw new Fault('not-found', refusals.notComplete);
 	const { id, personId, revokedAt, endedWhy } = row.assessment;
 	if (revokedAt && !(evenIfLeft && endedWhy === 'left')) throw endedFault(endedWhy);
 	return { ...row, actor: { kind: 'person', personId, assessmentId: id } };
@@ -58,8 +49,7 @@ export async function openAssessment(
 
 /** Refuses what needs a plan as long as there is none. */
 export function needAnswered({ assessment }: OpenAssessment): void {
-	if (!assessment.answeredAt)
-		throw new Fault('conflict', 'There is no plan yet: finish the questions first.');
+	if (!assessment.answeredAt) throw new Fault('conflict', refusals.noPlanYet);
 }
 
 /** What was measured again last, or null; one look into re_measurements_assessment_at_idx. */

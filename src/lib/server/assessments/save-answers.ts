@@ -2,6 +2,7 @@ import { and, eq, isNull, or } from 'drizzle-orm';
 import { convertUnit, sharedFields, signField, signsOf, unitOf } from '../../core/answers';
 import { SIGNS } from '../../core/discomfort';
 import type { LengthUnit } from '../../core/length';
+import { messagesFor } from '../../messages';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
@@ -87,10 +88,7 @@ export async function saveAnswers(
 			if (Object.keys(own).length === 0) continue;
 			const merged = { ...row.answers, ...own };
 			if (Object.keys(merged).length > MOST_FIELDS_KEPT)
-				throw new Fault(
-					'too-large',
-					'That is more than one self-assessment holds: take something out first.'
-				);
+				throw new Fault('too-large', messagesFor('en').refusals.tooLarge);
 			const revision = row.answersRevision + 1;
 			await tx
 				.update(assessments)

@@ -1,5 +1,6 @@
 import { asc, eq, or } from 'drizzle-orm';
 import { sharedFields } from '../../core/answers';
+import { messagesFor } from '../../messages';
 import { hashToken } from '../access/tokens';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -68,7 +69,8 @@ export async function addSpot(db: Db, open: OpenAssessment, token: string, now: 
 		await needPerson(tx, open.actor.personId);
 		const main = open.assessment.spotOf ?? open.assessment.id;
 		const rows = await spotRows(tx, open.assessment);
-		if (rows.length >= MOST_SPOTS) throw new Fault('conflict', `There are ${MOST_SPOTS} spots already.`);
+		if (rows.length >= MOST_SPOTS)
+			throw new Fault('conflict', messagesFor('en').refusals.enoughSpots(MOST_SPOTS));
 		const [first] = rows;
 		if (!first) throw endedFault('withdrawn');
 		if (first.revokedAt) throw endedFault(first.endedWhy);

@@ -12,6 +12,7 @@ import { sameDocument } from '../../core/same-document';
 import { validateCorner } from '../../core/corner/validate-corner';
 import type { RegionReport, Sign } from '../../core/discomfort';
 import type { Thing } from '../../core/judgement';
+import { messagesFor } from '../../messages';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { endRecheck } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';
@@ -106,10 +107,7 @@ export function submitAnswers(
 			const plans = spots.flatMap(({ id }, i) => (solved[i] ? [{ id, ...solved[i] }] : []));
 			if (await write(db, open, { revision: revisionOf(rows), read, plans, why }, now)) return { ok: true };
 		}
-		throw new Fault(
-			'conflict',
-			'Your answers changed while the plan was worked out. All is kept: try again.'
-		);
+		throw new Fault('conflict', messagesFor('en').refusals.changedMeanwhile);
 	});
 }
 

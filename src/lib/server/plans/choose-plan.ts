@@ -1,4 +1,5 @@
 import { offersOf } from '../../core/advice';
+import { messagesFor } from '../../messages';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { needAnswered, type OpenAssessment } from '../assessments/open-assessment';
 import type { Db } from '../db/client';
@@ -21,7 +22,7 @@ export async function choosePlan(db: Db, open: OpenAssessment, wanted: WantedPla
 		const from = 'moving' in wanted ? plan?.moving : plan;
 		const chosen = 'moving' in wanted ? 0 : wanted.chosen;
 		if (!plan || !from || !offersOf(from.corner, from.advice)[chosen])
-			throw new Fault('conflict', 'This plan is not offered any more. The newest one is shown.');
+			throw new Fault('conflict', messagesFor('en').refusals.planGone);
 		const { corner, advice } = from;
 		const why = 'moving' in wanted ? 'household' : 'another';
 		const moving = 'moving' in wanted ? null : plan.moving;

@@ -63,8 +63,6 @@ await run(async () => {
 	await desk.getByRole('link', { name: 'Mirela Oakhanger' }).click();
 	await desk.getByRole('heading', { name: 'Mirela Oakhanger' }).waitFor();
 	await shoot(desk, 'case-now');
-	await desk.getByRole('button', { name: 'After the plan' }).first().click();
-	await shoot(desk, 'case-after');
 	await desk.goto(`${BASE}/post`);
 	await desk
 		.getByRole('link', { name: /Mirela Oakhanger/ })
@@ -74,6 +72,10 @@ await run(async () => {
 	await shoot(desk, 'letter');
 	await desk.goto(`${mirela}/plan`);
 	await shoot(desk, 'plan-after');
+	await desk
+		.getByRole('heading', { name: 'Not about height' })
+		.evaluate((heading) => heading.scrollIntoView());
+	await shoot(desk, 'plan-beside');
 	await desk.goto(`${mirela}/hands`);
 	await shoot(desk, 'walk-desktop');
 	const standing = await linkOf(desk, 'Ivo Larkmead');

@@ -75,3 +75,20 @@ describe('kept purchases', () => {
 		]);
 	});
 });
+
+describe('what somebody has seen themselves', () => {
+	it('is not closed by a plan whose numbers never saw it', () => {
+		let seen = 0;
+		for (let seed = 0; seed < 400; seed += 1) {
+			const person = randomPerson(seed + 60_000);
+			if (person.corner.spot.seat?.kind !== 'chair') continue;
+			const spot = { ...person.corner.spot, seat: { ...person.corner.spot.seat, depth: 400, lumbar: false } };
+			const body = { ...person.corner.body, buttockPopliteal: { mm: 450, by: 'tape' as const } };
+			const corner = { ...person.corner, spot: { ...spot, by: 'tape' as const }, body };
+			const { page } = whatIsTold({ ...person, corner, checks: { 'behind-the-knee': 'touches' } });
+			expect(page.findings.map(({ finding }) => finding)).toContain('edge-behind-knee');
+			seen += 1;
+		}
+		expect(seen).toBeGreaterThan(50);
+	});
+});

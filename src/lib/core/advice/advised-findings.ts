@@ -46,11 +46,10 @@ const OF_HEIGHTS: ReadonlySet<FindingId> = new Set<FindingId>([
 	'screen-too-high'
 ]);
 
-/** The steps that see to a finding by themselves. */
+/** The steps that see to a finding by themselves, whoever found it. */
 const STEP_OF: Readonly<Partial<Record<FindingId, PlanStep['place']>>> = {
 	'feet-hanging': 'feet',
 	'no-low-back-support': 'back',
-	'edge-behind-knee': 'back',
 	'screen-too-near': 'distance',
 	'screen-too-far': 'distance',
 	'screen-tilt': 'tilt',
@@ -84,9 +83,12 @@ export function actsOf(corner: Corner, plan: Plan | null, steps: readonly PlanSt
 const fitsIn = (checks: readonly CheckResult[], id: CheckResult['id']) =>
 	checks.some((check) => check.id === id && check.verdict === 'fits');
 
-/** Whether a plan closes a finding: the numbers say so, a step of it sees to it, or the check behind it comes right. */
+/**
+ * Whether a plan closes a finding: a step of it sees to it, the check behind it comes right, or the numbers that found it find it no more.
+ * What only the person has seen is never closed by numbers that did not see it.
+ */
 function isClosed(
-	{ finding, seenIn, measured }: OrderedFinding,
+	{ finding, measured }: OrderedFinding,
 	after: ReadonlySet<FindingId>,
 	before: readonly CheckResult[],
 	plan: Plan,
@@ -94,10 +96,10 @@ function isClosed(
 ): boolean {
 	if (steps.length === 0) return false;
 	const step = STEP_OF[finding];
-	if (step && steps.some(({ place }) => place === step)) return true;
 	const { closedBy } = findingRule(finding);
-	if (closedBy) return !fitsIn(before, closedBy) && fitsIn(plan.after, closedBy);
-	return measured !== null && seenIn.length === 0 && !after.has(finding);
+	if (after.has(finding) || (closedBy && !fitsIn(plan.after, closedBy))) return false;
+	if (step && steps.some(({ place }) => place === step)) return true;
+	return closedBy ? !fitsIn(before, closedBy) : (measured?.isSure ?? false);
 }
 
 /** Findings of a corner, and of the corner as a plan leaves it, each with what becomes of it. */
@@ -109,11 +111,12 @@ function withFates(
 ): (OrderedFinding & { readonly fate: FindingFate })[] {
 	const now = measuredFindings(corner);
 	const later = plan && steps.length > 0 ? measuredFindings(corner, situationAfter(corner, plan)) : now;
-	const isNow = new Set(now.map(({ finding }) => finding));
+	// What was only likely and the plan makes sure is brought about by it too.
+	const isNow = new Set(now.filter(({ isSure }) => isSure).map(({ finding }) => finding));
 	const caused = later.filter(({ finding, isSure }) => isSure && !isNow.has(finding));
 	const before = checkCorner(corner);
 	const isLater = new Set(later.map(({ finding }) => finding));
-	return orderFindings(told.checklist, corner, told.answers, told.reports, [...now, ...caused]).map(
+	return orderFindings(told.checklist, corner, told.answers, told.reports, [...caused, ...now]).map(
 		(found) => ({
 			...found,
 			fate:

@@ -1,9 +1,21 @@
 import type { SetUp } from '../checks';
 import { formatLength } from '../length';
 import { unitOf, type Answers } from './fields';
+import { checkField } from './walk-answers';
 
 /** Answers that are asked anew each time: how somebody feels, what they have carried out, what does not work here. */
 const ASKED_ANEW = /^(?:sign|pain|tick|out)\./;
+
+/**
+ * What somebody sat on by answers from before that was asked with the seat: drawn in a wheelchair, or on a stool or a ball by version 1 of
+ * the checklist. Nothing where the seat has been named, or was a chair.
+ */
+function seatSaidBefore({ seatKind, drawnAs, ...answers }: Answers): Record<string, string> {
+	if (seatKind) return {};
+	if (drawnAs === 'wheelchair') return { seatKind: 'wheelchair', drawnAs: 'standard' };
+	const chair = answers[checkField('chair')];
+	return chair === 'stool' || chair === 'ball' ? { seatKind: chair } : {};
+}
 
 /**
  * The answers that a person finds when they are asked again: those of the last time, with the heights as they stand since. How they feel
@@ -17,6 +29,7 @@ export function prefilledAnswers(answers: Answers, setUp: SetUp): Record<string,
 	const length = (mm: number) => formatLength(mm, unit, { withUnit: false });
 	return {
 		...kept,
+		...seatSaidBefore(answers),
 		...(kept.surfaceHeight ? { surfaceHeight: length(setUp.surface) } : {}),
 		...(kept.topAboveBase ? { topAboveBase: length(setUp.screenTopAboveBase) } : {})
 	};

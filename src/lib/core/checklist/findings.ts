@@ -220,7 +220,9 @@ export const FINDINGS = {
 	),
 	'turns-head-only': rule('screen', ['neck', 'upper-back'], ['turn-with-the-body']),
 	'screen-tilt': rule('screen', ['neck', 'eyes'], ['tilt-screen']),
-	'head-tips-back': rule('screen', ['neck', 'head'], ['lower-and-lean-back', 'optician']),
+	'head-tips-back': rule('screen', ['neck', 'head'], ['lower-and-lean-back', 'optician'], [], [], {
+		closedBy: 'eye'
+	}),
 	glare: rule('screen', ['eyes', 'head', 'neck'], ['turn-desk', 'draw-curtain', 'tilt-screen']),
 	brightness: rule('screen', ['eyes', 'head'], ['match-brightness']),
 	'eyes-untested': rule('screen', ['eyes', 'head'], ['enlarge-text', 'optician']),

@@ -82,7 +82,8 @@ export const desk = {
 	lead: 'What you use all the time belongs inside the inner lines, where your forearms reach.',
 	twoMostly: 'The screen you use most stands straight ahead, the other beside it, turned towards you.',
 	twoAlike: 'Both screens turn in to you, with the gap between them straight ahead.',
-	raiseSecond: (rise: string) => `Raise the laptop beside it by about ${rise}, so that both tops are level.`,
+	raiseSecond: (rise: string) =>
+		`The laptop beside it stands right about ${rise} above the table: both tops are then level.`,
 	outOfReach: (list: string) => `Out of easy reach here: ${list}.`,
 	overEdge: (list: string) => `There isn’t room on this desk for: ${list}.`
 };

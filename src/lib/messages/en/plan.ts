@@ -42,8 +42,8 @@ export const plan = {
 	closes: (closed: number, of: number) => `It closes ${closed} of ${of} ${isOne(of) ? 'gap' : 'gaps'}.`,
 	also: (n: number) =>
 		isOne(n)
-			? 'One more thing we found is listed below.'
-			: `${inWords(n)} more things we found are listed below.`,
+			? 'We found one more thing; it’s listed below.'
+			: `We found ${n} more things; they’re listed below.`,
 	openNow: (list: string) => `As it is now: ${list}.`,
 	stays: (list: string) => `Still open after it: ${list}.`,
 	stoodIn: (list: string) => `Not measured, so we used usual sizes: ${list}.`,

@@ -34,6 +34,8 @@
 	const seat = $derived(choiceOf(draft.answers, 'seatKind'));
 	const seatRules = $derived(SEAT_RULES[seat]);
 	const judged = $derived(checkIdsOfSeat(posture === 'sitting' ? seat : null));
+	/** Version 1 of the checklist asks itself what is sat on, and knows chairs alone. */
+	const namesSeats = $derived(checklistVersion > 1);
 	/** A wheelchair is drawn where one is sat in. */
 	const drawings = DRAWN_AS.filter((drawn) => drawn !== 'wheelchair');
 
@@ -61,7 +63,7 @@
 	<ChoiceField name="back" {draft} {t} />
 	<ChoiceField name="wrists" {draft} {t} />
 	<ChoiceField name="sex" {draft} {t} />
-	<ChoiceField name="drawnAs" options={drawings} {draft} {t} />
+	<ChoiceField name="drawnAs" options={namesSeats ? drawings : DRAWN_AS} {draft} {t} />
 {:else if page === 'spot'}
 	<ChoiceField name="posture" {draft} {t} />
 	<ChoiceField name="by" {draft} {t} />
@@ -79,7 +81,7 @@
 	{#if posture === 'standing'}
 		<p class="border-l-4 border-rule px-3 py-1 text-ink-soft">{t.pages.feet.standing}</p>
 	{:else}
-		<ChoiceField name="seatKind" {draft} {t} />
+		{#if namesSeats}<ChoiceField name="seatKind" {draft} {t} />{/if}
 		<LengthField name="seatHeight" {...shared} />
 		<LengthField name="seatGive" {...shared} />
 		{#if seatRules.isSet}

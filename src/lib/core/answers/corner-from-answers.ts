@@ -7,9 +7,25 @@ import {
 	type Way
 } from '../corner';
 import type { LengthUnit } from '../length';
-import { BODY_FIELDS, choiceOf, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
+import {
+	BODY_FIELDS,
+	bodyMethodOf,
+	choiceOf,
+	isGiven,
+	LENGTH_FIELDS,
+	unitOf,
+	type Answers,
+	type LengthFieldName
+} from './fields';
 import { readLength, type FieldIssue } from './read-length';
-import { isLeftOpen, usualLength } from './usual-lengths';
+import {
+	isLeftOpen,
+	isRequired,
+	isStoodInFor,
+	rangeFields,
+	usualLength,
+	type Movable
+} from './usual-lengths';
 import { householdOf } from './things';
 
 /** A corner made of answers, or null with what is missing or can't be read, in the order of the pages. */
@@ -29,15 +45,16 @@ class Reader {
 		private readonly unit: LengthUnit
 	) {}
 
-	/** A length that must be there; a field with a starting value may be left as it was shown. */
+	/** A length that is there, or that a usual one stands in for unless nothing can be given without it. */
 	length(name: LengthFieldName): number {
 		const field = LENGTH_FIELDS[name];
 		const text = this.answers[name];
 		if (isLeftOpen(this.answers, name)) {
-			this.guessed = true;
-			return usualLength(name, choiceOf(this.answers, 'posture'));
+			this.guessed ||= isRequired(name, this.answers);
+			return usualLength(name, this.answers);
 		}
-		if (field.start !== null && text === undefined) return field.start;
+		if (!isGiven(this.answers, name) && isStoodInFor(name) && !isRequired(name, this.answers))
+			return usualLength(name, this.answers);
 		const read = readLength(name, text, this.unit, field);
 		if (read.ok) return read.mm;
 		this.issues.push(read.issue);
@@ -46,15 +63,21 @@ class Reader {
 
 	/** A length that may be left out. */
 	optional(name: LengthFieldName): number | null {
-		if ((this.answers[name] ?? '').trim() === '') return null;
+		if (!isGiven(this.answers, name)) return null;
 		const read = readLength(name, this.answers[name], this.unit, LENGTH_FIELDS[name]);
 		if (read.ok) return read.mm;
 		this.issues.push(read.issue);
 		return null;
 	}
 
-	range(low: LengthFieldName, high: LengthFieldName): Range {
-		const range: Range = [this.length(low), this.length(high)];
+	/** @param now as it is set: within the range, where an end of that was not measured */
+	range(of: Movable, now: number): Range {
+		const { low, high } = rangeFields(of);
+		const end = (name: LengthFieldName, pick: (...mm: number[]) => number) =>
+			!isGiven(this.answers, name) || isLeftOpen(this.answers, name)
+				? pick(usualLength(name, this.answers), now)
+				: this.length(name);
+		const range: Range = [end(low, Math.min), end(high, Math.max)];
 		const read = !this.issues.some(({ field }) => field === low || field === high);
 		if (read && range[0] > range[1]) this.issues.push({ field: high, code: 'range-order', readMm: range[1] });
 		return range;
@@ -81,14 +104,14 @@ function seatOf(answers: Answers, reader: Reader): Corner['spot']['seat'] {
 	const kind = choiceOf(answers, 'seatKind');
 	const { isSet, hasBack, hasArmrests } = SEAT_RULES[kind];
 	const named = isSeatNamed(answers) ? { kind } : {};
-	const range =
-		isSet && choiceOf(answers, 'seatMoves') === 'yes' ? reader.range('seatLow', 'seatHigh') : null;
+	const height = reader.length('seatHeight');
+	const range = isSet && choiceOf(answers, 'seatMoves') === 'yes' ? reader.range('seat', height) : null;
 	const back = hasBack
 		? { depth: reader.length('seatDepth'), backrest: choiceOf(answers, 'backrest') === 'yes' }
 		: {};
 	return {
 		...named,
-		height: reader.length('seatHeight'),
+		height,
 		give: reader.length('seatGive'),
 		...(isSet ? { range } : {}),
 		...back,
@@ -99,7 +122,7 @@ function seatOf(answers: Answers, reader: Reader): Corner['spot']['seat'] {
 }
 
 function bodyOf(answers: Answers, reader: Reader): MeasuredBody {
-	const by = choiceOf(answers, 'bodyBy');
+	const by = bodyMethodOf(answers);
 	const names = BODY_FIELDS[choiceOf(answers, 'posture')];
 	const measured = names.flatMap((name): [string, MeasuredLength][] => {
 		const mm = reader.optional(name);
@@ -112,15 +135,16 @@ function screenOf(answers: Answers, reader: Reader): Pick<Corner['spot'], 'scree
 	const kind = choiceOf(answers, 'screenKind');
 	const builtIn = kind === 'laptop' && choiceOf(answers, 'keysKind') === 'built-in';
 	const base = [reader.length('baseLong'), reader.length('baseShort')] as const;
+	const topAboveBase = reader.length('topAboveBase');
 	return {
 		screen: {
 			kind,
-			topAboveBase: reader.length('topAboveBase'),
+			topAboveBase,
 			visibleHeight: reader.length('visibleHeight'),
 			base,
 			range:
 				kind === 'monitor' && choiceOf(answers, 'screenMoves') === 'yes'
-					? reader.range('screenLow', 'screenHigh')
+					? reader.range('screen', topAboveBase)
 					: null,
 			distance: reader.length('distance')
 		},
@@ -144,11 +168,12 @@ export function cornerFromAnswers(answers: Answers, way: Way): CornerFromAnswers
 	const reader = new Reader(answers, unit);
 	const posture = choiceOf(answers, 'posture');
 	const person = personOf(answers, reader);
+	const surfaceHeight = reader.length('surfaceHeight');
 	const surface = {
-		height: reader.length('surfaceHeight'),
+		height: surfaceHeight,
 		thickness: reader.length('surfaceThickness'),
 		depth: reader.length('surfaceDepth'),
-		range: choiceOf(answers, 'surfaceMoves') === 'yes' ? reader.range('surfaceLow', 'surfaceHigh') : null
+		range: choiceOf(answers, 'surfaceMoves') === 'yes' ? reader.range('surface', surfaceHeight) : null
 	};
 	const seat = posture === 'sitting' ? seatOf(answers, reader) : null;
 	const body = bodyOf(answers, reader);

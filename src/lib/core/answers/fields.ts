@@ -23,9 +23,10 @@ import { DRAWN_AS } from '../section/drawn-as';
 /** Answers as they were typed or chosen: field name to text. Nothing is read into them until a corner is made. */
 export type Answers = Readonly<Record<string, string>>;
 
-/** Pages of the self-assessment: what comes first, the person, the walk from the floor up, discomfort, the house. */
+/** Pages of the self-assessment: what comes first, where it hurts, the person, the walk from the floor up, the house. */
 export const PAGES = [
 	'first',
+	'discomfort',
 	'you',
 	'spot',
 	'feet',
@@ -36,7 +37,6 @@ export const PAGES = [
 	'light',
 	'safety',
 	'second',
-	'discomfort',
 	'house'
 ] as const;
 
@@ -62,8 +62,10 @@ export interface LengthField {
 	readonly bounds: readonly [number, number];
 	/** Asked about outside, mm: where nearly all homes and people lie. Working assumptions of ours. */
 	readonly usual: readonly [number, number];
-	/** Shown as a starting value, mm, where most people's is near it; null where it must be measured. */
+	/** What counts where nothing was given, mm, where most people's is near it; null where it must be measured. */
 	readonly start: number | null;
+	/** Usual lengths to tap instead of measuring, mm. */
+	readonly picks?: readonly number[];
 }
 
 const B = CORNER_BOUNDS;
@@ -71,16 +73,22 @@ const B = CORNER_BOUNDS;
 /** Every length that is typed, but for the household's. */
 export const LENGTH_FIELDS = {
 	stature: { page: 'you', bounds: B.stature, usual: [1400, 2100], start: null },
-	heel: { page: 'you', bounds: B.heel, usual: [0, 60], start: 15 },
+	heel: { page: 'you', bounds: B.heel, usual: [0, 60], start: 15, picks: [0, 10, 20, 30] },
 	/** Thumb to little finger: only to count lengths with. */
 	handSpan: { page: 'you', bounds: [80, 400], usual: [150, 260], start: null },
 	surfaceHeight: { page: 'spot', bounds: B.surfaceHeight, usual: [600, 1150], start: null },
-	surfaceThickness: { page: 'spot', bounds: B.surfaceThickness, usual: [10, 120], start: 30 },
+	surfaceThickness: {
+		page: 'spot',
+		bounds: B.surfaceThickness,
+		usual: [10, 120],
+		start: 30,
+		picks: [20, 30, 40, 60]
+	},
 	surfaceDepth: { page: 'spot', bounds: B.surfaceDepth, usual: [350, 1200], start: 750 },
 	surfaceLow: { page: 'spot', bounds: B.surfaceHeight, usual: [500, 1100], start: null },
 	surfaceHigh: { page: 'spot', bounds: B.surfaceHeight, usual: [600, 1350], start: null },
 	seatHeight: { page: 'feet', bounds: B.seatHeight, usual: [350, 850], start: null },
-	seatGive: { page: 'feet', bounds: B.seatGive, usual: [0, 90], start: 10 },
+	seatGive: { page: 'feet', bounds: B.seatGive, usual: [0, 90], start: 10, picks: [0, 10, 30, 60] },
 	seatDepth: { page: 'back', bounds: B.seatDepth, usual: [330, 560], start: 420 },
 	seatLow: { page: 'feet', bounds: B.seatHeight, usual: [350, 600], start: null },
 	seatHigh: { page: 'feet', bounds: B.seatHeight, usual: [400, 850], start: null },
@@ -112,6 +120,15 @@ export const WALK_METHODS = MEASURING_METHODS.filter(
 	(method): method is Exclude<MeasuringMethod, 'card'> => method !== 'card'
 );
 
+/** Sizes that screens are sold by, inches from corner to corner, by kind. */
+export const SCREEN_SIZES = { laptop: ['13', '14', '16', '17'], monitor: ['22', '24', '27', '32'] } as const;
+
+/** How much is asked: what could change the result, or everything. */
+export const ROUTES = ['short', 'complete'] as const;
+
+/** One of {@link ROUTES}. */
+export type Route = (typeof ROUTES)[number];
+
 /** The answers that are chosen from a list, with the one taken where nothing has been chosen yet. */
 export const CHOICE_FIELDS = {
 	unit: { page: 'you', options: LENGTH_UNITS },
@@ -132,9 +149,18 @@ export const CHOICE_FIELDS = {
 	castors: { page: 'feet', options: ['no', 'yes'] },
 	bodyBy: { page: 'feet', options: WALK_METHODS },
 	screenKind: { page: 'hands', options: SCREEN_KINDS },
+	screenSize: {
+		page: 'screen',
+		options: ['not-known', ...SCREEN_SIZES.laptop, ...SCREEN_SIZES.monitor]
+	},
 	screenMoves: { page: 'screen', options: ['no', 'yes'] },
 	keysKind: { page: 'hands', options: KEYS_KINDS },
 	mouse: { page: 'mouse', options: MOUSE_KINDS },
+	/** Said where nothing hurts, or where nothing at home can be spared: without a word it is not known. */
+	hurts: { page: 'discomfort', options: ['yes', 'no'] },
+	hasThings: { page: 'house', options: ['yes', 'no'] },
+	/** How much is asked; that of the round where the person has not chosen. */
+	route: { page: 'first', options: ROUTES },
 	/** Height of a small letter of the text that is read most, mm; no part of the corner document. */
 	letterSize: { page: 'screen', options: ['not-known', ...LETTER_SIZES] },
 	/** Where the sun comes from: the city nearest by, and which way the window faces. */
@@ -170,6 +196,16 @@ export function choiceOf<N extends ChoiceFieldName>(answers: Answers, name: N): 
 	const chosen = options.find((option) => option === answers[name]) ?? options[0];
 	if (chosen === undefined) throw new RangeError(`${name} has no options`);
 	return chosen;
+}
+
+/** Whether a field was answered by the person, with whatever it takes. */
+export function isGiven(answers: Answers, field: string): boolean {
+	return (answers[field] ?? '').trim() !== '';
+}
+
+/** How the person's own lengths were measured: as the furniture, where nothing else was said. */
+export function bodyMethodOf(answers: Answers): (typeof WALK_METHODS)[number] {
+	return choiceOf(answers, isGiven(answers, 'bodyBy') ? 'bodyBy' : 'by');
 }
 
 /** The unit that lengths were typed in. */

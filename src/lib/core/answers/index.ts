@@ -10,18 +10,23 @@ export { convertUnit } from './convert-unit';
 export { cornerFromAnswers, type CornerFromAnswers } from './corner-from-answers';
 export {
 	BODY_FIELDS,
+	bodyMethodOf,
 	CHOICE_FIELDS,
 	choiceOf,
+	isGiven,
 	LENGTH_FIELDS,
 	MOST_THINGS,
 	PAGES,
 	PAGES_DRAWN,
+	ROUTES,
+	SCREEN_SIZES,
 	thingField,
 	unitOf,
 	type Answers,
 	type ChoiceFieldName,
 	type LengthFieldName,
-	type Page
+	type Page,
+	type Route
 } from './fields';
 export {
 	BODY_PLACES,
@@ -60,9 +65,12 @@ export {
 	canBeLeftOpen,
 	cantField,
 	isLeftOpen,
+	isRequired,
 	isStoodInFor,
 	lengthsStoodInFor,
-	usualLength
+	rangeFields,
+	usualLength,
+	type Movable
 } from './usual-lengths';
 export {
 	checkField,

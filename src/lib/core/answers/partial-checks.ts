@@ -1,9 +1,9 @@
 import { checkCorner, type CheckId, type CheckResult } from '../checks';
 import type { Corner, Way } from '../corner';
 import { cornerFromAnswers } from './corner-from-answers';
-import { choiceOf, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
+import { isGiven, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
 import { readLength } from './read-length';
-import { isLeftOpen, isStoodInFor, usualLength } from './usual-lengths';
+import { isLeftOpen, isRequired, isStoodInFor, usualLength } from './usual-lengths';
 import { formatLength } from '../length';
 
 /** A corner as far as it is known, and the checks that can be given by now. */
@@ -30,14 +30,19 @@ function isReadable(answers: Answers, name: LengthFieldName): boolean {
 	return readLength(name, answers[name], unitOf(answers), LENGTH_FIELDS[name]).ok;
 }
 
+/** Whether a check may rest on a length: it was given, or the screen's size tells it. */
+function isKnown(answers: Answers, name: LengthFieldName): boolean {
+	const isSized = name === 'topAboveBase' && !isRequired(name, answers) && isGiven(answers, 'screenSize');
+	return isReadable(answers, name) || (isSized && !isGiven(answers, name));
+}
+
 function filledIn(answers: Answers): Answers {
 	const unit = unitOf(answers);
 	const filled: Record<string, string> = { ...answers };
 	for (const name of Object.keys(LENGTH_FIELDS) as LengthFieldName[]) {
 		if (isReadable(answers, name)) continue;
 		if (!isStoodInFor(name)) delete filled[name];
-		else
-			filled[name] = formatLength(usualLength(name, choiceOf(answers, 'posture')), unit, { withUnit: false });
+		else filled[name] = formatLength(usualLength(name, answers), unit, { withUnit: false });
 	}
 	return Object.fromEntries(Object.entries(filled).filter(([name]) => !name.startsWith('thing.')));
 }
@@ -51,6 +56,6 @@ export function partialChecks(answers: Answers, way: Way): PartialCorner | null 
 	const { corner } = cornerFromAnswers(filledIn(answers), way);
 	if (!corner) return null;
 	const needed = NEEDED[corner.spot.posture];
-	const known = (id: CheckId) => needed[id]?.every((name) => isReadable(answers, name)) ?? false;
+	const known = (id: CheckId) => needed[id]?.every((name) => isKnown(answers, name)) ?? false;
 	return { corner, checks: checkCorner(corner).filter((check) => known(check.id)) };
 }

@@ -7,7 +7,7 @@ export {
 	checkValues,
 	type CheckId
 } from './check-values';
-export type { MeasurableName } from './check-uncertainty';
+export { checkSd, measurableParts, measurableSd, type MeasurableName } from './check-uncertainty';
 export { certaintyOf, isAbout, measureNext, type Certainties, type Certainty } from './measure-next';
 export { normalCdf } from './normal-cdf';
 export { setUpAsMeasured, type SetUp } from './set-up';

@@ -142,7 +142,7 @@
 		{#if cant}
 			<p class="border-l-4 border-rule px-3 py-1 text-note text-ink-soft">
 				{t.issues.standsIn(
-					formatLength(usualLength(name, choiceOf(draft.answers, 'posture')), unit, { locale: t.locale })
+					formatLength(usualLength(name, draft.answers), unit, { locale: t.locale })
 				)}
 			</p>
 		{/if}

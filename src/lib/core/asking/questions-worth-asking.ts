@@ -1,0 +1,137 @@
+import {
+	choiceOf,
+	discomfortFromAnswers,
+	factsOfAnswers,
+	isGiven,
+	partialChecks,
+	type Answers,
+	type PartialCorner,
+	type Route
+} from '../answers';
+import type { Facts } from '../conditions';
+import { isAnswered, questionsOf, type Asking, type Question } from './question';
+import { isTyped, secondsOf } from './seconds';
+import { worthOfCheck, complaintsOf, soreOf, type Complaints } from './worth-of-check';
+import { worthOfChoice } from './worth-of-choice';
+import { worthOfLength } from './worth-of-length';
+import { NOTHING, type Worth } from './worth';
+
+/** A question with what its answer could change, how much, and what it costs. */
+export interface WorthAsking extends Worth {
+	readonly question: Question;
+	/** What it costs the person, s. */
+	readonly seconds: number;
+}
+
+/** Everything that a worth hangs on. */
+interface Known {
+	readonly answers: Answers;
+	readonly partial: PartialCorner | null;
+	readonly facts: Facts;
+	readonly complaints: Complaints;
+}
+
+/** Lengths that only matter where one of these places hurts, or where they were said to be there. */
+function worthOfOther(id: string, { complaints, answers }: Known): Worth {
+	const sore = (worth: number): Worth => (worth > 0 ? { changes: ['order'], worth } : NOTHING);
+	if (id === 'distance') return sore(soreOf(complaints, ['eyes', 'head', 'neck']) * 0.8);
+	if (id === 'armrestHeight' && choiceOf(answers, 'armrest') === 'yes')
+		return sore(soreOf(complaints, ['neck', 'shoulder', 'elbow', 'upper-back']) * 0.8);
+	return NOTHING;
+}
+
+function worthOf(question: Question, known: Known): Worth {
+	switch (question.kind) {
+		case 'signs':
+			return { changes: ['level'], worth: 1 };
+		case 'discomfort':
+			return { changes: ['level', 'order'], worth: 1 };
+		case 'house':
+			return { changes: ['step'], worth: 1 };
+		case 'length': {
+			const worth = worthOfLength(question.id, known.answers, known.partial);
+			return worth.worth > 0 ? worth : worthOfOther(question.id, known);
+		}
+		case 'choice':
+			return worthOfChoice(question.id, known.answers, known.partial, known.complaints);
+		case 'check':
+			return worthOfCheck(question.item, known.facts, known.complaints);
+	}
+}
+
+/**
+ * For each question that is open: whether an answer could change a verdict, a step, the order or a level, given what is known by now, how
+ * much, and the seconds it costs. In the order of the walk; what an answer could not change anything by comes with a worth of 0.
+ *
+ * Cost: some checks of one corner for each length; nothing is solved, so that it can follow every answer.
+ */
+export function questionsWorthAsking(answers: Answers, asking: Asking): WorthAsking[] {
+	const facts = factsOfAnswers(answers, asking.way);
+	const known: Known = {
+		answers,
+		partial: partialChecks(answers, asking.way),
+		facts,
+		complaints: complaintsOf(discomfortFromAnswers(answers).reports, facts.hand)
+	};
+	return questionsOf(answers, asking)
+		.filter((question) => !isAnswered(question, answers))
+		.map((question) => ({ question, ...worthOf(question, known), seconds: secondsOf(question) }));
+}
+
+/** From this worth on a question is asked whatever it costs: nothing can be said without it, or it is about safety. */
+const ALWAYS_FROM = 1;
+
+/** Time for everything that is asked on the short route, s. Ours: what the letter promises. */
+const BUDGET_S = 465;
+
+/** Most lengths that are typed on the short route. Ours: who measures more stops half-way. */
+const MOST_LENGTHS = 8;
+
+/** A worth below this is not worth anybody's time on the short route. Working assumption of ours. */
+const LEAST_WORTH = 0.1;
+
+/** Whether an answer would change what the checks say or what is built, not only what is looked at first. */
+const isOfPlan = ({ changes }: WorthAsking) => changes.includes('verdict') || changes.includes('step');
+
+/**
+ * The questions that a route asks and that are open, in the order of the walk. The short route asks what nothing can be said without, what
+ * is about safety and what could change a verdict or a step; of the rest what is worth most for its seconds until the time is used up. What
+ * has been answered counts in that time.
+ */
+export function openQuestions(answers: Answers, asking: Asking, route: Route): Question[] {
+	const all = questionsWorthAsking(answers, asking);
+	if (route === 'complete') return all.map(({ question }) => question);
+	const worthy = all.filter(({ worth }) => worth >= LEAST_WORTH);
+	const isFirst = (one: WorthAsking) => one.worth >= ALWAYS_FROM || isOfPlan(one);
+	const typed = questionsOf(answers, asking).filter((one) => isTyped(one) && isAnswered(one, answers)).length;
+	const needed = worthy.filter((one) => isTyped(one.question) && one.worth >= ALWAYS_FROM).length;
+	// Whether the screen's height must be measured is known with its kind.
+	const kept = isGiven(answers, 'screenKind') ? 0 : 1;
+	const surplus = new Set(
+		worthy
+			.filter((one) => isTyped(one.question) && one.worth < ALWAYS_FROM)
+			.sort((a, b) => b.worth - a.worth)
+			.slice(Math.max(0, MOST_LENGTHS - typed - needed - kept))
+	);
+	const chosen = new Set(
+		worthy.filter((one) => isFirst(one) && !surplus.has(one)).map(({ question }) => question.id)
+	);
+	const spent = questionsOf(answers, asking)
+		.filter((question) => isAnswered(question, answers) || chosen.has(question.id))
+		.reduce((sum, question) => sum + secondsOf(question), 0);
+	let left = BUDGET_S - spent;
+	const rest = worthy
+		.filter((one) => !isFirst(one) && !surplus.has(one))
+		.sort((a, b) => b.worth / b.seconds - a.worth / a.seconds);
+	for (const { question, seconds } of rest) {
+		if (seconds > left) continue;
+		chosen.add(question.id);
+		left -= seconds;
+	}
+	return all.flatMap(({ question }) => (chosen.has(question.id) ? [question] : []));
+}
+
+/** The route that somebody takes: their own choice, else that of what was sent. */
+export function routeOf(answers: Answers, sent: Route): Route {
+	return answers.route ? choiceOf(answers, 'route') : sent;
+}

@@ -1,0 +1,61 @@
+import { LENGTH_FIELDS } from '../answers';
+import type { Question } from './question';
+
+/** How long a length takes to measure and type, s. Working assumption of ours. */
+const LENGTH_S = 25;
+
+/** How long a tap takes, s. Working assumption of ours. */
+const TAP_S = 1.5;
+
+/** Reading speed, words a second: 200 a minute. Working assumption of ours. */
+const WORDS_PER_S = 200 / 60;
+
+/** Words that are on the screen with each kind of question, help folded; the walk's benchmark counts them as they are shown. */
+const WORDS: Readonly<Record<Question['kind'], number>> = {
+	signs: 62,
+	discomfort: 40,
+	length: 22,
+	choice: 14,
+	check: 18,
+	house: 40
+};
+
+/** Taps that each kind takes; a length's are part of its measuring. */
+const TAPS: Readonly<Record<Question['kind'], number>> = {
+	signs: 1,
+	discomfort: 6,
+	length: 1,
+	choice: 1,
+	check: 1,
+	house: 8
+};
+
+/** How long reading so many words takes, s. */
+export function readingSeconds(words: number): number {
+	return words / WORDS_PER_S;
+}
+
+/** Whether a length is typed; some have usual ones to tap. */
+export function isTyped(question: Question): boolean {
+	return question.kind === 'length' && !('picks' in LENGTH_FIELDS[question.id]);
+}
+
+/** What an answer to a question costs the person, s. */
+export function secondsOf(question: Question): number {
+	return (
+		readingSeconds(WORDS[question.kind]) + TAPS[question.kind] * TAP_S + (isTyped(question) ? LENGTH_S : 0)
+	);
+}
+
+/** What a walk of some doings costs, s: the figure that letter and first page promise. */
+export function walkSeconds({
+	words,
+	taps,
+	lengths
+}: {
+	readonly words: number;
+	readonly taps: number;
+	readonly lengths: number;
+}): number {
+	return readingSeconds(words) + taps * TAP_S + lengths * LENGTH_S;
+}

@@ -1,0 +1,61 @@
+import type { Answers, ChoiceFieldName, PartialCorner } from '../answers';
+import { checkCorner } from '../checks';
+import { SEXES } from '../corner';
+import type { Region } from '../discomfort';
+import { soreOf, type Complaints } from './worth-of-check';
+import { NOTHING, type Change, type Worth } from './worth';
+
+/** What decides which checks there are, how they are judged, or what a plan may do: asked of everybody. */
+const ALWAYS: Readonly<Partial<Record<ChoiceFieldName, readonly Change[]>>> = {
+	lenses: ['verdict', 'step'],
+	posture: ['verdict', 'step'],
+	by: ['verdict'],
+	surfaceMoves: ['step'],
+	seatKind: ['verdict', 'step'],
+	seatMoves: ['step'],
+	backrest: ['step'],
+	screenKind: ['verdict', 'step'],
+	keysKind: ['verdict', 'step'],
+	mouse: ['step'],
+	screenSize: ['verdict', 'step'],
+	screenMoves: ['step']
+};
+
+/** What changes a band or a step where one of these places hurts. */
+const STEPS_WHERE_SORE: Readonly<Partial<Record<ChoiceFieldName, readonly Region[]>>> = {
+	back: ['low-back', 'upper-back'],
+	lumbar: ['low-back', 'upper-back', 'hip-thigh']
+};
+
+/** What is looked at where one of these places hurts. */
+const WHERE_SORE: Readonly<Partial<Record<ChoiceFieldName, readonly Region[]>>> = {
+	hand: ['shoulder', 'elbow', 'wrist-hand'],
+	wrists: ['wrist-hand', 'elbow'],
+	armrest: ['neck', 'shoulder', 'elbow', 'upper-back']
+};
+
+/** Whether the proportions that lengths are estimated by change what a check says. */
+function sexDecides({ corner }: PartialCorner): boolean {
+	const verdicts = SEXES.map((sex) =>
+		checkCorner({ ...corner, person: { ...corner.person, sex } })
+			.map(({ verdict }) => verdict)
+			.join()
+	);
+	return new Set(verdicts).size > 1;
+}
+
+/** What a chosen answer is worth. @param partial the corner as far as it is known; null where the stature is not */
+export function worthOfChoice(
+	name: ChoiceFieldName,
+	answers: Answers,
+	partial: PartialCorner | null,
+	complaints: Complaints
+): Worth {
+	const changes = ALWAYS[name];
+	if (changes) return { changes, worth: 1 };
+	if (name === 'sex') return partial && sexDecides(partial) ? { changes: ['verdict'], worth: 0.15 } : NOTHING;
+	const steps = soreOf(complaints, STEPS_WHERE_SORE[name] ?? []);
+	if (steps > 0) return { changes: ['verdict', 'step'], worth: 0.2 + steps * 0.5 };
+	const sore = soreOf(complaints, WHERE_SORE[name] ?? []);
+	return sore > 0 ? { changes: ['order'], worth: sore * 0.5 } : NOTHING;
+}

@@ -1,0 +1,64 @@
+import {
+	BODY_PLACES,
+	listedThings,
+	PAIN_PARTS,
+	painField,
+	SIGN_GROUPS,
+	signField,
+	thingField,
+	type Answers
+} from '$lib/core/answers';
+import { openQuestions, secondsOf, type Asking, type Question } from '$lib/core/asking';
+import { LENGTH_FIELDS } from '$lib/core/answers';
+
+/** The fields that an answer to a question fills. */
+function fieldsOf(question: Question, full: Answers): string[] {
+	if (question.kind === 'signs')
+		return SIGN_GROUPS[question.id === 'signs.emergency' ? 'emergency' : 'professional'].map(signField);
+	if (question.kind === 'discomfort')
+		return ['hurts', ...BODY_PLACES.flatMap((place) => PAIN_PARTS.map((part) => painField(place, part)))];
+	if (question.kind === 'house')
+		return [
+			'hasThings',
+			...listedThings(full).flatMap((i) =>
+				(['kind', 'label', 'a', 'b', 'c', 'count'] as const).map((part) => thingField(i, part))
+			)
+		];
+	return [question.id];
+}
+
+/** What somebody goes through on the short route whose whole answers are known. */
+export interface ShortWalk {
+	readonly answers: Answers;
+	readonly questions: readonly Question[];
+	readonly seconds: number;
+	/** How many lengths were typed. */
+	readonly lengths: number;
+}
+
+/** Walks the short route question by question, answering each as the whole answers say. */
+export function shortWalkOf(full: Answers, asking: Asking): ShortWalk {
+	const answers: Record<string, string> = { unit: full.unit ?? 'cm' };
+	const questions: Question[] = [];
+	const passed = new Set<string>();
+	for (;;) {
+		const next = openQuestions(answers, asking, 'short').find(({ id }) => !passed.has(id));
+		if (!next) break;
+		passed.add(next.id);
+		questions.push(next);
+		for (const field of fieldsOf(next, full)) {
+			const text = full[field];
+			if (text !== undefined) answers[field] = text;
+		}
+		if (next.kind === 'house' && listedThings(answers).length === 0) answers.hasThings = 'no';
+	}
+	const typed = questions.filter(
+		({ kind, id }) => kind === 'length' && !('picks' in LENGTH_FIELDS[id as keyof typeof LENGTH_FIELDS])
+	);
+	return {
+		answers,
+		questions,
+		seconds: questions.reduce((sum, question) => sum + secondsOf(question), 0),
+		lengths: typed.length
+	};
+}

@@ -55,6 +55,7 @@ function lengthOf(dice: Dice, name: LengthFieldName, answers: Answers): string {
 	}
 	if (name === 'surfaceHeight' && choiceOf(answers, 'posture') === 'standing')
 		return cm(normal(dice, 930, 60));
+	if (name === 'handSpan') return cm(normal(dice, 205, 15));
 	if (name === 'seatGive') return cm(dice.pick([0, 5, 10, 30, 55]));
 	const [mean, sd] = HOMES[name] ?? [usualLength(name, answers), usualLength(name, answers) * 0.03];
 	const { bounds } = LENGTH_FIELDS[name];

@@ -6,6 +6,15 @@ export {
 	type FieldValues
 } from './answer-fields';
 export { besidesOf, type Besides } from './besides';
+export {
+	COUNT_FIELD_PATTERN,
+	countedIn,
+	countField,
+	countOfLength,
+	lengthOfCount,
+	withCounts,
+	type CountedIn
+} from './counted-answers';
 export { convertUnit } from './convert-unit';
 export { cornerFromAnswers, type CornerFromAnswers } from './corner-from-answers';
 export {
@@ -48,6 +57,7 @@ export {
 	learnedField,
 	listedThings,
 	newThing,
+	oneMore,
 	OUT_FIELD_PATTERN,
 	outField,
 	piecesLeftOut,
@@ -57,10 +67,19 @@ export {
 } from './things';
 export { haveChangedSince, type TakenIn } from './changed-since';
 export { NEWS_PAGES, pagesOfNews } from './pages-of-news';
+export { stuckAt, type StuckAt } from './place-named';
 export { prefilledAnswers } from './prefilled-answers';
-export { isSignsGroup, issuesOfSigns, SIGN_GROUPS, type SignGroup } from './sign-answers';
+export {
+	fieldsOfNone,
+	isNoneGroup,
+	issuesOfSigns,
+	NONE_GROUPS,
+	SIGN_GROUPS,
+	type NoneGroup,
+	type SignGroup
+} from './sign-answers';
 export { issuesOf, issuesOn } from './issues-on';
-export { isShared, sharedFields } from './shared-fields';
+export { carriedFields, isShared, sharedFields } from './shared-fields';
 export {
 	canBeLeftOpen,
 	cantField,

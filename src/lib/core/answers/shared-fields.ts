@@ -1,5 +1,7 @@
-import { BODY_FIELDS } from './fields';
+import { VERSIONS } from '../checklist';
+import { BODY_FIELDS, choiceOf, type Answers } from './fields';
 import { pageOfField } from './page-of-field';
+import { checkField } from './walk-answers';
 
 const BODY: ReadonlySet<string> = new Set([...BODY_FIELDS.sitting, ...BODY_FIELDS.standing]);
 
@@ -14,4 +16,40 @@ export function isShared(field: string): boolean {
 /** The fields that every spot of one person has in common. */
 export function sharedFields(fields: Readonly<Record<string, string>>): Record<string, string> {
 	return Object.fromEntries(Object.entries(fields).filter(([name]) => isShared(name)));
+}
+
+/** What goes with the person from table to table: a laptop with its keys and mouse. */
+const DEVICES: ReadonlySet<string> = new Set([
+	'screenKind',
+	'screenSize',
+	'topAboveBase',
+	'visibleHeight',
+	'baseLong',
+	'baseShort',
+	'keysKind',
+	'homeRow',
+	'keysLong',
+	'keysShort',
+	'mouse',
+	'by',
+	'bodyBy'
+]);
+
+/** Habits of the person, whichever table they are at. */
+const HABITS: ReadonlySet<string> = new Set([
+	...VERSIONS.flatMap(({ items }) => items)
+		.filter(({ station }) => station === 'sound' || station === 'moving')
+		.map(({ id }) => checkField(id)),
+	...['eye-test', 'evening', 'pointing-hand', 'wiped', 'second-spot'].map(checkField)
+]);
+
+/**
+ * What a further spot begins with, so that it asks only what differs: everything about the person and their house, their habits, and a
+ * laptop with its keys and mouse. A monitor stays where it stands.
+ */
+export function carriedFields(answers: Answers): Record<string, string> {
+	const isLaptop = choiceOf(answers, 'screenKind') === 'laptop';
+	const isCarried = (name: string) =>
+		isShared(name) || HABITS.has(name) || name === 'by' || (isLaptop && DEVICES.has(name));
+	return Object.fromEntries(Object.entries(answers).filter(([name]) => isCarried(name)));
 }

@@ -12,8 +12,25 @@ export const SIGN_GROUPS = {
 /** Name of one of the groups. */
 export type SignGroup = keyof typeof SIGN_GROUPS;
 
+/** What one tap says no to: a group of signs, any discomfort, or anything to spare at home. */
+export const NONE_GROUPS = ['emergency', 'professional', 'hurts', 'hasThings'] as const;
+
+/** One of {@link NONE_GROUPS}. */
+export type NoneGroup = (typeof NONE_GROUPS)[number];
+
+/** The fields that a tap on "none of these" fills. */
+export function fieldsOfNone(group: NoneGroup): Record<string, string> {
+	if (!isSignsGroup(group)) return { [group]: 'no' };
+	return Object.fromEntries(SIGN_GROUPS[group].map((sign) => [signField(sign), 'no']));
+}
+
+/** Whether a text names what one tap says no to. */
+export function isNoneGroup(text: string | undefined): text is NoneGroup {
+	return NONE_GROUPS.some((group) => group === text);
+}
+
 /** Whether a text names a group. */
-export function isSignsGroup(text: string | undefined): text is SignGroup {
+function isSignsGroup(text: string | undefined): text is SignGroup {
 	return text !== undefined && Object.hasOwn(SIGN_GROUPS, text);
 }
 

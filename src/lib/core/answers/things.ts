@@ -67,6 +67,26 @@ export function newThing(
 	};
 }
 
+/**
+ * Fields that one more thing of a kind fills: another of those that are listed, or the first of its kind with its usual size. Null where
+ * the list is full.
+ */
+export function oneMore(
+	answers: Answers,
+	kind: HouseholdKind,
+	label: string,
+	unit: LengthUnit
+): Record<string, string> | null {
+	const last = listedThings(answers).findLast((index) => answers[thingField(index, 'kind')] === kind);
+	if (last !== undefined) {
+		const field = thingField(last, 'count');
+		const counted = Number(answers[field] ?? 1);
+		return { [field]: String((Number.isInteger(counted) && counted > 0 ? counted : 0) + 1) };
+	}
+	const index = freeThing(answers);
+	return index === null ? null : newThing(index, kind, label, unit);
+}
+
 /** Name of the field that says that one piece doesn't work here: `out.t3` or, of several alike, `out.t3#2`. */
 export function outField(pieceId: string): string {
 	return `out.${pieceId}`;

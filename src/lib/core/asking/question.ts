@@ -113,6 +113,7 @@ function namedOn(page: Page, answers: Answers, version: number): readonly Named[
 			return [
 				'posture',
 				'by',
+				...where(choiceOf(answers, 'by') === 'hand-span', 'handSpan'),
 				'surfaceHeight',
 				'surfaceThickness',
 				'surfaceDepth',

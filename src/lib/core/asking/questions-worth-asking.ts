@@ -8,6 +8,7 @@ import {
 	type PartialCorner,
 	type Route
 } from '../answers';
+import { regionsOf, type FindingId } from '../checklist';
 import type { Facts } from '../conditions';
 import { isAnswered, questionsOf, type Asking, type Question } from './question';
 import { isTyped, secondsOf } from './seconds';
@@ -31,13 +32,18 @@ interface Known {
 	readonly complaints: Complaints;
 }
 
-/** Lengths that only matter where one of these places hurts, or where they were said to be there. */
-function worthOfOther(id: string, { complaints, answers }: Known): Worth {
-	const sore = (worth: number): Worth => (worth > 0 ? { changes: ['order'], worth } : NOTHING);
-	if (id === 'distance') return sore(soreOf(complaints, ['eyes', 'head', 'neck']) * 0.8);
-	if (id === 'armrestHeight' && choiceOf(answers, 'armrest') === 'yes')
-		return sore(soreOf(complaints, ['neck', 'shoulder', 'elbow', 'upper-back']) * 0.8);
-	return NOTHING;
+/** Lengths that matter where one of the places hurts that these findings make sore. */
+const WHERE_SORE: Readonly<Partial<Record<string, readonly FindingId[]>>> = {
+	distance: ['screen-too-near', 'screen-too-far'],
+	armrestHeight: ['armrest-too-high', 'armrest-meets-table']
+};
+
+/** A length that no check of heights rests on is worth so much of how sore the places are. Working assumption of ours. */
+const OF_SORENESS = 0.8;
+
+function worthOfOther(id: string, { complaints }: Known): Worth {
+	const worth = OF_SORENESS * soreOf(complaints, (WHERE_SORE[id] ?? []).flatMap(regionsOf));
+	return worth > 0 ? { changes: ['order'], worth } : NOTHING;
 }
 
 function worthOf(question: Question, known: Known): Worth {

@@ -1,7 +1,7 @@
 import type { Answers, ChoiceFieldName, PartialCorner } from '../answers';
+import { regionsOf, type FindingId } from '../checklist';
 import { checkCorner } from '../checks';
 import { SEXES } from '../corner';
-import type { Region } from '../discomfort';
 import { soreOf, type Complaints } from './worth-of-check';
 import { NOTHING, type Change, type Worth } from './worth';
 
@@ -21,17 +21,17 @@ const ALWAYS: Readonly<Partial<Record<ChoiceFieldName, readonly Change[]>>> = {
 	screenMoves: ['step']
 };
 
-/** What changes a band or a step where one of these places hurts. */
-const STEPS_WHERE_SORE: Readonly<Partial<Record<ChoiceFieldName, readonly Region[]>>> = {
-	back: ['low-back', 'upper-back'],
-	lumbar: ['low-back', 'upper-back', 'hip-thigh']
+/** What changes a band or a step, where one of the places hurts that these findings make sore. */
+const STEPS_WHERE_SORE: Readonly<Partial<Record<ChoiceFieldName, readonly FindingId[]>>> = {
+	back: ['no-backrest'],
+	lumbar: ['no-low-back-support']
 };
 
-/** What is looked at where one of these places hurts. */
-const WHERE_SORE: Readonly<Partial<Record<ChoiceFieldName, readonly Region[]>>> = {
-	hand: ['shoulder', 'elbow', 'wrist-hand'],
-	wrists: ['wrist-hand', 'elbow'],
-	armrest: ['neck', 'shoulder', 'elbow', 'upper-back']
+/** What is looked at where one of the places hurts that these findings make sore. */
+const WHERE_SORE: Readonly<Partial<Record<ChoiceFieldName, readonly FindingId[]>>> = {
+	hand: ['mouse-hand-tired'],
+	wrists: ['troubled-wrists'],
+	armrest: ['armrest-too-high', 'armrest-meets-table']
 };
 
 /** Whether the proportions that lengths are estimated by change what a check says. */
@@ -54,8 +54,8 @@ export function worthOfChoice(
 	const changes = ALWAYS[name];
 	if (changes) return { changes, worth: 1 };
 	if (name === 'sex') return partial && sexDecides(partial) ? { changes: ['verdict'], worth: 0.15 } : NOTHING;
-	const steps = soreOf(complaints, STEPS_WHERE_SORE[name] ?? []);
+	const steps = soreOf(complaints, (STEPS_WHERE_SORE[name] ?? []).flatMap(regionsOf));
 	if (steps > 0) return { changes: ['verdict', 'step'], worth: 0.2 + steps * 0.5 };
-	const sore = soreOf(complaints, WHERE_SORE[name] ?? []);
+	const sore = soreOf(complaints, (WHERE_SORE[name] ?? []).flatMap(regionsOf));
 	return sore > 0 ? { changes: ['order'], worth: sore * 0.5 } : NOTHING;
 }

@@ -21,6 +21,7 @@ import {
 } from '../checks';
 import type { BodyLengthName, Corner } from '../corner';
 import { GUARD_MM } from '../guidance';
+import { WEIGHT } from '../plan';
 import { NOTHING, type Worth } from './worth';
 
 /** The person's own lengths. */
@@ -29,7 +30,10 @@ const BODY: readonly BodyLengthName[] = [...BODY_FIELDS.sitting, ...BODY_FIELDS.
 /** A fall of {@link undecidedness} below this is not worth a tape. Ours, by the simulated walks of `asking.test`. */
 const LEAST_FALL = 0.06;
 
-/** How far `u` of some values of the checks would fall if one length were measured as this person measures. */
+/** The weight of the lightest checks: their fall counts once. */
+const LEAST_WEIGHT = Math.min(...Object.values(WEIGHT));
+
+/** How far `u` of some values of the checks would fall, by their weights, if one length were measured as this person measures. */
 function fall(
 	corner: Corner,
 	checks: readonly CheckResult[],
@@ -45,7 +49,8 @@ function fall(
 		.reduce((sum, check) => {
 			const u = (sdOf: (part: MeasurableName) => number) =>
 				undecidedness(chancesOf(check, valueOf(check), checkSd(corner, check.id, sdOf)));
-			return sum + u(sdNow) - u((part) => (part === name ? sdThen : sdNow(part)));
+			const fallen = u(sdNow) - u((part) => (part === name ? sdThen : sdNow(part)));
+			return sum + (fallen * WEIGHT[check.id]) / LEAST_WEIGHT;
 		}, 0);
 }
 
@@ -69,10 +74,7 @@ function worthByDoubt(answers: Answers, corner: Corner, name: BodyLengthName): W
 	const after = fall(corner, checks.filter(isMoved), name, sdThen, aimOf);
 	if (now + after < LEAST_FALL) return NOTHING;
 	return {
-		changes: [
-			...(now >= LEAST_FALL ? ['verdict' as const] : []),
-			...(after >= LEAST_FALL ? ['step' as const] : [])
-		],
+		changes: [...(now > 0 ? ['verdict' as const] : []), ...(after > 0 ? ['step' as const] : [])],
 		worth: Math.min(MOST_WORTH, now + after)
 	};
 }
@@ -99,7 +101,7 @@ function worthOfEnd(corner: Corner, of: Movable, isLow: boolean): Worth {
 	const isBeyond = wantedHeights(corner, of).some((height) =>
 		isLow ? height < range[0] + NEAR_END_MM : height > range[1] - NEAR_END_MM
 	);
-	return isBeyond ? { changes: ['step'], worth: 0.5 } : NOTHING;
+	return isBeyond ? { changes: ['step'], worth: 0.4 } : NOTHING;
 }
 
 /** The furniture that a length is an end of the range of; null for none. */
@@ -115,7 +117,7 @@ function rangeOfEnd(name: LengthFieldName): { of: Movable; isLow: boolean } | nu
 const BY_TAP: ReadonlySet<LengthFieldName> = new Set(['heel', 'seatGive']);
 
 /** With less room than this over the thighs the thickness of the table decides, mm. Working assumption of ours. */
-const CLOSE_MM = 60;
+const CLOSE_MM = 100;
 
 function worthOfThickness(corner: Corner): Worth {
 	const thigh = checkCorner(corner).find(({ id }) => id === 'thigh');
@@ -130,6 +132,7 @@ function worthOfThickness(corner: Corner): Worth {
 export function worthOfLength(name: LengthFieldName, answers: Answers, partial: PartialCorner | null): Worth {
 	if (isRequired(name, answers)) return { changes: ['verdict', 'step'], worth: 1 };
 	if (BY_TAP.has(name)) return { changes: ['verdict', 'step'], worth: 0.3 };
+	if (name === 'handSpan') return { changes: ['verdict'], worth: 1 };
 	if (!partial) return NOTHING;
 	const end = rangeOfEnd(name);
 	if (end) return worthOfEnd(partial.corner, end.of, end.isLow);

@@ -1,2 +1,3 @@
+export { formatCount, parseCount } from './counted-length';
 export { A4_MM, CARD_MM, pixelsPerMm, sheetsLength, spansLength } from './known-lengths';
 export { rulerStrips, STRIP_MM, type RulerMark, type RulerStrip } from './ruler-strips';

@@ -1,3 +1,4 @@
+export { dimensionOf, type Dimension } from './dimension-of';
 export { sectionOf, type Gap, type Zone, type Level, type LevelName, type Section } from './section';
 export { itemOfPiece, type DrawnPiece, type Furniture } from './furniture';
 export { DRAWN_AS, type DrawnAs } from './drawn-as';

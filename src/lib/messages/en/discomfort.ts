@@ -1,6 +1,9 @@
 import type { DiscomfortKind, Region } from '$lib/core/discomfort';
 
 export const discomfort = {
+	question: 'Where has it hurt in the last seven days?',
+	nothing: 'Nothing hurts',
+	list: 'Choose from a list instead',
 	figure: 'Figure, front and back. The list beside it holds the same places.',
 	front: 'front',
 	back: 'back',

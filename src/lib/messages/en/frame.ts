@@ -20,7 +20,9 @@ export const frame = {
 
 export const start = {
 	title: (name: string) => `Hello ${name}. Let’s see whether your corner fits you.`,
-	lead: 'It takes a tape measure and some time. You can stop whenever you like and pick up where you left off.',
+	lead: (minutes: number) =>
+		`About ${minutes} minutes, with a tape measure if you have one. Stop whenever you like and pick up where you left off.`,
+	everything: (minutes: number) => `Ask me everything (about ${minutes} minutes)`,
 	linesTitle: 'Before you begin',
 	lines: [
 		[
@@ -43,6 +45,14 @@ export const start = {
 
 export const nav = {
 	next: (page: string) => `Next: ${page}`,
+	on: 'Next',
+	skip: 'Skip',
+	how: 'How to measure',
+	howAndWhy: 'How to look, and why',
+	measured: 'I measured it',
+	minutesLeft: (minutes: number) => `about ${minutes} min left`,
+	almostDone: 'nearly done',
+	nothingHere: 'There’s nothing to answer here. Go on.',
 	finish: 'Show my plan',
 	fix: (n: number) => (isOne(n) ? 'One line needs another look' : `${n} lines need another look`),
 	fixLead: 'Everything you typed is still here.'
@@ -59,5 +69,22 @@ export const device = {
 export const faults = {
 	title: 'That didn’t work',
 	network: 'We couldn’t reach the page. What you typed is kept on this device.',
-	again: 'Try again'
+	again: 'Try again',
+	offline: 'No network just now. Try again when it’s back.'
+};
+
+/** Words of the controls themselves. */
+export const kit = {
+	noMatch: 'Nothing matches.'
+};
+
+/** For somebody who can't go on by themselves. */
+export const stuck = {
+	link: 'I’m stuck here',
+	plan: 'Your plan',
+	title: 'Stuck? Your coordinator will help.',
+	lead: (where: string) => `They’ll see where you are: ${where}. What’s in the way?`,
+	call: 'Please call me',
+	message: (where: string, text: string, isCall: boolean) =>
+		[`Stuck at: ${where}.`, text.trim(), isCall ? 'Please call me.' : ''].filter(Boolean).join('\n')
 };

@@ -2,7 +2,7 @@ import { checkIn } from './check-in';
 import { checks, measurable } from './checks';
 import { messages, withdraw } from './correspondence';
 import { discomfort } from './discomfort';
-import { device, faults, frame, nav, start } from './frame';
+import { device, faults, frame, kit, nav, start, stuck } from './frame';
 import { letter } from './letters';
 import { desk, look, lookThings } from './look';
 import { measure } from './measuring';
@@ -11,7 +11,7 @@ import { again, ladder, open, plan, spots } from './plan';
 import { refusals } from './refusals';
 import { section } from './section';
 import { steps, wayOf, ways } from './steps';
-import { fields, first, hints, issues, options, pages, things } from './walk';
+import { fields, first, hints, issues, options, pages, picks, routes, things } from './walk';
 
 /** English texts of the employee's door, the checks and the steps, by subject. Another language is another folder of this shape. */
 export const en = {
@@ -20,6 +20,10 @@ export const en = {
 	dateLocale: 'en-GB',
 	product: 'Easy Corner',
 	frame,
+	kit,
+	stuck,
+	routes,
+	picks,
 	start,
 	pages,
 	first,

@@ -1,10 +1,12 @@
+import { PROMISED_MINUTES } from '$lib/core/asking/promise';
+
 export const letter = {
 	subject: 'Does your corner fit you?',
 	body: (name: string, until: string | null) =>
 		[
 			`Hello ${name},`,
 			'You work from home, so nobody sees whether your table and chair fit you. This self-assessment works it out. You measure a few heights, and it tells you what to change with things you have at home.',
-			'A tape measure helps, but sheets of paper will do. We don’t ask for photos. You can stop and come back later.',
+			`It takes about ${PROMISED_MINUTES.short} minutes. A tape measure helps, but sheets of paper will do. We don’t ask for photos. You can stop and come back later.`,
 			`${until ? `Please answer by ${until}. ` : ''}Your personal link works for as long as your answers are kept. It opens them, so please don’t share it.`,
 			'If anything hurts badly, or numbness stays or wakes you at night, don’t wait for this. See a doctor.'
 		].join('\n\n'),

@@ -51,9 +51,8 @@ export const measure = {
 	cardNot: 'Not set yet, so sizes below are a guess.',
 	thingLabel: 'Length of a small thing',
 	thingHow: 'Hold it to the bar and move the slider until they’re equally long.',
-	sheetsLong: 'Long sides',
-	sheetsShort: 'Short sides',
-	spans: 'Hand-spans',
-	span: 'Your hand-span',
+	counted: { 'a4-sheets': 'sheets', 'hand-span': 'spans', card: 'cards' },
+	comesTo: (length: string) => `That’s ${length}. Halves and quarters count too: 2 1/2.`,
+	by: (method: string) => `By: ${method}.`,
 	is: (length: string) => `is ${length}`
 };

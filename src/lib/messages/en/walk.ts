@@ -1,3 +1,4 @@
+import { PROMISED_MINUTES } from '$lib/core/asking/promise';
 import type { Sign } from '$lib/core/discomfort';
 import type { HouseholdKind } from '$lib/core/corner';
 import { cities } from './cities';
@@ -149,7 +150,11 @@ export const fields = {
 	visibleHeight: 'Height of the picture',
 	baseLong: 'Its foot or base, side to side',
 	baseShort: 'Its foot or base, front to back',
+	screenSize: 'How big is it, corner to corner?',
 	screenMoves: 'Does the monitor’s height adjust?',
+	hurts: 'Does anything hurt?',
+	hasThings: 'Can you spare anything at home?',
+	route: 'How much we ask',
 	screenLow: 'Lowest top of the picture',
 	screenHigh: 'Highest top of the picture',
 	distance: 'Eye to screen',
@@ -193,6 +198,19 @@ export const hints = {
 	by: 'Sheets of A4 end to end are 29.7 cm each. A hand-span is the last resort.',
 	bodyBy: 'It’s easier with somebody’s help.'
 } as Readonly<Partial<Record<string, string>>>;
+
+/** How much a self-assessment asks. */
+export const routes = {
+	short: `Short: what could change the result, about ${PROMISED_MINUTES.short} minutes`,
+	complete: `Complete: everything, about ${PROMISED_MINUTES.complete} minutes`
+} as const;
+
+/** Words for usual lengths that are tapped; null where the length itself says it. */
+export const picks = {
+	heel: ['Barefoot or socks', 'Slippers', 'Shoes', 'Thick soles'],
+	seatGive: ['Hard: not at all', 'Firm: a finger', 'Soft: two fingers', 'Very soft: a fist'],
+	surfaceThickness: null
+} as const;
 
 export const options = {
 	unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
@@ -247,6 +265,20 @@ export const options = {
 	armrest: { no: 'No', yes: 'Yes' },
 	castors: { no: 'No', yes: 'Yes' },
 	screenKind: { laptop: 'A laptop', monitor: 'A monitor' },
+	hurts: { yes: 'Yes', no: 'No' },
+	hasThings: { yes: 'Yes', no: 'No' },
+	route: { short: 'Short', complete: 'Complete' },
+	screenSize: {
+		'not-known': 'I don’t know',
+		'13': '13 inches',
+		'14': '14 inches',
+		'16': '15 to 16 inches',
+		'17': '17 inches',
+		'22': '22 inches',
+		'24': '24 inches',
+		'27': '27 inches',
+		'32': '32 inches or more'
+	},
 	screenMoves: { no: 'No', yes: 'Yes' },
 	keysKind: { separate: 'A keyboard of its own', 'built-in': 'The laptop’s keys' },
 	mouse: { separate: 'A mouse', touchpad: 'A touchpad' },
@@ -318,13 +350,15 @@ export const things = {
 		cushion: 'For the seat or the back only.',
 		binder: 'Tilts a keyboard; never in a stack.'
 	} as Readonly<Partial<Record<HouseholdKind, string>>>,
-	shelf: 'Add from the shelf',
+	shelf: 'What can you spare at home?',
+	more: 'More things',
+	sizes: 'Name and size',
+	nothing: 'Nothing to spare',
 	add: (name: string) => `Add: ${name}`,
 	label: 'What you call it',
 	count: 'How many',
 	sides: { a: 'Length', b: 'Width', c: 'Height' },
 	remove: (name: string) => `Remove: ${name}`,
-	pile: 'All of them in one pile',
-	pileHow: 'Measure the pile once. We work out the height of one.',
-	none: 'Nothing on the list yet. Five or six things are plenty.'
+	pile: 'About how high is the pile?',
+	none: 'Tap each kind you have. Usual sizes will do; you check only what the plan uses.'
 };

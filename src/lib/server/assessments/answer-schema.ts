@@ -2,13 +2,14 @@ import { Type } from 'typebox';
 import { LENGTH_UNITS, type LengthUnit } from '../../core/length';
 import {
 	ANSWER_FIELDS,
+	COUNT_FIELD_PATTERN,
 	OUT_FIELD_PATTERN,
 	PAGES,
-	SIGN_GROUPS,
+	NONE_GROUPS,
 	THING_FIELD_PATTERN,
 	type FieldValues,
 	type Page,
-	type SignGroup
+	type NoneGroup
 } from '../../core/answers';
 
 /** Longest text of one answer. */
@@ -42,11 +43,13 @@ export const saveSchema = Type.Object({ fields: answersSchema }, { additionalPro
 
 /** A page sent as a form: its fields and the button that was pressed. */
 type PageForm = {
-	go?: 'next' | 'back' | Page;
+	go?: 'on' | 'back' | 'next' | 'before' | Page;
 	add?: string;
 	remove?: string;
 	to?: LengthUnit;
-	none?: SignGroup;
+	none?: NoneGroup;
+	/** The question that was shown, where one is shown at a time. */
+	at?: string;
 } & Record<string, string>;
 
 /** See {@link PageForm}. */
@@ -55,12 +58,13 @@ export const pageFormSchema = Type.Unsafe<PageForm>({
 	maxProperties: MOST_FIELDS,
 	properties: {
 		...fieldSchemas,
-		go: { enum: ['next', 'back', ...PAGES] },
+		go: { enum: ['on', 'back', 'next', 'before', ...PAGES] },
 		add: { type: 'string', maxLength: 20 },
 		remove: { type: 'string', pattern: '^[0-9]{1,2}$' },
 		to: { enum: LENGTH_UNITS },
-		none: { enum: Object.keys(SIGN_GROUPS) }
+		none: { enum: NONE_GROUPS },
+		at: { type: 'string', maxLength: 60 }
 	},
-	patternProperties,
+	patternProperties: { ...patternProperties, [COUNT_FIELD_PATTERN]: text },
 	additionalProperties: false
 });

@@ -8,6 +8,7 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { Fault } from '../fault';
 import { judgeAnew } from '../judgements/judge-anew';
+import { tellChange } from '../live/changes';
 import { needPerson } from '../people/lock-person';
 import { noteSigns } from '../reports/note-signs';
 import { MOST_FIELDS_KEPT } from './link-limits';
@@ -94,6 +95,7 @@ export async function saveAnswers(
 				.update(assessments)
 				.set({ answers: merged, answersRevision: revision, ...(isHere ? { savedAt: now } : {}) })
 				.where(eq(assessments.id, row.id));
+			await tellChange(tx, `answers:${row.id}`);
 			if (isHere) {
 				saved = { revision, savedAt: now };
 				answers = merged;
@@ -151,7 +153,7 @@ export async function changeUnit(db: Db, open: OpenAssessment, unit: LengthUnit,
 	await inTransaction(db, async (tx) => {
 		await needPerson(tx, open.actor.personId);
 		for (const { id, answers, answersRevision } of await spotsHeld(tx, open))
-			if (unitOf(answers) !== unit)
+			if (unitOf(answers) !== unit) {
 				await tx
 					.update(assessments)
 					.set({
@@ -160,5 +162,7 @@ export async function changeUnit(db: Db, open: OpenAssessment, unit: LengthUnit,
 						savedAt: now
 					})
 					.where(eq(assessments.id, id));
+				await tellChange(tx, `answers:${id}`);
+			}
 	});
 }

@@ -1,5 +1,6 @@
 import { and, desc, eq, isNull, ne } from 'drizzle-orm';
 import { DEFAULT_WAY } from '../../core/guidance';
+import type { Route } from '../../core/answers';
 import type { Way } from '../../core/corner';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { invitationLetter } from '../../messages/letters';
@@ -27,6 +28,7 @@ export type LetterWords = (input: { name: string }) => { subject: string; body: 
 /** What a self-assessment is sent with. */
 interface Sending {
 	readonly way?: Way;
+	readonly route?: Route;
 	readonly roundId?: string;
 	readonly words?: LetterWords;
 	/** Answers that are there before the person begins: what was known already. */
@@ -68,7 +70,7 @@ async function sendTo(
 	tx: Db,
 	actor: Actor,
 	person: LockedPerson,
-	{ way = DEFAULT_WAY, roundId, words = invitationLetter, prefilled = {} }: Sending,
+	{ way = DEFAULT_WAY, route = 'short', roundId, words = invitationLetter, prefilled = {} }: Sending,
 	now: Date
 ): Promise<SentAssessment> {
 	const token = newToken();
@@ -86,6 +88,7 @@ async function sendTo(
 			personId: person.id,
 			tokenHash: hashToken(token),
 			way,
+			route,
 			checklistVersion: RULES_IN_FORCE.checklist.version,
 			sentAt: now,
 			answers: { ...prefilled }

@@ -1,5 +1,5 @@
 import { asc, eq, or } from 'drizzle-orm';
-import { sharedFields } from '../../core/answers';
+import { carriedFields } from '../../core/answers';
 import { messagesFor } from '../../messages';
 import { hashToken } from '../access/tokens';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -83,10 +83,11 @@ export async function addSpot(db: Db, open: OpenAssessment, token: string, now: 
 			spotOf: main,
 			tokenHash: hashToken(spotToken),
 			way: first.way,
+			route: first.route,
 			sentAt: now,
 			checklistVersion: first.checklistVersion,
 			consentedAt: first.consentedAt,
-			answers: { ...sharedFields(first.answers), posture },
+			answers: { ...carriedFields(first.answers), posture },
 			savedAt: now
 		});
 		await writeAuditLine(tx, open.actor, { at: now, act: 'spot-added', personId: first.personId });

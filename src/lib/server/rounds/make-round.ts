@@ -1,6 +1,7 @@
 import { RULES_IN_FORCE } from '../../core/rules';
 import { and, eq } from 'drizzle-orm';
 import { isTimeZone } from '../../core/calendar';
+import type { Route } from '../../core/answers';
 import type { Way } from '../../core/corner';
 import { needCoordinator, type Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -17,6 +18,7 @@ export interface RoundInput {
 	readonly name: string;
 	readonly filter: RoundFilter;
 	readonly way: Way;
+	readonly route: Route;
 	readonly subject: string;
 	readonly body: string;
 	readonly startsOn: string;

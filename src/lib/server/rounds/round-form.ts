@@ -1,4 +1,5 @@
 import { Type } from 'typebox';
+import { ROUTES } from '../../core/answers';
 import { WAYS } from '../../core/corner';
 import { day, text, version } from '../http/fields';
 import { formReader } from '../http/read-body';
@@ -12,6 +13,7 @@ export const readRoundForm = formReader({
 	country: Type.Optional(PERSON_FIELDS.country),
 	within: Type.Optional(Type.String({ pattern: '^[0-9]{0,4}$' })),
 	way: Type.Enum(WAYS),
+	route: Type.Enum(ROUTES),
 	subject: text(150),
 	body: text(5000),
 	startsOn: day,

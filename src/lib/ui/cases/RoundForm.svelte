@@ -3,6 +3,7 @@
 	import { enhance } from '$app/forms';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { untrack } from 'svelte';
+	import { ROUTES } from '$lib/core/answers';
 	import { WAYS } from '$lib/core/corner';
 	import { messagesFor } from '$lib/messages';
 	import { filledText, ROUND_FIELDS } from '$lib/messages/letters';
@@ -17,6 +18,7 @@
 			readonly notAnsweredWithinDays: number;
 		};
 		readonly way: string;
+		readonly route: string;
 		readonly subject: string;
 		readonly body: string;
 		readonly startsOn: string;
@@ -46,6 +48,7 @@
 			country: round.filter.country,
 			within: round.filter.notAnsweredWithinDays > 0 ? String(round.filter.notAnsweredWithinDays) : '',
 			way: round.way,
+			route: round.route,
 			subject: round.subject,
 			body: round.body,
 			startsOn: round.startsOn,
@@ -118,6 +121,12 @@
 			><span class="font-semibold">Way of sitting that results are judged by</span>
 			<select class="field mt-1" name="way" bind:value={typed.way}>
 				{#each WAYS as way (way)}<option value={way}>{t.ways[way].name}</option>{/each}
+			</select>
+		</label>
+		<label
+			><span class="font-semibold">How much is asked</span>
+			<select class="field mt-1" name="route" bind:value={typed.route}>
+				{#each ROUTES as route (route)}<option value={route}>{t.routes[route]}</option>{/each}
 			</select>
 		</label>
 		<div class="grid gap-3 sm:grid-cols-3">

@@ -1,4 +1,4 @@
-import { isSignsGroup, SIGN_GROUPS, signField } from '$lib/core/answers';
+import { fieldsOfNone, isNoneGroup, signField } from '$lib/core/answers';
 import type { EmergencySign } from '$lib/core/discomfort';
 import type { Keep } from '../autosave/autosave.svelte';
 import type { Answering } from '../walk/answering';
@@ -31,8 +31,8 @@ export class CheckInVisit implements Answering {
 
 	/** Answers a whole group of signs with no. */
 	noneOf(group: string): void {
-		if (!isSignsGroup(group)) return;
-		for (const sign of SIGN_GROUPS[group]) this.set(signField(sign), 'no');
+		if (!isNoneGroup(group)) return;
+		for (const [field, text] of Object.entries(fieldsOfNone(group))) this.set(field, text);
 	}
 
 	/** Reports signs at once, before anything else is sent. @returns whether the server has them */

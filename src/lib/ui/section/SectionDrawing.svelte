@@ -2,7 +2,7 @@
 	import { untrack } from 'svelte';
 	import { prefersReducedMotion, Tween } from 'svelte/motion';
 	import type { LengthUnit } from '$lib/core/length';
-	import type { Section } from '$lib/core/section';
+	import type { Dimension, Section } from '$lib/core/section';
 	import type { Catalogue } from '$lib/messages';
 	import { railTicks } from '../rail/rail-ticks';
 	import { frameFor } from './frame';
@@ -25,9 +25,26 @@
 		mostHeight?: number;
 		/** Follows at once instead of moving over: where lengths change as they are typed. */
 		isLive?: boolean;
+		/** A length that is being asked, with its words: drawn with arrows, and what is around it seen from near by. */
+		dimension?: (Dimension & { readonly label: string }) | null;
+		/** As high as the room around it: the rest is cut off. */
+		fills?: boolean;
 	}
 
-	let { section, all, t, unit, mostHeight = 640, isLive = false }: Props = $props();
+	let {
+		section,
+		all,
+		t,
+		unit,
+		mostHeight = 640,
+		isLive = false,
+		dimension = null,
+		fills = false
+	}: Props = $props();
+
+	/** A drawing lower than this is small, px; what is shown of a short length is narrower than so much, mm. */
+	const NEAR_BELOW_PX = 420;
+	const NEAR_MM = 400;
 
 	let roomPx = $state(640);
 	const tween = new Tween(
@@ -47,9 +64,19 @@
 		shown.furniture.surface.y === section.furniture.surface.y && shown.eye.y === section.eye.y
 	);
 
-	const frame = $derived(frameFor([...all, section], Math.max(roomPx, 240), mostHeight));
+	let highPx = $state(320);
+	/** A small drawing shows a length from near by; a large one has room for all of the person, but for short lengths. */
+	const isNear = $derived(dimension !== null && (highPx < NEAR_BELOW_PX || dimension.around.width < NEAR_MM));
+	const frame = $derived(
+		frameFor(
+			[...all, section],
+			Math.max(roomPx, 240),
+			fills ? Math.max(highPx, 160) : mostHeight,
+			isNear ? (dimension?.around ?? null) : null
+		)
+	);
 	const f = $derived(shown.furniture);
-	const ticks = $derived(railTicks((frame.y(0) - 6) / frame.perMm, unit));
+	const ticks = $derived(railTicks(frame.topMm, unit));
 	const labels = $derived(pieceLabels(section, frame, t.steps.places));
 	const levels = $derived(levelLabels(shown, frame, t, unit));
 	const gaps = $derived(
@@ -74,13 +101,29 @@
 		const head = Math.min(5, (bottom - top) / 3);
 		return `M${x} ${top}V${bottom}M${x - 3} ${top + head}L${x} ${top}L${x + 3} ${top + head}M${x - 3} ${bottom - head}L${x} ${bottom}L${x + 3} ${bottom - head}`;
 	}
+	function arrowsAhead(y: number, left: number, right: number): string {
+		const head = Math.min(5, (right - left) / 3);
+		return `M${left} ${y}H${right}M${left + head} ${y - 3}L${left} ${y}L${left + head} ${y + 3}M${right - head} ${y - 3}L${right} ${y}L${right - head} ${y + 3}`;
+	}
+
+	/** Short lines at both ends of a dimension: from where to where. */
+	function endLines(
+		axis: 'up' | 'ahead',
+		from: { x: number; y: number },
+		to: { x: number; y: number }
+	): string {
+		return axis === 'up'
+			? `M${from.x - 16} ${from.y}H${from.x + 16}M${to.x - 16} ${to.y}H${to.x + 16}`
+			: `M${from.x} ${from.y - 16}V${from.y + 16}M${to.x} ${to.y - 16}V${to.y + 16}`;
+	}
 </script>
 
-<figure class="section" bind:clientWidth={roomPx}>
+<figure class="section" class:fills bind:clientWidth={roomPx} bind:clientHeight={highPx}>
 	<svg
 		viewBox="0 0 {frame.width} {frame.height}"
 		width="100%"
-		style:max-height="{mostHeight}px"
+		height={fills ? '100%' : undefined}
+		style:max-height={fills ? undefined : `${mostHeight}px`}
 		role="img"
 		aria-label={words}
 	>
@@ -95,7 +138,7 @@
 			{/each}
 		</g>
 		<g class="ruler">
-			{#each ticks as tick (tick.mm)}
+			{#each fills ? [] : ticks as tick (tick.mm)}
 				{@const y = frame.y(tick.mm)}
 				<line x1="0" x2={tick.label === null ? 7 : 13} y1={y} y2={y} />
 				{#if tick.label !== null && tick.mm > 0}<text x="16" y={y + 4}>{tick.label}</text>{/if}
@@ -229,6 +272,24 @@
 			/>
 		</g>
 
+		{#if dimension}
+			{@const [from, to] = px([dimension.from, dimension.to])}
+			{#if from && to}
+				<g class="asked">
+					<path class="ends" d={endLines(dimension.axis, from, to)} />
+					<path
+						d={dimension.axis === 'up' ? arrows(from.x, to.y, from.y) : arrowsAhead(from.y, from.x, to.x)}
+					/>
+					<text
+						x={dimension.axis === 'up' ? from.x + (dimension.isBeforeIt ? 9 : -9) : (from.x + to.x) / 2}
+						y={dimension.axis === 'up' ? (from.y + to.y) / 2 + 5 : from.y - 8}
+						text-anchor={dimension.axis === 'ahead' ? 'middle' : dimension.isBeforeIt ? 'start' : 'end'}
+						>{dimension.label}</text
+					>
+				</g>
+			{/if}
+		{/if}
+
 		<!-- Gaps, dimensioned where they are -->
 		{#if settled}
 			<g class="zones">
@@ -248,7 +309,7 @@
 				{/each}
 			</g>
 			<g class="gaps">
-				{#each gaps as gap (gap.check)}
+				{#each dimension ? [] : gaps as gap (gap.check)}
 					<line class="reach" x1={gap.x - 40} x2={gap.x + 5} y1={gap.toY} y2={gap.toY} />
 					<path class="dimension" d={arrows(gap.x, gap.top, gap.bottom)} />
 					<text x={gap.words.x} y={gap.words.y} text-anchor={gap.words.anchor}>
@@ -265,7 +326,7 @@
 			</g>
 		{/if}
 	</svg>
-	<figcaption>{t.section.scale(t.frame.unit[unit])} {t.section.zoneLegend}</figcaption>
+	{#if !fills}<figcaption>{t.section.scale(t.frame.unit[unit])} {t.section.zoneLegend}</figcaption>{/if}
 </figure>
 
 <style>
@@ -395,6 +456,23 @@
 	.behind .shape {
 		fill: var(--sheet);
 		stroke-dasharray: 3 2;
+	}
+	.asked path {
+		fill: none;
+		stroke: var(--warm);
+		stroke-width: 1.8;
+	}
+	.asked .ends {
+		stroke-width: 1.2;
+	}
+	.asked text {
+		font-size: 1.0625rem;
+		font-weight: 700;
+		fill: var(--warm);
+		stroke-width: 5px;
+	}
+	.section.fills {
+		height: 100%;
 	}
 	.levels line {
 		stroke: var(--cool);

@@ -9,6 +9,8 @@ export interface Frame {
 	readonly rulerPx: number;
 	/** Too narrow for names beside the person, as on a phone. */
 	readonly isNarrow: boolean;
+	/** Highest that is shown, mm. */
+	readonly topMm: number;
 	readonly x: (mm: number) => number;
 	readonly y: (mm: number) => number;
 }
@@ -27,12 +29,20 @@ function union(boxes: readonly Box[]): Box {
  *
  * @param widthPx room there is
  * @param mostHeightPx highest the drawing may get
+ * @param focus what is shown of them; all if left out
  */
-export function frameFor(sections: readonly Section[], widthPx: number, mostHeightPx: number): Frame {
-	const { x: left, width: wideMm, height: highMm } = union(sections.map((s) => s.extent));
+export function frameFor(
+	sections: readonly Section[],
+	widthPx: number,
+	mostHeightPx: number,
+	focus: Box | null = null
+): Frame {
+	const all = union(sections.map((s) => s.extent));
+	const { x: left, y: lowMm, width: wideMm, height: highMm } = focus ?? all;
 	const isNarrow = widthPx < 420;
-	const rulerPx = isNarrow ? 40 : 52;
-	const labelPx = isNarrow ? 56 : 84;
+	// What is seen from near by has its numbers beside it, and no ruler.
+	const rulerPx = focus ? 8 : isNarrow ? 40 : 52;
+	const labelPx = focus ? 0 : isNarrow ? 56 : 84;
 	const perMm = Math.min(
 		(widthPx - rulerPx - labelPx) / wideMm,
 		(mostHeightPx - TOP_PX - BOTTOM_PX) / highMm
@@ -47,6 +57,7 @@ export function frameFor(sections: readonly Section[], widthPx: number, mostHeig
 		rulerPx,
 		isNarrow,
 		x: (mm) => origin + mm * perMm,
-		y: (mm) => height - BOTTOM_PX - mm * perMm
+		topMm: lowMm + highMm,
+		y: (mm) => height - BOTTOM_PX - (mm - lowMm) * perMm
 	};
 }

@@ -2,23 +2,37 @@
 	import { SIGN_GROUPS, signField, type FieldIssue, type SignGroup } from '$lib/core/answers';
 	import { isEmergency, type EmergencySign, type Sign } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
+	import Check from '@lucide/svelte/icons/check';
+	import Button from '../kit/Button.svelte';
+	import ChoiceRows from '../kit/ChoiceRows.svelte';
+	import Notice from '../kit/Notice.svelte';
 	import type { Answering } from './answering';
 
 	interface Props {
 		draft: Answering;
 		t: Catalogue;
 		issues?: readonly FieldIssue[];
+		/** The group that is asked; both if left out. */
+		group?: SignGroup | null;
 		/** Called at the tap on an emergency sign, once it is taken down. */
 		stop?: (signs: readonly EmergencySign[]) => void;
 	}
 
-	let { draft, t, issues = [], stop = () => {} }: Props = $props();
+	let { draft, t, issues = [], group: only = null, stop = () => {} }: Props = $props();
 
 	const WORDS = $derived({
 		emergency: { title: t.first.emergencyTitle, lead: t.first.emergencyLead },
 		professional: { title: t.first.professionalTitle, lead: t.first.professionalLead }
 	} as const);
-	const groups = Object.entries(SIGN_GROUPS) as [SignGroup, readonly Sign[]][];
+	const groups = $derived(
+		(Object.entries(SIGN_GROUPS) as [SignGroup, readonly Sign[]][]).filter(
+			([group]) => only === null || group === only
+		)
+	);
+	const SIGN_OPTIONS = $derived([
+		{ value: 'no', words: t.first.no },
+		{ value: 'yes', words: t.first.yes }
+	]);
 	const answerOf = (sign: Sign) => draft.answers[signField(sign)];
 	const isNone = (signs: readonly Sign[]) => signs.every((sign) => answerOf(sign) === 'no');
 	const isOpen = (signs: readonly Sign[]) =>
@@ -32,64 +46,61 @@
 </script>
 
 {#each groups as [group, signs] (group)}
-	<section class="mt-6" aria-labelledby="signs-{group}">
+	<section class="sign-group" aria-labelledby="signs-{group}">
 		<h2 id="signs-{group}" class="text-lead" class:text-warm={group === 'emergency'}>{WORDS[group].title}</h2>
 		<p class="text-ink-soft">{WORDS[group].lead}</p>
 		{#if isOpen(signs)}
-			<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 font-semibold">{t.first.missing}</p>
+			<Notice kind="caution"><p class="font-semibold">{t.first.missing}</p></Notice>
 		{/if}
 		<div class="mt-2 border-t border-rule">
 			{#each signs as sign (sign)}
 				{@const field = signField(sign)}
-				<fieldset class="sign">
-					<legend>{t.first.signs[sign]}</legend>
-					{#each ['no', 'yes'] as const as option (option)}
-						<label class="choice">
-							<input
-								type="radio"
-								name={field}
-								value={option}
-								checked={answerOf(sign) === option}
-								onchange={() => choose(sign, option)}
-							/>
-							<span>{t.first[option]}</span>
-						</label>
-					{/each}
-				</fieldset>
+				<div class="sign">
+					<ChoiceRows
+						name={field}
+						legend={t.first.signs[sign]}
+						look="wrap"
+						options={SIGN_OPTIONS}
+						value={answerOf(sign) ?? ''}
+						onchange={(option) => choose(sign, option as 'no' | 'yes')}
+					/>
+				</div>
 			{/each}
 		</div>
 		<p class="mt-3">
-			<button
-				class="btn w-full sm:w-auto"
+			<Button
+				size="thumb"
+				class="w-full sm:w-auto"
 				name="none"
 				value={group}
 				aria-pressed={isNone(signs)}
 				formnovalidate
 			>
-				{isNone(signs) ? `✓ ${t.first.noneDone}` : t.first.none}<span class="sr-only"
-					>: {WORDS[group].title}</span
-				>
-			</button>
+				{#if isNone(signs)}<Check size={20} aria-hidden="true" />{t.first.noneDone}{:else}{t.first
+						.none}{/if}<span class="sr-only">: {WORDS[group].title}</span>
+			</Button>
 		</p>
 	</section>
 {/each}
 
 <style>
 	.sign {
+		padding: 0.5rem 0;
+		border-bottom: 1px solid var(--rule);
+	}
+	.sign :global(.kit-choices) {
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
 		gap: 0.5rem;
-		padding: 0.5rem 0;
-		border-bottom: 1px solid var(--rule);
 	}
-	legend {
+	.sign :global(legend) {
 		float: left;
-		flex: 1 1 15rem;
+		flex: 1 1 13rem;
 		padding: 0;
+		font: 400 var(--text-body) / 1.4 var(--font-sans) !important;
 	}
-	button[aria-pressed='true'] {
-		border-color: var(--cool);
-		color: var(--cool);
+	.sign :global(.options) {
+		margin-top: 0;
 	}
 </style>

@@ -1,8 +1,10 @@
 <script lang="ts">
-	import type { Page } from '$lib/core/answers';
-	import { PAGES } from '$lib/core/answers';
+	import { PAGES, type Page } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
 	import { savingFault } from '../autosave/saving-fault';
+	import Button from '../kit/Button.svelte';
+	import Disclosure from '../kit/Disclosure.svelte';
+	import Progress from '../kit/Progress.svelte';
 	import type { Draft } from './draft.svelte';
 	import UnitButtons from './UnitButtons.svelte';
 
@@ -10,15 +12,18 @@
 		draft: Draft;
 		t: Catalogue;
 		page: Page;
+		/** Minutes that are left, and what is done of all. */
+		minutes: number;
+		done: number;
+		all: number;
 		savedAt: Date | null;
 		/** Where the pages of this personal link begin. */
 		home: string;
 	}
 
-	let { draft, t, page, savedAt, home }: Props = $props();
+	let { draft, t, page, minutes, done, all, savedAt, home }: Props = $props();
 
 	const time = new Intl.DateTimeFormat(undefined, { timeStyle: 'short' });
-	const index = $derived(PAGES.indexOf(page));
 	const at = $derived(draft.autosave.savedAt ?? savedAt);
 	const saying = $derived.by(() => {
 		const fault = savingFault([draft.autosave.state], t);
@@ -26,90 +31,83 @@
 		if (draft.autosave.state === 'saving') return t.frame.saving;
 		return at ? t.frame.saved(time.format(at)) : '';
 	});
+	const left = $derived(minutes > 0 ? t.nav.minutesLeft(minutes) : t.nav.almostDone);
 </script>
 
-<header class="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
-	<p class="font-title font-semibold">{t.product}</p>
-	<p class="order-last w-full text-note text-ink-soft md:order-none md:w-auto" role="status">{saying}</p>
-	<div class="flex items-center gap-2 text-note" role="group" aria-label={t.frame.unitLabel}>
-		<UnitButtons unit={draft.unit} formaction="?/unit" {t} />
+<header>
+	<div class="line">
+		<h1 id="station" tabindex="-1">{t.pages[page].title}</h1>
+		<p class="left">{left}</p>
 	</div>
-</header>
-<nav aria-label={t.frame.pages} class="mt-3">
-	<div class="progress" aria-hidden="true">
-		{#each PAGES as item, i (item)}<span class:done={i < index} class:here={i === index}></span>{/each}
-	</div>
-	<details class="contents">
-		<summary>
-			<span>{t.frame.contents}</span>
-			<span class="text-ink-soft">{t.frame.pageOf(index + 1, PAGES.length)}</span>
-		</summary>
+	<Progress label={t.frame.pages} value={done} most={all} words={left} />
+	<Disclosure words={t.frame.contents}>
+		{#snippet aside()}<span class="saving" role="status">{saying}</span>{/snippet}
 		<ol>
 			{#each PAGES as item, i (item)}
 				<li>
-					<button
-						class="stop"
+					<Button
+						look="quiet"
+						class="w-full !justify-start"
 						name="go"
 						value={item}
 						formaction="?/go"
 						formnovalidate
 						aria-current={item === page ? 'step' : undefined}
-						><span class="num text-ink-soft">{i + 1}</span> {t.pages[item].title}</button
 					>
+						<span class="num text-ink-soft">{i + 1}</span>
+						{t.pages[item].title}
+					</Button>
 				</li>
 			{/each}
 		</ol>
-	</details>
-	<p class="flex flex-wrap gap-x-6 pt-2 text-note">
-		<a class="inline-flex min-h-6 items-center" href="{home}/measure">{t.measure.link}</a>
-		<a class="inline-flex min-h-6 items-center" href="{home}/other-device">{t.device.link}</a>
-	</p>
-</nav>
+		<div class="flex flex-wrap items-center gap-2" role="group" aria-label={t.frame.unitLabel}>
+			<UnitButtons unit={draft.unit} formaction="?/unit" {t} />
+		</div>
+		<p class="flex flex-wrap gap-x-6">
+			<a class="tool" href="{home}/measure">{t.measure.link}</a>
+			<a class="tool" href="{home}/other-device">{t.device.link}</a>
+		</p>
+	</Disclosure>
+</header>
 
 <style>
-	.progress {
-		display: flex;
-		gap: 3px;
-	}
-	.progress span {
-		flex: 1;
-		height: 5px;
-		background: var(--rule);
-	}
-	.progress .done {
-		background: var(--cool);
-	}
-	.progress .here {
-		background: var(--warm);
-	}
-	.contents {
-		position: relative;
-		border-bottom: 1px solid var(--rule);
-	}
-	summary {
+	.line {
 		display: flex;
 		justify-content: space-between;
-		align-items: center;
-		min-height: 2.75rem;
+		align-items: baseline;
+		gap: 1rem;
+		padding-bottom: 0.375rem;
+	}
+	h1 {
+		font-size: var(--text-lead);
+		outline: none;
+	}
+	.left,
+	.saving {
 		font-size: var(--text-note);
-		cursor: pointer;
+		color: var(--ink-soft);
+		white-space: nowrap;
+	}
+	.saving {
+		margin-left: auto;
+		font-weight: 400;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: normal;
+		text-align: right;
 	}
 	ol {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
-		padding-bottom: 0.5rem;
 	}
-	.stop {
-		width: 100%;
+	.tool {
+		display: inline-flex;
+		align-items: center;
 		min-height: 2.75rem;
-		padding: 0 0.5rem;
-		text-align: left;
 	}
-	.stop[aria-current] {
-		font-weight: 700;
-		box-shadow: inset 3px 0 0 var(--warm);
-	}
-	.stop:hover {
-		background: var(--cool-wash);
+	@media (min-width: 62rem) {
+		h1 {
+			font-size: var(--text-title);
+		}
 	}
 </style>

@@ -1,59 +1,88 @@
 <script lang="ts">
-	import { choiceOf, type PartialCorner } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
-	import DeskLook from './DeskLook.svelte';
+	import Notice from '../kit/Notice.svelte';
 	import type { Draft } from './draft.svelte';
-	import PageQuestions from './PageQuestions.svelte';
-	import StationLook from './StationLook.svelte';
+	import VerdictLine from './VerdictLine.svelte';
 	import type { WalkVisit } from './walk-visit.svelte';
+	import WalkQuestion from './WalkQuestion.svelte';
 
 	interface Props {
 		visit: WalkVisit;
 		draft: Draft;
-		drawn: PartialCorner | null;
 		fault: string | null;
 		t: Catalogue;
 	}
 
-	let { visit, draft, drawn, fault, t }: Props = $props();
+	let { visit, draft, fault, t }: Props = $props();
 
 	const page = $derived(visit.place.page);
-	const next = $derived(visit.next);
+	const current = $derived(visit.current?.id);
+	const lead = $derived(t.pages[page].lead);
 	const fieldName = (field: string) => t.fields[field as keyof typeof t.fields] as string | undefined;
 </script>
 
-<h1 class="text-title">{t.pages[page].title}</h1>
-<p class="mt-2 text-lead">{t.pages[page].lead}</p>
-{#if fault}<p class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault}</p>{/if}
+<p class="lead text-lead">{lead}</p>
+{#if fault}<Notice kind="caution" role="alert"><p>{fault}</p></Notice>{/if}
 {#if visit.standing.length > 0}
-	<div class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">
-		<strong>{t.nav.fix(visit.standing.length)}.</strong>
-		{t.nav.fixLead}
-		{#each visit.standing as issue (issue.field)}
-			{#if fieldName(issue.field)}
-				<a class="mr-3 inline-block" href="#{issue.field}">{fieldName(issue.field)}</a>
-			{/if}
-		{/each}
-	</div>
+	<Notice kind="caution" role="alert">
+		<p>
+			<strong>{t.nav.fix(visit.standing.length)}.</strong>
+			{t.nav.fixLead}
+			{#each visit.standing as issue (issue.field)}
+				{#if fieldName(issue.field)}
+					<a class="mr-3 inline-flex min-h-11 items-center" href="#{issue.field}">{fieldName(issue.field)}</a>
+				{/if}
+			{/each}
+		</p>
+	</Notice>
 {/if}
-{#if drawn}
-	<DeskLook {page} corner={drawn.corner} {t} />
-	<StationLook {page} corner={drawn.corner} drawnAs={choiceOf(draft.answers, 'drawnAs')} {t} />
-{/if}
-<div class="mt-3">
-	<PageQuestions
-		{page}
-		{draft}
-		{t}
-		issues={visit.issues}
-		checklistVersion={visit.place.checklistVersion}
-		stop={(signs) => visit.halt(signs)}
-	/>
-</div>
-<div class="mt-6 flex gap-3">
-	<button class="btn" name="go" value="back" formnovalidate>{t.frame.back}</button>
-	<button class="btn btn-main flex-1 sm:flex-none" name="go" value="next">
-		{next ? t.nav.next(t.pages[next].short.toLowerCase()) : t.nav.finish}
-	</button>
-</div>
-<p class="mt-2 text-note text-ink-soft" role="status">{visit.isFinishing ? t.plan.solving : ''}</p>
+{#each visit.questions as question (question.id)}
+	<section
+		id="q-{question.id}"
+		class="question"
+		class:current={question.id === current}
+		tabindex="-1"
+		onfocusin={() => (draft.active = question.id)}
+	>
+		<WalkQuestion
+			{question}
+			facts={visit.facts}
+			{draft}
+			{t}
+			issues={visit.issues}
+			namesSeats={visit.place.checklistVersion > 1}
+			onpick={() => visit.picked()}
+			stop={(signs) => visit.halt(signs)}
+		/>
+		<VerdictLine field={question.id} partial={draft.partial} unit={draft.unit} {t} />
+	</section>
+{:else}
+	<p class="mt-4 text-lead">{t.nav.nothingHere}</p>
+{/each}
+
+<style>
+	.question {
+		outline: none;
+	}
+	@media (max-width: 61.99rem) {
+		.lead,
+		.question:not(.current) {
+			display: none;
+		}
+		.question :global(legend),
+		.question :global(.question-title) {
+			font-family: var(--font-title);
+			font-size: var(--text-head);
+			line-height: var(--text-head--line-height);
+		}
+	}
+	@media (min-width: 62rem) {
+		.question {
+			padding: 1rem 0;
+			border-bottom: 1px solid var(--rule);
+		}
+		.question :global(.question-title) {
+			font-weight: 600;
+		}
+	}
+</style>

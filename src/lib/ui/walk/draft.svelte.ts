@@ -1,9 +1,11 @@
 import { partialChecks, unitOf, type PartialCorner } from '$lib/core/answers';
-import { measureNext, type MeasurableName } from '$lib/core/checks';
 import type { Way } from '$lib/core/corner';
-import type { LengthUnit } from '$lib/core/length';
+import { formatLength, type LengthUnit } from '$lib/core/length';
 import { Autosave } from '../autosave/autosave.svelte';
 import { keepAnswers, keptAnswers, type ServerAnswers } from './kept-answers';
+
+/** Who is drawn before the stature is known, mm: between the means of women and men. */
+const USUAL_STATURE_MM = 1680;
 
 /** The answers on this page as they are typed, what they tell so far, and their saving on device and server. */
 export class Draft {
@@ -13,10 +15,8 @@ export class Draft {
 	readonly autosave: Autosave;
 	readonly unit: LengthUnit = $derived(unitOf(this.answers));
 	readonly partial: PartialCorner | null = $derived.by(() => partialChecks(this.answers, this.way));
-	/** The length that would decide most of what can't be given yet. */
-	readonly measureNext: MeasurableName | null = $derived.by(() =>
-		this.partial ? measureNext(this.partial.corner, this.partial.checks) : null
-	);
+	/** The same to be drawn: before the stature is known, somebody of a usual one. */
+	readonly drawn: PartialCorner = $derived.by(() => this.partial ?? this.usual());
 	private revision = -1;
 
 	constructor(
@@ -33,6 +33,24 @@ export class Draft {
 		const kept = keptAnswers(device, address);
 		if (kept) this.take(kept);
 		this.take(server);
+	}
+
+	private usual(): PartialCorner {
+		const stature = formatLength(USUAL_STATURE_MM, this.unit, { withUnit: false, locale: 'en' });
+		const usual = partialChecks({ ...this.answers, stature }, this.way);
+		if (!usual) throw new Error('a usual stature makes a corner');
+		return { ...usual, checks: [] };
+	}
+
+	/** Follows what other devices save, while the page is open; gives back what ends it. */
+	follow(): () => void {
+		const events = new EventSource(`${this.address}/live`);
+		events.onmessage = ({ data }: MessageEvent<string>) => {
+			const { revision } = JSON.parse(data) as { revision: number };
+			// A save of our own brings its revision with its answer.
+			if (revision > this.revision && this.autosave.state !== 'saving') void this.pull();
+		};
+		return () => events.close();
 	}
 
 	/** Takes what was typed or chosen. */

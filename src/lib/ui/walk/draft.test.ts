@@ -71,20 +71,40 @@ describe('a draft', () => {
 		expect(draft(device, { stature: '170' }, 9).answers).toEqual({ stature: '170' });
 	});
 
-	it('says which length decides most, as soon as there is a corner, and nothing before', () => {
+	it('draws somebody of a usual stature until theirs is known, and says nothing of them', () => {
 		serve({ answers: {}, revision: 0 });
 		const one = draft(null);
-		expect([one.partial, one.measureNext]).toEqual([null, null]);
-		one.setAll({
-			unit: 'cm',
-			stature: '164',
-			heel: '1.5',
-			surfaceHeight: '74',
-			seatHeight: '45',
-			by: 'guess'
-		});
-		expect(one.partial?.checks.length).toBeGreaterThan(0);
-		expect(one.measureNext).not.toBeNull();
+		expect(one.partial).toBeNull();
+		expect(one.drawn.corner.person.stature).toBe(1680);
+		expect(one.drawn.checks).toEqual([]);
+		one.setAll({ unit: 'cm', stature: '164', heel: '1.5', surfaceHeight: '74', seatHeight: '45' });
+		expect(one.drawn.corner.person.stature).toBe(1640);
+		expect(one.drawn.checks.length).toBeGreaterThan(0);
+	});
+
+	it('takes what another device saves as soon as it is said, and not its own', async () => {
+		const opened: { onmessage: ((event: { data: string }) => void) | null; close: () => void }[] = [];
+		vi.stubGlobal(
+			'EventSource',
+			class {
+				onmessage = null;
+				close = vi.fn();
+				constructor() {
+					opened.push(this);
+				}
+			}
+		);
+		serve({ answers: { stature: '171' }, revision: 3 });
+		const one = draft(null, {}, 2);
+		const end = one.follow();
+		opened[0]?.onmessage?.({ data: '{"revision":2}' });
+		await vi.advanceTimersByTimeAsync(0);
+		expect(one.answers).toEqual({});
+		opened[0]?.onmessage?.({ data: '{"revision":3}' });
+		await vi.advanceTimersByTimeAsync(0);
+		expect(one.answers).toEqual({ stature: '171' });
+		end();
+		expect(opened[0]?.close).toHaveBeenCalled();
 	});
 });
 

@@ -3,33 +3,40 @@ import type { SubmitFunction } from '@sveltejs/kit';
 import { tick } from 'svelte';
 import {
 	convertUnit,
-	cornerFromAnswers,
-	discomfortFromAnswers,
-	freeThing,
+	factsOfAnswers,
+	fieldsOfNone,
 	isHouseholdKind,
-	isSignsGroup,
+	isNoneGroup,
 	issuesOf,
-	issuesOn,
-	newThing,
-	PAGES,
+	oneMore,
 	pageOfField,
-	SIGN_GROUPS,
-	signField,
 	signsOf,
 	thingField,
 	type FieldIssue,
-	type Page
+	type Page,
+	type Route
 } from '$lib/core/answers';
-import { keptAdvice } from '$lib/core/advice/advise-corner';
-import { offersOf, stepsToDo } from '$lib/core/advice/offers';
-import type { Corner, Way } from '$lib/core/corner';
+import {
+	isFieldOf,
+	minutesLeft,
+	pageAfter,
+	pageBefore,
+	questionAfter,
+	questionBefore,
+	questionsOf,
+	routeOf,
+	walkOf,
+	type Question,
+	type Walk
+} from '$lib/core/asking';
+import type { Facts } from '$lib/core/conditions';
+import type { Way } from '$lib/core/corner';
 import { isEmergency, type EmergencySign } from '$lib/core/discomfort';
 import type { LengthUnit } from '$lib/core/length';
-import type { PlanStep } from '$lib/core/plan';
 import type { Catalogue } from '$lib/messages';
-import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';
-import { BrowserPlanner } from '../planner/browser-planner';
 import type { Draft } from './draft.svelte';
+import { FinishWalk } from './finish-walk.svelte';
+import type { WalkQuery } from './walk-query';
 
 /** Where a visit is, read anew whenever the page changes. */
 export interface WalkPlace {
@@ -37,59 +44,95 @@ export interface WalkPlace {
 	readonly way: Way;
 	readonly checklistVersion: number;
 	readonly locale: string;
+	/** How much is asked, where the person has not chosen. */
+	readonly route: Route;
 	readonly page: Page;
-	/** The pages that are walked: all of them, or those that are worth a second look. */
-	readonly only: readonly Page[];
-	/** Whether everything that is open is marked, not only what a try to go on found. */
-	readonly showsOpen: boolean;
+	readonly query: WalkQuery;
 	/** What the server found, where a form was posted. */
 	readonly posted: readonly FieldIssue[] | null;
 	readonly t: Catalogue;
 }
 
-/** One visit to the walk: what its buttons do, with or without network; pages change beneath it. */
+/** One visit to the walk: what its buttons do, with or without network; pages and questions change beneath it. */
 export class WalkVisit {
-	/** What a try to go on found on this page. */
+	/** What a try to go on found. */
 	private found = $state<readonly FieldIssue[]>([]);
 	/** Emergency signs that stopped the walk. */
 	stop = $state<readonly EmergencySign[]>([]);
-	/** The plan as this device made it, while there is no network. */
-	local = $state<{ corner: Corner; steps: readonly PlanStep[]; advice: PageAdvice } | null>(null);
-	isFinishing = $state(false);
-	private readonly planner = new BrowserPlanner();
+	readonly finishing: FinishWalk;
 	readonly place: WalkPlace = $derived.by(() => this.read());
+	readonly facts: Facts = $derived.by(() => factsOfAnswers(this.draft.answers, this.place.way));
+	readonly walk: Walk = $derived.by(() => {
+		const { query, route } = this.place;
+		const asked = query.isCloser ? 'complete' : routeOf(this.draft.answers, route);
+		return walkOf(this.draft.answers, this.place, asked, query.only);
+	});
+	/** Questions that have stood on this page: none goes while somebody is at it, unless an answer made it senseless. */
+	private stood: Record<string, true> = {};
+	readonly questions: readonly Question[] = $derived.by(() => {
+		const { page } = this.place;
+		const here = this.walk.steps.filter((question) => question.page === page);
+		for (const { id } of here) this.stood[id] = true;
+		return questionsOf(this.draft.answers, this.place).filter(
+			(question) => question.page === page && this.stood[question.id]
+		);
+	});
+	/** The question that is shown where one is shown at a time. */
+	readonly current: Question | null = $derived.by(() => {
+		const { at } = this.place.query;
+		return (
+			this.questions.find(({ id }) => id === at) ??
+			this.questions.find(({ id }) => this.walk.open.some((open) => open.id === id)) ??
+			this.questions[0] ??
+			null
+		);
+	});
+	readonly minutes: number = $derived.by(() => minutesLeft(this.walk.open));
 	readonly issues: readonly FieldIssue[] = $derived.by(() => {
-		const { showsOpen, posted, way, page } = this.place;
-		const all = showsOpen ? issuesOf(this.draft.answers, way) : (posted ?? this.found);
+		const { query, posted, way, page } = this.place;
+		const all = query.showsOpen ? issuesOf(this.draft.answers, way) : (posted ?? this.found);
 		return all.filter(({ field }) => pageOfField(field) === page);
 	});
 	/** Those of the found faults that still stand. */
 	readonly standing: readonly FieldIssue[] = $derived.by(() => {
-		const now = issuesOn(this.place.page, this.draft.answers, this.place.way);
+		const now = issuesOf(this.draft.answers, this.place.way);
 		return this.issues.filter(({ field }) => now.some((issue) => issue.field === field));
 	});
 
 	constructor(
 		private readonly draft: Draft,
 		private readonly read: () => WalkPlace
-	) {}
-
-	/** Loads what a plan without network needs, while there is network; gives back what ends it. */
-	prepare(): () => void {
-		this.planner.prepare();
-		return () => this.planner.close();
+	) {
+		this.finishing = new FinishWalk(draft, read);
 	}
 
 	/** The page after this one; null behind the last. */
 	get next(): Page | null {
-		const { only, page } = this.place;
-		return only[only.indexOf(page) + 1] ?? null;
+		return pageAfter(this.walk, this.place.page);
 	}
 
-	to(name: string): Promise<void> {
-		const { token, only } = this.place;
-		const query = only.length < PAGES.length && name !== '' ? `?only=${only.join('.')}` : '';
-		return goto(`/c/${token}/${name}${query}`);
+	/** Whether this is where the walk ends. @param isOneAtATime whether the questions of a page are shown one by one */
+	isLast(isOneAtATime: boolean): boolean {
+		return isOneAtATime ? questionAfter(this.walk, this.current?.id ?? null) === null : this.next === null;
+	}
+
+	to(page: Page | '', at?: string): Promise<void> {
+		const { token, query } = this.place;
+		if (page !== this.place.page) this.stood = {};
+		const search = page === '' ? '' : query.search(at ? { at } : {});
+		return goto(`/c/${token}/${page}${search}`, { noScroll: page === this.place.page, keepFocus: true }).then(
+			() => this.focus(at)
+		);
+	}
+
+	/** Puts the focus on the question that came, and its words in sight. */
+	private async focus(at: string | undefined): Promise<void> {
+		await tick();
+		const shown = at ? document.getElementById(`q-${at}`) : document.getElementById('station');
+		if (!shown) return;
+		const field = shown.querySelector<HTMLElement>('input[inputmode="decimal"]:not([id=""])');
+		(field ?? shown).focus({ preventScroll: true });
+		window.scrollTo({ top: 0 });
 	}
 
 	/** An emergency sign was tapped: the walk stops, and the coordinator is shown, before anything else. */
@@ -108,60 +151,38 @@ export class WalkVisit {
 
 	goOnFromStop(): void {
 		this.stop = [];
-		void this.to('you');
+		const next = this.next;
+		void this.to(next ?? 'discomfort');
 	}
 
-	/** Tries to send what was worked out without network; true once the server has it. */
-	private async send(): Promise<boolean> {
-		await this.draft.autosave.flush();
-		if (!this.draft.autosave.isSent) return false;
-		const { token } = this.place;
-		const sent = await fetch(`/c/${token}/submit`, { method: 'POST' }).catch(() => null);
-		if (!sent?.ok) return false;
-		// Cut off on the way: sending it again is harmless.
-		const told = (await sent.json().catch(() => null)) as { issues?: readonly FieldIssue[] } | null;
-		if (!told) return false;
-		const [missing] = told.issues ?? [];
-		if (missing) this.local = null;
-		const where = missing ? `${pageOfField(missing.field)}?open` : 'plan';
-		await goto(`/c/${token}/${where}`, { invalidateAll: true });
-		return true;
-	}
-
-	/** Sends what is open and asks for the plan; without network the plan is made here and the rest is sent later. */
-	private async finish(): Promise<void> {
-		const { token, way, locale, checklistVersion } = this.place;
-		const open = issuesOf(this.draft.answers, way)[0];
-		if (open) return goto(`/c/${token}/${pageOfField(open.field)}?open`);
-		this.isFinishing = true;
-		const isIn = await this.send().finally(() => (this.isFinishing = false));
-		if (isIn) return;
-		const { corner } = cornerFromAnswers(this.draft.answers, way);
-		if (!corner) return;
-		this.isFinishing = true;
-		const advice = await this.planner.advise(corner).finally(() => (this.isFinishing = false));
-		const { reports: discomfort } = discomfortFromAnswers(this.draft.answers);
-		const told = { answers: this.draft.answers, discomfort, checklistVersion };
-		const kept = keptAdvice(advice);
-		const plan = offersOf(corner, kept)[0]?.plan ?? null;
-		const steps = stepsToDo(corner, kept, 0);
-		this.local = { corner, steps, advice: adviceForPage(corner, kept, told, { plan, steps }, locale) };
-	}
-
-	private async goOn(): Promise<void> {
+	/** Goes on from the question that is shown, or from all of the page; what is missing there is shown first. */
+	async goOn(isOneAtATime: boolean): Promise<void> {
 		const { page, way } = this.place;
 		// An emergency comes before anything that is missing.
 		if (this.stopAtSigns()) return;
-		this.found = issuesOn(page, this.draft.answers, way);
+		const at = isOneAtATime ? this.current : null;
+		this.found = issuesOf(this.draft.answers, way).filter(({ field }) =>
+			at ? isFieldOf(at, field) : pageOfField(field) === page
+		);
 		if (this.found.length > 0) return;
 		if (page === 'first') await this.draft.autosave.flush();
-		await (this.next ? this.to(this.next) : this.finish());
+		const question = at ? questionAfter(this.walk, at.id) : null;
+		if (question) return this.to(question.page, question.id);
+		const next = at ? null : this.next;
+		return next ? this.to(next) : this.finishing.finish();
+	}
+
+	goBack(isOneAtATime: boolean): void {
+		const { page } = this.place;
+		const before = isOneAtATime && this.current ? questionBefore(this.walk, this.current.id) : null;
+		if (before) return void this.to(before.page, before.id);
+		void this.to((!isOneAtATime && pageBefore(this.walk, page)) || '');
 	}
 
 	private addThing(kind: string): void {
-		const index = freeThing(this.draft.answers);
-		if (index !== null && isHouseholdKind(kind))
-			this.draft.setAll(newThing(index, kind, this.place.t.things.names[kind], this.draft.unit));
+		if (!isHouseholdKind(kind)) return;
+		const { t } = this.place;
+		this.draft.setAll(oneMore(this.draft.answers, kind, t.things.names[kind], this.draft.unit) ?? {});
 	}
 
 	private changeUnit(unit: LengthUnit): void {
@@ -182,34 +203,24 @@ export class WalkVisit {
 		else if (action.search.startsWith('?/remove'))
 			this.draft.set(thingField(Number(text('remove')), 'kind'), '');
 		else if (action.search.startsWith('?/unit')) this.changeUnit(text('to') as LengthUnit);
-		else if (isSignsGroup(none))
-			this.draft.setAll(Object.fromEntries(SIGN_GROUPS[none].map((sign) => [signField(sign), 'no'])));
-		else if (go === 'back') {
-			const { only, page } = this.place;
-			void this.to(only[only.indexOf(page) - 1] ?? '');
-		} else if (go !== '' && go !== 'next') void this.to(go);
-		else void this.goOn();
+		else if (isNoneGroup(none)) {
+			this.draft.setAll(fieldsOfNone(none));
+			if (isOneAtATime()) void this.goOn(true);
+		} else if (go === 'back' || go === 'before') this.goBack(go === 'back');
+		else if (go !== '' && go !== 'next' && go !== 'on') void this.to(go as Page);
+		else void this.goOn(go === 'on' && isOneAtATime());
 	};
 
-	/** The network is back. */
-	online(): void {
-		void this.draft.autosave.flush().then(() => {
-			if (this.local) void this.send();
-			else void this.draft.pull();
-		});
-	}
-
-	/** Tries again and again while a plan lies on this device alone; gives back what ends it. */
-	retry(everyMs: number): (() => void) | undefined {
-		if (!this.local) return undefined;
-		const timer = setInterval(() => void this.send(), everyMs);
-		return () => clearInterval(timer);
+	/** An answer was chosen by touch: where one question is shown at a time it goes on by itself. */
+	picked(): void {
+		if (isOneAtATime()) setTimeout(() => void this.goOn(true), SHOWN_MS);
 	}
 }
 
-/** The pages of an address: those that it names, in the order of the walk, or all. */
-export function pagesOfQuery(query: URLSearchParams): readonly Page[] {
-	const named = (query.get('only') ?? '').split('.');
-	const only = PAGES.filter((page) => named.includes(page));
-	return only.length > 0 ? only : PAGES;
+/** How long a choice is seen before the next question comes, ms. */
+const SHOWN_MS = 160;
+
+/** Whether the page is so narrow that one question is shown at a time: as the page's style has it. */
+export function isOneAtATime(): boolean {
+	return window.matchMedia('(max-width: 61.99rem)').matches;
 }

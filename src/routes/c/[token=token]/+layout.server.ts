@@ -16,6 +16,7 @@ export const load: LayoutServerLoad = ({ locals, params, route, untrack }) =>
 			personName,
 			way: assessment.way,
 			checklistVersion: assessment.checklistVersion,
+			route: assessment.route,
 			emergencyNumber: emergencyNumber(country),
 			answers: assessment.answers,
 			revision: assessment.answersRevision,

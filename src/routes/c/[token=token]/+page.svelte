@@ -1,10 +1,15 @@
 <script lang="ts">
 	import { PAGES } from '$lib/core/answers';
+	import { PROMISED_MINUTES, routeOf } from '$lib/core/asking';
 	import { messagesFor } from '$lib/messages';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
 
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
+	const route = $derived(routeOf(data.answers, data.route));
 </script>
 
 <svelte:head><title>{t.product}</title></svelte:head>
@@ -12,7 +17,7 @@
 <main id="content" class="mx-auto max-w-2xl px-5 py-8 md:py-14">
 	<p class="font-title text-body font-semibold">{t.product}</p>
 	<h1 class="mt-6 text-title">{t.start.title(data.personName)}</h1>
-	<p class="mt-3 text-lead">{t.start.lead}</p>
+	<p class="mt-3 text-lead">{t.start.lead(PROMISED_MINUTES[data.route])}</p>
 
 	<h2 class="mt-8 border-b border-ink pb-2 text-lead">{t.start.linesTitle}</h2>
 	<dl>
@@ -24,13 +29,22 @@
 		{/each}
 	</dl>
 
-	{#if form?.fault}<p class="mt-4 border-l-4 border-warm px-3 py-1" role="alert">{form.fault.message}</p>{/if}
-	<form method="POST" action="?/begin" class="mt-8 flex flex-wrap gap-3">
+	{#if form?.fault}<Notice kind="caution" role="alert"><p>{form.fault.message}</p></Notice>{/if}
+	<form method="POST" action="?/begin" class="mt-6 grid justify-items-start gap-3">
 		{#if data.isAnswered}
-			<a class="btn btn-main" href="/c/{data.token}/plan">{t.start.toPlan}</a>
-			<a class="btn" href="/c/{data.token}/{PAGES[1]}">{t.plan.correct}</a>
+			<div class="flex flex-wrap gap-3">
+				<Button look="main" href="/c/{data.token}/plan">{t.start.toPlan}</Button>
+				<Button href="/c/{data.token}/{PAGES[2]}">{t.plan.correct}</Button>
+			</div>
 		{:else}
-			<button class="btn btn-main">{data.hasConsent ? t.start.goOn : t.start.begin}</button>
+			<CheckBox
+				name="route"
+				value="complete"
+				offValue="short"
+				words={t.start.everything(PROMISED_MINUTES.complete)}
+				isChecked={route === 'complete'}
+			/>
+			<Button look="main" size="thumb">{data.hasConsent ? t.start.goOn : t.start.begin}</Button>
 		{/if}
 	</form>
 </main>

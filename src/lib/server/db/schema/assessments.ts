@@ -13,6 +13,7 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
+import { ROUTES, type Route } from '../../../core/answers';
 import { WAYS, type Corner, type Way } from '../../../core/corner';
 import type { RegionReport, Sign } from '../../../core/discomfort';
 import { REQUEST_STATES, type RequestState } from '../../../core/equipment';
@@ -43,6 +44,8 @@ export const assessments = pgTable(
 		/** SHA-256 of the link's token. */
 		tokenHash: text('token_hash').notNull(),
 		way: text('way').$type<Way>().notNull(),
+		/** How much it asks, where the person has not chosen. */
+		route: text('route').$type<Route>().notNull().default('short'),
 		/** The checklist that it asks, for ever. */
 		checklistVersion: integer('checklist_version').notNull(),
 		sentAt: moment('sent_at').notNull(),
@@ -74,6 +77,7 @@ export const assessments = pgTable(
 			.where(sql`${t.spotOf} is not null`),
 		index('assessments_person_sent_idx').on(t.personId, t.sentAt.desc()),
 		check('assessments_way_check', isOneOf(t.way, WAYS)),
+		check('assessments_route_check', isOneOf(t.route, ROUTES)),
 		check('assessments_ended_check', sql`(${t.revokedAt} is null) = (${t.endedWhy} is null)`),
 		check('assessments_ended_why_check', isOneOf(t.endedWhy, LINK_ENDS)),
 		check('assessments_answered_check', sql`(${t.answeredAt} is null) = (${t.corner} is null)`)

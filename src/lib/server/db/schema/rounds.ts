@@ -13,6 +13,7 @@ import {
 	timestamp,
 	uuid
 } from 'drizzle-orm/pg-core';
+import { ROUTES, type Route } from '../../../core/answers';
 import { WAYS, type Way } from '../../../core/corner';
 import { isOneOf } from './columns';
 import { assessments } from './assessments';
@@ -43,6 +44,8 @@ export const rounds = pgTable(
 		state: text('state', { enum: ROUND_STATES }).notNull().default('draft'),
 		filter: jsonb('filter').$type<RoundFilter>().notNull(),
 		way: text('way').$type<Way>().notNull(),
+		/** How much is asked. */
+		route: text('route').$type<Route>().notNull().default('short'),
 		checklistVersion: integer('checklist_version').notNull(),
 		subject: text('subject').notNull(),
 		body: text('body').notNull(),
@@ -60,7 +63,8 @@ export const rounds = pgTable(
 	(t) => [
 		index('rounds_created_idx').on(t.createdAt.desc()),
 		check('rounds_state_check', isOneOf(t.state, ROUND_STATES)),
-		check('rounds_way_check', isOneOf(t.way, WAYS))
+		check('rounds_way_check', isOneOf(t.way, WAYS)),
+		check('rounds_route_check', isOneOf(t.route, ROUTES))
 	]
 );
 

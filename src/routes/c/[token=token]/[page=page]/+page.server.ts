@@ -1,20 +1,29 @@
 import { fail, redirect } from '@sveltejs/kit';
 import {
-	freeThing,
+	fieldsOfNone,
 	isHouseholdKind,
-	issuesOn,
+	isNoneGroup,
+	issuesOf,
 	MOST_THINGS,
-	newThing,
-	isSignsGroup,
+	oneMore,
 	pageOfField,
-	PAGES,
-	SIGN_GROUPS,
-	signField,
 	signsOf,
 	thingField,
 	unitOf,
+	withCounts,
 	type Page
 } from '$lib/core/answers';
+import {
+	isFieldOf,
+	pageAfter,
+	pageBefore,
+	questionAfter,
+	questionBefore,
+	routeOf,
+	walkOf,
+	type Question,
+	type Walk
+} from '$lib/core/asking';
 import { isEmergency } from '$lib/core/discomfort';
 import { messagesFor } from '$lib/messages';
 import { pageFormSchema } from '$lib/server/assessments/answer-schema';
@@ -23,6 +32,7 @@ import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { orFailedForm } from '$lib/server/http/answer-fault';
 import { formReaderOf } from '$lib/server/http/read-body';
+import { walkQuery } from '$lib/ui/walk/walk-query';
 import type { Actions, RequestEvent } from './$types';
 
 const read = formReaderOf(pageFormSchema);
@@ -36,10 +46,12 @@ async function keep({
 	params
 }: RequestEvent): Promise<{ open: OpenAssessment; form: PageForm }> {
 	const form = await read(request);
-	const { go: _go, add: _add, remove: _remove, to: _to, none, ...typed } = form;
-	const fields: Record<string, string> = { ...typed };
-	if (isSignsGroup(none)) for (const sign of SIGN_GROUPS[none]) fields[signField(sign)] = 'no';
+	const { go: _go, add: _add, remove: _remove, to: _to, none, at: _at, ...typed } = form;
 	let open = await openAssessment(locals.db, params.token);
+	const fields = {
+		...withCounts(typed, open.assessment.answers),
+		...(isNoneGroup(none) ? fieldsOfNone(none) : {})
+	};
 	if (Object.keys(fields).length > 0) {
 		await saveAnswers(locals.db, open, fields, locals.now);
 		open = await openAssessment(locals.db, params.token);
@@ -47,30 +59,54 @@ async function keep({
 	return { open, form };
 }
 
-/** The pages that are walked, and how an address says so: all of them, or those that are worth a second look. */
-function pagesOf({ url }: RequestEvent): { only: readonly Page[]; query: string } {
-	const named = url.searchParams.get('only')?.split('.') ?? [];
-	const only = PAGES.filter((page) => named.includes(page));
-	return only.length > 0 ? { only, query: `?only=${only.join('.')}` } : { only: PAGES, query: '' };
+/** The walk as it stands, and how its addresses are written. */
+function walkAt(
+	event: RequestEvent,
+	{ assessment }: OpenAssessment
+): { walk: Walk; to: (page: Page, at?: string) => string } {
+	const { only, isCloser, search } = walkQuery(event.url.searchParams);
+	const route = isCloser ? 'complete' : routeOf(assessment.answers, assessment.route);
+	return {
+		walk: walkOf(assessment.answers, assessment, route, only),
+		to: (page, at) => `/c/${event.params.token}/${page}${search(at ? { at } : {})}`
+	};
 }
 
-async function goOn(
-	event: RequestEvent,
-	open: OpenAssessment,
-	page: Page
-): Promise<ReturnType<typeof fail> | never> {
+async function finish(event: RequestEvent, open: OpenAssessment, page: Page): Promise<never> {
 	const { token } = event.params;
-	const { answers, way } = open.assessment;
-	if (page === 'first' && signsOf(answers).some(isEmergency)) redirect(303, `/c/${token}/stop`);
-	const here = issuesOn(page, answers, way);
-	if (here.length > 0) return fail(400, { issues: here });
-	const { only, query } = pagesOf(event);
-	const next = only[only.indexOf(page) + 1];
-	if (next) redirect(303, `/c/${token}/${next}${query}`);
 	const submitted = await submitAnswers(event.locals.db, open, event.locals.now, event.locals.planning);
 	if (submitted.ok) redirect(303, `/c/${token}/plan`);
 	const first = submitted.issues[0];
 	redirect(303, `/c/${token}/${first ? pageOfField(first.field) : page}?open`);
+}
+
+/** Goes on from one question, or from all of a page; what is missing or can't be read there is shown first. */
+async function goOn(event: RequestEvent, open: OpenAssessment, page: Page, at: Question | null) {
+	const { answers, way } = open.assessment;
+	if (page === 'first' && signsOf(answers).some(isEmergency)) redirect(303, `/c/${event.params.token}/stop`);
+	const issues = issuesOf(answers, way).filter(({ field }) =>
+		at ? isFieldOf(at, field) : pageOfField(field) === page
+	);
+	if (issues.length > 0) return fail(400, { issues });
+	const { walk, to } = walkAt(event, open);
+	const next = at ? questionAfter(walk, at.id) : null;
+	if (next) redirect(303, to(next.page, next.id));
+	const nextPage = at ? null : pageAfter(walk, page);
+	if (nextPage) redirect(303, to(nextPage));
+	return finish(event, open, page);
+}
+
+function goBack(event: RequestEvent, open: OpenAssessment, page: Page, at: Question | null): never {
+	const { walk, to } = walkAt(event, open);
+	const before = at && questionBefore(walk, at.id);
+	if (before) redirect(303, to(before.page, before.id));
+	const pageThen = at ? null : pageBefore(walk, page);
+	redirect(303, pageThen ? to(pageThen) : `/c/${event.params.token}`);
+}
+
+/** The same page, at the same question. */
+function here(event: RequestEvent, { at }: PageForm): string {
+	return `${event.url.pathname}${walkQuery(event.url.searchParams).search(at ? { at } : {})}`;
 }
 
 export const actions: Actions = {
@@ -78,34 +114,31 @@ export const actions: Actions = {
 		orFailedForm(async () => {
 			const { open, form } = await keep(event);
 			const page = event.params.page as Page;
-			const { token } = event.params;
-			const { only, query } = pagesOf(event);
+			const { walk, to } = walkAt(event, open);
+			const at = walk.steps.find(({ id }) => id === form.at) ?? null;
 			// A group of signs was answered with one tap: the page goes on from there.
-			if (form.none) redirect(303, `${event.url.pathname}${query}`);
-			if (form.go === 'back') {
-				const before = only[only.indexOf(page) - 1];
-				redirect(303, before ? `/c/${token}/${before}${query}` : `/c/${token}`);
-			}
-			if (form.go && form.go !== 'next') redirect(303, `/c/${token}/${form.go}`);
-			return goOn(event, open, page);
+			if (form.none === 'emergency' || form.none === 'professional') redirect(303, to(page, form.at));
+			if (form.go === 'back') return goBack(event, open, page, at);
+			if (form.go === 'before') return goBack(event, open, page, null);
+			if (form.go && form.go !== 'next' && form.go !== 'on') redirect(303, to(form.go));
+			return goOn(event, open, page, form.go === 'next' ? null : at);
 		}),
 
 	unit: (event) =>
 		orFailedForm(async () => {
 			const { open, form } = await keep(event);
 			if (form.to) await changeUnit(event.locals.db, open, form.to, event.locals.now);
-			redirect(303, event.url.pathname);
+			redirect(303, here(event, form));
 		}),
 
 	add: (event) =>
 		orFailedForm(async () => {
 			const { open, form } = await keep(event);
 			const { answers } = open.assessment;
-			const index = freeThing(answers);
-			if (!isHouseholdKind(form.add) || index === null) redirect(303, event.url.pathname);
-			const fields = newThing(index, form.add, messagesFor('en').things.names[form.add], unitOf(answers));
-			await saveAnswers(event.locals.db, open, fields, event.locals.now);
-			redirect(303, event.url.pathname);
+			if (!isHouseholdKind(form.add)) redirect(303, here(event, form));
+			const fields = oneMore(answers, form.add, messagesFor('en').things.names[form.add], unitOf(answers));
+			if (fields) await saveAnswers(event.locals.db, open, fields, event.locals.now);
+			redirect(303, here(event, form));
 		}),
 
 	remove: (event) =>
@@ -114,6 +147,6 @@ export const actions: Actions = {
 			const index = Number(form.remove ?? MOST_THINGS);
 			if (index < MOST_THINGS)
 				await saveAnswers(event.locals.db, open, { [thingField(index, 'kind')]: '' }, event.locals.now);
-			redirect(303, event.url.pathname);
+			redirect(303, here(event, form));
 		})
 };

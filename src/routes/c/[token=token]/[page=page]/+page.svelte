@@ -2,16 +2,18 @@
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
-	import { choiceOf, PAGES_DRAWN, type FieldIssue, type Page } from '$lib/core/answers';
+	import { PAGES_DRAWN, type FieldIssue, type Page } from '$lib/core/answers';
 	import { messagesFor } from '$lib/messages';
-	import LocalPlan from '$lib/ui/plan/LocalPlan.svelte';
+	import Button from '$lib/ui/kit/Button.svelte';
 	import Rail from '$lib/ui/rail/Rail.svelte';
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
 	import { Draft } from '$lib/ui/walk/draft.svelte';
 	import { heightsOnRail } from '$lib/ui/walk/heights-on-rail';
+	import StationDrawing from '$lib/ui/walk/StationDrawing.svelte';
 	import { typedEarly } from '$lib/ui/walk/typed-early';
-	import { pagesOfQuery, WalkVisit } from '$lib/ui/walk/walk-visit.svelte';
-	import WalkDrawing from '$lib/ui/walk/WalkDrawing.svelte';
+	import { walkQuery } from '$lib/ui/walk/walk-query';
+	import { isOneAtATime, WalkVisit } from '$lib/ui/walk/walk-visit.svelte';
+	import WalkBar from '$lib/ui/walk/WalkBar.svelte';
 	import WalkHeader from '$lib/ui/walk/WalkHeader.svelte';
 	import WalkQuestions from '$lib/ui/walk/WalkQuestions.svelte';
 	import WalkStop from '$lib/ui/walk/WalkStop.svelte';
@@ -19,14 +21,13 @@
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
-	const current = $derived(page.params.page as Page);
+	const station = $derived(page.params.page as Page);
 	// One draft for the whole visit: pages change beneath it.
 	const draft = untrack(() => new Draft(data, data.way, `/c/${data.token}/draft`, deviceStorage()));
 	const visit = new WalkVisit(draft, () => ({
 		...data,
-		page: current,
-		only: pagesOfQuery(page.url.searchParams),
-		showsOpen: page.url.searchParams.has('open'),
+		page: station,
+		query: walkQuery(page.url.searchParams),
 		posted: form && 'issues' in form ? (form.issues as FieldIssue[]) : null,
 		t
 	}));
@@ -43,38 +44,79 @@
 		const { answers, revision } = data;
 		untrack(() => draft.take({ answers, revision }));
 	});
-	$effect(() => visit.prepare());
-	$effect(() => visit.retry(RETRY_MS));
+	$effect(() => visit.finishing.prepare());
+	$effect(() => visit.finishing.retry(RETRY_MS));
+	$effect(() => draft.follow());
+	// Where one question is shown at a time, the drawing shows what it asks; else what has the focus.
+	$effect(() => {
+		const { current } = visit;
+		if (current && isOneAtATime()) draft.active = current.id;
+	});
 
 	// The drawing follows a frame behind what is typed: neither holds the other up.
-	let drawn = $state.raw(untrack(() => draft.partial));
+	let drawn = $state.raw(untrack(() => draft.drawn));
 	$effect(() => {
-		const partial = draft.partial;
-		const frame = requestAnimationFrame(() => (drawn = partial));
+		const next = draft.drawn;
+		const frame = requestAnimationFrame(() => (drawn = next));
 		return () => cancelAnimationFrame(frame);
 	});
-	const notches = $derived(heightsOnRail(draft.answers, draft.unit, draft.active));
+	const active = $derived(draft.active ?? visit.current?.id ?? null);
+	const notches = $derived(heightsOnRail(draft.answers, draft.unit, active));
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
+	const isPlanned = $derived(visit.finishing.local !== null);
+	const LocalPlan = $derived(visit.finishing.page);
+	const nextWords = $derived.by(() => {
+		const { next, current } = visit;
+		const isOpen = visit.walk.open.some(({ id }) => id === current?.id);
+		const skip = isOpen && (current?.kind === 'choice' || current?.kind === 'check');
+		return {
+			one: visit.isLast(true) ? t.nav.finish : skip ? t.nav.skip : t.nav.on,
+			page: next ? t.nav.next(t.pages[next].short.toLowerCase()) : t.nav.finish
+		};
+	});
+	const stuckHref = $derived(`/c/${data.token}/messages?stuck=${station}.${active ?? ''}`);
 </script>
 
-<svelte:head><title>{t.pages[current].title} · {t.product}</title></svelte:head>
-<svelte:window onpagehide={() => draft.autosave.leave()} ononline={() => visit.online()} />
+<svelte:head><title>{t.pages[station].title} · {t.product}</title></svelte:head>
+<svelte:window onpagehide={() => draft.autosave.leave()} ononline={() => visit.finishing.online()} />
 <svelte:document onvisibilitychange={() => document.visibilityState === 'visible' && void draft.pull()} />
 
 <div class="walk">
 	<div class="rail-column"><Rail {notches} unit={draft.unit} /></div>
 	<form
 		method="POST"
-		action="?/go{visit.place.only.includes('first') ? '' : `&only=${visit.place.only.join('.')}`}"
-		class="answers min-w-0"
+		action="?/go{visit.place.query.search({}).replace('?', '&')}"
+		class="answers"
 		use:enhance={visit.answer}
 		autocomplete="off"
 		novalidate
 	>
 		<!-- The first button is what Enter presses. -->
-		<button class="hidden" name="go" value="next" tabindex="-1" aria-hidden="true">{t.frame.skip}</button>
-		<WalkHeader {draft} {t} page={current} savedAt={data.savedAt} home="/c/{data.token}" />
-		<div class="columns">
+		<button class="hidden" name="go" value="on" tabindex="-1" aria-hidden="true">{t.nav.on}</button>
+		<input type="hidden" name="at" value={visit.current?.id ?? ''} />
+		<WalkHeader
+			{draft}
+			{t}
+			page={station}
+			minutes={visit.minutes}
+			done={visit.walk.steps.length - visit.walk.open.length}
+			all={visit.walk.steps.length}
+			savedAt={data.savedAt}
+			home="/c/{data.token}"
+		/>
+		<div class="columns" class:with-drawing={PAGES_DRAWN.has(station)}>
+			{#if PAGES_DRAWN.has(station) && !isPlanned && visit.stop.length === 0}
+				<aside class="drawing">
+					<StationDrawing
+						page={station}
+						{active}
+						answers={draft.answers}
+						partial={drawn}
+						unit={draft.unit}
+						{t}
+					/>
+				</aside>
+			{/if}
 			<main id="content" class="min-w-0">
 				{#if visit.stop.length > 0}
 					<WalkStop
@@ -84,19 +126,19 @@
 						later={() => visit.goOnFromStop()}
 						{t}
 					/>
-				{:else if visit.local}
-					<LocalPlan {...visit.local} {draft} {t} />
+				{:else if visit.finishing.local && LocalPlan}
+					<LocalPlan {...visit.finishing.local} {draft} {t} />
 					<p class="mt-6">
-						<button type="button" class="btn" onclick={() => (visit.local = null)}>{t.frame.back}</button>
+						<Button type="button" onclick={() => (visit.finishing.local = null)}>{t.frame.back}</Button>
 					</p>
 				{:else}
-					<WalkQuestions {visit} {draft} {drawn} {fault} {t} />
+					<WalkQuestions {visit} {draft} {fault} {t} />
 				{/if}
 			</main>
-			{#if drawn && PAGES_DRAWN.has(current) && !visit.local}
-				<WalkDrawing partial={drawn} drawnAs={choiceOf(draft.answers, 'drawnAs')} unit={draft.unit} {t} />
-			{/if}
 		</div>
+		{#if !isPlanned && visit.stop.length === 0}
+			<WalkBar words={nextWords} isBusy={visit.finishing.isBusy} {stuckHref} {t} />
+		{/if}
 	</form>
 </div>
 
@@ -104,13 +146,17 @@
 	.walk {
 		display: grid;
 		grid-template-columns: 2.75rem minmax(0, 1fr);
-		gap: 1rem;
+		gap: 0.75rem;
 		max-width: 76rem;
 		margin: 0 auto;
-		padding: 0 1.25rem 2rem 0;
+		padding-right: 0.75rem;
 	}
-	.walk > form {
-		padding-top: 1rem;
+	.answers {
+		display: flex;
+		flex-direction: column;
+		min-width: 0;
+		min-height: 100dvh;
+		padding-top: 0.75rem;
 	}
 	.rail-column {
 		position: sticky;
@@ -118,17 +164,43 @@
 		height: 100dvh;
 	}
 	.columns {
-		margin-top: 1.5rem;
+		padding: 0.5rem 0 1rem;
+	}
+	/* On the phone the drawing keeps the upper part and never scrolls away. */
+	.drawing {
+		position: sticky;
+		top: 0;
+		height: 38dvh;
+		margin: 0 -0.75rem 0.75rem;
+		overflow: hidden;
+		border-block: 1px solid var(--rule);
+		background: var(--sheet);
+		z-index: 4;
+	}
+	@media (max-height: 34rem) {
+		.drawing {
+			position: static;
+		}
 	}
 	@media (min-width: 62rem) {
 		.walk {
 			grid-template-columns: 4rem minmax(0, 1fr);
 			gap: 2.5rem;
+			padding-right: 1.25rem;
 		}
-		.columns {
+		.with-drawing {
 			display: grid;
 			grid-template-columns: minmax(0, 29rem) minmax(0, 1fr);
 			gap: 3rem;
+		}
+		.drawing {
+			order: 2;
+			top: 1.5rem;
+			align-self: start;
+			height: min(36rem, calc(100dvh - 3rem));
+			margin: 0;
+			padding: 1rem;
+			border-inline: 1px solid var(--rule);
 		}
 	}
 </style>

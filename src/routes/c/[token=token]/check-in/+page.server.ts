@@ -1,5 +1,5 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { discomfortFromAnswers, isSignsGroup, issuesOfSigns, pagesOfNews, signsOf } from '$lib/core/answers';
+import { discomfortFromAnswers, isNoneGroup, issuesOfSigns, pagesOfNews, signsOf } from '$lib/core/answers';
 import { isEmergency } from '$lib/core/discomfort';
 import { NEWS, THINGS } from '$lib/core/judgement';
 import {
@@ -38,7 +38,7 @@ export const actions: Actions = {
 			const fields = await read(request);
 			const open = await openAssessment(locals.db, params.token);
 			// One tap for a group, without scripts: the page comes back with everything that was answered so far.
-			if (isSignsGroup(fields.none)) return fail(400, { again: true, fields });
+			if (isNoneGroup(fields.none)) return fail(400, { again: true, fields });
 			const { reports, issues } = discomfortFromAnswers(fields);
 			const isUnsaid = reports.length === 0 && fields.nothing !== 'yes';
 			const found = [...issuesOfSigns(fields), ...issues];

@@ -1,33 +1,51 @@
 import { redirect } from '@sveltejs/kit';
+import { factsOfAnswers, stuckAt } from '$lib/core/answers';
+import { messagesFor } from '$lib/messages';
+import { stuckWords } from '$lib/messages/stuck-words';
 import { equipmentOf } from '$lib/server/cases/decide-equipment';
 import { LONGEST_MESSAGE, messagesOf, writeToCoordinator } from '$lib/server/cases/messages';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { text, uuid } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
+import { Type } from 'typebox';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ locals, params }) =>
+/** Where somebody is stuck, as the address says and in words; null where it says nothing. */
+function stuckHere(url: URL, { assessment }: OpenAssessment): string | null {
+	const at = stuckAt(url.searchParams.get('stuck'));
+	return at && stuckWords(at, factsOfAnswers(assessment.answers, assessment.way), messagesFor('en'));
+}
+
+export const load: PageServerLoad = ({ locals, params, url }) =>
 	orErrorPage(async () => {
-		const { actor, assessment } = await openAssessment(locals.db, params.token, { evenIfLeft: true });
+		const open = await openAssessment(locals.db, params.token, { evenIfLeft: true });
+		const { actor, assessment } = open;
 		const requests = await equipmentOf(locals.db, actor.personId);
 		return {
 			messages: await messagesOf(locals.db, actor.personId),
 			requests: requests.map(({ purchase, state, reason }) => ({ purchase, state, reason })),
+			stuck: stuckHere(url, open),
 			hasLeft: assessment.endedWhy === 'left',
 			key: crypto.randomUUID(),
 			timeZone: locals.config.timeZone
 		};
 	});
 
-const read = formReader({ text: text(LONGEST_MESSAGE), key: uuid });
+const read = formReader({
+	text: text(LONGEST_MESSAGE),
+	key: uuid,
+	call: Type.Optional(Type.Literal('yes'))
+});
 
 export const actions: Actions = {
 	default: ({ request, locals, params, url }) =>
 		orFailedForm(async () => {
-			const input = await read(request);
+			const { call, ...input } = await read(request);
 			const open = await openAssessment(locals.db, params.token, { evenIfLeft: true });
-			await writeToCoordinator(locals.db, open, input, locals.now);
+			const where = stuckHere(url, open);
+			const words = where ? messagesFor('en').stuck.message(where, input.text, call === 'yes') : input.text;
+			await writeToCoordinator(locals.db, open, { ...input, text: words }, locals.now);
 			redirect(303, url.pathname);
 		})
 };

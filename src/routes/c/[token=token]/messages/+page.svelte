@@ -2,6 +2,10 @@
 	import { enhance } from '$app/forms';
 	import { messagesFor } from '$lib/messages';
 	import MessageList from '$lib/ui/cases/MessageList.svelte';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
+	import TextArea from '$lib/ui/kit/TextArea.svelte';
+	import { isOffline } from '$lib/ui/walk/is-offline.svelte';
 
 	let { data, form } = $props();
 
@@ -13,9 +17,9 @@
 
 <main id="content" class="mx-auto max-w-xl px-5 py-5">
 	<p class="font-title font-semibold">{t.product}</p>
-	<h1 class="mt-6 text-title">{t.messages.title}</h1>
+	<h1 class="mt-6 text-title">{data.stuck ? t.stuck.title : t.messages.title}</h1>
 	{#if data.hasLeft}<p class="mt-2 border-l-4 border-rule bg-sheet px-3 py-2">{t.messages.left}</p>{/if}
-	<p class="mt-2 text-lead">{t.messages.lead}</p>
+	<p class="mt-2 text-lead">{data.stuck ? t.stuck.lead(data.stuck) : t.messages.lead}</p>
 	{#if data.requests.length > 0}
 		<ul class="mt-4 border-t border-rule">
 			{#each data.requests as request, i (i)}
@@ -33,12 +37,12 @@
 	</div>
 	<form method="POST" use:enhance class="mt-5 grid gap-2">
 		<input type="hidden" name="key" value={data.key} />
-		<label for="text" class="font-semibold">{t.messages.write}</label>
-		<textarea id="text" class="field min-h-32" name="text" maxlength="4000" required></textarea>
+		<TextArea name="text" label={t.messages.write} maxlength={4000} isRequired={!data.stuck} {fault} />
+		{#if data.stuck}<CheckBox name="call" words={t.stuck.call} isChecked={false} />{/if}
 		<p class="text-note text-ink-soft">{t.messages.care}</p>
-		<div><button class="btn btn-main">{t.messages.send}</button></div>
-		<div role="alert">
-			{#if fault}<p class="border-l-4 border-warm bg-warm-wash px-3 py-2">{fault}</p>{/if}
+		<div>
+			<Button look="main" disabled={isOffline.current}>{t.messages.send}</Button>
+			{#if isOffline.current}<span class="ml-3 text-note">{t.faults.offline}</span>{/if}
 		</div>
 	</form>
 	{#if !data.hasLeft}

@@ -24,6 +24,7 @@ export const load: PageServerLoad = ({ locals }) =>
 				name: '',
 				filter: { teams: [], country: '', notAnsweredWithinDays: 0 },
 				way: DEFAULT_WAY,
+				route: 'short' as const,
 				subject: letter.subject,
 				body: letter.body('{name}', '{until}'),
 				startsOn: today,

@@ -1,0 +1,73 @@
+import { PAGES, SIGN_GROUPS, signField, type Answers, type Page, type Route } from '../answers';
+import { isAnswered, questionsOf, type Asking, type Question } from './question';
+import { openQuestions } from './questions-worth-asking';
+import { secondsOf } from './seconds';
+
+/** A walk as it stands: what is on it in its order, and what of that is still open. */
+export interface Walk {
+	/** What has been answered and what is worth asking. */
+	readonly steps: readonly Question[];
+	readonly open: readonly Question[];
+}
+
+/**
+ * The walk of some answers.
+ *
+ * @param only the pages that are walked; all if left out
+ */
+export function walkOf(answers: Answers, asking: Asking, route: Route, only: readonly Page[] = PAGES): Walk {
+	const isOn = ({ page }: Question) => only.includes(page);
+	const open = openQuestions(answers, asking, route).filter(isOn);
+	const isOpen = new Set(open.map(({ id }) => id));
+	const steps = questionsOf(answers, asking)
+		.filter(isOn)
+		.filter((question) => isOpen.has(question.id) || isAnswered(question, answers));
+	return { steps, open };
+}
+
+/** Where a question stands among those of the walk; before all where it is not among them any more. */
+function placeOf(all: readonly Question[], at: string | null): number {
+	return at === null ? -1 : all.findIndex(({ id }) => id === at);
+}
+
+/** The open question that comes after one; null where there is none. @param at null for the first of all */
+export function questionAfter({ steps, open }: Walk, at: string | null): Question | null {
+	const here = placeOf(steps, at);
+	return open.find(({ id }) => placeOf(steps, id) > here) ?? null;
+}
+
+/** The question before one, answered or not; null at the first. */
+export function questionBefore({ steps }: Walk, at: string): Question | null {
+	return steps[placeOf(steps, at) - 1] ?? null;
+}
+
+/** The page after one on which something is open; null where there is none. */
+export function pageAfter({ open }: Walk, page: Page): Page | null {
+	return open.find((question) => PAGES.indexOf(question.page) > PAGES.indexOf(page))?.page ?? null;
+}
+
+/** The page before one on which anything is asked; null at the first. */
+export function pageBefore({ steps }: Walk, page: Page): Page | null {
+	return steps.findLast((question) => PAGES.indexOf(question.page) < PAGES.indexOf(page))?.page ?? null;
+}
+
+/** Whole minutes that the open questions take, at least 1 while there are any. */
+export function minutesLeft(open: readonly Question[]): number {
+	return Math.ceil(open.reduce((sum, question) => sum + secondsOf(question), 0) / 60);
+}
+
+/** Whether a field is filled by a question. */
+export function isFieldOf(question: Question, field: string): boolean {
+	switch (question.kind) {
+		case 'signs': {
+			const group = question.id === 'signs.emergency' ? SIGN_GROUPS.emergency : SIGN_GROUPS.professional;
+			return group.some((sign) => signField(sign) === field);
+		}
+		case 'discomfort':
+			return field.startsWith('pain.');
+		case 'house':
+			return field.startsWith('thing.');
+		default:
+			return question.id === field;
+	}
+}

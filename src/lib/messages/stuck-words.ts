@@ -1,0 +1,21 @@
+import type { StuckAt } from '../core/answers';
+import type { ItemId } from '../core/checklist';
+import { checklistTextsFor } from './checklist';
+import type { Catalogue } from '.';
+import { wordsFor } from './words-for';
+import type { Facts } from '../core/conditions';
+
+/** Where somebody is stuck, in words: the page, and the question as it was asked them. */
+export function stuckWords({ page, question }: StuckAt, facts: Facts, t: Catalogue): string {
+	const title = page === 'plan' ? t.stuck.plan : t.pages[page].title;
+	if (question.startsWith('check.')) {
+		const item = checklistTextsFor(t.locale).items[question.slice('check.'.length) as ItemId];
+		return `${title} – ${wordsFor(item.question, facts)}`;
+	}
+	if (question.startsWith('tick.')) {
+		const place = question.slice('tick.'.length) as keyof typeof t.steps.places;
+		return `${title} – ${t.steps.places[place]}`;
+	}
+	const words = t.fields[question as keyof typeof t.fields] as string | undefined;
+	return words ? `${title} – ${words}` : title;
+}

@@ -1,0 +1,50 @@
+<script lang="ts">
+	import { Button } from 'bits-ui';
+	import type { Snippet } from 'svelte';
+	import type { HTMLButtonAttributes } from 'svelte/elements';
+
+	type Props = Omit<HTMLButtonAttributes, 'type' | 'class' | 'children'> & {
+		type?: 'button' | 'submit';
+		/** One main button a view; quiet ones look like links. */
+		look?: 'plain' | 'main' | 'quiet';
+		/** `desk` is dense, `thumb` is wide enough for one. */
+		size?: 'desk' | 'hand' | 'thumb';
+		/** Works on something: keeps its room, says so, takes no second press. */
+		isBusy?: boolean;
+		/** A picture without words beside it: the words are its label. */
+		isIcon?: boolean;
+		/** Leads somewhere instead of doing something. */
+		href?: string;
+		class?: string;
+		children: Snippet;
+	};
+
+	let {
+		type = 'submit',
+		look = 'plain',
+		size = 'hand',
+		isBusy = false,
+		isIcon = false,
+		disabled = false,
+		href,
+		class: classes = '',
+		children,
+		...rest
+	}: Props = $props();
+	const styled = $derived(`kit-button ${look} ${size} ${isIcon ? 'icon' : ''} ${classes}`);
+</script>
+
+{#if href !== undefined}
+	<a {href} class={styled} aria-label={rest['aria-label']}>{@render children()}</a>
+{:else}
+	<Button.Root
+		{...rest}
+		{type}
+		disabled={disabled ?? false}
+		aria-busy={isBusy || undefined}
+		aria-disabled={isBusy || undefined}
+		class={styled}
+	>
+		{@render children()}
+	</Button.Root>
+{/if}

@@ -1,0 +1,45 @@
+<script lang="ts">
+	import Check from '@lucide/svelte/icons/check';
+
+	interface Props {
+		name: string;
+		words: string;
+		isChecked: boolean;
+		value?: string;
+		/** What an unticked box posts; nothing if left out. */
+		offValue?: string | null;
+		size?: 'desk' | 'hand';
+		/** Looks like a row of choices. */
+		look?: 'plain' | 'row' | 'switch';
+		disabled?: boolean;
+		onchange?: (isChecked: boolean) => void;
+	}
+
+	let {
+		name,
+		words,
+		isChecked,
+		value = 'yes',
+		offValue = null,
+		size = 'hand',
+		look = 'plain',
+		disabled = false,
+		onchange = () => {}
+	}: Props = $props();
+</script>
+
+<!-- A native box, for the same reason as the radio buttons: it is ticked and posted before scripts have loaded. -->
+<label class="kit-check {size} {look}">
+	{#if offValue !== null}<input type="hidden" {name} value={offValue} />{/if}
+	<input
+		type="checkbox"
+		role={look === 'switch' ? 'switch' : undefined}
+		{name}
+		{value}
+		checked={isChecked}
+		{disabled}
+		onchange={(event) => onchange(event.currentTarget.checked)}
+	/>
+	<span class="box" aria-hidden="true"><Check size={16} /></span>
+	<span>{words}</span>
+</label>

@@ -1,0 +1,69 @@
+<script lang="ts">
+	import Check from '@lucide/svelte/icons/check';
+
+	interface Option {
+		readonly value: string;
+		readonly words: string;
+	}
+
+	interface Props {
+		name: string;
+		legend: string;
+		options: readonly Option[];
+		/** What is chosen; empty for nothing: nothing is chosen for anyone. */
+		value: string;
+		hint?: string;
+		isLegendHidden?: boolean;
+		/** Whole-width rows for thumbs, or side by side where there is room. */
+		look?: 'rows' | 'wrap';
+		disabled?: boolean;
+		onchange: (value: string) => void;
+		/** Called where a finger or a mouse chose, never by arrow keys that only look. */
+		onpick?: (value: string) => void;
+	}
+
+	let {
+		name,
+		legend,
+		options,
+		value,
+		hint = '',
+		isLegendHidden = false,
+		look = 'rows',
+		disabled = false,
+		onchange,
+		onpick = () => {}
+	}: Props = $props();
+
+	let byPointer = false;
+</script>
+
+<!--
+	Native radio buttons: a button of a library that plays one can't be chosen before scripts have loaded, nor posted by a form. They have the
+	keys, the group and the reading of a radio group from the browser; the look is the kit's.
+-->
+<fieldset class="kit-choices {look}" {disabled} aria-describedby={hint ? `${name}-hint` : undefined}>
+	<legend class={isLegendHidden ? 'sr-only' : 'font-semibold'}>{legend}</legend>
+	{#if hint}<p id="{name}-hint" class="text-note text-ink-soft">{hint}</p>{/if}
+	<div
+		class="options"
+		onpointerdown={() => (byPointer = true)}
+		onkeydown={() => (byPointer = false)}
+		role="presentation"
+	>
+		{#each options as option (option.value)}
+			<label class="kit-choice">
+				<input
+					type="radio"
+					{name}
+					value={option.value}
+					checked={value === option.value}
+					onchange={() => onchange(option.value)}
+					onclick={() => byPointer && onpick(option.value)}
+				/>
+				<span class="words">{option.words}</span>
+				<Check class="tick" size={18} aria-hidden="true" />
+			</label>
+		{/each}
+	</div>
+</fieldset>

@@ -1,0 +1,97 @@
+<script lang="ts">
+	import { SHELF, type ShelfItem } from '$lib/core/answers';
+	import type { HouseholdKind } from '$lib/core/corner';
+	import type { Catalogue } from '$lib/messages';
+	import Disclosure from '../kit/Disclosure.svelte';
+	import { pieceShape } from '../section/piece-shape';
+
+	interface Props {
+		/** How many of each kind are listed. */
+		counts: Readonly<Partial<Record<HouseholdKind, number>>>;
+		t: Catalogue;
+	}
+
+	let { counts, t }: Props = $props();
+
+	/** What most homes have; the rest is behind a fold. */
+	const FIRST: readonly HouseholdKind[] = ['book', 'ream', 'sturdy-box', 'cushion', 'pillow', 'towel'];
+	const first = FIRST.flatMap((kind) => SHELF.filter((item) => item.kind === kind));
+	const more = SHELF.filter(({ kind }) => !FIRST.includes(kind));
+
+	/** Drawings of the shelf, all to one scale: 1 px is 9 mm. */
+	function drawing({ kind, size }: ShelfItem) {
+		const width = Math.min(56, Math.max(24, size[0] / 9));
+		const height = Math.min(30, Math.max(4, (kind === 'towel' || kind === 'blanket' ? 90 : size[2]) / 6));
+		return pieceShape(kind, { x: (60 - width) / 2, y: 33 - height, width, height });
+	}
+</script>
+
+{#snippet shelf(items: readonly ShelfItem[])}
+	<div class="grid grid-cols-3 gap-2 sm:grid-cols-4">
+		{#each items as item (item.kind)}
+			{@const shape = drawing(item)}
+			{@const count = counts[item.kind] ?? 0}
+			<button
+				class="item"
+				class:listed={count > 0}
+				name="add"
+				value={item.kind}
+				formaction="?/add"
+				formnovalidate
+				aria-label={t.things.add(t.things.names[item.kind])}
+			>
+				<svg width="60" height="34" aria-hidden="true">
+					<path d={shape.outline} class="shape" /><path d={shape.detail} class="detail" />
+				</svg>
+				<span>{t.things.names[item.kind]}</span>
+				{#if count > 0}<span class="count num">{count}</span>{/if}
+			</button>
+		{/each}
+	</div>
+{/snippet}
+
+{@render shelf(first)}
+<Disclosure words={t.things.more}>{@render shelf(more)}</Disclosure>
+
+<style>
+	.item {
+		position: relative;
+		display: flex;
+		flex-direction: column;
+		align-items: center;
+		justify-content: flex-end;
+		gap: 0.375rem;
+		min-height: 4.75rem;
+		padding: 0.5rem 0.25rem;
+		border: 1.5px solid var(--edge);
+		border-radius: 3px;
+		background: var(--sheet);
+		font-size: var(--text-note);
+		line-height: 1.2;
+		text-align: center;
+		touch-action: manipulation;
+	}
+	.item:hover {
+		background: var(--cool-wash);
+	}
+	.item.listed {
+		border-color: var(--cool);
+	}
+	.count {
+		position: absolute;
+		top: 0.25rem;
+		right: 0.375rem;
+		font-weight: 700;
+		color: var(--cool);
+	}
+	.shape {
+		fill: var(--warm-wash);
+		stroke: var(--warm);
+		stroke-width: 1.2;
+	}
+	.detail {
+		fill: none;
+		stroke: var(--warm);
+		stroke-width: 0.8;
+	}
+</style>

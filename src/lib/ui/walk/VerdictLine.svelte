@@ -1,0 +1,51 @@
+<script lang="ts">
+	import type { PartialCorner } from '$lib/core/answers';
+	import type { CheckId } from '$lib/core/checks';
+	import type { LengthUnit } from '$lib/core/length';
+	import { certaintyOf } from '$lib/core/checks';
+	import type { Catalogue } from '$lib/messages';
+	import CheckTable from '../plan/CheckTable.svelte';
+
+	interface Props {
+		/** The field that is asked. */
+		field: string;
+		partial: PartialCorner | null;
+		unit: LengthUnit;
+		t: Catalogue;
+	}
+
+	let { field, partial, unit, t }: Props = $props();
+
+	/** The check that each length completes. */
+	const COMPLETES: Readonly<Partial<Record<string, CheckId>>> = {
+		popliteal: 'knee',
+		seatHeight: 'knee',
+		heel: 'knee',
+		seatGive: 'knee',
+		sittingElbow: 'elbow',
+		standingElbow: 'elbow',
+		homeRow: 'elbow',
+		sittingEye: 'eye',
+		standingEye: 'eye',
+		topAboveBase: 'eye',
+		screenSize: 'eye',
+		thigh: 'thigh',
+		surfaceThickness: 'thigh'
+	};
+
+	const checks = $derived(partial?.checks.filter(({ id }) => id === COMPLETES[field]) ?? []);
+	const certainty = $derived(partial && checks.length > 0 ? certaintyOf(partial.corner, checks) : {});
+</script>
+
+<!-- Its room is kept: it comes and changes while somebody types. -->
+{#if COMPLETES[field]}
+	<div class="verdict">
+		{#if checks.length > 0}<CheckTable {checks} {certainty} {t} {unit} isLive />{/if}
+	</div>
+{/if}
+
+<style>
+	.verdict {
+		min-height: 4.5rem;
+	}
+</style>

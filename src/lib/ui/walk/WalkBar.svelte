@@ -1,0 +1,70 @@
+<script lang="ts">
+	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
+
+	interface Props {
+		/** What the main button says where one question is shown, and where a page is. */
+		words: { readonly one: string; readonly page: string };
+		isBusy: boolean;
+		/** Where somebody who is stuck here writes. */
+		stuckHref: string;
+		t: Catalogue;
+	}
+
+	let { words, isBusy, stuckHref, t }: Props = $props();
+</script>
+
+<!-- Two pairs, of which the width shows one: they work without scripts too, and the server is told which was pressed. -->
+<div class="bar">
+	<div class="one">
+		<Button size="thumb" name="go" value="back" formnovalidate>{t.frame.back}</Button>
+		<Button size="thumb" look="main" class="flex-1" name="go" value="on" {isBusy}>{words.one}</Button>
+	</div>
+	<div class="page">
+		<Button name="go" value="before" formnovalidate>{t.frame.back}</Button>
+		<Button look="main" name="go" value="next" {isBusy}>{words.page}</Button>
+	</div>
+	<p class="status" role="status">{isBusy ? t.plan.solving : ''}</p>
+	<a class="stuck" href={stuckHref}>{t.stuck.link}</a>
+</div>
+
+<style>
+	.bar {
+		margin-top: auto;
+		padding: 0.5rem 0 0.25rem;
+	}
+	.one {
+		display: flex;
+		gap: 0.625rem;
+	}
+	.page {
+		display: none;
+		gap: 0.75rem;
+	}
+	.status {
+		font-size: var(--text-note);
+		color: var(--ink-soft);
+	}
+	.stuck {
+		display: inline-flex;
+		align-items: center;
+		min-height: 2.75rem;
+	}
+	@media (max-width: 61.99rem) {
+		.bar {
+			position: sticky;
+			bottom: 0;
+			border-top: 1px solid var(--rule);
+			background: var(--paper);
+			z-index: 5;
+		}
+	}
+	@media (min-width: 62rem) {
+		.one {
+			display: none;
+		}
+		.page {
+			display: flex;
+		}
+	}
+</style>

@@ -1,0 +1,22 @@
+import { createSubscriber } from 'svelte/reactivity';
+
+/** Whether the browser says that it has no network: what needs one is not offered then, with the reason. */
+class Offline {
+	private readonly subscribe = createSubscriber((update) => {
+		window.addEventListener('online', update);
+		window.addEventListener('offline', update);
+		return () => {
+			window.removeEventListener('online', update);
+			window.removeEventListener('offline', update);
+		};
+	});
+
+	get current(): boolean {
+		if (typeof navigator === 'undefined') return false;
+		this.subscribe();
+		return !navigator.onLine;
+	}
+}
+
+/** See {@link Offline}. */
+export const isOffline = new Offline();

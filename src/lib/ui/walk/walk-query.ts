@@ -1,0 +1,36 @@
+import { PAGES, type Page } from '$lib/core/answers';
+
+/** What the address of a page of the walk says besides the page. */
+export interface WalkQuery {
+	/** The pages that are walked: all of them, or those that are worth a second look. */
+	readonly only: readonly Page[];
+	/** Everything on those pages is asked, not only what could change the result. */
+	readonly isCloser: boolean;
+	/** The question that is shown where one is shown at a time; null for the first that is open. */
+	readonly at: string | null;
+	/** Whether everything that is missing is marked. */
+	readonly showsOpen: boolean;
+	/** The query of another page of the same walk. */
+	readonly search: (to: { readonly at?: string }) => string;
+}
+
+/** Reads the query of a page of the walk. */
+export function walkQuery(query: URLSearchParams): WalkQuery {
+	const named = (query.get('only') ?? '').split('.');
+	const some = PAGES.filter((page) => named.includes(page));
+	const isCloser = query.has('closer');
+	return {
+		only: some.length > 0 ? some : PAGES,
+		isCloser,
+		at: query.get('at'),
+		showsOpen: query.has('open'),
+		search: ({ at }) => {
+			const parts = [
+				...(at ? [`at=${at}`] : []),
+				...(some.length > 0 ? [`only=${some.join('.')}`] : []),
+				...(isCloser ? ['closer'] : [])
+			];
+			return parts.length > 0 ? `?${parts.join('&')}` : '';
+		}
+	};
+}

@@ -1,0 +1,17 @@
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { orJsonFault } from '$lib/server/http/answer-fault';
+import { eventStream } from '$lib/server/live/event-stream';
+import type { RequestHandler } from './$types';
+
+/** Tells an open page as another device saves answers; a link that ends meanwhile ends the stream. */
+export const GET: RequestHandler = ({ locals, params }) =>
+	orJsonFault(async () => {
+		const { assessment } = await openAssessment(locals.db, params.token);
+		return eventStream(
+			(follower) => locals.changes.follow(`answers:${assessment.id}`, follower),
+			async () => {
+				const open = await openAssessment(locals.db, params.token);
+				return { revision: open.assessment.answersRevision };
+			}
+		);
+	});

@@ -1,0 +1,9 @@
+import { error } from '@sveltejs/kit';
+import { dev } from '$app/environment';
+import type { PageServerLoad } from './$types';
+
+/** Every control with its states, for who builds with them: there while the program is developed, shown and tested. */
+export const load: PageServerLoad = ({ locals }) => {
+	if (!dev && locals.config.mode !== 'demo') error(404, 'Not found');
+	return { locale: 'en' as const };
+};

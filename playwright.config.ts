@@ -8,7 +8,7 @@ export default defineConfig({
 	retries: 0,
 	// Far beyond what anything takes: a busy machine is no fault of the program, and speed is what the benches tell.
 	timeout: 180_000,
-	expect: { timeout: 20_000 },
+	expect: { timeout: Number(process.env.EXPECT_MS ?? 20_000) },
 	reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
 	use: {
 		...devices['Desktop Chrome'],

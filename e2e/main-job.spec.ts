@@ -1,5 +1,7 @@
 import { expect, test } from '@playwright/test';
-import { addThings, answeredLike, hydrated, sendTo, walkToTheHouse, pastTheSigns } from './support';
+import { addThings, answeredLike, begin, hydrated, sendTo, walkToTheHouse } from './support';
+import { walkOneByOne } from './walker';
+import { HIGH_TABLE } from './walkers';
 
 test('a coordinator finds out whether one person’s corner fits, and sends back what to do', async ({
 	page,
@@ -9,17 +11,8 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 
 	const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
 	const employee = await phone.newPage();
-	await walkToTheHouse(employee, link);
-	await addThings(employee, [
-		'Hardback book',
-		'Ream of paper',
-		'Ream of paper',
-		'Sturdy box',
-		'Board game',
-		'Pillow',
-		'Towel'
-	]);
-	await employee.locator('[name="thing.0.count"]').fill('4');
+	await begin(employee, link);
+	await walkOneByOne(employee, HIGH_TABLE);
 	await employee.getByRole('button', { name: 'Show my plan' }).click();
 
 	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(/things?, from the floor up/);
@@ -105,11 +98,11 @@ test('submitting twice is harmless, and going back loses nothing', async ({ page
 
 test('a person can change the unit half-way, and withdraw everything', async ({ page }) => {
 	const { link, caseUrl } = await sendTo(page, 'Cleo Unitova');
-	await page.goto(link);
-	await page.getByRole('button', { name: /Begin/ }).click();
-	await pastTheSigns(page);
+	await begin(page, link);
+	await page.goto(`${link}/you`);
 	await hydrated(page);
 	await page.locator('#stature').fill('165.1');
+	await page.getByText('Contents').click();
 	await page.getByRole('button', { name: 'in: inches' }).click();
 	await expect(page.locator('#stature')).toHaveValue('65');
 	await page.locator('#stature').fill('5\'6"');
@@ -126,11 +119,8 @@ test('a person can change the unit half-way, and withdraw everything', async ({ 
 
 test('a value that can’t be right is caught at once and the likely one is offered', async ({ page }) => {
 	const { link } = await sendTo(page, 'Dora Slipova');
-	await page.goto(link);
-	await page.getByRole('button', { name: /Begin/ }).click();
-	await pastTheSigns(page);
-	await page.locator('#stature').fill('160');
-	await page.getByRole('button', { name: /^Next:/ }).click();
+	await begin(page, link);
+	await page.goto(`${link}/spot`);
 	await hydrated(page);
 	await page.locator('#surfaceHeight').fill('7.4');
 	await page.locator('#surfaceHeight').blur();
@@ -151,13 +141,12 @@ test('links that are wrong or replaced say what to do', async ({ page, browser }
 	const { link, caseUrl } = await sendTo(page, 'Egon Relinker');
 	// A page of the old link that stays open, with an answer that can't be kept, and then with a link that has ended.
 	const open = await (await browser.newContext()).newPage();
-	await open.goto(link);
-	await open.getByRole('button', { name: /Begin/ }).click();
-	await pastTheSigns(open);
+	await begin(open, link);
+	await open.goto(`${link}/you`);
 	await hydrated(open);
 	const status = open.getByRole('status').first();
 	await open.locator('#stature').fill('16\ufffd4');
-	await open.locator('#heel').fill('1.5');
+	await open.getByRole('radio', { name: 'Progressive' }).check();
 	await expect(status).toHaveText(/^One answer couldn’t be kept/);
 	await open.locator('#stature').fill('164');
 	await expect(status).toHaveText(/^Saved/);

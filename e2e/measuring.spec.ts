@@ -1,12 +1,6 @@
 import { inflateSync } from 'node:zlib';
-import { expect, test, type Page } from '@playwright/test';
-import { hydrated, pastTheSigns, sendTo } from './support';
-
-async function begin(page: Page, link: string): Promise<void> {
-	await page.goto(link);
-	await page.getByRole('button', { name: /Begin/ }).click();
-	await pastTheSigns(page);
-}
+import { expect, test } from '@playwright/test';
+import { begin, hydrated, sendTo } from './support';
 
 type Matrix = readonly [number, number, number, number, number, number];
 

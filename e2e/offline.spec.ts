@@ -1,5 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
-import { addThings, hydrated, pastTheSigns, sendTo, TYPED } from './support';
+import { begin, hydrated, pastTheSigns, sendTo } from './support';
+import { walkOneByOne } from './walker';
+import { HIGH_TABLE } from './walkers';
 
 /** Waits until the pages and the program are kept on the device. */
 async function kept(page: Page): Promise<void> {
@@ -18,8 +20,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	const { link, caseUrl } = await sendTo(page, 'Petra Tunnelova');
 	const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
 	const first = await context.newPage();
-	await first.goto(link);
-	await first.getByRole('button', { name: /Begin/ }).click();
+	await begin(first, link);
 	await pastTheSigns(first);
 	await hydrated(first);
 	await kept(first);
@@ -27,23 +28,13 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await first.reload();
 	await hydrated(first);
 	await context.setOffline(true);
-	for (const [title, fields] of TYPED.slice(1, 7)) {
-		await expect(first.getByRole('heading', { name: title, level: 1 })).toBeVisible();
-		for (const [name, text] of Object.entries(fields)) await first.locator(`#${name}`).fill(text);
-		await first.getByRole('button', { name: /^Next:/ }).click();
-	}
+	await walkOneByOne(first, HIGH_TABLE, { until: 'screenSize' });
 	await expect(first.getByRole('heading', { name: 'The screen', level: 1 })).toBeVisible();
 	await first.close();
 
 	const second = await context.newPage();
 	await second.goto(`${link}/screen`);
-	await hydrated(second);
-	for (const [title, fields] of TYPED.slice(7)) {
-		await expect(second.getByRole('heading', { name: title, level: 1 })).toBeVisible();
-		for (const [name, text] of Object.entries(fields)) await second.locator(`#${name}`).fill(text);
-		await second.getByRole('button', { name: /^Next:/ }).click();
-	}
-	await addThings(second, ['Hardback book', 'Ream of paper', 'Sturdy box', 'Pillow', 'Towel']);
+	await walkOneByOne(second, HIGH_TABLE);
 	await second.getByRole('button', { name: 'Show my plan' }).click();
 	await expect(second.getByText('this device worked out your plan')).toBeVisible();
 	await expect(second.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();
@@ -101,40 +92,37 @@ test('two devices on one draft, one after the other and at once: nothing is lost
 		await (await browser.newContext()).newPage(),
 		await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
 	];
-	await laptop.goto(link);
-	await laptop.getByRole('button', { name: /Begin/ }).click();
-	await pastTheSigns(laptop);
-	await phone.goto(`${link}/spot`);
+	await begin(laptop, link);
+	await laptop.goto(`${link}/spot`);
+	await phone.goto(`${link}/spot?at=surfaceHeight`);
 	await hydrated(laptop);
 	await hydrated(phone);
 	const saved = (at: Page) =>
 		at.waitForResponse((r) => r.url().endsWith('/draft') && r.request().method() === 'PUT');
 	for (let i = 0; i < 4; i += 1) {
 		const both = [saved(laptop), saved(phone)];
-		await laptop.locator('#stature').fill(`17${i}`);
+		await laptop.getByRole('radio', { name: i % 2 ? 'Sit' : 'Stand' }).check();
 		await phone.locator('#surfaceHeight').fill(`7${i}`);
 		await Promise.all(both);
 	}
-	const last = saved(laptop);
-	await laptop.locator('#heel').fill('2');
-	await last;
-	// The laptop has seen that another device saved in between, and has its number without being asked.
-	await laptop.getByRole('button', { name: /^Next:/ }).click();
+	// Each has what the other saved, without being touched.
 	await expect(laptop.locator('#surfaceHeight')).toHaveValue('73');
+	await laptop.getByRole('radio', { name: 'Paper ruler' }).check();
+	await phone.goto(`${link}/spot?at=by`);
+	await expect(phone.getByRole('radio', { name: 'Paper ruler' })).toBeChecked();
+	await laptop.getByRole('radio', { name: 'A4 sheets' }).check();
+	await expect(phone.getByRole('radio', { name: 'A4 sheets' })).toBeChecked();
 	await phone.reload();
-	await expect(phone.locator('#surfaceHeight')).toHaveValue('73');
-	await phone.goto(`${link}/you`);
-	await expect(phone.locator('#stature')).toHaveValue('173');
-	await expect(phone.locator('#heel')).toHaveValue('2');
+	await phone.goto(`${link}/spot?at=posture`);
+	await expect(phone.getByRole('radio', { name: 'Sit' })).toBeChecked();
 });
 
 test('what is withdrawn does not stay on the device', async ({ page, browser }) => {
 	const { link } = await sendTo(page, 'Stella Withdrawn');
 	const context = await browser.newContext();
 	const employee = await context.newPage();
-	await employee.goto(link);
-	await employee.getByRole('button', { name: /Begin/ }).click();
-	await pastTheSigns(employee);
+	await begin(employee, link);
+	await employee.goto(`${link}/you`);
 	await hydrated(employee);
 	await kept(employee);
 	await employee.reload();

@@ -61,30 +61,38 @@ export async function answeredLike(
 	return sent;
 }
 
-/** What the pages ask, as a person at a high table would type it. */
+/** Width from which all questions of a station are shown beside the drawing. */
+const WIDE_PX = 992;
+
+/** Whether one question is shown at a time. */
+export function isOneAtATime(page: Page): boolean {
+	return (page.viewportSize()?.width ?? WIDE_PX) < WIDE_PX;
+}
+
+/** What the pages ask on the complete route, as a person at a high table would type it. */
 export const TYPED: readonly (readonly [page: string, fields: Readonly<Record<string, string>>])[] = [
 	['Before anything else', {}],
-	['You', { stature: '158', heel: '1.5' }],
+	['Your discomfort', {}],
+	['You', { stature: '158' }],
 	['The spot and its table', { surfaceHeight: '75.2' }],
-	['Feet and seat', { seatHeight: '45.5', seatGive: '0.5', popliteal: '38.6', thigh: '14.6' }],
+	['Feet and seat', { seatHeight: '45.5', popliteal: '38.6', thigh: '14.6' }],
 	['Back and shoulders', {}],
 	['Elbows and keys', { sittingElbow: '22.8' }],
 	['The mouse', {}],
 	[
 		'The screen',
 		{
-			sittingEye: '72.4',
 			topAboveBase: '21.8',
-			visibleHeight: '19',
+			sittingEye: '72.4',
 			distance: '52',
+			visibleHeight: '19',
 			baseLong: '32.5',
 			baseShort: '22.5'
 		}
 	],
 	['Light, papers and phone', {}],
 	['Safety', {}],
-	['A second posture, and moving', {}],
-	['Your discomfort', {}]
+	['A second posture, and moving', {}]
 ];
 
 /** Says of both groups of signs that none is there. */
@@ -93,20 +101,28 @@ export async function noneOfThese(page: Page): Promise<void> {
 		await page.locator(`button[name=none][value=${group}]`).click();
 }
 
-/** Nothing of the signs is there: on to the person. */
-export async function pastTheSigns(page: Page): Promise<void> {
-	await expect(page.getByRole('heading', { name: 'Before anything else' })).toBeVisible();
-	await noneOfThese(page);
-	await page.getByRole('button', { name: /^Next:/ }).click();
-	await expect(page.locator('#stature')).toBeVisible();
+/** Begins; asked for everything where the complete route is wanted. */
+export async function begin(page: Page, link: string, route: 'short' | 'complete' = 'short'): Promise<void> {
+	await page.goto(link);
+	if (route === 'complete') await page.getByLabel(/^Ask me everything/).check();
+	await page.getByRole('button', { name: /Begin/ }).click();
 }
 
-/** Begins, fills every page by its fields and stops at the shelf. */
+/** Nothing of the signs is there: on to where it hurts. */
+export async function pastTheSigns(page: Page): Promise<void> {
+	await expect(page.getByRole('heading', { name: 'Before anything else' })).toBeVisible();
+	await hydrated(page);
+	await noneOfThese(page);
+	if (!isOneAtATime(page)) await page.getByRole('button', { name: /^Next:/ }).click();
+	await expect(page.getByRole('heading', { name: 'Your discomfort' })).toBeVisible();
+}
+
+/** Begins, is asked everything, fills every page by its fields and stops at the shelf; on a wide page. */
 export async function walkToTheHouse(page: Page, link: string): Promise<void> {
-	await page.goto(link);
-	await page.getByRole('button', { name: /Begin/ }).click();
+	await begin(page, link, 'complete');
 	for (const [title, fields] of TYPED) {
 		await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+		await hydrated(page);
 		if (title === 'Before anything else') await noneOfThese(page);
 		for (const [name, text] of Object.entries(fields)) await page.locator(`#${name}`).fill(text);
 		await page.getByRole('button', { name: /^Next:/ }).click();

@@ -1,5 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
-import { TYPED, answeredLike, hydrated, linkOf, noneOfThese, pastTheSigns, sendTo } from './support';
+import { TYPED, answeredLike, begin, hydrated, linkOf, pastTheSigns, sendTo } from './support';
+import { walkOneByOne } from './walker';
+import { HIGH_TABLE } from './walkers';
 
 test('an emergency sign stops the walk, says what to do, and is at the top of the coordinator’s day', async ({
 	page,
@@ -29,7 +31,7 @@ test('an emergency sign stops the walk, says what to do, and is at the top of th
 		.getByText('No', { exact: true })
 		.click();
 	// The others have not been answered yet: nobody is led on before.
-	await employee.getByRole('button', { name: /^Next:/ }).click();
+	await employee.getByRole('button', { name: 'Next', exact: true }).click();
 	await expect(employee.getByText(/^Answer each of these/).first()).toBeVisible();
 	await pastTheSigns(employee);
 	// A sign that was reported stays with the coordinator: only what came of it closes it.
@@ -60,18 +62,21 @@ test('what is answered before scripts have loaded counts: a sign of danger, a le
 	await employee.goto(link);
 	await employee.getByRole('button', { name: /Begin/ }).click();
 	await holdScripts();
-	await employee.goto(`${link}/you`, { waitUntil: 'commit' });
+	await employee.goto(`${link}/you?at=stature`, { waitUntil: 'commit' });
 	await employee.locator('#stature').fill('158');
-	await employee
-		.getByRole('group', { name: /Writing hand/ })
-		.getByText('Left')
-		.click();
 	await expect(employee.locator('html')).not.toHaveAttribute('data-ready');
 	letGo();
 	await hydrated(employee);
 	await expect(employee.locator('#stature')).toHaveValue('158');
-	await expect(employee.getByRole('radio', { name: 'Left' })).toBeChecked();
-	await employee.getByRole('button', { name: /^Next:/ }).click();
+
+	await holdScripts();
+	await employee.goto(`${link}/you?at=lenses`, { waitUntil: 'commit' });
+	await employee.getByText('Progressive').click();
+	await expect(employee.locator('html')).not.toHaveAttribute('data-ready');
+	letGo();
+	await hydrated(employee);
+	await expect(employee.getByRole('radio', { name: 'Progressive' })).toBeChecked();
+	await employee.getByRole('button', { name: 'Next', exact: true }).click();
 	await expect(employee.getByRole('heading', { name: 'The spot and its table', level: 1 })).toBeVisible();
 
 	await holdScripts();
@@ -121,10 +126,8 @@ test('discomfort is touched on the figure or told by keys, and comes with the ca
 	const { link, caseUrl } = await sendTo(page, 'Olga Acheson');
 	const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
 	const employee = await context.newPage();
-	await employee.goto(link);
-	await employee.getByRole('button', { name: /Begin/ }).click();
+	await begin(employee, link);
 	await pastTheSigns(employee);
-	await employee.goto(`${link}/discomfort`);
 	await hydrated(employee);
 	// Touch the neck on the front view: the list opens there and has the focus.
 	await employee.locator('.views svg').first().locator('.place').nth(1).tap();
@@ -134,7 +137,7 @@ test('discomfort is touched on the figure or told by keys, and comes with the ca
 	// By keys from here: five steps to the right are a five.
 	for (let i = 0; i < 5; i += 1) await employee.keyboard.press('ArrowRight');
 	await expect(neck.locator('summary')).toContainText('5 of 10');
-	await employee.getByRole('button', { name: /^Next:/ }).click();
+	await employee.getByRole('button', { name: 'Next', exact: true }).click();
 	await expect(neck.getByText('On how many days?')).toBeVisible();
 	await neck
 		.getByRole('group', { name: /On how many of the seven/ })
@@ -142,8 +145,8 @@ test('discomfort is touched on the figure or told by keys, and comes with the ca
 		.check();
 	await neck.getByText('Stiffness').click();
 	await expect(employee.locator('.views .sore text').first()).toHaveText('5');
-	await employee.getByRole('button', { name: /^Next:/ }).click();
-	await expect(employee.getByRole('heading', { name: 'What you have at home' })).toBeVisible();
+	await employee.getByRole('button', { name: 'Next', exact: true }).click();
+	await expect(employee.getByRole('heading', { name: 'You', exact: true })).toBeVisible();
 	await employee.goto(`${link}/discomfort`);
 	await expect(neck.getByRole('checkbox', { name: 'Stiffness' })).toBeChecked();
 	await context.close();
@@ -214,27 +217,14 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	await employee.goto(`${link}/plan`);
 	await employee.getByRole('button', { name: 'Add another place' }).click();
 	await expect(employee.getByRole('heading', { name: 'The spot and its table' })).toBeVisible();
-	await hydrated(employee);
-	await expect(employee.getByRole('radio', { name: 'Stand' })).toBeChecked();
-	await employee.locator('#surfaceHeight').fill('91');
-	const saved = () =>
-		employee.waitForResponse((r) => r.url().endsWith('/draft') && r.request().method() === 'PUT');
-	await saved();
-	await employee.goto(`${link}-2/screen`);
-	await hydrated(employee);
-	const values = {
-		topAboveBase: '21.8',
-		visibleHeight: '19',
-		distance: '52',
-		baseLong: '32.5',
-		baseShort: '22.5'
-	};
-	for (const [name, text] of Object.entries(values)) await employee.locator(`#${name}`).fill(text);
-	await saved();
-	await employee.goto(`${link}-2/house`);
-	await hydrated(employee);
-	await expect(employee.getByRole('textbox', { name: /what you call it/ }).first()).not.toHaveValue('');
-	await employee.getByRole('button', { name: 'Show my plan' }).click();
+	// Only what differs: the person, their habits and the laptop with its keys came along.
+	const cost = await walkOneByOne(employee, {
+		surfaceHeight: '91',
+		standingElbow: '99.5',
+		standingEye: '147'
+	});
+	expect(cost.questions).toBeLessThanOrEqual(20);
+	expect(cost.lengths).toBeLessThanOrEqual(3);
 	await expect(employee.getByRole('img', { name: /Side view, standing/ })).toBeVisible();
 	await expect(employee.getByRole('link', { name: 'Spot 2, standing' })).toHaveAttribute(
 		'aria-current',
@@ -265,7 +255,9 @@ test('the whole walk by keys alone, to the plan', async ({ page, browser }) => {
 	const employee = await (await browser.newContext()).newPage();
 	await employee.goto(link);
 	await hydrated(employee);
-	await tabTo(employee, 'button.btn-main');
+	await tabTo(employee, 'input[type=checkbox][name=route]');
+	await employee.keyboard.press('Space');
+	await tabTo(employee, 'button.main');
 	await employee.keyboard.press('Enter');
 	for (const [title, fields] of TYPED) {
 		await expect(employee.getByRole('heading', { name: title, level: 1 })).toBeVisible();
@@ -280,20 +272,20 @@ test('the whole walk by keys alone, to the plan', async ({ page, browser }) => {
 				await tabTo(employee, `button[name=none][value=${group}]`);
 				await employee.keyboard.press('Enter');
 			}
-		await tabTo(employee, 'main button.btn-main');
+		await tabTo(employee, '.bar button.main');
 		await employee.keyboard.press('Enter');
 	}
 	await expect(employee.getByRole('heading', { name: 'What you have at home' })).toBeVisible();
-	await tabTo(employee, '.shelf-item');
+	await tabTo(employee, 'button[name=add]');
 	await employee.keyboard.press('Enter');
-	await expect(employee.getByRole('textbox', { name: /what you call it/ })).toHaveCount(1);
-	await tabTo(employee, 'main button.btn-main');
+	await expect(employee.getByText('How many')).toHaveCount(1);
+	await tabTo(employee, '.bar button.main');
 	await employee.keyboard.press('Enter');
 	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(/from the floor up|Nothing at home/);
 	await expect(employee).toHaveURL(/\/plan$/);
 });
 
-test('the whole walk by touch on a phone, with answers of the checklist', async ({ page, browser }) => {
+test('the whole short walk by touch on a phone, one question at a time', async ({ page, browser }) => {
 	test.setTimeout(150_000);
 	const { link } = await sendTo(page, 'Tilda Touchova');
 	const phone = await browser.newContext({
@@ -304,21 +296,66 @@ test('the whole walk by touch on a phone, with answers of the checklist', async 
 	const employee = await phone.newPage();
 	await employee.goto(link);
 	await employee.getByRole('button', { name: /Begin/ }).tap();
-	for (const [title, fields] of TYPED) {
-		await expect(employee.getByRole('heading', { name: title, level: 1 })).toBeVisible();
-		await hydrated(employee);
-		for (const [name, text] of Object.entries(fields)) await employee.locator(`#${name}`).fill(text);
-		if (title === 'Before anything else') await noneOfThese(employee);
-		if (title === 'The mouse') await employee.getByText('I stretch for it').tap();
-		if (title === 'Safety') await employee.getByText('Into another strip').tap();
-		await employee.getByRole('button', { name: /^Next:/ }).tap();
-	}
-	await employee.getByRole('button', { name: 'Add: Ream of paper' }).tap();
+	const cost = await walkOneByOne(employee, HIGH_TABLE, { hasTouch: true });
+	expect(cost.lengths).toBeLessThanOrEqual(8);
 	await employee.getByRole('button', { name: 'Show my plan' }).tap();
-	await expect(employee.getByText('The mouse is too far away')).toBeVisible();
 	await expect(employee.getByText('Power strips plugged into each other')).toBeVisible();
 	const over = await employee.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 	expect(over).toBeLessThanOrEqual(0);
+});
+
+test('one question at a time: back is always there, the drawing stays, and who comes back is where they were', async ({
+	page,
+	browser
+}) => {
+	const { link } = await sendTo(page, 'Rasmus Resumer');
+	const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+	const employee = await phone.newPage();
+	const shown = employee.locator('section.question.current');
+	await begin(employee, link);
+	await pastTheSigns(employee);
+	await employee.getByRole('button', { name: 'Nothing hurts' }).tap();
+	await expect(shown).toHaveId('q-stature');
+	// The focus is on what is asked, and what is typed moves the drawing.
+	await expect(employee.locator('#stature')).toBeFocused();
+	await employee.keyboard.type('171');
+	await expect(employee.locator('.drawing .asked text')).toHaveText('171.0 cm');
+	await employee.getByRole('button', { name: 'Next', exact: true }).tap();
+	await expect(shown).toHaveId('q-heel');
+	await expect(shown).toBeFocused();
+	// A tap on a choice goes on by itself, and nothing under the finger has moved until then.
+	await shown.getByText(/^Slippers/).tap();
+	await expect(shown).toHaveId('q-lenses');
+	const drawing = employee.locator('.drawing');
+	await expect(drawing).toBeInViewport();
+	await employee.getByRole('button', { name: 'Back', exact: true }).tap();
+	await expect(shown).toHaveId('q-heel');
+	await expect(shown.getByRole('radio', { name: /^Slippers/ })).toBeChecked();
+	// By arrow keys one looks at the choices; only Next goes on.
+	await shown.getByRole('radio', { name: /^Slippers/ }).focus();
+	await employee.keyboard.press('ArrowDown');
+	await expect(shown.getByRole('radio', { name: /^Shoes/ })).toBeChecked();
+	await expect(shown).toHaveId('q-heel');
+	await expect(employee.getByText(/^Saved/)).toBeVisible();
+	await employee.goto(link);
+	await employee.getByRole('button', { name: 'Pick up where I left off' }).click();
+	await expect(shown).toHaveId('q-lenses');
+	await expect(employee.getByText(/^about \d min left$/)).toBeVisible();
+	await phone.close();
+});
+
+test('who is stuck tells their coordinator where, and may be called', async ({ page, browser }) => {
+	const { link, caseUrl } = await sendTo(page, 'Steen Stuckova');
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await begin(employee, link);
+	await employee.goto(`${link}/spot?at=surfaceHeight`);
+	await employee.getByRole('link', { name: 'I’m stuck here' }).click();
+	await expect(employee.getByText(/The spot and its table – Floor to the top of the table/)).toBeVisible();
+	await employee.getByLabel('Please call me').check();
+	await employee.getByRole('button', { name: 'Send' }).click();
+	await expect(employee.getByText(/Stuck at: The spot and its table/)).toBeVisible();
+	await page.goto(caseUrl);
+	await expect(page.getByText(/Please call me/).first()).toBeVisible();
 });
 
 test('what is sat on decides what is asked and what is built: a wheelchair, then a sofa', async ({
@@ -327,7 +364,7 @@ test('what is sat on decides what is asked and what is built: a wheelchair, then
 }) => {
 	const { link, caseUrl } = await answeredLike(page, 'Wanda Wheelwright', 'Mirela Oakhanger');
 	const employee = await (await browser.newContext()).newPage();
-	await employee.goto(`${link}/feet`);
+	await employee.goto(`${link}/feet?only=feet&closer`);
 	await hydrated(employee);
 	await expect(employee.getByText('Is your whole foot down?')).toBeVisible();
 	await employee.getByRole('radio', { name: 'My wheelchair' }).check();

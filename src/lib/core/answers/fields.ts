@@ -175,7 +175,7 @@ export type ChoiceFieldName = keyof typeof CHOICE_FIELDS;
 export const MOST_THINGS = 40;
 
 /** What is typed of one thing in the house. */
-export const THING_PARTS = ['kind', 'label', 'a', 'b', 'c', 'count'] as const;
+export const THING_PARTS = ['kind', 'label', 'a', 'b', 'c', 'count', 'sure'] as const;
 
 /** Name of one part of one thing: `thing.3.label`. */
 export function thingField(index: number, part: (typeof THING_PARTS)[number]): string {

@@ -67,6 +67,7 @@ export {
 } from './things';
 export { haveChangedSince, type TakenIn } from './changed-since';
 export { NEWS_PAGES, pagesOfNews } from './pages-of-news';
+export { checkedSize, sizesToCheck, type SizeToCheck } from './sizes-to-check';
 export { stuckAt, type StuckAt } from './place-named';
 export { prefilledAnswers } from './prefilled-answers';
 export {

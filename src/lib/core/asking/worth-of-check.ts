@@ -36,6 +36,7 @@ const FOR_EVERYBODY: Readonly<Record<string, number>> = {
 	'work-surface': 0.12,
 	place: 0.4,
 	'whole-foot': 0.12,
+	footplates: 0.2,
 	'laptop-hours': 0.12,
 	screens: 0.3,
 	ahead: 0.2,

@@ -11,6 +11,12 @@ export interface Figure {
 	readonly hair: readonly Point[];
 	/** The upper edge of the shoe, an open line. */
 	readonly shoe: readonly Point[];
+	/** The other leg, behind the body. */
+	readonly farLeg: readonly Point[];
+	/** The line of the back from the hip to the ear: how tall or rounded somebody sits. An open line. */
+	readonly spine: readonly Point[];
+	/** Fingers and thumb on the keys, an open line. */
+	readonly fingers: readonly Point[];
 }
 
 /** Height of the head, chin to crown, as a fraction of stature; a drawn proportion of ours. */
@@ -212,6 +218,44 @@ function legOf(p: Posture, drawnAs: DrawnAs): Point[] {
 	return p.standing ? standingLeg(p) : sittingLeg(p);
 }
 
+/** How far the other foot is before the near one, in fractions of stature: sitting a little, standing in a split stance. Ours. */
+const FAR_FOOT = { sitting: 0.05, standing: 0.15 } as const;
+
+/** The other leg: sitting, its lower half beside the near one; standing, a step ahead of it. */
+function farLegOf(p: Posture, drawnAs: DrawnAs): Point[] {
+	const { stature: H, hip, soleY, knee } = p;
+	if (p.standing) {
+		const lean = (y: number) => (FAR_FOOT.standing * H * (hip.y - y)) / (hip.y - soleY);
+		return standingLeg(p).map(({ x, y }) => point(x + lean(Math.min(y, hip.y)), y));
+	}
+	const ahead = drawnAs === 'without-near-leg' ? 0 : FAR_FOOT.sitting * H;
+	// From the knee down: what is above lies behind the near thigh.
+	return sittingLeg(p)
+		.filter(({ y }) => y <= knee.y + 0.04 * H)
+		.filter((_, i, all) => i < all.length - 2)
+		.map(({ x, y }) => point(x + ahead, y));
+}
+
+/** The back's line, a little inside its outline. */
+function spineOf(p: Posture): Point[] {
+	const { stature: H, shoulder, hip, eye } = p;
+	const inset = 0.028 * H;
+	const back = trunkBack(p).map(({ x, y }) => point(x + inset, y));
+	return [
+		point(hip.x - 0.012 * H, hip.y),
+		...back.slice(0, 4),
+		point(shoulder.x - 0.022 * H, shoulder.y + 0.03 * H),
+		onHead({ ...p, eye }, [-0.42, -0.1])
+	];
+}
+
+/** The fingers along the keys and the thumb under them. */
+function fingersOf({ stature: H, wrist, homeRow }: Posture): Point[] {
+	const along = (share: number, up: number) =>
+		point(wrist.x + (homeRow.x - wrist.x) * share, wrist.y + (homeRow.y - wrist.y) * share + up * H);
+	return [along(0.45, -0.004), along(0.75, 0.002), point(homeRow.x + 0.004 * H, homeRow.y + 0.001 * H)];
+}
+
 /** The outlines of the person in a posture; a part that the person is drawn without has no points. */
 export function figureOf(p: Posture, drawnAs: DrawnAs = 'standard'): Figure {
 	const { stature: H, ankle } = p;
@@ -225,6 +269,9 @@ export function figureOf(p: Posture, drawnAs: DrawnAs = 'standard'): Figure {
 		],
 		arm: drawnAs === 'without-near-arm' ? [] : arm(p),
 		hair: HAIR.map((at) => onHead(p, at)),
+		farLeg: farLegOf(p, drawnAs),
+		spine: spineOf(p),
+		fingers: drawnAs === 'without-near-arm' ? [] : fingersOf(p),
 		shoe:
 			drawnAs === 'without-near-leg' && !p.standing
 				? []

@@ -51,11 +51,11 @@ const ROUNDED_AT_MM = 200;
 
 /** Fully rounded: how far shoulder and eye come forward and down, in fractions of stature, and the head's bend. Ours. */
 const ROUNDED = {
-	shoulderForward: 0.055,
-	shoulderDown: 0.028,
-	eyeForward: 0.115,
-	eyeDown: 0.062,
-	headBendDeg: 24
+	shoulderForward: 0.066,
+	shoulderDown: 0.03,
+	eyeForward: 0.132,
+	eyeDown: 0.066,
+	headBendDeg: 27
 } as const;
 
 /** Share of a surface too high that is drawn as raised shoulders. Ours. */

@@ -10,6 +10,7 @@ import { light, otherChecks } from './other-checks';
 import { again, ladder, open, plan, spots } from './plan';
 import { refusals } from './refusals';
 import { section } from './section';
+import { closer, side, sizes } from './side-look';
 import { steps, wayOf, ways } from './steps';
 import { fields, first, hints, issues, options, pages, picks, routes, things } from './walk';
 
@@ -38,6 +39,9 @@ export const en = {
 	measurable,
 	section,
 	steps,
+	side,
+	closer,
+	sizes,
 	ways,
 	wayOf,
 	ladder,

@@ -28,6 +28,8 @@ export const plan = {
 	title: (n: number) =>
 		isOne(n) ? 'One thing, from the floor up' : `${inWords(n)} things, from the floor up`,
 	titleNone: 'Your corner fits you',
+	noNetwork:
+		'No network just now. Ticks and heights are kept here; what’s greyed out works again when it’s back.',
 	leadNone: 'There’s nothing to build. Look again when something changes: a chair, glasses, a new ache.',
 	titleHeightsFit: (n: number) =>
 		isOne(n)

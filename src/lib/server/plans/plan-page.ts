@@ -3,11 +3,13 @@ import {
 	haveChangedSince,
 	lengthsStoodInFor,
 	piecesLeftOut,
+	sizesToCheck,
 	thingField,
 	unitOf,
 	type Answers
 } from '../../core/answers';
 import { offersOf, stepsToDo } from '../../core/advice';
+import { closerOf } from '../../core/asking';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
 import { requestsOf } from '../assessments/ask-equipment';
 import type { OpenAssessment } from '../assessments/open-assessment';
@@ -99,6 +101,10 @@ export async function readPlanPage(
 		moving: kept.moving?.pieces ?? null,
 		isMoving: kept.why === 'household' && kept.moving === null,
 		leftOut: leftOutOf(assessment.answers),
+		/** Usual sizes of what the plan that is worked on uses. */
+		sizes: shown === kept.chosen ? sizesToCheck(assessment.answers, looked.plan) : [],
+		/** What was not asked, by station. */
+		closer: closerOf(assessment.answers, assessment),
 		isBehind: haveChangedSince(
 			{ ...assessment, corner: assessment.corner },
 			assessment.answers,

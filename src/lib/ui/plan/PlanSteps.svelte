@@ -76,6 +76,7 @@
 			canTick={visit.isWorked}
 			tick={(place, done) => visit.tick(place, done)}
 			canLeaveOut={visit.isWorked}
+			stuckHref={(place) => `/c/${visit.data.token}/messages?stuck=plan.tick.${place}`}
 		/>
 	</div>
 {/if}

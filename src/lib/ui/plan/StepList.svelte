@@ -5,6 +5,9 @@
 	import type { Catalogue } from '$lib/messages';
 	import CheckChange from '../gap-mark/CheckChange.svelte';
 	import GapMark from '../gap-mark/GapMark.svelte';
+	import Button from '../kit/Button.svelte';
+	import Disclosure from '../kit/Disclosure.svelte';
+	import { isOffline } from '../walk/is-offline.svelte';
 	import StackDrawing from './StackDrawing.svelte';
 	import { stepCheck, stepWords } from './step-words';
 
@@ -19,16 +22,18 @@
 		tick?: (place: StepPlace, done: boolean) => void;
 		/** Whether a piece that doesn't work here can be left out and the plan solved again. */
 		canLeaveOut?: boolean;
+		/** Where somebody who is stuck at a step writes; nowhere for the coordinator. */
+		stuckHref?: (place: StepPlace) => string;
 	}
 
-	let { steps, ticks, t, unit, canTick, tick, canLeaveOut = false }: Props = $props();
+	let { steps, ticks, t, unit, canTick, tick, canLeaveOut = false, stuckHref }: Props = $props();
 </script>
 
 <ol class="border-t border-rule">
 	{#each steps as step (step.place)}
 		{@const name = t.steps.places[step.place]}
 		{@const done = ticks[step.place] === true}
-		<li class="step border-b border-rule py-3">
+		<li id="step-{step.place}" class="step border-b border-rule py-3">
 			<div class="min-w-0">
 				<div class="flex items-baseline justify-between gap-3">
 					{#if canTick}
@@ -82,20 +87,26 @@
 					</p>
 				{/if}
 				{#if canLeaveOut && step.pieces.length > 0}
-					<details class="no-print mt-1.5 text-note">
-						<summary class="inline-flex min-h-11 cursor-pointer items-center text-cool underline"
-							>{t.plan.notHere}</summary
-						>
-						<p class="text-ink-soft">{t.plan.notHereLead}</p>
-						<div class="mt-1.5 flex flex-wrap gap-2">
-							{#each step.pieces as piece (piece.id)}
-								<form method="POST" action="?/out" use:enhance>
-									<input type="hidden" name="piece" value={piece.id} />
-									<button class="btn btn-small" name="out" value="yes">{t.plan.without(piece.label)}</button>
-								</form>
-							{/each}
-						</div>
-					</details>
+					<div class="no-print text-note">
+						<Disclosure words={t.plan.notHere} look="inline">
+							<p class="text-ink-soft">{t.plan.notHereLead}</p>
+							<div class="mt-1.5 flex flex-wrap gap-2">
+								{#each step.pieces as piece (piece.id)}
+									<form method="POST" action="?/out" use:enhance>
+										<input type="hidden" name="piece" value={piece.id} />
+										<Button name="out" value="yes" disabled={isOffline.current}
+											>{t.plan.without(piece.label)}</Button
+										>
+									</form>
+								{/each}
+							</div>
+						</Disclosure>
+					</div>
+				{/if}
+				{#if stuckHref}
+					<a class="no-print inline-flex min-h-11 items-center text-note" href={stuckHref(step.place)}
+						>{t.stuck.link}<span class="sr-only">: {name}</span></a
+					>
 				{/if}
 				{#each step.cautions as caution (caution)}
 					<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
@@ -143,7 +154,12 @@
 	@media print {
 		.step {
 			break-inside: avoid;
-			padding: 0.3rem 0;
+			padding: 0.2rem 0;
+		}
+		.tick {
+			gap: 0.5rem;
+			margin-left: 0;
+			min-height: 0;
 		}
 	}
 </style>

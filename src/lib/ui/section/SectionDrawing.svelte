@@ -10,7 +10,7 @@
 	import { gapLabels, zoneShapes } from './gap-labels';
 	import { levelLabels } from './level-labels';
 	import { mixSection } from './mix-section';
-	import { pieceLabelRoom, pieceLabels } from './piece-labels';
+	import { numberedPieces, pieceLabelRoom, pieceLabels } from './piece-labels';
 	import { pieceShape } from './piece-shape';
 	import { sectionWords } from './section-words';
 	import { smoothPath } from './smooth-path';
@@ -77,6 +77,7 @@
 	);
 	const f = $derived(shown.furniture);
 	const ticks = $derived(railTicks(frame.topMm, unit));
+	const numbered = $derived(numberedPieces(section));
 	const labels = $derived(pieceLabels(section, frame, t.steps.places));
 	const levels = $derived(levelLabels(shown, frame, t, unit));
 	const gaps = $derived(
@@ -145,6 +146,7 @@
 			{/each}
 		</g>
 
+		<path class="person far" d={smoothPath(px(shown.figure.farLeg), true)} />
 		<!-- Furniture -->
 		<g class="wood">
 			{#if f.seat}
@@ -155,11 +157,21 @@
 					{@const big = Math.min((foot - slab.y) * 0.72, 300 * frame.perMm)}
 					<circle class="wheel" cx={hub} cy={foot - big} r={big} />
 					<circle cx={hub} cy={foot - big} r="3" />
+					{@const sole = frame.y(Math.min(...shown.figure.body.map((p) => p.y)))}
+					{@const ankle = frame.x(shown.joints[5]?.x ?? 0)}
+					{@const plate = Math.min(sole + 2, foot - 4)}
+					<!-- Push handle, front castor, hanger and footplate under the whole sole -->
 					<path
 						class="leg thin"
-						d="M{slab.x + slab.width - 6} {slab.y + slab.height}L{slab.x + slab.width + 8} {foot - 16}"
+						d="M{slab.x - 6} {slab.y}V{slab.y - 150 * frame.perMm}h-{60 * frame.perMm}"
 					/>
-					<circle cx={slab.x + slab.width + 8} cy={foot - 8} r="8" />
+					<path class="leg thin" d="M{slab.x + slab.width - 10} {slab.y + slab.height}V{foot - 14}" />
+					<circle cx={slab.x + slab.width - 10} cy={foot - 8} r="8" />
+					<path
+						class="leg thin"
+						d="M{slab.x + slab.width - 4} {slab.y + slab.height}L{ankle - 70 * frame.perMm} {plate}H{ankle +
+							190 * frame.perMm}"
+					/>
 				{:else if f.seat.kind === 'ball'}
 					{@const r = (foot - slab.y) / 2}
 					<circle class="wheel" cx={slab.x + slab.width / 2} cy={foot - r} {r} />
@@ -169,6 +181,22 @@
 						d="M{slab.x + 12} {slab.y + slab.height}V{foot}M{slab.x + slab.width - 12} {slab.y +
 							slab.height}V{foot}"
 					/>
+					{#if f.seat.kind === 'sofa' && f.seat.back}
+						{@const [low, high] = px(f.seat.back)}
+						{#if low && high}
+							<!-- A padded back, a cushion and the far arm -->
+							<path
+								class="padded"
+								d="M{slab.x - 4} {slab.y + slab.height}L{high.x - 26} {high.y + 8}Q{high.x - 12} {high.y -
+									10} {high.x + 6} {high.y + 6}L{low.x + 14} {slab.y}Z"
+							/>
+						{/if}
+						<path
+							class="padded arm"
+							d="M{slab.x + 30} {slab.y - 170 * frame.perMm}H{slab.x + slab.width - 20}q12 0 12 12V{slab.y +
+								4}H{slab.x + 30}Z"
+						/>
+					{/if}
 				{:else if f.seat.castors}
 					{@const mid = slab.x + slab.width * 0.45}
 					<path class="leg" d="M{mid} {slab.y + slab.height}V{foot - 16}" />
@@ -181,7 +209,7 @@
 							slab.height}L{slab.x + slab.width - 4} {foot}"
 					/>
 				{/if}
-				{#if f.seat.back}
+				{#if f.seat.back && f.seat.kind !== 'sofa'}
 					{@const [low, high] = px(f.seat.back)}
 					{#if low && high}
 						<path class="leg" d="M{slab.x + 4} {slab.y + 4}L{low.x} {low.y}" />
@@ -189,7 +217,10 @@
 						<path class="back-inner" d="M{low.x} {low.y}L{high.x} {high.y}" />
 					{/if}
 				{/if}
-				{#if f.seat.kind !== 'ball'}<rect {...slab} rx="2" />{/if}
+				{#if f.seat.kind !== 'ball'}<rect
+						{...slab}
+						rx={f.seat.kind === 'sofa' || f.seat.kind === 'bed' ? 9 : 2}
+					/>{/if}
 			{/if}
 			{#if true}
 				{@const top = box(f.surface)}
@@ -248,10 +279,14 @@
 
 		<!-- The person: one line, then the arm before it -->
 		<path class="person" d={smoothPath(px(shown.figure.body), true)} />
+		<path class="spine" d={smoothPath(px(shown.figure.spine), false)} />
 		<path class="hair" d={smoothPath(px(shown.figure.hair), true)} />
 		<path class="shoe" d={smoothPath(px(shown.figure.shoe), false)} />
 		{#if f.keys}<rect class="device" {...box(f.keys)} rx="1.5" />{/if}
-		{#if shown.figure.arm.length > 0}<path class="person" d={smoothPath(px(shown.figure.arm), true)} />{/if}
+		{#if shown.figure.arm.length > 0}
+			<path class="person" d={smoothPath(px(shown.figure.arm), true)} />
+			<path class="shoe" d={smoothPath(px(shown.figure.fingers), false)} />
+		{/if}
 		<g class="joints">
 			{#each px(shown.joints) as joint, i (i)}<circle cx={joint.x} cy={joint.y} r="1.8" />{/each}
 		</g>
@@ -326,6 +361,13 @@
 			</g>
 		{/if}
 	</svg>
+	{#if !fills && frame.isNarrow && numbered.length > 0}
+		<ol class="numbered">
+			{#each numbered as group (group.number)}
+				<li><span class="num">{group.number}</span> {t.steps.places[group.station]}: {group.words}</li>
+			{/each}
+		</ol>
+	{/if}
 	{#if !fills}<figcaption>{t.section.scale(t.frame.unit[unit])} {t.section.zoneLegend}</figcaption>{/if}
 </figure>
 
@@ -336,6 +378,19 @@
 	}
 	svg {
 		display: block;
+	}
+	.numbered {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 0 1rem;
+		padding-top: 0.375rem;
+		font-size: var(--text-note);
+	}
+	.numbered .num {
+		display: inline-block;
+		min-width: 1.25rem;
+		font-weight: 700;
+		color: var(--warm);
 	}
 	figcaption {
 		padding-top: 0.25rem;
@@ -385,6 +440,15 @@
 		fill: none !important;
 		stroke-width: 3 !important;
 	}
+	.padded {
+		fill: var(--wood);
+		stroke: var(--wood-edge);
+		stroke-width: 1.2;
+		stroke-linejoin: round;
+	}
+	.padded.arm {
+		fill: color-mix(in oklab, var(--wood) 55%, var(--sheet));
+	}
 	.leg.thin {
 		stroke-width: 2.4;
 	}
@@ -405,6 +469,17 @@
 		stroke: var(--ink);
 		stroke-width: 1.6;
 		stroke-linejoin: round;
+	}
+	.far {
+		fill: color-mix(in oklab, var(--ink) 7%, var(--sheet));
+		stroke-width: 1.2;
+	}
+	.spine {
+		fill: none;
+		stroke: color-mix(in oklab, var(--ink) 45%, var(--sheet));
+		stroke-width: 1.1;
+		stroke-dasharray: 1 4;
+		stroke-linecap: round;
 	}
 	.hair {
 		fill: color-mix(in oklab, var(--ink) 16%, var(--sheet));

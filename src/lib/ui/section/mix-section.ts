@@ -48,7 +48,10 @@ export function mixSection(a: Section, b: Section, t: number): Section {
 			body: mixPoints(a.figure.body, b.figure.body, t),
 			arm: mixPoints(a.figure.arm, b.figure.arm, t),
 			hair: mixPoints(a.figure.hair, b.figure.hair, t),
-			shoe: mixPoints(a.figure.shoe, b.figure.shoe, t)
+			shoe: mixPoints(a.figure.shoe, b.figure.shoe, t),
+			farLeg: mixPoints(a.figure.farLeg, b.figure.farLeg, t),
+			spine: mixPoints(a.figure.spine, b.figure.spine, t),
+			fingers: mixPoints(a.figure.fingers, b.figure.fingers, t)
 		},
 		joints: mixPoints(a.joints, b.joints, t),
 		eye: mixPoint(a.eye, b.eye, t),

@@ -31,8 +31,35 @@ function short(text: string, letters: number = LONGEST): string {
 	return text.length > most ? `${firstLetters(text, most - 1).trimEnd()}…` : text;
 }
 
-function inside(piece: DrawnPiece, frame: Frame): PieceLabel | null {
-	const text = short(piece.label);
+/** A group of like pieces on a narrow drawing: a number, told in the list beneath it. */
+export interface NumberedPieces {
+	readonly number: number;
+	readonly station: DrawnPiece['station'];
+	readonly words: string;
+	readonly ids: readonly string[];
+}
+
+/** Stations in the order in which their pieces are numbered: from the floor up. */
+const FROM_THE_FLOOR = ['feet', 'seat', 'keys', 'mouse', 'screen'] as const;
+
+/** The pieces of a section by number, as a narrow drawing marks them: neighbours of one name share one. */
+export function numberedPieces({ furniture: { pieces } }: Section): NumberedPieces[] {
+	const groups = FROM_THE_FLOOR.flatMap((station) =>
+		alike(pieces.filter((piece) => piece.station === station)).reverse()
+	);
+	return groups.map(({ pieces: group, text }, i) => ({
+		number: i + 1,
+		station: group[0]?.station ?? 'screen',
+		words: text,
+		ids: group.map(({ id }) => id)
+	}));
+}
+
+/** What a group of pieces is called in a drawing: by its number where there is no room for names. */
+type Naming = (pieces: readonly DrawnPiece[], name: string) => string;
+
+function inside(piece: DrawnPiece, frame: Frame, naming: Naming): PieceLabel | null {
+	const text = naming([piece], short(piece.label));
 	const fits =
 		piece.height * frame.perMm >= INSIDE_PX && piece.width * frame.perMm >= text.length * LETTER_PX + 8;
 	if (!fits) return null;
@@ -56,7 +83,7 @@ function alike(pieces: readonly DrawnPiece[]): { pieces: readonly DrawnPiece[]; 
 }
 
 /** Pads are named behind the chair, everything else towards the right, where the drawing is empty. */
-function outside(pieces: readonly DrawnPiece[], frame: Frame, toLeft: boolean): PieceLabel[] {
+function outside(pieces: readonly DrawnPiece[], frame: Frame, toLeft: boolean, naming: Naming): PieceLabel[] {
 	const groups = alike(pieces).map((group) => {
 		const top = Math.max(...group.pieces.map((p) => p.y + p.height));
 		const bottom = Math.min(...group.pieces.map((p) => p.y));
@@ -69,13 +96,14 @@ function outside(pieces: readonly DrawnPiece[], frame: Frame, toLeft: boolean): 
 	const ys = groups.map(({ middle }) => (lowest = Math.max(middle, lowest + LINE_PX)));
 	// Names never lie on the floor's line: the column moves up by what it is too low.
 	const up = Math.max(0, lowest - (frame.y(0) - LINE_PX / 2));
-	return groups.map(({ pieces: [piece], text, middle, edge }, i) => {
+	return groups.map(({ pieces: group, text, middle, edge }, i) => {
+		const [piece] = group;
 		const y = (ys[i] ?? middle) - up;
 		const x = edge + (toLeft ? -16 : 16);
 		const room = toLeft ? x - frame.rulerPx : frame.width - x;
 		return {
 			id: piece?.id ?? '',
-			text: short(text, Math.floor(room / LETTER_PX) - 1),
+			text: naming(group, short(text, Math.floor(room / LETTER_PX) - 1)),
 			x: x + (toLeft ? -3 : 3),
 			y: y + 4,
 			anchor: toLeft ? ('end' as const) : ('start' as const),
@@ -84,15 +112,20 @@ function outside(pieces: readonly DrawnPiece[], frame: Frame, toLeft: boolean): 
 	});
 }
 
-/** On a narrow drawing there is no room behind the chair: pads are named under it, one line each. */
-function underSeat(pieces: readonly DrawnPiece[], frame: Frame): PieceLabel[] {
-	const sorted = [...pieces].sort((a, b) => b.y - a.y);
+/** Each text once: a number that several pieces share. */
+function once(labels: readonly PieceLabel[]): PieceLabel[] {
+	return labels.filter(({ text }, i) => labels.findIndex((other) => other.text === text) === i);
+}
+
+/** On a narrow drawing there is no room behind the chair: pads are numbered under it. */
+function underSeat(pieces: readonly DrawnPiece[], frame: Frame, naming: Naming): PieceLabel[] {
+	const sorted = alike(pieces).flatMap(({ pieces: [piece] }) => piece ?? []);
 	const lowest = frame.y(Math.min(...pieces.map((piece) => piece.y)));
 	return sorted.map((piece, i) => ({
 		id: piece.id,
-		text: short(piece.label),
-		x: frame.x(20),
-		y: lowest + 32 + i * LINE_PX,
+		text: naming([piece], short(piece.label)),
+		x: frame.x(20) + i * 16,
+		y: lowest + 32,
 		anchor: 'start' as const,
 		leader: null
 	}));
@@ -102,7 +135,8 @@ function underSeat(pieces: readonly DrawnPiece[], frame: Frame): PieceLabel[] {
 function underSurface(
 	section: Section,
 	frame: Frame,
-	names: Readonly<Record<'keys' | 'mouse', string>>
+	names: Readonly<Record<'keys' | 'mouse', string>>,
+	naming: Naming
 ): PieceLabel[] {
 	const { surface, pieces } = section.furniture;
 	const top = frame.y(surface.y) + 16;
@@ -110,9 +144,9 @@ function underSurface(
 		.flatMap((station) => pieces.filter((piece) => piece.station === station))
 		.map((piece, i) => ({
 			id: piece.id,
-			text: `${names[piece.station as 'keys' | 'mouse']}: ${short(piece.label)}`,
-			x: frame.x(surface.x) + 24,
-			y: top + i * LINE_PX,
+			text: naming([piece], `${names[piece.station as 'keys' | 'mouse']}: ${short(piece.label)}`),
+			x: frame.x(surface.x) + 24 + (frame.isNarrow ? i * 16 : 0),
+			y: top + (frame.isNarrow ? 0 : i * LINE_PX),
 			anchor: 'start' as const,
 			leader: null
 		}));
@@ -129,16 +163,22 @@ export function pieceLabels(
 	names: Readonly<Record<'keys' | 'mouse', string>>
 ): PieceLabel[] {
 	const { pieces } = section.furniture;
+	const numbered = frame.isNarrow ? numberedPieces(section) : [];
+	const naming: Naming = ([piece], name) =>
+		String(numbered.find(({ ids }) => piece && ids.includes(piece.id))?.number ?? name);
 	const stacks = (['seat', 'feet', 'screen'] as const).flatMap((station) => {
 		const here = pieces.filter((piece) => piece.station === station);
-		const within = here.map((piece) => inside(piece, frame));
+		const within = here.map((piece) => inside(piece, frame, naming));
 		const without = here.filter((_, i) => within[i] === null);
 		const named = within.filter((label) => label !== null);
 		if (station === 'seat' && frame.isNarrow && without.length > 0)
-			return [...named, ...underSeat(without, frame)];
-		return [...named, ...outside(without, frame, station === 'seat')];
+			return [...once(named), ...underSeat(without, frame, naming)];
+		return [
+			...(frame.isNarrow ? once(named) : named),
+			...outside(without, frame, station === 'seat', naming)
+		];
 	});
-	return [...stacks, ...underSurface(section, frame, names)];
+	return [...stacks, ...underSurface(section, frame, names, naming)];
 }
 
 /** The room that a name takes, px. */

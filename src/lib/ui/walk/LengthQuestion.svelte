@@ -98,7 +98,7 @@
 		<p id="{name}-how">{how}{methodWords ? ` ${t.measure.by(methodWords)}` : ''}</p>
 	</Disclosure>
 {/if}
-<div class="mt-1.5">
+<div class="length mt-1.5">
 	<StepField
 		name={counted ? countField(name) : name}
 		label={t.fields[name]}

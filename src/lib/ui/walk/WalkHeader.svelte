@@ -37,7 +37,10 @@
 <header>
 	<div class="line">
 		<h1 id="station" tabindex="-1">{t.pages[page].title}</h1>
-		<p class="left">{left}</p>
+		<p class="left">
+			<a class="tool wide" href="{home}/other-device">{t.device.link}</a>
+			<span>{left}</span>
+		</p>
 	</div>
 	<Progress label={t.frame.pages} value={done} most={all} words={left} />
 	<Disclosure words={t.frame.contents}>
@@ -65,7 +68,7 @@
 		</div>
 		<p class="flex flex-wrap gap-x-6">
 			<a class="tool" href="{home}/measure">{t.measure.link}</a>
-			<a class="tool" href="{home}/other-device">{t.device.link}</a>
+			<a class="tool narrow" href="{home}/other-device">{t.device.link}</a>
 		</p>
 	</Disclosure>
 </header>
@@ -105,7 +108,17 @@
 		align-items: center;
 		min-height: 2.75rem;
 	}
+	.wide {
+		display: none;
+		margin-right: 1.5rem;
+	}
 	@media (min-width: 62rem) {
+		.wide {
+			display: inline-flex;
+		}
+		.narrow {
+			display: none;
+		}
 		h1 {
 			font-size: var(--text-title);
 		}

@@ -130,7 +130,7 @@ export class WalkVisit {
 		await tick();
 		const shown = at ? document.getElementById(`q-${at}`) : document.getElementById('station');
 		if (!shown) return;
-		const field = shown.querySelector<HTMLElement>('input[inputmode="decimal"]:not([id=""])');
+		const field = shown.querySelector<HTMLElement>(':scope > .length input[inputmode="decimal"]');
 		(field ?? shown).focus({ preventScroll: true });
 		window.scrollTo({ top: 0 });
 	}

@@ -94,16 +94,18 @@
 		<!-- The first button is what Enter presses. -->
 		<button class="hidden" name="go" value="on" tabindex="-1" aria-hidden="true">{t.nav.on}</button>
 		<input type="hidden" name="at" value={visit.current?.id ?? ''} />
-		<WalkHeader
-			{draft}
-			{t}
-			page={station}
-			minutes={visit.minutes}
-			done={visit.walk.steps.length - visit.walk.open.length}
-			all={visit.walk.steps.length}
-			savedAt={data.savedAt}
-			home="/c/{data.token}"
-		/>
+		{#if visit.stop.length === 0}
+			<WalkHeader
+				{draft}
+				{t}
+				page={station}
+				minutes={visit.minutes}
+				done={visit.walk.steps.length - visit.walk.open.length}
+				all={visit.walk.steps.length}
+				savedAt={data.savedAt}
+				home="/c/{data.token}"
+			/>
+		{/if}
 		<div class="columns" class:with-drawing={PAGES_DRAWN.has(station)}>
 			{#if PAGES_DRAWN.has(station) && !isPlanned && visit.stop.length === 0}
 				<aside class="drawing">

@@ -1,6 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { outField, pageOfField, unitOf } from '$lib/core/answers';
+import { checkedSize, outField, pageOfField, readLength, unitOf } from '$lib/core/answers';
 import { THINGS } from '$lib/core/judgement';
 import { LENGTH_UNITS } from '$lib/core/length';
 import { PURCHASES } from '$lib/core/plan';
@@ -12,7 +12,7 @@ import { addSpot } from '$lib/server/assessments/spots';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import type { PlanWhy } from '$lib/server/db/schema/plans';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
-import { yesNo } from '$lib/server/http/fields';
+import { text, yesNo } from '$lib/server/http/fields';
 import { formReader, formReaderOf } from '$lib/server/http/read-body';
 import { choosePlan } from '$lib/server/plans/choose-plan';
 import { readPlanPage } from '$lib/server/plans/plan-page';
@@ -33,6 +33,14 @@ const readAsk = formReader({ purchase: Type.Enum(PURCHASES), wanted: yesNo });
 const readOut = formReader({
 	piece: Type.String({ pattern: '^t(?:[0-9]|[123][0-9])(?:#[0-9]{1,3})?$' }),
 	out: yesNo
+});
+/** Heights of a pile that are taken, mm. */
+const CHECKED_HEIGHT = { bounds: [1, 3000], usual: [5, 600] } as const;
+
+const readSize = formReader({
+	thing: Type.String({ pattern: '^[0-9]{1,2}$' }),
+	height: Type.Optional(text(40)),
+	sure: Type.Optional(yesNo)
 });
 const readUnit = formReader({ to: Type.Enum(LENGTH_UNITS) });
 const readChoose = formReader({ plan: Type.String({ pattern: '^(?:[1-9]|10|moving)$' }) });
@@ -80,6 +88,24 @@ export const actions: Actions = {
 			const open = await openAssessment(locals.db, params.token);
 			await saveAnswers(locals.db, open, { [outField(piece)]: out === 'yes' ? 'yes' : '' }, locals.now);
 			return sendAgain(locals, params.token, open, 'does-not-work');
+		}),
+
+	size: ({ request, locals, params, url }) =>
+		orFailedForm(async () => {
+			const { thing, height, sure } = await readSize(request);
+			const open = await openAssessment(locals.db, params.token);
+			const { answers } = open.assessment;
+			const page = await readPlanPage(locals.db, open, params.token, locals.now);
+			const size = page?.sizes.find(({ index }) => index === Number(thing));
+			if (!size) redirect(303, url.pathname);
+			if (sure === 'yes') {
+				await saveAnswers(locals.db, open, checkedSize(answers, size), locals.now);
+				redirect(303, url.pathname);
+			}
+			const read = readLength('height', height, unitOf(answers), CHECKED_HEIGHT);
+			if (!read.ok) return fail(400, { sizeIssue: { index: size.index, issue: read.issue } });
+			await saveAnswers(locals.db, open, checkedSize(answers, size, read.mm), locals.now);
+			return sendAgain(locals, params.token, open, 'corrected');
 		}),
 
 	renew: ({ locals, params }) =>

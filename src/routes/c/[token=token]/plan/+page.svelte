@@ -4,6 +4,11 @@
 	import { PAGES } from '$lib/core/answers';
 	import { messagesFor } from '$lib/messages';
 	import { savingFault } from '$lib/ui/autosave/saving-fault';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+	import LookCloser from '$lib/ui/plan/LookCloser.svelte';
+	import SizesToCheck from '$lib/ui/plan/SizesToCheck.svelte';
+	import { isOffline } from '$lib/ui/walk/is-offline.svelte';
 	import AgainForm from '$lib/ui/plan/AgainForm.svelte';
 	import BesideHeights from '$lib/ui/plan/BesideHeights.svelte';
 	import PlanDrawing from '$lib/ui/plan/PlanDrawing.svelte';
@@ -34,6 +39,7 @@
 	$effect(() => {
 		if (showsHeights) isMeasuring = true;
 	});
+	const sizeIssue = $derived(form && 'sizeIssue' in form ? (form.sizeIssue ?? null) : null);
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 </script>
 
@@ -56,7 +62,14 @@
 		<section class="main min-w-0">
 			{#if fault}<p class="mb-3 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault}</p>{/if}
 			<PlanLead {visit} {data} {t} />
+			{#if isOffline.current}<Notice><p>{t.plan.noNetwork}</p></Notice>{/if}
+			<SizesToCheck sizes={data.sizes} fault={sizeIssue} unit={data.unit} {t} />
 			<PlanSteps {visit} leftOut={data.leftOut} {t} />
+			{#if visit.isWorked && visit.steps.length > 0}
+				<p class="no-print mt-5">
+					<Button look={isDone ? 'main' : 'plain'} href="/c/{data.token}/side">{t.side.link}</Button>
+				</p>
+			{/if}
 			{#if visit.again && visit.isWorked}
 				{@const again = visit.again}
 				<details class="no-print mt-6" bind:open={isMeasuring}>
@@ -73,6 +86,7 @@
 					</div>
 				</details>
 			{/if}
+			<LookCloser closer={data.closer} token={data.token} {t} />
 			<PlanNext token={data.token} {isDone} next={data.next} earlier={data.earlier} {t} />
 			<WhatStaysOpen
 				advice={data}
@@ -83,7 +97,7 @@
 				unit={data.unit}
 			/>
 			<p class="no-print mt-8 flex flex-wrap gap-x-6 gap-y-3 border-t border-rule pt-4 text-note">
-				<a href="/c/{data.token}/{PAGES[1]}">{t.plan.correct}</a>
+				<a href="/c/{data.token}/{PAGES[2]}">{t.plan.correct}</a>
 				<a href="/c/{data.token}/messages">{t.messages.link}</a>
 				<a href="/c/{data.token}/take-along" download>{t.plan.takeAlong}</a>
 				<button type="button" class="link-button needs-js" onclick={() => window.print()}

@@ -1,0 +1,75 @@
+import type { Station } from '../household';
+import { formatLength } from '../length';
+import { isHouseholdKind, listedThings, SHELF } from './things';
+import { thingField, unitOf, type Answers } from './fields';
+import { readLength } from './read-length';
+import { CORNER_BOUNDS } from '../corner';
+
+/** A thing that a plan uses by its usual size: is the pile as high as we think? */
+export interface SizeToCheck {
+	/** Index of the thing in the list. */
+	readonly index: number;
+	readonly label: string;
+	/** How many of it the plan uses. */
+	readonly used: number;
+	/** How high these are together as the plan counts them, mm. */
+	readonly riseMm: number;
+}
+
+/** Pieces of a plan, by station. */
+interface PlannedPieces {
+	readonly stations: Readonly<
+		Record<Station, { readonly pieces: readonly { readonly id: string; readonly rise: number }[] }>
+	>;
+}
+
+/** Name of the field that says that the size of a thing was checked, or given by the person. */
+export function sureField(index: number): string {
+	return thingField(index, 'sure');
+}
+
+function isUsual(answers: Answers, index: number): boolean {
+	const kind = answers[thingField(index, 'kind')];
+	const usual = isHouseholdKind(kind) ? SHELF.find((item) => item.kind === kind)?.size[2] : undefined;
+	const field = thingField(index, 'c');
+	const read = readLength(field, answers[field], unitOf(answers), {
+		bounds: CORNER_BOUNDS.side,
+		usual: CORNER_BOUNDS.side
+	});
+	return read.ok && read.mm === usual;
+}
+
+/**
+ * The things whose sizes are worth checking: those that a plan builds with and whose height is the usual one of their kind, not said to be
+ * right. Soft things give way by the person who sits on them: they are measured again with the seat.
+ */
+export function sizesToCheck(answers: Answers, plan: PlannedPieces | null): SizeToCheck[] {
+	if (!plan) return [];
+	const firm = Object.entries(plan.stations).flatMap(([station, { pieces }]) =>
+		station === 'seat' ? [] : pieces
+	);
+	return listedThings(answers).flatMap((index): SizeToCheck[] => {
+		const used = firm.filter(({ id }) => id.replace(/#\d+$/, '') === `t${index}`);
+		if (used.length === 0 || answers[sureField(index)] === 'yes' || !isUsual(answers, index)) return [];
+		return [
+			{
+				index,
+				label: answers[thingField(index, 'label')] ?? '',
+				used: used.length,
+				riseMm: used.reduce((sum, { rise }) => sum + rise, 0)
+			}
+		];
+	});
+}
+
+/** The fields that a checked size fills. @param riseMm how high so many of the thing are together; as we thought if left out */
+export function checkedSize(
+	answers: Answers,
+	{ index, used }: SizeToCheck,
+	riseMm?: number
+): Record<string, string> {
+	const sure = { [sureField(index)]: 'yes' };
+	if (riseMm === undefined) return sure;
+	const each = Math.max(1, Math.round(riseMm / used));
+	return { ...sure, [thingField(index, 'c')]: formatLength(each, unitOf(answers), { withUnit: false }) };
+}

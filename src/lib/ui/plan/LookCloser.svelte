@@ -1,0 +1,30 @@
+<script lang="ts">
+	import type { Closer } from '$lib/core/asking';
+	import type { Catalogue } from '$lib/messages';
+	import Disclosure from '../kit/Disclosure.svelte';
+
+	interface Props {
+		closer: readonly Closer[];
+		token: string;
+		t: Catalogue;
+	}
+
+	let { closer, token, t }: Props = $props();
+</script>
+
+{#if closer.length > 0}
+	<div class="no-print mt-6">
+		<Disclosure words={t.closer.title}>
+			<p class="text-ink-soft">{t.closer.lead}</p>
+			<ul>
+				{#each closer as { page, minutes } (page)}
+					<li>
+						<a class="inline-flex min-h-11 items-center" href="/c/{token}/{page}?only={page}&closer"
+							>{t.closer.line(t.pages[page].title, minutes)}</a
+						>
+					</li>
+				{/each}
+			</ul>
+		</Disclosure>
+	</div>
+{/if}

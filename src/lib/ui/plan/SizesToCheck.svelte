@@ -1,0 +1,59 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { FieldIssue, SizeToCheck } from '$lib/core/answers';
+	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
+	import Disclosure from '../kit/Disclosure.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import { isOffline } from '../walk/is-offline.svelte';
+	import { issueWords } from '../walk/issue-words';
+
+	interface Props {
+		sizes: readonly SizeToCheck[];
+		/** What was wrong with the height that was given last. */
+		fault: { readonly index: number; readonly issue: FieldIssue } | null;
+		unit: LengthUnit;
+		t: Catalogue;
+	}
+
+	let { sizes, fault, unit, t }: Props = $props();
+</script>
+
+{#if sizes.length > 0}
+	<section class="no-print mt-4 border-l-4 border-cool bg-cool-wash px-4 py-3">
+		<h2 class="text-lead">{t.sizes.title}</h2>
+		<ul>
+			{#each sizes as size (size.index)}
+				<li class="py-1.5">
+					<form method="POST" action="?/size" use:enhance>
+						<input type="hidden" name="thing" value={size.index} />
+						<div class="flex flex-wrap items-center gap-x-4 gap-y-1">
+							<p class="min-w-48 flex-1">
+								{t.sizes.ask(size.used, size.label, formatLength(size.riseMm, unit, { locale: t.locale }))}
+							</p>
+							<Button name="sure" value="yes" formnovalidate disabled={isOffline.current}
+								>{t.sizes.right}</Button
+							>
+						</div>
+						<Disclosure words={t.sizes.other(unit)} look="inline" isOpen={fault?.index === size.index}>
+							<div class="flex flex-wrap items-end gap-3">
+								<TextField
+									id="height-{size.index}"
+									name="height"
+									label={t.sizes.other(unit)}
+									isLabelHidden
+									value=""
+									inputmode="decimal"
+									maxlength={40}
+									fault={fault?.index === size.index ? issueWords(fault.issue, t, unit) : null}
+								/>
+								<Button disabled={isOffline.current}>{t.sizes.keep}</Button>
+							</div>
+						</Disclosure>
+					</form>
+				</li>
+			{/each}
+		</ul>
+	</section>
+{/if}

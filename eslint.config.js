@@ -28,6 +28,27 @@ export default ts.config(
 		languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } }
 	},
 	{
+		// Controls come from the kit, which knows their states and works before scripts have loaded. The desk follows with its own pages.
+		files: ['src/routes/c/**/*.svelte', 'src/lib/ui/{walk,plan,check-in,measuring}/**/*.svelte'],
+		rules: {
+			'svelte/no-restricted-html-elements': [
+				'error',
+				{
+					elements: ['select', 'dialog', 'textarea'],
+					message: 'Use the kit: src/lib/ui/kit.'
+				}
+			],
+			'no-restricted-syntax': [
+				'error',
+				{
+					selector:
+						"SvelteElement[name.name='input']:not(:has(SvelteAttribute[key.name='type'][value.0.value='hidden']))",
+					message: 'Use the kit: src/lib/ui/kit.'
+				}
+			]
+		}
+	},
+	{
 		files: ['src/lib/core/**/*.ts'],
 		ignores: ['**/*.test.ts'],
 		rules: {

@@ -4,11 +4,13 @@ import { benchLoad } from './load';
 import { benchPage } from './page';
 import { benchSubmits } from './submits';
 import { benchUpdate } from './update';
+import { benchWalk } from './walk';
 
 /** Runs the benchmarks that are named, or all; one JSON line each. */
 const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	core: benchCore,
 	page: benchPage,
+	walk: benchWalk,
 	desk: async () => {
 		await benchDesk();
 		await benchUpdate();

@@ -82,6 +82,7 @@ for (const [paper, box] of [
 test('a screen is scaled with a bank card once, and remembers it', async ({ page }) => {
 	const { link } = await sendTo(page, 'Vera Cardova');
 	await begin(page, link);
+	await page.getByText('Contents').click();
 	await page.getByRole('link', { name: 'No tape? Ways to measure' }).click();
 	await expect(page.getByText('Not set yet')).toBeVisible();
 	const card = page.getByLabel('Make the frame as wide as a bank card');
@@ -99,13 +100,19 @@ test('a table is counted in sheets of A4, or in hand-spans of one’s own', asyn
 	await page.goto(`${link}/spot`);
 	await hydrated(page);
 	await page.getByRole('group', { name: 'How you measure the furniture' }).getByText('A4 sheets').click();
-	await page.getByLabel('Long sides: Floor to the top of the table').fill('2.5');
-	await expect(page.locator('#surfaceHeight')).toHaveValue('74.3');
+	const table = page.getByLabel('Floor to the top of the table', { exact: true });
+	await table.fill('2 1/2');
+	await expect(page.getByText(/^That’s 74.3 cm/)).toBeVisible();
+	await table.blur();
+	await expect(table).toHaveValue('2 1/2');
 	await page
 		.getByRole('group', { name: 'How you measure the furniture' })
 		.getByText('Hand-span', { exact: true })
 		.click();
-	await page.getByLabel(/Your hand-span, cm: Floor to the top/).fill('20');
-	await page.getByLabel('Hand-spans: Floor to the top of the table').fill('3,5');
-	await expect(page.locator('#surfaceHeight')).toHaveValue('70.0');
+	await page.getByLabel('Your hand-span', { exact: true }).fill('20');
+	await table.fill('3,5');
+	await expect(page.getByText(/^That’s 70.0 cm/)).toBeVisible();
+	// What is counted is a length like any other: with a tape in hand it is the same.
+	await page.getByRole('group', { name: 'How you measure the furniture' }).getByText('Tape measure').click();
+	await expect(table).toHaveValue('70.0');
 });

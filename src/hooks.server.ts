@@ -3,6 +3,7 @@ import { userOfSession } from '$lib/server/access/sign-in';
 import { SESSION_COOKIE } from '$lib/server/access/session-cookie';
 import { ConfigFault } from '$lib/server/config';
 import { migrateDatabase, MigrationFault } from '$lib/server/db/migrate';
+import { compressed } from '$lib/server/http/compressed';
 import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES, takeOffTheLine } from '$lib/server/http/read-body';
 import { describeError, log } from '$lib/server/log';
 import { joinQueue, runtime, wake } from '$lib/server/runtime';
@@ -78,7 +79,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 			status: response.status,
 			ms: Math.round(performance.now() - began)
 		});
-	return response;
+	return compressed(response, event.request.headers.get('accept-encoding'));
 };
 
 export const handleError: HandleServerError = ({ error, status, event }) => {

@@ -1,14 +1,47 @@
 import { describe, expect, it } from 'vitest';
-import { CARD_MM, pixelsPerMm, rulerStrips, sheetsLength, spansLength } from './index';
+import { CARD_MM, formatCount, parseCount, pixelsPerMm, rulerStrips } from './index';
 
 describe('lengths told by things whose size is known', () => {
-	it('are sheets end to end, spans, and a card held to the screen (ISO 216, ISO/IEC 7810, from memory)', () => {
-		expect(sheetsLength(2.5)).toBe(743);
-		expect(sheetsLength(1, 2)).toBe(717);
-		expect(spansLength(3.5, 205)).toBe(718);
+	it('are a card held to the screen (ISO/IEC 7810, from memory)', () => {
 		expect(pixelsPerMm(324)).toBeCloseTo(324 / 85.6, 12);
 		// At 96 px to the inch a card is 323.5 px wide.
 		expect(pixelsPerMm((CARD_MM.long * 96) / 25.4) * 25.4).toBeCloseTo(96, 9);
+	});
+});
+
+describe('a count', () => {
+	it('is read as people write it, and nothing else is', () => {
+		const read: readonly (readonly [string, number | null])[] = [
+			['2', 2],
+			['2.5', 2.5],
+			['2,5', 2.5],
+			['2 1/2', 2.5],
+			['2½', 2.5],
+			['3/4', 0.75],
+			[' 1  3/4 ', 1.75],
+			['¼', 0.25],
+			['', null],
+			['two', null],
+			['1/0', null],
+			['-1', null],
+			['2 1/2 sheets', null],
+			['1e3', null]
+		];
+		for (const [text, count] of read) expect(parseCount(text), text).toBe(count);
+	});
+
+	it('is written in quarters, and reads back', () => {
+		expect([0, 0.25, 0.5, 1, 2.5, 3.75, 0.12].map(formatCount)).toEqual([
+			'0',
+			'1/4',
+			'1/2',
+			'1',
+			'2 1/2',
+			'3 3/4',
+			'0'
+		]);
+		for (let quarters = 0; quarters <= 60; quarters += 1)
+			expect(parseCount(formatCount(quarters / 4))).toBe(quarters / 4);
 	});
 });
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import CheckBox from '../kit/CheckBox.svelte';
 	import type { Answering } from '../walk/answering';
 
 	interface Props {
@@ -16,15 +17,12 @@
 <div class="mt-2 grid gap-2">
 	{#each options as [name, words] (name)}
 		{@const field = fieldOf(name)}
-		<label class="choice w-full">
-			<input
-				type="checkbox"
-				name={field}
-				value="yes"
-				checked={visit.answers[field] === 'yes'}
-				onchange={(event) => visit.set(field, event.currentTarget.checked ? 'yes' : '')}
-			/>
-			<span>{words}</span>
-		</label>
+		<CheckBox
+			name={field}
+			{words}
+			look="row"
+			isChecked={visit.answers[field] === 'yes'}
+			onchange={(isTicked) => visit.set(field, isTicked ? 'yes' : '')}
+		/>
 	{/each}
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
+	import type { Snippet } from 'svelte';
 
 	interface Option {
 		readonly value: string;
@@ -17,6 +18,8 @@
 		/** Whole-width rows for thumbs, or side by side where there is room. */
 		look?: 'rows' | 'wrap';
 		disabled?: boolean;
+		/** A small picture before the words of each. */
+		picture?: Snippet<[value: string]>;
 		onchange: (value: string) => void;
 		/** Called where a finger or a mouse chose, never by arrow keys that only look. */
 		onpick?: (value: string) => void;
@@ -31,6 +34,7 @@
 		isLegendHidden = false,
 		look = 'rows',
 		disabled = false,
+		picture,
 		onchange,
 		onpick = () => {}
 	}: Props = $props();
@@ -61,6 +65,7 @@
 					onchange={() => onchange(option.value)}
 					onclick={() => byPointer && onpick(option.value)}
 				/>
+				{@render picture?.(option.value)}
 				<span class="words">{option.words}</span>
 				<Check class="tick" size={18} aria-hidden="true" />
 			</label>

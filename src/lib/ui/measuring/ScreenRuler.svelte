@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Range from '../kit/Range.svelte';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import { CARD_MM, pixelsPerMm } from '$lib/core/measuring';
 	import type { Catalogue } from '$lib/messages';
@@ -31,29 +32,26 @@
 </script>
 
 <div bind:clientWidth={roomPx}>
-	<label class="block font-semibold" for="card">{t.measure.cardLabel}</label>
-	<p class="text-note text-ink-soft">{t.measure.cardHow}</p>
 	<div
 		class="card mt-2"
 		style:width="{cardPx}px"
 		style:height="{CARD_MM.short * scale}px"
 		aria-hidden="true"
 	></div>
-	<input
-		id="card"
-		class="mt-3 w-full max-w-96"
-		type="range"
-		min="200"
-		max="700"
-		step="1"
-		value={cardPx}
-		oninput={(event) => calibrate(Number(event.currentTarget.value))}
-	/>
+	<div class="mt-3">
+		<Range
+			id="card"
+			label={t.measure.cardLabel}
+			hint={t.measure.cardHow}
+			least={200}
+			most={700}
+			value={cardPx}
+			oninput={calibrate}
+		/>
+	</div>
 	<p class="text-note" role="status">{isKept ? t.measure.cardKept : t.measure.cardNot}</p>
 
-	<label class="mt-5 block font-semibold" for="thing-length">{t.measure.thingLabel}</label>
-	<p class="text-note text-ink-soft">{t.measure.thingHow}</p>
-	<svg class="mt-2" width={mostMm * scale + 4} height="46" aria-hidden="true">
+	<svg class="mt-5" width={mostMm * scale + 4} height="46" aria-hidden="true">
 		<rect x="2" y="2" width={lengthMm * scale} height="14" class="bar" />
 		{#each marks as mm (mm)}
 			<line
@@ -65,14 +63,14 @@
 			{#if mm % 10 === 0}<text x={2 + mm * scale} y="44">{mm / 10}</text>{/if}
 		{/each}
 	</svg>
-	<input
+	<Range
 		id="thing-length"
-		class="w-full max-w-96"
-		type="range"
-		min="1"
-		max={Math.max(2, mostMm)}
-		step="1"
-		bind:value={lengthMm}
+		label={t.measure.thingLabel}
+		hint={t.measure.thingHow}
+		least={1}
+		most={Math.max(2, mostMm)}
+		value={lengthMm}
+		oninput={(value) => (lengthMm = value)}
 	/>
 	<output class="num block text-head font-semibold" for="thing-length"
 		>{formatLength(lengthMm, unit, { locale: t.locale })}</output

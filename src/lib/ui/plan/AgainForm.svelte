@@ -4,6 +4,8 @@
 	import { enhance } from '$app/forms';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
+	import TextField from '../kit/TextField.svelte';
 	import { issueWords } from '../walk/issue-words';
 	import { typedEarly } from '../walk/typed-early';
 	import type { Again } from './again.svelte';
@@ -42,43 +44,25 @@
 	<p class="text-ink-soft">{t.again.lead}</p>
 	{#each again.fields as field (field)}
 		{@const issue = again.issue(field)}
-		<div class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-b border-rule py-2">
-			<label for="again-{field}" class="min-w-48 flex-1">
-				<span class="font-semibold">{t.again.fields[field]}</span>
-				{#if t.again.hints[field]}<span class="block text-note text-ink-soft">{t.again.hints[field]}</span
-					>{/if}
-			</label>
-			<span class="relative w-36">
-				<input
-					id="again-{field}"
-					name={field}
-					class="field num pr-11 font-semibold"
-					inputmode="decimal"
-					maxlength="40"
-					autocomplete="off"
-					value={again.text(field)}
-					aria-invalid={issue !== null}
-					aria-describedby={issue ? `again-${field}-issue` : undefined}
-					oninput={(event) => {
-						again.set(field, event.currentTarget.value);
-						touch();
-					}}
-				/>
-				<span
-					class="pointer-events-none absolute inset-y-0 right-3 flex items-center text-ink-soft"
-					aria-hidden="true">{unit}</span
-				>
-			</span>
-			{#if issue}<p
-					id="again-{field}-issue"
-					class="w-full border-l-4 border-warm bg-warm-wash px-3 py-1 text-note"
-				>
-					{issueWords(issue, t, unit)}
-				</p>{/if}
+		<div class="border-b border-rule py-2">
+			<TextField
+				id="again-{field}"
+				name={field}
+				label={t.again.fields[field]}
+				hint={[t.again.hints[field], unit].filter(Boolean).join(' · ')}
+				value={again.text(field)}
+				inputmode="decimal"
+				maxlength={40}
+				fault={issue && issueWords(issue, t, unit)}
+				oninput={(text) => {
+					again.set(field, text);
+					touch();
+				}}
+			/>
 		</div>
 	{/each}
 	<div class="mt-4 flex flex-wrap items-center gap-3">
-		<button class="btn btn-main">{t.again.keep}</button>
+		<Button look="main">{t.again.keep}</Button>
 		<span role="status">{kept === 'sent' ? t.again.kept : kept === 'here' ? t.again.keptHere : ''}</span>
 	</div>
 </form>

@@ -5,7 +5,7 @@
 	import CheckBox from '../kit/CheckBox.svelte';
 	import ChoiceRows from '../kit/ChoiceRows.svelte';
 	import type { Answering } from './answering';
-	import PainScale from './PainScale.svelte';
+	import NumberScale from '../kit/NumberScale.svelte';
 
 	interface Props {
 		place: BodyPlace;
@@ -38,18 +38,24 @@
 				{worst > 0 ? t.discomfort.told(worst) : t.discomfort.none}
 			</span>
 		</summary>
-		<PainScale field={painField(place, 'worst')} options={painOptions('worst')} {draft}>
+		<NumberScale
+			name={painField(place, 'worst')}
+			options={painOptions('worst')}
+			value={draft.answers[painField(place, 'worst')]}
+			onchange={(value) => draft.set(painField(place, 'worst'), value)}
+		>
 			{#snippet legend()}{t.discomfort.worst}
 				<span class="text-note text-ink-soft">{t.discomfort.worstEnds}</span>{/snippet}
-		</PainScale>
-		<PainScale
-			field={painField(place, 'days')}
+		</NumberScale>
+		<NumberScale
+			name={painField(place, 'days')}
 			options={painOptions('days')}
-			{draft}
+			value={draft.answers[painField(place, 'days')]}
+			onchange={(value) => draft.set(painField(place, 'days'), value)}
 			fault={daysMissing ? t.discomfort.daysMissing : null}
 		>
 			{#snippet legend()}{t.discomfort.days}{/snippet}
-		</PainScale>
+		</NumberScale>
 		<fieldset class="pb-2">
 			<legend class="font-semibold">{t.discomfort.kinds}</legend>
 			<div class="mt-1 flex flex-wrap gap-2">

@@ -45,7 +45,7 @@
 {:else if question.kind === 'check'}
 	<CheckQuestion item={question.item} {facts} {draft} {t} {onpick} />
 {:else if question.kind === 'choice'}
-	{#if question.id === 'letterSize'}<LetterSizes {draft} {t} />
+	{#if question.id === 'letterSize'}<LetterSizes {draft} {t} {onpick} />
 	{:else}<ChoiceQuestion name={question.id} {draft} {t} {namesSeats} {onpick} />{/if}
 {:else if question.id === 'heel' || question.id === 'seatGive' || question.id === 'surfaceThickness'}
 	<PickQuestion name={question.id} {draft} {t} {issues} {onpick} />

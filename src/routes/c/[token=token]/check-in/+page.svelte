@@ -10,6 +10,7 @@
 	import CheckInThanks from '$lib/ui/check-in/CheckInThanks.svelte';
 	import TickList from '$lib/ui/check-in/TickList.svelte';
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
+	import Button from '$lib/ui/kit/Button.svelte';
 	import DiscomfortQuestions from '$lib/ui/walk/DiscomfortQuestions.svelte';
 	import EmergencyStop from '$lib/ui/walk/EmergencyStop.svelte';
 	import SignQuestions from '$lib/ui/walk/SignQuestions.svelte';
@@ -104,7 +105,7 @@
 				{/if}
 				<TickList prefix="" options={[['nothing', t.checkIn.noDiscomfort]]} {visit} />
 				{#if visit.answers.nothing !== 'yes'}
-					<div class="mt-3"><DiscomfortQuestions draft={visit} {t} {issues} /></div>
+					<div class="mt-3"><DiscomfortQuestions draft={visit} {t} {issues} offersNothing={false} /></div>
 				{/if}
 			</section>
 			<SignQuestions draft={visit} {t} {issues} stop={halt} />
@@ -113,7 +114,7 @@
 				<p class="text-ink-soft">{t.checkIn.newsLead}</p>
 				<TickList prefix="news" options={NEWS.map((news) => [news, t.checkIn.news[news]] as const)} {visit} />
 			</section>
-			<p class="mt-8"><button class="btn btn-main w-full sm:w-auto">{t.checkIn.send}</button></p>
+			<p class="mt-8"><Button look="main" size="thumb" class="w-full sm:w-auto">{t.checkIn.send}</Button></p>
 		</form>
 		<p class="mt-6 text-note"><a href="/c/{data.token}/plan">{t.checkIn.plan}</a></p>
 	{/if}

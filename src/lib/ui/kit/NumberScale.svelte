@@ -1,36 +1,37 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import type { Answering } from './answering';
 
 	interface Props {
-		/** The answer that is chosen. */
-		field: string;
+		/** Name of the field. */
+		name: string;
 		/** The numbers to choose from; the first stands where nothing is chosen yet. */
 		options: readonly string[];
-		draft: Answering;
+		value: string | undefined;
 		legend: Snippet;
 		/** What is missing, between the question and its numbers. */
 		fault?: string | null;
+		onchange: (value: string) => void;
 	}
 
-	let { field, options, draft, legend, fault = null }: Props = $props();
+	let { name, options, value, legend, fault = null, onchange }: Props = $props();
 
-	const chosen = $derived(draft.answers[field] || options[0]);
+	const chosen = $derived(value || options[0]);
 </script>
 
+<!-- Native radio buttons, as the rows of choices are. -->
 <fieldset>
 	<legend>{@render legend()}</legend>
 	{#if fault}<p class="border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{fault}</p>{/if}
 	<div class="scale">
-		{#each options as value (value)}
+		{#each options as option (option)}
 			<label class="mark">
 				<input
 					type="radio"
-					name={field}
-					{value}
-					checked={chosen === value}
-					onchange={() => draft.set(field, value)}
-				/><span>{value}</span>
+					{name}
+					value={option}
+					checked={chosen === option}
+					onchange={() => onchange(option)}
+				/><span>{option}</span>
 			</label>
 		{/each}
 	</div>

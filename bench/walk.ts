@@ -1,0 +1,64 @@
+import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM } from '../bin/lib/packages.mjs';
+import { sendTo } from '../e2e/support';
+import { walkOneByOne } from '../e2e/walker';
+import { EIGHT } from '../e2e/walkers';
+import { walkSeconds } from '../src/lib/core/asking';
+import { print, quantile, rounded } from './measure';
+
+const BASE = process.env.BASE_URL ?? 'http://127.0.0.1:4280';
+
+/** Words on a page as it is shown. */
+async function wordsOf(page: Page): Promise<number> {
+	const text = await page.locator('main').innerText();
+	return text.split(/\s+/).filter((word) => /\p{L}|\d/u.test(word)).length;
+}
+
+/**
+ * The short walk as eight kinds of people do it on a phone, from the first page to the button that asks for the plan: taps, keys, words that
+ * were shown, lengths that were typed, and the minutes that these take. Needs the demo to run.
+ */
+export async function benchWalk(): Promise<void> {
+	const browser = await chromium.launch({
+		executablePath: CHROMIUM,
+		chromiumSandbox: process.getuid?.() !== 0,
+		args: ['--disable-gpu', '--disable-quic', '--disable-dev-shm-usage']
+	});
+	const minutes: number[] = [];
+	try {
+		for (const [who, answers] of Object.entries(EIGHT)) {
+			const desk = await (await browser.newContext({ baseURL: BASE })).newPage();
+			const { link } = await sendTo(desk, `Bench ${who.replace(/\W+/g, ' ')} ${Date.now()}`);
+			const phone = await browser.newContext({
+				baseURL: BASE,
+				viewport: { width: 390, height: 844 },
+				hasTouch: true,
+				isMobile: true
+			});
+			const page = await phone.newPage();
+			await page.goto(link);
+			const first = await wordsOf(page);
+			await page.getByRole('button', { name: /Begin/ }).tap();
+			const cost = await walkOneByOne(page, answers, { hasTouch: true });
+			const told = { ...cost, words: cost.words + first, taps: cost.taps + 2 };
+			const took = walkSeconds(told) / 60;
+			minutes.push(took);
+			print({ bench: 'walk', who, ...told, minutes: rounded(took) });
+			await phone.close();
+			await desk.context().close();
+		}
+	} finally {
+		await browser.close();
+	}
+	print({
+		bench: 'walk',
+		who: 'all eight',
+		medianMinutes: rounded(
+			quantile(
+				minutes.sort((a, b) => a - b),
+				0.5
+			)
+		),
+		mostMinutes: rounded(Math.max(...minutes))
+	});
+}

@@ -1,0 +1,29 @@
+<script lang="ts">
+	interface Props {
+		id: string;
+		label: string;
+		hint?: string;
+		value: number;
+		least: number;
+		most: number;
+		step?: number;
+		oninput: (value: number) => void;
+	}
+
+	let { id, label, hint = '', value, least, most, step = 1, oninput }: Props = $props();
+</script>
+
+<!-- The browser's own: it follows the finger pixel by pixel, which is what measuring against the screen needs. -->
+<label class="block font-semibold" for={id}>{label}</label>
+{#if hint}<p id="{id}-hint" class="text-note text-ink-soft">{hint}</p>{/if}
+<input
+	{id}
+	class="kit-range"
+	type="range"
+	min={least}
+	max={most}
+	{step}
+	{value}
+	aria-describedby={hint ? `${id}-hint` : undefined}
+	oninput={(event) => oninput(Number(event.currentTarget.value))}
+/>

@@ -42,6 +42,9 @@ const MATRIX: Readonly<Record<string, Record<Who, Answer>>> = {
 	'/c/[token=token]/again': WRONG_SECRET,
 	'/c/[token=token]/check-in': WRONG_SECRET,
 	'/c/[token=token]/draft': WRONG_SECRET,
+	'/c/[token=token]/draft/live': WRONG_SECRET,
+	'/c/[token=token]/side': WRONG_SECRET,
+	'/kit': OPEN,
 	'/c/[token=token]/measure': WRONG_SECRET,
 	'/c/[token=token]/messages': WRONG_SECRET,
 	'/c/[token=token]/other-device': WRONG_SECRET,
@@ -76,6 +79,7 @@ const MATRIX: Readonly<Record<string, Record<Who, Answer>>> = {
 const A_ROUND = {
 	name: 'x',
 	way: 'upright',
+	route: 'short',
 	subject: 'x',
 	body: 'x',
 	startsOn: '2099-01-01',

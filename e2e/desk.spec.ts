@@ -340,6 +340,7 @@ test('two coordinators on one case: the second to settle sees what came in', asy
 	await employee.goto(`${link}/messages`);
 	await employee.getByLabel('Write to your coordinator').fill('The first question');
 	await employee.getByRole('button', { name: 'Send' }).click();
+	await expect(employee.getByText('The first question')).toBeVisible();
 	await page.goto('/desk/people?q=ruta');
 	await page.getByRole('link', { name: 'Ruta Wexcombe' }).click();
 	await expect(page.getByRole('heading', { name: 'Ruta Wexcombe' })).toBeVisible();

@@ -22,7 +22,7 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await hydrated(employee);
 	await employee.getByRole('button', { name: 'Now' }).click();
 	await expect(drawing).toHaveAccessibleName(/Nothing is built/);
-	await expect(employee.getByText('keys 9.4 cm too high').first()).toBeVisible();
+	await expect(employee.getByText('keys 9.9 cm too high').first()).toBeVisible();
 
 	await employee.getByRole('button', { name: 'Seat', exact: true }).click();
 	await expect(employee.getByRole('button', { name: 'Seat', exact: true })).toHaveAttribute(
@@ -57,7 +57,7 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await page.goto(caseUrl);
 	await hydrated(page);
 	await page.getByRole('button', { name: 'At first' }).click();
-	await expect(page.getByRole('img', { name: /Elbow: keys 9.4 cm too high/ }).first()).toBeVisible();
+	await expect(page.getByRole('img', { name: /Elbow: keys 9.9 cm too high/ }).first()).toBeVisible();
 	await page.getByRole('button', { name: 'Now', exact: true }).click();
 	await expect(
 		page.getByRole('img', { name: new RegExp(`seat ${(Number(planned) - 3).toFixed(1)} cm`) })

@@ -76,7 +76,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await page.goto(caseUrl);
 	await hydrated(page);
 	await page.getByRole('button', { name: 'At first' }).click();
-	await expect(page.getByRole('img', { name: /Elbow: keys 9.4 cm too high/ }).first()).toBeVisible();
+	await expect(page.getByRole('img', { name: /Elbow: keys 9.9 cm too high/ }).first()).toBeVisible();
 	await page.getByRole('button', { name: 'Now', exact: true }).click();
 	await expect(page.getByRole('img', { name: /seat 48.0 cm/ }).first()).toBeVisible();
 	await expect(page.getByRole('heading', { name: 'Done Seat' })).toBeVisible();

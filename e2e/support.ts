@@ -104,7 +104,7 @@ export async function noneOfThese(page: Page): Promise<void> {
 /** Begins; asked for everything where the complete route is wanted. */
 export async function begin(page: Page, link: string, route: 'short' | 'complete' = 'short'): Promise<void> {
 	await page.goto(link);
-	if (route === 'complete') await page.getByLabel(/^Ask me everything/).check();
+	if (route === 'complete') await page.getByLabel(/Ask me everything/).check();
 	await page.getByRole('button', { name: /Begin/ }).click();
 }
 

@@ -219,7 +219,7 @@ function legOf(p: Posture, drawnAs: DrawnAs): Point[] {
 }
 
 /** How far the other foot is before the near one, in fractions of stature: sitting a little, standing in a split stance. Ours. */
-const FAR_FOOT = { sitting: 0.05, standing: 0.15 } as const;
+const FAR_FOOT = { sitting: 0.022, standing: 0.15 } as const;
 
 /** The other leg: sitting, its lower half beside the near one; standing, a step ahead of it. */
 function farLegOf(p: Posture, drawnAs: DrawnAs): Point[] {

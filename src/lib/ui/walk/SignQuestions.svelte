@@ -85,22 +85,38 @@
 
 <style>
 	.sign {
-		padding: 0.5rem 0;
+		padding: 0.375rem 0;
 		border-bottom: 1px solid var(--rule);
 	}
+	/* The words beside their answers, so that a whole group fits on a phone. */
 	.sign :global(.kit-choices) {
 		display: flex;
-		flex-wrap: wrap;
 		align-items: center;
 		gap: 0.5rem;
 	}
 	.sign :global(legend) {
 		float: left;
-		flex: 1 1 13rem;
+		flex: 1 1 0;
+		min-width: 0;
 		padding: 0;
-		font: 400 var(--text-body) / 1.4 var(--font-sans) !important;
+		font: 400 var(--text-body) / 1.35 var(--font-sans) !important;
 	}
 	.sign :global(.options) {
+		flex-wrap: nowrap;
+		gap: 0.375rem;
 		margin-top: 0;
+	}
+	.sign :global(.kit-choice) {
+		justify-content: center;
+		min-width: 3.25rem;
+		padding-inline: 0.5rem;
+	}
+	.sign :global(.kit-choice input) {
+		left: 0;
+		width: 0.5rem;
+		height: 100%;
+	}
+	.sign :global(.tick) {
+		display: none;
 	}
 </style>

@@ -35,10 +35,10 @@
 			{#each data.look as { id, step } (id)}
 				{@const words = t.side.points[id]}
 				<li class="border-b border-rule py-3">
-					<p>{words.look}</p>
 					<ChoiceRows
 						name={id}
 						legend={words.name}
+						hint={words.look}
 						{options}
 						value={seen[id] ?? ''}
 						look="wrap"

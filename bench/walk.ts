@@ -1,17 +1,19 @@
-import { chromium, type Page } from '@playwright/test';
+import { chromium } from '@playwright/test';
 import { CHROMIUM } from '../bin/lib/packages.mjs';
 import { sendTo } from '../e2e/support';
-import { walkOneByOne } from '../e2e/walker';
+import { walkOneByOne, wordsOf } from '../e2e/walker';
 import { EIGHT } from '../e2e/walkers';
 import { walkSeconds } from '../src/lib/core/asking';
-import { print, quantile, rounded } from './measure';
+import { print, rounded } from './measure';
 
 const BASE = process.env.BASE_URL ?? 'http://127.0.0.1:4280';
 
-/** Words on a page as it is shown. */
-async function wordsOf(page: Page): Promise<number> {
-	const text = await page.locator('main').innerText();
-	return text.split(/\s+/).filter((word) => /\p{L}|\d/u.test(word)).length;
+/** The middle of some numbers; of an even count the mean of the two in the middle. */
+function medianOf(numbers: readonly number[]): number {
+	const sorted = [...numbers].sort((a, b) => a - b);
+	const at = (i: number) => sorted[Math.floor(i)] ?? NaN;
+	const middle = (sorted.length - 1) / 2;
+	return (at(middle) + at(Math.ceil(middle))) / 2;
 }
 
 /**
@@ -37,7 +39,7 @@ export async function benchWalk(): Promise<void> {
 			});
 			const page = await phone.newPage();
 			await page.goto(link);
-			const first = await wordsOf(page);
+			const first = wordsOf(await page.locator('main').innerText());
 			await page.getByRole('button', { name: /Begin/ }).tap();
 			const cost = await walkOneByOne(page, answers, { hasTouch: true });
 			const told = { ...cost, words: cost.words + first, taps: cost.taps + 2 };
@@ -53,12 +55,7 @@ export async function benchWalk(): Promise<void> {
 	print({
 		bench: 'walk',
 		who: 'all eight',
-		medianMinutes: rounded(
-			quantile(
-				minutes.sort((a, b) => a - b),
-				0.5
-			)
-		),
+		medianMinutes: rounded(medianOf(minutes)),
 		mostMinutes: rounded(Math.max(...minutes))
 	});
 }

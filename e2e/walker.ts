@@ -23,7 +23,8 @@ interface Walking {
 	readonly cost: WalkCost;
 }
 
-const wordsOf = (text: string) => text.split(/\s+/).filter((word) => /\p{L}|\d/u.test(word)).length;
+/** Words as they are read: the numbers of a scale are looked at, not read one by one. */
+export const wordsOf = (text: string) => text.split(/\s+/).filter((word) => /\p{L}/u.test(word)).length;
 
 async function press({ press: touch, cost }: Walking, at: Locator): Promise<void> {
 	cost.taps += 1;

@@ -172,7 +172,7 @@ describe('a round', () => {
 		name: 'Spring',
 		filter: { teams: ['Round'], country: '', notAnsweredWithinDays: 0 },
 		way: 'open',
-			route: 'complete',
+		route: 'complete',
 		subject: 'A look, {name}',
 		body: 'Hello {name}, until {until}.',
 		startsOn: '2026-03-02',

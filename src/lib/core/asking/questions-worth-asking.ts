@@ -88,13 +88,16 @@ export function questionsWorthAsking(answers: Answers, asking: Asking): WorthAsk
 const ALWAYS_FROM = 1;
 
 /** Time for everything that is asked on the short route, s. Ours: what the letter promises. */
-const BUDGET_S = 465;
+const BUDGET_S = 375;
 
 /** Most lengths that are typed on the short route. Ours: who measures more stops half-way. */
 const MOST_LENGTHS = 8;
 
 /** A worth below this is not worth anybody's time on the short route. Working assumption of ours. */
 const LEAST_WORTH = 0.1;
+
+/** What hurts is always looked into: so many questions about it are asked whatever the time, from this worth on. Ours. */
+const ABOUT_COMPLAINTS = { most: 3, from: 0.4 } as const;
 
 /** Whether an answer would change what the checks say or what is built, not only what is looked at first. */
 const isOfPlan = ({ changes }: WorthAsking) => changes.includes('verdict') || changes.includes('step');
@@ -119,15 +122,20 @@ export function openQuestions(answers: Answers, asking: Asking, route: Route): Q
 			.sort((a, b) => b.worth - a.worth)
 			.slice(Math.max(0, MOST_LENGTHS - typed - needed - kept))
 	);
+	const complaints = worthy
+		.filter((one) => !isFirst(one) && !isTyped(one.question) && one.worth >= ABOUT_COMPLAINTS.from)
+		.sort((a, b) => b.worth - a.worth)
+		.slice(0, ABOUT_COMPLAINTS.most);
 	const chosen = new Set(
 		worthy.filter((one) => isFirst(one) && !surplus.has(one)).map(({ question }) => question.id)
 	);
+	for (const { question } of complaints) chosen.add(question.id);
 	const spent = questionsOf(answers, asking)
 		.filter((question) => isAnswered(question, answers) || chosen.has(question.id))
 		.reduce((sum, question) => sum + secondsOf(question), 0);
 	let left = BUDGET_S - spent;
 	const rest = worthy
-		.filter((one) => !isFirst(one) && !surplus.has(one))
+		.filter((one) => !chosen.has(one.question.id) && !surplus.has(one))
 		.sort((a, b) => b.worth / b.seconds - a.worth / a.seconds);
 	for (const { question, seconds } of rest) {
 		if (seconds > left) continue;

@@ -25,10 +25,7 @@ export const start = {
 	everything: (minutes: number) => `Ask me everything (about ${minutes} minutes)`,
 	linesTitle: 'Before you begin',
 	lines: [
-		[
-			'What',
-			'Heights of your table, chair and screen, a few body lengths, what you notice, what hurts, and what you have at home. No photos.'
-		],
+		['What', 'A few heights of your furniture and body, what hurts, and what you have at home. No photos.'],
 		['Why', 'To work out what fits you, and what in your home can fix what doesn’t.'],
 		['Who', 'You and the health coordinator who wrote to you. Nobody else, and not your manager.'],
 		['How long', 'Until you withdraw it here, or you’re taken off the coordinator’s list.'],
@@ -47,9 +44,9 @@ export const nav = {
 	next: (page: string) => `Next: ${page}`,
 	on: 'Next',
 	skip: 'Skip',
-	how: 'How to measure',
-	howAndWhy: 'How to look, and why',
-	measured: 'I measured it',
+	how: 'How?',
+	howAndWhy: 'Why?',
+	measured: 'Other',
 	minutesLeft: (minutes: number) => `about ${minutes} min left`,
 	almostDone: 'nearly done',
 	nothingHere: 'There’s nothing to answer here. Go on.',

@@ -170,9 +170,7 @@ export const fields = {
 
 export const hints = {
 	stature: '',
-	heel: '0 if you work in socks',
 	drawnAs: 'Changes only the drawing.',
-	seatKind: 'The questions and the plan follow what you choose.',
 	seatHeight: 'Measure it while nobody sits on it.',
 	letterSize:
 		'Hold your phone beside your screen. Set its scale once under “No tape?” for letters of true size.',
@@ -181,7 +179,7 @@ export const hints = {
 	sex: 'Used only to estimate what you don’t measure.',
 	surfaceHeight: 'A straight line down from the top, at the front.',
 	surfaceThickness: 'Include any rail or drawer where your legs go.',
-	seatGive: 'Press it down with your hand. For a hard chair, 0.',
+	seatGive: 'Press it down with your hand.',
 	seatDepth: '',
 	popliteal: 'Sit barefoot with your feet flat. Measure from the floor to the crease behind the knee.',
 	thigh: 'Sit upright on something hard. Measure from the seat to the highest point of your thigh.',
@@ -195,7 +193,6 @@ export const hints = {
 	baseLong: 'For a laptop, the laptop itself.',
 	distance: 'As you usually sit.',
 	homeRow: 'To the middle row of keys.',
-	by: 'Sheets of A4 end to end are 29.7 cm each. A hand-span is the last resort.',
 	bodyBy: 'It’s easier with somebody’s help.'
 } as Readonly<Partial<Record<string, string>>>;
 

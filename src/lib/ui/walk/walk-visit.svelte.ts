@@ -77,15 +77,18 @@ export class WalkVisit {
 			(question) => question.page === page && this.stood[question.id]
 		);
 	});
+	private isGoing = false;
+	private held: { readonly page: Page | null; readonly id: string | null } = { page: null, id: null };
 	/** The question that is shown where one is shown at a time. */
 	readonly current: Question | null = $derived.by(() => {
-		const { at } = this.place.query;
-		return (
-			this.questions.find(({ id }) => id === at) ??
-			this.questions.find(({ id }) => this.walk.open.some((open) => open.id === id)) ??
-			this.questions[0] ??
-			null
-		);
+		const { page, query } = this.place;
+		const named = (id: string | null) => this.questions.find((question) => question.id === id);
+		// The first that is open as the page came, and that one until somebody goes on: an answer to it must not take it away.
+		const held = this.held.page === page ? named(this.held.id) : undefined;
+		const open = this.questions.find(({ id }) => this.walk.open.some((one) => one.id === id));
+		const current = named(query.at) ?? held ?? open ?? this.questions[0] ?? null;
+		this.held = { page, id: current?.id ?? null };
+		return current;
 	});
 	readonly minutes: number = $derived.by(() => minutesLeft(this.walk.open));
 	readonly issues: readonly FieldIssue[] = $derived.by(() => {
@@ -157,6 +160,13 @@ export class WalkVisit {
 
 	/** Goes on from the question that is shown, or from all of the page; what is missing there is shown first. */
 	async goOn(isOneAtATime: boolean): Promise<void> {
+		// A second tap while the next question is on its way is meant for this one.
+		if (this.isGoing) return;
+		this.isGoing = true;
+		await this.goFrom(isOneAtATime).finally(() => (this.isGoing = false));
+	}
+
+	private async goFrom(isOneAtATime: boolean): Promise<void> {
 		const { page, way } = this.place;
 		// An emergency comes before anything that is missing.
 		if (this.stopAtSigns()) return;

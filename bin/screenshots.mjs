@@ -89,7 +89,7 @@ await run(async () => {
 	const phone = await open(PHONE);
 	await phone.goto(await linkOf(phone, 'Sunniva Peatling'));
 	await shoot(phone, 'phone-start');
-	await phone.goto(`${mirela}/feet`);
+	await phone.goto(`${mirela}/hands?at=sittingElbow`);
 	await shoot(phone, 'phone-walk');
 	await phone.goto(`${mirela}/discomfort`);
 	await shoot(phone, 'phone-discomfort');

@@ -26,7 +26,7 @@ function up(name: LengthFieldName, x: number, from: number, to: number, of: 'beh
 	const isShort = to - from < SHORT_MM;
 	const beside = isShort ? NEAR_MM : BESIDE_MM;
 	const high = Math.max(to - from + (isShort ? EDGE_MM : 2 * EDGE_MM), beside * 0.8);
-	const low = Math.max(-30, (from + to) / 2 - high / 2);
+	const low = Math.max(Math.min(-30, from - 20), (from + to) / 2 - high / 2);
 	const left = of === 'ahead' ? x - EDGE_MM : x + EDGE_MM - beside;
 	return {
 		name,

@@ -152,6 +152,11 @@
 		color: var(--sheet);
 	}
 	@media print {
+		ol {
+			clear: both;
+			columns: 2;
+			column-gap: 0.8cm;
+		}
 		.step {
 			break-inside: avoid;
 			padding: 0.2rem 0;

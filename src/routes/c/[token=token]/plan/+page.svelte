@@ -87,15 +87,17 @@
 				</details>
 			{/if}
 			<LookCloser closer={data.closer} token={data.token} {t} />
-			<PlanNext token={data.token} {isDone} next={data.next} earlier={data.earlier} {t} />
-			<WhatStaysOpen
-				advice={data}
-				isRecommended={data.shown === 0}
-				requests={data.requests}
-				hrefOf={(page) => `/c/${data.token}/${page}`}
-				{t}
-				unit={data.unit}
-			/>
+			<div class="no-print">
+				<PlanNext token={data.token} {isDone} next={data.next} earlier={data.earlier} {t} />
+				<WhatStaysOpen
+					advice={data}
+					isRecommended={data.shown === 0}
+					requests={data.requests}
+					hrefOf={(page) => `/c/${data.token}/${page}`}
+					{t}
+					unit={data.unit}
+				/>
+			</div>
 			<p class="no-print mt-8 flex flex-wrap gap-x-6 gap-y-3 border-t border-rule pt-4 text-note">
 				<a href="/c/{data.token}/{PAGES[2]}">{t.plan.correct}</a>
 				<a href="/c/{data.token}/messages">{t.messages.link}</a>
@@ -106,7 +108,7 @@
 				<a href="/c/{data.token}/withdraw">{t.plan.withdraw}</a>
 			</p>
 		</section>
-		<div class="beside min-w-0">
+		<div class="beside no-print min-w-0">
 			<BesideHeights corner={data.corner} advice={data} {t} unit={data.unit} />
 		</div>
 	</main>
@@ -139,9 +141,15 @@
 			grid-area: beside;
 		}
 	}
+	/* One sheet of A4: the drawing beside what it says, the steps in two columns below. */
 	@media print {
 		.layout {
 			display: block;
+		}
+		.drawing {
+			float: left;
+			width: 8.4cm;
+			margin: 0 0.6cm 0.3cm 0;
 		}
 	}
 </style>

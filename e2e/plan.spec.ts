@@ -1,0 +1,107 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { answeredLike, hydrated } from './support';
+
+test('what the plan builds with is checked before it is built, and what differs is planned again', async ({
+	page,
+	browser
+}) => {
+	const { link } = await answeredLike(page, 'Sigrun Sizerova', 'Mirela Oakhanger');
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	const asked = employee.getByRole('region', { name: 'Check before you build' }).getByRole('listitem');
+	const before = await asked.count();
+	expect(before).toBeGreaterThan(0);
+	// What can't be right is said, and nothing is planned by it.
+	await asked
+		.first()
+		.getByText(/^No, it’s/)
+		.click();
+	const height = asked.first().getByRole('textbox');
+	await height.fill('a lot');
+	await asked.first().getByRole('button', { name: 'Plan again with this' }).click();
+	await expect(asked.first().getByText(/can’t read this as a length/)).toBeVisible();
+	await height.fill('9');
+	await asked.first().getByRole('button', { name: 'Plan again with this' }).click();
+	await expect(asked).toHaveCount(before - 1);
+	await employee.getByRole('button', { name: 'Yes, about' }).first().click();
+	await expect(asked).toHaveCount(Math.max(0, before - 2));
+});
+
+test('looked at from the side, what is off leads back to its step; what was not asked is there for a closer look', async ({
+	page,
+	browser
+}) => {
+	const { link } = await answeredLike(page, 'Sidsel Sideways', 'Mirela Oakhanger');
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	await employee.getByRole('link', { name: 'Look from the side' }).click();
+	await expect(employee.getByRole('heading', { name: 'Look from the side' })).toBeVisible();
+	const points = employee.getByRole('group');
+	await expect(points).toHaveCount(10);
+	await employee.getByRole('group', { name: 'Top of the screen' }).getByText('Looks off').click();
+	await expect(employee.getByText('One thing to go back to.')).toBeVisible();
+	await employee.getByRole('link', { name: 'Back to the step “Screen”' }).click();
+	await expect(employee).toHaveURL(/\/plan#step-screen$/);
+	await employee.getByText('Look closer', { exact: true }).click();
+	await employee.getByRole('link', { name: /^Back and shoulders, about \d min$/ }).click();
+	await expect(employee.getByRole('heading', { name: 'Back and shoulders' })).toBeVisible();
+	await expect(employee.locator('section.question.current')).toHaveCount(1);
+});
+
+test('the plan prints on one sheet of A4', async ({ page, browser }) => {
+	const { link } = await answeredLike(page, 'Pia Printova', 'Mirela Oakhanger');
+	const employee = await (await browser.newContext()).newPage();
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	const pdf = (await employee.pdf({ preferCSSPageSize: true, format: 'A4' })).toString('latin1');
+	expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+});
+
+test('every control stands on its page, works by keys, and axe finds nothing: light, dark and forced colours', async ({
+	browser
+}) => {
+	for (const colours of [{}, { colorScheme: 'dark' }, { forcedColors: 'active' }] as const) {
+		const context = await browser.newContext({ ...colours, reducedMotion: 'reduce' });
+		const page = await context.newPage();
+		await page.goto('/kit');
+		await hydrated(page);
+		const { violations } = await new AxeBuilder({ page })
+			.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+			.analyze();
+		expect(violations.map((v) => `${v.id} ${v.nodes[0]?.html.slice(0, 120)}`)).toEqual([]);
+		await page.getByRole('button', { name: 'Open a dialog' }).press('Enter');
+		await expect(page.getByRole('dialog', { name: 'A dialog' })).toBeVisible();
+		await page.keyboard.press('Escape');
+		await expect(page.getByRole('dialog')).toHaveCount(0);
+		await page.getByRole('button', { name: 'Open a menu' }).press('Enter');
+		await page.keyboard.press('ArrowDown');
+		await page.keyboard.press('Enter');
+		await expect(page.getByRole('status')).toHaveText(/^Menu: /);
+		await page.getByRole('radio', { name: 'Pear' }).first().focus();
+		await page.keyboard.press('ArrowDown');
+		await expect(page.getByRole('radio', { name: 'Plum' }).first()).toBeChecked();
+		await context.close();
+	}
+});
+
+test('the controls of forms work before scripts: they are filled in and read by the browser alone', async ({
+	browser
+}) => {
+	const page = await (await browser.newContext({ javaScriptEnabled: false })).newPage();
+	await page.goto('/kit');
+	await page.getByLabel('Plain', { exact: true }).fill('typed');
+	await page.getByRole('radio', { name: 'Plum' }).first().check();
+	await page.getByRole('checkbox', { name: 'A box', exact: true }).uncheck();
+	await page.getByLabel('A list', { exact: true }).selectOption('plum');
+	await page.getByLabel('A list that is searched').selectOption('apple');
+	await page.getByText('A line that opens').click();
+	await expect(page.getByText('What was folded.')).toBeVisible();
+	const given = await page
+		.locator('form')
+		.evaluate((form: HTMLFormElement) => [...new FormData(form).entries()]);
+	expect(Object.fromEntries(given)).toMatchObject({ plain: 'typed', list: 'plum', searched: 'apple' });
+	await expect(page.getByRole('radio', { name: 'Plum' }).first()).toBeChecked();
+});

@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest';
+import { checkedSize, newThing, sizesToCheck } from '.';
+
+const answers = {
+	unit: 'cm',
+	...newThing(0, 'book', 'Atlas', 'cm'),
+	...newThing(1, 'pillow', 'Pillow', 'cm'),
+	...newThing(2, 'ream', 'Paper', 'cm')
+};
+const none = { pieces: [] };
+const plan = {
+	stations: {
+		seat: { pieces: [{ id: 't1', rise: 42 }] },
+		feet: none,
+		keys: none,
+		mouse: none,
+		screen: {
+			pieces: [
+				{ id: 't0#1', rise: 35 },
+				{ id: 't0#2', rise: 35 }
+			]
+		}
+	}
+};
+
+describe('sizes to check', () => {
+	it('are those of firm things that the plan uses by their usual size, together', () => {
+		expect(sizesToCheck(answers, plan)).toEqual([{ index: 0, label: 'Atlas', used: 2, riseMm: 70 }]);
+		expect(sizesToCheck(answers, null)).toEqual([]);
+	});
+
+	it('are not asked again once they were said to be right, or were measured', () => {
+		const [size] = sizesToCheck(answers, plan);
+		if (!size) throw new Error('one is asked');
+		expect(sizesToCheck({ ...answers, ...checkedSize(answers, size) }, plan)).toEqual([]);
+		const measured = checkedSize(answers, size, 81);
+		// A pile of two that is 81 mm high: each is 41.
+		expect(measured['thing.0.c']).toBe('4.1');
+		expect(sizesToCheck({ ...answers, ...measured }, plan)).toEqual([]);
+		expect(sizesToCheck({ ...answers, 'thing.0.c': '5.2' }, plan)).toEqual([]);
+	});
+});

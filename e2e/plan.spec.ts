@@ -105,3 +105,27 @@ test('the controls of forms work before scripts: they are filled in and read by 
 	expect(Object.fromEntries(given)).toMatchObject({ plain: 'typed', list: 'plum', searched: 'apple' });
 	await expect(page.getByRole('radio', { name: 'Plum' }).first()).toBeChecked();
 });
+
+test('without network what needs it is greyed out with the reason, and what does not goes on', async ({
+	page,
+	browser
+}) => {
+	const { link } = await answeredLike(page, 'Oda Offgrid', 'Mirela Oakhanger');
+	const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+	const employee = await context.newPage();
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	await context.setOffline(true);
+	await expect(employee.getByText(/^No network just now\. Ticks and heights are kept here/)).toBeVisible();
+	for (const name of ['in: inches', 'Add another place to sit or stand at', /^Ask for it: /, 'Yes, about'])
+		await expect(employee.getByRole('button', { name }).first()).toBeDisabled();
+	await employee.getByRole('button', { name: 'Seat', exact: true }).click();
+	await expect(employee.getByRole('button', { name: 'Seat', exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await context.setOffline(false);
+	await expect(employee.getByRole('button', { name: 'in: inches' })).toBeEnabled();
+	await expect(employee.getByText('Your coordinator has your answers.')).toBeVisible();
+	await context.close();
+});

@@ -12,10 +12,8 @@ export const frame = {
 	textSize: { label: 'Text size', normal: 'normal', large: 'large', larger: 'larger' },
 	unitLabel: 'Lengths in',
 	unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
-	change: 'Change',
 	pages: 'Pages',
-	contents: 'Contents',
-	pageOf: (n: number, of: number) => `${n} of ${of}`
+	contents: 'Contents'
 };
 
 export const start = {

@@ -18,8 +18,7 @@ export const pages = {
 	feet: {
 		short: 'Feet',
 		title: 'Feet and seat',
-		lead: 'Each height rests on the one below, so we begin at the floor.',
-		standing: 'You stand here, so there’s no seat to measure. Go on.'
+		lead: 'Each height rests on the one below, so we begin at the floor.'
 	},
 	back: {
 		short: 'Back',
@@ -307,7 +306,6 @@ export const options = {
 
 export const issues = {
 	missing: 'Please fill this in.',
-	decides: 'This length decides what’s still open, so measure it well.',
 	cant: 'Can’t measure it now',
 	standsIn: (length: string) =>
 		`Then we’ll use a usual ${length}, and call everything that depends on it unsure.`,

@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
+	import { isOffline } from '../walk/is-offline.svelte';
 	import UnitButtons from '../walk/UnitButtons.svelte';
 
 	interface Props {
@@ -27,7 +28,7 @@
 	<p class="font-title font-semibold">{t.product}</p>
 	<p class="order-last w-full text-note text-ink-soft md:order-none md:w-auto" role="status">{status}</p>
 	<form method="POST" action="?/unit" class="no-print flex gap-1" aria-label={t.frame.unitLabel} use:enhance>
-		<UnitButtons {unit} {t} />
+		<UnitButtons {unit} disabled={isOffline.current} {t} />
 	</form>
 </header>
 
@@ -44,7 +45,7 @@
 	{/if}
 	{#if spots.length < MOST_SPOTS}
 		<form method="POST" action="?/spot">
-			<button class="link-button min-h-11">{t.spots.add}</button>
+			<button class="link-button min-h-11" disabled={isOffline.current}>{t.spots.add}</button>
 		</form>
 	{/if}
 </nav>

@@ -5,6 +5,7 @@
 	import type { MeasurableName } from '$lib/core/checks';
 	import type { Catalogue } from '$lib/messages';
 	import { checkWords } from '../gap-mark/check-words';
+	import { isOffline } from '../walk/is-offline.svelte';
 	import { planTitle } from './plan-title';
 	import type { PlanVisit } from './plan-visit.svelte';
 
@@ -99,7 +100,7 @@
 		class="notice no-print flex flex-wrap justify-between gap-3"
 	>
 		<span>{t.plan.behind}</span>
-		<button class="btn">{t.plan.renew}</button>
+		<button class="btn" disabled={isOffline.current}>{t.plan.renew}</button>
 	</form>
 {:else if data.isNewPlan && visit.isWorked && visit.steps.length > 0}
 	<p class="notice">{keptNames ? t.plan.kept(keptNames) : t.plan.keptNone}</p>
@@ -123,11 +124,11 @@
 				false
 			)}</span
 		>
-		<button class="btn" name="plan" value="moving">{t.spots.move}</button>
+		<button class="btn" name="plan" value="moving" disabled={isOffline.current}>{t.spots.move}</button>
 	</form>
 {:else if data.isMoving}
 	<form method="POST" action="?/renew" use:enhance class="notice no-print">
-		<button class="link-button min-h-11">{t.spots.stay}</button>
+		<button class="link-button min-h-11" disabled={isOffline.current}>{t.spots.stay}</button>
 	</form>
 {/if}
 {#if data.measureNext}

@@ -3,6 +3,7 @@
 	import { page } from '$app/state';
 	import type { Catalogue } from '$lib/messages';
 	import type { PlanVisit } from './plan-visit.svelte';
+	import { isOffline } from '../walk/is-offline.svelte';
 	import Ladder from './Ladder.svelte';
 	import StepList from './StepList.svelte';
 
@@ -63,7 +64,9 @@
 		</p>
 	{:else}
 		<form method="POST" action="?/choose" use:enhance class="no-print mt-4 flex flex-wrap items-center gap-3">
-			<button class="btn" name="plan" value={visit.data.shown + 1}>{t.plan.workOnThis}</button>
+			<button class="btn" name="plan" value={visit.data.shown + 1} disabled={isOffline.current}
+				>{t.plan.workOnThis}</button
+			>
 			<span class="text-note text-ink-soft">{t.plan.workOnThisNote}</span>
 		</form>
 	{/if}
@@ -86,7 +89,9 @@
 		{#each leftOut as piece (piece.id)}
 			<form method="POST" action="?/out" use:enhance>
 				<input type="hidden" name="piece" value={piece.id} />
-				<button class="btn btn-small" name="out" value="no">{t.plan.putBack(piece.label)}</button>
+				<button class="btn btn-small" name="out" value="no" disabled={isOffline.current}
+					>{t.plan.putBack(piece.label)}</button
+				>
 			</form>
 		{/each}
 	</div>

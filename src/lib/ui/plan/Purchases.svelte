@@ -6,6 +6,7 @@
 	import type { OpenGap, PurchaseId } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 
+	import { isOffline } from '../walk/is-offline.svelte';
 	interface Props {
 		/** Null where they have not been worked out yet. */
 		purchases: readonly KeptPurchase[] | null;
@@ -60,6 +61,7 @@
 										<input type="hidden" name="purchase" value={thing} />
 										<button
 											class="btn btn-small"
+											disabled={isOffline.current}
 											name="wanted"
 											value={isAsked ? 'no' : 'yes'}
 											aria-pressed={isAsked}

@@ -187,8 +187,8 @@
 							<!-- A padded back, a cushion and the far arm -->
 							<path
 								class="padded"
-								d="M{slab.x - 4} {slab.y + slab.height}L{high.x - 26} {high.y + 8}Q{high.x - 12} {high.y -
-									10} {high.x + 6} {high.y + 6}L{low.x + 14} {slab.y}Z"
+								d="M{slab.x - 2} {slab.y + slab.height}L{high.x - 24} {high.y + 10}Q{high.x - 10} {high.y -
+									10} {high.x + 8} {high.y + 6}L{slab.x + 10} {slab.y}V{slab.y + slab.height}Z"
 							/>
 						{/if}
 						<path

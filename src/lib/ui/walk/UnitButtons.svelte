@@ -6,10 +6,12 @@
 		unit: LengthUnit;
 		/** Where the choice is posted; that of the form around it if left out. */
 		formaction?: string;
+		/** Where the choice has to be asked of the server, and there is no network. */
+		disabled?: boolean;
 		t: Catalogue;
 	}
 
-	let { unit, formaction, t }: Props = $props();
+	let { unit, formaction, disabled = false, t }: Props = $props();
 </script>
 
 {#each LENGTH_UNITS as option (option)}
@@ -18,6 +20,7 @@
 		name="to"
 		value={option}
 		{formaction}
+		{disabled}
 		formnovalidate
 		aria-pressed={unit === option}
 		aria-label="{option}: {t.frame.unit[option]}">{option}</button

@@ -9,7 +9,6 @@ import {
 	pageBefore,
 	questionAfter,
 	questionBefore,
-	questionsOf,
 	walkOf
 } from '.';
 

@@ -7,21 +7,19 @@
 	import Progress from '../kit/Progress.svelte';
 	import type { Draft } from './draft.svelte';
 	import UnitButtons from './UnitButtons.svelte';
+	import type { WalkVisit } from './walk-visit.svelte';
 
 	interface Props {
 		draft: Draft;
 		t: Catalogue;
 		page: Page;
-		/** Minutes that are left, and what is done of all. */
-		minutes: number;
-		done: number;
-		all: number;
+		visit: WalkVisit;
 		savedAt: Date | null;
 		/** Where the pages of this personal link begin. */
 		home: string;
 	}
 
-	let { draft, t, page, minutes, done, all, savedAt, home }: Props = $props();
+	let { draft, t, page, visit, savedAt, home }: Props = $props();
 
 	const time = new Intl.DateTimeFormat(undefined, { timeStyle: 'short' });
 	const at = $derived(draft.autosave.savedAt ?? savedAt);
@@ -31,7 +29,8 @@
 		if (draft.autosave.state === 'saving') return t.frame.saving;
 		return at ? t.frame.saved(time.format(at)) : '';
 	});
-	const left = $derived(minutes > 0 ? t.nav.minutesLeft(minutes) : t.nav.almostDone);
+	const all = $derived(visit.walk.steps.length);
+	const left = $derived(visit.minutes > 0 ? t.nav.minutesLeft(visit.minutes) : t.nav.almostDone);
 </script>
 
 <header>
@@ -42,7 +41,7 @@
 			<span>{left}</span>
 		</p>
 	</div>
-	<Progress label={t.frame.pages} value={done} most={all} words={left} />
+	<Progress label={t.frame.pages} value={all - visit.walk.open.length} most={all} words={left} />
 	<Disclosure words={t.frame.contents}>
 		{#snippet aside()}<span class="saving" role="status">{saying}</span>{/snippet}
 		<ol>

@@ -114,10 +114,17 @@ export class WalkVisit {
 		return pageAfter(this.walk, this.place.page);
 	}
 
-	/** Whether this is where the walk ends. @param isOneAtATime whether the questions of a page are shown one by one */
-	isLast(isOneAtATime: boolean): boolean {
-		return isOneAtATime ? questionAfter(this.walk, this.current?.id ?? null) === null : this.next === null;
-	}
+	/** What the main buttons say: where one question is shown, and where a page is. */
+	readonly buttons: { readonly one: string; readonly page: string } = $derived.by(() => {
+		const { t } = this.place;
+		const isOpen = this.walk.open.some(({ id }) => id === this.current?.id);
+		const canSkip = isOpen && (this.current?.kind === 'choice' || this.current?.kind === 'check');
+		const isLast = questionAfter(this.walk, this.current?.id ?? null) === null;
+		return {
+			one: isLast ? t.nav.finish : canSkip ? t.nav.skip : t.nav.on,
+			page: this.next ? t.nav.next(t.pages[this.next].short.toLowerCase()) : t.nav.finish
+		};
+	});
 
 	to(page: Page | '', at?: string): Promise<void> {
 		const { token, query } = this.place;

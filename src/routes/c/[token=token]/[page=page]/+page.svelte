@@ -13,6 +13,7 @@
 	import { typedEarly } from '$lib/ui/walk/typed-early';
 	import { walkQuery } from '$lib/ui/walk/walk-query';
 	import { isOneAtATime, WalkVisit } from '$lib/ui/walk/walk-visit.svelte';
+	import WalkFrame from '$lib/ui/walk/WalkFrame.svelte';
 	import WalkBar from '$lib/ui/walk/WalkBar.svelte';
 	import WalkHeader from '$lib/ui/walk/WalkHeader.svelte';
 	import WalkQuestions from '$lib/ui/walk/WalkQuestions.svelte';
@@ -64,16 +65,8 @@
 	const notches = $derived(heightsOnRail(draft.answers, draft.unit, active));
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 	const isPlanned = $derived(visit.finishing.local !== null);
+	const isStopped = $derived(visit.stop.length > 0);
 	const LocalPlan = $derived(visit.finishing.page);
-	const nextWords = $derived.by(() => {
-		const { next, current } = visit;
-		const isOpen = visit.walk.open.some(({ id }) => id === current?.id);
-		const skip = isOpen && (current?.kind === 'choice' || current?.kind === 'check');
-		return {
-			one: visit.isLast(true) ? t.nav.finish : skip ? t.nav.skip : t.nav.on,
-			page: next ? t.nav.next(t.pages[next].short.toLowerCase()) : t.nav.finish
-		};
-	});
 	const stuckHref = $derived(`/c/${data.token}/messages?stuck=${station}.${active ?? ''}`);
 </script>
 
@@ -81,71 +74,54 @@
 <svelte:window onpagehide={() => draft.autosave.leave()} ononline={() => visit.finishing.online()} />
 <svelte:document onvisibilitychange={() => document.visibilityState === 'visible' && void draft.pull()} />
 
-<div class="walk">
-	<div class="rail-column"><Rail {notches} unit={draft.unit} /></div>
-	<form
-		method="POST"
-		action="?/go{visit.place.query.search({}).replace('?', '&')}"
-		class="answers"
-		use:enhance={visit.answer}
-		autocomplete="off"
-		novalidate
-	>
-		<!-- The first button is what Enter presses. -->
-		<button class="hidden" name="go" value="on" tabindex="-1" aria-hidden="true">{t.nav.on}</button>
-		<input type="hidden" name="at" value={visit.current?.id ?? ''} />
-		{#if visit.stop.length === 0}
-			<WalkHeader
-				{draft}
-				{t}
-				page={station}
-				minutes={visit.minutes}
-				done={visit.walk.steps.length - visit.walk.open.length}
-				all={visit.walk.steps.length}
-				savedAt={data.savedAt}
-				home="/c/{data.token}"
-			/>
-		{/if}
-		<div class="columns" class:with-drawing={PAGES_DRAWN.has(station)}>
-			{#if PAGES_DRAWN.has(station) && !isPlanned && visit.stop.length === 0}
-				<aside class="drawing">
-					<StationDrawing
-						page={station}
-						{active}
-						answers={draft.answers}
-						partial={drawn}
-						unit={draft.unit}
-						{t}
-					/>
-				</aside>
+<form
+	method="POST"
+	action="?/go{visit.place.query.search({}).replace('?', '&')}"
+	class="answers"
+	use:enhance={visit.answer}
+	autocomplete="off"
+	novalidate
+>
+	<!-- The first button is what Enter presses. -->
+	<button class="hidden" name="go" value="on" tabindex="-1" aria-hidden="true">{t.nav.on}</button>
+	<input type="hidden" name="at" value={visit.current?.id ?? ''} />
+	<WalkFrame drawing={PAGES_DRAWN.has(station) && !isPlanned && !isStopped ? drawing : undefined}>
+		{#snippet rail()}<Rail {notches} unit={draft.unit} />{/snippet}
+		{#snippet header()}
+			{#if !isStopped}
+				<WalkHeader {draft} {t} page={station} {visit} savedAt={data.savedAt} home="/c/{data.token}" />
 			{/if}
-			<main id="content" class="min-w-0">
-				{#if visit.stop.length > 0}
-					<WalkStop
-						signs={visit.stop}
-						number={data.emergencyNumber}
-						slip={() => (visit.stop = [])}
-						later={() => visit.goOnFromStop()}
-						{t}
-					/>
-				{:else if visit.finishing.local && LocalPlan}
-					<LocalPlan {...visit.finishing.local} {draft} {t} />
-					<p class="mt-6">
-						<Button type="button" onclick={() => (visit.finishing.local = null)}>{t.frame.back}</Button>
-					</p>
-				{:else}
-					<WalkQuestions {visit} {draft} {fault} {t} />
-				{/if}
-			</main>
-		</div>
-		{#if !isPlanned && visit.stop.length === 0}
-			<WalkBar words={nextWords} isBusy={visit.finishing.isBusy} {stuckHref} {t} />
+		{/snippet}
+		{#if isStopped}
+			<WalkStop
+				signs={visit.stop}
+				number={data.emergencyNumber}
+				slip={() => (visit.stop = [])}
+				later={() => visit.goOnFromStop()}
+				{t}
+			/>
+		{:else if visit.finishing.local && LocalPlan}
+			<LocalPlan {...visit.finishing.local} {draft} {t} />
+			<p class="mt-6">
+				<Button type="button" onclick={() => (visit.finishing.local = null)}>{t.frame.back}</Button>
+			</p>
+		{:else}
+			<WalkQuestions {visit} {draft} {fault} {t} />
 		{/if}
-	</form>
-</div>
+		{#snippet bar()}
+			{#if !isPlanned && !isStopped}
+				<WalkBar words={visit.buttons} isBusy={visit.finishing.isBusy} {stuckHref} {t} />
+			{/if}
+		{/snippet}
+	</WalkFrame>
+</form>
+
+{#snippet drawing()}
+	<StationDrawing page={station} {active} answers={draft.answers} partial={drawn} unit={draft.unit} {t} />
+{/snippet}
 
 <style>
-	.walk {
+	.answers {
 		display: grid;
 		grid-template-columns: 2.75rem minmax(0, 1fr);
 		gap: 0.75rem;
@@ -153,56 +129,11 @@
 		margin: 0 auto;
 		padding-right: 0.75rem;
 	}
-	.answers {
-		display: flex;
-		flex-direction: column;
-		min-width: 0;
-		min-height: 100dvh;
-		padding-top: 0.75rem;
-	}
-	.rail-column {
-		position: sticky;
-		top: 0;
-		height: 100dvh;
-	}
-	.columns {
-		padding: 0.5rem 0 1rem;
-	}
-	/* On the phone the drawing keeps the upper part and never scrolls away. */
-	.drawing {
-		position: sticky;
-		top: 0;
-		height: 38dvh;
-		margin: 0 -0.75rem 0.75rem;
-		overflow: hidden;
-		border-block: 1px solid var(--rule);
-		background: var(--sheet);
-		z-index: 4;
-	}
-	@media (max-height: 34rem) {
-		.drawing {
-			position: static;
-		}
-	}
 	@media (min-width: 62rem) {
-		.walk {
+		.answers {
 			grid-template-columns: 4rem minmax(0, 1fr);
 			gap: 2.5rem;
 			padding-right: 1.25rem;
-		}
-		.with-drawing {
-			display: grid;
-			grid-template-columns: minmax(0, 29rem) minmax(0, 1fr);
-			gap: 3rem;
-		}
-		.drawing {
-			order: 2;
-			top: 1.5rem;
-			align-self: start;
-			height: min(36rem, calc(100dvh - 3rem));
-			margin: 0;
-			padding: 1rem;
-			border-inline: 1px solid var(--rule);
 		}
 	}
 </style>

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
-	import { PAGES } from '$lib/core/answers';
 	import { messagesFor } from '$lib/messages';
 	import { savingFault } from '$lib/ui/autosave/saving-fault';
 	import Button from '$lib/ui/kit/Button.svelte';
@@ -14,6 +13,7 @@
 	import PlanDrawing from '$lib/ui/plan/PlanDrawing.svelte';
 	import PlanHeader from '$lib/ui/plan/PlanHeader.svelte';
 	import PlanLead from '$lib/ui/plan/PlanLead.svelte';
+	import PlanLinks from '$lib/ui/plan/PlanLinks.svelte';
 	import PlanNext from '$lib/ui/plan/PlanNext.svelte';
 	import PlanSteps from '$lib/ui/plan/PlanSteps.svelte';
 	import { PlanVisit } from '$lib/ui/plan/plan-visit.svelte';
@@ -98,15 +98,7 @@
 					unit={data.unit}
 				/>
 			</div>
-			<p class="no-print mt-8 flex flex-wrap gap-x-6 gap-y-3 border-t border-rule pt-4 text-note">
-				<a href="/c/{data.token}/{PAGES[2]}">{t.plan.correct}</a>
-				<a href="/c/{data.token}/messages">{t.messages.link}</a>
-				<a href="/c/{data.token}/take-along" download>{t.plan.takeAlong}</a>
-				<button type="button" class="link-button needs-js" onclick={() => window.print()}
-					>{t.plan.print}</button
-				>
-				<a href="/c/{data.token}/withdraw">{t.plan.withdraw}</a>
-			</p>
+			<PlanLinks token={data.token} {t} />
 		</section>
 		<div class="beside no-print min-w-0">
 			<BesideHeights corner={data.corner} advice={data} {t} unit={data.unit} />

@@ -1,0 +1,9 @@
+/** What is chosen among on the page that shows the controls. */
+export const FRUIT = [
+	{ value: 'apple', words: 'Apple' },
+	{ value: 'pear', words: 'Pear' },
+	{ value: 'plum', words: 'Plum' }
+] as const;
+
+/** The same as things that are named. */
+export const NAMED = FRUIT.map(({ value, words }) => ({ id: value, words }));

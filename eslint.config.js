@@ -4,6 +4,15 @@ import globals from 'globals';
 import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
+/** Names of a form's own methods: a control of such a name hides the method, and the page can't be taken down any more. */
+const NAMES_OF_FORMS =
+	/^(?:remove|submit|reset|requestSubmit|append|prepend|before|after|replaceWith|replaceChildren|closest|matches|contains|querySelector|querySelectorAll|addEventListener|removeEventListener|dispatchEvent|setAttribute|getAttribute|removeAttribute|hasAttribute|insertBefore|appendChild|removeChild|cloneNode|focus|blur|click|scrollIntoView|animate|getBoundingClientRect|elements|length|action|method|target|parentNode|firstChild|lastChild|nextSibling|previousSibling|children|childNodes|style|id|classList|attributes|dataset|isConnected)$/;
+
+const NAMES_HIDDEN = {
+	selector: `SvelteAttribute[key.name='name'] > SvelteLiteral[value=${NAMES_OF_FORMS}]`,
+	message: 'A control of this name hides a property of its form.'
+};
+
 export default ts.config(
 	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', 'drizzle/'] },
 	js.configs.recommended,
@@ -25,7 +34,8 @@ export default ts.config(
 	},
 	{
 		files: ['**/*.svelte', '**/*.svelte.ts'],
-		languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } }
+		languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } },
+		rules: { 'no-restricted-syntax': ['error', NAMES_HIDDEN] }
 	},
 	{
 		// Controls come from the kit, which knows their states and works before scripts have loaded. The desk follows with its own pages.
@@ -40,6 +50,7 @@ export default ts.config(
 			],
 			'no-restricted-syntax': [
 				'error',
+				NAMES_HIDDEN,
 				{
 					selector:
 						"SvelteElement[name.name='input']:not(:has(SvelteAttribute[key.name='type'][value.0.value='hidden']))",

@@ -126,3 +126,21 @@ test('without network what needs it is greyed out with the reason, and what does
 	await expect(employee.getByText('Your coordinator has your answers.')).toBeVisible();
 	await context.close();
 });
+
+test('on a phone an answer that is missing at the end is shown by itself, to be given', async ({
+	page,
+	browser
+}) => {
+	const { link } = await answeredLike(page, 'Mona Missing', 'Mirela Oakhanger');
+	const taken = await page.request.put(`${link}/draft`, { data: { fields: { seatHeight: '' } } });
+	expect(taken.ok()).toBe(true);
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(`${link}/house`);
+	await hydrated(employee);
+	await employee.getByRole('button', { name: 'Show my plan' }).click();
+	await expect(employee).toHaveURL(/\/feet\?open/);
+	await expect(employee.locator('section.question.current')).toHaveId('q-seatHeight');
+	await employee.locator('#seatHeight').fill('45.5');
+	await expect(employee.getByRole('alert')).toHaveCount(0);
+	await expect(employee.locator('section.question.current')).toHaveId('q-seatHeight');
+});

@@ -73,11 +73,14 @@ class Reader {
 	/** @param now as it is set: within the range, where an end of that was not measured */
 	range(of: Movable, now: number): Range {
 		const { low, high } = rangeFields(of);
-		const end = (name: LengthFieldName, pick: (...mm: number[]) => number) =>
-			!isGiven(this.answers, name) || isLeftOpen(this.answers, name)
-				? pick(usualLength(name, this.answers), now)
-				: this.length(name);
-		const range: Range = [end(low, Math.min), end(high, Math.max)];
+		const measured = (name: LengthFieldName) =>
+			isGiven(this.answers, name) && !isLeftOpen(this.answers, name) ? this.length(name) : null;
+		const [lowest, highest] = [measured(low), measured(high)];
+		// A usual end gives way to what was measured: it must never stand on the wrong side of it.
+		const range: Range = [
+			lowest ?? Math.min(usualLength(low, this.answers), now, highest ?? Infinity),
+			highest ?? Math.max(usualLength(high, this.answers), now, lowest ?? -Infinity)
+		];
 		const read = !this.issues.some(({ field }) => field === low || field === high);
 		if (read && range[0] > range[1]) this.issues.push({ field: high, code: 'range-order', readMm: range[1] });
 		return range;

@@ -20,6 +20,10 @@ describe('answers put in again', () => {
 			'pain.neck.worst': '5',
 			'tick.seat': 'yes',
 			'out.t0': 'yes',
+			// Nothing hurt then: that says nothing of today. Nor does a floor that was clear.
+			hurts: 'no',
+			'check.strips': 'into-the-wall',
+			'check.walkway': 'out-of-the-way',
 			stature: '168'
 		};
 		expect(prefilledAnswers(fields, setUp)).toEqual({ stature: '168' });

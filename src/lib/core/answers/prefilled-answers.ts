@@ -1,10 +1,18 @@
+import { isOfSafety, VERSIONS } from '../checklist';
 import type { SetUp } from '../checks';
 import { formatLength } from '../length';
 import { unitOf, type Answers } from './fields';
 import { checkField } from './walk-answers';
 
 /** Answers that are asked anew each time: how somebody feels, what they have carried out, what does not work here. */
-const ASKED_ANEW = /^(?:sign|pain|tick|out)\./;
+const ASKED_ANEW = /^(?:(?:sign|pain|tick|out)\.|hurts$)/;
+
+/** Questions about safety: asked anew too, since cables and stacks do not stay where they were. */
+const SAFETY: ReadonlySet<string> = new Set(
+	VERSIONS.flatMap(({ items }) => items)
+		.filter(isOfSafety)
+		.map(({ id }) => checkField(id))
+);
 
 /**
  * What somebody sat on by answers from before that was asked with the seat: drawn in a wheelchair, or on a stool or a ball by version 1 of
@@ -24,7 +32,9 @@ function seatSaidBefore({ seatKind, drawnAs, ...answers }: Answers): Record<stri
  * @param setUp the corner as it stands now
  */
 export function prefilledAnswers(answers: Answers, setUp: SetUp): Record<string, string> {
-	const kept = Object.fromEntries(Object.entries(answers).filter(([name]) => !ASKED_ANEW.test(name)));
+	const kept = Object.fromEntries(
+		Object.entries(answers).filter(([name]) => !ASKED_ANEW.test(name) && !SAFETY.has(name))
+	);
 	const unit = unitOf(answers);
 	const length = (mm: number) => formatLength(mm, unit, { withUnit: false });
 	return {

@@ -30,9 +30,7 @@ const DEVICES: ReadonlySet<string> = new Set([
 	'homeRow',
 	'keysLong',
 	'keysShort',
-	'mouse',
-	'by',
-	'bodyBy'
+	'mouse'
 ]);
 
 /** Habits of the person, whichever table they are at. */
@@ -50,6 +48,10 @@ const HABITS: ReadonlySet<string> = new Set([
 export function carriedFields(answers: Answers): Record<string, string> {
 	const isLaptop = choiceOf(answers, 'screenKind') === 'laptop';
 	const isCarried = (name: string) =>
-		isShared(name) || HABITS.has(name) || name === 'by' || (isLaptop && DEVICES.has(name));
+		isShared(name) ||
+		HABITS.has(name) ||
+		name === 'by' ||
+		name === 'bodyBy' ||
+		(isLaptop && DEVICES.has(name));
 	return Object.fromEntries(Object.entries(answers).filter(([name]) => isCarried(name)));
 }

@@ -104,8 +104,8 @@ const isOfPlan = ({ changes }: WorthAsking) => changes.includes('verdict') || ch
 
 /**
  * The questions that a route asks and that are open, in the order of the walk. The short route asks what nothing can be said without, what
- * is about safety and what could change a verdict or a step; of the rest what is worth most for its seconds until the time is used up. What
- * has been answered counts in that time.
+ * is about safety and what could change a verdict or a step, by at most so many lengths that are typed; what tells most of the complaints; of
+ * the rest what is worth most for its seconds until the time is used up. What has been answered counts in that time.
  */
 export function openQuestions(answers: Answers, asking: Asking, route: Route): Question[] {
 	const all = questionsWorthAsking(answers, asking);

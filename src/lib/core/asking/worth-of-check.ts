@@ -1,4 +1,11 @@
-import { CAUSES, findingRule, likelyCauses, type CauseId, type ChecklistItem } from '../checklist';
+import {
+	CAUSES,
+	findingRule,
+	isOfSafety,
+	likelyCauses,
+	type CauseId,
+	type ChecklistItem
+} from '../checklist';
 import { holdsFor, type Facts } from '../conditions';
 import type { Region, RegionReport } from '../discomfort';
 import { NOTHING, type Worth } from './worth';
@@ -57,8 +64,7 @@ const CAUSE_BONUS = 0.3;
  * make sore, and by whether it tells of a likely cause.
  */
 export function worthOfCheck(item: ChecklistItem, facts: Facts, complaints: Complaints): Worth {
-	const isSafety = item.station === 'safety' || item.id === 'walkway' || item.id === 'socket';
-	if (isSafety && item.id !== 'wiped') return { changes: ['order'], worth: 1 };
+	if (isOfSafety(item)) return { changes: ['order'], worth: 1 };
 	const regions = item.answers.flatMap(({ finding }): readonly Region[] => {
 		const rule = finding && findingRule(finding);
 		return rule && holdsFor(rule.holds, facts) ? rule.regions : [];

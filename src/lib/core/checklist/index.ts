@@ -16,7 +16,7 @@ export {
 	type HouseholdFix,
 	type ShopFix
 } from './fixes';
-export type { AnswerOption, ChecklistItem } from './item';
+export { isOfSafety, type AnswerOption, type ChecklistItem } from './item';
 export type { AnswerId, ItemId } from './item-ids';
 export { CLOCK_HOURS } from './items-2';
 export { findingOfCheck, measuredFindings, type MeasuredFinding } from './measured-findings';

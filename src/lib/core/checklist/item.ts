@@ -23,6 +23,14 @@ export interface ChecklistItem {
 	readonly answers: readonly AnswerOption[];
 }
 
+/** Questions of the spot that are about safety; those of the station of that name are all, but for wiping the keys. */
+const SAFETY_OF_THE_SPOT: readonly string[] = ['walkway', 'socket'];
+
+/** Whether a question is about safety: it is asked of everybody, each time. */
+export function isOfSafety({ id, station }: Pick<ChecklistItem, 'id' | 'station'>): boolean {
+	return station === 'safety' ? id !== 'wiped' : SAFETY_OF_THE_SPOT.includes(id);
+}
+
 type Answers = Readonly<Record<string, FindingId | null>>;
 
 /** One question. @param when the facts and earlier answers that it is asked by */

@@ -45,7 +45,7 @@ export const saveSchema = Type.Object({ fields: answersSchema }, { additionalPro
 type PageForm = {
 	go?: 'on' | 'back' | 'next' | 'before' | Page;
 	add?: string;
-	remove?: string;
+	takeOut?: string;
 	to?: LengthUnit;
 	none?: NoneGroup;
 	/** The question that was shown, where one is shown at a time. */
@@ -60,7 +60,7 @@ export const pageFormSchema = Type.Unsafe<PageForm>({
 		...fieldSchemas,
 		go: { enum: ['on', 'back', 'next', 'before', ...PAGES] },
 		add: { type: 'string', maxLength: 20 },
-		remove: { type: 'string', pattern: '^[0-9]{1,2}$' },
+		takeOut: { type: 'string', pattern: '^[0-9]{1,2}$' },
 		to: { enum: LENGTH_UNITS },
 		none: { enum: NONE_GROUPS },
 		at: { type: 'string', maxLength: 60 }

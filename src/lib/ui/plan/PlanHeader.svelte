@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
-	import { isOffline } from '../walk/is-offline.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
 	import UnitButtons from '../walk/UnitButtons.svelte';
 
 	interface Props {

@@ -5,7 +5,7 @@
 	import type { MeasurableName } from '$lib/core/checks';
 	import type { Catalogue } from '$lib/messages';
 	import { checkWords } from '../gap-mark/check-words';
-	import { isOffline } from '../walk/is-offline.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
 	import { planTitle } from './plan-title';
 	import type { PlanVisit } from './plan-visit.svelte';
 

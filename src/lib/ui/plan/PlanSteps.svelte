@@ -3,7 +3,7 @@
 	import { page } from '$app/state';
 	import type { Catalogue } from '$lib/messages';
 	import type { PlanVisit } from './plan-visit.svelte';
-	import { isOffline } from '../walk/is-offline.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
 	import Ladder from './Ladder.svelte';
 	import StepList from './StepList.svelte';
 

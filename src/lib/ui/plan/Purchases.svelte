@@ -6,7 +6,7 @@
 	import type { OpenGap, PurchaseId } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 
-	import { isOffline } from '../walk/is-offline.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
 	interface Props {
 		/** Null where they have not been worked out yet. */
 		purchases: readonly KeptPurchase[] | null;

@@ -6,7 +6,7 @@
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 	import TextField from '../kit/TextField.svelte';
-	import { isOffline } from '../walk/is-offline.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
 	import { issueWords } from '../walk/issue-words';
 
 	interface Props {

@@ -6,8 +6,9 @@
 	import CheckChange from '../gap-mark/CheckChange.svelte';
 	import GapMark from '../gap-mark/GapMark.svelte';
 	import Button from '../kit/Button.svelte';
+	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
-	import { isOffline } from '../walk/is-offline.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
 	import StackDrawing from './StackDrawing.svelte';
 	import { stepCheck, stepWords } from './step-words';
 
@@ -104,9 +105,11 @@
 					</div>
 				{/if}
 				{#if stuckHref}
-					<a class="no-print inline-flex min-h-11 items-center text-note" href={stuckHref(step.place)}
-						>{t.stuck.link}<span class="sr-only">: {name}</span></a
-					>
+					<div class="no-print text-note">
+						<NeedsNetwork href={stuckHref(step.place)} {t}
+							>{t.stuck.link}<span class="sr-only">: {name}</span></NeedsNetwork
+						>
+					</div>
 				{/if}
 				{#each step.cautions as caution (caution)}
 					<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">

@@ -81,7 +81,7 @@
 		<p class="font-semibold">{name}</p>
 		<Button
 			isIcon
-			name="remove"
+			name="takeOut"
 			value={index}
 			formaction="?/remove"
 			formnovalidate

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Catalogue } from '$lib/messages';
+	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
 	import Button from '../kit/Button.svelte';
 
 	interface Props {
@@ -25,7 +26,7 @@
 		<Button look="main" name="go" value="next" {isBusy}>{words.page}</Button>
 	</div>
 	<p class="status" role="status">{isBusy ? t.plan.solving : ''}</p>
-	<a class="stuck" href={stuckHref}>{t.stuck.link}</a>
+	<NeedsNetwork href={stuckHref} {t}>{t.stuck.link}</NeedsNetwork>
 </div>
 
 <style>
@@ -44,11 +45,6 @@
 	.status {
 		font-size: var(--text-note);
 		color: var(--ink-soft);
-	}
-	.stuck {
-		display: inline-flex;
-		align-items: center;
-		min-height: 2.75rem;
 	}
 	@media (max-width: 61.99rem) {
 		.bar {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { isFieldOf } from '$lib/core/asking';
 	import type { Catalogue } from '$lib/messages';
 	import Notice from '../kit/Notice.svelte';
 	import type { Draft } from './draft.svelte';
@@ -18,6 +19,9 @@
 	const page = $derived(visit.place.page);
 	const current = $derived(visit.current?.id);
 	const lead = $derived(t.pages[page].lead);
+	/** Shows the question where one is shown at a time, and stands at its field where all are. */
+	const questionHref = (field: string) =>
+		`?open&at=${visit.questions.find((question) => isFieldOf(question, field))?.id ?? ''}#${field}`;
 	const fieldName = (field: string) => t.fields[field as keyof typeof t.fields] as string | undefined;
 </script>
 
@@ -30,7 +34,9 @@
 			{t.nav.fixLead}
 			{#each visit.standing as issue (issue.field)}
 				{#if fieldName(issue.field)}
-					<a class="mr-3 inline-flex min-h-11 items-center" href="#{issue.field}">{fieldName(issue.field)}</a>
+					<a class="mr-3 inline-flex min-h-11 items-center" href={questionHref(issue.field)}
+						>{fieldName(issue.field)}</a
+					>
 				{/if}
 			{/each}
 		</p>

@@ -77,7 +77,9 @@ export class WalkVisit {
 			(question) => question.page === page && this.stood[question.id]
 		);
 	});
+	/** Whether the next question is on its way. */
 	private isGoing = false;
+	/** The question that the page came with. */
 	private held: { readonly page: Page | null; readonly id: string | null } = { page: null, id: null };
 	/** The question that is shown where one is shown at a time. */
 	readonly current: Question | null = $derived.by(() => {
@@ -85,8 +87,11 @@ export class WalkVisit {
 		const named = (id: string | null) => this.questions.find((question) => question.id === id);
 		// The first that is open as the page came, and that one until somebody goes on: an answer to it must not take it away.
 		const held = this.held.page === page ? named(this.held.id) : undefined;
+		const faulty = query.showsOpen
+			? this.questions.find((question) => this.issues.some(({ field }) => isFieldOf(question, field)))
+			: undefined;
 		const open = this.questions.find(({ id }) => this.walk.open.some((one) => one.id === id));
-		const current = named(query.at) ?? held ?? open ?? this.questions[0] ?? null;
+		const current = named(query.at) ?? held ?? faulty ?? open ?? this.questions[0] ?? null;
 		this.held = { page, id: current?.id ?? null };
 		return current;
 	});
@@ -218,7 +223,7 @@ export class WalkVisit {
 		const [go, none] = [text('go'), text('none')];
 		if (action.search.startsWith('?/add')) this.addThing(text('add'));
 		else if (action.search.startsWith('?/remove'))
-			this.draft.set(thingField(Number(text('remove')), 'kind'), '');
+			this.draft.set(thingField(Number(text('takeOut')), 'kind'), '');
 		else if (action.search.startsWith('?/unit')) this.changeUnit(text('to') as LengthUnit);
 		else if (isNoneGroup(none)) {
 			this.draft.setAll(fieldsOfNone(none));
@@ -230,7 +235,12 @@ export class WalkVisit {
 
 	/** An answer was chosen by touch: where one question is shown at a time it goes on by itself. */
 	picked(): void {
-		if (isOneAtATime()) setTimeout(() => void this.goOn(true), SHOWN_MS);
+		const { current } = this;
+		// Who went elsewhere meanwhile is not led on from there.
+		if (isOneAtATime())
+			setTimeout(() => {
+				if (this.current?.id === current?.id) void this.goOn(true);
+			}, SHOWN_MS);
 	}
 }
 

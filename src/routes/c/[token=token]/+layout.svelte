@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { messagesFor } from '$lib/messages';
+	import NeedsNetwork from '$lib/ui/kit/NeedsNetwork.svelte';
 	import TextSizeSwitch from '$lib/ui/theme/TextSizeSwitch.svelte';
 	import ThemeSwitch from '$lib/ui/theme/ThemeSwitch.svelte';
 
@@ -15,7 +16,9 @@
 	class="no-print mx-auto flex max-w-6xl flex-wrap justify-end gap-x-6 gap-y-2 px-5 pb-6 text-note md:px-8"
 >
 	{#if !page.url.pathname.endsWith('/messages')}
-		<a class="mr-auto self-center" href="/c/{data.token}/messages">{t.messages.write}</a>
+		<NeedsNetwork class="mr-auto self-center" href="/c/{data.token}/messages" {t}
+			>{t.messages.write}</NeedsNetwork
+		>
 	{/if}
 	<TextSizeSwitch size={data.textSize} {t} />
 	<ThemeSwitch theme={data.theme} {t} />

@@ -46,7 +46,7 @@ async function keep({
 	params
 }: RequestEvent): Promise<{ open: OpenAssessment; form: PageForm }> {
 	const form = await read(request);
-	const { go: _go, add: _add, remove: _remove, to: _to, none, at: _at, ...typed } = form;
+	const { go: _go, add: _add, takeOut: _takeOut, to: _to, none, at: _at, ...typed } = form;
 	let open = await openAssessment(locals.db, params.token);
 	const fields = {
 		...withCounts(typed, open.assessment.answers),
@@ -144,7 +144,7 @@ export const actions: Actions = {
 	remove: (event) =>
 		orFailedForm(async () => {
 			const { open, form } = await keep(event);
-			const index = Number(form.remove ?? MOST_THINGS);
+			const index = Number(form.takeOut ?? MOST_THINGS);
 			if (index < MOST_THINGS)
 				await saveAnswers(event.locals.db, open, { [thingField(index, 'kind')]: '' }, event.locals.now);
 			redirect(303, here(event, form));

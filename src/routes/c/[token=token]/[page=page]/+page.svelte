@@ -88,7 +88,7 @@
 	<WalkFrame drawing={PAGES_DRAWN.has(station) && !isPlanned && !isStopped ? drawing : undefined}>
 		{#snippet rail()}<Rail {notches} unit={draft.unit} />{/snippet}
 		{#snippet header()}
-			{#if !isStopped}
+			{#if !isStopped && !isPlanned}
 				<WalkHeader {draft} {t} page={station} {visit} savedAt={data.savedAt} home="/c/{data.token}" />
 			{/if}
 		{/snippet}

@@ -5,7 +5,7 @@
 	import Button from '$lib/ui/kit/Button.svelte';
 	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
 	import TextArea from '$lib/ui/kit/TextArea.svelte';
-	import { isOffline } from '$lib/ui/walk/is-offline.svelte';
+	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
 
 	let { data, form } = $props();
 

@@ -7,7 +7,7 @@
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import LookCloser from '$lib/ui/plan/LookCloser.svelte';
 	import SizesToCheck from '$lib/ui/plan/SizesToCheck.svelte';
-	import { isOffline } from '$lib/ui/walk/is-offline.svelte';
+	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
 	import AgainForm from '$lib/ui/plan/AgainForm.svelte';
 	import BesideHeights from '$lib/ui/plan/BesideHeights.svelte';
 	import PlanDrawing from '$lib/ui/plan/PlanDrawing.svelte';

@@ -39,7 +39,10 @@ export default ts.config(
 	},
 	{
 		// Controls come from the kit, which knows their states and works before scripts have loaded. The desk follows with its own pages.
-		files: ['src/routes/c/**/*.svelte', 'src/lib/ui/{walk,plan,check-in,measuring}/**/*.svelte'],
+		files: [
+			'src/routes/c/**/*.svelte',
+			'src/lib/ui/{walk,plan,check-in,measuring,theme,body-figure}/**/*.svelte'
+		],
 		rules: {
 			'svelte/no-restricted-html-elements': [
 				'error',
@@ -55,6 +58,16 @@ export default ts.config(
 					selector:
 						"SvelteElement[name.name='input']:not(:has(SvelteAttribute[key.name='type'][value.0.value='hidden']))",
 					message: 'Use the kit: src/lib/ui/kit.'
+				},
+				{
+					// But for the hidden one that Enter presses.
+					selector: "SvelteElement[name.name='button']:not(:has(SvelteAttribute[key.name='aria-hidden']))",
+					message: 'Use the kit: src/lib/ui/kit.'
+				},
+				{
+					selector:
+						"SvelteAttribute[key.name='class'] > SvelteLiteral[value=/(^|\\s)(btn|btn-main|btn-small|link-button)(\\s|$)/]",
+					message: 'Use the Button of the kit.'
 				}
 			]
 		}

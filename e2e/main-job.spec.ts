@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { addThings, answeredLike, begin, hydrated, sendTo, walkToTheHouse } from './support';
+import { addThings, answeredLike, begin, hydrated, sendByHand, sendTo, walkToTheHouse } from './support';
 import { walkOneByOne } from './walker';
 import { HIGH_TABLE } from './walkers';
 
@@ -7,7 +7,7 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	page,
 	browser
 }) => {
-	const { link, caseUrl } = await sendTo(page, 'Wilma Testerby');
+	const { link, caseUrl } = await sendByHand(page, 'Wilma Testerby');
 
 	const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
 	const employee = await phone.newPage();

@@ -117,6 +117,68 @@ test('two devices on one draft, one after the other and at once: nothing is lost
 	await expect(phone.getByRole('radio', { name: 'Sit' })).toBeChecked();
 });
 
+test('two devices type at once, two hundred times and cut off now and then: nothing is lost', async ({
+	page,
+	browser
+}) => {
+	const { link } = await sendTo(page, 'Ragna Interleaved');
+	const contexts = [await browser.newContext(), await browser.newContext()];
+	const [first, second] = [await contexts[0]!.newPage(), await contexts[1]!.newPage()];
+	await begin(first, link);
+	await first.request.put(`${link}/draft`, { data: { fields: { route: 'complete', unit: 'cm' } } });
+	const typed = new Map<string, string>();
+	const lengths = (at: Page) => at.locator('input[inputmode="decimal"]');
+	for (const device of [first, second]) {
+		await device.goto(`${link}/hands`);
+		await hydrated(device);
+	}
+	const names = await lengths(first).evaluateAll((inputs) => inputs.map(({ id }) => id));
+	expect(names.length).toBeGreaterThan(3);
+	for (let edit = 0; edit < 200; edit += 1) {
+		const which = edit % 2;
+		// Each is without network for a while, at other times.
+		if (edit % 50 === 10) await contexts[0]!.setOffline(true);
+		if (edit % 50 === 25) await contexts[0]!.setOffline(false);
+		if (edit % 50 === 20) await contexts[1]!.setOffline(true);
+		if (edit % 50 === 35) await contexts[1]!.setOffline(false);
+		const mine = names.filter((_, i) => i % 2 === which);
+		const name = mine[(edit * 7) % mine.length] ?? '';
+		const text = (20 + (edit % 97) / 10).toFixed(1);
+		await [first, second][which]!.locator(`#${name}`).fill(text);
+		typed.set(name, text);
+	}
+	for (const [name, text] of typed)
+		for (const device of [first, second]) await expect(device.locator(`#${name}`)).toHaveValue(text);
+	const { answers } = (await (await first.request.get(`${link}/draft`)).json()) as {
+		answers: Record<string, string>;
+	};
+	expect(answers).toMatchObject(Object.fromEntries(typed));
+	for (const context of contexts) await context.close();
+});
+
+test('without network a page that only the server has says so, and leads back to the answers', async ({
+	page,
+	browser
+}) => {
+	const { link } = await sendTo(page, 'Stina Nonetwork');
+	const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+	const employee = await context.newPage();
+	await begin(employee, link);
+	await kept(employee);
+	await employee.goto(`${link}/spot`);
+	await hydrated(employee);
+	await context.setOffline(true);
+	await employee.goto(`${link}/messages`);
+	await expect(employee.getByRole('heading', { level: 1 })).toHaveText('This page needs the network');
+	await employee.getByRole('link', { name: 'Back to my answers' }).click();
+	await expect(employee.locator('section.question').first()).toBeVisible();
+	await employee.goto(`${link}/messages`);
+	await context.setOffline(false);
+	await employee.getByRole('link', { name: 'Try again' }).click();
+	await expect(employee.getByRole('textbox')).toBeVisible();
+	await context.close();
+});
+
 test('what is withdrawn does not stay on the device', async ({ page, browser }) => {
 	const { link } = await sendTo(page, 'Stella Withdrawn');
 	const context = await browser.newContext();

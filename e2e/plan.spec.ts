@@ -98,6 +98,7 @@ test('the controls of forms work before scripts: they are filled in and read by 
 	await expect(page.getByText('What was folded.')).toBeVisible();
 	const given = await page
 		.locator('form')
+		.last()
 		.evaluate((form: HTMLFormElement) => [...new FormData(form).entries()]);
 	expect(Object.fromEntries(given)).toMatchObject({ plain: 'typed', list: 'plum', searched: 'apple' });
 	await expect(page.getByRole('radio', { name: 'Plum' }).first()).toBeChecked();

@@ -25,6 +25,25 @@ test.describe('before or without scripts', () => {
 		await expect(employee.getByText(/1 of \d steps done/)).toBeVisible();
 		await plain.close();
 	});
+
+	test('on a wide page what an answer opens is asked before the page is left', async ({ page, browser }) => {
+		const { link } = await sendTo(page, 'Fanny Opened');
+		const plain = await browser.newContext({ javaScriptEnabled: false });
+		const employee = await plain.newPage();
+		await begin(employee, link, 'complete');
+		await employee.goto(`${link}/spot`);
+		await employee.locator('#surfaceHeight').fill('74');
+		await expect(employee.locator('#handSpan')).toHaveCount(0);
+		await employee.getByRole('radio', { name: 'Hand-span' }).check();
+		await employee.getByRole('button', { name: /^Next:/ }).click();
+		await expect(employee).toHaveURL(/\/spot#q-handSpan$/);
+		await expect(employee.locator('#surfaceHeight')).toHaveValue('74');
+		// Left as it is: asked once, nobody is held up by it.
+		await employee.locator('#handSpan').fill('20');
+		await employee.getByRole('button', { name: /^Next:/ }).click();
+		await expect(employee).toHaveURL(/\/feet/);
+		await plain.close();
+	});
 });
 
 test('a lost network and a closed tab lose nothing', async ({ page, browser }) => {

@@ -390,3 +390,26 @@ test('what is sat on decides what is asked and what is built: a wheelchair, then
 	await expect(employee.getByText(/Look for a table between .* and .* high/)).toBeVisible();
 	await expect(employee.locator('button[name=done]')).toHaveCount(0);
 });
+
+test('asked again after a year, what has changed is asked anew and the rest is kept', async ({
+	page,
+	browser
+}) => {
+	const { link } = await sendTo(page, 'Agnes Againson');
+	const lastYear = { unit: 'cm', stature: '170', surfaceHeight: '74', seatHeight: '46' };
+	const kept = await page.request.put(`${link}/draft`, { data: { fields: lastYear } });
+	expect(kept.ok()).toBe(true);
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(link);
+	await expect(employee.getByText('What is different from last time?')).toBeVisible();
+	await employee.getByLabel('Another chair').check();
+	await employee.getByRole('button', { name: /Begin/ }).click();
+	await expect(employee.getByRole('heading', { level: 1 })).toHaveText('Before anything else');
+	await employee.goto(`${link}/feet?at=seatHeight`);
+	await expect(employee.locator('#seatHeight')).toHaveValue('');
+	await employee.goto(`${link}/spot?at=surfaceHeight`);
+	await expect(employee.locator('#surfaceHeight')).toHaveValue('74');
+	// It is asked once, before the first question.
+	await employee.goto(link);
+	await expect(employee.getByText('What is different from last time?')).toHaveCount(0);
+});

@@ -4,13 +4,15 @@
  * seen last. Nothing of the coordinator's door is kept on a device.
  */
 import { build, files, version } from '$service-worker';
+import { PAGES } from './lib/core/answers/pages';
 
 const worker = globalThis as unknown as ServiceWorkerGlobalScope;
 const PROGRAM = `easy-corner-program-${version}`;
-const PAGES = 'easy-corner-pages';
+const PAGES_KEPT = 'easy-corner-pages';
+const WITHOUT_NETWORK = '/without-network';
 
 worker.addEventListener('install', (event) => {
-	const keep = async () => (await caches.open(PROGRAM)).addAll([...build, ...files]);
+	const keep = async () => (await caches.open(PROGRAM)).addAll([...build, ...files, WITHOUT_NETWORK]);
 	event.waitUntil(keep().then(() => worker.skipWaiting()));
 });
 
@@ -23,26 +25,46 @@ worker.addEventListener('activate', (event) => {
 	event.waitUntil(clean());
 });
 
+/** The parts of a link's address: its own, and the page of it. */
+function placeOf(address: string): { link: string; page: string } {
+	const [, door = '', token = '', page = ''] = new URL(address).pathname.split('/');
+	return { link: `/${door}/${token}`, page };
+}
+
+const isOfWalk = (page: string) => PAGES.some((name) => name === page);
+
 /** A page of the walk stands in for another of the same link: they are one program with other questions. */
-async function keptPage(url: URL): Promise<Response | undefined> {
-	const pages = await caches.open(PAGES);
-	const same = await pages.match(url.href, { ignoreSearch: true });
-	if (same) return same;
-	const [, door = '', token = ''] = url.pathname.split('/');
-	for (const { url: kept } of await pages.keys()) {
-		const [, keptDoor, keptToken, name] = new URL(kept).pathname.split('/');
-		if (keptDoor === door && keptToken === token && name && name !== 'plan') return pages.match(kept);
-	}
-	return undefined;
+async function keptPage(address: string): Promise<Response | undefined> {
+	const pages = await caches.open(PAGES_KEPT);
+	const same = await pages.match(address, { ignoreSearch: true });
+	const stand = same || !isOfWalk(placeOf(address).page) ? null : await keptOfWalk(address);
+	return same ?? (stand ? pages.match(stand) : undefined);
+}
+
+/** The address of a page of the walk of the same link that was kept, or null. */
+async function keptOfWalk(address: string): Promise<string | null> {
+	const { link } = placeOf(address);
+	const kept = await (await caches.open(PAGES_KEPT)).keys();
+	const of = kept.find(({ url }) => placeOf(url).link === link && isOfWalk(placeOf(url).page));
+	return of?.url ?? null;
+}
+
+/** In place of what only the server has: says so, and leads back to the answers. */
+async function withoutNetwork(address: string): Promise<Response | undefined> {
+	const page = await caches.match(WITHOUT_NETWORK, { cacheName: PROGRAM });
+	if (!page) return undefined;
+	const back = (await keptOfWalk(address)) ?? placeOf(address).link;
+	const { headers } = page;
+	return new Response((await page.text()).replace('/kept-answers', back), { headers });
 }
 
 async function pageOf(request: Request): Promise<Response> {
 	try {
 		const response = await fetch(request);
-		if (response.ok) await (await caches.open(PAGES)).put(request, response.clone());
+		if (response.ok) await (await caches.open(PAGES_KEPT)).put(request, response.clone());
 		return response;
 	} catch (error) {
-		const kept = await keptPage(new URL(request.url));
+		const kept = (await keptPage(request.url)) ?? (await withoutNetwork(request.url));
 		if (kept) return kept;
 		throw error;
 	}

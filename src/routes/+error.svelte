@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { messagesFor } from '$lib/messages';
+	import Button from '$lib/ui/kit/Button.svelte';
 
 	const t = messagesFor('en');
 </script>
@@ -11,5 +12,5 @@
 	<p class="num text-note text-ink-soft">{page.status}</p>
 	<h1 class="mt-1 text-title">{t.faults.title}</h1>
 	<p class="mt-3 text-lead">{page.error?.message}</p>
-	<p class="mt-8"><a class="btn" href={page.url.pathname} data-sveltekit-reload>{t.faults.again}</a></p>
+	<p class="mt-8"><Button href={page.url.pathname} data-sveltekit-reload>{t.faults.again}</Button></p>
 </main>

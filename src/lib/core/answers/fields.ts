@@ -19,29 +19,10 @@ import { CITY_IDS } from '../light/cities';
 import { COMPASS } from '../light/compass';
 import { LETTER_SIZES } from '../sight/letter-sizes';
 import { DRAWN_AS } from '../section/drawn-as';
+import type { Page } from './pages';
 
 /** Answers as they were typed or chosen: field name to text. Nothing is read into them until a corner is made. */
 export type Answers = Readonly<Record<string, string>>;
-
-/** Pages of the self-assessment: what comes first, where it hurts, the person, the walk from the floor up, the house. */
-export const PAGES = [
-	'first',
-	'discomfort',
-	'you',
-	'spot',
-	'feet',
-	'back',
-	'hands',
-	'mouse',
-	'screen',
-	'light',
-	'safety',
-	'second',
-	'house'
-] as const;
-
-/** One page; see {@link PAGES}. */
-export type Page = (typeof PAGES)[number];
 
 /** Pages whose answers change the drawing of the corner. */
 export const PAGES_DRAWN: ReadonlySet<Page> = new Set<Page>([

@@ -1,3 +1,4 @@
+export { isAskedAgain, RENEWED, withoutRenewed, type Renewed } from './asked-again';
 export {
 	ANSWER_FIELDS,
 	tickField,
@@ -25,7 +26,6 @@ export {
 	isGiven,
 	LENGTH_FIELDS,
 	MOST_THINGS,
-	PAGES,
 	PAGES_DRAWN,
 	ROUTES,
 	SCREEN_SIZES,
@@ -34,7 +34,6 @@ export {
 	type Answers,
 	type ChoiceFieldName,
 	type LengthFieldName,
-	type Page,
 	type Route
 } from './fields';
 export {
@@ -66,6 +65,7 @@ export {
 	type ShelfItem
 } from './things';
 export { haveChangedSince, type TakenIn } from './changed-since';
+export { PAGES, type Page } from './pages';
 export { NEWS_PAGES, pagesOfNews } from './pages-of-news';
 export { checkedSize, sizesToCheck, type SizeToCheck } from './sizes-to-check';
 export { stuckAt, type StuckAt } from './place-named';

@@ -1,7 +1,8 @@
 import type { Way } from '../corner';
 import { cornerFromAnswers } from './corner-from-answers';
 import { discomfortFromAnswers } from './discomfort-answers';
-import type { Answers, Page } from './fields';
+import type { Answers } from './fields';
+import type { Page } from './pages';
 import { pageOfField } from './page-of-field';
 import type { FieldIssue } from './read-length';
 import { issuesOfSigns } from './sign-answers';

@@ -1,5 +1,6 @@
 import { VERSIONS } from '../checklist';
-import { CHOICE_FIELDS, LENGTH_FIELDS, PAGES, type Page } from './fields';
+import { CHOICE_FIELDS, LENGTH_FIELDS } from './fields';
+import { PAGES, type Page } from './pages';
 import { STATIONS_OF_PAGE } from './walk-answers';
 
 /** The page on which a field is asked. */

@@ -1,5 +1,5 @@
 import type { News } from '../judgement';
-import { PAGES, type Page } from './fields';
+import { PAGES, type Page } from './pages';
 
 /** The pages that are worth a second look after each kind of news. Common practice. */
 export const NEWS_PAGES: Readonly<Record<News, readonly Page[]>> = {

@@ -1,5 +1,5 @@
 import { ANSWER_FIELDS } from './answer-fields';
-import { PAGES, type Page } from './fields';
+import { PAGES, type Page } from './pages';
 
 /** A place of the self-assessment that somebody is stuck at: a page, and the question where one was meant. */
 export interface StuckAt {

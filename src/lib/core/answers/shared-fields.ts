@@ -33,6 +33,9 @@ const DEVICES: ReadonlySet<string> = new Set([
 	'mouse'
 ]);
 
+/** Whether a field is about the screen, the keys or the mouse themselves. */
+export const isDevice = (field: string) => DEVICES.has(field);
+
 /** Habits of the person, whichever table they are at. */
 const HABITS: ReadonlySet<string> = new Set([
 	...VERSIONS.flatMap(({ items }) => items)

@@ -2,7 +2,8 @@ import { yesNo, type Facts } from '../conditions';
 import { SEAT_RULES, type Way } from '../corner';
 import { VERSIONS, type ChecklistAnswers, type ChecklistItem, type WalkStation } from '../checklist';
 import { SIGNS, type Sign } from '../discomfort';
-import { choiceOf, type Answers, type Page } from './fields';
+import { choiceOf, type Answers } from './fields';
+import type { Page } from './pages';
 
 /** Name of the field that holds the answer to one question of the checklist. */
 export function checkField(item: string): string {

@@ -20,6 +20,16 @@ export const start = {
 	title: (name: string) => `Hello ${name}. Let’s see whether your corner fits you.`,
 	lead: (minutes: number) =>
 		`About ${minutes} minutes, with a tape measure if you have one. Stop whenever you like and pick up where you left off.`,
+	again: {
+		title: 'What is different from last time?',
+		lead: 'We’ve kept what you measured. Tick what has changed and only that is asked again, with how you feel today and what’s about safety.',
+		renewed: {
+			place: 'Another table, room or home',
+			chair: 'Another chair',
+			devices: 'Another screen, keyboard or mouse',
+			glasses: 'New glasses or lenses'
+		}
+	},
 	everything: (minutes: number) => `Ask me everything (about ${minutes} minutes)`,
 	linesTitle: 'Before you begin',
 	lines: [
@@ -66,6 +76,13 @@ export const faults = {
 	network: 'We couldn’t reach the page. What you typed is kept on this device.',
 	again: 'Try again',
 	offline: 'No network just now. Try again when it’s back.'
+};
+
+/** In place of a page that only the server has. */
+export const withoutNetwork = {
+	title: 'This page needs the network',
+	lead: 'There’s none just now. Your answers are safe on this device, and you can go on with them meanwhile.',
+	back: 'Back to my answers'
 };
 
 /** Words of the controls themselves. */

@@ -2,7 +2,7 @@ import { checkIn } from './check-in';
 import { checks, measurable } from './checks';
 import { messages, withdraw } from './correspondence';
 import { discomfort } from './discomfort';
-import { device, faults, frame, kit, nav, start, stuck } from './frame';
+import { device, faults, frame, kit, nav, start, stuck, withoutNetwork } from './frame';
 import { letter } from './letters';
 import { desk, look, lookThings } from './look';
 import { measure } from './measuring';
@@ -55,6 +55,7 @@ export const en = {
 	lookThings,
 	desk,
 	device,
+	withoutNetwork,
 	measure,
 	withdraw,
 	checkIn,

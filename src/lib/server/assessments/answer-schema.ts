@@ -50,6 +50,8 @@ type PageForm = {
 	none?: NoneGroup;
 	/** The question that was shown, where one is shown at a time. */
 	at?: string;
+	/** The questions that stood on the page, where all of it were shown: their ids, with spaces between. */
+	shown?: string;
 } & Record<string, string>;
 
 /** See {@link PageForm}. */
@@ -63,7 +65,8 @@ export const pageFormSchema = Type.Unsafe<PageForm>({
 		takeOut: { type: 'string', pattern: '^[0-9]{1,2}$' },
 		to: { enum: LENGTH_UNITS },
 		none: { enum: NONE_GROUPS },
-		at: { type: 'string', maxLength: 60 }
+		at: { type: 'string', maxLength: 60 },
+		shown: { type: 'string', maxLength: 4000 }
 	},
 	patternProperties: { ...patternProperties, [COUNT_FIELD_PATTERN]: text },
 	additionalProperties: false

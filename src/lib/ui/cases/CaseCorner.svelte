@@ -12,7 +12,7 @@
 	import { levelEn, reasonEn } from '$lib/messages/triage-en';
 	import { CORNER_STATES, type CornerState } from './corner-states';
 	import CheckTable from '../plan/CheckTable.svelte';
-	import SectionSwitch from '../plan/SectionSwitch.svelte';
+	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
 	import SectionDrawing from '../section/SectionDrawing.svelte';
 
 	interface Props {
@@ -105,10 +105,10 @@
 <section class="sheet">
 	<div class="flex flex-wrap items-center justify-between gap-3">
 		{#if states.length > 1 && !earlier}
-			<SectionSwitch
+			<SegmentSwitch
 				{states}
 				shown={now}
-				{t}
+				label={t.section.choose}
 				words={(state) => words[state]}
 				choose={(state) => (shown = state)}
 			/>

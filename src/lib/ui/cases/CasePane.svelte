@@ -6,8 +6,9 @@
 	import { sectionOf } from '$lib/core/section';
 	import type { Catalogue } from '$lib/messages';
 	import { regionScoreEn } from '$lib/messages/triage-en';
+	import { folded } from '../kit/folded';
 	import CheckTable from '../plan/CheckTable.svelte';
-	import SectionSwitch from '../plan/SectionSwitch.svelte';
+	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
 	import SectionDrawing from '../section/SectionDrawing.svelte';
 	import ActFields from './ActFields.svelte';
 	import type { Brief } from './brief';
@@ -80,7 +81,7 @@
 		<FormFault fault={reading.fault} />
 	{/if}
 	{#if canAct}
-		<details id="outcome" class="mt-2" open={brief.closable.length > 0}>
+		<details id="outcome" class="mt-2" {...folded(brief.closable.length > 0)}>
 			<summary class="link-button text-note"
 				>{brief.closable.length > 0 ? 'Record the outcome' : 'Record a call or a talk'} …</summary
 			>
@@ -123,10 +124,10 @@
 	{/if}
 	{#if section && sections}
 		<div class="mt-3">
-			<SectionSwitch
+			<SegmentSwitch
 				{states}
 				{shown}
-				{t}
+				label={t.section.choose}
 				words={(state) => words[state]}
 				choose={(state) => (shown = state)}
 			/>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { folded } from '../kit/folded';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import FormFault from './FormFault.svelte';
@@ -16,7 +17,7 @@
 	const form = new CaseForm(() => (next = ''));
 </script>
 
-<details id="finish" class="mt-2" open={followUp.due <= today}>
+<details id="finish" class="mt-2" {...folded(followUp.due <= today)}>
 	<summary class="link-button text-note">{followUp.reason || 'The follow-up'} is done …</summary>
 	<form
 		method="POST"

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Page } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 
 	interface Props {
 		token: string;
@@ -26,10 +27,8 @@
 	<ul class="mt-2 grid gap-2">
 		{#each sent.pages as page, i (page)}
 			<li>
-				<a
-					class="btn w-full whitespace-normal text-left"
-					class:btn-main={i === 0}
-					href="/c/{token}/{page}{query}">{t.checkIn.newsPage(t.pages[page].title)}</a
+				<Button look={i === 0 ? 'main' : 'plain'} class="w-full text-left" href="/c/{token}/{page}{query}"
+					>{t.checkIn.newsPage(t.pages[page].title)}</Button
 				>
 			</li>
 		{/each}
@@ -42,5 +41,5 @@
 {/if}
 {#if sent.undone.length === 0 && sent.news.length === 0}<p class="mt-3">{t.checkIn.doneWell}</p>{/if}
 <p class="mt-6">
-	<a class="btn" class:btn-main={sent.pages.length === 0} href="/c/{token}/plan">{t.checkIn.plan}</a>
+	<Button look={sent.pages.length === 0 ? 'main' : 'plain'} href="/c/{token}/plan">{t.checkIn.plan}</Button>
 </p>

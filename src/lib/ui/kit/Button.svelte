@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { Button } from 'bits-ui';
 	import type { Snippet } from 'svelte';
-	import type { HTMLButtonAttributes } from 'svelte/elements';
+	import type { HTMLAnchorAttributes, HTMLButtonAttributes } from 'svelte/elements';
 
 	type Props = Omit<HTMLButtonAttributes, 'type' | 'class' | 'children'> & {
 		type?: 'button' | 'submit';
-		/** One main button a view; quiet ones look like links. */
-		look?: 'plain' | 'main' | 'quiet';
+		/** One main button a view; quiet ones look like links; tiles hold a picture above their words. */
+		look?: 'plain' | 'main' | 'quiet' | 'tile';
 		/** `desk` is dense, `thumb` is wide enough for one. */
 		size?: 'desk' | 'hand' | 'thumb';
 		/** Works on something: keeps its room, says so, takes no second press. */
@@ -35,7 +35,7 @@
 </script>
 
 {#if href !== undefined}
-	<a {href} class={styled} aria-label={rest['aria-label']}>{@render children()}</a>
+	<a {...rest as HTMLAnchorAttributes} {href} class={styled}>{@render children()}</a>
 {:else}
 	<Button.Root
 		{...rest}

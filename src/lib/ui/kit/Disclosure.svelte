@@ -2,20 +2,27 @@
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import type { Snippet } from 'svelte';
 
+	import { folded } from './folded';
+
 	interface Props {
 		words: string;
 		isOpen?: boolean;
-		/** A line of its own with a rule, or words among others. */
-		look?: 'line' | 'inline';
+		/** A line of its own with a rule, words among others, or the main button of its view. */
+		look?: 'line' | 'inline' | 'main';
 		aside?: Snippet;
+		ontoggle?: (isOpen: boolean) => void;
 		children: Snippet;
 	}
 
-	let { words, isOpen = false, look = 'line', aside, children }: Props = $props();
+	let { words, isOpen = false, look = 'line', aside, ontoggle = () => {}, children }: Props = $props();
 </script>
 
 <!-- The browser's own: opens before scripts have loaded, is found by the page's search, and prints. -->
-<details class="kit-disclosure {look}" open={isOpen}>
+<details
+	class="kit-disclosure {look}"
+	{...folded(isOpen)}
+	ontoggle={(event) => ontoggle(event.currentTarget.open)}
+>
 	<summary
 		><ChevronRight class="turn" size={18} aria-hidden="true" /><span>{words}</span
 		>{@render aside?.()}</summary

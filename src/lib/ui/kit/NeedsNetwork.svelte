@@ -6,11 +6,12 @@
 	interface Props {
 		href: string;
 		t: Catalogue;
+		isDownload?: boolean;
 		class?: string;
 		children: Snippet;
 	}
 
-	let { href, t, class: classes = '', children }: Props = $props();
+	let { href, t, isDownload = false, class: classes = '', children }: Props = $props();
 </script>
 
 <!-- A link to a page that only the server has: without network it is words, with the reason, and never leads to a failure. -->
@@ -19,5 +20,7 @@
 		><span>{@render children()}</span> <span class="text-note">({t.faults.offline})</span></span
 	>
 {:else}
-	<a class="inline-flex min-h-11 items-center {classes}" {href}>{@render children()}</a>
+	<a class="inline-flex min-h-11 items-center {classes}" {href} download={isDownload || undefined}
+		>{@render children()}</a
+	>
 {/if}

@@ -4,6 +4,7 @@
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';
+	import Disclosure from '../kit/Disclosure.svelte';
 
 	interface Props {
 		/** The most important first. */
@@ -66,12 +67,11 @@
 			{#each shown as found, i (found.finding)}{@render line(found, shown[i - 1])}{/each}
 		</ul>
 		{#if others.length > 0}
-			<details>
-				<summary class="link-button min-h-11 content-center">{t.open.moreFindings(others.length)}</summary>
+			<Disclosure words={t.open.moreFindings(others.length)} look="inline">
 				<ul class="border-t border-rule">
 					{#each others as found, i (found.finding)}{@render line(found, others[i - 1])}{/each}
 				</ul>
-			</details>
+			</Disclosure>
 		{/if}
 	</section>
 {/if}

@@ -89,7 +89,7 @@
 						<span class="text-ink-soft">{t.ladder.isShown}</span>
 					{:else if hrefOf}
 						<a
-							class="inline-flex min-h-6 items-center"
+							class="inline-flex min-h-11 items-center"
 							href={hrefOf(place)}
 							data-sveltekit-noscroll
 							aria-label="{t.ladder.show}: {t.ladder.count(things)}">{t.ladder.show}</a
@@ -116,11 +116,18 @@
 		box-shadow: inset 3px 0 0 var(--ink);
 	}
 	.check {
-		display: grid;
-		grid-template-columns: 5.5rem auto minmax(0, 1fr);
-		gap: 0.25rem 0.75rem;
+		display: flex;
+		flex-wrap: wrap;
 		align-items: center;
+		gap: 0 0.75rem;
 		padding: 0.125rem 0;
+	}
+	.check span:first-child {
+		flex: none;
+		width: 5.5rem;
+	}
+	.check span:last-child {
+		flex: 1 1 8rem;
 	}
 	.number {
 		font: 700 1.5rem/1 var(--font-title);

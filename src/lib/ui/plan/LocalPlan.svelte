@@ -11,7 +11,7 @@
 	import { planTitle } from './plan-title';
 	import BesideHeights from './BesideHeights.svelte';
 	import CheckTable from './CheckTable.svelte';
-	import SectionSwitch from './SectionSwitch.svelte';
+	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
 	import StepList from './StepList.svelte';
 	import WhatStaysOpen from './WhatStaysOpen.svelte';
 
@@ -49,7 +49,13 @@
 	{heading.title}
 </h1>
 <div class="mt-4 border border-rule bg-sheet p-4">
-	<SectionSwitch {states} {shown} {t} words={(state) => words[state]} choose={(state) => (shown = state)} />
+	<SegmentSwitch
+		{states}
+		{shown}
+		label={t.section.choose}
+		words={(state) => words[state]}
+		choose={(state) => (shown = state)}
+	/>
 	<div class="mt-3">
 		<SectionDrawing
 			section={sections[shown]}

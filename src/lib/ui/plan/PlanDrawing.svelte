@@ -3,7 +3,7 @@
 	import SectionDrawing from '../section/SectionDrawing.svelte';
 	import CheckTable from './CheckTable.svelte';
 	import type { PlanState, PlanVisit } from './plan-visit.svelte';
-	import SectionSwitch from './SectionSwitch.svelte';
+	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
 
 	interface Props {
 		visit: PlanVisit;
@@ -23,10 +23,10 @@
 
 <section class="sheet">
 	{#if visit.states.length > 1}
-		<SectionSwitch
+		<SegmentSwitch
 			states={visit.states}
 			shown={visit.shown}
-			{t}
+			label={t.section.choose}
 			words={(state) => words[state]}
 			choose={(state) => visit.show(state)}
 		/>

@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 	import UnitButtons from '../walk/UnitButtons.svelte';
 
@@ -35,24 +36,15 @@
 <nav class="no-print mt-3 flex flex-wrap items-center gap-2 text-note" aria-label={t.spots.title}>
 	{#if spots.length > 1}
 		{#each spots as spot, i (spot.path)}
-			<a
-				class="btn btn-small"
-				class:chosen={spot.isHere}
+			<Button
 				aria-current={spot.isHere ? 'page' : undefined}
-				href="{spot.path}{spot.isAnswered ? '/plan' : '/spot'}">{t.spots.name(i + 1, spot.posture)}</a
+				href="{spot.path}{spot.isAnswered ? '/plan' : '/spot'}">{t.spots.name(i + 1, spot.posture)}</Button
 			>
 		{/each}
 	{/if}
 	{#if spots.length < MOST_SPOTS}
 		<form method="POST" action="?/spot">
-			<button class="link-button min-h-11" disabled={isOffline.current}>{t.spots.add}</button>
+			<Button look="quiet" disabled={isOffline.current}>{t.spots.add}</Button>
 		</form>
 	{/if}
 </nav>
-
-<style>
-	.chosen {
-		background: var(--ink);
-		color: var(--sheet);
-	}
-</style>

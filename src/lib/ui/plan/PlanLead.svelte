@@ -4,6 +4,7 @@
 	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
 	import type { MeasurableName } from '$lib/core/checks';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 	import { checkWords } from '../gap-mark/check-words';
 	import { isOffline } from '../kit/is-offline.svelte';
 	import { planTitle } from './plan-title';
@@ -100,7 +101,7 @@
 		class="notice no-print flex flex-wrap justify-between gap-3"
 	>
 		<span>{t.plan.behind}</span>
-		<button class="btn" disabled={isOffline.current}>{t.plan.renew}</button>
+		<Button disabled={isOffline.current}>{t.plan.renew}</Button>
 	</form>
 {:else if data.isNewPlan && visit.isWorked && visit.steps.length > 0}
 	<p class="notice">{keptNames ? t.plan.kept(keptNames) : t.plan.keptNone}</p>
@@ -124,11 +125,11 @@
 				false
 			)}</span
 		>
-		<button class="btn" name="plan" value="moving" disabled={isOffline.current}>{t.spots.move}</button>
+		<Button name="plan" value="moving" disabled={isOffline.current}>{t.spots.move}</Button>
 	</form>
 {:else if data.isMoving}
 	<form method="POST" action="?/renew" use:enhance class="notice no-print">
-		<button class="link-button min-h-11" disabled={isOffline.current}>{t.spots.stay}</button>
+		<Button look="quiet" disabled={isOffline.current}>{t.spots.stay}</Button>
 	</form>
 {/if}
 {#if data.measureNext}

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { PAGES } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
+	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
 
 	interface Props {
 		token: string;
@@ -10,10 +12,10 @@
 	let { token, t }: Props = $props();
 </script>
 
-<p class="no-print mt-8 flex flex-wrap gap-x-6 gap-y-3 border-t border-rule pt-4 text-note">
-	<a href="/c/{token}/{PAGES[2]}">{t.plan.correct}</a>
-	<a href="/c/{token}/messages">{t.messages.link}</a>
-	<a href="/c/{token}/take-along" download>{t.plan.takeAlong}</a>
-	<button type="button" class="link-button needs-js" onclick={() => window.print()}>{t.plan.print}</button>
-	<a href="/c/{token}/withdraw">{t.plan.withdraw}</a>
+<p class="no-print mt-8 flex flex-wrap items-center gap-x-6 gap-y-1 border-t border-rule pt-4 text-note">
+	<Button look="quiet" href="/c/{token}/{PAGES[2]}">{t.plan.correct}</Button>
+	<NeedsNetwork href="/c/{token}/messages" {t}>{t.messages.link}</NeedsNetwork>
+	<NeedsNetwork href="/c/{token}/take-along" isDownload {t}>{t.plan.takeAlong}</NeedsNetwork>
+	<Button type="button" look="quiet" class="needs-js" onclick={() => window.print()}>{t.plan.print}</Button>
+	<NeedsNetwork href="/c/{token}/withdraw" {t}>{t.plan.withdraw}</NeedsNetwork>
 </p>

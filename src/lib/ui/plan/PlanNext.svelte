@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { PlanStep } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 
 	interface Props {
 		token: string;
@@ -38,7 +39,7 @@
 	{/if}
 	{#if next.isAsked}
 		<p class="mt-2">{t.plan.askedNow}</p>
-		<p class="no-print mt-2"><a class="btn btn-main" href="/c/{token}/check-in">{t.plan.tellNow}</a></p>
+		<p class="no-print mt-2"><Button look="main" href="/c/{token}/check-in">{t.plan.tellNow}</Button></p>
 	{:else if next.checkInOn}
 		<p class="mt-2 font-semibold">{t.plan.askAgain(day(next.checkInOn))}</p>
 	{/if}

@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 	import type { PlanVisit } from './plan-visit.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 	import Ladder from './Ladder.svelte';
@@ -42,15 +43,13 @@
 {#if hasLadder ? others.length > 0 : others.length > 1}
 	<nav class="no-print mt-4 flex flex-wrap items-center gap-2 text-note" aria-label={t.plan.alternatives}>
 		{#each others as place, i (place)}
-			<a
-				class="btn btn-small"
-				class:chosen={place === visit.data.shown}
+			<Button
 				aria-current={place === visit.data.shown ? 'true' : undefined}
 				href="{page.url.pathname}?plan={place + 1}"
 				data-sveltekit-noscroll
 			>
 				{hasLadder ? t.ladder.other(i + 1, isCloser(place)) : t.plan.planN(i + 1)}
-			</a>
+			</Button>
 		{/each}
 		<span class="text-ink-soft">{t.plan.anotherLead}</span>
 	</nav>
@@ -64,8 +63,8 @@
 		</p>
 	{:else}
 		<form method="POST" action="?/choose" use:enhance class="no-print mt-4 flex flex-wrap items-center gap-3">
-			<button class="btn" name="plan" value={visit.data.shown + 1} disabled={isOffline.current}
-				>{t.plan.workOnThis}</button
+			<Button name="plan" value={visit.data.shown + 1} disabled={isOffline.current}
+				>{t.plan.workOnThis}</Button
 			>
 			<span class="text-note text-ink-soft">{t.plan.workOnThisNote}</span>
 		</form>
@@ -89,17 +88,8 @@
 		{#each leftOut as piece (piece.id)}
 			<form method="POST" action="?/out" use:enhance>
 				<input type="hidden" name="piece" value={piece.id} />
-				<button class="btn btn-small" name="out" value="no" disabled={isOffline.current}
-					>{t.plan.putBack(piece.label)}</button
-				>
+				<Button name="out" value="no" disabled={isOffline.current}>{t.plan.putBack(piece.label)}</Button>
 			</form>
 		{/each}
 	</div>
 {/if}
-
-<style>
-	.chosen {
-		background: var(--ink);
-		color: var(--sheet);
-	}
-</style>

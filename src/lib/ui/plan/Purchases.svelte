@@ -6,6 +6,7 @@
 	import type { OpenGap, PurchaseId } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 
+	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 	interface Props {
 		/** Null where they have not been worked out yet. */
@@ -59,8 +60,7 @@
 									{@const isAsked = requests.includes(thing)}
 									<form method="POST" action="?/ask" use:enhance>
 										<input type="hidden" name="purchase" value={thing} />
-										<button
-											class="btn btn-small"
+										<Button
 											disabled={isOffline.current}
 											name="wanted"
 											value={isAsked ? 'no' : 'yes'}
@@ -68,7 +68,7 @@
 											aria-label="{isAsked ? t.open.asked : t.open.ask}: {t.open.buy[thing]}"
 										>
 											{isAsked ? t.open.asked : t.open.ask}
-										</button>
+										</Button>
 									</form>
 								{/each}
 							</span>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Check from '@lucide/svelte/icons/check';
 	import { enhance } from '$app/forms';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { PlanStep, StepPlace } from '$lib/core/plan';
@@ -8,6 +9,7 @@
 	import Button from '../kit/Button.svelte';
 	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
+	import TickButton from '../kit/TickButton.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 	import StackDrawing from './StackDrawing.svelte';
 	import { stepCheck, stepWords } from './step-words';
@@ -48,16 +50,14 @@
 							}}
 						>
 							<input type="hidden" name="place" value={step.place} />
-							<h3 class="text-lead">
-								<button class="tick" name="done" value={done ? 'no' : 'yes'} aria-pressed={done}>
-									<span class="box" class:done aria-hidden="true">{done ? '✓' : ''}</span>{name}
-								</button>
+							<h3 class="tick text-lead">
+								<TickButton name="done" words={name} isDone={done} />
 							</h3>
 						</form>
 					{:else}
 						<h3 class="tick text-lead">
-							<span class="box" class:done role="img" aria-label={done ? t.plan.isDone : t.plan.isOpen}
-								>{done ? '✓' : ''}</span
+							<span class="kit-tick" class:done role="img" aria-label={done ? t.plan.isDone : t.plan.isOpen}
+								>{#if done}<Check size={16} aria-hidden="true" />{/if}</span
 							>{name}
 						</h3>
 					{/if}
@@ -133,26 +133,6 @@
 		min-height: 2.75rem;
 		margin: -0.5rem 0 -0.5rem -2.75rem;
 		text-align: left;
-	}
-	button.tick {
-		font: inherit;
-	}
-	.box {
-		flex: none;
-		display: grid;
-		place-items: center;
-		width: 1.5rem;
-		height: 1.5rem;
-		border: 1.6px solid var(--ink);
-		border-radius: 3px;
-		background: var(--sheet);
-		font-weight: 700;
-		line-height: 1;
-	}
-	.box.done {
-		border-color: var(--cool);
-		background: var(--cool);
-		color: var(--sheet);
 	}
 	@media print {
 		ol {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 	import { TEXT_SIZES, type TextSize } from './text-sizes';
 
 	interface Props {
@@ -15,12 +16,8 @@
 	<input type="hidden" name="back" value={page.url.pathname + page.url.search} />
 	<span class="text-ink-soft">{t.frame.textSize.label}:</span>
 	{#each TEXT_SIZES as option (option)}
-		<button
-			class="link-button"
-			class:font-bold={option === size}
-			name="text"
-			value={option}
-			aria-pressed={option === size}>{t.frame.textSize[option]}</button
+		<Button look="quiet" name="text" value={option} aria-pressed={option === size}
+			>{t.frame.textSize[option]}</Button
 		>
 	{/each}
 </form>

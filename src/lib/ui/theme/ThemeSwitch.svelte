@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 
 	interface Props {
 		theme: 'light' | 'dark' | '';
@@ -15,5 +16,5 @@
 
 <form method="POST" action="/preferences" data-sveltekit-reload>
 	<input type="hidden" name="back" value={page.url.pathname + page.url.search} />
-	<button class="link-button" name="theme" value={other}>{t.frame.theme[other]}</button>
+	<Button look="quiet" name="theme" value={other}>{t.frame.theme[other]}</Button>
 </form>

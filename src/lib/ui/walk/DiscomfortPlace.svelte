@@ -2,6 +2,7 @@
 	import { painField, painOptions, placeName, type BodyPlace, type FieldIssue } from '$lib/core/answers';
 	import { DISCOMFORT_KINDS, HINDERS } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
+	import { folded } from '../kit/folded';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import ChoiceRows from '../kit/ChoiceRows.svelte';
 	import type { Answering } from './answering';
@@ -31,7 +32,7 @@
 </script>
 
 <li id="place-{name}" class="border-b border-rule">
-	<details open={worst > 0 || isOpen}>
+	<details {...folded(worst > 0 || isOpen)}>
 		<summary>
 			<span class="font-semibold">{words}</span>
 			<span class="num text-note" class:text-warm={worst >= 4}>

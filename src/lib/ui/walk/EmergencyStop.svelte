@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { EmergencySign } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 
 	interface Props {
 		signs: readonly EmergencySign[];
@@ -19,9 +20,7 @@
 		{#each signs as sign (sign)}<li>{t.first.signs[sign]}</li>{/each}
 	</ul>
 	<p class="mt-5">
-		<a class="btn btn-main min-h-14 w-full justify-center text-lead" href="tel:{number}"
-			>{t.first.call(number)}</a
-		>
+		<Button look="main" size="thumb" class="w-full" href="tel:{number}">{t.first.call(number)}</Button>
 	</p>
 	<p class="mt-2 text-note">{t.first.callElsewhere}</p>
 </div>

@@ -19,6 +19,7 @@
 	import type { BodyLengthName } from '$lib/core/corner';
 	import { formatLength } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 	import StepField from '../kit/StepField.svelte';
@@ -117,9 +118,9 @@
 		{issueWords(issue, t, unit)}
 		{#if issue.meantMm !== undefined}
 			{@const meant = issue.meantMm}
-			<button type="button" class="link-button needs-js font-semibold" onclick={() => use(meant)}>
+			<Button type="button" look="quiet" class="needs-js" onclick={() => use(meant)}>
 				{t.issues.use(length(meant))}
-			</button>
+			</Button>
 		{/if}
 	{:else}{note}{/if}
 </p>

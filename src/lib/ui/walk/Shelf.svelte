@@ -2,6 +2,7 @@
 	import { SHELF, type ShelfItem } from '$lib/core/answers';
 	import type { HouseholdKind } from '$lib/core/corner';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 	import { pieceShape } from '../section/piece-shape';
 
@@ -31,9 +32,9 @@
 		{#each items as item (item.kind)}
 			{@const shape = drawing(item)}
 			{@const count = counts[item.kind] ?? 0}
-			<button
-				class="item"
-				class:listed={count > 0}
+			<Button
+				look="tile"
+				class={count > 0 ? 'listed' : ''}
 				name="add"
 				value={item.kind}
 				formaction="?/add"
@@ -45,7 +46,7 @@
 				</svg>
 				<span>{t.things.names[item.kind]}</span>
 				{#if count > 0}<span class="count num">{count}</span>{/if}
-			</button>
+			</Button>
 		{/each}
 	</div>
 {/snippet}
@@ -54,29 +55,6 @@
 <Disclosure words={t.things.more}>{@render shelf(more)}</Disclosure>
 
 <style>
-	.item {
-		position: relative;
-		display: flex;
-		flex-direction: column;
-		align-items: center;
-		justify-content: flex-end;
-		gap: 0.375rem;
-		min-height: 4.75rem;
-		padding: 0.5rem 0.25rem;
-		border: 1.5px solid var(--edge);
-		border-radius: 3px;
-		background: var(--sheet);
-		font-size: var(--text-note);
-		line-height: 1.2;
-		text-align: center;
-		touch-action: manipulation;
-	}
-	.item:hover {
-		background: var(--cool-wash);
-	}
-	.item.listed {
-		border-color: var(--cool);
-	}
 	.count {
 		position: absolute;
 		top: 0.25rem;

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { LENGTH_UNITS, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 
 	interface Props {
 		unit: LengthUnit;
@@ -15,29 +16,14 @@
 </script>
 
 {#each LENGTH_UNITS as option (option)}
-	<button
-		class="unit"
+	<Button
+		look="quiet"
 		name="to"
 		value={option}
 		{formaction}
 		{disabled}
 		formnovalidate
 		aria-pressed={unit === option}
-		aria-label="{option}: {t.frame.unit[option]}">{option}</button
+		aria-label="{option}: {t.frame.unit[option]}">{option}</Button
 	>
 {/each}
-
-<style>
-	.unit {
-		min-width: 2.75rem;
-		min-height: 2.75rem;
-		border: 1px solid transparent;
-		border-radius: 3px;
-		color: var(--ink-soft);
-	}
-	.unit[aria-pressed='true'] {
-		border-color: var(--ink);
-		color: var(--ink);
-		font-weight: 700;
-	}
-</style>

@@ -77,7 +77,8 @@
 		display: flex;
 		justify-content: space-between;
 		align-items: baseline;
-		gap: 1rem;
+		flex-wrap: wrap;
+		gap: 0 1rem;
 		padding-bottom: 0.375rem;
 	}
 	h1 {
@@ -100,7 +101,7 @@
 	}
 	ol {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(13rem, 100%), 1fr));
 	}
 	.tool {
 		display: inline-flex;

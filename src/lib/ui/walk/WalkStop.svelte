@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { EmergencySign } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 	import EmergencyStop from './EmergencyStop.svelte';
 
 	interface Props {
@@ -17,7 +18,7 @@
 
 <EmergencyStop {signs} {number} {t} />
 <p class="mt-8 flex flex-wrap gap-3">
-	<button type="button" class="btn whitespace-normal text-left" onclick={slip}>{t.first.stopSlip}</button>
-	<button type="button" class="btn whitespace-normal text-left" onclick={later}>{t.first.stopLater}</button>
+	<Button type="button" class="text-left" onclick={slip}>{t.first.stopSlip}</Button>
+	<Button type="button" class="text-left" onclick={later}>{t.first.stopLater}</Button>
 </p>
 <p class="mt-2 text-note text-ink-soft">{t.first.stopSlipNote}</p>

@@ -18,6 +18,8 @@ export class Draft {
 	/** The same to be drawn: before the stature is known, somebody of a usual one. */
 	readonly drawn: PartialCorner = $derived.by(() => this.partial ?? this.usual());
 	private revision = -1;
+	/** The newest revision that was told of. */
+	private told = -1;
 
 	constructor(
 		server: ServerAnswers,
@@ -27,6 +29,7 @@ export class Draft {
 	) {
 		this.autosave = new Autosave(address, device, fetch, (revision) => {
 			if (revision !== null) this.savedAs(revision);
+			this.catchUp();
 		});
 		// A page that came from the device's own store, or that was made before the last save came in, is older than what this device
 		// has seen since. Read before the server's answers are taken, as taking them keeps them.
@@ -47,10 +50,15 @@ export class Draft {
 		const events = new EventSource(`${this.address}/live`);
 		events.onmessage = ({ data }: MessageEvent<string>) => {
 			const { revision } = JSON.parse(data) as { revision: number };
-			// A save of our own brings its revision with its answer.
-			if (revision > this.revision && this.autosave.state !== 'saving') void this.pull();
+			this.told = Math.max(this.told, revision);
+			this.catchUp();
 		};
 		return () => events.close();
+	}
+
+	/** Asks for what was told of. A save of our own brings its revision with its answer, so while one is on its way that is waited for. */
+	private catchUp(): void {
+		if (this.told > this.revision && this.autosave.state !== 'saving') void this.pull();
 	}
 
 	/** Takes what was typed or chosen. */
@@ -83,7 +91,7 @@ export class Draft {
 
 	private savedAs(revision: number): void {
 		// A gap means that another device saved in between.
-		if (revision > this.revision + 1) void this.pull();
+		if (revision > this.revision + 1) this.told = Math.max(this.told, revision);
 		else {
 			this.revision = Math.max(this.revision, revision);
 			this.keep();

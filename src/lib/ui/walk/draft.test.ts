@@ -106,6 +106,31 @@ describe('a draft', () => {
 		end();
 		expect(opened[0]?.close).toHaveBeenCalled();
 	});
+
+	it('takes what it was told of while a save of its own was on its way, when that has come back', async () => {
+		let tell = (_: { data: string }) => {};
+		vi.stubGlobal(
+			'EventSource',
+			class {
+				set onmessage(told: typeof tell) {
+					tell = told;
+				}
+				close() {}
+			}
+		);
+		const server = { answers: { stature: '171' }, revision: 3 };
+		serve(server);
+		const one = draft(null, { stature: '171' }, 3);
+		one.follow();
+		one.set('heel', '2');
+		vi.advanceTimersByTime(500);
+		// The own save is the fourth; another device has saved the fifth before its answer comes.
+		server.answers = { ...server.answers, sittingElbow: '23' } as typeof server.answers;
+		tell({ data: '{"revision":5}' });
+		server.revision = 5;
+		await vi.advanceTimersByTimeAsync(0);
+		expect(one.answers).toMatchObject({ sittingElbow: '23', heel: '2' });
+	});
 });
 
 describe('what a device keeps', () => {

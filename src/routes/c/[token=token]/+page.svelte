@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { PAGES } from '$lib/core/answers';
+	import { isAskedAgain, PAGES, RENEWED } from '$lib/core/answers';
 	import { PROMISED_MINUTES, routeOf } from '$lib/core/asking';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
@@ -9,6 +9,8 @@
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
+	// Before it is begun nobody can have typed what it holds: it is from last time.
+	const isAgain = $derived(!data.hasConsent && isAskedAgain(data.answers));
 	const route = $derived(routeOf(data.answers, data.route));
 </script>
 
@@ -37,6 +39,15 @@
 				<Button href="/c/{data.token}/{PAGES[2]}">{t.plan.correct}</Button>
 			</div>
 		{:else}
+			{#if isAgain}
+				<fieldset class="w-full border-b border-rule pb-3">
+					<legend class="text-lead font-semibold">{t.start.again.title}</legend>
+					<p class="mt-1 mb-2 text-ink-soft">{t.start.again.lead}</p>
+					{#each RENEWED as one (one)}
+						<CheckBox name="new.{one}" words={t.start.again.renewed[one]} isChecked={false} />
+					{/each}
+				</fieldset>
+			{/if}
 			<CheckBox
 				name="route"
 				value="complete"

@@ -46,7 +46,7 @@ async function keep({
 	params
 }: RequestEvent): Promise<{ open: OpenAssessment; form: PageForm }> {
 	const form = await read(request);
-	const { go: _go, add: _add, takeOut: _takeOut, to: _to, none, at: _at, ...typed } = form;
+	const { go: _go, add: _add, takeOut: _takeOut, to: _to, none, at: _at, shown: _shown, ...typed } = form;
 	let open = await openAssessment(locals.db, params.token);
 	const fields = {
 		...withCounts(typed, open.assessment.answers),
@@ -81,7 +81,13 @@ async function finish(event: RequestEvent, open: OpenAssessment, page: Page): Pr
 }
 
 /** Goes on from one question, or from all of a page; what is missing or can't be read there is shown first. */
-async function goOn(event: RequestEvent, open: OpenAssessment, page: Page, at: Question | null) {
+async function goOn(
+	event: RequestEvent,
+	open: OpenAssessment,
+	page: Page,
+	at: Question | null,
+	shown: readonly string[]
+) {
 	const { answers, way } = open.assessment;
 	if (page === 'first' && signsOf(answers).some(isEmergency)) redirect(303, `/c/${event.params.token}/stop`);
 	const issues = issuesOf(answers, way).filter(({ field }) =>
@@ -91,6 +97,9 @@ async function goOn(event: RequestEvent, open: OpenAssessment, page: Page, at: Q
 	const { walk, to } = walkAt(event, open);
 	const next = at ? questionAfter(walk, at.id) : null;
 	if (next) redirect(303, to(next.page, next.id));
+	// Without scripts an answer opens others on its page only now: they are asked before the page is left.
+	const opened = walk.open.find(({ id, page: of }) => of === page && !at && !shown.includes(id));
+	if (opened && shown.length > 0) redirect(303, `${to(page)}#q-${opened.id}`);
 	const nextPage = at ? null : pageAfter(walk, page);
 	if (nextPage) redirect(303, to(nextPage));
 	return finish(event, open, page);
@@ -121,7 +130,7 @@ export const actions: Actions = {
 			if (form.go === 'back') return goBack(event, open, page, at);
 			if (form.go === 'before') return goBack(event, open, page, null);
 			if (form.go && form.go !== 'next' && form.go !== 'on') redirect(303, to(form.go));
-			return goOn(event, open, page, form.go === 'next' ? null : at);
+			return goOn(event, open, page, form.go === 'next' ? null : at, form.shown?.split(' ') ?? []);
 		}),
 
 	unit: (event) =>

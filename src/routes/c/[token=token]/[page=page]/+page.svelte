@@ -85,6 +85,7 @@
 	<!-- The first button is what Enter presses. -->
 	<button class="hidden" name="go" value="on" tabindex="-1" aria-hidden="true">{t.nav.on}</button>
 	<input type="hidden" name="at" value={visit.current?.id ?? ''} />
+	<input type="hidden" name="shown" value={visit.questions.map(({ id }) => id).join(' ')} />
 	<WalkFrame drawing={PAGES_DRAWN.has(station) && !isPlanned && !isStopped ? drawing : undefined}>
 		{#snippet rail()}<Rail {notches} unit={draft.unit} />{/snippet}
 		{#snippet header()}

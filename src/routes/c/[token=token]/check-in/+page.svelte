@@ -56,9 +56,7 @@
 	{:else if stop.length > 0}
 		<EmergencyStop signs={stop} number={data.emergencyNumber} {t} />
 		<p class="mt-8">
-			<button type="button" class="btn whitespace-normal text-left" onclick={() => (stop = [])}
-				>{t.first.stopSlip}</button
-			>
+			<Button type="button" class="text-left" onclick={() => (stop = [])}>{t.first.stopSlip}</Button>
 		</p>
 	{:else}
 		<h1 class="mt-6 text-title">{t.checkIn.title}</h1>
@@ -116,7 +114,7 @@
 			</section>
 			<p class="mt-8"><Button look="main" size="thumb" class="w-full sm:w-auto">{t.checkIn.send}</Button></p>
 		</form>
-		<p class="mt-6 text-note"><a href="/c/{data.token}/plan">{t.checkIn.plan}</a></p>
+		<p class="mt-6 text-note"><Button look="quiet" href="/c/{data.token}/plan">{t.checkIn.plan}</Button></p>
 	{/if}
 </main>
 

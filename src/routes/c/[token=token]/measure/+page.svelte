@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { PAGES, unitOf } from '$lib/core/answers';
 	import { messagesFor } from '$lib/messages';
+	import Button from '$lib/ui/kit/Button.svelte';
 	import ScreenRuler from '$lib/ui/measuring/ScreenRuler.svelte';
 
 	let { data } = $props();
@@ -22,13 +23,13 @@
 			{#each way.lines as line (line)}<p class="mt-1">{line}</p>{/each}
 			{#if way.id === 'paper-ruler'}
 				<p class="mt-3 flex flex-wrap gap-3">
-					<a class="btn" href="/c/{data.token}/ruler?paper=a4">{t.measure.printA4}</a>
-					<a class="btn" href="/c/{data.token}/ruler?paper=letter">{t.measure.printLetter}</a>
+					<Button href="/c/{data.token}/ruler?paper=a4">{t.measure.printA4}</Button>
+					<Button href="/c/{data.token}/ruler?paper=letter">{t.measure.printLetter}</Button>
 				</p>
 			{:else if way.id === 'card'}
 				<div class="needs-js mt-3"><ScreenRuler {t} {unit} /></div>
 			{/if}
 		</section>
 	{/each}
-	<p class="mt-8"><a class="btn" href="/c/{data.token}/{PAGES[2]}">{t.measure.toTheWalk}</a></p>
+	<p class="mt-8"><Button href="/c/{data.token}/{PAGES[2]}">{t.measure.toTheWalk}</Button></p>
 </main>

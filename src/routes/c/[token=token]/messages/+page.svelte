@@ -46,6 +46,8 @@
 		</div>
 	</form>
 	{#if !data.hasLeft}
-		<p class="mt-6"><a href="/c/{data.token}{data.isAnswered ? '/plan' : ''}">{t.messages.back}</a></p>
+		<p class="mt-6">
+			<Button look="quiet" href="/c/{data.token}{data.isAnswered ? '/plan' : ''}">{t.messages.back}</Button>
+		</p>
 	{/if}
 </main>

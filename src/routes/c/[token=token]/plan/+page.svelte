@@ -4,6 +4,7 @@
 	import { messagesFor } from '$lib/messages';
 	import { savingFault } from '$lib/ui/autosave/saving-fault';
 	import Button from '$lib/ui/kit/Button.svelte';
+	import Disclosure from '$lib/ui/kit/Disclosure.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import LookCloser from '$lib/ui/plan/LookCloser.svelte';
 	import SizesToCheck from '$lib/ui/plan/SizesToCheck.svelte';
@@ -72,9 +73,13 @@
 			{/if}
 			{#if visit.again && visit.isWorked}
 				{@const again = visit.again}
-				<details class="no-print mt-6" bind:open={isMeasuring}>
-					<summary class="btn btn-main">{t.plan.again}</summary>
-					<div class="mt-4">
+				<div class="no-print mt-6">
+					<Disclosure
+						words={t.plan.again}
+						look="main"
+						isOpen={isMeasuring}
+						ontoggle={(isOpen) => (isMeasuring = isOpen)}
+					>
 						<AgainForm
 							{again}
 							{t}
@@ -83,8 +88,8 @@
 							keep={(texts) => visit.keepAgain(texts)}
 							touch={() => visit.show('again')}
 						/>
-					</div>
-				</details>
+					</Disclosure>
+				</div>
 			{/if}
 			<LookCloser closer={data.closer} token={data.token} {t} />
 			<div class="no-print">
@@ -111,12 +116,6 @@
 		display: grid;
 		gap: 1.75rem;
 		margin-top: 1rem;
-	}
-	summary {
-		list-style: none;
-	}
-	summary::-webkit-details-marker {
-		display: none;
 	}
 	@media (min-width: 60rem) {
 		.layout {

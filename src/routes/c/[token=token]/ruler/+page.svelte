@@ -3,6 +3,7 @@
 	import { unitOf } from '$lib/core/answers';
 	import { CARD_MM, rulerStrips, STRIP_MM } from '$lib/core/measuring';
 	import { messagesFor } from '$lib/messages';
+	import Button from '$lib/ui/kit/Button.svelte';
 
 	let { data } = $props();
 
@@ -28,10 +29,9 @@
 		<h1 class="text-title">{t.measure.rulerTitle}</h1>
 		<p class="mt-2">{t.measure.rulerLead}</p>
 		<p class="mt-4 flex flex-wrap gap-3">
-			<button type="button" class="btn btn-main needs-js" onclick={() => window.print()}
-				>{t.plan.print}</button
+			<Button type="button" look="main" class="needs-js" onclick={() => window.print()}>{t.plan.print}</Button
 			>
-			<a class="btn" href="/c/{data.token}/measure">{t.frame.back}</a>
+			<Button href="/c/{data.token}/measure">{t.frame.back}</Button>
 		</p>
 	</div>
 	<div class="sheet" role="img" aria-label={t.measure.rulerTitle}>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { PAGES } from '$lib/core/answers';
 	import { messagesFor } from '$lib/messages';
+	import Button from '$lib/ui/kit/Button.svelte';
 	import EmergencyStop from '$lib/ui/walk/EmergencyStop.svelte';
 
 	let { data } = $props();
@@ -14,8 +15,8 @@
 	<p class="font-title text-body font-semibold">{t.product}</p>
 	<EmergencyStop signs={data.signs} number={data.number} {t} />
 	<p class="mt-8 flex flex-wrap gap-3">
-		<a class="btn whitespace-normal" href="/c/{data.token}/{PAGES[0]}">{t.first.stopSlip}</a>
-		<a class="btn whitespace-normal" href="/c/{data.token}/{PAGES[1]}">{t.first.stopLater}</a>
+		<Button class="text-left" href="/c/{data.token}/{PAGES[0]}">{t.first.stopSlip}</Button>
+		<Button class="text-left" href="/c/{data.token}/{PAGES[1]}">{t.first.stopLater}</Button>
 	</p>
 	<p class="mt-2 text-note text-ink-soft">{t.first.stopSlipNote}</p>
 </main>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
+	import Button from '$lib/ui/kit/Button.svelte';
 
 	let { data, form } = $props();
 
@@ -18,7 +19,7 @@
 	{#if form?.fault}<p class="mt-4 border-l-4 border-warm px-3 py-1" role="alert">{form.fault.message}</p>{/if}
 	<!-- A plain post: afterwards nothing of the visit stays in the page. -->
 	<form method="POST" class="mt-8 flex flex-wrap gap-3">
-		<button class="btn btn-main">{t.withdraw.confirm}</button>
-		<a class="btn" href="/c/{data.token}/{data.isAnswered ? 'plan' : ''}">{t.withdraw.keep}</a>
+		<Button look="main">{t.withdraw.confirm}</Button>
+		<Button href="/c/{data.token}/{data.isAnswered ? 'plan' : ''}">{t.withdraw.keep}</Button>
 	</form>
 </main>

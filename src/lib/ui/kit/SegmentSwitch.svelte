@@ -1,18 +1,17 @@
 <script lang="ts" generics="K extends string">
-	import type { Catalogue } from '$lib/messages';
-
 	interface Props {
+		label: string;
 		states: readonly K[];
 		shown: K;
-		t: Catalogue;
 		words: (state: K) => string;
 		choose: (state: K) => void;
 	}
 
-	let { states, shown, t, words, choose }: Props = $props();
+	let { label, states, shown, words, choose }: Props = $props();
 </script>
 
-<div class="switch no-print needs-js" role="group" aria-label={t.section.choose}>
+<!-- Buttons beside one another of which one is pressed: what they show changes at once, so each is said by its name alone. -->
+<div class="switch no-print needs-js" role="group" aria-label={label}>
 	{#each states as state (state)}
 		<button type="button" aria-pressed={shown === state} onclick={() => choose(state)}>{words(state)}</button>
 	{/each}
@@ -27,7 +26,8 @@
 		overflow: hidden;
 	}
 	button {
-		min-height: 2.5rem;
+		min-height: 2.75rem;
+		min-width: 2.75rem;
 		padding: 0.25rem 0.875rem;
 		background: var(--sheet);
 		font-weight: 600;
@@ -41,5 +41,12 @@
 	}
 	button:focus-visible {
 		outline-offset: -4px;
+	}
+	@media (forced-colors: active) {
+		button[aria-pressed='true'] {
+			forced-color-adjust: none;
+			background: Highlight;
+			color: HighlightText;
+		}
 	}
 </style>

@@ -6,6 +6,8 @@ const config = {
 	preprocess: vitePreprocess(),
 	kit: {
 		adapter: adapter({ out: 'build' }),
+		// Styles of one component are a line or two: fetching each holds the page up longer than reading it along.
+		inlineStyleThreshold: 4096,
 		csp: {
 			mode: 'nonce',
 			directives: {

@@ -176,6 +176,11 @@ test('without network a page that only the server has says so, and leads back to
 	await context.setOffline(false);
 	await employee.getByRole('link', { name: 'Try again' }).click();
 	await expect(employee.getByRole('textbox')).toBeVisible();
+	// Nor does a form that is sent without scripts end on a failure of the browser's.
+	await employee.goto(link);
+	await context.setOffline(true);
+	await employee.getByRole('button', { name: 'Go on' }).click();
+	await expect(employee.getByRole('heading', { level: 1 })).toHaveText('This page needs the network');
 	await context.close();
 });
 

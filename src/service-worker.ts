@@ -70,10 +70,25 @@ async function pageOf(request: Request): Promise<Response> {
 	}
 }
 
+/** A form that is sent without scripts. */
+async function actOf(request: Request): Promise<Response> {
+	try {
+		return await fetch(request);
+	} catch (error) {
+		const page = await withoutNetwork(request.url);
+		if (page) return page;
+		throw error;
+	}
+}
+
 worker.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const url = new URL(request.url);
-	if (request.method !== 'GET' || url.origin !== location.origin) return;
+	if (url.origin !== location.origin) return;
+	if (request.method !== 'GET') {
+		if (request.mode === 'navigate' && url.pathname.startsWith('/c/')) event.respondWith(actOf(request));
+		return;
+	}
 	if (build.includes(url.pathname) || files.includes(url.pathname)) {
 		event.respondWith(caches.match(request, { cacheName: PROGRAM }).then((kept) => kept ?? fetch(request)));
 		return;

@@ -41,6 +41,13 @@ function writerOf(locale: string, unit: MetricUnit, signed: boolean): Intl.Numbe
 	return writer;
 }
 
+/** A number of mm in a unit, with a decimal point. Rounded half away from zero, as the writers of other languages do. */
+function withPoint(lengthMm: number, unit: MetricUnit, signed: boolean): string {
+	const mm = Math.round(Math.abs(lengthMm));
+	const sign = mm === 0 ? '' : lengthMm < 0 ? '−' : signed ? '+' : '';
+	return `${sign}${(mm / PER_UNIT[unit]).toFixed(DECIMALS[unit])}`;
+}
+
 const greatestCommon = (a: number, b: number): number => (b === 0 ? a : greatestCommon(b, a % b));
 
 /** A number of inches as a whole and a fraction in lowest terms: `29 5/8`, `3/16`, `12`. */
@@ -79,9 +86,12 @@ export function formatLength(lengthMm: number, unit: LengthUnit, style: LengthSt
 		const number = inches(lengthMm, signed, withUnit);
 		return withUnit ? `${number} in` : number;
 	}
-	// A minus sign and no hyphen: screen readers pass over a hyphen before a number.
-	const number = writerOf(locale, unit, signed)
-		.format(lengthMm / PER_UNIT[unit])
-		.replace('-', '−');
+	// A minus sign and no hyphen: screen readers pass over a hyphen before a number. English needs no writer of the platform: the first of these
+	// takes as long to make as everything else on a page.
+	const number = /^en\b/.test(locale)
+		? withPoint(lengthMm, unit, signed)
+		: writerOf(locale, unit, signed)
+				.format(lengthMm / PER_UNIT[unit])
+				.replace('-', '−');
 	return withUnit ? `${number} ${unit}` : number;
 }

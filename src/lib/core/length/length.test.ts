@@ -90,6 +90,21 @@ describe('formatLength', () => {
 		);
 	});
 
+	it('writes English as the platform does, without making its writer', () => {
+		const platform = new Intl.NumberFormat('en', {
+			minimumFractionDigits: 1,
+			maximumFractionDigits: 1,
+			useGrouping: false,
+			signDisplay: 'exceptZero'
+		});
+		fc.assert(
+			fc.property(fc.integer({ min: -400_000, max: 400_000 }), (quarters) => {
+				const written = formatLength(quarters / 4, 'cm', { withUnit: false, signed: true });
+				expect(written).toBe(platform.format(quarters / 40).replace('-', '−'));
+			})
+		);
+	});
+
 	it('gives inches back as they were typed, in eighths and sixteenths', () => {
 		fc.assert(
 			fc.property(

@@ -34,8 +34,8 @@ export class Draft {
 		// A page that came from the device's own store, or that was made before the last save came in, is older than what this device
 		// has seen since. Read before the server's answers are taken, as taking them keeps them.
 		const kept = keptAnswers(device, address);
-		if (kept) this.take(kept);
-		this.take(server);
+		if (kept && kept.revision > server.revision) this.take(kept);
+		else this.take(server);
 	}
 
 	private usual(): PartialCorner {

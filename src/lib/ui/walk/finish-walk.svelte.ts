@@ -1,6 +1,7 @@
 import { goto } from '$app/navigation';
 import { cornerFromAnswers, issuesOf, pageOfField, type FieldIssue } from '$lib/core/answers';
 import type { Way } from '$lib/core/corner';
+import { whenIdle } from '../when-idle';
 import { BrowserPlanner } from '../planner/browser-planner';
 import type { Draft } from './draft.svelte';
 import type { LocalPlanMade } from './make-local-plan';
@@ -27,11 +28,16 @@ export class FinishWalk {
 		private readonly read: () => Place
 	) {}
 
-	/** Loads what a plan without network needs, while there is network; gives back what ends it. */
+	/** Loads what a plan without network needs, while there is network and nothing else to do; gives back what ends it. */
 	prepare(): () => void {
-		this.planner.prepare();
-		this.load();
-		return () => this.planner.close();
+		const forget = whenIdle(() => {
+			this.planner.prepare();
+			this.load();
+		});
+		return () => {
+			forget();
+			this.planner.close();
+		};
 	}
 
 	/** The page of a plan that was made here; null until it is there. */

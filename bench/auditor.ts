@@ -1,0 +1,68 @@
+import { chromium } from '@playwright/test';
+import lighthouse from 'lighthouse';
+import { CHROMIUM } from '../bin/lib/packages.mjs';
+import { freePort } from '../bin/lib/net.mjs';
+import { print, quantile, rounded } from './measure';
+
+const CATEGORIES = ['performance', 'accessibility', 'best-practices'] as const;
+
+/** Figures that the auditor gives beside its marks. */
+const AUDITS = ['total-blocking-time', 'largest-contentful-paint', 'cumulative-layout-shift'] as const;
+
+/** How often each page is looked at: the middle one counts. */
+const RUNS = 3;
+
+type Figures = Record<string, number>;
+
+const median = (numbers: readonly number[]) =>
+	quantile(
+		[...numbers].sort((a, b) => a - b),
+		0.5
+	);
+
+/** One look by Lighthouse as a phone on a slow network, as it comes; what it found wrong is told. */
+async function look(address: string, port: number): Promise<{ figures: Figures; faults: string[] }> {
+	const result = await lighthouse(address, { port, logLevel: 'error', onlyCategories: [...CATEGORIES] });
+	if (!result) throw new Error(`${address} could not be looked at`);
+	const { categories, audits, runtimeError } = result.lhr;
+	if (runtimeError) throw new Error(`${address}: ${runtimeError.message}`);
+	const marks = CATEGORIES.map((name) => [name, 100 * (categories[name]?.score ?? NaN)] as const);
+	const values = AUDITS.map((name) => [name, audits[name]?.numericValue ?? NaN] as const);
+	// Marks of speed come of its figures; of the other two, each thing that is wrong has its name.
+	const faults = ['accessibility', 'best-practices'].flatMap((name) =>
+		(categories[name]?.auditRefs ?? [])
+			.filter(({ id, weight }) => weight > 0 && (audits[id]?.score ?? 1) < 1)
+			.map(({ id }) => id)
+	);
+	return { figures: Object.fromEntries([...marks, ...values]), faults };
+}
+
+/** What a page auditor says of pages: the middle of three looks at each. */
+export async function auditPages(
+	pages: readonly (readonly [name: string, address: string])[]
+): Promise<void> {
+	const port = (await freePort(0)) ?? 0;
+	const browser = await chromium.launch({
+		executablePath: CHROMIUM,
+		chromiumSandbox: process.getuid?.() !== 0,
+		args: [`--remote-debugging-port=${port}`, '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage']
+	});
+	try {
+		for (const [name, address] of pages) {
+			const looks = [];
+			for (let i = 0; i < RUNS; i += 1) looks.push(await look(address, port));
+			const names = Object.keys(looks[0]?.figures ?? {});
+			const figures = names.map((of) => [
+				of,
+				rounded(median(looks.map(({ figures }) => figures[of] ?? NaN)))
+			]);
+			print({
+				figure: `page: the auditor on ${name}`,
+				...Object.fromEntries(figures),
+				faults: [...new Set(looks.flatMap(({ faults }) => faults))]
+			});
+		}
+	} finally {
+		await browser.close();
+	}
+}

@@ -49,7 +49,7 @@ export async function auditPages(
 	});
 	try {
 		for (const [name, address] of pages) {
-			const looks = [];
+			const looks: Awaited<ReturnType<typeof look>>[] = [];
 			for (let i = 0; i < RUNS; i += 1) looks.push(await look(address, port));
 			const names = Object.keys(looks[0]?.figures ?? {});
 			const figures = names.map((of) => [

@@ -1,4 +1,4 @@
-import { partialChecks, unitOf, type PartialCorner } from '$lib/core/answers';
+import { LENGTH_FIELDS, partialChecks, unitOf, type Answers, type PartialCorner } from '$lib/core/answers';
 import type { Way } from '$lib/core/corner';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import { Autosave } from '../autosave/autosave.svelte';
@@ -7,9 +7,15 @@ import { keepAnswers, keptAnswers, type ServerAnswers } from './kept-answers';
 /** Who is drawn before the stature is known, mm: between the means of women and men. */
 const USUAL_STATURE_MM = 1680;
 
+/** Typing has paused after this long, ms. Ours. */
+const PAUSE_MS = 200;
+
 /** The answers on this page as they are typed, what they tell so far, and their saving on device and server. */
 export class Draft {
-	answers = $state<Record<string, string>>({});
+	/** Replaced as a whole: what is worked out of them reads all, a hundred times over, and following each by itself costs more than that. */
+	answers = $state.raw<Answers>({});
+	/** The answers as they stood at the last pause of typing: for what need not follow every key. See {@link settle}. */
+	settled = $state.raw<Answers>({});
 	/** The field that is being filled in. */
 	active = $state<string | null>(null);
 	readonly autosave: Autosave;
@@ -18,6 +24,7 @@ export class Draft {
 	/** The same to be drawn: before the stature is known, somebody of a usual one. */
 	readonly drawn: PartialCorner = $derived.by(() => this.partial ?? this.usual());
 	private revision = -1;
+	private pause: ReturnType<typeof setTimeout> | undefined;
 	/** The newest revision that was told of. */
 	private told = -1;
 
@@ -68,9 +75,19 @@ export class Draft {
 
 	/** Takes several fields at once. */
 	setAll(fields: Readonly<Record<string, string>>): void {
-		Object.assign(this.answers, fields);
+		this.answers = { ...this.answers, ...fields };
+		clearTimeout(this.pause);
+		if (Object.keys(fields).every((field) => Object.hasOwn(LENGTH_FIELDS, field)))
+			this.pause = setTimeout(() => this.settle(), PAUSE_MS);
+		else this.settle();
 		// What the server has not got yet lies with the autosave; the whole is kept when it has.
 		this.autosave.set(fields);
+	}
+
+	/** Brings what follows at pauses up to date: before somebody goes on, and where an answer was chosen. */
+	settle(): void {
+		clearTimeout(this.pause);
+		this.settled = this.answers;
 	}
 
 	/** Takes the server's answers over if they are newer, keeping what it has not got yet. */
@@ -78,6 +95,7 @@ export class Draft {
 		if (server.revision < this.revision) return;
 		this.revision = server.revision;
 		this.answers = { ...server.answers, ...this.autosave.unsent };
+		this.settle();
 		this.keep();
 	}
 

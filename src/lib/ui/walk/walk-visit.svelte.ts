@@ -61,11 +61,11 @@ export class WalkVisit {
 	stop = $state<readonly EmergencySign[]>([]);
 	readonly finishing: FinishWalk;
 	readonly place: WalkPlace = $derived.by(() => this.read());
-	readonly facts: Facts = $derived.by(() => factsOfAnswers(this.draft.answers, this.place.way));
+	readonly facts: Facts = $derived.by(() => factsOfAnswers(this.draft.settled, this.place.way));
 	readonly walk: Walk = $derived.by(() => {
 		const { query, route } = this.place;
-		const asked = query.isCloser ? 'complete' : routeOf(this.draft.answers, route);
-		return walkOf(this.draft.answers, this.place, asked, query.only);
+		const asked = query.isCloser ? 'complete' : routeOf(this.draft.settled, route);
+		return walkOf(this.draft.settled, this.place, asked, query.only);
 	});
 	/** Questions that have stood on this page: none goes while somebody is at it, unless an answer made it senseless. */
 	private stood: Record<string, true> = {};
@@ -73,7 +73,7 @@ export class WalkVisit {
 		const { page } = this.place;
 		const here = this.walk.steps.filter((question) => question.page === page);
 		for (const { id } of here) this.stood[id] = true;
-		return questionsOf(this.draft.answers, this.place).filter(
+		return questionsOf(this.draft.settled, this.place).filter(
 			(question) => question.page === page && this.stood[question.id]
 		);
 	});
@@ -103,6 +103,7 @@ export class WalkVisit {
 	});
 	/** Those of the found faults that still stand. */
 	readonly standing: readonly FieldIssue[] = $derived.by(() => {
+		if (this.issues.length === 0) return [];
 		const now = issuesOf(this.draft.answers, this.place.way);
 		return this.issues.filter(({ field }) => now.some((issue) => issue.field === field));
 	});
@@ -180,6 +181,7 @@ export class WalkVisit {
 
 	private async goFrom(isOneAtATime: boolean): Promise<void> {
 		const { page, way } = this.place;
+		this.draft.settle();
 		// An emergency comes before anything that is missing.
 		if (this.stopAtSigns()) return;
 		const at = isOneAtATime ? this.current : null;
@@ -195,6 +197,7 @@ export class WalkVisit {
 	}
 
 	goBack(isOneAtATime: boolean): void {
+		this.draft.settle();
 		const { page } = this.place;
 		const before = isOneAtATime && this.current ? questionBefore(this.walk, this.current.id) : null;
 		if (before) return void this.to(before.page, before.id);

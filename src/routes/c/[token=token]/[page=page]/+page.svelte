@@ -58,8 +58,12 @@
 	let drawn = $state.raw(untrack(() => draft.drawn));
 	$effect(() => {
 		const next = draft.drawn;
-		const frame = requestAnimationFrame(() => (drawn = next));
-		return () => cancelAnimationFrame(frame);
+		let after: ReturnType<typeof setTimeout>;
+		const frame = requestAnimationFrame(() => (after = setTimeout(() => (drawn = next))));
+		return () => {
+			cancelAnimationFrame(frame);
+			clearTimeout(after);
+		};
 	});
 	const active = $derived(draft.active ?? visit.current?.id ?? null);
 	const notches = $derived(heightsOnRail(draft.answers, draft.unit, active));

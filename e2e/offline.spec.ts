@@ -179,7 +179,7 @@ test('without network a page that only the server has says so, and leads back to
 	// Nor does a form that is sent without scripts end on a failure of the browser's.
 	await employee.goto(link);
 	await context.setOffline(true);
-	await employee.getByRole('button', { name: 'Go on' }).click();
+	await employee.getByRole('button', { name: 'Pick up where I left off' }).click();
 	await expect(employee.getByRole('heading', { level: 1 })).toHaveText('This page needs the network');
 	await context.close();
 });

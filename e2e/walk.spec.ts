@@ -254,7 +254,6 @@ test('the whole walk by keys alone, to the plan', async ({ page, browser }) => {
 	const { link } = await sendTo(page, 'Tabea Keysonly');
 	const employee = await (await browser.newContext()).newPage();
 	await employee.goto(link);
-	await hydrated(employee);
 	await tabTo(employee, 'input[type=checkbox][name=route]');
 	await employee.keyboard.press('Space');
 	await tabTo(employee, 'button.main');

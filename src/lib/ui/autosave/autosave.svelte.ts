@@ -67,6 +67,8 @@ export class Autosave {
 	set(fields: Readonly<Record<string, string>>): void {
 		this.pending = { ...this.pending, ...fields };
 		if (this.refused !== null && this.refused in fields) this.refused = null;
+		// From the first key on: "Saved" must never stand beside what is not.
+		if (this.state === 'idle' || this.state === 'saved') this.state = 'saving';
 		this.remember();
 		this.schedule(PAUSE_MS);
 	}

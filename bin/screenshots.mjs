@@ -16,7 +16,8 @@ const PHONE = { width: 390, height: 844 };
 
 /** @param {Page} page @param {string} name */
 async function shoot(page, name) {
-	await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+	// The first page has no scripts of its own to wait for.
+	if (name !== 'phone-start') await page.locator('html[data-ready]').waitFor({ state: 'attached' });
 	await page.evaluate(() => document.fonts.ready);
 	await page.screenshot({ path: join(FOLDER, `${name}.png`), animations: 'disabled' });
 	say(name);

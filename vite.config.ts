@@ -10,6 +10,8 @@ export default defineConfig({
 	test: {
 		// A slow machine is no failure: what hangs is found, what is only slow is the benches' matter.
 		testTimeout: 60_000,
+		// Left to itself one processor stays idle: where there are two, tests would take twice as long.
+		maxWorkers: '100%',
 		projects: [
 			{
 				extends: true,

@@ -77,6 +77,27 @@ async function longestFrames(page: Page, address: string): Promise<number[]> {
 	return frames.slice(5).sort((a, b) => a - b);
 }
 
+/** How long one device waits until it shows what was typed on another, ms: the pause of typing, the save, the news and the reading. */
+async function seenElsewhere(one: Page, other: Page, address: string): Promise<number[]> {
+	for (const page of [one, other]) {
+		await page.goto(address);
+		await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+	}
+	const times: number[] = [];
+	for (let i = 0; i < 20; i += 1) {
+		const text = (70 + i / 10).toFixed(1);
+		const seen = other.waitForFunction(
+			(wanted) => document.querySelector<HTMLInputElement>('#surfaceHeight')?.value === wanted,
+			text
+		);
+		const began = performance.now();
+		await one.locator('#surfaceHeight').fill(text);
+		await seen;
+		times.push(performance.now() - began);
+	}
+	return times.sort((a, b) => a - b);
+}
+
 /** The pages that an employee waits for. */
 const AUDITED = [
 	['the first page', ''],
@@ -120,6 +141,14 @@ export async function benchPage(): Promise<void> {
 		p50: rounded(quantile(frames, 0.5)),
 		p95: rounded(quantile(frames, 0.95)),
 		max: rounded(frames.at(-1) ?? NaN)
+	});
+	const seen = await seenElsewhere(await fresh(), await fresh(), `${link}/spot?at=surfaceHeight`);
+	print({
+		figure: 'page: what one device typed is shown on another',
+		unit: 'ms',
+		runs: seen.length,
+		p50: rounded(quantile(seen, 0.5)),
+		max: rounded(seen.at(-1) ?? NaN)
 	});
 	await browser.close();
 	await auditPages(AUDITED.map(([name, path]) => [name, link + path]));

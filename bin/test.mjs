@@ -28,23 +28,30 @@ await run(async () => {
 	const postgres = await startPostgres({ temporary: true });
 	try {
 		await exec('npx', ['svelte-kit', 'sync'], { cwd: root });
-		await stages.check('format', 'npx', ['prettier', '--check', '.']);
-		await stages.check('lint', 'npx', ['eslint', '.']);
-		await stages.check('unused files and packages', 'npx', ['knip']);
-		await stages.check('types', 'npx', ['svelte-check', '--fail-on-warnings']);
+		// Two at a time where each has work for one processor.
+		await Promise.all([
+			stages.check('types', 'npx', ['svelte-check', '--fail-on-warnings']),
+			(async () => {
+				await stages.check('format', 'npx', ['prettier', '--check', '.']);
+				await stages.check('lint', 'npx', ['eslint', '.']);
+				await stages.check('unused files and packages', 'npx', ['knip']);
+			})()
+		]);
 		await stages.tests('unit', 'npx', vitestArgs('unit'), {
 			report: 'test-results/unit.json',
 			read: vitestCounts
 		});
-		await stages.tests('proof', 'npx', vitestArgs('proof'), {
-			report: 'test-results/proof.json',
-			read: vitestCounts
-		});
-		await stages.tests('integration', 'npx', vitestArgs('integration'), {
-			report: 'test-results/integration.json',
-			read: vitestCounts,
-			env: { TEST_DATABASE_URL: postgres.url }
-		});
+		await Promise.all([
+			stages.tests('proof', 'npx', vitestArgs('proof'), {
+				report: 'test-results/proof.json',
+				read: vitestCounts
+			}),
+			stages.tests('integration', 'npx', vitestArgs('integration'), {
+				report: 'test-results/integration.json',
+				read: vitestCounts,
+				env: { TEST_DATABASE_URL: postgres.url }
+			})
+		]);
 		await needBuild();
 		say(await migrateAndSeed(postgres.url, ['--demo']));
 		const app = await startApp({

@@ -19,7 +19,7 @@ const DAYS_OPEN = 28;
 /** Rounds of the past two years, with the people whose self-assessments fall into each. */
 export async function seedRounds(db: Db, now: Date): Promise<void> {
 	const today = isoDay(now, 'UTC');
-	const { letter } = messagesFor('en');
+	const { letter } = messagesFor();
 	const drawn = [
 		{ name: 'First look', from: ROUNDS_AGO.first, state: 'closed' },
 		{ name: 'A year on', from: ROUNDS_AGO.second, state: 'closed' },

@@ -3,7 +3,7 @@
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 
-	const t = messagesFor('en');
+	const t = messagesFor();
 </script>
 
 <svelte:head><title>{t.faults.title} · {t.product}</title></svelte:head>

@@ -11,7 +11,7 @@ import { planTitle } from '$lib/ui/plan/plan-title';
 import { stepCheck, stepWords } from '$lib/ui/plan/step-words';
 import type { RandomPerson } from './random-person';
 
-const t = messagesFor('en');
+const t = messagesFor();
 
 /** All that one person is told on the page of their plan. */
 export interface WhatIsTold {

@@ -20,7 +20,7 @@ import { gapLabels } from '$lib/ui/section/gap-labels';
 import { randomPerson } from '../support/random-person';
 import { textOf, whatIsTold, type WhatIsTold } from '../support/what-is-told';
 
-const t = messagesFor('en');
+const t = messagesFor();
 const texts = checklistTextsFor('en');
 const PEOPLE = 5000;
 const mm = (value: number) => formatLength(value, 'mm', { locale: t.locale });

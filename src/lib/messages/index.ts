@@ -6,7 +6,10 @@ export type Catalogue = typeof en;
 /** The catalogues by language. */
 const CATALOGUES: Readonly<Record<string, Catalogue>> = { en };
 
-/** The texts in a language; English where there are none. */
-export function messagesFor(locale: string): Catalogue {
+/** What is written where nobody's language is known: on the desk, and on pages that belong to no one. */
+export const USUAL_LOCALE = en.locale;
+
+/** The texts in a language; the usual ones where there are none. */
+export function messagesFor(locale: string = USUAL_LOCALE): Catalogue {
 	return CATALOGUES[locale] ?? en;
 }

@@ -14,49 +14,49 @@ export function invitationLetter({ name, locale = 'en' }: { name: string; locale
 
 /** Asks how a plan holds, some weeks after it was carried out. */
 export function checkInLetter({ name }: { name: string }): LetterWords {
-	const { letter } = messagesFor('en');
+	const { letter } = messagesFor();
 	return { subject: letter.checkInSubject, body: letter.checkInBody(name) };
 }
 
 /** Reminds of a check-in that is not answered yet. */
 export function checkInReminderLetter({ name }: { name: string }): LetterWords {
-	const { letter } = messagesFor('en');
+	const { letter } = messagesFor();
 	return { subject: letter.checkInReminderSubject, body: letter.checkInReminderBody(name) };
 }
 
 /** Reminds, once, of a plan that was not begun. */
 export function planReminderLetter({ name }: { name: string }): LetterWords {
-	const { letter } = messagesFor('en');
+	const { letter } = messagesFor();
 	return { subject: letter.planSubject, body: letter.planBody(name) };
 }
 
 /** Brings the next full look, with the answers of the last one put in. */
 export function recheckLetter({ name }: { name: string }): LetterWords {
-	const { letter } = messagesFor('en');
+	const { letter } = messagesFor();
 	return { subject: letter.recheckSubject, body: letter.recheckBody(name) };
 }
 
 /** Reminds of a full look that is not answered yet. */
 export function recheckReminderLetter({ name }: { name: string }): LetterWords {
-	const { letter } = messagesFor('en');
+	const { letter } = messagesFor();
 	return { subject: letter.reminderSubject(letter.recheckSubject), body: letter.reminderBody(name) };
 }
 
 /** A letter that says that there is a message. No word of the message is in it. */
 export function messageLetter({ name }: { name: string }): LetterWords {
-	const { letter } = messagesFor('en');
+	const { letter } = messagesFor();
 	return { subject: letter.messageSubject, body: letter.messageBody(name) };
 }
 
 /** Reminds of a self-assessment that is not answered yet. */
 export function reminderLetter(input: { name: string; subject: string }): LetterWords {
-	const { letter } = messagesFor('en');
+	const { letter } = messagesFor();
 	return { subject: letter.reminderSubject(input.subject), body: letter.reminderBody(input.name) };
 }
 
 /** Lets a user choose a password: the first one, or another. */
 export function accountLetter(input: { name: string; kind: 'invitation' | 'reset' }): LetterWords {
-	const { letter } = messagesFor('en');
+	const { letter } = messagesFor();
 	return { subject: letter.accountSubject[input.kind], body: letter.accountBody[input.kind](input.name) };
 }
 

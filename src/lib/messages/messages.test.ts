@@ -81,7 +81,7 @@ const REASONS: readonly Reason[] = [
 const replyTo = (...reasons: Reason[]) => replyEn('Ada Example', { ...grounds, reasons });
 
 describe('letters', () => {
-	const t = messagesFor('en');
+	const t = messagesFor();
 	const letters = [
 		invitationLetter({ name: 'Ada Example' }),
 		checkInLetter({ name: 'Ada Example' }),

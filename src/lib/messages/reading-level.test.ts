@@ -46,7 +46,7 @@ const wordsIn = (sentence: string) => sentence.match(WORD)?.length ?? 0;
 const LEAST_WORDS = 4;
 
 describe('the employee’s door', () => {
-	const { checklist, door } = { checklist: checklistTextsFor('en'), door: messagesFor('en') };
+	const { checklist, door } = { checklist: checklistTextsFor('en'), door: messagesFor() };
 	const all = [...textsOf(door), ...textsOf(checklist)];
 	const sentences = all.flatMap(sentencesOf).filter((sentence) => wordsIn(sentence) >= LEAST_WORDS);
 

@@ -13,7 +13,7 @@ import { pieceLabels } from './section/piece-labels';
 import { sectionWords } from './section/section-words';
 import { smoothPath } from './section/smooth-path';
 
-const t = messagesFor('en');
+const t = messagesFor();
 const check = (value: number, verdict: 'fits' | 'unsure' | 'off') => ({
 	id: 'elbow' as const,
 	value,

@@ -4,7 +4,7 @@
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
 	import { forgetOnDevice } from '$lib/ui/walk/kept-answers';
 
-	const t = messagesFor('en');
+	const t = messagesFor();
 
 	// What is withdrawn must not lie on the device either.
 	onMount(() => void forgetOnDevice(deviceStorage()));

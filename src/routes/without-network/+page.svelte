@@ -2,13 +2,14 @@
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 
-	const t = messagesFor('en');
+	const t = messagesFor();
 </script>
 
 <svelte:head><title>{t.withoutNetwork.title} · {t.product}</title></svelte:head>
 
 <main class="mx-auto max-w-xl px-5 py-16">
-	<h1 class="text-title">{t.withoutNetwork.title}</h1>
+	<p class="font-title font-semibold">{t.product}</p>
+	<h1 class="mt-6 text-title">{t.withoutNetwork.title}</h1>
 	<p class="mt-3 text-lead">{t.withoutNetwork.lead}</p>
 	<p class="mt-8 flex flex-wrap gap-3">
 		<!-- Without an address of their own: the first opens again what was asked for, the second is filled in by the service worker. -->

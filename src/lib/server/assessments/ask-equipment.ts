@@ -19,7 +19,7 @@ export async function askEquipment(
 	input: { purchase: PurchaseId; wanted: boolean },
 	now: Date
 ): Promise<void> {
-	if (!assessment.answeredAt) throw new Fault('conflict', messagesFor('en').refusals.finishFirst);
+	if (!assessment.answeredAt) throw new Fault('conflict', messagesFor().refusals.finishFirst);
 	// What is asked for is the person's, whichever spot they asked at.
 	const id = assessment.spotOf ?? assessment.id;
 	await inTransaction(db, async (tx) => {

@@ -33,5 +33,5 @@ export async function countUse(
 			set: { times: sql`${linkUses.times} + 1` }
 		})
 		.returning({ times: linkUses.times });
-	if ((row?.times ?? 0) > A_DAY[kind]) throw new Fault('too-many', messagesFor('en').refusals.tooMany[kind]);
+	if ((row?.times ?? 0) > A_DAY[kind]) throw new Fault('too-many', messagesFor().refusals.tooMany[kind]);
 }

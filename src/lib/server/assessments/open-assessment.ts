@@ -18,7 +18,7 @@ export interface OpenAssessment {
 	readonly actor: Actor & { kind: 'person' };
 }
 
-const { refusals } = messagesFor('en');
+const { refusals } = messagesFor();
 
 /** The refusal of a link that has ended. */
 export function endedFault(why: Row['endedWhy']): Fault {

@@ -89,7 +89,7 @@ export async function saveAnswers(
 			if (Object.keys(own).length === 0) continue;
 			const merged = { ...row.answers, ...own };
 			if (Object.keys(merged).length > MOST_FIELDS_KEPT)
-				throw new Fault('too-large', messagesFor('en').refusals.tooLarge);
+				throw new Fault('too-large', messagesFor().refusals.tooLarge);
 			const revision = row.answersRevision + 1;
 			await tx
 				.update(assessments)

@@ -70,7 +70,7 @@ export async function addSpot(db: Db, open: OpenAssessment, token: string, now: 
 		const main = open.assessment.spotOf ?? open.assessment.id;
 		const rows = await spotRows(tx, open.assessment);
 		if (rows.length >= MOST_SPOTS)
-			throw new Fault('conflict', messagesFor('en').refusals.enoughSpots(MOST_SPOTS));
+			throw new Fault('conflict', messagesFor().refusals.enoughSpots(MOST_SPOTS));
 		const [first] = rows;
 		if (!first) throw endedFault('withdrawn');
 		if (first.revokedAt) throw endedFault(first.endedWhy);

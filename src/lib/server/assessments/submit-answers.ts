@@ -107,7 +107,7 @@ export function submitAnswers(
 			const plans = spots.flatMap(({ id }, i) => (solved[i] ? [{ id, ...solved[i] }] : []));
 			if (await write(db, open, { revision: revisionOf(rows), read, plans, why }, now)) return { ok: true };
 		}
-		throw new Fault('conflict', messagesFor('en').refusals.changedMeanwhile);
+		throw new Fault('conflict', messagesFor().refusals.changedMeanwhile);
 	});
 }
 

@@ -2,6 +2,7 @@ import { choiceOf } from '../../core/answers';
 import { addDays, nextWorkingDay } from '../../core/calendar';
 import { CLOSABLE, type Closable, type Judgement } from '../../core/judgement';
 import { RULES_IN_FORCE } from '../../core/rules';
+import { USUAL_LOCALE } from '../../messages';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
 import { replyEn } from '../../messages/replies-en';
 import type { Actor } from '../actor';
@@ -52,7 +53,7 @@ export async function cornerOf(db: Db, { answered, plan, events }: Case, personI
 			measureNext: plan.advice.measureNext
 		},
 		plan: { steps: plan.steps, chosen: plan.chosen, ticks: ticksOf(events), madeAt: plan.madeAt },
-		advice: adviceForPage(plan.corner, plan.advice, answered, plan, 'en')
+		advice: adviceForPage(plan.corner, plan.advice, answered, plan, USUAL_LOCALE)
 	};
 }
 

@@ -74,7 +74,7 @@ export async function answerCheckIn(
 		const [link] = await tx.select().from(assessments).where(eq(assessments.id, open.assessment.id));
 		if (!link || link.revokedAt) throw endedFault(link?.endedWhy ?? 'withdrawn');
 		const main = await answeredOf(tx, personId);
-		if (!main) throw new Fault('conflict', messagesFor('en').refusals.noPlanYet);
+		if (!main) throw new Fault('conflict', messagesFor().refusals.noPlanYet);
 		await countUse(tx, open.assessment.id, 'request', now);
 		const [asked] = await tx.select({ id: checkIns.id }).from(checkIns).where(waits(personId, 'check-in'));
 		const values = {

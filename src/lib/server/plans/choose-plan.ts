@@ -22,7 +22,7 @@ export async function choosePlan(db: Db, open: OpenAssessment, wanted: WantedPla
 		const from = 'moving' in wanted ? plan?.moving : plan;
 		const chosen = 'moving' in wanted ? 0 : wanted.chosen;
 		if (!plan || !from || !offersOf(from.corner, from.advice)[chosen])
-			throw new Fault('conflict', messagesFor('en').refusals.planGone);
+			throw new Fault('conflict', messagesFor().refusals.planGone);
 		const { corner, advice } = from;
 		const why = 'moving' in wanted ? 'household' : 'another';
 		const moving = 'moving' in wanted ? null : plan.moving;

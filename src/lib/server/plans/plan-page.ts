@@ -10,6 +10,7 @@ import {
 } from '../../core/answers';
 import { offersOf, stepsToDo } from '../../core/advice';
 import { closerOf } from '../../core/asking';
+import { USUAL_LOCALE } from '../../messages';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
 import { requestsOf } from '../assessments/ask-equipment';
 import type { OpenAssessment } from '../assessments/open-assessment';
@@ -82,7 +83,7 @@ export async function readPlanPage(
 	const earlier = await plansOf(db, assessment.id);
 	return {
 		corner,
-		...adviceForPage(corner, advice, assessment, looked, 'en'),
+		...adviceForPage(corner, advice, assessment, looked, USUAL_LOCALE),
 		/** What is offered, the plan that is recommended first. */
 		plans: offers.map(({ plan }) => plan),
 		rungs: offers.map(({ rung }) => rung),

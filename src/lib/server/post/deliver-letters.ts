@@ -91,7 +91,7 @@ async function deliverOne(
 	letter: LetterRow,
 	clock: () => Date
 ): Promise<boolean> {
-	const words = messagesFor('en').letter.button;
+	const words = messagesFor().letter.button;
 	const link = letter.linkPath ? { words, address: `${origin}${letter.linkPath}` } : null;
 	try {
 		await postman.deliver({

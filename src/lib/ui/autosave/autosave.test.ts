@@ -36,6 +36,11 @@ describe('Autosave', () => {
 		await vi.advanceTimersByTimeAsync(600);
 		expect(sent).toEqual([{ stature: '164', heel: '2' }]);
 		expect(autosave.state).toBe('saved');
+		// "Saved" never stands beside what is not, and what the last try came to stays said until the next.
+		autosave.set({ heel: '3' });
+		expect(autosave.state).toBe('saving');
+		await vi.advanceTimersByTimeAsync(600);
+		expect(autosave.state).toBe('saved');
 		expect(autosave.unsent).toEqual({});
 	});
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { messagesFor } from '$lib/messages';
 import { savingFault } from './saving-fault';
 
-const t = messagesFor('en');
+const t = messagesFor();
 
 describe('savingFault', () => {
 	it('says nothing where everything is kept or on its way', () => {

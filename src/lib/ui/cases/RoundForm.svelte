@@ -37,7 +37,7 @@
 
 	let { round, version, teams, countries, action, words }: Props = $props();
 
-	const t = messagesFor('en');
+	const t = messagesFor();
 	const country = new Intl.DisplayNames('en', { type: 'region' });
 	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 	const chosen = new SvelteSet<string>(untrack(() => round.filter.teams));

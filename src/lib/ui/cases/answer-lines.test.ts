@@ -4,7 +4,7 @@ import { randomCorner } from '../../../../tests/support/random-corner';
 import { answerLines } from './answer-lines';
 import { ACT_WORDS, ROUND_STATES, stateWords } from './state-words';
 
-const t = messagesFor('en');
+const t = messagesFor();
 
 describe('the answers of a case', () => {
 	const corners = Array.from({ length: 60 }, (_, seed) =>

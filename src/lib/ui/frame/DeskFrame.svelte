@@ -21,7 +21,7 @@
 
 	let { userName, role, unit, theme, hasPost, children }: Props = $props();
 
-	const t = messagesFor('en');
+	const t = messagesFor();
 	const shortcuts = new Shortcuts();
 	provideShortcuts(shortcuts);
 	let help = $state(false);

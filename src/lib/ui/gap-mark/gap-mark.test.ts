@@ -9,7 +9,7 @@ import { checkText, checkWords } from './check-words';
 import { layOutGap, SCALE_HALF_MM } from './gap-scale';
 import GapMark from './GapMark.svelte';
 
-const t = messagesFor('en');
+const t = messagesFor();
 const WIDTH = 118;
 const checks: CheckResult[] = Array.from({ length: 80 }, (_, seed) =>
 	checkCorner(randomCorner(seed + 700, { rigid: 0, soft: 0, span: 0 }))

@@ -15,6 +15,8 @@
 		isIcon?: boolean;
 		/** Leads somewhere instead of doing something. */
 		href?: string;
+		/** What it leads to is a file to be kept. */
+		download?: boolean;
 		class?: string;
 		children: Snippet;
 	};
@@ -27,6 +29,7 @@
 		isIcon = false,
 		disabled = false,
 		href,
+		download,
 		class: classes = '',
 		children,
 		...rest
@@ -35,7 +38,9 @@
 </script>
 
 {#if href !== undefined}
-	<a {...rest as HTMLAnchorAttributes} {href} class={styled}>{@render children()}</a>
+	<a {...rest as HTMLAnchorAttributes} {href} download={download || undefined} class={styled}
+		>{@render children()}</a
+	>
 {:else}
 	<Button.Root
 		{...rest}

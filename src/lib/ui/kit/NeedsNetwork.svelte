@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import type { Catalogue } from '$lib/messages';
+	import Button from './Button.svelte';
 	import { isOffline } from './is-offline.svelte';
 
 	interface Props {
@@ -20,7 +21,5 @@
 		><span>{@render children()}</span> <span class="text-note">({t.faults.offline})</span></span
 	>
 {:else}
-	<a class="inline-flex min-h-11 items-center {classes}" {href} download={isDownload || undefined}
-		>{@render children()}</a
-	>
+	<Button look="quiet" class={classes} {href} download={isDownload}>{@render children()}</Button>
 {/if}

@@ -6,6 +6,7 @@
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { Plan } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 	import CheckChange from '../gap-mark/CheckChange.svelte';
 	import GapMark from '../gap-mark/GapMark.svelte';
 
@@ -88,11 +89,11 @@
 					{:else if hrefOf && place === shown}
 						<span class="text-ink-soft">{t.ladder.isShown}</span>
 					{:else if hrefOf}
-						<a
-							class="inline-flex min-h-11 items-center"
+						<Button
+							look="quiet"
 							href={hrefOf(place)}
 							data-sveltekit-noscroll
-							aria-label="{t.ladder.show}: {t.ladder.count(things)}">{t.ladder.show}</a
+							aria-label="{t.ladder.show}: {t.ladder.count(things)}">{t.ladder.show}</Button
 						>
 					{/if}
 				</p>

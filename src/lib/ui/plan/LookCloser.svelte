@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Closer } from '$lib/core/asking';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 
 	interface Props {
@@ -19,8 +20,8 @@
 			<ul>
 				{#each closer as { page, minutes } (page)}
 					<li>
-						<a class="inline-flex min-h-11 items-center" href="/c/{token}/{page}?only={page}&closer"
-							>{t.closer.line(t.pages[page].title, minutes)}</a
+						<Button look="quiet" href="/c/{token}/{page}?only={page}&closer"
+							>{t.closer.line(t.pages[page].title, minutes)}</Button
 						>
 					</li>
 				{/each}

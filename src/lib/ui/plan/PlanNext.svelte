@@ -46,7 +46,7 @@
 	{#if next.recheckOn}<p class="mt-1 text-ink-soft">{t.plan.lookAgain(day(next.recheckOn))}</p>{/if}
 	{#if !next.isAsked}
 		<p class="no-print mt-1">
-			<a class="inline-flex min-h-11 items-center" href="/c/{token}/check-in">{t.plan.somethingNew}</a>
+			<Button look="quiet" href="/c/{token}/check-in">{t.plan.somethingNew}</Button>
 		</p>
 	{/if}
 	{#if earlier.length > 0}

@@ -67,8 +67,9 @@
 						>
 					{/if}
 				</div>
-				<div class="flex gap-4">
-					<div class="min-w-0 flex-1">
+				<!-- On a phone the drawing stands below its words: beside them they would be a word wide. -->
+				<div class="flex flex-wrap gap-x-4 gap-y-2">
+					<div class="min-w-[min(12rem,100%)] flex-1">
 						<p class="text-ink-soft">{stepWords(step, t, unit).join(' ')}</p>
 						<p>{stepCheck(step, t, unit)}</p>
 					</div>

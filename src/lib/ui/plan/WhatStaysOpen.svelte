@@ -3,6 +3,7 @@
 	import type { PurchaseId } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
+	import Button from '../kit/Button.svelte';
 	import FindingList from './FindingList.svelte';
 	import OtherWays from './OtherWays.svelte';
 	import Purchases from './Purchases.svelte';
@@ -61,7 +62,7 @@
 		<p>{t.open.askNext}</p>
 		<ul class="mt-1">
 			{#each advice.askNext as { id, question, page } (id)}
-				<li><a class="inline-flex min-h-11 items-center" href={hrefOf(page)}>{question}</a></li>
+				<li><Button look="quiet" href={hrefOf(page)}>{question}</Button></li>
 			{/each}
 		</ul>
 	</section>

@@ -10,7 +10,7 @@ import { checkWords } from '../gap-mark/check-words';
 import { Draft } from '../walk/draft.svelte';
 import LocalPlan from './LocalPlan.svelte';
 
-const t = messagesFor('en');
+const t = messagesFor();
 
 /** The page of a plan as it is drawn without network, for sixty corners: enough, too little and nothing in the house. */
 const pages = Array.from({ length: 60 }, (_, seed) => {

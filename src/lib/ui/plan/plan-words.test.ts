@@ -6,7 +6,7 @@ import { randomCorner } from '../../../../tests/support/random-corner';
 import { Again } from './again.svelte';
 import { stepWords } from './step-words';
 
-const t = messagesFor('en');
+const t = messagesFor();
 const planned = Array.from({ length: 40 }, (_, seed) => {
 	const corner = randomCorner(seed + 300, { rigid: 9, soft: 4, span: seed % 3 === 0 ? 90 : 0 });
 	const plan = planCorner(corner, 1).plans[0];

@@ -11,7 +11,7 @@ import { gapLabels, zoneShapes } from './gap-labels';
 import { levelLabels } from './level-labels';
 import { pieceLabelRoom, pieceLabels } from './piece-labels';
 
-const t = messagesFor('en');
+const t = messagesFor();
 const WIDTHS = [300, 350, 420, 560, 640, 900];
 
 /** Corners as they are and after their plan: 80 sections, most of them with gaps. */

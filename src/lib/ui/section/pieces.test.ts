@@ -85,7 +85,7 @@ describe('the drawing of a piece', () => {
 });
 
 describe('the names in the drawing', () => {
-	const t = messagesFor('en');
+	const t = messagesFor();
 	const sections = Array.from({ length: 40 }, (_, seed) => {
 		const corner = randomCorner(seed + 100, { rigid: 9, soft: 3, span: 0 });
 		return sectionOf(corner, planCorner(corner, 1).plans[0] ?? null);

@@ -84,12 +84,12 @@
 		const mm = Math.min(Math.max(from + direction * by, field.bounds[0]), field.bounds[1]);
 		typed = null;
 		draft.active = name;
-		draft.set(name, formatLength(mm, unit, { withUnit: false, locale: 'en' }));
+		draft.set(name, formatLength(mm, unit, { withUnit: false }));
 	}
 
 	function use(mm: number) {
 		typed = null;
-		draft.set(name, formatLength(mm, unit, { withUnit: false, locale: 'en' }));
+		draft.set(name, formatLength(mm, unit, { withUnit: false }));
 	}
 </script>
 

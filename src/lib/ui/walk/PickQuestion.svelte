@@ -19,7 +19,7 @@
 	let { name, draft, t, issues, onpick }: Props = $props();
 
 	const field = $derived(LENGTH_FIELDS[name]);
-	const textOf = (mm: number) => formatLength(mm, draft.unit, { withUnit: false, locale: 'en' });
+	const textOf = (mm: number) => formatLength(mm, draft.unit, { withUnit: false });
 	const text = $derived(draft.answers[name] ?? '');
 	const read = $derived(readLength(name, text, draft.unit, field));
 	const words = $derived(t.picks[name]);

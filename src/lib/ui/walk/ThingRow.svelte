@@ -43,7 +43,7 @@
 	);
 	const height = $derived(sides[2]?.read);
 	const pile = $derived(
-		height?.ok && count ? formatLength(height.mm * count, unit, { withUnit: false, locale: 'en' }) : ''
+		height?.ok && count ? formatLength(height.mm * count, unit, { withUnit: false }) : ''
 	);
 	/** The pile as it is being typed: its height becomes that of one only once it can be read. */
 	let typedPile = $state<string | null>(null);
@@ -64,13 +64,13 @@
 		typedPile = typed;
 		const read = parseLength(typed, unit);
 		if (!read.ok || !count) return;
-		set('c', formatLength(Math.max(1, Math.round(read.mm / count)), unit, { withUnit: false, locale: 'en' }));
+		set('c', formatLength(Math.max(1, Math.round(read.mm / count)), unit, { withUnit: false }));
 	}
 
 	function stepPile(direction: 1 | -1) {
 		const now = height?.ok && count ? height.mm * count : 0;
 		typedPile = null;
-		setPile(formatLength(Math.max(5, now + direction * 10), unit, { withUnit: false, locale: 'en' }));
+		setPile(formatLength(Math.max(5, now + direction * 10), unit, { withUnit: false }));
 		typedPile = null;
 	}
 </script>

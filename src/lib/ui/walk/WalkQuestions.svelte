@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { isFieldOf } from '$lib/core/asking';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 	import Notice from '../kit/Notice.svelte';
 	import type { Draft } from './draft.svelte';
 	import VerdictLine from './VerdictLine.svelte';
@@ -34,9 +35,7 @@
 			{t.nav.fixLead}
 			{#each visit.standing as issue (issue.field)}
 				{#if fieldName(issue.field)}
-					<a class="mr-3 inline-flex min-h-11 items-center" href={questionHref(issue.field)}
-						>{fieldName(issue.field)}</a
-					>
+					<Button look="quiet" class="mr-3" href={questionHref(issue.field)}>{fieldName(issue.field)}</Button>
 				{/if}
 			{/each}
 		</p>

@@ -46,7 +46,7 @@ export class Draft {
 	}
 
 	private usual(): PartialCorner {
-		const stature = formatLength(USUAL_STATURE_MM, this.unit, { withUnit: false, locale: 'en' });
+		const stature = formatLength(USUAL_STATURE_MM, this.unit, { withUnit: false });
 		const usual = partialChecks({ ...this.answers, stature }, this.way);
 		if (!usual) throw new Error('a usual stature makes a corner');
 		return { ...usual, checks: [] };

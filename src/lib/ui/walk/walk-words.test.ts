@@ -4,7 +4,7 @@ import { messagesFor } from '$lib/messages';
 import { heightsOnRail } from './heights-on-rail';
 import { issueWords } from './issue-words';
 
-const t = messagesFor('en');
+const t = messagesFor();
 
 describe('what is wrong with an answer', () => {
 	const issue = (code: FieldIssue['code'], more: Partial<FieldIssue> = {}): FieldIssue => ({

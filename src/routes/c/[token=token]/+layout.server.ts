@@ -1,5 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { emergencyNumber } from '$lib/core/emergency';
+import { USUAL_LOCALE } from '$lib/messages';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { orErrorPage } from '$lib/server/http/answer-fault';
 import type { LayoutServerLoad } from './$types';
@@ -12,7 +13,7 @@ export const load: LayoutServerLoad = ({ locals, params, route, untrack }) =>
 		if (!hasConsent && untrack(() => route.id).endsWith('[page=page]')) redirect(303, `/c/${params.token}`);
 		return {
 			token: params.token,
-			locale: 'en',
+			locale: USUAL_LOCALE,
 			personName,
 			way: assessment.way,
 			checklistVersion: assessment.checklistVersion,

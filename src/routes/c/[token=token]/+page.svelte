@@ -44,7 +44,7 @@
 					<legend class="text-lead font-semibold">{t.start.again.title}</legend>
 					<p class="mt-1 mb-2 text-ink-soft">{t.start.again.lead}</p>
 					{#each RENEWED as one (one)}
-						<CheckBox name="new.{one}" words={t.start.again.renewed[one]} isChecked={false} />
+						<div><CheckBox name="new.{one}" words={t.start.again.renewed[one]} isChecked={false} /></div>
 					{/each}
 				</fieldset>
 			{/if}

@@ -11,7 +11,7 @@
 
 	let { data, form } = $props();
 
-	const t = messagesFor('en');
+	const t = messagesFor();
 	const shortcuts = useShortcuts();
 	const day = new Intl.DateTimeFormat('en-GB', {
 		weekday: 'long',

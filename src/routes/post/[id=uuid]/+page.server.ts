@@ -8,7 +8,7 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, params }) => {
 	const letter = locals.config.mode === 'production' ? null : await letterById(locals.db, params.id);
 	if (!letter) error(404, 'This letter is not here.');
-	const words = messagesFor('en').letter.button;
+	const words = messagesFor().letter.button;
 	const link = letter.linkPath ? { words, address: `${locals.config.origin}${letter.linkPath}` } : null;
 	return {
 		letter,

@@ -5,7 +5,7 @@
 
 	let { data } = $props();
 
-	const t = messagesFor('en');
+	const t = messagesFor();
 	const moment = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeStyle: 'short', timeZone: 'UTC' });
 </script>
 

@@ -145,7 +145,7 @@ export const actions: Actions = {
 			const { open, form } = await keep(event);
 			const { answers } = open.assessment;
 			if (!isHouseholdKind(form.add)) redirect(303, here(event, form));
-			const fields = oneMore(answers, form.add, messagesFor('en').things.names[form.add], unitOf(answers));
+			const fields = oneMore(answers, form.add, messagesFor().things.names[form.add], unitOf(answers));
 			if (fields) await saveAnswers(event.locals.db, open, fields, event.locals.now);
 			redirect(303, here(event, form));
 		}),

@@ -14,7 +14,7 @@ import type { Actions, PageServerLoad } from './$types';
 /** Where somebody is stuck, as the address says and in words; null where it says nothing. */
 function stuckHere(url: URL, { assessment }: OpenAssessment): string | null {
 	const at = stuckAt(url.searchParams.get('stuck'));
-	return at && stuckWords(at, factsOfAnswers(assessment.answers, assessment.way), messagesFor('en'));
+	return at && stuckWords(at, factsOfAnswers(assessment.answers, assessment.way), messagesFor());
 }
 
 export const load: PageServerLoad = ({ locals, params, url }) =>
@@ -44,7 +44,7 @@ export const actions: Actions = {
 			const { call, ...input } = await read(request);
 			const open = await openAssessment(locals.db, params.token, { evenIfLeft: true });
 			const where = stuckHere(url, open);
-			const words = where ? messagesFor('en').stuck.message(where, input.text, call === 'yes') : input.text;
+			const words = where ? messagesFor().stuck.message(where, input.text, call === 'yes') : input.text;
 			await writeToCoordinator(locals.db, open, { ...input, text: words }, locals.now);
 			redirect(303, url.pathname);
 		})

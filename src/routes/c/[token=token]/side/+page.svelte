@@ -47,13 +47,11 @@
 					<!-- Shown by the answer itself, so that it works before scripts do. -->
 					<p class="leads" class:shown={seen[id] === 'off'}>
 						{#if step}
-							<a class="inline-flex min-h-11 items-center" href="/c/{data.token}/plan#step-{step}"
-								>{t.side.toStep(t.steps.places[step])}</a
+							<Button look="quiet" href="/c/{data.token}/plan#step-{step}"
+								>{t.side.toStep(t.steps.places[step])}</Button
 							>
 						{:else}
-							<a class="inline-flex min-h-11 items-center" href="/c/{data.token}/messages?stuck=plan"
-								>{t.side.noStep}</a
-							>
+							<Button look="quiet" href="/c/{data.token}/messages?stuck=plan">{t.side.noStep}</Button>
 						{/if}
 					</p>
 				</li>

@@ -16,7 +16,7 @@
 
 	let { data } = $props();
 
-	const t = messagesFor('en');
+	const t = messagesFor();
 	const shortcuts = useShortcuts();
 	const unit = $derived(data.unit);
 	const isCoordinator = $derived(data.role === 'coordinator');

@@ -16,7 +16,7 @@ export const load: PageServerLoad = ({ locals }) =>
 	orErrorPage(async () => {
 		const actor = signedIn(locals);
 		const today = isoDay(locals.now, locals.config.timeZone);
-		const { letter } = messagesFor('en');
+		const { letter } = messagesFor();
 		return {
 			teams: await teamsOf(locals.db, actor),
 			countries: await countriesOf(locals.db, actor),

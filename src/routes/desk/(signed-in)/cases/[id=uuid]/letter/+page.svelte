@@ -7,7 +7,7 @@
 
 	let { data } = $props();
 
-	const t = messagesFor('en');
+	const t = messagesFor();
 	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 	const latest = $derived(data.over.at(-1));
 	const first = $derived(data.over[0]);

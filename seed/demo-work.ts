@@ -2,13 +2,15 @@ import { and, eq, isNull, sql } from 'drizzle-orm';
 import type { Actor } from '../src/lib/server/actor';
 import { addNote } from '../src/lib/server/cases/notes';
 import { writeToPerson } from '../src/lib/server/cases/messages';
-import { referCase } from '../src/lib/server/cases/refer';
+import { writeOnReferral } from '../src/lib/server/referrals/answer-referral';
+import { referCase } from '../src/lib/server/referrals/refer';
 import { judgeAnew } from '../src/lib/server/judgements/judge-anew';
 import { lockPerson } from '../src/lib/server/people/lock-person';
 import { schema, type Db } from '../src/lib/server/db/client';
+import { peopleWithWishes, seedBoard } from './demo-board';
 import { seedRounds } from './demo-rounds';
 
-const { assessments, cases, equipmentRequests, messages, people } = schema;
+const { assessments, cases, equipmentRequests, equipmentStore, messages, people } = schema;
 
 const DAY_MS = 86_400_000;
 
@@ -20,6 +22,13 @@ export async function seedWork(
 	now: Date
 ): Promise<void> {
 	await seedRounds(db, now);
+	await db.insert(equipmentStore).values([
+		{ thing: 'monitor', onHand: 2 },
+		{ thing: 'headset', onHand: 3 },
+		{ thing: 'footrest', onHand: 4 }
+	]);
+	await db.execute(sql`update people set staff_number = 'TV-' || lpad(n::text, 4, '0')
+		from (select id, row_number() over (order by email) as n from people) numbered where numbered.id = people.id`);
 	const ago = (days: number) => new Date(now.getTime() - days * DAY_MS);
 	const some = await db
 		.select({ personId: cases.personId, assessmentId: assessments.id, name: people.name })
@@ -29,15 +38,16 @@ export async function seedWork(
 		.where(and(isNull(people.leftAt), eq(assessments.answeredAt, cases.answeredAt)))
 		.orderBy(cases.personId)
 		.limit(14);
-	const WANTED = ['keyboard-and-mouse', 'monitor', 'footrest'] as const;
+	const taken = some.map(({ personId }) => personId);
+	const wishes = (await peopleWithWishes(db)).filter(({ personId }) => !taken.includes(personId));
 	const STATES = ['asked', 'asked', 'approved', 'sent', 'declined', 'arrived'] as const;
-	for (const [i, { personId, assessmentId }] of some.slice(0, 6).entries())
+	for (const [i, { personId, assessmentId, wish }] of wishes.slice(0, STATES.length).entries())
 		await db.transaction(async (tx) => {
 			await lockPerson(tx, personId);
 			const state = STATES[i] ?? 'asked';
 			await tx.insert(equipmentRequests).values({
 				assessmentId,
-				purchase: WANTED[i % WANTED.length] ?? 'monitor',
+				purchase: wish,
 				askedAt: ago(6 - (i % 4)),
 				state,
 				reason: state === 'declined' ? 'One from the store room is on its way instead' : '',
@@ -73,26 +83,43 @@ export async function seedWork(
 			},
 			ago(3)
 		);
+	await seedBoard(db, wishes.slice(STATES.length), now);
 	const sore = await db
 		.select({ personId: cases.personId })
 		.from(cases)
 		.where(and(eq(cases.level, 'clinician'), sql`${cases.openSince} is not null`))
 		.orderBy(cases.personId)
-		.limit(1);
-	for (const { personId } of sore) {
+		.limit(2);
+	for (const [i, { personId }] of sore.entries()) {
+		const key = crypto.randomUUID();
 		await referCase(
 			db,
 			coordinator,
 			{
-				key: crypto.randomUUID(),
+				key,
 				personId,
 				version: null,
 				clinicianId,
+				toName: '',
+				consentHow: 'spoken',
+				answerBy: new Date(now.getTime() + 3 * DAY_MS).toISOString().slice(0, 10),
 				question:
 					'Sore for months in spite of what was changed. Please look at it before we change more at the desk.'
 			},
 			ago(1)
 		);
+		// One asks back: it stands on the day sheet until a coordinator has read it.
+		if (i === sore.length - 1)
+			await writeOnReferral(
+				db,
+				{ kind: 'user', id: clinicianId, name: '', role: 'clinician' },
+				{
+					key: crypto.randomUUID(),
+					referralId: key,
+					text: 'Does it wake them at night, and does it ease on days without the laptop?'
+				},
+				ago(0.1)
+			);
 		await addNote(
 			db,
 			coordinator,

@@ -2,7 +2,9 @@ import { addUser } from '../src/lib/server/access/add-user';
 import { openDatabase, schema } from '../src/lib/server/db/client';
 import { migrateDatabase, MigrationFault } from '../src/lib/server/db/migrate';
 import { readConfig, ConfigFault } from '../src/lib/server/config';
+import { setPrices } from '../src/lib/server/workforce/prices';
 import { seedDemo } from './seed-demo';
+import { seedOwners } from './demo-board';
 import { seedWork } from './demo-work';
 import { seedWorkforce } from './workforce';
 
@@ -20,6 +22,16 @@ const DEMO_OTHERS = [
 	{ email: 'clinician@lanterns.example', name: 'Dr Benedikt Moorsole', role: 'clinician' },
 	{ email: 'reader@lanterns.example', name: 'Paloma Wintergreen', role: 'reader' }
 ] as const;
+
+/** What things cost the demo's organisation: invented. */
+const DEMO_PRICES = {
+	'keyboard-and-mouse': '45',
+	footrest: '38',
+	'seat-cushion': '29',
+	monitor: '189',
+	chair: '240',
+	'another-surface': '420'
+} as const;
 
 /** People of the demo, where no other number is asked for. */
 const USUAL_PEOPLE = 400;
@@ -54,7 +66,15 @@ async function main(args: readonly string[]): Promise<string> {
 			others.push(await addUser(db, { ...other, password: DEMO_COORDINATOR.password }));
 		await seedWorkforce(db, wanted, now, coordinator);
 		const people = await seedDemo(db, coordinator, now);
+		await setPrices(db, coordinator, DEMO_PRICES, 'EUR', now);
 		await seedWork(db, coordinator, others[1] ?? '', now);
+		const second = {
+			kind: 'user',
+			id: others[0] ?? '',
+			name: DEMO_OTHERS[0].name,
+			role: 'coordinator'
+		} as const;
+		await seedOwners(db, [coordinator, second], now);
 		return `The database is new: filled with the demo data, ${wanted + people} people.`;
 	} finally {
 		await pool.end();

@@ -6,7 +6,7 @@ import { schema, type Db } from '../src/lib/server/db/client';
 import type { NewPerson } from '../src/lib/server/people/add-person';
 import { planHere } from '../src/lib/server/planning/planning';
 import { GIVEN_NAMES, SURNAMES } from './invented-names';
-import { liveOne } from './lives';
+import { liveOne, QUIET_TEAM } from './lives';
 import { Dice } from './random';
 
 export { ROUNDS_AGO } from './lives';
@@ -112,8 +112,10 @@ export async function seedWorkforce(
 	for (let from = 0; from < copies.length; from += CHUNK) {
 		const clones = copies.slice(from, from + CHUNK).map(({ n, isOpen: open, person }) => {
 			const pool = lived[poolOf(open)];
+			const isQuiet = !open && person.team === QUIET_TEAM && n % 2 === 0;
+			const place = isQuiet ? SILENT_ONE_IN - 1 : n % pool.length;
 			const token = `seed-${n}`;
-			return { n, source: pool[n % pool.length], token, hash: hashToken(token), ...person };
+			return { n, source: pool[place], token, hash: hashToken(token), ...person };
 		});
 		await db.transaction((tx) => copyLives(tx, clones));
 	}
@@ -186,6 +188,16 @@ async function copyLives(tx: Db, clones: readonly object[]): Promise<void> {
 	await copyTable(tx, 'check_ins', `check_ins t ${of('t.person_id')}`, { ...mine, ...person });
 	await copyTable(tx, 'contacts', `contacts t ${of('t.person_id')}`, { id: copied('t.id'), ...person });
 	await copyTable(tx, 'judgements', `judgements t ${of('t.person_id')} order by t.id`, person, ['id']);
+	// The n-th judgement of a copy is that of the n-th of whom it copies.
+	const copiedJudgement = sql`(select id from judgements where person_id = ${copied('t.person_id')} order by id
+		offset (select count(*) from judgements j where j.person_id = t.person_id and j.id < t.judgement_id) limit 1)`;
+	await copyTable(
+		tx,
+		'observations',
+		`observations t ${of('t.person_id')} order by t.id`,
+		{ ...person, judgement_id: copiedJudgement, team: sql`c.team` },
+		['id']
+	);
 	await copyTable(tx, 'follow_ups', `follow_ups t ${of('t.person_id')}`, {
 		id: copied('t.id'),
 		...person,

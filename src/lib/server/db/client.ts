@@ -8,10 +8,13 @@ import * as audit from './schema/audit';
 import * as followUps from './schema/follow-ups';
 import * as cases from './schema/cases';
 import * as judgements from './schema/judgements';
+import * as observations from './schema/observations';
 import * as people from './schema/people';
 import * as plans from './schema/plans';
+import * as referrals from './schema/referrals';
 import * as reports from './schema/reports';
 import * as post from './schema/post';
+import * as roster from './schema/roster';
 import * as rounds from './schema/rounds';
 
 /** Every table, by subject. */
@@ -20,12 +23,15 @@ export const schema = {
 	...access,
 	...acts,
 	...judgements,
+	...observations,
 	...plans,
+	...referrals,
 	...reports,
 	...people,
 	...assessments,
 	...cases,
 	...followUps,
+	...roster,
 	...rounds,
 	...post,
 	...audit

@@ -50,6 +50,15 @@ export const HALF_OUTLINE: readonly (readonly [number, number])[] = [
 	[0, 206]
 ];
 
+/** The whole outline about the middle of a view, px. */
+export const outlineOf = (middle: number) =>
+	[
+		...HALF_OUTLINE,
+		...HALF_OUTLINE.slice(1, -1)
+			.reverse()
+			.map(([x, y]) => [-x, y] as const)
+	].map(([x, y]) => ({ x: middle + x, y }));
+
 /** Width and height of one view, px; the middle of the person is in its middle. */
 export const VIEW = { width: 176, height: 374 } as const;
 

@@ -16,8 +16,8 @@ import {
 import { ROUTES, type Route } from '../../../core/answers';
 import { WAYS, type Corner, type Way } from '../../../core/corner';
 import type { RegionReport, Sign } from '../../../core/discomfort';
-import { REQUEST_STATES, type RequestState } from '../../../core/equipment';
-import { PURCHASES, STEP_PLACES, type PurchaseId } from '../../../core/plan';
+import { ASKED_THINGS, REQUEST_STATES, type AskedThing, type RequestState } from '../../../core/equipment';
+import { STEP_PLACES } from '../../../core/plan';
 import type { ReMeasured } from '../../../core/section';
 import { isOneOf, moment } from './columns';
 import { people } from './people';
@@ -123,19 +123,46 @@ export const equipmentRequests = pgTable(
 		assessmentId: uuid('assessment_id')
 			.notNull()
 			.references(() => assessments.id, { onDelete: 'cascade' }),
-		purchase: text('purchase').$type<PurchaseId>().notNull(),
+		purchase: text('purchase').$type<AskedThing>().notNull(),
 		askedAt: moment('asked_at').notNull(),
 		state: text('state').$type<RequestState>().notNull().default('asked'),
 		/** Why it was declined. */
 		reason: text('reason').notNull().default(''),
+		/** Where it was ordered, and under which number there. */
+		supplier: text('supplier').notNull().default(''),
+		orderNumber: text('order_number').notNull().default(''),
+		/** What it cost in whole cents, and in which currency; null where nobody said. */
+		costCents: integer('cost_cents'),
+		/** Whether it came from the store, and the day by which it comes back; null for one that stays. */
+		fromStore: boolean('from_store').notNull().default(false),
+		backBy: date('back_by', { mode: 'string' }),
+		currency: text('currency').notNull().default(''),
 		changedAt: moment('changed_at'),
 		version: integer('version').notNull().default(1)
 	},
 	(t) => [
 		// Asking twice is asking once.
 		uniqueIndex('equipment_requests_key').on(t.assessmentId, t.purchase),
-		check('equipment_requests_purchase_check', isOneOf(t.purchase, PURCHASES)),
+		// The board reads what is under way by state, the longest waiting first; few have not arrived.
+		index('equipment_requests_board_idx').on(t.state, t.changedAt, t.askedAt, t.id),
+		check('equipment_requests_purchase_check', isOneOf(t.purchase, ASKED_THINGS)),
 		check('equipment_requests_state_check', isOneOf(t.state, REQUEST_STATES))
+	]
+);
+
+/** Things that lie in the organisation's store, ready to be lent. */
+export const equipmentStore = pgTable(
+	'equipment_store',
+	{
+		id: uuid('id').primaryKey().defaultRandom(),
+		thing: text('thing').$type<AskedThing>().notNull(),
+		onHand: integer('on_hand').notNull(),
+		version: integer('version').notNull().default(1)
+	},
+	(t) => [
+		uniqueIndex('equipment_store_thing_key').on(t.thing),
+		check('equipment_store_thing_check', isOneOf(t.thing, ASKED_THINGS)),
+		check('equipment_store_on_hand_check', sql`${t.onHand} >= 0`)
 	]
 );
 

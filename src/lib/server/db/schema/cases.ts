@@ -38,8 +38,8 @@ export const cases = pgTable(
 		/** Checks as the corner stands now. */
 		checksOff: integer('checks_off'),
 		checksUnsure: integer('checks_unsure'),
-		/** The clinician who has been asked, while they are. */
-		referredTo: uuid('referred_to').references(() => users.id, { onDelete: 'set null' }),
+		/** The day on which a clinician was asked, with an account or by a printed letter, while they are. */
+		referredOn: date('referred_on', { mode: 'string' }),
 		/** When and why the case was settled by hand; null while it is not. */
 		settledAt: moment('settled_at'),
 		settledReason: text('settled_reason').notNull().default(''),
@@ -58,8 +58,8 @@ export const cases = pgTable(
 			.where(sql`${t.dueOn} is not null`),
 		index('cases_judgement_idx').on(t.judgementId),
 		index('cases_referred_idx')
-			.on(t.referredTo)
-			.where(sql`${t.referredTo} is not null`),
+			.on(t.level, t.personId)
+			.where(sql`${t.referredOn} is not null`),
 		index('cases_level_idx').on(t.level, t.personId),
 		// Who was never sent anything, and whose newest link was taken back.
 		index('cases_unsent_idx')
@@ -114,23 +114,4 @@ export const messages = pgTable(
 			.on(t.personId)
 			.where(sql`${t.fromPerson} and ${t.answeredAt} is null`)
 	]
-);
-
-/** A case that a clinician was asked to look at. Removed with the person. */
-export const referrals = pgTable(
-	'referrals',
-	{
-		id: uuid('id').primaryKey().defaultRandom(),
-		personId: uuid('person_id')
-			.notNull()
-			.references(() => people.id, { onDelete: 'cascade' }),
-		clinicianId: uuid('clinician_id').references(() => users.id, { onDelete: 'set null' }),
-		question: text('question').notNull(),
-		at: moment('at').notNull(),
-		byId: uuid('by_id').references(() => users.id, { onDelete: 'set null' }),
-		endedAt: moment('ended_at'),
-		/** What came of it, in the clinician's or the coordinator's words. */
-		outcome: text('outcome').notNull().default('')
-	},
-	(t) => [index('referrals_person_at_idx').on(t.personId, t.at.desc())]
 );

@@ -1,6 +1,20 @@
 import { sql } from 'drizzle-orm';
+import {
+	check,
+	date,
+	index,
+	integer,
+	pgTable,
+	text,
+	timestamp,
+	uniqueIndex,
+	uuid
+} from 'drizzle-orm/pg-core';
+import { ROUTES, type Route } from '../../../core/answers';
+import { WAYS, type Way } from '../../../core/corner';
+import type { ReasonCode } from '../../../core/judgement';
 import { users } from './access';
-import { index, integer, pgTable, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
+import { isOneOf, textList } from './columns';
 
 const moment = (name: string) => timestamp(name, { withTimezone: true });
 
@@ -12,6 +26,11 @@ export const people = pgTable(
 		name: text('name').notNull(),
 		email: text('email').notNull(),
 		team: text('team').notNull().default(''),
+		/** How the organisation numbers them; empty where it does not. */
+		staffNumber: text('staff_number').notNull().default(''),
+		/** The way of sitting that is wanted for them, and how much is asked of them; null for what a round or the usual says. */
+		way: text('way').$type<Way>(),
+		route: text('route').$type<Route>(),
 		/** ISO 3166-1 alpha-2, whose weekend and holidays dates skip; empty where not known. */
 		country: text('country').notNull().default(''),
 		/** ISO 3166-2 without the country, whose own holidays dates skip too; empty where not known. */
@@ -24,6 +43,13 @@ export const people = pgTable(
 		language: text('language').notNull().default('en'),
 		/** When they left; who has left is sent nothing and stands on no sheet. */
 		leftAt: moment('left_at'),
+		/** The coordinator who looks after them; null for nobody in particular. */
+		ownerId: uuid('owner_id').references(() => users.id, { onDelete: 'set null' }),
+		/** The day until which what is open waits below the sheet, and why; null where it does not. */
+		laterOn: date('later_on', { mode: 'string' }),
+		laterReason: text('later_reason').notNull().default(''),
+		/** Rules that had given the case its place when it was put off: anything new brings it back. */
+		laterFor: textList<ReasonCode>('later_for').notNull().default([]),
 		/** When a letter came back; cleared with a new address. */
 		bouncedAt: moment('bounced_at'),
 		version: integer('version').notNull().default(1),
@@ -40,6 +66,11 @@ export const people = pgTable(
 		index('people_bounced_idx')
 			.on(sql`lower(${t.name})`, t.id)
 			.where(sql`${t.bouncedAt} is not null`),
+		index('people_owner_idx')
+			.on(t.ownerId)
+			.where(sql`${t.ownerId} is not null`),
+		check('people_way_check', isOneOf(t.way, WAYS)),
+		check('people_route_check', isOneOf(t.route, ROUTES)),
 		index('people_country_idx').on(t.country, t.id),
 		index('people_team_idx').on(t.team, sql`lower(${t.name})`, t.id),
 		// Search by any part of a name, team or address: trigrams; of one or two letters, the beginning of a name.

@@ -26,6 +26,7 @@ import { people } from './people';
 export const PLAN_WHYS = [
 	'answers',
 	'corrected',
+	'way',
 	'does-not-work',
 	'another',
 	'household',

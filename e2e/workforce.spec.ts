@@ -1,0 +1,141 @@
+import { expect, test, type Page } from '@playwright/test';
+import { ACCOUNT, hydrated, signIn } from './support';
+
+/** Waits until every chart of a page is drawn. */
+async function drawn(page: Page): Promise<void> {
+	await page.waitForFunction(() => {
+		const all = [...document.querySelectorAll('canvas')];
+		return all.length > 0 && all.every((canvas) => canvas.dataset.drawn !== undefined);
+	});
+}
+
+test('a coordinator looks at the workforce: screens, groups, the table behind a chart, and from a figure to its people', async ({
+	page
+}) => {
+	await signIn(page);
+	await page.keyboard.press('6');
+	await expect(page).toHaveURL('/desk/workforce');
+	await expect(page.getByText(/of those who were asked in the year before have answered/)).toBeVisible();
+	await drawn(page);
+	await page.getByRole('link', { name: 'Discomfort' }).click();
+	await expect(page.getByRole('heading', { name: 'Where does it hurt?' })).toBeVisible();
+	await drawn(page);
+	await page.getByLabel('By', { exact: true }).selectOption('Team');
+	await expect(page).toHaveURL(/by=team/);
+	await expect(page.getByRole('heading', { name: 'Anything hurts, by team' })).toBeVisible();
+	// A team whose figure may be shown: which do depends on all of them.
+	const byTeam = page.locator('figure', {
+		has: page.getByRole('heading', { name: 'Anything hurts, by team' })
+	});
+	await byTeam.getByRole('button', { name: /^Table/ }).click();
+	const shown = byTeam.getByRole('row', { name: /\d+ of \d+$/ }).first();
+	const team = await shown.getByRole('rowheader').innerText();
+	await page.getByLabel('Team', { exact: true }).selectOption(team);
+	await expect(page).toHaveURL(new RegExp(`by=team&group=${team.replaceAll(' ', '\\+')}`));
+	await expect(page.getByText(/^\s*\d+ % say that something hurts/)).toBeVisible();
+	// A group belongs to what it is a group of; back is the view before.
+	await page.goBack();
+	await expect(page.getByLabel('Team', { exact: true })).toHaveValue('');
+	// Filters act together: a team within what figures are by.
+	await page.getByLabel('By', { exact: true }).selectOption('Country');
+	await expect(page).toHaveURL(/by=country/);
+	await page.getByLabel('Within the team').selectOption(team);
+	await expect(page).toHaveURL(/by=country&team=/);
+	await expect(page.getByText(`Figures are of ${team} alone, by country.`)).toBeVisible();
+	await page.goto('/desk/workforce/discomfort');
+	await drawn(page);
+	await page.getByRole('button', { name: /Table.*Share of people, by place/ }).click();
+	const neck = page.getByRole('row', { name: /^Neck/ }).first();
+	await expect(neck).toContainText(/\d+ %\s*\d+ to \d+ %\s*\d+ of \d+/);
+	const people = Number(/(\d+) of \d+$/.exec((await neck.innerText()).trim())?.[1]);
+	await neck.getByRole('link', { name: 'Neck' }).click();
+	await expect(page.getByText(`${people} people match`)).toBeVisible();
+});
+
+test('prices are said once, a report is made of them, kept and printed', async ({ page }) => {
+	await signIn(page);
+	await page.goto('/desk/workforce/to-buy');
+	await hydrated(page);
+	await page.getByText('What one costs').click();
+	await page.getByLabel('An adjustable footrest').fill('a lot');
+	await page.getByRole('button', { name: 'Keep the prices' }).click();
+	await expect(page.getByRole('alert')).toContainText('Type a price such as 129 or 129.90.');
+	await expect(page.getByLabel('An adjustable footrest')).toHaveValue('a lot');
+	await page.getByLabel('An adjustable footrest').fill('39,90');
+	await page.getByRole('button', { name: 'Keep the prices' }).click();
+	await expect(page.getByText('The prices are kept.')).toBeVisible();
+	await page.goto('/desk/workforce/report');
+	await hydrated(page);
+	await page.getByRole('button', { name: 'Make the report' }).click();
+	await expect(page).toHaveURL(/report\/[0-9a-f-]{36}$/);
+	await expect(page.getByRole('heading', { name: 'What we ask you to decide' })).toBeVisible();
+	await drawn(page);
+	for (const [format, width] of [
+		['A4', 794],
+		['Letter', 816]
+	] as const) {
+		const pdf = (
+			await page.pdf({ format, margin: { top: '15mm', bottom: '15mm', left: '16mm', right: '16mm' } })
+		).toString('latin1');
+		const pages = pdf.match(/\/Type\s*\/Page\b(?!s)/g)?.length ?? 0;
+		expect(pages, format).toBeGreaterThanOrEqual(2);
+		expect(pages, format).toBeLessThanOrEqual(4);
+		// Nothing is wider than the paper, and no chart is cut by a page's end.
+		await page.emulateMedia({ media: 'print' });
+		await page.setViewportSize({ width, height: 1000 });
+		const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+		expect(wide, format).toBeLessThanOrEqual(0);
+		const figures = page.locator('figure');
+		for (const figure of await figures.all()) {
+			expect(await figure.evaluate((element) => getComputedStyle(element).breakInside)).toBe('avoid');
+			expect((await figure.boundingBox())?.height ?? 0).toBeLessThan(900);
+		}
+		await page.emulateMedia({ media: 'screen' });
+	}
+	// In dark colours too paper is white, and what is drawn on it dark.
+	await page.emulateMedia({ media: 'print', colorScheme: 'dark' });
+	await page.reload();
+	await drawn(page);
+	await page.emulateMedia({ media: 'screen', colorScheme: 'dark' });
+	await page.emulateMedia({ media: 'print', colorScheme: 'dark' });
+	const lightest = await page
+		.locator('canvas')
+		.first()
+		.evaluate((canvas: HTMLCanvasElement) => {
+			const { data: px } = canvas.getContext('2d')?.getImageData(0, 0, canvas.width, canvas.height) ?? {
+				data: []
+			};
+			let most = 0;
+			// Of words and lines, which are opaque; washes and grids are light by right.
+			for (let i = 0; i < canvas.width * 60 * 4; i += 4)
+				if (px[i + 3] === 255) most = Math.max(most, px[i] ?? 0);
+			return most;
+		});
+	expect(lightest).toBeLessThan(200);
+	await page.emulateMedia({ media: 'screen', colorScheme: 'light' });
+	const data = await (await page.request.get(`${page.url()}/data`)).text();
+	expect(data.split('\r\n')[0]).toBe('part,of,n,x,value,low,high,p');
+	expect(data).toContain('key,hurts,');
+});
+
+test('a reader sees figures of months that have ended, without scripts as tables, and no person', async ({
+	browser
+}) => {
+	const context = await browser.newContext({ javaScriptEnabled: false });
+	const page = await context.newPage();
+	await page.goto('/desk/sign-in');
+	await page.getByLabel('E-mail address').fill('reader@lanterns.example');
+	await page.getByLabel('Password').fill(ACCOUNT.password);
+	await page.getByRole('button', { name: 'Sign in' }).click();
+	await expect(page).toHaveURL('/desk/workforce');
+	await expect(page.getByLabel('As it stood on').locator('option', { hasText: 'Today' })).toHaveCount(0);
+	await page.getByRole('link', { name: 'Discomfort' }).click();
+	await expect(page.getByRole('row', { name: /^Neck \d+ %/ }).first()).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Neck' })).toHaveCount(0);
+	await page.getByLabel('By', { exact: true }).selectOption('Team');
+	await page.getByRole('button', { name: 'Show' }).click();
+	await expect(page).toHaveURL(/by=team/);
+	await expect(page.getByRole('heading', { name: 'Anything hurts, by team' })).toBeVisible();
+	expect((await page.request.get('/desk/people')).status()).toBe(403);
+	await context.close();
+});

@@ -1,0 +1,64 @@
+import type { Interval } from './interval';
+import { wilson } from './wilson';
+
+/** A difference of two figures, with its 95 % interval. */
+export interface Difference extends Interval {
+	readonly difference: number;
+}
+
+/** Newcombe's way: the distances from each share to the ends of its interval, squared and added, less what they have in common. */
+function squaredAndAdded(first: number, second: number, inCommon: number): number {
+	return Math.sqrt(Math.max(0, first * first - 2 * inCommon * first * second + second * second));
+}
+
+/**
+ * Difference of the shares of two groups, with Newcombe's interval from Wilson's (Newcombe 1998, Statistics in Medicine 17:873-890,
+ * method 10).
+ *
+ * @returns the first share less the second
+ */
+export function differenceOfShares(x1: number, n1: number, x2: number, n2: number): Difference {
+	const [first, second] = [wilson(x1, n1), wilson(x2, n2)];
+	const difference = first.share - second.share;
+	return {
+		difference,
+		low: difference - squaredAndAdded(first.share - first.low, second.high - second.share, 0),
+		high: difference + squaredAndAdded(first.high - first.share, second.share - second.low, 0)
+	};
+}
+
+/** The same people twice: how many said yes both times, only before, only after, never. */
+export interface Paired {
+	readonly both: number;
+	readonly before: number;
+	readonly after: number;
+	readonly neither: number;
+}
+
+/** How far the two answers go together, corrected as Newcombe does. */
+function phi({ both, before, after, neither }: Paired): number {
+	const n = both + before + after + neither;
+	const margins = (both + before) * (after + neither) * (both + after) * (before + neither);
+	if (margins === 0) return 0;
+	const cross = both * neither - before * after;
+	const corrected = cross > 0 ? Math.max(cross - n / 2, 0) : cross;
+	return corrected / Math.sqrt(margins);
+}
+
+/**
+ * Change of a share among the same people, with Newcombe's interval for paired shares (Newcombe 1998, Statistics in Medicine
+ * 17:2635-2650, method 10).
+ *
+ * @returns the share after less the share before; below 0 where fewer say yes
+ */
+export function pairedDifference(pairs: Paired): Difference {
+	const n = pairs.both + pairs.before + pairs.after + pairs.neither;
+	const [before, after] = [wilson(pairs.both + pairs.before, n), wilson(pairs.both + pairs.after, n)];
+	const difference = after.share - before.share;
+	const inCommon = phi(pairs);
+	return {
+		difference,
+		low: difference - squaredAndAdded(after.share - after.low, before.high - before.share, inCommon),
+		high: difference + squaredAndAdded(after.high - after.share, before.share - before.low, inCommon)
+	};
+}

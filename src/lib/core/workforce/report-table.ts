@@ -1,0 +1,125 @@
+import type { Wilcoxon } from '../statistics';
+import type { Figure } from './figures';
+import type { WorkforceReport } from './report';
+
+/** One figure of a report as a row of a table: the part, the figure, and its numbers as texts; empty where there is none. */
+export type ReportRow = readonly [
+	part: string,
+	of: string,
+	n: string,
+	x: string,
+	value: string,
+	low: string,
+	high: string,
+	p: string
+];
+
+/** Heads of {@link reportRows}. */
+export const REPORT_COLUMNS: ReportRow = ['part', 'of', 'n', 'x', 'value', 'low', 'high', 'p'];
+
+const number = (of: number | null | undefined) =>
+	of === null || of === undefined ? '' : String(Math.round(of * 1e6) / 1e6);
+
+const plain = (part: string, of: string, value: number | null, n: number | null = null): ReportRow => [
+	part,
+	of,
+	number(n),
+	'',
+	number(value),
+	'',
+	'',
+	''
+];
+
+function ofFigure(part: string, of: string, figure: Figure | null): ReportRow {
+	if (!figure) return plain(part, of, null);
+	const { n, x, share, low, high } = figure;
+	return [part, of, number(n), number(x), number(share), number(low), number(high), ''];
+}
+
+/** A value with its interval and the probability of so much by chance. */
+interface Estimated {
+	readonly n: number;
+	readonly value: number | null;
+	readonly low: number | null;
+	readonly high: number | null;
+	readonly p: number;
+}
+
+const estimated = (part: string, of: string, { n, value, low, high, p }: Estimated): ReportRow => [
+	part,
+	of,
+	number(n),
+	'',
+	number(value),
+	number(low),
+	number(high),
+	number(p)
+];
+
+const ofWilcoxon = (n: number, { estimate, low, high, p }: Wilcoxon): Estimated => ({
+	n,
+	value: estimate,
+	low,
+	high,
+	p
+});
+
+function standing({ people, done, key, before, regions, findings, teams }: WorkforceReport): ReportRow[] {
+	return [
+		plain('people', '', people),
+		...Object.entries(done).map(([what, n]) => plain('done', what, n)),
+		...Object.entries(key).map(([what, figure]) => ofFigure('key', what, figure)),
+		...Object.entries(before?.key ?? {}).map(([what, figure]) =>
+			ofFigure(`key of ${before?.to}`, what, figure)
+		),
+		...regions.map(({ code, figure }) => ofFigure('discomfort', code, figure)),
+		...findings.map(({ code, figure }) => ofFigure('finding', code, figure)),
+		...Object.entries(teams).flatMap(([what, rows]) =>
+			rows.map(({ team, figure }) => ofFigure(`team: ${what}`, team, figure))
+		)
+	];
+}
+
+function changing({ paired, gaps, associations, courses }: WorkforceReport): ReportRow[] {
+	const regions = [...(paired.all ? [{ region: 'anything', ...paired.all }] : []), ...paired.regions];
+	return [
+		...regions.map(({ region, difference: value, ...rest }) =>
+			estimated('change of discomfort', region, { value, ...rest })
+		),
+		...gaps.map(({ check, n, change }) => estimated('change of gap, mm', check, ofWilcoxon(n, change))),
+		...associations.map(({ finding, region, ratio: value, ...rest }) =>
+			estimated('times as often', `${finding} ${region}`, { value, ...rest })
+		),
+		...courses.map(({ course, n, change }) =>
+			estimated('change of worst score', course, ofWilcoxon(n, change))
+		)
+	];
+}
+
+function timing({ times }: WorkforceReport): ReportRow[] {
+	return Object.entries(times).flatMap(([what, curve]) =>
+		(curve?.points ?? []).map(({ at, share, interval }): ReportRow => [
+			`not yet: ${what}`,
+			`${at} ${curve?.pace.stepDays === 1 ? 'days' : 'weeks'}`,
+			number(curve?.n),
+			'',
+			number(share),
+			number(interval?.low),
+			number(interval?.high),
+			''
+		])
+	);
+}
+
+/** The data of a report as rows: every number that it shows, with shares from 0 to 1, changes in points, gaps in mm and money in whole cents. */
+export function reportRows(report: WorkforceReport): ReportRow[] {
+	return [
+		...standing(report),
+		...changing(report),
+		...timing(report),
+		...report.purchases.map(({ purchase, people, cents, currency }) =>
+			plain(`to buy${currency ? `, cents of ${currency}` : ''}`, purchase, cents, people)
+		)
+	];
+}

@@ -1,0 +1,86 @@
+import type { CheckId } from '../checks';
+import type { Region } from '../discomfort';
+import type { PurchaseId } from '../plan';
+import type { Wilcoxon } from '../statistics';
+import type { Association } from './associations';
+import type { CoarseCurve } from './coarse-curve';
+import type { Figure } from './figures';
+import type { PairedFigure } from './paired-figure';
+
+/** What happened in the time that a report tells of: people whom it happened to; null where too few for a figure. */
+export const DONE = ['asked', 'answered', 'dealtWith', 'carriedOut', 'arrived', 'referred'] as const;
+
+/** A figure of one thing. */
+export interface CodeFigure {
+	readonly code: string;
+	readonly figure: Figure;
+}
+
+/** A figure of one team. */
+export interface TeamFigure {
+	readonly team: string;
+	readonly figure: Figure | null;
+}
+
+/** What became of the plans of people who reported again: carried out (with the household alone or with a purchase), or not. */
+export const COURSES = ['household', 'bought', 'not-done'] as const;
+
+/** One of {@link COURSES}. */
+export type Course = (typeof COURSES)[number];
+
+/** How the worst score changed for those whose plan went one way; `done` is with the household alone and with a purchase together. */
+export interface CourseFigure {
+	readonly course: Course | 'done';
+	readonly n: number;
+	readonly change: Wilcoxon;
+}
+
+/** How far a check was off and is off, as strips of means, with the change of the same people, mm. */
+export interface GapFigure {
+	readonly check: CheckId;
+	readonly n: number;
+	readonly first: readonly number[];
+	readonly now: readonly number[];
+	readonly change: Wilcoxon;
+}
+
+/** What would have to be bought: for how many, and what one costs, whole cents; null where no price is known. */
+export interface ReportedPurchase {
+	readonly purchase: PurchaseId;
+	readonly people: number;
+	readonly cents: number | null;
+	readonly currency: string | null;
+}
+
+/** The figures by which one report is compared with another. */
+export interface KeyFigures {
+	readonly answered: Figure | null;
+	readonly hurts: Figure | null;
+	readonly found: Figure | null;
+	readonly open: Figure | null;
+}
+
+/** Everything that a report for management says, as data: the words are the page's. Worked out once and kept. */
+export interface WorkforceReport {
+	readonly format: 'easy-corner.report/1';
+	readonly from: string;
+	readonly to: string;
+	/** People who had answered by the last day; null where too few. */
+	readonly people: number | null;
+	readonly done: Readonly<Record<(typeof DONE)[number], number | null>>;
+	readonly key: KeyFigures;
+	readonly regions: readonly CodeFigure[];
+	readonly paired: {
+		readonly all: PairedFigure | null;
+		readonly regions: readonly (PairedFigure & { readonly region: Region })[];
+	};
+	readonly findings: readonly CodeFigure[];
+	readonly gaps: readonly GapFigure[];
+	readonly associations: readonly Association[];
+	readonly courses: readonly CourseFigure[];
+	readonly times: { readonly act: CoarseCurve | null; readonly fix: CoarseCurve | null };
+	readonly purchases: readonly ReportedPurchase[];
+	readonly teams: { readonly answered: readonly TeamFigure[]; readonly hurts: readonly TeamFigure[] };
+	/** The last report before this one, as far as there is one. */
+	readonly before: { readonly to: string; readonly key: KeyFigures } | null;
+}

@@ -1,0 +1,48 @@
+import type { Figure, View } from '../../core/workforce';
+import type { Db } from '../db/client';
+import {
+	answersScreen,
+	discomfortScreen,
+	findingsScreen,
+	helpScreen,
+	purchasesScreen,
+	type ScreenTable
+} from './screens';
+
+const COLUMNS = ['screen', 'by', 'group', 'figure', 'n', 'x', 'share', 'low', 'high', 'team'] as const;
+
+const rounded = (of: number) => String(Math.round(of * 1e6) / 1e6);
+
+function rowOf(of: readonly string[], figure: Figure | null, team: string): string[] {
+	if (!figure) return [...of, '', '', '', '', '', team];
+	const { n, x, share, low, high } = figure;
+	return [...of, String(n), String(x), rounded(share), rounded(low), rounded(high), team];
+}
+
+function rowsOf(screen: string, { by, team }: View, { groups, figures }: ScreenTable): string[][] {
+	return figures.flatMap(({ code, all, groups: each }) => [
+		rowOf([screen, '', '', code], all, team ?? ''),
+		...(by === null
+			? []
+			: groups.map((group, i) => rowOf([screen, by, group, code], each[i] ?? null, team ?? '')))
+	]);
+}
+
+/** Every share that the screens show in a view, of everybody and of each group; numbers are empty where nothing may be shown. */
+export async function figureRows(db: Db, view: View): Promise<(readonly string[])[]> {
+	const [answers, discomfort, findings, helps, purchases] = await Promise.all([
+		answersScreen(db, view),
+		discomfortScreen(db, view),
+		findingsScreen(db, view),
+		helpScreen(db, view),
+		purchasesScreen(db, view)
+	]);
+	const screens: [string, ScreenTable][] = [
+		['answers', answers.table],
+		['discomfort', discomfort.table],
+		['findings', findings.table],
+		['helps', helps.table],
+		['to-buy', purchases.table]
+	];
+	return [COLUMNS, ...screens.flatMap(([screen, table]) => rowsOf(screen, view, table))];
+}

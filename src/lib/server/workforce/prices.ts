@@ -1,0 +1,62 @@
+import { asc, eq } from 'drizzle-orm';
+import type { PurchaseId } from '../../core/plan';
+import { needCoordinator, type Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+
+const { purchasePrices } = schema;
+
+/** What one of a thing costs. */
+export interface Price {
+	readonly purchase: PurchaseId;
+	/** Whole cents. */
+	readonly cents: number;
+	/** ISO 4217. */
+	readonly currency: string;
+}
+
+/** The prices that somebody has said. */
+export function readPrices(db: Db): Promise<Price[]> {
+	return db.select().from(purchasePrices).orderBy(asc(purchasePrices.purchase));
+}
+
+const MOST_CENTS = 100_000_000;
+
+/** A price as it is typed, in whole cents: `129`, `129.90` or `129,90`; null where nothing is typed. */
+export function centsOf(typed: string): number | null {
+	const text = typed.trim().replace(',', '.');
+	if (text === '') return null;
+	if (!/^\d{1,7}(\.\d{1,2})?$/.test(text))
+		throw new Fault('invalid', 'Type a price such as 129 or 129.90.', '/price');
+	const cents = Math.round(Number(text) * 100);
+	if (cents > MOST_CENTS) throw new Fault('invalid', 'A price is at most a million.', '/price');
+	return cents;
+}
+
+/** Says what things cost, all in one currency; one without a price is left without. */
+export async function setPrices(
+	db: Db,
+	actor: Actor,
+	prices: Readonly<Record<PurchaseId, string>>,
+	currency: string,
+	now: Date
+): Promise<void> {
+	needCoordinator(actor);
+	const rows = Object.entries(prices).map(([purchase, typed]) => ({
+		purchase: purchase as PurchaseId,
+		cents: centsOf(typed)
+	}));
+	await inTransaction(db, async (tx) => {
+		for (const { purchase, cents } of rows) {
+			if (cents === null) await tx.delete(purchasePrices).where(eq(purchasePrices.purchase, purchase));
+			else
+				await tx
+					.insert(purchasePrices)
+					.values({ purchase, cents, currency })
+					.onConflictDoUpdate({ target: purchasePrices.purchase, set: { cents, currency } });
+		}
+		await writeAuditLine(tx, actor, { at: now, act: 'prices-set' });
+	});
+}

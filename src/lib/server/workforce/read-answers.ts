@@ -1,0 +1,81 @@
+import { sql, type SQL } from 'drizzle-orm';
+import type { Spell } from '../../core/statistics';
+import { CODES, type Dimension, type Tally } from '../../core/workforce';
+import type { Db } from '../db/client';
+import { organisationZone } from '../people/lock-person';
+import { crossedKey } from './crossed-key';
+import { hadLeft, type Snapshot } from './snapshot';
+
+/** What those who have not answered can be grouped by: of the others nothing is known. */
+export const ASKED_BY = [
+	'team',
+	'country',
+	'round',
+	'route',
+	'way',
+	'time'
+] as const satisfies readonly Dimension[];
+
+const KEY_OF = {
+	team: sql`p.team`,
+	country: sql`p.country`,
+	round: sql`coalesce((select round_id::text from round_people where assessment_id = a.id limit 1), '')`,
+	route: sql`a.route`,
+	way: sql`a.way`,
+	time: sql`to_char(a.sent_at at time zone ${organisationZone}, 'YYYY "Q"Q')`
+};
+
+/** Days before the closing day within which somebody has to have been asked. */
+export const ASKED_WITHIN_DAYS = 365;
+
+/**
+ * The newest self-assessment that each person was sent in the year before the closing day; who had left by then is out. Of a year and not of all
+ * time: those who were ever asked are those of the other figures and who never answered, who may be few.
+ */
+function asked(snapshot: Snapshot): SQL {
+	const end = sql`((${snapshot.on}::date + 1)::timestamp at time zone ${organisationZone})`;
+	// Few columns: what is sorted by person is as narrow as can be.
+	return sql`(select distinct on (s.person_id) s.id, s.person_id, s.sent_at, s.answered_at, s.way, s.route from assessments s
+			where s.spot_of is null and s.sent_at < ${end} and s.sent_at >= ${end} - make_interval(days => ${ASKED_WITHIN_DAYS}) order by s.person_id, s.sent_at desc) a
+		join people p on p.id = a.person_id where not ${hadLeft(sql`a.person_id`, snapshot)}`;
+}
+
+/** Who was asked and has answered, by group; and how many days it took. */
+export interface Answers {
+	readonly tally: Tally;
+	readonly spells: readonly Spell[];
+}
+
+/**
+ * How many were asked and have answered, by group, or by team and group as cells of a grid, with the days from the letter to the answer; who has not answered is counted until the
+ * closing day.
+ *
+ * Cost: one pass over the self-assessments; what comes back grows with groups and days.
+ */
+export async function readAnswers(
+	db: Db,
+	snapshot: Snapshot,
+	by: (typeof ASKED_BY)[number] | null,
+	isByTeam = false
+): Promise<Answers> {
+	const own = by === null ? sql`''` : KEY_OF[by];
+	const day = (column: 'answered_at' | 'sent_at') =>
+		sql`(a.${sql.raw(column)} at time zone ${organisationZone})::date`;
+	const { rows } = await db.execute<{ key: string; event: boolean; time: number; n: number }>(sql`
+		select key, event, greatest(0, case when event then answered else ${snapshot.on}::date end - sent)::int as time, count(*)::int as n
+		from (select ${isByTeam ? crossedKey(KEY_OF.team, own) : own} as key, ${day('sent_at')} as sent, ${day('answered_at')} as answered,
+				coalesce(${day('answered_at')} <= ${snapshot.on}::date, false) as event from ${asked(snapshot)}) t
+		group by 1, 2, 3`);
+	const groups = [...new Set(rows.map(({ key }) => key))].sort();
+	const people = groups.map(() => 0);
+	const answered = groups.map(() => 0);
+	for (const { key, event, n } of rows) {
+		const at = groups.indexOf(key);
+		people[at] = (people[at] ?? 0) + n;
+		if (event) answered[at] = (answered[at] ?? 0) + n;
+	}
+	return {
+		tally: { groups, people, counts: { [CODES.answered]: answered } },
+		spells: rows.map(({ time, event, n }) => ({ time, event, count: n }))
+	};
+}

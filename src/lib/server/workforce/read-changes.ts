@@ -1,0 +1,67 @@
+import { sql, type SQL } from 'drizzle-orm';
+import { CHECK_IDS, type CheckId } from '../../core/checks';
+import type { Counted } from '../../core/statistics';
+import { COURSES, type Course, type Dimension } from '../../core/workforce';
+import type { Db } from '../db/client';
+import { groupKey, snapshotRows, type Snapshot } from './snapshot';
+
+/** One group of a dimension, or everybody. */
+export interface Group {
+	readonly by: Dimension;
+	readonly key: string;
+}
+
+const within = (group: Group | null): SQL =>
+	group === null ? sql`true` : sql`${groupKey(group.by)} = ${group.key}`;
+
+/** Whether something that was asked for had arrived when the day closed. */
+const hasBought = ({
+	on
+}: Snapshot) => sql`exists (select from equipment_requests e join assessments s on s.id = e.assessment_id
+	where s.person_id = o.person_id and e.state = 'arrived' and e.changed_at < ${on}::date + 1)`;
+
+/** Whether somebody who has or had a plan and hurt at first or hurts now reported again, and whether the plan was carried out before that. */
+export const REPORTED_AGAIN = sql`(o.has_plan or o.first_carried_on is not null) and o.reported_on > o.first_reported_on and o.worst + o.first_worst > 0`;
+export const CARRIED_OUT = sql`coalesce(o.first_carried_on < o.reported_on, false)`;
+
+/** How the worst score of people changed from their first report to the newest, by what became of their plan. */
+export async function readScoreChanges(
+	db: Db,
+	snapshot: Snapshot,
+	group: Group | null
+): Promise<Map<Course, Counted[]>> {
+	const { rows } = await db.execute<{ course: Course; value: number; count: number }>(sql`
+		select case when not ${CARRIED_OUT} then 'not-done' when ${hasBought(snapshot)} then 'bought' else 'household' end as course,
+			o.worst - o.first_worst as value, count(*)::int as count
+		from ${snapshotRows(snapshot)} and ${within(group)} and ${REPORTED_AGAIN} group by 1, 2 order by 1, 2`);
+	return new Map(
+		COURSES.map((course) => [
+			course,
+			rows.filter((row) => row.course === course).map(({ value, count }) => ({ value, count }))
+		])
+	);
+}
+
+/** How far outside its band a check lay at first and lies now, mm, of the same people. */
+export interface GapPairs {
+	readonly check: CheckId;
+	readonly pairs: readonly { readonly first: number; readonly now: number; readonly count: number }[];
+}
+
+/**
+ * Reads how far checks were off and are off, of those who have been judged twice.
+ *
+ * Cost: one pass over the snapshot; what comes back grows with how different the gaps are, not with the people.
+ */
+export async function readGaps(db: Db, snapshot: Snapshot, group: Group | null): Promise<GapPairs[]> {
+	const { rows } = await db.execute<{ check: number; first: number; now: number; count: number }>(sql`
+		select g.place::int as check, g.first, g.now, sum(o.n)::int as count
+		from (select o.first_gaps_mm as first_gaps, o.gaps_mm as gaps, count(*) as n
+				from ${snapshotRows(snapshot)} and ${within(group)} and o.on_day > o.first_on group by 1, 2) o,
+			unnest(o.first_gaps, o.gaps) with ordinality g(first, now, place)
+		where g.first is not null and g.now is not null group by 1, 2, 3`);
+	return CHECK_IDS.map((check, i) => ({
+		check,
+		pairs: rows.filter((row) => row.check === i + 1).map(({ first, now, count }) => ({ first, now, count }))
+	}));
+}

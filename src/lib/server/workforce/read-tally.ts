@@ -1,0 +1,94 @@
+import { sql, type SQL } from 'drizzle-orm';
+import { CHECK_IDS } from '../../core/checks';
+import { CODES, gapCode, type Dimension, type Grid, type Tally } from '../../core/workforce';
+import type { Db } from '../db/client';
+import { CARRIED_OUT, REPORTED_AGAIN } from './read-changes';
+import { crossedKey, gridOf } from './crossed-key';
+import { groupKey, snapshotRows, type Snapshot } from './snapshot';
+
+/** What is counted: columns that rows are alike in, and the codes of all who are alike. */
+const COUNTED = {
+	discomfort: {
+		alike: sql`o.discomfort, case when o.reported_on > o.first_reported_on then o.first_discomfort end as first_discomfort`,
+		codes: sql`o.discomfort || array_remove(array[case when cardinality(o.discomfort) > 0 then ${CODES.hurts} end], null)
+			|| case when o.first_discomfort is null then '{}' else array_remove(array[${CODES.again},
+					case when cardinality(o.first_discomfort) > 0 then ${CODES.first} end,
+					case when cardinality(o.discomfort) > 0 then ${CODES.now} end,
+					case when cardinality(o.first_discomfort) > 0 and cardinality(o.discomfort) > 0 then ${CODES.both} end], null)
+				|| array(select ${CODES.now} || ' ' || c from unnest(o.discomfort) c where c !~ '[:/]')
+				|| array(select ${CODES.first} || ' ' || c from unnest(o.first_discomfort) c where c !~ '[:/]')
+				|| array(select ${CODES.both} || ' ' || c from unnest(o.first_discomfort) c where c !~ '[:/]' and c = any(o.discomfort)) end`
+	},
+	findings: {
+		alike: sql`o.findings, o.on_day > o.first_on as twice, array(select i from generate_subscripts(o.gaps_mm, 1) i
+			where o.gaps_mm[i] is not null and o.first_gaps_mm[i] is not null) as compared`,
+		codes: sql`o.findings || array_remove(array[case when cardinality(o.findings) > 0 then ${CODES.found} end,
+				case when o.twice then ${CODES.twice} end], null)
+			|| case when o.twice then array(select (${sql.param(CHECK_IDS.map(gapCode))}::text[])[i] from unnest(o.compared) i) else '{}' end`
+	},
+	needs: {
+		alike: sql`o.stays_open, o.needs`,
+		codes: sql`o.needs || array_remove(array[case when o.stays_open then ${CODES.open} end,
+			case when o.stays_open and cardinality(o.needs) > 0 then ${CODES.closable} end], null)`
+	},
+	help: {
+		alike: sql`o.reported_on > o.first_reported_on as again, ${REPORTED_AGAIN} as planned, ${CARRIED_OUT} as done`,
+		codes: sql`array_remove(array[case when o.again then ${CODES.again} end, case when o.planned then ${CODES.planned} end,
+			case when o.planned and o.done then ${CODES.done} end], null)`
+	},
+	crossed: {
+		alike: sql`o.discomfort, o.findings, o.stays_open, o.needs, o.reported_on > o.first_reported_on as again, ${REPORTED_AGAIN} as planned, ${CARRIED_OUT} as done`,
+		codes: sql`o.findings || o.needs || array(select c from unnest(o.discomfort) c where c !~ '[:/]')
+			|| array_remove(array[case when cardinality(o.discomfort) > 0 then ${CODES.hurts} end,
+				case when cardinality(o.findings) > 0 then ${CODES.found} end, case when o.stays_open then ${CODES.open} end,
+				case when o.stays_open and cardinality(o.needs) > 0 then ${CODES.closable} end, case when o.again then ${CODES.again} end,
+				case when o.planned then ${CODES.planned} end, case when o.planned and o.done then ${CODES.done} end], null)`
+	}
+} as const satisfies Record<string, { alike: SQL; codes: SQL }>;
+
+/** Columns by their place: the key and what rows are alike in. */
+const groupedBy = (of: CountedOf) =>
+	({
+		discomfort: '1, 2, 3',
+		findings: '1, 2, 3, 4',
+		needs: '1, 2, 3',
+		help: '1, 2, 3, 4',
+		crossed: '1, 2, 3, 4, 5, 6, 7, 8'
+	})[of];
+
+/** What can be counted. */
+type CountedOf = keyof typeof COUNTED;
+
+/**
+ * Counts codes in every group of a dimension; with none, in one group of everybody.
+ *
+ * Cost: one pass over the snapshot, and one over the codes of rows that differ.
+ */
+export function readTally(db: Db, snapshot: Snapshot, of: CountedOf, by: Dimension | null): Promise<Tally> {
+	return readCounts(db, snapshot, of, by === null ? sql`''` : groupKey(by));
+}
+
+/** Counts all codes that are shown where filters act together, in every cell of teams and another dimension; costs as {@link readTally} does. */
+export async function readGrid(db: Db, snapshot: Snapshot, by: Dimension): Promise<Grid> {
+	return gridOf(await readCounts(db, snapshot, 'crossed', crossedKey(groupKey('team'), groupKey(by))));
+}
+
+async function readCounts(db: Db, snapshot: Snapshot, of: CountedOf, key: SQL): Promise<Tally> {
+	const { alike, codes } = COUNTED[of];
+	const { rows } = await db.execute<{ key: string; code: string; n: number }>(sql`
+		with o as materialized (select key, n, ${codes} as codes from (
+			select *, count(*)::int as n from (select ${key} as key, ${alike} from ${snapshotRows(snapshot)}) each
+			group by ${sql.raw(groupedBy(of))}) o)
+		select key, '' as code, sum(n)::int as n from o group by key
+		union all select key, code, sum(n)::int from o, unnest(codes) as code group by key, code`);
+	const groups = [...new Set(rows.map((row) => row.key))].sort();
+	const place = new Map(groups.map((group, i) => [group, i]));
+	const counts: Record<string, number[]> = {};
+	const people = groups.map(() => 0);
+	for (const { key: group, code, n } of rows) {
+		const at = place.get(group) ?? 0;
+		if (code === '') people[at] = n;
+		else (counts[code] ??= groups.map(() => 0))[at] = n;
+	}
+	return { groups, people, counts };
+}

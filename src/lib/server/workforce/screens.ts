@@ -1,0 +1,239 @@
+import { REGIONS } from '../../core/discomfort';
+import { PURCHASES } from '../../core/plan';
+import { logRank, wilcoxonOf, type Counted, type LogRank } from '../../core/statistics';
+import {
+	ANSWER_RULES,
+	associations,
+	BY_DAYS,
+	BY_WEEKS,
+	coarseCurve,
+	CODES,
+	COURSES,
+	crossedTable,
+	CROSSED_RULES,
+	DISCOMFORT_DETAIL_RULES,
+	DISCOMFORT_RULES,
+	figureTable,
+	FINDING_RULES,
+	FLOOR,
+	gapCode,
+	gathered,
+	HELP_RULES,
+	pairedFigure,
+	stripOf,
+	PURCHASE_RULES,
+	type CoarseCurve,
+	type CodeRule,
+	type Course,
+	type CourseFigure,
+	type FigureTable,
+	type GapFigure,
+	type Grid,
+	type Tally,
+	type View
+} from '../../core/workforce';
+import type { Db } from '../db/client';
+import { gridOf } from './crossed-key';
+import { ASKED_BY, readAnswers } from './read-answers';
+import { readGaps, readScoreChanges, type GapPairs, type Group } from './read-changes';
+import { readPairs } from './read-pairs';
+import { readActSpells, readFixSpells, type PlanSpell } from './read-spells';
+import { readGrid, readTally } from './read-tally';
+import { roundNames } from './view';
+
+/** Figures of a screen with the names of its rounds, where it is by round. */
+export interface ScreenTable extends FigureTable {
+	/** Place of the chosen group among the groups; null for everybody. */
+	readonly at: number | null;
+	readonly rounds: Readonly<Record<string, string>>;
+}
+
+/** Puts a table into the view: at its group, without what is hidden everywhere. */
+async function screenTable(db: Db, view: View, table: FigureTable): Promise<ScreenTable> {
+	const at = view.group === null ? -1 : table.groups.indexOf(view.group);
+	return {
+		...table,
+		// What is hidden everywhere need not be told.
+		figures: table.figures.filter(({ all, groups }) => all !== null || groups.some((one) => one !== null)),
+		at: at < 0 ? null : at,
+		rounds: view.by === 'round' ? await roundNames(db, table.groups) : {}
+	};
+}
+
+const tableOf = (db: Db, view: View, tally: Tally, rules: readonly CodeRule[]) =>
+	screenTable(db, view, figureTable(tally, rules));
+
+/**
+ * The figures of one team by something else.
+ *
+ * @param rules all that is shown of the grid, on this screen or another
+ * @param shown codes of this screen
+ */
+function teamTable(db: Db, view: View, grid: Grid, rules: readonly CodeRule[], shown: readonly CodeRule[]) {
+	const { figures, ...table } = crossedTable(grid, rules, grid.rows.indexOf(view.team ?? ''));
+	const isHere = ({ code }: { readonly code: string }) => shown.some((rule) => rule.code === code);
+	return screenTable(db, view, { ...table, figures: figures.filter(isHere) });
+}
+
+/** The table of a screen where two filters act together, whatever else it has; null where they don't. */
+async function crossedScreen(db: Db, view: View, shown: readonly CodeRule[]): Promise<ScreenTable | null> {
+	if (view.team === null || view.by === null) return null;
+	return teamTable(db, view, await readGrid(db, view, view.by), CROSSED_RULES, shown);
+}
+
+const sum = (of: readonly number[] | undefined) => (of ?? []).reduce((total, n) => total + n, 0);
+
+/** What {@link answersScreen} shows. */
+interface AnswersScreen {
+	readonly table: ScreenTable;
+	readonly curve: CoarseCurve | null;
+}
+
+/** Who was asked and has answered, and how soon. */
+export async function answersScreen(db: Db, view: View): Promise<AnswersScreen> {
+	const by = ASKED_BY.find((name) => name === view.by) ?? null;
+	// What those who have not answered can't be grouped by leaves the team alone.
+	if (view.team !== null && by === null)
+		return answersScreen(db, { ...view, by: 'team', group: view.team, team: null });
+	const isCrossed = view.team !== null;
+	const { tally, spells } = await readAnswers(db, view, by, isCrossed);
+	return {
+		table: isCrossed
+			? await teamTable(db, view, gridOf(tally), ANSWER_RULES, ANSWER_RULES)
+			: await tableOf(db, view, tally, ANSWER_RULES),
+		curve: isCrossed ? null : coarseCurve(spells, BY_DAYS)
+	};
+}
+
+/** Where it hurts; and now against first for the same people. */
+export async function discomfortScreen(db: Db, view: View) {
+	const crossed = await crossedScreen(db, view, DISCOMFORT_RULES);
+	if (crossed) return { table: crossed, paired: { all: null, regions: [] } };
+	const tally = await readTally(db, view, 'discomfort', view.by);
+	const table = await tableOf(db, view, tally, [...DISCOMFORT_RULES, ...DISCOMFORT_DETAIL_RULES]);
+	const again = table.figures.find(({ code }) => code === CODES.again)?.all;
+	const paired = (region: string | null) => {
+		if (!again) return null;
+		const of = (when: string) => sum(tally.counts[region === null ? when : `${when} ${region}`]);
+		return pairedFigure(of(CODES.first), of(CODES.now), of(CODES.both), again.x);
+	};
+	return {
+		table,
+		paired: {
+			all: paired(null),
+			regions: REGIONS.flatMap((region) => {
+				const figure = paired(region);
+				return figure ? [{ region, ...figure }] : [];
+			})
+		}
+	};
+}
+
+/** The group that values of people are read of, where it may be shown that it has so many; everybody where none is chosen; undefined where it may not. */
+function openGroup(view: View, { at, people, groups }: ScreenTable): Group | null | undefined {
+	if (at === null || view.by === null) return null;
+	return people.groups[at] === null ? undefined : { by: view.by, key: groups[at] ?? '' };
+}
+
+function gapFigure({ check, pairs }: GapPairs): GapFigure[] {
+	const of = (valueOf: (pair: GapPairs['pairs'][number]) => number) =>
+		gathered(pairs.map((pair) => ({ value: valueOf(pair), count: pair.count })));
+	const n = people(pairs);
+	if (n < FLOOR) return [];
+	const change = wilcoxonOf(of(({ first, now }) => Math.abs(now) - Math.abs(first)));
+	return [{ check, n, first: stripOf(of(({ first }) => first)), now: stripOf(of(({ now }) => now)), change }];
+}
+
+/** What was found, how far it is off, and how far it was at first. */
+export async function findingsScreen(db: Db, view: View) {
+	const crossed = await crossedScreen(db, view, FINDING_RULES);
+	if (crossed) return { table: crossed, gaps: [] };
+	const table = await tableOf(db, view, await readTally(db, view, 'findings', view.by), FINDING_RULES);
+	const group = openGroup(view, table);
+	const gaps = group === undefined ? [] : await readGaps(db, view, group);
+	// How many can be compared is a figure too: of a check that few lack, the few would be told.
+	const isShown = ({ check }: GapPairs) => {
+		const figure = table.figures.find(({ code }) => code === gapCode(check));
+		return Boolean(table.at === null ? figure?.all : figure?.groups[table.at]);
+	};
+	return { table, gaps: gaps.filter(isShown).flatMap(gapFigure) };
+}
+
+/** Which findings go with which complaints. */
+export async function associationsScreen(db: Db, view: View) {
+	const all = await readPairs(db, view);
+	const found = associations(all);
+	return { n: all.n, looked: found.length, found };
+}
+
+const people = (changes: readonly { readonly count: number }[] | undefined) =>
+	sum(changes?.map(({ count }) => count));
+
+/** Whether it helps: the change of the worst score, by what became of the plan. */
+export async function helpScreen(db: Db, view: View) {
+	const crossed = await crossedScreen(db, view, HELP_RULES);
+	if (crossed) return { table: crossed, courses: [] };
+	const table = await tableOf(db, view, await readTally(db, view, 'help', view.by), HELP_RULES);
+	const figure = table.figures.find(({ code }) => code === CODES.done);
+	const mayBeShown = table.at === null ? figure?.all : figure?.groups[table.at];
+	const group = openGroup(view, table);
+	if (!mayBeShown || group === undefined) return { table, courses: [] };
+	const changes = await readScoreChanges(db, view, group);
+	const of = (course: Course) => changes.get(course) ?? [];
+	// With a purchase and without together are those who did it: one of them hidden hides the other.
+	const isSplit = group === null && people(of('bought')) >= FLOOR && people(of('household')) >= FLOOR;
+	const done = gathered([...of('household'), ...of('bought')]);
+	const shown: [CourseFigure['course'], readonly Counted[]][] = [
+		['done', done],
+		...(isSplit ? COURSES.filter((course) => course !== 'not-done') : []).map(
+			(course): [Course, readonly Counted[]] => [course, of(course)]
+		),
+		['not-done', of('not-done')]
+	];
+	return {
+		table,
+		courses: shown.map(([course, counted]): CourseFigure => ({
+			course,
+			n: people(counted),
+			change: wilcoxonOf(counted)
+		}))
+	};
+}
+
+/** Whether each kind of people has enough of them for its number to be told. */
+function isApart(spells: readonly PlanSpell[], kindOf: (spell: PlanSpell) => string): boolean {
+	const sizes = new Map<string, number>();
+	for (const spell of spells) sizes.set(kindOf(spell), (sizes.get(kindOf(spell)) ?? 0) + spell.count);
+	return [...sizes.values()].every((n) => n >= FLOOR);
+}
+
+/** How long things take, of everybody together: a curve of a small group would be of single people. */
+export async function timesScreen(db: Db, view: View) {
+	const [act, all] = await Promise.all([readActSpells(db, view), readFixSpells(db, view)]);
+	const fix = all.filter(({ hasPlan }) => hasPlan);
+	// Who has no plan is counted elsewhere with who has one: few of them must not be told by the difference.
+	const mayBeSplit = isApart(all, ({ hasPlan, group }) => `${hasPlan} ${group}`);
+	const mayBeShown = isApart(all, ({ hasPlan }) => String(hasPlan));
+	const of = (group: string) =>
+		coarseCurve(
+			fix.filter((spell) => spell.group === group),
+			BY_WEEKS
+		);
+	const [closed, open] = mayBeSplit ? [of('closed'), of('open')] : [null, null];
+	const compared: LogRank | null = closed && open ? logRank(fix) : null;
+	return {
+		act: coarseCurve(act, BY_DAYS),
+		fix: mayBeShown ? coarseCurve(fix, BY_WEEKS) : null,
+		closed,
+		open,
+		compared
+	};
+}
+
+/** What would close what stays open, and for how many. */
+export async function purchasesScreen(db: Db, view: View) {
+	const table =
+		(await crossedScreen(db, view, PURCHASE_RULES)) ??
+		(await tableOf(db, view, await readTally(db, view, 'needs', view.by), PURCHASE_RULES));
+	return { table, things: PURCHASES };
+}

@@ -1,0 +1,49 @@
+import { inArray } from 'drizzle-orm';
+import { DIMENSIONS, NO_KEY, type View } from '../../core/workforce';
+import type { Actor } from '../actor';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import { teamNames } from '../people/list-people';
+import { readClosings } from './closings';
+
+const { rounds } = schema;
+
+/** Asks that somebody acts who may see the workforce: a coordinator, or a reader. */
+export function needWorkforce(actor: Actor): { readonly isCoordinator: boolean } {
+	if (actor.kind === 'user' && actor.role !== 'clinician')
+		return { isCoordinator: actor.role === 'coordinator' };
+	throw new Fault('not-allowed', 'Figures of the workforce are for coordinators and readers.');
+}
+
+/**
+ * The view of an address; what can't be one is left out. A reader sees ends of months: two days next to each other would tell what one
+ * person answered between them, and coordinators see that by name.
+ */
+export async function readView(db: Db, actor: Actor, query: URLSearchParams, today: string): Promise<View> {
+	const { isCoordinator } = needWorkforce(actor);
+	const [closings, teams] = await Promise.all([readClosings(db, today), teamNames(db)]);
+	const offered = isCoordinator ? [today, ...closings] : closings;
+	const on = offered.find((day) => day === query.get('on')) ?? offered[0] ?? today;
+	const by = DIMENSIONS.find((name) => name === query.get('by')) ?? null;
+	const key = (name: string) => {
+		const asked = query.get(name) || null;
+		return asked === NO_KEY ? '' : asked;
+	};
+	const team = key('team');
+	const view = { on, closings, today: isCoordinator ? today : null, teams };
+	// A team by itself is a group like any other.
+	if (by === 'team' || (by === null && team !== null))
+		return { ...view, by: 'team', group: by ? key('group') : team, team: null };
+	return { ...view, by, group: by && key('group'), team };
+}
+
+/** Names of the rounds that are groups. */
+export async function roundNames(db: Db, keys: readonly string[]): Promise<Record<string, string>> {
+	const ids = keys.filter((key) => key !== '');
+	if (ids.length === 0) return {};
+	const rows = await db
+		.select({ id: rounds.id, name: rounds.name })
+		.from(rounds)
+		.where(inArray(rounds.id, [...ids]));
+	return Object.fromEntries(rows.map(({ id, name }) => [id, name]));
+}

@@ -1,0 +1,43 @@
+<script lang="ts">
+	import ChartFigure from '../kit/charts/ChartFigure.svelte';
+	import { intervalDots, type DotAxis } from '../kit/charts/chart-configs';
+
+	/** An estimate of a row as it is drawn, and all its numbers as words; the drawn one is null where there is none. */
+	interface Row {
+		readonly key: string;
+		readonly words: string;
+		readonly drawn: { readonly value: number; readonly low: number; readonly high: number } | null;
+		readonly cells: readonly string[];
+	}
+
+	interface Props {
+		title: string;
+		count: string;
+		note?: string;
+		axis: DotAxis;
+		/** Heads of the table, that of the rows' words first. */
+		heads: readonly string[];
+		rows: readonly Row[];
+		isForPaper?: boolean;
+	}
+
+	let { title, count, note = '', axis, heads, rows, isForPaper = false }: Props = $props();
+
+	const ROW_PX = 34;
+	const AXIS_PX = 58;
+</script>
+
+{#if rows.length > 0}
+	<ChartFigure
+		{title}
+		{count}
+		{note}
+		{isForPaper}
+		heightPx={AXIS_PX + ROW_PX * rows.length}
+		config={intervalDots(
+			rows.map(({ words, drawn }) => (drawn ? { words, ...drawn } : { words, value: null })),
+			axis
+		)}
+		table={{ heads, rows }}
+	/>
+{/if}

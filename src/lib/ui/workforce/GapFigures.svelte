@@ -1,0 +1,50 @@
+<script lang="ts">
+	import type { Wilcoxon } from '$lib/core/statistics';
+	import type { GapFigure } from '$lib/core/workforce';
+	import { messagesFor } from '$lib/messages';
+	import ChartFigure from '../kit/charts/ChartFigure.svelte';
+	import { dotStrips } from '../kit/charts/chart-configs';
+	import { change, number, peopleWords } from './words';
+
+	interface Props {
+		gaps: readonly GapFigure[];
+		isForPaper?: boolean;
+	}
+
+	let { gaps, isForPaper = false }: Props = $props();
+
+	const t = messagesFor();
+	const ROW_PX = 38;
+	const mean = (of: readonly number[]) =>
+		of.reduce((sum, mm) => sum + Math.abs(mm), 0) / Math.max(1, of.length);
+	const millimetres = (mm: number) => `${Math.round(mm)} mm`;
+	const changed = ({ estimate, low, high }: Wilcoxon) =>
+		estimate === null
+			? 'no change'
+			: `${change(estimate)} mm${low === null || high === null ? '' : `, ${change(low)} to ${change(high)}`}`;
+</script>
+
+{#if gaps.length > 0}
+	<ChartFigure
+		title="How far off, at first and now"
+		count={gaps.map(({ check, n }) => `${t.checks.names[check]}: ${peopleWords(n)}.`).join(' ')}
+		{isForPaper}
+		heightPx={58 + 2 * ROW_PX * gaps.length}
+		config={dotStrips(
+			gaps.flatMap(({ check, first, now }) => [
+				{ words: `${t.checks.names[check]}, first`, isHollow: true, values: first },
+				{ words: `${t.checks.names[check]}, now`, isHollow: false, values: now }
+			]),
+			'mm outside the band: left of the line below it, right above it'
+		)}
+		note="Each mark is the mean of five people or more next to each other; on the line the check fits. Of people who have been judged more than once."
+		table={{
+			heads: ['Check', 'People', 'Off on average, first', 'Now', 'Change of the same people, 95 % interval'],
+			rows: gaps.map((gap) => ({
+				key: gap.check,
+				words: t.checks.names[gap.check],
+				cells: [number(gap.n), millimetres(mean(gap.first)), millimetres(mean(gap.now)), changed(gap.change)]
+			}))
+		}}
+	/>
+{/if}

@@ -1,0 +1,30 @@
+<script lang="ts">
+	import type { Dimension } from '$lib/core/workforce';
+	import ShareFigure from './ShareFigure.svelte';
+	import { rowsByGroup, type Table } from './table-rows';
+	import { DIMENSION_WORDS, peopleWords } from './words';
+
+	interface Props {
+		/** What is shown of each group, before "by team". */
+		title: string;
+		code: string;
+		by: Dimension | null;
+		table: Table;
+		axis?: string;
+		/** What the people are or did, behind how many they are. */
+		were?: string;
+	}
+
+	let { title, code, by, table, axis = 'share of people', were = '' }: Props = $props();
+</script>
+
+<!-- Where one group is chosen the screen is of that group. -->
+{#if by && table.at === null}
+	<ShareFigure
+		title="{title}, by {DIMENSION_WORDS[by].toLowerCase()}"
+		count={table.people.all === null ? '' : `${peopleWords(table.people.all)}${were}.`}
+		{axis}
+		of={DIMENSION_WORDS[by]}
+		rows={rowsByGroup(table, by, code)}
+	/>
+{/if}

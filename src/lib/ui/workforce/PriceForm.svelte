@@ -1,0 +1,69 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { PurchaseId } from '$lib/core/plan';
+	import Button from '../kit/Button.svelte';
+	import Disclosure from '../kit/Disclosure.svelte';
+	import Notice from '../kit/Notice.svelte';
+	import Select from '../kit/Select.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import { codeWords } from './words';
+
+	interface Props {
+		things: readonly PurchaseId[];
+		prices: readonly { readonly purchase: PurchaseId; readonly cents: number; readonly currency: string }[];
+		currencies: readonly string[];
+		fault: string | null;
+		isKept: boolean;
+	}
+
+	let { things, prices, currencies, fault, isKept }: Props = $props();
+
+	const priceOf = (thing: PurchaseId) => {
+		const found = prices.find(({ purchase }) => purchase === thing);
+		return found ? (found.cents / 100).toFixed(2) : '';
+	};
+</script>
+
+<div class="mt-6 no-print">
+	<Disclosure words="What one costs" isOpen={prices.length === 0 || fault !== null || isKept}>
+		<form
+			method="POST"
+			action="?/prices"
+			use:enhance={() =>
+				({ update }) =>
+					update({ reset: false })}
+		>
+			{#if fault}<Notice kind="caution" role="alert">{fault}</Notice>{/if}
+			{#if isKept}<Notice kind="done" role="status">The prices are kept.</Notice>{/if}
+			<div class="prices">
+				{#each things as thing (thing)}
+					<TextField
+						name={thing}
+						label={codeWords(thing)}
+						value={priceOf(thing)}
+						size="desk"
+						inputmode="decimal"
+						maxlength={12}
+					/>
+				{/each}
+				<Select
+					name="currency"
+					label="Currency"
+					size="desk"
+					value={prices[0]?.currency ?? currencies[0] ?? ''}
+					options={currencies.map((value) => ({ value, words: value }))}
+				/>
+			</div>
+			<p class="mt-3"><Button size="desk">Keep the prices</Button></p>
+		</form>
+	</Disclosure>
+</div>
+
+<style>
+	.prices {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+		gap: 0.5rem 1.25rem;
+		margin-top: 0.5rem;
+	}
+</style>

@@ -1,0 +1,153 @@
+<script lang="ts">
+	import type { WorkforceReport } from '$lib/core/workforce';
+	import ChangeFigure from './ChangeFigure.svelte';
+	import CostTable from './CostTable.svelte';
+	import GapFigures from './GapFigures.svelte';
+	import CurveFigure from './CurveFigure.svelte';
+	import PairedFigures from './PairedFigures.svelte';
+	import ShareFigure from './ShareFigure.svelte';
+	import { changedLines, decisionLines, doneLines, standLines } from './report-words';
+	import { codeWords, dayWords, momentWords, monthWords, peopleWords } from './words';
+
+	let { report, madeAt }: { report: WorkforceReport; madeAt: Date } = $props();
+
+	const MOST_ROWS = 10;
+	const rowsOf = (list: WorkforceReport['regions']) =>
+		list.slice(0, MOST_ROWS).map(({ code, figure }) => ({ key: code, words: codeWords(code), figure }));
+	const count = $derived(report.people === null ? '' : `${peopleWords(report.people)}.`);
+	const stillOpen = $derived([
+		{ title: 'Where it hurts', of: 'Place', list: report.regions },
+		{ title: 'What is off most often', of: 'What is off', list: report.findings }
+	]);
+	const decisions = $derived(decisionLines(report));
+</script>
+
+<!-- On paper the head stands on each page: a table's head is the one thing that browsers repeat. -->
+<table class="sheet" role="presentation">
+	<thead
+		><tr
+			><td
+				><p class="running">
+					Easy Corner · Home workplaces · {dayWords(report.from)} to {dayWords(report.to)}
+				</p></td
+			></tr
+		></thead
+	>
+	<tbody>
+		<tr>
+			<td>
+				<h1>Home workplaces, {monthWords(report.from)} to {monthWords(report.to)}</h1>
+				<p class="lead">
+					Made on {momentWords(madeAt)}, as it stood on {dayWords(report.to)}. {count} No figure is of fewer than
+					five people.
+				</p>
+
+				<h2>How it stands</h2>
+				<ul>
+					{#each standLines(report) as line (line)}<li>
+							{line}
+						</li>{/each}
+				</ul>
+
+				<h2>What was done</h2>
+				<ul>
+					{#each doneLines(report) as line (line)}<li>{line}</li>{/each}
+				</ul>
+
+				<h2>What changed, and how sure that is</h2>
+				<ul>
+					{#each changedLines(report) as line (line)}<li>{line}</li>{/each}
+				</ul>
+				<p class="small">
+					Intervals are of 95 %. Nobody was assigned to anything by chance: a difference between people who
+					did and did not carry a plan out is a hint, no proof.
+				</p>
+				<ChangeFigure courses={report.courses} isForPaper />
+				<PairedFigures all={report.paired.all} regions={report.paired.regions} isForPaper />
+				{#if report.times.fix}
+					<CurveFigure
+						title="From the answers to the plan carried out"
+						still="Not carried out yet"
+						curves={[{ name: 'Everybody', curve: report.times.fix }]}
+						isForPaper
+					/>
+				{/if}
+
+				<h2>What is still open</h2>
+				{#each stillOpen as { title, of, list } (title)}
+					{#if list.length > 0}
+						<ShareFigure {title} {count} axis="share of people" {of} rows={rowsOf(list)} isForPaper />
+					{/if}
+				{/each}
+
+				<GapFigures gaps={report.gaps} isForPaper />
+
+				<h2>What it would cost</h2>
+				<CostTable purchases={report.purchases} />
+
+				<h2>What we ask you to decide</h2>
+				{#if decisions.length > 0}
+					<ol>
+						{#each decisions as line (line)}<li>{line}</li>{/each}
+					</ol>
+				{:else}<p>Nothing: the figures ask for no decision.</p>{/if}
+			</td>
+		</tr>
+	</tbody>
+</table>
+
+<style>
+	.sheet {
+		width: 100%;
+		max-width: 46rem;
+		border-collapse: collapse;
+	}
+	.sheet > tbody > tr > td,
+	.sheet > thead > tr > td {
+		padding: 0;
+	}
+	.running {
+		display: none;
+		padding-bottom: 0.6rem;
+		font-size: var(--text-mark);
+		color: var(--ink-soft);
+	}
+	h1 {
+		font-size: var(--text-title);
+	}
+	h2 {
+		margin-top: 1.5rem;
+		font-size: var(--text-head);
+		break-after: avoid;
+	}
+	.lead {
+		margin-top: 0.5rem;
+		color: var(--ink-soft);
+	}
+	ul,
+	ol {
+		margin-top: 0.4rem;
+		padding-left: 1.2rem;
+		list-style: disc;
+	}
+	ol {
+		list-style: decimal;
+	}
+	li {
+		margin-top: 0.25rem;
+		break-inside: avoid;
+	}
+	.small {
+		margin-top: 0.5rem;
+		font-size: var(--text-note);
+		color: var(--ink-soft);
+	}
+	@media print {
+		.running {
+			display: block;
+		}
+		.sheet {
+			max-width: none;
+		}
+	}
+</style>

@@ -1,0 +1,57 @@
+<script lang="ts">
+	import type { Figure } from '$lib/core/workforce';
+	import ChartFigure from '../kit/charts/ChartFigure.svelte';
+	import { shareBars } from '../kit/charts/chart-configs';
+	import { between, HIDDEN, ofWords, percent } from './words';
+
+	/** One row: its words, its figure where it may be shown, and where its people are. */
+	interface Row {
+		readonly key: string;
+		readonly words: string;
+		readonly figure: Figure | null;
+		readonly href?: string | null;
+	}
+
+	interface Props {
+		title: string;
+		count: string;
+		note?: string;
+		axis: string;
+		/** What a row is, as the head of the table. */
+		of: string;
+		rows: readonly Row[];
+		isForPaper?: boolean;
+	}
+
+	let { title, count, note = '', axis, of, rows, isForPaper = false }: Props = $props();
+
+	const drawn = $derived(
+		rows.flatMap(({ words, figure }) =>
+			figure ? [{ words, value: figure.share, low: figure.low, high: figure.high }] : []
+		)
+	);
+	const hidden = $derived(rows.filter(({ figure }) => figure === null).length);
+	const BAR_PX = 27;
+	const AXIS_PX = 64;
+</script>
+
+<ChartFigure
+	{title}
+	count={hidden > 0 && drawn.length > 0
+		? `${count} Of ${hidden} of ${rows.length} rows nothing may be shown.`
+		: count}
+	{note}
+	{isForPaper}
+	isEmpty={drawn.length === 0}
+	config={shareBars(drawn, axis)}
+	heightPx={AXIS_PX + BAR_PX * drawn.length}
+	table={{
+		heads: [of, 'Share', '95 % interval', 'People'],
+		rows: rows.map(({ key, words, figure, href }) => ({
+			key,
+			words,
+			href: figure ? href : null,
+			cells: figure ? [percent(figure.share), between(figure), ofWords(figure)] : [HIDDEN]
+		}))
+	}}
+/>

@@ -1,0 +1,171 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { page } from '$app/state';
+	import { DIMENSIONS, NO_KEY, type Dimension, type View } from '$lib/core/workforce';
+	import Button from '../kit/Button.svelte';
+	import FilterForm from '../kit/FilterForm.svelte';
+	import Select from '../kit/Select.svelte';
+	import { dayWords, DIMENSION_WORDS, groupWords } from './words';
+
+	interface Props {
+		view: View;
+		/** Groups that can be chosen, where figures of groups are shown here. */
+		groups: readonly string[];
+		rounds: Readonly<Record<string, string>>;
+		/** What figures can be grouped by here; none where they are of everybody alone. */
+		dimensions?: readonly Dimension[];
+		hasFilters?: boolean;
+		/** The question that the screen answers. */
+		title: string;
+		children: Snippet;
+	}
+
+	let { view, groups, rounds, dimensions = DIMENSIONS, hasFilters = true, title, children }: Props = $props();
+
+	const SCREENS = [
+		['', 'Answers'],
+		['/discomfort', 'Discomfort'],
+		['/findings', 'What is off'],
+		['/goes-with', 'What goes with what'],
+		['/helps', 'Does it help'],
+		['/times', 'How long'],
+		['/to-buy', 'What to buy'],
+		['/report', 'Report']
+	] as const;
+
+	const closings = $derived([
+		...(view.today ? [{ value: view.today, words: 'Today' }] : []),
+		...view.closings.map((value) => ({ value, words: dayWords(value) }))
+	]);
+
+	const by = $derived(view.by && dimensions.includes(view.by) ? view.by : null);
+	/** The lists that the view is chosen by; which there are depends on what is chosen. */
+	const lists = $derived([
+		{ name: 'on', label: 'As it stood on', value: view.on, options: closings },
+		...(dimensions.length > 0
+			? [
+					{
+						name: 'by',
+						label: 'By',
+						value: view.by ?? '',
+						options: [
+							{ value: '', words: 'Everybody together' },
+							...dimensions.map((value) => ({ value, words: DIMENSION_WORDS[value] }))
+						]
+					}
+				]
+			: []),
+		...(by
+			? [
+					{
+						name: 'group',
+						label: DIMENSION_WORDS[by],
+						value: view.group === '' ? NO_KEY : (view.group ?? ''),
+						options: [
+							{ value: '', words: 'All of them' },
+							...groups.map((value) => ({ value: value || NO_KEY, words: groupWords(by, value, rounds) }))
+						]
+					}
+				]
+			: []),
+		...(by && by !== 'team'
+			? [
+					{
+						name: 'team',
+						label: 'Within the team',
+						value: view.team ?? '',
+						options: [
+							{ value: '', words: 'All teams' },
+							...view.teams.map((value) => ({ value, words: value }))
+						]
+					}
+				]
+			: [])
+	]);
+</script>
+
+<main class="workforce">
+	<header>
+		<h1 class="text-title">{title}</h1>
+		<nav aria-label="The workforce" class="no-print">
+			<ul>
+				{#each SCREENS as [path, words] (path)}
+					{@const href = `/desk/workforce${path}`}
+					<li>
+						<a href="{href}{page.url.search}" aria-current={page.url.pathname === href ? 'page' : undefined}
+							>{words}</a
+						>
+					</li>
+				{/each}
+			</ul>
+		</nav>
+		{#if hasFilters}
+			<div class="filters">
+				<FilterForm label="The view" without={{ by: ['group'] }}>
+					{#snippet fields(ask)}
+						{#each lists as list (list.name)}
+							<Select {...list} size="desk" onchange={() => ask(list.name)} />
+						{/each}
+					{/snippet}
+					{#snippet more()}
+						<Button look="quiet" size="desk" href="/desk/workforce/figures{page.url.search}" download
+							>Figures (CSV)</Button
+						>
+					{/snippet}
+				</FilterForm>
+			</div>
+		{/if}
+		{#if hasFilters && view.team !== null && by}
+			<p class="mt-2">
+				Figures are of <strong>{groupWords('team', view.team, rounds)}</strong> alone, by
+				{DIMENSION_WORDS[by].toLowerCase()}. Gaps in millimetres, curves and the same people then and now need
+				more people than that leaves: they are shown for one filter at a time.
+			</p>
+		{/if}
+		<p class="floor">
+			No figure is of fewer than five people, nor one from which such a figure could be worked out; it says
+			“not shown” there.
+			{#if view.today === view.on}Figures of today are for coordinators alone: two days side by side would
+				tell what one person answered.{/if}
+		</p>
+	</header>
+	{@render children()}
+</main>
+
+<style>
+	.workforce {
+		max-width: 72rem;
+		padding: 1.25rem 1.5rem 3rem;
+	}
+	nav ul {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.25rem 1.25rem;
+		margin-top: 0.75rem;
+		border-bottom: 1px solid var(--rule);
+	}
+	nav a {
+		display: block;
+		padding: 0.4rem 0;
+		color: var(--ink-soft);
+		text-decoration: none;
+		border-bottom: 3px solid transparent;
+	}
+	nav a:hover {
+		color: var(--ink);
+	}
+	nav a[aria-current] {
+		color: var(--ink);
+		font-weight: 650;
+		border-color: var(--cool);
+	}
+	.filters {
+		margin-top: 0.9rem;
+	}
+	.floor {
+		margin-top: 0.6rem;
+		max-width: 52rem;
+		font-size: var(--text-note);
+		color: var(--ink-soft);
+	}
+</style>

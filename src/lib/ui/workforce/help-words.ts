@@ -1,0 +1,60 @@
+import type { Wilcoxon } from '$lib/core/statistics';
+import type { CoarseCurve, CourseFigure, Pace } from '$lib/core/workforce';
+import { change, peopleWords } from './words';
+
+/** What a plan came to, in words. */
+export const COURSE_WORDS = {
+	done: 'Plan carried out',
+	household: 'of them, with the household alone',
+	bought: 'of them, with something that was sent',
+	'not-done': 'Plan not carried out'
+} as const;
+
+/** From how small a probability on a change is said to be more than chance. */
+const SURE = 0.05;
+
+function changeWords({ estimate, low, high, p }: Wilcoxon): string {
+	if (estimate === null || low === null || high === null) return 'no difference is shown';
+	if (p >= SURE) return `no difference is shown (${change(estimate)}; ${change(low)} to ${change(high)})`;
+	const by = Math.abs(estimate).toFixed(1);
+	return `it is about ${by} points of 10 ${estimate < 0 ? 'lower' : 'higher'} (${change(low)} to ${change(high)})`;
+}
+
+/** Whether plans help, in words: what changed for those who carried them out, and for those who did not. */
+export function helpSentence(courses: readonly CourseFigure[]): string {
+	const done = courses.find(({ course }) => course === 'done');
+	const left = courses.find(({ course }) => course === 'not-done');
+	if (!done || !left) return 'Too few people have reported again after their plan for any figure.';
+	return `Of ${peopleWords(done.n)} who hurt at first or now and carried their plan out, the worst score now against the first: ${changeWords(done.change)}. Of ${peopleWords(left.n)} who did not: ${changeWords(left.change)}.`;
+}
+
+/** So many steps of a curve, as words. */
+export function stepWords(n: number, { stepDays }: Pace): string {
+	if (stepDays === 1) return n === 1 ? 'a day' : `${n} days`;
+	return n === 1 ? 'a week' : `${n} weeks`;
+}
+
+/** How long things take, in words. */
+export function timesSentence({
+	act,
+	fix
+}: {
+	readonly act: CoarseCurve | null;
+	readonly fix: CoarseCurve | null;
+}): string {
+	const half = (curve: CoarseCurve | null, what: string, never: string) => {
+		if (!curve) return '';
+		return curve.median === null
+			? never
+			: `Half of all ${what} within ${stepWords(curve.median, curve.pace)}.`;
+	};
+	const said = [
+		half(
+			act,
+			'answers are dealt with',
+			'Fewer than half of all answers were dealt with within three months.'
+		),
+		half(fix, 'plans are carried out', 'Fewer than half of all plans were carried out within a year.')
+	].filter((words) => words !== '');
+	return said.join(' ') || 'Too few people for any figure.';
+}

@@ -1,0 +1,189 @@
+import { describe, expect, it } from 'vitest';
+import {
+	reportRows,
+	REPORT_COLUMNS,
+	stripOf,
+	gathered,
+	type Figure,
+	type WorkforceReport
+} from '$lib/core/workforce';
+import { wilson } from '$lib/core/statistics';
+import { helpSentence, stepWords, timesSentence } from './help-words';
+import { changedLines, costOf, decisionLines, doneLines, standLines } from './report-words';
+import { figureOf, peopleOf, rowsByGroup } from './table-rows';
+import { change, chance, codeWords, groupWords } from './words';
+
+const figure = (x: number, n: number): Figure => ({ x, n, ...wilson(x, n) });
+const changed = (estimate: number, p: number) => ({
+	v: 0,
+	p,
+	estimate,
+	low: estimate - 0.5,
+	high: estimate + 0.5
+});
+
+const REPORT: WorkforceReport = {
+	format: 'easy-corner.report/1',
+	from: '2026-07-01',
+	to: '2026-09-30',
+	people: 300,
+	done: { asked: 310, answered: 240, dealtWith: 230, carriedOut: 120, arrived: null, referred: null },
+	key: { answered: figure(240, 310), hurts: figure(120, 300), found: figure(90, 300), open: figure(40, 300) },
+	regions: [{ code: 'neck', figure: figure(80, 300) }],
+	paired: { all: null, regions: [] },
+	findings: [{ code: 'keys-too-high', figure: figure(70, 300) }],
+	gaps: [],
+	associations: [
+		{
+			finding: 'screen-too-low',
+			region: 'neck',
+			shareWith: 0.5,
+			shareWithout: 0.2,
+			ratio: 2.5,
+			low: 1.8,
+			high: 3.4,
+			p: 0.001,
+			n: 300
+		}
+	],
+	courses: [
+		{ course: 'done', n: 100, change: changed(-2, 0.001) },
+		{ course: 'not-done', n: 40, change: changed(0.1, 0.6) }
+	],
+	times: { act: null, fix: null },
+	purchases: [
+		{ purchase: 'footrest', people: 12, cents: 3990, currency: 'EUR' },
+		{ purchase: 'chair', people: 6, cents: null, currency: null }
+	],
+	teams: {
+		answered: [
+			{ team: 'Law', figure: figure(30, 32) },
+			{ team: 'Web shop', figure: figure(10, 33) },
+			{ team: 'Press', figure: null }
+		],
+		hurts: []
+	},
+	before: {
+		to: '2026-06-30',
+		key: { answered: figure(120, 310), hurts: figure(125, 300), found: null, open: null }
+	}
+};
+
+describe('the words of a report', () => {
+	it('say how it stands and whether that differs from the report before', () => {
+		const [answered, hurts, found] = standLines(REPORT);
+		expect(answered).toContain('77 % have answered what they were sent last');
+		expect(answered).toContain('At the end of June 2026 it was 39 %');
+		expect(answered).toContain('a clear difference');
+		expect(hurts).toContain('no clear difference');
+		expect(found).not.toContain('At the end of');
+	});
+
+	it('say what was done, and of too few that there were few', () => {
+		expect(doneLines(REPORT)).toEqual([
+			'310 people were sent a self-assessment.',
+			'240 people answered.',
+			'230 people had their answers dealt with.',
+			'120 people carried their plan out.',
+			'Fewer than five, or nobody, got something that was sent to them or were referred to a clinician.'
+		]);
+	});
+
+	it('say what changed with how sure that is, and no difference where none is shown', () => {
+		const said = helpSentence(REPORT.courses);
+		expect(said).toContain('Of 100 people who hurt at first or now and carried their plan out');
+		expect(said).toContain('about 2.0 points of 10 lower (−2.5 to −1.5)');
+		expect(said).toContain('Of 40 people who did not: no difference is shown');
+		expect(helpSentence([])).toBe('Too few people have reported again after their plan for any figure.');
+		expect(changedLines(REPORT)).toHaveLength(2);
+	});
+
+	it('ask for what the figures ask for: things with their cost, the quiet team, what is off most, what goes with what', () => {
+		expect(costOf(REPORT.purchases)).toEqual({ cents: 47_880, currency: 'EUR' });
+		const [things, team, most, pair] = decisionLines(REPORT);
+		expect(things).toBe(
+			'Whether to buy an adjustable footrest for 12, a chair with adjustable height for 6: €478.80 together.'
+		);
+		expect(team).toBe('Who speaks with Web shop: fewer answer there than elsewhere.');
+		expect(most).toContain('“The keys are too high” is what is off most often, at 23 % of corners');
+		expect(pair).toContain('2.5 times as often. That is no proof of a cause.');
+		const nothing = { ...REPORT, purchases: [], findings: [], associations: [] };
+		expect(decisionLines({ ...nothing, teams: { answered: [], hurts: [] } })).toEqual([]);
+	});
+
+	it('stand in the table of its data with every number', () => {
+		const rows = reportRows(REPORT);
+		for (const row of rows) expect(row).toHaveLength(REPORT_COLUMNS.length);
+		const of = (part: string, name: string) => rows.find(([a, b]) => a === part && b === name);
+		expect(of('done', 'arrived')?.[4]).toBe('');
+		expect(of('key', 'hurts')?.slice(2, 5)).toEqual(['300', '120', '0.4']);
+		expect(of('key of 2026-06-30', 'answered')?.[3]).toBe('120');
+		expect(of('times as often', 'screen-too-low neck')?.slice(4)).toEqual(['2.5', '1.8', '3.4', '0.001']);
+		expect(of('to buy, cents of EUR', 'footrest')?.slice(2, 5)).toEqual(['12', '', '3990']);
+		expect(of('team: answered', 'Press')?.slice(2)).toEqual(['', '', '', '', '', '']);
+	});
+});
+
+describe('the words of figures', () => {
+	it('have signs, chances that can be read, and names of groups', () => {
+		expect([change(-2.04), change(0), change(1.5)]).toEqual(['−2', '0', '+1.5']);
+		expect([chance(0.0001), chance(0.0456)]).toEqual(['less than 0.001', '0.046']);
+		expect(groupWords('team', '', {})).toBe('No team');
+		expect(groupWords('country', 'PT', {})).toBe('Portugal');
+		expect(groupWords('country', '', {})).toBe('Country not known');
+		expect(groupWords('round', 'a', { a: 'This autumn' })).toBe('This autumn');
+		expect(groupWords('round', '', {})).toBe('Sent by itself');
+		expect(groupWords('way', 'open', {})).toBe('Open');
+		expect(groupWords('spot', 'sofa', {})).toBe('Sofa or armchair');
+		expect(
+			[codeWords('low-back'), codeWords('monitor'), codeWords('glare')].every((words) => /^[A-Z]/.test(words))
+		).toBe(true);
+	});
+
+	it('tell times in days or weeks, and what fewer than half have', () => {
+		expect(stepWords(1, { stepDays: 7, steps: 52 })).toBe('a week');
+		const curve = { pace: { stepDays: 1, steps: 90 }, n: 20, events: 8, open: 12, points: [], median: null };
+		expect(timesSentence({ act: curve, fix: null })).toBe(
+			'Fewer than half of all answers were dealt with within three months.'
+		);
+		expect(timesSentence({ act: { ...curve, median: 3 }, fix: null })).toBe(
+			'Half of all answers are dealt with within 3 days.'
+		);
+		expect(timesSentence({ act: null, fix: null })).toBe('Too few people for any figure.');
+	});
+
+	it('of a group are the group’s, and stand the largest first with what is hidden last', () => {
+		const table = {
+			groups: ['a', 'b', 'c'],
+			people: { all: 100, groups: [30, null, 40] },
+			figures: [{ code: 'hurts', all: figure(50, 100), groups: [figure(10, 30), null, figure(20, 40)] }],
+			rounds: {}
+		};
+		expect(figureOf({ ...table, at: null }, 'hurts')?.x).toBe(50);
+		expect(figureOf({ ...table, at: 2 }, 'hurts')?.x).toBe(20);
+		expect(figureOf({ ...table, at: 1 }, 'hurts')).toBeNull();
+		expect(figureOf({ ...table, at: null }, 'other')).toBeNull();
+		expect([peopleOf({ ...table, at: null }), peopleOf({ ...table, at: 1 })]).toEqual([100, null]);
+		expect(rowsByGroup({ ...table, at: null }, 'team', 'hurts').map(({ key }) => key)).toEqual([
+			'c',
+			'a',
+			'b'
+		]);
+	});
+});
+
+describe('a strip', () => {
+	it('has marks of at least five, in order, whose means are those of the people', () => {
+		for (let n = 0; n < 900; n += 37) {
+			const values = gathered(Array.from({ length: n }, (_, i) => ({ value: (i * 31) % 97, count: 1 })));
+			const marks = stripOf(values);
+			expect(marks).toHaveLength(Math.min(80, Math.floor(n / 5)));
+			expect([...marks].sort((a, b) => a - b)).toEqual(marks);
+			const total = values.reduce((sum, { value, count }) => sum + value * count, 0);
+			// Marks are of as many people each, but for one more or less.
+			if (n >= 5 && n % marks.length === 0)
+				expect(marks.reduce((sum, mark) => sum + mark, 0) / marks.length).toBeCloseTo(total / n, 8);
+		}
+		expect(stripOf([{ value: 3, count: 12 }])).toEqual([3, 3]);
+	});
+});

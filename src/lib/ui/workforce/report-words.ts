@@ -1,0 +1,128 @@
+import type { DONE, Figure, ReportedPurchase, WorkforceReport } from '$lib/core/workforce';
+import { USUAL_LOCALE } from '$lib/messages';
+import { COURSE_WORDS, helpSentence, timesSentence } from './help-words';
+import { between, change, codeWords, money, monthWords, peopleWords, percent } from './words';
+
+const either = new Intl.ListFormat(USUAL_LOCALE, { type: 'disjunction' });
+
+const DONE_WORDS: Readonly<Record<(typeof DONE)[number], string>> = {
+	asked: 'were sent a self-assessment',
+	answered: 'answered',
+	dealtWith: 'had their answers dealt with',
+	carriedOut: 'carried their plan out',
+	arrived: 'got something that was sent to them',
+	referred: 'were referred to a clinician'
+};
+
+/** What was done, a line each: how many people and what; what happened to too few for a figure stands together in the last. */
+export function doneLines({ done }: WorkforceReport): string[] {
+	const all = Object.entries(DONE_WORDS).map(([what, words]) => ({
+		words,
+		n: done[what as (typeof DONE)[number]]
+	}));
+	const few = all.filter(({ n }) => n === null).map(({ words }) => words);
+	return [
+		...all.flatMap(({ words, n }) => (n === null ? [] : [`${peopleWords(n)} ${words}.`])),
+		...(few.length > 0 ? [`Fewer than five, or nobody, ${either.format(few)}.`] : [])
+	];
+}
+
+/** A figure in a sentence. */
+function said(figure: Figure | null, words: string): string[] {
+	return figure ? [`${percent(figure.share)} ${words} (${between(figure)}; ${peopleWords(figure.n)}).`] : [];
+}
+
+/** Whether two intervals leave room for no change; nothing where one is missing. */
+function compared(now: Figure | null, before: Figure | null, to: string): string[] {
+	if (!now || !before) return [];
+	const isApart = now.low > before.high || now.high < before.low;
+	const than = `At the end of ${to} it was ${percent(before.share)} (${between(before)})`;
+	return [isApart ? `${than}: a clear difference.` : `${than}: no clear difference.`];
+}
+
+/** How it stands, in a few sentences. */
+export function standLines({ key, before }: WorkforceReport): string[] {
+	const month = before ? monthWords(before.to) : '';
+	const then = before?.key;
+	return [
+		[
+			...said(key.answered, 'have answered what they were sent last'),
+			...compared(key.answered, then?.answered ?? null, month)
+		],
+		[...said(key.hurts, 'say that something hurts'), ...compared(key.hurts, then?.hurts ?? null, month)],
+		[
+			...said(key.found, 'have something off at their corner'),
+			...compared(key.found, then?.found ?? null, month)
+		],
+		[
+			...said(key.open, 'have something open that nothing at home closes'),
+			...compared(key.open, then?.open ?? null, month)
+		]
+	].flatMap((lines) => (lines.length > 0 ? [lines.join(' ')] : []));
+}
+
+/** What changed, and how sure that is. */
+export function changedLines({ courses, paired: { all }, times }: WorkforceReport): string[] {
+	const paired = all
+		? [
+				`Of ${peopleWords(all.n)} who reported more than once, ${percent(all.first)} hurt at first and ${percent(all.now)} do now: ${change(100 * all.difference)} percentage points (${change(100 * all.low)} to ${change(100 * all.high)}).`
+			]
+		: [];
+	const bought = courses.some(({ course }) => course === 'bought')
+		? [
+				`${COURSE_WORDS.done}: ${courses
+					.filter(({ course }) => course === 'household' || course === 'bought')
+					.map(({ course, n }) => `${n} ${COURSE_WORDS[course]}`)
+					.join(', ')}.`
+			]
+		: [];
+	return [...paired, helpSentence(courses), ...bought, timesSentence(times)];
+}
+
+/** What all of it would cost together; null where a price is missing everywhere. */
+export function costOf(purchases: readonly ReportedPurchase[]): { cents: number; currency: string } | null {
+	const priced = purchases.flatMap(({ people, cents, currency }) =>
+		cents !== null && currency !== null ? [{ cents: cents * people, currency }] : []
+	);
+	const [first] = priced;
+	return first
+		? { cents: priced.reduce((sum, { cents }) => sum + cents, 0), currency: first.currency }
+		: null;
+}
+
+/** What management is asked to decide: what follows from the figures, and no more. */
+export function decisionLines(report: WorkforceReport): string[] {
+	const { purchases, teams, findings, key, associations } = report;
+	const cost = costOf(purchases);
+	const things = purchases.map(
+		({ purchase, people }) => `${codeWords(purchase).toLowerCase()} for ${people}`
+	);
+	const everybody = key.answered;
+	const silent = everybody
+		? teams.answered.filter(({ figure }) => figure !== null && figure.high < everybody.share)
+		: [];
+	const most = findings[0];
+	const [pair] = associations.filter(({ p, ratio }) => p < 0.05 && ratio > 1);
+	return [
+		...(things.length > 0
+			? [
+					`Whether to buy ${things.join(', ')}${cost ? `: ${money(cost.cents, cost.currency)} together` : ''}.`
+				]
+			: []),
+		...(silent.length > 0
+			? [
+					`Who speaks with ${silent.map(({ team }) => team || 'those without a team').join(', ')}: fewer answer there than elsewhere.`
+				]
+			: []),
+		...(most
+			? [
+					`Whether time to carry plans out is given: “${codeWords(most.code)}” is what is off most often, at ${percent(most.figure.share)} of corners.`
+				]
+			: []),
+		...(pair
+			? [
+					`Whether “${codeWords(pair.finding)}” comes first: those who have it report discomfort (${codeWords(pair.region).toLowerCase()}) ${pair.ratio.toFixed(1)} times as often. That is no proof of a cause.`
+				]
+			: [])
+	];
+}

@@ -1,0 +1,44 @@
+import { randomUUID } from 'node:crypto';
+import { Type } from 'typebox';
+import { redirect } from '@sveltejs/kit';
+import { isoDay } from '$lib/server/clock';
+import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { day, uuid } from '$lib/server/http/fields';
+import { formReader } from '$lib/server/http/read-body';
+import { signedIn } from '$lib/server/signed-in';
+import { dropReport, listReports, makeReport, REPORT_MONTHS } from '$lib/server/workforce/make-report';
+import { viewOf } from '$lib/server/workforce/screen-load';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, url }) =>
+	orErrorPage(async () => ({
+		view: await viewOf({ locals, url }),
+		key: randomUUID(),
+		months: REPORT_MONTHS,
+		reports: await listReports(locals.db, signedIn(locals))
+	}));
+
+const readMake = formReader({
+	key: uuid,
+	to: day,
+	months: Type.String({ pattern: `^(${REPORT_MONTHS.join('|')})$` })
+});
+const readDrop = formReader({ report: uuid });
+
+export const actions: Actions = {
+	make: ({ request, locals }) =>
+		orFailedForm(async () => {
+			const { key, to, months } = await readMake(request);
+			const { db, config, now } = locals;
+			const input = { key, to, months: Number(months) };
+			const id = await makeReport(db, signedIn(locals), input, isoDay(now, config.timeZone), now);
+			redirect(303, `/desk/workforce/report/${id}`);
+		}),
+
+	drop: ({ request, locals }) =>
+		orFailedForm(async () => {
+			const { report } = await readDrop(request);
+			await dropReport(locals.db, signedIn(locals), report, locals.now);
+			return { dropped: true };
+		})
+};

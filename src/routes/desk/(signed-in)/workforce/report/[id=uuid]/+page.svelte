@@ -1,0 +1,35 @@
+<script lang="ts">
+	import Button from '$lib/ui/kit/Button.svelte';
+	import ReportSheet from '$lib/ui/workforce/ReportSheet.svelte';
+	import { dayWords } from '$lib/ui/workforce/words';
+
+	let { data } = $props();
+</script>
+
+<svelte:head><title>Report until {dayWords(data.report.to)} · Easy Corner</title></svelte:head>
+
+<main>
+	<p class="acts no-print">
+		<a href="/desk/workforce/report">All reports</a>
+		<Button type="button" size="desk" class="needs-js" onclick={() => window.print()}>Print</Button>
+		<Button look="quiet" size="desk" href="/desk/workforce/report/{data.id}/data" download>Data (CSV)</Button>
+	</p>
+	<ReportSheet report={data.report} madeAt={data.madeAt} />
+</main>
+
+<style>
+	main {
+		padding: 1.25rem 1.5rem 3rem;
+	}
+	.acts {
+		display: flex;
+		align-items: center;
+		gap: 1.25rem;
+		margin-bottom: 1rem;
+	}
+	@media print {
+		main {
+			padding: 0;
+		}
+	}
+</style>

@@ -1,0 +1,36 @@
+import { Type } from 'typebox';
+import { PURCHASES, type PurchaseId } from '$lib/core/plan';
+import { orFailedForm } from '$lib/server/http/answer-fault';
+import { text } from '$lib/server/http/fields';
+import { formReader } from '$lib/server/http/read-body';
+import { signedIn } from '$lib/server/signed-in';
+import { CURRENCIES } from '$lib/core/equipment';
+import { readPrices, setPrices } from '$lib/server/workforce/prices';
+import { screenLoad } from '$lib/server/workforce/screen-load';
+import { purchasesScreen } from '$lib/server/workforce/screens';
+import type { Actions } from './$types';
+
+export const load = screenLoad(async (db, view) => ({
+	...(await purchasesScreen(db, view)),
+	prices: await readPrices(db),
+	currencies: CURRENCIES
+}));
+
+const PRICE_LETTERS = 12;
+
+const readSet = formReader({
+	...(Object.fromEntries(PURCHASES.map((purchase) => [purchase, text(PRICE_LETTERS)])) as Record<
+		PurchaseId,
+		ReturnType<typeof text>
+	>),
+	currency: Type.Enum(CURRENCIES)
+});
+
+export const actions: Actions = {
+	prices: ({ request, locals }) =>
+		orFailedForm(async () => {
+			const { currency, ...prices } = await readSet(request);
+			await setPrices(locals.db, signedIn(locals), prices, currency, locals.now);
+			return { kept: true };
+		})
+};

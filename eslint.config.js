@@ -38,11 +38,9 @@ export default ts.config(
 		rules: { 'no-restricted-syntax': ['error', NAMES_HIDDEN] }
 	},
 	{
-		// Controls come from the kit, which knows their states and works before scripts have loaded. The desk follows with its own pages.
-		files: [
-			'src/routes/c/**/*.svelte',
-			'src/lib/ui/{walk,plan,check-in,measuring,theme,body-figure}/**/*.svelte'
-		],
+		// Controls come from the kit, which knows their states and works before scripts have loaded.
+		files: ['src/routes/**/*.svelte', 'src/lib/ui/**/*.svelte'],
+		ignores: ['src/lib/ui/kit/**'],
 		rules: {
 			'svelte/no-restricted-html-elements': [
 				'error',
@@ -66,7 +64,7 @@ export default ts.config(
 				},
 				{
 					selector:
-						"SvelteAttribute[key.name='class'] > SvelteLiteral[value=/(^|\\s)(btn|btn-main|btn-small|link-button)(\\s|$)/]",
+						"SvelteAttribute[key.name='class'] > SvelteLiteral[value=/(^|\\s)(btn|btn-main|btn-small|link-button|field)(\\s|$)/]",
 					message: 'Use the Button of the kit.'
 				}
 			]

@@ -10,6 +10,7 @@ import { migrateDatabase } from '../src/lib/server/db/migrate';
 import { followUpsIn, loadOfDays } from '../src/lib/server/follow-ups/list-follow-ups';
 import { countriesOf, listPeople, teamsOf } from '../src/lib/server/people/list-people';
 import { filterOfQuery } from '../src/lib/server/people/people-filter';
+import { benchDeskPages } from './desk-pages';
 import { print, quantile, rounded } from './measure';
 
 /** Size of the large workforce. */
@@ -27,7 +28,8 @@ const GROWING = [
 	'messages'
 ];
 
-async function timed(figure: string, runs: number, work: (i: number) => Promise<unknown>): Promise<void> {
+/** @returns the median, ms */
+async function timed(figure: string, runs: number, work: (i: number) => Promise<unknown>): Promise<number> {
 	// Connections are opened and code is compiled before anything is counted.
 	for (let i = 0; i < 20; i += 1) await work(i);
 	const times: number[] = [];
@@ -45,6 +47,7 @@ async function timed(figure: string, runs: number, work: (i: number) => Promise<
 		p95: rounded(quantile(times, 0.95)),
 		max: rounded(times.at(-1) ?? NaN)
 	});
+	return quantile(times, 0.5);
 }
 
 /** Every statement that a use case sends, explained: which growing tables it reads from end to end. */
@@ -127,7 +130,7 @@ export async function benchDesk(): Promise<void> {
 			'q=wen&level=clinician'
 		];
 		const list = (of: Db, q: string) =>
-			listPeople(of, actor, { filter: filterOfQuery(new URLSearchParams(q)) });
+			listPeople(of, actor, { now, filter: filterOfQuery(new URLSearchParams(q)) });
 		const month = {
 			from: today,
 			until: new Date(now.getTime() + 41 * 86_400_000).toISOString().slice(0, 10),
@@ -141,13 +144,22 @@ export async function benchDesk(): Promise<void> {
 			case: (of, i) => readCase(of, actor, ids[i % ids.length] ?? '', now),
 			'follow-ups': (of) => Promise.all([followUpsIn(of, actor, month), loadOfDays(of, actor, month)])
 		};
+		const alone: Record<string, number> = {};
 		for (const [name, act] of Object.entries(work)) {
-			await timed(name, 120, (i) => act(db, i));
+			alone[name] = await timed(name, 120, (i) => act(db, i));
 			const scans = new Set<string>();
 			for (let i = 0; i < filters.length; i += 1)
 				for (const scan of await scansOf(postgres.url, (of) => act(of, i))) scans.add(scan);
 			print({ figure: `desk: tables read from end to end by ${name}`, scans: [...scans] });
 		}
+		await benchDeskPages({
+			url: postgres.url,
+			db,
+			userId: id,
+			people: PEOPLE,
+			ids,
+			alone: { ...alone, people: alone['people search'] ?? 0 }
+		});
 		await pool.end();
 	} finally {
 		await postgres.stop();

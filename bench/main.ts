@@ -5,6 +5,7 @@ import { benchPage } from './page';
 import { benchSubmits } from './submits';
 import { benchUpdate } from './update';
 import { benchWalk } from './walk';
+import { benchWorkforce } from './workforce';
 
 /** Runs the benchmarks that are named, or all; one JSON line each. */
 const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
@@ -17,7 +18,8 @@ const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	},
 	load: benchLoad,
 	submits: benchSubmits,
-	update: benchUpdate
+	update: benchUpdate,
+	workforce: benchWorkforce
 };
 
 const wanted = process.argv.slice(2);

@@ -70,3 +70,15 @@ export function measure<T>(
 		max: rounded(times.at(-1) ?? 0)
 	});
 }
+
+/** Times of some runs after one that is not counted, ms, the shortest first. */
+export async function timesOf(runs: number, work: () => Promise<unknown>): Promise<number[]> {
+	await work();
+	const times: number[] = [];
+	for (let i = 0; i < runs; i += 1) {
+		const began = performance.now();
+		await work();
+		times.push(performance.now() - began);
+	}
+	return times.sort((a, b) => a - b);
+}

@@ -23,6 +23,13 @@ async function shoot(page, name) {
 	say(name);
 }
 
+/** Waits until every chart is drawn. @param {Page} page */
+const drawn = (page) =>
+	page.waitForFunction(() => {
+		const all = [...document.querySelectorAll('canvas')];
+		return all.length > 0 && all.every((canvas) => canvas.dataset.drawn !== undefined);
+	});
+
 /** @param {Page} page @param {string} name */
 async function linkOf(page, name) {
 	await page.goto(`${BASE}/post`);
@@ -60,28 +67,34 @@ await run(async () => {
 	await shoot(desk, 'round');
 	await desk.goto(`${BASE}/desk/follow-ups`);
 	await shoot(desk, 'follow-ups');
+	await desk.goto(`${BASE}/desk/equipment`);
+	await shoot(desk, 'equipment');
+	await desk.goto(`${BASE}/desk/workforce/discomfort`);
+	await drawn(desk);
+	await shoot(desk, 'workforce');
+	await desk.goto(`${BASE}/desk/workforce/report`);
+	await desk.locator('html[data-ready]').waitFor({ state: 'attached' });
+	await desk.getByRole('button', { name: 'Make the report' }).click();
+	await desk.waitForURL(/report\/[0-9a-f-]{36}$/);
+	await drawn(desk);
+	await shoot(desk, 'report');
 	await desk.goto(`${BASE}/desk/people?q=mirela`);
 	await desk.getByRole('link', { name: 'Mirela Oakhanger' }).click();
 	await desk.getByRole('heading', { name: 'Mirela Oakhanger' }).waitFor();
 	await shoot(desk, 'case-now');
-	await desk.goto(`${BASE}/post`);
-	await desk
-		.getByRole('link', { name: /Mirela Oakhanger/ })
-		.last()
-		.click();
-	await desk.getByText('All letters').waitFor();
-	await shoot(desk, 'letter');
+	const clinician = await open(DESK);
+	await clinician.goto(`${BASE}/desk/sign-in`);
+	await clinician.getByLabel('E-mail address').fill('clinician@lanterns.example');
+	await clinician.getByLabel('Password').fill('tarn-valley-demo');
+	await clinician.getByRole('button', { name: 'Sign in' }).click();
+	await clinician.waitForURL(`${BASE}/desk`);
+	await clinician.locator('main li a').first().click();
+	await clinician.getByRole('heading', { name: 'Your answer' }).waitFor();
+	await shoot(clinician, 'referral');
 	await desk.goto(`${mirela}/plan`);
 	await shoot(desk, 'plan-after');
-	await desk
-		.getByRole('heading', { name: 'Not about height' })
-		.evaluate((heading) => heading.scrollIntoView());
-	await shoot(desk, 'plan-beside');
 	await desk.goto(`${mirela}/hands`);
 	await shoot(desk, 'walk-desktop');
-	const standing = await linkOf(desk, 'Ivo Larkmead');
-	await desk.goto(`${standing}/plan`);
-	await shoot(desk, 'plan-standing');
 	const dark = await open(DESK, 'dark');
 	await dark.goto(`${mirela}/plan`);
 	await dark.locator('html[data-ready]').waitFor({ state: 'attached' });
@@ -94,8 +107,6 @@ await run(async () => {
 	await shoot(phone, 'phone-walk');
 	await phone.goto(`${mirela}/discomfort`);
 	await shoot(phone, 'phone-discomfort');
-	await phone.goto(`${mirela}/measure`);
-	await shoot(phone, 'phone-measure');
 	await phone.goto(`${mirela}/house`);
 	await shoot(phone, 'phone-house');
 	await phone.goto(`${mirela}/plan`);

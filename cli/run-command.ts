@@ -8,6 +8,7 @@ import { judgeFile } from '../src/lib/core/judgement/judge-file';
 import { judgementSchema } from '../src/lib/core/judgement/judgement-schema';
 import { validateFile } from '../src/lib/core/judgement/validate-file';
 import { planCorner, reportCorner } from '../src/lib/core/plan';
+import { statistic, validateStatistic } from '../src/lib/core/statistics/statistic';
 import type { ReadText } from './read-input';
 
 /** What a command reads from and writes to. */
@@ -28,7 +29,7 @@ type Outcome =
 	{ readonly ok: true; readonly result: unknown } | { readonly ok: false; readonly fault: CommandError };
 
 const USAGE =
-	'usage: core check|plan|advise|judge [--lines] < document.json, or: core schema [corner|file|judgement], core checklist';
+	'usage: core check|plan|advise|judge|statistic [--lines] < document.json, or: core schema [corner|file|judgement], core checklist';
 
 const BAD_INPUT = 2;
 
@@ -62,7 +63,8 @@ const COMPUTE: Readonly<Record<string, Compute>> = {
 	check: computing(validateCorner, reportCorner),
 	plan: computing(validateCorner, (corner) => planCorner(corner)),
 	advise: computing(validateCorner, adviseCorner),
-	judge: computing(validateFile, (file) => judgeFile(file, RULES_IN_FORCE))
+	judge: computing(validateFile, (file) => judgeFile(file, RULES_IN_FORCE)),
+	statistic: computing(validateStatistic, statistic)
 };
 
 /** What is printed as it is, without a document. */
@@ -85,7 +87,7 @@ async function runLines(io: CommandIo, compute: Compute): Promise<number> {
 /**
  * Runs one command.
  *
- * @param args `check`, `plan`, `advise` or `judge`, with `--lines` for one document a line; or `schema` of a format, `checklist`
+ * @param args `check`, `plan`, `advise`, `judge` or `statistic`, with `--lines` for one document a line; or `schema` of a format, `checklist`
  * @returns the exit code: 0, or 2 for bad input with one JSON line on standard error and nothing on standard output.
  *   With `--lines` a bad line gives an error object in its place and the run goes on.
  */

@@ -23,8 +23,9 @@ const only = (
 });
 const COORDINATOR_ONLY = only('in', 'forbidden', 'forbidden', 'sign-in');
 const OPEN = only('in', 'in', 'in', 'in');
-/** A case of somebody who is not referred to this clinician. */
-const FOREIGN_CASE = only('in', 'hidden', 'forbidden', 'sign-in');
+/** Figures of people, and no person. */
+const FIGURES = only('in', 'forbidden', 'in', 'sign-in');
+const NO_REPORT = only('hidden', 'forbidden', 'hidden', 'sign-in');
 /** A secret that is wrong opens nothing for anybody. */
 const WRONG_SECRET = only('hidden', 'hidden', 'hidden', 'hidden');
 
@@ -61,19 +62,31 @@ const MATRIX: Readonly<Record<string, Record<Who, Answer>>> = {
 	'/desk/password/[token=token]': WRONG_SECRET,
 	'/desk/(signed-in)': only('in', 'in', 'in', 'sign-in'),
 	'/desk/(signed-in)/account': only('in', 'in', 'in', 'sign-in'),
-	'/desk/(signed-in)/cases/[id=uuid]': FOREIGN_CASE,
-	'/desk/(signed-in)/cases/[id=uuid]/brief': only('in', 'hidden', 'forbidden', 'forbidden'),
-	'/desk/(signed-in)/cases/[id=uuid]/letter': FOREIGN_CASE,
+	'/desk/(signed-in)/cases/[id=uuid]': COORDINATOR_ONLY,
+	'/desk/(signed-in)/cases/[id=uuid]/brief': only('in', 'forbidden', 'forbidden', 'forbidden'),
+	'/desk/(signed-in)/cases/[id=uuid]/letter': COORDINATOR_ONLY,
+	'/desk/(signed-in)/equipment': COORDINATOR_ONLY,
+	'/desk/(signed-in)/equipment/export': COORDINATOR_ONLY,
 	'/desk/(signed-in)/follow-ups': COORDINATOR_ONLY,
+	'/desk/(signed-in)/live': only('in', 'in', 'forbidden', 'forbidden'),
 	'/desk/(signed-in)/people': COORDINATOR_ONLY,
 	'/desk/(signed-in)/people/export': COORDINATOR_ONLY,
 	'/desk/(signed-in)/people/import': COORDINATOR_ONLY,
 	'/desk/(signed-in)/people/new': COORDINATOR_ONLY,
-	'/desk/(signed-in)/rounds': only('in', 'forbidden', 'in', 'sign-in'),
+	// One that was made to another clinician, or to nobody.
+	'/desk/(signed-in)/referrals/[id=uuid]': only('hidden', 'hidden', 'forbidden', 'sign-in'),
+	'/desk/(signed-in)/rounds': COORDINATOR_ONLY,
 	'/desk/(signed-in)/rounds/[id=uuid]': COORDINATOR_ONLY,
 	'/desk/(signed-in)/rounds/[id=uuid]/progress': only('in', 'forbidden', 'forbidden', 'forbidden'),
 	'/desk/(signed-in)/rounds/new': COORDINATOR_ONLY,
-	'/desk/(signed-in)/users': COORDINATOR_ONLY
+	'/desk/(signed-in)/users': COORDINATOR_ONLY,
+	...Object.fromEntries(
+		['', '/discomfort', '/figures', '/findings', '/goes-with', '/helps', '/report', '/times', '/to-buy'].map(
+			(screen) => [`/desk/(signed-in)/workforce${screen}`, FIGURES]
+		)
+	),
+	'/desk/(signed-in)/workforce/report/[id=uuid]': NO_REPORT,
+	'/desk/(signed-in)/workforce/report/[id=uuid]/data': NO_REPORT
 };
 
 /** A round as its form sends it. */
@@ -98,6 +111,8 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk?/write', { people: 'PERSON', text: 'x', key: KEY }],
 	['/desk/cases/PERSON?/settle', ACT],
 	['/desk/cases/PERSON?/reopen', ACT],
+	['/desk/cases/PERSON?/owner', ACT],
+	['/desk/cases/PERSON?/later', { ...ACT, until: '2099-01-01', reason: 'x' }],
 	['/desk/cases/PERSON?/send', ACT],
 	['/desk/cases/PERSON?/followUp', { ...ACT, kind: 'look', due: '2099-01-01' }],
 	['/desk/cases/PERSON?/done', { ...ACT, outcome: 'x' }],
@@ -105,8 +120,14 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/cases/PERSON?/message', { text: 'x', key: KEY }],
 	['/desk/cases/PERSON?/read', ACT],
 	['/desk/cases/PERSON?/note', { text: 'x', key: KEY }],
-	['/desk/cases/PERSON?/refer', { ...ACT, clinician: 'PERSON', question: 'x' }],
-	['/desk/cases/PERSON?/endReferral', ACT],
+	['/desk/cases/PERSON?/refer', { ...ACT, clinician: 'PERSON', question: 'x', consentHow: 'spoken' }],
+	['/desk/cases/PERSON?/writeReferral', { key: KEY, text: 'x', referral: KEY }],
+	['/desk/cases/PERSON?/endReferral', { key: KEY, text: 'x', referral: KEY }],
+	['/desk/cases/PERSON?/askFor', { ...ACT, thing: 'headset' }],
+	['/desk/equipment?/count', { thing: 'headset', onHand: '3', version: '0' }],
+	['/desk/cases/PERSON?/setUp', { ...ACT, way: 'open' }],
+	['/desk/referrals/REFERRAL?/writeReferral', { key: KEY, text: 'x' }],
+	['/desk/referrals/REFERRAL?/endReferral', { key: KEY, text: 'x' }],
 	['/desk/cases/PERSON?/equipment', { ...ACT, request: 'PERSON', to: 'approved' }],
 	['/desk/cases/PERSON?/person', { name: 'x', email: 'x@y.example', version: '1' }],
 	['/desk/people?/bulk', { act: 'leave', ids: 'PERSON', expected: '1', key: KEY }],
@@ -118,12 +139,27 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/rounds/ROUND?/start', { version: '1', expected: '1' }],
 	['/desk/rounds/ROUND?/nudge', { expected: '1' }],
 	['/desk/rounds/ROUND?/close', { version: '1' }],
+	['/desk/rounds/ROUND?/reopen', { version: '1' }],
 	['/desk/rounds/ROUND?/drop', {}],
 	['/desk/follow-ups?/move', { ...ACT, person: 'PERSON', kind: 'look', due: '2099-01-01' }],
 	['/desk/follow-ups?/feed', {}],
 	['/desk/follow-ups?/endFeed', {}],
 	['/desk/users?/invite', { name: 'x', email: 'xy@y.example', role: 'reader' }],
-	['/desk/users?/close', { user: 'PERSON' }]
+	['/desk/users?/close', { user: 'PERSON' }],
+	['/desk/workforce/report?/make', { key: KEY, to: '2026-01-31', months: '3' }],
+	['/desk/workforce/report?/drop', { report: KEY }],
+	[
+		'/desk/workforce/to-buy?/prices',
+		{
+			'keyboard-and-mouse': '1',
+			footrest: '1',
+			'seat-cushion': '1',
+			monitor: '1',
+			chair: '1',
+			'another-surface': '1',
+			currency: 'EUR'
+		}
+	]
 ];
 
 /** Acts on nothing but one's own account, and on what oneself did today. */
@@ -139,6 +175,7 @@ function actsIn(folder: string, routes: readonly string[]): string[] {
 			const path = route
 				.replace('/(signed-in)', '')
 				.replace('cases/[id=uuid]', 'cases/PERSON')
+				.replace('referrals/[id=uuid]', 'referrals/REFERRAL')
 				.replace('rounds/[id=uuid]', 'rounds/ROUND');
 			return [...(acts ?? '').matchAll(/^\t(\w+): (?:async |act)?\(/gm)].map(([, name]) =>
 				name === 'default' ? path : `${path}?/${name}`
@@ -205,8 +242,8 @@ test('every route is closed but to those who are named, for each role and a fore
 		await signedIn(request, who, origin);
 		for (const route of routes) {
 			// Streams never end, and signing out would end the session in between.
-			const isStream = route.endsWith('/progress');
-			if (route === '/desk/sign-out' || (isStream && who === 'coordinator')) continue;
+			const isStream = route.endsWith('/progress') || route === '/desk/(signed-in)/live';
+			if (route === '/desk/sign-out' || (isStream && MATRIX[route]?.[who] === 'in')) continue;
 			const path = route
 				.replace('/(signed-in)', '')
 				.replace('cases/[id=uuid]', `cases/${person}`)
@@ -235,7 +272,8 @@ test('every route is closed but to those who are named, for each role and a fore
 		const request = await context();
 		await signedIn(request, who, origin);
 		for (const [path, form] of ACTS) {
-			const fill = (text: string) => text.replaceAll('PERSON', person).replaceAll('ROUND', round);
+			const fill = (text: string) =>
+				text.replaceAll('PERSON', person).replaceAll('ROUND', round).replaceAll('REFERRAL', KEY);
 			const response = await request.post(fill(path), {
 				headers: { origin, accept: 'application/json' },
 				form: Object.fromEntries(Object.entries(form).map(([name, text]) => [name, fill(text)])),
@@ -252,17 +290,10 @@ test('every route is closed but to those who are named, for each role and a fore
 			headers: { origin },
 			data: {
 				lines: [['x', 'x@y.example']],
-				columns: {
-					name: 0,
-					email: 1,
-					team: null,
-					phone: null,
-					country: null,
-					region: null,
-					timeZone: null,
-					language: null
-				},
-				apply: true
+				columns: {},
+				firstRow: 1,
+				headings: '',
+				apply: null
 			}
 		});
 		if (list.status() !== 403) acted.push(`${who} /desk/people/import: ${list.status()}`);

@@ -1,15 +1,16 @@
 import { expect, test, type Page } from '@playwright/test';
-import { ACCOUNT, answeredLike, hydrated, linkOf, sendTo, signIn } from './support';
-
-/** Signs in as another account of the demo. */
-async function signInAs(page: Page, who: string): Promise<void> {
-	await page.goto('/desk/sign-in');
-	await page.getByLabel('E-mail address').fill(`${who}@lanterns.example`);
-	await page.getByLabel('Password').fill(ACCOUNT.password);
-	await page.getByRole('button', { name: 'Sign in' }).click();
-	await expect(page).toHaveURL('/desk');
-	await hydrated(page);
-}
+import writeXlsxFile from 'write-excel-file/node';
+import {
+	answeredLike,
+	fillDay,
+	hydrated,
+	linkOf,
+	openPart,
+	sendTo,
+	signIn,
+	signInAs,
+	todayIso
+} from './support';
 
 const lines = (page: Page) => page.locator('main li[id^="line-"]');
 
@@ -19,25 +20,38 @@ test('cases are worked off from the day sheet by keys alone, and the last is tak
 	await signIn(page);
 	const before = await lines(page).count();
 	expect(before).toBeGreaterThan(12);
-	await expect(page.locator('main li.here')).toContainText('E');
+	// The key of each act is the letter that is underlined in its words.
+	await expect(page.locator('main li.here u').first()).toBeVisible();
 	// What a press settles: the others ask for more, an outcome or an answer.
-	const settles = page.locator('main li button[id^="act-"][aria-label^="Settle: "]');
-	let name = '';
+	// Of those without a follow-up that is due besides: that would keep them on the sheet.
+	const settles = page
+		.locator('section.group', { has: page.getByRole('heading', { name: /^(?:Home|To acknowledge)/ }) })
+		.locator('button[id^="act-"][aria-label^="Settle: "]');
+	let [name, href] = ['', ''];
 	for (let i = 1; i <= 3; i += 1) {
 		name = (await settles.first().getAttribute('aria-label'))?.replace('Settle: ', '') ?? '';
-		await page.locator('main li a.who', { hasText: name }).focus();
+		href = (await settles.first().locator('xpath=ancestor::li').locator('a.who').getAttribute('href')) ?? '';
+		await page.locator(`main li a.who[href="${href}"]`).focus();
 		const done = page.waitForResponse((r) => r.request().method() === 'POST' && r.url().includes('/desk?/'));
-		await page.keyboard.press('e');
+		await page.keyboard.press('s');
 		expect((await done).ok()).toBe(true);
-		await expect(page.locator('main li a.who', { hasText: name })).toHaveCount(0);
+		// The focus goes on to the line that took its place, never to the page.
+		await expect(page.locator('main li a.who:focus')).toHaveCount(1);
+		await expect(page.locator(`main li a.who[href="${href}"]`)).toHaveCount(0);
 	}
 	// More came up where more is open than is shown.
 	expect(await lines(page).count()).toBeLessThanOrEqual(before);
 	await page.getByText('What you did today').click();
 	await expect(page.getByRole('button', { name: `Take back: Settled ${name}` })).toBeVisible();
-	await page.keyboard.press('u');
-	await expect(page.locator('main li a.who', { hasText: name })).toHaveCount(1);
-	await expect(page.getByText('taken back', { exact: true })).toHaveCount(1);
+	await page.keyboard.press('Control+z');
+	await expect(page.locator(`main li a.who[href="${href}"]`)).toHaveCount(1);
+	// Other tests of this user took acts back today too: this line says so.
+	const undone = page
+		.locator('.acts li')
+		.filter({ hasText: `Settled ${name}` })
+		.filter({ hasText: 'taken back' });
+	await expect(undone).toHaveCount(1);
+	await expect(page.locator('main li a.who:focus')).toHaveCount(1);
 });
 
 test('a warning sign is closed by what came of it and by nothing else', async ({ page }) => {
@@ -53,7 +67,7 @@ test('a warning sign is closed by what came of it and by nothing else', async ({
 	await hydrated(page);
 	await expect(page.getByRole('button', { name: /^Settle/ })).toHaveCount(0);
 	const outcome = page.locator('#outcome');
-	await outcome.getByText('Record the outcome …').click();
+	await page.keyboard.press('o');
 	await outcome.getByLabel('Whom you spoke with').fill('Grete herself');
 	await outcome.getByLabel('What was said').fill('Wakes at three; sees her doctor on Monday.');
 	await outcome.getByRole('checkbox', { name: /wakes them at night/i }).check();
@@ -68,14 +82,14 @@ test('a warning sign is closed by what came of it and by nothing else', async ({
 test('equal cases get the same text in one go, by keys', async ({ page }) => {
 	await signIn(page);
 	// A message is begun by its key before the case has come up beside the list.
-	await page.keyboard.press('j');
+	await page.keyboard.press('ArrowDown');
 	await page.keyboard.press('w');
 	await expect(page.getByRole('textbox', { name: 'Message' })).toBeFocused();
 	await page.keyboard.press('Escape');
 	await page.getByRole('heading', { name: 'Soon' }).waitFor();
 	const soon = page.locator('section.group', { has: page.getByRole('heading', { name: 'Soon' }) });
 	await soon.locator('a.who').first().focus();
-	await page.keyboard.press('b');
+	await page.keyboard.press('t');
 	const batch = page.getByRole('region', { name: 'Ticked cases' });
 	await expect(batch).toBeVisible();
 	const n = await page.locator('main li input:checked').count();
@@ -98,7 +112,7 @@ test('a list is imported after its faults are mended, and again without doubles'
 		});
 	await give('Employee;Mail;Department\nZoë Importa;zoe.importa@new.example;Kiln\nNo Address;nowhere;Kiln\n');
 	await expect(page.getByText('apart by semicolon, windows-1252')).toBeVisible();
-	await expect(page.getByText('Line 2, e-mail address')).toBeVisible();
+	await expect(page.getByText('Row 3, e-mail address')).toBeVisible();
 	await expect(page.getByRole('button', { name: 'See what it would do' })).toHaveCount(0);
 	const good =
 		'Employee;Mail;Department\nZoë Importa;zoe.importa@new.example;Kiln\nAbe Importa;abe.importa@new.example;Kiln\n';
@@ -114,6 +128,25 @@ test('a list is imported after its faults are mended, and again without doubles'
 	await give(good);
 	await page.getByRole('button', { name: 'See what it would do' }).click();
 	await expect(page.getByText('It adds 0 people, changes 0, and leaves 2 as they are.')).toBeVisible();
+	// A workbook: joined names, a country by its name; the columns of this kind of file are remembered.
+	const workbook = await writeXlsxFile(
+		[
+			['First name', 'Last name', 'Mail', 'Where'],
+			['Abe', 'Importa-Vale', 'abe.importa@new.example', 'Portugal']
+		].map((row) => row.map((value) => ({ value, type: String }))) as never
+	).toBuffer();
+	await page.locator('input[type=file]').setInputFiles({
+		name: 'staff.xlsx',
+		mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+		buffer: workbook
+	});
+	await expect(page.getByText('a workbook: its first sheet')).toBeVisible();
+	await page.getByLabel('Country').selectOption('Where');
+	await page.getByRole('button', { name: 'See what it would do' }).click();
+	await expect(page.getByText('It adds 0 people, changes 1')).toBeVisible();
+	await expect(page.getByText(/Abe Importa-Vale .*name Abe Importa to Abe Importa-Vale/)).toBeVisible();
+	await page.getByRole('button', { name: 'Take them in' }).click();
+	await expect(page.getByText('Taken in: 0 people added, 1 changed')).toBeVisible();
 	const csv = await page.request.get('/desk/people/export?team=Kiln');
 	expect(csv.headers()['content-type']).toContain('text/csv');
 	expect((await csv.text()).split('\r\n')).toHaveLength(4);
@@ -132,7 +165,7 @@ test('a bulk act asks for its count first; a filter is kept by name', async ({ p
 	await hydrated(page);
 	await expect(page.getByRole('row')).toHaveCount(3);
 	await page.getByRole('button', { name: 'Keep this filter' }).click();
-	await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Glazers');
+	await page.getByRole('textbox', { name: 'Name of the filter' }).fill('Glazers');
 	await page.getByRole('button', { name: 'Keep', exact: true }).click();
 	await page.goto('/desk/people');
 	await page.getByRole('link', { name: 'Glazers' }).click();
@@ -143,6 +176,7 @@ test('messages go both ways; the letter says only that there is one', async ({ p
 	const { link, caseUrl } = await sendTo(page, 'Minna Messenger');
 	await page.goto(caseUrl);
 	await hydrated(page);
+	await page.keyboard.press('w');
 	await page.getByRole('textbox', { name: 'Message' }).fill('Hello Minna, does the tape reach?');
 	await page.getByRole('button', { name: 'Send', exact: true }).click();
 	await expect(page.getByRole('listitem').filter({ hasText: 'does the tape reach?' })).toBeVisible();
@@ -193,10 +227,15 @@ test('a round goes to as many as were seen, is followed live, and is closed', as
 	await page.goto('/desk/rounds');
 	await page.getByRole('link', { name: 'Glaze only' }).click();
 	await hydrated(page);
-	await page.getByRole('button', { name: 'Close the round' }).click();
+	await page.getByText('Close the round …').click();
+	await page.getByRole('checkbox', { name: 'Put the 2 who did not answer on the call list' }).uncheck();
+	await page.getByRole('button', { name: 'Yes, close it' }).click();
 	await expect(page.getByText(/^Closed · /)).toBeVisible();
 	await expect(page.getByRole('img', { name: '2 did not answer' })).toBeVisible();
 	await expect(page.getByRole('columnheader', { name: 'Glaze only' })).toBeVisible();
+	await page.getByText('Open it again …').click();
+	await page.getByRole('button', { name: 'Yes, open it' }).click();
+	await expect(page.getByText(/^(?:Out|Letters are being written) · /)).toBeVisible();
 });
 
 test('a silent person is reminded before the day of the policy, and the list follows', async ({ page }) => {
@@ -233,8 +272,9 @@ test('a follow-up is carried to another day by keys; the calendar address answer
 	const { caseUrl } = await sendTo(page, 'Dora Daymover');
 	await page.goto(caseUrl);
 	await hydrated(page);
-	const today = (await page.locator('#due').getAttribute('min')) ?? '';
-	await page.locator('#due').fill(today);
+	const today = todayIso();
+	await openPart(page, 'Follow-up');
+	await fillDay(page, 'due', today);
 	await page.getByRole('button', { name: 'Set', exact: true }).click();
 	await expect(page.getByText('Set. It comes up')).toBeVisible();
 	await page.goto('/desk/follow-ups?view=week');
@@ -294,41 +334,72 @@ test('equipment is approved and declined with a reason, and the person reads it'
 	await page.goto('/desk/people?q=ivo larkmead');
 	await page.getByRole('link', { name: 'Ivo Larkmead' }).click();
 	await hydrated(page);
-	await page.getByRole('button', { name: 'Decline …' }).click();
+	await openPart(page, 'Things');
+	await page.getByRole('button', { name: /^Decline: / }).click();
 	await page.getByLabel('Why, as the person reads it').fill('The store room has one: it comes on Friday');
 	await page.getByRole('button', { name: 'Decline', exact: true }).click();
-	await expect(page.getByRole('button', { name: 'Take up again' })).toBeVisible();
+	await expect(page.getByRole('button', { name: /^Take up again/ })).toBeVisible();
 	await employee.goto(`${link}/messages`);
 	await expect(employee.getByText('The store room has one: it comes on Friday')).toBeVisible();
-	await page.getByRole('button', { name: 'Take up again' }).click();
-	for (const act of ['Approve', 'It is on its way', 'It has arrived'])
-		await page.getByRole('button', { name: act, exact: true }).click();
-	await expect(page.getByText('Equipment has arrived: look at the corner again')).toBeVisible();
+	await page.getByRole('button', { name: /^Take up again/ }).click();
+	for (const act of [/^Approve/, /^On its way/, /^Arrived/])
+		await page.getByRole('button', { name: act }).click();
+	await openPart(page, 'Follow-up');
+	await expect(page.getByText('Equipment has arrived: look at the corner again').first()).toBeVisible();
 });
 
-test('a case is referred to a clinician, who sees it and no other, and sends it back', async ({
+test('a case is referred to a clinician, who sees what was referred, asks back and answers', async ({
 	page,
 	browser
 }) => {
-	const { caseUrl } = await sendTo(page, 'Refa Referred');
+	const { caseUrl } = await answeredLike(page, 'Refa Referred', 'Mirela Oakhanger');
 	await page.goto(caseUrl);
 	await hydrated(page);
+	await page.keyboard.press('r');
+	await expect(page.locator('#clinician')).toBeFocused();
 	await page.getByLabel('What you ask').fill('Tingling at night: please look.');
-	await page.getByRole('button', { name: 'Refer', exact: true }).click();
+	const refer = page.getByRole('button', { name: 'Refer', exact: true });
+	await refer.click();
+	await expect(page.getByText('Ask them first, then say how they agreed')).toBeVisible();
+	await page.getByRole('radio', { name: 'They said yes' }).check();
+	await refer.click();
 	await expect(page.getByRole('button', { name: 'End the referral' })).toBeVisible();
-	await page.getByRole('link', { name: 'Letter to print' }).click();
-	await expect(page.getByText('Tingling at night: please look.')).toBeVisible();
+	// Told by a letter that names nobody.
+	const link = await linkOf(page, 'Dr Benedikt Moorsole');
+	expect(link).toMatch(/^\/desk\/referrals\//);
 	const clinic = await (await browser.newContext()).newPage();
 	await signInAs(clinic, 'clinician');
-	await clinic.locator('main li a.who', { hasText: 'Refa Referred' }).click();
+	await clinic.getByRole('link', { name: 'Refa Referred' }).click();
+	await expect(clinic).toHaveURL(/\/referrals\//);
+	const address = clinic.url();
 	await hydrated(clinic);
-	await expect(clinic.getByRole('button', { name: /^Settle/ })).toHaveCount(0);
-	await clinic.getByLabel('What came of it').fill('Nerve is irritated; rest and a softer edge.');
-	await clinic.getByRole('button', { name: 'End the referral' }).click();
+	await expect(clinic.getByText('Tingling at night: please look.')).toBeVisible();
+	await expect(clinic.getByText('agreed to this referral in a talk')).toBeVisible();
+	await clinic.getByLabel('Your answer').fill('Does it wake her?');
+	await clinic.getByRole('button', { name: 'Ask back' }).click();
+	await expect(clinic.getByRole('listitem').filter({ hasText: 'Does it wake her?' })).toBeVisible();
+	expect((await clinic.request.get(caseUrl)).status()).toBe(403);
+	// On one sheet of paper.
+	const pdf = await clinic.pdf({ format: 'A4' });
+	expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+	await page.goto('/desk');
+	await hydrated(page);
+	const line = lines(page).filter({ hasText: 'Refa Referred' });
+	await expect(line).toContainText('“Does it wake her?”');
+	await line.getByRole('button', { name: /^Read through/ }).click();
+	await page.getByLabel('What you write to them').fill('Twice a week.');
+	await page.getByRole('button', { name: 'Write to them' }).click();
+	await expect(page.locator('#part-clinician li').filter({ hasText: 'Twice a week.' })).toBeVisible();
+	await clinic.reload();
+	await expect(clinic.getByText('Twice a week.')).toBeVisible();
+	await clinic.getByLabel('Your answer').fill('Nerve is irritated; rest and a softer edge.');
+	await clinic.getByRole('button', { name: 'Answer and end' }).click();
 	await expect(clinic).toHaveURL('/desk');
-	expect((await clinic.request.get(caseUrl)).status()).toBe(404);
+	expect((await clinic.request.get(address)).status()).toBe(404);
 	await page.goto(caseUrl);
-	await expect(page.getByText('Nerve is irritated; rest and a softer edge.')).toBeVisible();
+	await expect(
+		page.locator('#part-timeline').getByText('Nerve is irritated; rest and a softer edge.')
+	).toBeVisible();
 });
 
 test('two coordinators on one case: the second to settle sees what came in', async ({ page, browser }) => {
@@ -347,6 +418,7 @@ test('two coordinators on one case: the second to settle sees what came in', asy
 	await second.goto(page.url());
 	await hydrated(second);
 	await hydrated(page);
+	await page.keyboard.press('w');
 	await page.getByRole('textbox', { name: 'Message' }).fill('Answered by the first');
 	await page.getByRole('button', { name: 'Send', exact: true }).click();
 	await expect(page.getByRole('listitem').filter({ hasText: 'Answered by the first' })).toBeVisible();
@@ -364,7 +436,7 @@ test('an account is invited by letter, and forgotten passwords are chosen anew',
 	await signIn(page);
 	await page.goto('/desk/users');
 	await hydrated(page);
-	await page.getByLabel('Name').fill('Cleo Newclinic');
+	await page.getByLabel('Name', { exact: true }).fill('Cleo Newclinic');
 	await page.getByLabel('E-mail address').fill('cleo@clinic.example');
 	await page.getByRole('button', { name: 'Send the invitation' }).click();
 	await expect(page.getByText('The letter to cleo@clinic.example')).toBeVisible();
@@ -377,7 +449,7 @@ test('an account is invited by letter, and forgotten passwords are chosen anew',
 	await cleo.getByLabel('E-mail address').fill('cleo@clinic.example');
 	await cleo.getByLabel('Password').fill('a password of cleo');
 	await cleo.getByRole('button', { name: 'Sign in' }).click();
-	await expect(cleo.getByText('The sheet is clear.')).toBeVisible();
+	await expect(cleo.getByText('Nobody is referred to you now.')).toBeVisible();
 	await cleo.goto('/desk/account');
 	await expect(cleo.getByText(/Chrome on \w+, here/)).toBeVisible();
 	await cleo.goto(link);

@@ -1,5 +1,16 @@
 import { expect, test } from '@playwright/test';
-import { addThings, answeredLike, begin, hydrated, sendByHand, sendTo, walkToTheHouse } from './support';
+import {
+	addThings,
+	answeredLike,
+	begin,
+	fillDay,
+	hydrated,
+	openPart,
+	sendByHand,
+	sendTo,
+	todayIso,
+	walkToTheHouse
+} from './support';
 import { walkOneByOne } from './walker';
 import { HIGH_TABLE } from './walkers';
 
@@ -62,12 +73,14 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await expect(
 		page.getByRole('img', { name: new RegExp(`seat ${(Number(planned) - 3).toFixed(1)} cm`) })
 	).toBeVisible();
+	await openPart(page, 'Answers');
 	await expect(page.getByText('75.2 cm high')).toBeVisible();
+	await openPart(page, 'Plan');
 	await expect(page.getByRole('heading', { name: 'Done Seat' })).toBeVisible();
 	await page.getByRole('button', { name: /^Settle/ }).click();
 	await expect(page.getByText(/^Settled \d/)).toBeVisible();
-	const today = await page.locator('#due').getAttribute('min');
-	await page.locator('#due').fill(today ?? '');
+	await openPart(page, 'Follow-up');
+	await fillDay(page, 'due', todayIso());
 	await page.getByLabel('What for').fill('Has the footrest arrived?');
 	await page.getByRole('button', { name: 'Set', exact: true }).click();
 	await expect(page.getByText('Set. It comes up on the day sheet on that day.')).toBeVisible();
@@ -193,7 +206,7 @@ test('steps that are done change the corner at once, and a check-in says what ha
 		await expect(employee.getByText(new RegExp(`${i + 1} of ${n} steps done`))).toBeVisible();
 	}
 	await expect(employee.getByText(/^We’ll ask again on /)).toBeVisible();
-	await page.goto(caseUrl);
+	await page.goto(`${caseUrl}?part=plan`);
 	await expect(page.getByText(new RegExp(`${n} of ${n} steps stand, carried out on`))).toBeVisible();
 
 	await employee.getByRole('link', { name: 'Something is new or has come undone' }).click();
@@ -231,7 +244,7 @@ test('somebody may do less of it: the ladder says what each would give, and the 
 	await employee.getByRole('button', { name: 'Work on this plan instead' }).click();
 	await expect(rungs.first()).toContainText('You are working on this one');
 	await expect(title).toHaveText('One thing, from the floor up');
-	await page.goto(caseUrl);
+	await page.goto(`${caseUrl}?part=plan`);
 	await page.getByText('More or less of it').click();
 	await expect(
 		page.getByRole('region', { name: 'As much as you like' }).locator('ol > li').first()

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { begin, hydrated, pastTheSigns, sendTo } from './support';
+import { begin, hydrated, openPart, pastTheSigns, sendTo } from './support';
 import { walkOneByOne } from './walker';
 import { HIGH_TABLE } from './walkers';
 
@@ -79,7 +79,9 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await expect(page.getByRole('img', { name: /Elbow: keys 9.9 cm too high/ }).first()).toBeVisible();
 	await page.getByRole('button', { name: 'Now', exact: true }).click();
 	await expect(page.getByRole('img', { name: /seat 48.0 cm/ }).first()).toBeVisible();
+	await openPart(page, 'Plan');
 	await expect(page.getByRole('heading', { name: 'Done Seat' })).toBeVisible();
+	await openPart(page, 'Timeline');
 	await expect(page.getByRole('listitem').filter({ hasText: 'Petra Tunnelova answered' })).toHaveCount(1);
 });
 

@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { answeredLike, hydrated } from './support';
+import { axeOf, answeredLike, holdScripts, hydrated } from './support';
 
 test('what the plan builds with is checked before it is built, and what differs is planned again', async ({
 	page,
@@ -65,7 +64,7 @@ test('every control stands on its page, works by keys, and axe finds nothing: li
 		const page = await context.newPage();
 		await page.goto('/kit');
 		await hydrated(page);
-		const { violations } = await new AxeBuilder({ page })
+		const { violations } = await axeOf(page)
 			.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
 			.analyze();
 		expect(violations.map((v) => `${v.id} ${v.nodes[0]?.html.slice(0, 120)}`)).toEqual([]);
@@ -102,6 +101,30 @@ test('the controls of forms work before scripts: they are filled in and read by 
 		.evaluate((form: HTMLFormElement) => [...new FormData(form).entries()]);
 	expect(Object.fromEntries(given)).toMatchObject({ plain: 'typed', list: 'plum', searched: 'apple' });
 	await expect(page.getByRole('radio', { name: 'Plum' }).first()).toBeChecked();
+});
+
+test('what is typed and chosen before scripts take a page over stays, and its page is told', async ({
+	browser
+}) => {
+	const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+	const letGo = await holdScripts(page);
+	await page.goto('/kit', { waitUntil: 'commit' });
+	await page.getByLabel('Plain', { exact: true }).fill('typed');
+	await page.getByLabel('Several lines').fill('A letter half written');
+	await page.getByRole('radio', { name: 'Plum' }).first().check();
+	await page.getByRole('checkbox', { name: 'A box', exact: true }).uncheck();
+	await page.getByLabel('A list', { exact: true }).selectOption('apple');
+	await page.getByLabel('A list that is searched').selectOption('apple');
+	await expect(page.locator('html')).not.toHaveAttribute('data-ready');
+	letGo();
+	await hydrated(page);
+	await expect(page.getByLabel('Plain', { exact: true })).toHaveValue('typed');
+	await expect(page.getByLabel('Several lines')).toHaveValue('A letter half written');
+	await expect(page.getByRole('radio', { name: 'Plum' }).first()).toBeChecked();
+	await expect(page.getByRole('checkbox', { name: 'A box', exact: true })).not.toBeChecked();
+	await expect(page.getByLabel('A list', { exact: true })).toHaveValue('apple');
+	await expect(page.getByRole('combobox', { name: 'A list that is searched' })).toHaveValue('Apple');
+	await page.unrouteAll({ behavior: 'ignoreErrors' });
 });
 
 test('without network what needs it is greyed out with the reason, and what does not goes on', async ({

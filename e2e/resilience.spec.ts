@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { answeredLike, begin, hydrated, sendTo } from './support';
+import { answeredLike, begin, fillDay, hydrated, openPart, sendTo } from './support';
 import { walkOneByOne } from './walker';
 import { HIGH_TABLE } from './walkers';
 
@@ -151,10 +151,11 @@ test('two coordinators on one follow-up: the second sees what changed, nothing i
 	).newPage();
 	await other.goto(caseUrl);
 	await hydrated(other);
-	await page.locator('#due').fill('2027-03-01');
+	for (const one of [page, other]) await openPart(one, 'Follow-up');
+	await fillDay(page, 'due', '2027-03-01');
 	await page.getByRole('button', { name: 'Set', exact: true }).click();
 	await expect(page.getByText('Set. It comes up')).toBeVisible();
-	await other.locator('#due').fill('2027-04-01');
+	await fillDay(other, 'due', '2027-04-01');
 	await other.getByRole('button', { name: 'Set', exact: true }).click();
 	await expect(
 		other.getByRole('alert').filter({ hasText: 'Somebody else changed this follow-up meanwhile' })

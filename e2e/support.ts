@@ -1,14 +1,50 @@
 import { randomUUID } from 'node:crypto';
+import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
+import { PAGES } from '../src/lib/core/answers';
 import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
+
+/** Every page that an employee can open, below their link. */
+export const EVERY_PAGE = [
+	'',
+	...PAGES.map((name) => `/${name}`),
+	'/plan',
+	'/side',
+	'/messages',
+	'/check-in',
+	'/measure',
+	'/other-device',
+	'/withdraw'
+];
 
 /** The demo's account. */
 export const ACCOUNT = { email: 'coordinator@lanterns.example', password: 'tarn-valley-demo' } as const;
 
+/** No page of ours has frames, and so needs no page of its own to gather what was found in them: that takes seconds each time. */
+export const axeOf = (page: Page) => new AxeBuilder({ page }).setLegacyMode();
+
 /** Waits until scripts have taken the page over: what is typed before is kept by the form, what is clicked posts. */
 export async function hydrated(page: Page): Promise<void> {
 	await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+}
+
+/** Types a day into a date field of the kit, part by part as its language has them. @param id of the field @param day ISO */
+export async function fillDay(page: Page, id: string, day: string): Promise<void> {
+	const [year, month, date] = day.split('-');
+	await page.locator(`#${id}`).focus();
+	await page.keyboard.type(`${date}${month}${year}`);
+}
+
+/** Today, as the server that is tested has it. */
+export const todayIso = () => new Date().toISOString().slice(0, 10);
+
+/** Opens a part of a case by its tab. */
+export async function openPart(page: Page, words: string): Promise<void> {
+	await page
+		.getByRole('navigation', { name: 'Parts of the case' })
+		.getByRole('link', { name: new RegExp(`^${words}`) })
+		.click();
 }
 
 /** Signs in as the demo's coordinator. */
@@ -188,4 +224,28 @@ export async function linkOf(page: Page, name: string): Promise<string> {
 		.last()
 		.click();
 	return (await page.getByRole('link', { name: 'Begin' }).getAttribute('href')) ?? '';
+}
+
+/**
+ * Holds every script of the next page, as a slow network does; for a context without service worker, which has them at hand.
+ * @returns lets them go
+ */
+export async function holdScripts(page: Page): Promise<() => void> {
+	let letGo = () => {};
+	const held = new Promise<void>((resolve) => (letGo = resolve));
+	await page.unrouteAll({ behavior: 'ignoreErrors' });
+	await page.route(/\.js$/, async (route) => {
+		await held;
+		await route.continue();
+	});
+	return letGo;
+}
+
+export async function signInAs(page: Page, who: string): Promise<void> {
+	await page.goto('/desk/sign-in');
+	await page.getByLabel('E-mail address').fill(`${who}@lanterns.example`);
+	await page.getByLabel('Password').fill(ACCOUNT.password);
+	await page.getByRole('button', { name: 'Sign in' }).click();
+	await expect(page).toHaveURL('/desk');
+	await hydrated(page);
 }

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { TYPED, answeredLike, begin, hydrated, linkOf, pastTheSigns, sendTo } from './support';
+import { TYPED, answeredLike, begin, holdScripts, hydrated, linkOf, pastTheSigns, sendTo } from './support';
 import { walkOneByOne } from './walker';
 import { HIGH_TABLE } from './walkers';
 
@@ -49,19 +49,9 @@ test('what is answered before scripts have loaded counts: a sign of danger, a le
 	const employee = await (
 		await browser.newContext({ serviceWorkers: 'block', viewport: { width: 390, height: 844 } })
 	).newPage();
-	let letGo = () => {};
-	/** Holds every script of the next page until it is let go; without the service worker, which has them at hand. */
-	async function holdScripts(): Promise<void> {
-		const held = new Promise<void>((resolve) => (letGo = resolve));
-		await employee.unrouteAll({ behavior: 'ignoreErrors' });
-		await employee.route(/\.js$/, async (route) => {
-			await held;
-			await route.continue();
-		});
-	}
 	await employee.goto(link);
 	await employee.getByRole('button', { name: /Begin/ }).click();
-	await holdScripts();
+	let letGo = await holdScripts(employee);
 	await employee.goto(`${link}/you?at=stature`, { waitUntil: 'commit' });
 	await employee.locator('#stature').fill('158');
 	await expect(employee.locator('html')).not.toHaveAttribute('data-ready');
@@ -69,7 +59,7 @@ test('what is answered before scripts have loaded counts: a sign of danger, a le
 	await hydrated(employee);
 	await expect(employee.locator('#stature')).toHaveValue('158');
 
-	await holdScripts();
+	letGo = await holdScripts(employee);
 	await employee.goto(`${link}/you?at=lenses`, { waitUntil: 'commit' });
 	await employee.getByText('Progressive').click();
 	await expect(employee.locator('html')).not.toHaveAttribute('data-ready');
@@ -79,7 +69,7 @@ test('what is answered before scripts have loaded counts: a sign of danger, a le
 	await employee.getByRole('button', { name: 'Next', exact: true }).click();
 	await expect(employee.getByRole('heading', { name: 'The spot and its table', level: 1 })).toBeVisible();
 
-	await holdScripts();
+	letGo = await holdScripts(employee);
 	await employee.goto(`${link}/first`, { waitUntil: 'commit' });
 	await employee
 		.getByRole('group', { name: /Pressure or pain in the chest/ })
@@ -167,9 +157,9 @@ test('what is asked for stands with the case, the reasons before anything else',
 	await expect(
 		employee.getByRole('button', { name: /^Asked for: A height-adjustable table/ })
 	).toHaveAttribute('aria-pressed', 'true');
-	await page.goto(caseUrl);
+	await page.goto(`${caseUrl}?part=things`);
 	await expect(page.getByText(/right shoulder 6 of 10/i).first()).toBeVisible();
-	await expect(page.getByRole('heading', { name: 'Asked for' })).toBeVisible();
+	await expect(page.locator('#part-things')).toContainText('A height-adjustable table: asked for');
 	await employee.getByRole('button', { name: /^Asked for: A height-adjustable table/ }).click();
 	await expect(
 		employee.getByRole('button', { name: /^Ask for it: A height-adjustable table/ })
@@ -376,7 +366,7 @@ test('what is sat on decides what is asked and what is built: a wheelchair, then
 	await expect(employee.getByRole('button', { name: 'Screen', exact: true })).toBeVisible();
 	for (const place of ['Seat', 'Feet', 'Back'])
 		await expect(employee.getByRole('button', { name: place, exact: true })).toHaveCount(0);
-	await page.goto(caseUrl);
+	await page.goto(`${caseUrl}?part=answers`);
 	await expect(page.getByText(/^wheelchair, /).first()).toBeVisible();
 
 	await employee.goto(`${link}/feet`);

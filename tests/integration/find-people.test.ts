@@ -1,4 +1,4 @@
-import { eq, isNotNull } from 'drizzle-orm';
+import { and, eq, isNotNull, isNull } from 'drizzle-orm';
 import { addUser } from '$lib/server/access/add-user';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { LEVELS } from '$lib/core/triage';
@@ -27,11 +27,12 @@ beforeAll(async () => {
 	} as const;
 	const id = await addUser(test.db, account);
 	await seedWorkforce(test.db, PEOPLE, now, { kind: 'user', id, name: 'C', role: 'coordinator' });
-	// A link that was taken back, which the generated workforce has none of: of one of the many who have answered.
+	// A link that was taken back, which the generated workforce has none of: of one of the many who have answered and are here.
 	const [open] = await test.db
 		.select({ id: cases.personId })
 		.from(cases)
-		.where(isNotNull(cases.answeredAt))
+		.innerJoin(people, eq(people.id, cases.personId))
+		.where(and(isNotNull(cases.answeredAt), isNull(people.leftAt)))
 		.orderBy(cases.personId)
 		.limit(1);
 	await test.db

@@ -1,11 +1,15 @@
+import { randomUUID } from 'node:crypto';
 import { and, eq, inArray, like, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { newestLinkPath } from '$lib/server/assessments/send-assessment';
 import { saveAnswers } from '$lib/server/assessments/save-answers';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { actInBulk } from '$lib/server/people/act-in-bulk';
 import { lockPerson } from '$lib/server/people/lock-person';
 import { readCase } from '$lib/server/cases/read-case';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
+import { doWhatIsDue } from '$lib/server/check-ins/ask-due';
 import { openDatabase, schema } from '$lib/server/db/client';
 import { Changes } from '$lib/server/live/changes';
 import { planHere } from '$lib/server/planning/planning';
@@ -13,17 +17,18 @@ import { deliverLetters, messageIdOf } from '$lib/server/post/deliver-letters';
 import { letterHtml } from '$lib/server/post/letter-html';
 import { PostFault, standIn, type Postman } from '$lib/server/post/postman';
 import { writeLetter } from '$lib/server/post/write-letter';
+import { referCase } from '$lib/server/referrals/refer';
 import { progressOf } from '$lib/server/rounds/follow-round';
 import { changeRound, makeRound, type RoundInput } from '$lib/server/rounds/make-round';
 import { listRounds, readRound } from '$lib/server/rounds/read-rounds';
-import { figuresOfRound } from '$lib/server/rounds/round-figures';
-import { closeRound, startRound } from '$lib/server/rounds/run-round';
-import { countMatching } from '$lib/server/rounds/who-matches';
+import { figuresOfRound, figuresOfSame } from '$lib/server/rounds/round-figures';
+import { closeRound, reopenRound, startRound } from '$lib/server/rounds/run-round';
+import { whoIsIn } from '$lib/server/rounds/who-matches';
 import { nudgeSilent } from '$lib/server/rounds/nudge';
 import { newsOfRound } from '$lib/server/rounds/follow-round';
 import { remindDue } from '$lib/server/rounds/remind';
 import { sendRoundBatches } from '$lib/server/rounds/send-round';
-import { Desk, faultOf, MIRELA } from '../support/desk';
+import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 let desk: Desk;
 const now = new Date('2026-03-02T09:00:00Z');
@@ -163,7 +168,7 @@ describe('the post', () => {
 		);
 		const [person] = await db().select().from(people).where(eq(people.id, personId));
 		expect(person?.bouncedAt).toEqual(now);
-		expect(await countMatching(db(), { teams: ['T'], country: '', notAnsweredWithinDays: 0 }, now)).toBe(0);
+		expect((await whoIsIn(db(), { teams: ['T'], country: '', notAnsweredWithinDays: 0 }, now)).n).toBe(0);
 	});
 });
 
@@ -264,7 +269,7 @@ describe('a round', () => {
 		expect(await progressOf(db(), id)).toEqual({ answered: 1, bounced: 1, sent: 1 });
 		await tells(() => remindDue(db(), at('2026-03-05')));
 		const others = heard.others;
-		await tells(() => closeRound(db(), desk.coordinator, { id, version: 2 }, now));
+		await tells(() => closeRound(db(), desk.coordinator, { id, version: 2, callSilent: false }, now));
 		expect(heard.others).toBe(others);
 		for (const end of ends) end();
 		changes.close();
@@ -318,7 +323,7 @@ describe('a round', () => {
 			.where(and(eq(letters.personId, silent), eq(letters.roundId, id)))
 			.limit(1);
 		const late = await openAssessment(db(), link?.linkPath.slice('/c/'.length) ?? '');
-		await closeRound(db(), desk.coordinator, { id, version: 2 }, at('2026-03-31'));
+		await closeRound(db(), desk.coordinator, { id, version: 2, callSilent: false }, at('2026-03-31'));
 		await saveAnswers(db(), late, MIRELA, at('2026-04-01'));
 		await submitAnswers(db(), late, at('2026-04-01'), planHere);
 		expect(await figuresOfRound(db(), id)).toMatchObject({ people: 2, answered: 2, late: 1 });
@@ -359,7 +364,7 @@ describe('a round', () => {
 		expect(
 			await faultOf(nudgeSilent(db(), desk.reader, { id, personId: null, expected: 3 }, at('2026-03-13')))
 		).toBe('not-allowed');
-		await closeRound(db(), desk.coordinator, { id, version: 2 }, at('2026-03-13'));
+		await closeRound(db(), desk.coordinator, { id, version: 2, callSilent: false }, at('2026-03-13'));
 		expect(await nudge(3, at('2026-03-13'))).toBe('conflict');
 	});
 
@@ -433,9 +438,135 @@ describe('a round', () => {
 
 	it('is closed once, and writes no letter after that', async () => {
 		const { id } = await started(3);
-		const close = (version: number) => faultOf(closeRound(db(), desk.coordinator, { id, version }, now));
+		const close = (version: number) =>
+			faultOf(closeRound(db(), desk.coordinator, { id, version, callSilent: false }, now));
 		expect([await close(1), await close(2), await close(3)]).toEqual(['conflict', 'none', 'conflict']);
 		await sendRoundBatches(db(), () => now);
 		expect(await progressOf(db(), id)).toEqual({ skipped: 3 });
+	});
+
+	it('leaves out who is with a clinician, has something grave open, or is answering or has just answered, and says so', async () => {
+		const team = 'Left out';
+		const inTeam = async () => desk.person({ team });
+		const [free, grave, referred, begun, fresh, earlier, bounced] = [
+			await inTeam(),
+			await inTeam(),
+			await inTeam(),
+			await inTeam(),
+			await inTeam(),
+			await inTeam(),
+			await inTeam()
+		];
+		const long = new Date('2026-01-10T09:00:00Z');
+		await desk.answer(grave, { ...MIRELA, 'pain.neck.worst': '9', 'pain.neck.days': '3' }, long);
+		await desk.answer(referred, PAINLESS, long);
+		await referCase(
+			db(),
+			desk.coordinator,
+			{
+				...act(referred),
+				clinicianId: desk.clinician.id,
+				toName: '',
+				question: 'Look',
+				consentHow: 'written',
+				answerBy: ''
+			},
+			now
+		);
+		const { token } = await desk.send(begun);
+		await saveAnswers(db(), await openAssessment(db(), token), { stature: '170' }, now);
+		await desk.answer(fresh, PAINLESS);
+		await desk.answer(earlier, PAINLESS, long);
+		await db().update(people).set({ bouncedAt: now }).where(eq(people.id, bounced));
+		const filter = { teams: [team], country: '', notAnsweredWithinDays: 0 };
+		const who = await whoIsIn(db(), filter, now);
+		expect(who.n).toBe(2);
+		expect(who.leftOut.map(({ why, n }) => [why, n])).toEqual([
+			['bounced', 1],
+			['grave', 1],
+			['referred', 1],
+			['begun', 1],
+			['fresh', 1]
+		]);
+		const ninety = await whoIsIn(db(), { ...filter, notAnsweredWithinDays: 90 }, now);
+		expect([ninety.n, ninety.leftOut.at(-1)?.why]).toEqual([1, 'answered']);
+		const id = await makeRound(db(), desk.coordinator, { ...input, filter }, now);
+		await startRound(db(), desk.coordinator, { id, version: 1, expected: 2 }, now);
+		const sentTo = await db()
+			.select({ personId: schema.roundPeople.personId })
+			.from(schema.roundPeople)
+			.where(eq(schema.roundPeople.roundId, id));
+		expect(sentTo.map(({ personId }) => personId).sort()).toEqual([free, earlier].sort());
+		// A send to those who were ticked by hand leaves out the same.
+		const bulk = await actInBulk(
+			db(),
+			desk.coordinator,
+			{
+				whom: { ids: [free, grave, begun] },
+				act: { kind: 'send' },
+				expected: 3,
+				key: randomUUID()
+			},
+			desk.later(1)
+		);
+		expect([bulk.n, bulk.leftOut.map(({ why }) => why)]).toEqual([1, ['grave', 'begun']]);
+		// What was begun goes on.
+		expect((await openAssessment(db(), token)).assessment.answers).toMatchObject({ stature: '170' });
+	});
+
+	it('is refused with a field that is none, in its subject or its letter, with the known ones named', async () => {
+		const make = (over: Partial<RoundInput>) => makeRound(db(), desk.coordinator, { ...input, ...over }, now);
+		await expect(make({ body: 'Hello {name} of {team}' })).rejects.toThrow(
+			'{team} would go out as typed: there is no such field. Known are {name} and {until}.'
+		);
+		expect(await faultOf(make({ subject: 'For {Name}' }))).toBe('invalid');
+		expect(await faultOf(make({ body: 'A set { of things }\n{name}' }))).toBe('invalid');
+	});
+
+	it('puts the silent on the call list when it is closed, and takes them off when it is opened again', async () => {
+		const { id, ids } = await started(3);
+		const [silent = '', answers = '', other = ''] = ids;
+		await sendRoundBatches(db(), () => now);
+		await desk.answer(answers, PAINLESS);
+		const isCalled = async (personId: string) =>
+			(await desk.judged(personId)).reasons.some(({ what }) => what === 'silent');
+		await closeRound(db(), desk.coordinator, { id, version: 2, callSilent: true }, now);
+		await doWhatIsDue(db(), now);
+		expect([await isCalled(silent), await isCalled(other)]).toEqual([true, true]);
+		expect(await isCalled(answers)).toBe(false);
+		const open = (version: number) => faultOf(reopenRound(db(), desk.coordinator, { id, version }, now));
+		expect([await open(2), await open(3), await open(4)]).toEqual(['conflict', 'none', 'conflict']);
+		await sendRoundBatches(db(), () => now);
+		await doWhatIsDue(db(), now);
+		expect(await isCalled(silent)).toBe(false);
+		const [row] = await db()
+			.select({ toCall: schema.roundPeople.toCall, remindOn: schema.roundPeople.remindOn })
+			.from(schema.roundPeople)
+			.where(and(eq(schema.roundPeople.roundId, id), eq(schema.roundPeople.personId, silent)));
+		expect(row).toEqual({ toCall: false, remindOn: '2026-03-03' });
+		expect((await readRound(db(), desk.coordinator, id, now)).round.state).toBe('open');
+	});
+
+	it('is compared with another for the people who answered both', async () => {
+		const { id: first, ids, team } = await started(2);
+		await sendRoundBatches(db(), () => now);
+		const answerRound = async (personId: string, answers: Readonly<Record<string, string>>, on: Date) => {
+			const token = (await newestLinkPath(db(), personId)).replace('/c/', '');
+			const open = await openAssessment(db(), token);
+			await saveAnswers(db(), open, answers, on);
+			await submitAnswers(db(), open, on, planHere);
+		};
+		const [both = '', once = ''] = ids;
+		await answerRound(both, { ...MIRELA, 'pain.neck.worst': '5', 'pain.neck.days': '3' }, now);
+		await answerRound(once, PAINLESS, now);
+		const later = new Date('2026-04-20T09:00:00Z');
+		const filter = { ...input.filter, teams: [team] };
+		const dates = { startsOn: '2026-04-20', dueOn: '2026-05-01' };
+		const second = await makeRound(db(), desk.coordinator, { ...input, ...dates, filter }, later);
+		await startRound(db(), desk.coordinator, { id: second, version: 1, expected: 2 }, later);
+		await sendRoundBatches(db(), () => later);
+		await answerRound(both, PAINLESS, later);
+		const same = await figuresOfSame(db(), second, first);
+		expect(same).toMatchObject({ people: 1, sore: [0, 1] });
 	});
 });

@@ -9,6 +9,9 @@ const CATALOGUES: Readonly<Record<string, Catalogue>> = { en };
 /** What is written where nobody's language is known: on the desk, and on pages that belong to no one. */
 export const USUAL_LOCALE = en.locale;
 
+/** The locale that days and numbers are written in where nobody's language is known. */
+export const USUAL_DATE_LOCALE = en.dateLocale;
+
 /** The texts in a language; the usual ones where there are none. */
 export function messagesFor(locale: string = USUAL_LOCALE): Catalogue {
 	return CATALOGUES[locale] ?? en;

@@ -48,6 +48,18 @@ export function messageLetter({ name }: { name: string }): LetterWords {
 	return { subject: letter.messageSubject, body: letter.messageBody(name) };
 }
 
+/** Says that something that was asked for has moved on. What it is stands behind the link alone. */
+export function equipmentLetter({ name }: { name: string }): LetterWords {
+	const { letter } = messagesFor();
+	return { subject: letter.equipmentSubject, body: letter.equipmentBody(name) };
+}
+
+/** Tells a clinician that a referral, or an answer to what they asked back, waits for them. It names nobody. */
+export function clinicianLetter({ name, kind }: { name: string; kind: 'asked' | 'answered' }): LetterWords {
+	const { letter } = messagesFor();
+	return { subject: letter.clinicianSubject[kind], body: letter.clinicianBody[kind](name) };
+}
+
 /** Reminds of a self-assessment that is not answered yet. */
 export function reminderLetter(input: { name: string; subject: string }): LetterWords {
 	const { letter } = messagesFor();

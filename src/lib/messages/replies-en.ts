@@ -1,12 +1,18 @@
 import type { Judgement, Reason, ReasonCode } from '$lib/core/judgement';
 import { regionsEn } from './triage-en';
 
+/** What a text can depend on: a judgement, or what a line of a list has of it. */
+type ReplyGrounds = Pick<Judgement, 'reasons' | 'evidence'> & {
+	readonly worsts: readonly unknown[];
+	readonly plan: Pick<NonNullable<Judgement['plan']>, 'carriedOut'> | null;
+};
+
 /**
  * Texts that match a reason; none where no text of ours could know what to say, as with a message that somebody has to read. What a
  * text says of a sign agrees with the page that the person saw: with a sign for a clinician easy steps may be done and nothing that has to
  * be forced; with an emergency nothing.
  */
-const WORDS: Readonly<Record<ReasonCode, ((name: string, judgement: Judgement) => string) | null>> = {
+const WORDS: Readonly<Record<ReasonCode, ((name: string, judgement: ReplyGrounds) => string) | null>> = {
 	'emergency-sign': (name) =>
 		`Hello ${name}, you reported a sign that can’t wait. If you have it now, or it comes back, call the emergency number at once. Don’t wait for me, and leave your desk as it is. I’m trying to reach you by phone as well.`,
 	'professional-sign': (name) =>
@@ -51,7 +57,7 @@ const isSilent = ({ what }: Reason) => what === 'silent';
  * The text that matches the first of a case's reasons, to be read through and sent or changed; empty where none fits, as with a message
  * that somebody has to read and answer in their own words.
  */
-export function replyEn(name: string, judgement: Judgement | null): string {
+export function replyEn(name: string, judgement: ReplyGrounds | null): string {
 	const [first] = judgement?.reasons ?? [];
 	if (!judgement || !first) return '';
 	const given = name.split(' ')[0] ?? name;

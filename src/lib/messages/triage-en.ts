@@ -1,3 +1,4 @@
+import { USUAL_LOCALE } from './index';
 import type { Region, RegionReport, Sign } from '$lib/core/discomfort';
 import type { Closable, Judgement, Reason, Waiting } from '$lib/core/judgement';
 import type { Level } from '$lib/core/triage';
@@ -35,6 +36,7 @@ export const signsEn: Readonly<Record<Sign, string>> = {
 const waitingEn: Readonly<Record<Waiting, string>> = {
 	equipment: 'asked for equipment',
 	question: 'wrote a message',
+	clinician: 'a clinician has written',
 	'stuck-step': 'nothing at home works for them: stuck',
 	silent: 'has not answered any reminder: call'
 };
@@ -68,7 +70,7 @@ export function regionScoreEn(report: RegionReport): string {
 	return `${regionEn(report)} ${report.worst} of 10, ${days}`;
 }
 
-const list = new Intl.ListFormat('en', { type: 'conjunction' });
+const list = new Intl.ListFormat(USUAL_LOCALE, { type: 'conjunction' });
 
 /** What the words of a reason rest on. */
 export type Grounds = Pick<Judgement, 'evidence' | 'unclosable'>;

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import ShownButtons from '$lib/ui/kit/shown/ShownButtons.svelte';
+	import ShownCharts from '$lib/ui/kit/shown/ShownCharts.svelte';
 	import ShownChoices from '$lib/ui/kit/shown/ShownChoices.svelte';
 	import ShownFields from '$lib/ui/kit/shown/ShownFields.svelte';
 	import ShownOpening from '$lib/ui/kit/shown/ShownOpening.svelte';
@@ -20,4 +21,5 @@
 	<ShownChoices {say} />
 	<ShownOpening {say} />
 	<ShownSaying />
+	<ShownCharts />
 </main>

@@ -1,9 +1,10 @@
 <script lang="ts">
+	import { USUAL_DATE_LOCALE } from '$lib/messages';
 	import { LETTER_STATES } from './letter-states';
 
 	let { data } = $props();
 
-	const moment = new Intl.DateTimeFormat('en-GB', {
+	const moment = new Intl.DateTimeFormat(USUAL_DATE_LOCALE, {
 		dateStyle: 'medium',
 		timeStyle: 'short',
 		timeZone: 'UTC'

@@ -121,19 +121,23 @@ export function shopHolds(thing: ShopFix): Holds {
 }
 
 /** What is borrowed from friends or the office before it is bought. */
-export type ShopFix =
-	| 'keyboard-and-mouse'
-	| 'footrest'
-	| 'seat-cushion'
-	| 'monitor'
-	| 'another-surface'
-	| 'chair'
-	| 'headset'
-	| 'desk-lamp'
-	| 'paper-holder'
-	| 'vertical-mouse'
-	| 'power-strip'
-	| 'sit-stand-converter';
+export const SHOP_FIXES = [
+	'keyboard-and-mouse',
+	'footrest',
+	'seat-cushion',
+	'monitor',
+	'another-surface',
+	'chair',
+	'headset',
+	'desk-lamp',
+	'paper-holder',
+	'vertical-mouse',
+	'power-strip',
+	'sit-stand-converter'
+] as const;
+
+/** One of {@link SHOP_FIXES}. */
+export type ShopFix = (typeof SHOP_FIXES)[number];
 
 /** What has to be watched where the risk is. */
 export type ChecklistCaution =

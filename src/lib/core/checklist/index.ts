@@ -14,6 +14,7 @@ export {
 	shopHolds,
 	type ChecklistCaution,
 	type HouseholdFix,
+	SHOP_FIXES,
 	type ShopFix
 } from './fixes';
 export { isOfSafety, type AnswerOption, type ChecklistItem } from './item';

@@ -9,7 +9,7 @@ export {
 } from './check-values';
 export { checkSd, measurableParts, measurableSd, type MeasurableName } from './check-uncertainty';
 export { certaintyOf, isAbout, measureNext, type Certainties, type Certainty } from './measure-next';
-export { normalCdf } from './normal-cdf';
+export { normalCdf } from '../statistics/normal-cdf';
 export { setUpAsMeasured, type SetUp } from './set-up';
 export { situationNow, type Situation } from './situation';
 export { chancesOf, undecidedness, verdictOf, VERDICTS, type Chances, type Verdict } from './verdict';

@@ -1,5 +1,5 @@
 import type { Band } from '../guidance';
-import { normalCdf } from './normal-cdf';
+import { normalCdf } from '../statistics/normal-cdf';
 
 /** What a check says: in its band, outside it, or not separated by what was measured. */
 export const VERDICTS = ['fits', 'unsure', 'off'] as const;

@@ -1,17 +1,27 @@
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { csvOf, guessColumns, readRoster, textOfBytes, type ColumnMap } from './index';
+import {
+	columnsOf,
+	countryCode,
+	csvOf,
+	guessColumns,
+	readRoster,
+	textOfBytes,
+	USUAL_COLUMNS,
+	type ColumnMap
+} from './index';
 
 const columns: ColumnMap = {
-	name: 0,
-	email: 1,
-	team: 2,
-	country: 3,
-	timeZone: 4,
-	language: 5,
-	phone: null,
-	region: null
+	name: [0],
+	email: [1],
+	staffNumber: [],
+	team: [2],
+	country: [3],
+	timeZone: [4],
+	language: [5],
+	phone: [],
+	region: []
 };
 
 describe('textOfBytes', () => {
@@ -41,15 +51,22 @@ describe('textOfBytes', () => {
 describe('guessColumns', () => {
 	it('goes by the headings, in whatever order and case', () => {
 		expect(guessColumns(['Team', 'E-Mail', 'Full Name', 'Time zone', 'Shoe size'], [])).toEqual({
-			team: 0,
-			email: 1,
-			name: 2,
-			timeZone: 3,
-			country: null,
-			language: null,
-			phone: null,
-			region: null
+			team: [0],
+			email: [1],
+			name: [2],
+			timeZone: [3],
+			staffNumber: [],
+			country: [],
+			language: [],
+			phone: [],
+			region: []
 		});
+	});
+
+	it('joins a name of two columns, whichever comes first', () => {
+		expect(guessColumns(['Surname', 'First name', 'Mail'], [])).toMatchObject({ name: [1, 0], email: [2] });
+		// A short name beside them says less.
+		expect(guessColumns(['Name', 'Vorname', 'Nachname'], [])).toMatchObject({ name: [1, 2] });
 	});
 
 	it('finds addresses by what stands there', () => {
@@ -58,7 +75,7 @@ describe('guessColumns', () => {
 			['2', 'c@d.example'],
 			['3', '']
 		];
-		expect(guessColumns(['Nr', 'Contact'], lines)).toMatchObject({ email: 1, name: null });
+		expect(guessColumns(['Nr', 'Contact'], lines)).toMatchObject({ email: [1], name: [] });
 	});
 });
 
@@ -66,13 +83,15 @@ describe('readRoster', () => {
 	it('takes a clean line in, with blanks and case put right', () => {
 		const { people, faults } = readRoster(
 			[[' Odo Fennick ', 'Odo@Lanterns.Example', 'Design', 'pt', 'Europe/Lisbon', '']],
-			columns
+			columns,
+			2
 		);
 		expect(faults).toEqual([]);
 		expect(people).toEqual([
 			{
 				name: 'Odo Fennick',
 				email: 'odo@lanterns.example',
+				staffNumber: '',
 				team: 'Design',
 				country: 'PT',
 				timeZone: 'Europe/Lisbon',
@@ -87,24 +106,53 @@ describe('readRoster', () => {
 		const { faults } = readRoster(
 			[
 				['A', 'a@x.example', '', '', '', ''],
-				['', 'b@x.example', '', 'Portugal', 'Lisbon', 'portuguese please'],
+				['', '', ' '],
+				['', 'b@x.example', '', 'Atlantis', 'Lisbon', 'portuguese please'],
 				['C', 'A@X.example', '', '', '', ''],
 				['D', 'not an address', '', '', '', ''],
 				['E'],
 				['F'.repeat(201), 'f@x.example', '', '', '', '']
 			],
-			columns
+			columns,
+			2
 		);
-		expect(faults.map(({ line, field, code, first }) => [line, field, code, first])).toEqual([
-			[2, 'name', 'missing', undefined],
-			[2, 'country', 'no-country', undefined],
-			[2, 'timeZone', 'no-time-zone', undefined],
-			[2, 'language', 'no-language', undefined],
-			[3, 'email', 'twice', 1],
-			[4, 'email', 'no-address', undefined],
-			[5, 'email', 'missing', undefined],
-			[6, 'name', 'too-long', undefined]
+		expect(faults.map(({ row, field, code, first }) => [row, field, code, first])).toEqual([
+			// Row 1 is the headings, row 3 is blank: as a spreadsheet counts.
+			[4, 'name', 'missing', undefined],
+			[4, 'country', 'no-country', undefined],
+			[4, 'timeZone', 'no-time-zone', undefined],
+			[4, 'language', 'no-language', undefined],
+			[5, 'email', 'twice', 2],
+			[6, 'email', 'no-address', undefined],
+			[7, 'email', 'missing', undefined],
+			[8, 'name', 'too-long', undefined]
 		]);
+	});
+});
+
+describe('countryCode', () => {
+	it('takes codes and names, in several languages and without their accents', () => {
+		const found = [
+			'pt',
+			'Portugal',
+			'Deutschland',
+			'germany',
+			'España',
+			'espana',
+			'UK',
+			'Czech Republic',
+			'Österreich',
+			''
+		];
+		expect(found.map(countryCode)).toEqual(['PT', 'PT', 'DE', 'DE', 'ES', 'ES', 'GB', 'CZ', 'AT', '']);
+		expect(['Atlantis', 'P', 'home'].map(countryCode)).toEqual([null, null, null]);
+	});
+});
+
+describe('columnsOf', () => {
+	it('gives the columns in their one order, and the usual ones for none', () => {
+		expect(columnsOf('level,name,nonsense')).toEqual(['name', 'level']);
+		expect(columnsOf('')).toEqual(USUAL_COLUMNS);
 	});
 });
 
@@ -124,6 +172,6 @@ describe('csvOf', () => {
 	it('is read back by the roster, formulas and all', () => {
 		const csv = csvOf([['=Odo', 'odo@x.example', '+team', '', '', 'en']]);
 		const { data } = Papa.parse<string[]>(csv.trim());
-		expect(readRoster(data, columns).people[0]).toMatchObject({ name: '=Odo', team: '+team' });
+		expect(readRoster(data, columns, 1).people[0]).toMatchObject({ name: '=Odo', team: '+team' });
 	});
 });

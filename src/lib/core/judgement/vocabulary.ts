@@ -10,7 +10,7 @@ export const THINGS = STEP_PLACES;
 export type Thing = (typeof THINGS)[number];
 
 /** What can wait for a coordinator beside answers. */
-export const WAITING = ['equipment', 'question', 'stuck-step', 'silent'] as const;
+export const WAITING = ['equipment', 'question', 'clinician', 'stuck-step', 'silent'] as const;
 
 /** One thing that waits. */
 export type Waiting = (typeof WAITING)[number];

@@ -1,6 +1,8 @@
+import { USUAL_LOCALE } from '../index';
 import type { AdvisedFinding } from '$lib/core/advice';
 import { findingRule, shopHolds, type FindingId } from '$lib/core/checklist';
 import { factsOf, holdsFor } from '$lib/core/conditions';
+import type { AskedThing } from '$lib/core/equipment';
 import type { Corner } from '$lib/core/corner';
 import type { Region } from '$lib/core/discomfort';
 import { checklistTextsFor } from '../checklist';
@@ -19,7 +21,7 @@ export interface FindingLine {
 	/** What to do about it at home. */
 	readonly fixes: readonly string[];
 	/** What could be borrowed for it. */
-	readonly shop: readonly string[];
+	readonly shop: readonly { readonly thing: AskedThing; readonly words: string }[];
 	/** Said where the risk is. */
 	readonly cautions: readonly string[];
 	/** Why it comes first of all: what a complaint points to, by side and kind; null where none does. */
@@ -29,7 +31,7 @@ export interface FindingLine {
 	readonly isMovedUp: boolean;
 }
 
-const list = new Intl.ListFormat('en', { type: 'conjunction' });
+const list = new Intl.ListFormat(USUAL_LOCALE, { type: 'conjunction' });
 
 /** Findings in words. */
 export function findingLines(
@@ -50,7 +52,9 @@ export function findingLines(
 				offMm: measured?.offMm ?? null,
 				isCaused: fate === 'caused',
 				fixes: fixes.map((fix) => wordsFor(texts.household[fix], facts)),
-				shop: shop.filter((thing) => holdsFor(shopHolds(thing), facts)).map((thing) => texts.shop[thing]),
+				shop: shop
+					.filter((thing) => holdsFor(shopHolds(thing), facts))
+					.map((thing) => ({ thing, words: texts.shop[thing] })),
 				cautions: cautions.map((caution) => texts.cautions[caution]),
 				because: cause && texts.causes[cause.cause](list.format(cause.reports.map(regionEn))),
 				tiedTo: cause ? [] : tiedTo,

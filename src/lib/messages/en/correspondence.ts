@@ -25,8 +25,10 @@ export const messages = {
 	requestStates: {
 		asked: 'asked for, not decided yet',
 		approved: 'approved',
+		ordered: 'ordered',
 		declined: 'declined',
 		sent: 'on its way',
-		arrived: 'arrived'
+		arrived: 'arrived',
+		returned: 'given back'
 	}
 };

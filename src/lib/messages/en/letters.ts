@@ -17,6 +17,12 @@ export const letter = {
 			`Hello ${name},`,
 			'Your coordinator has written to you. Open your personal link to read it and answer. For your privacy, this letter doesn’t repeat it.'
 		].join('\n\n'),
+	equipmentSubject: 'News of what you asked for',
+	equipmentBody: (name: string) =>
+		[
+			`Hello ${name},`,
+			'There is news of something you asked for. Open your personal link to see where it stands. For your privacy, this letter doesn’t say what it is.'
+		].join('\n\n'),
 	reminderSubject: (subject: string) => `Reminder: ${subject}`,
 	reminderBody: (name: string) =>
 		[
@@ -50,6 +56,22 @@ export const letter = {
 			'It’s been a while since you measured your workplace. Bodies, glasses and chairs change. Your last answers are filled in, so you only correct what’s different now.',
 			'Your new personal link opens them. Please don’t share it.'
 		].join('\n\n'),
+	clinicianSubject: {
+		asked: 'A referral waits for you in Easy Corner',
+		answered: 'An answer about a referral in Easy Corner'
+	},
+	clinicianBody: {
+		asked: (name: string) =>
+			[
+				`Hello ${name},`,
+				'An occupational health coordinator asks for your advice on somebody who works at a screen at home. Sign in to read the letter, ask back or answer. For their privacy, this letter doesn’t say who it is.'
+			].join('\n\n'),
+		answered: (name: string) =>
+			[
+				`Hello ${name},`,
+				'What you asked about a referral has been answered. Sign in to read it. For their privacy, this letter doesn’t say who it is about.'
+			].join('\n\n')
+	},
 	accountSubject: { invitation: 'Your account in Easy Corner', reset: 'Choose another password' },
 	accountBody: {
 		invitation: (name: string) =>

@@ -1,4 +1,5 @@
-import type { PurchaseId, ThingToDo } from '$lib/core/plan';
+import type { AskedThing } from '$lib/core/equipment';
+import type { ThingToDo } from '$lib/core/plan';
 import { inWords, isOne } from './numbers';
 
 const pieces = (n: number) => (isOne(n) ? `${n} piece` : `${n} pieces`);
@@ -118,8 +119,14 @@ export const open = {
 		'seat-cushion': 'A firm seat cushion',
 		monitor: 'A monitor on an adjustable stand',
 		chair: 'A chair with adjustable height',
-		'another-surface': 'A height-adjustable table'
-	} as Readonly<Record<PurchaseId, string>>,
+		'another-surface': 'A height-adjustable table',
+		headset: 'A headset',
+		'desk-lamp': 'A desk lamp',
+		'paper-holder': 'A paper holder',
+		'vertical-mouse': 'A vertical mouse or a touchpad',
+		'power-strip': 'A power strip with a longer cable',
+		'sit-stand-converter': 'A stand that raises keys and screen for standing'
+	} as Readonly<Record<AskedThing, string>>,
 	both: (first: string, second: string) =>
 		`${first}, together with ${second.charAt(0).toLowerCase()}${second.slice(1)}`,
 	firm: (height: string) => `One more firm stack, ${height} high`,

@@ -20,11 +20,13 @@ const TABLES = {
 	cases: { table: schema.cases, key: ['person_id'], only: ['settled_at', 'settled_reason'] },
 	check_ins: { table: schema.checkIns, key: ['id'] },
 	contacts: { table: schema.contacts, key: ['id'] },
+	equipment_store: { table: schema.equipmentStore, key: ['id'] },
 	equipment_requests: { table: schema.equipmentRequests, key: ['id'] },
 	follow_ups: { table: schema.followUps, key: ['id'] },
 	messages: { table: schema.messages, key: ['id'] },
 	notes: { table: schema.notes, key: ['id'] },
 	people: { table: schema.people, key: ['id'] },
+	referral_lines: { table: schema.referralLines, key: ['id'] },
 	referrals: { table: schema.referrals, key: ['id'] },
 	reported_discomfort: { table: schema.reportedDiscomfort, key: ['id'] },
 	round_people: { table: schema.roundPeople, key: ['round_id', 'person_id'] }

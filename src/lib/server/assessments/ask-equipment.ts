@@ -1,5 +1,5 @@
 import { and, eq } from 'drizzle-orm';
-import type { PurchaseId } from '../../core/plan';
+import type { AskedThing } from '../../core/equipment';
 import { messagesFor } from '../../messages';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { judgeAnew } from '../judgements/judge-anew';
@@ -16,7 +16,7 @@ const { assessments, equipmentRequests } = schema;
 export async function askEquipment(
 	db: Db,
 	{ assessment, actor }: OpenAssessment,
-	input: { purchase: PurchaseId; wanted: boolean },
+	input: { purchase: AskedThing; wanted: boolean },
 	now: Date
 ): Promise<void> {
 	if (!assessment.answeredAt) throw new Fault('conflict', messagesFor().refusals.finishFirst);
@@ -54,7 +54,7 @@ export async function askEquipment(
 }
 
 /** What a person has asked for. */
-export async function requestsOf(db: Db, assessmentId: string): Promise<PurchaseId[]> {
+export async function requestsOf(db: Db, assessmentId: string): Promise<AskedThing[]> {
 	const rows = await db
 		.select({ purchase: equipmentRequests.purchase })
 		.from(equipmentRequests)

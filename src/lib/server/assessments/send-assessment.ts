@@ -70,10 +70,13 @@ async function sendTo(
 	tx: Db,
 	actor: Actor,
 	person: LockedPerson,
-	{ way = DEFAULT_WAY, route = 'short', roundId, words = invitationLetter, prefilled = {} }: Sending,
+	{ roundId, words = invitationLetter, prefilled = {}, ...wanted }: Sending,
 	now: Date
 ): Promise<SentAssessment> {
 	const token = newToken();
+	// What was set for this person goes before what a round says of everybody.
+	const way = person.way ?? wanted.way ?? DEFAULT_WAY;
+	const route = person.route ?? wanted.route ?? 'short';
 	if (person.leftAt)
 		throw new Fault('conflict', `${person.name} has left. Take them back first if they are here again.`);
 	await tx

@@ -24,7 +24,12 @@ export type Act =
 	| 'note-written'
 	| 'referred'
 	| 'referral-ended'
+	| 'referral-written'
+	| 'set-up'
 	| 'equipment-decided'
+	| 'store-counted'
+	| 'owner-set'
+	| 'put-off'
 	| 'person-changed'
 	| 'person-left'
 	| 'person-returned'
@@ -33,6 +38,7 @@ export type Act =
 	| 'round-made'
 	| 'round-sent'
 	| 'round-closed'
+	| 'round-reopened'
 	| 'reminded'
 	| 'nudged'
 	| 'user-invited'
@@ -45,7 +51,11 @@ export type Act =
 	| 'plan-chosen'
 	| 'checked-in'
 	| 'check-in-asked'
-	| 'plan-recalled';
+	| 'plan-recalled'
+	| 'prices-set'
+	| 'report-made'
+	| 'report-dropped'
+	| 'figures-exported';
 
 /** Writes who did what, in the transaction of the act itself. Details are ids and counts, never answers. */
 export async function writeAuditLine(

@@ -1,8 +1,12 @@
+import { canWait } from '../../core/day-sheet';
 import { replyEn } from '../../messages/replies-en';
 import type { Actor } from '../actor';
 import type { Db } from '../db/client';
-import { openReferralOf } from '../judgements/open-referral';
+import { Fault } from '../fault';
+import { lookAtPerson } from '../people/lock-person';
+import { openReferralOf } from '../referrals/open-referral';
 import { closableOf, cornerOf } from './case-page';
+import { coordinators, laterDaysOf, laterOf } from './look-after';
 import { readCase } from './read-case';
 
 /** What the day sheet shows of a case beside its list: read as it was kept, nothing is solved. */
@@ -10,6 +14,11 @@ export async function readBrief(db: Db, actor: Actor, personId: string, now: Dat
 	const read = await readCase(db, actor, personId, now);
 	const { person, listed, answered, checkIns, equipment, messages, notes, followUp, judgement, contacts } =
 		read;
+	const here = await lookAtPerson(db, personId);
+	if (!here) throw new Fault('not-found', 'This person is not in the list any more.');
+	const today = here.place.dayOf(now);
+	const said = read.referrals.flatMap(({ lines }) => lines.filter(({ isOpen }) => isOpen));
+	const all = await coordinators(db);
 	const newest = [answered, checkIns[0]].filter((one) => one?.answeredAt && one.discomfort);
 	const [latest] = newest.sort((a, b) => Number(b?.answeredAt) - Number(a?.answeredAt));
 	return {
@@ -22,11 +31,22 @@ export async function readBrief(db: Db, actor: Actor, personId: string, now: Dat
 		corner: (await cornerOf(db, read, personId, now))?.corner ?? null,
 		judgement,
 		closable: closableOf(judgement),
+		owner: all.find(({ id }) => id === person.ownerId) ?? null,
+		coordinators: all,
+		later: laterOf(person, today),
+		laterDays: laterDaysOf(here, now),
+		canWait: canWait({
+			level: listed.level,
+			hasMessage: messages.some(({ isOpen }) => isOpen) || said.length > 0
+		}),
 		isReferred: (await openReferralOf(db, personId)) !== null,
 		discomfort: latest?.discomfort ?? [],
 		equipment: equipment.filter(({ state }) => state === 'asked' || state === 'approved' || state === 'sent'),
-		/** Messages that nobody has answered, whole: read by a person, and interpreted by no tool. */
-		unread: messages.filter(({ isOpen }) => isOpen).map(({ text, at }) => ({ text, at })),
+		/** What the person, or a clinician about them, wrote and nobody has answered, whole: read by a person, and interpreted by no tool. */
+		unread: [
+			...messages.filter(({ isOpen }) => isOpen).map(({ text }) => ({ text, from: null })),
+			...said.map(({ text, authorName }) => ({ text, from: authorName }))
+		],
 		note: notes[0] ?? null,
 		contact: contacts[0] ?? null,
 		followUp: followUp && { due: followUp.due, reason: followUp.reason, version: followUp.version },

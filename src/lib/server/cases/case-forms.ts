@@ -1,10 +1,12 @@
 import { Type } from 'typebox';
+import { ROUTES } from '../../core/answers';
 import { plausibleDay } from '../../core/calendar';
 import { CONTACT_RESULTS, CONTACT_WAYS, NEXT_STEPS } from '../../core/contact';
 import { WAYS } from '../../core/corner';
-import { REQUEST_STATES } from '../../core/equipment';
+import { ASKED_THINGS, CURRENCIES, REQUEST_STATES } from '../../core/equipment';
 import { CLOSABLE, type Closable } from '../../core/judgement';
 import type { NewContact } from '../contacts/record-contact';
+import { CONSENT_WAYS } from '../../core/referral';
 import { FOLLOW_UP_KINDS } from '../../core/triage';
 import { Fault } from '../fault';
 import { day, text, uuid, version } from '../http/fields';
@@ -38,6 +40,19 @@ export const readDone = formReader({
 	reason: optional(text(300))
 });
 
+/** Who looks after a person; nobody where it is empty. */
+export const readOwner = formReader({ ...act, owner: optional(uuid) });
+
+/** How a person is judged and asked; empty for what a round or the usual says. */
+export const readSetUp = formReader({
+	...act,
+	way: optional(Type.Enum(['', ...WAYS])),
+	route: optional(Type.Enum(['', ...ROUTES]))
+});
+
+/** Until when a case can wait, and why; taken up again where there is no day. */
+export const readLater = formReader({ ...act, until: optional(day), reason: optional(text(200)) });
+
 /** Why a case is settled. */
 export const readSettle = formReader({ ...act, reason: optional(text(300)) });
 
@@ -47,25 +62,42 @@ export const readMessage = formReader({ key: uuid, text: text(LONGEST_MESSAGE) }
 /** A note for each other. */
 export const readNote = formReader({ key: uuid, text: text(LONGEST_NOTE) });
 
-/** What a clinician is asked. */
-export const readRefer = formReader({ ...act, clinician: uuid, question: text(2000) });
+/** What a clinician is asked: an account, or whom a printed letter is for. */
+export const readRefer = formReader({
+	...act,
+	clinician: optional(uuid),
+	toName: optional(text(120)),
+	question: text(2000),
+	consentHow: optional(Type.Enum(CONSENT_WAYS)),
+	answerBy: optional(day)
+});
 
-/** What came of a referral. */
-export const readEnd = formReader({ ...act, outcome: optional(text(2000)) });
+/** What is written about a referral; which one, where the page has more. */
+export const readReferralWords = formReader({ key: uuid, text: text(2000), referral: optional(uuid) });
 
 /** What is decided on a request. */
 export const readEquipment = formReader({
 	...act,
 	request: uuid,
 	to: Type.Enum(REQUEST_STATES),
-	reason: optional(text(300))
+	reason: optional(text(300)),
+	supplier: optional(text(120)),
+	orderNumber: optional(text(80)),
+	cost: optional(text(20)),
+	currency: optional(Type.Enum(CURRENCIES)),
+	fromStore: optional(Type.Literal('yes')),
+	backBy: optional(day)
 });
+
+/** Something that a coordinator asks for in a person's place. */
+export const readAskFor = formReader({ ...act, thing: Type.Enum(ASKED_THINGS) });
 
 /** What is known of the person. */
 export const readPerson = formReader({
 	version,
 	name: PERSON_FIELDS.name,
 	email: PERSON_FIELDS.email,
+	staffNumber: optional(PERSON_FIELDS.staffNumber),
 	team: optional(PERSON_FIELDS.team),
 	phone: optional(PERSON_FIELDS.phone),
 	country: optional(PERSON_FIELDS.country),
@@ -78,7 +110,16 @@ export const readPerson = formReader({
 export function detailsOf(
 	form: Partial<PersonDetails> & Pick<PersonDetails, 'name' | 'email'>
 ): PersonDetails {
-	return { team: '', phone: '', country: '', region: '', timeZone: '', language: 'en', ...form };
+	return {
+		staffNumber: '',
+		team: '',
+		phone: '',
+		country: '',
+		region: '',
+		timeZone: '',
+		language: 'en',
+		...form
+	};
 }
 
 const closes = Object.fromEntries(

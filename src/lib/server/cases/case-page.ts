@@ -1,5 +1,6 @@
-import { choiceOf } from '../../core/answers';
+import { checklistAnswersOf, choiceOf, factsOfAnswers } from '../../core/answers';
 import { addDays, nextWorkingDay } from '../../core/calendar';
+import { canWait } from '../../core/day-sheet';
 import { CLOSABLE, type Closable, type Judgement } from '../../core/judgement';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { USUAL_LOCALE } from '../../messages';
@@ -12,8 +13,11 @@ import { readFile } from '../judgements/read-file';
 import { lookAtPerson } from '../people/lock-person';
 import { ticksOf } from '../plans/current-plan';
 import { standingOf } from '../plans/standing';
+import { clinicians } from '../referrals/refer';
+import { coordinators, laterDaysOf, laterOf } from './look-after';
 import { readCase, type Case } from './read-case';
-import { clinicians } from './refer';
+import { reportsOf } from './reports-of';
+import { lettersOf, timelineOf } from './timeline';
 
 /** The longest of the usual times until the next look, days. Common practice: half a year. */
 const LATER_DAYS = 180;
@@ -22,18 +26,6 @@ const LATER_DAYS = 180;
 export function closableOf(judgement: Judgement | null): Closable[] {
 	const open = new Set<string>((judgement?.reasons ?? []).map(({ code, sign }) => sign ?? code));
 	return CLOSABLE.filter((one) => open.has(one));
-}
-
-/** Discomfort as it was reported, with answers and at check-ins, the oldest first. */
-export function reportsOf({ answers, checkIns }: Pick<Case, 'answers' | 'checkIns'>) {
-	return [
-		...answers.flatMap(({ answeredAt, discomfort }) =>
-			answeredAt && discomfort ? [{ at: answeredAt, discomfort }] : []
-		),
-		...checkIns.flatMap(({ answeredAt, discomfort }) =>
-			answeredAt && discomfort ? [{ at: answeredAt, discomfort }] : []
-		)
-	].sort((a, b) => Number(a.at) - Number(b.at));
 }
 
 /** The corner with its kept plan, and how far that is; null where nothing was answered. */
@@ -76,15 +68,18 @@ function offeredDays(
 export async function readCasePage(db: Db, actor: Actor, personId: string, now: Date, zone: string) {
 	const read = await readCase(db, actor, personId, now);
 	const { person, listed, judgement, judged, signs, followUp, policyDays, spots, earlier, newest } = read;
+	const hasUnread =
+		read.messages.some(({ isOpen }) => isOpen) ||
+		read.referrals.some(({ lines }) => lines.some(({ isOpen }) => isOpen));
 	const corner = await cornerOf(db, read, personId, now);
 	const today = isoDay(now, zone);
-	const here = await lookAtPerson(db, personId);
+	const [here, all] = await Promise.all([lookAtPerson(db, personId), coordinators(db)]);
 	return {
-		role: actor.kind === 'user' ? actor.role : 'reader',
 		person,
 		listed,
 		place: { zone: read.place.zone, isZoneKnown: read.place.isZoneKnown },
 		state: read.state,
+		canWait: canWait({ level: listed.level, hasMessage: hasUnread }),
 		newest: newest && { sentAt: newest.sentAt, savedAt: newest.savedAt },
 		answered: read.answered && { at: read.answered.answeredAt },
 		judgement,
@@ -104,21 +99,29 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 			answeredAt && answeredCorner ? [{ at: answeredAt, corner: answeredCorner }] : []
 		),
 		reports: reportsOf(read),
-		contacts: read.contacts,
 		followUps: {
 			followUp: followUp && { due: followUp.due, reason: followUp.reason, version: followUp.version },
 			policyDays: policyDays.map(({ kind, due, reason, version }) => ({ kind, due, reason, version })),
 			offered: here ? offeredDays(today, here, now) : []
 		},
+		owner: all.find(({ id }) => id === person.ownerId) ?? null,
+		coordinators: all,
+		later: laterOf(person, today),
+		laterDays: here ? laterDaysOf(here, now) : [],
 		chain: read.chain,
 		equipment: read.equipment,
-		messages: read.messages,
-		notes: read.notes,
+		hasUnread,
 		referrals: read.referrals,
-		clinicians: await clinicians(db),
+		clinicians: (await clinicians(db)).map(({ id, name }) => ({ id, name })),
+		timeline: timelineOf(read, await lettersOf(db, personId)),
 		reply: replyEn(person.name, judgement),
 		history: read.history,
-		log: read.log,
+		checklist: read.answered && {
+			version: read.answered.checklistVersion,
+			answers: checklistAnswersOf(read.answered.answers),
+			facts: factsOfAnswers(read.answered.answers, read.answered.way)
+		},
+		userId: actor.kind === 'user' ? actor.id : null,
 		today
 	};
 }

@@ -1,175 +1,283 @@
-import { and, asc, count, eq, inArray, isNotNull, isNull, lte, ne, sql, type SQL } from 'drizzle-orm';
-import { LEVELS } from '../../core/triage';
-import type { Actor } from '../actor';
+import type { PgColumn } from 'drizzle-orm/pg-core';
+import { and, asc, eq, inArray, isNotNull, isNull, lt, lte, ne, or, sql, type SQL } from 'drizzle-orm';
+import { sheetOrder, type SheetCase } from '../../core/day-sheet';
+import type { Judgement, ReasonCode } from '../../core/judgement';
+import { UNDER_WAY } from '../../core/equipment';
+import { needCoordinator, type Actor } from '../actor';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
+import { organisationZone } from '../people/lock-person';
 import { countUnjudged } from '../judgements/first-judging';
 
-const { cases, deskActs, followUps, judgements, messages, people, users } = schema;
+const {
+	cases,
+	deskActs,
+	equipmentRequests,
+	followUps,
+	judgements,
+	messages,
+	people,
+	referralLines,
+	referrals,
+	users
+} = schema;
 
 /** Most lines that the sheet shows; how many more there are is shown. */
 export const MOST_LINES = 100;
 
-/** A case by which the order of the day is made. */
-type Picked = Pick<
-	typeof cases.$inferSelect,
-	'personId' | 'level' | 'openSince' | 'actBy' | 'openW' | 'followUpOn'
->;
+/** Whose lines and which the sheet is narrowed to; empty texts narrow nothing. */
+export interface SheetFilter {
+	readonly team: string;
+	/** ISO 3166-1 alpha-2. */
+	readonly country: string;
+	readonly whose: (typeof WHOSE)[number] | '';
+	readonly only: (typeof ONLY)[number] | '';
+}
 
-/** The first cases of a condition in an order, as far as the order of the day needs them: nothing is joined before it is shown. */
-function firstOf(db: Db, condition: SQL | undefined, ...order: SQL[]): Promise<Picked[]> {
+/** Mine, or nobody's in particular. */
+export const WHOSE = ['mine', 'nobodys'] as const;
+
+/** Late ones, ones with a message to read, or ones that were written to today. */
+export const ONLY = ['overdue', 'message', 'written'] as const;
+
+/** The whole sheet. */
+export const NO_FILTER: SheetFilter = { team: '', country: '', whose: '', only: '' };
+
+/** The filter of an address; what can't be one narrows nothing. */
+export function sheetFilterOf(query: URLSearchParams): SheetFilter {
+	return {
+		team: (query.get('team') ?? '').replaceAll('\0', '').slice(0, 100),
+		country: /^[A-Z]{2}$/.exec(query.get('country') ?? '')?.[0] ?? '',
+		whose: WHOSE.find((one) => one === query.get('whose')) ?? '',
+		only: ONLY.find((one) => one === query.get('only')) ?? ''
+	};
+}
+
+/** The newest thing that a clinician wrote about a person and nobody has read; by referrals_person_at_idx and referral_lines_unread_idx. */
+const clinicianSaid = (personId: PgColumn) =>
+	sql<string | null>`(select l.text from ${referralLines} l join ${referrals} r on r.id = l.referral_id
+		where r.person_id = ${personId} and l.from_clinician and l.read_at is null order by l.at desc limit 1)`;
+
+/** Whether the person, or a clinician about them, wrote something that nobody has read. */
+const hasMessage = sql<boolean>`(exists (select from ${messages} m where m.person_id = ${cases.personId} and m.from_person and m.answered_at is null)
+	or ${clinicianSaid(cases.personId)} is not null)`;
+
+/** Who is late: what is open and should have been acted on, or was set for a day before today. */
+const isLate = (today: string) =>
+	or(
+		and(isNotNull(cases.openSince), lt(cases.actBy, today)),
+		and(isNotNull(cases.followUpOn), lt(cases.followUpOn, today))
+	);
+
+/** The condition that a filter is, over `cases`. */
+function whereOf(
+	{ team, country, whose, only }: SheetFilter,
+	userId: string,
+	today: string
+): SQL | undefined {
+	const ofPerson = and(
+		team === '' ? undefined : eq(people.team, team),
+		country === '' ? undefined : eq(people.country, country),
+		whose === 'mine' ? eq(people.ownerId, userId) : undefined,
+		whose === 'nobodys' ? isNull(people.ownerId) : undefined
+	);
+	return and(
+		ofPerson && sql`exists (select from ${people} where ${people.id} = ${cases.personId} and ${ofPerson})`,
+		only === 'overdue' ? isLate(today) : undefined,
+		only === 'message' ? hasMessage : undefined,
+		only === 'written'
+			? sql`exists (select from ${deskActs} a where a.person_id = ${cases.personId} and a.kind = 'written' and (a.at at time zone ${organisationZone})::date = ${today}::date)`
+			: undefined
+	);
+}
+
+/** The first cases of a condition in an order: nothing is joined before it is shown. */
+function firstOf(db: Db, condition: SQL | undefined, ...order: SQL[]) {
 	return db
-		.select({
-			personId: cases.personId,
-			level: cases.level,
-			openSince: cases.openSince,
-			actBy: cases.actBy,
-			openW: cases.openW,
-			followUpOn: cases.followUpOn
-		})
+		.select({ personId: cases.personId })
 		.from(cases)
 		.where(condition)
 		.orderBy(...order)
 		.limit(MOST_LINES);
 }
 
+/** What the order of the day is made of; by keys. */
+async function readPicked(db: Db, personIds: readonly string[], today: string): Promise<SheetCase[]> {
+	const rows = await db
+		.select({
+			personId: cases.personId,
+			level: cases.level,
+			openSince: cases.openSince,
+			actBy: cases.actBy,
+			openW: cases.openW,
+			followUpOn: cases.followUpOn,
+			isReferred: sql<boolean>`${cases.referredOn} is not null`,
+			hasMessage,
+			laterOn: people.laterOn,
+			laterFor: people.laterFor,
+			// Only what was put off has to be compared with what is so now.
+			reasons: sql<
+				ReasonCode[] | null
+			>`case when ${people.laterOn} > ${today}::date then (select array_agg(r ->> 'code')
+				from ${judgements} j, jsonb_array_elements(j.document -> 'reasons') r where j.id = ${cases.judgementId}) end`
+		})
+		.from(cases)
+		.innerJoin(people, eq(people.id, cases.personId))
+		.where(inArray(cases.personId, [...personIds]));
+	return rows.map((row) => ({ ...row, reasons: row.reasons ?? [] }));
+}
+
+/** Points of the trend that a line shows. */
+const TREND_POINTS = 8;
+
+/** What a line shows of a judgement: its reasons and their grounds, the marks that are off, the trend. A tenth of the whole. */
+function shownOf({ reasons, evidence, unclosable, standing, first, worsts, plan }: Judgement) {
+	const off = standing.filter(({ verdict }) => verdict === 'off');
+	return {
+		reasons,
+		evidence: Object.fromEntries(
+			Object.entries(evidence).filter(([code]) => reasons.some((one) => one.code === code))
+		),
+		unclosable,
+		plan: plan && { carriedOut: plan.carriedOut },
+		off,
+		first: first.filter(({ id, value }) => off.some((one) => one.id === id && one.value !== value)),
+		worsts: worsts.slice(-TREND_POINTS)
+	};
+}
+
 /** The lines of these people, with all that the sheet shows of each; by keys. */
-function readLines(db: Db, personIds: readonly string[]) {
-	return db
+async function readLines(db: Db, personIds: readonly string[]) {
+	const owner = sql`(select name from ${users} o where o.id = ${people.ownerId})`;
+	const rows = await db
 		.select({
 			personId: people.id,
 			name: people.name,
 			team: people.team,
-			phone: people.phone,
 			level: cases.level,
-			/** The newest judgement: reasons, marks first and now, scores. */
+			/** The newest judgement. */
 			judgement: judgements.document,
 			openSince: cases.openSince,
 			actBy: cases.actBy,
 			openW: cases.openW,
 			followUpOn: cases.followUpOn,
 			answeredAt: cases.answeredAt,
-			referredTo: cases.referredTo,
+			referredOn: cases.referredOn,
 			version: cases.version,
-			/** Who looks at it just now, by name. */
-			referredName: users.name,
+			/** The clinician who looks at it just now, and the day by which an answer is wanted. */
+			referral: sql<{
+				name: string;
+				answerBy: string | null;
+			} | null>`case when ${cases.referredOn} is not null then (
+				select jsonb_build_object('name', coalesce(u.name, r.to_name), 'answerBy', r.answer_by) from ${referrals} r
+				left join ${users} u on u.id = r.clinician_id where r.person_id = ${people.id} and r.ended_at is null order by r.at desc limit 1) end`,
+			clinicianSaid: clinicianSaid(people.id),
+			/** The coordinator who looks after them. */
+			hasBounced: sql<boolean>`${people.bouncedAt} is not null`,
+			ownerId: people.ownerId,
+			ownerName: sql<string | null>`${owner}`,
+			laterOn: people.laterOn,
+			laterReason: people.laterReason,
+			laterFor: people.laterFor,
 			followUpReason: followUps.reason,
 			followUpVersion: followUps.version,
 			/** The newest message that nobody has answered, whole. */
 			message: sql<
 				string | null
 			>`(select text from ${messages} m where m.person_id = ${people.id} and m.from_person and m.answered_at is null order by m.at desc limit 1)`,
-			/** What was last done on the desk, and when. */
+			/** What was last done on the desk, and when; who looks after them stands by itself. */
 			lastAct: sql<{ kind: string; at: string; by: string } | null>`(
 				select jsonb_build_object('kind', a.kind, 'at', a.at, 'by', u.name) from ${deskActs} a join ${users} u on u.id = a.user_id
-				where a.person_id = ${people.id} and a.undone_at is null order by a.at desc limit 1)`
+				where a.person_id = ${people.id} and a.undone_at is null and a.kind not in ('owned', 'put-off') order by a.at desc limit 1)`
 		})
 		.from(cases)
 		.innerJoin(people, eq(people.id, cases.personId))
 		.leftJoin(judgements, eq(judgements.id, cases.judgementId))
-		.leftJoin(users, eq(users.id, cases.referredTo))
 		.leftJoin(
 			followUps,
 			and(eq(followUps.personId, cases.personId), eq(followUps.kind, 'look'), isNull(followUps.doneAt))
 		)
 		.where(inArray(cases.personId, [...personIds]));
-}
-
-/** The lines that are shown, of those that were picked, in the order of the day. */
-async function shownLines(db: Db, picked: readonly Picked[]): Promise<SheetLine[]> {
-	const shown = [...picked].sort(bySheetOrder).slice(0, MOST_LINES);
-	if (shown.length === 0) return [];
-	const lines = await readLines(
-		db,
-		shown.map(({ personId }) => personId)
-	);
-	return lines.sort(bySheetOrder);
+	return rows.map(({ judgement, ...row }) => ({ ...row, judgement: judgement && shownOf(judgement) }));
 }
 
 /** One person who needs somebody today. */
 export type SheetLine = Awaited<ReturnType<typeof readLines>>[number];
 
-/** Place of a due follow-up of a settled case: after what waits for help, before what a home can do by itself. Ours. */
-const LOOK_AGAIN_RANK = LEVELS.indexOf('help') + 0.5;
-
-const rankOf = (line: Picked) => (line.openSince ? LEVELS.indexOf(line.level) : LOOK_AGAIN_RANK);
-
-/** The order of the day: level, then the day it is due by, then how much is open. Case ids decide the rest. */
-export function bySheetOrder(a: Picked, b: Picked): number {
-	const day = (line: Picked) =>
-		[line.openSince ? line.actBy : null, line.followUpOn].filter((d) => d !== null).sort()[0] ?? '9999';
-	return (
-		rankOf(a) - rankOf(b) ||
-		(day(a) < day(b) ? -1 : day(a) > day(b) ? 1 : 0) ||
-		b.openW - a.openW ||
-		(a.personId < b.personId ? -1 : 1)
-	);
+/** The lines that are shown, of those that were picked, in the order of the day. */
+async function shownLines(db: Db, ids: readonly string[], today: string): Promise<SheetLine[]> {
+	if (ids.length === 0) return [];
+	const picked = (await readPicked(db, [...new Set(ids)], today))
+		.sort(sheetOrder(today))
+		.slice(0, MOST_LINES);
+	const place = new Map(picked.map(({ personId }, i) => [personId, i]));
+	const lines = await readLines(db, [...place.keys()]);
+	return lines.sort((a, b) => (place.get(a.personId) ?? 0) - (place.get(b.personId) ?? 0));
 }
 
+/** Whose letters come back, of those who are here; by people_bounced_idx. */
+const countBounced = (db: Db) => db.$count(people, and(isNotNull(people.bouncedAt), isNull(people.leftAt)));
+
+/** Who waits for a thing that was approved, ordered or sent; by equipment_requests_board_idx. */
+const countWaitingForThings = (db: Db) =>
+	db.$count(
+		equipmentRequests,
+		and(inArray(equipmentRequests.state, [...UNDER_WAY]), ne(equipmentRequests.state, 'asked'))
+	);
+
 /**
- * Who needs the coordinator today: everyone with something open, and follow-ups that are due, in one order. A clinician
- * sees those who are referred to them.
+ * Who needs the coordinator today: everyone with something open, and follow-ups that are due, in one order.
  *
- * Cost: the first lines of two partial indexes that hold open lines only (cases_open_idx, cases_follow_up_idx), two counts over them,
- * and the judgements of the lines that are shown: it follows what is open and not the workforce.
+ * Cost: the first lines of partial indexes that hold open lines only (cases_open_idx, cases_follow_up_idx, cases_referred_idx), two counts
+ * over them, and the judgements of the lines that are shown: it follows what is open and not the workforce. A filter is looked up for each open line.
  *
  * @param today ISO date in the coordinator's time zone
  */
-export async function readDaySheet(db: Db, actor: Actor, today: string) {
-	if (actor.kind !== 'user' || actor.role === 'reader')
-		throw new Fault('not-allowed', 'The day sheet is for coordinators and clinicians.');
-	if (actor.role === 'clinician') {
-		const referred = await firstOf(db, eq(cases.referredTo, actor.id), asc(cases.level), asc(cases.personId));
-		return {
-			lines: await shownLines(db, referred),
-			total: referred.length,
-			toAcknowledge: 0,
-			waiting: 0,
-			unjudged: 0
-		};
-	}
-	const isDue = lte(cases.followUpOn, today);
-	const [open, due, openTotal, dueTotal, toAcknowledge, waiting, unjudged] = await Promise.all([
+export async function readDaySheet(db: Db, actor: Actor, today: string, filter: SheetFilter = NO_FILTER) {
+	const { id: userId } = needCoordinator(actor);
+	const idsOf = (rows: readonly { readonly personId: string }[]) => rows.map(({ personId }) => personId);
+	const narrowed = whereOf(filter, userId, today);
+	const isOpen = and(isNotNull(cases.openSince), narrowed);
+	const isDue = and(lte(cases.followUpOn, today), isNull(cases.openSince), narrowed);
+	const [
+		open,
+		late,
+		referred,
+		due,
+		openTotal,
+		dueTotal,
+		toAcknowledge,
+		waiting,
+		unjudged,
+		forThings,
+		bounced
+	] = await Promise.all([
 		firstOf(
 			db,
-			isNotNull(cases.openSince),
+			and(isOpen, isNull(cases.referredOn)),
 			asc(cases.level),
 			asc(cases.actBy),
 			sql`${cases.openW} desc nulls last`,
 			asc(cases.personId)
 		),
-		firstOf(db, and(isDue, isNull(cases.openSince)), asc(cases.followUpOn), asc(cases.personId)),
-		db.$count(cases, and(isNotNull(cases.openSince), ne(cases.level, 'settled'))),
-		db.$count(cases, and(isDue, isNull(cases.openSince))),
+		firstOf(db, and(isOpen, lt(cases.actBy, today)), asc(cases.actBy), asc(cases.personId)),
+		firstOf(db, and(isOpen, isNotNull(cases.referredOn)), asc(cases.level), asc(cases.personId)),
+		firstOf(db, isDue, asc(cases.followUpOn), asc(cases.personId)),
+		db.$count(cases, and(isOpen, ne(cases.level, 'settled'))),
+		db.$count(cases, isDue),
 		// Nothing is open there but that nobody has looked at the answers yet.
-		db.$count(cases, and(isNotNull(cases.openSince), eq(cases.level, 'settled'))),
+		db.$count(cases, and(isOpen, eq(cases.level, 'settled'))),
 		db.$count(cases, and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt))),
-		countUnjudged(db)
+		countUnjudged(db),
+		countWaitingForThings(db),
+		countBounced(db)
 	]);
 	return {
-		lines: await shownLines(db, [...open, ...due]),
+		lines: await shownLines(db, [open, late, referred, due].flatMap(idsOf), today),
 		total: openTotal + dueTotal,
 		toAcknowledge,
 		unjudged,
-		waiting
+		waiting,
+		forThings,
+		bounced
 	};
-}
-
-/** Counts for who may see no person: what is open by level, and what is answered. */
-export async function readTotals(db: Db, actor: Actor) {
-	if (actor.kind !== 'user') throw new Fault('not-allowed', 'Sign in first.');
-	const levels = await db
-		.select({ level: cases.level, n: count() })
-		.from(cases)
-		.where(isNotNull(cases.openSince))
-		.groupBy(cases.level)
-		.orderBy(cases.level);
-	const [all] = await db
-		.select({
-			people: count(),
-			answered: count(cases.answeredAt),
-			sent: count(cases.sentAt)
-		})
-		.from(cases);
-	return { levels, people: all?.people ?? 0, answered: all?.answered ?? 0, sent: all?.sent ?? 0 };
 }

@@ -3,17 +3,17 @@ import { messageLetter } from '../../messages/letters';
 import { needCoordinator, type Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import type { OpenAssessment } from '../assessments/open-assessment';
-import { newestLinkPath } from '../assessments/send-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { inTransaction } from '../db/transaction';
 import { judgeAnew } from '../judgements/judge-anew';
+import { unreadOf } from '../referrals/answer-referral';
 import { countUse } from '../assessments/link-limits';
 import { needPerson } from '../people/lock-person';
-import { writeLetter } from '../post/write-letter';
+import { writeByLink } from '../post/write-by-link';
 
-const { messages, users } = schema;
+const { messages, referralLines, users } = schema;
 
 /** Longest message, in characters. */
 export const LONGEST_MESSAGE = 4000;
@@ -52,21 +52,12 @@ export async function writeToPerson(
 			.update(messages)
 			.set({ answeredAt: now })
 			.where(and(eq(messages.personId, person.id), messages.fromPerson, isNull(messages.answeredAt)));
-		const link = await newestLinkPath(tx, person.id);
-		if (!person.leftAt && link)
-			await writeLetter(tx, {
-				personId: person.id,
-				toName: person.name,
-				toEmail: person.email,
-				linkPath: `${link}/messages`,
-				writtenAt: now,
-				...messageLetter({ name: person.name })
-			});
+		await writeByLink(tx, person, { page: '/messages', ...messageLetter({ name: person.name }) }, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'message-written', personId: person.id });
 	});
 }
 
-/** Says that a coordinator has read what a person wrote and that it wants no answer. */
+/** Says that a coordinator has read what a person, or a clinician about them, wrote and that it wants no answer. */
 export async function markMessagesRead(db: Db, actor: Actor, input: ActInput, now: Date): Promise<void> {
 	needCoordinator(actor);
 	const { personId } = input;
@@ -76,6 +67,7 @@ export async function markMessagesRead(db: Db, actor: Actor, input: ActInput, no
 			{ answeredAt: now },
 			and(eq(messages.personId, personId), messages.fromPerson, isNull(messages.answeredAt))
 		);
+		await rows.update(referralLines, { readAt: now }, unreadOf(tx, personId));
 		await writeAuditLine(tx, actor, { at: now, act: 'message-read', personId });
 	});
 }

@@ -1,9 +1,9 @@
-import { and, desc, eq, gt, isNull } from 'drizzle-orm';
+import { and, desc, eq, isNull } from 'drizzle-orm';
 import type { Actor } from '../actor';
 import { newestReMeasurement } from '../assessments/open-assessment';
 import { answeredCheckIns } from '../check-ins/answer-check-in';
 import { contactsOf } from '../contacts/record-contact';
-import { writeAuditLine } from '../audit/write-audit-line';
+import { noteReading } from '../audit/note-reading';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { chainOf } from '../follow-ups/list-follow-ups';
@@ -11,11 +11,11 @@ import { stateOf } from '../people/list-people';
 import { organisationZone } from '../people/lock-person';
 import { placeOf } from '../people/place-of';
 import { currentPlanOf, eventsOf, plansOf } from '../plans/current-plan';
-import { equipmentOf } from './decide-equipment';
+import { equipmentOf } from '../equipment/decide-equipment';
 import { messagesOf } from './messages';
-import { needCase, type CaseReader } from './need-case';
+import { needCase } from './need-case';
 import { notesOf } from './notes';
-import { referralsOf } from './refer';
+import { referralsOf } from '../referrals/refer';
 
 const { assessments, auditLines, cases, followUps, judgements, people, reportedSigns, users } = schema;
 
@@ -96,7 +96,7 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 			judgementsOf(db, personId),
 			newestAuditLines(db, personId)
 		]);
-	await noteReading(db, actor, reader, personId, now);
+	await noteReading(db, actor, reader.id, personId, now);
 	const { person, listed, organisationZone: zone } = row;
 	const { calendar: _calendar, dayOf, ...place } = placeOf(person, zone);
 	return {
@@ -150,40 +150,22 @@ function signsOfPerson(db: Db, personId: string) {
 		.limit(50);
 }
 
-const LOG_LINES = 30;
+/** Lines of the record that the timeline has: the newest. */
+const LOG_LINES = 200;
 
 /** The newest lines about a person; served by audit_lines_person_at_idx. */
 function newestAuditLines(db: Db, personId: string) {
 	return db
-		.select({ at: auditLines.at, act: auditLines.act, actorKind: auditLines.actorKind, userName: users.name })
+		.select({
+			at: auditLines.at,
+			act: auditLines.act,
+			detail: auditLines.detail,
+			actorKind: auditLines.actorKind,
+			userName: users.name
+		})
 		.from(auditLines)
 		.leftJoin(users, eq(users.id, auditLines.actorId))
 		.where(eq(auditLines.personId, personId))
 		.orderBy(desc(auditLines.at), desc(auditLines.id))
 		.limit(LOG_LINES);
-}
-
-const HOUR_MS = 3_600_000;
-
-/** Puts on record that somebody looked at the case, once an hour. */
-async function noteReading(
-	db: Db,
-	actor: Actor,
-	reader: CaseReader,
-	personId: string,
-	now: Date
-): Promise<void> {
-	const [known] = await db
-		.select({ id: auditLines.id })
-		.from(auditLines)
-		.where(
-			and(
-				eq(auditLines.personId, personId),
-				gt(auditLines.at, new Date(now.getTime() - HOUR_MS)),
-				eq(auditLines.act, 'case-read'),
-				eq(auditLines.actorId, reader.id)
-			)
-		)
-		.limit(1);
-	if (!known) await writeAuditLine(db, actor, { at: now, act: 'case-read', personId });
 }

@@ -4,7 +4,7 @@ import { setUpAsItStands, thingStates } from '../../core/judgement';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { remindersFor } from '../../core/triage';
 import { checkInLetter, planReminderLetter, recheckLetter } from '../../messages/letters';
-import { newestLinkPath, sendWithin } from '../assessments/send-assessment';
+import { sendWithin } from '../assessments/send-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
@@ -15,7 +15,7 @@ import { readFile, type ReadFile } from '../judgements/read-file';
 import { describeError, log } from '../log';
 import { lockPerson, type LockedPerson } from '../people/lock-person';
 import type { WorkedPlan } from '../plans/current-plan';
-import { writeLetter } from '../post/write-letter';
+import { writeByLink } from '../post/write-by-link';
 
 const { assessments, cases, checkIns, followUps, plans } = schema;
 
@@ -93,9 +93,8 @@ async function recallPlan(tx: Db, person: LockedPerson, read: ReadFile, now: Dat
 	const remindOn = judgementOf(read, person).plan?.remindOn ?? null;
 	if (!read.plan || read.plan.remindedAt || remindOn === null || remindOn > read.file.today) return 0;
 	await tx.update(plans).set({ remindedAt: now }).where(eq(plans.id, read.plan.id));
-	const link = await newestLinkPath(tx, person.id);
-	if (!link) return 0;
-	await letterTo(tx, person, `${link}/plan`, planReminderLetter({ name: person.name }), now);
+	const words = planReminderLetter({ name: person.name });
+	if (!(await writeByLink(tx, person, { page: '/plan', ...words }, now))) return 0;
 	await writeAuditLine(tx, SYSTEM, { at: now, act: 'plan-recalled', personId: person.id });
 	return 1;
 }
@@ -114,10 +113,10 @@ async function askHowItHolds(tx: Db, person: LockedPerson, read: ReadFile, now: 
 		askedAt: now,
 		remindOn: first?.on ?? null
 	});
-	const link = await newestLinkPath(tx, person.id);
-	if (link) await letterTo(tx, person, `${link}/check-in`, checkInLetter({ name: person.name }), now);
+	const words = checkInLetter({ name: person.name });
+	const isWritten = await writeByLink(tx, person, { page: '/check-in', ...words }, now);
 	await writeAuditLine(tx, SYSTEM, { at: now, act: 'check-in-asked', personId: person.id });
-	return link ? 1 : 0;
+	return isWritten ? 1 : 0;
 }
 
 /** Sends the next full look, with the answers of the last one and what has changed since put in. */
@@ -149,21 +148,4 @@ async function whatIsKnown(tx: Db, kept: WorkedPlan, { file }: ReadFile) {
 	if (!last?.corner) return {};
 	const setUp = setUpAsItStands(last.corner, kept.plan, thingStates(file), file.measured);
 	return { way: last.way, prefilled: prefilledAnswers(last.answers, setUp) };
-}
-
-async function letterTo(
-	tx: Db,
-	person: LockedPerson,
-	linkPath: string,
-	words: { subject: string; body: string },
-	now: Date
-): Promise<void> {
-	await writeLetter(tx, {
-		personId: person.id,
-		toName: person.name,
-		toEmail: person.email,
-		linkPath,
-		writtenAt: now,
-		...words
-	});
 }

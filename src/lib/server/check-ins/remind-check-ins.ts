@@ -2,7 +2,6 @@ import { and, asc, eq, isNull, lte } from 'drizzle-orm';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { remindersFor } from '../../core/triage';
 import { checkInReminderLetter, recheckReminderLetter } from '../../messages/letters';
-import { newestLinkPath } from '../assessments/send-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
@@ -10,7 +9,7 @@ import { inTransaction } from '../db/transaction';
 import { judgeAnew } from '../judgements/judge-anew';
 import { describeError, log } from '../log';
 import { lockPerson } from '../people/lock-person';
-import { writeLetter } from '../post/write-letter';
+import { writeByLink } from '../post/write-by-link';
 
 const { checkIns } = schema;
 
@@ -66,18 +65,10 @@ async function remindOne(
 				: { reminders: row.reminders + 1, remindOn: all[row.reminders + 1]?.on ?? null }
 		)
 		.where(eq(checkIns.id, id));
-	const link = isCall ? '' : await newestLinkPath(tx, personId);
-	if (link) {
-		await writeLetter(tx, {
-			personId,
-			toName: person.name,
-			toEmail: person.email,
-			linkPath: row.kind === 'check-in' ? `${link}/check-in` : link,
-			writtenAt: now,
-			...REMINDERS[row.kind]({ name: person.name })
-		});
-		await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reminded', personId });
-	}
+	const page = row.kind === 'check-in' ? '/check-in' : '';
+	const isWritten =
+		!isCall && (await writeByLink(tx, person, { page, ...REMINDERS[row.kind]({ name: person.name }) }, now));
+	if (isWritten) await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reminded', personId });
 	await judgeAnew(tx, personId, now);
-	return link ? 1 : 0;
+	return isWritten ? 1 : 0;
 }

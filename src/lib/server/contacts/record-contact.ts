@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull } from 'drizzle-orm';
+import { desc, eq } from 'drizzle-orm';
 import type { ContactResult, ContactWay, NextStep } from '../../core/contact';
 import { plausibleDay } from '../../core/calendar';
 import type { Closable } from '../../core/judgement';
@@ -9,9 +9,10 @@ import { needCase } from '../cases/need-case';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { Fault } from '../fault';
+import { openReferralOf } from '../referrals/open-referral';
 import { putLook } from '../follow-ups/put-look';
 
-const { cases, contacts, judgements, referrals, users } = schema;
+const { cases, contacts, judgements, users } = schema;
 
 /** An attempt to reach somebody, or a talk with them; with `closes`, the outcome of warning signs. */
 export interface NewContact extends ActInput {
@@ -67,7 +68,12 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 			const open = await openToOutcomes(tx, personId);
 			const gone = closes.find((one) => !open.has(one));
 			if (gone) throw new Fault('conflict', 'One of these is closed already. Look again at what is open.');
-			if (next === 'referral') await needReferral(tx, personId);
+			if (next === 'referral' && !(await openReferralOf(tx, personId)))
+				throw new Fault(
+					'conflict',
+					'Refer the case to a clinician first, then record that this comes next.',
+					'/next'
+				);
 			await rows.insert(contacts, {
 				id: actId,
 				personId,
@@ -94,17 +100,6 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 			await writeAuditLine(tx, actor, { at: now, act: 'contact-recorded', personId, detail });
 		});
 	});
-}
-
-/** Refuses "a clinician comes next" while no clinician has been asked. */
-async function needReferral(tx: Db, personId: string): Promise<void> {
-	const open = await tx.$count(referrals, and(eq(referrals.personId, personId), isNull(referrals.endedAt)));
-	if (open === 0)
-		throw new Fault(
-			'conflict',
-			'Refer the case to a clinician first, then record that this comes next.',
-			'/next'
-		);
 }
 
 /** The contacts with a person, newest first; served by contacts_person_idx. */

@@ -13,6 +13,8 @@ import {
 	sql,
 	type SQL
 } from 'drizzle-orm';
+import { isWorkingDay, plausibleDay, type WorkCalendar } from '../../core/calendar';
+import { workCalendarOfPlace } from '../../core/calendar/public-holidays';
 import { needCoordinator, type Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 
@@ -53,8 +55,24 @@ function firstLines(db: Db, condition: SQL | undefined, limit: number) {
 		.orderBy(asc(picked.due), asc(picked.personId));
 }
 
-/** One open follow-up. */
-export type FollowUpLine = Awaited<ReturnType<typeof firstLines>>[number];
+type FirstLine = Awaited<ReturnType<typeof firstLines>>[number];
+
+/** One open follow-up; its day may be a weekend or a holiday where the person lives. */
+export type FollowUpLine = FirstLine & { readonly isFree: boolean };
+
+/** Marks the days that are free where each person lives. */
+function marked(lines: readonly FirstLine[]): FollowUpLine[] {
+	const calendars = new Map<string, WorkCalendar>();
+	return lines.map((line) => {
+		const key = `${line.country} ${line.region}`;
+		const calendar =
+			calendars.get(key) ??
+			workCalendarOfPlace({ country: line.country || null, region: line.region || null });
+		calendars.set(key, calendar);
+		const day = plausibleDay(line.due);
+		return { ...line, isFree: day !== null && !isWorkingDay(day, calendar) };
+	});
+}
 
 /** Follow-ups of one day that are shown in the calendar; how many more there are is shown. */
 export const A_DAY = { month: 4, week: 16 } as const;
@@ -66,7 +84,7 @@ const MOST_OVERDUE = 24;
  * The first follow-ups of each day of a span: what somebody has set before what the policy asks by itself. One look into
  * follow_ups_look_idx and one into follow_ups_due_idx a day.
  */
-async function firstOfEachDay(db: Db, from: string, until: string, aDay: number): Promise<FollowUpLine[]> {
+async function firstOfEachDay(db: Db, from: string, until: string, aDay: number): Promise<FirstLine[]> {
 	const { rows } = await db.execute<{ id: string }>(sql`
 		select picked.id from generate_series(${from}::date, ${until}::date, interval '1 day') as day(day)
 		cross join lateral (
@@ -79,7 +97,7 @@ async function firstOfEachDay(db: Db, from: string, until: string, aDay: number)
 			) both_kinds order by rank, person_id limit ${aDay}) picked`);
 	const ids = rows.map((row) => row.id);
 	const lines = ids.length === 0 ? [] : await firstLines(db, inArray(followUps.id, ids), MOST_FOLLOW_UPS);
-	const rank = ({ kind }: FollowUpLine) => Number(kind !== 'look');
+	const rank = ({ kind }: FirstLine) => Number(kind !== 'look');
 	return lines.sort((a, b) => (a.due === b.due ? rank(a) - rank(b) : a.due < b.due ? -1 : 1));
 }
 
@@ -111,7 +129,12 @@ export async function followUpsIn(
 			: firstOfEachDay(db, from < today ? today : from, until, aDay),
 		db.select({ n: count() }).from(followUps).where(inSpan)
 	]);
-	return { overdue, overdueTotal: overdueTotal[0]?.n ?? 0, lines, total: total[0]?.n ?? 0 };
+	return {
+		overdue: marked(overdue),
+		overdueTotal: overdueTotal[0]?.n ?? 0,
+		lines: marked(lines),
+		total: total[0]?.n ?? 0
+	};
 }
 
 /** How many follow-ups fall on each day of a span; an index-only count. */

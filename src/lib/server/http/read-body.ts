@@ -1,5 +1,6 @@
 import { Type, type Static, type TProperties, type TSchema } from 'typebox';
 import { compileSchema } from '../../core/schema';
+import { turn } from '../turn';
 import { Fault } from '../fault';
 
 /** Largest body that any route takes, in bytes; the draft of a long self-assessment is some 20 kB. */
@@ -70,19 +71,28 @@ function refuseDeep(text: string): void {
 	}
 }
 
+/** Characters from which on a body is long. */
+const LONG_TEXT = 500_000;
+
 /** Makes a reader of JSON bodies. @param schema what is taken; its type is what the reader gives. @param most largest body, bytes */
 export function jsonReader<S extends TSchema>(schema: S, most = LARGEST_BODY_BYTES): BodyReader<Static<S>> {
 	const check = compileSchema<Static<S>>(schema);
 	return async (request) => {
 		const text = decode(await readBytes(request, most));
+		// A long body is read step by step: between them others have their turn.
+		const next = () => (text.length > LONG_TEXT ? turn() : undefined);
+		await next();
 		refuseDeep(text);
+		await next();
 		let value: unknown;
 		try {
 			value = JSON.parse(text);
 		} catch {
 			throw new Fault('invalid', 'What was sent is not valid JSON.', '');
 		}
+		await next();
 		refuseUnstorable(value, '');
+		await next();
 		const checked = check(value);
 		if (!checked.ok) throw new Fault('invalid', checked.issue.text, checked.issue.at);
 		return checked.value;

@@ -7,6 +7,7 @@ import type { Config } from '../config';
 import type { Db } from '../db/client';
 import { aloneInDatabase } from '../db/migrate';
 import { judgeTheUnjudged } from '../judgements/first-judging';
+import { observeEarlier } from '../workforce/observe-earlier';
 import { completeAdvice } from '../plans/complete-advice';
 import type { Planning } from '../planning/planning';
 import { describeError, log } from '../log';
@@ -79,6 +80,7 @@ export async function startJobs(
 			const began = performance.now();
 			const shallGoOn = () => performance.now() - began < LONGEST_JUDGING_MS;
 			await judgeTheUnjudged(db, planning, clock, shallGoOn);
+			await observeEarlier(db, shallGoOn);
 			await completeAdvice(db, planning, shallGoOn);
 			if (!shallGoOn()) wake('judging');
 		}

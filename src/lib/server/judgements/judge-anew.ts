@@ -6,8 +6,11 @@ import { sameDocument } from '../../core/same-document';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { checkInsAfter, isGraver } from '../../core/triage';
 import { schema, type Db } from '../db/client';
+import { tellChange } from '../live/changes';
 import { lockPerson, type LockedPerson } from '../people/lock-person';
 import { syncPolicyDays, type PolicyDays, type WantedDays } from '../follow-ups/policy-days';
+import { observeEarlierOf } from '../workforce/observe-earlier';
+import { observeJudgements, observeMoves } from '../workforce/observe-people';
 import { readFiles, type ReadFile } from './read-file';
 
 const { cases, judgements } = schema;
@@ -57,6 +60,10 @@ async function store(tx: Db, judged: readonly Judged[], now: Date): Promise<Map<
 		return false;
 	});
 	if (changed.length === 0) return ids;
+	await observeEarlierOf(
+		tx,
+		changed.map(({ person }) => person.id)
+	);
 	const made = await tx
 		.insert(judgements)
 		.values(
@@ -71,7 +78,17 @@ async function store(tx: Db, judged: readonly Judged[], now: Date): Promise<Map<
 				policyVersion: judgement.versions.policy
 			}))
 		)
-		.returning({ id: judgements.id, personId: judgements.personId });
+		.returning({
+			id: judgements.id,
+			personId: judgements.personId,
+			onDay: judgements.onDay,
+			document: judgements.document
+		});
+	await observeJudgements(
+		tx,
+		made,
+		changed.map(({ person }) => person)
+	);
 	for (const { id, personId } of made) ids.set(personId, id);
 	return ids;
 }
@@ -92,7 +109,7 @@ function checkInToAsk(
 /** Since when a case waits for a coordinator; null where nothing does. Of who has left, only what may not be lost. */
 function openSince({ unseenSince }: ReadFile, { reasons }: Judgement, hasLeft: boolean): CivilDate | null {
 	const open = reasons.filter(({ level, what }) =>
-		hasLeft ? isGraver(level, 'soon') || what === 'question' : isGraver(level, 'home')
+		hasLeft ? isGraver(level, 'soon') || what === 'question' || what === 'clinician' : isGraver(level, 'home')
 	);
 	const days = open.map(({ on }) => on);
 	if (days.length === 0 && !hasLeft && unseenSince) days.push(unseenSince);
@@ -133,7 +150,7 @@ function caseOf({ person, read, judgement }: Judged, judgementId: number | null,
 		revokedAt: newest?.revokedAt ?? null,
 		checksOff: counted('off'),
 		checksUnsure: counted('unsure'),
-		referredTo: read.referredTo
+		referredOn: read.referredOn
 	};
 }
 
@@ -146,10 +163,11 @@ function excluded(names: readonly (keyof ReturnType<typeof caseOf>)[]) {
  * Judges the cases of people anew, within the transaction of the act that may have changed them and that has locked them, and keeps what
  * lists need of each.
  *
- * Cost: for all together five reads by index and at most five writes; nothing is solved.
+ * Cost: for all together nine reads by index and at most nine writes; nothing is solved.
  */
 export async function judgeAllAnew(tx: Db, people: readonly LockedPerson[], now: Date): Promise<void> {
 	if (people.length === 0) return;
+	await observeMoves(tx, people, now);
 	const judged = (await readFiles(tx, people, now)).map(({ person, read }): Judged => ({
 		person,
 		read,
@@ -188,6 +206,8 @@ export async function judgeAllAnew(tx: Db, people: readonly LockedPerson[], now:
 				version: sql`${cases.version} + 1`
 			}
 		});
+	// Every desk that is open looks again.
+	await tellChange(tx, 'desk');
 }
 
 /** The same for one person, who is locked first, so that two acts at once leave what the later of them saw. */

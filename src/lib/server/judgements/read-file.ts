@@ -37,8 +37,8 @@ export interface ReadFile {
 	readonly isAsked: boolean;
 	/** Days of check-ins that were asked and are no longer waited for, unanswered. */
 	readonly passedOver: readonly string[];
-	/** The clinician who looks at the case just now. */
-	readonly referredTo: string | null;
+	/** The day on which a clinician was asked who has not answered yet; null where none was. */
+	readonly referredOn: CivilDate | null;
 	/** Whether there is anything to judge. */
 	readonly isEmpty: boolean;
 }
@@ -86,7 +86,10 @@ interface SmallRows {
 	readonly equipmentAt: string | null;
 	readonly messageAt: string | null;
 	readonly silentAt: string | null;
-	readonly referredTo: string | null;
+	/** When the newest referral that is open was made. */
+	readonly referredAt: string | null;
+	/** Since when something that a clinician wrote waits to be read. */
+	readonly clinicianAt: string | null;
 }
 
 /** A list of rows as JSON, in an order; empty where there are none. */
@@ -138,8 +141,9 @@ async function smallRows(db: Db, personIds: readonly string[]): Promise<SmallRow
 		(select min(at) from messages where person_id = ${person} and from_person and answered_at is null) as "messageAt",
 		(select min(a.sent_at) from round_people r join assessments a on a.id = r.assessment_id
 			where r.person_id = ${person} and r.to_call and a.answered_at is null) as "silentAt",
-		(select clinician_id from referrals where person_id = ${person} and ended_at is null and clinician_id is not null
-			order by at desc limit 1) as "referredTo"
+		(select min(l.at) from referral_lines l join referrals r on r.id = l.referral_id
+			where r.person_id = ${person} and l.from_clinician and l.read_at is null) as "clinicianAt",
+		(select max(at) from referrals where person_id = ${person} and ended_at is null) as "referredAt"
 		from unnest(${sql.param([...personIds])}::uuid[]) as p(id)`);
 	return rows;
 }
@@ -155,11 +159,18 @@ function momentsOf<T, K extends keyof T>(row: T, ...names: readonly K[]) {
 }
 
 /** What waits for a coordinator beside answers, with since when. */
-function waitingOf({ equipmentAt, messageAt, silentAt, asked }: SmallRows): { what: Waiting; at: Date }[] {
+function waitingOf({
+	equipmentAt,
+	messageAt,
+	clinicianAt,
+	silentAt,
+	asked
+}: SmallRows): { what: Waiting; at: Date }[] {
 	const unanswered = asked.find((c) => c.toCall && !c.answeredAt && !c.endedAt)?.askedAt ?? null;
 	const found: [Waiting, string | null][] = [
 		['equipment', equipmentAt],
 		['question', messageAt],
+		['clinician', clinicianAt],
 		['silent', silentAt ?? unanswered]
 	];
 	return found.flatMap(([what, at]) => (at ? [{ what, at: new Date(at) }] : []));
@@ -355,7 +366,7 @@ function fileOf(
 		passedOver: asked
 			.filter((c) => c.kind === 'check-in' && !c.answeredAt && c.endedAt)
 			.map(({ dueOn }) => dueOn),
-		referredTo: rows.referredTo,
+		referredOn: day(rows.referredAt === null ? null : new Date(rows.referredAt)),
 		isEmpty: sent.length === 0 && signs.length === 0 && waiting.length === 0 && outcomes.length === 0
 	};
 }

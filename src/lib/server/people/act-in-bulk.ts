@@ -1,4 +1,4 @@
-import { asc, eq, sql } from 'drizzle-orm';
+import { asc, eq, inArray, sql } from 'drizzle-orm';
 import { needCoordinator, type Actor } from '../actor';
 import { deskAct, keyFor } from '../acts/desk-act';
 import { sendAssessment } from '../assessments/send-assessment';
@@ -7,7 +7,10 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { Fault } from '../fault';
 import { putLook } from '../follow-ups/put-look';
+import type { LeftOutGroup } from '../../core/sending';
+import { leftOut, whoOf } from '../rounds/who-matches';
 import { comeBack, leave } from './leave';
+import { observeMoves } from '../workforce/observe-people';
 import { needPerson } from './lock-person';
 import { whereIds, whereOf, type PeopleFilter } from './people-filter';
 
@@ -31,19 +34,21 @@ export type BulkWhom = { readonly ids: readonly string[] } | { readonly filter: 
  * Does one thing to many people, all of them or none.
  *
  * @param expected how many were shown when it was asked; refused where it has changed since
- * @returns how many it was done to
+ * A self-assessment is not sent to who is with a clinician, has something grave open, or is answering or has just answered.
+ *
+ * @returns how many it was done to, and who was left out and why
  */
 export async function actInBulk(
 	db: Db,
 	actor: Actor,
 	input: { whom: BulkWhom; act: BulkAct; expected: number; key: string },
 	now: Date
-): Promise<number> {
+): Promise<{ readonly n: number; readonly leftOut: readonly LeftOutGroup[] }> {
 	needCoordinator(actor);
 	const { whom, act, expected, key } = input;
 	return inTransaction(db, async (tx) => {
 		const rows = await tx
-			.select({ id: people.id })
+			.select({ id: people.id, why: act.kind === 'send' ? leftOut(now) : sql<null>`null` })
 			.from(people)
 			.innerJoin(cases, eq(cases.personId, people.id))
 			.where('ids' in whom ? whereIds(whom.ids) : whereOf(whom.filter))
@@ -59,8 +64,22 @@ export async function actInBulk(
 				'conflict',
 				`It would be ${rows.length} people now, not ${expected}. Look again, then do it.`
 			);
-		for (const { id } of rows) await actOn(tx, actor, { personId: id, batch: key, act }, now);
-		return rows.length;
+		const left =
+			act.kind === 'send'
+				? (
+						await whoOf(
+							tx,
+							inArray(
+								people.id,
+								rows.map(({ id }) => id)
+							),
+							now
+						)
+					).leftOut
+				: [];
+		const chosen = rows.filter(({ why }) => why === null);
+		for (const { id } of chosen) await actOn(tx, actor, { personId: id, batch: key, act }, now);
+		return { n: chosen.length, leftOut: left };
 	});
 }
 
@@ -75,14 +94,17 @@ async function actOn(
 		case 'send':
 			await sendAssessment(tx, actor, input, now);
 			return;
-		case 'team':
-			await needPerson(tx, personId);
+		case 'team': {
+			const person = await needPerson(tx, personId);
+			const team = act.team.trim();
 			await tx
 				.update(people)
-				.set({ team: act.team.trim(), version: sql`${people.version} + 1` })
+				.set({ team, version: sql`${people.version} + 1` })
 				.where(eq(people.id, personId));
+			await observeMoves(tx, [{ ...person, team }], now);
 			await writeAuditLine(tx, actor, { at: now, act: 'person-changed', personId });
 			return;
+		}
 		case 'leave':
 			return leave(tx, actor, input, now);
 		case 'return':

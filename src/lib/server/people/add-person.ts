@@ -9,11 +9,19 @@ import { checkedDetails, type PersonDetails } from './person-details';
 /** What is known of a person when they are added; the rest may follow. */
 export type NewPerson = Pick<PersonDetails, 'name' | 'email' | 'team'> & Partial<PersonDetails>;
 
+const NOT_KNOWN = {
+	staffNumber: '',
+	phone: '',
+	country: '',
+	region: '',
+	timeZone: '',
+	language: 'en'
+} as const;
+
 /** Adds a person. An address that is known already is refused: one person, one record. */
 export async function addPerson(db: Db, actor: Actor, input: NewPerson, now: Date): Promise<string> {
 	needCoordinator(actor);
-	const { name, email, team, phone = '', country = '', region = '', timeZone = '', language = 'en' } = input;
-	const values = checkedDetails({ name, email, team, phone, country, region, timeZone, language });
+	const values = checkedDetails({ ...NOT_KNOWN, ...input });
 	return inTransaction(db, async (tx) => {
 		const [person] = await tx
 			.insert(schema.people)

@@ -1,45 +1,81 @@
-import { and, asc, eq, sql } from 'drizzle-orm';
-import { csvOf, ROSTER_FIELDS } from '../../core/exchange';
+import { sql, type SQL } from 'drizzle-orm';
+import {
+	BYTE_ORDER_MARK,
+	csvOf,
+	ROSTER_FIELDS,
+	type ExportColumn,
+	type RosterField
+} from '../../core/exchange';
+import { UNDER_WAY } from '../../core/equipment';
 import { needCoordinator, type Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
+import { organisationZone } from '../people/lock-person';
 import { whereOf, type PeopleFilter } from './people-filter';
 
-const { cases, people } = schema;
+const { assessments, cases, equipmentRequests, judgements, people, users } = schema;
 
 /** People read at once while a table is written. */
-const EXPORT_CHUNK = 2000;
+const EXPORT_CHUNK = 5000;
+
+/** A moment as the organisation's day. */
+const dayOf = (moment: SQL) => sql`to_char(${moment} at time zone ${organisationZone}, 'YYYY-MM-DD')`;
+
+/** The sorest place of the newest judgement's trend. */
+const worst = sql`(select j.document -> 'worsts' -> -1 from ${judgements} j where j.id = ${cases.judgementId})`;
+
+/** Each column as a text; empty where nothing is known. */
+const STANDING: Readonly<Record<Exclude<ExportColumn, RosterField>, SQL>> = {
+	state: sql`case when ${cases.answeredAt} is not null then 'answered' when ${cases.startedAt} is not null then 'started'
+		when ${cases.sentAt} is not null then 'sent' else 'none' end`,
+	answered: dayOf(sql`${cases.answeredAt}`),
+	level: sql`${cases.level}::text`,
+	'open since': sql`${cases.openSince}::text`,
+	'act by': sql`${cases.actBy}::text`,
+	'checks off': sql`${cases.checksOff}::text`,
+	'checks unsure': sql`${cases.checksUnsure}::text`,
+	'worst discomfort': sql`${worst} ->> 'worst'`,
+	where: sql`(select string_agg(d ->> 'region', ' ' order by (d ->> 'worst')::int desc, d ->> 'region')
+		from ${assessments} a, jsonb_array_elements(a.discomfort) d
+		where a.person_id = ${people.id} and a.answered_at = ${cases.answeredAt} and a.spot_of is null and (d ->> 'worst')::int > 0)`,
+	'asked for': sql`(select string_agg(e.purchase || ' ' || e.state, '; ' order by e.asked_at) from ${equipmentRequests} e
+		join ${assessments} a on a.id = e.assessment_id where a.person_id = ${people.id} and e.state in (${sql.join(
+			UNDER_WAY.map((state) => sql`${state}`),
+			sql`, `
+		)}))`,
+	'follow-up': sql`${cases.followUpOn}::text`,
+	'looked after by': sql`(select o.name from ${users} o where o.id = ${people.ownerId})`,
+	left: dayOf(sql`${people.leftAt}`)
+};
+
+const isRosterField = (column: ExportColumn): column is RosterField =>
+	ROSTER_FIELDS.some((field) => field === column);
+
+const textOf = (column: ExportColumn): SQL =>
+	sql`coalesce(${isRosterField(column) ? sql`${people[column]}` : STANDING[column]}, '')`;
 
 /**
- * The people that a filter shows as CSV, in the columns that an import takes, so that it can be taken in again. Read in chunks by
- * id: the table may be of any length.
+ * The people that a filter shows as CSV in the columns that are chosen, with the mark by which a spreadsheet knows the encoding. Read in chunks
+ * by id: the table may be of any length, and no more than a chunk is held.
  */
 export async function* exportPeople(
 	db: Db,
 	actor: Actor,
-	filter: PeopleFilter,
+	{ filter, columns }: { readonly filter: PeopleFilter; readonly columns: readonly ExportColumn[] },
 	now: Date
 ): AsyncGenerator<string> {
 	needCoordinator(actor);
 	await writeAuditLine(db, actor, { at: now, act: 'people-exported' });
-	yield csvOf([[...ROSTER_FIELDS, 'answered', 'checksOff']]);
+	yield BYTE_ORDER_MARK + csvOf([columns]);
+	const row = sql`array[${sql.join(columns.map(textOf), sql`, `)}]`;
 	let after = '00000000-0000-0000-0000-000000000000';
 	for (;;) {
-		const rows = await db
-			.select({ person: people, answeredAt: cases.answeredAt, checksOff: cases.checksOff })
-			.from(people)
-			.innerJoin(cases, eq(cases.personId, people.id))
-			.where(and(whereOf(filter), sql`${people.id} > ${after}::uuid`))
-			.orderBy(asc(people.id))
-			.limit(EXPORT_CHUNK);
+		const { rows } = await db.execute<{ id: string; row: string[] }>(sql`
+			select ${people.id} as id, ${row} as row from ${people} join ${cases} on ${cases.personId} = ${people.id}
+			where ${whereOf(filter) ?? sql`true`} and ${people.id} > ${after}::uuid
+			order by ${people.id} limit ${EXPORT_CHUNK}`);
 		if (rows.length === 0) return;
-		yield csvOf(
-			rows.map(({ person, answeredAt, checksOff }) => [
-				...ROSTER_FIELDS.map((field) => person[field]),
-				answeredAt?.toISOString().slice(0, 10) ?? '',
-				answeredAt && checksOff !== null ? String(checksOff) : ''
-			])
-		);
-		after = rows.at(-1)?.person.id ?? after;
+		yield csvOf(rows.map((line) => line.row));
+		after = rows.at(-1)?.id ?? after;
 	}
 }

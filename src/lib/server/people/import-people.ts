@@ -1,91 +1,134 @@
-import { sql } from 'drizzle-orm';
+import { sql, type SQL } from 'drizzle-orm';
 import {
-	readRoster,
 	ROSTER_FIELDS,
+	RosterReader,
 	type ColumnMap,
-	type RosterFault,
-	type RosterField
+	type ImportReport,
+	type RosterChange,
+	type RosterField,
+	type RosterLine,
+	type RosterPerson
 } from '../../core/exchange';
 import { knowsHolidaysOf } from '../../core/calendar/public-holidays';
 import { needCoordinator, type Actor } from '../actor';
+import { keyFor } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+import { turn } from '../turn';
+import { comeBack, leave } from './leave';
+import { keepRosterMapping } from './roster-mappings';
 
 const { cases, people } = schema;
 
-/** People written in one statement. */
-const CHUNK = 1000;
+/** People compared or written in one statement, and rows read before others have their turn. */
+const CHUNK = 2000;
 
 /** Faults told at most: with more the file is of another kind. */
 const MOST_FAULTS = 200;
 
-/** What an import does, or would do. */
-export interface ImportReport {
-	readonly added: number;
-	readonly changed: number;
-	readonly same: number;
-	readonly faults: readonly RosterFault[];
-	/** Faults beyond those that are shown. */
-	readonly moreFaults: number;
-	/** Countries in the file whose holidays are not known: dates there skip weekends only. */
-	readonly unknownCountries: readonly string[];
-	readonly isApplied: boolean;
+/** Of each kind of change, people that are shown by name. */
+const MOST_SHOWN = 100;
+
+/** People who can be marked as left, or taken back, by one file: more would be another file. Ours. */
+export const MOST_MOVED = 2000;
+
+/** A file as its page sends it. */
+export interface ImportInput {
+	readonly lines: readonly (readonly string[])[];
+	readonly columns: ColumnMap;
+	/** Number of the first line as a spreadsheet counts its rows. */
+	readonly firstRow: number;
+	/** The headings of the file, under which its columns are remembered; empty for none. */
+	readonly headings: string;
+	/** What was seen before it is applied; null to tell only what would be done. */
+	readonly apply: {
+		/** Names this one act. */
+		readonly key: string;
+		readonly added: number;
+		readonly changed: number;
+		/** Marks as left who is not in the file. */
+		readonly leaveAbsent: boolean;
+		/** Takes back who has left and is in the file. */
+		readonly takeBack: boolean;
+	} | null;
+}
+
+/** Reads the lines in pieces: a long file holds up nobody's request. */
+async function readInPieces({ lines, columns, firstRow }: ImportInput): Promise<RosterReader> {
+	const reader = new RosterReader(columns, firstRow);
+	for (let from = 0; from < lines.length; from += CHUNK) {
+		reader.add(lines.slice(from, from + CHUNK));
+		await turn();
+	}
+	return reader;
 }
 
 /**
- * Takes a roster in: who is new by their address is added, who is known is changed where the file says otherwise. All of it
- * or nothing: with one fault nothing is taken in. The same file again changes nothing.
+ * Takes a roster in: who is new by their address is added, who is known is changed where the file says otherwise; a field without a column
+ * stays as it is. Who is absent or back is told, and moved only where that is asked for. All of it or nothing: with one fault nothing is
+ * taken in. The same file again changes nothing.
  *
- * Cost: a statement for every thousand people, all in one transaction.
- *
- * @param apply false to tell only what would be done
+ * Cost: a statement for every two thousand people, and one over the list for those who are absent; in one transaction where it is applied.
  */
 export async function importPeople(
 	db: Db,
 	actor: Actor,
-	input: { lines: readonly (readonly string[])[]; columns: ColumnMap; apply: boolean },
+	input: ImportInput,
 	now: Date
 ): Promise<ImportReport> {
-	needCoordinator(actor);
-	const { people: read, faults } = readRoster(input.lines, input.columns);
+	const { id: userId } = needCoordinator(actor);
+	const { people: read, faults } = await readInPieces(input);
 	const countries = [...new Set(read.map(({ country }) => country))].filter((c) => /^[A-Z]{2}$/.test(c));
 	// What no column is for stays as it is.
-	const told = ROSTER_FIELDS.filter((field) => input.columns[field] !== null && field !== 'email');
+	const told = ROSTER_FIELDS.filter((field) => input.columns[field].length > 0 && field !== 'email');
 	const report = {
 		faults: faults.slice(0, MOST_FAULTS),
 		moreFaults: Math.max(0, faults.length - MOST_FAULTS),
 		unknownCountries: countries.filter((country) => !knowsHolidaysOf({ country, region: null }))
 	};
-	if (faults.length > 0) return { added: 0, changed: 0, same: 0, ...report, isApplied: false };
-	if (!input.apply) return { ...(await wouldDo(db, read, told)), ...report, isApplied: false };
-	const counts = await inTransaction(db, async (tx) => {
-		let [added, changed] = [0, 0];
-		for (let from = 0; from < read.length; from += CHUNK) {
-			const chunk = read.slice(from, from + CHUNK);
-			const { rows } = await tx.execute<{ is_new: boolean }>(sql`
-				insert into ${people} (${names(ROSTER_FIELDS)}, created_at)
-				select ${values(ROSTER_FIELDS, 'x')}, ${now.toISOString()}::timestamptz
-				from ${recordset(chunk)}
-				on conflict (lower(email)) do update set
-					${sql.join(
-						told.map((field) => sql`${column(field)} = excluded.${column(field)}`),
-						sql`, `
-					)}, version = people.version + 1
-				where (${values(told, 'people', true)}) is distinct from (${values(told, 'excluded', true)})
-				returning (xmax = 0) as is_new`);
-			added += rows.filter(({ is_new }) => is_new).length;
-			changed += rows.filter(({ is_new }) => !is_new).length;
-		}
+	if (faults.length > 0) return { ...NOTHING, ...report };
+	const { apply } = input;
+	if (!apply) return { ...(await compare(db, read, told)).report, ...report, isApplied: false };
+	return inTransaction(db, async (tx) => {
+		const { report: seen, absentIds, backIds } = await compare(tx, read, told);
+		if (seen.added !== apply.added || seen.changed !== apply.changed)
+			throw new Fault('conflict', 'The list has changed since you looked. Look again at what it would do.');
+		for (let from = 0; from < read.length; from += CHUNK)
+			await write(tx, read.slice(from, from + CHUNK), told, now);
 		await tx.execute(sql`
 			insert into ${cases} (person_id)
 			select p.id from people p left join cases c on c.person_id = p.id where c.person_id is null`);
-		const detail = { added, changed };
+		const moved = [
+			...(apply.takeBack ? backIds.map((personId) => ({ personId, by: comeBack })) : []),
+			...(apply.leaveAbsent ? absentIds.map((personId) => ({ personId, by: leave })) : [])
+		];
+		if (moved.length > MOST_MOVED)
+			throw new Fault(
+				'invalid',
+				`${moved.length} people would be marked as left or taken back. More than ${MOST_MOVED} at once looks like another file: take it in without that, and look.`
+			);
+		for (const { personId, by } of moved) {
+			const act = { personId, batch: apply.key, key: keyFor(apply.key, personId), version: null };
+			await by(tx, actor, act, now);
+		}
+		if (input.headings !== '') await keepRosterMapping(tx, userId, input, now);
+		const detail = { added: seen.added, changed: seen.changed, moved: moved.length };
 		await writeAuditLine(tx, actor, { at: now, act: 'people-imported', detail });
-		return { added, changed };
+		return { ...seen, ...report, isApplied: true };
 	});
-	return { ...counts, same: read.length - counts.added - counts.changed, ...report, isApplied: true };
 }
+
+const NOTHING = {
+	added: 0,
+	changed: 0,
+	same: 0,
+	absent: 0,
+	back: 0,
+	shown: { added: [], changed: [], absent: [], back: [] },
+	isApplied: false
+} as const;
 
 /** A field's column in the table of people. */
 const column = (field: RosterField) => sql.identifier(people[field].name);
@@ -105,16 +148,79 @@ const recordset = (chunk: readonly object[]) =>
 		sql`, `
 	)})`;
 
+const differs = (told: readonly RosterField[], source: string): SQL =>
+	told.length === 0
+		? sql`false`
+		: sql`(${values(told, 'people', true)}) is distinct from (${values(told, source, source === 'excluded')})`;
+
+async function write(tx: Db, chunk: readonly RosterPerson[], told: readonly RosterField[], now: Date) {
+	const set = told.map((field) => sql`${column(field)} = excluded.${column(field)}`);
+	await tx.execute(sql`
+		insert into ${people} (${names(ROSTER_FIELDS)}, created_at)
+		select ${values(ROSTER_FIELDS, 'x')}, ${now.toISOString()}::timestamptz
+		from ${recordset(chunk)}
+		on conflict (lower(email)) do update set ${sql.join([...set, sql`version = people.version + 1`], sql`, `)}
+		where ${differs(told, 'excluded')}`);
+}
+
+/** Somebody who is known: as they are, and whether the file says otherwise. */
+type Known = { id: string; at: string; changed: boolean; hasLeft: boolean } & Record<RosterField, string>;
+
+function changeOf(person: RosterPerson, known: Known, told: readonly RosterField[]): RosterChange {
+	return {
+		...lineOf(person),
+		fields: told.flatMap((field) =>
+			known[field] === person[field] ? [] : [{ field, from: known[field], to: person[field] }]
+		)
+	};
+}
+
+const lineOf = ({ name, email, team }: RosterLine): RosterLine => ({ name, email, team });
+
 /** What taking a roster in would do; reads only. */
-async function wouldDo(db: Db, read: readonly { email: string }[], told: readonly RosterField[]) {
-	let [known, same] = [0, 0];
+async function compare(db: Db, read: readonly RosterPerson[], told: readonly RosterField[]) {
+	let [changed, found] = [0, 0];
+	const shown = { added: [] as RosterLine[], changed: [] as RosterChange[], back: [] as RosterLine[] };
+	const backIds: string[] = [];
 	for (let from = 0; from < read.length; from += CHUNK) {
-		const { rows } = await db.execute<{ same: boolean }>(sql`
-			select (${values(told, 'people', true)}) is not distinct from (${values(told, 'x')}) as same
-			from ${recordset(read.slice(from, from + CHUNK))}
-			join ${people} on lower(people.email) = x.email`);
-		known += rows.length;
-		same += rows.filter((row) => row.same).length;
+		const chunk = read.slice(from, from + CHUNK);
+		const { rows } = await db.execute<Known>(sql`
+			select people.id, lower(people.email) as at, people.left_at is not null as "hasLeft", ${differs(told, 'x')} as changed,
+				${sql.join(
+					ROSTER_FIELDS.map((field) => sql`people.${column(field)} as ${sql.identifier(field)}`),
+					sql`, `
+				)}
+			from ${recordset(chunk)} join ${people} on lower(people.email) = x.email`);
+		const known = new Map(rows.map((row) => [row.at, row]));
+		found += rows.length;
+		for (const person of chunk) {
+			const row = known.get(person.email);
+			if (!row && shown.added.length < MOST_SHOWN) shown.added.push(lineOf(person));
+			if (row?.changed) {
+				changed += 1;
+				if (shown.changed.length < MOST_SHOWN) shown.changed.push(changeOf(person, row, told));
+			}
+			if (row?.hasLeft) {
+				backIds.push(row.id);
+				if (shown.back.length < MOST_SHOWN) shown.back.push(lineOf(person));
+			}
+		}
+		await turn();
 	}
-	return { added: read.length - known, changed: known - same, same };
+	const addresses = read.map(({ email }) => email);
+	const { rows: absent } = await db.execute<{ id: string; name: string; email: string; team: string }>(sql`
+		select id, name, email, team from people
+		where left_at is null and lower(email) <> all(${sql.param(addresses)}::text[]) order by lower(name), id`);
+	return {
+		report: {
+			added: read.length - found,
+			changed,
+			same: found - changed,
+			absent: absent.length,
+			back: backIds.length,
+			shown: { ...shown, absent: absent.slice(0, MOST_SHOWN).map(lineOf) }
+		},
+		absentIds: absent.map(({ id }) => id),
+		backIds
+	};
 }

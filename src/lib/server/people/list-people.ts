@@ -2,6 +2,8 @@ import { eq, inArray, sql } from 'drizzle-orm';
 import { needCoordinator, type Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { findPeople } from './find-people';
+import type { LeftOut } from '../../core/sending';
+import { leftOut } from '../rounds/who-matches';
 import type { PersonState } from '../../core/people';
 import type { PeopleFilter } from './people-filter';
 
@@ -22,6 +24,8 @@ export interface PersonLine {
 	readonly followUpDue: string | null;
 	readonly hasLeft: boolean;
 	readonly hasBounced: boolean;
+	/** Why a send to many would leave them out; null where it would not. */
+	readonly leftOut: LeftOut | null;
 }
 
 /** A page of the list, and where the next one begins. */
@@ -69,7 +73,7 @@ function afterCursor(cursor: string | undefined) {
 export async function listPeople(
 	db: Db,
 	actor: Actor,
-	input: { filter: PeopleFilter; cursor?: string | undefined }
+	input: { filter: PeopleFilter; cursor?: string | undefined; now: Date }
 ): Promise<PeoplePage> {
 	needCoordinator(actor);
 	const { ids, counted } = await findPeople(db, input.filter, {
@@ -78,12 +82,12 @@ export async function listPeople(
 		mostCounted: MOST_COUNTED
 	});
 	const rows = await db
-		.select({ person: people, newest: cases })
+		.select({ person: people, newest: cases, leftOut: leftOut(input.now) })
 		.from(people)
 		.innerJoin(cases, eq(cases.personId, people.id))
 		.where(inArray(people.id, [...ids]))
 		.orderBy(sql`lower(${people.name})`, people.id);
-	const lines = rows.slice(0, PEOPLE_A_PAGE).map(({ person, newest }): PersonLine => ({
+	const lines = rows.slice(0, PEOPLE_A_PAGE).map(({ person, newest, leftOut: why }): PersonLine => ({
 		id: person.id,
 		name: person.name,
 		email: person.email,
@@ -94,7 +98,8 @@ export async function listPeople(
 		checksUnsure: newest.checksUnsure,
 		followUpDue: newest.followUpOn,
 		hasLeft: person.leftAt !== null,
-		hasBounced: person.bouncedAt !== null
+		hasBounced: person.bouncedAt !== null,
+		leftOut: why
 	}));
 	const last = lines.at(-1);
 	return {
@@ -121,10 +126,13 @@ async function valuesOf(db: Db, column: 'team' | 'country'): Promise<string[]> {
 	return rows.map(({ value }) => value);
 }
 
+/** As {@link teamsOf}, of whoever may ask for names of teams. */
+export const teamNames = (db: Db): Promise<string[]> => valuesOf(db, 'team');
+
 /** Every team that has anybody; along people_team_idx. */
 export async function teamsOf(db: Db, actor: Actor): Promise<string[]> {
 	needCoordinator(actor);
-	return valuesOf(db, 'team');
+	return teamNames(db);
 }
 
 /** Every country that anybody is in; along people_country_idx. */

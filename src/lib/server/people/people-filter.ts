@@ -1,9 +1,11 @@
+import { FINDING_IDS, type FindingId } from '../../core/checklist';
+import { REGIONS, type Region } from '../../core/discomfort';
 import { PERSON_STATES, type PersonState } from '../../core/people';
 import { and, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { LEVELS, type Level } from '../../core/triage';
 import { schema } from '../db/client';
 
-const { cases, people } = schema;
+const { cases, observations, people } = schema;
 
 /** What a list of people is narrowed to; empty texts narrow nothing. */
 export interface PeopleFilter {
@@ -12,6 +14,9 @@ export interface PeopleFilter {
 	readonly country: string;
 	readonly state: PersonState | '';
 	readonly level: Level | '';
+	/** Who reported discomfort there last, and at whose corner this stands as found. */
+	readonly hurts: Region | '';
+	readonly finding: FindingId | '';
 	/** Who is here, who has left, or whose letters come back. */
 	readonly who: 'here' | 'left' | 'bounced';
 }
@@ -28,6 +33,8 @@ export function filterOfQuery(query: URLSearchParams): PeopleFilter {
 		country: text('country'),
 		state: oneOf('state', PERSON_STATES),
 		level: oneOf('level', LEVELS),
+		hurts: oneOf('hurts', REGIONS),
+		finding: oneOf('finding', FINDING_IDS),
 		who: oneOf('who', ['left', 'bounced'] as const) || 'here'
 	};
 }
@@ -74,9 +81,25 @@ function inState(state: PersonState | ''): SQL | undefined {
 	}
 }
 
-/** What a filter asks of `cases`. */
-export function whereCase({ state, level }: Pick<PeopleFilter, 'state' | 'level'>): SQL | undefined {
-	return and(inState(state), level ? and(eq(cases.level, level), isNotNull(cases.judgementId)) : undefined);
+/** People whose newest observation has this; by observations_discomfort_idx or observations_findings_idx. */
+function observed(column: typeof observations.discomfort | typeof observations.findings, code: string): SQL {
+	return sql`${cases.personId} in (select ${observations.personId} from ${observations}
+		where ${column} @> ${sql.param([code])}::text[] and ${observations.untilDay} is null)`;
+}
+
+/** What a filter asks of `cases`, and of what was observed of them. */
+export function whereCase({
+	state,
+	level,
+	hurts,
+	finding
+}: Pick<PeopleFilter, 'state' | 'level' | 'hurts' | 'finding'>): SQL | undefined {
+	return and(
+		inState(state),
+		level ? and(eq(cases.level, level), isNotNull(cases.judgementId)) : undefined,
+		hurts ? observed(observations.discomfort, hurts) : undefined,
+		finding ? observed(observations.findings, finding) : undefined
+	);
 }
 
 /** What a filter asks of `people`, but for the search. */

@@ -7,6 +7,7 @@ import { Fault } from '../fault';
 export const PERSON_FIELDS = {
 	name: Type.String({ minLength: 1, maxLength: 120 }),
 	email: Type.String({ maxLength: 254, pattern: '^\\s*[^\\s@]+@[^\\s@]+\\.[^\\s@]+\\s*$' }),
+	staffNumber: Type.String({ maxLength: 40 }),
 	team: Type.String({ maxLength: 80 }),
 	phone: Type.String({ maxLength: 40, pattern: '^[0-9+()./ -]*$' }),
 	country: Type.String({ pattern: '^(?:[A-Z]{2})?$' }),
@@ -26,6 +27,7 @@ export function checkedDetails(typed: PersonDetails): PersonDetails {
 		...typed,
 		name: typed.name.trim(),
 		email: typed.email.trim().toLowerCase(),
+		staffNumber: typed.staffNumber.trim(),
 		team: typed.team.trim(),
 		phone: typed.phone.trim().replace(/\s+/g, ' ')
 	};

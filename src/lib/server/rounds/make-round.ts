@@ -1,6 +1,8 @@
 import { RULES_IN_FORCE } from '../../core/rules';
 import { and, eq } from 'drizzle-orm';
 import { isTimeZone } from '../../core/calendar';
+import { unknownFields } from '../../core/sending';
+import { ROUND_FIELDS } from '../../messages/letters';
 import type { Route } from '../../core/answers';
 import type { Way } from '../../core/corner';
 import { needCoordinator, type Actor } from '../actor';
@@ -34,6 +36,18 @@ function checked(input: RoundInput): RoundInput {
 		throw new Fault('invalid', 'The last day lies before the first.', '/dueOn');
 	if (input.subject.trim() === '') throw new Fault('invalid', 'Give the letter a subject.', '/subject');
 	if (input.body.trim() === '') throw new Fault('invalid', 'Write the letter.', '/body');
+	for (const [at, text] of [
+		['/subject', input.subject],
+		['/body', input.body]
+	] as const) {
+		const unknown = unknownFields(text, ROUND_FIELDS);
+		if (unknown.length > 0)
+			throw new Fault(
+				'invalid',
+				`${unknown.join(', ')} would go out as typed: there is no such field. Known are ${ROUND_FIELDS.join(' and ')}.`,
+				at
+			);
+	}
 	if (!isTimeZone(input.timeZone))
 		throw new Fault('invalid', 'Give a time zone such as Europe/Lisbon.', '/timeZone');
 	return { ...input, name: input.name.trim(), subject: input.subject.trim() };

@@ -9,7 +9,7 @@ const { people, roundPeople, rounds } = schema;
 
 /** Rounds, the newest first. */
 export async function listRounds(db: Db, actor: Actor) {
-	if (actor.kind !== 'user' || actor.role === 'clinician') needCoordinator(actor);
+	needCoordinator(actor);
 	const rows = await db.select().from(rounds).orderBy(desc(rounds.createdAt)).limit(100);
 	const counts = await db
 		.select({ roundId: roundPeople.roundId, state: roundPeople.state, n: count() })

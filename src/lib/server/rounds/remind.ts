@@ -2,7 +2,6 @@ import { RULES_IN_FORCE } from '../../core/rules';
 import { and, asc, eq, lte, sql } from 'drizzle-orm';
 import { remindersFor } from '../../core/triage';
 import { reminderLetter } from '../../messages/letters';
-import { newestLinkPath } from '../assessments/send-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { judgeAnew } from '../judgements/judge-anew';
@@ -11,7 +10,7 @@ import { schema, type Db } from '../db/client';
 import { tellChange } from '../live/changes';
 import { describeError, log } from '../log';
 import { placeOf } from '../people/place-of';
-import { writeLetter } from '../post/write-letter';
+import { writeByLink } from '../post/write-by-link';
 
 const { assessments, people, roundPeople, rounds } = schema;
 
@@ -128,17 +127,8 @@ async function writeReminder(
 	round: typeof rounds.$inferSelect,
 	now: Date
 ): Promise<number> {
-	const linkPath = await newestLinkPath(tx, person.id);
-	if (!linkPath) return 0;
-	await writeLetter(tx, {
-		personId: person.id,
-		roundId: round.id,
-		toName: person.name,
-		toEmail: person.email,
-		linkPath,
-		writtenAt: now,
-		...reminderLetter({ name: person.name, subject: round.subject })
-	});
+	const words = reminderLetter({ name: person.name, subject: round.subject });
+	if (!(await writeByLink(tx, person, { roundId: round.id, ...words }, now))) return 0;
 	await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reminded', personId: person.id });
 	return 1;
 }

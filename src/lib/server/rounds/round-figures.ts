@@ -47,3 +47,37 @@ export async function figuresOfRound(db: Db, id: string): Promise<RoundFigures> 
 		sore: row?.sore ?? 0
 	};
 }
+
+/** Two rounds for the people who answered both: the only ones that tell whether something has changed. */
+export interface SameFigures {
+	readonly people: number;
+	/** How many have a check that is off: in the one round, in the other. */
+	readonly withOff: readonly [number, number];
+	/** How many reported a 4 or more. */
+	readonly sore: readonly [number, number];
+}
+
+/** Compares two rounds for the same people: one pass over those who answered both. */
+export async function figuresOfSame(db: Db, id: string, otherId: string): Promise<SameFigures> {
+	const isSore = (of: 'a' | 'b') => sql`exists (
+		select 1 from jsonb_array_elements(${sql.identifier(of)}.discomfort) d where (d->>'worst')::numeric >= 4)`;
+	const { rows } = await db.execute<
+		Record<'people' | 'off' | 'off_other' | 'sore' | 'sore_other', number>
+	>(sql`
+		select count(*)::int as people,
+			(count(*) filter (where a.checks_off > 0))::int as off,
+			(count(*) filter (where b.checks_off > 0))::int as off_other,
+			(count(*) filter (where ${isSore('a')}))::int as sore,
+			(count(*) filter (where ${isSore('b')}))::int as sore_other
+		from round_people mine
+		join round_people theirs on theirs.person_id = mine.person_id and theirs.round_id = ${otherId}::uuid
+		join assessments a on a.id = mine.assessment_id and a.answered_at is not null
+		join assessments b on b.id = theirs.assessment_id and b.answered_at is not null
+		where mine.round_id = ${id}::uuid`);
+	const [row] = rows;
+	return {
+		people: row?.people ?? 0,
+		withOff: [row?.off ?? 0, row?.off_other ?? 0],
+		sore: [row?.sore ?? 0, row?.sore_other ?? 0]
+	};
+}

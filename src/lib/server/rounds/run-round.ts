@@ -1,5 +1,7 @@
-import { and, eq, sql } from 'drizzle-orm';
+import { and, eq, inArray, isNull, lt, sql } from 'drizzle-orm';
+import { RULES_IN_FORCE } from '../../core/rules';
 import { needCoordinator, type Actor } from '../actor';
+import { isoDay } from '../clock';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
@@ -9,7 +11,7 @@ import { lockRound } from './lock-round';
 import { isOut } from './nudge';
 import { matching } from './who-matches';
 
-const { cases, people, roundPeople, rounds } = schema;
+const { assessments, cases, people, roundPeople, rounds } = schema;
 
 /**
  * Sends a round off: who it means is fixed now, in one statement, and the queue writes their letters in batches from the
@@ -46,11 +48,14 @@ export async function startRound(
 	});
 }
 
-/** Closes a round: nobody is reminded any more. Links go on working, and late answers are counted beside it. */
+/**
+ * Closes a round: nobody is reminded any more. Links go on working, and late answers are counted beside it. Who stayed silent stands on the call
+ * list, where that is asked for: their cases are judged by the queue.
+ */
 export async function closeRound(
 	db: Db,
 	actor: Actor,
-	{ id, version }: { id: string; version: number },
+	{ id, version, callSilent }: { id: string; version: number; callSilent: boolean },
 	now: Date
 ): Promise<void> {
 	needCoordinator(actor);
@@ -62,6 +67,10 @@ export async function closeRound(
 			.update(roundPeople)
 			.set({ state: 'skipped' })
 			.where(and(eq(roundPeople.roundId, id), eq(roundPeople.state, 'waiting')));
+		if (callSilent) {
+			await tx.update(roundPeople).set({ toCall: true }).where(silentOf(id));
+			await judgeSoon(tx, id, now);
+		}
 		const counts = await progressOf(tx, id);
 		await tx
 			.update(rounds)
@@ -70,4 +79,60 @@ export async function closeRound(
 		await writeAuditLine(tx, actor, { at: now, act: 'round-closed', detail: { round: id } });
 		await tellChange(tx, `round:${id}`);
 	});
+}
+
+/**
+ * Opens a closed round again: letters that were not written yet go out, and who is silent is taken off the call list and reminded again from
+ * tomorrow on, as far as the policy's reminders go.
+ */
+export async function reopenRound(
+	db: Db,
+	actor: Actor,
+	{ id, version }: { id: string; version: number },
+	now: Date
+): Promise<void> {
+	needCoordinator(actor);
+	await db.transaction(async (tx) => {
+		const round = await lockRound(tx, id, version);
+		if (round.state !== 'closed') throw new Fault('conflict', 'Only a closed round can be opened again.');
+		const tomorrow = isoDay(new Date(now.getTime() + DAY_MS), round.timeZone);
+		const most = RULES_IN_FORCE.policy.reminderWorkingDays.length;
+		// Who had every reminder was on the call list before, and stays there.
+		await tx
+			.update(roundPeople)
+			.set({ toCall: false, remindOn: tomorrow })
+			.where(and(silentOf(id), lt(roundPeople.reminders, most)));
+		await tx
+			.update(roundPeople)
+			.set({ state: 'waiting' })
+			.where(
+				and(eq(roundPeople.roundId, id), eq(roundPeople.state, 'skipped'), isNull(roundPeople.assessmentId))
+			);
+		await judgeSoon(tx, id, now);
+		await tx
+			.update(rounds)
+			.set({ state: 'sending', closedAt: null, version: round.version + 1, counts: null })
+			.where(eq(rounds.id, id));
+		await writeAuditLine(tx, actor, { at: now, act: 'round-reopened', detail: { round: id } });
+		await tellChange(tx, `round:${id}`);
+	});
+}
+
+const DAY_MS = 86_400_000;
+
+/** Who was sent a letter of a round and has not answered: neither it nor another that took its place. */
+const silentOf = (id: string) =>
+	and(
+		eq(roundPeople.roundId, id),
+		eq(roundPeople.state, 'sent'),
+		sql`exists (select from ${assessments} a where a.id = ${roundPeople.assessmentId} and a.answered_at is null and a.revoked_at is null)`
+	);
+
+/** Has the cases of a round's silent people judged by the queue, in batches, on its next look at what is due. */
+async function judgeSoon(tx: Db, id: string, now: Date): Promise<void> {
+	const silent = tx.select({ id: roundPeople.personId }).from(roundPeople).where(silentOf(id));
+	await tx
+		.update(cases)
+		.set({ dueOn: isoDay(now, 'UTC') })
+		.where(inArray(cases.personId, silent));
 }

@@ -1,3 +1,4 @@
+import { USUAL_DATE_LOCALE } from '../../messages';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { and, asc, eq } from 'drizzle-orm';
 import { remindersFor } from '../../core/triage';
@@ -17,7 +18,7 @@ const BATCH = 25;
 
 /** Words of a round's letter, filled in for one person. */
 function wordsOf(round: Pick<typeof rounds.$inferSelect, 'subject' | 'body' | 'dueOn'>) {
-	const until = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(
+	const until = new Intl.DateTimeFormat(USUAL_DATE_LOCALE, { dateStyle: 'long', timeZone: 'UTC' }).format(
 		new Date(`${round.dueOn}T00:00:00Z`)
 	);
 	return ({ name }: { name: string }) => ({

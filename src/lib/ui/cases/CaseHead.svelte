@@ -1,9 +1,13 @@
 <script lang="ts">
+	import { dayWords } from '$lib/messages/desk-dates';
 	import { enhance } from '$app/forms';
 	import type { Level } from '$lib/core/triage';
 	import { isGraver } from '$lib/core/triage';
+	import Button from '../kit/Button.svelte';
+	import TextField from '../kit/TextField.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
+	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import FormFault from './FormFault.svelte';
 
 	interface Props {
@@ -26,27 +30,16 @@
 		};
 		isZoneKnown: boolean;
 		zone: string;
-		isCoordinator: boolean;
+		/** Who looks after them, by name. */
+		owner: string | null;
+		later: { readonly on: string; readonly reason: string } | null;
 		hasAnswers: boolean;
 		wasSent: boolean;
 		hasPost: boolean;
-		/** Scrolls to the form in which an outcome is recorded. */
-		recordOutcome: () => void;
 	}
 
-	let {
-		person,
-		listed,
-		isZoneKnown,
-		zone,
-		isCoordinator,
-		hasAnswers,
-		wasSent,
-		hasPost,
-		recordOutcome
-	}: Props = $props();
+	let { person, listed, isZoneKnown, zone, owner, later, hasAnswers, wasSent, hasPost }: Props = $props();
 
-	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 	const settling = new CaseForm();
 	let link = $state<string | null>(null);
 	const sending = new CaseForm((result) => (link = typeof result.link === 'string' ? result.link : null));
@@ -54,67 +47,63 @@
 	const facts = $derived([
 		...(person.team ? [person.team] : []),
 		person.email,
-		...(person.leftAt ? [`left ${date.format(person.leftAt)}`] : []),
+		...(person.leftAt ? [`left ${dayWords(person.leftAt)}`] : []),
 		...(person.bouncedAt ? ['letters come back'] : []),
+		...(owner ? [`looked after by ${owner}`] : []),
+		...(later ? [`put off until ${dayWords(later.on, 'short')}: ${later.reason}`] : []),
 		...(isZoneKnown ? [] : [`time zone “${person.timeZone}” is not known: ${zone} is used`])
 	]);
 </script>
 
-<p class="text-note"><a href="/desk/people">People</a></p>
-<div class="mt-1 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
+<div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
 	<div>
-		<h1 class="text-title">{person.name}</h1>
-		<p class="mt-1 text-ink-soft">
-			{#if person.phone}<a class="num" href="tel:{person.phone.replaceAll(' ', '')}">{person.phone}</a> ·
-			{/if}{facts.join(' · ')}
+		<h1 class="text-head">{person.name}</h1>
+		<p class="text-note text-ink-soft">
+			{#if person.phone}<a class="num" href="tel:{person.phone.replaceAll(' ', '')}">{person.phone}</a><span
+					class="mx-1">·</span
+				>{/if}{facts.join(' · ')}
 		</p>
 	</div>
-	{#if isCoordinator}
-		<div class="no-print flex flex-wrap items-end gap-2">
-			{#if needsOutcome}
-				<button type="button" id="settle" class="btn btn-main" onclick={recordOutcome}
-					>Record the outcome <kbd class="key" aria-hidden="true">E</kbd></button
+	<div class="no-print flex flex-wrap items-end gap-2">
+		{#if listed.openSince !== null && !needsOutcome}
+			<form
+				method="POST"
+				action="?/settle"
+				use:enhance={settling.submit}
+				class="flex flex-wrap items-end gap-2"
+			>
+				<ActFields form={settling} version={listed.version} />
+				<TextField
+					name="reason"
+					id="settle-reason"
+					label="Why it is settled"
+					value=""
+					maxlength={300}
+					placeholder="Why it is settled"
+					isLabelHidden
+					size="desk"
+				/>
+				<Button id="settle" look="main" size="desk" isBusy={settling.isBusy}><KeyWords act="settle" /></Button
 				>
-			{:else if listed.openSince !== null}
-				<form
-					method="POST"
-					action="?/settle"
-					use:enhance={settling.submit}
-					class="flex flex-wrap items-end gap-2"
-				>
-					<ActFields form={settling} version={listed.version} />
-					<label class="text-note"
-						>Why it is settled <input
-							class="field mt-0.5 w-56"
-							name="reason"
-							maxlength="300"
-							placeholder="called, feels well"
-						/></label
-					>
-					<button id="settle" class="btn btn-main" disabled={settling.isBusy}
-						>Settle <kbd class="key" aria-hidden="true">E</kbd></button
-					>
-				</form>
-			{:else if hasAnswers}
-				<form method="POST" action="?/reopen" use:enhance={settling.submit} class="flex items-center gap-2">
-					<ActFields form={settling} version={listed.version} />
-					<span class="text-note text-ink-soft"
-						>Settled{listed.settledAt ? ` ${date.format(listed.settledAt)}` : ''}{listed.settledReason
-							? `: ${listed.settledReason}`
-							: ''}.</span
-					>
-					<button class="btn" disabled={settling.isBusy}>Open again</button>
-				</form>
-			{/if}
-			<form method="POST" action="?/send" use:enhance={sending.submit}>
-				<ActFields form={sending} version={listed.version} />
-				<button id="send" class="btn" class:btn-main={!wasSent} disabled={sending.isBusy}>
-					{wasSent ? 'Send another self-assessment' : 'Send a self-assessment'}
-					<kbd class="key" aria-hidden="true">S</kbd>
-				</button>
 			</form>
-		</div>
-	{/if}
+		{:else if hasAnswers && !needsOutcome}
+			<form method="POST" action="?/reopen" use:enhance={settling.submit} class="flex items-center gap-2">
+				<ActFields form={settling} version={listed.version} />
+				<span class="text-note text-ink-soft"
+					>Settled{listed.settledAt ? ` ${dayWords(listed.settledAt)}` : ''}{listed.settledReason
+						? `: ${listed.settledReason}`
+						: ''}.</span
+				>
+				<Button size="desk" isBusy={settling.isBusy}>Open again</Button>
+			</form>
+		{/if}
+		<form method="POST" action="?/send" use:enhance={sending.submit}>
+			<ActFields form={sending} version={listed.version} />
+			<Button id="send" size="desk" look={wasSent ? 'plain' : 'main'} isBusy={sending.isBusy}>
+				{#if wasSent}Send another self-assessment{:else}<KeyWords act="send" />{/if}
+			</Button>
+		</form>
+	</div>
 </div>
 <FormFault fault={settling.fault ?? sending.fault} />
 <div role="status">

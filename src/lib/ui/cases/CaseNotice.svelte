@@ -1,7 +1,9 @@
 <script lang="ts">
+	import { dayWords } from '$lib/messages/desk-dates';
 	import type { Closable, Judgement } from '$lib/core/judgement';
 	import { isGraver } from '$lib/core/triage';
 	import { levelEn, reasonEn } from '$lib/messages/triage-en';
+	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import ContactForm from './ContactForm.svelte';
 
 	interface Props {
@@ -17,42 +19,76 @@
 			readonly version: number;
 			readonly today: string;
 		};
-		canAct: boolean;
 	}
 
-	let { judgement, actBy, takenBack, contact, canAct }: Props = $props();
+	let { judgement, actBy, takenBack, contact }: Props = $props();
 
-	const date = new Intl.DateTimeFormat('en-GB', {
-		day: 'numeric',
-		month: 'long',
-		year: 'numeric',
-		timeZone: 'UTC'
-	});
-	const day = (iso: string) => date.format(new Date(`${iso}T00:00:00Z`));
 	const isGrave = $derived(isGraver(judgement.level, 'help'));
 </script>
 
-<section
-	class="mb-5 border-l-8 px-4 py-3 {isGrave ? 'border-warm bg-warm-wash' : 'border-cool bg-cool-wash'}"
->
-	<h2 class="text-lead">{levelEn[judgement.level].name}{actBy ? `, by ${day(actBy)}` : ''}</h2>
-	<ul class="mt-1">
-		{#each judgement.reasons as reason, i (i)}
-			<li class:font-semibold={i === 0}>
-				{reasonEn(reason, judgement)}
-				<span class="text-note text-ink-soft"
-					>since {day(reason.on)}{reason.sign && takenBack.includes(reason.sign)
-						? '; the person says it was a slip'
-						: ''}</span
-				>
-			</li>
-		{/each}
-	</ul>
-	<p class="mt-1 text-note text-ink-soft">{levelEn[judgement.level].rule}</p>
-	{#if canAct && contact.closable.length > 0}
-		<details id="outcome" class="mt-2">
-			<summary class="btn">Record the outcome …</summary>
+<section class="notice {isGrave ? 'border-warm bg-warm-wash' : 'border-cool bg-cool-wash'}">
+	<div>
+		<h2 class="text-body" title={levelEn[judgement.level].rule}>
+			{levelEn[judgement.level].name}{actBy ? `, by ${dayWords(actBy)}` : ''}
+		</h2>
+		<ul>
+			{#each judgement.reasons as reason, i (i)}
+				<li class:font-semibold={i === 0}>
+					{reasonEn(reason, judgement)}
+					<span class="text-note font-normal text-ink-soft"
+						>since {dayWords(reason.on, 'medium')}{reason.sign && takenBack.includes(reason.sign)
+							? '; the person says it was a slip'
+							: ''}</span
+					>
+				</li>
+			{/each}
+		</ul>
+	</div>
+	{#if contact.closable.length > 0}
+		<details
+			id="outcome"
+			class="outcome no-print"
+			ontoggle={(event) => {
+				if (event.currentTarget.open)
+					event.currentTarget.querySelector<HTMLElement>('select, input:not([type=hidden])')?.focus();
+			}}
+		>
+			<summary id="outcome-act" class="kit-button main desk"
+				><span>Record the <KeyWords act="outcome" isLower /></span></summary
+			>
 			<ContactForm {...contact} />
 		</details>
 	{/if}
 </section>
+
+<style>
+	.notice {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 0.25rem 1rem;
+		max-height: 70dvh;
+		margin-top: 0.5rem;
+		padding: 0.4rem 0.8rem;
+		overflow: auto;
+		border-left-width: 8px;
+		border-left-style: solid;
+	}
+	ul {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 1.25rem;
+	}
+	.outcome {
+		justify-self: end;
+	}
+	.outcome[open] {
+		grid-column: 1 / -1;
+		justify-self: stretch;
+		max-width: 40rem;
+	}
+	@media (max-width: 40rem) {
+		.notice {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

@@ -5,14 +5,17 @@
 	import type { LengthUnit } from '$lib/core/length';
 	import { sectionOf } from '$lib/core/section';
 	import type { Catalogue } from '$lib/messages';
-	import { regionScoreEn } from '$lib/messages/triage-en';
+	import { reasonEn, regionScoreEn } from '$lib/messages/triage-en';
 	import { folded } from '../kit/folded';
 	import CheckTable from '../plan/CheckTable.svelte';
 	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
 	import SectionDrawing from '../section/SectionDrawing.svelte';
+	import Button from '../kit/Button.svelte';
 	import ActFields from './ActFields.svelte';
 	import type { Brief } from './brief';
+	import { dayWords } from '$lib/messages/desk-dates';
 	import { CaseForm } from './case-form.svelte';
+	import CaseCare from './CaseCare.svelte';
 	import ContactForm from './ContactForm.svelte';
 	import EquipmentList from './EquipmentList.svelte';
 	import FinishForm from './FinishForm.svelte';
@@ -24,11 +27,11 @@
 		t: Catalogue;
 		unit: LengthUnit;
 		today: string;
-		canAct: boolean;
+		userId: string | null;
 		sent: () => void;
 	}
 
-	let { brief, t, unit, today, canAct, sent }: Props = $props();
+	let { brief, t, unit, today, userId, sent }: Props = $props();
 
 	type State = 'first' | 'now' | 'after';
 
@@ -70,33 +73,52 @@
 	{#if brief.phone}
 		<p class="text-note"><a class="num" href="tel:{brief.phone.replaceAll(' ', '')}">{brief.phone}</a></p>
 	{/if}
+	{#if brief.judgement}
+		{@const grounds = brief.judgement}
+		<ul class="reasons">
+			{#each grounds.reasons as reason, i (i)}
+				{#if reason.code !== 'nothing-open'}<li>{reasonEn(reason, grounds)}</li>{/if}
+			{/each}
+		</ul>
+	{/if}
 	{#each brief.unread as message, i (i)}
-		<p class="mt-2 border-l-3 border-cool pl-3 text-note whitespace-pre-wrap">{message.text}</p>
+		<p class="mt-2 border-l-3 border-cool pl-3 text-note whitespace-pre-wrap">
+			{#if message.from}<span class="mr-1 font-semibold">{message.from}:</span>{/if}{message.text}
+		</p>
 	{/each}
-	{#if canAct && brief.unread.length > 0}
+	{#if brief.unread.length > 0}
 		<form method="POST" action="/desk/cases/{brief.id}?/read" use:enhance={reading.submit} class="mt-1">
 			<ActFields form={reading} version={brief.version} />
-			<button class="btn btn-small" disabled={reading.isBusy}>Read, needs no answer</button>
+			<Button size="desk" isBusy={reading.isBusy}>Read, needs no answer</Button>
 		</form>
 		<FormFault fault={reading.fault} />
 	{/if}
-	{#if canAct}
-		<details id="outcome" class="mt-2" {...folded(brief.closable.length > 0)}>
-			<summary class="link-button text-note"
-				>{brief.closable.length > 0 ? 'Record the outcome' : 'Record a call or a talk'} …</summary
-			>
-			<ContactForm
-				personId={brief.id}
-				phone=""
-				closable={brief.closable}
-				isReferred={brief.isReferred}
-				version={brief.version}
-				{today}
-				done={sent}
-			/>
-		</details>
-		{#if brief.followUp}<FinishForm personId={brief.id} followUp={brief.followUp} {today} />{/if}
-	{/if}
+	<CaseCare
+		personId={brief.id}
+		version={brief.version}
+		owner={brief.owner}
+		coordinators={brief.coordinators}
+		{userId}
+		later={brief.later}
+		days={brief.laterDays.map((on) => ({ on, words: dayWords(on, 'weekday') }))}
+		canWait={brief.canWait}
+		done={sent}
+	/>
+	<details id="outcome" class="mt-2" {...folded(brief.closable.length > 0)}>
+		<summary class="kit-summary"
+			>{brief.closable.length > 0 ? 'Record the outcome' : 'Record a call or a talk'} …</summary
+		>
+		<ContactForm
+			personId={brief.id}
+			phone=""
+			closable={brief.closable}
+			isReferred={brief.isReferred}
+			version={brief.version}
+			{today}
+			done={sent}
+		/>
+	</details>
+	{#if brief.followUp}<FinishForm personId={brief.id} followUp={brief.followUp} {today} />{/if}
 	{#if brief.note}
 		<p class="mt-2 text-note text-ink-soft">
 			Note{brief.note.authorName ? ` of ${brief.note.authorName}` : ''}: {brief.note.text}
@@ -104,7 +126,7 @@
 	{/if}
 	{#if brief.equipment.length > 0}
 		<div id="approve">
-			<EquipmentList requests={brief.equipment} personId={brief.id} {t} canDecide={canAct} />
+			<EquipmentList requests={brief.equipment} personId={brief.id} {t} canDecide />
 		</div>
 	{/if}
 	{#if brief.discomfort.length > 0}
@@ -143,9 +165,16 @@
 	{:else}
 		<p class="mt-3 text-note text-ink-soft">No answers to show yet.</p>
 	{/if}
-	{#if canAct}
-		<div class="mt-3">
-			<WriteForm id="write" action="/desk/cases/{brief.id}?/message" offered={brief.reply} {sent} />
-		</div>
-	{/if}
+	<div class="mt-3">
+		<WriteForm id="write" action="/desk/cases/{brief.id}?/message" offered={brief.reply} {sent} left={sent} />
+	</div>
 </div>
+
+<style>
+	.reasons {
+		margin-top: 0.4rem;
+		padding-left: 0.9rem;
+		list-style: disc;
+		font-size: var(--text-note);
+	}
+</style>

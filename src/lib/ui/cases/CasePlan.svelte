@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayWords } from '$lib/messages/desk-dates';
 	import { offersOf } from '$lib/core/advice/offers';
 	import type { Corner } from '$lib/core/corner';
 	import type { Judgement } from '$lib/core/judgement';
@@ -27,7 +28,6 @@
 
 	let { corner, steps, chosen, ticks, advice, madeAt, progress, earlier, t, unit }: Props = $props();
 
-	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 	const heightsFit = $derived(advice.before.every((check) => check.verdict === 'fits'));
 	const offers = $derived(offersOf(corner, advice));
 	const names = (of: readonly PlanStep[]) =>
@@ -39,8 +39,8 @@
 <section class="mt-6">
 	<h2 class="text-head">The plan they have</h2>
 	<p class="text-note text-ink-soft">
-		Given {date.format(madeAt)}{#if progress}; {progress.done} of {progress.of} steps stand{progress.carriedOut
-				? `, carried out on ${date.format(new Date(`${progress.carriedOut}T00:00:00Z`))}`
+		Given {dayWords(madeAt)}{#if progress}; {progress.done} of {progress.of} steps stand{progress.carriedOut
+				? `, carried out on ${dayWords(progress.carriedOut)}`
 				: ''}{/if}.
 	</p>
 	{#if steps.length > 0}
@@ -54,7 +54,7 @@
 	{/if}
 	{#if offers.some(({ rung }) => rung)}
 		<details class="mt-4">
-			<summary class="link-button text-note">More or less of it: what each would give</summary>
+			<summary class="kit-summary">More or less of it: what each would give</summary>
 			<div class="mt-3">
 				<Ladder
 					{corner}
@@ -74,11 +74,11 @@
 	<BesideHeights {corner} {advice} {t} {unit} />
 	{#if earlier.length > 0}
 		<details class="mt-4">
-			<summary class="link-button text-note">Earlier plans: what they were given when</summary>
+			<summary class="kit-summary">Earlier plans: what they were given when</summary>
 			<ul class="text-note">
 				{#each earlier as plan (plan.id)}
 					<li class="border-t border-rule py-1.5">
-						<span class="text-ink-soft">{date.format(plan.madeAt)}:</span>
+						<span class="text-ink-soft">{dayWords(plan.madeAt)}:</span>
 						{names(plan.steps) || 'nothing to do'}
 					</li>
 				{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayWords, momentWords } from '$lib/messages/desk-dates';
 	interface Props {
 		state: string;
 		name: string;
@@ -8,10 +9,6 @@
 
 	let { state, name, newest, timeZone }: Props = $props();
 
-	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
-	const moment = $derived(
-		new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone })
-	);
 	const TITLES: Readonly<Record<string, string>> = {
 		none: 'Nothing sent yet',
 		started: 'Begun, not finished',
@@ -26,8 +23,8 @@
 			Send a self-assessment: {name} gets a personal link, measures at home, and the section, the checks and the
 			plan appear here.
 		{:else if newest && (state === 'sent' || state === 'started')}
-			The letter went out on {date.format(newest.sentAt)}.
-			{#if newest.savedAt}Last saved {moment.format(newest.savedAt)}.{/if}
+			The letter went out on {dayWords(newest.sentAt)}.
+			{#if newest.savedAt}Last saved {momentWords(newest.savedAt, timeZone)}.{/if}
 		{:else}
 			The last link has ended, or the answers were withdrawn. Send another if it is still wanted.
 		{/if}

@@ -9,7 +9,14 @@
 	} from '$lib/core/contact';
 	import type { Closable } from '$lib/core/judgement';
 	import { closableEn } from '$lib/messages/triage-en';
+	import { SvelteSet } from 'svelte/reactivity';
+	import Button from '../kit/Button.svelte';
+	import CheckBox from '../kit/CheckBox.svelte';
+	import Select from '../kit/Select.svelte';
+	import TextArea from '../kit/TextArea.svelte';
+	import TextField from '../kit/TextField.svelte';
 	import ActFields from './ActFields.svelte';
+	import DayField from './DayField.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import { CONTACT_WORDS } from './contact-words';
 	import FormFault from './FormFault.svelte';
@@ -31,11 +38,16 @@
 
 	let result = $state<ContactResult>('reached');
 	let next = $state<NextStep | ''>('');
-	let isClosing = $state(false);
+	const closing = new SvelteSet<Closable>();
+	const isClosing = $derived(closing.size > 0);
 	const form = new CaseForm(() => {
-		[result, next, isClosing] = ['reached', '', false];
+		[result, next] = ['reached', ''];
+		closing.clear();
 		done();
 	});
+	const WAYS = CONTACT_WAYS.map((value) => ({ value, words: CONTACT_WORDS.how[value] }));
+	const RESULTS = CONTACT_RESULTS.map((value) => ({ value, words: CONTACT_WORDS.result[value] }));
+	const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 	const steps = $derived(NEXT_STEPS.filter((step) => step !== 'referral' || isReferred));
 </script>
 
@@ -48,76 +60,94 @@
 	<ActFields {form} {version} />
 	{#if phone}<p>Phone: <a class="num" href="tel:{phone.replaceAll(' ', '')}">{phone}</a></p>{/if}
 	<div class="grid grid-cols-2 gap-2">
-		<label
-			>How
-			<select class="field mt-0.5" name="how">
-				{#each CONTACT_WAYS as way (way)}<option value={way}>{CONTACT_WORDS.how[way]}</option>{/each}
-			</select>
-		</label>
-		<label
-			>Result
-			<select id="contact-result" class="field mt-0.5" name="result" bind:value={result}>
-				{#each CONTACT_RESULTS as one (one)}<option value={one}>{CONTACT_WORDS.result[one]}</option>{/each}
-			</select>
-		</label>
+		<Select name="how" id="contact-how" label="How" size="desk" value={CONTACT_WAYS[0]} options={WAYS} />
+		<Select
+			name="result"
+			id="contact-result"
+			label="Result"
+			size="desk"
+			value={result}
+			options={RESULTS}
+			onchange={(value) => (result = CONTACT_RESULTS.find((one) => one === value) ?? result)}
+		/>
 	</div>
 	{#if result === 'reached'}
-		<label>Whom you spoke with <input class="field mt-0.5" name="whom" maxlength="120" required /></label>
-		<label
-			>What was said
-			<textarea class="field mt-0.5 min-h-16" name="said" maxlength="2000" required></textarea></label
-		>
+		<TextField
+			name="whom"
+			id="contact-whom"
+			label="Whom you spoke with"
+			value=""
+			size="desk"
+			maxlength={120}
+			isRequired
+		/>
+		<TextArea
+			name="said"
+			id="contact-said"
+			label="What was said"
+			size="desk"
+			rows={3}
+			maxlength={2000}
+			isRequired
+		/>
 		{#if closable.length > 0}
 			<fieldset class="grid gap-1">
 				<legend class="font-semibold">This is the outcome of</legend>
 				{#each closable as one (one)}
-					<label class="flex items-start gap-2">
-						<input
-							type="checkbox"
-							class="mt-1"
-							name="closes.{one}"
-							value="yes"
-							onchange={(event) =>
-								(isClosing =
-									event.currentTarget.form?.querySelector('input[name^="closes."]:checked') !== null)}
-						/>
-						<span class="first-letter:uppercase">{closableEn(one)}</span>
-					</label>
+					<CheckBox
+						name="closes.{one}"
+						words={capital(closableEn(one))}
+						isChecked={closing.has(one)}
+						size="desk"
+						onchange={(is) => (is ? closing.add(one) : closing.delete(one))}
+					/>
 				{/each}
 			</fieldset>
 		{/if}
 	{:else}
-		<label>Note <input class="field mt-0.5" name="said" maxlength="2000" /></label>
+		<TextField name="said" id="contact-note" label="Note" value="" size="desk" maxlength={2000} />
 	{/if}
 	{#if isClosing && result === 'reached'}
-		<label
-			>What comes next
-			<select class="field mt-0.5" name="next" bind:value={next} required>
-				<option value="" disabled>Choose …</option>
-				{#each steps as step (step)}<option value={step}>{CONTACT_WORDS.next[step]}</option>{/each}
-			</select>
-		</label>
+		<Select
+			name="next"
+			id="contact-next"
+			label="What comes next"
+			size="desk"
+			value={next}
+			options={[
+				{ value: '', words: 'Choose …' },
+				...steps.map((value) => ({ value, words: CONTACT_WORDS.next[value] }))
+			]}
+			isRequired
+			onchange={(value) => (next = NEXT_STEPS.find((one) => one === value) ?? '')}
+		/>
 		{#if !isReferred}
 			<p class="text-ink-soft">
 				If a clinician comes next, refer the case first: then it can be chosen here.
 			</p>
 		{/if}
 		{#if next === 'nothing'}
-			<label>Why nothing <input class="field mt-0.5" name="why" maxlength="300" required /></label>
+			<TextField
+				name="why"
+				id="contact-why"
+				label="Why nothing"
+				value=""
+				size="desk"
+				maxlength={300}
+				isRequired
+			/>
 		{/if}
 	{/if}
 	{#if !isClosing || next === 'look' || result !== 'reached'}
-		<label
-			>{next === 'look' && isClosing ? 'Look again on' : 'Try again, or look again, on'}
-			<input
-				class="field mt-0.5"
-				type="date"
-				name="nextOn"
-				min={today}
-				required={isClosing && next === 'look'}
-			/>
-		</label>
+		<DayField
+			name="nextOn"
+			label={next === 'look' && isClosing ? 'Look again on' : 'Try again, or look again, on'}
+			least={today}
+			isRequired={isClosing && next === 'look'}
+		/>
 	{/if}
-	<div><button class="btn" disabled={form.isBusy}>{isClosing ? 'Record the outcome' : 'Record'}</button></div>
+	<div>
+		<Button size="desk" isBusy={form.isBusy}>{isClosing ? 'Record the outcome' : 'Record'}</Button>
+	</div>
 	<FormFault fault={form.fault} />
 </form>

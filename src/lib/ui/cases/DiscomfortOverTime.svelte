@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayWords } from '$lib/messages/desk-dates';
 	import { changeOf, type RegionReport } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
 
@@ -14,7 +15,6 @@
 	const HEIGHT = 40;
 	const PAD = 5;
 
-	const date = new Intl.DateTimeFormat('en-GB', { month: 'short', year: 'numeric', timeZone: 'UTC' });
 	const span = $derived([over[0]?.at.getTime() ?? 0, over.at(-1)?.at.getTime() ?? 0] as const);
 	const x = (at: Date) =>
 		span[0] === span[1]
@@ -59,7 +59,7 @@
 				height={HEIGHT}
 				role="img"
 				aria-label="{place.name}, worst of 0 to 10: {place.points
-					.map((p) => `${date.format(p.at)} ${p.worst}`)
+					.map((p) => `${dayWords(p.at, 'month')} ${p.worst}`)
 					.join(', ')}"
 			>
 				<line class="base" x1="0" x2={WIDTH} y1={y(0)} y2={y(0)} />
@@ -71,8 +71,8 @@
 			</svg>
 			<p class="text-ink-soft">
 				{#if place.change}{CHANGE_MARK[place.change]}
-					{CHANGE[place.change]} since {date.format(place.points[0]?.at)}{:else}first report{/if}{#if place.report.hinders !== 'no' && place.last > 0};
-					hinders
+					{CHANGE[place.change]} since {dayWords(place.points[0]?.at ?? new Date(0), 'month')}{:else}first
+					report{/if}{#if place.report.hinders !== 'no' && place.last > 0}; hinders
 					{place.report.hinders === 'much' ? 'much' : 'a little'}{/if}
 			</p>
 		</li>

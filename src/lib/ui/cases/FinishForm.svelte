@@ -1,8 +1,11 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { folded } from '../kit/folded';
+	import Button from '../kit/Button.svelte';
+	import TextField from '../kit/TextField.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
+	import DayField from './DayField.svelte';
 	import FormFault from './FormFault.svelte';
 
 	interface Props {
@@ -18,7 +21,7 @@
 </script>
 
 <details id="finish" class="mt-2" {...folded(followUp.due <= today)}>
-	<summary class="link-button text-note">{followUp.reason || 'The follow-up'} is done …</summary>
+	<summary class="kit-summary">{followUp.reason || 'The follow-up'} is done …</summary>
 	<form
 		method="POST"
 		action="/desk/cases/{personId}?/done"
@@ -26,13 +29,26 @@
 		class="mt-2 grid gap-2 text-note"
 	>
 		<ActFields {form} version={followUp.version} />
-		<label>What came of it <input class="field mt-0.5" name="outcome" maxlength="300" required /></label>
-		<label
-			>Next one on, if there is one
-			<input class="field mt-0.5" type="date" name="due" min={today} bind:value={next} /></label
-		>
-		{#if next}<label>What for <input class="field mt-0.5" name="reason" maxlength="300" /></label>{/if}
-		<div><button class="btn btn-small" disabled={form.isBusy}>Done</button></div>
+		<TextField
+			name="outcome"
+			id="finish-outcome"
+			label="What came of it"
+			value=""
+			size="desk"
+			maxlength={300}
+			isRequired
+		/>
+		<DayField
+			name="due"
+			label="Next one on, if there is one"
+			least={today}
+			value={next}
+			onchange={(value) => (next = value)}
+		/>
+		{#if next}
+			<TextField name="reason" id="finish-reason" label="What for" value="" size="desk" maxlength={300} />
+		{/if}
+		<div><Button size="desk" isBusy={form.isBusy}>Done</Button></div>
 		<FormFault fault={form.fault} />
 	</form>
 </details>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { momentWords } from '$lib/messages/desk-dates';
 	interface Line {
 		readonly id: string;
 		readonly at: Date;
@@ -15,10 +16,6 @@
 	}
 
 	let { messages, personName, timeZone }: Props = $props();
-
-	const moment = $derived(
-		new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone })
-	);
 </script>
 
 <ol>
@@ -27,7 +24,7 @@
 			<p class="text-ink-soft">
 				<span class="font-semibold text-ink"
 					>{message.isFromPerson ? personName : (message.authorName ?? 'Your coordinator')}</span
-				>, {moment.format(message.at)}
+				>, {momentWords(message.at, timeZone)}
 			</p>
 			<p class="mt-0.5 whitespace-pre-wrap">{message.text}</p>
 		</li>

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import Button from '../kit/Button.svelte';
+	import TextField from '../kit/TextField.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import FormFault from './FormFault.svelte';
 
@@ -8,6 +10,7 @@
 			readonly id: string;
 			readonly name: string;
 			readonly email: string;
+			readonly staffNumber: string;
 			readonly team: string;
 			readonly phone: string;
 			readonly country: string;
@@ -25,6 +28,7 @@
 	const FIELDS = [
 		['name', 'Name', 120, ''],
 		['email', 'E-mail address', 254, ''],
+		['staffNumber', 'Staff number', 40, ''],
 		['team', 'Team', 80, ''],
 		['phone', 'Phone', 40, '+351 21 000 0000'],
 		['country', 'Country, two letters', 2, 'PT'],
@@ -42,21 +46,20 @@
 >
 	<input type="hidden" name="version" value={person.version} />
 	{#each FIELDS as [name, words, most, example] (name)}
-		<label>
-			{words}
-			<input
-				class="field mt-0.5"
-				{name}
-				maxlength={most}
-				defaultValue={person[name]}
-				placeholder={example}
-				required={name === 'name' || name === 'email'}
-			/>
-		</label>
+		<TextField
+			{name}
+			id="person-{name}"
+			label={words}
+			value={person[name]}
+			size="desk"
+			maxlength={most}
+			placeholder={example}
+			isRequired={name === 'name' || name === 'email'}
+		/>
 	{/each}
 	<p class="text-ink-soft">The country’s weekend and public holidays move due dates.</p>
 	<div class="flex items-center gap-3">
-		<button class="btn btn-small" disabled={form.isBusy}>Keep</button>
+		<Button size="desk" isBusy={form.isBusy}>Keep</Button>
 		<span role="status" class="text-cool">{isKept ? 'Kept.' : ''}</span>
 	</div>
 	<FormFault fault={form.fault} />

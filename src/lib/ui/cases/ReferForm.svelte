@@ -1,87 +1,128 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { CaseForm } from './case-form.svelte';
+	import { CONSENT_WAYS } from '$lib/core/referral';
+	import { dayWords } from '$lib/messages/desk-dates';
+	import { consentEn } from '$lib/messages/referral-en';
+	import type { ComponentProps } from 'svelte';
+	import Button from '../kit/Button.svelte';
+	import ChoiceRows from '../kit/ChoiceRows.svelte';
+	import Select from '../kit/Select.svelte';
+	import TextArea from '../kit/TextArea.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import ReferralThread from '../referrals/ReferralThread.svelte';
+	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import ActFields from './ActFields.svelte';
+	import { CaseForm } from './case-form.svelte';
+	import DayField from './DayField.svelte';
 	import FormFault from './FormFault.svelte';
+
+	type Referral = ComponentProps<typeof ReferralThread>['referral'] & {
+		readonly at: Date;
+		readonly clinicianId: string | null;
+		readonly clinicianName: string;
+		readonly question: string;
+		readonly answerBy: string | null;
+	};
 
 	interface Props {
 		personId: string;
+		personName: string;
 		clinicians: readonly { readonly id: string; readonly name: string }[];
+		/** What could be asked. */
 		question: string;
-		/** The open referral, if there is one. */
-		open: { readonly clinicianName: string | null; readonly question: string } | null;
-		past: readonly {
-			readonly id: string;
-			readonly at: Date;
-			readonly clinicianName: string | null;
-			readonly outcome: string;
-		}[];
-		isClinician: boolean;
+		/** All that were made, the newest first. */
+		referrals: readonly Referral[];
 		/** The version of the case that is shown. */
 		version: number;
+		today: string;
+		timeZone: string;
 	}
 
-	let { personId, clinicians, question, open, past, isClinician, version }: Props = $props();
+	let { personId, personName, clinicians, question, referrals, version, today, timeZone }: Props = $props();
 
+	const action = $derived(`/desk/cases/${personId}`);
+	const open = $derived(referrals.find(({ endedAt }) => endedAt === null) ?? null);
+	const past = $derived(referrals.filter((one) => one !== open));
 	const form = new CaseForm();
-	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
+	let asked = $derived(clinicians[0]?.id ?? '');
+	let consentHow = $state('');
 </script>
 
 {#if open}
-	<p class="mt-2 text-note">
-		With <strong>{open.clinicianName ?? 'a clinician'}</strong>: {open.question}
+	<p class="text-note">
+		With <strong>{open.clinicianName || 'a clinician'}</strong> since {dayWords(open.at)}{open.answerBy
+			? `, answer wanted by ${dayWords(open.answerBy)}`
+			: ''}: {open.question}
 	</p>
-	<form
-		method="POST"
-		action="/desk/cases/{personId}?/endReferral"
-		use:enhance={form.submit}
-		class="no-print mt-2 grid gap-2"
-	>
-		<ActFields {form} {version} />
-		<label class="text-note"
-			>What came of it
-			<textarea class="field mt-1 min-h-16" name="outcome" maxlength="2000"></textarea>
-		</label>
-		<div class="flex flex-wrap gap-3">
-			<button class="btn btn-small" disabled={form.isBusy}>End the referral</button>
-			<a class="btn btn-small" href="/desk/cases/{personId}/letter">Letter to print</a>
-		</div>
-	</form>
-{:else if isClinician}
-	<p class="mt-2 text-note text-ink-soft">This referral has ended.</p>
-{:else if clinicians.length === 0}
-	<p class="mt-2 text-note text-ink-soft">
-		No clinician has an account yet. <a href="/desk/users">Invite one</a>, or print the
-		<a href="/desk/cases/{personId}/letter">letter</a>.
+	<p class="text-note">
+		<a href={open.clinicianId ? `/desk/referrals/${open.id}` : `${action}/letter`}>The letter</a>
 	</p>
+	<ReferralThread referral={open} {action} isClinician={false} {timeZone} />
 {:else}
-	<form
-		method="POST"
-		action="/desk/cases/{personId}?/refer"
-		use:enhance={form.submit}
-		class="no-print mt-2 grid gap-2"
-	>
+	<form method="POST" action="{action}?/refer" use:enhance={form.submit} class="no-print grid gap-2">
 		<ActFields {form} {version} />
-		<label class="text-note"
-			>Clinician
-			<select id="clinician" class="field mt-1" name="clinician" required>
-				{#each clinicians as clinician (clinician.id)}<option value={clinician.id}>{clinician.name}</option
-					>{/each}
-			</select>
-		</label>
-		<label class="text-note"
-			>What you ask
-			<textarea class="field mt-1 min-h-16" name="question" maxlength="2000" required>{question}</textarea>
-		</label>
-		<div class="flex flex-wrap gap-3">
-			<button class="btn btn-small" disabled={form.isBusy}>Refer</button>
-			<a class="btn btn-small" href="/desk/cases/{personId}/letter">Letter to print</a>
+		<Select
+			name="clinician"
+			label="Clinician"
+			size="desk"
+			value={asked}
+			options={[
+				...clinicians.map(({ id, name }) => ({ value: id, words: name })),
+				{ value: '', words: 'By printed letter' }
+			]}
+			onchange={(id) => (asked = id)}
+		/>
+		{#if asked === ''}
+			<TextField
+				name="toName"
+				id="referral-to"
+				label="To"
+				value=""
+				size="desk"
+				maxlength={120}
+				placeholder="Their doctor, or who they go to"
+				isRequired
+			/>
+		{/if}
+		<TextArea
+			name="question"
+			id="referral-question"
+			label="What you ask"
+			size="desk"
+			rows={3}
+			maxlength={2000}
+			value={question}
+			isRequired
+		/>
+		<ChoiceRows
+			name="consentHow"
+			legend="Before anything is passed on: how did they agree?"
+			look="wrap"
+			options={CONSENT_WAYS.map((value) => ({
+				value,
+				words: value === 'spoken' ? 'They said yes' : 'They wrote yes'
+			}))}
+			value={consentHow}
+			onchange={(value) => (consentHow = value)}
+		/>
+		<DayField id="answer-by" name="answerBy" label="Answer wanted by" least={today} />
+		<div class="flex flex-wrap items-center gap-3">
+			<Button size="desk" isBusy={form.isBusy}><KeyWords act="refer" /></Button>
+			<Button size="desk" look="quiet" href="{action}/letter">Look at the letter</Button>
 		</div>
+		{#if consentHow === ''}
+			<p class="text-note text-ink-soft">
+				Ask {personName} first. It says then that they {consentEn.spoken}, or in writing.
+			</p>
+		{/if}
 	</form>
+	<FormFault fault={form.fault} />
 {/if}
-<FormFault fault={form.fault} />
 {#each past as referral (referral.id)}
-	<p class="mt-1 border-t border-rule py-1 text-note">
-		{date.format(referral.at)}, {referral.clinicianName ?? 'a clinician'}: {referral.outcome || 'ended'}
-	</p>
+	<div class="mt-3 border-t border-rule pt-2">
+		<p class="text-note">
+			{dayWords(referral.at)}, {referral.clinicianName || 'a clinician'}: {referral.question}
+		</p>
+		<ReferralThread {referral} {action} isClinician={false} {timeZone} />
+	</div>
 {/each}

@@ -1,13 +1,20 @@
 <script lang="ts">
+	import { dayWords } from '$lib/messages/desk-dates';
+	import CheckBox from '../kit/CheckBox.svelte';
+	import Select from '../kit/Select.svelte';
+	import TextArea from '../kit/TextArea.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import Button from '../kit/Button.svelte';
 	import { RULES_IN_FORCE } from '$lib/core/rules';
 	import { enhance } from '$app/forms';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { untrack } from 'svelte';
 	import { ROUTES } from '$lib/core/answers';
 	import { WAYS } from '$lib/core/corner';
-	import { messagesFor } from '$lib/messages';
+	import { messagesFor, USUAL_DATE_LOCALE, USUAL_LOCALE } from '$lib/messages';
 	import { filledText, ROUND_FIELDS } from '$lib/messages/letters';
 	import { CaseForm } from './case-form.svelte';
+	import DayField from './DayField.svelte';
 	import FormFault from './FormFault.svelte';
 
 	interface Round {
@@ -38,8 +45,7 @@
 	let { round, version, teams, countries, action, words }: Props = $props();
 
 	const t = messagesFor();
-	const country = new Intl.DisplayNames('en', { type: 'region' });
-	const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
+	const country = new Intl.DisplayNames(USUAL_LOCALE, { type: 'region' });
 	const chosen = new SvelteSet<string>(untrack(() => round.filter.teams));
 	/** As typed; a change by somebody else does not take it away, it is shown when this is kept. */
 	const typed = $state(
@@ -59,23 +65,23 @@
 	let isKept = $state(false);
 	const form = new CaseForm(() => (isKept = true));
 	const filled = (text: string) =>
-		filledText(text, { name: 'Odo Fennick', until: typed.dueOn ? date.format(new Date(typed.dueOn)) : '…' });
+		filledText(text, { name: 'Odo Fennick', until: typed.dueOn ? dayWords(typed.dueOn) : '…' });
 </script>
 
 <form method="POST" {action} use:enhance={form.submit} class="columns">
 	{#if version !== null}<input type="hidden" name="version" value={version} />{/if}
 	<div class="grid content-start gap-4">
-		<label
-			><span class="font-semibold">Name of the round</span>
-			<input
-				class="field mt-1"
-				name="name"
-				maxlength="80"
-				required
-				bind:value={typed.name}
-				placeholder="Spring"
-			/></label
-		>
+		<TextField
+			name="name"
+			id="round-name"
+			label="Name of the round"
+			size="desk"
+			maxlength={80}
+			isRequired
+			placeholder="Spring"
+			value={typed.name}
+			oninput={(text) => (typed.name = text)}
+		/>
 		<fieldset>
 			<legend class="font-semibold">Who</legend>
 			<input type="hidden" name="teams" value={[...chosen].join('\n')} />
@@ -84,107 +90,122 @@
 			</p>
 			<div class="mt-1 flex max-h-40 flex-wrap gap-x-4 gap-y-1 overflow-y-auto">
 				{#each teams as team (team)}
-					<label class="inline-flex min-h-7 items-center gap-1.5 text-note">
-						<input
-							type="checkbox"
-							checked={chosen.has(team)}
-							onchange={() => {
-								if (!chosen.delete(team)) chosen.add(team);
-							}}
-						/>{team}</label
-					>
+					<CheckBox
+						words={team}
+						size="desk"
+						isChecked={chosen.has(team)}
+						onchange={() => {
+							if (!chosen.delete(team)) chosen.add(team);
+						}}
+					/>
 				{/each}
 			</div>
 			<div class="mt-2 grid items-end gap-3 sm:grid-cols-2">
-				<label class="text-note"
-					>Country
-					<select class="field mt-0.5" name="country" bind:value={typed.country}>
-						<option value="">every country</option>
-						{#each countries as code (code)}<option value={code}>{country.of(code)}</option>{/each}
-					</select>
-				</label>
-				<label class="text-note"
-					>Only who has not answered for so many days
-					<input
-						class="field mt-0.5"
-						name="within"
-						inputmode="numeric"
-						pattern="[0-9]*"
-						maxlength="4"
-						placeholder="0: everyone"
-						bind:value={typed.within}
-					/>
-				</label>
+				<Select
+					name="country"
+					label="Country"
+					size="desk"
+					value={typed.country}
+					options={[
+						{ value: '', words: 'every country' },
+						...countries.map((value) => ({ value, words: country.of(value) ?? value }))
+					]}
+					onchange={(value) => (typed.country = value)}
+				/>
+				<TextField
+					name="within"
+					label="Only who has not answered for so many days"
+					size="desk"
+					inputmode="numeric"
+					maxlength={4}
+					placeholder="0: everyone"
+					value={typed.within}
+					oninput={(text) => (typed.within = text)}
+				/>
 			</div>
 		</fieldset>
-		<label
-			><span class="font-semibold">Way of sitting that results are judged by</span>
-			<select class="field mt-1" name="way" bind:value={typed.way}>
-				{#each WAYS as way (way)}<option value={way}>{t.ways[way].name}</option>{/each}
-			</select>
-		</label>
-		<label
-			><span class="font-semibold">How much is asked</span>
-			<select class="field mt-1" name="route" bind:value={typed.route}>
-				{#each ROUTES as route (route)}<option value={route}>{t.routes[route]}</option>{/each}
-			</select>
-		</label>
-		<div class="grid gap-3 sm:grid-cols-3">
-			<label class="text-note"
-				>First day <input
-					class="field mt-0.5"
-					type="date"
-					name="startsOn"
-					required
-					bind:value={typed.startsOn}
-				/></label
-			>
-			<label class="text-note"
-				>Last day <input
-					class="field mt-0.5"
-					type="date"
-					name="dueOn"
-					required
-					bind:value={typed.dueOn}
-				/></label
-			>
-			<label class="text-note"
-				>Time zone <input
-					class="field mt-0.5"
-					name="timeZone"
-					required
-					maxlength="60"
-					bind:value={typed.timeZone}
-				/></label
-			>
+		<Select
+			name="way"
+			label="Way of sitting that results are judged by"
+			size="desk"
+			value={typed.way}
+			options={WAYS.map((value) => ({ value, words: t.ways[value].name }))}
+			onchange={(value) => (typed.way = value)}
+		/>
+		<Select
+			name="route"
+			label="How much is asked"
+			size="desk"
+			value={typed.route}
+			options={ROUTES.map((value) => ({ value, words: t.routes[value] }))}
+			onchange={(value) => (typed.route = value)}
+		/>
+		<div class="grid items-end gap-3 sm:grid-cols-3">
+			<DayField
+				id="starts-on"
+				name="startsOn"
+				label="First day"
+				isRequired
+				value={typed.startsOn}
+				onchange={(day) => (typed.startsOn = day)}
+			/>
+			<DayField
+				id="due-on"
+				name="dueOn"
+				label="Last day"
+				isRequired
+				value={typed.dueOn}
+				onchange={(day) => (typed.dueOn = day)}
+			/>
+			<TextField
+				name="timeZone"
+				id="time-zone"
+				label="Time zone"
+				size="desk"
+				isRequired
+				maxlength={60}
+				value={typed.timeZone}
+				oninput={(text) => (typed.timeZone = text)}
+			/>
 		</div>
 		<p class="text-note text-ink-soft">
-			Who stays silent is reminded after {new Intl.ListFormat('en-GB').format(
+			Who stays silent is reminded after {new Intl.ListFormat(USUAL_DATE_LOCALE).format(
 				RULES_IN_FORCE.policy.reminderWorkingDays.map(String)
 			)} working days of their own country, then stands on the call list.
 		</p>
 		<div class="flex items-center gap-3">
-			<button class="btn btn-main" disabled={form.isBusy}>{words}</button>
+			<Button look="main" size="desk" isBusy={form.isBusy}>{words}</Button>
 			<span role="status" class="text-note text-cool">{isKept ? 'Kept. Nothing is sent yet.' : ''}</span>
 		</div>
 		<FormFault fault={form.fault} />
 	</div>
 	<div class="grid content-start gap-4">
-		<label
-			><span class="font-semibold">Subject</span>
-			<input class="field mt-1" name="subject" maxlength="150" required bind:value={typed.subject} /></label
-		>
-		<label
-			><span class="font-semibold">Letter</span>
-			<span class="text-note text-ink-soft">{ROUND_FIELDS.join(' and ')} are filled in for each person.</span>
-			<textarea class="field mt-1 min-h-52" name="body" maxlength="5000" required bind:value={typed.body}
-			></textarea>
-		</label>
+		<TextField
+			name="subject"
+			label="Subject"
+			size="desk"
+			maxlength={150}
+			isRequired
+			value={typed.subject}
+			oninput={(text) => (typed.subject = text)}
+		/>
+		<TextArea
+			name="body"
+			id="round-letter"
+			label="Letter"
+			hint="{ROUND_FIELDS.join(' and ')} are filled in for each person."
+			size="desk"
+			rows={9}
+			maxlength={5000}
+			isRequired
+			value={typed.body}
+			oninput={(text) => (typed.body = text)}
+		/>
 		<section class="border border-rule bg-sheet p-4 text-note" aria-label="As it arrives">
 			<p class="text-ink-soft">As it arrives</p>
 			<p class="mt-1 font-semibold">{filled(typed.subject)}</p>
 			<p class="mt-1 whitespace-pre-wrap">{filled(typed.body)}</p>
-			<p class="mt-3"><span class="btn btn-small" aria-hidden="true">Begin</span></p>
+			<p class="mt-3"><span class="kit-button plain desk" aria-hidden="true">Begin</span></p>
 		</section>
 	</div>
 </form>

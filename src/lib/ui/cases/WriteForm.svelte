@@ -1,7 +1,10 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { CaseForm } from './case-form.svelte';
+	import Button from '../kit/Button.svelte';
+	import TextArea from '../kit/TextArea.svelte';
 	import ActFields from './ActFields.svelte';
+	import { draftOf, keepDraft } from './drafts';
 	import FormFault from './FormFault.svelte';
 
 	interface Props {
@@ -14,18 +17,26 @@
 		/** Further fields. */
 		hidden?: Readonly<Record<string, string>>;
 		sent?: () => void;
+		/** Leaves the field by Escape: the focus goes where the list wants it. */
+		left?: () => void;
 	}
 
-	let { action, offered, id, words = 'Send', hidden = {}, sent = () => {} }: Props = $props();
+	let { action, offered, id, words = 'Send', hidden = {}, sent = () => {}, left }: Props = $props();
 
-	let text = $derived(offered);
+	// What somebody began to write to this person is there again when they come back to them.
+	let text = $derived(draftOf(action, offered));
+	const keep = (typed: string) => {
+		text = typed;
+		keepDraft(action, typed, offered);
+	};
 	/** Escape goes back to the list, Ctrl and Enter send: nobody has to reach for the mouse. */
 	function keys(event: KeyboardEvent & { currentTarget: HTMLTextAreaElement }) {
-		if (event.key === 'Escape') event.currentTarget.blur();
+		if (event.key === 'Escape') (left ?? (() => event.currentTarget.blur()))();
 		else if (event.key === 'Enter' && (event.ctrlKey || event.metaKey))
 			event.currentTarget.form?.requestSubmit();
 	}
 	const form = new CaseForm(() => {
+		keepDraft(action, '', '');
 		text = '';
 		sent();
 	});
@@ -34,17 +45,20 @@
 <form method="POST" {action} use:enhance={form.submit} class="mt-2 grid gap-2">
 	{#each Object.entries(hidden) as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
 	<ActFields {form} />
-	<label class="text-note" for={id}>Message</label>
-	<textarea
+	<TextArea
 		{id}
-		class="field min-h-28 text-note"
 		name="text"
-		maxlength="4000"
-		required
-		bind:value={text}
-		onkeydown={keys}></textarea>
+		label="Message"
+		size="desk"
+		rows={5}
+		maxlength={4000}
+		isRequired
+		value={text}
+		oninput={keep}
+		onkeydown={keys}
+	/>
 	<div class="flex flex-wrap items-center gap-3">
-		<button class="btn" disabled={form.isBusy}>{words}</button>
+		<Button size="desk" isBusy={form.isBusy}>{words}</Button>
 		<span class="text-note text-ink-soft">A letter says that there is a message; its words stay here.</span>
 	</div>
 	<FormFault fault={form.fault} />

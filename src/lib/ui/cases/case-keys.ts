@@ -1,24 +1,34 @@
+import { ACT_KEYS } from '../shortcuts/act-keys';
 import type { Shortcut } from '../shortcuts/shortcuts.svelte';
 
-const focus = (id: string) => () => document.getElementById(id)?.focus();
+const press = (id: string) => () => document.getElementById(id)?.click();
 
-/** The keys of a case. @param nextDrawing shows the next of the corner's drawings */
-export function caseKeys(isCoordinator: boolean, nextDrawing: () => void): Shortcut[] {
+/** Opens a form that is folded, and puts the focus into it. */
+function unfold(formId: string, fieldId: string): void {
+	const form = document.getElementById(formId);
+	if (form instanceof HTMLDetailsElement) form.open = true;
+	document.getElementById(fieldId)?.focus();
+}
+
+/** The keys of a case. @param open shows a part, and then the field of it that is named; @param nextDrawing shows the next of the corner's drawings */
+export function caseKeys(
+	open: (part: string, fieldId?: string) => void,
+	nextDrawing: () => void
+): Shortcut[] {
+	const inTimeline = (formId: string, fieldId: string) => () => {
+		open('timeline');
+		requestAnimationFrame(() => unfold(formId, fieldId));
+	};
 	return [
-		...(isCoordinator
-			? [
-					{ key: 'f', words: 'Follow-up date', run: focus('due') },
-					{ key: 'w', words: 'Write', run: focus('write') },
-					{ key: 'r', words: 'Refer', run: focus('clinician') },
-					{ key: 's', words: 'Send a self-assessment', run: focus('send') },
-					{
-						key: 'e',
-						words: 'Settle, or record the outcome',
-						run: () => document.getElementById('settle')?.click()
-					}
-				]
-			: []),
-		{ key: 'c', words: 'Note', run: focus('note') },
-		{ key: 'v', words: 'Show the next drawing', run: nextDrawing }
+		{ ...ACT_KEYS.followUp, run: () => open('follow-up', 'due') },
+		{ ...ACT_KEYS.write, run: inTimeline('writing', 'write') },
+		{ ...ACT_KEYS.call, run: inTimeline('calling', 'contact-how') },
+		{ ...ACT_KEYS.note, run: inTimeline('noting', 'note') },
+		{ ...ACT_KEYS.refer, run: () => open('clinician', 'clinician') },
+		{ ...ACT_KEYS.send, run: () => document.getElementById('send')?.focus() },
+		{ ...ACT_KEYS.settle, run: press('settle') },
+		{ ...ACT_KEYS.outcome, run: press('outcome-act') },
+		{ ...ACT_KEYS.mine, run: press('mine') },
+		{ ...ACT_KEYS.view, run: nextDrawing }
 	];
 }

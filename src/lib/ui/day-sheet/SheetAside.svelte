@@ -9,12 +9,10 @@
 		t: Catalogue;
 		unit: LengthUnit;
 		today: string;
-		canAct: boolean;
+		userId: string | null;
 	}
 
-	let { sheet, t, unit, today, canAct }: Props = $props();
-
-	const focusLine = () => document.getElementById(`line-${sheet.at}`)?.querySelector('a')?.focus();
+	let { sheet, t, unit, today, userId }: Props = $props();
 </script>
 
 {#if sheet.here}
@@ -22,7 +20,7 @@
 	<aside class="beside" aria-label="The case of {here.name}">
 		{#if brief && brief.id === here.personId}
 			{#key brief.id}
-				<CasePane {brief} {t} {unit} {today} {canAct} sent={focusLine} />
+				<CasePane {brief} {t} {unit} {today} {userId} sent={() => sheet.focusLine()} />
 			{/key}
 		{:else if sheet.hasBriefFault}
 			<p class="text-note text-ink-soft">The case could not be loaded. Open it, or choose the line again.</p>

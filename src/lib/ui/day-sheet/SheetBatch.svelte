@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { replyEn } from '$lib/messages/replies-en';
+	import Button from '../kit/Button.svelte';
 	import ActFields from '../cases/ActFields.svelte';
 	import WriteForm from '../cases/WriteForm.svelte';
 	import type { DaySheet } from './day-sheet.svelte';
@@ -21,16 +22,16 @@
 		<form method="POST" action="?/settle" use:enhance={sheet.acting(ids(settleable))}>
 			<ActFields form={sheet} />
 			<input type="hidden" name="people" value={ids(settleable).join(',')} />
-			<button class="btn btn-small" disabled={settleable.length === 0}>Settle {settleable.length}</button>
+			<Button size="desk" disabled={settleable.length === 0}>Settle {settleable.length}</Button>
 		</form>
-		<button type="button" class="btn btn-small" onclick={() => sheet.ticked.clear()}>Untick</button>
+		<Button type="button" size="desk" look="quiet" onclick={() => sheet.ticked.clear()}>Untick</Button>
 		{#if settleable.length < lines.length}
 			<p class="text-note text-ink-soft">
 				{lines.length - settleable.length} left out: a warning sign wants an outcome, a message wants to be read.
 			</p>
 		{/if}
 		<details>
-			<summary class="link-button text-note">The same text to all of them …</summary>
+			<summary class="kit-summary">The same text to all of them …</summary>
 			<WriteForm
 				id="write-all"
 				action="?/write"
@@ -49,8 +50,12 @@
 		flex-wrap: wrap;
 		gap: 0.75rem;
 		align-items: center;
+		/* In sight wherever the list stands. */
+		position: sticky;
+		bottom: 0;
+		z-index: 2;
 		margin-top: 1rem;
-		padding: 0.6rem 0.8rem;
+		padding: 0.5rem 0.8rem;
 		border: 1.5px solid var(--ink);
 		background: var(--sheet);
 	}

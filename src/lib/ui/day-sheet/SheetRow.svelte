@@ -1,4 +1,5 @@
 <script lang="ts">
+	import CheckBox from '../kit/CheckBox.svelte';
 	import { enhance } from '$app/forms';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
@@ -6,24 +7,20 @@
 	import ActFields from '../cases/ActFields.svelte';
 	import Trend from '../cases/Trend.svelte';
 	import GapMark from '../gap-mark/GapMark.svelte';
-	import {
-		canSettle,
-		lastActOf,
-		NEXT_ACTS,
-		nextActOf,
-		reasonOf,
-		whenOf,
-		type SheetLine
-	} from './sheet-words';
+	import Button from '../kit/Button.svelte';
+	import { ACT_KEYS } from '../shortcuts/act-keys';
+	import KeyWords from '../shortcuts/KeyWords.svelte';
+	import { canSettle, isUnread, lastActOf, nextActOf, reasonOf, whenOf, type SheetLine } from './sheet-words';
 
 	interface Props {
 		line: SheetLine;
 		index: number;
 		isHere: boolean;
 		isTicked: boolean;
-		canAct: boolean;
 		today: string;
 		timeZone: string;
+		/** Who looks: their own lines say so. */
+		userId: string | null;
 		t: Catalogue;
 		unit: LengthUnit;
 		form: { readonly key: string };
@@ -39,9 +36,9 @@
 		index,
 		isHere,
 		isTicked,
-		canAct,
 		today,
 		timeZone,
+		userId,
 		t,
 		unit,
 		form,
@@ -51,86 +48,101 @@
 		acting
 	}: Props = $props();
 
+	/** Marks that a line has room for; the others are counted. */
+	const MOST_MARKS = 2;
+
 	const next = $derived(nextActOf(line));
 	const when = $derived(whenOf(line, today));
 	const last = $derived(lastActOf(line, today, timeZone));
 	const first = $derived(line.judgement?.first ?? []);
-	const off = $derived((line.judgement?.standing ?? []).filter(({ verdict }) => verdict === 'off'));
+	const off = $derived(line.judgement?.off ?? []);
+	const owner = $derived(line.ownerId === null ? null : line.ownerId === userId ? 'you' : line.ownerName);
+	const reasons = $derived(reasonOf(line, today, t, unit).join(' · '));
 </script>
 
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions (the link within does the same by keys) -->
 <li id="line-{index}" class="line" class:here={isHere} onclick={choose}>
-	{#if canAct}
-		<input class="tick" type="checkbox" checked={isTicked} aria-label="Tick {line.name}" onchange={toggle} />
-	{/if}
-	<a class="who" href="/desk/cases/{line.personId}" onfocus={choose}>
-		<span class="font-semibold">{line.name}</span>{#if line.team}<span class="text-ink-soft"
-				>&nbsp;· {line.team}</span
+	<div class="tick">
+		<CheckBox
+			words="Tick {line.name}"
+			isLabelHidden
+			size="desk"
+			isChecked={isTicked}
+			onchange={() => {
+				toggle();
+				// The keys of the sheet act on: a box that keeps the focus would keep them too.
+				document.querySelector<HTMLElement>(`#line-${index} a.who`)?.focus();
+			}}
+		/>
+	</div>
+	<p class="head">
+		<a class="who" href="/desk/cases/{line.personId}" onfocus={choose}>{line.name}</a>{#if line.team}<span
+				class="soft">{line.team}</span
+			>{/if}{#if line.hasBounced}<span class="bounced">letters come back</span>{/if}{#if owner}<span
+				class="soft">with {owner}</span
 			>{/if}
-	</a>
-	<p class="reason">
-		{#if canAct && line.referredName}<span class="text-cool">With {line.referredName}:</span>{/if}
-		{reasonOf(line, today, t, unit).join(' · ')}
-		{#if last}<span class="block text-ink-soft">{last}</span>{/if}
 	</p>
 	<div class="marks">
-		{#each off as check (check.id)}
+		<Trend worsts={(line.judgement?.worsts ?? []).map(({ worst }) => worst)} />
+		{#each off.slice(0, MOST_MARKS) as check (check.id)}
 			<span class="mark"
 				><span>{t.checks.names[check.id]}</span><GapMark
 					{check}
-					before={first.find(({ id, value }) => id === check.id && value !== check.value)}
+					before={first.find(({ id }) => id === check.id)}
 					{t}
 					{unit}
-					width={72}
+					width={56}
 				/></span
 			>
 		{/each}
+		{#if off.length > MOST_MARKS}<span>+{off.length - MOST_MARKS}</span>{/if}
 	</div>
-	<span class="trend"
-		><Trend worsts={(line.judgement?.worsts ?? []).slice(-8).map(({ worst }) => worst)} /></span
-	>
 	<p class="when" class:text-warm={when.isLate}>{when.words}</p>
-	{#if canAct}
-		<div class="act">
-			{#if next !== 'settle'}
-				<button
-					type="button"
-					id="act-{index}"
-					class="btn btn-small"
-					onclick={act}
-					aria-label="{NEXT_ACTS[next].words}: {line.name}"
-					>{NEXT_ACTS[next].words}{#if isHere}
-						<kbd class="key" aria-hidden="true">{NEXT_ACTS[next].key.toUpperCase()}</kbd>{/if}</button
+	<div class="told">
+		<p class="reason" title={reasons}>
+			{#if line.referral && !isUnread(line)}<span class="text-cool">{line.referral.name}:</span>{/if}
+			{reasons}
+		</p>
+		{#if last}<p class="last" title={last}>{last}</p>{/if}
+	</div>
+	<div class="act">
+		{#if canSettle(line)}
+			<form method="POST" action="?/settle" use:enhance={acting} class:spare={next !== 'settle'}>
+				<ActFields {form} />
+				<input type="hidden" name="people" value={line.personId} />
+				<Button
+					id={next === 'settle' ? `act-${index}` : undefined}
+					size="desk"
+					look={next === 'settle' ? 'plain' : 'quiet'}
+					class="small"
+					aria-label="Settle: {line.name}"><KeyWords act="settle" {isHere} /></Button
 				>
-			{/if}
-			{#if canSettle(line)}
-				<form method="POST" action="?/settle" use:enhance={acting}>
-					<ActFields {form} />
-					<input type="hidden" name="people" value={line.personId} />
-					<button
-						id={next === 'settle' ? `act-${index}` : undefined}
-						class="btn btn-small"
-						class:quiet={next !== 'settle'}
-						aria-label="Settle: {line.name}"
-					>
-						Settle{#if isHere && next === 'settle'}
-							<kbd class="key" aria-hidden="true">E</kbd>{/if}
-					</button>
-				</form>
-			{/if}
-		</div>
-	{/if}
+			</form>
+		{/if}
+		{#if next !== 'settle'}
+			<Button
+				type="button"
+				id="act-{index}"
+				size="desk"
+				class="small"
+				onclick={act}
+				aria-label="{ACT_KEYS[next].words}: {line.name}"><KeyWords act={next} {isHere} /></Button
+			>
+		{/if}
+	</div>
 </li>
 
 <style>
 	.line {
 		display: grid;
-		grid-template-columns: auto minmax(0, 1fr) auto;
-		grid-template-areas: 'tick who when' 'tick reason act' 'tick marks act';
-		column-gap: 0.6rem;
-		padding: 0.45rem 0.5rem;
+		grid-template-columns: 1.6rem minmax(0, 1fr) auto 8.6rem;
+		grid-template-areas: 'tick head marks when' 'tick told told act';
+		align-items: center;
+		column-gap: 0.75rem;
+		padding: 0.05rem 0.5rem 0.1rem;
 		border-bottom: 1px solid var(--rule);
 		border-left: 3px solid transparent;
+		font-size: var(--text-note);
 	}
 	.line.here {
 		background: var(--sheet);
@@ -138,77 +150,114 @@
 	}
 	.tick {
 		grid-area: tick;
-		width: 1.1rem;
-		height: 1.1rem;
-		margin-top: 0.2rem;
+		width: 1.5rem;
+		height: 1.5rem;
 		accent-color: var(--ink);
 	}
+	.head {
+		grid-area: head;
+		display: flex;
+		gap: 0.6rem;
+		align-items: baseline;
+		min-width: 0;
+		overflow: hidden;
+		white-space: nowrap;
+	}
 	.who {
-		grid-area: who;
+		font-size: var(--text-body);
+		font-weight: 650;
 		color: inherit;
 		text-decoration: none;
 	}
 	.who:hover {
 		text-decoration: underline;
 	}
+	.soft,
+	.last {
+		color: var(--ink-soft);
+	}
+	.soft {
+		overflow: hidden;
+		text-overflow: ellipsis;
+	}
+	.bounced {
+		color: var(--warm);
+	}
+	.reason,
+	.last {
+		min-width: 0;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.told {
+		grid-area: told;
+		display: flex;
+		gap: 1rem;
+		align-items: baseline;
+		min-width: 0;
+	}
 	.reason {
-		grid-area: reason;
-		font-size: var(--text-note);
+		flex: 1 1 auto;
+	}
+	.last {
+		flex: 0 1 auto;
+		max-width: 11.5rem;
+		font-size: var(--text-mark);
 	}
 	.marks {
 		grid-area: marks;
 		display: flex;
-		flex-wrap: wrap;
-		gap: 0 0.9rem;
+		gap: 0.6rem;
 		align-items: center;
+		justify-content: flex-end;
 		font-size: var(--text-mark);
 		color: var(--ink-soft);
 	}
 	.mark {
 		display: inline-flex;
-		gap: 0.35rem;
+		gap: 0.3rem;
 		align-items: center;
-	}
-	.trend {
-		grid-area: when;
-		justify-self: end;
-		margin-right: 9.5rem;
 	}
 	.when {
 		grid-area: when;
-		justify-self: end;
-		width: 9.2rem;
 		text-align: right;
 		font-size: var(--text-mark);
-		line-height: 1.5rem;
 		color: var(--ink-soft);
+		white-space: nowrap;
+	}
+	.when.text-warm {
+		color: var(--warm);
 	}
 	.act {
 		grid-area: act;
 		display: flex;
-		gap: 0.4rem;
+		gap: 0.25rem;
 		align-items: center;
 		justify-content: flex-end;
 	}
-	.quiet {
-		border-color: transparent;
-		color: var(--ink-soft);
+	.act :global(.small) {
+		min-height: 1.5rem;
+		padding-block: 0;
+		font-size: var(--text-note);
 	}
-	@media (max-width: 48rem) {
+	/* What is not offered is there for the line that is looked at. */
+	.line:not(.here):not(:hover):not(:focus-within) .spare {
+		display: none;
+	}
+	@media (max-width: 64rem) {
 		.line {
-			grid-template-columns: auto minmax(0, 1fr);
-			grid-template-areas: 'tick who' 'tick reason' 'tick marks' 'tick when' 'tick act';
+			grid-template-columns: 1.6rem minmax(0, 1fr) auto;
+			grid-template-areas: 'tick head when' 'tick told told' 'tick marks act';
 		}
-		.when {
-			justify-self: start;
-			width: auto;
-			margin: 0;
-			text-align: left;
+		.reason {
+			white-space: normal;
 		}
-		.act {
+		.marks {
 			justify-content: flex-start;
+			flex-wrap: wrap;
 		}
-		.trend {
+		.last {
 			display: none;
 		}
 	}

@@ -1,23 +1,40 @@
 import { goto } from '$app/navigation';
 import type { SubmitFunction } from '@sveltejs/kit';
 import { tick } from 'svelte';
-import { SvelteSet } from 'svelte/reactivity';
+import { SvelteMap, SvelteSet } from 'svelte/reactivity';
 import type { Reason } from '$lib/core/judgement';
 import type { Brief } from '../cases/brief';
 import type { Shortcut } from '../shortcuts/shortcuts.svelte';
-import { canSettle, groupsOf, isFollowUp, NEXT_ACTS, nextActOf, type SheetLine } from './sheet-words';
+import type { SheetGroup } from '$lib/core/day-sheet';
+import { ACT_KEYS } from '../shortcuts/act-keys';
+import { canSettle, groupsOf, isFollowUp, nextActOf, type NextAct, type SheetLine } from './sheet-words';
+
+/** Where each act is done beside the list. */
+const FIELDS = {
+	outcome: 'outcome',
+	call: 'outcome',
+	done: 'finish',
+	write: 'write',
+	approve: 'approve',
+	later: 'later'
+} as const;
 
 const press = (id: string) => document.getElementById(id)?.click();
 
 const sameReasons = (a: readonly Reason[] = [], b: readonly Reason[] = []) =>
 	a.map(({ code }) => code).join() === b.map(({ code }) => code).join();
 
+/** Groups that begin folded: nothing in them is for today. */
+const FOLDED: readonly SheetGroup[] = ['later'];
+
 /** The day sheet while somebody works on it: which line is looked at, what is ticked, what is on its way out. */
 export class DaySheet {
-	/** Lines that were acted on and are on their way out. */
-	private readonly gone = new SvelteSet<string>();
+	/** Lines that were acted on, as they were then: they are on their way out until what the server knows has changed. */
+	private readonly gone = new SvelteMap<string, number>();
 	readonly ticked = new SvelteSet<string>();
-	private chosen = $state(0);
+	readonly folded = new SvelteSet<SheetGroup>(FOLDED);
+	/** The person whose line is looked at, and its place when it was last seen: where it has gone, the line that took its place is. */
+	private chosen = $state<{ readonly id: string | null; readonly at: number }>({ id: null, at: 0 });
 	/** Part of the case beside the list that takes the focus as soon as it stands there. */
 	private wanted = $state<{ readonly id: string; readonly field: string } | null>(null);
 	brief = $state.raw<Brief | null>(null);
@@ -25,28 +42,50 @@ export class DaySheet {
 	/** Names the next act of the sheet. */
 	key = $state<string>(crypto.randomUUID());
 	readonly lines: readonly SheetLine[] = $derived.by(() =>
-		this.read().filter(({ personId }) => !this.gone.has(personId))
+		this.read().lines.filter(({ personId, version }) => this.gone.get(personId) !== version)
 	);
-	readonly groups = $derived.by(() => groupsOf(this.lines));
+	readonly groups = $derived.by(() => groupsOf(this.lines, this.read().today));
 	/** The lines in the order in which they are shown. */
-	readonly inOrder: readonly SheetLine[] = $derived.by(() => this.groups.flatMap(({ lines }) => lines));
-	readonly at: number = $derived.by(() => Math.min(this.chosen, Math.max(this.inOrder.length - 1, 0)));
+	readonly inOrder: readonly SheetLine[] = $derived.by(() =>
+		this.groups.flatMap(({ id, lines }) => (this.folded.has(id) ? [] : lines))
+	);
+	readonly at: number = $derived.by(() => {
+		const at = this.inOrder.findIndex(({ personId }) => personId === this.chosen.id);
+		return at >= 0 ? at : Math.min(this.chosen.at, Math.max(this.inOrder.length - 1, 0));
+	});
 	readonly here: SheetLine | null = $derived.by(() => this.inOrder[this.at] ?? null);
 	readonly tickedLines: readonly SheetLine[] = $derived.by(() =>
 		this.lines.filter(({ personId }) => this.ticked.has(personId))
 	);
 
-	/** @param read gives the newest lines */
-	constructor(private readonly read: () => readonly SheetLine[]) {}
+	/** @param read gives the newest lines, and the day that they are of */
+	constructor(
+		private readonly read: () => { readonly lines: readonly SheetLine[]; readonly today: string }
+	) {}
 
 	choose(index: number): void {
-		this.chosen = index;
+		this.chosen = { id: this.inOrder[index]?.personId ?? null, at: index };
 	}
 
+	/** Goes to another line, and puts the focus there. */
 	move(by: 1 | -1): void {
 		this.wanted = null;
-		this.chosen = Math.min(Math.max(this.at + by, 0), Math.max(this.inOrder.length - 1, 0));
-		document.getElementById(`line-${this.chosen}`)?.scrollIntoView({ block: 'nearest' });
+		this.choose(Math.min(Math.max(this.at + by, 0), Math.max(this.inOrder.length - 1, 0)));
+		this.focusLine();
+	}
+
+	/** Puts the focus on the line that is looked at; on the list where there is none. */
+	focusLine(): void {
+		void tick().then(() => {
+			const line = document.getElementById(`line-${this.at}`);
+			line?.scrollIntoView({ block: 'nearest' });
+			const target = line?.querySelector<HTMLElement>('a.who') ?? document.getElementById('sheet');
+			target?.focus({ preventScroll: true });
+		});
+	}
+
+	fold(id: SheetGroup): void {
+		if (!this.folded.delete(id)) this.folded.add(id);
 	}
 
 	toggle(personId: string): void {
@@ -70,17 +109,16 @@ export class DaySheet {
 	act(index: number): void {
 		const line = this.inOrder[index];
 		if (!line) return;
-		this.chosen = index;
-		const field = {
-			outcome: 'outcome',
-			call: 'outcome',
-			done: 'finish',
-			write: 'write',
-			approve: 'approve'
-		} as const;
-		const next = nextActOf(line);
-		if (next === 'refer') void goto(`/desk/cases/${line.personId}#clinician`);
-		else if (next !== 'settle') this.wanted = { id: line.personId, field: field[next] };
+		this.choose(index);
+		this.open(nextActOf(line));
+	}
+
+	/** Opens the form of an act beside the list. */
+	private open(act: NextAct | 'later'): void {
+		const { here } = this;
+		if (!here) return;
+		if (act === 'read') void goto(`/desk/cases/${here.personId}?part=clinician`);
+		else if (act !== 'settle') this.wanted = { id: here.personId, field: FIELDS[act] };
 	}
 
 	/** Puts the focus where an act wants it, once the case stands beside the list. To be run as an effect. */
@@ -122,54 +160,69 @@ export class DaySheet {
 		};
 	}
 
-	/** The lines go at once; they come back if the server could not do it. */
+	/** The lines go at once, and the focus goes on; they come back if the server could not do it. */
 	readonly acting =
 		(ids: readonly string[]): SubmitFunction =>
 		() => {
-			for (const id of ids) this.gone.add(id);
+			const { at } = this;
+			for (const { personId, version } of this.lines)
+				if (ids.includes(personId)) this.gone.set(personId, version);
+			this.choose(Math.min(at, Math.max(this.inOrder.length - 1, 0)));
+			this.focusLine();
 			return async ({ result, update }) => {
 				this.key = crypto.randomUUID();
 				await update({ reset: false });
-				for (const id of ids) this.gone.delete(id);
+				const { settled } = (result.type === 'success' ? result.data : undefined) ?? {};
+				const done = (settled as { settled: readonly string[] } | undefined)?.settled ?? [];
+				for (const id of ids) if (!done.includes(id)) this.gone.delete(id);
 				if (result.type === 'success') for (const id of ids) this.ticked.delete(id);
+				this.keepFocus();
 			};
 		};
 
+	/** An act is taken back: the list takes the focus that the page has lost by it. */
+	readonly undoing: SubmitFunction =
+		() =>
+		async ({ update }) => {
+			await update({ reset: false });
+			this.keepFocus();
+		};
+
+	/** After a form was carried out the page has the focus, and a reader would begin anew at its top: the list has it instead. */
+	private keepFocus(): void {
+		if (document.activeElement === document.body) this.focusLine();
+	}
+
 	/** The keys of the sheet: on the line that is chosen. */
-	keys(canAct: boolean): Shortcut[] {
-		const open = (part: string) => () => this.here && void goto(`/desk/cases/${this.here.personId}${part}`);
+	keys(): Shortcut[] {
+		const goTo = (part: string) => () => this.here && void goto(`/desk/cases/${this.here.personId}${part}`);
+		const open = (act: NextAct | 'later') => () => this.open(act);
 		return [
-			{ key: 'j', words: 'Next line', run: () => this.move(1) },
-			{ key: 'k', words: 'Line before', run: () => this.move(-1) },
-			{ key: 'Enter', words: 'Open the case', run: open('') },
-			...(canAct
-				? [
-						{ key: 'e', words: 'Outcome, done, or settle', run: () => this.pressE() },
-						{
-							key: 'w',
-							words: 'Write',
-							run: () => (this.wanted = this.here && { id: this.here.personId, field: 'write' })
-						},
-						{
-							key: 'a',
-							words: 'Approve equipment',
-							run: () => document.querySelector<HTMLElement>('.pane [data-act="approved"]')?.click()
-						},
-						{ key: 'r', words: 'Refer to a clinician', run: open('#clinician') },
-						{ key: 'f', words: 'Set a follow-up', run: open('#due') },
-						{ key: 'x', words: 'Tick the line', run: () => this.here && this.toggle(this.here.personId) },
-						{ key: 'b', words: 'Tick all equal cases', run: () => this.tickEqual() },
-						{ key: 'u', words: 'Undo the last act', run: () => press('undo') }
-					]
-				: [])
+			{ key: 'ArrowDown', words: 'Next line', run: () => this.move(1) },
+			{ key: 'ArrowUp', words: 'Line before', run: () => this.move(-1) },
+			{ key: 'Enter', words: 'Open the case', run: goTo('') },
+			{ key: ' ', words: 'Tick the line', run: () => this.here && this.toggle(this.here.personId) },
+			{ key: 'Control+z', words: 'Undo the last act', run: () => press('undo') },
+			{ ...ACT_KEYS.settle, run: () => this.settle() },
+			{ ...ACT_KEYS.outcome, run: open('outcome') },
+			{ ...ACT_KEYS.refer, run: goTo('?part=clinician#clinician') },
+			{ ...ACT_KEYS.write, run: open('write') },
+			{
+				...ACT_KEYS.approve,
+				run: () => document.querySelector<HTMLElement>('.pane [data-act="approved"]')?.click()
+			},
+			{ ...ACT_KEYS.call, run: open('call') },
+			{ ...ACT_KEYS.done, run: open('done') },
+			{ ...ACT_KEYS.followUp, run: goTo('?part=follow-up#due') },
+			{ ...ACT_KEYS.later, run: open('later') },
+			{ ...ACT_KEYS.mine, run: () => press('mine') },
+			{ ...ACT_KEYS.equal, run: () => this.tickEqual() }
 		];
 	}
 
-	private pressE(): void {
+	private settle(): void {
 		const { here } = this;
-		if (!here) return;
-		if (NEXT_ACTS[nextActOf(here)].key === 'e') press(`act-${this.at}`);
-		else if (canSettle(here))
+		if (here && canSettle(here))
 			document.querySelector<HTMLElement>(`#line-${this.at} form[action="?/settle"] button`)?.click();
 	}
 }

@@ -18,6 +18,12 @@ export function sheetSentence(sheet: {
 	].join(' ');
 }
 
+/** How many things are on their way to somebody. */
+export const thingsSentence = (n: number) => `${count(n, 'thing is', 'things are')} waited for.`;
+
+/** Whose letters come back. */
+export const bouncedSentence = (n: number) => `Letters to ${count(n, 'person come', 'people come')} back.`;
+
 /** How many cases have not been judged yet, as after an update. */
 export function unjudgedSentence(n: number): string {
 	return `${count(n, 'case is', 'cases are')} still being judged by the new rules, so this list is not complete. Load the page again in a while.`;

@@ -1,11 +1,20 @@
+import { dayWords, timeWords } from '$lib/messages/desk-dates';
 import { daysBetween, civilDate } from '$lib/core/calendar';
-import type { Judgement } from '$lib/core/judgement';
+import { canWait, SHEET_GROUPS, sheetGroup, type SheetGroup } from '$lib/core/day-sheet';
+import type { Judgement, ReasonCode } from '$lib/core/judgement';
 import type { LengthUnit } from '$lib/core/length';
-import { isGraver, LEVELS, type Level } from '$lib/core/triage';
+import { isGraver, type Level } from '$lib/core/triage';
 import type { Catalogue } from '$lib/messages';
 import { levelEn, reasonEn } from '$lib/messages/triage-en';
 import { DESK_ACT_WORDS } from '../cases/state-words';
 import { checkWords } from '../gap-mark/check-words';
+
+/** What a line shows of a judgement. */
+type Shown = Pick<Judgement, 'reasons' | 'evidence' | 'unclosable' | 'first' | 'worsts'> & {
+	/** Marks that are off as the corner stands. */
+	readonly off: Judgement['standing'];
+	readonly plan: Pick<NonNullable<Judgement['plan']>, 'carriedOut'> | null;
+};
 
 /** One line of the day sheet. */
 export interface SheetLine {
@@ -13,19 +22,34 @@ export interface SheetLine {
 	readonly name: string;
 	readonly team: string;
 	readonly level: Level;
-	readonly judgement: Judgement | null;
+	readonly judgement: Shown | null;
 	readonly openSince: string | null;
 	readonly actBy: string | null;
+	readonly openW: number;
 	readonly followUpOn: string | null;
 	readonly followUpReason: string | null;
 	readonly followUpVersion: number | null;
-	readonly referredTo: string | null;
-	readonly referredName: string | null;
+	/** The day on which a clinician was asked who has not answered yet; who, and by when they are wanted to. */
+	readonly referredOn: string | null;
+	readonly referral: { readonly name: string; readonly answerBy: string | null } | null;
+	/** The newest thing that a clinician wrote and nobody has read. */
+	readonly clinicianSaid: string | null;
+	/** Whether their letters come back. */
+	readonly hasBounced: boolean;
+	readonly ownerId: string | null;
+	readonly ownerName: string | null;
+	readonly laterOn: string | null;
+	readonly laterReason: string;
+	readonly laterFor: readonly ReasonCode[];
 	readonly version: number;
 	/** The newest message that nobody has answered. */
 	readonly message: string | null;
 	readonly lastAct: { readonly kind: string; readonly at: string; readonly by: string } | null;
 }
+
+/** Whether the person, or a clinician about them, wrote something that nobody has read. */
+export const isUnread = (line: Pick<SheetLine, 'message' | 'clinicianSaid'>) =>
+	line.message !== null || line.clinicianSaid !== null;
 
 /** Whether a line stands there for a follow-up alone. */
 export const isFollowUp = (line: SheetLine) => line.openSince === null;
@@ -34,50 +58,87 @@ export const isFollowUp = (line: SheetLine) => line.openSince === null;
 export const needsOutcome = (line: SheetLine) => !isFollowUp(line) && isGraver(line.level, 'soon');
 
 /** Whether a press settles a line: nothing grave is open, and no message is unread. */
-export const canSettle = (line: SheetLine) =>
-	!isFollowUp(line) && !needsOutcome(line) && line.message === null;
+export const canSettle = (line: SheetLine) => !isFollowUp(line) && !needsOutcome(line) && !isUnread(line);
 
-const LOOK_AGAIN = { name: 'Look again', rule: 'A follow-up that was set for today or before.' };
+/** Whether a line can wait: nothing that wants an outcome or has to be read. */
+export const canPutOff = (line: SheetLine) => canWait({ level: line.level, hasMessage: isUnread(line) });
 
-/** Lines by level, in the order of the day; follow-ups of settled cases after what waits for help, before what a home can do. */
-export function groupsOf(lines: readonly SheetLine[]) {
-	const levels = (from: number, until: number) =>
-		LEVELS.slice(from, until).map((level) => ({
-			id: level as string,
-			...levelEn[level],
-			lines: lines.filter((line) => !isFollowUp(line) && line.level === level)
-		}));
-	const look = { id: 'look', ...LOOK_AGAIN, lines: lines.filter(isFollowUp) };
-	return [...levels(0, 4), look, ...levels(4, LEVELS.length)].filter((group) => group.lines.length > 0);
+/** The words of a part of the sheet that is no level's. */
+const OWN_GROUPS: Readonly<
+	Record<Exclude<SheetGroup, Level>, { readonly name: string; readonly rule: string }>
+> = {
+	overdue: {
+		name: 'Overdue',
+		rule: 'The day by which somebody should have acted, or looked again, is past.'
+	},
+	look: { name: 'Look again', rule: 'A follow-up that was set for today.' },
+	referred: { name: 'With the clinician', rule: 'A clinician has been asked and has not answered yet.' },
+	later: {
+		name: 'Later',
+		rule: 'Put off until a day, with the reason. Anything new brings them back at once.'
+	}
+};
+
+/** The lines of each part of the sheet, in the order of the day. */
+export function groupsOf(lines: readonly SheetLine[], today: string) {
+	const groups = new Map<SheetGroup, SheetLine[]>();
+	for (const line of lines) {
+		const group = sheetGroup(
+			{
+				...line,
+				isReferred: line.referredOn !== null,
+				hasMessage: isUnread(line),
+				reasons: line.judgement?.reasons.map(({ code }) => code) ?? []
+			},
+			today
+		);
+		groups.set(group, [...(groups.get(group) ?? []), line]);
+	}
+	return SHEET_GROUPS.flatMap((id) => {
+		const mine = groups.get(id);
+		const words = id in OWN_GROUPS ? OWN_GROUPS[id as keyof typeof OWN_GROUPS] : levelEn[id as Level];
+		return mine ? [{ id, ...words, lines: mine }] : [];
+	});
 }
 
 /** Longest part of a message that a line shows; the whole stands beside the list. */
 const MESSAGE_SHOWN = 160;
 
+const quoted = (text: string) => `“${text.slice(0, MESSAGE_SHOWN)}${text.length > MESSAGE_SHOWN ? '…' : ''}”`;
+
 /** Why a line stands there: what the person wrote comes first, as they wrote it; no tool reads anything into it. */
 export function reasonOf(line: SheetLine, today: string, t: Catalogue, unit: LengthUnit): string[] {
-	const said =
-		line.message === null
+	const said = [
+		...(line.message === null ? [] : [quoted(line.message)]),
+		...(line.clinicianSaid === null
 			? []
-			: [`“${line.message.slice(0, MESSAGE_SHOWN)}${line.message.length > MESSAGE_SHOWN ? '…' : ''}”`];
+			: [`${line.referral?.name ?? 'The clinician'}: ${quoted(line.clinicianSaid)}`])
+	];
 	const { judgement } = line;
 	const told =
 		judgement && !isFollowUp(line)
 			? judgement.reasons
 					.filter(
-						({ code, what }) => code !== 'nothing-open' && !(what === 'question' && line.message !== null)
+						({ code, what }) =>
+							code !== 'nothing-open' &&
+							!(what === 'question' && line.message !== null) &&
+							!(what === 'clinician' && line.clinicianSaid !== null)
 					)
 					.slice(0, 3)
 					.map((reason) => reasonEn(reason, judgement))
 			: [];
 	const due = line.followUpOn && line.followUpOn <= today ? [line.followUpReason || 'Follow-up'] : [];
-	if (said.length + told.length + due.length > 0) return [...said, ...due, ...told];
+	const later =
+		line.laterOn && line.laterOn > today
+			? [`until ${dayWords(line.laterOn, 'short')}: ${line.laterReason}`]
+			: [];
+	// What wants an outcome is never cut off by what is less.
+	const grave = needsOutcome(line);
+	if (said.length + told.length + due.length > 0)
+		return [...said, ...(grave ? told : []), ...later, ...due, ...(grave ? [] : told)];
 	// Gap marks stand beside it: the words of the gaps only where there are no other.
-	const gaps = (judgement?.standing ?? []).filter(({ verdict }) => verdict === 'off');
-	return gaps.map((check) => checkWords(check, t, unit));
+	return (judgement?.off ?? []).map((check) => checkWords(check, t, unit));
 }
-
-const short = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
@@ -88,54 +149,53 @@ function daysSince(from: string, today: string): number {
 
 /** How long a line has waited, and by when it should be acted on. */
 export function whenOf(line: SheetLine, today: string): { words: string; isLate: boolean } {
-	if (isFollowUp(line)) {
+	if (line.referredOn !== null && line.referral) {
+		const { answerBy } = line.referral;
+		const waits = daysSince(line.referredOn, today);
+		const words = answerBy
+			? `${count(waits, 'day', 'days')}, answer by ${dayWords(answerBy, 'short')}`
+			: `asked ${waits === 0 ? 'today' : `${count(waits, 'day', 'days')} ago`}`;
+		return { words, isLate: answerBy !== null && answerBy < today };
+	}
+	const isLate = line.actBy !== null && line.actBy < today;
+	if (isFollowUp(line) || (!isLate && line.followUpOn !== null && line.followUpOn < today)) {
 		const waits = daysSince(line.followUpOn ?? today, today);
 		return { words: waits === 0 ? 'due today' : `due ${count(waits, 'day', 'days')} ago`, isLate: waits > 0 };
 	}
 	const waits = daysSince(line.openSince ?? today, today);
 	const told = waits === 0 ? 'today' : `waits ${count(waits, 'day', 'days')}`;
 	if (line.actBy === null) return { words: told, isLate: false };
-	const by = short.format(new Date(`${line.actBy}T00:00:00Z`));
-	return line.actBy < today
-		? { words: `late since ${by}`, isLate: true }
-		: { words: `${told}, by ${by}`, isLate: false };
+	const by = dayWords(line.actBy, 'short');
+	return isLate ? { words: `late since ${by}`, isLate: true } : { words: `${told}, by ${by}`, isLate: false };
 }
 
 /** What was last done, when and by whom. */
-export function lastActOf({ lastAct }: SheetLine, today: string, timeZone: string): string {
+export function lastActOf(line: SheetLine, today: string, timeZone: string): string {
+	const { lastAct } = line;
 	if (!lastAct) return '';
 	const at = new Date(lastAct.at);
 	const day = new Intl.DateTimeFormat('sv-SE', { timeZone }).format(at);
-	const when =
-		day === today
-			? new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone }).format(at)
-			: short.format(at);
+	const when = day === today ? timeWords(at, timeZone) : dayWords(at, 'short');
 	const words = DESK_ACT_WORDS[lastAct.kind as keyof typeof DESK_ACT_WORDS] ?? lastAct.kind;
-	return `${words.replace(/ (?:to|with|for|of|about):?$|:$/, '')} ${when} by ${lastAct.by}`;
+	const told = `${words.replace(/ (?:to|with|for|of|about):?$|:$/, '')} ${when} by ${lastAct.by}`;
+	return waitsForAnswer(line) ? `${told}; waits for their answer` : told;
 }
 
-/** What most sensibly comes next. */
-export type NextAct = 'outcome' | 'refer' | 'write' | 'approve' | 'call' | 'done' | 'settle';
+/** Whether somebody wrote to the person last, and waits for their answer. */
+export const waitsForAnswer = (line: SheetLine) => line.lastAct?.kind === 'written' && !isUnread(line);
 
-/** What each act is called, and its key. */
-export const NEXT_ACTS: Readonly<Record<NextAct, { readonly key: string; readonly words: string }>> = {
-	outcome: { key: 'e', words: 'Outcome' },
-	refer: { key: 'r', words: 'Refer' },
-	write: { key: 'w', words: 'Write' },
-	approve: { key: 'a', words: 'Approve' },
-	call: { key: 'e', words: 'Record the call' },
-	done: { key: 'e', words: 'Done' },
-	settle: { key: 'e', words: 'Settle' }
-};
+/** What most sensibly comes next. */
+export type NextAct = 'read' | 'outcome' | 'write' | 'approve' | 'call' | 'done' | 'settle';
 
 /** The act that is offered on a line. */
 export function nextActOf(line: SheetLine): NextAct {
+	if (line.clinicianSaid !== null) return 'read';
 	if (isFollowUp(line)) return 'done';
 	if (needsOutcome(line)) return 'outcome';
 	if (line.message !== null) return 'write';
 	const [first] = line.judgement?.reasons ?? [];
 	if (first?.what === 'equipment') return 'approve';
 	if (first?.what === 'silent') return 'call';
-	if (first?.code === 'stuck' || first?.what === 'stuck-step' || line.level === 'soon') return 'write';
-	return 'settle';
+	const isToWrite = first?.code === 'stuck' || first?.what === 'stuck-step' || line.level === 'soon';
+	return isToWrite && !waitsForAnswer(line) ? 'write' : 'settle';
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '../kit/Button.svelte';
 	import { enhance } from '$app/forms';
 	import { addressOf, daysOn, shortWords } from './calendar-days';
 
@@ -50,10 +51,10 @@
 		<p class="text-note text-ink-soft">Shown once.</p>{/if}
 	<div class="mt-2 flex flex-wrap gap-2">
 		<form method="POST" action="?/feed" use:enhance>
-			<button class="btn btn-small">Make a new address</button>
+			<Button size="desk">Make a new address</Button>
 		</form>
 		<form method="POST" action="?/endFeed" use:enhance>
-			<button class="btn btn-small">End it</button>
+			<Button size="desk">End it</Button>
 		</form>
 	</div>
 	{#if hasEnded}<p class="mt-1 text-note" role="status">The address has ended.</p>{/if}

@@ -32,6 +32,7 @@
 >
 	<span class="font-semibold">{line.name}</span>
 	{#if isWide || line.kind !== 'look'}<span class="text-ink-soft">{purposeOf(line)}</span>{/if}
+	{#if line.isFree}<span class="free">free day there</span>{/if}
 </a>
 
 <style>
@@ -51,6 +52,9 @@
 	.card.urgent {
 		border-left-color: var(--warm);
 		background: var(--warm-wash);
+	}
+	.free {
+		color: var(--warm);
 	}
 	.card.held {
 		outline: 2px dashed var(--ink);

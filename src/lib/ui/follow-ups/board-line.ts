@@ -10,6 +10,8 @@ export interface BoardLine {
 	readonly reason: string;
 	readonly version: number;
 	readonly level: Level;
+	/** Whether that day is a weekend or a holiday where they live. */
+	readonly isFree: boolean;
 }
 
 const KINDS = { look: 'Follow-up', 'check-in': 'asked how it holds', recheck: 'next full look' } as const;

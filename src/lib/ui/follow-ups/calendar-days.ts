@@ -1,3 +1,4 @@
+import { USUAL_DATE_LOCALE } from '$lib/messages';
 const DAY_MS = 86_400_000;
 
 /** The beginning of a day. @param iso ISO date */
@@ -14,7 +15,7 @@ export const daysBetween = (from: string, until: string): string[] =>
 	);
 
 const format = (options: Intl.DateTimeFormatOptions) => {
-	const words = new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', ...options });
+	const words = new Intl.DateTimeFormat(USUAL_DATE_LOCALE, { timeZone: 'UTC', ...options });
 	return (iso: string) => words.format(dateAt(iso));
 };
 

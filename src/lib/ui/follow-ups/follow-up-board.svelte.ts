@@ -3,6 +3,7 @@ import { invalidateAll } from '$app/navigation';
 import type { ActionResult } from '@sveltejs/kit';
 import type { BoardLine } from './board-line';
 import { daysOn, longWords } from './calendar-days';
+import { ACT_KEYS } from '../shortcuts/act-keys';
 import { moveBody } from './move-body';
 
 /** The board of the coming days while lines are carried from day to day, by the mouse or by keys. */
@@ -13,6 +14,8 @@ export class FollowUpBoard {
 	/** The day that a dragged line is over. */
 	over = $state<string | null>(null);
 	told = $state('');
+	/** The move that can be taken back: the newest. */
+	last = $state.raw<{ readonly key: string; readonly line: BoardLine } | null>(null);
 	fault = $state('');
 
 	/** @param today gives the coordinator's today: nothing goes to an earlier day */
@@ -24,7 +27,8 @@ export class FollowUpBoard {
 		this.told = '';
 		this.fault = '';
 		const headers = { 'x-sveltekit-action': 'true' };
-		const response = await fetch('?/move', { method: 'POST', headers, body: moveBody(line, to) }).catch(
+		const key = crypto.randomUUID();
+		const response = await fetch('?/move', { method: 'POST', headers, body: moveBody(line, to, key) }).catch(
 			() => null
 		);
 		if (!response) {
@@ -34,12 +38,36 @@ export class FollowUpBoard {
 		const result = deserialize(await response.text()) as ActionResult;
 		if (result.type === 'success') {
 			const { isFreeDay } = result.data?.moved as { isFreeDay: boolean };
+			this.last = { key, line };
 			this.told = `${line.name} is on ${longWords(to)} now${isFreeDay ? ', a free day where they live' : ''}.`;
 		} else if (result.type === 'failure')
 			this.fault =
 				(result.data as { fault?: { message: string } }).fault?.message ?? 'This could not be moved.';
 		await invalidateAll();
 		document.getElementById(`follow-up-${line.id}`)?.focus();
+	}
+
+	/** Takes the newest move back: the line is where it was, with the version that it had. */
+	async undo(): Promise<void> {
+		const { last } = this;
+		if (!last) return;
+		this.last = null;
+		const body = new FormData();
+		body.set('batch', last.key);
+		const response = await fetch('/desk?/undo', {
+			method: 'POST',
+			headers: { 'x-sveltekit-action': 'true' },
+			body
+		}).catch(() => null);
+		const result = response ? (deserialize(await response.text()) as ActionResult) : null;
+		if (result?.type === 'success')
+			this.told = `Taken back: ${last.line.name} is on ${longWords(last.line.due)} again.`;
+		else
+			this.fault =
+				(result?.type === 'failure' && (result.data as { fault?: { message: string } }).fault?.message) ||
+				'This could not be taken back.';
+		await invalidateAll();
+		document.getElementById(`follow-up-${last.line.id}`)?.focus();
 	}
 
 	/** With the keys: M takes a line up, arrows carry it by days and weeks, Enter puts it down, Escape leaves it. */
@@ -50,7 +78,7 @@ export class FollowUpBoard {
 			event.stopPropagation();
 		};
 		if (this.held?.line.id !== line.id) {
-			if (event.key !== 'm') return;
+			if (event.key !== ACT_KEYS.move.key) return;
 			stop();
 			this.held = { line, to: line.due < today ? today : line.due };
 			return;

@@ -1,9 +1,9 @@
 import type { BoardLine } from './board-line';
 
-/** The form that carries a follow-up to another day; its key makes it one act, however often it is sent. */
-export function moveBody(line: BoardLine, to: string): URLSearchParams {
+/** The form that carries a follow-up to another day. @param key makes it one act, however often it is sent */
+export function moveBody(line: BoardLine, to: string, key: string): URLSearchParams {
 	return new URLSearchParams({
-		key: crypto.randomUUID(),
+		key,
 		person: line.personId,
 		kind: line.kind,
 		due: to,

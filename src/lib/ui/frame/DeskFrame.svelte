@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Button from '../kit/Button.svelte';
 	import type { Role } from '$lib/core/access';
 	import { LENGTH_UNITS } from '$lib/core/length';
 	import type { Snippet } from 'svelte';
@@ -6,6 +7,7 @@
 	import { page } from '$app/state';
 	import type { LengthUnit } from '$lib/core/length';
 	import { messagesFor } from '$lib/messages';
+	import { ACT_KEYS } from '../shortcuts/act-keys';
 	import { provideShortcuts } from '../shortcuts/context';
 	import ShortcutHelp from '../shortcuts/ShortcutHelp.svelte';
 	import { Shortcuts } from '../shortcuts/shortcuts.svelte';
@@ -26,20 +28,26 @@
 	provideShortcuts(shortcuts);
 	let help = $state(false);
 
-	const links = $derived([
-		{ href: '/desk', words: 'Day sheet', key: 'd' },
+	const pages = $derived([
+		...(role === 'reader'
+			? []
+			: [{ href: '/desk', words: role === 'clinician' ? 'Referrals' : 'Day sheet' }]),
 		...(role === 'coordinator'
 			? [
-					{ href: '/desk/people', words: 'People', key: 'p' },
-					{ href: '/desk/rounds', words: 'Rounds', key: 'o' },
-					{ href: '/desk/follow-ups', words: 'Follow-ups', key: 'l' }
+					{ href: '/desk/people', words: 'People' },
+					{ href: '/desk/rounds', words: 'Rounds' },
+					{ href: '/desk/follow-ups', words: 'Follow-ups' },
+					{ href: '/desk/equipment', words: 'Equipment' }
 				]
 			: []),
-		...(hasPost ? [{ href: '/post', words: 'Post', key: 't' }] : [])
+		...(role === 'clinician' ? [] : [{ href: '/desk/workforce', words: 'Workforce' }]),
+		...(hasPost ? [{ href: '/post', words: 'Post' }] : [])
 	]);
+	/** Pages are numbered as they stand there: letters are for acts. */
+	const links = $derived(pages.map((one, i) => ({ ...one, key: String(i + 1) })));
 	const isHere = (href: string) =>
 		href === '/desk'
-			? page.url.pathname === '/desk'
+			? page.url.pathname === '/desk' || page.url.pathname.startsWith('/desk/referrals')
 			: page.url.pathname.startsWith(href) ||
 				(href === '/desk/people' && page.url.pathname.startsWith('/desk/cases'));
 	const other = $derived(theme === 'dark' ? 'light' : 'dark');
@@ -48,9 +56,7 @@
 	$effect(() =>
 		shortcuts.add([
 			...links.map(({ href, words, key }) => ({ key, words: `Go to: ${words}`, run: () => void goto(href) })),
-			...(role === 'coordinator'
-				? [{ key: 'n', words: 'Add a person', run: () => void goto('/desk/people/new') }]
-				: []),
+			...(role === 'coordinator' ? [{ ...ACT_KEYS.person, run: () => void goto('/desk/people/new') }] : []),
 			{ key: '?', words: 'Show the keys', run: () => (help = true) }
 		])
 	);
@@ -67,15 +73,15 @@
 				{#each links as link (link.href)}
 					<li>
 						<a href={link.href} aria-current={isHere(link.href) ? 'page' : undefined}>
-							<span>{link.words}</span><kbd class="key" aria-hidden="true">{link.key.toUpperCase()}</kbd>
+							<span>{link.words}</span><kbd class="key" aria-hidden="true">{link.key}</kbd>
 						</a>
 					</li>
 				{/each}
 			</ul>
 		</nav>
 		<div class="foot">
-			<button type="button" class="quiet needs-js" onclick={() => (help = true)}
-				>Keys <kbd class="key" aria-hidden="true">?</kbd></button
+			<Button type="button" look="quiet" size="desk" class="needs-js" onclick={() => (help = true)}
+				>Keys <kbd class="key" aria-hidden="true">?</kbd></Button
 			>
 			<form
 				method="POST"
@@ -86,22 +92,24 @@
 			>
 				<input type="hidden" name="back" value={back} />
 				{#each LENGTH_UNITS as option (option)}
-					<button
-						class="quiet unit"
+					<Button
+						look="quiet"
+						size="desk"
+						class="unit"
 						name="unit"
 						value={option}
 						aria-pressed={unit === option}
-						aria-label="{option}: {t.frame.unit[option]}">{option}</button
+						aria-label="{option}: {t.frame.unit[option]}">{option}</Button
 					>
 				{/each}
 			</form>
 			<form method="POST" action="/preferences" data-sveltekit-reload>
 				<input type="hidden" name="back" value={back} />
-				<button class="quiet" name="theme" value={other}>{t.frame.theme[other]} colours</button>
+				<Button look="quiet" size="desk" name="theme" value={other}>{t.frame.theme[other]} colours</Button>
 			</form>
-			<a class="quiet who" href="/desk/account">{userName}</a>
-			{#if role === 'coordinator'}<a class="quiet" href="/desk/users">Accounts</a>{/if}
-			<form method="POST" action="/desk/sign-out"><button class="quiet">Sign out</button></form>
+			<a class="who" href="/desk/account">{userName}</a>
+			{#if role === 'coordinator'}<a href="/desk/users">Accounts</a>{/if}
+			<form method="POST" action="/desk/sign-out"><Button look="quiet" size="desk">Sign out</Button></form>
 		</div>
 	</aside>
 	<div class="min-w-0" id="content">{@render children()}</div>
@@ -153,30 +161,36 @@
 		margin-top: auto;
 		font-size: var(--text-note);
 	}
-	.quiet {
+	.foot a,
+	.foot :global(.kit-button) {
 		min-height: 1.75rem;
+		padding: 0;
+		font-weight: 400;
 		color: var(--on-margin-soft);
-	}
-	a.quiet {
-		display: flex;
-		align-items: center;
 		text-decoration: none;
 	}
-	.quiet:hover,
-	.unit[aria-pressed='true'] {
+	.foot a {
+		display: flex;
+		align-items: center;
+	}
+	.foot a:hover,
+	.foot :global(.kit-button:hover),
+	.foot :global(.unit[aria-pressed='true']) {
 		color: var(--on-margin);
 	}
-	.unit {
+	.foot :global(.unit) {
 		min-width: 2rem;
-		text-align: left;
+		justify-content: flex-start;
 	}
-	.unit[aria-pressed='true'] {
+	.foot :global(.unit[aria-pressed='true']) {
 		font-weight: 700;
 		text-decoration: underline;
 		text-underline-offset: 4px;
 	}
 	.who {
 		padding-top: 0.5rem;
+		padding-right: 0.5rem;
+		line-height: 1.25;
 	}
 	.margin :focus-visible {
 		outline-color: var(--on-margin);
@@ -203,14 +217,31 @@
 			padding: 1rem;
 			gap: 0.5rem;
 		}
-		nav ul {
+		nav ul,
+		.foot {
 			display: flex;
-			gap: 1rem;
+			flex-wrap: wrap;
+			gap: 0.1rem 1rem;
+		}
+		nav .key {
+			display: none;
+		}
+		nav a {
+			padding: 0.25rem 0;
+		}
+		nav a[aria-current] {
+			padding-right: 0;
+			border-right: 0;
+			border-bottom: 3px solid var(--paper);
+		}
+		.who {
+			padding-top: 0;
 		}
 	}
 	@media print {
 		.frame {
 			display: block;
+			min-height: 0;
 		}
 	}
 </style>

@@ -2,7 +2,8 @@
 	import Check from '@lucide/svelte/icons/check';
 
 	interface Props {
-		name: string;
+		/** What it posts under; left out where scripts alone read it. */
+		name?: string;
 		words: string;
 		isChecked: boolean;
 		value?: string;
@@ -11,6 +12,8 @@
 		size?: 'desk' | 'hand';
 		/** Looks like a row of choices. */
 		look?: 'plain' | 'row' | 'switch';
+		/** Only for screen readers, where the words stand beside it already. */
+		isLabelHidden?: boolean;
 		disabled?: boolean;
 		onchange?: (isChecked: boolean) => void;
 	}
@@ -23,6 +26,7 @@
 		offValue = null,
 		size = 'hand',
 		look = 'plain',
+		isLabelHidden = false,
 		disabled = false,
 		onchange = () => {}
 	}: Props = $props();
@@ -41,5 +45,5 @@
 		onchange={(event) => onchange(event.currentTarget.checked)}
 	/>
 	<span class="box" aria-hidden="true"><Check size={16} /></span>
-	<span>{words}</span>
+	<span class={isLabelHidden ? 'sr-only' : ''}>{words}</span>
 </label>

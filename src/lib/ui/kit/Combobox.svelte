@@ -47,7 +47,15 @@
 	{#snippet children({ describedBy })}
 		{#if !isTaken}
 			<div class="kit-select {size}">
-				<select class="kit-input {size}" {id} {name} {value} {disabled} aria-describedby={describedBy}>
+				<select
+					class="kit-input {size}"
+					{id}
+					{name}
+					{value}
+					{disabled}
+					aria-describedby={describedBy}
+					onchange={(event) => onchange(event.currentTarget.value)}
+				>
 					{#each options as option (option.value)}<option value={option.value}>{option.words}</option>{/each}
 				</select>
 				<ChevronDown class="arrow" size={18} aria-hidden="true" />

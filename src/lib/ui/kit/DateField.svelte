@@ -4,78 +4,134 @@
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import { parseDate } from '@internationalized/date';
 	import { DatePicker } from 'bits-ui';
+	import Field from './Field.svelte';
 
 	interface Props {
+		id?: string;
 		name: string;
 		label: string;
 		/** A day, YYYY-MM-DD; empty for none. */
 		value: string;
 		locale: string;
 		openWords: string;
+		/** The first day that can be chosen. */
+		least?: string;
+		isRequired?: boolean;
+		size?: 'desk' | 'hand';
 		disabled?: boolean;
-		onchange: (day: string) => void;
+		onchange?: (day: string) => void;
 	}
 
-	let { name, label, value, locale, openWords, disabled = false, onchange }: Props = $props();
-	const day = $derived(value === '' ? undefined : parseDate(value));
+	let {
+		id = '',
+		name,
+		label,
+		value,
+		locale,
+		openWords,
+		least = '',
+		isRequired = false,
+		size = 'hand',
+		disabled = false,
+		onchange = () => {}
+	}: Props = $props();
+
+	const uid = $props.id();
+	const own = $derived(id || `${uid}-${name}`);
+	const dayOf = (iso: string) => (iso === '' ? undefined : parseDate(iso));
+	/** Whether scripts have the page: until then the browser's own field stands in the same place. */
+	let isTaken = $state(false);
+	// What is chosen stays where nobody keeps it outside.
+	let chosen = $derived(value);
+	$effect(() => void (isTaken = true));
+
+	function choose(day: string) {
+		chosen = day;
+		onchange(day);
+	}
 </script>
 
-<div>
-	<DatePicker.Root
-		value={day}
-		{locale}
-		{disabled}
-		weekdayFormat="short"
-		onValueChange={(chosen) => onchange(chosen?.toString() ?? '')}
-	>
-		<DatePicker.Label class="block font-semibold">{label}</DatePicker.Label>
-		<DatePicker.Input {name} class="kit-input hand kit-date">
-			{#snippet children({ segments })}
-				{#each segments as { part, value: text }, i (i)}
-					<DatePicker.Segment {part} class="kit-segment">{text}</DatePicker.Segment>
-				{/each}
-				<DatePicker.Trigger class="kit-open" aria-label={openWords}>
-					<CalendarDays size={18} aria-hidden="true" />
-				</DatePicker.Trigger>
-			{/snippet}
-		</DatePicker.Input>
-		<DatePicker.Portal>
-			<DatePicker.Content class="kit-float" sideOffset={6}>
-				<DatePicker.Calendar>
-					{#snippet children({ months, weekdays })}
-						<DatePicker.Header class="flex items-center justify-between gap-2">
-							<DatePicker.PrevButton class="kit-button plain desk icon"
-								><ChevronLeft size={18} aria-hidden="true" /></DatePicker.PrevButton
-							>
-							<DatePicker.Heading class="font-semibold" />
-							<DatePicker.NextButton class="kit-button plain desk icon"
-								><ChevronRight size={18} aria-hidden="true" /></DatePicker.NextButton
-							>
-						</DatePicker.Header>
-						{#each months as month (month.value.toString())}
-							<DatePicker.Grid class="kit-month">
-								<DatePicker.GridHead>
-									<DatePicker.GridRow>
-										{#each weekdays as weekday (weekday)}<DatePicker.HeadCell>{weekday}</DatePicker.HeadCell
-											>{/each}
-									</DatePicker.GridRow>
-								</DatePicker.GridHead>
-								<DatePicker.GridBody>
-									{#each month.weeks as week, i (i)}
+{#if !isTaken}
+	<Field id={own} {label}>
+		{#snippet children({ describedBy })}
+			<input
+				class="kit-input {size}"
+				id={own}
+				{name}
+				type="date"
+				min={least || undefined}
+				required={isRequired}
+				value={chosen}
+				{disabled}
+				aria-describedby={describedBy}
+				onchange={(event) => choose(event.currentTarget.value)}
+			/>
+		{/snippet}
+	</Field>
+{:else}
+	<div>
+		<DatePicker.Root
+			value={dayOf(chosen)}
+			minValue={dayOf(least)}
+			required={isRequired}
+			{locale}
+			{disabled}
+			weekdayFormat="short"
+			onValueChange={(day) => choose(day?.toString() ?? '')}
+		>
+			<DatePicker.Label class="block {size === 'desk' ? 'kit-label-desk' : 'font-semibold'}"
+				>{label}</DatePicker.Label
+			>
+			<DatePicker.Input {name} class="kit-input {size} kit-date">
+				{#snippet children({ segments })}
+					{#each segments as { part, value: text }, i (i)}
+						<DatePicker.Segment {part} id={i === 0 ? own : undefined} class="kit-segment"
+							>{text}</DatePicker.Segment
+						>
+					{/each}
+					<DatePicker.Trigger class="kit-open" aria-label={openWords}>
+						<CalendarDays size={18} aria-hidden="true" />
+					</DatePicker.Trigger>
+				{/snippet}
+			</DatePicker.Input>
+			<DatePicker.Portal>
+				<DatePicker.Content class="kit-float" sideOffset={6}>
+					<DatePicker.Calendar>
+						{#snippet children({ months, weekdays })}
+							<DatePicker.Header class="flex items-center justify-between gap-2">
+								<DatePicker.PrevButton class="kit-button plain desk icon"
+									><ChevronLeft size={18} aria-hidden="true" /></DatePicker.PrevButton
+								>
+								<DatePicker.Heading class="font-semibold" />
+								<DatePicker.NextButton class="kit-button plain desk icon"
+									><ChevronRight size={18} aria-hidden="true" /></DatePicker.NextButton
+								>
+							</DatePicker.Header>
+							{#each months as month (month.value.toString())}
+								<DatePicker.Grid class="kit-month">
+									<DatePicker.GridHead>
 										<DatePicker.GridRow>
-											{#each week as date (date.toString())}
-												<DatePicker.Cell {date} month={month.value}
-													><DatePicker.Day class="kit-day" /></DatePicker.Cell
-												>
-											{/each}
+											{#each weekdays as weekday (weekday)}<DatePicker.HeadCell>{weekday}</DatePicker.HeadCell
+												>{/each}
 										</DatePicker.GridRow>
-									{/each}
-								</DatePicker.GridBody>
-							</DatePicker.Grid>
-						{/each}
-					{/snippet}
-				</DatePicker.Calendar>
-			</DatePicker.Content>
-		</DatePicker.Portal>
-	</DatePicker.Root>
-</div>
+									</DatePicker.GridHead>
+									<DatePicker.GridBody>
+										{#each month.weeks as week, i (i)}
+											<DatePicker.GridRow>
+												{#each week as date (date.toString())}
+													<DatePicker.Cell {date} month={month.value}
+														><DatePicker.Day class="kit-day" /></DatePicker.Cell
+													>
+												{/each}
+											</DatePicker.GridRow>
+										{/each}
+									</DatePicker.GridBody>
+								</DatePicker.Grid>
+							{/each}
+						{/snippet}
+					</DatePicker.Calendar>
+				</DatePicker.Content>
+			</DatePicker.Portal>
+		</DatePicker.Root>
+	</div>
+{/if}

@@ -7,23 +7,27 @@
 		least: number;
 		most: number;
 		step?: number;
+		/** What a value means, for who hears it. */
+		said?: string;
+		size?: 'desk' | 'hand';
 		oninput: (value: number) => void;
 	}
 
-	let { id, label, hint = '', value, least, most, step = 1, oninput }: Props = $props();
+	let { id, label, hint = '', value, least, most, step = 1, said, size = 'hand', oninput }: Props = $props();
 </script>
 
 <!-- The browser's own: it follows the finger pixel by pixel, which is what measuring against the screen needs. -->
-<label class="block font-semibold" for={id}>{label}</label>
+<label class="block {size === 'desk' ? 'kit-label-desk' : 'font-semibold'}" for={id}>{label}</label>
 {#if hint}<p id="{id}-hint" class="text-note text-ink-soft">{hint}</p>{/if}
 <input
 	{id}
-	class="kit-range"
+	class="kit-range {size}"
 	type="range"
 	min={least}
 	max={most}
 	{step}
 	{value}
+	aria-valuetext={said}
 	aria-describedby={hint ? `${id}-hint` : undefined}
 	oninput={(event) => oninput(Number(event.currentTarget.value))}
 />

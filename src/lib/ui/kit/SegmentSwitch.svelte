@@ -5,13 +5,14 @@
 		shown: K;
 		words: (state: K) => string;
 		choose: (state: K) => void;
+		size?: 'desk' | 'hand';
 	}
 
-	let { label, states, shown, words, choose }: Props = $props();
+	let { label, states, shown, words, choose, size = 'hand' }: Props = $props();
 </script>
 
 <!-- Buttons beside one another of which one is pressed: what they show changes at once, so each is said by its name alone. -->
-<div class="switch no-print needs-js" role="group" aria-label={label}>
+<div class="switch no-print needs-js {size}" role="group" aria-label={label}>
 	{#each states as state (state)}
 		<button type="button" aria-pressed={shown === state} onclick={() => choose(state)}>{words(state)}</button>
 	{/each}
@@ -31,6 +32,11 @@
 		padding: 0.25rem 0.875rem;
 		background: var(--sheet);
 		font-weight: 600;
+	}
+	.desk button {
+		min-height: 2rem;
+		padding: 0.125rem 0.75rem;
+		font-size: var(--text-note);
 	}
 	button + button {
 		border-left: 1.5px solid var(--ink);

@@ -12,6 +12,7 @@
 		fault?: string | null;
 		size?: 'desk' | 'hand';
 		isLabelHidden?: boolean;
+		isRequired?: boolean;
 		disabled?: boolean;
 		onchange?: (value: string) => void;
 	}
@@ -26,6 +27,7 @@
 		fault = null,
 		size = 'hand',
 		isLabelHidden = false,
+		isRequired = false,
 		disabled = false,
 		onchange = () => {}
 	}: Props = $props();
@@ -44,6 +46,7 @@
 				{name}
 				{value}
 				{disabled}
+				required={isRequired}
 				aria-invalid={isInvalid}
 				aria-describedby={describedBy}
 				onchange={(event) => onchange(event.currentTarget.value)}

@@ -11,7 +11,10 @@
 		maxlength?: number;
 		rows?: number;
 		isRequired?: boolean;
+		size?: 'desk' | 'hand';
 		disabled?: boolean;
+		oninput?: (text: string) => void;
+		onkeydown?: (event: KeyboardEvent & { readonly currentTarget: HTMLTextAreaElement }) => void;
 	}
 
 	let {
@@ -24,14 +27,17 @@
 		maxlength = 2000,
 		rows = 4,
 		isRequired = false,
-		disabled = false
+		size = 'hand',
+		disabled = false,
+		oninput = () => {},
+		onkeydown = () => {}
 	}: Props = $props();
 </script>
 
 <Field {id} {label} {hint} {fault}>
 	{#snippet children({ describedBy, isInvalid })}
 		<textarea
-			class="kit-input hand"
+			class="kit-input {size}"
 			{id}
 			{name}
 			{rows}
@@ -39,7 +45,9 @@
 			{disabled}
 			required={isRequired}
 			aria-invalid={isInvalid}
-			aria-describedby={describedBy}>{value}</textarea
+			aria-describedby={describedBy}
+			oninput={(event) => oninput(event.currentTarget.value)}
+			{onkeydown}>{value}</textarea
 		>
 	{/snippet}
 </Field>

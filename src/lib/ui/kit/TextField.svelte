@@ -9,7 +9,10 @@
 		value: string;
 		type?: 'text' | 'email' | 'password' | 'search' | 'tel';
 		hint?: string;
+		/** What could stand there; never instead of the label. */
+		placeholder?: string;
 		fault?: string | null;
+		minlength?: number;
 		maxlength?: number;
 		inputmode?: HTMLInputAttributes['inputmode'];
 		autocomplete?: FullAutoFill;
@@ -28,7 +31,9 @@
 		value,
 		type = 'text',
 		hint = '',
+		placeholder,
 		fault = null,
+		minlength,
 		maxlength = 200,
 		inputmode,
 		autocomplete = 'off',
@@ -49,8 +54,10 @@
 			{name}
 			{type}
 			{value}
+			{minlength}
 			{maxlength}
 			{inputmode}
+			{placeholder}
 			{autocomplete}
 			{disabled}
 			required={isRequired}

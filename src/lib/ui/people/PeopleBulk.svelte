@@ -1,15 +1,21 @@
 <script lang="ts">
+	import TextField from '../kit/TextField.svelte';
+	import Select from '../kit/Select.svelte';
+	import Button from '../kit/Button.svelte';
 	import { enhance } from '$app/forms';
-	import type { BULK_ACTS } from '$lib/core/people';
+	import { BULK_ACTS } from '$lib/core/people';
 	import ActFields from '../cases/ActFields.svelte';
+	import DayField from '../cases/DayField.svelte';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormFault from '../cases/FormFault.svelte';
+	import type { LeftOut, LeftOutGroup } from '$lib/core/sending';
+	import { leftOutWords, LEFT_OUT_WORDS } from '../rounds/left-out-words';
 	import type { PeopleTicks } from './people-ticks.svelte';
 
 	interface Props {
 		ticks: PeopleTicks;
 		/** The people of this page of the list. */
-		lines: readonly { readonly id: string }[];
+		lines: readonly { readonly id: string; readonly name: string; readonly leftOut: LeftOut | null }[];
 		total: number;
 		/** Whether an act can be for everyone who matches, beyond this page. */
 		canTakeAll: boolean;
@@ -30,10 +36,17 @@
 	} as Partial<Record<typeof act, string>>);
 	const shownTicked = $derived(lines.filter(({ id }) => ticks.ids.has(id)));
 	const n = $derived(ticks.wantsAll ? total : shownTicked.length);
+	/** Who is ticked and would not be sent to. */
+	const out = $derived(
+		act === 'send' && !ticks.wantsAll ? shownTicked.filter(({ leftOut }) => leftOut !== null) : []
+	);
 	let done = $state('');
 	const bulk = new CaseForm((result) => {
-		const told = result.bulk as { n: number } | undefined;
-		done = told ? `Done for ${told.n} ${told.n === 1 ? 'person' : 'people'}.` : '';
+		const told = result.bulk as { n: number; leftOut: readonly LeftOutGroup[] } | undefined;
+		const left = told?.leftOut.map(leftOutWords).join('; ') ?? '';
+		done = told
+			? `Done for ${told.n} ${told.n === 1 ? 'person' : 'people'}.${left ? ` Left out: ${left}.` : ''}`
+			: '';
 		ticks.clear();
 	});
 </script>
@@ -45,7 +58,7 @@
 				method="POST"
 				action="?/bulk&{query}"
 				use:enhance={bulk.submit}
-				class="flex flex-wrap items-center gap-3"
+				class="flex flex-wrap items-end gap-3"
 			>
 				<input
 					type="hidden"
@@ -54,38 +67,43 @@
 				/>
 				<ActFields form={bulk} />
 				<input type="hidden" name="expected" value={n} />
-				<label
-					>For these {n}
-					<select class="field ml-1 inline-block w-auto" name="act" bind:value={act}>
-						{#each Object.entries(ACTS) as [kind, words] (kind)}<option value={kind}>{words}</option>{/each}
-					</select>
-				</label>
+				<Select
+					name="act"
+					id="bulk-act"
+					label="For these {n}"
+					size="desk"
+					value={act}
+					options={Object.entries(ACTS).map(([value, words]) => ({ value, words }))}
+					onchange={(value) => (act = BULK_ACTS.find((one) => one === value) ?? act)}
+				/>
 				{#if act === 'team'}
-					<label
-						>Team <input class="field ml-1 inline-block w-40" name="team" maxlength="80" required /></label
-					>
+					<TextField id="bulk-team" name="team" label="Team" value="" size="desk" maxlength={80} isRequired />
 				{:else if act === 'follow-up'}
-					<label
-						>On <input
-							class="field ml-1 inline-block w-40"
-							type="date"
-							name="due"
-							min={today}
-							required
-						/></label
-					>
-					<label>For <input class="field ml-1 inline-block w-48" name="reason" maxlength="300" /></label>
+					<DayField id="bulk-due" name="due" label="On" least={today} isRequired />
+					<TextField id="bulk-reason" name="reason" label="For" value="" size="desk" maxlength={300} />
 				{/if}
-				<button class="btn btn-main" disabled={bulk.isBusy}
-					>Yes, for {n === 1 ? 'one person' : `${n} people`}</button
+				<Button look="main" size="desk" isBusy={bulk.isBusy}
+					>Yes, for {n - out.length === 1 ? 'one person' : `${n - out.length} people`}</Button
 				>
 				{#if !ticks.wantsAll && canTakeAll && shownTicked.length === lines.length}
-					<button type="button" class="link-button text-note" onclick={() => (ticks.wantsAll = true)}
-						>All {total} that match</button
+					<Button look="quiet" size="desk" type="button" onclick={() => (ticks.wantsAll = true)}
+						>All {total} that match</Button
 					>
 				{/if}
-				<button type="button" class="link-button text-note" onclick={() => ticks.clear()}>Untick</button>
+				<Button look="quiet" size="desk" type="button" onclick={() => ticks.clear()}>Untick</Button>
 			</form>
+			{#if out.length > 0}
+				<p class="mt-2 text-note">
+					Left out: {out
+						.map(({ name, leftOut }) => (leftOut ? `${name} (${LEFT_OUT_WORDS[leftOut]})` : name))
+						.join(', ')}. Each can be sent one from their own case.
+				</p>
+			{:else if act === 'send' && ticks.wantsAll}
+				<p class="mt-2 text-note">
+					Who is with a clinician, has something grave open, or is answering or has just answered is left out;
+					you see who that was.
+				</p>
+			{/if}
 		{/if}
 		<p role="status" class="text-cool">{done}</p>
 		<FormFault fault={bulk.fault} />

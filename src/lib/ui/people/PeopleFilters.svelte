@@ -1,15 +1,25 @@
 <script lang="ts">
+	import X from '@lucide/svelte/icons/x';
 	import { enhance } from '$app/forms';
-	import { goto } from '$app/navigation';
+	import { FINDING_IDS } from '$lib/core/checklist';
+	import { REGIONS } from '$lib/core/discomfort';
 	import { PERSON_STATES } from '$lib/core/people';
 	import { LEVELS } from '$lib/core/triage';
+	import { USUAL_LOCALE } from '$lib/messages';
 	import { levelEn } from '$lib/messages/triage-en';
 	import { stateWords } from '../cases/state-words';
+	import Button from '../kit/Button.svelte';
+	import FilterForm from '../kit/FilterForm.svelte';
+	import Select from '../kit/Select.svelte';
+	import TextField from '../kit/TextField.svelte';
 	import { useShortcuts } from '../shortcuts/context';
+	import { codeWords } from '../workforce/words';
 
 	interface Props {
 		/** What the list is narrowed by. */
-		filter: Readonly<Record<'search' | 'team' | 'state' | 'level' | 'country' | 'who', string>>;
+		filter: Readonly<
+			Record<'search' | 'team' | 'state' | 'level' | 'country' | 'hurts' | 'finding' | 'who', string>
+		>;
 		teams: readonly string[];
 		countries: readonly string[];
 		saved: readonly { readonly id: string; readonly name: string; readonly query: string }[];
@@ -19,130 +29,124 @@
 
 	let { filter, teams, countries, saved, query }: Props = $props();
 
-	const shortcuts = useShortcuts();
-	const WHO = { here: 'Everyone here', left: 'Who has left', bounced: 'Whose letters come back' } as const;
-	const country = new Intl.DisplayNames('en', { type: 'region' });
-	const isNarrowed = $derived(query !== '');
+	/** From the last key to the question, ms: typing is never held up. */
+	const PAUSE_MS = 180;
 
-	let box = $state<HTMLInputElement>();
-	let narrow = $state<HTMLFormElement>();
-	let timer: ReturnType<typeof setTimeout> | undefined;
+	const shortcuts = useShortcuts();
+	const country = new Intl.DisplayNames(USUAL_LOCALE, { type: 'region' });
+	const isNarrowed = $derived(query !== '');
 	let isNaming = $state(false);
 
-	/** Asks after a pause, so that typing is never held up. */
-	function ask(afterMs: number) {
-		clearTimeout(timer);
-		timer = setTimeout(() => {
-			if (!narrow) return;
-			const chosen = [...new FormData(narrow)].filter(
-				([name, value]) => value && !(name === 'who' && value === 'here')
-			);
-			void goto(`?${new URLSearchParams(chosen.map(([name, value]) => [name, String(value)]))}`, {
-				keepFocus: true,
-				replaceState: true,
-				noScroll: true
-			});
-		}, afterMs);
-	}
+	const lists = $derived([
+		{ name: 'team', label: 'Team', none: 'Every team', options: teams, words: (team: string) => team },
+		{
+			name: 'state',
+			label: 'Self-assessment',
+			none: 'Any state',
+			options: PERSON_STATES,
+			words: (state: string) => stateWords(PERSON_STATES.find((one) => one === state) ?? 'none')
+		},
+		{
+			name: 'level',
+			label: 'Level',
+			none: 'Any level',
+			options: LEVELS,
+			words: (level: string) => levelEn[LEVELS.find((one) => one === level) ?? 'settled'].name
+		},
+		...(countries.length > 1
+			? [
+					{
+						name: 'country',
+						label: 'Country',
+						none: 'Every country',
+						options: countries,
+						words: (code: string) => country.of(code) ?? code
+					}
+				]
+			: []),
+		{ name: 'hurts', label: 'Complaint', none: 'Complaint', options: REGIONS, words: codeWords },
+		{ name: 'finding', label: 'Finding', none: 'Finding', options: FINDING_IDS, words: codeWords },
+		{
+			name: 'who',
+			label: 'Who',
+			none: 'Everyone here',
+			options: ['left', 'bounced'],
+			words: (who: string) => (who === 'left' ? 'Who has left' : 'Whose letters come back')
+		}
+	] as const);
+	const chosen = $derived<Readonly<Record<string, string>>>({
+		...filter,
+		who: filter.who === 'here' ? '' : filter.who
+	});
 
-	$effect(() => shortcuts.add([{ key: '/', words: 'Search', run: () => box?.focus() }]));
+	$effect(() =>
+		shortcuts.add([
+			{ key: '/', words: 'Search', run: () => document.getElementById('people-search')?.focus() }
+		])
+	);
 </script>
 
-<form
-	bind:this={narrow}
-	class="narrow"
-	role="search"
-	onsubmit={(event) => {
-		event.preventDefault();
-		ask(0);
-	}}
->
-	<label class="relative block">
-		<span class="sr-only">Search by name, team or address</span>
-		<input
-			bind:this={box}
-			class="field pr-10"
-			type="search"
-			name="q"
-			maxlength="100"
-			placeholder="Name, team or address"
-			value={filter.search}
-			oninput={() => ask(180)}
-		/>
-		<kbd class="key pointer-events-none absolute top-2.5 right-3 text-ink-soft" aria-hidden="true">/</kbd>
-	</label>
-	<label
-		><span class="sr-only">Team</span>
-		<select class="field" name="team" value={filter.team} onchange={() => ask(0)}>
-			<option value="">Every team</option>
-			{#each teams as team (team)}<option>{team}</option>{/each}
-		</select>
-	</label>
-	<label
-		><span class="sr-only">Self-assessment</span>
-		<select class="field" name="state" value={filter.state} onchange={() => ask(0)}>
-			<option value="">Any state</option>
-			{#each PERSON_STATES as state (state)}<option value={state}>{stateWords(state)}</option>{/each}
-		</select>
-	</label>
-	<label
-		><span class="sr-only">Level</span>
-		<select class="field" name="level" value={filter.level} onchange={() => ask(0)}>
-			<option value="">Any level</option>
-			{#each LEVELS as level (level)}<option value={level}>{levelEn[level].name}</option>{/each}
-		</select>
-	</label>
-	{#if countries.length > 1}
-		<label
-			><span class="sr-only">Country</span>
-			<select class="field" name="country" value={filter.country} onchange={() => ask(0)}>
-				<option value="">Every country</option>
-				{#each countries as code (code)}<option value={code}>{country.of(code)}</option>{/each}
-			</select>
-		</label>
-	{/if}
-	<label
-		><span class="sr-only">Who</span>
-		<select class="field" name="who" value={filter.who} onchange={() => ask(0)}>
-			{#each Object.entries(WHO) as [who, words] (who)}<option value={who}>{words}</option>{/each}
-		</select>
-	</label>
-	<noscript><button class="btn">Narrow</button></noscript>
-</form>
+<div class="mt-4">
+	<FilterForm label="The list">
+		{#snippet fields(ask)}
+			<TextField
+				id="people-search"
+				name="q"
+				type="search"
+				label="Search by name, team or address"
+				placeholder="Name, team or address ( / )"
+				isLabelHidden
+				size="desk"
+				maxlength={100}
+				value={filter.search}
+				oninput={() => ask('q', PAUSE_MS)}
+			/>
+			{#each lists as { name, label, none, options, words } (name)}
+				<Select
+					{name}
+					{label}
+					isLabelHidden
+					size="desk"
+					value={chosen[name] ?? ''}
+					options={[{ value: '', words: none }, ...options.map((value) => ({ value, words: words(value) }))]}
+					onchange={() => ask(name)}
+				/>
+			{/each}
+		{/snippet}
+	</FilterForm>
+</div>
 <div class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 text-note">
 	{#each saved as one (one.id)}
 		<span class="inline-flex items-center gap-1">
 			<a href="?{one.query}" aria-current={one.query === query ? 'true' : undefined}>{one.name}</a>
 			<form method="POST" action="?/drop&{query}" use:enhance>
 				<input type="hidden" name="filter" value={one.id} />
-				<button class="link-button min-h-6 min-w-6" aria-label="Forget the filter {one.name}">×</button>
+				<Button look="quiet" size="desk" isIcon aria-label="Forget the filter {one.name}"
+					><X size={14} aria-hidden="true" /></Button
+				>
 			</form>
 		</span>
 	{/each}
 	{#if isNarrowed}
 		<a href="/desk/people">Everyone</a>
 		{#if isNaming}
-			<form method="POST" action="?/save" use:enhance class="flex items-center gap-2">
+			<form method="POST" action="?/save" use:enhance class="flex items-end gap-2">
 				<input type="hidden" name="query" value={query} />
-				<label>Name <input class="field ml-1 inline-block w-40" name="name" maxlength="60" required /></label>
-				<button class="btn btn-small">Keep</button>
+				<TextField
+					id="filter-name"
+					name="name"
+					label="Name of the filter"
+					value=""
+					size="desk"
+					maxlength={60}
+					isRequired
+				/>
+				<Button size="desk">Keep</Button>
 			</form>
 		{:else}
-			<button type="button" class="link-button" onclick={() => (isNaming = true)}>Keep this filter …</button>
+			<Button type="button" look="quiet" size="desk" onclick={() => (isNaming = true)}
+				>Keep this filter …</Button
+			>
 		{/if}
 	{/if}
 </div>
-
-<style>
-	.narrow {
-		display: grid;
-		grid-template-columns: minmax(13rem, 2fr) repeat(auto-fit, minmax(8.5rem, 1fr));
-		gap: 0.5rem;
-		margin-top: 1.1rem;
-	}
-	@media (max-width: 48rem) {
-		.narrow {
-			grid-template-columns: 1fr;
-		}
-	}
-</style>

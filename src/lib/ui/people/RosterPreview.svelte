@@ -2,23 +2,29 @@
 	import { ROSTER_FIELDS, type RosterField } from '$lib/core/exchange';
 	import { FIELD_NAMES } from './roster-words';
 
-	let { people }: { people: readonly Readonly<Record<RosterField, string>>[] } = $props();
+	interface Props {
+		people: readonly Readonly<Record<RosterField, string>>[];
+		/** Number of the first row as a spreadsheet counts. */
+		firstRow: number;
+	}
+
+	let { people, firstRow }: Props = $props();
 </script>
 
 <!-- A table that scrolls sideways must be reachable by keys (WCAG 2.1.1). -->
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="overflow-x-auto" role="region" aria-label="The first lines" tabindex="0">
+<div class="overflow-x-auto" role="region" aria-label="The first rows" tabindex="0">
 	<table class="mt-2 w-full text-note">
 		<thead>
 			<tr class="border-b-[1.5px] border-ink text-left">
-				<th class="py-1 pr-3">Line</th>
+				<th class="py-1 pr-3">Row</th>
 				{#each ROSTER_FIELDS as field (field)}<th class="py-1 pr-3">{FIELD_NAMES[field]}</th>{/each}
 			</tr>
 		</thead>
 		<tbody>
-			{#each people.slice(0, 5) as person, i (i)}
+			{#each people as person, i (i)}
 				<tr class="border-b border-rule">
-					<td class="num py-1 pr-3">{i + 1}</td>
+					<td class="num py-1 pr-3">{i + firstRow}</td>
 					{#each ROSTER_FIELDS as field (field)}<td class="py-1 pr-3">{person[field]}</td>{/each}
 				</tr>
 			{/each}

@@ -1,13 +1,11 @@
 <script lang="ts">
 	import type { PlanVisit } from './plan-visit.svelte';
-	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { issueWords } from '../walk/issue-words';
-	import { typedEarly } from '../walk/typed-early';
 	import type { Again } from './again.svelte';
 
 	interface Props {
@@ -22,11 +20,6 @@
 	}
 
 	let { again, t, unit, kept, touch, keep }: Props = $props();
-
-	const early = typedEarly('form.again');
-	untrack(() => {
-		for (const field of again.fields) if (early[field] !== undefined) again.set(field, early[field]);
-	});
 </script>
 
 <form

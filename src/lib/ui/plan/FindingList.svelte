@@ -4,16 +4,20 @@
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';
+	import type { AskedThing } from '$lib/core/equipment';
+	import AskFor from './AskFor.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 
 	interface Props {
 		/** The most important first. */
 		findings: readonly FindingLine[];
+		/** What was asked for; null where it can't be. */
+		requests: readonly AskedThing[] | null;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
-	let { findings, t, unit }: Props = $props();
+	let { findings, requests, t, unit }: Props = $props();
 
 	/** So many are shown at once: nobody does more than three things on one day. */
 	const FIRST = 3;
@@ -50,7 +54,14 @@
 		{#if found.isCaused}<p class="text-note">{t.open.caused}</p>{/if}
 		{#each found.fixes as fix (fix)}<p class="text-ink-soft">{fix}</p>{/each}
 		{#if found.shop.length > 0}
-			<p class="text-note text-ink-soft">{t.open.borrow(alternatives.format(found.shop))}</p>
+			<p class="text-note text-ink-soft">
+				{t.open.borrow(alternatives.format(found.shop.map(({ words }) => words)))}
+			</p>
+			{#if requests}
+				<div class="no-print mt-1 flex flex-wrap gap-2">
+					{#each found.shop as { thing } (thing)}<AskFor {thing} {requests} {t} isNamed />{/each}
+				</div>
+			{/if}
 		{/if}
 		{#each found.cautions as caution (caution)}<p
 				class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note"

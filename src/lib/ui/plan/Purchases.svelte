@@ -1,17 +1,16 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
 	import type { KeptPurchase } from '$lib/core/advice';
 	import type { CheckId } from '$lib/core/checks';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
-	import type { OpenGap, PurchaseId } from '$lib/core/plan';
+	import type { AskedThing } from '$lib/core/equipment';
+	import type { OpenGap } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
+	import AskFor from './AskFor.svelte';
 
-	import Button from '../kit/Button.svelte';
-	import { isOffline } from '../kit/is-offline.svelte';
 	interface Props {
 		/** Null where they have not been worked out yet. */
 		purchases: readonly KeptPurchase[] | null;
-		requests: readonly PurchaseId[] | null;
+		requests: readonly AskedThing[] | null;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
@@ -57,19 +56,7 @@
 						{#if requests}
 							<span class="no-print flex flex-wrap gap-2">
 								{#each purchase.purchases as thing (thing)}
-									{@const isAsked = requests.includes(thing)}
-									<form method="POST" action="?/ask" use:enhance>
-										<input type="hidden" name="purchase" value={thing} />
-										<Button
-											disabled={isOffline.current}
-											name="wanted"
-											value={isAsked ? 'no' : 'yes'}
-											aria-pressed={isAsked}
-											aria-label="{isAsked ? t.open.asked : t.open.ask}: {t.open.buy[thing]}"
-										>
-											{isAsked ? t.open.asked : t.open.ask}
-										</Button>
-									</form>
+									<AskFor {thing} {requests} {t} />
 								{/each}
 							</span>
 						{/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { formatLength, type LengthUnit } from '$lib/core/length';
-	import type { PurchaseId } from '$lib/core/plan';
+	import type { AskedThing } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import Button from '../kit/Button.svelte';
@@ -13,7 +13,7 @@
 		/** Whether the plan that is recommended is the one that is shown: the compromise is said of that one. */
 		isRecommended: boolean;
 		/** What has been asked for; null where nobody can ask here, as at the coordinator's. */
-		requests?: readonly PurchaseId[] | null;
+		requests?: readonly AskedThing[] | null;
 		/** Where a page of the questions is; null where nobody can answer here. */
 		hrefOf?: ((page: string) => string) | null;
 		t: Catalogue;
@@ -48,7 +48,7 @@
 {/if}
 
 {#if better.length > 0}<OtherWays variants={better} isFirst {t} />{/if}
-<FindingList findings={advice.findings} {t} {unit} />
+<FindingList findings={advice.findings} {requests} {t} {unit} />
 {#if advice.closed.length > 0}
 	<p class="mt-3 text-note">
 		<span class="font-semibold">{t.open.closedTitle}:</span>

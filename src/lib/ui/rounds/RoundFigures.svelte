@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Select from '../kit/Select.svelte';
 	import { goto } from '$app/navigation';
 
 	interface Figures {
@@ -14,11 +15,17 @@
 		name: string;
 		figures: Figures | null;
 		compared: { readonly id: string; readonly figures: Figures } | null;
+		/** The two for the people who answered both. */
+		same: {
+			readonly people: number;
+			readonly withOff: readonly [number, number];
+			readonly sore: readonly [number, number];
+		} | null;
 		/** Rounds that this one can be compared with. */
 		earlier: readonly { readonly id: string; readonly name: string }[];
 	}
 
-	let { name: roundName, figures, compared, earlier }: Props = $props();
+	let { name: roundName, figures, compared, same, earlier }: Props = $props();
 
 	const share = (n: number, of: number) => (of === 0 ? '' : `${Math.round((100 * n) / of)} %`);
 	const rows = $derived.by(() => {
@@ -53,17 +60,15 @@
 				<th class="py-1.5 pr-3" scope="col">{roundName}</th>
 				{#if compared}
 					<th class="py-1.5" scope="col">
-						<label
-							><span class="sr-only">Compare with</span>
-							<select
-								class="field py-1"
-								value={compared.id}
-								onchange={(event) =>
-									void goto(`?with=${event.currentTarget.value}`, { noScroll: true, keepFocus: true })}
-							>
-								{#each earlier as other (other.id)}<option value={other.id}>{other.name}</option>{/each}
-							</select>
-						</label>
+						<Select
+							name="with"
+							label="Compare with"
+							isLabelHidden
+							size="desk"
+							value={compared.id}
+							options={earlier.map((other) => ({ value: other.id, words: other.name }))}
+							onchange={(id) => void goto(`?with=${id}`, { noScroll: true, keepFocus: true })}
+						/>
 					</th>
 				{/if}
 			</tr>
@@ -76,6 +81,20 @@
 					{#if compared}<td class="num py-1.5">{row.theirs}</td>{/if}
 				</tr>
 			{/each}
+			{#if same && compared && same.people > 0}
+				<tr class="border-t-[1.5px] border-ink">
+					<th class="py-1.5 pr-3 text-left" scope="rowgroup" colspan="3"
+						>The same {same.people === 1 ? 'one person' : `${same.people} people`}, who answered both</th
+					>
+				</tr>
+				{#each [{ words: 'With a check that is off', pair: same.withOff }, { words: 'With a score of 4 or more', pair: same.sore }] as { words, pair } (words)}
+					<tr class="border-t border-rule">
+						<th class="py-1.5 pr-3 text-left font-normal" scope="row">{words}</th>
+						<td class="num py-1.5 pr-3">{pair[0]} ({share(pair[0], same.people)})</td>
+						<td class="num py-1.5">{pair[1]} ({share(pair[1], same.people)})</td>
+					</tr>
+				{/each}
+			{/if}
 		</tbody>
 	</table>
 </section>

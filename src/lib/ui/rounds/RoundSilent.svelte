@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { dayWords } from '$lib/messages/desk-dates';
+	import Button from '../kit/Button.svelte';
 	import { enhance } from '$app/forms';
 	import { RULES_IN_FORCE } from '$lib/core/rules';
 	import { CaseForm } from '../cases/case-form.svelte';
@@ -25,12 +27,6 @@
 
 	let { silent, nudgeable, isOut }: Props = $props();
 
-	const date = new Intl.DateTimeFormat('en-GB', {
-		day: 'numeric',
-		month: 'short',
-		year: 'numeric',
-		timeZone: 'UTC'
-	});
 	let done = $state('');
 	const nudging = new CaseForm(({ nudged }) => {
 		const n = Number(nudged);
@@ -41,7 +37,7 @@
 	function standing({ state, toCall, reminders, remindOn, isBeingReminded }: Silent): string {
 		if (state === 'bounced') return 'letter came back: mend the address';
 		if (toCall) return 'call';
-		const on = isBeingReminded ? 'now' : remindOn && date.format(new Date(remindOn));
+		const on = isBeingReminded ? 'now' : remindOn && dayWords(remindOn, 'medium');
 		const next = on && isOut ? `, next ${on}` : '';
 		return `${reminders} of ${RULES_IN_FORCE.policy.reminderWorkingDays.length} reminders${next}`;
 	}
@@ -53,8 +49,8 @@
 		{#if nudgeable > 0}
 			<form method="POST" action="?/nudge" use:enhance={nudging.submit}>
 				<input type="hidden" name="expected" value={nudgeable} />
-				<button class="btn btn-small" disabled={nudging.isBusy}
-					>{nudgeable === 1 ? 'Remind one person now' : `Remind ${nudgeable} people now`}</button
+				<Button size="desk" isBusy={nudging.isBusy}
+					>{nudgeable === 1 ? 'Remind one person now' : `Remind ${nudgeable} people now`}</Button
 				>
 			</form>
 		{/if}
@@ -69,19 +65,19 @@
 	{#if silent.length === 0}<p class="mt-2 text-ink-soft">Nobody is silent.</p>{/if}
 	<ul>
 		{#each silent as line (line.personId)}
-			<li class="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1.5 text-note">
+			<li class="silent">
 				<span
 					><a class="font-semibold text-ink" href="/desk/cases/{line.personId}">{line.name}</a>
 					<span class="text-ink-soft">{line.team}</span></span
 				>
-				<span class="flex items-baseline gap-3">
+				<span class="flex items-center gap-3">
 					<span class:text-warm={line.toCall || line.state === 'bounced'}>{standing(line)}</span>
 					{#if isOut && line.canBeNudged}
 						<form method="POST" action="?/nudge" use:enhance={nudging.submit}>
 							<input type="hidden" name="expected" value="1" />
 							<input type="hidden" name="person" value={line.personId} />
-							<button class="link-button" disabled={nudging.isBusy} aria-label="Remind now: {line.name}"
-								>Remind now</button
+							<Button look="quiet" size="desk" isBusy={nudging.isBusy} aria-label="Remind now: {line.name}"
+								>Remind now</Button
 							>
 						</form>
 					{/if}
@@ -91,3 +87,20 @@
 	</ul>
 	{#if silent.length === 100}<p class="mt-1 text-note text-ink-soft">The first hundred.</p>{/if}
 </section>
+
+<style>
+	.silent {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		justify-content: space-between;
+		gap: 0 1rem;
+		padding: 0.25rem 0;
+		border-bottom: 1px solid var(--rule);
+		font-size: var(--text-note);
+	}
+	.silent :global(.kit-button) {
+		min-height: 1.5rem;
+		padding-block: 0;
+	}
+</style>

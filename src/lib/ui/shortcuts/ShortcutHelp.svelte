@@ -9,25 +9,40 @@
 
 	let { shortcuts, open = $bindable() }: Props = $props();
 
-	const shown: Readonly<Record<string, string>> = { ArrowDown: '↓', ArrowUp: '↑', Enter: '↵' };
+	const SHOWN: Readonly<Record<string, string>> = {
+		ArrowDown: 'Arrow down',
+		ArrowUp: 'Arrow up',
+		ArrowLeft: 'Arrow left',
+		ArrowRight: 'Arrow right',
+		' ': 'Space',
+		'Control+z': 'Ctrl + Z'
+	};
 </script>
 
 <Dialog.Root bind:open>
 	<Dialog.Portal>
 		<Dialog.Overlay class="fixed inset-0 z-20 bg-black/40" />
 		<Dialog.Content
-			class="fixed top-1/2 left-1/2 z-30 w-[min(26rem,90vw)] -translate-x-1/2 -translate-y-1/2 border border-rule bg-sheet p-6 shadow-lg"
+			class="fixed top-1/2 left-1/2 z-30 max-h-[92dvh] w-[min(44rem,94vw)] overflow-y-auto -translate-x-1/2 -translate-y-1/2 border border-rule bg-sheet p-6 shadow-lg"
 		>
 			<Dialog.Title class="text-head">Keys on this page</Dialog.Title>
-			<dl class="mt-4">
+			<dl class="mt-4 gap-x-8 sm:columns-2">
 				{#each shortcuts.list as shortcut (shortcut.key)}
-					<div class="flex items-center justify-between border-t border-rule py-2">
+					<div class="flex items-center justify-between break-inside-avoid border-t border-rule py-1.5">
 						<dt>{shortcut.words}</dt>
-						<dd><kbd class="key">{shown[shortcut.key] ?? shortcut.key.toUpperCase()}</kbd></dd>
+						<dd>
+							<kbd class="key"
+								>{SHOWN[shortcut.key] ??
+									(shortcut.key.length === 1 ? shortcut.key.toUpperCase() : shortcut.key)}</kbd
+							>
+						</dd>
 					</div>
 				{/each}
 			</dl>
-			<Dialog.Close class="btn mt-4">Close</Dialog.Close>
+			<p class="mt-3 text-note text-ink-soft">
+				No key acts while a field has the focus or while it is held down.
+			</p>
+			<Dialog.Close class="kit-button plain desk mt-3">Close</Dialog.Close>
 		</Dialog.Content>
 	</Dialog.Portal>
 </Dialog.Root>

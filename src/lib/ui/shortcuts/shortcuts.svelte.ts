@@ -2,7 +2,7 @@ import { SvelteMap } from 'svelte/reactivity';
 
 /** A key and what it does. */
 export interface Shortcut {
-	/** As `KeyboardEvent.key` gives it; letters in lower case. */
+	/** As `KeyboardEvent.key` gives it; letters in lower case, `Control+` before what is pressed with it. */
 	readonly key: string;
 	readonly words: string;
 	readonly run: () => void;
@@ -14,6 +14,19 @@ function isTyping(target: EventTarget | null): boolean {
 		(target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
 	);
 }
+
+/** Keys that a control which has the focus needs for itself. */
+const OF_CONTROLS = new Set([' ', 'Enter', 'ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight']);
+
+/** What takes {@link OF_CONTROLS}: a link takes only what follows it. */
+const isControl = (target: EventTarget | null, key: string) =>
+	target instanceof HTMLElement &&
+	OF_CONTROLS.has(key) &&
+	(['BUTTON', 'SUMMARY'].includes(target.tagName)
+		? key === ' ' || key === 'Enter'
+		: target.tagName === 'A'
+			? key === 'Enter'
+			: ['tab', 'option', 'menuitem', 'slider', 'radio'].includes(target.getAttribute('role') ?? ''));
 
 /** The keys of the page that is open. Pages add theirs and take them away again; the list is what `?` shows. */
 export class Shortcuts {
@@ -37,11 +50,11 @@ export class Shortcuts {
 	handle(event: KeyboardEvent): void {
 		// A key that is held is one press: what it does to one line must not run through the next ones.
 		if (event.repeat) return;
-		if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target))
-			return;
+		if (event.defaultPrevented || event.altKey || isTyping(event.target)) return;
 		if (document.querySelector('[role="dialog"]')) return;
 		const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-		const shortcut = this.byKey.get(key);
+		if (isControl(event.target, key)) return;
+		const shortcut = this.byKey.get(event.ctrlKey || event.metaKey ? `Control+${key}` : key);
 		if (!shortcut) return;
 		event.preventDefault();
 		shortcut.run();

@@ -158,8 +158,8 @@ export class WalkVisit {
 		void tick().then(() => window.scrollTo(0, 0));
 	}
 
-	/** Stops where the answers of the first page hold an emergency sign: it may have been tapped before scripts had loaded. */
-	stopAtSigns(): boolean {
+	/** Stops where the answers of the first page hold an emergency sign, whoever tapped it and when. */
+	private stopAtSigns(): boolean {
 		const signs = this.place.page === 'first' ? signsOf(this.draft.answers).filter(isEmergency) : [];
 		if (signs.length > 0) this.halt(signs);
 		return signs.length > 0;

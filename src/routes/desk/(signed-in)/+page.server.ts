@@ -1,27 +1,38 @@
+import { redirect } from '@sveltejs/kit';
 import { actsOfToday, undoActs } from '$lib/server/acts/undo-acts';
 import { keyFor } from '$lib/server/acts/desk-act';
 import { LONGEST_MESSAGE, writeToPerson } from '$lib/server/cases/messages';
-import { readDaySheet, readTotals } from '$lib/server/cases/day-sheet';
+import { readDaySheet, sheetFilterOf } from '$lib/server/cases/day-sheet';
 import { MOST_AT_ONCE, settleCases } from '$lib/server/cases/settle-case';
 import { isoDay } from '$lib/server/clock';
 import { inTransaction } from '$lib/server/db/transaction';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { text, uuid, uuids } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
+import { countriesOf, teamsOf } from '$lib/server/people/list-people';
+import { referralsFor } from '$lib/server/referrals/read-referral';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ locals }) =>
+export const load: PageServerLoad = ({ locals, url }) =>
 	orErrorPage(async () => {
 		const actor = signedIn(locals);
 		const today = isoDay(locals.now, locals.config.timeZone);
-		if (actor.kind === 'user' && actor.role === 'reader')
-			return { today, sheet: null, acts: [], totals: await readTotals(locals.db, actor) };
+		// A reader sees figures and no person.
+		if (actor.kind === 'user' && actor.role === 'reader') redirect(303, '/desk/workforce');
+		if (actor.kind === 'user' && actor.role === 'clinician')
+			return { today, referrals: await referralsFor(locals.db, actor), sheet: null };
+		const filter = sheetFilterOf(url.searchParams);
+		const [teams, countries, sheet, acts] = await Promise.all([
+			teamsOf(locals.db, actor),
+			countriesOf(locals.db, actor),
+			readDaySheet(locals.db, actor, today, filter),
+			actsOfToday(locals.db, actor, locals.now)
+		]);
 		return {
 			today,
-			sheet: await readDaySheet(locals.db, actor, today),
-			acts: await actsOfToday(locals.db, actor, locals.now),
-			totals: null
+			referrals: null,
+			sheet: { filter, userId: actor.kind === 'user' ? actor.id : null, teams, countries, sheet, acts }
 		};
 	});
 

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhance } from '$app/forms';
 
 	let { form } = $props();
@@ -17,18 +19,16 @@
 	{:else}
 		<p class="mt-2 text-ink-soft">A letter with a link comes to the address of your account.</p>
 		<form method="POST" use:enhance class="mt-5 grid gap-4">
-			<label
-				><span class="font-semibold">E-mail address</span>
-				<input
-					class="field mt-1"
-					type="email"
-					name="email"
-					maxlength="254"
-					required
-					autocomplete="username"
-				/></label
-			>
-			<div><button class="btn btn-main">Send the link</button></div>
+			<TextField
+				type="email"
+				name="email"
+				label="E-mail address"
+				value=""
+				maxlength={254}
+				isRequired
+				autocomplete="username"
+			/>
+			<div><Button look="main">Send the link</Button></div>
 		</form>
 	{/if}
 	<p class="mt-6"><a href="/desk/sign-in">Back to the sign-in</a></p>

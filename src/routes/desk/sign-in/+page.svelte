@@ -1,4 +1,6 @@
 <script lang="ts">
+	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhance } from '$app/forms';
 
 	let { data, form } = $props();
@@ -16,30 +18,24 @@
 				{form.fault.message}
 			</p>
 		{/if}
-		<label>
-			<span class="font-semibold">E-mail address</span>
-			<input
-				class="field mt-1"
-				type="email"
-				name="email"
-				autocomplete="username"
-				required
-				maxlength="254"
-				aria-describedby={form?.fault ? 'fault' : undefined}
-			/>
-		</label>
-		<label>
-			<span class="font-semibold">Password</span>
-			<input
-				class="field mt-1"
-				type="password"
-				name="password"
-				autocomplete="current-password"
-				required
-				maxlength="200"
-			/>
-		</label>
-		<button class="btn btn-main">Sign in</button>
+		<TextField
+			type="email"
+			name="email"
+			label="E-mail address"
+			value=""
+			autocomplete="username"
+			isRequired
+			maxlength={254}
+		/>
+		<TextField
+			type="password"
+			name="password"
+			label="Password"
+			value=""
+			autocomplete="current-password"
+			isRequired
+		/>
+		<Button look="main">Sign in</Button>
 	</form>
 	<p class="mt-4"><a href="/desk/password">Another password</a></p>
 	{#if data.demo}

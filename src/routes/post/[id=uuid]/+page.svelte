@@ -1,12 +1,17 @@
 <script lang="ts">
-	import { messagesFor } from '$lib/messages';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import { messagesFor, USUAL_DATE_LOCALE } from '$lib/messages';
 
 	import { LETTER_STATES } from '../letter-states';
 
 	let { data } = $props();
 
 	const t = messagesFor();
-	const moment = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeStyle: 'short', timeZone: 'UTC' });
+	const moment = new Intl.DateTimeFormat(USUAL_DATE_LOCALE, {
+		dateStyle: 'long',
+		timeStyle: 'short',
+		timeZone: 'UTC'
+	});
 </script>
 
 <svelte:head><title>{data.letter.subject} · Easy Corner</title></svelte:head>
@@ -35,11 +40,11 @@
 		<h1 class="mt-5 text-head">{data.letter.subject}</h1>
 		{#each data.letter.body.split('\n\n') as paragraph, i (i)}<p class="mt-4">{paragraph}</p>{/each}
 		{#if data.letter.linkPath}<p class="mt-6">
-				<a class="btn btn-main" href={data.letter.linkPath}>{t.letter.button}</a>
+				<Button look="main" size="desk" href={data.letter.linkPath}>{t.letter.button}</Button>
 			</p>{/if}
 	</article>
 	<details class="mt-4">
-		<summary class="link-button text-note">As plain text</summary>
+		<summary class="kit-summary">As plain text</summary>
 		<pre
 			class="mt-2 border border-rule bg-sheet p-4 text-note wrap-anywhere whitespace-pre-wrap">Message-ID: {data.messageId}
 Subject: {data.letter.subject}
@@ -47,7 +52,7 @@ Subject: {data.letter.subject}
 {data.text}</pre>
 	</details>
 	<details class="mt-2">
-		<summary class="link-button text-note">As HTML, as a mail program shows it</summary>
+		<summary class="kit-summary">As HTML, as a mail program shows it</summary>
 		<iframe
 			class="mt-2 h-96 w-full border border-rule"
 			title="The letter as HTML"

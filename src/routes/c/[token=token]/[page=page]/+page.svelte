@@ -10,7 +10,6 @@
 	import { Draft } from '$lib/ui/walk/draft.svelte';
 	import { heightsOnRail } from '$lib/ui/walk/heights-on-rail';
 	import StationDrawing from '$lib/ui/walk/StationDrawing.svelte';
-	import { typedEarly } from '$lib/ui/walk/typed-early';
 	import { walkQuery } from '$lib/ui/walk/walk-query';
 	import { isOneAtATime, WalkVisit } from '$lib/ui/walk/walk-visit.svelte';
 	import WalkFrame from '$lib/ui/walk/WalkFrame.svelte';
@@ -32,11 +31,6 @@
 		posted: form && 'issues' in form ? (form.issues as FieldIssue[]) : null,
 		t
 	}));
-	const early = typedEarly('form.answers');
-	if (Object.keys(early).length > 0) {
-		draft.setAll(early);
-		visit.stopAtSigns();
-	}
 
 	/** Tries again after so long without network, ms; the browser's own "online" comes first where it is shown. */
 	const RETRY_MS = 4000;

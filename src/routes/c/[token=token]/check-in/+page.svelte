@@ -2,8 +2,8 @@
 	import { tick, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { enhance } from '$app/forms';
-	import { signsOf, type FieldIssue } from '$lib/core/answers';
-	import { isEmergency, type EmergencySign } from '$lib/core/discomfort';
+	import type { FieldIssue } from '$lib/core/answers';
+	import type { EmergencySign } from '$lib/core/discomfort';
 	import { NEWS } from '$lib/core/judgement/vocabulary';
 	import { messagesFor } from '$lib/messages';
 	import { CheckInVisit } from '$lib/ui/check-in/check-in-visit.svelte';
@@ -14,7 +14,6 @@
 	import DiscomfortQuestions from '$lib/ui/walk/DiscomfortQuestions.svelte';
 	import EmergencyStop from '$lib/ui/walk/EmergencyStop.svelte';
 	import SignQuestions from '$lib/ui/walk/SignQuestions.svelte';
-	import { typedEarly } from '$lib/ui/walk/typed-early';
 
 	let { data, form } = $props();
 
@@ -25,8 +24,6 @@
 	const t = $derived(messagesFor(data.locale));
 	const refused = $derived(form && 'fields' in form ? form : null);
 	const visit = untrack(() => new CheckInVisit(data.token, deviceStorage(), given(form)));
-	const early = typedEarly('form.check-in');
-	for (const [field, text] of Object.entries(early)) visit.set(field, text);
 	const issues = $derived(
 		refused && 'issues' in refused && refused.issues ? (refused.issues as FieldIssue[]) : []
 	);
@@ -41,10 +38,6 @@
 		});
 		void tick().then(() => window.scrollTo(0, 0));
 	}
-
-	// Tapped before scripts had loaded: the stop does not wait for the form to be sent.
-	const earlySigns = signsOf(early).filter(isEmergency);
-	if (earlySigns.length > 0) halt(earlySigns);
 </script>
 
 <svelte:head><title>{data.sent ? t.checkIn.doneTitle : t.checkIn.title} · {t.product}</title></svelte:head>

@@ -2,7 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import { factsOfAnswers, stuckAt } from '$lib/core/answers';
 import { messagesFor } from '$lib/messages';
 import { stuckWords } from '$lib/messages/stuck-words';
-import { equipmentOf } from '$lib/server/cases/decide-equipment';
+import { equipmentOf } from '$lib/server/equipment/decide-equipment';
 import { LONGEST_MESSAGE, messagesOf, writeToCoordinator } from '$lib/server/cases/messages';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';

@@ -3,7 +3,7 @@ import { Type } from 'typebox';
 import { checkedSize, outField, pageOfField, readLength, unitOf } from '$lib/core/answers';
 import { THINGS } from '$lib/core/judgement';
 import { LENGTH_UNITS } from '$lib/core/length';
-import { PURCHASES } from '$lib/core/plan';
+import { ASKED_THINGS } from '$lib/core/equipment';
 import { askEquipment } from '$lib/server/assessments/ask-equipment';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
 import { againSchema, takeReMeasurement } from '$lib/server/assessments/re-measure';
@@ -29,7 +29,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 	});
 
 const readTick = formReader({ place: Type.Enum(THINGS), done: yesNo });
-const readAsk = formReader({ purchase: Type.Enum(PURCHASES), wanted: yesNo });
+const readAsk = formReader({ purchase: Type.Enum(ASKED_THINGS), wanted: yesNo });
 const readOut = formReader({
 	piece: Type.String({ pattern: '^t(?:[0-9]|[123][0-9])(?:#[0-9]{1,3})?$' }),
 	out: yesNo

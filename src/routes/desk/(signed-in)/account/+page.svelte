@@ -1,11 +1,9 @@
 <script lang="ts">
+	import { momentWords } from '$lib/messages/desk-dates';
+	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhance } from '$app/forms';
 
 	let { data, form } = $props();
-
-	const moment = $derived(
-		new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone: data.timeZone })
-	);
 
 	/** Browser and system out of what a browser calls itself. */
 	function deviceWords(device: string): string {
@@ -33,13 +31,13 @@
 		{#each data.sessions as session, i (i)}
 			<li class="flex justify-between gap-4 border-b border-rule py-2">
 				<span>{deviceWords(session.device)}{session.isHere ? ', here' : ''}</span>
-				<span class="text-note text-ink-soft">since {moment.format(session.createdAt)}</span>
+				<span class="text-note text-ink-soft">since {momentWords(session.createdAt, data.timeZone)}</span>
 			</li>
 		{/each}
 	</ul>
 	{#if data.sessions.length > 1}
 		<form method="POST" action="?/elsewhere" use:enhance class="mt-4">
-			<button class="btn">Sign out everywhere else</button>
+			<Button size="desk">Sign out everywhere else</Button>
 		</form>
 	{/if}
 	<p role="status" class="mt-2 text-note text-cool">

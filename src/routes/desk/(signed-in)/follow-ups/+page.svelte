@@ -1,18 +1,13 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { levelEn } from '$lib/messages/triage-en';
-	import {
-		addressOf,
-		longWords,
-		monthWords,
-		shortWords,
-		stepped,
-		VIEWS
-	} from '$lib/ui/follow-ups/calendar-days';
+	import { longWords, monthWords, shortWords, stepped } from '$lib/ui/follow-ups/calendar-days';
 	import { FollowUpBoard } from '$lib/ui/follow-ups/follow-up-board.svelte';
 	import FollowUpAside from '$lib/ui/follow-ups/FollowUpAside.svelte';
 	import FollowUpCard from '$lib/ui/follow-ups/FollowUpCard.svelte';
+	import FollowUpHead from '$lib/ui/follow-ups/FollowUpHead.svelte';
 	import FollowUpDays from '$lib/ui/follow-ups/FollowUpDays.svelte';
+	import { ACT_KEYS } from '$lib/ui/shortcuts/act-keys';
 	import { useShortcuts } from '$lib/ui/shortcuts/context';
 
 	let { data, form } = $props();
@@ -25,9 +20,10 @@
 
 	$effect(() =>
 		shortcuts.add([
-			{ key: 'ArrowRight', words: 'Later', run: () => void goto(go(1)) },
-			{ key: 'ArrowLeft', words: 'Earlier', run: () => void goto(go(-1)) },
-			{ key: 'm', words: 'Take the chosen line up, to move it', run: () => {} }
+			{ key: 'ArrowRight', words: 'Next days', run: () => void goto(go(1)) },
+			{ key: 'ArrowLeft', words: 'Days before', run: () => void goto(go(-1)) },
+			{ key: 'Control+z', words: 'Take the move back', run: () => void board.undo() },
+			{ ...ACT_KEYS.move, run: () => {} }
 		])
 	);
 </script>
@@ -35,44 +31,14 @@
 <svelte:head><title>Follow-ups · Easy Corner</title></svelte:head>
 
 <main class="px-6 py-5">
-	<div class="flex flex-wrap items-end justify-between gap-4">
-		<div>
-			<h1 class="text-title">Follow-ups</h1>
-			<p class="mt-1 text-ink-soft">
-				{data.overdueTotal === 0
-					? 'Nothing is overdue.'
-					: data.overdueTotal === 1
-						? 'One is overdue.'
-						: `${data.overdueTotal} are overdue.`}
-				{data.total} in view.
-			</p>
-		</div>
-		<nav class="flex flex-wrap items-center gap-2" aria-label="View">
-			{#each Object.entries(VIEWS) as [view, words] (view)}
-				<a
-					class="btn btn-small"
-					class:chosen={data.view === view}
-					aria-current={data.view === view ? 'page' : undefined}
-					href={addressOf(view, data.day)}>{words}</a
-				>
-			{/each}
-			<a class="btn btn-small" href={go(-1)} aria-label="Earlier">←</a>
-			<a class="btn btn-small" href={addressOf(data.view, data.today)}>Today</a>
-			<a class="btn btn-small" href={go(1)} aria-label="Later">→</a>
-		</nav>
-	</div>
-	<p id="how-to-move" class="mt-2 text-note text-ink-soft">
-		Drag a name to another day; by keys: <kbd class="key">M</kbd> takes it up, arrows carry it,
-		<kbd class="key">Enter</kbd> puts it down.
-	</p>
-	<div role="status" class="text-note text-cool">
-		{board.status}
-	</div>
-	<div role="alert">
-		{#if board.fault}<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
-				{board.fault}
-			</p>{/if}
-	</div>
+	<FollowUpHead
+		{board}
+		view={data.view}
+		day={data.day}
+		today={data.today}
+		total={data.total}
+		overdue={data.overdueTotal}
+	/>
 
 	<div class="layout">
 		<div class="min-w-0">
@@ -137,10 +103,6 @@
 		display: grid;
 		gap: 1.75rem;
 		margin-top: 1rem;
-	}
-	.chosen {
-		background: var(--ink);
-		color: var(--sheet);
 	}
 	@media (min-width: 68rem) {
 		.layout {

@@ -19,7 +19,7 @@ export const load: PageServerLoad = ({ locals, url }) =>
 		const filter = filterOfQuery(url.searchParams);
 		const cursor = url.searchParams.get('after') ?? undefined;
 		const [page, teams, countries, saved] = await Promise.all([
-			listPeople(locals.db, actor, { filter, cursor }),
+			listPeople(locals.db, actor, { filter, cursor, now: locals.now }),
 			teamsOf(locals.db, actor),
 			countriesOf(locals.db, actor),
 			savedFiltersOf(locals.db, actor)
@@ -69,14 +69,14 @@ export const actions: Actions = {
 			const whom = input.ids
 				? { ids: [...new Set(input.ids.split(','))] }
 				: { filter: filterOfQuery(url.searchParams) };
-			const n = await actInBulk(
+			const { n, leftOut } = await actInBulk(
 				locals.db,
 				signedIn(locals),
 				{ whom, act, expected: Number(input.expected), key: input.key },
 				locals.now
 			);
 			locals.wake('letters');
-			return { bulk: { kind: act.kind, n } };
+			return { bulk: { kind: act.kind, n, leftOut } };
 		}),
 
 	save: ({ request, locals, url }) =>

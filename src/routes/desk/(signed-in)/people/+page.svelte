@@ -1,6 +1,9 @@
 <script lang="ts">
+	import Button from '$lib/ui/kit/Button.svelte';
+	import KeyWords from '$lib/ui/shortcuts/KeyWords.svelte';
 	import { page } from '$app/state';
 	import { PeopleTicks } from '$lib/ui/people/people-ticks.svelte';
+	import PeopleExport from '$lib/ui/people/PeopleExport.svelte';
 	import PeopleBulk from '$lib/ui/people/PeopleBulk.svelte';
 	import PeopleFilters from '$lib/ui/people/PeopleFilters.svelte';
 	import PeopleTable from '$lib/ui/people/PeopleTable.svelte';
@@ -27,11 +30,9 @@
 			</p>
 		</div>
 		<div class="flex flex-wrap gap-2">
-			<a class="btn" href="/desk/people/import">Import a list</a>
-			<a class="btn" href="/desk/people/export?{query}" download>Export</a>
-			<a class="btn btn-main" href="/desk/people/new"
-				>Add a person <kbd class="key" aria-hidden="true">N</kbd></a
-			>
+			<Button size="desk" href="/desk/people/import">Import a list</Button>
+			<PeopleExport {query} />
+			<Button look="main" size="desk" href="/desk/people/new"><KeyWords act="person" /></Button>
 		</div>
 	</div>
 	<PeopleFilters
@@ -60,9 +61,10 @@
 	{:else}
 		<PeopleTable {ticks} lines={data.lines} />
 		<nav class="mt-4 flex gap-3" aria-label="Pages of the list">
-			{#if !data.isFirst}<a class="btn" href="?{query}">To the start</a>{/if}
-			{#if data.next}<a class="btn" href="?{query}{query ? '&' : ''}after={encodeURIComponent(data.next)}"
-					>Next page</a
+			{#if !data.isFirst}<Button size="desk" href="?{query}">To the start</Button>{/if}
+			{#if data.next}<Button
+					size="desk"
+					href="?{query}{query ? '&' : ''}after={encodeURIComponent(data.next)}">Next page</Button
 				>{/if}
 		</nav>
 	{/if}

@@ -1,15 +1,10 @@
 <script lang="ts">
+	import { dayWords } from '$lib/messages/desk-dates';
+	import Button from '$lib/ui/kit/Button.svelte';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';
 	import { ROUND_STATES } from '$lib/ui/cases/state-words';
 
 	let { data } = $props();
-
-	const date = new Intl.DateTimeFormat('en-GB', {
-		day: 'numeric',
-		month: 'short',
-		year: 'numeric',
-		timeZone: 'UTC'
-	});
 </script>
 
 <svelte:head><title>Rounds · Easy Corner</title></svelte:head>
@@ -20,7 +15,8 @@
 			<h1 class="text-title">Rounds</h1>
 			<p class="mt-1 text-ink-soft">Self-assessments sent to many people together, with reminders.</p>
 		</div>
-		{#if data.role === 'coordinator'}<a class="btn btn-main" href="/desk/rounds/new">New round</a>{/if}
+		{#if data.role === 'coordinator'}<Button look="main" size="desk" href="/desk/rounds/new">New round</Button
+			>{/if}
 	</div>
 	{#if data.rounds.length === 0}
 		<p class="mt-8 border-t border-ink pt-6 text-lead">
@@ -36,8 +32,9 @@
 							>{round.name}</a
 						>{:else}<span class="font-semibold">{round.name}</span>{/if}
 					<p class="text-note text-ink-soft">
-						{ROUND_STATES[round.state]} · {date.format(new Date(round.startsOn))} to {date.format(
-							new Date(round.dueOn)
+						{ROUND_STATES[round.state]} · {dayWords(round.startsOn, 'medium')} to {dayWords(
+							round.dueOn,
+							'medium'
 						)}
 					</p>
 				</div>

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import ChoiceRows from '$lib/ui/kit/ChoiceRows.svelte';
+	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhance } from '$app/forms';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormFault from '$lib/ui/cases/FormFault.svelte';
@@ -11,6 +14,7 @@
 		reader: ['Reader', 'sees totals and no person']
 	} as const;
 	let invited = $state('');
+	let role = $state('clinician');
 	const inviting = new CaseForm((result) => (invited = String(result.invited ?? '')));
 	const closing = new CaseForm();
 	let sure = $state<string | null>(null);
@@ -34,12 +38,12 @@
 						{#if sure === user.id}
 							<form method="POST" action="?/close" use:enhance={closing.submit}>
 								<input type="hidden" name="user" value={user.id} />
-								<button class="btn btn-small" disabled={closing.isBusy}>Yes, close it</button>
+								<Button size="desk" isBusy={closing.isBusy}>Yes, close it</Button>
 							</form>
-							<button type="button" class="link-button" onclick={() => (sure = null)}>No</button>
+							<Button look="quiet" size="desk" type="button" onclick={() => (sure = null)}>No</Button>
 						{:else}
-							<button type="button" class="link-button" onclick={() => (sure = user.id)}
-								>Close the account …</button
+							<Button look="quiet" size="desk" type="button" onclick={() => (sure = user.id)}
+								>Close the account …</Button
 							>
 						{/if}
 					{/if}
@@ -50,21 +54,26 @@
 	<FormFault fault={closing.fault} />
 	<h2 class="mt-8 text-head">Invite somebody</h2>
 	<form method="POST" action="?/invite" use:enhance={inviting.submit} class="mt-2 grid max-w-md gap-3">
-		<label class="text-note">Name <input class="field mt-0.5" name="name" maxlength="120" required /></label>
-		<label class="text-note"
-			>E-mail address <input class="field mt-0.5" type="email" name="email" maxlength="254" required /></label
-		>
-		<fieldset>
-			<legend class="text-note">Role</legend>
-			{#each Object.entries(ROLES) as [role, [name, told]] (role)}
-				<label class="flex min-h-9 items-center gap-2"
-					><input type="radio" name="role" value={role} checked={role === 'clinician'} />
-					<span>{name}<span class="text-note text-ink-soft">, {told}</span></span></label
-				>
-			{/each}
-		</fieldset>
+		<TextField name="name" id="invited-name" label="Name" value="" size="desk" maxlength={120} isRequired />
+		<TextField
+			type="email"
+			name="email"
+			id="invited-email"
+			label="E-mail address"
+			value=""
+			size="desk"
+			maxlength={254}
+			isRequired
+		/>
+		<ChoiceRows
+			name="role"
+			legend="Role"
+			options={Object.entries(ROLES).map(([value, [name, told]]) => ({ value, words: `${name}, ${told}` }))}
+			value={role}
+			onchange={(value) => (role = value)}
+		/>
 		<div class="flex flex-wrap items-center gap-3">
-			<button class="btn btn-main" disabled={inviting.isBusy}>Send the invitation</button>
+			<Button look="main" size="desk" isBusy={inviting.isBusy}>Send the invitation</Button>
 			<span role="status" class="text-note text-cool"
 				>{invited ? `The letter to ${invited} is in the post; its link works for seven days.` : ''}</span
 			>

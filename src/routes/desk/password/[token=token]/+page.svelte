@@ -1,4 +1,6 @@
 <script lang="ts">
+	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhance } from '$app/forms';
 
 	let { data, form } = $props();
@@ -13,6 +15,8 @@
 	<h1 class="mt-6 text-title">Choose a password</h1>
 	<p class="mt-2 text-ink-soft">For {data.owner.name}. Every browser that is signed in is signed out.</p>
 	<form method="POST" use:enhance class="mt-5 grid gap-4">
+		<!-- For the password manager, which keeps a password with its address. -->
+		<!-- eslint-disable-next-line no-restricted-syntax -->
 		<input
 			class="hidden"
 			type="email"
@@ -21,21 +25,18 @@
 			value={data.owner.email}
 			readonly
 		/>
-		<label
-			><span class="font-semibold">Password, at least {data.shortest} characters</span>
-			<input
-				class="field mt-1"
-				type="password"
-				name="password"
-				minlength={data.shortest}
-				maxlength="200"
-				required
-				autocomplete="new-password"
-			/></label
-		>
+		<TextField
+			type="password"
+			name="password"
+			label="Password, at least {data.shortest} characters"
+			value=""
+			minlength={data.shortest}
+			isRequired
+			autocomplete="new-password"
+		/>
 		<div role="alert">
 			{#if fault}<p class="border-l-4 border-warm bg-warm-wash px-3 py-2">{fault}</p>{/if}
 		</div>
-		<div><button class="btn btn-main">Choose it</button></div>
+		<div><Button look="main">Choose it</Button></div>
 	</form>
 </main>

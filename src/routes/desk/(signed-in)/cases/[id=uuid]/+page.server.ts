@@ -1,17 +1,20 @@
-import { redirect } from '@sveltejs/kit';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { readCasePage } from '$lib/server/cases/case-page';
 import * as read from '$lib/server/cases/case-forms';
-import { decideEquipment } from '$lib/server/cases/decide-equipment';
+import { askFor } from '$lib/server/equipment/ask-for';
+import { decideEquipment } from '$lib/server/equipment/decide-equipment';
+import { putOff, setOwner } from '$lib/server/cases/look-after';
 import { markMessagesRead, writeToPerson } from '$lib/server/cases/messages';
 import { addNote } from '$lib/server/cases/notes';
-import { endReferral, referCase } from '$lib/server/cases/refer';
+import { setUp } from '$lib/server/cases/set-up';
 import { reopenCase, settleCase } from '$lib/server/cases/settle-case';
 import { isoDay } from '$lib/server/clock';
 import { recordContact } from '$lib/server/contacts/record-contact';
 import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { changePerson } from '$lib/server/people/change-person';
+import { endReferral, writeOnReferral } from '$lib/server/referrals/answer-referral';
+import { referCase } from '$lib/server/referrals/refer';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actor } from '$lib/server/actor';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
@@ -73,6 +76,17 @@ export const actions: Actions = {
 		await settleCase(here.locals.db, here.actor, input, here.locals.now);
 	}),
 
+	owner: act(read.readOwner, (form, here) => {
+		const input = { ...versioned(form, here), ownerId: form.owner || null };
+		return setOwner(here.locals.db, here.actor, input, here.locals.now);
+	}),
+
+	later: act(read.readLater, (form, here) => {
+		const until = form.until ? read.needComing(form.until, todayOf(here)) : '';
+		const input = { ...versioned(form, here), until, reason: form.reason ?? '' };
+		return putOff(here.locals.db, here.actor, input, here.locals.now);
+	}),
+
 	reopen: act(read.readVersioned, (form, here) =>
 		reopenCase(here.locals.db, here.actor, versioned(form, here), here.locals.now)
 	),
@@ -94,21 +108,54 @@ export const actions: Actions = {
 		addNote(here.locals.db, here.actor, { key, text, personId: here.personId }, here.locals.now)
 	),
 
-	refer: act(read.readRefer, (form, here) => {
-		const input = { ...versioned(form, here), clinicianId: form.clinician, question: form.question };
-		return referCase(here.locals.db, here.actor, input, here.locals.now);
+	refer: act(read.readRefer, async (form, here) => {
+		const { clinician: clinicianId = '', toName = '', question, consentHow = null } = form;
+		const answerBy = form.answerBy ? read.needComing(form.answerBy, todayOf(here)) : '';
+		const input = { ...versioned(form, here), clinicianId, toName, question, consentHow, answerBy };
+		await referCase(here.locals.db, here.actor, input, here.locals.now);
+		here.locals.wake('letters');
 	}),
 
-	endReferral: act(read.readEnd, async (form, here) => {
-		const input = { ...versioned(form, here), outcome: form.outcome ?? '' };
-		await endReferral(here.locals.db, here.actor, input, here.locals.now);
-		// A clinician sees the case no more from here on.
-		if (here.actor.kind === 'user' && here.actor.role === 'clinician') redirect(303, '/desk');
+	writeReferral: act(read.readReferralWords, async ({ key, text, referral: referralId = '' }, here) => {
+		await writeOnReferral(here.locals.db, here.actor, { key, text, referralId }, here.locals.now);
+		here.locals.wake('letters');
 	}),
 
-	equipment: act(read.readEquipment, ({ key, request, to, reason = '', version }, here) => {
-		const input = { key, requestId: request, to, reason, version: Number(version) };
-		return decideEquipment(here.locals.db, here.actor, input, here.locals.now);
+	endReferral: act(read.readReferralWords, ({ key, text, referral: referralId = '' }, here) =>
+		endReferral(here.locals.db, here.actor, { key, text, referralId }, here.locals.now)
+	),
+
+	equipment: act(read.readEquipment, async (form, here) => {
+		const { key, request, to, reason = '', version, supplier, orderNumber, cost, currency } = form;
+		const isOrder = supplier !== undefined || orderNumber !== undefined || cost !== undefined;
+		const order = {
+			supplier: supplier ?? '',
+			number: orderNumber ?? '',
+			cost: cost ?? '',
+			currency: currency ?? 'EUR'
+		};
+		const input = {
+			key,
+			requestId: request,
+			to,
+			reason,
+			version: Number(version),
+			...(isOrder ? { order } : {}),
+			...(form.fromStore
+				? { lent: { backBy: form.backBy ? read.needComing(form.backBy, todayOf(here)) : '' } }
+				: {})
+		};
+		await decideEquipment(here.locals.db, here.actor, input, here.locals.now);
+		here.locals.wake('letters');
+	}),
+
+	askFor: act(read.readAskFor, ({ thing, ...form }, here) =>
+		askFor(here.locals.db, here.actor, { ...versioned(form, here), thing }, here.locals.now)
+	),
+
+	setUp: act(read.readSetUp, ({ way, route, ...form }, here) => {
+		const input = { ...versioned(form, here), way: way || null, route: route || null };
+		return setUp(here.locals.db, here.actor, input, here.locals.now, here.locals.planning);
 	}),
 
 	person: act(read.readPerson, ({ version, ...details }, here) => {

@@ -1,3 +1,4 @@
+import { columnsOf } from '$lib/core/exchange';
 import { needCoordinator } from '$lib/server/actor';
 import { exportPeople } from '$lib/server/people/export-people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
@@ -10,7 +11,11 @@ export const GET: RequestHandler = ({ locals, url }) =>
 	orJsonFault(async () => {
 		const actor = signedIn(locals);
 		needCoordinator(actor);
-		const parts = exportPeople(locals.db, actor, filterOfQuery(url.searchParams), locals.now);
+		const wanted = {
+			filter: filterOfQuery(url.searchParams),
+			columns: columnsOf(url.searchParams.getAll('column').join(','))
+		};
+		const parts = exportPeople(locals.db, actor, wanted, locals.now);
 		const encoder = new TextEncoder();
 		const body = new ReadableStream<Uint8Array>({
 			async pull(controller) {

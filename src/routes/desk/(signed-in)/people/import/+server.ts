@@ -1,27 +1,42 @@
 import { Type } from 'typebox';
-import { ROSTER_FIELDS, type RosterField } from '$lib/core/exchange';
+import { MOST_JOINED, ROSTER_FIELDS, type RosterField } from '$lib/core/exchange';
 import { needCoordinator } from '$lib/server/actor';
 import { importPeople } from '$lib/server/people/import-people';
 import { Fault } from '$lib/server/fault';
-import { text } from '$lib/server/http/fields';
+import { text, uuid } from '$lib/server/http/fields';
 import { orJsonFault } from '$lib/server/http/answer-fault';
 import { jsonReader, LARGEST_IMPORT_BYTES } from '$lib/server/http/read-body';
 import type { RequestHandler } from './$types';
 
-const column = Type.Unsafe<number | null>({ type: ['integer', 'null'], minimum: 0, maximum: 200 });
+const joined = Type.Array(Type.Integer({ minimum: 0, maximum: 200 }), { maxItems: MOST_JOINED });
+const count = Type.Integer({ minimum: 0, maximum: 200_000 });
 
 const read = jsonReader(
 	Type.Object(
 		{
 			lines: Type.Array(Type.Array(text(2000), { maxItems: 201 }), { minItems: 1, maxItems: 200_000 }),
 			columns: Type.Object(
-				Object.fromEntries(ROSTER_FIELDS.map((field) => [field, column])) as Record<
+				Object.fromEntries(ROSTER_FIELDS.map((field) => [field, joined])) as Record<
 					RosterField,
-					typeof column
+					typeof joined
 				>,
 				{ additionalProperties: false }
 			),
-			apply: Type.Boolean()
+			firstRow: Type.Integer({ minimum: 1, maximum: 2 }),
+			headings: text(4000),
+			apply: Type.Union([
+				Type.Null(),
+				Type.Object(
+					{
+						key: uuid,
+						added: count,
+						changed: count,
+						leaveAbsent: Type.Boolean(),
+						takeBack: Type.Boolean()
+					},
+					{ additionalProperties: false }
+				)
+			])
 		},
 		{ additionalProperties: false }
 	),

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhance } from '$app/forms';
 
 	let { form } = $props();
@@ -28,42 +30,28 @@
 		{#if words}<p id="fault" class="border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">
 				{words}
 			</p>{/if}
-		<label>
-			<span class="font-semibold">Name</span>
-			<input
-				class="field mt-1"
-				name="name"
-				required
-				maxlength="120"
-				autocomplete="off"
-				aria-invalid={at === 'name'}
-				aria-describedby={at === 'name' ? 'fault' : undefined}
-			/>
-		</label>
-		<label>
-			<span class="font-semibold">E-mail address</span>
-			<input
-				class="field mt-1"
-				name="email"
-				type="email"
-				required
-				maxlength="254"
-				autocomplete="off"
-				aria-invalid={at === 'email'}
-				aria-describedby={at === 'email' ? 'fault' : undefined}
-			/>
-		</label>
-		<label>
-			<span class="font-semibold">Team</span> <span class="text-ink-soft">(may stay empty)</span>
-			<input class="field mt-1" name="team" maxlength="80" autocomplete="off" />
-		</label>
-		<label>
-			<span class="font-semibold">Phone</span> <span class="text-ink-soft">(may stay empty)</span>
-			<input class="field mt-1 num" name="phone" type="tel" maxlength="40" autocomplete="off" />
-		</label>
+		<TextField
+			name="name"
+			label="Name"
+			value=""
+			isRequired
+			maxlength={120}
+			fault={at === 'name' ? words : null}
+		/>
+		<TextField
+			name="email"
+			type="email"
+			label="E-mail address"
+			value=""
+			isRequired
+			maxlength={254}
+			fault={at === 'email' ? words : null}
+		/>
+		<TextField name="team" label="Team (may stay empty)" value="" maxlength={80} />
+		<TextField name="phone" type="tel" label="Phone (may stay empty)" value="" maxlength={40} />
 		<div class="flex gap-3">
-			<button class="btn btn-main">Add</button>
-			<a class="btn" href="/desk/people">Cancel</a>
+			<Button look="main">Add</Button>
+			<Button href="/desk/people">Cancel</Button>
 		</div>
 	</form>
 </main>

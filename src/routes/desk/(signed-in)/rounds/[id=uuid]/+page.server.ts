@@ -2,9 +2,9 @@ import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
 import { changeRound, dropDraft } from '$lib/server/rounds/make-round';
 import { readRound } from '$lib/server/rounds/read-rounds';
-import { figuresOfRound } from '$lib/server/rounds/round-figures';
-import { closeRound, startRound } from '$lib/server/rounds/run-round';
-import { countMatching } from '$lib/server/rounds/who-matches';
+import { figuresOfRound, figuresOfSame } from '$lib/server/rounds/round-figures';
+import { closeRound, reopenRound, startRound } from '$lib/server/rounds/run-round';
+import { whoIsIn } from '$lib/server/rounds/who-matches';
 import { nudgeSilent } from '$lib/server/rounds/nudge';
 import { readRoundForm, roundOfForm } from '$lib/server/rounds/round-form';
 import { countriesOf, teamsOf } from '$lib/server/people/list-people';
@@ -25,8 +25,9 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 			...read,
 			teams: isDraft ? await teamsOf(locals.db, actor) : [],
 			countries: isDraft ? await countriesOf(locals.db, actor) : [],
-			matches: isDraft ? await countMatching(locals.db, read.round.filter, locals.now) : 0,
+			who: isDraft ? await whoIsIn(locals.db, read.round.filter, locals.now) : null,
 			figures: isDraft ? null : await figuresOfRound(locals.db, params.id),
+			same: isDraft || !other ? null : await figuresOfSame(locals.db, params.id, other.id),
 			compared: isDraft || !other ? null : { ...other, figures: await figuresOfRound(locals.db, other.id) }
 		};
 	});
@@ -36,6 +37,8 @@ const people = Type.String({ pattern: '^[0-9]{1,7}$' });
 const readStart = formReader({ version: versionField, expected: people });
 
 const readVersion = formReader({ version: versionField });
+
+const readClose = formReader({ version: versionField, callSilent: Type.Optional(Type.Literal('yes')) });
 
 const readNudge = formReader({ expected: people, person: Type.Optional(uuid) });
 
@@ -68,10 +71,21 @@ export const actions: Actions = {
 
 	close: ({ request, locals, params }) =>
 		orFailedForm(async () => {
+			const { version, callSilent } = await readClose(request);
+			const input = { id: params.id, version: Number(version), callSilent: callSilent === 'yes' };
+			await closeRound(locals.db, signedIn(locals), input, locals.now);
+			locals.wake('due');
+			return { closed: true };
+		}),
+
+	reopen: ({ request, locals, params }) =>
+		orFailedForm(async () => {
 			const { version } = await readVersion(request);
 			const input = { id: params.id, version: Number(version) };
-			await closeRound(locals.db, signedIn(locals), input, locals.now);
-			return { closed: true };
+			await reopenRound(locals.db, signedIn(locals), input, locals.now);
+			locals.wake('round');
+			locals.wake('due');
+			return { reopened: true };
 		}),
 
 	drop: ({ locals, params }) =>

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { dayWords } from '$lib/messages/desk-dates';
 	import { invalidateAll } from '$app/navigation';
-	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
-	import FormFault from '$lib/ui/cases/FormFault.svelte';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';
 	import RoundForm from '$lib/ui/cases/RoundForm.svelte';
+	import RoundActs from '$lib/ui/rounds/RoundActs.svelte';
+	import RoundWho from '$lib/ui/rounds/RoundWho.svelte';
 	import RoundFigures from '$lib/ui/rounds/RoundFigures.svelte';
 	import RoundSilent from '$lib/ui/rounds/RoundSilent.svelte';
 	import type { RoundNews } from '$lib/server/rounds/follow-round';
@@ -12,13 +12,6 @@
 
 	let { data } = $props();
 
-	const date = new Intl.DateTimeFormat('en-GB', {
-		day: 'numeric',
-		month: 'short',
-		year: 'numeric',
-		timeZone: 'UTC'
-	});
-	const acting = new CaseForm();
 	let live = $state.raw<RoundNews | null>(null);
 	const progress = $derived((live ?? data.news).progress);
 	const { round } = $derived(data);
@@ -60,34 +53,22 @@
 		<div>
 			<h1 class="text-title">{round.name}</h1>
 			<p class="mt-1 text-ink-soft">
-				{ROUND_STATES[round.state]} · {date.format(new Date(round.startsOn))} to {date.format(
-					new Date(round.dueOn)
+				{ROUND_STATES[round.state]} · {dayWords(round.startsOn, 'medium')} to {dayWords(
+					round.dueOn,
+					'medium'
 				)}, {round.timeZone} · checklist version {round.checklistVersion}
 			</p>
 		</div>
-		<div class="flex flex-wrap gap-2">
-			{#if round.state === 'draft'}
-				<form method="POST" action="?/drop" use:enhance={acting.submit}>
-					<button class="btn" disabled={acting.isBusy}>Throw the draft away</button>
-				</form>
-				<form method="POST" action="?/start" use:enhance={acting.submit}>
-					<input type="hidden" name="version" value={round.version} />
-					<input type="hidden" name="expected" value={data.matches} />
-					<button class="btn btn-main" disabled={acting.isBusy || data.matches === 0}
-						>Send it to {data.matches === 1 ? 'one person' : `${data.matches} people`}</button
-					>
-				</form>
-			{:else if round.state !== 'closed'}
-				<form method="POST" action="?/close" use:enhance={acting.submit}>
-					<input type="hidden" name="version" value={round.version} />
-					<button class="btn" disabled={acting.isBusy}>Close the round</button>
-				</form>
-			{/if}
-		</div>
+		<RoundActs
+			state={round.state}
+			version={round.version}
+			matches={data.who?.n ?? 0}
+			silent={progress.sent ?? 0}
+		/>
 	</div>
-	<FormFault fault={acting.fault} />
 
 	{#if round.state === 'draft'}
+		{#if data.who}<RoundWho who={data.who} />{/if}
 		<RoundForm
 			{round}
 			version={round.version}
@@ -107,6 +88,7 @@
 				figures={data.figures}
 				compared={data.compared}
 				earlier={data.earlier}
+				same={data.same}
 			/>
 		</div>
 	{/if}

@@ -1,41 +1,18 @@
-import { isGraver } from '$lib/core/triage';
-import { reportsOf } from '$lib/server/cases/case-page';
-import { readCase } from '$lib/server/cases/read-case';
+import { needCase } from '$lib/server/cases/need-case';
+import { isoDay } from '$lib/server/clock';
 import { orErrorPage } from '$lib/server/http/answer-fault';
+import { openReferralOf } from '$lib/server/referrals/open-referral';
+import { letterOf } from '$lib/server/referrals/referral-letter';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';
 
-/** What a clinician needs of a case and nothing else: no messages, no notes, no household, no address. */
+/** The letter as a clinician would get it, to be looked at before, and printed for who has no account. */
 export const load: PageServerLoad = ({ locals, params }) =>
 	orErrorPage(async () => {
-		const actor = signedIn(locals);
-		const { person, answers, referrals, judgement, signs, checkIns } = await readCase(
-			locals.db,
-			actor,
-			params.id,
-			locals.now
-		);
-		const newest = answers.at(-1);
-		const open = referrals.find(({ endedAt }) => endedAt === null);
+		const writer = await needCase(locals.db, signedIn(locals), params.id);
+		const open = await openReferralOf(locals.db, params.id);
 		return {
-			name: person.name,
-			by: actor.kind === 'user' ? actor.name : '',
-			at: locals.now,
-			question: open?.question ?? '',
-			clinician: open?.clinicianName ?? '',
-			judgement: judgement && {
-				...judgement,
-				reasons: judgement.reasons.filter(({ level }) => isGraver(level, 'help'))
-			},
-			signs: [...new Set(signs.map(({ sign }) => sign))],
-			over: reportsOf({ answers, checkIns }),
-			checks: judgement?.standing ?? [],
-			corner: newest?.corner
-				? {
-						posture: newest.corner.spot.posture,
-						screen: newest.corner.spot.screen.kind,
-						hand: newest.corner.person.hand
-					}
-				: null
+			today: isoDay(locals.now, locals.config.timeZone),
+			letter: await letterOf(locals.db, params.id, open, writer)
 		};
 	});

@@ -1,0 +1,122 @@
+import { expect, test, type Page } from '@playwright/test';
+import { answeredLike, hydrated, signIn, signInAs } from './support';
+
+const lineOf = (page: Page, name: string) => page.locator('main li[id^="line-"]', { hasText: name });
+
+test('at least eleven lines are on the first screen, in parts that fold, narrowed by whose they are', async ({
+	page
+}) => {
+	await page.setViewportSize({ width: 1280, height: 800 });
+	await signIn(page);
+	const lines = page.locator('main li[id^="line-"]');
+	const bottoms = await lines.evaluateAll((all) => all.map((line) => line.getBoundingClientRect().bottom));
+	expect(bottoms.filter((bottom) => bottom <= 800).length).toBeGreaterThanOrEqual(11);
+	const overdue = page.locator('section.group', { has: page.getByRole('heading', { name: /^Overdue/ }) });
+	const before = await lines.count();
+	const inPart = await overdue.locator('li').count();
+	await overdue.getByRole('button', { name: /^Overdue/ }).click();
+	await expect(overdue.locator('li')).toHaveCount(0);
+	await expect(lines).toHaveCount(before - inPart);
+	await overdue.getByRole('button', { name: /^Overdue/ }).click();
+	await page.getByLabel('Whose').selectOption('Mine');
+	await expect(page).toHaveURL(/whose=mine/);
+	await expect(lines.first()).toContainText('with you');
+	const mine = await lines.count();
+	expect(mine).toBeLessThan(before);
+	for (const line of await lines.all()) await expect(line).toContainText('with you');
+	await page.getByRole('link', { name: 'Show all' }).click();
+	await expect(lines).toHaveCount(before);
+});
+
+test('what another coordinator does appears without losing the place, and a text that was begun is kept', async ({
+	page,
+	browser
+}) => {
+	const { link } = await answeredLike(page, 'Liv Liveman', 'Mirela Oakhanger');
+	await page.goto('/desk');
+	await hydrated(page);
+	await page.locator('main li a.who', { hasText: 'Liv Liveman' }).focus();
+	await expect(page.locator('.pane').getByRole('heading', { name: 'Liv Liveman' })).toBeVisible();
+	await page.keyboard.press('w');
+	const message = page.getByRole('textbox', { name: 'Message' });
+	await expect(message).toBeFocused();
+	await page.keyboard.press('Control+a');
+	await page.keyboard.type('A letter half written');
+	// Somebody else takes her over meanwhile.
+	const second = await (await browser.newContext()).newPage();
+	await signInAs(second, 'second');
+	await second.goto('/desk');
+	await hydrated(second);
+	await second.locator('main li a.who', { hasText: 'Liv Liveman' }).focus();
+	await expect(second.locator('.pane').getByRole('heading', { name: 'Liv Liveman' })).toBeVisible();
+	await second.keyboard.press('i');
+	await expect(lineOf(second, 'Liv Liveman')).toContainText('with you');
+	await expect(lineOf(page, 'Liv Liveman')).toContainText('with Ferelith Ashdown');
+	await expect(page.locator('main li.here')).toContainText('Liv Liveman');
+	await expect(message).toHaveValue('A letter half written');
+	// And what the person writes.
+	const employee = await (await browser.newContext()).newPage();
+	await employee.goto(`${link}/messages`);
+	await employee.getByLabel('Write to your coordinator').fill('The chair squeaks');
+	await employee.getByRole('button', { name: 'Send' }).click();
+	await expect(lineOf(page, 'Liv Liveman')).toContainText('“The chair squeaks”');
+	// Away and back: the text is there, until it is sent.
+	await page.goto('/desk/people');
+	await page.goto('/desk');
+	await hydrated(page);
+	await page.locator('main li a.who', { hasText: 'Liv Liveman' }).focus();
+	await expect(message).toHaveValue('A letter half written');
+	await message.focus();
+	await page.keyboard.press('Control+Enter');
+	await expect(page.locator('main li a.who:focus')).toHaveCount(1);
+	await page.getByLabel('Which').selectOption('Written to today');
+	await expect(lineOf(page, 'Liv Liveman')).toContainText(/Wrote \d\d:\d\d/);
+});
+
+test('what can wait is put off with a reason, stands below, and is taken back', async ({ page }) => {
+	await answeredLike(page, 'Otto Offputter', 'Mirela Oakhanger');
+	await page.goto('/desk');
+	await hydrated(page);
+	await page.locator('main li a.who', { hasText: 'Otto Offputter' }).focus();
+	await expect(page.locator('.pane').getByRole('heading', { name: 'Otto Offputter' })).toBeVisible();
+	await page.keyboard.press('l');
+	await expect(page.getByLabel('Why it can wait')).toBeFocused();
+	await page.keyboard.type('moves house next week');
+	await page.locator('#later').getByRole('button').last().click();
+	const later = page.locator('section.group', { has: page.getByRole('heading', { name: /^Later/ }) });
+	await expect(lineOf(page, 'Otto Offputter')).toHaveCount(0);
+	await later.getByRole('button', { name: /^Later/ }).click();
+	await expect(later.locator('li', { hasText: 'Otto Offputter' })).toContainText('moves house next week');
+	await page.keyboard.press('Control+z');
+	await expect(later.locator('li', { hasText: 'Otto Offputter' })).toHaveCount(0);
+	await expect(lineOf(page, 'Otto Offputter')).toHaveCount(1);
+});
+
+test('a thing is ordered on the board, and taken along as a table', async ({ page }) => {
+	await signIn(page);
+	await page.keyboard.press('5');
+	await expect(page).toHaveURL('/desk/equipment');
+	await hydrated(page);
+	const approved = page.locator('section', { has: page.getByRole('heading', { name: /^approved/ }) });
+	const row = approved.getByRole('row').nth(1);
+	const name = await row.getByRole('link').innerText();
+	await row.getByRole('button', { name: /^Ordered/ }).click();
+	await row.getByLabel('Where').fill('Fenwick Stores');
+	await row.getByLabel('Order number').fill('F-1009');
+	await row.getByLabel('What it costs').fill('much');
+	await row.getByRole('button', { name: 'Ordered', exact: true }).click();
+	await expect(row.getByRole('alert')).toContainText('Type a price such as 129 or 129.90.');
+	await expect(row.getByLabel('Order number')).toHaveValue('F-1009');
+	await row.getByLabel('What it costs').fill('44,50');
+	await row.getByRole('button', { name: 'Ordered', exact: true }).click();
+	const ordered = page.locator('section', { has: page.getByRole('heading', { name: /^ordered/ }) });
+	await expect(ordered.getByRole('row', { name: new RegExp(name) })).toContainText(
+		/Fenwick Stores, F-1009.*44\.50/
+	);
+	const table = await (await page.request.get('/desk/equipment/export')).text();
+	expect(table).toContain('F-1009');
+	await page.goto('/post');
+	await expect(
+		page.getByRole('link', { name: new RegExp(`${name}.*News of what you asked for`) })
+	).toHaveCount(1);
+});

@@ -1,0 +1,90 @@
+import { describe, expect, it } from 'vitest';
+import { Dice } from '../../../../seed/random';
+import { REASON_CODES } from '../judgement/vocabulary';
+import { isGraver, LEVELS } from '../triage';
+import { canWait, isOverdue, SHEET_GROUPS, sheetGroup, sheetOrder, type SheetCase } from './index';
+
+const TODAY = '2026-03-04';
+
+const plain: SheetCase = {
+	personId: 'a',
+	level: 'home',
+	openSince: '2026-03-01',
+	actBy: '2026-03-20',
+	followUpOn: null,
+	isReferred: false,
+	hasMessage: false,
+	reasons: ['open-plan'],
+	laterOn: null,
+	laterFor: [],
+	openW: 0
+};
+
+const days = ['2026-02-20', '2026-03-03', '2026-03-04', '2026-03-05', '2026-04-01'];
+
+function anybody(dice: Dice, i: number): SheetCase {
+	const maybe = <T>(value: T): T | null => (dice.int(0, 1) === 0 ? null : value);
+	const day = () => days[dice.int(0, days.length - 1)] ?? TODAY;
+	const codes = REASON_CODES.filter(() => dice.int(0, 4) === 0);
+	return {
+		personId: String(i),
+		level: LEVELS[dice.int(0, LEVELS.length - 1)] ?? 'home',
+		openSince: maybe(day()),
+		actBy: maybe(day()),
+		followUpOn: maybe(day()),
+		isReferred: dice.int(0, 2) === 0,
+		hasMessage: dice.int(0, 3) === 0,
+		reasons: codes,
+		laterOn: maybe(day()),
+		laterFor: dice.int(0, 1) === 0 ? codes : codes.slice(1),
+		openW: dice.int(0, 50)
+	};
+}
+
+describe('where a case stands on the day sheet', () => {
+	it('is by level where nothing else is so', () => {
+		for (const level of LEVELS) expect(sheetGroup({ ...plain, level }, TODAY)).toBe(level);
+	});
+
+	it('is above the usual where a day is past, and apart where a clinician has it', () => {
+		expect(sheetGroup({ ...plain, actBy: '2026-03-03' }, TODAY)).toBe('overdue');
+		expect(sheetGroup({ ...plain, openSince: null, followUpOn: '2026-02-20' }, TODAY)).toBe('overdue');
+		expect(sheetGroup({ ...plain, openSince: null, followUpOn: TODAY }, TODAY)).toBe('look');
+		expect(sheetGroup({ ...plain, level: 'clinician', isReferred: true }, TODAY)).toBe('referred');
+		// What they write since is read whoever else has it.
+		expect(sheetGroup({ ...plain, level: 'clinician', isReferred: true, hasMessage: true }, TODAY)).toBe(
+			'clinician'
+		);
+	});
+
+	it('is later until its day, and only while nothing is new', () => {
+		const later = { ...plain, laterOn: '2026-03-10', laterFor: ['open-plan'] as const };
+		expect(sheetGroup(later, TODAY)).toBe('later');
+		expect(sheetGroup(later, '2026-03-10')).toBe('home');
+		expect(sheetGroup({ ...later, reasons: ['open-plan', 'request'], level: 'help' }, TODAY)).toBe('help');
+		expect(sheetGroup({ ...later, hasMessage: true }, TODAY)).toBe('home');
+		expect(sheetGroup({ ...later, level: 'clinician' }, TODAY)).toBe('clinician');
+	});
+
+	it('never hides an emergency, a sign or a message, whatever was put off: 2,000 cases', () => {
+		const dice = new Dice(5);
+		for (let i = 0; i < 2000; i += 1) {
+			const one = anybody(dice, i);
+			const group = sheetGroup(one, TODAY);
+			if (one.openSince !== null && one.level === 'now') expect(group).toBe('now');
+			if (isGraver(one.level, 'soon') || one.hasMessage) expect(group).not.toBe('later');
+			if (one.hasMessage) expect(group).not.toBe('referred');
+			if (group === 'overdue') expect(isOverdue(one, TODAY)).toBe(true);
+			if (group === 'later') expect(canWait(one)).toBe(true);
+		}
+	});
+
+	it('gives one order, however the cases come', () => {
+		const dice = new Dice(7);
+		const all = Array.from({ length: 300 }, (_, i) => anybody(dice, i));
+		const ordered = [...all].sort(sheetOrder(TODAY));
+		expect([...all].reverse().sort(sheetOrder(TODAY))).toEqual(ordered);
+		const ranks = ordered.map((one) => SHEET_GROUPS.indexOf(sheetGroup(one, TODAY)));
+		expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
+	});
+});

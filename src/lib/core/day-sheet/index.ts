@@ -1,0 +1,82 @@
+import type { ReasonCode } from '../judgement/vocabulary';
+import { isGraver, type Level } from '../triage';
+
+/** Parts of the day sheet, in the order in which they are worked off. */
+export const SHEET_GROUPS = [
+	'now',
+	'clinician',
+	'overdue',
+	'soon',
+	'look',
+	'help',
+	'home',
+	'referred',
+	'settled',
+	'later'
+] as const;
+
+/** One of {@link SHEET_GROUPS}. */
+export type SheetGroup = (typeof SHEET_GROUPS)[number];
+
+/** What decides where a case stands on the day sheet; days are ISO dates. */
+export interface SheetCase {
+	readonly level: Level;
+	/** Since when something waits; null where only a follow-up is due. */
+	readonly openSince: string | null;
+	readonly actBy: string | null;
+	readonly followUpOn: string | null;
+	/** Whether a clinician has been asked and has not answered yet. */
+	readonly isReferred: boolean;
+	/** Whether the person wrote something that nobody has read. */
+	readonly hasMessage: boolean;
+	/** Rules that give the case its place now. */
+	readonly reasons: readonly ReasonCode[];
+	/** Until when it was put off, and the rules that had given it its place then. */
+	readonly laterOn: string | null;
+	readonly laterFor: readonly ReasonCode[];
+	/** What stays open, for the order within a day. */
+	readonly openW: number;
+	readonly personId: string;
+}
+
+/** Whether the day by which somebody should have acted is past. */
+export const isOverdue = (
+	{ openSince, actBy, followUpOn }: Pick<SheetCase, 'openSince' | 'actBy' | 'followUpOn'>,
+	today: string
+) => (openSince !== null && actBy !== null && actBy < today) || (followUpOn !== null && followUpOn < today);
+
+/** Whether a case may be put off: nothing that wants an outcome or has to be read first. */
+export const canWait = ({ level, hasMessage }: Pick<SheetCase, 'level' | 'hasMessage'>) =>
+	!isGraver(level, 'soon') && !hasMessage;
+
+/** Whether a case that was put off still is: not past its day, and with nothing new to it. */
+const isPutOff = (of: SheetCase, today: string) =>
+	of.laterOn !== null &&
+	of.laterOn > today &&
+	canWait(of) &&
+	of.reasons.every((code) => of.laterFor.includes(code));
+
+/**
+ * Where a case stands on the day sheet. An emergency is never moved away from the top; what a clinician has been asked stands apart unless the
+ * person has written since.
+ */
+export function sheetGroup(of: SheetCase, today: string): SheetGroup {
+	if (of.openSince !== null && of.level === 'now') return 'now';
+	if (isPutOff(of, today)) return 'later';
+	if (of.isReferred && !of.hasMessage) return 'referred';
+	if (of.openSince !== null && of.level === 'clinician') return 'clinician';
+	if (isOverdue(of, today)) return 'overdue';
+	return of.openSince === null ? 'look' : of.level;
+}
+
+/** The order of the day: by group, then the day it is due by, then how much is open. Ids decide the rest. */
+export function sheetOrder(today: string): (a: SheetCase, b: SheetCase) => number {
+	const rank = (of: SheetCase) => SHEET_GROUPS.indexOf(sheetGroup(of, today));
+	const day = (of: SheetCase) =>
+		[of.openSince ? of.actBy : null, of.followUpOn].filter((one) => one !== null).sort()[0] ?? '9999';
+	return (a, b) =>
+		rank(a) - rank(b) ||
+		(day(a) < day(b) ? -1 : day(a) > day(b) ? 1 : 0) ||
+		b.openW - a.openW ||
+		(a.personId < b.personId ? -1 : 1);
+}

@@ -1,0 +1,5 @@
+/** How a person agreed that a clinician is told of them. Common practice: nothing is passed on before they have. */
+export const CONSENT_WAYS = ['spoken', 'written'] as const;
+
+/** One of {@link CONSENT_WAYS}. */
+export type ConsentWay = (typeof CONSENT_WAYS)[number];

@@ -1,0 +1,2 @@
+export { CONSENT_WAYS, type ConsentWay } from './consent';
+export type { ReferralLetter } from './letter';

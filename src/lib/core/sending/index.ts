@@ -1,0 +1,26 @@
+/**
+ * Why somebody is left out when many are sent a self-assessment at once, in the order in which it is said: their letters come back, something
+ * grave is open, a clinician has the case, they are in the midst of answering, they have just answered, or they answered within the days that
+ * the round leaves out. Each can still be sent one from their own case.
+ */
+export const LEFT_OUT = ['bounced', 'grave', 'referred', 'begun', 'fresh', 'answered'] as const;
+
+/** One of {@link LEFT_OUT}. */
+export type LeftOut = (typeof LEFT_OUT)[number];
+
+/** Answers younger than so many days are not asked for again by a send to many. Ours. */
+export const FRESH_DAYS = 14;
+
+/** Who is left out, counted, with some of them by name. */
+export interface LeftOutGroup {
+	readonly why: LeftOut;
+	readonly n: number;
+	readonly names: readonly string[];
+}
+
+const FIELD = /\{[^{}\n]*\}/g;
+
+/** Fields of a letter that are none: they would go out as they were typed. @param known the fields that are filled in, with their braces */
+export function unknownFields(text: string, known: readonly string[]): string[] {
+	return [...new Set(text.match(FIELD) ?? [])].filter((field) => !known.includes(field));
+}

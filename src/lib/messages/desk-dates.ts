@@ -1,0 +1,39 @@
+import { USUAL_DATE_LOCALE } from './index';
+
+/** How a day is written: as the title of today, with its weekday, in full, with its year, or in the least room. */
+export type DayStyle = 'today' | 'weekday' | 'long' | 'medium' | 'short' | 'month';
+
+const FORMATS: Readonly<Record<DayStyle, Intl.DateTimeFormatOptions>> = {
+	today: { weekday: 'long', day: 'numeric', month: 'long' },
+	weekday: { weekday: 'short', day: 'numeric', month: 'short' },
+	long: { day: 'numeric', month: 'long', year: 'numeric' },
+	medium: { day: 'numeric', month: 'short', year: 'numeric' },
+	short: { day: 'numeric', month: 'short' },
+	month: { month: 'short', year: 'numeric' }
+};
+
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+function formatOf(key: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+	const known = formats.get(key) ?? new Intl.DateTimeFormat(USUAL_DATE_LOCALE, options);
+	formats.set(key, known);
+	return known;
+}
+
+/** A day as the desk writes it: the one place that does. @param day ISO, or a moment whose day in UTC is meant */
+export function dayWords(day: string | Date, style: DayStyle = 'long'): string {
+	const at = typeof day === 'string' ? new Date(`${day.slice(0, 10)}T00:00:00Z`) : day;
+	return formatOf(style, { ...FORMATS[style], timeZone: 'UTC' }).format(at);
+}
+
+/** A moment with its day and time, as the reader's clock has it. @param timeZone IANA name */
+export function momentWords(at: Date | string, timeZone: string): string {
+	return formatOf(`moment ${timeZone}`, { dateStyle: 'medium', timeStyle: 'short', timeZone }).format(
+		new Date(at)
+	);
+}
+
+/** The time alone. @param timeZone IANA name */
+export function timeWords(at: Date | string, timeZone: string): string {
+	return formatOf(`time ${timeZone}`, { hour: '2-digit', minute: '2-digit', timeZone }).format(new Date(at));
+}

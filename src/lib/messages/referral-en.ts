@@ -1,0 +1,50 @@
+import type { CheckId, CheckResult } from '$lib/core/checks';
+import type { Corner, SeatKind } from '$lib/core/corner';
+import type { RegionReport } from '$lib/core/discomfort';
+import type { ConsentWay } from '$lib/core/referral';
+
+type Posture = Corner['spot']['posture'];
+
+/** How the person agreed, as the letter says it. */
+export const consentEn: Readonly<Record<ConsentWay, string>> = {
+	spoken: 'agreed to this referral in a talk',
+	written: 'agreed to this referral in writing'
+};
+
+/** What a misfit does to the posture, in a clinician's words. Common practice. */
+const LOADS: Readonly<Record<CheckId, Readonly<Record<'low' | 'high', string>>>> = {
+	knee: {
+		low: 'hips and knees flexed beyond a right angle',
+		high: 'feet not carried, pressure under the thighs'
+	},
+	elbow: {
+		low: 'shoulders raised or wrists extended while typing',
+		high: 'trunk and neck flexed to reach the keys'
+	},
+	eye: { low: 'neck flexed to look at the screen', high: 'neck extended to look at the screen' },
+	thigh: { low: 'no room to move the thighs', high: 'no load' }
+};
+
+/** What a check that is off means for the posture; empty where it fits or is not sure. */
+export function loadEn({ id, value, low, verdict }: CheckResult): string {
+	return verdict === 'off' ? LOADS[id][value < low ? 'low' : 'high'] : '';
+}
+
+/** How somebody works, as it stands in a sentence. */
+export const postureEn: Readonly<Record<Posture, string>> = { sitting: 'sitting', standing: 'standing' };
+
+/** What carries them. */
+export const seatEn: Readonly<Record<SeatKind, string>> = {
+	chair: 'on a chair',
+	stool: 'on a stool',
+	ball: 'on an exercise ball',
+	wheelchair: 'in a wheelchair',
+	sofa: 'on a sofa',
+	bed: 'on a bed'
+};
+
+/** The same place and side in two reports. */
+export const isSamePlace = (
+	a: Pick<RegionReport, 'region' | 'side'>,
+	b: Pick<RegionReport, 'region' | 'side'>
+) => a.region === b.region && a.side === b.side;

@@ -1,0 +1,121 @@
+import { desc, eq } from 'drizzle-orm';
+import { groupOfAct, inOrder, type TimelineEntry } from '../../core/timeline';
+import { schema, type Db } from '../db/client';
+import { reportsOf } from './reports-of';
+import type { Case } from './read-case';
+
+const { letters } = schema;
+
+/** Letters that are shown: the newest of them. */
+const MOST_LETTERS = 100;
+
+/** The letters to a person, with where each stands, newest first; served by letters_person_idx. */
+export function lettersOf(db: Db, personId: string) {
+	return db
+		.select({
+			id: letters.id,
+			at: letters.writtenAt,
+			subject: letters.subject,
+			state: letters.state,
+			fault: letters.fault
+		})
+		.from(letters)
+		.where(eq(letters.personId, personId))
+		.orderBy(desc(letters.writtenAt))
+		.limit(MOST_LETTERS);
+}
+
+type Read = Pick<
+	Case,
+	'log' | 'messages' | 'notes' | 'contacts' | 'referrals' | 'answers' | 'checkIns' | 'judged'
+>;
+
+const entry = (
+	id: string,
+	at: Date,
+	group: TimelineEntry['group'],
+	by: string | null,
+	event: TimelineEntry['event'],
+	isPerson = false
+): TimelineEntry => ({ id, at, group, by, isPerson, event });
+
+function acts({ log }: Read): TimelineEntry[] {
+	return log.flatMap(({ at, act, actorKind, userName, detail }, i) => {
+		const group = groupOfAct(act);
+		return group
+			? [entry(`act-${i}`, at, group, userName, { kind: 'act', act, detail }, actorKind === 'person')]
+			: [];
+	});
+}
+
+function words({ messages, notes, contacts }: Read): TimelineEntry[] {
+	return [
+		...messages.map(({ id, at, text, isFromPerson, authorName }) =>
+			entry(id, at, 'messages', authorName, { kind: 'message', text }, isFromPerson)
+		),
+		...notes.map(({ id, at, text, authorName }) =>
+			entry(id, at, 'notes', authorName, { kind: 'note', text })
+		),
+		...contacts.map(({ id, at, authorName, ...contact }) =>
+			entry(id, at, 'calls', authorName, { kind: 'contact', contact })
+		)
+	];
+}
+
+function withClinician({ referrals }: Read): TimelineEntry[] {
+	return referrals.flatMap(({ id, at, question, clinicianName: to, endedAt, outcome, lines }) => [
+		entry(`asked-${id}`, at, 'clinician', null, { kind: 'referral', event: 'asked', to, text: question }),
+		...lines.map((line) =>
+			entry(line.id, line.at, 'clinician', line.authorName, {
+				kind: 'referral',
+				event: 'written',
+				to,
+				text: line.text
+			})
+		),
+		...(endedAt
+			? [
+					entry(`ended-${id}`, endedAt, 'clinician', null, {
+						kind: 'referral',
+						event: 'ended',
+						to,
+						text: lines.some(({ text }) => text === outcome) ? '' : outcome
+					})
+				]
+			: [])
+	]);
+}
+
+/** Where the level changed, with the reasons of the newer judgement. */
+function levels({ judged }: Read): TimelineEntry[] {
+	return judged.flatMap(({ id, at, level, document }, i) => {
+		const before = judged[i - 1]?.level ?? null;
+		const { reasons, evidence, unclosable } = document;
+		return before === level
+			? []
+			: [
+					entry(`level-${id}`, at, 'desk', null, {
+						kind: 'level',
+						level,
+						before,
+						grounds: { reasons, evidence, unclosable }
+					})
+				];
+	});
+}
+
+/** Everything that was said and done about a person, the newest first. */
+export function timelineOf(read: Read, posted: Awaited<ReturnType<typeof lettersOf>>): TimelineEntry[] {
+	return inOrder([
+		...words(read),
+		...withClinician(read),
+		...levels(read),
+		...reportsOf(read).map(({ at, discomfort }, i) =>
+			entry(`report-${i}`, at, 'answers', null, { kind: 'discomfort', discomfort }, true)
+		),
+		...posted.map(({ id, at, subject, state, fault }) =>
+			entry(id, at, 'letters', null, { kind: 'letter', subject, state, fault })
+		),
+		...acts(read)
+	]);
+}

@@ -1,0 +1,48 @@
+import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
+import type { AskedThing } from '../../core/equipment';
+import { needCoordinator, type Actor } from '../actor';
+import { deskAct, type ActInput } from '../acts/desk-act';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+
+const { assessments, equipmentRequests } = schema;
+
+/** Asks for a thing in a person's place, as after a call; it stands on the board like what they ask for themselves. */
+export async function askFor(
+	db: Db,
+	actor: Actor,
+	{ thing, ...act }: ActInput & { readonly thing: AskedThing },
+	now: Date
+): Promise<void> {
+	needCoordinator(actor);
+	const { personId } = act;
+	await deskAct(db, actor, { ...act, kind: 'equipment-decided' }, now, async ({ tx, rows, actId }) => {
+		const [answered] = await tx
+			.select({ id: assessments.id })
+			.from(assessments)
+			.where(
+				and(eq(assessments.personId, personId), isNull(assessments.spotOf), isNotNull(assessments.answeredAt))
+			)
+			.orderBy(desc(assessments.sentAt))
+			.limit(1);
+		if (!answered)
+			throw new Fault(
+				'conflict',
+				'Nothing is known of their corner yet: what is right for it can’t be said.'
+			);
+		const known = await tx.$count(
+			equipmentRequests,
+			and(eq(equipmentRequests.assessmentId, answered.id), eq(equipmentRequests.purchase, thing))
+		);
+		if (known > 0) throw new Fault('conflict', 'This was asked for already. It stands in the list.');
+		await rows.insert(equipmentRequests, {
+			id: actId,
+			assessmentId: answered.id,
+			purchase: thing,
+			askedAt: now
+		});
+		const detail = { purchase: thing };
+		await writeAuditLine(tx, actor, { at: now, act: 'equipment-asked', personId, detail });
+	});
+}

@@ -1,0 +1,137 @@
+import { and, desc, eq } from 'drizzle-orm';
+import { addWorkingDays } from '../../core/calendar';
+import { canBeLent, NEXT_STATES, type RequestState } from '../../core/equipment';
+import { equipmentLetter } from '../../messages/letters';
+import { needCoordinator, type Actor } from '../actor';
+import { deskAct, type ActTools } from '../acts/desk-act';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+import { writeByLink } from '../post/write-by-link';
+import { centsOf } from '../workforce/prices';
+import { moveStore } from './store';
+import { putLook } from '../follow-ups/put-look';
+
+const { assessments, equipmentRequests } = schema;
+
+/** Working days after a thing has arrived until the corner is looked at again: time to set it up. Ours. */
+const DAYS_TO_SET_UP = 5;
+
+const CHANGED =
+	'Somebody else decided on this meanwhile. What they decided is shown; change it if yours still stands.';
+
+/** A decision on a request, as its page asked for it. */
+export interface Decision {
+	readonly requestId: string;
+	readonly to: RequestState;
+	/** Why it is declined. */
+	readonly reason: string;
+	/** Where it is ordered and under which number, and what it costs as it was typed. */
+	readonly order?: {
+		readonly supplier: string;
+		readonly number: string;
+		readonly cost: string;
+		readonly currency: string;
+	};
+	/** Sent out of the store: until which ISO day it is lent, empty where it stays; left out for one that was ordered. */
+	readonly lent?: { readonly backBy: string };
+	readonly version: number;
+	readonly key: string;
+}
+
+/**
+ * Moves a request on: approved, declined with a reason, ordered, sent, arrived, given back. The person gets a letter that there is news, without a
+ * word of what it is. When a thing has arrived, a look at the corner with
+ * it is set for a working week later, unless one is due sooner.
+ */
+export async function decideEquipment(db: Db, actor: Actor, input: Decision, now: Date): Promise<void> {
+	needCoordinator(actor);
+	await inTransaction(db, async (tx) => {
+		const [whose] = await tx
+			.select({ personId: assessments.personId })
+			.from(equipmentRequests)
+			.innerJoin(assessments, eq(assessments.id, equipmentRequests.assessmentId))
+			.where(eq(equipmentRequests.id, input.requestId));
+		if (!whose) throw new Fault('not-found', 'This request is not there any more.');
+		const act = {
+			key: input.key,
+			personId: whose.personId,
+			version: null,
+			kind: 'equipment-decided' as const
+		};
+		await deskAct(tx, actor, act, now, (tools) => decideWithin(tools, actor, input, now));
+	});
+}
+
+function orderOf({ supplier, number, cost, currency }: NonNullable<Decision['order']>) {
+	const costCents = centsOf(cost);
+	return {
+		supplier: supplier.trim(),
+		orderNumber: number.trim(),
+		costCents,
+		currency: costCents === null ? '' : currency
+	};
+}
+
+async function decideWithin(
+	{ tx, rows, person }: ActTools,
+	actor: Actor,
+	input: Decision,
+	now: Date
+): Promise<void> {
+	const [request] = await tx
+		.select()
+		.from(equipmentRequests)
+		.where(eq(equipmentRequests.id, input.requestId));
+	if (!request) throw new Fault('not-found', 'This request is not there any more.');
+	if (request.version !== input.version || !NEXT_STATES[request.state].includes(input.to))
+		throw new Fault('conflict', CHANGED);
+	if (input.lent && !(input.to === 'sent' && canBeLent(request.state)))
+		throw new Fault('conflict', 'One is ordered already: it comes from there, and not out of the store.');
+	const reason = input.reason.trim();
+	if (input.to === 'declined' && reason === '')
+		throw new Fault('invalid', 'Say why it is declined: the person reads it.', '/reason');
+	await rows.update(
+		equipmentRequests,
+		{
+			state: input.to,
+			reason: input.to === 'declined' ? reason : '',
+			...(input.order ? orderOf(input.order) : {}),
+			...(input.lent ? { fromStore: true, backBy: input.lent.backBy || null } : {}),
+			changedAt: now,
+			version: request.version + 1
+		},
+		eq(equipmentRequests.id, request.id)
+	);
+	if (input.lent) await moveStore(tx, rows, request.purchase, -1);
+	// What comes back is there to be lent again, wherever it came from.
+	if (input.to === 'returned') await moveStore(tx, rows, request.purchase, 1);
+	if (input.to === 'arrived') {
+		const { dayOf, calendar } = person.place;
+		const due = addWorkingDays(dayOf(now), DAYS_TO_SET_UP, calendar);
+		const look = { personId: person.id, due, reason: 'Equipment has arrived: look at the corner again' };
+		await putLook(rows, tx, look, now);
+	}
+	await writeByLink(tx, person, { page: '/messages', ...equipmentLetter({ name: person.name }) }, now);
+	const detail = { purchase: request.purchase, to: input.to };
+	await writeAuditLine(tx, actor, { at: now, act: 'equipment-decided', personId: person.id, detail });
+}
+
+/** What a person has asked for, with where it stands; newest first. */
+export function equipmentOf(db: Db, personId: string) {
+	return db
+		.select({
+			id: equipmentRequests.id,
+			purchase: equipmentRequests.purchase,
+			state: equipmentRequests.state,
+			reason: equipmentRequests.reason,
+			askedAt: equipmentRequests.askedAt,
+			changedAt: equipmentRequests.changedAt,
+			version: equipmentRequests.version
+		})
+		.from(equipmentRequests)
+		.innerJoin(assessments, eq(assessments.id, equipmentRequests.assessmentId))
+		.where(and(eq(assessments.personId, personId)))
+		.orderBy(desc(equipmentRequests.askedAt));
+}

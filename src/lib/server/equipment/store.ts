@@ -1,0 +1,62 @@
+import { asc, eq, sql } from 'drizzle-orm';
+import type { AskedThing } from '../../core/equipment';
+import { needCoordinator, type Actor } from '../actor';
+import type { ChangedRows } from '../acts/changed-rows';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+
+const { equipmentStore } = schema;
+
+/** What lies in the store; a dozen rows at most. */
+export function readStore(db: Db) {
+	return db
+		.select({ thing: equipmentStore.thing, onHand: equipmentStore.onHand, version: equipmentStore.version })
+		.from(equipmentStore)
+		.orderBy(asc(equipmentStore.thing));
+}
+
+/** Says how many of a thing lie in the store, as they were counted. @param version what was seen; 0 where none was counted yet */
+export async function countStore(
+	db: Db,
+	actor: Actor,
+	{ thing, onHand, version }: { thing: AskedThing; onHand: number; version: number },
+	now: Date
+): Promise<void> {
+	needCoordinator(actor);
+	await inTransaction(db, async (tx) => {
+		const [known] = await tx
+			.select()
+			.from(equipmentStore)
+			.where(eq(equipmentStore.thing, thing))
+			.for('update');
+		if ((known?.version ?? 0) !== version)
+			throw new Fault(
+				'conflict',
+				'Somebody else counted or took one meanwhile. What there is now is shown; count again if yours is still right.'
+			);
+		await tx
+			.insert(equipmentStore)
+			.values({ thing, onHand })
+			.onConflictDoUpdate({
+				target: equipmentStore.thing,
+				set: { onHand, version: sql`${equipmentStore.version} + 1` }
+			});
+		await writeAuditLine(tx, actor, { at: now, act: 'store-counted', detail: { thing, onHand } });
+	});
+}
+
+/** Takes one out of the store, or puts one back, within the act that does so. */
+export async function moveStore(tx: Db, rows: ChangedRows, thing: AskedThing, by: 1 | -1): Promise<void> {
+	const [known] = await tx.select().from(equipmentStore).where(eq(equipmentStore.thing, thing)).for('update');
+	if (by < 0 && (known?.onHand ?? 0) === 0)
+		throw new Fault('conflict', 'None of these lies in the store any more. Order one, or count again.');
+	if (known)
+		await rows.update(
+			equipmentStore,
+			{ onHand: known.onHand + by, version: known.version + 1 },
+			eq(equipmentStore.id, known.id)
+		);
+	else await tx.insert(equipmentStore).values({ thing, onHand: 1 });
+}

@@ -1,0 +1,9 @@
+/** A whole table as a file to be kept. @param name of the file */
+export function csvResponse(name: string, table: string): Response {
+	return new Response(table, {
+		headers: {
+			'content-type': 'text/csv; charset=utf-8',
+			'content-disposition': `attachment; filename="${name}"`
+		}
+	});
+}

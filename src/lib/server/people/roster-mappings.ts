@@ -1,0 +1,36 @@
+import { desc, eq } from 'drizzle-orm';
+import type { ColumnMap } from '../../core/exchange';
+import { needCoordinator, type Actor } from '../actor';
+import { schema, type Db } from '../db/client';
+
+const { rosterMappings } = schema;
+
+/** Kinds of files that are remembered for a user: the newest. */
+const MOST_KEPT = 20;
+
+/** Which column was which in the files that a user took in, by their headings. */
+export async function rosterMappingsOf(db: Db, actor: Actor) {
+	const { id } = needCoordinator(actor);
+	return db
+		.select({ headings: rosterMappings.headings, columns: rosterMappings.columns })
+		.from(rosterMappings)
+		.where(eq(rosterMappings.userId, id))
+		.orderBy(desc(rosterMappings.at))
+		.limit(MOST_KEPT);
+}
+
+/** Remembers a mapping with the act that used it. */
+export async function keepRosterMapping(
+	tx: Db,
+	userId: string,
+	{ headings, columns }: { readonly headings: string; readonly columns: ColumnMap },
+	now: Date
+): Promise<void> {
+	await tx
+		.insert(rosterMappings)
+		.values({ userId, headings, columns, at: now })
+		.onConflictDoUpdate({
+			target: [rosterMappings.userId, rosterMappings.headings],
+			set: { columns, at: now }
+		});
+}

@@ -1,0 +1,106 @@
+import { and, eq, inArray, isNull } from 'drizzle-orm';
+import type { Actor } from '../actor';
+import { deskAct } from '../acts/desk-act';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+import { needReferral } from './need-referral';
+import { clinicians } from './refer';
+import { tellClinician } from './tell-clinician';
+
+const { referralLines, referrals } = schema;
+
+const ENDED = 'This referral has ended meanwhile. What came of it is shown.';
+
+/** What somebody writes about a referral. The key is made by the page: sent twice, it is once. */
+export interface ReferralWords {
+	readonly key: string;
+	readonly referralId: string;
+	readonly text: string;
+}
+
+/** The condition that picks what a clinician wrote about a person and nobody has read; by referral_lines_unread_idx. */
+export function unreadOf(tx: Db, personId: string) {
+	const mine = tx.select({ id: referrals.id }).from(referrals).where(eq(referrals.personId, personId));
+	return and(
+		inArray(referralLines.referralId, mine),
+		eq(referralLines.fromClinician, true),
+		isNull(referralLines.readAt)
+	);
+}
+
+/**
+ * Asks back, or answers what was asked back. What the clinician writes stands on the day sheet until a coordinator has read it; what a
+ * coordinator writes brings the clinician a letter.
+ */
+export async function writeOnReferral(
+	db: Db,
+	actor: Actor,
+	{ key, referralId, text: typed }: ReferralWords,
+	now: Date
+): Promise<void> {
+	const text = typed.trim();
+	if (text === '') throw new Fault('invalid', 'Write a few words first.', '/text');
+	await inTransaction(db, async (tx) => {
+		const { referral, userId, isClinician } = await needReferral(tx, actor, referralId);
+		const { personId, clinicianId } = referral;
+		const act = { key, personId, version: null, kind: 'referral-written' as const, isFinal: true };
+		await deskAct(tx, actor, act, now, async ({ rows }) => {
+			if (referral.endedAt) throw new Fault('conflict', ENDED);
+			await tx.insert(referralLines).values({
+				id: key,
+				referralId,
+				at: now,
+				authorId: userId,
+				fromClinician: isClinician,
+				text
+			});
+			if (!isClinician) {
+				await rows.update(referralLines, { readAt: now }, unreadOf(tx, personId));
+				const asked = (await clinicians(tx)).find(({ id }) => id === clinicianId);
+				if (asked) await tellClinician(tx, asked, referralId, 'answered', now);
+			}
+			await writeAuditLine(tx, actor, { at: now, act: 'referral-written', personId });
+		});
+	});
+}
+
+/**
+ * Ends a referral with what came of it. The clinician's answer stands on the day sheet until a coordinator has read it; from then on they see the
+ * case no more. A coordinator ends one whose answer came by letter or call.
+ */
+export async function endReferral(
+	db: Db,
+	actor: Actor,
+	{ key, referralId, text }: ReferralWords,
+	now: Date
+): Promise<void> {
+	const outcome = text.trim();
+	await inTransaction(db, async (tx) => {
+		const { referral, userId, isClinician } = await needReferral(tx, actor, referralId);
+		if (outcome === '')
+			throw new Fault(
+				'invalid',
+				isClinician ? 'Write your answer first.' : 'Write what came of it.',
+				'/text'
+			);
+		const { personId } = referral;
+		const act = { key, personId, version: null, kind: 'referral-ended' as const, isFinal: isClinician };
+		await deskAct(tx, actor, act, now, async ({ rows }) => {
+			if (referral.endedAt) throw new Fault('conflict', ENDED);
+			await rows.update(referrals, { endedAt: now, outcome }, eq(referrals.id, referralId));
+			if (isClinician)
+				await tx.insert(referralLines).values({
+					id: key,
+					referralId,
+					at: now,
+					authorId: userId,
+					fromClinician: true,
+					text: outcome
+				});
+			else await rows.update(referralLines, { readAt: now }, unreadOf(tx, personId));
+			await writeAuditLine(tx, actor, { at: now, act: 'referral-ended', personId });
+		});
+	});
+}

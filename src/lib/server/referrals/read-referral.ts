@@ -1,0 +1,65 @@
+import { and, asc, eq, isNull } from 'drizzle-orm';
+import type { Actor } from '../actor';
+import { noteReading } from '../audit/note-reading';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import { needReferral } from './need-referral';
+import { letterOf } from './referral-letter';
+import { linesOf } from './refer';
+
+const { people, referrals, users } = schema;
+
+/** A referral as its clinician sees it: the letter and what was written about it. That it was looked at is on record, once an hour for each reader. */
+export async function readReferral(db: Db, actor: Actor, referralId: string, now: Date) {
+	const { referral, userId, isClinician } = await needReferral(db, actor, referralId);
+	const [letter, lines] = await Promise.all([
+		letterOf(db, referral.personId, referral, { id: userId }),
+		linesOf(db, [referralId])
+	]);
+	await noteReading(db, actor, userId, referral.personId, now);
+	return {
+		id: referralId,
+		isClinician,
+		endedAt: referral.endedAt,
+		outcome: referral.outcome,
+		...(isClinician ? {} : { personId: referral.personId }),
+		letter,
+		lines: lines.map(({ id, at, text, isFromClinician, authorName }) => ({
+			id,
+			at,
+			text,
+			isFromClinician,
+			authorName
+		}))
+	};
+}
+
+/** What waits for a clinician: their open referrals, those first whose answer is wanted soonest; served by referrals_clinician_idx. */
+export async function referralsFor(db: Db, actor: Actor) {
+	if (actor.kind !== 'user' || actor.role !== 'clinician')
+		throw new Fault('not-allowed', 'Referrals are shown to the clinician who was asked.');
+	const found = await db
+		.select({
+			id: referrals.id,
+			at: referrals.at,
+			answerBy: referrals.answerBy,
+			question: referrals.question,
+			name: people.name,
+			team: people.team,
+			byName: users.name
+		})
+		.from(referrals)
+		.innerJoin(people, eq(people.id, referrals.personId))
+		.leftJoin(users, eq(users.id, referrals.byId))
+		.where(and(eq(referrals.clinicianId, actor.id), isNull(referrals.endedAt)))
+		.orderBy(asc(referrals.answerBy), asc(referrals.at))
+		.limit(200);
+	const lines = await linesOf(
+		db,
+		found.map(({ id }) => id)
+	);
+	return found.map((one) => {
+		const last = lines.findLast(({ referralId }) => referralId === one.id);
+		return { ...one, last: last ? { at: last.at, isMine: last.isFromClinician } : null };
+	});
+}

@@ -1,0 +1,124 @@
+import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
+import type { ConsentWay } from '../../core/referral';
+import { needCoordinator, type Actor } from '../actor';
+import { deskAct, type ActInput } from '../acts/desk-act';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import { openReferralOf } from './open-referral';
+import { tellClinician } from './tell-clinician';
+
+const { referralLines, referrals, users } = schema;
+
+/** Clinicians who can be asked by their account. */
+export function clinicians(db: Db) {
+	return db
+		.select({ id: users.id, name: users.name, email: users.email })
+		.from(users)
+		.where(and(eq(users.role, 'clinician'), isNull(users.closedAt)))
+		.orderBy(asc(users.name));
+}
+
+/** Whom a coordinator asks what, and how the person agreed to it. */
+export interface NewReferral extends ActInput {
+	/** An account; empty where a letter is printed for somebody without one. */
+	readonly clinicianId: string;
+	/** Whom a printed letter is for. */
+	readonly toName: string;
+	readonly question: string;
+	/** Null where nobody said: refused. */
+	readonly consentHow: ConsentWay | null;
+	/** ISO day; empty for none. */
+	readonly answerBy: string;
+}
+
+/**
+ * Asks a clinician to look at a case: from now until it is ended they see what was referred, and nothing else of anybody. They get a letter that
+ * names nobody. Two who refer at once are both seen: the second is shown, and nothing is replaced.
+ */
+export async function referCase(db: Db, actor: Actor, input: NewReferral, now: Date): Promise<void> {
+	const by = needCoordinator(actor);
+	const { personId, clinicianId, consentHow } = input;
+	const question = input.question.trim();
+	const toName = clinicianId === '' ? input.toName.trim() : '';
+	if (question === '') throw new Fault('invalid', 'Write what you ask the clinician.', '/question');
+	if (consentHow === null)
+		throw new Fault(
+			'invalid',
+			'Ask them first, then say how they agreed: nothing is passed on before.',
+			'/consentHow'
+		);
+	if (clinicianId === '' && toName === '')
+		throw new Fault('invalid', 'Choose a clinician, or write whom the printed letter is for.', '/toName');
+	const act = { ...input, kind: 'referred' as const, isFinal: clinicianId !== '' };
+	await deskAct(db, actor, act, now, async ({ tx, rows, actId }) => {
+		const asked = (await clinicians(tx)).find(({ id }) => id === clinicianId) ?? null;
+		if (clinicianId !== '' && !asked)
+			throw new Fault('invalid', 'Choose a clinician from the list.', '/clinician');
+		if (await openReferralOf(tx, personId))
+			throw new Fault(
+				'conflict',
+				'The case is with a clinician already. End that first, then refer it anew.'
+			);
+		await rows.insert(referrals, {
+			id: actId,
+			personId,
+			clinicianId: asked?.id ?? null,
+			toName,
+			question,
+			consentHow,
+			answerBy: input.answerBy || null,
+			at: now,
+			byId: by.id
+		});
+		if (asked) await tellClinician(tx, asked, actId, 'asked', now);
+		const detail: Record<string, string> = asked ? { clinician: asked.id } : { printed: 'yes' };
+		await writeAuditLine(tx, actor, { at: now, act: 'referred', personId, detail });
+	});
+}
+
+/** The referrals of a person with what was written about each, newest first; served by referrals_person_at_idx and referral_lines_at_idx. */
+export async function referralsOf(db: Db, personId: string) {
+	const found = await db
+		.select({
+			id: referrals.id,
+			at: referrals.at,
+			question: referrals.question,
+			clinicianId: referrals.clinicianId,
+			consentHow: referrals.consentHow,
+			answerBy: referrals.answerBy,
+			endedAt: referrals.endedAt,
+			outcome: referrals.outcome,
+			clinicianName: sql<string>`coalesce(${users.name}, ${referrals.toName})`
+		})
+		.from(referrals)
+		.leftJoin(users, eq(users.id, referrals.clinicianId))
+		.where(eq(referrals.personId, personId))
+		.orderBy(desc(referrals.at))
+		.limit(50);
+	const lines = await linesOf(
+		db,
+		found.map(({ id }) => id)
+	);
+	return found.map((one) => ({ ...one, lines: lines.filter(({ referralId }) => referralId === one.id) }));
+}
+
+/** What was written about referrals, the oldest first; served by referral_lines_at_idx. */
+export async function linesOf(db: Db, referralIds: readonly string[]) {
+	if (referralIds.length === 0) return [];
+	const lines = await db
+		.select({
+			id: referralLines.id,
+			referralId: referralLines.referralId,
+			at: referralLines.at,
+			text: referralLines.text,
+			isFromClinician: referralLines.fromClinician,
+			readAt: referralLines.readAt,
+			authorName: users.name
+		})
+		.from(referralLines)
+		.leftJoin(users, eq(users.id, referralLines.authorId))
+		.where(inArray(referralLines.referralId, [...referralIds]))
+		.orderBy(asc(referralLines.at));
+	return lines.map(({ readAt, ...line }) => ({ ...line, isOpen: line.isFromClinician && readAt === null }));
+}

@@ -1,0 +1,117 @@
+import { and, asc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
+import { seatKindOf } from '../../core/corner';
+import type { ReferralLetter } from '../../core/referral';
+import { isGraver } from '../../core/triage';
+import { answeredCheckIns } from '../check-ins/answer-check-in';
+import { reportsOf } from '../cases/reports-of';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import { newestJudgement } from '../judgements/newest-judgement';
+import { currentPlanOf, eventsOf } from '../plans/current-plan';
+import type { Referral } from './open-referral';
+
+const { assessments, equipmentRequests, people, reportedSigns, users } = schema;
+
+/** What was answered, the oldest first; served by assessments_person_sent_idx. */
+function answersOf(db: Db, personId: string) {
+	return db
+		.select({
+			id: assessments.id,
+			answeredAt: assessments.answeredAt,
+			discomfort: assessments.discomfort,
+			corner: assessments.corner
+		})
+		.from(assessments)
+		.where(
+			and(
+				eq(assessments.personId, personId),
+				isNull(assessments.spotOf),
+				isNotNull(assessments.answeredAt),
+				isNotNull(assessments.corner)
+			)
+		)
+		.orderBy(asc(assessments.sentAt));
+}
+
+/** The steps of the plan that stand, each with the day on which it was carried out last. */
+async function carriedOut(db: Db, assessmentId: string | null) {
+	const plan = assessmentId ? await currentPlanOf(db, assessmentId) : null;
+	if (!plan) return [];
+	const newest = new Map((await eventsOf(db, plan.id)).map((event) => [event.thing, event]));
+	return plan.steps.flatMap(({ place, pieces }) => {
+		const event = newest.get(place);
+		return event?.isDone ? [{ place, with: pieces.map(({ label }) => label), at: event.at }] : [];
+	});
+}
+
+/**
+ * What a clinician needs of a case, and nothing else: who it is, what was reported since when, what was tried and what that changed, the
+ * workplace. No message, no note, no address, nothing of the household, not who looked at it.
+ *
+ * @param referral what is asked; null for a letter before it is
+ * @param writer the user who writes where there is no referral yet
+ */
+export async function letterOf(
+	db: Db,
+	personId: string,
+	referral: Referral | null,
+	writer: { readonly id: string }
+): Promise<ReferralLetter> {
+	const [person] = await db
+		.select({ name: people.name, team: people.team, staffNumber: people.staffNumber })
+		.from(people)
+		.where(eq(people.id, personId));
+	if (!person) throw new Fault('not-found', 'This person is not in the list. They may have been removed.');
+	const [by] = await db
+		.select({ name: users.name, email: users.email })
+		.from(users)
+		.where(eq(users.id, referral?.byId ?? writer.id));
+	const [to] = referral?.clinicianId
+		? await db.select({ name: users.name }).from(users).where(eq(users.id, referral.clinicianId))
+		: [];
+	const answers = await answersOf(db, personId);
+	const [checkIns, judgement, signs, steps, arrived] = await Promise.all([
+		answeredCheckIns(db, personId),
+		newestJudgement(db, personId),
+		db
+			.select({ sign: reportedSigns.sign, at: reportedSigns.at, takenBackAt: reportedSigns.takenBackAt })
+			.from(reportedSigns)
+			.where(eq(reportedSigns.personId, personId))
+			.orderBy(asc(reportedSigns.at)),
+		carriedOut(db, answers.at(-1)?.id ?? null),
+		db
+			.select({ purchase: equipmentRequests.purchase, at: equipmentRequests.changedAt })
+			.from(equipmentRequests)
+			.innerJoin(assessments, eq(assessments.id, equipmentRequests.assessmentId))
+			.where(and(eq(assessments.personId, personId), inArray(equipmentRequests.state, ['arrived'])))
+	]);
+	const corner = answers.at(-1)?.corner ?? null;
+	return {
+		person,
+		by: by ?? null,
+		to: to?.name ?? referral?.toName ?? '',
+		at: referral?.at ?? null,
+		question: referral?.question ?? '',
+		consentHow: referral?.consentHow ?? null,
+		answerBy: referral?.answerBy ?? null,
+		judgement: judgement && {
+			evidence: judgement.evidence,
+			unclosable: judgement.unclosable,
+			reasons: judgement.reasons.filter(({ level }) => isGraver(level, 'help')),
+			first: judgement.first,
+			standing: judgement.standing
+		},
+		signs,
+		over: reportsOf({ answers, checkIns }),
+		steps,
+		arrived,
+		corner: corner && {
+			posture: corner.spot.posture,
+			seat: seatKindOf(corner),
+			screen: corner.spot.screen.kind,
+			keys: corner.spot.keys.kind,
+			hand: corner.person.hand,
+			lenses: corner.person.lenses
+		}
+	};
+}

@@ -1,0 +1,90 @@
+<script lang="ts">
+	import type { Corner } from '$lib/core/corner';
+	import type { Facts } from '$lib/core/conditions';
+	import type { LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import { checklistTextsFor } from '$lib/messages/checklist';
+	import { dayWords } from '$lib/messages/desk-dates';
+	import { answerLines } from './answer-lines';
+	import { stateWords } from './state-words';
+	import { stationAnswers } from './station-answers';
+
+	interface Props {
+		corner: Corner;
+		checklist: {
+			readonly version: number;
+			readonly answers: Readonly<Partial<Record<string, string>>>;
+			readonly facts: Facts;
+		};
+		/** The self-assessments, the newest first. */
+		history: readonly { readonly sentAt: Date; readonly state: Parameters<typeof stateWords>[0] }[];
+		t: Catalogue;
+		unit: LengthUnit;
+	}
+
+	let { corner, checklist, history, t, unit }: Props = $props();
+
+	const stations = $derived(
+		stationAnswers(checklist.version, checklist.answers, checklist.facts, checklistTextsFor(t.locale))
+	);
+	const found = $derived(stations.flatMap(({ answered }) => answered.filter(({ finding }) => finding)));
+</script>
+
+<p class="text-note text-ink-soft">
+	Checklist version {checklist.version}{found.length > 0 ? `; ${found.length} answers find something` : ''}.
+	{#if history.length > 1}{history.length} self-assessments: {history
+			.map(({ sentAt, state }) => `${dayWords(sentAt, 'medium')}, ${stateWords(state)}`)
+			.join('; ')}.{/if}
+</p>
+{#each answerLines(corner, t, unit) as part (part.title)}
+	<h3>{part.title}</h3>
+	<dl>
+		{#each part.lines as line, i (i)}
+			<div class="pair">
+				<dt>{line.name}</dt>
+				<dd>{line.words}</dd>
+			</div>
+		{/each}
+	</dl>
+{/each}
+{#each stations as { station, name, answered, notAsked } (station)}
+	<h3>{name}</h3>
+	<dl>
+		{#each answered as { id, question, answer, finding } (id)}
+			<div class="pair">
+				<dt>{question}</dt>
+				<dd class:text-warm={finding !== null}>
+					{answer}{#if finding}<span class="block text-ink-soft">{finding}</span>{/if}
+				</dd>
+			</div>
+		{/each}
+	</dl>
+	{#if notAsked.length > 0}
+		<details class="mt-1">
+			<summary class="kit-summary">Not asked: {notAsked.length}</summary>
+			<ul class="text-note text-ink-soft">
+				{#each notAsked as question (question)}<li>{question}</li>{/each}
+			</ul>
+		</details>
+	{/if}
+{/each}
+
+<style>
+	h3 {
+		margin-top: 0.9rem;
+		font-family: var(--font-sans);
+		font-size: var(--text-note);
+		font-weight: 650;
+	}
+	.pair {
+		display: grid;
+		grid-template-columns: minmax(9rem, 1fr) minmax(0, 1fr);
+		gap: 0.75rem;
+		padding: 0.2rem 0;
+		border-bottom: 1px solid var(--rule);
+		font-size: var(--text-note);
+	}
+	dt {
+		color: var(--ink-soft);
+	}
+</style>

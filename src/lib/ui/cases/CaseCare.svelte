@@ -1,0 +1,107 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import Button from '../kit/Button.svelte';
+	import Select from '../kit/Select.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import { ACT_KEYS } from '../shortcuts/act-keys';
+	import KeyWords from '../shortcuts/KeyWords.svelte';
+	import ActFields from './ActFields.svelte';
+	import { CaseForm } from './case-form.svelte';
+	import FormFault from './FormFault.svelte';
+
+	interface Props {
+		personId: string;
+		version: number;
+		owner: { readonly id: string; readonly name: string } | null;
+		coordinators: readonly { readonly id: string; readonly name: string }[];
+		userId: string | null;
+		later: { readonly on: string; readonly reason: string } | null;
+		/** Days that are offered to put the case off to, with their words. */
+		days: readonly { readonly on: string; readonly words: string }[];
+		/** Nothing that wants an outcome or has to be read. */
+		canWait: boolean;
+		done: () => void;
+	}
+
+	let { personId, version, owner, coordinators, userId, later, days, canWait, done }: Props = $props();
+
+	const owning = new CaseForm();
+	const waiting = new CaseForm(() => done());
+	let ownerForm = $state<HTMLFormElement>();
+</script>
+
+<form
+	bind:this={ownerForm}
+	method="POST"
+	action="/desk/cases/{personId}?/owner"
+	use:enhance={owning.submit}
+	class="mt-2 flex flex-wrap items-end gap-2"
+>
+	<ActFields form={owning} {version} />
+	<div class="flex-1">
+		<Select
+			name="owner"
+			id="owner-{personId}"
+			label="Looked after by"
+			size="desk"
+			value={owner?.id ?? ''}
+			options={[
+				{ value: '', words: 'Nobody in particular' },
+				...coordinators.map(({ id, name }) => ({ value: id, words: name }))
+			]}
+			onchange={() => ownerForm?.requestSubmit()}
+		/>
+	</div>
+	<span class="kit-without-scripts"><Button size="desk">Keep</Button></span>
+	{#if userId && owner?.id !== userId}
+		<Button
+			type="button"
+			id="mine"
+			size="desk"
+			isBusy={owning.isBusy}
+			aria-label="{ACT_KEYS.mine.words}: I look after them"
+			onclick={() => {
+				const list = ownerForm?.querySelector('select');
+				if (list) list.value = userId;
+				ownerForm?.requestSubmit();
+			}}><KeyWords act="mine" /></Button
+		>
+	{/if}
+</form>
+<FormFault fault={owning.fault} />
+{#if later}
+	<form method="POST" action="/desk/cases/{personId}?/later" use:enhance={waiting.submit} class="mt-2">
+		<ActFields form={waiting} {version} />
+		<p class="text-note">
+			Put off: {later.reason}
+			<Button size="desk" look="quiet" name="until" value="">Take up now</Button>
+		</p>
+	</form>
+{:else if canWait}
+	<details id="later" class="mt-2">
+		<summary class="kit-summary"><KeyWords act="later" /> …</summary>
+		<form
+			method="POST"
+			action="/desk/cases/{personId}?/later"
+			use:enhance={waiting.submit}
+			class="mt-1 grid gap-2"
+		>
+			<ActFields form={waiting} {version} />
+			<TextField
+				name="reason"
+				id="later-reason"
+				label="Why it can wait"
+				value=""
+				size="desk"
+				maxlength={200}
+				isRequired
+			/>
+			<div class="flex flex-wrap gap-2">
+				{#each days as { on, words } (on)}
+					<Button size="desk" name="until" value={on}>{words}</Button>
+				{/each}
+			</div>
+		</form>
+	</details>
+{/if}
+<FormFault fault={waiting.fault} />

@@ -1,0 +1,154 @@
+<script lang="ts">
+	import type { ComponentProps } from 'svelte';
+	import type { Route } from '$lib/core/answers';
+	import type { Way } from '$lib/core/corner';
+	import type { Judgement } from '$lib/core/judgement';
+	import type { LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import { dayWords } from '$lib/messages/desk-dates';
+	import { reasonEn } from '$lib/messages/triage-en';
+	import AnswersPart from './AnswersPart.svelte';
+	import CaseCare from './CaseCare.svelte';
+	import CasePlan from './CasePlan.svelte';
+	import ChecksPart from './ChecksPart.svelte';
+	import type { CaseCornerData, CornerView } from './corner-view.svelte';
+	import type ContactForm from './ContactForm.svelte';
+	import AskForForm from '../equipment/AskForForm.svelte';
+	import EquipmentList from './EquipmentList.svelte';
+	import FollowUpForm from './FollowUpForm.svelte';
+	import PersonForm from './PersonForm.svelte';
+	import ReferForm from './ReferForm.svelte';
+	import SetUpForm from './SetUpForm.svelte';
+	import TimelinePart from './TimelinePart.svelte';
+
+	type Plan = ComponentProps<typeof CasePlan>;
+	type FollowUps = ComponentProps<typeof FollowUpForm>;
+	type Refer = ComponentProps<typeof ReferForm>;
+	type Care = ComponentProps<typeof CaseCare>;
+	type Said = ComponentProps<typeof TimelinePart>;
+
+	interface Props {
+		part: string;
+		/** What the page of a case has. */
+		page: {
+			readonly person: ComponentProps<typeof PersonForm>['person'] & {
+				readonly id: string;
+				readonly way: Way | null;
+				readonly route: Route | null;
+			};
+			readonly listed: { readonly version: number };
+			readonly judgement: Judgement | null;
+			readonly corner: CaseCornerData | null;
+			readonly spots: ComponentProps<typeof ChecksPart>['spots'];
+			readonly plan: Pick<Plan, 'steps' | 'chosen' | 'ticks' | 'madeAt' | 'earlier'> | null;
+			readonly advice: Plan['advice'] | null;
+			readonly checklist: ComponentProps<typeof AnswersPart>['checklist'] | null;
+			readonly history: ComponentProps<typeof AnswersPart>['history'];
+			readonly followUps: Omit<FollowUps, 'personId' | 'chain' | 'today'>;
+			readonly chain: FollowUps['chain'];
+			readonly equipment: ComponentProps<typeof EquipmentList>['requests'];
+			readonly timeline: Said['entries'];
+			readonly hasUnread: boolean;
+			readonly reply: string;
+			readonly clinicians: Refer['clinicians'];
+			readonly referrals: Refer['referrals'];
+			readonly owner: Care['owner'];
+			readonly coordinators: Care['coordinators'];
+			readonly later: Care['later'];
+			readonly laterDays: readonly string[];
+			readonly canWait: boolean;
+			readonly userId: string | null;
+			readonly timeZone: string;
+			readonly today: string;
+		};
+		contact: ComponentProps<typeof ContactForm>;
+		view: CornerView | null;
+		t: Catalogue;
+		unit: LengthUnit;
+	}
+
+	let { part, page, contact, view, t, unit }: Props = $props();
+
+	const { person, listed } = $derived(page);
+	const reason = $derived(
+		page.judgement?.reasons.find(({ level }) => level === 'now' || level === 'clinician')
+	);
+	const question = $derived(
+		reason && page.judgement
+			? `${reasonEn(reason, page.judgement).replace(/^Needs a clinician: /, '')}. What should be changed at work, and what left alone?`
+			: ''
+	);
+</script>
+
+{#if part === 'timeline'}
+	<TimelinePart
+		entries={page.timeline}
+		personName={person.name}
+		hasUnread={page.hasUnread}
+		reply={page.reply}
+		{contact}
+		timeZone={page.timeZone}
+		{t}
+	/>
+{:else if part === 'checks' && view && page.corner}
+	<ChecksPart
+		{view}
+		measureNext={page.corner.measureNext}
+		drawnAs={page.corner.drawnAs}
+		spots={page.spots}
+		{t}
+		{unit}
+	/>
+{:else if part === 'plan' && page.corner && page.plan && page.advice}
+	<CasePlan
+		corner={page.corner.corner}
+		{...page.plan}
+		advice={page.advice}
+		progress={page.judgement?.plan ?? null}
+		{t}
+		{unit}
+	/>
+{:else if part === 'answers' && page.corner && page.checklist}
+	<AnswersPart corner={page.corner.corner} checklist={page.checklist} history={page.history} {t} {unit} />
+{:else if part === 'follow-up'}
+	<FollowUpForm personId={person.id} {...page.followUps} chain={page.chain} today={page.today} />
+	<h3 class="mt-5 border-b border-rule pb-1 text-body">Who looks after them</h3>
+	<CaseCare
+		personId={person.id}
+		version={listed.version}
+		owner={page.owner}
+		coordinators={page.coordinators}
+		userId={page.userId}
+		later={page.later}
+		days={page.laterDays.map((on) => ({ on, words: dayWords(on, 'weekday') }))}
+		canWait={page.canWait}
+		done={() => {}}
+	/>
+{:else if part === 'things'}
+	{#if page.equipment.length > 0}
+		<EquipmentList requests={page.equipment} personId={person.id} {t} canDecide />
+	{:else}
+		<p class="text-note text-ink-soft">Nothing was asked for.</p>
+	{/if}
+	<AskForForm
+		personId={person.id}
+		version={listed.version}
+		asked={page.equipment.map(({ purchase }) => purchase)}
+		{t}
+	/>
+{:else if part === 'clinician'}
+	<ReferForm
+		personId={person.id}
+		personName={person.name}
+		clinicians={page.clinicians}
+		{question}
+		referrals={page.referrals}
+		version={listed.version}
+		today={page.today}
+		timeZone={page.timeZone}
+	/>
+{:else if part === 'person'}
+	<SetUpForm personId={person.id} version={listed.version} way={person.way} route={person.route} {t} />
+	<h3 class="mt-5 border-b border-rule pb-1 text-body">Who they are</h3>
+	<PersonForm {person} />
+{/if}

@@ -1,0 +1,50 @@
+<script lang="ts">
+	import { sectionOf, type DrawnAs } from '$lib/core/section';
+	import type { CheckResult, MeasurableName } from '$lib/core/checks';
+	import type { Corner } from '$lib/core/corner';
+	import type { LengthUnit } from '$lib/core/length';
+	import type { Plan } from '$lib/core/plan';
+	import type { Catalogue } from '$lib/messages';
+	import CheckTable from '../plan/CheckTable.svelte';
+	import SectionDrawing from '../section/SectionDrawing.svelte';
+	import type { CornerView } from './corner-view.svelte';
+
+	interface Props {
+		view: CornerView;
+		measureNext: MeasurableName | null;
+		drawnAs: DrawnAs;
+		/** Further spots of the same person, with the plan of each. */
+		spots: readonly {
+			readonly id: string;
+			readonly corner: Corner;
+			readonly before: readonly CheckResult[];
+			readonly plan: Plan | null;
+		}[];
+		t: Catalogue;
+		unit: LengthUnit;
+	}
+
+	let { view, measureNext, drawnAs, spots, t, unit }: Props = $props();
+</script>
+
+<CheckTable
+	title={view.earlier ? 'As they stood then' : view.words(view.state)}
+	checks={view.checks}
+	before={view.before}
+	certainty={view.earlier ? undefined : view.section?.certainty}
+	{t}
+	{unit}
+/>
+{#if measureNext && !view.earlier}
+	<p class="mt-3 text-note font-semibold text-cool">Worth asking for next: {t.measurable[measureNext]}.</p>
+{/if}
+{#each spots as spot, i (spot.id)}
+	{@const at = sectionOf(spot.corner, spot.plan, null, drawnAs)}
+	<section class="mt-5">
+		<h3 class="border-b border-ink pb-1 text-lead">
+			Spot {i + 2}, {spot.corner.spot.posture}, after its plan
+		</h3>
+		<SectionDrawing section={at} all={[at]} {t} {unit} mostHeight={300} />
+		<CheckTable checks={at.checks} before={spot.before} certainty={at.certainty} {t} {unit} />
+	</section>
+{/each}

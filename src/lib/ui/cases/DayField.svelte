@@ -1,0 +1,19 @@
+<script lang="ts">
+	import { USUAL_DATE_LOCALE } from '$lib/messages';
+	import DateField from '../kit/DateField.svelte';
+
+	interface Props {
+		id?: string;
+		name: string;
+		label: string;
+		value?: string;
+		least?: string;
+		isRequired?: boolean;
+		onchange?: (day: string) => void;
+	}
+
+	let { value = '', ...rest }: Props = $props();
+</script>
+
+<!-- A day of the desk: written as the desk writes dates. -->
+<DateField {...rest} {value} size="desk" locale={USUAL_DATE_LOCALE} openWords="Open the calendar" />

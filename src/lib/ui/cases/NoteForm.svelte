@@ -1,0 +1,38 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import Button from '../kit/Button.svelte';
+	import TextArea from '../kit/TextArea.svelte';
+	import ActFields from './ActFields.svelte';
+	import { CaseForm } from './case-form.svelte';
+	import { draftOf, keepDraft } from './drafts';
+	import FormFault from './FormFault.svelte';
+
+	/** Where the case's acts are sent to, and what its person is called. */
+	let { action, givenName }: { action: string; givenName: string } = $props();
+
+	const key = $derived(`note ${action}`);
+	let text = $derived(draftOf(key, ''));
+	const form = new CaseForm(() => keep(''));
+
+	function keep(typed: string) {
+		text = typed;
+		keepDraft(key, typed, '');
+	}
+</script>
+
+<form method="POST" action="{action}?/note" use:enhance={form.submit} class="no-print mt-1 grid gap-2">
+	<ActFields {form} />
+	<TextArea
+		id="note"
+		name="text"
+		label="A note for each other; {givenName} does not see it"
+		size="desk"
+		rows={2}
+		maxlength={4000}
+		isRequired
+		value={text}
+		oninput={keep}
+	/>
+	<div><Button size="desk" isBusy={form.isBusy}>Keep the note</Button></div>
+	<FormFault fault={form.fault} />
+</form>

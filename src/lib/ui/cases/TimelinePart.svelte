@@ -1,0 +1,61 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { TimelineEntry } from '$lib/core/timeline';
+	import type { Catalogue } from '$lib/messages';
+	import type { ComponentProps } from 'svelte';
+	import Button from '../kit/Button.svelte';
+	import KeyWords from '../shortcuts/KeyWords.svelte';
+	import Timeline from '../timeline/Timeline.svelte';
+	import ActFields from './ActFields.svelte';
+	import { CaseForm } from './case-form.svelte';
+	import ContactForm from './ContactForm.svelte';
+	import FormFault from './FormFault.svelte';
+	import NoteForm from './NoteForm.svelte';
+	import WriteForm from './WriteForm.svelte';
+
+	interface Props {
+		entries: readonly TimelineEntry[];
+		personName: string;
+		/** Whether something that the person, or a clinician, wrote waits to be read. */
+		hasUnread: boolean;
+		/** The text that fits the facts. */
+		reply: string;
+		contact: ComponentProps<typeof ContactForm>;
+		timeZone: string;
+		t: Catalogue;
+	}
+
+	let { entries, personName, hasUnread, reply, contact, timeZone, t }: Props = $props();
+
+	const reading = new CaseForm();
+	const action = $derived(`/desk/cases/${contact.personId}`);
+</script>
+
+<div class="no-print">
+	<details name="act" id="writing">
+		<summary class="kit-summary"><KeyWords act="write" /> to {personName} …</summary>
+		<WriteForm id="write" action="{action}?/message" offered={reply} />
+	</details>
+	<details name="act" id="calling">
+		<summary class="kit-summary">Record a call or a talk …</summary>
+		<ContactForm {...contact} />
+	</details>
+	<details name="act" id="noting">
+		<summary class="kit-summary"><KeyWords act="note" /> for each other …</summary>
+		<NoteForm {action} givenName={personName.split(' ')[0] ?? ''} />
+	</details>
+	{#if hasUnread}
+		<form method="POST" action="{action}?/read" use:enhance={reading.submit} class="mt-2">
+			<ActFields form={reading} version={contact.version} />
+			<Button size="desk" isBusy={reading.isBusy}>Read, needs no answer</Button>
+		</form>
+		<FormFault fault={reading.fault} />
+	{/if}
+</div>
+<div class="mt-3"><Timeline {entries} {personName} {timeZone} {t} /></div>
+
+<style>
+	details {
+		padding: 0.1rem 0;
+	}
+</style>

@@ -1,0 +1,109 @@
+import type { CheckResult, MeasurableName } from '$lib/core/checks';
+import type { Corner, Way } from '$lib/core/corner';
+import type { Judgement, Thing } from '$lib/core/judgement';
+import { planAsItStands } from '$lib/core/judgement/as-it-stands';
+import type { Plan } from '$lib/core/plan';
+import { sectionOf, type DrawnAs, type ReMeasured } from '$lib/core/section';
+import type { Level } from '$lib/core/triage';
+import { SvelteSet } from 'svelte/reactivity';
+import { CORNER_STATES, type CornerState } from './corner-states';
+
+/** The corner of a case as it goes over the wire. */
+export interface CaseCornerData {
+	readonly corner: Corner;
+	readonly plan: Plan | null;
+	readonly hasSteps: boolean;
+	readonly standing: { readonly done: readonly string[]; readonly lengths: ReMeasured } | null;
+	readonly drawnAs: DrawnAs;
+	readonly way: Way;
+	readonly answeredAt: Date | null;
+	readonly measureNext: MeasurableName | null;
+}
+
+/** One judgement: what was believed when. */
+export interface JudgedAt {
+	readonly id: number;
+	readonly at: Date;
+	readonly level: Level;
+	readonly document: Judgement;
+}
+
+interface Read {
+	readonly corner: CaseCornerData;
+	/** The oldest first. */
+	readonly judged: readonly JudgedAt[];
+	/** The corners that were answered, the oldest first. */
+	readonly over: readonly { readonly at: Date; readonly corner: Corner }[];
+}
+
+/** Which drawing of a corner is looked at, and as of when: the drawing and the table of checks say the same. */
+export class CornerView {
+	/** Which state is chosen, where it is there. */
+	shown = $state<CornerState>('standing');
+	/** Which of the judgements is looked at; null is the newest. */
+	chosenAt = $state<number | null>(null);
+
+	/** @param read gives what the page has of the corner; called again as that changes */
+	constructor(private readonly read: () => Read) {}
+
+	readonly newestAt = $derived.by(() => this.read().judged.length - 1);
+	readonly at = $derived.by(() => Math.min(this.chosenAt ?? this.newestAt, this.newestAt));
+	/** The judgement that is looked back at; null where it is the newest. */
+	readonly earlier = $derived.by(() =>
+		this.at < this.newestAt ? (this.read().judged[this.at] ?? null) : null
+	);
+	readonly hasBegun = $derived.by(() => (this.read().corner.standing?.done.length ?? 0) > 0);
+
+	private readonly sections = $derived.by(() => {
+		const { corner, plan, standing, drawnAs, hasSteps } = this.read().corner;
+		return {
+			first: sectionOf(corner, null, null, drawnAs),
+			standing:
+				plan && standing
+					? sectionOf(
+							corner,
+							planAsItStands(corner, plan, new SvelteSet(standing.done as Thing[])),
+							standing.lengths,
+							drawnAs
+						)
+					: null,
+			after: plan && hasSteps ? sectionOf(corner, plan, null, drawnAs) : null
+		};
+	});
+
+	readonly states = $derived.by(() =>
+		CORNER_STATES.filter((state) => this.sections[state] && (state !== 'standing' || this.hasBegun))
+	);
+	readonly state = $derived.by((): CornerState =>
+		this.states.includes(this.shown) ? this.shown : this.hasBegun ? 'standing' : 'first'
+	);
+	readonly section = $derived.by(() => {
+		const { earlier } = this;
+		if (!earlier) return this.sections[this.state] ?? this.sections.first;
+		// An earlier judgement was about the newest corner that was answered by then.
+		const then = this.read().over.findLast(({ at }) => at <= earlier.at)?.corner;
+		return then ? sectionOf(then, null, null, this.read().corner.drawnAs) : null;
+	});
+	/** The sections that share one scale. */
+	readonly all = $derived.by(() =>
+		this.earlier
+			? [this.section].filter((one) => one !== null)
+			: Object.values(this.sections).filter((one) => one !== null)
+	);
+	readonly checks = $derived.by((): readonly CheckResult[] =>
+		this.earlier ? this.earlier.document.standing : (this.section?.checks ?? [])
+	);
+	readonly before = $derived.by((): readonly CheckResult[] => {
+		if (this.earlier) return this.earlier.document.first;
+		return this.state === 'first' ? [] : this.sections.first.checks;
+	});
+
+	/** What a state is called here. */
+	readonly words = (state: CornerState): string =>
+		({ first: this.hasBegun ? 'At first' : 'Now', standing: 'Now', after: 'After the plan' })[state];
+
+	/** Goes on to the next state. */
+	next(): void {
+		this.shown = CORNER_STATES[(CORNER_STATES.indexOf(this.state) + 1) % CORNER_STATES.length] ?? 'first';
+	}
+}

@@ -1,0 +1,57 @@
+import { askedItems, checklistOf, WALK_STATIONS, type WalkStation } from '$lib/core/checklist';
+import type { Facts } from '$lib/core/conditions';
+import type { ChecklistTexts } from '$lib/messages/checklist';
+import { wordsFor, type ByFacts } from '$lib/messages/words-for';
+
+/** One question of a station with what was answered. */
+export interface StationAnswer {
+	readonly id: string;
+	readonly question: string;
+	/** Null where it was not asked, or not answered. */
+	readonly answer: string | null;
+	/** What the answer finds, in words; null where it is fine. */
+	readonly finding: string | null;
+}
+
+/** A station with its questions: what was answered, and what was not asked. */
+export interface StationAnswers {
+	readonly station: WalkStation;
+	readonly name: string;
+	readonly answered: readonly StationAnswer[];
+	/** Questions that this person could have been asked and was not: nothing that they could say would have changed the result. */
+	readonly notAsked: readonly string[];
+}
+
+/** The answers to a checklist by station, in the words in which it was asked. @param version the checklist that was asked */
+export function stationAnswers(
+	version: number,
+	answers: Readonly<Partial<Record<string, string>>>,
+	facts: Facts,
+	texts: ChecklistTexts
+): StationAnswers[] {
+	const checklist = checklistOf(version);
+	if (!checklist) return [];
+	const could = askedItems(checklist, facts, answers);
+	return WALK_STATIONS.map((station) => {
+		const mine = could.filter((item) => item.station === station);
+		const words = (id: string) => texts.items[id as keyof ChecklistTexts['items']];
+		const asked = (id: string) => wordsFor(words(id).question, facts);
+		const answered = mine.flatMap(({ id, answers: options }): StationAnswer[] => {
+			const given = options.find((option) => option.id === answers[id]);
+			if (!given) return [];
+			return [
+				{
+					id,
+					question: asked(id),
+					answer: wordsFor(
+						(words(id).answers as Readonly<Record<string, ByFacts>>)[given.id] ?? given.id,
+						facts
+					),
+					finding: given.finding === null ? null : texts.findings[given.finding]
+				}
+			];
+		});
+		const notAsked = mine.filter(({ id }) => !answers[id]).map(({ id }) => asked(id));
+		return { station, name: texts.stations[station], answered, notAsked };
+	}).filter(({ answered, notAsked }) => answered.length + notAsked.length > 0);
+}

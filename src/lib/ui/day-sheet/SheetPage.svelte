@@ -1,0 +1,151 @@
+<script lang="ts">
+	import type { LengthUnit } from '$lib/core/length';
+	import type { ComponentProps } from 'svelte';
+	import type { SheetLine } from './sheet-words';
+	import { messagesFor } from '$lib/messages';
+	import { dayWords } from '$lib/messages/desk-dates';
+	import {
+		actSentence,
+		bouncedSentence,
+		sheetSentence,
+		thingsSentence,
+		unjudgedSentence
+	} from './sheet-sentences';
+	import { DaySheet } from './day-sheet.svelte';
+	import SheetAside from './SheetAside.svelte';
+	import SheetFilters from './SheetFilters.svelte';
+	import { followDesk } from './follow-desk';
+	import SheetBatch from './SheetBatch.svelte';
+	import SheetGroups from './SheetGroups.svelte';
+	import TodaysActs from './TodaysActs.svelte';
+	import Button from '../kit/Button.svelte';
+	import { useShortcuts } from '../shortcuts/context';
+
+	interface Props {
+		/** What the server read of the day. */
+		data: {
+			readonly today: string;
+			readonly timeZone: string;
+			readonly unit: LengthUnit;
+			readonly filter: ComponentProps<typeof SheetFilters>['filter'];
+			readonly userId: string | null;
+			readonly teams: readonly string[];
+			readonly countries: readonly string[];
+			readonly sheet: Parameters<typeof sheetSentence>[0] & {
+				readonly lines: readonly SheetLine[];
+				readonly forThings: number;
+				readonly bounced: number;
+				readonly unjudged: number;
+			};
+			readonly acts: ComponentProps<typeof TodaysActs>['acts'];
+		};
+		form: Record<string, unknown> | null;
+	}
+
+	let { data, form }: Props = $props();
+
+	const t = messagesFor();
+	const shortcuts = useShortcuts();
+	const sheet = new DaySheet(() => ({ lines: data.sheet.lines, today: data.today }));
+
+	$effect(() => sheet.loadBrief());
+	$effect(() => sheet.focusWanted());
+	$effect(() => shortcuts.add(sheet.keys()));
+	$effect(() => followDesk());
+
+	const isNarrowed = $derived(Object.values(data.filter).some((of) => of !== ''));
+	const sentence = $derived(sheetSentence(data.sheet));
+	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
+	const told = $derived(form ? actSentence(form) : '');
+</script>
+
+<main class="sheet-page">
+	<div class="min-w-0">
+		<header class="head">
+			<h1 class="text-head">{dayWords(data.today, 'today')}</h1>
+			<p class="text-ink-soft">{sentence}</p>
+			{#if data.sheet.forThings > 0}
+				<p class="text-ink-soft"><a href="/desk/equipment">{thingsSentence(data.sheet.forThings)}</a></p>
+			{/if}
+			{#if data.sheet.bounced > 0}
+				<p class="text-ink-soft">
+					<a href="/desk/people?who=bounced">{bouncedSentence(data.sheet.bounced)}</a>
+				</p>
+			{/if}
+		</header>
+		<div class="tools">
+			<SheetFilters filter={data.filter} teams={data.teams} countries={data.countries} {isNarrowed} />
+			<TodaysActs acts={data.acts} timeZone={data.timeZone} undoing={sheet.undoing} />
+		</div>
+		{#if data.sheet.unjudged > 0}
+			<p class="mt-2 border-l-4 border-cool bg-cool-wash px-3 py-1.5" role="status">
+				{unjudgedSentence(data.sheet.unjudged)}
+			</p>
+		{/if}
+		<div role="status">
+			{#if told}<p class="mt-2 border-l-4 border-cool bg-cool-wash px-3 py-1 text-note">{told}</p>
+			{:else if fault}<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1">{fault}</p>{/if}
+		</div>
+		{#if sheet.lines.length === 0}
+			<div class="mt-8 border-t border-ink pt-6">
+				<p class="text-lead">{isNarrowed ? 'Nobody here matches.' : 'The sheet is clear.'}</p>
+				<p class="mt-1 text-ink-soft">Answers appear here as they come in, follow-ups on their day.</p>
+				<p class="mt-5">
+					<Button href={isNarrowed ? '/desk' : '/desk/people'} size="desk"
+						>{isNarrowed ? 'Show all' : 'Go to People'}</Button
+					>
+				</p>
+			</div>
+		{/if}
+		<SheetGroups
+			{sheet}
+			today={data.today}
+			timeZone={data.timeZone}
+			userId={data.userId}
+			{t}
+			unit={data.unit}
+		/>
+		{#if data.sheet.total + data.sheet.toAcknowledge > data.sheet.lines.length}
+			<p class="mt-4 text-note text-ink-soft">
+				The first {data.sheet.lines.length} of {data.sheet.total + data.sheet.toAcknowledge} are shown; the rest
+				move up as these are dealt with.
+			</p>
+		{/if}
+		<SheetBatch {sheet} />
+	</div>
+	<SheetAside {sheet} {t} unit={data.unit} today={data.today} userId={data.userId} />
+</main>
+
+<style>
+	.sheet-page {
+		display: grid;
+		gap: 1.25rem;
+		padding: 0.5rem 1.25rem;
+	}
+	.head {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.1rem 1rem;
+		align-items: baseline;
+	}
+	.tools {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.25rem 1rem;
+		align-items: center;
+		justify-content: space-between;
+		margin-top: 0.4rem;
+	}
+	/* One row: what it costs is a line of the sheet. */
+	.tools :global(.kit-filters) {
+		gap: 0.5rem;
+	}
+	.tools :global(.kit-select) {
+		max-width: 7.75rem;
+	}
+	@media (min-width: 72rem) {
+		.sheet-page:has(:global(.beside)) {
+			grid-template-columns: minmax(0, 1fr) 22rem;
+		}
+	}
+</style>

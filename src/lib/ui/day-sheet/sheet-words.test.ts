@@ -1,0 +1,94 @@
+import { describe, expect, it } from 'vitest';
+import type { CivilDate } from '$lib/core/calendar';
+import { messagesFor } from '$lib/messages';
+import { canPutOff, canSettle, groupsOf, nextActOf, reasonOf, whenOf, type SheetLine } from './sheet-words';
+
+const TODAY = '2026-03-04';
+const t = messagesFor();
+
+const line = (over: Partial<SheetLine> = {}): SheetLine => ({
+	personId: 'a',
+	name: 'Odo Fennick',
+	team: 'Law',
+	level: 'home',
+	judgement: {
+		reasons: [{ code: 'open-plan', level: 'home', on: '2026-03-01' as CivilDate }],
+		evidence: {},
+		unclosable: [],
+		first: [],
+		worsts: [],
+		off: [],
+		plan: null
+	},
+	openSince: '2026-03-01',
+	actBy: '2026-03-20',
+	openW: 0,
+	followUpOn: null,
+	followUpReason: null,
+	followUpVersion: null,
+	referredOn: null,
+	referral: null,
+	clinicianSaid: null,
+	hasBounced: false,
+	ownerId: null,
+	ownerName: null,
+	laterOn: null,
+	laterReason: '',
+	laterFor: [],
+	version: 1,
+	message: null,
+	lastAct: null,
+	...over
+});
+const said = (over: Partial<SheetLine>) => reasonOf(line(over), TODAY, t, 'cm').join(' · ');
+
+describe('a line of the day sheet', () => {
+	it('says what the person wrote first, as they wrote it, and cuts only what is long', () => {
+		expect(said({ message: 'My hand goes numb at night' })).toMatch(/^“My hand goes numb at night”/);
+		expect(said({ message: 'x'.repeat(200) })).toMatch(/^“x{160}…”/);
+	});
+
+	it('says what a clinician wrote with their name, and offers to read it before anything else', () => {
+		const written = {
+			referredOn: '2026-03-02',
+			referral: { name: 'Dr Marl', answerBy: '2026-03-06' },
+			clinicianSaid: 'Since when?'
+		};
+		expect(said(written)).toMatch(/^Dr Marl: “Since when\?”/);
+		expect(nextActOf(line(written))).toBe('read');
+		expect([canSettle(line(written)), canPutOff(line(written))]).toEqual([false, false]);
+		const [group] = groupsOf([line({ ...written, level: 'clinician' })], TODAY);
+		expect(group?.id).toBe('clinician');
+	});
+
+	it('says since when a clinician was asked and by when an answer is wanted, late where that is past', () => {
+		const asked = (answerBy: string | null) =>
+			whenOf(line({ referredOn: '2026-03-02', referral: { name: 'Dr Marl', answerBy } }), TODAY);
+		expect(asked('2026-03-06')).toEqual({ words: '2 days, answer by 6 Mar', isLate: false });
+		expect(asked('2026-03-03').isLate).toBe(true);
+		expect(asked(null)).toEqual({ words: 'asked 2 days ago', isLate: false });
+		const [group] = groupsOf(
+			[line({ referredOn: '2026-03-02', referral: { name: 'Dr Marl', answerBy: null } })],
+			TODAY
+		);
+		expect(group?.id).toBe('referred');
+	});
+
+	it('is late where a follow-up or the day of the policy is past', () => {
+		expect(whenOf(line({ openSince: null, followUpOn: '2026-03-01' }), TODAY)).toEqual({
+			words: 'due 3 days ago',
+			isLate: true
+		});
+		expect(whenOf(line({ actBy: '2026-03-03' }), TODAY)).toEqual({
+			words: 'late since 3 Mar',
+			isLate: true
+		});
+		expect(nextActOf(line({ openSince: null, followUpOn: TODAY }))).toBe('done');
+	});
+
+	it('offers what fits: an outcome for what is grave, an answer to a message, to settle the rest', () => {
+		expect(nextActOf(line({ level: 'clinician' }))).toBe('outcome');
+		expect(nextActOf(line({ message: 'Hello' }))).toBe('write');
+		expect(nextActOf(line())).toBe('settle');
+	});
+});

@@ -1,0 +1,42 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { ASKED_THINGS, type AskedThing } from '$lib/core/equipment';
+	import type { Catalogue } from '$lib/messages';
+	import ActFields from '../cases/ActFields.svelte';
+	import { CaseForm } from '../cases/case-form.svelte';
+	import FormFault from '../cases/FormFault.svelte';
+	import Button from '../kit/Button.svelte';
+	import Select from '../kit/Select.svelte';
+
+	interface Props {
+		personId: string;
+		version: number;
+		/** What was asked for already. */
+		asked: readonly AskedThing[];
+		t: Catalogue;
+	}
+
+	let { personId, version, asked, t }: Props = $props();
+
+	const form = new CaseForm();
+	const free = $derived(ASKED_THINGS.filter((thing) => !asked.includes(thing)));
+</script>
+
+<form
+	method="POST"
+	action="/desk/cases/{personId}?/askFor"
+	use:enhance={form.submit}
+	class="no-print mt-3 flex flex-wrap items-end gap-2"
+>
+	<ActFields {form} {version} />
+	<Select
+		name="thing"
+		id="ask-for"
+		label="Ask for something in their place"
+		size="desk"
+		value={free[0] ?? ''}
+		options={free.map((value) => ({ value, words: t.open.buy[value] }))}
+	/>
+	<Button size="desk" isBusy={form.isBusy}>Ask for it</Button>
+</form>
+<FormFault fault={form.fault} />

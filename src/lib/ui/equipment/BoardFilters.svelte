@@ -1,0 +1,54 @@
+<script lang="ts">
+	import { ASKED_THINGS, REQUEST_STATES, type RequestState } from '$lib/core/equipment';
+	import type { Catalogue } from '$lib/messages';
+	import FilterForm from '../kit/FilterForm.svelte';
+	import Select from '../kit/Select.svelte';
+	import { STATE_WORDS } from './state-words';
+
+	interface Props {
+		filter: { readonly state: string; readonly purchase: string; readonly team: string };
+		counts: Readonly<Record<RequestState, number>>;
+		underWay: number;
+		teams: readonly string[];
+		t: Catalogue;
+	}
+
+	let { filter, counts, underWay, teams, t }: Props = $props();
+
+	const lists = $derived([
+		{
+			name: 'state',
+			label: 'Where it stands',
+			value: filter.state,
+			options: [
+				{ value: '', words: `Under way (${underWay})` },
+				...REQUEST_STATES.map((value) => ({ value, words: `${STATE_WORDS[value]} (${counts[value]})` }))
+			]
+		},
+		{
+			name: 'purchase',
+			label: 'Thing',
+			value: filter.purchase,
+			options: [
+				{ value: '', words: 'All things' },
+				...ASKED_THINGS.map((value) => ({ value, words: t.open.buy[value] }))
+			]
+		},
+		{
+			name: 'team',
+			label: 'Team',
+			value: filter.team,
+			options: [{ value: '', words: 'All teams' }, ...teams.map((value) => ({ value, words: value }))]
+		}
+	]);
+</script>
+
+<div class="mt-3">
+	<FilterForm label="Show">
+		{#snippet fields(ask)}
+			{#each lists as list (list.name)}
+				<Select {...list} size="desk" onchange={() => ask(list.name)} />
+			{/each}
+		{/snippet}
+	</FilterForm>
+</div>

@@ -1,0 +1,145 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { canBeLent, CURRENCIES, NEXT_STATES, type RequestState } from '$lib/core/equipment';
+	import DayField from '../cases/DayField.svelte';
+	import ActFields from '../cases/ActFields.svelte';
+	import { CaseForm } from '../cases/case-form.svelte';
+	import FormFault from '../cases/FormFault.svelte';
+	import Button from '../kit/Button.svelte';
+	import Select from '../kit/Select.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import { asksMore, TO_WORDS } from './state-words';
+
+	interface Props {
+		request: { readonly id: string; readonly state: RequestState; readonly version: number };
+		personId: string;
+		/** Who it is for and what it is, for who hears the buttons alone. */
+		of: string;
+		/** What one usually costs, as it is typed, and in which currency. */
+		usual?: { readonly cost: string; readonly currency: string };
+		/** How many of it lie in the store. */
+		inStore?: number;
+		/** ISO day. */
+		today?: string;
+	}
+
+	let {
+		request,
+		personId,
+		of,
+		usual = { cost: '', currency: '' },
+		inStore = 0,
+		today = ''
+	}: Props = $props();
+
+	/** The step whose words are being asked for. */
+	let more = $state<RequestState | null>(null);
+	const form = new CaseForm(() => (more = null));
+</script>
+
+<div class="flex flex-wrap gap-1.5">
+	{#each NEXT_STATES[request.state] as to (to)}
+		{#if asksMore(to)}
+			<Button
+				type="button"
+				size="desk"
+				class="needs-js"
+				aria-expanded={more === to}
+				aria-label="{TO_WORDS[to]}: {of}"
+				onclick={() => (more = more === to ? null : to)}>{TO_WORDS[to]} …</Button
+			>
+		{:else}
+			<form method="POST" action="/desk/cases/{personId}?/equipment" use:enhance={form.submit}>
+				<ActFields {form} version={request.version} />
+				<input type="hidden" name="request" value={request.id} />
+				<Button
+					size="desk"
+					name="to"
+					value={to}
+					data-act={to}
+					isBusy={form.isBusy}
+					aria-label="{TO_WORDS[to]}: {of}">{TO_WORDS[to]}</Button
+				>
+			</form>
+		{/if}
+	{/each}
+	{#if inStore > 0 && canBeLent(request.state)}
+		<Button
+			type="button"
+			size="desk"
+			class="needs-js"
+			aria-expanded={more === 'sent'}
+			aria-label="From the store: {of}"
+			onclick={() => (more = more === 'sent' ? null : 'sent')}>From the store ({inStore}) …</Button
+		>
+	{/if}
+</div>
+{#if more}
+	<form
+		method="POST"
+		action="/desk/cases/{personId}?/equipment"
+		use:enhance={form.submit}
+		class="mt-2 grid max-w-md gap-2"
+	>
+		<ActFields {form} version={request.version} />
+		<input type="hidden" name="request" value={request.id} />
+		<input type="hidden" name="to" value={more} />
+		{#if more === 'declined'}
+			<TextField
+				name="reason"
+				id="reason-{request.id}"
+				label="Why, as the person reads it"
+				value=""
+				size="desk"
+				maxlength={300}
+				isRequired
+			/>
+		{:else if more === 'sent'}
+			<input type="hidden" name="fromStore" value="yes" />
+			<DayField
+				id="back-by-{request.id}"
+				name="backBy"
+				label="Comes back by, where it is lent"
+				least={today}
+			/>
+		{:else}
+			<TextField
+				name="supplier"
+				id="supplier-{request.id}"
+				label="Where"
+				value=""
+				size="desk"
+				maxlength={120}
+			/>
+			<TextField
+				name="orderNumber"
+				id="number-{request.id}"
+				label="Order number"
+				value=""
+				size="desk"
+				maxlength={80}
+			/>
+			<div class="flex gap-2">
+				<TextField
+					name="cost"
+					id="cost-{request.id}"
+					label="What it costs"
+					value={usual.cost}
+					inputmode="decimal"
+					size="desk"
+					maxlength={20}
+				/>
+				<Select
+					name="currency"
+					id="currency-{request.id}"
+					label="Currency"
+					size="desk"
+					value={usual.currency || CURRENCIES[0]}
+					options={CURRENCIES.map((value) => ({ value, words: value }))}
+				/>
+			</div>
+		{/if}
+		<div><Button size="desk" look="main" isBusy={form.isBusy}>{TO_WORDS[more]}</Button></div>
+	</form>
+{/if}
+<FormFault fault={form.fault} />

@@ -1,0 +1,68 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { ASKED_THINGS, type AskedThing } from '$lib/core/equipment';
+	import type { Catalogue } from '$lib/messages';
+	import { CaseForm } from '../cases/case-form.svelte';
+	import FormFault from '../cases/FormFault.svelte';
+	import Button from '../kit/Button.svelte';
+	import TextField from '../kit/TextField.svelte';
+
+	interface Props {
+		/** What was counted. */
+		store: readonly { readonly thing: AskedThing; readonly onHand: number; readonly version: number }[];
+		t: Catalogue;
+	}
+
+	let { store, t }: Props = $props();
+
+	let kept = $state<AskedThing | null>(null);
+	let counting: AskedThing = ASKED_THINGS[0];
+	const form = new CaseForm(() => (kept = counting));
+	const all = $derived(store.reduce((sum, { onHand }) => sum + onHand, 0));
+</script>
+
+<details class="mt-3">
+	<summary class="kit-summary">In the store: {all === 1 ? 'one thing' : `${all} things`}</summary>
+	<ul class="store">
+		{#each ASKED_THINGS as thing (thing)}
+			{@const row = store.find((one) => one.thing === thing)}
+			<li>
+				<form method="POST" action="?/count" use:enhance={form.submit} onsubmit={() => (counting = thing)}>
+					<input type="hidden" name="thing" value={thing} />
+					<input type="hidden" name="version" value={row?.version ?? 0} />
+					<div class="name">
+						<TextField
+							name="onHand"
+							id="store-{thing}"
+							label={t.open.buy[thing]}
+							value={String(row?.onHand ?? 0)}
+							inputmode="numeric"
+							size="desk"
+							maxlength={4}
+						/>
+					</div>
+					<Button size="desk" isBusy={form.isBusy}>Count</Button>
+					<span role="status" class="text-note text-cool">{kept === thing ? 'Kept.' : ''}</span>
+				</form>
+			</li>
+		{/each}
+	</ul>
+	<FormFault fault={form.fault} />
+</details>
+
+<style>
+	.store {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(18rem, 1fr));
+		gap: 0.5rem 1.5rem;
+		margin-top: 0.5rem;
+	}
+	form {
+		display: flex;
+		gap: 0.5rem;
+		align-items: end;
+	}
+	.name {
+		flex: 1;
+	}
+</style>

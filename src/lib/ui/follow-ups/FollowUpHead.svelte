@@ -1,0 +1,62 @@
+<script lang="ts">
+	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
+	import ChevronRight from '@lucide/svelte/icons/chevron-right';
+	import Button from '../kit/Button.svelte';
+	import { addressOf, stepped, VIEWS } from './calendar-days';
+	import type { FollowUpBoard } from './follow-up-board.svelte';
+
+	interface Props {
+		board: FollowUpBoard;
+		view: keyof typeof VIEWS;
+		day: string;
+		today: string;
+		/** How many are in view, and how many are overdue. */
+		total: number;
+		overdue: number;
+	}
+
+	let { board, view, day, today, total, overdue }: Props = $props();
+</script>
+
+<div class="flex flex-wrap items-end justify-between gap-4">
+	<div>
+		<h1 class="text-title">Follow-ups</h1>
+		<p class="mt-1 text-ink-soft">
+			{overdue === 0 ? 'Nothing is overdue.' : overdue === 1 ? 'One is overdue.' : `${overdue} are overdue.`}
+			{total} in view.
+		</p>
+	</div>
+	<nav class="flex flex-wrap items-center gap-2" aria-label="View">
+		{#each Object.entries(VIEWS) as [name, words] (name)}
+			<Button
+				size="desk"
+				aria-current={view === name ? 'page' : undefined}
+				href={addressOf(name as keyof typeof VIEWS, day)}>{words}</Button
+			>
+		{/each}
+		<Button size="desk" href={stepped(view, day, -1)} isIcon aria-label="Earlier"
+			><ChevronLeft size={18} aria-hidden="true" /></Button
+		>
+		<Button size="desk" href={addressOf(view, today)}>Today</Button>
+		<Button size="desk" href={stepped(view, day, 1)} isIcon aria-label="Later"
+			><ChevronRight size={18} aria-hidden="true" /></Button
+		>
+	</nav>
+</div>
+<p id="how-to-move" class="mt-2 text-note text-ink-soft">
+	Drag a name to another day; by keys: <kbd class="key">M</kbd> takes it up, arrows carry it,
+	<kbd class="key">Enter</kbd> puts it down.
+</p>
+<div class="flex min-h-8 items-center gap-3">
+	<p role="status" class="text-note text-cool">{board.status}</p>
+	{#if board.last && !board.held}
+		<Button type="button" size="desk" onclick={() => void board.undo()}
+			>Take back <kbd class="key" aria-hidden="true">Ctrl Z</kbd></Button
+		>
+	{/if}
+</div>
+<div role="alert">
+	{#if board.fault}<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
+			{board.fault}
+		</p>{/if}
+</div>

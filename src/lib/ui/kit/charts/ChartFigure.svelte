@@ -1,0 +1,155 @@
+<script lang="ts">
+	import ChartColumn from '@lucide/svelte/icons/chart-no-axes-column';
+	import Table2 from '@lucide/svelte/icons/table-2';
+	import type { Snippet } from 'svelte';
+	import Button from '../Button.svelte';
+	import Chart from './Chart.svelte';
+	import type { ConfigOf } from './chart-configs';
+	import type { ChartTable } from './chart-table';
+
+	interface Props {
+		title: string;
+		/** How many people it is of. */
+		count: string;
+		/** What may and what may not be read from it. */
+		note?: string;
+		config: ConfigOf;
+		heightPx: number;
+		isForPaper?: boolean;
+		/** Nothing of it may be drawn. */
+		isEmpty?: boolean;
+		/** What the marks mean, where they are not said beside them. */
+		key?: Snippet;
+		/** The same numbers as a table. */
+		table: ChartTable;
+	}
+
+	let {
+		title,
+		count,
+		note = '',
+		config,
+		heightPx,
+		isForPaper = false,
+		isEmpty = false,
+		key,
+		table
+	}: Props = $props();
+
+	let isTable = $state(false);
+</script>
+
+<figure class="figure">
+	<figcaption>
+		<div>
+			<h3>{title}</h3>
+			<p class="count">{count}</p>
+		</div>
+		{#if !isForPaper && !isEmpty}
+			<Button
+				type="button"
+				look="quiet"
+				size="desk"
+				class="needs-js no-print"
+				aria-pressed={isTable}
+				onclick={() => (isTable = !isTable)}
+				>{#if isTable}<ChartColumn size={16} aria-hidden="true" />Chart{:else}<Table2
+						size={16}
+						aria-hidden="true"
+					/>Table{/if}<span class="sr-only">: {title}</span></Button
+			>
+		{/if}
+	</figcaption>
+	{#if isEmpty}
+		<p>There is nothing here that may be shown: each row would be of too few people.</p>
+	{:else if !isTable}
+		<div class="drawn">
+			{@render key?.()}
+			<Chart {config} {heightPx} {isForPaper} label="{title}. {count} The table says the numbers." />
+		</div>
+	{/if}
+	<!-- There for screen readers at all times, and for everybody where nothing draws. -->
+	<div class="numbers" class:sr-only={!isTable}>
+		<table>
+			<thead>
+				<tr
+					>{#each table.heads as head (head)}<th scope="col">{head}</th>{/each}</tr
+				>
+			</thead>
+			<tbody>
+				{#each table.rows as { key: rowKey, words, href, cells } (rowKey)}
+					{@const span = cells.length === 1 ? table.heads.length - 1 : 1}
+					<tr>
+						<th scope="row"
+							>{#if href}<a {href}>{words}</a>{:else}{words}{/if}</th
+						>
+						{#each cells as cell, i (i)}<td colspan={span}>{cell}</td>{/each}
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	</div>
+	{#if note}<p class="note">{note}</p>{/if}
+</figure>
+
+<style>
+	.figure {
+		margin: 1.5rem 0 0;
+		min-width: 0;
+		break-inside: avoid;
+	}
+	figcaption {
+		display: flex;
+		align-items: flex-start;
+		justify-content: space-between;
+		gap: 1rem;
+		margin-bottom: 0.5rem;
+		border-top: 1.5px solid var(--ink);
+		padding-top: 0.5rem;
+	}
+	h3 {
+		font-size: var(--text-lead);
+	}
+	.count,
+	.note {
+		font-size: var(--text-note);
+		color: var(--ink-soft);
+	}
+	.note {
+		margin-top: 0.35rem;
+		max-width: 44rem;
+	}
+	.numbers:not(.sr-only) {
+		overflow-x: auto;
+	}
+	.numbers table {
+		width: 100%;
+		border-collapse: collapse;
+	}
+	.numbers th,
+	.numbers td {
+		padding: 0.3rem 0.75rem 0.3rem 0;
+		border-bottom: 1px solid var(--rule);
+		text-align: left;
+		font-weight: 400;
+	}
+	.numbers thead th {
+		font-size: var(--text-note);
+		color: var(--ink-soft);
+	}
+	.numbers td {
+		font-variant-numeric: tabular-nums;
+	}
+	@media (scripting: none) {
+		.drawn {
+			display: none;
+		}
+		.numbers.sr-only {
+			position: static;
+			width: auto;
+			height: auto;
+			clip-path: none;
+			white-space: normal;
+		}
+	}
+</style>

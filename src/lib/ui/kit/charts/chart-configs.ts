@@ -1,0 +1,268 @@
+import type { ChartConfiguration, ChartDataset, Plugin } from 'chart.js';
+import type { ChartLook } from './chart-look';
+
+/** A value with its interval, and the words of its row. */
+export interface IntervalRow {
+	readonly words: string;
+	readonly value: number;
+	readonly low: number;
+	readonly high: number;
+}
+
+/** A share that falls in steps, with its interval. */
+export interface CurveSeries {
+	readonly name: string;
+	readonly isDashed: boolean;
+	readonly points: readonly {
+		readonly at: number;
+		readonly share: number;
+		readonly low: number | null;
+		readonly high: number | null;
+	}[];
+}
+
+/** Makes the library's settings of a look. */
+export type ConfigOf = (look: ChartLook) => ChartConfiguration;
+
+const SIZE = 13;
+
+const percent = (share: number | string) => `${Math.round(Number(share) * 100)} %`;
+
+/** What every chart has: no legend (the words stand in the row or beside the line), no movement, room for the labels. */
+function base(look: ChartLook) {
+	return {
+		responsive: true,
+		maintainAspectRatio: false,
+		animation: false,
+		color: look.ink,
+		font: { family: look.font, size: SIZE },
+		layout: { padding: { right: 12 } }
+	} as const;
+}
+
+const ticksOf = (look: ChartLook) => ({ color: look.ink, font: { family: look.font, size: SIZE } }) as const;
+
+function valueAxis(
+	look: ChartLook,
+	title: string,
+	ends: { min?: number; max?: number; suggestedMin?: number; suggestedMax?: number },
+	isShare: boolean
+) {
+	return {
+		...ends,
+		border: { color: look.soft },
+		grid: { color: look.rule },
+		ticks: { ...ticksOf(look), maxTicksLimit: 7, ...(isShare ? { callback: percent } : {}) },
+		title: { display: title !== '', text: title, color: look.soft, font: { family: look.font, size: SIZE } }
+	};
+}
+
+/** The largest share that is drawn, rounded up to a tenth. */
+const topOf = (rows: readonly { readonly high: number }[]) =>
+	Math.min(1, Math.ceil(10 * Math.max(0.1, ...rows.map(({ high }) => high))) / 10);
+
+/** Lines across the chart at a value that means something: no change, no difference. */
+function lineAt(value: number, look: ChartLook): Plugin {
+	return {
+		id: 'line-at',
+		beforeDatasetsDraw({ ctx, chartArea: { top, bottom }, scales }) {
+			const x = scales.x?.getPixelForValue(value) ?? NaN;
+			ctx.save();
+			ctx.strokeStyle = look.soft;
+			ctx.lineWidth = 1.5;
+			ctx.setLineDash([4, 4]);
+			ctx.beginPath();
+			ctx.moveTo(x, top);
+			ctx.lineTo(x, bottom);
+			ctx.stroke();
+			ctx.restore();
+		}
+	};
+}
+
+/** Bars of shares with their intervals, one a row. */
+export function shareBars(rows: readonly IntervalRow[], title: string): ConfigOf {
+	return (look) => ({
+		type: 'barWithErrorBars',
+		data: {
+			labels: rows.map(({ words }) => words),
+			datasets: [
+				{
+					data: rows.map(({ value, low, high }) => ({ x: value, y: value, xMin: low, xMax: high })),
+					backgroundColor: look.coolWash,
+					borderColor: look.cool,
+					borderWidth: 1.5,
+					barThickness: 14,
+					errorBarColor: look.ink,
+					errorBarLineWidth: 1.5,
+					errorBarWhiskerColor: look.ink,
+					errorBarWhiskerSize: 8,
+					errorBarWhiskerLineWidth: 1.5
+				}
+			]
+		} as unknown as ChartConfiguration['data'],
+		options: {
+			...base(look),
+			indexAxis: 'y',
+			plugins: { tooltip: { enabled: false } },
+			scales: {
+				x: valueAxis(look, title, { min: 0, max: topOf(rows) }, true),
+				y: {
+					grid: { display: false },
+					border: { color: look.soft },
+					ticks: { ...ticksOf(look), autoSkip: false }
+				}
+			}
+		}
+	});
+}
+
+/** What the axis of {@link intervalDots} counts. */
+export interface DotAxis {
+	readonly title: string;
+	/** What means no change or no difference: a line is drawn there. */
+	readonly lineAt: number;
+	/** Whether equal steps are equal ratios. */
+	readonly isRatio?: boolean;
+}
+
+/** Dots with their intervals, one a row; a row without a value keeps its place. */
+export function intervalDots(
+	rows: readonly (IntervalRow | { words: string; value: null })[],
+	axis: DotAxis
+): ConfigOf {
+	const { title, lineAt: line, isRatio = false } = axis;
+	return (look) => {
+		const dots = {
+			data: rows.flatMap((row, y) =>
+				row.value === null ? [] : [{ x: row.value, y, xMin: row.low, xMax: row.high }]
+			),
+			radius: 5.5,
+			borderColor: look.cool,
+			borderWidth: 2,
+			backgroundColor: look.cool,
+			errorBarColor: look.cool,
+			errorBarLineWidth: 2,
+			errorBarWhiskerColor: look.cool,
+			errorBarWhiskerSize: 8,
+			errorBarWhiskerLineWidth: 2
+		};
+		// The line that means no change stands within.
+		const ends = isRatio ? {} : { suggestedMin: line - 1, suggestedMax: line + 1 };
+		return {
+			type: 'scatterWithErrorBars',
+			data: { datasets: [dots] } as unknown as ChartConfiguration['data'],
+			options: {
+				...base(look),
+				plugins: { tooltip: { enabled: false } },
+				scales: {
+					x: {
+						...valueAxis(look, title, ends, false),
+						...(isRatio ? { type: 'logarithmic' as const } : {})
+					},
+					y: rowAxis(
+						look,
+						rows.map(({ words }) => words)
+					)
+				}
+			},
+			plugins: [lineAt(line, look)]
+		};
+	};
+}
+
+/** Rows from the top, by number. */
+function rowAxis(look: ChartLook, words: readonly string[]) {
+	return {
+		min: -0.6,
+		max: words.length - 0.4,
+		reverse: true,
+		border: { color: look.soft },
+		grid: { display: false },
+		afterBuildTicks: (scale: { ticks: { value: number }[] }) => {
+			scale.ticks = words.map((_, value) => ({ value }));
+		},
+		ticks: {
+			...ticksOf(look),
+			autoSkip: false,
+			callback: (value: number | string) => words[Number(value)] ?? ''
+		}
+	};
+}
+
+/** Shares that fall in steps over time, each with its interval as a wash. */
+export function stepCurves(series: readonly CurveSeries[], title: string, last: number): ConfigOf {
+	return (look) => {
+		const line = (
+			s: CurveSeries,
+			of: (point: CurveSeries['points'][number]) => number | null,
+			extra: object
+		) =>
+			({
+				data: [{ x: 0, y: 1 }, ...s.points.map((point) => ({ x: point.at, y: of(point) ?? point.share }))],
+				stepped: 'before',
+				pointRadius: 0,
+				borderWidth: 0,
+				...extra
+			}) as unknown as ChartDataset;
+		return {
+			type: 'line',
+			data: {
+				datasets: series.flatMap((s) => [
+					line(s, ({ low }) => low, { order: 1 }),
+					line(s, ({ high }) => high, { order: 1, fill: '-1', backgroundColor: look.coolWash }),
+					line(s, () => null, {
+						order: 0,
+						borderColor: s.isDashed ? look.ink : look.cool,
+						borderWidth: 2.5,
+						borderDash: s.isDashed ? [6, 4] : []
+					})
+				])
+			},
+			options: {
+				...base(look),
+				plugins: { tooltip: { enabled: false } },
+				scales: {
+					x: { type: 'linear', ...valueAxis(look, title, { min: 0, max: last }, false) },
+					y: valueAxis(look, '', { min: 0, max: 1 }, true)
+				}
+			}
+		};
+	};
+}
+
+/** A row of dots: each the mean of some people. */
+export interface Strip {
+	readonly words: string;
+	readonly isHollow: boolean;
+	readonly values: readonly number[];
+}
+
+/** Strips of dots about a line that means right. */
+export function dotStrips(strips: readonly Strip[], title: string): ConfigOf {
+	return (look) => ({
+		type: 'scatter',
+		data: {
+			datasets: strips.map(({ isHollow, values }, row) => ({
+				data: values.map((x) => ({ x, y: row })),
+				pointRadius: 4.5,
+				pointStyle: isHollow ? ('rectRot' as const) : ('circle' as const),
+				pointBorderColor: isHollow ? look.ink : look.cool,
+				pointBackgroundColor: isHollow ? look.sheet : `color-mix(in srgb, ${look.cool} 55%, transparent)`,
+				pointBorderWidth: 1.5
+			}))
+		},
+		options: {
+			...base(look),
+			plugins: { tooltip: { enabled: false } },
+			scales: {
+				x: valueAxis(look, title, {}, false),
+				y: rowAxis(
+					look,
+					strips.map(({ words }) => words)
+				)
+			}
+		} as ChartConfiguration['options'],
+		plugins: [lineAt(0, look)]
+	});
+}

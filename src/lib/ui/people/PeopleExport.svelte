@@ -1,0 +1,62 @@
+<script lang="ts">
+	import { EXPORT_COLUMNS, ROSTER_FIELDS, USUAL_COLUMNS, type ExportColumn } from '$lib/core/exchange';
+	import Button from '../kit/Button.svelte';
+	import CheckBox from '../kit/CheckBox.svelte';
+	import { FIELD_NAMES } from './roster-words';
+
+	/** The address of the list that is shown. */
+	let { query }: { query: string } = $props();
+
+	const narrowed = $derived([...new URLSearchParams(query)]);
+	const isField = (column: ExportColumn): column is keyof typeof FIELD_NAMES =>
+		ROSTER_FIELDS.some((field) => field === column);
+	const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+	const words = (column: ExportColumn) => (isField(column) ? FIELD_NAMES[column] : capital(column));
+</script>
+
+<details class="export">
+	<summary class="kit-button plain desk">Export …</summary>
+	<form method="GET" action="/desk/people/export" data-sveltekit-reload>
+		{#each narrowed as [name, value], i (i)}<input type="hidden" {name} {value} />{/each}
+		<fieldset>
+			<legend class="text-note font-semibold">Columns of the table, for those who are shown</legend>
+			<div class="columns">
+				{#each EXPORT_COLUMNS as column (column)}
+					<CheckBox
+						name="column"
+						value={column}
+						words={words(column)}
+						size="desk"
+						isChecked={USUAL_COLUMNS.includes(column)}
+					/>
+				{/each}
+			</div>
+		</fieldset>
+		<div class="mt-2 flex flex-wrap items-center gap-3">
+			<Button look="main" size="desk">Take along as CSV</Button>
+			<p class="text-note text-ink-soft">Opens in a spreadsheet, and can be imported again.</p>
+		</div>
+	</form>
+</details>
+
+<style>
+	.export {
+		position: relative;
+	}
+	form {
+		position: absolute;
+		right: 0;
+		z-index: 5;
+		width: min(34rem, 90vw);
+		margin-top: 0.3rem;
+		padding: 0.9rem 1rem;
+		border: 1.5px solid var(--ink);
+		background: var(--sheet);
+	}
+	.columns {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(10rem, 1fr));
+		gap: 0.1rem 0.75rem;
+		margin-top: 0.4rem;
+	}
+</style>

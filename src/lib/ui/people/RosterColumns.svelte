@@ -1,0 +1,48 @@
+<script lang="ts">
+	import { ROSTER_FIELDS, type ColumnMap, type RosterField } from '$lib/core/exchange';
+	import Select from '../kit/Select.svelte';
+	import { FIELD_NAMES } from './roster-words';
+
+	interface Props {
+		headings: readonly string[];
+		columns: ColumnMap;
+		choose: (columns: ColumnMap) => void;
+	}
+
+	let { headings, columns, choose }: Props = $props();
+
+	const needed: readonly RosterField[] = ['name', 'email'];
+	const options = $derived([
+		{ value: '', words: 'not in this file' },
+		...headings.map((heading, i) => ({ value: String(i), words: heading || `Column ${i + 1}` }))
+	]);
+
+	/** Puts a column at a place of a field; an empty one takes it and what follows away. */
+	function put(field: RosterField, at: number, value: string) {
+		const kept = columns[field].slice(0, at);
+		choose({ ...columns, [field]: value === '' ? kept : [...kept, Number(value)] });
+	}
+</script>
+
+<div class="mt-2 grid gap-3 sm:grid-cols-3 lg:grid-cols-5">
+	{#each ROSTER_FIELDS as field (field)}
+		<Select
+			name="column-{field}"
+			label="{FIELD_NAMES[field]}{needed.includes(field) ? ', needed' : ''}"
+			size="desk"
+			value={String(columns[field][0] ?? '')}
+			{options}
+			onchange={(value) => put(field, 0, value)}
+		/>
+		{#if field === 'name' && columns.name.length > 0}
+			<Select
+				name="column-name-2"
+				label="joined with, as a last name"
+				size="desk"
+				value={String(columns.name[1] ?? '')}
+				options={[{ value: '', words: 'nothing' }, ...options.slice(1)]}
+				onchange={(value) => put('name', 1, value)}
+			/>
+		{/if}
+	{/each}
+</div>

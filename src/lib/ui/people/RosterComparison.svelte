@@ -1,0 +1,96 @@
+<script lang="ts">
+	import type { ImportReport, RosterLine } from '$lib/core/exchange';
+	import CheckBox from '../kit/CheckBox.svelte';
+	import { FIELD_NAMES } from './roster-words';
+
+	interface Props {
+		report: ImportReport;
+		leaveAbsent: boolean;
+		takeBack: boolean;
+		choose: (chosen: { leaveAbsent: boolean; takeBack: boolean }) => void;
+	}
+
+	let { report, leaveAbsent, takeBack, choose }: Props = $props();
+
+	const people = (n: number) => (n === 1 ? '1 person' : `${n} people`);
+</script>
+
+{#snippet listed(lines: readonly RosterLine[], all: number)}
+	<ul class="text-note">
+		{#each lines as { name, email, team } (email)}
+			<li class="border-b border-rule py-1">
+				{name} <span class="text-ink-soft">{email}{team ? `, ${team}` : ''}</span>
+			</li>
+		{/each}
+	</ul>
+	{#if all > lines.length}<p class="text-note text-ink-soft">and {all - lines.length} more.</p>{/if}
+{/snippet}
+
+<section aria-label="What it would do" class="mt-5">
+	<p role="status" class="text-lead">
+		It adds {people(report.added)}, changes {report.changed}, and leaves {report.same} as they are.
+	</p>
+	{#if report.unknownCountries.length > 0}
+		<p class="text-note text-ink-soft">
+			Holidays are not known for {report.unknownCountries.join(', ')}: dates there skip weekends only.
+		</p>
+	{/if}
+	<div class="mt-2 grid gap-1">
+		{#if report.added > 0}
+			<details>
+				<summary class="kit-summary">New: {report.added}</summary>
+				{@render listed(report.shown.added, report.added)}
+			</details>
+		{/if}
+		{#if report.changed > 0}
+			<details open>
+				<summary class="kit-summary">Changed: {report.changed}</summary>
+				<ul class="text-note">
+					{#each report.shown.changed as { name, email, fields } (email)}
+						<li class="border-b border-rule py-1">
+							{name} <span class="text-ink-soft">{email}</span>:
+							{#each fields as { field, from, to }, i (field)}{i > 0 ? '; ' : ''}{FIELD_NAMES[
+									field
+								].toLowerCase()}
+								<del class="text-ink-soft">{from || 'nothing'}</del> to <ins>{to || 'nothing'}</ins>{/each}
+						</li>
+					{/each}
+				</ul>
+				{#if report.changed > report.shown.changed.length}<p class="text-note text-ink-soft">
+						and {report.changed - report.shown.changed.length} more.
+					</p>{/if}
+			</details>
+		{/if}
+		{#if report.back > 0}
+			<details>
+				<summary class="kit-summary">Have left, and are in the file: {report.back}</summary>
+				{@render listed(report.shown.back, report.back)}
+			</details>
+			<CheckBox
+				words="Take {people(report.back)} back"
+				size="desk"
+				isChecked={takeBack}
+				onchange={(is) => choose({ leaveAbsent, takeBack: is })}
+			/>
+		{/if}
+		{#if report.absent > 0}
+			<details>
+				<summary class="kit-summary">In the list, and not in the file: {report.absent}</summary>
+				{@render listed(report.shown.absent, report.absent)}
+			</details>
+			<CheckBox
+				words="The file is everybody: mark {people(report.absent)} as left"
+				size="desk"
+				isChecked={leaveAbsent}
+				onchange={(is) => choose({ leaveAbsent: is, takeBack })}
+			/>
+		{/if}
+	</div>
+</section>
+
+<style>
+	ins {
+		text-decoration: none;
+		font-weight: 600;
+	}
+</style>

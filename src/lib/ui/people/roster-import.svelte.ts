@@ -1,0 +1,103 @@
+import { headingsKey, type ColumnMap, type ImportReport } from '$lib/core/exchange';
+import type { CheckedRoster, OpenedRoster } from '../../workers/roster-worker';
+import { RosterFile } from './roster-file';
+
+/** A mapping that was used before for files with some headings. */
+export interface KeptMapping {
+	readonly headings: string;
+	readonly columns: ColumnMap;
+}
+
+/** A list on its way in: read, mapped, compared, then taken in. */
+export class RosterImport {
+	file = $state.raw<{ readonly name: string; readonly opened: OpenedRoster } | null>(null);
+	columns = $state.raw<ColumnMap | null>(null);
+	checked = $state.raw<CheckedRoster | null>(null);
+	report = $state.raw<ImportReport | null>(null);
+	/** Whether the columns are those of an earlier file with these headings. */
+	isKnown = $state(false);
+	trouble = $state('');
+	isBusy = $state(false);
+	moves = $state.raw({ leaveAbsent: false, takeBack: true });
+	private source: RosterFile | null = null;
+	private key = '';
+
+	/** @param kept mappings of earlier files */
+	constructor(private readonly kept: () => readonly KeptMapping[]) {}
+
+	readonly isMapped = $derived.by(
+		() => this.columns !== null && this.columns.name.length > 0 && this.columns.email.length > 0
+	);
+
+	async open(chosen: File | undefined): Promise<void> {
+		[this.trouble, this.file, this.report, this.checked] = ['', null, null, null];
+		if (!chosen) return;
+		this.source ??= new RosterFile();
+		const opened = await this.source.open(chosen).catch(() => null);
+		if (!opened) {
+			this.trouble = `${chosen.name} holds no table that can be read. Save it as .xlsx or CSV from your spreadsheet, then choose it again.`;
+			return;
+		}
+		await this.take(chosen.name, opened);
+	}
+
+	/** Takes the top row as headings or as a person. */
+	async arrange(isHeaded: boolean): Promise<void> {
+		const opened = await this.source?.arrange(isHeaded);
+		if (opened && this.file) await this.take(this.file.name, opened);
+	}
+
+	private async take(name: string, opened: OpenedRoster): Promise<void> {
+		this.file = { name, opened };
+		const key = headingsKey(opened.headings);
+		const known = opened.isHeaded ? this.kept().find(({ headings }) => headings === key) : undefined;
+		this.isKnown = known !== undefined;
+		await this.map(known?.columns ?? opened.columns);
+	}
+
+	/** Reads the file by other columns. */
+	async map(columns: ColumnMap): Promise<void> {
+		[this.columns, this.report] = [columns, null];
+		const { file, source } = this;
+		if (!file || !source) return;
+		this.checked = this.isMapped ? await source.check(file.opened.isHeaded, columns) : null;
+	}
+
+	/** Asks what it would do, or takes it in as it was seen. */
+	async send(isApplied: boolean): Promise<void> {
+		const { file, source, columns, report } = this;
+		if (!file || !source || !columns) return;
+		[this.isBusy, this.trouble] = [true, ''];
+		this.key ||= crypto.randomUUID();
+		const { isHeaded, headings } = file.opened;
+		const apply =
+			isApplied && report
+				? { key: this.key, added: report.added, changed: report.changed, ...this.moves }
+				: null;
+		const response = await fetch('/desk/people/import', {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify({
+				lines: await source.lines(isHeaded),
+				columns,
+				firstRow: isHeaded ? 2 : 1,
+				headings: isHeaded ? headingsKey(headings) : '',
+				apply
+			})
+		}).catch(() => null);
+		this.isBusy = false;
+		if (!response) {
+			this.trouble = 'The server could not be reached. Nothing was taken in: try again.';
+			return;
+		}
+		const body: unknown = await response.json();
+		if (response.ok) this.report = body as ImportReport;
+		else {
+			this.trouble = (body as { message: string }).message;
+			this.report = null;
+		}
+		if (isApplied) this.key = '';
+	}
+
+	end = () => this.source?.end();
+}

@@ -1,0 +1,51 @@
+import Papa from 'papaparse';
+import { isBlank, textOfBytes, type TextEncoding } from '$lib/core/exchange';
+
+/** A table as it stood in a file: every row, blank ones too, so that rows have the numbers that a spreadsheet shows. */
+export interface RosterTable {
+	readonly rows: readonly (readonly string[])[];
+	/** How it was written; null for the sheet of a workbook. */
+	readonly text: { readonly encoding: TextEncoding; readonly delimiter: string } | null;
+}
+
+/** Reads the first sheet of a workbook. Passed in, since a browser and Node.js read a file each in its own way. */
+export type SheetReader = (file: Blob) => Promise<readonly (readonly unknown[])[]>;
+
+/** The first bytes of every .xlsx: a ZIP archive. */
+const isZip = (bytes: Uint8Array) => bytes[0] === 0x50 && bytes[1] === 0x4b;
+
+/** A cell of a workbook as a text: dates as ISO days, whole numbers without a fraction, nothing as an empty text. */
+function textOfCell(cell: unknown): string {
+	if (cell === null || cell === undefined) return '';
+	if (cell instanceof Date) return cell.toISOString().slice(0, 10);
+	return typeof cell === 'object' ? '' : String(cell);
+}
+
+const DELIMITERS: Readonly<Record<string, string>> = {
+	',': 'comma',
+	';': 'semicolon',
+	'\t': 'tab',
+	'|': 'bar'
+};
+
+/** Reads a file that a spreadsheet wrote: .xlsx, or a text whose encoding and delimiter are found. @returns null where there is no table */
+export async function tableOf(file: Blob, readSheet: SheetReader): Promise<RosterTable | null> {
+	const bytes = new Uint8Array(await file.arrayBuffer());
+	if (isZip(bytes)) {
+		const sheet = await readSheet(file);
+		return ended({ rows: sheet.map((row) => row.map(textOfCell)), text: null });
+	}
+	const { text, encoding } = textOfBytes(bytes);
+	const { data, meta } = Papa.parse<string[]>(text);
+	const delimiter = DELIMITERS[meta.delimiter] ?? meta.delimiter;
+	return ended({ rows: data, text: { encoding, delimiter } });
+}
+
+/** Without the blank rows that spreadsheets leave at the end. */
+function ended(table: RosterTable): RosterTable | null {
+	const last = table.rows.findLastIndex((row) => !isBlank(row));
+	return last < 0 ? null : { ...table, rows: table.rows.slice(0, last + 1) };
+}
+
+/** Whether the top row is headings: no address stands in it. */
+export const hasHeadings = ({ rows }: RosterTable) => !(rows[0] ?? []).some((cell) => /@.+\./.test(cell));

@@ -1,0 +1,32 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { AskedThing } from '$lib/core/equipment';
+	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
+
+	interface Props {
+		thing: AskedThing;
+		/** What was asked for. */
+		requests: readonly AskedThing[];
+		t: Catalogue;
+		/** Names the thing on the button, where several stand beside each other. */
+		isNamed?: boolean;
+	}
+
+	let { thing, requests, t, isNamed = false }: Props = $props();
+
+	const isAsked = $derived(requests.includes(thing));
+	const words = $derived(isAsked ? t.open.asked : t.open.ask);
+</script>
+
+<form method="POST" action="?/ask" use:enhance>
+	<input type="hidden" name="purchase" value={thing} />
+	<Button
+		disabled={isOffline.current}
+		name="wanted"
+		value={isAsked ? 'no' : 'yes'}
+		aria-pressed={isAsked}
+		aria-label="{words}: {t.open.buy[thing]}">{isNamed ? `${words}: ${t.open.buy[thing]}` : words}</Button
+	>
+</form>

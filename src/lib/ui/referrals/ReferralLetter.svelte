@@ -1,0 +1,198 @@
+<script lang="ts">
+	import type { LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import { dayWords } from '$lib/messages/desk-dates';
+	import { consentEn, isSamePlace, loadEn, postureEn, seatEn } from '$lib/messages/referral-en';
+	import { reasonEn, regionEn, signsEn } from '$lib/messages/triage-en';
+	import type { ReferralLetter } from '$lib/core/referral';
+	import { checkWords } from '../gap-mark/check-words';
+
+	interface Props {
+		letter: ReferralLetter;
+		/** The day of writing, where it is not sent yet. */
+		today: string;
+		t: Catalogue;
+		unit: LengthUnit;
+	}
+
+	let { letter, today, t, unit }: Props = $props();
+
+	const first = $derived(letter.over[0]);
+	const latest = $derived(letter.over.at(-1));
+	/** Every place that was ever named, the sorest now first, with each report. */
+	const course = $derived.by(() => {
+		const all = letter.over.flatMap(({ discomfort }) => discomfort);
+		const places = all.filter((one, i) => all.findIndex((other) => isSamePlace(one, other)) === i);
+		return places
+			.map((place) => {
+				const told = letter.over.map(({ at, discomfort }) => ({
+					at,
+					report: discomfort.find((one) => isSamePlace(one, place)) ?? null
+				}));
+				return { place, told, now: told.at(-1)?.report ?? null };
+			})
+			.sort((a, b) => (b.now?.worst ?? 0) - (a.now?.worst ?? 0));
+	});
+	/** Reports that a row has room for: the first and the newest. */
+	const MOST_REPORTS = 4;
+	const shownReports = $derived(
+		letter.over.length > MOST_REPORTS
+			? [...letter.over.slice(0, 1), ...letter.over.slice(1 - MOST_REPORTS)]
+			: letter.over
+	);
+	const changed = $derived(
+		(letter.judgement?.standing ?? []).map((check) => ({
+			check,
+			before: letter.judgement?.first.find(({ id, value }) => id === check.id && value !== check.value)
+		}))
+	);
+</script>
+
+<article class="letter">
+	<p class="flex justify-between gap-4">
+		<span>{letter.by?.name ?? ''}, occupational health{letter.by ? ` · ${letter.by.email}` : ''}</span>
+		<span class="whitespace-nowrap">{dayWords(letter.at ?? today)}</span>
+	</p>
+	<p class="mt-3">To {letter.to || 'the treating clinician'}</p>
+	<h1 class="mt-3 text-head">
+		{letter.person.name}{letter.person.staffNumber
+			? `, staff number ${letter.person.staffNumber}`
+			: ''}{letter.person.team ? `, ${letter.person.team}` : ''}
+	</h1>
+	<p class="mt-2 font-semibold">
+		{letter.question || 'What should change at work, and what should stay as it is?'}
+	</p>
+	<p class="mt-1">
+		{#if letter.answerBy}Answer wanted by {dayWords(letter.answerBy)}.{/if}
+		{letter.consentHow
+			? `${letter.person.name} ${consentEn[letter.consentHow]}.`
+			: 'Consent is not recorded yet: ask before this is sent.'}
+	</p>
+	{#if letter.judgement && letter.judgement.reasons.length > 0}
+		{@const { judgement } = letter}
+		<h2>Why now</h2>
+		<ul>
+			{#each judgement.reasons as reason, i (i)}
+				<li>
+					{reasonEn(reason, judgement).replace(/^Needs a clinician: /, '')}, since {dayWords(reason.on)}
+				</li>
+			{/each}
+		</ul>
+	{/if}
+	{#if letter.signs.length > 0}
+		<h2>Signs reported</h2>
+		<ul>
+			{#each letter.signs as { sign, at, takenBackAt }, i (i)}
+				<li>
+					{signsEn[sign]}, {dayWords(at)}{takenBackAt
+						? `; on ${dayWords(takenBackAt)} they said it was a slip`
+						: ''}
+				</li>
+			{/each}
+		</ul>
+	{/if}
+	{#if first && latest && course.length > 0}
+		<h2>Discomfort: worst in seven days, 0 to 10</h2>
+		<table>
+			<thead
+				><tr
+					><th>Where</th>{#each shownReports as { at }, i (i)}<th class="num">{dayWords(at, 'medium')}</th
+						>{/each}<th>Now</th></tr
+				></thead
+			>
+			<tbody>
+				{#each course as { place, told, now }, i (i)}
+					<tr>
+						<td>{regionEn(place)}</td>
+						{#each shownReports as { at }, k (k)}
+							<td class="num">{told.find((one) => one.at === at)?.report?.worst ?? 0}</td>
+						{/each}
+						<td>
+							{#if now}{now.days} of 7 days; {now.kinds
+									.map((kind) => t.discomfort.kindOptions[kind].toLowerCase())
+									.join(', ')}{now.hinders === 'no'
+									? ''
+									: `; hinders work ${now.hinders === 'much' ? 'much' : 'a little'}`}{:else}not named any more{/if}
+						</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
+	{#if letter.steps.length + letter.arrived.length > 0}
+		<h2>What was tried</h2>
+		<ul>
+			{#each letter.steps as step (step.place)}
+				<li>
+					{t.steps.places[step.place]}{step.with.length > 0 ? `, with ${step.with.join(', ')}` : ''}: {dayWords(
+						step.at
+					)}
+				</li>
+			{/each}
+			{#each letter.arrived as thing, i (i)}
+				<li>{t.open.buy[thing.purchase]}{thing.at ? `: ${dayWords(thing.at)}` : ''}</li>
+			{/each}
+		</ul>
+	{/if}
+	{#if letter.corner}
+		{@const { corner } = letter}
+		<h2>The workplace, as it stands</h2>
+		<p>
+			Works {postureEn[corner.posture]}{corner.seat ? ` ${seatEn[corner.seat]}` : ''}, at a {corner.screen ===
+			'laptop'
+				? 'laptop'
+				: 'separate screen'} with {corner.keys === 'separate' ? 'a separate keyboard' : 'its own keys'};
+			{corner.hand}-handed; {corner.lenses === 'none'
+				? 'no glasses'
+				: `glasses: ${t.options.lenses[corner.lenses].toLowerCase()}`}.
+		</p>
+		<ul>
+			{#each changed as { check, before } (check.id)}
+				<li>
+					{t.checks.names[check.id]}: {checkWords(check, t, unit)}{loadEn(check)
+						? ` (${loadEn(check)})`
+						: ''}{before ? `; at first ${checkWords(before, t, unit)}` : ''}
+				</li>
+			{/each}
+		</ul>
+	{/if}
+	<p class="mt-3 text-note">
+		These are the person’s own answers, and lengths they measured at home. Nobody has examined them, and
+		nothing here is a diagnosis.
+	</p>
+</article>
+
+<style>
+	.letter {
+		max-width: 46rem;
+	}
+	h2 {
+		margin-top: 0.8rem;
+		font-size: var(--text-body);
+	}
+	ul {
+		padding-left: 1.1rem;
+		list-style: disc;
+	}
+	li::first-letter {
+		text-transform: uppercase;
+	}
+	table {
+		width: 100%;
+		margin-top: 0.25rem;
+		border-collapse: collapse;
+		font-size: var(--text-note);
+	}
+	th,
+	td {
+		padding: 0.2rem 0.75rem 0.2rem 0;
+		border-bottom: 1px solid var(--rule);
+		text-align: left;
+		vertical-align: top;
+	}
+	@media print {
+		.letter {
+			font-size: 10pt;
+		}
+	}
+</style>

@@ -1,0 +1,56 @@
+<script lang="ts">
+	import { dayWords } from '$lib/messages/desk-dates';
+
+	interface Props {
+		referrals: readonly {
+			readonly id: string;
+			readonly at: Date;
+			readonly answerBy: string | null;
+			readonly question: string;
+			readonly name: string;
+			readonly team: string;
+			readonly byName: string | null;
+			readonly last: { readonly at: Date; readonly isMine: boolean } | null;
+		}[];
+		today: string;
+	}
+
+	let { referrals, today }: Props = $props();
+</script>
+
+<main class="mx-auto max-w-4xl px-6 py-5">
+	<h1 class="text-title">Referrals</h1>
+	<p class="mt-1 text-ink-soft">
+		{referrals.length === 0
+			? 'Nobody is referred to you now. You get a letter when somebody is.'
+			: 'People you were asked about. Open one to read the letter, ask back or answer.'}
+	</p>
+	<ul class="mt-4 border-t-[1.5px] border-ink">
+		{#each referrals as one (one.id)}
+			{@const isLate = one.answerBy !== null && one.answerBy < today}
+			<li class="grid gap-x-6 border-b border-rule py-2.5 sm:grid-cols-[1fr_13rem]">
+				<div class="min-w-0">
+					<p>
+						<a class="font-semibold text-ink" href="/desk/referrals/{one.id}">{one.name}</a>
+						<span class="text-note text-ink-soft">{one.team}</span>
+					</p>
+					<p class="truncate text-note" title={one.question}>{one.question}</p>
+				</div>
+				<p class="text-note sm:text-right">
+					<span class:text-warm={isLate} class:font-semibold={isLate}
+						>{one.answerBy
+							? `${isLate ? 'late, wanted' : 'wanted'} by ${dayWords(one.answerBy, 'short')}`
+							: 'no day set'}</span
+					>
+					<span class="block text-ink-soft"
+						>{one.last
+							? one.last.isMine
+								? `you asked back ${dayWords(one.last.at, 'short')}`
+								: `answered you ${dayWords(one.last.at, 'short')}`
+							: `asked ${dayWords(one.at, 'short')}${one.byName ? ` by ${one.byName}` : ''}`}</span
+					>
+				</p>
+			</li>
+		{/each}
+	</ul>
+</main>

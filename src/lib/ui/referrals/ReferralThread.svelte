@@ -1,0 +1,108 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { dayWords, momentWords } from '$lib/messages/desk-dates';
+	import ActFields from '../cases/ActFields.svelte';
+	import { CaseForm } from '../cases/case-form.svelte';
+	import { draftOf, keepDraft } from '../cases/drafts';
+	import FormFault from '../cases/FormFault.svelte';
+	import Button from '../kit/Button.svelte';
+	import TextArea from '../kit/TextArea.svelte';
+
+	interface Props {
+		/** The referral that is written about; ended ones are only read. */
+		referral: {
+			readonly id: string;
+			readonly endedAt: Date | null;
+			readonly outcome: string;
+			readonly lines: readonly {
+				readonly id: string;
+				readonly at: Date;
+				readonly text: string;
+				readonly isFromClinician: boolean;
+				readonly authorName: string | null;
+			}[];
+		};
+		/** Where the forms are sent to, before the name of the act. */
+		action: string;
+		isClinician: boolean;
+		timeZone: string;
+	}
+
+	let { referral, action, isClinician, timeZone }: Props = $props();
+
+	const key = $derived(`referral ${referral.id}`);
+	let text = $derived(draftOf(key, ''));
+	const form = new CaseForm(() => {
+		keepDraft(key, '', '');
+		text = '';
+	});
+	const keep = (typed: string) => {
+		text = typed;
+		keepDraft(key, typed, '');
+	};
+</script>
+
+<ol>
+	{#each referral.lines as line (line.id)}
+		<li class="border-b border-rule py-2 text-note" class:theirs={line.isFromClinician}>
+			<p class="text-ink-soft">
+				<span class="font-semibold text-ink">{line.authorName ?? 'Somebody'}</span>, {momentWords(
+					line.at,
+					timeZone
+				)}
+			</p>
+			<p class="mt-0.5 whitespace-pre-wrap">{line.text}</p>
+		</li>
+	{/each}
+</ol>
+{#if referral.endedAt}
+	<p class="mt-2 text-note">
+		Ended {dayWords(referral.endedAt)}{referral.lines.some(({ text: said }) => said === referral.outcome)
+			? '.'
+			: `: ${referral.outcome || 'nothing was noted'}`}
+	</p>
+{:else}
+	<form
+		method="POST"
+		action="{action}?/writeReferral"
+		use:enhance={form.submit}
+		class="no-print mt-2 grid gap-2"
+	>
+		<ActFields {form} />
+		<input type="hidden" name="referral" value={referral.id} />
+		<TextArea
+			id="referral-text"
+			name="text"
+			label={isClinician
+				? 'Your answer, or what you want to know first'
+				: 'What you write to them, or what came of it'}
+			size="desk"
+			rows={4}
+			maxlength={2000}
+			value={text}
+			oninput={keep}
+		/>
+		<div class="flex flex-wrap gap-3">
+			<Button
+				size="desk"
+				look={isClinician ? 'main' : 'plain'}
+				formaction="{action}?/endReferral"
+				isBusy={form.isBusy}>{isClinician ? 'Answer and end' : 'End the referral'}</Button
+			>
+			<Button size="desk" isBusy={form.isBusy}>{isClinician ? 'Ask back' : 'Write to them'}</Button>
+		</div>
+		<p class="text-note text-ink-soft">
+			{isClinician
+				? 'The coordinator reads it on their day sheet. Once you have ended it, you see this case no more.'
+				: 'They get a letter that something waits; its words stay here.'}
+		</p>
+	</form>
+	<FormFault fault={form.fault} />
+{/if}
+
+<style>
+	.theirs {
+		padding-left: 0.75rem;
+		border-left: 3px solid var(--cool);
+	}
+</style>

@@ -1,0 +1,89 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { ROUND_STATES } from '../cases/state-words';
+	import { CaseForm } from '../cases/case-form.svelte';
+	import FormFault from '../cases/FormFault.svelte';
+	import Button from '../kit/Button.svelte';
+	import CheckBox from '../kit/CheckBox.svelte';
+
+	interface Props {
+		state: keyof typeof ROUND_STATES;
+		version: number;
+		/** How many a draft would go to. */
+		matches: number;
+		/** How many were written to and have not answered. */
+		silent: number;
+	}
+
+	let { state, version, matches, silent }: Props = $props();
+
+	const acting = new CaseForm();
+</script>
+
+<div>
+	<div class="flex flex-wrap items-start gap-2">
+		{#if state === 'draft'}
+			<form method="POST" action="?/drop" use:enhance={acting.submit}>
+				<Button size="desk" isBusy={acting.isBusy}>Throw the draft away</Button>
+			</form>
+			<form method="POST" action="?/start" use:enhance={acting.submit}>
+				<input type="hidden" name="version" value={version} />
+				<input type="hidden" name="expected" value={matches} />
+				<Button look="main" size="desk" isBusy={acting.isBusy} disabled={matches === 0}
+					>Send it to {matches === 1 ? 'one person' : `${matches} people`}</Button
+				>
+			</form>
+		{:else if state === 'closed'}
+			<details>
+				<summary class="kit-button plain desk">Open it again …</summary>
+				<form method="POST" action="?/reopen" use:enhance={acting.submit} class="sure">
+					<input type="hidden" name="version" value={version} />
+					<p class="text-note">
+						Letters that were not written yet go out. Who is silent leaves the call list and is reminded again
+						from tomorrow on.
+					</p>
+					<Button look="main" size="desk" isBusy={acting.isBusy}>Yes, open it</Button>
+				</form>
+			</details>
+		{:else}
+			<details>
+				<summary class="kit-button plain desk">Close the round …</summary>
+				<form method="POST" action="?/close" use:enhance={acting.submit} class="sure">
+					<input type="hidden" name="version" value={version} />
+					<p class="text-note">
+						Nobody is reminded any more. Links go on working, and it can be opened again.
+					</p>
+					{#if silent > 0}
+						<CheckBox
+							name="callSilent"
+							words="Put the {silent} who did not answer on the call list"
+							size="desk"
+							isChecked={true}
+						/>
+					{/if}
+					<Button look="main" size="desk" isBusy={acting.isBusy}>Yes, close it</Button>
+				</form>
+			</details>
+		{/if}
+	</div>
+	<FormFault fault={acting.fault} />
+</div>
+
+<style>
+	details {
+		position: relative;
+	}
+	.sure {
+		position: absolute;
+		right: 0;
+		z-index: 5;
+		display: grid;
+		gap: 0.5rem;
+		justify-items: start;
+		width: min(24rem, 90vw);
+		margin-top: 0.3rem;
+		padding: 0.75rem 0.9rem;
+		border: 1.5px solid var(--ink);
+		background: var(--sheet);
+	}
+</style>

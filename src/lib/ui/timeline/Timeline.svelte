@@ -1,0 +1,60 @@
+<script lang="ts">
+	import { countsOf, TIMELINE_GROUPS, type TimelineEntry, type TimelineGroup } from '$lib/core/timeline';
+	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
+	import Select from '../kit/Select.svelte';
+	import { GROUP_WORDS } from './timeline-words';
+	import TimelineLine from './TimelineLine.svelte';
+
+	interface Props {
+		entries: readonly TimelineEntry[];
+		personName: string;
+		timeZone: string;
+		t: Catalogue;
+	}
+
+	let { entries, personName, timeZone, t }: Props = $props();
+
+	/** Lines that are shown before more are asked for. */
+	const PART = 40;
+
+	let only = $state<TimelineGroup | ''>('');
+	let most = $state(PART);
+	const counts = $derived(countsOf(entries));
+	const matching = $derived(
+		entries.filter(({ group }) => (only === '' ? group !== 'looks' : group === only))
+	);
+</script>
+
+<div class="needs-js no-print flex items-center justify-between gap-3">
+	<p class="text-note text-ink-soft">The newest first</p>
+	<Select
+		name="timeline"
+		label="Show in the timeline"
+		isLabelHidden
+		size="desk"
+		value={only}
+		options={[
+			{ value: '', words: 'Everything' },
+			...TIMELINE_GROUPS.filter((group) => counts[group] > 0).map((value) => ({
+				value,
+				words: `${GROUP_WORDS[value]} (${counts[value]})`
+			}))
+		]}
+		onchange={(value) => {
+			only = TIMELINE_GROUPS.find((group) => group === value) ?? '';
+			most = PART;
+		}}
+	/>
+</div>
+{#if matching.length === 0}<p class="mt-2 text-note text-ink-soft">Nothing has happened yet.</p>{/if}
+<ol class="mt-1 border-t border-rule">
+	{#each matching.slice(0, most) as entry (entry.id)}
+		<TimelineLine {entry} {personName} {timeZone} {t} />
+	{/each}
+</ol>
+{#if matching.length > most}
+	<div class="mt-2">
+		<Button type="button" size="desk" onclick={() => (most += PART)}>Show earlier ones</Button>
+	</div>
+{/if}

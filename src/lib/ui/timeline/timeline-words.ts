@@ -1,0 +1,46 @@
+import type { TimelineEntry, TimelineGroup } from '$lib/core/timeline';
+import { ACT_WORDS } from '../cases/state-words';
+import { STATE_WORDS } from '../equipment/state-words';
+import { dayWords } from '$lib/messages/desk-dates';
+import type { Catalogue } from '$lib/messages';
+
+/** Names of what the timeline can be narrowed to. */
+export const GROUP_WORDS: Readonly<Record<TimelineGroup, string>> = {
+	answers: 'Answers',
+	messages: 'Messages',
+	calls: 'Calls and talks',
+	letters: 'Letters',
+	plan: 'Plan',
+	things: 'Things asked for',
+	clinician: 'Clinician',
+	notes: 'Notes',
+	desk: 'Level and settings',
+	looks: 'Who looked at it'
+};
+
+/** Where a letter stands. */
+export const LETTER_WORDS: Readonly<Record<string, string>> = {
+	waiting: 'on its way',
+	delivered: 'delivered',
+	bounced: 'came back',
+	failed: 'could not be sent'
+};
+
+type Act = Extract<TimelineEntry['event'], { kind: 'act' }>;
+
+const asKey = <T extends object>(table: T, key: unknown): T[keyof T] | undefined =>
+	typeof key === 'string' && Object.hasOwn(table, key) ? table[key as keyof T] : undefined;
+
+/** What a line of the record says, with what it was about. */
+export function actWords({ act, detail }: Act, t: Catalogue): string {
+	const words = ACT_WORDS[act] ?? act;
+	const thing = asKey(t.open.buy, detail.purchase);
+	const state = asKey(STATE_WORDS, detail.to);
+	const step = asKey(t.steps.places, detail.place);
+	if (act === 'step-ticked' && step) return `${detail.done === 0 ? 'undid' : 'carried out'}: ${step}`;
+	if (act === 'equipment-decided' && thing && state) return `${thing}: ${state}`;
+	if (thing) return `${words}: ${thing}`;
+	if (act === 'follow-up-set' && typeof detail.due === 'string')
+		return `${words} for ${dayWords(detail.due)}`;
+	return words;
+}

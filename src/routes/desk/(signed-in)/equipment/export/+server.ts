@@ -1,0 +1,16 @@
+import { csvOf } from '$lib/core/exchange';
+import { isoDay } from '$lib/server/clock';
+import { boardFilterOf, boardRows } from '$lib/server/equipment/read-board';
+import { orJsonFault } from '$lib/server/http/answer-fault';
+import { csvResponse } from '$lib/server/http/csv-response';
+import { signedIn } from '$lib/server/signed-in';
+import type { RequestHandler } from './$types';
+
+/** The board, as it is narrowed, as CSV. */
+export const GET: RequestHandler = ({ locals, url }) =>
+	orJsonFault(async () => {
+		const { db, now, config } = locals;
+		const dayOf = (at: Date) => isoDay(at, config.timeZone);
+		const rows = await boardRows(db, signedIn(locals), boardFilterOf(url.searchParams), dayOf);
+		return csvResponse(`equipment-${dayOf(now)}.csv`, csvOf(rows));
+	});

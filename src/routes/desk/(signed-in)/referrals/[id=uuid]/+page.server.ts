@@ -1,0 +1,35 @@
+import { redirect } from '@sveltejs/kit';
+import { isoDay } from '$lib/server/clock';
+import { readReferralWords } from '$lib/server/cases/case-forms';
+import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { endReferral, writeOnReferral } from '$lib/server/referrals/answer-referral';
+import { readReferral } from '$lib/server/referrals/read-referral';
+import { signedIn } from '$lib/server/signed-in';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, params }) =>
+	orErrorPage(async () => ({
+		today: isoDay(locals.now, locals.config.timeZone),
+		referral: await readReferral(locals.db, signedIn(locals), params.id, locals.now)
+	}));
+
+export const actions: Actions = {
+	writeReferral: ({ request, locals, params }) =>
+		orFailedForm(async () => {
+			const { key, text } = await readReferralWords(request);
+			const words = { key, text, referralId: params.id };
+			await writeOnReferral(locals.db, signedIn(locals), words, locals.now);
+			locals.wake('letters');
+			return { done: true };
+		}),
+
+	endReferral: ({ request, locals, params }) =>
+		orFailedForm(async () => {
+			const actor = signedIn(locals);
+			const { key, text } = await readReferralWords(request);
+			await endReferral(locals.db, actor, { key, text, referralId: params.id }, locals.now);
+			// A clinician sees the case no more from here on.
+			if (actor.kind === 'user' && actor.role === 'clinician') redirect(303, '/desk');
+			return { done: true };
+		})
+};

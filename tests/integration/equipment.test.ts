@@ -1,0 +1,107 @@
+import { randomUUID } from 'node:crypto';
+import { eq } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { undoActs } from '$lib/server/acts/undo-acts';
+import { askEquipment } from '$lib/server/assessments/ask-equipment';
+import { schema } from '$lib/server/db/client';
+import { askFor } from '$lib/server/equipment/ask-for';
+import { decideEquipment, type Decision } from '$lib/server/equipment/decide-equipment';
+import { boardFilterOf, boardRows, readBoard } from '$lib/server/equipment/read-board';
+import { countStore, readStore } from '$lib/server/equipment/store';
+import { act, Desk, faultOf, MIRELA } from '../support/desk';
+
+let desk: Desk;
+const now = new Date('2026-03-02T09:00:00Z');
+const db = () => desk.test.db;
+
+beforeAll(async () => void (desk = await Desk.make(now)));
+afterAll(() => desk.test.drop());
+
+const lineOf = async (personId: string, query = '') =>
+	(await readBoard(db(), desk.coordinator, boardFilterOf(new URLSearchParams(query)))).lines.find(
+		(line) => line.personId === personId
+	);
+const onHand = async (thing: string) => (await readStore(db())).find((row) => row.thing === thing)?.onHand;
+
+/** Moves the only request of a person on. @returns the key of the act */
+async function decide(personId: string, to: Decision['to'], more: Partial<Decision> = {}): Promise<string> {
+	const [request] = await db()
+		.select({ id: schema.equipmentRequests.id, version: schema.equipmentRequests.version })
+		.from(schema.equipmentRequests)
+		.innerJoin(schema.assessments, eq(schema.assessments.id, schema.equipmentRequests.assessmentId))
+		.where(eq(schema.assessments.personId, personId));
+	const key = randomUUID();
+	const asked = { requestId: request?.id ?? '', version: request?.version ?? 0, to, reason: '', key };
+	await decideEquipment(db(), desk.coordinator, { ...asked, ...more }, now);
+	return key;
+}
+
+describe('things beside the plan', () => {
+	it('are asked for by the person, with the finding that they are for', async () => {
+		// Flat papers beside the keys: no plan closes that, a holder does.
+		const { personId, open } = await desk.answered({ ...MIRELA, 'check.papers': 'flat' });
+		await askEquipment(db(), open, { purchase: 'paper-holder', wanted: true }, now);
+		expect(await lineOf(personId)).toMatchObject({
+			purchase: 'paper-holder',
+			closes: [],
+			findings: ['papers-flat']
+		});
+		const rows = await boardRows(db(), desk.coordinator, boardFilterOf(new URLSearchParams()), () => '');
+		expect(rows.find((row) => row[0] === 'paper-holder')?.[6]).toBe('papers-flat');
+		expect((await desk.judged(personId)).reasons.some(({ what }) => what === 'equipment')).toBe(true);
+	});
+
+	it('are asked for in a person’s place, once, and taken back on the day', async () => {
+		const { personId } = await desk.answered();
+		const ask = (thing: 'headset' | 'desk-lamp') => {
+			const input = { ...act(personId), thing };
+			return { key: input.key, done: faultOf(askFor(db(), desk.coordinator, input, now)) };
+		};
+		expect(await ask('headset').done).toBe('none');
+		expect(await ask('headset').done).toBe('conflict');
+		const lamp = ask('desk-lamp');
+		expect(await lamp.done).toBe('none');
+		await undoActs(db(), desk.coordinator, lamp.key, now);
+		expect((await lineOf(personId))?.purchase).toBe('headset');
+		const nobody = await desk.person();
+		expect(await faultOf(askFor(db(), desk.coordinator, { ...act(nobody), thing: 'headset' }, now))).toBe(
+			'conflict'
+		);
+	});
+});
+
+describe('the store', () => {
+	it('is counted by one at a time', async () => {
+		const count = (onHandNow: number, version: number) =>
+			faultOf(countStore(db(), desk.coordinator, { thing: 'footrest', onHand: onHandNow, version }, now));
+		expect([await count(2, 0), await count(5, 0), await count(3, 1)]).toEqual(['none', 'conflict', 'none']);
+		expect(await onHand('footrest')).toBe(3);
+	});
+
+	it('lends what it has until a day, takes it back, and is right again after an undo', async () => {
+		await countStore(db(), desk.coordinator, { thing: 'monitor', onHand: 1, version: 0 }, now);
+		const [first, second] = [await desk.answered(), await desk.answered()];
+		for (const { open, personId } of [first, second]) {
+			await askEquipment(db(), open, { purchase: 'monitor', wanted: true }, now);
+			await decide(personId, 'approved');
+		}
+		const lent = { lent: { backBy: '2026-06-01' } };
+		// One that is ordered comes from where it was ordered.
+		const third = await desk.answered();
+		await askEquipment(db(), third.open, { purchase: 'monitor', wanted: true }, now);
+		for (const to of ['approved', 'ordered'] as const) await decide(third.personId, to);
+		expect(await faultOf(decide(third.personId, 'sent', lent))).toBe('conflict');
+		expect(await onHand('monitor')).toBe(1);
+		await decide(first.personId, 'sent', lent);
+		expect(await onHand('monitor')).toBe(0);
+		expect(await lineOf(first.personId)).toMatchObject({ fromStore: true, backBy: '2026-06-01' });
+		expect(await faultOf(decide(second.personId, 'sent', lent))).toBe('conflict');
+		expect((await lineOf(second.personId))?.state).toBe('approved');
+		await decide(first.personId, 'arrived');
+		const back = await decide(first.personId, 'returned');
+		expect(await onHand('monitor')).toBe(1);
+		await undoActs(db(), desk.coordinator, back, now);
+		expect(await onHand('monitor')).toBe(0);
+		expect((await lineOf(first.personId, 'state=arrived'))?.state).toBe('arrived');
+	});
+});

@@ -1,0 +1,226 @@
+import { randomUUID } from 'node:crypto';
+import { and, eq, inArray, isNull } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { undoActs } from '$lib/server/acts/undo-acts';
+import { readCasePage } from '$lib/server/cases/case-page';
+import { readDaySheet } from '$lib/server/cases/day-sheet';
+import { putOff, setOwner } from '$lib/server/cases/look-after';
+import { writeToPerson } from '$lib/server/cases/messages';
+import { addNote } from '$lib/server/cases/notes';
+import { reopenCase, settleCase } from '$lib/server/cases/settle-case';
+import { recordContact } from '$lib/server/contacts/record-contact';
+import { schema } from '$lib/server/db/client';
+import { Fault } from '$lib/server/fault';
+import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
+import { endReferral } from '$lib/server/referrals/answer-referral';
+import { referCase } from '$lib/server/referrals/refer';
+import { Dice } from '../../seed/random';
+import { Desk, PAINLESS, type TestUser } from '../support/desk';
+
+let desk: Desk;
+const now = new Date('2026-03-02T09:00:00Z');
+const db = () => desk.test.db;
+
+beforeAll(async () => void (desk = await Desk.make(now)));
+afterAll(() => desk.test.drop());
+
+/** A case as it stood on somebody's screen when they last looked at it. */
+interface Seen {
+	readonly version: number;
+	readonly followUp: number;
+	readonly owner: string | null;
+	readonly referral: string | null;
+}
+
+/** What is open of a case now. */
+async function lookAt(personId: string): Promise<Seen> {
+	const { version } = await desk.listed(personId);
+	const [look] = await db()
+		.select({ version: schema.followUps.version })
+		.from(schema.followUps)
+		.where(
+			and(
+				eq(schema.followUps.personId, personId),
+				eq(schema.followUps.kind, 'look'),
+				isNull(schema.followUps.doneAt)
+			)
+		);
+	const [person] = await db()
+		.select({ ownerId: schema.people.ownerId })
+		.from(schema.people)
+		.where(eq(schema.people.id, personId));
+	const [referral] = await db()
+		.select({ id: schema.referrals.id })
+		.from(schema.referrals)
+		.where(and(eq(schema.referrals.personId, personId), isNull(schema.referrals.endedAt)));
+	return {
+		version,
+		followUp: look?.version ?? 0,
+		owner: person?.ownerId ?? null,
+		referral: referral?.id ?? null
+	};
+}
+
+const DAYS = ['2026-03-05', '2026-03-12', '2026-04-01'] as const;
+
+/** Acts that hang on the case as it was seen: one that somebody else has changed refuses them. */
+const VERSIONED = {
+	settle: (by, personId, { version }, key, at) =>
+		settleCase(db(), by, { key, personId, version, reason: 'seen' }, at),
+	reopen: (by, personId, { version }, key, at) => reopenCase(db(), by, { key, personId, version }, at),
+	own: (by, personId, { version }, key, at) =>
+		setOwner(db(), by, { key, personId, version, ownerId: by.id }, at),
+	later: (by, personId, { version }, key, at) =>
+		putOff(db(), by, { key, personId, version, until: '2026-03-20', reason: 'away' }, at),
+	refer: (by, personId, { version }, key, at) =>
+		referCase(
+			db(),
+			by,
+			{
+				key,
+				personId,
+				version,
+				clinicianId: '',
+				toName: 'Dr Fenwick Marl',
+				question: 'Look',
+				consentHow: 'spoken',
+				answerBy: ''
+			},
+			at
+		),
+	call: (by, personId, { version }, key, at) =>
+		recordContact(
+			db(),
+			by,
+			{
+				key,
+				personId,
+				version,
+				how: 'phone',
+				result: 'no-answer',
+				whom: '',
+				said: '',
+				closes: [],
+				next: null,
+				nextOn: '',
+				why: ''
+			},
+			at
+		)
+} as const satisfies Record<string, Act>;
+
+/** Acts that hang on one row of the case. */
+const OF_A_ROW = {
+	follow: (by, personId, { followUp }, key, at, dice) =>
+		setFollowUp(
+			db(),
+			by,
+			{ key, personId, kind: 'look', due: dice.pick(DAYS), reason: by.name, seen: followUp },
+			at
+		),
+	finish: (by, personId, { followUp }, key, at) =>
+		finishFollowUp(db(), by, { key, personId, seen: followUp, outcome: 'done', next: null }, at),
+	end: (by, _personId, { referral }, key, at) =>
+		endReferral(db(), by, { key, referralId: referral ?? randomUUID(), text: 'came back' }, at)
+} as const satisfies Record<string, Act>;
+
+/** Acts that add and replace nothing: both of two stand. */
+const ADDING = {
+	note: (by, personId, _seen, key, at) => addNote(db(), by, { key, personId, text: key }, at),
+	write: (by, personId, _seen, key, at) => writeToPerson(db(), by, { key, personId, text: key }, at)
+} as const satisfies Record<string, Act>;
+
+type Act = (
+	by: TestUser,
+	personId: string,
+	seen: Seen,
+	key: string,
+	at: Date,
+	dice: Dice
+) => Promise<unknown>;
+
+describe('two coordinators on the same ten cases', () => {
+	it('do 200 acts by chance: nothing is replaced in silence, and both see the same in the end', async () => {
+		const dice = new Dice(13);
+		const cases = [];
+		for (let i = 0; i < 10; i += 1) cases.push((await desk.answered(PAINLESS)).personId);
+		const users = [desk.coordinator, desk.second] as const;
+		// What each has on the screen: read when a case is opened, and after a refusal, and in between not.
+		const screens = users.map(() => new Map<string, Seen>());
+		const acts = { ...VERSIONED, ...OF_A_ROW, ...ADDING } as const;
+		const names = Object.keys(acts) as (keyof typeof acts)[];
+		const [done, refused] = [[] as { name: string; key: string; by: TestUser }[], [] as string[]];
+		let stale = 0;
+		for (let i = 0; i < 200; i += 1) {
+			const at = desk.later(i + 1);
+			const who = dice.int(0, 1);
+			const [by, screen] = [users[who] ?? desk.coordinator, screens[who] ?? new Map<string, Seen>()];
+			const personId = dice.pick(cases);
+			if (i % 12 === 11 && done.length > 0) {
+				// One takes back what they did last; of the other's it is refused.
+				const mine = done.findLast((one) => one.by === by);
+				const theirs = done.findLast((one) => one.by !== by);
+				if (theirs) await expect(undoActs(db(), by, theirs.key, at)).rejects.toThrow(Fault);
+				if (mine)
+					await undoActs(db(), by, mine.key, at).catch((error) => expect(error).toBeInstanceOf(Fault));
+				continue;
+			}
+			const name = dice.pick(names);
+			const seen = screen.get(personId) ?? (await lookAt(personId));
+			const before = await lookAt(personId);
+			const isStale = seen.version !== before.version;
+			if (isStale) stale += 1;
+			const key = randomUUID();
+			let fault: Fault | null = null;
+			try {
+				await acts[name](by, personId, seen, key, at, dice);
+				done.push({ name, key, by });
+			} catch (error) {
+				if (!(error instanceof Fault)) throw error;
+				fault = error;
+				refused.push(name);
+			}
+			// What was not on the screen is never replaced: refused, and everything is as the other left it.
+			if (name in VERSIONED && isStale) expect(fault?.kind, `${name} of a stale case`).toBe('conflict');
+			if (['follow', 'finish'].includes(name) && seen.followUp !== before.followUp)
+				expect(fault?.kind, `${name} of a stale follow-up`).toBe('conflict');
+			if (fault) expect(await lookAt(personId)).toEqual(before);
+			if (name in ADDING) expect(fault).toBeNull();
+			// A refusal shows what stands now; what was done shows it too.
+			screen.set(personId, await lookAt(personId));
+			if (dice.int(0, 3) === 0) screen.delete(dice.pick(cases));
+		}
+		// The chance met what it is about: stale screens, refusals and acts that went through.
+		expect(stale).toBeGreaterThan(30);
+		expect(refused.length).toBeGreaterThan(20);
+		expect(done.length).toBeGreaterThan(60);
+		// Every note and message that was written stands once, but for notes that their writer took back.
+		const undone = await db()
+			.select({ id: schema.deskActs.id, undoneAt: schema.deskActs.undoneAt })
+			.from(schema.deskActs)
+			.where(
+				inArray(
+					schema.deskActs.id,
+					done.map(({ key }) => key)
+				)
+			);
+		const isUndone = (key: string) => undone.some((act) => act.id === key && act.undoneAt !== null);
+		const written = done.filter(({ name, key }) => name in ADDING && !isUndone(key)).map(({ key }) => key);
+		const texts: string[] = [];
+		for (const personId of cases) {
+			const [mine, theirs] = await Promise.all(
+				users.map(async (user) => {
+					await readCasePage(db(), user, personId, desk.later(300), 'UTC');
+					const { userId: _who, ...page } = await readCasePage(db(), user, personId, desk.later(301), 'UTC');
+					// Who looked, and when, is of each reading alone.
+					return { ...page, timeline: page.timeline.filter(({ group }) => group !== 'looks') };
+				})
+			);
+			expect(mine).toEqual(theirs);
+			texts.push(...(mine?.timeline ?? []).flatMap(({ event }) => ('text' in event ? [event.text] : [])));
+		}
+		for (const key of written) expect(texts.filter((text) => text === key)).toHaveLength(1);
+		const [a, b] = await Promise.all(users.map((user) => readDaySheet(db(), user, '2026-03-12')));
+		expect(a).toEqual(b);
+	});
+});

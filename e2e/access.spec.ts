@@ -1,7 +1,7 @@
 import { gzipSync } from 'node:zlib';
 import type AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
-import { axeOf, EVERY_PAGE, hydrated, linkOf, signIn } from './support';
+import { expect, type Page } from '@playwright/test';
+import { axeOf, EVERY_PAGE, hydrated, linkOf, signIn, deskTest as test } from './support';
 
 /** What colours can change: the other rules see the same page in every scheme. */
 const OF_COLOUR = ['color-contrast', 'link-in-text-block'];

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { answeredLike, hydrated, signIn, signInAs } from './support';
+import { expect, type Page } from '@playwright/test';
+import { answeredLike, holdScripts, hydrated, signIn, signInAs, deskTest as test } from './support';
 
 const lineOf = (page: Page, name: string) => page.locator('main li[id^="line-"]', { hasText: name });
 
@@ -26,6 +26,24 @@ test('at least eleven lines are on the first screen, in parts that fold, narrowe
 	for (const line of await lines.all()) await expect(line).toContainText('with you');
 	await page.getByRole('link', { name: 'Show all' }).click();
 	await expect(lines).toHaveCount(before);
+});
+
+test('the line that was gone to before the scripts stood there is the one that is looked at', async ({
+	page
+}) => {
+	await signIn(page);
+	const third = page.locator('#line-2 a.who');
+	const name = await third.innerText();
+	const letGo = await holdScripts(page);
+	await page.goto('/desk', { waitUntil: 'commit' });
+	await third.focus();
+	await expect(page.locator('html')).not.toHaveAttribute('data-ready');
+	letGo();
+	await hydrated(page);
+	await expect(page.locator('.pane').getByRole('heading', { name })).toBeVisible();
+	await page.keyboard.press('ArrowDown');
+	await expect(page.locator('#line-3 a.who')).toBeFocused();
+	await page.unrouteAll({ behavior: 'ignoreErrors' });
 });
 
 test('what another coordinator does appears without losing the place, and a text that was begun is kept', async ({

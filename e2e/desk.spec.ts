@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import writeXlsxFile from 'write-excel-file/node';
 import {
 	answeredLike,
@@ -9,7 +9,8 @@ import {
 	sendTo,
 	signIn,
 	signInAs,
-	todayIso
+	todayIso,
+	deskTest as test
 } from './support';
 
 const lines = (page: Page) => page.locator('main li[id^="line-"]');

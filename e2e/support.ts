@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page } from '@playwright/test';
+import { expect, test as base, type Page } from '@playwright/test';
 import { PAGES } from '../src/lib/core/answers';
 import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
@@ -28,6 +28,28 @@ export const axeOf = (page: Page) => new AxeBuilder({ page }).setLegacyMode();
 export async function hydrated(page: Page): Promise<void> {
 	await page.locator('html[data-ready]').waitFor({ state: 'attached' });
 }
+
+/**
+ * For tests of the desk: a page of it that was gone to has its scripts before anything is done on it, as a person has
+ * who looks first. A test of what happens
+ * before they stand there says so: it waits for the page's beginning only (`waitUntil: 'commit'`).
+ */
+export const deskTest = base.extend({
+	page: async ({ page }, use) => {
+		const goTo = page.goto.bind(page);
+		page.goto = async (url, options) => {
+			const response = await goTo(url, options);
+			if (
+				options?.waitUntil !== 'commit' &&
+				response?.ok() &&
+				new URL(page.url()).pathname.startsWith('/desk')
+			)
+				await hydrated(page);
+			return response;
+		};
+		await use(page);
+	}
+});
 
 /** Types a day into a date field of the kit, part by part as its language has them. @param id of the field @param day ISO */
 export async function fillDay(page: Page, id: string, day: string): Promise<void> {

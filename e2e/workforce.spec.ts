@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { ACCOUNT, hydrated, signIn } from './support';
+import { expect, type Page } from '@playwright/test';
+import { ACCOUNT, hydrated, signIn, deskTest as test } from './support';
 
 /** Waits until every chart of a page is drawn. */
 async function drawn(page: Page): Promise<void> {

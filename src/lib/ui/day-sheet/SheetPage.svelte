@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { LengthUnit } from '$lib/core/length';
-	import type { ComponentProps } from 'svelte';
+	import { onMount, type ComponentProps } from 'svelte';
 	import type { SheetLine } from './sheet-words';
 	import { messagesFor } from '$lib/messages';
 	import { dayWords } from '$lib/messages/desk-dates';
@@ -48,6 +48,7 @@
 	const shortcuts = useShortcuts();
 	const sheet = new DaySheet(() => ({ lines: data.sheet.lines, today: data.today }));
 
+	onMount(() => sheet.takeFocus());
 	$effect(() => sheet.loadBrief());
 	$effect(() => sheet.focusWanted());
 	$effect(() => shortcuts.add(sheet.keys()));

@@ -67,6 +67,12 @@ export class DaySheet {
 		this.chosen = { id: this.inOrder[index]?.personId ?? null, at: index };
 	}
 
+	/** Chooses the line that has the focus already: who was there before the scripts were is not sent back to the first. */
+	takeFocus(): void {
+		const line = document.activeElement?.closest('[id^="line-"]');
+		if (line) this.choose(Number(line.id.slice('line-'.length)));
+	}
+
 	/** Goes to another line, and puts the focus there. */
 	move(by: 1 | -1): void {
 		this.wanted = null;

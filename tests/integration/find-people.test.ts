@@ -4,8 +4,9 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { LEVELS } from '$lib/core/triage';
 import { schema } from '$lib/server/db/client';
 import { findPeople } from '$lib/server/people/find-people';
-import { stateOf } from '$lib/server/people/list-people';
-import { PERSON_STATES } from '$lib/core/people';
+import { orderOfQuery, sortedBy } from '$lib/server/people/people-order';
+import { listPeople, stateOf, type PersonLine } from '$lib/server/people/list-people';
+import { PEOPLE_ORDERS, PERSON_STATES } from '$lib/core/people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { seedWorkforce } from '../../seed/workforce';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
@@ -95,7 +96,11 @@ describe('people found by a filter', () => {
 		'are the same, and in the same order, looked up, read in order, and by hand: %s',
 		async (query) => {
 			const filter = filterOfQuery(new URLSearchParams(query));
-			const wanted = { after: undefined, most: PEOPLE, mostCounted: PEOPLE };
+			const wanted = {
+				order: sortedBy({ by: 'name', isReversed: false }),
+				most: PEOPLE,
+				mostCounted: PEOPLE
+			};
 			const want = byHand(query);
 			for (const mostLookedUp of [Infinity, -1])
 				expect(
@@ -120,10 +125,94 @@ describe('people found by a filter', () => {
 			const found = await findPeople(
 				test.db,
 				filter,
-				{ after: undefined, most: 3, mostCounted: 10 },
+				{ order: sortedBy({ by: 'name', isReversed: false }), most: 3, mostCounted: 10 },
 				{ filtered: mostLookedUp, searched: mostLookedUp }
 			);
 			expect([found.ids.length, found.counted]).toEqual([3, 11]);
+		}
+	});
+});
+
+/** What an order goes by in a line, so that texts of it compare as it does; null where there is nothing. */
+const KEY: Readonly<Record<(typeof PEOPLE_ORDERS)[number], (line: PersonLine) => string | null>> = {
+	name: ({ name }) => name.toLowerCase(),
+	team: ({ team, name }) => `${team}\u0001${name.toLowerCase()}`,
+	answered: ({ answeredAt }) => answeredAt?.toISOString() ?? null,
+	'checks-off': ({ checksOff }) => (checksOff === null ? null : String(checksOff).padStart(3, '0')),
+	'follow-up': ({ followUpDue }) => followUpDue
+};
+
+describe('a list in an order', () => {
+	const actor = {
+		kind: 'user',
+		id: '00000000-0000-4000-8000-000000000000',
+		name: 'C',
+		role: 'coordinator'
+	} as const;
+
+	/** All lines of a list, page after page. */
+	async function allOf(query: string): Promise<PersonLine[]> {
+		const lines: PersonLine[] = [];
+		const [filter, order] = [filterOfQuery, orderOfQuery].map((read) => read(new URLSearchParams(query))) as [
+			ReturnType<typeof filterOfQuery>,
+			ReturnType<typeof orderOfQuery>
+		];
+		let cursor: string | undefined;
+		do {
+			const page = await listPeople(test.db, actor, { filter, order, cursor, now });
+			lines.push(...page.lines);
+			cursor = page.next ?? undefined;
+		} while (cursor !== undefined);
+		return lines;
+	}
+
+	it.each(PEOPLE_ORDERS.flatMap((by) => [by, `-${by}`]))(
+		'goes by it over all its pages, and who has nothing there stands last: %s',
+		async (by) => {
+			for (const narrowed of ['', '&state=answered', '&q=lanterns.example']) {
+				const lines = await allOf(`by=${by}${narrowed}`);
+				const plain = await allOf(`by=name${narrowed}`);
+				expect(lines.map(({ id }) => id).sort()).toEqual(plain.map(({ id }) => id).sort());
+				const keys = lines.map(KEY[orderOfQuery(new URLSearchParams({ by })).by]);
+				const some = keys.filter((key) => key !== null);
+				expect(keys.slice(0, some.length)).toEqual(some);
+				// The newest answers and the most checks stand first unless it is reversed; all else goes up.
+				const isDown = /answered|checks/.test(by) !== by.startsWith('-');
+				const sorted = some.toSorted((a, b) => (a < b ? -1 : a > b ? 1 : 0));
+				expect(some).toEqual(isDown ? sorted.reverse() : sorted);
+			}
+		}
+	);
+
+	it('starts anew at a place that is none of its own', async () => {
+		const start = await allOf('by=team');
+		const made = (place: unknown) => Buffer.from(JSON.stringify(place)).toString('base64url');
+		const id = '00000000-0000-4000-8000-000000000000';
+		for (const cursor of [
+			'rubbish',
+			made(['Law', id]),
+			made(['x', 'y', 'z']),
+			made([1, 2, id]),
+			made(null)
+		]) {
+			const order = { by: 'team', isReversed: false } as const;
+			const page = await listPeople(test.db, actor, {
+				filter: filterOfQuery(new URLSearchParams()),
+				order,
+				cursor,
+				now
+			});
+			expect(page.lines[0]?.id).toBe(start[0]?.id);
+		}
+		// A number that is none, a day that is none: neither a fault of the database nor an empty list.
+		for (const by of ['checks-off', 'follow-up', 'answered'] as const) {
+			const page = await listPeople(test.db, actor, {
+				filter: filterOfQuery(new URLSearchParams()),
+				order: { by, isReversed: false },
+				cursor: made([`1; drop`, id]),
+				now
+			});
+			expect(page.lines.length).toBeGreaterThan(0);
 		}
 	});
 });

@@ -10,6 +10,7 @@ import { schema } from '$lib/server/db/client';
 import { actInBulk } from '$lib/server/people/act-in-bulk';
 import { changePerson } from '$lib/server/people/change-person';
 import { findPeople } from '$lib/server/people/find-people';
+import { sortedBy } from '$lib/server/people/people-order';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { planHere } from '$lib/server/planning/planning';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
@@ -129,7 +130,7 @@ describe('what is kept of each judgement', () => {
 	it('leads from a figure to its people', async () => {
 		const { personId } = await desk.answered();
 		const { personId: other } = await desk.answered(PAINLESS);
-		const wanted = { after: undefined, most: 500, mostCounted: 500 };
+		const wanted = { order: sortedBy({ by: 'name', isReversed: false }), most: 500, mostCounted: 500 };
 		const { ids } = await findPeople(db(), filterOfQuery(new URLSearchParams('hurts=neck')), wanted);
 		expect([ids.includes(personId), ids.includes(other)]).toEqual([true, false]);
 		const found = await findPeople(db(), filterOfQuery(new URLSearchParams('finding=keys-too-high')), wanted);

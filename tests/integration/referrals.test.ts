@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { eq } from 'drizzle-orm';
+import { eq, like } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { noteSigns } from '$lib/server/reports/note-signs';
 import { readCasePage } from '$lib/server/cases/case-page';
@@ -126,7 +126,11 @@ describe('a referral', () => {
 		await writeOnReferral(db(), desk.clinician, line, now);
 		expect(await db().$count(schema.referralLines, eq(schema.referralLines.referralId, id))).toBe(1);
 		expect(await faultOf(endReferral(db(), desk.clinician, words(id, ' '), now))).toBe('invalid');
+		const lettersToThem = () => db().$count(schema.letters, like(schema.letters.subject, '%has ended'));
+		expect(await lettersToThem()).toBe(0);
 		await endReferral(db(), desk.coordinator, words(id, 'They called'), now);
+		// Who was asked is told that nothing more is: a letter went out, so it can't be taken back.
+		expect(await lettersToThem()).toBe(1);
 		expect(await faultOf(writeOnReferral(db(), desk.coordinator, words(id, 'Late'), now))).toBe('conflict');
 		expect(await openReferralOf(db(), personId)).toBeNull();
 	});

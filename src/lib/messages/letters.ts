@@ -54,8 +54,11 @@ export function equipmentLetter({ name }: { name: string }): LetterWords {
 	return { subject: letter.equipmentSubject, body: letter.equipmentBody(name) };
 }
 
-/** Tells a clinician that a referral, or an answer to what they asked back, waits for them. It names nobody. */
-export function clinicianLetter({ name, kind }: { name: string; kind: 'asked' | 'answered' }): LetterWords {
+/** What a clinician is written to about. */
+export type ClinicianNews = 'asked' | 'answered' | 'ended';
+
+/** Tells a clinician that a referral, or an answer to what they asked back, waits for them, or waits no more. It names nobody. */
+export function clinicianLetter({ name, kind }: { name: string; kind: ClinicianNews }): LetterWords {
 	const { letter } = messagesFor();
 	return { subject: letter.clinicianSubject[kind], body: letter.clinicianBody[kind](name) };
 }

@@ -58,7 +58,8 @@ export const letter = {
 		].join('\n\n'),
 	clinicianSubject: {
 		asked: 'A referral waits for you in Easy Corner',
-		answered: 'An answer about a referral in Easy Corner'
+		answered: 'An answer about a referral in Easy Corner',
+		ended: 'A referral in Easy Corner has ended'
 	},
 	clinicianBody: {
 		asked: (name: string) =>
@@ -70,6 +71,11 @@ export const letter = {
 			[
 				`Hello ${name},`,
 				'What you asked about a referral has been answered. Sign in to read it. For their privacy, this letter doesn’t say who it is about.'
+			].join('\n\n'),
+		ended: (name: string) =>
+			[
+				`Hello ${name},`,
+				'A coordinator has ended a referral that waited for your answer: nothing more is asked of you. For privacy, this letter doesn’t say whose it was.'
 			].join('\n\n')
 	},
 	accountSubject: { invitation: 'Your account in Easy Corner', reset: 'Choose another password' },

@@ -1,12 +1,13 @@
 import { and, eq, sql, type SQL } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
+import type { SortedBy } from './people-order';
 import { searched, TRIGRAM, whereCase, wherePerson, type PeopleFilter } from './people-filter';
 
 const { people, cases } = schema;
 
 /**
  * People that a filter may find to be looked up first and sorted then; with more the list is read in its order, which costs less from
- * about here on: whom a filter finds is spread over the alphabet.
+ * about here on: whom a filter finds is spread over the order.
  */
 const MOST_FILTERED = 4000;
 
@@ -30,18 +31,16 @@ export interface FoundPeople {
 
 /** Which part of the list is wanted. */
 export interface Wanted {
-	/** Behind this place. */
-	readonly after: SQL | undefined;
+	/** In which order, and behind which place of it. */
+	readonly order: SortedBy;
 	readonly most: number;
 	readonly mostCounted: number;
 }
 
-const IN_ORDER = sql`lower(${people.name}), ${people.id}`;
-
 /**
- * Finds the people of a filter, by name. What few people meet is looked up by its own index first and sorted then; where a filter
- * narrows little, the list is read along people_name_id_idx until the page is full. The database is asked how many it expects,
- * and is not left to choose by itself: it takes what is found to be spread evenly over the alphabet, which it is not.
+ * Finds the people of a filter, in an order. What few people meet is looked up by its own index first and sorted then; where a filter
+ * narrows little, the list is read along the index of its order until the page is full. The database is asked how many it expects,
+ * and is not left to choose by itself: it takes what is found to be spread evenly over the order, which it is not.
  *
  * @param most people up to whom a filter, or a search, is looked up first
  */
@@ -55,14 +54,16 @@ export async function findPeople(
 	}
 ): Promise<FoundPeople> {
 	const [bySearch, byCase, byPerson] = [searched(search), whereCase(filter), wherePerson(filter)];
+	const { order } = wanted;
+	const withCases = sql`join ${cases} on ${eq(cases.personId, people.id)}`;
 	const idsByCase = sql`select ${cases.personId} from ${cases} where ${byCase}`;
 	if (byCase && (await expectedRows(db, idsByCase)) <= most.filtered)
 		return lookUp(
 			db,
-			sql`unnest(array(${idsByCase})) as picked(id) join ${people} on ${people.id} = picked.id where ${and(bySearch, byPerson)}`,
+			sql`unnest(array(${idsByCase})) as picked(id) join ${people} on ${people.id} = picked.id ${order.isOfCases ? withCases : sql``} where ${and(bySearch, byPerson)}`,
 			wanted
 		);
-	const joined = byCase ? sql`${people} join ${cases} on ${eq(cases.personId, people.id)}` : sql`${people}`;
+	const joined = byCase || order.isOfCases ? sql`${people} ${withCases}` : sql`${people}`;
 	const where = and(bySearch, byCase, byPerson);
 	// The beginning of a name has an index in the list's own order.
 	const isLookedUp =
@@ -70,24 +71,29 @@ export async function findPeople(
 		search.length >= TRIGRAM &&
 		(await expectedRows(db, sql`select 1 from ${people} where ${bySearch}`)) <= most.searched;
 	if (isLookedUp) return lookUp(db, sql`${joined} where ${where}`, wanted);
+	const inOrder = order.sorted(order.keys, order.id);
 	const [page, counted] = await Promise.all([
 		db.execute<{ id: string }>(
-			sql`select ${people.id} as id from ${joined} where ${and(where, wanted.after)} order by ${IN_ORDER} limit ${wanted.most}`
+			sql`select ${people.id} as id from ${joined} where ${and(where, order.behind(order.keys, order.id))} order by ${inOrder} limit ${wanted.most}`
 		),
 		// In the same order, so that a common word is counted along the same index and stops early.
 		db.execute(
-			sql`select 1 from ${joined} where ${where} order by ${IN_ORDER} limit ${wanted.mostCounted + 1}`
+			sql`select 1 from ${joined} where ${where} order by ${inOrder} limit ${wanted.mostCounted + 1}`
 		)
 	]);
 	return { ids: page.rows.map(({ id }) => id), counted: counted.rows.length };
 }
 
 /** Looks all of them up, once, then takes the page and counts. @param from tables and conditions that find them */
-async function lookUp(db: Db, from: SQL, { after, most, mostCounted }: Wanted): Promise<FoundPeople> {
+async function lookUp(db: Db, from: SQL, { order, most, mostCounted }: Wanted): Promise<FoundPeople> {
+	const names = order.keys.map((_, i) => sql.identifier(`key_${i}`));
+	const columns = names.map((name) => sql`${name}`);
+	const id = sql`id`;
+	const keys = order.keys.map((key, i) => sql`, ${key} as ${columns[i]}`);
 	const { rows } = await db.execute<{ counted: number; ids: string[] }>(sql`
-		with found as materialized (select ${people.id}, ${people.name} from ${from})
+		with found as materialized (select ${people.id} as id ${sql.join(keys)} from ${from})
 		select (select count(*)::int from found) as counted,
-			array(select ${people.id} from found as people where ${after ?? sql`true`} order by ${IN_ORDER} limit ${most}) as ids`);
+			array(select id from found where ${order.behind(columns, id) ?? sql`true`} order by ${order.sorted(columns, id)} limit ${most}) as ids`);
 	const [row] = rows;
 	return { ids: row?.ids ?? [], counted: Math.min(row?.counted ?? 0, mostCounted + 1) };
 }

@@ -5,9 +5,11 @@ import { findPeople } from './find-people';
 import type { LeftOut } from '../../core/sending';
 import { leftOut } from '../rounds/who-matches';
 import type { PersonState } from '../../core/people';
+import type { Level } from '../../core/triage';
 import type { PeopleFilter } from './people-filter';
+import { sortedBy, type Order } from './people-order';
 
-const { people, cases } = schema;
+const { people, cases, users } = schema;
 
 /** One line of the list. */
 export interface PersonLine {
@@ -16,6 +18,13 @@ export interface PersonLine {
 	readonly email: string;
 	readonly team: string;
 	readonly country: string;
+	readonly staffNumber: string;
+	readonly phone: string;
+	/** Who looks after them. */
+	readonly owner: string | null;
+	/** Null before the first judgement. */
+	readonly level: Level | null;
+	readonly answeredAt: Date | null;
 	readonly state: PersonState;
 	/** When that was: the day it was sent, started or answered. */
 	readonly at: Date | null;
@@ -53,46 +62,46 @@ export function stateOf(newest: Newest | null): { state: PersonState; at: Date |
 	return newest.startedAt ? { state: 'started', at: newest.startedAt } : { state: 'sent', at: newest.sentAt };
 }
 
-/** The position of a line in the list's order, as an opaque text. */
-function cursorOf(line: { name: string; id: string }): string {
-	return Buffer.from(JSON.stringify([line.name.toLowerCase(), line.id])).toString('base64url');
-}
-
-function afterCursor(cursor: string | undefined) {
-	if (!cursor) return undefined;
-	try {
-		const [name, id] = JSON.parse(Buffer.from(cursor, 'base64url').toString()) as [unknown, unknown];
-		if (typeof name !== 'string' || typeof id !== 'string' || !/^[0-9a-f-]{36}$/.test(id)) return undefined;
-		return sql`(lower(${people.name}), ${people.id}) > (${name}, ${id})`;
-	} catch {
-		return undefined;
-	}
-}
-
-/** People by name, a page at a time, with what `cases` keeps of each; how they are found stands in `find-people.ts`. */
+/** People in an order, by name where none is asked for, a page at a time, with what `cases` keeps of each; how they are found stands in `find-people.ts`. */
 export async function listPeople(
 	db: Db,
 	actor: Actor,
-	input: { filter: PeopleFilter; cursor?: string | undefined; now: Date }
+	input: { filter: PeopleFilter; order?: Order; cursor?: string | undefined; now: Date }
 ): Promise<PeoplePage> {
 	needCoordinator(actor);
+	const order = sortedBy(input.order ?? { by: 'name', isReversed: false }, input.cursor);
 	const { ids, counted } = await findPeople(db, input.filter, {
-		after: afterCursor(input.cursor),
+		order,
 		most: PEOPLE_A_PAGE + 1,
 		mostCounted: MOST_COUNTED
 	});
 	const rows = await db
-		.select({ person: people, newest: cases, leftOut: leftOut(input.now) })
+		.select({
+			person: people,
+			newest: cases,
+			owner: users.name,
+			leftOut: leftOut(input.now),
+			place: sql<string[]>`array[${sql.join(
+				order.keys.map((key) => sql`${key}::text`),
+				sql`, `
+			)}]`
+		})
 		.from(people)
 		.innerJoin(cases, eq(cases.personId, people.id))
+		.leftJoin(users, eq(users.id, people.ownerId))
 		.where(inArray(people.id, [...ids]))
-		.orderBy(sql`lower(${people.name})`, people.id);
-	const lines = rows.slice(0, PEOPLE_A_PAGE).map(({ person, newest, leftOut: why }): PersonLine => ({
+		.orderBy(order.sorted(order.keys, order.id));
+	const lines = rows.slice(0, PEOPLE_A_PAGE).map(({ person, newest, owner, leftOut: why }): PersonLine => ({
 		id: person.id,
 		name: person.name,
 		email: person.email,
 		team: person.team,
 		country: person.country,
+		staffNumber: person.staffNumber,
+		phone: person.phone,
+		owner,
+		level: newest.judgementId === null ? null : newest.level,
+		answeredAt: newest.answeredAt,
 		...stateOf(newest),
 		checksOff: newest.checksOff,
 		checksUnsure: newest.checksUnsure,
@@ -101,12 +110,12 @@ export async function listPeople(
 		hasBounced: person.bouncedAt !== null,
 		leftOut: why
 	}));
-	const last = lines.at(-1);
+	const last = rows[PEOPLE_A_PAGE - 1];
 	return {
 		lines,
 		total: Math.min(counted, MOST_COUNTED),
 		isMore: counted > MOST_COUNTED,
-		next: rows.length > PEOPLE_A_PAGE && last ? cursorOf(last) : null
+		next: rows.length > PEOPLE_A_PAGE && last ? order.placeOf(last.place, last.person.id) : null
 	};
 }
 

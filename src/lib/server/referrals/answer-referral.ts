@@ -30,6 +30,10 @@ export function unreadOf(tx: Db, personId: string) {
 	);
 }
 
+/** The account that was asked; undefined where a printed letter was, or the account is no clinician's any more. */
+const clinicianOf = async (tx: Db, clinicianId: string | null) =>
+	(await clinicians(tx)).find(({ id }) => id === clinicianId);
+
 /**
  * Asks back, or answers what was asked back. What the clinician writes stands on the day sheet until a coordinator has read it; what a
  * coordinator writes brings the clinician a letter.
@@ -58,7 +62,7 @@ export async function writeOnReferral(
 			});
 			if (!isClinician) {
 				await rows.update(referralLines, { readAt: now }, unreadOf(tx, personId));
-				const asked = (await clinicians(tx)).find(({ id }) => id === clinicianId);
+				const asked = await clinicianOf(tx, clinicianId);
 				if (asked) await tellClinician(tx, asked, referralId, 'answered', now);
 			}
 			await writeAuditLine(tx, actor, { at: now, act: 'referral-written', personId });
@@ -68,7 +72,7 @@ export async function writeOnReferral(
 
 /**
  * Ends a referral with what came of it. The clinician's answer stands on the day sheet until a coordinator has read it; from then on they see the
- * case no more. A coordinator ends one whose answer came by letter or call.
+ * case no more. A coordinator ends one whose answer came by letter or call; a clinician with an account who was asked is told so.
  */
 export async function endReferral(
 	db: Db,
@@ -85,8 +89,15 @@ export async function endReferral(
 				isClinician ? 'Write your answer first.' : 'Write what came of it.',
 				'/text'
 			);
-		const { personId } = referral;
-		const act = { key, personId, version: null, kind: 'referral-ended' as const, isFinal: isClinician };
+		const { personId, clinicianId } = referral;
+		const told = isClinician ? undefined : await clinicianOf(tx, clinicianId);
+		const act = {
+			key,
+			personId,
+			version: null,
+			kind: 'referral-ended' as const,
+			isFinal: isClinician || told !== undefined
+		};
 		await deskAct(tx, actor, act, now, async ({ rows }) => {
 			if (referral.endedAt) throw new Fault('conflict', ENDED);
 			await rows.update(referrals, { endedAt: now, outcome }, eq(referrals.id, referralId));
@@ -100,6 +111,7 @@ export async function endReferral(
 					text: outcome
 				});
 			else await rows.update(referralLines, { readAt: now }, unreadOf(tx, personId));
+			if (told) await tellClinician(tx, told, referralId, 'ended', now);
 			await writeAuditLine(tx, actor, { at: now, act: 'referral-ended', personId });
 		});
 	});

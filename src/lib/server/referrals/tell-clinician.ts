@@ -1,20 +1,21 @@
-import { clinicianLetter } from '../../messages/letters';
+import { clinicianLetter, type ClinicianNews } from '../../messages/letters';
 import type { Db } from '../db/client';
 import { writeLetter } from '../post/write-letter';
 
-/** Writes to a clinician that something waits for them. Neither the person nor anything about health is in the letter. */
+/** Writes to a clinician that something waits for them, or waits no more. Neither the person nor anything about health is in the letter. */
 export async function tellClinician(
 	tx: Db,
 	clinician: { readonly name: string; readonly email: string },
 	referralId: string,
-	kind: 'asked' | 'answered',
+	kind: ClinicianNews,
 	now: Date
 ): Promise<void> {
 	await writeLetter(tx, {
 		personId: null,
 		toName: clinician.name,
 		toEmail: clinician.email,
-		linkPath: `/desk/referrals/${referralId}`,
+		// What has ended is theirs to see no more: their list is.
+		linkPath: kind === 'ended' ? '/desk' : `/desk/referrals/${referralId}`,
 		writtenAt: now,
 		...clinicianLetter({ name: clinician.name, kind })
 	});

@@ -14,13 +14,13 @@
 	const words = (column: ExportColumn) => (isField(column) ? FIELD_NAMES[column] : capital(column));
 </script>
 
-<details class="export">
+<details class="kit-drop">
 	<summary class="kit-button plain desk">Export …</summary>
 	<form method="GET" action="/desk/people/export" data-sveltekit-reload>
 		{#each narrowed as [name, value], i (i)}<input type="hidden" {name} {value} />{/each}
 		<fieldset>
 			<legend class="text-note font-semibold">Columns of the table, for those who are shown</legend>
-			<div class="columns">
+			<div class="kit-drop-grid">
 				{#each EXPORT_COLUMNS as column (column)}
 					<CheckBox
 						name="column"
@@ -38,25 +38,3 @@
 		</div>
 	</form>
 </details>
-
-<style>
-	.export {
-		position: relative;
-	}
-	form {
-		position: absolute;
-		right: 0;
-		z-index: 5;
-		width: min(34rem, 90vw);
-		margin-top: 0.3rem;
-		padding: 0.9rem 1rem;
-		border: 1.5px solid var(--ink);
-		background: var(--sheet);
-	}
-	.columns {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(10rem, 1fr));
-		gap: 0.1rem 0.75rem;
-		margin-top: 0.4rem;
-	}
-</style>

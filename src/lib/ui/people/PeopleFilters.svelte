@@ -25,16 +25,18 @@
 		saved: readonly { readonly id: string; readonly name: string; readonly query: string }[];
 		/** The address of what is shown, without the page of the list. */
 		query: string;
+		/** By what the list is sorted; it stays so when the list is narrowed. */
+		by: string;
 	}
 
-	let { filter, teams, countries, saved, query }: Props = $props();
+	let { filter, teams, countries, saved, query, by }: Props = $props();
 
 	/** From the last key to the question, ms: typing is never held up. */
 	const PAUSE_MS = 180;
 
 	const shortcuts = useShortcuts();
 	const country = new Intl.DisplayNames(USUAL_LOCALE, { type: 'region' });
-	const isNarrowed = $derived(query !== '');
+	const isNarrowed = $derived([...new URLSearchParams(query).keys()].some((name) => name !== 'by'));
 	let isNaming = $state(false);
 
 	const lists = $derived([
@@ -89,6 +91,7 @@
 <div class="mt-4">
 	<FilterForm label="The list">
 		{#snippet fields(ask)}
+			<input type="hidden" name="by" value={by} />
 			<TextField
 				id="people-search"
 				name="q"

@@ -1,14 +1,26 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/desk-dates';
 	import CheckBox from '../kit/CheckBox.svelte';
-	import type { PersonState } from '$lib/core/people';
+	import { PEOPLE_ORDERS, type PeopleColumn, type PeopleOrder, type PersonState } from '$lib/core/people';
+	import type { Level } from '$lib/core/triage';
+	import { USUAL_LOCALE } from '$lib/messages';
+	import { levelEn } from '$lib/messages/triage-en';
 	import { stateWords } from '../cases/state-words';
+	import { COLUMN_WORDS } from './column-words';
 	import type { PeopleTicks } from './people-ticks.svelte';
+	import SortHead from './SortHead.svelte';
 
 	interface Line {
 		readonly id: string;
 		readonly name: string;
 		readonly team: string;
+		readonly email: string;
+		readonly staffNumber: string;
+		readonly phone: string;
+		readonly country: string;
+		readonly owner: string | null;
+		readonly level: Level | null;
+		readonly answeredAt: Date | null;
 		readonly state: PersonState;
 		readonly at: Date | null;
 		readonly checksOff: number | null;
@@ -18,7 +30,20 @@
 		readonly hasBounced: boolean;
 	}
 
-	let { ticks, lines }: { ticks: PeopleTicks; lines: readonly Line[] } = $props();
+	interface Props {
+		ticks: PeopleTicks;
+		lines: readonly Line[];
+		/** What is shown beside the name. */
+		columns: readonly PeopleColumn[];
+		order: { readonly by: PeopleOrder; readonly isReversed: boolean };
+		/** The address of the list that is shown. */
+		query: string;
+	}
+
+	let { ticks, lines, columns, order, query }: Props = $props();
+
+	const countries = new Intl.DisplayNames(USUAL_LOCALE, { type: 'region' });
+	const orderOf = (column: PeopleColumn) => PEOPLE_ORDERS.find((one) => one === column);
 </script>
 
 <div class="overflow-x-auto">
@@ -38,11 +63,12 @@
 						}}
 					/>
 				</th>
-				<th class="py-2 font-semibold">Name</th>
-				<th class="py-2 font-semibold">Team</th>
-				<th class="py-2 font-semibold">Self-assessment</th>
-				<th class="py-2 font-semibold">Checks off</th>
-				<th class="py-2 font-semibold">Follow-up</th>
+				<SortHead by="name" {order} {query} />
+				{#each columns as column (column)}
+					{@const by = orderOf(column)}
+					{#if by}<SortHead {by} {order} {query} />
+					{:else}<th class="py-2 font-semibold">{COLUMN_WORDS[column]}</th>{/if}
+				{/each}
 			</tr>
 		</thead>
 		<tbody>
@@ -62,20 +88,35 @@
 						>{#if line.hasLeft}<span class="text-note text-ink-soft">, has left</span
 							>{/if}{#if line.hasBounced}<span class="text-note text-warm">, letters come back</span>{/if}</td
 					>
-					<td class="py-1.5 pr-3 text-ink-soft">{line.team}</td>
-					<td class="py-1.5 pr-3">
-						{stateWords(line.state)}{#if line.at}<span class="text-note text-ink-soft"
-								>, {dayWords(line.at, 'medium')}</span
-							>{/if}
-					</td>
-					<td class="num py-1.5 pr-3">
-						{#if line.checksOff !== null}{line.checksOff}{#if line.checksUnsure}<span
-									class="font-sans text-note text-ink-soft">{` and ${line.checksUnsure} unsure`}</span
-								>{/if}{/if}
-					</td>
-					<td class="py-1.5">{line.followUpDue ? dayWords(line.followUpDue, 'medium') : ''}</td>
+					{#each columns as column (column)}
+						<td class="py-1.5 pr-3">{@render cell(line, column)}</td>
+					{/each}
 				</tr>
 			{/each}
 		</tbody>
 	</table>
 </div>
+
+{#snippet cell(line: Line, column: PeopleColumn)}
+	{#if column === 'team'}<span class="text-ink-soft">{line.team}</span>
+	{:else if column === 'email'}<span class="text-note">{line.email}</span>
+	{:else if column === 'staff-number'}<span class="num">{line.staffNumber}</span>
+	{:else if column === 'phone'}{#if line.phone}<a class="whitespace-nowrap" href="tel:{line.phone}"
+				>{line.phone}</a
+			>{/if}
+	{:else if column === 'country'}{line.country ? (countries.of(line.country) ?? line.country) : ''}
+	{:else if column === 'owner'}{line.owner ?? ''}
+	{:else if column === 'level'}{line.level ? levelEn[line.level].name : ''}
+	{:else if column === 'state'}
+		{stateWords(line.state)}{#if line.at}<span class="text-note text-ink-soft"
+				>, {dayWords(line.at, 'medium')}</span
+			>{/if}
+	{:else if column === 'answered'}{line.answeredAt ? dayWords(line.answeredAt, 'medium') : ''}
+	{:else if column === 'checks-off'}
+		<span class="num"
+			>{#if line.checksOff !== null}{line.checksOff}{#if line.checksUnsure}<span
+						class="font-sans text-note text-ink-soft">{` and ${line.checksUnsure} unsure`}</span
+					>{/if}{/if}</span
+		>
+	{:else}{line.followUpDue ? dayWords(line.followUpDue, 'medium') : ''}{/if}
+{/snippet}

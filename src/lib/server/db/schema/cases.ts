@@ -53,6 +53,13 @@ export const cases = pgTable(
 		index('cases_follow_up_idx')
 			.on(t.followUpOn, t.personId)
 			.where(sql`${t.followUpOn} is not null and ${t.openSince} is null`),
+		// The list of people is sorted by these, from either end, with who has nothing last: each as the order's own expression.
+		index('cases_newest_answer_idx').on(sql`coalesce(${t.answeredAt}, '-infinity'::timestamptz)`, t.personId),
+		index('cases_oldest_answer_idx').on(sql`coalesce(${t.answeredAt}, 'infinity'::timestamptz)`, t.personId),
+		index('cases_most_off_idx').on(sql`coalesce(${t.checksOff}, -1)`, t.personId),
+		index('cases_least_off_idx').on(sql`coalesce(${t.checksOff}, 2147483647)`, t.personId),
+		index('cases_next_follow_up_idx').on(sql`coalesce(${t.followUpOn}, 'infinity'::date)`, t.personId),
+		index('cases_last_follow_up_idx').on(sql`coalesce(${t.followUpOn}, '-infinity'::date)`, t.personId),
 		index('cases_due_idx')
 			.on(t.dueOn, t.personId)
 			.where(sql`${t.dueOn} is not null`),

@@ -2,30 +2,38 @@ import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
 import { isIsoDay, isoDay } from '$lib/server/clock';
 import { Fault } from '$lib/server/fault';
-import { BULK_ACTS } from '$lib/core/people';
+import { BULK_ACTS, PEOPLE_COLUMNS, peopleColumnsOf } from '$lib/core/people';
 import { actInBulk, MOST_IN_BULK, type BulkAct } from '$lib/server/people/act-in-bulk';
 import { countriesOf, listPeople, teamsOf } from '$lib/server/people/list-people';
 import { dropFilter, savedFiltersOf, saveFilter } from '$lib/server/people/saved-filters';
 import { filterOfQuery } from '$lib/server/people/people-filter';
+import { orderOfQuery } from '$lib/server/people/people-order';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { day, text, uuid, uuids } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ locals, url }) =>
+/** The columns that this device shows. */
+const COLUMNS_COOKIE = 'people-columns';
+const A_YEAR_S = 365 * 24 * 60 * 60;
+
+export const load: PageServerLoad = ({ locals, url, cookies }) =>
 	orErrorPage(async () => {
 		const actor = signedIn(locals);
 		const filter = filterOfQuery(url.searchParams);
+		const order = orderOfQuery(url.searchParams);
 		const cursor = url.searchParams.get('after') ?? undefined;
 		const [page, teams, countries, saved] = await Promise.all([
-			listPeople(locals.db, actor, { filter, cursor, now: locals.now }),
+			listPeople(locals.db, actor, { filter, order, cursor, now: locals.now }),
 			teamsOf(locals.db, actor),
 			countriesOf(locals.db, actor),
 			savedFiltersOf(locals.db, actor)
 		]);
 		return {
 			filter,
+			order,
+			columns: peopleColumnsOf(cookies.get(COLUMNS_COOKIE) ?? ''),
 			isFirst: cursor === undefined,
 			...page,
 			teams,
@@ -52,6 +60,10 @@ const readSave = formReader({
 });
 
 const readDrop = formReader({ filter: uuid });
+
+const readColumns = formReader(
+	Object.fromEntries(PEOPLE_COLUMNS.map((column) => [column, Type.Optional(Type.Literal('yes'))]))
+);
 
 function actOf(input: Awaited<ReturnType<typeof readBulk>>, today: string): BulkAct {
 	if (input.act === 'team') return { kind: 'team', team: input.team ?? '' };
@@ -84,6 +96,17 @@ export const actions: Actions = {
 			const { name, query } = await readSave(request);
 			await saveFilter(locals.db, signedIn(locals), { name: name.trim(), query });
 			redirect(303, `${url.pathname}?${query}`);
+		}),
+
+	columns: ({ request, cookies, url }) =>
+		orFailedForm(async () => {
+			const chosen = Object.keys(await readColumns(request));
+			cookies.set(COLUMNS_COOKIE, chosen.join('.'), {
+				path: '/desk/people',
+				maxAge: A_YEAR_S,
+				secure: url.protocol === 'https:'
+			});
+			return { columns: true };
 		}),
 
 	drop: ({ request, locals }) =>

@@ -3,6 +3,7 @@
 	import KeyWords from '$lib/ui/shortcuts/KeyWords.svelte';
 	import { page } from '$app/state';
 	import { PeopleTicks } from '$lib/ui/people/people-ticks.svelte';
+	import PeopleColumns from '$lib/ui/people/PeopleColumns.svelte';
 	import PeopleExport from '$lib/ui/people/PeopleExport.svelte';
 	import PeopleBulk from '$lib/ui/people/PeopleBulk.svelte';
 	import PeopleFilters from '$lib/ui/people/PeopleFilters.svelte';
@@ -14,7 +15,9 @@
 	const query = $derived(
 		new URLSearchParams([...page.url.searchParams].filter(([name]) => name !== 'after')).toString()
 	);
-	const isNarrowed = $derived(query !== '');
+	const isNarrowed = $derived(
+		[...page.url.searchParams.keys()].some((name) => name !== 'after' && name !== 'by')
+	);
 	const counted = $derived(data.isMore ? `more than ${data.total}` : String(data.total));
 </script>
 
@@ -31,6 +34,7 @@
 		</div>
 		<div class="flex flex-wrap gap-2">
 			<Button size="desk" href="/desk/people/import">Import a list</Button>
+			<PeopleColumns columns={data.columns} {query} />
 			<PeopleExport {query} />
 			<Button look="main" size="desk" href="/desk/people/new"><KeyWords act="person" /></Button>
 		</div>
@@ -41,6 +45,7 @@
 		countries={data.countries}
 		saved={data.saved}
 		{query}
+		by={page.url.searchParams.get('by') ?? ''}
 	/>
 	<PeopleBulk
 		{ticks}
@@ -59,7 +64,7 @@
 				: 'Nobody is in the list yet. Import a list, or add the first person.'}
 		</p>
 	{:else}
-		<PeopleTable {ticks} lines={data.lines} />
+		<PeopleTable {ticks} lines={data.lines} columns={data.columns} order={data.order} {query} />
 		<nav class="mt-4 flex gap-3" aria-label="Pages of the list">
 			{#if !data.isFirst}<Button size="desk" href="?{query}">To the start</Button>{/if}
 			{#if data.next}<Button

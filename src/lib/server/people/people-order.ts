@@ -1,0 +1,145 @@
+import { sql, type AnyColumn, type SQL } from 'drizzle-orm';
+import { PEOPLE_ORDERS, type PeopleOrder } from '../../core/people';
+import { schema } from '../db/client';
+
+const { people, cases } = schema;
+
+/** A list's order: by what, and whether from its other end. Who has nothing there stands last either way. */
+export interface Order {
+	readonly by: PeopleOrder;
+	readonly isReversed: boolean;
+}
+
+/** Types of PostgreSQL that orders go by, with how it writes a value of each: a place that somebody made up starts the list anew. */
+const WRITTEN = {
+	text: /^/,
+	int: /^(?:-?\d{1,9}|2147483647)$/,
+	date: /^(?:-?infinity|\d{4}-\d\d-\d\d)$/,
+	timestamptz: /^(?:-?infinity|\d{4}-\d\d-\d\d \d\d:\d\d:\d\d(?:\.\d{1,6})?[+-]\d\d(?::\d\d)?)$/
+} as const;
+
+type KeyType = keyof typeof WRITTEN;
+
+/** A column that an order goes by, and of what type it is when it comes back from an address. */
+interface Key {
+	readonly of: SQL;
+	readonly type: KeyType;
+}
+
+const lowerName: Key = { of: sql`lower(${people.name})`, type: 'text' };
+
+/**
+ * A column that may have nothing, as an expression that always has something: the same that its two indexes are on, so
+ * that a page is read along one of them, whichever way.
+ */
+const orElse = (column: AnyColumn, nothing: string, type: KeyType): Key => ({
+	of: sql`coalesce(${column}, ${sql.raw(nothing)})`,
+	type
+});
+
+interface Spec {
+	readonly keys: readonly Key[];
+	/** The largest first. */
+	readonly isDown: boolean;
+	/** Whether it goes by what `cases` keeps. */
+	readonly isOfCases: boolean;
+}
+
+/** What an order goes by, before the id; its indexes stand with the tables. */
+function specOf({ by, isReversed }: Order): Spec {
+	const ofCase = (
+		column: AnyColumn,
+		lowest: string,
+		highest: string,
+		type: KeyType,
+		isDown: boolean
+	): Spec => ({
+		keys: [orElse(column, isDown ? lowest : highest, type)],
+		isDown,
+		isOfCases: true
+	});
+	switch (by) {
+		case 'name':
+			return { keys: [lowerName], isDown: isReversed, isOfCases: false };
+		case 'team':
+			return {
+				keys: [{ of: sql`${people.team}`, type: 'text' }, lowerName],
+				isDown: isReversed,
+				isOfCases: false
+			};
+		// The newest first, and what is off most: that is what a list is sorted for.
+		case 'answered':
+			return ofCase(
+				cases.answeredAt,
+				`'-infinity'::timestamptz`,
+				`'infinity'::timestamptz`,
+				'timestamptz',
+				!isReversed
+			);
+		case 'checks-off':
+			return ofCase(cases.checksOff, '-1', '2147483647', 'int', !isReversed);
+		case 'follow-up':
+			return ofCase(cases.followUpOn, `'-infinity'::date`, `'infinity'::date`, 'date', isReversed);
+	}
+}
+
+/** The order of an address (`by=team`, `by=-team` from its other end); by name where it names none. */
+export function orderOfQuery(query: URLSearchParams): Order {
+	const text = query.get('by') ?? '';
+	const isReversed = text.startsWith('-');
+	const by = PEOPLE_ORDERS.find((one) => one === (isReversed ? text.slice(1) : text));
+	return by ? { by, isReversed } : { by: 'name', isReversed: false };
+}
+
+/** An order as parts of statements that read people, and cases where {@link SortedBy.isOfCases}. */
+export interface SortedBy {
+	readonly isOfCases: boolean;
+	/** What it goes by, before the id. */
+	readonly keys: readonly SQL[];
+	/** The id, as the column that stands beside {@link keys} in their index. */
+	readonly id: SQL;
+	/** Sorts by these columns, which stand for {@link keys}, then by the id. */
+	readonly sorted: (columns: readonly SQL[], id: SQL) => SQL;
+	/** What stands behind a place of the list; undefined from its start on, or where the text is no place of it. */
+	readonly behind: (columns: readonly SQL[], id: SQL) => SQL | undefined;
+	/** The place of a line, as text that goes into an address. @param values of {@link keys}, as text */
+	readonly placeOf: (values: readonly string[], id: string) => string;
+}
+
+/** Reads the place of a line back. @returns null where it is none of an order with so many keys */
+function readPlace(place: string | undefined, keys: number): readonly string[] | null {
+	if (!place) return null;
+	try {
+		const values: unknown = JSON.parse(Buffer.from(place, 'base64url').toString());
+		if (!Array.isArray(values) || values.length !== keys + 1) return null;
+		const texts = values.filter((value): value is string => typeof value === 'string');
+		const isPlace = texts.length === values.length && !texts.some((text) => text.includes('\0'));
+		return isPlace && /^[0-9a-f-]{36}$/.test(texts.at(-1) ?? '') ? texts : null;
+	} catch {
+		return null;
+	}
+}
+
+/** An order for statements. @param place behind which the page begins, as {@link SortedBy.placeOf} wrote it */
+export function sortedBy(order: Order, place?: string): SortedBy {
+	const { keys, isDown, isOfCases } = specOf(order);
+	const way = isDown ? sql`desc` : sql`asc`;
+	const read = readPlace(place, keys.length);
+	const isWritten = read?.every((text, i) => WRITTEN[keys[i]?.type ?? 'text'].test(text));
+	return {
+		isOfCases,
+		keys: keys.map(({ of }) => of),
+		id: isOfCases ? sql`${cases.personId}` : sql`${people.id}`,
+		sorted: (columns, id) =>
+			sql.join(
+				[...columns, id].map((column) => sql`${column} ${way}`),
+				sql`, `
+			),
+		behind: (columns, id) => {
+			if (!read || !isWritten) return undefined;
+			const values = read.map((text, i) => sql`${text}::${sql.raw(keys[i]?.type ?? 'uuid')}`);
+			return sql`(${sql.join([...columns, id], sql`, `)}) ${isDown ? sql`<` : sql`>`} (${sql.join(values, sql`, `)})`;
+		},
+		placeOf: (values, id) => Buffer.from(JSON.stringify([...values, id])).toString('base64url')
+	};
+}

@@ -1,0 +1,47 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { PEOPLE_COLUMNS, type PeopleColumn } from '$lib/core/people';
+	import Button from '../kit/Button.svelte';
+	import CheckBox from '../kit/CheckBox.svelte';
+	import { COLUMN_WORDS } from './column-words';
+
+	interface Props {
+		/** The columns that are shown. */
+		columns: readonly PeopleColumn[];
+		/** The address of the list that is shown. */
+		query: string;
+	}
+
+	let { columns, query }: Props = $props();
+
+	let isOpen = $state(false);
+</script>
+
+<details class="kit-drop" bind:open={isOpen}>
+	<summary class="kit-button plain desk">Columns …</summary>
+	<form
+		method="POST"
+		action="?/columns&{query}"
+		use:enhance={() =>
+			async ({ update }) => {
+				await update({ reset: false });
+				isOpen = false;
+			}}
+	>
+		<fieldset>
+			<legend class="text-note font-semibold">Shown beside the name, on this device</legend>
+			<div class="kit-drop-grid">
+				{#each PEOPLE_COLUMNS as column (column)}
+					<CheckBox
+						name={column}
+						value="yes"
+						words={COLUMN_WORDS[column]}
+						size="desk"
+						isChecked={columns.includes(column)}
+					/>
+				{/each}
+			</div>
+		</fieldset>
+		<p class="mt-2"><Button look="main" size="desk">Show these</Button></p>
+	</form>
+</details>

@@ -3,6 +3,7 @@ import { addUser } from '../src/lib/server/access/add-user';
 import { ConfigFault, readConfig } from '../src/lib/server/config';
 import { openDatabase } from '../src/lib/server/db/client';
 import { migrateDatabase, MigrationFault } from '../src/lib/server/db/migrate';
+import { refusalWords } from '../src/lib/messages/refusal-words';
 import { Fault } from '../src/lib/server/fault';
 
 const USAGE = 'usage: DATABASE_URL=postgres://… npm run -s user -- add EMAIL NAME';
@@ -30,6 +31,6 @@ try {
 } catch (error) {
 	if (!(error instanceof Fault) && !(error instanceof MigrationFault) && !(error instanceof ConfigFault))
 		throw error;
-	process.stderr.write(`${error.message}\n`);
+	process.stderr.write(`${error instanceof Fault ? refusalWords(error.why) : error.message}\n`);
 	process.exitCode = 1;
 }

@@ -11,6 +11,8 @@ const PARTS = {
 	length: '12 cm',
 	diameter: '6 cm',
 	things: ['“Atlas”', '“Cookbook”'],
+	unknown: ['{day}'],
+	known: ['{name}', '{until}'],
 	...Object.fromEntries(
 		['from', 'to', 'standingFrom', 'standingTo', 'rise', 'edge', 'feet', 'lower', 'nearer', 'degrees'].map(
 			(name) => [name, '12 cm']
@@ -24,7 +26,7 @@ function textsOf(value: unknown): string[] {
 	if (typeof value === 'function') {
 		const makes = value as (...parts: unknown[]) => unknown;
 		// A text takes lengths and names, or one object with all of them.
-		const takesOne = /^\(?(label, roll|w)\b/.test(String(makes));
+		const takesOne = /^\(?(label, roll|w\b|\{)/.test(String(makes));
 		const parts = Array.from({ length: makes.length }, (_, i) =>
 			takesOne && i === makes.length - 1 ? PARTS : '12 cm'
 		);

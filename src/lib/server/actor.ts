@@ -14,5 +14,5 @@ export type Actor =
  */
 export function needCoordinator(actor: Actor): { readonly id: string } {
 	if (actor.kind === 'user' && actor.role === 'coordinator') return actor;
-	throw new Fault('not-allowed', 'This is for coordinators. Sign in with a coordinator’s account.');
+	throw new Fault('not-allowed', 'forCoordinators');
 }

@@ -1,3 +1,5 @@
+import type { Why } from '../messages/refusal-words';
+
 /** Kinds of refusal that a use case can give; each door turns them into its own answer. */
 export type FaultKind =
 	'invalid' | 'not-found' | 'not-allowed' | 'conflict' | 'too-many' | 'ended' | 'too-large';
@@ -13,15 +15,15 @@ export const FAULT_STATUS: Readonly<Record<FaultKind, number>> = {
 	'too-many': 429
 };
 
-/** A refusal with words for the user: what is wrong, where, what to do. Never holds what the user typed. */
+/** A refusal: its kind, why as a code of the catalogue, and where. The door that answers it puts it into words. */
 export class Fault extends Error {
 	constructor(
 		readonly kind: FaultKind,
-		message: string,
+		readonly why: Why,
 		/** The field or JSON Pointer that is at fault, where there is one. */
 		readonly at?: string
 	) {
-		super(message);
+		super(typeof why === 'string' ? why : why.code);
 	}
 
 	/** The HTTP status that says this. */

@@ -83,7 +83,7 @@ describe('the clock', () => {
 describe('what is refused', () => {
 	it('has a status of its own for every kind, and none that says that we failed', () => {
 		const kinds = Object.keys(FAULT_STATUS) as FaultKind[];
-		const statuses = kinds.map((kind) => new Fault(kind, 'x').status);
+		const statuses = kinds.map((kind) => new Fault(kind, 'noPerson').status);
 		expect(new Set(statuses).size).toBe(kinds.length);
 		for (const status of statuses) expect(status >= 400 && status < 500).toBe(true);
 	});
@@ -114,7 +114,9 @@ describe('the log', () => {
 		expect(told.kind).toBe('Error:22001');
 		expect(told.where).toMatch(/^at /);
 		expect(JSON.stringify(told)).not.toContain('my pain');
-		expect(describeError(new Fault('conflict', 'my pain'))).toEqual({ kind: 'fault:conflict' });
+		expect(describeError(new Fault('conflict', { code: 'hasLeft', facts: { name: 'my pain' } }))).toEqual({
+			kind: 'fault:conflict'
+		});
 		expect(describeError('my pain')).toEqual({ kind: 'string' });
 		expect(describeError(null)).toEqual({ kind: 'object' });
 	});

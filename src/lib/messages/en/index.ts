@@ -8,6 +8,7 @@ import { desk, look, lookThings } from './look';
 import { measure } from './measuring';
 import { light, otherChecks } from './other-checks';
 import { again, ladder, open, plan, spots } from './plan';
+import { deskRefusals } from './desk-refusals';
 import { refusals } from './refusals';
 import { section } from './section';
 import { closer, side, sizes } from './side-look';
@@ -61,6 +62,6 @@ export const en = {
 	checkIn,
 	messages,
 	letter,
-	refusals,
+	refusals: { ...refusals, ...deskRefusals },
 	faults
 };

@@ -1,25 +1,23 @@
 /** Why an act at the employee's door was refused, and what to do about it. */
 export const refusals = {
 	notComplete: 'This link is not complete. Open it from your letter once more, or copy all of it.',
-	/** A link that has ended, by why it did. */
-	ended: {
-		replaced: 'This link was replaced by a newer one. Use the newest letter from your coordinator.',
-		left: 'This link has ended because you’re marked as having left the organisation. If that’s wrong, tell your coordinator. If you feel unwell, don’t wait for anybody: call your doctor, or the emergency number.',
-		withdrawn:
-			'You withdrew your answers, so this link has ended and nothing more is kept. If you’d like to take part after all, ask your coordinator for a new link.'
-	},
-	/** More in one day than any person does. */
-	tooMany: {
-		solve: 'Your plan was worked out very often today. What you typed is kept; make it anew tomorrow.',
-		message:
-			'You wrote many messages today. Your coordinator has them all. Write again tomorrow, or call them.',
-		measure: 'You measured very often today. Measure again tomorrow.',
-		request: 'That was changed very often today. Change it again tomorrow, or write to your coordinator.'
-	},
+	// A link that has ended, by why it did.
+	endedReplaced: 'This link was replaced by a newer one. Use the newest letter from your coordinator.',
+	endedLeft:
+		'This link has ended because you’re marked as having left the organisation. If that’s wrong, tell your coordinator. If you feel unwell, don’t wait for anybody: call your doctor, or the emergency number.',
+	endedWithdrawn:
+		'You withdrew your answers, so this link has ended and nothing more is kept. If you’d like to take part after all, ask your coordinator for a new link.',
+	// More in one day than any person does.
+	tooManySolves: 'Your plan was worked out very often today. What you typed is kept; make it anew tomorrow.',
+	tooManyMessages:
+		'You wrote many messages today. Your coordinator has them all. Write again tomorrow, or call them.',
+	tooManyMeasures: 'You measured very often today. Measure again tomorrow.',
+	tooManyRequests:
+		'That was changed very often today. Change it again tomorrow, or write to your coordinator.',
 	noPlanYet: 'There is no plan yet. Finish the questions first.',
 	finishFirst: 'Finish the questions first. Then we know what helps.',
 	tooLarge: 'That is more than one self-assessment holds. Take something out first.',
 	changedMeanwhile: 'Your answers changed while the plan was worked out. Everything is kept; try again.',
 	planGone: 'This plan is not offered any more. The newest one is shown.',
-	enoughSpots: (most: number) => `There are ${most} spots already.`
+	enoughSpots: ({ most }: { most: number }) => `There are ${most} spots already.`
 };

@@ -13,13 +13,17 @@ export async function addUser(
 	input: { email: string; name: string; role: Role; password: string }
 ): Promise<string> {
 	if (input.password.length < SHORTEST_PASSWORD)
-		throw new Fault('invalid', `Choose a password of at least ${SHORTEST_PASSWORD} characters.`, 'password');
+		throw new Fault(
+			'invalid',
+			{ code: 'passwordTooShort', facts: { shortest: SHORTEST_PASSWORD } },
+			'password'
+		);
 	const email = input.email.trim().toLowerCase();
 	const [known] = await db
 		.select({ id: schema.users.id })
 		.from(schema.users)
 		.where(eq(sql`lower(${schema.users.email})`, email));
-	if (known) throw new Fault('conflict', 'There is an account with this address already.', 'email');
+	if (known) throw new Fault('conflict', 'accountExists', 'email');
 	const [user] = await db
 		.insert(schema.users)
 		.values({ email, name: input.name, role: input.role, passwordHash: await hashPassword(input.password) })

@@ -15,9 +15,6 @@ export const SESSION_DAYS = 14;
 const MOST_FAILURES = { address: 8, origin: 40 } as const;
 const WINDOW_MINUTES = 15;
 
-const WRONG = 'That address and password do not belong together. Check both and try again.';
-const CLOSED = `Too many tries. Wait ${WINDOW_MINUTES} minutes, then try again.`;
-
 const minutes = (n: number) => n * 60_000;
 const days = (n: number) => minutes(n * 24 * 60);
 
@@ -69,7 +66,8 @@ export async function signIn(
 ): Promise<{ token: string; expiresAt: Date }> {
 	const email = input.email.trim().toLowerCase();
 	const keys = { address: hashToken(`address:${email}`), origin: hashToken(`origin:${input.origin}`) };
-	if (await isClosed(db, now, keys)) throw new Fault('too-many', CLOSED);
+	if (await isClosed(db, now, keys))
+		throw new Fault('too-many', { code: 'tooManyTries', facts: { minutes: WINDOW_MINUTES } });
 	const [user] = await db
 		.select()
 		.from(users)
@@ -78,7 +76,7 @@ export async function signIn(
 	const matches = await verify(user && !user.closedAt ? user.passwordHash : await decoy, input.password);
 	if (!user || user.closedAt || !matches) {
 		await noteFailure(db, now, Object.values(keys));
-		throw new Fault('invalid', WRONG, 'password');
+		throw new Fault('invalid', 'wrongPassword', 'password');
 	}
 	const token = newToken();
 	const expiresAt = new Date(now.getTime() + days(SESSION_DAYS));

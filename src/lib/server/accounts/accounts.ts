@@ -50,7 +50,7 @@ export async function inviteUser(
 	needCoordinator(actor);
 	const email = input.email.trim().toLowerCase();
 	const name = input.name.trim();
-	if (name === '') throw new Fault('invalid', 'Give a name.', '/name');
+	if (name === '') throw new Fault('invalid', 'giveName', '/name');
 	// Nobody knows this password: the account opens by the letter.
 	const passwordHash = await hashPassword(newToken());
 	await db.transaction(async (tx) => {
@@ -59,7 +59,7 @@ export async function inviteUser(
 			.values({ email, name, role: input.role, passwordHash, createdAt: now })
 			.onConflictDoNothing()
 			.returning({ id: users.id, name: users.name, email: users.email });
-		if (!user) throw new Fault('conflict', 'There is an account with this address already.', '/email');
+		if (!user) throw new Fault('conflict', 'accountExists', '/email');
 		await sendLink(tx, user, 'invitation', now);
 		const detail = { user: user.id, role: input.role };
 		await writeAuditLine(tx, actor, { at: now, act: 'user-invited', detail });
@@ -95,8 +95,7 @@ async function linkOwner(db: Db, token: string, now: Date) {
 				isNull(users.closedAt)
 			)
 		);
-	if (!row)
-		throw new Fault('ended', 'This link has ended or was used. Ask for another one at the sign-in page.');
+	if (!row) throw new Fault('ended', 'passwordLinkEnded');
 	return row;
 }
 
@@ -117,7 +116,11 @@ export async function choosePassword(
 	now: Date
 ): Promise<void> {
 	if (input.password.length < SHORTEST_PASSWORD)
-		throw new Fault('invalid', `Choose a password of at least ${SHORTEST_PASSWORD} characters.`, '/password');
+		throw new Fault(
+			'invalid',
+			{ code: 'passwordTooShort', facts: { shortest: SHORTEST_PASSWORD } },
+			'/password'
+		);
 	const passwordHash = await hashPassword(input.password);
 	await db.transaction(async (tx) => {
 		const owner = await linkOwner(tx, input.token, now);
@@ -154,8 +157,7 @@ export async function closeUser(db: Db, actor: Actor, userId: string, now: Date)
 			.from(users)
 			.where(and(eq(users.role, 'coordinator'), isNull(users.closedAt), ne(users.id, userId)))
 			.for('update');
-		if (others.length === 0)
-			throw new Fault('conflict', 'This is the last coordinator: invite another one first.');
+		if (others.length === 0) throw new Fault('conflict', 'lastCoordinator');
 		await tx.update(users).set({ closedAt: now, calendarHash: null }).where(eq(users.id, userId));
 		await tx.delete(sessions).where(eq(sessions.userId, userId));
 		await writeAuditLine(tx, actor, { at: now, act: 'user-closed', detail: { user: userId } });

@@ -39,9 +39,6 @@ function known(name: string): Known {
 	return TABLES[name as keyof typeof TABLES];
 }
 
-const CHANGED =
-	'Somebody changed this since, so it can’t be taken back as it was. Look at the case, and change what is wrong there.';
-
 /** The condition that picks one row by its key. */
 function byKey(name: string, key: RowChange['key']): SQL {
 	const { table, key: columns } = known(name);
@@ -111,7 +108,7 @@ export async function takeBack(tx: Db, changes: readonly RowChange[]): Promise<v
 			sql`select to_jsonb(${table}.*) as row from ${table} where ${one} for no key update`
 		);
 		// What is worked out has gone on meanwhile, and is worked out anew below.
-		if (!only && !sameDocument(rows[0]?.row ?? null, after)) throw new Fault('conflict', CHANGED);
+		if (!only && !sameDocument(rows[0]?.row ?? null, after)) throw new Fault('conflict', 'changedSince');
 		if (before === null) await tx.delete(table).where(one);
 		else {
 			const columns = Object.values(getTableColumns(table))

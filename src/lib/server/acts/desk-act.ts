@@ -30,9 +30,6 @@ export interface ActTools {
 	readonly actId: string;
 }
 
-const CHANGED =
-	'Somebody else changed this case meanwhile. What they did is shown; do yours again if it is still right.';
-
 /** The key of one person's part of an act on many. */
 export function keyFor(batch: string, personId: string): string {
 	const hex = createHash('sha256').update(`${batch} ${personId}`).digest('hex');
@@ -60,7 +57,7 @@ export function deskAct<T>(
 	now: Date,
 	work: (tools: ActTools) => Promise<T>
 ): Promise<T | null> {
-	if (actor.kind !== 'user') throw new Fault('not-allowed', 'Sign in first.');
+	if (actor.kind !== 'user') throw new Fault('not-allowed', 'signInFirst');
 	return inTransaction(db, async (tx) => {
 		const person = await needPerson(tx, personId);
 		const [made] = await tx
@@ -74,7 +71,7 @@ export function deskAct<T>(
 				.select({ version: cases.version })
 				.from(cases)
 				.where(eq(cases.personId, personId));
-			if (row && row.version !== version) throw new Fault('conflict', CHANGED);
+			if (row && row.version !== version) throw new Fault('conflict', 'caseChanged');
 		}
 		const rows = new ChangedRows(tx);
 		const result = await work({ tx, person, rows, actId: key });

@@ -69,7 +69,7 @@ export async function actsOfToday(db: Db, actor: Actor, now: Date) {
  * All of it or nothing.
  */
 export async function undoActs(db: Db, actor: Actor, batch: string, now: Date): Promise<number> {
-	if (actor.kind !== 'user') throw new Fault('not-allowed', 'Sign in first.');
+	if (actor.kind !== 'user') throw new Fault('not-allowed', 'signInFirst');
 	return inTransaction(db, async (tx) => {
 		const mine = await tx
 			.select()
@@ -84,11 +84,7 @@ export async function undoActs(db: Db, actor: Actor, batch: string, now: Date): 
 			)
 			.orderBy(asc(deskActs.personId));
 		const undoable = mine.filter(({ changes }) => changes !== null);
-		if (undoable.length === 0)
-			throw new Fault(
-				'conflict',
-				'This was taken back already, or is of another day, or is out and can’t be taken back.'
-			);
+		if (undoable.length === 0) throw new Fault('conflict', 'cannotTakeBack');
 		for (const { id, personId } of undoable) {
 			await needPerson(tx, personId);
 			// Read again under the lock: two tabs may press at once.

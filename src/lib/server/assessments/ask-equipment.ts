@@ -1,6 +1,5 @@
 import { and, eq } from 'drizzle-orm';
 import type { AskedThing } from '../../core/equipment';
-import { messagesFor } from '../../messages';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { judgeAnew } from '../judgements/judge-anew';
 import { needPerson } from '../people/lock-person';
@@ -19,7 +18,7 @@ export async function askEquipment(
 	input: { purchase: AskedThing; wanted: boolean },
 	now: Date
 ): Promise<void> {
-	if (!assessment.answeredAt) throw new Fault('conflict', messagesFor().refusals.finishFirst);
+	if (!assessment.answeredAt) throw new Fault('conflict', 'finishFirst');
 	// What is asked for is the person's, whichever spot they asked at.
 	const id = assessment.spotOf ?? assessment.id;
 	await inTransaction(db, async (tx) => {

@@ -1,6 +1,5 @@
 import { sql } from 'drizzle-orm';
 import { dayIn } from '../../core/calendar';
-import { messagesFor } from '../../messages';
 import { schema, type Db } from '../db/client';
 import type { LINK_USES } from '../db/schema/assessments';
 import { Fault } from '../fault';
@@ -14,6 +13,13 @@ export const A_DAY: Readonly<Record<(typeof LINK_USES)[number], number>> = {
 	measure: 100,
 	request: 60
 };
+
+const TOO_MANY = {
+	solve: 'tooManySolves',
+	message: 'tooManyMessages',
+	measure: 'tooManyMeasures',
+	request: 'tooManyRequests'
+} as const satisfies Record<(typeof LINK_USES)[number], string>;
 
 /** Fields that one self-assessment holds at most: all that there are, forty things, and what does not work here. */
 export const MOST_FIELDS_KEPT = 900;
@@ -33,5 +39,5 @@ export async function countUse(
 			set: { times: sql`${linkUses.times} + 1` }
 		})
 		.returning({ times: linkUses.times });
-	if ((row?.times ?? 0) > A_DAY[kind]) throw new Fault('too-many', messagesFor().refusals.tooMany[kind]);
+	if ((row?.times ?? 0) > A_DAY[kind]) throw new Fault('too-many', TOO_MANY[kind]);
 }

@@ -1,5 +1,4 @@
 import { desc, eq } from 'drizzle-orm';
-import { messagesFor } from '../../messages';
 import type { Actor } from '../actor';
 import { hashToken } from '../access/tokens';
 import { schema, type Db } from '../db/client';
@@ -18,11 +17,15 @@ export interface OpenAssessment {
 	readonly actor: Actor & { kind: 'person' };
 }
 
-const { refusals } = messagesFor();
+const ENDED = {
+	replaced: 'endedReplaced',
+	left: 'endedLeft',
+	withdrawn: 'endedWithdrawn'
+} as const satisfies Record<NonNullable<Row['endedWhy']>, string>;
 
 /** The refusal of a link that has ended. */
 export function endedFault(why: Row['endedWhy']): Fault {
-	return new Fault('ended', refusals.ended[why ?? 'replaced']);
+	return new Fault('ended', ENDED[why ?? 'replaced']);
 }
 
 /**
@@ -41,7 +44,7 @@ export async function openAssessment(
 		.from(assessments)
 		.innerJoin(people, eq(people.id, assessments.personId))
 		.where(eq(assessments.tokenHash, hashToken(token)));
-	if (!row) throw new Fault('not-found', refusals.notComplete);
+	if (!row) throw new Fault('not-found', 'notComplete');
 	const { id, personId, revokedAt, endedWhy } = row.assessment;
 	if (revokedAt && !(evenIfLeft && endedWhy === 'left')) throw endedFault(endedWhy);
 	return { ...row, actor: { kind: 'person', personId, assessmentId: id } };
@@ -49,7 +52,7 @@ export async function openAssessment(
 
 /** Refuses what needs a plan as long as there is none. */
 export function needAnswered({ assessment }: OpenAssessment): void {
-	if (!assessment.answeredAt) throw new Fault('conflict', refusals.noPlanYet);
+	if (!assessment.answeredAt) throw new Fault('conflict', 'noPlanYet');
 }
 
 /** What was measured again last, or null; one look into re_measurements_assessment_at_idx. */

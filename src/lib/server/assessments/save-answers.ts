@@ -2,7 +2,6 @@ import { and, eq, isNull, or } from 'drizzle-orm';
 import { convertUnit, sharedFields, signField, signsOf, unitOf } from '../../core/answers';
 import { SIGNS } from '../../core/discomfort';
 import type { LengthUnit } from '../../core/length';
-import { messagesFor } from '../../messages';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
@@ -88,8 +87,7 @@ export async function saveAnswers(
 			const own = isHere ? fields : shared;
 			if (Object.keys(own).length === 0) continue;
 			const merged = { ...row.answers, ...own };
-			if (Object.keys(merged).length > MOST_FIELDS_KEPT)
-				throw new Fault('too-large', messagesFor().refusals.tooLarge);
+			if (Object.keys(merged).length > MOST_FIELDS_KEPT) throw new Fault('too-large', 'tooLarge');
 			const revision = row.answersRevision + 1;
 			await tx
 				.update(assessments)

@@ -77,8 +77,7 @@ async function sendTo(
 	// What was set for this person goes before what a round says of everybody.
 	const way = person.way ?? wanted.way ?? DEFAULT_WAY;
 	const route = person.route ?? wanted.route ?? 'short';
-	if (person.leftAt)
-		throw new Fault('conflict', `${person.name} has left. Take them back first if they are here again.`);
+	if (person.leftAt) throw new Fault('conflict', { code: 'hasLeft', facts: { name: person.name } });
 	await tx
 		.update(assessments)
 		.set({ revokedAt: now, endedWhy: 'replaced' })

@@ -1,6 +1,5 @@
 import { asc, eq, or } from 'drizzle-orm';
 import { carriedFields } from '../../core/answers';
-import { messagesFor } from '../../messages';
 import { hashToken } from '../access/tokens';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -70,7 +69,7 @@ export async function addSpot(db: Db, open: OpenAssessment, token: string, now: 
 		const main = open.assessment.spotOf ?? open.assessment.id;
 		const rows = await spotRows(tx, open.assessment);
 		if (rows.length >= MOST_SPOTS)
-			throw new Fault('conflict', messagesFor().refusals.enoughSpots(MOST_SPOTS));
+			throw new Fault('conflict', { code: 'enoughSpots', facts: { most: MOST_SPOTS } });
 		const [first] = rows;
 		if (!first) throw endedFault('withdrawn');
 		if (first.revokedAt) throw endedFault(first.endedWhy);

@@ -12,7 +12,6 @@ import { sameDocument } from '../../core/same-document';
 import { validateCorner } from '../../core/corner/validate-corner';
 import type { RegionReport, Sign } from '../../core/discomfort';
 import type { Thing } from '../../core/judgement';
-import { messagesFor } from '../../messages';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { endRecheck } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';
@@ -56,7 +55,8 @@ function readAnswers(row: SpotRow): ReadAnswers | readonly FieldIssue[] {
 	const issues = [...issuesOfSigns(row.answers), ...made.issues, ...told.issues];
 	if (!made.corner || issues.length > 0) return issues;
 	const checked = validateCorner(made.corner);
-	if (!checked.ok) throw new Fault('invalid', checked.issue.text, checked.issue.at);
+	if (!checked.ok)
+		throw new Fault('invalid', { code: 'checked', facts: { text: checked.issue.text } }, checked.issue.at);
 	return { corner: checked.value, discomfort: told.reports, signs: signsOf(row.answers) };
 }
 
@@ -107,7 +107,7 @@ export function submitAnswers(
 			const plans = spots.flatMap(({ id }, i) => (solved[i] ? [{ id, ...solved[i] }] : []));
 			if (await write(db, open, { revision: revisionOf(rows), read, plans, why }, now)) return { ok: true };
 		}
-		throw new Fault('conflict', messagesFor().refusals.changedMeanwhile);
+		throw new Fault('conflict', 'changedMeanwhile');
 	});
 }
 

@@ -36,8 +36,7 @@ export async function followUpFeed(db: Db, token: string, origin: string, now: D
 		.select({ role: users.role })
 		.from(users)
 		.where(and(eq(users.calendarHash, hashToken(token)), isNull(users.closedAt)));
-	if (!user || user.role !== 'coordinator')
-		throw new Fault('not-found', 'This calendar address has ended. Take the new one from Follow-ups.');
+	if (!user || user.role !== 'coordinator') throw new Fault('not-found', 'calendarEnded');
 	const rows = await db
 		.select({ id: followUps.id, personId: people.id, name: people.name, due: followUps.due })
 		.from(followUps)

@@ -15,7 +15,7 @@ export async function readBrief(db: Db, actor: Actor, personId: string, now: Dat
 	const { person, listed, answered, checkIns, equipment, messages, notes, followUp, judgement, contacts } =
 		read;
 	const here = await lookAtPerson(db, personId);
-	if (!here) throw new Fault('not-found', 'This person is not in the list any more.');
+	if (!here) throw new Fault('not-found', 'personGone');
 	const today = here.place.dayOf(now);
 	const said = read.referrals.flatMap(({ lines }) => lines.filter(({ isOpen }) => isOpen));
 	const all = await coordinators(db);

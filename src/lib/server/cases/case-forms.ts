@@ -161,7 +161,7 @@ export function contactOf(form: Awaited<ReturnType<typeof readContact>>, personI
 
 /** A day that exists and is not past. */
 export function needComing(due: string, today: string): string {
-	if (plausibleDay(due) === null) throw new Fault('invalid', 'Choose a day that exists.', '/due');
-	if (due < today) throw new Fault('invalid', 'Choose today or a later day.', '/due');
+	if (plausibleDay(due) === null) throw new Fault('invalid', 'noSuchDay', '/due');
+	if (due < today) throw new Fault('invalid', 'dayHasPassed', '/due');
 	return due;
 }

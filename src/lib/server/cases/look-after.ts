@@ -29,7 +29,7 @@ export async function setOwner(
 	needCoordinator(actor);
 	await deskAct(db, actor, { ...input, kind: 'owned' }, now, async ({ tx, rows, person }) => {
 		if (input.ownerId !== null && !(await coordinators(tx)).some(({ id }) => id === input.ownerId))
-			throw new Fault('invalid', 'Choose a coordinator whose account is open.', '/owner');
+			throw new Fault('invalid', 'chooseCoordinator', '/owner');
 		await rows.update(people, { ownerId: input.ownerId }, eq(people.id, person.id));
 		await writeAuditLine(tx, actor, { at: now, act: 'owner-set', personId: person.id });
 	});
@@ -57,15 +57,11 @@ export async function putOff(
 		const open = and(eq(messages.personId, person.id), messages.fromPerson, isNull(messages.answeredAt));
 		const hasMessage = (await tx.$count(messages, open)) > 0;
 		if (input.until !== '' && of && !canWait({ level: of.level, hasMessage }))
-			throw new Fault(
-				'conflict',
-				'This can’t be put off: a warning sign wants an outcome, and a message wants to be read.'
-			);
+			throw new Fault('conflict', 'cannotWait');
 		if (input.until !== '' && input.until <= person.place.dayOf(now))
-			throw new Fault('invalid', 'Choose a later day.', '/until');
+			throw new Fault('invalid', 'chooseLaterDay', '/until');
 		const reason = input.reason.trim();
-		if (input.until !== '' && reason === '')
-			throw new Fault('invalid', 'Say why it can wait: others read it.', '/reason');
+		if (input.until !== '' && reason === '') throw new Fault('invalid', 'sayWhyItWaits', '/reason');
 		const reasons = of?.judgement?.reasons.map(({ code }) => code) ?? [];
 		const later =
 			input.until === ''

@@ -26,7 +26,7 @@ export interface NewMessage {
 
 function needText(text: string): string {
 	const trimmed = text.trim();
-	if (trimmed === '') throw new Fault('invalid', 'Write a few words first.', '/text');
+	if (trimmed === '') throw new Fault('invalid', 'writeAFewWords', '/text');
 	return trimmed;
 }
 

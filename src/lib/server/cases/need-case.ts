@@ -14,6 +14,6 @@ export interface CaseReader {
 export async function needCase(db: Db, actor: Actor, personId: string): Promise<CaseReader> {
 	const { id } = needCoordinator(actor);
 	const [person] = await db.select({ id: people.id }).from(people).where(eq(people.id, personId));
-	if (!person) throw new Fault('not-found', 'This person is not in the list. They may have been removed.');
+	if (!person) throw new Fault('not-found', 'noPerson');
 	return { id };
 }

@@ -20,7 +20,7 @@ export async function addNote(
 	now: Date
 ): Promise<void> {
 	const text = input.text.trim();
-	if (text === '') throw new Fault('invalid', 'Write a few words first.', '/text');
+	if (text === '') throw new Fault('invalid', 'writeAFewWords', '/text');
 	const { personId } = input;
 	await inTransaction(db, async (tx) => {
 		const author = await needCase(tx, actor, personId);

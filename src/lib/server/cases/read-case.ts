@@ -66,7 +66,7 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 		.from(people)
 		.innerJoin(cases, eq(cases.personId, people.id))
 		.where(eq(people.id, personId));
-	if (!row) throw new Fault('not-found', 'This person is not in the list. They may have been removed.');
+	if (!row) throw new Fault('not-found', 'noPerson');
 	const sent = await db
 		.select()
 		.from(assessments)

@@ -20,8 +20,6 @@ export interface SetUp extends ActInput {
 	readonly route: Route | null;
 }
 
-const CHANGED = 'They answered meanwhile. Look at what they say now, and set it again if it is still right.';
-
 /** The newest answers of a person with their spots; none where nothing was answered. Served by assessments_person_sent_idx. */
 async function answeredSpots(db: Db, personId: string): Promise<SpotRow[]> {
 	const [newest] = await db
@@ -77,7 +75,7 @@ export function setUp(
 			if (way) await changing.update(assessments, { way }, open);
 			if (route) await changing.update(assessments, { route }, open);
 			if (isFinal && revisionOf(await answeredSpots(tx, personId)) !== revisionOf(rows))
-				throw new Fault('conflict', CHANGED);
+				throw new Fault('conflict', 'answeredMeanwhile');
 			for (const { id, whole, ...plan } of solved) {
 				await tx.update(assessments).set({ way: whole.way, corner: whole }).where(eq(assessments.id, id));
 				await makePlan(tx, { assessmentId: id, ...plan, chosen: 0, why: 'way' }, now);

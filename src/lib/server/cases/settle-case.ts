@@ -16,12 +16,6 @@ export const MOST_AT_ONCE = 500;
 /** Why a case can't be settled by a press. */
 type Hindrance = 'needs-outcome' | 'unread-message';
 
-const HINDRANCE_WORDS: Readonly<Record<Hindrance, string>> = {
-	'needs-outcome':
-		'A warning sign is open. Record what came of it first: whom you reached, what was said, what comes next.',
-	'unread-message': 'There is a message that nobody has answered. Read it, then answer it or mark it as read.'
-};
-
 /** What hinders that a case is settled: a sign that only an outcome closes, or a message that nobody has read. */
 async function hindranceOf(tx: Db, personId: string): Promise<Hindrance | null> {
 	const [row] = await tx.select({ level: cases.level }).from(cases).where(eq(cases.personId, personId));
@@ -103,7 +97,7 @@ export async function settleCase(
 	needCoordinator(actor);
 	await inTransaction(db, async (tx) => {
 		const hindrance = await settleOne(tx, actor, input, now);
-		if (hindrance) throw new Fault('conflict', HINDRANCE_WORDS[hindrance]);
+		if (hindrance) throw new Fault('conflict', hindrance);
 	});
 }
 
@@ -127,7 +121,7 @@ export async function settleCases(
 ): Promise<SettledMany> {
 	needCoordinator(actor);
 	if (input.personIds.length > MOST_AT_ONCE)
-		throw new Fault('invalid', `Settle at most ${MOST_AT_ONCE} cases at once.`, '/person');
+		throw new Fault('invalid', { code: 'tooManyToSettle', facts: { most: MOST_AT_ONCE } }, '/person');
 	return inTransaction(db, async (tx) => {
 		const settled: string[] = [];
 		const leftOut: string[] = [];
@@ -160,7 +154,7 @@ export async function reopenCase(db: Db, actor: Actor, input: ActInput, now: Dat
 				sql`${assessments.answeredAt} = (select max(answered_at) from assessments where person_id = ${personId}::uuid and spot_of is null)`
 			)
 		);
-		if (reopened === 0) throw new Fault('conflict', 'There are no answers to open again.');
+		if (reopened === 0) throw new Fault('conflict', 'nothingToReopen');
 		const mine = tx
 			.select({ id: assessments.id })
 			.from(assessments)

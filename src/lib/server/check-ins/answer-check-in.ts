@@ -1,7 +1,6 @@
 import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
 import type { RegionReport, Sign } from '../../core/discomfort';
 import type { News, Thing } from '../../core/judgement';
-import { messagesFor } from '../../messages';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { countUse } from '../assessments/link-limits';
 import { endedFault, type OpenAssessment } from '../assessments/open-assessment';
@@ -74,7 +73,7 @@ export async function answerCheckIn(
 		const [link] = await tx.select().from(assessments).where(eq(assessments.id, open.assessment.id));
 		if (!link || link.revokedAt) throw endedFault(link?.endedWhy ?? 'withdrawn');
 		const main = await answeredOf(tx, personId);
-		if (!main) throw new Fault('conflict', messagesFor().refusals.noPlanYet);
+		if (!main) throw new Fault('conflict', 'noPlanYet');
 		await countUse(tx, open.assessment.id, 'request', now);
 		const [asked] = await tx.select({ id: checkIns.id }).from(checkIns).where(waits(personId, 'check-in'));
 		const values = {

@@ -28,15 +28,12 @@ export interface NewContact extends ActInput {
 }
 
 function needOutcome({ result, whom, said, next, nextOn, why }: NewContact): void {
-	if (result !== 'reached')
-		throw new Fault('invalid', 'A warning sign is closed only once somebody was reached.', '/result');
-	if (whom.trim() === '') throw new Fault('invalid', 'Say whom you spoke with.', '/whom');
-	if (said.trim() === '') throw new Fault('invalid', 'Say in a few words what was said.', '/said');
-	if (next === null) throw new Fault('invalid', 'Say what comes next.', '/next');
-	if (next === 'look' && nextOn === '')
-		throw new Fault('invalid', 'Choose the day of the next look.', '/nextOn');
-	if (next === 'nothing' && why.trim() === '')
-		throw new Fault('invalid', 'Say why nothing comes next.', '/why');
+	if (result !== 'reached') throw new Fault('invalid', 'signNeedsContact', '/result');
+	if (whom.trim() === '') throw new Fault('invalid', 'sayWhomYouSpokeWith', '/whom');
+	if (said.trim() === '') throw new Fault('invalid', 'sayWhatWasSaid', '/said');
+	if (next === null) throw new Fault('invalid', 'sayWhatComesNext', '/next');
+	if (next === 'look' && nextOn === '') throw new Fault('invalid', 'chooseNextLook', '/nextOn');
+	if (next === 'nothing' && why.trim() === '') throw new Fault('invalid', 'sayWhyNothingNext', '/why');
 }
 
 /** What is open and only an outcome closes, by the newest judgement. */
@@ -57,23 +54,17 @@ async function openToOutcomes(tx: Db, personId: string): Promise<Set<string>> {
 export async function recordContact(db: Db, actor: Actor, input: NewContact, now: Date): Promise<void> {
 	const { personId, closes, nextOn, next } = input;
 	if (closes.length > 0) needOutcome(input);
-	if (nextOn !== '' && plausibleDay(nextOn) === null)
-		throw new Fault('invalid', 'Choose a day that exists.', '/nextOn');
+	if (nextOn !== '' && plausibleDay(nextOn) === null) throw new Fault('invalid', 'noSuchDay', '/nextOn');
 	await inTransaction(db, async (tx) => {
 		const author = await needCase(tx, actor, personId);
 		await deskAct(tx, actor, { ...input, kind: 'contacted' }, now, async ({ rows, person, actId }) => {
 			const today = person.place.dayOf(now);
-			if (nextOn !== '' && nextOn < today)
-				throw new Fault('invalid', 'Choose today or a later day.', '/nextOn');
+			if (nextOn !== '' && nextOn < today) throw new Fault('invalid', 'dayHasPassed', '/nextOn');
 			const open = await openToOutcomes(tx, personId);
 			const gone = closes.find((one) => !open.has(one));
-			if (gone) throw new Fault('conflict', 'One of these is closed already. Look again at what is open.');
+			if (gone) throw new Fault('conflict', 'closedAlready');
 			if (next === 'referral' && !(await openReferralOf(tx, personId)))
-				throw new Fault(
-					'conflict',
-					'Refer the case to a clinician first, then record that this comes next.',
-					'/next'
-				);
+				throw new Fault('conflict', 'referFirst', '/next');
 			await rows.insert(contacts, {
 				id: actId,
 				personId,

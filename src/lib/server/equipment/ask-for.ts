@@ -26,16 +26,12 @@ export async function askFor(
 			)
 			.orderBy(desc(assessments.sentAt))
 			.limit(1);
-		if (!answered)
-			throw new Fault(
-				'conflict',
-				'Nothing is known of their corner yet: what is right for it can’t be said.'
-			);
+		if (!answered) throw new Fault('conflict', 'cornerUnknown');
 		const known = await tx.$count(
 			equipmentRequests,
 			and(eq(equipmentRequests.assessmentId, answered.id), eq(equipmentRequests.purchase, thing))
 		);
-		if (known > 0) throw new Fault('conflict', 'This was asked for already. It stands in the list.');
+		if (known > 0) throw new Fault('conflict', 'askedAlready');
 		await rows.insert(equipmentRequests, {
 			id: actId,
 			assessmentId: answered.id,

@@ -18,9 +18,6 @@ const { assessments, equipmentRequests } = schema;
 /** Working days after a thing has arrived until the corner is looked at again: time to set it up. Ours. */
 const DAYS_TO_SET_UP = 5;
 
-const CHANGED =
-	'Somebody else decided on this meanwhile. What they decided is shown; change it if yours still stands.';
-
 /** A decision on a request, as its page asked for it. */
 export interface Decision {
 	readonly requestId: string;
@@ -53,7 +50,7 @@ export async function decideEquipment(db: Db, actor: Actor, input: Decision, now
 			.from(equipmentRequests)
 			.innerJoin(assessments, eq(assessments.id, equipmentRequests.assessmentId))
 			.where(eq(equipmentRequests.id, input.requestId));
-		if (!whose) throw new Fault('not-found', 'This request is not there any more.');
+		if (!whose) throw new Fault('not-found', 'noRequest');
 		const act = {
 			key: input.key,
 			personId: whose.personId,
@@ -84,14 +81,13 @@ async function decideWithin(
 		.select()
 		.from(equipmentRequests)
 		.where(eq(equipmentRequests.id, input.requestId));
-	if (!request) throw new Fault('not-found', 'This request is not there any more.');
+	if (!request) throw new Fault('not-found', 'noRequest');
 	if (request.version !== input.version || !NEXT_STATES[request.state].includes(input.to))
-		throw new Fault('conflict', CHANGED);
+		throw new Fault('conflict', 'decidedMeanwhile');
 	if (input.lent && !(input.to === 'sent' && canBeLent(request.state)))
-		throw new Fault('conflict', 'One is ordered already: it comes from there, and not out of the store.');
+		throw new Fault('conflict', 'orderedAlready');
 	const reason = input.reason.trim();
-	if (input.to === 'declined' && reason === '')
-		throw new Fault('invalid', 'Say why it is declined: the person reads it.', '/reason');
+	if (input.to === 'declined' && reason === '') throw new Fault('invalid', 'sayWhyDeclined', '/reason');
 	await rows.update(
 		equipmentRequests,
 		{

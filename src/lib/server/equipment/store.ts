@@ -31,11 +31,7 @@ export async function countStore(
 			.from(equipmentStore)
 			.where(eq(equipmentStore.thing, thing))
 			.for('update');
-		if ((known?.version ?? 0) !== version)
-			throw new Fault(
-				'conflict',
-				'Somebody else counted or took one meanwhile. What there is now is shown; count again if yours is still right.'
-			);
+		if ((known?.version ?? 0) !== version) throw new Fault('conflict', 'storeChanged');
 		await tx
 			.insert(equipmentStore)
 			.values({ thing, onHand })
@@ -50,8 +46,7 @@ export async function countStore(
 /** Takes one out of the store, or puts one back, within the act that does so. */
 export async function moveStore(tx: Db, rows: ChangedRows, thing: AskedThing, by: 1 | -1): Promise<void> {
 	const [known] = await tx.select().from(equipmentStore).where(eq(equipmentStore.thing, thing)).for('update');
-	if (by < 0 && (known?.onHand ?? 0) === 0)
-		throw new Fault('conflict', 'None of these lies in the store any more. Order one, or count again.');
+	if (by < 0 && (known?.onHand ?? 0) === 0) throw new Fault('conflict', 'storeEmpty');
 	if (known)
 		await rows.update(
 			equipmentStore,

@@ -20,9 +20,6 @@ export interface FollowUpInput extends Pick<ActInput, 'key' | 'personId'> {
 	readonly seen: number;
 }
 
-const CHANGED =
-	'Somebody else changed this follow-up meanwhile. What they set is shown; set yours again if it is still right.';
-
 /** The open follow-up of a kind; served by follow_ups_open_key. */
 export async function openFollowUp(tx: Db, personId: string, kind: FollowUpKind) {
 	const [open] = await tx
@@ -46,11 +43,11 @@ export async function setFollowUp(
 	needCoordinator(actor);
 	const { personId, due, reason, kind } = input;
 	const day = plausibleDay(due);
-	if (!day) throw new Fault('invalid', 'Choose a day that exists.', '/due');
+	if (!day) throw new Fault('invalid', 'noSuchDay', '/due');
 	const act = { key: input.key, personId, version: null, kind: 'follow-up-set' as const };
 	const set = await deskAct(db, actor, act, now, async ({ tx, rows, person }) => {
 		const open = await openFollowUp(tx, personId, kind);
-		if ((open?.version ?? 0) !== input.seen) throw new Fault('conflict', CHANGED);
+		if ((open?.version ?? 0) !== input.seen) throw new Fault('conflict', 'followUpChanged');
 		if (open)
 			await rows.update(
 				followUps,
@@ -58,7 +55,7 @@ export async function setFollowUp(
 				eq(followUps.id, open.id)
 			);
 		else if (kind === 'look') await putLook(rows, tx, { personId, due, reason }, now);
-		else throw new Fault('conflict', CHANGED);
+		else throw new Fault('conflict', 'followUpChanged');
 		await writeAuditLine(tx, actor, { at: now, act: 'follow-up-set', personId, detail: { due, kind } });
 		return { isFreeDay: !isWorkingDay(day, person.place.calendar) };
 	});
@@ -79,13 +76,12 @@ export async function finishFollowUp(db: Db, actor: Actor, input: FinishInput, n
 	needCoordinator(actor);
 	const { personId, next } = input;
 	const outcome = input.outcome.trim();
-	if (outcome === '') throw new Fault('invalid', 'Say in a few words what came of it.', '/outcome');
-	if (next && plausibleDay(next.due) === null)
-		throw new Fault('invalid', 'Choose a day that exists.', '/due');
+	if (outcome === '') throw new Fault('invalid', 'sayWhatCame', '/outcome');
+	if (next && plausibleDay(next.due) === null) throw new Fault('invalid', 'noSuchDay', '/due');
 	const act = { key: input.key, personId, version: null, kind: 'follow-up-done' as const };
 	await deskAct(db, actor, act, now, async ({ tx, rows }) => {
 		const open = await openFollowUp(tx, personId, 'look');
-		if (!open || open.version !== input.seen) throw new Fault('conflict', CHANGED);
+		if (!open || open.version !== input.seen) throw new Fault('conflict', 'followUpChanged');
 		await rows.update(
 			followUps,
 			{ doneAt: now, outcome, version: open.version + 1 },

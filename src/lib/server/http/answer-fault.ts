@@ -1,4 +1,5 @@
 import { error, fail } from '@sveltejs/kit';
+import { refusalWords } from '../../messages/refusal-words';
 import { Fault } from '../fault';
 
 /** What a page or a JSON answer tells of a fault. */
@@ -8,7 +9,8 @@ export interface FaultMessage {
 }
 
 function messageOf(fault: Fault): FaultMessage {
-	return fault.at === undefined ? { message: fault.message } : { message: fault.message, at: fault.at };
+	const message = refusalWords(fault.why);
+	return fault.at === undefined ? { message } : { message, at: fault.at };
 }
 
 /** Runs a page's load: a fault becomes the error page with its own status and words. */

@@ -34,20 +34,20 @@ export async function takeOffTheLine({ body, bodyUsed }: Request): Promise<void>
 
 /** The fault of a body that is too large. */
 export function tooLarge(most = LARGEST_BODY_BYTES): Fault {
-	return new Fault('too-large', `That is more than ${most / 1024} kB: send less at once.`);
+	return new Fault('too-large', { code: 'bodyTooLarge', facts: { kB: most / 1024 } });
 }
 
 function decode(bytes: Uint8Array): string {
 	try {
 		return decoder.decode(bytes);
 	} catch {
-		throw new Fault('invalid', 'What was sent is not valid UTF-8 text.', '');
+		throw new Fault('invalid', 'notUtf8', '');
 	}
 }
 
 function refuseUnstorable(value: unknown, at: string): void {
 	if (typeof value === 'string' && UNSTORABLE.test(value))
-		throw new Fault('invalid', `${at || 'The text'} holds characters that can’t be read.`, at);
+		throw new Fault('invalid', { code: 'unreadableText', facts: { at } }, at);
 	if (value && typeof value === 'object')
 		for (const [name, inner] of Object.entries(value)) {
 			refuseUnstorable(name, at);
@@ -67,7 +67,7 @@ function refuseDeep(text: string): void {
 	for (const char of text) {
 		if (char === '[' || char === '{') depth += 1;
 		else if (char === ']' || char === '}') depth -= 1;
-		if (depth > DEEPEST) throw new Fault('invalid', 'What was sent is nested too deeply.', '');
+		if (depth > DEEPEST) throw new Fault('invalid', 'nestedTooDeeply', '');
 	}
 }
 
@@ -88,13 +88,14 @@ export function jsonReader<S extends TSchema>(schema: S, most = LARGEST_BODY_BYT
 		try {
 			value = JSON.parse(text);
 		} catch {
-			throw new Fault('invalid', 'What was sent is not valid JSON.', '');
+			throw new Fault('invalid', 'notJson', '');
 		}
 		await next();
 		refuseUnstorable(value, '');
 		await next();
 		const checked = check(value);
-		if (!checked.ok) throw new Fault('invalid', checked.issue.text, checked.issue.at);
+		if (!checked.ok)
+			throw new Fault('invalid', { code: 'checked', facts: { text: checked.issue.text } }, checked.issue.at);
 		return checked.value;
 	};
 }
@@ -113,13 +114,14 @@ export function formReaderOf<S extends TSchema>(schema: S): BodyReader<Static<S>
 	return async (request) => {
 		const type = request.headers.get('content-type') ?? '';
 		if (!type.startsWith('application/x-www-form-urlencoded'))
-			throw new Fault('invalid', 'This form was sent in a way that can’t be read.', '');
+			throw new Fault('invalid', 'unreadableForm', '');
 		const fields: Record<string, string> = Object.create(null) as Record<string, string>;
 		for (const [name, value] of new URLSearchParams(decode(await readBytes(request)))) fields[name] = value;
 		const value: unknown = { ...fields };
 		refuseUnstorable(value, '');
 		const checked = check(value);
-		if (!checked.ok) throw new Fault('invalid', checked.issue.text, checked.issue.at);
+		if (!checked.ok)
+			throw new Fault('invalid', { code: 'checked', facts: { text: checked.issue.text } }, checked.issue.at);
 		return checked.value;
 	};
 }

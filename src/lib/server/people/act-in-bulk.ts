@@ -55,15 +55,9 @@ export async function actInBulk(
 			.orderBy(asc(people.id))
 			.limit(MOST_IN_BULK + 1);
 		if (rows.length > MOST_IN_BULK)
-			throw new Fault(
-				'invalid',
-				`That is more than ${MOST_IN_BULK} people at once: narrow the list, or make a round.`
-			);
+			throw new Fault('invalid', { code: 'tooManyInBulk', facts: { most: MOST_IN_BULK } });
 		if (rows.length !== expected)
-			throw new Fault(
-				'conflict',
-				`It would be ${rows.length} people now, not ${expected}. Look again, then do it.`
-			);
+			throw new Fault('conflict', { code: 'otherCountInBulk', facts: { n: rows.length, expected } });
 		const left =
 			act.kind === 'send'
 				? (

@@ -28,7 +28,7 @@ export async function addPerson(db: Db, actor: Actor, input: NewPerson, now: Dat
 			.values({ ...values, createdAt: now })
 			.onConflictDoNothing()
 			.returning({ id: schema.people.id });
-		if (!person) throw new Fault('conflict', 'Somebody with this address is in the list already.', 'email');
+		if (!person) throw new Fault('conflict', 'addressTaken', 'email');
 		await judgeAnew(tx, person.id, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'person-added', personId: person.id });
 		return person.id;

@@ -10,9 +10,6 @@ import { checkedDetails, type PersonDetails } from './person-details';
 
 const { people } = schema;
 
-const CHANGED =
-	'Somebody else changed this person meanwhile. What they wrote is shown; change it again if yours is still right.';
-
 /** Changes what is known of a person. A new address is tried again, if letters to the old one came back. */
 export async function changePerson(
 	db: Db,
@@ -24,13 +21,12 @@ export async function changePerson(
 	const details = checkedDetails(typed);
 	await inTransaction(db, async (tx) => {
 		const person = await needPerson(tx, id);
-		if (person.version !== version) throw new Fault('conflict', CHANGED);
+		if (person.version !== version) throw new Fault('conflict', 'personChanged');
 		const [taken] = await tx
 			.select({ id: people.id })
 			.from(people)
 			.where(eq(sql`lower(${people.email})`, details.email));
-		if (taken && taken.id !== id)
-			throw new Fault('conflict', 'Somebody with this address is in the list already.', '/email');
+		if (taken && taken.id !== id) throw new Fault('conflict', 'addressTaken', '/email');
 		await tx
 			.update(people)
 			.set({

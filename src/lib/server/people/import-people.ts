@@ -94,7 +94,7 @@ export async function importPeople(
 	return inTransaction(db, async (tx) => {
 		const { report: seen, absentIds, backIds } = await compare(tx, read, told);
 		if (seen.added !== apply.added || seen.changed !== apply.changed)
-			throw new Fault('conflict', 'The list has changed since you looked. Look again at what it would do.');
+			throw new Fault('conflict', 'listChanged');
 		for (let from = 0; from < read.length; from += CHUNK)
 			await write(tx, read.slice(from, from + CHUNK), told, now);
 		await tx.execute(sql`
@@ -105,10 +105,7 @@ export async function importPeople(
 			...(apply.leaveAbsent ? absentIds.map((personId) => ({ personId, by: leave })) : [])
 		];
 		if (moved.length > MOST_MOVED)
-			throw new Fault(
-				'invalid',
-				`${moved.length} people would be marked as left or taken back. More than ${MOST_MOVED} at once looks like another file: take it in without that, and look.`
-			);
+			throw new Fault('invalid', { code: 'tooManyMoved', facts: { n: moved.length, most: MOST_MOVED } });
 		for (const { personId, by } of moved) {
 			const act = { personId, batch: apply.key, key: keyFor(apply.key, personId), version: null };
 			await by(tx, actor, act, now);

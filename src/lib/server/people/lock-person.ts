@@ -54,6 +54,6 @@ function withPlace({
 /** The same, or the refusal that says that there is nobody. */
 export async function needPerson(tx: Db, personId: string): Promise<LockedPerson> {
 	const person = await lockPerson(tx, personId);
-	if (!person) throw new Fault('not-found', 'This person is not in the list any more.');
+	if (!person) throw new Fault('not-found', 'personGone');
 	return person;
 }

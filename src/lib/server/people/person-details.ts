@@ -31,14 +31,10 @@ export function checkedDetails(typed: PersonDetails): PersonDetails {
 		team: typed.team.trim(),
 		phone: typed.phone.trim().replace(/\s+/g, ' ')
 	};
-	if (read.name === '') throw new Fault('invalid', 'Give the person’s name.', '/name');
+	if (read.name === '') throw new Fault('invalid', 'givePersonName', '/name');
 	if (read.timeZone !== '' && !isTimeZone(read.timeZone))
-		throw new Fault('invalid', 'There is no such time zone. Write it like Europe/Lisbon.', '/timeZone');
+		throw new Fault('invalid', 'noTimeZone', '/timeZone');
 	if (read.region !== '' && !knowsHolidaysOf({ country: read.country, region: read.region }))
-		throw new Fault(
-			'invalid',
-			'This region is not known in that country. Write its short code, such as BY for Bavaria, or leave it out.',
-			'/region'
-		);
+		throw new Fault('invalid', 'noRegion', '/region');
 	return read;
 }

@@ -67,13 +67,7 @@ export class PlanPool implements Planning {
 	}
 
 	private ask<T>(asked: PlanJob): Promise<T> {
-		if (this.waiting.length >= LONGEST_QUEUE)
-			return Promise.reject(
-				new Fault(
-					'too-many',
-					'Many plans are being worked out just now. Nothing is lost: try again in a minute.'
-				)
-			);
+		if (this.waiting.length >= LONGEST_QUEUE) return Promise.reject(new Fault('too-many', 'busySolving'));
 		return new Promise((resolve, reject) => {
 			this.waiting.push({ asked, resolve: (answer) => resolve(answer as T), reject });
 			this.next();

@@ -1,5 +1,4 @@
 import { offersOf } from '../../core/advice';
-import { messagesFor } from '../../messages';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { needAnswered, type OpenAssessment } from '../assessments/open-assessment';
 import type { Db } from '../db/client';
@@ -22,7 +21,7 @@ export async function choosePlan(db: Db, open: OpenAssessment, wanted: WantedPla
 		const from = 'moving' in wanted ? plan?.moving : plan;
 		const chosen = 'moving' in wanted ? 0 : wanted.chosen;
 		if (!plan || !from || !offersOf(from.corner, from.advice)[chosen])
-			throw new Fault('conflict', messagesFor().refusals.planGone);
+			throw new Fault('conflict', 'planGone');
 		const { corner, advice } = from;
 		const why = 'moving' in wanted ? 'household' : 'another';
 		const moving = 'moving' in wanted ? null : plan.moving;

@@ -11,8 +11,6 @@ import { tellClinician } from './tell-clinician';
 
 const { referralLines, referrals } = schema;
 
-const ENDED = 'This referral has ended meanwhile. What came of it is shown.';
-
 /** What somebody writes about a referral. The key is made by the page: sent twice, it is once. */
 export interface ReferralWords {
 	readonly key: string;
@@ -45,13 +43,13 @@ export async function writeOnReferral(
 	now: Date
 ): Promise<void> {
 	const text = typed.trim();
-	if (text === '') throw new Fault('invalid', 'Write a few words first.', '/text');
+	if (text === '') throw new Fault('invalid', 'writeAFewWords', '/text');
 	await inTransaction(db, async (tx) => {
 		const { referral, userId, isClinician } = await needReferral(tx, actor, referralId);
 		const { personId, clinicianId } = referral;
 		const act = { key, personId, version: null, kind: 'referral-written' as const, isFinal: true };
 		await deskAct(tx, actor, act, now, async ({ rows }) => {
-			if (referral.endedAt) throw new Fault('conflict', ENDED);
+			if (referral.endedAt) throw new Fault('conflict', 'referralEnded');
 			await tx.insert(referralLines).values({
 				id: key,
 				referralId,
@@ -83,12 +81,7 @@ export async function endReferral(
 	const outcome = text.trim();
 	await inTransaction(db, async (tx) => {
 		const { referral, userId, isClinician } = await needReferral(tx, actor, referralId);
-		if (outcome === '')
-			throw new Fault(
-				'invalid',
-				isClinician ? 'Write your answer first.' : 'Write what came of it.',
-				'/text'
-			);
+		if (outcome === '') throw new Fault('invalid', isClinician ? 'writeAnswer' : 'writeWhatCame', '/text');
 		const { personId, clinicianId } = referral;
 		const told = isClinician ? undefined : await clinicianOf(tx, clinicianId);
 		const act = {
@@ -99,7 +92,7 @@ export async function endReferral(
 			isFinal: isClinician || told !== undefined
 		};
 		await deskAct(tx, actor, act, now, async ({ rows }) => {
-			if (referral.endedAt) throw new Fault('conflict', ENDED);
+			if (referral.endedAt) throw new Fault('conflict', 'referralEnded');
 			await rows.update(referrals, { endedAt: now, outcome }, eq(referrals.id, referralId));
 			if (isClinician)
 				await tx.insert(referralLines).values({

@@ -18,12 +18,10 @@ export interface ReferralReader {
  * somebody may not see is shown like what is not there.
  */
 export async function needReferral(db: Db, actor: Actor, referralId: string): Promise<ReferralReader> {
-	if (actor.kind !== 'user' || actor.role === 'reader')
-		throw new Fault('not-allowed', 'Referrals are for coordinators and for the clinician who was asked.');
+	if (actor.kind !== 'user' || actor.role === 'reader') throw new Fault('not-allowed', 'referralsForAsked');
 	const [referral] = await db.select().from(referrals).where(eq(referrals.id, referralId));
 	const isClinician = actor.role === 'clinician';
 	const isTheirs = referral?.clinicianId === actor.id && referral.endedAt === null;
-	if (!referral || (isClinician && !isTheirs))
-		throw new Fault('not-found', 'This referral is not here. It may have ended.');
+	if (!referral || (isClinician && !isTheirs)) throw new Fault('not-found', 'noReferral');
 	return { referral, userId: actor.id, isClinician };
 }

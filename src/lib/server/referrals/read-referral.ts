@@ -37,7 +37,7 @@ export async function readReferral(db: Db, actor: Actor, referralId: string, now
 /** What waits for a clinician: their open referrals, those first whose answer is wanted soonest; served by referrals_clinician_idx. */
 export async function referralsFor(db: Db, actor: Actor) {
 	if (actor.kind !== 'user' || actor.role !== 'clinician')
-		throw new Fault('not-allowed', 'Referrals are shown to the clinician who was asked.');
+		throw new Fault('not-allowed', 'referralsForClinician');
 	const found = await db
 		.select({
 			id: referrals.id,

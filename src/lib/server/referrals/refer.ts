@@ -41,25 +41,14 @@ export async function referCase(db: Db, actor: Actor, input: NewReferral, now: D
 	const { personId, clinicianId, consentHow } = input;
 	const question = input.question.trim();
 	const toName = clinicianId === '' ? input.toName.trim() : '';
-	if (question === '') throw new Fault('invalid', 'Write what you ask the clinician.', '/question');
-	if (consentHow === null)
-		throw new Fault(
-			'invalid',
-			'Ask them first, then say how they agreed: nothing is passed on before.',
-			'/consentHow'
-		);
-	if (clinicianId === '' && toName === '')
-		throw new Fault('invalid', 'Choose a clinician, or write whom the printed letter is for.', '/toName');
+	if (question === '') throw new Fault('invalid', 'writeQuestion', '/question');
+	if (consentHow === null) throw new Fault('invalid', 'askFirst', '/consentHow');
+	if (clinicianId === '' && toName === '') throw new Fault('invalid', 'chooseWhomToAsk', '/toName');
 	const act = { ...input, kind: 'referred' as const, isFinal: clinicianId !== '' };
 	await deskAct(db, actor, act, now, async ({ tx, rows, actId }) => {
 		const asked = (await clinicians(tx)).find(({ id }) => id === clinicianId) ?? null;
-		if (clinicianId !== '' && !asked)
-			throw new Fault('invalid', 'Choose a clinician from the list.', '/clinician');
-		if (await openReferralOf(tx, personId))
-			throw new Fault(
-				'conflict',
-				'The case is with a clinician already. End that first, then refer it anew.'
-			);
+		if (clinicianId !== '' && !asked) throw new Fault('invalid', 'chooseClinician', '/clinician');
+		if (await openReferralOf(tx, personId)) throw new Fault('conflict', 'withClinicianAlready');
 		await rows.insert(referrals, {
 			id: actId,
 			personId,

@@ -61,7 +61,7 @@ export async function letterOf(
 		.select({ name: people.name, team: people.team, staffNumber: people.staffNumber })
 		.from(people)
 		.where(eq(people.id, personId));
-	if (!person) throw new Fault('not-found', 'This person is not in the list. They may have been removed.');
+	if (!person) throw new Fault('not-found', 'noPerson');
 	const [by] = await db
 		.select({ name: users.name, email: users.email })
 		.from(users)

@@ -29,27 +29,21 @@ export interface RoundInput {
 }
 
 function checked(input: RoundInput): RoundInput {
-	if (input.name.trim() === '') throw new Fault('invalid', 'Give the round a name.', '/name');
-	if (!isIsoDay(input.startsOn)) throw new Fault('invalid', 'Choose the first day.', '/startsOn');
-	if (!isIsoDay(input.dueOn)) throw new Fault('invalid', 'Choose the last day.', '/dueOn');
-	if (input.dueOn < input.startsOn)
-		throw new Fault('invalid', 'The last day lies before the first.', '/dueOn');
-	if (input.subject.trim() === '') throw new Fault('invalid', 'Give the letter a subject.', '/subject');
-	if (input.body.trim() === '') throw new Fault('invalid', 'Write the letter.', '/body');
+	if (input.name.trim() === '') throw new Fault('invalid', 'nameRound', '/name');
+	if (!isIsoDay(input.startsOn)) throw new Fault('invalid', 'chooseFirstDay', '/startsOn');
+	if (!isIsoDay(input.dueOn)) throw new Fault('invalid', 'chooseLastDay', '/dueOn');
+	if (input.dueOn < input.startsOn) throw new Fault('invalid', 'lastBeforeFirst', '/dueOn');
+	if (input.subject.trim() === '') throw new Fault('invalid', 'nameSubject', '/subject');
+	if (input.body.trim() === '') throw new Fault('invalid', 'writeLetter', '/body');
 	for (const [at, text] of [
 		['/subject', input.subject],
 		['/body', input.body]
 	] as const) {
 		const unknown = unknownFields(text, ROUND_FIELDS);
 		if (unknown.length > 0)
-			throw new Fault(
-				'invalid',
-				`${unknown.join(', ')} would go out as typed: there is no such field. Known are ${ROUND_FIELDS.join(' and ')}.`,
-				at
-			);
+			throw new Fault('invalid', { code: 'unknownFields', facts: { unknown, known: ROUND_FIELDS } }, at);
 	}
-	if (!isTimeZone(input.timeZone))
-		throw new Fault('invalid', 'Give a time zone such as Europe/Lisbon.', '/timeZone');
+	if (!isTimeZone(input.timeZone)) throw new Fault('invalid', 'giveTimeZone', '/timeZone');
 	return { ...input, name: input.name.trim(), subject: input.subject.trim() };
 }
 
@@ -75,7 +69,7 @@ export async function changeRound(
 	const values = checked(input);
 	await db.transaction(async (tx) => {
 		const round = await lockRound(tx, id, version);
-		if (round.state !== 'draft') throw new Fault('conflict', 'This round is out: its letters are written.');
+		if (round.state !== 'draft') throw new Fault('conflict', 'roundIsOut');
 		await tx
 			.update(rounds)
 			.set({ ...values, version: round.version + 1 })

@@ -78,8 +78,8 @@ export async function nudgeSilent(
 	needCoordinator(actor);
 	return db.transaction(async (tx) => {
 		const [round] = await tx.select().from(rounds).where(eq(rounds.id, id)).for('update');
-		if (!round) throw new Fault('not-found', 'This round is not there any more.');
-		if (!isOut(round)) throw new Fault('conflict', 'Only in a round that is out can people be reminded.');
+		if (!round) throw new Fault('not-found', 'noRound');
+		if (!isOut(round)) throw new Fault('conflict', 'remindOnlyOut');
 		const nudged = await tx
 			.update(roundPeople)
 			// A day that has begun everywhere.
@@ -93,10 +93,7 @@ export async function nudgeSilent(
 			)
 			.returning({ personId: roundPeople.personId });
 		if (nudged.length !== expected)
-			throw new Fault(
-				'conflict',
-				`${nudged.length === 0 ? 'Nobody is' : `${nudged.length} are`} left to remind now, not ${expected}: somebody answered, had a letter in the last day, or is being reminded. Look again.`
-			);
+			throw new Fault('conflict', { code: 'otherCountToRemind', facts: { n: nudged.length, expected } });
 		await writeAuditLine(tx, actor, { at: now, act: 'nudged', detail: { round: id, people: nudged.length } });
 		await tellChange(tx, `round:${id}`);
 		return nudged.length;

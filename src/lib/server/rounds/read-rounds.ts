@@ -33,7 +33,7 @@ export async function listRounds(db: Db, actor: Actor) {
 export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
 	needCoordinator(actor);
 	const [round] = await db.select().from(rounds).where(eq(rounds.id, id));
-	if (!round) throw new Fault('not-found', 'This round is not there any more.');
+	if (!round) throw new Fault('not-found', 'noRound');
 	const [news, nudgeable, silent, earlier] = await Promise.all([
 		newsOfRound(db, id, now),
 		isOut(round) ? countNudgeable(db, id, now) : 0,

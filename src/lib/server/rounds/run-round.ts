@@ -28,18 +28,14 @@ export async function startRound(
 	needCoordinator(actor);
 	await db.transaction(async (tx) => {
 		const round = await lockRound(tx, id, version);
-		if (round.state !== 'draft') throw new Fault('conflict', 'This round was sent already.');
+		if (round.state !== 'draft') throw new Fault('conflict', 'roundSentAlready');
 		const put = await tx.execute(sql`
 			insert into ${roundPeople} (round_id, person_id)
 			select ${id}::uuid, ${people.id} from ${people} join ${cases} on ${cases.personId} = ${people.id}
 			where ${matching(round.filter, now)}`);
 		const n = put.rowCount ?? 0;
-		if (n !== expected)
-			throw new Fault(
-				'conflict',
-				`It would go to ${n} people now, not to ${expected}. Look again, then send it.`
-			);
-		if (n === 0) throw new Fault('conflict', 'Nobody matches: choose other teams.');
+		if (n !== expected) throw new Fault('conflict', { code: 'otherCount', facts: { n, expected } });
+		if (n === 0) throw new Fault('conflict', 'nobodyMatches');
 		await tx
 			.update(rounds)
 			.set({ state: 'sending', sentAt: now, version: round.version + 1 })
@@ -61,7 +57,7 @@ export async function closeRound(
 	needCoordinator(actor);
 	await db.transaction(async (tx) => {
 		const round = await lockRound(tx, id, version);
-		if (!isOut(round)) throw new Fault('conflict', 'Only a round that is out can be closed.');
+		if (!isOut(round)) throw new Fault('conflict', 'closeOnlyOut');
 		await tx.update(roundPeople).set({ remindOn: null }).where(eq(roundPeople.roundId, id));
 		await tx
 			.update(roundPeople)
@@ -94,7 +90,7 @@ export async function reopenRound(
 	needCoordinator(actor);
 	await db.transaction(async (tx) => {
 		const round = await lockRound(tx, id, version);
-		if (round.state !== 'closed') throw new Fault('conflict', 'Only a closed round can be opened again.');
+		if (round.state !== 'closed') throw new Fault('conflict', 'openOnlyClosed');
 		const tomorrow = isoDay(new Date(now.getTime() + DAY_MS), round.timeZone);
 		const most = RULES_IN_FORCE.policy.reminderWorkingDays.length;
 		// Who had every reminder was on the call list before, and stays there.

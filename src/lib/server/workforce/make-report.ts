@@ -157,7 +157,7 @@ export function listReports(db: Db, actor: Actor): Promise<ReportLine[]> {
 export async function readReport(db: Db, actor: Actor, id: string) {
 	needWorkforce(actor);
 	const [report] = await db.select().from(workforceReports).where(eq(workforceReports.id, id));
-	if (!report) throw new Fault('not-found', 'This report is not there.');
+	if (!report) throw new Fault('not-found', 'noReport');
 	return report;
 }
 
@@ -177,7 +177,7 @@ export async function makeReport(
 ): Promise<string> {
 	const { id: madeBy } = needCoordinator(actor);
 	const { closings } = await readView(db, actor, new URLSearchParams(), today);
-	if (!closings.includes(to)) throw new Fault('invalid', 'Choose the end of a month that is over.', '/to');
+	if (!closings.includes(to)) throw new Fault('invalid', 'chooseMonthEnd', '/to');
 	const from = firstDay(to, months);
 	const worked = await workOut(db, from, to);
 	const [before] = await db

@@ -28,10 +28,9 @@ const MOST_CENTS = 100_000_000;
 export function centsOf(typed: string): number | null {
 	const text = typed.trim().replace(',', '.');
 	if (text === '') return null;
-	if (!/^\d{1,7}(\.\d{1,2})?$/.test(text))
-		throw new Fault('invalid', 'Type a price such as 129 or 129.90.', '/price');
+	if (!/^\d{1,7}(\.\d{1,2})?$/.test(text)) throw new Fault('invalid', 'typePrice', '/price');
 	const cents = Math.round(Number(text) * 100);
-	if (cents > MOST_CENTS) throw new Fault('invalid', 'A price is at most a million.', '/price');
+	if (cents > MOST_CENTS) throw new Fault('invalid', 'priceTooHigh', '/price');
 	return cents;
 }
 

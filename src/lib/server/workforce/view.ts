@@ -12,7 +12,7 @@ const { rounds } = schema;
 export function needWorkforce(actor: Actor): { readonly isCoordinator: boolean } {
 	if (actor.kind === 'user' && actor.role !== 'clinician')
 		return { isCoordinator: actor.role === 'coordinator' };
-	throw new Fault('not-allowed', 'Figures of the workforce are for coordinators and readers.');
+	throw new Fault('not-allowed', 'forFigures');
 }
 
 /**

@@ -16,6 +16,11 @@ export const PUT: RequestHandler = ({ request, locals, params }) =>
 		const open = await openAssessment(locals.db, params.token);
 		const usual = unitOf(open.assessment.answers);
 		const [issue] = await takeReMeasurement(locals.db, open, fields, usual, locals.now);
-		if (issue) throw new Fault('invalid', `${issue.field} can’t be read.`, `/fields/${issue.field}`);
+		if (issue)
+			throw new Fault(
+				'invalid',
+				{ code: 'unreadableField', facts: { field: issue.field } },
+				`/fields/${issue.field}`
+			);
 		return Response.json({ kept: true });
 	});

@@ -63,9 +63,8 @@ export const actions: Actions = {
 		orFailedForm(async () => {
 			const { person, due, reason = '', version: seen, key, kind } = await readMove(request);
 			const today = isoDay(locals.now, locals.config.timeZone);
-			if (!isIsoDay(due)) throw new Fault('invalid', 'Choose a day that exists.', '/due');
-			if (due < today)
-				throw new Fault('invalid', 'That day has passed: choose today or a later one.', '/due');
+			if (!isIsoDay(due)) throw new Fault('invalid', 'noSuchDay', '/due');
+			if (due < today) throw new Fault('invalid', 'dayIsOver', '/due');
 			const input = { key, kind, personId: person, due, reason, seen: Number(seen) };
 			return { moved: await setFollowUp(locals.db, signedIn(locals), input, locals.now) };
 		}),

@@ -6,8 +6,7 @@ import type { RequestHandler } from './$types';
 /** Says after every change of a case that there was one, as server-sent events: what it was is read by whoever may read it. */
 export const GET: RequestHandler = ({ locals }) =>
 	orJsonFault(async () => {
-		if (!locals.user || locals.user.role === 'reader')
-			throw new Fault('not-allowed', 'Sign in as a coordinator or a clinician.');
+		if (!locals.user || locals.user.role === 'reader') throw new Fault('not-allowed', 'signInAsWho');
 		return eventStream(
 			(follower) => locals.changes.follow('desk', follower),
 			() => Promise.resolve('changed')

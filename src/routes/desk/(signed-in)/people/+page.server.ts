@@ -69,7 +69,7 @@ function actOf(input: Awaited<ReturnType<typeof readBulk>>, today: string): Bulk
 	if (input.act === 'team') return { kind: 'team', team: input.team ?? '' };
 	if (input.act !== 'follow-up') return { kind: input.act };
 	const due = input.due ?? '';
-	if (!isIsoDay(due) || due < today) throw new Fault('invalid', 'Choose today or a later day.', '/due');
+	if (!isIsoDay(due) || due < today) throw new Fault('invalid', 'dayHasPassed', '/due');
 	return { kind: 'follow-up', due, reason: input.reason?.trim() ?? '' };
 }
 

@@ -46,7 +46,7 @@ const read = jsonReader(
 /** Takes a list in, or tells what taking it in would do. */
 export const POST: RequestHandler = ({ request, locals }) =>
 	orJsonFault(async () => {
-		if (!locals.user) throw new Fault('not-allowed', 'Sign in again: your session has ended.');
+		if (!locals.user) throw new Fault('not-allowed', 'sessionEnded');
 		// Asked before the list is read: it may be long.
 		needCoordinator(locals.user);
 		const input = await read(request);

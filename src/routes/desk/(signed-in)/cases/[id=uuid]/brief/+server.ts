@@ -6,6 +6,6 @@ import type { RequestHandler } from './$types';
 /** What the day sheet shows of a case beside its list. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	orJsonFault(async () => {
-		if (!locals.user) throw new Fault('not-allowed', 'Sign in again: your session has ended.');
+		if (!locals.user) throw new Fault('not-allowed', 'sessionEnded');
 		return Response.json(await readBrief(locals.db, locals.user, params.id, locals.now));
 	});

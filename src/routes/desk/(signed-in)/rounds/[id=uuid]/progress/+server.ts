@@ -9,7 +9,7 @@ import type { RequestHandler } from './$types';
 /** The progress of a round as server-sent events, told when it changes. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	orJsonFault(async () => {
-		if (!locals.user) throw new Fault('not-allowed', 'Sign in again: your session has ended.');
+		if (!locals.user) throw new Fault('not-allowed', 'sessionEnded');
 		needCoordinator(locals.user);
 		await readRound(locals.db, locals.user, params.id, locals.now);
 		return eventStream(

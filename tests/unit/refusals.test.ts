@@ -1,0 +1,36 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { messagesFor } from '$lib/messages';
+import { refusalWords } from '$lib/messages/refusal-words';
+
+const sources = ['src/lib/server', 'src/routes'].flatMap((folder) =>
+	readdirSync(folder, { recursive: true, encoding: 'utf8' })
+		.filter((name) => name.endsWith('.ts') && !name.endsWith('.test.ts'))
+		.map((name) => readFileSync(join(folder, name), 'utf8'))
+);
+
+describe('refusals', () => {
+	const { refusals } = messagesFor();
+
+	it('are each given by something: none is only written down', () => {
+		const code = sources.join('\n');
+		expect(Object.keys(refusals).filter((one) => !code.includes(`'${one}'`))).toEqual([]);
+	});
+
+	it('are codes on the server: a sentence stands in the catalogue alone', () => {
+		const made = sources.flatMap((source) => [
+			...source.matchAll(/new Fault\(\s*'[a-z-]+',\s*(['`])([^'`]*)\1/g)
+		]);
+		expect(made.length).toBeGreaterThan(80);
+		expect(made.map(([, , why]) => why).filter((why) => /\s/.test(why ?? ''))).toEqual([]);
+	});
+
+	it('say their facts', () => {
+		expect(refusalWords({ code: 'otherCount', facts: { n: 4, expected: 5 } })).toContain(
+			'4 people now, not to 5'
+		);
+		expect(refusalWords('noPerson')).toBe(refusals.noPerson);
+		expect(refusalWords('noPerson', 'xx')).toBe(refusals.noPerson);
+	});
+});

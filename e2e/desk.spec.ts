@@ -55,6 +55,69 @@ test('cases are worked off from the day sheet by keys alone, and the last is tak
 	await expect(page.locator('main li a.who:focus')).toHaveCount(1);
 });
 
+test('ten cases of three kinds are worked off with at most four keys each, beside what is typed', async ({
+	page
+}) => {
+	await signIn(page);
+	const links = (act: string) => page.locator(`main li:has(button[aria-label^="${act}: "]) a.who`);
+	const press = async (...keys: string[]) => {
+		for (const key of keys) await page.keyboard.press(key);
+		return keys.length;
+	};
+	const acts = {
+		Settle: async () => press('s'),
+		Done: async () => {
+			await press('d');
+			await expect(page.getByLabel('What came of it')).toBeFocused();
+			await page.keyboard.type('It holds.');
+			return 1 + (await press('Enter'));
+		},
+		Write: async () => {
+			await press('w');
+			await expect(page.getByRole('textbox', { name: 'Message' })).toBeFocused();
+			await press('Control+a');
+			await page.keyboard.type('How is it going?');
+			return 2 + (await press('Control+Enter'));
+		}
+	};
+	const ten = [
+		'Settle',
+		'Done',
+		'Settle',
+		'Done',
+		'Write',
+		'Settle',
+		'Done',
+		'Settle',
+		'Done',
+		'Write'
+	] as const;
+	const worked: string[] = [];
+	for (const act of ten) {
+		const others = await links(act).evaluateAll((all) => all.map((link) => link.getAttribute('href') ?? ''));
+		const href = others.find((one) => !worked.includes(one)) ?? '';
+		const line = page.locator(`main li a.who[href="${href}"]`);
+		const name = await line.innerText();
+		await line.focus();
+		await expect(page.locator('.pane').getByRole('heading', { name })).toBeVisible();
+		const done = page.waitForResponse(
+			(r) => r.request().method() === 'POST' && /\?\/(?:settle|done|message)/.test(r.url())
+		);
+		expect(await acts[act]()).toBeLessThanOrEqual(4);
+		expect((await done).ok()).toBe(true);
+		// The line has gone, or is there for something else; the focus is on a line, never on the page.
+		await expect(
+			page.locator(`main li:has(a.who[href="${href}"]) button[aria-label="${act}: ${name}"]`)
+		).toHaveCount(0);
+		await expect(page.locator('main li a.who:focus')).toHaveCount(1);
+		worked.push(href);
+	}
+	expect(new Set(worked).size).toBe(10);
+	// None is lost: each stands among the acts of the day.
+	await page.getByText('What you did today').click();
+	expect(await page.locator('.acts li').count()).toBeGreaterThanOrEqual(10);
+});
+
 test('a warning sign is closed by what came of it and by nothing else', async ({ page }) => {
 	const { link, caseUrl } = await answeredLike(page, 'Grete Graveson', 'Mirela Oakhanger');
 	const put = await page.request.put(`${link}/draft`, { data: { fields: { 'sign.wakes-at-night': 'yes' } } });
@@ -171,6 +234,34 @@ test('a bulk act asks for its count first; a filter is kept by name', async ({ p
 	await page.goto('/desk/people');
 	await page.getByRole('link', { name: 'Glazers' }).click();
 	await expect(page.getByRole('row')).toHaveCount(3);
+});
+
+test('people are sorted by a column from either end, and show the columns that are wanted', async ({
+	page
+}) => {
+	await signIn(page);
+	await page.goto('/desk/people?state=answered');
+	const off = page.getByRole('columnheader', { name: 'Checks off' });
+	await off.getByRole('link').click();
+	await expect(off).toHaveAttribute('aria-sort', 'descending');
+	await expect(page).toHaveURL(/state=answered&by=checks-off$/);
+	const most = Number.parseInt(await page.locator('tbody tr').first().locator('.num').innerText(), 10);
+	await off.getByRole('link').click();
+	await expect(off).toHaveAttribute('aria-sort', 'ascending');
+	await expect(page.locator('tbody tr').first().locator('.num')).toHaveText(/^0/);
+	expect(most).toBeGreaterThan(0);
+	// It stays sorted when the list is narrowed.
+	await page.getByRole('combobox', { name: 'Level' }).selectOption('Home');
+	await expect(page).toHaveURL(/level=home/);
+	await expect(off).toHaveAttribute('aria-sort', 'ascending');
+	await page.getByText('Columns …').click();
+	await page.getByRole('checkbox', { name: 'E-mail address' }).first().check();
+	await page.getByRole('checkbox', { name: 'Level', exact: true }).first().uncheck();
+	await page.getByRole('button', { name: 'Show these' }).click();
+	await expect(page.getByRole('columnheader', { name: 'E-mail address' })).toBeVisible();
+	await expect(page.getByRole('columnheader', { name: 'Level' })).toHaveCount(0);
+	await page.goto('/desk/people');
+	await expect(page.getByRole('cell', { name: /@lanterns\.example$/ }).first()).toBeVisible();
 });
 
 test('messages go both ways; the letter says only that there is one', async ({ page, browser }) => {

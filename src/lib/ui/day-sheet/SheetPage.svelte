@@ -51,6 +51,7 @@
 	onMount(() => sheet.takeFocus());
 	$effect(() => sheet.loadBrief());
 	$effect(() => sheet.focusWanted());
+	$effect(() => sheet.mendFocus());
 	$effect(() => shortcuts.add(sheet.keys()));
 	$effect(() => followDesk());
 
@@ -60,7 +61,7 @@
 	const told = $derived(form ? actSentence(form) : '');
 </script>
 
-<main class="sheet-page">
+<main class="sheet-page" onfocusin={sheet.focused}>
 	<div class="min-w-0">
 		<header class="head">
 			<h1 class="text-head">{dayWords(data.today, 'today')}</h1>

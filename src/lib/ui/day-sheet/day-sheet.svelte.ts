@@ -194,6 +194,26 @@ export class DaySheet {
 			this.keepFocus();
 		};
 
+	/** What had the focus last, wherever on the page. */
+	private lastFocused: Element | null = null;
+
+	/** To be told of everything that takes the focus. */
+	readonly focused = ({ target }: FocusEvent): void => {
+		this.lastFocused = target instanceof Element ? target : null;
+	};
+
+	/**
+	 * Where what had the focus went with an act, a form that is done or a button that is there no more, the list has it. Who looks
+	 * elsewhere is left there. To be run as an effect: it follows the list and the case beside it.
+	 */
+	mendFocus(): void {
+		void this.lines;
+		void this.brief;
+		void tick().then(() => {
+			if (this.lastFocused?.isConnected === false) this.keepFocus();
+		});
+	}
+
 	/** After a form was carried out the page has the focus, and a reader would begin anew at its top: the list has it instead. */
 	private keepFocus(): void {
 		if (document.activeElement === document.body) this.focusLine();

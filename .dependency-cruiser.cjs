@@ -7,7 +7,9 @@ module.exports = {
 				'The core imports itself and small pure libraries, nothing of the interface, the server or Node.',
 			severity: 'error',
 			from: { path: '^src/lib/core/', pathNot: '\\.test\\.ts$' },
-			to: { pathNot: ['^src/lib/core/', '^node_modules/(ajv|jstat|typebox|suncalc|date-holidays)/'] }
+			to: {
+				pathNot: ['^src/lib/core/', '^node_modules/(ajv|ical\\.js|jstat|typebox|suncalc|date-holidays)/']
+			}
 		},
 		{
 			name: 'messages-know-only-the-core',

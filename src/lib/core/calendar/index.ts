@@ -15,4 +15,4 @@ export {
 	workCalendar,
 	type WorkCalendar
 } from './working-days';
-export { dayIn, isTimeZone, utcOffsetsOf, zoneFor, type DayZone } from './time-zone';
+export { dayIn, isTimeZone, minuteOf, momentAt, utcOffsetsOf, zoneFor, type DayZone } from './time-zone';

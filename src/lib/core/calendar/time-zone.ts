@@ -71,3 +71,63 @@ export function utcOffsetsOf(zone: string, year: number): number[] {
 		return (sign === '-' ? -1 : 1) * (Number(hours) * MINUTES_AN_HOUR + Number(minutes));
 	});
 }
+
+const MINUTES_A_DAY = 24 * MINUTES_AN_HOUR;
+const MS_A_MINUTE = 60_000;
+
+/** Formatters of days and clocks by zone. */
+const clocks = new Map<string, Intl.DateTimeFormat>();
+
+/** What the clocks of a zone show at a moment, as if it were UTC, ms. */
+function clockAt(zone: string, moment: number): number {
+	let formatter = clocks.get(zone);
+	if (!formatter) {
+		if (clocks.size >= MOST_ZONES) clocks.clear();
+		formatter = new Intl.DateTimeFormat('en', {
+			timeZone: zone,
+			hourCycle: 'h23',
+			...{
+				year: 'numeric',
+				month: 'numeric',
+				day: 'numeric',
+				hour: 'numeric',
+				minute: 'numeric',
+				second: 'numeric'
+			}
+		});
+		clocks.set(zone, formatter);
+	}
+	const parts = Object.fromEntries(
+		formatter.formatToParts(moment).map(({ type, value }) => [type, Number(value)])
+	);
+	const { year = 0, month = 1, day = 1, hour = 0, minute = 0, second = 0 } = parts;
+	return Date.UTC(year, month - 1, day, hour, minute, second);
+}
+
+/**
+ * The moment at which the clocks of a zone show a time. Where they skip it, in spring, as much later as they skip; where they show
+ * it twice, in autumn, the first.
+ *
+ * @param minute minutes from midnight by the clock
+ */
+export function momentAt(zone: string, day: CivilDate, minute: number): Date {
+	const known = isTimeZone(zone) ? zone : 'UTC';
+	const wanted = Date.parse(`${day}T00:00:00Z`) + minute * MS_A_MINUTE;
+	// The offset before the time and after it: one of the two is right, or both are where nothing changes.
+	const offsets = [-1, 1].map((way) => {
+		const near = wanted + way * MINUTES_A_DAY * MS_A_MINUTE;
+		return clockAt(known, near) - near;
+	});
+	const found = offsets
+		.map((offset) => wanted - offset)
+		.filter((moment) => clockAt(known, moment) === wanted);
+	return new Date(found.length > 0 ? Math.min(...found) : wanted - (offsets[0] ?? 0));
+}
+
+/** Minutes from midnight that the clocks of a zone show at a moment; 0 before a day, and 24 h after it. */
+export function minuteOf(zone: string, day: CivilDate, moment: Date): number {
+	const known = isTimeZone(zone) ? zone : 'UTC';
+	const on = dayIn(known, moment);
+	if (on !== day) return on < day ? 0 : MINUTES_A_DAY;
+	return (clockAt(known, moment.getTime()) - Date.parse(`${day}T00:00:00Z`)) / MS_A_MINUTE;
+}

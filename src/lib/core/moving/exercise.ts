@@ -1,0 +1,223 @@
+import type { Region } from '../discomfort';
+
+/** How somebody is while they do an exercise. */
+export type Position = 'seated' | 'standing' | 'doorway';
+
+/** Exercises, by where they work. */
+export const EXERCISES = [
+	'far-look',
+	'chin-back',
+	'neck-side',
+	'chest-open',
+	'palms-out',
+	'forearm',
+	'thumbs',
+	'thigh-back',
+	'doorway-level',
+	'doorway-high',
+	'weight-shift',
+	'walk'
+] as const;
+
+/** One of {@link EXERCISES}. */
+export type ExerciseId = (typeof EXERCISES)[number];
+
+/** Drawn states of an exercise: how it begins, and what is held. */
+export type PhaseId = 'begin' | 'hold' | 'hold-2';
+
+/** A part of an exercise that takes its time. */
+export interface Phase {
+	readonly id: PhaseId;
+	readonly seconds: number;
+}
+
+/** An exercise with its dose. */
+export interface Exercise {
+	readonly id: ExerciseId;
+	/** One round of it. */
+	readonly phases: readonly Phase[];
+	readonly times: number;
+	/** Done on each side: the rounds of the left side, then those of the right. */
+	readonly hasSides: boolean;
+	readonly positions: readonly Position[];
+	/** Regions that it is for. */
+	readonly regions: readonly Region[];
+	/** Regions that it pulls at or presses on: left out where one of these is bad, or has a sign. */
+	readonly loads: readonly Region[];
+	/** Done by somebody who sits in a wheelchair: nothing that wants legs to stand on. */
+	readonly fitsWheelchair: boolean;
+}
+
+const hold = (seconds: number, begin = 2): Phase[] => [
+	{ id: 'begin', seconds: begin },
+	{ id: 'hold', seconds }
+];
+
+/**
+ * The exercises, common practice with their doses; where a dose is a range, its middle. A change of side takes two seconds, a
+ * walk forty-five (one flight of stairs, or a glass of water); shifting the weight is held as the stretches are.
+ */
+export const EXERCISE: Readonly<Record<ExerciseId, Exercise>> = {
+	'far-look': {
+		id: 'far-look',
+		phases: [{ id: 'hold', seconds: 20 }],
+		times: 1,
+		hasSides: false,
+		positions: ['seated', 'standing'],
+		regions: ['eyes'],
+		loads: [],
+		fitsWheelchair: true
+	},
+	'chin-back': {
+		id: 'chin-back',
+		phases: [
+			{ id: 'begin', seconds: 1 },
+			{ id: 'hold', seconds: 5 }
+		],
+		times: 10,
+		hasSides: false,
+		positions: ['seated', 'standing'],
+		regions: ['neck', 'head'],
+		loads: ['neck'],
+		fitsWheelchair: true
+	},
+	'neck-side': {
+		id: 'neck-side',
+		phases: hold(12),
+		times: 1,
+		hasSides: true,
+		positions: ['seated', 'standing'],
+		regions: ['neck', 'shoulder'],
+		loads: ['neck'],
+		fitsWheelchair: true
+	},
+	'chest-open': {
+		id: 'chest-open',
+		phases: hold(15),
+		times: 1,
+		hasSides: false,
+		positions: ['seated', 'standing'],
+		regions: ['upper-back', 'shoulder'],
+		loads: ['shoulder'],
+		fitsWheelchair: true
+	},
+	'palms-out': {
+		id: 'palms-out',
+		phases: hold(25, 3),
+		times: 1,
+		hasSides: false,
+		positions: ['seated', 'standing'],
+		regions: ['shoulder', 'upper-back', 'elbow', 'wrist-hand'],
+		loads: ['shoulder', 'wrist-hand'],
+		fitsWheelchair: true
+	},
+	forearm: {
+		id: 'forearm',
+		phases: [
+			{ id: 'hold', seconds: 15 },
+			{ id: 'hold-2', seconds: 15 }
+		],
+		times: 1,
+		hasSides: true,
+		positions: ['seated', 'standing'],
+		regions: ['wrist-hand', 'elbow'],
+		loads: ['wrist-hand', 'elbow'],
+		fitsWheelchair: true
+	},
+	thumbs: {
+		id: 'thumbs',
+		phases: [{ id: 'hold', seconds: 60 }],
+		times: 1,
+		hasSides: false,
+		positions: ['seated', 'standing'],
+		regions: ['wrist-hand'],
+		loads: ['wrist-hand'],
+		fitsWheelchair: true
+	},
+	'thigh-back': {
+		id: 'thigh-back',
+		phases: hold(15),
+		times: 1,
+		hasSides: true,
+		positions: ['standing'],
+		regions: ['low-back', 'hip-thigh', 'knee'],
+		loads: ['low-back', 'hip-thigh', 'knee'],
+		fitsWheelchair: false
+	},
+	'doorway-level': {
+		id: 'doorway-level',
+		phases: hold(15),
+		times: 1,
+		hasSides: false,
+		positions: ['doorway'],
+		regions: ['shoulder', 'upper-back'],
+		loads: ['shoulder', 'elbow'],
+		fitsWheelchair: false
+	},
+	'doorway-high': {
+		id: 'doorway-high',
+		phases: hold(15),
+		times: 1,
+		hasSides: false,
+		positions: ['doorway'],
+		regions: ['shoulder', 'upper-back'],
+		loads: ['shoulder', 'elbow'],
+		fitsWheelchair: false
+	},
+	'weight-shift': {
+		id: 'weight-shift',
+		phases: hold(15),
+		times: 1,
+		hasSides: true,
+		positions: ['seated'],
+		regions: ['low-back', 'hip-thigh'],
+		loads: ['wrist-hand'],
+		fitsWheelchair: true
+	},
+	walk: {
+		id: 'walk',
+		phases: [{ id: 'hold', seconds: 45 }],
+		times: 1,
+		hasSides: false,
+		positions: ['standing'],
+		regions: ['low-back', 'hip-thigh', 'knee', 'ankle-foot'],
+		loads: [],
+		fitsWheelchair: false
+	}
+};
+
+/** Which side of the body; null where both are at it. */
+export type Side = 'left' | 'right' | null;
+
+/** A part of an exercise as it is gone through. */
+export interface Step {
+	readonly exercise: ExerciseId;
+	readonly phase: PhaseId;
+	readonly side: Side;
+	/** Which round of how many. */
+	readonly round: number;
+	readonly rounds: number;
+	readonly seconds: number;
+}
+
+/** An exercise as the parts that it is gone through in, in order. */
+export function stepsOf({ id, phases, times, hasSides }: Exercise): readonly Step[] {
+	const sides: readonly Side[] = hasSides ? ['left', 'right'] : [null];
+	return sides.flatMap((side) =>
+		Array.from({ length: times }, (_, i) => i + 1).flatMap((round) =>
+			phases.map((phase) => ({
+				exercise: id,
+				phase: phase.id,
+				side,
+				round,
+				rounds: times,
+				seconds: phase.seconds
+			}))
+		)
+	);
+}
+
+/** How long an exercise takes, s. */
+export function secondsOf(exercise: Exercise): number {
+	return stepsOf(exercise).reduce((sum, { seconds }) => sum + seconds, 0);
+}

@@ -1,0 +1,90 @@
+import { describe, expect, it } from 'vitest';
+import { Dice } from '../../../../seed/random';
+import { joined, placeBreaks, without, type BreakQuestion, type Span } from './place-breaks';
+
+/** Work between pauses, min. */
+const stretches = ({ day, rests, takesMin }: BreakQuestion, starts: readonly number[]) =>
+	without([day], joined([...rests, ...starts.map((from) => ({ from, to: from + takesMin }))], day)).map(
+		({ from, to }) => to - from
+	);
+
+const overlap = (a: Span, b: Span) => a.from < b.to && b.from < a.to;
+
+/** Every way to place breaks, tried: the shortest longest stretch, then the fewest breaks, then the least sum of squares. */
+function byTrying(question: BreakQuestion): { longest: number; count: number; squares: number } {
+	const { day, blocked, rests, everyMin, takesMin } = question;
+	let best = { longest: Infinity, count: Infinity, squares: Infinity };
+	const go = (from: number, starts: readonly number[]) => {
+		const all = stretches(question, starts);
+		const found = {
+			longest: Math.max(Math.min(everyMin, day.to - day.from), ...all),
+			count: starts.length,
+			squares: all.reduce((sum, one) => sum + one ** 2, 0)
+		};
+		const [a, b] = [
+			[found.longest, found.count, found.squares],
+			[best.longest, best.count, best.squares]
+		];
+		const at = a.findIndex((value, i) => value !== b[i]);
+		if (at >= 0 && (a[at] ?? 0) < (b[at] ?? 0)) best = found;
+		for (let start = from; start + takesMin <= day.to; start += 1) {
+			const span = { from: start, to: start + takesMin };
+			// A break follows some work: none begins the day, or another.
+			const follows = [...rests, ...starts.map((one) => ({ from: one, to: one + takesMin }))];
+			const hasWork = start > day.from && !follows.some(({ to }) => to === start);
+			if (hasWork && ![...blocked, ...rests].some((other) => overlap(other, span)))
+				go(start + takesMin, [...starts, start]);
+		}
+	};
+	go(day.from, []);
+	return best;
+}
+
+describe('breaks placed in a day', () => {
+	const dice = new Dice(20_261_126);
+	const days = Array.from({ length: 300 }, (): BreakQuestion => {
+		const day = { from: 540, to: 540 + dice.int(6, 17) };
+		const span = (): Span => {
+			const from = dice.int(day.from, day.to - 1);
+			return { from, to: from + dice.int(1, 5) };
+		};
+		const blocked = joined(Array.from({ length: dice.int(0, 2) }, span), day);
+		const rests = joined(without(Array.from({ length: dice.int(0, 1) }, span), blocked), day);
+		return { day, blocked, rests, everyMin: dice.int(2, 6), takesMin: dice.int(1, 2) };
+	});
+
+	it('are as good as any, tried out on 300 small days: the longest stretch, how many, how even', () => {
+		for (const question of days) {
+			const { starts, longestMin } = placeBreaks(question);
+			const all = stretches(question, starts);
+			const best = byTrying(question);
+			expect(
+				{
+					longest: Math.max(Math.min(question.everyMin, question.day.to - question.day.from), ...all),
+					count: starts.length,
+					squares: all.reduce((sum, one) => sum + one ** 2, 0)
+				},
+				JSON.stringify(question)
+			).toEqual(best);
+			expect(longestMin).toBe(Math.max(0, ...all));
+			for (const start of starts)
+				for (const other of [...question.blocked, ...question.rests])
+					expect(overlap(other, { from: start, to: start + question.takesMin })).toBe(false);
+		}
+	});
+
+	it('are none where there is nothing to break', () => {
+		const day = { from: 540, to: 540 };
+		expect(placeBreaks({ day, blocked: [], rests: [], everyMin: 30, takesMin: 3 })).toEqual({
+			starts: [],
+			longestMin: 0
+		});
+		const short = { from: 540, to: 560 };
+		expect(placeBreaks({ day: short, blocked: [], rests: [], everyMin: 30, takesMin: 3 }).starts).toEqual([]);
+		// A day that is one meeting: no break falls into it, and the stretch is as long as it is.
+		expect(placeBreaks({ day: short, blocked: [short], rests: [], everyMin: 5, takesMin: 1 })).toEqual({
+			starts: [],
+			longestMin: 20
+		});
+	});
+});

@@ -1,0 +1,92 @@
+import type { Region } from '../discomfort';
+
+/** Kinds of break, the one that takes most first: what is placed first counts as the others too. */
+export const BREAK_KINDS = ['up', 'micro', 'shift', 'eyes'] as const;
+
+/**
+ * One of {@link BREAK_KINDS}: getting up (or, in a wheelchair, shifting one's weight), half a minute of opening chest and
+ * hands, changing something about how one sits, a look far away.
+ */
+export type BreakKind = (typeof BREAK_KINDS)[number];
+
+/** A kind of break that comes again: after how many minutes without it, and for how long. */
+export interface Beat {
+	readonly kind: BreakKind;
+	readonly everyMin: number;
+	readonly takesS: number;
+}
+
+/** Schools of how often to break. The first is the main one. */
+export const RHYTHMS = ['half-hour', 'twenty', 'stairs', 'hour', 'small-changes', 'walks'] as const;
+
+/** One of {@link RHYTHMS}. */
+export type Rhythm = (typeof RHYTHMS)[number];
+
+/** The rhythm of whoever has chosen none, and for whom none was chosen. */
+export const MAIN_RHYTHM: Rhythm = 'half-hour';
+
+const EYES: Beat = { kind: 'eyes', everyMin: 20, takesS: 20 };
+const MICRO: Beat = { kind: 'micro', everyMin: 20, takesS: 30 };
+
+const up = (everyMin: number, takesS: number): Beat => ({ kind: 'up', everyMin, takesS });
+
+/**
+ * What each school asks for. Common practice, and where a school gives a range, its middle: every 30 min for some minutes; every
+ * 20; every 30 to 40 as much as one flight of stairs; every 60 for about ten; something changed every 6 to 10; a timed walk
+ * every 10 to 20. Eyes each 20 min for 20 s, by others each 30; a micro-break each 15 to 20 min.
+ */
+export const BEATS: Readonly<Record<Rhythm, readonly Beat[]>> = {
+	'half-hour': [up(30, 180), EYES],
+	twenty: [up(20, 60), EYES],
+	stairs: [up(35, 60), { ...EYES, everyMin: 30 }],
+	hour: [up(60, 600), MICRO, EYES],
+	'small-changes': [up(30, 120), { kind: 'shift', everyMin: 8, takesS: 10 }, EYES],
+	walks: [up(15, 60), EYES]
+};
+
+/** Regions that a micro-break is for: it opens the chest and turns palms, shoulders and wrists outwards. */
+const OPENED: readonly Region[] = ['neck', 'shoulder', 'elbow', 'wrist-hand', 'upper-back'];
+
+/** After so many minutes on a laptop without a keyboard of its own the place is changed. Common practice. */
+export const LAPTOP_ALONE_MIN = 30;
+
+/** What a rhythm is fitted to. */
+export interface Mover {
+	/** Regions that hurt. */
+	readonly hurts: readonly Region[];
+	/** Works on a laptop without a keyboard of its own. */
+	readonly isLaptopAlone: boolean;
+}
+
+/**
+ * The beats of a rhythm for a person: whose neck, shoulders, arms or upper back hurt gets micro-breaks, whose eyes do looks away each 20 min at
+ * the longest, and who works on a laptop alone gets up often enough to change the place.
+ */
+export function beatsFor(rhythm: Rhythm, { hurts, isLaptopAlone }: Mover): readonly Beat[] {
+	const beats = BEATS[rhythm].map((beat) => {
+		if (beat.kind === 'up' && isLaptopAlone)
+			return { ...beat, everyMin: Math.min(beat.everyMin, LAPTOP_ALONE_MIN) };
+		if (beat.kind === 'eyes' && hurts.includes('eyes'))
+			return { ...beat, everyMin: Math.min(beat.everyMin, EYES.everyMin) };
+		return beat;
+	});
+	const wantsMicro = hurts.some((region) => OPENED.includes(region));
+	const isThere = beats.some(({ kind }) => kind === 'micro');
+	return BREAK_KINDS.flatMap((kind) => {
+		const beat = beats.find((one) => one.kind === kind);
+		return beat ? [beat] : kind === 'micro' && wantsMicro && !isThere ? [MICRO] : [];
+	});
+}
+
+/** How sitting and standing are shared, by school. The first is the main one: what counts is the moving. */
+export const STANDING_SHARES = ['moving', 'half', 'mostly'] as const;
+
+/** One of {@link STANDING_SHARES}. */
+export type StandingShare = (typeof STANDING_SHARES)[number];
+
+/** The share of the day that a school has standing; null where it names none. Common practice: a couple of hours of each; 50 to 70 %. */
+export const SHARE_STANDING: Readonly<Record<StandingShare, number | null>> = {
+	moving: null,
+	half: 0.5,
+	mostly: 0.6
+};

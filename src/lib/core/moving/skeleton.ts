@@ -1,0 +1,251 @@
+import { SEGMENT_OF_STATURE as PART } from '../body';
+import { apart, at, hanging, minus, plus, reaching, times, upright, type Point3, type Turn } from './space';
+
+/** An arm: by the ways of its parts, or by what its wrist reaches for. */
+export type ArmPose =
+	| { readonly upper: Turn; readonly fore: Turn; readonly hand: Turn; readonly thumb?: Turn }
+	| {
+			/** Where the wrist is, from a place of the body, in fractions of stature. */
+			readonly reachesFor: { readonly from: 'chin' | 'hip' | 'temple' | 'other-hand'; readonly by: Point3 };
+			/** Where the elbow goes. */
+			readonly elbow: Point3;
+			readonly hand: Turn;
+	  };
+
+/** A leg by the ways of its parts. */
+export interface LegPose {
+	readonly thigh: Turn;
+	readonly shank: Turn;
+	readonly foot: Turn;
+}
+
+/** How somebody is: the ways of their parts, degrees, and what moves without turning, in fractions of stature. */
+export interface Pose {
+	readonly trunk: Turn;
+	readonly head: Turn;
+	/** The head drawn straight back; less than nothing is forward. */
+	readonly headBack: number;
+	/** Shoulder blades drawn back. */
+	readonly shouldersBack: number;
+	readonly right: { readonly arm: ArmPose; readonly leg: LegPose };
+	readonly left: { readonly arm: ArmPose; readonly leg: LegPose };
+}
+
+/** The joints of one side of the body. */
+export interface SideJoints {
+	readonly shoulder: Point3;
+	readonly elbow: Point3;
+	readonly wrist: Point3;
+	readonly fingertips: Point3;
+	/** Null where the thumb is not shown apart. */
+	readonly thumbTip: Point3 | null;
+	readonly hip: Point3;
+	readonly knee: Point3;
+	readonly ankle: Point3;
+	readonly toes: Point3;
+}
+
+/** Where the joints are, mm, the floor at y = 0. */
+export interface Joints {
+	readonly pelvis: Point3;
+	readonly neckBase: Point3;
+	/** The middle of the skull. */
+	readonly skull: Point3;
+	readonly chin: Point3;
+	/** The tip of the nose, which tells where the face is. */
+	readonly nose: Point3;
+	/** Right and left. */
+	readonly eyes: readonly [Point3, Point3];
+	readonly right: SideJoints;
+	readonly left: SideJoints;
+}
+
+/** Lengths of the parts as fractions of stature: the section's, and drawn ones of ours where it has none. */
+export const LIMB = {
+	trunk: PART.shoulderHeight - PART.hipHeight,
+	neck: 0.105,
+	upperArm: PART.upperArm,
+	forearm: PART.forearm,
+	hand: PART.hand * 0.85,
+	thumb: 0.035,
+	thigh: PART.thigh,
+	shank: PART.hipHeight - PART.thigh - PART.ankleHeight,
+	foot: 0.115
+} as const;
+
+/** Half of what lies between both shoulders, and both hips; drawn proportions of ours. */
+const HALF = { shoulders: 0.105, hips: 0.05 } as const;
+
+/** The tip of a foot that stands flat, over the floor. Ours. */
+const TOES_HIGH = 0.0092;
+
+/** From the middle of the skull to the chin and the nose: forward, up. Ours. */
+const FACE = { chin: [0.03, -0.08], nose: [0.066, -0.012], eye: [0.046, 0.004], temple: 0.045 } as const;
+
+type SideName = 'right' | 'left';
+
+/** The joints of a pose. @param stature mm */
+export function jointsOf(pose: Pose, stature: number): Joints {
+	const H = stature;
+	const legs = (['right', 'left'] as const).map((name) => {
+		const side = name === 'right' ? 1 : -1;
+		const { leg } = pose[name];
+		const hip = at(0, 0, side * HALF.hips * H);
+		const knee = plus(hip, times(hanging(leg.thigh, side), LIMB.thigh * H));
+		const ankle = plus(knee, times(hanging(leg.shank, side), LIMB.shank * H));
+		const toes = plus(ankle, times(hanging(leg.foot, side), LIMB.foot * H));
+		return { name, hip, knee, ankle, toes };
+	});
+	// The lower foot stands on the floor, flat or on its toes: nobody floats.
+	const lift = Math.max(
+		PART.ankleHeight * H - Math.min(...legs.map(({ ankle }) => ankle.y)),
+		TOES_HIGH * H - Math.min(...legs.map(({ toes }) => toes.y))
+	);
+	const raised = (p: Point3) => at(p.x, p.y + lift, p.z);
+	const pelvis = raised(at(0, 0, 0));
+	const neckBase = plus(pelvis, times(upright(pose.trunk), LIMB.trunk * H));
+	const up = upright(pose.head);
+	// Forward of the head, as it is turned.
+	const ahead = upright([pose.head[0] + 90, 0]);
+	const skull = plus(plus(neckBase, times(up, LIMB.neck * H)), at(-pose.headBack * H, 0, 0));
+	const onFace = ([forward, high]: readonly [number, number]) =>
+		plus(skull, plus(times(ahead, forward * H), times(up, high * H)));
+	const chin = onFace(FACE.chin);
+	const eye = (side: 1 | -1) => plus(onFace(FACE.eye), at(0, 0, side * 0.021 * H));
+	const shoulderOf = (side: 1 | -1) => {
+		// Across the trunk: level when it is upright, and leaning with it.
+		const across = hanging([0, 90 - pose.trunk[1] * side], side);
+		return plus(
+			plus(neckBase, times(across, HALF.shoulders * H)),
+			at(-pose.shouldersBack * H, -0.012 * H, 0)
+		);
+	};
+	const armOf = (name: SideName, other: Point3 | null) => {
+		const side = name === 'right' ? 1 : -1;
+		const { arm } = pose[name];
+		const shoulder = shoulderOf(side);
+		if ('upper' in arm) {
+			const elbow = plus(shoulder, times(hanging(arm.upper, side), LIMB.upperArm * H));
+			const wrist = plus(elbow, times(hanging(arm.fore, side), LIMB.forearm * H));
+			const fingertips = plus(wrist, times(hanging(arm.hand, side), LIMB.hand * H));
+			const thumbTip = arm.thumb ? plus(wrist, times(hanging(arm.thumb, side), LIMB.thumb * 2 * H)) : null;
+			return { shoulder, elbow, wrist, fingertips, thumbTip };
+		}
+		const places: Record<typeof arm.reachesFor.from, Point3> = {
+			chin,
+			hip: pelvis,
+			temple: plus(skull, at(0, 0, -side * FACE.temple * H)),
+			'other-hand': other ?? pelvis
+		};
+		const target = plus(places[arm.reachesFor.from], times(arm.reachesFor.by, H));
+		const [elbow, wrist] = reaching(shoulder, target, [LIMB.upperArm * H, LIMB.forearm * H], arm.elbow);
+		const fingertips = plus(wrist, times(hanging(arm.hand, side), LIMB.hand * H));
+		return { shoulder, elbow, wrist, fingertips, thumbTip: null };
+	};
+	const reachesOther = (name: SideName) => {
+		const { arm } = pose[name];
+		return 'reachesFor' in arm && arm.reachesFor.from === 'other-hand';
+	};
+	const right = armOf('right', reachesOther('right') ? armOf('left', null).fingertips : null);
+	const left = armOf('left', reachesOther('left') ? right.fingertips : null);
+	const legOf = (name: SideName) => {
+		const leg = legs.find((one) => one.name === name) ?? legs[0];
+		if (!leg) throw new RangeError('a body has two legs');
+		return { hip: raised(leg.hip), knee: raised(leg.knee), ankle: raised(leg.ankle), toes: raised(leg.toes) };
+	};
+	return {
+		pelvis,
+		neckBase,
+		skull,
+		chin,
+		nose: onFace(FACE.nose),
+		eyes: [eye(1), eye(-1)],
+		right: { ...right, ...legOf('right') },
+		left: { ...left, ...legOf('left') }
+	};
+}
+
+/** The lengths of the limbs of a pose, mm, by name: the same in every pose of one person. */
+export function limbLengths(joints: Joints): Readonly<Record<string, number>> {
+	const of = (name: SideName) => {
+		const s = joints[name];
+		return {
+			[`${name} upper arm`]: apart(s.shoulder, s.elbow),
+			[`${name} forearm`]: apart(s.elbow, s.wrist),
+			[`${name} hand`]: apart(s.wrist, s.fingertips),
+			[`${name} thigh`]: apart(s.hip, s.knee),
+			[`${name} shank`]: apart(s.knee, s.ankle),
+			[`${name} foot`]: apart(s.ankle, s.toes)
+		};
+	};
+	return { trunk: apart(joints.pelvis, joints.neckBase), ...of('right'), ...of('left') };
+}
+
+const between = (a: number, b: number, share: number) => a + (b - a) * share;
+
+const turnBetween = (a: Turn, b: Turn, share: number): Turn => [
+	between(a[0], b[0], share),
+	between(a[1], b[1], share)
+];
+
+function armBetween(a: ArmPose, b: ArmPose, share: number): ArmPose {
+	if ('upper' in a && 'upper' in b)
+		return {
+			upper: turnBetween(a.upper, b.upper, share),
+			fore: turnBetween(a.fore, b.fore, share),
+			hand: turnBetween(a.hand, b.hand, share),
+			...(a.thumb && b.thumb ? { thumb: turnBetween(a.thumb, b.thumb, share) } : {})
+		};
+	if ('reachesFor' in a && 'reachesFor' in b && a.reachesFor.from === b.reachesFor.from)
+		return {
+			...b,
+			reachesFor: {
+				from: b.reachesFor.from,
+				by: plus(a.reachesFor.by, times(minus(b.reachesFor.by, a.reachesFor.by), share))
+			}
+		};
+	// From hanging to reaching there is no way in between that is worth showing.
+	return share < 0.5 ? a : b;
+}
+
+/** The pose a share of the way from one to another: its parts keep their lengths all the way. @param share 0 to 1 */
+export function poseBetween(a: Pose, b: Pose, share: number): Pose {
+	const side = (name: SideName) => ({
+		arm: armBetween(a[name].arm, b[name].arm, share),
+		leg: {
+			thigh: turnBetween(a[name].leg.thigh, b[name].leg.thigh, share),
+			shank: turnBetween(a[name].leg.shank, b[name].leg.shank, share),
+			foot: turnBetween(a[name].leg.foot, b[name].leg.foot, share)
+		}
+	});
+	return {
+		trunk: turnBetween(a.trunk, b.trunk, share),
+		head: turnBetween(a.head, b.head, share),
+		headBack: between(a.headBack, b.headBack, share),
+		shouldersBack: between(a.shouldersBack, b.shouldersBack, share),
+		right: side('right'),
+		left: side('left')
+	};
+}
+
+/** The same pose with its sides exchanged: what is held left is held right. */
+export function mirrored(pose: Pose): Pose {
+	const arm = (of: ArmPose): ArmPose =>
+		'reachesFor' in of
+			? {
+					...of,
+					reachesFor: {
+						...of.reachesFor,
+						by: at(of.reachesFor.by.x, of.reachesFor.by.y, -of.reachesFor.by.z)
+					},
+					elbow: at(of.elbow.x, of.elbow.y, -of.elbow.z)
+				}
+			: of;
+	return {
+		...pose,
+		trunk: [pose.trunk[0], -pose.trunk[1]],
+		head: [pose.head[0], -pose.head[1]],
+		right: { arm: arm(pose.left.arm), leg: pose.left.leg },
+		left: { arm: arm(pose.right.arm), leg: pose.right.leg }
+	};
+}

@@ -41,7 +41,11 @@ const MATRIX: Readonly<Record<string, Record<Who, Answer>>> = {
 	'/c/[token=token]': WRONG_SECRET,
 	'/c/[token=token]/[page=page]': WRONG_SECRET,
 	'/c/[token=token]/again': WRONG_SECRET,
+	'/c/[token=token]/break': WRONG_SECRET,
+	'/c/[token=token]/break/app.webmanifest': WRONG_SECRET,
 	'/c/[token=token]/check-in': WRONG_SECRET,
+	'/c/[token=token]/day': WRONG_SECRET,
+	'/c/[token=token]/day/week': WRONG_SECRET,
 	'/c/[token=token]/draft': WRONG_SECRET,
 	'/c/[token=token]/draft/live': WRONG_SECRET,
 	'/c/[token=token]/side': WRONG_SECRET,
@@ -94,6 +98,7 @@ const A_ROUND = {
 	name: 'x',
 	way: 'upright',
 	route: 'short',
+	rhythm: 'half-hour',
 	subject: 'x',
 	body: 'x',
 	startsOn: '2099-01-01',
@@ -131,6 +136,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/cases/PERSON?/equipment', { ...ACT, request: 'PERSON', to: 'approved' }],
 	['/desk/cases/PERSON?/person', { name: 'x', email: 'x@y.example', version: '1' }],
 	['/desk/people?/bulk', { act: 'leave', ids: 'PERSON', expected: '1', key: KEY }],
+	['/desk/people?/columns', { team: 'yes' }],
 	['/desk/people?/save', { name: 'x', query: 'team=x' }],
 	['/desk/people?/drop', { filter: 'PERSON' }],
 	['/desk/people/new', { name: 'x', email: 'xx@y.example' }],
@@ -251,7 +257,7 @@ test('every route is closed but to those who are named, for each role and a fore
 				.replace('[id=uuid]', '00000000-0000-4000-8000-000000000000')
 				.replace('[token=token]', 'no-such-token')
 				.replace('[page=page]', 'you');
-			const method = /\/(?:again|submit)$/.test(route) ? (route.endsWith('again') ? 'PUT' : 'POST') : 'GET';
+			const method = /\/(?:again|week)$/.test(route) ? 'PUT' : route.endsWith('/submit') ? 'POST' : 'GET';
 			const response = await request.fetch(path, {
 				method,
 				maxRedirects: 0,

@@ -10,6 +10,8 @@ export const EVERY_PAGE = [
 	'',
 	...PAGES.map((name) => `/${name}`),
 	'/plan',
+	'/day',
+	'/break',
 	'/side',
 	'/messages',
 	'/check-in',

@@ -178,6 +178,7 @@ describe('a round', () => {
 		filter: { teams: ['Round'], country: '', notAnsweredWithinDays: 0 },
 		way: 'open',
 		route: 'complete',
+		rhythm: 'half-hour',
 		subject: 'A look, {name}',
 		body: 'Hello {name}, until {until}.',
 		startsOn: '2026-03-02',

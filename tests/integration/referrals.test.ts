@@ -202,7 +202,13 @@ describe('the letter', () => {
 
 describe('what is set for one person', () => {
 	const set = (personId: string, over: Partial<Parameters<typeof setUp>[2]>) =>
-		setUp(db(), desk.coordinator, { ...act(personId), way: null, route: null, ...over }, now, planHere);
+		setUp(
+			db(),
+			desk.coordinator,
+			{ ...act(personId), way: null, route: null, rhythm: null, ...over },
+			now,
+			planHere
+		);
 
 	it('goes before what a round says, and holds for what is out already', async () => {
 		const personId = await desk.person();
@@ -237,7 +243,7 @@ describe('what is set for one person', () => {
 
 	it('is a coordinator’s', async () => {
 		const personId = await desk.person();
-		const act0 = { ...act(personId), way: null, route: null };
+		const act0 = { ...act(personId), way: null, route: null, rhythm: null };
 		await expect(async () => setUp(db(), desk.clinician, act0, now, planHere)).rejects.toThrow();
 	});
 });

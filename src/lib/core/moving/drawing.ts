@@ -1,6 +1,7 @@
 import type { Point } from '../section';
 import type { ExerciseId } from './exercise';
 import { DRAWN_EXERCISE } from './poses';
+import { propLines, type PropLine } from './prop-lines';
 import { jointsOf, type Joints, type Pose, type SideJoints } from './skeleton';
 import type { Point3 } from './space';
 
@@ -8,12 +9,6 @@ import type { Point3 } from './space';
 export interface Blob {
 	readonly part: 'arm' | 'leg' | 'trunk' | 'head' | 'hair';
 	readonly outline: readonly Point[];
-}
-
-/** A line of something that is no part of the person. */
-export interface PropLine {
-	readonly points: readonly Point[];
-	readonly isDotted: boolean;
 }
 
 /** A pose as it is drawn: shapes from the farthest to the nearest, with what stands around them. y up, the floor at 0. */
@@ -82,14 +77,8 @@ function around(circles: readonly Circle[]): Point[] {
 	return [...half(points).slice(0, -1), ...half(points.toReversed()).slice(0, -1)];
 }
 
-/** Draws a pose of an exercise. @param stature mm */
-export function drawPose(exercise: ExerciseId, pose: Pose, stature: number): PoseDrawing {
-	const { yaw, props } = DRAWN_EXERCISE[exercise];
-	const joints = jointsOf(pose, stature);
-	const H = stature;
-	const [cos, sin] = [Math.cos((yaw * Math.PI) / 180), Math.sin((yaw * Math.PI) / 180)];
-	const seen = (p: Point3) => point(p.x * cos - p.z * sin, p.y);
-	const circle = (p: Point3, r: number): Circle => ({ at: seen(p), r: r * H });
+/** The shapes of a body. @param circle a circle about a joint, as it is seen */
+function partsOf(joints: Joints, circle: (p: Point3, r: number) => Circle) {
 	const limb = (part: Blob['part'], ...ends: (readonly [Point3, number])[]): Blob[] =>
 		ends.slice(1).map((end, i) => {
 			const from = ends[i] ?? end;
@@ -124,6 +113,18 @@ export function drawPose(exercise: ExerciseId, pose: Pose, stature: number): Pos
 			])
 		}
 	];
+	return { arm, leg, trunk };
+}
+
+/** Draws a pose of an exercise. @param stature mm */
+export function drawPose(exercise: ExerciseId, pose: Pose, stature: number): PoseDrawing {
+	const { yaw, props } = DRAWN_EXERCISE[exercise];
+	const joints = jointsOf(pose, stature);
+	const H = stature;
+	const [cos, sin] = [Math.cos((yaw * Math.PI) / 180), Math.sin((yaw * Math.PI) / 180)];
+	const seen = (p: Point3) => point(p.x * cos - p.z * sin, p.y);
+	const circle = (p: Point3, r: number): Circle => ({ at: seen(p), r: r * H });
+	const { arm, leg, trunk } = partsOf(joints, circle);
 	// Seen from the right and the front, the right side is nearer but for the front itself, where arms lie before the trunk.
 	const isFront = yaw > 45;
 	const layers = isFront
@@ -156,102 +157,4 @@ function backOf({ skull, nose }: Joints, back: number, up: number): Point3 {
 		y: skull.y + up,
 		z: skull.z - ((nose.z - skull.z) / d) * back
 	};
-}
-
-type Prop = (typeof DRAWN_EXERCISE)[ExerciseId]['props'][number];
-
-/** The lines of what stands around somebody; placed from their joints, so that heel, hands and seat meet it. */
-function propLines(prop: Prop, joints: Joints, H: number, seen: (p: Point3) => Point): PropLine[] {
-	const line = (...points: Point3[]): PropLine => ({ points: points.map(seen), isDotted: false });
-	const { pelvis, right, left } = joints;
-	const seat = pelvis.y - R.hip * H;
-	const spot = (x: number, y: number, z: number): Point3 => ({ x: x * H, y, z: z * H });
-	switch (prop) {
-		case 'stool':
-			return [
-				line(spot(-0.1, seat, 0), spot(0.14, seat, 0)),
-				line(spot(-0.07, seat, -0.08), spot(-0.09, 0, -0.1)),
-				line(spot(0.11, seat, 0.08), spot(0.13, 0, 0.1)),
-				line(spot(-0.07, seat, 0.08), spot(-0.09, 0, 0.1)),
-				line(spot(0.11, seat, -0.08), spot(0.13, 0, -0.1))
-			];
-		case 'wheelchair': {
-			const wheel = (z: number): PropLine => ({
-				isDotted: false,
-				points: Array.from({ length: 33 }, (_, i) => {
-					const a = (i / 32) * 2 * Math.PI;
-					return seen(spot(-0.02 + 0.17 * Math.cos(a), 0.17 * H + 0.17 * H * Math.sin(a), z));
-				})
-			});
-			return [
-				wheel(-0.16),
-				wheel(0.16),
-				line(
-					spot(-0.1, seat, -0.13),
-					spot(-0.1, seat, 0.13),
-					spot(0.16, seat, 0.13),
-					spot(0.16, seat, -0.13),
-					spot(-0.1, seat, -0.13)
-				),
-				line(
-					spot(-0.1, seat, -0.13),
-					spot(-0.12, seat + 0.22 * H, -0.13),
-					spot(-0.12, seat + 0.22 * H, 0.13),
-					spot(-0.1, seat, 0.13)
-				)
-			];
-		}
-		case 'doorway': {
-			// The posts stand where the forearms lie on them, the lintel well above the head.
-			const x = (right.wrist.x + left.wrist.x) / 2 + 0.02 * H;
-			const z = Math.max(Math.abs(right.wrist.z), Math.abs(left.wrist.z)) / H + 0.02;
-			const top = Math.max(1.16 * H, right.fingertips.y + 0.05 * H);
-			return [
-				line({ x, y: 0, z: -z * H }, { x, y: top, z: -z * H }, { x, y: top, z: z * H }, { x, y: 0, z: z * H })
-			];
-		}
-		case 'chair-for-heel': {
-			const heel = right.ankle;
-			const y = heel.y - R.heel * H;
-			const x = heel.x / H;
-			return [
-				line(spot(x - 0.1, y, 0), spot(x + 0.16, y, 0)),
-				line(spot(x - 0.08, y, 0), spot(x - 0.1, 0, 0)),
-				line(spot(x + 0.15, y + 0.27 * H, 0), spot(x + 0.16, 0, 0)),
-				// Pushed against something fixed.
-				line(spot(x + 0.2, 0, 0), spot(x + 0.2, y + 0.5 * H, 0))
-			];
-		}
-		case 'stairs': {
-			const step = right.ankle.y - 0.039 * H;
-			return [
-				line(
-					spot(0.02, 0, 0),
-					spot(right.ankle.x / H - 0.08, 0, 0),
-					spot(right.ankle.x / H - 0.08, step, 0),
-					spot(right.ankle.x / H + 0.14, step, 0),
-					spot(right.ankle.x / H + 0.14, step * 2, 0),
-					spot(right.ankle.x / H + 0.34, step * 2, 0)
-				)
-			];
-		}
-		case 'far-point':
-			return [
-				{ isDotted: true, points: [seen(joints.nose), seen(spot(0.62, joints.nose.y + 0.01 * H, 0))] },
-				line(
-					spot(0.66, joints.nose.y - 0.1 * H, 0),
-					spot(0.66, joints.nose.y + 0.14 * H, 0),
-					spot(0.86, joints.nose.y + 0.14 * H, 0),
-					spot(0.86, joints.nose.y - 0.1 * H, 0),
-					spot(0.66, joints.nose.y - 0.1 * H, 0)
-				),
-				line(
-					spot(0.67, joints.nose.y - 0.06 * H, 0),
-					spot(0.73, joints.nose.y + 0.02 * H, 0),
-					spot(0.77, joints.nose.y - 0.03 * H, 0),
-					spot(0.81, joints.nose.y + 0.05 * H, 0),
-					spot(0.855, joints.nose.y - 0.05 * H, 0)
-				)
-			];
-	}
 }

@@ -67,7 +67,7 @@ export const LIMB = {
 	upperArm: PART.upperArm,
 	forearm: PART.forearm,
 	hand: PART.hand * 0.85,
-	thumb: 0.035,
+	thumb: 0.07,
 	thigh: PART.thigh,
 	shank: PART.hipHeight - PART.thigh - PART.ankleHeight,
 	foot: 0.115
@@ -84,34 +84,75 @@ const FACE = { chin: [0.03, -0.08], nose: [0.066, -0.012], eye: [0.046, 0.004], 
 
 type SideName = 'right' | 'left';
 
-/** The joints of a pose. @param stature mm */
-export function jointsOf(pose: Pose, stature: number): Joints {
-	const H = stature;
-	const legs = (['right', 'left'] as const).map((name) => {
-		const side = name === 'right' ? 1 : -1;
-		const { leg } = pose[name];
+/** The joints of the legs, standing on the floor: the lower foot, flat or on its toes. Nobody floats. */
+function legsOf(pose: Pose, H: number) {
+	const hung = ([name, side]: readonly [SideName, 1 | -1]) => {
+		const { thigh, shank, foot } = pose[name].leg;
 		const hip = at(0, 0, side * HALF.hips * H);
-		const knee = plus(hip, times(hanging(leg.thigh, side), LIMB.thigh * H));
-		const ankle = plus(knee, times(hanging(leg.shank, side), LIMB.shank * H));
-		const toes = plus(ankle, times(hanging(leg.foot, side), LIMB.foot * H));
-		return { name, hip, knee, ankle, toes };
-	});
-	// The lower foot stands on the floor, flat or on its toes: nobody floats.
+		const knee = plus(hip, times(hanging(thigh, side), LIMB.thigh * H));
+		const ankle = plus(knee, times(hanging(shank, side), LIMB.shank * H));
+		return { hip, knee, ankle, toes: plus(ankle, times(hanging(foot, side), LIMB.foot * H)) };
+	};
+	const [right, left] = [hung(['right', 1]), hung(['left', -1])];
 	const lift = Math.max(
-		PART.ankleHeight * H - Math.min(...legs.map(({ ankle }) => ankle.y)),
-		TOES_HIGH * H - Math.min(...legs.map(({ toes }) => toes.y))
+		PART.ankleHeight * H - Math.min(right.ankle.y, left.ankle.y),
+		TOES_HIGH * H - Math.min(right.toes.y, left.toes.y)
 	);
-	const raised = (p: Point3) => at(p.x, p.y + lift, p.z);
-	const pelvis = raised(at(0, 0, 0));
-	const neckBase = plus(pelvis, times(upright(pose.trunk), LIMB.trunk * H));
+	const up = (p: Point3) => at(p.x, p.y + lift, p.z);
+	const raised = (leg: typeof right) => ({
+		hip: up(leg.hip),
+		knee: up(leg.knee),
+		ankle: up(leg.ankle),
+		toes: up(leg.toes)
+	});
+	return { pelvis: at(0, lift, 0), right: raised(right), left: raised(left) };
+}
+
+/** The places of the head. */
+function headOf(pose: Pose, neckBase: Point3, H: number) {
 	const up = upright(pose.head);
-	// Forward of the head, as it is turned.
 	const ahead = upright([pose.head[0] + 90, 0]);
 	const skull = plus(plus(neckBase, times(up, LIMB.neck * H)), at(-pose.headBack * H, 0, 0));
 	const onFace = ([forward, high]: readonly [number, number]) =>
 		plus(skull, plus(times(ahead, forward * H), times(up, high * H)));
-	const chin = onFace(FACE.chin);
 	const eye = (side: 1 | -1) => plus(onFace(FACE.eye), at(0, 0, side * 0.021 * H));
+	return { skull, chin: onFace(FACE.chin), nose: onFace(FACE.nose), eyes: [eye(1), eye(-1)] as const };
+}
+
+type ArmJoints = Pick<SideJoints, 'shoulder' | 'elbow' | 'wrist' | 'fingertips' | 'thumbTip'>;
+
+/** The joints of an arm. @param places what it may reach for */
+function armOf(
+	arm: ArmPose,
+	side: 1 | -1,
+	shoulder: Point3,
+	places: Record<'chin' | 'hip' | 'skull' | 'other-hand', Point3>,
+	H: number
+): ArmJoints {
+	if ('upper' in arm) {
+		const elbow = plus(shoulder, times(hanging(arm.upper, side), LIMB.upperArm * H));
+		const wrist = plus(elbow, times(hanging(arm.fore, side), LIMB.forearm * H));
+		const fingertips = plus(wrist, times(hanging(arm.hand, side), LIMB.hand * H));
+		const thumbTip = arm.thumb ? plus(wrist, times(hanging(arm.thumb, side), LIMB.thumb * H)) : null;
+		return { shoulder, elbow, wrist, fingertips, thumbTip };
+	}
+	const { from, by } = arm.reachesFor;
+	// The hand helps from the far side of the head.
+	const place = from === 'temple' ? plus(places.skull, at(0, 0, -side * FACE.temple * H)) : places[from];
+	const lengths = [LIMB.upperArm * H, LIMB.forearm * H] as const;
+	const [elbow, wrist] = reaching(shoulder, plus(place, times(by, H)), lengths, arm.elbow);
+	const fingertips = plus(wrist, times(hanging(arm.hand, side), LIMB.hand * H));
+	return { shoulder, elbow, wrist, fingertips, thumbTip: null };
+}
+
+const reachesOther = ({ arm }: Pose['right']) => 'reachesFor' in arm && arm.reachesFor.from === 'other-hand';
+
+/** The joints of a pose. @param stature mm */
+export function jointsOf(pose: Pose, stature: number): Joints {
+	const H = stature;
+	const { pelvis, ...legs } = legsOf(pose, H);
+	const neckBase = plus(pelvis, times(upright(pose.trunk), LIMB.trunk * H));
+	const head = headOf(pose, neckBase, H);
 	const shoulderOf = (side: 1 | -1) => {
 		// Across the trunk: level when it is upright, and leaning with it.
 		const across = hanging([0, 90 - pose.trunk[1] * side], side);
@@ -120,49 +161,20 @@ export function jointsOf(pose: Pose, stature: number): Joints {
 			at(-pose.shouldersBack * H, -0.012 * H, 0)
 		);
 	};
-	const armOf = (name: SideName, other: Point3 | null) => {
-		const side = name === 'right' ? 1 : -1;
-		const { arm } = pose[name];
-		const shoulder = shoulderOf(side);
-		if ('upper' in arm) {
-			const elbow = plus(shoulder, times(hanging(arm.upper, side), LIMB.upperArm * H));
-			const wrist = plus(elbow, times(hanging(arm.fore, side), LIMB.forearm * H));
-			const fingertips = plus(wrist, times(hanging(arm.hand, side), LIMB.hand * H));
-			const thumbTip = arm.thumb ? plus(wrist, times(hanging(arm.thumb, side), LIMB.thumb * 2 * H)) : null;
-			return { shoulder, elbow, wrist, fingertips, thumbTip };
-		}
-		const places: Record<typeof arm.reachesFor.from, Point3> = {
-			chin,
-			hip: pelvis,
-			temple: plus(skull, at(0, 0, -side * FACE.temple * H)),
-			'other-hand': other ?? pelvis
-		};
-		const target = plus(places[arm.reachesFor.from], times(arm.reachesFor.by, H));
-		const [elbow, wrist] = reaching(shoulder, target, [LIMB.upperArm * H, LIMB.forearm * H], arm.elbow);
-		const fingertips = plus(wrist, times(hanging(arm.hand, side), LIMB.hand * H));
-		return { shoulder, elbow, wrist, fingertips, thumbTip: null };
-	};
-	const reachesOther = (name: SideName) => {
-		const { arm } = pose[name];
-		return 'reachesFor' in arm && arm.reachesFor.from === 'other-hand';
-	};
-	const right = armOf('right', reachesOther('right') ? armOf('left', null).fingertips : null);
-	const left = armOf('left', reachesOther('left') ? right.fingertips : null);
-	const legOf = (name: SideName) => {
-		const leg = legs.find((one) => one.name === name) ?? legs[0];
-		if (!leg) throw new RangeError('a body has two legs');
-		return { hip: raised(leg.hip), knee: raised(leg.knee), ankle: raised(leg.ankle), toes: raised(leg.toes) };
-	};
-	return {
-		pelvis,
-		neckBase,
-		skull,
-		chin,
-		nose: onFace(FACE.nose),
-		eyes: [eye(1), eye(-1)],
-		right: { ...right, ...legOf('right') },
-		left: { ...left, ...legOf('left') }
-	};
+	const armAt = (name: SideName, side: 1 | -1, other: Point3) =>
+		armOf(
+			pose[name].arm,
+			side,
+			shoulderOf(side),
+			{ chin: head.chin, hip: pelvis, skull: head.skull, 'other-hand': other },
+			H
+		);
+	// The arm that reaches for the other is placed after it.
+	const isRightSecond = reachesOther(pose.right);
+	const first = isRightSecond ? armAt('left', -1, pelvis) : armAt('right', 1, pelvis);
+	const second = isRightSecond ? armAt('right', 1, first.fingertips) : armAt('left', -1, first.fingertips);
+	const [right, left] = isRightSecond ? [second, first] : [first, second];
+	return { pelvis, neckBase, ...head, right: { ...right, ...legs.right }, left: { ...left, ...legs.left } };
 }
 
 /** The lengths of the limbs of a pose, mm, by name: the same in every pose of one person. */

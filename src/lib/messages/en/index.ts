@@ -6,6 +6,7 @@ import { device, faults, frame, kit, nav, start, stuck, withoutNetwork } from '.
 import { letter } from './letters';
 import { desk, look, lookThings } from './look';
 import { measure } from './measuring';
+import { moving } from './moving';
 import { light, otherChecks } from './other-checks';
 import { again, ladder, open, plan, spots } from './plan';
 import { deskRefusals } from './desk-refusals';
@@ -61,6 +62,7 @@ export const en = {
 	withdraw,
 	checkIn,
 	messages,
+	moving,
 	letter,
 	refusals: { ...refusals, ...deskRefusals },
 	faults

@@ -18,6 +18,7 @@ export const refusals = {
 	finishFirst: 'Finish the questions first. Then we know what helps.',
 	tooLarge: 'That is more than one self-assessment holds. Take something out first.',
 	changedMeanwhile: 'Your answers changed while the plan was worked out. Everything is kept; try again.',
+	notShared: 'You don’t share your breaks, so nothing was kept.',
 	planGone: 'This plan is not offered any more. The newest one is shown.',
 	enoughSpots: ({ most }: { most: number }) => `There are ${most} spots already.`
 };

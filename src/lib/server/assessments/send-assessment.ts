@@ -1,3 +1,4 @@
+import { MAIN_RHYTHM, type Rhythm } from '../../core/moving/rhythm';
 import { and, desc, eq, isNull, ne } from 'drizzle-orm';
 import { DEFAULT_WAY } from '../../core/guidance';
 import type { Route } from '../../core/answers';
@@ -29,6 +30,7 @@ export type LetterWords = (input: { name: string }) => { subject: string; body: 
 interface Sending {
 	readonly way?: Way;
 	readonly route?: Route;
+	readonly rhythm?: Rhythm;
 	readonly roundId?: string;
 	readonly words?: LetterWords;
 	/** Answers that are there before the person begins: what was known already. */
@@ -77,6 +79,7 @@ async function sendTo(
 	// What was set for this person goes before what a round says of everybody.
 	const way = person.way ?? wanted.way ?? DEFAULT_WAY;
 	const route = person.route ?? wanted.route ?? 'short';
+	const rhythm = person.rhythm ?? wanted.rhythm ?? MAIN_RHYTHM;
 	if (person.leftAt) throw new Fault('conflict', { code: 'hasLeft', facts: { name: person.name } });
 	await tx
 		.update(assessments)
@@ -91,6 +94,7 @@ async function sendTo(
 			tokenHash: hashToken(token),
 			way,
 			route,
+			rhythm,
 			checklistVersion: RULES_IN_FORCE.checklist.version,
 			sentAt: now,
 			answers: { ...prefilled }

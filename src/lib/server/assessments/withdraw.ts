@@ -17,6 +17,7 @@ const {
 	letters,
 	linkUses,
 	messages,
+	moving,
 	plans,
 	reMeasurements,
 	reportedDiscomfort,
@@ -86,6 +87,7 @@ export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): 
 		await keepOpenSigns(tx, personId, stays);
 		await tx.delete(checkIns).where(eq(checkIns.personId, personId));
 		await tx.delete(letters).where(eq(letters.personId, personId));
+		await tx.delete(moving).where(eq(moving.personId, personId));
 		await tx.delete(messages).where(eq(messages.personId, personId));
 		await tx
 			.update(roundPeople)

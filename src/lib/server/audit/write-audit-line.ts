@@ -6,6 +6,8 @@ export type Act =
 	| 'signed-in'
 	| 'person-added'
 	| 'assessment-sent'
+	| 'breaks-shared'
+	| 'breaks-not-shared'
 	| 'link-revoked'
 	| 'consented'
 	| 'answered'

@@ -1,3 +1,4 @@
+import { RHYTHMS } from '../../core/moving/rhythm';
 import { Type } from 'typebox';
 import { ROUTES } from '../../core/answers';
 import { plausibleDay } from '../../core/calendar';
@@ -47,7 +48,8 @@ export const readOwner = formReader({ ...act, owner: optional(uuid) });
 export const readSetUp = formReader({
 	...act,
 	way: optional(Type.Enum(['', ...WAYS])),
-	route: optional(Type.Enum(['', ...ROUTES]))
+	route: optional(Type.Enum(['', ...ROUTES])),
+	rhythm: optional(Type.Enum(['', ...RHYTHMS]))
 });
 
 /** Until when a case can wait, and why; taken up again where there is no day. */

@@ -15,6 +15,7 @@ import { ticksOf } from '../plans/current-plan';
 import { standingOf } from '../plans/standing';
 import { clinicians } from '../referrals/refer';
 import { coordinators, laterDaysOf, laterOf } from './look-after';
+import { movingOf } from '../moving/choose-moving';
 import { readCase, type Case } from './read-case';
 import { reportsOf } from './reports-of';
 import { lettersOf, timelineOf } from './timeline';
@@ -113,6 +114,8 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		hasUnread,
 		referrals: read.referrals,
 		clinicians: (await clinicians(db)).map(({ id, name }) => ({ id, name })),
+		moving: await movingOf(db, actor, personId),
+		sentRhythm: newest?.rhythm ?? null,
 		timeline: timelineOf(read, await lettersOf(db, personId)),
 		reply: replyEn(person.name, judgement),
 		history: read.history,

@@ -1,6 +1,7 @@
 import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
 import type { Route } from '../../core/answers';
 import type { Way } from '../../core/corner';
+import type { Rhythm } from '../../core/moving/rhythm';
 import { needCoordinator, type Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import { spotRows, type SpotRow } from '../assessments/spots';
@@ -14,10 +15,11 @@ import { solveSpots, type SolvedSpot } from '../plans/solve-spots';
 
 const { assessments, people } = schema;
 
-/** The way of sitting that is wanted for a person, and how much is asked of them; null for what a round or the usual says. */
+/** The way of sitting that is wanted for a person, how much is asked of them and how often they are to break; null for what a round or the usual says. */
 export interface SetUp extends ActInput {
 	readonly way: Way | null;
 	readonly route: Route | null;
+	readonly rhythm: Rhythm | null;
 }
 
 /** The newest answers of a person with their spots; none where nothing was answered. Served by assessments_person_sent_idx. */
@@ -55,7 +57,7 @@ async function solvedFor(rows: readonly SpotRow[], way: Way | null, planning: Pl
 export function setUp(
 	db: Db,
 	actor: Actor,
-	{ way, route, ...act }: SetUp,
+	{ way, route, rhythm, ...act }: SetUp,
 	now: Date,
 	planning: Planning
 ): Promise<void> {
@@ -66,7 +68,7 @@ export function setUp(
 		const solved = await solvedFor(rows, way, planning);
 		const isFinal = solved.length > 0;
 		await deskAct(db, actor, { ...act, kind: 'set-up', isFinal }, now, async ({ tx, rows: changing }) => {
-			await changing.update(people, { way, route }, eq(people.id, personId));
+			await changing.update(people, { way, route, rhythm }, eq(people.id, personId));
 			const open = and(
 				eq(assessments.personId, personId),
 				isNull(assessments.answeredAt),
@@ -74,13 +76,18 @@ export function setUp(
 			);
 			if (way) await changing.update(assessments, { way }, open);
 			if (route) await changing.update(assessments, { route }, open);
+			// How often to break holds from now on, whether or not they have answered.
+			if (rhythm) {
+				const mine = and(eq(assessments.personId, personId), isNull(assessments.revokedAt));
+				await changing.update(assessments, { rhythm }, mine);
+			}
 			if (isFinal && revisionOf(await answeredSpots(tx, personId)) !== revisionOf(rows))
 				throw new Fault('conflict', 'answeredMeanwhile');
 			for (const { id, whole, ...plan } of solved) {
 				await tx.update(assessments).set({ way: whole.way, corner: whole }).where(eq(assessments.id, id));
 				await makePlan(tx, { assessmentId: id, ...plan, chosen: 0, why: 'way' }, now);
 			}
-			const detail = { way: way ?? '', route: route ?? '' };
+			const detail = { way: way ?? '', route: route ?? '', rhythm: rhythm ?? '' };
 			await writeAuditLine(tx, actor, { at: now, act: 'set-up', personId, detail });
 		});
 	});

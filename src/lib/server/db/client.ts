@@ -8,6 +8,7 @@ import * as audit from './schema/audit';
 import * as followUps from './schema/follow-ups';
 import * as cases from './schema/cases';
 import * as judgements from './schema/judgements';
+import * as moving from './schema/moving';
 import * as observations from './schema/observations';
 import * as people from './schema/people';
 import * as plans from './schema/plans';
@@ -23,6 +24,7 @@ export const schema = {
 	...access,
 	...acts,
 	...judgements,
+	...moving,
 	...observations,
 	...plans,
 	...referrals,

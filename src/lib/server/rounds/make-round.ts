@@ -1,3 +1,4 @@
+import type { Rhythm } from '../../core/moving/rhythm';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { and, eq } from 'drizzle-orm';
 import { isTimeZone } from '../../core/calendar';
@@ -21,6 +22,7 @@ export interface RoundInput {
 	readonly filter: RoundFilter;
 	readonly way: Way;
 	readonly route: Route;
+	readonly rhythm: Rhythm;
 	readonly subject: string;
 	readonly body: string;
 	readonly startsOn: string;

@@ -1,5 +1,6 @@
 import { Type } from 'typebox';
 import { ROUTES } from '../../core/answers';
+import { RHYTHMS } from '../../core/moving/rhythm';
 import { WAYS } from '../../core/corner';
 import { day, text, version } from '../http/fields';
 import { formReader } from '../http/read-body';
@@ -14,6 +15,7 @@ export const readRoundForm = formReader({
 	within: Type.Optional(Type.String({ pattern: '^[0-9]{0,4}$' })),
 	way: Type.Enum(WAYS),
 	route: Type.Enum(ROUTES),
+	rhythm: Type.Enum(RHYTHMS),
 	subject: text(150),
 	body: text(5000),
 	startsOn: day,

@@ -69,7 +69,14 @@ async function sendBatch(db: Db, round: typeof rounds.$inferSelect, now: Date): 
 				const { id } = await sendWithin(
 					tx,
 					{ kind: 'system' },
-					{ personId, way: round.way, route: round.route, roundId: round.id, words: wordsOf(round) },
+					{
+						personId,
+						way: round.way,
+						route: round.route,
+						rhythm: round.rhythm,
+						roundId: round.id,
+						words: wordsOf(round)
+					},
 					now
 				);
 				const { dayOf, calendar } = placeOf(person, zone);

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
 	import type { Route } from '$lib/core/answers';
+	import type { Rhythm } from '$lib/core/moving/rhythm';
 	import type { Way } from '$lib/core/corner';
 	import type { Judgement } from '$lib/core/judgement';
 	import type { LengthUnit } from '$lib/core/length';
@@ -18,6 +19,7 @@
 	import FollowUpForm from './FollowUpForm.svelte';
 	import PersonForm from './PersonForm.svelte';
 	import ReferForm from './ReferForm.svelte';
+	import MovingOf from '../moving/MovingOf.svelte';
 	import SetUpForm from './SetUpForm.svelte';
 	import TimelinePart from './TimelinePart.svelte';
 
@@ -35,6 +37,7 @@
 				readonly id: string;
 				readonly way: Way | null;
 				readonly route: Route | null;
+				readonly rhythm: Rhythm | null;
 			};
 			readonly listed: { readonly version: number };
 			readonly judgement: Judgement | null;
@@ -48,6 +51,8 @@
 			readonly chain: FollowUps['chain'];
 			readonly equipment: ComponentProps<typeof EquipmentList>['requests'];
 			readonly timeline: Said['entries'];
+			readonly moving: ComponentProps<typeof MovingOf>['moving'];
+			readonly sentRhythm: Rhythm | null;
 			readonly hasUnread: boolean;
 			readonly reply: string;
 			readonly clinicians: Refer['clinicians'];
@@ -148,7 +153,15 @@
 		timeZone={page.timeZone}
 	/>
 {:else if part === 'person'}
-	<SetUpForm personId={person.id} version={listed.version} way={person.way} route={person.route} {t} />
+	<SetUpForm
+		personId={person.id}
+		version={listed.version}
+		way={person.way}
+		route={person.route}
+		rhythm={person.rhythm}
+		{t}
+	/>
+	<MovingOf sent={page.sentRhythm} moving={page.moving} {t} />
 	<h3 class="mt-5 border-b border-rule pb-1 text-body">Who they are</h3>
 	<PersonForm {person} />
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RHYTHMS } from '$lib/core/moving/rhythm';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import Select from '../kit/Select.svelte';
@@ -26,6 +27,7 @@
 		};
 		readonly way: string;
 		readonly route: string;
+		readonly rhythm: string;
 		readonly subject: string;
 		readonly body: string;
 		readonly startsOn: string;
@@ -55,6 +57,7 @@
 			within: round.filter.notAnsweredWithinDays > 0 ? String(round.filter.notAnsweredWithinDays) : '',
 			way: round.way,
 			route: round.route,
+			rhythm: round.rhythm,
 			subject: round.subject,
 			body: round.body,
 			startsOn: round.startsOn,
@@ -139,6 +142,14 @@
 			value={typed.route}
 			options={ROUTES.map((value) => ({ value, words: t.routes[value] }))}
 			onchange={(value) => (typed.route = value)}
+		/>
+		<Select
+			name="rhythm"
+			label="How often people are to break"
+			size="desk"
+			value={typed.rhythm}
+			options={RHYTHMS.map((value) => ({ value, words: t.moving.rhythms[value].name }))}
+			onchange={(value) => (typed.rhythm = value)}
 		/>
 		<div class="grid items-end gap-3 sm:grid-cols-3">
 			<DayField

@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { ROUTES, type Route } from '$lib/core/answers';
 	import { WAYS, type Way } from '$lib/core/corner';
+	import { RHYTHMS, type Rhythm } from '$lib/core/moving/rhythm';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
@@ -14,10 +15,11 @@
 		version: number;
 		way: Way | null;
 		route: Route | null;
+		rhythm: Rhythm | null;
 		t: Catalogue;
 	}
 
-	let { personId, version, way, route, t }: Props = $props();
+	let { personId, version, way, route, rhythm, t }: Props = $props();
 
 	let isKept = $state(false);
 	const form = new CaseForm(() => (isKept = true));
@@ -50,6 +52,17 @@
 		options={[
 			{ value: '', words: 'As their round says' },
 			...ROUTES.map((value) => ({ value, words: t.routes[value] }))
+		]}
+	/>
+	<Select
+		name="rhythm"
+		id="person-rhythm"
+		label="How often they are to break"
+		size="desk"
+		value={rhythm ?? ''}
+		options={[
+			{ value: '', words: 'As their round says' },
+			...RHYTHMS.map((value) => ({ value, words: t.moving.rhythms[value].name }))
 		]}
 	/>
 	<p class="text-note text-ink-soft">

@@ -16,6 +16,8 @@ export function stateWords(state: keyof typeof WORDS): string {
 export const ACT_WORDS: Readonly<Record<string, string>> = {
 	'person-added': 'added the person',
 	'assessment-sent': 'sent a self-assessment',
+	'breaks-shared': 'shares how often they break',
+	'breaks-not-shared': 'no longer shares how often they break',
 	'link-revoked': 'ended the link',
 	consented: 'began',
 	answered: 'answered',

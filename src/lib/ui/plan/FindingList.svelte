@@ -5,6 +5,7 @@
 	import type { Catalogue } from '$lib/messages';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';
 	import type { AskedThing } from '$lib/core/equipment';
+	import Button from '../kit/Button.svelte';
 	import AskFor from './AskFor.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 
@@ -13,11 +14,13 @@
 		findings: readonly FindingLine[];
 		/** What was asked for; null where it can't be. */
 		requests: readonly AskedThing[] | null;
+		/** Where the day is planned; null where nobody's is, as on the desk. */
+		dayHref?: string | null;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
-	let { findings, requests, t, unit }: Props = $props();
+	let { findings, requests, dayHref = null, t, unit }: Props = $props();
 
 	/** So many are shown at once: nobody does more than three things on one day. */
 	const FIRST = 3;
@@ -53,6 +56,9 @@
 		{/if}
 		{#if found.isCaused}<p class="text-note">{t.open.caused}</p>{/if}
 		{#each found.fixes as fix (fix)}<p class="text-ink-soft">{fix}</p>{/each}
+		{#if dayHref && findingRule(found.finding).station === 'moving'}
+			<p class="no-print"><Button look="quiet" href={dayHref}>{t.moving.day.link}</Button></p>
+		{/if}
 		{#if found.shop.length > 0}
 			<p class="text-note text-ink-soft">
 				{t.open.borrow(alternatives.format(found.shop.map(({ words }) => words)))}

@@ -48,7 +48,7 @@
 {/if}
 
 {#if better.length > 0}<OtherWays variants={better} isFirst {t} />{/if}
-<FindingList findings={advice.findings} {requests} {t} {unit} />
+<FindingList dayHref={hrefOf?.('day') ?? null} findings={advice.findings} {requests} {t} {unit} />
 {#if advice.closed.length > 0}
 	<p class="mt-3 text-note">
 		<span class="font-semibold">{t.open.closedTitle}:</span>

@@ -1,3 +1,4 @@
+import { MAIN_RHYTHM, RHYTHMS, type Rhythm } from '../../../core/moving/rhythm';
 import { sql } from 'drizzle-orm';
 import {
 	type AnyPgColumn,
@@ -46,6 +47,8 @@ export const assessments = pgTable(
 		way: text('way').$type<Way>().notNull(),
 		/** How much it asks, where the person has not chosen. */
 		route: text('route').$type<Route>().notNull().default('short'),
+		/** How often the person is to break, as it was sent. */
+		rhythm: text('rhythm').$type<Rhythm>().notNull().default(MAIN_RHYTHM),
 		/** The checklist that it asks, for ever. */
 		checklistVersion: integer('checklist_version').notNull(),
 		sentAt: moment('sent_at').notNull(),
@@ -78,6 +81,7 @@ export const assessments = pgTable(
 		index('assessments_person_sent_idx').on(t.personId, t.sentAt.desc()),
 		check('assessments_way_check', isOneOf(t.way, WAYS)),
 		check('assessments_route_check', isOneOf(t.route, ROUTES)),
+		check('assessments_rhythm_check', isOneOf(t.rhythm, RHYTHMS)),
 		check('assessments_ended_check', sql`(${t.revokedAt} is null) = (${t.endedWhy} is null)`),
 		check('assessments_ended_why_check', isOneOf(t.endedWhy, LINK_ENDS)),
 		check('assessments_answered_check', sql`(${t.answeredAt} is null) = (${t.corner} is null)`)

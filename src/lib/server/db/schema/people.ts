@@ -1,3 +1,4 @@
+import { RHYTHMS, type Rhythm } from '../../../core/moving/rhythm';
 import { sql } from 'drizzle-orm';
 import {
 	check,
@@ -31,6 +32,8 @@ export const people = pgTable(
 		/** The way of sitting that is wanted for them, and how much is asked of them; null for what a round or the usual says. */
 		way: text('way').$type<Way>(),
 		route: text('route').$type<Route>(),
+		/** How often they are to break; null for what a round or the usual says. */
+		rhythm: text('rhythm').$type<Rhythm>(),
 		/** ISO 3166-1 alpha-2, whose weekend and holidays dates skip; empty where not known. */
 		country: text('country').notNull().default(''),
 		/** ISO 3166-2 without the country, whose own holidays dates skip too; empty where not known. */
@@ -71,6 +74,7 @@ export const people = pgTable(
 			.where(sql`${t.ownerId} is not null`),
 		check('people_way_check', isOneOf(t.way, WAYS)),
 		check('people_route_check', isOneOf(t.route, ROUTES)),
+		check('people_rhythm_check', isOneOf(t.rhythm, RHYTHMS)),
 		index('people_country_idx').on(t.country, t.id),
 		index('people_team_idx').on(t.team, sql`lower(${t.name})`, t.id),
 		// Search by any part of a name, team or address: trigrams; of one or two letters, the beginning of a name.

@@ -1,3 +1,4 @@
+import { MAIN_RHYTHM, RHYTHMS, type Rhythm } from '../../../core/moving/rhythm';
 import { sql } from 'drizzle-orm';
 import {
 	boolean,
@@ -46,6 +47,8 @@ export const rounds = pgTable(
 		way: text('way').$type<Way>().notNull(),
 		/** How much is asked. */
 		route: text('route').$type<Route>().notNull().default('short'),
+		/** How often people are to break. */
+		rhythm: text('rhythm').$type<Rhythm>().notNull().default(MAIN_RHYTHM),
 		checklistVersion: integer('checklist_version').notNull(),
 		subject: text('subject').notNull(),
 		body: text('body').notNull(),
@@ -64,7 +67,8 @@ export const rounds = pgTable(
 		index('rounds_created_idx').on(t.createdAt.desc()),
 		check('rounds_state_check', isOneOf(t.state, ROUND_STATES)),
 		check('rounds_way_check', isOneOf(t.way, WAYS)),
-		check('rounds_route_check', isOneOf(t.route, ROUTES))
+		check('rounds_route_check', isOneOf(t.route, ROUTES)),
+		check('rounds_rhythm_check', isOneOf(t.rhythm, RHYTHMS))
 	]
 );
 

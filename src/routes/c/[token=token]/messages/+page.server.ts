@@ -1,5 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { factsOfAnswers, stuckAt } from '$lib/core/answers';
+import { EXERCISES } from '$lib/core/moving/exercise';
 import { messagesFor } from '$lib/messages';
 import { stuckWords } from '$lib/messages/stuck-words';
 import { equipmentOf } from '$lib/server/equipment/decide-equipment';
@@ -17,6 +18,13 @@ function stuckHere(url: URL, { assessment }: OpenAssessment): string | null {
 	return at && stuckWords(at, factsOfAnswers(assessment.answers, assessment.way), messagesFor());
 }
 
+/** What somebody wants to say of an exercise that hurt, begun for them; empty where the address names none. */
+function hurtWords(url: URL): string {
+	const t = messagesFor();
+	const hurt = EXERCISES.find((id) => id === url.searchParams.get('hurt'));
+	return hurt ? t.moving.hurtMessage(t.moving.exercises[hurt].name) : '';
+}
+
 export const load: PageServerLoad = ({ locals, params, url }) =>
 	orErrorPage(async () => {
 		const open = await openAssessment(locals.db, params.token, { evenIfLeft: true });
@@ -26,6 +34,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 			messages: await messagesOf(locals.db, actor.personId),
 			requests: requests.map(({ purchase, state, reason }) => ({ purchase, state, reason })),
 			stuck: stuckHere(url, open),
+			begun: hurtWords(url),
 			hasLeft: assessment.endedWhy === 'left',
 			key: crypto.randomUUID(),
 			timeZone: locals.config.timeZone

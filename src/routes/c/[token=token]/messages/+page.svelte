@@ -37,7 +37,14 @@
 	</div>
 	<form method="POST" use:enhance class="mt-5 grid gap-2">
 		<input type="hidden" name="key" value={data.key} />
-		<TextArea name="text" label={t.messages.write} maxlength={4000} isRequired={!data.stuck} {fault} />
+		<TextArea
+			name="text"
+			label={t.messages.write}
+			maxlength={4000}
+			value={data.begun}
+			isRequired={!data.stuck}
+			{fault}
+		/>
 		{#if data.stuck}<CheckBox name="call" words={t.stuck.call} isChecked={false} />{/if}
 		<p class="text-note text-ink-soft">{t.messages.care}</p>
 		<div>

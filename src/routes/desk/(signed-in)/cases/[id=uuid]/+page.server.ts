@@ -153,8 +153,9 @@ export const actions: Actions = {
 		askFor(here.locals.db, here.actor, { ...versioned(form, here), thing }, here.locals.now)
 	),
 
-	setUp: act(read.readSetUp, ({ way, route, ...form }, here) => {
-		const input = { ...versioned(form, here), way: way || null, route: route || null };
+	setUp: act(read.readSetUp, ({ way, route, rhythm, ...form }, here) => {
+		const wanted = { way: way || null, route: route || null, rhythm: rhythm || null };
+		const input = { ...versioned(form, here), ...wanted };
 		return setUp(here.locals.db, here.actor, input, here.locals.now, here.locals.planning);
 	}),
 

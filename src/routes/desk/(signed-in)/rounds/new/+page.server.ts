@@ -1,3 +1,4 @@
+import { MAIN_RHYTHM } from '$lib/core/moving/rhythm';
 import { redirect } from '@sveltejs/kit';
 import { DEFAULT_WAY } from '$lib/core/guidance';
 import { messagesFor } from '$lib/messages';
@@ -25,6 +26,7 @@ export const load: PageServerLoad = ({ locals }) =>
 				filter: { teams: [], country: '', notAnsweredWithinDays: 0 },
 				way: DEFAULT_WAY,
 				route: 'short' as const,
+				rhythm: MAIN_RHYTHM,
 				subject: letter.subject,
 				body: letter.body('{name}', '{until}'),
 				startsOn: today,

@@ -1,4 +1,15 @@
+import { dayIn } from '$lib/core/calendar';
+import { movingTotals } from '$lib/server/moving/moving-totals';
 import { screenLoad } from '$lib/server/workforce/screen-load';
 import { helpScreen } from '$lib/server/workforce/screens';
 
-export const load = screenLoad(helpScreen);
+const load = screenLoad(helpScreen);
+
+export { figures as load };
+
+/** The screen, with how those break who share it: of all together, whatever the view is narrowed to. */
+async function figures(event: Parameters<typeof load>[0]) {
+	const screen = await load(event);
+	const { db, now, config } = event.locals;
+	return { ...screen, breaks: await movingTotals(db, dayIn(config.timeZone, now)) };
+}

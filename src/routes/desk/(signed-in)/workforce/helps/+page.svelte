@@ -32,4 +32,16 @@
 		table={data.table}
 		axis="share that carried the plan out"
 	/>
+	{#if data.breaks}
+		<section class="mt-8">
+			<h2 class="text-lead">Breaks</h2>
+			<p class="mt-1">
+				Of the breaks that were planned in the last four whole weeks, about {data.breaks.takenPercent} % were taken.
+			</p>
+			<p class="text-note text-ink-soft">
+				Of at least {data.breaks.atLeast} people who share it, all together: those who do may well be those who
+				move. In steps of five, so that no single person shows.
+			</p>
+		</section>
+	{/if}
 </WorkforceFrame>

@@ -1,0 +1,253 @@
+import type { BreakKind, ExerciseId, PhaseId, Rhythm, Side, StandingShare } from '../../core/moving';
+
+const hours = (minutes: number) => {
+	const [h, m] = [Math.floor(minutes / 60), minutes % 60];
+	if (h === 0) return `${m} min`;
+	return m === 0 ? `${h} h` : `${h} h ${m} min`;
+};
+
+/** Breaks: how often, the day that they are planned into, and what is done in one. Facts: common practice. */
+export const moving = {
+	hours,
+	rhythms: {
+		'half-hour': {
+			name: 'Up every half hour',
+			why: 'Some minutes on your feet each half hour. It fits most days, so we start with it.'
+		},
+		twenty: {
+			name: 'Up every 20 minutes',
+			why: 'Short and often: a minute each time, with the look away.'
+		},
+		stairs: {
+			name: 'A flight of stairs every 35 minutes',
+			why: 'A little less often, but enough to make your legs work.'
+		},
+		hour: {
+			name: 'Ten minutes every hour',
+			why: 'Long breaks, with half a minute for chest and hands in between.'
+		},
+		'small-changes': {
+			name: 'Change something every 8 minutes',
+			why: 'No position is good for long, so you shift all the time.'
+		},
+		walks: {
+			name: 'A short walk every quarter of an hour',
+			why: 'For those who find that only walking helps.'
+		}
+	} satisfies Record<Rhythm, { name: string; why: string }>,
+	shares: {
+		moving: 'Change at each break: what counts is the moving',
+		half: 'About half and half',
+		mostly: 'More standing than sitting'
+	} satisfies Record<StandingShare, string>,
+	kinds: {
+		up: 'Get up',
+		micro: 'Open your chest and hands',
+		shift: 'Change something',
+		eyes: 'Look far away'
+	} satisfies Record<BreakKind, string>,
+	/** In place of getting up, for somebody who sits in a wheelchair. */
+	shiftWeight: 'Shift your weight',
+	sides: { left: 'Left side', right: 'Right side' } satisfies Record<NonNullable<Side>, string>,
+	exercises: {
+		'far-look': {
+			name: 'Look far away',
+			phases: { hold: 'Look at something about 6 m (20 ft) away, and blink.' }
+		},
+		'chin-back': {
+			name: 'Chin back',
+			phases: {
+				begin: 'Let your chin come forward, a finger on it.',
+				hold: 'Draw your chin straight back. Don’t nod.'
+			}
+		},
+		'neck-side': {
+			name: 'Neck to the side',
+			phases: {
+				begin: 'Sit tall, both arms heavy.',
+				hold: 'Ear towards your shoulder. The other arm stays heavy; your hand may help, lightly.'
+			}
+		},
+		'chest-open': {
+			name: 'Open your chest',
+			phases: { begin: 'Sit tall.', hold: 'Clasp your hands behind you and draw your shoulder blades back.' }
+		},
+		'palms-out': {
+			name: 'Palms out',
+			phases: {
+				begin: 'Elbows at your sides.',
+				hold: 'Turn your palms out. Shoulder blades down, wrists back, elbows back.'
+			}
+		},
+		forearm: {
+			name: 'Forearm',
+			phases: {
+				hold: 'Palm up: draw your fingers down with the other hand.',
+				'hold-2': 'Palm down: draw your fingers down again.'
+			}
+		},
+		thumbs: {
+			name: 'Thumb patterns',
+			phases: { hold: 'Draw circles, squares and figures of eight in the air with your thumbs.' }
+		},
+		'thigh-back': {
+			name: 'Back of the thigh',
+			phases: {
+				begin: 'Heel on a chair that can’t roll, toes up.',
+				hold: 'Lean forward from your hips, your back long.'
+			},
+			caution: 'Push the chair against a wall first. Hold on to something if you sway.'
+		},
+		'doorway-level': {
+			name: 'Doorway, arms level',
+			phases: {
+				begin: 'Forearms on the frame, level with your shoulders, one foot forward.',
+				hold: 'Let your chest lead through the door.'
+			}
+		},
+		'doorway-high': {
+			name: 'Doorway, arms high',
+			phases: {
+				begin: 'Forearms on the frame in a V, one foot forward.',
+				hold: 'Let your chest lead through the door.'
+			}
+		},
+		'weight-shift': {
+			name: 'Shift your weight',
+			phases: {
+				begin: 'Brakes on, hands on your thighs.',
+				hold: 'Lean to one side until the other side of your seat is free.'
+			},
+			caution: 'Put your brakes on first, and lean only as far as you can come back.'
+		},
+		walk: {
+			name: 'One flight of stairs, or a glass of water',
+			phases: { hold: 'Go. Anywhere will do.' }
+		}
+	} satisfies Record<
+		ExerciseId,
+		{ name: string; phases: Partial<Record<PhaseId, string>>; caution?: string }
+	>,
+	stopAtPain: 'Stop at pain: you should feel a pull, never a hurt.',
+	heldBack: {
+		sign: (region: string) =>
+			`Nothing for your ${region} here: what you told us needs a professional’s look first.`,
+		'too-bad': (region: string) => `Nothing that pulls at your ${region} while it hurts this much.`,
+		all: 'You told us of a warning sign, so we only offer walking and looking away. Ask a professional before you stretch.'
+	},
+	day: {
+		title: 'Your day',
+		link: 'Plan your day’s breaks',
+		lead: 'No set-up survives sitting still. Tell us your day, and we fit the breaks in between your meetings.',
+		longest: (minutes: number) => `You sit ${hours(minutes)} at most in one go.`,
+		longestAnyPlace: (minutes: number) => `You stay ${hours(minutes)} at most in one place.`,
+		without: (minutes: number) => `Without breaks it would be ${hours(minutes)}.`,
+		asMeant: 'That’s what this rhythm wants, with as few breaks as it takes.',
+		noLess: 'This day allows no less: a break never falls into a meeting.',
+		standing: (percent: number) => `You stand for about ${percent} % of your work.`,
+		strip: 'Your day from left to right; the table below says the same',
+		key: {
+			sit: 'sitting',
+			stand: 'standing',
+			meeting: 'in a meeting',
+			rest: 'lunch, or a walking call',
+			up: 'up',
+			small: 'small breaks'
+		},
+		hoursLegend: 'When you work',
+		from: 'From',
+		to: 'To',
+		lunch: 'Lunch at',
+		noLunch: 'No lunch break',
+		lunchTakes: 'Lunch takes',
+		meetings: 'Meetings and calls',
+		file: 'Your calendar for that day, as a file',
+		fileHint:
+			'Most calendars export one; its name ends in “.ics”. It’s read on this device and sent nowhere.',
+		fileBad:
+			'This file is no calendar. Export your calendar as a file whose name ends in “.ics”, then choose that.',
+		fileNone: 'Nothing in this file takes time on that day.',
+		fileRead: (n: number) => (n === 1 ? 'One meeting was read.' : `${n} meetings were read.`),
+		typical: 'Use a typical day',
+		clear: 'No meetings',
+		add: 'Add a meeting',
+		at: 'At',
+		takes: 'For',
+		call: 'It’s a call',
+		remove: (what: string) => `Take out: ${what}`,
+		meeting: 'Meeting',
+		aCall: 'Call',
+		walkCalls: 'Take calls walking',
+		rhythm: 'How often',
+		asSet: (name: string) => `As it was set for you: ${name}`,
+		share: 'Sitting and standing',
+		still:
+			'Standing still for long is as bad as sitting still. Put one foot ahead, or one foot up on something low, and change.',
+		keep: 'Keep this rhythm',
+		kept: 'Kept.',
+		others: 'People who do this work don’t agree on one rhythm. The best is the one that you keep.',
+		breaks: 'The breaks',
+		time: 'Time',
+		what: 'What',
+		place: 'Then work at',
+		places: {
+			sitting: (n: number) => (n === 1 ? 'your table' : `your spot ${n}, sitting`),
+			standing: () => 'your standing spot'
+		},
+		carry: (things: string) => `When you change places, take along: ${things}.`,
+		carried: { laptop: 'your laptop', keyboard: 'your keyboard', mouse: 'your mouse' },
+		laptopAlone:
+			'You type on the laptop itself, so your neck or your wrists give way. Change places at each break.',
+		ics: 'Take the breaks along as a calendar',
+		icsHint: 'With an alarm at each. Open the file with your calendar.',
+		icsDays: 'For',
+		today: 'today',
+		week: 'five working days from today',
+		icsName: 'Breaks',
+		icsText: 'Get up and move. What to do is on your break page.',
+		begin: 'Take a break now',
+		shareTitle: 'Does your coordinator see this?',
+		shareLead:
+			'No, unless you want it. What you do in a break stays on this device. You can share two numbers a week: how many breaks were planned, and how many you took.',
+		shareYes: 'Share my weekly totals',
+		shareNo: 'Stop sharing, and remove what was shared',
+		isShared: 'You share your weekly totals.'
+	},
+	pause: {
+		title: 'A break',
+		nextIn: (what: string, at: string) => `Next: ${what} at ${at}`,
+		inMinutes: (minutes: number) => (minutes <= 0 ? 'in less than a minute' : `in ${hours(minutes)}`),
+		noMore: 'No more breaks are planned for today.',
+		which: 'What kind of break',
+		begin: 'Begin',
+		go: 'Go on',
+		hold: 'Pause',
+		skip: 'Skip this one',
+		shorter: 'Make it shorter',
+		hurts: 'This hurts',
+		again: 'Once more',
+		round: (n: number, of: number) => `${n} of ${of}`,
+		left: (seconds: number) => `${seconds} s left`,
+		inAll: (n: number, seconds: number) =>
+			`${n === 1 ? 'One exercise' : `${n} exercises`}, ${seconds >= 90 ? `${Math.round(seconds / 60)} min` : `${seconds} s`}`,
+		nothing: 'There is nothing to do here that suits you just now. Get up if you can, and look far away.',
+		done: 'That was your break.',
+		doneLead: 'Sit down differently from before.',
+		taken: (n: number) => (n === 1 ? 'One break today.' : `${n} breaks today.`),
+		stopped: 'Stopped. We won’t offer this one again on this device.',
+		tell: 'Tell your coordinator',
+		bringBack: 'Offer it again',
+		due: (what: string) => `Time for a break: ${what}`,
+		sound: 'A sound when something changes',
+		vibrate: 'Vibrate',
+		notify: 'A notice when a break is due',
+		notifyRefused: 'This browser doesn’t allow notices from us. You can change that in its settings.',
+		keepOpen: 'Keep this page open in a tab: it counts on in the background.',
+		chair: 'There’s a chair here that can’t roll',
+		doorway: 'There’s a doorway that I can use',
+		toDay: 'Your day',
+		steps: 'What comes',
+		figure: (name: string, words: string) => `Drawing: ${name}. ${words}`
+	},
+	hurtMessage: (exercise: string) => `The exercise “${exercise}” hurt when I tried it.`
+};

@@ -1,0 +1,51 @@
+<script lang="ts">
+	import type { Rhythm } from '$lib/core/moving/rhythm';
+	import type { Catalogue } from '$lib/messages';
+	import { dayWords } from '$lib/messages/desk-dates';
+
+	interface Props {
+		/** What was sent to them. */
+		sent: Rhythm | null;
+		moving: {
+			readonly ownRhythm: Rhythm | null;
+			readonly isShared: boolean;
+			readonly weeks: readonly { readonly week: string; readonly planned: number; readonly taken: number }[];
+		};
+		t: Catalogue;
+	}
+
+	let { sent, moving, t }: Props = $props();
+
+	const rhythm = $derived(moving.ownRhythm ?? sent);
+</script>
+
+<h3 class="mt-5 border-b border-rule pb-1 text-body">How they break</h3>
+<p class="mt-1">
+	{#if rhythm}{t.moving.rhythms[rhythm].name}<span class="text-ink-soft"
+			>, {moving.ownRhythm ? 'as they chose themselves' : 'as it was set'}</span
+		>.{:else}Nothing was sent to them yet.{/if}
+</p>
+{#if !moving.isShared}
+	<p class="text-note text-ink-soft">Whether they do stays with them: they don’t share it.</p>
+{:else if moving.weeks.length === 0}
+	<p class="text-note text-ink-soft">They share it; no week has come in yet.</p>
+{:else}
+	<table class="mt-1 text-note">
+		<thead>
+			<tr class="text-left text-ink-soft"
+				><th class="pr-4 font-normal">Week of</th><th class="pr-4 font-normal">Taken</th><th
+					class="font-normal">Planned</th
+				></tr
+			>
+		</thead>
+		<tbody>
+			{#each moving.weeks as { week, planned, taken } (week)}
+				<tr
+					><td class="pr-4">{dayWords(week, 'medium')}</td><td class="num pr-4">{taken}</td><td class="num"
+						>{planned}</td
+					></tr
+				>
+			{/each}
+		</tbody>
+	</table>
+{/if}

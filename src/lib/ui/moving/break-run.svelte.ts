@@ -1,0 +1,189 @@
+import {
+	beginOf,
+	chooseSet,
+	elapsedOf,
+	movedTo,
+	nextBreak,
+	paused,
+	placeIn,
+	started,
+	stepsOfSet,
+	STOPPED,
+	type BreakKind,
+	type ExerciseId,
+	type ExerciseSet,
+	type PlannedBreak,
+	type Position,
+	type Watch
+} from '$lib/core/moving';
+import type { MovingData, MovingDay } from './moving-day.svelte';
+
+/** How long a break of each kind is where no rhythm says it, s. */
+const USUAL_S: Readonly<Record<BreakKind, number>> = { up: 180, micro: 30, shift: 10, eyes: 20 };
+
+/** What somebody is told by other ways than the page. */
+export interface Calls {
+	/** A part has begun, or the set is over. */
+	readonly changed: (isOver: boolean) => void;
+	/** A break of the day is due. */
+	readonly due: (one: PlannedBreak) => void;
+	/** A break was taken. */
+	readonly took: () => void;
+}
+
+/** One break as it is gone through, and the one that comes next. */
+export class BreakRun {
+	kind = $state<BreakKind>('up');
+	/** The exercises as they are gone through: what hurts and what is cut short is taken out. */
+	private set = $state.raw<readonly ExerciseId[]>([]);
+	private watch = $state.raw<Watch>(STOPPED);
+	private nowMs = $state(0);
+	state = $state<'ready' | 'runs' | 'paused' | 'done'>('ready');
+	/** The exercise that was stopped because it hurt. */
+	hurt = $state<ExerciseId | null>(null);
+	due = $state.raw<PlannedBreak | null>(null);
+	readonly offered: ExerciseSet = $derived.by(() => this.offer());
+	readonly exercises: readonly ExerciseId[] = $derived.by(() =>
+		this.state === 'ready' ? this.offered.exercises : this.set
+	);
+	private readonly steps = $derived.by(() => stepsOfSet(this.exercises));
+	readonly place = $derived.by(() => placeIn(this.steps, elapsedOf(this.watch, this.nowMs)));
+	/** What is shown: the part that runs, or the first before it has begun. */
+	readonly step = $derived.by(() => this.place.step ?? this.steps[0] ?? null);
+	readonly next = $derived.by(() => nextBreak(this.visit.plan.breaks, this.minute));
+	private minute = $state(0);
+	private told = -1;
+
+	constructor(
+		private readonly visit: MovingDay,
+		private readonly read: () => MovingData,
+		private readonly calls: Calls
+	) {}
+
+	private offer(): ExerciseSet {
+		const { kind, visit } = this;
+		const { body } = this.read();
+		const { day } = visit;
+		const planned = visit.plan.breaks.find((one) => one.kind === kind)?.takesS;
+		const positions: Position[] = ['seated', 'standing'];
+		if (day.hasDoorway) positions.push('doorway');
+		return chooseSet({
+			kind,
+			seconds: planned ?? USUAL_S[kind],
+			// The back of the thigh wants a chair that can't roll.
+			body: { ...body, dropped: day.hasChair ? day.dropped : [...day.dropped, 'thigh-back'] },
+			positions,
+			sinceMin: Object.fromEntries(
+				Object.entries(day.doneAt).map(([id, at]) => [id, Math.max(0, (this.openedMs - at) / 60_000)])
+			)
+		});
+	}
+
+	/** When the page came up, or the last break ended: what is offered does not change while somebody looks at it. */
+	private openedMs = $state(0);
+
+	/** A second has gone by, or a tab has woken up. */
+	tick(now: Date): void {
+		const before = this.minute;
+		this.nowMs = now.getTime();
+		if (this.openedMs === 0) this.openedMs = this.nowMs;
+		this.minute = now.getHours() * 60 + now.getMinutes() + now.getSeconds() / 60;
+		const due = this.visit.plan.breaks.find(({ from }) => before > 0 && from > before && from <= this.minute);
+		if (due && this.state !== 'runs') {
+			this.due = due;
+			if (this.state !== 'paused') this.choose(due.kind);
+			this.calls.due(due);
+		}
+		if (this.state !== 'runs') return;
+		const { place } = this;
+		if (place.at !== this.told) {
+			this.told = place.at;
+			this.calls.changed(place.step === null);
+		}
+		if (place.step === null) this.finish();
+	}
+
+	choose(kind: BreakKind): void {
+		this.kind = kind;
+		this.reset();
+	}
+
+	private reset(): void {
+		this.watch = STOPPED;
+		this.state = 'ready';
+		this.hurt = null;
+		this.told = -1;
+		this.openedMs = this.nowMs;
+	}
+
+	begin(now: Date): void {
+		if (this.state === 'ready') {
+			this.set = this.offered.exercises;
+			this.told = 0;
+		}
+		this.nowMs = now.getTime();
+		this.watch = started(this.watch, this.nowMs);
+		this.state = 'runs';
+		this.hurt = null;
+		this.due = null;
+	}
+
+	pause(now: Date): void {
+		this.nowMs = now.getTime();
+		this.watch = paused(this.watch, this.nowMs);
+		this.state = 'paused';
+	}
+
+	/** Goes on to the next exercise. */
+	skip(now: Date): void {
+		const here = this.place.step?.exercise;
+		const next = this.steps.findIndex(({ exercise }, i) => i > this.place.at && exercise !== here);
+		this.goTo(next < 0 ? this.steps.length : next, now);
+	}
+
+	private goTo(at: number, now: Date): void {
+		this.nowMs = now.getTime();
+		this.watch = movedTo(this.watch, beginOf(this.steps, at), this.nowMs);
+		if (at >= this.steps.length) this.finish();
+	}
+
+	/** Takes the last exercise out that has not begun; with none left the one that runs is the last of it. */
+	shorter(now: Date): void {
+		const last = this.set.at(-1);
+		if (last && last !== this.place.step?.exercise) this.set = this.set.slice(0, -1);
+		else this.skip(now);
+	}
+
+	/** Stops an exercise that hurts, and offers it no more on this device. What follows waits until somebody goes on. */
+	hurts(now: Date): void {
+		const here = this.place.step?.exercise;
+		if (!here) return;
+		const begins = this.steps.findIndex(({ exercise }) => exercise === here);
+		const elapsed = beginOf(this.steps, begins);
+		this.set = this.set.filter((id) => id !== here);
+		this.nowMs = now.getTime();
+		this.watch = paused(movedTo(this.watch, elapsed, this.nowMs), this.nowMs);
+		this.hurt = here;
+		this.state = 'paused';
+		this.visit.change({ dropped: [...this.visit.day.dropped, here] });
+		if (this.place.step === null) this.finish();
+	}
+
+	bringBack(id: ExerciseId): void {
+		this.visit.change({ dropped: this.visit.day.dropped.filter((one) => one !== id) });
+		this.hurt = null;
+	}
+
+	private finish(): void {
+		const { hurt } = this;
+		this.watch = STOPPED;
+		this.state = 'done';
+		this.hurt = hurt;
+		this.visit.took(this.kind, this.set, this.nowMs);
+		this.calls.took();
+	}
+
+	again(): void {
+		this.reset();
+	}
+}

@@ -1,0 +1,101 @@
+import { EXERCISES, type Busy, type ExerciseId } from '$lib/core/moving';
+
+/** How a person's day is, and what they did of it; kept on this device and nowhere else. Minutes from midnight. */
+export interface KeptDay {
+	readonly from: number;
+	readonly to: number;
+	/** Null for no lunch break. */
+	readonly lunch: number | null;
+	readonly lunchTakes: number;
+	readonly walksCalls: boolean;
+	/** Meetings of {@link busyOn}. */
+	readonly busy: readonly (Busy & { readonly title: string })[];
+	/** The day that the meetings are of, ISO; empty for those of a typical day, which hold on any. */
+	readonly busyOn: string;
+	/** The day that the breaks were taken on, ISO. */
+	readonly takenOn: string;
+	readonly taken: number;
+	/** When each exercise was done last, ms since the epoch. */
+	readonly doneAt: Readonly<Partial<Record<ExerciseId, number>>>;
+	/** Exercises that hurt. */
+	readonly dropped: readonly ExerciseId[];
+	/** Breaks of the week that began on this Monday, ISO: taken, and planned on the days that were worked. */
+	readonly week: {
+		readonly of: string;
+		readonly taken: number;
+		readonly planned: number;
+		readonly days: readonly string[];
+	};
+	readonly hasChair: boolean;
+	readonly hasDoorway: boolean;
+	readonly sounds: boolean;
+	readonly vibrates: boolean;
+	readonly notifies: boolean;
+}
+
+/** A day of somebody who has said nothing yet. */
+export const USUAL_DAY: KeptDay = {
+	from: 9 * 60,
+	to: 17 * 60,
+	lunch: 12 * 60 + 30,
+	lunchTakes: 30,
+	walksCalls: false,
+	busy: [],
+	busyOn: '',
+	takenOn: '',
+	taken: 0,
+	doneAt: {},
+	dropped: [],
+	week: { of: '', taken: 0, planned: 0, days: [] },
+	hasChair: true,
+	hasDoorway: false,
+	sounds: false,
+	vibrates: false,
+	notifies: false
+};
+
+const nameOf = (token: string) => `easy-corner day /c/${token.replace(/-\d$/, '')}`;
+
+const isMinute = (value: unknown): value is number =>
+	typeof value === 'number' && Number.isInteger(value) && value >= 0 && value <= 24 * 60;
+
+/** Whether a kept value is of the kind of the usual one; what a device holds may be of another version, or broken. */
+function isOfKind(name: keyof KeptDay, value: unknown): boolean {
+	const usual = USUAL_DAY[name];
+	if (name === 'lunch') return value === null || isMinute(value);
+	if (name === 'from' || name === 'to' || name === 'lunchTakes') return isMinute(value);
+	if (name === 'busy')
+		return (
+			Array.isArray(value) && value.every((one: Busy | null) => one && isMinute(one.from) && isMinute(one.to))
+		);
+	if (name === 'dropped')
+		return Array.isArray(value) && value.every((id: ExerciseId) => EXERCISES.includes(id));
+	if (name === 'week')
+		return typeof value === 'object' && value !== null && Array.isArray((value as { days?: unknown }).days);
+	return typeof value === typeof usual && value !== null;
+}
+
+/** What a device has kept of a day; the usual of what it has not, or not whole. */
+export function readDay(device: Storage | null, token: string): KeptDay {
+	let kept: unknown = null;
+	try {
+		kept = JSON.parse(device?.getItem(nameOf(token)) ?? 'null');
+	} catch {
+		// Broken or forbidden: as if nothing was kept.
+	}
+	if (typeof kept !== 'object' || kept === null) return USUAL_DAY;
+	const whole = Object.entries(kept).filter(
+		([name, value]) => Object.hasOwn(USUAL_DAY, name) && isOfKind(name as keyof KeptDay, value)
+	);
+	const day = { ...USUAL_DAY, ...(Object.fromEntries(whole) as Partial<KeptDay>) };
+	return day.to > day.from ? day : { ...day, from: USUAL_DAY.from, to: USUAL_DAY.to };
+}
+
+/** Keeps a day on the device; where it can't, the page goes on without. */
+export function keepDay(device: Storage | null, token: string, day: KeptDay): void {
+	try {
+		device?.setItem(nameOf(token), JSON.stringify(day));
+	} catch {
+		// Full or forbidden: the day holds while the page is open.
+	}
+}

@@ -1,0 +1,171 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { BREAK_KINDS, type BreakKind } from '$lib/core/moving';
+	import { messagesFor } from '$lib/messages';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import SegmentSwitch from '$lib/ui/kit/SegmentSwitch.svelte';
+	import { BreakRun } from '$lib/ui/moving/break-run.svelte';
+	import BreakOptions from '$lib/ui/moving/BreakOptions.svelte';
+	import BreakRunning from '$lib/ui/moving/BreakRunning.svelte';
+	import { clockWords } from '$lib/ui/moving/clock-words';
+	import ExerciseDrawing from '$lib/ui/moving/ExerciseDrawing.svelte';
+	import { dayOnDevice, MovingDay } from '$lib/ui/moving/moving-day.svelte';
+	import { notice, sound } from '$lib/ui/moving/signals';
+	import { eachSecond } from '$lib/ui/moving/ticks';
+	import { deviceStorage } from '$lib/ui/walk/device-storage';
+
+	let { data } = $props();
+
+	const t = $derived(messagesFor(data.locale));
+	const visit = new MovingDay(() => data);
+	const kindWords = (kind: BreakKind) =>
+		kind === 'up' && data.body.isInWheelchair ? t.moving.shiftWeight : t.moving.kinds[kind];
+	const run = new BreakRun(visit, () => data, {
+		changed: (isOver) => {
+			if (visit.day.sounds) sound(isOver);
+			if (visit.day.vibrates) navigator.vibrate?.(isOver ? [120, 80, 120] : 80);
+		},
+		due: ({ kind }) => {
+			if (visit.day.sounds) sound(true);
+			if (visit.day.notifies) notice(t.moving.pause.due(kindWords(kind)));
+		},
+		took: () => void share()
+	});
+
+	/** The totals of the week, for who shares them. What could not be sent goes with the next break: they are totals. */
+	async function share() {
+		if (!data.isShared) return;
+		const { of, taken, planned } = visit.day.week;
+		await fetch(`/c/${data.token}/day/week`, {
+			method: 'PUT',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify({ week: of, taken, planned })
+		}).catch(() => {});
+	}
+
+	onMount(() => {
+		visit.today = dayOnDevice(new Date());
+		visit.open(deviceStorage());
+		run.tick(new Date());
+		const wanted = BREAK_KINDS.find((kind) => kind === new URLSearchParams(location.search).get('kind'));
+		if (wanted) run.choose(wanted);
+		return eachSecond(() => {
+			visit.today = dayOnDevice(new Date());
+			run.tick(new Date());
+		});
+	});
+
+	const step = $derived(run.step);
+	const phaseWords = $derived(
+		step ? ((t.moving.exercises[step.exercise].phases as Record<string, string>)[step.phase] ?? '') : ''
+	);
+	const kinds = $derived(
+		data.body.isInWheelchair ? BREAK_KINDS : BREAK_KINDS.filter((kind) => kind !== 'shift')
+	);
+	const next = $derived(run.next);
+	const taken = $derived(visit.day.takenOn === visit.today ? visit.day.taken : 0);
+</script>
+
+<svelte:head>
+	<title>{t.moving.pause.title} · {t.product}</title>
+	<link rel="manifest" href="/c/{data.token}/break/app.webmanifest" />
+</svelte:head>
+
+<main id="content" class="mx-auto max-w-6xl px-5 py-5 md:px-8">
+	<div class="flex flex-wrap items-center justify-between gap-3">
+		<h1 class="text-lead font-semibold">{t.moving.pause.title}</h1>
+		<Button look="quiet" href="/c/{data.token}/day">{t.moving.pause.toDay}</Button>
+	</div>
+	<p class="min-h-6 text-note text-ink-soft">
+		{#if next}
+			{t.moving.pause.nextIn(kindWords(next.next.kind), clockWords(next.next.from))}, {t.moving.pause.inMinutes(
+				Math.floor(next.inS / 60)
+			)}
+		{:else if visit.today}{t.moving.pause.noMore}{/if}
+	</p>
+	{#if run.due}
+		<p class="mt-2 border-l-4 border-cool bg-cool-wash px-3 py-2 font-semibold" role="status">
+			{t.moving.pause.due(kindWords(run.due.kind))}
+		</p>
+	{/if}
+	<div class="layout">
+		<div class="drawing">
+			{#if step}
+				<ExerciseDrawing
+					exercise={step.exercise}
+					phase={step.phase}
+					side={step.side}
+					label={t.moving.pause.figure(t.moving.exercises[step.exercise].name, phaseWords)}
+				/>
+			{/if}
+		</div>
+		<section class="min-w-0"><BreakRunning {run} token={data.token} {t} /></section>
+	</div>
+	<section class="beside">
+		<div>
+			<SegmentSwitch
+				label={t.moving.pause.which}
+				states={kinds}
+				shown={run.kind}
+				words={kindWords}
+				choose={(kind) => run.choose(kind)}
+			/>
+			{#if run.exercises.length > 0}
+				<h2 class="mt-4 font-semibold">{t.moving.pause.steps}</h2>
+				<ol class="mt-1">
+					{#each run.exercises as id (id)}
+						<li class:here={step?.exercise === id && run.state !== 'done'}>{t.moving.exercises[id].name}</li>
+					{/each}
+				</ol>
+				<p class="text-note text-ink-soft">
+					{t.moving.pause.inAll(run.exercises.length, run.offered.seconds)}
+				</p>
+			{/if}
+			{#each run.offered.heldBack as { region, why } (region)}
+				<p class="mt-2 border-l-4 border-warm pl-3 text-note">
+					{region === null
+						? t.moving.heldBack.all
+						: t.moving.heldBack[why](t.discomfort.places[region].toLocaleLowerCase(t.locale))}
+				</p>
+			{/each}
+			<p class="mt-3 font-semibold" role="status">{taken > 0 ? t.moving.pause.taken(taken) : ''}</p>
+		</div>
+		<BreakOptions {visit} {t} />
+	</section>
+</main>
+
+<style>
+	.layout {
+		display: grid;
+		gap: 1rem;
+		margin-top: 0.75rem;
+	}
+	.drawing {
+		height: min(42vh, 24rem);
+		border: 1px solid var(--rule);
+		background: var(--sheet);
+	}
+	.beside {
+		display: grid;
+		gap: 2rem;
+		margin-top: 2rem;
+		border-top: 1px solid var(--rule);
+		padding-top: 1rem;
+	}
+	li.here {
+		font-weight: 600;
+	}
+	@media (min-width: 60rem) {
+		.layout {
+			grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+			gap: 2rem;
+			align-items: center;
+		}
+		.drawing {
+			height: 27rem;
+		}
+		.beside {
+			grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+		}
+	}
+</style>

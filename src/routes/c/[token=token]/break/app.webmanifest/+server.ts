@@ -1,0 +1,24 @@
+import { messagesFor } from '$lib/messages';
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { orJsonFault } from '$lib/server/http/answer-fault';
+import type { RequestHandler } from './$types';
+
+/** The break page as something that stands on a phone's first screen: it opens at the person's own link. */
+export const GET: RequestHandler = ({ locals, params }) =>
+	orJsonFault(async () => {
+		await openAssessment(locals.db, params.token);
+		const t = messagesFor();
+		const path = `/c/${params.token}/break`;
+		const manifest = {
+			name: `${t.product}: ${t.moving.pause.title}`,
+			short_name: t.moving.pause.title,
+			start_url: path,
+			id: path,
+			scope: `/c/${params.token}/`,
+			display: 'standalone',
+			background_color: '#f6f3ea',
+			theme_color: '#f6f3ea',
+			icons: [{ src: '/favicon.svg', sizes: 'any', type: 'image/svg+xml' }]
+		};
+		return Response.json(manifest, { headers: { 'content-type': 'application/manifest+json' } });
+	});

@@ -1,0 +1,85 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { messagesFor } from '$lib/messages';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+	import BreakTable from '$lib/ui/moving/BreakTable.svelte';
+	import DayStrip from '$lib/ui/moving/DayStrip.svelte';
+	import HoursForm from '$lib/ui/moving/HoursForm.svelte';
+	import MeetingsForm from '$lib/ui/moving/MeetingsForm.svelte';
+	import { dayOnDevice, MovingDay } from '$lib/ui/moving/moving-day.svelte';
+	import RhythmForm from '$lib/ui/moving/RhythmForm.svelte';
+	import ShareForm from '$lib/ui/moving/ShareForm.svelte';
+	import TakeBreaks from '$lib/ui/moving/TakeBreaks.svelte';
+	import { deviceStorage } from '$lib/ui/walk/device-storage';
+
+	let { data } = $props();
+
+	const t = $derived(messagesFor(data.locale));
+	const visit = new MovingDay(() => data);
+	const plan = $derived(visit.plan);
+	const canStand = $derived(data.places.some(({ posture }) => posture === 'standing'));
+	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
+	const isAsMeant = $derived(plan.longestMin <= visit.upEveryMin);
+	const carried = $derived(list.format(data.carried.map((thing) => t.moving.day.carried[thing])));
+
+	onMount(() => {
+		visit.today = dayOnDevice(new Date());
+		visit.open(deviceStorage());
+	});
+</script>
+
+<svelte:head><title>{t.moving.day.title} · {t.product}</title></svelte:head>
+
+<main id="content" class="mx-auto max-w-6xl px-5 py-5 md:px-8">
+	<p class="font-title font-semibold">{t.product}</p>
+	<h1 class="mt-4 text-title">{t.moving.day.title}</h1>
+	<p class="mt-2 max-w-prose text-lead">{t.moving.day.lead}</p>
+	<section class="mt-5">
+		<p class="text-lead font-semibold" role="status">
+			{canStand ? t.moving.day.longestAnyPlace(plan.longestMin) : t.moving.day.longest(plan.longestMin)}
+		</p>
+		<p>
+			{isAsMeant ? t.moving.day.asMeant : t.moving.day.noLess}
+			{#if plan.longestWithoutMin > plan.longestMin}{t.moving.day.without(plan.longestWithoutMin)}{/if}
+			{#if plan.standingShare !== null && plan.standingShare > 0}
+				{t.moving.day.standing(Math.round(plan.standingShare * 100))}
+			{/if}
+		</p>
+		<DayStrip {plan} day={visit.day} {t} />
+		<p class="mt-4"><Button look="main" href="/c/{data.token}/break">{t.moving.day.begin}</Button></p>
+		<BreakTable {plan} isInWheelchair={data.body.isInWheelchair} {t} />
+		{#if data.isLaptopAlone}
+			<div class="mt-3"><Notice><p>{t.moving.day.laptopAlone}</p></Notice></div>
+		{/if}
+		{#if data.places.length > 1 && data.carried.length > 0}
+			<p class="mt-2">{t.moving.day.carry(carried)}</p>
+		{/if}
+	</section>
+	<div class="parts">
+		<RhythmForm setRhythm={data.setRhythm} ownRhythm={data.ownRhythm} share={data.share} {canStand} {t} />
+		<HoursForm {visit} {t} />
+		<MeetingsForm {visit} {t} />
+		<div class="grid content-start gap-5">
+			<TakeBreaks breaks={plan.breaks} today={visit.today} isInWheelchair={data.body.isInWheelchair} {t} />
+			<ShareForm isShared={data.isShared} {t} />
+		</div>
+	</div>
+	<p class="mt-6 border-t border-rule pt-4">
+		<Button href="/c/{data.token}/plan">{t.messages.back}</Button>
+	</p>
+</main>
+
+<style>
+	.parts {
+		display: grid;
+		gap: 2rem;
+		margin-top: 2rem;
+	}
+	@media (min-width: 60rem) {
+		.parts {
+			grid-template-columns: repeat(2, minmax(0, 1fr));
+			gap: 2rem 3rem;
+		}
+	}
+</style>

@@ -10,21 +10,25 @@ const stretches = ({ day, rests, takesMin }: BreakQuestion, starts: readonly num
 
 const overlap = (a: Span, b: Span) => a.from < b.to && b.from < a.to;
 
-/** Every way to place breaks, tried: the shortest longest stretch, then the fewest breaks, then the least sum of squares. */
-function byTrying(question: BreakQuestion): { longest: number; count: number; squares: number } {
-	const { day, blocked, rests, everyMin, takesMin } = question;
-	let best = { longest: Infinity, count: Infinity, squares: Infinity };
+/** How good breaks are: the longest stretch, work beyond what they are to be apart, how many, how even. */
+function worthOf(question: BreakQuestion, starts: readonly number[]) {
+	const { day, everyMin } = question;
+	const all = stretches(question, starts);
+	return {
+		longest: Math.max(Math.min(everyMin, day.to - day.from), ...all),
+		overdue: all.reduce((sum, one) => sum + Math.max(0, one - everyMin) ** 2, 0),
+		count: starts.length,
+		squares: all.reduce((sum, one) => sum + one ** 2, 0)
+	};
+}
+
+/** Every way to place breaks, tried: the first of those that differs decides. */
+function byTrying(question: BreakQuestion): ReturnType<typeof worthOf> {
+	const { day, blocked, rests, takesMin } = question;
+	let best = { longest: Infinity, overdue: Infinity, count: Infinity, squares: Infinity };
 	const go = (from: number, starts: readonly number[]) => {
-		const all = stretches(question, starts);
-		const found = {
-			longest: Math.max(Math.min(everyMin, day.to - day.from), ...all),
-			count: starts.length,
-			squares: all.reduce((sum, one) => sum + one ** 2, 0)
-		};
-		const [a, b] = [
-			[found.longest, found.count, found.squares],
-			[best.longest, best.count, best.squares]
-		];
+		const found = worthOf(question, starts);
+		const [a, b] = [Object.values(found), Object.values(best)];
 		const at = a.findIndex((value, i) => value !== b[i]);
 		if (at >= 0 && (a[at] ?? 0) < (b[at] ?? 0)) best = found;
 		for (let start = from; start + takesMin <= day.to; start += 1) {
@@ -56,16 +60,8 @@ describe('breaks placed in a day', () => {
 	it('are as good as any, tried out on 300 small days: the longest stretch, how many, how even', () => {
 		for (const question of days) {
 			const { starts, longestMin } = placeBreaks(question);
+			expect(worthOf(question, starts), JSON.stringify(question)).toEqual(byTrying(question));
 			const all = stretches(question, starts);
-			const best = byTrying(question);
-			expect(
-				{
-					longest: Math.max(Math.min(question.everyMin, question.day.to - question.day.from), ...all),
-					count: starts.length,
-					squares: all.reduce((sum, one) => sum + one ** 2, 0)
-				},
-				JSON.stringify(question)
-			).toEqual(best);
 			expect(longestMin).toBe(Math.max(0, ...all));
 			for (const start of starts)
 				for (const other of [...question.blocked, ...question.rests])

@@ -102,33 +102,42 @@ function isEnough(grid: Grid, longest: number, takes: number): boolean {
 	return isGood[0] === 1;
 }
 
-/** The fewest breaks with which nobody works longer than so, and of these the most even: the least sum of squares. */
-function fewest(grid: Grid, longest: number, takes: number): number[] {
+/** How good the rest of a day is: less is better, the first that differs decides. */
+type Cost = readonly [overdue: number, breaks: number, squares: number];
+
+const isLess = (a: Cost, b: Cost): boolean =>
+	a[0] !== b[0] ? a[0] < b[0] : a[1] !== b[1] ? a[1] < b[1] : a[2] < b[2];
+
+/**
+ * The best breaks with which nobody works longer than so: the least work beyond what the breaks are to be apart (by the sum of its squares:
+ * a meeting that is too long makes no other stretch long), of these the fewest breaks, of these the most even.
+ */
+function best(grid: Grid, longest: number, { everyMin, takesMin }: BreakQuestion): number[] {
 	const n = grid.length;
-	const count = new Float64Array(n + 1).fill(Infinity);
-	const squares = new Float64Array(n + 1).fill(Infinity);
+	const costs: (Cost | null)[] = Array.from({ length: n + 1 }, () => null);
 	const next = new Int32Array(n + 1).fill(-1);
 	for (let at = n; at >= 0; at -= 1) {
 		const end = grid.workEnds(at);
-		const offer = (begins: number, breaks: number, after: number, isBreak: boolean) => {
-			const c = breaks + (count[after] ?? Infinity);
-			const s = (begins - at) ** 2 + (squares[after] ?? Infinity);
-			if (c < (count[at] ?? 0) || (c === count[at] && s < (squares[at] ?? 0))) {
-				count[at] = c;
-				squares[at] = s;
-				next[at] = isBreak ? begins : -1;
-			}
+		let least: Cost | null = null;
+		const offer = (begins: number, breaks: number, after: Cost | null, start: number) => {
+			if (!after) return;
+			const work = begins - at;
+			const cost: Cost = [
+				Math.max(0, work - everyMin) ** 2 + after[0],
+				breaks + after[1],
+				work ** 2 + after[2]
+			];
+			if (least && !isLess(cost, least)) return;
+			least = cost;
+			next[at] = start;
 		};
 		if (end - at <= longest) {
 			const rested = grid.endOfRest(end);
-			if (rested === null) {
-				count[at] = 0;
-				squares[at] = (end - at) ** 2;
-				next[at] = -1;
-			} else offer(end, 0, rested, false);
+			offer(end, 0, rested === null ? [0, 0, 0] : (costs[rested] ?? null), -1);
 		}
-		for (let start = at + 1; start <= Math.min(at + longest, end - takes); start += 1)
-			if (grid.mayBegin(start)) offer(start, 1, start + takes, true);
+		for (let start = at + 1; start <= Math.min(at + longest, end - takesMin); start += 1)
+			if (grid.mayBegin(start)) offer(start, 1, costs[start + takesMin] ?? null, start);
+		costs[at] = least;
 	}
 	const starts: number[] = [];
 	let at = 0;
@@ -136,7 +145,7 @@ function fewest(grid: Grid, longest: number, takes: number): number[] {
 		const start = next[at] ?? -1;
 		if (start >= 0) {
 			starts.push(start);
-			at = start + takes;
+			at = start + takesMin;
 		} else at = grid.endOfRest(grid.workEnds(at)) ?? n;
 	}
 	return starts;
@@ -144,7 +153,7 @@ function fewest(grid: Grid, longest: number, takes: number): number[] {
 
 /**
  * Places breaks of one kind: each after some work, none in a blocked span, the longest work without one as short as it can be (exactly; nothing
- * shorter than the breaks are to be apart is asked for), with as few as that takes, as even as they can be.
+ * shorter than the breaks are to be apart is asked for), elsewhere as often as they are to be, with as few as that takes, as even as can be.
  *
  * Cost: minutes of the day times the longest stretch, some ten times over.
  */
@@ -164,7 +173,7 @@ export function placeBreaks(question: BreakQuestion): PlacedBreaks {
 		if (isEnough(grid, middle, takesMin)) high = middle;
 		else low = middle + 1;
 	}
-	const starts = fewest(grid, low, takesMin);
+	const starts = best(grid, low, question);
 	return { starts: starts.map((start) => start + day.from), longestMin: longestOf(question, starts) };
 }
 

@@ -17,7 +17,7 @@ const read = jsonReader(
 /** Keeps the totals of a week of somebody who shares them. */
 export const PUT: RequestHandler = ({ request, locals, params }) =>
 	orJsonFault(async () => {
-		const week = await read(request);
-		await keepWeek(locals.db, await openAssessment(locals.db, params.token), week);
+		const open = await openAssessment(locals.db, params.token);
+		await keepWeek(locals.db, open, await read(request));
 		return new Response(null, { status: 204 });
 	});

@@ -1,0 +1,180 @@
+import { expect, test, type Page } from '@playwright/test';
+import { answeredLike, hydrated, openPart } from './support';
+
+/** Noon of a working day, by the device's clock. */
+const NOON = new Date('2026-11-25T12:00:00');
+
+/** The seconds of the part that is counted, as the page shows them. */
+const count = (page: Page) => page.getByRole('timer').locator('.num');
+
+const calendar = [
+	'BEGIN:VCALENDAR',
+	'VERSION:2.0',
+	'PRODID:-//Test//EN',
+	'BEGIN:VEVENT',
+	'UID:1@test',
+	'DTSTART:20261125T093000',
+	'DTEND:20261125T113000',
+	'SUMMARY:Council of gardens',
+	'END:VEVENT',
+	'END:VCALENDAR',
+	''
+].join('\r\n');
+
+test('a day is planned around a calendar that stays on the device, and its breaks are taken along', async ({
+	page
+}) => {
+	const { link } = await answeredLike(page, 'Maud Mover', 'Mirela Oakhanger');
+	await page.clock.setFixedTime(NOON);
+	await page.goto(`${link}/day`);
+	await hydrated(page);
+	await expect(page.getByText('You sit 28 min at most in one go.')).toBeVisible();
+	const sent: string[] = [];
+	page.on('request', (request) => sent.push(`${request.method()} ${request.postData() ?? ''}`));
+	await page.getByLabel('Your calendar for that day, as a file').setInputFiles({
+		name: 'mine.ics',
+		mimeType: 'text/calendar',
+		buffer: Buffer.from(calendar)
+	});
+	await expect(page.getByText('One meeting was read.')).toBeVisible();
+	await expect(page.getByText('9:30–11:30 Council of gardens')).toBeVisible();
+	await expect(page.getByText(/You sit 2 h(?: \d+ min)? at most in one go\./)).toBeVisible();
+	await expect(page.getByText('This day allows no less: a break never falls into a meeting.')).toBeVisible();
+	expect(sent.filter((one) => one.includes('Council') || one.startsWith('P'))).toEqual([]);
+	// No break falls into it.
+	await page.getByText(/^The breaks \(\d+\)$/).click();
+	const times = await page.locator('table td.num').allInnerTexts();
+	const minutes = times.map((text) => Number(text.split(':')[0]) * 60 + Number(text.split(':')[1]));
+	expect(minutes.length).toBeGreaterThan(8);
+	expect(minutes.filter((minute) => minute >= 570 && minute < 690)).toEqual([]);
+	// What is no calendar is told so, and changes nothing.
+	await page.getByLabel('Your calendar for that day, as a file').setInputFiles({
+		name: 'notes.txt',
+		mimeType: 'text/plain',
+		buffer: Buffer.from('Dear all,')
+	});
+	await expect(page.getByText('This file is no calendar.')).toBeVisible();
+	await expect(page.getByText('9:30–11:30 Council of gardens')).toBeVisible();
+	const loading = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Take the breaks along as a calendar' }).click();
+	const stream = await (await loading).createReadStream();
+	let text = '';
+	for await (const part of stream) text += String(part);
+	expect(text).toContain('BEGIN:VALARM');
+	expect(text.match(/BEGIN:VEVENT/g)?.length).toBeGreaterThan(5);
+	// Kept on this device, with the rhythm that is chosen for good.
+	await page.getByLabel('How often').selectOption('Ten minutes every hour');
+	await expect(page.getByText('Kept.')).toBeVisible();
+	await page.reload();
+	await hydrated(page);
+	await expect(page.getByText('9:30–11:30 Council of gardens')).toBeVisible();
+	await expect(page.getByLabel('How often')).toHaveValue('hour');
+	// On another day its meetings are gone.
+	await page.clock.setFixedTime(new Date('2026-11-26T12:00:00'));
+	await page.reload();
+	await hydrated(page);
+	await expect(page.getByText('Council of gardens')).toHaveCount(0);
+});
+
+test('a break is counted, paused, cut short and stopped where it hurts, which the coordinator can be told', async ({
+	page
+}) => {
+	const { link } = await answeredLike(page, 'Basil Breaker', 'Mirela Oakhanger');
+	await page.clock.install({ time: NOON });
+	await page.goto(`${link}/break`);
+	await hydrated(page);
+	await expect(
+		page.getByRole('heading', { name: 'One flight of stairs, or a glass of water' })
+	).toBeVisible();
+	await expect(page.getByRole('img', { name: /^Drawing: One flight of stairs/ })).toBeVisible();
+	const before = await page.locator('ol li').count();
+	await page.getByRole('button', { name: 'Begin' }).click();
+	await page.clock.fastForward(20_000);
+	await expect(count(page)).toHaveText(/^2[3-5]$/);
+	await page.getByRole('button', { name: 'Pause' }).click();
+	const stands = await count(page).innerText();
+	await page.clock.fastForward(600_000);
+	await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
+	await expect(count(page)).toHaveText(stands);
+	await page.getByRole('button', { name: 'Go on' }).click();
+	await page.getByRole('button', { name: 'Make it shorter' }).click();
+	await expect(page.locator('ol li')).toHaveCount(before - 1);
+	await page.getByRole('button', { name: 'Skip this one' }).click();
+	const name = await page.getByRole('heading', { level: 2 }).first().innerText();
+	await page.getByRole('button', { name: 'This hurts' }).click();
+	await expect(page.getByRole('alert')).toContainText(
+		'Stopped. We won’t offer this one again on this device.'
+	);
+	await expect(page.locator('ol li', { hasText: name })).toHaveCount(0);
+	await page.getByRole('button', { name: 'Go on' }).click();
+	// Half an hour without a tick: the moment tells that it is over.
+	await page.clock.fastForward(1_800_000);
+	await expect(page.getByRole('heading', { name: 'That was your break.' })).toBeVisible();
+	await expect(page.getByText('One break today.')).toBeVisible();
+	await page.reload();
+	await hydrated(page);
+	await expect(page.getByText('One break today.')).toBeVisible();
+	await expect(page.locator('ol li', { hasText: name })).toHaveCount(0);
+	await page.goto(`${link}/messages?hurt=neck-side`);
+	await expect(page.getByLabel('Write to your coordinator')).toHaveValue(
+		'The exercise “Neck to the side” hurt when I tried it.'
+	);
+});
+
+test('the break that is due is told while something else is looked at, and works without network after one visit', async ({
+	page,
+	context
+}) => {
+	const { link } = await answeredLike(page, 'Otto Offline', 'Mirela Oakhanger');
+	await page.goto(`${link}/break`);
+	await hydrated(page);
+	await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+	await page.reload();
+	await hydrated(page);
+	await context.setOffline(true);
+	await page.clock.install({ time: new Date('2026-11-25T09:20:00') });
+	await page.reload();
+	await hydrated(page);
+	await expect(page.getByText(/^Next: Get up at 9:2\d, in \d+ min$/)).toBeVisible();
+	await page.clock.fastForward(9 * 60_000);
+	await expect(page.getByText('Time for a break: Get up')).toBeVisible();
+	await page.getByRole('button', { name: 'Begin' }).click();
+	await page.clock.fastForward(10_000);
+	await expect(count(page)).toHaveText(/^3[3-5]$/);
+	await context.setOffline(false);
+});
+
+test('weekly totals reach the coordinator while they are shared, and go when they are not', async ({
+	page,
+	browser
+}) => {
+	const { link, caseUrl } = await answeredLike(page, 'Sharon Sharer', 'Mirela Oakhanger');
+	const person = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await person.goto(`${link}/day`);
+	await hydrated(person);
+	await person.getByRole('button', { name: 'Share my weekly totals' }).click();
+	await expect(person.getByText('You share your weekly totals.')).toBeVisible();
+	await person.clock.install({ time: NOON });
+	await person.goto(`${link}/break`);
+	await hydrated(person);
+	await person.getByRole('button', { name: 'Open your chest and hands' }).click();
+	await person.getByRole('button', { name: 'Begin' }).click();
+	const kept = person.waitForResponse((response) => response.url().endsWith('/day/week'));
+	await person.clock.fastForward(120_000);
+	expect((await kept).status()).toBe(204);
+	await page.goto(caseUrl);
+	await hydrated(page);
+	await openPart(page, 'Person');
+	await expect(page.getByText('Up every half hour, as it was set.')).toBeVisible();
+	await expect(page.getByRole('row', { name: /^23 Nov 2026 1 \d+$/ })).toBeVisible();
+	await page.getByLabel('How often they are to break').selectOption('Ten minutes every hour');
+	await page.getByRole('button', { name: 'Set', exact: true }).click();
+	await expect(page.getByText('Ten minutes every hour, as it was set.')).toBeVisible();
+	await person.goto(`${link}/day`);
+	await hydrated(person);
+	await expect(person.getByText('As it was set for you: Ten minutes every hour')).toBeAttached();
+	await person.getByRole('button', { name: 'Stop sharing, and remove what was shared' }).click();
+	await expect(person.getByRole('button', { name: 'Share my weekly totals' })).toBeVisible();
+	await page.reload();
+	await expect(page.getByText('Whether they do stays with them: they don’t share it.')).toBeVisible();
+});

@@ -1,6 +1,7 @@
 import { benchCore } from './core';
 import { benchDesk } from './desk';
 import { benchLoad } from './load';
+import { benchMoving } from './moving';
 import { benchPage } from './page';
 import { benchSubmits } from './submits';
 import { benchUpdate } from './update';
@@ -17,6 +18,7 @@ const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 		await benchUpdate();
 	},
 	load: benchLoad,
+	moving: benchMoving,
 	submits: benchSubmits,
 	update: benchUpdate,
 	workforce: benchWorkforce

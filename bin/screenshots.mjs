@@ -12,12 +12,14 @@ const FOLDER = join(root, 'docs', 'screenshots');
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
+/** Half past nine of a working day, by the device's clock: there are breaks ahead. */
+const MORNING = new Date('2026-11-25T09:30:00');
+
 /** @typedef {import('@playwright/test').Page} Page */
 
 /** @param {Page} page @param {string} name */
 async function shoot(page, name) {
-	// The first page has no scripts of its own to wait for.
-	if (name !== 'phone-start') await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+	await page.locator('html[data-ready]').waitFor({ state: 'attached' });
 	await page.evaluate(() => document.fonts.ready);
 	await page.screenshot({ path: join(FOLDER, `${name}.png`), animations: 'disabled' });
 	say(name);
@@ -95,14 +97,18 @@ await run(async () => {
 	await shoot(desk, 'plan-after');
 	await desk.goto(`${mirela}/hands`);
 	await shoot(desk, 'walk-desktop');
-	const dark = await open(DESK, 'dark');
-	await dark.goto(`${mirela}/plan`);
+	await desk.clock.setFixedTime(MORNING);
+	await desk.goto(`${mirela}/day`);
+	await desk.locator('html[data-ready]').waitFor({ state: 'attached' });
+	await desk.getByRole('button', { name: 'Use a typical day' }).click();
+	await shoot(desk, 'your-day');
+	const dark = await open(PHONE, 'dark');
+	await dark.clock.setFixedTime(MORNING);
+	await dark.goto(`${mirela}/break`);
 	await dark.locator('html[data-ready]').waitFor({ state: 'attached' });
-	await dark.getByRole('button', { name: 'Now', exact: true }).click();
-	await shoot(dark, 'plan-now-dark');
+	await dark.getByRole('button', { name: 'Open your chest and hands' }).click();
+	await shoot(dark, 'phone-break-dark');
 	const phone = await open(PHONE);
-	await phone.goto(await linkOf(phone, 'Sunniva Peatling'));
-	await shoot(phone, 'phone-start');
 	await phone.goto(`${mirela}/hands?at=sittingElbow`);
 	await shoot(phone, 'phone-walk');
 	await phone.goto(`${mirela}/discomfort`);

@@ -8,6 +8,7 @@ import { judgeAnew } from '../src/lib/server/judgements/judge-anew';
 import { lockPerson } from '../src/lib/server/people/lock-person';
 import { schema, type Db } from '../src/lib/server/db/client';
 import { peopleWithWishes, seedBoard } from './demo-board';
+import { seedMoving } from './demo-moving';
 import { seedRounds } from './demo-rounds';
 
 const { assessments, cases, equipmentRequests, equipmentStore, messages, people } = schema;
@@ -38,6 +39,11 @@ export async function seedWork(
 		.where(and(isNull(people.leftAt), eq(assessments.answeredAt, cases.answeredAt)))
 		.orderBy(cases.personId)
 		.limit(14);
+	await seedMoving(
+		db,
+		some.map(({ personId }) => personId),
+		now
+	);
 	const taken = some.map(({ personId }) => personId);
 	const wishes = (await peopleWithWishes(db)).filter(({ personId }) => !taken.includes(personId));
 	const STATES = ['asked', 'asked', 'approved', 'sent', 'declined', 'arrived'] as const;

@@ -111,7 +111,7 @@ export const DRAWN_EXERCISE: Readonly<Record<ExerciseId, Drawn>> = {
 		}
 	},
 	'neck-side': {
-		yaw: 90,
+		yaw: 66,
 		props: ['stool'],
 		phases: {
 			begin: sits(HANGS),

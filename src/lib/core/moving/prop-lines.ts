@@ -25,8 +25,16 @@ const stool = ({ pelvis }: Joints, H: number): Line[] => {
 		points: [at(top * H, seat, z * 0.8 * H), at(foot * H, 0, z * H)]
 	});
 	return [
-		{ points: [at(-0.1 * H, seat, 0), at(0.14 * H, seat, 0)] },
-		...[-0.1, 0.1].flatMap((z) => [leg(-0.07, -0.09, z), leg(0.11, 0.13, z)])
+		{
+			points: [
+				at(-0.1 * H, seat, -0.13 * H),
+				at(0.14 * H, seat, -0.13 * H),
+				at(0.14 * H, seat, 0.13 * H),
+				at(-0.1 * H, seat, 0.13 * H),
+				at(-0.1 * H, seat, -0.13 * H)
+			]
+		},
+		...[-0.14, 0.14].flatMap((z) => [leg(-0.07, -0.09, z), leg(0.11, 0.13, z)])
 	];
 };
 

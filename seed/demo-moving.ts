@@ -1,0 +1,28 @@
+import { addDays, weekdayOf, dayIn } from '../src/lib/core/calendar';
+import { RHYTHMS } from '../src/lib/core/moving/rhythm';
+import { schema, type Db } from '../src/lib/server/db/client';
+
+const { moving, movingWeeks } = schema;
+
+/** Whole weeks that somebody who shares their breaks has shared. */
+const WEEKS = 5;
+
+/** People who share how they break, each with a rhythm and some weeks of their own. */
+export async function seedMoving(db: Db, personIds: readonly string[], now: Date): Promise<void> {
+	const today = dayIn('UTC', now);
+	const monday = addDays(today, -((weekdayOf(today) + 6) % 7));
+	for (const [i, personId] of personIds.entries()) {
+		await db
+			.insert(moving)
+			.values({ personId, rhythm: RHYTHMS[i % RHYTHMS.length] ?? null, sharedAt: now })
+			.onConflictDoNothing();
+		await db.insert(movingWeeks).values(
+			Array.from({ length: WEEKS }, (_, n) => ({
+				personId,
+				week: addDays(monday, -7 * (n + 1)),
+				planned: 60 + 5 * (i % 4),
+				taken: 24 + 4 * ((i * 3 + n) % 8)
+			}))
+		);
+	}
+}

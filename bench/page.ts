@@ -104,7 +104,8 @@ const AUDITED = [
 	['a question', '/hands?at=sittingElbow'],
 	['discomfort', '/discomfort'],
 	['the house', '/house'],
-	['the plan', '/plan']
+	['the plan', '/plan'],
+	['a break', '/break']
 ] as const;
 
 /** Figures of the employee's pages, on the demo that runs (npm run demo). */

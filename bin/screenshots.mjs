@@ -104,9 +104,7 @@ await run(async () => {
 	await shoot(desk, 'your-day');
 	const dark = await open(PHONE, 'dark');
 	await dark.clock.setFixedTime(MORNING);
-	await dark.goto(`${mirela}/break`);
-	await dark.locator('html[data-ready]').waitFor({ state: 'attached' });
-	await dark.getByRole('button', { name: 'Open your chest and hands' }).click();
+	await dark.goto(`${mirela}/break?kind=micro`);
 	await shoot(dark, 'phone-break-dark');
 	const phone = await open(PHONE);
 	await phone.goto(`${mirela}/hands?at=sittingElbow`);

@@ -157,7 +157,7 @@ test('weekly totals reach the coordinator while they are shared, and go when the
 	await person.clock.install({ time: NOON });
 	await person.goto(`${link}/break`);
 	await hydrated(person);
-	await person.getByRole('button', { name: 'Open your chest and hands' }).click();
+	await person.getByRole('button', { name: 'Chest and hands' }).click();
 	await person.getByRole('button', { name: 'Begin' }).click();
 	const kept = person.waitForResponse((response) => response.url().endsWith('/day/week'));
 	await person.clock.fastForward(120_000);

@@ -1,6 +1,7 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { civilDate, type CivilDate } from '$lib/core/calendar';
+import { takeAlong } from '$lib/server/assessments/take-along';
 import { withdrawAnswers } from '$lib/server/assessments/withdraw';
 import { setUp } from '$lib/server/cases/set-up';
 import { schema } from '$lib/server/db/client';
@@ -60,10 +61,16 @@ describe('how somebody breaks', () => {
 			isShared: true,
 			weeks: [{ week: '2026-02-23', planned: 70, taken: 70 }]
 		});
+		// What is kept of it goes along with the rest that a person may have.
+		expect((await takeAlong(db(), open)).breaks).toMatchObject({
+			setRhythm: 'half-hour',
+			isShared: true,
+			weeks: [{ taken: 70 }]
+		});
 		// A week begins on a Monday; a day that is none is refused.
 		for (const wrong of ['2026-02-24', 'x', '2026-02-31'])
 			expect(await faultOf(keepWeek(db(), open, { ...week, week: wrong }))).toBe('invalid');
-		expect(await faultOf(movingOf(db(), desk.clinician, personId))).toBe('not-allowed');
+		expect(await faultOf((async () => movingOf(db(), desk.clinician, personId))())).toBe('not-allowed');
 		await shareBreaks(db(), open, false, now);
 		expect(await weeksOf(personId)).toBe(0);
 		expect(await movingOf(db(), desk.coordinator, personId)).toMatchObject({ isShared: false, weeks: [] });

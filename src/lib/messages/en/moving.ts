@@ -46,6 +46,13 @@ export const moving = {
 		shift: 'Change something',
 		eyes: 'Look far away'
 	} satisfies Record<BreakKind, string>,
+	/** The same where there is little room. */
+	shortKinds: {
+		up: 'Up',
+		micro: 'Chest and hands',
+		shift: 'Shift',
+		eyes: 'Eyes'
+	} satisfies Record<BreakKind, string>,
 	/** In place of getting up, for somebody who sits in a wheelchair. */
 	shiftWeight: 'Shift your weight',
 	sides: { left: 'Left side', right: 'Right side' } satisfies Record<NonNullable<Side>, string>,

@@ -1,5 +1,6 @@
 import { answeredCheckIns } from '../check-ins/answer-check-in';
 import type { Db } from '../db/client';
+import { ownMoving } from '../moving/choose-moving';
 import { newestJudgement } from '../judgements/newest-judgement';
 import { currentPlanOf, eventsOf, plansOf } from '../plans/current-plan';
 import { requestsOf } from './ask-equipment';
@@ -34,6 +35,7 @@ export async function takeAlong(db: Db, { assessment, personName, actor }: OpenA
 			news
 		})),
 		judgement: await newestJudgement(db, actor.personId),
-		askedFor: await requestsOf(db, assessment.spotOf ?? assessment.id)
+		askedFor: await requestsOf(db, assessment.spotOf ?? assessment.id),
+		breaks: { setRhythm: assessment.rhythm, ...(await ownMoving(db, actor.personId)) }
 	};
 }

@@ -85,8 +85,16 @@ export async function keepWeek(
 }
 
 /** How a person breaks, for their coordinator: what they chose, and their weeks if they share them. */
-export async function movingOf(db: Db, actor: Actor, personId: string) {
+export function movingOf(db: Db, actor: Actor, personId: string) {
 	needCoordinator(actor);
+	return ownMoving(db, personId);
+}
+
+/** Weeks that are shown: two months are what somebody can remember. */
+const WEEKS_SHOWN = 8;
+
+/** What is kept of how a person breaks. */
+export async function ownMoving(db: Db, personId: string) {
 	const [[chosen], weeks] = await Promise.all([
 		db.select().from(moving).where(eq(moving.personId, personId)),
 		db
@@ -94,7 +102,7 @@ export async function movingOf(db: Db, actor: Actor, personId: string) {
 			.from(movingWeeks)
 			.where(eq(movingWeeks.personId, personId))
 			.orderBy(desc(movingWeeks.week))
-			.limit(8)
+			.limit(WEEKS_SHOWN)
 	]);
 	return { ownRhythm: chosen?.rhythm ?? null, isShared: (chosen?.sharedAt ?? null) !== null, weeks };
 }

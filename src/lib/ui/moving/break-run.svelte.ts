@@ -48,8 +48,11 @@ export class BreakRun {
 	);
 	private readonly steps = $derived.by(() => stepsOfSet(this.exercises));
 	readonly place = $derived.by(() => placeIn(this.steps, elapsedOf(this.watch, this.nowMs)));
-	/** What is shown: the part that runs, or the first before it has begun. */
-	readonly step = $derived.by(() => this.place.step ?? this.steps[0] ?? null);
+	/** What is shown: the part that runs; before it has begun what is held first, which is what the exercise is. */
+	readonly step = $derived.by(() => {
+		const isAhead = this.state === 'ready' || this.state === 'done';
+		return isAhead ? (this.steps.find(({ phase }) => phase !== 'begin') ?? null) : this.place.step;
+	});
 	readonly next = $derived.by(() => nextBreak(this.visit.plan.breaks, this.minute));
 	private minute = $state(0);
 	private told = -1;

@@ -107,7 +107,7 @@
 				label={t.moving.pause.which}
 				states={kinds}
 				shown={run.kind}
-				words={kindWords}
+				words={(kind) => t.moving.shortKinds[kind]}
 				choose={(kind) => run.choose(kind)}
 			/>
 			{#if run.exercises.length > 0}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { DayPlan } from '$lib/core/moving';
 	import type { Catalogue } from '$lib/messages';
+	import Disclosure from '../kit/Disclosure.svelte';
 	import { clockWords } from './clock-words';
 
 	interface Props {
@@ -20,8 +21,7 @@
 	};
 </script>
 
-<details class="mt-3">
-	<summary class="kit-summary">{t.moving.day.breaks} ({plan.breaks.length})</summary>
+<Disclosure words="{t.moving.day.breaks} ({plan.breaks.length})" look="inline">
 	<table class="mt-1 w-full">
 		<thead>
 			<tr class="border-b border-ink text-left text-note">
@@ -40,4 +40,4 @@
 			{/each}
 		</tbody>
 	</table>
-</details>
+</Disclosure>

@@ -325,12 +325,17 @@ describe('exercises', () => {
 				if (id === 'chest-open' && phase === 'hold')
 					expect(apart(j.left.wrist, j.right.wrist)).toBeLessThan(0.05 * H);
 			}
-		const heel = jointsOf(poseOf('thigh-back', 'hold', 'right'), H).right.ankle;
-		const [seat] = drawPose('thigh-back', poseOf('thigh-back', 'hold', 'right'), H).props;
-		const ends = seat?.points ?? [];
-		expect(Math.abs((ends[0]?.y ?? 0) - heel.y)).toBeLessThan(0.03 * H);
-		expect(ends[0]?.x).toBeLessThan(heel.x);
-		expect(ends[1]?.x).toBeGreaterThan(heel.x);
+		for (const side of ['right', 'left'] as const) {
+			const pose = poseOf('thigh-back', 'hold', side);
+			const heel = jointsOf(pose, H)[side].ankle;
+			const [from, to] = drawPose('thigh-back', pose, H).props[0]?.points ?? [];
+			expect(Math.abs((from?.y ?? 0) - heel.y)).toBeLessThan(0.03 * H);
+			expect(from?.x).toBeLessThan(heel.x);
+			expect(to?.x).toBeGreaterThan(heel.x);
+			// The hand that helps is at the head, on either side.
+			const helping = jointsOf(poseOf('neck-side', 'hold', side), H);
+			expect(apart(helping[side].fingertips, helping.skull)).toBeLessThan(0.14 * H);
+		}
 	});
 
 	it('are drawn the other way round on the other side', () => {

@@ -49,8 +49,8 @@ const FINGER_AT_CHIN: ArmPose = {
 };
 /** The hand over the head to the other temple. */
 const HELPS: ArmPose = {
-	reachesFor: { from: 'temple', by: at(0.01, 0.085, 0.03) },
-	elbow: at(0, 0.5, 1),
+	reachesFor: { from: 'temple', by: at(-0.02, 0.09, 0.075) },
+	elbow: at(-0.5, 0, 1),
 	hand: [40, -60]
 };
 const CLASPED = (side: 1 | -1): ArmPose => ({

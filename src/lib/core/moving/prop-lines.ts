@@ -79,10 +79,11 @@ const doorway = ({ right, left }: Joints, H: number): Line[] => {
 	return [{ points: [at(x, 0, -z), at(x, top, -z), at(x, top, z), at(x, 0, z)] }];
 };
 
-/** A chair under the heel, pushed against something fixed. */
-const chairForHeel = ({ right }: Joints, H: number): Line[] => {
-	const { x } = right.ankle;
-	const y = right.ankle.y - HEEL * H;
+/** A chair under the heel that is up, of whichever leg, pushed against something fixed. */
+const chairForHeel = ({ right, left }: Joints, H: number): Line[] => {
+	const { ankle } = right.ankle.y > left.ankle.y ? right : left;
+	const { x } = ankle;
+	const y = ankle.y - HEEL * H;
 	const by = (dx: number, height: number) => at(x + dx * H, height, 0);
 	return [
 		{ points: [by(-0.1, y), by(0.16, y)] },

@@ -53,137 +53,93 @@ const hold = (seconds: number, begin = 2): Phase[] => [
 	{ id: 'hold', seconds }
 ];
 
+/** Only held: there is no state to begin from that differs. */
+const held = (...seconds: readonly number[]): Phase[] =>
+	seconds.map((one, i) => ({ id: i === 0 ? 'hold' : 'hold-2', seconds: one }));
+
+/** An exercise that is done once, with both sides at it, seated or standing, by anybody; with what differs. */
+const exercise = (
+	id: ExerciseId,
+	{ phases, regions, loads, ...differs }: Pick<Exercise, 'phases' | 'regions' | 'loads'> & Partial<Exercise>
+): Exercise => ({
+	id,
+	phases,
+	times: 1,
+	hasSides: false,
+	positions: ['seated', 'standing'],
+	regions,
+	loads,
+	fitsWheelchair: true,
+	...differs
+});
+
+const DOORWAY: Parameters<typeof exercise>[1] = {
+	phases: hold(15),
+	positions: ['doorway'],
+	regions: ['shoulder', 'upper-back'],
+	loads: ['shoulder', 'elbow'],
+	fitsWheelchair: false
+};
+
 /**
  * The exercises, common practice with their doses; where a dose is a range, its middle. A change of side takes two seconds, a
  * walk forty-five (one flight of stairs, or a glass of water); shifting the weight is held as the stretches are.
  */
 export const EXERCISE: Readonly<Record<ExerciseId, Exercise>> = {
-	'far-look': {
-		id: 'far-look',
-		phases: [{ id: 'hold', seconds: 20 }],
-		times: 1,
-		hasSides: false,
-		positions: ['seated', 'standing'],
-		regions: ['eyes'],
-		loads: [],
-		fitsWheelchair: true
-	},
-	'chin-back': {
-		id: 'chin-back',
-		phases: [
-			{ id: 'begin', seconds: 1 },
-			{ id: 'hold', seconds: 5 }
-		],
+	'far-look': exercise('far-look', { phases: held(20), regions: ['eyes'], loads: [] }),
+	'chin-back': exercise('chin-back', {
+		phases: hold(5, 1),
 		times: 10,
-		hasSides: false,
-		positions: ['seated', 'standing'],
 		regions: ['neck', 'head'],
-		loads: ['neck'],
-		fitsWheelchair: true
-	},
-	'neck-side': {
-		id: 'neck-side',
+		loads: ['neck']
+	}),
+	'neck-side': exercise('neck-side', {
 		phases: hold(12),
-		times: 1,
 		hasSides: true,
-		positions: ['seated', 'standing'],
 		regions: ['neck', 'shoulder'],
-		loads: ['neck'],
-		fitsWheelchair: true
-	},
-	'chest-open': {
-		id: 'chest-open',
+		loads: ['neck']
+	}),
+	'chest-open': exercise('chest-open', {
 		phases: hold(15),
-		times: 1,
-		hasSides: false,
-		positions: ['seated', 'standing'],
 		regions: ['upper-back', 'shoulder'],
-		loads: ['shoulder'],
-		fitsWheelchair: true
-	},
-	'palms-out': {
-		id: 'palms-out',
+		loads: ['shoulder']
+	}),
+	'palms-out': exercise('palms-out', {
 		phases: hold(25, 3),
-		times: 1,
-		hasSides: false,
-		positions: ['seated', 'standing'],
 		regions: ['shoulder', 'upper-back', 'elbow', 'wrist-hand'],
-		loads: ['shoulder', 'wrist-hand'],
-		fitsWheelchair: true
-	},
-	forearm: {
-		id: 'forearm',
-		phases: [
-			{ id: 'hold', seconds: 15 },
-			{ id: 'hold-2', seconds: 15 }
-		],
-		times: 1,
+		loads: ['shoulder', 'wrist-hand']
+	}),
+	forearm: exercise('forearm', {
+		phases: held(15, 15),
 		hasSides: true,
-		positions: ['seated', 'standing'],
 		regions: ['wrist-hand', 'elbow'],
-		loads: ['wrist-hand', 'elbow'],
-		fitsWheelchair: true
-	},
-	thumbs: {
-		id: 'thumbs',
-		phases: [{ id: 'hold', seconds: 60 }],
-		times: 1,
-		hasSides: false,
-		positions: ['seated', 'standing'],
-		regions: ['wrist-hand'],
-		loads: ['wrist-hand'],
-		fitsWheelchair: true
-	},
-	'thigh-back': {
-		id: 'thigh-back',
+		loads: ['wrist-hand', 'elbow']
+	}),
+	thumbs: exercise('thumbs', { phases: held(60), regions: ['wrist-hand'], loads: ['wrist-hand'] }),
+	'thigh-back': exercise('thigh-back', {
 		phases: hold(15),
-		times: 1,
 		hasSides: true,
 		positions: ['standing'],
 		regions: ['low-back', 'hip-thigh', 'knee'],
 		loads: ['low-back', 'hip-thigh', 'knee'],
 		fitsWheelchair: false
-	},
-	'doorway-level': {
-		id: 'doorway-level',
+	}),
+	'doorway-level': exercise('doorway-level', DOORWAY),
+	'doorway-high': exercise('doorway-high', DOORWAY),
+	'weight-shift': exercise('weight-shift', {
 		phases: hold(15),
-		times: 1,
-		hasSides: false,
-		positions: ['doorway'],
-		regions: ['shoulder', 'upper-back'],
-		loads: ['shoulder', 'elbow'],
-		fitsWheelchair: false
-	},
-	'doorway-high': {
-		id: 'doorway-high',
-		phases: hold(15),
-		times: 1,
-		hasSides: false,
-		positions: ['doorway'],
-		regions: ['shoulder', 'upper-back'],
-		loads: ['shoulder', 'elbow'],
-		fitsWheelchair: false
-	},
-	'weight-shift': {
-		id: 'weight-shift',
-		phases: hold(15),
-		times: 1,
 		hasSides: true,
 		positions: ['seated'],
 		regions: ['low-back', 'hip-thigh'],
-		loads: ['wrist-hand'],
-		fitsWheelchair: true
-	},
-	walk: {
-		id: 'walk',
-		phases: [{ id: 'hold', seconds: 45 }],
-		times: 1,
-		hasSides: false,
+		loads: ['wrist-hand']
+	}),
+	walk: exercise('walk', {
+		phases: held(45),
 		positions: ['standing'],
 		regions: ['low-back', 'hip-thigh', 'knee', 'ankle-foot'],
 		loads: [],
 		fitsWheelchair: false
-	}
+	})
 };
 
 /** Which side of the body; null where both are at it. */

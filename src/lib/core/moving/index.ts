@@ -28,6 +28,7 @@ export {
 } from './exercise';
 export { placeBreaks, type BreakQuestion, type Span } from './place-breaks';
 export { poseOf } from './poses';
+export type { MovingProfile } from './profile';
 export {
 	BEATS,
 	beatsFor,

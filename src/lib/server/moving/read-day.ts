@@ -2,9 +2,7 @@ import { eq } from 'drizzle-orm';
 import { choiceOf } from '../../core/answers';
 import type { Region } from '../../core/discomfort';
 import { bodilyOf } from '../../core/moving/bodily-of-file';
-import type { Bodily } from '../../core/moving/choose-set';
-import type { Rhythm, StandingShare } from '../../core/moving/rhythm';
-import type { Place } from '../../core/moving/share-places';
+import type { MovingProfile } from '../../core/moving/profile';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { spotRows } from '../assessments/spots';
 import type { OpenAssessment } from '../assessments/open-assessment';
@@ -17,18 +15,8 @@ const { moving } = schema;
 /** What goes along when somebody changes their place. */
 export type Carried = 'laptop' | 'keyboard' | 'mouse';
 
-/** What a person's day is planned from. */
-export interface MovingPage {
-	/** What was set for them, by their coordinator or their round. */
-	readonly setRhythm: Rhythm;
-	/** What they chose themselves; null where it is what was set. */
-	readonly ownRhythm: Rhythm | null;
-	readonly share: StandingShare;
-	readonly isShared: boolean;
-	readonly body: Omit<Bodily, 'dropped'>;
-	readonly hurts: readonly Region[];
-	readonly isLaptopAlone: boolean;
-	readonly places: readonly Place[];
+/** What the pages of moving are made of. */
+export interface MovingPage extends MovingProfile {
 	readonly carried: readonly Carried[];
 }
 

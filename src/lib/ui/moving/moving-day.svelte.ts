@@ -1,28 +1,18 @@
-import { planDay, beatsFor, type ExerciseId } from '$lib/core/moving';
-import type {
-	BreakKind,
-	DayPlan,
-	PlannedBreak,
-	Rhythm,
-	StandingShare,
-	Place,
-	Bodily
+import {
+	beatsFor,
+	planDay,
+	type BreakKind,
+	type DayPlan,
+	type ExerciseId,
+	type MovingProfile,
+	type PlannedBreak
 } from '$lib/core/moving';
 import { addDays, weekdayOf, type CivilDate } from '$lib/core/calendar/civil-date';
-import type { Region } from '$lib/core/discomfort';
 import { keepDay, readDay, USUAL_DAY, type KeptDay } from './kept-day';
 
 /** What the server tells of a person's moving. */
-export interface MovingData {
+export interface MovingData extends MovingProfile {
 	readonly token: string;
-	readonly setRhythm: Rhythm;
-	readonly ownRhythm: Rhythm | null;
-	readonly share: StandingShare;
-	readonly isShared: boolean;
-	readonly body: Omit<Bodily, 'dropped'>;
-	readonly hurts: readonly Region[];
-	readonly isLaptopAlone: boolean;
-	readonly places: readonly Place[];
 }
 
 /** The day of a moment by this device's clock, ISO. */

@@ -1,0 +1,167 @@
+import { describe, expect, it } from 'vitest';
+import { Dice } from '../../../../seed/random';
+import { MemoryStorage } from '../../../../tests/support/memory-storage';
+import { EXERCISES, type MovingProfile } from '$lib/core/moving';
+import { BreakRun, type Calls } from './break-run.svelte';
+import { keepDay, readDay, USUAL_DAY } from './kept-day';
+import { mondayOf, MovingDay } from './moving-day.svelte';
+
+const PROFILE: MovingProfile & { token: string } = {
+	token: 'abc',
+	setRhythm: 'half-hour',
+	ownRhythm: null,
+	share: 'moving',
+	isShared: false,
+	body: { worst: { neck: 4 }, signs: [], hasOtherSign: false, isInWheelchair: false },
+	hurts: ['neck'],
+	isLaptopAlone: false,
+	places: [{ number: 1, posture: 'sitting' }]
+};
+
+const visitOf = (profile = PROFILE) => {
+	const visit = new MovingDay(() => profile);
+	visit.today = '2026-11-25';
+	visit.open(new MemoryStorage());
+	return visit;
+};
+
+const at = (clock: string) => new Date(`2026-11-25T${clock}`);
+
+describe('a day that is kept on a device', () => {
+	it('comes back as it was kept, for the link that it is of', () => {
+		const device = new MemoryStorage();
+		keepDay(device, 'abc', { ...USUAL_DAY, from: 600, dropped: ['walk'] });
+		expect(readDay(device, 'abc')).toMatchObject({ from: 600, dropped: ['walk'] });
+		// A further spot is the same person's day.
+		expect(readDay(device, 'abc-2').from).toBe(600);
+		expect(readDay(device, 'other')).toEqual(USUAL_DAY);
+	});
+
+	it('is the usual one where it is broken, of another version, or nowhere', () => {
+		const of = (text: string) => {
+			const device = new MemoryStorage();
+			device.setItem('easy-corner day /c/abc', text);
+			return readDay(device, 'abc');
+		};
+		expect(readDay(null, 'abc')).toEqual(USUAL_DAY);
+		for (const text of [
+			'{',
+			'1',
+			'null',
+			'[]',
+			'{"from":"nine","lunch":-3,"busy":[null],"dropped":["jump"],"week":4,"other":1}'
+		])
+			expect(of(text)).toEqual(USUAL_DAY);
+		expect(of('{"from":900,"to":600}')).toEqual(USUAL_DAY);
+		expect(of('{"lunch":null}').lunch).toBeNull();
+	});
+
+	it('keeps meetings of its own day only, and those of a typical one on any', () => {
+		const visit = visitOf();
+		const busy = [{ from: 600, to: 660, isCall: false, title: 'x' }];
+		visit.change({ busy, busyOn: '2026-11-25' });
+		expect([visit.meetingsOn('2026-11-25').length, visit.meetingsOn('2026-11-26').length]).toEqual([1, 0]);
+		visit.change({ busy, busyOn: '' });
+		expect(visit.meetingsOn('2026-11-26')).toHaveLength(1);
+		// A day that ends before it begins is none.
+		visit.change({ to: 300 });
+		expect(visit.day.to).toBe(USUAL_DAY.to);
+	});
+
+	it('counts what was taken by day and by week', () => {
+		const visit = visitOf();
+		visit.took('up', ['walk'], 1);
+		visit.took('eyes', ['far-look'], 2);
+		expect(visit.day).toMatchObject({ taken: 1, week: { of: '2026-11-23', taken: 1, days: ['2026-11-25'] } });
+		const planned = visit.day.week.planned;
+		expect(planned).toBe(visit.counted.length);
+		visit.today = '2026-11-26';
+		visit.took('micro', ['palms-out'], 3);
+		expect(visit.day).toMatchObject({ taken: 1, week: { taken: 2, planned: 2 * planned } });
+		visit.today = '2026-11-30';
+		visit.took('up', ['walk'], 4);
+		expect(visit.day.week).toMatchObject({ of: '2026-11-30', taken: 1 });
+		expect(['2026-11-29', '2026-11-30', '2026-12-06'].map(mondayOf)).toEqual([
+			'2026-11-23',
+			'2026-11-30',
+			'2026-11-30'
+		]);
+	});
+});
+
+describe('a break that is gone through', () => {
+	const quiet: Calls = { changed: () => {}, due: () => {}, took: () => {} };
+
+	it('tells what is due as its minute goes by, also over a gap', () => {
+		const due: string[] = [];
+		const visit = visitOf();
+		const run = new BreakRun(visit, () => PROFILE, {
+			...quiet,
+			due: ({ kind, from }) => void due.push(`${kind} ${from}`)
+		});
+		run.tick(at('09:00:00'));
+		const next = run.next?.next;
+		expect(run.next?.inS).toBe(((next?.from ?? 0) - 540) * 60);
+		run.tick(at('09:00:30'));
+		expect(due).toEqual([]);
+		const minute = (n: number) =>
+			`${String(Math.floor(n / 60)).padStart(2, '0')}:${String(n % 60).padStart(2, '0')}:01`;
+		run.tick(at(minute(next?.from ?? 0)));
+		expect(due).toEqual([`${next?.kind} ${next?.from}`]);
+		expect(run.due).toEqual(next);
+		// A break that runs is not interrupted by the next one.
+		run.begin(at(minute(next?.from ?? 0)));
+		expect(run.due).toBeNull();
+	});
+
+	it('ends in any order of acts, is counted once, and offers nothing again that hurt', () => {
+		for (let seed = 0; seed < 30; seed += 1) {
+			const dice = new Dice(seed);
+			const visit = visitOf();
+			let took = 0;
+			const run = new BreakRun(visit, () => PROFILE, { ...quiet, took: () => (took += 1) });
+			let clock = at('08:00:00').getTime();
+			run.tick(new Date(clock));
+			run.choose(dice.pick(['up', 'micro', 'eyes'] as const));
+			const hurt: string[] = [];
+			for (let n = 0; n < 40; n += 1) {
+				clock += dice.int(0, 20_000);
+				const now = new Date(clock);
+				const act = dice.pick([
+					'begin',
+					'pause',
+					'skip',
+					'shorter',
+					'hurts',
+					'tick',
+					'tick',
+					'again'
+				] as const);
+				if (act === 'begin' && run.state !== 'done' && run.exercises.length > 0) run.begin(now);
+				else if (act === 'again' && run.state === 'done') run.again();
+				else if (act === 'tick') run.tick(now);
+				else if (run.state === 'runs' || run.state === 'paused') {
+					if (act === 'pause') run.pause(now);
+					else if (act === 'skip') run.skip(now);
+					else if (act === 'shorter') run.shorter(now);
+					else if (act === 'hurts') {
+						const here = run.place.step?.exercise;
+						run.hurts(now);
+						if (here) hurt.push(here);
+					}
+				}
+				if (run.state === 'runs') expect(run.place.leftS).toBeGreaterThanOrEqual(0);
+				for (const id of run.exercises) expect(hurt).not.toContain(id);
+			}
+			expect([...visit.day.dropped].sort()).toEqual([...new Set(hurt)].sort());
+			expect(visit.day.dropped.every((id) => EXERCISES.includes(id))).toBe(true);
+			const ended = took;
+			if (run.state === 'runs') {
+				run.tick(new Date(clock + 3_600_000));
+				expect([run.state, took]).toEqual(['done', ended + 1]);
+				run.tick(new Date(clock + 3_601_000));
+				expect(took).toBe(ended + 1);
+			}
+		}
+	});
+});

@@ -73,6 +73,9 @@ const exercise = (
 	...differs
 });
 
+/** What a leg is stretched or moved along. */
+const LEG: readonly Region[] = ['hip-thigh', 'knee'];
+
 const DOORWAY: Parameters<typeof exercise>[1] = {
 	phases: hold(15),
 	positions: ['doorway'],
@@ -120,8 +123,8 @@ export const EXERCISE: Readonly<Record<ExerciseId, Exercise>> = {
 		phases: hold(15),
 		hasSides: true,
 		positions: ['standing'],
-		regions: ['low-back', 'hip-thigh', 'knee'],
-		loads: ['low-back', 'hip-thigh', 'knee'],
+		regions: ['low-back', ...LEG],
+		loads: ['low-back', ...LEG],
 		fitsWheelchair: false
 	}),
 	'doorway-level': exercise('doorway-level', DOORWAY),
@@ -136,7 +139,7 @@ export const EXERCISE: Readonly<Record<ExerciseId, Exercise>> = {
 	walk: exercise('walk', {
 		phases: held(45),
 		positions: ['standing'],
-		regions: ['low-back', 'hip-thigh', 'knee', 'ankle-foot'],
+		regions: ['low-back', ...LEG, 'ankle-foot'],
 		loads: [],
 		fitsWheelchair: false
 	})

@@ -55,18 +55,44 @@ function refuseUnstorable(value: unknown, at: string): void {
 		}
 }
 
+/** Values that are looked at before others have their turn. */
+const LOOKED_AT = 20_000;
+
+/**
+ * The same for a body of any length, without holding anybody up: whether there is anything to refuse is looked for without keeping
+ * places, and only what is refused is gone through again for its place.
+ */
+async function refuseUnstorableIn(value: unknown, next: () => Promise<void> | undefined): Promise<void> {
+	const waiting: unknown[] = [value];
+	for (let looked = 1; waiting.length > 0; looked += 1) {
+		const one = waiting.pop();
+		if (typeof one === 'string') {
+			if (UNSTORABLE.test(one)) return refuseUnstorable(value, '');
+		} else if (Array.isArray(one)) for (const inner of one) waiting.push(inner);
+		else if (one && typeof one === 'object') waiting.push(...Object.keys(one), ...Object.values(one));
+		if (looked % LOOKED_AT === 0) await next();
+	}
+}
+
 /** A reader of bodies of one shape: checks against a JSON Schema and throws an `invalid` fault that names the place. */
 export type BodyReader<T> = (request: Request) => Promise<T>;
 
 /** How deep a body may be nested: what is read here is flat. Deeper, a reader that follows it would run out of stack. */
 const DEEPEST = 64;
 
+const [OPENS, CLOSES] = [
+	{ list: '['.charCodeAt(0), object: '{'.charCodeAt(0) },
+	{ list: ']'.charCodeAt(0), object: '}'.charCodeAt(0) }
+];
+
 /** Refuses a text whose brackets go deeper than any body does, before it is read; brackets within texts count too, and are as rare. */
 function refuseDeep(text: string): void {
 	let depth = 0;
-	for (const char of text) {
-		if (char === '[' || char === '{') depth += 1;
-		else if (char === ']' || char === '}') depth -= 1;
+	// By code units: a long text has ten million of them, and no bracket is one of two.
+	for (let i = 0; i < text.length; i += 1) {
+		const unit = text.charCodeAt(i);
+		if (unit === OPENS.list || unit === OPENS.object) depth += 1;
+		else if (unit === CLOSES.list || unit === CLOSES.object) depth -= 1;
 		if (depth > DEEPEST) throw new Fault('invalid', 'nestedTooDeeply', '');
 	}
 }
@@ -91,7 +117,7 @@ export function jsonReader<S extends TSchema>(schema: S, most = LARGEST_BODY_BYT
 			throw new Fault('invalid', 'notJson', '');
 		}
 		await next();
-		refuseUnstorable(value, '');
+		await refuseUnstorableIn(value, next);
 		await next();
 		const checked = check(value);
 		if (!checked.ok)

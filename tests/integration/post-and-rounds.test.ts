@@ -517,9 +517,10 @@ describe('a round', () => {
 
 	it('is refused with a field that is none, in its subject or its letter, with the known ones named', async () => {
 		const make = (over: Partial<RoundInput>) => makeRound(db(), desk.coordinator, { ...input, ...over }, now);
-		await expect(make({ body: 'Hello {name} of {team}' })).rejects.toThrow(
-			'{team} would go out as typed: there is no such field. Known are {name} and {until}.'
-		);
+		await expect(make({ body: 'Hello {name} of {team}' })).rejects.toMatchObject({
+			at: '/body',
+			why: { code: 'unknownFields', facts: { unknown: ['{team}'], known: ['{name}', '{until}'] } }
+		});
 		expect(await faultOf(make({ subject: 'For {Name}' }))).toBe('invalid');
 		expect(await faultOf(make({ body: 'A set { of things }\n{name}' }))).toBe('invalid');
 	});

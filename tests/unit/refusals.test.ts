@@ -27,6 +27,10 @@ describe('refusals', () => {
 	});
 
 	it('say their facts', () => {
+		const facts = { unknown: ['{team}'], known: ['{name}', '{until}'] };
+		expect(refusalWords({ code: 'unknownFields', facts })).toBe(
+			'{team} would go out as typed: there is no such field. Known are {name} and {until}.'
+		);
 		expect(refusalWords({ code: 'otherCount', facts: { n: 4, expected: 5 } })).toContain(
 			'4 people now, not to 5'
 		);

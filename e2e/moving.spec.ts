@@ -167,7 +167,7 @@ test('weekly totals reach the coordinator while they are shared, and go when the
 	await openPart(page, 'Person');
 	await expect(page.getByText('Up every half hour, as it was set.')).toBeVisible();
 	await expect(page.getByRole('row', { name: /^23 Nov 2026 1 \d+$/ })).toBeVisible();
-	await page.getByLabel('How often they are to break').selectOption('Ten minutes every hour');
+	await page.getByLabel('How often to break').selectOption('Ten minutes every hour');
 	await page.getByRole('button', { name: 'Set', exact: true }).click();
 	await expect(page.getByText('Ten minutes every hour, as it was set.')).toBeVisible();
 	await person.goto(`${link}/day`);

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { RHYTHMS } from '$lib/core/moving/rhythm';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import Select from '../kit/Select.svelte';
@@ -10,13 +9,12 @@
 	import { enhance } from '$app/forms';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { untrack } from 'svelte';
-	import { ROUTES } from '$lib/core/answers';
-	import { WAYS } from '$lib/core/corner';
 	import { messagesFor, USUAL_DATE_LOCALE, USUAL_LOCALE } from '$lib/messages';
 	import { filledText, ROUND_FIELDS } from '$lib/messages/letters';
 	import { CaseForm } from './case-form.svelte';
 	import DayField from './DayField.svelte';
 	import FormFault from './FormFault.svelte';
+	import SetUpFields from './SetUpFields.svelte';
 
 	interface Round {
 		readonly name: string;
@@ -127,30 +125,7 @@
 				/>
 			</div>
 		</fieldset>
-		<Select
-			name="way"
-			label="Way of sitting that results are judged by"
-			size="desk"
-			value={typed.way}
-			options={WAYS.map((value) => ({ value, words: t.ways[value].name }))}
-			onchange={(value) => (typed.way = value)}
-		/>
-		<Select
-			name="route"
-			label="How much is asked"
-			size="desk"
-			value={typed.route}
-			options={ROUTES.map((value) => ({ value, words: t.routes[value] }))}
-			onchange={(value) => (typed.route = value)}
-		/>
-		<Select
-			name="rhythm"
-			label="How often people are to break"
-			size="desk"
-			value={typed.rhythm}
-			options={RHYTHMS.map((value) => ({ value, words: t.moving.rhythms[value].name }))}
-			onchange={(value) => (typed.rhythm = value)}
-		/>
+		<SetUpFields values={typed} onchange={(field, value) => (typed[field] = value)} {t} />
 		<div class="grid items-end gap-3 sm:grid-cols-3">
 			<DayField
 				id="starts-on"

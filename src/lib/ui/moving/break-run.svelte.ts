@@ -56,6 +56,7 @@ export class BreakRun {
 	readonly next = $derived.by(() => nextBreak(this.visit.plan.breaks, this.minute));
 	private minute = $state(0);
 	private told = -1;
+	private skipped: ExerciseId[] = [];
 
 	constructor(
 		private readonly visit: MovingDay,
@@ -116,6 +117,7 @@ export class BreakRun {
 		this.state = 'ready';
 		this.hurt = null;
 		this.told = -1;
+		this.skipped = [];
 		this.openedMs = this.nowMs;
 	}
 
@@ -137,9 +139,10 @@ export class BreakRun {
 		this.state = 'paused';
 	}
 
-	/** Goes on to the next exercise. */
+	/** Goes on to the next exercise; what is skipped was not done. */
 	skip(now: Date): void {
 		const here = this.place.step?.exercise;
+		if (here) this.skipped.push(here);
 		const next = this.steps.findIndex(({ exercise }, i) => i > this.place.at && exercise !== here);
 		this.goTo(next < 0 ? this.steps.length : next, now);
 	}
@@ -182,7 +185,10 @@ export class BreakRun {
 		this.watch = STOPPED;
 		this.state = 'done';
 		this.hurt = hurt;
-		this.visit.took(this.kind, this.set, this.nowMs);
+		const done = this.set.filter((id) => !this.skipped.includes(id));
+		// Gone through by skipping alone it was no break.
+		if (done.length === 0) return;
+		this.visit.took(this.kind, done, this.nowMs);
 		this.calls.took();
 	}
 

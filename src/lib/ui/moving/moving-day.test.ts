@@ -114,6 +114,22 @@ describe('a break that is gone through', () => {
 		expect(run.due).toBeNull();
 	});
 
+	it('that was only skipped through is none, and what was skipped is offered again', () => {
+		const visit = visitOf();
+		const run = new BreakRun(visit, () => PROFILE, quiet);
+		run.tick(at('08:00:00'));
+		run.begin(at('08:00:01'));
+		const offered = run.exercises.length;
+		for (let n = 0; n < offered; n += 1) run.skip(at('08:00:02'));
+		expect([run.state, visit.day.taken, visit.day.doneAt]).toEqual(['done', 0, {}]);
+		run.again();
+		run.begin(at('08:01:00'));
+		run.skip(at('08:01:01'));
+		run.tick(at('09:00:00'));
+		expect(visit.day.taken).toBe(1);
+		expect(Object.keys(visit.day.doneAt)).toHaveLength(offered - 1);
+	});
+
 	it('ends in any order of acts, is counted once, and offers nothing again that hurt', () => {
 		for (let seed = 0; seed < 30; seed += 1) {
 			const dice = new Dice(seed);

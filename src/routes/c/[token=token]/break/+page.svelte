@@ -3,8 +3,8 @@
 	import { BREAK_KINDS, type BreakKind } from '$lib/core/moving';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
-	import SegmentSwitch from '$lib/ui/kit/SegmentSwitch.svelte';
 	import { BreakRun } from '$lib/ui/moving/break-run.svelte';
+	import BreakBeside from '$lib/ui/moving/BreakBeside.svelte';
 	import BreakOptions from '$lib/ui/moving/BreakOptions.svelte';
 	import BreakRunning from '$lib/ui/moving/BreakRunning.svelte';
 	import { clockWords } from '$lib/ui/moving/clock-words';
@@ -59,9 +59,6 @@
 	const phaseWords = $derived(
 		step ? ((t.moving.exercises[step.exercise].phases as Record<string, string>)[step.phase] ?? '') : ''
 	);
-	const kinds = $derived(
-		data.body.isInWheelchair ? BREAK_KINDS : BREAK_KINDS.filter((kind) => kind !== 'shift')
-	);
 	const next = $derived(run.next);
 	const taken = $derived(visit.day.takenOn === visit.today ? visit.day.taken : 0);
 </script>
@@ -102,34 +99,7 @@
 		<section class="min-w-0"><BreakRunning {run} token={data.token} {t} /></section>
 	</div>
 	<section class="beside">
-		<div>
-			<SegmentSwitch
-				label={t.moving.pause.which}
-				states={kinds}
-				shown={run.kind}
-				words={(kind) => t.moving.shortKinds[kind]}
-				choose={(kind) => run.choose(kind)}
-			/>
-			{#if run.exercises.length > 0}
-				<h2 class="mt-4 font-semibold">{t.moving.pause.steps}</h2>
-				<ol class="mt-1">
-					{#each run.exercises as id (id)}
-						<li class:here={step?.exercise === id && run.state !== 'done'}>{t.moving.exercises[id].name}</li>
-					{/each}
-				</ol>
-				<p class="text-note text-ink-soft">
-					{t.moving.pause.inAll(run.exercises.length, run.offered.seconds)}
-				</p>
-			{/if}
-			{#each run.offered.heldBack as { region, why } (region)}
-				<p class="mt-2 border-l-4 border-warm pl-3 text-note">
-					{region === null
-						? t.moving.heldBack.all
-						: t.moving.heldBack[why](t.discomfort.places[region].toLocaleLowerCase(t.locale))}
-				</p>
-			{/each}
-			<p class="mt-3 font-semibold" role="status">{taken > 0 ? t.moving.pause.taken(taken) : ''}</p>
-		</div>
+		<BreakBeside {run} {taken} isInWheelchair={data.body.isInWheelchair} {t} />
 		<BreakOptions {visit} {t} />
 	</section>
 </main>
@@ -151,9 +121,6 @@
 		margin-top: 2rem;
 		border-top: 1px solid var(--rule);
 		padding-top: 1rem;
-	}
-	li.here {
-		font-weight: 600;
 	}
 	@media (min-width: 60rem) {
 		.layout {

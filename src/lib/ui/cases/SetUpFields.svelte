@@ -1,0 +1,51 @@
+<script lang="ts">
+	import { ROUTES } from '$lib/core/answers';
+	import { WAYS } from '$lib/core/corner';
+	import { RHYTHMS } from '$lib/core/moving/rhythm';
+	import type { Catalogue } from '$lib/messages';
+	import Select from '../kit/Select.svelte';
+
+	type Field = 'way' | 'route' | 'rhythm';
+
+	interface Props {
+		/** What is chosen; empty for what is usual. */
+		values: Readonly<Record<Field, string>>;
+		/** Words for choosing nothing of one's own; null where something has to be chosen. */
+		usual?: string | null;
+		onchange?: (field: Field, value: string) => void;
+		t: Catalogue;
+	}
+
+	let { values, usual = null, onchange = () => {}, t }: Props = $props();
+
+	const fields = $derived([
+		{
+			name: 'way',
+			label: 'Way of sitting that results are judged by',
+			options: WAYS.map((value) => ({ value, words: t.ways[value].name }))
+		},
+		{
+			name: 'route',
+			label: 'How much is asked',
+			options: ROUTES.map((value) => ({ value, words: t.routes[value] }))
+		},
+		{
+			name: 'rhythm',
+			label: 'How often to break',
+			options: RHYTHMS.map((value) => ({ value, words: t.moving.rhythms[value].name }))
+		}
+	] as const);
+</script>
+
+<!-- How people are judged, asked and reminded to move: the same of a round and of one person. -->
+{#each fields as { name, label, options } (name)}
+	<Select
+		{name}
+		{label}
+		id="set-{name}"
+		size="desk"
+		value={values[name]}
+		options={usual === null ? options : [{ value: '', words: usual }, ...options]}
+		onchange={(value) => onchange(name, value)}
+	/>
+{/each}

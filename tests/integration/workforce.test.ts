@@ -6,7 +6,7 @@ import { addUser } from '$lib/server/access/add-user';
 import type { Actor } from '$lib/server/actor';
 import { schema } from '$lib/server/db/client';
 import { Fault } from '$lib/server/fault';
-import { helpSentence } from '$lib/ui/workforce/help-words';
+import { helpSentence } from '$lib/messages/desk/help-words';
 import { readClosings } from '$lib/server/workforce/closings';
 import { figureRows } from '$lib/server/workforce/figure-rows';
 import { dropReport, listReports, makeReport, readReport } from '$lib/server/workforce/make-report';

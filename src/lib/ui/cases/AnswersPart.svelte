@@ -6,8 +6,11 @@
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import { answerLines } from './answer-lines';
-	import { stateWords } from './state-words';
+	import { stateWords } from '$lib/messages/desk/state-words';
 	import { stationAnswers } from './station-answers';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		corner: Corner;
@@ -31,10 +34,11 @@
 </script>
 
 <p class="text-note text-ink-soft">
-	Checklist version {checklist.version}{found.length > 0 ? `; ${found.length} answers find something` : ''}.
-	{#if history.length > 1}{history.length} self-assessments: {history
-			.map(({ sentAt, state }) => `${dayWords(sentAt, 'medium')}, ${stateWords(state)}`)
-			.join('; ')}.{/if}
+	{texts.checklistVersionAnswersFind(checklist.version, found.length)}
+	{#if history.length > 1}{texts.selfAssessments(
+			history.length,
+			history.map(({ sentAt, state }) => `${dayWords(sentAt, 'medium')}, ${stateWords(state)}`).join('; ')
+		)}{/if}
 </p>
 {#each answerLines(corner, t, unit) as part (part.title)}
 	<h3>{part.title}</h3>
@@ -61,7 +65,7 @@
 	</dl>
 	{#if notAsked.length > 0}
 		<details class="mt-1">
-			<summary class="kit-summary">Not asked: {notAsked.length}</summary>
+			<summary class="kit-summary">{texts.notAsked(notAsked.length)}</summary>
 			<ul class="text-note text-ink-soft">
 				{#each notAsked as question (question)}<li>{question}</li>{/each}
 			</ul>

@@ -8,6 +8,9 @@
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import FormFault from './FormFault.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		personId: string;
@@ -42,24 +45,24 @@
 		<Select
 			name="owner"
 			id="owner-{personId}"
-			label="Looked after by"
+			label={texts.lookedAfterBy}
 			size="desk"
 			value={owner?.id ?? ''}
 			options={[
-				{ value: '', words: 'Nobody in particular' },
+				{ value: '', words: texts.nobodyInParticular },
 				...coordinators.map(({ id, name }) => ({ value: id, words: name }))
 			]}
 			onchange={() => ownerForm?.requestSubmit()}
 		/>
 	</div>
-	<span class="kit-without-scripts"><Button size="desk">Keep</Button></span>
+	<span class="kit-without-scripts"><Button size="desk">{texts.keep}</Button></span>
 	{#if userId && owner?.id !== userId}
 		<Button
 			type="button"
 			id="mine"
 			size="desk"
 			isBusy={owning.isBusy}
-			aria-label="{ACT_KEYS.mine.words}: I look after them"
+			aria-label={texts.iLookAfterThem(ACT_KEYS.mine.words)}
 			onclick={() => {
 				const list = ownerForm?.querySelector('select');
 				if (list) list.value = userId;
@@ -73,8 +76,8 @@
 	<form method="POST" action="/desk/cases/{personId}?/later" use:enhance={waiting.submit} class="mt-2">
 		<ActFields form={waiting} {version} />
 		<p class="text-note">
-			Put off: {later.reason}
-			<Button size="desk" look="quiet" name="until" value="">Take up now</Button>
+			{texts.putOff(later.reason)}
+			<Button size="desk" look="quiet" name="until" value="">{texts.takeUpNow}</Button>
 		</p>
 	</form>
 {:else if canWait}
@@ -90,7 +93,7 @@
 			<TextField
 				name="reason"
 				id="later-reason"
-				label="Why it can wait"
+				label={texts.whyItCanWait}
 				value=""
 				size="desk"
 				maxlength={200}

@@ -7,6 +7,9 @@
 	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
 	import SectionDrawing from '../section/SectionDrawing.svelte';
 	import type { CaseCornerData, CornerView, JudgedAt } from './corner-view.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		corner: CaseCornerData;
@@ -21,7 +24,7 @@
 	const knownAt = $derived(judged[view.at]?.at ?? new Date(0));
 </script>
 
-<section class="sheet" aria-label="The corner">
+<section class="sheet" aria-label={texts.theCorner}>
 	<div class="flex flex-wrap items-center justify-between gap-3">
 		{#if view.states.length > 1 && !view.earlier}
 			<SegmentSwitch
@@ -41,12 +44,12 @@
 		<SectionDrawing section={view.section} all={view.all} {t} {unit} mostHeight={340} />
 	{/if}
 	{#if judged.length <= 1 && corner.answeredAt}
-		<p class="text-mark text-ink-soft">Answered {dayWords(corner.answeredAt)}.</p>
+		<p class="text-mark text-ink-soft">{texts.answered(dayWords(corner.answeredAt))}</p>
 	{:else}
 		<div class="no-print known">
 			<Range
 				id="known-at"
-				label="As of {dayWords(knownAt, 'medium')}"
+				label={texts.asOf(dayWords(knownAt, 'medium'))}
 				value={view.at}
 				least={0}
 				most={view.newestAt}

@@ -9,6 +9,9 @@
 	import { CaseForm } from './case-form.svelte';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import FormFault from './FormFault.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		person: {
@@ -48,10 +51,10 @@
 		...(person.team ? [person.team] : []),
 		person.email,
 		...(person.leftAt ? [`left ${dayWords(person.leftAt)}`] : []),
-		...(person.bouncedAt ? ['letters come back'] : []),
-		...(owner ? [`looked after by ${owner}`] : []),
+		...(person.bouncedAt ? [texts.lettersComeBack] : []),
+		...(owner ? [texts.lookedAfterByWhom(owner)] : []),
 		...(later ? [`put off until ${dayWords(later.on, 'short')}: ${later.reason}`] : []),
-		...(isZoneKnown ? [] : [`time zone “${person.timeZone}” is not known: ${zone} is used`])
+		...(isZoneKnown ? [] : [texts.timeZoneIsNot(person.timeZone, zone)])
 	]);
 </script>
 
@@ -76,10 +79,10 @@
 				<TextField
 					name="reason"
 					id="settle-reason"
-					label="Why it is settled"
+					label={texts.whyItIsSettled}
 					value=""
 					maxlength={300}
-					placeholder="Why it is settled"
+					placeholder={texts.whyItIsSettled}
 					isLabelHidden
 					size="desk"
 				/>
@@ -90,17 +93,15 @@
 			<form method="POST" action="?/reopen" use:enhance={settling.submit} class="flex items-center gap-2">
 				<ActFields form={settling} version={listed.version} />
 				<span class="text-note text-ink-soft"
-					>Settled{listed.settledAt ? ` ${dayWords(listed.settledAt)}` : ''}{listed.settledReason
-						? `: ${listed.settledReason}`
-						: ''}.</span
+					>{texts.settled(listed.settledAt && dayWords(listed.settledAt), listed.settledReason)}</span
 				>
-				<Button size="desk" isBusy={settling.isBusy}>Open again</Button>
+				<Button size="desk" isBusy={settling.isBusy}>{texts.openAgain}</Button>
 			</form>
 		{/if}
 		<form method="POST" action="?/send" use:enhance={sending.submit}>
 			<ActFields form={sending} version={listed.version} />
 			<Button id="send" size="desk" look={wasSent ? 'plain' : 'main'} isBusy={sending.isBusy}>
-				{#if wasSent}Send another self-assessment{:else}<KeyWords act="send" />{/if}
+				{#if wasSent}{texts.sendAnotherSelfAssessment}{:else}<KeyWords act="send" />{/if}
 			</Button>
 		</form>
 	</div>
@@ -110,13 +111,11 @@
 	{#if link}
 		<div class="mt-4 border-l-4 border-cool bg-cool-wash px-4 py-2.5">
 			<p class="font-semibold">
-				{hasPost
-					? 'The letter lies in the post office.'
-					: 'The link is made. No mail server is set up, so pass it on yourself.'}
+				{texts.whereTheLetterIs(hasPost)}
 			</p>
-			<p class="mt-0.5 text-note">This link is shown once, and opens {person.name}’s answers:</p>
+			<p class="mt-0.5 text-note">{texts.thisLinkIsShown(person.name)}</p>
 			<p class="num mt-1 text-note break-all">{link}</p>
-			{#if hasPost}<p class="mt-1 text-note"><a href="/post">Go to the post office</a></p>{/if}
+			{#if hasPost}<p class="mt-1 text-note"><a href="/post">{texts.goToThePost}</a></p>{/if}
 		</div>
 	{/if}
 </div>

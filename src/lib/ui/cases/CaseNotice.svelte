@@ -5,6 +5,9 @@
 	import { levelEn, reasonEn } from '$lib/messages/triage-en';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import ContactForm from './ContactForm.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		judgement: Judgement;
@@ -29,16 +32,17 @@
 <section class="notice {isGrave ? 'border-warm bg-warm-wash' : 'border-cool bg-cool-wash'}">
 	<div>
 		<h2 class="text-body" title={levelEn[judgement.level].rule}>
-			{levelEn[judgement.level].name}{actBy ? `, by ${dayWords(actBy)}` : ''}
+			{texts.by(levelEn[judgement.level].name, actBy && dayWords(actBy))}
 		</h2>
 		<ul>
 			{#each judgement.reasons as reason, i (i)}
 				<li class:font-semibold={i === 0}>
 					{reasonEn(reason, judgement)}
 					<span class="text-note font-normal text-ink-soft"
-						>since {dayWords(reason.on, 'medium')}{reason.sign && takenBack.includes(reason.sign)
-							? '; the person says it was a slip'
-							: ''}</span
+						>{texts.sinceThePersonSays(
+							dayWords(reason.on, 'medium'),
+							Boolean(reason.sign && takenBack.includes(reason.sign))
+						)}</span
 					>
 				</li>
 			{/each}
@@ -54,7 +58,7 @@
 			}}
 		>
 			<summary id="outcome-act" class="kit-button main desk"
-				><span>Record the <KeyWords act="outcome" isLower /></span></summary
+				><span>{texts.recordThe} <KeyWords act="outcome" isLower /></span></summary
 			>
 			<ContactForm {...contact} />
 		</details>

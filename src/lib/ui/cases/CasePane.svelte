@@ -21,6 +21,9 @@
 	import FinishForm from './FinishForm.svelte';
 	import FormFault from './FormFault.svelte';
 	import WriteForm from './WriteForm.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		brief: Brief;
@@ -37,7 +40,7 @@
 
 	const reading = new CaseForm();
 	let shown = $state<State>('now');
-	const words: Record<State, string> = { first: 'At first', now: 'Now', after: 'After the plan' };
+	const words: Record<State, string> = { first: texts.atFirst, now: texts.now, after: texts.afterThePlan };
 	const sections = $derived.by(() => {
 		if (!brief.corner) return null;
 		const { corner, plan, standing, drawnAs } = brief.corner;
@@ -67,7 +70,7 @@
 	<div class="flex items-baseline justify-between gap-3">
 		<h2 class="text-lead">{brief.name}</h2>
 		<a class="text-note" href="/desk/cases/{brief.id}"
-			>Whole case <kbd class="key" aria-hidden="true">↵</kbd></a
+			>{texts.wholeCase} <kbd class="key" aria-hidden="true">↵</kbd></a
 		>
 	</div>
 	{#if brief.phone}
@@ -89,7 +92,7 @@
 	{#if brief.unread.length > 0}
 		<form method="POST" action="/desk/cases/{brief.id}?/read" use:enhance={reading.submit} class="mt-1">
 			<ActFields form={reading} version={brief.version} />
-			<Button size="desk" isBusy={reading.isBusy}>Read, needs no answer</Button>
+			<Button size="desk" isBusy={reading.isBusy}>{texts.readNeedsNoAnswer}</Button>
 		</form>
 		<FormFault fault={reading.fault} />
 	{/if}
@@ -105,9 +108,7 @@
 		done={sent}
 	/>
 	<details id="outcome" class="mt-2" {...folded(brief.closable.length > 0)}>
-		<summary class="kit-summary"
-			>{brief.closable.length > 0 ? 'Record the outcome' : 'Record a call or a talk'} …</summary
-		>
+		<summary class="kit-summary">{texts.recordMore(brief.closable.length)}</summary>
 		<ContactForm
 			personId={brief.id}
 			phone=""
@@ -121,7 +122,7 @@
 	{#if brief.followUp}<FinishForm personId={brief.id} followUp={brief.followUp} {today} />{/if}
 	{#if brief.note}
 		<p class="mt-2 text-note text-ink-soft">
-			Note{brief.note.authorName ? ` of ${brief.note.authorName}` : ''}: {brief.note.text}
+			{texts.noteOf(brief.note.authorName, brief.note.text)}
 		</p>
 	{/if}
 	{#if brief.equipment.length > 0}
@@ -163,7 +164,7 @@
 			{unit}
 		/>
 	{:else}
-		<p class="mt-3 text-note text-ink-soft">No answers to show yet.</p>
+		<p class="mt-3 text-note text-ink-soft">{texts.noAnswersToShow}</p>
 	{/if}
 	<div class="mt-3">
 		<WriteForm id="write" action="/desk/cases/{brief.id}?/message" offered={brief.reply} {sent} left={sent} />

@@ -22,6 +22,9 @@
 	import MovingOf from '../moving/MovingOf.svelte';
 	import SetUpForm from './SetUpForm.svelte';
 	import TimelinePart from './TimelinePart.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	type Plan = ComponentProps<typeof CasePlan>;
 	type FollowUps = ComponentProps<typeof FollowUpForm>;
@@ -80,7 +83,7 @@
 	);
 	const question = $derived(
 		reason && page.judgement
-			? `${reasonEn(reason, page.judgement).replace(/^Needs a clinician: /, '')}. What should be changed at work, and what left alone?`
+			? texts.whatShouldBeChanged(reasonEn(reason, page.judgement).replace(/^Needs a clinician: /, ''))
 			: ''
 	);
 </script>
@@ -117,7 +120,7 @@
 	<AnswersPart corner={page.corner.corner} checklist={page.checklist} history={page.history} {t} {unit} />
 {:else if part === 'follow-up'}
 	<FollowUpForm personId={person.id} {...page.followUps} chain={page.chain} today={page.today} />
-	<h3 class="mt-5 border-b border-rule pb-1 text-body">Who looks after them</h3>
+	<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.whoLooksAfterThem}</h3>
 	<CaseCare
 		personId={person.id}
 		version={listed.version}
@@ -133,7 +136,7 @@
 	{#if page.equipment.length > 0}
 		<EquipmentList requests={page.equipment} personId={person.id} {t} canDecide />
 	{:else}
-		<p class="text-note text-ink-soft">Nothing was asked for.</p>
+		<p class="text-note text-ink-soft">{texts.nothingWasAskedFor}</p>
 	{/if}
 	<AskForForm
 		personId={person.id}
@@ -162,6 +165,6 @@
 		{t}
 	/>
 	<MovingOf sent={page.sentRhythm} moving={page.moving} {t} />
-	<h3 class="mt-5 border-b border-rule pb-1 text-body">Who they are</h3>
+	<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.whoTheyAre}</h3>
 	<PersonForm {person} />
 {/if}

@@ -2,6 +2,9 @@
 	import { replaceState } from '$app/navigation';
 	import { tick, type Snippet } from 'svelte';
 	import { page } from '$app/state';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Part {
 		readonly id: string;
@@ -39,7 +42,7 @@
 
 <!-- Links, so that a part has an address and opens before scripts; all stand in the page, so that nothing typed in one is lost by looking at another. -->
 <div class="parts">
-	<nav class="no-print" aria-label="Parts of the case">
+	<nav class="no-print" aria-label={texts.partsOfTheCase}>
 		{#each parts as { id, words, count } (id)}
 			<a
 				href="?part={id}"

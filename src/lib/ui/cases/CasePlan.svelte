@@ -11,6 +11,9 @@
 	import Ladder from '../plan/Ladder.svelte';
 	import StepList from '../plan/StepList.svelte';
 	import WhatStaysOpen from '../plan/WhatStaysOpen.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		corner: Corner;
@@ -37,24 +40,24 @@
 </script>
 
 <section class="mt-6">
-	<h2 class="text-head">The plan they have</h2>
+	<h2 class="text-head">{texts.thePlanTheyHave}</h2>
 	<p class="text-note text-ink-soft">
-		Given {dayWords(madeAt)}{#if progress}; {progress.done} of {progress.of} steps stand{progress.carriedOut
-				? `, carried out on ${dayWords(progress.carriedOut)}`
-				: ''}{/if}.
+		{texts.given(dayWords(madeAt))}{#if progress}{texts.ofStepsStandCarried(
+				progress.done,
+				progress.of,
+				progress.carriedOut && dayWords(progress.carriedOut)
+			)}{/if}.
 	</p>
 	{#if steps.length > 0}
 		<div class="mt-2"><StepList {steps} {ticks} {t} {unit} canTick={false} /></div>
 	{:else}
 		<p class="mt-2 text-ink-soft">
-			{heightsFit
-				? 'Nothing to build: the heights fit.'
-				: 'Nothing to build: nothing in the house makes it better.'}
+			{texts.whyNothingToBuild(Boolean(heightsFit))}
 		</p>
 	{/if}
 	{#if offers.some(({ rung }) => rung)}
 		<details class="mt-4">
-			<summary class="kit-summary">More or less of it: what each would give</summary>
+			<summary class="kit-summary">{texts.moreOrLessOf}</summary>
 			<div class="mt-3">
 				<Ladder
 					{corner}
@@ -63,7 +66,7 @@
 					worked={chosen}
 					shown={chosen}
 					hrefOf={null}
-					workedWords="They work on this one"
+					workedWords={texts.theyWorkOnThis}
 					{t}
 					{unit}
 				/>
@@ -74,12 +77,12 @@
 	<BesideHeights {corner} {advice} {t} {unit} />
 	{#if earlier.length > 0}
 		<details class="mt-4">
-			<summary class="kit-summary">Earlier plans: what they were given when</summary>
+			<summary class="kit-summary">{texts.earlierPlansWhatThey}</summary>
 			<ul class="text-note">
 				{#each earlier as plan (plan.id)}
 					<li class="border-t border-rule py-1.5">
 						<span class="text-ink-soft">{dayWords(plan.madeAt)}:</span>
-						{names(plan.steps) || 'nothing to do'}
+						{texts.nothingToDo(names(plan.steps))}
 					</li>
 				{/each}
 			</ul>

@@ -8,6 +8,9 @@
 	import CheckTable from '../plan/CheckTable.svelte';
 	import SectionDrawing from '../section/SectionDrawing.svelte';
 	import type { CornerView } from './corner-view.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		view: CornerView;
@@ -28,7 +31,7 @@
 </script>
 
 <CheckTable
-	title={view.earlier ? 'As they stood then' : view.words(view.state)}
+	title={view.earlier ? texts.asTheyStoodThen : view.words(view.state)}
 	checks={view.checks}
 	before={view.before}
 	certainty={view.earlier ? undefined : view.section?.certainty}
@@ -36,13 +39,13 @@
 	{unit}
 />
 {#if measureNext && !view.earlier}
-	<p class="mt-3 text-note font-semibold text-cool">Worth asking for next: {t.measurable[measureNext]}.</p>
+	<p class="mt-3 text-note font-semibold text-cool">{texts.worthAskingForNext(t.measurable[measureNext])}</p>
 {/if}
 {#each spots as spot, i (spot.id)}
 	{@const at = sectionOf(spot.corner, spot.plan, null, drawnAs)}
 	<section class="mt-5">
 		<h3 class="border-b border-ink pb-1 text-lead">
-			Spot {i + 2}, {spot.corner.spot.posture}, after its plan
+			{texts.spotAfterItsPlan(i + 2, spot.corner.spot.posture)}
 		</h3>
 		<SectionDrawing section={at} all={[at]} {t} {unit} mostHeight={300} />
 		<CheckTable checks={at.checks} before={spot.before} certainty={at.certainty} {t} {unit} />

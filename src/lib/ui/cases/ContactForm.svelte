@@ -18,8 +18,11 @@
 	import ActFields from './ActFields.svelte';
 	import DayField from './DayField.svelte';
 	import { CaseForm } from './case-form.svelte';
-	import { CONTACT_WORDS } from './contact-words';
+	import { CONTACT_WORDS } from '$lib/messages/desk/contact-words';
 	import FormFault from './FormFault.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		personId: string;
@@ -58,13 +61,20 @@
 	class="no-print mt-2 grid gap-2 text-note"
 >
 	<ActFields {form} {version} />
-	{#if phone}<p>Phone: <a class="num" href="tel:{phone.replaceAll(' ', '')}">{phone}</a></p>{/if}
+	{#if phone}<p>{texts.phoneLead} <a class="num" href="tel:{phone.replaceAll(' ', '')}">{phone}</a></p>{/if}
 	<div class="grid grid-cols-2 gap-2">
-		<Select name="how" id="contact-how" label="How" size="desk" value={CONTACT_WAYS[0]} options={WAYS} />
+		<Select
+			name="how"
+			id="contact-how"
+			label={texts.how}
+			size="desk"
+			value={CONTACT_WAYS[0]}
+			options={WAYS}
+		/>
 		<Select
 			name="result"
 			id="contact-result"
-			label="Result"
+			label={texts.result}
 			size="desk"
 			value={result}
 			options={RESULTS}
@@ -75,7 +85,7 @@
 		<TextField
 			name="whom"
 			id="contact-whom"
-			label="Whom you spoke with"
+			label={texts.whomYouSpokeWith}
 			value=""
 			size="desk"
 			maxlength={120}
@@ -84,7 +94,7 @@
 		<TextArea
 			name="said"
 			id="contact-said"
-			label="What was said"
+			label={texts.whatWasSaid}
 			size="desk"
 			rows={3}
 			maxlength={2000}
@@ -92,7 +102,7 @@
 		/>
 		{#if closable.length > 0}
 			<fieldset class="grid gap-1">
-				<legend class="font-semibold">This is the outcome of</legend>
+				<legend class="font-semibold">{texts.thisIsTheOutcome}</legend>
 				{#each closable as one (one)}
 					<CheckBox
 						name="closes.{one}"
@@ -105,17 +115,17 @@
 			</fieldset>
 		{/if}
 	{:else}
-		<TextField name="said" id="contact-note" label="Note" value="" size="desk" maxlength={2000} />
+		<TextField name="said" id="contact-note" label={texts.note} value="" size="desk" maxlength={2000} />
 	{/if}
 	{#if isClosing && result === 'reached'}
 		<Select
 			name="next"
 			id="contact-next"
-			label="What comes next"
+			label={texts.whatComesNext}
 			size="desk"
 			value={next}
 			options={[
-				{ value: '', words: 'Choose …' },
+				{ value: '', words: texts.choose },
 				...steps.map((value) => ({ value, words: CONTACT_WORDS.next[value] }))
 			]}
 			isRequired
@@ -123,14 +133,14 @@
 		/>
 		{#if !isReferred}
 			<p class="text-ink-soft">
-				If a clinician comes next, refer the case first: then it can be chosen here.
+				{texts.ifAClinicianComes}
 			</p>
 		{/if}
 		{#if next === 'nothing'}
 			<TextField
 				name="why"
 				id="contact-why"
-				label="Why nothing"
+				label={texts.whyNothing}
 				value=""
 				size="desk"
 				maxlength={300}
@@ -141,13 +151,13 @@
 	{#if !isClosing || next === 'look' || result !== 'reached'}
 		<DayField
 			name="nextOn"
-			label={next === 'look' && isClosing ? 'Look again on' : 'Try again, or look again, on'}
+			label={texts.lookAgainOnTry(next === 'look' && isClosing)}
 			least={today}
 			isRequired={isClosing && next === 'look'}
 		/>
 	{/if}
 	<div>
-		<Button size="desk" isBusy={form.isBusy}>{isClosing ? 'Record the outcome' : 'Record'}</Button>
+		<Button size="desk" isBusy={form.isBusy}>{texts.recordIt(isClosing)}</Button>
 	</div>
 	<FormFault fault={form.fault} />
 </form>

@@ -1,6 +1,9 @@
 <script lang="ts">
 	import { USUAL_DATE_LOCALE } from '$lib/messages';
 	import DateField from '../kit/DateField.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		id?: string;
@@ -16,4 +19,4 @@
 </script>
 
 <!-- A day of the desk: written as the desk writes dates. -->
-<DateField {...rest} {value} size="desk" locale={USUAL_DATE_LOCALE} openWords="Open the calendar" />
+<DateField {...rest} {value} size="desk" locale={USUAL_DATE_LOCALE} openWords={texts.openTheCalendar} />

@@ -2,6 +2,9 @@
 	import { dayWords } from '$lib/messages/desk-dates';
 	import { changeOf, type RegionReport } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		/** What was reported at each self-assessment, the oldest first. */
@@ -42,7 +45,11 @@
 			})
 			.sort((a, b) => b.last - a.last || b.first - a.first);
 	});
-	const CHANGE = { better: 'noticeably better', worse: 'noticeably worse', same: 'about the same' } as const;
+	const CHANGE = {
+		better: texts.noticeablyBetter,
+		worse: texts.noticeablyWorse,
+		same: texts.aboutTheSame
+	} as const;
 	const CHANGE_MARK = { better: '↓', worse: '↑', same: '=' } as const;
 </script>
 
@@ -51,16 +58,17 @@
 		<li class="border-b border-rule py-2 text-note">
 			<p class="flex justify-between gap-2">
 				<span class="font-semibold">{place.name}</span>
-				<span class="num" class:text-warm={place.last >= 4}>{place.last} of 10</span>
+				<span class="num" class:text-warm={place.last >= 4}>{texts.ofWord(place.last)}</span>
 			</p>
 			<svg
 				viewBox="0 0 {WIDTH} {HEIGHT}"
 				width={WIDTH}
 				height={HEIGHT}
 				role="img"
-				aria-label="{place.name}, worst of 0 to 10: {place.points
-					.map((p) => `${dayWords(p.at, 'month')} ${p.worst}`)
-					.join(', ')}"
+				aria-label={texts.worstOfTo(
+					place.name,
+					place.points.map((p) => `${dayWords(p.at, 'month')} ${p.worst}`).join(', ')
+				)}
 			>
 				<line class="base" x1="0" x2={WIDTH} y1={y(0)} y2={y(0)} />
 				<line class="mark" x1="0" x2={WIDTH} y1={y(4)} y2={y(4)} />
@@ -70,17 +78,19 @@
 				{/each}
 			</svg>
 			<p class="text-ink-soft">
-				{#if place.change}{CHANGE_MARK[place.change]}
-					{CHANGE[place.change]} since {dayWords(place.points[0]?.at ?? new Date(0), 'month')}{:else}first
-					report{/if}{#if place.report.hinders !== 'no' && place.last > 0}; hinders
-					{place.report.hinders === 'much' ? 'much' : 'a little'}{/if}
+				{#if place.change}{texts.since({
+						changeMark: CHANGE_MARK[place.change],
+						change: CHANGE[place.change],
+						dayWords: dayWords(place.points[0]?.at ?? new Date(0), 'month')
+					})}{:else}{texts.firstReport}{/if}{#if place.report.hinders !== 'no' && place.last > 0}{texts.hindersMuchALittle(
+						place.report.hinders === 'much'
+					)}{/if}
 			</p>
 		</li>
 	{/each}
 </ul>
 <p class="mt-1 text-mark text-ink-soft">
-	Worst in seven days, 0 to 10. The dotted line is 4: from there on it is for this week. A change counts from
-	2 points, or 30 %.
+	{texts.worstInSevenDays}
 </p>
 
 <style>

@@ -2,7 +2,7 @@
 	import type { AskedThing, RequestState } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import RequestActs from '../equipment/RequestActs.svelte';
-	import { STATE_WORDS } from '../equipment/state-words';
+	import { STATE_WORDS } from '$lib/messages/desk/request-words';
 
 	interface Request {
 		readonly id: string;

@@ -7,6 +7,9 @@
 	import { CaseForm } from './case-form.svelte';
 	import DayField from './DayField.svelte';
 	import FormFault from './FormFault.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		personId: string;
@@ -21,7 +24,7 @@
 </script>
 
 <details id="finish" class="mt-2" {...folded(followUp.due <= today)}>
-	<summary class="kit-summary">{followUp.reason || 'The follow-up'} is done …</summary>
+	<summary class="kit-summary">{texts.theFollowUpIs(followUp.reason)}</summary>
 	<form
 		method="POST"
 		action="/desk/cases/{personId}?/done"
@@ -32,7 +35,7 @@
 		<TextField
 			name="outcome"
 			id="finish-outcome"
-			label="What came of it"
+			label={texts.whatCameOfIt}
 			value=""
 			size="desk"
 			maxlength={300}
@@ -40,15 +43,22 @@
 		/>
 		<DayField
 			name="due"
-			label="Next one on, if there is one"
+			label={texts.nextOneOnIf}
 			least={today}
 			value={next}
 			onchange={(value) => (next = value)}
 		/>
 		{#if next}
-			<TextField name="reason" id="finish-reason" label="What for" value="" size="desk" maxlength={300} />
+			<TextField
+				name="reason"
+				id="finish-reason"
+				label={texts.whatFor}
+				value=""
+				size="desk"
+				maxlength={300}
+			/>
 		{/if}
-		<div><Button size="desk" isBusy={form.isBusy}>Done</Button></div>
+		<div><Button size="desk" isBusy={form.isBusy}>{texts.done}</Button></div>
 		<FormFault fault={form.fault} />
 	</form>
 </details>

@@ -10,6 +10,9 @@
 	import DayField from './DayField.svelte';
 	import FinishForm from './FinishForm.svelte';
 	import FormFault from './FormFault.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface FollowUp {
 		readonly due: string;
@@ -62,7 +65,7 @@
 	<DayField
 		id="due"
 		name="due"
-		label="{ACT_KEYS.followUp.words}: look again on"
+		label={texts.lookAgainOn(ACT_KEYS.followUp.words)}
 		least={today}
 		isRequired
 		value={due}
@@ -78,19 +81,15 @@
 	<TextField
 		name="reason"
 		id="follow-up-reason"
-		label="What for"
+		label={texts.whatFor}
 		value={followUp?.reason ?? ''}
 		size="desk"
 		maxlength={300}
-		placeholder="Has the footrest arrived?"
+		placeholder={texts.hasTheFootrestArrived}
 	/>
 	<div class="flex flex-wrap items-center gap-2">
-		<Button size="desk" isBusy={setting.isBusy}>{followUp ? 'Change' : 'Set'}</Button>
-		<span class="text-note text-cool" role="status"
-			>{isSet
-				? `Set. It comes up on the day sheet on that day${isFreeDay ? ', a free day where they live' : ''}.`
-				: ''}</span
-		>
+		<Button size="desk" isBusy={setting.isBusy}>{texts.changeSet(Boolean(followUp))}</Button>
+		<span class="text-note text-cool" role="status">{texts.followUpWasSet(isSet, isFreeDay)}</span>
 	</div>
 	<FormFault fault={setting.fault} />
 </form>
@@ -108,12 +107,12 @@
 		<input type="hidden" name="kind" value={policy.kind} />
 		<DayField
 			name="due"
-			label="{policy.kind === 'check-in' ? 'Asked how it holds on' : 'Next full look on'}, by itself"
+			label={texts.askedHowItHolds(policy.kind === 'check-in')}
 			least={today}
 			isRequired
 			value={policy.due}
 		/>
-		<div class="mt-1"><Button size="desk" isBusy={setting.isBusy}>Move</Button></div>
+		<div class="mt-1"><Button size="desk" isBusy={setting.isBusy}>{texts.move}</Button></div>
 	</form>
 {/each}
 {#if chain.length > 0}
@@ -121,7 +120,7 @@
 		{#each chain as link (link.id)}
 			<li class="border-t border-rule py-1">
 				<span class="text-ink-soft">{dayWords(day(link.due))}</span>
-				{link.reason || 'Follow-up'}{link.outcome ? `: ${link.outcome}` : ', done'}
+				{texts.followUpDone(link.reason, link.outcome)}
 			</li>
 		{/each}
 	</ol>

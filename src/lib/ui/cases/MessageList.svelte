@@ -1,5 +1,9 @@
 <script lang="ts">
 	import { momentWords } from '$lib/messages/desk-dates';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
+
 	interface Line {
 		readonly id: string;
 		readonly at: Date;
@@ -23,7 +27,11 @@
 		<li class="border-b border-rule py-2 text-note" class:theirs={message.isFromPerson}>
 			<p class="text-ink-soft">
 				<span class="font-semibold text-ink"
-					>{message.isFromPerson ? personName : (message.authorName ?? 'Your coordinator')}</span
+					>{texts.yourCoordinator({
+						isFromPerson: message.isFromPerson,
+						personName,
+						authorName: message.authorName
+					})}</span
 				>, {momentWords(message.at, timeZone)}
 			</p>
 			<p class="mt-0.5 whitespace-pre-wrap">{message.text}</p>

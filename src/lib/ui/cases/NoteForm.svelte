@@ -6,6 +6,9 @@
 	import { CaseForm } from './case-form.svelte';
 	import { draftOf, keepDraft } from './drafts';
 	import FormFault from './FormFault.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	/** Where the case's acts are sent to, and what its person is called. */
 	let { action, givenName }: { action: string; givenName: string } = $props();
@@ -25,7 +28,7 @@
 	<TextArea
 		id="note"
 		name="text"
-		label="A note for each other; {givenName} does not see it"
+		label={texts.aNoteForEach(givenName)}
 		size="desk"
 		rows={2}
 		maxlength={4000}
@@ -33,6 +36,6 @@
 		value={text}
 		oninput={keep}
 	/>
-	<div><Button size="desk" isBusy={form.isBusy}>Keep the note</Button></div>
+	<div><Button size="desk" isBusy={form.isBusy}>{texts.keepTheNote}</Button></div>
 	<FormFault fault={form.fault} />
 </form>

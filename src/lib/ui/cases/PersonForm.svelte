@@ -4,6 +4,9 @@
 	import TextField from '../kit/TextField.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import FormFault from './FormFault.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		person: {
@@ -26,15 +29,15 @@
 	let isKept = $state(false);
 	const form = new CaseForm(() => (isKept = true));
 	const FIELDS = [
-		['name', 'Name', 120, ''],
-		['email', 'E-mail address', 254, ''],
-		['staffNumber', 'Staff number', 40, ''],
-		['team', 'Team', 80, ''],
-		['phone', 'Phone', 40, '+351 21 000 0000'],
-		['country', 'Country, two letters', 2, 'PT'],
-		['region', 'Region, its short code', 3, 'BY'],
-		['timeZone', 'Time zone', 60, 'Europe/Lisbon'],
-		['language', 'Language', 10, 'en']
+		['name', texts.name, 120, ''],
+		['email', texts.eMailAddress, 254, ''],
+		['staffNumber', texts.staffNumber, 40, ''],
+		['team', texts.team, 80, ''],
+		['phone', texts.phoneField, 40, '+351 21 000 0000'],
+		['country', texts.countryTwoLetters, 2, 'PT'],
+		['region', texts.regionItsShortCode, 3, 'BY'],
+		['timeZone', texts.timeZone, 60, texts.europeLisbon],
+		['language', texts.language, 10, 'en']
 	] as const;
 </script>
 
@@ -57,10 +60,10 @@
 			isRequired={name === 'name' || name === 'email'}
 		/>
 	{/each}
-	<p class="text-ink-soft">The country’s weekend and public holidays move due dates.</p>
+	<p class="text-ink-soft">{texts.theCountrysWeekendAnd}</p>
 	<div class="flex items-center gap-3">
-		<Button size="desk" isBusy={form.isBusy}>Keep</Button>
-		<span role="status" class="text-cool">{isKept ? 'Kept.' : ''}</span>
+		<Button size="desk" isBusy={form.isBusy}>{texts.keep}</Button>
+		<span role="status" class="text-cool">{texts.kept(isKept)}</span>
 	</div>
 	<FormFault fault={form.fault} />
 </form>

@@ -15,6 +15,9 @@
 	import { CaseForm } from './case-form.svelte';
 	import DayField from './DayField.svelte';
 	import FormFault from './FormFault.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	type Referral = ComponentProps<typeof ReferralThread>['referral'] & {
 		readonly at: Date;
@@ -50,12 +53,11 @@
 
 {#if open}
 	<p class="text-note">
-		With <strong>{open.clinicianName || 'a clinician'}</strong> since {dayWords(open.at)}{open.answerBy
-			? `, answer wanted by ${dayWords(open.answerBy)}`
-			: ''}: {open.question}
+		{texts.withWord} <strong>{texts.aClinician(open.clinicianName)}</strong>
+		{texts.sinceAnswerWantedBy(dayWords(open.at), open.answerBy && dayWords(open.answerBy), open.question)}
 	</p>
 	<p class="text-note">
-		<a href={open.clinicianId ? `/desk/referrals/${open.id}` : `${action}/letter`}>The letter</a>
+		<a href={open.clinicianId ? `/desk/referrals/${open.id}` : `${action}/letter`}>{texts.theLetter}</a>
 	</p>
 	<ReferralThread referral={open} {action} isClinician={false} {timeZone} />
 {:else}
@@ -63,12 +65,12 @@
 		<ActFields {form} {version} />
 		<Select
 			name="clinician"
-			label="Clinician"
+			label={texts.clinician}
 			size="desk"
 			value={asked}
 			options={[
 				...clinicians.map(({ id, name }) => ({ value: id, words: name })),
-				{ value: '', words: 'By printed letter' }
+				{ value: '', words: texts.byPrintedLetter }
 			]}
 			onchange={(id) => (asked = id)}
 		/>
@@ -76,18 +78,18 @@
 			<TextField
 				name="toName"
 				id="referral-to"
-				label="To"
+				label={texts.to}
 				value=""
 				size="desk"
 				maxlength={120}
-				placeholder="Their doctor, or who they go to"
+				placeholder={texts.theirDoctorOrWho}
 				isRequired
 			/>
 		{/if}
 		<TextArea
 			name="question"
 			id="referral-question"
-			label="What you ask"
+			label={texts.whatYouAsk}
 			size="desk"
 			rows={3}
 			maxlength={2000}
@@ -96,23 +98,23 @@
 		/>
 		<ChoiceRows
 			name="consentHow"
-			legend="Before anything is passed on: how did they agree?"
+			legend={texts.beforeAnythingIsPassed}
 			look="wrap"
 			options={CONSENT_WAYS.map((value) => ({
 				value,
-				words: value === 'spoken' ? 'They said yes' : 'They wrote yes'
+				words: texts.howTheyAgreed(value === 'spoken')
 			}))}
 			value={consentHow}
 			onchange={(value) => (consentHow = value)}
 		/>
-		<DayField id="answer-by" name="answerBy" label="Answer wanted by" least={today} />
+		<DayField id="answer-by" name="answerBy" label={texts.answerWantedBy} least={today} />
 		<div class="flex flex-wrap items-center gap-3">
 			<Button size="desk" isBusy={form.isBusy}><KeyWords act="refer" /></Button>
-			<Button size="desk" look="quiet" href="{action}/letter">Look at the letter</Button>
+			<Button size="desk" look="quiet" href="{action}/letter">{texts.lookAtTheLetter}</Button>
 		</div>
 		{#if consentHow === ''}
 			<p class="text-note text-ink-soft">
-				Ask {personName} first. It says then that they {consentEn.spoken}, or in writing.
+				{texts.askFirstItSays(personName, consentEn.spoken)}
 			</p>
 		{/if}
 	</form>
@@ -121,7 +123,11 @@
 {#each past as referral (referral.id)}
 	<div class="mt-3 border-t border-rule pt-2">
 		<p class="text-note">
-			{dayWords(referral.at)}, {referral.clinicianName || 'a clinician'}: {referral.question}
+			{texts.askedOfClinician({
+				at: dayWords(referral.at),
+				clinicianName: referral.clinicianName,
+				question: referral.question
+			})}
 		</p>
 		<ReferralThread {referral} {action} isClinician={false} {timeZone} />
 	</div>

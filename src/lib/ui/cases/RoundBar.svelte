@@ -1,13 +1,17 @@
 <script lang="ts">
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
+
 	/** How many people of a round stand where. */
 	let { progress, isClosed = false }: { progress: Readonly<Record<string, number>>; isClosed?: boolean } =
 		$props();
 
 	const PARTS = $derived([
 		['answered', 'answered'],
-		['sent', isClosed ? 'did not answer' : 'silent so far'],
-		['waiting', 'letter not written yet'],
-		['bounced', 'could not be reached'],
+		['sent', texts.silenceOf(isClosed)],
+		['waiting', texts.letterNotWrittenYet],
+		['bounced', texts.couldNotBeReached],
 		['skipped', 'passed over']
 	] as const);
 	const parts = $derived(

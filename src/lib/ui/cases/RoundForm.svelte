@@ -15,6 +15,9 @@
 	import DayField from './DayField.svelte';
 	import FormFault from './FormFault.svelte';
 	import SetUpFields from './SetUpFields.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Round {
 		readonly name: string;
@@ -66,7 +69,7 @@
 	let isKept = $state(false);
 	const form = new CaseForm(() => (isKept = true));
 	const filled = (text: string) =>
-		filledText(text, { name: 'Odo Fennick', until: typed.dueOn ? dayWords(typed.dueOn) : '…' });
+		filledText(text, { name: texts.odoFennick, until: typed.dueOn ? dayWords(typed.dueOn) : '…' });
 </script>
 
 <form method="POST" {action} use:enhance={form.submit} class="columns">
@@ -75,19 +78,19 @@
 		<TextField
 			name="name"
 			id="round-name"
-			label="Name of the round"
+			label={texts.nameOfTheRound}
 			size="desk"
 			maxlength={80}
 			isRequired
-			placeholder="Spring"
+			placeholder={texts.spring}
 			value={typed.name}
 			oninput={(text) => (typed.name = text)}
 		/>
 		<fieldset>
-			<legend class="font-semibold">Who</legend>
+			<legend class="font-semibold">{texts.who}</legend>
 			<input type="hidden" name="teams" value={[...chosen].join('\n')} />
 			<p class="text-note text-ink-soft">
-				{chosen.size === 0 ? 'Everyone who is here and can be reached. Choose teams to narrow it.' : ''}
+				{texts.everyoneWhoIsHere(chosen.size)}
 			</p>
 			<div class="mt-1 flex max-h-40 flex-wrap gap-x-4 gap-y-1 overflow-y-auto">
 				{#each teams as team (team)}
@@ -104,22 +107,22 @@
 			<div class="mt-2 grid items-end gap-3 sm:grid-cols-2">
 				<Select
 					name="country"
-					label="Country"
+					label={texts.country}
 					size="desk"
 					value={typed.country}
 					options={[
-						{ value: '', words: 'every country' },
+						{ value: '', words: texts.everyCountry },
 						...countries.map((value) => ({ value, words: country.of(value) ?? value }))
 					]}
 					onchange={(value) => (typed.country = value)}
 				/>
 				<TextField
 					name="within"
-					label="Only who has not answered for so many days"
+					label={texts.onlyWhoHasNot}
 					size="desk"
 					inputmode="numeric"
 					maxlength={4}
-					placeholder="0: everyone"
+					placeholder={texts.everyone}
 					value={typed.within}
 					oninput={(text) => (typed.within = text)}
 				/>
@@ -130,7 +133,7 @@
 			<DayField
 				id="starts-on"
 				name="startsOn"
-				label="First day"
+				label={texts.firstDay}
 				isRequired
 				value={typed.startsOn}
 				onchange={(day) => (typed.startsOn = day)}
@@ -138,7 +141,7 @@
 			<DayField
 				id="due-on"
 				name="dueOn"
-				label="Last day"
+				label={texts.lastDay}
 				isRequired
 				value={typed.dueOn}
 				onchange={(day) => (typed.dueOn = day)}
@@ -146,7 +149,7 @@
 			<TextField
 				name="timeZone"
 				id="time-zone"
-				label="Time zone"
+				label={texts.timeZone}
 				size="desk"
 				isRequired
 				maxlength={60}
@@ -155,20 +158,20 @@
 			/>
 		</div>
 		<p class="text-note text-ink-soft">
-			Who stays silent is reminded after {new Intl.ListFormat(USUAL_DATE_LOCALE).format(
-				RULES_IN_FORCE.policy.reminderWorkingDays.map(String)
-			)} working days of their own country, then stands on the call list.
+			{texts.whoStaysSilentIs(
+				new Intl.ListFormat(USUAL_DATE_LOCALE).format(RULES_IN_FORCE.policy.reminderWorkingDays.map(String))
+			)}
 		</p>
 		<div class="flex items-center gap-3">
 			<Button look="main" size="desk" isBusy={form.isBusy}>{words}</Button>
-			<span role="status" class="text-note text-cool">{isKept ? 'Kept. Nothing is sent yet.' : ''}</span>
+			<span role="status" class="text-note text-cool">{texts.keptNothingIsSent(isKept)}</span>
 		</div>
 		<FormFault fault={form.fault} />
 	</div>
 	<div class="grid content-start gap-4">
 		<TextField
 			name="subject"
-			label="Subject"
+			label={texts.subject}
 			size="desk"
 			maxlength={150}
 			isRequired
@@ -178,8 +181,8 @@
 		<TextArea
 			name="body"
 			id="round-letter"
-			label="Letter"
-			hint="{ROUND_FIELDS.join(' and ')} are filled in for each person."
+			label={texts.letter}
+			hint={texts.areFilledInFor(ROUND_FIELDS.join(' and '))}
 			size="desk"
 			rows={9}
 			maxlength={5000}
@@ -187,11 +190,11 @@
 			value={typed.body}
 			oninput={(text) => (typed.body = text)}
 		/>
-		<section class="border border-rule bg-sheet p-4 text-note" aria-label="As it arrives">
-			<p class="text-ink-soft">As it arrives</p>
+		<section class="border border-rule bg-sheet p-4 text-note" aria-label={texts.asItArrives}>
+			<p class="text-ink-soft">{texts.asItArrives}</p>
 			<p class="mt-1 font-semibold">{filled(typed.subject)}</p>
 			<p class="mt-1 whitespace-pre-wrap">{filled(typed.body)}</p>
-			<p class="mt-3"><span class="kit-button plain desk" aria-hidden="true">Begin</span></p>
+			<p class="mt-3"><span class="kit-button plain desk" aria-hidden="true">{texts.begin}</span></p>
 		</section>
 	</div>
 </form>

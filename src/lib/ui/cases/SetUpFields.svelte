@@ -4,6 +4,9 @@
 	import { RHYTHMS } from '$lib/core/moving/rhythm';
 	import type { Catalogue } from '$lib/messages';
 	import Select from '../kit/Select.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	type Field = 'way' | 'route' | 'rhythm';
 
@@ -21,17 +24,17 @@
 	const fields = $derived([
 		{
 			name: 'way',
-			label: 'Way of sitting that results are judged by',
+			label: texts.wayOfSittingThat,
 			options: WAYS.map((value) => ({ value, words: t.ways[value].name }))
 		},
 		{
 			name: 'route',
-			label: 'How much is asked',
+			label: texts.howMuchIsAsked,
 			options: ROUTES.map((value) => ({ value, words: t.routes[value] }))
 		},
 		{
 			name: 'rhythm',
-			label: 'How often to break',
+			label: texts.howOftenToBreak,
 			options: RHYTHMS.map((value) => ({ value, words: t.moving.rhythms[value].name }))
 		}
 	] as const);

@@ -9,6 +9,9 @@
 	import { CaseForm } from './case-form.svelte';
 	import FormFault from './FormFault.svelte';
 	import SetUpFields from './SetUpFields.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		personId: string;
@@ -34,16 +37,15 @@
 	<ActFields {form} {version} />
 	<SetUpFields
 		values={{ way: way ?? '', route: route ?? '', rhythm: rhythm ?? '' }}
-		usual="As their round says"
+		usual={texts.asTheirRoundSays}
 		{t}
 	/>
 	<p class="text-note text-ink-soft">
-		Another way of sitting holds for what they have answered too: their plan is worked out anew, and steps
-		that stay right stay done. They read which way it is, and why.
+		{texts.anotherWayOfSitting}
 	</p>
 	<div class="flex items-center gap-3">
-		<Button size="desk" isBusy={form.isBusy}>Set</Button>
-		<span role="status" class="text-note text-cool">{isKept ? 'Set.' : ''}</span>
+		<Button size="desk" isBusy={form.isBusy}>{texts.set}</Button>
+		<span role="status" class="text-note text-cool">{texts.wasSet(isKept)}</span>
 	</div>
 	<FormFault fault={form.fault} />
 </form>

@@ -12,6 +12,9 @@
 	import FormFault from './FormFault.svelte';
 	import NoteForm from './NoteForm.svelte';
 	import WriteForm from './WriteForm.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		entries: readonly TimelineEntry[];
@@ -33,21 +36,21 @@
 
 <div class="no-print">
 	<details name="act" id="writing">
-		<summary class="kit-summary"><KeyWords act="write" /> to {personName} …</summary>
+		<summary class="kit-summary"><KeyWords act="write" /> {texts.toThem(personName)}</summary>
 		<WriteForm id="write" action="{action}?/message" offered={reply} />
 	</details>
 	<details name="act" id="calling">
-		<summary class="kit-summary">Record a call or a talk …</summary>
+		<summary class="kit-summary">{texts.recordACallOr}</summary>
 		<ContactForm {...contact} />
 	</details>
 	<details name="act" id="noting">
-		<summary class="kit-summary"><KeyWords act="note" /> for each other …</summary>
+		<summary class="kit-summary"><KeyWords act="note" /> {texts.forEachOther}</summary>
 		<NoteForm {action} givenName={personName.split(' ')[0] ?? ''} />
 	</details>
 	{#if hasUnread}
 		<form method="POST" action="{action}?/read" use:enhance={reading.submit} class="mt-2">
 			<ActFields form={reading} version={contact.version} />
-			<Button size="desk" isBusy={reading.isBusy}>Read, needs no answer</Button>
+			<Button size="desk" isBusy={reading.isBusy}>{texts.readNeedsNoAnswer}</Button>
 		</form>
 		<FormFault fault={reading.fault} />
 	{/if}

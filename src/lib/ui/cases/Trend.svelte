@@ -1,5 +1,8 @@
 <script lang="ts">
 	import { changeOf } from '$lib/core/discomfort';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	/** Worst score of each report, the oldest first. */
 	let { worsts }: { worsts: readonly number[] } = $props();
@@ -12,11 +15,7 @@
 	const first = $derived(worsts[0] ?? 0);
 	const last = $derived(worsts.at(-1) ?? 0);
 	const change = $derived(worsts.length > 1 ? changeOf(first, last) : null);
-	const words = $derived(
-		worsts.length === 0
-			? 'no report of discomfort'
-			: `worst ${worsts.join(', then ')} of 10${change ? `, ${change === 'same' ? 'about the same' : `noticeably ${change}`}` : ''}`
-	);
+	const words = $derived(texts.reportOfDiscomfort(worsts, change));
 </script>
 
 <span class="trend" role="img" aria-label={words} title={words}>

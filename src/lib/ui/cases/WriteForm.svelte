@@ -6,6 +6,9 @@
 	import ActFields from './ActFields.svelte';
 	import { draftOf, keepDraft } from './drafts';
 	import FormFault from './FormFault.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		/** Where it is sent. */
@@ -21,7 +24,7 @@
 		left?: () => void;
 	}
 
-	let { action, offered, id, words = 'Send', hidden = {}, sent = () => {}, left }: Props = $props();
+	let { action, offered, id, words = texts.send, hidden = {}, sent = () => {}, left }: Props = $props();
 
 	// What somebody began to write to this person is there again when they come back to them.
 	let text = $derived(draftOf(action, offered));
@@ -48,7 +51,7 @@
 	<TextArea
 		{id}
 		name="text"
-		label="Message"
+		label={texts.message}
 		size="desk"
 		rows={5}
 		maxlength={4000}
@@ -59,7 +62,7 @@
 	/>
 	<div class="flex flex-wrap items-center gap-3">
 		<Button size="desk" isBusy={form.isBusy}>{words}</Button>
-		<span class="text-note text-ink-soft">A letter says that there is a message; its words stay here.</span>
+		<span class="text-note text-ink-soft">{texts.aLetterSaysThat}</span>
 	</div>
 	<FormFault fault={form.fault} />
 </form>

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { answerLines } from './answer-lines';
-import { ACT_WORDS, ROUND_STATES, stateWords } from './state-words';
+import { ACT_WORDS, ROUND_STATES, stateWords } from '$lib/messages/desk/state-words';
 
 const t = messagesFor();
 

@@ -3,6 +3,9 @@
 	import type { Catalogue } from '$lib/messages';
 	import CasePane from '../cases/CasePane.svelte';
 	import type { DaySheet } from './day-sheet.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.daySheet;
 
 	interface Props {
 		sheet: DaySheet;
@@ -17,16 +20,16 @@
 
 {#if sheet.here}
 	{@const { here, brief } = sheet}
-	<aside class="beside" aria-label="The case of {here.name}">
+	<aside class="beside" aria-label={texts.theCaseOf(here.name)}>
 		{#if brief && brief.id === here.personId}
 			{#key brief.id}
 				<CasePane {brief} {t} {unit} {today} {userId} sent={() => sheet.focusLine()} />
 			{/key}
 		{:else if sheet.hasBriefFault}
-			<p class="text-note text-ink-soft">The case could not be loaded. Open it, or choose the line again.</p>
+			<p class="text-note text-ink-soft">{texts.theCaseCouldNot}</p>
 		{:else}
 			<h2 class="text-lead">{here.name}</h2>
-			<p class="text-note text-ink-soft">Opening the case …</p>
+			<p class="text-note text-ink-soft">{texts.openingTheCase}</p>
 		{/if}
 	</aside>
 {/if}

@@ -6,6 +6,9 @@
 	import WriteForm from '../cases/WriteForm.svelte';
 	import type { DaySheet } from './day-sheet.svelte';
 	import { canSettle } from './sheet-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.daySheet;
 
 	let { sheet }: { sheet: DaySheet } = $props();
 
@@ -15,28 +18,29 @@
 </script>
 
 {#if lines.length > 0}
-	<section class="batch" aria-label="Ticked cases">
+	<section class="batch" aria-label={texts.tickedCases}>
 		<p class="font-semibold">
-			{lines.length === 1 ? '1 case is ticked' : `${lines.length} cases are ticked`}
+			{texts.caseIsTickedCases(lines.length)}
 		</p>
 		<form method="POST" action="?/settle" use:enhance={sheet.acting(ids(settleable))}>
 			<ActFields form={sheet} />
 			<input type="hidden" name="people" value={ids(settleable).join(',')} />
-			<Button size="desk" disabled={settleable.length === 0}>Settle {settleable.length}</Button>
+			<Button size="desk" disabled={settleable.length === 0}>{texts.settle(settleable.length)}</Button>
 		</form>
-		<Button type="button" size="desk" look="quiet" onclick={() => sheet.ticked.clear()}>Untick</Button>
+		<Button type="button" size="desk" look="quiet" onclick={() => sheet.ticked.clear()}>{texts.untick}</Button
+		>
 		{#if settleable.length < lines.length}
 			<p class="text-note text-ink-soft">
-				{lines.length - settleable.length} left out: a warning sign wants an outcome, a message wants to be read.
+				{texts.leftOutAWarning(lines.length - settleable.length)}
 			</p>
 		{/if}
 		<details>
-			<summary class="kit-summary">The same text to all of them …</summary>
+			<summary class="kit-summary">{texts.theSameTextTo}</summary>
 			<WriteForm
 				id="write-all"
 				action="?/write"
-				words="Send to {lines.length}"
-				offered={replyEn('all', lines[0]?.judgement ?? null).replace('Hello all', 'Hello')}
+				words={texts.sendTo(lines.length)}
+				offered={replyEn('all', lines[0]?.judgement ?? null).replace(texts.helloAll, texts.hello)}
 				hidden={{ people: ids(lines).join(',') }}
 				sent={() => sheet.ticked.clear()}
 			/>

@@ -3,6 +3,9 @@
 	import Button from '../kit/Button.svelte';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.daySheet;
 
 	interface Props {
 		filter: {
@@ -20,48 +23,48 @@
 
 	const country = new Intl.DisplayNames(USUAL_LOCALE, { type: 'region' });
 	const WHOSE = [
-		{ value: '', words: 'Everybody’s' },
-		{ value: 'mine', words: 'Mine' },
-		{ value: 'nobodys', words: 'Nobody’s' }
+		{ value: '', words: texts.everybodys },
+		{ value: 'mine', words: texts.mine },
+		{ value: 'nobodys', words: texts.nobodys }
 	];
 	const ONLY = [
-		{ value: '', words: 'All open' },
-		{ value: 'overdue', words: 'Overdue' },
-		{ value: 'message', words: 'With a message' },
-		{ value: 'written', words: 'Written to today' }
+		{ value: '', words: texts.allOpen },
+		{ value: 'overdue', words: texts.overdue },
+		{ value: 'message', words: texts.withAMessage },
+		{ value: 'written', words: texts.writtenToToday }
 	];
 	const lists = $derived([
-		{ name: 'whose', label: 'Whose', value: filter.whose, options: WHOSE },
+		{ name: 'whose', label: texts.whose, value: filter.whose, options: WHOSE },
 		{
 			name: 'team',
-			label: 'Team',
+			label: texts.team,
 			value: filter.team,
-			options: [{ value: '', words: 'All teams' }, ...teams.map((value) => ({ value, words: value }))]
+			options: [{ value: '', words: texts.allTeams }, ...teams.map((value) => ({ value, words: value }))]
 		},
 		...(countries.length > 1
 			? [
 					{
 						name: 'country',
-						label: 'Country',
+						label: texts.country,
 						value: filter.country,
 						options: [
-							{ value: '', words: 'All countries' },
+							{ value: '', words: texts.allCountries },
 							...countries.map((value) => ({ value, words: country.of(value) ?? value }))
 						]
 					}
 				]
 			: []),
-		{ name: 'only', label: 'Which', value: filter.only, options: ONLY }
+		{ name: 'only', label: texts.which, value: filter.only, options: ONLY }
 	]);
 </script>
 
-<FilterForm label="Show">
+<FilterForm label={texts.show}>
 	{#snippet fields(ask)}
 		{#each lists as field (field.name)}
 			<Select {...field} isLabelHidden size="desk" onchange={() => ask(field.name)} />
 		{/each}
 	{/snippet}
 	{#snippet more()}
-		{#if isNarrowed}<Button look="quiet" size="desk" href="/desk">Show all</Button>{/if}
+		{#if isNarrowed}<Button look="quiet" size="desk" href="/desk">{texts.showAll}</Button>{/if}
 	{/snippet}
 </FilterForm>

@@ -10,7 +10,7 @@
 		sheetSentence,
 		thingsSentence,
 		unjudgedSentence
-	} from './sheet-sentences';
+	} from '$lib/messages/desk/sheet-sentences';
 	import { DaySheet } from './day-sheet.svelte';
 	import SheetAside from './SheetAside.svelte';
 	import SheetFilters from './SheetFilters.svelte';
@@ -20,6 +20,9 @@
 	import TodaysActs from './TodaysActs.svelte';
 	import Button from '../kit/Button.svelte';
 	import { useShortcuts } from '../shortcuts/context';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.daySheet;
 
 	interface Props {
 		/** What the server read of the day. */
@@ -90,11 +93,11 @@
 		</div>
 		{#if sheet.lines.length === 0}
 			<div class="mt-8 border-t border-ink pt-6">
-				<p class="text-lead">{isNarrowed ? 'Nobody here matches.' : 'The sheet is clear.'}</p>
-				<p class="mt-1 text-ink-soft">Answers appear here as they come in, follow-ups on their day.</p>
+				<p class="text-lead">{texts.nobodyOnTheSheet(isNarrowed)}</p>
+				<p class="mt-1 text-ink-soft">{texts.answersAppearHereAs}</p>
 				<p class="mt-5">
 					<Button href={isNarrowed ? '/desk' : '/desk/people'} size="desk"
-						>{isNarrowed ? 'Show all' : 'Go to People'}</Button
+						>{texts.showAllOrPeople(isNarrowed)}</Button
 					>
 				</p>
 			</div>
@@ -109,8 +112,7 @@
 		/>
 		{#if data.sheet.total + data.sheet.toAcknowledge > data.sheet.lines.length}
 			<p class="mt-4 text-note text-ink-soft">
-				The first {data.sheet.lines.length} of {data.sheet.total + data.sheet.toAcknowledge} are shown; the rest
-				move up as these are dealt with.
+				{texts.theFirstOfAre(data.sheet.lines.length, data.sheet.total + data.sheet.toAcknowledge)}
 			</p>
 		{/if}
 		<SheetBatch {sheet} />

@@ -11,6 +11,9 @@
 	import { ACT_KEYS } from '../shortcuts/act-keys';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import { canSettle, isUnread, lastActOf, nextActOf, reasonOf, whenOf, type SheetLine } from './sheet-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.daySheet;
 
 	interface Props {
 		line: SheetLine;
@@ -64,7 +67,7 @@
 <li id="line-{index}" class="line" class:here={isHere} onclick={choose}>
 	<div class="tick">
 		<CheckBox
-			words="Tick {line.name}"
+			words={texts.tick(line.name)}
 			isLabelHidden
 			size="desk"
 			isChecked={isTicked}
@@ -78,8 +81,8 @@
 	<p class="head">
 		<a class="who" href="/desk/cases/{line.personId}" onfocus={choose}>{line.name}</a>{#if line.team}<span
 				class="soft">{line.team}</span
-			>{/if}{#if line.hasBounced}<span class="bounced">letters come back</span>{/if}{#if owner}<span
-				class="soft">with {owner}</span
+			>{/if}{#if line.hasBounced}<span class="bounced">{texts.lettersComeBack}</span>{/if}{#if owner}<span
+				class="soft">{texts.withWord(owner)}</span
 			>{/if}
 	</p>
 	<div class="marks">
@@ -115,7 +118,7 @@
 					size="desk"
 					look={next === 'settle' ? 'plain' : 'quiet'}
 					class="small"
-					aria-label="Settle: {line.name}"><KeyWords act="settle" {isHere} /></Button
+					aria-label={texts.settleOne(line.name)}><KeyWords act="settle" {isHere} /></Button
 				>
 			</form>
 		{/if}

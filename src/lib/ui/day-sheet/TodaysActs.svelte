@@ -3,7 +3,10 @@
 	import { enhance } from '$app/forms';
 	import type { SubmitFunction } from '@sveltejs/kit';
 	import Button from '../kit/Button.svelte';
-	import { DESK_ACT_WORDS } from '../cases/state-words';
+	import { DESK_ACT_WORDS } from '$lib/messages/desk/state-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.daySheet;
 
 	interface Act {
 		readonly batch: string;
@@ -29,27 +32,27 @@
 
 {#if acts.length > 0}
 	<details class="acts">
-		<summary class="kit-summary" title={newest ? 'Can be taken back until midnight' : ''}
-			>What you did today: {acts.length}</summary
+		<summary class="kit-summary" title={texts.canBeTakenBack(Boolean(newest))}
+			>{texts.whatYouDidToday(acts.length)}</summary
 		>
 		<ul class="mt-1 text-note">
 			{#each acts as act (act.batch)}
 				<li class="flex flex-wrap items-center gap-3 border-t border-rule py-1">
 					<span class="num text-ink-soft">{timeWords(act.at, timeZone)}</span>
 					<span class="flex-1">{DESK_ACT_WORDS[act.kind]} {who(act)}</span>
-					{#if act.isUndone}<span class="text-ink-soft">taken back</span>
+					{#if act.isUndone}<span class="text-ink-soft">{texts.takenBack}</span>
 					{:else if act.canUndo}
 						<form method="POST" action="/desk?/undo" use:enhance={undoing}>
 							<input type="hidden" name="batch" value={act.batch} />
 							<Button
 								size="desk"
 								id={act === newest ? 'undo' : undefined}
-								aria-label="Take back: {DESK_ACT_WORDS[act.kind]} {who(act)}"
-								>Take back{#if act === newest}
-									<kbd class="key" aria-hidden="true">Ctrl Z</kbd>{/if}</Button
+								aria-label={texts.takeBackThis(DESK_ACT_WORDS[act.kind], who(act))}
+								>{texts.takeBack}{#if act === newest}
+									<kbd class="key" aria-hidden="true">{texts.ctrlZ}</kbd>{/if}</Button
 							>
 						</form>
-					{:else}<span class="text-ink-soft">is out</span>{/if}
+					{:else}<span class="text-ink-soft">{texts.isOut}</span>{/if}
 				</li>
 			{/each}
 		</ul>

@@ -6,7 +6,7 @@ import type { LengthUnit } from '$lib/core/length';
 import { isGraver, type Level } from '$lib/core/triage';
 import type { Catalogue } from '$lib/messages';
 import { levelEn, reasonEn } from '$lib/messages/triage-en';
-import { DESK_ACT_WORDS } from '../cases/state-words';
+import { DESK_ACT_WORDS } from '$lib/messages/desk/state-words';
 import { checkWords } from '../gap-mark/check-words';
 
 /** What a line shows of a judgement. */

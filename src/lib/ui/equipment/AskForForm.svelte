@@ -7,6 +7,9 @@
 	import FormFault from '../cases/FormFault.svelte';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.equipment;
 
 	interface Props {
 		personId: string;
@@ -32,11 +35,11 @@
 	<Select
 		name="thing"
 		id="ask-for"
-		label="Ask for something in their place"
+		label={texts.askForSomethingIn}
 		size="desk"
 		value={free[0] ?? ''}
 		options={free.map((value) => ({ value, words: t.open.buy[value] }))}
 	/>
-	<Button size="desk" isBusy={form.isBusy}>Ask for it</Button>
+	<Button size="desk" isBusy={form.isBusy}>{texts.askForIt}</Button>
 </form>
 <FormFault fault={form.fault} />

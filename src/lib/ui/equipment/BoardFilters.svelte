@@ -3,7 +3,10 @@
 	import type { Catalogue } from '$lib/messages';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
-	import { STATE_WORDS } from './state-words';
+	import { STATE_WORDS } from '$lib/messages/desk/request-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.equipment;
 
 	interface Props {
 		filter: { readonly state: string; readonly purchase: string; readonly team: string };
@@ -18,33 +21,33 @@
 	const lists = $derived([
 		{
 			name: 'state',
-			label: 'Where it stands',
+			label: texts.whereItStands,
 			value: filter.state,
 			options: [
-				{ value: '', words: `Under way (${underWay})` },
+				{ value: '', words: texts.underWay(underWay) },
 				...REQUEST_STATES.map((value) => ({ value, words: `${STATE_WORDS[value]} (${counts[value]})` }))
 			]
 		},
 		{
 			name: 'purchase',
-			label: 'Thing',
+			label: texts.thing,
 			value: filter.purchase,
 			options: [
-				{ value: '', words: 'All things' },
+				{ value: '', words: texts.allThings },
 				...ASKED_THINGS.map((value) => ({ value, words: t.open.buy[value] }))
 			]
 		},
 		{
 			name: 'team',
-			label: 'Team',
+			label: texts.team,
 			value: filter.team,
-			options: [{ value: '', words: 'All teams' }, ...teams.map((value) => ({ value, words: value }))]
+			options: [{ value: '', words: texts.allTeams }, ...teams.map((value) => ({ value, words: value }))]
 		}
 	]);
 </script>
 
 <div class="mt-3">
-	<FilterForm label="Show">
+	<FilterForm label={texts.show}>
 		{#snippet fields(ask)}
 			{#each lists as list (list.name)}
 				<Select {...list} size="desk" onchange={() => ask(list.name)} />

@@ -4,8 +4,11 @@
 	import type { AskedThing, RequestState } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import { dayWords } from '$lib/messages/desk-dates';
-	import { codeWords, money } from '../workforce/words';
+	import { codeWords, money } from '$lib/messages/desk/workforce-words';
 	import RequestActs from './RequestActs.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.equipment;
 
 	interface Line {
 		readonly id: string;
@@ -75,17 +78,18 @@
 
 <section class="mt-5">
 	<h2 class="text-lead first-letter:uppercase">
-		{title} <span class="count">{lines.length}{sums.length > 0 ? `, about ${sums.join(' and ')}` : ''}</span>
+		{title}
+		<span class="count">{texts.about(lines.length, sums)}</span>
 	</h2>
 	<table>
 		<thead>
 			<tr>
-				<th scope="col">Thing</th>
-				<th scope="col">For</th>
-				<th scope="col">Why</th>
-				<th scope="col">Order and cost</th>
-				<th scope="col">Since</th>
-				<th scope="col">Next</th>
+				<th scope="col">{texts.thing}</th>
+				<th scope="col">{texts.forWord}</th>
+				<th scope="col">{texts.why}</th>
+				<th scope="col">{texts.orderAndCost}</th>
+				<th scope="col">{texts.since}</th>
+				<th scope="col">{texts.next}</th>
 			</tr>
 		</thead>
 		<tbody>
@@ -102,15 +106,15 @@
 								line.closes.map((id) => t.checks.names[id].toLowerCase()).join(', ')
 							)}{:else if line.findings.length > 0}{line.findings
 								.map((id) => codeWords(id))
-								.join(', ')}{:else}<span class="soft">Closes no height by itself</span
-							>{/if}{#if line.reason}<br /><span class="soft">{line.reason}</span>{/if}</td
+								.join(', ')}{:else}<span class="soft">{texts.closesNoHeightBy}</span>{/if}{#if line.reason}<br
+							/><span class="soft">{line.reason}</span>{/if}</td
 					>
 					<td
 						>{order(line)}{#if order(line) && cost(line)}<br />{/if}<span class="num">{cost(line)}</span
 						>{#if line.fromStore}<br /><span
 								class="soft"
 								class:late={line.backBy !== null && line.backBy < today && line.state === 'arrived'}
-								>from the store{line.backBy ? `, back by ${dayWords(line.backBy, 'short')}` : ''}</span
+								>{texts.fromTheStoreBack(line.backBy && dayWords(line.backBy, 'short'))}</span
 							>{/if}</td
 					>
 					<td class="num">{days(line.since)}</td>

@@ -8,7 +8,10 @@
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
-	import { asksMore, TO_WORDS } from './state-words';
+	import { asksMore, TO_WORDS } from '$lib/messages/desk/request-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.equipment;
 
 	interface Props {
 		request: { readonly id: string; readonly state: RequestState; readonly version: number };
@@ -69,8 +72,8 @@
 			size="desk"
 			class="needs-js"
 			aria-expanded={more === 'sent'}
-			aria-label="From the store: {of}"
-			onclick={() => (more = more === 'sent' ? null : 'sent')}>From the store ({inStore}) …</Button
+			aria-label={texts.fromTheStoreFor(of)}
+			onclick={() => (more = more === 'sent' ? null : 'sent')}>{texts.fromTheStoreMore(inStore)}</Button
 		>
 	{/if}
 </div>
@@ -88,7 +91,7 @@
 			<TextField
 				name="reason"
 				id="reason-{request.id}"
-				label="Why, as the person reads it"
+				label={texts.whyAsThePerson}
 				value=""
 				size="desk"
 				maxlength={300}
@@ -96,17 +99,12 @@
 			/>
 		{:else if more === 'sent'}
 			<input type="hidden" name="fromStore" value="yes" />
-			<DayField
-				id="back-by-{request.id}"
-				name="backBy"
-				label="Comes back by, where it is lent"
-				least={today}
-			/>
+			<DayField id="back-by-{request.id}" name="backBy" label={texts.comesBackByWhere} least={today} />
 		{:else}
 			<TextField
 				name="supplier"
 				id="supplier-{request.id}"
-				label="Where"
+				label={texts.where}
 				value=""
 				size="desk"
 				maxlength={120}
@@ -114,7 +112,7 @@
 			<TextField
 				name="orderNumber"
 				id="number-{request.id}"
-				label="Order number"
+				label={texts.orderNumber}
 				value=""
 				size="desk"
 				maxlength={80}
@@ -123,7 +121,7 @@
 				<TextField
 					name="cost"
 					id="cost-{request.id}"
-					label="What it costs"
+					label={texts.whatItCosts}
 					value={usual.cost}
 					inputmode="decimal"
 					size="desk"
@@ -132,7 +130,7 @@
 				<Select
 					name="currency"
 					id="currency-{request.id}"
-					label="Currency"
+					label={texts.currency}
 					size="desk"
 					value={usual.currency || CURRENCIES[0]}
 					options={CURRENCIES.map((value) => ({ value, words: value }))}

@@ -6,6 +6,9 @@
 	import FormFault from '../cases/FormFault.svelte';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.equipment;
 
 	interface Props {
 		/** What was counted. */
@@ -22,7 +25,7 @@
 </script>
 
 <details class="mt-3">
-	<summary class="kit-summary">In the store: {all === 1 ? 'one thing' : `${all} things`}</summary>
+	<summary class="kit-summary">{texts.inTheStoreOne(all)}</summary>
 	<ul class="store">
 		{#each ASKED_THINGS as thing (thing)}
 			{@const row = store.find((one) => one.thing === thing)}
@@ -41,8 +44,8 @@
 							maxlength={4}
 						/>
 					</div>
-					<Button size="desk" isBusy={form.isBusy}>Count</Button>
-					<span role="status" class="text-note text-cool">{kept === thing ? 'Kept.' : ''}</span>
+					<Button size="desk" isBusy={form.isBusy}>{texts.count}</Button>
+					<span role="status" class="text-note text-cool">{texts.kept(kept === thing)}</span>
 				</form>
 			</li>
 		{/each}

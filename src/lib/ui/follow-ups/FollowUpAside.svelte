@@ -2,6 +2,9 @@
 	import Button from '../kit/Button.svelte';
 	import { enhance } from '$app/forms';
 	import { addressOf, daysOn, shortWords } from './calendar-days';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.followUps;
 
 	interface Props {
 		/** How many follow-ups each day has, and the Monday from which they are shown. */
@@ -26,7 +29,7 @@
 </script>
 
 <aside>
-	<h2 class="border-b border-ink pb-1 text-lead">The coming weeks</h2>
+	<h2 class="border-b border-ink pb-1 text-lead">{texts.theComingWeeks}</h2>
 	<table class="w-full text-note">
 		<tbody>
 			{#each weeks as week (week.from)}
@@ -40,24 +43,23 @@
 			{/each}
 		</tbody>
 	</table>
-	<h2 class="mt-6 border-b border-ink pb-1 text-lead">In your own calendar</h2>
+	<h2 class="mt-6 border-b border-ink pb-1 text-lead">{texts.inYourOwnCalendar}</h2>
 	<p class="mt-2 text-note text-ink-soft">
-		A secret address that your calendar reads: days and initials, no word about health. A new address ends the
-		old one.
+		{texts.aSecretAddressThat}
 	</p>
 	{#if feed}<p class="num mt-2 border-l-4 border-cool bg-cool-wash px-3 py-2 text-note break-all">
 			{feed}
 		</p>
-		<p class="text-note text-ink-soft">Shown once.</p>{/if}
+		<p class="text-note text-ink-soft">{texts.shownOnce}</p>{/if}
 	<div class="mt-2 flex flex-wrap gap-2">
 		<form method="POST" action="?/feed" use:enhance>
-			<Button size="desk">Make a new address</Button>
+			<Button size="desk">{texts.makeANewAddress}</Button>
 		</form>
 		<form method="POST" action="?/endFeed" use:enhance>
-			<Button size="desk">End it</Button>
+			<Button size="desk">{texts.endIt}</Button>
 		</form>
 	</div>
-	{#if hasEnded}<p class="mt-1 text-note" role="status">The address has ended.</p>{/if}
+	{#if hasEnded}<p class="mt-1 text-note" role="status">{texts.theAddressHasEnded}</p>{/if}
 </aside>
 
 <style>

@@ -2,6 +2,9 @@
 	import { isGraver } from '$lib/core/triage';
 	import { purposeOf, type BoardLine } from './board-line';
 	import type { FollowUpBoard } from './follow-up-board.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.followUps;
 
 	interface Props {
 		board: FollowUpBoard;
@@ -32,7 +35,7 @@
 >
 	<span class="font-semibold">{line.name}</span>
 	{#if isWide || line.kind !== 'look'}<span class="text-ink-soft">{purposeOf(line)}</span>{/if}
-	{#if line.isFree}<span class="free">free day there</span>{/if}
+	{#if line.isFree}<span class="free">{texts.freeDayThere}</span>{/if}
 </a>
 
 <style>

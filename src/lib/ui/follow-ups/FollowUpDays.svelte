@@ -3,6 +3,9 @@
 	import type { BoardLine } from './board-line';
 	import type { FollowUpBoard } from './follow-up-board.svelte';
 	import FollowUpCard from './FollowUpCard.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.followUps;
 
 	interface Props {
 		board: FollowUpBoard;
@@ -49,14 +52,14 @@
 			}}
 			role="group"
 		>
-			<p class="number">{Number(day.slice(8))}{day === today ? ', today' : ''}</p>
+			<p class="number">{texts.todayMark(Number(day.slice(8)), day === today)}</p>
 			{#each on(day) as line (line.id)}
 				<FollowUpCard {board} {line} isWide={view === 'week'} />
 			{/each}
 			{#if moreOn(day) > 0}
 				<a
 					class="inline-flex min-h-6 min-w-6 items-center text-mark"
-					href={addressOf(view === 'month' ? 'week' : 'list', day)}>{moreOn(day)} more</a
+					href={addressOf(view === 'month' ? 'week' : 'list', day)}>{texts.more(moreOn(day))}</a
 				>
 			{/if}
 		</section>

@@ -4,6 +4,9 @@
 	import Button from '../kit/Button.svelte';
 	import { addressOf, stepped, VIEWS } from './calendar-days';
 	import type { FollowUpBoard } from './follow-up-board.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.followUps;
 
 	interface Props {
 		board: FollowUpBoard;
@@ -20,13 +23,12 @@
 
 <div class="flex flex-wrap items-end justify-between gap-4">
 	<div>
-		<h1 class="text-title">Follow-ups</h1>
+		<h1 class="text-title">{texts.followUps}</h1>
 		<p class="mt-1 text-ink-soft">
-			{overdue === 0 ? 'Nothing is overdue.' : overdue === 1 ? 'One is overdue.' : `${overdue} are overdue.`}
-			{total} in view.
+			{texts.nothingIsOverdueOne(overdue, total)}
 		</p>
 	</div>
-	<nav class="flex flex-wrap items-center gap-2" aria-label="View">
+	<nav class="flex flex-wrap items-center gap-2" aria-label={texts.view}>
 		{#each Object.entries(VIEWS) as [name, words] (name)}
 			<Button
 				size="desk"
@@ -34,24 +36,26 @@
 				href={addressOf(name as keyof typeof VIEWS, day)}>{words}</Button
 			>
 		{/each}
-		<Button size="desk" href={stepped(view, day, -1)} isIcon aria-label="Earlier"
+		<Button size="desk" href={stepped(view, day, -1)} isIcon aria-label={texts.earlier}
 			><ChevronLeft size={18} aria-hidden="true" /></Button
 		>
-		<Button size="desk" href={addressOf(view, today)}>Today</Button>
-		<Button size="desk" href={stepped(view, day, 1)} isIcon aria-label="Later"
+		<Button size="desk" href={addressOf(view, today)}>{texts.today}</Button>
+		<Button size="desk" href={stepped(view, day, 1)} isIcon aria-label={texts.later}
 			><ChevronRight size={18} aria-hidden="true" /></Button
 		>
 	</nav>
 </div>
 <p id="how-to-move" class="mt-2 text-note text-ink-soft">
-	Drag a name to another day; by keys: <kbd class="key">M</kbd> takes it up, arrows carry it,
-	<kbd class="key">Enter</kbd> puts it down.
+	{texts.dragANameTo} <kbd class="key">M</kbd>
+	{texts.takesItUpArrows}
+	<kbd class="key">{texts.enter}</kbd>
+	{texts.putsItDown}
 </p>
 <div class="flex min-h-8 items-center gap-3">
 	<p role="status" class="text-note text-cool">{board.status}</p>
 	{#if board.last && !board.held}
 		<Button type="button" size="desk" onclick={() => void board.undo()}
-			>Take back <kbd class="key" aria-hidden="true">Ctrl Z</kbd></Button
+			>{texts.takeBack} <kbd class="key" aria-hidden="true">{texts.ctrlZ}</kbd></Button
 		>
 	{/if}
 </div>

@@ -11,6 +11,9 @@
 	import { provideShortcuts } from '../shortcuts/context';
 	import ShortcutHelp from '../shortcuts/ShortcutHelp.svelte';
 	import { Shortcuts } from '../shortcuts/shortcuts.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.frame;
 
 	interface Props {
 		userName: string;
@@ -29,19 +32,17 @@
 	let help = $state(false);
 
 	const pages = $derived([
-		...(role === 'reader'
-			? []
-			: [{ href: '/desk', words: role === 'clinician' ? 'Referrals' : 'Day sheet' }]),
+		...(role === 'reader' ? [] : [{ href: '/desk', words: texts.referralsDaySheet(role === 'clinician') }]),
 		...(role === 'coordinator'
 			? [
-					{ href: '/desk/people', words: 'People' },
-					{ href: '/desk/rounds', words: 'Rounds' },
-					{ href: '/desk/follow-ups', words: 'Follow-ups' },
-					{ href: '/desk/equipment', words: 'Equipment' }
+					{ href: '/desk/people', words: texts.people },
+					{ href: '/desk/rounds', words: texts.rounds },
+					{ href: '/desk/follow-ups', words: texts.followUps },
+					{ href: '/desk/equipment', words: texts.equipment }
 				]
 			: []),
-		...(role === 'clinician' ? [] : [{ href: '/desk/workforce', words: 'Workforce' }]),
-		...(hasPost ? [{ href: '/post', words: 'Post' }] : [])
+		...(role === 'clinician' ? [] : [{ href: '/desk/workforce', words: texts.workforce }]),
+		...(hasPost ? [{ href: '/post', words: texts.post }] : [])
 	]);
 	/** Pages are numbered as they stand there: letters are for acts. */
 	const links = $derived(pages.map((one, i) => ({ ...one, key: String(i + 1) })));
@@ -55,20 +56,20 @@
 
 	$effect(() =>
 		shortcuts.add([
-			...links.map(({ href, words, key }) => ({ key, words: `Go to: ${words}`, run: () => void goto(href) })),
+			...links.map(({ href, words, key }) => ({ key, words: texts.goTo(words), run: () => void goto(href) })),
 			...(role === 'coordinator' ? [{ ...ACT_KEYS.person, run: () => void goto('/desk/people/new') }] : []),
-			{ key: '?', words: 'Show the keys', run: () => (help = true) }
+			{ key: '?', words: texts.showTheKeys, run: () => (help = true) }
 		])
 	);
 </script>
 
 <svelte:window onkeydown={(event) => shortcuts.handle(event)} />
-<a class="skip" href="#content">Skip to the page</a>
+<a class="skip" href="#content">{texts.skipToThePage}</a>
 
 <div class="frame">
 	<aside class="margin no-print">
-		<p class="font-title text-lead font-semibold">Easy Corner</p>
-		<nav aria-label="Main">
+		<p class="font-title text-lead font-semibold">{texts.easyCorner}</p>
+		<nav aria-label={texts.main}>
 			<ul>
 				{#each links as link (link.href)}
 					<li>
@@ -81,14 +82,14 @@
 		</nav>
 		<div class="foot">
 			<Button type="button" look="quiet" size="desk" class="needs-js" onclick={() => (help = true)}
-				>Keys <kbd class="key" aria-hidden="true">?</kbd></Button
+				>{texts.keys} <kbd class="key" aria-hidden="true">?</kbd></Button
 			>
 			<form
 				method="POST"
 				action="/preferences"
 				data-sveltekit-reload
 				class="flex gap-1"
-				aria-label="Lengths in"
+				aria-label={texts.lengthsIn}
 			>
 				<input type="hidden" name="back" value={back} />
 				{#each LENGTH_UNITS as option (option)}
@@ -105,11 +106,15 @@
 			</form>
 			<form method="POST" action="/preferences" data-sveltekit-reload>
 				<input type="hidden" name="back" value={back} />
-				<Button look="quiet" size="desk" name="theme" value={other}>{t.frame.theme[other]} colours</Button>
+				<Button look="quiet" size="desk" name="theme" value={other}
+					>{texts.colours(t.frame.theme[other])}</Button
+				>
 			</form>
 			<a class="who" href="/desk/account">{userName}</a>
-			{#if role === 'coordinator'}<a href="/desk/users">Accounts</a>{/if}
-			<form method="POST" action="/desk/sign-out"><Button look="quiet" size="desk">Sign out</Button></form>
+			{#if role === 'coordinator'}<a href="/desk/users">{texts.accounts}</a>{/if}
+			<form method="POST" action="/desk/sign-out">
+				<Button look="quiet" size="desk">{texts.signOut}</Button>
+			</form>
 		</div>
 	</aside>
 	<div class="min-w-0" id="content">{@render children()}</div>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { goto } from '$app/navigation';
+	import { deskWords } from '$lib/messages/desk';
 	import Button from './Button.svelte';
 
 	interface Props {
@@ -50,6 +51,6 @@
 	}}
 >
 	{@render fields(ask)}
-	<span class="kit-without-scripts"><Button size="desk">Show</Button></span>
+	<span class="kit-without-scripts"><Button size="desk">{deskWords.frame.show}</Button></span>
 	{@render more?.()}
 </form>

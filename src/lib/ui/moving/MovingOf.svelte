@@ -2,6 +2,9 @@
 	import type { Rhythm } from '$lib/core/moving/rhythm';
 	import type { Catalogue } from '$lib/messages';
 	import { dayWords } from '$lib/messages/desk-dates';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	interface Props {
 		/** What was sent to them. */
@@ -19,22 +22,22 @@
 	const rhythm = $derived(moving.ownRhythm ?? sent);
 </script>
 
-<h3 class="mt-5 border-b border-rule pb-1 text-body">How they break</h3>
+<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.howTheyBreak}</h3>
 <p class="mt-1">
 	{#if rhythm}{t.moving.rhythms[rhythm].name}<span class="text-ink-soft"
-			>, {moving.ownRhythm ? 'as they chose themselves' : 'as it was set'}</span
-		>.{:else}Nothing was sent to them yet.{/if}
+			>{texts.asTheyChoseThemselves(Boolean(moving.ownRhythm))}</span
+		>.{:else}{texts.nothingWasSentTo}{/if}
 </p>
 {#if !moving.isShared}
-	<p class="text-note text-ink-soft">Whether they do stays with them: they don’t share it.</p>
+	<p class="text-note text-ink-soft">{texts.whetherTheyDoStays}</p>
 {:else if moving.weeks.length === 0}
-	<p class="text-note text-ink-soft">They share it; no week has come in yet.</p>
+	<p class="text-note text-ink-soft">{texts.theyShareItNo}</p>
 {:else}
 	<table class="mt-1 text-note">
 		<thead>
 			<tr class="text-left text-ink-soft"
-				><th class="pr-4 font-normal">Week of</th><th class="pr-4 font-normal">Taken</th><th
-					class="font-normal">Planned</th
+				><th class="pr-4 font-normal">{texts.weekOf}</th><th class="pr-4 font-normal">{texts.taken}</th><th
+					class="font-normal">{texts.planned}</th
 				></tr
 			>
 		</thead>

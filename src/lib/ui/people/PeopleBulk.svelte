@@ -9,8 +9,11 @@
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormFault from '../cases/FormFault.svelte';
 	import type { LeftOut, LeftOutGroup } from '$lib/core/sending';
-	import { leftOutWords, LEFT_OUT_WORDS } from '../rounds/left-out-words';
+	import { leftOutWords, LEFT_OUT_WORDS } from '$lib/messages/desk/left-out-words';
 	import type { PeopleTicks } from './people-ticks.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.people;
 
 	interface Props {
 		ticks: PeopleTicks;
@@ -29,10 +32,10 @@
 
 	let act = $state<(typeof BULK_ACTS)[number]>('send');
 	const ACTS = $derived({
-		send: 'Send a self-assessment',
-		'follow-up': 'Set a follow-up',
-		team: 'Move to a team',
-		...(showsLeft ? { return: 'Take back' } : { leave: 'Mark as left' })
+		send: texts.sendASelfAssessment,
+		'follow-up': texts.setAFollowUp,
+		team: texts.moveToATeam,
+		...(showsLeft ? { return: texts.takeBack } : { leave: texts.markAsLeft })
 	} as Partial<Record<typeof act, string>>);
 	const shownTicked = $derived(lines.filter(({ id }) => ticks.ids.has(id)));
 	const n = $derived(ticks.wantsAll ? total : shownTicked.length);
@@ -44,15 +47,13 @@
 	const bulk = new CaseForm((result) => {
 		const told = result.bulk as { n: number; leftOut: readonly LeftOutGroup[] } | undefined;
 		const left = told?.leftOut.map(leftOutWords).join('; ') ?? '';
-		done = told
-			? `Done for ${told.n} ${told.n === 1 ? 'person' : 'people'}.${left ? ` Left out: ${left}.` : ''}`
-			: '';
+		done = told ? texts.doneForPersonPeople(told.n, left) : '';
 		ticks.clear();
 	});
 </script>
 
 {#if n > 0 || done || bulk.fault}
-	<section class="bulk" aria-label="Ticked people">
+	<section class="bulk" aria-label={texts.tickedPeople}>
 		{#if n > 0}
 			<form
 				method="POST"
@@ -70,38 +71,52 @@
 				<Select
 					name="act"
 					id="bulk-act"
-					label="For these {n}"
+					label={texts.forThese(n)}
 					size="desk"
 					value={act}
 					options={Object.entries(ACTS).map(([value, words]) => ({ value, words }))}
 					onchange={(value) => (act = BULK_ACTS.find((one) => one === value) ?? act)}
 				/>
 				{#if act === 'team'}
-					<TextField id="bulk-team" name="team" label="Team" value="" size="desk" maxlength={80} isRequired />
+					<TextField
+						id="bulk-team"
+						name="team"
+						label={texts.team}
+						value=""
+						size="desk"
+						maxlength={80}
+						isRequired
+					/>
 				{:else if act === 'follow-up'}
-					<DayField id="bulk-due" name="due" label="On" least={today} isRequired />
-					<TextField id="bulk-reason" name="reason" label="For" value="" size="desk" maxlength={300} />
+					<DayField id="bulk-due" name="due" label={texts.onWord} least={today} isRequired />
+					<TextField
+						id="bulk-reason"
+						name="reason"
+						label={texts.forWord}
+						value=""
+						size="desk"
+						maxlength={300}
+					/>
 				{/if}
-				<Button look="main" size="desk" isBusy={bulk.isBusy}
-					>Yes, for {n - out.length === 1 ? 'one person' : `${n - out.length} people`}</Button
-				>
+				<Button look="main" size="desk" isBusy={bulk.isBusy}>{texts.yesForOnePerson(n - out.length)}</Button>
 				{#if !ticks.wantsAll && canTakeAll && shownTicked.length === lines.length}
 					<Button look="quiet" size="desk" type="button" onclick={() => (ticks.wantsAll = true)}
-						>All {total} that match</Button
+						>{texts.allThatMatch(total)}</Button
 					>
 				{/if}
-				<Button look="quiet" size="desk" type="button" onclick={() => ticks.clear()}>Untick</Button>
+				<Button look="quiet" size="desk" type="button" onclick={() => ticks.clear()}>{texts.untick}</Button>
 			</form>
 			{#if out.length > 0}
 				<p class="mt-2 text-note">
-					Left out: {out
-						.map(({ name, leftOut }) => (leftOut ? `${name} (${LEFT_OUT_WORDS[leftOut]})` : name))
-						.join(', ')}. Each can be sent one from their own case.
+					{texts.leftOutEachCan(
+						out
+							.map(({ name, leftOut }) => (leftOut ? `${name} (${LEFT_OUT_WORDS[leftOut]})` : name))
+							.join(', ')
+					)}
 				</p>
 			{:else if act === 'send' && ticks.wantsAll}
 				<p class="mt-2 text-note">
-					Who is with a clinician, has something grave open, or is answering or has just answered is left out;
-					you see who that was.
+					{texts.whoIsWithA}
 				</p>
 			{/if}
 		{/if}

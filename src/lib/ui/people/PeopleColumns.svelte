@@ -3,7 +3,10 @@
 	import { PEOPLE_COLUMNS, type PeopleColumn } from '$lib/core/people';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
-	import { COLUMN_WORDS } from './column-words';
+	import { COLUMN_WORDS } from '$lib/messages/desk/column-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.people;
 
 	interface Props {
 		/** The columns that are shown. */
@@ -18,7 +21,7 @@
 </script>
 
 <details class="kit-drop" bind:open={isOpen}>
-	<summary class="kit-button plain desk">Columns …</summary>
+	<summary class="kit-button plain desk">{texts.columns}</summary>
 	<form
 		method="POST"
 		action="?/columns&{query}"
@@ -29,7 +32,7 @@
 			}}
 	>
 		<fieldset>
-			<legend class="text-note font-semibold">Shown beside the name, on this device</legend>
+			<legend class="text-note font-semibold">{texts.shownBesideTheName}</legend>
 			<div class="kit-drop-grid">
 				{#each PEOPLE_COLUMNS as column (column)}
 					<CheckBox
@@ -42,6 +45,6 @@
 				{/each}
 			</div>
 		</fieldset>
-		<p class="mt-2"><Button look="main" size="desk">Show these</Button></p>
+		<p class="mt-2"><Button look="main" size="desk">{texts.showThese}</Button></p>
 	</form>
 </details>

@@ -2,7 +2,10 @@
 	import { EXPORT_COLUMNS, ROSTER_FIELDS, USUAL_COLUMNS, type ExportColumn } from '$lib/core/exchange';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
-	import { FIELD_NAMES } from './roster-words';
+	import { FIELD_NAMES } from '$lib/messages/desk/roster-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.people;
 
 	/** The address of the list that is shown. */
 	let { query }: { query: string } = $props();
@@ -15,11 +18,11 @@
 </script>
 
 <details class="kit-drop">
-	<summary class="kit-button plain desk">Export …</summary>
+	<summary class="kit-button plain desk">{texts.exportWord}</summary>
 	<form method="GET" action="/desk/people/export" data-sveltekit-reload>
 		{#each narrowed as [name, value], i (i)}<input type="hidden" {name} {value} />{/each}
 		<fieldset>
-			<legend class="text-note font-semibold">Columns of the table, for those who are shown</legend>
+			<legend class="text-note font-semibold">{texts.columnsOfTheTable}</legend>
 			<div class="kit-drop-grid">
 				{#each EXPORT_COLUMNS as column (column)}
 					<CheckBox
@@ -33,8 +36,8 @@
 			</div>
 		</fieldset>
 		<div class="mt-2 flex flex-wrap items-center gap-3">
-			<Button look="main" size="desk">Take along as CSV</Button>
-			<p class="text-note text-ink-soft">Opens in a spreadsheet, and can be imported again.</p>
+			<Button look="main" size="desk">{texts.takeAlongAsCsv}</Button>
+			<p class="text-note text-ink-soft">{texts.opensInASpreadsheet}</p>
 		</div>
 	</form>
 </details>

@@ -7,13 +7,16 @@
 	import { LEVELS } from '$lib/core/triage';
 	import { USUAL_LOCALE } from '$lib/messages';
 	import { levelEn } from '$lib/messages/triage-en';
-	import { stateWords } from '../cases/state-words';
+	import { stateWords } from '$lib/messages/desk/state-words';
 	import Button from '../kit/Button.svelte';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { useShortcuts } from '../shortcuts/context';
-	import { codeWords } from '../workforce/words';
+	import { codeWords } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.people;
 
 	interface Props {
 		/** What the list is narrowed by. */
@@ -40,18 +43,18 @@
 	let isNaming = $state(false);
 
 	const lists = $derived([
-		{ name: 'team', label: 'Team', none: 'Every team', options: teams, words: (team: string) => team },
+		{ name: 'team', label: texts.team, none: texts.everyTeam, options: teams, words: (team: string) => team },
 		{
 			name: 'state',
-			label: 'Self-assessment',
-			none: 'Any state',
+			label: texts.selfAssessment,
+			none: texts.anyState,
 			options: PERSON_STATES,
 			words: (state: string) => stateWords(PERSON_STATES.find((one) => one === state) ?? 'none')
 		},
 		{
 			name: 'level',
-			label: 'Level',
-			none: 'Any level',
+			label: texts.level,
+			none: texts.anyLevel,
 			options: LEVELS,
 			words: (level: string) => levelEn[LEVELS.find((one) => one === level) ?? 'settled'].name
 		},
@@ -59,21 +62,21 @@
 			? [
 					{
 						name: 'country',
-						label: 'Country',
-						none: 'Every country',
+						label: texts.country,
+						none: texts.everyCountry,
 						options: countries,
 						words: (code: string) => country.of(code) ?? code
 					}
 				]
 			: []),
-		{ name: 'hurts', label: 'Complaint', none: 'Complaint', options: REGIONS, words: codeWords },
-		{ name: 'finding', label: 'Finding', none: 'Finding', options: FINDING_IDS, words: codeWords },
+		{ name: 'hurts', label: texts.complaint, none: texts.complaint, options: REGIONS, words: codeWords },
+		{ name: 'finding', label: texts.finding, none: texts.finding, options: FINDING_IDS, words: codeWords },
 		{
 			name: 'who',
-			label: 'Who',
-			none: 'Everyone here',
+			label: texts.who,
+			none: texts.everyoneHere,
 			options: ['left', 'bounced'],
-			words: (who: string) => (who === 'left' ? 'Who has left' : 'Whose letters come back')
+			words: (who: string) => texts.whoIsShown(who === 'left')
 		}
 	] as const);
 	const chosen = $derived<Readonly<Record<string, string>>>({
@@ -83,21 +86,21 @@
 
 	$effect(() =>
 		shortcuts.add([
-			{ key: '/', words: 'Search', run: () => document.getElementById('people-search')?.focus() }
+			{ key: '/', words: texts.search, run: () => document.getElementById('people-search')?.focus() }
 		])
 	);
 </script>
 
 <div class="mt-4">
-	<FilterForm label="The list">
+	<FilterForm label={texts.theList}>
 		{#snippet fields(ask)}
 			<input type="hidden" name="by" value={by} />
 			<TextField
 				id="people-search"
 				name="q"
 				type="search"
-				label="Search by name, team or address"
-				placeholder="Name, team or address ( / )"
+				label={texts.searchByNameTeam}
+				placeholder={texts.nameTeamOrAddress}
 				isLabelHidden
 				size="desk"
 				maxlength={100}
@@ -124,31 +127,31 @@
 			<a href="?{one.query}" aria-current={one.query === query ? 'true' : undefined}>{one.name}</a>
 			<form method="POST" action="?/drop&{query}" use:enhance>
 				<input type="hidden" name="filter" value={one.id} />
-				<Button look="quiet" size="desk" isIcon aria-label="Forget the filter {one.name}"
+				<Button look="quiet" size="desk" isIcon aria-label={texts.forgetTheFilter(one.name)}
 					><X size={14} aria-hidden="true" /></Button
 				>
 			</form>
 		</span>
 	{/each}
 	{#if isNarrowed}
-		<a href="/desk/people">Everyone</a>
+		<a href="/desk/people">{texts.everyone}</a>
 		{#if isNaming}
 			<form method="POST" action="?/save" use:enhance class="flex items-end gap-2">
 				<input type="hidden" name="query" value={query} />
 				<TextField
 					id="filter-name"
 					name="name"
-					label="Name of the filter"
+					label={texts.nameOfTheFilter}
 					value=""
 					size="desk"
 					maxlength={60}
 					isRequired
 				/>
-				<Button size="desk">Keep</Button>
+				<Button size="desk">{texts.keep}</Button>
 			</form>
 		{:else}
 			<Button type="button" look="quiet" size="desk" onclick={() => (isNaming = true)}
-				>Keep this filter …</Button
+				>{texts.keepThisFilter}</Button
 			>
 		{/if}
 	{/if}

@@ -5,10 +5,13 @@
 	import type { Level } from '$lib/core/triage';
 	import { USUAL_LOCALE } from '$lib/messages';
 	import { levelEn } from '$lib/messages/triage-en';
-	import { stateWords } from '../cases/state-words';
-	import { COLUMN_WORDS } from './column-words';
+	import { stateWords } from '$lib/messages/desk/state-words';
+	import { COLUMN_WORDS } from '$lib/messages/desk/column-words';
 	import type { PeopleTicks } from './people-ticks.svelte';
 	import SortHead from './SortHead.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.people;
 
 	interface Line {
 		readonly id: string;
@@ -52,7 +55,7 @@
 			<tr class="border-b-[1.5px] border-ink text-left text-note">
 				<th class="w-8 py-2">
 					<CheckBox
-						words="Tick everyone on this page"
+						words={texts.tickEveryoneOnThis}
 						isLabelHidden
 						size="desk"
 						isChecked={lines.every(({ id }) => ticks.ids.has(id))}
@@ -76,7 +79,7 @@
 				<tr class="border-b border-rule hover:bg-sheet">
 					<td class="py-1.5">
 						<CheckBox
-							words="Tick {line.name}"
+							words={texts.tick(line.name)}
 							isLabelHidden
 							size="desk"
 							isChecked={ticks.ids.has(line.id)}
@@ -85,8 +88,9 @@
 					</td>
 					<td class="py-1.5 pr-3"
 						><a class="font-semibold text-ink" href="/desk/cases/{line.id}">{line.name}</a
-						>{#if line.hasLeft}<span class="text-note text-ink-soft">, has left</span
-							>{/if}{#if line.hasBounced}<span class="text-note text-warm">, letters come back</span>{/if}</td
+						>{#if line.hasLeft}<span class="text-note text-ink-soft">{texts.hasLeft}</span
+							>{/if}{#if line.hasBounced}<span class="text-note text-warm">{texts.lettersComeBack}</span
+							>{/if}</td
 					>
 					{#each columns as column (column)}
 						<td class="py-1.5 pr-3">{@render cell(line, column)}</td>
@@ -115,7 +119,7 @@
 	{:else if column === 'checks-off'}
 		<span class="num"
 			>{#if line.checksOff !== null}{line.checksOff}{#if line.checksUnsure}<span
-						class="font-sans text-note text-ink-soft">{` and ${line.checksUnsure} unsure`}</span
+						class="font-sans text-note text-ink-soft">{texts.andUnsure(line.checksUnsure)}</span
 					>{/if}{/if}</span
 		>
 	{:else}{line.followUpDue ? dayWords(line.followUpDue, 'medium') : ''}{/if}

@@ -1,7 +1,10 @@
 <script lang="ts">
 	import { ROSTER_FIELDS, type ColumnMap, type RosterField } from '$lib/core/exchange';
 	import Select from '../kit/Select.svelte';
-	import { FIELD_NAMES } from './roster-words';
+	import { FIELD_NAMES } from '$lib/messages/desk/roster-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.people;
 
 	interface Props {
 		headings: readonly string[];
@@ -13,8 +16,8 @@
 
 	const needed: readonly RosterField[] = ['name', 'email'];
 	const options = $derived([
-		{ value: '', words: 'not in this file' },
-		...headings.map((heading, i) => ({ value: String(i), words: heading || `Column ${i + 1}` }))
+		{ value: '', words: texts.notInThisFile },
+		...headings.map((heading, i) => ({ value: String(i), words: heading || texts.column(i + 1) }))
 	]);
 
 	/** Puts a column at a place of a field; an empty one takes it and what follows away. */
@@ -28,7 +31,7 @@
 	{#each ROSTER_FIELDS as field (field)}
 		<Select
 			name="column-{field}"
-			label="{FIELD_NAMES[field]}{needed.includes(field) ? ', needed' : ''}"
+			label={texts.needed(FIELD_NAMES[field], Boolean(needed.includes(field)))}
 			size="desk"
 			value={String(columns[field][0] ?? '')}
 			{options}
@@ -37,7 +40,7 @@
 		{#if field === 'name' && columns.name.length > 0}
 			<Select
 				name="column-name-2"
-				label="joined with, as a last name"
+				label={texts.joinedWithAsA}
 				size="desk"
 				value={String(columns.name[1] ?? '')}
 				options={[{ value: '', words: 'nothing' }, ...options.slice(1)]}

@@ -1,7 +1,10 @@
 <script lang="ts">
 	import type { ImportReport, RosterLine } from '$lib/core/exchange';
 	import CheckBox from '../kit/CheckBox.svelte';
-	import { FIELD_NAMES } from './roster-words';
+	import { FIELD_NAMES } from '$lib/messages/desk/roster-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.people;
 
 	interface Props {
 		report: ImportReport;
@@ -23,28 +26,28 @@
 			</li>
 		{/each}
 	</ul>
-	{#if all > lines.length}<p class="text-note text-ink-soft">and {all - lines.length} more.</p>{/if}
+	{#if all > lines.length}<p class="text-note text-ink-soft">{texts.andMore(all - lines.length)}</p>{/if}
 {/snippet}
 
-<section aria-label="What it would do" class="mt-5">
+<section aria-label={texts.whatItWouldDo} class="mt-5">
 	<p role="status" class="text-lead">
-		It adds {people(report.added)}, changes {report.changed}, and leaves {report.same} as they are.
+		{texts.itAddsChangesAnd({ added: people(report.added), changed: report.changed, same: report.same })}
 	</p>
 	{#if report.unknownCountries.length > 0}
 		<p class="text-note text-ink-soft">
-			Holidays are not known for {report.unknownCountries.join(', ')}: dates there skip weekends only.
+			{texts.holidaysAreNotKnown(report.unknownCountries.join(', '))}
 		</p>
 	{/if}
 	<div class="mt-2 grid gap-1">
 		{#if report.added > 0}
 			<details>
-				<summary class="kit-summary">New: {report.added}</summary>
+				<summary class="kit-summary">{texts.newWord(report.added)}</summary>
 				{@render listed(report.shown.added, report.added)}
 			</details>
 		{/if}
 		{#if report.changed > 0}
 			<details open>
-				<summary class="kit-summary">Changed: {report.changed}</summary>
+				<summary class="kit-summary">{texts.changed(report.changed)}</summary>
 				<ul class="text-note">
 					{#each report.shown.changed as { name, email, fields } (email)}
 						<li class="border-b border-rule py-1">
@@ -52,22 +55,23 @@
 							{#each fields as { field, from, to }, i (field)}{i > 0 ? '; ' : ''}{FIELD_NAMES[
 									field
 								].toLowerCase()}
-								<del class="text-ink-soft">{from || 'nothing'}</del> to <ins>{to || 'nothing'}</ins>{/each}
+								<del class="text-ink-soft">{texts.wasEmpty(from)}</del>
+								{texts.to} <ins>{texts.becomesEmpty(to)}</ins>{/each}
 						</li>
 					{/each}
 				</ul>
 				{#if report.changed > report.shown.changed.length}<p class="text-note text-ink-soft">
-						and {report.changed - report.shown.changed.length} more.
+						{texts.andMore(report.changed - report.shown.changed.length)}
 					</p>{/if}
 			</details>
 		{/if}
 		{#if report.back > 0}
 			<details>
-				<summary class="kit-summary">Have left, and are in the file: {report.back}</summary>
+				<summary class="kit-summary">{texts.haveLeftAndAre(report.back)}</summary>
 				{@render listed(report.shown.back, report.back)}
 			</details>
 			<CheckBox
-				words="Take {people(report.back)} back"
+				words={texts.takeAllBack(people(report.back))}
 				size="desk"
 				isChecked={takeBack}
 				onchange={(is) => choose({ leaveAbsent, takeBack: is })}
@@ -75,11 +79,11 @@
 		{/if}
 		{#if report.absent > 0}
 			<details>
-				<summary class="kit-summary">In the list, and not in the file: {report.absent}</summary>
+				<summary class="kit-summary">{texts.inTheListAnd(report.absent)}</summary>
 				{@render listed(report.shown.absent, report.absent)}
 			</details>
 			<CheckBox
-				words="The file is everybody: mark {people(report.absent)} as left"
+				words={texts.theFileIsEverybody(people(report.absent))}
 				size="desk"
 				isChecked={leaveAbsent}
 				onchange={(is) => choose({ leaveAbsent: is, takeBack })}

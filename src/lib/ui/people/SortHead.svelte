@@ -2,7 +2,10 @@
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import type { PeopleOrder } from '$lib/core/people';
-	import { COLUMN_WORDS, GOES_DOWN, ORDER_WORDS } from './column-words';
+	import { COLUMN_WORDS, GOES_DOWN, ORDER_WORDS } from '$lib/messages/desk/column-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.people;
 
 	interface Props {
 		/** What this column sorts by. */
@@ -28,8 +31,8 @@
 </script>
 
 <th class="py-2 font-semibold" aria-sort={isHere ? (isDown ? 'descending' : 'ascending') : undefined}>
-	<a href="?{address}" title="Sort: {words}" data-sveltekit-noscroll data-sveltekit-keepfocus
-		>{COLUMN_WORDS[by]}<span class="sr-only">, sort: {words}</span>
+	<a href="?{address}" title={texts.sortBy(words)} data-sveltekit-noscroll data-sveltekit-keepfocus
+		>{COLUMN_WORDS[by]}<span class="sr-only">{texts.sortedSo(words)}</span>
 		{#if isHere}{#if isDown}<ArrowDown size={14} aria-hidden="true" />{:else}<ArrowUp
 					size={14}
 					aria-hidden="true"

@@ -6,6 +6,9 @@
 	import { reasonEn, regionEn, signsEn } from '$lib/messages/triage-en';
 	import type { ReferralLetter } from '$lib/core/referral';
 	import { checkWords } from '../gap-mark/check-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.referrals;
 
 	interface Props {
 		letter: ReferralLetter;
@@ -50,54 +53,51 @@
 
 <article class="letter">
 	<p class="flex justify-between gap-4">
-		<span>{letter.by?.name ?? ''}, occupational health{letter.by ? ` · ${letter.by.email}` : ''}</span>
+		<span>{texts.occupationalHealth(letter.by?.name ?? '', letter.by?.email)}</span>
 		<span class="whitespace-nowrap">{dayWords(letter.at ?? today)}</span>
 	</p>
-	<p class="mt-3">To {letter.to || 'the treating clinician'}</p>
+	<p class="mt-3">{texts.toTheTreatingClinician(letter.to)}</p>
 	<h1 class="mt-3 text-head">
-		{letter.person.name}{letter.person.staffNumber
-			? `, staff number ${letter.person.staffNumber}`
-			: ''}{letter.person.team ? `, ${letter.person.team}` : ''}
+		{texts.staffNumber(letter.person.name, letter.person.staffNumber, letter.person.team)}
 	</h1>
 	<p class="mt-2 font-semibold">
-		{letter.question || 'What should change at work, and what should stay as it is?'}
+		{texts.whatShouldChangeAt(letter.question)}
 	</p>
 	<p class="mt-1">
-		{#if letter.answerBy}Answer wanted by {dayWords(letter.answerBy)}.{/if}
+		{#if letter.answerBy}{texts.answerWantedBy(dayWords(letter.answerBy))}{/if}
 		{letter.consentHow
 			? `${letter.person.name} ${consentEn[letter.consentHow]}.`
-			: 'Consent is not recorded yet: ask before this is sent.'}
+			: texts.consentIsNotRecorded}
 	</p>
 	{#if letter.judgement && letter.judgement.reasons.length > 0}
 		{@const { judgement } = letter}
-		<h2>Why now</h2>
+		<h2>{texts.whyNow}</h2>
 		<ul>
 			{#each judgement.reasons as reason, i (i)}
 				<li>
-					{reasonEn(reason, judgement).replace(/^Needs a clinician: /, '')}, since {dayWords(reason.on)}
+					{texts.since(reasonEn(reason, judgement).replace(/^Needs a clinician: /, ''), dayWords(reason.on))}
 				</li>
 			{/each}
 		</ul>
 	{/if}
 	{#if letter.signs.length > 0}
-		<h2>Signs reported</h2>
+		<h2>{texts.signsReported}</h2>
 		<ul>
 			{#each letter.signs as { sign, at, takenBackAt }, i (i)}
 				<li>
-					{signsEn[sign]}, {dayWords(at)}{takenBackAt
-						? `; on ${dayWords(takenBackAt)} they said it was a slip`
-						: ''}
+					{texts.onTheySaidIt(signsEn[sign], dayWords(at), takenBackAt && dayWords(takenBackAt))}
 				</li>
 			{/each}
 		</ul>
 	{/if}
 	{#if first && latest && course.length > 0}
-		<h2>Discomfort: worst in seven days, 0 to 10</h2>
+		<h2>{texts.discomfortWorstInSeven}</h2>
 		<table>
 			<thead
 				><tr
-					><th>Where</th>{#each shownReports as { at }, i (i)}<th class="num">{dayWords(at, 'medium')}</th
-						>{/each}<th>Now</th></tr
+					><th>{texts.where}</th>{#each shownReports as { at }, i (i)}<th class="num"
+							>{dayWords(at, 'medium')}</th
+						>{/each}<th>{texts.now}</th></tr
 				></thead
 			>
 			<tbody>
@@ -108,11 +108,12 @@
 							<td class="num">{told.find((one) => one.at === at)?.report?.worst ?? 0}</td>
 						{/each}
 						<td>
-							{#if now}{now.days} of 7 days; {now.kinds
-									.map((kind) => t.discomfort.kindOptions[kind].toLowerCase())
-									.join(', ')}{now.hinders === 'no'
-									? ''
-									: `; hinders work ${now.hinders === 'much' ? 'much' : 'a little'}`}{:else}not named any more{/if}
+							{#if now}{texts.ofDaysHindersWork({
+									days: now.days,
+									kinds: now.kinds.map((kind) => t.discomfort.kindOptions[kind].toLowerCase()).join(', '),
+									isNo: now.hinders === 'no',
+									isMuch: now.hinders === 'much'
+								})}{:else}{texts.notNamedAnyMore}{/if}
 						</td>
 					</tr>
 				{/each}
@@ -120,13 +121,15 @@
 		</table>
 	{/if}
 	{#if letter.steps.length + letter.arrived.length > 0}
-		<h2>What was tried</h2>
+		<h2>{texts.whatWasTried}</h2>
 		<ul>
 			{#each letter.steps as step (step.place)}
 				<li>
-					{t.steps.places[step.place]}{step.with.length > 0 ? `, with ${step.with.join(', ')}` : ''}: {dayWords(
-						step.at
-					)}
+					{texts.withWord({
+						place: t.steps.places[step.place],
+						things: step.with,
+						at: dayWords(step.at)
+					})}
 				</li>
 			{/each}
 			{#each letter.arrived as thing, i (i)}
@@ -136,29 +139,32 @@
 	{/if}
 	{#if letter.corner}
 		{@const { corner } = letter}
-		<h2>The workplace, as it stands</h2>
+		<h2>{texts.theWorkplaceAsIt}</h2>
 		<p>
-			Works {postureEn[corner.posture]}{corner.seat ? ` ${seatEn[corner.seat]}` : ''}, at a {corner.screen ===
-			'laptop'
-				? 'laptop'
-				: 'separate screen'} with {corner.keys === 'separate' ? 'a separate keyboard' : 'its own keys'};
-			{corner.hand}-handed; {corner.lenses === 'none'
-				? 'no glasses'
-				: `glasses: ${t.options.lenses[corner.lenses].toLowerCase()}`}.
+			{texts.worksAtALaptop({
+				posture: postureEn[corner.posture],
+				seat: corner.seat && seatEn[corner.seat],
+				isLaptop: corner.screen === 'laptop',
+				hasOwnKeys: corner.keys !== 'separate',
+				hand: corner.hand,
+				lenses: corner.lenses === 'none' ? null : t.options.lenses[corner.lenses].toLowerCase()
+			})}
 		</p>
 		<ul>
 			{#each changed as { check, before } (check.id)}
 				<li>
-					{t.checks.names[check.id]}: {checkWords(check, t, unit)}{loadEn(check)
-						? ` (${loadEn(check)})`
-						: ''}{before ? `; at first ${checkWords(before, t, unit)}` : ''}
+					{texts.atFirst({
+						names: t.checks.names[check.id],
+						check: checkWords(check, t, unit),
+						load: loadEn(check) ? ` (${loadEn(check)})` : '',
+						before: before ? checkWords(before, t, unit) : null
+					})}
 				</li>
 			{/each}
 		</ul>
 	{/if}
 	<p class="mt-3 text-note">
-		These are the person’s own answers, and lengths they measured at home. Nobody has examined them, and
-		nothing here is a diagnosis.
+		{texts.theseAreThePersons}
 	</p>
 </article>
 

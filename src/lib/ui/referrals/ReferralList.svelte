@@ -1,5 +1,8 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/desk-dates';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.referrals;
 
 	interface Props {
 		referrals: readonly {
@@ -19,11 +22,9 @@
 </script>
 
 <main class="mx-auto max-w-4xl px-6 py-5">
-	<h1 class="text-title">Referrals</h1>
+	<h1 class="text-title">{texts.referrals}</h1>
 	<p class="mt-1 text-ink-soft">
-		{referrals.length === 0
-			? 'Nobody is referred to you now. You get a letter when somebody is.'
-			: 'People you were asked about. Open one to read the letter, ask back or answer.'}
+		{texts.nobodyIsReferredTo(referrals.length)}
 	</p>
 	<ul class="mt-4 border-t-[1.5px] border-ink">
 		{#each referrals as one (one.id)}
@@ -38,16 +39,12 @@
 				</div>
 				<p class="text-note sm:text-right">
 					<span class:text-warm={isLate} class:font-semibold={isLate}
-						>{one.answerBy
-							? `${isLate ? 'late, wanted' : 'wanted'} by ${dayWords(one.answerBy, 'short')}`
-							: 'no day set'}</span
+						>{texts.wantedBy(one.answerBy && dayWords(one.answerBy, 'short'), isLate)}</span
 					>
 					<span class="block text-ink-soft"
 						>{one.last
-							? one.last.isMine
-								? `you asked back ${dayWords(one.last.at, 'short')}`
-								: `answered you ${dayWords(one.last.at, 'short')}`
-							: `asked ${dayWords(one.at, 'short')}${one.byName ? ` by ${one.byName}` : ''}`}</span
+							? texts.lastWritten(dayWords(one.last.at, 'short'), one.last.isMine)
+							: texts.askedBy(dayWords(one.at, 'short'), one.byName)}</span
 					>
 				</p>
 			</li>

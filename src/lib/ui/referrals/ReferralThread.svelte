@@ -7,6 +7,9 @@
 	import FormFault from '../cases/FormFault.svelte';
 	import Button from '../kit/Button.svelte';
 	import TextArea from '../kit/TextArea.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.referrals;
 
 	interface Props {
 		/** The referral that is written about; ended ones are only read. */
@@ -46,7 +49,7 @@
 	{#each referral.lines as line (line.id)}
 		<li class="border-b border-rule py-2 text-note" class:theirs={line.isFromClinician}>
 			<p class="text-ink-soft">
-				<span class="font-semibold text-ink">{line.authorName ?? 'Somebody'}</span>, {momentWords(
+				<span class="font-semibold text-ink">{texts.somebody(line.authorName)}</span>, {momentWords(
 					line.at,
 					timeZone
 				)}
@@ -57,9 +60,11 @@
 </ol>
 {#if referral.endedAt}
 	<p class="mt-2 text-note">
-		Ended {dayWords(referral.endedAt)}{referral.lines.some(({ text: said }) => said === referral.outcome)
-			? '.'
-			: `: ${referral.outcome || 'nothing was noted'}`}
+		{texts.endedNothingWasNoted(
+			dayWords(referral.endedAt),
+			referral.lines.some(({ text: said }) => said === referral.outcome),
+			referral.outcome
+		)}
 	</p>
 {:else}
 	<form
@@ -73,9 +78,7 @@
 		<TextArea
 			id="referral-text"
 			name="text"
-			label={isClinician
-				? 'Your answer, or what you want to know first'
-				: 'What you write to them, or what came of it'}
+			label={texts.whatYouWrite(isClinician)}
 			size="desk"
 			rows={4}
 			maxlength={2000}
@@ -87,14 +90,12 @@
 				size="desk"
 				look={isClinician ? 'main' : 'plain'}
 				formaction="{action}?/endReferral"
-				isBusy={form.isBusy}>{isClinician ? 'Answer and end' : 'End the referral'}</Button
+				isBusy={form.isBusy}>{texts.endIt(isClinician)}</Button
 			>
-			<Button size="desk" isBusy={form.isBusy}>{isClinician ? 'Ask back' : 'Write to them'}</Button>
+			<Button size="desk" isBusy={form.isBusy}>{texts.writeBack(isClinician)}</Button>
 		</div>
 		<p class="text-note text-ink-soft">
-			{isClinician
-				? 'The coordinator reads it on their day sheet. Once you have ended it, you see this case no more.'
-				: 'They get a letter that something waits; its words stay here.'}
+			{texts.theCoordinatorReadsIt(isClinician)}
 		</p>
 	</form>
 	<FormFault fault={form.fault} />

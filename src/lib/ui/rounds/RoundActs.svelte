@@ -1,10 +1,13 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { ROUND_STATES } from '../cases/state-words';
+	import type { ROUND_STATES } from '$lib/messages/desk/state-words';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormFault from '../cases/FormFault.svelte';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.rounds;
 
 	interface Props {
 		state: keyof typeof ROUND_STATES;
@@ -24,44 +27,38 @@
 	<div class="flex flex-wrap items-start gap-2">
 		{#if state === 'draft'}
 			<form method="POST" action="?/drop" use:enhance={acting.submit}>
-				<Button size="desk" isBusy={acting.isBusy}>Throw the draft away</Button>
+				<Button size="desk" isBusy={acting.isBusy}>{texts.throwTheDraftAway}</Button>
 			</form>
 			<form method="POST" action="?/start" use:enhance={acting.submit}>
 				<input type="hidden" name="version" value={version} />
 				<input type="hidden" name="expected" value={matches} />
 				<Button look="main" size="desk" isBusy={acting.isBusy} disabled={matches === 0}
-					>Send it to {matches === 1 ? 'one person' : `${matches} people`}</Button
+					>{texts.sendItToOne(matches)}</Button
 				>
 			</form>
 		{:else if state === 'closed'}
 			<details>
-				<summary class="kit-button plain desk">Open it again …</summary>
+				<summary class="kit-button plain desk">{texts.openItAgain}</summary>
 				<form method="POST" action="?/reopen" use:enhance={acting.submit} class="sure">
 					<input type="hidden" name="version" value={version} />
 					<p class="text-note">
-						Letters that were not written yet go out. Who is silent leaves the call list and is reminded again
-						from tomorrow on.
+						{texts.lettersThatWereNot}
 					</p>
-					<Button look="main" size="desk" isBusy={acting.isBusy}>Yes, open it</Button>
+					<Button look="main" size="desk" isBusy={acting.isBusy}>{texts.yesOpenIt}</Button>
 				</form>
 			</details>
 		{:else}
 			<details>
-				<summary class="kit-button plain desk">Close the round …</summary>
+				<summary class="kit-button plain desk">{texts.closeTheRound}</summary>
 				<form method="POST" action="?/close" use:enhance={acting.submit} class="sure">
 					<input type="hidden" name="version" value={version} />
 					<p class="text-note">
-						Nobody is reminded any more. Links go on working, and it can be opened again.
+						{texts.nobodyIsRemindedAny}
 					</p>
 					{#if silent > 0}
-						<CheckBox
-							name="callSilent"
-							words="Put the {silent} who did not answer on the call list"
-							size="desk"
-							isChecked={true}
-						/>
+						<CheckBox name="callSilent" words={texts.putTheWhoDid(silent)} size="desk" isChecked={true} />
 					{/if}
-					<Button look="main" size="desk" isBusy={acting.isBusy}>Yes, close it</Button>
+					<Button look="main" size="desk" isBusy={acting.isBusy}>{texts.yesCloseIt}</Button>
 				</form>
 			</details>
 		{/if}

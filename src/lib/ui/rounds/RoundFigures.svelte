@@ -1,6 +1,9 @@
 <script lang="ts">
 	import Select from '../kit/Select.svelte';
 	import { goto } from '$app/navigation';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.rounds;
 
 	interface Figures {
 		readonly people: number;
@@ -39,12 +42,12 @@
 			`${f.sore} (${share(f.sore, f.answered)})`
 		];
 		const names = [
-			'People',
-			'Answered',
-			'of them after it was closed',
-			'Median days to the answer',
-			'With a check that is off',
-			'With a score of 4 or more'
+			texts.people,
+			texts.answered,
+			texts.ofThemAfterIt,
+			texts.medianDaysToThe,
+			texts.withACheckThat,
+			texts.withAScoreOf
 		];
 		const [mine, theirs] = [of(figures), compared ? of(compared.figures) : []];
 		return names.map((name, i) => ({ name, mine: mine[i] ?? '', theirs: theirs[i] ?? '' }));
@@ -52,7 +55,7 @@
 </script>
 
 <section>
-	<h2 class="border-b border-ink pb-1.5 text-lead">How it went</h2>
+	<h2 class="border-b border-ink pb-1.5 text-lead">{texts.howItWent}</h2>
 	<table class="w-full text-note">
 		<thead>
 			<tr class="text-left">
@@ -62,7 +65,7 @@
 					<th class="py-1.5" scope="col">
 						<Select
 							name="with"
-							label="Compare with"
+							label={texts.compareWith}
 							isLabelHidden
 							size="desk"
 							value={compared.id}
@@ -84,7 +87,7 @@
 			{#if same && compared && same.people > 0}
 				<tr class="border-t-[1.5px] border-ink">
 					<th class="py-1.5 pr-3 text-left" scope="rowgroup" colspan="3"
-						>The same {same.people === 1 ? 'one person' : `${same.people} people`}, who answered both</th
+						>{texts.theSameOnePerson(same.people)}</th
 					>
 				</tr>
 				{#each [{ words: 'With a check that is off', pair: same.withOff }, { words: 'With a score of 4 or more', pair: same.sore }] as { words, pair } (words)}

@@ -5,6 +5,9 @@
 	import { RULES_IN_FORCE } from '$lib/core/rules';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormFault from '../cases/FormFault.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.rounds;
 
 	interface Silent {
 		readonly personId: string;
@@ -30,28 +33,26 @@
 	let done = $state('');
 	const nudging = new CaseForm(({ nudged }) => {
 		const n = Number(nudged);
-		done = `Reminding ${n === 1 ? 'one person' : `${n} people`}: the letters go out now.`;
+		done = texts.remindingOnePersonPeople(n);
 	});
 
 	/** How far it is with somebody who has not answered. */
 	function standing({ state, toCall, reminders, remindOn, isBeingReminded }: Silent): string {
-		if (state === 'bounced') return 'letter came back: mend the address';
+		if (state === 'bounced') return texts.letterCameBackMend;
 		if (toCall) return 'call';
 		const on = isBeingReminded ? 'now' : remindOn && dayWords(remindOn, 'medium');
-		const next = on && isOut ? `, next ${on}` : '';
+		const next = on && isOut ? texts.next(on) : '';
 		return `${reminders} of ${RULES_IN_FORCE.policy.reminderWorkingDays.length} reminders${next}`;
 	}
 </script>
 
 <section>
 	<div class="flex flex-wrap items-end justify-between gap-x-4 border-b border-ink pb-1.5">
-		<h2 class="text-lead">Not answered</h2>
+		<h2 class="text-lead">{texts.notAnswered}</h2>
 		{#if nudgeable > 0}
 			<form method="POST" action="?/nudge" use:enhance={nudging.submit}>
 				<input type="hidden" name="expected" value={nudgeable} />
-				<Button size="desk" isBusy={nudging.isBusy}
-					>{nudgeable === 1 ? 'Remind one person now' : `Remind ${nudgeable} people now`}</Button
-				>
+				<Button size="desk" isBusy={nudging.isBusy}>{texts.remindOnePersonNow(nudgeable)}</Button>
 			</form>
 		{/if}
 	</div>
@@ -59,10 +60,10 @@
 	<p class="text-note text-cool" role="status">{done}</p>
 	{#if isOut && silent.length > 0}
 		<p class="mt-1 text-note text-ink-soft">
-			Counts as their next reminder. Whoever had a letter in the last day is left alone.
+			{texts.countsAsTheirNext}
 		</p>
 	{/if}
-	{#if silent.length === 0}<p class="mt-2 text-ink-soft">Nobody is silent.</p>{/if}
+	{#if silent.length === 0}<p class="mt-2 text-ink-soft">{texts.nobodyIsSilent}</p>{/if}
 	<ul>
 		{#each silent as line (line.personId)}
 			<li class="silent">
@@ -76,8 +77,11 @@
 						<form method="POST" action="?/nudge" use:enhance={nudging.submit}>
 							<input type="hidden" name="expected" value="1" />
 							<input type="hidden" name="person" value={line.personId} />
-							<Button look="quiet" size="desk" isBusy={nudging.isBusy} aria-label="Remind now: {line.name}"
-								>Remind now</Button
+							<Button
+								look="quiet"
+								size="desk"
+								isBusy={nudging.isBusy}
+								aria-label={texts.remindOneNow(line.name)}>{texts.remindNow}</Button
 							>
 						</form>
 					{/if}
@@ -85,7 +89,7 @@
 			</li>
 		{/each}
 	</ul>
-	{#if silent.length === 100}<p class="mt-1 text-note text-ink-soft">The first hundred.</p>{/if}
+	{#if silent.length === 100}<p class="mt-1 text-note text-ink-soft">{texts.theFirstHundred}</p>{/if}
 </section>
 
 <style>

@@ -1,6 +1,9 @@
 <script lang="ts">
 	import type { LeftOutGroup } from '$lib/core/sending';
-	import { LEFT_OUT_WORDS } from './left-out-words';
+	import { LEFT_OUT_WORDS } from '$lib/messages/desk/left-out-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.rounds;
 
 	interface Props {
 		/** Who would be sent to: how many, the first by name, and who is left out. */
@@ -12,22 +15,22 @@
 
 {#snippet named(names: readonly string[], n: number)}
 	<p class="max-w-prose text-note">
-		{names.join(', ')}{n > names.length ? ` and ${n - names.length} more` : ''}.
+		{texts.andMore(names, n - names.length)}
 	</p>
 {/snippet}
 
-<section class="mt-4 border-l-4 border-cool px-3" aria-label="Who it goes to">
+<section class="mt-4 border-l-4 border-cool px-3" aria-label={texts.whoItGoesTo}>
 	<details>
-		<summary class="kit-summary">It goes to {who.n === 1 ? 'one person' : `${who.n} people`}</summary>
+		<summary class="kit-summary">{texts.itGoesToOne(who.n)}</summary>
 		{@render named(who.names, who.n)}
 	</details>
 	{#each who.leftOut as group (group.why)}
 		<details>
-			<summary class="kit-summary">Left out: {group.n}, {LEFT_OUT_WORDS[group.why]}</summary>
+			<summary class="kit-summary">{texts.leftOut(group.n, LEFT_OUT_WORDS[group.why])}</summary>
 			{@render named(group.names, group.n)}
 		</details>
 	{/each}
 	{#if who.leftOut.length > 0}
-		<p class="text-note text-ink-soft">Each of them can be sent one from their own case.</p>
+		<p class="text-note text-ink-soft">{texts.eachOfThemCan}</p>
 	{/if}
 </section>

@@ -1,6 +1,9 @@
 <script lang="ts">
 	import { Dialog } from 'bits-ui';
 	import type { Shortcuts } from './shortcuts.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.frame;
 
 	interface Props {
 		shortcuts: Shortcuts;
@@ -10,12 +13,12 @@
 	let { shortcuts, open = $bindable() }: Props = $props();
 
 	const SHOWN: Readonly<Record<string, string>> = {
-		ArrowDown: 'Arrow down',
-		ArrowUp: 'Arrow up',
-		ArrowLeft: 'Arrow left',
-		ArrowRight: 'Arrow right',
-		' ': 'Space',
-		'Control+z': 'Ctrl + Z'
+		ArrowDown: texts.arrowDown,
+		ArrowUp: texts.arrowUp,
+		ArrowLeft: texts.arrowLeft,
+		ArrowRight: texts.arrowRight,
+		' ': texts.space,
+		'Control+z': texts.ctrlZ
 	};
 </script>
 
@@ -25,7 +28,7 @@
 		<Dialog.Content
 			class="fixed top-1/2 left-1/2 z-30 max-h-[92dvh] w-[min(44rem,94vw)] overflow-y-auto -translate-x-1/2 -translate-y-1/2 border border-rule bg-sheet p-6 shadow-lg"
 		>
-			<Dialog.Title class="text-head">Keys on this page</Dialog.Title>
+			<Dialog.Title class="text-head">{texts.keysOnThisPage}</Dialog.Title>
 			<dl class="mt-4 gap-x-8 sm:columns-2">
 				{#each shortcuts.list as shortcut (shortcut.key)}
 					<div class="flex items-center justify-between break-inside-avoid border-t border-rule py-1.5">
@@ -40,9 +43,9 @@
 				{/each}
 			</dl>
 			<p class="mt-3 text-note text-ink-soft">
-				No key acts while a field has the focus or while it is held down.
+				{texts.noKeyActsWhile}
 			</p>
-			<Dialog.Close class="kit-button plain desk mt-3">Close</Dialog.Close>
+			<Dialog.Close class="kit-button plain desk mt-3">{texts.close}</Dialog.Close>
 		</Dialog.Content>
 	</Dialog.Portal>
 </Dialog.Root>

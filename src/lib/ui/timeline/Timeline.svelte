@@ -3,8 +3,11 @@
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
-	import { GROUP_WORDS } from './timeline-words';
+	import { GROUP_WORDS } from '$lib/messages/desk/timeline-words';
 	import TimelineLine from './TimelineLine.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.timeline;
 
 	interface Props {
 		entries: readonly TimelineEntry[];
@@ -27,15 +30,15 @@
 </script>
 
 <div class="needs-js no-print flex items-center justify-between gap-3">
-	<p class="text-note text-ink-soft">The newest first</p>
+	<p class="text-note text-ink-soft">{texts.theNewestFirst}</p>
 	<Select
 		name="timeline"
-		label="Show in the timeline"
+		label={texts.showInTheTimeline}
 		isLabelHidden
 		size="desk"
 		value={only}
 		options={[
-			{ value: '', words: 'Everything' },
+			{ value: '', words: texts.everything },
 			...TIMELINE_GROUPS.filter((group) => counts[group] > 0).map((value) => ({
 				value,
 				words: `${GROUP_WORDS[value]} (${counts[value]})`
@@ -47,7 +50,7 @@
 		}}
 	/>
 </div>
-{#if matching.length === 0}<p class="mt-2 text-note text-ink-soft">Nothing has happened yet.</p>{/if}
+{#if matching.length === 0}<p class="mt-2 text-note text-ink-soft">{texts.nothingHasHappenedYet}</p>{/if}
 <ol class="mt-1 border-t border-rule">
 	{#each matching.slice(0, most) as entry (entry.id)}
 		<TimelineLine {entry} {personName} {timeZone} {t} />
@@ -55,6 +58,6 @@
 </ol>
 {#if matching.length > most}
 	<div class="mt-2">
-		<Button type="button" size="desk" onclick={() => (most += PART)}>Show earlier ones</Button>
+		<Button type="button" size="desk" onclick={() => (most += PART)}>{texts.showEarlierOnes}</Button>
 	</div>
 {/if}

@@ -4,8 +4,11 @@
 	import { USUAL_LOCALE } from '$lib/messages';
 	import { dayWords, momentWords } from '$lib/messages/desk-dates';
 	import { closableEn, levelEn, reasonEn, regionScoreEn } from '$lib/messages/triage-en';
-	import { CONTACT_WORDS } from '../cases/contact-words';
-	import { actWords, LETTER_WORDS } from './timeline-words';
+	import { CONTACT_WORDS } from '$lib/messages/desk/contact-words';
+	import { actWords, LETTER_WORDS } from '$lib/messages/desk/timeline-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.timeline;
 
 	interface Props {
 		entry: TimelineEntry;
@@ -25,56 +28,60 @@
 	<p class="at">{momentWords(entry.at, timeZone)}</p>
 	<div class="min-w-0">
 		{#if event.kind === 'act'}
-			<p>{who ?? 'Easy Corner'} {actWords(event, t)}</p>
+			<p>{texts.easyCorner(who, actWords(event, t))}</p>
 		{:else if event.kind === 'message'}
-			<p class="soft">{who ?? 'Your coordinator'} wrote</p>
+			<p class="soft">{texts.yourCoordinatorWrote(who)}</p>
 			<p class="whitespace-pre-wrap">{event.text}</p>
 		{:else if event.kind === 'note'}
-			<p class="soft">Note of {who ?? 'somebody'}</p>
+			<p class="soft">{texts.noteOfSomebody(who)}</p>
 			<p class="whitespace-pre-wrap">{event.text}</p>
 		{:else if event.kind === 'contact'}
 			{@const { contact } = event}
-			<p class="soft">{who ?? 'Somebody'}, {CONTACT_WORDS.how[contact.how].toLowerCase()}</p>
+			<p class="soft">{texts.somebody(who, CONTACT_WORDS.how[contact.how].toLowerCase())}</p>
 			<p>
 				<strong>{CONTACT_WORDS.result[contact.result]}{contact.whom ? `: ${contact.whom}` : ''}.</strong>
 				{contact.said}
 			</p>
-			{#if contact.closes.length > 0}<p>Outcome of {list.format(contact.closes.map(closableEn))}.</p>{/if}
-			{#if contact.next === 'nothing'}<p>Nothing more: {contact.why}</p>
-			{:else if contact.next === 'referral'}<p>Next: the clinician who was asked.</p>
-			{:else if contact.nextOn}<p>Next on {dayWords(contact.nextOn)}.</p>{/if}
+			{#if contact.closes.length > 0}<p>
+					{texts.outcomeOf(list.format(contact.closes.map(closableEn)))}
+				</p>{/if}
+			{#if contact.next === 'nothing'}<p>{texts.nothingMore(contact.why)}</p>
+			{:else if contact.next === 'referral'}<p>{texts.nextTheClinicianWho}</p>
+			{:else if contact.nextOn}<p>{texts.nextOn(dayWords(contact.nextOn))}</p>{/if}
 		{:else if event.kind === 'letter'}
 			<p>
-				Letter “{event.subject}”,
+				{texts.letter(event.subject)}
 				<span class:text-warm={event.state === 'bounced' || event.state === 'failed'}
 					>{LETTER_WORDS[event.state] ?? event.state}</span
 				>{event.fault ? `: ${event.fault}` : ''}
 			</p>
 		{:else if event.kind === 'referral'}
 			{#if event.event === 'asked'}
-				<p class="soft">{event.to || 'A clinician'} was asked</p>
+				<p class="soft">{texts.aClinicianWasAsked(event.to)}</p>
 				<p class="whitespace-pre-wrap">{event.text}</p>
 			{:else if event.event === 'written'}
-				<p class="soft">{who ?? 'Somebody'}, about the referral</p>
+				<p class="soft">{texts.somebodyAboutTheReferral(who)}</p>
 				<p class="whitespace-pre-wrap">{event.text}</p>
 			{:else}
-				<p>The referral to {event.to || 'the clinician'} ended{event.text ? `: ${event.text}` : ''}</p>
+				<p>{texts.theReferralToThe(event.to, event.text)}</p>
 			{/if}
 		{:else if event.kind === 'discomfort'}
 			<p>
-				{personName} reported
-				{event.discomfort.length === 0
-					? 'that nothing hurts'
-					: list.format(event.discomfort.map(regionScoreEn))}
+				{texts.reportedThatNothingHurts({
+					personName,
+					discomfort: event.discomfort.length,
+					regionScoreEn: list.format(event.discomfort.map(regionScoreEn))
+				})}
 			</p>
 		{:else if event.kind === 'level'}
 			<p>
-				<strong>{levelEn[event.level].name}</strong>{event.before
-					? `, was ${levelEn[event.before].name.toLowerCase()}`
-					: ''}: {event.grounds.reasons
-					.slice(0, 3)
-					.map((reason) => reasonEn(reason, event.grounds))
-					.join(' · ')}
+				<strong>{levelEn[event.level].name}</strong>{texts.was(
+					event.before && levelEn[event.before].name.toLowerCase(),
+					event.grounds.reasons
+						.slice(0, 3)
+						.map((reason) => reasonEn(reason, event.grounds))
+						.join(' · ')
+				)}
 			</p>
 		{/if}
 	</div>

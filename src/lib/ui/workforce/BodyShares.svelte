@@ -2,7 +2,7 @@
 	import type { Region } from '$lib/core/discomfort';
 	import type { Figure } from '$lib/core/workforce';
 	import BodyViews from '../body-figure/BodyViews.svelte';
-	import { percent } from './words';
+	import { percent } from '$lib/messages/desk/workforce-words';
 
 	/** The share of each region that may be shown. */
 	let { shares }: { shares: Readonly<Partial<Record<Region, Figure | null>>> } = $props();

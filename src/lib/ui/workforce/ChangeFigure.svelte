@@ -1,8 +1,11 @@
 <script lang="ts">
 	import type { CourseFigure } from '$lib/core/workforce';
 	import EstimateFigure from './EstimateFigure.svelte';
-	import { COURSE_WORDS } from './help-words';
-	import { chance, change, number } from './words';
+	import { COURSE_WORDS } from '$lib/messages/desk/help-words';
+	import { chance, change, number } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	interface Props {
 		courses: readonly CourseFigure[];
@@ -20,7 +23,7 @@
 				drawn: isKnown ? { value: estimate, low, high } : null,
 				cells: [
 					estimate === null ? '' : change(estimate),
-					isKnown ? `${change(low)} to ${change(high)}` : 'too few',
+					isKnown ? `${change(low)} to ${change(high)}` : texts.tooFew,
 					chance(p)
 				]
 			};
@@ -29,11 +32,11 @@
 </script>
 
 <EstimateFigure
-	title="Change of the worst score, 0 to 10, from the first report to the newest"
-	count="Of people who hurt at one of the two times; how many stands beside each row."
-	note="Hodges and Lehmann’s estimate of the change of the same people, with its 95 % interval; Wilcoxon’s test."
-	axis={{ title: 'points: left of the line less discomfort, right of it more', lineAt: 0 }}
-	heads={['Who', 'Change', '95 % interval', 'Chance']}
+	title={texts.changeOfTheWorst}
+	count={texts.ofPeopleWhoHurt}
+	note={texts.hodgesAndLehmannsEstimate}
+	axis={{ title: texts.pointsLeftOfThe, lineAt: 0 }}
+	heads={[texts.who, texts.change, '95 % interval', texts.chance]}
 	{rows}
 	{isForPaper}
 />

@@ -1,25 +1,28 @@
 <script lang="ts">
 	import type { ReportedPurchase } from '$lib/core/workforce';
-	import { costOf } from './report-words';
-	import { codeWords, money, number } from './words';
+	import { costOf } from '$lib/messages/desk/report-words';
+	import { codeWords, money, number } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	let { purchases }: { purchases: readonly ReportedPurchase[] } = $props();
 
 	const cost = $derived(costOf(purchases));
 	const price = (cents: number | null, currency: string | null) =>
-		cents === null || currency === null ? 'no price known' : money(cents, currency);
+		cents === null || currency === null ? texts.noPriceKnown : money(cents, currency);
 </script>
 
 {#if purchases.length === 0}
-	<p class="mt-2">No thing that is sold would help five people or more.</p>
+	<p class="mt-2">{texts.noThingThatIs}</p>
 {:else}
 	<table>
 		<thead>
 			<tr>
-				<th scope="col">Thing</th>
-				<th scope="col">People whom it helps</th>
-				<th scope="col">One</th>
-				<th scope="col">Together</th>
+				<th scope="col">{texts.thing}</th>
+				<th scope="col">{texts.peopleWhomItHelps}</th>
+				<th scope="col">{texts.one}</th>
+				<th scope="col">{texts.together}</th>
 			</tr>
 		</thead>
 		<tbody>
@@ -35,7 +38,7 @@
 		{#if cost}
 			<tfoot
 				><tr
-					><th scope="row">All with a price</th><td></td><td></td><td
+					><th scope="row">{texts.allWithAPrice}</th><td></td><td></td><td
 						><strong>{money(cost.cents, cost.currency)}</strong></td
 					></tr
 				></tfoot

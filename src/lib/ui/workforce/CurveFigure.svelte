@@ -2,7 +2,10 @@
 	import type { CoarseCurve } from '$lib/core/workforce';
 	import ChartFigure from '../kit/charts/ChartFigure.svelte';
 	import { stepCurves } from '../kit/charts/chart-configs';
-	import { between, number, peopleWords, percent } from './words';
+	import { between, number, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	interface Props {
 		title: string;
@@ -17,9 +20,12 @@
 
 	const count = $derived(
 		curves
-			.map(
-				({ name, curve }) =>
-					`${curves.length > 1 ? `${name}: ` : ''}${peopleWords(curve.n)}, of whom ${number(curve.open)} not yet.`
+			.map(({ name, curve }) =>
+				texts.ofWhomNotYet({
+					name: curves.length > 1 ? name : null,
+					people: peopleWords(curve.n),
+					open: number(curve.open)
+				})
 			)
 			.join(' ')
 	);
@@ -56,7 +62,7 @@
 		lastOf(curves.map(({ curve }) => curve))
 	)}
 	table={{
-		heads: ['Who', `By the end of ${unit.slice(0, -1)}`, still, '95 % interval'],
+		heads: [texts.who, texts.byTheEndOf(unit.slice(0, -1)), still, '95 % interval'],
 		rows: curves.flatMap(({ name, curve }) =>
 			curve.points.map(({ at, share, interval }) => ({
 				key: `${name} ${at}`,

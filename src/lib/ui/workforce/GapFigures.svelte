@@ -4,7 +4,10 @@
 	import { messagesFor } from '$lib/messages';
 	import ChartFigure from '../kit/charts/ChartFigure.svelte';
 	import { dotStrips } from '../kit/charts/chart-configs';
-	import { change, number, peopleWords } from './words';
+	import { change, number, peopleWords } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	interface Props {
 		gaps: readonly GapFigure[];
@@ -20,26 +23,26 @@
 	const millimetres = (mm: number) => `${Math.round(mm)} mm`;
 	const changed = ({ estimate, low, high }: Wilcoxon) =>
 		estimate === null
-			? 'no change'
+			? texts.noChange
 			: `${change(estimate)} mm${low === null || high === null ? '' : `, ${change(low)} to ${change(high)}`}`;
 </script>
 
 {#if gaps.length > 0}
 	<ChartFigure
-		title="How far off, at first and now"
+		title={texts.howFarOffAt}
 		count={gaps.map(({ check, n }) => `${t.checks.names[check]}: ${peopleWords(n)}.`).join(' ')}
 		{isForPaper}
 		heightPx={58 + 2 * ROW_PX * gaps.length}
 		config={dotStrips(
 			gaps.flatMap(({ check, first, now }) => [
-				{ words: `${t.checks.names[check]}, first`, isHollow: true, values: first },
-				{ words: `${t.checks.names[check]}, now`, isHollow: false, values: now }
+				{ words: texts.first(t.checks.names[check]), isHollow: true, values: first },
+				{ words: texts.nowOf(t.checks.names[check]), isHollow: false, values: now }
 			]),
 			'mm outside the band: left of the line below it, right above it'
 		)}
-		note="Each mark is the mean of five people or more next to each other; on the line the check fits. Of people who have been judged more than once."
+		note={texts.eachMarkIsThe}
 		table={{
-			heads: ['Check', 'People', 'Off on average, first', 'Now', 'Change of the same people, 95 % interval'],
+			heads: [texts.check, texts.people, texts.offOnAverageFirst, texts.now, texts.changeOfTheSame],
 			rows: gaps.map((gap) => ({
 				key: gap.check,
 				words: t.checks.names[gap.check],

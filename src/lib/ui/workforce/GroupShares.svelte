@@ -2,7 +2,10 @@
 	import type { Dimension } from '$lib/core/workforce';
 	import ShareFigure from './ShareFigure.svelte';
 	import { rowsByGroup, type Table } from './table-rows';
-	import { DIMENSION_WORDS, peopleWords } from './words';
+	import { DIMENSION_WORDS, peopleWords } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	interface Props {
 		/** What is shown of each group, before "by team". */
@@ -15,13 +18,13 @@
 		were?: string;
 	}
 
-	let { title, code, by, table, axis = 'share of people', were = '' }: Props = $props();
+	let { title, code, by, table, axis = texts.shareOfPeople, were = '' }: Props = $props();
 </script>
 
 <!-- Where one group is chosen the screen is of that group. -->
 {#if by && table.at === null}
 	<ShareFigure
-		title="{title}, by {DIMENSION_WORDS[by].toLowerCase()}"
+		title={texts.byWhat(title, DIMENSION_WORDS[by].toLowerCase())}
 		count={table.people.all === null ? '' : `${peopleWords(table.people.all)}${were}.`}
 		{axis}
 		of={DIMENSION_WORDS[by]}

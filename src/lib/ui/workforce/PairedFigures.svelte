@@ -1,7 +1,10 @@
 <script lang="ts">
 	import type { PairedFigure } from '$lib/core/workforce';
 	import EstimateFigure from './EstimateFigure.svelte';
-	import { chance, change, codeWords, peopleWords, percent } from './words';
+	import { chance, change, codeWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	interface Props {
 		all: PairedFigure | null;
@@ -16,14 +19,14 @@
 </script>
 
 <EstimateFigure
-	title="The same people at first and now"
-	count="{peopleWords(figures[0]?.n ?? 0)} who reported more than once."
-	note="Where one of the four kinds of people (both times, only then, only now, never) has fewer than five, the place is left out."
+	title={texts.theSamePeopleAt}
+	count={texts.whoReportedMoreThan(peopleWords(figures[0]?.n ?? 0))}
+	note={texts.whereOneOfThe}
 	axis={{ title: 'percentage points more (right) or fewer (left) than at first', lineAt: 0 }}
-	heads={['Place', 'At first', 'Now', 'Percentage points', '95 % interval', 'Chance']}
+	heads={[texts.place, texts.atFirst, texts.now, texts.percentagePoints, '95 % interval', texts.chance]}
 	rows={figures.map(({ region, first, now, difference, low, high, p }) => ({
 		key: region,
-		words: region === 'all' ? 'Anything' : codeWords(region),
+		words: region === 'all' ? texts.anything : codeWords(region),
 		drawn: { value: 100 * difference, low: 100 * low, high: 100 * high },
 		cells: [percent(first), percent(now), points(difference), `${points(low)} to ${points(high)}`, chance(p)]
 	}))}

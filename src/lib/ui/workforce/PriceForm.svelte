@@ -6,7 +6,10 @@
 	import Notice from '../kit/Notice.svelte';
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
-	import { codeWords } from './words';
+	import { codeWords } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	interface Props {
 		things: readonly PurchaseId[];
@@ -25,7 +28,7 @@
 </script>
 
 <div class="mt-6 no-print">
-	<Disclosure words="What one costs" isOpen={prices.length === 0 || fault !== null || isKept}>
+	<Disclosure words={texts.whatOneCosts} isOpen={prices.length === 0 || fault !== null || isKept}>
 		<form
 			method="POST"
 			action="?/prices"
@@ -34,7 +37,7 @@
 					update({ reset: false })}
 		>
 			{#if fault}<Notice kind="caution" role="alert">{fault}</Notice>{/if}
-			{#if isKept}<Notice kind="done" role="status">The prices are kept.</Notice>{/if}
+			{#if isKept}<Notice kind="done" role="status">{texts.thePricesAreKept}</Notice>{/if}
 			<div class="prices">
 				{#each things as thing (thing)}
 					<TextField
@@ -48,13 +51,13 @@
 				{/each}
 				<Select
 					name="currency"
-					label="Currency"
+					label={texts.currency}
 					size="desk"
 					value={prices[0]?.currency ?? currencies[0] ?? ''}
 					options={currencies.map((value) => ({ value, words: value }))}
 				/>
 			</div>
-			<p class="mt-3"><Button size="desk">Keep the prices</Button></p>
+			<p class="mt-3"><Button size="desk">{texts.keepThePrices}</Button></p>
 		</form>
 	</Disclosure>
 </div>

@@ -6,8 +6,17 @@
 	import CurveFigure from './CurveFigure.svelte';
 	import PairedFigures from './PairedFigures.svelte';
 	import ShareFigure from './ShareFigure.svelte';
-	import { changedLines, decisionLines, doneLines, standLines } from './report-words';
-	import { codeWords, dayWords, momentWords, monthWords, peopleWords } from './words';
+	import { changedLines, decisionLines, doneLines, standLines } from '$lib/messages/desk/report-words';
+	import {
+		codeWords,
+		dayWords,
+		momentWords,
+		monthWords,
+		peopleWords
+	} from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	let { report, madeAt }: { report: WorkforceReport; madeAt: Date } = $props();
 
@@ -16,8 +25,8 @@
 		list.slice(0, MOST_ROWS).map(({ code, figure }) => ({ key: code, words: codeWords(code), figure }));
 	const count = $derived(report.people === null ? '' : `${peopleWords(report.people)}.`);
 	const stillOpen = $derived([
-		{ title: 'Where it hurts', of: 'Place', list: report.regions },
-		{ title: 'What is off most often', of: 'What is off', list: report.findings }
+		{ title: texts.whereItHurts, of: texts.place, list: report.regions },
+		{ title: texts.whatIsOffMost, of: texts.whatIsOff, list: report.findings }
 	]);
 	const decisions = $derived(decisionLines(report));
 </script>
@@ -28,7 +37,7 @@
 		><tr
 			><td
 				><p class="running">
-					Easy Corner · Home workplaces · {dayWords(report.from)} to {dayWords(report.to)}
+					{texts.easyCornerHomeWorkplaces(dayWords(report.from), dayWords(report.to))}
 				</p></td
 			></tr
 		></thead
@@ -36,61 +45,59 @@
 	<tbody>
 		<tr>
 			<td>
-				<h1>Home workplaces, {monthWords(report.from)} to {monthWords(report.to)}</h1>
+				<h1>{texts.homeWorkplacesTo(monthWords(report.from), monthWords(report.to))}</h1>
 				<p class="lead">
-					Made on {momentWords(madeAt)}, as it stood on {dayWords(report.to)}. {count} No figure is of fewer than
-					five people.
+					{texts.madeOnAsIt({ madeAt: momentWords(madeAt), to: dayWords(report.to), count })}
 				</p>
 
-				<h2>How it stands</h2>
+				<h2>{texts.howItStands}</h2>
 				<ul>
 					{#each standLines(report) as line (line)}<li>
 							{line}
 						</li>{/each}
 				</ul>
 
-				<h2>What was done</h2>
+				<h2>{texts.whatWasDone}</h2>
 				<ul>
 					{#each doneLines(report) as line (line)}<li>{line}</li>{/each}
 				</ul>
 
-				<h2>What changed, and how sure that is</h2>
+				<h2>{texts.whatChangedAndHow}</h2>
 				<ul>
 					{#each changedLines(report) as line (line)}<li>{line}</li>{/each}
 				</ul>
 				<p class="small">
-					Intervals are of 95 %. Nobody was assigned to anything by chance: a difference between people who
-					did and did not carry a plan out is a hint, no proof.
+					{texts.intervalsAreOfNobody}
 				</p>
 				<ChangeFigure courses={report.courses} isForPaper />
 				<PairedFigures all={report.paired.all} regions={report.paired.regions} isForPaper />
 				{#if report.times.fix}
 					<CurveFigure
-						title="From the answers to the plan carried out"
-						still="Not carried out yet"
-						curves={[{ name: 'Everybody', curve: report.times.fix }]}
+						title={texts.fromAnswersToPlan}
+						still={texts.notCarriedOutYet}
+						curves={[{ name: texts.everybody, curve: report.times.fix }]}
 						isForPaper
 					/>
 				{/if}
 
-				<h2>What is still open</h2>
+				<h2>{texts.whatIsStillOpen}</h2>
 				{#each stillOpen as { title, of, list } (title)}
 					{#if list.length > 0}
-						<ShareFigure {title} {count} axis="share of people" {of} rows={rowsOf(list)} isForPaper />
+						<ShareFigure {title} {count} axis={texts.shareOfPeople} {of} rows={rowsOf(list)} isForPaper />
 					{/if}
 				{/each}
 
 				<GapFigures gaps={report.gaps} isForPaper />
 
-				<h2>What it would cost</h2>
+				<h2>{texts.whatItWouldCost}</h2>
 				<CostTable purchases={report.purchases} />
 
-				<h2>What we ask you to decide</h2>
+				<h2>{texts.whatWeAskYou}</h2>
 				{#if decisions.length > 0}
 					<ol>
 						{#each decisions as line (line)}<li>{line}</li>{/each}
 					</ol>
-				{:else}<p>Nothing: the figures ask for no decision.</p>{/if}
+				{:else}<p>{texts.nothingTheFiguresAsk}</p>{/if}
 			</td>
 		</tr>
 	</tbody>

@@ -2,7 +2,10 @@
 	import type { Figure } from '$lib/core/workforce';
 	import ChartFigure from '../kit/charts/ChartFigure.svelte';
 	import { shareBars } from '../kit/charts/chart-configs';
-	import { between, HIDDEN, ofWords, percent } from './words';
+	import { between, HIDDEN, ofWords, percent } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	/** One row: its words, its figure where it may be shown, and where its people are. */
 	interface Row {
@@ -37,16 +40,14 @@
 
 <ChartFigure
 	{title}
-	count={hidden > 0 && drawn.length > 0
-		? `${count} Of ${hidden} of ${rows.length} rows nothing may be shown.`
-		: count}
+	count={hidden > 0 && drawn.length > 0 ? texts.someRowsHidden({ count, hidden, rows: rows.length }) : count}
 	{note}
 	{isForPaper}
 	isEmpty={drawn.length === 0}
 	config={shareBars(drawn, axis)}
 	heightPx={AXIS_PX + BAR_PX * drawn.length}
 	table={{
-		heads: [of, 'Share', '95 % interval', 'People'],
+		heads: [of, texts.share, '95 % interval', texts.people],
 		rows: rows.map(({ key, words, figure, href }) => ({
 			key,
 			words,

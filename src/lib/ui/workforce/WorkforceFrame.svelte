@@ -5,7 +5,10 @@
 	import Button from '../kit/Button.svelte';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
-	import { dayWords, DIMENSION_WORDS, groupWords } from './words';
+	import { dayWords, DIMENSION_WORDS, groupWords } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	interface Props {
 		view: View;
@@ -23,33 +26,33 @@
 	let { view, groups, rounds, dimensions = DIMENSIONS, hasFilters = true, title, children }: Props = $props();
 
 	const SCREENS = [
-		['', 'Answers'],
-		['/discomfort', 'Discomfort'],
-		['/findings', 'What is off'],
-		['/goes-with', 'What goes with what'],
-		['/helps', 'Does it help'],
-		['/times', 'How long'],
-		['/to-buy', 'What to buy'],
-		['/report', 'Report']
+		['', texts.answers],
+		['/discomfort', texts.discomfort],
+		['/findings', texts.whatIsOff],
+		['/goes-with', texts.whatGoesWithWhat],
+		['/helps', texts.doesItHelp],
+		['/times', texts.howLong],
+		['/to-buy', texts.whatToBuy],
+		['/report', texts.report]
 	] as const;
 
 	const closings = $derived([
-		...(view.today ? [{ value: view.today, words: 'Today' }] : []),
+		...(view.today ? [{ value: view.today, words: texts.today }] : []),
 		...view.closings.map((value) => ({ value, words: dayWords(value) }))
 	]);
 
 	const by = $derived(view.by && dimensions.includes(view.by) ? view.by : null);
 	/** The lists that the view is chosen by; which there are depends on what is chosen. */
 	const lists = $derived([
-		{ name: 'on', label: 'As it stood on', value: view.on, options: closings },
+		{ name: 'on', label: texts.asItStoodOn, value: view.on, options: closings },
 		...(dimensions.length > 0
 			? [
 					{
 						name: 'by',
-						label: 'By',
+						label: texts.by,
 						value: view.by ?? '',
 						options: [
-							{ value: '', words: 'Everybody together' },
+							{ value: '', words: texts.everybodyTogether },
 							...dimensions.map((value) => ({ value, words: DIMENSION_WORDS[value] }))
 						]
 					}
@@ -62,7 +65,7 @@
 						label: DIMENSION_WORDS[by],
 						value: view.group === '' ? NO_KEY : (view.group ?? ''),
 						options: [
-							{ value: '', words: 'All of them' },
+							{ value: '', words: texts.allOfThem },
 							...groups.map((value) => ({ value: value || NO_KEY, words: groupWords(by, value, rounds) }))
 						]
 					}
@@ -72,10 +75,10 @@
 			? [
 					{
 						name: 'team',
-						label: 'Within the team',
+						label: texts.withinTheTeam,
 						value: view.team ?? '',
 						options: [
-							{ value: '', words: 'All teams' },
+							{ value: '', words: texts.allTeams },
 							...view.teams.map((value) => ({ value, words: value }))
 						]
 					}
@@ -87,7 +90,7 @@
 <main class="workforce">
 	<header>
 		<h1 class="text-title">{title}</h1>
-		<nav aria-label="The workforce" class="no-print">
+		<nav aria-label={texts.theWorkforce} class="no-print">
 			<ul>
 				{#each SCREENS as [path, words] (path)}
 					{@const href = `/desk/workforce${path}`}
@@ -101,7 +104,7 @@
 		</nav>
 		{#if hasFilters}
 			<div class="filters">
-				<FilterForm label="The view" without={{ by: ['group'] }}>
+				<FilterForm label={texts.theView} without={{ by: ['group'] }}>
 					{#snippet fields(ask)}
 						{#each lists as list (list.name)}
 							<Select {...list} size="desk" onchange={() => ask(list.name)} />
@@ -109,7 +112,7 @@
 					{/snippet}
 					{#snippet more()}
 						<Button look="quiet" size="desk" href="/desk/workforce/figures{page.url.search}" download
-							>Figures (CSV)</Button
+							>{texts.figuresCsv}</Button
 						>
 					{/snippet}
 				</FilterForm>
@@ -117,16 +120,13 @@
 		{/if}
 		{#if hasFilters && view.team !== null && by}
 			<p class="mt-2">
-				Figures are of <strong>{groupWords('team', view.team, rounds)}</strong> alone, by
-				{DIMENSION_WORDS[by].toLowerCase()}. Gaps in millimetres, curves and the same people then and now need
-				more people than that leaves: they are shown for one filter at a time.
+				{texts.figuresAreOf} <strong>{groupWords('team', view.team, rounds)}</strong>
+				{texts.aloneByGapsIn(DIMENSION_WORDS[by].toLowerCase())}
 			</p>
 		{/if}
 		<p class="floor">
-			No figure is of fewer than five people, nor one from which such a figure could be worked out; it says
-			“not shown” there.
-			{#if view.today === view.on}Figures of today are for coordinators alone: two days side by side would
-				tell what one person answered.{/if}
+			{texts.noFigureIsOf}
+			{#if view.today === view.on}{texts.figuresOfTodayAre}{/if}
 		</p>
 	</header>
 	{@render children()}

@@ -1,5 +1,5 @@
 import type { Dimension, Figure, FigureTable } from '$lib/core/workforce';
-import { groupWords } from './words';
+import { groupWords } from '$lib/messages/desk/workforce-words';
 
 /** A table of figures as a screen has it. */
 export interface Table extends FigureTable {

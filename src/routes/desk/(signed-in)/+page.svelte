@@ -1,11 +1,14 @@
 <script lang="ts">
 	import SheetPage from '$lib/ui/day-sheet/SheetPage.svelte';
 	import ReferralList from '$lib/ui/referrals/ReferralList.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.daySheet;
 
 	let { data, form } = $props();
 </script>
 
-<svelte:head><title>{data.sheet ? 'Day sheet' : 'Referrals'} · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.daySheetReferralsEasy(Boolean(data.sheet))}</title></svelte:head>
 
 {#if data.sheet}
 	{@const { today, timeZone, unit } = data}

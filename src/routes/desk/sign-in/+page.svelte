@@ -2,16 +2,19 @@
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhance } from '$app/forms';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.accounts;
 
 	let { data, form } = $props();
 </script>
 
-<svelte:head><title>Sign in · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.signInEasyCorner}</title></svelte:head>
 
 <main class="mx-auto grid min-h-dvh max-w-sm content-center px-6 py-12">
-	<p class="font-title font-semibold">Easy Corner</p>
-	<h1 class="mt-1 text-title">Sign in</h1>
-	<p class="mt-2 text-ink-soft">For coordinators. Employees use the link in their letter.</p>
+	<p class="font-title font-semibold">{texts.easyCorner}</p>
+	<h1 class="mt-1 text-title">{texts.signIn}</h1>
+	<p class="mt-2 text-ink-soft">{texts.forCoordinatorsEmployeesUse}</p>
 	<form method="POST" class="mt-6 grid gap-4" use:enhance>
 		{#if form?.fault}
 			<p class="border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert" id="fault">
@@ -21,7 +24,7 @@
 		<TextField
 			type="email"
 			name="email"
-			label="E-mail address"
+			label={texts.eMailAddress}
 			value=""
 			autocomplete="username"
 			isRequired
@@ -30,18 +33,19 @@
 		<TextField
 			type="password"
 			name="password"
-			label="Password"
+			label={texts.password}
 			value=""
 			autocomplete="current-password"
 			isRequired
 		/>
-		<Button look="main">Sign in</Button>
+		<Button look="main">{texts.signIn}</Button>
 	</form>
-	<p class="mt-4"><a href="/desk/password">Another password</a></p>
+	<p class="mt-4"><a href="/desk/password">{texts.anotherPassword}</a></p>
 	{#if data.demo}
 		<p class="mt-6 border-t border-rule pt-4 text-note text-ink-soft">
-			Demo: {#each data.demo.emails as email (email)}<span class="num block text-ink">{email}</span>{/each}
-			each with <span class="num text-ink">{data.demo.password}</span>
+			{texts.demo}
+			{#each data.demo.emails as email (email)}<span class="num block text-ink">{email}</span>{/each}
+			{texts.eachWith} <span class="num text-ink">{data.demo.password}</span>
 		</p>
 	{/if}
 </main>

@@ -2,10 +2,13 @@
 	import ChartColumn from '@lucide/svelte/icons/chart-no-axes-column';
 	import Table2 from '@lucide/svelte/icons/table-2';
 	import type { Snippet } from 'svelte';
+	import { deskWords } from '$lib/messages/desk';
 	import Button from '../Button.svelte';
 	import Chart from './Chart.svelte';
 	import type { ConfigOf } from './chart-configs';
 	import type { ChartTable } from './chart-table';
+
+	const texts = deskWords.frame;
 
 	interface Props {
 		title: string;
@@ -53,19 +56,19 @@
 				class="needs-js no-print"
 				aria-pressed={isTable}
 				onclick={() => (isTable = !isTable)}
-				>{#if isTable}<ChartColumn size={16} aria-hidden="true" />Chart{:else}<Table2
+				>{#if isTable}<ChartColumn size={16} aria-hidden="true" />{texts.chart}{:else}<Table2
 						size={16}
 						aria-hidden="true"
-					/>Table{/if}<span class="sr-only">: {title}</span></Button
+					/>{texts.table}{/if}<span class="sr-only">: {title}</span></Button
 			>
 		{/if}
 	</figcaption>
 	{#if isEmpty}
-		<p>There is nothing here that may be shown: each row would be of too few people.</p>
+		<p>{texts.nothingMayBeShown}</p>
 	{:else if !isTable}
 		<div class="drawn">
 			{@render key?.()}
-			<Chart {config} {heightPx} {isForPaper} label="{title}. {count} The table says the numbers." />
+			<Chart {config} {heightPx} {isForPaper} label={texts.tableSays(title, count)} />
 		</div>
 	{/if}
 	<!-- There for screen readers at all times, and for everybody where nothing draws. -->

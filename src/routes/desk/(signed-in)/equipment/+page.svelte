@@ -4,9 +4,12 @@
 	import BoardFilters from '$lib/ui/equipment/BoardFilters.svelte';
 	import StoreForm from '$lib/ui/equipment/StoreForm.svelte';
 	import BoardTable from '$lib/ui/equipment/BoardTable.svelte';
-	import { STATE_WORDS } from '$lib/ui/equipment/state-words';
+	import { STATE_WORDS } from '$lib/messages/desk/request-words';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { page } from '$app/state';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.equipment;
 
 	let { data } = $props();
 
@@ -21,21 +24,19 @@
 	);
 </script>
 
-<svelte:head><title>Equipment · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.equipmentEasyCorner}</title></svelte:head>
 
 <main class="board">
 	<div class="flex flex-wrap items-end justify-between gap-4">
 		<div>
-			<h1 class="text-title">Equipment</h1>
+			<h1 class="text-title">{texts.equipment}</h1>
 			<p class="mt-1 text-ink-soft">
-				{underWay === 0
-					? 'Nobody waits for a thing.'
-					: `${underWay} ${underWay === 1 ? 'thing is' : 'things are'} under way: ${data.counts.asked} to decide on, ${data.counts.approved} to order or send.`}
+				{texts.nobodyWaitsForA({ underWay, asked: data.counts.asked, approved: data.counts.approved })}
 			</p>
 		</div>
 		<div class="flex gap-2">
-			<Button size="desk" look="quiet" href="/desk/workforce/to-buy">Prices</Button>
-			<Button size="desk" href="/desk/equipment/export{page.url.search}" download>Export</Button>
+			<Button size="desk" look="quiet" href="/desk/workforce/to-buy">{texts.prices}</Button>
+			<Button size="desk" href="/desk/equipment/export{page.url.search}" download>{texts.exportWord}</Button>
 		</div>
 	</div>
 	<StoreForm store={data.store} {t} />
@@ -53,14 +54,14 @@
 		{/if}
 	{/each}
 	{#if data.lines.length === 0}
-		<p class="mt-8 border-t border-ink pt-4 text-lead">Nothing here.</p>
+		<p class="mt-8 border-t border-ink pt-4 text-lead">{texts.nothingHere}</p>
 		<p class="mt-1 text-ink-soft">
-			What people ask for on their plan appears here, with the gap that it closes at their corner.
+			{texts.whatPeopleAskFor}
 		</p>
 	{/if}
 	{#if data.isMore}
 		<p class="mt-4 text-note text-ink-soft">
-			The first {data.lines.length} are shown. Narrow the list, or export it, to see the rest.
+			{texts.theFirstAreShown(data.lines.length)}
 		</p>
 	{/if}
 </main>

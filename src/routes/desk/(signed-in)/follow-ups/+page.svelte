@@ -9,6 +9,9 @@
 	import FollowUpDays from '$lib/ui/follow-ups/FollowUpDays.svelte';
 	import { ACT_KEYS } from '$lib/ui/shortcuts/act-keys';
 	import { useShortcuts } from '$lib/ui/shortcuts/context';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.followUps;
 
 	let { data, form } = $props();
 
@@ -20,15 +23,15 @@
 
 	$effect(() =>
 		shortcuts.add([
-			{ key: 'ArrowRight', words: 'Next days', run: () => void goto(go(1)) },
-			{ key: 'ArrowLeft', words: 'Days before', run: () => void goto(go(-1)) },
-			{ key: 'Control+z', words: 'Take the move back', run: () => void board.undo() },
+			{ key: 'ArrowRight', words: texts.nextDays, run: () => void goto(go(1)) },
+			{ key: 'ArrowLeft', words: texts.daysBefore, run: () => void goto(go(-1)) },
+			{ key: 'Control+z', words: texts.takeTheMoveBack, run: () => void board.undo() },
 			{ ...ACT_KEYS.move, run: () => {} }
 		])
 	);
 </script>
 
-<svelte:head><title>Follow-ups · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.followUpsEasyCorner}</title></svelte:head>
 
 <main class="px-6 py-5">
 	<FollowUpHead
@@ -44,7 +47,7 @@
 		<div class="min-w-0">
 			{#if data.overdue.length > 0}
 				<section class="mb-4 border-l-4 border-warm pl-3">
-					<h2 class="text-lead text-warm">Overdue</h2>
+					<h2 class="text-lead text-warm">{texts.overdue}</h2>
 					<ul class="mt-1 flex flex-wrap gap-1.5">
 						{#each data.overdue as line (line.id)}
 							<li class="flex items-center gap-1">
@@ -54,13 +57,13 @@
 							</li>
 						{/each}
 						{#if data.overdueTotal > data.overdue.length}<li class="text-note text-ink-soft">
-								and {data.overdueTotal - data.overdue.length} more on the day sheet
+								{texts.andMoreOnThe(data.overdueTotal - data.overdue.length)}
 							</li>{/if}
 					</ul>
 				</section>
 			{/if}
 			{#if data.view === 'list'}
-				<h2 class="text-head">From {longWords(data.from)}</h2>
+				<h2 class="text-head">{texts.fromWord(longWords(data.from))}</h2>
 				<ul class="mt-2 border-t border-ink">
 					{#each data.lines.filter(({ due }) => due >= data.today) as line (line.id)}
 						<li class="grid grid-cols-[9rem_1fr_7rem] gap-3 border-b border-rule py-1.5 text-note">
@@ -70,12 +73,12 @@
 						</li>
 					{/each}
 				</ul>
-				{#if data.lines.length === 0}<p class="mt-3 text-ink-soft">No follow-up in these sixty days.</p>{/if}
+				{#if data.lines.length === 0}<p class="mt-3 text-ink-soft">{texts.noFollowUpIn}</p>{/if}
 			{:else}
 				<h2 class="text-head">
 					{data.view === 'month'
-						? `${monthWords(data.day)}${data.day.slice(0, 7) === data.until.slice(0, 7) ? '' : ` to ${monthWords(data.until)}`}`
-						: `${shortWords(data.from)} to ${shortWords(data.until)}`}
+						? texts.toTo(monthWords(data.day), monthWords(data.until))
+						: texts.toTo(shortWords(data.from), shortWords(data.until))}
 				</h2>
 				<FollowUpDays
 					{board}

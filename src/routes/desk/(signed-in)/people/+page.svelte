@@ -8,6 +8,9 @@
 	import PeopleBulk from '$lib/ui/people/PeopleBulk.svelte';
 	import PeopleFilters from '$lib/ui/people/PeopleFilters.svelte';
 	import PeopleTable from '$lib/ui/people/PeopleTable.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.people;
 
 	let { data } = $props();
 
@@ -21,19 +24,18 @@
 	const counted = $derived(data.isMore ? `more than ${data.total}` : String(data.total));
 </script>
 
-<svelte:head><title>People · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.peopleEasyCorner}</title></svelte:head>
 
 <main class="mx-auto max-w-6xl px-6 py-6">
 	<div class="flex flex-wrap items-end justify-between gap-4">
 		<div>
-			<h1 class="text-title">People</h1>
+			<h1 class="text-title">{texts.people}</h1>
 			<p class="mt-1 text-ink-soft" role="status">
-				{counted}
-				{data.total === 1 ? 'person' : 'people'}{isNarrowed ? (data.total === 1 ? ' matches' : ' match') : ''}
+				{texts.personPeopleMatchesMatch({ counted, total: data.total, isNarrowed })}
 			</p>
 		</div>
 		<div class="flex flex-wrap gap-2">
-			<Button size="desk" href="/desk/people/import">Import a list</Button>
+			<Button size="desk" href="/desk/people/import">{texts.importAList}</Button>
 			<PeopleColumns columns={data.columns} {query} />
 			<PeopleExport {query} />
 			<Button look="main" size="desk" href="/desk/people/new"><KeyWords act="person" /></Button>
@@ -59,17 +61,15 @@
 
 	{#if data.lines.length === 0}
 		<p class="mt-8 border-t border-ink pt-6 text-lead">
-			{isNarrowed
-				? 'Nobody matches. Search by part of a name, a team or an address, or take a filter away.'
-				: 'Nobody is in the list yet. Import a list, or add the first person.'}
+			{texts.nobodyInTheList(isNarrowed)}
 		</p>
 	{:else}
 		<PeopleTable {ticks} lines={data.lines} columns={data.columns} order={data.order} {query} />
-		<nav class="mt-4 flex gap-3" aria-label="Pages of the list">
-			{#if !data.isFirst}<Button size="desk" href="?{query}">To the start</Button>{/if}
+		<nav class="mt-4 flex gap-3" aria-label={texts.pagesOfTheList}>
+			{#if !data.isFirst}<Button size="desk" href="?{query}">{texts.toTheStart}</Button>{/if}
 			{#if data.next}<Button
 					size="desk"
-					href="?{query}{query ? '&' : ''}after={encodeURIComponent(data.next)}">Next page</Button
+					href="?{query}{query ? '&' : ''}after={encodeURIComponent(data.next)}">{texts.nextPage}</Button
 				>{/if}
 		</nav>
 	{/if}

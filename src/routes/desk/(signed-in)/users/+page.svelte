@@ -5,13 +5,16 @@
 	import { enhance } from '$app/forms';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormFault from '$lib/ui/cases/FormFault.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.accounts;
 
 	let { data } = $props();
 
 	const ROLES = {
-		coordinator: ['Coordinator', 'sees and does everything'],
-		clinician: ['Clinician', 'sees only cases that are referred to them'],
-		reader: ['Reader', 'sees totals and no person']
+		coordinator: [texts.coordinator, texts.seesAndDoesEverything],
+		clinician: [texts.clinician, texts.seesOnlyCasesThat],
+		reader: [texts.reader, texts.seesTotalsAndNo]
 	} as const;
 	let invited = $state('');
 	let role = $state('clinician');
@@ -20,11 +23,11 @@
 	let sure = $state<string | null>(null);
 </script>
 
-<svelte:head><title>Accounts · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.accountsEasyCorner}</title></svelte:head>
 
 <main class="mx-auto max-w-4xl px-6 py-6">
-	<h1 class="text-title">Accounts</h1>
-	<p class="mt-1 text-ink-soft">Who signs in here, and what they may see.</p>
+	<h1 class="text-title">{texts.accounts}</h1>
+	<p class="mt-1 text-ink-soft">{texts.whoSignsInHere}</p>
 	<ul class="mt-5 border-t-[1.5px] border-ink">
 		{#each data.users as user (user.id)}
 			<li class="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule py-2">
@@ -33,17 +36,17 @@
 					<span class="text-note text-ink-soft">{user.email}</span>
 				</div>
 				<div class="flex items-center gap-3 text-note">
-					<span>{user.closedAt ? 'closed' : ROLES[user.role][0]}</span>
+					<span>{texts.accountState(Boolean(user.closedAt), ROLES[user.role][0])}</span>
 					{#if !user.closedAt && user.id !== data.myId}
 						{#if sure === user.id}
 							<form method="POST" action="?/close" use:enhance={closing.submit}>
 								<input type="hidden" name="user" value={user.id} />
-								<Button size="desk" isBusy={closing.isBusy}>Yes, close it</Button>
+								<Button size="desk" isBusy={closing.isBusy}>{texts.yesCloseIt}</Button>
 							</form>
-							<Button look="quiet" size="desk" type="button" onclick={() => (sure = null)}>No</Button>
+							<Button look="quiet" size="desk" type="button" onclick={() => (sure = null)}>{texts.no}</Button>
 						{:else}
 							<Button look="quiet" size="desk" type="button" onclick={() => (sure = user.id)}
-								>Close the account …</Button
+								>{texts.closeTheAccount}</Button
 							>
 						{/if}
 					{/if}
@@ -52,14 +55,22 @@
 		{/each}
 	</ul>
 	<FormFault fault={closing.fault} />
-	<h2 class="mt-8 text-head">Invite somebody</h2>
+	<h2 class="mt-8 text-head">{texts.inviteSomebody}</h2>
 	<form method="POST" action="?/invite" use:enhance={inviting.submit} class="mt-2 grid max-w-md gap-3">
-		<TextField name="name" id="invited-name" label="Name" value="" size="desk" maxlength={120} isRequired />
+		<TextField
+			name="name"
+			id="invited-name"
+			label={texts.name}
+			value=""
+			size="desk"
+			maxlength={120}
+			isRequired
+		/>
 		<TextField
 			type="email"
 			name="email"
 			id="invited-email"
-			label="E-mail address"
+			label={texts.eMailAddress}
 			value=""
 			size="desk"
 			maxlength={254}
@@ -67,16 +78,14 @@
 		/>
 		<ChoiceRows
 			name="role"
-			legend="Role"
+			legend={texts.role}
 			options={Object.entries(ROLES).map(([value, [name, told]]) => ({ value, words: `${name}, ${told}` }))}
 			value={role}
 			onchange={(value) => (role = value)}
 		/>
 		<div class="flex flex-wrap items-center gap-3">
-			<Button look="main" size="desk" isBusy={inviting.isBusy}>Send the invitation</Button>
-			<span role="status" class="text-note text-cool"
-				>{invited ? `The letter to ${invited} is in the post; its link works for seven days.` : ''}</span
-			>
+			<Button look="main" size="desk" isBusy={inviting.isBusy}>{texts.sendTheInvitation}</Button>
+			<span role="status" class="text-note text-cool">{texts.theLetterToIs(invited)}</span>
 		</div>
 		<FormFault fault={inviting.fault} />
 	</form>

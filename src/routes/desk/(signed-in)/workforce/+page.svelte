@@ -1,11 +1,14 @@
 <script lang="ts">
 	import { CODES } from '$lib/core/workforce';
-	import { stepWords } from '$lib/ui/workforce/help-words';
+	import { stepWords } from '$lib/messages/desk/help-words';
 	import CurveFigure from '$lib/ui/workforce/CurveFigure.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
 	import { figureOf, peopleOf } from '$lib/ui/workforce/table-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
-	import { between, ofWords, peopleWords, percent } from '$lib/ui/workforce/words';
+	import { between, ofWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	let { data } = $props();
 
@@ -15,43 +18,37 @@
 	const people = $derived(peopleOf(data.table));
 </script>
 
-<svelte:head><title>Answers · Workforce · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.answersWorkforceEasyCorner}</title></svelte:head>
 
 <WorkforceFrame
 	view={data.view}
 	groups={data.table.groups}
 	rounds={data.table.rounds}
 	dimensions={ASKED_BY}
-	title="Who answers?"
+	title={texts.whoAnswers}
 >
 	<p class="mt-4 text-lead">
 		{#if answered}
-			<strong>{percent(answered.share)}</strong> of those who were asked in the year before have answered what
-			they were sent last:
-			{ofWords(answered)} ({between(answered)}).
+			<strong>{percent(answered.share)}</strong> {texts.ofThoseAsked(ofWords(answered), between(answered))}
 		{:else if people !== null}
-			{peopleWords(people)} were asked in the year before. How many of them answered can’t be shown: on one side
-			there are fewer than five.
-		{:else}Too few were asked for any figure.{/if}
-		{#if data.curve?.median}Half of all answers are there within {stepWords(
-				data.curve.median,
-				data.curve.pace
-			)}.{/if}
+			{texts.wereAskedAlone(peopleWords(people))}
+		{:else}{texts.tooFewWereAsked}{/if}
+		{#if data.curve?.median}{texts.halfOfAllAnswers(stepWords(data.curve.median, data.curve.pace))}{/if}
 	</p>
 	<GroupShares
-		title="Who answered"
+		title={texts.whoAnswered}
 		code={CODES.answered}
 		{by}
 		table={data.table}
-		axis="share that answered"
-		were=" were asked in the year before"
+		axis={texts.shareThatAnswered}
+		were={texts.wereAsked}
 	/>
 	{#if data.curve}
 		<CurveFigure
-			title="How soon the answers come"
-			still="Not answered yet"
-			curves={[{ name: 'Everybody', curve: data.curve }]}
-			note="Share that has not answered yet. Who has not answered is counted until the closing day. Days are put together until each step is of five people or more."
+			title={texts.howSoonTheAnswers}
+			still={texts.notAnsweredYet}
+			curves={[{ name: texts.everybody, curve: data.curve }]}
+			note={texts.shareThatHasNot}
 		/>
 	{/if}
 </WorkforceFrame>

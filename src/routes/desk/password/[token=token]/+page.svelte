@@ -2,18 +2,21 @@
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhance } from '$app/forms';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.accounts;
 
 	let { data, form } = $props();
 
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 </script>
 
-<svelte:head><title>Choose a password · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.chooseAPasswordEasy}</title></svelte:head>
 
 <main class="mx-auto max-w-sm px-5 py-16">
-	<p class="font-title text-lead font-semibold">Easy Corner</p>
-	<h1 class="mt-6 text-title">Choose a password</h1>
-	<p class="mt-2 text-ink-soft">For {data.owner.name}. Every browser that is signed in is signed out.</p>
+	<p class="font-title text-lead font-semibold">{texts.easyCorner}</p>
+	<h1 class="mt-6 text-title">{texts.chooseAPassword}</h1>
+	<p class="mt-2 text-ink-soft">{texts.forEveryBrowserThat(data.owner.name)}</p>
 	<form method="POST" use:enhance class="mt-5 grid gap-4">
 		<!-- For the password manager, which keeps a password with its address. -->
 		<!-- eslint-disable-next-line no-restricted-syntax -->
@@ -28,7 +31,7 @@
 		<TextField
 			type="password"
 			name="password"
-			label="Password, at least {data.shortest} characters"
+			label={texts.passwordAtLeastCharacters(data.shortest)}
 			value=""
 			minlength={data.shortest}
 			isRequired
@@ -37,6 +40,6 @@
 		<div role="alert">
 			{#if fault}<p class="border-l-4 border-warm bg-warm-wash px-3 py-2">{fault}</p>{/if}
 		</div>
-		<div><Button look="main">Choose it</Button></div>
+		<div><Button look="main">{texts.chooseIt}</Button></div>
 	</form>
 </main>

@@ -11,6 +11,9 @@
 	import { CornerView } from '$lib/ui/cases/corner-view.svelte';
 	import DiscomfortOverTime from '$lib/ui/cases/DiscomfortOverTime.svelte';
 	import { useShortcuts } from '$lib/ui/shortcuts/context';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	let { data } = $props();
 
@@ -40,7 +43,7 @@
 	);
 </script>
 
-<svelte:head><title>{data.person.name} · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.easyCorner(data.person.name)}</title></svelte:head>
 
 <main class="case">
 	<CaseHead
@@ -70,7 +73,9 @@
 				/>
 			{/if}
 			{#if data.reports.some(({ discomfort }) => discomfort.length > 0)}
-				<section class="mt-3" aria-label="Discomfort"><DiscomfortOverTime over={data.reports} {t} /></section>
+				<section class="mt-3" aria-label={texts.discomfort}>
+					<DiscomfortOverTime over={data.reports} {t} />
+				</section>
 			{/if}
 		</div>
 		<CaseParts bind:this={parts} parts={partsOf(data)}>

@@ -8,6 +8,9 @@
 	import RosterComparison from '$lib/ui/people/RosterComparison.svelte';
 	import RosterFaults from '$lib/ui/people/RosterFaults.svelte';
 	import RosterPreview from '$lib/ui/people/RosterPreview.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.people;
 
 	let { data } = $props();
 
@@ -17,20 +20,18 @@
 	const people = (n: number) => (n === 1 ? '1 person' : `${n} people`);
 </script>
 
-<svelte:head><title>Import people · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.importPeopleEasyCorner}</title></svelte:head>
 
 <main class="mx-auto max-w-5xl px-6 py-6">
-	<p class="text-note"><a href="/desk/people">People</a></p>
-	<h1 class="mt-1 text-title">Import a list</h1>
+	<p class="text-note"><a href="/desk/people">{texts.people}</a></p>
+	<h1 class="mt-1 text-title">{texts.importAList}</h1>
 	<p class="mt-1 max-w-prose text-ink-soft">
-		A spreadsheet (.xlsx) or CSV file with a row for each person. You see who is new, changed, absent or back
-		before anything is taken in. People are known by their address, and a field without a column stays as it
-		is.
+		{texts.aSpreadsheetXlsxOr}
 	</p>
 	<div class="mt-5 max-w-md">
 		<FileField
 			name="roster"
-			label="File"
+			label={texts.file}
 			accept=".xlsx,.csv,.tsv,.txt,text/csv"
 			onchange={(chosen) => void list.open(chosen)}
 		/>
@@ -43,20 +44,22 @@
 		{@const { name, opened } = list.file}
 		<div class="mt-4 flex flex-wrap items-center gap-x-4 text-note">
 			<p>
-				{name}: {people(list.checked?.count ?? opened.count)}{opened.how
-					? `, apart by ${opened.how.delimiter}, ${opened.how.encoding}`
-					: ', a workbook: its first sheet'}.
+				{texts.apartByAWorkbook({
+					name,
+					people: people(list.checked?.count ?? opened.count),
+					how: opened.how
+				})}
 			</p>
 			<CheckBox
-				words="The first row is headings"
+				words={texts.theFirstRowIs}
 				size="desk"
 				isChecked={opened.isHeaded}
 				onchange={(is) => void list.arrange(is)}
 			/>
 		</div>
-		<h2 class="mt-4 text-head">Which column is which</h2>
+		<h2 class="mt-4 text-head">{texts.whichColumnIsWhich}</h2>
 		{#if list.isKnown}
-			<p class="text-note text-ink-soft">As in your last file with these headings.</p>
+			<p class="text-note text-ink-soft">{texts.asInYourLast}</p>
 		{/if}
 		{#if list.columns}
 			<RosterColumns
@@ -66,7 +69,7 @@
 			/>
 		{/if}
 		{#if list.checked && list.checked.count > 0}
-			<h2 class="mt-6 text-head">As it would be read</h2>
+			<h2 class="mt-6 text-head">{texts.asItWouldBe}</h2>
 			<RosterPreview people={list.checked.people} firstRow={opened.isHeaded ? 2 : 1} />
 		{/if}
 		{#if list.checked && list.checked.faults.length > 0}
@@ -82,22 +85,25 @@
 					size="desk"
 					isBusy={list.isBusy}
 					onclick={() => void list.send(list.report !== null)}
-					>{list.report ? 'Take them in' : 'See what it would do'}</Button
+					>{texts.takeInOrSee(Boolean(list.report))}</Button
 				>
 			</div>
 		{:else}
-			<p class="mt-6">Choose the columns of name and address first.</p>
+			<p class="mt-6">{texts.chooseTheColumnsOf}</p>
 		{/if}
 	{/if}
 	{#if list.report?.isApplied}
 		<p class="mt-6 border-l-4 border-cool bg-cool-wash px-4 py-3" role="status">
-			Taken in: {people(list.report.added)} added, {list.report.changed} changed, {list.report.same} as they were{list
-				.moves.takeBack && list.report.back > 0
-				? `, ${list.report.back} taken back`
-				: ''}{list.moves.leaveAbsent && list.report.absent > 0
-				? `, ${list.report.absent} marked as left`
-				: ''}.
-			<a href="/desk/people">Go to People</a>
+			{texts.takenInAddedChanged({
+				added: people(list.report.added),
+				changed: list.report.changed,
+				same: list.report.same,
+				hasTakeBack: Boolean(list.moves.takeBack && list.report.back > 0),
+				back: list.report.back,
+				hasLeaveAbsent: Boolean(list.moves.leaveAbsent && list.report.absent > 0),
+				absent: list.report.absent
+			})}
+			<a href="/desk/people">{texts.goToPeople}</a>
 		</p>
 	{/if}
 </main>

@@ -2,24 +2,29 @@
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhance } from '$app/forms';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.people;
 
 	let { form } = $props();
 
 	const at = $derived(form?.fault?.at?.replace('/', '') ?? '');
 	const words = $derived(
-		at === 'email' && form?.fault?.message.startsWith('/')
-			? 'Write a whole e-mail address, like name@organisation.example.'
-			: at === 'name' && form?.fault?.message.startsWith('/')
-				? 'Give the person’s name.'
-				: form?.fault?.message
+		!form?.fault?.message.startsWith('/')
+			? form?.fault?.message
+			: at === 'email'
+				? texts.writeWholeAddress
+				: at === 'name'
+					? texts.giveTheirName
+					: form.fault.message
 	);
 </script>
 
-<svelte:head><title>Add a person · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.addAPersonEasy}</title></svelte:head>
 
 <main class="mx-auto max-w-lg px-6 py-6">
-	<p class="text-note"><a href="/desk/people">People</a></p>
-	<h1 class="mt-1 text-title">Add a person</h1>
+	<p class="text-note"><a href="/desk/people">{texts.people}</a></p>
+	<h1 class="mt-1 text-title">{texts.addAPerson}</h1>
 	<form
 		method="POST"
 		class="mt-6 grid gap-4"
@@ -32,7 +37,7 @@
 			</p>{/if}
 		<TextField
 			name="name"
-			label="Name"
+			label={texts.name}
 			value=""
 			isRequired
 			maxlength={120}
@@ -41,17 +46,17 @@
 		<TextField
 			name="email"
 			type="email"
-			label="E-mail address"
+			label={texts.eMailAddress}
 			value=""
 			isRequired
 			maxlength={254}
 			fault={at === 'email' ? words : null}
 		/>
-		<TextField name="team" label="Team (may stay empty)" value="" maxlength={80} />
-		<TextField name="phone" type="tel" label="Phone (may stay empty)" value="" maxlength={40} />
+		<TextField name="team" label={texts.teamMayStayEmpty} value="" maxlength={80} />
+		<TextField name="phone" type="tel" label={texts.phoneMayStayEmpty} value="" maxlength={40} />
 		<div class="flex gap-3">
-			<Button look="main">Add</Button>
-			<Button href="/desk/people">Cancel</Button>
+			<Button look="main">{texts.add}</Button>
+			<Button href="/desk/people">{texts.cancel}</Button>
 		</div>
 	</form>
 </main>

@@ -3,6 +3,9 @@
 	import Button from '$lib/ui/kit/Button.svelte';
 	import ReferralLetter from '$lib/ui/referrals/ReferralLetter.svelte';
 	import ReferralThread from '$lib/ui/referrals/ReferralThread.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.referrals;
 
 	let { data } = $props();
 
@@ -10,16 +13,15 @@
 	const { referral } = $derived(data);
 </script>
 
-<svelte:head><title>{referral.letter.person.name} · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.easyCorner(referral.letter.person.name)}</title></svelte:head>
 
 <main class="page">
 	<div class="no-print flex flex-wrap items-center gap-4">
 		<p class="text-note">
-			{#if referral.personId}<a href="/desk/cases/{referral.personId}?part=clinician">The case</a>{:else}<a
-					href="/desk">Referrals</a
-				>{/if}
+			{#if referral.personId}<a href="/desk/cases/{referral.personId}?part=clinician">{texts.theCase}</a
+				>{:else}<a href="/desk">{texts.referrals}</a>{/if}
 		</p>
-		<Button size="desk" class="needs-js" type="button" onclick={() => window.print()}>Print</Button>
+		<Button size="desk" class="needs-js" type="button" onclick={() => window.print()}>{texts.print}</Button>
 	</div>
 	<div class="layout">
 		<div class="sheet">
@@ -27,7 +29,7 @@
 		</div>
 		<section class="no-print">
 			<h2 class="border-b border-ink pb-1 text-lead">
-				{referral.isClinician ? 'Your answer' : 'With the clinician'}
+				{texts.threadTitle(referral.isClinician)}
 			</h2>
 			<ReferralThread
 				{referral}

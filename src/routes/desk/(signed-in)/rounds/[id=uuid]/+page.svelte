@@ -8,7 +8,10 @@
 	import RoundFigures from '$lib/ui/rounds/RoundFigures.svelte';
 	import RoundSilent from '$lib/ui/rounds/RoundSilent.svelte';
 	import type { RoundNews } from '$lib/server/rounds/follow-round';
-	import { ROUND_STATES } from '$lib/ui/cases/state-words';
+	import { ROUND_STATES } from '$lib/messages/desk/state-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.rounds;
 
 	let { data } = $props();
 
@@ -45,18 +48,21 @@
 	});
 </script>
 
-<svelte:head><title>{round.name} · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.easyCorner(round.name)}</title></svelte:head>
 
 <main class="mx-auto max-w-6xl px-6 py-6">
-	<p class="text-note"><a href="/desk/rounds">Rounds</a></p>
+	<p class="text-note"><a href="/desk/rounds">{texts.rounds}</a></p>
 	<div class="mt-1 flex flex-wrap items-end justify-between gap-4">
 		<div>
 			<h1 class="text-title">{round.name}</h1>
 			<p class="mt-1 text-ink-soft">
-				{ROUND_STATES[round.state]} · {dayWords(round.startsOn, 'medium')} to {dayWords(
-					round.dueOn,
-					'medium'
-				)}, {round.timeZone} · checklist version {round.checklistVersion}
+				{texts.toChecklistVersion({
+					roundStates: ROUND_STATES[round.state],
+					startsOn: dayWords(round.startsOn, 'medium'),
+					dueOn: dayWords(round.dueOn, 'medium'),
+					timeZone: round.timeZone,
+					checklistVersion: round.checklistVersion
+				})}
 			</p>
 		</div>
 		<RoundActs
@@ -75,7 +81,7 @@
 			teams={data.teams}
 			countries={data.countries}
 			action="?/change"
-			words="Keep the draft"
+			words={texts.keepTheDraft}
 		/>
 	{:else}
 		<section class="mt-5" aria-live="polite">

@@ -1,20 +1,23 @@
 <script lang="ts">
 	import RoundForm from '$lib/ui/cases/RoundForm.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.rounds;
 
 	let { data } = $props();
 </script>
 
-<svelte:head><title>New round · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.newRoundEasyCorner}</title></svelte:head>
 
 <main class="mx-auto max-w-6xl px-6 py-6">
-	<p class="text-note"><a href="/desk/rounds">Rounds</a></p>
-	<h1 class="mt-1 text-title">New round</h1>
+	<p class="text-note"><a href="/desk/rounds">{texts.rounds}</a></p>
+	<h1 class="mt-1 text-title">{texts.newRound}</h1>
 	<RoundForm
 		round={data.round}
 		version={null}
 		teams={data.teams}
 		countries={data.countries}
 		action="/desk/rounds/new"
-		words="Keep as a draft"
+		words={texts.keepAsADraft}
 	/>
 </main>

@@ -9,7 +9,10 @@
 	import { figureOf, peopleOf } from '$lib/ui/workforce/table-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import { peopleHref } from '$lib/ui/workforce/people-href';
-	import { between, codeWords, peopleWords, percent } from '$lib/ui/workforce/words';
+	import { between, codeWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	let { data } = $props();
 
@@ -24,7 +27,7 @@
 			href: peopleHref(data, { hurts: region })
 		})).sort((a, b) => (b.figure?.share ?? -1) - (a.figure?.share ?? -1))
 	);
-	const SIDES = { left: 'on the left', right: 'on the right', both: 'on both sides' } as const;
+	const SIDES = { left: texts.onTheLeft, right: texts.onTheRight, both: texts.onBothSides } as const;
 	const details = $derived(
 		data.table.at !== null
 			? []
@@ -45,46 +48,43 @@
 	const shares = $derived(Object.fromEntries(regions.map(({ key, figure }) => [key, figure])));
 </script>
 
-<svelte:head><title>Discomfort · Workforce · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.discomfortWorkforceEasyCorner}</title></svelte:head>
 
 <WorkforceFrame
 	view={data.view}
 	groups={data.table.groups}
 	rounds={data.table.rounds}
-	title="Where does it hurt?"
+	title={texts.whereDoesItHurt}
 >
 	<p class="mt-4 text-lead">
 		{#if hurts}
-			<strong>{percent(hurts.share)}</strong> say that something hurts ({between(hurts)}; {peopleWords(
-				hurts.n
-			)}
-			as they last reported).
-		{:else if people !== null}{peopleWords(people)}. How many of them hurt can’t be shown.
-		{:else}Too few people for any figure.{/if}
+			<strong>{percent(hurts.share)}</strong>
+			{texts.sayThatSomethingHurts(between(hurts), peopleWords(hurts.n))}
+		{:else if people !== null}{texts.howManyOfThem(peopleWords(people))}
+		{:else}{texts.tooFewForFigure}{/if}
 		{#if data.paired.all}
-			Of those who reported more than once, {percent(data.paired.all.first)} hurt at first and
-			{percent(data.paired.all.now)} do now.
+			{texts.ofThoseWhoReported(percent(data.paired.all.first), percent(data.paired.all.now))}
 		{/if}
 	</p>
 	<div class="grid items-start gap-x-8 lg:grid-cols-[20rem_minmax(0,1fr)]">
 		<div class="mt-8"><BodyShares {shares} /></div>
 		<ShareFigure
-			title="Share of people, by place"
+			title={texts.shareOfPeopleByPlace}
 			count={people === null ? '' : `${peopleWords(people)}.`}
-			axis="share of people"
-			of="Place"
+			axis={texts.shareOfPeople}
+			of={texts.place}
 			rows={regions}
 		/>
 	</div>
-	<GroupShares title="Anything hurts" code={CODES.hurts} by={data.view.by} table={data.table} />
+	<GroupShares title={texts.anythingHurts} code={CODES.hurts} by={data.view.by} table={data.table} />
 	{#if data.table.at === null}
 		{#if data.paired.all}<PairedFigures all={data.paired.all} regions={data.paired.regions} />{/if}
 		{#if details.length > 0}
 			<ShareFigure
-				title="Which side, and what it is like"
+				title={texts.whichSideAndWhat}
 				count={people === null ? '' : `${peopleWords(people)}.`}
-				axis="share of people"
-				of="Place"
+				axis={texts.shareOfPeople}
+				of={texts.place}
 				rows={details}
 			/>
 		{/if}

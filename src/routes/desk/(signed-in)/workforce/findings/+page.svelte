@@ -7,7 +7,10 @@
 	import { figureOf, peopleOf } from '$lib/ui/workforce/table-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import { peopleHref } from '$lib/ui/workforce/people-href';
-	import { between, codeWords, peopleWords, percent } from '$lib/ui/workforce/words';
+	import { between, codeWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	let { data } = $props();
 
@@ -26,27 +29,30 @@
 	);
 </script>
 
-<svelte:head><title>What is off · Workforce · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.whatIsOffWorkforce}</title></svelte:head>
 
-<WorkforceFrame view={data.view} groups={data.table.groups} rounds={data.table.rounds} title="What is off?">
+<WorkforceFrame
+	view={data.view}
+	groups={data.table.groups}
+	rounds={data.table.rounds}
+	title={texts.whatIsOffQuestion}
+>
 	<p class="mt-4 text-lead">
 		{#if found}
-			At <strong>{percent(found.share)}</strong> of the corners something is off as they stand ({between(
-				found
-			)};
-			{peopleWords(found.n)}).
-		{:else if people !== null}{peopleWords(people)}. How many of their corners are off can’t be shown.
-		{:else}Too few people for any figure.{/if}
-		{#if rows[0]?.figure}Most often: {rows[0].words.toLowerCase()}.{/if}
+			{texts.atWord} <strong>{percent(found.share)}</strong>
+			{texts.ofTheCornersSomething(between(found), peopleWords(found.n))}
+		{:else if people !== null}{texts.howManyOfTheir(peopleWords(people))}
+		{:else}{texts.tooFewForFigure}{/if}
+		{#if rows[0]?.figure}{texts.mostOften(rows[0].words.toLowerCase())}{/if}
 	</p>
 	<ShareFigure
-		title="Share of people, by what was found"
+		title={texts.shareOfPeopleByFinding}
 		count={people === null ? '' : `${peopleWords(people)}.`}
-		axis="share of people"
-		of="What is off"
+		axis={texts.shareOfPeople}
+		of={texts.whatIsOff}
 		{rows}
-		note="What the answers or the measurements found and nothing has put right yet. What fewer than five people have is left out."
+		note={texts.whatTheAnswersOr}
 	/>
-	<GroupShares title="Anything off" code={CODES.found} by={data.view.by} table={data.table} />
+	<GroupShares title={texts.anythingOff} code={CODES.found} by={data.view.by} table={data.table} />
 	<GapFigures gaps={data.gaps} />
 </WorkforceFrame>

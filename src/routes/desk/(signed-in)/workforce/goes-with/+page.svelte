@@ -1,7 +1,10 @@
 <script lang="ts">
 	import EstimateFigure from '$lib/ui/workforce/EstimateFigure.svelte';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
-	import { chance, codeWords, peopleWords, percent } from '$lib/ui/workforce/words';
+	import { chance, codeWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	let { data } = $props();
 
@@ -17,33 +20,41 @@
 	const [first] = $derived(sure);
 </script>
 
-<svelte:head><title>What goes with what · Workforce · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.whatGoesWithWhatTitle}</title></svelte:head>
 
-<WorkforceFrame view={data.view} groups={[]} rounds={{}} dimensions={[]} title="What goes with what?">
+<WorkforceFrame
+	view={data.view}
+	groups={[]}
+	rounds={{}}
+	dimensions={[]}
+	title={texts.whatGoesWithWhatQuestion}
+>
 	<p class="mt-4 text-lead">
 		{#if first}
-			{sure.length === 1 ? 'One pair goes' : `${sure.length} pairs go`} together more, or less, than chance would
-			let them. The surest: of people with “{codeWords(first.finding)}” {percent(first.shareWith)} report discomfort
-			({codeWords(first.region).toLowerCase()}), of the others {percent(first.shareWithout)}.
-		{:else if data.looked > 0}No finding goes with a complaint more than chance would let it.
-		{:else}Too few people have a finding and a complaint for any figure.{/if}
+			{texts.onePairGoesPairs({
+				sure: sure.length,
+				finding: codeWords(first.finding),
+				shareWith: percent(first.shareWith),
+				region: codeWords(first.region).toLowerCase(),
+				shareWithout: percent(first.shareWithout)
+			})}
+		{:else if data.looked > 0}{texts.noFindingGoesWith}
+		{:else}{texts.tooFewPeopleHave}{/if}
 	</p>
 	<p class="mt-2 max-w-3xl text-note text-ink-soft">
-		Going together is not causing: what hurts also decides what is asked and seen, and both may come of
-		something else. {data.looked} pairs with enough people were looked at; their probabilities are adjusted for
-		that.
+		{texts.goingTogetherIsNot(data.looked)}
 	</p>
 	<EstimateFigure
-		title="How many times as often it hurts with the finding as without"
-		count="{peopleWords(data.n)}. Left of the line less often, right of it more often."
-		axis={{ title: 'times as often', lineAt: 1, isRatio: true }}
+		title={texts.howManyTimesAs}
+		count={texts.leftOfTheLine(peopleWords(data.n))}
+		axis={{ title: texts.timesAsOften, lineAt: 1, isRatio: true }}
 		heads={[
-			'Finding and complaint',
-			'With it',
-			'Without',
-			'Times as often',
+			texts.findingAndComplaint,
+			texts.withIt,
+			texts.without,
+			texts.timesAsOftenHead,
 			'95 % interval',
-			'Chance, adjusted'
+			texts.chanceAdjusted
 		]}
 		rows={shown.map(({ shareWith, shareWithout, ratio: value, low, high, p, ...pair }) => ({
 			key: `${pair.finding} ${pair.region}`,

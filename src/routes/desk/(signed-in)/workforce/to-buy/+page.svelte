@@ -6,7 +6,10 @@
 	import ShareFigure from '$lib/ui/workforce/ShareFigure.svelte';
 	import { figureOf, peopleOf } from '$lib/ui/workforce/table-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
-	import { between, codeWords, number, peopleWords, percent } from '$lib/ui/workforce/words';
+	import { between, codeWords, number, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	let { data, form } = $props();
 
@@ -35,30 +38,29 @@
 	);
 </script>
 
-<svelte:head><title>What to buy · Workforce · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.whatToBuyWorkforce}</title></svelte:head>
 
 <WorkforceFrame
 	view={data.view}
 	groups={data.table.groups}
 	rounds={data.table.rounds}
-	title="What would have to be bought?"
+	title={texts.whatWouldHaveTo}
 >
 	<p class="mt-4 text-lead">
 		{#if open}
-			For <strong>{percent(open.share)}</strong> of people something stays open that nothing at home closes ({between(
-				open
-			)}; {peopleWords(open.n)}).
-			{#if closable}{number(closable.x)} of them would be helped by something that is sold.{/if}
-		{:else if people !== null}{peopleWords(people)}. For how many of them something stays open can’t be shown.
-		{:else}Too few people for any figure.{/if}
+			{texts.forWord} <strong>{percent(open.share)}</strong>
+			{texts.ofPeopleSomethingStays(between(open), peopleWords(open.n))}
+			{#if closable}{texts.ofThemWouldBe(number(closable.x))}{/if}
+		{:else if people !== null}{texts.forHowManyOf(peopleWords(people))}
+		{:else}{texts.tooFewForFigure}{/if}
 	</p>
 	<ShareFigure
-		title="People whom it would help, by what closes most of what is open"
+		title={texts.peopleWhomItWould}
 		count={people === null ? '' : `${peopleWords(people)}.`}
-		axis="share of people"
-		of="Thing"
+		axis={texts.shareOfPeople}
+		of={texts.thing}
 		{rows}
-		note="Worked out anew for each of them with what they have at home. Who needs two things together is counted with both."
+		note={texts.workedOutAnewFor}
 	/>
 	{#if data.table.at === null}<CostTable {purchases} />{/if}
 	{#if data.role === 'coordinator'}
@@ -70,5 +72,5 @@
 			isKept={form !== null && 'kept' in form}
 		/>
 	{/if}
-	<GroupShares title="Something stays open" code={CODES.open} by={data.view.by} table={data.table} />
+	<GroupShares title={texts.somethingStaysOpen} code={CODES.open} by={data.view.by} table={data.table} />
 </WorkforceFrame>

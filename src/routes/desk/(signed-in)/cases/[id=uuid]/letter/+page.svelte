@@ -3,21 +3,24 @@
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import ReferralLetter from '$lib/ui/referrals/ReferralLetter.svelte';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
 
 	let { data } = $props();
 
 	const t = messagesFor();
 </script>
 
-<svelte:head><title>Letter to a clinician · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.letterToAClinician}</title></svelte:head>
 
 <main class="page">
 	<p class="no-print mb-6 flex flex-wrap gap-3">
 		<Button size="desk" href={page.url.pathname.replace(/\/letter$/, '?part=clinician')}
-			>Back to the case</Button
+			>{texts.backToTheCase}</Button
 		>
 		<Button look="main" size="desk" class="needs-js" type="button" onclick={() => window.print()}
-			>Print</Button
+			>{texts.print}</Button
 		>
 	</p>
 	<ReferralLetter letter={data.letter} today={data.today} {t} unit={data.unit} />

@@ -1,18 +1,23 @@
 <script lang="ts">
 	import Button from '$lib/ui/kit/Button.svelte';
 	import ReportSheet from '$lib/ui/workforce/ReportSheet.svelte';
-	import { dayWords } from '$lib/ui/workforce/words';
+	import { dayWords } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
 
 	let { data } = $props();
 </script>
 
-<svelte:head><title>Report until {dayWords(data.report.to)} · Easy Corner</title></svelte:head>
+<svelte:head><title>{texts.reportUntilEasyCorner(dayWords(data.report.to))}</title></svelte:head>
 
 <main>
 	<p class="acts no-print">
-		<a href="/desk/workforce/report">All reports</a>
-		<Button type="button" size="desk" class="needs-js" onclick={() => window.print()}>Print</Button>
-		<Button look="quiet" size="desk" href="/desk/workforce/report/{data.id}/data" download>Data (CSV)</Button>
+		<a href="/desk/workforce/report">{texts.allReports}</a>
+		<Button type="button" size="desk" class="needs-js" onclick={() => window.print()}>{texts.print}</Button>
+		<Button look="quiet" size="desk" href="/desk/workforce/report/{data.id}/data" download
+			>{texts.dataCsv}</Button
+		>
 	</p>
 	<ReportSheet report={data.report} madeAt={data.madeAt} />
 </main>

@@ -10,8 +10,8 @@ import {
 import { wilson } from '$lib/core/statistics';
 import { helpSentence, stepWords, timesSentence } from './help-words';
 import { changedLines, costOf, decisionLines, doneLines, standLines } from './report-words';
-import { figureOf, peopleOf, rowsByGroup } from './table-rows';
-import { change, chance, codeWords, groupWords } from './words';
+import { figureOf, peopleOf, rowsByGroup } from '$lib/ui/workforce/table-rows';
+import { change, chance, codeWords, groupWords } from './workforce-words';
 
 const figure = (x: number, n: number): Figure => ({ x, n, ...wilson(x, n) });
 const changed = (estimate: number, p: number) => ({

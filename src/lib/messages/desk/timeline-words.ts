@@ -1,6 +1,6 @@
 import type { TimelineEntry, TimelineGroup } from '$lib/core/timeline';
-import { ACT_WORDS } from '../cases/state-words';
-import { STATE_WORDS } from '../equipment/state-words';
+import { ACT_WORDS } from './state-words';
+import { STATE_WORDS } from './request-words';
 import { dayWords } from '$lib/messages/desk-dates';
 import type { Catalogue } from '$lib/messages';
 

@@ -1,7 +1,7 @@
 import type { DONE, Figure, ReportedPurchase, WorkforceReport } from '$lib/core/workforce';
 import { USUAL_LOCALE } from '$lib/messages';
 import { COURSE_WORDS, helpSentence, timesSentence } from './help-words';
-import { between, change, codeWords, money, monthWords, peopleWords, percent } from './words';
+import { between, change, codeWords, money, monthWords, peopleWords, percent } from './workforce-words';
 
 const either = new Intl.ListFormat(USUAL_LOCALE, { type: 'disjunction' });
 

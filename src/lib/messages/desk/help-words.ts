@@ -1,6 +1,6 @@
 import type { Wilcoxon } from '$lib/core/statistics';
 import type { CoarseCurve, CourseFigure, Pace } from '$lib/core/workforce';
-import { change, peopleWords } from './words';
+import { change, peopleWords } from './workforce-words';
 
 /** What a plan came to, in words. */
 export const COURSE_WORDS = {

@@ -1,0 +1,36 @@
+/** Follow-ups on their days. */
+export const followUps = {
+	theComingWeeks: 'The coming weeks',
+	inYourOwnCalendar: 'In your own calendar',
+	aSecretAddressThat:
+		'A secret address that your calendar reads: days and initials, no word about health. A new address ends the old one.',
+	shownOnce: 'Shown once.',
+	makeANewAddress: 'Make a new address',
+	endIt: 'End it',
+	theAddressHasEnded: 'The address has ended.',
+	freeDayThere: 'free day there',
+	todayMark: (slice: string | number, hasDay: boolean) => `${slice}${hasDay ? ', today' : ''}`,
+	more: (day: string | number) => `${day} more`,
+	followUps: 'Follow-ups',
+	nothingIsOverdueOne: (overdue: number, total: string | number) =>
+		`${overdue === 0 ? 'Nothing is overdue.' : overdue === 1 ? 'One is overdue.' : `${overdue} are overdue.`} ${total} in view.`,
+	view: 'View',
+	earlier: 'Earlier',
+	today: 'Today',
+	later: 'Later',
+	dragANameTo: 'Drag a name to another day; by keys:',
+	takesItUpArrows: 'takes it up, arrows carry it,',
+	enter: 'Enter',
+	putsItDown: 'puts it down.',
+	takeBack: 'Take back',
+	ctrlZ: 'Ctrl Z',
+	followUpsEasyCorner: 'Follow-ups · Easy Corner',
+	overdue: 'Overdue',
+	andMoreOnThe: (n: string | number) => `and ${n} more on the day sheet`,
+	fromWord: (from: string | number) => `From ${from}`,
+	noFollowUpIn: 'No follow-up in these sixty days.',
+	toTo: (from: string, until: string) => (from === until ? from : `${from} to ${until}`),
+	nextDays: 'Next days',
+	daysBefore: 'Days before',
+	takeTheMoveBack: 'Take the move back'
+};

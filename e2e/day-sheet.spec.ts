@@ -138,3 +138,31 @@ test('a thing is ordered on the board, and taken along as a table', async ({ pag
 		page.getByRole('link', { name: new RegExp(`${name}.*News of what you asked for`) })
 	).toHaveCount(1);
 });
+
+test('a budget says what to buy and for whom, and what is approved stands on the board', async ({ page }) => {
+	await signIn(page);
+	await page.goto('/desk/equipment');
+	await page.getByRole('link', { name: 'Budget' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Where the money does most');
+	await hydrated(page);
+	await page.getByLabel('Money to spend').fill('a lot');
+	await page.getByRole('button', { name: 'Work it out' }).click();
+	await expect(page.getByText('Type a price such as 129 or 129.90.')).toBeVisible();
+	await page.getByLabel('Money to spend').fill('600');
+	await page.getByRole('button', { name: 'Work it out' }).click();
+	await expect(page.getByText(/^€[\d.]+ helps \d+ people and closes \d+ checks\.$/)).toBeVisible();
+	await hydrated(page);
+	const rows = page.getByRole('table').first().locator('tbody tr');
+	const [n, kept] = [await rows.count(), await rows.first().getByRole('link').innerText()];
+	const left = await rows.last().getByRole('link').innerText();
+	await rows.last().getByRole('checkbox').click();
+	await page
+		.getByRole('button', { name: n === 2 ? 'Approve for one person' : `Approve for ${n - 1} people` })
+		.click();
+	await expect(page.getByText(/^Approved for .* on the board\./)).toBeVisible();
+	// Who waits for a thing now is left out.
+	await expect(rows.filter({ hasText: kept })).toHaveCount(0);
+	await page.getByRole('link', { name: 'Go to the board' }).click();
+	await expect(page.getByRole('row').filter({ hasText: kept })).toHaveCount(1);
+	await expect(page.getByRole('row').filter({ hasText: left })).toHaveCount(0);
+});

@@ -50,4 +50,19 @@ describe('words stand in the catalogue', () => {
 	it.each(pages)('%s has none of its own', (file) => {
 		expect(ownWords(readFileSync(file, 'utf8'))).toEqual([]);
 	});
+
+	it('nor has a module of the interface a sentence', () => {
+		const SENTENCE = /(['`])\p{Lu}\p{Ll}+ \p{Ll}[^'`\n]* [^'`\n]*\1/u;
+		expect(SENTENCE.test("x = 'This did not work.'")).toBe(true);
+		const found = readdirSync('src/lib/ui', { recursive: true, encoding: 'utf8' })
+			.filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts'))
+			.flatMap((file) =>
+				readFileSync(`src/lib/ui/${file}`, 'utf8')
+					.split('\n')
+					// What a programmer reads is no text of a page.
+					.filter((line) => SENTENCE.test(line) && !/Error\(|^\s*(\/\/|\*|\/\*\*)/.test(line))
+					.map((line) => `${file}: ${line.trim()}`)
+			);
+		expect(found).toEqual([]);
+	});
 });

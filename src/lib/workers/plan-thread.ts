@@ -2,7 +2,7 @@
 import { parentPort } from 'node:worker_threads';
 import { adviseBriefly, adviseCorner } from '$lib/core/advice';
 import { shareHousehold } from '$lib/core/plan';
-import type { PlanJob } from '$lib/server/planning/planning';
+import { spend, type PlanJob } from '$lib/server/planning/planning';
 
 function answer(job: PlanJob): unknown {
 	switch (job.kind) {
@@ -12,6 +12,8 @@ function answer(job: PlanJob): unknown {
 			return job.corners.map(adviseBriefly);
 		case 'share':
 			return shareHousehold(job.spots);
+		case 'spend':
+			return spend(job.question);
 	}
 }
 

@@ -227,5 +227,37 @@ export const cases = {
 	discomfort: 'Discomfort',
 	letterToAClinician: 'Letter to a clinician · Easy Corner',
 	backToTheCase: 'Back to the case',
-	print: 'Print'
+	print: 'Print',
+	/** What was answered, by part. */
+	answersOf: {
+		person: 'Person',
+		stature: 'Stature',
+		shoes: 'Shoes',
+		hand: 'Writing hand',
+		lenses: 'Glasses',
+		back: 'Back eased by',
+		wrists: 'Wrists',
+		measured: 'Measured on the body',
+		nothing: 'Nothing',
+		allEstimated: 'all estimated from stature',
+		spot: 'Spot',
+		posture: 'Posture',
+		measuredWith: 'Furniture measured with',
+		surface: 'Surface',
+		surfaceIs: (height: string, depth: string) => `${height} high, ${depth} deep`,
+		moves: (lowest: string, highest: string) => `, moves ${lowest} to ${highest}`,
+		seat: 'Seat',
+		seatIs: (kind: string, height: string, give: string) => `${kind}, ${height}, gives ${give}`,
+		backOfSeat: 'Back',
+		backIs: (hasBackrest: boolean, hasCurve: boolean) =>
+			`${hasBackrest ? 'backrest' : 'no backrest'}${hasCurve ? ' with lumbar curve' : ''}`,
+		screen: 'Screen',
+		topOf: (kind: string, top: string) => `${kind}, top ${top} above its base`,
+		away: (distance: string) => `, ${distance} away`,
+		keys: 'Keys',
+		keysAre: (isSeparate: boolean) => (isSeparate ? 'separate keyboard' : 'the laptop’s own'),
+		pointing: 'Pointing',
+		inTheHouse: 'In the house',
+		nothingListed: 'nothing was listed'
+	}
 };

@@ -44,5 +44,27 @@ export const daySheet = {
 	takeBack: 'Take back',
 	ctrlZ: 'Ctrl Z',
 	isOut: 'is out',
-	daySheetReferralsEasy: (hasSheet: boolean) => `${hasSheet ? 'Day sheet' : 'Referrals'} · Easy Corner`
+	daySheetReferralsEasy: (hasSheet: boolean) => `${hasSheet ? 'Day sheet' : 'Referrals'} · Easy Corner`,
+	nextLine: 'Next line',
+	lineBefore: 'Line before',
+	openTheCase: 'Open the case',
+	tickTheLine: 'Tick the line',
+	undoTheLast: 'Undo the last act',
+	/** Parts of the sheet that are no level's. */
+	ownGroups: {
+		overdue: {
+			name: 'Overdue',
+			rule: 'The day by which somebody should have acted, or looked again, is past.'
+		},
+		look: { name: 'Look again', rule: 'A follow-up that was set for today.' },
+		referred: {
+			name: 'With the clinician',
+			rule: 'A clinician has been asked and has not answered yet.'
+		},
+		later: {
+			name: 'Later',
+			rule: 'Put off until a day, with the reason. Anything new brings them back at once.'
+		}
+	},
+	theClinician: 'The clinician'
 };

@@ -49,5 +49,43 @@ export const equipment = {
 	whatPeopleAskFor:
 		'What people ask for on their plan appears here, with the gap that it closes at their corner.',
 	theFirstAreShown: (lines: string | number) =>
-		`The first ${lines} are shown. Narrow the list, or export it, to see the rest.`
+		`The first ${lines} are shown. Narrow the list, or export it, to see the rest.`,
+	budget: {
+		title: 'Budget · Equipment · Easy Corner',
+		heading: 'Where the money does most',
+		lead: 'From what stays open at each corner after the household has done what it can, and what closes it there: the purchases that close the most for your money, worked out exactly. A check counts by its weight in a plan, and more for whoever it hurts.',
+		link: 'Budget',
+		money: (currency: string) => `Money to spend, ${currency}`,
+		workOut: 'Work it out',
+		noPrices: 'Nothing has a price yet. Say what things cost first.',
+		toPrices: 'Say what things cost',
+		closes: (spent: string, people: number, closes: number) =>
+			`${spent} helps ${people === 1 ? 'one person' : `${people} people`} and closes ${closes === 1 ? 'one check' : `${closes} checks`}.`,
+		nothing: 'Nothing that is sold would close anything for this money.',
+		isAll: 'That is everything that would help.',
+		all: (cost: string, people: number, closes: number) =>
+			`Everything that would help costs ${cost}: ${people === 1 ? 'one person' : `${people} people`}, ${closes === 1 ? 'one check' : `${closes} checks`}.`,
+		waiting: (n: number) =>
+			n === 1
+				? 'One person waits for a thing, or has just got one, and is looked at again after it.'
+				: `${n} people wait for a thing, or have just got one, and are looked at again after it.`,
+		whatToBuy: 'What to buy',
+		howMany: 'How many',
+		inStore: (n: number) => `${n} in the store`,
+		together: 'Together',
+		forWhom: 'For whom',
+		gets: 'Gets',
+		hurts: 'Hurts at worst',
+		cost: 'Cost',
+		ofTen: (worst: number) => (worst === 0 ? 'nothing' : `${worst} of 10`),
+		firstShown: (n: number) => `The first ${n} are shown and can be approved; then look again for the rest.`,
+		approve: (n: number) => (n === 1 ? 'Approve for one person' : `Approve for ${n} people`),
+		approveHint:
+			'Each thing goes to the board as approved, and each person gets a letter that there is news. It can be taken back today.',
+		approved: (n: number) =>
+			n === 1
+				? 'Approved for one person: it stands on the board.'
+				: `Approved for ${n} people: it all stands on the board.`,
+		toBoard: 'Go to the board'
+	}
 };

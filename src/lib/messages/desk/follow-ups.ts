@@ -32,5 +32,9 @@ export const followUps = {
 	toTo: (from: string, until: string) => (from === until ? from : `${from} to ${until}`),
 	nextDays: 'Next days',
 	daysBefore: 'Days before',
-	takeTheMoveBack: 'Take the move back'
+	takeTheMoveBack: 'Take the move back',
+	nothingWasMoved: 'The server could not be reached. Nothing was moved: try again.',
+	couldNotBeMoved: 'This could not be moved.',
+	takenBack: (name: string, day: string) => `Taken back: ${name} is on ${day} again.`,
+	couldNotBeTakenBack: 'This could not be taken back.'
 };

@@ -31,5 +31,27 @@ export const frame = {
 	table: 'Table',
 	nothingMayBeShown: 'There is nothing here that may be shown: each row would be of too few people.',
 	/** What a chart is, for who does not see it. */
-	tableSays: (title: string, count: string) => `${title}. ${count} The table says the numbers.`
+	tableSays: (title: string, count: string) => `${title}. ${count} The table says the numbers.`,
+	didNotWork: 'This did not work. Try it once more.',
+	notReached: 'The server could not be reached. What you typed is still here: try it once more.',
+	/** The acts of the desk, as on their buttons. */
+	acts: {
+		settle: 'Settle',
+		outcome: 'Outcome',
+		refer: 'Refer',
+		write: 'Write',
+		approve: 'Approve',
+		call: 'Call',
+		done: 'Done',
+		followUp: 'Follow up',
+		later: 'Later',
+		move: 'Move',
+		mine: 'Mine',
+		note: 'Note',
+		equal: 'Tick equal',
+		view: 'View',
+		send: 'Send a self-assessment',
+		person: 'Add a person',
+		read: 'Read through'
+	}
 };

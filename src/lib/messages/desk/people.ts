@@ -153,5 +153,6 @@ export const people = {
 	add: 'Add',
 	cancel: 'Cancel',
 	writeWholeAddress: 'Write a whole e-mail address, like name@organisation.example.',
-	giveTheirName: 'Give the person’s name.'
+	giveTheirName: 'Give the person’s name.',
+	nothingWasTakenIn: 'The server could not be reached. Nothing was taken in: try again.'
 };

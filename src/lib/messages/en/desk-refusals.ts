@@ -94,6 +94,9 @@ export const deskRefusals = {
 		'Somebody changed this since, so it can’t be taken back as it was. Look at the case, and change what is wrong there.',
 	caseChanged:
 		'Somebody else changed this case meanwhile. What they did is shown; do yours again if it is still right.',
+	tickSomebody: 'Tick at least one person.',
+	budgetChanged:
+		'What the money is best spent on has changed since: somebody answered, or a thing was decided on. Look at it again, nothing was done.',
 	decidedMeanwhile:
 		'Somebody else decided on this meanwhile. What they decided is shown; change it if yours still stands.',
 	personChanged:

@@ -4,7 +4,7 @@ import code from 'virtual:plan-thread';
 import type { Advice, KeptAdvice } from '$lib/core/advice';
 import type { Corner } from '$lib/core/corner';
 import { Fault } from '../fault';
-import type { PlanJob, Planning } from './planning';
+import type { BudgetAnswer, BudgetQuestion, PlanJob, Planning } from './planning';
 
 interface Job {
 	readonly asked: PlanJob;
@@ -59,6 +59,10 @@ export class PlanPool implements Planning {
 
 	share(spots: readonly Corner[]): Promise<Corner[]> {
 		return spots.length < 2 ? Promise.resolve([...spots]) : this.ask<Corner[]>({ kind: 'share', spots });
+	}
+
+	spend(question: BudgetQuestion): Promise<BudgetAnswer> {
+		return this.ask<BudgetAnswer>({ kind: 'spend', question });
 	}
 
 	/** Ends the threads; for tests. */

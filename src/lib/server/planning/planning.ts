@@ -1,12 +1,34 @@
 import { adviseBriefly, adviseCorner, type Advice, type KeptAdvice } from '../../core/advice';
+import { allPurchases, bestPurchases, type InNeed, type Purchases } from '../../core/budget';
 import type { Corner } from '../../core/corner';
-import { shareHousehold } from '../../core/plan';
+import { shareHousehold, type PurchaseId } from '../../core/plan';
+
+/** What is asked of a budget. */
+export interface BudgetQuestion {
+	readonly people: readonly InNeed[];
+	/** Whole cents of one of each. */
+	readonly prices: ReadonlyMap<PurchaseId, number>;
+	readonly cents: number;
+}
+
+/** What is bought for it, and what all of it would be. */
+export interface BudgetAnswer {
+	readonly best: Purchases;
+	readonly all: Purchases;
+}
+
+/** Answers what is asked of a budget, in this thread. */
+export const spend = ({ people, prices, cents }: BudgetQuestion): BudgetAnswer => ({
+	best: bestPurchases(people, prices, cents),
+	all: allPurchases(people, prices)
+});
 
 /** What a planning thread is asked. */
 export type PlanJob =
 	| { readonly kind: 'advise'; readonly corner: Corner }
 	| { readonly kind: 'brief'; readonly corners: readonly Corner[] }
-	| { readonly kind: 'share'; readonly spots: readonly Corner[] };
+	| { readonly kind: 'share'; readonly spots: readonly Corner[] }
+	| { readonly kind: 'spend'; readonly question: BudgetQuestion };
 
 /** Where plans are solved. */
 export interface Planning {
@@ -15,11 +37,14 @@ export interface Planning {
 	adviseBriefly(corners: readonly Corner[]): Promise<KeptAdvice[]>;
 	/** The spots of one person, each with its share of the household. */
 	share(spots: readonly Corner[]): Promise<Corner[]>;
+	/** The best purchases for a budget. */
+	spend(question: BudgetQuestion): Promise<BudgetAnswer>;
 }
 
 /** Solves in this thread, which waits meanwhile: for the seed and for tests, never for a server that others wait on. */
 export const planHere: Planning = {
 	advise: (corner) => Promise.resolve(adviseCorner(corner)),
 	adviseBriefly: (corners) => Promise.resolve(corners.map(adviseBriefly)),
-	share: (spots) => Promise.resolve(shareHousehold(spots))
+	share: (spots) => Promise.resolve(shareHousehold(spots)),
+	spend: (question) => Promise.resolve(spend(question))
 };

@@ -1,6 +1,9 @@
 import { kindOfSeat, SEAT_RULES, type Corner } from '$lib/core/corner';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
+import { deskWords } from '$lib/messages/desk';
+
+const texts = deskWords.cases.answersOf;
 
 /** One answer as the coordinator reads it. */
 export interface AnswerLine {
@@ -15,8 +18,7 @@ export function answerLines(
 	unit: LengthUnit
 ): { title: string; lines: AnswerLine[] }[] {
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
-	const range = (r: readonly [number, number] | null) =>
-		r ? `, moves ${length(r[0])} to ${length(r[1])}` : '';
+	const range = (r: readonly [number, number] | null) => (r ? texts.moves(length(r[0]), length(r[1])) : '');
 	const { person, body, spot, household } = corner;
 	const { seat, surface, screen, keys } = spot;
 	const line = (name: string, words: string): AnswerLine => ({ name, words });
@@ -28,55 +30,50 @@ export function answerLines(
 	);
 	return [
 		{
-			title: 'Person',
+			title: texts.person,
 			lines: [
-				line('Stature', length(person.stature)),
-				line('Shoes', length(person.heel)),
-				line('Writing hand', t.options.hand[person.hand]),
-				line('Glasses', t.options.lenses[person.lenses]),
-				line('Back eased by', t.options.back[person.back]),
-				line('Wrists', t.options.wrists[person.wrists])
+				line(texts.stature, length(person.stature)),
+				line(texts.shoes, length(person.heel)),
+				line(texts.hand, t.options.hand[person.hand]),
+				line(texts.lenses, t.options.lenses[person.lenses]),
+				line(texts.back, t.options.back[person.back]),
+				line(texts.wrists, t.options.wrists[person.wrists])
 			]
 		},
 		{
-			title: 'Measured on the body',
-			lines: measured.length > 0 ? measured : [line('Nothing', 'all estimated from stature')]
+			title: texts.measured,
+			lines: measured.length > 0 ? measured : [line(texts.nothing, texts.allEstimated)]
 		},
 		{
-			title: 'Spot',
+			title: texts.spot,
 			lines: [
-				line('Posture', spot.posture),
-				line('Furniture measured with', t.options.by[spot.by as 'tape'] ?? spot.by),
+				line(texts.posture, spot.posture),
+				line(texts.measuredWith, t.options.by[spot.by as 'tape'] ?? spot.by),
 				line(
-					'Surface',
-					`${length(surface.height)} high, ${length(surface.depth)} deep${range(surface.range)}`
+					texts.surface,
+					`${texts.surfaceIs(length(surface.height), length(surface.depth))}${range(surface.range)}`
 				),
 				...(seat
 					? [
 							line(
-								'Seat',
-								`${kindOfSeat(seat)}, ${length(seat.height)}, gives ${length(seat.give)}${range(seat.range ?? null)}`
+								texts.seat,
+								`${texts.seatIs(kindOfSeat(seat), length(seat.height), length(seat.give))}${range(seat.range ?? null)}`
 							),
 							...(SEAT_RULES[kindOfSeat(seat)].hasBack
-								? [
-										line(
-											'Back',
-											`${seat.backrest ? 'backrest' : 'no backrest'}${seat.lumbar ? ' with lumbar curve' : ''}`
-										)
-									]
+								? [line(texts.backOfSeat, texts.backIs(seat.backrest === true, seat.lumbar === true))]
 								: [])
 						]
 					: []),
 				line(
-					'Screen',
-					`${screen.kind}, top ${length(screen.topAboveBase)} above its base${range(screen.range)}, ${length(screen.distance)} away`
+					texts.screen,
+					`${texts.topOf(screen.kind, length(screen.topAboveBase))}${range(screen.range)}${texts.away(length(screen.distance))}`
 				),
-				line('Keys', keys.kind === 'separate' ? 'separate keyboard' : 'the laptop’s own'),
-				line('Pointing', t.options.mouse[spot.mouse])
+				line(texts.keys, texts.keysAre(keys.kind === 'separate')),
+				line(texts.pointing, t.options.mouse[spot.mouse])
 			]
 		},
 		{
-			title: 'In the house',
+			title: texts.inTheHouse,
 			lines:
 				household.length > 0
 					? household.map((item) =>
@@ -85,7 +82,7 @@ export function answerLines(
 								`${item.count ?? 1} × ${item.size.map((side) => formatLength(side, unit, { withUnit: false })).join(' × ')} ${unit}`
 							)
 						)
-					: [line('Nothing', 'nothing was listed')]
+					: [line(texts.nothing, texts.nothingListed)]
 		}
 	];
 }

@@ -1,6 +1,7 @@
 import type { SubmitFunction } from '@sveltejs/kit';
 import { applyAction } from '$app/forms';
 import { invalidateAll } from '$app/navigation';
+import { deskWords } from '$lib/messages/desk';
 
 /** A form that acts on a case, from whichever page it stands on: what came of it is shown beside the form. */
 export class CaseForm {
@@ -22,12 +23,11 @@ export class CaseForm {
 		return async ({ result }) => {
 			if (result.type === 'failure') {
 				const told = result.data as { fault?: { message: string } } | undefined;
-				this.fault = told?.fault?.message ?? 'This did not work. Try it once more.';
+				this.fault = told?.fault?.message ?? deskWords.frame.didNotWork;
 				// What stands now is shown beside a conflict; trying once more is another act.
 				this.key = crypto.randomUUID();
 				if (result.status === 409) await invalidateAll();
-			} else if (result.type === 'error')
-				this.fault = 'The server could not be reached. What you typed is still here: try it once more.';
+			} else if (result.type === 'error') this.fault = deskWords.frame.notReached;
 			else if (result.type === 'redirect') {
 				this.key = crypto.randomUUID();
 				await applyAction(result);

@@ -7,6 +7,7 @@ import { sectionOf, type DrawnAs, type ReMeasured } from '$lib/core/section';
 import type { Level } from '$lib/core/triage';
 import { SvelteSet } from 'svelte/reactivity';
 import { CORNER_STATES, type CornerState } from './corner-states';
+import { deskWords } from '$lib/messages/desk';
 
 /** The corner of a case as it goes over the wire. */
 export interface CaseCornerData {
@@ -100,7 +101,11 @@ export class CornerView {
 
 	/** What a state is called here. */
 	readonly words = (state: CornerState): string =>
-		({ first: this.hasBegun ? 'At first' : 'Now', standing: 'Now', after: 'After the plan' })[state];
+		({
+			first: this.hasBegun ? deskWords.cases.atFirst : deskWords.cases.now,
+			standing: deskWords.cases.now,
+			after: deskWords.cases.afterThePlan
+		})[state];
 
 	/** Goes on to the next state. */
 	next(): void {

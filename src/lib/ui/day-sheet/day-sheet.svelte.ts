@@ -8,6 +8,7 @@ import type { Shortcut } from '../shortcuts/shortcuts.svelte';
 import type { SheetGroup } from '$lib/core/day-sheet';
 import { ACT_KEYS } from '../shortcuts/act-keys';
 import { canSettle, groupsOf, isFollowUp, nextActOf, type NextAct, type SheetLine } from './sheet-words';
+import { deskWords } from '$lib/messages/desk';
 
 /** Where each act is done beside the list. */
 const FIELDS = {
@@ -224,11 +225,15 @@ export class DaySheet {
 		const goTo = (part: string) => () => this.here && void goto(`/desk/cases/${this.here.personId}${part}`);
 		const open = (act: NextAct | 'later') => () => this.open(act);
 		return [
-			{ key: 'ArrowDown', words: 'Next line', run: () => this.move(1) },
-			{ key: 'ArrowUp', words: 'Line before', run: () => this.move(-1) },
-			{ key: 'Enter', words: 'Open the case', run: goTo('') },
-			{ key: ' ', words: 'Tick the line', run: () => this.here && this.toggle(this.here.personId) },
-			{ key: 'Control+z', words: 'Undo the last act', run: () => press('undo') },
+			{ key: 'ArrowDown', words: deskWords.daySheet.nextLine, run: () => this.move(1) },
+			{ key: 'ArrowUp', words: deskWords.daySheet.lineBefore, run: () => this.move(-1) },
+			{ key: 'Enter', words: deskWords.daySheet.openTheCase, run: goTo('') },
+			{
+				key: ' ',
+				words: deskWords.daySheet.tickTheLine,
+				run: () => this.here && this.toggle(this.here.personId)
+			},
+			{ key: 'Control+z', words: deskWords.daySheet.undoTheLast, run: () => press('undo') },
 			{ ...ACT_KEYS.settle, run: () => this.settle() },
 			{ ...ACT_KEYS.outcome, run: open('outcome') },
 			{ ...ACT_KEYS.refer, run: goTo('?part=clinician#clinician') },

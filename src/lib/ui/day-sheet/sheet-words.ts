@@ -8,6 +8,7 @@ import type { Catalogue } from '$lib/messages';
 import { levelEn, reasonEn } from '$lib/messages/triage-en';
 import { DESK_ACT_WORDS } from '$lib/messages/desk/state-words';
 import { checkWords } from '../gap-mark/check-words';
+import { deskWords } from '$lib/messages/desk';
 
 /** What a line shows of a judgement. */
 type Shown = Pick<Judgement, 'reasons' | 'evidence' | 'unclosable' | 'first' | 'worsts'> & {
@@ -66,18 +67,7 @@ export const canPutOff = (line: SheetLine) => canWait({ level: line.level, hasMe
 /** The words of a part of the sheet that is no level's. */
 const OWN_GROUPS: Readonly<
 	Record<Exclude<SheetGroup, Level>, { readonly name: string; readonly rule: string }>
-> = {
-	overdue: {
-		name: 'Overdue',
-		rule: 'The day by which somebody should have acted, or looked again, is past.'
-	},
-	look: { name: 'Look again', rule: 'A follow-up that was set for today.' },
-	referred: { name: 'With the clinician', rule: 'A clinician has been asked and has not answered yet.' },
-	later: {
-		name: 'Later',
-		rule: 'Put off until a day, with the reason. Anything new brings them back at once.'
-	}
-};
+> = deskWords.daySheet.ownGroups;
 
 /** The lines of each part of the sheet, in the order of the day. */
 export function groupsOf(lines: readonly SheetLine[], today: string) {
@@ -112,7 +102,7 @@ export function reasonOf(line: SheetLine, today: string, t: Catalogue, unit: Len
 		...(line.message === null ? [] : [quoted(line.message)]),
 		...(line.clinicianSaid === null
 			? []
-			: [`${line.referral?.name ?? 'The clinician'}: ${quoted(line.clinicianSaid)}`])
+			: [`${line.referral?.name ?? deskWords.daySheet.theClinician}: ${quoted(line.clinicianSaid)}`])
 	];
 	const { judgement } = line;
 	const told =

@@ -5,6 +5,7 @@ import type { BoardLine } from './board-line';
 import { daysOn, longWords } from './calendar-days';
 import { ACT_KEYS } from '../shortcuts/act-keys';
 import { moveBody } from './move-body';
+import { deskWords } from '$lib/messages/desk';
 
 /** The board of the coming days while lines are carried from day to day, by the mouse or by keys. */
 export class FollowUpBoard {
@@ -32,7 +33,7 @@ export class FollowUpBoard {
 			() => null
 		);
 		if (!response) {
-			this.fault = 'The server could not be reached. Nothing was moved: try again.';
+			this.fault = deskWords.followUps.nothingWasMoved;
 			return;
 		}
 		const result = deserialize(await response.text()) as ActionResult;
@@ -42,7 +43,8 @@ export class FollowUpBoard {
 			this.told = `${line.name} is on ${longWords(to)} now${isFreeDay ? ', a free day where they live' : ''}.`;
 		} else if (result.type === 'failure')
 			this.fault =
-				(result.data as { fault?: { message: string } }).fault?.message ?? 'This could not be moved.';
+				(result.data as { fault?: { message: string } }).fault?.message ??
+				deskWords.followUps.couldNotBeMoved;
 		await invalidateAll();
 		document.getElementById(`follow-up-${line.id}`)?.focus();
 	}
@@ -61,11 +63,11 @@ export class FollowUpBoard {
 		}).catch(() => null);
 		const result = response ? (deserialize(await response.text()) as ActionResult) : null;
 		if (result?.type === 'success')
-			this.told = `Taken back: ${last.line.name} is on ${longWords(last.line.due)} again.`;
+			this.told = deskWords.followUps.takenBack(last.line.name, longWords(last.line.due));
 		else
 			this.fault =
 				(result?.type === 'failure' && (result.data as { fault?: { message: string } }).fault?.message) ||
-				'This could not be taken back.';
+				deskWords.followUps.couldNotBeTakenBack;
 		await invalidateAll();
 		document.getElementById(`follow-up-${last.line.id}`)?.focus();
 	}

@@ -1,6 +1,7 @@
 import { headingsKey, type ColumnMap, type ImportReport } from '$lib/core/exchange';
 import type { CheckedRoster, OpenedRoster } from '../../workers/roster-worker';
 import { RosterFile } from './roster-file';
+import { deskWords } from '$lib/messages/desk';
 
 /** A mapping that was used before for files with some headings. */
 export interface KeptMapping {
@@ -87,7 +88,7 @@ export class RosterImport {
 		}).catch(() => null);
 		this.isBusy = false;
 		if (!response) {
-			this.trouble = 'The server could not be reached. Nothing was taken in: try again.';
+			this.trouble = deskWords.people.nothingWasTakenIn;
 			return;
 		}
 		const body: unknown = await response.json();

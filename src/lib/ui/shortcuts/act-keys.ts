@@ -1,26 +1,9 @@
+import { deskWords } from '$lib/messages/desk';
 /**
  * The acts of the desk with the words of their buttons, in the order in which they choose their keys: each has the first letter of its words that
  * no other has. Pages have numbers, so that no act has to make room for one.
  */
-const ACTS = {
-	settle: 'Settle',
-	outcome: 'Outcome',
-	refer: 'Refer',
-	write: 'Write',
-	approve: 'Approve',
-	call: 'Call',
-	done: 'Done',
-	followUp: 'Follow up',
-	later: 'Later',
-	move: 'Move',
-	mine: 'Mine',
-	note: 'Note',
-	equal: 'Tick equal',
-	view: 'View',
-	send: 'Send a self-assessment',
-	person: 'Add a person',
-	read: 'Read through'
-} as const;
+const ACTS = deskWords.frame.acts;
 
 /** One act of the desk. */
 export type ActName = keyof typeof ACTS;

@@ -36,6 +36,7 @@
 		</div>
 		<div class="flex gap-2">
 			<Button size="desk" look="quiet" href="/desk/workforce/to-buy">{texts.prices}</Button>
+			<Button size="desk" look="quiet" href="/desk/equipment/budget">{texts.budget.link}</Button>
 			<Button size="desk" href="/desk/equipment/export{page.url.search}" download>{texts.exportWord}</Button>
 		</div>
 	</div>

@@ -1,0 +1,159 @@
+import { describe, expect, it } from 'vitest';
+import type { KeptPurchase } from '../advice';
+import type { CheckId } from '../checks';
+import type { PurchaseId } from '../plan';
+import { allPurchases, bestPurchases, worthOf, type InNeed } from './best-purchases';
+import { chooseOptions, type Priced } from './choose-options';
+
+/** Whole numbers below a bound, the same at each run. */
+function numbers(seed: number) {
+	let state = seed * 7919 + 1;
+	return (below: number) => {
+		state = (state * 48271) % 2147483647;
+		return state % below;
+	};
+}
+
+/** The best worth by trying every way. */
+function byTrying(options: readonly (readonly Priced[])[], budget: number): number {
+	const [first, ...rest] = options;
+	if (!first) return 0;
+	return Math.max(
+		byTrying(rest, budget),
+		...first
+			.filter(({ cost }) => cost <= budget)
+			.map(({ cost, worth }) => worth + byTrying(rest, budget - cost))
+	);
+}
+
+/** The best worth for every budget, unit by unit: the textbook's table, right by construction and slow. */
+function byTable(options: readonly (readonly Priced[])[], budget: number): number {
+	let best = new Float64Array(budget + 1);
+	for (const line of options) {
+		const next = Float64Array.from(best);
+		for (const { cost, worth } of line)
+			for (let money = cost; money <= budget; money += 1)
+				next[money] = Math.max(next[money] ?? 0, (best[money - cost] ?? 0) + worth);
+		best = next;
+	}
+	return best[budget] ?? 0;
+}
+
+const randomOptions = (n: number, next: (below: number) => number, costs: number, step = 1): Priced[][] =>
+	Array.from({ length: n }, () =>
+		Array.from({ length: next(4) }, () => ({ cost: step * (1 + next(costs)), worth: 1 + next(40) }))
+	);
+
+const worthIn = (options: readonly (readonly Priced[])[], chosen: readonly number[]) =>
+	chosen.reduce((sum, place, i) => sum + (options[i]?.[place]?.worth ?? 0), 0);
+const costIn = (options: readonly (readonly Priced[])[], chosen: readonly number[]) =>
+	chosen.reduce((sum, place, i) => sum + (options[i]?.[place]?.cost ?? 0), 0);
+
+describe('the best choice for the money', () => {
+	it('is as good as the best of all ways, over 600 small cases', () => {
+		for (let seed = 1; seed <= 600; seed += 1) {
+			const next = numbers(seed);
+			const options = randomOptions(1 + next(7), next, 30);
+			const budget = next(90);
+			const choice = chooseOptions(options, budget);
+			expect(choice.worth, `seed ${seed}`).toBe(byTrying(options, budget));
+			expect(worthIn(options, choice.chosen)).toBe(choice.worth);
+			expect(costIn(options, choice.chosen)).toBe(choice.cost);
+			expect(choice.cost).toBeLessThanOrEqual(budget);
+		}
+	});
+
+	it('is as good as the textbook’s table, over 60 of 150 people, with equal ones among them and prices in steps', () => {
+		for (let seed = 1; seed <= 60; seed += 1) {
+			const next = numbers(seed + 5000);
+			const some = randomOptions(50, next, 40, seed % 2 === 0 ? 5 : 1);
+			const options = [...some, ...some, ...randomOptions(50, next, 40)];
+			const budget = 20 + next(900);
+			const choice = chooseOptions(options, budget);
+			expect(choice.worth, `seed ${seed}`).toBe(byTable(options, budget));
+			expect(costIn(options, choice.chosen)).toBeLessThanOrEqual(budget);
+		}
+	});
+
+	it('beats taking what is worth most for its money first', () => {
+		const options = [[{ cost: 6, worth: 7 }], [{ cost: 5, worth: 5 }], [{ cost: 5, worth: 5 }]];
+		expect(chooseOptions(options, 10)).toEqual({ chosen: [-1, 0, 0], cost: 10, worth: 10 });
+	});
+
+	it('takes nothing for no money, and for nobody', () => {
+		expect(chooseOptions([[{ cost: 1, worth: 1 }]], 0)).toEqual({ chosen: [-1], cost: 0, worth: 0 });
+		expect(chooseOptions([], 10)).toEqual({ chosen: [], cost: 0, worth: 0 });
+		expect(chooseOptions([[]], 10).chosen).toEqual([-1]);
+	});
+});
+
+describe('the best purchases', () => {
+	const prices = new Map<PurchaseId, number>([
+		['footrest', 2900],
+		['keyboard-and-mouse', 4500],
+		['monitor', 18_000]
+	]);
+	const closing = (purchases: PurchaseId[], closes: CheckId[]): KeptPurchase => ({
+		purchases,
+		firmMm: null,
+		closes,
+		open: []
+	});
+	const person = (personId: string, worst: number, ...purchases: KeptPurchase[]): InNeed => ({
+		personId,
+		worst,
+		purchases
+	});
+
+	it('go first to whom it hurts where the money is for one only', () => {
+		const people = [
+			person('calm', 0, closing(['footrest'], ['knee'])),
+			person('sore', 7, closing(['footrest'], ['knee']))
+		];
+		const { bought, cents, closes } = bestPurchases(people, prices, 3000);
+		expect(bought.map(({ personId }) => personId)).toEqual(['sore']);
+		expect({ cents, closes }).toEqual({ cents: 2900, closes: 1 });
+	});
+
+	it('leave out what has no price, what closes nothing, and firm things from the house', () => {
+		const people = [
+			person('a', 5, closing(['chair'], ['knee'])),
+			person('b', 5, closing(['footrest'], [])),
+			person('c', 5, { ...closing([], ['knee']), firmMm: 80 })
+		];
+		expect(bestPurchases(people, prices, 1_000_000).bought).toEqual([]);
+		expect(allPurchases(people, prices)).toEqual({ bought: [], cents: 0, closes: 0 });
+	});
+
+	it('are not for what more firm things from the house would close as well', () => {
+		const firm = { ...closing([], ['knee']), firmMm: 80 };
+		const people = [
+			person('house', 9, firm, closing(['footrest'], ['knee'])),
+			person('both', 0, firm, closing(['footrest'], ['knee']), closing(['monitor'], ['knee', 'eye']))
+		];
+		expect(allPurchases(people, prices).bought.map(({ personId, things }) => [personId, things])).toEqual([
+			['both', ['monitor']]
+		]);
+	});
+
+	it('never buy two sets for one person, and with money enough are what all of it would be', () => {
+		const people = [
+			person(
+				'a',
+				3,
+				closing(['footrest'], ['knee']),
+				closing(['footrest', 'keyboard-and-mouse'], ['knee', 'elbow'])
+			),
+			person('b', 9, closing(['monitor'], ['eye']))
+		];
+		const all = allPurchases(people, prices);
+		expect(bestPurchases(people, prices, all.cents)).toEqual(all);
+		expect(all).toMatchObject({ cents: 2900 + 4500 + 18_000, closes: 3 });
+	});
+
+	it('count a check by its weight, and more for each point that hurts', () => {
+		expect(worthOf(['knee'], 0)).toBeGreaterThan(0);
+		expect(worthOf(['knee', 'elbow'], 4)).toBe(worthOf(['knee'], 4) + worthOf(['elbow'], 4));
+		expect(worthOf(['eye'], 10)).toBe(2 * worthOf(['eye'], 0));
+	});
+});

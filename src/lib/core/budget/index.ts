@@ -1,0 +1,8 @@
+export {
+	allPurchases,
+	bestPurchases,
+	worthOf,
+	type Bought,
+	type InNeed,
+	type Purchases
+} from './best-purchases';

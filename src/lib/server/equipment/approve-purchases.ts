@@ -1,0 +1,104 @@
+import { and, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
+import type { PurchaseId } from '../../core/plan';
+import { equipmentLetter } from '../../messages/letters';
+import { needCoordinator, type Actor } from '../actor';
+import { deskAct, keyFor } from '../acts/desk-act';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+import type { Planning } from '../planning/planning';
+import { writeByLink } from '../post/write-by-link';
+import { planBudget, type BudgetFilter } from './plan-budget';
+
+const { assessments, equipmentRequests } = schema;
+
+/** What a budget's page asks to be approved. */
+export interface Approval extends BudgetFilter {
+	/** Whom of those it showed. */
+	readonly people: readonly string[];
+	/** Made by the page: sent twice, it is one act. */
+	readonly key: string;
+}
+
+/**
+ * Approves what a budget buys for some people: each thing stands on the board as approved, as if it had been asked for and decided on, and each
+ * person gets a letter that there is news. What is bought is worked out again here, never taken from the page.
+ *
+ * @returns how many people it was done for
+ * @throws Fault `conflict` where it would not be the same any more
+ */
+export async function approvePurchases(
+	db: Db,
+	planning: Planning,
+	actor: Actor,
+	{ people, key, ...budget }: Approval,
+	now: Date
+): Promise<number> {
+	needCoordinator(actor);
+	if (people.length === 0) throw new Fault('invalid', 'tickSomebody', '/people');
+	const { plan, unread } = await planBudget(db, planning, actor, budget);
+	if (unread) throw unread;
+	const chosen = (plan?.lines ?? []).filter(({ personId }) => people.includes(personId));
+	if (chosen.length !== new Set(people).size) throw new Fault('conflict', 'budgetChanged');
+	await inTransaction(db, async (tx) => {
+		// In one order, so that two of these at once wait for each other and never in a ring.
+		for (const one of [...chosen].sort((a, b) => a.personId.localeCompare(b.personId)))
+			await approveFor(tx, actor, one, key, now);
+	});
+	return chosen.length;
+}
+
+async function approveFor(
+	db: Db,
+	actor: Actor,
+	{ personId, things }: { personId: string; things: readonly PurchaseId[] },
+	batch: string,
+	now: Date
+): Promise<void> {
+	const act = {
+		key: keyFor(batch, personId),
+		batch,
+		personId,
+		version: null,
+		kind: 'equipment-decided' as const
+	};
+	await deskAct(db, actor, act, now, async ({ tx, rows, person }) => {
+		const [answered] = await tx
+			.select({ id: assessments.id })
+			.from(assessments)
+			.where(
+				and(eq(assessments.personId, personId), isNull(assessments.spotOf), isNotNull(assessments.answeredAt))
+			)
+			.orderBy(desc(assessments.sentAt))
+			.limit(1);
+		if (!answered) throw new Fault('conflict', 'cornerUnknown');
+		const known = await tx
+			.select()
+			.from(equipmentRequests)
+			.where(
+				and(eq(equipmentRequests.assessmentId, answered.id), inArray(equipmentRequests.purchase, [...things]))
+			);
+		for (const thing of things) {
+			const asked = known.find(({ purchase }) => purchase === thing);
+			if (asked)
+				await rows.update(
+					equipmentRequests,
+					{ state: 'approved', changedAt: now, version: asked.version + 1 },
+					eq(equipmentRequests.id, asked.id)
+				);
+			else
+				await rows.insert(equipmentRequests, {
+					id: keyFor(`${batch} ${thing}`, personId),
+					assessmentId: answered.id,
+					purchase: thing,
+					askedAt: now,
+					changedAt: now,
+					state: 'approved'
+				});
+			const detail = { purchase: thing, to: 'approved' };
+			await writeAuditLine(tx, actor, { at: now, act: 'equipment-decided', personId, detail });
+		}
+		await writeByLink(tx, person, { page: '/messages', ...equipmentLetter({ name: person.name }) }, now);
+	});
+}

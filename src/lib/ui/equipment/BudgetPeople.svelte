@@ -1,0 +1,152 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { SvelteSet } from 'svelte/reactivity';
+	import { enhance } from '$app/forms';
+	import type { CheckId } from '$lib/core/checks';
+	import type { PurchaseId } from '$lib/core/plan';
+	import type { Catalogue } from '$lib/messages';
+	import { deskWords } from '$lib/messages/desk';
+	import { money } from '$lib/messages/desk/workforce-words';
+	import ActFields from '../cases/ActFields.svelte';
+	import { CaseForm } from '../cases/case-form.svelte';
+	import FormFault from '../cases/FormFault.svelte';
+	import Button from '../kit/Button.svelte';
+	import CheckBox from '../kit/CheckBox.svelte';
+
+	interface Props {
+		lines: readonly {
+			readonly personId: string;
+			readonly name: string;
+			readonly team: string;
+			readonly things: readonly PurchaseId[];
+			readonly closes: readonly CheckId[];
+			readonly worst: number;
+			readonly cents: number;
+		}[];
+		currency: string;
+		/** The budget as it stands in the address. */
+		query: string;
+		isMore: boolean;
+		t: Catalogue;
+		approved: (n: number) => void;
+		/** What stands beside the list, over the button. */
+		beside: Snippet;
+	}
+
+	let { lines, currency, query, isMore, t, approved, beside }: Props = $props();
+
+	const texts = deskWords.equipment.budget;
+	const left = new SvelteSet<string>();
+	const chosen = $derived(lines.filter(({ personId }) => !left.has(personId)));
+	const list = $derived(new Intl.ListFormat(t.locale));
+	/** What somebody gets, as one phrase. */
+	const things = (all: readonly PurchaseId[]) => {
+		const words = list.format(
+			all.map((thing) => t.open.buy[thing].charAt(0).toLowerCase() + t.open.buy[thing].slice(1))
+		);
+		return words.charAt(0).toUpperCase() + words.slice(1);
+	};
+	const form = new CaseForm((result) => {
+		left.clear();
+		approved(Number(result.approved ?? 0));
+	});
+</script>
+
+<div class="columns">
+	<table>
+		<thead>
+			<tr>
+				<th scope="col"><span class="sr-only">{texts.approve(chosen.length)}</span></th>
+				<th scope="col">{texts.forWhom}</th>
+				<th scope="col">{texts.gets}</th>
+				<th scope="col" class="number">{texts.hurts}</th>
+				<th scope="col" class="number">{texts.cost}</th>
+			</tr>
+		</thead>
+		<tbody>
+			{#each lines as line (line.personId)}
+				<tr>
+					<td class="needs-js">
+						<CheckBox
+							words={line.name}
+							size="desk"
+							isLabelHidden
+							isChecked={!left.has(line.personId)}
+							onchange={(isChecked) => (isChecked ? left.delete(line.personId) : left.add(line.personId))}
+						/>
+					</td>
+					<th scope="row">
+						<a href="/desk/cases/{line.personId}">{line.name}</a> <span class="soft">{line.team}</span>
+					</th>
+					<td>
+						{things(line.things)}
+						<span class="soft"
+							>{t.open.closes(line.closes.map((id) => t.checks.names[id].toLowerCase()).join(', '))}</span
+						>
+					</td>
+					<td class="number">{texts.ofTen(line.worst)}</td>
+					<td class="number">{money(line.cents, currency)}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	<aside>
+		{@render beside()}
+		<form method="POST" action="?/approve&{query}" use:enhance={form.submit} class="mt-3">
+			<ActFields {form} />
+			<input type="hidden" name="people" value={chosen.map(({ personId }) => personId).join(',')} />
+			<Button look="main" size="desk" isBusy={form.isBusy} disabled={chosen.length === 0}
+				>{texts.approve(chosen.length)}</Button
+			>
+			<p class="mt-1 max-w-prose text-note text-ink-soft">
+				{#if isMore}{texts.firstShown(lines.length)}{/if}
+				{texts.approveHint}
+			</p>
+			<FormFault fault={form.fault} />
+		</form>
+	</aside>
+</div>
+
+<style>
+	table {
+		width: 100%;
+		border-collapse: collapse;
+	}
+	th,
+	td {
+		padding: 0.35rem 0.75rem 0.35rem 0;
+		border-bottom: 1px solid var(--rule);
+		text-align: left;
+		font-weight: 400;
+		vertical-align: top;
+	}
+	thead th {
+		font-size: var(--text-note);
+		color: var(--ink-soft);
+	}
+	.columns {
+		display: grid;
+		gap: 1.5rem 2.5rem;
+		align-items: start;
+		margin-top: 1rem;
+	}
+	@media (min-width: 64rem) {
+		.columns {
+			grid-template-columns: minmax(0, 2fr) minmax(20rem, 1fr);
+		}
+		aside {
+			position: sticky;
+			top: 1rem;
+		}
+	}
+	.soft {
+		display: block;
+		font-size: var(--text-note);
+		color: var(--ink-soft);
+	}
+	.number {
+		text-align: right;
+		white-space: nowrap;
+		font-variant-numeric: tabular-nums;
+	}
+</style>

@@ -1,0 +1,86 @@
+<script lang="ts">
+	import type { PurchaseId } from '$lib/core/plan';
+	import type { Catalogue } from '$lib/messages';
+	import { deskWords } from '$lib/messages/desk';
+	import { money } from '$lib/messages/desk/workforce-words';
+
+	interface Props {
+		things: readonly {
+			readonly thing: PurchaseId;
+			readonly n: number;
+			/** Whole cents of one. */
+			readonly each: number;
+			readonly inStore: number;
+		}[];
+		spent: number;
+		currency: string;
+		t: Catalogue;
+	}
+
+	let { things, spent, currency, t }: Props = $props();
+
+	const texts = deskWords.equipment.budget;
+</script>
+
+<table>
+	<thead>
+		<tr>
+			<th scope="col">{texts.whatToBuy}</th>
+			<th scope="col" class="number">{texts.howMany}</th>
+			<th scope="col" class="number">{texts.together}</th>
+		</tr>
+	</thead>
+	<tbody>
+		{#each things as { thing, n, each, inStore } (thing)}
+			<tr>
+				<th scope="row">
+					{t.open.buy[thing]}{#if inStore > 0}<span class="soft">{texts.inStore(inStore)}</span>{/if}
+				</th>
+				<td class="number">{n} × {money(each, currency)}</td>
+				<td class="number">{money(n * each, currency)}</td>
+			</tr>
+		{/each}
+	</tbody>
+	<tfoot>
+		<tr>
+			<th scope="row">{texts.together}</th>
+			<td></td>
+			<td class="number"><strong>{money(spent, currency)}</strong></td>
+		</tr>
+	</tfoot>
+</table>
+
+<style>
+	table {
+		width: 100%;
+		border-collapse: collapse;
+	}
+	th,
+	td {
+		padding: 0.35rem 0.75rem 0.35rem 0;
+		border-bottom: 1px solid var(--rule);
+		text-align: left;
+		font-weight: 400;
+		vertical-align: top;
+	}
+	thead th {
+		font-size: var(--text-note);
+		color: var(--ink-soft);
+	}
+	tfoot th,
+	tfoot td {
+		border-top: 1.5px solid var(--ink);
+	}
+	.soft {
+		display: block;
+		font-size: var(--text-note);
+		color: var(--ink-soft);
+	}
+	.number {
+		padding-right: 0;
+		padding-left: 0.75rem;
+		text-align: right;
+		white-space: nowrap;
+		font-variant-numeric: tabular-nums;
+	}
+</style>

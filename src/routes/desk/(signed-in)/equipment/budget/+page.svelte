@@ -1,0 +1,105 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { messagesFor } from '$lib/messages';
+	import { deskWords } from '$lib/messages/desk';
+	import { money } from '$lib/messages/desk/workforce-words';
+	import BudgetPeople from '$lib/ui/equipment/BudgetPeople.svelte';
+	import BudgetThings from '$lib/ui/equipment/BudgetThings.svelte';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+	import Select from '$lib/ui/kit/Select.svelte';
+	import TextField from '$lib/ui/kit/TextField.svelte';
+
+	let { data } = $props();
+
+	const t = messagesFor();
+	const board = deskWords.equipment;
+	const texts = board.budget;
+	const { plan, currency } = $derived(data);
+	let approved = $state(0);
+</script>
+
+<svelte:head><title>{texts.title}</title></svelte:head>
+
+<main class="budget">
+	<p class="text-note"><a href="/desk/equipment">{board.equipment}</a></p>
+	<h1 class="mt-1 text-title">{texts.heading}</h1>
+	<p class="mt-1 max-w-prose text-ink-soft">{texts.lead}</p>
+	{#if currency === null}
+		<Notice kind="caution">
+			{texts.noPrices} <a href="/desk/workforce/to-buy">{texts.toPrices}</a>
+		</Notice>
+	{:else}
+		<form method="GET" class="asked no-print">
+			<TextField
+				name="money"
+				label={texts.money(currency)}
+				value={data.filter.money}
+				fault={data.unread}
+				size="desk"
+				inputmode="decimal"
+				maxlength={12}
+				isRequired
+			/>
+			<Select
+				name="team"
+				label={board.team}
+				size="desk"
+				value={data.filter.team}
+				options={[
+					{ value: '', words: board.allTeams },
+					...data.teams.map((value) => ({ value, words: value }))
+				]}
+			/>
+			<Button look="main" size="desk">{texts.workOut}</Button>
+		</form>
+	{/if}
+	<div role="status">
+		{#if approved > 0}
+			<Notice kind="done">
+				{texts.approved(approved)} <a href="/desk/equipment?state=approved">{texts.toBoard}</a>
+			</Notice>
+		{/if}
+	</div>
+	{#if plan && currency}
+		<section aria-live="polite">
+			<p class="mt-4 text-lead">
+				{plan.people === 0
+					? texts.nothing
+					: texts.closes(money(plan.spent, currency), plan.people, plan.closes)}
+			</p>
+			<p class="text-note text-ink-soft">
+				{plan.spent === plan.all.cents
+					? texts.isAll
+					: texts.all(money(plan.all.cents, currency), plan.all.people, plan.all.closes)}
+				{#if plan.waiting > 0}{texts.waiting(plan.waiting)}{/if}
+			</p>
+		</section>
+		{#if plan.people > 0}
+			<BudgetPeople
+				lines={plan.lines}
+				isMore={plan.people > plan.lines.length}
+				query={page.url.searchParams.toString()}
+				approved={(n) => (approved = n)}
+				{currency}
+				{t}
+			>
+				{#snippet beside()}<BudgetThings things={plan.things} spent={plan.spent} {currency} {t} />{/snippet}
+			</BudgetPeople>
+		{/if}
+	{/if}
+</main>
+
+<style>
+	.budget {
+		max-width: 80rem;
+		padding: 1.25rem 1.5rem 3rem;
+	}
+	.asked {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.75rem;
+		align-items: end;
+		margin-top: 1rem;
+	}
+</style>

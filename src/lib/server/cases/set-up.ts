@@ -1,4 +1,4 @@
-import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import type { Route } from '../../core/answers';
 import type { Way } from '../../core/corner';
 import type { Rhythm } from '../../core/moving/rhythm';
@@ -6,6 +6,7 @@ import { needCoordinator, type Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import { spotRows, type SpotRow } from '../assessments/spots';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { answeredOf } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import type { Planning } from '../planning/planning';
@@ -24,15 +25,8 @@ export interface SetUp extends ActInput {
 
 /** The newest answers of a person with their spots; none where nothing was answered. Served by assessments_person_sent_idx. */
 async function answeredSpots(db: Db, personId: string): Promise<SpotRow[]> {
-	const [newest] = await db
-		.select({ id: assessments.id, spotOf: assessments.spotOf })
-		.from(assessments)
-		.where(
-			and(eq(assessments.personId, personId), isNull(assessments.spotOf), isNotNull(assessments.answeredAt))
-		)
-		.orderBy(desc(assessments.sentAt), desc(assessments.id))
-		.limit(1);
-	return newest ? spotRows(db, newest) : [];
+	const newest = await answeredOf(db, personId);
+	return newest ? spotRows(db, { id: newest, spotOf: null }) : [];
 }
 
 const revisionOf = (rows: readonly SpotRow[]) =>

@@ -1,9 +1,10 @@
-import { and, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
+import { and, eq, inArray } from 'drizzle-orm';
 import type { PurchaseId } from '../../core/plan';
 import { equipmentLetter } from '../../messages/letters';
 import { needCoordinator, type Actor } from '../actor';
 import { deskAct, keyFor } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { answeredOf } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { Fault } from '../fault';
@@ -11,7 +12,7 @@ import type { Planning } from '../planning/planning';
 import { writeByLink } from '../post/write-by-link';
 import { planBudget, type BudgetFilter } from './plan-budget';
 
-const { assessments, equipmentRequests } = schema;
+const { equipmentRequests } = schema;
 
 /** What a budget's page asks to be approved. */
 export interface Approval extends BudgetFilter {
@@ -64,20 +65,13 @@ async function approveFor(
 		kind: 'equipment-decided' as const
 	};
 	await deskAct(db, actor, act, now, async ({ tx, rows, person }) => {
-		const [answered] = await tx
-			.select({ id: assessments.id })
-			.from(assessments)
-			.where(
-				and(eq(assessments.personId, personId), isNull(assessments.spotOf), isNotNull(assessments.answeredAt))
-			)
-			.orderBy(desc(assessments.sentAt))
-			.limit(1);
+		const answered = await answeredOf(tx, personId);
 		if (!answered) throw new Fault('conflict', 'cornerUnknown');
 		const known = await tx
 			.select()
 			.from(equipmentRequests)
 			.where(
-				and(eq(equipmentRequests.assessmentId, answered.id), inArray(equipmentRequests.purchase, [...things]))
+				and(eq(equipmentRequests.assessmentId, answered), inArray(equipmentRequests.purchase, [...things]))
 			);
 		for (const thing of things) {
 			const asked = known.find(({ purchase }) => purchase === thing);
@@ -90,7 +84,7 @@ async function approveFor(
 			else
 				await rows.insert(equipmentRequests, {
 					id: keyFor(`${batch} ${thing}`, personId),
-					assessmentId: answered.id,
+					assessmentId: answered,
 					purchase: thing,
 					askedAt: now,
 					changedAt: now,

@@ -1,12 +1,13 @@
-import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import type { AskedThing } from '../../core/equipment';
 import { needCoordinator, type Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { answeredOf } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 
-const { assessments, equipmentRequests } = schema;
+const { equipmentRequests } = schema;
 
 /** Asks for a thing in a person's place, as after a call; it stands on the board like what they ask for themselves. */
 export async function askFor(
@@ -18,23 +19,16 @@ export async function askFor(
 	needCoordinator(actor);
 	const { personId } = act;
 	await deskAct(db, actor, { ...act, kind: 'equipment-decided' }, now, async ({ tx, rows, actId }) => {
-		const [answered] = await tx
-			.select({ id: assessments.id })
-			.from(assessments)
-			.where(
-				and(eq(assessments.personId, personId), isNull(assessments.spotOf), isNotNull(assessments.answeredAt))
-			)
-			.orderBy(desc(assessments.sentAt))
-			.limit(1);
+		const answered = await answeredOf(tx, personId);
 		if (!answered) throw new Fault('conflict', 'cornerUnknown');
 		const known = await tx.$count(
 			equipmentRequests,
-			and(eq(equipmentRequests.assessmentId, answered.id), eq(equipmentRequests.purchase, thing))
+			and(eq(equipmentRequests.assessmentId, answered), eq(equipmentRequests.purchase, thing))
 		);
 		if (known > 0) throw new Fault('conflict', 'askedAlready');
 		await rows.insert(equipmentRequests, {
 			id: actId,
-			assessmentId: answered.id,
+			assessmentId: answered,
 			purchase: thing,
 			askedAt: now
 		});

@@ -53,7 +53,7 @@
 </script>
 
 <div class="columns">
-	<table>
+	<table class="kit-sums">
 		<thead>
 			<tr>
 				<th scope="col"><span class="sr-only">{texts.approve(chosen.length)}</span></th>
@@ -108,22 +108,6 @@
 </div>
 
 <style>
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
-	th,
-	td {
-		padding: 0.35rem 0.75rem 0.35rem 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: left;
-		font-weight: 400;
-		vertical-align: top;
-	}
-	thead th {
-		font-size: var(--text-note);
-		color: var(--ink-soft);
-	}
 	.columns {
 		display: grid;
 		gap: 1.5rem 2.5rem;
@@ -138,15 +122,5 @@
 			position: sticky;
 			top: 1rem;
 		}
-	}
-	.soft {
-		display: block;
-		font-size: var(--text-note);
-		color: var(--ink-soft);
-	}
-	.number {
-		text-align: right;
-		white-space: nowrap;
-		font-variant-numeric: tabular-nums;
 	}
 </style>

@@ -22,7 +22,7 @@
 	const texts = deskWords.equipment.budget;
 </script>
 
-<table>
+<table class="kit-sums">
 	<thead>
 		<tr>
 			<th scope="col">{texts.whatToBuy}</th>
@@ -49,38 +49,3 @@
 		</tr>
 	</tfoot>
 </table>
-
-<style>
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
-	th,
-	td {
-		padding: 0.35rem 0.75rem 0.35rem 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: left;
-		font-weight: 400;
-		vertical-align: top;
-	}
-	thead th {
-		font-size: var(--text-note);
-		color: var(--ink-soft);
-	}
-	tfoot th,
-	tfoot td {
-		border-top: 1.5px solid var(--ink);
-	}
-	.soft {
-		display: block;
-		font-size: var(--text-note);
-		color: var(--ink-soft);
-	}
-	.number {
-		padding-right: 0;
-		padding-left: 0.75rem;
-		text-align: right;
-		white-space: nowrap;
-		font-variant-numeric: tabular-nums;
-	}
-</style>

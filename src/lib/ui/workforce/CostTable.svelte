@@ -16,7 +16,7 @@
 {#if purchases.length === 0}
 	<p class="mt-2">{texts.noThingThatIs}</p>
 {:else}
-	<table>
+	<table class="kit-sums mt-2">
 		<thead>
 			<tr>
 				<th scope="col">{texts.thing}</th>
@@ -46,27 +46,3 @@
 		{/if}
 	</table>
 {/if}
-
-<style>
-	table {
-		width: 100%;
-		margin-top: 0.5rem;
-		border-collapse: collapse;
-		break-inside: avoid;
-	}
-	th,
-	td {
-		padding: 0.3rem 0.75rem 0.3rem 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: left;
-		font-weight: 400;
-	}
-	thead th {
-		font-size: var(--text-note);
-		color: var(--ink-soft);
-	}
-	tfoot th,
-	tfoot td {
-		border-top: 1.5px solid var(--ink);
-	}
-</style>

@@ -1,4 +1,4 @@
-import { eq } from 'drizzle-orm';
+import { and, eq, isNull } from 'drizzle-orm';
 import type { Route } from '../../core/answers';
 import type { Way } from '../../core/corner';
 import type { Rhythm } from '../../core/moving/rhythm';

@@ -16,6 +16,7 @@ import type { DrawnAs } from './drawn-as';
 import { figureOf, type Figure } from './figure';
 import { furnitureOf, gazeBelowLevel, type Furniture } from './furniture';
 import type { Box, Point } from './geometry';
+import { onOneKnee, stoolUnder } from './one-knee';
 import { setUpReMeasured, type ReMeasured } from './re-measured';
 import { postureAngles, postureOf, type Posture, type PostureAngles } from './posture';
 
@@ -64,6 +65,8 @@ export interface Section {
 	readonly checks: readonly CheckResult[];
 	/** What would make each of them surer. */
 	readonly certainty: Certainties;
+	/** The stool that one knee rests on; null where both feet stand. */
+	readonly stool: Box | null;
 	/** The smallest box that holds all of it. */
 	readonly extent: Box;
 }
@@ -118,10 +121,14 @@ function gapsOf(corner: Corner, compared: readonly Compared[]): Gap[] {
 	});
 }
 
-function extentOf({ body, arm }: Figure, { seat, surface, screen, pieces }: Furniture): Box {
-	const xs = [...body, ...arm, screen.top, ...(seat?.back ?? [])].map((p) => p.x);
+function extentOf(
+	{ body, arm, farLeg }: Figure,
+	stool: Box | null,
+	{ seat, surface, screen, pieces }: Furniture
+): Box {
+	const xs = [...body, ...arm, ...(stool ? farLeg : []), screen.top, ...(seat?.back ?? [])].map((p) => p.x);
 	const ys = [...body, screen.top].map((p) => p.y);
-	const left = Math.min(...xs, seat?.slab.x ?? 0, ...pieces.map((p) => p.x)) - 20;
+	const left = Math.min(...xs, seat?.slab.x ?? 0, stool?.x ?? 0, ...pieces.map((p) => p.x)) - 20;
 	const right = Math.max(...xs, surface.x + surface.width, ...pieces.map((p) => p.x + p.width)) + 70;
 	return { x: left, y: 0, width: right - left, height: Math.max(...ys) + 30 };
 }
@@ -132,12 +139,14 @@ function extentOf({ body, arm }: Figure, { seat, surface, screen, pieces }: Furn
  * @param plan the plan that is carried out, or null for the corner as it was measured
  * @param again what was measured again once the plan was carried out
  * @param wanted how the person wants to be drawn
+ * @param stoolMm height of a stool that one knee rests on, mm; standing only
  */
 export function sectionOf(
 	corner: Corner,
 	plan: Plan | null,
 	again: ReMeasured | null = null,
-	wanted: DrawnAs = 'standard'
+	wanted: DrawnAs = 'standard',
+	stoolMm: number | null = null
 ): Section {
 	// Who sits in a wheelchair is drawn in one, and so is who chose it when a seat had no kind yet.
 	const drawnAs = seatKindOf(corner) === 'wheelchair' ? 'wheelchair' : wanted;
@@ -147,7 +156,8 @@ export function sectionOf(
 	const posture = postureOf(corner, body, setUp);
 	const distanceMm = plan ? plannedDistance(corner, plan).mm : distanceWith(corner, setUp, body);
 	const furniture = furnitureOf(corner, posture, setUp, plan, distanceMm);
-	const figure = figureOf(posture, drawnAs);
+	const stool = stoolMm === null || !posture.standing ? null : stoolUnder(posture, stoolMm);
+	const figure = stool ? onOneKnee(figureOf(posture, drawnAs), posture, stool) : figureOf(posture, drawnAs);
 	const checks = checkCorner(corner, setUp, body);
 	const { elbow, eye } = bodyHeights(corner, body, setUp);
 	const levels: Level[] = [
@@ -169,6 +179,7 @@ export function sectionOf(
 		zones: compared.map(zoneOf),
 		gaps: gapsOf(corner, compared),
 		angles: { ...postureAngles(posture), gazeBelowLevel: gazeBelowLevel(posture, furniture.screen) },
-		extent: extentOf(figure, furniture)
+		stool,
+		extent: extentOf(figure, stool, furniture)
 	};
 }

@@ -12,6 +12,8 @@ export interface VariantLine {
 	readonly care: string | null;
 	/** Checks that it closes. */
 	readonly closes: readonly CheckId[];
+	/** Height of a stool that one knee rests on, mm: drawn as well as told; null for what is none. */
+	readonly stoolMm: number | null;
 }
 
 /** Variants in words, lengths in the person's unit. */
@@ -33,6 +35,7 @@ export function variantLines(variants: readonly Variant[], unit: LengthUnit, loc
 			degrees: numbers.degrees === undefined ? '' : formatDegrees(numbers.degrees),
 			things: labels.map((label) => `“${label}”`)
 		});
-		return { id, name, how: words, care: care ?? null, closes };
+		const stoolMm = id === 'knee-on-stool' ? (numbers.fromMm ?? null) : null;
+		return { id, name, how: words, care: care ?? null, closes, stoolMm };
 	});
 }

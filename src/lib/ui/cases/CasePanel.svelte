@@ -110,6 +110,7 @@
 {:else if part === 'plan' && page.corner && page.plan && page.advice}
 	<CasePlan
 		corner={page.corner.corner}
+		drawnAs={page.corner.drawnAs}
 		{...page.plan}
 		advice={page.advice}
 		progress={page.judgement?.plan ?? null}

@@ -5,6 +5,7 @@
 	import type { Judgement } from '$lib/core/judgement';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { PlanStep } from '$lib/core/plan';
+	import type { DrawnAs } from '$lib/core/section';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import BesideHeights from '../plan/BesideHeights.svelte';
@@ -17,6 +18,8 @@
 
 	interface Props {
 		corner: Corner;
+		/** How the person wants to be drawn. */
+		drawnAs: DrawnAs;
 		steps: readonly PlanStep[];
 		/** Which of the offers they work on. */
 		chosen: number;
@@ -29,7 +32,7 @@
 		unit: LengthUnit;
 	}
 
-	let { corner, steps, chosen, ticks, advice, madeAt, progress, earlier, t, unit }: Props = $props();
+	let { corner, drawnAs, steps, chosen, ticks, advice, madeAt, progress, earlier, t, unit }: Props = $props();
 
 	const heightsFit = $derived(advice.before.every((check) => check.verdict === 'fits'));
 	const offers = $derived(offersOf(corner, advice));
@@ -73,7 +76,13 @@
 			</div>
 		</details>
 	{/if}
-	<WhatStaysOpen {advice} isRecommended={chosen === 0} {t} {unit} />
+	<WhatStaysOpen
+		{advice}
+		isRecommended={chosen === 0}
+		drawn={{ corner, plan: offers[chosen]?.plan ?? null, drawnAs }}
+		{t}
+		{unit}
+	/>
 	<BesideHeights {corner} {advice} {t} {unit} />
 	{#if earlier.length > 0}
 		<details class="mt-4">

@@ -86,5 +86,5 @@
 		/>
 	</div>
 {/if}
-<WhatStaysOpen {advice} isRecommended {t} {unit} />
+<WhatStaysOpen {advice} isRecommended drawn={{ corner, plan, drawnAs }} {t} {unit} />
 <BesideHeights {corner} {advice} {t} {unit} />

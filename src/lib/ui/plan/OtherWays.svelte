@@ -1,16 +1,24 @@
 <script lang="ts">
 	import type { CheckId } from '$lib/core/checks';
+	import type { LengthUnit } from '$lib/core/length';
+	import { sectionOf } from '$lib/core/section';
 	import type { Catalogue } from '$lib/messages';
 	import type { VariantLine } from '$lib/messages/advice/variant-lines';
+
+	import SectionDrawing from '../section/SectionDrawing.svelte';
+	import type { Drawn } from './drawn';
 
 	interface Props {
 		variants: readonly VariantLine[];
 		/** Shown by itself, before all else: it needs no heading. */
 		isFirst?: boolean;
+		/** What a way is drawn with, where it is. */
+		drawn?: Drawn | null;
 		t: Catalogue;
+		unit: LengthUnit;
 	}
 
-	let { variants, isFirst = false, t }: Props = $props();
+	let { variants, isFirst = false, drawn = null, t, unit }: Props = $props();
 
 	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
 	const checkNames = (ids: readonly CheckId[]) =>
@@ -24,13 +32,19 @@
 			<p class="text-note text-ink-soft">{t.open.otherWaysLead}</p>
 		{/if}
 		<ul class="mt-2 border-t border-rule">
-			{#each variants as { id, name, how, care, closes } (id)}
+			{#each variants as { id, name, how, care, closes, stoolMm } (id)}
 				<li class="border-b border-rule py-2">
 					<p class="font-semibold">{name}</p>
 					<p class="text-ink-soft">
 						{how}
 						{#if closes.length > 0}<span class="text-ink">{t.open.closes(checkNames(closes))}</span>{/if}
 					</p>
+					{#if drawn && stoolMm !== null}
+						{@const section = sectionOf(drawn.corner, drawn.plan, null, drawn.drawnAs, stoolMm)}
+						<div class="mt-2 max-w-md">
+							<SectionDrawing {section} all={[section]} {t} {unit} mostHeight={360} />
+						</div>
+					{/if}
 					{#if care}<p class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{care}</p>{/if}
 				</li>
 			{/each}

@@ -4,6 +4,7 @@
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import Button from '../kit/Button.svelte';
+	import type { Drawn } from './drawn';
 	import FindingList from './FindingList.svelte';
 	import OtherWays from './OtherWays.svelte';
 	import Purchases from './Purchases.svelte';
@@ -16,11 +17,13 @@
 		requests?: readonly AskedThing[] | null;
 		/** Where a page of the questions is; null where nobody can answer here. */
 		hrefOf?: ((page: string) => string) | null;
+		/** What other ways are drawn with. */
+		drawn: Drawn;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
-	let { advice, isRecommended, requests = null, hrefOf = null, t, unit }: Props = $props();
+	let { advice, isRecommended, requests = null, hrefOf = null, drawn, t, unit }: Props = $props();
 
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
 	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
@@ -47,7 +50,7 @@
 	</section>
 {/if}
 
-{#if better.length > 0}<OtherWays variants={better} isFirst {t} />{/if}
+{#if better.length > 0}<OtherWays variants={better} isFirst {t} {unit} />{/if}
 <FindingList dayHref={hrefOf?.('day') ?? null} findings={advice.findings} {requests} {t} {unit} />
 {#if advice.closed.length > 0}
 	<p class="mt-3 text-note">
@@ -68,7 +71,7 @@
 	</section>
 {/if}
 
-<OtherWays variants={others} {t} />
+<OtherWays variants={others} {drawn} {t} {unit} />
 {#if !heightsFit}<Purchases purchases={advice.purchases} {requests} {t} {unit} />{/if}
 
 {#if !advice.proven}<p class="mt-4 text-note text-ink-soft">{t.open.notProven}</p>{/if}

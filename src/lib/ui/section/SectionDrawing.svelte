@@ -149,6 +149,16 @@
 		<path class="person far" d={smoothPath(px(shown.figure.farLeg), true)} />
 		<!-- Furniture -->
 		<g class="wood">
+			{#if section.stool}
+				{@const stool = box(section.stool)}
+				<path
+					class="leg"
+					d="M{stool.x + 12} {stool.y + 8}L{stool.x + 4} {stool.y + stool.height}M{stool.x +
+						stool.width -
+						12} {stool.y + 8}L{stool.x + stool.width - 4} {stool.y + stool.height}"
+				/>
+				<rect x={stool.x} y={stool.y} width={stool.width} height="10" rx="3" />
+			{/if}
 			{#if f.seat}
 				{@const slab = box(f.seat.slab)}
 				{@const foot = frame.y(0)}

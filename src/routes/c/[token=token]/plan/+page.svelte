@@ -98,6 +98,7 @@
 					advice={data}
 					isRecommended={data.shown === 0}
 					requests={data.requests}
+					drawn={{ corner: data.corner, plan: visit.plan, drawnAs: data.drawnAs }}
 					hrefOf={(page) => `/c/${data.token}/${page}`}
 					{t}
 					unit={data.unit}

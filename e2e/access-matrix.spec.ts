@@ -62,11 +62,18 @@ const MATRIX: Readonly<Record<string, Record<Who, Answer>>> = {
 	'/c/[token=token]/withdraw': WRONG_SECRET,
 	'/desk/sign-in': OPEN,
 	'/desk/sign-out': OPEN,
+	// Without a session there is nothing that a code could open.
+	'/desk/sign-in/code': only('in', 'in', 'in', 'sign-in'),
 	'/desk/password': OPEN,
 	'/desk/password/[token=token]': WRONG_SECRET,
 	'/desk/(signed-in)': only('in', 'in', 'in', 'sign-in'),
 	'/desk/(signed-in)/account': only('in', 'in', 'in', 'sign-in'),
+	'/desk/(signed-in)/account/second-factor': only('in', 'in', 'in', 'sign-in'),
+	'/desk/(signed-in)/confirm': only('in', 'in', 'in', 'sign-in'),
 	'/desk/(signed-in)/cases/[id=uuid]': COORDINATOR_ONLY,
+	'/desk/(signed-in)/cases/[id=uuid]/erase': COORDINATOR_ONLY,
+	'/desk/(signed-in)/cases/[id=uuid]/everything': COORDINATOR_ONLY,
+	'/desk/(signed-in)/cases/[id=uuid]/everything/data': COORDINATOR_ONLY,
 	'/desk/(signed-in)/cases/[id=uuid]/brief': only('in', 'forbidden', 'forbidden', 'forbidden'),
 	'/desk/(signed-in)/cases/[id=uuid]/letter': COORDINATOR_ONLY,
 	'/desk/(signed-in)/equipment': COORDINATOR_ONLY,
@@ -78,6 +85,8 @@ const MATRIX: Readonly<Record<string, Record<Who, Answer>>> = {
 	'/desk/(signed-in)/people/export': COORDINATOR_ONLY,
 	'/desk/(signed-in)/people/import': COORDINATOR_ONLY,
 	'/desk/(signed-in)/people/new': COORDINATOR_ONLY,
+	'/desk/(signed-in)/record': COORDINATOR_ONLY,
+	'/desk/(signed-in)/retention': COORDINATOR_ONLY,
 	// One that was made to another clinician, or to nobody.
 	'/desk/(signed-in)/referrals/[id=uuid]': only('hidden', 'hidden', 'forbidden', 'sign-in'),
 	'/desk/(signed-in)/rounds': COORDINATOR_ONLY,
@@ -130,6 +139,8 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/cases/PERSON?/writeReferral', { key: KEY, text: 'x', referral: KEY }],
 	['/desk/cases/PERSON?/endReferral', { key: KEY, text: 'x', referral: KEY }],
 	['/desk/cases/PERSON?/askFor', { ...ACT, thing: 'headset' }],
+	['/desk/cases/PERSON/erase', { name: 'x', why: 'asked' }],
+	['/desk/retention?/keep', { leaving: '1', answer: '', version: '1' }],
 	['/desk/equipment/budget?/approve', { people: 'PERSON', key: KEY }],
 	['/desk/equipment?/count', { thing: 'headset', onHand: '3', version: '0' }],
 	['/desk/cases/PERSON?/setUp', { ...ACT, way: 'open' }],
@@ -171,7 +182,14 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 ];
 
 /** Acts on nothing but one's own account, and on what oneself did today. */
-const OWN_ACTS: readonly string[] = ['/desk/account?/elsewhere', '/desk?/undo'];
+const OWN_ACTS: readonly string[] = [
+	'/desk/account?/elsewhere',
+	'/desk/account?/password',
+	'/desk/account/second-factor?/begin',
+	'/desk/account/second-factor?/end',
+	'/desk/confirm',
+	'/desk?/undo'
+];
 
 /** Every form act that the coordinator's door has, by the files that carry them out. */
 function actsIn(folder: string, routes: readonly string[]): string[] {

@@ -1,5 +1,6 @@
 import type { NodePgDatabase } from 'drizzle-orm/node-postgres';
 import type { Actor } from '$lib/server/actor';
+import type { Session } from '$lib/server/access/sessions';
 import type { Config } from '$lib/server/config';
 import type { schema } from '$lib/server/db/client';
 import type { TextSize } from '$lib/ui/theme/text-sizes';
@@ -25,6 +26,8 @@ declare global {
 			now: Date;
 			/** The signed-in user, or null. */
 			user: (Actor & { kind: 'user' }) | null;
+			/** The session of the request, also while its second factor is still to come. */
+			session: Session | null;
 			theme: 'light' | 'dark' | '';
 			textSize: TextSize;
 			/** The unit of the coordinator's door. */

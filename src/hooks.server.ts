@@ -1,10 +1,13 @@
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
-import { userOfSession } from '$lib/server/access/sign-in';
-import { SESSION_COOKIE } from '$lib/server/access/session-cookie';
+import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';
+import { gateFor } from '$lib/server/access/gate';
+import { sessionToken } from '$lib/server/access/session-cookie';
+import { sessionOf } from '$lib/server/access/sessions';
+import { noteReading } from '$lib/server/audit/note-reading';
 import { ConfigFault } from '$lib/server/config';
 import { migrateDatabase, MigrationFault } from '$lib/server/db/migrate';
 import { compressed } from '$lib/server/http/compressed';
 import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES, takeOffTheLine } from '$lib/server/http/read-body';
+import { stylesApart, withStyleNonce } from '$lib/server/http/styles-apart';
 import { describeError, log } from '$lib/server/log';
 import { joinQueue, runtime, wake } from '$lib/server/runtime';
 import { textSizeOf } from '$lib/ui/theme/text-sizes';
@@ -27,7 +30,9 @@ export const init: ServerInit = async () => {
 const SECURITY_HEADERS = {
 	'x-content-type-options': 'nosniff',
 	'referrer-policy': 'same-origin',
-	'permissions-policy': 'camera=(), microphone=(), geolocation=()'
+	'permissions-policy': 'camera=(), microphone=(), geolocation=()',
+	'cross-origin-opener-policy': 'same-origin',
+	'cross-origin-resource-policy': 'same-origin'
 } as const;
 
 function themeOf(cookie: string | undefined): App.Locals['theme'] {
@@ -43,10 +48,47 @@ function mostBytes(route: string | null): number {
 	return route === '/desk/(signed-in)/people/import' ? LARGEST_IMPORT_BYTES : LARGEST_BODY_BYTES;
 }
 
+/** Lists of people, by what the record calls them: that somebody looked at one is put on it. */
+const LISTS: Readonly<Record<string, string>> = {
+	'/desk/(signed-in)': 'day sheet',
+	'/desk/(signed-in)/people': 'people',
+	'/desk/(signed-in)/follow-ups': 'follow-ups',
+	'/desk/(signed-in)/equipment': 'equipment',
+	'/desk/(signed-in)/equipment/budget': 'budget',
+	'/desk/(signed-in)/rounds/[id=uuid]': 'round',
+	'/desk/(signed-in)/retention': 'retention'
+};
+
+/** Puts on record that a list was looked at, where it was given. */
+async function noteList({ locals, request, route }: RequestEvent, status: number): Promise<void> {
+	const list = LISTS[route.id ?? ''];
+	if (!list || !locals.user || status !== 200 || request.method !== 'GET') return;
+	await noteReading(locals.db, locals.user, { act: 'list-read', list }, locals.now);
+}
+
+/** Methods that change nothing. */
+const SAFE: readonly string[] = ['GET', 'HEAD', 'OPTIONS'];
+
+/**
+ * What is answered before anything is looked up: to a request of another site that would change something (ASVS 4.0.3, 13.2.3 from
+ * memory), and to a session that has to do something first.
+ */
+function refusalOf({ request, url, route, locals, isDataRequest }: RequestEvent): Response | null {
+	if (!SAFE.includes(request.method) && request.headers.get('origin') !== url.origin)
+		return Response.json({ message: 'This was asked for from another site, and not done.' }, { status: 403 });
+	const { secondFactorRoles } = locals.config;
+	const to = gateFor(route.id, url.pathname + url.search, locals.session, secondFactorRoles);
+	if (to === null) return null;
+	// Data of a page that is gone to within the browser: a plain redirect would be read as data.
+	if (isDataRequest || request.headers.get('x-sveltekit-action'))
+		return Response.json({ type: 'redirect', location: to, status: 303 });
+	return new Response(null, { status: 303, headers: { location: to } });
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
 	const { config, db, planning, changes } = runtime();
-	const token = event.cookies.get(SESSION_COOKIE);
+	const token = sessionToken(event.cookies, event.url);
 	event.locals.config = config;
 	event.locals.db = db;
 	event.locals.planning = planning;
@@ -56,18 +98,28 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.theme = themeOf(event.cookies.get('theme'));
 	event.locals.textSize = textSizeOf(event.cookies.get('text'));
 	event.locals.unit = unitOf(event.cookies.get('unit'));
-	event.locals.user = token ? await userOfSession(db, token, event.locals.now) : null;
+	const session = token ? await sessionOf(db, token, event.locals.now) : null;
+	event.locals.session = session;
+	event.locals.user = session && !session.isPending ? session.user : null;
+	const refused = refusalOf(event);
 	const response =
-		Number(event.request.headers.get('content-length') ?? 0) > mostBytes(event.route.id)
+		refused ??
+		(Number(event.request.headers.get('content-length') ?? 0) > mostBytes(event.route.id)
 			? Response.json({ message: 'That is too much at once: send less.' }, { status: 413 })
 			: await resolve(event, {
 					transformPageChunk: ({ html }) =>
-						html.replace('%theme%', event.locals.theme).replace('%text%', event.locals.textSize),
+						stylesApart(html.replace('%theme%', event.locals.theme).replace('%text%', event.locals.textSize)),
 					preload: ({ type, path }) =>
 						type === 'js' || type === 'css' || (type === 'font' && /-latin-(?:wght|standard)/.test(path))
-				});
+				}));
+	await noteList(event, response.status);
 	await takeOffTheLine(event.request);
 	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
+	const policy = response.headers.get('content-security-policy');
+	if (policy) response.headers.set('content-security-policy', withStyleNonce(policy));
+	// Told only where it is true: a browser that believes it refuses anything else for a year.
+	if (event.url.protocol === 'https:')
+		response.headers.set('strict-transport-security', 'max-age=31536000; includeSubDomains');
 	if (event.route.id?.startsWith('/c/') || event.route.id?.startsWith('/desk'))
 		response.headers.set('cache-control', 'private, no-store');
 	if (event.route.id !== '/health')

@@ -75,6 +75,18 @@ export function accountLetter(input: { name: string; kind: 'invitation' | 'reset
 	return { subject: letter.accountSubject[input.kind], body: letter.accountBody[input.kind](input.name) };
 }
 
+/** Tells the owner of an account what happened to it. */
+export function accountNotice(input: {
+	name: string;
+	kind: 'new-device' | 'tries' | 'password';
+}): LetterWords {
+	const { letter } = messagesFor();
+	return {
+		subject: letter.noticeSubject[input.kind],
+		body: letter.noticeBody[input.kind](input.name)
+	};
+}
+
 /** Fields that the texts of a round may hold, with what stands for each. */
 export const ROUND_FIELDS = ['{name}', '{until}'] as const;
 

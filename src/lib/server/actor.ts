@@ -12,7 +12,7 @@ export type Actor =
 /**
  * Asks that a coordinator acts. Proves who acts, not that the record they name exists: that is each use case's to find.
  */
-export function needCoordinator(actor: Actor): { readonly id: string } {
+export function needCoordinator(actor: Actor): Actor & { readonly kind: 'user' } {
 	if (actor.kind === 'user' && actor.role === 'coordinator') return actor;
 	throw new Fault('not-allowed', 'forCoordinators');
 }

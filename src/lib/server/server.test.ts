@@ -24,7 +24,8 @@ describe('the settings', () => {
 			timeZone: 'UTC',
 			origin: 'http://127.0.0.1:3000',
 			smtpUrl: '',
-			mailFrom: 'Easy Corner <easy-corner@localhost>'
+			mailFrom: 'Easy Corner <easy-corner@localhost>',
+			secondFactorRoles: []
 		});
 		expect(faultOf({})).toContain('DATABASE_URL');
 	});

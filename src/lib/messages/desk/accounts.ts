@@ -49,5 +49,41 @@ export const accounts = {
 	signIn: 'Sign in',
 	forCoordinatorsEmployeesUse: 'For coordinators. Employees use the link in their letter.',
 	demo: 'Demo:',
-	eachWith: 'each with'
+	eachWith: 'each with',
+	code: 'Code',
+	codeTitle: 'Code · Sign in · Easy Corner',
+	codeLead: 'Type the six digits that your phone shows for Easy Corner.',
+	codeLost:
+		'Without your phone? Type one of the codes that you kept. Without those, a coordinator closes your account and invites you anew.',
+	asSomebodyElse: 'Sign in as somebody else',
+	confirmTitle: 'Your password · Easy Corner',
+	confirm: 'Your password, once more',
+	confirmLead: (name: string) =>
+		`You go on as ${name}. What comes next concerns many people, or can’t be taken back.`,
+	goOn: 'Go on',
+	secondFactor: 'Second factor',
+	secondFactorTitle: 'Second factor · Easy Corner',
+	codeWhy: 'A code from your phone, asked beside your password, so that a password alone opens nothing.',
+	codeInForce: (left: number) =>
+		`In force: signing in asks for a code. ${left === 1 ? 'One code' : `${left} codes`} for a lost phone ${left === 1 ? 'is' : 'are'} left.`,
+	codeNeeded: 'Your organisation asks for a second factor. Set it up to go on.',
+	setUpCode: 'Set it up',
+	changeCode: 'Change it',
+	scanIt: 'Scan this with an app for sign-in codes on your phone.',
+	qrOf: 'The secret as a QR code; it stands below in letters too',
+	typeSecret: 'Or type this secret into the app:',
+	codeNow: 'The code that it shows now',
+	beginIt: 'Begin',
+	codeBegun: 'In force from now on.',
+	recoveryLead:
+		'Keep these codes apart from your phone: each signs you in once if you lose it. They are shown only now.',
+	keptThem: 'I have kept them',
+	codeAsked: 'Signing in asks for a code of your phone.',
+	codeStays:
+		'Your organisation asks for it, so it stays. To move it to another phone, use a code that you kept, and ask a coordinator.',
+	endCode: 'Take it away',
+	currentPassword: 'Your password now',
+	newPassword: (shortest: number) => `Your new password, at least ${shortest} characters`,
+	changeIt: 'Change it',
+	passwordChanged: 'Changed. Every other browser is signed out.'
 };

@@ -134,6 +134,7 @@ export const cases = {
 		authorName: string | null | undefined;
 	}) => (isFromPerson ? personName : (authorName ?? 'Your coordinator')),
 	aNoteForEach: (givenName: string | number) => `A note for each other; ${givenName} does not see it`,
+	keptBack: 'Stays with us, also where they ask for their data',
 	keepTheNote: 'Keep the note',
 	theCountrysWeekendAnd: 'The country’s weekend and public holidays move due dates.',
 	kept: (isKept: boolean) => (isKept ? 'Kept.' : ''),

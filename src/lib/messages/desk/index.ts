@@ -4,6 +4,7 @@ import { daySheet } from './day-sheet';
 import { equipment } from './equipment';
 import { followUps } from './follow-ups';
 import { frame } from './frame';
+import { keeping } from './keeping';
 import { people } from './people';
 import { referrals } from './referrals';
 import { rounds } from './rounds';
@@ -21,6 +22,7 @@ export const deskWords = {
 	equipment,
 	followUps,
 	frame,
+	keeping,
 	people,
 	referrals,
 	rounds,

@@ -94,6 +94,13 @@ export const deskRefusals = {
 		'Somebody changed this since, so it can’t be taken back as it was. Look at the case, and change what is wrong there.',
 	caseChanged:
 		'Somebody else changed this case meanwhile. What they did is shown; do yours again if it is still right.',
+	outcomeBeforeErasing:
+		'A warning sign waits for an outcome. Record whom you reached and what was said, then erase.',
+	yearsOfRetention: ({ least, most }: { least: number; most: number }) =>
+		`Write whole years, from ${least} to ${most}, or nothing.`,
+	retentionChanged: 'Somebody else has changed this since. Look at it again.',
+	writeTheirName: 'Write their name as it stands above: this can’t be taken back.',
+	noRightToRecord: 'Your account may not read the record. Ask another coordinator.',
 	tickSomebody: 'Tick at least one person.',
 	budgetChanged:
 		'What the money is best spent on has changed since: somebody answered, or a thing was decided on. Look at it again, nothing was done.',
@@ -101,8 +108,16 @@ export const deskRefusals = {
 		'Somebody else decided on this meanwhile. What they decided is shown; change it if yours still stands.',
 	personChanged:
 		'Somebody else changed this person meanwhile. What they wrote is shown; change it again if yours is still right.',
-	tooManyTries: ({ minutes }: { minutes: number }) =>
-		`Too many tries. Wait ${minutes} minutes, then try again.`,
+	tooManyTries: ({ seconds }: { seconds: number }) =>
+		seconds < 60
+			? `Too many tries. Wait ${seconds === 1 ? 'a second' : `${seconds} seconds`}, then try again.`
+			: `Too many tries. Wait ${seconds < 120 ? 'two minutes' : `${Math.ceil(seconds / 60)} minutes`}, then try again.`,
+	passwordCommon:
+		'Others choose this password too, so it is tried first. Choose another: some words that don’t belong together do well.',
+	passwordOfYours: 'This password is made of your name or address. Choose another.',
+	wrongPasswordOfYours: 'This is not your password. Try it once more.',
+	wrongCode: 'This code is not right, or was used already. Wait for the next one, and type it.',
+	codeInForce: 'A second factor is in force already. Take it away first.',
 	tooManyToSettle: ({ most }: { most: number }) => `Settle at most ${most} cases at once.`,
 	bodyTooLarge: ({ kB }: { kB: number }) => `That is more than ${kB} kB: send less at once.`,
 	unreadableText: ({ at }: { at: string }) => `${at || 'The text'} holds characters that can’t be read.`,

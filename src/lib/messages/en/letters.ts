@@ -90,5 +90,28 @@ export const letter = {
 				`Hello ${name},`,
 				'Somebody asked for a new password for your account. If that was you, choose one with the link below within two hours. If not, do nothing, and your password stays as it is.'
 			].join('\n\n')
+	},
+	/** What happened to an account, told to its owner. */
+	noticeSubject: {
+		'new-device': 'Signed in from a new browser',
+		tries: 'Somebody tries passwords for your account',
+		password: 'Your password was changed'
+	},
+	noticeBody: {
+		'new-device': (name: string) =>
+			[
+				`Hello ${name},`,
+				'Somebody signed in to your account from a browser that was not used before. If that was you, do nothing. If not, choose another password, and sign out everywhere else on the page of your account.'
+			].join('\n\n'),
+		tries: (name: string) =>
+			[
+				`Hello ${name},`,
+				'Somebody tried several wrong passwords for your account. It is slowed down for them, and stays open to browsers that you have used before. If your password is short or used elsewhere, choose another.'
+			].join('\n\n'),
+		password: (name: string) =>
+			[
+				`Hello ${name},`,
+				'The password of your account was changed, and every other browser signed out. If that was not you, have a link sent to your address at once, and tell who runs Easy Corner.'
+			].join('\n\n')
 	}
 };

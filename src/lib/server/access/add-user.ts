@@ -2,22 +2,14 @@ import { eq, sql } from 'drizzle-orm';
 import type { Role } from '../actor';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
-import { hashPassword } from './sign-in';
-
-/** Shortest password. NIST SP 800-63B asks for 8 at least (from memory); a little more costs nothing. */
-export const SHORTEST_PASSWORD = 10;
+import { hashPassword, needGoodPassword } from './passwords';
 
 /** Adds an account. Done on the command line by who runs the server, or by the demo. */
 export async function addUser(
 	db: Db,
 	input: { email: string; name: string; role: Role; password: string }
 ): Promise<string> {
-	if (input.password.length < SHORTEST_PASSWORD)
-		throw new Fault(
-			'invalid',
-			{ code: 'passwordTooShort', facts: { shortest: SHORTEST_PASSWORD } },
-			'password'
-		);
+	needGoodPassword(input.password, input);
 	const email = input.email.trim().toLowerCase();
 	const [known] = await db
 		.select({ id: schema.users.id })

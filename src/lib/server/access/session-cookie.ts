@@ -1,15 +1,33 @@
 import type { Cookies } from '@sveltejs/kit';
+import type { SignedIn } from './sign-in';
 
-/** Name of the cookie that holds a session's token. */
+/** Over HTTPS a cookie whose name begins so can be set by this very host alone (RFC 6265bis, from memory). */
+const nameOf = (url: URL, name: string) => (url.protocol === 'https:' ? `__Host-${name}` : name);
+
+/** Name of the cookie that holds a session's token, without HTTPS. */
 export const SESSION_COOKIE = 'easy_corner_session';
+const DEVICE = 'easy_corner_device';
 
-/** Gives the browser its session: not readable by scripts, not sent from other sites, over HTTPS only where there is HTTPS. */
-export function setSessionCookie(cookies: Cookies, url: URL, token: string, expires: Date): void {
-	cookies.set(SESSION_COOKIE, token, {
-		path: '/',
-		httpOnly: true,
-		sameSite: 'lax',
-		secure: url.protocol === 'https:',
-		expires
-	});
+/** A browser is known for so long after it was used, s. Ours. */
+const DEVICE_S = 180 * 24 * 3600;
+
+/** Not readable by scripts, not sent from other sites, over HTTPS only where there is HTTPS. */
+const safely = (url: URL) =>
+	({ path: '/', httpOnly: true, sameSite: 'lax', secure: url.protocol === 'https:' }) as const;
+
+/** The token of a browser's session, if it has one. */
+export const sessionToken = (cookies: Cookies, url: URL) => cookies.get(nameOf(url, SESSION_COOKIE));
+
+/** What a browser keeps so that it is known when somebody signs in again. */
+export const deviceToken = (cookies: Cookies, url: URL) => cookies.get(nameOf(url, DEVICE));
+
+/** Gives a browser its session, and what it is known by. */
+export function setSession(cookies: Cookies, url: URL, signedIn: SignedIn): void {
+	cookies.set(nameOf(url, SESSION_COOKIE), signedIn.token, { ...safely(url), expires: signedIn.expiresAt });
+	cookies.set(nameOf(url, DEVICE), signedIn.deviceToken, { ...safely(url), maxAge: DEVICE_S });
+}
+
+/** Takes a browser's session away; it stays known. */
+export function dropSession(cookies: Cookies, url: URL): void {
+	cookies.delete(nameOf(url, SESSION_COOKIE), safely(url));
 }

@@ -1,8 +1,10 @@
 import { and, asc, count, desc, eq, gt, isNull, ne, sql } from 'drizzle-orm';
 import { accountLetter } from '../../messages/letters';
 import { needCoordinator, type Actor, type Role } from '../actor';
-import { SHORTEST_PASSWORD } from '../access/add-user';
-import { hashPassword } from '../access/sign-in';
+import { hashPassword, isPassword, needGoodPassword } from '../access/passwords';
+import { endSessions, type Session } from '../access/sessions';
+import { tellOwner } from '../access/sign-in';
+import { forgetFailures, needNoWait, noteFailure, type Tried } from '../access/throttle';
 import { hashToken, newToken } from '../access/tokens';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -66,8 +68,12 @@ export async function inviteUser(
 	});
 }
 
-/** Sends a link to choose another password, if there is an account; what is answered is the same either way. */
+/** So long the answer to who asks for a link takes at least, ms: making a letter takes far less. Ours. */
+const ANSWER_MS = 400;
+
+/** Sends a link to choose another password, if there is an account; what is answered is the same either way, and so is how long it takes. */
 export async function askReset(db: Db, email: string, now: Date): Promise<void> {
+	const later = new Promise((resolve) => setTimeout(resolve, ANSWER_MS));
 	await db.transaction(async (tx) => {
 		const [user] = await tx
 			.select({ id: users.id, name: users.name, email: users.email })
@@ -79,8 +85,11 @@ export async function askReset(db: Db, email: string, now: Date): Promise<void> 
 			.select({ n: count() })
 			.from(accountLinks)
 			.where(and(eq(accountLinks.userId, user.id), gt(accountLinks.expiresAt, now)));
-		if ((open?.n ?? 0) < MOST_LINKS) await sendLink(tx, user, 'reset', now);
+		if ((open?.n ?? 0) >= MOST_LINKS) return;
+		await sendLink(tx, user, 'reset', now);
+		await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reset-asked', detail: { user: user.id } });
 	});
+	await later;
 }
 
 async function linkOwner(db: Db, token: string, now: Date) {
@@ -115,18 +124,14 @@ export async function choosePassword(
 	input: { token: string; password: string },
 	now: Date
 ): Promise<void> {
-	if (input.password.length < SHORTEST_PASSWORD)
-		throw new Fault(
-			'invalid',
-			{ code: 'passwordTooShort', facts: { shortest: SHORTEST_PASSWORD } },
-			'/password'
-		);
+	needGoodPassword(input.password, await linkOwner(db, input.token, now));
 	const passwordHash = await hashPassword(input.password);
 	await db.transaction(async (tx) => {
 		const owner = await linkOwner(tx, input.token, now);
 		await tx.update(users).set({ passwordHash }).where(eq(users.id, owner.userId));
 		await tx.delete(accountLinks).where(eq(accountLinks.userId, owner.userId));
-		await tx.delete(sessions).where(eq(sessions.userId, owner.userId));
+		await endSessions(tx, owner.userId);
+		await tellOwner(tx, owner, 'password', now);
 		const actor: Actor = { kind: 'user', id: owner.userId, name: owner.name, role: owner.role };
 		await writeAuditLine(tx, actor, { at: now, act: 'password-chosen' });
 	});
@@ -159,29 +164,43 @@ export async function closeUser(db: Db, actor: Actor, userId: string, now: Date)
 			.for('update');
 		if (others.length === 0) throw new Fault('conflict', 'lastCoordinator');
 		await tx.update(users).set({ closedAt: now, calendarHash: null }).where(eq(users.id, userId));
-		await tx.delete(sessions).where(eq(sessions.userId, userId));
+		await endSessions(tx, userId);
 		await writeAuditLine(tx, actor, { at: now, act: 'user-closed', detail: { user: userId } });
 	});
 }
 
-/** A user's signed-in browsers, the newest first. @param token the one that asks */
-export async function sessionsOf(db: Db, actor: Actor & { kind: 'user' }, token: string) {
+/** A user's signed-in browsers, the newest first. */
+export async function sessionsOf(db: Db, { user, hash }: Session) {
 	const rows = await db
 		.select({ tokenHash: sessions.tokenHash, createdAt: sessions.createdAt, device: sessions.device })
 		.from(sessions)
-		.where(eq(sessions.userId, actor.id))
+		.where(eq(sessions.userId, user.id))
 		.orderBy(desc(sessions.createdAt));
-	const here = hashToken(token);
-	return rows.map(({ tokenHash, createdAt, device }) => ({ createdAt, device, isHere: tokenHash === here }));
+	return rows.map(({ tokenHash, createdAt, device }) => ({ createdAt, device, isHere: tokenHash === hash }));
 }
 
-/** Ends every session of a user but the one that asks. */
-export async function signOutElsewhere(
+/** Chooses another password, by the one there is. Every other session ends, and a letter says so. */
+export async function changePassword(
 	db: Db,
-	actor: Actor & { kind: 'user' },
-	token: string
+	{ user, hash }: Session,
+	input: { readonly current: string; readonly password: string },
+	now: Date
 ): Promise<void> {
-	await db
-		.delete(sessions)
-		.where(and(eq(sessions.userId, actor.id), ne(sessions.tokenHash, hashToken(token))));
+	const tried: Tried = `device:${hash}`;
+	await needNoWait(db, [tried], now);
+	const [row] = await db.select().from(users).where(eq(users.id, user.id));
+	if (!row || !(await isPassword(row.passwordHash, input.current))) {
+		await noteFailure(db, [tried], now);
+		throw new Fault('invalid', 'wrongPasswordOfYours', '/current');
+	}
+	needGoodPassword(input.password, row);
+	const passwordHash = await hashPassword(input.password);
+	await db.transaction(async (tx) => {
+		await tx.update(users).set({ passwordHash }).where(eq(users.id, user.id));
+		await tx.delete(accountLinks).where(eq(accountLinks.userId, user.id));
+		await endSessions(tx, user.id, hash);
+		await forgetFailures(tx, tried);
+		await tellOwner(tx, row, 'password', now);
+		await writeAuditLine(tx, user, { at: now, act: 'password-chosen' });
+	});
 }

@@ -1,18 +1,25 @@
-import { and, eq, gt } from 'drizzle-orm';
+import { and, eq, gt, isNull, sql } from 'drizzle-orm';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
-import { writeAuditLine } from './write-audit-line';
+import { writeAuditLine, type Act } from './write-audit-line';
 
 const { auditLines } = schema;
 
 const HOUR_MS = 3_600_000;
 
-/** Puts on record that somebody looked at a case, once an hour for each; by audit_lines_person_at_idx. */
+/** What was read: the case of a person, a list, a calendar. */
+export interface Reading {
+	readonly act: Extract<Act, 'case-read' | 'list-read' | 'feed-read'>;
+	readonly personId?: string;
+	/** Which list. */
+	readonly list?: string;
+}
+
+/** Puts on record that somebody looked at something, once an hour for each; by audit_lines_person_at_idx or audit_lines_actor_idx. */
 export async function noteReading(
 	db: Db,
-	actor: Actor,
-	readerId: string,
-	personId: string,
+	actor: Actor & { kind: 'user' },
+	{ act, personId, list }: Reading,
 	now: Date
 ): Promise<void> {
 	const [known] = await db
@@ -20,12 +27,19 @@ export async function noteReading(
 		.from(auditLines)
 		.where(
 			and(
-				eq(auditLines.personId, personId),
+				personId === undefined ? isNull(auditLines.personId) : eq(auditLines.personId, personId),
 				gt(auditLines.at, new Date(now.getTime() - HOUR_MS)),
-				eq(auditLines.act, 'case-read'),
-				eq(auditLines.actorId, readerId)
+				eq(auditLines.act, act),
+				eq(auditLines.actorId, actor.id),
+				list === undefined ? undefined : sql`${auditLines.detail} ->> 'list' = ${list}`
 			)
 		)
 		.limit(1);
-	if (!known) await writeAuditLine(db, actor, { at: now, act: 'case-read', personId });
+	if (known) return;
+	await writeAuditLine(db, actor, {
+		at: now,
+		act,
+		...(personId === undefined ? {} : { personId }),
+		...(list === undefined ? {} : { detail: { list } })
+	});
 }

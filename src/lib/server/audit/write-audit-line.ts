@@ -2,62 +2,80 @@ import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 
 /** Acts that are kept on record. */
-export type Act =
-	| 'signed-in'
-	| 'person-added'
-	| 'assessment-sent'
-	| 'breaks-shared'
-	| 'breaks-not-shared'
-	| 'link-revoked'
-	| 'consented'
-	| 'answered'
-	| 'step-ticked'
-	| 're-measured'
-	| 'withdrawn'
-	| 'signs-told'
-	| 'spot-added'
-	| 'equipment-asked'
-	| 'equipment-not-needed'
-	| 'case-seen'
-	| 'follow-up-set'
-	| 'follow-up-done'
-	| 'case-reopened'
-	| 'message-written'
-	| 'note-written'
-	| 'referred'
-	| 'referral-ended'
-	| 'referral-written'
-	| 'set-up'
-	| 'equipment-decided'
-	| 'store-counted'
-	| 'owner-set'
-	| 'put-off'
-	| 'person-changed'
-	| 'person-left'
-	| 'person-returned'
-	| 'people-imported'
-	| 'people-exported'
-	| 'round-made'
-	| 'round-sent'
-	| 'round-closed'
-	| 'round-reopened'
-	| 'reminded'
-	| 'nudged'
-	| 'user-invited'
-	| 'user-closed'
-	| 'password-chosen'
-	| 'case-read'
-	| 'act-undone'
-	| 'contact-recorded'
-	| 'message-read'
-	| 'plan-chosen'
-	| 'checked-in'
-	| 'check-in-asked'
-	| 'plan-recalled'
-	| 'prices-set'
-	| 'report-made'
-	| 'report-dropped'
-	| 'figures-exported';
+export const ACTS = [
+	'signed-in',
+	'sign-in-failed',
+	'signed-out',
+	'second-factor-set',
+	'second-factor-ended',
+	'recovery-code-used',
+	'reset-asked',
+	'person-erased',
+	'person-data-exported',
+	'retention-set',
+	'list-read',
+	'record-read',
+	'feed-read',
+	'equipment-exported',
+	'letter-delivered',
+	'person-added',
+	'assessment-sent',
+	'breaks-shared',
+	'breaks-not-shared',
+	'link-revoked',
+	'consented',
+	'answered',
+	'step-ticked',
+	're-measured',
+	'withdrawn',
+	'signs-told',
+	'spot-added',
+	'equipment-asked',
+	'equipment-not-needed',
+	'case-seen',
+	'follow-up-set',
+	'follow-up-done',
+	'case-reopened',
+	'message-written',
+	'note-written',
+	'referred',
+	'referral-ended',
+	'referral-written',
+	'set-up',
+	'equipment-decided',
+	'store-counted',
+	'owner-set',
+	'put-off',
+	'person-changed',
+	'person-left',
+	'person-returned',
+	'people-imported',
+	'people-exported',
+	'round-made',
+	'round-sent',
+	'round-closed',
+	'round-reopened',
+	'reminded',
+	'nudged',
+	'user-invited',
+	'user-closed',
+	'password-chosen',
+	'case-read',
+	'act-undone',
+	'contact-recorded',
+	'message-read',
+	'plan-chosen',
+	'checked-in',
+	'check-in-asked',
+	'plan-recalled',
+	'prices-set',
+	'report-made',
+	'report-dropped',
+	'figures-exported'
+] as const;
+
+/** One of {@link ACTS}. */
+export type Act = (typeof ACTS)[number];
 
 /** Writes who did what, in the transaction of the act itself. Details are ids and counts, never answers. */
 export async function writeAuditLine(

@@ -2,6 +2,7 @@ import ICAL from 'ical.js';
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { needCoordinator, type Actor } from '../actor';
 import { hashToken, newToken } from '../access/tokens';
+import { noteReading } from '../audit/note-reading';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 
@@ -33,10 +34,11 @@ export async function endCalendar(db: Db, actor: Actor): Promise<void> {
  */
 export async function followUpFeed(db: Db, token: string, origin: string, now: Date): Promise<string> {
 	const [user] = await db
-		.select({ role: users.role })
+		.select({ id: users.id, name: users.name, role: users.role })
 		.from(users)
 		.where(and(eq(users.calendarHash, hashToken(token)), isNull(users.closedAt)));
 	if (!user || user.role !== 'coordinator') throw new Fault('not-found', 'calendarEnded');
+	await noteReading(db, { kind: 'user', ...user }, { act: 'feed-read' }, now);
 	const rows = await db
 		.select({ id: followUps.id, personId: people.id, name: people.name, due: followUps.due })
 		.from(followUps)

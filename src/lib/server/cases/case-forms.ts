@@ -62,7 +62,11 @@ export const readSettle = formReader({ ...act, reason: optional(text(300)) });
 export const readMessage = formReader({ key: uuid, text: text(LONGEST_MESSAGE) });
 
 /** A note for each other. */
-export const readNote = formReader({ key: uuid, text: text(LONGEST_NOTE) });
+export const readNote = formReader({
+	key: uuid,
+	text: text(LONGEST_NOTE),
+	isKeptBack: Type.Optional(Type.Literal('yes'))
+});
 
 /** What a clinician is asked: an account, or whom a printed letter is for. */
 export const readRefer = formReader({

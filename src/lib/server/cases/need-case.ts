@@ -6,14 +6,12 @@ import { Fault } from '../fault';
 const { people } = schema;
 
 /** A coordinator who works on a case. */
-export interface CaseReader {
-	readonly id: string;
-}
+export type CaseReader = Actor & { readonly kind: 'user' };
 
 /** Asks that a coordinator acts, and that the person is there. What a clinician may see of a case is its referral (`referrals/`). */
 export async function needCase(db: Db, actor: Actor, personId: string): Promise<CaseReader> {
-	const { id } = needCoordinator(actor);
+	const reader = needCoordinator(actor);
 	const [person] = await db.select({ id: people.id }).from(people).where(eq(people.id, personId));
 	if (!person) throw new Fault('not-found', 'noPerson');
-	return { id };
+	return reader;
 }

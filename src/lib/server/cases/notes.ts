@@ -12,21 +12,21 @@ const { notes, users } = schema;
 /** Longest note, in characters. */
 export const LONGEST_NOTE = 4000;
 
-/** Writes a note about a case, for coordinators and the clinician it is referred to. Notes are added, never changed; two at once both stay. */
+/** Writes a note about a case; it goes with what the person is given of their data unless it is kept back: for coordinators and the clinician it is referred to. Notes are added, never changed; two at once both stay. */
 export async function addNote(
 	db: Db,
 	actor: Actor,
-	input: Pick<ActInput, 'key' | 'personId'> & { readonly text: string },
+	input: Pick<ActInput, 'key' | 'personId'> & { readonly text: string; readonly isDisclosed?: boolean },
 	now: Date
 ): Promise<void> {
 	const text = input.text.trim();
 	if (text === '') throw new Fault('invalid', 'writeAFewWords', '/text');
-	const { personId } = input;
+	const { personId, isDisclosed = true } = input;
 	await inTransaction(db, async (tx) => {
 		const author = await needCase(tx, actor, personId);
 		const act = { ...input, version: null, kind: 'noted' as const };
 		await deskAct(tx, actor, act, now, async ({ rows, actId }) => {
-			await rows.insert(notes, { id: actId, personId, authorId: author.id, at: now, text });
+			await rows.insert(notes, { id: actId, personId, authorId: author.id, at: now, text, isDisclosed });
 			await writeAuditLine(tx, actor, { at: now, act: 'note-written', personId });
 		});
 	});

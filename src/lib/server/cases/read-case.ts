@@ -96,7 +96,7 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 			judgementsOf(db, personId),
 			newestAuditLines(db, personId)
 		]);
-	await noteReading(db, actor, reader.id, personId, now);
+	await noteReading(db, reader, { act: 'case-read', personId }, now);
 	const { person, listed, organisationZone: zone } = row;
 	const { calendar: _calendar, dayOf, ...place } = placeOf(person, zone);
 	return {

@@ -5,7 +5,9 @@ import { doWhatIsDue } from '../check-ins/ask-due';
 import { remindCheckIns } from '../check-ins/remind-check-ins';
 import type { Config } from '../config';
 import type { Db } from '../db/client';
+import { sealRecord } from '../audit/seal-record';
 import { aloneInDatabase } from '../db/migrate';
+import { keepRetention } from '../erasure/retention';
 import { judgeTheUnjudged } from '../judgements/first-judging';
 import { observeEarlier } from '../workforce/observe-earlier';
 import { completeAdvice } from '../plans/complete-advice';
@@ -17,10 +19,13 @@ import { remindDue } from '../rounds/remind';
 import { sendRoundBatches } from '../rounds/send-round';
 
 /** Work that waits in PostgreSQL for whichever process is free. What there is to do stands in the tables; a job only says: look. */
-const JOBS = ['letters', 'round', 'reminders', 'due', 'judging'] as const;
+const JOBS = ['letters', 'round', 'reminders', 'due', 'judging', 'record', 'retention'] as const;
 
 /** One kind of work. */
 export type JobName = (typeof JOBS)[number];
+
+/** When each is looked for beside what wakes it: every minute, and what is looked for among all people once an hour. */
+const WHEN = (name: JobName) => (name === 'retention' ? '17 * * * *' : '* * * * *');
 
 /** A job of a process that died is given to another after this long, s. The rows it had locked are free at once. */
 const EXPIRE_SECONDS = 300;
@@ -75,6 +80,15 @@ export async function startJobs(
 			await forgetOldChanges(db, clock());
 			if ((await doWhatIsDue(db, clock())) > 0) wake('letters');
 		},
+		record: async () => {
+			const { n, newest } = await sealRecord(db, clock());
+			// Kept apart from the database by whoever keeps the log: what proves later that nothing was changed.
+			if (n > 0) log({ level: 'info', event: 'record-sealed', lines: n, seal: newest ?? '' });
+		},
+		retention: async () => {
+			const n = await keepRetention(db, clock(), config.timeZone);
+			if (n > 0) log({ level: 'info', event: 'retention', erased: n });
+		},
 		// The longest work of all, after an update: it stops in time for its job not to be given to another, and goes on in the next.
 		judging: async () => {
 			const began = performance.now();
@@ -105,7 +119,7 @@ export async function startJobs(
 				throw error;
 			}
 		});
-		await boss.schedule(name, '* * * * *');
+		await boss.schedule(name, WHEN(name));
 	}
 	function wake(name: JobName): void {
 		// A wake-up that fails costs at most the minute until the next look.

@@ -4,7 +4,7 @@ import type { Db } from '../db/client';
 import { describeError, log } from '../log';
 
 /** What a page can follow while it is open. */
-export type Followed = 'desk' | `round:${string}` | `answers:${string}`;
+export type Followed = 'desk' | `round:${string}` | `answers:${string}` | `session:${string}`;
 
 const CHANNEL = 'easy_corner';
 

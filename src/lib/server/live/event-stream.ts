@@ -1,4 +1,19 @@
-import type { Follower } from './changes';
+import type { Changes, Followed, Follower } from './changes';
+
+/** Follows something for as long as a session lasts: when it ends, so does what follows. @param hash of the session's token */
+export function whileSignedIn(changes: Pick<Changes, 'follow'>, hash: string, what: Followed) {
+	return (follower: Follower): (() => void) => {
+		const unfollow = changes.follow(what, follower);
+		const untilEnd = changes.follow(`session:${hash}`, {
+			look: (isChange) => isChange && follower.end(),
+			end: () => follower.end()
+		});
+		return () => {
+			unfollow();
+			untilEnd();
+		};
+	};
+}
 
 /** After this long the browser connects anew, ms: no stream outlives a closed lid for long. */
 const MOST_MS = 5 * 60_000;

@@ -1,5 +1,6 @@
 import { and, asc, eq, inArray, isNull, lte, or, sql } from 'drizzle-orm';
 import { messagesFor } from '../../messages';
+import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { judgeAnew } from '../judgements/judge-anew';
@@ -123,6 +124,15 @@ async function deliverOne(
 			claimedUntil: null
 		})
 		.where(eq(letters.id, letter.id));
+	await writeAuditLine(
+		db,
+		{ kind: 'system' },
+		{
+			at: clock(),
+			act: 'letter-delivered',
+			...(letter.personId ? { personId: letter.personId } : {})
+		}
+	);
 	return true;
 }
 

@@ -16,7 +16,8 @@ export async function readReferral(db: Db, actor: Actor, referralId: string, now
 		letterOf(db, referral.personId, referral, { id: userId }),
 		linesOf(db, [referralId])
 	]);
-	await noteReading(db, actor, userId, referral.personId, now);
+	if (actor.kind === 'user')
+		await noteReading(db, actor, { act: 'case-read', personId: referral.personId }, now);
 	return {
 		id: referralId,
 		isClinician,

@@ -168,4 +168,10 @@
 	<MovingOf sent={page.sentRhythm} moving={page.moving} {t} />
 	<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.whoTheyAre}</h3>
 	<PersonForm {person} />
+	<h3 class="mt-5 border-b border-rule pb-1 text-body">{deskWords.keeping.ofThem}</h3>
+	<ul class="mt-1 grid gap-1 text-note">
+		<li><a href="/desk/cases/{person.id}/everything">{deskWords.keeping.everythingLink}</a></li>
+		<li><a href="/desk/record?person={person.id}">{deskWords.keeping.whoLooked}</a></li>
+		<li><a href="/desk/cases/{person.id}/erase">{deskWords.keeping.eraseLink}</a></li>
+	</ul>
 {/if}

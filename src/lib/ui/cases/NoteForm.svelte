@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import Button from '../kit/Button.svelte';
+	import CheckBox from '../kit/CheckBox.svelte';
 	import TextArea from '../kit/TextArea.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
@@ -36,6 +37,7 @@
 		value={text}
 		oninput={keep}
 	/>
+	<CheckBox name="isKeptBack" words={texts.keptBack} size="desk" isChecked={false} />
 	<div><Button size="desk" isBusy={form.isBusy}>{texts.keepTheNote}</Button></div>
 	<FormFault fault={form.fault} />
 </form>

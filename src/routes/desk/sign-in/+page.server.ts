@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { signIn } from '$lib/server/access/sign-in';
-import { setSessionCookie } from '$lib/server/access/session-cookie';
+import { deviceToken, setSession } from '$lib/server/access/session-cookie';
 import { orFailedForm } from '$lib/server/http/answer-fault';
 import { Type } from 'typebox';
 import { formReader } from '$lib/server/http/read-body';
@@ -27,16 +27,17 @@ export const actions: Actions = {
 	default: ({ request, locals, cookies, url, getClientAddress }) =>
 		orFailedForm(async () => {
 			const input = await read(request);
-			const session = await signIn(
+			const signedIn = await signIn(
 				locals.db,
 				{
 					...input,
 					origin: getClientAddress(),
-					device: request.headers.get('user-agent') ?? ''
+					device: request.headers.get('user-agent') ?? '',
+					deviceToken: deviceToken(cookies, url)
 				},
 				locals.now
 			);
-			setSessionCookie(cookies, url, session.token, session.expiresAt);
-			redirect(303, '/desk');
+			setSession(cookies, url, signedIn);
+			redirect(303, signedIn.needsCode ? '/desk/sign-in/code' : '/desk');
 		})
 };

@@ -1,11 +1,13 @@
 import { redirect } from '@sveltejs/kit';
-import { SESSION_COOKIE } from '$lib/server/access/session-cookie';
-import { signOut } from '$lib/server/access/sign-in';
+import { dropSession, sessionToken } from '$lib/server/access/session-cookie';
+import { signOut } from '$lib/server/access/sessions';
+import { writeAuditLine } from '$lib/server/audit/write-audit-line';
 import type { RequestHandler } from './$types';
 
-export const POST: RequestHandler = async ({ locals, cookies }) => {
-	const token = cookies.get(SESSION_COOKIE);
+export const POST: RequestHandler = async ({ locals, cookies, url }) => {
+	const token = sessionToken(cookies, url);
 	if (token) await signOut(locals.db, token);
-	cookies.delete(SESSION_COOKIE, { path: '/' });
+	if (locals.user) await writeAuditLine(locals.db, locals.user, { at: locals.now, act: 'signed-out' });
+	dropSession(cookies, url);
 	redirect(303, '/desk/sign-in');
 };

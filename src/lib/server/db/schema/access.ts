@@ -1,7 +1,17 @@
 import { sql } from 'drizzle-orm';
-import { check, index, pgTable, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
+import {
+	boolean,
+	check,
+	index,
+	integer,
+	pgTable,
+	primaryKey,
+	text,
+	uniqueIndex,
+	uuid
+} from 'drizzle-orm/pg-core';
 import { ROLES } from '../../../core/access';
-import { isOneOf, moment } from './columns';
+import { isOneOf, moment, textList } from './columns';
 
 /** People who sign in. Kept while the account exists. */
 export const users = pgTable(
@@ -17,7 +27,19 @@ export const users = pgTable(
 		/** When the account was closed; a closed account signs in no more and keeps its name on the record. */
 		closedAt: moment('closed_at'),
 		/** SHA-256 of the secret in the address of the user's calendar; null while there is none. */
-		calendarHash: text('calendar_hash')
+		calendarHash: text('calendar_hash'),
+		/** Secret that the codes of the second factor come from, base32; null while there is none. */
+		codeSecret: text('code_secret'),
+		/** When the first code of it was given: before that it asks for nothing. */
+		codeSince: moment('code_since'),
+		/** The step of 30 s whose code was taken last: each is taken once. */
+		codeStep: integer('code_step').notNull().default(0),
+		/** SHA-256 of the codes for who has lost the device, each used once. */
+		recoveryHashes: textList('recovery_hashes').notNull().default([]),
+		/** Whether a coordinator reads the record of who did what. */
+		seesRecord: boolean('sees_record').notNull().default(true),
+		/** When a letter last said that somebody keeps trying passwords. */
+		warnedAt: moment('warned_at')
 	},
 	(t) => [
 		uniqueIndex('users_calendar_key').on(t.calendarHash),
@@ -35,11 +57,31 @@ export const sessions = pgTable(
 			.notNull()
 			.references(() => users.id, { onDelete: 'cascade' }),
 		createdAt: moment('created_at').notNull().defaultNow(),
+		/** Ends by then, used or not. */
 		expiresAt: moment('expires_at').notNull(),
+		/** When it was last used, to the minute: unused for long, it ends. */
+		seenAt: moment('seen_at').notNull().defaultNow(),
+		/** When its user last gave their password, for acts that ask for it anew. */
+		confirmedAt: moment('confirmed_at').notNull().defaultNow(),
+		/** Whether the code of the second factor is still to come: until then it opens nothing. */
+		isPending: boolean('is_pending').notNull().default(false),
 		/** Which browser, as it names itself, shortened: so that somebody knows theirs. */
 		device: text('device').notNull().default('')
 	},
 	(t) => [index('sessions_user_idx').on(t.userId), index('sessions_expires_idx').on(t.expiresAt)]
+);
+
+/** Browsers that somebody has signed in from before, by a secret that each keeps: they are not slowed down by others' failures. */
+export const knownDevices = pgTable(
+	'known_devices',
+	{
+		tokenHash: text('token_hash').notNull(),
+		userId: uuid('user_id')
+			.notNull()
+			.references(() => users.id, { onDelete: 'cascade' }),
+		usedAt: moment('used_at').notNull()
+	},
+	(t) => [primaryKey({ columns: [t.userId, t.tokenHash] })]
 );
 
 /** What a link for a password is for. */

@@ -1,4 +1,16 @@
-import { bigserial, index, jsonb, pgTable, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import {
+	bigint,
+	bigserial,
+	index,
+	integer,
+	jsonb,
+	pgTable,
+	text,
+	timestamp,
+	uniqueIndex,
+	uuid
+} from 'drizzle-orm/pg-core';
+import { moment } from './columns';
 
 /** Who did what to which record. Append-only: a trigger refuses change and removal. Holds ids, never health data. */
 export const auditLines = pgTable(
@@ -12,5 +24,35 @@ export const auditLines = pgTable(
 		personId: uuid('person_id'),
 		detail: jsonb('detail').$type<Record<string, string | number>>().notNull().default({})
 	},
-	(t) => [index('audit_lines_person_at_idx').on(t.personId, t.at.desc())]
+	(t) => [
+		index('audit_lines_person_at_idx').on(t.personId, t.at.desc()),
+		index('audit_lines_actor_idx').on(t.actorId, t.id.desc()),
+		index('audit_lines_act_idx').on(t.act, t.id.desc())
+	]
 );
+
+/**
+ * The chain over the record: each seal is a hash over its line and the seal before, so that no line can be changed or taken out unseen.
+ * Append-only like the lines; made by a job, so that no act waits for another's.
+ */
+export const auditSeals = pgTable(
+	'audit_seals',
+	{
+		id: bigserial('id', { mode: 'bigint' }).primaryKey(),
+		lineId: bigint('line_id', { mode: 'bigint' }).notNull(),
+		/** SHA-256, hexadecimal. */
+		hash: text('hash').notNull(),
+		at: moment('at').notNull()
+	},
+	(t) => [uniqueIndex('audit_seals_line_key').on(t.lineId)]
+);
+
+/** For how long what is known of people is kept; one row. Null: until somebody erases them. */
+export const retention = pgTable('retention', {
+	id: integer('id').primaryKey().default(1),
+	/** Years after they have left. */
+	yearsAfterLeaving: integer('years_after_leaving'),
+	/** Years after their last answer. */
+	yearsAfterAnswer: integer('years_after_answer'),
+	version: integer('version').notNull().default(1)
+});

@@ -92,7 +92,9 @@ export const notes = pgTable(
 			.references(() => people.id, { onDelete: 'cascade' }),
 		authorId: uuid('author_id').references(() => users.id, { onDelete: 'set null' }),
 		at: moment('at').notNull(),
-		text: text('text').notNull()
+		text: text('text').notNull(),
+		/** Whether it goes with what the person is given of their data. */
+		isDisclosed: boolean('is_disclosed').notNull().default(true)
 	},
 	(t) => [index('notes_person_at_idx').on(t.personId, t.at.desc())]
 );

@@ -1,20 +1,44 @@
 import { redirect } from '@sveltejs/kit';
-import { sessionsOf, signOutElsewhere } from '$lib/server/accounts/accounts';
-import { SESSION_COOKIE } from '$lib/server/access/session-cookie';
+import { recoveryLeft } from '$lib/server/access/second-factor';
+import { endSessions } from '$lib/server/access/sessions';
+import { changePassword, sessionsOf } from '$lib/server/accounts/accounts';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { text } from '$lib/server/http/fields';
+import { formReader } from '$lib/server/http/read-body';
+import { SHORTEST_PASSWORD } from '$lib/server/access/passwords';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ locals, cookies }) =>
+/** The session of who acts for themselves. */
+function own({ session, user }: App.Locals) {
+	if (!session || !user) redirect(303, '/desk/sign-in');
+	return session;
+}
+
+export const load: PageServerLoad = ({ locals }) =>
 	orErrorPage(async () => {
-		if (!locals.user) redirect(303, '/desk/sign-in');
-		return { sessions: await sessionsOf(locals.db, locals.user, cookies.get(SESSION_COOKIE) ?? '') };
+		const session = own(locals);
+		return {
+			sessions: await sessionsOf(locals.db, session),
+			hasCode: session.hasCode,
+			recoveryLeft: await recoveryLeft(locals.db, session.user),
+			shortest: SHORTEST_PASSWORD
+		};
 	});
 
+const readPassword = formReader({ current: text(200), password: text(200) });
+
 export const actions: Actions = {
-	elsewhere: ({ locals, cookies }) =>
+	elsewhere: ({ locals }) =>
 		orFailedForm(async () => {
-			if (!locals.user) redirect(303, '/desk/sign-in');
-			await signOutElsewhere(locals.db, locals.user, cookies.get(SESSION_COOKIE) ?? '');
+			const { user, hash } = own(locals);
+			await endSessions(locals.db, user.id, hash);
 			return { done: true };
+		}),
+
+	password: ({ request, locals }) =>
+		orFailedForm(async () => {
+			await changePassword(locals.db, own(locals), await readPassword(request), locals.now);
+			locals.wake('letters');
+			return { changed: true };
 		})
 };

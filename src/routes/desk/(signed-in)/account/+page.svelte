@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { momentWords } from '$lib/messages/desk-dates';
 	import Button from '$lib/ui/kit/Button.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+	import TextField from '$lib/ui/kit/TextField.svelte';
 	import { enhance } from '$app/forms';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -45,8 +47,40 @@
 	<p role="status" class="mt-2 text-note text-cool">
 		{texts.signedOutEverywhereElse(Boolean(form && 'done' in form))}
 	</p>
-	<h2 class="mt-6 text-head">{texts.password}</h2>
+	<h2 class="mt-6 text-head">{texts.secondFactor}</h2>
 	<p class="mt-1 text-ink-soft">
+		{data.hasCode ? texts.codeInForce(data.recoveryLeft) : texts.codeWhy}
+	</p>
+	<p class="mt-2">
+		<Button size="desk" href="/desk/account/second-factor">
+			{data.hasCode ? texts.changeCode : texts.setUpCode}
+		</Button>
+	</p>
+	<h2 class="mt-6 text-head">{texts.password}</h2>
+	<form method="POST" action="?/password" use:enhance class="mt-2 grid max-w-md gap-3">
+		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>{/if}
+		<TextField
+			type="password"
+			name="current"
+			label={texts.currentPassword}
+			value=""
+			size="desk"
+			autocomplete="current-password"
+			isRequired
+		/>
+		<TextField
+			type="password"
+			name="password"
+			label={texts.newPassword(data.shortest)}
+			value=""
+			size="desk"
+			autocomplete="new-password"
+			isRequired
+		/>
+		<div><Button size="desk">{texts.changeIt}</Button></div>
+		<p role="status" class="text-note text-cool">{form && 'changed' in form ? texts.passwordChanged : ''}</p>
+	</form>
+	<p class="mt-3 text-note text-ink-soft">
 		{texts.toChooseAnotherOne} <a href="/desk/password">{texts.haveALinkSent}</a>.
 	</p>
 </main>

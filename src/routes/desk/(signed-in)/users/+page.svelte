@@ -28,6 +28,10 @@
 <main class="mx-auto max-w-4xl px-6 py-6">
 	<h1 class="text-title">{texts.accounts}</h1>
 	<p class="mt-1 text-ink-soft">{texts.whoSignsInHere}</p>
+	<p class="mt-2 flex gap-4 text-note">
+		<a href="/desk/record">{deskWords.keeping.record}</a>
+		<a href="/desk/retention">{deskWords.keeping.retention}</a>
+	</p>
 	<ul class="mt-5 border-t-[1.5px] border-ink">
 		{#each data.users as user (user.id)}
 			<li class="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule py-2">

@@ -1,7 +1,7 @@
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
 import { choosePassword, ownerOfLink } from '$lib/server/accounts/accounts';
-import { SHORTEST_PASSWORD } from '$lib/server/access/add-user';
+import { SHORTEST_PASSWORD } from '$lib/server/access/passwords';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';

@@ -104,9 +104,10 @@ export const actions: Actions = {
 		markMessagesRead(here.locals.db, here.actor, versioned(form, here), here.locals.now)
 	),
 
-	note: act(read.readNote, ({ key, text }, here) =>
-		addNote(here.locals.db, here.actor, { key, text, personId: here.personId }, here.locals.now)
-	),
+	note: act(read.readNote, ({ key, text, isKeptBack }, here) => {
+		const note = { key, text, personId: here.personId, isDisclosed: isKeptBack === undefined };
+		return addNote(here.locals.db, here.actor, note, here.locals.now);
+	}),
 
 	refer: act(read.readRefer, async (form, here) => {
 		const { clinician: clinicianId = '', toName = '', question, consentHow = null } = form;

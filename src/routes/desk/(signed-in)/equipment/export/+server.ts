@@ -1,4 +1,5 @@
 import { csvOf } from '$lib/core/exchange';
+import { writeAuditLine } from '$lib/server/audit/write-audit-line';
 import { isoDay } from '$lib/server/clock';
 import { boardFilterOf, boardRows } from '$lib/server/equipment/read-board';
 import { orJsonFault } from '$lib/server/http/answer-fault';
@@ -11,6 +12,8 @@ export const GET: RequestHandler = ({ locals, url }) =>
 	orJsonFault(async () => {
 		const { db, now, config } = locals;
 		const dayOf = (at: Date) => isoDay(at, config.timeZone);
-		const rows = await boardRows(db, signedIn(locals), boardFilterOf(url.searchParams), dayOf);
+		const actor = signedIn(locals);
+		const rows = await boardRows(db, actor, boardFilterOf(url.searchParams), dayOf);
+		await writeAuditLine(db, actor, { at: now, act: 'equipment-exported' });
 		return csvResponse(`equipment-${dayOf(now)}.csv`, csvOf(rows));
 	});

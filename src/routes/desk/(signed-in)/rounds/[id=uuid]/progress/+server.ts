@@ -1,7 +1,7 @@
 import { needCoordinator } from '$lib/server/actor';
 import { Fault } from '$lib/server/fault';
 import { orJsonFault } from '$lib/server/http/answer-fault';
-import { eventStream } from '$lib/server/live/event-stream';
+import { eventStream, whileSignedIn } from '$lib/server/live/event-stream';
 import { newsOfRound } from '$lib/server/rounds/follow-round';
 import { readRound } from '$lib/server/rounds/read-rounds';
 import type { RequestHandler } from './$types';
@@ -9,11 +9,10 @@ import type { RequestHandler } from './$types';
 /** The progress of a round as server-sent events, told when it changes. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	orJsonFault(async () => {
-		if (!locals.user) throw new Fault('not-allowed', 'sessionEnded');
+		if (!locals.user || !locals.session) throw new Fault('not-allowed', 'sessionEnded');
 		needCoordinator(locals.user);
 		await readRound(locals.db, locals.user, params.id, locals.now);
-		return eventStream(
-			(follower) => locals.changes.follow(`round:${params.id}`, follower),
-			() => newsOfRound(locals.db, params.id, new Date())
+		return eventStream(whileSignedIn(locals.changes, locals.session.hash, `round:${params.id}`), () =>
+			newsOfRound(locals.db, params.id, new Date())
 		);
 	});

@@ -1,0 +1,38 @@
+import type { Role } from '../../core/access';
+import type { Session } from './sessions';
+
+const CODE = '/desk/sign-in/code';
+const SET_UP = '/desk/(signed-in)/account/second-factor';
+
+/** Routes that are open whatever a session lacks: to end it, and to give what is lacking. */
+const ALWAYS: readonly (string | null)[] = ['/desk/sign-out', '/desk/(signed-in)/confirm'];
+
+/**
+ * What asks for the password anew where it was given long ago: inviting, taking many people's data along, erasing, the record, the second
+ * factor. For a file it is the page to come back to. ASVS 4.0.3, 4.3.1 and 2.1.5 (from memory).
+ */
+const ASKS_ANEW: Readonly<Record<string, (path: string) => string>> = {
+	'/desk/(signed-in)/users': (path) => path,
+	'/desk/(signed-in)/people/export': () => '/desk/people',
+	'/desk/(signed-in)/equipment/export': () => '/desk/equipment',
+	'/desk/(signed-in)/cases/[id=uuid]/erase': (path) => path,
+	'/desk/(signed-in)/cases/[id=uuid]/everything': (path) => path,
+	'/desk/(signed-in)/cases/[id=uuid]/everything/data': (path) => path.replace(/\/data$/, ''),
+	'/desk/(signed-in)/retention': (path) => path,
+	[SET_UP]: (path) => path
+};
+
+/** What a session has to do before a route opens: the path to go to, or null where it may go on. */
+export function gateFor(
+	route: string | null,
+	path: string,
+	session: Session | null,
+	rolesWithCode: readonly Role[]
+): string | null {
+	if (!session || !route?.startsWith('/desk') || ALWAYS.includes(route)) return null;
+	if (session.isPending) return route === CODE || route === '/desk/sign-in' ? null : CODE;
+	const mustSetUp = !session.hasCode && rolesWithCode.includes(session.user.role);
+	if (mustSetUp && route !== SET_UP) return '/desk/account/second-factor';
+	const back = ASKS_ANEW[route];
+	return back && !session.isFresh ? `/desk/confirm?to=${encodeURIComponent(back(path))}` : null;
+}

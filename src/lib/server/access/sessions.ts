@@ -1,0 +1,119 @@
+import { and, eq, gt, isNull, lt, ne } from 'drizzle-orm';
+import type { Actor } from '../actor';
+import { schema, type Db } from '../db/client';
+import { tellChange } from '../live/changes';
+import { hashToken, newToken } from './tokens';
+
+const { sessions, users } = schema;
+
+const MINUTE_MS = 60_000;
+const HOUR_MS = 60 * MINUTE_MS;
+
+/** A session ends by then, used or not: a working day. ASVS 3.3.2 (from memory) asks for twelve hours at most. */
+const LONGEST_MS = 12 * HOUR_MS;
+
+/** Unused for so long it ends. Ours: a desk is kept open all day, and a lunch is no leaving. */
+const IDLE_MS = 90 * MINUTE_MS;
+
+/** For so long after the password was given, acts that ask for it go on without. Ours. */
+const FRESH_MS = 30 * MINUTE_MS;
+
+/** What a request knows of its session. */
+export interface Session {
+	readonly user: Actor & { kind: 'user' };
+	/** SHA-256 of its token: what ends it. */
+	readonly hash: string;
+	/** Whether the code of the second factor is still to come. */
+	readonly isPending: boolean;
+	/** Whether its user gave their password lately. */
+	readonly isFresh: boolean;
+	/** Whether its user has a second factor. */
+	readonly hasCode: boolean;
+}
+
+/** Begins a session. @returns its token, and when it ends at the latest */
+export async function beginSession(
+	db: Db,
+	userId: string,
+	{ device, isPending }: { device: string; isPending: boolean },
+	now: Date
+): Promise<{ token: string; expiresAt: Date }> {
+	const token = newToken();
+	const expiresAt = new Date(now.getTime() + LONGEST_MS);
+	await db.delete(sessions).where(lt(sessions.expiresAt, now));
+	await db.insert(sessions).values({
+		tokenHash: hashToken(token),
+		userId,
+		createdAt: now,
+		seenAt: now,
+		confirmedAt: now,
+		expiresAt,
+		isPending,
+		device: device.slice(0, 120)
+	});
+	return { token, expiresAt };
+}
+
+/** The session of a token, or null where it is unknown or has ended. That it was used is noted once a minute. */
+export async function sessionOf(db: Db, token: string, now: Date): Promise<Session | null> {
+	const hash = hashToken(token);
+	const [row] = await db
+		.select({
+			id: users.id,
+			name: users.name,
+			role: users.role,
+			codeSince: users.codeSince,
+			isPending: sessions.isPending,
+			confirmedAt: sessions.confirmedAt,
+			seenAt: sessions.seenAt
+		})
+		.from(sessions)
+		.innerJoin(users, eq(users.id, sessions.userId))
+		.where(
+			and(
+				eq(sessions.tokenHash, hash),
+				gt(sessions.expiresAt, now),
+				gt(sessions.seenAt, new Date(now.getTime() - IDLE_MS)),
+				isNull(users.closedAt)
+			)
+		);
+	if (!row) return null;
+	if (now.getTime() - row.seenAt.getTime() > MINUTE_MS)
+		await db.update(sessions).set({ seenAt: now }).where(eq(sessions.tokenHash, hash));
+	return {
+		user: { kind: 'user', id: row.id, name: row.name, role: row.role },
+		hash,
+		isPending: row.isPending,
+		isFresh: now.getTime() - row.confirmedAt.getTime() < FRESH_MS,
+		hasCode: row.codeSince !== null
+	};
+}
+
+/** Ends sessions, and the event streams that hang on them. */
+async function end(db: Db, ended: readonly { readonly hash: string }[]): Promise<void> {
+	for (const { hash } of ended) await tellChange(db, `session:${hash}`);
+}
+
+const hashOf = { hash: sessions.tokenHash };
+
+/** Ends a session. Harmless where there is none. */
+export async function signOut(db: Db, token: string): Promise<void> {
+	await end(
+		db,
+		await db
+			.delete(sessions)
+			.where(eq(sessions.tokenHash, hashToken(token)))
+			.returning(hashOf)
+	);
+}
+
+/** Ends every session of a user, or all but one. @param but hash of the one that stays */
+export async function endSessions(db: Db, userId: string, but = ''): Promise<void> {
+	await end(
+		db,
+		await db
+			.delete(sessions)
+			.where(and(eq(sessions.userId, userId), ne(sessions.tokenHash, but)))
+			.returning(hashOf)
+	);
+}

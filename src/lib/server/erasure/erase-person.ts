@@ -1,0 +1,77 @@
+import { eq, sql } from 'drizzle-orm';
+import { CLOSABLE } from '../../core/judgement';
+import { needCoordinator, type Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { Fault } from '../fault';
+import { newestJudgement } from '../judgements/newest-judgement';
+import { needPerson } from '../people/lock-person';
+import { countRows, ownRows } from './own-rows';
+
+const { auditLines, people, savedFilters } = schema;
+
+/** Why somebody is erased. */
+export const ERASING_REASONS = ['asked', 'retention', 'mistake'] as const;
+
+/** One of {@link ERASING_REASONS}. */
+export type ErasingReason = (typeof ERASING_REASONS)[number];
+
+/** Whether a sign or a complaint waits for an outcome: nobody is erased while it does. */
+async function isWaitedFor(db: Db, personId: string): Promise<boolean> {
+	const open = (await newestJudgement(db, personId))?.reasons ?? [];
+	return open.some(({ sign, code }) => sign !== undefined || CLOSABLE.some((one) => one === code));
+}
+
+/** What would go, and what would stay, if somebody were erased. */
+export async function previewErasing(db: Db, actor: Actor, personId: string) {
+	needCoordinator(actor);
+	const [person] = await db
+		.select({ id: people.id, name: people.name, email: people.email })
+		.from(people)
+		.where(eq(people.id, personId));
+	if (!person) throw new Fault('not-found', 'noPerson');
+	return {
+		person,
+		goes: await countRows(db, personId),
+		recordLines: await db.$count(auditLines, eq(auditLines.personId, personId)),
+		isWaitedFor: await isWaitedFor(db, personId)
+	};
+}
+
+/**
+ * Erases one person: everything that is known of them goes, with searches that were kept under their name. What stays is the record, under
+ * a number that leads to nobody any more, and figures of many in reports that were made. Can't be taken back.
+ *
+ * @throws Fault `conflict` where a warning sign waits for an outcome
+ */
+export async function erasePerson(
+	db: Db,
+	actor: Actor,
+	input: { readonly personId: string; readonly why: ErasingReason },
+	now: Date
+): Promise<void> {
+	// The job that keeps the policy acts for nobody.
+	if (actor.kind !== 'system') needCoordinator(actor);
+	const { personId, why } = input;
+	await inTransaction(db, async (tx) => {
+		const person = await needPerson(tx, personId);
+		if (await isWaitedFor(tx, personId)) throw new Fault('conflict', 'outcomeBeforeErasing');
+		// A search that somebody kept may hold a name or an address.
+		const kept = sql`lower(replace(${savedFilters.query}, '+', '%20') || ' ' || ${savedFilters.name})`;
+		for (const text of [person.name, person.email].map((one) => one.toLowerCase()))
+			for (const form of [text, encodeURIComponent(text).toLowerCase()])
+				await tx.delete(savedFilters).where(sql`strpos(${kept}, ${form}) > 0`);
+		await tx.delete(people).where(eq(people.id, personId));
+		await writeAuditLine(tx, actor, { at: now, act: 'person-erased', personId, detail: { why } });
+	});
+}
+
+/** Everything that is known of one person, for them to have. @throws Fault `not-found` where there is no such person */
+export async function everythingOf(db: Db, actor: Actor, personId: string, now: Date) {
+	needCoordinator(actor);
+	const rows = await ownRows(db, personId);
+	if (!rows) throw new Fault('not-found', 'noPerson');
+	await writeAuditLine(db, actor, { at: now, act: 'person-data-exported', personId });
+	return { format: 'easy-corner.everything/1', at: now, ...rows };
+}

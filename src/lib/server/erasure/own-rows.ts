@@ -1,0 +1,123 @@
+import { asc, eq, inArray } from 'drizzle-orm';
+import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
+import { schema, type Db } from '../db/client';
+
+const s = schema;
+
+/** Every table with rows of one person, by what its rows are called where they are taken along. The tests hold it to the database. */
+export const OF_PERSON = {
+	assessments: s.assessments,
+	judgements: s.judgements,
+	reportedSigns: s.reportedSigns,
+	checkIns: s.checkIns,
+	messages: s.messages,
+	contacts: s.contacts,
+	notes: s.notes,
+	referrals: s.referrals,
+	followUps: s.followUps,
+	letters: s.letters,
+	rounds: s.roundPeople,
+	breaks: s.moving,
+	breakWeeks: s.movingWeeks
+} as const;
+
+/** The same of tables whose rows hang on a self-assessment. */
+export const OF_ASSESSMENT = {
+	plans: s.plans,
+	steps: s.stepTicks,
+	equipment: s.equipmentRequests,
+	measuredAgain: s.reMeasurements,
+	discomfort: s.reportedDiscomfort
+} as const;
+
+/** Tables that are worked out from others, or that keep only how the program itself works: they go with the person, and say nothing more of them. */
+export const WITHOUT_NEWS = [
+	'cases',
+	'observations',
+	'desk_acts',
+	'unjudged',
+	'unobserved',
+	'link_uses'
+] as const;
+
+/** Columns that open something, or that only the program reads. */
+const NEVER_GIVEN =
+	/^(?:tokenHash|linkPath|calendarHash|nonce|key|tries|claimedUntil|nextTryAt|revision|answersRevision|version|seq)$/;
+
+type Row = Record<string, unknown>;
+
+const given = (row: Row): Row =>
+	Object.fromEntries(
+		Object.entries(row).filter(([name, value]) => !NEVER_GIVEN.test(name) && value !== null)
+	);
+
+type WithPerson = PgTable & { readonly personId: PgColumn };
+type WithAssessment = PgTable & { readonly assessmentId: PgColumn };
+
+async function rowsOf<T extends Record<string, PgTable>>(
+	tables: T,
+	read: (table: PgTable) => Promise<Row[]>
+): Promise<{ [K in keyof T]: Row[] }> {
+	const found: Partial<Record<keyof T, Row[]>> = {};
+	// One after another: it is for one person, and takes no connection from anybody.
+	for (const [name, table] of Object.entries(tables)) found[name as keyof T] = (await read(table)).map(given);
+	return found as { [K in keyof T]: Row[] };
+}
+
+/** Everything that is known of one person, table by table, as it is kept; no secret of a link. */
+export async function ownRows(db: Db, personId: string) {
+	const [person] = await db.select().from(s.people).where(eq(s.people.id, personId));
+	if (!person) return null;
+	const ofPerson = await rowsOf(OF_PERSON, (table) =>
+		db
+			.select()
+			.from(table)
+			.where(eq((table as WithPerson).personId, personId))
+	);
+	const ids = await db
+		.select({ id: s.assessments.id })
+		.from(s.assessments)
+		.where(eq(s.assessments.personId, personId));
+	const assessmentIds = ids.map(({ id }) => id);
+	const ofAssessment = await rowsOf(OF_ASSESSMENT, (table) =>
+		db
+			.select()
+			.from(table)
+			.where(inArray((table as WithAssessment).assessmentId, assessmentIds))
+	);
+	const planIds = ofAssessment.plans.map(({ id }) => String(id));
+	const referralIds = ofPerson.referrals.map(({ id }) => String(id));
+	return {
+		person: given(person),
+		...ofPerson,
+		// What coordinators keep to themselves is not given out.
+		notes: ofPerson.notes.filter(({ isDisclosed }) => isDisclosed === true),
+		...ofAssessment,
+		stepsDone: (await db.select().from(s.stepEvents).where(inArray(s.stepEvents.planId, planIds))).map(given),
+		referralLines: (
+			await db.select().from(s.referralLines).where(inArray(s.referralLines.referralId, referralIds))
+		).map(given),
+		record: (
+			await db
+				.select({
+					at: s.auditLines.at,
+					act: s.auditLines.act,
+					by: s.auditLines.actorKind,
+					name: s.users.name
+				})
+				.from(s.auditLines)
+				.leftJoin(s.users, eq(s.users.id, s.auditLines.actorId))
+				.where(eq(s.auditLines.personId, personId))
+				.orderBy(asc(s.auditLines.id))
+		).map(given)
+	};
+}
+
+/** How many rows of each kind there are. */
+export async function countRows(db: Db, personId: string): Promise<{ kind: string; n: number }[]> {
+	const rows = await ownRows(db, personId);
+	if (!rows) return [];
+	return Object.entries(rows).flatMap(([kind, list]) =>
+		Array.isArray(list) && kind !== 'record' && list.length > 0 ? [{ kind, n: list.length }] : []
+	);
+}

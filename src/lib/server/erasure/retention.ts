@@ -1,0 +1,113 @@
+import { and, asc, eq, isNotNull, lt, or, sql } from 'drizzle-orm';
+import { daysBefore, RETENTION_YEARS, type Retention } from '../../core/retention';
+import { needCoordinator, type Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { isoDay } from '../clock';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import { erasePerson } from './erase-person';
+
+const { assessments, people, retention } = schema;
+
+/** People that are shown, and that one look of the job erases. */
+const MOST = 100;
+
+/** The policy in force, with its version. */
+export async function readRetention(db: Db): Promise<Retention & { readonly version: number }> {
+	const [row] = await db.select().from(retention).where(eq(retention.id, 1));
+	return row ?? { yearsAfterLeaving: null, yearsAfterAnswer: null, version: 1 };
+}
+
+/** When somebody answered last; null where they never did. */
+const lastAnswer = sql<Date | null>`(
+	select max(a.answered_at) from ${assessments} a where a.person_id = ${people.id})`;
+
+/**
+ * Whose time is over by a policy on a day, the first to leave first. Who has never answered goes by their leaving alone.
+ *
+ * Cost: all people once, with a look-up of their answers each: half a second at a hundred thousand; asked once a day and on its page.
+ */
+async function over(db: Db, policy: Retention, today: string, limit: number) {
+	const { left, answered } = daysBefore(policy, today);
+	const rules = [
+		...(left === null
+			? []
+			: [and(isNotNull(people.leftAt), lt(people.leftAt, new Date(`${left}T00:00:00Z`)))]),
+		...(answered === null ? [] : [sql`${lastAnswer} < ${new Date(`${answered}T00:00:00Z`)}`])
+	];
+	if (rules.length === 0) return [];
+	return db
+		.select({ id: people.id, name: people.name, leftAt: people.leftAt })
+		.from(people)
+		.where(or(...rules))
+		.orderBy(asc(people.leftAt), asc(people.id))
+		.limit(limit);
+}
+
+/** The policy, and whom it, or another that is thought of, concerns today. */
+export async function retentionPage(
+	db: Db,
+	actor: Actor,
+	thought: Retention | null,
+	now: Date,
+	zone: string
+) {
+	needCoordinator(actor);
+	const policy = await readRetention(db);
+	const found = await over(db, thought ?? policy, isoDay(now, zone), MOST + 1);
+	return { policy, concerned: found.slice(0, MOST), isMore: found.length > MOST };
+}
+
+function yearsIn(typed: string, at: string): number | null {
+	if (typed.trim() === '') return null;
+	const years = Number(typed);
+	const [least, most] = RETENTION_YEARS;
+	if (!Number.isInteger(years) || years < least || years > most)
+		throw new Fault('invalid', { code: 'yearsOfRetention', facts: { least, most } }, at);
+	return years;
+}
+
+/** A policy as its form sends it. */
+export const retentionOf = (typed: { leaving: string; answer: string }): Retention => ({
+	yearsAfterLeaving: yearsIn(typed.leaving, '/leaving'),
+	yearsAfterAnswer: yearsIn(typed.answer, '/answer')
+});
+
+/** Puts a policy in force. */
+export async function setRetention(
+	db: Db,
+	actor: Actor,
+	input: Retention & { readonly version: number },
+	now: Date
+): Promise<void> {
+	needCoordinator(actor);
+	const { version, ...policy } = input;
+	await db.transaction(async (tx) => {
+		const changed = await tx
+			.update(retention)
+			.set({ ...policy, version: version + 1 })
+			.where(and(eq(retention.id, 1), eq(retention.version, version)))
+			.returning({ id: retention.id });
+		if (changed.length === 0) throw new Fault('conflict', 'retentionChanged');
+		const detail = { leaving: policy.yearsAfterLeaving ?? 0, answer: policy.yearsAfterAnswer ?? 0 };
+		await writeAuditLine(tx, actor, { at: now, act: 'retention-set', detail });
+	});
+}
+
+/**
+ * Erases those whose time is over, each by itself, so that one who has to wait holds up nobody. Who has a warning sign without an outcome
+ * stays until there is one.
+ *
+ * @returns how many were erased
+ */
+export async function keepRetention(db: Db, now: Date, zone: string): Promise<number> {
+	let erased = 0;
+	for (const { id } of await over(db, await readRetention(db), isoDay(now, zone), MOST))
+		try {
+			await erasePerson(db, { kind: 'system' }, { personId: id, why: 'retention' }, now);
+			erased += 1;
+		} catch (thrown) {
+			if (!(thrown instanceof Fault)) throw thrown;
+		}
+	return erased;
+}

@@ -1,0 +1,76 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { deskWords } from '$lib/messages/desk';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+	import TextField from '$lib/ui/kit/TextField.svelte';
+
+	const texts = deskWords.accounts;
+
+	let { data, form } = $props();
+
+	const codes = $derived(form && 'codes' in form ? form.codes : null);
+</script>
+
+<svelte:head><title>{texts.secondFactorTitle}</title></svelte:head>
+
+<main class="mx-auto max-w-xl px-6 py-6">
+	<p class="text-note"><a href="/desk/account">{texts.yourAccount}</a></p>
+	<h1 class="mt-1 text-title">{texts.secondFactor}</h1>
+	{#if form && 'fault' in form && form.fault}
+		<div class="mt-3"><Notice kind="caution" role="alert">{form.fault.message}</Notice></div>
+	{/if}
+	{#if codes}
+		<div class="mt-3"><Notice kind="done" role="status">{texts.codeBegun}</Notice></div>
+		<p class="mt-3">{texts.recoveryLead}</p>
+		<ul class="codes num">
+			{#each codes as code (code)}<li>{code}</li>{/each}
+		</ul>
+		<p class="mt-4"><Button look="main" href="/desk">{texts.keptThem}</Button></p>
+	{:else if data.offer}
+		{#if data.isNeeded}<div class="mt-3"><Notice kind="caution">{texts.codeNeeded}</Notice></div>{/if}
+		<p class="mt-2 text-ink-soft">{texts.codeWhy}</p>
+		<ol class="mt-4 grid gap-4">
+			<li>
+				{texts.scanIt}
+				<img src={data.offer.qr} alt={texts.qrOf} width="200" height="200" class="mt-2" />
+				<span class="block text-note text-ink-soft">{texts.typeSecret}</span>
+				<span class="num block break-all">{data.offer.secret.replace(/(.{4})/g, '$1 ')}</span>
+			</li>
+			<li>
+				<form method="POST" action="?/begin" use:enhance class="grid max-w-xs gap-3">
+					<TextField
+						name="code"
+						label={texts.codeNow}
+						value=""
+						autocomplete="one-time-code"
+						inputmode="numeric"
+						maxlength={20}
+						isRequired
+					/>
+					<div><Button look="main">{texts.beginIt}</Button></div>
+				</form>
+			</li>
+		</ol>
+	{:else}
+		<p class="mt-2 text-ink-soft">{texts.codeAsked}</p>
+		{#if data.isNeeded}<p class="mt-2">{texts.codeStays}</p>{:else}
+			<form method="POST" action="?/end" use:enhance class="mt-4">
+				<Button size="desk">{texts.endCode}</Button>
+			</form>
+		{/if}
+	{/if}
+</main>
+
+<style>
+	.codes {
+		display: grid;
+		grid-template-columns: repeat(2, max-content);
+		gap: 0.25rem 2rem;
+		margin-top: 0.75rem;
+	}
+	ol {
+		padding-left: 1.25rem;
+		list-style: decimal;
+	}
+</style>

@@ -1,0 +1,28 @@
+import { redirect } from '@sveltejs/kit';
+import { Type } from 'typebox';
+import { erasePerson, ERASING_REASONS, previewErasing } from '$lib/server/erasure/erase-person';
+import { Fault } from '$lib/server/fault';
+import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { text } from '$lib/server/http/fields';
+import { formReader } from '$lib/server/http/read-body';
+import { signedIn } from '$lib/server/signed-in';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, params }) =>
+	orErrorPage(() => previewErasing(locals.db, signedIn(locals), params.id));
+
+const read = formReader({ name: text(120), why: Type.Enum(ERASING_REASONS) });
+
+export const actions: Actions = {
+	default: ({ request, locals, params }) =>
+		orFailedForm(async () => {
+			const actor = signedIn(locals);
+			const { name, why } = await read(request);
+			const { person } = await previewErasing(locals.db, actor, params.id);
+			// The second step: whoever writes the name has read whose it is.
+			if (name.trim().toLowerCase() !== person.name.toLowerCase())
+				throw new Fault('invalid', 'writeTheirName', '/name');
+			await erasePerson(locals.db, actor, { personId: params.id, why }, locals.now);
+			redirect(303, '/desk/people');
+		})
+};

@@ -1,0 +1,72 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { page } from '$app/state';
+	import { deskWords } from '$lib/messages/desk';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import ChoiceRows from '$lib/ui/kit/ChoiceRows.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+	import TextField from '$lib/ui/kit/TextField.svelte';
+
+	const texts = deskWords.keeping;
+
+	let { data, form } = $props();
+
+	const home = $derived(page.url.pathname.replace(/\/erase$/, ''));
+	let why = $state('');
+	const kindWords: Readonly<Record<string, string>> = texts.kinds;
+</script>
+
+<svelte:head><title>{texts.eraseTitle(data.person.name)}</title></svelte:head>
+
+<main class="mx-auto max-w-2xl px-6 py-6">
+	<p class="text-note"><a href="{home}?part=person">{data.person.name}</a></p>
+	<h1 class="mt-1 text-title">{texts.erase(data.person.name)}</h1>
+	{#if data.isWaitedFor}
+		<div class="mt-4">
+			<Notice kind="caution">{texts.signWaits} <a href={home}>{texts.toTheCase}</a></Notice>
+		</div>
+	{/if}
+	<div class="mt-5 grid gap-6 sm:grid-cols-2">
+		<section>
+			<h2 class="text-head">{texts.goes}</h2>
+			<ul class="mt-2 list-disc pl-5">
+				<li>{texts.whoTheyAre}</li>
+				{#each data.goes as { kind, n } (kind)}<li>{texts.counted(kindWords[kind] ?? kind, n)}</li>{/each}
+				<li>{texts.workedOut}</li>
+			</ul>
+		</section>
+		<section>
+			<h2 class="text-head">{texts.stays}</h2>
+			<ul class="mt-2 list-disc pl-5">
+				<li>{texts.recordStays(data.recordLines)}</li>
+				<li>{texts.reportsStay}</li>
+				<li>{texts.backupsStay}</li>
+			</ul>
+		</section>
+	</div>
+	<p class="mt-5">
+		<Button size="desk" href="{home}/everything">{texts.everythingFirst}</Button>
+	</p>
+	<form method="POST" use:enhance class="mt-6 grid max-w-md gap-4 border-t border-ink pt-4">
+		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>{/if}
+		<ChoiceRows
+			name="why"
+			legend={texts.why}
+			value={why}
+			options={Object.entries(texts.reasons).map(([value, words]) => ({ value, words }))}
+			onchange={(value) => (why = value)}
+		/>
+		<TextField
+			name="name"
+			label={texts.writeName(data.person.name)}
+			value=""
+			size="desk"
+			maxlength={120}
+			isRequired
+		/>
+		<div class="flex gap-3">
+			<Button look="main" size="desk" disabled={data.isWaitedFor}>{texts.eraseForGood}</Button>
+			<Button size="desk" href="{home}?part=person">{texts.leaveIt}</Button>
+		</div>
+	</form>
+</main>

@@ -1,0 +1,30 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { deskWords } from '$lib/messages/desk';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+	import TextField from '$lib/ui/kit/TextField.svelte';
+
+	const texts = deskWords.accounts;
+
+	let { data, form } = $props();
+</script>
+
+<svelte:head><title>{texts.confirmTitle}</title></svelte:head>
+
+<main class="mx-auto max-w-lg px-6 py-6">
+	<h1 class="text-title">{texts.confirm}</h1>
+	<p class="mt-1 text-ink-soft">{texts.confirmLead(data.userName)}</p>
+	<form method="POST" class="mt-6 grid gap-4" use:enhance>
+		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>{/if}
+		<TextField
+			type="password"
+			name="password"
+			label={texts.password}
+			value=""
+			autocomplete="current-password"
+			isRequired
+		/>
+		<div><Button look="main">{texts.goOn}</Button></div>
+	</form>
+</main>

@@ -1,0 +1,132 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { dayWords, momentWords } from '$lib/messages/desk-dates';
+	import { deskWords } from '$lib/messages/desk';
+	import { recordActWords } from '$lib/messages/desk/record-words';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import FilterForm from '$lib/ui/kit/FilterForm.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+	import Select from '$lib/ui/kit/Select.svelte';
+	import DayField from '$lib/ui/cases/DayField.svelte';
+
+	const texts = deskWords.keeping;
+
+	let { data } = $props();
+
+	const about = $derived(
+		data.filter.person === '' ? null : (data.lines.find(({ personId }) => personId !== null)?.person ?? '')
+	);
+	const lists = $derived([
+		{
+			name: 'act',
+			label: texts.what,
+			value: data.filter.act,
+			options: [
+				{ value: '', words: texts.everyAct },
+				...data.acts.map((value) => ({ value, words: recordActWords(value) }))
+			]
+		},
+		{
+			name: 'user',
+			label: texts.who,
+			value: data.filter.user,
+			options: [
+				{ value: '', words: texts.everybody },
+				...data.users.map(({ id, name }) => ({ value: id, words: name }))
+			]
+		}
+	]);
+	const withQuery = (name: string, value: string) => {
+		const kept = [...page.url.searchParams].filter(([one]) => one !== name);
+		return `?${new URLSearchParams([...kept, [name, value]])}`;
+	};
+</script>
+
+<svelte:head><title>{texts.recordTitle}</title></svelte:head>
+
+<main class="px-6 py-5">
+	<p class="text-note"><a href="/desk/users">{texts.accounts}</a></p>
+	<h1 class="mt-1 text-title">{about === null ? texts.record : texts.recordOf(about)}</h1>
+	<p class="mt-1 max-w-prose text-ink-soft">{texts.recordLead}</p>
+	<div class="mt-3">
+		<FilterForm label={texts.show}>
+			{#snippet fields(ask)}
+				{#if data.filter.person}<input type="hidden" name="person" value={data.filter.person} />{/if}
+				{#each lists as list (list.name)}
+					<Select {...list} size="desk" onchange={() => ask(list.name)} />
+				{/each}
+				<DayField
+					id="from"
+					name="from"
+					label={texts.from}
+					value={data.filter.from}
+					onchange={() => ask('from', 600)}
+				/>
+				<DayField
+					id="until"
+					name="until"
+					label={texts.until}
+					value={data.filter.until}
+					onchange={() => ask('until', 600)}
+				/>
+			{/snippet}
+		</FilterForm>
+	</div>
+	<table class="kit-sums mt-4">
+		<thead>
+			<tr>
+				<th scope="col">{texts.when}</th>
+				<th scope="col">{texts.who}</th>
+				<th scope="col">{texts.what}</th>
+				<th scope="col">{texts.aboutWhom}</th>
+				<th scope="col">{texts.details}</th>
+			</tr>
+		</thead>
+		<tbody>
+			{#each data.lines as line (line.id)}
+				<tr>
+					<td class="whitespace-nowrap">{momentWords(line.at, data.timeZone)}</td>
+					<td>{line.user ?? texts.by[line.by]}</td>
+					<td>{recordActWords(line.act)}</td>
+					<td
+						>{#if line.personId}<a href="/desk/cases/{line.personId}">{line.person}</a>{/if}</td
+					>
+					<td class="text-note text-ink-soft">
+						{Object.entries(line.detail)
+							.map(([name, value]) => `${name} ${value}`)
+							.join(', ')}
+					</td>
+				</tr>
+			{:else}<tr><td colspan="5">{texts.nothingFound}</td></tr>
+			{/each}
+		</tbody>
+	</table>
+	{#if data.next}
+		<p class="mt-3"><Button size="desk" href={withQuery('before', data.next)}>{texts.earlier}</Button></p>
+	{/if}
+	<section class="mt-8 max-w-prose">
+		<h2 class="text-head">{texts.chain}</h2>
+		<p class="mt-1 text-ink-soft">{texts.chainLead}</p>
+		{#if data.newestSeal}
+			<p class="mt-2 text-note">{texts.newestSeal(dayWords(data.newestSeal.at))}</p>
+			<p class="num text-note break-all">{data.newestSeal.hash}</p>
+		{/if}
+		{#if data.check}
+			<div class="mt-2">
+				<Notice kind={data.check.brokenAt === null ? 'done' : 'caution'} role="status">
+					{data.check.brokenAt === null
+						? texts.chainWhole(data.check.n)
+						: texts.chainBroken(data.check.brokenAt)}
+				</Notice>
+			</div>
+		{/if}
+		<p class="mt-2"><Button size="desk" href={withQuery('check', 'yes')}>{texts.checkChain}</Button></p>
+	</section>
+</main>
+
+<style>
+	/* Room for the whole day and its calendar. */
+	main :global(.kit-filters .kit-date) {
+		min-width: 10.5rem;
+	}
+</style>

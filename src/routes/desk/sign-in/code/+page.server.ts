@@ -1,0 +1,23 @@
+import { redirect } from '@sveltejs/kit';
+import { Type } from 'typebox';
+import { passCode } from '$lib/server/access/second-factor';
+import { orFailedForm } from '$lib/server/http/answer-fault';
+import { formReader } from '$lib/server/http/read-body';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals }) => {
+	if (!locals.session) redirect(303, '/desk/sign-in');
+	if (!locals.session.isPending) redirect(303, '/desk');
+};
+
+const read = formReader({ code: Type.String({ minLength: 1, maxLength: 40 }) });
+
+export const actions: Actions = {
+	default: ({ request, locals }) =>
+		orFailedForm(async () => {
+			if (!locals.session) redirect(303, '/desk/sign-in');
+			const { code } = await read(request);
+			await passCode(locals.db, locals.session, code, locals.now);
+			redirect(303, '/desk');
+		})
+};

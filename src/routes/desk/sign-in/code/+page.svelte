@@ -1,0 +1,36 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { deskWords } from '$lib/messages/desk';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+	import TextField from '$lib/ui/kit/TextField.svelte';
+
+	const texts = deskWords.accounts;
+
+	let { form } = $props();
+</script>
+
+<svelte:head><title>{texts.codeTitle}</title></svelte:head>
+
+<main class="mx-auto grid min-h-dvh max-w-sm content-center px-6 py-12">
+	<p class="font-title font-semibold">{texts.easyCorner}</p>
+	<h1 class="mt-1 text-title">{texts.code}</h1>
+	<p class="mt-2 text-ink-soft">{texts.codeLead}</p>
+	<form method="POST" class="mt-6 grid gap-4" use:enhance>
+		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>{/if}
+		<TextField
+			name="code"
+			label={texts.code}
+			value=""
+			autocomplete="one-time-code"
+			inputmode="text"
+			maxlength={40}
+			isRequired
+		/>
+		<Button look="main">{texts.signIn}</Button>
+	</form>
+	<p class="mt-4 text-note text-ink-soft">{texts.codeLost}</p>
+	<form method="POST" action="/desk/sign-out" class="mt-4">
+		<Button look="quiet" size="desk">{texts.asSomebodyElse}</Button>
+	</form>
+</main>

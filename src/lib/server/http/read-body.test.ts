@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { saveSchema } from '../assessments/answer-schema';
 import { Fault } from '../fault';
 import { refusalWords } from '../../messages/refusal-words';
-import { formReader, jsonReader, LARGEST_BODY_BYTES } from './read-body';
+import { formReader, jsonReader, LARGEST_BODY_BYTES, listReader } from './read-body';
 
 const json = (body: BodyInit, headers: Record<string, string> = {}) =>
 	new Request('http://door.example/', {
@@ -103,5 +103,49 @@ describe('formReader', () => {
 		expect(await refusal(read(form('{"name":"Ada"}', 'application/json')))).toMatchObject({
 			kind: 'invalid'
 		});
+	});
+});
+
+describe('listReader', () => {
+	const read = listReader(
+		Type.Object({ of: Type.String() }, { additionalProperties: false }),
+		Type.Array(Type.String()),
+		{
+			bytes: 100_000,
+			lines: 3000
+		}
+	);
+	/** A body that comes in pieces of so many bytes, wherever a line or a letter ends. */
+	const inPieces = (text: string, size: number) => {
+		const bytes = new TextEncoder().encode(text);
+		const body = new ReadableStream({
+			start(controller) {
+				for (let at = 0; at < bytes.length; at += size) controller.enqueue(bytes.slice(at, at + size));
+				controller.close();
+			}
+		});
+		return new Request('http://door.example/', { method: 'POST', body, duplex: 'half' } as RequestInit);
+	};
+
+	it('gives the same however the body comes in', async () => {
+		const lines = Array.from({ length: 2500 }, (_, i) => [`Zoë ${i}`, '📦']);
+		const text = [{ of: 'this' }, ...lines].map((line) => JSON.stringify(line)).join('\n');
+		for (const size of [1, 7, 1000, 1_000_000])
+			expect(await read(inPieces(text, size)), `${size} bytes`).toEqual({ head: { of: 'this' }, lines });
+		expect((await read(inPieces(`${text}\n`, 64))).lines).toHaveLength(2500);
+	});
+
+	it('names the line that is at fault, and takes nothing too long', async () => {
+		const body = (...lines: string[]) => inPieces(['{"of":"x"}', ...lines].join('\n'), 9);
+		expect(await refusal(read(body('["a"]', '[1]')))).toMatchObject({ kind: 'invalid', at: '/lines/1/0' });
+		expect(await refusal(read(body('["a\\u0000"]')))).toMatchObject({ kind: 'invalid' });
+		for (const odd of ['[', 'x', '"', '[['.repeat(500)])
+			expect(await refusal(read(body(odd))), odd.slice(0, 9)).toMatchObject({ kind: 'invalid' });
+		expect(await refusal(read(body()))).toMatchObject({ kind: 'invalid' });
+		expect(await refusal(read(inPieces('', 1)))).toMatchObject({ kind: 'invalid' });
+		expect(await refusal(read(body(...Array<string>(3001).fill('["a"]'))))).toMatchObject({
+			kind: 'too-large'
+		});
+		expect(await refusal(read(body(`["${'a'.repeat(100_000)}"]`)))).toMatchObject({ kind: 'too-large' });
 	});
 });

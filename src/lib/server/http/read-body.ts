@@ -55,25 +55,6 @@ function refuseUnstorable(value: unknown, at: string): void {
 		}
 }
 
-/** Values that are looked at before others have their turn. */
-const LOOKED_AT = 20_000;
-
-/**
- * The same for a body of any length, without holding anybody up: whether there is anything to refuse is looked for without keeping
- * places, and only what is refused is gone through again for its place.
- */
-async function refuseUnstorableIn(value: unknown, next: () => Promise<void> | undefined): Promise<void> {
-	const waiting: unknown[] = [value];
-	for (let looked = 1; waiting.length > 0; looked += 1) {
-		const one = waiting.pop();
-		if (typeof one === 'string') {
-			if (UNSTORABLE.test(one)) return refuseUnstorable(value, '');
-		} else if (Array.isArray(one)) for (const inner of one) waiting.push(inner);
-		else if (one && typeof one === 'object') waiting.push(...Object.keys(one), ...Object.values(one));
-		if (looked % LOOKED_AT === 0) await next();
-	}
-}
-
 /** A reader of bodies of one shape: checks against a JSON Schema and throws an `invalid` fault that names the place. */
 export type BodyReader<T> = (request: Request) => Promise<T>;
 
@@ -97,32 +78,94 @@ function refuseDeep(text: string): void {
 	}
 }
 
-/** Characters from which on a body is long. */
-const LONG_TEXT = 500_000;
-
 /** Makes a reader of JSON bodies. @param schema what is taken; its type is what the reader gives. @param most largest body, bytes */
 export function jsonReader<S extends TSchema>(schema: S, most = LARGEST_BODY_BYTES): BodyReader<Static<S>> {
 	const check = compileSchema<Static<S>>(schema);
-	return async (request) => {
-		const text = decode(await readBytes(request, most));
-		// A long body is read step by step: between them others have their turn.
-		const next = () => (text.length > LONG_TEXT ? turn() : undefined);
-		await next();
-		refuseDeep(text);
-		await next();
-		let value: unknown;
-		try {
-			value = JSON.parse(text);
-		} catch {
-			throw new Fault('invalid', 'notJson', '');
+	return async (request) => checked(check, parsed(decode(await readBytes(request, most))));
+}
+
+type Check<T> = ReturnType<typeof compileSchema<T>>;
+
+function parsed(text: string): unknown {
+	refuseDeep(text);
+	try {
+		return JSON.parse(text);
+	} catch {
+		throw new Fault('invalid', 'notJson', '');
+	}
+}
+
+/** A value that is of its shape, with texts that can be kept. @param at the place of the whole, as a JSON pointer */
+function checked<T>(check: Check<T>, value: unknown, at = ''): T {
+	refuseUnstorable(value, at);
+	const result = check(value);
+	if (!result.ok)
+		throw new Fault(
+			'invalid',
+			{ code: 'checked', facts: { text: result.issue.text } },
+			`${at}${result.issue.at}`
+		);
+	return result.value;
+}
+
+/** Lines that are read before others have their turn. */
+const LINES_AT_ONCE = 2000;
+
+const NEW_LINE = '\n'.charCodeAt(0);
+
+/** The lines of a body as they come in, without what ends them. */
+async function* linesOf(request: Request, most: number): AsyncGenerator<Uint8Array> {
+	let rest = new Uint8Array(0);
+	let size = 0;
+	for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
+		size += chunk.byteLength;
+		if (size > most) throw tooLarge(most);
+		let from = 0;
+		for (let at = chunk.indexOf(NEW_LINE); at >= 0; at = chunk.indexOf(NEW_LINE, from)) {
+			yield from === 0 && rest.byteLength > 0
+				? joined(rest, chunk.subarray(0, at))
+				: chunk.subarray(from, at);
+			from = at + 1;
+			rest = new Uint8Array(0);
 		}
-		await next();
-		await refuseUnstorableIn(value, next);
-		await next();
-		const checked = check(value);
-		if (!checked.ok)
-			throw new Fault('invalid', { code: 'checked', facts: { text: checked.issue.text } }, checked.issue.at);
-		return checked.value;
+		rest = joined(rest, chunk.subarray(from));
+	}
+	if (rest.byteLength > 0) yield rest;
+}
+
+function joined(a: Uint8Array, b: Uint8Array): Uint8Array<ArrayBuffer> {
+	const both = new Uint8Array(a.byteLength + b.byteLength);
+	both.set(a);
+	both.set(b, a.byteLength);
+	return both;
+}
+
+/**
+ * Makes a reader of long lists (`application/x-ndjson`): the first line says what it is about, each further one is an entry. Read line by
+ * line as it comes in, so that a list of a hundred thousand holds nobody up.
+ *
+ * @param most largest body, bytes, and most entries
+ */
+export function listReader<H extends TSchema, L extends TSchema>(
+	head: H,
+	line: L,
+	most: { readonly bytes: number; readonly lines: number }
+): BodyReader<{ head: Static<H>; lines: Static<L>[] }> {
+	const checkHead = compileSchema<Static<H>>(head);
+	const checkLine = compileSchema<Static<L>>(line);
+	return async (request) => {
+		if (Number(request.headers.get('content-length') ?? 0) > most.bytes) throw tooLarge(most.bytes);
+		let about: { readonly head: Static<H> } | null = null;
+		const lines: Static<L>[] = [];
+		for await (const bytes of linesOf(request, most.bytes)) {
+			const value = parsed(decode(bytes));
+			if (!about) about = { head: checked(checkHead, value) };
+			else lines.push(checked(checkLine, value, `/lines/${lines.length}`));
+			if (lines.length > most.lines) throw tooLarge(most.bytes);
+			if (lines.length % LINES_AT_ONCE === 0) await turn();
+		}
+		if (!about || lines.length === 0) throw new Fault('invalid', 'notJson', '');
+		return { head: about.head, lines };
 	};
 }
 

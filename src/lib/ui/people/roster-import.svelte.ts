@@ -77,14 +77,14 @@ export class RosterImport {
 				: null;
 		const response = await fetch('/desk/people/import', {
 			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify({
-				lines: await source.lines(isHeaded),
-				columns,
-				firstRow: isHeaded ? 2 : 1,
-				headings: isHeaded ? headingsKey(headings) : '',
-				apply
-			})
+			headers: { 'content-type': 'application/x-ndjson' },
+			// What it is about, and a line for each row: read as it comes in, it holds nobody up.
+			body: [
+				{ columns, firstRow: isHeaded ? 2 : 1, headings: isHeaded ? headingsKey(headings) : '', apply },
+				...(await source.lines(isHeaded))
+			]
+				.map((line) => JSON.stringify(line))
+				.join('\n')
 		}).catch(() => null);
 		this.isBusy = false;
 		if (!response) {

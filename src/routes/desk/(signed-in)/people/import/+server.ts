@@ -5,16 +5,15 @@ import { importPeople } from '$lib/server/people/import-people';
 import { Fault } from '$lib/server/fault';
 import { text, uuid } from '$lib/server/http/fields';
 import { orJsonFault } from '$lib/server/http/answer-fault';
-import { jsonReader, LARGEST_IMPORT_BYTES } from '$lib/server/http/read-body';
+import { LARGEST_IMPORT_BYTES, listReader } from '$lib/server/http/read-body';
 import type { RequestHandler } from './$types';
 
 const joined = Type.Array(Type.Integer({ minimum: 0, maximum: 200 }), { maxItems: MOST_JOINED });
 const count = Type.Integer({ minimum: 0, maximum: 200_000 });
 
-const read = jsonReader(
+const read = listReader(
 	Type.Object(
 		{
-			lines: Type.Array(Type.Array(text(2000), { maxItems: 201 }), { minItems: 1, maxItems: 200_000 }),
 			columns: Type.Object(
 				Object.fromEntries(ROSTER_FIELDS.map((field) => [field, joined])) as Record<
 					RosterField,
@@ -40,7 +39,8 @@ const read = jsonReader(
 		},
 		{ additionalProperties: false }
 	),
-	LARGEST_IMPORT_BYTES
+	Type.Array(text(2000), { maxItems: 201 }),
+	{ bytes: LARGEST_IMPORT_BYTES, lines: 200_000 }
 );
 
 /** Takes a list in, or tells what taking it in would do. */
@@ -49,6 +49,6 @@ export const POST: RequestHandler = ({ request, locals }) =>
 		if (!locals.user) throw new Fault('not-allowed', 'sessionEnded');
 		// Asked before the list is read: it may be long.
 		needCoordinator(locals.user);
-		const input = await read(request);
-		return Response.json(await importPeople(locals.db, locals.user, input, locals.now));
+		const { head, lines } = await read(request);
+		return Response.json(await importPeople(locals.db, locals.user, { ...head, lines }, locals.now));
 	});

@@ -2,6 +2,8 @@
 /** The project's database by hand: start, stop, psql, backup FILE, restore FILE. */
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
+import { migrateAndSeed } from './lib/app.mjs';
+import { readBackup, writeBackup } from './lib/backup.mjs';
 import { exec } from './lib/exec.mjs';
 import { needDebianPackage, postgresBin } from './lib/packages.mjs';
 import { hasCluster, isPostgresRunning, startPostgres, stopPostgres } from './lib/postgres.mjs';
@@ -49,12 +51,10 @@ const commands = {
 		const file = needFile(name);
 		if (!hasCluster()) throw new PlainFault('There is no database yet: run "npm run demo" first.');
 		return withDatabase(async (url, bin) => {
-			const { code, output } = await withProgress('Writing the backup', () =>
-				exec(join(bin, 'pg_dump'), ['-Fc', '--no-owner', '-f', file, '-d', url])
+			await withProgress('Writing the backup', () => writeBackup(bin, url, file));
+			say(
+				`Backup written to ${file}, readable for you alone: it holds health data. Encrypt it before it leaves this machine.`
 			);
-			if (code !== 0)
-				throw new PlainFault(`The backup could not be written: ${output.trim().split('\n')[0]}`);
-			say(`Backup written to ${file}`);
 			return 0;
 		});
 	},
@@ -63,15 +63,9 @@ const commands = {
 		if (!existsSync(file))
 			throw new PlainFault(`There is no file ${file}: name a backup made with "npm run db -- backup".`);
 		return withDatabase(async (url, bin) => {
-			const list = await exec(join(bin, 'pg_restore'), ['--list', file]);
-			if (list.code !== 0)
-				throw new PlainFault(`${file} is not a backup of this program: nothing was changed.`);
-			const args = ['--clean', '--if-exists', '--no-owner', '--single-transaction', '-d', url, file];
-			const { code, output } = await withProgress('Restoring', () => exec(join(bin, 'pg_restore'), args));
-			if (code !== 0)
-				throw new PlainFault(
-					`Nothing was changed, since the restore failed: ${output.trim().split('\n')[0]}`
-				);
+			await withProgress('Restoring', () => readBackup(bin, url, file));
+			// One of an older version is brought to this one.
+			say(await migrateAndSeed(url));
 			say('Restored.');
 			return 0;
 		});

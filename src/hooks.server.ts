@@ -4,7 +4,8 @@ import { sessionToken } from '$lib/server/access/session-cookie';
 import { sessionOf } from '$lib/server/access/sessions';
 import { noteReading } from '$lib/server/audit/note-reading';
 import { ConfigFault } from '$lib/server/config';
-import { migrateDatabase, MigrationFault } from '$lib/server/db/migrate';
+import { MigrationFault } from '$lib/server/db/migrate';
+import { prepareDatabase } from '$lib/server/db/prepare';
 import { compressed } from '$lib/server/http/compressed';
 import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES, takeOffTheLine } from '$lib/server/http/read-body';
 import { stylesApart, withStyleNonce } from '$lib/server/http/styles-apart';
@@ -18,7 +19,8 @@ export const init: ServerInit = async () => {
 		log({ level: 'error', event: 'unhandled', ...describeError(error) })
 	);
 	try {
-		await migrateDatabase(runtime().pool);
+		const { config, pool } = runtime();
+		await prepareDatabase(config, pool);
 		await joinQueue();
 	} catch (error) {
 		if (!(error instanceof MigrationFault) && !(error instanceof ConfigFault)) throw error;

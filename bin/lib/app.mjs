@@ -2,7 +2,9 @@ import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { exec } from './exec.mjs';
 import { until } from './net.mjs';
+import { postgresBin } from './packages.mjs';
 import { root } from './paths.mjs';
+import { setUpRoles } from './roles.mjs';
 import { PlainFault, say } from './say.mjs';
 
 /**
@@ -34,6 +36,9 @@ export async function migrateAndSeed(url, args = []) {
  */
 export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 	const address = `http://127.0.0.1:${port}`;
+	const bin = postgresBin();
+	if (!bin) throw new PlainFault('PostgreSQL is missing: install it with "apt-get install postgresql".');
+	const { appUrl, migratorUrl } = await setUpRoles(bin, url);
 	const child = spawn(
 		'setpriv',
 		['--pdeathsig', 'TERM', '--', process.execPath, join(root, 'build', 'index.js')],
@@ -44,7 +49,8 @@ export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 			env: {
 				...process.env,
 				NODE_ENV: 'production',
-				DATABASE_URL: url,
+				DATABASE_URL: appUrl,
+				EASY_CORNER_MIGRATION_DATABASE_URL: migratorUrl,
 				HOST: '127.0.0.1',
 				PORT: String(port),
 				ORIGIN: address,

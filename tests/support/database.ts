@@ -36,7 +36,7 @@ export async function makeTestDatabase({ migrated = true } = {}): Promise<TestDa
 		...open,
 		url,
 		drop: async () => {
-			await open.pool.end();
+			if (!open.pool.ended) await open.pool.end();
 			await asAdmin(`drop database ${name} with (force)`);
 		}
 	};

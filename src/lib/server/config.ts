@@ -6,6 +6,8 @@ export type Mode = 'production' | 'demo' | 'development';
 /** Settings from the environment. */
 export interface Config {
 	readonly databaseUrl: string;
+	/** The same database by the role that changes the form of its tables; the same where there is none of its own. */
+	readonly migrationUrl: string;
 	readonly mode: Mode;
 	/** IANA time zone that the coordinator's "today" is in. */
 	readonly timeZone: string;
@@ -62,6 +64,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 		throw new ConfigFault('DATABASE_URL is missing: set it to a PostgreSQL connection string.');
 	return {
 		databaseUrl: env.DATABASE_URL,
+		migrationUrl: env.EASY_CORNER_MIGRATION_DATABASE_URL || env.DATABASE_URL,
 		mode: modeOf(env.EASY_CORNER_MODE),
 		timeZone: timeZoneOf(env.EASY_CORNER_TIME_ZONE),
 		origin: (env.ORIGIN ?? 'http://127.0.0.1:3000').replace(/\/$/, ''),

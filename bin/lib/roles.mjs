@@ -1,0 +1,92 @@
+import { createHash } from 'node:crypto';
+import { join } from 'node:path';
+import { exec } from './exec.mjs';
+import { PlainFault } from './say.mjs';
+
+/** Who owns the tables, who changes their form, and who works with what is in them: three roles of the database. */
+export const ROLES = {
+	owner: 'easy_corner_owner',
+	migrator: 'easy_corner_migrator',
+	app: 'easy_corner_app'
+};
+
+/** A password of a role, from the one of the server: the same for every process that starts. @param {URL} url @param {string} role */
+const passwordOf = (url, role) =>
+	createHash('sha256')
+		.update(`${role} ${decodeURIComponent(url.password)}`)
+		.digest('base64url');
+
+/** @param {string} text */
+const literal = (text) => `'${text.replaceAll("'", "''")}'`;
+
+/** A role that signs in, made or brought up to date. @param {URL} url @param {string} role @param {string} more */
+const login = (url, role, more = '') =>
+	`if not exists (select from pg_roles where rolname = ${literal(role)}) then create role ${role}; end if;
+	alter role ${role} login nosuperuser nocreatedb nocreaterole nobypassrls password ${literal(passwordOf(url, role))}; ${more}`;
+
+/**
+ * What the three roles need, said so that it can be said again: after a restore everything belongs to who restored it. Whoever owns the
+ * tables can't sign in; the application can neither change their form nor touch a line of the record that is written.
+ * @param {URL} url
+ */
+const sqlFor = (url) => `
+do $$
+declare r record;
+begin
+	perform pg_advisory_xact_lock(727301444);
+	if not exists (select from pg_roles where rolname = '${ROLES.owner}') then create role ${ROLES.owner} nologin; end if;
+	${login(url, ROLES.migrator, `grant ${ROLES.owner} to ${ROLES.migrator};`)}
+	${login(url, ROLES.app)}
+	execute format('grant connect, temporary on database %I to ${ROLES.migrator}, ${ROLES.app}', current_database());
+	-- The queue asks for its schema at each start, though it is there.
+	execute format('grant create on database %I to ${ROLES.owner}, ${ROLES.app}', current_database());
+	alter schema public owner to ${ROLES.owner};
+	create schema if not exists drizzle;
+	alter schema drizzle owner to ${ROLES.owner};
+	create schema if not exists pgboss;
+	alter schema pgboss owner to ${ROLES.app};
+	for r in
+		select format('alter table %I.%I owner to %I', schemaname, tablename, w) as q
+		from pg_tables, lateral (select case schemaname when 'pgboss' then '${ROLES.app}' else '${ROLES.owner}' end as w) as to_whom
+		where schemaname in ('public', 'drizzle', 'pgboss') and tableowner <> w
+		union all
+		select format('alter %s %s owner to %I', case p.prokind when 'p' then 'procedure' else 'function' end, p.oid::regprocedure,
+			case n.nspname when 'pgboss' then '${ROLES.app}' else '${ROLES.owner}' end)
+		from pg_proc p join pg_namespace n on n.oid = p.pronamespace where n.nspname in ('public', 'pgboss')
+			and not exists (select from pg_depend d where d.objid = p.oid and d.deptype = 'e')
+		union all
+		select format('alter type %I.%I owner to %I', n.nspname, t.typname,
+			case n.nspname when 'pgboss' then '${ROLES.app}' else '${ROLES.owner}' end)
+		from pg_type t join pg_namespace n on n.oid = t.typnamespace where n.nspname in ('public', 'pgboss') and t.typtype = 'e'
+	loop execute r.q; end loop;
+end $$;`;
+
+/**
+ * Sets the roles up on a database and gives the addresses by which each signs in.
+ * @param {string} bin folder of PostgreSQL's programs
+ * @param {string} url of the database, by a role that may do anything
+ * @returns {Promise<{ appUrl: string, migratorUrl: string }>}
+ */
+export async function setUpRoles(bin, url) {
+	const parsed = new URL(url);
+	const { code, output } = await exec(join(bin, 'psql'), [
+		'-qX',
+		'-v',
+		'ON_ERROR_STOP=1',
+		'-d',
+		url,
+		'-c',
+		sqlFor(parsed)
+	]);
+	if (code !== 0)
+		throw new PlainFault(`The database's roles could not be set up: ${output.trim().split('\n')[0]}`);
+	const as = (/** @type {string} */ role) => {
+		const other = new URL(url);
+		[other.username, other.password] = [role, passwordOf(parsed, role)];
+		return other;
+	};
+	const migrator = as(ROLES.migrator);
+	// What it makes belongs to who owns the rest.
+	migrator.searchParams.set('options', `-c role=${ROLES.owner}`);
+	return { appUrl: as(ROLES.app).toString(), migratorUrl: migrator.toString() };
+}

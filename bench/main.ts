@@ -1,3 +1,4 @@
+import { benchAttack } from './attack';
 import { benchCore } from './core';
 import { benchDesk } from './desk';
 import { benchLoad } from './load';
@@ -10,6 +11,7 @@ import { benchWorkforce } from './workforce';
 
 /** Runs the benchmarks that are named, or all; one JSON line each. */
 const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
+	attack: benchAttack,
 	core: benchCore,
 	page: benchPage,
 	walk: benchWalk,

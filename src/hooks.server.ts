@@ -100,7 +100,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.theme = themeOf(event.cookies.get('theme'));
 	event.locals.textSize = textSizeOf(event.cookies.get('text'));
 	event.locals.unit = unitOf(event.cookies.get('unit'));
-	const session = token ? await sessionOf(db, token, event.locals.now) : null;
+	// Health is told also where nothing can be looked up.
+	const session = token && event.route.id !== '/health' ? await sessionOf(db, token, event.locals.now) : null;
 	event.locals.session = session;
 	event.locals.user = session && !session.isPending ? session.user : null;
 	const refused = refusalOf(event);

@@ -1,0 +1,43 @@
+import { migrateAndSeed, startApp } from '../bin/lib/app.mjs';
+import { freePort } from '../bin/lib/net.mjs';
+import { startPostgres } from '../bin/lib/postgres.mjs';
+import { demoAttack } from '../tests/support/attack';
+import { print } from './measure';
+
+/** Requests by chance; OWASP ASVS asks for no number. */
+const REQUESTS = 10_000;
+
+/** Attacks the program with its demo data, over HTTP on this machine alone: what it found of failures, of foreign rows and of scripts that could run. */
+export async function benchAttack(): Promise<void> {
+	const postgres = await startPostgres({ temporary: true });
+	await migrateAndSeed(postgres.url, ['--demo']);
+	const app = await startApp({
+		url: postgres.url,
+		port: (await freePort(0)) ?? 0,
+		env: { EASY_CORNER_MODE: 'demo' },
+		log: 'pipe'
+	});
+	try {
+		const began = performance.now();
+		const { requests, failures, foreign, scripts } = await demoAttack(app.address, {
+			n: REQUESTS,
+			seed: 11,
+			isTame: false
+		});
+		print({
+			figure: 'attack: requests by chance over every route, method and role',
+			requests,
+			failures: failures.length,
+			foreignRows: foreign.length,
+			scriptsThatCouldRun: scripts.length,
+			firstFailures: failures.slice(0, 5),
+			firstForeign: foreign.slice(0, 5),
+			firstScripts: scripts.slice(0, 5),
+			seconds: Math.round((performance.now() - began) / 1000),
+			loggedFailures: app.failures().length
+		});
+	} finally {
+		await app.stop();
+		await postgres.stop();
+	}
+}

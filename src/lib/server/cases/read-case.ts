@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull } from 'drizzle-orm';
+import { and, desc, eq, isNull, sql } from 'drizzle-orm';
 import type { Actor } from '../actor';
 import { newestReMeasurement } from '../assessments/open-assessment';
 import { answeredCheckIns } from '../check-ins/answer-check-in';
@@ -157,6 +157,7 @@ const LOG_LINES = 200;
 function newestAuditLines(db: Db, personId: string) {
 	return db
 		.select({
+			id: sql<string>`${auditLines.id}::text`,
 			at: auditLines.at,
 			act: auditLines.act,
 			detail: auditLines.detail,

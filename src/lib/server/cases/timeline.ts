@@ -40,10 +40,10 @@ const entry = (
 ): TimelineEntry => ({ id, at, group, by, isPerson, event });
 
 function acts({ log }: Read): TimelineEntry[] {
-	return log.flatMap(({ at, act, actorKind, userName, detail }, i) => {
+	return log.flatMap(({ id, at, act, actorKind, userName, detail }) => {
 		const group = groupOfAct(act);
 		return group
-			? [entry(`act-${i}`, at, group, userName, { kind: 'act', act, detail }, actorKind === 'person')]
+			? [entry(`act-${id}`, at, group, userName, { kind: 'act', act, detail }, actorKind === 'person')]
 			: [];
 	});
 }

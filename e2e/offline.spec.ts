@@ -209,3 +209,32 @@ test('what is withdrawn does not stay on the device', async ({ page, browser }) 
 		.toEqual([0, false]);
 	await context.close();
 });
+
+test('a link that has ended leaves nothing on the device', async ({ page, browser }) => {
+	const { link, caseUrl } = await sendTo(page, 'Linus Gonelink');
+	const context = await browser.newContext();
+	const employee = await context.newPage();
+	await begin(employee, link);
+	await employee.goto(`${link}/you`);
+	await hydrated(employee);
+	await kept(employee);
+	await employee.reload();
+	await hydrated(employee);
+	const keptPages = () =>
+		employee.evaluate(async (token) => {
+			const pages = await (await caches.open('easy-corner-pages')).keys();
+			return pages.filter(({ url }) => url.includes(token)).length;
+		}, link.split('/').at(-1) ?? link);
+	expect(await keptPages()).toBeGreaterThan(0);
+	await page.goto('/desk/people?q=Gonelink');
+	await hydrated(page);
+	await page.getByRole('checkbox', { name: 'Tick Linus Gonelink' }).click();
+	await page.getByLabel('For these 1').selectOption('leave');
+	await page.getByRole('button', { name: 'Yes, for one person' }).click();
+	await expect(page.getByText('Done for 1 person.')).toBeVisible();
+	expect(caseUrl).toContain('/desk/cases/');
+	const answer = await employee.goto(`${link}/you`);
+	expect(answer?.status()).toBe(410);
+	await expect.poll(keptPages).toBe(0);
+	await context.close();
+});

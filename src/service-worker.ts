@@ -58,10 +58,21 @@ async function withoutNetwork(address: string): Promise<Response | undefined> {
 	return new Response((await page.text()).replace('/kept-answers', back), { headers });
 }
 
+/** Answers that say that a link opens nothing any more, or never did. */
+const ENDED: readonly number[] = [404, 410];
+
+/** Takes every page of a link off the device: what has ended for its person must not lie there for whoever has it next. */
+async function forget(address: string): Promise<void> {
+	const { link } = placeOf(address);
+	const pages = await caches.open(PAGES_KEPT);
+	for (const kept of await pages.keys()) if (placeOf(kept.url).link === link) await pages.delete(kept);
+}
+
 async function pageOf(request: Request): Promise<Response> {
 	try {
 		const response = await fetch(request);
 		if (response.ok) await (await caches.open(PAGES_KEPT)).put(request, response.clone());
+		else if (ENDED.includes(response.status)) await forget(request.url);
 		return response;
 	} catch (error) {
 		const kept = (await keptPage(request.url)) ?? (await withoutNetwork(request.url));

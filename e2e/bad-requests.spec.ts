@@ -225,7 +225,9 @@ test('guessing a password is slowed down', async ({ request, baseURL }) => {
 		});
 	const statuses: number[] = [];
 	for (let i = 0; i < 9; i += 1) statuses.push((await guess()).status());
-	expect(statuses).toEqual([...Array.from({ length: 8 }, () => 400), 429]);
+	// Mistyping costs nothing; then a try has to wait, and what is tried while it waits is not looked at.
+	expect(statuses.slice(0, 5)).toEqual([400, 400, 400, 400, 400]);
+	expect(statuses.slice(5)).toContain(429);
 });
 
 test('two hundred malformed saves of each kind: each refused with its field, nothing kept', async ({

@@ -221,10 +221,13 @@ test('a link that has ended leaves nothing on the device', async ({ page, browse
 	await employee.reload();
 	await hydrated(employee);
 	const keptPages = () =>
-		employee.evaluate(async (token) => {
-			const pages = await (await caches.open('easy-corner-pages')).keys();
-			return pages.filter(({ url }) => url.includes(token)).length;
-		}, link.split('/').at(-1) ?? link);
+		employee.evaluate(
+			async (token) => {
+				const pages = await (await caches.open('easy-corner-pages')).keys();
+				return pages.filter(({ url }) => url.includes(token)).length;
+			},
+			link.split('/').at(-1) ?? link
+		);
 	expect(await keptPages()).toBeGreaterThan(0);
 	await page.goto('/desk/people?q=Gonelink');
 	await hydrated(page);

@@ -72,11 +72,19 @@ async function noteList({ locals, request, route }: RequestEvent, status: number
 const SAFE: readonly string[] = ['GET', 'HEAD', 'OPTIONS'];
 
 /**
- * What is answered before anything is looked up: to a request of another site that would change something (ASVS 4.0.3, 13.2.3 from
- * memory), and to a session that has to do something first.
+ * Whether a request that would change something comes from another site (ASVS 4.0.3, 4.2.2 and 13.2.3, from memory). A browser says where it comes
+ * from; what says nothing may do what a secret in its address lets it do, and nothing at the desk, which goes by a cookie.
  */
-function refusalOf({ request, url, route, locals, isDataRequest }: RequestEvent): Response | null {
-	if (!SAFE.includes(request.method) && request.headers.get('origin') !== url.origin)
+function isForeign({ request, url }: RequestEvent): boolean {
+	if (SAFE.includes(request.method)) return false;
+	const origin = request.headers.get('origin');
+	return origin === null ? url.pathname.startsWith('/desk') : origin !== url.origin;
+}
+
+/** What is answered before anything is looked up: to a request of another site, and to a session that has to do something first. */
+function refusalOf(event: RequestEvent): Response | null {
+	const { request, url, route, locals, isDataRequest } = event;
+	if (isForeign(event))
 		return Response.json({ message: 'This was asked for from another site, and not done.' }, { status: 403 });
 	const { secondFactorRoles } = locals.config;
 	const to = gateFor(route.id, url.pathname + url.search, locals.session, secondFactorRoles);

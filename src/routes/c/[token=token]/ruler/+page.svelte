@@ -20,11 +20,9 @@
 
 <svelte:head>
 	<title>{t.measure.rulerTitle} · {t.product}</title>
-	<!-- eslint-disable-next-line svelte/no-at-html-tags -- one of two words of ours: a page size can't be bound -->
-	{@html `<style>@page { size: ${paper} landscape; margin: 8mm !important; }</style>`}
 </svelte:head>
 
-<main id="content" class="ruler">
+<main id="content" class="ruler" class:on-letter={paper === 'letter'}>
 	<div class="no-print mx-auto max-w-2xl px-5 py-6">
 		<h1 class="text-title">{t.measure.rulerTitle}</h1>
 		<p class="mt-2">{t.measure.rulerLead}</p>
@@ -100,7 +98,22 @@
 	.glue {
 		text-anchor: middle;
 	}
+	/* Pages of their own by name: which paper it is can't be bound, and no style stands in the page itself. */
+	@page ruler-a4 {
+		size: A4 landscape;
+		margin: 8mm !important;
+	}
+	@page ruler-letter {
+		size: letter landscape;
+		margin: 8mm !important;
+	}
 	@media print {
+		.ruler {
+			page: ruler-a4;
+		}
+		.ruler.on-letter {
+			page: ruler-letter;
+		}
 		.sheet {
 			padding: 0;
 			overflow: visible;

@@ -79,6 +79,7 @@ describe('the post', () => {
 		const own = standIn(db(), () => now);
 		let handed = 0;
 		const stopsAfterTwo: Postman = {
+			isReal: false,
 			async deliver(letter) {
 				await own.deliver(letter);
 				handed += 1;
@@ -105,6 +106,7 @@ describe('the post', () => {
 		const answered = new Promise<void>((resolve) => (answer = resolve));
 		const asked = new Promise<void>((resolve) => (ask = resolve));
 		const silent: Postman = {
+			isReal: false,
 			deliver() {
 				ask();
 				return answered;
@@ -126,6 +128,7 @@ describe('the post', () => {
 		let at = now;
 		let tries = 0;
 		const busy: Postman = {
+			isReal: false,
 			deliver() {
 				tries += 1;
 				return Promise.reject(new PostFault('451 try later', false));
@@ -259,6 +262,7 @@ describe('a round', () => {
 		await saveAnswers(db(), open, MIRELA, now);
 		await tells(() => submitAnswers(db(), open, now, planHere));
 		const noSuchMailbox: Postman = {
+			isReal: false,
 			deliver: ({ toEmail }) =>
 				toEmail === goneAt ? Promise.reject(new PostFault('550 no such mailbox', true)) : Promise.resolve()
 		};

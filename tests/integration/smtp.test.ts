@@ -23,14 +23,18 @@ afterAll(async () => {
 
 const { letters, people } = schema;
 
-async function letterTo(toEmail: string, personId: string | null = null): Promise<string> {
+async function letterTo(
+	toEmail: string,
+	personId: string | null = null,
+	linkPath = '/c/secret'
+): Promise<string> {
 	await writeLetter(desk.test.db, {
 		personId,
 		toName: 'Zoë Receiver',
 		toEmail,
 		subject: 'Does your corner fit? ✓',
 		body: 'First paragraph.\n\nSecond.',
-		linkPath: '/c/secret',
+		linkPath,
 		writtenAt: now
 	});
 	const [row] = await desk.test.db.select().from(letters).where(eq(letters.toEmail, toEmail));
@@ -52,6 +56,15 @@ const plain = (data: string) =>
 		.replace(/=([0-9A-F]{2})/g, (_, hex: string) => String.fromCharCode(parseInt(hex, 16)));
 
 describe('a real mail server', () => {
+	it('has the only copy of a link that opens an account: none is left in the database, nor in a backup', async () => {
+		const id = await letterTo('owner@example.org', null, '/desk/password/a-secret-of-its-own');
+		await deliver();
+		expect(plain(server.taken.at(-1)?.data ?? '')).toContain('/desk/password/a-secret-of-its-own');
+		const [row] = await desk.test.db.select().from(letters).where(eq(letters.id, id));
+		expect(row).toMatchObject({ state: 'delivered', linkPath: '' });
+		server.taken.length = 0;
+	});
+
 	it('is handed plain text and HTML, with the link and the letter’s own id', async () => {
 		const id = await letterTo('zoe@example.org');
 		expect(await deliver()).toEqual({ delivered: 1, refused: 0 });

@@ -7,6 +7,7 @@ import { standIn, type Postman } from '$lib/server/post/postman';
 const { db, pool } = openDatabase(process.env.DATABASE_URL ?? '');
 const own = standIn(db, () => new Date());
 const slow: Postman = {
+	isReal: false,
 	async deliver(letter) {
 		await own.deliver(letter);
 		// The moment in which a death hurts most: handed over, not noted yet.

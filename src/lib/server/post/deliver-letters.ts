@@ -114,26 +114,27 @@ async function deliverOne(
 		});
 		return false;
 	}
-	await db
+	await inTransaction(db, (tx) => noteDelivery(tx, letter, postman.isReal, clock()));
+	return true;
+}
+
+/** Links that let somebody choose a password: a secret that no backup needs once it lies in a mailbox. */
+const OPENS_ACCOUNT = /^\/desk\/password\//;
+
+async function noteDelivery(tx: Db, letter: LetterRow, isReal: boolean, now: Date): Promise<void> {
+	await tx
 		.update(letters)
 		.set({
 			state: 'delivered',
-			deliveredAt: clock(),
+			deliveredAt: now,
 			tries: sql`${letters.tries} + 1`,
 			fault: '',
-			claimedUntil: null
+			claimedUntil: null,
+			...(isReal && OPENS_ACCOUNT.test(letter.linkPath) ? { linkPath: '' } : {})
 		})
 		.where(eq(letters.id, letter.id));
-	await writeAuditLine(
-		db,
-		{ kind: 'system' },
-		{
-			at: clock(),
-			act: 'letter-delivered',
-			...(letter.personId ? { personId: letter.personId } : {})
-		}
-	);
-	return true;
+	const about = letter.personId ? { personId: letter.personId } : {};
+	await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'letter-delivered', ...about });
 }
 
 async function noteRefusal(

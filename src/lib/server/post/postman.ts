@@ -27,6 +27,8 @@ export class PostFault extends Error {
 
 /** Takes letters to where they go. */
 export interface Postman {
+	/** Whether letters leave the house: what it has taken is in somebody's mailbox, and need not be kept here. */
+	readonly isReal: boolean;
 	/** @throws PostFault where it was not taken */
 	deliver(letter: Outgoing): Promise<void>;
 }
@@ -41,6 +43,7 @@ export const BOUNCING_DOMAIN = 'bounces.invalid';
  */
 export function standIn(db: Db, clock: () => Date): Postman {
 	return {
+		isReal: false,
 		async deliver({ letterId, messageId, toEmail, html }) {
 			if (toEmail.endsWith(`@${BOUNCING_DOMAIN}`)) throw new PostFault('550 no such mailbox', true);
 			await db
@@ -65,6 +68,7 @@ export function smtp(url: string, from: string): Postman {
 	const transport = createTransport(url, { from });
 	Object.assign(transport.options, PATIENCE);
 	return {
+		isReal: true,
 		async deliver({ messageId, toName, toEmail, subject, text, html }) {
 			try {
 				await transport.sendMail({ messageId, to: { name: toName, address: toEmail }, subject, text, html });

@@ -64,5 +64,26 @@ export function openDatabase(url: string, timeZone = 'UTC'): OpenDatabase {
 	pool.on('error', () => {});
 	// One that breaks in use, between two statements, is shown by the next of them; unheard it would end the process.
 	pool.on('connect', (client) => client.on('error', () => {}));
-	return { db: drizzle(pool, { schema }), pool };
+	const db = drizzle(pool, { schema });
+	db.transaction = givenBack(pool);
+	return { db, pool };
+}
+
+/**
+ * Transactions that give their connection back whatever happens: Drizzle's own keep it where it breaks before the first statement, as when
+ * PostgreSQL is restarted, and the pool has one fewer from then on.
+ */
+function givenBack(pool: pg.Pool): NodePgDatabase<typeof schema>['transaction'] {
+	const known = new WeakMap<pg.PoolClient, NodePgDatabase<typeof schema>>();
+	return async (work, config) => {
+		const client = await pool.connect();
+		try {
+			const on = known.get(client) ?? drizzle(client, { schema });
+			known.set(client, on);
+			return await on.transaction(work, config);
+		} finally {
+			// One that is broken is dropped by the pool, and replaced on the next use.
+			client.release();
+		}
+	};
 }

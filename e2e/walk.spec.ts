@@ -216,6 +216,8 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	expect(cost.questions).toBeLessThanOrEqual(20);
 	expect(cost.lengths).toBeLessThanOrEqual(3);
 	await expect(employee.getByRole('img', { name: /Side view, standing/ })).toBeVisible();
+	// Another way to stand is drawn beside the words that offer it.
+	await expect(employee.getByRole('img', { name: /one knee on a stool [\d.]+ cm high/ })).toBeVisible();
 	await expect(employee.getByRole('link', { name: 'Spot 2, standing' })).toHaveAttribute(
 		'aria-current',
 		'page'

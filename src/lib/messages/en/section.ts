@@ -20,6 +20,8 @@ export const section = {
 	},
 	zoneLegend: 'Hatched: where it’s good.',
 	text: {
+		oneKnee: (height: string) =>
+			`From the side, to scale: one knee on a stool ${height} high, the other foot on the floor.`,
 		intro: (posture: 'sitting' | 'standing') => `Side view, ${posture} at the corner, to scale.`,
 		heights: (list: string) => `Heights above the floor: ${list}.`,
 		stack: (place: string, list: string, rise: string) => `${place}: ${list}, together ${rise}.`,

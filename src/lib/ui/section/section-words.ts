@@ -7,6 +7,8 @@ import { checkText } from '../gap-mark/check-words';
 /** All that the section shows, in sentences: heights, stacks, checks. */
 export function sectionWords(section: Section, t: Catalogue, unit: LengthUnit): string {
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
+	// All else is as in the drawing of the plan, and said there.
+	if (section.stool) return t.section.text.oneKnee(length(section.stool.height));
 	const list = new Intl.ListFormat(t.locale, { type: 'unit' });
 	const { surface, screen, pieces } = section.furniture;
 	const heights = [

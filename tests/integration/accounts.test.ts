@@ -188,6 +188,8 @@ describe('the second factor', () => {
 	it('is in force once a code of it was typed, is asked at every sign-in, and takes each code once (2.8.4)', async () => {
 		const { secret, uri } = await offerSecret(db(), desk.coordinator);
 		expect(uri).toContain('otpauth://totp/');
+		// Read again, it is the one that the phone has.
+		expect((await offerSecret(db(), desk.coordinator)).secret).toBe(secret);
 		expect((await enter(2000, { email })).needsCode).toBe(false);
 		expect(await faultOf(beginCode(db(), desk.coordinator, '000000', desk.later(2001)))).toBe('invalid');
 		const codes = await beginCode(db(), desk.coordinator, codeAt(secret, 2002), desk.later(2002));

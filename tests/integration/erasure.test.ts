@@ -194,7 +194,15 @@ describe('the record', () => {
 		expect(found.lines[0]).toMatchObject({ user: 'two', personId });
 		expect((await record('act=record-read')).lines.length).toBeGreaterThan(0);
 		expect((await record(`person=${personId}&until=2026-03-01`)).lines).toEqual([]);
-		for (const odd of ['act=x', 'user=%00', 'from=2026-99-99', 'before=-1', 'person=1'])
+		for (const odd of [
+			'act=x',
+			'user=%00',
+			'from=2026-99-99',
+			'until=2026-02-30',
+			'from=0000-01-01',
+			'before=-1',
+			'person=1'
+		])
 			expect((await record(odd)).lines.length, odd).toBeGreaterThan(0);
 	});
 

@@ -61,7 +61,7 @@ export const cases = {
 	moreOrLessOf: 'More or less of it: what each would give',
 	theyWorkOnThis: 'They work on this one',
 	earlierPlansWhatThey: 'Earlier plans: what they were given when',
-	nothingToDo: (steps: string | null | undefined) => steps || 'nothing to do',
+	stepsGiven: (steps: string | null | undefined) => steps || 'nothing to do',
 	noAnswers: (state: string | null | undefined) => state ?? 'No answers',
 	sendASelfAssessment: (name: string | number) =>
 		`Send a self-assessment: ${name} gets a personal link, measures at home, and the section, the checks and the plan appear here.`,

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { and, eq, sql } from 'drizzle-orm';
+import { and, eq, isNull } from 'drizzle-orm';
 import { Secret, TOTP } from 'otpauth';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -33,13 +33,13 @@ function stepOf(secret: string, code: string, now: Date): number | null {
 /** Takes blanks and dashes out of what was typed. */
 const plain = (code: string) => code.replace(/[\s-]/g, '').toLowerCase();
 
-/** Makes a secret that is not in force yet. @returns it, and as an address for a QR code */
+/** Makes a secret that is not in force yet, once: the page that shows it may be read again, also in another tab. @returns it, and as an address for a QR code */
 export async function offerSecret(db: Db, actor: User): Promise<{ secret: string; uri: string }> {
 	const secret = new Secret({ size: 20 }).base32;
 	await db
 		.update(users)
 		.set({ codeSecret: secret })
-		.where(and(eq(users.id, actor.id), sql`${users.codeSince} is null`));
+		.where(and(eq(users.id, actor.id), isNull(users.codeSince), isNull(users.codeSecret)));
 	const [user] = await db
 		.select({ email: users.email, kept: users.codeSecret, since: users.codeSince })
 		.from(users)

@@ -1,4 +1,5 @@
 import { and, desc, eq, lt, sql, type SQL } from 'drizzle-orm';
+import { civilDate } from '../../core/calendar';
 import { needCoordinator, type Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
@@ -25,6 +26,9 @@ export interface RecordFilter {
 const UUID = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
+/** No line is older; PostgreSQL has no year 0. */
+const FIRST_DAY = '2000-01-01';
+
 /** The filter of an address; what can't be one narrows nothing. */
 export function recordFilterOf(query: URLSearchParams): RecordFilter {
 	const field = (name: string, shape: RegExp) => {
@@ -33,7 +37,7 @@ export function recordFilterOf(query: URLSearchParams): RecordFilter {
 	};
 	const day = (name: string) => {
 		const text = field(name, DAY);
-		return text && !Number.isNaN(Date.parse(text)) ? text : '';
+		return text >= FIRST_DAY ? (civilDate(text) ?? '') : '';
 	};
 	return {
 		act: ACTS.find((one) => one === query.get('act')) ?? '',

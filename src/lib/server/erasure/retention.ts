@@ -1,4 +1,4 @@
-import { and, asc, eq, isNotNull, lt, or, sql } from 'drizzle-orm';
+import { and, asc, eq, isNotNull, lt, notInArray, or, sql } from 'drizzle-orm';
 import { daysBefore, RETENTION_YEARS, type Retention } from '../../core/retention';
 import { needCoordinator, type Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -27,7 +27,7 @@ const lastAnswer = sql<Date | null>`(
  *
  * Cost: all people once, with a look-up of their answers each: half a second at a hundred thousand; asked once a day and on its page.
  */
-async function over(db: Db, policy: Retention, today: string, limit: number) {
+async function over(db: Db, policy: Retention, today: string, limit: number, but: readonly string[] = []) {
 	const { left, answered } = daysBefore(policy, today);
 	const rules = [
 		...(left === null
@@ -39,7 +39,7 @@ async function over(db: Db, policy: Retention, today: string, limit: number) {
 	return db
 		.select({ id: people.id, name: people.name, leftAt: people.leftAt })
 		.from(people)
-		.where(or(...rules))
+		.where(and(or(...rules), but.length > 0 ? notInArray(people.id, [...but]) : undefined))
 		.orderBy(asc(people.leftAt), asc(people.id))
 		.limit(limit);
 }
@@ -101,13 +101,20 @@ export async function setRetention(
  * @returns how many were erased
  */
 export async function keepRetention(db: Db, now: Date, zone: string): Promise<number> {
+	const policy = await readRetention(db);
+	const waiting: string[] = [];
 	let erased = 0;
-	for (const { id } of await over(db, await readRetention(db), isoDay(now, zone), MOST))
-		try {
-			await erasePerson(db, { kind: 'system' }, { personId: id, why: 'retention' }, now);
-			erased += 1;
-		} catch (thrown) {
-			if (!(thrown instanceof Fault)) throw thrown;
-		}
+	while (erased < MOST) {
+		const batch = await over(db, policy, isoDay(now, zone), MOST, waiting);
+		if (batch.length === 0) break;
+		for (const { id } of batch)
+			try {
+				await erasePerson(db, { kind: 'system' }, { personId: id, why: 'retention' }, now);
+				erased += 1;
+			} catch (thrown) {
+				if (!(thrown instanceof Fault)) throw thrown;
+				waiting.push(id);
+			}
+	}
 	return erased;
 }

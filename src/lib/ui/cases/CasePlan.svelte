@@ -91,7 +91,7 @@
 				{#each earlier as plan (plan.id)}
 					<li class="border-t border-rule py-1.5">
 						<span class="text-ink-soft">{dayWords(plan.madeAt)}:</span>
-						{texts.nothingToDo(names(plan.steps))}
+						{texts.stepsGiven(names(plan.steps))}
 					</li>
 				{/each}
 			</ul>

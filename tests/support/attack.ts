@@ -66,6 +66,23 @@ function fieldNames(): string[] {
 				names.add(name);
 	return [
 		...names,
+		// What narrows lists stands in addresses, not in forms.
+		...[
+			'from',
+			'until',
+			'act',
+			'user',
+			'person',
+			'before',
+			'money',
+			'leaving',
+			'answer',
+			'day',
+			'view',
+			'by',
+			'state',
+			'after'
+		],
 		'stature',
 		'thing.0.label',
 		'pain.neck',

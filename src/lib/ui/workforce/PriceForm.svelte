@@ -28,7 +28,10 @@
 </script>
 
 <div class="mt-6 no-print">
-	<Disclosure words={texts.whatOneCosts} isOpen={prices.length === 0 || fault !== null || isKept}>
+	<!-- What came of the act is said outside the fold: nobody can close it away, and no state of the fold hides it. -->
+	{#if fault}<Notice kind="caution" role="alert">{fault}</Notice>{/if}
+	{#if isKept}<Notice kind="done" role="status">{texts.thePricesAreKept}</Notice>{/if}
+	<Disclosure words={texts.whatOneCosts} isOpen={prices.length === 0 || fault !== null}>
 		<form
 			method="POST"
 			action="?/prices"
@@ -36,8 +39,6 @@
 				({ update }) =>
 					update({ reset: false })}
 		>
-			{#if fault}<Notice kind="caution" role="alert">{fault}</Notice>{/if}
-			{#if isKept}<Notice kind="done" role="status">{texts.thePricesAreKept}</Notice>{/if}
 			<div class="prices">
 				{#each things as thing (thing)}
 					<TextField

@@ -55,7 +55,15 @@ await run(async () => {
 			stops.unshift(postgres.stop);
 			await needBuild();
 			say(await migrateAndSeed(postgres.url, ['--demo', ...people]));
-			const app = await startApp({ url: postgres.url, port, env: { EASY_CORNER_MODE: 'demo' } });
+			// Loaded now: its packages may have been installed a moment ago.
+			const { startIdentity } = await import('./lib/identity.mjs');
+			const identity = await startIdentity({ appPort: port });
+			stops.unshift(identity.stop);
+			const app = await startApp({
+				url: postgres.url,
+				port,
+				env: { EASY_CORNER_MODE: 'demo', ...identity.env }
+			});
 			stops.unshift(async () => void (await app.stop()));
 			return app;
 		})();

@@ -54,10 +54,13 @@ await run(async () => {
 		]);
 		await needBuild();
 		say(await migrateAndSeed(postgres.url, ['--demo']));
+		const port = (await freePort(0)) ?? 0;
+		const { startIdentity } = await import('./lib/identity.mjs');
+		const identity = await startIdentity({ appPort: port });
 		const app = await startApp({
 			url: postgres.url,
-			port: (await freePort(0)) ?? 0,
-			env: { EASY_CORNER_MODE: 'demo' },
+			port,
+			env: { EASY_CORNER_MODE: 'demo', ...identity.env },
 			log: 'pipe'
 		});
 		try {
@@ -74,6 +77,7 @@ await run(async () => {
 			});
 			// Whoever restarts the program waits for it: threads, timers and connections must let it go.
 			await stages.outcome('the application ends when it is asked to', app.stop);
+			await identity.stop();
 		}
 	} finally {
 		await postgres.stop();

@@ -64,10 +64,14 @@ const MATRIX: Readonly<Record<string, Record<Who, Answer>>> = {
 	'/desk/sign-out': OPEN,
 	// Without a session there is nothing that a code could open.
 	'/desk/sign-in/code': only('in', 'in', 'in', 'sign-in'),
+	'/desk/sign-in/passkey': OPEN,
+	'/desk/sign-in/provider': OPEN,
+	'/desk/sign-in/provider/back': OPEN,
 	'/desk/password': OPEN,
 	'/desk/password/[token=token]': WRONG_SECRET,
 	'/desk/(signed-in)': only('in', 'in', 'in', 'sign-in'),
 	'/desk/(signed-in)/account': only('in', 'in', 'in', 'sign-in'),
+	'/desk/(signed-in)/account/passkeys': only('in', 'in', 'in', 'forbidden'),
 	'/desk/(signed-in)/account/second-factor': only('in', 'in', 'in', 'sign-in'),
 	'/desk/(signed-in)/confirm': only('in', 'in', 'in', 'sign-in'),
 	'/desk/(signed-in)/cases/[id=uuid]': COORDINATOR_ONLY,
@@ -165,6 +169,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/follow-ups?/endFeed', {}],
 	['/desk/users?/invite', { name: 'x', email: 'xy@y.example', role: 'reader' }],
 	['/desk/users?/close', { user: 'PERSON' }],
+	['/desk/users?/record', { user: 'PERSON', sees: 'no' }],
 	['/desk/workforce/report?/make', { key: KEY, to: '2026-01-31', months: '3' }],
 	['/desk/workforce/report?/drop', { report: KEY }],
 	[
@@ -187,6 +192,7 @@ const OWN_ACTS: readonly string[] = [
 	'/desk/account?/password',
 	'/desk/account/second-factor?/begin',
 	'/desk/account/second-factor?/end',
+	'/desk/account/second-factor?/remove',
 	'/desk/confirm',
 	'/desk?/undo'
 ];
@@ -277,11 +283,21 @@ test('every route is closed but to those who are named, for each role and a fore
 				.replace('[id=uuid]', '00000000-0000-4000-8000-000000000000')
 				.replace('[token=token]', 'no-such-token')
 				.replace('[page=page]', 'you');
-			const method = /\/(?:again|week)$/.test(route) ? 'PUT' : route.endsWith('/submit') ? 'POST' : 'GET';
+			// Passkeys need a name in the address.
+			const isPasskey = /\/passkeys?$/.test(route);
+			const method = /\/(?:again|week)$/.test(route)
+				? 'PUT'
+				: isPasskey || route.endsWith('/submit')
+					? 'POST'
+					: 'GET';
 			const response = await request.fetch(path, {
 				method,
 				maxRedirects: 0,
-				headers: { origin, accept: 'text/html', 'content-type': 'application/json' },
+				headers: {
+					origin: isPasskey ? origin.replace('127.0.0.1', 'localhost') : origin,
+					accept: 'text/html',
+					'content-type': 'application/json'
+				},
 				...(method === 'GET' ? {} : { data: '{"fields":{}}' })
 			});
 			const got = answerOf(response.status(), response.headers().location);

@@ -7,6 +7,7 @@ import { ConfigFault } from '$lib/server/config';
 import { MigrationFault } from '$lib/server/db/migrate';
 import { prepareDatabase } from '$lib/server/db/prepare';
 import { compressed } from '$lib/server/http/compressed';
+import { ownOrigins } from '$lib/server/http/own-origin';
 import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES, takeOffTheLine } from '$lib/server/http/read-body';
 import { stylesApart, withStyleNonce } from '$lib/server/http/styles-apart';
 import { describeError, log } from '$lib/server/log';
@@ -75,10 +76,11 @@ const SAFE: readonly string[] = ['GET', 'HEAD', 'OPTIONS'];
  * Whether a request that would change something comes from another site (ASVS 4.0.3, 4.2.2 and 13.2.3, from memory). A browser says where it comes
  * from; what says nothing may do what a secret in its address lets it do, and nothing at the desk, which goes by a cookie.
  */
-function isForeign({ request, url }: RequestEvent): boolean {
+function isForeign({ request, url, locals }: RequestEvent): boolean {
 	if (SAFE.includes(request.method)) return false;
 	const origin = request.headers.get('origin');
-	return origin === null ? url.pathname.startsWith('/desk') : origin !== url.origin;
+	if (origin === null) return url.pathname.startsWith('/desk');
+	return origin !== url.origin && !ownOrigins(locals.config).includes(origin);
 }
 
 /** What is answered before anything is looked up: to a request of another site, and to a session that has to do something first. */

@@ -3,6 +3,17 @@ import { ROLES, type Role } from '../core/access';
 /** How the program is run: `demo` and `development` show the simulated post office. */
 export type Mode = 'production' | 'demo' | 'development';
 
+/** The organisation's own sign-in (OpenID Connect). */
+export interface IdentitySettings {
+	/** Its address, as its own papers call the issuer. */
+	readonly issuer: string;
+	readonly clientId: string;
+	/** Empty where it gives none. */
+	readonly clientSecret: string;
+	/** What people call it: "Sign in with …". */
+	readonly name: string;
+}
+
 /** Settings from the environment. */
 export interface Config {
 	readonly databaseUrl: string;
@@ -19,6 +30,8 @@ export interface Config {
 	readonly mailFrom: string;
 	/** Roles that can't work without a second factor. */
 	readonly secondFactorRoles: readonly Role[];
+	/** Null where people sign in here only. */
+	readonly identity: IdentitySettings | null;
 }
 
 /** A setting that can't be used; the text says which and what to do. */
@@ -58,6 +71,29 @@ function rolesOf(text: string | undefined): Role[] {
 		});
 }
 
+/** Addresses of this very machine, where no HTTPS is needed. */
+export const isLoopback = (hostname: string) => hostname === 'localhost' || /^127\.|^\[::1\]$/.test(hostname);
+
+function identityOf(env: NodeJS.ProcessEnv): IdentitySettings | null {
+	const issuer = env.EASY_CORNER_OIDC_ISSUER;
+	if (!issuer) return null;
+	const url = URL.canParse(issuer) ? new URL(issuer) : null;
+	if (!url || !(url.protocol === 'https:' || (url.protocol === 'http:' && isLoopback(url.hostname))))
+		throw new ConfigFault(
+			`EASY_CORNER_OIDC_ISSUER must be an address such as https://sign-in.example, not "${issuer}".`
+		);
+	if (!env.EASY_CORNER_OIDC_CLIENT_ID)
+		throw new ConfigFault(
+			'EASY_CORNER_OIDC_CLIENT_ID is missing: set it to what the organisation’s sign-in calls this program.'
+		);
+	return {
+		issuer,
+		clientId: env.EASY_CORNER_OIDC_CLIENT_ID,
+		clientSecret: env.EASY_CORNER_OIDC_CLIENT_SECRET ?? '',
+		name: env.EASY_CORNER_OIDC_NAME || url.hostname
+	};
+}
+
 /** Reads the settings; throws a {@link ConfigFault} where one is missing or wrong. */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
 	if (!env.DATABASE_URL)
@@ -70,6 +106,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 		origin: (env.ORIGIN ?? 'http://127.0.0.1:3000').replace(/\/$/, ''),
 		smtpUrl: smtpOf(env.EASY_CORNER_SMTP),
 		secondFactorRoles: rolesOf(env.EASY_CORNER_SECOND_FACTOR),
+		identity: identityOf(env),
 		mailFrom: env.EASY_CORNER_MAIL_FROM || 'Easy Corner <easy-corner@localhost>'
 	};
 }

@@ -63,9 +63,45 @@ export const accounts = {
 	goOn: 'Go on',
 	secondFactor: 'Second factor',
 	secondFactorTitle: 'Second factor · Easy Corner',
-	codeWhy: 'A code from your phone, asked beside your password, so that a password alone opens nothing.',
-	codeInForce: (left: number) =>
-		`In force: signing in asks for a code. ${left === 1 ? 'One code' : `${left} codes`} for a lost phone ${left === 1 ? 'is' : 'are'} left.`,
+	factorWhy:
+		'Something beside your password, so that a password alone opens nothing: a passkey, or codes of your phone.',
+	factorInForce: (passkeys: number, hasCodes: boolean, left: number) =>
+		`In force: ${[
+			...(passkeys > 0 ? [passkeys === 1 ? 'one passkey' : `${passkeys} passkeys`] : []),
+			...(hasCodes ? ['codes of your phone'] : [])
+		].join(
+			' and '
+		)}. ${left === 1 ? 'One code' : `${left} codes`} for a lost device ${left === 1 ? 'is' : 'are'} left.`,
+	passkeys: 'Passkeys',
+	passkeyWhy:
+		'A key that your phone or laptop keeps and opens by your finger, your face or its own number. It signs you in without a password, and works on this desk only.',
+	passkeyName: 'What you call the device',
+	passkeyNameHint: 'Such as “laptop at work”',
+	addPasskey: 'Add a passkey',
+	usePasskey: 'Use a passkey',
+	lastUsed: (when: string) => `last used ${when}`,
+	addedOn: (when: string) => `added ${when}`,
+	takePasskeyAway: (name: string) => `Take it away: ${name}`,
+	passkeyNeedsName: 'Passkeys need a name in the address. Here they work at',
+	noPasskeysHere:
+		'This browser has no passkeys, or the address of this desk has no name that they could go by.',
+	passkeyThere: 'This device has a passkey of yours already.',
+	passkeyNotUsed:
+		'The device signed nothing: it was stopped, or has no passkey for this desk. Nothing was changed.',
+	phoneCodes: 'Codes of a phone',
+	signInWith: (name: string) => `Sign in with ${name}`,
+	providerWhy: {
+		cancelled: 'You were not signed in there. Try once more, or sign in with your password.',
+		unreachable:
+			'Your organisation’s sign-in does not answer. Sign in with your password, or try again in some minutes.',
+		refused: 'What came back from your organisation’s sign-in is not what was asked for. Try once more.',
+		unknown: 'You were signed in there, but have no account here. Ask a coordinator to invite you.'
+	},
+	recordRight: 'Reads the record',
+	noRecordRight: 'Does not read the record',
+	giveRecord: 'Let them read the record',
+	takeRecord: 'Take this right away',
+	codeWhy: 'A code from your phone, asked beside your password.',
 	codeNeeded: 'Your organisation asks for a second factor. Set it up to go on.',
 	setUpCode: 'Set it up',
 	changeCode: 'Change it',

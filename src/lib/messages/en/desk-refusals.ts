@@ -118,6 +118,13 @@ export const deskRefusals = {
 	wrongPasswordOfYours: 'This is not your password. Try it once more.',
 	wrongCode: 'This code is not right, or was used already. Wait for the next one, and type it.',
 	codeInForce: 'A second factor is in force already. Take it away first.',
+	passkeyRefused:
+		'This passkey is not known here, or its answer came too late. Try once more, or sign in with your password.',
+	passkeyNeedsName: 'Passkeys need a name in the address, and this one is a bare number.',
+	tooManyPasskeys: ({ most }: { most: number }) =>
+		`${most} passkeys are there already. Take one away that you use no more.`,
+	noSuchUser: 'There is no such account, or it was closed meanwhile.',
+	lastWithRecord: 'Nobody else reads the record. Let somebody else read it first.',
 	tooManyToSettle: ({ most }: { most: number }) => `Settle at most ${most} cases at once.`,
 	bodyTooLarge: ({ kB }: { kB: number }) => `That is more than ${kB} kB: send less at once.`,
 	unreadableText: ({ at }: { at: string }) => `${at || 'The text'} holds characters that can’t be read.`,

@@ -95,7 +95,9 @@ export const letter = {
 	noticeSubject: {
 		'new-device': 'Signed in from a new browser',
 		tries: 'Somebody tries passwords for your account',
-		password: 'Your password was changed'
+		password: 'Your password was changed',
+		passkey: 'A passkey was added to your account',
+		provider: 'Your account opens by your organisation’s sign-in'
 	},
 	noticeBody: {
 		'new-device': (name: string) =>
@@ -112,6 +114,16 @@ export const letter = {
 			[
 				`Hello ${name},`,
 				'The password of your account was changed, and every other browser signed out. If that was not you, have a link sent to your address at once, and tell who runs Easy Corner.'
+			].join('\n\n'),
+		passkey: (name: string) =>
+			[
+				`Hello ${name},`,
+				'A passkey was added to your account: whoever holds that device can sign in as you. If that was not you, take it away on the page of your account, choose another password, and tell who runs Easy Corner.'
+			].join('\n\n'),
+		provider: (name: string) =>
+			[
+				`Hello ${name},`,
+				'Somebody signed in to your account by your organisation’s own sign-in for the first time. From now on it opens by that too. If that was not you, tell who runs Easy Corner at once.'
 			].join('\n\n')
 	}
 };

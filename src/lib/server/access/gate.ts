@@ -3,9 +3,16 @@ import type { Session } from './sessions';
 
 const CODE = '/desk/sign-in/code';
 const SET_UP = '/desk/(signed-in)/account/second-factor';
+const PASSKEYS = '/desk/(signed-in)/account/passkeys';
 
 /** Routes that are open whatever a session lacks: to end it, and to give what is lacking. */
-const ALWAYS: readonly (string | null)[] = ['/desk/sign-out', '/desk/(signed-in)/confirm'];
+const ALWAYS: readonly (string | null)[] = [
+	'/desk/sign-out',
+	'/desk/(signed-in)/confirm',
+	'/desk/sign-in/passkey',
+	'/desk/sign-in/provider',
+	'/desk/sign-in/provider/back'
+];
 
 /**
  * What asks for the password anew where it was given long ago: inviting, taking many people's data along, erasing, the record, the second
@@ -19,7 +26,9 @@ const ASKS_ANEW: Readonly<Record<string, (path: string) => string>> = {
 	'/desk/(signed-in)/cases/[id=uuid]/everything': (path) => path,
 	'/desk/(signed-in)/cases/[id=uuid]/everything/data': (path) => path.replace(/\/data$/, ''),
 	'/desk/(signed-in)/retention': (path) => path,
-	[SET_UP]: (path) => path
+	[SET_UP]: (path) => path,
+	// A request of that page, not one to come back to.
+	[PASSKEYS]: () => '/desk/account/second-factor'
 };
 
 /** What a session has to do before a route opens: the path to go to, or null where it may go on. */
@@ -31,8 +40,8 @@ export function gateFor(
 ): string | null {
 	if (!session || !route?.startsWith('/desk') || ALWAYS.includes(route)) return null;
 	if (session.isPending) return route === CODE || route === '/desk/sign-in' ? null : CODE;
-	const mustSetUp = !session.hasCode && rolesWithCode.includes(session.user.role);
-	if (mustSetUp && route !== SET_UP) return '/desk/account/second-factor';
+	const mustSetUp = !session.hasFactor && rolesWithCode.includes(session.user.role);
+	if (mustSetUp && route !== SET_UP && route !== PASSKEYS) return '/desk/account/second-factor';
 	const back = ASKS_ANEW[route];
 	return back && !session.isFresh ? `/desk/confirm?to=${encodeURIComponent(back(path))}` : null;
 }

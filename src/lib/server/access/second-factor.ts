@@ -1,10 +1,11 @@
 import { randomBytes } from 'node:crypto';
-import { and, eq, isNull } from 'drizzle-orm';
+import { and, eq, isNull, not } from 'drizzle-orm';
 import { Secret, TOTP } from 'otpauth';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
+import { hasFactor } from './has-factor';
 import type { Session } from './sessions';
 import { forgetFailures, needNoWait, noteFailure, type Tried } from './throttle';
 import { hashToken } from './tokens';
@@ -58,24 +59,39 @@ export async function beginCode(db: Db, actor: User, code: string, now: Date): P
 		await noteFailure(db, [`code:${actor.id}`], now);
 		throw new Fault('invalid', 'wrongCode', '/code');
 	}
-	const codes = Array.from({ length: RECOVERY_CODES }, () => randomBytes(5).toString('hex'));
-	await db.transaction(async (tx) => {
-		await tx
-			.update(users)
-			.set({ codeSince: now, codeStep: step, recoveryHashes: codes.map(hashToken) })
-			.where(eq(users.id, actor.id));
+	return db.transaction(async (tx) => {
+		await tx.update(users).set({ codeSince: now, codeStep: step }).where(eq(users.id, actor.id));
 		await writeAuditLine(tx, actor, { at: now, act: 'second-factor-set' });
+		return newRecoveryCodes(tx, actor.id);
 	});
+}
+
+/** Makes codes for who has lost their device, instead of those there were. @returns them, as they are shown once */
+export async function newRecoveryCodes(tx: Db, userId: string): Promise<string[]> {
+	const codes = Array.from({ length: RECOVERY_CODES }, () => randomBytes(5).toString('hex'));
+	await tx
+		.update(users)
+		.set({ recoveryHashes: codes.map(hashToken) })
+		.where(eq(users.id, userId));
 	return codes.map((one) => `${one.slice(0, 5)}-${one.slice(5)}`);
 }
 
-/** Takes the second factor away. */
+/** Takes the codes for a lost device away where there is no second factor left that they could stand for. */
+export async function dropIdleRecoveryCodes(tx: Db, userId: string): Promise<void> {
+	await tx
+		.update(users)
+		.set({ recoveryHashes: [] })
+		.where(and(eq(users.id, userId), not(hasFactor)));
+}
+
+/** Takes the codes of a phone away. */
 export async function endCode(db: Db, actor: User, now: Date): Promise<void> {
 	await db.transaction(async (tx) => {
 		await tx
 			.update(users)
-			.set({ codeSecret: null, codeSince: null, codeStep: 0, recoveryHashes: [] })
+			.set({ codeSecret: null, codeSince: null, codeStep: 0 })
 			.where(eq(users.id, actor.id));
+		await dropIdleRecoveryCodes(tx, actor.id);
 		await writeAuditLine(tx, actor, { at: now, act: 'second-factor-ended' });
 	});
 }
@@ -98,8 +114,8 @@ export async function passCode(db: Db, { user, hash }: Session, typed: string, n
 	const code = plain(typed);
 	const isTaken = await db.transaction(async (tx) => {
 		const [row] = await tx.select().from(users).where(eq(users.id, user.id)).for('update');
-		if (!row?.codeSecret) return false;
-		const step = stepOf(row.codeSecret, code, now);
+		if (!row) return false;
+		const step = row.codeSecret && row.codeSince ? stepOf(row.codeSecret, code, now) : null;
 		const left = row.recoveryHashes.filter((one) => one !== hashToken(code));
 		const isRecovery = left.length < row.recoveryHashes.length;
 		if (!isRecovery && (step === null || step <= row.codeStep)) return false;

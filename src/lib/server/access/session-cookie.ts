@@ -1,5 +1,9 @@
 import type { Cookies } from '@sveltejs/kit';
-import type { SignedIn } from './sign-in';
+import { Type } from 'typebox';
+import { compileSchema } from '../../core/schema';
+import { text } from '../http/fields';
+import type { SignedIn } from './enter';
+import type { Flow } from './provider';
 
 /** Over HTTPS a cookie whose name begins so can be set by this very host alone (RFC 6265bis, from memory). */
 const nameOf = (url: URL, name: string) => (url.protocol === 'https:' ? `__Host-${name}` : name);
@@ -7,6 +11,10 @@ const nameOf = (url: URL, name: string) => (url.protocol === 'https:' ? `__Host-
 /** Name of the cookie that holds a session's token, without HTTPS. */
 export const SESSION_COOKIE = 'easy_corner_session';
 const DEVICE = 'easy_corner_device';
+const FLOW = 'easy_corner_flow';
+
+/** So long somebody may be away at the organisation's own sign-in, s. Ours. */
+const FLOW_S = 600;
 
 /** A browser is known for so long after it was used, s. Ours. */
 const DEVICE_S = 180 * 24 * 3600;
@@ -25,6 +33,37 @@ export const deviceToken = (cookies: Cookies, url: URL) => cookies.get(nameOf(ur
 export function setSession(cookies: Cookies, url: URL, signedIn: SignedIn): void {
 	cookies.set(nameOf(url, SESSION_COOKIE), signedIn.token, { ...safely(url), expires: signedIn.expiresAt });
 	cookies.set(nameOf(url, DEVICE), signedIn.deviceToken, { ...safely(url), maxAge: DEVICE_S });
+}
+
+const checkFlow = compileSchema<Flow>(
+	Type.Object(
+		{
+			state: text(200),
+			nonce: text(200),
+			verifier: text(200),
+			to: text(2000),
+			isAnew: Type.Boolean()
+		},
+		{ additionalProperties: false }
+	)
+);
+
+/** Gives a browser what it comes back with from the organisation's own sign-in. */
+export function setFlow(cookies: Cookies, url: URL, flow: Flow): void {
+	cookies.set(nameOf(url, FLOW), JSON.stringify(flow), { ...safely(url), maxAge: FLOW_S });
+}
+
+/** Takes what a browser was given when it left for the organisation's own sign-in: once. Null where it has nothing of the kind. */
+export function takeFlow(cookies: Cookies, url: URL): Flow | null {
+	const kept = cookies.get(nameOf(url, FLOW));
+	cookies.delete(nameOf(url, FLOW), safely(url));
+	try {
+		const flow = checkFlow(JSON.parse(kept ?? 'null'));
+		return flow.ok ? flow.value : null;
+	} catch (thrown) {
+		if (thrown instanceof SyntaxError) return null;
+		throw thrown;
+	}
 }
 
 /** Takes a browser's session away; it stays known. */

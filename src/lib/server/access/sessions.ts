@@ -1,7 +1,8 @@
-import { and, eq, gt, isNull, lt, ne } from 'drizzle-orm';
+import { and, eq, gt, isNull, lt, ne, sql } from 'drizzle-orm';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { tellChange } from '../live/changes';
+import { hasFactor } from './has-factor';
 import { hashToken, newToken } from './tokens';
 
 const { sessions, users } = schema;
@@ -27,7 +28,9 @@ export interface Session {
 	readonly isPending: boolean;
 	/** Whether its user gave their password lately. */
 	readonly isFresh: boolean;
-	/** Whether its user has a second factor. */
+	/** Whether its user has a second factor, or showed two in one to begin it. */
+	readonly hasFactor: boolean;
+	/** Whether its user has codes of a phone. */
 	readonly hasCode: boolean;
 }
 
@@ -35,7 +38,7 @@ export interface Session {
 export async function beginSession(
 	db: Db,
 	userId: string,
-	{ device, isPending }: { device: string; isPending: boolean },
+	{ device, ...kind }: { device: string; isPending: boolean; isStrong: boolean },
 	now: Date
 ): Promise<{ token: string; expiresAt: Date }> {
 	const token = newToken();
@@ -48,7 +51,7 @@ export async function beginSession(
 		seenAt: now,
 		confirmedAt: now,
 		expiresAt,
-		isPending,
+		...kind,
 		device: device.slice(0, 120)
 	});
 	return { token, expiresAt };
@@ -63,6 +66,7 @@ export async function sessionOf(db: Db, token: string, now: Date): Promise<Sessi
 			name: users.name,
 			role: users.role,
 			codeSince: users.codeSince,
+			hasFactor: sql<boolean>`${hasFactor} or ${sessions.isStrong}`,
 			isPending: sessions.isPending,
 			confirmedAt: sessions.confirmedAt,
 			seenAt: sessions.seenAt
@@ -85,6 +89,7 @@ export async function sessionOf(db: Db, token: string, now: Date): Promise<Sessi
 		hash,
 		isPending: row.isPending,
 		isFresh: now.getTime() - row.confirmedAt.getTime() < FRESH_MS,
+		hasFactor: row.hasFactor,
 		hasCode: row.codeSince !== null
 	};
 }

@@ -45,8 +45,9 @@ export async function needNoWait(db: Db, tried: readonly Tried[], now: Date): Pr
 		)
 		.groupBy(signInFailures.key);
 	const waits = rows.map(({ key, n, last }) => {
-		const free = freeOf(keys.get(key) ?? 'account:');
-		return Number(last ?? 0) + waitAfter(n, free) - now.getTime();
+		const wait = waitAfter(n, freeOf(keys.get(key) ?? 'account:'));
+		// Never longer than the wait itself: a clock that was put back would else keep everybody out until it has caught up.
+		return Math.min(wait, Number(last ?? 0) + wait - now.getTime());
 	});
 	const seconds = Math.ceil(Math.max(0, ...waits) / SECOND_MS);
 	if (seconds > 0) throw new Fault('too-many', { code: 'tooManyTries', facts: { seconds } });

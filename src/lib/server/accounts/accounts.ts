@@ -3,9 +3,10 @@ import { accountLetter } from '../../messages/letters';
 import { needCoordinator, type Actor, type Role } from '../actor';
 import { hashPassword, isPassword, needGoodPassword } from '../access/passwords';
 import { endSessions, type Session } from '../access/sessions';
-import { tellOwner } from '../access/sign-in';
+import { tellOwner } from '../access/enter';
 import { forgetFailures, needNoWait, noteFailure, type Tried } from '../access/throttle';
 import { hashToken, newToken } from '../access/tokens';
+import { needRecord } from '../audit/read-record';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
@@ -146,7 +147,8 @@ export async function listUsers(db: Db, actor: Actor) {
 			name: users.name,
 			email: users.email,
 			role: users.role,
-			closedAt: users.closedAt
+			closedAt: users.closedAt,
+			seesRecord: users.seesRecord
 		})
 		.from(users)
 		.orderBy(sql`${users.closedAt} is not null`, asc(users.name))
@@ -158,14 +160,46 @@ export async function closeUser(db: Db, actor: Actor, userId: string, now: Date)
 	needCoordinator(actor);
 	await db.transaction(async (tx) => {
 		const others = await tx
-			.select({ id: users.id })
+			.select({ sees: users.seesRecord })
 			.from(users)
 			.where(and(eq(users.role, 'coordinator'), isNull(users.closedAt), ne(users.id, userId)))
 			.for('update');
 		if (others.length === 0) throw new Fault('conflict', 'lastCoordinator');
+		if (others.every(({ sees }) => !sees)) throw new Fault('conflict', 'lastWithRecord');
 		await tx.update(users).set({ closedAt: now, calendarHash: null }).where(eq(users.id, userId));
 		await endSessions(tx, userId);
 		await writeAuditLine(tx, actor, { at: now, act: 'user-closed', detail: { user: userId } });
+	});
+}
+
+/** Lets a coordinator read the record, or not any more: by somebody who reads it. Somebody always does. */
+export async function setRecordRight(
+	db: Db,
+	actor: Actor,
+	input: { readonly userId: string; readonly sees: boolean },
+	now: Date
+): Promise<void> {
+	await needRecord(db, actor);
+	await db.transaction(async (tx) => {
+		const readers = await tx
+			.select({ id: users.id })
+			.from(users)
+			.where(and(eq(users.role, 'coordinator'), isNull(users.closedAt), users.seesRecord))
+			.orderBy(users.id)
+			.for('update');
+		if (!input.sees && readers.every(({ id }) => id === input.userId))
+			throw new Fault('conflict', 'lastWithRecord');
+		const set = await tx
+			.update(users)
+			.set({ seesRecord: input.sees })
+			.where(and(eq(users.id, input.userId), eq(users.role, 'coordinator'), isNull(users.closedAt)))
+			.returning({ id: users.id });
+		if (set.length === 0) throw new Fault('not-found', 'noSuchUser');
+		await writeAuditLine(tx, actor, {
+			at: now,
+			act: input.sees ? 'record-right-given' : 'record-right-taken',
+			detail: { user: input.userId }
+		});
 	});
 }
 

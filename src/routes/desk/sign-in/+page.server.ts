@@ -1,4 +1,5 @@
 import { redirect } from '@sveltejs/kit';
+import { PROVIDER_REASONS } from '$lib/server/access/provider';
 import { signIn } from '$lib/server/access/sign-in';
 import { deviceToken, setSession } from '$lib/server/access/session-cookie';
 import { orFailedForm } from '$lib/server/http/answer-fault';
@@ -11,7 +12,7 @@ const read = formReader({
 	password: Type.String({ minLength: 1, maxLength: 200 })
 });
 
-export const load: PageServerLoad = ({ locals }) => {
+export const load: PageServerLoad = ({ locals, url }) => {
 	if (locals.user) redirect(303, '/desk');
 	const demo =
 		locals.config.mode === 'production'
@@ -20,7 +21,11 @@ export const load: PageServerLoad = ({ locals }) => {
 					emails: ['coordinator', 'second', 'clinician', 'reader'].map((who) => `${who}@lanterns.example`),
 					password: 'tarn-valley-demo'
 				};
-	return { demo };
+	return {
+		demo,
+		providerName: locals.config.identity?.name ?? null,
+		why: PROVIDER_REASONS.find((one) => one === url.searchParams.get('why')) ?? null
+	};
 };
 
 export const actions: Actions = {

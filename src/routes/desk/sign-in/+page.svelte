@@ -1,5 +1,7 @@
 <script lang="ts">
 	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+	import OtherWays from '$lib/ui/accounts/OtherWays.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhance } from '$app/forms';
 	import { deskWords } from '$lib/messages/desk';
@@ -16,11 +18,8 @@
 	<h1 class="mt-1 text-title">{texts.signIn}</h1>
 	<p class="mt-2 text-ink-soft">{texts.forCoordinatorsEmployeesUse}</p>
 	<form method="POST" class="mt-6 grid gap-4" use:enhance>
-		{#if form?.fault}
-			<p class="border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert" id="fault">
-				{form.fault.message}
-			</p>
-		{/if}
+		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>
+		{:else if data.why}<Notice kind="caution" role="alert">{texts.providerWhy[data.why]}</Notice>{/if}
 		<TextField
 			type="email"
 			name="email"
@@ -40,6 +39,7 @@
 		/>
 		<Button look="main">{texts.signIn}</Button>
 	</form>
+	<OtherWays to="/desk" providerName={data.providerName} />
 	<p class="mt-4"><a href="/desk/password">{texts.anotherPassword}</a></p>
 	{#if data.demo}
 		<p class="mt-6 border-t border-rule pt-4 text-note text-ink-soft">

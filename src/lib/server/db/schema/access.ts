@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import {
+	bigint,
 	boolean,
 	check,
 	index,
@@ -38,10 +39,13 @@ export const users = pgTable(
 		recoveryHashes: textList('recovery_hashes').notNull().default([]),
 		/** Whether a coordinator reads the record of who did what. */
 		seesRecord: boolean('sees_record').notNull().default(true),
+		/** Who they are at the organisation's own sign-in, with its address before it; null until they came from there. */
+		providerSubject: text('provider_subject'),
 		/** When a letter last said that somebody keeps trying passwords. */
 		warnedAt: moment('warned_at')
 	},
 	(t) => [
+		uniqueIndex('users_provider_subject_key').on(t.providerSubject),
 		uniqueIndex('users_calendar_key').on(t.calendarHash),
 		uniqueIndex('users_email_key').on(sql`lower(${t.email})`),
 		check('users_role_check', isOneOf(t.role, ROLES))
@@ -65,6 +69,8 @@ export const sessions = pgTable(
 		confirmedAt: moment('confirmed_at').notNull().defaultNow(),
 		/** Whether the code of the second factor is still to come: until then it opens nothing. */
 		isPending: boolean('is_pending').notNull().default(false),
+		/** Whether it was begun by two factors in one: a passkey, or the organisation's own sign-in where that says so. */
+		isStrong: boolean('is_strong').notNull().default(false),
 		/** Which browser, as it names itself, shortened: so that somebody knows theirs. */
 		device: text('device').notNull().default('')
 	},
@@ -82,6 +88,40 @@ export const knownDevices = pgTable(
 		usedAt: moment('used_at').notNull()
 	},
 	(t) => [primaryKey({ columns: [t.userId, t.tokenHash] })]
+);
+
+/** Passkeys: keys that a device keeps, of which only the public half is here. */
+export const passkeys = pgTable(
+	'passkeys',
+	{
+		/** What the device calls it, base64url. */
+		id: text('id').primaryKey(),
+		userId: uuid('user_id')
+			.notNull()
+			.references(() => users.id, { onDelete: 'cascade' }),
+		/** COSE, base64url. */
+		publicKey: text('public_key').notNull(),
+		/** How often it has signed, where it counts: a lower count than last time is a copy. */
+		signed: bigint('signed', { mode: 'number' }).notNull(),
+		transports: textList('transports').notNull().default([]),
+		/** What its owner calls it. */
+		name: text('name').notNull(),
+		createdAt: moment('created_at').notNull(),
+		usedAt: moment('used_at')
+	},
+	(t) => [index('passkeys_user_idx').on(t.userId)]
+);
+
+/** What a device has been asked to sign, by a hash: taken once, and gone after some minutes. */
+export const passkeyChallenges = pgTable(
+	'passkey_challenges',
+	{
+		hash: text('hash').primaryKey(),
+		/** Whose new passkey it is for; null for a sign-in. */
+		userId: uuid('user_id').references(() => users.id, { onDelete: 'cascade' }),
+		expiresAt: moment('expires_at').notNull()
+	},
+	(t) => [index('passkey_challenges_expires_idx').on(t.expiresAt)]
 );
 
 /** What a link for a password is for. */

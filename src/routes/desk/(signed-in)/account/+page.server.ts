@@ -1,25 +1,21 @@
-import { redirect } from '@sveltejs/kit';
+import { passkeysOf } from '$lib/server/access/passkeys';
 import { recoveryLeft } from '$lib/server/access/second-factor';
 import { endSessions } from '$lib/server/access/sessions';
 import { changePassword, sessionsOf } from '$lib/server/accounts/accounts';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
+import { ownSession } from '$lib/server/signed-in';
 import { SHORTEST_PASSWORD } from '$lib/server/access/passwords';
 import type { Actions, PageServerLoad } from './$types';
 
-/** The session of who acts for themselves. */
-function own({ session, user }: App.Locals) {
-	if (!session || !user) redirect(303, '/desk/sign-in');
-	return session;
-}
-
 export const load: PageServerLoad = ({ locals }) =>
 	orErrorPage(async () => {
-		const session = own(locals);
+		const session = ownSession(locals);
 		return {
 			sessions: await sessionsOf(locals.db, session),
 			hasCode: session.hasCode,
+			passkeys: (await passkeysOf(locals.db, session.user.id)).length,
 			recoveryLeft: await recoveryLeft(locals.db, session.user),
 			shortest: SHORTEST_PASSWORD
 		};
@@ -30,14 +26,14 @@ const readPassword = formReader({ current: text(200), password: text(200) });
 export const actions: Actions = {
 	elsewhere: ({ locals }) =>
 		orFailedForm(async () => {
-			const { user, hash } = own(locals);
+			const { user, hash } = ownSession(locals);
 			await endSessions(locals.db, user.id, hash);
 			return { done: true };
 		}),
 
 	password: ({ request, locals }) =>
 		orFailedForm(async () => {
-			await changePassword(locals.db, own(locals), await readPassword(request), locals.now);
+			await changePassword(locals.db, ownSession(locals), await readPassword(request), locals.now);
 			locals.wake('letters');
 			return { changed: true };
 		})

@@ -49,11 +49,13 @@
 	</p>
 	<h2 class="mt-6 text-head">{texts.secondFactor}</h2>
 	<p class="mt-1 text-ink-soft">
-		{data.hasCode ? texts.codeInForce(data.recoveryLeft) : texts.codeWhy}
+		{data.hasCode || data.passkeys > 0
+			? texts.factorInForce(data.passkeys, data.hasCode, data.recoveryLeft)
+			: texts.factorWhy}
 	</p>
 	<p class="mt-2">
 		<Button size="desk" href="/desk/account/second-factor">
-			{data.hasCode ? texts.changeCode : texts.setUpCode}
+			{data.hasCode || data.passkeys > 0 ? texts.changeCode : texts.setUpCode}
 		</Button>
 	</p>
 	<h2 class="mt-6 text-head">{texts.password}</h2>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { deskWords } from '$lib/messages/desk';
+	import OtherWays from '$lib/ui/accounts/OtherWays.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
@@ -27,4 +28,5 @@
 		/>
 		<div><Button look="main">{texts.goOn}</Button></div>
 	</form>
+	<OtherWays to={data.to} providerName={data.providerName} />
 </main>

@@ -1,8 +1,8 @@
 import { Type } from 'typebox';
 import { ROLES } from '$lib/core/access';
-import { closeUser, inviteUser, listUsers } from '$lib/server/accounts/accounts';
+import { closeUser, inviteUser, listUsers, setRecordRight } from '$lib/server/accounts/accounts';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
-import { uuid } from '$lib/server/http/fields';
+import { uuid, yesNo } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { PERSON_FIELDS } from '$lib/server/people/person-details';
 import { signedIn } from '$lib/server/signed-in';
@@ -22,6 +22,8 @@ const readInvite = formReader({
 
 const readClose = formReader({ user: uuid });
 
+const readRight = formReader({ user: uuid, sees: yesNo });
+
 export const actions: Actions = {
 	invite: ({ request, locals }) =>
 		orFailedForm(async () => {
@@ -36,5 +38,13 @@ export const actions: Actions = {
 			const { user } = await readClose(request);
 			await closeUser(locals.db, signedIn(locals), user, locals.now);
 			return { closed: true };
+		}),
+
+	record: ({ request, locals }) =>
+		orFailedForm(async () => {
+			const { user, sees } = await readRight(request);
+			const right = { userId: user, sees: sees === 'yes' };
+			await setRecordRight(locals.db, signedIn(locals), right, locals.now);
+			return { set: true };
 		})
 };

@@ -20,6 +20,7 @@
 	let role = $state('clinician');
 	const inviting = new CaseForm((result) => (invited = String(result.invited ?? '')));
 	const closing = new CaseForm();
+	const right = new CaseForm();
 	let sure = $state<string | null>(null);
 </script>
 
@@ -41,6 +42,18 @@
 				</div>
 				<div class="flex items-center gap-3 text-note">
 					<span>{texts.accountState(Boolean(user.closedAt), ROLES[user.role][0])}</span>
+					{#if !user.closedAt && user.role === 'coordinator'}
+						<span class="text-ink-soft">{user.seesRecord ? texts.recordRight : texts.noRecordRight}</span>
+						<form method="POST" action="?/record" use:enhance={right.submit}>
+							<input type="hidden" name="user" value={user.id} />
+							<input type="hidden" name="sees" value={user.seesRecord ? 'no' : 'yes'} />
+							<Button look="quiet" size="desk">
+								{user.seesRecord ? texts.takeRecord : texts.giveRecord}<span class="sr-only"
+									>: {user.name}</span
+								>
+							</Button>
+						</form>
+					{/if}
 					{#if !user.closedAt && user.id !== data.myId}
 						{#if sure === user.id}
 							<form method="POST" action="?/close" use:enhance={closing.submit}>
@@ -58,7 +71,7 @@
 			</li>
 		{/each}
 	</ul>
-	<FormFault fault={closing.fault} />
+	<FormFault fault={closing.fault ?? right.fault} />
 	<h2 class="mt-8 text-head">{texts.inviteSomebody}</h2>
 	<form method="POST" action="?/invite" use:enhance={inviting.submit} class="mt-2 grid max-w-md gap-3">
 		<TextField

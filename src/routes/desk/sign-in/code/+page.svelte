@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { deskWords } from '$lib/messages/desk';
+	import OtherWays from '$lib/ui/accounts/OtherWays.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
@@ -29,6 +30,7 @@
 		/>
 		<Button look="main">{texts.signIn}</Button>
 	</form>
+	<OtherWays to="/desk" providerName={null} />
 	<p class="mt-4 text-note text-ink-soft">{texts.codeLost}</p>
 	<form method="POST" action="/desk/sign-out" class="mt-4">
 		<Button look="quiet" size="desk">{texts.asSomebodyElse}</Button>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { deskWords } from '$lib/messages/desk';
+	import Passkeys from '$lib/ui/accounts/Passkeys.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
@@ -9,7 +10,8 @@
 
 	let { data, form } = $props();
 
-	const codes = $derived(form && 'codes' in form ? form.codes : null);
+	let passkeyCodes = $state<readonly string[] | null>(null);
+	const codes = $derived(form && 'codes' in form ? form.codes : passkeyCodes);
 </script>
 
 <svelte:head><title>{texts.secondFactorTitle}</title></svelte:head>
@@ -27,37 +29,48 @@
 			{#each codes as code (code)}<li>{code}</li>{/each}
 		</ul>
 		<p class="mt-4"><Button look="main" href="/desk">{texts.keptThem}</Button></p>
-	{:else if data.offer}
-		{#if data.isNeeded}<div class="mt-3"><Notice kind="caution">{texts.codeNeeded}</Notice></div>{/if}
-		<p class="mt-2 text-ink-soft">{texts.codeWhy}</p>
-		<ol class="mt-4 grid gap-4">
-			<li>
-				{texts.scanIt}
-				<img src={data.offer.qr} alt={texts.qrOf} width="200" height="200" class="mt-2" />
-				<span class="block text-note text-ink-soft">{texts.typeSecret}</span>
-				<span class="num block break-all">{data.offer.secret.replace(/(.{4})/g, '$1 ')}</span>
-			</li>
-			<li>
-				<form method="POST" action="?/begin" use:enhance class="grid max-w-xs gap-3">
-					<TextField
-						name="code"
-						label={texts.codeNow}
-						value=""
-						autocomplete="one-time-code"
-						inputmode="numeric"
-						maxlength={20}
-						isRequired
-					/>
-					<div><Button look="main">{texts.beginIt}</Button></div>
-				</form>
-			</li>
-		</ol>
 	{:else}
-		<p class="mt-2 text-ink-soft">{texts.codeAsked}</p>
-		{#if data.isNeeded}<p class="mt-2">{texts.codeStays}</p>{:else}
-			<form method="POST" action="?/end" use:enhance class="mt-4">
-				<Button size="desk">{texts.endCode}</Button>
-			</form>
+		{#if data.mustSetUp}<div class="mt-3"><Notice kind="caution">{texts.codeNeeded}</Notice></div>{/if}
+		<h2 class="mt-5 text-head">{texts.passkeys}</h2>
+		<p class="mt-1 text-ink-soft">{texts.passkeyWhy}</p>
+		<Passkeys
+			passkeys={data.passkeys}
+			namedAddress={data.namedAddress}
+			timeZone={data.timeZone}
+			oncodes={(given) => (passkeyCodes = given)}
+		/>
+		<h2 class="mt-8 text-head">{texts.phoneCodes}</h2>
+		{#if data.offer}
+			<p class="mt-1 text-ink-soft">{texts.codeWhy}</p>
+			<ol class="mt-4 grid gap-4">
+				<li>
+					{texts.scanIt}
+					<img src={data.offer.qr} alt={texts.qrOf} width="200" height="200" class="mt-2" />
+					<span class="block text-note text-ink-soft">{texts.typeSecret}</span>
+					<span class="num secret block break-all">{data.offer.secret.replace(/(.{4})/g, '$1 ')}</span>
+				</li>
+				<li>
+					<form method="POST" action="?/begin" use:enhance class="grid max-w-xs gap-3">
+						<TextField
+							name="code"
+							label={texts.codeNow}
+							value=""
+							autocomplete="one-time-code"
+							inputmode="numeric"
+							maxlength={20}
+							isRequired
+						/>
+						<div><Button>{texts.beginIt}</Button></div>
+					</form>
+				</li>
+			</ol>
+		{:else}
+			<p class="mt-1 text-ink-soft">{texts.codeAsked}</p>
+			{#if data.isNeeded && data.passkeys.length === 0}<p class="mt-2">{texts.codeStays}</p>{:else}
+				<form method="POST" action="?/end" use:enhance class="mt-4">
+					<Button size="desk">{texts.endCode}</Button>
+				</form>
+			{/if}
 		{/if}
 	{/if}
 </main>

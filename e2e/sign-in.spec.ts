@@ -1,0 +1,109 @@
+import { expect, type CDPSession, type Page } from '@playwright/test';
+import { ACCOUNT, hydrated, deskTest as test } from './support';
+
+/** The same program by a name, which passkeys need. */
+const named = (baseURL: string | undefined) => (baseURL ?? '').replace('127.0.0.1', 'localhost');
+
+/** A phone or laptop that keeps passkeys, as Chromium plays one. */
+async function device(page: Page): Promise<CDPSession> {
+	const devtools = await page.context().newCDPSession(page);
+	await devtools.send('WebAuthn.enable');
+	await devtools.send('WebAuthn.addVirtualAuthenticator', {
+		options: {
+			protocol: 'ctap2',
+			transport: 'internal',
+			hasResidentKey: true,
+			hasUserVerification: true,
+			isUserVerified: true,
+			automaticPresenceSimulation: true
+		}
+	});
+	return devtools;
+}
+
+async function byPassword(page: Page, base: string, email: string): Promise<void> {
+	await page.goto(`${base}/desk/sign-in`, { waitUntil: 'load' });
+	await hydrated(page);
+	await page.getByLabel('E-mail address').fill(email);
+	await page.getByLabel('Password').fill(ACCOUNT.password);
+	await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+}
+
+test('a passkey is added, signs in alone, stands beside the password, and is taken away', async ({
+	page,
+	baseURL
+}) => {
+	const base = named(baseURL);
+	await device(page);
+	await byPassword(page, base, 'reader@lanterns.example');
+	await expect(page).toHaveURL(/\/desk\/workforce/);
+	await page.goto(`${base}/desk/account`);
+	await page.getByRole('link', { name: 'Set it up' }).click();
+	await page.getByLabel('What you call the device').fill('laptop at work');
+	await page.getByRole('button', { name: 'Add a passkey' }).click();
+	await expect(page.getByText('Keep these codes apart')).toBeVisible();
+	const lost = await page.locator('.codes li').first().innerText();
+	// A second one of the same device is none.
+	await page.goto(`${base}/desk/account/second-factor`);
+	await page.getByLabel('What you call the device').fill('once more');
+	await page.getByRole('button', { name: 'Add a passkey' }).click();
+	await expect(page.getByRole('alert')).toContainText('has a passkey of yours already');
+
+	await page.context().clearCookies();
+	await page.goto(`${base}/desk/sign-in`);
+	await page.getByRole('button', { name: 'Use a passkey' }).click();
+	await expect(page).toHaveURL(/\/desk\/workforce/);
+
+	// With a password the passkey is asked for beside it; a code for a lost device does as well.
+	await page.context().clearCookies();
+	await byPassword(page, base, 'reader@lanterns.example');
+	await expect(page).toHaveURL(/\/desk\/sign-in\/code$/);
+	await page.getByLabel('Code').fill(lost);
+	await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+	await expect(page).toHaveURL(/\/desk\/workforce/);
+	await page.context().clearCookies();
+	await byPassword(page, base, 'reader@lanterns.example');
+	await expect(page).toHaveURL(/\/desk\/sign-in\/code$/);
+	await hydrated(page);
+	await page.getByRole('button', { name: 'Use a passkey' }).click();
+	await expect(page).toHaveURL(/\/desk\/workforce/);
+
+	await page.goto(`${base}/desk/account/second-factor`);
+	await page.getByRole('button', { name: 'Take it away: laptop at work' }).click();
+	await expect(page.getByText('laptop at work', { exact: true })).toBeHidden();
+	// What the device still holds opens nothing any more.
+	await page.context().clearCookies();
+	await page.goto(`${base}/desk/sign-in`);
+	await page.getByRole('button', { name: 'Use a passkey' }).click();
+	await expect(page.getByRole('alert')).toContainText('This passkey is not known here');
+});
+
+test('at an address that is a number the page says where passkeys work', async ({ page }) => {
+	await byPassword(page, '', 'reader@lanterns.example');
+	await expect(page).toHaveURL(/\/desk\/workforce/);
+	await page.goto('/desk/account/second-factor');
+	await expect(page.getByRole('link', { name: /^http:\/\/localhost/ })).toBeVisible();
+});
+
+test('the organisation’s own sign-in lets in who has an account, and nobody else', async ({ page }) => {
+	const go = async () => {
+		await page.goto('/desk/sign-in');
+		await page.getByRole('link', { name: 'Sign in with Lanterns' }).click();
+	};
+	await go();
+	await page.getByRole('button', { name: 'Nobody: go back' }).click();
+	await expect(page.getByRole('alert')).toContainText('You were not signed in there');
+	await go();
+	await page.getByRole('button', { name: 'Somebody without an account' }).click();
+	await expect(page.getByRole('alert')).toContainText('have no account here');
+	await page.context().clearCookies();
+	await go();
+	await page.getByRole('button', { name: 'Second coordinator' }).click();
+	await expect(page).toHaveURL('/desk');
+	// Come back to by its address, the same answer opens nothing a second time.
+	await page.goto('/desk/sign-in/provider/back?code=made-up&state=made-up', { waitUntil: 'load' });
+	await expect(page).toHaveURL('/desk');
+	await page.context().clearCookies();
+	await page.goto('/desk/sign-in/provider/back?code=made-up&state=made-up', { waitUntil: 'load' });
+	await expect(page.getByRole('alert')).toContainText('is not what was asked for');
+});

@@ -1,0 +1,284 @@
+import { createHash } from 'node:crypto';
+import {
+	generateAuthenticationOptions,
+	generateRegistrationOptions,
+	verifyAuthenticationResponse,
+	verifyRegistrationResponse,
+	type AuthenticationResponseJSON,
+	type PublicKeyCredentialCreationOptionsJSON,
+	type PublicKeyCredentialRequestOptionsJSON,
+	type RegistrationResponseJSON
+} from '@simplewebauthn/server';
+import { decodeClientDataJSON } from '@simplewebauthn/server/helpers';
+import { and, asc, eq, gt, isNull, lt } from 'drizzle-orm';
+import { isIP } from 'node:net';
+import type { Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { Fault } from '../fault';
+import { enter, tellOwner, type Browser, type SignedIn } from './enter';
+import { dropIdleRecoveryCodes, newRecoveryCodes } from './second-factor';
+import type { Session } from './sessions';
+import { needNoWait, noteFailure, type Tried } from './throttle';
+
+const { passkeyChallenges, passkeys, sessions, users } = schema;
+
+type User = Actor & { kind: 'user' };
+
+/** So long a device has to sign what it was asked to, ms. Ours. */
+const ANSWER_MS = 5 * 60_000;
+
+/** Passkeys of one account. Ours. */
+const MOST = 10;
+
+/** The name that passkeys are bound to, and the address that they are used at. */
+export interface Party {
+	readonly id: string;
+	readonly origin: string;
+}
+
+/** What passkeys at an address are bound to, or null where it is a bare number: they need a name. */
+export function partyAt(origin: string): Party | null {
+	const { hostname } = new URL(origin);
+	return isIP(hostname.replace(/^\[|\]$/g, '')) ? null : { id: hostname, origin };
+}
+
+const hashOf = (challenge: string) => createHash('sha256').update(challenge).digest('hex');
+
+async function keepChallenge(db: Db, challenge: string, userId: string | null, now: Date): Promise<void> {
+	await db.delete(passkeyChallenges).where(lt(passkeyChallenges.expiresAt, now));
+	await db
+		.insert(passkeyChallenges)
+		.values({ hash: hashOf(challenge), userId, expiresAt: new Date(now.getTime() + ANSWER_MS) });
+}
+
+/** The challenge that a device says it signed, or null where it says none. */
+function challengeIn(clientDataJson: string): string | null {
+	try {
+		const { challenge } = decodeClientDataJSON(clientDataJson);
+		return typeof challenge === 'string' ? challenge : null;
+	} catch (thrown) {
+		if (thrown instanceof SyntaxError) return null;
+		throw thrown;
+	}
+}
+
+/** Takes the challenge that was signed: once, in time, and for whom it was made. @returns it, or null where there is none such */
+async function takeChallenge(
+	db: Db,
+	clientDataJson: string,
+	userId: string | null,
+	now: Date
+): Promise<string | null> {
+	const challenge = challengeIn(clientDataJson);
+	if (challenge === null) return null;
+	const taken = await db
+		.delete(passkeyChallenges)
+		.where(
+			and(
+				eq(passkeyChallenges.hash, hashOf(challenge)),
+				gt(passkeyChallenges.expiresAt, now),
+				userId === null ? isNull(passkeyChallenges.userId) : eq(passkeyChallenges.userId, userId)
+			)
+		)
+		.returning({ hash: passkeyChallenges.hash });
+	return taken.length === 1 ? challenge : null;
+}
+
+/** A user's passkeys, the oldest first. */
+export async function passkeysOf(db: Db, userId: string) {
+	return db
+		.select({
+			id: passkeys.id,
+			name: passkeys.name,
+			createdAt: passkeys.createdAt,
+			usedAt: passkeys.usedAt
+		})
+		.from(passkeys)
+		.where(eq(passkeys.userId, userId))
+		.orderBy(asc(passkeys.createdAt));
+}
+
+/** Asks a device for a new passkey. */
+export async function offerPasskey(
+	db: Db,
+	actor: User,
+	party: Party,
+	now: Date
+): Promise<PublicKeyCredentialCreationOptionsJSON> {
+	const [user] = await db.select({ email: users.email }).from(users).where(eq(users.id, actor.id));
+	const there = await passkeysOf(db, actor.id);
+	if (there.length >= MOST) throw new Fault('conflict', { code: 'tooManyPasskeys', facts: { most: MOST } });
+	const options = await generateRegistrationOptions({
+		rpName: 'Easy Corner',
+		rpID: party.id,
+		userID: new TextEncoder().encode(actor.id),
+		userName: user?.email ?? actor.name,
+		userDisplayName: actor.name,
+		attestationType: 'none',
+		excludeCredentials: there.map(({ id }) => ({ id })),
+		authenticatorSelection: { residentKey: 'required', userVerification: 'required' }
+	});
+	await keepChallenge(db, options.challenge, actor.id, now);
+	return options;
+}
+
+/** What a library makes of an answer, or null where it refuses it: what it was made of is no concern of who sent it. */
+async function verified<T extends { verified: boolean }>(work: () => Promise<T>): Promise<T | null> {
+	try {
+		const answer = await work();
+		return answer.verified ? answer : null;
+	} catch (thrown) {
+		// It looks nothing up and asks nobody: whatever it throws is a fault of the answer.
+		if (thrown instanceof Error) return null;
+		throw thrown;
+	}
+}
+
+/**
+ * Keeps a new passkey; its owner is told by letter.
+ *
+ * @returns codes for who has lost the device, shown once, where there were none
+ * @throws Fault `invalid` for an answer that is not what was asked for
+ */
+export async function addPasskey(
+	db: Db,
+	actor: User,
+	party: Party,
+	{ response, name }: { readonly response: RegistrationResponseJSON; readonly name: string },
+	now: Date
+): Promise<string[]> {
+	const expectedChallenge = await takeChallenge(db, response.response.clientDataJSON, actor.id, now);
+	if (expectedChallenge === null) throw new Fault('invalid', 'passkeyRefused');
+	const answer = await verified(() =>
+		verifyRegistrationResponse({
+			response,
+			expectedChallenge,
+			expectedOrigin: party.origin,
+			expectedRPID: party.id,
+			requireUserVerification: true
+		})
+	);
+	if (!answer?.registrationInfo) throw new Fault('invalid', 'passkeyRefused');
+	const { credential } = answer.registrationInfo;
+	return db.transaction(async (tx) => {
+		const [user] = await tx.select().from(users).where(eq(users.id, actor.id)).for('update');
+		if (!user) throw new Fault('invalid', 'passkeyRefused');
+		const kept = await tx
+			.insert(passkeys)
+			.values({
+				id: credential.id,
+				userId: actor.id,
+				publicKey: Buffer.from(credential.publicKey).toString('base64url'),
+				signed: credential.counter,
+				transports: credential.transports ?? [],
+				name: name.trim(),
+				createdAt: now
+			})
+			.onConflictDoNothing()
+			.returning({ id: passkeys.id });
+		if (kept.length === 0) throw new Fault('conflict', 'passkeyRefused');
+		await tellOwner(tx, user, 'passkey', now);
+		await writeAuditLine(tx, actor, { at: now, act: 'passkey-added' });
+		return user.recoveryHashes.length === 0 ? newRecoveryCodes(tx, actor.id) : [];
+	});
+}
+
+/** Takes a passkey away. Harmless where there is none of that name. */
+export async function removePasskey(db: Db, actor: User, id: string, now: Date): Promise<void> {
+	await db.transaction(async (tx) => {
+		const gone = await tx
+			.delete(passkeys)
+			.where(and(eq(passkeys.id, id), eq(passkeys.userId, actor.id)))
+			.returning({ id: passkeys.id });
+		if (gone.length === 0) return;
+		await dropIdleRecoveryCodes(tx, actor.id);
+		await writeAuditLine(tx, actor, { at: now, act: 'passkey-removed' });
+	});
+}
+
+/** Asks a device for a passkey of whoever sits before it: which account is the device's to say. */
+export async function askPasskey(
+	db: Db,
+	party: Party,
+	now: Date
+): Promise<PublicKeyCredentialRequestOptionsJSON> {
+	const options = await generateAuthenticationOptions({ rpID: party.id, userVerification: 'required' });
+	await keepChallenge(db, options.challenge, null, now);
+	return options;
+}
+
+/** The owner of the passkey that signed an answer. Its count of signatures goes up with it: a copy would be behind. */
+async function ownerOf(db: Db, party: Party, response: AuthenticationResponseJSON, now: Date) {
+	const [row] = await db
+		.select({ key: passkeys, user: users })
+		.from(passkeys)
+		.innerJoin(users, eq(users.id, passkeys.userId))
+		.where(and(eq(passkeys.id, response.id), isNull(users.closedAt)));
+	const expectedChallenge = await takeChallenge(db, response.response.clientDataJSON, null, now);
+	if (!row || expectedChallenge === null) return null;
+	const answer = await verified(() =>
+		verifyAuthenticationResponse({
+			response,
+			expectedChallenge,
+			expectedOrigin: party.origin,
+			expectedRPID: party.id,
+			requireUserVerification: true,
+			credential: {
+				id: row.key.id,
+				publicKey: Buffer.from(row.key.publicKey, 'base64url'),
+				counter: row.key.signed
+			}
+		})
+	);
+	if (!answer) return null;
+	await db
+		.update(passkeys)
+		.set({ signed: answer.authenticationInfo.newCounter, usedAt: now })
+		.where(eq(passkeys.id, row.key.id));
+	return row.user;
+}
+
+/**
+ * Signs in by a passkey, or, within a session of the same user, gives what it still asks for: its second factor, or the password once more.
+ *
+ * @returns the session that was begun, or null where the one there is goes on
+ * @throws Fault `invalid` for an answer of no passkey that is known here
+ */
+export async function usePasskey(
+	db: Db,
+	{
+		party,
+		response,
+		session,
+		browser,
+		origin
+	}: {
+		readonly party: Party;
+		readonly response: AuthenticationResponseJSON;
+		readonly session: Session | null;
+		readonly browser: Browser;
+		readonly origin: string;
+	},
+	now: Date
+): Promise<SignedIn | null> {
+	const tried: Tried = `origin:${origin}`;
+	await needNoWait(db, [tried], now);
+	const user = await ownerOf(db, party, response, now);
+	if (!user) {
+		await noteFailure(db, [tried], now);
+		await writeAuditLine(db, { kind: 'system' }, { at: now, act: 'sign-in-failed' });
+		throw new Fault('invalid', 'passkeyRefused');
+	}
+	return db.transaction(async (tx) => {
+		if (session?.user.id !== user.id)
+			return enter(tx, user, browser, { how: 'passkey', isStrong: true }, now);
+		await tx
+			.update(sessions)
+			.set({ isPending: false, isStrong: true, confirmedAt: now })
+			.where(eq(sessions.tokenHash, session.hash));
+		if (session.isPending)
+			await writeAuditLine(tx, session.user, { at: now, act: 'signed-in', detail: { by: 'passkey' } });
+		return null;
+	});
+}

@@ -1,0 +1,126 @@
+import * as oidc from 'openid-client';
+import { isLoopback, type IdentitySettings } from '../config';
+import { describeError, log } from '../log';
+
+/** So long the organisation's sign-in has to answer, s. Ours. */
+const PATIENCE_S = 8;
+
+/** Asked to show who they are anew, somebody did so within this, s. Ours: a page is read and a password typed. */
+const ANEW_S = 300;
+
+/** Why nobody came in by the organisation's own sign-in. */
+export const PROVIDER_REASONS = ['cancelled', 'unreachable', 'refused', 'unknown'] as const;
+
+/** One of {@link PROVIDER_REASONS}. */
+export type ProviderReason = (typeof PROVIDER_REASONS)[number];
+
+/** Nobody came in, and why. */
+export class ProviderFault extends Error {
+	constructor(readonly reason: ProviderReason) {
+		super(reason);
+	}
+}
+
+/** What a browser keeps while it is away: without it nobody comes back. */
+export interface Flow {
+	readonly state: string;
+	readonly nonce: string;
+	readonly verifier: string;
+	/** Page of the desk to go on to. */
+	readonly to: string;
+	/** Whether they have to show who they are anew. */
+	readonly isAnew: boolean;
+}
+
+/** Who came back. */
+export interface ProviderClaims {
+	/** The issuer's address and its name for them. */
+	readonly subject: string;
+	/** Their address, where the issuer has seen that it is theirs. */
+	readonly email: string | null;
+	/** Whether the issuer says that they showed several factors (`mfa`, RFC 8176). */
+	readonly isStrong: boolean;
+}
+
+const found = new WeakMap<IdentitySettings, Promise<oidc.Configuration>>();
+
+function discovered({ issuer, clientId, clientSecret }: IdentitySettings): Promise<oidc.Configuration> {
+	const url = new URL(issuer);
+	return oidc.discovery(
+		url,
+		clientId,
+		undefined,
+		clientSecret === '' ? oidc.None() : oidc.ClientSecretBasic(clientSecret),
+		// Plain HTTP goes to this very machine only: the settings refuse any other.
+		{ timeout: PATIENCE_S, execute: isLoopback(url.hostname) ? [oidc.allowInsecureRequests] : [] }
+	);
+}
+
+/** What the issuer says of itself: asked once, and again after it could not be had. */
+async function issuerOf(settings: IdentitySettings): Promise<oidc.Configuration> {
+	const asked = found.get(settings) ?? discovered(settings);
+	found.set(settings, asked);
+	try {
+		return await asked;
+	} catch (thrown) {
+		found.delete(settings);
+		log({ level: 'warn', event: 'identity-provider', ...describeError(thrown) });
+		throw new ProviderFault('unreachable');
+	}
+}
+
+/** Sends somebody to the organisation's own sign-in. @param back the address that they come back to */
+export async function beginAtProvider(
+	settings: IdentitySettings,
+	back: string,
+	{ to, isAnew }: Pick<Flow, 'to' | 'isAnew'>
+): Promise<{ url: URL; flow: Flow }> {
+	const issuer = await issuerOf(settings);
+	const verifier = oidc.randomPKCECodeVerifier();
+	const flow = { state: oidc.randomState(), nonce: oidc.randomNonce(), verifier, to, isAnew };
+	const url = oidc.buildAuthorizationUrl(issuer, {
+		redirect_uri: back,
+		scope: 'openid email profile',
+		code_challenge: await oidc.calculatePKCECodeChallenge(verifier),
+		code_challenge_method: 'S256',
+		state: flow.state,
+		nonce: flow.nonce,
+		...(isAnew ? { prompt: 'login', max_age: String(ANEW_S) } : {})
+	});
+	return { url, flow };
+}
+
+/**
+ * Reads who came back, and asks the issuer whether it is true.
+ *
+ * @param url the address that the browser came back to, with what the issuer put there
+ * @throws ProviderFault where nobody did
+ */
+export async function backFromProvider(
+	settings: IdentitySettings,
+	url: URL,
+	flow: Flow
+): Promise<ProviderClaims> {
+	const issuer = await issuerOf(settings);
+	const answer = await oidc
+		.authorizationCodeGrant(issuer, url, {
+			expectedState: flow.state,
+			expectedNonce: flow.nonce,
+			pkceCodeVerifier: flow.verifier,
+			idTokenExpected: true,
+			...(flow.isAnew ? { maxAge: ANEW_S } : {})
+		})
+		.catch((thrown: unknown) => {
+			if (thrown instanceof oidc.AuthorizationResponseError) throw new ProviderFault('cancelled');
+			log({ level: 'warn', event: 'identity-provider', ...describeError(thrown) });
+			throw new ProviderFault('refused');
+		});
+	const claims = answer.claims();
+	if (!claims) throw new ProviderFault('refused');
+	const { email, email_verified: isVerified, amr } = claims;
+	return {
+		subject: `${claims.iss} ${claims.sub}`,
+		email: typeof email === 'string' && isVerified === true ? email.trim().toLowerCase() : null,
+		isStrong: Array.isArray(amr) && amr.includes('mfa')
+	};
+}

@@ -1,0 +1,72 @@
+import { and, eq, isNull, or, sql } from 'drizzle-orm';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { enter, tellOwner, type Browser, type SignedIn } from './enter';
+import { ProviderFault, type Flow, type ProviderClaims } from './provider';
+import type { Session } from './sessions';
+
+const { sessions, users } = schema;
+
+/** The account of who came back: by the issuer's name for them, or, the first time, by an address that it has seen to be theirs. */
+async function ownerOf(tx: Db, { subject, email }: ProviderClaims, now: Date) {
+	const [user] = await tx
+		.select()
+		.from(users)
+		.where(
+			and(
+				isNull(users.closedAt),
+				or(
+					eq(users.providerSubject, subject),
+					email === null
+						? undefined
+						: and(eq(sql`lower(${users.email})`, email), isNull(users.providerSubject))
+				)
+			)
+		)
+		// An address may have gone to somebody else since; the issuer's own name does not.
+		.orderBy(sql`${users.providerSubject} is null`)
+		.limit(1)
+		.for('update');
+	if (!user) return null;
+	if (user.providerSubject === null) {
+		await tx.update(users).set({ providerSubject: subject }).where(eq(users.id, user.id));
+		await tellOwner(tx, user, 'provider', now);
+		await writeAuditLine(
+			tx,
+			{ kind: 'user', id: user.id, name: user.name, role: user.role },
+			{ at: now, act: 'provider-linked' }
+		);
+	}
+	return user;
+}
+
+/**
+ * Signs in who came back from the organisation's own sign-in. Accounts are made by inviting: nobody gets one by coming.
+ *
+ * @returns the session that was begun, or null where the one there is goes on, since its user showed anew who they are
+ * @throws ProviderFault `unknown` for who has no account here, `refused` for another than who has to show who they are
+ */
+export async function signInByProvider(
+	db: Db,
+	{
+		claims,
+		flow,
+		browser,
+		session
+	}: {
+		readonly claims: ProviderClaims;
+		readonly flow: Flow;
+		readonly browser: Browser;
+		readonly session: Session | null;
+	},
+	now: Date
+): Promise<SignedIn | null> {
+	return db.transaction(async (tx) => {
+		const user = await ownerOf(tx, claims, now);
+		if (!user) throw new ProviderFault('unknown');
+		if (!flow.isAnew) return enter(tx, user, browser, { how: 'provider', isStrong: claims.isStrong }, now);
+		if (session?.user.id !== user.id) throw new ProviderFault('refused');
+		await tx.update(sessions).set({ confirmedAt: now }).where(eq(sessions.tokenHash, session.hash));
+		return null;
+	});
+}

@@ -1,0 +1,86 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { invalidateAll } from '$app/navigation';
+	import { deskWords } from '$lib/messages/desk';
+	import { momentWords } from '$lib/messages/desk-dates';
+	import { onMount } from 'svelte';
+	import Button from '../kit/Button.svelte';
+	import Notice from '../kit/Notice.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import { canUsePasskeys, PasskeyUse } from './passkey-use.svelte';
+
+	const texts = deskWords.accounts;
+
+	interface Props {
+		passkeys: readonly {
+			readonly id: string;
+			readonly name: string;
+			readonly createdAt: Date;
+			readonly usedAt: Date | null;
+		}[];
+		/** The address with a name at which passkeys work, where this one has none. */
+		namedAddress: string | null;
+		timeZone: string;
+		/** Called with codes for a lost device, which are shown once. */
+		oncodes: (codes: readonly string[]) => void;
+	}
+
+	let { passkeys, namedAddress, timeZone, oncodes }: Props = $props();
+
+	const use = new PasskeyUse();
+	let canUse = $state(false);
+	let name = $state('');
+	onMount(() => (canUse = canUsePasskeys()));
+
+	async function add(event: SubmitEvent) {
+		event.preventDefault();
+		const codes = await use.add(name.trim());
+		if (codes === null) return;
+		name = '';
+		await invalidateAll();
+		if (codes.length > 0) oncodes(codes);
+	}
+</script>
+
+{#if passkeys.length > 0}
+	<ul class="mt-3 border-t border-ink">
+		{#each passkeys as passkey (passkey.id)}
+			<li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-b border-rule py-2">
+				<span class="font-semibold">{passkey.name}</span>
+				<span class="flex items-center gap-3 text-note text-ink-soft">
+					{passkey.usedAt
+						? texts.lastUsed(momentWords(passkey.usedAt, timeZone))
+						: texts.addedOn(momentWords(passkey.createdAt, timeZone))}
+					<form method="POST" action="?/remove" use:enhance>
+						<input type="hidden" name="passkey" value={passkey.id} />
+						<Button look="quiet" size="desk" aria-label={texts.takePasskeyAway(passkey.name)}>
+							{texts.endCode}
+						</Button>
+					</form>
+				</span>
+			</li>
+		{/each}
+	</ul>
+{/if}
+{#if use.fault}<div class="mt-3"><Notice kind="caution" role="alert">{use.fault}</Notice></div>{/if}
+{#if canUse}
+	<form onsubmit={add} class="mt-3 flex flex-wrap items-end gap-3">
+		<TextField
+			name="name"
+			label={texts.passkeyName}
+			hint={texts.passkeyNameHint}
+			value={name}
+			maxlength={60}
+			isRequired
+			oninput={(text) => (name = text)}
+		/>
+		<Button isBusy={use.isBusy}>{texts.addPasskey}</Button>
+	</form>
+{:else if namedAddress}
+	<p class="mt-2 text-note">
+		{texts.passkeyNeedsName}
+		<a href="{namedAddress}/desk/account/second-factor">{namedAddress}</a>
+	</p>
+{:else}
+	<p class="mt-2 text-note text-ink-soft">{texts.noPasskeysHere}</p>
+{/if}

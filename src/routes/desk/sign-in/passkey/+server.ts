@@ -1,0 +1,35 @@
+import { askPasskey, usePasskey } from '$lib/server/access/passkeys';
+import { deviceToken, sessionToken, setSession } from '$lib/server/access/session-cookie';
+import { signOut } from '$lib/server/access/sessions';
+import { wayOn } from '$lib/server/access/way-on';
+import { orJsonFault } from '$lib/server/http/answer-fault';
+import { needParty, readAssertion } from '$lib/server/http/passkey-bodies';
+import type { RequestHandler } from './$types';
+
+/** What a device has to sign. */
+export const POST: RequestHandler = ({ request, locals }) =>
+	orJsonFault(async () => Response.json(await askPasskey(locals.db, needParty(request), locals.now)));
+
+/** Signs in with what it signed, or gives a session what it still asks for. */
+export const PUT: RequestHandler = ({ request, locals, cookies, url, getClientAddress }) =>
+	orJsonFault(async () => {
+		const { db, session, now } = locals;
+		const begun = await usePasskey(
+			db,
+			{
+				party: needParty(request),
+				response: await readAssertion(request),
+				session,
+				browser: { device: request.headers.get('user-agent') ?? '', deviceToken: deviceToken(cookies, url) },
+				origin: getClientAddress()
+			},
+			now
+		);
+		locals.wake('letters');
+		if (begun) {
+			const before = sessionToken(cookies, url);
+			if (before) await signOut(db, before);
+			setSession(cookies, url, begun);
+		}
+		return Response.json({ to: wayOn(url) });
+	});

@@ -1,0 +1,33 @@
+import { redirect } from '@sveltejs/kit';
+import { backFromProvider, ProviderFault } from '$lib/server/access/provider';
+import { signInByProvider } from '$lib/server/access/sign-in-by-provider';
+import { deviceToken, sessionToken, setSession, takeFlow } from '$lib/server/access/session-cookie';
+import { signOut } from '$lib/server/access/sessions';
+import { originOf } from '$lib/server/http/own-origin';
+import type { RequestHandler } from './$types';
+
+/** Back from the organisation's own sign-in. */
+export const GET: RequestHandler = async ({ locals, url, cookies, request }) => {
+	const { config, db, session, now } = locals;
+	const flow = takeFlow(cookies, url);
+	if (!config.identity || !flow) redirect(303, '/desk/sign-in?why=refused');
+	const came = new URL(url.pathname + url.search, originOf(request, config));
+	try {
+		const claims = await backFromProvider(config.identity, came, flow);
+		const browser = {
+			device: request.headers.get('user-agent') ?? '',
+			deviceToken: deviceToken(cookies, url)
+		};
+		const begun = await signInByProvider(db, { claims, flow, browser, session }, now);
+		locals.wake('letters');
+		if (begun) {
+			const before = sessionToken(cookies, url);
+			if (before) await signOut(db, before);
+			setSession(cookies, url, begun);
+		}
+		redirect(303, begun?.needsCode ? '/desk/sign-in/code' : flow.to);
+	} catch (thrown) {
+		if (!(thrown instanceof ProviderFault)) throw thrown;
+		redirect(303, `/desk/sign-in?why=${thrown.reason}`);
+	}
+};

@@ -1,4 +1,5 @@
 import { benchAttack } from './attack';
+import { benchCrash } from './crash';
 import { benchCore } from './core';
 import { benchDesk } from './desk';
 import { benchLoad } from './load';
@@ -13,6 +14,7 @@ import { benchWorkforce } from './workforce';
 const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	attack: benchAttack,
 	core: benchCore,
+	crash: benchCrash,
 	page: benchPage,
 	walk: benchWalk,
 	desk: async () => {

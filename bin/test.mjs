@@ -60,7 +60,8 @@ await run(async () => {
 		const app = await startApp({
 			url: postgres.url,
 			port,
-			env: { EASY_CORNER_MODE: 'demo', ...identity.env },
+			// Tests write more in a minute than anybody types.
+			env: { EASY_CORNER_MODE: 'demo', EASY_CORNER_WRITES_FACTOR: '100', ...identity.env },
 			log: 'pipe'
 		});
 		try {

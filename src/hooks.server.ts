@@ -6,12 +6,14 @@ import { noteReading } from '$lib/server/audit/note-reading';
 import { ConfigFault } from '$lib/server/config';
 import { MigrationFault } from '$lib/server/db/migrate';
 import { prepareDatabase } from '$lib/server/db/prepare';
+import { Fault } from '$lib/server/fault';
 import { compressed } from '$lib/server/http/compressed';
 import { ownOrigins } from '$lib/server/http/own-origin';
 import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES, takeOffTheLine } from '$lib/server/http/read-body';
 import { stylesApart, withStyleNonce } from '$lib/server/http/styles-apart';
 import { describeError, log } from '$lib/server/log';
 import { joinQueue, runtime, wake } from '$lib/server/runtime';
+import { refusalWords } from '$lib/messages/refusal-words';
 import { textSizeOf } from '$lib/ui/theme/text-sizes';
 
 export const init: ServerInit = async () => {
@@ -46,9 +48,11 @@ function unitOf(cookie: string | undefined): App.Locals['unit'] {
 	return cookie === 'in' || cookie === 'mm' ? cookie : 'cm';
 }
 
+const IMPORT = '/desk/(signed-in)/people/import';
+
 /** Only a list of people may be large. */
 function mostBytes(route: string | null): number {
-	return route === '/desk/(signed-in)/people/import' ? LARGEST_IMPORT_BYTES : LARGEST_BODY_BYTES;
+	return route === IMPORT ? LARGEST_IMPORT_BYTES : LARGEST_BODY_BYTES;
 }
 
 /** Lists of people, by what the record calls them: that somebody looked at one is put on it. */
@@ -97,6 +101,34 @@ function refusalOf(event: RequestEvent): Response | null {
 	return new Response(null, { status: 303, headers: { location: to } });
 }
 
+/** Counts what is written; what is answered where that is more than anybody types. */
+async function tooMuchOf({
+	request,
+	params,
+	locals,
+	route,
+	getClientAddress
+}: RequestEvent): Promise<Response | null> {
+	if (SAFE.includes(request.method)) return null;
+	try {
+		await runtime().writes.count({
+			link: route.id?.startsWith('/c/') ? params.token : undefined,
+			account: locals.session?.user.id,
+			address: getClientAddress(),
+			isImport: route.id === IMPORT
+		});
+		return null;
+	} catch (thrown) {
+		if (!(thrown instanceof Fault)) throw thrown;
+		const message = refusalWords(thrown.why);
+		// A form that scripts send reads its answer as one of an act.
+		const isAct = request.headers.get('x-sveltekit-action');
+		return Response.json(isAct ? { type: 'error', error: { message } } : { message }, {
+			status: thrown.status
+		});
+	}
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
 	const { config, db, planning, changes } = runtime();
@@ -114,7 +146,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const session = token && event.route.id !== '/health' ? await sessionOf(db, token, event.locals.now) : null;
 	event.locals.session = session;
 	event.locals.user = session && !session.isPending ? session.user : null;
-	const refused = refusalOf(event);
+	const refused = refusalOf(event) ?? (await tooMuchOf(event));
 	const response =
 		refused ??
 		(Number(event.request.headers.get('content-length') ?? 0) > mostBytes(event.route.id)

@@ -11,6 +11,7 @@ import { PlainFault, say } from './say.mjs';
  * @typedef {object} App
  * @property {string} address
  * @property {() => Promise<boolean>} stop asks it to end, and ends it where it does not; gives whether it ended by itself
+ * @property {() => Promise<void>} kill ends it outright, as a power cut would; for tests of what is left then
  * @property {Promise<void>} ended settles when the application ends, by itself or not
  * @property {() => string[]} failures lines of its log that tell of a failure of its own, where the log is kept
  */
@@ -90,5 +91,9 @@ export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 		if (!hasEnded) child.kill('SIGKILL');
 		return hasEnded;
 	};
-	return { address, stop, ended: end.then(() => undefined), failures };
+	const kill = async () => {
+		child.kill('SIGKILL');
+		await end;
+	};
+	return { address, stop, kill, ended: end.then(() => undefined), failures };
 }

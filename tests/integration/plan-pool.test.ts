@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it } from 'vitest';
 import { adviseCorner } from '$lib/core/advice';
+import { Fault } from '$lib/server/fault';
 import { PlanPool } from '$lib/server/planning/plan-pool';
 import { randomCorner } from '../support/random-corner';
 
@@ -48,6 +49,18 @@ describe('PlanPool', () => {
 		await expect(pool.advise(broken)).rejects.toThrow();
 		const corner = randomCorner(1, { rigid: 4, soft: 1, span: 0 });
 		expect(await pool.advise(corner)).toEqual(adviseCorner(corner));
+	});
+
+	it('gives a job up that takes its thread for too long, and serves the next', async () => {
+		// Shorter than any thread takes to start: what is asked can't be done in time.
+		pool = new PlanPool(1);
+		const corner = randomCorner(5, { rigid: 30, soft: 4, span: 60 });
+		await expect(pool.advise(corner)).rejects.toMatchObject({ kind: 'too-many', why: 'solvingTooLong' });
+		await expect(Promise.all([pool.advise(corner), pool.advise(corner)])).rejects.toThrow(Fault);
+		await pool.close();
+		pool = new PlanPool();
+		const small = randomCorner(1, { rigid: 4, soft: 1, span: 0 });
+		expect(await pool.advise(small)).toEqual(adviseCorner(small));
 	});
 
 	it('refuses more than can be answered in good time', async () => {

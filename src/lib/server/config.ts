@@ -32,6 +32,8 @@ export interface Config {
 	readonly secondFactorRoles: readonly Role[];
 	/** Null where people sign in here only. */
 	readonly identity: IdentitySettings | null;
+	/** How many times the usual limits on what is written in a minute; more where many people share one address. */
+	readonly writesFactor: number;
 }
 
 /** A setting that can't be used; the text says which and what to do. */
@@ -72,7 +74,8 @@ function rolesOf(text: string | undefined): Role[] {
 }
 
 /** Addresses of this very machine, where no HTTPS is needed. */
-export const isLoopback = (hostname: string) => hostname === 'localhost' || /^127\.|^\[::1\]$/.test(hostname);
+export const isLoopback = (hostname: string) =>
+	hostname === 'localhost' || /^(?:127\.|\[?::1\]?$|::ffff:127\.)/.test(hostname);
 
 function identityOf(env: NodeJS.ProcessEnv): IdentitySettings | null {
 	const issuer = env.EASY_CORNER_OIDC_ISSUER;
@@ -94,6 +97,12 @@ function identityOf(env: NodeJS.ProcessEnv): IdentitySettings | null {
 	};
 }
 
+function factorOf(text: string | undefined): number {
+	if (!text) return 1;
+	if (/^[1-9]\d{0,3}$/.test(text)) return Number(text);
+	throw new ConfigFault(`EASY_CORNER_WRITES_FACTOR must be a whole number from 1 to 9999, not "${text}".`);
+}
+
 /** Reads the settings; throws a {@link ConfigFault} where one is missing or wrong. */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
 	if (!env.DATABASE_URL)
@@ -107,6 +116,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 		smtpUrl: smtpOf(env.EASY_CORNER_SMTP),
 		secondFactorRoles: rolesOf(env.EASY_CORNER_SECOND_FACTOR),
 		identity: identityOf(env),
+		writesFactor: factorOf(env.EASY_CORNER_WRITES_FACTOR),
 		mailFrom: env.EASY_CORNER_MAIL_FROM || 'Easy Corner <easy-corner@localhost>'
 	};
 }

@@ -1,3 +1,4 @@
+import { WriteLimits } from './access/write-limits';
 import { readConfig, type Config } from './config';
 import { openDatabase, type OpenDatabase } from './db/client';
 import { startJobs, type Jobs } from './jobs/jobs';
@@ -10,6 +11,7 @@ interface Runtime extends OpenDatabase {
 	readonly config: Config;
 	readonly planning: Planning;
 	readonly changes: Changes;
+	readonly writes: WriteLimits;
 }
 
 /** The queue, once it has been joined; before that nothing is woken and the next look of any process finds the work. */
@@ -41,6 +43,7 @@ export function runtime(): Runtime {
 			config,
 			planning: new PlanPool(),
 			changes: new Changes(databaseUrl),
+			writes: new WriteLimits(config.writesFactor),
 			...openDatabase(databaseUrl, config.timeZone)
 		};
 	}

@@ -26,7 +26,9 @@ describe('the settings', () => {
 			origin: 'http://127.0.0.1:3000',
 			smtpUrl: '',
 			mailFrom: 'Easy Corner <easy-corner@localhost>',
-			secondFactorRoles: []
+			secondFactorRoles: [],
+			identity: null,
+			writesFactor: 1
 		});
 		expect(faultOf({})).toContain('DATABASE_URL');
 	});

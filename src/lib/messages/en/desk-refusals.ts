@@ -118,6 +118,10 @@ export const deskRefusals = {
 	wrongPasswordOfYours: 'This is not your password. Try it once more.',
 	wrongCode: 'This code is not right, or was used already. Wait for the next one, and type it.',
 	codeInForce: 'A second factor is in force already. Take it away first.',
+	solvingTooLong:
+		'This plan takes longer to work out than it should, and was given up. Nothing is lost: try again, with fewer things at once.',
+	tooManyWrites: ({ seconds }: { seconds: number }) =>
+		`That is more at once than anybody types. Nothing that was kept is lost: go on in ${seconds === 1 ? 'a second' : `${seconds} seconds`}.`,
 	passkeyRefused:
 		'This passkey is not known here, or its answer came too late. Try once more, or sign in with your password.',
 	passkeyNeedsName: 'Passkeys need a name in the address, and this one is a bare number.',

@@ -4,6 +4,7 @@ import code from 'virtual:plan-thread';
 import type { Advice, KeptAdvice } from '$lib/core/advice';
 import type { Corner } from '$lib/core/corner';
 import { Fault } from '../fault';
+import { log } from '../log';
 import type { BudgetAnswer, BudgetQuestion, PlanJob, Planning } from './planning';
 
 interface Job {
@@ -15,6 +16,8 @@ interface Job {
 interface Thread {
 	readonly worker: Worker;
 	job: Job | null;
+	/** Ends the thread where its job takes too long. */
+	limit: NodeJS.Timeout | null;
 }
 
 /** One thread stays free for answering. */
@@ -27,6 +30,12 @@ const MOST_KNOWN = 500;
 const LONGEST_QUEUE = 500;
 
 /**
+ * So long one job may take in its thread, ms: some hundred times what the longest of 30,000 took. Ours: whoever asks for something that no
+ * search ends takes nobody else's thread for longer.
+ */
+const LONGEST_JOB_MS = 30_000;
+
+/**
  * Threads that solve plans, started when first needed, and the queue before them. Holds no state that matters: a process
  * that dies loses only what its own visitors were waiting for.
  */
@@ -35,6 +44,9 @@ export class PlanPool implements Planning {
 	private readonly waiting: Job[] = [];
 	/** Advice that was worked out lately: the same corner is looked at by its person, the day sheet and the case. */
 	private readonly known = new Map<string, Promise<Advice>>();
+
+	/** @param longestJobMs when a thread is ended with what it works on */
+	constructor(private readonly longestJobMs = LONGEST_JOB_MS) {}
 
 	advise(corner: Corner): Promise<Advice> {
 		const key = JSON.stringify(corner);
@@ -83,16 +95,18 @@ export class PlanPool implements Planning {
 		const job = free && this.waiting.shift();
 		if (!free || !job) return;
 		free.job = job;
+		free.limit = setTimeout(() => this.giveUp(free), this.longestJobMs).unref();
 		free.worker.postMessage(job.asked);
 	}
 
 	private start(): Thread | null {
 		if (this.threads.length >= MOST_THREADS) return null;
 		const worker = new Worker(code, { eval: true });
-		const thread: Thread = { worker, job: null };
+		const thread: Thread = { worker, job: null, limit: null };
 		worker.on('message', (answer: unknown) => {
 			const job = thread.job;
 			thread.job = null;
+			if (thread.limit) clearTimeout(thread.limit);
 			job?.resolve(answer);
 			this.next();
 		});
@@ -104,11 +118,19 @@ export class PlanPool implements Planning {
 		return thread;
 	}
 
+	/** Ends a thread that works on something for too long: nothing short of that stops a search. */
+	private giveUp(thread: Thread): void {
+		log({ level: 'warn', event: 'planning-gave-up', job: thread.job?.asked.kind ?? 'none' });
+		this.drop(thread, new Fault('too-many', 'solvingTooLong'));
+		void thread.worker.terminate();
+	}
+
 	/** A thread that failed takes only its own job with it. */
 	private drop(thread: Thread, error: Error): void {
 		const at = this.threads.indexOf(thread);
 		if (at < 0) return;
 		this.threads.splice(at, 1);
+		if (thread.limit) clearTimeout(thread.limit);
 		thread.job?.reject(error);
 		if (this.waiting.length > 0) this.next();
 	}

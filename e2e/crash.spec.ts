@@ -1,0 +1,12 @@
+import { expect, test } from '@playwright/test';
+import { crashRun } from '../tests/support/crash-run';
+
+test('killed under load, the program and then its database: nothing that was answered as done is lost, each letter lies once', async () => {
+	test.setTimeout(240_000);
+	const found = await crashRun(2);
+	expect(found).toMatchObject({ kills: 2, lost: [], lettersNotOnce: [] });
+	expect(found.acknowledged).toBeGreaterThan(150);
+	// While the database is gone everybody is told so in plain words, and who watches over it sees it.
+	expect(found.whileGone).toMatchObject({ health: 503, save: 500 });
+	expect(found.whileGone.words).toContain('nothing of this step was kept');
+});

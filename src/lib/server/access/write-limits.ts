@@ -1,0 +1,74 @@
+import { isLoopback } from '../config';
+import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
+import { Fault } from '../fault';
+
+/**
+ * What is written in a minute by one link, one account and from one address at most, and how many lists one account imports in an
+ * hour: far above what people do, to keep one of them from taking all there is. Working assumptions of ours.
+ */
+const MOST_WRITES = {
+	link: { points: 300, duration: 60 },
+	account: { points: 600, duration: 60 },
+	address: { points: 3000, duration: 60 },
+	import: { points: 60, duration: 3600 }
+} as const;
+
+type Kind = keyof typeof MOST_WRITES;
+
+/** Who writes: what of these is known. */
+export interface Writer {
+	/** Secret of the link. */
+	readonly link?: string | undefined;
+	/** Id of the signed-in user. */
+	readonly account?: string | undefined;
+	readonly address: string;
+	/** Whether a list of people is imported. */
+	readonly isImport: boolean;
+}
+
+/**
+ * Counts what is written, within this process. What one link may do in a day is counted in the database (`link-limits.ts`), and holds over
+ * all of them.
+ */
+export class WriteLimits {
+	readonly #limits: Readonly<Record<Kind, RateLimiterMemory>>;
+
+	/** @param factor how many times {@link MOST_WRITES} */
+	constructor(
+		factor: number,
+		most: Readonly<Record<Kind, { points: number; duration: number }>> = MOST_WRITES
+	) {
+		const limit = (kind: Kind) => {
+			const { points, duration } = most[kind];
+			return new RateLimiterMemory({ keyPrefix: kind, points: points * factor, duration });
+		};
+		this.#limits = {
+			link: limit('link'),
+			account: limit('account'),
+			address: limit('address'),
+			import: limit('import')
+		};
+	}
+
+	/** Counts one write. @throws Fault `too-many` beyond a limit */
+	async count({ link, account, address, isImport }: Writer): Promise<void> {
+		const counted: [Kind, string][] = [];
+		if (link !== undefined) counted.push(['link', link]);
+		if (account !== undefined) counted.push(['account', account]);
+		if (account !== undefined && isImport) counted.push(['import', account]);
+		// This machine itself is a proxy that does not say for whom: everybody would be counted as one.
+		if (!isLoopback(address)) counted.push(['address', address]);
+		for (const [kind, key] of counted) await this.#take(kind, key);
+	}
+
+	async #take(kind: Kind, key: string): Promise<void> {
+		try {
+			await this.#limits[kind].consume(key);
+		} catch (thrown) {
+			// The library throws what is left of the wait.
+			if (!(thrown instanceof RateLimiterRes)) throw thrown;
+			const seconds = Math.max(1, Math.ceil(thrown.msBeforeNext / 1000));
+			throw new Fault('too-many', { code: 'tooManyWrites', facts: { seconds } });
+		}
+	}
+}

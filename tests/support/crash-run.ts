@@ -1,0 +1,224 @@
+import pg from 'pg';
+import { migrateAndSeed, startApp } from '../../bin/lib/app.mjs';
+import { freePort } from '../../bin/lib/net.mjs';
+import { startPostgres } from '../../bin/lib/postgres.mjs';
+import { cookieOf } from './attack';
+
+/** What was lost, or twice, after the program and its database were killed again and again. */
+export interface CrashResult {
+	readonly kills: number;
+	/** Writes that were answered as done. */
+	readonly acknowledged: number;
+	/** Of those, what is not there afterwards. */
+	readonly lost: readonly string[];
+	/** Letters that are not in the stand-in's mailbox exactly once. */
+	readonly lettersNotOnce: readonly string[];
+	/** After each start of PostgreSQL: until the program's next good answer, ms. */
+	readonly recoveryMs: readonly number[];
+	/** What is answered while the database is gone. */
+	readonly whileGone: { readonly health: number; readonly save: number; readonly words: string };
+}
+
+const LINKS = 6;
+
+/** Pause of who tries again, ms. */
+const PAUSE_MS = 25;
+
+const pause = () => new Promise<void>((resolve) => void setTimeout(resolve, PAUSE_MS));
+
+/** An answer, or null where nobody answered. */
+const ask = (address: string, init: RequestInit = {}) =>
+	fetch(address, { redirect: 'manual', signal: AbortSignal.timeout(20_000), ...init }).catch(() => null);
+
+/** Somebody's link, written to one number after the other: what was answered as kept is at least as high as the last of them. */
+class Typist {
+	sent = 0;
+	acknowledged = 0;
+	answered = 0;
+	constructor(
+		readonly address: string,
+		readonly token: string
+	) {}
+
+	async type(): Promise<void> {
+		const n = this.acknowledged + 1;
+		this.sent += 1;
+		const response = await ask(`${this.address}/c/${this.token}/draft`, {
+			method: 'PUT',
+			headers: { origin: this.address, 'content-type': 'application/json' },
+			body: JSON.stringify({ fields: { 'thing.0.label': `n${n}` } })
+		});
+		if (response?.status !== 200) return pause();
+		await response.text();
+		this.acknowledged = n;
+		this.answered += 1;
+	}
+
+	async kept(): Promise<number> {
+		const response = await ask(`${this.address}/c/${this.token}/draft`);
+		const { answers } = (await response?.json()) as { answers: Record<string, string> };
+		return Number((answers['thing.0.label'] ?? 'n0').slice(1));
+	}
+}
+
+/** A coordinator who invites one after the other: each has an account and a letter. */
+class Inviter {
+	readonly acknowledged: string[] = [];
+	#n = 0;
+	constructor(
+		readonly address: string,
+		readonly cookie: string
+	) {}
+
+	async invite(): Promise<void> {
+		this.#n += 1;
+		const email = `invited-${this.#n}@lanterns.example`;
+		const response = await ask(`${this.address}/desk/users?/invite`, {
+			method: 'POST',
+			headers: {
+				origin: this.address,
+				cookie: this.cookie,
+				accept: 'application/json',
+				'x-sveltekit-action': 'true',
+				'content-type': 'application/x-www-form-urlencoded'
+			},
+			body: new URLSearchParams({ name: `Invited ${this.#n}`, email, role: 'reader' }).toString()
+		});
+		const answer = response?.status === 200 ? ((await response.json()) as { type: string }) : null;
+		if (answer?.type === 'success') this.acknowledged.push(email);
+		else await pause();
+	}
+}
+
+async function openLinks(address: string): Promise<string[]> {
+	const list = await (await fetch(`${address}/post`)).text();
+	const tokens: string[] = [];
+	for (const [, letter = ''] of list.matchAll(/href="(\/post\/[0-9a-f-]{36})"/g)) {
+		if (tokens.length === LINKS) break;
+		const token = /\/c\/([\w-]{20,})/.exec(await (await fetch(address + letter)).text())?.[1];
+		if (!token || tokens.includes(token)) continue;
+		if ((await ask(`${address}/c/${token}/draft`))?.status === 200) tokens.push(token);
+	}
+	return tokens;
+}
+
+/**
+ * Kills the program and its database in turn while people write, and looks afterwards what is there. Its own database, as safe as a
+ * real one, with the demo data.
+ *
+ * @param kills how often; the program first
+ */
+export async function crashRun(kills: number): Promise<CrashResult> {
+	const postgres = await startPostgres({ temporary: true, durable: true });
+	const port = (await freePort(0)) ?? 0;
+	const start = () =>
+		startApp({
+			url: postgres.url,
+			port,
+			env: { EASY_CORNER_MODE: 'demo', EASY_CORNER_WRITES_FACTOR: '1000' },
+			log: 'pipe'
+		});
+	await migrateAndSeed(postgres.url, ['--demo']);
+	let app = await start();
+	const { address } = app;
+	let isOver = false;
+	const recoveryMs: number[] = [];
+	const whileGone = { health: 0, save: 0, words: '' };
+	try {
+		const cookie = await cookieOf(address, 'coordinator@lanterns.example', 'tarn-valley-demo');
+		const typists = (await openLinks(address)).map((token) => new Typist(address, token));
+		const inviter = new Inviter(address, cookie);
+		const until = async (work: () => Promise<void>) => {
+			while (!isOver) await work();
+		};
+		const writing = Promise.all([
+			...typists.map((typist) => until(() => typist.type())),
+			until(() => inviter.invite())
+		]);
+		const count = () =>
+			inviter.acknowledged.length + typists.reduce((sum, { answered }) => sum + answered, 0);
+		/** Goes on once so many more were answered as done: everybody is in the midst of writing. */
+		const more = async (n: number) => {
+			const from = count();
+			while (count() < from + n) await pause();
+		};
+		for (let i = 0; i < kills; i += 1) {
+			await more(60);
+			if (i % 2 === 0) {
+				await app.kill();
+				app = await start();
+				continue;
+			}
+			await postgres.crash();
+			const first = typists[0];
+			whileGone.health = (await ask(`${address}/health`))?.status ?? 0;
+			const refused = await ask(`${address}/c/${first?.token ?? ''}/draft`, {
+				method: 'PUT',
+				headers: { origin: address, 'content-type': 'application/json' },
+				body: '{"fields":{}}'
+			});
+			whileGone.save = refused?.status ?? 0;
+			whileGone.words = ((await refused?.json()) as { message?: string } | undefined)?.message ?? '';
+			await postgres.revive();
+			const began = performance.now();
+			while ((await ask(`${address}/c/${first?.token ?? ''}/draft`))?.status !== 200) await pause();
+			recoveryMs.push(Math.round(performance.now() - began));
+		}
+		await more(60);
+		isOver = true;
+		await writing;
+		const lost: string[] = [];
+		for (const typist of typists)
+			if ((await typist.kept()) < typist.acknowledged) lost.push(`answers of ${typist.token.slice(0, 6)}`);
+		return {
+			kills,
+			acknowledged: count(),
+			lost: [...lost, ...(await notInvited(postgres.url, inviter.acknowledged))],
+			lettersNotOnce: await notOnce(postgres.url),
+			recoveryMs,
+			whileGone
+		};
+	} finally {
+		isOver = true;
+		await app.stop();
+		await postgres.stop();
+	}
+}
+
+async function withDatabase<T>(url: string, work: (pool: pg.Pool) => Promise<T>): Promise<T> {
+	const pool = new pg.Pool({ connectionString: url, max: 1 });
+	try {
+		return await work(pool);
+	} finally {
+		await pool.end();
+	}
+}
+
+/** Of those whose invitation was answered as done, who has no account. */
+const notInvited = (url: string, emails: readonly string[]) =>
+	withDatabase(url, async (pool) => {
+		const { rows } = await pool.query<{ email: string }>('select email from users');
+		const there = new Set(rows.map(({ email }) => email));
+		return emails.filter((email) => !there.has(email));
+	});
+
+/** Who was invited and does not have one letter: waits until none is on its way. */
+const notOnce = (url: string) =>
+	withDatabase(url, async (pool) => {
+		const waiting = async () =>
+			(
+				await pool.query<{ n: number }>(
+					`select count(*)::int as n from letters where to_email like 'invited-%' and state = 'waiting'`
+				)
+			).rows[0]?.n ?? 0;
+		for (let i = 0; i < 1200 && (await waiting()) > 0; i += 1) await pause();
+		const { rows } = await pool.query<{ email: string }>(`
+			select u.email from users u
+			left join letters l on l.to_email = u.email
+			left join mailbox m on m.letter_id = l.id
+			where u.email like 'invited-%'
+			group by u.email
+			having count(distinct l.id) <> 1 or count(m.letter_id) <> 1
+		`);
+		return rows.map(({ email }) => email);
+	});

@@ -111,7 +111,7 @@ let session: Cookies | null = null;
 type Cookies = Awaited<ReturnType<ReturnType<Page['context']>['cookies']>>;
 
 /** Posts a form as a page would, without the page. @returns the page that it led to */
-async function posted(page: Page, address: string, form: Record<string, string>) {
+export async function posted(page: Page, address: string, form: Record<string, string>) {
 	const origin = new URL((await page.request.get('/health')).url()).origin;
 	const response = await page.request.post(address, {
 		data: new URLSearchParams(form).toString(),

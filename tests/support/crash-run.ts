@@ -26,9 +26,22 @@ const PAUSE_MS = 25;
 
 const pause = () => new Promise<void>((resolve) => void setTimeout(resolve, PAUSE_MS));
 
-/** An answer, or null where nobody answered. */
-const ask = (address: string, init: RequestInit = {}) =>
-	fetch(address, { redirect: 'manual', signal: AbortSignal.timeout(20_000), ...init }).catch(() => null);
+/** An answer, whole, or null where nobody gave one: it may have been cut off in the midst of it. */
+async function ask(
+	address: string,
+	init: RequestInit = {}
+): Promise<{ status: number; text: string } | null> {
+	try {
+		const signal = AbortSignal.timeout(20_000);
+		const response = await fetch(address, { redirect: 'manual', signal, ...init });
+		return { status: response.status, text: await response.text() };
+	} catch {
+		return null;
+	}
+}
+
+/** What an answer says, as JSON. */
+const said = <T>(answer: { text: string } | null) => JSON.parse(answer?.text ?? '{}') as T;
 
 /** Somebody's link, written to one number after the other: what was answered as kept is at least as high as the last of them. */
 class Typist {
@@ -49,14 +62,13 @@ class Typist {
 			body: JSON.stringify({ fields: { 'thing.0.label': `n${n}` } })
 		});
 		if (response?.status !== 200) return pause();
-		await response.text();
 		this.acknowledged = n;
 		this.answered += 1;
 	}
 
 	async kept(): Promise<number> {
 		const response = await ask(`${this.address}/c/${this.token}/draft`);
-		const { answers } = (await response?.json()) as { answers: Record<string, string> };
+		const { answers } = said<{ answers: Record<string, string> }>(response);
 		return Number((answers['thing.0.label'] ?? 'n0').slice(1));
 	}
 }
@@ -84,8 +96,8 @@ class Inviter {
 			},
 			body: new URLSearchParams({ name: `Invited ${this.#n}`, email, role: 'reader' }).toString()
 		});
-		const answer = response?.status === 200 ? ((await response.json()) as { type: string }) : null;
-		if (answer?.type === 'success') this.acknowledged.push(email);
+		if (response?.status === 200 && said<{ type: string }>(response).type === 'success')
+			this.acknowledged.push(email);
 		else await pause();
 	}
 }
@@ -158,7 +170,7 @@ export async function crashRun(kills: number): Promise<CrashResult> {
 				body: '{"fields":{}}'
 			});
 			whileGone.save = refused?.status ?? 0;
-			whileGone.words = ((await refused?.json()) as { message?: string } | undefined)?.message ?? '';
+			whileGone.words = said<{ message?: string }>(refused).message ?? '';
 			await postgres.revive();
 			const began = performance.now();
 			while ((await ask(`${address}/c/${first?.token ?? ''}/draft`))?.status !== 200) await pause();
@@ -167,6 +179,10 @@ export async function crashRun(kills: number): Promise<CrashResult> {
 		await more(60);
 		isOver = true;
 		await writing;
+		// What a killed process had in hand is given to another after six minutes: nobody waits for those here.
+		await app.stop();
+		await withDatabase(postgres.url, (pool) => pool.query('update letters set claimed_until = null'));
+		app = await start();
 		const lost: string[] = [];
 		for (const typist of typists)
 			if ((await typist.kept()) < typist.acknowledged) lost.push(`answers of ${typist.token.slice(0, 6)}`);

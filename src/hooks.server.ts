@@ -8,8 +8,9 @@ import { MigrationFault } from '$lib/server/db/migrate';
 import { prepareDatabase } from '$lib/server/db/prepare';
 import { Fault } from '$lib/server/fault';
 import { compressed } from '$lib/server/http/compressed';
+import { takeOffTheLine } from '$lib/server/http/off-the-line';
 import { ownOrigins } from '$lib/server/http/own-origin';
-import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES, takeOffTheLine } from '$lib/server/http/read-body';
+import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES } from '$lib/server/http/read-body';
 import { stylesApart, withStyleNonce } from '$lib/server/http/styles-apart';
 import { describeError, log } from '$lib/server/log';
 import { joinQueue, runtime, wake } from '$lib/server/runtime';
@@ -21,6 +22,7 @@ export const init: ServerInit = async () => {
 	process.on('unhandledRejection', (error) =>
 		log({ level: 'error', event: 'unhandled', ...describeError(error) })
 	);
+	takeOffTheLine();
 	try {
 		const { config, pool } = runtime();
 		await prepareDatabase(config, pool);
@@ -158,7 +160,6 @@ export const handle: Handle = async ({ event, resolve }) => {
 						type === 'js' || type === 'css' || (type === 'font' && /-latin-(?:wght|standard)/.test(path))
 				}));
 	await noteList(event, response.status);
-	await takeOffTheLine(event.request);
 	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
 	const policy = response.headers.get('content-security-policy');
 	if (policy) response.headers.set('content-security-policy', withStyleNonce(policy));

@@ -22,16 +22,6 @@ async function readBytes(request: Request, most = LARGEST_BODY_BYTES): Promise<U
 	return bytes;
 }
 
-/**
- * Takes a body off the line that nobody has read. Left there, the next request on the same connection would wait behind it, and
- * a sender who is still sending would see the connection break instead of the answer. The server's own limit bounds it.
- */
-export async function takeOffTheLine({ body, bodyUsed }: Request): Promise<void> {
-	if (!body || bodyUsed) return;
-	// Who stops sending half way gets the answer all the same.
-	await body.pipeTo(new WritableStream()).catch(() => {});
-}
-
 /** The fault of a body that is too large. */
 export function tooLarge(most = LARGEST_BODY_BYTES): Fault {
 	return new Fault('too-large', { code: 'bodyTooLarge', facts: { kB: most / 1024 } });

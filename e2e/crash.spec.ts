@@ -9,4 +9,5 @@ test('killed under load, the program and then its database: nothing that was ans
 	// While the database is gone everybody is told so in plain words, and who watches over it sees it.
 	expect(found.whileGone).toMatchObject({ health: 503, save: 500 });
 	expect(found.whileGone.words).toContain('nothing of this step was kept');
+	expect(found.whileFull).toMatchObject({ read: 200, save: 500, words: found.whileGone.words, after: 200 });
 });

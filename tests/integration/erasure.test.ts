@@ -152,6 +152,9 @@ describe('how long data is kept', () => {
 		expect((await page()).concerned.map(({ id }) => id).sort()).toEqual(
 			[old.personId, waiting.personId].sort()
 		);
+		await db()
+			.update(schema.retention)
+			.set({ lookedAt: desk.later(-60), steadySince: desk.later(-8 * 24 * 60) });
 		// Thought of only: nobody goes.
 		expect(await keepRetention(db(), now, 'UTC')).toBe(0);
 		await setRetention(db(), desk.coordinator, { ...thought, version: 1 }, now);

@@ -17,6 +17,13 @@ export interface CrashResult {
 	readonly recoveryMs: readonly number[];
 	/** What is answered while the database is gone. */
 	readonly whileGone: { readonly health: number; readonly save: number; readonly words: string };
+	/** What is answered while PostgreSQL has no room left, and once it has. */
+	readonly whileFull: {
+		readonly read: number;
+		readonly save: number;
+		readonly words: string;
+		readonly after: number;
+	};
 }
 
 const LINKS = 6;
@@ -56,11 +63,7 @@ class Typist {
 	async type(): Promise<void> {
 		const n = this.acknowledged + 1;
 		this.sent += 1;
-		const response = await ask(`${this.address}/c/${this.token}/draft`, {
-			method: 'PUT',
-			headers: { origin: this.address, 'content-type': 'application/json' },
-			body: JSON.stringify({ fields: { 'thing.0.label': `n${n}` } })
-		});
+		const response = await write(this.address, this.token, { 'thing.0.label': `n${n}` });
 		if (response?.status !== 200) return pause();
 		this.acknowledged = n;
 		this.answered += 1;
@@ -164,11 +167,7 @@ export async function crashRun(kills: number): Promise<CrashResult> {
 			await postgres.crash();
 			const first = typists[0];
 			whileGone.health = (await ask(`${address}/health`))?.status ?? 0;
-			const refused = await ask(`${address}/c/${first?.token ?? ''}/draft`, {
-				method: 'PUT',
-				headers: { origin: address, 'content-type': 'application/json' },
-				body: '{"fields":{}}'
-			});
+			const refused = await write(address, first?.token ?? '', {});
 			whileGone.save = refused?.status ?? 0;
 			whileGone.words = said<{ message?: string }>(refused).message ?? '';
 			await postgres.revive();
@@ -183,6 +182,7 @@ export async function crashRun(kills: number): Promise<CrashResult> {
 		await app.stop();
 		await withDatabase(postgres.url, (pool) => pool.query('update letters set claimed_until = null'));
 		app = await start();
+		const whileFull = await withoutRoom(postgres.url, address, typists[0]?.token ?? '');
 		const lost: string[] = [];
 		for (const typist of typists)
 			if ((await typist.kept()) < typist.acknowledged) lost.push(`answers of ${typist.token.slice(0, 6)}`);
@@ -192,7 +192,8 @@ export async function crashRun(kills: number): Promise<CrashResult> {
 			lost: [...lost, ...(await notInvited(postgres.url, inviter.acknowledged))],
 			lettersNotOnce: await notOnce(postgres.url),
 			recoveryMs,
-			whileGone
+			whileGone,
+			whileFull
 		};
 	} finally {
 		isOver = true;
@@ -209,6 +210,33 @@ async function withDatabase<T>(url: string, work: (pool: pg.Pool) => Promise<T>)
 		await pool.end();
 	}
 }
+
+/** A write to one link, answered. */
+const write = (address: string, token: string, fields: Record<string, string>) =>
+	ask(`${address}/c/${token}/draft`, {
+		method: 'PUT',
+		headers: { origin: address, 'content-type': 'application/json' },
+		body: JSON.stringify({ fields })
+	});
+
+/** Lets PostgreSQL answer as it does on a full disk (53100, its documentation's appendix A), and then as usual. */
+const withoutRoom = (url: string, address: string, token: string) =>
+	withDatabase(url, async (pool) => {
+		await pool.query(`
+			create function no_room() returns trigger language plpgsql as $$
+			begin raise exception 'could not extend file: No space left on device' using errcode = '53100'; end $$;
+			create trigger no_room before insert or update on assessments execute function no_room()`);
+		const refused = await write(address, token, { stature: '170' });
+		const read = await ask(`${address}/c/${token}/draft`);
+		await pool.query('drop function no_room cascade');
+		const after = await write(address, token, { stature: '171' });
+		return {
+			read: read?.status ?? 0,
+			save: refused?.status ?? 0,
+			words: said<{ message?: string }>(refused).message ?? '',
+			after: after?.status ?? 0
+		};
+	});
 
 /** Of those whose invitation was answered as done, who has no account. */
 const notInvited = (url: string, emails: readonly string[]) =>

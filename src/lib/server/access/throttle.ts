@@ -1,4 +1,4 @@
-import { and, count, eq, gt, inArray, lt, max } from 'drizzle-orm';
+import { and, count, eq, gt, inArray, lt, lte, max } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { hashToken } from './tokens';
@@ -40,14 +40,15 @@ export async function needNoWait(db: Db, tried: readonly Tried[], now: Date): Pr
 		.where(
 			and(
 				inArray(signInFailures.key, [...keys.keys()]),
-				gt(signInFailures.at, new Date(now.getTime() - WINDOW_MS))
+				gt(signInFailures.at, new Date(now.getTime() - WINDOW_MS)),
+				// Noted by a clock that was ahead, they would keep everybody out until it has caught up.
+				lte(signInFailures.at, now)
 			)
 		)
 		.groupBy(signInFailures.key);
 	const waits = rows.map(({ key, n, last }) => {
 		const wait = waitAfter(n, freeOf(keys.get(key) ?? 'account:'));
-		// Never longer than the wait itself: a clock that was put back would else keep everybody out until it has caught up.
-		return Math.min(wait, Number(last ?? 0) + wait - now.getTime());
+		return Number(last ?? 0) + wait - now.getTime();
 	});
 	const seconds = Math.ceil(Math.max(0, ...waits) / SECOND_MS);
 	if (seconds > 0) throw new Fault('too-many', { code: 'tooManyTries', facts: { seconds } });

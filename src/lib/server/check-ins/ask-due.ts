@@ -7,6 +7,7 @@ import { checkInLetter, planReminderLetter, recheckLetter } from '../../messages
 import { sendWithin } from '../assessments/send-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
+import { always, type ShallGoOn } from '../jobs/shall-go-on';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { openFollowUp } from '../follow-ups/set-follow-up';
@@ -39,7 +40,7 @@ interface Cursor {
  *
  * @returns letters written
  */
-export async function doWhatIsDue(db: Db, now: Date): Promise<number> {
+export async function doWhatIsDue(db: Db, now: Date, shallGoOn: ShallGoOn = always): Promise<number> {
 	// The day has begun somewhere: whose own has not is passed over below.
 	const latest = isoDay(new Date(now.getTime() + 14 * 3_600_000), 'UTC');
 	let letters = 0;
@@ -64,7 +65,7 @@ export async function doWhatIsDue(db: Db, now: Date): Promise<number> {
 			}
 		}
 		const last = due.at(-1);
-		if (!last?.dueOn) return letters;
+		if (!last?.dueOn || !shallGoOn()) return letters;
 		after = { dueOn: last.dueOn, personId: last.personId };
 	}
 }

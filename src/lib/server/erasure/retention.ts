@@ -12,10 +12,13 @@ const { assessments, people, retention } = schema;
 /** People that are shown, and that one look of the job erases. */
 const MOST = 100;
 
+const DAY_MS = 24 * 3_600_000;
+
 /** The policy in force, with its version. */
 export async function readRetention(db: Db): Promise<Retention & { readonly version: number }> {
 	const [row] = await db.select().from(retention).where(eq(retention.id, 1));
-	return row ?? { yearsAfterLeaving: null, yearsAfterAnswer: null, version: 1 };
+	const { yearsAfterLeaving = null, yearsAfterAnswer = null, version = 1 } = row ?? {};
+	return { yearsAfterLeaving, yearsAfterAnswer, version };
 }
 
 /** When somebody answered last; null where they never did. */
@@ -94,13 +97,32 @@ export async function setRetention(
 	});
 }
 
+/** A longer gap between two looks is a program that stood still, or a clock that was put forward. */
+const LONGEST_GAP_MS = 2 * DAY_MS;
+
+/** So long the clock has to go on without a jump before anybody is erased by it: time for somebody to see that it is wrong. Ours. */
+const TRIAL_MS = 7 * DAY_MS;
+
+/** Notes that it was looked. @returns whether the clock has gone on without a jump for long enough to erase by it */
+async function isClockSteady(db: Db, now: Date): Promise<boolean> {
+	const [row] = await db.select().from(retention).where(eq(retention.id, 1));
+	const gap = row?.lookedAt ? now.getTime() - row.lookedAt.getTime() : NaN;
+	const wentOn = gap >= 0 && gap <= LONGEST_GAP_MS;
+	const since = (wentOn && row?.steadySince) || now;
+	await db.update(retention).set({ lookedAt: now, steadySince: since }).where(eq(retention.id, 1));
+	return now.getTime() - since.getTime() >= TRIAL_MS;
+}
+
 /**
  * Erases those whose time is over, each by itself, so that one who has to wait holds up nobody. Who has a warning sign without an outcome
  * stays until there is one.
  *
+ * Nobody within a week after the clock jumped or the program stood still: what a wrong clock erases is gone.
+ *
  * @returns how many were erased
  */
 export async function keepRetention(db: Db, now: Date, zone: string): Promise<number> {
+	if (!(await isClockSteady(db, now))) return 0;
 	const policy = await readRetention(db);
 	const waiting: string[] = [];
 	let erased = 0;

@@ -13,8 +13,9 @@ import { observeEarlier } from '../workforce/observe-earlier';
 import { completeAdvice } from '../plans/complete-advice';
 import type { Planning } from '../planning/planning';
 import { describeError, log } from '../log';
-import { deliverLetters } from '../post/deliver-letters';
+import { deliverLetters, USUAL } from '../post/deliver-letters';
 import { smtp, standIn, type Postman } from '../post/postman';
+import type { ShallGoOn } from './shall-go-on';
 import { remindDue } from '../rounds/remind';
 import { sendRoundBatches } from '../rounds/send-round';
 
@@ -27,11 +28,14 @@ export type JobName = (typeof JOBS)[number];
 /** When each is looked for beside what wakes it: every minute, and what is looked for among all people once an hour. */
 const WHEN = (name: JobName) => (name === 'retention' ? '17 * * * *' : '* * * * *');
 
-/** A job of a process that died is given to another after this long, s. The rows it had locked are free at once. */
-const EXPIRE_SECONDS = 300;
+/** How long one job begins new parts of its work, ms: then the next one goes on with it. */
+const LONGEST_WORK_MS = 240_000;
 
-/** How long one job judges, ms. */
-const LONGEST_JUDGING_MS = 240_000;
+/**
+ * A job of a process that died counts as lost after this long, s: longer than any works, with a last part of six minutes where a mail server
+ * lets each letter wait. Nothing waits for it: every minute another looks, and the rows it had locked are free at once.
+ */
+const EXPIRE_SECONDS = 900;
 
 /** Seconds between two looks into the queue: how long a letter waits at most before it leaves. */
 const POLL_SECONDS = 1;
@@ -67,18 +71,18 @@ export async function startJobs(
 	// The queue makes its tables at the first start, and does so badly where several processes try at once.
 	await aloneInDatabase(pool, () => boss.start());
 	const postman = postmanOf(db, config, clock);
-	const work: Record<JobName, () => Promise<unknown>> = {
-		letters: () => deliverLetters(db, postman, config.origin, clock),
-		round: async () => {
-			if ((await sendRoundBatches(db, clock)) > 0) wake('letters');
+	const work: Record<JobName, (shallGoOn: ShallGoOn) => Promise<unknown>> = {
+		letters: (shallGoOn) => deliverLetters(db, postman, config.origin, clock, { ...USUAL, shallGoOn }),
+		round: async (shallGoOn) => {
+			if ((await sendRoundBatches(db, clock, shallGoOn)) > 0) wake('letters');
 		},
-		reminders: async () => {
-			const letters = (await remindDue(db, clock())) + (await remindCheckIns(db, clock()));
+		reminders: async (shallGoOn) => {
+			const letters = (await remindDue(db, clock(), shallGoOn)) + (await remindCheckIns(db, clock()));
 			if (letters > 0) wake('letters');
 		},
-		due: async () => {
+		due: async (shallGoOn) => {
 			await forgetOldChanges(db, clock());
-			if ((await doWhatIsDue(db, clock())) > 0) wake('letters');
+			if ((await doWhatIsDue(db, clock(), shallGoOn)) > 0) wake('letters');
 		},
 		record: async () => {
 			const { n, newest } = await sealRecord(db, clock());
@@ -89,14 +93,11 @@ export async function startJobs(
 			const n = await keepRetention(db, clock(), config.timeZone);
 			if (n > 0) log({ level: 'info', event: 'retention', erased: n });
 		},
-		// The longest work of all, after an update: it stops in time for its job not to be given to another, and goes on in the next.
-		judging: async () => {
-			const began = performance.now();
-			const shallGoOn = () => performance.now() - began < LONGEST_JUDGING_MS;
+		// The longest work of all, after an update.
+		judging: async (shallGoOn) => {
 			await judgeTheUnjudged(db, planning, clock, shallGoOn);
 			await observeEarlier(db, shallGoOn);
 			await completeAdvice(db, planning, shallGoOn);
-			if (!shallGoOn()) wake('judging');
 		}
 	};
 	for (const name of JOBS) {
@@ -111,8 +112,11 @@ export async function startJobs(
 			})
 		);
 		await boss.work(name, { pollingIntervalSeconds: POLL_SECONDS, batchSize: 1 }, async () => {
+			const began = performance.now();
+			const shallGoOn = () => performance.now() - began < LONGEST_WORK_MS;
 			try {
-				await work[name]();
+				await work[name](shallGoOn);
+				if (!shallGoOn()) wake(name);
 			} catch (error) {
 				// The queue tries again by itself, and would say nothing of it.
 				log({ level: 'error', event: `job:${name}`, ...describeError(error) });

@@ -1,6 +1,7 @@
-import { and, asc, eq, inArray, isNull, lte, or, sql } from 'drizzle-orm';
+import { and, asc, eq, gt, inArray, isNull, lte, or, sql } from 'drizzle-orm';
 import { messagesFor } from '../../messages';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { always, type ShallGoOn } from '../jobs/shall-go-on';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { judgeAnew } from '../judgements/judge-anew';
@@ -17,6 +18,8 @@ const BATCH = 10;
 /** Minutes until the next try, by how many were made; after the last the letter counts as failed. Ours. */
 const BACK_OFF_MINUTES = [1, 5, 15, 60, 240, 720] as const;
 
+const LONGEST_WAIT_MS = Math.max(...BACK_OFF_MINUTES) * 60_000;
+
 /** What became of a batch. */
 export interface Delivered {
 	readonly delivered: number;
@@ -32,10 +35,11 @@ export function messageIdOf(letterId: string): string {
 export interface Taking {
 	/** For how long a process has a letter for itself, ms: after that another takes it for lost. */
 	readonly leaseMs: number;
+	readonly shallGoOn?: ShallGoOn;
 }
 
 /** Longer than a batch takes with a mail server that lets every letter run into its time-out (`postman.ts`). */
-const USUAL: Taking = { leaseMs: 6 * 60_000 };
+export const USUAL: Taking = { leaseMs: 6 * 60_000 };
 
 /**
  * Delivers the letters that wait, oldest first. Several processes may do so at once. A letter is claimed, then handed over outside of
@@ -44,36 +48,46 @@ const USUAL: Taking = { leaseMs: 6 * 60_000 };
  * id: never lost, and known as one.
  *
  * @param origin address of the program, for links
- * @returns when nothing waits any more
+ * @returns when nothing waits any more, or when it shall not go on: after whole batches, so that nothing stays claimed
  */
 export async function deliverLetters(
 	db: Db,
 	postman: Postman,
 	origin: string,
 	clock: () => Date,
-	taking: Taking = USUAL
+	{ leaseMs, shallGoOn = always }: Taking = USUAL
 ): Promise<Delivered> {
 	let [delivered, refused] = [0, 0];
-	for (;;) {
-		const batch = await claim(db, clock(), taking);
-		if (batch.length === 0) return { delivered, refused };
+	while (shallGoOn()) {
+		const batch = await claim(db, clock(), leaseMs);
+		if (batch.length === 0) break;
 		for (const letter of batch) {
 			const isTaken = await deliverOne(db, postman, origin, letter, clock);
 			if (isTaken) delivered += 1;
 			else refused += 1;
 		}
 	}
+	return { delivered, refused };
 }
 
 type LetterRow = typeof letters.$inferSelect;
 
 /** Claims the next letters for this process; served by letters_waiting_idx. */
-async function claim(db: Db, now: Date, { leaseMs }: Taking): Promise<LetterRow[]> {
-	const free = or(isNull(letters.claimedUntil), lte(letters.claimedUntil, now));
+async function claim(db: Db, now: Date, leaseMs: number): Promise<LetterRow[]> {
+	// What is further off than any wait was written by a clock that was ahead and has been put right: it is due, and free.
+	const free = or(
+		isNull(letters.claimedUntil),
+		lte(letters.claimedUntil, now),
+		gt(letters.claimedUntil, new Date(now.getTime() + leaseMs))
+	);
+	const due = or(
+		lte(letters.nextTryAt, now),
+		gt(letters.nextTryAt, new Date(now.getTime() + LONGEST_WAIT_MS))
+	);
 	const next = db
 		.select({ id: letters.id })
 		.from(letters)
-		.where(and(eq(letters.state, 'waiting'), lte(letters.nextTryAt, now), free))
+		.where(and(eq(letters.state, 'waiting'), due, free))
 		.orderBy(asc(letters.nextTryAt))
 		.limit(BATCH)
 		.for('no key update', { skipLocked: true });

@@ -6,6 +6,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { judgeAnew } from '../judgements/judge-anew';
 import { organisationZone } from '../people/lock-person';
+import { always, type ShallGoOn } from '../jobs/shall-go-on';
 import { schema, type Db } from '../db/client';
 import { tellChange } from '../live/changes';
 import { describeError, log } from '../log';
@@ -30,14 +31,14 @@ interface Cursor {
  *
  * @returns letters written
  */
-export async function remindDue(db: Db, now: Date): Promise<number> {
+export async function remindDue(db: Db, now: Date, shallGoOn: ShallGoOn = always): Promise<number> {
 	let written = 0;
 	let after: Cursor | null = null;
 	do {
 		const done: Batch = await remindBatch(db, after, now);
 		written += done.letters;
 		after = done.last;
-	} while (after);
+	} while (after && shallGoOn());
 	return written;
 }
 

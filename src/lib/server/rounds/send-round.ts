@@ -5,6 +5,7 @@ import { remindersFor } from '../../core/triage';
 import { filledText } from '../../messages/letters';
 import { sendWithin } from '../assessments/send-assessment';
 import { isoDay } from '../clock';
+import { always, type ShallGoOn } from '../jobs/shall-go-on';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { tellChange } from '../live/changes';
@@ -33,7 +34,11 @@ function wordsOf(round: Pick<typeof rounds.$inferSelect, 'subject' | 'body' | 'd
  *
  * @returns letters written
  */
-export async function sendRoundBatches(db: Db, clock: () => Date): Promise<number> {
+export async function sendRoundBatches(
+	db: Db,
+	clock: () => Date,
+	shallGoOn: ShallGoOn = always
+): Promise<number> {
 	let written = 0;
 	const sending = await db
 		.select()
@@ -42,7 +47,7 @@ export async function sendRoundBatches(db: Db, clock: () => Date): Promise<numbe
 		.orderBy(asc(rounds.createdAt));
 	for (const round of sending) {
 		if (isoDay(clock(), round.timeZone) < round.startsOn) continue;
-		for (;;) {
+		while (shallGoOn()) {
 			const n = await sendBatch(db, round, clock());
 			if (n === 0) break;
 			written += n;

@@ -54,5 +54,9 @@ export const retention = pgTable('retention', {
 	yearsAfterLeaving: integer('years_after_leaving'),
 	/** Years after their last answer. */
 	yearsAfterAnswer: integer('years_after_answer'),
-	version: integer('version').notNull().default(1)
+	version: integer('version').notNull().default(1),
+	/** When the job last looked whose time is over. */
+	lookedAt: moment('looked_at'),
+	/** Since when it has looked without a gap: a clock that jumps begins it anew. */
+	steadySince: moment('steady_since')
 });

@@ -9,7 +9,7 @@ const PATIENCE_S = 8;
 const ANEW_S = 300;
 
 /** Why nobody came in by the organisation's own sign-in. */
-export const PROVIDER_REASONS = ['cancelled', 'unreachable', 'refused', 'unknown'] as const;
+const PROVIDER_REASONS = ['cancelled', 'unreachable', 'refused', 'unknown'] as const;
 
 /** One of {@link PROVIDER_REASONS}. */
 export type ProviderReason = (typeof PROVIDER_REASONS)[number];
@@ -20,6 +20,14 @@ export class ProviderFault extends Error {
 		super(reason);
 	}
 }
+
+/** The page that says why nobody came in: the sign-in, or for who has to show anew who they are, that. */
+export const pageSaying = (reason: ProviderReason, { to, isAnew }: Pick<Flow, 'to' | 'isAnew'>) =>
+	isAnew ? `/desk/confirm?to=${encodeURIComponent(to)}&why=${reason}` : `/desk/sign-in?why=${reason}`;
+
+/** Why nobody came in, as an address says it; null where it says nothing. */
+export const reasonIn = (url: URL): ProviderReason | null =>
+	PROVIDER_REASONS.find((one) => one === url.searchParams.get('why')) ?? null;
 
 /** What a browser keeps while it is away: without it nobody comes back. */
 export interface Flow {

@@ -4,6 +4,7 @@ import { compileSchema } from '../../core/schema';
 import { text } from '../http/fields';
 import type { SignedIn } from './enter';
 import type { Flow } from './provider';
+import { DESK_PATH } from './way-on';
 
 /** Over HTTPS a cookie whose name begins so can be set by this very host alone (RFC 6265bis, from memory). */
 const nameOf = (url: URL, name: string) => (url.protocol === 'https:' ? `__Host-${name}` : name);
@@ -41,7 +42,7 @@ const checkFlow = compileSchema<Flow>(
 			state: text(200),
 			nonce: text(200),
 			verifier: text(200),
-			to: text(2000),
+			to: Type.String({ maxLength: 2000, pattern: DESK_PATH }),
 			isAnew: Type.Boolean()
 		},
 		{ additionalProperties: false }

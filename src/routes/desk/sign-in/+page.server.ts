@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { PROVIDER_REASONS } from '$lib/server/access/provider';
+import { reasonIn } from '$lib/server/access/provider';
 import { signIn } from '$lib/server/access/sign-in';
 import { deviceToken, setSession } from '$lib/server/access/session-cookie';
 import { orFailedForm } from '$lib/server/http/answer-fault';
@@ -24,7 +24,7 @@ export const load: PageServerLoad = ({ locals, url }) => {
 	return {
 		demo,
 		providerName: locals.config.identity?.name ?? null,
-		why: PROVIDER_REASONS.find((one) => one === url.searchParams.get('why')) ?? null
+		why: reasonIn(url)
 	};
 };
 

@@ -17,7 +17,8 @@
 	<h1 class="text-title">{texts.confirm}</h1>
 	<p class="mt-1 text-ink-soft">{texts.confirmLead(data.userName)}</p>
 	<form method="POST" class="mt-6 grid gap-4" use:enhance>
-		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>{/if}
+		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>
+		{:else if data.why}<Notice kind="caution" role="alert">{texts.providerWhy[data.why]}</Notice>{/if}
 		<TextField
 			type="password"
 			name="password"

@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { backFromProvider, ProviderFault } from '$lib/server/access/provider';
+import { backFromProvider, pageSaying, ProviderFault } from '$lib/server/access/provider';
 import { signInByProvider } from '$lib/server/access/sign-in-by-provider';
 import { deviceToken, sessionToken, setSession, takeFlow } from '$lib/server/access/session-cookie';
 import { signOut } from '$lib/server/access/sessions';
@@ -28,6 +28,6 @@ export const GET: RequestHandler = async ({ locals, url, cookies, request }) => 
 		redirect(303, begun?.needsCode ? '/desk/sign-in/code' : flow.to);
 	} catch (thrown) {
 		if (!(thrown instanceof ProviderFault)) throw thrown;
-		redirect(303, `/desk/sign-in?why=${thrown.reason}`);
+		redirect(303, pageSaying(thrown.reason, flow));
 	}
 };

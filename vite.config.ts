@@ -32,7 +32,7 @@ export default defineConfig({
 				test: {
 					name: 'integration',
 					include: ['tests/integration/**/*.test.ts'],
-					fileParallelism: false
+					fileParallelism: true
 				}
 			}
 		]

@@ -59,7 +59,7 @@ export const keeping = {
 	retention: 'How long data is kept',
 	retentionTitle: 'How long data is kept · Easy Corner',
 	retentionLead:
-		'Whose time is over is erased by itself, within the hour, and that is put on record; nobody is in the first week, or in the week after the server’s clock jumped or it stood still. Who has a warning sign without an outcome stays until there is one. The law of your country says how long you have to keep what, and may keep it: ask who knows.',
+		'Whose time is over is erased by itself, within the hour, and that is put on record; nobody goes in the first week, nor in the week after the server stood still or its clock jumped. Who has a warning sign without an outcome stays until there is one. The law of your country says how long you have to keep what, and may keep it: ask who knows.',
 	yearsAfterLeaving: 'Years after leaving',
 	yearsAfterAnswer: 'Years after the last answer',
 	seeWhom: 'See whom it concerns',

@@ -239,5 +239,11 @@ test('a link that has ended leaves nothing on the device', async ({ page, browse
 	const answer = await employee.goto(`${link}/you`);
 	expect(answer?.status()).toBe(410);
 	await expect.poll(keptPages).toBe(0);
+	// What they gave is theirs to take back for as long as it is kept.
+	await employee.getByRole('link', { name: 'Withdraw what you gave' }).click();
+	await employee.getByRole('button', { name: /Withdraw|withdraw/ }).click();
+	await expect(employee).toHaveURL('/withdrawn');
+	await employee.goto(`${link}/you`);
+	await expect(employee.getByText('You withdrew your answers')).toBeVisible();
 	await context.close();
 });

@@ -13,6 +13,8 @@ declare global {
 		interface Error {
 			message: string;
 			at?: string;
+			/** Why, as a code, where the page offers something for it. */
+			code?: string;
 		}
 		interface Locals {
 			db: NodePgDatabase<typeof schema>;

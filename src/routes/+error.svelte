@@ -12,5 +12,12 @@
 	<p class="num text-note text-ink-soft">{page.status}</p>
 	<h1 class="mt-1 text-title">{t.faults.title}</h1>
 	<p class="mt-3 text-lead">{page.error?.message}</p>
-	<p class="mt-8"><Button href={page.url.pathname} data-sveltekit-reload>{t.faults.again}</Button></p>
+	{#if page.error?.code === 'endedLeft'}
+		<!-- What they gave is theirs to take back for as long as it is kept. -->
+		<p class="mt-8">
+			<Button href="/c/{page.params.token}/withdraw" data-sveltekit-reload>{t.faults.withdrawStill}</Button>
+		</p>
+	{:else}
+		<p class="mt-8"><Button href={page.url.pathname} data-sveltekit-reload>{t.faults.again}</Button></p>
+	{/if}
 </main>

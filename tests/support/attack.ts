@@ -4,6 +4,8 @@ import { join } from 'node:path';
 /** What an attack found; empty lists are what is wanted. */
 export interface AttackFound {
 	readonly requests: number;
+	/** Of those, what came with a body: cut off, of another kind than it said, with values that nothing holds. */
+	readonly bodies: number;
 	/** Answers that say the server failed. */
 	readonly failures: readonly string[];
 	/** Answers that name somebody whom the one who asked may not see. */
@@ -206,12 +208,14 @@ export async function attack({
 		['', ...actsOf('src/routes', route)].map((act) => [route, act] as const)
 	);
 	const [failures, foreign, scripts]: [string[], string[], string[]] = [[], [], []];
+	let bodies = 0;
 	for (let i = 0; i < n; i += 1) {
 		const who = d.of(attackers);
 		const [route, act] = d.of(targets);
 		const path = `${filled(d, route, ids, who.tokens)}${act}`;
 		const method = d.of(['GET', 'POST', 'POST', 'POST', 'PUT', 'DELETE', 'PATCH']);
 		const type = d.of(TYPES);
+		if (method !== 'GET') bodies += 1;
 		const query =
 			method === 'GET' && act === ''
 				? `?${d.of(names)}=${encodeURIComponent(d.of(VALUES).toWellFormed().slice(0, 2000))}`
@@ -240,7 +244,7 @@ export async function attack({
 				policy.includes("'unsafe-inline'"));
 		if (text.includes(MARKUP) || text.includes('<script>alert(1)') || isOpen) scripts.push(told);
 	}
-	return { requests: n, failures, foreign, scripts };
+	return { requests: n, bodies, failures, foreign, scripts };
 }
 
 /** Signs in and gives the cookie of the session. */

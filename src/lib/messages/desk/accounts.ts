@@ -8,7 +8,7 @@ export const accounts = {
 	signOutEverywhereElse: 'Sign out everywhere else',
 	signedOutEverywhereElse: (hasForm: boolean) => (hasForm ? 'Signed out everywhere else.' : ''),
 	password: 'Password',
-	toChooseAnotherOne: 'Forgotten it?',
+	forgottenIt: 'Forgotten it?',
 	haveALinkSent: 'Have a link sent to your address',
 	aBrowser: 'A browser',
 	accountsEasyCorner: 'Accounts · Easy Corner',

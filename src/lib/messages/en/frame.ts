@@ -75,6 +75,7 @@ export const faults = {
 	title: 'That didn’t work',
 	network: 'We couldn’t reach the page. What you typed is kept on this device.',
 	again: 'Try again',
+	withdrawStill: 'Withdraw what you gave',
 	offline: 'No network just now. Try again when it’s back.'
 };
 

@@ -70,3 +70,13 @@ export async function signInByProvider(
 		return null;
 	});
 }
+
+/** Puts on record that somebody was not let in who came back with an answer. Who went there and thought better of it is no failure. */
+export async function noteRefused(db: Db, { reason }: ProviderFault, now: Date): Promise<void> {
+	if (reason === 'unknown' || reason === 'refused')
+		await writeAuditLine(
+			db,
+			{ kind: 'system' },
+			{ at: now, act: 'sign-in-failed', detail: { by: 'provider' } }
+		);
+}

@@ -32,7 +32,8 @@ export function endedFault(why: Row['endedWhy']): Fault {
  * Finds the assessment of a personal link. A link that was never given differs from one that has ended, with why it
  * did, since the person needs to know what to do.
  *
- * @param evenIfLeft also of somebody who has left: a warning sign or a message of theirs is taken all the same
+ * @param evenIfLeft also of somebody who has left: a warning sign or a message of theirs is taken all the same, and what they gave is theirs to
+ *   withdraw for as long as it is kept
  */
 export async function openAssessment(
 	db: Db,

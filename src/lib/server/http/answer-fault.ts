@@ -18,7 +18,7 @@ export async function orErrorPage<T>(work: () => Promise<T>): Promise<T> {
 	try {
 		return await work();
 	} catch (thrown) {
-		if (thrown instanceof Fault) error(thrown.status, messageOf(thrown));
+		if (thrown instanceof Fault) error(thrown.status, { ...messageOf(thrown), code: thrown.message });
 		throw thrown;
 	}
 }

@@ -79,7 +79,7 @@
 {:else if namedAddress}
 	<p class="mt-2 text-note">
 		{texts.passkeyNeedsName}
-		<a href="{namedAddress}/desk/account/second-factor">{namedAddress}</a>
+		<a class="underline" href="{namedAddress}/desk/account/second-factor">{namedAddress}</a>
 	</p>
 {:else}
 	<p class="mt-2 text-note text-ink-soft">{texts.noPasskeysHere}</p>

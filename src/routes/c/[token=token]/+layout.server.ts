@@ -7,7 +7,9 @@ import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = ({ locals, params, route, untrack }) =>
 	orErrorPage(async () => {
-		const { assessment, personName, country } = await openAssessment(locals.db, params.token);
+		// Who has left may still take back what they gave, and write.
+		const evenIfLeft = untrack(() => /\/(?:withdraw|messages)$/.test(route.id));
+		const { assessment, personName, country } = await openAssessment(locals.db, params.token, { evenIfLeft });
 		const hasConsent = assessment.consentedAt !== null;
 		// Asked once, at the door: moving between pages asks the server nothing, so that it works without network.
 		if (!hasConsent && untrack(() => route.id).endsWith('[page=page]')) redirect(303, `/c/${params.token}`);

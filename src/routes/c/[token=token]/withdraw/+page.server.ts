@@ -7,14 +7,17 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>
 	orErrorPage(async () => {
-		const { actor } = await openAssessment(locals.db, params.token);
-		return { hasOpenSign: await hasOpenSign(locals.db, actor.personId) };
+		const { actor, assessment } = await openAssessment(locals.db, params.token, { evenIfLeft: true });
+		return {
+			hasOpenSign: await hasOpenSign(locals.db, actor.personId),
+			hasLeft: assessment.endedWhy === 'left'
+		};
 	});
 
 export const actions: Actions = {
 	default: ({ locals, params }) =>
 		orFailedForm(async () => {
-			const open = await openAssessment(locals.db, params.token);
+			const open = await openAssessment(locals.db, params.token, { evenIfLeft: true });
 			await withdrawAnswers(locals.db, open, locals.now);
 			redirect(303, '/withdrawn');
 		})

@@ -20,6 +20,8 @@
 	<!-- A plain post: afterwards nothing of the visit stays in the page. -->
 	<form method="POST" class="mt-8 flex flex-wrap gap-3">
 		<Button look="main">{t.withdraw.confirm}</Button>
-		<Button href="/c/{data.token}/{data.isAnswered ? 'plan' : ''}">{t.withdraw.keep}</Button>
+		{#if !data.hasLeft}
+			<Button href="/c/{data.token}/{data.isAnswered ? 'plan' : ''}">{t.withdraw.keep}</Button>
+		{/if}
 	</form>
 </main>

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { backFromProvider, pageSaying, ProviderFault } from '$lib/server/access/provider';
-import { signInByProvider } from '$lib/server/access/sign-in-by-provider';
+import { noteRefused, signInByProvider } from '$lib/server/access/sign-in-by-provider';
 import { deviceToken, sessionToken, setSession, takeFlow } from '$lib/server/access/session-cookie';
 import { signOut } from '$lib/server/access/sessions';
 import { originOf } from '$lib/server/http/own-origin';
@@ -28,6 +28,7 @@ export const GET: RequestHandler = async ({ locals, url, cookies, request }) => 
 		redirect(303, begun?.needsCode ? '/desk/sign-in/code' : flow.to);
 	} catch (thrown) {
 		if (!(thrown instanceof ProviderFault)) throw thrown;
+		await noteRefused(db, thrown, now);
 		redirect(303, pageSaying(thrown.reason, flow));
 	}
 };

@@ -19,6 +19,7 @@ afterAll(() => desk.test.drop());
 
 const FLOW = { state: 's', nonce: 'n', verifier: 'v', to: '/desk', isAnew: false };
 const claims = (subject: string, email: string | null, isStrong = false): ProviderClaims => ({
+	issuer: 'https://issuer.example',
 	subject: `https://issuer.example ${subject}`,
 	email,
 	isStrong
@@ -61,6 +62,19 @@ describe('the organisation’s own sign-in', () => {
 		expect(await reasonOf(come(claims('b', 'two@example.org')))).toBe('unknown');
 		const again = await come(claims('a', 'renamed@example.org'));
 		expect((await sessionOf(db(), again?.token ?? '', now))?.user.id).toBe(desk.second.id);
+	});
+
+	it('knows them anew by their address where another issuer is set', async () => {
+		const moved = (sub: string) => ({
+			issuer: 'https://moved.example',
+			subject: `https://moved.example ${sub}`,
+			email: 'clinic@example.org',
+			isStrong: false
+		});
+		await come(claims('d', 'clinic@example.org'));
+		const again = await come(moved('e'));
+		expect((await sessionOf(db(), again?.token ?? '', now))?.user.id).toBe(desk.clinician.id);
+		expect(await reasonOf(come(moved('f')))).toBe('unknown');
 	});
 
 	it('stands for the second factor only where the issuer says that several were shown', async () => {

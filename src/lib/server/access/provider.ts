@@ -42,6 +42,8 @@ export interface Flow {
 
 /** Who came back. */
 export interface ProviderClaims {
+	/** The issuer's address. */
+	readonly issuer: string;
 	/** The issuer's address and its name for them. */
 	readonly subject: string;
 	/** Their address, where the issuer has seen that it is theirs. */
@@ -127,6 +129,7 @@ export async function backFromProvider(
 	if (!claims) throw new ProviderFault('refused');
 	const { email, email_verified: isVerified, amr } = claims;
 	return {
+		issuer: claims.iss,
 		subject: `${claims.iss} ${claims.sub}`,
 		email: typeof email === 'string' && isVerified === true ? email.trim().toLowerCase() : null,
 		isStrong: Array.isArray(amr) && amr.includes('mfa')

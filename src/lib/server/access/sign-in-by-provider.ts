@@ -8,7 +8,12 @@ import type { Session } from './sessions';
 const { sessions, users } = schema;
 
 /** The account of who came back: by the issuer's name for them, or, the first time, by an address that it has seen to be theirs. */
-async function ownerOf(tx: Db, { subject, email }: ProviderClaims, now: Date) {
+async function ownerOf(tx: Db, { issuer, subject, email }: ProviderClaims, now: Date) {
+	// Known by an issuer that is set no more, somebody is not known by this one yet.
+	const isNotKnownHere = or(
+		isNull(users.providerSubject),
+		sql`not starts_with(${users.providerSubject}, ${`${issuer} `})`
+	);
 	const [user] = await tx
 		.select()
 		.from(users)
@@ -17,18 +22,16 @@ async function ownerOf(tx: Db, { subject, email }: ProviderClaims, now: Date) {
 				isNull(users.closedAt),
 				or(
 					eq(users.providerSubject, subject),
-					email === null
-						? undefined
-						: and(eq(sql`lower(${users.email})`, email), isNull(users.providerSubject))
+					email === null ? undefined : and(eq(sql`lower(${users.email})`, email), isNotKnownHere)
 				)
 			)
 		)
 		// An address may have gone to somebody else since; the issuer's own name does not.
-		.orderBy(sql`${users.providerSubject} is null`)
+		.orderBy(sql`${users.providerSubject} is distinct from ${subject}`)
 		.limit(1)
 		.for('update');
 	if (!user) return null;
-	if (user.providerSubject === null) {
+	if (user.providerSubject !== subject) {
 		await tx.update(users).set({ providerSubject: subject }).where(eq(users.id, user.id));
 		await tellOwner(tx, user, 'provider', now);
 		await writeAuditLine(

@@ -30,8 +30,8 @@ const MOST_KNOWN = 500;
 const LONGEST_QUEUE = 500;
 
 /**
- * So long one job may take in its thread, ms: some hundred times what the longest of 30,000 took. Ours: whoever asks for something that no
- * search ends takes nobody else's thread for longer.
+ * So long one job may take in its thread, ms. Ours: far above what any takes (a budget of 30,000 people some 300 ms), so that whoever asks
+ * for something that no search ends takes nobody else's thread for longer.
  */
 const LONGEST_JOB_MS = 30_000;
 

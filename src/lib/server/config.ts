@@ -75,7 +75,7 @@ function rolesOf(text: string | undefined): Role[] {
 
 /** Addresses of this very machine, where no HTTPS is needed. */
 export const isLoopback = (hostname: string) =>
-	hostname === 'localhost' || /^(?:127\.|\[?::1\]?$|::ffff:127\.)/.test(hostname);
+	hostname === 'localhost' || /^(?:(?:::ffff:)?127(?:\.\d{1,3}){3}|\[?::1\]?)$/.test(hostname);
 
 function identityOf(env: NodeJS.ProcessEnv): IdentitySettings | null {
 	const issuer = env.EASY_CORNER_OIDC_ISSUER;

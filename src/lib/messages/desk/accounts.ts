@@ -51,10 +51,13 @@ export const accounts = {
 	demo: 'Demo:',
 	eachWith: 'each with',
 	code: 'Code',
-	codeTitle: 'Code · Sign in · Easy Corner',
-	codeLead: 'Type the six digits that your phone shows for Easy Corner.',
+	codeTitle: 'Second factor · Sign in · Easy Corner',
+	factorLead: (hasCode: boolean, hasPasskey: boolean) =>
+		hasCode
+			? `Type the six digits that your phone shows for Easy Corner${hasPasskey ? ', or use your passkey' : ''}.`
+			: 'Use your passkey, or type one of the codes that you kept.',
 	codeLost:
-		'Without your phone? Type one of the codes that you kept. Without those, a coordinator closes your account and invites you anew.',
+		'Without your device? Type one of the codes that you kept. Without those, a coordinator closes your account and invites you anew.',
 	asSomebodyElse: 'Sign in as somebody else',
 	confirmTitle: 'Your password · Easy Corner',
 	confirm: 'Your password, once more',
@@ -112,7 +115,7 @@ export const accounts = {
 	beginIt: 'Begin',
 	codeBegun: 'In force from now on.',
 	recoveryLead:
-		'Keep these codes apart from your phone: each signs you in once if you lose it. They are shown only now.',
+		'Keep these codes apart from your device: each signs you in once if you lose it. They are shown only now.',
 	keptThem: 'I have kept them',
 	codeAsked: 'Signing in asks for a code of your phone.',
 	codeStays:

@@ -32,7 +32,7 @@ export const readAssertion = jsonReader(
 /** Reads a new passkey (RegistrationResponseJSON), with what its owner calls it. */
 export const readAttestation = jsonReader(
 	Type.Object({
-		name: Type.String({ minLength: 1, maxLength: 60 }),
+		name: Type.String({ maxLength: 60, pattern: '\\S' }),
 		response: Type.Object({
 			...credential,
 			response: Type.Object({

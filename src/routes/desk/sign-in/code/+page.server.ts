@@ -1,13 +1,17 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
+import { passkeysOf } from '$lib/server/access/passkeys';
 import { passCode } from '$lib/server/access/second-factor';
 import { orFailedForm } from '$lib/server/http/answer-fault';
 import { formReader } from '$lib/server/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ locals }) => {
-	if (!locals.session) redirect(303, '/desk/sign-in');
-	if (!locals.session.isPending) redirect(303, '/desk');
+export const load: PageServerLoad = async ({ locals }) => {
+	const { session } = locals;
+	if (!session) redirect(303, '/desk/sign-in');
+	if (!session.isPending) redirect(303, '/desk');
+	const passkeys = await passkeysOf(locals.db, session.user.id);
+	return { hasCode: session.hasCode, hasPasskey: passkeys.length > 0 };
 };
 
 const read = formReader({ code: Type.String({ minLength: 1, maxLength: 40 }) });

@@ -8,15 +8,15 @@
 
 	const texts = deskWords.accounts;
 
-	let { form } = $props();
+	let { data, form } = $props();
 </script>
 
 <svelte:head><title>{texts.codeTitle}</title></svelte:head>
 
 <main class="mx-auto grid min-h-dvh max-w-sm content-center px-6 py-12">
 	<p class="font-title font-semibold">{texts.easyCorner}</p>
-	<h1 class="mt-1 text-title">{texts.code}</h1>
-	<p class="mt-2 text-ink-soft">{texts.codeLead}</p>
+	<h1 class="mt-1 text-title">{texts.secondFactor}</h1>
+	<p class="mt-2 text-ink-soft">{texts.factorLead(data.hasCode, data.hasPasskey)}</p>
 	<form method="POST" class="mt-6 grid gap-4" use:enhance>
 		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>{/if}
 		<TextField
@@ -30,7 +30,7 @@
 		/>
 		<Button look="main">{texts.signIn}</Button>
 	</form>
-	<OtherWays to="/desk" providerName={null} />
+	{#if data.hasPasskey}<OtherWays to="/desk" providerName={null} />{/if}
 	<p class="mt-4 text-note text-ink-soft">{texts.codeLost}</p>
 	<form method="POST" action="/desk/sign-out" class="mt-4">
 		<Button look="quiet" size="desk">{texts.asSomebodyElse}</Button>

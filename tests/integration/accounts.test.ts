@@ -1,13 +1,14 @@
 import { eq } from 'drizzle-orm';
 import { Secret, TOTP } from 'otpauth';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { addUser } from '$lib/server/access/add-user';
 import { gateFor } from '$lib/server/access/gate';
 import { needGoodPassword } from '$lib/server/access/passwords';
 import { beginCode, endCode, offerSecret, passCode, recoveryLeft } from '$lib/server/access/second-factor';
 import { sessionOf, signOut, type Session } from '$lib/server/access/sessions';
 import { confirmPassword, signIn } from '$lib/server/access/sign-in';
 import { waitAfter } from '$lib/server/access/throttle';
-import { changePassword } from '$lib/server/accounts/accounts';
+import { changePassword, closeUser, inviteUser } from '$lib/server/accounts/accounts';
 import { schema } from '$lib/server/db/client';
 import { Fault } from '$lib/server/fault';
 import { Changes } from '$lib/server/live/changes';
@@ -40,6 +41,34 @@ const lettersTo = async (email: string) =>
 	(await db().select().from(schema.letters).where(eq(schema.letters.toEmail, email))).map(
 		({ subject }) => subject
 	);
+
+describe('who has lost every second factor', () => {
+	it('is let in anew by closing the account and inviting: nothing that opened it before does so', async () => {
+		const email = 'comes.back@example.org';
+		const id = await addUser(db(), { email, name: 'Comes', role: 'clinician', password: PASSWORD });
+		const invite = () =>
+			inviteUser(
+				db(),
+				desk.coordinator,
+				{ email: 'Comes.Back@example.org', name: 'Comes anew', role: 'reader' },
+				now
+			);
+		await db()
+			.update(schema.users)
+			.set({ codeSince: now, codeSecret: 'GEZDGNBV', providerSubject: 'x y' })
+			.where(eq(schema.users.id, id));
+		expect(await faultOf(invite())).toBe('conflict');
+		await closeUser(db(), desk.coordinator, id, now);
+		await invite();
+		const [row] = await db().select().from(schema.users).where(eq(schema.users.id, id));
+		expect(row).toMatchObject({
+			...{ name: 'Comes anew', role: 'reader', closedAt: null, recoveryHashes: [] },
+			...{ codeSince: null, codeSecret: null, providerSubject: null }
+		});
+		expect(await faultOf(enter(0, { email }))).toBe('invalid');
+		expect(await db().$count(schema.accountLinks, eq(schema.accountLinks.userId, id))).toBe(1);
+	});
+});
 
 // OWASP ASVS 4.0.3, chapters named beside each; from memory.
 describe('passwords', () => {

@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, gt, isNull, ne, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, gt, isNotNull, isNull, ne, sql } from 'drizzle-orm';
 import { accountLetter } from '../../messages/letters';
 import { needCoordinator, type Actor, type Role } from '../actor';
 import { hashPassword, isPassword, needGoodPassword } from '../access/passwords';
@@ -12,7 +12,7 @@ import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { writeLetter } from '../post/write-letter';
 
-const { accountLinks, sessions, users } = schema;
+const { accountLinks, knownDevices, passkeys, sessions, users } = schema;
 
 const HOUR_MS = 3_600_000;
 
@@ -43,7 +43,30 @@ async function sendLink(tx: Db, user: User, kind: keyof typeof LINK_MS, now: Dat
 	});
 }
 
-/** Makes an account and sends the letter by which its owner chooses a password. */
+/**
+ * Opens a closed account anew, as if it were a new one: nothing that opened it before does so now. For who comes back, and for who has lost
+ * every second factor. @returns null where there is none that is closed
+ */
+async function reopen(
+	tx: Db,
+	{ email, ...anew }: { email: string; name: string; role: Role; passwordHash: string }
+): Promise<User | null> {
+	const [user] = await tx
+		.update(users)
+		.set({
+			...anew,
+			...{ closedAt: null, codeSecret: null, codeSince: null, codeStep: 0, recoveryHashes: [] },
+			...{ providerSubject: null, warnedAt: null, seesRecord: true }
+		})
+		.where(and(eq(sql`lower(${users.email})`, email), isNotNull(users.closedAt)))
+		.returning({ id: users.id, name: users.name, email: users.email });
+	if (!user) return null;
+	for (const table of [passkeys, knownDevices, accountLinks])
+		await tx.delete(table).where(eq(table.userId, user.id));
+	return user;
+}
+
+/** Makes an account, or opens a closed one anew, and sends the letter by which its owner chooses a password. */
 export async function inviteUser(
 	db: Db,
 	actor: Actor,
@@ -62,9 +85,10 @@ export async function inviteUser(
 			.values({ email, name, role: input.role, passwordHash, createdAt: now })
 			.onConflictDoNothing()
 			.returning({ id: users.id, name: users.name, email: users.email });
-		if (!user) throw new Fault('conflict', 'accountExists', '/email');
-		await sendLink(tx, user, 'invitation', now);
-		const detail = { user: user.id, role: input.role };
+		const invited = user ?? (await reopen(tx, { email, name, role: input.role, passwordHash }));
+		if (!invited) throw new Fault('conflict', 'accountExists', '/email');
+		await sendLink(tx, invited, 'invitation', now);
+		const detail = { user: invited.id, role: input.role };
 		await writeAuditLine(tx, actor, { at: now, act: 'user-invited', detail });
 	});
 }

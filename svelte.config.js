@@ -8,6 +8,8 @@ const config = {
 		adapter: adapter({ out: 'build' }),
 		// Styles of one component are a line or two: fetching each holds the page up longer than reading it along.
 		inlineStyleThreshold: 4096,
+		// Done by the employee's door, once its page has been taken over.
+		serviceWorker: { register: false },
 		// Looked at in the hook, for every method and kind of body, with more of its own addresses than one.
 		csrf: { trustedOrigins: ['*'] },
 		csp: {

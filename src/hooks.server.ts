@@ -11,6 +11,7 @@ import { compressed } from '$lib/server/http/compressed';
 import { takeOffTheLine } from '$lib/server/http/off-the-line';
 import { ownOrigins } from '$lib/server/http/own-origin';
 import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES } from '$lib/server/http/read-body';
+import { scriptsAfter } from '$lib/server/http/scripts-after';
 import { stylesApart, withStyleNonce } from '$lib/server/http/styles-apart';
 import { describeError, log } from '$lib/server/log';
 import { joinQueue, runtime, wake } from '$lib/server/runtime';
@@ -149,15 +150,23 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.session = session;
 	event.locals.user = session && !session.isPending ? session.user : null;
 	const refused = refusalOf(event) ?? (await tooMuchOf(event));
+	const scripts: string[] = [];
 	const response =
 		refused ??
 		(Number(event.request.headers.get('content-length') ?? 0) > mostBytes(event.route.id)
 			? Response.json({ message: 'That is too much at once: send less.' }, { status: 413 })
 			: await resolve(event, {
 					transformPageChunk: ({ html }) =>
-						stylesApart(html.replace('%theme%', event.locals.theme).replace('%text%', event.locals.textSize)),
-					preload: ({ type, path }) =>
-						type === 'js' || type === 'css' || (type === 'font' && /-latin-(?:wght|standard)/.test(path))
+						stylesApart(
+							scriptsAfter(
+								html.replace('%theme%', event.locals.theme).replace('%text%', event.locals.textSize),
+								scripts
+							)
+						),
+					preload: ({ type, path }) => {
+						if (type === 'js') scripts.unshift(path);
+						return type === 'css' || (type === 'font' && /-latin-(?:wght|standard)/.test(path));
+					}
 				}));
 	await noteList(event, response.status);
 	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { keepTyped } from '$lib/ui/kit/typed-before';
+	import { allTurns } from '$lib/ui/later/turns';
 	import '../app.css';
 
 	let { children } = $props();
@@ -11,7 +12,7 @@
 	onMount(() => {
 		putBack();
 		// Says that scripts have taken the page over: until then buttons post forms, which tests have to tell apart.
-		document.documentElement.setAttribute('data-ready', '');
+		void allTurns().then(() => document.documentElement.setAttribute('data-ready', ''));
 	});
 </script>
 

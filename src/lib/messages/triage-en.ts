@@ -1,4 +1,4 @@
-import { USUAL_LOCALE } from './index';
+import { lists } from './en/lists';
 import type { Region, RegionReport, Sign } from '$lib/core/discomfort';
 import type { Closable, Judgement, Reason, Waiting } from '$lib/core/judgement';
 import type { Level } from '$lib/core/triage';
@@ -70,8 +70,6 @@ export function regionScoreEn(report: RegionReport): string {
 	return `${regionEn(report)} ${report.worst} of 10, ${days}`;
 }
 
-const list = new Intl.ListFormat(USUAL_LOCALE, { type: 'conjunction' });
-
 /** What the words of a reason rest on. */
 export type Grounds = Pick<Judgement, 'evidence' | 'unclosable'>;
 
@@ -97,8 +95,8 @@ export function reasonEn(reason: Reason, grounds: Grounds): string {
 
 function wordsOf(reason: Reason, grounds: Grounds): string {
 	const regions = grounds.evidence[reason.code] ?? [];
-	const names = list.format(regions.map(regionEn));
-	const scores = list.format(regions.map(regionScoreEn));
+	const names = lists.and(regions.map(regionEn));
+	const scores = lists.and(regions.map(regionScoreEn));
 	switch (reason.code) {
 		case 'emergency-sign':
 			return `Emergency sign: ${reason.sign ? signsEn[reason.sign] : 'reported'}`;
@@ -120,7 +118,7 @@ function wordsOf(reason: Reason, grounds: Grounds): string {
 			return `was better, now worse again: ${scores}`;
 		case 'unclosable': {
 			const gaps = grounds.unclosable.map(({ check, side }) => GAPS[`${check} ${side}`] ?? check);
-			return `${list.format(gaps)}; nothing at home fixes it. Sore: ${names}`;
+			return `${lists.and(gaps)}; nothing at home fixes it. Sore: ${names}`;
 		}
 		case 'request':
 			return reason.what ? waitingEn[reason.what] : 'waits for you';

@@ -70,8 +70,14 @@ function worthOf(question: Question, known: Known): Worth {
  * much, and the seconds it costs. In the order of the walk; what an answer could not change anything by comes with a worth of 0.
  *
  * Cost: some checks of one corner for each length; nothing is solved, so that it can follow every answer.
+ *
+ * @param questions all that these answers ask, where they are known
  */
-export function questionsWorthAsking(answers: Answers, asking: Asking): WorthAsking[] {
+export function questionsWorthAsking(
+	answers: Answers,
+	asking: Asking,
+	questions: readonly Question[] = questionsOf(answers, asking)
+): WorthAsking[] {
 	const facts = factsOfAnswers(answers, asking.way);
 	const known: Known = {
 		answers,
@@ -79,7 +85,7 @@ export function questionsWorthAsking(answers: Answers, asking: Asking): WorthAsk
 		facts,
 		complaints: complaintsOf(discomfortFromAnswers(answers).reports, facts.hand)
 	};
-	return questionsOf(answers, asking)
+	return questions
 		.filter((question) => !isAnswered(question, answers))
 		.map((question) => ({ question, ...worthOf(question, known), seconds: secondsOf(question) }));
 }
@@ -106,13 +112,20 @@ const isOfPlan = ({ changes }: WorthAsking) => changes.includes('verdict') || ch
  * The questions that a route asks and that are open, in the order of the walk. The short route asks what nothing can be said without, what
  * is about safety and what could change a verdict or a step, by at most so many lengths that are typed; what tells most of the complaints; of
  * the rest what is worth most for its seconds until the time is used up. What has been answered counts in that time.
+ *
+ * @param questions all that these answers ask, where they are known
  */
-export function openQuestions(answers: Answers, asking: Asking, route: Route): Question[] {
-	const all = questionsWorthAsking(answers, asking);
+export function openQuestions(
+	answers: Answers,
+	asking: Asking,
+	route: Route,
+	questions: readonly Question[] = questionsOf(answers, asking)
+): Question[] {
+	const all = questionsWorthAsking(answers, asking, questions);
 	if (route === 'complete') return all.map(({ question }) => question);
 	const worthy = all.filter(({ worth }) => worth >= LEAST_WORTH);
 	const isFirst = (one: WorthAsking) => one.worth >= ALWAYS_FROM || isOfPlan(one);
-	const typed = questionsOf(answers, asking).filter((one) => isTyped(one) && isAnswered(one, answers)).length;
+	const typed = questions.filter((one) => isTyped(one) && isAnswered(one, answers)).length;
 	const needed = worthy.filter((one) => isTyped(one.question) && one.worth >= ALWAYS_FROM).length;
 	// Whether the screen's height must be measured is known with its kind.
 	const kept = isGiven(answers, 'screenKind') ? 0 : 1;
@@ -130,7 +143,7 @@ export function openQuestions(answers: Answers, asking: Asking, route: Route): Q
 		worthy.filter((one) => isFirst(one) && !surplus.has(one)).map(({ question }) => question.id)
 	);
 	for (const { question } of complaints) chosen.add(question.id);
-	const spent = questionsOf(answers, asking)
+	const spent = questions
 		.filter((question) => isAnswered(question, answers) || chosen.has(question.id))
 		.reduce((sum, question) => sum + secondsOf(question), 0);
 	let left = BUDGET_S - spent;

@@ -5,6 +5,8 @@ import { secondsOf } from './seconds';
 
 /** A walk as it stands: what is on it in its order, and what of that is still open. */
 export interface Walk {
+	/** All that these answers ask, worth it or not. */
+	readonly questions: readonly Question[];
 	/** What has been answered and what is worth asking. */
 	readonly steps: readonly Question[];
 	readonly open: readonly Question[];
@@ -17,12 +19,13 @@ export interface Walk {
  */
 export function walkOf(answers: Answers, asking: Asking, route: Route, only: readonly Page[] = PAGES): Walk {
 	const isOn = ({ page }: Question) => only.includes(page);
-	const open = openQuestions(answers, asking, route).filter(isOn);
+	const questions = questionsOf(answers, asking);
+	const open = openQuestions(answers, asking, route, questions).filter(isOn);
 	const isOpen = new Set(open.map(({ id }) => id));
-	const steps = questionsOf(answers, asking)
+	const steps = questions
 		.filter(isOn)
 		.filter((question) => isOpen.has(question.id) || isAnswered(question, answers));
-	return { steps, open };
+	return { questions, steps, open };
 }
 
 /** Where a question stands among those of the walk; before all where it is not among them any more. */

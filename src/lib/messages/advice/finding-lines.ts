@@ -1,4 +1,4 @@
-import { USUAL_LOCALE } from '../index';
+import { lists } from '../en/lists';
 import type { AdvisedFinding } from '$lib/core/advice';
 import { findingRule, shopHolds, type FindingId } from '$lib/core/checklist';
 import { factsOf, holdsFor } from '$lib/core/conditions';
@@ -31,8 +31,6 @@ export interface FindingLine {
 	readonly isMovedUp: boolean;
 }
 
-const list = new Intl.ListFormat(USUAL_LOCALE, { type: 'conjunction' });
-
 /** Findings in words. */
 export function findingLines(
 	corner: Corner,
@@ -56,7 +54,7 @@ export function findingLines(
 					.filter((thing) => holdsFor(shopHolds(thing), facts))
 					.map((thing) => ({ thing, words: texts.shop[thing] })),
 				cautions: cautions.map((caution) => texts.cautions[caution]),
-				because: cause && texts.causes[cause.cause](list.format(cause.reports.map(regionEn))),
+				because: cause && texts.causes[cause.cause](lists.and(cause.reports.map(regionEn))),
 				tiedTo: cause ? [] : tiedTo,
 				isMovedUp
 			};

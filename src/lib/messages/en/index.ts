@@ -1,6 +1,8 @@
+import { lists } from './lists';
 import { checkIn } from './check-in';
 import { checks, measurable } from './checks';
 import { messages, withdraw } from './correspondence';
+import { dates } from './dates';
 import { discomfort } from './discomfort';
 import { device, faults, frame, kit, nav, start, stuck, withoutNetwork } from './frame';
 import { letter } from './letters';
@@ -21,6 +23,8 @@ export const en = {
 	locale: 'en',
 	/** Dates are written day first. */
 	dateLocale: 'en-GB',
+	lists,
+	dates,
 	product: 'Easy Corner',
 	frame,
 	kit,

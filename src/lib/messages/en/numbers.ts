@@ -1,10 +1,8 @@
-const plural = new Intl.PluralRules('en');
-
 const SMALL_NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
 
 /** Whether a number asks for the singular. */
 export function isOne(n: number): boolean {
-	return plural.select(n) === 'one';
+	return n === 1;
 }
 
 /** A small number as the first word of a sentence. */

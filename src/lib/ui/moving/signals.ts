@@ -23,7 +23,7 @@ export async function askForNotices(): Promise<boolean> {
 export function notice(words: string): void {
 	if (typeof Notification === 'undefined' || Notification.permission !== 'granted') return;
 	try {
-		new Notification(words, { tag: 'easy-corner-break', icon: '/favicon.svg' });
+		new Notification(words, { tag: 'easy-corner-break', icon: '/favicon.png' });
 	} catch {
 		// Some phones show notices of a service worker alone: the sound and the page say it there.
 	}

@@ -21,10 +21,7 @@
 	const layout = $derived(deskOf(corner, besides.things, besides.secondScreen));
 	const second = $derived(besides.secondScreen);
 	const rise = $derived(second?.isLaptop ? raiseOfSecond(corner.spot.surface.height, eyeMm) : 0);
-	const names = (of: typeof layout.things) =>
-		new Intl.ListFormat(t.locale, { type: 'conjunction' }).format(
-			of.flatMap(({ name }) => t.lookThings[name] ?? [])
-		);
+	const names = (of: typeof layout.things) => t.lists.and(of.flatMap(({ name }) => t.lookThings[name] ?? []));
 	const overEdge = $derived(layout.things.filter(({ onDesk, name }) => !onDesk && t.lookThings[name]));
 	const outOfReach = $derived(
 		layout.things.filter(({ zone, onDesk, name }) => onDesk && zone === 'beyond' && t.lookThings[name])

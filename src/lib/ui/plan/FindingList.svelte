@@ -25,10 +25,8 @@
 	/** So many are shown at once: nobody does more than three things on one day. */
 	const FIRST = 3;
 
-	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
-	const alternatives = $derived(new Intl.ListFormat(t.locale, { type: 'disjunction' }));
 	const regions = (of: readonly Region[]) =>
-		list.format(of.map((region) => t.discomfort.places[region].toLowerCase()));
+		t.lists.and(of.map((region) => t.discomfort.places[region].toLowerCase()));
 	/** What is about safety is never folded away. */
 	const isShown = ({ finding }: FindingLine, place: number) =>
 		place < FIRST || findingRule(finding).station === 'safety';
@@ -61,7 +59,7 @@
 		{/if}
 		{#if found.shop.length > 0}
 			<p class="text-note text-ink-soft">
-				{t.open.borrow(alternatives.format(found.shop.map(({ words }) => words)))}
+				{t.open.borrow(t.lists.or(found.shop.map(({ words }) => words)))}
 			</p>
 			{#if requests}
 				<div class="no-print mt-1 flex flex-wrap gap-2">

@@ -28,7 +28,6 @@
 
 	let { corner, before: now, offers, worked, shown, hrefOf, workedWords, t, unit }: Props = $props();
 
-	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
 	/** The rungs, fewest things first, each with its place among the offers. */
 	const rungs = $derived(
 		offers.flatMap(({ rung, plan }, place) => (rung ? [{ ...rung, plan, place }] : [])).reverse()
@@ -43,7 +42,7 @@
 			keys: plan.stations.keys.rise,
 			screen: plan.stations.screen.rise + plan.heights.screenTopAboveBase - screen.topAboveBase
 		};
-		const asked = list.format(
+		const asked = t.lists.and(
 			thingsOfPlan(corner, plan).map((thing) =>
 				t.ladder.thing(
 					t.ladder.things[thing],

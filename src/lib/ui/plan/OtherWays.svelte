@@ -20,9 +20,8 @@
 
 	let { variants, isFirst = false, drawn = null, t, unit }: Props = $props();
 
-	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
 	const checkNames = (ids: readonly CheckId[]) =>
-		list.format(ids.map((id) => t.checks.names[id].toLowerCase()));
+		t.lists.and(ids.map((id) => t.checks.names[id].toLowerCase()));
 </script>
 
 {#if variants.length > 0}

@@ -56,28 +56,27 @@
 		)
 	);
 	const way = $derived(t.ways[visit.data.corner.way]);
-	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
 	const stoodIn = $derived(
-		list.format(
+		t.lists.and(
 			data.stoodInFor.map((name) => t.fields[name].charAt(0).toLowerCase() + t.fields[name].slice(1))
 		)
 	);
 	const stays = $derived(
-		list.format(
+		t.lists.and(
 			visit.stays.map(
 				(check) => `${t.checks.names[check.id].toLowerCase()} (${checkWords(check, t, visit.data.unit)})`
 			)
 		)
 	);
 	const estimated = $derived(
-		list.format(
+		t.lists.and(
 			(['popliteal', 'sittingElbow', 'sittingEye', 'thigh', 'standingElbow', 'standingEye'] as const)
 				.filter((name) => data.body[name]?.from === 'estimate')
 				.map((name) => t.measurable[name])
 		)
 	);
 	const keptNames = $derived(
-		list.format(
+		t.lists.and(
 			visit.steps
 				.filter(({ place }) => data.kept.includes(place))
 				.map(({ place }) => t.steps.places[place].toLowerCase())
@@ -121,7 +120,7 @@
 	>
 		<span
 			>{t.spots.moving(
-				list.format(data.moving.map(({ label, pieces }) => (pieces > 1 ? `${pieces} × ${label}` : label))),
+				t.lists.and(data.moving.map(({ label, pieces }) => (pieces > 1 ? `${pieces} × ${label}` : label))),
 				false
 			)}</span
 		>

@@ -18,11 +18,9 @@
 
 	let { token, isDone, next, earlier, t }: Props = $props();
 
-	const date = $derived(new Intl.DateTimeFormat(t.dateLocale, { dateStyle: 'long', timeZone: 'UTC' }));
-	const day = (iso: string) => date.format(new Date(`${iso}T00:00:00Z`));
-	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
+	const day = (iso: string) => t.dates.day(new Date(`${iso}T00:00:00Z`));
 	const names = (steps: readonly PlanStep[]) =>
-		list.format(
+		t.lists.and(
 			steps.map(({ place, pieces }) =>
 				[
 					t.steps.places[place],
@@ -58,7 +56,7 @@
 			<ul class="text-note">
 				{#each earlier as plan, i (i)}
 					<li class="border-t border-rule py-1.5">
-						<span class="text-ink-soft">{t.plan.earlierOf(date.format(plan.madeAt))}:</span>
+						<span class="text-ink-soft">{t.plan.earlierOf(t.dates.day(plan.madeAt))}:</span>
 						{names(plan.steps) || t.plan.titleNone}
 					</li>
 				{/each}

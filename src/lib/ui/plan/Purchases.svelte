@@ -18,11 +18,10 @@
 	let { purchases, requests, t, unit }: Props = $props();
 
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
-	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
 	const gapWords = (gaps: readonly OpenGap[]) =>
-		list.format(gaps.map(({ id, side, mm }) => t.checks.off[id][side](length(mm))));
+		t.lists.and(gaps.map(({ id, side, mm }) => t.checks.off[id][side](length(mm))));
 	const checkNames = (ids: readonly CheckId[]) =>
-		list.format(ids.map((id) => t.checks.names[id].toLowerCase()));
+		t.lists.and(ids.map((id) => t.checks.names[id].toLowerCase()));
 
 	function nameOf({ purchases: things, firmMm }: KeptPurchase): string {
 		if (firmMm !== null) return t.open.firm(length(firmMm));

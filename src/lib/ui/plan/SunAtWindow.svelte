@@ -11,14 +11,8 @@
 
 	let { sun, t }: Props = $props();
 
-	const monthName = $derived(new Intl.DateTimeFormat(t.dateLocale, { month: 'long', timeZone: 'UTC' }));
-	const clock = $derived(
-		new Intl.DateTimeFormat(t.dateLocale, { hour: '2-digit', minute: '2-digit', timeZone: 'UTC' })
-	);
-	const name = (month: number) => monthName.format(Date.UTC(2026, month - 1, 15));
-	const time = (minutes: number) => clock.format(minutes * 60_000);
 	const spells = (of: readonly Spell[]) =>
-		of.map(([from, to]) => `${time(from)} – ${time(to)}`).join(', ') || t.light.none;
+		of.map(([from, to]) => `${t.dates.minutes(from)} – ${t.dates.minutes(to)}`).join(', ') || t.light.none;
 	const sunny = $derived(sun.months?.filter(({ face, screen }) => face.length + screen.length > 0) ?? []);
 </script>
 
@@ -44,7 +38,7 @@
 				<tbody>
 					{#each sunny as { month, face, screen } (month)}
 						<tr class="border-b border-rule">
-							<th class="py-1 pr-3 text-left font-normal" scope="row">{name(month)}</th>
+							<th class="py-1 pr-3 text-left font-normal" scope="row">{t.dates.month(month)}</th>
 							<td class="num py-1 pr-3">{spells(face)}</td>
 							<td class="num py-1">{spells(screen)}</td>
 						</tr>

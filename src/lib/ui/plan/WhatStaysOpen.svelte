@@ -26,7 +26,6 @@
 	let { advice, isRecommended, requests = null, hrefOf = null, drawn, t, unit }: Props = $props();
 
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
-	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
 	const orNull = (mm: number) => (mm === 0 ? null : length(mm));
 	/** A better spot leads where no plan can make this one fit. */
 	const better = $derived(advice.variants.filter(({ id }) => id === 'another-spot'));
@@ -55,7 +54,7 @@
 {#if advice.closed.length > 0}
 	<p class="mt-3 text-note">
 		<span class="font-semibold">{t.open.closedTitle}:</span>
-		{list.format(advice.closed.map((name) => name.charAt(0).toLowerCase() + name.slice(1)))}.
+		{t.lists.and(advice.closed.map((name) => name.charAt(0).toLowerCase() + name.slice(1)))}.
 	</p>
 {/if}
 

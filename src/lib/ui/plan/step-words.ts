@@ -42,7 +42,7 @@ function keysPlace(isBuilt: boolean, wording: PlanStep['wording'], t: Catalogue)
 export function stepWords(step: PlanStep, t: Catalogue, unit: LengthUnit): string[] {
 	const { place } = step;
 	const pieces = step.pieces.map((piece) => pieceWords(piece, t, unit));
-	const list = new Intl.ListFormat(t.locale, { type: 'unit' }).format(pieces);
+	const list = t.lists.plain(pieces);
 	const words: string[] = [];
 	const height = step.target === null ? '' : formatLength(step.target, unit, { locale: t.locale });
 	const setTo = step.setTo === null ? '' : formatLength(step.setTo, unit, { locale: t.locale });

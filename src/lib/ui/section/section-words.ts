@@ -9,7 +9,6 @@ export function sectionWords(section: Section, t: Catalogue, unit: LengthUnit): 
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
 	// All else is as in the drawing of the plan, and said there.
 	if (section.stool) return t.section.text.oneKnee(length(section.stool.height));
-	const list = new Intl.ListFormat(t.locale, { type: 'unit' });
 	const { surface, screen, pieces } = section.furniture;
 	const heights = [
 		...section.levels.map(({ name, y }) => `${t.section.levels[name]} ${length(y)}`),
@@ -21,12 +20,12 @@ export function sectionWords(section: Section, t: Catalogue, unit: LengthUnit): 
 		if (here.length === 0) return [];
 		const rise = here.reduce((sum, piece) => sum + piece.height, 0);
 		return [
-			t.section.text.stack(t.steps.places[station], list.format(here.map((p) => p.label)), length(rise))
+			t.section.text.stack(t.steps.places[station], t.lists.plain(here.map((p) => p.label)), length(rise))
 		];
 	});
 	return [
 		t.section.text.intro(section.posture),
-		t.section.text.heights(list.format(heights)),
+		t.section.text.heights(t.lists.plain(heights)),
 		...(stacks.length > 0 ? stacks : [t.section.text.nothingBuilt]),
 		...section.checks.map((check) => checkText(check, t, unit, section.certainty[check.id]))
 	].join(' ');

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import Later from '../later/Later.svelte';
 
 	interface Props {
 		rail: Snippet;
@@ -16,12 +17,12 @@
 
 <div class="rail-column">{@render rail()}</div>
 <div class="page">
-	{@render header?.()}
+	{#if header}<Later>{@render header()}</Later>{/if}
 	<div class="columns" class:with-drawing={drawing}>
 		{#if drawing}<aside class="drawing">{@render drawing()}</aside>{/if}
 		<main id="content" class="min-w-0">{@render children()}</main>
 	</div>
-	{@render bar?.()}
+	{#if bar}<Later>{@render bar()}</Later>{/if}
 </div>
 
 <style>

@@ -5,6 +5,7 @@
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 	import Progress from '../kit/Progress.svelte';
+	import Later from '../later/Later.svelte';
 	import type { Draft } from './draft.svelte';
 	import UnitButtons from './UnitButtons.svelte';
 	import type { WalkVisit } from './walk-visit.svelte';
@@ -21,13 +22,12 @@
 
 	let { draft, t, page, visit, savedAt, home }: Props = $props();
 
-	const time = new Intl.DateTimeFormat(undefined, { timeStyle: 'short' });
 	const at = $derived(draft.autosave.savedAt ?? savedAt);
 	const saying = $derived.by(() => {
 		const fault = savingFault([draft.autosave.state], t);
 		if (fault) return fault;
 		if (draft.autosave.state === 'saving') return t.frame.saving;
-		return at ? t.frame.saved(time.format(at)) : '';
+		return at ? t.frame.saved(t.dates.clock(new Date(at))) : '';
 	});
 	const all = $derived(visit.walk.steps.length);
 	const left = $derived(visit.minutes > 0 ? t.nav.minutesLeft(visit.minutes) : t.nav.almostDone);
@@ -44,31 +44,33 @@
 	<Progress label={t.frame.pages} value={all - visit.walk.open.length} most={all} words={left} />
 	<Disclosure words={t.frame.contents}>
 		{#snippet aside()}<span class="saving" role="status">{saying}</span>{/snippet}
-		<ol>
-			{#each PAGES as item, i (item)}
-				<li>
-					<Button
-						look="quiet"
-						class="w-full !justify-start"
-						name="go"
-						value={item}
-						formaction="?/go"
-						formnovalidate
-						aria-current={item === page ? 'step' : undefined}
-					>
-						<span class="num text-ink-soft">{i + 1}</span>
-						{t.pages[item].title}
-					</Button>
-				</li>
-			{/each}
-		</ol>
-		<div class="flex flex-wrap items-center gap-2" role="group" aria-label={t.frame.unitLabel}>
-			<UnitButtons unit={draft.unit} formaction="?/unit" {t} />
-		</div>
-		<p class="flex flex-wrap gap-x-6">
-			<a class="tool" href="{home}/measure">{t.measure.link}</a>
-			<a class="tool narrow" href="{home}/other-device">{t.device.link}</a>
-		</p>
+		<Later shows={() => [page, draft.unit]}>
+			<ol>
+				{#each PAGES as item, i (item)}
+					<li>
+						<Button
+							look="quiet"
+							class="w-full !justify-start"
+							name="go"
+							value={item}
+							formaction="?/go"
+							formnovalidate
+							aria-current={item === page ? 'step' : undefined}
+						>
+							<span class="num text-ink-soft">{i + 1}</span>
+							{t.pages[item].title}
+						</Button>
+					</li>
+				{/each}
+			</ol>
+			<div class="flex flex-wrap items-center gap-2" role="group" aria-label={t.frame.unitLabel}>
+				<UnitButtons unit={draft.unit} formaction="?/unit" {t} />
+			</div>
+			<p class="flex flex-wrap gap-x-6">
+				<a class="tool" href="{home}/measure">{t.measure.link}</a>
+				<a class="tool narrow" href="{home}/other-device">{t.device.link}</a>
+			</p>
+		</Later>
 	</Disclosure>
 </header>
 

@@ -3,6 +3,7 @@
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Notice from '../kit/Notice.svelte';
+	import Later from '../later/Later.svelte';
 	import type { Draft } from './draft.svelte';
 	import VerdictLine from './VerdictLine.svelte';
 	import type { WalkVisit } from './walk-visit.svelte';
@@ -49,17 +50,19 @@
 		tabindex="-1"
 		onfocusin={() => (draft.active = question.id)}
 	>
-		<WalkQuestion
-			{question}
-			facts={visit.facts}
-			{draft}
-			{t}
-			issues={visit.issues}
-			namesSeats={visit.place.checklistVersion > 1}
-			onpick={() => visit.picked()}
-			stop={(signs) => visit.halt(signs)}
-		/>
-		<VerdictLine field={question.id} partial={draft.partial} unit={draft.unit} {t} />
+		<Later>
+			<WalkQuestion
+				{question}
+				facts={visit.facts}
+				{draft}
+				{t}
+				issues={visit.issues}
+				namesSeats={visit.place.checklistVersion > 1}
+				onpick={() => visit.picked()}
+				stop={(signs) => visit.halt(signs)}
+			/>
+			<VerdictLine field={question.id} partial={draft.partial} unit={draft.unit} {t} />
+		</Later>
 	</section>
 {:else}
 	<p class="mt-4 text-lead">{t.nav.nothingHere}</p>

@@ -23,7 +23,6 @@ import {
 	pageBefore,
 	questionAfter,
 	questionBefore,
-	questionsOf,
 	routeOf,
 	walkOf,
 	type Question,
@@ -73,9 +72,7 @@ export class WalkVisit {
 		const { page } = this.place;
 		const here = this.walk.steps.filter((question) => question.page === page);
 		for (const { id } of here) this.stood[id] = true;
-		return questionsOf(this.draft.settled, this.place).filter(
-			(question) => question.page === page && this.stood[question.id]
-		);
+		return this.walk.questions.filter((question) => question.page === page && this.stood[question.id]);
 	});
 	/** Whether the next question is on its way. */
 	private isGoing = false;

@@ -5,13 +5,15 @@
 	import { PAGES_DRAWN, type FieldIssue, type Page } from '$lib/core/answers';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
+	import Later from '$lib/ui/later/Later.svelte';
 	import Rail from '$lib/ui/rail/Rail.svelte';
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
 	import { Draft } from '$lib/ui/walk/draft.svelte';
 	import { heightsOnRail } from '$lib/ui/walk/heights-on-rail';
-	import StationDrawing from '$lib/ui/walk/StationDrawing.svelte';
 	import { walkQuery } from '$lib/ui/walk/walk-query';
-	import { isOneAtATime, WalkVisit } from '$lib/ui/walk/walk-visit.svelte';
+	import { WalkVisit } from '$lib/ui/walk/walk-visit.svelte';
+	import WalkDrawing from '$lib/ui/walk/WalkDrawing.svelte';
+	import WalkFields from '$lib/ui/walk/WalkFields.svelte';
 	import WalkFrame from '$lib/ui/walk/WalkFrame.svelte';
 	import WalkBar from '$lib/ui/walk/WalkBar.svelte';
 	import WalkHeader from '$lib/ui/walk/WalkHeader.svelte';
@@ -32,33 +34,11 @@
 		t
 	}));
 
-	/** Tries again after so long without network, ms; the browser's own "online" comes first where it is shown. */
-	const RETRY_MS = 4000;
-
 	$effect(() => {
 		const { answers, revision } = data;
 		untrack(() => draft.take({ answers, revision }));
 	});
-	$effect(() => visit.finishing.prepare());
-	$effect(() => visit.finishing.retry(RETRY_MS));
-	$effect(() => draft.follow());
-	// Where one question is shown at a time, the drawing shows what it asks; else what has the focus.
-	$effect(() => {
-		const { current } = visit;
-		if (current && isOneAtATime()) draft.active = current.id;
-	});
 
-	// The drawing follows a frame behind what is typed: neither holds the other up.
-	let drawn = $state.raw(untrack(() => draft.drawn));
-	$effect(() => {
-		const next = draft.drawn;
-		let after: ReturnType<typeof setTimeout>;
-		const frame = requestAnimationFrame(() => (after = setTimeout(() => (drawn = next))));
-		return () => {
-			cancelAnimationFrame(frame);
-			clearTimeout(after);
-		};
-	});
 	const active = $derived(draft.active ?? visit.current?.id ?? null);
 	const notches = $derived(heightsOnRail(draft.answers, draft.unit, active));
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
@@ -82,10 +62,11 @@
 >
 	<!-- The first button is what Enter presses. -->
 	<button class="hidden" name="go" value="on" tabindex="-1" aria-hidden="true">{t.nav.on}</button>
-	<input type="hidden" name="at" value={visit.current?.id ?? ''} />
-	<input type="hidden" name="shown" value={visit.questions.map(({ id }) => id).join(' ')} />
+	<Later><WalkFields {visit} {draft} /></Later>
 	<WalkFrame drawing={PAGES_DRAWN.has(station) && !isPlanned && !isStopped ? drawing : undefined}>
-		{#snippet rail()}<Rail {notches} unit={draft.unit} />{/snippet}
+		{#snippet rail()}
+			<Later shows={() => [notches, draft.unit]}><Rail {notches} unit={draft.unit} /></Later>
+		{/snippet}
 		{#snippet header()}
 			{#if !isStopped && !isPlanned}
 				<WalkHeader {draft} {t} page={station} {visit} savedAt={data.savedAt} home="/c/{data.token}" />
@@ -105,7 +86,7 @@
 				<Button type="button" onclick={() => (visit.finishing.local = null)}>{t.frame.back}</Button>
 			</p>
 		{:else}
-			<WalkQuestions {visit} {draft} {fault} {t} />
+			<Later><WalkQuestions {visit} {draft} {fault} {t} /></Later>
 		{/if}
 		{#snippet bar()}
 			{#if !isPlanned && !isStopped}
@@ -116,7 +97,9 @@
 </form>
 
 {#snippet drawing()}
-	<StationDrawing page={station} {active} answers={draft.answers} partial={drawn} unit={draft.unit} {t} />
+	<Later shows={() => [station, active, draft.answers]}>
+		<WalkDrawing {draft} page={station} {active} {t} />
+	</Later>
 {/snippet}
 
 <style>

@@ -19,9 +19,8 @@
 	const visit = new MovingDay(() => data);
 	const plan = $derived(visit.plan);
 	const canStand = $derived(data.places.some(({ posture }) => posture === 'standing'));
-	const list = $derived(new Intl.ListFormat(t.locale, { type: 'conjunction' }));
 	const isAsMeant = $derived(plan.longestMin <= visit.upEveryMin);
-	const carried = $derived(list.format(data.carried.map((thing) => t.moving.day.carried[thing])));
+	const carried = $derived(t.lists.and(data.carried.map((thing) => t.moving.day.carried[thing])));
 
 	onMount(() => {
 		visit.today = dayOnDevice(new Date());

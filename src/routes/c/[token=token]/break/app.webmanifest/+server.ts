@@ -18,7 +18,10 @@ export const GET: RequestHandler = ({ locals, params }) =>
 			display: 'standalone',
 			background_color: '#f6f3ea',
 			theme_color: '#f6f3ea',
-			icons: [{ src: '/favicon.svg', sizes: 'any', type: 'image/svg+xml' }]
+			icons: [
+				{ src: '/favicon.png', sizes: '192x192', type: 'image/png' },
+				{ src: '/favicon.svg', sizes: 'any', type: 'image/svg+xml' }
+			]
 		};
 		return Response.json(manifest, { headers: { 'content-type': 'application/manifest+json' } });
 	});

@@ -1,0 +1,35 @@
+/** What waits for its turn, in the order of the page. */
+let waiting: (() => void)[] = [];
+let running: Promise<void> | null = null;
+
+/** Room for what the person does meanwhile. */
+const pause = () => new Promise<void>((done) => setTimeout(done));
+
+async function run(): Promise<void> {
+	for (let next = waiting.shift(); next; next = waiting.shift()) {
+		await pause();
+		next();
+	}
+	running = null;
+}
+
+/**
+ * Does something in a task of its own, after what came before it.
+ * @returns does it at once, where it still waits: somebody needs it now
+ */
+export function inTurn(work: () => void): () => void {
+	let isDone = false;
+	const once = () => {
+		if (isDone) return;
+		isDone = true;
+		work();
+	};
+	waiting.push(once);
+	running ??= run();
+	return once;
+}
+
+/** Resolves when nothing waits for its turn any more. */
+export async function allTurns(): Promise<void> {
+	while (running) await running;
+}

@@ -51,6 +51,11 @@ function unitOf(cookie: string | undefined): App.Locals['unit'] {
 	return cookie === 'in' || cookie === 'mm' ? cookie : 'cm';
 }
 
+/** Fonts that a page asks for at once: a link's first page, which has no program, brings that of titles for those after it. */
+function fontsOf(route: string | null): RegExp {
+	return route?.startsWith('/c/[token=token]/') ? /-latin-wght/ : /-latin-(?:wght|700)/;
+}
+
 const IMPORT = '/desk/(signed-in)/people/import';
 
 /** Only a list of people may be large. */
@@ -165,7 +170,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 						),
 					preload: ({ type, path }) => {
 						if (type === 'js') scripts.unshift(path);
-						return type === 'css' || (type === 'font' && /-latin-(?:wght|standard)/.test(path));
+						return type === 'css' || (type === 'font' && fontsOf(event.route.id).test(path));
 					}
 				}));
 	await noteList(event, response.status);

@@ -12,7 +12,7 @@
 	onMount(() => {
 		putBack();
 		// Says that scripts have taken the page over: until then buttons post forms, which tests have to tell apart.
-		void allTurns().then(() => document.documentElement.setAttribute('data-ready', ''));
+		void allTurns().finally(() => document.documentElement.setAttribute('data-ready', ''));
 	});
 </script>
 

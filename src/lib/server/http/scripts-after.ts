@@ -5,7 +5,7 @@ const START = /Promise\.all\(\[\s*import\("[^"]+"\),\s*import\("[^"]+"\)\s*\]\)/
 const UNSEEN_MS = 2000;
 
 /** Files asked for in one go: each is a little work of its own. */
-const AT_ONCE = 4;
+const AT_ONCE = 2;
 
 /**
  * What a page runs before its program: once it has been painted, the files of the program are fetched, and then run one by one, with room for what the

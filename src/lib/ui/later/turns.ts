@@ -1,16 +1,20 @@
 /** What waits for its turn, in the order of the page. */
-let waiting: (() => void)[] = [];
+const waiting: (() => void)[] = [];
 let running: Promise<void> | null = null;
 
 /** Room for what the person does meanwhile. */
 const pause = () => new Promise<void>((done) => setTimeout(done));
 
 async function run(): Promise<void> {
-	for (let next = waiting.shift(); next; next = waiting.shift()) {
-		await pause();
-		next();
+	try {
+		for (let next = waiting.shift(); next; next = waiting.shift()) {
+			await pause();
+			next();
+		}
+	} finally {
+		// One that fails is told as any failure of a page is; the others have their turn all the same.
+		running = waiting.length > 0 ? run() : null;
 	}
-	running = null;
 }
 
 /**

@@ -6,6 +6,7 @@
 	import DeskPlan from './DeskPlan.svelte';
 	import OtherChecks from './OtherChecks.svelte';
 	import SunAtWindow from './SunAtWindow.svelte';
+	import Later from '../later/Later.svelte';
 
 	interface Props {
 		corner: Corner;
@@ -18,12 +19,8 @@
 </script>
 
 <!-- What is worked out besides the heights: distances and angles, the window, the desk from above. -->
-<OtherChecks checks={advice.others} {t} {unit} />
-{#if seatRulesOf(corner).isForWork}<DeskPlan
-		{corner}
-		besides={advice.besides}
-		eyeMm={advice.eyeMm}
-		{t}
-		{unit}
-	/>{/if}
-{#if advice.sun}<SunAtWindow sun={advice.sun} {t} />{/if}
+<Later><OtherChecks checks={advice.others} {t} {unit} /></Later>
+{#if seatRulesOf(corner).isForWork}<Later
+		><DeskPlan {corner} besides={advice.besides} eyeMm={advice.eyeMm} {t} {unit} /></Later
+	>{/if}
+{#if advice.sun}<Later><SunAtWindow sun={advice.sun} {t} /></Later>{/if}

@@ -7,6 +7,7 @@
 	import type { AskedThing } from '$lib/core/equipment';
 	import Button from '../kit/Button.svelte';
 	import AskFor from './AskFor.svelte';
+	import Later from '../later/Later.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 
 	interface Props {
@@ -36,42 +37,44 @@
 
 {#snippet line(found: FindingLine, before: FindingLine | undefined)}
 	<li class="border-b border-rule py-2">
-		<p class="flex flex-wrap items-baseline justify-between gap-x-3">
-			<span
-				><span class="text-note text-ink-soft">{found.station}</span><br /><span class="font-semibold"
-					>{found.name}</span
-				></span
-			>
-			{#if found.offMm}<span class="num text-note text-warm"
-					>{t.open.off(formatLength(found.offMm, unit, { locale: t.locale }))}</span
-				>{/if}
-		</p>
-		{#if found.because && found.because !== before?.because}<p class="text-note font-semibold text-cool">
-				{found.because}
-			</p>{/if}
-		{#if found.tiedTo.length > 0}
-			<p class="text-note font-semibold text-cool">{t.open.tied(regions(found.tiedTo), found.isMovedUp)}</p>
-		{/if}
-		{#if found.isCaused}<p class="text-note">{t.open.caused}</p>{/if}
-		{#each found.fixes as fix (fix)}<p class="text-ink-soft">{fix}</p>{/each}
-		{#if dayHref && findingRule(found.finding).station === 'moving'}
-			<p class="no-print"><Button look="quiet" href={dayHref}>{t.moving.day.link}</Button></p>
-		{/if}
-		{#if found.shop.length > 0}
-			<p class="text-note text-ink-soft">
-				{t.open.borrow(t.lists.or(found.shop.map(({ words }) => words)))}
+		<Later>
+			<p class="flex flex-wrap items-baseline justify-between gap-x-3">
+				<span
+					><span class="text-note text-ink-soft">{found.station}</span><br /><span class="font-semibold"
+						>{found.name}</span
+					></span
+				>
+				{#if found.offMm}<span class="num text-note text-warm"
+						>{t.open.off(formatLength(found.offMm, unit, { locale: t.locale }))}</span
+					>{/if}
 			</p>
-			{#if requests}
-				<div class="no-print mt-1 flex flex-wrap gap-2">
-					{#each found.shop as { thing } (thing)}<AskFor {thing} {requests} {t} isNamed />{/each}
-				</div>
+			{#if found.because && found.because !== before?.because}<p class="text-note font-semibold text-cool">
+					{found.because}
+				</p>{/if}
+			{#if found.tiedTo.length > 0}
+				<p class="text-note font-semibold text-cool">{t.open.tied(regions(found.tiedTo), found.isMovedUp)}</p>
 			{/if}
-		{/if}
-		{#each found.cautions as caution (caution)}<p
-				class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note"
-			>
-				{caution}
-			</p>{/each}
+			{#if found.isCaused}<p class="text-note">{t.open.caused}</p>{/if}
+			{#each found.fixes as fix (fix)}<p class="text-ink-soft">{fix}</p>{/each}
+			{#if dayHref && findingRule(found.finding).station === 'moving'}
+				<p class="no-print"><Button look="quiet" href={dayHref}>{t.moving.day.link}</Button></p>
+			{/if}
+			{#if found.shop.length > 0}
+				<p class="text-note text-ink-soft">
+					{t.open.borrow(t.lists.or(found.shop.map(({ words }) => words)))}
+				</p>
+				{#if requests}
+					<div class="no-print mt-1 flex flex-wrap gap-2">
+						{#each found.shop as { thing } (thing)}<AskFor {thing} {requests} {t} isNamed />{/each}
+					</div>
+				{/if}
+			{/if}
+			{#each found.cautions as caution (caution)}<p
+					class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note"
+				>
+					{caution}
+				</p>{/each}
+		</Later>
 	</li>
 {/snippet}
 

@@ -9,6 +9,7 @@
 	import Button from '../kit/Button.svelte';
 	import CheckChange from '../gap-mark/CheckChange.svelte';
 	import GapMark from '../gap-mark/GapMark.svelte';
+	import Later from '../later/Later.svelte';
 
 	interface Props {
 		corner: Corner;
@@ -66,36 +67,39 @@
 	<ol class="mt-2">
 		{#each rungs as { things, plan, place } (place)}
 			<li class="rung" class:shown={place === shown}>
-				<p class="flex flex-wrap items-baseline justify-between gap-x-3">
-					<span class="flex min-w-0 flex-1 items-baseline gap-3">
-						<span class="number" aria-hidden="true">{things}</span>
-						<span><span class="sr-only">{t.ladder.count(things)}: </span><strong>{asks(plan)}</strong></span>
-					</span>
-					{#if place === 0}<span class="badge">{t.ladder.suggested}</span>{/if}
-				</p>
-				<ul class="mt-1.5 text-note">
-					{#each shownChecks(plan) as { before, after } (after.id)}
-						<li class="check">
-							<span class="font-semibold">{t.checks.names[after.id]}</span>
-							<GapMark check={after} {before} {t} {unit} width={100} />
-							<span><CheckChange check={after} {before} {t} {unit} /></span>
-						</li>
-					{/each}
-				</ul>
-				<p class="no-print mt-1 text-note">
-					{#if place === worked}
-						<span class="text-ink-soft">{workedWords}</span>
-					{:else if hrefOf && place === shown}
-						<span class="text-ink-soft">{t.ladder.isShown}</span>
-					{:else if hrefOf}
-						<Button
-							look="quiet"
-							href={hrefOf(place)}
-							data-sveltekit-noscroll
-							aria-label="{t.ladder.show}: {t.ladder.count(things)}">{t.ladder.show}</Button
-						>
-					{/if}
-				</p>
+				<Later>
+					<p class="flex flex-wrap items-baseline justify-between gap-x-3">
+						<span class="flex min-w-0 flex-1 items-baseline gap-3">
+							<span class="number" aria-hidden="true">{things}</span>
+							<span><span class="sr-only">{t.ladder.count(things)}: </span><strong>{asks(plan)}</strong></span
+							>
+						</span>
+						{#if place === 0}<span class="badge">{t.ladder.suggested}</span>{/if}
+					</p>
+					<ul class="mt-1.5 text-note">
+						{#each shownChecks(plan) as { before, after } (after.id)}
+							<li class="check">
+								<span class="font-semibold">{t.checks.names[after.id]}</span>
+								<GapMark check={after} {before} {t} {unit} width={100} />
+								<span><CheckChange check={after} {before} {t} {unit} /></span>
+							</li>
+						{/each}
+					</ul>
+					<p class="no-print mt-1 text-note">
+						{#if place === worked}
+							<span class="text-ink-soft">{workedWords}</span>
+						{:else if hrefOf && place === shown}
+							<span class="text-ink-soft">{t.ladder.isShown}</span>
+						{:else if hrefOf}
+							<Button
+								look="quiet"
+								href={hrefOf(place)}
+								data-sveltekit-noscroll
+								aria-label="{t.ladder.show}: {t.ladder.count(things)}">{t.ladder.show}</Button
+							>
+						{/if}
+					</p>
+				</Later>
 			</li>
 		{/each}
 	</ol>

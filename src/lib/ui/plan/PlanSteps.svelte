@@ -7,6 +7,7 @@
 	import { isOffline } from '../kit/is-offline.svelte';
 	import Ladder from './Ladder.svelte';
 	import StepList from './StepList.svelte';
+	import Later from '../later/Later.svelte';
 
 	interface Props {
 		visit: PlanVisit;
@@ -27,17 +28,19 @@
 
 {#if hasLadder}
 	<div class="mt-5">
-		<Ladder
-			corner={visit.data.corner}
-			before={visit.data.before}
-			offers={visit.data.plans.map((plan, i) => ({ plan, rung: visit.data.rungs[i] ?? null }))}
-			worked={visit.data.worked}
-			shown={visit.data.shown}
-			hrefOf={(place) => `${page.url.pathname}?plan=${place + 1}`}
-			workedWords={t.plan.workingOn}
-			{t}
-			unit={visit.data.unit}
-		/>
+		<Later
+			><Ladder
+				corner={visit.data.corner}
+				before={visit.data.before}
+				offers={visit.data.plans.map((plan, i) => ({ plan, rung: visit.data.rungs[i] ?? null }))}
+				worked={visit.data.worked}
+				shown={visit.data.shown}
+				hrefOf={(place) => `${page.url.pathname}?plan=${place + 1}`}
+				workedWords={t.plan.workingOn}
+				{t}
+				unit={visit.data.unit}
+			/></Later
+		>
 	</div>
 {/if}
 {#if hasLadder ? others.length > 0 : others.length > 1}
@@ -70,16 +73,18 @@
 		</form>
 	{/if}
 	<div class="mt-1">
-		<StepList
-			steps={visit.steps}
-			ticks={visit.isWorked ? visit.ticks : {}}
-			{t}
-			unit={visit.data.unit}
-			canTick={visit.isWorked}
-			tick={(place, done) => visit.tick(place, done)}
-			canLeaveOut={visit.isWorked}
-			stuckHref={(place) => `/c/${visit.data.token}/messages?stuck=plan.tick.${place}`}
-		/>
+		<Later
+			><StepList
+				steps={visit.steps}
+				ticks={visit.isWorked ? visit.ticks : {}}
+				{t}
+				unit={visit.data.unit}
+				canTick={visit.isWorked}
+				tick={(place, done) => visit.tick(place, done)}
+				canLeaveOut={visit.isWorked}
+				stuckHref={(place) => `/c/${visit.data.token}/messages?stuck=plan.tick.${place}`}
+			/></Later
+		>
 	</div>
 {/if}
 {#if leftOut.length > 0}

@@ -13,6 +13,7 @@
 	import { isOffline } from '../kit/is-offline.svelte';
 	import StackDrawing from './StackDrawing.svelte';
 	import { stepCheck, stepWords } from './step-words';
+	import Later from '../later/Later.svelte';
 
 	interface Props {
 		steps: readonly PlanStep[];
@@ -37,87 +38,89 @@
 		{@const name = t.steps.places[step.place]}
 		{@const done = ticks[step.place] === true}
 		<li id="step-{step.place}" class="step border-b border-rule py-3">
-			<div class="min-w-0">
-				<div class="flex items-baseline justify-between gap-3">
-					{#if canTick}
-						<form
-							method="POST"
-							action="?/tick"
-							use:enhance={({ cancel }) => {
-								if (!tick) return ({ update }) => update({ reset: false });
-								cancel();
-								tick(step.place, !done);
-							}}
-						>
-							<input type="hidden" name="place" value={step.place} />
+			<Later
+				><div class="min-w-0">
+					<div class="flex items-baseline justify-between gap-3">
+						{#if canTick}
+							<form
+								method="POST"
+								action="?/tick"
+								use:enhance={({ cancel }) => {
+									if (!tick) return ({ update }) => update({ reset: false });
+									cancel();
+									tick(step.place, !done);
+								}}
+							>
+								<input type="hidden" name="place" value={step.place} />
+								<h3 class="tick text-lead">
+									<TickButton name="done" words={name} isDone={done} />
+								</h3>
+							</form>
+						{:else}
 							<h3 class="tick text-lead">
-								<TickButton name="done" words={name} isDone={done} />
+								<span class="kit-tick" class:done role="img" aria-label={done ? t.plan.isDone : t.plan.isOpen}
+									>{#if done}<Check size={16} aria-hidden="true" />{/if}</span
+								>{name}
 							</h3>
-						</form>
-					{:else}
-						<h3 class="tick text-lead">
-							<span class="kit-tick" class:done role="img" aria-label={done ? t.plan.isDone : t.plan.isOpen}
-								>{#if done}<Check size={16} aria-hidden="true" />{/if}</span
-							>{name}
-						</h3>
+						{/if}
+						{#if step.rise > 0}
+							<span class="num font-bold text-warm"
+								>{formatLength(step.rise, unit, { locale: t.locale, signed: true })}</span
+							>
+						{/if}
+					</div>
+					<!-- On a phone the drawing stands below its words: beside them they would be a word wide. -->
+					<div class="flex flex-wrap gap-x-4 gap-y-2">
+						<div class="min-w-[min(12rem,100%)] flex-1">
+							<p class="text-ink-soft">{stepWords(step, t, unit).join(' ')}</p>
+							<p>{stepCheck(step, t, unit)}</p>
+						</div>
+						<StackDrawing pieces={step.pieces} />
+					</div>
+					{#if step.after}
+						<p class="mt-1.5 flex flex-wrap items-center gap-x-3">
+							<GapMark check={step.after} before={step.before} {t} {unit} />
+							<span
+								>{t.checks.names[step.after.id]}: <CheckChange
+									check={step.after}
+									before={step.before}
+									{t}
+									{unit}
+								/></span
+							>
+						</p>
 					{/if}
-					{#if step.rise > 0}
-						<span class="num font-bold text-warm"
-							>{formatLength(step.rise, unit, { locale: t.locale, signed: true })}</span
-						>
+					{#if canLeaveOut && step.pieces.length > 0}
+						<div class="no-print text-note">
+							<Disclosure words={t.plan.notHere} look="inline">
+								<p class="text-ink-soft">{t.plan.notHereLead}</p>
+								<div class="mt-1.5 flex flex-wrap gap-2">
+									{#each step.pieces as piece (piece.id)}
+										<form method="POST" action="?/out" use:enhance>
+											<input type="hidden" name="piece" value={piece.id} />
+											<Button name="out" value="yes" disabled={isOffline.current}
+												>{t.plan.without(piece.label)}</Button
+											>
+										</form>
+									{/each}
+								</div>
+							</Disclosure>
+						</div>
 					{/if}
-				</div>
-				<!-- On a phone the drawing stands below its words: beside them they would be a word wide. -->
-				<div class="flex flex-wrap gap-x-4 gap-y-2">
-					<div class="min-w-[min(12rem,100%)] flex-1">
-						<p class="text-ink-soft">{stepWords(step, t, unit).join(' ')}</p>
-						<p>{stepCheck(step, t, unit)}</p>
-					</div>
-					<StackDrawing pieces={step.pieces} />
-				</div>
-				{#if step.after}
-					<p class="mt-1.5 flex flex-wrap items-center gap-x-3">
-						<GapMark check={step.after} before={step.before} {t} {unit} />
-						<span
-							>{t.checks.names[step.after.id]}: <CheckChange
-								check={step.after}
-								before={step.before}
-								{t}
-								{unit}
-							/></span
-						>
-					</p>
-				{/if}
-				{#if canLeaveOut && step.pieces.length > 0}
-					<div class="no-print text-note">
-						<Disclosure words={t.plan.notHere} look="inline">
-							<p class="text-ink-soft">{t.plan.notHereLead}</p>
-							<div class="mt-1.5 flex flex-wrap gap-2">
-								{#each step.pieces as piece (piece.id)}
-									<form method="POST" action="?/out" use:enhance>
-										<input type="hidden" name="piece" value={piece.id} />
-										<Button name="out" value="yes" disabled={isOffline.current}
-											>{t.plan.without(piece.label)}</Button
-										>
-									</form>
-								{/each}
-							</div>
-						</Disclosure>
-					</div>
-				{/if}
-				{#if stuckHref}
-					<div class="no-print text-note">
-						<NeedsNetwork href={stuckHref(step.place)} {t}
-							>{t.stuck.link}<span class="sr-only">: {name}</span></NeedsNetwork
-						>
-					</div>
-				{/if}
-				{#each step.cautions as caution (caution)}
-					<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
-						{t.steps.cautions[caution]}
-					</p>
-				{/each}
-			</div>
+					{#if stuckHref}
+						<div class="no-print text-note">
+							<NeedsNetwork href={stuckHref(step.place)} {t}
+								>{t.stuck.link}<span class="sr-only">: {name}</span></NeedsNetwork
+							>
+						</div>
+					{/if}
+					{#each step.cautions as caution (caution)}
+						<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
+							{t.steps.cautions[caution]}
+						</p>
+					{/each}
+				</div></Later
+			>
 		</li>
 	{/each}
 </ol>

@@ -8,6 +8,7 @@
 	import FindingList from './FindingList.svelte';
 	import OtherWays from './OtherWays.svelte';
 	import Purchases from './Purchases.svelte';
+	import Later from '../later/Later.svelte';
 
 	interface Props {
 		advice: PageAdvice;
@@ -50,7 +51,9 @@
 {/if}
 
 {#if better.length > 0}<OtherWays variants={better} isFirst {t} {unit} />{/if}
-<FindingList dayHref={hrefOf?.('day') ?? null} findings={advice.findings} {requests} {t} {unit} />
+<Later
+	><FindingList dayHref={hrefOf?.('day') ?? null} findings={advice.findings} {requests} {t} {unit} /></Later
+>
 {#if advice.closed.length > 0}
 	<p class="mt-3 text-note">
 		<span class="font-semibold">{t.open.closedTitle}:</span>
@@ -70,7 +73,7 @@
 	</section>
 {/if}
 
-<OtherWays variants={others} {drawn} {t} {unit} />
-{#if !heightsFit}<Purchases purchases={advice.purchases} {requests} {t} {unit} />{/if}
+<Later><OtherWays variants={others} {drawn} {t} {unit} /></Later>
+{#if !heightsFit}<Later><Purchases purchases={advice.purchases} {requests} {t} {unit} /></Later>{/if}
 
 {#if !advice.proven}<p class="mt-4 text-note text-ink-soft">{t.open.notProven}</p>{/if}

@@ -12,6 +12,7 @@
 	import { mixSection } from './mix-section';
 	import { numberedPieces, pieceLabelRoom, pieceLabels } from './piece-labels';
 	import { pieceShape } from './piece-shape';
+	import { usualRoom } from './room';
 	import { sectionWords } from './section-words';
 	import { smoothPath } from './smooth-path';
 
@@ -46,7 +47,8 @@
 	const NEAR_BELOW_PX = 420;
 	const NEAR_MM = 400;
 
-	let roomPx = $state(640);
+	const usual = usualRoom();
+	let roomPx = $state(untrack(() => (fills ? usual.filled.width : usual.width)));
 	const tween = new Tween(
 		untrack(() => section),
 		{
@@ -64,7 +66,7 @@
 		shown.furniture.surface.y === section.furniture.surface.y && shown.eye.y === section.eye.y
 	);
 
-	let highPx = $state(320);
+	let highPx = $state(usual.filled.high);
 	/** A small drawing shows a length from near by; a large one has room for all of the person, but for short lengths. */
 	const isNear = $derived(dimension !== null && (highPx < NEAR_BELOW_PX || dimension.around.width < NEAR_MM));
 	const frame = $derived(
@@ -124,7 +126,8 @@
 		viewBox="0 0 {frame.width} {frame.height}"
 		width="100%"
 		height={fills ? '100%' : undefined}
-		style:max-height={fills ? undefined : `${mostHeight}px`}
+		style:--shape={fills ? undefined : frame.shape}
+		style:--most={fills ? undefined : `${mostHeight}px`}
 		role="img"
 		aria-label={words}
 	>
@@ -388,6 +391,18 @@
 	}
 	svg {
 		display: block;
+	}
+	/* As high as the drawing will be at this width, before scripts have measured it: see frameFor. */
+	.section:not(.fills) {
+		container-type: inline-size;
+	}
+	.section:not(.fills) > svg {
+		height: min(calc((100cqw - 96px) * var(--shape) + 30px), var(--most));
+	}
+	@container (min-width: 420px) {
+		.section:not(.fills) > svg {
+			height: min(calc((100cqw - 136px) * var(--shape) + 30px), var(--most));
+		}
 	}
 	.numbered {
 		display: grid;

@@ -5,6 +5,8 @@ export interface Frame {
 	readonly width: number;
 	readonly height: number;
 	readonly perMm: number;
+	/** How high what is drawn is to how wide. */
+	readonly shape: number;
 	/** px from the left edge at which the ruler ends. */
 	readonly rulerPx: number;
 	/** Too narrow for names beside the person, as on a phone. */
@@ -54,6 +56,7 @@ export function frameFor(
 		width: widthPx,
 		height,
 		perMm,
+		shape: highMm / wideMm,
 		rulerPx,
 		isNarrow,
 		x: (mm) => origin + mm * perMm,

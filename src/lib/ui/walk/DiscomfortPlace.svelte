@@ -7,6 +7,7 @@
 	import ChoiceRows from '../kit/ChoiceRows.svelte';
 	import type { Answering } from './answering';
 	import NumberScale from '../kit/NumberScale.svelte';
+	import Later from '../later/Later.svelte';
 
 	interface Props {
 		place: BodyPlace;
@@ -32,56 +33,58 @@
 </script>
 
 <li id="place-{name}" class="border-b border-rule">
-	<details {...folded(worst > 0 || isOpen)}>
-		<summary>
-			<span class="font-semibold">{words}</span>
-			<span class="num text-note" class:text-warm={worst >= 4}>
-				{worst > 0 ? t.discomfort.told(worst) : t.discomfort.none}
-			</span>
-		</summary>
-		<NumberScale
-			name={painField(place, 'worst')}
-			options={painOptions('worst')}
-			value={draft.answers[painField(place, 'worst')]}
-			onchange={(value) => draft.set(painField(place, 'worst'), value)}
-		>
-			{#snippet legend()}{t.discomfort.worst}
-				<span class="text-note text-ink-soft">{t.discomfort.worstEnds}</span>{/snippet}
-		</NumberScale>
-		<NumberScale
-			name={painField(place, 'days')}
-			options={painOptions('days')}
-			value={draft.answers[painField(place, 'days')]}
-			onchange={(value) => draft.set(painField(place, 'days'), value)}
-			fault={daysMissing ? t.discomfort.daysMissing : null}
-		>
-			{#snippet legend()}{t.discomfort.days}{/snippet}
-		</NumberScale>
-		<fieldset class="pb-2">
-			<legend class="font-semibold">{t.discomfort.kinds}</legend>
-			<div class="mt-1 flex flex-wrap gap-2">
-				{#each DISCOMFORT_KINDS as kind (kind)}
-					{@const field = painField(place, `kind.${kind}`)}
-					<CheckBox
-						name={field}
-						words={t.discomfort.kindOptions[kind]}
-						look="row"
-						offValue="no"
-						isChecked={draft.answers[field] === 'yes'}
-						onchange={(isTicked) => draft.set(field, isTicked ? 'yes' : 'no')}
-					/>
-				{/each}
-			</div>
-		</fieldset>
-		<ChoiceRows
-			name={painField(place, 'hinders')}
-			legend={t.discomfort.hinders}
-			look="wrap"
-			options={HINDERS.map((value) => ({ value, words: t.discomfort.hindersOptions[value] ?? value }))}
-			value={draft.answers[painField(place, 'hinders')] || 'no'}
-			onchange={(value) => draft.set(painField(place, 'hinders'), value)}
-		/>
-	</details>
+	<Later
+		><details {...folded(worst > 0 || isOpen)}>
+			<summary>
+				<span class="font-semibold">{words}</span>
+				<span class="num text-note" class:text-warm={worst >= 4}>
+					{worst > 0 ? t.discomfort.told(worst) : t.discomfort.none}
+				</span>
+			</summary>
+			<NumberScale
+				name={painField(place, 'worst')}
+				options={painOptions('worst')}
+				value={draft.answers[painField(place, 'worst')]}
+				onchange={(value) => draft.set(painField(place, 'worst'), value)}
+			>
+				{#snippet legend()}{t.discomfort.worst}
+					<span class="text-note text-ink-soft">{t.discomfort.worstEnds}</span>{/snippet}
+			</NumberScale>
+			<NumberScale
+				name={painField(place, 'days')}
+				options={painOptions('days')}
+				value={draft.answers[painField(place, 'days')]}
+				onchange={(value) => draft.set(painField(place, 'days'), value)}
+				fault={daysMissing ? t.discomfort.daysMissing : null}
+			>
+				{#snippet legend()}{t.discomfort.days}{/snippet}
+			</NumberScale>
+			<fieldset class="pb-2">
+				<legend class="font-semibold">{t.discomfort.kinds}</legend>
+				<div class="mt-1 flex flex-wrap gap-2">
+					{#each DISCOMFORT_KINDS as kind (kind)}
+						{@const field = painField(place, `kind.${kind}`)}
+						<CheckBox
+							name={field}
+							words={t.discomfort.kindOptions[kind]}
+							look="row"
+							offValue="no"
+							isChecked={draft.answers[field] === 'yes'}
+							onchange={(isTicked) => draft.set(field, isTicked ? 'yes' : 'no')}
+						/>
+					{/each}
+				</div>
+			</fieldset>
+			<ChoiceRows
+				name={painField(place, 'hinders')}
+				legend={t.discomfort.hinders}
+				look="wrap"
+				options={HINDERS.map((value) => ({ value, words: t.discomfort.hindersOptions[value] ?? value }))}
+				value={draft.answers[painField(place, 'hinders')] || 'no'}
+				onchange={(value) => draft.set(painField(place, 'hinders'), value)}
+			/>
+		</details></Later
+	>
 </li>
 
 <style>

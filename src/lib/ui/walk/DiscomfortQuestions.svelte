@@ -7,6 +7,7 @@
 	import Disclosure from '../kit/Disclosure.svelte';
 	import type { Answering } from './answering';
 	import DiscomfortPlace from './DiscomfortPlace.svelte';
+	import Later from '../later/Later.svelte';
 
 	interface Props {
 		draft: Answering;
@@ -49,7 +50,7 @@
 		</Button>
 	</p>
 {/if}
-<div class="figure needs-js"><BodyFigure {scores} {touch} {t} /></div>
+<div class="figure needs-js"><Later><BodyFigure {scores} {touch} {t} /></Later></div>
 <ul class="places">
 	{#each shown as place (placeName(place))}<DiscomfortPlace {place} {draft} {t} {issues} isOpen />{/each}
 </ul>

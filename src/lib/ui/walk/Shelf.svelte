@@ -5,6 +5,7 @@
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 	import { pieceShape } from '../section/piece-shape';
+	import Later from '../later/Later.svelte';
 
 	interface Props {
 		/** How many of each kind are listed. */
@@ -51,8 +52,8 @@
 	</div>
 {/snippet}
 
-{@render shelf(first)}
-<Disclosure words={t.things.more}>{@render shelf(more)}</Disclosure>
+<Later>{@render shelf(first)}</Later>
+<Disclosure words={t.things.more}><Later shows={() => counts}>{@render shelf(more)}</Later></Disclosure>
 
 <style>
 	.count {

@@ -10,6 +10,7 @@
 	import TextField from '../kit/TextField.svelte';
 	import type { Draft } from './draft.svelte';
 	import { issueWords } from './issue-words';
+	import Later from '../later/Later.svelte';
 
 	interface Props {
 		index: number;
@@ -76,76 +77,78 @@
 </script>
 
 <li class="border-b border-rule py-3">
-	<input type="hidden" name={thingField(index, 'kind')} value={kind} />
-	<div class="flex items-center justify-between gap-3">
-		<p class="font-semibold">{name}</p>
-		<Button
-			isIcon
-			name="takeOut"
-			value={index}
-			formaction="?/remove"
-			formnovalidate
-			aria-label={t.things.remove(name)}
-		>
-			<Trash size={18} aria-hidden="true" />
-		</Button>
-	</div>
-	<div class="grid gap-3 sm:grid-cols-2">
-		<div>
-			<label class="text-note" for={thingField(index, 'count')}>{t.things.count}</label>
-			<StepField
-				name={thingField(index, 'count')}
-				label={`${t.things.count}: ${name}`}
-				value={text('count') || '1'}
-				unit=""
-				maxlength={3}
-				isInvalid={countFault !== null}
-				step={(direction) => setCount(String(Math.max(0, (count ?? 0) + direction)))}
-				oninput={setCount}
-			/>
-			<p class="fault">{countFault ?? ''}</p>
+	<Later>
+		<input type="hidden" name={thingField(index, 'kind')} value={kind} />
+		<div class="flex items-center justify-between gap-3">
+			<p class="font-semibold">{name}</p>
+			<Button
+				isIcon
+				name="takeOut"
+				value={index}
+				formaction="?/remove"
+				formnovalidate
+				aria-label={t.things.remove(name)}
+			>
+				<Trash size={18} aria-hidden="true" />
+			</Button>
 		</div>
-		{#if isPile}
-			<div class="needs-js">
-				<label class="text-note" for="pile.{index}">{t.things.pile}</label>
+		<div class="grid gap-3 sm:grid-cols-2">
+			<div>
+				<label class="text-note" for={thingField(index, 'count')}>{t.things.count}</label>
 				<StepField
-					name="pile.{index}"
-					isPosted={false}
-					label={`${t.things.pile}: ${name}`}
-					value={typedPile ?? pile}
-					{unit}
-					step={stepPile}
-					oninput={setPile}
-					onblur={() => (typedPile = null)}
+					name={thingField(index, 'count')}
+					label={`${t.things.count}: ${name}`}
+					value={text('count') || '1'}
+					unit=""
+					maxlength={3}
+					isInvalid={countFault !== null}
+					step={(direction) => setCount(String(Math.max(0, (count ?? 0) + direction)))}
+					oninput={setCount}
 				/>
+				<p class="fault">{countFault ?? ''}</p>
 			</div>
-		{/if}
-	</div>
-	<Disclosure words={t.things.sizes} look="inline" isOpen={isRefused || hasSideFault}>
-		<div class="grid gap-2">
-			<TextField
-				name={thingField(index, 'label')}
-				label={t.things.label}
-				value={text('label')}
-				maxlength={60}
-				oninput={(typed) => set('label', typed)}
-			/>
-			<div class="grid grid-cols-3 gap-2">
-				{#each sides as { part, read } (part)}
-					<TextField
-						name={thingField(index, part)}
-						label={t.things.sides[part]}
-						value={text(part)}
-						inputmode="decimal"
-						maxlength={20}
-						fault={read.ok ? null : words(read.issue)}
-						oninput={(typed) => set(part, typed)}
+			{#if isPile}
+				<div class="needs-js">
+					<label class="text-note" for="pile.{index}">{t.things.pile}</label>
+					<StepField
+						name="pile.{index}"
+						isPosted={false}
+						label={`${t.things.pile}: ${name}`}
+						value={typedPile ?? pile}
+						{unit}
+						step={stepPile}
+						oninput={setPile}
+						onblur={() => (typedPile = null)}
 					/>
-				{/each}
-			</div>
-			{#if t.things.notes[kind]}<p class="text-note text-ink-soft">{t.things.notes[kind]}</p>{/if}
+				</div>
+			{/if}
 		</div>
-	</Disclosure>
+		<Disclosure words={t.things.sizes} look="inline" isOpen={isRefused || hasSideFault}>
+			<div class="grid gap-2">
+				<TextField
+					name={thingField(index, 'label')}
+					label={t.things.label}
+					value={text('label')}
+					maxlength={60}
+					oninput={(typed) => set('label', typed)}
+				/>
+				<div class="grid grid-cols-3 gap-2">
+					{#each sides as { part, read } (part)}
+						<TextField
+							name={thingField(index, part)}
+							label={t.things.sides[part]}
+							value={text(part)}
+							inputmode="decimal"
+							maxlength={20}
+							fault={read.ok ? null : words(read.issue)}
+							oninput={(typed) => set(part, typed)}
+						/>
+					{/each}
+				</div>
+				{#if t.things.notes[kind]}<p class="text-note text-ink-soft">{t.things.notes[kind]}</p>{/if}
+			</div>
+		</Disclosure></Later
+	>
 </li>
 
 <style>

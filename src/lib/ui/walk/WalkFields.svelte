@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Draft } from './draft.svelte';
-	import { isOneAtATime, type WalkVisit } from './walk-visit.svelte';
+	import { isOneAtATime } from './one-at-a-time';
+	import type { WalkVisit } from './walk-visit.svelte';
 
 	interface Props {
 		visit: WalkVisit;

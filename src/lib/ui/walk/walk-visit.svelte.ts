@@ -34,6 +34,7 @@ import { isEmergency, type EmergencySign } from '$lib/core/discomfort';
 import type { LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 import type { Draft } from './draft.svelte';
+import { isOneAtATime } from './one-at-a-time';
 import { FinishWalk } from './finish-walk.svelte';
 import type { WalkQuery } from './walk-query';
 
@@ -143,7 +144,7 @@ export class WalkVisit {
 		await tick();
 		const shown = at ? document.getElementById(`q-${at}`) : document.getElementById('station');
 		if (!shown) return;
-		const field = shown.querySelector<HTMLElement>(':scope > .length input[inputmode="decimal"]');
+		const field = shown.querySelector<HTMLElement>('.length input[inputmode="decimal"]');
 		(field ?? shown).focus({ preventScroll: true });
 		window.scrollTo({ top: 0 });
 	}
@@ -246,8 +247,3 @@ export class WalkVisit {
 
 /** How long a choice is seen before the next question comes, ms. */
 const SHOWN_MS = 160;
-
-/** Whether the page is so narrow that one question is shown at a time: as the page's style has it. */
-export function isOneAtATime(): boolean {
-	return window.matchMedia('(max-width: 61.99rem)').matches;
-}

@@ -5,7 +5,7 @@ import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { orErrorPage } from '$lib/server/http/answer-fault';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = ({ locals, params, route, untrack }) =>
+export const load: LayoutServerLoad = ({ locals, params, request, route, untrack }) =>
 	orErrorPage(async () => {
 		// Who has left may still take back what they gave, and write.
 		const evenIfLeft = untrack(() => /\/(?:withdraw|messages)$/.test(route.id));
@@ -25,6 +25,8 @@ export const load: LayoutServerLoad = ({ locals, params, route, untrack }) =>
 			revision: assessment.answersRevision,
 			savedAt: assessment.savedAt,
 			hasConsent,
+			// Only how large drawings come at first hangs on it.
+			isPhone: /\bMobi/.test(request.headers.get('user-agent') ?? ''),
 			isAnswered: assessment.answeredAt !== null
 		};
 	});

@@ -1,11 +1,12 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { messagesFor } from '$lib/messages';
 	import NeedsNetwork from '$lib/ui/kit/NeedsNetwork.svelte';
 	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
 	import Later from '$lib/ui/later/Later.svelte';
 	import { keepForOffline } from '$lib/ui/later/keep-for-offline';
+	import { setRoom } from '$lib/ui/section/room';
 	import TextSizeSwitch from '$lib/ui/theme/TextSizeSwitch.svelte';
 	import ThemeSwitch from '$lib/ui/theme/ThemeSwitch.svelte';
 
@@ -13,6 +14,7 @@
 
 	const t = $derived(messagesFor(data.locale));
 
+	setRoom(untrack(() => data.isPhone));
 	onMount(() => void keepForOffline());
 </script>
 

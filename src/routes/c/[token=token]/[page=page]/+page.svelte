@@ -1,12 +1,15 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
+	import { browser } from '$app/environment';
 	import { page } from '$app/state';
 	import { PAGES_DRAWN, type FieldIssue, type Page } from '$lib/core/answers';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Later from '$lib/ui/later/Later.svelte';
+	import { inTurn } from '$lib/ui/later/turns';
 	import Rail from '$lib/ui/rail/Rail.svelte';
+	import { madeFor, usualRoom } from '$lib/ui/section/room';
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
 	import { Draft } from '$lib/ui/walk/draft.svelte';
 	import { heightsOnRail } from '$lib/ui/walk/heights-on-rail';
@@ -34,6 +37,9 @@
 		t
 	}));
 
+	// Each worked out in a task of its own, before the parts that show them are taken over.
+	if (browser)
+		for (const work of [() => draft.partial, () => visit.facts, () => visit.walk]) inTurn(() => void work());
 	$effect(() => {
 		const { answers, revision } = data;
 		untrack(() => draft.take({ answers, revision }));
@@ -42,6 +48,7 @@
 	const active = $derived(draft.active ?? visit.current?.id ?? null);
 	const notches = $derived(heightsOnRail(draft.answers, draft.unit, active));
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
+	const room = usualRoom();
 	const isPlanned = $derived(visit.finishing.local !== null);
 	const isStopped = $derived(visit.stop.length > 0);
 	const LocalPlan = $derived(visit.finishing.page);
@@ -97,7 +104,7 @@
 </form>
 
 {#snippet drawing()}
-	<Later shows={() => [station, active, draft.answers]}>
+	<Later shows={() => [station, active, draft.answers, madeFor(room)]}>
 		<WalkDrawing {draft} page={station} {active} {t} />
 	</Later>
 {/snippet}

@@ -13,6 +13,7 @@
 	import { notice, sound } from '$lib/ui/moving/signals';
 	import { eachSecond } from '$lib/ui/moving/ticks';
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
+	import Later from '$lib/ui/later/Later.svelte';
 
 	let { data } = $props();
 
@@ -87,20 +88,22 @@
 	{/if}
 	<div class="layout">
 		<div class="drawing">
-			{#if step}
-				<ExerciseDrawing
-					exercise={step.exercise}
-					phase={step.phase}
-					side={step.side}
-					label={t.moving.pause.figure(t.moving.exercises[step.exercise].name, phaseWords)}
-				/>
-			{/if}
+			<Later>
+				{#if step}
+					<ExerciseDrawing
+						exercise={step.exercise}
+						phase={step.phase}
+						side={step.side}
+						label={t.moving.pause.figure(t.moving.exercises[step.exercise].name, phaseWords)}
+					/>
+				{/if}</Later
+			>
 		</div>
-		<section class="min-w-0"><BreakRunning {run} token={data.token} {t} /></section>
+		<section class="min-w-0"><Later><BreakRunning {run} token={data.token} {t} /></Later></section>
 	</div>
 	<section class="beside">
-		<BreakBeside {run} {taken} isInWheelchair={data.body.isInWheelchair} {t} />
-		<BreakOptions {visit} {t} />
+		<Later><BreakBeside {run} {taken} isInWheelchair={data.body.isInWheelchair} {t} /></Later>
+		<Later><BreakOptions {visit} {t} /></Later>
 	</section>
 </main>
 

@@ -19,7 +19,9 @@
 	import PlanSteps from '$lib/ui/plan/PlanSteps.svelte';
 	import { PlanVisit } from '$lib/ui/plan/plan-visit.svelte';
 	import WhatStaysOpen from '$lib/ui/plan/WhatStaysOpen.svelte';
+	import { madeFor, usualRoom } from '$lib/ui/section/room';
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
+	import Later from '$lib/ui/later/Later.svelte';
 
 	let { data, form } = $props();
 
@@ -32,6 +34,7 @@
 				() => void invalidateAll()
 			)
 	);
+	const room = usualRoom();
 	const keptState = $derived(form && 'kept' in form && form.kept ? 'sent' : visit.keptState);
 	const isDone = $derived(visit.isWorked && visit.steps.length > 0 && visit.doneCount === visit.steps.length);
 	/** Whether the heights to measure again are shown: opened by hand, by what was kept, by the last step. */
@@ -52,62 +55,82 @@
 <svelte:window onpagehide={() => visit.leave()} ononline={() => visit.flush()} />
 
 <div class="mx-auto max-w-6xl px-5 py-4 md:px-8">
-	<PlanHeader
-		status={savingFault(visit.saving, t) ?? (data.isBehind ? t.plan.notSent : t.plan.sent)}
-		unit={data.unit}
-		spots={data.spots}
-		{t}
-	/>
+	<Later
+		><PlanHeader
+			status={savingFault(visit.saving, t) ?? (data.isBehind ? t.plan.notSent : t.plan.sent)}
+			unit={data.unit}
+			spots={data.spots}
+			{t}
+		/></Later
+	>
 	<main id="content" class="layout">
-		<div class="drawing min-w-0"><PlanDrawing {visit} {t} /></div>
+		<div class="drawing min-w-0">
+			<Later
+				shows={() => [
+					visit.shown,
+					visit.states,
+					visit.section,
+					visit.all,
+					data.before,
+					data.unit,
+					madeFor(room)
+				]}><PlanDrawing {visit} {t} /></Later
+			>
+		</div>
 		<section class="main min-w-0">
 			{#if fault}<p class="mb-3 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault}</p>{/if}
-			<PlanLead {visit} {data} {t} />
+			<Later><PlanLead {visit} {data} {t} /></Later>
 			{#if isOffline.current}<Notice><p>{t.plan.noNetwork}</p></Notice>{/if}
-			<SizesToCheck sizes={data.sizes} fault={sizeIssue} unit={data.unit} {t} />
-			<PlanSteps {visit} leftOut={data.leftOut} {t} />
-			{#if visit.isWorked && visit.steps.length > 0}
-				<p class="no-print mt-5">
-					<Button look={isDone ? 'main' : 'plain'} href="/c/{data.token}/side">{t.side.link}</Button>
-				</p>
-			{/if}
-			{#if visit.again && visit.isWorked}
-				{@const again = visit.again}
-				<div class="no-print mt-6">
-					<Disclosure
-						words={t.plan.again}
-						look="main"
-						isOpen={isMeasuring}
-						ontoggle={(isOpen) => (isMeasuring = isOpen)}
-					>
-						<AgainForm
-							{again}
-							{t}
-							unit={data.unit}
-							kept={keptState}
-							keep={(texts) => visit.keepAgain(texts)}
-							touch={() => visit.show('again')}
-						/>
-					</Disclosure>
-				</div>
-			{/if}
-			<LookCloser closer={data.closer} token={data.token} {t} />
-			<div class="no-print">
-				<PlanNext token={data.token} {isDone} next={data.next} earlier={data.earlier} {t} />
-				<WhatStaysOpen
-					advice={data}
-					isRecommended={data.shown === 0}
-					requests={data.requests}
-					drawn={{ corner: data.corner, plan: visit.plan, drawnAs: data.drawnAs }}
-					hrefOf={(page) => `/c/${data.token}/${page}`}
-					{t}
-					unit={data.unit}
-				/>
+			<Later><SizesToCheck sizes={data.sizes} fault={sizeIssue} unit={data.unit} {t} /></Later>
+			<Later><PlanSteps {visit} leftOut={data.leftOut} {t} /></Later>
+			<Later>
+				{#if visit.isWorked && visit.steps.length > 0}
+					<p class="no-print mt-5">
+						<Button look={isDone ? 'main' : 'plain'} href="/c/{data.token}/side">{t.side.link}</Button>
+					</p>
+				{/if}
+				{#if visit.again && visit.isWorked}
+					{@const again = visit.again}
+					<div class="no-print mt-6">
+						<Disclosure
+							words={t.plan.again}
+							look="main"
+							isOpen={isMeasuring}
+							ontoggle={(isOpen) => (isMeasuring = isOpen)}
+						>
+							<Later
+								><AgainForm
+									{again}
+									{t}
+									unit={data.unit}
+									kept={keptState}
+									keep={(texts) => visit.keepAgain(texts)}
+									touch={() => visit.show('again')}
+								/></Later
+							>
+						</Disclosure>
+					</div>
+				{/if}
+			</Later>
+			<Later><LookCloser closer={data.closer} token={data.token} {t} /></Later>
+			<div class="below no-print">
+				<Later><PlanNext token={data.token} {isDone} next={data.next} earlier={data.earlier} {t} /></Later>
+				<Later
+					><WhatStaysOpen
+						advice={data}
+						isRecommended={data.shown === 0}
+						requests={data.requests}
+						drawn={{ corner: data.corner, plan: visit.plan, drawnAs: data.drawnAs }}
+						hrefOf={(page) => `/c/${data.token}/${page}`}
+						{t}
+						unit={data.unit}
+					/></Later
+				>
 			</div>
-			<PlanLinks token={data.token} {t} />
+			<Later><PlanLinks token={data.token} {t} /></Later>
 		</section>
-		<div class="beside no-print min-w-0">
-			<BesideHeights corner={data.corner} advice={data} {t} unit={data.unit} />
+		<div class="beside below no-print min-w-0">
+			<Later><BesideHeights corner={data.corner} advice={data} {t} unit={data.unit} /></Later>
 		</div>
 	</main>
 </div>
@@ -132,6 +155,11 @@
 		.beside {
 			grid-area: beside;
 		}
+	}
+	/* Laid out as it comes in sight: what stands above is read first. */
+	.below {
+		content-visibility: auto;
+		contain-intrinsic-size: auto 60rem;
 	}
 	/* One sheet of A4: the drawing beside what it says, the steps in two columns below. */
 	@media print {

@@ -20,11 +20,19 @@ const median = (numbers: readonly number[]) =>
 		0.5
 	);
 
+/** The auditor missed the beginning of a page: its fault, and gone the next time. */
+const MISSED = 'NO_NAVSTART';
+
 /** One look by Lighthouse as a phone on a slow network, as it comes; what it found wrong is told. */
-async function look(address: string, port: number): Promise<{ figures: Figures; faults: string[] }> {
+async function look(
+	address: string,
+	port: number,
+	triesLeft = 2
+): Promise<{ figures: Figures; faults: string[] }> {
 	const result = await lighthouse(address, { port, logLevel: 'error', onlyCategories: [...CATEGORIES] });
 	if (!result) throw new Error(`${address} could not be looked at`);
 	const { categories, audits, runtimeError } = result.lhr;
+	if (runtimeError?.code === MISSED && triesLeft > 0) return look(address, port, triesLeft - 1);
 	if (runtimeError) throw new Error(`${address}: ${runtimeError.message}`);
 	const marks = CATEGORIES.map((name) => [name, 100 * (categories[name]?.score ?? NaN)] as const);
 	const values = AUDITS.map((name) => [name, audits[name]?.numericValue ?? NaN] as const);

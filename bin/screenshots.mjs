@@ -102,11 +102,14 @@ await run(async () => {
 	await desk.locator('html[data-ready]').waitFor({ state: 'attached' });
 	await desk.getByRole('button', { name: 'Use a typical day' }).click();
 	await shoot(desk, 'your-day');
+	// As somebody comes to it: the first page brings the fonts that the others have from then on.
 	const dark = await open(PHONE, 'dark');
+	await dark.goto(mirela);
 	await dark.clock.setFixedTime(MORNING);
 	await dark.goto(`${mirela}/break?kind=micro`);
 	await shoot(dark, 'phone-break-dark');
 	const phone = await open(PHONE);
+	await phone.goto(mirela);
 	await phone.goto(`${mirela}/hands?at=sittingElbow`);
 	await shoot(phone, 'phone-walk');
 	await phone.goto(`${mirela}/discomfort`);

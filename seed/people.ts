@@ -4,6 +4,7 @@ import type { LengthUnit } from '../src/lib/core/length';
 export interface DemoPerson {
 	readonly name: string;
 	readonly email: string;
+	readonly phone: string;
 	readonly team: string;
 	/** What this case shows, for who reads this file. */
 	readonly shows: string;
@@ -52,6 +53,7 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
 	{
 		name: 'Ansa Bramblewick',
 		email: 'ansa.bramblewick@lanterns.example',
+		phone: '+44 20 7946 0901',
 		team: 'Bookkeeping',
 		shows: 'a corner that fits',
 		sentDaysAgo: 20,
@@ -94,6 +96,7 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
 	{
 		name: 'Mirela Oakhanger',
 		email: 'mirela.oakhanger@lanterns.example',
+		phone: '+44 20 7946 0902',
 		team: 'Support',
 		shows: 'a short person at a high dining table with a rigid chair',
 		sentDaysAgo: 6,
@@ -164,6 +167,7 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
 	{
 		name: 'Teodor Fennimoor',
 		email: 'teodor.fennimoor@lanterns.example',
+		phone: '+44 20 7946 0903',
 		team: 'Design',
 		shows: 'a tall person with a laptop alone on a low table: hands and eyes can’t both be right',
 		sentDaysAgo: 9,
@@ -217,6 +221,7 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
 	{
 		name: 'Ruta Wexcombe',
 		email: 'ruta.wexcombe@lanterns.example',
+		phone: '+44 20 7946 0904',
 		team: 'Bookkeeping',
 		shows: 'progressive lenses: the screen goes lower and leans back',
 		sentDaysAgo: 12,
@@ -272,6 +277,7 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
 	{
 		name: 'Ivo Larkmead',
 		email: 'ivo.larkmead@lanterns.example',
+		phone: '+44 20 7946 0905',
 		team: 'Support',
 		shows: 'a standing spot at the kitchen worktop',
 		sentDaysAgo: 5,
@@ -311,6 +317,7 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
 	{
 		name: 'Sunniva Peatling',
 		email: 'sunniva.peatling@lanterns.example',
+		phone: '+44 20 7946 0906',
 		team: 'Design',
 		shows: 'somebody who has not answered',
 		sentDaysAgo: 8,

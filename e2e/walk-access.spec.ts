@@ -66,3 +66,37 @@ test('everything that is tapped is as large as a thumb, and the largest text fit
 	}
 	await context.close();
 });
+
+/** A browser that says it is a phone's: drawings come from the server as large as a phone shows them. */
+const PHONE = { viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true, userAgent: 'Mobile' };
+
+/** Adds up how far what stands on a page moves by itself: 0 is not at all, 0.1 is felt. */
+const WATCH = `
+	window.moved = 0;
+	new PerformanceObserver((list) => {
+		for (const entry of list.getEntries()) if (!entry.hadRecentInput) window.moved += entry.value;
+	}).observe({ type: 'layout-shift', buffered: true });`;
+
+test('nothing moves as scripts take a page over on a phone; a drawing that need not change stays as it came until it has to', async ({
+	page,
+	browser
+}) => {
+	const link = await linkOf(page, 'Mirela Oakhanger');
+	const context = await browser.newContext(PHONE);
+	await context.addInitScript(WATCH);
+	const phone = await context.newPage();
+	for (const path of ['/discomfort', '/house', '/plan', '/hands?at=sittingElbow']) {
+		await phone.goto(`${link}${path}`);
+		await hydrated(phone);
+		expect(await phone.evaluate<number>('window.moved'), path).toBeLessThan(0.01);
+	}
+	const drawing = phone.locator('.drawing svg').first();
+	await drawing.evaluate((svg) => svg.setAttribute('data-came', 'from the server'));
+	const field = phone.locator('#sittingElbow');
+	const typed = (await field.inputValue()) === '23.1' ? '23.2' : '23.1';
+	await expect(drawing).toHaveAttribute('data-came', 'from the server');
+	await field.fill(typed);
+	await expect(phone.locator('.drawing .asked text')).toHaveText(`${typed} cm`);
+	await expect(drawing).not.toHaveAttribute('data-came');
+	await context.close();
+});

@@ -300,7 +300,11 @@ test('one question at a time: back is always there, the drawing stays, and who c
 	browser
 }) => {
 	const { link } = await sendTo(page, 'Rasmus Resumer');
-	const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+	const phone = await browser.newContext({
+		viewport: { width: 390, height: 844 },
+		hasTouch: true,
+		userAgent: 'Mobile'
+	});
 	const employee = await phone.newPage();
 	const shown = employee.locator('section.question.current');
 	await begin(employee, link);

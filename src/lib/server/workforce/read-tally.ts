@@ -6,6 +6,15 @@ import { CARRIED_OUT, REPORTED_AGAIN } from './read-changes';
 import { crossedKey, gridOf } from './crossed-key';
 import { groupKey, snapshotRows, type Snapshot } from './snapshot';
 
+/** Which checks have a gap at first and now, a bit each: a number is made of a row in a tenth of the time that a list takes. */
+const COMPARED = sql.join(
+	CHECK_IDS.map(
+		(_, i) =>
+			sql`((o.gaps_mm[${sql.raw(String(i + 1))}] is not null and o.first_gaps_mm[${sql.raw(String(i + 1))}] is not null)::int << ${sql.raw(String(i))})`
+	),
+	sql` | `
+);
+
 /** What is counted: columns that rows are alike in, and the codes of all who are alike. */
 const COUNTED = {
 	discomfort: {
@@ -20,11 +29,11 @@ const COUNTED = {
 				|| array(select ${CODES.both} || ' ' || c from unnest(o.first_discomfort) c where c !~ '[:/]' and c = any(o.discomfort)) end`
 	},
 	findings: {
-		alike: sql`o.findings, o.on_day > o.first_on as twice, array(select i from generate_subscripts(o.gaps_mm, 1) i
-			where o.gaps_mm[i] is not null and o.first_gaps_mm[i] is not null) as compared`,
+		alike: sql`o.findings, o.on_day > o.first_on as twice, ${COMPARED} as compared`,
 		codes: sql`o.findings || array_remove(array[case when cardinality(o.findings) > 0 then ${CODES.found} end,
 				case when o.twice then ${CODES.twice} end], null)
-			|| case when o.twice then array(select (${sql.param(CHECK_IDS.map(gapCode))}::text[])[i] from unnest(o.compared) i) else '{}' end`
+			|| case when o.twice then array(select (${sql.param(CHECK_IDS.map(gapCode))}::text[])[i] from generate_series(1, ${CHECK_IDS.length}) i
+				where o.compared & (1 << (i - 1)) <> 0) else '{}' end`
 	},
 	needs: {
 		alike: sql`o.stays_open, o.needs`,

@@ -148,9 +148,17 @@ function gapFigure({ check, pairs }: GapPairs): GapFigure[] {
 export async function findingsScreen(db: Db, view: View) {
 	const crossed = await crossedScreen(db, view, FINDING_RULES);
 	if (crossed) return { table: crossed, gaps: [] };
-	const table = await tableOf(db, view, await readTally(db, view, 'findings', view.by), FINDING_RULES);
+	// Read side by side: whether the group may be shown is known with its table, and it is left out then.
+	const asked = view.by === null || view.group === null ? null : { by: view.by, key: view.group };
+	const [tally, ofAsked] = await Promise.all([
+		readTally(db, view, 'findings', view.by),
+		readGaps(db, view, asked)
+	]);
+	const table = await tableOf(db, view, tally, FINDING_RULES);
 	const group = openGroup(view, table);
-	const gaps = group === undefined ? [] : await readGaps(db, view, group);
+	// A group that is none is nobody's: everybody is shown.
+	const ofGroup = group === null && asked !== null ? await readGaps(db, view, null) : ofAsked;
+	const gaps = group === undefined ? [] : ofGroup;
 	// How many can be compared is a figure too: of a check that few lack, the few would be told.
 	const isShown = ({ check }: GapPairs) => {
 		const figure = table.figures.find(({ code }) => code === gapCode(check));

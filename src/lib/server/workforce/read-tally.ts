@@ -77,9 +77,15 @@ export function readTally(db: Db, snapshot: Snapshot, of: CountedOf, by: Dimensi
 	return readCounts(db, snapshot, of, by === null ? sql`''` : groupKey(by));
 }
 
+/** Room for the rows of a grid that differ, some ten thousand at a hundred thousand people: with PostgreSQL's usual 4 MB they go to the disk and back. */
+const GRID_MEMORY = '32MB';
+
 /** Counts all codes that are shown where filters act together, in every cell of teams and another dimension; costs as {@link readTally} does. */
-export async function readGrid(db: Db, snapshot: Snapshot, by: Dimension): Promise<Grid> {
-	return gridOf(await readCounts(db, snapshot, 'crossed', crossedKey(groupKey('team'), groupKey(by))));
+export function readGrid(db: Db, snapshot: Snapshot, by: Dimension): Promise<Grid> {
+	return db.transaction(async (tx) => {
+		await tx.execute(sql.raw(`set local work_mem = '${GRID_MEMORY}'`));
+		return gridOf(await readCounts(tx, snapshot, 'crossed', crossedKey(groupKey('team'), groupKey(by))));
+	});
 }
 
 async function readCounts(db: Db, snapshot: Snapshot, of: CountedOf, key: SQL): Promise<Tally> {

@@ -53,7 +53,7 @@ function unitOf(cookie: string | undefined): App.Locals['unit'] {
 
 /** Fonts that a page asks for at once: a link's first page, which has no program, brings that of titles for those after it. */
 function fontsOf(route: string | null): RegExp {
-	return route?.startsWith('/c/[token=token]/') ? /-latin-wght/ : /-latin-(?:wght|700)/;
+	return route?.startsWith('/c/[token=token]/') ? /-latin-wght.*woff2$/ : /-latin-(?:wght|700).*woff2$/;
 }
 
 const IMPORT = '/desk/(signed-in)/people/import';
@@ -164,7 +164,10 @@ export const handle: Handle = async ({ event, resolve }) => {
 					transformPageChunk: ({ html }) =>
 						stylesApart(
 							scriptsAfter(
-								html.replace('%theme%', event.locals.theme).replace('%text%', event.locals.textSize),
+								html
+									.replace('%theme%', event.locals.theme)
+									.replace('%text%', event.locals.textSize)
+									.replace('%door%', event.route.id?.startsWith('/c/') ? 'employee' : 'desk'),
 								scripts
 							)
 						),

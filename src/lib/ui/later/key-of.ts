@@ -11,6 +11,6 @@ export function keyOf(value: unknown): string {
 		typeof part === 'number' ? Number(part.toPrecision(DIGITS)) : part
 	);
 	let hash = OFFSET;
-	for (const char of text) hash = Math.imul(hash ^ char.charCodeAt(0), PRIME);
+	for (let i = 0; i < text.length; i += 1) hash = Math.imul(hash ^ text.charCodeAt(i), PRIME);
 	return (hash >>> 0).toString(36);
 }

@@ -5,7 +5,22 @@ import { allTurns, inTurn } from './turns';
 describe('what a part shows', () => {
 	it('has one name for one value, whichever last digit a machine came to, and others for others', () => {
 		expect(keyOf({ angle: 65.22377488192265 })).toBe(keyOf({ angle: 65.22377488192267 }));
-		const values = [null, 0, '0', [], {}, { a: 1 }, { a: 2 }, ['a', 1], 65.2237, 65.2238, 'é', 'è'];
+		const values = [
+			null,
+			0,
+			'0',
+			[],
+			{},
+			{ a: 1 },
+			{ a: 2 },
+			['a', 1],
+			65.2237,
+			65.2238,
+			'é',
+			'è',
+			'🪑',
+			'🪒'
+		];
 		expect(new Set(values.map(keyOf)).size).toBe(values.length);
 	});
 });

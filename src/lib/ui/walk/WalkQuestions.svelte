@@ -84,6 +84,11 @@
 			line-height: var(--text-head--line-height);
 		}
 	}
+	/* A hint beside a title is no title. */
+	.question :global(legend .text-note) {
+		font-family: var(--font-sans);
+		font-weight: 400;
+	}
 	@media (min-width: 62rem) {
 		.question {
 			padding: 1rem 0;

@@ -34,7 +34,7 @@ import { isEmergency, type EmergencySign } from '$lib/core/discomfort';
 import type { LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 import type { Draft } from './draft.svelte';
-import { isOneAtATime } from './one-at-a-time';
+import { isOneAtATime } from '../one-at-a-time';
 import { FinishWalk } from './finish-walk.svelte';
 import type { WalkQuery } from './walk-query';
 

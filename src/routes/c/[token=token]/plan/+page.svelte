@@ -3,14 +3,12 @@
 	import { invalidateAll } from '$app/navigation';
 	import { messagesFor } from '$lib/messages';
 	import { savingFault } from '$lib/ui/autosave/saving-fault';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Disclosure from '$lib/ui/kit/Disclosure.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import LookCloser from '$lib/ui/plan/LookCloser.svelte';
-	import SizesToCheck from '$lib/ui/plan/SizesToCheck.svelte';
 	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
-	import AgainForm from '$lib/ui/plan/AgainForm.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+	import Later from '$lib/ui/later/Later.svelte';
 	import BesideHeights from '$lib/ui/plan/BesideHeights.svelte';
+	import LookAgain from '$lib/ui/plan/LookAgain.svelte';
+	import LookCloser from '$lib/ui/plan/LookCloser.svelte';
 	import PlanDrawing from '$lib/ui/plan/PlanDrawing.svelte';
 	import PlanHeader from '$lib/ui/plan/PlanHeader.svelte';
 	import PlanLead from '$lib/ui/plan/PlanLead.svelte';
@@ -18,10 +16,10 @@
 	import PlanNext from '$lib/ui/plan/PlanNext.svelte';
 	import PlanSteps from '$lib/ui/plan/PlanSteps.svelte';
 	import { PlanVisit } from '$lib/ui/plan/plan-visit.svelte';
+	import SizesToCheck from '$lib/ui/plan/SizesToCheck.svelte';
 	import WhatStaysOpen from '$lib/ui/plan/WhatStaysOpen.svelte';
 	import { madeFor, usualRoom } from '$lib/ui/section/room';
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
-	import Later from '$lib/ui/later/Later.svelte';
 
 	let { data, form } = $props();
 
@@ -35,14 +33,20 @@
 			)
 	);
 	const room = usualRoom();
+	/** What the drawing shows. */
+	const drawn = () => [
+		visit.shown,
+		visit.states,
+		visit.section,
+		visit.all,
+		data.before,
+		data.unit,
+		madeFor(room)
+	];
 	const keptState = $derived(form && 'kept' in form && form.kept ? 'sent' : visit.keptState);
 	const isDone = $derived(visit.isWorked && visit.steps.length > 0 && visit.doneCount === visit.steps.length);
 	/** Whether the heights to measure again are shown: opened by hand, by what was kept, by the last step. */
 	const showsHeights = $derived(data.again !== null || form !== null || isDone || visit.keptState !== 'no');
-	let isMeasuring = $state(untrack(() => showsHeights));
-	$effect(() => {
-		if (showsHeights) isMeasuring = true;
-	});
 	const sizeIssue = $derived(form && 'sizeIssue' in form ? (form.sizeIssue ?? null) : null);
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 </script>
@@ -51,7 +55,6 @@
 	><title>{visit.heightsFit ? t.plan.checksTitle : t.plan.title(visit.things)} · {t.product}</title
 	></svelte:head
 >
-
 <svelte:window onpagehide={() => visit.leave()} ononline={() => visit.flush()} />
 
 <div class="mx-auto max-w-6xl px-5 py-4 md:px-8">
@@ -65,17 +68,7 @@
 	>
 	<main id="content" class="layout">
 		<div class="drawing min-w-0">
-			<Later
-				shows={() => [
-					visit.shown,
-					visit.states,
-					visit.section,
-					visit.all,
-					data.before,
-					data.unit,
-					madeFor(room)
-				]}><PlanDrawing {visit} {t} /></Later
-			>
+			<Later shows={drawn}><PlanDrawing {visit} {t} /></Later>
 		</div>
 		<section class="main min-w-0">
 			{#if fault}<p class="mb-3 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault}</p>{/if}
@@ -83,35 +76,17 @@
 			{#if isOffline.current}<Notice><p>{t.plan.noNetwork}</p></Notice>{/if}
 			<Later><SizesToCheck sizes={data.sizes} fault={sizeIssue} unit={data.unit} {t} /></Later>
 			<Later><PlanSteps {visit} leftOut={data.leftOut} {t} /></Later>
-			<Later>
-				{#if visit.isWorked && visit.steps.length > 0}
-					<p class="no-print mt-5">
-						<Button look={isDone ? 'main' : 'plain'} href="/c/{data.token}/side">{t.side.link}</Button>
-					</p>
-				{/if}
-				{#if visit.again && visit.isWorked}
-					{@const again = visit.again}
-					<div class="no-print mt-6">
-						<Disclosure
-							words={t.plan.again}
-							look="main"
-							isOpen={isMeasuring}
-							ontoggle={(isOpen) => (isMeasuring = isOpen)}
-						>
-							<Later
-								><AgainForm
-									{again}
-									{t}
-									unit={data.unit}
-									kept={keptState}
-									keep={(texts) => visit.keepAgain(texts)}
-									touch={() => visit.show('again')}
-								/></Later
-							>
-						</Disclosure>
-					</div>
-				{/if}
-			</Later>
+			<Later
+				><LookAgain
+					{visit}
+					token={data.token}
+					unit={data.unit}
+					kept={keptState}
+					{isDone}
+					{showsHeights}
+					{t}
+				/></Later
+			>
 			<Later><LookCloser closer={data.closer} token={data.token} {t} /></Later>
 			<div class="below no-print">
 				<Later><PlanNext token={data.token} {isDone} next={data.next} earlier={data.earlier} {t} /></Later>

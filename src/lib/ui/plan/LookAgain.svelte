@@ -1,0 +1,58 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import type { LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
+	import Disclosure from '../kit/Disclosure.svelte';
+	import Later from '../later/Later.svelte';
+	import AgainForm from './AgainForm.svelte';
+	import type { PlanVisit } from './plan-visit.svelte';
+
+	interface Props {
+		visit: PlanVisit;
+		token: string;
+		unit: LengthUnit;
+		isDone: boolean;
+		/** What became of the heights that were measured again. */
+		kept: PlanVisit['keptState'];
+		/** The heights are asked for: by what was kept, by the last step. */
+		showsHeights: boolean;
+		t: Catalogue;
+	}
+
+	let { visit, token, unit, isDone, kept, showsHeights, t }: Props = $props();
+
+	let isMeasuring = $state(untrack(() => showsHeights));
+	$effect(() => {
+		if (showsHeights) isMeasuring = true;
+	});
+</script>
+
+<!-- What shows whether the plan did what it should: the look from the side, and the heights as they are now. -->
+{#if visit.isWorked && visit.steps.length > 0}
+	<p class="no-print mt-5">
+		<Button look={isDone ? 'main' : 'plain'} href="/c/{token}/side">{t.side.link}</Button>
+	</p>
+{/if}
+{#if visit.again && visit.isWorked}
+	{@const again = visit.again}
+	<div class="no-print mt-6">
+		<Disclosure
+			words={t.plan.again}
+			look="main"
+			isOpen={isMeasuring}
+			ontoggle={(isOpen) => (isMeasuring = isOpen)}
+		>
+			<Later>
+				<AgainForm
+					{again}
+					{t}
+					{unit}
+					{kept}
+					keep={(texts) => visit.keepAgain(texts)}
+					touch={() => visit.show('again')}
+				/>
+			</Later>
+		</Disclosure>
+	</div>
+{/if}

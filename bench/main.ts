@@ -1,4 +1,5 @@
 import { benchAttack } from './attack';
+import { benchBodies } from './bodies';
 import { benchCrash } from './crash';
 import { benchCore } from './core';
 import { benchDesk } from './desk';
@@ -13,6 +14,7 @@ import { benchWorkforce } from './workforce';
 /** Runs the benchmarks that are named, or all; one JSON line each. */
 const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	attack: benchAttack,
+	bodies: benchBodies,
 	core: benchCore,
 	crash: benchCrash,
 	page: benchPage,

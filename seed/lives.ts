@@ -166,11 +166,12 @@ export class Life {
 		// Each turn deals with one day that has come: a plan recalled, a check-in, a full look.
 		for (let turn = 0; turn < 12; turn += 1) {
 			const [row] = await this.db
-				.select({ dueOn: cases.dueOn })
+				.select({ judgeOn: cases.judgeOn, mailOn: cases.mailOn })
 				.from(cases)
 				.where(eq(cases.personId, this.personId));
-			if (!row?.dueOn || row.dueOn > isoDay(until, 'UTC')) return;
-			const at = new Date(Math.min(Date.parse(`${row.dueOn}T08:20:00Z`), until.getTime()));
+			const [day] = [row?.judgeOn, row?.mailOn].flatMap((one) => one ?? []).sort();
+			if (!day || day > isoDay(until, 'UTC')) return;
+			const at = new Date(Math.min(Date.parse(`${day}T08:20:00Z`), until.getTime()));
 			await doWhatIsDueFor(this.db, this.personId, at);
 			await this.respond(at);
 		}

@@ -30,6 +30,8 @@ declare global {
 			user: (Actor & { kind: 'user' }) | null;
 			/** The session of the request, also while its second factor is still to come. */
 			session: Session | null;
+			/** Whether the user's role may not open this page; its layout shows the refusal. */
+			isDenied: boolean;
 			theme: 'light' | 'dark' | '';
 			textSize: TextSize;
 			/** The unit of the coordinator's door. */

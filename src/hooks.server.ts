@@ -1,5 +1,7 @@
 import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';
+import { isBehindSignIn, isPageView, mayRequest, permissionFor } from '$lib/server/access/desk-routes';
 import { gateFor } from '$lib/server/access/gate';
+import { refusalOf as denialOf } from '$lib/server/access/require-permission';
 import { sessionToken } from '$lib/server/access/session-cookie';
 import { sessionOf } from '$lib/server/access/sessions';
 import { noteReading } from '$lib/server/audit/note-reading';
@@ -95,6 +97,23 @@ function isForeign({ request, url, locals }: RequestEvent): boolean {
 	return origin !== url.origin && !ownOrigins(locals.config).includes(origin);
 }
 
+/**
+ * What is answered to who may not do what they ask of the desk; null where they may. A page that is only looked at is left to its layout, which
+ * shows the refusal in the frame.
+ */
+function deniedOf({ request, url, route, locals }: RequestEvent): Response | null {
+	if (!isBehindSignIn(route.id) || !locals.user) return null;
+	const asked = { route: route.id ?? '', method: request.method, query: url.searchParams };
+	locals.isDenied = !mayRequest(locals.user.role, asked);
+	if (!locals.isDenied || isPageView(asked)) return null;
+	const permission = permissionFor(asked);
+	const message = refusalWords(permission ? denialOf(permission) : 'forCoordinators');
+	const isAct = request.headers.get('x-sveltekit-action');
+	return Response.json(isAct ? { type: 'error', status: 403, error: { message } } : { message }, {
+		status: 403
+	});
+}
+
 /** What is answered before anything is looked up: to a request of another site, and to a session that has to do something first. */
 function refusalOf(event: RequestEvent): Response | null {
 	const { request, url, route, locals, isDataRequest } = event;
@@ -102,7 +121,7 @@ function refusalOf(event: RequestEvent): Response | null {
 		return Response.json({ message: 'This was asked for from another site, and not done.' }, { status: 403 });
 	const { secondFactorRoles } = locals.config;
 	const to = gateFor(route.id, url.pathname + url.search, locals.session, secondFactorRoles);
-	if (to === null) return null;
+	if (to === null) return deniedOf(event);
 	// Data of a page that is gone to within the browser: a plain redirect would be read as data.
 	if (isDataRequest || request.headers.get('x-sveltekit-action'))
 		return Response.json({ type: 'redirect', location: to, status: 303 });
@@ -152,6 +171,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.unit = unitOf(event.cookies.get('unit'));
 	// Health is told also where nothing can be looked up.
 	const session = token && event.route.id !== '/health' ? await sessionOf(db, token, event.locals.now) : null;
+	event.locals.isDenied = false;
 	event.locals.session = session;
 	event.locals.user = session && !session.isPending ? session.user : null;
 	const refused = refusalOf(event) ?? (await tooMuchOf(event));

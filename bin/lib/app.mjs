@@ -10,6 +10,7 @@ import { PlainFault, say } from './say.mjs';
 /**
  * @typedef {object} App
  * @property {string} address
+ * @property {number} pid of its process
  * @property {() => Promise<boolean>} stop asks it to end, and ends it where it does not; gives whether it ended by itself
  * @property {() => Promise<void>} kill ends it outright, as a power cut would; for tests of what is left then
  * @property {Promise<void>} ended settles when the application ends, by itself or not
@@ -95,5 +96,5 @@ export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 		child.kill('SIGKILL');
 		await end;
 	};
-	return { address, stop, kill, ended: end.then(() => undefined), failures };
+	return { address, pid: child.pid ?? 0, stop, kill, ended: end.then(() => undefined), failures };
 }

@@ -10,8 +10,7 @@ import { decideEquipment, type Decision } from '$lib/server/equipment/decide-equ
 import { planBudget } from '$lib/server/equipment/plan-budget';
 import { boardFilterOf, boardRows, readBoard } from '$lib/server/equipment/read-board';
 import { countStore, readStore } from '$lib/server/equipment/store';
-import { completeAdvice } from '$lib/server/plans/complete-advice';
-import { planHere } from '$lib/server/planning/planning';
+import { planHere } from '../support/planning';
 import { setPrices } from '$lib/server/workforce/prices';
 import { DEMO_PEOPLE } from '../../seed/people';
 import { NO_SIGNS } from '../../seed/profiles';
@@ -123,7 +122,6 @@ describe('a budget', () => {
 	const inTeam = async (answers: Readonly<Record<string, string>>) => {
 		const { personId } = await desk.answered({ ...NO_SIGNS, ...answers });
 		await db().update(schema.people).set({ team: 'Budget' }).where(eq(schema.people.id, personId));
-		await completeAdvice(db(), planHere, () => true);
 		return personId;
 	};
 	const stateOf = async (personId: string) => (await lineOf(personId))?.state;

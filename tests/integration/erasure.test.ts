@@ -214,7 +214,6 @@ describe('the record', () => {
 			expect(await faultOf(readRecord(db(), actor, recordFilterOf(new URLSearchParams()), now))).toBe(
 				'not-allowed'
 			);
-		await db().update(schema.users).set({ seesRecord: false }).where(eq(schema.users.id, desk.second.id));
 		expect(await faultOf(readRecord(db(), desk.second, recordFilterOf(new URLSearchParams()), now))).toBe(
 			'not-allowed'
 		);

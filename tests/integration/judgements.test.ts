@@ -25,7 +25,7 @@ import { judgeAnew, judgementOf } from '$lib/server/judgements/judge-anew';
 import { readFile } from '$lib/server/judgements/read-file';
 import { comeBack, leave } from '$lib/server/people/leave';
 import { lookAtPerson } from '$lib/server/people/lock-person';
-import { planHere } from '$lib/server/planning/planning';
+import { planHere } from '../support/planning';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
 import { act, CALLED, Desk, MIRELA, PAINLESS, type TestUser } from '../support/desk';

@@ -8,7 +8,7 @@ import { schema } from '$lib/server/db/client';
 import { chooseRhythm, keepWeek, movingOf, shareBreaks } from '$lib/server/moving/choose-moving';
 import { movingTotals } from '$lib/server/moving/moving-totals';
 import { readMoving } from '$lib/server/moving/read-day';
-import { planHere } from '$lib/server/planning/planning';
+import { planHere } from '../support/planning';
 import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 let desk: Desk;

@@ -12,15 +12,14 @@ import { changePerson } from '$lib/server/people/change-person';
 import { findPeople } from '$lib/server/people/find-people';
 import { sortedBy } from '$lib/server/people/people-order';
 import { filterOfQuery } from '$lib/server/people/people-filter';
-import { planHere } from '$lib/server/planning/planning';
+import { planHere } from '../support/planning';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
 import { readClosings } from '$lib/server/workforce/closings';
-import { countUnobserved, observeEarlier } from '$lib/server/workforce/observe-earlier';
 import { findingsScreen, timesScreen } from '$lib/server/workforce/screens';
 import { Desk, MIRELA, PAINLESS } from '../support/desk';
 
-const { observations, people, unobserved } = schema;
+const { observations, people } = schema;
 
 const now = new Date('2026-03-04T10:00:00Z');
 const DAY_MS = 86_400_000;
@@ -139,40 +138,6 @@ describe('what is kept of each judgement', () => {
 			hurts: '',
 			finding: ''
 		});
-	});
-});
-
-describe('after an update from a version that kept none', () => {
-	it('earlier judgements are looked at once, and say what they would have said', async () => {
-		const personId = await desk.person();
-		const { token } = await desk.send(personId, days(-1));
-		const open = await openAssessment(db(), token);
-		await saveAnswers(db(), open, MIRELA, now);
-		await submitAnswers(db(), open, now, planHere);
-		await carryOut(token, days(10));
-		const before = await everyRow(personId);
-		expect(before.length).toBeGreaterThan(2);
-		await db().delete(observations).where(eq(observations.personId, personId));
-		await db().insert(unobserved).values({ personId });
-		expect(await countUnobserved(db())).toBe(1);
-		await observeEarlier(db(), () => false);
-		expect(await countUnobserved(db())).toBe(1);
-		await observeEarlier(db());
-		await observeEarlier(db());
-		expect(await countUnobserved(db())).toBe(0);
-		const bare = (rows: typeof before) => rows.map(({ id: _id, ...row }) => row);
-		expect(bare(await everyRow(personId))).toEqual(bare(before));
-	});
-
-	it('who is judged before that has the earlier ones looked at first', async () => {
-		const { personId } = await desk.answered();
-		await db().delete(observations).where(eq(observations.personId, personId));
-		await db().insert(unobserved).values({ personId });
-		await desk.answer(personId, PAINLESS, days(30));
-		expect(await countUnobserved(db())).toBe(0);
-		const rows = await observed(personId);
-		expect(rows.at(0)).toMatchObject({ onDay: '2026-03-04', untilDay: rows[1]?.onDay });
-		expect(rows.at(-1)).toMatchObject({ firstOn: '2026-03-04', answeredOn: '2026-04-03', firstWorst: 6 });
 	});
 });
 

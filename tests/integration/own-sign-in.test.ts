@@ -4,7 +4,7 @@ import { gateFor } from '$lib/server/access/gate';
 import { beginAtProvider, ProviderFault, type ProviderClaims } from '$lib/server/access/provider';
 import { sessionOf } from '$lib/server/access/sessions';
 import { signInByProvider } from '$lib/server/access/sign-in-by-provider';
-import { closeUser, setRecordRight } from '$lib/server/accounts/accounts';
+import { closeUser, inviteUser, setRecordRight } from '$lib/server/accounts/accounts';
 import { needRecord } from '$lib/server/audit/read-record';
 import { ConfigFault, readConfig } from '$lib/server/config';
 import { schema } from '$lib/server/db/client';
@@ -116,18 +116,36 @@ describe('the organisation’s own sign-in', () => {
 });
 
 describe('the right to read the record', () => {
-	it('is given and taken by who has it; somebody always has it', async () => {
+	it('is the first account’s alone, and given and taken by who has it; somebody always has it', async () => {
+		expect(await faultOf(needRecord(db(), desk.coordinator))).toBe('none');
+		expect(await faultOf(needRecord(db(), desk.second))).toBe('not-allowed');
 		const set = (actor: typeof desk.coordinator, userId: string, sees: boolean) =>
 			faultOf(setRecordRight(db(), actor, { userId, sees }, now));
 		expect(await set(desk.reader, desk.second.id, false)).toBe('not-allowed');
 		expect(await set(desk.coordinator, desk.reader.id, true)).toBe('not-found');
 		expect(await set(desk.coordinator, desk.second.id, false)).toBe('none');
-		expect(await faultOf(needRecord(db(), desk.second))).toBe('not-allowed');
 		expect(await set(desk.second, desk.second.id, true)).toBe('not-allowed');
 		expect(await set(desk.coordinator, desk.coordinator.id, false)).toBe('conflict');
 		expect(await faultOf(closeUser(db(), desk.second, desk.coordinator.id, now))).toBe('conflict');
 		expect(await set(desk.coordinator, desk.second.id, true)).toBe('none');
 		expect(await set(desk.second, desk.coordinator.id, false)).toBe('none');
 		expect(await faultOf(needRecord(db(), desk.coordinator))).toBe('not-allowed');
+	});
+
+	it('comes with no invitation, and is gone with an account that is opened anew', async () => {
+		const email = 'invited@example.org';
+		const invite = () =>
+			inviteUser(db(), desk.coordinator, { email, name: 'Invited', role: 'coordinator' }, now);
+		const invited = async () => {
+			const [user] = await db().select().from(schema.users).where(eq(schema.users.email, email));
+			return { kind: 'user', id: user?.id ?? '', name: 'Invited', role: 'coordinator' } as const;
+		};
+		await invite();
+		expect(await faultOf(needRecord(db(), await invited()))).toBe('not-allowed');
+		await setRecordRight(db(), desk.second, { userId: (await invited()).id, sees: true }, now);
+		expect(await faultOf(needRecord(db(), await invited()))).toBe('none');
+		await closeUser(db(), desk.coordinator, (await invited()).id, now);
+		await invite();
+		expect(await faultOf(needRecord(db(), await invited()))).toBe('not-allowed');
 	});
 });

@@ -3,7 +3,7 @@ import { and, eq, inArray, like, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { newestLinkPath } from '$lib/server/assessments/send-assessment';
-import { saveAnswers } from '$lib/server/assessments/save-answers';
+import { giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { actInBulk } from '$lib/server/people/act-in-bulk';
 import { lockPerson } from '$lib/server/people/lock-person';
@@ -12,7 +12,7 @@ import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { doWhatIsDue } from '$lib/server/check-ins/ask-due';
 import { openDatabase, schema } from '$lib/server/db/client';
 import { Changes } from '$lib/server/live/changes';
-import { planHere } from '$lib/server/planning/planning';
+import { planHere } from '../support/planning';
 import { deliverLetters, messageIdOf } from '$lib/server/post/deliver-letters';
 import { letterHtml } from '$lib/server/post/letter-html';
 import { PostFault, standIn, type Postman } from '$lib/server/post/postman';
@@ -259,6 +259,7 @@ describe('a round', () => {
 			.from(letters)
 			.where(and(eq(letters.personId, quick), eq(letters.roundId, id)));
 		const open = await openAssessment(db(), link?.linkPath.slice('/c/'.length) ?? '');
+		await giveConsent(db(), open, now);
 		await saveAnswers(db(), open, MIRELA, now);
 		await tells(() => submitAnswers(db(), open, now, planHere));
 		const noSuchMailbox: Postman = {
@@ -297,6 +298,7 @@ describe('a round', () => {
 			.from(letters)
 			.where(and(eq(letters.personId, quick), eq(letters.roundId, id)));
 		const open = await openAssessment(db(), row?.linkPath.slice('/c/'.length) ?? '');
+		await giveConsent(db(), open, now);
 		await saveAnswers(db(), open, MIRELA, now);
 		await submitAnswers(db(), open, at('2026-03-03'), planHere);
 		const count = async () =>
@@ -329,6 +331,7 @@ describe('a round', () => {
 			.limit(1);
 		const late = await openAssessment(db(), link?.linkPath.slice('/c/'.length) ?? '');
 		await closeRound(db(), desk.coordinator, { id, version: 2, callSilent: false }, at('2026-03-31'));
+		await giveConsent(db(), late, at('2026-04-01'));
 		await saveAnswers(db(), late, MIRELA, at('2026-04-01'));
 		await submitAnswers(db(), late, at('2026-04-01'), planHere);
 		expect(await figuresOfRound(db(), id)).toMatchObject({ people: 2, answered: 2, late: 1 });
@@ -479,7 +482,9 @@ describe('a round', () => {
 			now
 		);
 		const { token } = await desk.send(begun);
-		await saveAnswers(db(), await openAssessment(db(), token), { stature: '170' }, now);
+		const open = await openAssessment(db(), token);
+		await giveConsent(db(), open, now);
+		await saveAnswers(db(), open, { stature: '170' }, now);
 		await desk.answer(fresh, PAINLESS);
 		await desk.answer(earlier, PAINLESS, long);
 		await db().update(people).set({ bouncedAt: now }).where(eq(people.id, bounced));
@@ -559,6 +564,7 @@ describe('a round', () => {
 		const answerRound = async (personId: string, answers: Readonly<Record<string, string>>, on: Date) => {
 			const token = (await newestLinkPath(db(), personId)).replace('/c/', '');
 			const open = await openAssessment(db(), token);
+			await giveConsent(db(), open, on);
 			await saveAnswers(db(), open, answers, on);
 			await submitAnswers(db(), open, on, planHere);
 		};

@@ -10,7 +10,7 @@ import { readCase } from '$lib/server/cases/read-case';
 import { setUp } from '$lib/server/cases/set-up';
 import { schema } from '$lib/server/db/client';
 import { undoActs } from '$lib/server/acts/undo-acts';
-import { planHere } from '$lib/server/planning/planning';
+import { planHere } from '../support/planning';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
 import { endReferral, writeOnReferral } from '$lib/server/referrals/answer-referral';

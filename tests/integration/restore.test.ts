@@ -9,7 +9,6 @@ import { readConfig } from '$lib/server/config';
 import { migrateDatabase } from '$lib/server/db/migrate';
 import { openDatabase } from '$lib/server/db/client';
 import { startJobs, type Jobs } from '$lib/server/jobs/jobs';
-import { planHere } from '$lib/server/planning/planning';
 import { Desk, MIRELA } from '../support/desk';
 
 const now = new Date('2026-03-02T09:00:00Z');
@@ -43,7 +42,7 @@ async function hashesOf(url: string): Promise<Record<string, string>> {
 function queue(url: string): Promise<Jobs> {
 	const opened = openDatabase(url);
 	const config = readConfig({ DATABASE_URL: url, EASY_CORNER_MODE: 'demo' });
-	return startJobs({ ...opened, config, planning: planHere }, () => new Date()).then((jobs) => ({
+	return startJobs({ ...opened, config }, () => new Date()).then((jobs) => ({
 		...jobs,
 		stop: async () => {
 			await jobs.stop();

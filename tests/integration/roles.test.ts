@@ -6,7 +6,6 @@ import { readConfig } from '$lib/server/config';
 import { openDatabase, type OpenDatabase } from '$lib/server/db/client';
 import { prepareDatabase } from '$lib/server/db/prepare';
 import { startJobs } from '$lib/server/jobs/jobs';
-import { planHere } from '$lib/server/planning/planning';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 
 let test: TestDatabase;
@@ -76,7 +75,7 @@ describe('the application’s role', () => {
 	});
 
 	it('has a queue of its own, and works again after everything belonged to somebody else, as after a restore', async () => {
-		const jobs = await startJobs({ ...app, config: config(), planning: planHere }, () => new Date());
+		const jobs = await startJobs({ ...app, config: config() }, () => new Date());
 		await jobs.stop();
 		const { rows } = await test.pool.query<{ q: string }>(
 			`select format('alter table %I.%I owner to current_user', schemaname, tablename) as q
@@ -85,7 +84,7 @@ describe('the application’s role', () => {
 		for (const { q } of rows) await test.pool.query(q);
 		expect(await setUpRoles(postgresBin() ?? '', test.url)).toEqual(urls);
 		await prepareDatabase(config(), app.pool);
-		const again = await startJobs({ ...app, config: config(), planning: planHere }, () => new Date());
+		const again = await startJobs({ ...app, config: config() }, () => new Date());
 		await again.stop();
 		expect(await refusedFor(app.pool, 'delete from audit_lines')).toBe(DENIED);
 	});
@@ -102,9 +101,7 @@ describe('the application’s role', () => {
 			EASY_CORNER_MODE: 'demo'
 		});
 		await Promise.all(opened.map(({ pool }) => prepareDatabase(of, pool)));
-		const jobs = await Promise.all(
-			opened.map((one) => startJobs({ ...one, config: of, planning: planHere }, () => new Date()))
-		);
+		const jobs = await Promise.all(opened.map((one) => startJobs({ ...one, config: of }, () => new Date())));
 		expect(jobs).toHaveLength(6);
 		await Promise.all(jobs.map((one) => one.stop()));
 		await Promise.all(opened.map(({ pool }) => pool.end()));

@@ -14,7 +14,7 @@ import { tickStep } from '$lib/server/plans/tick-step';
 import { keepReMeasurement, takeReMeasurement, type TypedAgain } from '$lib/server/assessments/re-measure';
 import { changeUnit, giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
-import { planHere } from '$lib/server/planning/planning';
+import { planHere } from '../support/planning';
 import { readPlanPage } from '$lib/server/plans/plan-page';
 import { solveSpots } from '$lib/server/plans/solve-spots';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
@@ -184,6 +184,7 @@ describe('a self-assessment', () => {
 		const personId = await newPerson();
 		const { token } = await desk.send(personId);
 		const open = await openAssessment(test.db, token);
+		await giveConsent(test.db, open, now);
 		const saves = Array.from({ length: 20 }, (_, i) =>
 			saveAnswers(
 				test.db,
@@ -298,6 +299,35 @@ describe('a self-assessment', () => {
 		expect((await newestLetters(test.db)).some((letter) => letter.personId === personId)).toBe(false);
 		const { log } = await readCase(test.db, coordinator, personId, later(4));
 		expect(log.map((line) => line.act)).toContain('withdrawn');
+	});
+
+	it('takes no answer before the person has agreed, passes a warning sign on, and never agrees for them', async () => {
+		const personId = await newPerson();
+		const { token } = await desk.send(personId);
+		const open = () => openAssessment(test.db, token);
+		const kept = async () => (await open()).assessment;
+		expect(await faultOf(saveAnswers(test.db, await open(), { stature: '170' }, now))).toBe('not-allowed');
+		expect(await kept()).toMatchObject({ answers: {}, consentedAt: null });
+		// The sign is in although what came with it is refused.
+		const both = { stature: '170', 'sign.chest-pain': 'yes' };
+		expect(await faultOf(saveAnswers(test.db, await open(), both, later(1)))).toBe('not-allowed');
+		expect(await kept()).toMatchObject({ answers: { 'sign.chest-pain': 'yes' }, consentedAt: null });
+		expect((await desk.listed(personId)).level).toBe('now');
+		expect(await faultOf(saveAnswers(test.db, await open(), { 'sign.chest-pain': 'no' }, later(2)))).toBe(
+			'none'
+		);
+		expect(await faultOf(changeUnit(test.db, await open(), 'in', later(2)))).toBe('not-allowed');
+		// Answers that are there all the same, as those of last time that are put in, are not sent in for anybody.
+		await test.db
+			.update(schema.assessments)
+			.set({ answers: MIRELA })
+			.where(eq(schema.assessments.id, (await open()).assessment.id));
+		expect(await faultOf(submitAnswers(test.db, await open(), later(3), planHere))).toBe('not-allowed');
+		expect(await kept()).toMatchObject({ consentedAt: null, answeredAt: null });
+		await giveConsent(test.db, await open(), later(4));
+		expect(await submitAnswers(test.db, await open(), later(5), planHere)).toEqual({ ok: true });
+		expect(await kept()).toMatchObject({ consentedAt: later(4), answeredAt: later(5) });
+		await desk.reach(personId, { closes: ['chest-pain'], whom: 'Person' }, later(6));
 	});
 
 	it('asks for consent once', async () => {

@@ -15,7 +15,7 @@ import { Fault } from '$lib/server/fault';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { takeAlong } from '$lib/server/assessments/take-along';
 import { leave, comeBack } from '$lib/server/people/leave';
-import { planHere } from '$lib/server/planning/planning';
+import { planHere } from '../support/planning';
 import { endReferral, writeOnReferral } from '$lib/server/referrals/answer-referral';
 import { readReferral, referralsFor } from '$lib/server/referrals/read-referral';
 import { referCase } from '$lib/server/referrals/refer';

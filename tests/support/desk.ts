@@ -4,7 +4,7 @@ import type { Judgement } from '$lib/core/judgement';
 import { addUser } from '$lib/server/access/add-user';
 import type { Actor, Role } from '$lib/server/actor';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { saveAnswers } from '$lib/server/assessments/save-answers';
+import { giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import type { ActInput } from '$lib/server/acts/desk-act';
@@ -15,7 +15,7 @@ import { Fault, type FaultKind } from '$lib/server/fault';
 import { addPerson } from '$lib/server/people/add-person';
 import { setFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { newestJudgement } from '$lib/server/judgements/newest-judgement';
-import { planHere } from '$lib/server/planning/planning';
+import { planHere } from './planning';
 import { DEMO_PEOPLE } from '../../seed/people';
 import { NO_SIGNS } from '../../seed/profiles';
 import { makeTestDatabase, type TestDatabase } from './database';
@@ -107,6 +107,7 @@ export class Desk {
 	async answer(personId: string, answers: Readonly<Record<string, string>> = MIRELA, at = this.now) {
 		const { token } = await this.send(personId, at);
 		const open = await openAssessment(this.test.db, token);
+		await giveConsent(this.test.db, open, at);
 		await saveAnswers(this.test.db, open, answers, at);
 		const submitted = await submitAnswers(this.test.db, open, at, planHere);
 		return { token, submitted, open: await openAssessment(this.test.db, token) };

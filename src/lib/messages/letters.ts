@@ -78,7 +78,7 @@ export function accountLetter(input: { name: string; kind: 'invitation' | 'reset
 /** Tells the owner of an account what happened to it. */
 export function accountNotice(input: {
 	name: string;
-	kind: 'new-device' | 'tries' | 'password' | 'passkey' | 'provider';
+	kind: 'new-device' | 'tries' | 'codes' | 'password' | 'passkey' | 'provider';
 }): LetterWords {
 	const { letter } = messagesFor();
 	return {

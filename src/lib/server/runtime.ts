@@ -22,8 +22,8 @@ export const wake: Jobs['wake'] = (name) => joined?.wake(name);
 
 /** Joins the queue, once the database is of this version; leaves it when the process is asked to end. */
 export async function joinQueue(): Promise<void> {
-	const { db, config, pool, planning, changes } = runtime();
-	const jobs = await startJobs({ db, pool, config, planning }, () => new Date());
+	const { db, config, pool, changes } = runtime();
+	const jobs = await startJobs({ db, pool, config }, () => new Date());
 	joined = jobs;
 	// Streams are ended first, as adapter-node waits for what is being answered; then it tells that it has stopped.
 	for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => changes.close());

@@ -1,5 +1,6 @@
 import { describe, expect, it, vi } from 'vitest';
-import { needCoordinator, type Actor } from './actor';
+import { requirePermission } from './access/require-permission';
+import type { Actor } from './actor';
 import { addDays, isIsoDay, isoDay } from './clock';
 import { ConfigFault, readConfig } from './config';
 import { Fault, FAULT_STATUS, type FaultKind } from './fault';
@@ -99,14 +100,14 @@ describe('what is refused', () => {
 			name: 'n',
 			role
 		});
-		expect(needCoordinator(user('coordinator')).id).toBe('u');
+		expect(requirePermission(user('coordinator'), 'cases:act').id).toBe('u');
 		const others: Actor[] = [
 			user('clinician'),
 			user('reader'),
 			{ kind: 'person', personId: 'p', assessmentId: 'a' },
 			{ kind: 'system' }
 		];
-		for (const actor of others) expect(() => needCoordinator(actor)).toThrow(Fault);
+		for (const actor of others) expect(() => requirePermission(actor, 'cases:act')).toThrow(Fault);
 	});
 });
 

@@ -1,6 +1,6 @@
 /** The server's thread that solves plans: a job comes in by message, its answer goes back. */
 import { parentPort } from 'node:worker_threads';
-import { adviseBriefly, adviseCorner } from '$lib/core/advice';
+import { adviseCorner } from '$lib/core/advice';
 import { shareHousehold } from '$lib/core/plan';
 import { spend, type PlanJob } from '$lib/server/planning/planning';
 
@@ -8,8 +8,6 @@ function answer(job: PlanJob): unknown {
 	switch (job.kind) {
 		case 'advise':
 			return adviseCorner(job.corner);
-		case 'brief':
-			return job.corners.map(adviseBriefly);
 		case 'share':
 			return shareHousehold(job.spots);
 		case 'spend':

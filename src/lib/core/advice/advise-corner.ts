@@ -8,7 +8,6 @@ import {
 	type Compromise,
 	type OpenGap,
 	type PlanReport,
-	type PurchaseId,
 	type PurchaseOutcome,
 	type Rung
 } from '../plan';
@@ -46,52 +45,13 @@ export function adviseCorner(corner: Corner): Advice {
 }
 
 /** Advice as it is kept with a plan: of what a purchase would change, what is said of it, without the corners and plans that were tried. */
-export interface KeptAdvice extends Omit<Advice, 'purchases' | 'ladder'> {
-	/** Null where none was made: the plan that is recommended is the first of the plans then. */
-	readonly ladder: readonly Rung[] | null;
-	/** Null where it has not been worked out yet. */
-	readonly purchases: readonly KeptPurchase[] | null;
+export interface KeptAdvice extends Omit<Advice, 'purchases'> {
+	readonly purchases: readonly KeptPurchase[];
 }
 
 /** What one purchase, two together, or more firm things would change. */
 export interface KeptPurchase extends Pick<PurchaseOutcome, 'purchases' | 'firmMm' | 'closes'> {
 	readonly open: readonly OpenGap[];
-}
-
-/** As it was kept when only one thing at a time was worked out. */
-interface KeptSingle extends Pick<KeptPurchase, 'closes' | 'open'> {
-	readonly purchase: PurchaseId;
-}
-
-/** The purchases of a kept advice, in whichever form they were kept; null where they have not been worked out yet. */
-export function purchasesOf({
-	purchases
-}: {
-	readonly purchases: readonly (KeptPurchase | KeptSingle)[] | null;
-}): readonly KeptPurchase[] | null {
-	return (
-		purchases?.map((kept) =>
-			'purchase' in kept
-				? { purchases: [kept.purchase], firmMm: null, closes: kept.closes, open: kept.open }
-				: kept
-		) ?? null
-	);
-}
-
-/**
- * Advises on a corner as far as a judgement needs it: the best plan alone, as {@link adviseCorner} gives it; other plans and purchases
- * are left for later. A fraction of the cost of the whole advice: one search.
- */
-export function adviseBriefly(corner: Corner): KeptAdvice {
-	const report = planCorner(corner, 1);
-	const best = report.plans[0];
-	return {
-		...report,
-		ladder: null,
-		purchases: null,
-		compromise: best ? compromiseOf(corner, best) : null,
-		findings: measuredFindings(corner)
-	};
 }
 
 /** Advice without what nobody is shown. */

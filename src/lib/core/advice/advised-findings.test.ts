@@ -4,7 +4,6 @@ import { whatIsTold } from '../../../../tests/support/what-is-told';
 import { checkArmrest } from '../seat';
 import { distanceWith } from '../sight';
 import { setUpAfter, situationAfter } from '../plan';
-import { purchasesOf } from './advise-corner';
 
 const people = Array.from({ length: 700 }, (_, seed) => whatIsTold(randomPerson(seed + 40_000)));
 
@@ -61,18 +60,6 @@ describe('what is no stack', () => {
 			if (filledMm > 0 && forwardMm === 0) filled += 1;
 		}
 		expect(filled).toBeGreaterThan(10);
-	});
-});
-
-describe('kept purchases', () => {
-	it('are read as they were kept when only one thing was worked out, and as they are now', () => {
-		const open = [{ id: 'eye', side: 'low', mm: 12 }] as const;
-		const now = { purchases: ['monitor', 'chair'], firmMm: null, closes: ['eye'], open } as const;
-		expect(purchasesOf({ purchases: null })).toBeNull();
-		expect(purchasesOf({ purchases: [{ purchase: 'monitor', closes: ['eye'], open }, now] })).toEqual([
-			{ purchases: ['monitor'], firmMm: null, closes: ['eye'], open },
-			now
-		]);
 	});
 });
 

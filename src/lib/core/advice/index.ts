@@ -1,12 +1,4 @@
-export {
-	adviseBriefly,
-	adviseCorner,
-	keptAdvice,
-	purchasesOf,
-	type Advice,
-	type KeptAdvice,
-	type KeptPurchase
-} from './advise-corner';
+export { adviseCorner, keptAdvice, type Advice, type KeptAdvice, type KeptPurchase } from './advise-corner';
 export {
 	actsOf,
 	advisedFindings,

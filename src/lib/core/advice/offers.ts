@@ -22,8 +22,6 @@ export function offersOf(
 	const nothing = misfitOf(corner);
 	const others = (of: readonly Plan[]) =>
 		of.filter(({ cost }) => cost.pieces > 0 && cost.W < nothing).map((plan): Offer => ({ plan, rung: null }));
-	if (ladder === null)
-		return [...plans.slice(0, 1).map((plan) => ({ plan, rung: null })), ...others(plans.slice(1))];
 	const rungs = ladder.map(({ plan, things, worse }): Offer => ({ plan, rung: { things, worse } })).reverse();
 	if (rungs.length === 0) return plans.slice(0, 1).map((plan) => ({ plan, rung: null }));
 	return [...rungs, ...others(plans.filter((plan) => !rungs.some((rung) => isSame(rung.plan, plan))))];
@@ -39,7 +37,7 @@ export function stepsToDo(
 	chosen: number
 ): PlanStep[] {
 	const plan = offersOf(corner, advice)[chosen]?.plan;
-	if (!plan || advice.ladder?.length === 0 || advice.before.every(({ verdict }) => verdict === 'fits'))
+	if (!plan || advice.ladder.length === 0 || advice.before.every(({ verdict }) => verdict === 'fits'))
 		return [];
 	const steps = planSteps(corner, plan, advice.before);
 	return plan.cost.pieces > 0 || steps.some(({ moves }) => moves) ? steps : [];

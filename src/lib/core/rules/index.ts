@@ -1,1 +1,1 @@
-export { RULES_IN_FORCE, type Rules } from './rules-in-force';
+export { RULES_IN_FORCE, RULES_VERSION, type Rules } from './rules-in-force';

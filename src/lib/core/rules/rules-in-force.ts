@@ -1,4 +1,5 @@
 import { newestOf, VERSIONS, type Checklist } from '../checklist';
+import { CORE_VERSION } from '../judgement/versions';
 import { POLICIES, type Policy } from '../triage';
 
 /** What a case is judged by. A judgement keeps the version of each. */
@@ -12,3 +13,14 @@ export const RULES_IN_FORCE: Rules = {
 	policy: newestOf(POLICIES),
 	checklist: newestOf(VERSIONS)
 };
+
+/**
+ * Names the versions of everything that a judgement rests on. A case that was judged under another name is judged again; what that alone makes
+ * due is held back until a coordinator releases it.
+ */
+function rulesVersionOf({ policy, checklist }: Rules): string {
+	return `core ${CORE_VERSION}, checklist ${checklist.version}, policy ${policy.version}`;
+}
+
+/** The name of {@link RULES_IN_FORCE}. */
+export const RULES_VERSION = rulesVersionOf(RULES_IN_FORCE);

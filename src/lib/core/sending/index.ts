@@ -18,6 +18,12 @@ export interface LeftOutGroup {
 	readonly names: readonly string[];
 }
 
+/** Emails that the program sends by itself when their day has come, and that are held back where an update or an import alone made them due. */
+export const HELD_KINDS = ['check-in', 'recheck', 'plan-reminder'] as const;
+
+/** One of {@link HELD_KINDS}. */
+export type HeldKind = (typeof HELD_KINDS)[number];
+
 const FIELD = /\{[^{}\n]*\}/g;
 
 /** Fields of a letter that are none: they would go out as they were typed. @param known the fields that are filled in, with their braces */

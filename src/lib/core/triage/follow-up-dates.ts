@@ -52,3 +52,24 @@ export function remindersFor(invited: CivilDate, policy: Policy, calendar: WorkC
 	if (first === undefined || last === undefined) return letters;
 	return [...letters, { on: addWorkingDays(invited, last + first, calendar), kind: 'call-list' }];
 }
+
+/**
+ * The day on which whoever has just been reminded hears again, or is put on the call list; null where nothing follows.
+ *
+ * Notes:
+ * 1. Never before the next working day: where a policy has become shorter since, two emails would follow each other within minutes.
+ *
+ * @param all of the invitation
+ * @param sent how many reminders are out, the one of today among them
+ */
+export function nextReminderOn(
+	all: readonly Reminder[],
+	sent: number,
+	today: CivilDate,
+	calendar: WorkCalendar
+): CivilDate | null {
+	const next = all[sent];
+	if (!next) return null;
+	const soonest = addWorkingDays(today, 1, calendar);
+	return next.on > soonest ? next.on : soonest;
+}

@@ -1,4 +1,4 @@
-import { purchasesOf, type KeptAdvice } from '../advice';
+import type { KeptAdvice } from '../advice';
 import {
 	checklistOf,
 	findingOfCheck,
@@ -119,7 +119,7 @@ function spotOf(corner: Corner): SpotKind {
 /** What statistics keep of a judgement and of what it rests on. */
 export function observe({ judgement: { standing }, answers, report, plan }: Observed): Observation {
 	const open = plan?.plan?.open ?? [];
-	const [best] = (plan ? purchasesOf(plan.advice) : null) ?? [];
+	const [best] = plan?.advice.purchases ?? [];
 	const findings = answers ? [...foundByChecks(standing), ...foundByAnswers(answers, standing)] : [];
 	return {
 		spot: answers ? spotOf(answers.corner) : null,

@@ -1,4 +1,4 @@
-import { advisedFindings, otherChecks, purchasesOf, type KeptAdvice } from '$lib/core/advice';
+import { advisedFindings, otherChecks, type KeptAdvice } from '$lib/core/advice';
 import {
 	besidesOf,
 	checkField,
@@ -94,7 +94,7 @@ export function adviceForPage(
 		...rest,
 		facts: factsOf(corner),
 		besides,
-		purchases: purchasesOf(advice),
+		purchases: advice.purchases,
 		findings: findingLines(corner, advised, locale),
 		/** What the plan closes besides heights, by name. */
 		closed: advised.filter(({ fate }) => fate === 'closed').map(({ finding }) => texts.findings[finding]),

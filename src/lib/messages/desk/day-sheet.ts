@@ -45,6 +45,7 @@ export const daySheet = {
 	ctrlZ: 'Ctrl Z',
 	isOut: 'is out',
 	daySheetReferralsEasy: (hasSheet: boolean) => `${hasSheet ? 'Day sheet' : 'Referrals'} · Easy Corner`,
+	reviewWaitingEmails: 'Review waiting emails',
 	nextLine: 'Next line',
 	lineBefore: 'Line before',
 	openTheCase: 'Open the case',

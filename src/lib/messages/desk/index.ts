@@ -9,6 +9,7 @@ import { people } from './people';
 import { referrals } from './referrals';
 import { rounds } from './rounds';
 import { timeline } from './timeline';
+import { waitingEmails } from './waiting-emails';
 import { workforce } from './workforce';
 
 /**
@@ -27,5 +28,6 @@ export const deskWords = {
 	referrals,
 	rounds,
 	timeline,
+	waitingEmails,
 	workforce
 };

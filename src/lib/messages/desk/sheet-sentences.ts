@@ -24,9 +24,14 @@ export const thingsSentence = (n: number) => `${count(n, 'thing is', 'things are
 /** Whose letters come back. */
 export const bouncedSentence = (n: number) => `Letters to ${count(n, 'person come', 'people come')} back.`;
 
-/** How many cases have not been judged yet, as after an update. */
-export function unjudgedSentence(n: number): string {
-	return `${count(n, 'case is', 'cases are')} still being judged by the new rules, so this list is not complete. Load the page again in a while.`;
+/** How many cases are still to be judged again, as after an update. */
+export function rejudgingSentence(n: number): string {
+	return `We're assessing ${count(n, 'case', 'cases')} again with the new rules, so this list isn't complete yet. Reload the page in a few minutes.`;
+}
+
+/** How many emails an update or an import has made due, which nobody has released. */
+export function heldSentence(n: number): string {
+	return `${count(n, 'email is', 'emails are')} waiting for your release. An update or an import made ${n === 1 ? 'it' : 'them'} due.`;
 }
 
 /** What the last act did, in words. */

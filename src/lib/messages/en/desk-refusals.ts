@@ -142,6 +142,12 @@ export const deskRefusals = {
 		`It would go to ${n} people now, not to ${expected}. Look again, then send it.`,
 	otherCountToRemind: ({ n, expected }: { n: number; expected: number }) =>
 		`${n === 0 ? 'Nobody is' : `${n} are`} left to remind now, not ${expected}: somebody answered, had a letter in the last day, or is being reminded. Look again.`,
+	otherCountToRelease: ({ n, expected }: { n: number; expected: number }) =>
+		`${n === 1 ? '1 email is' : `${n} emails are`} waiting now, not ${expected}. Nothing was released. Check the list, then release them.`,
+	emailsPerDay: 'Enter a whole number of emails a day, from 1 to 1,000,000.',
+	limitChanged:
+		'A colleague has changed the daily limit. Their number is shown; change it again if yours is still right.',
+	unknownChoice: 'Choose one of the options that are shown.',
 	otherCountInBulk: ({ n, expected }: { n: number; expected: number }) =>
 		`It would be ${n} people now, not ${expected}. Look again, then do it.`,
 	tooManyInBulk: ({ most }: { most: number }) =>

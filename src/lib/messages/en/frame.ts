@@ -35,7 +35,10 @@ export const start = {
 	lines: [
 		['What', 'A few heights of your furniture and body, what hurts, and what you have at home. No photos.'],
 		['Why', 'To work out what fits you, and what in your home can fix what doesn’t.'],
-		['Who', 'You and the health coordinator who wrote to you. Nobody else, and not your manager.'],
+		[
+			'Who',
+			'People with the coordinator role see your answers, and a clinician if you agree. Others see only totals of five people or more. We pass on a warning sign as soon as you report it, even before you choose Begin.'
+		],
 		['How long', 'Until you withdraw it here, or you’re taken off the coordinator’s list.'],
 		['Yours', 'You can look at it, correct it or withdraw it at any time with this link.'],
 		[

@@ -95,6 +95,7 @@ export const letter = {
 	noticeSubject: {
 		'new-device': 'Signed in from a new browser',
 		tries: 'Somebody tries passwords for your account',
+		codes: 'Somebody is guessing the codes of your second factor',
 		password: 'Your password was changed',
 		passkey: 'A passkey was added to your account',
 		provider: 'Your account opens by your organisation’s sign-in'
@@ -109,6 +110,11 @@ export const letter = {
 			[
 				`Hello ${name},`,
 				'Somebody tried several wrong passwords for your account. It is slowed down for them, and stays open to browsers that you have used before. If your password is short or used elsewhere, choose another.'
+			].join('\n\n'),
+		codes: (name: string) =>
+			[
+				`Hello ${name},`,
+				'Somebody entered your password correctly and then several wrong codes. If that was you, wait a few minutes and try again. If not, somebody knows your password: change it now, and tell the person who runs Easy Corner.'
 			].join('\n\n'),
 		password: (name: string) =>
 			[

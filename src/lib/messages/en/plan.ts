@@ -111,7 +111,6 @@ export const open = {
 			`Work like this for ${minutes} minutes at most, then move.`
 		].join(' '),
 	buyTitle: 'What would close the rest',
-	buyLater: 'This is still being worked out. Look here again later today.',
 	buyLead: 'Each was worked out again with what you have at home. Borrow before you buy.',
 	buy: {
 		'keyboard-and-mouse': 'A separate keyboard and mouse',

@@ -17,6 +17,8 @@ export const refusals = {
 	noPlanYet: 'There is no plan yet. Finish the questions first.',
 	finishFirst: 'Finish the questions first. Then we know what helps.',
 	tooLarge: 'That is more than one self-assessment holds. Take something out first.',
+	consentFirst:
+		'Please read what we collect and choose Begin first. Before that, we pass on warning signs only.',
 	changedMeanwhile: 'Your answers changed while the plan was worked out. Everything is kept; try again.',
 	notShared: 'You don’t share your breaks, so nothing was kept.',
 	planGone: 'This plan is not offered any more. The newest one is shown.',

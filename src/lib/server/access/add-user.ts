@@ -1,10 +1,14 @@
 import { eq, sql } from 'drizzle-orm';
+import { isPermitted } from '../../core/access';
 import type { Role } from '../actor';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { hashPassword, needGoodPassword } from './passwords';
 
-/** Adds an account. Done on the command line by who runs the server, or by the demo. */
+/**
+ * Adds an account. Done on the command line by who runs the server, or by the demo. The first coordinator of all reads the audit log: somebody
+ * always does, and gives that right to others.
+ */
 export async function addUser(
 	db: Db,
 	input: { email: string; name: string; role: Role; password: string }
@@ -16,9 +20,12 @@ export async function addUser(
 		.from(schema.users)
 		.where(eq(sql`lower(${schema.users.email})`, email));
 	if (known) throw new Fault('conflict', 'accountExists', 'email');
+	const passwordHash = await hashPassword(input.password);
+	const isFirst = (await db.$count(schema.users, eq(schema.users.seesRecord, true))) === 0;
+	const seesRecord = isFirst && isPermitted(input.role, 'audit-log:read');
 	const [user] = await db
 		.insert(schema.users)
-		.values({ email, name: input.name, role: input.role, passwordHash: await hashPassword(input.password) })
+		.values({ email, name: input.name, role: input.role, passwordHash, seesRecord })
 		.returning({ id: schema.users.id });
 	if (!user) throw new Error('An insert returned no row');
 	return user.id;

@@ -19,7 +19,7 @@ import { Fault } from '../fault';
 import { enter, tellOwner, type Browser, type SignedIn } from './enter';
 import { dropIdleRecoveryCodes, newRecoveryCodes } from './second-factor';
 import type { Session } from './sessions';
-import { needNoWait, noteFailure, type Tried } from './throttle';
+import { takeAttempt, type Tried } from './throttle';
 
 const { passkeyChallenges, passkeys, sessions, users } = schema;
 
@@ -263,14 +263,14 @@ export async function usePasskey(
 	now: Date
 ): Promise<SignedIn | null> {
 	const tried: Tried = `origin:${origin}`;
-	await needNoWait(db, [tried], now);
+	const attempt = await takeAttempt(db, [tried], now);
 	const user = await ownerOf(db, party, response, now);
 	if (!user) {
-		await noteFailure(db, [tried], now);
 		await writeAuditLine(db, { kind: 'system' }, { at: now, act: 'sign-in-failed' });
 		throw new Fault('invalid', 'passkeyRefused');
 	}
 	return db.transaction(async (tx) => {
+		await attempt.takenBack(tx);
 		if (session?.user.id !== user.id)
 			return enter(tx, user, browser, { how: 'passkey', isStrong: true }, now);
 		await tx

@@ -1,13 +1,14 @@
 import { randomBytes } from 'node:crypto';
-import { and, eq, isNull, not } from 'drizzle-orm';
+import { and, eq, isNull, lt, not, or } from 'drizzle-orm';
 import { Secret, TOTP } from 'otpauth';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
+import { tellOwner } from './enter';
 import { hasFactor } from './has-factor';
 import type { Session } from './sessions';
-import { forgetFailures, needNoWait, noteFailure, type Tried } from './throttle';
+import { takeAttempt, type Attempt } from './throttle';
 import { hashToken } from './tokens';
 
 const { sessions, users } = schema;
@@ -15,6 +16,11 @@ const { sessions, users } = schema;
 /** Codes of six digits, one each 30 s (RFC 6238), one to either side taken for clocks that are off. */
 const STEP_S = 30;
 const STEPS_OFF = 1;
+
+/** Wrong codes of which the owner is told: as many as cost no wait, and one more. Ours. */
+const TELLING_FAILURES = 5;
+
+const DAY_MS = 24 * 3_600_000;
 
 /** Codes for who has lost the device. Ours. */
 const RECOVERY_CODES = 10;
@@ -51,15 +57,13 @@ export async function offerSecret(db: Db, actor: User): Promise<{ secret: string
 
 /** Puts the second factor in force with the first code of it. @returns codes for who has lost the device, shown once */
 export async function beginCode(db: Db, actor: User, code: string, now: Date): Promise<string[]> {
-	await needNoWait(db, [`code:${actor.id}`], now);
+	const attempt = await takeAttempt(db, [`code:${actor.id}`], now);
 	const [user] = await db.select().from(users).where(eq(users.id, actor.id));
 	if (!user?.codeSecret || user.codeSince) throw new Fault('conflict', 'codeInForce');
 	const step = stepOf(user.codeSecret, plain(code), now);
-	if (step === null) {
-		await noteFailure(db, [`code:${actor.id}`], now);
-		throw new Fault('invalid', 'wrongCode', '/code');
-	}
+	if (step === null) throw new Fault('invalid', 'wrongCode', '/code');
 	return db.transaction(async (tx) => {
+		await attempt.succeeded(tx);
 		await tx.update(users).set({ codeSince: now, codeStep: step }).where(eq(users.id, actor.id));
 		await writeAuditLine(tx, actor, { at: now, act: 'second-factor-set' });
 		return newRecoveryCodes(tx, actor.id);
@@ -109,8 +113,7 @@ export async function recoveryLeft(db: Db, actor: User): Promise<number> {
  * @throws Fault `invalid` for a wrong code, `too-many` where somebody guesses
  */
 export async function passCode(db: Db, { user, hash }: Session, typed: string, now: Date): Promise<void> {
-	const tried: Tried = `code:${user.id}`;
-	await needNoWait(db, [tried], now);
+	const attempt = await takeAttempt(db, [`code:${user.id}`], now);
 	const code = plain(typed);
 	const isTaken = await db.transaction(async (tx) => {
 		const [row] = await tx.select().from(users).where(eq(users.id, user.id)).for('update');
@@ -124,17 +127,30 @@ export async function passCode(db: Db, { user, hash }: Session, typed: string, n
 			.set(isRecovery ? { recoveryHashes: left } : { codeStep: step ?? row.codeStep })
 			.where(eq(users.id, user.id));
 		await tx.update(sessions).set({ isPending: false }).where(eq(sessions.tokenHash, hash));
+		await attempt.succeeded(tx);
 		await writeAuditLine(tx, user, { at: now, act: isRecovery ? 'recovery-code-used' : 'signed-in' });
 		return true;
 	});
-	if (!isTaken) {
-		await noteFailure(db, [tried], now);
-		await writeAuditLine(
-			db,
-			{ kind: 'system' },
-			{ at: now, act: 'sign-in-failed', detail: { user: user.id } }
-		);
-		throw new Fault('invalid', 'wrongCode', '/code');
-	}
-	await forgetFailures(db, tried);
+	if (isTaken) return;
+	await writeAuditLine(db, { kind: 'system' }, { at: now, act: 'sign-in-failed', detail: { user: user.id } });
+	await warnOfGuessing(db, user, attempt, now);
+	throw new Fault('invalid', 'wrongCode', '/code');
+}
+
+/** Tells the owner of an account, once a day, that somebody who has the password keeps trying codes. */
+async function warnOfGuessing(db: Db, { id }: User, { failures }: Attempt, now: Date): Promise<void> {
+	if (failures < TELLING_FAILURES) return;
+	await db.transaction(async (tx) => {
+		const [owner] = await tx
+			.update(users)
+			.set({ codeWarnedAt: now })
+			.where(
+				and(
+					eq(users.id, id),
+					or(isNull(users.codeWarnedAt), lt(users.codeWarnedAt, new Date(now.getTime() - DAY_MS)))
+				)
+			)
+			.returning({ name: users.name, email: users.email });
+		if (owner) await tellOwner(tx, owner, 'codes', now);
+	});
 }

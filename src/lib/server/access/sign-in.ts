@@ -5,7 +5,7 @@ import { Fault } from '../fault';
 import { enter, knowsBrowser, tellOwner, type Browser, type SignedIn } from './enter';
 import { isPassword } from './passwords';
 import type { Session } from './sessions';
-import { forgetFailures, needNoWait, noteFailure, type Tried } from './throttle';
+import { takeAttempt, type Attempt, type Tried } from './throttle';
 
 const { sessions, users } = schema;
 
@@ -23,8 +23,7 @@ export interface SignInInput extends Browser {
 
 type User = typeof users.$inferSelect;
 
-async function refuse(db: Db, user: User | undefined, tried: readonly Tried[], now: Date): Promise<never> {
-	const failures = await noteFailure(db, tried, now);
+async function refuse(db: Db, user: User | undefined, { failures }: Attempt, now: Date): Promise<never> {
 	const detail: Record<string, string> = user ? { user: user.id } : {};
 	await writeAuditLine(db, { kind: 'system' }, { at: now, act: 'sign-in-failed', detail });
 	const wasTold = user?.warnedAt && now.getTime() - user.warnedAt.getTime() < DAY_MS;
@@ -49,11 +48,11 @@ export async function signIn(db: Db, input: SignInInput, now: Date): Promise<Sig
 	const mine: Tried = isKnown ? `device:${input.deviceToken ?? ''}` : `account:${email}`;
 	// Somebody who has been here before is not kept out by what others do from the same office.
 	const tried: Tried[] = isKnown ? [mine] : [mine, `origin:${input.origin}`];
-	await needNoWait(db, tried, now);
+	const attempt = await takeAttempt(db, tried, now);
 	const matches = await isPassword(user && !user.closedAt ? user.passwordHash : null, input.password);
-	if (!user || !matches) return refuse(db, user, tried, now);
+	if (!user || !matches) return refuse(db, user, attempt, now);
 	return db.transaction(async (tx) => {
-		await forgetFailures(tx, mine);
+		await attempt.succeeded(tx);
 		return enter(tx, user, input, { how: 'password', isStrong: false }, now);
 	});
 }
@@ -66,13 +65,12 @@ export async function confirmPassword(
 	now: Date
 ): Promise<void> {
 	const tried: Tried = `device:${hash}`;
-	await needNoWait(db, [tried], now);
+	const attempt = await takeAttempt(db, [tried], now);
 	const [row] = await db.select({ kept: users.passwordHash }).from(users).where(eq(users.id, user.id));
 	if (!(await isPassword(row?.kept ?? null, password))) {
-		await noteFailure(db, [tried], now);
 		await writeAuditLine(db, user, { at: now, act: 'sign-in-failed', detail: { user: user.id } });
 		throw new Fault('invalid', 'wrongPasswordOfYours', '/password');
 	}
-	await forgetFailures(db, tried);
+	await attempt.succeeded(db);
 	await db.update(sessions).set({ confirmedAt: now }).where(eq(sessions.tokenHash, hash));
 }

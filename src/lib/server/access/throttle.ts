@@ -1,5 +1,6 @@
-import { and, count, eq, gt, inArray, lt, lte, max } from 'drizzle-orm';
+import { and, count, eq, gt, inArray, lt, lte, max, or, sql } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { Fault } from '../fault';
 import { hashToken } from './tokens';
 
@@ -20,52 +21,88 @@ export type Tried = `account:${string}` | `device:${string}` | `code:${string}` 
 /** Failures that cost no wait: somebody mistypes. Many people sit behind one origin. */
 const FREE = { account: 4, device: 8, code: 4, origin: 40 } as const;
 
-/** How long to wait after so many failures, ms: from one second, twice as long each time. */
-export function waitAfter(failures: number, free: number): number {
-	return failures <= free ? 0 : Math.min(SECOND_MS * 2 ** (failures - free - 1), LONGEST_MS);
+/**
+ * The first wait, ms. Ours. A code of six digits can be guessed, and the next one comes after half a minute anyway: so a thousand tries at once are
+ * five, however long the server takes to hear them all.
+ */
+const FIRST_WAIT_MS = {
+	account: SECOND_MS,
+	device: SECOND_MS,
+	code: 30 * SECOND_MS,
+	origin: SECOND_MS
+} as const;
+
+type Kind = keyof typeof FREE;
+
+const kindOf = (tried: Tried) => tried.slice(0, tried.indexOf(':')) as Kind;
+
+/** How long to wait after so many failures, ms: twice as long each time, a quarter of an hour at most. */
+export function waitAfter(failures: number, kind: Kind): number {
+	const beyond = failures - FREE[kind];
+	return beyond <= 0 ? 0 : Math.min(FIRST_WAIT_MS[kind] * 2 ** (beyond - 1), LONGEST_MS);
 }
 
-const freeOf = (tried: Tried) => FREE[tried.slice(0, tried.indexOf(':')) as keyof typeof FREE];
+/** A try that may be checked now. It counts as failed until it is said to have succeeded. */
+export interface Attempt {
+	/** How many failures there are with it, of the first of what it is counted under. */
+	readonly failures: number;
+	/** Forgets it, and the failures before it of the first of what it is counted under. */
+	succeeded(db: Db): Promise<void>;
+	/** Forgets it alone: those before it may be somebody else's, as of an origin that many share. */
+	takenBack(db: Db): Promise<void>;
+}
 
 /**
- * Refuses a try while one of what it is counted under has to wait.
+ * Counts a try before anything of it is checked, under a lock of each key, so that many at once are counted one after the other and none is
+ * checked uncounted. A try that the wait refuses is not counted: who goes on trying waits no longer for it.
  *
  * Cost: by sign_in_failures_key_at_idx; at most some hundreds of rows a key.
+ *
+ * @param tried what it is counted under, the most particular first
+ * @throws Fault `too-many` while one of them has to wait
  */
-export async function needNoWait(db: Db, tried: readonly Tried[], now: Date): Promise<void> {
+export async function takeAttempt(db: Db, tried: readonly Tried[], now: Date): Promise<Attempt> {
 	const keys = new Map(tried.map((one) => [hashToken(one), one]));
-	const rows = await db
-		.select({ key: signInFailures.key, n: count(), last: max(signInFailures.at) })
-		.from(signInFailures)
-		.where(
-			and(
-				inArray(signInFailures.key, [...keys.keys()]),
-				gt(signInFailures.at, new Date(now.getTime() - WINDOW_MS)),
-				// Noted by a clock that was ahead, they would keep everybody out until it has caught up.
-				lte(signInFailures.at, now)
+	const [firstKey] = keys.keys();
+	const taken = await inTransaction(db, async (tx) => {
+		// In one order for everyone, so that two never wait for each other.
+		for (const key of [...keys.keys()].sort())
+			await tx.execute(sql`select pg_advisory_xact_lock(hashtextextended(${key}, 0))`);
+		const rows = await tx
+			.select({ key: signInFailures.key, n: count(), last: max(signInFailures.at) })
+			.from(signInFailures)
+			.where(
+				and(
+					inArray(signInFailures.key, [...keys.keys()]),
+					gt(signInFailures.at, new Date(now.getTime() - WINDOW_MS)),
+					// Noted by a clock that was ahead, they would keep everybody out until it has caught up.
+					lte(signInFailures.at, now)
+				)
 			)
-		)
-		.groupBy(signInFailures.key);
-	const waits = rows.map(({ key, n, last }) => {
-		const wait = waitAfter(n, freeOf(keys.get(key) ?? 'account:'));
-		return Number(last ?? 0) + wait - now.getTime();
+			.groupBy(signInFailures.key);
+		const waits = rows.map(({ key, n, last }) => {
+			const wait = waitAfter(n, kindOf(keys.get(key) ?? 'account:'));
+			return Number(last ?? 0) + wait - now.getTime();
+		});
+		const seconds = Math.ceil(Math.max(0, ...waits) / SECOND_MS);
+		if (seconds > 0) throw new Fault('too-many', { code: 'tooManyTries', facts: { seconds } });
+		const noted = await tx
+			.insert(signInFailures)
+			.values([...keys.keys()].map((key) => ({ key, at: now })))
+			.returning({ id: signInFailures.id });
+		await tx.delete(signInFailures).where(lt(signInFailures.at, new Date(now.getTime() - DAY_MS)));
+		const before = rows.find(({ key }) => key === firstKey)?.n ?? 0;
+		return { ids: noted.map(({ id }) => id), failures: before + 1 };
 	});
-	const seconds = Math.ceil(Math.max(0, ...waits) / SECOND_MS);
-	if (seconds > 0) throw new Fault('too-many', { code: 'tooManyTries', facts: { seconds } });
-}
-
-/** Counts a failure. @returns how many there are of the first of what it is counted under */
-export async function noteFailure(db: Db, tried: readonly Tried[], now: Date): Promise<number> {
-	const keys = tried.map(hashToken);
-	await db.insert(signInFailures).values(keys.map((key) => ({ key, at: now })));
-	await db.delete(signInFailures).where(lt(signInFailures.at, new Date(now.getTime() - DAY_MS)));
-	return db.$count(
-		signInFailures,
-		and(eq(signInFailures.key, keys[0] ?? ''), gt(signInFailures.at, new Date(now.getTime() - WINDOW_MS)))
-	);
-}
-
-/** Forgets the failures of what has succeeded. */
-export async function forgetFailures(db: Db, tried: Tried): Promise<void> {
-	await db.delete(signInFailures).where(eq(signInFailures.key, hashToken(tried)));
+	return {
+		failures: taken.failures,
+		succeeded: async (on) => {
+			await on
+				.delete(signInFailures)
+				.where(or(inArray(signInFailures.id, taken.ids), eq(signInFailures.key, firstKey ?? '')));
+		},
+		takenBack: async (on) => {
+			await on.delete(signInFailures).where(inArray(signInFailures.id, taken.ids));
+		}
+	};
 }

@@ -1,10 +1,12 @@
-import { and, asc, count, desc, eq, gt, isNotNull, isNull, ne, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, gt, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm';
+import { rolesWith } from '../../core/access';
 import { accountLetter } from '../../messages/letters';
-import { needCoordinator, type Actor, type Role } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor, Role } from '../actor';
 import { hashPassword, isPassword, needGoodPassword } from '../access/passwords';
 import { endSessions, type Session } from '../access/sessions';
 import { tellOwner } from '../access/enter';
-import { forgetFailures, needNoWait, noteFailure, type Tried } from '../access/throttle';
+import { takeAttempt, type Tried } from '../access/throttle';
 import { hashToken, newToken } from '../access/tokens';
 import { needRecord } from '../audit/read-record';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -56,7 +58,7 @@ async function reopen(
 		.set({
 			...anew,
 			...{ closedAt: null, codeSecret: null, codeSince: null, codeStep: 0, recoveryHashes: [] },
-			...{ providerSubject: null, warnedAt: null, seesRecord: true }
+			...{ providerSubject: null, warnedAt: null, codeWarnedAt: null, seesRecord: false }
 		})
 		.where(and(eq(sql`lower(${users.email})`, email), isNotNull(users.closedAt)))
 		.returning({ id: users.id, name: users.name, email: users.email });
@@ -73,7 +75,7 @@ export async function inviteUser(
 	input: { email: string; name: string; role: Role },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'accounts:manage');
 	const email = input.email.trim().toLowerCase();
 	const name = input.name.trim();
 	if (name === '') throw new Fault('invalid', 'giveName', '/name');
@@ -164,7 +166,7 @@ export async function choosePassword(
 
 /** The accounts, those in use first. */
 export async function listUsers(db: Db, actor: Actor) {
-	needCoordinator(actor);
+	requirePermission(actor, 'accounts:manage');
 	return db
 		.select({
 			id: users.id,
@@ -181,12 +183,14 @@ export async function listUsers(db: Db, actor: Actor) {
 
 /** Closes an account: its sessions end, it signs in no more. The last coordinator stays. */
 export async function closeUser(db: Db, actor: Actor, userId: string, now: Date): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'accounts:manage');
 	await db.transaction(async (tx) => {
 		const others = await tx
 			.select({ sees: users.seesRecord })
 			.from(users)
-			.where(and(eq(users.role, 'coordinator'), isNull(users.closedAt), ne(users.id, userId)))
+			.where(
+				and(inArray(users.role, rolesWith('accounts:manage')), isNull(users.closedAt), ne(users.id, userId))
+			)
 			.for('update');
 		if (others.length === 0) throw new Fault('conflict', 'lastCoordinator');
 		if (others.every(({ sees }) => !sees)) throw new Fault('conflict', 'lastWithRecord');
@@ -208,7 +212,7 @@ export async function setRecordRight(
 		const readers = await tx
 			.select({ id: users.id })
 			.from(users)
-			.where(and(eq(users.role, 'coordinator'), isNull(users.closedAt), users.seesRecord))
+			.where(and(inArray(users.role, rolesWith('audit-log:read')), isNull(users.closedAt), users.seesRecord))
 			.orderBy(users.id)
 			.for('update');
 		if (!input.sees && readers.every(({ id }) => id === input.userId))
@@ -216,7 +220,13 @@ export async function setRecordRight(
 		const set = await tx
 			.update(users)
 			.set({ seesRecord: input.sees })
-			.where(and(eq(users.id, input.userId), eq(users.role, 'coordinator'), isNull(users.closedAt)))
+			.where(
+				and(
+					eq(users.id, input.userId),
+					inArray(users.role, rolesWith('audit-log:read')),
+					isNull(users.closedAt)
+				)
+			)
 			.returning({ id: users.id });
 		if (set.length === 0) throw new Fault('not-found', 'noSuchUser');
 		await writeAuditLine(tx, actor, {
@@ -245,19 +255,17 @@ export async function changePassword(
 	now: Date
 ): Promise<void> {
 	const tried: Tried = `device:${hash}`;
-	await needNoWait(db, [tried], now);
+	const attempt = await takeAttempt(db, [tried], now);
 	const [row] = await db.select().from(users).where(eq(users.id, user.id));
-	if (!row || !(await isPassword(row.passwordHash, input.current))) {
-		await noteFailure(db, [tried], now);
+	if (!row || !(await isPassword(row.passwordHash, input.current)))
 		throw new Fault('invalid', 'wrongPasswordOfYours', '/current');
-	}
 	needGoodPassword(input.password, row);
 	const passwordHash = await hashPassword(input.password);
 	await db.transaction(async (tx) => {
 		await tx.update(users).set({ passwordHash }).where(eq(users.id, user.id));
 		await tx.delete(accountLinks).where(eq(accountLinks.userId, user.id));
 		await endSessions(tx, user.id, hash);
-		await forgetFailures(tx, tried);
+		await attempt.succeeded(tx);
 		await tellOwner(tx, row, 'password', now);
 		await writeAuditLine(tx, user, { at: now, act: 'password-chosen' });
 	});

@@ -1,4 +1,5 @@
 import { and, asc, desc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
+import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -19,7 +20,7 @@ const MOST_SHOWN = 100;
 
 /** What a user did today, the newest first; served by desk_acts_user_at_idx. Acts of one press on many people are one line. */
 export async function actsOfToday(db: Db, actor: Actor, now: Date) {
-	if (actor.kind !== 'user' || actor.role === 'reader') return [];
+	const user = requirePermission(actor, 'desk:undo');
 	const rows = await db
 		.select({
 			id: deskActs.id,
@@ -33,7 +34,7 @@ export async function actsOfToday(db: Db, actor: Actor, now: Date) {
 		})
 		.from(deskActs)
 		.innerJoin(people, eq(people.id, deskActs.personId))
-		.where(and(eq(deskActs.userId, actor.id), gte(deskActs.at, midnight(now))))
+		.where(and(eq(deskActs.userId, user.id), gte(deskActs.at, midnight(now))))
 		.orderBy(desc(deskActs.at), asc(deskActs.id))
 		.limit(MOST_SHOWN);
 	const lines = new Map<
@@ -69,7 +70,7 @@ export async function actsOfToday(db: Db, actor: Actor, now: Date) {
  * All of it or nothing.
  */
 export async function undoActs(db: Db, actor: Actor, batch: string, now: Date): Promise<number> {
-	if (actor.kind !== 'user') throw new Fault('not-allowed', 'signInFirst');
+	const user = requirePermission(actor, 'desk:undo');
 	return inTransaction(db, async (tx) => {
 		const mine = await tx
 			.select()
@@ -77,7 +78,7 @@ export async function undoActs(db: Db, actor: Actor, batch: string, now: Date): 
 			.where(
 				and(
 					eq(deskActs.batch, batch),
-					eq(deskActs.userId, actor.id),
+					eq(deskActs.userId, user.id),
 					isNull(deskActs.undoneAt),
 					gte(deskActs.at, midnight(now))
 				)

@@ -57,53 +57,67 @@ async function spotsHeld(tx: Db, { assessment }: OpenAssessment, evenIfLeft = fa
 	return rows;
 }
 
+type Fields = Readonly<Record<string, string>>;
+
 /** Whether some fields say anything of a warning sign. */
-function speakOfSigns(fields: Readonly<Record<string, string>>): boolean {
+function speakOfSigns(fields: Fields): boolean {
 	return SIGNS.some((sign) => fields[signField(sign)] !== undefined);
+}
+
+/** The fields of warning signs among some: the only ones that are taken before somebody has agreed, and after they have left. */
+function signsAmong(fields: Fields): Fields {
+	const names = SIGNS.map(signField).filter((name) => fields[name] !== undefined);
+	return Object.fromEntries(names.map((name) => [name, fields[name] ?? '']));
 }
 
 /**
  * Saves answers as they are typed, and reports warning signs among them, in one transaction. Fields are merged one by one under the
  * person's lock, so two tabs or two devices that save different fields both keep theirs; of the same field the last save stays. What
- * is the person's or the household's is so at each of their spots.
+ * is the person's or the household's is so at each of their spots. Before the person has agreed, warning signs alone are kept.
  *
- * @throws Fault after a withdrawal or the end of the link: nothing is kept then
+ * @throws Fault after a withdrawal or the end of the link: nothing is kept then; before the person has agreed, once the warning signs are in
  */
-export async function saveAnswers(
-	db: Db,
+export async function saveAnswers(db: Db, open: OpenAssessment, fields: Fields, now: Date): Promise<Saved> {
+	const { saved, isWhole } = await inTransaction(db, (tx) => saveWithin(tx, open, fields, now));
+	if (!isWhole) throw new Fault('not-allowed', 'consentFirst');
+	return saved;
+}
+
+async function saveWithin(
+	tx: Db,
 	open: OpenAssessment,
-	fields: Readonly<Record<string, string>>,
+	given: Fields,
 	now: Date
-): Promise<Saved> {
+): Promise<{ readonly saved: Saved; readonly isWhole: boolean }> {
 	const { assessment, actor } = open;
+	await needPerson(tx, actor.personId);
+	const rows = await spotsHeld(tx, open);
+	const hasAgreed = rows.find(({ id }) => id === assessment.id)?.consentedAt !== null;
+	const fields = hasAgreed ? given : signsAmong(given);
 	const shared = sharedFields(fields);
-	return inTransaction(db, async (tx) => {
-		await needPerson(tx, actor.personId);
-		const rows = await spotsHeld(tx, open);
-		let saved: Saved = { revision: 0, savedAt: now };
-		let answers: Readonly<Record<string, string>> = {};
-		for (const row of rows) {
-			const isHere = row.id === assessment.id;
-			const own = isHere ? fields : shared;
-			if (Object.keys(own).length === 0) continue;
-			const merged = { ...row.answers, ...own };
-			if (Object.keys(merged).length > MOST_FIELDS_KEPT) throw new Fault('too-large', 'tooLarge');
-			const revision = row.answersRevision + 1;
-			await tx
-				.update(assessments)
-				.set({ answers: merged, answersRevision: revision, ...(isHere ? { savedAt: now } : {}) })
-				.where(eq(assessments.id, row.id));
-			await tellChange(tx, `answers:${row.id}`);
-			if (isHere) {
-				saved = { revision, savedAt: now };
-				answers = merged;
-			}
+	let saved: Saved = { revision: 0, savedAt: now };
+	let answers: Readonly<Record<string, string>> = {};
+	for (const row of rows) {
+		const isHere = row.id === assessment.id;
+		const own = isHere ? fields : shared;
+		if (Object.keys(own).length === 0) continue;
+		const merged = { ...row.answers, ...own };
+		if (Object.keys(merged).length > MOST_FIELDS_KEPT) throw new Fault('too-large', 'tooLarge');
+		const revision = row.answersRevision + 1;
+		await tx
+			.update(assessments)
+			.set({ answers: merged, answersRevision: revision, ...(isHere ? { savedAt: now } : {}) })
+			.where(eq(assessments.id, row.id));
+		await tellChange(tx, `answers:${row.id}`);
+		if (isHere) {
+			saved = { revision, savedAt: now };
+			answers = merged;
 		}
-		const hasSigns = speakOfSigns(fields) && (await reportSigns(tx, open, answers, now));
-		// Where it stands in the lists has changed only by the first save, or by a sign.
-		if (hasSigns || assessment.savedAt === null) await judgeAnew(tx, actor.personId, now);
-		return saved;
-	});
+	}
+	const hasSigns = speakOfSigns(fields) && (await reportSigns(tx, open, answers, now));
+	// Where it stands in the lists has changed only by the first save, or by a sign.
+	if (hasSigns || (hasAgreed && assessment.savedAt === null)) await judgeAnew(tx, actor.personId, now);
+	return { saved, isWhole: hasAgreed || Object.keys(fields).length === Object.keys(given).length };
 }
 
 /** Puts signs before the coordinator, whatever else is finished. @returns whether anything is new */
@@ -128,7 +142,7 @@ async function reportSigns(
 export async function saveSignsOfLeaver(
 	db: Db,
 	open: OpenAssessment,
-	fields: Readonly<Record<string, string>>,
+	fields: Fields,
 	now: Date
 ): Promise<boolean> {
 	if (!speakOfSigns(fields)) return false;
@@ -137,8 +151,7 @@ export async function saveSignsOfLeaver(
 		await needPerson(tx, actor.personId);
 		const rows = await spotsHeld(tx, open, true);
 		const here = rows.find(({ id }) => id === open.assessment.id);
-		const signs = Object.fromEntries(Object.entries(fields).filter(([name]) => name.startsWith('sign.')));
-		const answers = { ...here?.answers, ...signs };
+		const answers = { ...here?.answers, ...signsAmong(fields) };
 		await tx.update(assessments).set({ answers }).where(eq(assessments.id, open.assessment.id));
 		await reportSigns(tx, open, answers, now);
 		await judgeAnew(tx, actor.personId, now);
@@ -150,7 +163,10 @@ export async function saveSignsOfLeaver(
 export async function changeUnit(db: Db, open: OpenAssessment, unit: LengthUnit, now: Date): Promise<void> {
 	await inTransaction(db, async (tx) => {
 		await needPerson(tx, open.actor.personId);
-		for (const { id, answers, answersRevision } of await spotsHeld(tx, open))
+		const rows = await spotsHeld(tx, open);
+		if (rows.some(({ id, consentedAt }) => id === open.assessment.id && consentedAt === null))
+			throw new Fault('not-allowed', 'consentFirst');
+		for (const { id, answers, answersRevision } of rows)
 			if (unitOf(answers) !== unit) {
 				await tx
 					.update(assessments)

@@ -5,7 +5,8 @@ import type { Route } from '../../core/answers';
 import type { Way } from '../../core/corner';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { invitationLetter } from '../../messages/letters';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { hashToken, newToken } from '../access/tokens';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -49,7 +50,7 @@ export async function sendAssessment(
 	input: ActInput & { readonly way?: Way; readonly batch?: string },
 	now: Date
 ): Promise<SentAssessment | null> {
-	needCoordinator(actor);
+	requirePermission(actor, 'assessments:send');
 	const { way, ...act } = input;
 	return deskAct(db, actor, { ...act, kind: 'sent', isFinal: true }, now, ({ tx, person }) =>
 		sendTo(tx, actor, person, way ? { way } : {}, now)

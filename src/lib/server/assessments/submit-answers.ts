@@ -70,6 +70,7 @@ function hereOf(rows: readonly SpotRow[], { assessment }: OpenAssessment): SpotR
 	const row = rows.find(({ id }) => id === assessment.id);
 	if (!row) throw endedFault('withdrawn');
 	if (row.revokedAt) throw endedFault(row.endedWhy);
+	if (row.consentedAt === null) throw new Fault('not-allowed', 'consentFirst');
 	return row;
 }
 
@@ -148,7 +149,6 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 				signsAt: sameDocument(row.signs, signs) ? row.signsAt : now,
 				discomfort: [...discomfort],
 				answeredAt: row.answeredAt ?? now,
-				consentedAt: row.consentedAt ?? now,
 				seenAt: null
 			})
 			.where(eq(assessments.id, row.id));

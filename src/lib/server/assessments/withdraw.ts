@@ -22,8 +22,7 @@ const {
 	reMeasurements,
 	reportedDiscomfort,
 	reportedSigns,
-	roundPeople,
-	stepTicks
+	roundPeople
 } = schema;
 
 /** Signs that nobody has dealt with yet: they stay with the coordinator, whatever else is taken back. */
@@ -81,7 +80,7 @@ export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): 
 			.where(eq(assessments.personId, personId));
 		const ids = sent.map(({ id }) => id);
 		if (ids.length > 0) {
-			for (const table of [stepTicks, equipmentRequests, reMeasurements, plans, reportedDiscomfort, linkUses])
+			for (const table of [equipmentRequests, reMeasurements, plans, reportedDiscomfort, linkUses])
 				await tx.delete(table).where(inArray(table.assessmentId, ids));
 		}
 		await keepOpenSigns(tx, personId, stays);

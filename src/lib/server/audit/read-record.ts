@@ -1,6 +1,7 @@
 import { and, desc, eq, lt, sql, type SQL } from 'drizzle-orm';
 import { civilDate } from '../../core/calendar';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { ACTS, writeAuditLine, type Act } from './write-audit-line';
@@ -51,7 +52,7 @@ export function recordFilterOf(query: URLSearchParams): RecordFilter {
 
 /** Asks for the right to read the record: a coordinator's, where it was not taken away. */
 export async function needRecord(db: Db, actor: Actor): Promise<void> {
-	const { id } = needCoordinator(actor);
+	const { id } = requirePermission(actor, 'audit-log:read');
 	const [user] = await db.select({ sees: users.seesRecord }).from(users).where(eq(users.id, id));
 	if (!user?.sees) throw new Fault('not-allowed', 'noRightToRecord');
 }

@@ -73,6 +73,8 @@ export const ACTS = [
 	'checked-in',
 	'check-in-asked',
 	'plan-recalled',
+	'emails-released',
+	'email-limit-set',
 	'prices-set',
 	'report-made',
 	'report-dropped',

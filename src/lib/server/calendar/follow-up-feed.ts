@@ -1,6 +1,8 @@
 import ICAL from 'ical.js';
 import { and, asc, eq, isNull } from 'drizzle-orm';
-import { needCoordinator, type Actor } from '../actor';
+import { isPermitted } from '../../core/access';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { hashToken, newToken } from '../access/tokens';
 import { noteReading } from '../audit/note-reading';
 import { schema, type Db } from '../db/client';
@@ -13,7 +15,7 @@ const MOST_ENTRIES = 1000;
 
 /** Makes the secret address of a user's calendar, or a new one: the old one ends. */
 export async function renewCalendar(db: Db, actor: Actor): Promise<string> {
-	const user = needCoordinator(actor);
+	const user = requirePermission(actor, 'follow-ups:read');
 	const token = newToken();
 	await db
 		.update(users)
@@ -24,7 +26,7 @@ export async function renewCalendar(db: Db, actor: Actor): Promise<string> {
 
 /** Ends the address of a user's calendar. */
 export async function endCalendar(db: Db, actor: Actor): Promise<void> {
-	const user = needCoordinator(actor);
+	const user = requirePermission(actor, 'follow-ups:read');
 	await db.update(users).set({ calendarHash: null }).where(eq(users.id, user.id));
 }
 
@@ -37,7 +39,7 @@ export async function followUpFeed(db: Db, token: string, origin: string, now: D
 		.select({ id: users.id, name: users.name, role: users.role })
 		.from(users)
 		.where(and(eq(users.calendarHash, hashToken(token)), isNull(users.closedAt)));
-	if (!user || user.role !== 'coordinator') throw new Fault('not-found', 'calendarEnded');
+	if (!user || !isPermitted(user.role, 'follow-ups:read')) throw new Fault('not-found', 'calendarEnded');
 	await noteReading(db, { kind: 'user', ...user }, { act: 'feed-read' }, now);
 	const rows = await db
 		.select({ id: followUps.id, personId: people.id, name: people.name, due: followUps.due })

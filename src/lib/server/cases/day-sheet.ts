@@ -3,10 +3,12 @@ import { and, asc, eq, inArray, isNotNull, isNull, lt, lte, ne, or, sql, type SQ
 import { sheetOrder, type SheetCase } from '../../core/day-sheet';
 import type { Judgement, ReasonCode } from '../../core/judgement';
 import { UNDER_WAY } from '../../core/equipment';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { organisationZone } from '../people/lock-person';
-import { countUnjudged } from '../judgements/first-judging';
+import { countToRejudge } from '../judgements/rejudge';
+import { countHeld } from '../mail-brake/release-held';
 
 const {
 	cases,
@@ -233,7 +235,7 @@ const countWaitingForThings = (db: Db) =>
  * @param today ISO date in the coordinator's time zone
  */
 export async function readDaySheet(db: Db, actor: Actor, today: string, filter: SheetFilter = NO_FILTER) {
-	const { id: userId } = needCoordinator(actor);
+	const { id: userId } = requirePermission(actor, 'cases:read');
 	const idsOf = (rows: readonly { readonly personId: string }[]) => rows.map(({ personId }) => personId);
 	const narrowed = whereOf(filter, userId, today);
 	const isOpen = and(isNotNull(cases.openSince), narrowed);
@@ -247,7 +249,8 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 		dueTotal,
 		toAcknowledge,
 		waiting,
-		unjudged,
+		toRejudge,
+		held,
 		forThings,
 		bounced
 	] = await Promise.all([
@@ -267,7 +270,8 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 		// Nothing is open there but that nobody has looked at the answers yet.
 		db.$count(cases, and(isOpen, eq(cases.level, 'settled'))),
 		db.$count(cases, and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt))),
-		countUnjudged(db),
+		countToRejudge(db),
+		countHeld(db),
 		countWaitingForThings(db),
 		countBounced(db)
 	]);
@@ -275,7 +279,8 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 		lines: await shownLines(db, [open, late, referred, due].flatMap(idsOf), today),
 		total: openTotal + dueTotal,
 		toAcknowledge,
-		unjudged,
+		toRejudge,
+		held,
 		waiting,
 		forThings,
 		bounced

@@ -1,8 +1,10 @@
+import { rolesWith } from '../../core/access';
 import { addWorkingDays } from '../../core/calendar';
 import type { LockedPerson } from '../people/lock-person';
-import { and, eq, isNull } from 'drizzle-orm';
+import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { canWait } from '../../core/day-sheet';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -15,7 +17,7 @@ export function coordinators(db: Db): Promise<{ id: string; name: string }[]> {
 	return db
 		.select({ id: users.id, name: users.name })
 		.from(users)
-		.where(and(eq(users.role, 'coordinator'), isNull(users.closedAt)))
+		.where(and(inArray(users.role, rolesWith('cases:act')), isNull(users.closedAt)))
 		.orderBy(users.name);
 }
 
@@ -26,7 +28,7 @@ export async function setOwner(
 	input: ActInput & { readonly ownerId: string | null; readonly batch?: string },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'cases:act');
 	await deskAct(db, actor, { ...input, kind: 'owned' }, now, async ({ tx, rows, person }) => {
 		if (input.ownerId !== null && !(await coordinators(tx)).some(({ id }) => id === input.ownerId))
 			throw new Fault('invalid', 'chooseCoordinator', '/owner');
@@ -47,7 +49,7 @@ export async function putOff(
 	input: ActInput & { readonly until: string; readonly reason: string },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'cases:act');
 	await deskAct(db, actor, { ...input, kind: 'put-off' }, now, async ({ tx, rows, person }) => {
 		const [of] = await tx
 			.select({ level: cases.level, judgement: judgements.document })

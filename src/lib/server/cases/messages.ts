@@ -1,6 +1,7 @@
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import { messageLetter } from '../../messages/letters';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -40,7 +41,7 @@ export async function writeToPerson(
 	input: Pick<ActInput, 'key' | 'personId'> & { readonly text: string; readonly batch?: string },
 	now: Date
 ): Promise<void> {
-	const author = needCoordinator(actor);
+	const author = requirePermission(actor, 'messages:write');
 	const text = needText(input.text);
 	const act = { ...input, version: null, kind: 'written' as const, isFinal: true };
 	await deskAct(db, actor, act, now, async ({ tx, person }) => {
@@ -59,7 +60,7 @@ export async function writeToPerson(
 
 /** Says that a coordinator has read what a person, or a clinician about them, wrote and that it wants no answer. */
 export async function markMessagesRead(db: Db, actor: Actor, input: ActInput, now: Date): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'messages:write');
 	const { personId } = input;
 	await deskAct(db, actor, { ...input, kind: 'settled' }, now, async ({ tx, rows }) => {
 		await rows.update(

@@ -23,7 +23,7 @@ export async function addNote(
 	if (text === '') throw new Fault('invalid', 'writeAFewWords', '/text');
 	const { personId, isDisclosed = true } = input;
 	await inTransaction(db, async (tx) => {
-		const author = await needCase(tx, actor, personId);
+		const author = await needCase(tx, actor, personId, 'cases:act');
 		const act = { ...input, version: null, kind: 'noted' as const };
 		await deskAct(tx, actor, act, now, async ({ rows, actId }) => {
 			await rows.insert(notes, { id: actId, personId, authorId: author.id, at: now, text, isDisclosed });

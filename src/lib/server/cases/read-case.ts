@@ -60,7 +60,7 @@ async function workedOn(db: Db, answeredId: string | null) {
  * Cost: some twenty reads by index, each bounded; nothing is solved.
  */
 export async function readCase(db: Db, actor: Actor, personId: string, now: Date) {
-	const reader = await needCase(db, actor, personId);
+	const reader = await needCase(db, actor, personId, 'cases:read');
 	const [row] = await db
 		.select({ person: people, listed: cases, organisationZone })
 		.from(people)

@@ -2,7 +2,8 @@ import { and, eq, isNull } from 'drizzle-orm';
 import type { Route } from '../../core/answers';
 import type { Way } from '../../core/corner';
 import type { Rhythm } from '../../core/moving/rhythm';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import { spotRows, type SpotRow } from '../assessments/spots';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -55,7 +56,7 @@ export function setUp(
 	now: Date,
 	planning: Planning
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'cases:act');
 	const { personId } = act;
 	return oneAtATime(`set-up ${personId}`, async () => {
 		const rows = await answeredSpots(db, personId);

@@ -1,6 +1,7 @@
 import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { isGraver } from '../../core/triage';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { deskAct, keyFor, type ActInput } from '../acts/desk-act';
 import type { ChangedRows } from '../acts/changed-rows';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -94,7 +95,7 @@ export async function settleCase(
 	input: ActInput & { readonly reason: string },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'cases:act');
 	await inTransaction(db, async (tx) => {
 		const hindrance = await settleOne(tx, actor, input, now);
 		if (hindrance) throw new Fault('conflict', hindrance);
@@ -119,7 +120,7 @@ export async function settleCases(
 	input: { readonly personIds: readonly string[]; readonly key: string },
 	now: Date
 ): Promise<SettledMany> {
-	needCoordinator(actor);
+	requirePermission(actor, 'cases:act');
 	if (input.personIds.length > MOST_AT_ONCE)
 		throw new Fault('invalid', { code: 'tooManyToSettle', facts: { most: MOST_AT_ONCE } }, '/person');
 	return inTransaction(db, async (tx) => {
@@ -141,7 +142,7 @@ export async function settleCases(
 
 /** Puts a case that was settled back on the sheet. */
 export async function reopenCase(db: Db, actor: Actor, input: ActInput, now: Date): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'cases:act');
 	const { personId } = input;
 	await deskAct(db, actor, { ...input, kind: 'reopened' }, now, async ({ tx, rows }) => {
 		const reopened = await rows.update(

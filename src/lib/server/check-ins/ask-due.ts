@@ -1,7 +1,7 @@
-import { and, asc, eq, lte, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, isNull, lte, sql } from 'drizzle-orm';
 import { prefilledAnswers } from '../../core/answers';
 import { setUpAsItStands, thingStates } from '../../core/judgement';
-import { RULES_IN_FORCE } from '../../core/rules';
+import { RULES_IN_FORCE, RULES_VERSION } from '../../core/rules';
 import { remindersFor } from '../../core/triage';
 import { checkInLetter, planReminderLetter, recheckLetter } from '../../messages/letters';
 import { sendWithin } from '../assessments/send-assessment';
@@ -11,9 +11,10 @@ import { always, type ShallGoOn } from '../jobs/shall-go-on';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { openFollowUp } from '../follow-ups/set-follow-up';
-import { judgeAnew, judgementOf } from '../judgements/judge-anew';
+import { judgeAnew } from '../judgements/judge-anew';
 import { readFile, type ReadFile } from '../judgements/read-file';
 import { describeError, log } from '../log';
+import { mailOfToday, type DailyMail } from '../mail-brake/daily-limit';
 import { lockPerson, type LockedPerson } from '../people/lock-person';
 import type { WorkedPlan } from '../plans/current-plan';
 import { writeByLink } from '../post/write-by-link';
@@ -27,84 +28,146 @@ const SYSTEM = { kind: 'system' } as const;
 
 /** Where a look over those that are due has come. */
 interface Cursor {
-	readonly dueOn: string;
+	readonly day: string;
 	readonly personId: string;
 }
 
+/** A column of cases with the next day on which something is to be done. */
+type DayColumn = 'judgeOn' | 'mailOn';
+
 /**
- * Does what a day brings by itself, for everyone whose day has come: recalls a plan that was not begun, asks how a plan that was carried
- * out holds, sends the next full look, and judges anew what time alone changes. Each person is locked and done alone, so several processes
- * do nothing twice and what fails for one keeps nobody waiting.
+ * Looks over everybody whose day of a column has come, in the order of the days. Each is locked and done alone, so several processes do nothing
+ * twice and what fails for one keeps nobody waiting. Whoever is still to be judged by the rules of now is left until they are.
  *
- * Cost: along cases_due_idx, in proportion to those that are due.
+ * Cost: along cases_judge_on_idx or cases_mail_on_idx, in proportion to those that are due.
  *
- * @returns letters written
+ * @param work what to do for one person; false ends the look
  */
-export async function doWhatIsDue(db: Db, now: Date, shallGoOn: ShallGoOn = always): Promise<number> {
-	// The day has begun somewhere: whose own has not is passed over below.
+async function forEachDue(
+	db: Db,
+	column: DayColumn,
+	now: Date,
+	shallGoOn: ShallGoOn,
+	work: (tx: Db, personId: string) => Promise<boolean>
+): Promise<void> {
+	// The day has begun somewhere: whose own has not is passed over by the work.
 	const latest = isoDay(new Date(now.getTime() + 14 * 3_600_000), 'UTC');
-	let letters = 0;
-	let after: Cursor = { dueOn: '0001-01-01', personId: '00000000-0000-0000-0000-000000000000' };
-	for (;;) {
+	const day = cases[column];
+	let after: Cursor = { day: '0001-01-01', personId: '00000000-0000-0000-0000-000000000000' };
+	while (shallGoOn()) {
 		const due = await db
-			.select({ personId: cases.personId, dueOn: cases.dueOn })
+			.select({ personId: cases.personId, day })
 			.from(cases)
 			.where(
 				and(
-					lte(cases.dueOn, latest),
-					sql`(${cases.dueOn}, ${cases.personId}) > (${after.dueOn}::date, ${after.personId}::uuid)`
+					lte(day, latest),
+					eq(cases.rulesVersion, RULES_VERSION),
+					sql`(${day}, ${cases.personId}) > (${after.day}::date, ${after.personId}::uuid)`
 				)
 			)
-			.orderBy(asc(cases.dueOn), asc(cases.personId))
+			.orderBy(asc(day), asc(cases.personId))
 			.limit(BATCH);
 		for (const { personId } of due) {
 			try {
-				letters += await doWhatIsDueFor(db, personId, now);
+				if (!(await inTransaction(db, (tx) => work(tx, personId)))) return;
 			} catch (error) {
 				log({ level: 'error', event: 'due', ...describeError(error) });
 			}
 		}
 		const last = due.at(-1);
-		if (!last?.dueOn || !shallGoOn()) return letters;
-		after = { dueOn: last.dueOn, personId: last.personId };
+		if (!last?.day) return;
+		after = { day: last.day, personId: last.personId };
 	}
 }
 
-/** What is due for one person today. @returns letters written */
-export function doWhatIsDueFor(db: Db, personId: string, now: Date): Promise<number> {
-	return inTransaction(db, (tx) => doForOne(tx, personId, now));
-}
-
-async function doForOne(tx: Db, personId: string, now: Date): Promise<number> {
-	const person = await lockPerson(tx, personId);
-	const [row] = await tx.select({ dueOn: cases.dueOn }).from(cases).where(eq(cases.personId, personId));
-	if (!person || !row?.dueOn || row.dueOn > person.place.dayOf(now)) return 0;
-	const read = await readFile(tx, person, now);
-	const letters = person.leftAt
-		? 0
-		: (await recallPlan(tx, person, read, now)) +
-			(await askHowItHolds(tx, person, read, now)) +
-			(await sendRecheck(tx, person, read, now));
-	await judgeAnew(tx, personId, now);
+/**
+ * Does what a day brings by itself: judges anew what time alone changes; then recalls plans that were not begun, asks how plans that were
+ * carried out hold, and sends the next full look, the longest due first, as many as the daily limit lets through.
+ *
+ * @returns letters written
+ */
+export async function doWhatIsDue(db: Db, now: Date, shallGoOn: ShallGoOn = always): Promise<number> {
+	await forEachDue(db, 'judgeOn', now, shallGoOn, async (tx, personId) => {
+		const person = await whoseDayHasCome(tx, personId, 'judgeOn', now);
+		if (person) await judgeAnew(tx, personId, now);
+		return true;
+	});
+	const mail = await mailOfToday(db, now);
+	let letters = 0;
+	await forEachDue(db, 'mailOn', now, shallGoOn, async (tx, personId) => {
+		const sent = await writeWhatIsDue(tx, personId, mail, now);
+		letters += sent.filter((one) => one === 'written').length;
+		return !sent.includes('limited');
+	});
 	return letters;
 }
 
+/** What is due for one person today. @returns letters written */
+export async function doWhatIsDueFor(db: Db, personId: string, now: Date): Promise<number> {
+	const mail = await mailOfToday(db, now);
+	return inTransaction(db, async (tx) => {
+		const sent = await writeWhatIsDue(tx, personId, mail, now);
+		if (sent.length === 0 && (await whoseDayHasCome(tx, personId, 'judgeOn', now)))
+			await judgeAnew(tx, personId, now);
+		return sent.filter((one) => one === 'written').length;
+	});
+}
+
+/** A person, locked, where their day of a column has come in their own time zone; null where it has not, or another process was quicker. */
+async function whoseDayHasCome(
+	tx: Db,
+	personId: string,
+	column: DayColumn,
+	now: Date
+): Promise<LockedPerson | null> {
+	const person = await lockPerson(tx, personId);
+	const [row] = await tx
+		.select({ day: cases[column], rulesVersion: cases.rulesVersion })
+		.from(cases)
+		.where(eq(cases.personId, personId));
+	if (!person || !row?.day || row.rulesVersion !== RULES_VERSION) return null;
+	return row.day <= person.place.dayOf(now) ? person : null;
+}
+
+/** What became of an email whose day has come: written, not due after all, or kept back by the daily limit. */
+type Sent = 'written' | 'not-due' | 'limited';
+
+async function writeWhatIsDue(tx: Db, personId: string, mail: DailyMail, now: Date): Promise<Sent[]> {
+	const person = await whoseDayHasCome(tx, personId, 'mailOn', now);
+	if (!person || person.leftAt) return [];
+	const read = await readFile(tx, person, now);
+	const sent: Sent[] = [];
+	for (const send of [recallPlan, askHowItHolds, sendRecheck])
+		sent.push(await send(tx, { person, read, mail }, now));
+	if (sent.some((one) => one !== 'limited')) await judgeAnew(tx, personId, now);
+	return sent;
+}
+
+/** Somebody whose day has come. */
+interface Due {
+	readonly person: LockedPerson;
+	readonly read: ReadFile;
+	readonly mail: DailyMail;
+}
+
 /** Reminds a person, once, of a plan that they have not begun. */
-async function recallPlan(tx: Db, person: LockedPerson, read: ReadFile, now: Date): Promise<number> {
-	const remindOn = judgementOf(read, person).plan?.remindOn ?? null;
-	if (!read.plan || read.plan.remindedAt || remindOn === null || remindOn > read.file.today) return 0;
-	await tx.update(plans).set({ remindedAt: now }).where(eq(plans.id, read.plan.id));
+async function recallPlan(tx: Db, { person, read, mail }: Due, now: Date): Promise<Sent> {
+	const { plan } = read;
+	if (!plan?.remindOn || plan.remindedAt || plan.heldWhy || plan.remindOn > read.file.today) return 'not-due';
+	if (!(await mail.take(tx))) return 'limited';
+	await tx.update(plans).set({ remindedAt: now }).where(eq(plans.id, plan.id));
 	const words = planReminderLetter({ name: person.name });
-	if (!(await writeByLink(tx, person, { page: '/plan', ...words }, now))) return 0;
+	if (!(await writeByLink(tx, person, { page: '/plan', ...words }, now))) return 'not-due';
 	await writeAuditLine(tx, SYSTEM, { at: now, act: 'plan-recalled', personId: person.id });
-	return 1;
+	return 'written';
 }
 
 /** Asks how a plan holds, on its day: the questions of one minute. */
-async function askHowItHolds(tx: Db, person: LockedPerson, read: ReadFile, now: Date): Promise<number> {
+async function askHowItHolds(tx: Db, { person, read, mail }: Due, now: Date): Promise<Sent> {
 	const open = await openFollowUp(tx, person.id, 'check-in');
 	const { today } = read.file;
-	if (!read.plan || read.isAsked || !open || open.due > today) return 0;
+	if (!read.plan || read.isAsked || !open || open.heldWhy || open.due > today) return 'not-due';
+	if (!(await mail.take(tx))) return 'limited';
 	await tx.update(followUps).set({ doneAt: now, outcome: 'asked' }).where(eq(followUps.id, open.id));
 	const [first] = remindersFor(today, RULES_IN_FORCE.policy, person.place.calendar);
 	await tx.insert(checkIns).values({
@@ -117,22 +180,28 @@ async function askHowItHolds(tx: Db, person: LockedPerson, read: ReadFile, now: 
 	const words = checkInLetter({ name: person.name });
 	const isWritten = await writeByLink(tx, person, { page: '/check-in', ...words }, now);
 	await writeAuditLine(tx, SYSTEM, { at: now, act: 'check-in-asked', personId: person.id });
-	return isWritten ? 1 : 0;
+	return isWritten ? 'written' : 'not-due';
 }
 
-/** Sends the next full look, with the answers of the last one and what has changed since put in. */
-async function sendRecheck(tx: Db, person: LockedPerson, read: ReadFile, now: Date): Promise<number> {
+/**
+ * Sends the next full look, with the answers of the last one and what has changed since put in. Whoever has one that they have not answered is
+ * asked for that one: the link they have goes on working, with what they have typed.
+ */
+async function sendRecheck(tx: Db, { person, read, mail }: Due, now: Date): Promise<Sent> {
 	const open = await openFollowUp(tx, person.id, 'recheck');
-	if (!open || open.due > read.file.today) return 0;
+	if (!open || open.heldWhy || open.due > read.file.today) return 'not-due';
+	if (!(await mail.take(tx))) return 'limited';
 	await tx.update(followUps).set({ doneAt: now, outcome: 'asked' }).where(eq(followUps.id, open.id));
-	const known = read.plan ? await whatIsKnown(tx, read.plan, read) : {};
-	const sent = await sendWithin(tx, SYSTEM, { personId: person.id, words: recheckLetter, ...known }, now);
+	const unanswered = await unansweredOf(tx, person.id);
+	const isWritten =
+		unanswered === null || (await writeByLink(tx, person, recheckLetter({ name: person.name }), now));
+	const assessmentId = unanswered ?? (await sendNext(tx, person, read, now));
 	const [first] = remindersFor(read.file.today, RULES_IN_FORCE.policy, person.place.calendar);
 	await tx
 		.insert(checkIns)
 		.values({
 			personId: person.id,
-			assessmentId: sent.id,
+			assessmentId,
 			kind: 'recheck',
 			dueOn: open.policyDay ?? open.due,
 			askedAt: now,
@@ -140,7 +209,31 @@ async function sendRecheck(tx: Db, person: LockedPerson, read: ReadFile, now: Da
 		})
 		// The last one still waits for its answer: it goes on being reminded of.
 		.onConflictDoNothing();
-	return 1;
+	return isWritten ? 'written' : 'not-due';
+}
+
+/** The self-assessment that a person has a working link to and has not answered; served by assessments_person_sent_idx. */
+async function unansweredOf(tx: Db, personId: string): Promise<string | null> {
+	const [open] = await tx
+		.select({ id: assessments.id })
+		.from(assessments)
+		.where(
+			and(
+				eq(assessments.personId, personId),
+				isNull(assessments.spotOf),
+				isNull(assessments.answeredAt),
+				isNull(assessments.revokedAt)
+			)
+		)
+		.orderBy(desc(assessments.sentAt))
+		.limit(1);
+	return open?.id ?? null;
+}
+
+async function sendNext(tx: Db, person: LockedPerson, read: ReadFile, now: Date): Promise<string> {
+	const known = read.plan ? await whatIsKnown(tx, read.plan, read) : {};
+	const sent = await sendWithin(tx, SYSTEM, { personId: person.id, words: recheckLetter, ...known }, now);
+	return sent.id;
 }
 
 /** The way and the answers of the newest self-assessment, with the heights as they stand since. */

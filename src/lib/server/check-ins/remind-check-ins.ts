@@ -1,6 +1,6 @@
 import { and, asc, eq, isNull, lte } from 'drizzle-orm';
 import { RULES_IN_FORCE } from '../../core/rules';
-import { remindersFor } from '../../core/triage';
+import { nextReminderOn, remindersFor } from '../../core/triage';
 import { checkInReminderLetter, recheckReminderLetter } from '../../messages/letters';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
@@ -55,14 +55,18 @@ async function remindOne(
 		.from(checkIns)
 		.where(and(eq(checkIns.id, id), isNull(checkIns.answeredAt), isNull(checkIns.endedAt)));
 	if (!person || !row?.remindOn || row.remindOn > person.place.dayOf(now)) return 0;
-	const all = remindersFor(person.place.dayOf(row.askedAt), RULES_IN_FORCE.policy, person.place.calendar);
+	const { dayOf, calendar } = person.place;
+	const all = remindersFor(dayOf(row.askedAt), RULES_IN_FORCE.policy, calendar);
 	const isCall = all[row.reminders]?.kind !== 'letter';
 	await tx
 		.update(checkIns)
 		.set(
 			isCall
 				? { remindOn: null, toCall: true }
-				: { reminders: row.reminders + 1, remindOn: all[row.reminders + 1]?.on ?? null }
+				: {
+						reminders: row.reminders + 1,
+						remindOn: nextReminderOn(all, row.reminders + 1, dayOf(now), calendar)
+					}
 		)
 		.where(eq(checkIns.id, id));
 	const page = row.kind === 'check-in' ? '/check-in' : '';

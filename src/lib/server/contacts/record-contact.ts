@@ -56,7 +56,7 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 	if (closes.length > 0) needOutcome(input);
 	if (nextOn !== '' && plausibleDay(nextOn) === null) throw new Fault('invalid', 'noSuchDay', '/nextOn');
 	await inTransaction(db, async (tx) => {
-		const author = await needCase(tx, actor, personId);
+		const author = await needCase(tx, actor, personId, 'cases:act');
 		await deskAct(tx, actor, { ...input, kind: 'contacted' }, now, async ({ rows, person, actId }) => {
 			const today = person.place.dayOf(now);
 			if (nextOn !== '' && nextOn < today) throw new Fault('invalid', 'dayHasPassed', '/nextOn');

@@ -1,7 +1,8 @@
 import { and, eq, inArray } from 'drizzle-orm';
 import type { PurchaseId } from '../../core/plan';
 import { equipmentLetter } from '../../messages/letters';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { deskAct, keyFor } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { answeredOf } from '../check-ins/answer-check-in';
@@ -36,7 +37,7 @@ export async function approvePurchases(
 	{ people, key, ...budget }: Approval,
 	now: Date
 ): Promise<number> {
-	needCoordinator(actor);
+	requirePermission(actor, 'equipment:decide');
 	if (people.length === 0) throw new Fault('invalid', 'tickSomebody', '/people');
 	const { plan, unread } = await planBudget(db, planning, actor, budget);
 	if (unread) throw unread;

@@ -1,6 +1,7 @@
 import { and, eq } from 'drizzle-orm';
 import type { AskedThing } from '../../core/equipment';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { answeredOf } from '../check-ins/answer-check-in';
@@ -16,7 +17,7 @@ export async function askFor(
 	{ thing, ...act }: ActInput & { readonly thing: AskedThing },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'equipment:decide');
 	const { personId } = act;
 	await deskAct(db, actor, { ...act, kind: 'equipment-decided' }, now, async ({ tx, rows, actId }) => {
 		const answered = await answeredOf(tx, personId);

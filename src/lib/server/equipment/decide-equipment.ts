@@ -2,7 +2,8 @@ import { and, desc, eq } from 'drizzle-orm';
 import { addWorkingDays } from '../../core/calendar';
 import { canBeLent, NEXT_STATES, type RequestState } from '../../core/equipment';
 import { equipmentLetter } from '../../messages/letters';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { deskAct, type ActTools } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -43,7 +44,7 @@ export interface Decision {
  * it is set for a working week later, unless one is due sooner.
  */
 export async function decideEquipment(db: Db, actor: Actor, input: Decision, now: Date): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'equipment:decide');
 	await inTransaction(db, async (tx) => {
 		const [whose] = await tx
 			.select({ personId: assessments.personId })

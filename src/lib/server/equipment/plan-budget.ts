@@ -1,9 +1,10 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
-import { purchasesOf, type KeptAdvice } from '../../core/advice';
+import type { KeptAdvice } from '../../core/advice';
 import type { Bought, InNeed } from '../../core/budget';
 import { UNDER_WAY, type AskedThing, type RequestState } from '../../core/equipment';
 import { PURCHASES, type PurchaseId } from '../../core/plan';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import type { Planning } from '../planning/planning';
@@ -77,7 +78,7 @@ async function inNeed(db: Db, team: string): Promise<{ people: Candidate[]; wait
 				isNull(observations.untilDay),
 				observations.staysOpen,
 				team === '' ? undefined : eq(people.team, team),
-				sql`jsonb_path_exists(${plans.advice}, '$.purchases[*] ? (@.closes.size() > 0 && (@.purchases.size() > 0 || exists(@.purchase)))')`
+				sql`jsonb_path_exists(${plans.advice}, '$.purchases[*] ? (@.closes.size() > 0 && @.purchases.size() > 0)')`
 			)
 		);
 	const waits = (asked: Asked | null) => asked?.some(({ state }) => SPENT.includes(state)) ?? false;
@@ -88,10 +89,9 @@ async function inNeed(db: Db, team: string): Promise<{ people: Candidate[]; wait
 				const declined = (asked ?? [])
 					.filter(({ state }) => state === 'declined')
 					.map(({ purchase }) => purchase);
-				const all = purchasesOf({ purchases }) ?? [];
 				return {
 					...row,
-					purchases: all.filter((kept) => !kept.purchases.some((thing) => declined.includes(thing)))
+					purchases: purchases.filter((kept) => !kept.purchases.some((thing) => declined.includes(thing)))
 				};
 			}),
 		waiting: rows.filter(({ asked }) => waits(asked)).length
@@ -118,7 +118,7 @@ function moneyIn(typed: string): { cents: number | null; unread: Fault | null } 
 
 /** The purchases that close most for a budget, with whom they are for; solved in a thread of its own. Says why where its money can't be read. */
 export async function planBudget(db: Db, planning: Planning, actor: Actor, { money, team }: BudgetFilter) {
-	needCoordinator(actor);
+	requirePermission(actor, 'equipment:read');
 	const [prices, store] = await Promise.all([readPrices(db), readStore(db)]);
 	const currency = prices[0]?.currency ?? null;
 	const { cents, unread } = moneyIn(money);

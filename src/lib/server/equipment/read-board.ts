@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm';
-import { purchasesOf, type KeptAdvice } from '../../core/advice';
+import type { KeptAdvice } from '../../core/advice';
 import type { CheckId } from '../../core/checks';
 import type { FindingId } from '../../core/checklist';
 import {
@@ -10,7 +10,8 @@ import {
 	type AskedThing,
 	type RequestState
 } from '../../core/equipment';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { readStore } from './store';
 import { readPrices } from '../workforce/prices';
@@ -44,9 +45,9 @@ function whereOf({ state, purchase, team }: BoardFilter): SQL | undefined {
 	);
 }
 
-/** The checks that a thing closes at a corner, as was solved; none where that has not been worked out. */
+/** The checks that a thing closes at a corner, as was solved. */
 function closesOf(advice: Pick<KeptAdvice, 'purchases'> | null, purchase: AskedThing): readonly CheckId[] {
-	const all = (advice && purchasesOf(advice)) ?? [];
+	const all = advice?.purchases ?? [];
 	const alone = all.find(({ purchases }) => purchases.length === 1 && purchases[0] === purchase);
 	return (alone ?? all.find(({ purchases }) => purchases.some((one) => one === purchase)))?.closes ?? [];
 }
@@ -108,7 +109,7 @@ export type BoardLine = Awaited<ReturnType<typeof readLines>>[number];
  * Cost: along equipment_requests_board_idx for the lines that are shown, and one count over all requests.
  */
 export async function readBoard(db: Db, actor: Actor, filter: BoardFilter) {
-	needCoordinator(actor);
+	requirePermission(actor, 'equipment:read');
 	const [lines, counted, prices, store] = await Promise.all([
 		readLines(db, filter, MOST_LINES),
 		db
@@ -152,7 +153,7 @@ export async function boardRows(
 	filter: BoardFilter,
 	dayOf: (at: Date) => string
 ): Promise<(readonly string[])[]> {
-	needCoordinator(actor);
+	requirePermission(actor, 'equipment:read');
 	const lines = await readLines(db, filter, MOST_ROWS);
 	return [
 		COLUMNS,

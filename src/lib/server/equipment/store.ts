@@ -1,6 +1,7 @@
 import { asc, eq, sql } from 'drizzle-orm';
 import type { AskedThing } from '../../core/equipment';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import type { ChangedRows } from '../acts/changed-rows';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -24,7 +25,7 @@ export async function countStore(
 	{ thing, onHand, version }: { thing: AskedThing; onHand: number; version: number },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'equipment:decide');
 	await inTransaction(db, async (tx) => {
 		const [known] = await tx
 			.select()

@@ -1,6 +1,7 @@
 import { eq, sql } from 'drizzle-orm';
 import { CLOSABLE } from '../../core/judgement';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
@@ -25,7 +26,7 @@ async function isWaitedFor(db: Db, personId: string): Promise<boolean> {
 
 /** What would go, and what would stay, if somebody were erased. */
 export async function previewErasing(db: Db, actor: Actor, personId: string) {
-	needCoordinator(actor);
+	requirePermission(actor, 'people:erase');
 	const [person] = await db
 		.select({ id: people.id, name: people.name, email: people.email })
 		.from(people)
@@ -52,7 +53,7 @@ export async function erasePerson(
 	now: Date
 ): Promise<void> {
 	// The job that keeps the policy acts for nobody.
-	if (actor.kind !== 'system') needCoordinator(actor);
+	if (actor.kind !== 'system') requirePermission(actor, 'people:erase');
 	const { personId, why } = input;
 	await inTransaction(db, async (tx) => {
 		const person = await needPerson(tx, personId);
@@ -69,7 +70,7 @@ export async function erasePerson(
 
 /** Everything that is known of one person, for them to have. @throws Fault `not-found` where there is no such person */
 export async function everythingOf(db: Db, actor: Actor, personId: string, now: Date) {
-	needCoordinator(actor);
+	requirePermission(actor, 'people:erase');
 	const rows = await ownRows(db, personId);
 	if (!rows) throw new Fault('not-found', 'noPerson');
 	await writeAuditLine(db, actor, { at: now, act: 'person-data-exported', personId });

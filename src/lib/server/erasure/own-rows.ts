@@ -24,21 +24,13 @@ export const OF_PERSON = {
 /** The same of tables whose rows hang on a self-assessment. */
 export const OF_ASSESSMENT = {
 	plans: s.plans,
-	steps: s.stepTicks,
 	equipment: s.equipmentRequests,
 	measuredAgain: s.reMeasurements,
 	discomfort: s.reportedDiscomfort
 } as const;
 
 /** Tables that are worked out from others, or that keep only how the program itself works: they go with the person, and say nothing more of them. */
-export const WITHOUT_NEWS = [
-	'cases',
-	'observations',
-	'desk_acts',
-	'unjudged',
-	'unobserved',
-	'link_uses'
-] as const;
+export const WITHOUT_NEWS = ['cases', 'observations', 'desk_acts', 'link_uses'] as const;
 
 /** Columns that open something, or that only the program reads. */
 const NEVER_GIVEN =

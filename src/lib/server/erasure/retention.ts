@@ -1,6 +1,7 @@
 import { and, asc, eq, isNotNull, lt, notInArray, or, sql } from 'drizzle-orm';
 import { daysBefore, RETENTION_YEARS, type Retention } from '../../core/retention';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
@@ -55,7 +56,7 @@ export async function retentionPage(
 	now: Date,
 	zone: string
 ) {
-	needCoordinator(actor);
+	requirePermission(actor, 'retention:set');
 	const policy = await readRetention(db);
 	const found = await over(db, thought ?? policy, isoDay(now, zone), MOST + 1);
 	return { policy, concerned: found.slice(0, MOST), isMore: found.length > MOST };
@@ -83,7 +84,7 @@ export async function setRetention(
 	input: Retention & { readonly version: number },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'retention:set');
 	const { version, ...policy } = input;
 	await db.transaction(async (tx) => {
 		const changed = await tx

@@ -15,7 +15,8 @@ import {
 } from 'drizzle-orm';
 import { isWorkingDay, plausibleDay, type WorkCalendar } from '../../core/calendar';
 import { workCalendarOfPlace } from '../../core/calendar/public-holidays';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 
 const { cases, followUps, people } = schema;
@@ -113,7 +114,7 @@ export async function followUpsIn(
 	actor: Actor,
 	{ from, until, today, aDay = null }: { from: string; until: string; today: string; aDay?: number | null }
 ): Promise<{ overdue: FollowUpLine[]; overdueTotal: number; lines: FollowUpLine[]; total: number }> {
-	needCoordinator(actor);
+	requirePermission(actor, 'follow-ups:read');
 	const inSpan = and(
 		isNull(followUps.doneAt),
 		gte(followUps.due, from < today ? today : from),
@@ -143,7 +144,7 @@ export async function loadOfDays(
 	actor: Actor,
 	{ from, until }: { from: string; until: string }
 ): Promise<{ day: string; n: number }[]> {
-	needCoordinator(actor);
+	requirePermission(actor, 'follow-ups:read');
 	const rows = await db
 		.select({ day: followUps.due, n: count() })
 		.from(followUps)

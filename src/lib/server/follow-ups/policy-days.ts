@@ -2,22 +2,32 @@ import { desc, inArray } from 'drizzle-orm';
 import type { CivilDate } from '../../core/calendar';
 import type { FollowUpKind } from '../../core/triage';
 import { schema, type Db } from '../db/client';
+import type { HeldWhy } from '../db/schema/columns';
+import { mailDayAfter } from '../mail-brake/held';
 
 const { followUps } = schema;
 
+/** What is asked of a person by itself. */
+type AskedKind = Exclude<FollowUpKind, 'look'>;
+
 /** The day of the open follow-up of each kind, as it stands after somebody may have moved it; null where none is open. */
-export type PolicyDays = Record<FollowUpKind, string | null>;
+export type PolicyDays = Record<FollowUpKind, string | null> & {
+	/** Those that a coordinator has to release first. */
+	readonly held: readonly AskedKind[];
+};
 
 /** The days that the policy gives to one person; null where it gives none. */
 export interface WantedDays {
 	readonly personId: string;
-	readonly days: Readonly<Record<Exclude<FollowUpKind, 'look'>, CivilDate | null>>;
+	/** What they are worked out anew for, where neither people nor time have acted. */
+	readonly heldWhy: HeldWhy | null;
+	readonly days: Readonly<Record<AskedKind, CivilDate | null>>;
 }
 
 /** A follow-up, as far as the days of the policy go. */
 type Row = Pick<
 	typeof followUps.$inferSelect,
-	'id' | 'personId' | 'kind' | 'due' | 'policyDay' | 'createdAt' | 'doneAt'
+	'id' | 'personId' | 'kind' | 'due' | 'policyDay' | 'heldWhy' | 'createdAt' | 'doneAt'
 >;
 
 /** What has to be written for one person. */
@@ -32,9 +42,17 @@ interface Changes {
  * policy means the same day; with another day it is a new one, behind the last of its kind. What was asked is finished, and is not asked
  * for the same day again.
  */
-function changesOf({ personId, days: wanted }: WantedDays, rows: readonly Row[], now: Date): Changes {
+function changesOf(
+	{ personId, days: wanted, heldWhy }: WantedDays,
+	rows: readonly Row[],
+	now: Date
+): Changes {
 	const openOf = (kind: FollowUpKind) => rows.find((row) => row.kind === kind && row.doneAt === null);
-	const days: PolicyDays = { look: openOf('look')?.due ?? null, 'check-in': null, recheck: null };
+	const days = { look: openOf('look')?.due ?? null, 'check-in': null, recheck: null } as Record<
+		FollowUpKind,
+		string | null
+	>;
+	const held: AskedKind[] = [];
 	const outdated: string[] = [];
 	const added: (typeof followUps.$inferInsert)[] = [];
 	for (const kind of ['check-in', 'recheck'] as const) {
@@ -42,15 +60,28 @@ function changesOf({ personId, days: wanted }: WantedDays, rows: readonly Row[],
 		const open = openOf(kind);
 		if (open && open.policyDay === day) {
 			days[kind] = open.due;
+			if (open.heldWhy) held.push(kind);
 			continue;
 		}
 		if (open) outdated.push(open.id);
 		const before = rows.filter((row) => row.kind === kind && row !== open);
 		if (!day || before.some(({ policyDay }) => policyDay === day)) continue;
 		days[kind] = day;
-		added.push({ personId, kind, due: day, policyDay: day, createdAt: now, after: before[0]?.id ?? null });
+		const last = { day: open?.policyDay ?? null, heldWhy: open?.heldWhy ?? null };
+		const mail = mailDayAfter(last, day, heldWhy);
+		if (mail.heldWhy) held.push(kind);
+		const after = before[0]?.id ?? null;
+		added.push({
+			personId,
+			kind,
+			due: day,
+			policyDay: day,
+			heldWhy: mail.heldWhy,
+			createdAt: now,
+			after
+		});
 	}
-	return { days, outdated, added };
+	return { days: { ...days, held }, outdated, added };
 }
 
 /**
@@ -73,6 +104,7 @@ export async function syncPolicyDays(
 			kind: followUps.kind,
 			due: followUps.due,
 			policyDay: followUps.policyDay,
+			heldWhy: followUps.heldWhy,
 			createdAt: followUps.createdAt,
 			doneAt: followUps.doneAt
 		})

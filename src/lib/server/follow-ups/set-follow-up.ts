@@ -1,6 +1,7 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { isWorkingDay, plausibleDay } from '../../core/calendar';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -40,7 +41,7 @@ export async function setFollowUp(
 	input: FollowUpInput,
 	now: Date
 ): Promise<{ isFreeDay: boolean }> {
-	needCoordinator(actor);
+	requirePermission(actor, 'follow-ups:set');
 	const { personId, due, reason, kind } = input;
 	const day = plausibleDay(due);
 	if (!day) throw new Fault('invalid', 'noSuchDay', '/due');
@@ -73,7 +74,7 @@ export interface FinishInput extends Pick<ActInput, 'key' | 'personId'> {
  * Says that a look was done, with what came of it and the day of the next one, if any. Of two who say so at once the second is shown.
  */
 export async function finishFollowUp(db: Db, actor: Actor, input: FinishInput, now: Date): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'follow-ups:set');
 	const { personId, next } = input;
 	const outcome = input.outcome.trim();
 	if (outcome === '') throw new Fault('invalid', 'sayWhatCame', '/outcome');

@@ -67,6 +67,20 @@ describe('jsonReader', () => {
 		expect(await refusal(read(json('{}', told)))).toMatchObject({ kind: 'too-large' });
 	});
 
+	it('counts a body that comes in pieces as it reads, and reads no further than what it takes', async () => {
+		let sent = 0;
+		const endless = new ReadableStream<Uint8Array>({
+			pull(controller) {
+				sent += 65_536;
+				controller.enqueue(new Uint8Array(65_536).fill(0x20));
+			}
+		});
+		const body = { method: 'PUT', body: endless, duplex: 'half' } as RequestInit;
+		const request = new Request('http://door.example/', body);
+		expect(await refusal(read(request))).toMatchObject({ kind: 'too-large' });
+		expect(sent).toBeLessThanOrEqual(LARGEST_BODY_BYTES + 3 * 65_536);
+	});
+
 	it('refuses what is nested so deeply that reading on would break', async () => {
 		const deep = (depth: number) => `{"fields":${'['.repeat(depth)}${']'.repeat(depth)}}`;
 		expect(await refusal(read(json(deep(20_000))))).toMatchObject({ kind: 'invalid', at: '' });

@@ -15,11 +15,30 @@ const decoder = new TextDecoder('utf-8', { fatal: true });
 // eslint-disable-next-line no-control-regex -- the zero character is just what is looked for
 const UNSTORABLE = /[\u0000\ufffd]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
 
-async function readBytes(request: Request, most = LARGEST_BODY_BYTES): Promise<Uint8Array> {
+/**
+ * The pieces of a body as they come in, counted as they are read: a body in chunks says beforehand nothing of its size. What is too large is left
+ * where it is; the rest is taken off the line once the answer is out (`off-the-line.ts`).
+ *
+ * @throws Fault `too-large`, at the piece that goes beyond `most` bytes
+ */
+async function* chunksOf(request: Request, most: number): AsyncGenerator<Uint8Array> {
 	if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge(most);
-	const bytes = new Uint8Array(await request.arrayBuffer());
-	if (bytes.byteLength > most) throw tooLarge(most);
-	return bytes;
+	const reader = request.body?.getReader();
+	let size = 0;
+	while (reader) {
+		const { done, value } = (await reader.read()) as ReadableStreamReadResult<Uint8Array>;
+		if (done) return;
+		size += value.byteLength;
+		// Not cancelled: that would break the connection before the refusal is read.
+		if (size > most) throw tooLarge(most);
+		yield value;
+	}
+}
+
+async function readBytes(request: Request, most = LARGEST_BODY_BYTES): Promise<Uint8Array> {
+	const chunks: Uint8Array[] = [];
+	for await (const chunk of chunksOf(request, most)) chunks.push(chunk);
+	return Buffer.concat(chunks);
 }
 
 /** The fault of a body that is too large. */
@@ -106,10 +125,7 @@ const NEW_LINE = '\n'.charCodeAt(0);
 /** The lines of a body as they come in, without what ends them. */
 async function* linesOf(request: Request, most: number): AsyncGenerator<Uint8Array> {
 	let rest = new Uint8Array(0);
-	let size = 0;
-	for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
-		size += chunk.byteLength;
-		if (size > most) throw tooLarge(most);
+	for await (const chunk of chunksOf(request, most)) {
 		let from = 0;
 		for (let at = chunk.indexOf(NEW_LINE); at >= 0; at = chunk.indexOf(NEW_LINE, from)) {
 			yield from === 0 && rest.byteLength > 0
@@ -144,7 +160,6 @@ export function listReader<H extends TSchema, L extends TSchema>(
 	const checkHead = compileSchema<Static<H>>(head);
 	const checkLine = compileSchema<Static<L>>(line);
 	return async (request) => {
-		if (Number(request.headers.get('content-length') ?? 0) > most.bytes) throw tooLarge(most.bytes);
 		let about: { readonly head: Static<H> } | null = null;
 		const lines: Static<L>[] = [];
 		for await (const bytes of linesOf(request, most.bytes)) {

@@ -8,10 +8,7 @@ import type { Db } from '../db/client';
 import { sealRecord } from '../audit/seal-record';
 import { aloneInDatabase } from '../db/migrate';
 import { keepRetention } from '../erasure/retention';
-import { judgeTheUnjudged } from '../judgements/first-judging';
-import { observeEarlier } from '../workforce/observe-earlier';
-import { completeAdvice } from '../plans/complete-advice';
-import type { Planning } from '../planning/planning';
+import { rejudge } from '../judgements/rejudge';
 import { describeError, log } from '../log';
 import { deliverLetters, USUAL } from '../post/deliver-letters';
 import { smtp, standIn, type Postman } from '../post/postman';
@@ -56,7 +53,7 @@ function postmanOf(db: Db, config: Config, clock: () => Date): Postman {
  * itself, so that nothing waits for a wake-up that was lost with a process.
  */
 export async function startJobs(
-	{ db, pool, config, planning }: { db: Db; pool: pg.Pool; config: Config; planning: Planning },
+	{ db, pool, config }: { db: Db; pool: pg.Pool; config: Config },
 	clock: () => Date
 ): Promise<Jobs> {
 	const boss = new PgBoss({
@@ -94,11 +91,7 @@ export async function startJobs(
 			if (n > 0) log({ level: 'info', event: 'retention', erased: n });
 		},
 		// The longest work of all, after an update.
-		judging: async (shallGoOn) => {
-			await judgeTheUnjudged(db, planning, clock, shallGoOn);
-			await observeEarlier(db, shallGoOn);
-			await completeAdvice(db, planning, shallGoOn);
-		}
+		judging: (shallGoOn) => rejudge(db, clock, shallGoOn)
 	};
 	for (const name of JOBS) {
 		await aloneInDatabase(pool, () =>

@@ -3,13 +3,14 @@ import { judge, type Judgement } from '../../core/judgement';
 import type { CivilDate } from '../../core/calendar';
 import type { Verdict } from '../../core/checks';
 import { sameDocument } from '../../core/same-document';
-import { RULES_IN_FORCE } from '../../core/rules';
+import { RULES_IN_FORCE, RULES_VERSION } from '../../core/rules';
 import { checkInsAfter, isGraver } from '../../core/triage';
 import { schema, type Db } from '../db/client';
+import type { HeldWhy } from '../db/schema/columns';
+import { syncPolicyDays, type PolicyDays, type WantedDays } from '../follow-ups/policy-days';
 import { tellChange } from '../live/changes';
 import { lockPerson, type LockedPerson } from '../people/lock-person';
-import { syncPolicyDays, type PolicyDays, type WantedDays } from '../follow-ups/policy-days';
-import { observeEarlierOf } from '../workforce/observe-earlier';
+import { syncPlanReminders, type PlanReminder } from '../plans/plan-reminders';
 import { observeJudgements, observeMoves } from '../workforce/observe-people';
 import { readFiles, type ReadFile } from './read-file';
 
@@ -38,32 +39,50 @@ interface Judged {
 	readonly judgement: Judgement;
 }
 
-/** Stores judgements, but for those that say what the newest one says. @returns the newest of each person by id, where there is one */
-async function store(tx: Db, judged: readonly Judged[], now: Date): Promise<Map<string, number>> {
-	const newest = await tx
-		.select({ personId: cases.personId, id: judgements.id, document: judgements.document })
+/** How cases stood before they are judged. */
+function casesBefore(tx: Db, people: readonly LockedPerson[]) {
+	return tx
+		.select({
+			personId: cases.personId,
+			rulesVersion: cases.rulesVersion,
+			judgementId: judgements.id,
+			document: judgements.document
+		})
 		.from(cases)
-		.innerJoin(judgements, eq(judgements.id, cases.judgementId))
+		.leftJoin(judgements, eq(judgements.id, cases.judgementId))
 		.where(
 			inArray(
 				cases.personId,
-				judged.map(({ person }) => person.id)
+				people.map(({ id }) => id)
 			)
 		);
-	const known = new Map(newest.map((row) => [row.personId, row]));
+}
+
+type CaseBefore = Awaited<ReturnType<typeof casesBefore>>[number];
+
+/** What a case is judged for beside what people and time have done: other rules than last time, or an import that asked for it. */
+function heldWhyOf({ rulesVersion }: CaseBefore): HeldWhy | null {
+	if (rulesVersion === null || rulesVersion === RULES_VERSION) return null;
+	return rulesVersion === '' ? 'import' : 'update';
+}
+
+/** Stores judgements, but for those that say what the newest one says. @returns the newest of each person by id, where there is one */
+async function store(
+	tx: Db,
+	judged: readonly Judged[],
+	before: readonly CaseBefore[],
+	now: Date
+): Promise<Map<string, number>> {
+	const known = new Map(before.map((row) => [row.personId, row]));
 	const ids = new Map<string, number>();
 	const changed = judged.filter(({ person, read, judgement }) => {
 		if (read.isEmpty) return false;
-		const before = known.get(person.id);
-		if (!before || !sameDocument(withoutToday(before.document), withoutToday(judgement))) return true;
-		ids.set(person.id, before.id);
+		const last = known.get(person.id);
+		if (!last?.document || !sameDocument(withoutToday(last.document), withoutToday(judgement))) return true;
+		ids.set(person.id, last.judgementId ?? 0);
 		return false;
 	});
 	if (changed.length === 0) return ids;
-	await observeEarlierOf(
-		tx,
-		changed.map(({ person }) => person.id)
-	);
 	const made = await tx
 		.insert(judgements)
 		.values(
@@ -116,19 +135,26 @@ function openSince({ unseenSince }: ReadFile, { reasons }: Judgement, hasLeft: b
 	return days.sort()[0] ?? null;
 }
 
-/** The next day on which time alone changes something for this person. */
-function dueOn(judgement: Judgement, { plan, isAsked }: ReadFile, days: PolicyDays, hasLeft: boolean) {
+/** The days that were worked out for a case beside its judgement. */
+interface CaseDays {
+	readonly days: PolicyDays;
+	readonly reminder: PlanReminder | null;
+}
+
+/** The next day on which the program writes to this person by itself; what is held back waits for a coordinator, not for a day. */
+function mailOn({ isAsked }: ReadFile, { days, reminder }: CaseDays, hasLeft: boolean): string | null {
 	if (hasLeft) return null;
-	const remindOn = plan?.remindedAt ? null : (judgement.plan?.remindOn ?? null);
+	const remindOn = reminder?.heldWhy ? null : (reminder?.remindOn ?? null);
+	const freeDay = (kind: 'check-in' | 'recheck') => (days.held.includes(kind) ? null : days[kind]);
 	return (
-		[judgement.changesOn, remindOn, isAsked ? null : days['check-in'], days.recheck]
+		[remindOn, isAsked ? null : freeDay('check-in'), freeDay('recheck')]
 			.flatMap((day) => day ?? [])
 			.sort()[0] ?? null
 	);
 }
 
 /** What lists need of a case. */
-function caseOf({ person, read, judgement }: Judged, judgementId: number | null, days: PolicyDays) {
+function caseOf({ person, read, judgement }: Judged, judgementId: number | null, given: CaseDays) {
 	const { newest, plan } = read;
 	const hasLeft = person.leftAt !== null;
 	const since = openSince(read, judgement, hasLeft);
@@ -142,8 +168,10 @@ function caseOf({ person, read, judgement }: Judged, judgementId: number | null,
 		openSince: since,
 		actBy: since === null ? null : (judgement.actBy ?? null),
 		openW: plan?.costPlanned ?? 0,
-		followUpOn: hasLeft ? null : days.look,
-		dueOn: dueOn(judgement, read, days, hasLeft),
+		followUpOn: hasLeft ? null : given.days.look,
+		judgeOn: hasLeft ? null : judgement.changesOn,
+		mailOn: mailOn(read, given, hasLeft),
+		rulesVersion: RULES_VERSION,
 		sentAt: newest?.sentAt ?? null,
 		startedAt: newest?.startedAt ?? null,
 		answeredAt: newest?.answeredAt ?? null,
@@ -163,7 +191,9 @@ function excluded(names: readonly (keyof ReturnType<typeof caseOf>)[]) {
  * Judges the cases of people anew, within the transaction of the act that may have changed them and that has locked them, and keeps what
  * lists need of each.
  *
- * Cost: for all together nine reads by index and at most nine writes; nothing is solved.
+ * What other rules or an import alone make due is held back from the post (`mail-brake/held.ts`).
+ *
+ * Cost: for all together nine reads by index and at most ten writes; nothing is solved.
  */
 export async function judgeAllAnew(tx: Db, people: readonly LockedPerson[], now: Date): Promise<void> {
 	if (people.length === 0) return;
@@ -173,11 +203,14 @@ export async function judgeAllAnew(tx: Db, people: readonly LockedPerson[], now:
 		read,
 		judgement: judgementOf(read, person)
 	}));
-	const ids = await store(tx, judged, now);
+	const before = await casesBefore(tx, people);
+	const heldWhys = new Map(before.map((row) => [row.personId, heldWhyOf(row)]));
+	const ids = await store(tx, judged, before, now);
 	const wanted = judged.map(({ person, read, judgement }): WantedDays => {
 		const hasCorner = judgement.first.length > 0 && person.leftAt === null;
 		return {
 			personId: person.id,
+			heldWhy: heldWhys.get(person.id) ?? null,
 			days: {
 				'check-in': hasCorner ? checkInToAsk(judgement, read, person) : null,
 				recheck: hasCorner ? judgement.recheck : null
@@ -185,9 +218,17 @@ export async function judgeAllAnew(tx: Db, people: readonly LockedPerson[], now:
 		};
 	});
 	const days = await syncPolicyDays(tx, wanted, now);
+	const reminders = await syncPlanReminders(
+		tx,
+		judged.flatMap(({ person, read: { plan }, judgement }) => {
+			const remindOn = person.leftAt ? null : (judgement.plan?.remindOn ?? null);
+			return plan ? [{ plan, remindOn, heldWhy: heldWhys.get(person.id) ?? null }] : [];
+		})
+	);
 	const rows = judged.flatMap((one) => {
 		const standing = days.get(one.person.id);
-		return standing ? [caseOf(one, ids.get(one.person.id) ?? null, standing)] : [];
+		const reminder = reminders.get(one.read.plan?.id ?? '') ?? null;
+		return standing ? [caseOf(one, ids.get(one.person.id) ?? null, { days: standing, reminder })] : [];
 	});
 	const [row] = rows;
 	if (!row) return;

@@ -1,7 +1,8 @@
 import { and, desc, eq, isNotNull, lt } from 'drizzle-orm';
 import { plausibleDay, weekdayOf } from '../../core/calendar';
 import type { Rhythm, StandingShare } from '../../core/moving/rhythm';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -86,7 +87,7 @@ export async function keepWeek(
 
 /** How a person breaks, for their coordinator: what they chose, and their weeks if they share them. */
 export function movingOf(db: Db, actor: Actor, personId: string) {
-	needCoordinator(actor);
+	requirePermission(actor, 'cases:read');
 	return ownMoving(db, personId);
 }
 

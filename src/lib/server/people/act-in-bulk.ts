@@ -1,5 +1,6 @@
 import { asc, eq, inArray, sql } from 'drizzle-orm';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { deskAct, keyFor } from '../acts/desk-act';
 import { sendAssessment } from '../assessments/send-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -44,7 +45,7 @@ export async function actInBulk(
 	input: { whom: BulkWhom; act: BulkAct; expected: number; key: string },
 	now: Date
 ): Promise<{ readonly n: number; readonly leftOut: readonly LeftOutGroup[] }> {
-	needCoordinator(actor);
+	requirePermission(actor, 'people:change');
 	const { whom, act, expected, key } = input;
 	return inTransaction(db, async (tx) => {
 		const rows = await tx

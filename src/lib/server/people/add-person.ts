@@ -1,4 +1,5 @@
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
@@ -20,7 +21,7 @@ const NOT_KNOWN = {
 
 /** Adds a person. An address that is known already is refused: one person, one record. */
 export async function addPerson(db: Db, actor: Actor, input: NewPerson, now: Date): Promise<string> {
-	needCoordinator(actor);
+	requirePermission(actor, 'people:change');
 	const values = checkedDetails({ ...NOT_KNOWN, ...input });
 	return inTransaction(db, async (tx) => {
 		const [person] = await tx

@@ -1,5 +1,6 @@
 import { eq, sql } from 'drizzle-orm';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
@@ -17,7 +18,7 @@ export async function changePerson(
 	{ id, version, ...typed }: PersonDetails & { id: string; version: number },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'people:change');
 	const details = checkedDetails(typed);
 	await inTransaction(db, async (tx) => {
 		const person = await needPerson(tx, id);

@@ -7,7 +7,8 @@ import {
 	type RosterField
 } from '../../core/exchange';
 import { UNDER_WAY } from '../../core/equipment';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { organisationZone } from '../people/lock-person';
@@ -64,7 +65,7 @@ export async function* exportPeople(
 	{ filter, columns }: { readonly filter: PeopleFilter; readonly columns: readonly ExportColumn[] },
 	now: Date
 ): AsyncGenerator<string> {
-	needCoordinator(actor);
+	requirePermission(actor, 'people:export');
 	await writeAuditLine(db, actor, { at: now, act: 'people-exported' });
 	yield BYTE_ORDER_MARK + csvOf([columns]);
 	const row = sql`array[${sql.join(columns.map(textOf), sql`, `)}]`;

@@ -10,7 +10,8 @@ import {
 	type RosterPerson
 } from '../../core/exchange';
 import { knowsHolidaysOf } from '../../core/calendar/public-holidays';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { keyFor } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -78,7 +79,7 @@ export async function importPeople(
 	input: ImportInput,
 	now: Date
 ): Promise<ImportReport> {
-	const { id: userId } = needCoordinator(actor);
+	const { id: userId } = requirePermission(actor, 'people:change');
 	const { people: read, faults } = await readInPieces(input);
 	const countries = [...new Set(read.map(({ country }) => country))].filter((c) => /^[A-Z]{2}$/.test(c));
 	// What no column is for stays as it is.
@@ -97,6 +98,8 @@ export async function importPeople(
 			throw new Fault('conflict', 'listChanged');
 		for (let from = 0; from < read.length; from += CHUNK)
 			await write(tx, read.slice(from, from + CHUNK), told, now);
+		// What coming back alone makes due is held back, as all that an import makes due.
+		if (apply.takeBack) await judgeAgain(tx, backIds);
 		await tx.execute(sql`
 			insert into ${cases} (person_id)
 			select p.id from people p left join cases c on c.person_id = p.id where c.person_id is null`);
@@ -150,7 +153,24 @@ const differs = (told: readonly RosterField[], source: string): SQL =>
 		? sql`false`
 		: sql`(${values(told, 'people', true)}) is distinct from (${values(told, source, source === 'excluded')})`;
 
+/** Fields that say where somebody lives: with them, working days and days of emails move. */
+const PLACE_FIELDS: readonly RosterField[] = ['country', 'region', 'timeZone'];
+
+/** Has people judged again by the queue, or by the next act on them; what that alone makes due is held back. */
+async function judgeAgain(tx: Db, personIds: readonly string[]): Promise<void> {
+	if (personIds.length === 0) return;
+	await tx.execute(sql`update ${cases} set rules_version = '' where person_id = any(${sql.param(personIds)}::uuid[])
+		and rules_version is not null`);
+}
+
 async function write(tx: Db, chunk: readonly RosterPerson[], told: readonly RosterField[], now: Date) {
+	const places = told.filter((field) => PLACE_FIELDS.includes(field));
+	const { rows: moved } = await tx.execute<{ id: string }>(sql`
+		select people.id from ${recordset(chunk)} join ${people} on lower(people.email) = x.email where ${differs(places, 'x')}`);
+	await judgeAgain(
+		tx,
+		moved.map(({ id }) => id)
+	);
 	const set = told.map((field) => sql`${column(field)} = excluded.${column(field)}`);
 	await tx.execute(sql`
 		insert into ${people} (${names(ROSTER_FIELDS)}, created_at)

@@ -1,5 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { deskAct, type ActInput, type ActTools } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -16,7 +17,7 @@ export async function leave(
 	input: ActInput & { readonly batch?: string },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'people:change');
 	await deskAct(db, actor, { ...input, kind: 'left' }, now, (tools) => leaveWithin(tools, actor, now));
 }
 
@@ -49,7 +50,7 @@ export async function comeBack(
 	input: ActInput & { readonly batch?: string },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'people:change');
 	await deskAct(db, actor, { ...input, kind: 'returned' }, now, async ({ tx, rows, person }) => {
 		await rows.update(people, { leftAt: null }, eq(people.id, person.id));
 		await rows.update(

@@ -1,5 +1,6 @@
 import { eq, inArray, sql } from 'drizzle-orm';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { findPeople } from './find-people';
 import type { LeftOut } from '../../core/sending';
@@ -68,7 +69,7 @@ export async function listPeople(
 	actor: Actor,
 	input: { filter: PeopleFilter; order?: Order; cursor?: string | undefined; now: Date }
 ): Promise<PeoplePage> {
-	needCoordinator(actor);
+	requirePermission(actor, 'people:read');
 	const order = sortedBy(input.order ?? { by: 'name', isReversed: false }, input.cursor);
 	const { ids, counted } = await findPeople(db, input.filter, {
 		order,
@@ -140,12 +141,12 @@ export const teamNames = (db: Db): Promise<string[]> => valuesOf(db, 'team');
 
 /** Every team that has anybody; along people_team_idx. */
 export async function teamsOf(db: Db, actor: Actor): Promise<string[]> {
-	needCoordinator(actor);
+	requirePermission(actor, 'people:read');
 	return teamNames(db);
 }
 
 /** Every country that anybody is in; along people_country_idx. */
 export async function countriesOf(db: Db, actor: Actor): Promise<string[]> {
-	needCoordinator(actor);
+	requirePermission(actor, 'people:read');
 	return valuesOf(db, 'country');
 }

@@ -1,6 +1,7 @@
 import { desc, eq } from 'drizzle-orm';
 import type { ColumnMap } from '../../core/exchange';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 
 const { rosterMappings } = schema;
@@ -10,7 +11,7 @@ const MOST_KEPT = 20;
 
 /** Which column was which in the files that a user took in, by their headings. */
 export async function rosterMappingsOf(db: Db, actor: Actor) {
-	const { id } = needCoordinator(actor);
+	const { id } = requirePermission(actor, 'people:change');
 	return db
 		.select({ headings: rosterMappings.headings, columns: rosterMappings.columns })
 		.from(rosterMappings)

@@ -1,12 +1,13 @@
 import { and, asc, eq } from 'drizzle-orm';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 
 const { savedFilters } = schema;
 
 /** The filters that a user has named. */
 export async function savedFiltersOf(db: Db, actor: Actor) {
-	const { id } = needCoordinator(actor);
+	const { id } = requirePermission(actor, 'people:read');
 	return db
 		.select({ id: savedFilters.id, name: savedFilters.name, query: savedFilters.query })
 		.from(savedFilters)
@@ -21,7 +22,7 @@ export async function saveFilter(
 	actor: Actor,
 	input: { name: string; query: string }
 ): Promise<void> {
-	const { id } = needCoordinator(actor);
+	const { id } = requirePermission(actor, 'people:read');
 	await db
 		.insert(savedFilters)
 		.values({ userId: id, ...input })
@@ -30,6 +31,6 @@ export async function saveFilter(
 
 /** Removes a named filter. */
 export async function dropFilter(db: Db, actor: Actor, filterId: string): Promise<void> {
-	const { id } = needCoordinator(actor);
+	const { id } = requirePermission(actor, 'people:read');
 	await db.delete(savedFilters).where(and(eq(savedFilters.id, filterId), eq(savedFilters.userId, id)));
 }

@@ -1,7 +1,7 @@
 import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
 import code from 'virtual:plan-thread';
-import type { Advice, KeptAdvice } from '$lib/core/advice';
+import type { Advice } from '$lib/core/advice';
 import type { Corner } from '$lib/core/corner';
 import { Fault } from '../fault';
 import { log } from '../log';
@@ -63,10 +63,6 @@ export class PlanPool implements Planning {
 		// What failed is asked anew by the next.
 		advice.catch(() => this.known.delete(key));
 		return advice;
-	}
-
-	adviseBriefly(corners: readonly Corner[]): Promise<KeptAdvice[]> {
-		return this.ask<KeptAdvice[]>({ kind: 'brief', corners });
 	}
 
 	share(spots: readonly Corner[]): Promise<Corner[]> {

@@ -46,7 +46,7 @@ function eventsKept(before: KeptPlan, events: readonly StepEvent[], steps: reado
 const planOf = ({ corner, advice, chosen }: NewPlan) => offersOf(corner, advice)[chosen]?.plan ?? null;
 
 /** A plan as it is kept. */
-export function rowOf(made: NewPlan, madeAt: Date) {
+function rowOf(made: NewPlan, madeAt: Date) {
 	const plan = planOf(made);
 	const costNow = misfitOf(made.corner);
 	return {
@@ -60,12 +60,13 @@ export function rowOf(made: NewPlan, madeAt: Date) {
 	};
 }
 
-/** Whether a plan says what the one before said; of advice that was brief, as far as it went. */
+/** Whether a plan says what the one before said. */
 function isSamePlan(before: KeptPlan, made: NewPlan): boolean {
-	if (before.chosen !== made.chosen || !sameDocument(before.corner, made.corner)) return false;
-	return before.advice.purchases === null
-		? sameDocument(before.plan, planOf(made))
-		: sameDocument(before.advice, made.advice);
+	return (
+		before.chosen === made.chosen &&
+		sameDocument(before.corner, made.corner) &&
+		sameDocument(before.advice, made.advice)
+	);
 }
 
 /**
@@ -76,9 +77,9 @@ function isSamePlan(before: KeptPlan, made: NewPlan): boolean {
 export async function makePlan(tx: Db, made: NewPlan, now: Date): Promise<void> {
 	const before = await currentPlanOf(tx, made.assessmentId);
 	if (before && isSamePlan(before, made)) {
-		const { advice, moving } = made;
-		if (before.advice.purchases === null || !sameDocument(before.moving, moving))
-			await tx.update(plans).set({ advice, moving }).where(eq(plans.id, before.id));
+		const { moving } = made;
+		if (!sameDocument(before.moving, moving))
+			await tx.update(plans).set({ moving }).where(eq(plans.id, before.id));
 		return;
 	}
 	const row = rowOf(made, now);

@@ -91,7 +91,7 @@ export async function readPlanPage(
 		shown,
 		steps: kept.steps,
 		kept: kept.kept,
-		isNewPlan: kept.why !== 'answers' && kept.why !== 'earlier' && earlier.length > 1,
+		isNewPlan: kept.why !== 'answers' && earlier.length > 1,
 		earlier: earlier
 			.filter(({ endedAt }) => endedAt !== null)
 			.map(({ madeAt, steps }) => ({ madeAt, steps })),

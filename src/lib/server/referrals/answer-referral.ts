@@ -45,7 +45,7 @@ export async function writeOnReferral(
 	const text = typed.trim();
 	if (text === '') throw new Fault('invalid', 'writeAFewWords', '/text');
 	await inTransaction(db, async (tx) => {
-		const { referral, userId, isClinician } = await needReferral(tx, actor, referralId);
+		const { referral, userId, isClinician } = await needReferral(tx, actor, referralId, 'referrals:answer');
 		const { personId, clinicianId } = referral;
 		const act = { key, personId, version: null, kind: 'referral-written' as const, isFinal: true };
 		await deskAct(tx, actor, act, now, async ({ rows }) => {
@@ -80,7 +80,7 @@ export async function endReferral(
 ): Promise<void> {
 	const outcome = text.trim();
 	await inTransaction(db, async (tx) => {
-		const { referral, userId, isClinician } = await needReferral(tx, actor, referralId);
+		const { referral, userId, isClinician } = await needReferral(tx, actor, referralId, 'referrals:answer');
 		if (outcome === '') throw new Fault('invalid', isClinician ? 'writeAnswer' : 'writeWhatCame', '/text');
 		const { personId, clinicianId } = referral;
 		const told = isClinician ? undefined : await clinicianOf(tx, clinicianId);

@@ -1,4 +1,6 @@
 import { eq } from 'drizzle-orm';
+import type { Permission } from '../../core/access';
+import { grantFor, requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
@@ -10,18 +12,24 @@ const { referrals } = schema;
 export interface ReferralReader {
 	readonly referral: Referral;
 	readonly userId: string;
+	/** Whether they were asked, and see no other referral. */
 	readonly isClinician: boolean;
 }
 
 /**
- * Asks that the actor may see a referral: coordinators see all, a clinician those that were made to them and have not ended, a reader none. What
- * somebody may not see is shown like what is not there.
+ * Asks that the actor may see a referral, or act on it: who may with all of them, with any; who may with their own, with one that was made to them
+ * and has not ended. What somebody may not see is shown like what is not there.
  */
-export async function needReferral(db: Db, actor: Actor, referralId: string): Promise<ReferralReader> {
-	if (actor.kind !== 'user' || actor.role === 'reader') throw new Fault('not-allowed', 'referralsForAsked');
+export async function needReferral(
+	db: Db,
+	actor: Actor,
+	referralId: string,
+	permission: Extract<Permission, 'referrals:read' | 'referrals:answer'>
+): Promise<ReferralReader> {
+	const reader = requirePermission(actor, permission);
 	const [referral] = await db.select().from(referrals).where(eq(referrals.id, referralId));
-	const isClinician = actor.role === 'clinician';
-	const isTheirs = referral?.clinicianId === actor.id && referral.endedAt === null;
+	const isClinician = grantFor(actor, permission) !== 'all';
+	const isTheirs = referral?.clinicianId === reader.id && referral.endedAt === null;
 	if (!referral || (isClinician && !isTheirs)) throw new Fault('not-found', 'noReferral');
-	return { referral, userId: actor.id, isClinician };
+	return { referral, userId: reader.id, isClinician };
 }

@@ -1,8 +1,8 @@
 import { and, asc, eq, isNull } from 'drizzle-orm';
+import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { noteReading } from '../audit/note-reading';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
 import { needReferral } from './need-referral';
 import { letterOf } from './referral-letter';
 import { linesOf } from './refer';
@@ -11,7 +11,7 @@ const { people, referrals, users } = schema;
 
 /** A referral as its clinician sees it: the letter and what was written about it. That it was looked at is on record, once an hour for each reader. */
 export async function readReferral(db: Db, actor: Actor, referralId: string, now: Date) {
-	const { referral, userId, isClinician } = await needReferral(db, actor, referralId);
+	const { referral, userId, isClinician } = await needReferral(db, actor, referralId, 'referrals:read');
 	const [letter, lines] = await Promise.all([
 		letterOf(db, referral.personId, referral, { id: userId }),
 		linesOf(db, [referralId])
@@ -37,8 +37,7 @@ export async function readReferral(db: Db, actor: Actor, referralId: string, now
 
 /** What waits for a clinician: their open referrals, those first whose answer is wanted soonest; served by referrals_clinician_idx. */
 export async function referralsFor(db: Db, actor: Actor) {
-	if (actor.kind !== 'user' || actor.role !== 'clinician')
-		throw new Fault('not-allowed', 'referralsForClinician');
+	const clinician = requirePermission(actor, 'referrals:list');
 	const found = await db
 		.select({
 			id: referrals.id,
@@ -52,7 +51,7 @@ export async function referralsFor(db: Db, actor: Actor) {
 		.from(referrals)
 		.innerJoin(people, eq(people.id, referrals.personId))
 		.leftJoin(users, eq(users.id, referrals.byId))
-		.where(and(eq(referrals.clinicianId, actor.id), isNull(referrals.endedAt)))
+		.where(and(eq(referrals.clinicianId, clinician.id), isNull(referrals.endedAt)))
 		.orderBy(asc(referrals.answerBy), asc(referrals.at))
 		.limit(200);
 	const lines = await linesOf(

@@ -1,6 +1,8 @@
 import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
+import { rolesWith } from '../../core/access';
 import type { ConsentWay } from '../../core/referral';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -15,7 +17,7 @@ export function clinicians(db: Db) {
 	return db
 		.select({ id: users.id, name: users.name, email: users.email })
 		.from(users)
-		.where(and(eq(users.role, 'clinician'), isNull(users.closedAt)))
+		.where(and(inArray(users.role, rolesWith('referrals:list')), isNull(users.closedAt)))
 		.orderBy(asc(users.name));
 }
 
@@ -37,7 +39,7 @@ export interface NewReferral extends ActInput {
  * names nobody. Two who refer at once are both seen: the second is shown, and nothing is replaced.
  */
 export async function referCase(db: Db, actor: Actor, input: NewReferral, now: Date): Promise<void> {
-	const by = needCoordinator(actor);
+	const by = requirePermission(actor, 'referrals:make');
 	const { personId, clinicianId, consentHow } = input;
 	const question = input.question.trim();
 	const toName = clinicianId === '' ? input.toName.trim() : '';

@@ -6,7 +6,8 @@ import { unknownFields } from '../../core/sending';
 import { ROUND_FIELDS } from '../../messages/letters';
 import type { Route } from '../../core/answers';
 import type { Way } from '../../core/corner';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isIsoDay } from '../clock';
 import { schema, type Db } from '../db/client';
@@ -51,7 +52,7 @@ function checked(input: RoundInput): RoundInput {
 
 /** Makes a draft. Nothing is sent. */
 export async function makeRound(db: Db, actor: Actor, input: RoundInput, now: Date): Promise<string> {
-	needCoordinator(actor);
+	requirePermission(actor, 'rounds:run');
 	const values = { ...checked(input), checklistVersion: RULES_IN_FORCE.checklist.version, createdAt: now };
 	return db.transaction(async (tx) => {
 		const [made] = await tx.insert(rounds).values(values).returning({ id: rounds.id });
@@ -67,7 +68,7 @@ export async function changeRound(
 	actor: Actor,
 	{ id, version, ...input }: RoundInput & { id: string; version: number }
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'rounds:run');
 	const values = checked(input);
 	await db.transaction(async (tx) => {
 		const round = await lockRound(tx, id, version);
@@ -81,6 +82,6 @@ export async function changeRound(
 
 /** Removes a draft. */
 export async function dropDraft(db: Db, actor: Actor, id: string): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'rounds:run');
 	await db.delete(rounds).where(and(eq(rounds.id, id), eq(rounds.state, 'draft')));
 }

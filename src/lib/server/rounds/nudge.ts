@@ -1,6 +1,7 @@
 import { RULES_IN_FORCE } from '../../core/rules';
 import { and, count, eq, exists, gt, isNull, lt, not, sql, type SQL } from 'drizzle-orm';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { addDays, isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
@@ -75,7 +76,7 @@ export async function nudgeSilent(
 	{ id, personId, expected }: { id: string; personId: string | null; expected: number },
 	now: Date
 ): Promise<number> {
-	needCoordinator(actor);
+	requirePermission(actor, 'rounds:run');
 	return db.transaction(async (tx) => {
 		const [round] = await tx.select().from(rounds).where(eq(rounds.id, id)).for('update');
 		if (!round) throw new Fault('not-found', 'noRound');

@@ -1,5 +1,6 @@
 import { and, count, desc, eq, inArray, lt, sql } from 'drizzle-orm';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { newsOfRound } from './follow-round';
@@ -9,7 +10,7 @@ const { people, roundPeople, rounds } = schema;
 
 /** Rounds, the newest first. */
 export async function listRounds(db: Db, actor: Actor) {
-	needCoordinator(actor);
+	requirePermission(actor, 'rounds:read');
 	const rows = await db.select().from(rounds).orderBy(desc(rounds.createdAt)).limit(100);
 	const counts = await db
 		.select({ roundId: roundPeople.roundId, state: roundPeople.state, n: count() })
@@ -31,7 +32,7 @@ export async function listRounds(db: Db, actor: Actor) {
 
 /** One round with its people who are silent or could not be reached, and the rounds it can be compared with. */
 export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
-	needCoordinator(actor);
+	requirePermission(actor, 'rounds:read');
 	const [round] = await db.select().from(rounds).where(eq(rounds.id, id));
 	if (!round) throw new Fault('not-found', 'noRound');
 	const [news, nudgeable, silent, earlier] = await Promise.all([

@@ -1,6 +1,6 @@
 import { RULES_IN_FORCE } from '../../core/rules';
 import { and, asc, eq, lte, sql } from 'drizzle-orm';
-import { remindersFor } from '../../core/triage';
+import { nextReminderOn, remindersFor } from '../../core/triage';
 import { reminderLetter } from '../../messages/letters';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
@@ -113,7 +113,10 @@ async function remindOne(tx: Db, { row, person, round, sentAt, zone }: Due, now:
 		.set(
 			isCall
 				? { remindOn: null, toCall: person.leftAt === null }
-				: { reminders: row.reminders + 1, remindOn: all[row.reminders + 1]?.on ?? null }
+				: {
+						reminders: row.reminders + 1,
+						remindOn: nextReminderOn(all, row.reminders + 1, dayOf(now), calendar)
+					}
 		)
 		.where(and(eq(roundPeople.roundId, row.roundId), eq(roundPeople.personId, row.personId)));
 	const letters = isCall ? 0 : await writeReminder(tx, person, round, now);

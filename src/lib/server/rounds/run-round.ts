@@ -1,6 +1,7 @@
 import { and, eq, inArray, isNull, lt, sql } from 'drizzle-orm';
 import { RULES_IN_FORCE } from '../../core/rules';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { isoDay } from '../clock';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -25,7 +26,7 @@ export async function startRound(
 	{ id, version, expected }: { id: string; version: number; expected: number },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'rounds:run');
 	await db.transaction(async (tx) => {
 		const round = await lockRound(tx, id, version);
 		if (round.state !== 'draft') throw new Fault('conflict', 'roundSentAlready');
@@ -54,7 +55,7 @@ export async function closeRound(
 	{ id, version, callSilent }: { id: string; version: number; callSilent: boolean },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'rounds:run');
 	await db.transaction(async (tx) => {
 		const round = await lockRound(tx, id, version);
 		if (!isOut(round)) throw new Fault('conflict', 'closeOnlyOut');
@@ -87,7 +88,7 @@ export async function reopenRound(
 	{ id, version }: { id: string; version: number },
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'rounds:run');
 	await db.transaction(async (tx) => {
 		const round = await lockRound(tx, id, version);
 		if (round.state !== 'closed') throw new Fault('conflict', 'openOnlyClosed');
@@ -129,6 +130,6 @@ async function judgeSoon(tx: Db, id: string, now: Date): Promise<void> {
 	const silent = tx.select({ id: roundPeople.personId }).from(roundPeople).where(silentOf(id));
 	await tx
 		.update(cases)
-		.set({ dueOn: isoDay(now, 'UTC') })
+		.set({ judgeOn: isoDay(now, 'UTC') })
 		.where(inArray(cases.personId, silent));
 }

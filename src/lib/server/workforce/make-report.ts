@@ -12,7 +12,8 @@ import {
 	type WorkforceReport,
 	type View
 } from '../../core/workforce';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
@@ -29,7 +30,7 @@ import {
 	timesScreen,
 	type ScreenTable
 } from './screens';
-import { needWorkforce, readView } from './view';
+import { readView } from './view';
 
 const { workforceReports } = schema;
 
@@ -144,7 +145,7 @@ const MOST_LISTED = 100;
 
 /** The reports that were made, the newest first. */
 export function listReports(db: Db, actor: Actor): Promise<ReportLine[]> {
-	needWorkforce(actor);
+	requirePermission(actor, 'workforce:read');
 	const { id, fromDay, toDay, madeAt } = workforceReports;
 	return db
 		.select({ id, fromDay, toDay, madeAt })
@@ -155,7 +156,7 @@ export function listReports(db: Db, actor: Actor): Promise<ReportLine[]> {
 
 /** One report, as it was made. */
 export async function readReport(db: Db, actor: Actor, id: string) {
-	needWorkforce(actor);
+	requirePermission(actor, 'workforce:read');
 	const [report] = await db.select().from(workforceReports).where(eq(workforceReports.id, id));
 	if (!report) throw new Fault('not-found', 'noReport');
 	return report;
@@ -175,7 +176,7 @@ export async function makeReport(
 	today: string,
 	now: Date
 ): Promise<string> {
-	const { id: madeBy } = needCoordinator(actor);
+	const { id: madeBy } = requirePermission(actor, 'reports:make');
 	const { closings } = await readView(db, actor, new URLSearchParams(), today);
 	if (!closings.includes(to)) throw new Fault('invalid', 'chooseMonthEnd', '/to');
 	const from = firstDay(to, months);
@@ -204,7 +205,7 @@ export async function makeReport(
 
 /** Takes a report away that was made by mistake. */
 export async function dropReport(db: Db, actor: Actor, id: string, now: Date): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'reports:make');
 	await inTransaction(db, async (tx) => {
 		const gone = await tx
 			.delete(workforceReports)

@@ -1,6 +1,7 @@
 import { asc, eq } from 'drizzle-orm';
 import type { PurchaseId } from '../../core/plan';
-import { needCoordinator, type Actor } from '../actor';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
@@ -42,7 +43,7 @@ export async function setPrices(
 	currency: string,
 	now: Date
 ): Promise<void> {
-	needCoordinator(actor);
+	requirePermission(actor, 'prices:set');
 	const rows = Object.entries(prices).map(([purchase, typed]) => ({
 		purchase: purchase as PurchaseId,
 		cents: centsOf(typed)

@@ -1,28 +1,23 @@
 import { inArray } from 'drizzle-orm';
 import { DIMENSIONS, NO_KEY, type View } from '../../core/workforce';
+import { isPermitted } from '../../core/access';
+import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
 import { teamNames } from '../people/list-people';
 import { readClosings } from './closings';
 
 const { rounds } = schema;
-
-/** Asks that somebody acts who may see the workforce: a coordinator, or a reader. */
-export function needWorkforce(actor: Actor): { readonly isCoordinator: boolean } {
-	if (actor.kind === 'user' && actor.role !== 'clinician')
-		return { isCoordinator: actor.role === 'coordinator' };
-	throw new Fault('not-allowed', 'forFigures');
-}
 
 /**
  * The view of an address; what can't be one is left out. A reader sees ends of months: two days next to each other would tell what one
  * person answered between them, and coordinators see that by name.
  */
 export async function readView(db: Db, actor: Actor, query: URLSearchParams, today: string): Promise<View> {
-	const { isCoordinator } = needWorkforce(actor);
+	const { role } = requirePermission(actor, 'workforce:read');
+	const seesToday = isPermitted(role, 'workforce:live');
 	const [closings, teams] = await Promise.all([readClosings(db, today), teamNames(db)]);
-	const offered = isCoordinator ? [today, ...closings] : closings;
+	const offered = seesToday ? [today, ...closings] : closings;
 	const on = offered.find((day) => day === query.get('on')) ?? offered[0] ?? today;
 	const by = DIMENSIONS.find((name) => name === query.get('by')) ?? null;
 	const key = (name: string) => {
@@ -30,7 +25,7 @@ export async function readView(db: Db, actor: Actor, query: URLSearchParams, tod
 		return asked === NO_KEY ? '' : asked;
 	};
 	const team = key('team');
-	const view = { on, closings, today: isCoordinator ? today : null, teams };
+	const view = { on, closings, today: seesToday ? today : null, teams };
 	// A team by itself is a group like any other.
 	if (by === 'team' || (by === null && team !== null))
 		return { ...view, by: 'team', group: by ? key('group') : team, team: null };

@@ -6,10 +6,11 @@
 	import { dayWords } from '$lib/messages/desk-dates';
 	import {
 		actSentence,
+		heldSentence,
 		bouncedSentence,
 		sheetSentence,
 		thingsSentence,
-		unjudgedSentence
+		rejudgingSentence
 	} from '$lib/messages/desk/sheet-sentences';
 	import { DaySheet } from './day-sheet.svelte';
 	import SheetAside from './SheetAside.svelte';
@@ -38,7 +39,9 @@
 				readonly lines: readonly SheetLine[];
 				readonly forThings: number;
 				readonly bounced: number;
-				readonly unjudged: number;
+				/** People still to be judged by the rules of now, and emails that wait for a coordinator's release. */
+				readonly toRejudge: number;
+				readonly held: number;
 			};
 			readonly acts: ComponentProps<typeof TodaysActs>['acts'];
 		};
@@ -82,9 +85,14 @@
 			<SheetFilters filter={data.filter} teams={data.teams} countries={data.countries} {isNarrowed} />
 			<TodaysActs acts={data.acts} timeZone={data.timeZone} undoing={sheet.undoing} />
 		</div>
-		{#if data.sheet.unjudged > 0}
+		{#if data.sheet.toRejudge > 0}
 			<p class="mt-2 border-l-4 border-cool bg-cool-wash px-3 py-1.5" role="status">
-				{unjudgedSentence(data.sheet.unjudged)}
+				{rejudgingSentence(data.sheet.toRejudge)}
+			</p>
+		{/if}
+		{#if data.sheet.held > 0}
+			<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5">
+				{heldSentence(data.sheet.held)} <a href="/desk/waiting-emails">{texts.reviewWaitingEmails}</a>
 			</p>
 		{/if}
 		<div role="status">

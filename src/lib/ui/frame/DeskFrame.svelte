@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Button from '../kit/Button.svelte';
-	import type { Role } from '$lib/core/access';
+	import { isPermitted, type Permission, type Role } from '$lib/core/access';
 	import { LENGTH_UNITS } from '$lib/core/length';
 	import type { Snippet } from 'svelte';
 	import { goto } from '$app/navigation';
@@ -31,9 +31,12 @@
 	provideShortcuts(shortcuts);
 	let help = $state(false);
 
+	const can = $derived((permission: Permission) => isPermitted(role, permission));
 	const pages = $derived([
-		...(role === 'reader' ? [] : [{ href: '/desk', words: texts.referralsDaySheet(role === 'clinician') }]),
-		...(role === 'coordinator'
+		...(can('cases:read') || can('referrals:list')
+			? [{ href: '/desk', words: texts.referralsDaySheet(can('referrals:list')) }]
+			: []),
+		...(can('people:read')
 			? [
 					{ href: '/desk/people', words: texts.people },
 					{ href: '/desk/rounds', words: texts.rounds },
@@ -41,7 +44,7 @@
 					{ href: '/desk/equipment', words: texts.equipment }
 				]
 			: []),
-		...(role === 'clinician' ? [] : [{ href: '/desk/workforce', words: texts.workforce }]),
+		...(can('workforce:read') ? [{ href: '/desk/workforce', words: texts.workforce }] : []),
 		...(hasPost ? [{ href: '/post', words: texts.post }] : [])
 	]);
 	/** Pages are numbered as they stand there: letters are for acts. */
@@ -57,7 +60,7 @@
 	$effect(() =>
 		shortcuts.add([
 			...links.map(({ href, words, key }) => ({ key, words: texts.goTo(words), run: () => void goto(href) })),
-			...(role === 'coordinator' ? [{ ...ACT_KEYS.person, run: () => void goto('/desk/people/new') }] : []),
+			...(can('people:change') ? [{ ...ACT_KEYS.person, run: () => void goto('/desk/people/new') }] : []),
 			{ key: '?', words: texts.showTheKeys, run: () => (help = true) }
 		])
 	);
@@ -111,7 +114,7 @@
 				>
 			</form>
 			<a class="who" href="/desk/account">{userName}</a>
-			{#if role === 'coordinator'}<a href="/desk/users">{texts.accounts}</a>{/if}
+			{#if can('accounts:manage')}<a href="/desk/users">{texts.accounts}</a>{/if}
 			<form method="POST" action="/desk/sign-out">
 				<Button look="quiet" size="desk">{texts.signOut}</Button>
 			</form>

@@ -8,8 +8,7 @@
 	import AskFor from './AskFor.svelte';
 
 	interface Props {
-		/** Null where they have not been worked out yet. */
-		purchases: readonly KeptPurchase[] | null;
+		purchases: readonly KeptPurchase[];
 		requests: readonly AskedThing[] | null;
 		t: Catalogue;
 		unit: LengthUnit;
@@ -30,12 +29,7 @@
 	}
 </script>
 
-{#if purchases === null}
-	<section class="mt-6">
-		<h2 class="text-lead">{t.open.buyTitle}</h2>
-		<p class="text-ink-soft">{t.open.buyLater}</p>
-	</section>
-{:else if purchases.length > 0}
+{#if purchases.length > 0}
 	<section class="mt-6">
 		<h2 class="text-lead">{t.open.buyTitle}</h2>
 		<p class="text-note text-ink-soft">{t.open.buyLead}</p>

@@ -86,7 +86,7 @@ describe('a plan on its page', () => {
 	it('tells what would solve what stays open, and what a built-in keyboard costs', () => {
 		let bought = 0;
 		for (const { text, advice, fits } of pages) {
-			for (const { purchases } of fits ? [] : (advice.purchases ?? []))
+			for (const { purchases } of fits ? [] : advice.purchases)
 				for (const purchase of purchases) {
 					expect(text.toLowerCase()).toContain(t.open.buy[purchase].toLowerCase());
 					bought += 1;

@@ -1,3 +1,4 @@
+import { isPermitted } from '$lib/core/access';
 import type { Dimension, View } from '$lib/core/workforce';
 
 /** Who looks at what, as far as it leads to people. */
@@ -15,7 +16,7 @@ const LISTED: readonly (Dimension | null)[] = ['team', 'country'];
  */
 export function peopleHref({ role, view }: Looking, of: Readonly<Record<string, string>>): string | null {
 	const { by, group, team } = view;
-	if (role !== 'coordinator' || view.today !== view.on) return null;
+	if (!isPermitted(role ?? '', 'people:read') || view.today !== view.on) return null;
 	if (group !== null && (!LISTED.includes(by) || group === '')) return null;
 	const narrowed = { ...(group && by ? { [by]: group } : {}), ...(team ? { team } : {}) };
 	return `/desk/people?${new URLSearchParams({ ...of, ...narrowed })}`;

@@ -1,11 +1,19 @@
-import { redirect } from '@sveltejs/kit';
+import { error, redirect } from '@sveltejs/kit';
+import { refusalWords } from '$lib/messages/refusal-words';
+import { permissionFor } from '$lib/server/access/desk-routes';
+import { refusalOf } from '$lib/server/access/require-permission';
 import type { LayoutServerLoad } from './$types';
 
 /**
- * Shows the frame to who is signed in. It guards no data: each use case asks for the right of who acts by itself.
+ * Shows the frame to who is signed in, and the refusal to whose role may not open the page. Each use case asks for the permission itself besides:
+ * a page's own load may run beside this one.
  */
-export const load: LayoutServerLoad = ({ locals, url }) => {
+export const load: LayoutServerLoad = ({ locals, route, url }) => {
 	if (!locals.user) redirect(303, '/desk/sign-in');
+	if (locals.isDenied) {
+		const permission = permissionFor({ route: route.id, method: 'GET', query: url.searchParams });
+		error(403, { message: refusalWords(permission ? refusalOf(permission) : 'forCoordinators') });
+	}
 	return {
 		userName: locals.user.name,
 		role: locals.user.role,

@@ -1,4 +1,5 @@
 import { redirect } from '@sveltejs/kit';
+import { isPermitted } from '$lib/core/access';
 import { actsOfToday, undoActs } from '$lib/server/acts/undo-acts';
 import { keyFor } from '$lib/server/acts/desk-act';
 import { LONGEST_MESSAGE, writeToPerson } from '$lib/server/cases/messages';
@@ -18,10 +19,10 @@ export const load: PageServerLoad = ({ locals, url }) =>
 	orErrorPage(async () => {
 		const actor = signedIn(locals);
 		const today = isoDay(locals.now, locals.config.timeZone);
-		// A reader sees figures and no person.
-		if (actor.kind === 'user' && actor.role === 'reader') redirect(303, '/desk/workforce');
-		if (actor.kind === 'user' && actor.role === 'clinician')
+		if (isPermitted(actor.role, 'referrals:list'))
 			return { today, referrals: await referralsFor(locals.db, actor), sheet: null };
+		// Who sees figures and no person begins there.
+		if (!isPermitted(actor.role, 'cases:read')) redirect(303, '/desk/workforce');
 		const filter = sheetFilterOf(url.searchParams);
 		const [teams, countries, sheet, acts] = await Promise.all([
 			teamsOf(locals.db, actor),
@@ -32,7 +33,7 @@ export const load: PageServerLoad = ({ locals, url }) =>
 		return {
 			today,
 			referrals: null,
-			sheet: { filter, userId: actor.kind === 'user' ? actor.id : null, teams, countries, sheet, acts }
+			sheet: { filter, userId: actor.id, teams, countries, sheet, acts }
 		};
 	});
 

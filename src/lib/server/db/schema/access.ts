@@ -37,12 +37,14 @@ export const users = pgTable(
 		codeStep: integer('code_step').notNull().default(0),
 		/** SHA-256 of the codes for who has lost the device, each used once. */
 		recoveryHashes: textList('recovery_hashes').notNull().default([]),
-		/** Whether a coordinator reads the record of who did what. */
-		seesRecord: boolean('sees_record').notNull().default(true),
+		/** Whether a coordinator reads the record of who did what: given by somebody who reads it, and to the first account of all. */
+		seesRecord: boolean('sees_record').notNull().default(false),
 		/** Who they are at the organisation's own sign-in, with its address before it; null until they came from there. */
 		providerSubject: text('provider_subject'),
 		/** When a letter last said that somebody keeps trying passwords. */
-		warnedAt: moment('warned_at')
+		warnedAt: moment('warned_at'),
+		/** When a letter last said that somebody keeps trying codes of the second factor. */
+		codeWarnedAt: moment('code_warned_at')
 	},
 	(t) => [
 		uniqueIndex('users_provider_subject_key').on(t.providerSubject),

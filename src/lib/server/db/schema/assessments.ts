@@ -18,7 +18,6 @@ import { ROUTES, type Route } from '../../../core/answers';
 import { WAYS, type Corner, type Way } from '../../../core/corner';
 import type { RegionReport, Sign } from '../../../core/discomfort';
 import { ASKED_THINGS, REQUEST_STATES, type AskedThing, type RequestState } from '../../../core/equipment';
-import { STEP_PLACES } from '../../../core/plan';
 import type { ReMeasured } from '../../../core/section';
 import { isOneOf, moment } from './columns';
 import { people } from './people';
@@ -84,24 +83,9 @@ export const assessments = pgTable(
 		check('assessments_rhythm_check', isOneOf(t.rhythm, RHYTHMS)),
 		check('assessments_ended_check', sql`(${t.revokedAt} is null) = (${t.endedWhy} is null)`),
 		check('assessments_ended_why_check', isOneOf(t.endedWhy, LINK_ENDS)),
+		// Nobody's answers are in without their agreement, and nothing writes it for them.
+		check('assessments_consent_check', sql`${t.answeredAt} is null or ${t.consentedAt} is not null`),
 		check('assessments_answered_check', sql`(${t.answeredAt} is null) = (${t.corner} is null)`)
-	]
-);
-
-/** Steps that were ticked before plans were kept; the first judging turns them into the steps of a kept plan and removes them. */
-export const stepTicks = pgTable(
-	'step_ticks',
-	{
-		assessmentId: uuid('assessment_id')
-			.notNull()
-			.references(() => assessments.id, { onDelete: 'cascade' }),
-		place: text('place').notNull(),
-		done: boolean('done').notNull(),
-		at: moment('at').notNull()
-	},
-	(t) => [
-		primaryKey({ columns: [t.assessmentId, t.place] }),
-		check('step_ticks_place_check', isOneOf(t.place, STEP_PLACES))
 	]
 );
 

@@ -28,8 +28,12 @@ export const cases = pgTable(
 		openW: integer('open_w').notNull().default(0),
 		/** Day of the open follow-up that a coordinator has set. */
 		followUpOn: date('follow_up_on', { mode: 'string' }),
-		/** The next day on which time alone changes something: a judgement, a reminder, a letter that is due. */
-		dueOn: date('due_on', { mode: 'string' }),
+		/** The next day on which time alone changes the judgement. */
+		judgeOn: date('judge_on', { mode: 'string' }),
+		/** The next day on which the program writes to the person by itself; what is held back waits for a release, not for a day. */
+		mailOn: date('mail_on', { mode: 'string' }),
+		/** Versions of the rules that the case was last judged by (`RULES_VERSION`); null until it is judged, empty to have it judged again. */
+		rulesVersion: text('rules_version'),
 		/** Where the newest self-assessment stands. */
 		sentAt: moment('sent_at'),
 		startedAt: moment('started_at'),
@@ -60,10 +64,15 @@ export const cases = pgTable(
 		index('cases_least_off_idx').on(sql`coalesce(${t.checksOff}, 2147483647)`, t.personId),
 		index('cases_next_follow_up_idx').on(sql`coalesce(${t.followUpOn}, 'infinity'::date)`, t.personId),
 		index('cases_last_follow_up_idx').on(sql`coalesce(${t.followUpOn}, '-infinity'::date)`, t.personId),
-		index('cases_due_idx')
-			.on(t.dueOn, t.personId)
-			.where(sql`${t.dueOn} is not null`),
+		index('cases_judge_on_idx')
+			.on(t.judgeOn, t.personId)
+			.where(sql`${t.judgeOn} is not null`),
+		index('cases_mail_on_idx')
+			.on(t.mailOn, t.personId)
+			.where(sql`${t.mailOn} is not null`),
 		index('cases_judgement_idx').on(t.judgementId),
+		// Cases that an update or an import leaves to be judged again: found beside the version that all others have.
+		index('cases_rules_version_idx').on(t.rulesVersion, t.personId),
 		index('cases_referred_idx')
 			.on(t.level, t.personId)
 			.where(sql`${t.referredOn} is not null`),

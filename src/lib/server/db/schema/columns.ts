@@ -22,3 +22,9 @@ export function areAllOf(column: AnyPgColumn, values: readonly string[]): SQL {
 export function textList<T extends string>(name: string) {
 	return customType<{ data: T[]; driverData: T[] }>({ dataType: () => 'text[]' })(name);
 }
+
+/** What makes emails due without a person's act and without time passing: new rules for everybody, or a list of people that was imported. */
+export const HELD_WHYS = ['update', 'import'] as const;
+
+/** One of {@link HELD_WHYS}. */
+export type HeldWhy = (typeof HELD_WHYS)[number];

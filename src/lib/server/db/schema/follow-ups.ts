@@ -12,7 +12,7 @@ import {
 	uuid
 } from 'drizzle-orm/pg-core';
 import { FOLLOW_UP_KINDS } from '../../../core/triage';
-import { isOneOf } from './columns';
+import { HELD_WHYS, isOneOf } from './columns';
 import { people } from './people';
 
 /** When a person is to be looked at again. One open follow-up of each kind a person; done ones stay as history. */
@@ -27,6 +27,8 @@ export const followUps = pgTable(
 		due: date('due', { mode: 'string' }).notNull(),
 		/** The day that the policy gave; another `due` was chosen by hand. Null for a look that a coordinator set. */
 		policyDay: date('policy_day', { mode: 'string' }),
+		/** What made it due by itself: it is asked only once a coordinator has released it. Null for what people's acts and time bring. */
+		heldWhy: text('held_why', { enum: HELD_WHYS }),
 		reason: text('reason').notNull().default(''),
 		version: integer('version').notNull().default(1),
 		createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
@@ -42,6 +44,10 @@ export const followUps = pgTable(
 			.where(sql`${t.doneAt} is null`),
 		check('follow_ups_kind_check', isOneOf(t.kind, FOLLOW_UP_KINDS)),
 		check('follow_ups_policy_check', sql`(${t.kind} = 'look') = (${t.policyDay} is null)`),
+		check('follow_ups_held_check', isOneOf(t.heldWhy, HELD_WHYS)),
+		index('follow_ups_held_idx')
+			.on(t.kind, t.personId)
+			.where(sql`${t.heldWhy} is not null and ${t.doneAt} is null`),
 		index('follow_ups_after_idx').on(t.after),
 		index('follow_ups_person_idx').on(t.personId, t.due.desc()),
 		// What somebody has set and may be late: counted along it.

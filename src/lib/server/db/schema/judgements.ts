@@ -30,16 +30,6 @@ export const judgements = pgTable(
 );
 
 /**
- * People whose data are from a version that kept no judgements, until they have been judged for the first time. Filled by the migration;
- * empty ever after.
- */
-export const unjudged = pgTable('unjudged', {
-	personId: uuid('person_id')
-		.primaryKey()
-		.references(() => people.id, { onDelete: 'cascade' })
-});
-
-/**
  * Attempts to reach a person and conversations with them, with what came of it. One that closes a warning sign is its outcome.
  * Written by coordinators and clinicians; removed with the person.
  */

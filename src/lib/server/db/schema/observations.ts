@@ -98,13 +98,6 @@ export const observations = pgTable(
 	]
 );
 
-/** People whose judgements are from a version that kept no observations, until they have been looked at. Filled by the migration; empty ever after. */
-export const unobserved = pgTable('unobserved', {
-	personId: uuid('person_id')
-		.primaryKey()
-		.references(() => people.id, { onDelete: 'cascade' })
-});
-
 /** What things cost that are bought for people: as somebody has said. Kept until it is changed. */
 export const purchasePrices = pgTable(
 	'purchase_prices',

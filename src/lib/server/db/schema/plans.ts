@@ -19,19 +19,11 @@ import type { RegionReport, Sign } from '../../../core/discomfort';
 import { NEWS, THINGS, type News, type Thing, type Unclosable } from '../../../core/judgement';
 import type { Plan, PlanStep } from '../../../core/plan';
 import { assessments } from './assessments';
-import { areAllOf, isOneOf, moment, textList } from './columns';
+import { areAllOf, HELD_WHYS, isOneOf, moment, textList } from './columns';
 import { people } from './people';
 
 /** Why a plan was made. */
-export const PLAN_WHYS = [
-	'answers',
-	'corrected',
-	'way',
-	'does-not-work',
-	'another',
-	'household',
-	'earlier'
-] as const;
+export const PLAN_WHYS = ['answers', 'corrected', 'way', 'does-not-work', 'another', 'household'] as const;
 
 /** One reason for which a plan is made. */
 export type PlanWhy = (typeof PLAN_WHYS)[number];
@@ -76,6 +68,10 @@ export const plans = pgTable(
 		/** Misfit of the corner, now and after the plan. */
 		costNow: integer('cost_now').notNull(),
 		costPlanned: integer('cost_planned').notNull(),
+		/** The day on which a plan that is not begun is brought to mind; null where that is not to be done, or no longer. */
+		remindOn: date('remind_on', { mode: 'string' }),
+		/** What made that reminder due by itself: it goes out only once a coordinator has released it. */
+		heldWhy: text('held_why', { enum: HELD_WHYS }),
 		/** When the person was reminded of a plan that was not begun. */
 		remindedAt: moment('reminded_at'),
 		/** When another plan took its place; null while it is worked on. */
@@ -85,10 +81,11 @@ export const plans = pgTable(
 		uniqueIndex('plans_current_key')
 			.on(t.assessmentId)
 			.where(sql`${t.endedAt} is null`),
-		index('plans_brief_idx')
-			.on(t.id)
-			.where(sql`${t.endedAt} is null and ${t.advice} -> 'purchases' = 'null'::jsonb`),
 		index('plans_assessment_idx').on(t.assessmentId, t.madeAt.desc()),
+		index('plans_held_idx')
+			.on(t.assessmentId)
+			.where(sql`${t.heldWhy} is not null and ${t.endedAt} is null`),
+		check('plans_held_check', isOneOf(t.heldWhy, HELD_WHYS)),
 		check('plans_why_check', isOneOf(t.why, PLAN_WHYS)),
 		check('plans_kept_check', areAllOf(t.kept, THINGS)),
 		check('plans_chosen_check', sql`${t.chosen} between 0 and 9`)

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { check, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { check, date, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import { isOneOf, moment } from './columns';
 import { people } from './people';
 import { rounds } from './rounds';
@@ -59,4 +59,22 @@ export const mailbox = pgTable('mailbox', {
 	times: integer('times').notNull().default(1),
 	receivedAt: moment('received_at').notNull(),
 	html: text('html').notNull()
+});
+
+/** How many emails the program may send by itself on one day; one row. */
+export const mailLimit = pgTable(
+	'mail_limit',
+	{
+		id: integer('id').primaryKey().default(1),
+		/** Null: in proportion to the people there are (`mail-brake/daily-limit.ts`). */
+		perDay: integer('per_day'),
+		version: integer('version').notNull().default(1)
+	},
+	(t) => [check('mail_limit_per_day_check', sql`${t.perDay} between 1 and 1000000`)]
+);
+
+/** How many of those were sent on each of the organisation's days. Counts only; old days are removed by the next. */
+export const mailDays = pgTable('mail_days', {
+	day: date('day', { mode: 'string' }).primaryKey(),
+	sent: integer('sent').notNull()
 });

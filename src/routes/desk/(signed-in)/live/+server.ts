@@ -1,3 +1,4 @@
+import { requirePermission } from '$lib/server/access/require-permission';
 import { Fault } from '$lib/server/fault';
 import { orJsonFault } from '$lib/server/http/answer-fault';
 import { eventStream, whileSignedIn } from '$lib/server/live/event-stream';
@@ -6,9 +7,8 @@ import type { RequestHandler } from './$types';
 /** Says after every change of a case that there was one, as server-sent events: what it was is read by whoever may read it. */
 export const GET: RequestHandler = ({ locals }) =>
 	orJsonFault(async () => {
-		if (!locals.user || !locals.session || locals.user.role === 'reader')
-			throw new Fault('not-allowed', 'signInAsWho');
-		return eventStream(whileSignedIn(locals.changes, locals.session.hash, 'desk'), () =>
-			Promise.resolve('changed')
-		);
+		const { session } = locals;
+		if (!locals.user || !session) throw new Fault('not-allowed', 'signInAsWho');
+		requirePermission(locals.user, 'desk:live');
+		return eventStream(whileSignedIn(locals.changes, session.hash, 'desk'), () => Promise.resolve('changed'));
 	});

@@ -6,7 +6,7 @@ import { BULK_ACTS, PEOPLE_COLUMNS, peopleColumnsOf } from '$lib/core/people';
 import { actInBulk, MOST_IN_BULK, type BulkAct } from '$lib/server/people/act-in-bulk';
 import { countriesOf, listPeople, teamsOf } from '$lib/server/people/list-people';
 import { dropFilter, savedFiltersOf, saveFilter } from '$lib/server/people/saved-filters';
-import { needCoordinator } from '$lib/server/actor';
+import { requirePermission } from '$lib/server/access/require-permission';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { orderOfQuery } from '$lib/server/people/people-order';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
@@ -101,7 +101,7 @@ export const actions: Actions = {
 
 	columns: ({ request, locals, cookies, url }) =>
 		orFailedForm(async () => {
-			needCoordinator(signedIn(locals));
+			requirePermission(signedIn(locals), 'people:read');
 			const chosen = Object.keys(await readColumns(request));
 			cookies.set(COLUMNS_COOKIE, chosen.join('.'), {
 				path: '/desk/people',

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { isPermitted } from '$lib/core/access';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';
@@ -18,7 +19,7 @@
 			<h1 class="text-title">{texts.rounds}</h1>
 			<p class="mt-1 text-ink-soft">{texts.selfAssessmentsSentTo}</p>
 		</div>
-		{#if data.role === 'coordinator'}<Button look="main" size="desk" href="/desk/rounds/new"
+		{#if isPermitted(data.role, 'rounds:run')}<Button look="main" size="desk" href="/desk/rounds/new"
 				>{texts.newRound}</Button
 			>{/if}
 	</div>
@@ -31,8 +32,9 @@
 		{#each data.rounds as round (round.id)}
 			<li class="grid gap-x-6 gap-y-1 border-b border-rule py-3 sm:grid-cols-[16rem_1fr]">
 				<div>
-					{#if data.role === 'coordinator'}<a class="font-semibold text-ink" href="/desk/rounds/{round.id}"
-							>{round.name}</a
+					{#if isPermitted(data.role, 'rounds:run')}<a
+							class="font-semibold text-ink"
+							href="/desk/rounds/{round.id}">{round.name}</a
 						>{:else}<span class="font-semibold">{round.name}</span>{/if}
 					<p class="text-note text-ink-soft">
 						{texts.to({

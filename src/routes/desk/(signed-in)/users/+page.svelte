@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { isPermitted } from '$lib/core/access';
 	import ChoiceRows from '$lib/ui/kit/ChoiceRows.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
@@ -42,7 +43,7 @@
 				</div>
 				<div class="flex items-center gap-3 text-note">
 					<span>{texts.accountState(Boolean(user.closedAt), ROLES[user.role][0])}</span>
-					{#if !user.closedAt && user.role === 'coordinator'}
+					{#if !user.closedAt && isPermitted(user.role, 'audit-log:read')}
 						<span class="text-ink-soft">{user.seesRecord ? texts.recordRight : texts.noRecordRight}</span>
 						<form method="POST" action="?/record" use:enhance={right.submit}>
 							<input type="hidden" name="user" value={user.id} />

@@ -1,5 +1,5 @@
 import { columnsOf } from '$lib/core/exchange';
-import { needCoordinator } from '$lib/server/actor';
+import { requirePermission } from '$lib/server/access/require-permission';
 import { exportPeople } from '$lib/server/people/export-people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { orJsonFault } from '$lib/server/http/answer-fault';
@@ -10,7 +10,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = ({ locals, url }) =>
 	orJsonFault(async () => {
 		const actor = signedIn(locals);
-		needCoordinator(actor);
+		requirePermission(actor, 'people:export');
 		const wanted = {
 			filter: filterOfQuery(url.searchParams),
 			columns: columnsOf(url.searchParams.getAll('column').join(','))

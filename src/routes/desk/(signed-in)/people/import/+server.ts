@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { MOST_JOINED, ROSTER_FIELDS, type RosterField } from '$lib/core/exchange';
-import { needCoordinator } from '$lib/server/actor';
+import { requirePermission } from '$lib/server/access/require-permission';
 import { importPeople } from '$lib/server/people/import-people';
 import { Fault } from '$lib/server/fault';
 import { text, uuid } from '$lib/server/http/fields';
@@ -48,7 +48,7 @@ export const POST: RequestHandler = ({ request, locals }) =>
 	orJsonFault(async () => {
 		if (!locals.user) throw new Fault('not-allowed', 'sessionEnded');
 		// Asked before the list is read: it may be long.
-		needCoordinator(locals.user);
+		requirePermission(locals.user, 'people:change');
 		const { head, lines } = await read(request);
 		return Response.json(await importPeople(locals.db, locals.user, { ...head, lines }, locals.now));
 	});

@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
-import { needCoordinator } from '$lib/server/actor';
+import { requirePermission } from '$lib/server/access/require-permission';
 import { addPerson } from '$lib/server/people/add-person';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
 import { formReader } from '$lib/server/http/read-body';
@@ -9,7 +9,7 @@ import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>
-	orErrorPage(() => Promise.resolve().then(() => void needCoordinator(signedIn(locals))));
+	orErrorPage(() => Promise.resolve().then(() => void requirePermission(signedIn(locals), 'people:change')));
 
 const read = formReader({
 	name: PERSON_FIELDS.name,

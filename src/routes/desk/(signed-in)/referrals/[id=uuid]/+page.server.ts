@@ -1,4 +1,5 @@
 import { redirect } from '@sveltejs/kit';
+import { grantFor } from '$lib/server/access/require-permission';
 import { isoDay } from '$lib/server/clock';
 import { readReferralWords } from '$lib/server/cases/case-forms';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
@@ -29,7 +30,7 @@ export const actions: Actions = {
 			const { key, text } = await readReferralWords(request);
 			await endReferral(locals.db, actor, { key, text, referralId: params.id }, locals.now);
 			// A clinician sees the case no more from here on.
-			if (actor.kind === 'user' && actor.role === 'clinician') redirect(303, '/desk');
+			if (grantFor(actor, 'referrals:read') === 'own') redirect(303, '/desk');
 			return { done: true };
 		})
 };

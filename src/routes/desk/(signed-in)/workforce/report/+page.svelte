@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { isPermitted } from '$lib/core/access';
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
@@ -29,7 +30,7 @@
 		{texts.whatWasDoneWhat}
 	</p>
 	{#if fault}<div class="mt-3"><Notice kind="caution" role="alert">{fault}</Notice></div>{/if}
-	{#if data.role === 'coordinator'}
+	{#if isPermitted(data.role, 'reports:make')}
 		{#if data.view.closings.length === 0}
 			<p class="mt-4">{texts.theFirstMonthHas}</p>
 		{:else}
@@ -76,7 +77,7 @@
 						>{texts.dataCsv}<span class="sr-only">{texts.untilDay(dayWords(report.toDay))}</span></a
 					></span
 				>
-				{#if data.role === 'coordinator'}
+				{#if isPermitted(data.role, 'reports:make')}
 					<form method="POST" action="?/drop" use:enhance>
 						<input type="hidden" name="report" value={report.id} />
 						<Button look="quiet" size="desk" aria-label={texts.takeTheReportUntil(dayWords(report.toDay))}

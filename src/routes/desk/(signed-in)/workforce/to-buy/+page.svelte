@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { isPermitted } from '$lib/core/access';
 	import { CODES } from '$lib/core/workforce';
 	import CostTable from '$lib/ui/workforce/CostTable.svelte';
 	import PriceForm from '$lib/ui/workforce/PriceForm.svelte';
@@ -63,7 +64,7 @@
 		note={texts.workedOutAnewFor}
 	/>
 	{#if data.table.at === null}<CostTable {purchases} />{/if}
-	{#if data.role === 'coordinator'}
+	{#if isPermitted(data.role, 'prices:set')}
 		<PriceForm
 			things={data.things}
 			prices={data.prices}

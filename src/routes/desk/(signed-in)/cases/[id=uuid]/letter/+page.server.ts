@@ -9,7 +9,7 @@ import type { PageServerLoad } from './$types';
 /** The letter as a clinician would get it, to be looked at before, and printed for who has no account. */
 export const load: PageServerLoad = ({ locals, params }) =>
 	orErrorPage(async () => {
-		const writer = await needCase(locals.db, signedIn(locals), params.id);
+		const writer = await needCase(locals.db, signedIn(locals), params.id, 'cases:read');
 		const open = await openReferralOf(locals.db, params.id);
 		return {
 			today: isoDay(locals.now, locals.config.timeZone),

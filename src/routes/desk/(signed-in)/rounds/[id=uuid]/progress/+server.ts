@@ -1,4 +1,4 @@
-import { needCoordinator } from '$lib/server/actor';
+import { requirePermission } from '$lib/server/access/require-permission';
 import { Fault } from '$lib/server/fault';
 import { orJsonFault } from '$lib/server/http/answer-fault';
 import { eventStream, whileSignedIn } from '$lib/server/live/event-stream';
@@ -10,7 +10,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = ({ locals, params }) =>
 	orJsonFault(async () => {
 		if (!locals.user || !locals.session) throw new Fault('not-allowed', 'sessionEnded');
-		needCoordinator(locals.user);
+		requirePermission(locals.user, 'rounds:read');
 		await readRound(locals.db, locals.user, params.id, locals.now);
 		return eventStream(whileSignedIn(locals.changes, locals.session.hash, `round:${params.id}`), () =>
 			newsOfRound(locals.db, params.id, new Date())

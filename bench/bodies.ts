@@ -1,0 +1,101 @@
+import { readFileSync } from 'node:fs';
+import { request } from 'node:http';
+import { startApp } from '../bin/lib/app.mjs';
+import { freePort } from '../bin/lib/net.mjs';
+import { needBuild } from '../bin/lib/packages.mjs';
+import { startPostgres } from '../bin/lib/postgres.mjs';
+import { print, quantile, rounded } from './measure';
+
+/** Bodies that are sent at once, and how large each is, MB. */
+const BODIES = 60;
+const MB_EACH = 25;
+
+const MB = 1024 * 1024;
+
+/** Between two looks at the memory and the health of the program, ms. */
+const LOOK_MS = 50;
+
+const later = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** Memory that a process holds, MB. Linux only, as the project's commands are. */
+function residentMb(pid: number): number {
+	const kB = /VmRSS:\s+(\d+) kB/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1];
+	return Number(kB ?? Number.NaN) / 1024;
+}
+
+/** Sends a body in chunks that says nothing of its size, to a route that reads one. @returns the status of the answer; 0 for none */
+function sendChunked(address: string): Promise<number> {
+	return new Promise((resolve) => {
+		const sent = request(
+			`${address}/desk/sign-in`,
+			{
+				method: 'POST',
+				headers: {
+					origin: address,
+					'content-type': 'application/x-www-form-urlencoded',
+					'transfer-encoding': 'chunked'
+				}
+			},
+			(response) => {
+				response.resume();
+				response.on('end', () => resolve(response.statusCode ?? 0));
+			}
+		);
+		sent.on('error', () => resolve(0));
+		const chunk = Buffer.alloc(64 * 1024, 'a');
+		let left = MB_EACH * MB;
+		const write = () => {
+			while (left > 0 && !sent.destroyed) {
+				left -= chunk.length;
+				if (!sent.write(chunk)) return void sent.once('drain', write);
+			}
+			sent.end();
+		};
+		write();
+	});
+}
+
+/** Many large bodies in chunks, sent by nobody who is signed in: how far the program's memory grows, and how long others wait meanwhile. */
+export async function benchBodies(): Promise<void> {
+	await needBuild();
+	const postgres = await startPostgres({ temporary: true });
+	const app = await startApp({
+		url: postgres.url,
+		port: (await freePort(0)) ?? 0,
+		env: { EASY_CORNER_MODE: 'demo', EASY_CORNER_WRITES_FACTOR: '100' },
+		log: 'pipe'
+	});
+	try {
+		for (let i = 0; i < 20; i += 1) await (await fetch(`${app.address}/desk/sign-in`)).arrayBuffer();
+		await later(2000);
+		const before = residentMb(app.pid);
+		let [isOver, most] = [false, before];
+		const waits: number[] = [];
+		const look = async () => {
+			while (!isOver) {
+				const asked = performance.now();
+				await (await fetch(`${app.address}/health`)).arrayBuffer();
+				waits.push(performance.now() - asked);
+				most = Math.max(most, residentMb(app.pid));
+				await later(LOOK_MS);
+			}
+		};
+		const looking = look();
+		const statuses = await Promise.all(Array.from({ length: BODIES }, () => sendChunked(app.address)));
+		isOver = true;
+		await looking;
+		waits.sort((a, b) => a - b);
+		print({
+			figure: `bodies: ${BODIES} in chunks of ${MB_EACH} MB at once, by nobody who is signed in`,
+			unit: 'MB',
+			memoryBefore: rounded(before),
+			memoryGrew: rounded(most - before),
+			answered413: statuses.filter((status) => status === 413).length,
+			healthP95Ms: rounded(quantile(waits, 0.95)),
+			healthMaxMs: rounded(waits.at(-1) ?? 0)
+		});
+	} finally {
+		await app.stop();
+		await postgres.stop();
+	}
+}

@@ -1,2 +1,0 @@
-CREATE INDEX "cases_unsent_idx" ON "cases" USING btree ("person_id") WHERE "cases"."sent_at" is null;--> statement-breakpoint
-CREATE INDEX "cases_revoked_idx" ON "cases" USING btree ("person_id") WHERE "cases"."revoked_at" is not null and "cases"."answered_at" is null;

@@ -1,4 +1,0 @@
-ALTER TABLE "equipment_requests" DROP CONSTRAINT "equipment_requests_purchase_check";--> statement-breakpoint
-ALTER TABLE "step_ticks" DROP CONSTRAINT "step_ticks_place_check";--> statement-breakpoint
-ALTER TABLE "equipment_requests" ADD CONSTRAINT "equipment_requests_purchase_check" CHECK ("equipment_requests"."purchase" in ('keyboard-and-mouse', 'footrest', 'seat-cushion', 'monitor', 'chair', 'another-surface'));--> statement-breakpoint
-ALTER TABLE "step_ticks" ADD CONSTRAINT "step_ticks_place_check" CHECK ("step_ticks"."place" in ('surface', 'seat', 'feet', 'back', 'keys', 'mouse', 'screen', 'distance', 'tilt'));

@@ -1,2 +1,0 @@
-ALTER TABLE "plans" DROP CONSTRAINT "plans_why_check";--> statement-breakpoint
-ALTER TABLE "plans" ADD CONSTRAINT "plans_why_check" CHECK ("plans"."why" in ('answers', 'corrected', 'way', 'does-not-work', 'another', 'household', 'earlier'));

@@ -1,0 +1,81 @@
+import type { Role } from './roles';
+
+/** How far a permission goes: everything, what was referred to oneself, or nothing. */
+export type Grant = 'all' | 'own' | 'none';
+
+/** Columns in the order of a row: coordinator, clinician, reader. */
+const row = (
+	coordinator: Grant,
+	clinician: Grant,
+	reader: Grant
+): { readonly coordinator: Grant; readonly clinician: Grant; readonly reader: Grant } => ({
+	coordinator,
+	clinician,
+	reader
+});
+
+const COORDINATORS = row('all', 'none', 'none');
+
+/**
+ * Who may do what: the one table, a row an act and a column a role. What does not stand here nobody may do; a new role makes the type checker
+ * ask for its column. A guard of the server asks it at the start of each use case, and each route of the desk before it opens.
+ */
+export const PERMISSIONS = {
+	/** One's own account: password, second factor, passkeys, signed-in browsers. */
+	'account:own': row('all', 'all', 'all'),
+	'accounts:manage': COORDINATORS,
+	/** Needs the right of the account besides: somebody who has it gives it. */
+	'audit-log:read': COORDINATORS,
+	/** Changes as they happen, on pages that are open. */
+	'desk:live': row('all', 'all', 'none'),
+	'desk:undo': row('all', 'all', 'none'),
+	'cases:read': COORDINATORS,
+	'cases:act': COORDINATORS,
+	'assessments:send': COORDINATORS,
+	'messages:write': COORDINATORS,
+	'emails:release': COORDINATORS,
+	'equipment:read': COORDINATORS,
+	'equipment:decide': COORDINATORS,
+	'follow-ups:read': COORDINATORS,
+	'follow-ups:set': COORDINATORS,
+	'people:read': COORDINATORS,
+	'people:change': COORDINATORS,
+	'people:export': COORDINATORS,
+	'people:erase': COORDINATORS,
+	'referrals:make': COORDINATORS,
+	'referrals:list': row('none', 'own', 'none'),
+	'referrals:read': row('all', 'own', 'none'),
+	'referrals:answer': row('all', 'own', 'none'),
+	'retention:set': COORDINATORS,
+	'rounds:read': COORDINATORS,
+	'rounds:run': COORDINATORS,
+	'workforce:read': row('all', 'none', 'all'),
+	/** Figures of today, between two ends of months. */
+	'workforce:live': COORDINATORS,
+	'reports:make': COORDINATORS,
+	'prices:set': COORDINATORS
+} as const satisfies Readonly<Record<string, Readonly<Record<Role, Grant>>>>;
+
+/** An act that somebody may or may not do. */
+export type Permission = keyof typeof PERMISSIONS;
+
+/**
+ * How far a role may go with an act. Denied by default: a role or an act that the table does not have, as one that a newer version wrote into
+ * the database, is granted nothing.
+ */
+export function grantOf(role: string, permission: Permission): Grant {
+	const grants: Readonly<Record<string, Grant>> | undefined = Object.hasOwn(PERMISSIONS, permission)
+		? PERMISSIONS[permission]
+		: undefined;
+	return (grants && Object.hasOwn(grants, role) ? grants[role] : undefined) ?? 'none';
+}
+
+/** Whether a role may do an act, be it only with what was referred to oneself. */
+export function isPermitted(role: string, permission: Permission): boolean {
+	return grantOf(role, permission) !== 'none';
+}
+
+/** The roles that may do an act. */
+export function rolesWith(permission: Permission): Role[] {
+	return (Object.keys(PERMISSIONS[permission]) as Role[]).filter((role) => isPermitted(role, permission));
+}

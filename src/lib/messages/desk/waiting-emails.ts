@@ -1,0 +1,41 @@
+import type { HeldKind } from '../../core/sending';
+
+const count = (n: number, one: string, many: string) =>
+	`${n.toLocaleString('en-GB')} ${n === 1 ? one : many}`;
+
+/** Emails that an update or an import made due, and the daily limit. */
+export const waitingEmails = {
+	title: 'Waiting emails · Easy Corner',
+	heading: 'Waiting emails',
+	lead: 'When an update or an import makes emails due, we hold them here. Nobody gets one until you release it.',
+	none: 'No emails are waiting.',
+	noneHint: 'Check-ins and reminders go out on their day as usual.',
+	kind: 'Email',
+	cause: 'Made due by',
+	people: 'People',
+	dueToday: 'Due already',
+	kinds: {
+		'check-in': 'Check-in: is everything still in place?',
+		recheck: 'Next self-assessment',
+		'plan-reminder': 'Reminder of a plan that was not started'
+	} satisfies Record<HeldKind, string>,
+	causes: { update: 'an update', import: 'an import' },
+	release: (n: number) => `Release ${count(n, 'email', 'emails')}`,
+	releaseHint:
+		'Each one goes out on its day. Those that are due already go out from now on, up to the daily limit.',
+	released: (n: number) => `${count(n, 'email was', 'emails were')} released.`,
+	limitHeading: 'Daily limit',
+	limitLead: (perDay: number, isSet: boolean) =>
+		isSet
+			? `Easy Corner sends at most ${count(perDay, 'check-in, self-assessment or plan reminder', 'check-ins, self-assessments and plan reminders')} a day.`
+			: `Nobody has set a limit yet. For the number of people you have, Easy Corner sends at most ${count(perDay, 'check-in, self-assessment or plan reminder', 'check-ins, self-assessments and plan reminders')} a day.`,
+	sentToday: (n: number) => `${count(n, 'has', 'have')} gone out today.`,
+	keptBack: (n: number) =>
+		n === 0
+			? ''
+			: `The limit was reached: ${count(n, 'person gets theirs', 'people get theirs')} from tomorrow on.`,
+	limitScope: 'Rounds, reminders of a self-assessment or check-in, and messages you write are not counted.',
+	perDay: 'Emails a day',
+	setLimit: 'Set daily limit',
+	limitSet: 'The daily limit was saved.'
+};

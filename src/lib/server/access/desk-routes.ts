@@ -1,0 +1,173 @@
+import type { RouteId } from '$app/types';
+import { isPermitted, type Permission } from '../../core/access';
+
+/** A route of the coordinator's door behind the sign-in. */
+export type DeskRoute = Extract<RouteId, `/desk/(signed-in)${string}`>;
+
+/** What it takes to open each route of the desk; null for a folder that answers nothing itself. A new route makes the type checker ask for its row. */
+export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
+	// Where each role begins: its page leads on to what the role works on.
+	'/desk/(signed-in)': 'account:own',
+	'/desk/(signed-in)/account': 'account:own',
+	'/desk/(signed-in)/account/passkeys': 'account:own',
+	'/desk/(signed-in)/account/second-factor': 'account:own',
+	'/desk/(signed-in)/confirm': 'account:own',
+	'/desk/(signed-in)/cases': null,
+	'/desk/(signed-in)/cases/[id=uuid]': 'cases:read',
+	'/desk/(signed-in)/cases/[id=uuid]/brief': 'cases:read',
+	'/desk/(signed-in)/cases/[id=uuid]/erase': 'people:erase',
+	'/desk/(signed-in)/cases/[id=uuid]/everything': 'people:export',
+	'/desk/(signed-in)/cases/[id=uuid]/everything/data': 'people:export',
+	'/desk/(signed-in)/cases/[id=uuid]/letter': 'cases:read',
+	'/desk/(signed-in)/equipment': 'equipment:read',
+	'/desk/(signed-in)/equipment/budget': 'equipment:read',
+	'/desk/(signed-in)/equipment/export': 'equipment:read',
+	'/desk/(signed-in)/follow-ups': 'follow-ups:read',
+	'/desk/(signed-in)/live': 'desk:live',
+	'/desk/(signed-in)/people': 'people:read',
+	'/desk/(signed-in)/people/export': 'people:export',
+	'/desk/(signed-in)/people/import': 'people:change',
+	'/desk/(signed-in)/people/new': 'people:change',
+	'/desk/(signed-in)/record': 'audit-log:read',
+	'/desk/(signed-in)/referrals': null,
+	'/desk/(signed-in)/referrals/[id=uuid]': 'referrals:read',
+	'/desk/(signed-in)/retention': 'retention:set',
+	'/desk/(signed-in)/rounds': 'rounds:read',
+	'/desk/(signed-in)/rounds/new': 'rounds:run',
+	'/desk/(signed-in)/rounds/[id=uuid]': 'rounds:read',
+	'/desk/(signed-in)/rounds/[id=uuid]/progress': 'rounds:read',
+	'/desk/(signed-in)/users': 'accounts:manage',
+	'/desk/(signed-in)/waiting-emails': 'emails:release',
+	'/desk/(signed-in)/workforce': 'workforce:read',
+	'/desk/(signed-in)/workforce/discomfort': 'workforce:read',
+	'/desk/(signed-in)/workforce/figures': 'workforce:read',
+	'/desk/(signed-in)/workforce/findings': 'workforce:read',
+	'/desk/(signed-in)/workforce/goes-with': 'workforce:read',
+	'/desk/(signed-in)/workforce/helps': 'workforce:read',
+	'/desk/(signed-in)/workforce/report': 'workforce:read',
+	'/desk/(signed-in)/workforce/report/[id=uuid]': 'workforce:read',
+	'/desk/(signed-in)/workforce/report/[id=uuid]/data': 'workforce:read',
+	'/desk/(signed-in)/workforce/times': 'workforce:read',
+	'/desk/(signed-in)/workforce/to-buy': 'workforce:read'
+};
+
+/** What it takes to carry out each form action of the desk, by its route and name. An action that is not here is carried out for nobody. */
+export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<string, Permission>>>>> = {
+	'/desk/(signed-in)': { settle: 'cases:act', write: 'messages:write', undo: 'desk:undo' },
+	'/desk/(signed-in)/account': { elsewhere: 'account:own', password: 'account:own' },
+	'/desk/(signed-in)/account/second-factor': {
+		begin: 'account:own',
+		end: 'account:own',
+		remove: 'account:own'
+	},
+	'/desk/(signed-in)/confirm': { default: 'account:own' },
+	'/desk/(signed-in)/cases/[id=uuid]': {
+		settle: 'cases:act',
+		reopen: 'cases:act',
+		owner: 'cases:act',
+		later: 'cases:act',
+		send: 'assessments:send',
+		followUp: 'follow-ups:set',
+		done: 'follow-ups:set',
+		contact: 'cases:act',
+		message: 'messages:write',
+		read: 'messages:write',
+		note: 'cases:act',
+		refer: 'referrals:make',
+		writeReferral: 'referrals:answer',
+		endReferral: 'referrals:answer',
+		askFor: 'equipment:decide',
+		equipment: 'equipment:decide',
+		setUp: 'cases:act',
+		person: 'people:change'
+	},
+	'/desk/(signed-in)/cases/[id=uuid]/erase': { default: 'people:erase' },
+	'/desk/(signed-in)/equipment': { count: 'equipment:decide' },
+	'/desk/(signed-in)/equipment/budget': { approve: 'equipment:decide' },
+	'/desk/(signed-in)/follow-ups': {
+		move: 'follow-ups:set',
+		feed: 'follow-ups:read',
+		endFeed: 'follow-ups:read'
+	},
+	'/desk/(signed-in)/people': {
+		bulk: 'people:change',
+		columns: 'people:read',
+		save: 'people:read',
+		drop: 'people:read'
+	},
+	'/desk/(signed-in)/people/new': { default: 'people:change' },
+	'/desk/(signed-in)/referrals/[id=uuid]': {
+		writeReferral: 'referrals:answer',
+		endReferral: 'referrals:answer'
+	},
+	'/desk/(signed-in)/retention': { keep: 'retention:set' },
+	'/desk/(signed-in)/rounds/new': { default: 'rounds:run' },
+	'/desk/(signed-in)/rounds/[id=uuid]': {
+		change: 'rounds:run',
+		start: 'rounds:run',
+		nudge: 'rounds:run',
+		close: 'rounds:run',
+		reopen: 'rounds:run',
+		drop: 'rounds:run'
+	},
+	'/desk/(signed-in)/users': {
+		invite: 'accounts:manage',
+		close: 'accounts:manage',
+		record: 'audit-log:read'
+	},
+	'/desk/(signed-in)/waiting-emails': { release: 'emails:release', limit: 'emails:release' },
+	'/desk/(signed-in)/workforce/report': { make: 'reports:make', drop: 'reports:make' },
+	'/desk/(signed-in)/workforce/to-buy': { prices: 'prices:set' }
+};
+
+/** Routes that answer with data or a file, and have no page. */
+export const DESK_ENDPOINTS: readonly DeskRoute[] = [
+	'/desk/(signed-in)/account/passkeys',
+	'/desk/(signed-in)/cases/[id=uuid]/brief',
+	'/desk/(signed-in)/cases/[id=uuid]/everything/data',
+	'/desk/(signed-in)/equipment/export',
+	'/desk/(signed-in)/live',
+	'/desk/(signed-in)/people/export',
+	'/desk/(signed-in)/rounds/[id=uuid]/progress',
+	'/desk/(signed-in)/workforce/figures',
+	'/desk/(signed-in)/workforce/report/[id=uuid]/data'
+];
+
+const isDeskRoute = (route: string): route is DeskRoute => Object.hasOwn(DESK_ROUTES, route);
+
+/** Whether a route stands behind the sign-in. */
+export const isBehindSignIn = (route: string | null): boolean =>
+	route?.startsWith('/desk/(signed-in)') ?? false;
+
+/** The form action that a request asks for, as SvelteKit reads it from the address. */
+function actionOf(query: URLSearchParams): string {
+	const named = [...query.keys()].find((key) => key.startsWith('/'));
+	return named?.slice(1) ?? 'default';
+}
+
+/** A request to the desk, as far as it decides who may make it. */
+export interface DeskRequest {
+	readonly route: string;
+	readonly method: string;
+	readonly query: URLSearchParams;
+}
+
+/** What a request to the desk takes; null where the tables don't have it, and nobody may make it. */
+export function permissionFor({ route, method, query }: DeskRequest): Permission | null {
+	if (!isDeskRoute(route)) return null;
+	const actions = DESK_ACTIONS[route];
+	if (method !== 'POST' || !actions) return DESK_ROUTES[route];
+	const action = actionOf(query);
+	return Object.hasOwn(actions, action) ? (actions[action] ?? null) : null;
+}
+
+/** Whether a request only looks at a page. */
+export function isPageView({ route, method }: DeskRequest): boolean {
+	return (method === 'GET' || method === 'HEAD') && isDeskRoute(route) && !DESK_ENDPOINTS.includes(route);
+}
+
+/** Whether a role may make a request to the desk: denied where the tables don't say so. */
+export function mayRequest(role: string, request: DeskRequest): boolean {
+	const permission = permissionFor(request);
+	return permission !== null && isPermitted(role, permission);
+}

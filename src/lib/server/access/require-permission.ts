@@ -1,0 +1,36 @@
+import { grantOf, isPermitted, type Grant, type Permission } from '../../core/access';
+import type { Why } from '../../messages/refusal-words';
+import type { Actor } from '../actor';
+import { Fault } from '../fault';
+
+/** Somebody who is signed in. */
+export type UserActor = Actor & { readonly kind: 'user' };
+
+/** Why an act is refused, where it is not for coordinators alone. */
+const REFUSALS: Partial<Readonly<Record<Permission, Why>>> = {
+	'account:own': 'signInFirst',
+	'desk:live': 'signInAsWho',
+	'desk:undo': 'signInAsWho',
+	'referrals:list': 'referralsForClinician',
+	'referrals:read': 'referralsForAsked',
+	'referrals:answer': 'referralsForAsked',
+	'workforce:read': 'forFigures'
+};
+
+/** What somebody is told who may not do an act. */
+export const refusalOf = (permission: Permission): Why => REFUSALS[permission] ?? 'forCoordinators';
+
+/** How far an actor may go with an act; nobody but a signed-in user may do any of them. */
+export const grantFor = (actor: Actor, permission: Permission): Grant =>
+	actor.kind === 'user' ? grantOf(actor.role, permission) : 'none';
+
+/**
+ * Asks that the actor may do an act, by the table of permissions. Proves who acts, not that the record they name exists or was referred to
+ * them: that is each use case's to find.
+ *
+ * @throws Fault `not-allowed`
+ */
+export function requirePermission(actor: Actor, permission: Permission): UserActor {
+	if (actor.kind === 'user' && isPermitted(actor.role, permission)) return actor;
+	throw new Fault('not-allowed', refusalOf(permission));
+}

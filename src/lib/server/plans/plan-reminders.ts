@@ -1,0 +1,44 @@
+import { sql } from 'drizzle-orm';
+import type { CivilDate } from '../../core/calendar';
+import type { Db } from '../db/client';
+import type { HeldWhy } from '../db/schema/columns';
+import { mailDayAfter } from '../mail-brake/held';
+import type { WorkedPlan } from './current-plan';
+
+/** When a plan that is not begun is brought to mind, and what holds that reminder back. */
+export type PlanReminder = Pick<WorkedPlan, 'remindOn' | 'heldWhy'>;
+
+/** The day that the policy gives for a plan; null where it gives none. */
+export interface WantedReminder {
+	readonly plan: WorkedPlan;
+	readonly remindOn: CivilDate | null;
+	/** What it is worked out anew for, where neither people nor time have acted. */
+	readonly heldWhy: HeldWhy | null;
+}
+
+/**
+ * Keeps the day of each plan's reminder as the policy gives it; a plan that was recalled once is not recalled again.
+ *
+ * Cost: one write for all, where a day has changed.
+ *
+ * @returns the reminders as they stand now, by plan
+ */
+export async function syncPlanReminders(
+	tx: Db,
+	wanted: readonly WantedReminder[]
+): Promise<Map<string, PlanReminder>> {
+	const standing = new Map<string, PlanReminder>();
+	const changed: { id: string; remindOn: string | null; heldWhy: string | null }[] = [];
+	for (const { plan, remindOn, heldWhy: why } of wanted) {
+		const before = { day: plan.remindOn, heldWhy: plan.heldWhy };
+		const { day, heldWhy } = mailDayAfter(before, plan.remindedAt ? null : remindOn, why);
+		standing.set(plan.id, { remindOn: day, heldWhy });
+		if (day !== before.day || heldWhy !== before.heldWhy)
+			changed.push({ id: plan.id, remindOn: day, heldWhy });
+	}
+	if (changed.length > 0)
+		await tx.execute(sql`update plans set remind_on = x."remindOn", held_why = x."heldWhy"
+			from jsonb_to_recordset(${JSON.stringify(changed)}::jsonb) as x(id uuid, "remindOn" date, "heldWhy" text)
+			where plans.id = x.id`);
+	return standing;
+}

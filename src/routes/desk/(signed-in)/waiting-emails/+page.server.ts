@@ -1,0 +1,40 @@
+import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { text, version } from '$lib/server/http/fields';
+import { formReader } from '$lib/server/http/read-body';
+import { organisationDay, readDailyLimit, setDailyLimit } from '$lib/server/mail-brake/daily-limit';
+import { heldEmails, releaseHeld } from '$lib/server/mail-brake/release-held';
+import { signedIn } from '$lib/server/signed-in';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals }) =>
+	orErrorPage(async () => {
+		const today = await organisationDay(locals.db, locals.now);
+		const [held, limit] = await Promise.all([
+			heldEmails(locals.db, signedIn(locals), today),
+			readDailyLimit(locals.db, locals.now)
+		]);
+		return { held, limit };
+	});
+
+const readRelease = formReader({ kind: text(20), expected: text(7) });
+const readLimit = formReader({ perDay: text(7), version });
+
+export const actions: Actions = {
+	release: ({ request, locals }) =>
+		orFailedForm(async () => {
+			const { kind, expected } = await readRelease(request);
+			const input = { kind, expected: Number(expected) };
+			const released = await releaseHeld(locals.db, signedIn(locals), input, locals.now);
+			locals.wake('due');
+			return { released };
+		}),
+
+	limit: ({ request, locals }) =>
+		orFailedForm(async () => {
+			const { perDay, version: seen } = await readLimit(request);
+			const input = { perDay: Number(perDay.replace(/[\s,.]/g, '') || Number.NaN), version: Number(seen) };
+			await setDailyLimit(locals.db, signedIn(locals), input, locals.now);
+			locals.wake('due');
+			return { limitSet: true };
+		})
+};

@@ -1,0 +1,253 @@
+import { randomUUID } from 'node:crypto';
+import { and, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { RULES_VERSION } from '$lib/core/rules';
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { doWhatIsDue } from '$lib/server/check-ins/ask-due';
+import { remindCheckIns } from '$lib/server/check-ins/remind-check-ins';
+import { schema } from '$lib/server/db/client';
+import { countToRejudge, rejudge } from '$lib/server/judgements/rejudge';
+import { readDailyLimit, setDailyLimit } from '$lib/server/mail-brake/daily-limit';
+import { countHeld, heldEmails, releaseHeld } from '$lib/server/mail-brake/release-held';
+import { importPeople } from '$lib/server/people/import-people';
+import { currentPlanOf } from '$lib/server/plans/current-plan';
+import { leave } from '$lib/server/people/leave';
+import { tickStep } from '$lib/server/plans/tick-step';
+import { remindDue } from '$lib/server/rounds/remind';
+import { act, Desk, faultOf, PAINLESS } from '../support/desk';
+
+const { assessments, cases, followUps, letters, people } = schema;
+
+/** The bar: so many people, made due all at once. */
+const PEOPLE = 400;
+
+const answeredAt = new Date('2026-03-02T09:00:00Z');
+/** A year and a month later: everybody's next self-assessment has been due for weeks. */
+const updatedAt = new Date('2027-04-01T09:00:00Z');
+const daysLater = (n: number) => new Date(updatedAt.getTime() + n * 86_400_000);
+
+let desk: Desk;
+const db = () => desk.test.db;
+let personIds: string[] = [];
+
+/** Makes others of one person, who did the same on the same days: their rows, under ids and links of their own. */
+async function cloned(personId: string, n: number): Promise<string[]> {
+	const { rows } = await db().execute<{ id: string }>(sql`
+		with p as (
+			insert into people (name, email, team, country, created_at)
+			select 'Clone ' || n, 'clone' || n || '@example.org', team, country, created_at
+			from people, generate_series(1, ${n}) as n where id = ${personId} returning id),
+		a as (
+			insert into assessments (person_id, token_hash, way, checklist_version, sent_at, consented_at, answers, answered_at, corner,
+				checks_off, signs, discomfort)
+			select p.id, 'hash of ' || p.id, way, checklist_version, sent_at, consented_at, answers, answered_at, corner, checks_off, signs,
+				discomfort from assessments, p where person_id = ${personId} returning id, person_id),
+		l as (
+			insert into letters (person_id, to_name, to_email, subject, body, link_path, written_at, next_try_at, state)
+			select id, 'Clone', 'clone@example.org', 'Sent', 'Long ago', '/c/token-of-' || id, ${answeredAt.toISOString()}::timestamptz, ${answeredAt.toISOString()}::timestamptz, 'delivered' from p),
+		pl as (
+			insert into plans (assessment_id, made_at, why, corner, advice, chosen, plan, unclosable, steps, cost_now, cost_planned)
+			select a.id, made_at, why, pl.corner, advice, chosen, plan, unclosable, steps, cost_now, cost_planned
+			from a, plans pl join assessments b on b.id = pl.assessment_id and b.person_id = ${personId} returning id),
+		e as (
+			insert into step_events (plan_id, thing, is_done, source, at)
+			select pl.id, thing, is_done, source, e.at from pl, step_events e join plans b on b.id = e.plan_id
+			join assessments c on c.id = b.assessment_id where c.person_id = ${personId}),
+		c as (insert into cases (person_id, sent_at, answered_at) select id, ${answeredAt.toISOString()}, ${answeredAt.toISOString()} from p)
+		select id from p`);
+	return rows.map(({ id }) => id);
+}
+
+const countLetters = () => db().$count(letters);
+const countEnded = () => db().$count(assessments, isNotNull(assessments.revokedAt));
+
+/** Everything that the program does by itself, once. @returns emails written */
+async function aRunOfTheQueue(at: Date): Promise<number> {
+	await rejudge(db(), () => at);
+	return (await doWhatIsDue(db(), at)) + (await remindDue(db(), at)) + (await remindCheckIns(db(), at));
+}
+
+/** As a database is that other rules have judged: what they gave nobody is not there. */
+async function asOfOtherRules(): Promise<void> {
+	await db().delete(followUps).where(isNull(followUps.doneAt));
+	await db()
+		.update(cases)
+		.set({ rulesVersion: 'core 0, checklist 0, policy 0', judgeOn: null, mailOn: null });
+}
+
+beforeAll(async () => {
+	desk = await Desk.make(answeredAt);
+	const first = await desk.answered(PAINLESS);
+	const open = await openAssessment(db(), first.token);
+	const plan = await currentPlanOf(db(), open.assessment.id);
+	for (const { place } of plan?.steps ?? [])
+		await tickStep(db(), open, { thing: place, done: true }, answeredAt);
+	personIds = [first.personId, ...(await cloned(first.personId, PEOPLE - 1))];
+	// Every other person has a self-assessment that they have begun and not sent in.
+	await db().execute(sql`
+		insert into assessments (person_id, token_hash, way, checklist_version, sent_at, consented_at, answers)
+		select id, 'open link of ' || id, 'upright', 2, ${answeredAt.toISOString()}::timestamptz + interval '30 days',
+			${answeredAt.toISOString()}::timestamptz + interval '31 days', '{"stature":"171"}'
+		from (select id, row_number() over (order by id) as n from people) p where n % 2 = 0`);
+	await asOfOtherRules();
+});
+afterAll(() => desk.test.drop());
+
+describe('an update that makes four hundred people due', () => {
+	it('writes to nobody and ends no link; what it made due waits, with counts', async () => {
+		const [written, ended] = [await countLetters(), await countEnded()];
+		expect(await countToRejudge(db())).toBe(PEOPLE);
+		// Stopped half way, it goes on where it was; nobody who is still to be judged is written to meanwhile.
+		let batches = 0;
+		expect(
+			await rejudge(
+				db(),
+				() => updatedAt,
+				() => (batches += 1) <= 2
+			)
+		).toBe(200);
+		expect(await aRunOfTheQueue(updatedAt)).toBe(0);
+		expect(await aRunOfTheQueue(daysLater(1))).toBe(0);
+		expect(await countToRejudge(db())).toBe(0);
+		expect((await countLetters()) - written).toBe(0);
+		expect((await countEnded()) - ended).toBe(0);
+		const held = await heldEmails(db(), desk.coordinator, '2027-04-01');
+		expect(held).toEqual(
+			expect.arrayContaining([{ kind: 'recheck', why: 'update', people: PEOPLE, dueToday: PEOPLE }])
+		);
+		expect(await countHeld(db())).toBe(held.reduce((sum, { people: n }) => sum + n, 0));
+	});
+
+	it('is released by a coordinator alone, and only for as many as they saw', async () => {
+		const release = (actor: typeof desk.reader, expected = PEOPLE, kind = 'recheck') =>
+			faultOf(releaseHeld(db(), actor, { kind, expected }, updatedAt));
+		for (const actor of [desk.reader, desk.clinician]) {
+			expect(await release(actor)).toBe('not-allowed');
+			expect(await faultOf(heldEmails(db(), actor, '2027-04-01'))).toBe('not-allowed');
+		}
+		expect(await release(desk.coordinator, PEOPLE - 1)).toBe('conflict');
+		expect(await release(desk.coordinator, PEOPLE, 'everything')).toBe('invalid');
+		expect(await aRunOfTheQueue(daysLater(1))).toBe(0);
+	});
+
+	it('once released goes out a day’s limit at a time, over several processes too, and the links that work go on working', async () => {
+		const limit = await readDailyLimit(db(), updatedAt);
+		expect(limit).toMatchObject({ perDay: 200, isSet: false, sentToday: 0 });
+		const set = (perDay: number, version: number, actor = desk.coordinator) =>
+			faultOf(setDailyLimit(db(), actor, { perDay, version }, updatedAt));
+		expect(await set(30, limit.version, desk.reader)).toBe('not-allowed');
+		expect(await set(0, limit.version)).toBe('invalid');
+		expect(await set(30, limit.version)).toBe('none');
+		expect(await set(40, limit.version)).toBe('conflict');
+		await releaseHeld(db(), desk.coordinator, { kind: 'recheck', expected: PEOPLE }, updatedAt);
+		const both = await Promise.all([doWhatIsDue(db(), updatedAt), doWhatIsDue(db(), updatedAt)]);
+		expect(both.reduce((sum, n) => sum + n, 0)).toBe(30);
+		expect(await doWhatIsDue(db(), new Date(updatedAt.getTime() + 3_600_000))).toBe(0);
+		expect(await readDailyLimit(db(), updatedAt)).toMatchObject({ perDay: 30, isSet: true, sentToday: 30 });
+		expect((await readDailyLimit(db(), updatedAt)).keptBack).toBe(PEOPLE - 30);
+		expect(await doWhatIsDue(db(), daysLater(1))).toBe(30);
+		// A higher limit counts from the next run on.
+		const { version } = await readDailyLimit(db(), updatedAt);
+		await setDailyLimit(db(), desk.coordinator, { perDay: 40, version }, daysLater(1));
+		expect(await doWhatIsDue(db(), daysLater(1))).toBe(10);
+		expect(await doWhatIsDue(db(), daysLater(1))).toBe(0);
+		expect(await countEnded()).toBe(0);
+		// Who had begun is asked for that: it is there as it was, and nobody has two to answer.
+		const begun = await db()
+			.select({ answers: assessments.answers })
+			.from(assessments)
+			.where(sql`token_hash like 'open link of %'`);
+		expect(begun).toHaveLength(PEOPLE / 2);
+		for (const { answers } of begun) expect(answers).toEqual({ stature: '171' });
+		const { rows: twice } = await db().execute(sql`select person_id from assessments
+			where answered_at is null and revoked_at is null group by person_id having count(*) > 1`);
+		expect(twice).toEqual([]);
+	});
+});
+
+describe('what people would have got anyway', () => {
+	beforeAll(async () => {
+		await db().delete(people).where(inArray(people.id, personIds));
+		const { version } = await readDailyLimit(db(), updatedAt);
+		await setDailyLimit(db(), desk.coordinator, { perDay: 1000, version }, updatedAt);
+	});
+
+	it('goes on: a check-in on its day, by the rules that are there', async () => {
+		const { token, personId } = await desk.answered(PAINLESS, updatedAt);
+		const open = await openAssessment(db(), token);
+		const plan = await currentPlanOf(db(), open.assessment.id);
+		for (const { place } of plan?.steps ?? [])
+			await tickStep(db(), open, { thing: place, done: true }, updatedAt);
+		expect((await desk.listed(personId)).rulesVersion).toBe(RULES_VERSION);
+		const asked = () =>
+			db().$count(followUps, and(eq(followUps.personId, personId), eq(followUps.outcome, 'asked')));
+		// An update that changes nothing for them holds nothing of theirs.
+		await db()
+			.update(cases)
+			.set({ rulesVersion: 'core 0, checklist 0, policy 0' })
+			.where(eq(cases.personId, personId));
+		await aRunOfTheQueue(daysLater(2));
+		expect(await asked()).toBe(0);
+		await aRunOfTheQueue(daysLater(16));
+		expect(await asked()).toBe(1);
+	});
+
+	it('is remembered of a plan that was not begun, once, and held where an update makes it due', async () => {
+		const { personId } = await desk.answered(PAINLESS, updatedAt);
+		const reminded = () => db().$count(letters, eq(letters.personId, personId));
+		const before = await reminded();
+		// Two weeks on; the reminder was not there by the rules of then.
+		await db().execute(sql`update plans set remind_on = null where assessment_id in
+			(select id from assessments where person_id = ${personId})`);
+		await db()
+			.update(cases)
+			.set({ rulesVersion: 'core 0, checklist 0, policy 0', mailOn: null })
+			.where(eq(cases.personId, personId));
+		await aRunOfTheQueue(daysLater(20));
+		expect(await reminded()).toBe(before);
+		const kinds = await heldEmails(db(), desk.coordinator, '2027-04-21');
+		expect(kinds).toEqual(
+			expect.arrayContaining([{ kind: 'plan-reminder', why: 'update', people: 1, dueToday: 1 }])
+		);
+		await releaseHeld(db(), desk.coordinator, { kind: 'plan-reminder', expected: 1 }, daysLater(20));
+		await aRunOfTheQueue(daysLater(20));
+		expect(await reminded()).toBe(before + 1);
+		await aRunOfTheQueue(daysLater(21));
+		expect(await reminded()).toBe(before + 1);
+	});
+});
+
+describe('an import', () => {
+	it('that takes people back makes their self-assessment due, and writes to nobody', async () => {
+		const { personId } = await desk.answered(PAINLESS, answeredAt);
+		await leave(db(), desk.coordinator, act(personId), answeredAt);
+		const [person] = await db().select().from(people).where(eq(people.id, personId));
+		const written = () => db().$count(letters, eq(letters.personId, personId));
+		const before = await written();
+		const input = {
+			lines: [[person?.name ?? '', person?.email ?? '']],
+			columns: {
+				name: [0],
+				email: [1],
+				staffNumber: [],
+				team: [],
+				phone: [],
+				country: [],
+				region: [],
+				timeZone: [],
+				language: []
+			},
+			firstRow: 2,
+			headings: '',
+			apply: { key: randomUUID(), added: 0, changed: 0, leaveAbsent: false, takeBack: true }
+		};
+		await importPeople(db(), desk.coordinator, input, updatedAt);
+		await aRunOfTheQueue(updatedAt);
+		expect(await written()).toBe(before);
+		const [open] = await db()
+			.select({ heldWhy: followUps.heldWhy })
+			.from(followUps)
+			.where(and(eq(followUps.personId, personId), eq(followUps.kind, 'recheck'), isNull(followUps.doneAt)));
+		expect(open).toEqual({ heldWhy: 'import' });
+	});
+});

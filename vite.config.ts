@@ -9,10 +9,14 @@ export default defineConfig({
 	worker: { format: 'es' },
 	server: { host: '127.0.0.1' },
 	test: {
-		// A slow machine is no failure: what hangs is found, what is only slow is the benches' matter.
-		testTimeout: 60_000,
+		// A busy machine is no failure: what hangs is found, what is only slow is the benches' matter. No test has a limit of its own.
+		testTimeout: 1_800_000,
+		hookTimeout: 1_800_000,
+		teardownTimeout: 120_000,
 		// Left to itself one processor stays idle: where there are two, tests would take twice as long.
 		maxWorkers: '100%',
+		// What was compiled once is not compiled again: half of what a second run would take.
+		experimental: { fsModuleCache: true },
 		projects: [
 			{
 				extends: true,
@@ -20,19 +24,27 @@ export default defineConfig({
 					name: 'unit',
 					include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'tests/unit/**/*.test.ts'],
 					exclude: ['**/*-proof.test.ts'],
+					// The files share what they import: loading it once a processor is half of what they take.
+					pool: 'threads',
+					isolate: false,
 					setupFiles: ['tests/support/same-chance.ts']
 				}
 			},
 			{
 				extends: true,
-				// A minute of a solver's work: not for every save.
-				test: { name: 'proof', include: ['src/**/*-proof.test.ts'] }
+				// What takes a solver, or thousands of cases: not for every save. Each run tries its share (`tests/support/rotation.ts`).
+				test: {
+					name: 'proof',
+					include: ['src/**/*-proof.test.ts', 'tests/proof/**/*.test.ts'],
+					setupFiles: ['tests/support/rotating-chance.ts']
+				}
 			},
 			{
 				extends: true,
 				test: {
 					name: 'integration',
 					include: ['tests/integration/**/*.test.ts'],
+					globalSetup: ['tests/support/template-database.ts'],
 					fileParallelism: true
 				}
 			}

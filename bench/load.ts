@@ -8,6 +8,8 @@ import { addUser } from '../src/lib/server/access/add-user';
 import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
 import { hashToken, newToken } from '../src/lib/server/access/tokens';
 import type { Actor } from '../src/lib/server/actor';
+import { openAssessment } from '../src/lib/server/assessments/open-assessment';
+import { giveConsent } from '../src/lib/server/assessments/save-answers';
 import { sendAssessment } from '../src/lib/server/assessments/send-assessment';
 import { openDatabase, schema } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';
@@ -69,7 +71,9 @@ export async function benchLoad(): Promise<void> {
 	const tokens: string[] = [];
 	for (const { id: personId } of people.slice(0, EMPLOYEES)) {
 		const sent = await sendAssessment(db, actor, { personId, key: randomUUID(), version: null }, now);
-		if (sent) tokens.push(sent.token);
+		if (!sent) continue;
+		await giveConsent(db, await openAssessment(db, sent.token), now);
+		tokens.push(sent.token);
 	}
 	const cookies: string[] = [];
 	for (let i = 0; i < COORDINATORS; i += 1) {

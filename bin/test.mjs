@@ -1,10 +1,10 @@
 #!/usr/bin/env node
-/** Every check there is: set-up, lint, types, unit, integration on a throw-away PostgreSQL, build, browser. */
+/** Every check there is, in two lanes side by side, as many as the smallest machine has processors. */
 import { existsSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { migrateAndSeed, startApp } from './lib/app.mjs';
+import { migrateAndSeed } from './lib/app.mjs';
+import { BrowserTests } from './lib/browser-tests.mjs';
 import { exec } from './lib/exec.mjs';
-import { freePort } from './lib/net.mjs';
 import {
 	CHROMIUM,
 	needBuild,
@@ -14,9 +14,27 @@ import {
 	postgresBin
 } from './lib/packages.mjs';
 import { root } from './lib/paths.mjs';
-import { startPostgres } from './lib/postgres.mjs';
+import { copyDatabase, startPostgres } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
-import { playwrightCounts, Stages, vitestArgs, vitestCounts } from './lib/stages.mjs';
+import { lintArgs, Stages, TYPES, vitestArgs, vitestCounts } from './lib/stages.mjs';
+
+/**
+ * Everything that needs no browser.
+ * @param {Stages} stages
+ * @param {string} databaseUrl
+ */
+async function checksAndTests(stages, databaseUrl) {
+	await stages.check('types', ...TYPES);
+	await stages.check('format', 'npx', ['prettier', '--check', '.']);
+	await stages.check('lint', ...lintArgs());
+	await stages.check('unused files and packages', 'npx', ['knip']);
+	for (const project of ['unit', 'proof', 'integration'])
+		await stages.tests(project, 'npx', [...vitestArgs(project), '--maxWorkers=1'], {
+			report: `test-results/${project}.json`,
+			read: vitestCounts,
+			env: { TEST_DATABASE_URL: databaseUrl }
+		});
+}
 
 await run(async () => {
 	needRoom();
@@ -28,58 +46,34 @@ await run(async () => {
 	const postgres = await startPostgres({ temporary: true });
 	try {
 		await exec('npx', ['svelte-kit', 'sync'], { cwd: root });
-		// Two at a time where each has work for one processor.
-		await Promise.all([
-			stages.check('types', 'npx', ['svelte-check', '--fail-on-warnings']),
+		const browser = new BrowserTests();
+		/** @type {(url: string) => void} */
+		let isFilled = () => {};
+		/** @type {(reason: unknown) => void} */
+		let isBroken = () => {};
+		/** @type {Promise<string>} */
+		const second = new Promise((resolve, reject) => ([isFilled, isBroken] = [resolve, reject]));
+		second.catch(() => {});
+		const lanes = await Promise.allSettled([
 			(async () => {
-				await stages.check('format', 'npx', ['prettier', '--check', '.']);
-				await stages.check('lint', 'npx', ['eslint', '.']);
-				await stages.check('unused files and packages', 'npx', ['knip']);
+				try {
+					await needBuild();
+					say(await migrateAndSeed(postgres.url, ['--demo']));
+					// Before anybody is connected to the first: only then can it be copied.
+					isFilled(await copyDatabase(postgres.url, 'second'));
+				} catch (error) {
+					isBroken(error);
+					throw error;
+				}
+				await browser.runOn(stages, postgres.url);
+			})(),
+			(async () => {
+				await checksAndTests(stages, postgres.url);
+				await browser.runOn(stages, await second);
 			})()
 		]);
-		await stages.tests('unit', 'npx', vitestArgs('unit'), {
-			report: 'test-results/unit.json',
-			read: vitestCounts
-		});
-		await Promise.all([
-			stages.tests('proof', 'npx', vitestArgs('proof'), {
-				report: 'test-results/proof.json',
-				read: vitestCounts
-			}),
-			stages.tests('integration', 'npx', vitestArgs('integration'), {
-				report: 'test-results/integration.json',
-				read: vitestCounts,
-				env: { TEST_DATABASE_URL: postgres.url }
-			})
-		]);
-		await needBuild();
-		say(await migrateAndSeed(postgres.url, ['--demo']));
-		const port = (await freePort(0)) ?? 0;
-		const { startIdentity } = await import('./lib/identity.mjs');
-		const identity = await startIdentity({ appPort: port });
-		const app = await startApp({
-			url: postgres.url,
-			port,
-			// Tests write more in a minute than anybody types.
-			env: { EASY_CORNER_MODE: 'demo', EASY_CORNER_WRITES_FACTOR: '100', ...identity.env },
-			log: 'pipe'
-		});
-		try {
-			await stages.tests('browser', 'npx', ['playwright', 'test'], {
-				report: 'test-results/e2e.json',
-				read: playwrightCounts,
-				env: { BASE_URL: app.address }
-			});
-		} finally {
-			// What no page showed as a failure may still have been one, in a queue or after the answer.
-			await stages.outcome('the application logged no failure of its own', async () => {
-				for (const line of app.failures()) say(line);
-				return app.failures().length === 0;
-			});
-			// Whoever restarts the program waits for it: threads, timers and connections must let it go.
-			await stages.outcome('the application ends when it is asked to', app.stop);
-			await identity.stop();
-		}
+		for (const lane of lanes) if (lane.status === 'rejected') throw lane.reason;
+		await stages.outcome('every file of browser tests was run', async () => browser.isDone);
 	} finally {
 		await postgres.stop();
 	}

@@ -44,7 +44,6 @@ async function expectItFits(page: Page, where: string) {
 test('axe finds nothing in either door, light and dark, nor in the employee’s in forced colours', async ({
 	browser
 }) => {
-	test.setTimeout(480_000);
 	const context = await browser.newContext({
 		colorScheme: 'light',
 		reducedMotion: 'reduce',

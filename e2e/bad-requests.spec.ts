@@ -1,6 +1,6 @@
 import { Agent, request as send } from 'node:http';
 import { expect, test, type APIRequestContext } from '@playwright/test';
-import { sendTo } from './support';
+import { agree, sendTo } from './support';
 
 const KEY = '11111111-1111-4111-8111-111111111111';
 const JSON_TYPE = { 'content-type': 'application/json' };
@@ -17,6 +17,12 @@ async function expectRefused(response: Awaited<ReturnType<APIRequestContext['fet
 
 test('malformed saves are refused with the place, and nothing of them is kept', async ({ page, baseURL }) => {
 	const { link } = await sendTo(page, 'Jonte Malformed');
+	const early = await page.request.put(`${link}/draft`, {
+		data: JSON.stringify({ fields: { stature: '164' } }),
+		headers: JSON_TYPE
+	});
+	expect(await expectRefused(early, 403)).toContain('choose Begin first');
+	await agree(page, link);
 	const put = (data: string | Buffer, headers: Record<string, string> = JSON_TYPE) =>
 		page.request.put(`${link}/draft`, { data, headers });
 	const good = await put(JSON.stringify({ fields: { stature: '164' } }));
@@ -237,6 +243,7 @@ test('two hundred malformed saves of each kind: each refused with its field, not
 	page
 }) => {
 	const { link } = await sendTo(page, 'Zoe Twohundred');
+	await agree(page, link);
 	const put = (fields: Record<string, unknown>, path = 'draft') =>
 		page.request.put(`${link}/${path}`, { data: JSON.stringify({ fields }), headers: JSON_TYPE });
 	expect((await put({ stature: '171' })).status()).toBe(200);

@@ -2,7 +2,6 @@ import { expect, test } from '@playwright/test';
 import { crashRun } from '../tests/support/crash-run';
 
 test('killed under load, the program and then its database: nothing that was answered as done is lost, each letter lies once', async () => {
-	test.setTimeout(240_000);
 	const found = await crashRun(2);
 	expect(found).toMatchObject({ kills: 2, lost: [], lettersNotOnce: [] });
 	expect(found.acknowledged).toBeGreaterThan(150);

@@ -3,7 +3,7 @@ import { expect, type Page } from '@playwright/test';
 import { ANSWER_FIELDS } from '../src/lib/core/answers';
 import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
-import { EVERY_PAGE, posted, sendTo, deskTest as test } from './support';
+import { agree, EVERY_PAGE, posted, sendTo, deskTest as test } from './support';
 
 /** What would run if it were read as markup, in an attribute, as a script or as a template. */
 const HOSTILE = `'"><img src=x onerror="ran=1"><script>ran=1</script>{{1}}`;
@@ -36,7 +36,6 @@ async function versionIn(page: Page, address: string, form: string): Promise<str
 }
 
 test('hostile text in every field stands as text on every page of both doors', async ({ page }) => {
-	test.setTimeout(300_000);
 	const refused: string[] = [];
 	await page.context().exposeFunction('policyRefused', (what: string) => void refused.push(what));
 	await page.context().addInitScript(() =>
@@ -49,10 +48,12 @@ test('hostile text in every field stands as text on every page of both doors', a
 
 	// Somebody whose every answer that can be typed is hostile, on the way through the questions.
 	const asked = await sendTo(page, 'Hostile Unsent');
+	await agree(page, asked.link);
 	await save(page, asked.link, Object.fromEntries(TYPED_FIELDS.map((name) => [name, HOSTILE])));
 	await save(page, asked.link, { 'thing.0.kind': 'hardback', 'thing.0.label': HOSTILE });
 	// Somebody who has answered, with hostile words wherever words are kept.
 	const sent = await sendTo(page, 'Hostile Answered');
+	await agree(page, sent.link);
 	const answers = DEMO_PEOPLE.find(({ name }) => name === 'Mirela Oakhanger')?.answers ?? {};
 	const labels = Object.keys(answers).filter((name) => name.endsWith('.label'));
 	await save(page, sent.link, {

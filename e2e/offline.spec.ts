@@ -16,7 +16,6 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	page,
 	browser
 }) => {
-	test.setTimeout(120_000);
 	const { link, caseUrl } = await sendTo(page, 'Petra Tunnelova');
 	const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
 	const first = await context.newPage();
@@ -45,7 +44,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	);
 
 	await context.setOffline(false);
-	await expect(second).toHaveURL(/\/plan$/, { timeout: 20_000 });
+	await expect(second).toHaveURL(/\/plan$/);
 	await expect(second.getByRole('button', { name: 'Seat', exact: true })).toHaveAttribute(
 		'aria-pressed',
 		'true'
@@ -66,11 +65,9 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await hydrated(second);
 	await expect(second.getByLabel('Floor to the seat, with you on it')).toHaveValue('48');
 	await context.setOffline(false);
-	await expect(second.getByText('Kept. The drawing shows your corner as you measured it again.')).toBeVisible(
-		{
-			timeout: 20_000
-		}
-	);
+	await expect(
+		second.getByText('Kept. The drawing shows your corner as you measured it again.')
+	).toBeVisible();
 	await context.close();
 
 	await page.goto(caseUrl);

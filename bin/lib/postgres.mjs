@@ -189,6 +189,31 @@ async function needDatabase(bin, url) {
 }
 
 /**
+ * Copies a database that nobody is connected to, on the same server.
+ * @param {string} url of the database
+ * @param {string} name of the copy
+ * @returns {Promise<string>} where the copy is
+ */
+export async function copyDatabase(url, name) {
+	const bin = postgresBin();
+	if (!bin) throw new PlainFault('PostgreSQL is missing: install it with "apt-get install postgresql".');
+	const from = new URL(url).pathname.slice(1);
+	const admin = url.replace(/\/[^/]*$/, '/postgres');
+	const { code, output } = await exec(join(bin, 'psql'), [
+		'-qAtX',
+		'-v',
+		'ON_ERROR_STOP=1',
+		'-d',
+		admin,
+		'-c',
+		`create database "${name}" template "${from}"`
+	]);
+	if (code !== 0)
+		throw new PlainFault(`The database could not be copied: ${output.trim().split('\n').at(-1)}`);
+	return url.replace(/\/[^/]*$/, `/${name}`);
+}
+
+/**
  * Starts PostgreSQL on a free loopback port, or joins the one that runs on the project's cluster.
  * @param {{ temporary?: boolean, lasting?: boolean, durable?: boolean }} [how] temporary: a throw-away cluster that is not
  *   safe against a power cut, unless it is durable, and is removed at the end; lasting: it goes on when this process ends

@@ -5,6 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openDatabase, schema, type OpenDatabase } from '$lib/server/db/client';
 import { migrateDatabase } from '$lib/server/db/migrate';
 import { startPostgres } from '../../bin/lib/postgres.mjs';
+import { PATIENCE } from '../support/patience';
 
 const LETTERS = 1000;
 
@@ -34,7 +35,7 @@ async function handedOver(): Promise<number> {
 
 /** Waits until so many letters were handed over: not so long, but so far. */
 async function reach(n: number): Promise<void> {
-	await expect.poll(handedOver, { timeout: 60_000, interval: 20 }).toBeGreaterThanOrEqual(n);
+	await expect.poll(handedOver, { ...PATIENCE, interval: 20 }).toBeGreaterThanOrEqual(n);
 }
 
 // A database of its own, as safe as a real one: it is killed.
@@ -55,7 +56,7 @@ beforeAll(async () => {
 			nextTryAt: at
 		}))
 	);
-}, 120_000);
+});
 
 afterAll(async () => {
 	for (const child of running) if (child.exitCode === null && child.signalCode === null) kill(child);
@@ -64,7 +65,7 @@ afterAll(async () => {
 });
 
 describe('kill -9 while a thousand letters go out', () => {
-	it('of a process, and of PostgreSQL: none is lost, and none lies twice', { timeout: 180_000 }, async () => {
+	it('of a process, and of PostgreSQL: none is lost, and none lies twice', async () => {
 		const first = postman();
 		await reach(150);
 		kill(first.child);

@@ -31,7 +31,7 @@ beforeAll(async () => {
 	coordinator = { kind: 'user', id: await account('c', 'coordinator'), name: 'c', role: 'coordinator' };
 	await seedWorkforce(test.db, PEOPLE, now, coordinator);
 	await seedWork(test.db, coordinator, await account('d', 'clinician'), now);
-}, 120_000);
+});
 
 afterAll(() => test.drop());
 

@@ -49,7 +49,7 @@ beforeAll(async () => {
 		const [x, y] = [a.person.name.toLowerCase(), b.person.name.toLowerCase()];
 		return x < y ? -1 : x > y ? 1 : a.person.id < b.person.id ? -1 : 1;
 	});
-}, 120_000);
+});
 
 afterAll(() => test.drop());
 

@@ -203,7 +203,7 @@ describe('the newest judgement', () => {
 			{ numRuns: 25 }
 		);
 		expect(signsOpen).toBeGreaterThan(10);
-	}, 120_000);
+	});
 
 	it('is as it was before an act that is taken back', async () => {
 		await fc.assert(
@@ -231,7 +231,7 @@ describe('the newest judgement', () => {
 			),
 			{ numRuns: 30 }
 		);
-	}, 120_000);
+	});
 
 	it('has the corner as the plan promised once every step is done, and as before where all are unticked', async () => {
 		const person = await desk.answered();
@@ -348,7 +348,7 @@ describe('a withdrawal', () => {
 					expect(await db().$count(judgements, eq(judgements.personId, personId))).toBeLessThanOrEqual(1);
 				})
 			);
-	}, 180_000);
+	});
 
 	it('keeps a sign that nobody has dealt with, and forgets one that somebody has', async () => {
 		const person = await desk.answered({

@@ -3,6 +3,7 @@ import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest
 import { Changes, tellChange, type Follower } from '$lib/server/live/changes';
 import { eventStream } from '$lib/server/live/event-stream';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
+import { PATIENCE } from '../support/patience';
 
 let test: TestDatabase;
 let changes: Changes;
@@ -15,7 +16,7 @@ afterEach(() => changes.close());
 afterAll(() => test.drop());
 
 /** What a busy machine may take some time for. */
-const soon = (check: () => unknown) => vi.waitFor(check, { timeout: 20_000 });
+const soon = (check: () => unknown) => vi.waitFor(check, PATIENCE);
 
 /** Follows something; `calls` counts what was heard. */
 function follower(what: 'round:a' | 'round:b') {

@@ -3,8 +3,6 @@ import { asc, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { CHECK_IDS } from '$lib/core/checks';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { saveAnswers } from '$lib/server/assessments/save-answers';
-import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { withdrawAnswers } from '$lib/server/assessments/withdraw';
 import { schema } from '$lib/server/db/client';
 import { actInBulk } from '$lib/server/people/act-in-bulk';
@@ -12,7 +10,6 @@ import { changePerson } from '$lib/server/people/change-person';
 import { findPeople } from '$lib/server/people/find-people';
 import { sortedBy } from '$lib/server/people/people-order';
 import { filterOfQuery } from '$lib/server/people/people-filter';
-import { planHere } from '../support/planning';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
 import { readClosings } from '$lib/server/workforce/closings';
@@ -30,7 +27,7 @@ const db = () => desk.test.db;
 
 beforeAll(async () => {
 	desk = await Desk.make(now);
-}, 60_000);
+});
 
 afterAll(() => desk.test.drop());
 
@@ -161,7 +158,7 @@ describe('figures that a few could be told by', () => {
 			sql`update observations set gaps_mm[1] = null where id in (select id from observations where until_day is null limit 3)`
 		);
 		expect(await shown()).toEqual(CHECK_IDS.filter((id) => id !== 'knee'));
-	}, 60_000);
+	});
 
 	it('are not shown of plans that all but two have', async () => {
 		await db().execute(

@@ -29,6 +29,7 @@ import { newsOfRound } from '$lib/server/rounds/follow-round';
 import { remindDue } from '$lib/server/rounds/remind';
 import { sendRoundBatches } from '$lib/server/rounds/send-round';
 import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
+import { PATIENCE } from '../support/patience';
 
 let desk: Desk;
 const now = new Date('2026-03-02T09:00:00Z');
@@ -244,7 +245,7 @@ describe('a round', () => {
 		const follow = (what: string, key: keyof typeof heard) =>
 			changes.follow(`round:${what}`, { look: () => (heard[key] += 1), end: () => {} });
 		const ends = [follow(id, 'mine'), follow(other.id, 'others')];
-		const soon = (check: () => void) => vi.waitFor(check, { timeout: 20_000 });
+		const soon = (check: () => void) => vi.waitFor(check, PATIENCE);
 		await soon(() => expect(heard).toEqual({ mine: 1, others: 1 }));
 		/** Does something and waits until it was told. */
 		const tells = async (work: () => Promise<unknown>) => {

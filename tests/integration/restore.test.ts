@@ -85,7 +85,7 @@ describe('a backup', () => {
 		// And the queue goes on in it.
 		const again = await queue(url);
 		await again.stop();
-	}, 120_000);
+	});
 
 	it('is refused while the application runs, and where it is none; nothing is changed then', async () => {
 		const { url } = desk.test;
@@ -100,7 +100,7 @@ describe('a backup', () => {
 		writeFileSync(odd, 'no backup');
 		await expect(readBackup(bin, url, odd)).rejects.toThrow('is not a backup');
 		expect(await hashesOf(url)).toEqual(before);
-	}, 60_000);
+	});
 
 	it('of an empty database is brought to this version by whoever opens it next', async () => {
 		const { url } = desk.test;
@@ -115,5 +115,5 @@ describe('a backup', () => {
 		await migrateDatabase(opened.pool);
 		expect((await opened.pool.query('select count(*)::int as n from people')).rows).toEqual([{ n: 0 }]);
 		await opened.pool.end();
-	}, 60_000);
+	});
 });

@@ -106,5 +106,5 @@ describe('the application’s role', () => {
 		await Promise.all(jobs.map((one) => one.stop()));
 		await Promise.all(opened.map(({ pool }) => pool.end()));
 		await empty.drop();
-	}, 60_000);
+	});
 });

@@ -43,7 +43,7 @@ describe('a transaction', () => {
 		);
 		for (const { rows } of await Promise.all(all)) expect(rows).toEqual([{ one: 1 }]);
 		expect(open.pool.waitingCount).toBe(0);
-	}, 20_000);
+	});
 
 	it('goes on after every connection was cut by the server', async () => {
 		const cut = () =>
@@ -64,5 +64,5 @@ describe('a transaction', () => {
 		}
 		await open.db.transaction((tx) => tx.execute(sql`select 1`)).catch(() => null);
 		expect((await open.db.transaction((tx) => tx.execute(sql`select 2 as two`))).rows).toEqual([{ two: 2 }]);
-	}, 20_000);
+	});
 });

@@ -201,5 +201,5 @@ describe('300 acts by chance of six who sign in and four with a link', () => {
 		// It was a test of something: much was shown, and much was refused.
 		expect(shown).toBeGreaterThan(60);
 		expect(refused).toBeGreaterThan(60);
-	}, 120_000);
+	});
 });

@@ -51,7 +51,7 @@ beforeAll(async () => {
 	coordinator = await account('c', 'coordinator');
 	reader = await account('r', 'reader');
 	await plantWorkforce(test.db, PEOPLE, TRUTH, now);
-}, 60_000);
+});
 
 afterAll(() => test.drop());
 

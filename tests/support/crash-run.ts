@@ -112,7 +112,10 @@ async function openLinks(address: string): Promise<string[]> {
 		if (tokens.length === LINKS) break;
 		const token = /\/c\/([\w-]{20,})/.exec(await (await fetch(address + letter)).text())?.[1];
 		if (!token || tokens.includes(token)) continue;
-		if ((await ask(`${address}/c/${token}/draft`))?.status === 200) tokens.push(token);
+		if ((await ask(`${address}/c/${token}/draft`))?.status !== 200) continue;
+		// Nothing is kept of who has not agreed.
+		await agree(address, token);
+		tokens.push(token);
 	}
 	return tokens;
 }
@@ -210,6 +213,15 @@ async function withDatabase<T>(url: string, work: (pool: pg.Pool) => Promise<T>)
 		await pool.end();
 	}
 }
+
+/** Agrees to what the first page of a link says. */
+const agree = (address: string, token: string) =>
+	fetch(`${address}/c/${token}?/begin`, {
+		method: 'POST',
+		redirect: 'manual',
+		headers: { origin: address, 'content-type': 'application/x-www-form-urlencoded' },
+		body: ''
+	});
 
 /** A write to one link, answered. */
 const write = (address: string, token: string, fields: Record<string, string>) =>

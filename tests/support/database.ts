@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import pg from 'pg';
 import { openDatabase, type OpenDatabase } from '$lib/server/db/client';
-import { migrateDatabase } from '$lib/server/db/migrate';
+import { TEMPLATE } from './template-name';
 
 /** A database of its own for one test file, made on the throw-away cluster that `npm test` starts. */
 export interface TestDatabase extends OpenDatabase {
@@ -28,10 +28,9 @@ async function asAdmin(sql: string): Promise<void> {
 /** Makes an empty database; migrated unless told otherwise. */
 export async function makeTestDatabase({ migrated = true } = {}): Promise<TestDatabase> {
 	const name = `test_${randomBytes(6).toString('hex')}`;
-	await asAdmin(`create database ${name}`);
+	await asAdmin(migrated ? `create database ${name} template ${TEMPLATE}` : `create database ${name}`);
 	const url = clusterUrl().replace(/\/[^/]*$/, `/${name}`);
 	const open = openDatabase(url);
-	if (migrated) await migrateDatabase(open.pool);
 	return {
 		...open,
 		url,

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { exhaustiveCost, usageText } from '../../../../tests/support/exhaustive-plan';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { checkCorner } from '../checks';
 import type { Corner } from '../corner';
@@ -11,38 +10,6 @@ const idsOf = (plan: Plan) =>
 	Object.values(plan.stations).flatMap((stack) => stack.pieces.map((piece) => piece.id));
 const anySeed = fc.integer({ min: 0, max: 1_000_000 });
 const home = { rigid: 12, soft: 4, span: 30 };
-
-describe('planCorner against an exhaustive search written apart from it', () => {
-	it.each(Array.from({ length: 40 }, (_, i) => i))('agrees on ten random corners, batch %i', (batch) => {
-		for (let i = 0; i < 10; i += 1) {
-			const seed = 1000 * batch + i;
-			const corner = randomCorner(seed, { rigid: 6, soft: 2, span: i % 3 === 0 ? 24 : 0, fewerBoxes: true });
-			const { plans, proven } = planCorner(corner, 1);
-			expect({ seed, proven, ...plans[0]?.cost }).toEqual({ seed, proven: true, ...exhaustiveCost(corner) });
-		}
-	});
-
-	it.each(Array.from({ length: 10 }, (_, i) => i))(
-		'agrees on the second and third plan, batch %i',
-		(batch) => {
-			for (let i = 0; i < 5; i += 1) {
-				const corner = randomCorner(50_000 + 10 * batch + i, {
-					rigid: 5,
-					soft: 2,
-					span: 0,
-					fewerBoxes: true
-				});
-				const { plans } = planCorner(corner, 3);
-				const told: string[] = [];
-				for (let n = 0; n < 3; n += 1) {
-					expect(plans[n]?.cost ?? null).toEqual(exhaustiveCost(corner, told));
-					if (plans[n]) told.push(usageText(corner, idsOf(plans[n] as Plan)));
-				}
-				expect(new Set(told).size).toBe(plans.length);
-			}
-		}
-	);
-});
 
 describe('a plan', () => {
 	it('uses a piece once, within the limits of each station', () => {

@@ -34,7 +34,7 @@ function plant(files: Record<string, string>): void {
 describe('the direction of dependencies', () => {
 	it('holds in this tree', () => {
 		expect(cruise('.')).toMatchObject({ code: 0 });
-	}, 30_000);
+	});
 
 	it.each([
 		[
@@ -57,14 +57,10 @@ describe('the direction of dependencies', () => {
 			'src/lib/messages/bad.ts',
 			"import { secret } from '../server/secret';\nexport const x = secret;\n"
 		]
-	])(
-		'is seen to be broken: %s in %s',
-		(rule, path, text) => {
-			plant({ [path]: text, 'src/lib/server/secret.ts': 'export const secret = 1;\n' });
-			const { code, output } = cruise(planted);
-			expect(code).toBeGreaterThan(0);
-			expect(output).toContain(rule);
-		},
-		30_000
-	);
+	])('is seen to be broken: %s in %s', (rule, path, text) => {
+		plant({ [path]: text, 'src/lib/server/secret.ts': 'export const secret = 1;\n' });
+		const { code, output } = cruise(planted);
+		expect(code).toBeGreaterThan(0);
+		expect(output).toContain(rule);
+	});
 });

@@ -17,12 +17,19 @@ import { wordsFor } from '$lib/messages/words-for';
 import { checkWords } from '$lib/ui/gap-mark/check-words';
 import { frameFor } from '$lib/ui/section/frame';
 import { gapLabels } from '$lib/ui/section/gap-labels';
+import { casesOf } from '../support/rotation';
 import { randomPerson } from '../support/random-person';
 import { textOf, whatIsTold, type WhatIsTold } from '../support/what-is-told';
 
 const t = messagesFor();
 const texts = checklistTextsFor('en');
+/** The people of this run; the rules say how often each has something to hold over this many. */
+const SEEDS = casesOf(20_000, 1000);
 const PEOPLE = 5000;
+
+/** What is held over fewer people holds for as many of them, give or take. */
+const leastHeld = (least: number) => (0.6 * least * SEEDS.length) / PEOPLE;
+
 const mm = (value: number) => formatLength(value, 'mm', { locale: t.locale });
 
 /** Something that has to hold of all that one person is told. */
@@ -317,10 +324,10 @@ const RULES: readonly Rule[] = [
 	}
 ];
 
-/** Everybody, told once: five thousand people of all ways, backs, lenses, seats, keys and hands. */
-const everybody = Array.from({ length: PEOPLE }, (_, seed) => whatIsTold(randomPerson(seed)));
+/** Everybody, told once: people of all ways, backs, lenses, seats, keys and hands. */
+const everybody = SEEDS.map((seed) => whatIsTold(randomPerson(seed)));
 
-describe('what five thousand people are told', () => {
+describe('what everybody is told', () => {
 	it('is told to every kind of person', () => {
 		const seen = (name: keyof WhatIsTold['facts']) => new Set(everybody.map(({ facts }) => facts[name])).size;
 		expect([seen('way'), seen('back'), seen('lenses'), seen('seat'), seen('keys'), seen('hand')]).toEqual([
@@ -331,7 +338,7 @@ describe('what five thousand people are told', () => {
 	it.each(RULES)('$name', ({ check, least }) => {
 		const results = everybody.map(check);
 		expect(results.flatMap(({ faults }) => faults).slice(0, 5)).toEqual([]);
-		expect(results.reduce((sum, { held: n }) => sum + n, 0)).toBeGreaterThanOrEqual(least);
+		expect(results.reduce((sum, { held: n }) => sum + n, 0)).toBeGreaterThanOrEqual(leastHeld(least));
 	});
 
 	it.each(RULES)('sees where it is broken: $name', ({ check, broken }) => {

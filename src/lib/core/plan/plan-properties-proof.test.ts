@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
+import { casesOf, IS_LONG_RUN } from '../../../../tests/support/rotation';
 import { checkCorner, setUpAsMeasured } from '../checks';
 import { formatLength, parseLength, type LengthUnit } from '../length';
 import type { Corner } from '../corner';
@@ -16,6 +17,9 @@ import {
 	setUpAfter,
 	type Plan
 } from './index';
+
+/** The long run tries so many times as much. */
+const LONGER = IS_LONG_RUN ? 10 : 1;
 
 const corners = fc
 	.tuple(fc.integer({ min: 0, max: 1e6 }), fc.integer({ min: 0, max: 16 }), fc.boolean())
@@ -41,7 +45,7 @@ describe('a plan', () => {
 				const less = corner.household.filter((_, i) => i !== drop % corner.household.length);
 				expect(isAsGood(bestOf(corner).cost, bestOf({ ...corner, household: less }).cost)).toBe(true);
 			}),
-			{ numRuns: 150 }
+			{ numRuns: 40 * LONGER }
 		);
 	});
 
@@ -59,7 +63,7 @@ describe('a plan', () => {
 						expect(stack.pieces.reduce((sum, { rise }) => sum + rise, 0)).toBe(stack.rise);
 				}
 			}),
-			{ numRuns: 100 }
+			{ numRuns: 30 * LONGER }
 		);
 	});
 
@@ -78,7 +82,7 @@ describe('a plan', () => {
 					.slice(1)
 					.forEach((plan, i) => expect(isAsGood(plans[i]?.cost ?? plan.cost, plan.cost)).toBe(true));
 			}),
-			{ numRuns: 100 }
+			{ numRuns: 30 * LONGER }
 		);
 	});
 
@@ -99,7 +103,7 @@ describe('a plan', () => {
 					.map(({ id }) => id);
 				expect(plan.open.map(({ id }) => id)).toEqual(expect.arrayContaining(off));
 			}),
-			{ numRuns: 60 }
+			{ numRuns: 20 * LONGER }
 		);
 	});
 });
@@ -119,7 +123,7 @@ function pathological(seed: number): Corner {
 describe('a search that is cut short', () => {
 	it('says so, and still tells a plan that is whole and no worse than doing nothing', () => {
 		let cut = 0;
-		for (let seed = 0; seed < 12; seed += 1) {
+		for (const seed of casesOf(60, 6)) {
 			const corner = pathological(seed);
 			const least = planCorner(corner, 1).plans[0];
 			for (const steps of [1, 300, 20_000]) {
@@ -135,14 +139,14 @@ describe('a search that is cut short', () => {
 				if (proven) expect(first.cost).toEqual(least?.cost);
 			}
 		}
-		expect(cut).toBeGreaterThan(15);
-	}, 60_000);
+		expect(cut).toBeGreaterThan(6);
+	});
 });
 
 describe('what one purchase would change', () => {
 	it('is solved again: its plan checks out on the corner with the thing in it, and leaves less', () => {
 		let told = 0;
-		for (let seed = 0; seed < 120; seed += 1) {
+		for (const seed of casesOf(1200, 40)) {
 			const corner = randomCorner(seed, { rigid: 6, soft: 2, span: 0 });
 			const without = bestOf(corner);
 			const outcomes = purchaseOutcomes(corner, without);
@@ -161,12 +165,12 @@ describe('what one purchase would change', () => {
 			const worth = outcomes.map(({ closes: all, purchases }) => all.length / Math.max(1, purchases.length));
 			expect(worth).toEqual([...worth].sort((a, b) => b - a));
 		}
-		expect(told).toBeGreaterThan(100);
+		expect(told).toBeGreaterThan(20);
 	});
 
 	it('sets a footrest to the height that trying every one finds', () => {
 		let tried = 0;
-		for (let seed = 0; seed < 400; seed += 1) {
+		for (const seed of casesOf(4000, 200)) {
 			const base = randomCorner(seed, { rigid: 0, soft: 0, span: 0 });
 			const corner = { ...base, household: [] };
 			if (corner.spot.posture === 'standing') continue;
@@ -183,7 +187,7 @@ describe('what one purchase would change', () => {
 			expect(outcome.plan.stations.feet.pieces).toEqual([]);
 			expect(outcome.plan.cost.pieces).toBe(1);
 		}
-		expect(tried).toBeGreaterThan(10);
+		expect(tried).toBeGreaterThan(2);
 	});
 
 	it('tells a keyboard and mouse to who types on a laptop, and never to who has them', () => {
@@ -194,7 +198,7 @@ describe('what one purchase would change', () => {
 				names: purchaseOutcomes(corner, bestOf(corner)).flatMap(({ purchases }) => purchases)
 			};
 		};
-		const all = Array.from({ length: 80 }, (_, seed) => names(seed));
+		const all = casesOf(800, 40).map(names);
 		expect(
 			all.some((x) => x.corner.spot.keys.kind === 'built-in' && x.names.includes('keyboard-and-mouse'))
 		).toBe(true);
@@ -209,7 +213,7 @@ describe('what one purchase would change', () => {
 describe('compromiseOf', () => {
 	it('is the middle: no other stack has a smaller sum of squares, and the built one is told beside it', () => {
 		let told = 0;
-		for (let seed = 0; seed < 200; seed += 1) {
+		for (const seed of casesOf(1000, 100)) {
 			const corner = randomCorner(seed, { rigid: 5, soft: 1, span: 0 });
 			const plan = bestOf(corner);
 			const compromise = compromiseOf(corner, plan);
@@ -224,7 +228,7 @@ describe('compromiseOf', () => {
 			expect(W(compromise.stack)).toBe(plan.cost.W);
 			expect(compromise.keysTooHigh + compromise.screenTooLow).toBeGreaterThan(0);
 		}
-		expect(told).toBeGreaterThan(20);
+		expect(told).toBeGreaterThan(5);
 	});
 });
 
@@ -275,7 +279,7 @@ function withItems(corner: Corner, ids: readonly string[]): Corner {
 describe('two spots and one household', () => {
 	it('are shared as well as trying every way to share them does', () => {
 		let competing = 0;
-		for (let seed = 0; seed < 60; seed += 1) {
+		for (const seed of casesOf(300, 30)) {
 			const sitting = randomCorner(seed, { rigid: 6, soft: 1, span: 0 });
 			const other = randomCorner(seed + 5000, { rigid: 0, soft: 0, span: 0 });
 			const standing = { ...other, household: sitting.household };
@@ -308,11 +312,11 @@ describe('two spots and one household', () => {
 			}
 			expect(found).toBe(least);
 		}
-		expect(competing).toBeGreaterThan(3);
+		expect(competing).toBeGreaterThan(0);
 	});
 
 	it('are three at most, and no piece serves two of them', () => {
-		for (let seed = 0; seed < 25; seed += 1) {
+		for (const seed of casesOf(120, 12)) {
 			const first = randomCorner(seed, { rigid: 10, soft: 2, span: 0 });
 			const others = [7000, 9000].map((add) => ({
 				...randomCorner(seed + add, { rigid: 0, soft: 0, span: 0 }),
@@ -332,7 +336,7 @@ describe('two spots and one household', () => {
 
 	it('give every piece to one of them, or say which move', () => {
 		let moved = 0;
-		for (let seed = 0; seed < 80; seed += 1) {
+		for (const seed of casesOf(400, 40)) {
 			const sitting = randomCorner(seed, { rigid: 9, soft: 2, span: 0 });
 			const other = randomCorner(seed + 5000, { rigid: 0, soft: 0, span: 0 });
 			const standing = { ...other, household: sitting.household };
@@ -347,6 +351,6 @@ describe('two spots and one household', () => {
 				expect(moving.length).toBeGreaterThan(0);
 			}
 		}
-		expect(moved).toBeGreaterThan(3);
+		expect(moved).toBeGreaterThan(0);
 	});
 });

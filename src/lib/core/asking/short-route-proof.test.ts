@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { randomAnswers } from '../../../../tests/support/random-answers';
+import { casesOf, leastOf } from '../../../../tests/support/rotation';
 import { randomWalker } from '../../../../tests/support/random-walker';
 import { shortWalkOf } from '../../../../tests/support/short-walk';
 import { cornerFromAnswers, issuesOf, PAGES, painField, type Answers } from '../answers';
@@ -9,9 +10,11 @@ import { setUpAfter } from '../plan/plan-corner';
 import { isAnswered, openQuestions, questionsOf, questionsWorthAsking, routeOf, walkSeconds } from '.';
 
 const ASKING = { way: 'upright', checklistVersion: 2 } as const;
-const WALKERS = Array.from({ length: 300 }, (_, seed) => randomWalker(seed, ASKING)).filter(
-	(answers) => cornerFromAnswers(answers, ASKING.way).corner
-);
+const walkersOf = (seeds: readonly number[]) =>
+	seeds
+		.map((seed) => randomWalker(seed, ASKING))
+		.filter((answers) => cornerFromAnswers(answers, ASKING.way).corner);
+const WALKERS = walkersOf(casesOf(1500, 60));
 const NECK = { region: 'neck', side: null } as const;
 
 const idsOf = (answers: Answers, route: 'short' | 'complete' = 'short') =>
@@ -45,26 +48,29 @@ describe('the short route', () => {
 				short: after(recommended(known), known)
 			};
 		});
-		const share = (holds: (of: (typeof misfits)[number]) => boolean) =>
-			misfits.filter(holds).length / misfits.length;
-		expect(misfits.length).toBeGreaterThan(280);
-		expect(share((m) => m.short <= 1.1 * m.complete + WITHIN_GUARD)).toBeGreaterThanOrEqual(0.95);
-		expect(share((m) => m.short <= m.complete + 0.1 * m.nothing)).toBeGreaterThanOrEqual(0.95);
+		const count = (holds: (of: (typeof misfits)[number]) => boolean) => misfits.filter(holds).length;
+		expect(misfits.length).toBeGreaterThan(50);
+		const least = leastOf(0.95, misfits.length);
+		expect(count((m) => m.short <= 1.1 * m.complete + WITHIN_GUARD)).toBeGreaterThanOrEqual(least);
+		expect(count((m) => m.short <= m.complete + 0.1 * m.nothing)).toBeGreaterThanOrEqual(least);
 		// The tape matters: by what was shown first the same would not hold.
-		const untaped = walks.slice(0, 60).filter(({ full, short }) => {
-			const {
-				sittingElbow: _e,
-				standingElbow: _s,
-				popliteal: _p,
-				...rest
-			} = short.answers as Record<string, string>;
-			const truth = cornerFromAnswers(full, ASKING.way).corner;
-			const known = cornerFromAnswers(rest, ASKING.way).corner;
-			if (!truth || !known) return false;
-			const complete = misfitOf(truth, setUpAfter(truth, recommended(truth)));
-			return misfitOf(truth, setUpAfter(known, recommended(known))) <= 1.1 * complete + WITHIN_GUARD;
-		});
-		expect(untaped.length / 60).toBeLessThan(0.95);
+		const always = walkersOf(Array.from({ length: 40 }, (_, seed) => seed));
+		const untaped = always
+			.map((full) => ({ full, short: shortWalkOf(full, ASKING) }))
+			.filter(({ full, short }) => {
+				const {
+					sittingElbow: _e,
+					standingElbow: _s,
+					popliteal: _p,
+					...rest
+				} = short.answers as Record<string, string>;
+				const truth = cornerFromAnswers(full, ASKING.way).corner;
+				const known = cornerFromAnswers(rest, ASKING.way).corner;
+				if (!truth || !known) return false;
+				const complete = misfitOf(truth, setUpAfter(truth, recommended(truth)));
+				return misfitOf(truth, setUpAfter(known, recommended(known))) <= 1.1 * complete + WITHIN_GUARD;
+			});
+		expect(untaped.length / always.length).toBeLessThan(0.95);
 	});
 
 	test('takes eight minutes or less for most and eleven at most, with at most eight lengths typed', () => {
@@ -141,7 +147,7 @@ describe('what is worth asking', () => {
 	});
 
 	test('every change that is claimed comes with a worth, and the other way round', () => {
-		for (let seed = 0; seed < 200; seed += 1)
+		for (const seed of casesOf(2000, 40))
 			for (const { worth, changes, seconds } of questionsWorthAsking(randomAnswers(seed), ASKING)) {
 				expect(worth > 0).toBe(changes.length > 0);
 				expect(worth).toBeLessThanOrEqual(1);

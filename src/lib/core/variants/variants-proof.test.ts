@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { randomPerson } from '../../../../tests/support/random-person';
+import { casesOf } from '../../../../tests/support/rotation';
 import { whatIsTold } from '../../../../tests/support/what-is-told';
 import { bodyOf } from '../body';
 import { checkCorner, setUpAsMeasured } from '../checks';
@@ -8,7 +9,7 @@ import { setUpAfter } from '../plan';
 import { slopeOfBooks, VARIANT_IDS, variantsOf, type Variant } from './index';
 
 /** Variants of many people, each with the corner as their plan leaves it. */
-const all = Array.from({ length: 1500 }, (_, seed) => {
+const all = casesOf(6000, 600).map((seed) => {
 	const person = randomPerson(seed + 9000);
 	const { corner, plan, steps, page } = whatIsTold(person);
 	const worked = steps.length > 0 ? plan : null;

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { randomPerson } from '../../../../tests/support/random-person';
+import { casesOf } from '../../../../tests/support/rotation';
 import { whatIsTold } from '../../../../tests/support/what-is-told';
 import { checkArmrest } from '../seat';
 import { distanceWith } from '../sight';
 import { setUpAfter, situationAfter } from '../plan';
 
-const people = Array.from({ length: 700 }, (_, seed) => whatIsTold(randomPerson(seed + 40_000)));
+const people = casesOf(3000, 250).map((seed) => whatIsTold(randomPerson(seed + 40_000)));
 
 describe('what is no stack', () => {
 	it('is judged for the corner as the plan leaves it: an armrest sinks by the pads that raise the person', () => {
@@ -18,7 +19,7 @@ describe('what is no stack', () => {
 			expect(line.after.value - line.now.value).toBe(plan.stations.seat.rise);
 			sunk += 1;
 		}
-		expect(sunk).toBeGreaterThan(10);
+		expect(sunk).toBeGreaterThan(1);
 	});
 
 	it('keeps what lies between eye and screen along the floor until the screen is moved, and then is well inside its band', () => {
@@ -37,7 +38,7 @@ describe('what is no stack', () => {
 			} else if (steps.length > 0)
 				expect(Math.abs(last.value - distanceWith(corner, setUpAfter(corner, plan)))).toBeLessThanOrEqual(1);
 		}
-		expect(set).toBeGreaterThan(50);
+		expect(set).toBeGreaterThan(8);
 	});
 
 	it('says what the plan closes, and lists none of it as still to do', () => {
@@ -48,7 +49,7 @@ describe('what is no stack', () => {
 			const names = page.findings.map(({ name }) => name);
 			for (const name of page.closed) expect(names).not.toContain(name);
 		}
-		expect(closed).toBeGreaterThan(50);
+		expect(closed).toBeGreaterThan(8);
 	});
 
 	it('brings nobody forward by a roll that only fills the hollow', () => {
@@ -59,7 +60,7 @@ describe('what is no stack', () => {
 			expect(forwardMm).toBeLessThanOrEqual(filledMm);
 			if (filledMm > 0 && forwardMm === 0) filled += 1;
 		}
-		expect(filled).toBeGreaterThan(10);
+		expect(filled).toBeGreaterThan(1);
 	});
 });
 

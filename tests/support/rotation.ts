@@ -1,0 +1,29 @@
+/**
+ * Which part of the proofs this run tries. Each proof holds over many random cases; a run tries a share of them, another one each day, and
+ * `npm run bench -- proofs` tries all. `PROOF_ROTATION` repeats the part of a run that failed: the number stands in its output.
+ */
+const DAY_MS = 86_400_000;
+
+/** Whether all cases are tried. */
+export const IS_LONG_RUN = process.env.PROOFS === 'all';
+
+/** The number of this run's part. */
+export const ROTATION = Number(process.env.PROOF_ROTATION ?? Math.floor(Date.now() / DAY_MS));
+
+/**
+ * Numbers of the cases that this run tries.
+ *
+ * @param all how many there are; a multiple of the share
+ * @param share how many a run tries
+ */
+export function casesOf(all: number, share: number): number[] {
+	if (all % share !== 0) throw new Error(`${all} cases can't be shared by ${share}`);
+	if (IS_LONG_RUN) return Array.from({ length: all }, (_, i) => i);
+	const from = (ROTATION % (all / share)) * share;
+	return Array.from({ length: share }, (_, i) => from + i);
+}
+
+/** How many of so many cases have to hold for a share of them to be believed: not clearly fewer, at three standard deviations. */
+export function leastOf(share: number, n: number): number {
+	return share * n - 3 * Math.sqrt(n * share * (1 - share));
+}

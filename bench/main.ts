@@ -6,6 +6,7 @@ import { benchDesk } from './desk';
 import { benchLoad } from './load';
 import { benchMoving } from './moving';
 import { benchPage } from './page';
+import { benchProofs } from './proofs';
 import { benchSubmits } from './submits';
 import { benchUpdate } from './update';
 import { benchWalk } from './walk';
@@ -25,6 +26,7 @@ const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	},
 	load: benchLoad,
 	moving: benchMoving,
+	proofs: benchProofs,
 	submits: benchSubmits,
 	update: benchUpdate,
 	workforce: benchWorkforce

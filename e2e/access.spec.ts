@@ -82,6 +82,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 		'/desk/record',
 		'/desk/retention?leaving=5&answer=',
 		'/desk/account',
+		'/desk/waiting-emails',
 		'/desk/workforce?by=team',
 		'/desk/workforce/discomfort',
 		'/desk/workforce/findings',

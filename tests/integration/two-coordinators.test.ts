@@ -10,8 +10,12 @@ import { addNote } from '$lib/server/cases/notes';
 import { reopenCase, settleCase } from '$lib/server/cases/settle-case';
 import { recordContact } from '$lib/server/contacts/record-contact';
 import { schema } from '$lib/server/db/client';
+import { askFor } from '$lib/server/equipment/ask-for';
+import { decideEquipment } from '$lib/server/equipment/decide-equipment';
 import { Fault } from '$lib/server/fault';
 import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
+import { changePerson } from '$lib/server/people/change-person';
+import { leave } from '$lib/server/people/leave';
 import { endReferral } from '$lib/server/referrals/answer-referral';
 import { referCase } from '$lib/server/referrals/refer';
 import { Dice } from '../../seed/random';
@@ -222,5 +226,131 @@ describe('two coordinators on the same ten cases', () => {
 		for (const key of written) expect(texts.filter((text) => text === key)).toHaveLength(1);
 		const [a, b] = await Promise.all(users.map((user) => readDaySheet(db(), user, '2026-03-12')));
 		expect(a).toEqual(b);
+	});
+});
+
+describe('versions only rise', () => {
+	/** What a row says of itself, and acts that change it: the first and the third are one person's, the stale form is the other's. */
+	interface Changing {
+		readonly seen: () => Promise<number>;
+		readonly change: (by: TestUser, seen: number, key: string, at: Date) => Promise<unknown>;
+	}
+
+	/** An act, its undo, another act: a form of before, of between or of the undone act is refused, and what stands stays. */
+	async function refusesStaleForms({ seen, change }: Changing): Promise<void> {
+		const versions = [await seen()];
+		const [first, third] = [randomUUID(), randomUUID()];
+		await change(desk.coordinator, await seen(), first, desk.later(10));
+		versions.push(await seen());
+		await undoActs(db(), desk.coordinator, first, desk.later(11));
+		versions.push(await seen());
+		await change(desk.coordinator, await seen(), third, desk.later(12));
+		const newest = await seen();
+		for (const version of versions)
+			await expect(change(desk.second, version, randomUUID(), desk.later(13))).rejects.toMatchObject({
+				kind: 'conflict'
+			});
+		expect(await seen()).toBe(newest);
+		// Where there is a row all along, each act and each undo is a version of its own.
+		const known = [...versions, newest].filter((version) => version > 0);
+		expect(known).toEqual([...new Set(known)].sort((a, b) => a - b));
+	}
+
+	let days = 0;
+	const nextDay = () => `2026-04-${String((days += 1)).padStart(2, '0')}`;
+	const follow = (personId: string) => (by: TestUser, seen: number, key: string, at: Date) =>
+		setFollowUp(db(), by, { key, personId, kind: 'look', due: nextDay(), reason: by.name, seen }, at);
+
+	it('of a follow-up that is moved, and of one that an undo has removed', async () => {
+		const moved = await desk.person();
+		await desk.follow(moved, { due: '2026-03-20', reason: '', seen: 0 });
+		await refusesStaleForms({ seen: () => desk.lookVersion(moved), change: follow(moved) });
+		// Set, removed by the undo and set again: the second is another one, whatever the first was seen as.
+		const personId = await desk.person();
+		const first = randomUUID();
+		await follow(personId)(desk.coordinator, 0, first, desk.later(1));
+		const seen = await desk.lookVersion(personId);
+		await undoActs(db(), desk.coordinator, first, desk.later(2));
+		await follow(personId)(desk.coordinator, 0, randomUUID(), desk.later(3));
+		await expect(follow(personId)(desk.second, seen, randomUUID(), desk.later(4))).rejects.toMatchObject({
+			kind: 'conflict'
+		});
+	});
+
+	it('of what somebody asked for', async () => {
+		const { personId } = await desk.answered(PAINLESS);
+		const requestId = randomUUID();
+		await askFor(db(), desk.coordinator, { key: requestId, personId, version: null, thing: 'headset' }, now);
+		const read = async () => {
+			const [row] = await db()
+				.select({ version: schema.equipmentRequests.version, state: schema.equipmentRequests.state })
+				.from(schema.equipmentRequests)
+				.where(eq(schema.equipmentRequests.id, requestId));
+			if (!row) throw new Error('It was asked for');
+			return row;
+		};
+		await refusesStaleForms({
+			seen: async () => (await read()).version,
+			change: async (by, version, key, at) => {
+				const to = (await read()).state === 'approved' ? 'declined' : 'approved';
+				return decideEquipment(db(), by, { requestId, to, reason: 'not now', version, key }, at);
+			}
+		});
+	});
+
+	it('of a case, and of a person', async () => {
+		const { personId } = await desk.answered(PAINLESS);
+		await refusesStaleForms({
+			seen: async () => (await desk.listed(personId)).version,
+			change: (by, version, key, at) => setOwner(db(), by, { key, personId, version, ownerId: by.id }, at)
+		});
+		const person = async () => {
+			const [row] = await db().select().from(schema.people).where(eq(schema.people.id, personId));
+			if (!row) throw new Error('They are here');
+			return row;
+		};
+		// An act that changes the person's own row, and its undo: their form of before is refused.
+		const before = await person();
+		const key = randomUUID();
+		await leave(db(), desk.coordinator, { key, personId, version: null }, desk.later(20));
+		await undoActs(db(), desk.coordinator, key, desk.later(21));
+		expect(await person()).toMatchObject({ leftAt: null });
+		expect((await person()).version).toBeGreaterThan(before.version);
+		const form = { ...before, name: 'Stale Name' };
+		await expect(changePerson(db(), desk.second, form, desk.later(22))).rejects.toMatchObject({
+			kind: 'conflict'
+		});
+	});
+
+	it('and two acts are undone one after the other, each back to what was there before it', async () => {
+		const personId = await desk.person();
+		await desk.follow(personId, { due: '2026-03-20', reason: '', seen: 0 });
+		const due = async () => {
+			const [row] = await db()
+				.select({ due: schema.followUps.due })
+				.from(schema.followUps)
+				.where(and(eq(schema.followUps.personId, personId), isNull(schema.followUps.doneAt)));
+			return row?.due;
+		};
+		const keys = [randomUUID(), randomUUID()] as const;
+		for (const [i, key] of keys.entries())
+			await setFollowUp(
+				db(),
+				desk.coordinator,
+				{
+					key,
+					personId,
+					kind: 'look',
+					due: `2026-05-0${i + 1}`,
+					reason: '',
+					seen: await desk.lookVersion(personId)
+				},
+				desk.later(i)
+			);
+		expect(await due()).toBe('2026-05-02');
+		await undoActs(db(), desk.coordinator, keys[1], desk.later(5));
+		expect(await due()).toBe('2026-05-01');
+		await undoActs(db(), desk.coordinator, keys[0], desk.later(6));
+		expect(await due()).toBe('2026-03-20');
 	});
 });

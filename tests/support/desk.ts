@@ -13,7 +13,7 @@ import { settleCases } from '$lib/server/cases/settle-case';
 import { schema } from '$lib/server/db/client';
 import { Fault, type FaultKind } from '$lib/server/fault';
 import { addPerson } from '$lib/server/people/add-person';
-import { setFollowUp } from '$lib/server/follow-ups/set-follow-up';
+import { openFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { newestJudgement } from '$lib/server/judgements/newest-judgement';
 import { planHere } from './planning';
 import { DEMO_PEOPLE } from '../../seed/people';
@@ -133,6 +133,11 @@ export class Desk {
 		const judgement = await newestJudgement(this.test.db, personId);
 		if (!judgement) throw new Error('nothing is judged of a person without anything');
 		return judgement;
+	}
+
+	/** The version of a person's open look, as a form that shows it brings it along; 0 where none is open. */
+	async lookVersion(personId: string): Promise<number> {
+		return (await openFollowUp(this.test.db, personId, 'look'))?.version ?? 0;
 	}
 
 	/** Sets the day of the next look. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { civilDate, workCalendar, type CivilDate } from '../calendar';
 import type { RegionReport } from '../discomfort';
-import { actBy, checkInsAfter, LEVELS, POLICIES, recheckOn, remindersFor } from './index';
+import { actBy, checkInsAfter, LEVELS, nextReminderOn, POLICIES, recheckOn, remindersFor } from './index';
 
 const [policy] = POLICIES;
 const sore = (worst: number): RegionReport => ({
@@ -48,5 +48,13 @@ describe('dates', () => {
 			{ on: '2026-05-22', kind: 'letter' },
 			{ on: '2026-05-27', kind: 'call-list' }
 		]);
+	});
+
+	it('never reminds twice within a working day, where the days have become shorter since', () => {
+		const all = remindersFor(friday, policy, calendar);
+		expect(nextReminderOn(all, 1, day('2026-05-07'), calendar)).toBe('2026-05-13');
+		// Both days are past: the next one is the working day after today.
+		expect(nextReminderOn(all, 1, day('2026-05-15'), calendar)).toBe('2026-05-18');
+		expect(nextReminderOn(all, 4, day('2026-05-27'), calendar)).toBeNull();
 	});
 });

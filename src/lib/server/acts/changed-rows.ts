@@ -34,6 +34,9 @@ const TABLES = {
 
 type Row = Readonly<Record<string, unknown>>;
 
+/** The column that says how often a row was changed, for forms that were opened earlier. */
+const VERSION = 'version';
+
 function known(name: string): Known {
 	if (!Object.hasOwn(TABLES, name)) throw new RangeError(`No act changes the table ${name}`);
 	return TABLES[name as keyof typeof TABLES];
@@ -95,10 +98,17 @@ export class ChangedRows {
 	}
 }
 
+/** A row without its version: what it says, whichever act said it last. */
+const saidBy = (row: Row | null) => {
+	const { version: _version, ...said } = row ?? {};
+	return row && said;
+};
+
 /**
- * Takes changes back, the last one first: every row is again as it was before the act.
+ * Takes changes back, the last one first: every row says again what it said before the act. Its version goes on rising, so that a form that was
+ * opened before the act or before its undo is refused, whoever did either.
  *
- * @throws Fault where a row is not as the act left it any more
+ * @throws Fault where a row does not say any more what the act left it saying
  */
 export async function takeBack(tx: Db, changes: readonly RowChange[]): Promise<void> {
 	for (const { table: name, key, before, after } of [...changes].reverse()) {
@@ -108,18 +118,19 @@ export async function takeBack(tx: Db, changes: readonly RowChange[]): Promise<v
 			sql`select to_jsonb(${table}.*) as row from ${table} where ${one} for no key update`
 		);
 		// What is worked out has gone on meanwhile, and is worked out anew below.
-		if (!only && !sameDocument(rows[0]?.row ?? null, after)) throw new Fault('conflict', 'changedSince');
+		if (!only && !sameDocument(saidBy(rows[0]?.row ?? null), saidBy(after)))
+			throw new Fault('conflict', 'changedSince');
 		if (before === null) await tx.delete(table).where(one);
 		else {
-			const columns = Object.values(getTableColumns(table))
-				.map((column) => column.name)
-				.filter((column) =>
-					only ? only.includes(column) : Object.hasOwn(before, column) && !Object.hasOwn(key, column)
-				);
-			const set = sql.join(
-				columns.map((column) => sql`${sql.identifier(column)} = r.${sql.identifier(column)}`),
-				sql`, `
+			const names = Object.values(getTableColumns(table)).map((column) => column.name);
+			const columns = names.filter((column) =>
+				only
+					? only.includes(column)
+					: column !== VERSION && Object.hasOwn(before, column) && !Object.hasOwn(key, column)
 			);
+			const old = columns.map((column) => sql`${sql.identifier(column)} = r.${sql.identifier(column)}`);
+			const rises = !only && names.includes(VERSION) ? [sql`version = ${table}.version + 1`] : [];
+			const set = sql.join([...old, ...rises], sql`, `);
 			await tx.execute(
 				sql`update ${table} set ${set} from jsonb_populate_record(null::${table}, ${JSON.stringify(before)}::jsonb) r where ${one}`
 			);

@@ -21,6 +21,8 @@ export interface WantedDays {
 	readonly personId: string;
 	/** What they are worked out anew for, where neither people nor time have acted. */
 	readonly heldWhy: HeldWhy | null;
+	/** Above every version that a follow-up of theirs had. */
+	readonly nextVersion: number;
 	readonly days: Readonly<Record<AskedKind, CivilDate | null>>;
 }
 
@@ -43,7 +45,7 @@ interface Changes {
  * for the same day again.
  */
 function changesOf(
-	{ personId, days: wanted, heldWhy }: WantedDays,
+	{ personId, days: wanted, heldWhy, nextVersion }: WantedDays,
 	rows: readonly Row[],
 	now: Date
 ): Changes {
@@ -77,6 +79,7 @@ function changesOf(
 			due: day,
 			policyDay: day,
 			heldWhy: mail.heldWhy,
+			version: nextVersion,
 			createdAt: now,
 			after
 		});

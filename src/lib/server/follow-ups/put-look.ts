@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import type { ChangedRows } from '../acts/changed-rows';
+import { nextVersion } from './next-version';
 import { schema, type Db } from '../db/client';
 
 const { followUps } = schema;
@@ -35,6 +36,7 @@ export async function putLook(
 		kind: 'look',
 		due,
 		reason,
+		version: await nextVersion(tx, personId),
 		createdAt: now,
 		after: last?.id ?? null
 	});

@@ -45,6 +45,7 @@ function casesBefore(tx: Db, people: readonly LockedPerson[]) {
 		.select({
 			personId: cases.personId,
 			rulesVersion: cases.rulesVersion,
+			version: cases.version,
 			judgementId: judgements.id,
 			document: judgements.document
 		})
@@ -205,12 +206,14 @@ export async function judgeAllAnew(tx: Db, people: readonly LockedPerson[], now:
 	}));
 	const before = await casesBefore(tx, people);
 	const heldWhys = new Map(before.map((row) => [row.personId, heldWhyOf(row)]));
+	const versions = new Map(before.map(({ personId, version }) => [personId, version]));
 	const ids = await store(tx, judged, before, now);
 	const wanted = judged.map(({ person, read, judgement }): WantedDays => {
 		const hasCorner = judgement.first.length > 0 && person.leftAt === null;
 		return {
 			personId: person.id,
 			heldWhy: heldWhys.get(person.id) ?? null,
+			nextVersion: (versions.get(person.id) ?? 0) + 1,
 			days: {
 				'check-in': hasCorner ? checkInToAsk(judgement, read, person) : null,
 				recheck: hasCorner ? judgement.recheck : null

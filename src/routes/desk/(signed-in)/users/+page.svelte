@@ -33,6 +33,7 @@
 	<p class="mt-2 flex gap-4 text-note">
 		<a href="/desk/record">{deskWords.keeping.record}</a>
 		<a href="/desk/retention">{deskWords.keeping.retention}</a>
+		<a href="/desk/waiting-emails">{deskWords.waitingEmails.heading}</a>
 	</p>
 	<ul class="mt-5 border-t-[1.5px] border-ink">
 		{#each data.users as user (user.id)}

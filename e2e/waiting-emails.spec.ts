@@ -1,0 +1,45 @@
+import { randomUUID } from 'node:crypto';
+import { expect } from '@playwright/test';
+import { ROSTER_FIELDS } from '../src/lib/core/exchange';
+import { answeredLike, deskTest as test, posted, signIn } from './support';
+
+test('what an import makes due waits on the day sheet, with counts, until a coordinator releases it', async ({
+	page,
+	baseURL
+}) => {
+	const name = 'Iwan Comesback';
+	const { caseUrl } = await answeredLike(page, name, 'Mirela Oakhanger');
+	const id = caseUrl.split('/').at(-1) ?? '';
+	await posted(page, '/desk/people?/bulk', { act: 'leave', ids: id, expected: '1', key: randomUUID() });
+	const columns = Object.fromEntries(
+		ROSTER_FIELDS.map((field) => [field, field === 'name' ? [0] : field === 'email' ? [1] : []])
+	);
+	const apply = { key: randomUUID(), added: 0, changed: 0, leaveAbsent: false, takeBack: true };
+	const head = { columns, firstRow: 2, headings: '', apply };
+	const line = [name, 'iwan.comesback@lanterns.example'];
+	const imported = await page.request.post('/desk/people/import', {
+		headers: { origin: baseURL ?? '', 'content-type': 'application/x-ndjson' },
+		data: `${JSON.stringify(head)}\n${JSON.stringify(line)}`
+	});
+	expect(await imported.json()).toMatchObject({ isApplied: true, back: 1 });
+
+	await signIn(page);
+	await expect(page.getByText(/waiting for your release/)).toBeVisible();
+	await page.getByRole('link', { name: 'Review waiting emails' }).click();
+	const row = page.getByRole('row', { name: /Next self-assessment an import/ });
+	await expect(row).toContainText('1');
+	await page.getByRole('button', { name: 'Release 1 email' }).first().click();
+	await expect(page.getByText('1 email was released.')).toBeVisible();
+
+	// The limit of a day: refused in words where it is none, kept where it is one.
+	const perDay = page.getByLabel('Emails a day');
+	await perDay.fill('none');
+	await page.getByRole('button', { name: 'Set daily limit' }).click();
+	await expect(page.getByText('Enter a whole number of emails a day').first()).toBeVisible();
+	await perDay.fill('150');
+	await page.getByRole('button', { name: 'Set daily limit' }).click();
+	await expect(page.getByText('The daily limit was saved.')).toBeVisible();
+	await page.reload();
+	await expect(perDay).toHaveValue('150');
+	await expect(page.getByText(/sends at most 150 /)).toBeVisible();
+});

@@ -35,6 +35,7 @@ export default defineConfig({
 				// What takes a solver, or thousands of cases: not for every save. Each run tries its share (`tests/support/rotation.ts`).
 				test: {
 					name: 'proof',
+					isolate: false,
 					include: ['src/**/*-proof.test.ts', 'tests/proof/**/*.test.ts'],
 					setupFiles: ['tests/support/rotating-chance.ts']
 				}
@@ -43,6 +44,7 @@ export default defineConfig({
 				extends: true,
 				test: {
 					name: 'integration',
+					isolate: false,
 					include: ['tests/integration/**/*.test.ts'],
 					globalSetup: ['tests/support/template-database.ts'],
 					fileParallelism: true

@@ -194,7 +194,7 @@ CREATE TABLE "cases" (
 	"level" "level" DEFAULT 'settled' NOT NULL,
 	"open_since" date,
 	"act_by" date,
-	"open_w" integer DEFAULT 0 NOT NULL,
+	"worst" smallint DEFAULT 0 NOT NULL,
 	"follow_up_on" date,
 	"judge_on" date,
 	"mail_on" date,
@@ -647,7 +647,7 @@ CREATE INDEX "audit_lines_person_at_idx" ON "audit_lines" USING btree ("person_i
 CREATE INDEX "audit_lines_actor_idx" ON "audit_lines" USING btree ("actor_id","id" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "audit_lines_act_idx" ON "audit_lines" USING btree ("act","id" DESC NULLS LAST);--> statement-breakpoint
 CREATE UNIQUE INDEX "audit_seals_line_key" ON "audit_seals" USING btree ("line_id");--> statement-breakpoint
-CREATE INDEX "cases_open_idx" ON "cases" USING btree ("level","act_by","open_w" DESC NULLS LAST,"person_id") WHERE "cases"."open_since" is not null;--> statement-breakpoint
+CREATE INDEX "cases_open_idx" ON "cases" USING btree ("level","act_by","worst" DESC NULLS LAST,"person_id") WHERE "cases"."open_since" is not null;--> statement-breakpoint
 CREATE INDEX "cases_follow_up_idx" ON "cases" USING btree ("follow_up_on","person_id") WHERE "cases"."follow_up_on" is not null and "cases"."open_since" is null;--> statement-breakpoint
 CREATE INDEX "cases_newest_answer_idx" ON "cases" USING btree (coalesce("answered_at", '-infinity'::timestamptz),"person_id");--> statement-breakpoint
 CREATE INDEX "cases_oldest_answer_idx" ON "cases" USING btree (coalesce("answered_at", 'infinity'::timestamptz),"person_id");--> statement-breakpoint
@@ -684,6 +684,7 @@ CREATE UNIQUE INDEX "people_email_key" ON "people" USING btree (lower("email"));
 CREATE INDEX "people_name_id_idx" ON "people" USING btree (lower("name"),"id");--> statement-breakpoint
 CREATE INDEX "people_left_idx" ON "people" USING btree (lower("name"),"id") WHERE "people"."left_at" is not null;--> statement-breakpoint
 CREATE INDEX "people_bounced_idx" ON "people" USING btree (lower("name"),"id") WHERE "people"."bounced_at" is not null;--> statement-breakpoint
+CREATE INDEX "people_later_idx" ON "people" USING btree ("later_on") WHERE "people"."later_on" is not null;--> statement-breakpoint
 CREATE INDEX "people_owner_idx" ON "people" USING btree ("owner_id") WHERE "people"."owner_id" is not null;--> statement-breakpoint
 CREATE INDEX "people_country_idx" ON "people" USING btree ("country","id");--> statement-breakpoint
 CREATE INDEX "people_team_idx" ON "people" USING btree ("team",lower("name"),"id");--> statement-breakpoint

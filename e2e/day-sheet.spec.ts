@@ -11,13 +11,13 @@ test('at least eleven lines are on the first screen, in parts that fold, narrowe
 	const lines = page.locator('main li[id^="line-"]');
 	const bottoms = await lines.evaluateAll((all) => all.map((line) => line.getBoundingClientRect().bottom));
 	expect(bottoms.filter((bottom) => bottom <= 800).length).toBeGreaterThanOrEqual(11);
-	const overdue = page.locator('section.group', { has: page.getByRole('heading', { name: /^Overdue/ }) });
+	const part = page.locator('section.group', { has: page.getByRole('heading', { name: /^Soon/ }) });
 	const before = await lines.count();
-	const inPart = await overdue.locator('li').count();
-	await overdue.getByRole('button', { name: /^Overdue/ }).click();
-	await expect(overdue.locator('li')).toHaveCount(0);
+	const inPart = await part.locator('li').count();
+	await part.getByRole('button', { name: /^Soon/ }).click();
+	await expect(part.locator('li')).toHaveCount(0);
 	await expect(lines).toHaveCount(before - inPart);
-	await overdue.getByRole('button', { name: /^Overdue/ }).click();
+	await part.getByRole('button', { name: /^Soon/ }).click();
 	await page.getByLabel('Whose').selectOption('Mine');
 	await expect(page).toHaveURL(/whose=mine/);
 	await expect(lines.first()).toContainText('with you');
@@ -165,4 +165,49 @@ test('a budget says what to buy and for whom, and what is approved stands on the
 	await page.getByRole('link', { name: 'Go to the board' }).click();
 	await expect(page.getByRole('row').filter({ hasText: kept })).toHaveCount(1);
 	await expect(page.getByRole('row').filter({ hasText: left })).toHaveCount(0);
+});
+
+test('what is typed beside the list stays there, and goes to whom it was written for, whatever a colleague does', async ({
+	page,
+	browser
+}) => {
+	const name = 'Tove Typedover';
+	const { caseUrl } = await answeredLike(page, name, 'Mirela Oakhanger');
+	const id = caseUrl.split('/').at(-1) ?? '';
+	await signIn(page);
+	const pane = page.getByRole('complementary', { name: `The case of ${name}` });
+	await lineOf(page, name).locator('a.who').focus();
+	await expect(pane.getByRole('heading', { name })).toBeVisible();
+	await pane.getByText('Record a call or a talk …').click();
+	const said = pane.getByLabel('What was said');
+	await pane.getByLabel('Whom you spoke with').fill('Tove');
+	await said.fill('The chair is back at the office.');
+
+	// A colleague does something on the case: the text stays, and it is said.
+	const colleague = await (await browser.newContext()).newPage();
+	await signInAs(colleague, 'second@lanterns.example');
+	await colleague.goto(caseUrl);
+	await colleague
+		.getByRole('button', { name: /I look after them/ })
+		.first()
+		.click();
+	await expect(pane.getByText(/A colleague has just changed this case/)).toBeVisible();
+	await expect(said).toHaveValue('The chair is back at the office.');
+
+	// The colleague settles it: the line goes, the form stays with its text.
+	await colleague.goto('/desk');
+	const theirs = lineOf(colleague, name);
+	await theirs.getByRole('button', { name: `Settle: ${name}` }).click();
+	await expect(theirs).toHaveCount(0);
+	await expect(lineOf(page, name)).toHaveCount(0);
+	await expect(pane.getByText(/no longer on the list/)).toBeVisible();
+	await expect(said).toHaveValue('The chair is back at the office.');
+	await expect(said).toBeFocused();
+	await pane.getByRole('button', { name: 'Record' }).click();
+	await expect(pane).toHaveCount(0);
+
+	// It went to the person it was written for, and to nobody else.
+	const everything = await (await page.request.get(`/desk/cases/${id}`)).text();
+	expect(everything).toContain('The chair is back at the office.');
+	await colleague.context().close();
 });

@@ -388,10 +388,22 @@ test('asked again after a year, what has changed is asked anew and the rest is k
 	page,
 	browser
 }) => {
-	const { link } = await sendTo(page, 'Agnes Againson');
-	const lastYear = { unit: 'cm', stature: '170', surfaceHeight: '74', seatHeight: '46' };
-	const kept = await page.request.put(`${link}/draft`, { data: { fields: lastYear } });
-	expect(kept.ok()).toBe(true);
+	// Somebody of the demo whose next self-assessment has come and who sits at a table; what they answered last year is put in.
+	const letters = await (await page.request.get('/post')).text();
+	let found: { link: string; surfaceHeight: string } | null = null;
+	for (const [, letter = ''] of letters.matchAll(/href="(\/post\/[0-9a-f-]{36})"/g)) {
+		const text = await (await page.request.get(letter)).text();
+		const link = /href="(\/c\/[^"/]+)"/.exec(text)?.[1];
+		if (found || !link || !text.includes('Time for another look at your corner')) continue;
+		const first = await (await page.request.get(link)).text();
+		if (!first.includes('What is different from last time?')) continue;
+		const draft = await page.request.get(`${link}/draft`);
+		const { answers } = (await draft.json()) as { answers: Record<string, string> };
+		if (answers.posture === 'sitting' && answers.seatKind === 'chair' && answers.surfaceHeight)
+			found = { link, surfaceHeight: answers.surfaceHeight };
+	}
+	if (!found) throw new Error('The demo has nobody who is asked again');
+	const { link, surfaceHeight } = found;
 	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
 	await employee.goto(link);
 	await expect(employee.getByText('What is different from last time?')).toBeVisible();
@@ -401,7 +413,7 @@ test('asked again after a year, what has changed is asked anew and the rest is k
 	await employee.goto(`${link}/feet?at=seatHeight`);
 	await expect(employee.locator('#seatHeight')).toHaveValue('');
 	await employee.goto(`${link}/spot?at=surfaceHeight`);
-	await expect(employee.locator('#surfaceHeight')).toHaveValue('74');
+	await expect(employee.locator('#surfaceHeight')).toHaveValue(surfaceHeight);
 	// It is asked once, before the first question.
 	await employee.goto(link);
 	await expect(employee.getByText('What is different from last time?')).toHaveCount(0);

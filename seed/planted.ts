@@ -48,8 +48,9 @@ export async function plantWorkforce(
 			from generate_series(1, ${people}::int) n`);
 		await tx.execute(sql`insert into people (id, name, email, team, country, created_at)
 			select person_id, 'Planted ' || n, 'planted.' || n || '@lanterns.example', team, country, sent_at from planted`);
-		await tx.execute(sql`insert into assessments (id, person_id, token_hash, way, route, checklist_version, sent_at, answered_at, corner, seen_at)
+		await tx.execute(sql`insert into assessments (id, person_id, token_hash, way, route, checklist_version, sent_at, consented_at, answered_at, corner, seen_at)
 			select assessment_id, person_id, md5('planted token ' || n), 'upright', 'short', 2, sent_at,
+				case when answers then sent_at + make_interval(days => wait) end,
 				case when answers then sent_at + make_interval(days => wait) end, case when answers then '{}'::jsonb end,
 				case when answers then sent_at + make_interval(days => wait + 2) end from planted`);
 		await tx.execute(sql`create temporary table planted_days on commit drop as

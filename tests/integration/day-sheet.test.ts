@@ -3,6 +3,7 @@ import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { undoActs } from '$lib/server/acts/undo-acts';
 import { askEquipment } from '$lib/server/assessments/ask-equipment';
+import { saveAnswers } from '$lib/server/assessments/save-answers';
 import { NO_FILTER, readDaySheet, type SheetFilter } from '$lib/server/cases/day-sheet';
 import { putOff, setOwner } from '$lib/server/cases/look-after';
 import { writeToCoordinator, writeToPerson } from '$lib/server/cases/messages';
@@ -33,6 +34,34 @@ const groupOf = async (personId: string, day = today) => {
 const act = (personId: string) => ({ personId, version: null, key: randomUUID() });
 
 describe('the day sheet', () => {
+	it('counts who needs a coordinator, without who is postponed or with a clinician', async () => {
+		const total = async () => (await sheet()).total;
+		const before = await total();
+		const { personId } = await desk.answered(PAINLESS);
+		expect(await total()).toBe(before + 1);
+		const off = { ...act(personId), until: '2026-03-09', reason: 'on holiday' };
+		await putOff(db(), desk.coordinator, off, desk.later(1));
+		expect(await total()).toBe(before);
+		await undoActs(db(), desk.coordinator, off.key, desk.later(2));
+		expect(await total()).toBe(before + 1);
+	});
+
+	it('has nobody on it whose warning sign has its outcome, where nothing else is to be acted on soon', async () => {
+		const { personId, open } = await desk.answered(PAINLESS);
+		await saveAnswers(db(), open, { 'sign.wakes-at-night': 'yes' }, desk.later(1));
+		expect(await groupOf(personId)).toBe('clinician');
+		const key = await desk.reach(personId, { closes: ['wakes-at-night'], whom: 'P' }, desk.later(2));
+		expect(await lineOf(personId)).toBeUndefined();
+		// Taken back, both are open again: the sign, and what they had answered.
+		await undoActs(db(), desk.coordinator, key, desk.later(3));
+		expect(await groupOf(personId)).toBe('clinician');
+		// Where somebody hurts as well, that stays to be acted on.
+		const sore = await desk.answered(MIRELA);
+		await saveAnswers(db(), sore.open, { 'sign.wakes-at-night': 'yes' }, desk.later(1));
+		await desk.reach(sore.personId, { closes: ['wakes-at-night'], whom: 'P' }, desk.later(2));
+		expect(await groupOf(sore.personId)).toBe('soon');
+	});
+
 	it('is divided among coordinators: whose a line is, mine, and nobody’s', async () => {
 		const { personId } = await desk.answered();
 		expect(await lineOf(personId, { whose: 'nobodys' })).toBeDefined();

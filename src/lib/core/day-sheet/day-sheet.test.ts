@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../seed/random';
 import { REASON_CODES } from '../judgement/vocabulary';
 import { isGraver, LEVELS } from '../triage';
-import { canWait, isOverdue, SHEET_GROUPS, sheetGroup, sheetOrder, type SheetCase } from './index';
+import { canWait, needsCoordinator, SHEET_GROUPS, sheetGroup, sheetOrder, type SheetCase } from './index';
 
 const TODAY = '2026-03-04';
 
@@ -17,7 +17,7 @@ const plain: SheetCase = {
 	reasons: ['open-plan'],
 	laterOn: null,
 	laterFor: [],
-	openW: 0
+	worst: 0
 };
 
 const days = ['2026-02-20', '2026-03-03', '2026-03-04', '2026-03-05', '2026-04-01'];
@@ -37,7 +37,7 @@ function anybody(dice: Dice, i: number): SheetCase {
 		reasons: codes,
 		laterOn: maybe(day()),
 		laterFor: dice.int(0, 1) === 0 ? codes : codes.slice(1),
-		openW: dice.int(0, 50)
+		worst: dice.int(0, 10)
 	};
 }
 
@@ -46,9 +46,9 @@ describe('where a case stands on the day sheet', () => {
 		for (const level of LEVELS) expect(sheetGroup({ ...plain, level }, TODAY)).toBe(level);
 	});
 
-	it('is above the usual where a day is past, and apart where a clinician has it', () => {
-		expect(sheetGroup({ ...plain, actBy: '2026-03-03' }, TODAY)).toBe('overdue');
-		expect(sheetGroup({ ...plain, openSince: null, followUpOn: '2026-02-20' }, TODAY)).toBe('overdue');
+	it('stays by its level where a day is past, and apart where a clinician has it', () => {
+		expect(sheetGroup({ ...plain, actBy: '2026-03-03' }, TODAY)).toBe('home');
+		expect(sheetGroup({ ...plain, openSince: null, followUpOn: '2026-02-20' }, TODAY)).toBe('look');
 		expect(sheetGroup({ ...plain, openSince: null, followUpOn: TODAY }, TODAY)).toBe('look');
 		expect(sheetGroup({ ...plain, level: 'clinician', isReferred: true }, TODAY)).toBe('referred');
 		// What they write since is read whoever else has it.
@@ -74,7 +74,6 @@ describe('where a case stands on the day sheet', () => {
 			if (one.openSince !== null && one.level === 'now') expect(group).toBe('now');
 			if (isGraver(one.level, 'soon') || one.hasMessage) expect(group).not.toBe('later');
 			if (one.hasMessage) expect(group).not.toBe('referred');
-			if (group === 'overdue') expect(isOverdue(one, TODAY)).toBe(true);
 			if (group === 'later') expect(canWait(one)).toBe(true);
 		}
 	});
@@ -86,5 +85,31 @@ describe('where a case stands on the day sheet', () => {
 		expect([...all].reverse().sort(sheetOrder(TODAY))).toEqual(ordered);
 		const ranks = ordered.map((one) => SHEET_GROUPS.indexOf(sheetGroup(one, TODAY)));
 		expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
+	});
+
+	it('has the overdue first within a level, then the day, then the worst score; never a late look before somebody who hurts', () => {
+		const late = { ...plain, personId: 'late', actBy: '2026-03-02' };
+		const soonest = { ...plain, personId: 'soonest', actBy: '2026-03-05' };
+		const sorest = { ...plain, personId: 'sorest', worst: 6 };
+		const usual = { ...plain, personId: 'usual' };
+		const look = { ...plain, personId: 'look', openSince: null, actBy: null, followUpOn: '2026-01-05' };
+		const hurts = { ...plain, personId: 'hurts', level: 'soon' as const, worst: 6 };
+		const order = [usual, look, sorest, soonest, hurts, late].sort(sheetOrder(TODAY));
+		expect(order.map(({ personId }) => personId)).toEqual([
+			'hurts',
+			'look',
+			'late',
+			'soonest',
+			'sorest',
+			'usual'
+		]);
+	});
+
+	it('counts who needs a coordinator without those who are postponed or with a clinician', () => {
+		expect(needsCoordinator(plain, TODAY)).toBe(true);
+		const postponed = { ...plain, laterOn: '2026-03-10', laterFor: ['open-plan'] as const };
+		expect(needsCoordinator(postponed, TODAY)).toBe(false);
+		expect(needsCoordinator({ ...plain, level: 'clinician', isReferred: true }, TODAY)).toBe(false);
+		expect(needsCoordinator({ ...plain, level: 'settled' }, TODAY)).toBe(false);
 	});
 });

@@ -1,14 +1,13 @@
 import type { ReasonCode } from '../judgement/vocabulary';
 import { isGraver, type Level } from '../triage';
 
-/** Parts of the day sheet, in the order in which they are worked off. */
+/** Parts of the day sheet, in the order in which they are worked off: by level, whatever is late. */
 export const SHEET_GROUPS = [
 	'now',
 	'clinician',
-	'overdue',
 	'soon',
-	'look',
 	'help',
+	'look',
 	'home',
 	'referred',
 	'settled',
@@ -34,8 +33,8 @@ export interface SheetCase {
 	/** Until when it was put off, and the rules that had given it its place then. */
 	readonly laterOn: string | null;
 	readonly laterFor: readonly ReasonCode[];
-	/** What stays open, for the order within a day. */
-	readonly openW: number;
+	/** Worst score of the newest report, 0 to 10: for the order within a day. */
+	readonly worst: number;
 	readonly personId: string;
 }
 
@@ -65,18 +64,27 @@ export function sheetGroup(of: SheetCase, today: string): SheetGroup {
 	if (isPutOff(of, today)) return 'later';
 	if (of.isReferred && !of.hasMessage) return 'referred';
 	if (of.openSince !== null && of.level === 'clinician') return 'clinician';
-	if (isOverdue(of, today)) return 'overdue';
 	return of.openSince === null ? 'look' : of.level;
 }
 
-/** The order of the day: by group, then the day it is due by, then how much is open. Ids decide the rest. */
+/**
+ * The order of the day: by group; within one the overdue first, then by the day to act by, then by the worst score. Ids decide the rest. A look
+ * that is late so never stands before somebody who hurts.
+ */
 export function sheetOrder(today: string): (a: SheetCase, b: SheetCase) => number {
 	const rank = (of: SheetCase) => SHEET_GROUPS.indexOf(sheetGroup(of, today));
+	const late = (of: SheetCase) => Number(isOverdue(of, today));
 	const day = (of: SheetCase) =>
 		[of.openSince ? of.actBy : null, of.followUpOn].filter((one) => one !== null).sort()[0] ?? '9999';
 	return (a, b) =>
 		rank(a) - rank(b) ||
+		late(b) - late(a) ||
 		(day(a) < day(b) ? -1 : day(a) > day(b) ? 1 : 0) ||
-		b.openW - a.openW ||
+		b.worst - a.worst ||
 		(a.personId < b.personId ? -1 : 1);
+}
+
+/** Whether a case asks something of a coordinator today: neither postponed, nor with a clinician, nor only to be looked at. */
+export function needsCoordinator(of: SheetCase, today: string): boolean {
+	return !['later', 'referred', 'settled'].includes(sheetGroup(of, today));
 }

@@ -46,6 +46,14 @@ export const daySheet = {
 	isOut: 'is out',
 	daySheetReferralsEasy: (hasSheet: boolean) => `${hasSheet ? 'Day sheet' : 'Referrals'} · Easy Corner`,
 	reviewWaitingEmails: 'Review waiting emails',
+	/** A colleague changed the case in which something is typed. */
+	typedOver: {
+		changed: (name: string) =>
+			`A colleague has just changed this case. What you typed is safe and goes to ${name}.`,
+		gone: (name: string) =>
+			`A colleague has dealt with this case, so ${name} is no longer on the list. What you typed is safe and goes to ${name}.`
+	},
+	discardAndClose: 'Discard my text and close',
 	nextLine: 'Next line',
 	lineBefore: 'Line before',
 	openTheCase: 'Open the case',
@@ -53,10 +61,6 @@ export const daySheet = {
 	undoTheLast: 'Undo the last act',
 	/** Parts of the sheet that are no level's. */
 	ownGroups: {
-		overdue: {
-			name: 'Overdue',
-			rule: 'The day by which somebody should have acted, or looked again, is past.'
-		},
 		look: { name: 'Look again', rule: 'A follow-up that was set for today.' },
 		referred: {
 			name: 'With the clinician',

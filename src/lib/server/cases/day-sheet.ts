@@ -1,6 +1,21 @@
 import type { PgColumn } from 'drizzle-orm/pg-core';
-import { and, asc, eq, inArray, isNotNull, isNull, lt, lte, ne, or, sql, type SQL } from 'drizzle-orm';
-import { sheetOrder, type SheetCase } from '../../core/day-sheet';
+import {
+	and,
+	asc,
+	desc,
+	eq,
+	gt,
+	inArray,
+	isNotNull,
+	isNull,
+	lt,
+	lte,
+	ne,
+	or,
+	sql,
+	type SQL
+} from 'drizzle-orm';
+import { needsCoordinator, sheetOrder, type SheetCase } from '../../core/day-sheet';
 import type { Judgement, ReasonCode } from '../../core/judgement';
 import { UNDER_WAY } from '../../core/equipment';
 import { requirePermission } from '../access/require-permission';
@@ -110,7 +125,7 @@ async function readPicked(db: Db, personIds: readonly string[], today: string): 
 			level: cases.level,
 			openSince: cases.openSince,
 			actBy: cases.actBy,
-			openW: cases.openW,
+			worst: cases.worst,
 			followUpOn: cases.followUpOn,
 			isReferred: sql<boolean>`${cases.referredOn} is not null`,
 			hasMessage,
@@ -160,7 +175,7 @@ async function readLines(db: Db, personIds: readonly string[]) {
 			judgement: judgements.document,
 			openSince: cases.openSince,
 			actBy: cases.actBy,
-			openW: cases.openW,
+			worst: cases.worst,
 			followUpOn: cases.followUpOn,
 			answeredAt: cases.answeredAt,
 			referredOn: cases.referredOn,
@@ -216,6 +231,38 @@ async function shownLines(db: Db, ids: readonly string[], today: string): Promis
 	return lines.sort((a, b) => (place.get(a.personId) ?? 0) - (place.get(b.personId) ?? 0));
 }
 
+/**
+ * How many of the open cases and of the follow-ups that are due are postponed just now; by people_later_idx. Whether one still is hangs on what is new
+ * to it, so each is looked at.
+ */
+async function countPostponed(db: Db, narrowed: SQL | undefined, today: string): Promise<number> {
+	const later = await db
+		.select({ personId: cases.personId })
+		.from(cases)
+		.innerJoin(people, eq(people.id, cases.personId))
+		.where(
+			and(
+				gt(people.laterOn, today),
+				or(
+					and(
+						isNotNull(cases.openSince),
+						ne(cases.level, 'settled'),
+						or(isNull(cases.referredOn), hasMessage)
+					),
+					and(isNull(cases.openSince), lte(cases.followUpOn, today))
+				),
+				narrowed
+			)
+		);
+	if (later.length === 0) return 0;
+	const picked = await readPicked(
+		db,
+		later.map(({ personId }) => personId),
+		today
+	);
+	return picked.filter((one) => !needsCoordinator(one, today)).length;
+}
+
 /** Whose letters come back, of those who are here; by people_bounced_idx. */
 const countBounced = (db: Db) => db.$count(people, and(isNotNull(people.bouncedAt), isNull(people.leftAt)));
 
@@ -247,6 +294,7 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 		due,
 		openTotal,
 		dueTotal,
+		postponed,
 		toAcknowledge,
 		waiting,
 		toRejudge,
@@ -259,14 +307,16 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 			and(isOpen, isNull(cases.referredOn)),
 			asc(cases.level),
 			asc(cases.actBy),
-			sql`${cases.openW} desc nulls last`,
+			desc(cases.worst),
 			asc(cases.personId)
 		),
 		firstOf(db, and(isOpen, lt(cases.actBy, today)), asc(cases.actBy), asc(cases.personId)),
 		firstOf(db, and(isOpen, isNotNull(cases.referredOn)), asc(cases.level), asc(cases.personId)),
 		firstOf(db, isDue, asc(cases.followUpOn), asc(cases.personId)),
-		db.$count(cases, and(isOpen, ne(cases.level, 'settled'))),
+		// Neither whom a clinician has nor who is postponed counts: nothing is asked of a coordinator there.
+		db.$count(cases, and(isOpen, ne(cases.level, 'settled'), or(isNull(cases.referredOn), hasMessage))),
 		db.$count(cases, isDue),
+		countPostponed(db, narrowed, today),
 		// Nothing is open there but that nobody has looked at the answers yet.
 		db.$count(cases, and(isOpen, eq(cases.level, 'settled'))),
 		db.$count(cases, and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt))),
@@ -277,7 +327,7 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 	]);
 	return {
 		lines: await shownLines(db, [open, late, referred, due].flatMap(idsOf), today),
-		total: openTotal + dueTotal,
+		total: openTotal + dueTotal - postponed,
 		toAcknowledge,
 		toRejudge,
 		held,

@@ -29,7 +29,7 @@ async function hindranceOf(tx: Db, personId: string): Promise<Hindrance | null> 
 }
 
 /** Says that what a person has sent was looked at: answers, reports, check-ins; and that they were called where they were silent. */
-async function acknowledge(rows: ChangedRows, tx: Db, personId: string, now: Date): Promise<void> {
+export async function acknowledge(rows: ChangedRows, tx: Db, personId: string, now: Date): Promise<void> {
 	await rows.update(
 		assessments,
 		{ seenAt: now },

@@ -1,11 +1,13 @@
 import { desc, eq } from 'drizzle-orm';
 import type { ContactResult, ContactWay, NextStep } from '../../core/contact';
 import { plausibleDay } from '../../core/calendar';
-import type { Closable } from '../../core/judgement';
+import type { Closable, Reason } from '../../core/judgement';
+import { isGraver } from '../../core/triage';
 import type { Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { needCase } from '../cases/need-case';
+import { acknowledge } from '../cases/settle-case';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { Fault } from '../fault';
@@ -36,20 +38,25 @@ function needOutcome({ result, whom, said, next, nextOn, why }: NewContact): voi
 	if (next === 'nothing' && why.trim() === '') throw new Fault('invalid', 'sayWhyNothingNext', '/why');
 }
 
-/** What is open and only an outcome closes, by the newest judgement. */
-async function openToOutcomes(tx: Db, personId: string): Promise<Set<string>> {
+/** Why a case is open, by the newest judgement. */
+async function openReasons(tx: Db, personId: string): Promise<readonly Reason[]> {
 	const [row] = await tx
 		.select({ document: judgements.document })
 		.from(cases)
 		.innerJoin(judgements, eq(judgements.id, cases.judgementId))
 		.where(eq(cases.personId, personId));
-	return new Set((row?.document.reasons ?? []).map(({ code, sign }) => sign ?? code));
+	return row?.document.reasons ?? [];
 }
+
+/** What an outcome names a reason by. */
+const nameOf = ({ code, sign }: Reason) => sign ?? code;
+
+const isClosedBy = (closes: readonly string[], reason: Reason) => closes.includes(nameOf(reason));
 
 /**
  * Records that somebody tried to reach a person, or reached them. With `closes` it is the outcome of the signs that it names, and
- * nothing else closes these. The day of the next attempt or look stands in the follow-ups. For coordinators, and the clinician whom the
- * case is with.
+ * nothing else closes these; where nothing else is left that has to be acted on soon, what the person sent is dealt with by it too, and the case leaves
+ * the list. The day of the next attempt or look stands in the follow-ups.
  */
 export async function recordContact(db: Db, actor: Actor, input: NewContact, now: Date): Promise<void> {
 	const { personId, closes, nextOn, next } = input;
@@ -60,8 +67,8 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 		await deskAct(tx, actor, { ...input, kind: 'contacted' }, now, async ({ rows, person, actId }) => {
 			const today = person.place.dayOf(now);
 			if (nextOn !== '' && nextOn < today) throw new Fault('invalid', 'dayHasPassed', '/nextOn');
-			const open = await openToOutcomes(tx, personId);
-			const gone = closes.find((one) => !open.has(one));
+			const open = await openReasons(tx, personId);
+			const gone = closes.find((one) => !open.some((reason) => nameOf(reason) === one));
 			if (gone) throw new Fault('conflict', 'closedAlready');
 			if (next === 'referral' && !(await openReferralOf(tx, personId)))
 				throw new Fault('conflict', 'referFirst', '/next');
@@ -87,6 +94,8 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 					{ personId, due: nextOn, reason: closes.length > 0 ? '' : 'Call again' },
 					now
 				);
+			const isLast = open.every((reason) => !isGraver(reason.level, 'help') || isClosedBy(closes, reason));
+			if (closes.length > 0 && isLast) await acknowledge(rows, tx, personId, now);
 			const detail = { result: input.result, closes: closes.length };
 			await writeAuditLine(tx, actor, { at: now, act: 'contact-recorded', personId, detail });
 		});

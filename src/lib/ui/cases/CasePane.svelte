@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import { planAsItStands } from '$lib/core/judgement/as-it-stands';
 	import type { Thing } from '$lib/core/judgement/vocabulary';
@@ -32,9 +33,17 @@
 		today: string;
 		userId: string | null;
 		sent: () => void;
+		/** Whether something is typed in one of the forms. */
+		isTyped: boolean;
 	}
 
-	let { brief, t, unit, today, userId, sent }: Props = $props();
+	let { brief, t, unit, today, userId, sent, isTyped }: Props = $props();
+
+	/** The follow-up that stands there: one that a colleague has finished stays while something is typed, so that it is not lost. */
+	let followUp = $state.raw(untrack(() => brief.followUp));
+	$effect.pre(() => {
+		if (brief.followUp || !isTyped) followUp = brief.followUp;
+	});
 
 	type State = 'first' | 'now' | 'after';
 
@@ -119,7 +128,7 @@
 			done={sent}
 		/>
 	</details>
-	{#if brief.followUp}<FinishForm personId={brief.id} followUp={brief.followUp} {today} />{/if}
+	{#if followUp}<FinishForm personId={brief.id} {followUp} {today} />{/if}
 	{#if brief.note}
 		<p class="mt-2 text-note text-ink-soft">
 			{texts.noteOf(brief.note.authorName, brief.note.text)}

@@ -41,11 +41,12 @@
 
 	let result = $state<ContactResult>('reached');
 	let next = $state<NextStep | ''>('');
-	const closing = new SvelteSet<Closable>();
-	const isClosing = $derived(closing.size > 0);
+	/** What is open and was not talked about: whoever is reached is asked about all of it, so that it is the outcome of all unless somebody says otherwise. */
+	const left = new SvelteSet<Closable>();
+	const isClosing = $derived(closable.some((one) => !left.has(one)));
 	const form = new CaseForm(() => {
 		[result, next] = ['reached', ''];
-		closing.clear();
+		left.clear();
 		done();
 	});
 	const WAYS = CONTACT_WAYS.map((value) => ({ value, words: CONTACT_WORDS.how[value] }));
@@ -107,9 +108,9 @@
 					<CheckBox
 						name="closes.{one}"
 						words={capital(closableEn(one))}
-						isChecked={closing.has(one)}
+						isChecked={!left.has(one)}
 						size="desk"
-						onchange={(is) => (is ? closing.add(one) : closing.delete(one))}
+						onchange={(is) => (is ? left.delete(one) : left.add(one))}
 					/>
 				{/each}
 			</fieldset>

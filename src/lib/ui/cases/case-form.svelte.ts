@@ -3,6 +3,9 @@ import { applyAction } from '$app/forms';
 import { invalidateAll } from '$app/navigation';
 import { deskWords } from '$lib/messages/desk';
 
+/** What a form tells those around it once it was carried out. */
+export const CARRIED_OUT = 'carried-out';
+
 /** A form that acts on a case, from whichever page it stands on: what came of it is shown beside the form. */
 export class CaseForm {
 	/** What went wrong, in words; nothing is lost of what was typed. */
@@ -15,7 +18,7 @@ export class CaseForm {
 	constructor(private readonly done: (result: Record<string, unknown>) => void = () => {}) {}
 
 	/** For `use:enhance`. */
-	readonly submit: SubmitFunction = ({ cancel }) => {
+	readonly submit: SubmitFunction = ({ cancel, formElement }) => {
 		// Pressed twice, it is one.
 		if (this.isBusy) return cancel();
 		this.isBusy = true;
@@ -33,6 +36,8 @@ export class CaseForm {
 				await applyAction(result);
 			} else {
 				this.key = crypto.randomUUID();
+				// Before the page has the new state: the form may be gone with it.
+				formElement.dispatchEvent(new Event(CARRIED_OUT, { bubbles: true }));
 				await invalidateAll();
 				this.done(result.data ?? {});
 			}

@@ -1,7 +1,11 @@
 <script lang="ts">
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
+	import { on } from 'svelte/events';
+	import { CARRIED_OUT } from '../cases/case-form.svelte';
 	import CasePane from '../cases/CasePane.svelte';
+	import Button from '../kit/Button.svelte';
+	import Notice from '../kit/Notice.svelte';
 	import type { DaySheet } from './day-sheet.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -18,17 +22,40 @@
 	let { sheet, t, unit, today, userId }: Props = $props();
 </script>
 
-{#if sheet.here}
-	{@const { here, brief } = sheet}
-	<aside class="beside" aria-label={texts.theCaseOf(here.name)}>
-		{#if brief && brief.id === here.personId}
+{#if sheet.beside}
+	{@const { beside, brief, typedOver } = sheet}
+	<aside
+		class="beside"
+		aria-label={texts.theCaseOf(beside.name)}
+		oninput={({ currentTarget }) => sheet.typed(currentTarget)}
+		{@attach (pane) => on(pane, CARRIED_OUT, sheet.endTyping)}
+	>
+		<div role="status">
+			{#if typedOver}
+				<Notice kind="note">
+					<p>{texts.typedOver[typedOver](beside.name)}</p>
+					{#if typedOver === 'gone'}
+						<Button type="button" size="desk" onclick={sheet.endTyping}>{texts.discardAndClose}</Button>
+					{/if}
+				</Notice>
+			{/if}
+		</div>
+		{#if brief && brief.id === beside.id}
 			{#key brief.id}
-				<CasePane {brief} {t} {unit} {today} {userId} sent={() => sheet.focusLine()} />
+				<CasePane
+					{brief}
+					{t}
+					{unit}
+					{today}
+					{userId}
+					sent={() => sheet.focusLine()}
+					isTyped={sheet.isTyped}
+				/>
 			{/key}
 		{:else if sheet.hasBriefFault}
 			<p class="text-note text-ink-soft">{texts.theCaseCouldNot}</p>
 		{:else}
-			<h2 class="text-lead">{here.name}</h2>
+			<h2 class="text-lead">{beside.name}</h2>
 			<p class="text-note text-ink-soft">{texts.openingTheCase}</p>
 		{/if}
 	</aside>

@@ -39,6 +39,8 @@ export class DaySheet {
 	/** Part of the case beside the list that takes the focus as soon as it stands there. */
 	private wanted = $state<{ readonly id: string; readonly field: string } | null>(null);
 	brief = $state.raw<Brief | null>(null);
+	/** The person in whose forms beside the list something is typed that is not sent yet, and their case as it was when that began. */
+	private typing = $state.raw<{ readonly id: string; readonly version: number } | null>(null);
 	hasBriefFault = $state(false);
 	/** Names the next act of the sheet. */
 	key = $state<string>(crypto.randomUUID());
@@ -59,14 +61,48 @@ export class DaySheet {
 		this.lines.filter(({ personId }) => this.ticked.has(personId))
 	);
 
+	/** What colleagues have done to a case since something is typed in it: it stays beside the list all the same, with what was typed. */
+	readonly typedOver: 'changed' | 'gone' | null = $derived.by(() => {
+		const { typing } = this;
+		if (!typing) return null;
+		const line = this.lines.find(({ personId }) => personId === typing.id);
+		if (!line) return 'gone';
+		return line.version === typing.version ? null : 'changed';
+	});
+	/** Whose case stands beside the list: the one in which something is typed, else that of the line that is looked at. */
+	readonly beside: { readonly id: string; readonly name: string } | null = $derived.by(() => {
+		const { brief, here, typing } = this;
+		if (brief && brief.id === typing?.id) return brief;
+		return here && { id: here.personId, name: here.name };
+	});
+	readonly isTyped: boolean = $derived.by(() => this.typing !== null);
+
 	/** @param read gives the newest lines, and the day that they are of */
 	constructor(
 		private readonly read: () => { readonly lines: readonly SheetLine[]; readonly today: string }
 	) {}
 
 	choose(index: number): void {
-		this.chosen = { id: this.inOrder[index]?.personId ?? null, at: index };
+		const id = this.inOrder[index]?.personId ?? null;
+		if (id !== this.typing?.id) this.typing = null;
+		this.chosen = { id, at: index };
 	}
+
+	/** To be told of everything that is typed beside the list. @param pane where that is */
+	typed(pane: HTMLElement): void {
+		const fields = [...pane.querySelectorAll<HTMLInputElement | HTMLTextAreaElement>('textarea, input')];
+		const isTyped = fields.some(
+			({ type, value, defaultValue }) => type !== 'hidden' && value !== defaultValue
+		);
+		const { brief, typing } = this;
+		if (!isTyped || !brief) this.typing = null;
+		else if (typing?.id !== brief.id) this.typing = { id: brief.id, version: brief.version };
+	}
+
+	/** What was typed is sent, or given up: the line that is looked at has its case beside it again. */
+	readonly endTyping = (): void => {
+		this.typing = null;
+	};
 
 	/** Chooses the line that has the focus already: who was there before the scripts were is not sent back to the first. */
 	takeFocus(): void {
@@ -145,16 +181,17 @@ export class DaySheet {
 
 	/** Loads the case beside the list, a moment after a line was chosen: going through the lines asks for none of those passed. */
 	loadBrief(): (() => void) | undefined {
-		const { here } = this;
-		if (!here) {
+		const { beside } = this;
+		if (!beside) {
 			this.brief = null;
 			return undefined;
 		}
+		const { id } = beside;
 		// Read, so that a changed case is loaded anew.
-		void here.version;
+		void this.lines.find(({ personId }) => personId === id)?.version;
 		const stop = new AbortController();
 		const timer = setTimeout(() => {
-			fetch(`/desk/cases/${here.personId}/brief`, { signal: stop.signal })
+			fetch(`/desk/cases/${id}/brief`, { signal: stop.signal })
 				.then(async (response) => {
 					this.hasBriefFault = !response.ok;
 					if (response.ok) this.brief = (await response.json()) as Brief;

@@ -22,7 +22,7 @@ const line = (over: Partial<SheetLine> = {}): SheetLine => ({
 	},
 	openSince: '2026-03-01',
 	actBy: '2026-03-20',
-	openW: 0,
+	worst: 0,
 	followUpOn: null,
 	followUpReason: null,
 	followUpVersion: null,

@@ -26,7 +26,7 @@ export interface SheetLine {
 	readonly judgement: Shown | null;
 	readonly openSince: string | null;
 	readonly actBy: string | null;
-	readonly openW: number;
+	readonly worst: number;
 	readonly followUpOn: string | null;
 	readonly followUpReason: string | null;
 	readonly followUpVersion: number | null;

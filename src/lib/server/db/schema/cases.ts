@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { bigint, boolean, date, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { bigint, boolean, date, index, integer, pgTable, smallint, text, uuid } from 'drizzle-orm/pg-core';
 import { users } from './access';
 import { level, moment } from './columns';
 import { judgements } from './judgements';
@@ -24,8 +24,8 @@ export const cases = pgTable(
 		openSince: date('open_since', { mode: 'string' }),
 		/** The day by which the policy wants it acted on. */
 		actBy: date('act_by', { mode: 'string' }),
-		/** Misfit that stays after the plan. */
-		openW: integer('open_w').notNull().default(0),
+		/** Worst score of the newest report of discomfort, 0 to 10; 0 where there is none. */
+		worst: smallint('worst').notNull().default(0),
 		/** Day of the open follow-up that a coordinator has set. */
 		followUpOn: date('follow_up_on', { mode: 'string' }),
 		/** The next day on which time alone changes the judgement. */
@@ -52,7 +52,7 @@ export const cases = pgTable(
 	(t) => [
 		// The day sheet's two lists: what is open in its order, and follow-ups by their day.
 		index('cases_open_idx')
-			.on(t.level, t.actBy, t.openW.desc(), t.personId)
+			.on(t.level, t.actBy, t.worst.desc(), t.personId)
 			.where(sql`${t.openSince} is not null`),
 		index('cases_follow_up_idx')
 			.on(t.followUpOn, t.personId)

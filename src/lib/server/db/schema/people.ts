@@ -69,6 +69,9 @@ export const people = pgTable(
 		index('people_bounced_idx')
 			.on(sql`lower(${t.name})`, t.id)
 			.where(sql`${t.bouncedAt} is not null`),
+		index('people_later_idx')
+			.on(t.laterOn)
+			.where(sql`${t.laterOn} is not null`),
 		index('people_owner_idx')
 			.on(t.ownerId)
 			.where(sql`${t.ownerId} is not null`),

@@ -2,10 +2,15 @@ import { error } from '@sveltejs/kit';
 import { newestLetters } from '$lib/server/post/write-letter';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => {
+/** Longest text that is searched for, in characters. */
+const LONGEST_SEARCH = 100;
+
+export const load: PageServerLoad = async ({ locals, url }) => {
 	if (locals.config.mode === 'production') error(404, 'There is nothing at this address.');
-	const letters = await newestLetters(locals.db);
+	const sought = (url.searchParams.get('q') ?? '').replaceAll('\u0000', '').slice(0, LONGEST_SEARCH).trim();
+	const letters = await newestLetters(locals.db, sought);
 	return {
+		sought,
 		letters: letters.map(({ id, toName, toEmail, subject, writtenAt, state, tries, fault }) => ({
 			id,
 			toName,

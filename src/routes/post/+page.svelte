@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { USUAL_DATE_LOCALE } from '$lib/messages';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import TextField from '$lib/ui/kit/TextField.svelte';
 	import { LETTER_STATES } from './letter-states';
 
 	let { data } = $props();
@@ -19,8 +21,15 @@
 	<p class="mt-1 text-ink-soft">
 		A stand-in: letters lie here as their receivers would see them. Nothing leaves this machine.
 	</p>
+	<form method="GET" class="mt-4 flex flex-wrap items-end gap-3" role="search">
+		<TextField name="q" label="Name, address or subject" value={data.sought} size="desk" maxlength={100} />
+		<Button size="desk">Search emails</Button>
+		{#if data.sought}<a class="text-note" href="/post">Show all emails</a>{/if}
+	</form>
 	{#if data.letters.length === 0}
-		<p class="mt-8 border-t border-ink pt-6 text-lead">No letters yet. Send a self-assessment to somebody.</p>
+		<p class="mt-8 border-t border-ink pt-6 text-lead">
+			{data.sought ? 'No emails match.' : 'No emails yet. Send a self-assessment first.'}
+		</p>
 	{:else}
 		<ul class="mt-6 border-t border-ink">
 			{#each data.letters as letter (letter.id)}

@@ -1,4 +1,4 @@
-import { desc, eq } from 'drizzle-orm';
+import { desc, eq, ilike, or } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 
 const { letters } = schema;
@@ -29,9 +29,24 @@ export type Letter = typeof letters.$inferSelect;
 /** Letters that the simulated post office shows at once. */
 const LETTERS_SHOWN = 300;
 
-/** The newest letters; served by letters_written_idx. For the simulated post office of demo and development only. */
-export function newestLetters(db: Db): Promise<Letter[]> {
-	return db.select().from(letters).orderBy(desc(letters.writtenAt)).limit(LETTERS_SHOWN);
+/**
+ * The newest letters, to somebody or of a subject where that is asked for; served by letters_written_idx. For the simulated post office of demo and
+ * development only.
+ *
+ * @param sought part of a name, an address or a subject; empty for all
+ */
+export function newestLetters(db: Db, sought = ''): Promise<Letter[]> {
+	const part = `%${sought.replace(/[\\%_]/g, '\\$&')}%`;
+	return db
+		.select()
+		.from(letters)
+		.where(
+			sought === ''
+				? undefined
+				: or(ilike(letters.toName, part), ilike(letters.toEmail, part), ilike(letters.subject, part))
+		)
+		.orderBy(desc(letters.writtenAt))
+		.limit(LETTERS_SHOWN);
 }
 
 /** One letter, or null. */

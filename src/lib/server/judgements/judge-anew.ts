@@ -156,7 +156,7 @@ function mailOn({ isAsked }: ReadFile, { days, reminder }: CaseDays, hasLeft: bo
 
 /** What lists need of a case. */
 function caseOf({ person, read, judgement }: Judged, judgementId: number | null, given: CaseDays) {
-	const { newest, plan } = read;
+	const { newest } = read;
 	const hasLeft = person.leftAt !== null;
 	const since = openSince(read, judgement, hasLeft);
 	const { standing } = judgement;

@@ -1,7 +1,6 @@
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { startApp } from './app.mjs';
-import { startIdentity } from './identity.mjs';
 import { freePort } from './net.mjs';
 import { root } from './paths.mjs';
 import { say } from './say.mjs';
@@ -30,6 +29,8 @@ export class BrowserTests {
 	async runOn(stages, url) {
 		if (this.#waiting.length === 0) return;
 		const port = (await freePort(0)) ?? 0;
+		// Of a package that a fresh clone has only by now.
+		const { startIdentity } = await import('./identity.mjs');
 		const identity = await startIdentity({ appPort: port });
 		const app = await startApp({
 			url,

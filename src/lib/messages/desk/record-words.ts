@@ -29,6 +29,8 @@ const MORE: Readonly<Record<string, string>> = {
 	'round-closed': 'closed a round',
 	'round-reopened': 'opened a round again',
 	nudged: 'reminded by hand',
+	'emails-released': 'released waiting emails',
+	'email-limit-set': 'set the daily limit for emails',
 	'user-invited': 'invited somebody',
 	'user-closed': 'closed an account',
 	'password-chosen': 'chose a password',

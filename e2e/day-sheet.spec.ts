@@ -186,10 +186,11 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	// A colleague does something on the case: the text stays, and it is said.
 	const colleague = await (await browser.newContext()).newPage();
 	await signInAs(colleague, 'second');
-	await colleague.goto(caseUrl);
+	const theirs = lineOf(colleague, name);
+	await theirs.locator('a.who').focus();
 	await colleague
+		.getByRole('complementary', { name: `The case of ${name}` })
 		.getByRole('button', { name: /I look after them/ })
-		.first()
 		.click();
 	await expect(pane.getByText(/A colleague has just changed this case/)).toBeVisible();
 	await expect(said).toHaveValue('The chair is back at the office.');

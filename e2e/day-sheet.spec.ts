@@ -202,7 +202,7 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	await expect(pane.getByText(/no longer on the list/)).toBeVisible();
 	await expect(said).toHaveValue('The chair is back at the office.');
 	await expect(said).toBeFocused();
-	await pane.getByRole('button', { name: 'Record' }).click();
+	await pane.getByRole('button', { name: 'Record', exact: true }).click();
 	await expect(pane).toHaveCount(0);
 
 	// It went to the person it was written for, and to nobody else.

@@ -7,6 +7,11 @@ describe('the number to call', () => {
 		expect(emergencyNumber('GB')).toBe('999');
 		expect(emergencyNumber('US')).toBe('911');
 		expect(emergencyNumber('AU')).toBe('000');
+		// Those that fell to 112 before, as a second look had them; from memory.
+		const others = { TW: '119', PE: '106', EC: '911', UY: '911', QA: '999', BH: '999', OM: '9999', DZ: '14' };
+		const more = { JO: '911', KZ: '103', NP: '102', AL: '127', PR: '911' };
+		for (const [country, number] of Object.entries({ ...others, ...more }))
+			expect(emergencyNumber(country), country).toBe(number);
 		for (const country of ['DE', 'FR', 'PT', 'PL', '', 'ZZ', 'toString'])
 			expect(emergencyNumber(country), country).toBe(USUAL_EMERGENCY_NUMBER);
 	});

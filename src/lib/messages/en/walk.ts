@@ -91,7 +91,7 @@ export const first = {
 	stopTitle: 'Stop here, and call for help now.',
 	call: (number: string) => `Call ${number}`,
 	callElsewhere:
-		'Abroad, call the emergency number of the country you’re in. 112 works from most mobile phones.',
+		'Or call your local emergency number. Abroad, that’s the number of the country you’re in. 112 works from most mobile phones.',
 	stopLead: 'You told us you have this:',
 	stopDo: [
 		'Call. Say what you feel and since when.',
@@ -99,9 +99,9 @@ export const first = {
 		'Leave your desk as it is. Your answers are kept, and your link still works tomorrow.'
 	] as readonly string[],
 	stopTold:
-		'Your coordinator sees this first and will try to reach you. They can’t help in an emergency; the number can. This tool doesn’t diagnose.',
+		'We’ve told your coordinator, but they may not be at work. Don’t wait for them: call now. This tool doesn’t diagnose.',
 	stopSlip: 'I tapped that by mistake',
-	stopSlipNote: 'Your coordinator still sees that you tapped it, and will ask.',
+	stopSlipNote: 'Your coordinator will still check that you’re all right.',
 	stopLater: 'It’s been taken care of. Go on with the questions'
 };
 

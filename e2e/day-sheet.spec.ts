@@ -163,7 +163,8 @@ test('a budget says what to buy and for whom, and what is approved stands on the
 	// Who waits for a thing now is left out.
 	await expect(rows.filter({ hasText: kept })).toHaveCount(0);
 	await page.getByRole('link', { name: 'Go to the board' }).click();
-	await expect(page.getByRole('row').filter({ hasText: kept })).toHaveCount(1);
+	// One line a thing: a budget may give somebody two.
+	await expect(page.getByRole('row').filter({ hasText: kept }).first()).toBeVisible();
 	await expect(page.getByRole('row').filter({ hasText: left })).toHaveCount(0);
 });
 

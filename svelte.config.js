@@ -5,6 +5,8 @@ import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 const config = {
 	preprocess: vitePreprocess(),
 	kit: {
+		// Whatever builds or tests beside a check of the types writes them elsewhere: half a file is no type.
+		outDir: process.env.KIT_DIR ?? '.svelte-kit',
 		adapter: adapter({ out: 'build' }),
 		// Styles of one component are a line or two: fetching each holds the page up longer than reading it along.
 		inlineStyleThreshold: 4096,

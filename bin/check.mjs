@@ -1,5 +1,7 @@
 #!/usr/bin/env node
 /** The fast check for every save: types, lint, unit tests; what has not changed since the last one is remembered. */
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
 import { exec } from './lib/exec.mjs';
 import { needNpmPackages } from './lib/packages.mjs';
 import { root } from './lib/paths.mjs';
@@ -8,10 +10,14 @@ import { lintArgs, Stages, TYPES, vitestArgs, vitestCounts } from './lib/stages.
 
 await run(async () => {
 	await needNpmPackages();
-	await exec('npx', ['svelte-kit', 'sync'], { cwd: root });
+	const sync = () => exec('npx', ['svelte-kit', 'sync'], { cwd: root });
+	// The unit tests read it too.
+	const isNew = !existsSync(join(root, '.svelte-kit', 'tsconfig.json'));
+	if (isNew) await sync();
 	const stages = new Stages();
 	await Promise.all([
 		(async () => {
+			if (!isNew) await sync();
 			await stages.check('types', ...TYPES);
 			await stages.check('lint', ...lintArgs());
 		})(),

@@ -1,4 +1,3 @@
-import { execFile } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../tests/support/random-corner';
@@ -147,19 +146,6 @@ describe('bad input', () => {
 		expect(JSON.parse(answers[1] ?? '')).toMatchObject({ at: '' });
 		expect(answers[0]).toBe(answers[2]);
 	});
-});
-
-describe('npm run -s core', () => {
-	it('runs as a program', async () => {
-		const outcome = await new Promise<{ code: number; out: string; err: string }>((resolve) => {
-			const child = execFile('npm', ['run', '-s', 'core', '--', 'check'], (error, out, err) =>
-				resolve({ code: typeof error?.code === 'number' ? error.code : 0, out, err })
-			);
-			child.stdin?.end('{');
-		});
-		expect({ code: outcome.code, out: outcome.out }).toEqual({ code: 2, out: '' });
-		expect(outcome.err).toContain('"at":""');
-	}, 20_000);
 });
 
 describe('core judge', () => {

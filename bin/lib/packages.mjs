@@ -117,7 +117,10 @@ export async function needBuild() {
 	const wanted = sourceHash();
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted) return;
 	await withProgress('Building the application', async () => {
-		const { code, output } = await exec('npx', ['vite', 'build'], { cwd: root });
+		const { code, output } = await exec('npx', ['vite', 'build'], {
+			cwd: root,
+			env: { ...process.env, KIT_DIR: '.svelte-kit/build' }
+		});
 		if (code !== 0) {
 			process.stderr.write(output);
 			throw new PlainFault('The application could not be built: see the lines above.');

@@ -34,7 +34,10 @@ export class Stages {
 		const began = Date.now();
 		const file = join(root, report);
 		mkdirSync(join(root, 'test-results'), { recursive: true });
-		const { code, output } = await exec(command, args, { cwd: root, env: { ...process.env, ...env } });
+		const { code, output } = await exec(command, args, {
+			cwd: root,
+			env: { ...process.env, KIT_DIR: '.svelte-kit/tests', ...env }
+		});
 		const counts = existsSync(file)
 			? read(JSON.parse(readFileSync(file, 'utf8')))
 			: { passed: 0, failed: 0, skipped: 0, failing: [] };

@@ -142,11 +142,20 @@ describe('listReader', () => {
 	};
 
 	it('gives the same however the body comes in', async () => {
-		const lines = Array.from({ length: 2500 }, (_, i) => [`Zoë ${i}`, '📦']);
-		const text = [{ of: 'this' }, ...lines].map((line) => JSON.stringify(line)).join('\n');
-		for (const size of [1, 7, 1000, 1_000_000])
-			expect(await read(inPieces(text, size)), `${size} bytes`).toEqual({ head: { of: 'this' }, lines });
-		expect((await read(inPieces(`${text}\n`, 64))).lines).toHaveLength(2500);
+		const linesOf = (n: number) => Array.from({ length: n }, (_, i) => [`Zoë ${i}`, '📦']);
+		const textOf = (n: number) =>
+			[{ of: 'this' }, ...linesOf(n)].map((line) => JSON.stringify(line)).join('\n');
+		for (const [size, n] of [
+			[1, 100],
+			[7, 300],
+			[1000, 2500],
+			[1_000_000, 2500]
+		] as const)
+			expect(await read(inPieces(textOf(n), size)), `${size} bytes`).toEqual({
+				head: { of: 'this' },
+				lines: linesOf(n)
+			});
+		expect((await read(inPieces(`${textOf(2500)}\n`, 64))).lines).toHaveLength(2500);
 	});
 
 	it('names the line that is at fault, and takes nothing too long', async () => {

@@ -11,6 +11,10 @@ export function takeOffTheLine(): void {
 		const { request } = message as { readonly request: IncomingMessage };
 		if (request.readableEnded || request.destroyed) return;
 		request.removeAllListeners('data');
+		request.on('data', () => {
+			request.pause();
+			setImmediate(() => request.resume());
+		});
 		request.resume();
 	});
 }

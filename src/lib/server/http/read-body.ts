@@ -15,6 +15,14 @@ const decoder = new TextDecoder('utf-8', { fatal: true });
 // eslint-disable-next-line no-control-regex -- the zero character is just what is looked for
 const UNSTORABLE = /[\u0000\ufffd]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
 
+let line = Promise.resolve();
+
+/** Waits for a turn of the program that no other refusal has: the pages that many of them are answered with would keep everybody else waiting. */
+function oneATurn(): Promise<void> {
+	line = line.then(turn);
+	return line;
+}
+
 /**
  * The pieces of a body as they come in, counted as they are read: a body in chunks says beforehand nothing of its size. What is too large is left
  * where it is; the rest is taken off the line once the answer is out (`off-the-line.ts`).
@@ -30,7 +38,10 @@ async function* chunksOf(request: Request, most: number): AsyncGenerator<Uint8Ar
 		if (done) return;
 		size += value.byteLength;
 		// Not cancelled: that would break the connection before the refusal is read.
-		if (size > most) throw tooLarge(most);
+		if (size > most) {
+			await oneATurn();
+			throw tooLarge(most);
+		}
 		yield value;
 	}
 }

@@ -132,7 +132,7 @@ test('a warning sign is closed by what came of it and by nothing else', async ({
 	await expect(page.getByRole('button', { name: /^Settle/ })).toHaveCount(0);
 	const outcome = page.locator('#outcome');
 	await page.keyboard.press('o');
-	await outcome.getByLabel('Whom you spoke with').fill('Grete herself');
+	await outcome.getByLabel('Who you spoke with').fill('Grete herself');
 	await outcome.getByLabel('What was said').fill('Wakes at three; sees her doctor on Monday.');
 	// The form is opened for the outcome, and begins with it.
 	await expect(outcome.getByRole('checkbox', { name: /wakes them at night/i })).toBeChecked();
@@ -517,7 +517,7 @@ test('two coordinators on one case: the second to settle sees what came in', asy
 	await expect(page.getByRole('listitem').filter({ hasText: 'Answered by the first' })).toBeVisible();
 	await second.getByRole('button', { name: /^Settle/ }).click();
 	await expect(
-		second.getByRole('alert').filter({ hasText: 'Somebody else changed this case meanwhile' })
+		second.getByRole('alert').filter({ hasText: 'A colleague has changed this case' })
 	).toBeVisible();
 	await expect(second.getByRole('listitem').filter({ hasText: 'Answered by the first' })).toBeVisible();
 });

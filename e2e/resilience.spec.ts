@@ -158,6 +158,6 @@ test('two coordinators on one follow-up: the second sees what changed, nothing i
 	await fillDay(other, 'due', '2027-04-01');
 	await other.getByRole('button', { name: 'Set', exact: true }).click();
 	await expect(
-		other.getByRole('alert').filter({ hasText: 'Somebody else changed this follow-up meanwhile' })
+		other.getByRole('alert').filter({ hasText: 'A colleague has changed this follow-up' })
 	).toBeVisible();
 });

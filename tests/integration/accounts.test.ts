@@ -197,7 +197,7 @@ describe('guessing', () => {
 		}
 		expect(await faultOf(enter(minutes, { email, origin: '192.0.2.66' }))).toBe('too-many');
 		expect(await faultOf(enter(minutes, { email, deviceToken }))).toBe('none');
-		const told = (await lettersTo(email)).filter((subject) => subject.startsWith('Somebody tries'));
+		const told = (await lettersTo(email)).filter((subject) => subject.startsWith('Someone is trying'));
 		expect(told).toHaveLength(1);
 	});
 

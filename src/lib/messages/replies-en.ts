@@ -16,11 +16,11 @@ const WORDS: Readonly<Record<ReasonCode, ((name: string, judgement: ReplyGrounds
 	'emergency-sign': (name) =>
 		`Hello ${name}, you reported a sign that can’t wait. If you have it now, or it comes back, call the emergency number at once. Don’t wait for me, and leave your desk as it is. I’m trying to reach you by phone as well.`,
 	'professional-sign': (name) =>
-		`Hello ${name}, thank you for telling me. A doctor should look at what you describe. Easy steps of your plan are fine meanwhile, but nothing that hurts or that you have to force. I can arrange an appointment. Would that suit you, and when can I reach you?`,
+		`Hello ${name}, thank you for telling me. A doctor should look at what you describe. Easy steps of your plan are fine until then, but nothing that hurts or that you have to force. I can arrange an appointment. Would that suit you, and when can I reach you?`,
 	'reported-weakness': (name) =>
-		`Hello ${name}, thank you for telling me. A doctor should look at the weakness. Easy steps of your plan are fine meanwhile, but nothing that hurts or that you have to force. When can I reach you?`,
+		`Hello ${name}, thank you for telling me. A doctor should look at the weakness. Easy steps of your plan are fine until then, but nothing that hurts or that you have to force. When can I reach you?`,
 	'reported-tingling': (name) =>
-		`Hello ${name}, thank you for telling me. A doctor should look at tingling or numbness that comes back. Easy steps of your plan are fine meanwhile, but nothing that hurts or that you have to force. When can I reach you?`,
+		`Hello ${name}, thank you for telling me. A doctor should look at tingling or numbness that comes back. Easy steps of your plan are fine until then, but nothing that hurts or that you have to force. When can I reach you?`,
 	severe: (name) =>
 		`Hello ${name}, that’s a lot of pain to work with. Please let a doctor look at it; I can arrange that. Until then, work in short spells, change position every half hour, and stop what makes it worse.`,
 	'not-better': (name) =>

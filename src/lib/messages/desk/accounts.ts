@@ -18,7 +18,7 @@ export const accounts = {
 	yesCloseIt: 'Yes, close it',
 	no: 'No',
 	closeTheAccount: 'Close the account …',
-	inviteSomebody: 'Invite somebody',
+	inviteSomebody: 'Invite a person',
 	name: 'Name',
 	eMailAddress: 'E-mail address',
 	role: 'Role',
@@ -57,8 +57,8 @@ export const accounts = {
 			? `Type the six digits that your phone shows for Easy Corner${hasPasskey ? ', or use your passkey' : ''}.`
 			: 'Use your passkey, or type one of the codes that you kept.',
 	codeLost:
-		'Without your device? Type one of the codes that you kept. Without those, a coordinator closes your account and invites you anew.',
-	asSomebodyElse: 'Sign in as somebody else',
+		'Without your device? Type one of the codes that you kept. Without those, a coordinator closes your account and invites you again.',
+	asSomebodyElse: 'Sign in with another account',
 	confirmTitle: 'Your password · Easy Corner',
 	confirm: 'Your password, once more',
 	confirmLead: (name: string) =>
@@ -97,7 +97,7 @@ export const accounts = {
 		cancelled: 'You were not signed in there. Try once more, or sign in with your password.',
 		unreachable:
 			'Your organisation’s sign-in does not answer. Sign in with your password, or try again in some minutes.',
-		refused: 'What came back from your organisation’s sign-in is not what was asked for. Try once more.',
+		refused: 'Your organisation’s sign-in sent an unexpected answer. Try once more.',
 		unknown: 'You were signed in there, but have no account here. Ask a coordinator to invite you.'
 	},
 	recordRight: 'Reads the record',

@@ -78,7 +78,7 @@ export const cases = {
 	phoneLead: 'Phone:',
 	how: 'How',
 	result: 'Result',
-	whomYouSpokeWith: 'Whom you spoke with',
+	whomYouSpokeWith: 'Who you spoke with',
 	whatWasSaid: 'What was said',
 	thisIsTheOutcome: 'This is the outcome of',
 	note: 'Note',
@@ -188,7 +188,7 @@ export const cases = {
 	firstDay: 'First day',
 	lastDay: 'Last day',
 	whoStaysSilentIs: (days: string) =>
-		`Who stays silent is reminded after ${days} working days of their own country, then stands on the call list.`,
+		`People who don’t answer get a reminder after ${days} working days of their own country, then appear on your call list.`,
 	keptNothingIsSent: (isKept: boolean) => (isKept ? 'Kept. Nothing is sent yet.' : ''),
 	subject: 'Subject',
 	letter: 'Letter',
@@ -201,7 +201,7 @@ export const cases = {
 	howOftenToBreak: 'How often to break',
 	asTheirRoundSays: 'As their round says',
 	anotherWayOfSitting:
-		'Another way of sitting holds for what they have answered too: their plan is worked out anew, and steps that stay right stay done. They read which way it is, and why.',
+		'Another way of sitting holds for what they have answered too: their plan is worked out again, and steps that stay right stay done. They read which way it is, and why.',
 	set: 'Set',
 	wasSet: (isKept: boolean) => (isKept ? 'Set.' : ''),
 	toThem: (personName: string | number) => `to ${personName} …`,

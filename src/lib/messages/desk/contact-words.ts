@@ -7,7 +7,7 @@ export const CONTACT_WORDS = {
 		string
 	>,
 	result: {
-		reached: 'Reached somebody',
+		reached: 'Reached someone',
 		'no-answer': 'No answer',
 		'left-word': 'Left word',
 		'wrong-number': 'Wrong number'

@@ -10,7 +10,7 @@ export const people = {
 	untick: 'Untick',
 	leftOutEachCan: (out: string | number) => `Left out: ${out}. Each can be sent one from their own case.`,
 	whoIsWithA:
-		'Who is with a clinician, has something grave open, or is answering or has just answered is left out; you see who that was.',
+		'People who are with a clinician, have something grave open, or are answering or have just answered are left out. You see who they are.',
 	sendASelfAssessment: 'Send a self-assessment',
 	setAFollowUp: 'Set a follow-up',
 	moveToATeam: 'Move to a team',

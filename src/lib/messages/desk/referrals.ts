@@ -65,13 +65,13 @@ export const referrals = {
 	referrals: 'Referrals',
 	nobodyIsReferredTo: (referrals: number) =>
 		referrals === 0
-			? 'Nobody is referred to you now. You get a letter when somebody is.'
+			? 'Nobody is referred to you now. You get a letter when someone is.'
 			: 'People you were asked about. Open one to read the letter, ask back or answer.',
 	wantedBy: (answerBy: string | null, isLate: boolean) =>
 		answerBy ? `${isLate ? 'late, wanted' : 'wanted'} by ${answerBy}` : 'no day set',
 	lastWritten: (at: string, isMine: boolean) => (isMine ? `you asked back ${at}` : `answered you ${at}`),
 	askedBy: (at: string, byName: string | null) => `asked ${at}${byName ? ` by ${byName}` : ''}`,
-	somebody: (authorName: string | null | undefined) => authorName ?? 'Somebody',
+	somebody: (authorName: string | null | undefined) => authorName ?? 'Someone',
 	endedNothingWasNoted: (endedAt: string, isSaidAbove: boolean, outcome: string) =>
 		`Ended ${endedAt}${isSaidAbove ? '.' : `: ${outcome || 'nothing was noted'}`}`,
 	whatYouWrite: (isClinician: boolean) =>

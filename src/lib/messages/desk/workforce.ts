@@ -221,5 +221,5 @@ export const workforce = {
 		`${people}. For how many of them something stays open can’t be shown.`,
 	peopleWhomItWould: 'People whom it would help, by what closes most of what is open',
 	workedOutAnewFor:
-		'Worked out anew for each of them with what they have at home. Who needs two things together is counted with both.'
+		'Worked out again for each of them with what they have at home. Who needs two things together is counted with both.'
 };

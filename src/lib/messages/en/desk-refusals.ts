@@ -9,25 +9,25 @@ export const deskRefusals = {
 	askFirst: 'Ask them first, then say how they agreed: nothing is passed on before.',
 	chooseWhomToAsk: 'Choose a clinician, or write whom the printed letter is for.',
 	chooseClinician: 'Choose a clinician from the list.',
-	withClinicianAlready: 'The case is with a clinician already. End that first, then refer it anew.',
+	withClinicianAlready: 'The case is with a clinician already. End that referral first, then refer it again.',
 	busySolving: 'Many plans are being worked out just now. Nothing is lost: try again in a minute.',
-	personGone: 'This person is not in the list any more.',
+	personGone: 'This person has been removed from the list.',
 	noSuchDay: 'Choose a day that exists.',
 	dayHasPassed: 'Choose today or a later day.',
 	nothingToReopen: 'There are no answers to open again.',
 	chooseCoordinator: 'Choose a coordinator whose account is open.',
-	cannotWait: 'This can’t be put off: a warning sign wants an outcome, and a message wants to be read.',
+	cannotWait: 'You can’t postpone this. Record the outcome of the warning sign or read the message first.',
 	chooseLaterDay: 'Choose a later day.',
 	sayWhyItWaits: 'Say why it can wait: others read it.',
 	forCoordinators: 'This is for coordinators. Sign in with a coordinator’s account.',
-	sayWhatCame: 'Say in a few words what came of it.',
-	notUtf8: 'What was sent is not valid UTF-8 text.',
-	nestedTooDeeply: 'What was sent is nested too deeply.',
-	notJson: 'What was sent is not valid JSON.',
+	sayWhatCame: 'Add a short note about the result.',
+	notUtf8: 'We couldn’t read this text. Send it as UTF-8.',
+	nestedTooDeeply: 'This data is nested too deeply. Send it with fewer levels.',
+	notJson: 'We couldn’t read this data. Send valid JSON.',
 	unreadableForm: 'This form was sent in a way that can’t be read.',
 	accountExists: 'There is an account with this address already.',
-	signNeedsContact: 'A warning sign is closed only once somebody was reached.',
-	sayWhomYouSpokeWith: 'Say whom you spoke with.',
+	signNeedsContact: 'You can close a warning sign only after you have reached someone.',
+	sayWhomYouSpokeWith: 'Enter the name of the person you spoke with.',
 	sayWhatWasSaid: 'Say in a few words what was said.',
 	sayWhatComesNext: 'Say what comes next.',
 	chooseNextLook: 'Choose the day of the next look.',
@@ -47,7 +47,7 @@ export const deskRefusals = {
 	writeLetter: 'Write the letter.',
 	giveTimeZone: 'Give a time zone such as Europe/Lisbon.',
 	roundIsOut: 'This round is out: its letters are written.',
-	noRound: 'This round is not there any more.',
+	noRound: 'This round has been deleted.',
 	roundSentAlready: 'This round was sent already.',
 	nobodyMatches: 'Nobody matches: choose other teams.',
 	closeOnlyOut: 'Only a round that is out can be closed.',
@@ -55,12 +55,12 @@ export const deskRefusals = {
 	remindOnlyOut: 'Only in a round that is out can people be reminded.',
 	signInFirst: 'Sign in first.',
 	cannotTakeBack: 'This was taken back already, or is of another day, or is out and can’t be taken back.',
-	noRequest: 'This request is not there any more.',
+	noRequest: 'This request has been cancelled.',
 	orderedAlready: 'One is ordered already: it comes from there, and not out of the store.',
 	sayWhyDeclined: 'Say why it is declined: the person reads it.',
 	storeChanged:
-		'Somebody else counted or took one meanwhile. What there is now is shown; count again if yours is still right.',
-	storeEmpty: 'None of these lies in the store any more. Order one, or count again.',
+		'A colleague has changed this stock since you opened it. The page shows the new count. Enter yours again if it is still right.',
+	storeEmpty: 'None of these is left in stock. Order one, or count again.',
 	cornerUnknown: 'Nothing is known of their corner yet: what is right for it can’t be said.',
 	askedAlready: 'This was asked for already. It stands in the list.',
 	giveName: 'Give a name.',
@@ -72,42 +72,40 @@ export const deskRefusals = {
 	noTimeZone: 'There is no such time zone. Write it like Europe/Lisbon.',
 	noRegion:
 		'This region is not known in that country. Write its short code, such as BY for Bavaria, or leave it out.',
-	addressTaken: 'Somebody with this address is in the list already.',
+	addressTaken: 'Someone with this address is on the list already.',
 	sessionEnded: 'Sign in again: your session has ended.',
 	dayIsOver: 'That day has passed: choose today or a later one.',
 	signInAsWho: 'Sign in as a coordinator or a clinician.',
-	referralEnded: 'This referral has ended meanwhile. What came of it is shown.',
+	referralEnded: 'This referral has ended. The page shows its result.',
 	writeAnswer: 'Write your answer first.',
-	writeWhatCame: 'Write what came of it.',
+	writeWhatCame: 'Add a short note about the result.',
 	answeredMeanwhile:
-		'They answered meanwhile. Look at what they say now, and set it again if it is still right.',
+		'This person has answered since you opened the page. Read the new answers, then set it again if it is still right.',
 	'needs-outcome':
-		'A warning sign is open. Record what came of it first: whom you reached, what was said, what comes next.',
-	'unread-message':
-		'There is a message that nobody has answered. Read it, then answer it or mark it as read.',
+		'A warning sign is open. Record its outcome first: the person you reached, your notes and the next step.',
+	'unread-message': 'This person’s message has no answer yet. Read it, then answer it or mark it as read.',
 	followUpChanged:
-		'Somebody else changed this follow-up meanwhile. What they set is shown; set yours again if it is still right.',
+		'A colleague has changed this follow-up. The page shows theirs. Set yours again if it is still right.',
 	wrongPassword: 'That address and password do not belong together. Check both and try again.',
 	roundChanged:
-		'Somebody else changed this round meanwhile. What they wrote is shown; change it again if yours is still right.',
+		'A colleague has changed this round. The page shows theirs. Make your change again if it is still right.',
 	changedSince:
-		'Somebody changed this since, so it can’t be taken back as it was. Look at the case, and change what is wrong there.',
+		'A colleague has changed this since, so you can’t undo it. Open the case and correct it there.',
 	caseChanged:
-		'Somebody else changed this case meanwhile. What they did is shown; do yours again if it is still right.',
-	outcomeBeforeErasing:
-		'A warning sign waits for an outcome. Record whom you reached and what was said, then erase.',
+		'A colleague has changed this case. The page shows theirs. Make your change again if it is still right.',
+	outcomeBeforeErasing: 'A warning sign is open. Record its outcome first, then erase.',
 	yearsOfRetention: ({ least, most }: { least: number; most: number }) =>
 		`Write whole years, from ${least} to ${most}, or nothing.`,
-	retentionChanged: 'Somebody else has changed this since. Look at it again.',
-	writeTheirName: 'Write their name as it stands above: this can’t be taken back.',
+	retentionChanged: 'A colleague has changed this. Check it again.',
+	writeTheirName: 'Type their name exactly as shown above. You can’t undo this.',
 	noRightToRecord: 'Your account may not read the record. Ask another coordinator.',
 	tickSomebody: 'Tick at least one person.',
 	budgetChanged:
-		'What the money is best spent on has changed since: somebody answered, or a thing was decided on. Look at it again, nothing was done.',
+		'The budget has changed, because someone answered or a request was decided. Nothing was approved. Check the new budget, then approve it.',
 	decidedMeanwhile:
-		'Somebody else decided on this meanwhile. What they decided is shown; change it if yours still stands.',
+		'A colleague has decided on this. The page shows their decision. Change it if yours is still right.',
 	personChanged:
-		'Somebody else changed this person meanwhile. What they wrote is shown; change it again if yours is still right.',
+		'A colleague has changed this person’s details. The page shows theirs. Make your change again if it is still right.',
 	tooManyTries: ({ seconds }: { seconds: number }) =>
 		seconds < 60
 			? `Too many tries. Wait ${seconds === 1 ? 'a second' : `${seconds} seconds`}, then try again.`
@@ -117,18 +115,18 @@ export const deskRefusals = {
 	passwordOfYours: 'This password is made of your name or address. Choose another.',
 	wrongPasswordOfYours: 'This is not your password. Try it once more.',
 	wrongCode: 'This code is not right, or was used already. Wait for the next one, and type it.',
-	codeInForce: 'A second factor is in force already. Take it away first.',
+	codeInForce: 'You already have a second factor. Remove it first.',
 	solvingTooLong:
 		'This plan takes longer to work out than it should, and was given up. Nothing is lost: try again, with fewer things at once.',
 	tooManyWrites: ({ seconds }: { seconds: number }) =>
-		`That is more at once than anybody types. Nothing that was kept is lost: go on in ${seconds === 1 ? 'a second' : `${seconds} seconds`}.`,
+		`Too many changes at once. Nothing is lost. Try again in ${seconds === 1 ? 'a second' : `${seconds} seconds`}.`,
 	passkeyRefused:
 		'This passkey is not known here, or its answer came too late. Try once more, or sign in with your password.',
 	passkeyNeedsName: 'Passkeys need a name in the address, and this one is a bare number.',
 	tooManyPasskeys: ({ most }: { most: number }) =>
 		`${most} passkeys are there already. Take one away that you use no more.`,
-	noSuchUser: 'There is no such account, or it was closed meanwhile.',
-	lastWithRecord: 'Nobody else reads the record. Let somebody else read it first.',
+	noSuchUser: 'We can’t find this account. It may have been closed.',
+	lastWithRecord: 'You are the only person with access. Give it to someone else first.',
 	tooManyToSettle: ({ most }: { most: number }) => `Settle at most ${most} cases at once.`,
 	bodyTooLarge: ({ kB }: { kB: number }) => `That is more than ${kB} kB: send less at once.`,
 	unreadableText: ({ at }: { at: string }) => `${at || 'The text'} holds characters that can’t be read.`,
@@ -141,7 +139,7 @@ export const deskRefusals = {
 	otherCount: ({ n, expected }: { n: number; expected: number }) =>
 		`It would go to ${n} people now, not to ${expected}. Look again, then send it.`,
 	otherCountToRemind: ({ n, expected }: { n: number; expected: number }) =>
-		`${n === 0 ? 'Nobody is' : `${n} are`} left to remind now, not ${expected}: somebody answered, had a letter in the last day, or is being reminded. Look again.`,
+		`${n === 0 ? 'Nobody is' : `${n} are`} left to remind now, not ${expected}: someone has answered, got an email in the last day, or is getting one now. Check the list again.`,
 	otherCountToRelease: ({ n, expected }: { n: number; expected: number }) =>
 		`${n === 1 ? '1 email is' : `${n} emails are`} waiting now, not ${expected}. Nothing was released. Check the list, then release them.`,
 	emailsPerDay: 'Enter a whole number of emails a day, from 1 to 1,000,000.',

@@ -65,7 +65,7 @@ export const letter = {
 		asked: (name: string) =>
 			[
 				`Hello ${name},`,
-				'An occupational health coordinator asks for your advice on somebody who works at a screen at home. Sign in to read the letter, ask back or answer. For their privacy, this letter doesn’t say who it is.'
+				'An occupational health coordinator asks for your advice about someone who works at a screen at home. Sign in to read the letter, ask back or answer. For their privacy, this letter doesn’t say who it is.'
 			].join('\n\n'),
 		answered: (name: string) =>
 			[
@@ -83,19 +83,19 @@ export const letter = {
 		invitation: (name: string) =>
 			[
 				`Hello ${name},`,
-				'Somebody made an account for you in Easy Corner. Choose a password with the link below. It works once, for seven days.'
+				'You’ve been invited to Easy Corner. Choose a password with the link below. It works once, for seven days.'
 			].join('\n\n'),
 		reset: (name: string) =>
 			[
 				`Hello ${name},`,
-				'Somebody asked for a new password for your account. If that was you, choose one with the link below within two hours. If not, do nothing, and your password stays as it is.'
+				'Someone asked for a new password for your account. If that was you, choose one with the link below within two hours. If not, do nothing, and your password stays as it is.'
 			].join('\n\n')
 	},
 	/** What happened to an account, told to its owner. */
 	noticeSubject: {
 		'new-device': 'Signed in from a new browser',
-		tries: 'Somebody tries passwords for your account',
-		codes: 'Somebody is guessing the codes of your second factor',
+		tries: 'Someone is trying passwords for your account',
+		codes: 'Someone is guessing the codes of your second factor',
 		password: 'Your password was changed',
 		passkey: 'A passkey was added to your account',
 		provider: 'Your account opens by your organisation’s sign-in'
@@ -104,17 +104,17 @@ export const letter = {
 		'new-device': (name: string) =>
 			[
 				`Hello ${name},`,
-				'Somebody signed in to your account from a browser that was not used before. If that was you, do nothing. If not, choose another password, and sign out everywhere else on the page of your account.'
+				'Someone signed in to your account from a browser that was not used before. If that was you, do nothing. If not, choose another password, and sign out everywhere else on the page of your account.'
 			].join('\n\n'),
 		tries: (name: string) =>
 			[
 				`Hello ${name},`,
-				'Somebody tried several wrong passwords for your account. It is slowed down for them, and stays open to browsers that you have used before. If your password is short or used elsewhere, choose another.'
+				'Someone tried several wrong passwords for your account. We slow them down. Browsers that you have used before still work. If your password is short or used elsewhere, choose another.'
 			].join('\n\n'),
 		codes: (name: string) =>
 			[
 				`Hello ${name},`,
-				'Somebody entered your password correctly and then several wrong codes. If that was you, wait a few minutes and try again. If not, somebody knows your password: change it now, and tell the person who runs Easy Corner.'
+				'Someone entered your password correctly and then several wrong codes. If that was you, wait a few minutes and try again. If not, someone knows your password: change it now, and tell the person who runs Easy Corner.'
 			].join('\n\n'),
 		password: (name: string) =>
 			[
@@ -129,7 +129,7 @@ export const letter = {
 		provider: (name: string) =>
 			[
 				`Hello ${name},`,
-				'Somebody signed in to your account by your organisation’s own sign-in for the first time. From now on it opens by that too. If that was not you, tell who runs Easy Corner at once.'
+				'Someone signed in to your account with your organisation’s own sign-in for the first time. From now on you can use it too. If that was not you, tell who runs Easy Corner at once.'
 			].join('\n\n')
 	}
 };

@@ -8,7 +8,7 @@ export const measure = {
 			id: 'tape',
 			title: 'Tape measure',
 			lines: [
-				'Straight down to the floor, at the front of the table or seat. Body lengths are easier with somebody’s help.'
+				'Straight down to the floor, at the front of the table or seat. Body lengths are easier with someone’s help.'
 			]
 		},
 		{

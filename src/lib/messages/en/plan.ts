@@ -162,7 +162,7 @@ export const again = {
 		screenTop: 'Floor to the top of the picture'
 	},
 	hints: {
-		seatUnder: 'Sit as you work, and have somebody read the tape at the side.',
+		seatUnder: 'Sit as you work, and have someone read the tape at the side.',
 		feetOn: '0 if your feet are on the floor.',
 		surface: '',
 		keysOn: 'The table itself if it stands on nothing.',

@@ -166,7 +166,7 @@ export const questions: { readonly [I in ItemId]: ItemTexts<I> } = {
 	shoulders: {
 		question: 'Where are your shoulders as you type?',
 		why: 'Raised or rolled shoulders work all day for nothing.',
-		look: 'From the side: ear over shoulder, shoulder over hip. Ask somebody, or use a mirror.',
+		look: 'From the side: ear over shoulder, shoulder over hip. Ask someone, or use a mirror.',
 		answers: { 'down-and-open': 'Down and open', 'rolled-forward': 'Rolled forward', raised: 'Raised' }
 	},
 	even: {

@@ -8,7 +8,8 @@ export const refusals = {
 	endedWithdrawn:
 		'You withdrew your answers, so this link has ended and nothing more is kept. If you’d like to take part after all, ask your coordinator for a new link.',
 	// More in one day than any person does.
-	tooManySolves: 'Your plan was worked out very often today. What you typed is kept; make it anew tomorrow.',
+	tooManySolves:
+		'Your plan was worked out very often today. Your answers are saved. Make a new plan tomorrow.',
 	tooManyMessages:
 		'You wrote many messages today. Your coordinator has them all. Write again tomorrow, or call them.',
 	tooManyMeasures: 'You measured very often today. Measure again tomorrow.',

@@ -4,7 +4,7 @@ import type { SidePointId } from '$lib/core/advice/side-look';
 export const side = {
 	title: 'Look from the side',
 	link: 'Look from the side',
-	lead: 'Ask somebody, use a mirror, or prop up your phone and take a picture. Sit or stand as you work, then compare.',
+	lead: 'Ask someone, use a mirror, or prop up your phone and take a picture. Sit or stand as you work, then compare.',
 	right: 'Looks right',
 	off: 'Looks off',
 	toStep: (step: string) => `Back to the step “${step}”`,

@@ -95,7 +95,7 @@ export const first = {
 	stopLead: 'You told us you have this:',
 	stopDo: [
 		'Call. Say what you feel and since when.',
-		'Don’t drive yourself. Unlock the door, and stay with somebody if you can.',
+		'Don’t drive yourself. Unlock the door, and stay with someone if you can.',
 		'Leave your desk as it is. Your answers are kept, and your link still works tomorrow.'
 	] as readonly string[],
 	stopTold:
@@ -192,7 +192,7 @@ export const hints = {
 	baseLong: 'For a laptop, the laptop itself.',
 	distance: 'As you usually sit.',
 	homeRow: 'To the middle row of keys.',
-	bodyBy: 'It’s easier with somebody’s help.'
+	bodyBy: 'It’s easier with someone’s help.'
 } as Readonly<Partial<Record<string, string>>>;
 
 /** How much a self-assessment asks. */

@@ -42,7 +42,7 @@ export async function previewErasing(db: Db, actor: Actor, personId: string) {
 
 /**
  * Erases one person: everything that is known of them goes, with searches that were kept under their name. What stays is the record, under
- * a number that leads to nobody any more, and figures of many in reports that were made. Can't be taken back.
+ * a number that no longer leads to anyone, and figures of many in reports that were made. Can't be taken back.
  *
  * @throws Fault `conflict` where a warning sign waits for an outcome
  */

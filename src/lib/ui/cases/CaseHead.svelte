@@ -53,7 +53,7 @@
 		...(person.leftAt ? [`left ${dayWords(person.leftAt)}`] : []),
 		...(person.bouncedAt ? [texts.lettersComeBack] : []),
 		...(owner ? [texts.lookedAfterByWhom(owner)] : []),
-		...(later ? [`put off until ${dayWords(later.on, 'short')}: ${later.reason}`] : []),
+		...(later ? [`postponed until ${dayWords(later.on, 'short')}: ${later.reason}`] : []),
 		...(isZoneKnown ? [] : [texts.timeZoneIsNot(person.timeZone, zone)])
 	]);
 </script>

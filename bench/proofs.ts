@@ -1,5 +1,6 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { exec } from '../bin/lib/exec.mjs';
+import { packageProgram } from '../bin/lib/paths.mjs';
 import { vitestArgs, vitestCounts } from '../bin/lib/stages.mjs';
 import { print, rounded } from './measure';
 
@@ -8,7 +9,7 @@ const REPORT = 'test-results/proof.json';
 /** Tries every case of every proof, of which a test run tries the share of its day: random corners, people and workforces by the thousand. */
 export async function benchProofs(): Promise<void> {
 	const began = performance.now();
-	const { code, output } = await exec('npx', vitestArgs('proof'), {
+	const { code, output } = await exec(packageProgram('vitest'), vitestArgs('proof'), {
 		env: { ...process.env, PROOFS: 'all' }
 	});
 	const counts = existsSync(REPORT) ? vitestCounts(JSON.parse(readFileSync(REPORT, 'utf8'))) : null;

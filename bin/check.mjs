@@ -4,13 +4,13 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { exec } from './lib/exec.mjs';
 import { needNpmPackages } from './lib/packages.mjs';
-import { root } from './lib/paths.mjs';
+import { packageProgram, root } from './lib/paths.mjs';
 import { run } from './lib/say.mjs';
 import { lintArgs, Stages, TYPES, vitestArgs, vitestCounts } from './lib/stages.mjs';
 
 await run(async () => {
 	await needNpmPackages();
-	const sync = () => exec('npx', ['svelte-kit', 'sync'], { cwd: root });
+	const sync = () => exec(packageProgram('svelte-kit'), ['sync'], { cwd: root });
 	// The unit tests read it too.
 	const isNew = !existsSync(join(root, '.svelte-kit', 'tsconfig.json'));
 	if (isNew) await sync();
@@ -21,7 +21,7 @@ await run(async () => {
 			await stages.check('types', ...TYPES);
 			await stages.check('lint', ...lintArgs());
 		})(),
-		stages.tests('unit', 'npx', vitestArgs('unit'), {
+		stages.tests('unit', packageProgram('vitest'), vitestArgs('unit'), {
 			report: 'test-results/unit.json',
 			read: vitestCounts
 		})

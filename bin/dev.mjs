@@ -3,7 +3,7 @@
 import { migrateAndSeed } from './lib/app.mjs';
 import { exec } from './lib/exec.mjs';
 import { needDebianPackage, needNpmPackages, postgresBin } from './lib/packages.mjs';
-import { root } from './lib/paths.mjs';
+import { packageProgram, root } from './lib/paths.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
 
@@ -11,12 +11,12 @@ await run(async () => {
 	await needDebianPackage('postgresql', () => postgresBin() !== null);
 	await needNpmPackages();
 	process.on('SIGINT', () => {});
-	await exec('npx', ['svelte-kit', 'sync'], { cwd: root });
+	await exec(packageProgram('svelte-kit'), ['sync'], { cwd: root });
 	const postgres = await startPostgres();
 	try {
 		say(await migrateAndSeed(postgres.url, ['--demo']));
 		const env = { ...process.env, DATABASE_URL: postgres.url, EASY_CORNER_MODE: 'development' };
-		await exec('npx', ['vite', 'dev', ...process.argv.slice(2)], { cwd: root, env, inherit: true });
+		await exec(packageProgram('vite'), ['dev', ...process.argv.slice(2)], { cwd: root, env, inherit: true });
 	} finally {
 		await postgres.stop();
 	}

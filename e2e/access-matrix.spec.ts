@@ -285,3 +285,16 @@ test('every route is closed but to those who are named, for each role and a fore
 	expect(acted).toEqual([]);
 	await coordinator.dispose();
 });
+
+test('a page that a role may not open says so, and leads to where the role begins', async ({ page }) => {
+	await page.goto('/desk/sign-in');
+	await page.getByLabel('E-mail address').fill('reader@lanterns.example');
+	await page.getByLabel('Password').fill(ACCOUNT.password);
+	await page.getByRole('button', { name: 'Sign in' }).click();
+	await expect(page).toHaveURL(/\/desk\/workforce/);
+	expect((await page.goto('/desk/people'))?.status()).toBe(403);
+	await expect(page.getByRole('heading', { name: 'You don’t have access to this page' })).toBeVisible();
+	await page.getByRole('link', { name: 'Go to your start page' }).click();
+	await expect(page).toHaveURL(/\/desk\/workforce/);
+	await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
+});

@@ -27,7 +27,7 @@ test('a second factor is set up, asked for, passed by a code for a lost phone, a
 	await expect(page.getByRole('alert')).toContainText('This code is not right');
 	await page.getByLabel('The code that it shows now').fill(code());
 	await page.getByRole('button', { name: 'Begin' }).click();
-	await expect(page.getByText('In force from now on.')).toBeVisible();
+	await expect(page.getByText('The periods are saved and apply from now on.')).toBeVisible();
 	const lost = await page.locator('.codes li').first().innerText();
 	await page.context().clearCookies();
 
@@ -68,13 +68,13 @@ test('a person is looked up whole, read about in the record, and erased in two s
 	expect(file).toMatchObject({ format: 'easy-corner.everything/1', person: { name: 'Wilmot Goneby' } });
 	await page.goto(`/desk/record?person=${home.split('/').at(-1)}`);
 	await expect(
-		page.getByRole('row').filter({ hasText: 'took everything of a person along' }).first()
+		page.getByRole('row').filter({ hasText: 'downloaded all data about a person' }).first()
 	).toBeVisible();
 	await page.goto(`${home}/erase`);
 	await page.getByLabel('They asked for it').check({ force: true });
 	await page.getByLabel('To be sure, write Wilmot Goneby').fill('Wilmot');
 	await page.getByRole('button', { name: 'Erase for good' }).click();
-	await expect(page.getByRole('alert')).toContainText('Write their name as it stands above');
+	await expect(page.getByRole('alert')).toContainText('Type their name exactly as shown above');
 	await page.getByLabel('They asked for it').check({ force: true });
 	await page.getByLabel('To be sure, write Wilmot Goneby').fill('Wilmot Goneby');
 	await page.getByRole('button', { name: 'Erase for good' }).click();

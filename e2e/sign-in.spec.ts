@@ -105,5 +105,5 @@ test('the organisation’s own sign-in lets in who has an account, and nobody el
 	await expect(page).toHaveURL('/desk');
 	await page.context().clearCookies();
 	await page.goto('/desk/sign-in/provider/back?code=made-up&state=made-up', { waitUntil: 'load' });
-	await expect(page.getByRole('alert')).toContainText('is not what was asked for');
+	await expect(page.getByRole('alert')).toContainText('sent an unexpected answer');
 });

@@ -12,7 +12,7 @@ import { Fault } from '$lib/server/fault';
 import { compressed } from '$lib/server/http/compressed';
 import { takeOffTheLine } from '$lib/server/http/off-the-line';
 import { ownOrigins } from '$lib/server/http/own-origin';
-import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES } from '$lib/server/http/read-body';
+import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES, withinSize } from '$lib/server/http/read-body';
 import { scriptsAfter } from '$lib/server/http/scripts-after';
 import { stylesApart, withStyleNonce } from '$lib/server/http/styles-apart';
 import { describeError, log } from '$lib/server/log';
@@ -65,6 +65,17 @@ function mostBytes(route: string | null): number {
 	return route === IMPORT ? LARGEST_IMPORT_BYTES : LARGEST_BODY_BYTES;
 }
 
+const TOO_LARGE = 'That is too much at once: send less.';
+
+/** Whether a request's body is small enough; one that doesn't say is read for it. A list of people, the only large one, is counted where it is read. */
+async function takeBody(event: RequestEvent): Promise<boolean> {
+	const most = mostBytes(event.route.id);
+	if (event.route.id === IMPORT) return Number(event.request.headers.get('content-length') ?? 0) <= most;
+	const request = await withinSize(event.request, most);
+	if (request) event.request = request;
+	return request !== null;
+}
+
 /** Lists of people, by what the record calls them: that somebody looked at one is put on it. */
 const LISTS: Readonly<Record<string, string>> = {
 	'/desk/(signed-in)': 'day sheet',
@@ -99,7 +110,7 @@ function isForeign({ request, url, locals }: RequestEvent): boolean {
 
 /**
  * What is answered to who may not do what they ask of the desk; null where they may. A page that is only looked at is left to its layout, which
- * shows the refusal in the frame.
+ * shows the refusal as a page.
  */
 function deniedOf({ request, url, route, locals }: RequestEvent): Response | null {
 	if (!isBehindSignIn(route.id) || !locals.user) return null;
@@ -178,8 +189,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const scripts: string[] = [];
 	const response =
 		refused ??
-		(Number(event.request.headers.get('content-length') ?? 0) > mostBytes(event.route.id)
-			? Response.json({ message: 'That is too much at once: send less.' }, { status: 413 })
+		(!(await takeBody(event))
+			? Response.json({ message: TOO_LARGE }, { status: 413 })
 			: await resolve(event, {
 					transformPageChunk: ({ html }) =>
 						stylesApart(
@@ -221,7 +232,7 @@ export const handleError: HandleServerError = ({ error, status, event }) => {
 	if (status >= 500)
 		log({ level: 'error', event: 'unexpected', route: event.route.id ?? 'none', ...describeError(error) });
 	if (status === 404) return { message: 'There is nothing at this address. Check it, or go back.' };
-	if (status === 413) return { message: 'That is too much at once: send less.' };
+	if (status === 413) return { message: TOO_LARGE };
 	if (status < 500) return { message: 'This could not be read. Go back and try once more.' };
 	return {
 		message: 'Something on our side failed, and nothing of this step was kept. Try again in a moment.'

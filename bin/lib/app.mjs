@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { exec } from './exec.mjs';
 import { until } from './net.mjs';
 import { postgresBin } from './packages.mjs';
-import { root } from './paths.mjs';
+import { packageProgram, root } from './paths.mjs';
 import { setUpRoles } from './roles.mjs';
 import { PlainFault, say } from './say.mjs';
 
@@ -20,7 +20,7 @@ import { PlainFault, say } from './say.mjs';
 /** Brings the database to this version and fills it with the demo data if it is empty. @param {string} url @param {string[]} [args] */
 export async function migrateAndSeed(url, args = []) {
 	say('Preparing the database …');
-	const { code, output } = await exec('npx', ['tsx', 'seed/main.ts', ...args], {
+	const { code, output } = await exec(packageProgram('tsx'), ['seed/main.ts', ...args], {
 		cwd: root,
 		env: { ...process.env, DATABASE_URL: url }
 	});

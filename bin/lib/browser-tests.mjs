@@ -2,7 +2,7 @@ import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { startApp } from './app.mjs';
 import { freePort } from './net.mjs';
-import { root } from './paths.mjs';
+import { packageProgram, root } from './paths.mjs';
 import { say } from './say.mjs';
 import { playwrightCounts } from './stages.mjs';
 
@@ -44,7 +44,7 @@ export class BrowserTests {
 				const name = file.replace('.spec.ts', '');
 				this.#taken += 1;
 				const report = `test-results/e2e-${name}.json`;
-				await stages.tests(`browser, ${name}`, 'npx', ['playwright', 'test', `e2e/${file}`], {
+				await stages.tests(`browser, ${name}`, packageProgram('playwright'), ['test', `e2e/${file}`], {
 					report,
 					read: playwrightCounts,
 					env: {

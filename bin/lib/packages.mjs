@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statfsSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { exec } from './exec.mjs';
-import { root } from './paths.mjs';
+import { packageProgram, root } from './paths.mjs';
 import { PlainFault, withProgress } from './say.mjs';
 
 /** Room that the packages, the build and the database need, in bytes. */
@@ -117,7 +117,7 @@ export async function needBuild() {
 	const wanted = sourceHash();
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted) return;
 	await withProgress('Building the application', async () => {
-		const { code, output } = await exec('npx', ['vite', 'build'], {
+		const { code, output } = await exec(packageProgram('vite'), ['build'], {
 			cwd: root,
 			env: { ...process.env, KIT_DIR: '.svelte-kit/build' }
 		});

@@ -1,7 +1,7 @@
 import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { exec } from './exec.mjs';
-import { root } from './paths.mjs';
+import { packageProgram, root } from './paths.mjs';
 import { say } from './say.mjs';
 
 /** @typedef {{ passed: number, failed: number, skipped: number }} Counts */
@@ -112,7 +112,6 @@ export function playwrightCounts({ stats, suites }) {
 /** Arguments that make Vitest run one project and write its report. @param {string} project */
 export function vitestArgs(project) {
 	return [
-		'vitest',
 		'run',
 		'--project',
 		project,
@@ -127,12 +126,12 @@ export function vitestArgs(project) {
  * for; what it made of each component is kept for the next run.
  * @type {[command: string, args: string[]]}
  */
-export const TYPES = ['npx', ['svelte-check', '--tsgo', '--incremental', '--fail-on-warnings']];
+export const TYPES = [packageProgram('svelte-check'), ['--tsgo', '--incremental', '--fail-on-warnings']];
 
 /**
  * Lints everything; a file that has not changed since it was last linted is not linted again.
  * @returns {[command: string, args: string[]]}
  */
 export function lintArgs() {
-	return ['npx', ['eslint', '--cache', '--cache-location', 'node_modules/.cache/eslint/', '.']];
+	return [packageProgram('eslint'), ['--cache', '--cache-location', 'node_modules/.cache/eslint/', '.']];
 }

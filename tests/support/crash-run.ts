@@ -1,6 +1,8 @@
 import pg from 'pg';
 import { migrateAndSeed, startApp } from '../../bin/lib/app.mjs';
+import { readBackup } from '../../bin/lib/backup.mjs';
 import { freePort } from '../../bin/lib/net.mjs';
+import { postgresBin } from '../../bin/lib/packages.mjs';
 import { startPostgres } from '../../bin/lib/postgres.mjs';
 import { cookieOf } from './attack';
 
@@ -136,7 +138,9 @@ export async function crashRun(kills: number): Promise<CrashResult> {
 			env: { EASY_CORNER_MODE: 'demo', EASY_CORNER_WRITES_FACTOR: '1000' },
 			log: 'pipe'
 		});
-	await migrateAndSeed(postgres.url, ['--demo']);
+	const backup = process.env.FILLED_BACKUP;
+	if (backup) await readBackup(postgresBin() ?? '', postgres.url, backup);
+	else await migrateAndSeed(postgres.url, ['--demo']);
 	let app = await start();
 	const { address } = app;
 	let isOver = false;

@@ -24,7 +24,7 @@
 	<form method="GET" class="mt-4 flex flex-wrap items-end gap-3" role="search">
 		<TextField name="q" label="Name, address or subject" value={data.sought} size="desk" maxlength={100} />
 		<Button size="desk">Search emails</Button>
-		{#if data.sought}<a class="text-note" href="/post">Show all emails</a>{/if}
+		{#if data.sought}<a class="pb-2 text-note" href="/post">Show all emails</a>{/if}
 	</form>
 	{#if data.letters.length === 0}
 		<p class="mt-8 border-t border-ink pt-6 text-lead">

@@ -3,8 +3,7 @@ export const keeping = {
 	accounts: 'Accounts',
 	erase: (name: string) => `Erase ${name}`,
 	eraseTitle: (name: string) => `Erase ${name} · Easy Corner`,
-	signWaits:
-		'A warning sign waits for an outcome. Record whom you reached first: until then nobody is erased.',
+	signWaits: 'A warning sign is open. Record its outcome first, then erase.',
 	toTheCase: 'Go to the case',
 	goes: 'What goes, for good',
 	stays: 'What stays, and why',
@@ -59,27 +58,27 @@ export const keeping = {
 	retention: 'How long data is kept',
 	retentionTitle: 'How long data is kept · Easy Corner',
 	retentionLead:
-		'We erase people’s data automatically within an hour after their time is over, and the audit log says so; nobody goes in the first week, nor in the week after the server stood still or its clock jumped. Who has a warning sign without an outcome stays until there is one. The law of your country says how long you have to keep what, and may keep it: ask who knows.',
+		'We delete people’s data automatically within an hour after the period ends, and the audit log says so. Deleting pauses for the first week, and for a week after the server stood still or its clock jumped. People with an open warning sign stay until you record its outcome. Your country’s law says how long you have to keep data and how long you may: check it first.',
 	yearsAfterLeaving: 'Years after leaving',
 	yearsAfterAnswer: 'Years after the last answer',
-	seeWhom: 'See whom it concerns',
+	seeWhom: 'Show the people affected',
 	concerns: (n: number, isMore: boolean) =>
 		n === 0
-			? 'Today it concerns nobody.'
+			? 'Nobody is affected today.'
 			: n === 1
-				? 'Today it concerns one person:'
-				: `Today it concerns ${isMore ? 'more than ' : ''}${n} people:`,
+				? 'This affects one person today:'
+				: `This affects ${isMore ? 'more than ' : ''}${n} people today:`,
 	left: (day: string) => `left ${day}`,
-	putInForce: 'Put it in force',
+	putInForce: 'Save and start deleting',
 	inForceHint: 'These people’s data will be deleted automatically. This can’t be undone.',
-	isInForce: 'This is in force.',
-	retentionKept: 'In force from now on.',
-	record: 'The record',
+	isInForce: 'These periods apply now.',
+	retentionKept: 'The periods are saved and apply from now on.',
+	record: 'Audit log',
 	recordOf: (name: string) =>
 		name ? `Who did what, and who looked: ${name}` : 'Who did what, and who looked',
-	recordTitle: 'The record · Easy Corner',
+	recordTitle: 'Audit log · Easy Corner',
 	recordLead:
-		'Who did what, and who looked at whom: kept for good, by number, without a word of what anybody answered. That you read it is on it too.',
+		'Every act and every look at a person’s data, saved for good under numbers. It holds no answers. Your own visits to this page are on it too.',
 	show: 'Show',
 	what: 'What',
 	who: 'Who',
@@ -88,19 +87,19 @@ export const keeping = {
 	from: 'From',
 	until: 'Until',
 	when: 'When',
-	aboutWhom: 'About whom',
+	aboutWhom: 'About',
 	details: 'Details',
 	by: { user: 'someone', person: 'the person themselves', system: 'Easy Corner' },
-	nothingFound: 'Nothing of that is on record.',
+	nothingFound: 'No entries match.',
 	earlier: 'Earlier',
 	chain: 'Nothing was changed',
 	chainLead:
-		'Each line is sealed within a minute with the one before it. Who notes the newest seal down elsewhere can prove later that nothing before it was changed or taken out.',
+		'We seal each line with the one before it within a minute. Copy the newest seal somewhere else, and you can prove later that nothing before it was changed or removed.',
 	newestSeal: (day: string) => `The newest seal, of ${day}:`,
 	checkChain: 'Check every seal',
 	chainWhole: (n: number) => `All ${n} seals are right.`,
 	chainBroken: (line: string) =>
-		`Line ${line} is not what was sealed. Keep the database as it is, and tell who runs Easy Corner.`,
+		`Line ${line} is not what was sealed. Don’t change the database, and tell the person who runs Easy Corner.`,
 	ofThem: 'Their data',
 	everythingLink: 'Everything that is known of them',
 	whoLooked: 'Who did what, and who looked',

@@ -29,7 +29,8 @@ export const waitingEmails = {
 		isSet
 			? `Easy Corner sends at most ${count(perDay, 'check-in, self-assessment or plan reminder', 'check-ins, self-assessments and plan reminders')} a day.`
 			: `Nobody has set a limit yet. For the number of people you have, Easy Corner sends at most ${count(perDay, 'check-in, self-assessment or plan reminder', 'check-ins, self-assessments and plan reminders')} a day.`,
-	sentToday: (n: number) => `${count(n, 'has', 'have')} gone out today.`,
+	sentToday: (n: number) =>
+		n === 0 ? 'None have gone out today.' : `${count(n, 'has', 'have')} gone out today.`,
 	keptBack: (n: number) =>
 		n === 0
 			? ''

@@ -11,7 +11,7 @@ export const workforce = {
 	tooFew: 'too few',
 	noThingThatIs: 'No thing that is sold would help five people or more.',
 	thing: 'Thing',
-	peopleWhomItHelps: 'People whom it helps',
+	peopleWhomItHelps: 'People helped',
 	one: 'One',
 	together: 'Together',
 	allWithAPrice: 'All with a price',
@@ -219,7 +219,7 @@ export const workforce = {
 		`${closable} of them would be helped by something that is sold.`,
 	forHowManyOf: (people: string | number) =>
 		`${people}. For how many of them something stays open can’t be shown.`,
-	peopleWhomItWould: 'People whom it would help, by what closes most of what is open',
+	peopleWhomItWould: 'People it would help, by the purchase that fixes most',
 	workedOutAnewFor:
-		'Worked out again for each of them with what they have at home. Who needs two things together is counted with both.'
+		'Worked out again for each of them with what they have at home. People who need two things together count with both.'
 };

@@ -19,7 +19,7 @@ export const deskRefusals = {
 	cannotWait: 'You can’t postpone this. Record the outcome of the warning sign or read the message first.',
 	chooseLaterDay: 'Choose a later day.',
 	sayWhyItWaits: 'Say why it can wait: others read it.',
-	forCoordinators: 'This is for coordinators. Sign in with a coordinator’s account.',
+	forCoordinators: 'You need a coordinator account for this.',
 	sayWhatCame: 'Add a short note about the result.',
 	notUtf8: 'We couldn’t read this text. Send it as UTF-8.',
 	nestedTooDeeply: 'This data is nested too deeply. Send it with fewer levels.',
@@ -98,7 +98,7 @@ export const deskRefusals = {
 		`Write whole years, from ${least} to ${most}, or nothing.`,
 	retentionChanged: 'A colleague has changed this. Check it again.',
 	writeTheirName: 'Type their name exactly as shown above. You can’t undo this.',
-	noRightToRecord: 'Your account may not read the record. Ask another coordinator.',
+	noRightToRecord: 'Your account has no access to the audit log. Ask a coordinator who has it.',
 	tickSomebody: 'Tick at least one person.',
 	budgetChanged:
 		'The budget has changed, because someone answered or a request was decided. Nothing was approved. Check the new budget, then approve it.',

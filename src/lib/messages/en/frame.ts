@@ -77,6 +77,8 @@ export const device = {
 export const faults = {
 	title: 'That didn’t work',
 	network: 'We couldn’t reach the page. What you typed is kept on this device.',
+	noAccess: 'You don’t have access to this page',
+	toStart: 'Go to your start page',
 	again: 'Try again',
 	withdrawStill: 'Withdraw what you gave',
 	offline: 'No network just now. Try again when it’s back.'
@@ -85,7 +87,7 @@ export const faults = {
 /** In place of a page that only the server has. */
 export const withoutNetwork = {
 	title: 'This page needs the network',
-	lead: 'There’s none just now. Your answers are safe on this device, and you can go on with them meanwhile.',
+	lead: 'There’s none just now. Your answers are safe on this device, and you can go on with them.',
 	back: 'Back to my answers'
 };
 

@@ -119,17 +119,17 @@ export const letter = {
 		password: (name: string) =>
 			[
 				`Hello ${name},`,
-				'The password of your account was changed, and every other browser signed out. If that was not you, have a link sent to your address at once, and tell who runs Easy Corner.'
+				'The password of your account was changed, and every other browser signed out. If that was not you, have a link sent to your address at once, and tell the person who runs Easy Corner.'
 			].join('\n\n'),
 		passkey: (name: string) =>
 			[
 				`Hello ${name},`,
-				'A passkey was added to your account: whoever holds that device can sign in as you. If that was not you, take it away on the page of your account, choose another password, and tell who runs Easy Corner.'
+				'A passkey was added to your account: whoever holds that device can sign in as you. If that was not you, take it away on the page of your account, choose another password, and tell the person who runs Easy Corner.'
 			].join('\n\n'),
 		provider: (name: string) =>
 			[
 				`Hello ${name},`,
-				'Someone signed in to your account with your organisation’s own sign-in for the first time. From now on you can use it too. If that was not you, tell who runs Easy Corner at once.'
+				'Someone signed in to your account with your organisation’s own sign-in for the first time. From now on you can use it too. If that was not you, tell the person who runs Easy Corner at once.'
 			].join('\n\n')
 	}
 };

@@ -15,14 +15,6 @@ const decoder = new TextDecoder('utf-8', { fatal: true });
 // eslint-disable-next-line no-control-regex -- the zero character is just what is looked for
 const UNSTORABLE = /[\u0000\ufffd]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
 
-let line = Promise.resolve();
-
-/** Waits for a turn of the program that no other refusal has: the pages that many of them are answered with would keep everybody else waiting. */
-function oneATurn(): Promise<void> {
-	line = line.then(turn);
-	return line;
-}
-
 /**
  * The pieces of a body as they come in, counted as they are read: a body in chunks says beforehand nothing of its size. What is too large is left
  * where it is; the rest is taken off the line once the answer is out (`off-the-line.ts`).
@@ -38,11 +30,26 @@ async function* chunksOf(request: Request, most: number): AsyncGenerator<Uint8Ar
 		if (done) return;
 		size += value.byteLength;
 		// Not cancelled: that would break the connection before the refusal is read.
-		if (size > most) {
-			await oneATurn();
-			throw tooLarge(most);
-		}
+		if (size > most) throw tooLarge(most);
 		yield value;
+	}
+}
+
+/**
+ * A request whose body is known to be no larger than that, read where its size wasn't said beforehand (in chunks); null where it is larger. Who
+ * answers before any page is rendered keeps nobody else waiting, however many send too much at once.
+ *
+ * @param most bytes
+ */
+export async function withinSize(request: Request, most: number): Promise<Request | null> {
+	if (Number(request.headers.get('content-length') ?? 0) > most) return null;
+	if (!request.body || request.headers.has('content-length')) return request;
+	try {
+		const body = new Uint8Array(await readBytes(request, most));
+		return new Request(request.url, { method: request.method, headers: request.headers, body });
+	} catch (thrown) {
+		if (thrown instanceof Fault && thrown.status === 413) return null;
+		throw thrown;
 	}
 }
 

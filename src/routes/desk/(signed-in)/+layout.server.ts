@@ -5,7 +5,7 @@ import { refusalOf } from '$lib/server/access/require-permission';
 import type { LayoutServerLoad } from './$types';
 
 /**
- * Shows the frame to who is signed in, and the refusal to whose role may not open the page. Each use case asks for the permission itself besides:
+ * Shows the frame to people who are signed in, and refuses the page to a role that may not open it. Each use case asks for the permission itself besides:
  * a page's own load may run beside this one.
  */
 export const load: LayoutServerLoad = ({ locals, route, url }) => {

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import axe, { type RunOptions } from 'axe-core';
+import { type AxeResults, type ElementContext, type RunOptions, source as axeSource } from 'axe-core';
 import { expect, test as base, type Page } from '@playwright/test';
 import { PAGES } from '../src/lib/core/answers';
 import { DEMO_PEOPLE } from '../seed/people';
@@ -33,15 +33,18 @@ export const WCAG: RunOptions = { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wca
  * @param without a selector of what is left out
  */
 export async function axeFinds(page: Page, options: RunOptions, without: string[] = []): Promise<string[]> {
-	if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
-	return page.evaluate(
-		async ([without, options]) => {
-			const here = Reflect.get(window, 'axe') as typeof axe;
-			const { violations } = await here.run({ include: [document], exclude: without }, options);
-			return violations.map((v) => `${v.id} ${v.nodes[0]?.html.slice(0, 120)}`);
-		},
-		[without, { ...options, resultTypes: ['violations'], elementRef: false }] as const
-	);
+	if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axeSource);
+	const asked: { options: RunOptions; without: string[] } = {
+		without,
+		options: { ...options, resultTypes: ['violations'], elementRef: false }
+	};
+	return page.evaluate(async ({ options, without }) => {
+		const axe = Reflect.get(window, 'axe') as {
+			run(where: ElementContext, options: RunOptions): Promise<AxeResults>;
+		};
+		const { violations } = await axe.run({ include: [document], exclude: without }, options);
+		return violations.map((v) => `${v.id} ${v.nodes[0]?.html.slice(0, 120)}`);
+	}, asked);
 }
 
 /** Waits until scripts have taken the page over: what is typed before is kept by the form, what is clicked posts. */

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { type AxeResults, type ElementContext, type RunOptions, source as axeSource } from 'axe-core';
+import axe, { type AxeResults, type ElementContext, type RunOptions } from 'axe-core';
 import { expect, test as base, type Page } from '@playwright/test';
 import { PAGES } from '../src/lib/core/answers';
 import { DEMO_PEOPLE } from '../seed/people';
@@ -33,16 +33,16 @@ export const WCAG: RunOptions = { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wca
  * @param without a selector of what is left out
  */
 export async function axeFinds(page: Page, options: RunOptions, without: string[] = []): Promise<string[]> {
-	if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axeSource);
+	if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
 	const asked: { options: RunOptions; without: string[] } = {
 		without,
 		options: { ...options, resultTypes: ['violations'], elementRef: false }
 	};
 	return page.evaluate(async ({ options, without }) => {
-		const axe = Reflect.get(window, 'axe') as {
+		const there = Reflect.get(window, 'axe') as {
 			run(where: ElementContext, options: RunOptions): Promise<AxeResults>;
 		};
-		const { violations } = await axe.run({ include: [document], exclude: without }, options);
+		const { violations } = await there.run({ include: [document], exclude: without }, options);
 		return violations.map((v) => `${v.id} ${v.nodes[0]?.html.slice(0, 120)}`);
 	}, asked);
 }

@@ -180,8 +180,8 @@ describe('core judge', () => {
 
 	it('has its formats as JSON Schema', async () => {
 		for (const [name, format] of [
-			['file', 'easy-corner.file/1'],
-			['judgement', 'easy-corner.judgement/1']
+			['file', 'easy-corner.file/2'],
+			['judgement', 'easy-corner.judgement/2']
 		])
 			expect((await run(['schema', name ?? ''], '')).out).toContain(format);
 	});

@@ -26,7 +26,7 @@ test('cases are worked off from the day sheet by keys alone, and the last is tak
 	// What a press settles: the others ask for more, an outcome or an answer.
 	// Of those without a follow-up that is due besides: that would keep them on the sheet.
 	const settles = page
-		.locator('section.group', { has: page.getByRole('heading', { name: /^(?:Home|To acknowledge)/ }) })
+		.locator('section.group', { has: page.getByRole('heading', { name: /^(?:Self-help|Nothing to do)/ }) })
 		.locator('button[id^="act-"][aria-label^="Settle: "]');
 	let [name, href] = ['', ''];
 	for (let i = 1; i <= 3; i += 1) {
@@ -151,8 +151,8 @@ test('equal cases get the same text in one go, by keys', async ({ page }) => {
 	await page.keyboard.press('w');
 	await expect(page.getByRole('textbox', { name: 'Message' })).toBeFocused();
 	await page.keyboard.press('Escape');
-	await page.getByRole('heading', { name: 'Soon' }).waitFor();
-	const soon = page.locator('section.group', { has: page.getByRole('heading', { name: 'Soon' }) });
+	await page.getByRole('heading', { name: 'This week' }).waitFor();
+	const soon = page.locator('section.group', { has: page.getByRole('heading', { name: 'This week' }) });
 	await soon.locator('a.who').first().focus();
 	await page.keyboard.press('t');
 	const batch = page.getByRole('region', { name: 'Ticked cases' });
@@ -252,7 +252,7 @@ test('people are sorted by a column from either end, and show the columns that a
 	await expect(page.locator('tbody tr').first().locator('.num')).toHaveText(/^0/);
 	expect(most).toBeGreaterThan(0);
 	// It stays sorted when the list is narrowed.
-	await page.getByRole('combobox', { name: 'Level' }).selectOption('Home');
+	await page.getByRole('combobox', { name: 'Level' }).selectOption('Self-help');
 	await expect(page).toHaveURL(/level=home/);
 	await expect(off).toHaveAttribute('aria-sort', 'ascending');
 	await page.getByText('Columns …').click();

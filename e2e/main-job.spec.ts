@@ -9,7 +9,8 @@ import {
 	sendByHand,
 	sendTo,
 	todayIso,
-	walkToTheHouse
+	walkToTheHouse,
+	noneOfThese
 } from './support';
 import { walkOneByOne } from './walker';
 import { HIGH_TABLE } from './walkers';
@@ -213,8 +214,7 @@ test('steps that are done change the corner at once, and a check-in says what ha
 	await expect(employee).toHaveURL(/\/check-in$/);
 	await hydrated(employee);
 	await employee.getByRole('checkbox', { name: /Screen/ }).check();
-	for (const group of ['emergency', 'professional'])
-		await employee.locator(`button[name=none][value=${group}]`).click();
+	await noneOfThese(employee);
 	await employee.getByText('Nothing hurt in the last seven days').click();
 	await employee.getByRole('button', { name: 'Send', exact: true }).click();
 	await expect(employee.getByText('Your plan shows how to put back what has come undone.')).toBeVisible();

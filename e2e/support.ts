@@ -222,11 +222,19 @@ export const TYPED: readonly (readonly [page: string, fields: Readonly<Record<st
 	['A second posture, and moving', {}]
 ];
 
-/** Says of both groups of signs that none is there. */
+/** Says of every group of signs that none is there. */
 export async function noneOfThese(page: Page): Promise<void> {
-	for (const group of ['emergency', 'professional'])
+	for (const group of ['emergency', 'urgent', 'professional'])
 		await page.locator(`button[name=none][value=${group}]`).click();
+	await noDistress(page);
 }
+
+/** Distress is asked by itself, and answered like any question. */
+export const noDistress = (page: Page) =>
+	page
+		.getByRole('group', { name: /thoughts of ending your life/ })
+		.getByText('No', { exact: true })
+		.click();
 
 /** Begins; asked for everything where the complete route is wanted. */
 export async function begin(page: Page, link: string, route: 'short' | 'complete' = 'short'): Promise<void> {

@@ -23,13 +23,13 @@ test('an emergency sign stops the walk, says what to do, and is at the top of th
 		await page.goto('/desk');
 		expect(await first.textContent()).toContain('Nora Signova');
 	}).toPass();
-	await expect(first).toContainText('Emergency sign: pressure or pain in the chest');
-	// The rest can wait, and a slip can be corrected.
-	await employee.getByText(/I tapped that by mistake/).click();
-	await employee
-		.getByRole('group', { name: /Pressure or pain in the chest/ })
-		.getByText('No', { exact: true })
-		.click();
+	await expect(first).toContainText('Emergency: pressure or pain in the chest');
+	// A slip is corrected in two taps, the second of which names the symptom.
+	await employee.getByRole('button', { name: 'I tapped this by mistake' }).click();
+	await expect(employee.getByRole('listitem')).toContainText('Pressure or pain in the chest');
+	await employee.getByRole('button', { name: /^Yes, by mistake/ }).click();
+	await employee.getByRole('button', { name: /Go on|Continue/ }).click();
+	await hydrated(employee);
 	// The others have not been answered yet: nobody is led on before.
 	await employee.getByRole('button', { name: 'Next', exact: true }).click();
 	await expect(employee.getByText(/^Answer each of these/).first()).toBeVisible();
@@ -37,7 +37,7 @@ test('an emergency sign stops the walk, says what to do, and is at the top of th
 	// A sign that was reported stays with the coordinator: only what came of it closes it.
 	await page.reload();
 	await expect(page.locator('main li[id^="line-"]', { hasText: 'Nora Signova' })).toContainText(
-		'Emergency sign'
+		'they tapped it by mistake'
 	);
 });
 
@@ -258,9 +258,13 @@ test('the whole walk by keys alone, to the plan', async ({ page, browser }) => {
 			await employee.keyboard.type(text);
 		}
 		if (title === 'Before anything else')
-			for (const group of ['emergency', 'professional']) {
-				await tabTo(employee, `button[name=none][value=${group}]`);
-				await employee.keyboard.press('Enter');
+			for (const group of ['emergency', 'urgent', 'professional', 'distress']) {
+				const isAsked = group === 'distress';
+				await tabTo(
+					employee,
+					isAsked ? 'input[name="sign.thoughts-of-ending-life"]' : `button[name=none][value=${group}]`
+				);
+				await employee.keyboard.press(isAsked ? 'Space' : 'Enter');
 			}
 		await tabTo(employee, '.bar button.main');
 		await employee.keyboard.press('Enter');

@@ -36,7 +36,13 @@ async function next(page: Page, walking: Walking): Promise<void> {
 }
 
 async function signs(page: Page, id: string, walking: Walking): Promise<void> {
+	if (id === 'signs.distress') return distress(page, walking);
 	await press(walking, page.locator(`button[name=none][value=${id.replace('signs.', '')}]`));
+	if (!walking.hasScripts) await next(page, walking);
+}
+
+async function distress(page: Page, walking: Walking): Promise<void> {
+	await press(walking, page.locator('section.question.current input[type=radio][value=no]'));
 	if (!walking.hasScripts) await next(page, walking);
 }
 

@@ -18,6 +18,8 @@ import { inTransaction } from '../src/lib/server/db/transaction';
 import { addDays, nextWorkingDay } from '../src/lib/core/calendar';
 import { setFollowUp } from '../src/lib/server/follow-ups/set-follow-up';
 import { lookAtPerson } from '../src/lib/server/people/lock-person';
+import { FINDING_IDS } from '../src/lib/core/checklist';
+import { tickFinding } from '../src/lib/server/findings/tick-finding';
 import { newestJudgement } from '../src/lib/server/judgements/newest-judgement';
 import { addPerson, type NewPerson } from '../src/lib/server/people/add-person';
 import { leave } from '../src/lib/server/people/leave';
@@ -59,6 +61,9 @@ const SAID = [
 ] as const;
 
 const NEWS: readonly News[] = ['glasses', 'chair', 'moved'];
+
+/** Of a hundred, how many put right what was found besides heights. */
+const SHARE_THAT_PUTS_RIGHT = 70;
 
 /** One life at a home desk: what a person and their coordinator did over two years, by the use cases of the program itself. */
 export class Life {
@@ -158,6 +163,19 @@ export class Life {
 			await this.passTime(new Date(at));
 			await tickStep(this.db, open, { thing: place, done: true }, new Date(at));
 			at += this.dice.int(0, 3) * DAY_MS + 60_000;
+		}
+		if (share < SHARE_THAT_PUTS_RIGHT) await this.putRight(token, new Date(at));
+	}
+
+	/** Who carries all of it out puts right what was found besides, too. */
+	private async putRight(token: string, at: Date) {
+		if (at > this.now) return;
+		await this.passTime(at);
+		const open = await openAssessment(this.db, token);
+		const judgement = await newestJudgement(this.db, this.personId);
+		for (const { id } of judgement?.findings ?? []) {
+			const finding = FINDING_IDS.find((known) => known === id);
+			if (finding) await tickFinding(this.db, open, { finding, how: 'done' }, at);
 		}
 	}
 

@@ -17,6 +17,7 @@ import { scriptsAfter } from '$lib/server/http/scripts-after';
 import { stylesApart, withStyleNonce } from '$lib/server/http/styles-apart';
 import { describeError, log } from '$lib/server/log';
 import { joinQueue, runtime, wake } from '$lib/server/runtime';
+import { isClosedByEmergency, isStopped } from '$lib/server/warning-signs/stop-guard';
 import { refusalWords } from '$lib/messages/refusal-words';
 import { textSizeOf } from '$lib/ui/theme/text-sizes';
 
@@ -167,6 +168,19 @@ async function tooMuchOf({
 	}
 }
 
+/** What is answered to somebody whose emergency sign is open, on every route of their link but those that stay open: the stop page. */
+async function stopOf(event: RequestEvent): Promise<Response | null> {
+	const { params, request, route, locals, isDataRequest } = event;
+	if (!isClosedByEmergency(route.id) || !(await isStopped(locals.db, params.token ?? ''))) return null;
+	const location = `/c/${params.token}/stop`;
+	if (isDataRequest || request.headers.get('x-sveltekit-action'))
+		return Response.json({ type: 'redirect', location, status: 303 });
+	if (request.headers.get('accept')?.includes('text/html') || SAFE.includes(request.method))
+		return new Response(null, { status: 303, headers: { location } });
+	const closed = new Fault('conflict', 'emergencyOpen');
+	return Response.json({ message: refusalWords(closed.why) }, { status: closed.status });
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
 	const { config, db, planning, changes } = runtime();
@@ -185,7 +199,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.isDenied = false;
 	event.locals.session = session;
 	event.locals.user = session && !session.isPending ? session.user : null;
-	const refused = refusalOf(event) ?? (await tooMuchOf(event));
+	const refused = refusalOf(event) ?? (await tooMuchOf(event)) ?? (await stopOf(event));
 	const scripts: string[] = [];
 	const response =
 		refused ??

@@ -10,7 +10,7 @@ import { remindCheckIns } from '$lib/server/check-ins/remind-check-ins';
 import { schema } from '$lib/server/db/client';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
-import { act, Desk, faultOf, PAINLESS } from '../support/desk';
+import { act, Desk, faultOf, PAINLESS, putRight } from '../support/desk';
 import { leave } from '$lib/server/people/leave';
 
 let desk: Desk;
@@ -31,6 +31,7 @@ async function carriedOut() {
 	const plan = await currentPlanOf(db(), person.open.assessment.id);
 	for (const { place } of plan?.steps ?? [])
 		await tickStep(db(), person.open, { thing: place, done: true }, desk.later(60));
+	await putRight(db(), person.open, desk.later(60));
 	await desk.settle([person.personId], desk.later(90));
 	return { ...person, steps: (plan?.steps ?? []).map(({ place }) => place) };
 }

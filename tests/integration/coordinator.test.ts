@@ -180,7 +180,7 @@ describe('messages', () => {
 			code: 'request',
 			level: 'help',
 			on: today,
-			what: 'question'
+			what: 'message'
 		});
 		expect((await sheetOf(personId))?.message).toBe('It wobbles');
 		const input = { personId, text: 'Put the widest book at the bottom', key: randomUUID() };

@@ -131,7 +131,7 @@ describe('the rounds of the demo', () => {
 		const requests = lines.flatMap(({ judgement }) =>
 			(judgement?.reasons ?? []).map(({ code, what }) => what ?? code)
 		);
-		expect(requests).toEqual(expect.arrayContaining(['equipment', 'question']));
+		expect(requests).toEqual(expect.arrayContaining(['equipment', 'message']));
 		expect(lines.some(({ openSince }) => openSince === null)).toBe(true);
 		const referred = lines.filter(({ referral }) => referral?.name === 'd');
 		expect(referred.length).toBeGreaterThan(0);

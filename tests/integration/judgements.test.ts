@@ -28,7 +28,7 @@ import { lookAtPerson } from '$lib/server/people/lock-person';
 import { planHere } from '../support/planning';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
-import { act, CALLED, Desk, MIRELA, PAINLESS, type TestUser } from '../support/desk';
+import { act, CALLED, Desk, MIRELA, PAINLESS, putRight, type TestUser } from '../support/desk';
 
 let desk: Desk;
 const now = new Date('2026-03-02T09:00:00Z');
@@ -81,6 +81,7 @@ async function tickAll(person: Person, done: boolean, at: Date) {
 	const open = await fresh(person);
 	const plan = await currentPlanOf(db(), open.assessment.id);
 	for (const { place } of plan?.steps ?? []) await tickStep(db(), open, { thing: place, done }, at);
+	if (done) await putRight(db(), open, at);
 }
 
 /** What a person does. */
@@ -253,7 +254,7 @@ describe('the newest judgement', () => {
 
 	it('is never rewritten', async () => {
 		const { personId } = await desk.answered();
-		const change = `update judgements set level = 'settled' where person_id = '${personId}'`;
+		const change = `update judgements set level = 'done' where person_id = '${personId}'`;
 		await expect(desk.test.pool.query(change)).rejects.toThrow('never rewritten');
 	});
 });
@@ -262,7 +263,7 @@ describe('an outcome', () => {
 	const grave = { ...PAINLESS, [signField(NIGHT)]: 'yes' };
 
 	it('needs whom, what and what comes next, and closes what it names and nothing else', async () => {
-		const { personId } = await desk.answered({ ...grave, [signField('with-weakness')]: 'yes' });
+		const { personId } = await desk.answered({ ...grave, [signField('new-weakness')]: 'yes' });
 		const refused = async (over: Parameters<Desk['reach']>[1]) => {
 			const [isDone] = await allOf([
 				desk.reach(personId, { closes: [NIGHT], whom: 'P', ...over }, desk.later(1))
@@ -283,8 +284,8 @@ describe('an outcome', () => {
 			desk.later(2)
 		);
 		const { reasons, level } = await desk.judged(personId);
-		expect(reasons.flatMap(({ sign }) => sign ?? [])).toEqual(['with-weakness']);
-		expect(level).toBe('clinician');
+		expect(reasons.flatMap(({ sign }) => sign ?? [])).toEqual(['new-weakness']);
+		expect(level).toBe('urgent');
 		expect((await desk.listed(personId)).followUpOn).toBe('2026-03-12');
 	});
 
@@ -307,7 +308,7 @@ describe('an outcome', () => {
 		await leave(db(), desk.coordinator, act(person.personId), desk.later(1));
 		const open = await openAssessment(db(), person.token, { evenIfLeft: true });
 		await saveSignsOfLeaver(db(), open, { [signField(CHEST)]: 'yes', stature: '200' }, desk.later(2));
-		expect(await desk.listed(person.personId)).toMatchObject({ level: 'now', openSince: '2026-03-02' });
+		expect(await desk.listed(person.personId)).toMatchObject({ level: 'emergency', openSince: '2026-03-02' });
 		const [row] = await db().select().from(assessments).where(eq(assessments.id, open.assessment.id));
 		expect(row?.answers.stature).toBe(PAINLESS.stature);
 		await desk.reach(person.personId, { closes: [CHEST], whom: 'P' }, desk.later(3));
@@ -354,9 +355,9 @@ describe('a withdrawal', () => {
 		const person = await desk.answered({
 			...MIRELA,
 			[signField(NIGHT)]: 'yes',
-			[signField('with-weakness')]: 'yes'
+			[signField('new-weakness')]: 'yes'
 		});
-		await desk.reach(person.personId, { closes: ['with-weakness'], whom: 'P' }, desk.later(1));
+		await desk.reach(person.personId, { closes: ['new-weakness'], whom: 'P' }, desk.later(1));
 		await withdrawAnswers(db(), await fresh(person), desk.later(2));
 		const { reasons, worsts } = await desk.judged(person.personId);
 		expect(reasons.flatMap(({ sign }) => sign ?? [])).toEqual([NIGHT]);

@@ -14,7 +14,7 @@ import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { leave } from '$lib/server/people/leave';
 import { tickStep } from '$lib/server/plans/tick-step';
 import { remindDue } from '$lib/server/rounds/remind';
-import { act, Desk, faultOf, PAINLESS } from '../support/desk';
+import { act, Desk, faultOf, PAINLESS, putRight } from '../support/desk';
 
 const { assessments, cases, followUps, letters, people } = schema;
 
@@ -82,6 +82,7 @@ beforeAll(async () => {
 	const plan = await currentPlanOf(db(), open.assessment.id);
 	for (const { place } of plan?.steps ?? [])
 		await tickStep(db(), open, { thing: place, done: true }, answeredAt);
+	await putRight(db(), open, answeredAt);
 	personIds = [first.personId, ...(await cloned(first.personId, PEOPLE - 1))];
 	// Every other person has a self-assessment that they have begun and not sent in.
 	await db().execute(sql`
@@ -178,6 +179,7 @@ describe('what people would have got anyway', () => {
 		const plan = await currentPlanOf(db(), open.assessment.id);
 		for (const { place } of plan?.steps ?? [])
 			await tickStep(db(), open, { thing: place, done: true }, updatedAt);
+		await putRight(db(), open, updatedAt);
 		expect((await desk.listed(personId)).rulesVersion).toBe(RULES_VERSION);
 		const asked = () =>
 			db().$count(followUps, and(eq(followUps.personId, personId), eq(followUps.outcome, 'asked')));

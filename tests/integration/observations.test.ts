@@ -14,7 +14,7 @@ import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
 import { readClosings } from '$lib/server/workforce/closings';
 import { findingsScreen, timesScreen } from '$lib/server/workforce/screens';
-import { Desk, MIRELA, PAINLESS } from '../support/desk';
+import { Desk, MIRELA, PAINLESS, putRight } from '../support/desk';
 
 const { observations, people } = schema;
 
@@ -43,6 +43,7 @@ async function carryOut(token: string, at: Date) {
 	const open = await openAssessment(db(), token);
 	const plan = await currentPlanOf(db(), open.assessment.id);
 	for (const { place } of plan?.steps ?? []) await tickStep(db(), open, { thing: place, done: true }, at);
+	await putRight(db(), open, at);
 }
 
 describe('what is kept of each judgement', () => {

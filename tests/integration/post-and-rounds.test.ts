@@ -117,7 +117,7 @@ describe('the post', () => {
 		await asked;
 		const open = await openAssessment(db(), token);
 		await saveAnswers(db(), open, { 'sign.chest-pain': 'yes' }, now);
-		expect((await desk.listed(personId)).level).toBe('now');
+		expect((await desk.listed(personId)).level).toBe('emergency');
 		// Nor does another process hand the same letter over meanwhile.
 		expect(await deliverLetters(db(), silent, ORIGIN, () => now)).toMatchObject({ delivered: 0 });
 		answer();

@@ -312,7 +312,7 @@ describe('a self-assessment', () => {
 		const both = { stature: '170', 'sign.chest-pain': 'yes' };
 		expect(await faultOf(saveAnswers(test.db, await open(), both, later(1)))).toBe('not-allowed');
 		expect(await kept()).toMatchObject({ answers: { 'sign.chest-pain': 'yes' }, consentedAt: null });
-		expect((await desk.listed(personId)).level).toBe('now');
+		expect((await desk.listed(personId)).level).toBe('emergency');
 		expect(await faultOf(saveAnswers(test.db, await open(), { 'sign.chest-pain': 'no' }, later(2)))).toBe(
 			'none'
 		);
@@ -467,14 +467,14 @@ describe('signs and discomfort', () => {
 		await saveAnswers(test.db, open, { 'sign.chest-pain': 'yes' }, now);
 		await saveAnswers(test.db, open, { 'sign.chest-pain': 'yes' }, later(1));
 		const { lines: fresh } = await readDaySheet(test.db, coordinator, today);
-		expect(fresh[0]).toMatchObject({ personId, level: 'now' });
+		expect(fresh[0]).toMatchObject({ personId, level: 'emergency' });
 		const [first] = fresh[0]?.judgement?.reasons ?? [];
-		expect(first).toEqual({ code: 'emergency-sign', level: 'now', on: today, sign: 'chest-pain' });
+		expect(first).toEqual({ code: 'emergency-sign', level: 'emergency', on: today, sign: 'chest-pain' });
 		const { log } = await readCase(test.db, coordinator, personId, now);
 		expect(log.filter(({ act }) => act === 'signs-told')).toHaveLength(1);
 		// Taken back, it stays: only what came of it closes it.
 		await saveAnswers(test.db, open, { 'sign.chest-pain': 'no' }, later(2));
-		expect(await lineOf(personId)).toMatchObject({ level: 'now' });
+		expect(await lineOf(personId)).toMatchObject({ level: 'emergency' });
 		await desk.reach(personId, { closes: ['chest-pain'], whom: 'Person' }, later(3));
 		expect(await lineOf(personId)).toBeUndefined();
 	});

@@ -1,16 +1,21 @@
 import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
-import type { Judgement } from '$lib/core/judgement';
+
 import { addUser } from '$lib/server/access/add-user';
 import type { Actor, Role } from '$lib/server/actor';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
+import { FINDING_IDS } from '$lib/core/checklist';
+import { newestAnswers, type Judgement } from '$lib/core/judgement';
+import { tickFinding } from '$lib/server/findings/tick-finding';
+import { readFile } from '$lib/server/judgements/read-file';
+import { lookAtPerson } from '$lib/server/people/lock-person';
 import { giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import type { ActInput } from '$lib/server/acts/desk-act';
 import { recordContact, type NewContact } from '$lib/server/contacts/record-contact';
 import { settleCases } from '$lib/server/cases/settle-case';
-import { schema } from '$lib/server/db/client';
+import { schema, type Db } from '$lib/server/db/client';
 import { Fault, type FaultKind } from '$lib/server/fault';
 import { addPerson } from '$lib/server/people/add-person';
 import { openFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
@@ -26,8 +31,20 @@ export type TestUser = Actor & { kind: 'user' };
 /** The answers of a demo person whose corner is off and whose home can mend it. */
 export const MIRELA: Readonly<Record<string, string>> = {
 	...NO_SIGNS,
-	...DEMO_PEOPLE.find((p) => p.name.startsWith('Mirela'))?.answers
+	...DEMO_PEOPLE.find((p) => p.name.startsWith('Mirela'))?.answers,
+	// No hazard: what is about one says so.
+	'check.strips': 'into-the-wall'
 };
+
+/** Ticks every finding of somebody's newest answers as done. */
+export async function putRight(db: Db, open: OpenAssessment, at: Date): Promise<void> {
+	const person = await lookAtPerson(db, open.actor.personId);
+	if (!person) throw new Error('A person who has answered is there');
+	const { file } = await readFile(db, person, at);
+	for (const finding of FINDING_IDS)
+		if (newestAnswers(file)?.findings?.some(({ id }) => id === finding))
+			await tickFinding(db, open, { finding, how: 'done' }, at);
+}
 
 /** The same where nothing hurts. */
 export const PAINLESS = Object.fromEntries(

@@ -1,10 +1,11 @@
 import { NEWS, CLOSABLE, THINGS, WAITING, type PersonFile } from '$lib/core/judgement';
-import { addDays, civilDate, type CivilDate } from '$lib/core/calendar';
+import { addDays, civilDate } from '$lib/core/calendar';
 import {
 	BODY_SIDES,
 	DISCOMFORT_KINDS,
 	hasSides,
 	HINDERS,
+	LIFT_WAYS,
 	REGIONS,
 	SIGNS,
 	type RegionReport
@@ -38,50 +39,125 @@ function report(dice: Dice): RegionReport[] | null {
 	});
 }
 
+const FINDINGS = [
+	{ id: 'chained-strips', safety: true },
+	{ id: 'cables-in-the-way', safety: true },
+	{ id: 'glare', safety: false },
+	{ id: 'mouse-far', safety: false }
+] as const;
+
 /** A random but valid file of one person over half a year or so; many of its days fall together. */
 export function randomFile(seed: number): PersonFile {
 	const dice = new Dice(seed);
 	const start = civilDate('2026-01-05');
 	if (!start) throw new RangeError('A written day is a day');
 	const span = dice.pick([3, 60, 200] as const);
-	const day = () => addDays(start, dice.int(0, span));
-	const days = (n: number) => Array.from({ length: n }, day).sort();
 	const orNull = <T>(value: T, chance: number): T | null => (dice.chance(chance) ? value : null);
 	const corner = randomCorner(dice.int(1, 1e9), { rigid: 2, soft: 1, span: 0 });
 	// Most of what comes after a plan is seen only where it was carried out early and stood.
 	const isCarriedOut = dice.chance(0.4);
-	const on: CivilDate = isCarriedOut ? start : day();
-	const doneOn = () => (isCarriedOut ? addDays(start, dice.int(0, 5)) : orNull(day(), 0.8));
-	return {
-		format: 'easy-corner.file/1',
-		today: addDays(start, span + dice.int(0, 40)),
-		place: dice.pick(PLACES),
-		answers: days(dice.int(0, 3)).map((when, i) => ({
-			on: isCarriedOut && i === 0 ? start : when,
-			corner: orNull(corner, 0.7),
-			signs: some(dice, SIGNS, 0.05),
-			discomfort: report(dice),
-			acknowledged: orNull(day(), 0.4)
-		})),
-		plan: orNull(
-			{
-				on,
-				things: [dice.pick(THINGS), ...some(dice, THINGS, 0.3)]
-					.filter((thing, i, all) => all.indexOf(thing) === i)
-					.map((thing) => ({ thing, done: doneOn(), undone: isCarriedOut ? null : orNull(day(), 0.1) }))
-			},
-			0.8
-		),
-		measured: days(dice.int(0, 2)).map((when) => ({ on: when, lengths: { seat: dice.int(400, 560) } })),
-		checkIns: days(dice.int(0, isCarriedOut ? 4 : 3)).map((when) => ({
-			on: when,
+	let seq = 0;
+	// Time goes on from entry to entry, a day or none at a time.
+	let days = 0;
+	const next = (most = 6) => {
+		seq += 1;
+		days = Math.min(span, days + (dice.chance(0.4) ? 0 : dice.int(0, most)));
+		return { seq, on: addDays(start, days) };
+	};
+	const answers: PersonFile['answers'][number][] = [];
+	const checkIns: PersonFile['checkIns'][number][] = [];
+	const ticks: PersonFile['ticks'][number][] = [];
+	const measured: PersonFile['measured'][number][] = [];
+	const lifted: PersonFile['lifted'][number][] = [];
+	const outcomes: PersonFile['outcomes'][number][] = [];
+	const answer = () => {
+		const isOfSignsAlone = dice.chance(0.2);
+		answers.push({
+			...next(),
+			corner: isOfSignsAlone ? null : corner,
 			signs: some(dice, SIGNS, 0.04),
 			discomfort: report(dice),
-			undone: isCarriedOut ? [] : some(dice, THINGS, 0.07),
-			news: some(dice, NEWS, 0.1),
-			acknowledged: orNull(day(), 0.3)
-		})),
-		waiting: some(dice, WAITING, 0.2).map((what) => ({ what, since: day() })),
-		outcomes: days(dice.int(0, 4)).map((when) => ({ on: when, of: some(dice, CLOSABLE, 0.25) }))
+			findings: isOfSignsAlone ? null : some(dice, FINDINGS, isCarriedOut ? 0.2 : 0.4),
+			acknowledged: orNull(addDays(start, days), 0.4)
+		});
+	};
+	const plan = (): NonNullable<PersonFile['plan']> => {
+		const place = next();
+		const names = [dice.pick(THINGS), ...some(dice, THINGS, 0.3)].filter(
+			(thing, i, all) => all.indexOf(thing) === i
+		);
+		return {
+			...place,
+			option: {
+				kind: dice.pick(['plan', 'plan', 'typing', 'reading', 'with-keyboard'] as const),
+				things: orNull(names.length, 0.5)
+			},
+			heights: {
+				seat: orNull(dice.int(400, 520), 0.9),
+				surface: dice.int(680, 800),
+				screenTopAboveBase: dice.int(180, 480)
+			},
+			rises: {
+				seat: dice.int(0, 60),
+				softs: dice.int(0, 2),
+				feet: dice.int(0, 90),
+				keys: dice.int(0, 60),
+				screen: dice.int(0, 200)
+			},
+			things: names.map((thing) => {
+				const done = isCarriedOut || dice.chance(0.5) ? next(2) : null;
+				return { thing, done, undone: !isCarriedOut && dice.chance(0.15) ? next() : null };
+			})
+		};
+	};
+	const acts: readonly (() => void)[] = [
+		() =>
+			checkIns.push({
+				...next(40),
+				signs: some(dice, SIGNS, 0.03),
+				discomfort: report(dice),
+				undone: some(dice, [...THINGS, ...FINDINGS.map(({ id }) => id)], isCarriedOut ? 0.02 : 0.08),
+				news: some(dice, NEWS, 0.1),
+				acknowledged: orNull(addDays(start, days), 0.3)
+			}),
+		() =>
+			ticks.push({
+				...next(),
+				finding: dice.pick(FINDINGS).id,
+				how: dice.chance(0.75) ? 'done' : 'not-here'
+			}),
+		() =>
+			measured.push({
+				...next(),
+				lengths: {
+					...(dice.chance(0.5) && { seat: dice.int(400, 560) }),
+					...(dice.chance(0.5) && { surface: dice.int(680, 800) }),
+					...(dice.chance(0.5) && { feet: dice.int(0, 100) }),
+					...(dice.chance(0.5) && { keys: dice.int(690, 820) }),
+					...(dice.chance(0.5) && { screen: dice.int(900, 1300) })
+				}
+			}),
+		() => lifted.push({ ...next(), of: dice.pick(SIGNS), how: dice.pick(LIFT_WAYS) }),
+		() => outcomes.push({ ...next(), of: some(dice, CLOSABLE, 0.25) })
+	];
+	if (dice.chance(0.9)) answer();
+	const agreed = dice.chance(0.75) ? plan() : null;
+	if (isCarriedOut) for (const { id } of FINDINGS) ticks.push({ ...next(1), finding: id, how: 'done' });
+	const n = dice.int(0, 9);
+	for (let i = 0; i < n; i += 1) dice.pick(acts)();
+	if (dice.chance(0.25)) answer();
+	for (let i = dice.int(0, 3); i > 0; i -= 1) dice.pick(acts)();
+	return {
+		format: 'easy-corner.file/2',
+		today: addDays(start, Math.max(days, span) + dice.int(0, 40)),
+		place: dice.pick(PLACES),
+		answers,
+		plan: agreed,
+		ticks,
+		measured,
+		checkIns,
+		lifted,
+		waiting: some(dice, WAITING, 0.2).map((what) => ({ what, since: addDays(start, dice.int(0, span)) })),
+		outcomes
 	};
 }

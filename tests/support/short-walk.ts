@@ -13,8 +13,7 @@ import { LENGTH_FIELDS } from '$lib/core/answers';
 
 /** The fields that an answer to a question fills. */
 function fieldsOf(question: Question, full: Answers): string[] {
-	if (question.kind === 'signs')
-		return SIGN_GROUPS[question.id === 'signs.emergency' ? 'emergency' : 'professional'].map(signField);
+	if (question.kind === 'signs') return SIGN_GROUPS[question.group].map(signField);
 	if (question.kind === 'discomfort')
 		return ['hurts', ...BODY_PLACES.flatMap((place) => PAIN_PARTS.map((part) => painField(place, part)))];
 	if (question.kind === 'house')

@@ -35,9 +35,12 @@ const hurts: RegionReport = { ...report, side: 'both', hinders: 'much' };
 
 /** What the reasons below rest on. */
 const grounds: Judgement = {
-	format: 'easy-corner.judgement/1',
-	level: 'now',
+	format: 'easy-corner.judgement/2',
+	level: 'emergency',
 	reasons: [],
+	actions: [],
+	findings: [],
+	carriedOut: null,
 	actBy: null,
 	checkIn: null,
 	recheck: null,
@@ -62,9 +65,10 @@ const grounds: Judgement = {
 
 /** A reason of every kind. */
 const REASONS: readonly Reason[] = [
-	{ code: 'emergency-sign', level: 'now', on, sign: 'chest-pain' },
+	{ code: 'emergency-sign', level: 'emergency', on, sign: 'chest-pain' },
+	{ code: 'urgent-sign', level: 'urgent', on, sign: 'one-calf-swollen' },
 	{ code: 'professional-sign', level: 'clinician', on, sign: 'wakes-at-night' },
-	{ code: 'reported-weakness', level: 'clinician', on },
+	{ code: 'reported-weakness', level: 'urgent', on },
 	{ code: 'reported-tingling', level: 'clinician', on },
 	{ code: 'severe', level: 'clinician', on },
 	{ code: 'not-better', level: 'clinician', on },
@@ -72,10 +76,12 @@ const REASONS: readonly Reason[] = [
 	{ code: 'hinders-much', level: 'soon', on },
 	{ code: 'back-again', level: 'soon', on },
 	{ code: 'unclosable', level: 'soon', on },
+	{ code: 'hazard', level: 'soon', on, finding: 'chained-strips' },
 	{ code: 'request', level: 'help', on, what: 'silent' },
 	{ code: 'stuck', level: 'help', on },
 	{ code: 'open-plan', level: 'home', on },
-	{ code: 'nothing-open', level: 'settled', on }
+	{ code: 'findings', level: 'home', on },
+	{ code: 'nothing-open', level: 'done', on }
 ];
 
 const replyTo = (...reasons: Reason[]) => replyEn('Ada Example', { ...grounds, reasons });
@@ -146,7 +152,7 @@ describe('the reply that is offered', () => {
 	});
 
 	it('knows nothing to say to a message that nobody has read, nor before any judgement', () => {
-		for (const what of ['question', 'equipment', 'stuck-step'] as const)
+		for (const what of ['message', 'equipment', 'stuck-step'] as const)
 			expect(replyTo({ code: 'request', level: 'help', on, what }), what).toBe('');
 		expect(replyEn('Ada', null)).toBe('');
 		expect(replyTo()).toBe('');
@@ -156,6 +162,7 @@ describe('the reply that is offered', () => {
 		const of = (code: Reason['code']) => replyTo(...REASONS.filter((reason) => reason.code === code));
 		expect(of('emergency-sign')).toContain('call the emergency number at once');
 		for (const code of [
+			'urgent-sign',
 			'professional-sign',
 			'reported-weakness',
 			'reported-tingling',

@@ -15,10 +15,12 @@ type ReplyGrounds = Pick<Judgement, 'reasons' | 'evidence'> & {
 const WORDS: Readonly<Record<ReasonCode, ((name: string, judgement: ReplyGrounds) => string) | null>> = {
 	'emergency-sign': (name) =>
 		`Hello ${name}, you reported a sign that can’t wait. If you have it now, or it comes back, call the emergency number at once. Don’t wait for me, and leave your desk as it is. I’m trying to reach you by phone as well.`,
+	'urgent-sign': (name) =>
+		`Hello ${name}, thank you for telling me. A doctor should look at this today: please call yours now, or an urgent-care line. Do no exercises and build nothing until then. I’m trying to reach you by phone as well.`,
 	'professional-sign': (name) =>
 		`Hello ${name}, thank you for telling me. A doctor should look at what you describe. Easy steps of your plan are fine until then, but nothing that hurts or that you have to force. I can arrange an appointment. Would that suit you, and when can I reach you?`,
 	'reported-weakness': (name) =>
-		`Hello ${name}, thank you for telling me. A doctor should look at the weakness. Easy steps of your plan are fine until then, but nothing that hurts or that you have to force. When can I reach you?`,
+		`Hello ${name}, thank you for telling me. A doctor should look at the weakness today: please call yours now. Do no exercises that load or stretch it until then. When can I reach you?`,
 	'reported-tingling': (name) =>
 		`Hello ${name}, thank you for telling me. A doctor should look at tingling or numbness that comes back. Easy steps of your plan are fine until then, but nothing that hurts or that you have to force. When can I reach you?`,
 	severe: (name) =>
@@ -40,11 +42,15 @@ const WORDS: Readonly<Record<ReasonCode, ((name: string, judgement: ReplyGrounds
 		`Hello ${name}, it was better, and now it’s worse again. What has changed since? If something at your desk has come undone, your plan shows how to put it back. When can I reach you?`,
 	unclosable: (name) =>
 		`Hello ${name}, what you have at home can’t close the last gap, so that’s our job. Ask for what would close it on your plan page, or tell me here if it wouldn’t fit.`,
+	hazard: (name) =>
+		`Hello ${name}, thank you for your answers. One thing at your desk can hurt somebody: your plan page shows what, and how to put it right. Please do it today, or tell me here what gets in the way.`,
 	request: null,
 	stuck: (name) =>
 		`Hello ${name}, your plan has been waiting for a while. What gets in the way? Is it time, something missing, or something that doesn’t work at your desk? Write to me here, and we’ll find another way.`,
 	'open-plan': (name) =>
 		`Hello ${name}, your plan only needs what you have at home. Start at the floor, tick each step, and measure again at the end. Write to me if something wobbles or is missing.`,
+	findings: (name) =>
+		`Hello ${name}, thank you for your answers. Your plan page shows a few things that you can put right yourself. Tick them as you go, and write to me if something doesn’t work where you are.`,
 	'nothing-open': (name, { worsts }) =>
 		worsts.length > 0
 			? `Hello ${name}, thank you for your answers. There’s nothing left to do. Keep moving, and write to me when something changes.`

@@ -1,6 +1,8 @@
 import { lists } from './en/lists';
-import type { Region, RegionReport, Sign } from '$lib/core/discomfort';
+import type { LiftWay, Region, RegionReport, Sign } from '$lib/core/discomfort';
 import type { Closable, Judgement, Reason, Waiting } from '$lib/core/judgement';
+import { dayWords } from './desk-dates';
+import { findingEn } from './finding-en';
 import type { Level } from '$lib/core/triage';
 
 /** Names of the regions, as they stand in a sentence. */
@@ -21,21 +23,27 @@ export const regionsEn: Readonly<Record<Region, string>> = {
 /** The signs, as the coordinator reads them. */
 export const signsEn: Readonly<Record<Sign, string>> = {
 	'chest-pain': 'pressure or pain in the chest',
-	'sudden-one-sided-weakness': 'sudden weakness on one side, or trouble speaking',
+	'sudden-breathlessness': 'sudden trouble breathing',
+	'sudden-one-sided-weakness': 'sudden weakness or numbness on one side, or trouble speaking',
 	'sudden-worst-headache': 'a sudden headache, the worst ever',
 	'sudden-loss-of-sight': 'sudden loss of sight, or double vision',
-	'saddle-numbness': 'back pain with numbness between the legs, or loss of bladder or bowel control',
+	'saddle-numbness': 'back pain with numbness between the legs, bladder trouble, or both legs weak or numb',
+	'thoughts-of-ending-life': 'thoughts of ending their life',
+	'new-weakness': 'new weakness in an arm, hand, leg or foot',
+	'one-calf-swollen': 'one calf swollen, warm and sore',
+	'back-pain-with-fever': 'back pain with fever, unexplained weight loss, or after cancer',
+	'clumsy-hands': 'clumsy hands or unsteady walking, new',
 	'wakes-at-night': 'numbness or tingling that wakes them at night',
 	'numbness-stays': 'numbness or tingling that stays',
-	'with-weakness': 'numbness or tingling with weakness',
 	'runs-down-a-limb': 'pain that runs down an arm or a leg',
 	'does-not-ease': 'pain that does not ease despite the changes',
-	'after-injury': 'pain after a fall, a blow or another injury'
+	'after-injury': 'pain after a fall, a blow or another injury',
+	'worst-at-night': 'back pain that is worst at night in bed'
 };
 
 const waitingEn: Readonly<Record<Waiting, string>> = {
 	equipment: 'asked for equipment',
-	question: 'wrote a message',
+	message: 'wrote a message',
 	clinician: 'a clinician has written',
 	'stuck-step': 'nothing at home works for them: stuck',
 	silent: 'has not answered any reminder: call'
@@ -93,17 +101,30 @@ export function reasonEn(reason: Reason, grounds: Grounds): string {
 	return capital(wordsOf(reason, grounds));
 }
 
+const LIFT_WORDS: Readonly<Record<LiftWay, string>> = {
+	seen: 'a doctor or emergency service has seen them',
+	mistake: 'they tapped it by mistake',
+	'safe-now': 'they’re safe now and somebody is with them'
+};
+
+/** What the person tapped on the stop page, and when; the sign stays open all the same. */
+function liftedEn({ lifted }: Reason): string {
+	return lifted ? `. They said on ${dayWords(lifted.on, 'short')}: ${LIFT_WORDS[lifted.how]}` : '';
+}
+
 function wordsOf(reason: Reason, grounds: Grounds): string {
 	const regions = grounds.evidence[reason.code] ?? [];
 	const names = lists.and(regions.map(regionEn));
 	const scores = lists.and(regions.map(regionScoreEn));
 	switch (reason.code) {
 		case 'emergency-sign':
-			return `Emergency sign: ${reason.sign ? signsEn[reason.sign] : 'reported'}`;
+			return `Emergency: ${reason.sign ? signsEn[reason.sign] : 'a warning sign'}${liftedEn(reason)}`;
+		case 'urgent-sign':
+			return `Urgent today: ${reason.sign ? signsEn[reason.sign] : 'a warning sign'}`;
 		case 'professional-sign':
 			return `Needs a clinician: ${reason.sign ? signsEn[reason.sign] : 'a sign'}`;
 		case 'reported-weakness':
-			return `Needs a clinician: weakness, ${scores}`;
+			return `Urgent today: weakness, ${scores}`;
 		case 'reported-tingling':
 			return `Needs a clinician: tingling or numbness, ${scores}`;
 		case 'severe':
@@ -120,12 +141,18 @@ function wordsOf(reason: Reason, grounds: Grounds): string {
 			const gaps = grounds.unclosable.map(({ check, side }) => GAPS[`${check} ${side}`] ?? check);
 			return `${lists.and(gaps)}; nothing at home fixes it. Sore: ${names}`;
 		}
+		case 'hazard': {
+			const hazard = reason.finding ? findingEn(reason.finding) : 'not put right';
+			return `Hazard: ${hazard}${reason.refused ? ' (they say it can’t be put right there)' : ''}`;
+		}
 		case 'request':
 			return reason.what ? waitingEn[reason.what] : 'waits for you';
 		case 'stuck':
 			return 'has not begun the plan: stuck';
 		case 'open-plan':
 			return 'has a plan to carry out at home';
+		case 'findings':
+			return 'has problems to put right at home';
 		case 'nothing-open':
 			return 'nothing is open';
 	}
@@ -133,19 +160,26 @@ function wordsOf(reason: Reason, grounds: Grounds): string {
 
 /** Names of the levels, and the rule of each: shown wherever a case has a place in the order. */
 export const levelEn: Readonly<Record<Level, { readonly name: string; readonly rule: string }>> = {
-	now: { name: 'Now', rule: 'An emergency sign without an outcome. Act today.' },
+	emergency: {
+		name: 'Emergency',
+		rule: 'An emergency warning sign without an outcome. Act on the same day.'
+	},
+	urgent: {
+		name: 'Urgent today',
+		rule: 'A warning sign that a clinician has to hear of on the same working day, or reported weakness.'
+	},
 	clinician: {
-		name: 'Clinician',
-		rule: 'A sign for a clinician without an outcome, a score of 7 or more, weakness, lasting tingling, or no better 42 days after the plan. Within 3 working days.'
+		name: 'For a clinician',
+		rule: 'A warning sign for a clinician without an outcome, a score of 7 or more, lasting tingling, or no better 42 days after the plan. Within 3 working days.'
 	},
 	soon: {
-		name: 'Soon',
-		rule: 'A score of 4 to 6, work hindered a lot, worse again after the plan, or a gap that no plan closes where it hurts. Within 5 working days.'
+		name: 'This week',
+		rule: 'A score of 4 to 6, work hindered a lot, a hazard, worse again after the plan, or a problem that no plan fixes where it hurts. Within 5 working days.'
 	},
 	help: {
-		name: 'Help',
-		rule: 'Something waits for you: equipment, a message, a stuck step, a call. Within 10 working days.'
+		name: 'Waiting for you',
+		rule: 'Equipment, a stuck step, a call. Within 10 working days. A message: by the next one.'
 	},
-	home: { name: 'Home', rule: 'A plan that they can carry out at home. Within 20 working days.' },
-	settled: { name: 'To acknowledge', rule: 'New answers, and nothing is open.' }
+	home: { name: 'Self-help', rule: 'Things that they can put right at home. Within 20 working days.' },
+	done: { name: 'Nothing to do', rule: 'New answers, and nothing is open.' }
 };

@@ -53,7 +53,8 @@ export const PERMISSIONS = {
 	/** Figures of today, between two ends of months. */
 	'workforce:live': COORDINATORS,
 	'reports:make': COORDINATORS,
-	'prices:set': COORDINATORS
+	'prices:set': COORDINATORS,
+	'settings:change': COORDINATORS
 } as const satisfies Readonly<Record<string, Readonly<Record<Role, Grant>>>>;
 
 /** An act that somebody may or may not do. */

@@ -75,6 +75,7 @@ export {
 	isNoneGroup,
 	issuesOfSigns,
 	NONE_GROUPS,
+	SIGN_GROUP_NAMES,
 	SIGN_GROUPS,
 	type NoneGroup,
 	type SignGroup

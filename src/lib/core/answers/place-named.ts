@@ -1,3 +1,4 @@
+import { SIGN_GROUP_NAMES } from './sign-answers';
 import { ANSWER_FIELDS } from './answer-fields';
 import { PAGES, type Page } from './pages';
 
@@ -9,7 +10,11 @@ export interface StuckAt {
 }
 
 /** Names of whole questions that fill several fields. */
-const WHOLE: readonly string[] = ['signs.emergency', 'signs.professional', 'discomfort', 'house'];
+const WHOLE: readonly string[] = [
+	...SIGN_GROUP_NAMES.map((group) => `signs.${group}`),
+	'discomfort',
+	'house'
+];
 
 /** Reads a place from an address, `hands.sittingElbow`; null where it names none. */
 export function stuckAt(text: string | null): StuckAt | null {

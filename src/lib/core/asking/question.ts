@@ -10,8 +10,10 @@ import {
 	listedThings,
 	PAGES,
 	rangeFields,
+	SIGN_GROUP_NAMES,
 	SIGN_GROUPS,
 	signField,
+	type SignGroup,
 	BODY_PLACES,
 	painField,
 	type Answers,
@@ -26,7 +28,7 @@ import { SEAT_RULES, type SeatKind, type Way } from '../corner';
 
 /** One question of the self-assessment. `id` is the field that it fills, or the name of what it asks as a whole. */
 export type Question = { readonly page: Page } & (
-	| { readonly kind: 'signs'; readonly id: 'signs.emergency' | 'signs.professional' }
+	| { readonly kind: 'signs'; readonly id: `signs.${SignGroup}`; readonly group: SignGroup }
 	| { readonly kind: 'discomfort'; readonly id: 'discomfort' }
 	| { readonly kind: 'house'; readonly id: 'house' }
 	| { readonly kind: 'length'; readonly id: LengthFieldName }
@@ -146,8 +148,12 @@ function questionsOn(
 ): Question[] {
 	if (page === 'first')
 		return [
-			{ page, kind: 'signs', id: 'signs.emergency' },
-			{ page, kind: 'signs', id: 'signs.professional' }
+			...SIGN_GROUP_NAMES.map((group) => ({
+				page,
+				kind: 'signs' as const,
+				id: `signs.${group}` as const,
+				group
+			}))
 		];
 	if (page === 'discomfort') return [{ page, kind: 'discomfort', id: 'discomfort' }];
 	if (page === 'house') return [{ page, kind: 'house', id: 'house' }];
@@ -177,8 +183,7 @@ export function questionsOf(answers: Answers, asking: Asking): Question[] {
 export function isAnswered(question: Question, answers: Answers): boolean {
 	switch (question.kind) {
 		case 'signs': {
-			const group = question.id === 'signs.emergency' ? SIGN_GROUPS.emergency : SIGN_GROUPS.professional;
-			return group.every((sign) => isGiven(answers, signField(sign)));
+			return SIGN_GROUPS[question.group].every((sign) => isGiven(answers, signField(sign)));
 		}
 		case 'discomfort':
 			return (

@@ -85,7 +85,9 @@ describe('the short route', () => {
 			const asked = short.questions.map(({ id }) => id);
 			for (const id of [
 				'signs.emergency',
+				'signs.urgent',
 				'signs.professional',
+				'signs.distress',
 				'check.walkway',
 				'check.cables',
 				'check.strips',

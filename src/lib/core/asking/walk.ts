@@ -63,8 +63,7 @@ export function minutesLeft(open: readonly Question[]): number {
 export function isFieldOf(question: Question, field: string): boolean {
 	switch (question.kind) {
 		case 'signs': {
-			const group = question.id === 'signs.emergency' ? SIGN_GROUPS.emergency : SIGN_GROUPS.professional;
-			return group.some((sign) => signField(sign) === field);
+			return SIGN_GROUPS[question.group].some((sign) => signField(sign) === field);
 		}
 		case 'discomfort':
 			return field.startsWith('pain.');

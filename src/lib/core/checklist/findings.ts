@@ -37,6 +37,9 @@ function rule(
 	return { station, regions, household, shop, cautions, holds, closedBy };
 }
 
+/** Findings that can hurt somebody while they stand: what the coordinator is told of by themselves. Common practice. */
+const HAZARDS: readonly string[] = ['cables-in-the-way', 'chained-strips', 'stack-wobbles', 'vents-covered'];
+
 const NECK_AND_SHOULDERS = ['neck', 'shoulder'] as const;
 /** Regions of the legs. */
 export const LEGS = ['hip-thigh', 'knee', 'ankle-foot'] as const;
@@ -322,4 +325,9 @@ export function findingRule(id: FindingId): FindingRule {
 /** The regions that a finding is tied to. */
 export function regionsOf(id: FindingId): readonly Region[] {
 	return FINDINGS[id].regions;
+}
+
+/** Whether a finding is a hazard: it stays one until it is put right, also where it is refused. */
+export function isHazard(id: FindingId): boolean {
+	return HAZARDS.includes(id);
 }

@@ -71,7 +71,7 @@ describe('where a case stands on the day sheet', () => {
 		for (let i = 0; i < 2000; i += 1) {
 			const one = anybody(dice, i);
 			const group = sheetGroup(one, TODAY);
-			if (one.openSince !== null && one.level === 'now') expect(group).toBe('now');
+			if (one.openSince !== null && one.level === 'emergency') expect(group).toBe('emergency');
 			if (isGraver(one.level, 'soon') || one.hasMessage) expect(group).not.toBe('later');
 			if (one.hasMessage) expect(group).not.toBe('referred');
 			if (group === 'later') expect(canWait(one)).toBe(true);
@@ -110,6 +110,6 @@ describe('where a case stands on the day sheet', () => {
 		const postponed = { ...plain, laterOn: '2026-03-10', laterFor: ['open-plan'] as const };
 		expect(needsCoordinator(postponed, TODAY)).toBe(false);
 		expect(needsCoordinator({ ...plain, level: 'clinician', isReferred: true }, TODAY)).toBe(false);
-		expect(needsCoordinator({ ...plain, level: 'settled' }, TODAY)).toBe(false);
+		expect(needsCoordinator({ ...plain, level: 'done' }, TODAY)).toBe(false);
 	});
 });

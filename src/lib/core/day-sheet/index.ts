@@ -3,14 +3,15 @@ import { isGraver, type Level } from '../triage';
 
 /** Parts of the day sheet, in the order in which they are worked off: by level, whatever is late. */
 export const SHEET_GROUPS = [
-	'now',
+	'emergency',
+	'urgent',
 	'clinician',
 	'soon',
 	'help',
 	'look',
 	'home',
 	'referred',
-	'settled',
+	'done',
 	'later'
 ] as const;
 
@@ -60,7 +61,7 @@ const isPutOff = (of: SheetCase, today: string) =>
  * person has written since.
  */
 export function sheetGroup(of: SheetCase, today: string): SheetGroup {
-	if (of.openSince !== null && of.level === 'now') return 'now';
+	if (of.openSince !== null && of.level === 'emergency') return 'emergency';
 	if (isPutOff(of, today)) return 'later';
 	if (of.isReferred && !of.hasMessage) return 'referred';
 	if (of.openSince !== null && of.level === 'clinician') return 'clinician';
@@ -86,5 +87,5 @@ export function sheetOrder(today: string): (a: SheetCase, b: SheetCase) => numbe
 
 /** Whether a case asks something of a coordinator today: neither postponed, nor with a clinician, nor only to be looked at. */
 export function needsCoordinator(of: SheetCase, today: string): boolean {
-	return !['later', 'referred', 'settled'].includes(sheetGroup(of, today));
+	return !['later', 'referred', 'done'].includes(sheetGroup(of, today));
 }

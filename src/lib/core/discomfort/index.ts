@@ -14,9 +14,16 @@ export {
 	EMERGENCY_SIGNS,
 	isEmergency,
 	isSign,
-	PROFESSIONAL_SIGNS,
+	CLINICIAN_SIGNS,
+	LIFT_WAYS,
+	signNamed,
+	URGENT_SIGNS,
+	isDistress,
+	isUrgent,
 	type EmergencySign,
 	SIGNS,
-	type ProfessionalSign,
+	type ClinicianSign,
+	type LiftWay,
+	type UrgentSign,
 	type Sign
 } from './signs';

@@ -1,16 +1,28 @@
-import { setUpAsMeasured, type SetUp } from '../checks';
+import { checkCorner, setUpAsMeasured, type CheckResult, type SetUp } from '../checks';
+import { chancesOf, verdictOf } from '../checks/verdict';
 import type { BodyLengthName, Corner, MeasuredBody } from '../corner';
 import { BODY_LENGTHS } from '../corner/vocabulary';
-import { setUpAfter, type Plan } from '../plan';
-import type { FileLengths, PersonFile } from './file';
-import type { ThingState } from './plan-state';
-import { MEASURED_HEIGHTS, type MeasuredHeight, type Thing } from './vocabulary';
+import type { Plan } from '../plan';
+import { inOrder, latest, type FileLengths, type FilePlan, type PersonFile } from './file';
+import { thingStates, type ThingState } from './plan-state';
+import type { MeasuredHeight, Thing } from './vocabulary';
 
-/** Measured lengths in order of time; of one day the later entry counts. */
+/** Lengths measured again, each with when. */
 export type Measured = PersonFile['measured'];
 
-const inOrder = (measured: Measured) =>
-	[...measured].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
+/** What each soft piece under the person adds to the sd of a check, mm: a pillow gives as it likes. Common practice. */
+const SOFT_PIECE_SD_MM = 10;
+
+/** The usual separate keyboard, which is what somebody has who agreed to one: row and footprint, mm. */
+const USUAL_KEYBOARD = { kind: 'separate', homeRow: 20, base: [440, 130] } as const;
+
+/** What is known of a corner as it stands now. */
+export interface StandingCorner {
+	readonly corner: Corner;
+	readonly setUp: SetUp;
+	/** Soft pieces under the person whose rise nobody has measured. */
+	readonly softs: number;
+}
 
 /**
  * The corner with what was measured since of the body and the surface's thickness, by tape. Heights of the room are no part
@@ -32,67 +44,121 @@ export function cornerAsItStands(corner: Corner, measured: Measured): Corner {
 	};
 }
 
-/** The measured height that counts for each thing: the newest, unless the thing was done again or came undone since. */
-function heightsThatCount(
+/** A thing of the plan that stands, by its name. */
+const standingOf = (things: readonly ThingState[], name: Thing) =>
+	things.find(({ thing, stands }) => thing === name && stands) ?? null;
+
+/** The height of a thing that stands, as measured after it was done; undefined where nobody has. What rests on a surface that was moved since counts as planned. */
+function measuredOf(
+	name: MeasuredHeight,
 	measured: Measured,
 	things: readonly ThingState[]
-): Partial<Record<MeasuredHeight, number>> {
-	const counting: Partial<Record<MeasuredHeight, number>> = {};
-	for (const name of MEASURED_HEIGHTS) {
-		const newest = inOrder(measured)
-			.filter((m) => m.lengths[name] !== undefined)
-			.at(-1);
-		const mm = newest?.lengths[name];
-		if (!newest || mm === undefined) continue;
-		const state = things.find(({ thing }) => thing === name);
-		const undone = state?.undone ?? null;
-		const isUndone = undone !== null && undone >= newest.on;
-		const isRedone = state?.stands === true && state.done !== null && state.done > newest.on;
-		if (!isUndone && !isRedone) counting[name] = mm;
-	}
-	return counting;
+): number | undefined {
+	const done = standingOf(things, name)?.done;
+	if (!done) return undefined;
+	const surfaceDone = standingOf(things, 'surface')?.done?.seq ?? -1;
+	const restsOnSurface = name === 'keys' || name === 'screen';
+	const from = restsOnSurface ? Math.max(done.seq, surfaceDone) : done.seq;
+	return latest(measured.filter(({ seq, lengths }) => seq > from && lengths[name] !== undefined))?.lengths[
+		name
+	];
+}
+
+/** The corner whose heights are asked for: a laptop that was agreed to have a keyboard has the usual one, once that stands. */
+function cornerWorkedOn(corner: Corner, plan: FilePlan | null, things: readonly ThingState[]): Corner {
+	const isWithKeyboard =
+		plan?.option.kind === 'with-keyboard' &&
+		corner.spot.keys.kind === 'built-in' &&
+		(standingOf(things, 'screen') ?? standingOf(things, 'keys')) !== null;
+	return isWithKeyboard ? { ...corner, spot: { ...corner.spot, keys: USUAL_KEYBOARD } } : corner;
 }
 
 /** The set-up with the things that stand as the plan leaves them. */
-function withThingsDone(corner: Corner, plan: Plan | null, things: readonly ThingState[]): SetUp {
+function withThingsDone(corner: Corner, plan: FilePlan | null, things: readonly ThingState[]): SetUp {
 	const first = setUpAsMeasured(corner);
 	if (!plan) return first;
-	const planned = setUpAfter(corner, plan);
-	const stands = (name: MeasuredHeight) => things.some(({ thing, stands: s }) => thing === name && s);
-	const screen = stands('screen');
-	const keys = corner.spot.keys.kind === 'built-in' ? screen : stands('keys');
+	const { heights, rises } = plan;
+	const stands = (name: Thing) => standingOf(things, name) !== null;
+	const isBuiltIn = corner.spot.keys.kind === 'built-in';
 	return {
-		seat: stands('seat') ? planned.seat : first.seat,
-		pads: stands('seat') ? planned.pads : first.pads,
-		surface: stands('surface') ? planned.surface : first.surface,
-		feet: stands('feet') ? planned.feet : first.feet,
-		keys: keys ? planned.keys : first.keys,
-		screen: screen ? planned.screen : first.screen,
-		screenTopAboveBase: screen ? planned.screenTopAboveBase : first.screenTopAboveBase
+		seat: stands('seat') ? (heights.seat ?? first.seat) : first.seat,
+		pads: stands('seat') ? rises.seat : first.pads,
+		surface: stands('surface') ? heights.surface : first.surface,
+		feet: stands('feet') ? rises.feet : first.feet,
+		keys: isBuiltIn
+			? stands('screen')
+				? rises.screen
+				: first.keys
+			: stands('keys')
+				? rises.keys
+				: first.keys,
+		screen: stands('screen') ? rises.screen : first.screen,
+		screenTopAboveBase: stands('screen') ? heights.screenTopAboveBase : first.screenTopAboveBase
 	};
 }
 
+/** What was measured of the screen: a laptop's keys stand below its top by as much as always; of another, the top itself. */
+function withScreenMeasured(corner: Corner, setUp: SetUp, top: number | undefined): SetUp {
+	if (top === undefined) return setUp;
+	if (corner.spot.keys.kind !== 'built-in')
+		return { ...setUp, screenTopAboveBase: top - setUp.surface - setUp.screen };
+	const rise = top - setUp.screenTopAboveBase - setUp.surface;
+	return { ...setUp, screen: rise, keys: rise };
+}
+
 /**
- * What stands where now: as answered, with things carried out as the plan's best left them until they are measured again, then
- * as measured. What differs from the plan lies in the pads and the stacks, which give or are a book short, and not in the furniture.
+ * What stands where now: as answered, with things carried out as the plan left them until they are measured again, then as measured. What
+ * differs from the plan lies in the pads and the stacks, which give or are a book short, and not in the furniture.
  */
 export function setUpAsItStands(
 	corner: Corner,
-	plan: Plan | null,
-	things: readonly ThingState[],
-	measured: Measured
+	{ plan, things, measured }: { plan: FilePlan | null; things: readonly ThingState[]; measured: Measured }
 ): SetUp {
-	const setUp = withThingsDone(corner, plan, things);
-	const { seat, surface = setUp.surface, feet, keys, screen } = heightsThatCount(measured, things);
+	const planned = withThingsDone(corner, plan, things);
+	const of = (name: MeasuredHeight) => measuredOf(name, measured, things);
+	const surface = of('surface') ?? planned.surface;
 	const isSitting = corner.spot.posture === 'sitting';
-	return {
-		...setUp,
+	const [seat, feet, keys] = [of('seat'), of('feet'), of('keys')];
+	const setUp = {
+		...planned,
 		surface,
-		pads: isSitting && seat !== undefined ? seat - setUp.seat : setUp.pads,
-		feet: isSitting && feet !== undefined ? feet : setUp.feet,
-		keys: keys !== undefined ? keys - surface : setUp.keys,
-		screenTopAboveBase: screen !== undefined ? screen - surface - setUp.screen : setUp.screenTopAboveBase
+		pads: isSitting && seat !== undefined ? seat - planned.seat : planned.pads,
+		feet: isSitting && feet !== undefined ? feet : planned.feet,
+		keys: keys !== undefined && corner.spot.keys.kind !== 'built-in' ? keys - surface : planned.keys
 	};
+	return withScreenMeasured(corner, setUp, of('screen'));
+}
+
+/** The newest corner of a file as it stands now; null where none was ever measured. */
+export function standingCorner(
+	file: Pick<PersonFile, 'plan' | 'checkIns' | 'measured'>,
+	newest: Corner | null
+): StandingCorner | null {
+	if (!newest) return null;
+	const { plan, measured } = file;
+	const things = thingStates(file);
+	const corner = cornerAsItStands(cornerWorkedOn(newest, plan, things), measured);
+	const isPadded = standingOf(things, 'seat') !== null && measuredOf('seat', measured, things) === undefined;
+	return {
+		corner,
+		setUp: setUpAsItStands(corner, { plan, things, measured }),
+		softs: plan && isPadded && corner.spot.posture === 'sitting' ? plan.rises.softs : 0
+	};
+}
+
+/** The checks of the corner as it stands. Laptops set up for reading and calls are not typed on: their elbow is not judged. */
+export function standingChecks(file: PersonFile, newest: Corner | null): CheckResult[] {
+	const standing = standingCorner(file, newest);
+	if (!standing) return [];
+	const { corner, setUp, softs } = standing;
+	return checkCorner(corner, setUp)
+		.filter(({ id }) => !(id === 'elbow' && file.plan?.option.kind === 'reading'))
+		.map((check) => {
+			if (softs === 0) return check;
+			const sd = Math.hypot(check.sd, SOFT_PIECE_SD_MM * Math.sqrt(softs));
+			const chances = chancesOf(check, check.value, sd);
+			return { ...check, sd, ...chances, verdict: verdictOf(chances) };
+		});
 }
 
 const NOTHING_BUILT = { rise: 0, pieces: [] } as const;

@@ -1,20 +1,39 @@
 import { Type, type TSchema } from 'typebox';
 import { BODY_LENGTHS, CORNER_BOUNDS, type Corner } from '../corner';
-import { SIGNS } from '../discomfort';
+import { LIFT_WAYS, SIGNS } from '../discomfort';
 import { regionReportSchema } from '../discomfort/report-schema';
 import { closed, day, dayOrNull, optional } from './schema-parts';
-import { CLOSABLE, MEASURED_HEIGHTS, NEWS, THINGS, WAITING } from './vocabulary';
+import { CLOSABLE, MEASURED_HEIGHTS, NEWS, PLAN_KINDS, THINGS, TICK_WAYS, WAITING } from './vocabulary';
 
 /** Entries of one list: far above any life at a desk, so that a slip can't flood the judge. */
 const MOST_ENTRIES = 2000;
+
+/** Heights of a plan, mm: within what furniture and stacks can be. */
+const HIGHEST_MM = 2500;
 
 const list = <T extends TSchema>(items: T) => Type.Array(items, { maxItems: MOST_ENTRIES });
 
 const integerWithin = ([minimum, maximum]: readonly [number, number]) => Type.Integer({ minimum, maximum });
 
+const height = Type.Integer({ minimum: -HIGHEST_MM, maximum: HIGHEST_MM, description: 'mm' });
+
+const seq = Type.Integer({
+	minimum: 0,
+	description:
+		'rises over the whole file in order of time: earlier, later and since compare it, never the day'
+});
+
+const moment = Type.Object({ seq, on: day }, closed);
+const momentOrNull = Type.Union([moment, Type.Null()]);
+
+const findingId = Type.String({ pattern: '^[a-z0-9][a-z0-9-]*$', maxLength: 60 });
+
+const signs = list(Type.Enum(SIGNS));
+const discomfort = Type.Union([list(regionReportSchema), Type.Null()]);
+
 const lengths = Type.Object(
 	{
-		...optional(MEASURED_HEIGHTS, Type.Integer({ minimum: 0, maximum: 2500 })),
+		...optional(MEASURED_HEIGHTS, Type.Integer({ minimum: 0, maximum: HIGHEST_MM })),
 		...optional(BODY_LENGTHS, integerWithin(CORNER_BOUNDS.bodyLength)),
 		...optional(['thickness'], integerWithin(CORNER_BOUNDS.surfaceThickness))
 	},
@@ -27,13 +46,20 @@ const lengths = Type.Object(
 
 const answers = Type.Object(
 	{
+		seq,
 		on: day,
 		corner: Type.Unsafe<Corner | null>({
 			type: ['object', 'null'],
 			description: 'a corner document, or null while only signs are in'
 		}),
-		signs: list(Type.Enum(SIGNS)),
-		discomfort: Type.Union([list(regionReportSchema), Type.Null()]),
+		signs,
+		discomfort,
+		findings: Type.Union(
+			[list(Type.Object({ id: findingId, safety: Type.Boolean() }, closed)), Type.Null()],
+			{
+				description: 'what these answers show besides heights; null while only signs are in'
+			}
+		),
 		acknowledged: dayOrNull
 	},
 	closed
@@ -41,34 +67,58 @@ const answers = Type.Object(
 
 const checkIn = Type.Object(
 	{
+		seq,
 		on: day,
-		signs: list(Type.Enum(SIGNS)),
-		discomfort: Type.Union([list(regionReportSchema), Type.Null()]),
-		undone: list(Type.Enum(THINGS)),
+		signs,
+		discomfort,
+		undone: list(findingId),
 		news: list(Type.Enum(NEWS)),
 		acknowledged: dayOrNull
 	},
-	closed
+	{ ...closed, description: 'undone: things and findings that have come undone' }
 );
 
 const plan = Type.Object(
 	{
+		seq,
 		on: day,
-		things: Type.Array(
-			Type.Object({ thing: Type.Enum(THINGS), done: dayOrNull, undone: dayOrNull }, closed),
+		option: Type.Object(
 			{
-				minItems: 1,
-				maxItems: THINGS.length
-			}
+				kind: Type.Enum(PLAN_KINDS),
+				things: Type.Unsafe<number | null>({ type: ['integer', 'null'], minimum: 0, maximum: THINGS.length })
+			},
+			closed
+		),
+		heights: Type.Object(
+			{
+				seat: Type.Unsafe<number | null>({ type: ['integer', 'null'], minimum: 0, maximum: HIGHEST_MM }),
+				surface: height,
+				screenTopAboveBase: height
+			},
+			{ ...closed, description: 'mm; seat: furniture less its give, without pads' }
+		),
+		rises: Type.Object(
+			{
+				seat: height,
+				softs: Type.Integer({ minimum: 0, maximum: 100, description: 'soft pieces under the person' }),
+				feet: height,
+				keys: height,
+				screen: height
+			},
+			closed
+		),
+		things: Type.Array(
+			Type.Object({ thing: Type.Enum(THINGS), done: momentOrNull, undone: momentOrNull }, closed),
+			{ maxItems: THINGS.length }
 		)
 	},
-	closed
+	{ ...closed, description: 'the plan as it was agreed; it is never solved again' }
 );
 
-/** JSON Schema (draft 2020-12) of `easy-corner.file/1`: all that is known of one person when their case is judged. */
+/** JSON Schema (draft 2020-12) of `easy-corner.file/2`: all that is known of one person when their case is judged. */
 export const fileSchema = Type.Object(
 	{
-		format: Type.Literal('easy-corner.file/1'),
+		format: Type.Literal('easy-corner.file/2'),
 		today: day,
 		place: Type.Object(
 			{
@@ -79,15 +129,17 @@ export const fileSchema = Type.Object(
 		),
 		answers: list(answers),
 		plan: Type.Union([plan, Type.Null()]),
-		measured: list(Type.Object({ on: day, lengths }, closed)),
+		ticks: list(Type.Object({ seq, finding: findingId, on: day, how: Type.Enum(TICK_WAYS) }, closed)),
+		measured: list(Type.Object({ seq, on: day, lengths }, closed)),
 		checkIns: list(checkIn),
+		lifted: list(Type.Object({ seq, on: day, of: Type.Enum(SIGNS), how: Type.Enum(LIFT_WAYS) }, closed)),
 		waiting: list(Type.Object({ what: Type.Enum(WAITING), since: day }, closed)),
-		outcomes: list(Type.Object({ on: day, of: list(Type.Enum(CLOSABLE)) }, closed))
+		outcomes: list(Type.Object({ seq, on: day, of: list(Type.Enum(CLOSABLE)) }, closed))
 	},
 	{
 		...closed,
 		$schema: 'https://json-schema.org/draft/2020-12/schema',
-		$id: 'urn:easy-corner:file:1',
+		$id: 'urn:easy-corner:file:2',
 		title: 'Easy Corner: file of one person'
 	}
 );

@@ -1,14 +1,16 @@
-import { addDays, addWorkingDays, type CivilDate, type WorkCalendar } from '../calendar';
+import { addDays, addWorkingDays, nextWorkingDay, type CivilDate, type WorkCalendar } from '../calendar';
 import { checkCorner } from '../checks';
-import { actBy, checkInsAfter, LEVELS, recheckOn, type Policy } from '../triage';
-import type { Plan } from '../plan';
 import type { Rules } from '../rules';
-import { cornerAsItStands, setUpAsItStands } from './as-it-stands';
-import type { PersonFile } from './file';
+import { actBy, checkInsAfter, LEVELS, recheckOn, type Policy } from '../triage';
+import { actionsOf } from './actions';
+import { standingChecks } from './as-it-stands';
+import { carriedOutOn } from './carried-out';
+import { latest, newestAnswers, newestCorner, type PersonFile } from './file';
 import type { Judgement, Reason, Unclosable } from './judgement';
+import { openFindings, type OpenFinding } from './open-findings';
 import { openChange, openNewest } from './open-reports';
 import { openReported, openSigns, type Grounded } from './open-signs';
-import { carriedOutOn, thingStates, type ThingState } from './plan-state';
+import { thingStates, type ThingState } from './plan-state';
 import { reportsOf, type Report } from './reports';
 import { CORE_VERSION } from './versions';
 
@@ -17,9 +19,7 @@ export interface JudgedWith {
 	readonly rules: Rules;
 	/** The working days of the person's place. */
 	readonly calendar: WorkCalendar;
-	/** The plan that the newest corner is worked on by, or its best where none is kept; null without a corner. */
-	readonly plan: Plan | null;
-	/** What even the best plan of the newest corner leaves off. */
+	/** What even the best that the home can do leaves off, in the newest corner. */
 	readonly unclosable: readonly Unclosable[];
 }
 
@@ -30,7 +30,7 @@ function byOrder(a: Reason, b: Reason): number {
 		LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) ||
 		compare(a.on, b.on) ||
 		compare(a.code, b.code) ||
-		compare(a.sign ?? a.what ?? '', b.sign ?? b.what ?? '')
+		compare(a.sign ?? a.finding ?? a.what ?? '', b.sign ?? b.finding ?? b.what ?? '')
 	);
 }
 
@@ -41,18 +41,36 @@ function notBegunDays(
 	policy: Policy,
 	calendar: WorkCalendar
 ) {
-	if (!file.plan || things.some(({ stands }) => stands)) return null;
+	if (!file.plan || things.length === 0 || things.some(({ stands }) => stands)) return null;
 	const { remindWorkingDays, stuckWorkingDays } = policy.notBegun;
+	const cameUndone = things.flatMap(({ undone }) => undone ?? []).sort();
 	return {
 		remindOn: things.some(({ done }) => done !== null)
 			? null
 			: addWorkingDays(file.plan.on, remindWorkingDays, calendar),
-		stuckOn: addWorkingDays(file.plan.on, stuckWorkingDays, calendar)
+		stuckOn: addWorkingDays(cameUndone.at(-1) ?? file.plan.on, stuckWorkingDays, calendar)
 	};
 }
 
+/** Findings that are open: a reason for each hazard, and one for all others. */
+function openToPutRight(file: PersonFile, findings: readonly OpenFinding[]): Reason[] {
+	const hazards = findings
+		.filter(({ isHazard }) => isHazard)
+		.map(({ id, on, isRefused }): Reason => ({
+			code: 'hazard',
+			level: 'soon',
+			on,
+			finding: id,
+			...(isRefused && { refused: true })
+		}));
+	const on = newestAnswers(file)?.on;
+	return on !== undefined && findings.length > hazards.length
+		? [...hazards, { code: 'findings', level: 'home', on }]
+		: hazards;
+}
+
 /** What waits, and the plan that is not carried out. */
-function openWork(file: PersonFile, carriedOut: CivilDate | null, stuckOn: CivilDate | null): Reason[] {
+function openWork(file: PersonFile, things: readonly ThingState[], stuckOn: CivilDate | null): Reason[] {
 	const reasons = file.waiting.map(({ what, since }): Reason => ({
 		code: 'request',
 		level: 'help',
@@ -60,18 +78,29 @@ function openWork(file: PersonFile, carriedOut: CivilDate | null, stuckOn: Civil
 		what
 	}));
 	if (stuckOn !== null && stuckOn <= file.today) reasons.push({ code: 'stuck', level: 'help', on: stuckOn });
-	if (file.plan && carriedOut === null) reasons.push({ code: 'open-plan', level: 'home', on: file.plan.on });
+	if (file.plan && things.some(({ stands }) => !stands))
+		reasons.push({ code: 'open-plan', level: 'home', on: file.plan.on });
 	return reasons;
 }
 
-/** The first of the policy's check-ins after the plan that has not been answered yet. */
+/** While something is left to do: some weeks after the last that was heard, what is in the way; a few times after the same answers. */
+function unfinishedCheckIn(file: PersonFile, policy: Policy, calendar: WorkCalendar): CivilDate | null {
+	const answers = newestAnswers(file);
+	const { days, most } = policy.checkInUnfinished;
+	if (!answers || file.checkIns.filter(({ seq }) => seq > answers.seq).length >= most) return null;
+	const last = latest(file.checkIns)?.on ?? answers.on;
+	return nextWorkingDay(addDays(last > answers.on ? last : answers.on, days), calendar);
+}
+
+/** The next day on which somebody is asked how it holds; null where nobody is, and where there are no answers yet. */
 function nextCheckIn(
 	file: PersonFile,
 	carriedOut: CivilDate | null,
 	policy: Policy,
 	calendar: WorkCalendar
 ): CivilDate | null {
-	if (carriedOut === null) return null;
+	if (!newestAnswers(file)) return null;
+	if (carriedOut === null) return unfinishedCheckIn(file, policy, calendar);
 	const next = policy.checkInDays.findIndex((days) => {
 		const from = addDays(carriedOut, days - policy.checkInEarlyDays);
 		return !file.checkIns.some(({ on }) => on >= from);
@@ -79,20 +108,16 @@ function nextCheckIn(
 	return checkInsAfter(carriedOut, policy, calendar)[next] ?? null;
 }
 
-function earliestActBy(reasons: readonly Reason[], policy: Policy, calendar: WorkCalendar): CivilDate | null {
-	const days = reasons.flatMap(({ level, on }) => actBy(level, on, policy, calendar) ?? []);
-	return days.sort(compare)[0] ?? null;
+/** The day by which a reason is acted on; a message has its own, since somebody waits for words. */
+function dayOf({ level, on, what }: Reason, policy: Policy, calendar: WorkCalendar): CivilDate | null {
+	return what === 'message'
+		? addWorkingDays(on, policy.workingDaysToAnswer, calendar)
+		: actBy(level, on, policy, calendar);
 }
 
-/** The checks of the newest corner, as answered and as it stands. */
-function checksOf(file: PersonFile, plan: Plan | null, things: readonly ThingState[]) {
-	const corner = file.answers.filter((a) => a.corner !== null).at(-1)?.corner;
-	if (!corner) return { first: [], standing: [] };
-	const now = cornerAsItStands(corner, file.measured);
-	return {
-		first: checkCorner(corner),
-		standing: checkCorner(now, setUpAsItStands(corner, plan, things, file.measured))
-	};
+function earliestActBy(reasons: readonly Reason[], policy: Policy, calendar: WorkCalendar): CivilDate | null {
+	const days = reasons.flatMap((reason) => dayOf(reason, policy, calendar) ?? []);
+	return days.sort(compare)[0] ?? null;
 }
 
 /** Everything that is open, with the regions that it rests on; the newest report speaks only while nobody has dealt with it. */
@@ -116,39 +141,42 @@ function everythingOpen(
  * everything that is open, not of the newest answer. The tool guides and orders a day's work; it diagnoses nothing.
  *
  * Notes:
- * 1. Without a reason the case is settled by `nothing-open`, of today.
+ * 1. Without a reason nothing is to be done: `nothing-open`, of today.
  * 2. `addWorkingDays` gives for 0 days the day itself or the next that is worked.
  * 3. A plan all of whose things have come undone is open like one that was not begun.
  *
  * Cost: some checks of one corner; nothing is solved here.
  */
 export function judge(file: PersonFile, judgedWith: JudgedWith): Judgement {
-	const { rules, calendar, plan } = judgedWith;
+	const { rules, calendar } = judgedWith;
 	const { policy } = rules;
 	const things = thingStates(file);
-	const carriedOut = carriedOutOn(things);
+	const findings = openFindings(file);
+	const carriedOut = carriedOutOn(file);
 	const reports = reportsOf(file);
+	const corner = newestCorner(file);
+	const standing = standingChecks(file, corner);
 	const notBegun = notBegunDays(file, things, policy, calendar);
+	const stuckOn = notBegun?.stuckOn ?? null;
 	const grounded = everythingOpen(file, reports, judgedWith, carriedOut);
 	const found = [
 		...grounded.map(({ reason }) => reason),
-		...openWork(file, carriedOut, notBegun?.stuckOn ?? null)
+		...openToPutRight(file, findings),
+		...openWork(file, things, stuckOn)
 	].sort(byOrder);
 	const reasons: readonly Reason[] =
-		found.length > 0 ? found : [{ code: 'nothing-open', level: 'settled', on: file.today }];
-	const answered = file.answers
-		.map(({ on }) => on)
-		.sort(compare)
-		.at(-1);
-	const stuckOn = notBegun?.stuckOn ?? null;
+		found.length > 0 ? found : [{ code: 'nothing-open', level: 'done', on: file.today }];
+	const answers = newestAnswers(file);
 	return {
-		format: 'easy-corner.judgement/1',
-		level: reasons[0]?.level ?? 'settled',
+		format: 'easy-corner.judgement/2',
+		level: reasons[0]?.level ?? 'done',
 		reasons,
+		actions: actionsOf({ findings, things, newest: reports.at(-1) ?? null, corner, standing }),
 		actBy: earliestActBy(reasons, policy, calendar),
 		checkIn: nextCheckIn(file, carriedOut, policy, calendar),
-		recheck: answered ? recheckOn(answered, reports.at(-1)?.regions ?? [], policy, calendar) : null,
-		...checksOf(file, plan, things),
+		recheck: answers ? recheckOn(answers.on, reports.at(-1)?.regions ?? [], policy, calendar) : null,
+		first: corner ? checkCorner(corner) : [],
+		standing,
 		versions: { core: CORE_VERSION, checklist: rules.checklist.version, policy: policy.version },
 		evidence: Object.fromEntries(
 			grounded
@@ -164,6 +192,8 @@ export function judge(file: PersonFile, judgedWith: JudgedWith): Judgement {
 			carriedOut,
 			remindOn: notBegun?.remindOn ?? null
 		},
+		carriedOut,
+		findings: findings.map(({ id, isHazard, isRefused }) => ({ id, isHazard, isRefused })),
 		changesOn: stuckOn !== null && stuckOn > file.today ? stuckOn : null
 	};
 }

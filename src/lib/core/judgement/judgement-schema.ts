@@ -1,10 +1,10 @@
 import { Type } from 'typebox';
 import { CHECK_IDS, VERDICTS } from '../checks';
-import { SIGNS, type Sign } from '../discomfort';
+import { LIFT_WAYS, SIGNS, type Sign } from '../discomfort';
 import { regionReportSchema } from '../discomfort/report-schema';
 import { LEVELS } from '../triage';
 import { closed, day, dayOrNull, optional } from './schema-parts';
-import { REASON_CODES, WAITING } from './vocabulary';
+import { ACTS, REASON_CODES, WAITING } from './vocabulary';
 
 const reason = Type.Object(
 	{
@@ -12,6 +12,16 @@ const reason = Type.Object(
 		level: Type.Enum(LEVELS),
 		on: day,
 		sign: Type.Optional(Type.Unsafe<Sign>({ enum: SIGNS, description: 'of a sign alone' })),
+		lifted: Type.Optional(
+			Type.Object(
+				{ on: day, how: Type.Enum(LIFT_WAYS) },
+				{ ...closed, description: 'what the person tapped since on the stop page; it closes nothing' }
+			)
+		),
+		finding: Type.Optional(Type.String({ description: 'of a hazard alone' })),
+		refused: Type.Optional(
+			Type.Boolean({ description: 'a hazard that can’t be put right there, as the person says' })
+		),
 		what: Type.Optional(Type.Enum(WAITING))
 	},
 	{
@@ -50,12 +60,15 @@ const plan = Type.Object(
 	}
 );
 
-/** JSON Schema (draft 2020-12) of `easy-corner.judgement/1`: what is to be believed, done and shown of one person. */
+/** JSON Schema (draft 2020-12) of `easy-corner.judgement/2`: what is to be believed, done and shown of one person. */
 export const judgementSchema = Type.Object(
 	{
-		format: Type.Literal('easy-corner.judgement/1'),
+		format: Type.Literal('easy-corner.judgement/2'),
 		level: Type.Enum(LEVELS),
 		reasons: Type.Array(reason, { minItems: 1, description: 'by level, then by day, then by code' }),
+		actions: Type.Array(Type.Object({ act: Type.Enum(ACTS), what: Type.String() }, closed), {
+			description: 'everything that the person can do, first things first'
+		}),
 		actBy: dayOrNull,
 		checkIn: dayOrNull,
 		recheck: dayOrNull,
@@ -74,12 +87,17 @@ export const judgementSchema = Type.Object(
 		),
 		worsts: Type.Array(Type.Object({ on: day, worst: Type.Integer() }, closed)),
 		plan: Type.Union([plan, Type.Null()]),
+		carriedOut: dayOrNull,
+		findings: Type.Array(
+			Type.Object({ id: Type.String(), isHazard: Type.Boolean(), isRefused: Type.Boolean() }, closed),
+			{ description: 'findings that are open' }
+		),
 		changesOn: dayOrNull
 	},
 	{
 		...closed,
 		$schema: 'https://json-schema.org/draft/2020-12/schema',
-		$id: 'urn:easy-corner:judgement:1',
+		$id: 'urn:easy-corner:judgement:2',
 		title: 'Easy Corner: judgement of one person'
 	}
 );

@@ -3,7 +3,7 @@ import type { judgementSchema } from './judgement-schema';
 import type { DeepReadonly } from './schema-parts';
 
 /**
- * What is to be believed, done and shown of one person (`easy-corner.judgement/1`). Stored when it is made, never rewritten; what
+ * What is to be believed, done and shown of one person (`easy-corner.judgement/2`). Stored when it is made, never rewritten; what
  * each part means stands in `judgement-schema.ts`.
  */
 export type Judgement = DeepReadonly<Static<typeof judgementSchema>>;

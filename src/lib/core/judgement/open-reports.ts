@@ -67,7 +67,7 @@ export function openChange(
 		newest.on >= addDays(carriedOut, days) &&
 		newest.worst >= from &&
 		changeOf(before.worst, newest.worst) !== 'better' &&
-		!isClosed(file, 'not-better', newest.on)
+		!isClosed(file, 'not-better', newest.seq)
 	)
 		found.push({
 			reason: { code: 'not-better', level: 'clinician', on: newest.on },

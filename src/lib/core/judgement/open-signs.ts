@@ -1,37 +1,34 @@
-import type { CivilDate } from '../calendar';
-import { isEmergency, SIGNS, type RegionReport } from '../discomfort';
+import { isEmergency, isUrgent, SIGNS, type RegionReport } from '../discomfort';
 import type { Policy } from '../triage';
-import type { PersonFile } from './file';
+import { latest, type PersonFile } from './file';
 import type { Reason } from './judgement';
 import type { Report } from './reports';
-import type { Closable } from './vocabulary';
+import { REASON_LEVELS, type Closable } from './vocabulary';
 
-/** Whether an outcome of something was recorded on a day or later. */
-export function isClosed(
-	{ outcomes }: Pick<PersonFile, 'outcomes'>,
-	of: Closable,
-	since: CivilDate
-): boolean {
-	return outcomes.some((outcome) => outcome.on >= since && outcome.of.includes(of));
+/** Whether an outcome of something was recorded later than that. */
+export function isClosed({ outcomes }: Pick<PersonFile, 'outcomes'>, of: Closable, seq: number): boolean {
+	return outcomes.some((outcome) => outcome.seq > seq && outcome.of.includes(of));
 }
 
 /**
- * Signs without an outcome on their latest day or later. No later answer closes one: a person who leaves a sign out has not said
- * that it was seen to.
+ * Signs without a later outcome, each once. No later answer closes one: a person who leaves a sign out has not said that it was seen to. Nor does
+ * a tap of theirs on the stop page, which stands beside it.
  */
 export function openSigns(file: PersonFile): Reason[] {
 	const said = [...file.answers, ...file.checkIns];
 	return SIGNS.flatMap((sign): Reason[] => {
-		const on = said
-			.filter(({ signs }) => signs.includes(sign))
-			.map((one) => one.on)
-			.sort()
-			.at(-1);
-		if (on === undefined || isClosed(file, sign, on)) return [];
+		const newest = latest(said.filter(({ signs }) => signs.includes(sign)));
+		if (!newest || isClosed(file, sign, newest.seq)) return [];
+		const lifted = latest(file.lifted.filter(({ of, seq }) => of === sign && seq > newest.seq));
+		const code = isEmergency(sign) ? 'emergency-sign' : isUrgent(sign) ? 'urgent-sign' : 'professional-sign';
 		return [
-			isEmergency(sign)
-				? { code: 'emergency-sign', level: 'now', on, sign }
-				: { code: 'professional-sign', level: 'clinician', on, sign }
+			{
+				code,
+				level: REASON_LEVELS[code],
+				on: newest.on,
+				sign,
+				...(lifted && { lifted: { on: lifted.on, how: lifted.how } })
+			}
 		];
 	});
 }
@@ -53,20 +50,14 @@ const SPEAKS: Readonly<Record<Reported, (region: RegionReport, policy: Policy) =
 	severe: ({ worst }, { clinicianFrom }) => worst >= clinicianFrom
 };
 
-/** What any report says that is for a professional, each rule once by its latest day, unless an outcome of it came since. */
+/** What any report says that is for a professional, each rule once by its latest, unless an outcome of it came later. */
 export function openReported(file: PersonFile, reports: readonly Report[], policy: Policy): Grounded[] {
 	return (Object.keys(SPEAKS) as Reported[]).flatMap((code): Grounded[] => {
 		const newest = reports
-			.map(({ on, regions }) => ({ on, regions: regions.filter((r) => SPEAKS[code](r, policy)) }))
+			.map(({ seq, on, regions }) => ({ seq, on, regions: regions.filter((r) => SPEAKS[code](r, policy)) }))
 			.filter(({ regions }) => regions.length > 0)
 			.at(-1);
-		if (!newest || isClosed(file, code, newest.on)) return [];
-		return [{ reason: { code, level: 'clinician', on: newest.on }, regions: newest.regions }];
+		if (!newest || isClosed(file, code, newest.seq)) return [];
+		return [{ reason: { code, level: REASON_LEVELS[code], on: newest.on }, regions: newest.regions }];
 	});
-}
-
-/** Whether a report says what an outcome of something closes; false for signs, which are asked for by name. */
-export function speaksOf(of: Closable, regions: readonly RegionReport[], policy: Policy): boolean {
-	const speaks = SPEAKS[of as Reported] as (typeof SPEAKS)[Reported] | undefined;
-	return speaks !== undefined && regions.some((region) => speaks(region, policy));
 }

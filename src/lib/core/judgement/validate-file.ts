@@ -4,9 +4,12 @@ import { issuesOfReport } from '../discomfort';
 import type { Checked, Issue } from '../issue';
 import { compileSchema } from '../schema';
 import type { PersonFile } from './file';
+import { file1Schema, type FileOfVersion1 } from './file-1-schema';
 import { fileSchema } from './file-schema';
+import { upgradeFile } from './upgrade-file';
 
 const checkShape = compileSchema<PersonFile>(fileSchema);
+const checkShape1 = compileSchema<FileOfVersion1>(file1Schema);
 
 /** Names of the members that hold a day. */
 const DAY_MEMBERS: ReadonlySet<string> = new Set(['on', 'today', 'acknowledged', 'done', 'undone', 'since']);
@@ -28,7 +31,9 @@ function impossibleDay(value: unknown, at: string): Issue | null {
 	return null;
 }
 
-function faultOfReports(file: PersonFile): Issue | null {
+type AnyFile = PersonFile | FileOfVersion1;
+
+function faultOfReports(file: AnyFile): Issue | null {
 	for (const list of ['answers', 'checkIns'] as const)
 		for (const [i, { discomfort }] of file[list].entries()) {
 			const [issue] = issuesOfReport(discomfort ?? []);
@@ -37,7 +42,7 @@ function faultOfReports(file: PersonFile): Issue | null {
 	return null;
 }
 
-function faultOfCorners(file: PersonFile): Issue | null {
+function faultOfCorners(file: AnyFile): Issue | null {
 	for (const [i, { corner }] of file.answers.entries()) {
 		if (corner === null) continue;
 		const checked = validateCorner(corner);
@@ -48,26 +53,36 @@ function faultOfCorners(file: PersonFile): Issue | null {
 	return null;
 }
 
-function repeatedThing({ plan }: PersonFile): Issue | null {
-	const names = plan?.things.map(({ thing }) => thing) ?? [];
+function repeatedThing({ plan }: AnyFile): Issue | null {
+	const names: string[] = plan?.things.map(({ thing }) => thing) ?? [];
 	const i = names.findIndex((name, at) => names.indexOf(name) < at);
 	if (i < 0) return null;
 	const at = `/plan/things/${i}/thing`;
 	return { code: 'double', at, text: `${at} is named twice: a plan does each thing once` };
 }
 
+const faultOf = (file: AnyFile): Issue | null =>
+	impossibleDay(file, '') ?? faultOfReports(file) ?? repeatedThing(file) ?? faultOfCorners(file);
+
+/** Whether a value says of itself that it is a file of version 1. */
+const isOfVersion1 = (value: unknown) =>
+	typeof value === 'object' && value !== null && Reflect.get(value, 'format') === 'easy-corner.file/1';
+
 /**
- * Checks an unknown value against `easy-corner.file/1` and the rules that a schema can't say. Nothing is guessed or repaired.
+ * Checks an unknown value against `easy-corner.file/2`, or `/1`, which is read as one of `/2`, and the rules that a schema can't say. Nothing is
+ * guessed or repaired.
  *
  * @returns the file, typed, or the first fault with its JSON Pointer
  */
 export function validateFile(value: unknown): Checked<PersonFile> {
+	if (isOfVersion1(value)) {
+		const older = checkShape1(value);
+		if (!older.ok) return older;
+		const issue = faultOf(older.value);
+		return issue ? { ok: false, issue } : { ok: true, value: upgradeFile(older.value) };
+	}
 	const shaped = checkShape(value);
 	if (!shaped.ok) return shaped;
-	const issue =
-		impossibleDay(shaped.value, '') ??
-		faultOfReports(shaped.value) ??
-		repeatedThing(shaped.value) ??
-		faultOfCorners(shaped.value);
+	const issue = faultOf(shaped.value);
 	return issue ? { ok: false, issue } : shaped;
 }

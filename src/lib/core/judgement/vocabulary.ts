@@ -10,7 +10,7 @@ export const THINGS = STEP_PLACES;
 export type Thing = (typeof THINGS)[number];
 
 /** What can wait for a coordinator beside answers. */
-export const WAITING = ['equipment', 'question', 'clinician', 'stuck-step', 'silent'] as const;
+export const WAITING = ['equipment', 'message', 'clinician', 'stuck-step', 'silent'] as const;
 
 /** One thing that waits. */
 export type Waiting = (typeof WAITING)[number];
@@ -23,9 +23,10 @@ export type News = (typeof NEWS)[number];
 
 /** Every rule that can give a case its place, with the level that it gives. */
 export const REASON_LEVELS = {
-	'emergency-sign': 'now',
+	'emergency-sign': 'emergency',
+	'urgent-sign': 'urgent',
 	'professional-sign': 'clinician',
-	'reported-weakness': 'clinician',
+	'reported-weakness': 'urgent',
 	'reported-tingling': 'clinician',
 	severe: 'clinician',
 	'not-better': 'clinician',
@@ -33,10 +34,12 @@ export const REASON_LEVELS = {
 	'hinders-much': 'soon',
 	'back-again': 'soon',
 	unclosable: 'soon',
+	hazard: 'soon',
 	request: 'help',
 	stuck: 'help',
 	'open-plan': 'home',
-	'nothing-open': 'settled'
+	findings: 'home',
+	'nothing-open': 'done'
 } as const satisfies Record<string, Level>;
 
 /** Name of a rule. */
@@ -53,6 +56,18 @@ export const CLOSABLE = [...SIGNS, ...CLOSED_BY_OUTCOME] as const;
 
 /** One thing that an outcome closes. */
 export type Closable = Sign | (typeof CLOSED_BY_OUTCOME)[number];
+
+/** How the plan that somebody agreed to is meant: as a whole, or one of the arrangements of a laptop alone. */
+export const PLAN_KINDS = ['plan', 'typing', 'reading', 'with-keyboard'] as const;
+
+/** What somebody says of a finding: put right, or that it can't be done where they work. */
+export const TICK_WAYS = ['done', 'not-here'] as const;
+
+/** One of {@link TICK_WAYS}. */
+export type TickWay = (typeof TICK_WAYS)[number];
+
+/** What an action is; see `actions.ts`. */
+export const ACTS = ['hazard', 'spot', 'finding', 'ask', 'measure', 'build'] as const;
 
 /** Heights that can be measured again, mm above the floor: under the person, under the feet, the surface, under the keys, top of the picture. */
 export const MEASURED_HEIGHTS = ['seat', 'feet', 'surface', 'keys', 'screen'] as const;

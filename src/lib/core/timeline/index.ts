@@ -27,6 +27,8 @@ const GROUP_OF_ACT: Readonly<Record<string, TimelineGroup>> = {
 	answered: 'answers',
 	're-measured': 'plan',
 	'signs-told': 'answers',
+	'signs-lifted': 'answers',
+	'finding-ticked': 'answers',
 	'spot-added': 'answers',
 	withdrawn: 'answers',
 	'link-revoked': 'answers',

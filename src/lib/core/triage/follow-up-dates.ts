@@ -2,13 +2,14 @@ import { addDays, addWorkingDays, nextWorkingDay, type CivilDate, type WorkCalen
 import { worstOf, type RegionReport } from '../discomfort';
 import type { Level, Policy } from './policy';
 
-/** The day by which a case of a level is acted on; null where nothing is to be done. */
+/** The day by which a case of a level is acted on, an emergency on the day itself, worked or not; null where nothing is to be done. */
 export function actBy(
 	level: Level,
 	from: CivilDate,
 	policy: Policy,
 	calendar: WorkCalendar
 ): CivilDate | null {
+	if (level === 'emergency') return from;
 	const days = policy.workingDaysToAct[level];
 	return days === null ? null : addWorkingDays(from, days, calendar);
 }

@@ -1,5 +1,5 @@
 /** Levels of the coordinator's day, most urgent first. */
-export const LEVELS = ['now', 'clinician', 'soon', 'help', 'home', 'settled'] as const;
+export const LEVELS = ['emergency', 'urgent', 'clinician', 'soon', 'help', 'home', 'done'] as const;
 
 /** One level; see {@link LEVELS}. */
 export type Level = (typeof LEVELS)[number];
@@ -23,11 +23,15 @@ export interface Policy {
 	readonly unclosableFrom: number;
 	/** Working days to act in at each level; null where nothing is to be done. */
 	readonly workingDaysToAct: Readonly<Record<Level, number | null>>;
+	/** Working days to answer a message in. */
+	readonly workingDaysToAnswer: number;
 	/** Days to the next full look, and where the last report had a score from `from` on. */
 	readonly recheckDays: number;
 	readonly recheckSooner: { readonly days: number; readonly from: number };
 	/** Days after a plan is carried out at which the person is asked how it holds. */
 	readonly checkInDays: readonly number[];
+	/** Days after answers or a check-in at which somebody with things left to do is asked what is in the way, and how often after the same answers. */
+	readonly checkInUnfinished: { readonly days: number; readonly most: number };
 	/** A check-in counts for one of those days from so many days before it on. */
 	readonly checkInEarlyDays: number;
 	/** From this many days after the plan, who is not noticeably better with so much left is for a clinician. */
@@ -39,21 +43,23 @@ export interface Policy {
 }
 
 /**
- * The policies that there are, each version for ever: what was judged by one stays readable by it. Common practice for the order
+ * The policies that there are. Version 1 had other levels; what was judged by it is read by `readJudgement`. Common practice for the order
  * of the levels, and for weakness and tingling; the numbers are working assumptions of ours.
  */
 export const POLICIES: readonly [Policy, ...Policy[]] = [
 	{
-		version: 1,
+		version: 2,
 		clinicianFrom: 7,
 		soonFrom: 4,
 		weaknessFrom: 1,
 		tingling: { days: 4, from: 4 },
 		unclosableFrom: 4,
-		workingDaysToAct: { now: 0, clinician: 3, soon: 5, help: 10, home: 20, settled: null },
+		workingDaysToAct: { emergency: 0, urgent: 0, clinician: 3, soon: 5, help: 10, home: 20, done: null },
+		workingDaysToAnswer: 1,
 		recheckDays: 365,
 		recheckSooner: { days: 180, from: 4 },
 		checkInDays: [14, 42],
+		checkInUnfinished: { days: 28, most: 3 },
 		checkInEarlyDays: 7,
 		notBetter: { days: 42, from: 4 },
 		reminderWorkingDays: [3, 7, 14],

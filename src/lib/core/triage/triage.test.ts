@@ -25,6 +25,7 @@ describe('dates', () => {
 	it('act by working days of the level, over a weekend and a holiday', () => {
 		expect(LEVELS.map((level) => actBy(level, friday, policy, calendar))).toEqual([
 			'2026-05-01',
+			'2026-05-01',
 			'2026-05-07',
 			'2026-05-11',
 			'2026-05-18',

@@ -9,6 +9,7 @@ import { people } from './people';
 import { referrals } from './referrals';
 import { rounds } from './rounds';
 import { timeline } from './timeline';
+import { crisisLines } from './crisis-lines';
 import { waitingEmails } from './waiting-emails';
 import { workforce } from './workforce';
 
@@ -28,6 +29,7 @@ export const deskWords = {
 	referrals,
 	rounds,
 	timeline,
+	crisisLines,
 	waitingEmails,
 	workforce
 };

@@ -83,6 +83,8 @@ export const deskRefusals = {
 		'This person has answered since you opened the page. Read the new answers, then set it again if it is still right.',
 	'needs-outcome':
 		'A warning sign is open. Record its outcome first: the person you reached, your notes and the next step.',
+	'hazard-open':
+		'A hazard is still open at this person’s workstation. It leaves the list once they tick it as done. Write to them, or postpone the case.',
 	'unread-message': 'This person’s message has no answer yet. Read it, then answer it or mark it as read.',
 	followUpChanged:
 		'A colleague has changed this follow-up. The page shows theirs. Set yours again if it is still right.',

@@ -138,6 +138,12 @@ export const open = {
 	tied: (regions: string, isFirst: boolean) =>
 		`Goes with your ${regions}${isFirst ? ', so it comes first here' : ''}.`,
 	besidesTitle: 'Also worth changing',
+	tick: 'Tick as done',
+	ticked: 'Done',
+	untick: 'Undo',
+	refuse: 'It doesn’t work here',
+	refused: 'Doesn’t work here',
+	refusedHazard: 'Doesn’t work here. Your coordinator sees it, because it can hurt somebody.',
 	moreFindings: (n: number) => (isOne(n) ? 'One more' : `${inWords(n)} more`),
 	closedTitle: 'Also fixed by the plan',
 	caused: 'Your plan brings this about, so see to it afterwards.',

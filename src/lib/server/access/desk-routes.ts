@@ -19,6 +19,7 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/cases/[id=uuid]/everything': 'people:export',
 	'/desk/(signed-in)/cases/[id=uuid]/everything/data': 'people:export',
 	'/desk/(signed-in)/cases/[id=uuid]/letter': 'cases:read',
+	'/desk/(signed-in)/crisis-lines': 'settings:change',
 	'/desk/(signed-in)/equipment': 'equipment:read',
 	'/desk/(signed-in)/equipment/budget': 'equipment:read',
 	'/desk/(signed-in)/equipment/export': 'equipment:read',
@@ -82,6 +83,7 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 		person: 'people:change'
 	},
 	'/desk/(signed-in)/cases/[id=uuid]/erase': { default: 'people:erase' },
+	'/desk/(signed-in)/crisis-lines': { set: 'settings:change' },
 	'/desk/(signed-in)/equipment': { count: 'equipment:decide' },
 	'/desk/(signed-in)/equipment/budget': { approve: 'equipment:decide' },
 	'/desk/(signed-in)/follow-ups': {

@@ -13,6 +13,7 @@ const {
 	assessments,
 	checkIns,
 	equipmentRequests,
+	findingTicks,
 	judgements,
 	letters,
 	linkUses,
@@ -80,7 +81,14 @@ export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): 
 			.where(eq(assessments.personId, personId));
 		const ids = sent.map(({ id }) => id);
 		if (ids.length > 0) {
-			for (const table of [equipmentRequests, reMeasurements, plans, reportedDiscomfort, linkUses])
+			for (const table of [
+				equipmentRequests,
+				reMeasurements,
+				plans,
+				reportedDiscomfort,
+				findingTicks,
+				linkUses
+			])
 				await tx.delete(table).where(inArray(table.assessmentId, ids));
 		}
 		await keepOpenSigns(tx, personId, stays);

@@ -16,7 +16,7 @@ import {
 	type SQL
 } from 'drizzle-orm';
 import { needsCoordinator, sheetOrder, type SheetCase } from '../../core/day-sheet';
-import type { Judgement, ReasonCode } from '../../core/judgement';
+import { readJudgement, type Judgement, type ReasonCode } from '../../core/judgement';
 import { UNDER_WAY } from '../../core/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
@@ -214,7 +214,10 @@ async function readLines(db: Db, personIds: readonly string[]) {
 			and(eq(followUps.personId, cases.personId), eq(followUps.kind, 'look'), isNull(followUps.doneAt))
 		)
 		.where(inArray(cases.personId, [...personIds]));
-	return rows.map(({ judgement, ...row }) => ({ ...row, judgement: judgement && shownOf(judgement) }));
+	return rows.map(({ judgement, ...row }) => ({
+		...row,
+		judgement: judgement && shownOf(readJudgement(judgement))
+	}));
 }
 
 /** One person who needs somebody today. */
@@ -244,11 +247,7 @@ async function countPostponed(db: Db, narrowed: SQL | undefined, today: string):
 			and(
 				gt(people.laterOn, today),
 				or(
-					and(
-						isNotNull(cases.openSince),
-						ne(cases.level, 'settled'),
-						or(isNull(cases.referredOn), hasMessage)
-					),
+					and(isNotNull(cases.openSince), ne(cases.level, 'done'), or(isNull(cases.referredOn), hasMessage)),
 					and(isNull(cases.openSince), lte(cases.followUpOn, today))
 				),
 				narrowed
@@ -314,11 +313,11 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 		firstOf(db, and(isOpen, isNotNull(cases.referredOn)), asc(cases.level), asc(cases.personId)),
 		firstOf(db, isDue, asc(cases.followUpOn), asc(cases.personId)),
 		// Neither whom a clinician has nor who is postponed counts: nothing is asked of a coordinator there.
-		db.$count(cases, and(isOpen, ne(cases.level, 'settled'), or(isNull(cases.referredOn), hasMessage))),
+		db.$count(cases, and(isOpen, ne(cases.level, 'done'), or(isNull(cases.referredOn), hasMessage))),
 		db.$count(cases, isDue),
 		countPostponed(db, narrowed, today),
 		// Nothing is open there but that nobody has looked at the answers yet.
-		db.$count(cases, and(isOpen, eq(cases.level, 'settled'))),
+		db.$count(cases, and(isOpen, eq(cases.level, 'done'))),
 		db.$count(cases, and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt))),
 		countToRejudge(db),
 		countHeld(db),

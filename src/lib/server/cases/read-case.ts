@@ -1,3 +1,4 @@
+import { readJudgement } from '../../core/judgement';
 import { and, desc, eq, isNull, sql } from 'drizzle-orm';
 import type { Actor } from '../actor';
 import { newestReMeasurement } from '../assessments/open-assessment';
@@ -40,7 +41,7 @@ async function judgementsOf(db: Db, personId: string) {
 		.where(eq(judgements.personId, personId))
 		.orderBy(desc(judgements.id))
 		.limit(MOST_JUDGEMENTS);
-	return rows.reverse();
+	return rows.reverse().map(({ document, ...row }) => ({ ...row, document: readJudgement(document) }));
 }
 
 /** The newest answers with the plan that they are worked on by, whole: as it was given, nothing is solved. */

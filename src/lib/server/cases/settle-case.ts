@@ -8,6 +8,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { Fault } from '../fault';
+import { newestJudgement } from '../judgements/newest-judgement';
 
 const { assessments, cases, checkIns, messages, reportedDiscomfort, roundPeople } = schema;
 
@@ -15,7 +16,7 @@ const { assessments, cases, checkIns, messages, reportedDiscomfort, roundPeople 
 export const MOST_AT_ONCE = 500;
 
 /** Why a case can't be settled by a press. */
-type Hindrance = 'needs-outcome' | 'unread-message';
+type Hindrance = 'needs-outcome' | 'unread-message' | 'hazard-open';
 
 /** What hinders that a case is settled: a sign that only an outcome closes, or a message that nobody has read. */
 async function hindranceOf(tx: Db, personId: string): Promise<Hindrance | null> {
@@ -25,7 +26,9 @@ async function hindranceOf(tx: Db, personId: string): Promise<Hindrance | null> 
 		messages,
 		and(eq(messages.personId, personId), messages.fromPerson, isNull(messages.answeredAt))
 	);
-	return open > 0 ? 'unread-message' : null;
+	if (open > 0) return 'unread-message';
+	const judgement = await newestJudgement(tx, personId);
+	return judgement?.reasons.some(({ code }) => code === 'hazard') ? 'hazard-open' : null;
 }
 
 /** Says that what a person has sent was looked at: answers, reports, check-ins; and that they were called where they were silent. */

@@ -1,6 +1,7 @@
 import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
 import type { RegionReport, Sign } from '../../core/discomfort';
-import type { News, Thing } from '../../core/judgement';
+import type { FindingId } from '../../core/checklist';
+import { THINGS, type News, type Thing } from '../../core/judgement';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { countUse } from '../assessments/link-limits';
 import { endedFault, type OpenAssessment } from '../assessments/open-assessment';
@@ -53,7 +54,7 @@ export interface CheckInAnswers {
 	readonly signs: readonly Sign[];
 	readonly discomfort: readonly RegionReport[];
 	/** Steps that have come undone. */
-	readonly undone: readonly Thing[];
+	readonly undone: readonly (Thing | FindingId)[];
 	readonly news: readonly News[];
 }
 
@@ -101,7 +102,13 @@ export async function answerCheckIn(
 }
 
 /** Steps that stood and have come undone. */
-async function undo(tx: Db, assessmentId: string, undone: readonly Thing[], now: Date): Promise<void> {
+async function undo(
+	tx: Db,
+	assessmentId: string,
+	said: readonly (Thing | FindingId)[],
+	now: Date
+): Promise<void> {
+	const undone = THINGS.filter((thing) => said.includes(thing));
 	const plan = await currentPlanOf(tx, assessmentId);
 	if (!plan || undone.length === 0) return;
 	const ticks = ticksOf(await eventsOf(tx, plan.id));

@@ -1,6 +1,7 @@
 import { and, asc, desc, eq, isNull, lte, sql } from 'drizzle-orm';
 import { prefilledAnswers } from '../../core/answers';
-import { setUpAsItStands, thingStates } from '../../core/judgement';
+import { setUpAsMeasured } from '../../core/checks';
+import { standingCorner } from '../../core/judgement';
 import { RULES_IN_FORCE, RULES_VERSION } from '../../core/rules';
 import { remindersFor } from '../../core/triage';
 import { checkInLetter, planReminderLetter, recheckLetter } from '../../messages/letters';
@@ -240,6 +241,9 @@ async function sendNext(tx: Db, person: LockedPerson, read: ReadFile, now: Date)
 async function whatIsKnown(tx: Db, kept: WorkedPlan, { file }: ReadFile) {
 	const [last] = await tx.select().from(assessments).where(eq(assessments.id, kept.assessmentId));
 	if (!last?.corner) return {};
-	const setUp = setUpAsItStands(last.corner, kept.plan, thingStates(file), file.measured);
-	return { way: last.way, prefilled: prefilledAnswers(last.answers, setUp) };
+	const standing = standingCorner(file, last.corner);
+	return {
+		way: last.way,
+		prefilled: prefilledAnswers(last.answers, standing?.setUp ?? setUpAsMeasured(last.corner))
+	};
 }

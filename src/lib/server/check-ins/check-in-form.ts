@@ -1,3 +1,4 @@
+import { FINDING_IDS } from '../../core/checklist';
 import { Type } from 'typebox';
 import { ANSWER_FIELDS, SIGN_GROUPS } from '../../core/answers';
 import { NEWS, THINGS } from '../../core/judgement';
@@ -13,7 +14,7 @@ export const checkInForm = Type.Unsafe<Record<string, string>>({
 	maxProperties: 400,
 	properties: {
 		...Object.fromEntries(asked.map(([name, values]) => [name, { enum: ['', ...values] }])),
-		...Object.fromEntries(THINGS.map((thing) => [`undone.${thing}`, ticked])),
+		...Object.fromEntries([...THINGS, ...FINDING_IDS].map((what) => [`undone.${what}`, ticked])),
 		...Object.fromEntries(NEWS.map((news) => [`news.${news}`, ticked])),
 		nothing: ticked,
 		none: { enum: Object.keys(SIGN_GROUPS) }

@@ -1,7 +1,7 @@
 import { desc, eq } from 'drizzle-orm';
 import type { ContactResult, ContactWay, NextStep } from '../../core/contact';
 import { plausibleDay } from '../../core/calendar';
-import type { Closable, Reason } from '../../core/judgement';
+import { readJudgement, type Closable, type Reason } from '../../core/judgement';
 import { isGraver } from '../../core/triage';
 import type { Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
@@ -45,7 +45,7 @@ async function openReasons(tx: Db, personId: string): Promise<readonly Reason[]>
 		.from(cases)
 		.innerJoin(judgements, eq(judgements.id, cases.judgementId))
 		.where(eq(cases.personId, personId));
-	return row?.document.reasons ?? [];
+	return row ? readJudgement(row.document).reasons : [];
 }
 
 /** What an outcome names a reason by. */

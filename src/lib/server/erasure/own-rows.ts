@@ -9,6 +9,7 @@ export const OF_PERSON = {
 	assessments: s.assessments,
 	judgements: s.judgements,
 	reportedSigns: s.reportedSigns,
+	signsLifted: s.signLifts,
 	checkIns: s.checkIns,
 	messages: s.messages,
 	contacts: s.contacts,
@@ -26,7 +27,8 @@ export const OF_ASSESSMENT = {
 	plans: s.plans,
 	equipment: s.equipmentRequests,
 	measuredAgain: s.reMeasurements,
-	discomfort: s.reportedDiscomfort
+	discomfort: s.reportedDiscomfort,
+	problemsTicked: s.findingTicks
 } as const;
 
 /** Tables that are worked out from others, or that keep only how the program itself works: they go with the person, and say nothing more of them. */

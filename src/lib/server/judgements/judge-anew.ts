@@ -1,5 +1,5 @@
 import { eq, inArray, sql } from 'drizzle-orm';
-import { judge, type Judgement } from '../../core/judgement';
+import { judge, readJudgement, type Judgement } from '../../core/judgement';
 import type { CivilDate } from '../../core/calendar';
 import type { Verdict } from '../../core/checks';
 import { sameDocument } from '../../core/same-document';
@@ -21,7 +21,6 @@ export function judgementOf({ file, plan }: ReadFile, person: LockedPerson): Jud
 	return judge(file, {
 		rules: RULES_IN_FORCE,
 		calendar: person.place.calendar,
-		plan: plan?.plan ?? null,
 		unclosable: plan?.unclosable ?? []
 	});
 }
@@ -79,7 +78,8 @@ async function store(
 	const changed = judged.filter(({ person, read, judgement }) => {
 		if (read.isEmpty) return false;
 		const last = known.get(person.id);
-		if (!last?.document || !sameDocument(withoutToday(last.document), withoutToday(judgement))) return true;
+		if (!last?.document || !sameDocument(withoutToday(readJudgement(last.document)), withoutToday(judgement)))
+			return true;
 		ids.set(person.id, last.judgementId ?? 0);
 		return false;
 	});
@@ -106,7 +106,7 @@ async function store(
 		});
 	await observeJudgements(
 		tx,
-		made,
+		made.map((row) => ({ ...row, document: readJudgement(row.document) })),
 		changed.map(({ person }) => person)
 	);
 	for (const { id, personId } of made) ids.set(personId, id);
@@ -119,9 +119,9 @@ function checkInToAsk(
 	{ passedOver }: ReadFile,
 	{ place }: LockedPerson
 ): CivilDate | null {
-	const carriedOut = judgement.plan?.carriedOut ?? null;
-	if (judgement.checkIn === null || carriedOut === null) return null;
-	const from = judgement.checkIn;
+	const { carriedOut, checkIn: from } = judgement;
+	if (from === null) return null;
+	if (carriedOut === null) return passedOver.includes(from) ? null : from;
 	const days = checkInsAfter(carriedOut, RULES_IN_FORCE.policy, place.calendar);
 	return days.find((day) => day >= from && !passedOver.includes(day)) ?? null;
 }
@@ -129,7 +129,7 @@ function checkInToAsk(
 /** Since when a case waits for a coordinator; null where nothing does. Of who has left, only what may not be lost. */
 function openSince({ unseenSince }: ReadFile, { reasons }: Judgement, hasLeft: boolean): CivilDate | null {
 	const open = reasons.filter(({ level, what }) =>
-		hasLeft ? isGraver(level, 'soon') || what === 'question' || what === 'clinician' : isGraver(level, 'home')
+		hasLeft ? isGraver(level, 'soon') || what === 'message' || what === 'clinician' : isGraver(level, 'home')
 	);
 	const days = open.map(({ on }) => on);
 	if (days.length === 0 && !hasLeft && unseenSince) days.push(unseenSince);
@@ -166,6 +166,7 @@ function caseOf({ person, read, judgement }: Judged, judgementId: number | null,
 		personId: person.id,
 		judgementId,
 		level: judgement.level,
+		isStopped: judgement.reasons.some(({ code, lifted }) => code === 'emergency-sign' && !lifted),
 		openSince: since,
 		actBy: since === null ? null : (judgement.actBy ?? null),
 		worst: judgement.worsts.at(-1)?.worst ?? 0,

@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import type { Judgement } from '../../core/judgement';
+import { readJudgement, type Judgement } from '../../core/judgement';
 import { schema, type Db } from '../db/client';
 
 const { cases, judgements } = schema;
@@ -11,7 +11,7 @@ export async function newestJudgement(db: Db, personId: string): Promise<Judgeme
 		.from(cases)
 		.innerJoin(judgements, eq(judgements.id, cases.judgementId))
 		.where(eq(cases.personId, personId));
-	return row?.document ?? null;
+	return row ? readJudgement(row.document) : null;
 }
 
 /** Whether a warning sign of a person has no outcome yet. */

@@ -1,18 +1,23 @@
 import { sql, type SQL } from 'drizzle-orm';
 import type { CivilDate } from '../../core/calendar';
 import type { Corner } from '../../core/corner';
-import type { RegionReport, Sign } from '../../core/discomfort';
+import type { LiftWay, RegionReport, Sign } from '../../core/discomfort';
 import {
-	speaksOf,
+	heightsOf,
 	type Closable,
 	type FileCheckIn,
+	type FileFinding,
+	type FilePlan,
 	type News,
 	type PersonFile,
 	type Thing,
+	type TickWay,
 	type Waiting
 } from '../../core/judgement';
-import { RULES_IN_FORCE } from '../../core/rules';
 import type { ReMeasured } from '../../core/section';
+import { advisedFindings } from '../../core/advice/advised-findings';
+import { checklistAnswersOf, type Answers } from '../../core/answers';
+import { checklistOf, isHazard } from '../../core/checklist';
 import type { Db } from '../db/client';
 import type { LockedPerson } from '../people/lock-person';
 import { eventsOfPlans, workedPlansOf, type WorkedPlan, type StepEvent } from '../plans/current-plan';
@@ -43,12 +48,6 @@ export interface ReadFile {
 	readonly isEmpty: boolean;
 }
 
-/** A report with the moment at which it came in. */
-interface TimedReport {
-	readonly at: Date;
-	readonly regions: readonly RegionReport[];
-}
-
 /** What is known of a person in small rows, read in one go; moments are texts as JSON has them. */
 interface SmallRows {
 	readonly personId: string;
@@ -61,6 +60,8 @@ interface SmallRows {
 		readonly seenAt: string | null;
 		/** Of the newest answers alone. */
 		readonly corner: Corner | null;
+		readonly answers: Answers | null;
+		readonly checklistVersion: number;
 	}[];
 	readonly signs: readonly { readonly sign: Sign; readonly at: string }[];
 	readonly reports: readonly {
@@ -77,12 +78,15 @@ interface SmallRows {
 		readonly endedAt: string | null;
 		readonly signs: readonly Sign[];
 		readonly discomfort: readonly RegionReport[] | null;
-		readonly undone: readonly Thing[];
+		readonly undone: readonly string[];
 		readonly news: readonly News[];
 		readonly seenAt: string | null;
 	}[];
 	readonly outcomes: readonly { readonly at: string; readonly closes: readonly Closable[] }[];
 	readonly measured: readonly { readonly at: string; readonly lengths: ReMeasured }[];
+	readonly lifted: readonly { readonly sign: Sign; readonly how: LiftWay; readonly at: string }[];
+	/** Of the newest answers. */
+	readonly ticks: readonly { readonly finding: string; readonly how: TickWay; readonly at: string }[];
 	readonly equipmentAt: string | null;
 	readonly messageAt: string | null;
 	readonly silentAt: string | null;
@@ -108,7 +112,9 @@ async function smallRows(db: Db, personIds: readonly string[]): Promise<SmallRow
 	const { rows } = await db.execute<SmallRows & Record<string, unknown>>(sql`select p.id as "personId",
 		${listOf(
 			sql`'id', id, 'sentAt', sent_at, 'startedAt', coalesce(consented_at, saved_at), 'answeredAt', answered_at,
-				'revokedAt', revoked_at, 'seenAt', seen_at, 'corner', case when answered_at = newest then corner end`,
+				'revokedAt', revoked_at, 'seenAt', seen_at, 'checklistVersion', checklist_version,
+				'corner', case when answered_at = newest then corner end,
+				'answers', case when answered_at = newest then answers end`,
 			sql`(select a.*, max(answered_at) over () as newest from assessments a
 				where person_id = ${person} and spot_of is null) s`,
 			sql`sent_at, id`
@@ -137,6 +143,13 @@ async function smallRows(db: Db, personIds: readonly string[]): Promise<SmallRow
 				order by at desc limit ${MOST_MEASURED}) m`,
 			sql`at`
 		)} as measured,
+		${listOf(sql`'sign', sign, 'how', how, 'at', at`, sql`sign_lifts where person_id = ${person}`, sql`at`)} as lifted,
+		${listOf(
+			sql`'finding', finding, 'how', how, 'at', at`,
+			sql`finding_ticks where assessment_id = (select id from assessments
+				where person_id = ${person} and spot_of is null and answered_at is not null order by sent_at desc, id desc limit 1)`,
+			sql`at, finding`
+		)} as ticks,
 		(select min(asked_at) from equipment_requests where assessment_id in ${mine} and state = 'asked') as "equipmentAt",
 		(select min(at) from messages where person_id = ${person} and from_person and answered_at is null) as "messageAt",
 		(select min(a.sent_at) from round_people r join assessments a on a.id = r.assessment_id
@@ -169,7 +182,7 @@ function waitingOf({
 	const unanswered = asked.find((c) => c.toCall && !c.answeredAt && !c.endedAt)?.askedAt ?? null;
 	const found: [Waiting, string | null][] = [
 		['equipment', equipmentAt],
-		['question', messageAt],
+		['message', messageAt],
 		['clinician', clinicianAt],
 		['silent', silentAt ?? unanswered]
 	];
@@ -177,11 +190,11 @@ function waitingOf({
 }
 
 /** Lengths measured since the plan was made; what was measured before it went into it. */
-function measuredSince({ measured }: SmallRows, plan: WorkedPlan | null, dayOf: (at: Date) => CivilDate) {
+function measuredSince({ measured }: SmallRows, plan: WorkedPlan | null, placeOf: PlaceOf) {
 	return measured
 		.filter(({ at }) => plan !== null && new Date(at) >= plan.madeAt)
 		.map(({ at, lengths: { seatUnder, feetOn, surface, keysOn, screenTop } }) => ({
-			on: dayOf(new Date(at)),
+			...placeOf('measured', new Date(at)),
 			lengths: {
 				...(seatUnder === null ? {} : { seat: seatUnder, feet: feetOn }),
 				surface,
@@ -192,45 +205,53 @@ function measuredSince({ measured }: SmallRows, plan: WorkedPlan | null, dayOf: 
 }
 
 /** Where each thing of a plan stands by its events: the newest of each counts. */
-function thingsOf(plan: WorkedPlan, events: readonly StepEvent[], dayOf: (at: Date) => CivilDate) {
+function thingsOf(plan: WorkedPlan, events: readonly StepEvent[], placeOf: PlaceOf): FilePlan['things'] {
 	return plan.steps.map(({ place }) => {
 		const mine = events.filter(({ thing }) => thing === place);
 		const done = mine.filter(({ isDone }) => isDone).at(-1) ?? null;
 		const last = mine.at(-1) ?? null;
 		return {
 			thing: place as Thing,
-			done: done && dayOf(done.at),
-			undone: done && last && !last.isDone ? dayOf(last.at) : null
+			done: done && placeOf('done', done.at),
+			undone: done && last && !last.isDone ? placeOf('undone', last.at) : null
 		};
 	});
 }
 
-/**
- * A day says less than a moment: what was done again, or reported again, later on the same day as a check-in or an outcome, is shown
- * apart here, so that nothing that came after is taken as dealt with.
- */
-function prunedCheckIn(
-	row: { at: Date; undone: readonly Thing[] },
-	plan: WorkedPlan | null,
-	events: readonly StepEvent[]
-): Thing[] {
-	if (!plan || row.at < plan.madeAt) return [];
-	return row.undone.filter(
-		(thing) => !events.some((event) => event.thing === thing && event.isDone && event.at > row.at)
-	);
+/** What answers show besides heights, but for what the steps of the plan see to: they stand in the judgement as things to do. */
+function findingsOf(
+	{
+		corner,
+		answers,
+		checklistVersion
+	}: Pick<SmallRows['sent'][number], 'corner' | 'answers' | 'checklistVersion'>,
+	plan: WorkedPlan | null
+): FileFinding[] {
+	const checklist = checklistOf(checklistVersion);
+	if (!corner || !answers || !checklist) return [];
+	const steps = plan?.steps ?? [];
+	const told = { checklist, answers: checklistAnswersOf(answers), reports: [] };
+	return advisedFindings(corner, told, steps.length > 0 ? (plan?.plan ?? null) : null, steps)
+		.filter(({ fate }) => fate !== 'closed')
+		.map(({ finding }) => ({ id: finding, safety: isHazard(finding) }));
 }
 
-function prunedOutcome(
-	outcome: { at: Date; closes: readonly Closable[] },
-	signs: readonly { sign: Sign; at: Date }[],
-	reports: readonly TimedReport[]
-): Closable[] {
-	return outcome.closes.filter((of) => {
-		if (signs.some(({ sign, at }) => sign === of && at > outcome.at)) return false;
-		return !reports.some(
-			({ at, regions }) => at > outcome.at && speaksOf(of, regions, RULES_IN_FORCE.policy)
-		);
-	});
+/** The plan that is worked on, as the file has it. */
+function filePlanOf(
+	{ plan, newest }: { plan: WorkedPlan | null; newest: SmallRows['sent'][number] | null },
+	events: readonly StepEvent[],
+	placeOf: PlaceOf
+): FilePlan | null {
+	if (!plan || plan.steps.length === 0) return null;
+	const { heights, rises } = heightsOf(newest?.corner ?? null, plan.plan);
+	return {
+		...placeOf('plan', plan.madeAt),
+		option: { kind: 'plan', things: plan.steps.length },
+		heights,
+		// A plan keeps the numbers that it was agreed with: those made so far say the same of pads as of wood.
+		rises: { ...rises, softs: 0 },
+		things: thingsOf(plan, events, placeOf)
+	};
 }
 
 function stuckSince(plan: WorkedPlan | null, dayOf: (at: Date) => CivilDate) {
@@ -283,6 +304,22 @@ export async function readFile(tx: Db, person: LockedPerson, now: Date): Promise
 	return one.read;
 }
 
+/** What counts as earlier of one moment: an outcome closes what came in with it, what is done counts after the plan that asks for it. */
+const WITHIN_A_MOMENT = [
+	'answers',
+	'plan',
+	'done',
+	'undone',
+	'check-in',
+	'measured',
+	'tick',
+	'lifted',
+	'outcome'
+] as const;
+
+/** The day of a moment at the person's place, and where it stands in the order of the file. */
+type PlaceOf = (kind: (typeof WITHIN_A_MOMENT)[number], at: Date) => { seq: number; on: CivilDate };
+
 function fileOf(
 	{ place: { dayOf, country, region } }: LockedPerson,
 	rows: SmallRows,
@@ -303,11 +340,24 @@ function fileOf(
 	const held = asked.flatMap((c) => (c.answeredAt ? [{ ...c, at: c.answeredAt }] : []));
 	const outcomes = rows.outcomes.map((r) => ({ ...r, ...momentsOf(r, 'at') }));
 	const waiting = waitingOf(rows);
+	const placeOf: PlaceOf = (kind, at) => ({
+		seq: Number(at) * WITHIN_A_MOMENT.length + WITHIN_A_MOMENT.indexOf(kind),
+		on: dayOf(at)
+	});
 	const day = (at: Date | null) => (at ? dayOf(at) : null);
 	const answers = [
 		...sent.flatMap((a) =>
 			a.answeredAt
-				? [{ at: a.answeredAt, corner: a.corner, signs: [], discomfort: null, acknowledged: day(a.seenAt) }]
+				? [
+						{
+							at: a.answeredAt,
+							corner: a.corner,
+							signs: [],
+							discomfort: null,
+							findings: findingsOf(a, a.id === plan?.assessmentId ? plan : null),
+							acknowledged: day(a.seenAt)
+						}
+					]
 				: []
 		),
 		...signs.map(({ sign, at }) => ({
@@ -315,6 +365,7 @@ function fileOf(
 			corner: null,
 			signs: [sign],
 			discomfort: null,
+			findings: null,
 			acknowledged: null
 		})),
 		...reported.map(({ at, regions, seenAt }) => ({
@@ -322,34 +373,30 @@ function fileOf(
 			corner: null,
 			signs: [],
 			discomfort: regions,
+			findings: null,
 			acknowledged: day(seenAt)
 		}))
 	].sort((a, b) => Number(a.at) - Number(b.at));
-	const timed: TimedReport[] = [
-		...reported,
-		...held.flatMap((c) => (c.discomfort ? [{ at: c.at, regions: c.discomfort }] : []))
-	];
-	const signsAt = [...signs, ...held.flatMap((c) => c.signs.map((sign) => ({ sign, at: c.at })))];
 	const file: PersonFile = {
-		format: 'easy-corner.file/1',
+		format: 'easy-corner.file/2',
 		today: dayOf(now),
 		place: { country, region },
-		answers: answers.map(({ at, ...rest }) => ({ on: dayOf(at), ...rest })),
-		plan:
-			plan && plan.steps.length > 0
-				? { on: dayOf(plan.madeAt), things: thingsOf(plan, events, dayOf) }
-				: null,
-		measured: measuredSince(rows, plan, dayOf),
+		answers: answers.map(({ at, ...rest }) => ({ ...placeOf('answers', at), ...rest })),
+		plan: filePlanOf({ plan, newest: newestAnswered(rows) }, events, placeOf),
+		ticks: rows.ticks.map(({ finding, how, at }) => ({ ...placeOf('tick', new Date(at)), finding, how })),
+		measured: measuredSince(rows, plan, placeOf),
 		checkIns: held.map((c): FileCheckIn => ({
-			on: dayOf(c.at),
+			...placeOf('check-in', c.at),
 			signs: c.signs,
 			discomfort: c.discomfort,
-			undone: prunedCheckIn(c, plan, events),
+			// What came undone of a plan that is no longer worked on says nothing of the one that is.
+			undone: plan && c.at < plan.madeAt ? [] : c.undone,
 			news: c.news,
 			acknowledged: day(c.seenAt)
 		})),
+		lifted: rows.lifted.map(({ sign, how, at }) => ({ ...placeOf('lifted', new Date(at)), of: sign, how })),
 		waiting: [...waiting.map(({ what, at }) => ({ what, since: dayOf(at) })), ...stuckSince(plan, dayOf)],
-		outcomes: outcomes.map((o) => ({ on: dayOf(o.at), of: prunedOutcome(o, signsAt, timed) }))
+		outcomes: outcomes.map((o) => ({ ...placeOf('outcome', o.at), of: [...o.closes] }))
 	};
 	const unseen = [
 		...sent.filter((a) => a.answeredAt && !a.seenAt).map((a) => a.answeredAt),

@@ -23,6 +23,7 @@ import { readFile } from '../judgements/read-file';
 import { newestJudgement } from '../judgements/newest-judgement';
 import { lookAtPerson } from '../people/lock-person';
 import { currentPlanOf, eventsOf, plansOf, ticksOf } from './current-plan';
+import { ticksOfFindings } from '../findings/finding-states';
 import { standingOf } from './standing';
 
 /** Pieces that don't work here, with what they are called. */
@@ -42,7 +43,7 @@ async function whatComesNext(db: Db, personId: string) {
 		openFollowUp(db, personId, 'recheck')
 	]);
 	return {
-		carriedOut: judgement?.plan?.carriedOut ?? null,
+		carriedOut: judgement?.carriedOut ?? null,
 		isAsked: asked !== null,
 		checkInOn: checkIn?.due ?? null,
 		recheckOn: recheck?.due ?? null,
@@ -97,6 +98,8 @@ export async function readPlanPage(
 			.map(({ madeAt, steps }) => ({ madeAt, steps })),
 		standing: isMain ? standingOf(read, kept) : null,
 		ticks: ticksOf(events),
+		/** What became of each finding; null where they are another spot's. */
+		findingTicks: isMain ? ticksOfFindings(read) : null,
 		requests,
 		spots: await spotsOf(db, open, token),
 		moving: kept.moving?.pieces ?? null,

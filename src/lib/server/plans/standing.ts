@@ -1,4 +1,5 @@
-import { setUpAsItStands, thingStates } from '../../core/judgement';
+import { standingCorner, thingStates } from '../../core/judgement';
+import { setUpAsMeasured } from '../../core/checks';
 import { reMeasuredOf, type ReMeasured } from '../../core/section';
 import type { KeptPlan } from './current-plan';
 import type { ReadFile } from '../judgements/read-file';
@@ -19,9 +20,10 @@ export function standingOf(
 	plan: Pick<KeptPlan, 'corner' | 'plan'>
 ): Standing {
 	const things = thingStates(file);
+	const standing = standingCorner(file, plan.corner);
 	return {
 		done: things.filter(({ stands }) => stands).map(({ thing }) => thing),
-		lengths: reMeasuredOf(plan.corner, setUpAsItStands(plan.corner, plan.plan, things, file.measured)),
+		lengths: reMeasuredOf(plan.corner, standing?.setUp ?? setUpAsMeasured(plan.corner)),
 		isMeasured: file.measured.length > 0
 	};
 }

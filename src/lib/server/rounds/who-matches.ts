@@ -15,7 +15,7 @@ export function leftOut(now: Date, notAnsweredWithinDays = 0): SQL<LeftOut | nul
 	const since = (days: number) => sql`${new Date(now.getTime() - days * DAY_MS).toISOString()}::timestamptz`;
 	return sql<LeftOut | null>`case
 		when ${people.bouncedAt} is not null then 'bounced'
-		when ${cases.openSince} is not null and ${cases.level} in ('now', 'clinician') then 'grave'
+		when ${cases.openSince} is not null and ${cases.level} in ('emergency', 'urgent', 'clinician') then 'grave'
 		when ${cases.referredOn} is not null then 'referred'
 		when ${cases.startedAt} is not null and ${cases.answeredAt} is null and ${cases.revokedAt} is null then 'begun'
 		when ${cases.answeredAt} > ${since(FRESH_DAYS)} then 'fresh'

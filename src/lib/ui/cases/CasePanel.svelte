@@ -6,6 +6,7 @@
 	import type { Judgement } from '$lib/core/judgement';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
+	import { isGraver } from '$lib/core/triage';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import { reasonEn } from '$lib/messages/triage-en';
 	import AnswersPart from './AnswersPart.svelte';
@@ -78,9 +79,7 @@
 	let { part, page, contact, view, t, unit }: Props = $props();
 
 	const { person, listed } = $derived(page);
-	const reason = $derived(
-		page.judgement?.reasons.find(({ level }) => level === 'now' || level === 'clinician')
-	);
+	const reason = $derived(page.judgement?.reasons.find(({ level }) => isGraver(level, 'soon')));
 	const question = $derived(
 		reason && page.judgement
 			? texts.whatShouldBeChanged(reasonEn(reason, page.judgement).replace(/^Needs a clinician: /, ''))

@@ -32,7 +32,7 @@ export class CheckInVisit implements Answering {
 	/** Answers a whole group of signs with no. */
 	noneOf(group: string): void {
 		if (!isNoneGroup(group)) return;
-		for (const [field, text] of Object.entries(fieldsOfNone(group))) this.set(field, text);
+		for (const [field, text] of Object.entries(fieldsOfNone(group, this.answers))) this.set(field, text);
 	}
 
 	/** Reports signs at once, before anything else is sent. @returns whether the server has them */

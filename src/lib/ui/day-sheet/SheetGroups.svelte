@@ -28,7 +28,9 @@
 						type="button"
 						look="quiet"
 						size="desk"
-						class="fold {group.id === 'now' || group.id === 'clinician' ? 'text-warm' : ''}"
+						class="fold {group.id === 'emergency' || group.id === 'urgent' || group.id === 'clinician'
+							? 'text-warm'
+							: ''}"
 						aria-expanded={!isFolded}
 						onclick={() => sheet.fold(group.id)}
 						><ChevronRight class="turn" size={16} aria-hidden="true" />{group.name}

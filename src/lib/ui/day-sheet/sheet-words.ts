@@ -111,7 +111,7 @@ export function reasonOf(line: SheetLine, today: string, t: Catalogue, unit: Len
 					.filter(
 						({ code, what }) =>
 							code !== 'nothing-open' &&
-							!(what === 'question' && line.message !== null) &&
+							!(what === 'message' && line.message !== null) &&
 							!(what === 'clinician' && line.clinicianSaid !== null)
 					)
 					.slice(0, 3)

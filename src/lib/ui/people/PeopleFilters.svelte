@@ -56,7 +56,7 @@
 			label: texts.level,
 			none: texts.anyLevel,
 			options: LEVELS,
-			words: (level: string) => levelEn[LEVELS.find((one) => one === level) ?? 'settled'].name
+			words: (level: string) => levelEn[LEVELS.find((one) => one === level) ?? 'done'].name
 		},
 		...(countries.length > 1
 			? [

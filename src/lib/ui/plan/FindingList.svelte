@@ -1,6 +1,8 @@
 <script lang="ts">
 	import type { Region } from '$lib/core/discomfort';
-	import { findingRule } from '$lib/core/checklist';
+	import { findingRule, isHazard } from '$lib/core/checklist';
+	import type { FindingTicks } from '$lib/core/judgement';
+	import FindingTick from './FindingTick.svelte';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';
@@ -15,13 +17,15 @@
 		findings: readonly FindingLine[];
 		/** What was asked for; null where it can't be. */
 		requests: readonly AskedThing[] | null;
+		/** What became of each; null where nobody can tick, as on the desk. */
+		ticks?: FindingTicks | null;
 		/** Where the day is planned; null where nobody's is, as on the desk. */
 		dayHref?: string | null;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
-	let { findings, requests, dayHref = null, t, unit }: Props = $props();
+	let { findings, requests, ticks = null, dayHref = null, t, unit }: Props = $props();
 
 	/** So many are shown at once: nobody does more than three things on one day. */
 	const FIRST = 3;
@@ -68,6 +72,15 @@
 						{#each found.shop as { thing } (thing)}<AskFor {thing} {requests} {t} isNamed />{/each}
 					</div>
 				{/if}
+			{/if}
+			{#if ticks && found.finding in ticks}
+				<FindingTick
+					finding={found.finding}
+					name={found.name}
+					how={ticks[found.finding] ?? null}
+					isHazard={isHazard(found.finding)}
+					{t}
+				/>
 			{/if}
 			{#each found.cautions as caution (caution)}<p
 					class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note"

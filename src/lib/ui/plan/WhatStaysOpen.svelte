@@ -3,6 +3,7 @@
 	import type { AskedThing } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
+	import type { FindingTicks } from '$lib/core/judgement';
 	import Button from '../kit/Button.svelte';
 	import type { Drawn } from './drawn';
 	import FindingList from './FindingList.svelte';
@@ -16,6 +17,8 @@
 		isRecommended: boolean;
 		/** What has been asked for; null where nobody can ask here, as at the coordinator's. */
 		requests?: readonly AskedThing[] | null;
+		/** What became of each finding; null where nobody can tick. */
+		findingTicks?: FindingTicks | null;
 		/** Where a page of the questions is; null where nobody can answer here. */
 		hrefOf?: ((page: string) => string) | null;
 		/** What other ways are drawn with. */
@@ -24,7 +27,16 @@
 		unit: LengthUnit;
 	}
 
-	let { advice, isRecommended, requests = null, hrefOf = null, drawn, t, unit }: Props = $props();
+	let {
+		advice,
+		isRecommended,
+		requests = null,
+		findingTicks = null,
+		hrefOf = null,
+		drawn,
+		t,
+		unit
+	}: Props = $props();
 
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
 	const orNull = (mm: number) => (mm === 0 ? null : length(mm));
@@ -52,7 +64,14 @@
 
 {#if better.length > 0}<OtherWays variants={better} isFirst {t} {unit} />{/if}
 <Later
-	><FindingList dayHref={hrefOf?.('day') ?? null} findings={advice.findings} {requests} {t} {unit} /></Later
+	><FindingList
+		dayHref={hrefOf?.('day') ?? null}
+		findings={advice.findings}
+		ticks={findingTicks}
+		{requests}
+		{t}
+		{unit}
+	/></Later
 >
 {#if advice.closed.length > 0}
 	<p class="mt-3 text-note">

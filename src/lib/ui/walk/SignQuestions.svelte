@@ -14,15 +14,19 @@
 		issues?: readonly FieldIssue[];
 		/** The group that is asked; both if left out. */
 		group?: SignGroup | null;
+		/** Called at a tap that answers all of a group: it goes on by itself where one question is shown at a time. */
+		onpick?: () => void;
 		/** Called at the tap on an emergency sign, once it is taken down. */
 		stop?: (signs: readonly EmergencySign[]) => void;
 	}
 
-	let { draft, t, issues = [], group: only = null, stop = () => {} }: Props = $props();
+	let { draft, t, issues = [], group: only = null, stop = () => {}, onpick = () => {} }: Props = $props();
 
 	const WORDS = $derived({
 		emergency: { title: t.first.emergencyTitle, lead: t.first.emergencyLead },
-		professional: { title: t.first.professionalTitle, lead: t.first.professionalLead }
+		urgent: { title: t.first.urgentTitle, lead: t.first.urgentLead },
+		professional: { title: t.first.professionalTitle, lead: t.first.professionalLead },
+		distress: { title: t.first.distressTitle, lead: t.first.distressLead }
 	} as const);
 	const groups = $derived(
 		(Object.entries(SIGN_GROUPS) as [SignGroup, readonly Sign[]][]).filter(
@@ -34,7 +38,17 @@
 		{ value: 'yes', words: t.first.yes }
 	]);
 	const answerOf = (sign: Sign) => draft.answers[signField(sign)];
-	const isNone = (signs: readonly Sign[]) => signs.every((sign) => answerOf(sign) === 'no');
+	const isAny = (signs: readonly Sign[]) => signs.some((sign) => answerOf(sign) === 'yes');
+	const isAnswered = (signs: readonly Sign[]) => signs.every((sign) => answerOf(sign));
+	/** A tap says no to what is left: nobody who has one sign says no to all others one by one. */
+	const noneWords = (signs: readonly Sign[]) =>
+		isAny(signs)
+			? isAnswered(signs)
+				? t.first.noneOfOthersDone
+				: t.first.noneOfOthers
+			: isAnswered(signs)
+				? t.first.noneDone
+				: t.first.none;
 	const isOpen = (signs: readonly Sign[]) =>
 		issues.some(({ field }) => signs.some((sign) => signField(sign) === field)) &&
 		signs.some((sign) => !answerOf(sign));
@@ -63,23 +77,25 @@
 						options={SIGN_OPTIONS}
 						value={answerOf(sign) ?? ''}
 						onchange={(option) => choose(sign, option as 'no' | 'yes')}
+						onpick={(option) => signs.length === 1 && option === 'no' && onpick()}
 					/>
 				</div>
 			{/each}
 		</div>
-		<p class="mt-3">
-			<Button
-				size="thumb"
-				class="w-full sm:w-auto"
-				name="none"
-				value={group}
-				aria-pressed={isNone(signs)}
-				formnovalidate
-			>
-				{#if isNone(signs)}<Check size={20} aria-hidden="true" />{t.first.noneDone}{:else}{t.first
-						.none}{/if}<span class="sr-only">: {WORDS[group].title}</span>
-			</Button>
-		</p>
+		{#if signs.length > 1}<p class="mt-3">
+				<Button
+					size="thumb"
+					class="w-full sm:w-auto"
+					name="none"
+					value={group}
+					aria-pressed={isAnswered(signs)}
+					formnovalidate
+				>
+					{#if isAnswered(signs)}<Check size={20} aria-hidden="true" />{/if}{noneWords(signs)}<span
+						class="sr-only">: {WORDS[group].title}</span
+					>
+				</Button>
+			</p>{/if}
 	</section>
 {/each}
 

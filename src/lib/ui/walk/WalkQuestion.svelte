@@ -31,13 +31,7 @@
 </script>
 
 {#if question.kind === 'signs'}
-	<SignQuestions
-		{draft}
-		{t}
-		{issues}
-		{stop}
-		group={question.id === 'signs.emergency' ? 'emergency' : 'professional'}
-	/>
+	<SignQuestions {draft} {t} {issues} {stop} {onpick} group={question.group} />
 {:else if question.kind === 'discomfort'}
 	<DiscomfortQuestions {draft} {t} {issues} />
 {:else if question.kind === 'house'}

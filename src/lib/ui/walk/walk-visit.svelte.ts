@@ -1,9 +1,11 @@
+import { deviceStop } from '../warning-signs/device-stop.svelte';
 import { goto } from '$app/navigation';
 import type { SubmitFunction } from '@sveltejs/kit';
 import { tick } from 'svelte';
 import {
 	convertUnit,
 	factsOfAnswers,
+	type Answers,
 	fieldsOfNone,
 	isHouseholdKind,
 	isNoneGroup,
@@ -41,6 +43,9 @@ import type { WalkQuery } from './walk-query';
 /** Where a visit is, read anew whenever the page changes. */
 export interface WalkPlace {
 	readonly token: string;
+	/** Answers that the page came with, and when, by the server's clock, ms. */
+	readonly answers: Answers;
+	readonly servedAt: number;
 	readonly way: Way;
 	readonly checklistVersion: number;
 	readonly locale: string;
@@ -57,8 +62,6 @@ export interface WalkPlace {
 export class WalkVisit {
 	/** What a try to go on found. */
 	private found = $state<readonly FieldIssue[]>([]);
-	/** Emergency signs that stopped the walk. */
-	stop = $state<readonly EmergencySign[]>([]);
 	readonly finishing: FinishWalk;
 	readonly place: WalkPlace = $derived.by(() => this.read());
 	readonly facts: Facts = $derived.by(() => factsOfAnswers(this.draft.settled, this.place.way));
@@ -149,24 +152,29 @@ export class WalkVisit {
 		window.scrollTo({ top: 0 });
 	}
 
-	/** An emergency sign was tapped: the walk stops, and the coordinator is shown, before anything else. */
+	/** An emergency sign was tapped: the link stops, and the coordinator is shown, before anything else. */
 	halt(signs: readonly EmergencySign[]): void {
-		this.stop = signs;
-		void this.draft.autosave.flush();
+		const { token, servedAt } = this.place;
+		deviceStop.lock(token, signs, servedAt);
+		void this.draft.autosave.flush().then(() => {
+			if (Object.keys(this.draft.autosave.unsent).length === 0) deviceStop.reported(token);
+		});
 		void tick().then(() => window.scrollTo(0, 0));
 	}
 
-	/** Stops where the answers of the first page hold an emergency sign, whoever tapped it and when. */
+	/** Stops where the answers of the first page hold an emergency sign that was not lifted, whoever tapped it and when. */
 	private stopAtSigns(): boolean {
-		const signs = this.place.page === 'first' ? signsOf(this.draft.answers).filter(isEmergency) : [];
+		const signs = this.place.page === 'first' ? this.unheard() : [];
 		if (signs.length > 0) this.halt(signs);
 		return signs.length > 0;
 	}
 
-	goOnFromStop(): void {
-		this.stop = [];
-		const next = this.next;
-		void this.to(next ?? 'discomfort');
+	/** Emergency signs that were answered with yes since the page came: what the server had then it has dealt with. */
+	private unheard(): EmergencySign[] {
+		const known = signsOf(this.place.answers);
+		return signsOf(this.draft.answers).filter(
+			(sign): sign is EmergencySign => isEmergency(sign) && !known.includes(sign)
+		);
 	}
 
 	/** Goes on from the question that is shown, or from all of the page; what is missing there is shown first. */
@@ -227,7 +235,7 @@ export class WalkVisit {
 			this.draft.set(thingField(Number(text('takeOut')), 'kind'), '');
 		else if (action.search.startsWith('?/unit')) this.changeUnit(text('to') as LengthUnit);
 		else if (isNoneGroup(none)) {
-			this.draft.setAll(fieldsOfNone(none));
+			this.draft.setAll(fieldsOfNone(none, this.draft.answers));
 			if (isOneAtATime()) void this.goOn(true);
 		} else if (go === 'back' || go === 'before') this.goBack(go === 'back');
 		else if (go !== '' && go !== 'next' && go !== 'on') void this.to(go as Page);

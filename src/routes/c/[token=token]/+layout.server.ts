@@ -1,15 +1,25 @@
 import { redirect } from '@sveltejs/kit';
+import { isUrgent, type UrgentSign } from '$lib/core/discomfort';
 import { emergencyNumber } from '$lib/core/emergency';
 import { USUAL_LOCALE } from '$lib/messages';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { orErrorPage } from '$lib/server/http/answer-fault';
+import { newestJudgement } from '$lib/server/judgements/newest-judgement';
+import { crisisLineOf } from '$lib/server/warning-signs/crisis-lines';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = ({ locals, params, request, route, untrack }) =>
 	orErrorPage(async () => {
 		// Who has left may still take back what they gave, and write.
 		const evenIfLeft = untrack(() => /\/(?:withdraw|messages)$/.test(route.id));
-		const { assessment, personName, country } = await openAssessment(locals.db, params.token, { evenIfLeft });
+		const { assessment, personName, country, actor } = await openAssessment(locals.db, params.token, {
+			evenIfLeft
+		});
+		const [judgement, crisisLine] = await Promise.all([
+			newestJudgement(locals.db, actor.personId),
+			crisisLineOf(locals.db, country)
+		]);
+		const reasons = judgement?.reasons ?? [];
 		const hasConsent = assessment.consentedAt !== null;
 		// Asked once, at the door: moving between pages asks the server nothing, so that it works without network.
 		if (!hasConsent && untrack(() => route.id).endsWith('[page=page]')) redirect(303, `/c/${params.token}`);
@@ -21,6 +31,14 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 			checklistVersion: assessment.checklistVersion,
 			route: assessment.route,
 			emergencyNumber: emergencyNumber(country),
+			crisisLine,
+			/** Told on every page until its outcome: what is for a doctor today. */
+			urgent: {
+				signs: reasons.flatMap(({ sign }): UrgentSign[] => (sign && isUrgent(sign) ? [sign] : [])),
+				isWeak: reasons.some(({ code }) => code === 'reported-weakness')
+			},
+			/** By this a device that has stopped knows whether the server has said more since. */
+			servedAt: Number(locals.now),
 			answers: assessment.answers,
 			revision: assessment.answersRevision,
 			savedAt: assessment.savedAt,

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
+	import { browser } from '$app/environment';
 	import { page } from '$app/state';
 	import { messagesFor } from '$lib/messages';
 	import NeedsNetwork from '$lib/ui/kit/NeedsNetwork.svelte';
@@ -7,6 +8,9 @@
 	import Later from '$lib/ui/later/Later.svelte';
 	import { keepForOffline } from '$lib/ui/later/keep-for-offline';
 	import { setRoom } from '$lib/ui/section/room';
+	import { deviceStop } from '$lib/ui/warning-signs/device-stop.svelte';
+	import StopPage from '$lib/ui/warning-signs/StopPage.svelte';
+	import UrgentNotice from '$lib/ui/warning-signs/UrgentNotice.svelte';
 	import TextSizeSwitch from '$lib/ui/theme/TextSizeSwitch.svelte';
 	import ThemeSwitch from '$lib/ui/theme/ThemeSwitch.svelte';
 
@@ -14,17 +18,40 @@
 
 	const t = $derived(messagesFor(data.locale));
 
+	// What stays open says so itself; everything else is the stop page, on a device that has stopped.
+	const OPEN = /\/(?:stop|stop\/mistake|messages|privacy|withdraw)$/;
+	const stopping = $derived(deviceStop.signsOf(data.token));
+	const isStopped = $derived(stopping.length > 0 && !OPEN.test(page.url.pathname));
+	const isUrgent = $derived(data.urgent.signs.length > 0 || data.urgent.isWeak);
+
+	if (browser) untrack(() => deviceStop.open(data.token, data.servedAt, page.url.searchParams.has('lifted')));
 	setRoom(untrack(() => data.isPhone));
 	onMount(() => void keepForOffline());
 </script>
 
 <a class="skip" href="#content">{t.frame.skip}</a>
-{@render children()}
+{#if isUrgent && !isStopped && !page.url.pathname.includes('/stop')}
+	<UrgentNotice {...data.urgent} number={data.emergencyNumber} {t} />
+{/if}
+{#if isStopped}
+	<main id="content" class="mx-auto max-w-2xl px-5 py-8 md:py-14">
+		<p class="font-title text-body font-semibold">{t.product}</p>
+		<StopPage
+			signs={stopping}
+			number={data.emergencyNumber}
+			crisisLine={data.crisisLine}
+			token={data.token}
+			{t}
+		/>
+	</main>
+{/if}
+<!-- Kept while it is closed: what was typed there is still to be sent. -->
+<div hidden={isStopped}>{@render children()}</div>
 <Later shows={() => [page.url.pathname, page.url.search, data.theme, data.textSize, isOffline.current]}>
 	<footer
 		class="no-print mx-auto flex max-w-6xl flex-wrap justify-end gap-x-6 gap-y-2 px-5 pb-6 text-note md:px-8"
 	>
-		{#if !page.url.pathname.endsWith('/messages')}
+		{#if !/\/(?:messages|stop)(?:\/|$)/.test(page.url.pathname)}
 			<NeedsNetwork class="mr-auto self-center" href="/c/{data.token}/messages" {t}
 				>{t.messages.write}</NeedsNetwork
 			>

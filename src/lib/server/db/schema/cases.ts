@@ -19,7 +19,9 @@ export const cases = pgTable(
 		judgementId: bigint('judgement_id', { mode: 'number' }).references(() => judgements.id, {
 			onDelete: 'set null'
 		}),
-		level: level('level').notNull().default('settled'),
+		level: level('level').notNull().default('done'),
+		/** Whether an emergency sign is open that the person has not lifted: their side leads to the stop page. */
+		isStopped: boolean('is_stopped').notNull().default(false),
 		/** Since when something waits for the coordinator; null where nothing does. */
 		openSince: date('open_since', { mode: 'string' }),
 		/** The day by which the policy wants it acted on. */

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { bigserial, check, date, index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
-import { CLOSABLE, type Closable, type Judgement } from '../../../core/judgement';
+import { CLOSABLE, type Closable, type StoredJudgement } from '../../../core/judgement';
 import { CONTACT_RESULTS, CONTACT_WAYS, NEXT_STEPS } from '../../../core/contact';
 import { users } from './access';
 import { areAllOf, isOneOf, level, moment, textList } from './columns';
@@ -21,7 +21,7 @@ export const judgements = pgTable(
 		/** The civil date of the person's place on which it was made. */
 		onDay: date('on_day', { mode: 'string' }).notNull(),
 		level: level('level').notNull(),
-		document: jsonb('document').$type<Judgement>().notNull(),
+		document: jsonb('document').$type<StoredJudgement>().notNull(),
 		coreVersion: text('core_version').notNull(),
 		checklistVersion: integer('checklist_version').notNull(),
 		policyVersion: integer('policy_version').notNull()

@@ -1,3 +1,4 @@
+import type { FindingId } from '../../../core/checklist';
 import { sql } from 'drizzle-orm';
 import {
 	bigserial,
@@ -139,7 +140,7 @@ export const checkIns = pgTable(
 		endedAt: moment('ended_at'),
 		signs: jsonb('signs').$type<Sign[]>().notNull().default([]),
 		discomfort: jsonb('discomfort').$type<RegionReport[]>(),
-		undone: textList<Thing>('undone').notNull().default([]),
+		undone: textList<Thing | FindingId>('undone').notNull().default([]),
 		news: textList<News>('news').notNull().default([]),
 		/** When a coordinator said that they have dealt with it. */
 		seenAt: moment('seen_at')
@@ -154,7 +155,6 @@ export const checkIns = pgTable(
 			.on(t.remindOn)
 			.where(sql`${t.remindOn} is not null`),
 		check('check_ins_kind_check', isOneOf(t.kind, ASKED_KINDS)),
-		check('check_ins_undone_check', areAllOf(t.undone, THINGS)),
 		check('check_ins_news_check', areAllOf(t.news, NEWS))
 	]
 );

@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { check, index, jsonb, pgTable, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
-import { SIGNS, type RegionReport, type Sign } from '../../../core/discomfort';
+import type { FindingId } from '../../../core/checklist';
+import { check, index, jsonb, pgTable, primaryKey, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
+import { LIFT_WAYS, SIGNS, type RegionReport, type Sign } from '../../../core/discomfort';
+import { TICK_WAYS } from '../../../core/judgement';
 import { assessments } from './assessments';
 import { isOneOf, moment } from './columns';
 import { people } from './people';
@@ -28,6 +30,51 @@ export const reportedSigns = pgTable(
 			.on(t.personId, t.sign)
 			.where(sql`${t.takenBackAt} is null`),
 		check('reported_signs_sign_check', isOneOf(t.sign, SIGNS))
+	]
+);
+
+/** Crisis lines that the organisation has set, one a country. None is shipped. */
+export const crisisLines = pgTable('crisis_lines', {
+	/** ISO 3166-1 alpha-2. */
+	country: text('country').primaryKey(),
+	name: text('name').notNull(),
+	phone: text('phone').notNull(),
+	changedAt: moment('changed_at').notNull()
+});
+
+/** What people tapped on the stop page: it opens their side again and closes nothing. Kept as long as the sign. */
+export const signLifts = pgTable(
+	'sign_lifts',
+	{
+		id: uuid('id').primaryKey().defaultRandom(),
+		personId: uuid('person_id')
+			.notNull()
+			.references(() => people.id, { onDelete: 'cascade' }),
+		sign: text('sign').$type<Sign>().notNull(),
+		how: text('how', { enum: LIFT_WAYS }).notNull(),
+		at: moment('at').notNull()
+	},
+	(t) => [
+		index('sign_lifts_person_idx').on(t.personId, t.at),
+		check('sign_lifts_sign_check', isOneOf(t.sign, SIGNS)),
+		check('sign_lifts_how_check', isOneOf(t.how, LIFT_WAYS))
+	]
+);
+
+/** What became of each finding of a self-assessment, as the person says: put right, or that it can't be where they work. */
+export const findingTicks = pgTable(
+	'finding_ticks',
+	{
+		assessmentId: uuid('assessment_id')
+			.notNull()
+			.references(() => assessments.id, { onDelete: 'cascade' }),
+		finding: text('finding').$type<FindingId>().notNull(),
+		how: text('how', { enum: TICK_WAYS }).notNull(),
+		at: moment('at').notNull()
+	},
+	(t) => [
+		primaryKey({ columns: [t.assessmentId, t.finding] }),
+		check('finding_ticks_how_check', isOneOf(t.how, TICK_WAYS))
 	]
 );
 

@@ -7,7 +7,6 @@ import {
 	MOST_THINGS,
 	oneMore,
 	pageOfField,
-	signsOf,
 	thingField,
 	unitOf,
 	withCounts,
@@ -24,9 +23,9 @@ import {
 	type Question,
 	type Walk
 } from '$lib/core/asking';
-import { isEmergency } from '$lib/core/discomfort';
 import { messagesFor } from '$lib/messages';
 import { pageFormSchema } from '$lib/server/assessments/answer-schema';
+import { isStopped } from '$lib/server/warning-signs/stop-guard';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
 import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
@@ -50,7 +49,7 @@ async function keep({
 	let open = await openAssessment(locals.db, params.token);
 	const fields = {
 		...withCounts(typed, open.assessment.answers),
-		...(isNoneGroup(none) ? fieldsOfNone(none) : {})
+		...(isNoneGroup(none) ? fieldsOfNone(none, { ...open.assessment.answers, ...typed }) : {})
 	};
 	if (Object.keys(fields).length > 0) {
 		await saveAnswers(locals.db, open, fields, locals.now);
@@ -89,7 +88,8 @@ async function goOn(
 	shown: readonly string[]
 ) {
 	const { answers, way } = open.assessment;
-	if (page === 'first' && signsOf(answers).some(isEmergency)) redirect(303, `/c/${event.params.token}/stop`);
+	const { token } = event.params;
+	if (page === 'first' && (await isStopped(event.locals.db, token))) redirect(303, `/c/${token}/stop`);
 	const issues = issuesOf(answers, way).filter(({ field }) =>
 		at ? isFieldOf(at, field) : pageOfField(field) === page
 	);

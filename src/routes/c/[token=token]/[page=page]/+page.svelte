@@ -21,7 +21,6 @@
 	import WalkBar from '$lib/ui/walk/WalkBar.svelte';
 	import WalkHeader from '$lib/ui/walk/WalkHeader.svelte';
 	import WalkQuestions from '$lib/ui/walk/WalkQuestions.svelte';
-	import WalkStop from '$lib/ui/walk/WalkStop.svelte';
 
 	let { data, form } = $props();
 
@@ -50,7 +49,6 @@
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 	const room = usualRoom();
 	const isPlanned = $derived(visit.finishing.local !== null);
-	const isStopped = $derived(visit.stop.length > 0);
 	const LocalPlan = $derived(visit.finishing.page);
 	const stuckHref = $derived(`/c/${data.token}/messages?stuck=${station}.${active ?? ''}`);
 </script>
@@ -70,24 +68,16 @@
 	<!-- The first button is what Enter presses. -->
 	<button class="hidden" name="go" value="on" tabindex="-1" aria-hidden="true">{t.nav.on}</button>
 	<Later><WalkFields {visit} {draft} /></Later>
-	<WalkFrame drawing={PAGES_DRAWN.has(station) && !isPlanned && !isStopped ? drawing : undefined}>
+	<WalkFrame drawing={PAGES_DRAWN.has(station) && !isPlanned ? drawing : undefined}>
 		{#snippet rail()}
 			<Later shows={() => [notches, draft.unit]}><Rail {notches} unit={draft.unit} /></Later>
 		{/snippet}
 		{#snippet header()}
-			{#if !isStopped && !isPlanned}
+			{#if !isPlanned}
 				<WalkHeader {draft} {t} page={station} {visit} savedAt={data.savedAt} home="/c/{data.token}" />
 			{/if}
 		{/snippet}
-		{#if isStopped}
-			<WalkStop
-				signs={visit.stop}
-				number={data.emergencyNumber}
-				slip={() => (visit.stop = [])}
-				later={() => visit.goOnFromStop()}
-				{t}
-			/>
-		{:else if visit.finishing.local && LocalPlan}
+		{#if visit.finishing.local && LocalPlan}
 			<LocalPlan {...visit.finishing.local} {draft} {t} />
 			<p class="mt-6">
 				<Button type="button" onclick={() => (visit.finishing.local = null)}>{t.frame.back}</Button>
@@ -96,7 +86,7 @@
 			<Later><WalkQuestions {visit} {draft} {fault} {t} /></Later>
 		{/if}
 		{#snippet bar()}
-			{#if !isPlanned && !isStopped}
+			{#if !isPlanned}
 				<WalkBar words={visit.buttons} isBusy={visit.finishing.isBusy} {stuckHref} {t} />
 			{/if}
 		{/snippet}

@@ -1,6 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { discomfortFromAnswers, isNoneGroup, issuesOfSigns, pagesOfNews, signsOf } from '$lib/core/answers';
 import { isEmergency } from '$lib/core/discomfort';
+import { FINDING_IDS } from '$lib/core/checklist';
 import { NEWS, THINGS } from '$lib/core/judgement';
 import {
 	answerCheckIn,
@@ -8,6 +9,7 @@ import {
 	answeredOf,
 	openCheckInOf
 } from '$lib/server/check-ins/answer-check-in';
+import { findingsAskedAbout } from '$lib/server/findings/finding-states';
 import { checkInForm } from '$lib/server/check-ins/check-in-form';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
@@ -25,6 +27,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		const [last] = url.searchParams.has('sent') ? await answeredCheckIns(locals.db, actor.personId) : [];
 		return {
 			steps: plan?.steps.filter(({ place }) => ticks[place]).map(({ place }) => place) ?? [],
+			findings: await findingsAskedAbout(locals.db, actor.personId, locals.now),
 			isAsked: (await openCheckInOf(locals.db, actor.personId)) !== null,
 			sent: last ? { undone: last.undone, news: last.news, pages: pagesOfNews(last.news) } : null
 		};
@@ -50,7 +53,7 @@ export const actions: Actions = {
 				{
 					signs,
 					discomfort: reports,
-					undone: THINGS.filter((thing) => fields[`undone.${thing}`] === 'yes'),
+					undone: [...THINGS, ...FINDING_IDS].filter((what) => fields[`undone.${what}`] === 'yes'),
 					news: NEWS.filter((news) => fields[`news.${news}`] === 'yes')
 				},
 				locals.now

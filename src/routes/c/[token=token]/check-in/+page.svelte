@@ -1,18 +1,18 @@
 <script lang="ts">
 	import { tick, untrack } from 'svelte';
-	import { goto } from '$app/navigation';
 	import { enhance } from '$app/forms';
 	import type { FieldIssue } from '$lib/core/answers';
 	import type { EmergencySign } from '$lib/core/discomfort';
 	import { NEWS } from '$lib/core/judgement/vocabulary';
 	import { messagesFor } from '$lib/messages';
+	import { checklistTextsFor } from '$lib/messages/checklist';
 	import { CheckInVisit } from '$lib/ui/check-in/check-in-visit.svelte';
 	import CheckInThanks from '$lib/ui/check-in/CheckInThanks.svelte';
 	import TickList from '$lib/ui/check-in/TickList.svelte';
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import DiscomfortQuestions from '$lib/ui/walk/DiscomfortQuestions.svelte';
-	import EmergencyStop from '$lib/ui/walk/EmergencyStop.svelte';
+	import { deviceStop } from '$lib/ui/warning-signs/device-stop.svelte';
 	import SignQuestions from '$lib/ui/walk/SignQuestions.svelte';
 
 	let { data, form } = $props();
@@ -22,19 +22,18 @@
 		(sent && 'fields' in sent ? (sent.fields as Record<string, string> | undefined) : undefined) ?? {};
 
 	const t = $derived(messagesFor(data.locale));
+	const findingNames = $derived(checklistTextsFor(data.locale).findings);
 	const refused = $derived(form && 'fields' in form ? form : null);
 	const visit = untrack(() => new CheckInVisit(data.token, deviceStorage(), given(form)));
 	const issues = $derived(
 		refused && 'issues' in refused && refused.issues ? (refused.issues as FieldIssue[]) : []
 	);
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
-	let stop = $state<readonly EmergencySign[]>([]);
-
 	/** Stops at the tap: the sign is sent at once, whatever else is answered. */
 	function halt(signs: readonly EmergencySign[]) {
-		stop = signs;
+		deviceStop.lock(data.token, signs, data.servedAt);
 		void visit.report(signs).then((isIn) => {
-			if (isIn) void goto(`/c/${data.token}/stop`);
+			if (isIn) deviceStop.reported(data.token);
 		});
 		void tick().then(() => window.scrollTo(0, 0));
 	}
@@ -46,11 +45,6 @@
 	<p class="font-title font-semibold">{t.product}</p>
 	{#if data.sent}
 		<CheckInThanks token={data.token} sent={data.sent} {t} />
-	{:else if stop.length > 0}
-		<EmergencyStop signs={stop} number={data.emergencyNumber} {t} />
-		<p class="mt-8">
-			<Button type="button" class="text-left" onclick={() => (stop = [])}>{t.first.stopSlip}</Button>
-		</p>
 	{:else}
 		<h1 class="mt-6 text-title">{t.checkIn.title}</h1>
 		<p class="mt-1 text-lead text-ink-soft">{t.checkIn.lead}</p>
@@ -81,10 +75,15 @@
 			<button class="hidden" tabindex="-1" aria-hidden="true">{t.checkIn.send}</button>
 			<section class="mt-6">
 				<h2 class="text-lead">{t.checkIn.undoneTitle}</h2>
-				<p class="text-ink-soft">{data.steps.length > 0 ? t.checkIn.undoneLead : t.checkIn.undoneNone}</p>
+				<p class="text-ink-soft">
+					{data.steps.length + data.findings.length > 0 ? t.checkIn.undoneLead : t.checkIn.undoneNone}
+				</p>
 				<TickList
 					prefix="undone"
-					options={data.steps.map((place) => [place, t.steps.places[place]] as const)}
+					options={[
+						...data.steps.map((place) => [place, t.steps.places[place]] as const),
+						...data.findings.map((finding) => [finding, findingNames[finding]] as const)
+					]}
 					{visit}
 				/>
 			</section>

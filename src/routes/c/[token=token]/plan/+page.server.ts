@@ -1,7 +1,8 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import { checkedSize, outField, pageOfField, readLength, unitOf } from '$lib/core/answers';
-import { THINGS } from '$lib/core/judgement';
+import { FINDING_IDS } from '$lib/core/checklist';
+import { THINGS, TICK_WAYS } from '$lib/core/judgement';
 import { LENGTH_UNITS } from '$lib/core/length';
 import { ASKED_THINGS } from '$lib/core/equipment';
 import { askEquipment } from '$lib/server/assessments/ask-equipment';
@@ -16,6 +17,7 @@ import { text, yesNo } from '$lib/server/http/fields';
 import { formReader, formReaderOf } from '$lib/server/http/read-body';
 import { choosePlan } from '$lib/server/plans/choose-plan';
 import { readPlanPage } from '$lib/server/plans/plan-page';
+import { tickFinding } from '$lib/server/findings/tick-finding';
 import { tickStep } from '$lib/server/plans/tick-step';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
@@ -29,6 +31,10 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 	});
 
 const readTick = formReader({ place: Type.Enum(THINGS), done: yesNo });
+const readFindingTick = formReader({
+	finding: Type.Enum(FINDING_IDS),
+	how: Type.Enum([...TICK_WAYS, 'open'])
+});
 const readAsk = formReader({ purchase: Type.Enum(ASKED_THINGS), wanted: yesNo });
 const readOut = formReader({
 	piece: Type.String({ pattern: '^t(?:[0-9]|[123][0-9])(?:#[0-9]{1,3})?$' }),
@@ -57,6 +63,11 @@ export const actions: Actions = {
 	tick: act(async ({ request, locals }, open) => {
 		const { place, done } = await readTick(request);
 		await tickStep(locals.db, open, { thing: place, done: done === 'yes' }, locals.now);
+	}),
+
+	finding: act(async ({ request, locals }, open) => {
+		const { finding, how } = await readFindingTick(request);
+		await tickFinding(locals.db, open, { finding, how }, locals.now);
 	}),
 
 	unit: act(async ({ request, locals }, open) => {

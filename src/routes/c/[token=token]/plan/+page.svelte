@@ -88,6 +88,17 @@
 				/></Later
 			>
 			<Later><LookCloser closer={data.closer} token={data.token} {t} /></Later>
+			{#if data.findings.length > 0}
+				<!-- On paper beside the steps, in their order, to be ticked by hand. -->
+				<section class="printed">
+					<h2 class="text-lead">{t.open.besidesTitle}</h2>
+					<ul>
+						{#each data.findings as { finding, name, fixes } (finding)}
+							<li><span class="box" aria-hidden="true"></span><strong>{name}.</strong> {fixes[0] ?? ''}</li>
+						{/each}
+					</ul>
+				</section>
+			{/if}
 			<div class="below no-print">
 				<Later><PlanNext token={data.token} {isDone} next={data.next} earlier={data.earlier} {t} /></Later>
 				<Later
@@ -95,6 +106,7 @@
 						advice={data}
 						isRecommended={data.shown === 0}
 						requests={data.requests}
+						findingTicks={data.findingTicks}
 						drawn={{ corner: data.corner, plan: visit.plan, drawnAs: data.drawnAs }}
 						hrefOf={(page) => `/c/${data.token}/${page}`}
 						{t}
@@ -111,6 +123,23 @@
 </div>
 
 <style>
+	.printed {
+		display: none;
+	}
+	@media print {
+		.printed {
+			display: block;
+			margin-top: 0.5rem;
+			font-size: var(--text-note);
+		}
+		.box {
+			display: inline-block;
+			width: 0.7em;
+			height: 0.7em;
+			margin-right: 0.4em;
+			border: 1px solid var(--ink);
+		}
+	}
 	.layout {
 		display: grid;
 		gap: 1.75rem;

@@ -1,16 +1,37 @@
 import { redirect } from '@sveltejs/kit';
-import { isEmergency } from '$lib/core/discomfort';
-import { emergencyNumber } from '$lib/core/emergency';
+import { Type } from 'typebox';
+import { isEmergency, signNamed, LIFT_WAYS } from '$lib/core/discomfort';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { orErrorPage } from '$lib/server/http/answer-fault';
-import { newestJudgement } from '$lib/server/judgements/newest-judgement';
-import type { PageServerLoad } from './$types';
+import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { text } from '$lib/server/http/fields';
+import { formReader } from '$lib/server/http/read-body';
+import { liftSigns, stoppingSigns } from '$lib/server/warning-signs/lift-signs';
+import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>
 	orErrorPage(async () => {
-		const { actor, country } = await openAssessment(locals.db, params.token);
-		const judgement = await newestJudgement(locals.db, actor.personId);
-		const signs = (judgement?.reasons ?? []).flatMap(({ sign }) => (sign && isEmergency(sign) ? [sign] : []));
+		const { actor } = await openAssessment(locals.db, params.token);
+		const signs = await stoppingSigns(locals.db, actor.personId);
+		// Nothing stops them any more: an outcome was recorded, or it was lifted on another device.
 		if (signs.length === 0) redirect(303, `/c/${params.token}`);
-		return { signs, number: emergencyNumber(country) };
+		return { signs };
 	});
+
+const read = formReader({ how: Type.Enum(LIFT_WAYS), signs: Type.Optional(text(400)) });
+
+export const actions: Actions = {
+	lift: async ({ request, locals, params }) => {
+		const failed = await orFailedForm(async () => {
+			const { how, signs = '' } = await read(request);
+			const known = signs.split(',').flatMap((one) => {
+				const sign = signNamed(one);
+				return sign && isEmergency(sign) ? [sign] : [];
+			});
+			await liftSigns(locals.db, await openAssessment(locals.db, params.token), how, known, locals.now);
+			return null;
+		});
+		if (failed) return failed;
+		// The device that had stopped too learns it from the address.
+		redirect(303, `/c/${params.token}?lifted`);
+	}
+};

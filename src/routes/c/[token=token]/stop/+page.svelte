@@ -1,10 +1,9 @@
 <script lang="ts">
-	import { PAGES } from '$lib/core/answers';
 	import { messagesFor } from '$lib/messages';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import EmergencyStop from '$lib/ui/walk/EmergencyStop.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+	import StopPage from '$lib/ui/warning-signs/StopPage.svelte';
 
-	let { data } = $props();
+	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
 </script>
@@ -13,10 +12,14 @@
 
 <main id="content" class="mx-auto max-w-2xl px-5 py-8 md:py-14">
 	<p class="font-title text-body font-semibold">{t.product}</p>
-	<EmergencyStop signs={data.signs} number={data.number} {t} />
-	<p class="mt-8 flex flex-wrap gap-3">
-		<Button class="text-left" href="/c/{data.token}/{PAGES[0]}">{t.first.stopSlip}</Button>
-		<Button class="text-left" href="/c/{data.token}/{PAGES[1]}">{t.first.stopLater}</Button>
-	</p>
-	<p class="mt-2 text-note text-ink-soft">{t.first.stopSlipNote}</p>
+	{#if form && 'fault' in form && form.fault}
+		<Notice kind="caution" role="alert"><p>{form.fault.message}</p></Notice>
+	{/if}
+	<StopPage
+		signs={data.signs}
+		number={data.emergencyNumber}
+		crisisLine={data.crisisLine}
+		token={data.token}
+		{t}
+	/>
 </main>

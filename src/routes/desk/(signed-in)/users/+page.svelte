@@ -34,6 +34,7 @@
 		<a href="/desk/record">{deskWords.keeping.record}</a>
 		<a href="/desk/retention">{deskWords.keeping.retention}</a>
 		<a href="/desk/waiting-emails">{deskWords.waitingEmails.heading}</a>
+		<a href="/desk/crisis-lines">{deskWords.crisisLines.heading}</a>
 	</p>
 	<ul class="mt-5 border-t-[1.5px] border-ink">
 		{#each data.users as user (user.id)}

@@ -1,0 +1,168 @@
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
+import { EVERY_PAGE, hydrated, linkOf, posted, sendTo, signIn } from './support';
+
+/** Routes of a link that stay open while an emergency is: numbers, writing, privacy, download and withdrawal, and what keeps typed answers. */
+const STAYS_OPEN = [
+	'/stop',
+	'/stop/mistake',
+	'/messages',
+	'/privacy',
+	'/take-along',
+	'/withdraw',
+	'/draft',
+	'/draft/live'
+];
+
+/** Every route below a link, as the folders have them: one that is added is walked too. */
+function routesOfLink(): string[] {
+	const root = 'src/routes/c/[token=token]';
+	const below = (folder: string): string[] =>
+		readdirSync(join(root, folder), { withFileTypes: true }).flatMap((entry) =>
+			entry.isDirectory()
+				? below(join(folder, entry.name))
+				: /^\+(?:page\.svelte|page\.server\.ts|server\.ts)$/.test(entry.name)
+					? [folder === '' ? '' : `/${folder}`]
+					: []
+		);
+	return [...new Set(below(''))].map((route) => route.replace('[page=page]', 'hands'));
+}
+
+/** Reports a sign as the page does it, and waits until the server stops the link. */
+async function report(request: APIRequestContext, link: string, sign: string): Promise<void> {
+	const origin = new URL(link, (await request.get('/health')).url()).origin;
+	const fields = { [`sign.${sign}`]: 'yes' };
+	const saved = await request.put(`${link}/draft`, { headers: { origin }, data: { fields } });
+	expect(saved.status()).toBeLessThan(300);
+}
+
+async function lift(page: Page, link: string, how: RegExp): Promise<void> {
+	await page.goto(`${link}/stop`);
+	await page.getByRole('button', { name: how }).click();
+	await expect(page).toHaveURL(/\?lifted$/);
+}
+
+test('with an open emergency every route of the link leads to the stop page, and the open ones stay open', async ({
+	page,
+	request
+}) => {
+	const link = await linkOf(page, 'Teodor Fennimoor');
+	await report(request, link, 'sudden-breathlessness');
+	const { origin } = new URL((await request.get('/health')).url());
+	const routes = routesOfLink();
+	expect(routes.length).toBeGreaterThan(20);
+	const led: string[] = [];
+	for (const route of routes) {
+		// By its head alone: one of them is a stream that never ends.
+		const answer = await fetch(origin + link + route, {
+			redirect: 'manual',
+			headers: { accept: 'text/html' }
+		});
+		await answer.body?.cancel();
+		if (answer.status === 303 && answer.headers.get('location')?.endsWith('/stop')) led.push(route);
+	}
+	expect(routes.filter((route) => !led.includes(route)).sort()).toEqual([...STAYS_OPEN].sort());
+	// The open ones are what they are called, and say nothing of a desk.
+	for (const [route, words] of [
+		['/stop', 'Stop here'],
+		['/messages', 'Write'],
+		['/privacy', 'How your data is used'],
+		['/withdraw', 'Withdraw']
+	] as const)
+		expect(await (await request.get(link + route)).text(), route).toContain(words);
+	// With scripts, from page to page: none of advice or questions.
+	for (const path of EVERY_PAGE) {
+		await page.goto(link + path);
+		if (STAYS_OPEN.includes(path)) continue;
+		await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Stop here/);
+		await expect(
+			page.getByText('or call your local emergency number', { exact: false }).first()
+		).toBeVisible();
+	}
+	await lift(page, link, /has seen me$/);
+	await page.goto(`${link}/plan`);
+	await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(/^Stop here/);
+	// The sign is open all the same, with what was tapped.
+	await signIn(page);
+	await page.goto('/desk/people?q=teodor');
+	await page.getByRole('link', { name: 'Teodor Fennimoor' }).click();
+	await expect(page.getByText(/Emergency: sudden trouble breathing.*has seen them/).first()).toBeVisible();
+});
+
+test('without network a device stops at the tap and stays stopped, until it is lifted with network', async ({
+	page,
+	context
+}) => {
+	const { link } = await sendTo(page, 'Olga Netlosova');
+	const employee = await context.newPage();
+	await employee.setViewportSize({ width: 390, height: 844 });
+	await employee.goto(link);
+	await employee.getByRole('button', { name: /Begin/ }).click();
+	await hydrated(employee);
+	await employee.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+	await employee.reload();
+	await hydrated(employee);
+	await context.setOffline(true);
+	await employee
+		.getByRole('group', { name: /drooping face/ })
+		.getByText('Yes')
+		.click();
+	const title = employee.getByRole('heading', { level: 1 });
+	await expect(title).toHaveText(/^Stop here/);
+	await expect(employee.getByRole('link', { name: /^Call \d+$/ })).toBeVisible();
+	await expect(employee.getByText(/once you’re online again/)).toBeVisible();
+	await employee.reload();
+	await expect(title).toHaveText(/^Stop here/);
+	await context.setOffline(false);
+	await employee.getByRole('button', { name: 'I tapped this by mistake' }).click();
+	await expect(employee.getByRole('listitem')).toContainText('drooping face');
+	await employee.getByRole('button', { name: /^Yes, by mistake/ }).click();
+	await expect(employee).toHaveURL(/\?lifted$/);
+	await employee.goto(`${link}/first`);
+	await expect(title).toHaveText('Before anything else');
+});
+
+test('distress has a calm page of its own, with the crisis line that the organisation has set, or says that none is', async ({
+	page,
+	request
+}) => {
+	const { link, caseUrl } = await sendTo(page, 'Della Stillova');
+	await posted(page, `${caseUrl}?/person`, {
+		version: '1',
+		name: 'Della Stillova',
+		email: 'della.stillova@lanterns.example',
+		country: 'GB'
+	});
+	await report(request, link, 'thoughts-of-ending-life');
+	await page.goto(link);
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+		/^You don’t have to get through this alone/
+	);
+	await expect(page.getByText(/hasn’t set a crisis line for your country/)).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Call 999' })).toBeVisible();
+	await signIn(page);
+	await page.goto('/desk/crisis-lines');
+	await page.getByLabel('Country code').fill('GB');
+	await page.getByLabel('Name of the line').fill('An invented line');
+	await page.getByLabel('Phone number').fill('+44 20 7946 0199');
+	await page.getByRole('button', { name: 'Save crisis line' }).click();
+	await expect(page.getByRole('status')).toContainText('Employees in United Kingdom see it');
+	await page.goto(link);
+	await expect(page.getByRole('link', { name: 'An invented line: +44 20 7946 0199' })).toHaveAttribute(
+		'href',
+		'tel:+442079460199'
+	);
+	await page.getByRole('button', { name: 'I’m safe now and somebody is with me' }).click();
+	await expect(page).toHaveURL(/\?lifted$/);
+});
+
+test('an urgent sign stands on top of every page, and loads nothing', async ({ page, request }) => {
+	const { link } = await sendTo(page, 'Ursula Todayova');
+	await report(request, link, 'one-calf-swollen');
+	for (const path of ['', '/messages', '/privacy', '/withdraw']) {
+		await page.goto(link + path);
+		await expect(page.getByRole('heading', { name: 'See a doctor today' })).toBeVisible();
+		await expect(page.getByText('One calf swollen, warm and sore')).toBeVisible();
+	}
+});

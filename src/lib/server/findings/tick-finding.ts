@@ -1,0 +1,53 @@
+import { and, eq } from 'drizzle-orm';
+import type { FindingId } from '../../core/checklist';
+import { newestAnswers, type TickWay } from '../../core/judgement';
+import { needAnswered, type OpenAssessment } from '../assessments/open-assessment';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { answeredOf } from '../check-ins/answer-check-in';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { judgeAnew } from '../judgements/judge-anew';
+import { readFile } from '../judgements/read-file';
+import { needPerson } from '../people/lock-person';
+
+const { findingTicks } = schema;
+
+/**
+ * Notes what became of a finding: put right, or that it can't be where they work; `open` takes either back. A hazard that is refused stays one for
+ * the coordinator. What the newest answers don't show is passed over: the page is an older one, and shows what is there when it is read again.
+ */
+export async function tickFinding(
+	db: Db,
+	open: OpenAssessment,
+	{ finding, how }: { readonly finding: FindingId; readonly how: TickWay | 'open' },
+	now: Date
+): Promise<void> {
+	needAnswered(open);
+	const { personId } = open.actor;
+	await inTransaction(db, async (tx) => {
+		const person = await needPerson(tx, personId);
+		const assessmentId = await answeredOf(tx, personId);
+		const { file } = await readFile(tx, person, now);
+		const isShown = newestAnswers(file)?.findings?.some(({ id }) => id === finding) ?? false;
+		if (!assessmentId || !isShown) return;
+		if (how === 'open')
+			await tx
+				.delete(findingTicks)
+				.where(and(eq(findingTicks.assessmentId, assessmentId), eq(findingTicks.finding, finding)));
+		else
+			await tx
+				.insert(findingTicks)
+				.values({ assessmentId, finding, how, at: now })
+				.onConflictDoUpdate({
+					target: [findingTicks.assessmentId, findingTicks.finding],
+					set: { how, at: now }
+				});
+		await judgeAnew(tx, personId, now);
+		await writeAuditLine(tx, open.actor, {
+			at: now,
+			act: 'finding-ticked',
+			personId,
+			detail: { finding, how }
+		});
+	});
+}

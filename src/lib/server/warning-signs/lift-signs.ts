@@ -1,0 +1,62 @@
+import { signField } from '../../core/answers';
+import { isEmergency, type EmergencySign, type LiftWay } from '../../core/discomfort';
+import { saveAnswers } from '../assessments/save-answers';
+import type { OpenAssessment } from '../assessments/open-assessment';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { judgeAnew } from '../judgements/judge-anew';
+import { newestJudgement } from '../judgements/newest-judgement';
+import { needPerson } from '../people/lock-person';
+
+const { signLifts } = schema;
+
+/** The emergency signs that stop a person's side now: open, and not lifted since. */
+export async function stoppingSigns(db: Db, personId: string): Promise<EmergencySign[]> {
+	const judgement = await newestJudgement(db, personId);
+	return (judgement?.reasons ?? []).flatMap(({ sign, lifted }) =>
+		sign && isEmergency(sign) && !lifted ? [sign] : []
+	);
+}
+
+/**
+ * Opens a person's side again, as they say themselves: a doctor or emergency service has seen them, they tapped it by mistake, or they are safe now
+ * and not alone. No sign is closed by it: the coordinator is shown what was tapped and when, and a new yes stops again. A slip is taken out of the
+ * answers too, so that they are not stopped by it when they are sent.
+ *
+ * @param signs what the device has stopped at, which the server may not have heard of yet: reported first
+ */
+export async function liftSigns(
+	db: Db,
+	open: OpenAssessment,
+	how: LiftWay,
+	signs: readonly EmergencySign[],
+	now: Date
+): Promise<void> {
+	const { personId } = open.actor;
+	const known = await stoppingSigns(db, personId);
+	const unheard = signs.filter((sign) => !known.includes(sign));
+	if (unheard.length > 0) await answer(db, open, unheard, 'yes', now);
+	const lifted = await inTransaction(db, async (tx) => {
+		await needPerson(tx, personId);
+		const stopping = await stoppingSigns(tx, personId);
+		if (stopping.length === 0) return [];
+		await tx.insert(signLifts).values(stopping.map((sign) => ({ personId, sign, how, at: now })));
+		await judgeAnew(tx, personId, now);
+		const detail = { signs: stopping.length, how };
+		await writeAuditLine(tx, open.actor, { at: now, act: 'signs-lifted', personId, detail });
+		return stopping;
+	});
+	const answered = lifted.filter(
+		(sign) => open.assessment.answers[signField(sign)] === 'yes' || unheard.includes(sign)
+	);
+	if (how === 'mistake' && answered.length > 0) await answer(db, open, answered, 'no', now);
+}
+
+const answer = (
+	db: Db,
+	open: OpenAssessment,
+	signs: readonly EmergencySign[],
+	said: 'yes' | 'no',
+	now: Date
+) => saveAnswers(db, open, Object.fromEntries(signs.map((sign) => [signField(sign), said])), now);

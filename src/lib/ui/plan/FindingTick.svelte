@@ -1,0 +1,56 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { TickWay } from '$lib/core/judgement';
+	import type { Catalogue } from '$lib/messages';
+	import Check from '@lucide/svelte/icons/check';
+	import Button from '../kit/Button.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
+
+	interface Props {
+		finding: string;
+		/** What a button is about, where it is read alone. */
+		name: string;
+		/** What was said of it; null where it is open. */
+		how: TickWay | null;
+		isHazard: boolean;
+		t: Catalogue;
+	}
+
+	let { finding, name, how, isHazard, t }: Props = $props();
+</script>
+
+<form
+	method="POST"
+	action="?/finding"
+	class="no-print mt-2 flex flex-wrap items-center gap-x-3 gap-y-2"
+	use:enhance
+>
+	<input type="hidden" name="finding" value={finding} />
+	{#if how}
+		<span class="flex items-center gap-1 font-semibold text-cool" role="status"
+			><Check size={18} aria-hidden="true" />{how === 'done'
+				? t.open.ticked
+				: isHazard
+					? t.open.refusedHazard
+					: t.open.refused}</span
+		>
+		<Button
+			look="quiet"
+			name="how"
+			value="open"
+			disabled={isOffline.current}
+			aria-label="{t.open.untick}: {name}">{t.open.untick}</Button
+		>
+	{:else}
+		<Button name="how" value="done" disabled={isOffline.current} aria-label="{t.open.tick}: {name}"
+			>{t.open.tick}</Button
+		>
+		<Button
+			look="quiet"
+			name="how"
+			value="not-here"
+			disabled={isOffline.current}
+			aria-label="{t.open.refuse}: {name}">{t.open.refuse}</Button
+		>
+	{/if}
+</form>

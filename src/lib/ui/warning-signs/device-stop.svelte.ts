@@ -1,0 +1,74 @@
+import { isEmergency, signNamed, type EmergencySign } from '$lib/core/discomfort';
+import { deviceStorage } from '../walk/device-storage';
+
+/** What this device knows of an emergency that stops a link. */
+interface Stop {
+	readonly signs: readonly EmergencySign[];
+	/** When the page that it was tapped on had come from the server, by the server's clock, ms. */
+	readonly servedAt: number;
+	/** Whether the server has the sign. */
+	readonly isReported: boolean;
+}
+
+const keyOf = (token: string) => `easy-corner stop ${token}`;
+
+function readStop(token: string): Stop | null {
+	try {
+		const kept = JSON.parse(deviceStorage()?.getItem(keyOf(token)) ?? 'null') as Partial<Stop> | null;
+		const signs = (kept?.signs ?? []).flatMap((text) => {
+			const sign = signNamed(text);
+			return sign && isEmergency(sign) ? [sign] : [];
+		});
+		if (signs.length === 0) return null;
+		return { signs, servedAt: Number(kept?.servedAt ?? 0), isReported: kept?.isReported === true };
+	} catch {
+		return null;
+	}
+}
+
+/**
+ * The emergency that stops a link on this device: it locks at the tap, also without network, and stays so until the person lifts it, or the
+ * server, asked later than the tap, says that nothing stops them any more.
+ */
+class DeviceStop {
+	#stop = $state<{ readonly token: string; readonly stop: Stop | null }>({ token: '', stop: null });
+
+	signsOf(token: string): readonly EmergencySign[] {
+		return this.#stop.token === token ? (this.#stop.stop?.signs ?? []) : [];
+	}
+
+	/** Takes up what the device keeps of a link. @param servedAt of the page that is open, ms */
+	open(token: string, servedAt: number, isLifted: boolean): void {
+		const kept = readStop(token);
+		// A page that came after the sign was heard and that the server did not turn away says that it is lifted.
+		const isOver = kept !== null && (isLifted || (kept.isReported && servedAt > kept.servedAt));
+		if (isOver) this.#keep(token, null);
+		else this.#stop = { token, stop: kept };
+	}
+
+	lock(token: string, signs: readonly EmergencySign[], servedAt: number): void {
+		this.#keep(token, {
+			signs: [...new Set([...this.signsOf(token), ...signs])],
+			servedAt,
+			isReported: false
+		});
+	}
+
+	reported(token: string): void {
+		const { stop } = this.#stop;
+		if (stop) this.#keep(token, { ...stop, isReported: true });
+	}
+
+	#keep(token: string, stop: Stop | null): void {
+		this.#stop = { token, stop };
+		try {
+			if (stop) deviceStorage()?.setItem(keyOf(token), JSON.stringify(stop));
+			else deviceStorage()?.removeItem(keyOf(token));
+		} catch {
+			// A device without room: the open page keeps it, and the server once it is heard.
+		}
+	}
+}
+
+/** See {@link DeviceStop}. */
+export const deviceStop = new DeviceStop();

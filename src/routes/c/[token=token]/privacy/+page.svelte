@@ -1,0 +1,27 @@
+<script lang="ts">
+	import { messagesFor } from '$lib/messages';
+
+	let { data } = $props();
+
+	const t = $derived(messagesFor(data.locale));
+</script>
+
+<svelte:head><title>{t.first.privacyTitle} · {t.product}</title></svelte:head>
+
+<main id="content" class="mx-auto max-w-2xl px-5 py-8 md:py-14">
+	<p class="font-title text-body font-semibold">{t.product}</p>
+	<h1 class="mt-6 text-title">{t.first.privacyTitle}</h1>
+	<dl class="mt-4 border-t border-ink">
+		{#each t.start.lines as [term, words] (term)}
+			<div class="grid grid-cols-[5.5rem_1fr] gap-3 border-b border-rule py-2.5">
+				<dt class="font-semibold text-ink-soft">{term}</dt>
+				<dd>{words}</dd>
+			</div>
+		{/each}
+	</dl>
+	<p class="mt-6 flex flex-wrap gap-x-5 gap-y-2">
+		<a href="/c/{data.token}/take-along" data-sveltekit-reload>{t.first.stopDownload}</a>
+		<a href="/c/{data.token}/withdraw">{t.first.stopWithdraw}</a>
+		<a href="/c/{data.token}">{t.first.privacyBack}</a>
+	</p>
+</main>

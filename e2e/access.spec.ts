@@ -119,6 +119,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 		'/desk/retention?leaving=5&answer=',
 		'/desk/account',
 		'/desk/waiting-emails',
+		'/desk/crisis-lines',
 		'/desk/workforce?by=team',
 		'/desk/workforce/discomfort',
 		'/desk/workforce/findings',

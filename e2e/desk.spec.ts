@@ -232,6 +232,7 @@ test('a bulk act asks for its count first; a filter is kept by name', async ({ p
 	await page.getByRole('button', { name: 'Keep this filter' }).click();
 	await page.getByRole('textbox', { name: 'Name of the filter' }).fill('Glazers');
 	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await expect(page.getByRole('link', { name: 'Glazers' })).toBeVisible();
 	await page.goto('/desk/people');
 	await page.getByRole('link', { name: 'Glazers' }).click();
 	await expect(page.getByRole('row')).toHaveCount(3);

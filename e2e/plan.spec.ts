@@ -165,3 +165,27 @@ test('on a phone an answer that is missing at the end is shown by itself, to be 
 	await expect(employee.getByRole('alert')).toHaveCount(0);
 	await expect(employee.locator('section.question.current')).toHaveId('q-seatHeight');
 });
+
+test('a problem besides heights is ticked, taken back and refused on the plan; a check-in asks whether it is still in place', async ({
+	page,
+	browser
+}) => {
+	const { link, caseUrl } = await answeredLike(page, 'Fenna Findova', 'Mirela Oakhanger');
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	const strips = employee.getByRole('listitem').filter({ hasText: 'Power strips plugged into each other' });
+	await strips.getByRole('button', { name: /^It doesn’t work here/ }).click();
+	await expect(strips).toContainText('Your coordinator sees it, because it can hurt somebody.');
+	await page.goto(caseUrl);
+	await expect(page.getByText(/Hazard: power strips.*can’t be put right there/).first()).toBeVisible();
+	await strips.getByRole('button', { name: /^Undo/ }).click();
+	await strips.getByRole('button', { name: /^Tick as done/ }).click();
+	await expect(strips.getByRole('status')).toHaveText('Done');
+	await page.reload();
+	await expect(page.getByText(/Hazard: power strips/)).toHaveCount(0);
+	await employee.goto(`${link}/check-in`);
+	await expect(
+		employee.getByRole('checkbox', { name: 'Power strips plugged into each other' })
+	).not.toBeChecked();
+});

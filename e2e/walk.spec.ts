@@ -12,7 +12,7 @@ test('an emergency sign stops the walk, says what to do, and is at the top of th
 	await employee.goto(link);
 	await employee.getByRole('button', { name: /Begin/ }).click();
 	await employee
-		.getByRole('group', { name: /Pressure or pain in the chest/ })
+		.getByRole('group', { name: /Chest pain or pressure/ })
 		.getByText('Yes')
 		.click();
 	// At the tap, before anything else is answered.
@@ -26,7 +26,7 @@ test('an emergency sign stops the walk, says what to do, and is at the top of th
 	await expect(first).toContainText('Emergency: pressure or pain in the chest');
 	// A slip is corrected in two taps, the second of which names the symptom.
 	await employee.getByRole('button', { name: 'I tapped this by mistake' }).click();
-	await expect(employee.getByRole('listitem')).toContainText('Pressure or pain in the chest');
+	await expect(employee.getByRole('listitem')).toContainText('Chest pain or pressure');
 	await employee.getByRole('button', { name: /^Yes, by mistake/ }).click();
 	await employee.getByRole('button', { name: /Go on|Continue/ }).click();
 	await hydrated(employee);
@@ -72,7 +72,7 @@ test('what is answered before scripts have loaded counts: a sign of danger, a le
 	letGo = await holdScripts(employee);
 	await employee.goto(`${link}/first`, { waitUntil: 'commit' });
 	await employee
-		.getByRole('group', { name: /Pressure or pain in the chest/ })
+		.getByRole('group', { name: /Chest pain or pressure/ })
 		.getByText('Yes')
 		.click();
 	await expect(employee.locator('html')).not.toHaveAttribute('data-ready');
@@ -97,7 +97,7 @@ test('a slip is taken back while the coordinator is still being told, and nobody
 		await held;
 		await route.continue();
 	});
-	const sign = employee.getByRole('group', { name: /Pressure or pain in the chest/ });
+	const sign = employee.getByRole('group', { name: /Chest pain or pressure/ });
 	await sign.getByText('Yes').click();
 	await employee.getByText(/I tapped that by mistake/).click();
 	await expect(sign).toBeVisible();

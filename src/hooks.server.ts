@@ -17,7 +17,7 @@ import { scriptsAfter } from '$lib/server/http/scripts-after';
 import { stylesApart, withStyleNonce } from '$lib/server/http/styles-apart';
 import { describeError, log } from '$lib/server/log';
 import { joinQueue, runtime, wake } from '$lib/server/runtime';
-import { isClosedByEmergency, isStopped } from '$lib/server/warning-signs/stop-guard';
+import { closedByEmergency, isClosedByEmergency, isStopped } from '$lib/server/warning-signs/stop-guard';
 import { refusalWords } from '$lib/messages/refusal-words';
 import { textSizeOf } from '$lib/ui/theme/text-sizes';
 
@@ -177,7 +177,7 @@ async function stopOf(event: RequestEvent): Promise<Response | null> {
 		return Response.json({ type: 'redirect', location, status: 303 });
 	if (request.headers.get('accept')?.includes('text/html') || SAFE.includes(request.method))
 		return new Response(null, { status: 303, headers: { location } });
-	const closed = new Fault('conflict', 'emergencyOpen');
+	const closed = closedByEmergency();
 	return Response.json({ message: refusalWords(closed.why) }, { status: closed.status });
 }
 

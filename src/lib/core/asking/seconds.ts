@@ -1,4 +1,4 @@
-import { LENGTH_FIELDS } from '../answers';
+import { LENGTH_FIELDS, type SignGroup } from '../answers';
 import type { Question } from './question';
 
 /** How long a length takes to measure and type, s. Working assumption of ours. */
@@ -11,14 +11,24 @@ const TAP_S = 1.5;
 const WORDS_PER_S = 200 / 60;
 
 /** Words that are on the screen with each kind of question, help folded; the walk's benchmark counts them as they are shown. */
-const WORDS: Readonly<Record<Question['kind'], number>> = {
-	signs: 62,
+const WORDS: Readonly<Record<Exclude<Question['kind'], 'signs'>, number>> = {
 	discomfort: 40,
 	length: 22,
 	choice: 14,
 	check: 18,
 	house: 40
 };
+
+/** The same of each group of signs, without the answers. */
+const SIGN_WORDS: Readonly<Record<SignGroup, number>> = {
+	emergency: 75,
+	urgent: 41,
+	professional: 52,
+	distress: 18
+};
+
+const wordsOf = (question: Question) =>
+	question.kind === 'signs' ? SIGN_WORDS[question.group] : WORDS[question.kind];
 
 /** Taps that each kind takes; a length's are part of its measuring. */
 const TAPS: Readonly<Record<Question['kind'], number>> = {
@@ -42,9 +52,7 @@ export function isTyped(question: Question): boolean {
 
 /** What an answer to a question costs the person, s. */
 export function secondsOf(question: Question): number {
-	return (
-		readingSeconds(WORDS[question.kind]) + TAPS[question.kind] * TAP_S + (isTyped(question) ? LENGTH_S : 0)
-	);
+	return readingSeconds(wordsOf(question)) + TAPS[question.kind] * TAP_S + (isTyped(question) ? LENGTH_S : 0);
 }
 
 /** What a walk of some doings costs, s: the figure that letter and first page promise. */

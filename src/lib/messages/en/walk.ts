@@ -65,15 +65,13 @@ export const pages = {
 
 export const first = {
 	emergencyTitle: 'Emergency signs',
-	emergencyLead: 'In the last few days: if it’s there now, or it comes back, stop and call for help.',
-	urgentTitle: 'Signs for a doctor today',
-	urgentLead: 'In the last few days. Call a doctor today, before you change anything at your desk.',
-	distressTitle: 'One more question, about you',
-	distressLead:
-		'Pain and work can wear anybody down. If you answer yes, we show you where to find help straight away.',
-	professionalTitle: 'Signs for a doctor',
-	professionalLead:
-		'In the last few days. Not an emergency, but see a doctor. You can go on here: easy steps are fine, but nothing that hurts or that you have to force.',
+	emergencyLead: 'In the last few days. If now, call for help.',
+	urgentTitle: 'Last few days: signs for a doctor today',
+	urgentLead: '',
+	distressTitle: 'About you',
+	distressLead: 'If yes, we show where to find help.',
+	professionalTitle: 'Last few days: signs for a doctor',
+	professionalLead: 'Go on, but force nothing.',
 	none: 'None of these',
 	noneDone: 'None of these: noted',
 	noneOfOthers: 'None of the others',
@@ -82,24 +80,24 @@ export const first = {
 	yes: 'Yes',
 	no: 'No',
 	signs: {
-		'chest-pain': 'Pressure or pain in the chest, or pain that goes into arm or jaw',
+		'chest-pain': 'Chest pain or pressure, or pain into arm or jaw',
 		'sudden-breathlessness': 'Sudden trouble breathing',
-		'sudden-one-sided-weakness': 'Sudden weakness or numbness on one side, a drooping face, trouble speaking',
-		'sudden-worst-headache': 'A sudden headache, the worst ever, or with fever and a stiff neck',
-		'sudden-loss-of-sight': 'Sudden loss of sight, or double vision',
+		'sudden-one-sided-weakness': 'Sudden weakness or numbness on one side, drooping face, trouble speaking',
+		'sudden-worst-headache': 'Sudden headache, the worst ever, or with fever and stiff neck',
+		'sudden-loss-of-sight': 'Sudden loss of sight or double vision',
 		'saddle-numbness':
-			'With back pain: numb between the legs, trouble passing water or holding it, or both legs weak or numb',
+			'Back pain with numbness between the legs, trouble passing or holding water, or both legs weak or numb',
 		'thoughts-of-ending-life': 'Have you had thoughts of ending your life?',
-		'new-weakness': 'New weakness in an arm, hand, leg or foot: things drop, or a foot drags',
+		'new-weakness': 'New weakness: things drop, or a foot drags',
 		'one-calf-swollen': 'One calf swollen, warm and sore',
-		'back-pain-with-fever': 'Back pain with fever, with weight lost for no reason, or after cancer',
-		'clumsy-hands': 'Clumsy hands or unsteady walking that is new',
-		'wakes-at-night': 'Numbness or tingling that wakes you at night',
+		'back-pain-with-fever': 'Back pain with fever, unexplained weight loss or after cancer',
+		'clumsy-hands': 'New clumsy hands or unsteady walking',
+		'wakes-at-night': 'Numbness or tingling that wakes you',
 		'numbness-stays': 'Numbness or tingling that stays',
-		'runs-down-a-limb': 'Pain that runs down an arm or a leg',
-		'does-not-ease': 'Pain that doesn’t ease even though you’ve changed things at your desk',
-		'after-injury': 'Pain after a fall, a blow or another injury',
-		'worst-at-night': 'Back pain that is worst at night in bed'
+		'runs-down-a-limb': 'Pain down an arm or leg',
+		'does-not-ease': 'Pain that doesn’t ease despite changes',
+		'after-injury': 'Pain after a fall, blow or injury',
+		'worst-at-night': 'Back pain worst at night in bed'
 	} as Readonly<Record<Sign, string>>,
 	today: {
 		title: 'See a doctor today',
@@ -112,43 +110,7 @@ export const first = {
 	stopTitle: 'Stop here, and call for help now.',
 	call: (number: string) => `Call ${number}`,
 	callElsewhere:
-		'Or call your local emergency number. Abroad, that’s the number of the country you’re in. 112 works from most mobile phones.',
-	stopLead: 'You told us you have this:',
-	stopDo: [
-		'Call. Say what you feel and since when.',
-		'Don’t drive yourself. Unlock the door, and stay with someone if you can.',
-		'Leave your desk as it is. Your answers are kept, and your link still works tomorrow.'
-	] as readonly string[],
-	stopTold:
-		'We’ve told your coordinator, but they may not be at work. Don’t wait for them: call now. This tool doesn’t diagnose.',
-	stopOpenAgain: 'To use your pages again',
-	stopSlip: 'I tapped this by mistake',
-	stopSeen: 'A doctor or emergency service has seen me',
-	stopSafe: 'I’m safe now and somebody is with me',
-	stopNote: 'Your coordinator sees what you tap here and will still check that you’re all right.',
-	stopNeedsNetwork: 'This works once you’re online again. Calls work without the internet.',
-	stopMistakeTitle: 'Did you tap this by mistake?',
-	stopMistakeLead: 'You told us you have this:',
-	stopMistakeYes: 'Yes, by mistake. I don’t have this',
-	stopMistakeNo: 'No, I have this',
-	stopStaysOpen: 'You can always',
-	stopWrite: 'write to your coordinator',
-	stopPrivacy: 'read how your data is used',
-	stopDownload: 'download your data',
-	stopWithdraw: 'withdraw your answers',
-	distressStopTitle: 'You don’t have to get through this alone.',
-	distressStopLead:
-		'You told us you’ve had thoughts of ending your life. Thank you for telling us. Please talk to somebody now.',
-	distressNoLine: (number: string) =>
-		`Your organisation hasn’t set a crisis line for your country. Call ${number}, or your local emergency number: they help with this too.`,
-	distressDo: [
-		'Don’t stay alone. Go to somebody you trust, or ask them to come or stay on the phone.',
-		'If you’re in danger now, or you’ve hurt yourself, call the emergency number.',
-		'Put distance between you and anything you could use to hurt yourself.'
-	] as readonly string[],
-	distressTold: 'We’ve told your coordinator, but they may not be at work. Please don’t wait for them.',
-	privacyTitle: 'How your data is used',
-	privacyBack: 'back to the start'
+		'Or call your local emergency number. Abroad, that’s the number of the country you’re in. 112 works from most mobile phones.'
 };
 
 export const fields = {

@@ -47,7 +47,8 @@ async function whatComesNext(db: Db, personId: string) {
 		isAsked: asked !== null,
 		checkInOn: checkIn?.due ?? null,
 		recheckOn: recheck?.due ?? null,
-		hasOpenSign: judgement?.reasons.some(({ sign }) => sign !== undefined) ?? false
+		// What is graver has words of its own, on every page.
+		hasOpenSign: judgement?.reasons.some(({ code }) => code === 'professional-sign') ?? false
 	};
 }
 

@@ -62,7 +62,7 @@
 {#each groups as [group, signs] (group)}
 	<section class="sign-group" aria-labelledby="signs-{group}">
 		<h2 id="signs-{group}" class="text-lead" class:text-warm={group === 'emergency'}>{WORDS[group].title}</h2>
-		<p class="text-ink-soft">{WORDS[group].lead}</p>
+		{#if WORDS[group].lead}<p class="text-ink-soft">{WORDS[group].lead}</p>{/if}
 		{#if isOpen(signs)}
 			<Notice kind="caution"><p class="font-semibold">{t.first.missing}</p></Notice>
 		{/if}

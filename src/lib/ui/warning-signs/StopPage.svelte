@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { isDistress, type EmergencySign } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
+	import { stopTextsFor } from '$lib/messages/stop';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 
@@ -16,21 +17,22 @@
 
 	let { signs, number, crisisLine, token, t }: Props = $props();
 
+	const texts = $derived(stopTextsFor(t.locale));
 	const bodily = $derived(signs.filter((sign) => !isDistress(sign)));
 	const isInDistress = $derived(signs.some(isDistress));
 	const stop = $derived(`/c/${token}/stop`);
 	const always = $derived([
-		[`/c/${token}/messages`, t.first.stopWrite],
-		[`/c/${token}/privacy`, t.first.stopPrivacy],
-		[`/c/${token}/take-along`, t.first.stopDownload],
-		[`/c/${token}/withdraw`, t.first.stopWithdraw]
+		[`/c/${token}/messages`, texts.write],
+		[`/c/${token}/privacy`, texts.privacy],
+		[`/c/${token}/take-along`, texts.download],
+		[`/c/${token}/withdraw`, texts.withdraw]
 	]);
 </script>
 
 {#if bodily.length > 0}
 	<div class="mt-6 border-l-8 border-warm bg-warm-wash px-5 py-5" role="alert">
 		<h1 class="text-title text-warm">{t.first.stopTitle}</h1>
-		<p class="mt-3">{t.first.stopLead}</p>
+		<p class="mt-3">{texts.lead}</p>
 		<ul class="mt-1 list-disc pl-5 font-semibold">
 			{#each bodily as sign (sign)}<li>{t.first.signs[sign]}</li>{/each}
 		</ul>
@@ -40,16 +42,16 @@
 		<p class="mt-2 text-note">{t.first.callElsewhere}</p>
 	</div>
 	<ol class="mt-6 list-decimal space-y-2 pl-5 text-lead">
-		{#each t.first.stopDo as line (line)}<li>{line}</li>{/each}
+		{#each texts.do as line (line)}<li>{line}</li>{/each}
 	</ol>
-	<p class="mt-6 text-ink-soft">{t.first.stopTold}</p>
+	<p class="mt-6 text-ink-soft">{texts.told}</p>
 {/if}
 {#if isInDistress}
 	<section class="mt-6 border-l-8 border-ink bg-sheet px-5 py-5" role="alert" aria-labelledby="distress">
 		<svelte:element this={bodily.length > 0 ? 'h2' : 'h1'} id="distress" class="text-title"
-			>{t.first.distressStopTitle}</svelte:element
+			>{texts.distressTitle}</svelte:element
 		>
-		<p class="mt-3 text-lead">{t.first.distressStopLead}</p>
+		<p class="mt-3 text-lead">{texts.distressLead}</p>
 		<div class="mt-5 grid gap-3">
 			{#if crisisLine}
 				<Button look="main" size="thumb" class="w-full" href="tel:{crisisLine.phone.replace(/[^+\d]/g, '')}"
@@ -57,40 +59,36 @@
 				>
 				<Button size="thumb" class="w-full" href="tel:{number}">{t.first.call(number)}</Button>
 			{:else}
-				<p>{t.first.distressNoLine(number)}</p>
+				<p>{texts.distressNoLine(number)}</p>
 				<Button look="main" size="thumb" class="w-full" href="tel:{number}">{t.first.call(number)}</Button>
 			{/if}
 		</div>
 		<p class="mt-2 text-note">{t.first.callElsewhere}</p>
 		<ul class="mt-5 list-disc space-y-2 pl-5">
-			{#each t.first.distressDo as line (line)}<li>{line}</li>{/each}
+			{#each texts.distressDo as line (line)}<li>{line}</li>{/each}
 		</ul>
-		<p class="mt-5 text-ink-soft">{t.first.distressTold}</p>
+		<p class="mt-5 text-ink-soft">{texts.distressTold}</p>
 	</section>
 {/if}
 
 <section class="mt-8 border-t border-rule pt-5" aria-labelledby="open-again">
-	<h2 id="open-again" class="text-lead">{t.first.stopOpenAgain}</h2>
-	{#if isOffline.current}<p class="mt-1">{t.first.stopNeedsNetwork}</p>{/if}
+	<h2 id="open-again" class="text-lead">{texts.openAgain}</h2>
+	{#if isOffline.current}<p class="mt-1">{texts.needsNetwork}</p>{/if}
 	<form method="POST" action="{stop}?/lift" class="mt-3 flex flex-wrap gap-3" data-sveltekit-reload>
 		<input type="hidden" name="signs" value={signs.join(',')} />
 		{#if bodily.length > 0}
-			<Button class="text-left" name="how" value="seen" disabled={isOffline.current}
-				>{t.first.stopSeen}</Button
-			>
+			<Button class="text-left" name="how" value="seen" disabled={isOffline.current}>{texts.seen}</Button>
 		{/if}
 		{#if isInDistress}
-			<Button class="text-left" name="how" value="safe-now" disabled={isOffline.current}
-				>{t.first.stopSafe}</Button
-			>
+			<Button class="text-left" name="how" value="safe-now" disabled={isOffline.current}>{texts.safe}</Button>
 		{/if}
 		<Button class="text-left" formmethod="GET" formaction="{stop}/mistake" disabled={isOffline.current}
-			>{t.first.stopSlip}</Button
+			>{texts.slip}</Button
 		>
 	</form>
-	<p class="mt-2 text-note text-ink-soft">{t.first.stopNote}</p>
+	<p class="mt-2 text-note text-ink-soft">{texts.note}</p>
 	<p class="mt-5">
-		{t.first.stopStaysOpen}:
+		{texts.staysOpen}:
 	</p>
 	<ul class="mt-1 flex flex-wrap gap-x-5 gap-y-2">
 		{#each always as [href, words] (href)}<li>

@@ -9,7 +9,6 @@
 	import { keepForOffline } from '$lib/ui/later/keep-for-offline';
 	import { setRoom } from '$lib/ui/section/room';
 	import { deviceStop } from '$lib/ui/warning-signs/device-stop.svelte';
-	import StopPage from '$lib/ui/warning-signs/StopPage.svelte';
 	import UrgentNotice from '$lib/ui/warning-signs/UrgentNotice.svelte';
 	import TextSizeSwitch from '$lib/ui/theme/TextSizeSwitch.svelte';
 	import ThemeSwitch from '$lib/ui/theme/ThemeSwitch.svelte';
@@ -36,13 +35,20 @@
 {#if isStopped}
 	<main id="content" class="mx-auto max-w-2xl px-5 py-8 md:py-14">
 		<p class="font-title text-body font-semibold">{t.product}</p>
-		<StopPage
-			signs={stopping}
-			number={data.emergencyNumber}
-			crisisLine={data.crisisLine}
-			token={data.token}
-			{t}
-		/>
+		<!-- The number at once; the rest comes with the files that the device keeps. -->
+		{#await import('$lib/ui/warning-signs/StopPage.svelte')}
+			{@render callNow()}
+		{:then { default: StopPage }}
+			<StopPage
+				signs={stopping}
+				number={data.emergencyNumber}
+				crisisLine={data.crisisLine}
+				token={data.token}
+				{t}
+			/>
+		{:catch}
+			{@render callNow()}
+		{/await}
 	</main>
 {/if}
 <!-- Kept while it is closed: what was typed there is still to be sent. -->
@@ -60,6 +66,12 @@
 		<ThemeSwitch theme={data.theme} {t} />
 	</footer>
 </Later>
+
+{#snippet callNow()}
+	<h1 class="mt-6 text-title text-warm">{t.first.stopTitle}</h1>
+	<p class="mt-5"><a href="tel:{data.emergencyNumber}">{t.first.call(data.emergencyNumber)}</a></p>
+	<p class="mt-2">{t.first.callElsewhere}</p>
+{/snippet}
 
 <style>
 	.skip {

@@ -1,16 +1,18 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
+	import { stopTextsFor } from '$lib/messages/stop';
 
 	let { data } = $props();
 
 	const t = $derived(messagesFor(data.locale));
+	const texts = $derived(stopTextsFor(data.locale));
 </script>
 
-<svelte:head><title>{t.first.privacyTitle} · {t.product}</title></svelte:head>
+<svelte:head><title>{texts.privacyTitle} · {t.product}</title></svelte:head>
 
 <main id="content" class="mx-auto max-w-2xl px-5 py-8 md:py-14">
 	<p class="font-title text-body font-semibold">{t.product}</p>
-	<h1 class="mt-6 text-title">{t.first.privacyTitle}</h1>
+	<h1 class="mt-6 text-title">{texts.privacyTitle}</h1>
 	<dl class="mt-4 border-t border-ink">
 		{#each t.start.lines as [term, words] (term)}
 			<div class="grid grid-cols-[5.5rem_1fr] gap-3 border-b border-rule py-2.5">
@@ -20,8 +22,8 @@
 		{/each}
 	</dl>
 	<p class="mt-6 flex flex-wrap gap-x-5 gap-y-2">
-		<a href="/c/{data.token}/take-along" data-sveltekit-reload>{t.first.stopDownload}</a>
-		<a href="/c/{data.token}/withdraw">{t.first.stopWithdraw}</a>
-		<a href="/c/{data.token}">{t.first.privacyBack}</a>
+		<a href="/c/{data.token}/take-along" data-sveltekit-reload>{texts.download}</a>
+		<a href="/c/{data.token}/withdraw">{texts.withdraw}</a>
+		<a href="/c/{data.token}">{texts.privacyBack}</a>
 	</p>
 </main>

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import type { Sign } from '../discomfort';
-import { addDays, type CivilDate } from '../calendar';
-import { reasonEn } from '../../messages/triage-en';
-import { RULES_IN_FORCE } from '../rules';
-import { judgeFile } from './judge-file';
-import type { PersonFile } from './index';
+import type { Sign } from '$lib/core/discomfort';
+import { addDays, type CivilDate } from '$lib/core/calendar';
+import { reasonEn } from '$lib/messages/triage-en';
+import { RULES_IN_FORCE } from '$lib/core/rules';
+import { judgeFile } from '$lib/core/judgement/judge-file';
+import type { PersonFile } from '$lib/core/judgement';
 
 /** A Saturday: an emergency is for that very day, what is urgent for the Monday. */
 const SATURDAY = '2026-11-21' as CivilDate;

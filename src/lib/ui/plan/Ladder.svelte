@@ -61,7 +61,8 @@
 		});
 </script>
 
-<section aria-labelledby="ladder">
+<!-- Paper is for the plan that is worked on, not for choosing one. -->
+<section class="no-print" aria-labelledby="ladder">
 	<h2 id="ladder" class="text-head">{t.ladder.title}</h2>
 	<p class="text-ink-soft">{t.ladder.lead}</p>
 	<ol class="mt-2">

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
+	import { isHazard } from '$lib/core/checklist';
 	import { messagesFor } from '$lib/messages';
 	import { savingFault } from '$lib/ui/autosave/saving-fault';
 	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
@@ -91,10 +92,12 @@
 			{#if data.findings.length > 0}
 				<!-- On paper beside the steps, in their order, to be ticked by hand. -->
 				<section class="printed">
-					<h2 class="text-lead">{t.open.besidesTitle}</h2>
+					<h2 class="font-semibold">{t.open.besidesTitle}</h2>
 					<ul>
 						{#each data.findings as { finding, name, fixes } (finding)}
-							<li><span class="box" aria-hidden="true"></span><strong>{name}.</strong> {fixes[0] ?? ''}</li>
+							<li>
+								<span class="box" aria-hidden="true"></span>{name}{#if isHazard(finding) && fixes[0]}: {fixes[0]}{/if}
+							</li>
 						{/each}
 					</ul>
 				</section>
@@ -129,8 +132,13 @@
 	@media print {
 		.printed {
 			display: block;
-			margin-top: 0.5rem;
-			font-size: var(--text-note);
+			margin-top: 0.25rem;
+			font-size: 9pt;
+			line-height: 1.25;
+		}
+		.printed ul {
+			columns: 3;
+			column-gap: 1rem;
 		}
 		.box {
 			display: inline-block;

@@ -11,13 +11,13 @@ test('at least eleven lines are on the first screen, in parts that fold, narrowe
 	const lines = page.locator('main li[id^="line-"]');
 	const bottoms = await lines.evaluateAll((all) => all.map((line) => line.getBoundingClientRect().bottom));
 	expect(bottoms.filter((bottom) => bottom <= 800).length).toBeGreaterThanOrEqual(11);
-	const part = page.locator('section.group', { has: page.getByRole('heading', { name: /^Soon/ }) });
+	const part = page.locator('section.group', { has: page.getByRole('heading', { name: /^This week/ }) });
 	const before = await lines.count();
 	const inPart = await part.locator('li').count();
-	await part.getByRole('button', { name: /^Soon/ }).click();
+	await part.getByRole('button', { name: /^This week/ }).click();
 	await expect(part.locator('li')).toHaveCount(0);
 	await expect(lines).toHaveCount(before - inPart);
-	await part.getByRole('button', { name: /^Soon/ }).click();
+	await part.getByRole('button', { name: /^This week/ }).click();
 	await page.getByLabel('Whose').selectOption('Mine');
 	await expect(page).toHaveURL(/whose=mine/);
 	await expect(lines.first()).toContainText('with you');

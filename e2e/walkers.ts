@@ -21,7 +21,7 @@ export const HIGH_TABLE: WalkerAnswers = {
 	screenSize: '14',
 	sittingEye: '72.4',
 	'check.mouse-place': 'arm-stretched',
-	'check.strips': 'into-another',
+	'check.strips': 'into-the-wall',
 	'thing.book': '4',
 	'thing.ream': '2',
 	'thing.sturdy-box': '1',

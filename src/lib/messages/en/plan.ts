@@ -84,6 +84,10 @@ export const plan = {
 	workOnThisNote: 'Steps that are the same in both stay ticked.',
 	workingOn: 'You are working on this one',
 	doneTitle: 'All done. Well done.',
+	stepsDoneTitle: (n: number) =>
+		isOne(n)
+			? 'Every step is done. One problem below is still open.'
+			: `Every step is done. ${inWords(n)} problems below are still open.`,
 	doneLead: 'Now measure again: padding gives way, and a stack can be a book short.',
 	askAgain: (day: string) => `We’ll ask again on ${day}: one minute about how it’s holding up.`,
 	askedNow: 'We’ve asked how it’s holding up. It takes one minute to answer.',

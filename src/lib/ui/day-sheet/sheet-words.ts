@@ -58,8 +58,13 @@ export const isFollowUp = (line: SheetLine) => line.openSince === null;
 /** Whether only an outcome takes a line off the sheet. */
 export const needsOutcome = (line: SheetLine) => !isFollowUp(line) && isGraver(line.level, 'soon');
 
-/** Whether a press settles a line: nothing grave is open, and no message is unread. */
-export const canSettle = (line: SheetLine) => !isFollowUp(line) && !needsOutcome(line) && !isUnread(line);
+/** Whether a hazard is open: it leaves the list once the person has put it right. */
+const hasHazard = ({ judgement }: SheetLine) =>
+	judgement?.reasons.some(({ code }) => code === 'hazard') ?? false;
+
+/** Whether a press settles a line: nothing grave is open, no hazard, and no message is unread. */
+export const canSettle = (line: SheetLine) =>
+	!isFollowUp(line) && !needsOutcome(line) && !hasHazard(line) && !isUnread(line);
 
 /** Whether a line can wait: nothing that wants an outcome or has to be read. */
 export const canPutOff = (line: SheetLine) => canWait({ level: line.level, hasMessage: isUnread(line) });

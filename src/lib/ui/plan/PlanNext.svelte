@@ -7,6 +7,8 @@
 		token: string;
 		/** Whether every step is ticked, here or on the server. */
 		isDone: boolean;
+		/** Problems besides heights that are still open: nobody is told that all is done over one. */
+		openProblems: number;
 		next: {
 			readonly isAsked: boolean;
 			readonly checkInOn: string | null;
@@ -16,7 +18,7 @@
 		t: Catalogue;
 	}
 
-	let { token, isDone, next, earlier, t }: Props = $props();
+	let { token, isDone, openProblems, next, earlier, t }: Props = $props();
 
 	const day = (iso: string) => t.dates.day(new Date(`${iso}T00:00:00Z`));
 	const names = (steps: readonly PlanStep[]) =>
@@ -32,7 +34,7 @@
 
 <section class="mt-6 border-t border-rule pt-4">
 	{#if isDone}
-		<h2 class="text-lead">{t.plan.doneTitle}</h2>
+		<h2 class="text-lead">{openProblems > 0 ? t.plan.stepsDoneTitle(openProblems) : t.plan.doneTitle}</h2>
 		<p class="mt-1">{t.plan.doneLead}</p>
 	{/if}
 	{#if next.isAsked}

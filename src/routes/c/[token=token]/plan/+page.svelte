@@ -45,6 +45,7 @@
 		madeFor(room)
 	];
 	const keptState = $derived(form && 'kept' in form && form.kept ? 'sent' : visit.keptState);
+	const openProblems = $derived(Object.values(data.findingTicks ?? {}).filter((how) => how === null).length);
 	const isDone = $derived(visit.isWorked && visit.steps.length > 0 && visit.doneCount === visit.steps.length);
 	/** Whether the heights to measure again are shown: opened by hand, by what was kept, by the last step. */
 	const showsHeights = $derived(data.again !== null || form !== null || isDone || visit.keptState !== 'no');
@@ -103,7 +104,16 @@
 				</section>
 			{/if}
 			<div class="below no-print">
-				<Later><PlanNext token={data.token} {isDone} next={data.next} earlier={data.earlier} {t} /></Later>
+				<Later
+					><PlanNext
+						token={data.token}
+						{isDone}
+						{openProblems}
+						next={data.next}
+						earlier={data.earlier}
+						{t}
+					/></Later
+				>
 				<Later
 					><WhatStaysOpen
 						advice={data}

@@ -14,7 +14,7 @@ export default defineConfig({
 	outputDir: process.env.E2E_OUTPUT ?? 'test-results/browser',
 	reporter: [['list'], ['json', { outputFile: process.env.E2E_REPORT ?? 'test-results/e2e.json' }]],
 	use: {
-		actionTimeout: 5 * MINUTE_MS,
+		actionTimeout: Number(process.env.EXPECT_MS ?? 5 * MINUTE_MS),
 		...devices['Desktop Chrome'],
 		viewport: { width: 1280, height: 800 },
 		baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:4280',

@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { answeredLike, holdScripts, hydrated, signIn, signInAs, deskTest as test } from './support';
+import { answeredLike, holdScripts, hydrated, posted, signIn, signInAs, deskTest as test } from './support';
 
 const lineOf = (page: Page, name: string) => page.locator('main li[id^="line-"]', { hasText: name });
 
@@ -172,8 +172,10 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	page,
 	browser
 }) => {
-	const name = 'Tove Typedover';
-	const { caseUrl } = await answeredLike(page, name, 'Mirela Oakhanger');
+	const name = 'Tove Typedown';
+	const { link, caseUrl } = await answeredLike(page, name, 'Mirela Oakhanger');
+	// A hazard that is open is settled by nobody's press.
+	await posted(page, `${link}/plan?/finding`, { finding: 'chained-strips', how: 'done' });
 	const id = caseUrl.split('/').at(-1) ?? '';
 	await signIn(page);
 	const pane = page.getByRole('complementary', { name: `The case of ${name}` });

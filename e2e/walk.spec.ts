@@ -398,7 +398,7 @@ test('asked again after a year, what has changed is asked anew and the rest is k
 		if (!first.includes('What is different from last time?')) continue;
 		const draft = await page.request.get(`${link}/draft`);
 		const { answers } = (await draft.json()) as { answers: Record<string, string> };
-		if (answers.posture === 'sitting' && answers.seatHeight && answers.surfaceHeight)
+		if (answers.by === 'tape' && answers.posture === 'sitting' && answers.seatHeight && answers.surfaceHeight)
 			found = { link, surfaceHeight: answers.surfaceHeight };
 	}
 	if (!found) throw new Error('The demo has nobody who is asked again');

@@ -125,9 +125,10 @@ await run(async () => {
 	await phone.getByRole('button', { name: /Begin|Pick up/ }).click();
 	await phone.getByRole('heading', { name: 'Before anything else' }).waitFor();
 	await phone.locator('html[data-ready]').waitFor({ state: 'attached' });
-	const sign = phone.getByRole('group', { name: /Pressure or pain in the chest/ });
+	const sign = phone.getByRole('group', { name: /Chest pain or pressure/ });
 	await sign.getByText('Yes').click();
 	await phone.getByRole('heading', { name: /^Stop here/ }).waitFor();
+	await phone.getByRole('button', { name: 'I tapped this by mistake' }).waitFor();
 	await shoot(phone, 'phone-stop');
 	await browser.close();
 });

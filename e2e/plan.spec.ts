@@ -176,7 +176,7 @@ test('a problem besides heights is ticked, taken back and refused on the plan; a
 	await hydrated(employee);
 	const strips = employee.getByRole('listitem').filter({ hasText: 'Power strips plugged into each other' });
 	await strips.getByRole('button', { name: /^It doesn’t work here/ }).click();
-	await expect(strips).toContainText('Your coordinator sees it, because it can hurt somebody.');
+	await expect(strips).toContainText('Your coordinator sees it, because people can get hurt.');
 	await page.goto(caseUrl);
 	const hazards = page.getByText(/Hazard: power strips/);
 	await expect(page.getByText(/Hazard: power strips.*can’t be put right there/).first()).toBeVisible();

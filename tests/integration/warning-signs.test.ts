@@ -4,11 +4,17 @@ import type { EmergencySign } from '$lib/core/discomfort';
 import { saveAnswers } from '$lib/server/assessments/save-answers';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { withdrawAnswers } from '$lib/server/assessments/withdraw';
 import { undoActs } from '$lib/server/acts/undo-acts';
 import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
 import { schema } from '$lib/server/db/client';
 import { tickFinding } from '$lib/server/findings/tick-finding';
-import { crisisLineOf, readCrisisLines, setCrisisLine } from '$lib/server/warning-signs/crisis-lines';
+import {
+	crisisLineOf,
+	readCrisisLines,
+	removeCrisisLine,
+	setCrisisLine
+} from '$lib/server/warning-signs/crisis-lines';
 import { liftSigns } from '$lib/server/warning-signs/lift-signs';
 import { isStopped } from '$lib/server/warning-signs/stop-guard';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
@@ -89,6 +95,23 @@ describe('an open emergency', () => {
 		expect(await person.isStopped()).toBe(true);
 	});
 
+	it('that is withdrawn stays with what was tapped; what nobody needs any more goes', async () => {
+		const person = await somebody();
+		await person.say('yes', 1);
+		await person.lift('seen', 2);
+		await withdrawAnswers(db(), await person.open(), desk.later(3));
+		expect((await desk.judged(person.personId)).reasons).toMatchObject([
+			{ code: 'emergency-sign', sign: CHEST, lifted: { how: 'seen' } }
+		]);
+		const other = await somebody();
+		await other.say('yes', 1);
+		await other.lift('seen', 2);
+		await desk.reach(other.personId, { closes: [CHEST], whom: 'P' }, desk.later(3));
+		await withdrawAnswers(db(), await other.open(), desk.later(4));
+		const lifts = db().$count(schema.signLifts, eq(schema.signLifts.personId, other.personId));
+		expect(await lifts).toBe(0);
+	});
+
 	it('said at a check-in stops too', async () => {
 		const person = await somebody();
 		const said = { signs: [CHEST], discomfort: [], undone: [], news: [] };
@@ -152,7 +175,8 @@ describe('the crisis line', () => {
 		await setCrisisLine(db(), desk.coordinator, line, now);
 		expect(await crisisLineOf(db(), 'GB')).toEqual({ name: line.name, phone: line.phone });
 		expect(await crisisLineOf(db(), '')).toBeNull();
-		await setCrisisLine(db(), desk.coordinator, { ...line, phone: '' }, desk.later(1));
+		expect(await faultOf(removeCrisisLine(db(), desk.reader, 'GB', now))).toBe('not-allowed');
+		await removeCrisisLine(db(), desk.coordinator, 'GB', desk.later(1));
 		expect(await readCrisisLines(db(), desk.coordinator)).toEqual([]);
 	});
 });

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { emptyFile } from '../support/empty-file';
 import type { Sign } from '$lib/core/discomfort';
 import { addDays, type CivilDate } from '$lib/core/calendar';
 import { reasonEn } from '$lib/messages/triage-en';
@@ -9,24 +10,14 @@ import type { PersonFile } from '$lib/core/judgement';
 /** A Saturday: an emergency is for that very day, what is urgent for the Monday. */
 const SATURDAY = '2026-11-21' as CivilDate;
 
-function personWith(signs: readonly Sign[], over: Partial<PersonFile> = {}): PersonFile {
-	return {
-		format: 'easy-corner.file/2',
+const personWith = (signs: readonly Sign[], over: Partial<PersonFile> = {}) =>
+	emptyFile({
 		today: SATURDAY,
-		place: { country: 'GB', region: null },
 		answers: [
 			{ seq: 1, on: SATURDAY, corner: null, signs, discomfort: null, findings: null, acknowledged: null }
 		],
-		plan: null,
-		ticks: [],
-		measured: [],
-		checkIns: [],
-		lifted: [],
-		waiting: [],
-		outcomes: [],
 		...over
-	};
-}
+	});
 
 type Expected = readonly [who: string, signs: readonly Sign[], level: string, actBy: string, words: RegExp];
 

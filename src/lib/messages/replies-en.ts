@@ -43,7 +43,7 @@ const WORDS: Readonly<Record<ReasonCode, ((name: string, judgement: ReplyGrounds
 	unclosable: (name) =>
 		`Hello ${name}, what you have at home can’t close the last gap, so that’s our job. Ask for what would close it on your plan page, or tell me here if it wouldn’t fit.`,
 	hazard: (name) =>
-		`Hello ${name}, thank you for your answers. One thing at your desk can hurt somebody: your plan page shows what, and how to put it right. Please do it today, or tell me here what gets in the way.`,
+		`Hello ${name}, thank you for your answers. One thing at your desk isn’t safe. Your plan page shows it, and how to put it right. Please do it today, or tell me here what gets in the way.`,
 	request: null,
 	stuck: (name) =>
 		`Hello ${name}, your plan has been waiting for a while. What gets in the way? Is it time, something missing, or something that doesn’t work at your desk? Write to me here, and we’ll find another way.`,

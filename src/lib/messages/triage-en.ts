@@ -1,8 +1,8 @@
 import { lists } from './en/lists';
+import { isHazard, type HazardId } from '$lib/core/checklist';
 import type { LiftWay, Region, RegionReport, Sign } from '$lib/core/discomfort';
 import type { Closable, Judgement, Reason, Waiting } from '$lib/core/judgement';
 import { dayWords } from './desk-dates';
-import { findingEn } from './finding-en';
 import type { Level } from '$lib/core/triage';
 
 /** Names of the regions, as they stand in a sentence. */
@@ -40,6 +40,17 @@ export const signsEn: Readonly<Record<Sign, string>> = {
 	'after-injury': 'pain after a fall, a blow or another injury',
 	'worst-at-night': 'back pain that is worst at night in bed'
 };
+
+/** Hazards, as the coordinator reads them. */
+const hazardsEn: Readonly<Record<HazardId, string>> = {
+	'cables-in-the-way': 'cables at their feet',
+	'chained-strips': 'power strips plugged into each other',
+	'stack-wobbles': 'a stack wobbles',
+	'vents-covered': 'the laptop’s vents are covered'
+};
+
+/** A hazard in words; null for what is none, or is of another checklist. */
+export const hazardEn = (finding: string): string | null => (isHazard(finding) ? hazardsEn[finding] : null);
 
 const waitingEn: Readonly<Record<Waiting, string>> = {
 	equipment: 'asked for equipment',
@@ -101,7 +112,8 @@ export function reasonEn(reason: Reason, grounds: Grounds): string {
 	return capital(wordsOf(reason, grounds));
 }
 
-const LIFT_WORDS: Readonly<Record<LiftWay, string>> = {
+/** What a tap on the stop page said. */
+export const LIFT_WORDS: Readonly<Record<LiftWay, string>> = {
 	seen: 'a doctor or emergency service has seen them',
 	mistake: 'they tapped it by mistake',
 	'safe-now': 'they’re safe now and somebody is with them'
@@ -142,7 +154,7 @@ function wordsOf(reason: Reason, grounds: Grounds): string {
 			return `${lists.and(gaps)}; nothing at home fixes it. Sore: ${names}`;
 		}
 		case 'hazard': {
-			const hazard = reason.finding ? findingEn(reason.finding) : 'not put right';
+			const hazard = hazardEn(reason.finding ?? '') ?? 'at the workstation';
 			return `Hazard: ${hazard}${reason.refused ? ' (they say it can’t be put right there)' : ''}`;
 		}
 		case 'request':

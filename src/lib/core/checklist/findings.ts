@@ -38,7 +38,15 @@ function rule(
 }
 
 /** Findings that can hurt somebody while they stand: what the coordinator is told of by themselves. Common practice. */
-const HAZARDS: readonly string[] = ['cables-in-the-way', 'chained-strips', 'stack-wobbles', 'vents-covered'];
+export const HAZARDS = [
+	'cables-in-the-way',
+	'chained-strips',
+	'stack-wobbles',
+	'vents-covered'
+] as const satisfies readonly string[];
+
+/** A finding that is a hazard. */
+export type HazardId = (typeof HAZARDS)[number];
 
 const NECK_AND_SHOULDERS = ['neck', 'shoulder'] as const;
 /** Regions of the legs. */
@@ -328,6 +336,6 @@ export function regionsOf(id: FindingId): readonly Region[] {
 }
 
 /** Whether a finding is a hazard: it stays one until it is put right, also where it is refused. */
-export function isHazard(id: FindingId): boolean {
-	return HAZARDS.includes(id);
+export function isHazard(id: string): id is HazardId {
+	return HAZARDS.some((hazard) => hazard === id);
 }

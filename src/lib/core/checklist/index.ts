@@ -6,7 +6,15 @@ export {
 	type Checklist,
 	type ChecklistAnswers
 } from './checklist';
-export { FINDING_IDS, findingRule, isHazard, regionsOf, type FindingId, type FindingRule } from './findings';
+export {
+	FINDING_IDS,
+	findingRule,
+	isHazard,
+	regionsOf,
+	type HazardId,
+	type FindingId,
+	type FindingRule
+} from './findings';
 export { CAUSES, likelyCauses, questionsToAsk, type CauseId, type LikelyCause } from './causes';
 export {
 	fixRule,

@@ -1,19 +1,8 @@
-import { Type, type TSchema } from 'typebox';
-import { BODY_LENGTHS, CORNER_BOUNDS, type Corner } from '../corner';
+import { Type } from 'typebox';
 import { LIFT_WAYS, SIGNS } from '../discomfort';
-import { regionReportSchema } from '../discomfort/report-schema';
-import { closed, day, dayOrNull, optional } from './schema-parts';
-import { CLOSABLE, MEASURED_HEIGHTS, NEWS, PLAN_KINDS, THINGS, TICK_WAYS, WAITING } from './vocabulary';
-
-/** Entries of one list: far above any life at a desk, so that a slip can't flood the judge. */
-const MOST_ENTRIES = 2000;
-
-/** Heights of a plan, mm: within what furniture and stacks can be. */
-const HIGHEST_MM = 2500;
-
-const list = <T extends TSchema>(items: T) => Type.Array(items, { maxItems: MOST_ENTRIES });
-
-const integerWithin = ([minimum, maximum]: readonly [number, number]) => Type.Integer({ minimum, maximum });
+import { corner, discomfort, HIGHEST_MM, lengths, list, place } from './file-parts';
+import { closed, day, dayOrNull } from './schema-parts';
+import { CLOSABLE, NEWS, PLAN_KINDS, THINGS, TICK_WAYS, WAITING } from './vocabulary';
 
 const height = Type.Integer({ minimum: -HIGHEST_MM, maximum: HIGHEST_MM, description: 'mm' });
 
@@ -29,29 +18,12 @@ const momentOrNull = Type.Union([moment, Type.Null()]);
 const findingId = Type.String({ pattern: '^[a-z0-9][a-z0-9-]*$', maxLength: 60 });
 
 const signs = list(Type.Enum(SIGNS));
-const discomfort = Type.Union([list(regionReportSchema), Type.Null()]);
-
-const lengths = Type.Object(
-	{
-		...optional(MEASURED_HEIGHTS, Type.Integer({ minimum: 0, maximum: HIGHEST_MM })),
-		...optional(BODY_LENGTHS, integerWithin(CORNER_BOUNDS.bodyLength)),
-		...optional(['thickness'], integerWithin(CORNER_BOUNDS.surfaceThickness))
-	},
-	{
-		...closed,
-		description:
-			'mm. seat: under the person, pads and all; feet: what they rest on; surface; keys: what they stand on; screen: top of the picture; each above the floor. Body lengths and the surface’s thickness as in the corner document.'
-	}
-);
 
 const answers = Type.Object(
 	{
 		seq,
 		on: day,
-		corner: Type.Unsafe<Corner | null>({
-			type: ['object', 'null'],
-			description: 'a corner document, or null while only signs are in'
-		}),
+		corner,
 		signs,
 		discomfort,
 		findings: Type.Union(
@@ -120,13 +92,7 @@ export const fileSchema = Type.Object(
 	{
 		format: Type.Literal('easy-corner.file/2'),
 		today: day,
-		place: Type.Object(
-			{
-				country: Type.Union([Type.String({ pattern: '^[A-Z]{2}$' }), Type.Null()]),
-				region: Type.Union([Type.String({ minLength: 1, maxLength: 10 }), Type.Null()])
-			},
-			closed
-		),
+		place,
 		answers: list(answers),
 		plan: Type.Union([plan, Type.Null()]),
 		ticks: list(Type.Object({ seq, finding: findingId, on: day, how: Type.Enum(TICK_WAYS) }, closed)),

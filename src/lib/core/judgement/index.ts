@@ -17,7 +17,7 @@ export { unclosableChecks } from './open-reports';
 export { thingStates, type ThingState } from './plan-state';
 export { findingStates, type FindingTicks } from './open-findings';
 export { readJudgement, type StoredJudgement } from './read-judgement';
-export { heightsOf } from './upgrade-file';
+export { heightsOf } from './plan-heights';
 export {
 	CLOSABLE,
 	CLOSED_BY_OUTCOME,

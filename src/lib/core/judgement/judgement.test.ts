@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { readFileSync } from 'node:fs';
 import { judgedByHand } from '../../../../tests/support/judged-by-hand';
+import { emptyFile } from '../../../../tests/support/empty-file';
 import { randomFile } from '../../../../tests/support/random-file';
 import { civilDate, type CivilDate } from '../calendar';
 import type { Corner } from '../corner';
@@ -30,19 +31,7 @@ const sore = (worst: number, over: Partial<RegionReport> = {}): RegionReport => 
 	kinds: ['ache'],
 	...over
 });
-const empty: PersonFile = {
-	format: 'easy-corner.file/2',
-	today: day('2026-11-25'),
-	place: { country: 'GB', region: null },
-	answers: [],
-	plan: null,
-	ticks: [],
-	measured: [],
-	checkIns: [],
-	lifted: [],
-	waiting: [],
-	outcomes: []
-};
+const empty = emptyFile();
 /** Places in time by the day, as a file of version 1 had them; what a test is about says its own. */
 const seqOf = (on: string, within = 0) => Math.round(Date.parse(on) / 86_400_000) * 10 + within;
 const done = (on: string) => ({ seq: seqOf(on, 2), on: day(on) });

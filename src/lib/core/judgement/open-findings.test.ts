@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { emptyFile } from '../../../../tests/support/empty-file';
 import type { CivilDate } from '../calendar';
 import { RULES_IN_FORCE } from '../rules';
 import { judgeFile } from './judge-file';
@@ -8,9 +9,8 @@ import { validateFile } from './validate-file';
 const day = (n: number) => `2026-10-${String(n).padStart(2, '0')}` as CivilDate;
 
 /** Somebody whose answers of 1 October show a hazard and glare, and nothing else. */
-function file(over: Partial<PersonFile> = {}): PersonFile {
-	return {
-		format: 'easy-corner.file/2',
+const file = (over: Partial<PersonFile> = {}) =>
+	emptyFile({
 		today: day(30),
 		place: { country: null, region: null },
 		answers: [
@@ -27,16 +27,8 @@ function file(over: Partial<PersonFile> = {}): PersonFile {
 				acknowledged: null
 			}
 		],
-		plan: null,
-		ticks: [],
-		measured: [],
-		checkIns: [],
-		lifted: [],
-		waiting: [],
-		outcomes: [],
 		...over
-	};
-}
+	});
 const tick = (seq: number, finding: string, how: 'done' | 'not-here' = 'done') => ({
 	seq,
 	finding,

@@ -1,8 +1,8 @@
 import type { CivilDate } from '../calendar';
-import { planCorner, type Plan } from '../plan';
-import type { Corner } from '../corner';
+import { planCorner } from '../plan';
 import type { FileOfVersion1 } from './file-1-schema';
-import type { FilePlan, PersonFile } from './file';
+import type { PersonFile } from './file';
+import { heightsOf } from './plan-heights';
 import { signNamed, type Sign } from '../discomfort';
 import { CLOSED_BY_OUTCOME, type Closable } from './vocabulary';
 
@@ -31,30 +31,6 @@ const signsOf = (signs: readonly string[]) =>
 
 function closableNamed(of: string): Closable | null {
 	return CLOSED_BY_OUTCOME.find((code) => code === of) ?? signNamed(of);
-}
-
-/** Heights and rises of a plan as the best for a corner has them; all as it is where there is none. */
-export function heightsOf(corner: Corner | null, plan: Plan | null): Pick<FilePlan, 'heights' | 'rises'> {
-	if (!corner || !plan)
-		return {
-			heights: { seat: null, surface: 0, screenTopAboveBase: 0 },
-			rises: { seat: 0, softs: 0, feet: 0, keys: 0, screen: 0 }
-		};
-	const { seat, feet, keys, screen } = plan.stations;
-	return {
-		heights: {
-			seat: plan.heights.seat,
-			surface: plan.heights.surface,
-			screenTopAboveBase: plan.heights.screenTopAboveBase
-		},
-		rises: {
-			seat: seat.rise,
-			softs: seat.pieces.length,
-			feet: feet.rise,
-			keys: corner.spot.keys.kind === 'built-in' ? screen.rise : keys.rise,
-			screen: screen.rise
-		}
-	};
 }
 
 /** Reads a file of version 1: order from its days, no findings, and the plan as it is solved today. */

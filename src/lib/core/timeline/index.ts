@@ -46,6 +46,7 @@ const GROUP_OF_ACT: Readonly<Record<string, TimelineGroup>> = {
 
 /** Acts whose own words stand in the timeline. */
 const SAID_ELSEWHERE: readonly string[] = [
+	'letter-delivered',
 	'message-written',
 	'note-written',
 	'contact-recorded',

@@ -62,7 +62,7 @@ export const accounts = {
 	confirmTitle: 'Your password · Easy Corner',
 	confirm: 'Your password, once more',
 	confirmLead: (name: string) =>
-		`You go on as ${name}. What comes next concerns many people, or can’t be taken back.`,
+		`You go on as ${name}. The next step affects many people or can’t be undone.`,
 	goOn: 'Go on',
 	secondFactor: 'Second factor',
 	secondFactorTitle: 'Second factor · Easy Corner',

@@ -1,3 +1,4 @@
+import { leftOutSentence } from './sheet-sentences';
 /** The day sheet. */
 export const daySheet = {
 	theCaseOf: (name: string | number) => `The case of ${name}`,
@@ -7,8 +8,7 @@ export const daySheet = {
 	caseIsTickedCases: (lines: number) => (lines === 1 ? '1 case is ticked' : `${lines} cases are ticked`),
 	settle: (settleable: string | number) => `Settle ${settleable}`,
 	untick: 'Untick',
-	leftOutAWarning: (n: string | number) =>
-		`${n} left out: a warning sign wants an outcome, a message wants to be read.`,
+	leftOutAWarning: (n: string | number) => leftOutSentence(Number(n)),
 	theSameTextTo: 'The same text to all of them …',
 	sendTo: (lines: string | number) => `Send to ${lines}`,
 	helloAll: 'Hello all',
@@ -68,7 +68,7 @@ export const daySheet = {
 		},
 		later: {
 			name: 'Later',
-			rule: 'Put off until a day, with the reason. Anything new brings them back at once.'
+			rule: 'Postponed until a day, with the reason. Anything new brings them back at once.'
 		}
 	},
 	theClinician: 'The clinician'

@@ -16,7 +16,7 @@ export const equipment = {
 	orderAndCost: 'Order and cost',
 	since: 'Since',
 	next: 'Next',
-	closesNoHeightBy: 'Closes no height by itself',
+	closesNoHeightBy: 'Fixes no height alone',
 	fromTheStoreBack: (backBy: string | null) => `from the store${backBy ? `, back by ${backBy}` : ''}`,
 	fromTheStoreFor: (ofValue: string | number) => `From the store: ${ofValue}`,
 	fromTheStoreMore: (inStore: string | number) => `From the store (${inStore}) …`,
@@ -47,7 +47,7 @@ export const equipment = {
 	exportWord: 'Export',
 	nothingHere: 'Nothing here.',
 	whatPeopleAskFor:
-		'What people ask for on their plan appears here, with the gap that it closes at their corner.',
+		'Equipment that people ask for on their plan appears here, with the problem that it fixes.',
 	theFirstAreShown: (lines: string | number) =>
 		`The first ${lines} are shown. Narrow the list, or export it, to see the rest.`,
 	budget: {

@@ -33,7 +33,7 @@ export const frame = {
 	/** What a chart is, for who does not see it. */
 	tableSays: (title: string, count: string) => `${title}. ${count} The table says the numbers.`,
 	didNotWork: 'This did not work. Try it once more.',
-	notReached: 'The server could not be reached. What you typed is still here: try it once more.',
+	notReached: 'We couldn’t reach the server. Your text is still here. Try once more.',
 	/** The acts of the desk, as on their buttons. */
 	acts: {
 		settle: 'Settle',

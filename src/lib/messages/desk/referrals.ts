@@ -32,7 +32,7 @@ export const referrals = {
 	whatWasTried: 'What was tried',
 	withWord: ({ place, things, at }: { place: string; things: readonly string[]; at: string }) =>
 		`${place}${things.length > 0 ? `, with ${things.join(', ')}` : ''}: ${at}`,
-	theWorkplaceAsIt: 'The workplace, as it stands',
+	theWorkplaceAsIt: 'The workstation now',
 	worksAtALaptop: ({
 		posture,
 		seat,

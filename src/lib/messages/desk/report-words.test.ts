@@ -132,7 +132,7 @@ describe('the words of figures', () => {
 		expect(groupWords('country', 'PT', {})).toBe('Portugal');
 		expect(groupWords('country', '', {})).toBe('Country not known');
 		expect(groupWords('round', 'a', { a: 'This autumn' })).toBe('This autumn');
-		expect(groupWords('round', '', {})).toBe('Sent by itself');
+		expect(groupWords('round', '', {})).toBe('Sent outside a round');
 		expect(groupWords('way', 'open', {})).toBe('Open');
 		expect(groupWords('spot', 'sofa', {})).toBe('Sofa or armchair');
 		expect(

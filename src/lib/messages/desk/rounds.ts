@@ -4,7 +4,7 @@ export const rounds = {
 	sendItToOne: (matches: number) => `Send it to ${matches === 1 ? 'one person' : `${matches} people`}`,
 	openItAgain: 'Open it again …',
 	lettersThatWereNot:
-		'Letters that were not written yet go out. Who is silent leaves the call list and is reminded again from tomorrow on.',
+		'Letters that were not written yet go out. People who haven’t answered leave the call list and get reminders again from tomorrow.',
 	yesOpenIt: 'Yes, open it',
 	closeTheRound: 'Close the round …',
 	nobodyIsRemindedAny: 'Nobody is reminded any more. Links go on working, and it can be opened again.',

@@ -34,6 +34,10 @@ export function heldSentence(n: number): string {
 	return `${count(n, 'email is', 'emails are')} waiting for your release. An update or an import made ${n === 1 ? 'it' : 'them'} due.`;
 }
 
+/** Why cases are passed over where many are marked as done at once. */
+export const leftOutSentence = (n: number) =>
+	`${n} left out. ${n === 1 ? 'It has' : 'Each has'} an open warning sign, an open hazard or an unread message.`;
+
 /** What the last act did, in words. */
 export function actSentence(form: object): string {
 	if ('settled' in form && form.settled) {
@@ -41,10 +45,7 @@ export function actSentence(form: object): string {
 			settled: readonly string[];
 			leftOut: readonly string[];
 		};
-		const left =
-			leftOut.length === 0
-				? ''
-				: ` ${leftOut.length} left out: a warning sign wants an outcome, a message wants to be read.`;
+		const left = leftOut.length === 0 ? '' : ` ${leftOutSentence(leftOut.length)}`;
 		const done =
 			settled.length === 1
 				? 'Settled. What is asked for and not decided stays on the sheet.'

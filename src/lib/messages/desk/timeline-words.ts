@@ -1,5 +1,6 @@
 import type { TimelineEntry, TimelineGroup } from '$lib/core/timeline';
-import { ACT_WORDS } from './state-words';
+import { hazardEn, LIFT_WORDS } from '../triage-en';
+import { recordActWords } from './record-words';
 import { STATE_WORDS } from './request-words';
 import { dayWords } from '$lib/messages/desk-dates';
 import type { Catalogue } from '$lib/messages';
@@ -26,6 +27,13 @@ export const LETTER_WORDS: Readonly<Record<string, string>> = {
 	failed: 'could not be sent'
 };
 
+/** What somebody said of a problem at their workstation. */
+const TICKED = {
+	done: 'put a problem right',
+	'not-here': 'said that a problem can’t be put right there',
+	open: 'unticked a problem'
+} as const;
+
 type Act = Extract<TimelineEntry['event'], { kind: 'act' }>;
 
 const asKey = <T extends object>(table: T, key: unknown): T[keyof T] | undefined =>
@@ -33,11 +41,16 @@ const asKey = <T extends object>(table: T, key: unknown): T[keyof T] | undefined
 
 /** What a line of the record says, with what it was about. */
 export function actWords({ act, detail }: Act, t: Catalogue): string {
-	const words = ACT_WORDS[act] ?? act;
+	const words = recordActWords(act);
 	const thing = asKey(t.open.buy, detail.purchase);
 	const state = asKey(STATE_WORDS, detail.to);
 	const step = asKey(t.steps.places, detail.place);
 	if (act === 'step-ticked' && step) return `${detail.done === 0 ? 'undid' : 'carried out'}: ${step}`;
+	if (act === 'finding-ticked') {
+		const hazard = typeof detail.finding === 'string' ? hazardEn(detail.finding) : null;
+		return `${asKey(TICKED, detail.how) ?? words}${hazard ? `: ${hazard}` : ''}`;
+	}
+	if (act === 'signs-lifted') return `${words}: ${asKey(LIFT_WORDS, detail.how) ?? ''}`;
 	if (act === 'equipment-decided' && thing && state) return `${thing}: ${state}`;
 	if (thing) return `${words}: ${thing}`;
 	if (act === 'follow-up-set' && typeof detail.due === 'string')

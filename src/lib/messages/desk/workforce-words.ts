@@ -42,7 +42,7 @@ export function groupWords(by: Dimension, key: string, rounds: Readonly<Record<s
 		case 'country':
 			return key ? (country.of(key) ?? key) : 'Country not known';
 		case 'round':
-			return key ? (rounds[key] ?? 'A round that is gone') : 'Sent by itself';
+			return key ? (rounds[key] ?? 'A round that is gone') : 'Sent outside a round';
 		case 'way':
 			// The first words are the name of the way; what follows explains it.
 			return (t.ways[key as Way]?.name ?? key).split(':')[0] ?? key;

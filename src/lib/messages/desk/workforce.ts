@@ -18,7 +18,7 @@ export const workforce = {
 	noPriceKnown: 'no price known',
 	byTheEndOf: (slice: string | number) => `By the end of ${slice}`,
 	ofWhomNotYet: ({ name, people, open }: { name: string | null; people: string; open: string }) =>
-		`${name ? `${name}: ` : ''}${people}, of whom ${open} not yet.`,
+		`${name ? `${name}: ` : ''}${people}, ${open} of them not yet.`,
 	howFarOffAt: 'How far off, at first and now',
 	first: (check: string | number) => `${check}, first`,
 	nowOf: (check: string | number) => `${check}, now`,
@@ -112,7 +112,7 @@ export const workforce = {
 	howSoonTheAnswers: 'How soon the answers come',
 	notAnsweredYet: 'Not answered yet',
 	shareThatHasNot:
-		'Share that has not answered yet. Who has not answered is counted until the closing day. Days are put together until each step is of five people or more.',
+		'Share that has not answered yet. People without an answer are counted until the closing day. Days are put together until each step is of five people or more.',
 	discomfortWorkforceEasyCorner: 'Discomfort · Workforce · Easy Corner',
 	whereDoesItHurt: 'Where does it hurt?',
 	sayThatSomethingHurts: (hurts: string | number, n: string | number) =>
@@ -136,7 +136,7 @@ export const workforce = {
 	mostOften: (words: string | number) => `Most often: ${words}.`,
 	shareOfPeopleByFinding: 'Share of people, by what was found',
 	whatTheAnswersOr:
-		'What the answers or the measurements found and nothing has put right yet. What fewer than five people have is left out.',
+		'What the answers or the measurements found and nothing has put right yet. Problems of fewer than five people are left out.',
 	anythingOff: 'Anything off',
 	whatGoesWithWhatTitle: 'What goes with what · Workforce · Easy Corner',
 	whatGoesWithWhatQuestion: 'What goes with what?',

@@ -7,7 +7,7 @@ export const deskRefusals = {
 	noPerson: 'This person is not in the list. They may have been removed.',
 	writeQuestion: 'Write what you ask the clinician.',
 	askFirst: 'Ask them first, then say how they agreed: nothing is passed on before.',
-	chooseWhomToAsk: 'Choose a clinician, or write whom the printed letter is for.',
+	chooseWhomToAsk: 'Choose a clinician, or write who the printed letter is for.',
 	chooseClinician: 'Choose a clinician from the list.',
 	withClinicianAlready: 'The case is with a clinician already. End that referral first, then refer it again.',
 	busySolving: 'Many plans are being worked out just now. Nothing is lost: try again in a minute.',

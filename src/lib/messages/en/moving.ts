@@ -138,9 +138,9 @@ export const moving = {
 	stopAtPain: 'Stop at pain: you should feel a pull, never a hurt.',
 	heldBack: {
 		sign: (region: string) =>
-			`Nothing for your ${region} here: what you told us needs a professional’s look first.`,
+			`Nothing for your ${region} here: from what you reported, a professional should look at it first.`,
 		'too-bad': (region: string) => `Nothing that pulls at your ${region} while it hurts this much.`,
-		all: 'You told us of a warning sign, so we only offer walking and looking away. Ask a professional before you stretch.'
+		all: 'You reported a warning sign, so we only offer walking and looking away. Ask a professional before you stretch.'
 	},
 	day: {
 		title: 'Your day',
@@ -201,7 +201,7 @@ export const moving = {
 			sitting: (n: number) => (n === 1 ? 'your table' : `your spot ${n}, sitting`),
 			standing: () => 'your standing spot'
 		},
-		carry: (things: string) => `When you change places, take along: ${things}.`,
+		carry: (things: string) => `When you change places, take ${things} with you.`,
 		carried: { laptop: 'your laptop', keyboard: 'your keyboard', mouse: 'your mouse' },
 		laptopAlone:
 			'You type on the laptop itself, so your neck or your wrists give way. Change places at each break.',

@@ -147,7 +147,7 @@ export const open = {
 	untick: 'Undo',
 	refuse: 'It doesn’t work here',
 	refused: 'Doesn’t work here',
-	refusedHazard: 'Doesn’t work here. Your coordinator sees it, because it can hurt somebody.',
+	refusedHazard: 'Doesn’t work here. Your coordinator sees it, because people can get hurt.',
 	moreFindings: (n: number) => (isOne(n) ? 'One more' : `${inWords(n)} more`),
 	closedTitle: 'Also fixed by the plan',
 	caused: 'Your plan brings this about, so see to it afterwards.',

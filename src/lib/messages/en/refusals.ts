@@ -21,7 +21,7 @@ export const refusals = {
 	consentFirst:
 		'Please read what we collect and choose Begin first. Before that, we pass on warning signs only.',
 	emergencyOpen:
-		'You told us about an emergency sign, so your pages are closed for now. What you typed is saved. Open your link: it says whom to call, and how to go on.',
+		'You told us about an emergency sign, so your pages are closed for now. What you typed is saved. Open your link: it shows the number to call, and how to go on.',
 	changedMeanwhile: 'Your answers changed while the plan was worked out. Everything is kept; try again.',
 	notShared: 'You don’t share your breaks, so nothing was kept.',
 	planGone: 'This plan is not offered any more. The newest one is shown.',

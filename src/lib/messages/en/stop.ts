@@ -1,12 +1,12 @@
 /** What the stop page says, and the pages beside it: apart from the catalogue, which every page brings. */
 export const stop = {
-	lead: 'You told us you have this:',
+	lead: 'You reported:',
 	do: [
 		'Call. Say what you feel and since when.',
 		'Don’t drive yourself. Unlock the door, and stay with someone if you can.',
 		'Leave your desk as it is. Your answers are kept, and your link still works tomorrow.'
 	] as readonly string[],
-	told: 'We’ve told your coordinator, but they may not be at work. Don’t wait for them: call now. This tool doesn’t diagnose.',
+	told: 'Your coordinator has your report, but may not be at work. Don’t wait for them: call now. This tool doesn’t diagnose.',
 	openAgain: 'To use your pages again',
 	slip: 'I tapped this by mistake',
 	seen: 'A doctor or emergency service has seen me',
@@ -14,25 +14,25 @@ export const stop = {
 	note: 'Your coordinator sees what you tap here and will still check that you’re all right.',
 	needsNetwork: 'This works once you’re online again. Calls work without the internet.',
 	mistakeTitle: 'Did you tap this by mistake?',
-	mistakeLead: 'You told us you have this:',
+	mistakeLead: 'You reported:',
 	mistakeYes: 'Yes, by mistake. I don’t have this',
 	mistakeNo: 'No, I have this',
-	staysOpen: 'You can always',
-	write: 'write to your coordinator',
-	privacy: 'read how your data is used',
-	download: 'download your data',
-	withdraw: 'withdraw your answers',
+	staysOpen: 'Always open',
+	write: 'Write to your coordinator',
+	privacy: 'Read how your data is used',
+	download: 'Download your data',
+	withdraw: 'Withdraw your answers',
 	distressTitle: 'You don’t have to get through this alone.',
 	distressLead:
-		'You told us you’ve had thoughts of ending your life. Thank you for telling us. Please talk to somebody now.',
+		'You’ve had thoughts of ending your life. Thank you for saying so. Please talk to someone now.',
 	distressNoLine: (number: string) =>
 		`Your organisation hasn’t set a crisis line for your country. Call ${number}, or your local emergency number: they help with this too.`,
 	distressDo: [
-		'Don’t stay alone. Go to somebody you trust, or ask them to come or stay on the phone.',
+		'Don’t stay alone. Go to someone you trust, or ask them to come or stay on the phone.',
 		'If you’re in danger now, or you’ve hurt yourself, call the emergency number.',
 		'Put distance between you and anything you could use to hurt yourself.'
 	] as readonly string[],
-	distressTold: 'We’ve told your coordinator, but they may not be at work. Please don’t wait for them.',
+	distressTold: 'Your coordinator has your report, but may not be at work. Please don’t wait for them.',
 	privacyTitle: 'How your data is used',
-	privacyBack: 'back to the start'
+	privacyBack: 'Back to the start'
 };

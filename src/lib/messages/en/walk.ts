@@ -43,7 +43,7 @@ export const pages = {
 	light: {
 		short: 'Light',
 		title: 'Light, papers and phone',
-		lead: 'What your eyes and neck put up with.'
+		lead: 'The light, papers and calls that your eyes and neck put up with.'
 	},
 	safety: { short: 'Safety', title: 'Safety', lead: 'A minute’s look under the table.' },
 	second: {
@@ -101,7 +101,7 @@ export const first = {
 	} as Readonly<Record<Sign, string>>,
 	today: {
 		title: 'See a doctor today',
-		lead: 'You told us you have this:',
+		lead: 'You reported:',
 		weakness: 'weakness where it hurts',
 		does: (number: string) =>
 			`Call your doctor or an urgent-care line today. If it gets worse quickly, call ${number} or your local emergency number. Until a doctor has looked at it, lift nothing heavy and do no exercises.`
@@ -346,7 +346,7 @@ export const things = {
 	notes: {
 		'sturdy-box': 'It mustn’t give when you press on it.',
 		'light-box': 'A shoe box or parcel goes under screen or keys, never under feet.',
-		'step-stool': 'Length, width, height as it stands.',
+		'step-stool': 'Length, width, and height on the floor.',
 		towel: 'Length, width, thickness of one layer.',
 		blanket: 'Length, width, thickness of one layer.',
 		pillow: 'For the seat or the back only.',

@@ -83,7 +83,7 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 		person: 'people:change'
 	},
 	'/desk/(signed-in)/cases/[id=uuid]/erase': { default: 'people:erase' },
-	'/desk/(signed-in)/crisis-lines': { set: 'settings:change' },
+	'/desk/(signed-in)/crisis-lines': { set: 'settings:change', remove: 'settings:change' },
 	'/desk/(signed-in)/equipment': { count: 'equipment:decide' },
 	'/desk/(signed-in)/equipment/budget': { approve: 'equipment:decide' },
 	'/desk/(signed-in)/follow-ups': {

@@ -23,7 +23,8 @@ const {
 	reMeasurements,
 	reportedDiscomfort,
 	reportedSigns,
-	roundPeople
+	roundPeople,
+	signLifts
 } = schema;
 
 /** Signs that nobody has dealt with yet: they stay with the coordinator, whatever else is taken back. */
@@ -34,6 +35,10 @@ function openSigns(reasons: readonly Reason[]): Sign[] {
 /** Removes the signs that somebody has dealt with; an open one that was said at a check-in is kept without the check-in. */
 async function keepOpenSigns(tx: Db, personId: string, open: readonly Sign[]): Promise<void> {
 	const mine = eq(reportedSigns.personId, personId);
+	const lifts = eq(signLifts.personId, personId);
+	await tx
+		.delete(signLifts)
+		.where(open.length > 0 ? and(lifts, notInArray(signLifts.sign, [...open])) : lifts);
 	await tx
 		.delete(reportedSigns)
 		.where(open.length > 0 ? and(mine, notInArray(reportedSigns.sign, [...open])) : mine);

@@ -31,7 +31,7 @@ export function readCrisisLines(db: Db, actor: Actor) {
 		.orderBy(asc(crisisLines.country));
 }
 
-/** Sets the crisis line of a country, or removes it where the number is empty. */
+/** Sets the crisis line of a country. */
 export async function setCrisisLine(
 	db: Db,
 	actor: Actor,
@@ -40,14 +40,20 @@ export async function setCrisisLine(
 ): Promise<void> {
 	requirePermission(actor, 'settings:change');
 	await inTransaction(db, async (tx) => {
-		if (phone.trim() === '') await tx.delete(crisisLines).where(eq(crisisLines.country, country));
-		else {
-			const line = { name: name.trim(), phone: phone.trim(), changedAt: now };
-			await tx
-				.insert(crisisLines)
-				.values({ country, ...line })
-				.onConflictDoUpdate({ target: crisisLines.country, set: line });
-		}
+		const line = { name: name.trim(), phone: phone.trim(), changedAt: now };
+		await tx
+			.insert(crisisLines)
+			.values({ country, ...line })
+			.onConflictDoUpdate({ target: crisisLines.country, set: line });
+		await writeAuditLine(tx, actor, { at: now, act: 'crisis-line-set', detail: { country } });
+	});
+}
+
+/** Removes the crisis line of a country: people there are given the emergency number alone. */
+export async function removeCrisisLine(db: Db, actor: Actor, country: string, now: Date): Promise<void> {
+	requirePermission(actor, 'settings:change');
+	await inTransaction(db, async (tx) => {
+		await tx.delete(crisisLines).where(eq(crisisLines.country, country));
 		await writeAuditLine(tx, actor, { at: now, act: 'crisis-line-set', detail: { country } });
 	});
 }

@@ -39,9 +39,12 @@
 		hasAnswers: boolean;
 		wasSent: boolean;
 		hasPost: boolean;
+		/** A hazard leaves the list once the person has put it right, not by a press. */
+		hasHazard: boolean;
 	}
 
-	let { person, listed, isZoneKnown, zone, owner, later, hasAnswers, wasSent, hasPost }: Props = $props();
+	let { person, listed, isZoneKnown, zone, owner, later, hasAnswers, wasSent, hasPost, hasHazard }: Props =
+		$props();
 
 	const settling = new CaseForm();
 	let link = $state<string | null>(null);
@@ -68,7 +71,7 @@
 		</p>
 	</div>
 	<div class="no-print flex flex-wrap items-end gap-2">
-		{#if listed.openSince !== null && !needsOutcome}
+		{#if listed.openSince !== null && !needsOutcome && !hasHazard}
 			<form
 				method="POST"
 				action="?/settle"
@@ -89,7 +92,7 @@
 				<Button id="settle" look="main" size="desk" isBusy={settling.isBusy}><KeyWords act="settle" /></Button
 				>
 			</form>
-		{:else if hasAnswers && !needsOutcome}
+		{:else if hasAnswers && !needsOutcome && !hasHazard}
 			<form method="POST" action="?/reopen" use:enhance={settling.submit} class="flex items-center gap-2">
 				<ActFields form={settling} version={listed.version} />
 				<span class="text-note text-ink-soft"

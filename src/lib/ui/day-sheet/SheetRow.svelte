@@ -10,7 +10,16 @@
 	import Button from '../kit/Button.svelte';
 	import { ACT_KEYS } from '../shortcuts/act-keys';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
-	import { canSettle, isUnread, lastActOf, nextActOf, reasonOf, whenOf, type SheetLine } from './sheet-words';
+	import {
+		canSettle,
+		needsOutcome,
+		isUnread,
+		lastActOf,
+		nextActOf,
+		reasonOf,
+		whenOf,
+		type SheetLine
+	} from './sheet-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.daySheet;
@@ -64,7 +73,7 @@
 </script>
 
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions (the link within does the same by keys) -->
-<li id="line-{index}" class="line" class:here={isHere} onclick={choose}>
+<li id="line-{index}" class="line" class:here={isHere} class:grave={needsOutcome(line)} onclick={choose}>
 	<div class="tick">
 		<CheckBox
 			words={texts.tick(line.name)}
@@ -192,6 +201,10 @@
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: nowrap;
+	}
+	/* A warning sign is never cut off by the width of a line. */
+	.grave .reason {
+		white-space: normal;
 	}
 	.told {
 		grid-area: told;

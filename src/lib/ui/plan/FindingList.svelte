@@ -73,6 +73,11 @@
 					</div>
 				{/if}
 			{/if}
+			{#each found.cautions as caution (caution)}<p
+					class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note"
+				>
+					{caution}
+				</p>{/each}
 			{#if ticks && found.finding in ticks}
 				<FindingTick
 					finding={found.finding}
@@ -82,11 +87,6 @@
 					{t}
 				/>
 			{/if}
-			{#each found.cautions as caution (caution)}<p
-					class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note"
-				>
-					{caution}
-				</p>{/each}
 		</Later>
 	</li>
 {/snippet}

@@ -28,7 +28,7 @@
 	<input type="hidden" name="finding" value={finding} />
 	{#if how}
 		<span class="flex items-center gap-1 font-semibold text-cool" role="status"
-			><Check size={18} aria-hidden="true" />{how === 'done'
+			>{#if how === 'done'}<Check size={18} aria-hidden="true" />{/if}{how === 'done'
 				? t.open.ticked
 				: isHazard
 					? t.open.refusedHazard

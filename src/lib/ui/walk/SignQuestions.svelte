@@ -100,6 +100,9 @@
 {/each}
 
 <style>
+	.sign-group + .sign-group {
+		margin-top: 1.75rem;
+	}
 	.sign {
 		padding: 0.375rem 0;
 		border-bottom: 1px solid var(--rule);

@@ -87,10 +87,8 @@
 		>
 	</form>
 	<p class="mt-2 text-note text-ink-soft">{texts.note}</p>
-	<p class="mt-5">
-		{texts.staysOpen}:
-	</p>
-	<ul class="mt-1 flex flex-wrap gap-x-5 gap-y-2">
+	<h2 class="mt-6 text-lead">{texts.staysOpen}</h2>
+	<ul class="mt-1 flex flex-wrap gap-x-5">
 		{#each always as [href, words] (href)}<li>
 				<Button look="quiet" {href} data-sveltekit-reload>{words}</Button>
 			</li>{/each}

@@ -18,8 +18,8 @@
 	]);
 </script>
 
-<aside class="no-print mx-auto mt-4 max-w-6xl px-5 md:px-8" aria-labelledby="urgent-today">
-	<div class="border-l-8 border-warm bg-warm-wash px-4 py-3">
+<aside class="no-print border-b-4 border-warm bg-warm-wash" aria-labelledby="urgent-today">
+	<div class="mx-auto max-w-6xl px-5 py-3 md:px-8">
 		<h2 id="urgent-today" class="text-lead text-warm">{t.first.today.title}</h2>
 		<p class="mt-1">{t.first.today.lead} <strong>{names.join('; ')}</strong></p>
 		<p class="mt-1">{t.first.today.does(number)}</p>

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
-	import { browser } from '$app/environment';
 	import { page } from '$app/state';
 	import { messagesFor } from '$lib/messages';
 	import NeedsNetwork from '$lib/ui/kit/NeedsNetwork.svelte';
@@ -23,7 +22,12 @@
 	const isStopped = $derived(stopping.length > 0 && !OPEN.test(page.url.pathname));
 	const isUrgent = $derived(data.urgent.signs.length > 0 || data.urgent.isWeak);
 
-	if (browser) untrack(() => deviceStop.open(data.token, data.servedAt, page.url.searchParams.has('lifted')));
+	// Of each link that is opened: the spots of a self-assessment have their own.
+	$effect.pre(() => {
+		const { token, servedAt } = data;
+		const isLifted = page.url.searchParams.has('lifted');
+		untrack(() => deviceStop.open(token, servedAt, isLifted));
+	});
 	setRoom(untrack(() => data.isPhone));
 	onMount(() => void keepForOffline());
 </script>

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
-	import { isHazard } from '$lib/core/checklist';
 	import { messagesFor } from '$lib/messages';
 	import { savingFault } from '$lib/ui/autosave/saving-fault';
 	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
@@ -17,6 +16,7 @@
 	import PlanNext from '$lib/ui/plan/PlanNext.svelte';
 	import PlanSteps from '$lib/ui/plan/PlanSteps.svelte';
 	import { PlanVisit } from '$lib/ui/plan/plan-visit.svelte';
+	import PrintedFindings from '$lib/ui/plan/PrintedFindings.svelte';
 	import SizesToCheck from '$lib/ui/plan/SizesToCheck.svelte';
 	import WhatStaysOpen from '$lib/ui/plan/WhatStaysOpen.svelte';
 	import { madeFor, usualRoom } from '$lib/ui/section/room';
@@ -90,19 +90,7 @@
 				/></Later
 			>
 			<Later><LookCloser closer={data.closer} token={data.token} {t} /></Later>
-			{#if data.findings.length > 0}
-				<!-- On paper beside the steps, in their order, to be ticked by hand. -->
-				<section class="printed">
-					<h2 class="font-semibold">{t.open.besidesTitle}</h2>
-					<ul>
-						{#each data.findings as { finding, name, fixes } (finding)}
-							<li>
-								<span class="box" aria-hidden="true"></span>{name}{#if isHazard(finding) && fixes[0]}: {fixes[0]}{/if}
-							</li>
-						{/each}
-					</ul>
-				</section>
-			{/if}
+			<PrintedFindings findings={data.findings} {t} />
 			<div class="below no-print">
 				<Later
 					><PlanNext
@@ -136,28 +124,6 @@
 </div>
 
 <style>
-	.printed {
-		display: none;
-	}
-	@media print {
-		.printed {
-			display: block;
-			margin-top: 0.25rem;
-			font-size: 9pt;
-			line-height: 1.25;
-		}
-		.printed ul {
-			columns: 3;
-			column-gap: 1rem;
-		}
-		.box {
-			display: inline-block;
-			width: 0.7em;
-			height: 0.7em;
-			margin-right: 0.4em;
-			border: 1px solid var(--ink);
-		}
-	}
 	.layout {
 		display: grid;
 		gap: 1.75rem;

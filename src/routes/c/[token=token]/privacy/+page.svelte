@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
 	import { stopTextsFor } from '$lib/messages/stop';
+	import Button from '$lib/ui/kit/Button.svelte';
 
 	let { data } = $props();
 
@@ -22,8 +23,8 @@
 		{/each}
 	</dl>
 	<p class="mt-6 flex flex-wrap gap-x-5 gap-y-2">
-		<a href="/c/{data.token}/take-along" data-sveltekit-reload>{texts.download}</a>
-		<a href="/c/{data.token}/withdraw">{texts.withdraw}</a>
-		<a href="/c/{data.token}">{texts.privacyBack}</a>
+		<Button look="quiet" href="/c/{data.token}/take-along" data-sveltekit-reload>{texts.download}</Button>
+		<Button look="quiet" href="/c/{data.token}/withdraw">{texts.withdraw}</Button>
+		<Button look="quiet" href="/c/{data.token}">{texts.privacyBack}</Button>
 	</p>
 </main>

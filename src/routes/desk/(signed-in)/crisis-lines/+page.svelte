@@ -11,10 +11,10 @@
 	const fault = $derived(form && 'fault' in form ? form.fault : null);
 	const done = $derived(
 		form && 'changed' in form && form.changed
-			? form.isRemoved
-				? texts.removed(form.changed)
-				: texts.saved(form.changed)
-			: ''
+			? texts.saved(form.changed)
+			: form && 'removed' in form && form.removed
+				? texts.removed(form.removed)
+				: ''
 	);
 </script>
 
@@ -50,10 +50,8 @@
 						<td class="py-1.5 pr-4">{line.name}</td>
 						<td class="num py-1.5 pr-4">{line.phone}</td>
 						<td class="py-1.5 text-right">
-							<form method="POST" action="?/set" use:enhance>
-								<input type="hidden" name="country" value={line.country} />
-								<input type="hidden" name="name" value={line.name} />
-								<Button look="quiet" name="phone" value="">{texts.remove(line.country)}</Button>
+							<form method="POST" action="?/remove" use:enhance>
+								<Button look="quiet" name="country" value={line.country}>{texts.remove(line.country)}</Button>
 							</form>
 						</td>
 					</tr>
@@ -64,8 +62,15 @@
 
 	<h2 class="mt-8 text-lead">{texts.addHeading}</h2>
 	<form method="POST" action="?/set" class="mt-3 grid max-w-md gap-4" use:enhance>
-		<TextField name="country" value="" label={texts.countryCode} hint={texts.countryHint} maxlength={2} />
-		<TextField name="name" value="" label={texts.name} hint={texts.nameHint} maxlength={80} />
+		<TextField
+			name="country"
+			value=""
+			label={texts.countryCode}
+			hint={texts.countryHint}
+			maxlength={2}
+			isRequired
+		/>
+		<TextField name="name" value="" label={texts.name} hint={texts.nameHint} maxlength={80} isRequired />
 		<TextField name="phone" value="" label={texts.phone} hint={texts.phoneHint} type="tel" maxlength={30} />
 		<p><Button look="main">{texts.save}</Button></p>
 	</form>

@@ -56,6 +56,7 @@
 		hasAnswers={data.answered !== null}
 		wasSent={data.newest !== null}
 		hasPost={data.hasPost}
+		hasHazard={data.judgement?.reasons.some(({ code }) => code === 'hazard') ?? false}
 	/>
 	{#if data.judgement && data.listed.openSince !== null}
 		<CaseNotice judgement={data.judgement} actBy={data.listed.actBy} takenBack={data.takenBack} {contact} />

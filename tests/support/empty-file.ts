@@ -1,0 +1,20 @@
+import type { CivilDate } from '$lib/core/calendar';
+import type { PersonFile } from '$lib/core/judgement';
+
+/** The file of somebody of whom nothing is known, with what a test is about. */
+export function emptyFile(over: Partial<PersonFile> = {}): PersonFile {
+	return {
+		format: 'easy-corner.file/2',
+		today: '2026-11-25' as CivilDate,
+		place: { country: 'GB', region: null },
+		answers: [],
+		plan: null,
+		ticks: [],
+		measured: [],
+		checkIns: [],
+		lifted: [],
+		waiting: [],
+		outcomes: [],
+		...over
+	};
+}

@@ -65,6 +65,18 @@ async function lookAt(personId: string): Promise<Seen> {
 	};
 }
 
+/** A call that reached nobody, of which nothing follows. */
+const CALL = {
+	how: 'phone',
+	result: 'no-answer',
+	whom: '',
+	said: '',
+	closes: [],
+	next: null,
+	nextOn: '',
+	why: ''
+} as const;
+
 const DAYS = ['2026-03-05', '2026-03-12', '2026-04-01'] as const;
 
 /** Acts that hang on the case as it was seen: one that somebody else has changed refuses them. */
@@ -92,25 +104,8 @@ const VERSIONED = {
 			},
 			at
 		),
-	call: (by, personId, { version }, key, at) =>
-		recordContact(
-			db(),
-			by,
-			{
-				key,
-				personId,
-				version,
-				how: 'phone',
-				result: 'no-answer',
-				whom: '',
-				said: '',
-				closes: [],
-				next: null,
-				nextOn: '',
-				why: ''
-			},
-			at
-		)
+	callAgain: (by, personId, { version }, key, at) =>
+		recordContact(db(), by, { ...CALL, key, personId, version, nextOn: '2026-03-20' }, at)
 } as const satisfies Record<string, Act>;
 
 /** Acts that hang on one row of the case. */
@@ -130,6 +125,8 @@ const OF_A_ROW = {
 
 /** Acts that add and replace nothing: both of two stand. */
 const ADDING = {
+	call: (by, personId, { version }, key, at) =>
+		recordContact(db(), by, { ...CALL, key, personId, version, said: key }, at),
 	note: (by, personId, _seen, key, at) => addNote(db(), by, { key, personId, text: key }, at),
 	write: (by, personId, _seen, key, at) => writeToPerson(db(), by, { key, personId, text: key }, at)
 } as const satisfies Record<string, Act>;
@@ -221,7 +218,11 @@ describe('two coordinators on the same ten cases', () => {
 				})
 			);
 			expect(mine).toEqual(theirs);
-			texts.push(...(mine?.timeline ?? []).flatMap(({ event }) => ('text' in event ? [event.text] : [])));
+			texts.push(
+				...(mine?.timeline ?? []).flatMap(({ event }) =>
+					'text' in event ? [event.text] : event.kind === 'contact' ? [event.contact.said] : []
+				)
+			);
 		}
 		for (const key of written) expect(texts.filter((text) => text === key)).toHaveLength(1);
 		const [a, b] = await Promise.all(users.map((user) => readDaySheet(db(), user, '2026-03-12')));

@@ -64,7 +64,10 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 	if (nextOn !== '' && plausibleDay(nextOn) === null) throw new Fault('invalid', 'noSuchDay', '/nextOn');
 	await inTransaction(db, async (tx) => {
 		const author = await needCase(tx, actor, personId, 'cases:act');
-		await deskAct(tx, actor, { ...input, kind: 'contacted' }, now, async ({ rows, person, actId }) => {
+		// A call that only says what was said adds to the record: it is true whatever a colleague did meanwhile.
+		const version = closes.length > 0 || nextOn !== '' ? input.version : null;
+		const act = { ...input, version, kind: 'contacted' as const };
+		await deskAct(tx, actor, act, now, async ({ rows, person, actId }) => {
 			const today = person.place.dayOf(now);
 			if (nextOn !== '' && nextOn < today) throw new Fault('invalid', 'dayHasPassed', '/nextOn');
 			const open = await openReasons(tx, personId);

@@ -12,11 +12,10 @@
 	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import {
 		canSettle,
-		needsOutcome,
 		isUnread,
 		lastActOf,
 		nextActOf,
-		reasonOf,
+		reasonsOf,
 		whenOf,
 		type SheetLine
 	} from './sheet-words';
@@ -69,11 +68,12 @@
 	const first = $derived(line.judgement?.first ?? []);
 	const off = $derived(line.judgement?.off ?? []);
 	const owner = $derived(line.ownerId === null ? null : line.ownerId === userId ? 'you' : line.ownerName);
-	const reasons = $derived(reasonOf(line, today, t, unit).join(' · '));
+	const reasons = $derived(reasonsOf(line, today, t, unit));
+	const others = $derived(reasons.others.join(' · '));
 </script>
 
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions (the link within does the same by keys) -->
-<li id="line-{index}" class="line" class:here={isHere} class:grave={needsOutcome(line)} onclick={choose}>
+<li id="line-{index}" class="line" class:here={isHere} onclick={choose}>
 	<div class="tick">
 		<CheckBox
 			words={texts.tick(line.name)}
@@ -111,11 +111,12 @@
 	</div>
 	<p class="when" class:text-warm={when.isLate}>{when.words}</p>
 	<div class="told">
-		<p class="reason" title={reasons}>
+		{#if reasons.grave.length > 0}<p class="sign">{reasons.grave.join(' · ')}</p>{/if}
+		<p class="reason" title={others}>
 			{#if line.referral && !isUnread(line)}<span class="text-cool">{line.referral.name}:</span>{/if}
-			{reasons}
+			{others}
 		</p>
-		{#if last}<p class="last" title={last}>{last}</p>{/if}
+		{#if last && reasons.grave.length === 0}<p class="last" title={last}>{last}</p>{/if}
 	</div>
 	<div class="act">
 		{#if canSettle(line)}
@@ -202,10 +203,6 @@
 		text-overflow: ellipsis;
 		white-space: nowrap;
 	}
-	/* A warning sign is never cut off by the width of a line. */
-	.grave .reason {
-		white-space: normal;
-	}
 	.told {
 		grid-area: told;
 		display: flex;
@@ -215,6 +212,14 @@
 	}
 	.reason {
 		flex: 1 1 auto;
+	}
+	/* A warning sign is never cut off by the width of a line: what else there is has the rest of it. */
+	.sign {
+		flex: 0 1 auto;
+	}
+	.sign + .reason {
+		flex: 1 1 6rem;
+		color: var(--ink-soft);
 	}
 	.last {
 		flex: 0 1 auto;

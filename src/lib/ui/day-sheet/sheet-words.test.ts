@@ -1,25 +1,29 @@
 import { describe, expect, it } from 'vitest';
 import type { CivilDate } from '$lib/core/calendar';
+import { CLINICIAN_SIGNS } from '$lib/core/discomfort';
+import { REASON_LEVELS } from '$lib/core/judgement';
 import { messagesFor } from '$lib/messages';
-import { canPutOff, canSettle, groupsOf, nextActOf, reasonOf, whenOf, type SheetLine } from './sheet-words';
+import { canPutOff, canSettle, groupsOf, nextActOf, reasonsOf, whenOf, type SheetLine } from './sheet-words';
 
 const TODAY = '2026-03-04';
 const t = messagesFor();
+
+const NOTHING = {
+	reasons: [],
+	evidence: {},
+	unclosable: [],
+	first: [],
+	worsts: [],
+	off: [],
+	plan: null
+};
 
 const line = (over: Partial<SheetLine> = {}): SheetLine => ({
 	personId: 'a',
 	name: 'Odo Fennick',
 	team: 'Law',
 	level: 'home',
-	judgement: {
-		reasons: [{ code: 'open-plan', level: 'home', on: '2026-03-01' as CivilDate }],
-		evidence: {},
-		unclosable: [],
-		first: [],
-		worsts: [],
-		off: [],
-		plan: null
-	},
+	judgement: { ...NOTHING, reasons: [{ code: 'open-plan', level: 'home', on: '2026-03-01' as CivilDate }] },
 	openSince: '2026-03-01',
 	actBy: '2026-03-20',
 	worst: 0,
@@ -40,12 +44,27 @@ const line = (over: Partial<SheetLine> = {}): SheetLine => ({
 	lastAct: null,
 	...over
 });
-const said = (over: Partial<SheetLine>) => reasonOf(line(over), TODAY, t, 'cm').join(' · ');
+const reasons = (over: Partial<SheetLine>) => reasonsOf(line(over), TODAY, t, 'cm');
+const said = (over: Partial<SheetLine>) => reasons(over).others.join(' · ');
 
 describe('a line of the day sheet', () => {
 	it('says what the person wrote first, as they wrote it, and cuts only what is long', () => {
 		expect(said({ message: 'My hand goes numb at night' })).toMatch(/^“My hand goes numb at night”/);
 		expect(said({ message: 'x'.repeat(200) })).toMatch(/^“x{160}…”/);
+	});
+
+	it('shows every reason that wants an outcome, however many there are, and a few of the others', () => {
+		const on = '2026-03-01' as CivilDate;
+		const signs = CLINICIAN_SIGNS.map(
+			(sign) => ({ code: 'professional-sign', level: 'clinician', sign, on }) as const
+		);
+		const lesser = (['open-plan', 'findings', 'stuck', 'request', 'hazard'] as const).map(
+			(code) => ({ code, level: REASON_LEVELS[code], on }) as const
+		);
+		const judgement = { ...NOTHING, reasons: [...signs, ...lesser] };
+		const shown = reasons({ level: 'clinician', judgement });
+		expect(shown.grave).toHaveLength(CLINICIAN_SIGNS.length);
+		expect(shown.others.length).toBeLessThan(lesser.length);
 	});
 
 	it('says what a clinician wrote with their name, and offers to read it before anything else', () => {

@@ -1,7 +1,7 @@
 import { dayWords, timeWords } from '$lib/messages/desk-dates';
 import { daysBetween, civilDate } from '$lib/core/calendar';
 import { canWait, SHEET_GROUPS, sheetGroup, type SheetGroup } from '$lib/core/day-sheet';
-import type { Judgement, ReasonCode } from '$lib/core/judgement';
+import type { Judgement, Reason, ReasonCode } from '$lib/core/judgement';
 import type { LengthUnit } from '$lib/core/length';
 import { isGraver, type Level } from '$lib/core/triage';
 import type { Catalogue } from '$lib/messages';
@@ -101,8 +101,19 @@ const MESSAGE_SHOWN = 160;
 
 const quoted = (text: string) => `“${text.slice(0, MESSAGE_SHOWN)}${text.length > MESSAGE_SHOWN ? '…' : ''}”`;
 
-/** Why a line stands there: what the person wrote comes first, as they wrote it; no tool reads anything into it. */
-export function reasonOf(line: SheetLine, today: string, t: Catalogue, unit: LengthUnit): string[] {
+/** Other reasons that a line has room for, beside those that want an outcome. */
+const MOST_OTHERS = 3;
+
+/** Why a line stands there. */
+export interface LineReasons {
+	/** Each reason that wants an outcome: a line shows all of these, however many there are. */
+	readonly grave: readonly string[];
+	/** Everything else: what the person wrote comes first, as they wrote it; no tool reads anything into it. */
+	readonly others: readonly string[];
+}
+
+/** Why a line stands there, in words. */
+export function reasonsOf(line: SheetLine, today: string, t: Catalogue, unit: LengthUnit): LineReasons {
 	const said = [
 		...(line.message === null ? [] : [quoted(line.message)]),
 		...(line.clinicianSaid === null
@@ -110,29 +121,28 @@ export function reasonOf(line: SheetLine, today: string, t: Catalogue, unit: Len
 			: [`${line.referral?.name ?? deskWords.daySheet.theClinician}: ${quoted(line.clinicianSaid)}`])
 	];
 	const { judgement } = line;
-	const told =
+	const reasons =
 		judgement && !isFollowUp(line)
-			? judgement.reasons
-					.filter(
-						({ code, what }) =>
-							code !== 'nothing-open' &&
-							!(what === 'message' && line.message !== null) &&
-							!(what === 'clinician' && line.clinicianSaid !== null)
-					)
-					.slice(0, 3)
-					.map((reason) => reasonEn(reason, judgement))
+			? judgement.reasons.filter(
+					({ code, what }) =>
+						code !== 'nothing-open' &&
+						!(what === 'message' && line.message !== null) &&
+						!(what === 'clinician' && line.clinicianSaid !== null)
+				)
 			: [];
+	const words = (of: readonly Reason[]) => (judgement ? of.map((reason) => reasonEn(reason, judgement)) : []);
+	const grave = words(reasons.filter(({ level }) => isGraver(level, 'soon')));
+	const lesser = words(reasons.filter(({ level }) => !isGraver(level, 'soon')).slice(0, MOST_OTHERS));
 	const due = line.followUpOn && line.followUpOn <= today ? [line.followUpReason || 'Follow-up'] : [];
 	const later =
 		line.laterOn && line.laterOn > today
 			? [`until ${dayWords(line.laterOn, 'short')}: ${line.laterReason}`]
 			: [];
-	// What wants an outcome is never cut off by what is less.
-	const grave = needsOutcome(line);
-	if (said.length + told.length + due.length > 0)
-		return [...said, ...(grave ? told : []), ...later, ...due, ...(grave ? [] : told)];
+	const others = [...said, ...later, ...due, ...lesser];
 	// Gap marks stand beside it: the words of the gaps only where there are no other.
-	return (judgement?.off ?? []).map((check) => checkWords(check, t, unit));
+	return grave.length + others.length > later.length
+		? { grave, others }
+		: { grave, others: (judgement?.off ?? []).map((check) => checkWords(check, t, unit)) };
 }
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;

@@ -118,7 +118,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/waiting-emails?/release', { kind: 'recheck', expected: '0' }],
 	['/desk/waiting-emails?/limit', { perDay: '1', version: '0' }],
 	['/desk/crisis-lines?/remove', { country: 'GB' }],
-	['/desk/crisis-lines?/set', { country: 'GB', name: 'x', phone: '1' }],
+	['/desk/crisis-lines?/set', { country: 'GB', name: 'x', phone: '12' }],
 	['/desk/workforce/report?/make', { key: KEY, to: '2026-01-31', months: '3' }],
 	['/desk/workforce/report?/drop', { report: KEY }],
 	[

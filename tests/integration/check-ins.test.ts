@@ -8,7 +8,9 @@ import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
 import { doWhatIsDue } from '$lib/server/check-ins/ask-due';
 import { remindCheckIns } from '$lib/server/check-ins/remind-check-ins';
 import { schema } from '$lib/server/db/client';
-import { currentPlanOf } from '$lib/server/plans/current-plan';
+import { goneWith, stillField } from '$lib/core/answers';
+import { currentPlanOf, eventsOf, ticksOf } from '$lib/server/plans/current-plan';
+import { inPlaceSince } from '$lib/server/plans/in-place';
 import { tickStep } from '$lib/server/plans/tick-step';
 import { act, Desk, faultOf, PAINLESS, putRight } from '../support/desk';
 import { leave } from '$lib/server/people/leave';
@@ -173,6 +175,73 @@ describe('the next full look', () => {
 		expect(Object.keys(sent[1]?.answers ?? {}).filter((name) => name.startsWith('sign.'))).toEqual([]);
 		const asked = await db().select().from(checkIns).where(eq(checkIns.kind, 'recheck'));
 		expect(asked.filter((row) => row.personId === personId)).toHaveLength(1);
+	});
+});
+
+describe('what was put in place', () => {
+	/** The steps of the plan after new answers, with whether each is done. */
+	async function stepsNow(assessmentId: string) {
+		const plan = await currentPlanOf(db(), assessmentId);
+		if (!plan) throw new Error('Answers have a plan');
+		return { plan, ticks: ticksOf(await eventsOf(db(), plan.id)) };
+	}
+
+	/** Answers whose problems are lasting: nothing that is asked anew each time. */
+	const ASKEW = { ...PAINLESS, 'check.screens': 'one', 'check.ahead': 'to-one-side' };
+
+	it('is asked about at the next look, and stays where nobody says otherwise', async () => {
+		const person = await desk.answered(ASKEW);
+		const before = await stepsNow(person.open.assessment.id);
+		for (const { place } of before.plan.steps)
+			await tickStep(db(), person.open, { thing: place, done: true }, desk.later(60));
+		await putRight(db(), person.open, desk.later(60));
+		const carriedOut = (await desk.judged(person.personId)).carriedOut;
+		expect(carriedOut).toBe('2026-03-02');
+
+		const { token } = await desk.send(person.personId, at('2026-09-01'));
+		const asked = await openAssessment(db(), token);
+		const inPlace = await inPlaceSince(db(), asked.assessment);
+		expect(inPlace.steps.map(({ place }) => place)).toEqual(before.plan.steps.map(({ place }) => place));
+		expect(inPlace.findings.length).toBeGreaterThan(0);
+
+		// Answered as before: the same plan, every step done, nothing to put right anew.
+		const again = await desk.answer(person.personId, ASKEW, at('2026-09-01'));
+		const after = await stepsNow(again.open.assessment.id);
+		expect(after.plan.steps).toEqual(before.plan.steps);
+		expect(after.plan.steps.filter(({ place }) => !after.ticks[place])).toEqual([]);
+		const judged = await desk.judged(person.personId);
+		expect(judged.reasons.map(({ code }) => code)).toEqual(['nothing-open']);
+		expect(judged.standing).toEqual(judged.after);
+	});
+
+	it('is open again where it is there no more', async () => {
+		const person = await desk.answered(ASKEW);
+		const { plan } = await stepsNow(person.open.assessment.id);
+		for (const { place } of plan.steps)
+			await tickStep(db(), person.open, { thing: place, done: true }, desk.later(60));
+		await putRight(db(), person.open, desk.later(60));
+		const { findings } = await inPlaceSince(
+			db(),
+			(await openAssessment(db(), (await desk.send(person.personId, at('2026-09-01'))).token)).assessment
+		);
+		const [gone, finding] = [plan.steps.at(-1)?.place, findings[0]];
+		if (!gone || !finding) throw new Error('There is something to have gone');
+		const said = { ...ASKEW, [stillField(gone)]: 'no', [stillField(finding)]: 'no' };
+		const again = await desk.answer(person.personId, said, at('2026-09-01'));
+		const after = await stepsNow(again.open.assessment.id);
+		expect(after.plan.steps.filter(({ place }) => !after.ticks[place]).map(({ place }) => place)).toEqual([
+			gone
+		]);
+		const { reasons } = await desk.judged(person.personId);
+		expect(reasons.map(({ code }) => code)).toEqual(expect.arrayContaining(['open-plan', 'findings']));
+	});
+
+	it('does not come along to another table', async () => {
+		const { personId } = await carriedOut();
+		const moved = { ...PAINLESS, ...goneWith(['place']), surfaceHeight: '68' };
+		const again = await desk.answer(personId, moved, at('2026-09-01'));
+		const { ticks } = await stepsNow(again.open.assessment.id);
+		expect(Object.values(ticks).filter(Boolean)).toEqual([]);
 	});
 });
 

@@ -25,7 +25,7 @@ const weeksOf = (personId: string) => db().$count(movingWeeks, eq(movingWeeks.pe
 describe('how somebody breaks', () => {
 	it('is what was set for them, unless they chose themselves', async () => {
 		const { personId, open } = await desk.answered();
-		expect(await readMoving(db(), open, now)).toMatchObject({ setRhythm: 'half-hour', ownRhythm: null });
+		expect(await readMoving(db(), open, now)).toMatchObject({ setRhythm: 'few', ownRhythm: null });
 		const wanted = { ...act(personId), way: null, route: null, rhythm: 'stairs' } as const;
 		await setUp(db(), desk.coordinator, wanted, now, planHere);
 		const { open: again } = await desk.answer(personId, MIRELA, desk.later(5));
@@ -63,7 +63,7 @@ describe('how somebody breaks', () => {
 		});
 		// What is kept of it goes along with the rest that a person may have.
 		expect((await takeAlong(db(), open)).breaks).toMatchObject({
-			setRhythm: 'half-hour',
+			setRhythm: 'few',
 			isShared: true,
 			weeks: [{ taken: 70 }]
 		});

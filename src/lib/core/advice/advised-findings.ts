@@ -11,7 +11,7 @@ import {
 } from '../checklist';
 import { checkCorner, situationNow, type CheckResult } from '../checks';
 import { factsOf, holdsFor, undoes, type Act } from '../conditions';
-import type { Corner } from '../corner';
+import type { Arms, Corner } from '../corner';
 import type { RegionReport } from '../discomfort';
 import { situationAfter, type Plan, type PlanStep } from '../plan';
 
@@ -30,6 +30,8 @@ export interface AnsweredAbout {
 	readonly checklist: Checklist;
 	readonly answers: ChecklistAnswers;
 	readonly reports: readonly RegionReport[];
+	/** The arms that they work with; both if left out. */
+	readonly arms?: Arms;
 }
 
 /** Fixes said of one finding: the likeliest, so that a page stays short. */
@@ -142,7 +144,7 @@ export function advisedFindings(
 	plan: Plan | null,
 	steps: readonly PlanStep[]
 ): AdvisedFinding[] {
-	const facts = factsOf(corner);
+	const facts = factsOf(corner, told.arms);
 	const taken = actsOf(corner, plan, steps);
 	const isTold = ({ finding, seenIn, measured, fate }: OrderedFinding & { readonly fate: FindingFate }) =>
 		!OF_HEIGHTS.has(finding) &&

@@ -1,6 +1,9 @@
 import { VERSIONS } from '../checklist';
+import { CARES } from '../corner';
+import { careField } from './care-answers';
 import { BODY_PLACES, PAIN_PARTS, painField, painOptions } from './discomfort-answers';
 import { STEP_PLACES, type StepPlace } from '../plan/step-places';
+import { IN_PLACE, stillField } from './still-in-place';
 import { CHOICE_FIELDS, LENGTH_FIELDS, THING_PARTS, type Answers } from './fields';
 import { canBeLeftOpen, cantField } from './usual-lengths';
 import { SIGNS } from '../discomfort';
@@ -21,6 +24,8 @@ function entries(): [string, FieldValues][] {
 			answers.map((option) => option.id)
 		]),
 		...STEP_PLACES.map((place): [string, FieldValues] => [tickField(place), ['yes', 'no']]),
+		...CARES.map((care): [string, FieldValues] => [careField(care), ['yes', 'no']]),
+		...IN_PLACE.map((what): [string, FieldValues] => [stillField(what), ['yes', 'no']]),
 		...SIGNS.map((sign): [string, FieldValues] => [signField(sign), ['yes', 'no']]),
 		...BODY_PLACES.flatMap((place) =>
 			PAIN_PARTS.map((part): [string, FieldValues] => [painField(place, part), painOptions(part)])

@@ -16,6 +16,7 @@ export {
 	withCounts,
 	type CountedIn
 } from './counted-answers';
+export { careField, caresOf, hasCare, isCareAnswered } from './care-answers';
 export { convertUnit } from './convert-unit';
 export { cornerFromAnswers, type CornerFromAnswers } from './corner-from-answers';
 export {
@@ -102,3 +103,11 @@ export {
 	signsOf,
 	STATIONS_OF_PAGE
 } from './walk-answers';
+export {
+	goneSince,
+	goneWith,
+	IN_PLACE,
+	LASTING_FINDINGS,
+	stillField,
+	type InPlace
+} from './still-in-place';

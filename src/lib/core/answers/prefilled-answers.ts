@@ -5,7 +5,7 @@ import { unitOf, type Answers } from './fields';
 import { checkField } from './walk-answers';
 
 /** Answers that are asked anew each time: how somebody feels, what they have carried out, what does not work here. */
-const ASKED_ANEW = /^(?:(?:sign|pain|tick|out)\.|hurts$)/;
+const ASKED_ANEW = /^(?:(?:sign|pain|tick|still|out)\.|hurts$)/;
 
 /** Questions about safety: asked anew too, since cables and stacks do not stay where they were. */
 const SAFETY: ReadonlySet<string> = new Set(

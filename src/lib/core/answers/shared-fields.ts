@@ -10,7 +10,7 @@ const SHARED_PAGES: readonly string[] = ['first', 'you', 'discomfort', 'house'];
 
 /** Whether a field is the same at every spot of one person: their own lengths, their discomfort, what is in the house. */
 export function isShared(field: string): boolean {
-	return BODY.has(field) || (SHARED_PAGES.includes(pageOfField(field)) && !field.startsWith('tick.'));
+	return BODY.has(field) || (SHARED_PAGES.includes(pageOfField(field)) && !/^(?:tick|still)\./.test(field));
 }
 
 /** The fields that every spot of one person has in common. */

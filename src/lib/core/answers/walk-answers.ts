@@ -1,4 +1,4 @@
-import { yesNo, type Facts } from '../conditions';
+import { handsOf, yesNo, type Facts } from '../conditions';
 import { SEAT_RULES, type Way } from '../corner';
 import { VERSIONS, type ChecklistAnswers, type ChecklistItem, type WalkStation } from '../checklist';
 import { SIGNS, type Sign } from '../discomfort';
@@ -50,6 +50,7 @@ export function factsOfAnswers(answers: Answers, way: Way): Facts {
 		back: choiceOf(answers, 'back'),
 		hand: choiceOf(answers, 'hand'),
 		wrists: choiceOf(answers, 'wrists'),
+		arms: handsOf(choiceOf(answers, 'arms')),
 		screen: choiceOf(answers, 'screenKind'),
 		keys: isLaptop ? choiceOf(answers, 'keysKind') : 'separate',
 		mouse: choiceOf(answers, 'mouse'),

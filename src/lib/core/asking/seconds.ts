@@ -16,6 +16,7 @@ const WORDS: Readonly<Record<Exclude<Question['kind'], 'signs'>, number>> = {
 	length: 22,
 	choice: 14,
 	check: 18,
+	care: 32,
 	house: 40
 };
 
@@ -37,6 +38,7 @@ const TAPS: Readonly<Record<Question['kind'], number>> = {
 	length: 1,
 	choice: 1,
 	check: 1,
+	care: 1,
 	house: 8
 };
 

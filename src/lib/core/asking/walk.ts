@@ -67,6 +67,8 @@ export function isFieldOf(question: Question, field: string): boolean {
 		}
 		case 'discomfort':
 			return field.startsWith('pain.');
+		case 'care':
+			return field === 'care' || field === 'arms' || field.startsWith('care.');
 		case 'house':
 			return field.startsWith('thing.');
 		default:

@@ -1,4 +1,4 @@
-import { seatKindOf, type Corner, type SeatKind } from '../corner';
+import { seatKindOf, type Arms, type Corner, type SeatKind } from '../corner';
 
 /** What questions, findings, fixes, steps and texts can depend on: facts of a person and their corner. */
 export interface Facts {
@@ -10,6 +10,8 @@ export interface Facts {
 	readonly lenses: Corner['person']['lenses'];
 	readonly hand: Corner['person']['hand'];
 	readonly wrists: Corner['person']['wrists'];
+	/** Whether two hands are there for what takes two. */
+	readonly arms: 'both' | 'one';
 	readonly screen: Corner['spot']['screen']['kind'];
 	readonly keys: Corner['spot']['keys']['kind'];
 	readonly mouse: Corner['spot']['mouse'];
@@ -29,8 +31,11 @@ export function yesNo(holds: boolean): 'yes' | 'no' {
 /** What the facts are taken from: a corner, whatever is in the house. */
 export type FactSource = Pick<Corner, 'spot' | 'person' | 'way'>;
 
-/** The facts of a corner. */
-export function factsOf({ spot, person, way }: FactSource): Facts {
+/** Whether two hands are there. */
+export const handsOf = (arms: Arms): Facts['arms'] => (arms === 'both' ? 'both' : 'one');
+
+/** The facts of a corner. @param arms the arms that the person works with, of which the corner document says nothing */
+export function factsOf({ spot, person, way }: FactSource, arms: Arms = 'both'): Facts {
 	const seat = seatKindOf({ spot });
 	return {
 		posture: spot.posture,
@@ -40,6 +45,7 @@ export function factsOf({ spot, person, way }: FactSource): Facts {
 		lenses: person.lenses,
 		hand: person.hand,
 		wrists: person.wrists,
+		arms: handsOf(arms),
 		screen: spot.screen.kind,
 		keys: spot.keys.kind,
 		mouse: spot.mouse,

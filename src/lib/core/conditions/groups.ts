@@ -40,8 +40,14 @@ export const KEYS_ARE_CLOSE = { way: ['upright', 'open', 'active'] } as const sa
 /** A keyboard of its own. */
 export const OWN_KEYBOARD = { keys: ['separate'] } as const satisfies Holds;
 
+/** Both hands to work with. */
+export const TWO_HANDS = { arms: ['both'] } as const satisfies Holds;
+
 /** A mouse of its own. */
 export const OWN_MOUSE = { mouse: ['separate'] } as const satisfies Holds;
+
+/** A mouse of its own, and a second hand for it. */
+export const OWN_MOUSE_TWO_HANDS = { ...OWN_MOUSE, ...TWO_HANDS } as const satisfies Holds;
 
 /** A seat with armrests. */
 export const WITH_ARMRESTS = { armrest: ['yes'] } as const satisfies Holds;

@@ -1,5 +1,5 @@
 export { ACTS, undoes, type Act } from './acts';
-export { factsOf, yesNo, type FactName, type Facts, type FactSource } from './facts';
+export { factsOf, handsOf, yesNo, type FactName, type Facts, type FactSource } from './facts';
 export { holdsFor, type Holds } from './holds';
 export {
 	ALL_THE_WAY_BACK,
@@ -15,6 +15,8 @@ export {
 	ON_A_SOFT_SEAT,
 	OWN_KEYBOARD,
 	OWN_MOUSE,
+	OWN_MOUSE_TWO_HANDS,
 	STANDING,
+	TWO_HANDS,
 	WITH_ARMRESTS
 } from './groups';

@@ -14,8 +14,10 @@ export type {
 export { CORNER_BOUNDS, LONGEST_LABEL, MOST_HOUSEHOLD_ITEMS, cornerSchema } from './corner-schema';
 export { judgedDepthOf, kindOfSeat, seatKindOf, SEAT_RULES, seatRulesOf, type SeatRules } from './seat-kinds';
 export {
+	ARMS,
 	BACKS,
 	BODY_LENGTHS,
+	CARES,
 	HANDS,
 	HOUSEHOLD_KINDS,
 	KEYS_KINDS,
@@ -28,7 +30,9 @@ export {
 	WAYS,
 	WRISTS,
 	SEAT_KINDS,
+	type Arms,
 	type BodyLengthName,
+	type Care,
 	type HouseholdKind,
 	type Lenses,
 	type MeasuringMethod,

@@ -16,6 +16,18 @@ export const BACKS = ['any', 'eased-by-arching', 'eased-by-rounding'] as const;
 /** Whether the wrists are troubled. */
 export const WRISTS = ['well', 'troubled'] as const;
 
+/** The arms that somebody works with. */
+export const ARMS = ['both', 'right-only', 'left-only'] as const;
+
+/** One of {@link ARMS}. */
+export type Arms = (typeof ARMS)[number];
+
+/** What exercises and advice have to allow for, beside what hurts. */
+export const CARES = ['pregnant', 'recent-surgery', 'dizzy', 'hypermobile'] as const;
+
+/** One of {@link CARES}. */
+export type Care = (typeof CARES)[number];
+
 /** The schools a result can be judged by; see `guidance/ways.ts`. */
 export const WAYS = ['upright', 'open', 'forearms-down', 'active'] as const;
 

@@ -1,9 +1,15 @@
+import type { Arms, Care } from '../corner/vocabulary';
 import type { Region } from '../discomfort';
 import type { BreakKind } from './rhythm';
-import { EXERCISE, EXERCISES, secondsOf, type Exercise, type ExerciseId, type Position } from './exercise';
-
-/** How bad a region is, from which on nothing that works on it is offered. Common practice: pain is no thing to stretch through. */
-export const TOO_BAD = 7;
+import {
+	EXERCISE,
+	EXERCISES,
+	secondsOf,
+	TOO_BAD,
+	type Exercise,
+	type ExerciseId,
+	type Position
+} from './exercise';
 
 /** An exercise is not offered again within so long, min. */
 export const NO_REPEAT_MIN = 120;
@@ -16,7 +22,11 @@ export interface Bodily {
 	readonly signs: readonly Region[];
 	/** A sign that names no region: nothing that pulls at anything is offered until a professional has been asked. */
 	readonly hasOtherSign: boolean;
+	/** A sign that is urgent: nothing on one's feet either. */
+	readonly hasUrgentSign: boolean;
 	readonly isInWheelchair: boolean;
+	readonly care: readonly Care[];
+	readonly arms: Arms;
 	/** Exercises that hurt when they were tried: not offered again. */
 	readonly dropped: readonly ExerciseId[];
 }
@@ -34,33 +44,55 @@ export interface SetQuestion {
 }
 
 /** Why nothing is pulled at. */
-export type HeldBack = 'sign' | 'too-bad';
+export type HeldBack = 'urgent' | 'sign' | 'surgery' | 'too-bad';
 
 /** The exercises of a break, in the order in which they are done. */
 export interface ExerciseSet {
 	readonly exercises: readonly ExerciseId[];
 	readonly seconds: number;
-	/** Regions that hurt and that no exercise is offered for, with why. */
+	/** Regions that hurt and that no exercise is offered for, with why; null for the whole body. */
 	readonly heldBack: readonly { readonly region: Region | null; readonly why: HeldBack }[];
 }
+
+/** Exercises that are one kind of break by themselves. */
+const BY_THEMSELVES: readonly ExerciseId[] = ['change', 'stand-up'];
 
 /** What each kind of break is made of. */
 const OF_KIND: Readonly<Record<BreakKind, readonly ExerciseId[]>> = {
 	eyes: ['far-look'],
-	shift: ['weight-shift', 'palms-out', 'chest-open'],
-	micro: ['palms-out', 'chest-open', 'chin-back', 'neck-side', 'forearm', 'thumbs'],
-	up: EXERCISES.filter((id) => id !== 'far-look')
+	shift: ['change'],
+	stand: BY_THEMSELVES,
+	micro: ['palms-out', 'chest-open', 'shoulder-rolls', 'neck-side'],
+	up: EXERCISES.filter((id) => !BY_THEMSELVES.includes(id))
 };
 
-const isFit = (exercise: Exercise, { body, positions }: SetQuestion): boolean =>
+/** What an `up` break begins with, where it can be done: the first of these that fits. Who gets up goes; who can't shifts their weight. */
+const BEGINS: readonly ExerciseId[] = ['stairs', 'walk', 'weight-shift'];
+
+/** Whether something that loads the body is offered to somebody at all. */
+const isHeldBack = ({ hasOtherSign, hasUrgentSign, care }: Bodily) =>
+	hasOtherSign || hasUrgentSign || care.includes('recent-surgery');
+
+/** Whether an exercise is one for a body, wherever it is. */
+export const isForBody = (exercise: Exercise, body: Bodily): boolean =>
 	!body.dropped.includes(exercise.id) &&
-	exercise.positions.some((position) => positions.includes(position)) &&
-	(body.isInWheelchair ? exercise.fitsWheelchair : exercise.id !== 'weight-shift') &&
-	!(body.hasOtherSign && exercise.loads.length > 0) &&
-	!exercise.loads.some((region) => (body.worst[region] ?? 0) >= TOO_BAD || body.signs.includes(region));
+	(!body.isInWheelchair || exercise.fitsWheelchair) &&
+	(body.arms === 'both' || !exercise.wantsBothHands) &&
+	!exercise.notWith.some((care) => body.care.includes(care)) &&
+	!(isHeldBack(body) && exercise.loads.length > 0) &&
+	!(body.hasUrgentSign && exercise.isOnFeet) &&
+	!exercise.loads.some(
+		(region) => (body.worst[region] ?? 0) >= exercise.tooBadFrom || body.signs.includes(region)
+	);
+
+const isFit = (exercise: Exercise, { body, positions }: SetQuestion): boolean =>
+	isForBody(exercise, body) && exercise.positions.some((position) => positions.includes(position));
+
+/** What may be done as often as somebody likes: it moves the whole body, or pulls at nothing. */
+const AT_ANY_TIME: readonly ExerciseId[] = ['far-look', ...BY_THEMSELVES, ...BEGINS];
 
 const isFresh = (id: ExerciseId, { sinceMin }: SetQuestion): boolean =>
-	(sinceMin[id] ?? Infinity) >= NO_REPEAT_MIN || id === 'far-look' || id === 'walk' || id === 'weight-shift';
+	(sinceMin[id] ?? Infinity) >= NO_REPEAT_MIN || AT_ANY_TIME.includes(id);
 
 /** How much a set is worth: what hurts first, then how many regions it moves, then how long it was not done. */
 function worthOf(set: readonly Exercise[], { body, sinceMin }: SetQuestion): readonly number[] {
@@ -80,14 +112,13 @@ const shared = (a: Exercise, b: Exercise) =>
 	a.regions.filter((region) => b.regions.includes(region)).length +
 	(a.positions[0] === b.positions[0] ? 0 : 0.5);
 
-/** The order with the least that neighbours share, a walk first: who gets up goes. Every order is tried; sets are small. */
-function alternated(set: readonly Exercise[]): readonly Exercise[] {
-	let best = { order: set, cost: Infinity };
+/** The order with the least that neighbours share, after what the break begins with. Every order is tried; sets are small. */
+function alternated(first: readonly Exercise[], others: readonly Exercise[]): readonly Exercise[] {
+	let best = { order: others, cost: Infinity };
 	const place = (done: readonly Exercise[], left: readonly Exercise[], cost: number) => {
 		if (cost >= best.cost) return;
 		if (left.length === 0) best = { order: done, cost };
 		for (const one of left) {
-			if (one.id !== 'walk' && left.some(({ id }) => id === 'walk')) continue;
 			const last = done.at(-1);
 			place(
 				[...done, one],
@@ -96,41 +127,62 @@ function alternated(set: readonly Exercise[]): readonly Exercise[] {
 			);
 		}
 	};
-	place([], set, 0);
+	place(first, others, 0);
 	return best.order;
 }
 
 /** Exercises in one break at most: more is a lesson and no break. Ours. */
 const MOST_IN_A_SET = 5;
 
+/** What may be done now: what was not done within two hours; for what hurts most also what was, where there is nothing else for it. */
+function openNow(fit: readonly Exercise[], question: SetQuestion): readonly Exercise[] {
+	const { worst } = question.body;
+	const fresh = fit.filter(({ id }) => isFresh(id, question));
+	const sore = fit.flatMap(({ regions }) => regions).filter((region) => (worst[region] ?? 0) > 0);
+	const most = sore.reduce<Region | null>(
+		(a, b) => (a === null || (worst[b] ?? 0) > (worst[a] ?? 0) ? b : a),
+		null
+	);
+	const isForMost = ({ regions }: Exercise) => most !== null && regions.includes(most);
+	if (most === null || fresh.some(isForMost)) return fresh;
+	const since = ({ id }: Exercise) => question.sinceMin[id] ?? Infinity;
+	const longestAgo = fit.filter(isForMost).sort((a, b) => since(b) - since(a))[0];
+	return longestAgo ? [...fresh, longestAgo] : fresh;
+}
+
 /**
  * The set of a break, chosen exactly: of all sets that fit the seconds, the one that is for most of what hurts, moves most of the body and
- * was longest not done; nothing that was done within two hours, nothing that pulls at what is bad or has a sign.
+ * was longest not done; nothing that was done within two hours but for what hurts most, nothing that pulls at what is bad or has a sign, and
+ * nothing that this person is not to do.
  *
- * Cost: every subset of at most a dozen exercises.
+ * Cost: every subset of at most five of some twenty exercises.
  */
 export function chooseSet(question: SetQuestion): ExerciseSet {
 	const { kind, seconds, body } = question;
 	const fit = OF_KIND[kind].map((id) => EXERCISE[id]).filter((exercise) => isFit(exercise, question));
-	const open = fit.filter(({ id }) => isFresh(id, question));
-	// A break has something to do in it: a walk is always begun with, where it is one for getting up.
-	const first = kind === 'up' ? open.filter(({ id }) => id === 'walk') : [];
-	const others = open.filter((exercise) => !first.includes(exercise));
+	const begins = kind === 'up' ? BEGINS : kind === 'stand' ? (['stand-up', 'change'] as const) : [];
+	const first = begins.flatMap((id) => fit.find((exercise) => exercise.id === id) ?? []).slice(0, 1);
+	const others =
+		kind === 'stand'
+			? []
+			: openNow(fit, question).filter(
+					({ id }) => !BEGINS.includes(id) && (id !== 'far-look' || kind === 'eyes' || (body.worst.eyes ?? 0) > 0)
+				);
 	let best: { set: readonly Exercise[]; worth: readonly number[] } = {
-		set: first,
+		set: [],
 		worth: worthOf(first, question)
 	};
 	const take = (at: number, set: readonly Exercise[], left: number) => {
-		const worth = worthOf(set, question);
+		const worth = worthOf([...first, ...set], question);
 		if (isBetter(worth, best.worth)) best = { set, worth };
-		if (set.length >= MOST_IN_A_SET) return;
+		if (first.length + set.length >= MOST_IN_A_SET) return;
 		for (let i = at; i < others.length; i += 1) {
 			const one = others[i];
 			if (one && secondsOf(one) <= left) take(i + 1, [...set, one], left - secondsOf(one));
 		}
 	};
-	take(0, first, seconds - first.reduce((sum, one) => sum + secondsOf(one), 0));
-	const set = alternated(best.set);
+	take(0, [], seconds - first.reduce((sum, one) => sum + secondsOf(one), 0));
+	const set = alternated(first, best.set);
 	return {
 		exercises: set.map(({ id }) => id),
 		seconds: set.reduce((sum, one) => sum + secondsOf(one), 0),
@@ -140,7 +192,9 @@ export function chooseSet(question: SetQuestion): ExerciseSet {
 
 /** What nothing is offered for, and why: said, so that nobody thinks it was forgotten. */
 function heldBack(body: Bodily): ExerciseSet['heldBack'] {
+	if (body.hasUrgentSign) return [{ region: null, why: 'urgent' }];
 	if (body.hasOtherSign) return [{ region: null, why: 'sign' }];
+	if (body.care.includes('recent-surgery')) return [{ region: null, why: 'surgery' }];
 	const signs = body.signs.map((region) => ({ region, why: 'sign' as const }));
 	const bad = (Object.keys(body.worst) as Region[])
 		.filter((region) => (body.worst[region] ?? 0) >= TOO_BAD && !body.signs.includes(region))

@@ -1,4 +1,4 @@
-import { BREAK_KINDS, SHARE_STANDING, type Beat, type BreakKind, type StandingShare } from './rhythm';
+import { BREAK_KINDS, isGettingUp, isReal, SHARE_STANDING, type Beat, type BreakKind, type StandingShare } from './rhythm';
 import { joined, placeBreaks, without, type Span } from './place-breaks';
 import { sharePlaces, type Place } from './share-places';
 
@@ -19,6 +19,8 @@ export interface DayQuestion {
 	/** Where the person can work, the usual one first. */
 	readonly places: readonly Place[];
 	readonly share: StandingShare;
+	/** The place is changed each time that somebody gets up, and not only at a real break: a laptop alone is right nowhere for long. */
+	readonly changesOften: boolean;
 }
 
 /** A break of the plan. */
@@ -27,7 +29,7 @@ export interface PlannedBreak extends Span {
 	readonly takesS: number;
 }
 
-/** Work at one place, from one getting up to the next. */
+/** Work at one place, from one change to the next. */
 export interface PlannedWork extends Span {
 	readonly place: Place;
 }
@@ -60,7 +62,7 @@ const minutesOf = (beat: Beat) => Math.ceil(beat.takesS / SECONDS_A_MINUTE);
  * Cost: some thousand steps a kind and hour.
  */
 export function planDay(question: DayQuestion): DayPlan {
-	const { day, lunch, busy, walksCalls, beats, places, share } = question;
+	const { day, lunch, busy, walksCalls, beats, places, share, changesOften } = question;
 	const walked = busy.filter(({ isCall }) => isCall && walksCalls);
 	const meetings = joined(
 		busy.filter((one) => !walked.includes(one)),
@@ -77,7 +79,7 @@ export function planDay(question: DayQuestion): DayPlan {
 		if (!beat) continue;
 		const takesMin = minutesOf(beat);
 		const placed = placeBreaks({ day, blocked: meetings, rests: pauses, everyMin: beat.everyMin, takesMin });
-		if (kind === 'up') longestMin = placed.longestMin;
+		if (isGettingUp(kind)) longestMin = placed.longestMin;
 		const made = placed.starts.map((from): PlannedBreak => ({
 			kind,
 			from,
@@ -88,8 +90,8 @@ export function planDay(question: DayQuestion): DayPlan {
 		pauses = joined([...pauses, ...made], day);
 	}
 	breaks.sort((a, b) => a.from - b.from);
-	const ups = breaks.filter(({ kind }) => kind === 'up');
-	const stretches = without([day], joined([...rests, ...ups], day));
+	const changes = breaks.filter(({ kind }) => isReal(kind) || (changesOften && isGettingUp(kind)));
+	const stretches = without([day], joined([...rests, ...changes], day));
 	const { work, standingShare } = sharePlaces(stretches, places, SHARE_STANDING[share]);
 	return { breaks, work, meetings, rests, longestMin, longestWithoutMin, standingShare };
 }

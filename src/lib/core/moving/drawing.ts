@@ -44,6 +44,7 @@ const R = {
 	toes: 0.013,
 	chest: 0.058,
 	waist: 0.054,
+	belly: 0.046,
 	neck: 0.031,
 	skull: 0.056,
 	chin: 0.032,
@@ -99,6 +100,7 @@ function partsOf(joints: Joints, circle: (p: Point3, r: number) => Circle) {
 				circle(joints.right.shoulder, R.chest * 0.72),
 				circle(joints.left.shoulder, R.chest * 0.72),
 				circle(joints.neckBase, R.chest * 0.7),
+				circle(joints.waist, R.belly),
 				circle(joints.right.hip, R.waist),
 				circle(joints.left.hip, R.waist)
 			])
@@ -116,9 +118,15 @@ function partsOf(joints: Joints, circle: (p: Point3, r: number) => Circle) {
 	return { arm, leg, trunk };
 }
 
-/** Draws a pose of an exercise. @param stature mm */
-export function drawPose(exercise: ExerciseId, pose: Pose, stature: number): PoseDrawing {
+/** Draws a pose of an exercise. @param stature mm @param isInWheelchair whether that is what is sat on */
+export function drawPose(
+	exercise: ExerciseId,
+	pose: Pose,
+	stature: number,
+	isInWheelchair = false
+): PoseDrawing {
 	const { yaw, props } = DRAWN_EXERCISE[exercise];
+	const drawn = props.map((prop) => (prop === 'stool' && isInWheelchair ? 'wheelchair' : prop));
 	const joints = jointsOf(pose, stature);
 	const H = stature;
 	const [cos, sin] = [Math.cos((yaw * Math.PI) / 180), Math.sin((yaw * Math.PI) / 180)];
@@ -145,7 +153,7 @@ export function drawPose(exercise: ExerciseId, pose: Pose, stature: number): Pos
 		hair,
 		isHairBehind: isFront,
 		eyes,
-		props: props.flatMap((prop) => propLines(prop, joints, H, seen))
+		props: drawn.flatMap((prop) => propLines(prop, joints, H, seen))
 	};
 }
 

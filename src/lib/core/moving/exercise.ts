@@ -1,22 +1,34 @@
+import type { Care } from '../corner/vocabulary';
 import type { Region } from '../discomfort';
 
-/** How somebody is while they do an exercise. */
-export type Position = 'seated' | 'standing' | 'doorway';
+/** How somebody is while they do an exercise, and what it takes: a doorway, a chair that can't roll. */
+export type Position = 'seated' | 'standing' | 'doorway' | 'fixed-chair';
 
 /** Exercises, by where they work. */
 export const EXERCISES = [
 	'far-look',
 	'chin-back',
 	'neck-side',
+	'shoulder-rolls',
 	'chest-open',
 	'palms-out',
 	'forearm',
 	'thumbs',
+	'seated-arch',
+	'seated-turn',
+	'seated-march',
+	'hip-front',
+	'knee-straight',
 	'thigh-back',
+	'ankle-pumps',
+	'calf-raises',
 	'doorway-level',
 	'doorway-high',
 	'weight-shift',
-	'walk'
+	'change',
+	'stand-up',
+	'walk',
+	'stairs'
 ] as const;
 
 /** One of {@link EXERCISES}. */
@@ -44,9 +56,23 @@ export interface Exercise {
 	readonly regions: readonly Region[];
 	/** Regions that it pulls at or presses on: left out where one of these is bad, or has a sign. */
 	readonly loads: readonly Region[];
-	/** Done by somebody who sits in a wheelchair: nothing that wants legs to stand on. */
+	/** From which score of a region that it loads on it is left out. */
+	readonly tooBadFrom: number;
+	/** Whether it is walking or standing, which an urgent sign can forbid without anything being pulled at. */
+	readonly isOnFeet: boolean;
+	/** Takes both hands. */
+	readonly wantsBothHands: boolean;
+	/** Done by somebody who sits in a wheelchair: nothing that wants legs to move. */
 	readonly fitsWheelchair: boolean;
+	/** Left out for these people; who had surgery lately is offered nothing that loads anything. */
+	readonly notWith: readonly Exclude<Care, 'recent-surgery'>[];
 }
+
+/** How bad a region is, from which on nothing that works on it is offered. Common practice: pain is no thing to stretch through. */
+export const TOO_BAD = 7;
+
+/** Stairs are left out earlier than a stretch: what hurts moderately is not climbed on. Ours. */
+const TOO_BAD_FOR_STAIRS = 4;
 
 const hold = (seconds: number, begin = 2): Phase[] => [
 	{ id: 'begin', seconds: begin },
@@ -69,24 +95,42 @@ const exercise = (
 	positions: ['seated', 'standing'],
 	regions,
 	loads,
+	tooBadFrom: TOO_BAD,
+	isOnFeet: false,
+	wantsBothHands: false,
 	fitsWheelchair: true,
+	notWith: [],
 	...differs
 });
 
 /** What a leg is stretched or moved along. */
 const LEG: readonly Region[] = ['hip-thigh', 'knee'];
 
+/** A stretch that is held at its end: not for joints that go too far already. */
+const AT_ITS_END = { notWith: ['hypermobile'] } as const satisfies Partial<Exercise>;
+
+/** Done on one's feet and without a chair to sit on. */
+const ON_FEET = {
+	positions: ['standing'],
+	isOnFeet: true,
+	fitsWheelchair: false
+} as const satisfies Partial<Exercise>;
+
 const DOORWAY: Parameters<typeof exercise>[1] = {
 	phases: hold(15),
 	positions: ['doorway'],
 	regions: ['shoulder', 'upper-back'],
 	loads: ['shoulder', 'elbow'],
-	fitsWheelchair: false
+	isOnFeet: true,
+	wantsBothHands: true,
+	fitsWheelchair: false,
+	...AT_ITS_END
 };
 
 /**
  * The exercises, common practice with their doses; where a dose is a range, its middle. A change of side takes two seconds, a
- * walk forty-five (one flight of stairs, or a glass of water); shifting the weight is held as the stretches are.
+ * walk forty-five (one flight of stairs, or a glass of water). Shifting the weight takes two minutes in all: what relieves the
+ * skin under somebody who sits in a wheelchair. What each is left out for, and the doses of those that only move, are from memory.
  */
 export const EXERCISE: Readonly<Record<ExerciseId, Exercise>> = {
 	'far-look': exercise('far-look', { phases: held(20), regions: ['eyes'], loads: [] }),
@@ -94,54 +138,131 @@ export const EXERCISE: Readonly<Record<ExerciseId, Exercise>> = {
 		phases: hold(5, 1),
 		times: 10,
 		regions: ['neck', 'head'],
-		loads: ['neck']
+		loads: ['neck'],
+		notWith: ['dizzy']
 	}),
 	'neck-side': exercise('neck-side', {
 		phases: hold(12),
 		hasSides: true,
 		regions: ['neck', 'shoulder'],
-		loads: ['neck']
+		loads: ['neck'],
+		notWith: ['dizzy', 'hypermobile']
+	}),
+	'shoulder-rolls': exercise('shoulder-rolls', {
+		phases: hold(3, 3),
+		times: 5,
+		regions: ['neck', 'shoulder', 'upper-back'],
+		loads: ['shoulder']
 	}),
 	'chest-open': exercise('chest-open', {
 		phases: hold(15),
 		regions: ['upper-back', 'shoulder'],
-		loads: ['shoulder']
+		loads: ['shoulder'],
+		wantsBothHands: true,
+		...AT_ITS_END
 	}),
 	'palms-out': exercise('palms-out', {
 		phases: hold(25, 3),
 		regions: ['shoulder', 'upper-back', 'elbow', 'wrist-hand'],
-		loads: ['shoulder', 'wrist-hand']
+		loads: ['shoulder', 'wrist-hand'],
+		...AT_ITS_END
 	}),
 	forearm: exercise('forearm', {
 		phases: held(15, 15),
 		hasSides: true,
 		regions: ['wrist-hand', 'elbow'],
-		loads: ['wrist-hand', 'elbow']
+		loads: ['wrist-hand', 'elbow'],
+		wantsBothHands: true,
+		...AT_ITS_END
 	}),
 	thumbs: exercise('thumbs', { phases: held(60), regions: ['wrist-hand'], loads: ['wrist-hand'] }),
-	'thigh-back': exercise('thigh-back', {
+	'seated-arch': exercise('seated-arch', {
+		phases: hold(5, 3),
+		times: 4,
+		positions: ['seated'],
+		regions: ['low-back', 'upper-back'],
+		loads: ['low-back']
+	}),
+	'seated-turn': exercise('seated-turn', {
+		phases: hold(12),
+		hasSides: true,
+		positions: ['seated'],
+		regions: ['low-back', 'upper-back'],
+		loads: ['low-back', 'upper-back'],
+		fitsWheelchair: false,
+		notWith: ['pregnant', 'dizzy', 'hypermobile']
+	}),
+	'seated-march': exercise('seated-march', {
+		phases: hold(3),
+		times: 4,
+		hasSides: true,
+		positions: ['seated'],
+		regions: ['hip-thigh'],
+		loads: ['hip-thigh'],
+		fitsWheelchair: false
+	}),
+	'hip-front': exercise('hip-front', {
+		...ON_FEET,
 		phases: hold(15),
 		hasSides: true,
-		positions: ['standing'],
+		regions: ['hip-thigh', 'low-back'],
+		loads: ['low-back', ...LEG],
+		notWith: ['pregnant', 'dizzy', 'hypermobile']
+	}),
+	'knee-straight': exercise('knee-straight', {
+		phases: hold(5),
+		times: 3,
+		hasSides: true,
+		positions: ['seated'],
+		regions: ['knee', 'hip-thigh'],
+		loads: LEG,
+		fitsWheelchair: false
+	}),
+	'thigh-back': exercise('thigh-back', {
+		...ON_FEET,
+		phases: hold(15),
+		hasSides: true,
+		positions: ['fixed-chair'],
 		regions: ['low-back', ...LEG],
 		loads: ['low-back', ...LEG],
+		notWith: ['pregnant', 'dizzy', 'hypermobile']
+	}),
+	'ankle-pumps': exercise('ankle-pumps', {
+		phases: hold(2),
+		times: 10,
+		positions: ['seated'],
+		regions: ['ankle-foot', 'knee'],
+		loads: ['ankle-foot'],
 		fitsWheelchair: false
+	}),
+	'calf-raises': exercise('calf-raises', {
+		...ON_FEET,
+		phases: hold(2),
+		times: 8,
+		regions: ['ankle-foot', 'knee'],
+		loads: ['ankle-foot', 'knee'],
+		notWith: ['dizzy']
 	}),
 	'doorway-level': exercise('doorway-level', DOORWAY),
 	'doorway-high': exercise('doorway-high', DOORWAY),
 	'weight-shift': exercise('weight-shift', {
-		phases: hold(15),
+		phases: hold(28),
+		times: 2,
 		hasSides: true,
 		positions: ['seated'],
-		regions: ['low-back', 'hip-thigh'],
-		loads: ['wrist-hand']
+		regions: ['hip-thigh', 'low-back'],
+		loads: []
 	}),
-	walk: exercise('walk', {
+	change: exercise('change', { phases: held(10), positions: ['seated'], regions: [], loads: [] }),
+	'stand-up': exercise('stand-up', { ...ON_FEET, phases: held(20), regions: [], loads: [] }),
+	walk: exercise('walk', { ...ON_FEET, phases: held(45), regions: [], loads: [] }),
+	stairs: exercise('stairs', {
+		...ON_FEET,
 		phases: held(45),
-		positions: ['standing'],
-		regions: ['low-back', ...LEG, 'ankle-foot'],
-		loads: [],
-		fitsWheelchair: false
+		regions: [],
+		loads: [...LEG, 'ankle-foot'],
+		tooBadFrom: TOO_BAD_FOR_STAIRS,
+		notWith: ['pregnant', 'dizzy']
 	})
 };
 

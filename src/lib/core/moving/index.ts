@@ -11,7 +11,14 @@ export {
 	type SetPlace,
 	type Watch
 } from './break-clock';
-export { chooseSet, NO_REPEAT_MIN, TOO_BAD, type Bodily, type ExerciseSet } from './choose-set';
+export {
+	chooseSet,
+	isForBody,
+	NO_REPEAT_MIN,
+	type Bodily,
+	type ExerciseSet,
+	type HeldBack
+} from './choose-set';
 export { planDay, type Busy, type DayPlan, type PlannedBreak, type PlannedWork } from './day-plan';
 export { drawPose, type Blob, type PoseDrawing } from './drawing';
 export {
@@ -19,6 +26,7 @@ export {
 	EXERCISES,
 	secondsOf,
 	stepsOf,
+	TOO_BAD,
 	type Exercise,
 	type ExerciseId,
 	type PhaseId,
@@ -33,6 +41,8 @@ export {
 	BEATS,
 	beatsFor,
 	BREAK_KINDS,
+	isGettingUp,
+	isReal,
 	MAIN_RHYTHM,
 	RHYTHMS,
 	SHARE_STANDING,

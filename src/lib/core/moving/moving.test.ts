@@ -11,15 +11,15 @@ import {
 	beatsFor,
 	beginOf,
 	BREAK_KINDS,
-	chooseSet,
 	drawPose,
 	elapsedOf,
 	EXERCISE,
 	EXERCISES,
 	movedTo,
 	nextBreak,
-	NO_REPEAT_MIN,
 	paused,
+	isGettingUp,
+	isReal,
 	placeIn,
 	planDay,
 	poseBetween,
@@ -31,9 +31,6 @@ import {
 	started,
 	stepsOfSet,
 	STOPPED,
-	TOO_BAD,
-	type Bodily,
-	type BreakKind,
 	type ExerciseId,
 	type Place
 } from './index';
@@ -57,7 +54,8 @@ describe('rhythms', () => {
 		expect(shift?.everyMin).toBeGreaterThanOrEqual(6);
 		expect(shift?.everyMin).toBeLessThanOrEqual(10);
 		for (const rhythm of RHYTHMS) {
-			const eyes = BEATS[rhythm].find(({ kind }) => kind === 'eyes');
+			// What somebody is up for, they look away in too.
+			const eyes = BEATS[rhythm].find(({ kind }) => kind === 'eyes' || kind === 'stand');
 			expect([20, 30]).toContain(eyes?.everyMin);
 			expect(eyes?.takesS).toBe(20);
 		}
@@ -71,8 +69,16 @@ describe('rhythms', () => {
 		expect(kinds(['knee'])).toEqual(['up', 'eyes']);
 		const eyes = beatsFor('stairs', { hurts: ['eyes'], isLaptopAlone: false }).find((b) => b.kind === 'eyes');
 		expect(eyes?.everyMin).toBe(20);
-		const alone = beatsFor('hour', { hurts: [], isLaptopAlone: true }).find((b) => b.kind === 'up');
-		expect(alone?.everyMin).toBe(30);
+		const often = (rhythm: (typeof RHYTHMS)[number]) =>
+			Math.min(
+				...beatsFor(rhythm, { hurts: [], isLaptopAlone: true })
+					.filter(({ kind }) => isGettingUp(kind))
+					.map(({ everyMin }) => everyMin)
+			);
+		for (const rhythm of RHYTHMS) expect(often(rhythm)).toBeLessThanOrEqual(30);
+		// Up for a moment to change the place, and no ten minutes each half hour.
+		const up = beatsFor('hour', { hurts: [], isLaptopAlone: true }).find(({ kind }) => kind === 'up');
+		expect(up?.everyMin).toBe(60);
 	});
 });
 
@@ -96,15 +102,18 @@ describe('a planned day', () => {
 				walksCalls: dice.chance(0.5),
 				beats: beatsFor(rhythm, { hurts: ['neck'], isLaptopAlone: false }),
 				places,
-				share: (['moving', 'half', 'mostly'] as const)[n % 3] ?? 'moving'
+				share: (['moving', 'half', 'mostly'] as const)[n % 3] ?? 'moving',
+				changesOften: n % 2 === 0
 			});
 			const spans = [...plan.meetings, ...plan.rests, ...plan.breaks].sort((a, b) => a.from - b.from);
 			for (const [i, one] of spans.entries())
 				expect(one.from).toBeGreaterThanOrEqual(spans[i - 1]?.to ?? 510);
 			expect(plan.longestMin).toBeLessThanOrEqual(plan.longestWithoutMin);
-			expect(plan.longestMin).toBe(Math.max(...plan.work.map(({ from, to }) => to - from)));
+			const longestWork = Math.max(...plan.work.map(({ from, to }) => to - from));
+			if (n % 2 === 0) expect(plan.longestMin).toBe(longestWork);
+			else expect(plan.longestMin).toBeLessThanOrEqual(longestWork);
 			// Work and what it is broken by make up the day.
-			const ups = plan.breaks.filter(({ kind }) => kind === 'up');
+			const ups = plan.breaks.filter(({ kind }) => isReal(kind) || (n % 2 === 0 && isGettingUp(kind)));
 			expect(joined([...plan.work, ...ups, ...plan.rests], { from: 510, to: 990 })).toEqual([
 				{ from: 510, to: 990 }
 			]);
@@ -122,7 +131,8 @@ describe('a planned day', () => {
 				{ kind: 'eyes', everyMin: 20, takesS: 20 }
 			],
 			places,
-			share: 'moving'
+			share: 'moving',
+			changesOften: false
 		});
 		// Getting up is a look away too.
 		expect(plan.breaks.every(({ kind }) => kind === 'up')).toBe(true);
@@ -139,7 +149,8 @@ describe('a planned day', () => {
 				walksCalls,
 				beats: beatsFor('half-hour', { hurts: [], isLaptopAlone: false }),
 				places,
-				share: 'moving'
+				share: 'moving',
+			changesOften: false
 			});
 		expect(ask(false).longestMin).toBeGreaterThanOrEqual(80);
 		expect(ask(true).longestMin).toBeLessThanOrEqual(30);
@@ -185,8 +196,6 @@ describe('sitting and standing', () => {
 	});
 });
 
-const sound: Bodily = { worst: {}, signs: [], hasOtherSign: false, isInWheelchair: false, dropped: [] };
-
 describe('exercises', () => {
 	it('have the doses of common practice', () => {
 		const holds = (id: ExerciseId) =>
@@ -208,78 +217,6 @@ describe('exercises', () => {
 	it('are for a region each, and each region that hurts at a desk has one', () => {
 		const all = new Set(EXERCISES.flatMap((id) => EXERCISE[id].regions));
 		expect(REGIONS.filter((region) => !all.has(region))).toEqual([]);
-	});
-
-	it('of a break are the best of all that fit, and nothing pulls at what is bad or has a sign', () => {
-		for (let n = 0; n < 300; n += 1) {
-			const worst = Object.fromEntries(
-				REGIONS.filter(() => dice.chance(0.4)).map((region) => [region, dice.int(1, 10)])
-			);
-			const body: Bodily = {
-				worst,
-				signs: REGIONS.filter(() => dice.chance(0.1)),
-				hasOtherSign: dice.chance(0.1),
-				isInWheelchair: dice.chance(0.2),
-				dropped: EXERCISES.filter(() => dice.chance(0.1))
-			};
-			const kind: BreakKind = BREAK_KINDS[dice.int(0, 3)] ?? 'up';
-			const sinceMin = Object.fromEntries(
-				EXERCISES.filter(() => dice.chance(0.3)).map((id) => [id, dice.int(1, 200)])
-			);
-			const seconds = { up: 180, micro: 30, shift: 10, eyes: 20 }[kind];
-			const question = {
-				kind,
-				seconds,
-				body,
-				positions: ['seated', 'standing', 'doorway'] as const,
-				sinceMin
-			};
-			const { exercises } = chooseSet(question);
-			for (const id of exercises) {
-				const { loads, fitsWheelchair } = EXERCISE[id];
-				expect(body.dropped).not.toContain(id);
-				if (body.isInWheelchair) expect(fitsWheelchair).toBe(true);
-				if (body.hasOtherSign) expect(loads).toEqual([]);
-				for (const region of loads) {
-					expect(worst[region] ?? 0).toBeLessThan(TOO_BAD);
-					expect(body.signs).not.toContain(region);
-				}
-				if (!['walk', 'far-look', 'weight-shift'].includes(id))
-					expect(sinceMin[id] ?? Infinity).toBeGreaterThanOrEqual(NO_REPEAT_MIN);
-			}
-			expect(new Set(exercises).size).toBe(exercises.length);
-			expect(exercises.reduce((sum, id) => sum + secondsOf(EXERCISE[id]), 0)).toBeLessThanOrEqual(
-				Math.max(seconds, kind === 'up' ? secondsOf(EXERCISE.walk) : 0)
-			);
-		}
-	});
-
-	it('of a break go first for what hurts', () => {
-		const forBody = (worst: Bodily['worst']) =>
-			chooseSet({
-				kind: 'up',
-				seconds: 180,
-				body: { ...sound, worst },
-				positions: ['seated', 'standing'],
-				sinceMin: {}
-			}).exercises;
-		const forWrists = forBody({ 'wrist-hand': 5 });
-		expect(forWrists.some((id) => EXERCISE[id].regions.includes('wrist-hand'))).toBe(true);
-		expect(forBody({})).not.toEqual([]);
-		expect(forBody({ neck: 5 })).toEqual(expect.arrayContaining(['walk', 'neck-side']));
-		expect(forBody({ neck: 8 })).not.toContain('neck-side');
-		// What is bad is left alone, and that is said.
-		const { heldBack } = chooseSet({
-			kind: 'micro',
-			seconds: 30,
-			body: { ...sound, worst: { neck: 8 }, signs: ['wrist-hand'] },
-			positions: ['seated'],
-			sinceMin: {}
-		});
-		expect(heldBack).toEqual([
-			{ region: 'wrist-hand', why: 'sign' },
-			{ region: 'neck', why: 'too-bad' }
-		]);
 	});
 
 	it('are drawn by a body whose parts keep their lengths, in every phase and on the way between, to 1 mm', () => {

@@ -3,7 +3,14 @@ import { mirrored, type ArmPose, type LegPose, type Pose } from './skeleton';
 import { at } from './space';
 
 /** What an exercise is drawn with. */
-export type Prop = 'stool' | 'wheelchair' | 'doorway' | 'chair-for-heel' | 'stairs' | 'far-point';
+export type Prop =
+	| 'stool'
+	| 'wheelchair'
+	| 'doorway'
+	| 'chair-for-heel'
+	| 'chair-to-hold'
+	| 'stairs'
+	| 'far-point';
 
 /** How an exercise is drawn: from where it is seen, with what, and its phases. Angles of ours, for drawings and no more. */
 export interface Drawn {
@@ -25,6 +32,8 @@ const sits = (arm: ArmPose = ON_THIGH): Pose => ({
 	head: [2, 0],
 	headBack: 0,
 	shouldersBack: 0,
+	arch: 0,
+	twist: 0,
 	right: { arm, leg: SITTING },
 	left: { arm, leg: SITTING }
 });
@@ -58,24 +67,24 @@ const CLASPED = (side: 1 | -1): ArmPose => ({
 	elbow: at(-0.5, 0, side),
 	hand: [-30, -18]
 });
-const PALMS_OUT: ArmPose = { upper: [-14, 14], fore: [48, 52], hand: [66, 72], thumb: [120, 88] };
-const FORWARD: Omit<Extract<ArmPose, { upper: unknown }>, 'hand'> = { upper: [50, -4], fore: [76, -34] };
+const PALMS_OUT: ArmPose = { upper: [-16, 16], fore: [2, 32], hand: [4, 78], thumb: [168, 46] };
+const FORWARD: Omit<Extract<ArmPose, { upper: unknown }>, 'hand'> = { upper: [74, -2], fore: [88, -10] };
 const DRAWS: ArmPose = {
-	reachesFor: { from: 'other-hand', by: at(0, 0.02, -0.015) },
-	elbow: at(0.2, -1, -0.6),
-	hand: [95, -55]
+	reachesFor: { from: 'other-hand', by: at(-0.05, -0.004, -0.02) },
+	elbow: at(-0.2, -1, -0.6),
+	hand: [84, -20]
 };
 
 const weightOver: Pose = {
 	...sits(),
 	trunk: [4, 20],
 	head: [2, 6],
-	right: { arm: { upper: [8, 26], fore: [58, 4], hand: [78, 0] }, leg: SITTING },
+	right: { arm: { upper: [26, -8], fore: [58, -16], hand: [78, -6] }, leg: SITTING },
 	left: { arm: { upper: [10, -2], fore: [64, -10], hand: [78, -4] }, leg: SITTING }
 };
 
 const LEVEL: ArmPose = { upper: [70, 86], fore: [178, 4], hand: [178, 2] };
-const HIGH: ArmPose = { upper: [176, 52], fore: [178, 34], hand: [178, 26] };
+const HIGH: ArmPose = { upper: [172, 58], fore: [178, 6], hand: [178, 3] };
 const ahead = (pose: Pose, trunk: number, step: number): Pose => ({
 	...pose,
 	trunk: [trunk, 0],
@@ -85,10 +94,9 @@ const ahead = (pose: Pose, trunk: number, step: number): Pose => ({
 });
 
 const heelUp = (lean: number): Pose => ({
+	...stands(),
 	trunk: [lean, 0],
 	head: [lean * 0.8, 0],
-	headBack: 0,
-	shouldersBack: 0,
 	right: {
 		arm: { upper: [24 + lean, 6], fore: [38 + lean, -4], hand: [46 + lean, 0] },
 		leg: { thigh: [63, 2], shank: [63, 2], foot: [150, 0] }
@@ -98,6 +106,30 @@ const heelUp = (lean: number): Pose => ({
 		leg: { thigh: [-3, 3], shank: [-5, 1], foot: FLAT_FOOT }
 	}
 });
+
+const withLegs = (pose: Pose, right: LegPose, left: LegPose = right): Pose => ({
+	...pose,
+	right: { ...pose.right, leg: right },
+	left: { ...pose.left, leg: left }
+});
+
+/** Hands on the back of a chair in front. */
+const HOLDS: ArmPose = { upper: [22, 8], fore: [74, -2], hand: [84, 0] };
+const legWith = (leg: LegPose, foot: number): LegPose => ({ ...leg, foot: [foot, 0] });
+
+/** A stride on the flat, or up a step. */
+const strides: Pose = {
+	...stands(),
+	trunk: [4, 0],
+	right: {
+		arm: { upper: [-20, 5], fore: [8, 0], hand: [12, 0] },
+		leg: { thigh: [26, 2], shank: [4, 1], foot: [88, 0] }
+	},
+	left: {
+		arm: { upper: [24, 5], fore: [56, 0], hand: [60, 0] },
+		leg: { thigh: [-14, 2], shank: [-30, 1], foot: [48, 0] }
+	}
+};
 
 /** How each exercise is drawn. */
 export const DRAWN_EXERCISE: Readonly<Record<ExerciseId, Drawn>> = {
@@ -116,6 +148,14 @@ export const DRAWN_EXERCISE: Readonly<Record<ExerciseId, Drawn>> = {
 		phases: {
 			begin: sits(HANGS),
 			hold: withRight({ ...sits(HANGS), head: [0, 34] }, HELPS)
+		}
+	},
+	'shoulder-rolls': {
+		yaw: 24,
+		props: ['stool'],
+		phases: {
+			begin: { ...sits(HANGS), head: [6, 0], shouldersBack: -0.03 },
+			hold: { ...sits(HANGS), shouldersBack: 0.03 }
 		}
 	},
 	'chest-open': {
@@ -147,12 +187,12 @@ export const DRAWN_EXERCISE: Readonly<Record<ExerciseId, Drawn>> = {
 		phases: {
 			hold: {
 				...sits(),
-				right: { arm: { ...FORWARD, hand: [14, 0], thumb: [60, 70] }, leg: SITTING },
+				right: { arm: { ...FORWARD, hand: [12, 0], thumb: [40, 62] }, leg: SITTING },
 				left: { arm: DRAWS, leg: SITTING }
 			},
 			'hold-2': {
 				...sits(),
-				right: { arm: { ...FORWARD, hand: [6, 0], thumb: [40, -70] }, leg: SITTING },
+				right: { arm: { ...FORWARD, hand: [-8, 0], thumb: [20, -62] }, leg: SITTING },
 				left: { arm: DRAWS, leg: SITTING }
 			}
 		}
@@ -162,6 +202,71 @@ export const DRAWN_EXERCISE: Readonly<Record<ExerciseId, Drawn>> = {
 		props: ['stool'],
 		phases: {
 			hold: withBoth(sits(), { upper: [10, 10], fore: [82, 6], hand: [92, 4], thumb: [160, 20] })
+		}
+	},
+	'seated-arch': {
+		yaw: 6,
+		props: ['stool'],
+		phases: {
+			begin: { ...sits(), trunk: [10, 0], head: [24, 0], arch: -0.05, shouldersBack: -0.02 },
+			hold: { ...sits(), trunk: [2, 0], head: [-8, 0], arch: 0.035, shouldersBack: 0.024 }
+		}
+	},
+	'seated-turn': {
+		yaw: 56,
+		props: ['stool'],
+		phases: {
+			begin: sits(),
+			hold: {
+				...sits(),
+				twist: 52,
+				right: { arm: { upper: [-26, 16], fore: [-8, 10], hand: [0, 8] }, leg: SITTING },
+				left: { arm: { upper: [38, -8], fore: [58, -4], hand: [72, 0] }, leg: SITTING }
+			}
+		}
+	},
+	'seated-march': {
+		yaw: 12,
+		props: ['stool'],
+		phases: {
+			begin: sits(HANGS),
+			hold: withLegs(sits(HANGS), { thigh: [122, 7], shank: [8, 2], foot: FLAT_FOOT }, SITTING)
+		}
+	},
+	'hip-front': {
+		yaw: 0,
+		props: ['chair-to-hold'],
+		phases: {
+			begin: stands(HOLDS),
+			hold: withLegs(
+				{ ...stands(HOLDS), trunk: [-3, 0] },
+				{ thigh: [-24, 3], shank: [-36, 1], foot: [38, 0] },
+				{ thigh: [24, 3], shank: [-10, 1], foot: FLAT_FOOT }
+			)
+		}
+	},
+	'knee-straight': {
+		yaw: 12,
+		props: ['stool'],
+		phases: {
+			begin: sits(HANGS),
+			hold: withLegs(sits(HANGS), { thigh: [92, 7], shank: [84, 2], foot: [168, 0] }, SITTING)
+		}
+	},
+	'ankle-pumps': {
+		yaw: 12,
+		props: ['stool'],
+		phases: {
+			begin: withLegs(sits(), legWith(SITTING, 112)),
+			hold: withLegs(sits(), legWith(SITTING, 42))
+		}
+	},
+	'calf-raises': {
+		yaw: 0,
+		props: ['chair-to-hold'],
+		phases: {
+			begin: stands(HOLDS),
+			hold: withLegs(stands(HOLDS), legWith(STANDING, 34))
 		}
 	},
 	'thigh-back': { yaw: 0, props: ['chair-for-heel'], phases: { begin: heelUp(4), hold: heelUp(28) } },
@@ -175,23 +280,19 @@ export const DRAWN_EXERCISE: Readonly<Record<ExerciseId, Drawn>> = {
 		props: ['doorway'],
 		phases: { begin: ahead(stands(HIGH), -2, 4), hold: ahead(stands(HIGH), 9, 14) }
 	},
-	'weight-shift': { yaw: 78, props: ['wheelchair'], phases: { begin: sits(), hold: weightOver } },
-	walk: {
+	'weight-shift': { yaw: 78, props: ['stool'], phases: { begin: sits(), hold: weightOver } },
+	change: { yaw: 78, props: ['stool'], phases: { hold: weightOver } },
+	'stand-up': { yaw: 20, props: ['far-point'], phases: { hold: stands() } },
+	walk: { yaw: 0, props: [], phases: { hold: strides } },
+	stairs: {
 		yaw: 0,
 		props: ['stairs'],
 		phases: {
-			hold: {
-				...stands(),
-				trunk: [5, 0],
-				right: {
-					arm: { upper: [-22, 5], fore: [10, 0], hand: [14, 0] },
-					leg: { thigh: [46, 2], shank: [-14, 1], foot: FLAT_FOOT }
-				},
-				left: {
-					arm: { upper: [26, 5], fore: [58, 0], hand: [62, 0] },
-					leg: { thigh: [-10, 2], shank: [-16, 1], foot: [62, 0] }
-				}
-			}
+			hold: withLegs(
+				strides,
+				{ thigh: [46, 2], shank: [-14, 1], foot: FLAT_FOOT },
+				{ thigh: [-10, 2], shank: [-16, 1], foot: [62, 0] }
+			)
 		}
 	}
 };

@@ -93,6 +93,20 @@ const chairForHeel = ({ right, left }: Joints, H: number): Line[] => {
 	];
 };
 
+/** The back of a chair that the hands lie on, its seat turned away. */
+const chairToHold = ({ right, left }: Joints, H: number): Line[] => {
+	const [x, top] = [Math.max(right.wrist.x, left.wrist.x) + 0.03 * H, right.wrist.y - 0.01 * H];
+	const seat = 0.27 * H;
+	return [-0.11, 0.11].flatMap((z) => {
+		const by = (dx: number, height: number) => at(x + dx * H, height, z * H);
+		return [
+			{ points: [by(0, top), by(0.02, 0)] },
+			{ points: [by(0.01, seat), by(0.26, seat), by(0.27, 0)] },
+			...(z > 0 ? [{ points: [at(x, top, -0.11 * H), by(0, top)] }] : [])
+		];
+	});
+};
+
 const stairs = ({ right }: Joints, H: number): Line[] => {
 	const step = right.ankle.y - 0.039 * H;
 	const by = (dx: number, height: number) => at(right.ankle.x + dx * H, height, 0);
@@ -125,6 +139,7 @@ const PROPS: Readonly<Record<Prop, (joints: Joints, H: number) => Line[]>> = {
 	wheelchair,
 	doorway,
 	'chair-for-heel': chairForHeel,
+	'chair-to-hold': chairToHold,
 	stairs,
 	'far-point': farPoint
 };

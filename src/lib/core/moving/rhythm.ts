@@ -1,13 +1,19 @@
 import type { Region } from '../discomfort';
 
 /** Kinds of break, the one that takes most first: what is placed first counts as the others too. */
-export const BREAK_KINDS = ['up', 'micro', 'shift', 'eyes'] as const;
+export const BREAK_KINDS = ['up', 'stand', 'micro', 'shift', 'eyes'] as const;
 
 /**
- * One of {@link BREAK_KINDS}: getting up (or, in a wheelchair, shifting one's weight), half a minute of opening chest and
- * hands, changing something about how one sits, a look far away.
+ * One of {@link BREAK_KINDS}: getting up for some minutes (or, for who stays seated, shifting one's weight), standing up for a moment, half
+ * a minute of opening chest and hands, changing something about how one sits, a look far away.
  */
 export type BreakKind = (typeof BREAK_KINDS)[number];
+
+/** Whether a break is a real one: it is called, counted and taken along. The small ones are there for who looks. */
+export const isReal = (kind: BreakKind) => kind === 'up';
+
+/** Whether sitting ends with it. */
+export const isGettingUp = (kind: BreakKind) => kind === 'up' || kind === 'stand';
 
 /** A kind of break that comes again: after how many minutes without it, and for how long. */
 export interface Beat {
@@ -17,25 +23,30 @@ export interface Beat {
 }
 
 /** Schools of how often to break. The first is the main one. */
-export const RHYTHMS = ['half-hour', 'twenty', 'stairs', 'hour', 'small-changes', 'walks'] as const;
+export const RHYTHMS = ['few', 'half-hour', 'twenty', 'stairs', 'hour', 'small-changes', 'walks'] as const;
 
 /** One of {@link RHYTHMS}. */
 export type Rhythm = (typeof RHYTHMS)[number];
 
 /** The rhythm of whoever has chosen none, and for whom none was chosen. */
-export const MAIN_RHYTHM: Rhythm = 'half-hour';
+export const MAIN_RHYTHM: Rhythm = 'few';
 
 const EYES: Beat = { kind: 'eyes', everyMin: 20, takesS: 20 };
 const MICRO: Beat = { kind: 'micro', everyMin: 20, takesS: 30 };
 
+/** Up for a moment each half hour: a habit for everybody. */
+const STAND: Beat = { kind: 'stand', everyMin: 30, takesS: 20 };
+
 const up = (everyMin: number, takesS: number): Beat => ({ kind: 'up', everyMin, takesS });
 
 /**
- * What each school asks for. Common practice, and where a school gives a range, its middle: every 30 min for some minutes; every
+ * What each school asks for. The first is ours: four to six breaks that are worth the name in a usual day, and up for a moment in between,
+ * because who is called every twenty minutes soon switches it off. The others are common practice, and where a school gives a range, its middle: every 30 min for some minutes; every
  * 20; every 30 to 40 as much as one flight of stairs; every 60 for about ten; something changed every 6 to 10; a timed walk
  * every 10 to 20. Eyes each 20 min for 20 s, by others each 30; a micro-break each 15 to 20 min.
  */
 export const BEATS: Readonly<Record<Rhythm, readonly Beat[]>> = {
+	few: [up(75, 180), STAND],
 	'half-hour': [up(30, 180), EYES],
 	twenty: [up(20, 60), EYES],
 	stairs: [up(35, 60), { ...EYES, everyMin: 30 }],
@@ -63,19 +74,16 @@ export interface Mover {
  * the longest, and who works on a laptop alone gets up often enough to change the place.
  */
 export function beatsFor(rhythm: Rhythm, { hurts, isLaptopAlone }: Mover): readonly Beat[] {
-	const beats = BEATS[rhythm].map((beat) => {
-		if (beat.kind === 'up' && isLaptopAlone)
-			return { ...beat, everyMin: Math.min(beat.everyMin, LAPTOP_ALONE_MIN) };
-		if (beat.kind === 'eyes' && hurts.includes('eyes'))
-			return { ...beat, everyMin: Math.min(beat.everyMin, EYES.everyMin) };
-		return beat;
-	});
-	const wantsMicro = hurts.some((region) => OPENED.includes(region));
-	const isThere = beats.some(({ kind }) => kind === 'micro');
-	return BREAK_KINDS.flatMap((kind) => {
-		const beat = beats.find((one) => one.kind === kind);
-		return beat ? [beat] : kind === 'micro' && wantsMicro && !isThere ? [MICRO] : [];
-	});
+	const beats = new Map(BEATS[rhythm].map((beat) => [beat.kind, beat]));
+	const atMost = (beat: Beat) => {
+		const everyMin = Math.min(beats.get(beat.kind)?.everyMin ?? Infinity, beat.everyMin);
+		beats.set(beat.kind, { ...(beats.get(beat.kind) ?? beat), everyMin });
+	};
+	const upEveryMin = Math.min(...BEATS[rhythm].filter(({ kind }) => isGettingUp(kind)).map((b) => b.everyMin));
+	if (isLaptopAlone && upEveryMin > LAPTOP_ALONE_MIN) atMost({ ...STAND, everyMin: LAPTOP_ALONE_MIN });
+	if (hurts.includes('eyes')) atMost(EYES);
+	if (hurts.some((region) => OPENED.includes(region)) && !beats.has('micro')) beats.set('micro', MICRO);
+	return BREAK_KINDS.flatMap((kind) => beats.get(kind) ?? []);
 }
 
 /** How sitting and standing are shared, by school. The first is the main one: what counts is the moving. */

@@ -27,6 +27,10 @@ export interface Pose {
 	readonly headBack: number;
 	/** Shoulder blades drawn back. */
 	readonly shouldersBack: number;
+	/** The low back forward, as in an arch; less than nothing is rounded. */
+	readonly arch: number;
+	/** Everything above the hips turned to the right, degrees. */
+	readonly twist: number;
 	readonly right: { readonly arm: ArmPose; readonly leg: LegPose };
 	readonly left: { readonly arm: ArmPose; readonly leg: LegPose };
 }
@@ -49,6 +53,8 @@ export interface SideJoints {
 export interface Joints {
 	readonly pelvis: Point3;
 	readonly neckBase: Point3;
+	/** Half-way up the trunk, which an arch brings forward. */
+	readonly waist: Point3;
 	/** The middle of the skull. */
 	readonly skull: Point3;
 	readonly chin: Point3;
@@ -174,7 +180,35 @@ export function jointsOf(pose: Pose, stature: number): Joints {
 	const first = isRightSecond ? armAt('left', -1, pelvis) : armAt('right', 1, pelvis);
 	const second = isRightSecond ? armAt('right', 1, first.fingertips) : armAt('left', -1, first.fingertips);
 	const [right, left] = isRightSecond ? [second, first] : [first, second];
-	return { pelvis, neckBase, ...head, right: { ...right, ...legs.right }, left: { ...left, ...legs.left } };
+	const waist = plus(times(plus(pelvis, neckBase), 0.5), at(pose.arch * H, 0, 0));
+	const turned = turnedAbout(pelvis, pose.twist);
+	const armTurned = (arm: ArmJoints): ArmJoints => ({
+		shoulder: turned(arm.shoulder),
+		elbow: turned(arm.elbow),
+		wrist: turned(arm.wrist),
+		fingertips: turned(arm.fingertips),
+		thumbTip: arm.thumbTip && turned(arm.thumbTip)
+	});
+	return {
+		pelvis,
+		neckBase: turned(neckBase),
+		waist: turned(waist),
+		skull: turned(head.skull),
+		chin: turned(head.chin),
+		nose: turned(head.nose),
+		eyes: [turned(head.eyes[0]), turned(head.eyes[1])],
+		right: { ...armTurned(right), ...legs.right },
+		left: { ...armTurned(left), ...legs.left }
+	};
+}
+
+/** Turns points to the right about the upright through one of them. @param degrees how far */
+function turnedAbout(middle: Point3, degrees: number): (p: Point3) => Point3 {
+	const [cos, sin] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)];
+	return (p) => {
+		const { x, y, z } = minus(p, middle);
+		return plus(middle, at(x * cos - z * sin, y, x * sin + z * cos));
+	};
 }
 
 /** The lengths of the limbs of a pose, mm, by name: the same in every pose of one person. */
@@ -235,6 +269,8 @@ export function poseBetween(a: Pose, b: Pose, share: number): Pose {
 		head: turnBetween(a.head, b.head, share),
 		headBack: between(a.headBack, b.headBack, share),
 		shouldersBack: between(a.shouldersBack, b.shouldersBack, share),
+		arch: between(a.arch, b.arch, share),
+		twist: between(a.twist, b.twist, share),
 		right: side('right'),
 		left: side('left')
 	};
@@ -257,6 +293,7 @@ export function mirrored(pose: Pose): Pose {
 		...pose,
 		trunk: [pose.trunk[0], -pose.trunk[1]],
 		head: [pose.head[0], -pose.head[1]],
+		twist: -pose.twist,
 		right: { arm: arm(pose.left.arm), leg: pose.left.leg },
 		left: { arm: arm(pose.right.arm), leg: pose.right.leg }
 	};

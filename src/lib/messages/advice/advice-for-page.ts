@@ -3,6 +3,7 @@ import {
 	besidesOf,
 	checkField,
 	checklistAnswersOf,
+	choiceOf,
 	factsOfAnswers,
 	pageOfField,
 	unitOf,
@@ -78,10 +79,12 @@ export function adviceForPage(
 	const { findings: _measured, purchases: _kept, ...rest } = advice;
 	const checklist = checklistOf(told.checklistVersion) ?? NO_CHECKLIST;
 	const answers = checklistAnswersOf(told.answers);
+	const arms = choiceOf(told.answers, 'arms');
+	const facts = factsOf(corner, arms);
 	const worked = steps.length > 0 ? plan : null;
 	const advised = advisedFindings(
 		corner,
-		{ checklist, answers, reports: told.discomfort ?? [] },
+		{ checklist, answers, reports: told.discomfort ?? [], arms },
 		worked,
 		steps
 	);
@@ -92,10 +95,10 @@ export function adviceForPage(
 	const { eye } = bodyHeights(corner, bodyOf(corner), setUp);
 	return {
 		...rest,
-		facts: factsOf(corner),
+		facts,
 		besides,
 		purchases: advice.purchases,
-		findings: findingLines(corner, advised, locale),
+		findings: findingLines(facts, advised, locale),
 		/** What the plan closes besides heights, by name. */
 		closed: advised.filter(({ fate }) => fate === 'closed').map(({ finding }) => texts.findings[finding]),
 		askNext: openQuestions(corner, told, locale),

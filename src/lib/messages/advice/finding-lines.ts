@@ -1,9 +1,8 @@
 import { lists } from '../en/lists';
 import type { AdvisedFinding } from '$lib/core/advice';
 import { findingRule, shopHolds, type FindingId } from '$lib/core/checklist';
-import { factsOf, holdsFor } from '$lib/core/conditions';
+import { holdsFor, type Facts } from '$lib/core/conditions';
 import type { AskedThing } from '$lib/core/equipment';
-import type { Corner } from '$lib/core/corner';
 import type { Region } from '$lib/core/discomfort';
 import { checklistTextsFor } from '../checklist';
 import { regionEn } from '../triage-en';
@@ -33,12 +32,11 @@ export interface FindingLine {
 
 /** Findings in words. */
 export function findingLines(
-	corner: Corner,
+	facts: Facts,
 	advised: readonly AdvisedFinding[],
 	locale: string
 ): FindingLine[] {
 	const texts = checklistTextsFor(locale);
-	const facts = factsOf(corner);
 	return advised
 		.filter(({ fate }) => fate !== 'closed')
 		.map(({ finding, station, measured, fate, fixes, cause, tiedTo, isMovedUp }) => {

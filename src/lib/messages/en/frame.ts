@@ -28,12 +28,16 @@ export const start = {
 			chair: 'Another chair',
 			devices: 'Another screen, keyboard or mouse',
 			glasses: 'New glasses or lenses'
-		}
+		},
+		stillTitle: 'Is it still in place?',
+		stillLead: 'What you put in place after last time. Untick what isn’t there any more.',
+		step: (place: string, pieces: string) => (pieces ? `${place}: ${pieces}` : place),
+		finding: (problem: string) => `Put right: ${problem.charAt(0).toLowerCase()}${problem.slice(1)}`
 	},
 	everything: (minutes: number) => `Ask me everything (about ${minutes} minutes)`,
 	linesTitle: 'Before you begin',
 	lines: [
-		['What', 'A few heights of your furniture and body, what hurts, and what you have at home. No photos.'],
+		['What', 'A few heights of your furniture and body, what hurts, what we should allow for, and what you have at home. No photos.'],
 		['Why', 'To work out what fits you, and what in your home can fix what doesn’t.'],
 		[
 			'Who',

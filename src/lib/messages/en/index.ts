@@ -8,7 +8,6 @@ import { device, faults, frame, kit, nav, start, stuck, withoutNetwork } from '.
 import { letter } from './letters';
 import { desk, look, lookThings } from './look';
 import { measure } from './measuring';
-import { moving } from './moving';
 import { light, otherChecks } from './other-checks';
 import { again, ladder, open, plan, spots } from './plan';
 import { deskRefusals } from './desk-refusals';
@@ -16,7 +15,7 @@ import { refusals } from './refusals';
 import { section } from './section';
 import { closer, side, sizes } from './side-look';
 import { steps, wayOf, ways } from './steps';
-import { fields, first, hints, issues, options, pages, picks, routes, things } from './walk';
+import { care, fields, first, hints, issues, options, pages, picks, routes, things } from './walk';
 
 /** English texts of the employee's door, the checks and the steps, by subject. Another language is another folder of this shape. */
 export const en = {
@@ -35,6 +34,7 @@ export const en = {
 	pages,
 	first,
 	discomfort,
+	care,
 	nav,
 	fields,
 	hints,
@@ -66,7 +66,6 @@ export const en = {
 	withdraw,
 	checkIn,
 	messages,
-	moving,
 	letter,
 	refusals: { ...refusals, ...deskRefusals },
 	faults

@@ -10,9 +10,13 @@ const hours = (minutes: number) => {
 export const moving = {
 	hours,
 	rhythms: {
+		few: {
+			name: 'A few real breaks',
+			why: 'Three minutes every hour and a quarter, and up for a moment every half hour. It fits most days, so we start with it.'
+		},
 		'half-hour': {
 			name: 'Up every half hour',
-			why: 'Some minutes on your feet each half hour. It fits most days, so we start with it.'
+			why: 'Some minutes on your feet each half hour.'
 		},
 		twenty: {
 			name: 'Up every 20 minutes',
@@ -35,26 +39,60 @@ export const moving = {
 			why: 'For those who find that only walking helps.'
 		}
 	} satisfies Record<Rhythm, { name: string; why: string }>,
+	/** The same for somebody who stays seated. */
+	seatedRhythms: {
+		few: {
+			name: 'A few real breaks',
+			why: 'Three minutes every hour and a quarter, and a small change every half hour. It fits most days, so we start with it.'
+		},
+		'half-hour': {
+			name: 'Shift your weight every half hour',
+			why: 'Some minutes of shifting and moving each half hour.'
+		},
+		twenty: {
+			name: 'Shift your weight every 20 minutes',
+			why: 'Short and often: a minute each time, with the look away.'
+		},
+		stairs: {
+			name: 'A minute of moving every 35 minutes',
+			why: 'A little less often, but enough to get your blood going.'
+		},
+		hour: {
+			name: 'Ten minutes every hour',
+			why: 'Long breaks, with half a minute for chest and hands in between.'
+		},
+		'small-changes': {
+			name: 'Change something every 8 minutes',
+			why: 'No position is good for long, so you shift all the time.'
+		},
+		walks: {
+			name: 'A minute of moving every quarter of an hour',
+			why: 'For those who find that only moving helps.'
+		}
+	} satisfies Record<Rhythm, { name: string; why: string }>,
 	shares: {
 		moving: 'Change at each break: what counts is the moving',
 		half: 'About half and half',
 		mostly: 'More standing than sitting'
 	} satisfies Record<StandingShare, string>,
 	kinds: {
-		up: 'Get up',
+		up: 'Get up and move',
+		stand: 'Up for a moment',
 		micro: 'Open your chest and hands',
 		shift: 'Change something',
 		eyes: 'Look far away'
 	} satisfies Record<BreakKind, string>,
 	/** The same where there is little room. */
 	shortKinds: {
-		up: 'Up',
+		up: 'Real break',
+		stand: 'Stand',
 		micro: 'Chest and hands',
 		shift: 'Shift',
 		eyes: 'Eyes'
 	} satisfies Record<BreakKind, string>,
-	/** In place of getting up, for somebody who sits in a wheelchair. */
-	shiftWeight: 'Shift your weight',
+	/** In place of getting up, for somebody who stays seated. */
+	seatedKinds: { up: 'Shift your weight and move', stand: 'Change something' },
+	shortSeatedKinds: { up: 'Real break', stand: 'Change' },
 	sides: { left: 'Left side', right: 'Right side' } satisfies Record<NonNullable<Side>, string>,
 	exercises: {
 		'far-look': {
@@ -75,6 +113,13 @@ export const moving = {
 				hold: 'Ear towards your shoulder. The other arm stays heavy; your hand may help, lightly.'
 			}
 		},
+		'shoulder-rolls': {
+			name: 'Shoulder rolls',
+			phases: {
+				begin: 'Arms hanging: shoulders forward and up.',
+				hold: 'Roll them back and down, slowly.'
+			}
+		},
 		'chest-open': {
 			name: 'Open your chest',
 			phases: { begin: 'Sit tall.', hold: 'Clasp your hands behind you and draw your shoulder blades back.' }
@@ -82,20 +127,50 @@ export const moving = {
 		'palms-out': {
 			name: 'Palms out',
 			phases: {
-				begin: 'Elbows at your sides.',
-				hold: 'Turn your palms out. Shoulder blades down, wrists back, elbows back.'
+				begin: 'Elbows at your sides, hands in front.',
+				hold: 'Let your arms hang, turn your palms out and bend your wrists back. Shoulder blades down.'
 			}
 		},
 		forearm: {
 			name: 'Forearm',
 			phases: {
-				hold: 'Palm up: draw your fingers down with the other hand.',
-				'hold-2': 'Palm down: draw your fingers down again.'
+				hold: 'Arm out in front, palm up: draw your fingers down with the other hand.',
+				'hold-2': 'The same with your palm down.'
 			}
 		},
 		thumbs: {
 			name: 'Thumb patterns',
 			phases: { hold: 'Draw circles, squares and figures of eight in the air with your thumbs.' }
+		},
+		'seated-arch': {
+			name: 'Seated arch',
+			phases: {
+				begin: 'Sit near the front of the seat. Let your back round and your head sink.',
+				hold: 'Roll your hips forward, arch your low back a little and lift your chest.'
+			}
+		},
+		'seated-turn': {
+			name: 'Seated turn',
+			phases: {
+				begin: 'Sit tall, feet flat.',
+				hold: 'One hand on the opposite thigh: turn your chest to the side, and look where you turn.'
+			}
+		},
+		'seated-march': {
+			name: 'Knee lifts',
+			phases: { begin: 'Sit tall, arms hanging.', hold: 'Lift one knee, your back staying tall.' }
+		},
+		'hip-front': {
+			name: 'Front of the hip',
+			phases: {
+				begin: 'Hold on to the back of a chair.',
+				hold: 'One foot a long step back, heel up. Tuck your seat under until you feel the front of that hip.'
+			},
+			caution: 'Take a chair that can’t roll.'
+		},
+		'knee-straight': {
+			name: 'Straight knee',
+			phases: { begin: 'Sit tall, arms hanging.', hold: 'Straighten one knee, toes up.' }
 		},
 		'thigh-back': {
 			name: 'Back of the thigh',
@@ -104,6 +179,15 @@ export const moving = {
 				hold: 'Lean forward from your hips, your back long.'
 			},
 			caution: 'Push the chair against a wall first. Hold on to something if you sway.'
+		},
+		'ankle-pumps': {
+			name: 'Ankle pumps',
+			phases: { begin: 'Heels down, toes up.', hold: 'Toes down, heels up.' }
+		},
+		'calf-raises': {
+			name: 'Calf raises',
+			phases: { begin: 'Hold on to the back of a chair.', hold: 'Up on your toes, then slowly down.' },
+			caution: 'Take a chair that can’t roll.'
 		},
 		'doorway-level': {
 			name: 'Doorway, arms level',
@@ -115,21 +199,33 @@ export const moving = {
 		'doorway-high': {
 			name: 'Doorway, arms high',
 			phases: {
-				begin: 'Forearms on the frame in a V, one foot forward.',
+				begin: 'Forearms on the frame, elbows higher than your shoulders, one foot forward.',
 				hold: 'Let your chest lead through the door.'
 			}
 		},
 		'weight-shift': {
 			name: 'Shift your weight',
 			phases: {
-				begin: 'Brakes on, hands on your thighs.',
-				hold: 'Lean to one side until the other side of your seat is free.'
+				begin: 'Feet supported, hands on your thighs.',
+				hold: 'Lean to one side until the other side of your seat is free. Breathe on.'
 			},
-			caution: 'Put your brakes on first, and lean only as far as you can come back.'
+			caution: 'In a wheelchair put your brakes on first. Lean only as far as you can come back.'
+		},
+		change: {
+			name: 'Change something',
+			phases: { hold: 'Shift your weight, lean, move your arms: anything that differs from before.' }
+		},
+		'stand-up': {
+			name: 'Up for a moment',
+			phases: { hold: 'Stand up, look far away, and sit down differently.' }
 		},
 		walk: {
-			name: 'One flight of stairs, or a glass of water',
-			phases: { hold: 'Go. Anywhere will do.' }
+			name: 'A glass of water',
+			phases: { hold: 'Walk on the flat. Anywhere will do.' }
+		},
+		stairs: {
+			name: 'One flight of stairs',
+			phases: { hold: 'Up or down, at your pace. No stairs? Walk anywhere.' }
 		}
 	} satisfies Record<
 		ExerciseId,
@@ -140,13 +236,19 @@ export const moving = {
 		sign: (region: string) =>
 			`Nothing for your ${region} here: from what you reported, a professional should look at it first.`,
 		'too-bad': (region: string) => `Nothing that pulls at your ${region} while it hurts this much.`,
-		all: 'You reported a warning sign, so we only offer walking and looking away. Ask a professional before you stretch.'
+		all: {
+			urgent:
+				'You reported a sign that should be seen today. Until then we offer nothing that loads or stretches.',
+			sign: 'You reported a warning sign, so we offer nothing that loads or stretches. Ask a professional first.',
+			surgery:
+				'You had surgery lately, so we offer nothing that loads or stretches. Ask whoever looks after it what you may do.'
+		}
 	},
 	day: {
 		title: 'Your day',
-		link: 'Plan your day’s breaks',
-		lead: 'No set-up survives sitting still. Tell us your day, and we fit the breaks in between your meetings.',
+		lead: 'No set-up survives keeping still. Tell us your day, and we fit the breaks in between your meetings.',
 		longest: (minutes: number) => `You sit ${hours(minutes)} at most in one go.`,
+		longestSeated: (minutes: number) => `You stay ${hours(minutes)} at most without a change.`,
 		longestAnyPlace: (minutes: number) => `You stay ${hours(minutes)} at most in one place.`,
 		without: (minutes: number) => `Without breaks it would be ${hours(minutes)}.`,
 		asMeant: 'That’s what this rhythm wants, with as few breaks as it takes.',
@@ -158,8 +260,8 @@ export const moving = {
 			stand: 'standing',
 			meeting: 'in a meeting',
 			rest: 'lunch, or a walking call',
-			up: 'up',
-			small: 'small breaks'
+			up: 'break',
+			small: 'small ones'
 		},
 		hoursLegend: 'When you work',
 		from: 'From',
@@ -193,7 +295,13 @@ export const moving = {
 		keep: 'Keep this rhythm',
 		kept: 'Kept.',
 		others: 'People who do this work don’t agree on one rhythm. The best is the one that you keep.',
-		breaks: 'The breaks',
+		real: (n: number, minutes: number) =>
+			`${n === 1 ? 'One break' : `${n} breaks`} today, ${hours(minutes)} in all.`,
+		smallToo: (n: number) =>
+			n === 1
+				? 'One small one in between: nothing calls you for it.'
+				: `${n} small ones in between: nothing calls you for them.`,
+		showSmall: (n: number) => `The small ones (${n})`,
 		time: 'Time',
 		what: 'What',
 		place: 'Then work at',
@@ -211,7 +319,7 @@ export const moving = {
 		today: 'today',
 		week: 'five working days from today',
 		icsName: 'Breaks',
-		icsText: 'Get up and move. What to do is on your break page.',
+		icsText: 'Time to move. What to do is on your break page.',
 		begin: 'Take a break now',
 		shareTitle: 'Does your coordinator see this?',
 		shareLead:
@@ -237,9 +345,13 @@ export const moving = {
 		left: (seconds: number) => `${seconds} s left`,
 		inAll: (n: number, seconds: number) =>
 			`${n === 1 ? 'One exercise' : `${n} exercises`}, ${seconds >= 90 ? `${Math.round(seconds / 60)} min` : `${seconds} s`}`,
-		nothing: 'There is nothing to do here that suits you just now. Get up if you can, and look far away.',
+		nothing: 'Nothing here suits you just now. Look far away, and change how you sit.',
+		none: 'No break this time.',
+		noneLead: 'Everything was skipped. Take it when it suits you.',
+		snooze: 'In 10 minutes',
+		snoozed: (at: string) => `We’ll ask again at ${at}.`,
 		done: 'That was your break.',
-		doneLead: 'Sit down differently from before.',
+		doneLead: 'Sit differently from before.',
 		taken: (n: number) => (n === 1 ? 'One break today.' : `${n} breaks today.`),
 		stopped: 'Stopped. We won’t offer this one again on this device.',
 		tell: 'Tell your coordinator',
@@ -248,8 +360,10 @@ export const moving = {
 		sound: 'A sound when something changes',
 		vibrate: 'Vibrate',
 		notify: 'A notice when a break is due',
+		small: 'Call me for the small ones too',
 		notifyRefused: 'This browser doesn’t allow notices from us. You can change that in its settings.',
 		keepOpen: 'Keep this page open in a tab: it counts on in the background.',
+		seated: 'I stay seated: nothing on my feet',
 		chair: 'There’s a chair here that can’t roll',
 		doorway: 'There’s a doorway that I can use',
 		toDay: 'Your day',

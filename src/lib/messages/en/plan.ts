@@ -26,6 +26,8 @@ export const ladder = {
 
 /** The page of a plan. */
 export const plan = {
+	dayLink: 'Plan your day’s breaks',
+	allDone: 'Every step is done. What’s left is moving.',
 	title: (n: number) =>
 		isOne(n) ? 'One thing, from the floor up' : `${inWords(n)} things, from the floor up`,
 	titleNone: 'Your corner fits you',

@@ -1,6 +1,6 @@
 import { PROMISED_MINUTES } from '$lib/core/asking/promise';
 import type { Sign } from '$lib/core/discomfort';
-import type { HouseholdKind } from '$lib/core/corner';
+import type { Care, HouseholdKind } from '$lib/core/corner';
 import { cities } from './cities';
 
 export const pages = {
@@ -113,6 +113,19 @@ export const first = {
 		'Or call your local emergency number. Abroad, that’s the number of the country you’re in. 112 works from most mobile phones.'
 };
 
+/** What exercises and advice allow for. */
+export const care = {
+	question: 'Anything we should allow for?',
+	why: 'Optional: it changes the exercises.',
+	options: {
+		pregnant: 'Pregnancy',
+		'recent-surgery': 'Recent surgery',
+		dizzy: 'Dizziness',
+		hypermobile: 'Very flexible joints'
+	} satisfies Record<Care, string>,
+	arms: { 'right-only': 'Only my right arm', 'left-only': 'Only my left arm' }
+};
+
 export const fields = {
 	unit: 'Lengths in',
 	stature: 'Your height without shoes',
@@ -123,6 +136,8 @@ export const fields = {
 	lenses: 'Glasses at the screen',
 	back: 'Which movement relieves your back?',
 	wrists: 'Your wrists',
+	care: 'To allow for',
+	arms: 'Arms',
 	drawnAs: 'How the drawing shows you',
 	posture: 'At this spot you',
 	by: 'How you measure the furniture',
@@ -232,6 +247,8 @@ export const options = {
 		'eased-by-arching': 'Arching backwards',
 		'eased-by-rounding': 'Rounding forwards'
 	},
+	care: { no: 'Nothing', yes: 'Something' },
+	arms: { both: 'Both', 'right-only': 'The right only', 'left-only': 'The left only' },
 	wrists: { well: 'Well', troubled: 'Sore or troubled' },
 	drawnAs: {
 		standard: 'On a chair, or standing',

@@ -21,6 +21,7 @@ import { Fault } from '../fault';
 import { judgeAnew } from '../judgements/judge-anew';
 import { needPerson } from '../people/lock-person';
 import { currentPlanOf } from '../plans/current-plan';
+import { earlierPlanOf, keepPutRight } from '../plans/in-place';
 import { makePlan } from '../plans/make-plan';
 import { oneAtATime } from '../plans/one-at-a-time';
 import { solveSpots, type SolvedSpot } from '../plans/solve-spots';
@@ -156,13 +157,17 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 		if (row.spotOf) await tx.update(assessments).set({ seenAt: null }).where(eq(assessments.id, row.spotOf));
 		await noteSigns(tx, actor.personId, signs, now);
 		await noteDiscomfort(tx, main, discomfort, now);
+		const isFirst = row.answeredAt === null;
+		const earlier = isFirst && row.spotOf === null ? await earlierPlanOf(tx, row) : null;
 		for (const { id, ...plan } of solved.plans) {
 			const had = await currentPlanOf(tx, id);
 			// The other spots: what they may use has changed, and with it perhaps their plans.
 			const reason = had ? (id === row.id ? solved.why : 'household') : 'answers';
-			await makePlan(tx, { assessmentId: id, ...plan, chosen: 0, why: reason }, now);
+			const made = { assessmentId: id, ...plan, chosen: 0, why: reason };
+			await makePlan(tx, made, now, id === row.id ? earlier : null);
 		}
-		if (row.answeredAt === null) await keepEarlyTicks(tx, row, now);
+		if (earlier) await keepPutRight(tx, row, earlier, now);
+		if (isFirst) await keepEarlyTicks(tx, row, now);
 		await noteRoundAnswer(tx, row.id);
 		await endRecheck(tx, actor.personId, now);
 		await judgeAnew(tx, actor.personId, now);

@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import { choiceOf } from '../../core/answers';
+import { caresOf, choiceOf } from '../../core/answers';
 import type { Region } from '../../core/discomfort';
 import { bodilyOf } from '../../core/moving/bodily-of-file';
 import type { MovingProfile } from '../../core/moving/profile';
@@ -30,7 +30,7 @@ export async function readMoving(db: Db, open: OpenAssessment, now: Date): Promi
 	]);
 	const bodily = person
 		? bodilyOf((await readFile(db, person, now)).file, RULES_IN_FORCE.policy)
-		: { worst: {}, signs: [], hasOtherSign: false };
+		: { worst: {}, signs: [], hasOtherSign: false, hasUrgentSign: false };
 	const main = rows[0]?.answers ?? assessment.answers;
 	const isLaptop = choiceOf(main, 'screenKind') === 'laptop';
 	const hasOwnKeys = choiceOf(main, 'keysKind') !== 'built-in';
@@ -39,7 +39,12 @@ export async function readMoving(db: Db, open: OpenAssessment, now: Date): Promi
 		ownRhythm: chosen?.rhythm ?? null,
 		share: chosen?.share ?? 'moving',
 		isShared: (chosen?.sharedAt ?? null) !== null,
-		body: { ...bodily, isInWheelchair: choiceOf(main, 'seatKind') === 'wheelchair' },
+		body: {
+			...bodily,
+			isInWheelchair: choiceOf(main, 'seatKind') === 'wheelchair',
+			care: caresOf(main),
+			arms: choiceOf(main, 'arms')
+		},
 		hurts: (Object.keys(bodily.worst) as Region[]).filter((region) => (bodily.worst[region] ?? 0) > 0),
 		isLaptopAlone: isLaptop && !hasOwnKeys,
 		places: rows.map(({ answers }, i) => ({

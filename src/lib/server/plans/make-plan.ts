@@ -7,6 +7,7 @@ import { sameDocument } from '../../core/same-document';
 import { schema, type Db } from '../db/client';
 import type { MovingPlan, PlanWhy } from '../db/schema/plans';
 import { currentPlanOf, eventsOf, type KeptPlan, type StepEvent } from './current-plan';
+import type { EarlierPlan } from './in-place';
 
 const { plans, stepEvents } = schema;
 
@@ -60,6 +61,18 @@ function rowOf(made: NewPlan, madeAt: Date) {
 	};
 }
 
+/**
+ * The plan of somebody who is asked again: where their corner is as it was, the one that they have carried something out of. What is new in the
+ * computation since then comes when they ask for it.
+ */
+function asBefore(made: NewPlan, { plan, events }: EarlierPlan): NewPlan {
+	const isWorkedOn = plan.steps.some(
+		({ place }) => events.filter(({ thing }) => thing === place).at(-1)?.isDone
+	);
+	if (!isWorkedOn || !sameDocument(plan.corner, made.corner)) return made;
+	return { ...made, advice: plan.advice, chosen: plan.chosen };
+}
+
 /** Whether a plan says what the one before said. */
 function isSamePlan(before: KeptPlan, made: NewPlan): boolean {
 	return (
@@ -73,9 +86,17 @@ function isSamePlan(before: KeptPlan, made: NewPlan): boolean {
  * Makes a plan the one that a spot is worked on by, within the transaction of the act that asks for it. The one before is ended and
  * can be read as long as the answers are kept; steps that were done and that the new plan asks for just so stay done, and it says which.
  * The same plan again changes nothing.
+ *
+ * @param earlier what was worked on after the answers of last time, where this is the first plan after new ones
  */
-export async function makePlan(tx: Db, made: NewPlan, now: Date): Promise<void> {
-	const before = await currentPlanOf(tx, made.assessmentId);
+export async function makePlan(
+	tx: Db,
+	asked: NewPlan,
+	now: Date,
+	earlier: EarlierPlan | null = null
+): Promise<void> {
+	const before = await currentPlanOf(tx, asked.assessmentId);
+	const made = before || !earlier ? asked : asBefore(asked, earlier);
 	if (before && isSamePlan(before, made)) {
 		const { moving } = made;
 		if (!sameDocument(before.moving, moving))
@@ -83,7 +104,11 @@ export async function makePlan(tx: Db, made: NewPlan, now: Date): Promise<void> 
 		return;
 	}
 	const row = rowOf(made, now);
-	const kept = before ? eventsKept(before, await eventsOf(tx, before.id), row.steps) : [];
+	const kept = before
+		? eventsKept(before, await eventsOf(tx, before.id), row.steps)
+		: earlier
+			? eventsKept(earlier.plan, earlier.events, row.steps)
+			: [];
 	if (before) await tx.update(plans).set({ endedAt: now }).where(eq(plans.id, before.id));
 	const [inserted] = await tx
 		.insert(plans)

@@ -1,3 +1,4 @@
+import { eq, max } from 'drizzle-orm';
 import { signField } from '../../core/answers';
 import { isEmergency, type EmergencySign, type LiftWay } from '../../core/discomfort';
 import { saveAnswers } from '../assessments/save-answers';
@@ -17,6 +18,16 @@ export async function stoppingSigns(db: Db, personId: string): Promise<Emergency
 	return (judgement?.reasons ?? []).flatMap(({ sign, lifted }) =>
 		sign && isEmergency(sign) && !lifted ? [sign] : []
 	);
+}
+
+/** When a person lifted each sign last, ms since the epoch, by sign; served by sign_lifts_person_idx. */
+export async function liftsOf(db: Db, personId: string): Promise<Partial<Record<string, number>>> {
+	const rows = await db
+		.select({ sign: signLifts.sign, at: max(signLifts.at) })
+		.from(signLifts)
+		.where(eq(signLifts.personId, personId))
+		.groupBy(signLifts.sign);
+	return Object.fromEntries(rows.flatMap(({ sign, at }) => (at ? [[sign, Number(at)]] : [])));
 }
 
 /**

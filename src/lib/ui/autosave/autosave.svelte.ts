@@ -48,7 +48,7 @@ export class Autosave {
 		/** Told after each save, with the server's revision where it tells one. */
 		private readonly saved: (revision: number | null) => void = () => {}
 	) {
-		this.key = `easy-corner ${address}`;
+		this.key = keyOf(address);
 		this.pending = this.restore();
 		if (Object.keys(this.pending).length > 0) this.schedule(0);
 	}
@@ -137,15 +137,7 @@ export class Autosave {
 	}
 
 	private restore(): Record<string, string> {
-		try {
-			const kept: unknown = JSON.parse(this.keep?.getItem(this.key) ?? '{}');
-			if (!kept || typeof kept !== 'object') return {};
-			return Object.fromEntries(
-				Object.entries(kept).filter((entry): entry is [string, string] => typeof entry[1] === 'string')
-			);
-		} catch {
-			return {};
-		}
+		return readKept(this.keep, this.key);
 	}
 
 	/** Brings the device up to date. What another page of the same link has put there and not sent yet stays. */
@@ -159,6 +151,33 @@ export class Autosave {
 		} catch {
 			// A full or forbidden storage: the server still gets it, only a crash before that would lose it.
 		}
+	}
+}
+
+const keyOf = (address: string) => `easy-corner ${address}`;
+
+/** What a device keeps unsent; nothing where that is broken or forbidden. */
+function readKept(keep: Keep | null, key: string): Record<string, string> {
+	try {
+		const kept: unknown = JSON.parse(keep?.getItem(key) ?? '{}');
+		if (!kept || typeof kept !== 'object') return {};
+		return Object.fromEntries(
+			Object.entries(kept).filter((entry): entry is [string, string] => typeof entry[1] === 'string')
+		);
+	} catch {
+		return {};
+	}
+}
+
+/** Takes fields off what a device has not sent yet: the server has heard of them by another way, and has answered. */
+export function forgetUnsent(keep: Keep | null, address: string, fields: readonly string[]): void {
+	const kept = readKept(keep, keyOf(address));
+	const left = Object.fromEntries(Object.entries(kept).filter(([field]) => !fields.includes(field)));
+	try {
+		if (Object.keys(left).length > 0) keep?.setItem(keyOf(address), JSON.stringify(left));
+		else keep?.removeItem(keyOf(address));
+	} catch {
+		// A device that keeps nothing has nothing to forget.
 	}
 }
 

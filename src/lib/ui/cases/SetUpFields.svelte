@@ -3,6 +3,7 @@
 	import { WAYS } from '$lib/core/corner';
 	import { RHYTHMS } from '$lib/core/moving/rhythm';
 	import type { Catalogue } from '$lib/messages';
+	import { movingTextsFor } from '$lib/messages/moving';
 	import Select from '../kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -35,7 +36,7 @@
 		{
 			name: 'rhythm',
 			label: texts.howOftenToBreak,
-			options: RHYTHMS.map((value) => ({ value, words: t.moving.rhythms[value].name }))
+			options: RHYTHMS.map((value) => ({ value, words: movingTextsFor(t.locale).rhythms[value].name }))
 		}
 	] as const);
 </script>

@@ -1,10 +1,17 @@
 <script lang="ts">
-	import type { Catalogue } from '$lib/messages';
+	import type { MovingTexts } from '$lib/messages/moving';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import type { MovingDay } from './moving-day.svelte';
 	import { askForNotices } from './signals';
 
-	let { visit, t }: { visit: MovingDay; t: Catalogue } = $props();
+	interface Props {
+		visit: MovingDay;
+		/** Of whom there is no question whether they get up. */
+		isInWheelchair: boolean;
+		texts: MovingTexts;
+	}
+
+	let { visit, isInWheelchair, texts }: Props = $props();
 
 	const day = $derived(visit.day);
 	let isRefused = $state(false);
@@ -18,26 +25,40 @@
 
 <div class="needs-js grid gap-1">
 	<CheckBox
-		words={t.moving.pause.sound}
+		words={texts.pause.sound}
 		isChecked={day.sounds}
 		onchange={(sounds) => visit.change({ sounds })}
 	/>
 	<CheckBox
-		words={t.moving.pause.vibrate}
+		words={texts.pause.vibrate}
 		isChecked={day.vibrates}
 		onchange={(vibrates) => visit.change({ vibrates })}
 	/>
-	<CheckBox words={t.moving.pause.notify} isChecked={day.notifies} onchange={(is) => void notices(is)} />
-	{#if isRefused}<p class="text-note text-warm" role="alert">{t.moving.pause.notifyRefused}</p>{/if}
+	<CheckBox words={texts.pause.notify} isChecked={day.notifies} onchange={(is) => void notices(is)} />
+	{#if isRefused}<p class="text-note text-warm" role="alert">{texts.pause.notifyRefused}</p>{/if}
 	<CheckBox
-		words={t.moving.pause.chair}
-		isChecked={day.hasChair}
-		onchange={(hasChair) => visit.change({ hasChair })}
+		words={texts.pause.small}
+		isChecked={day.callsSmall}
+		onchange={(callsSmall) => visit.change({ callsSmall })}
 	/>
-	<CheckBox
-		words={t.moving.pause.doorway}
-		isChecked={day.hasDoorway}
-		onchange={(hasDoorway) => visit.change({ hasDoorway })}
-	/>
-	<p class="text-note text-ink-soft">{t.moving.pause.keepOpen}</p>
+	{#if !isInWheelchair}
+		<CheckBox
+			words={texts.pause.seated}
+			isChecked={day.staysSeated}
+			onchange={(staysSeated) => visit.change({ staysSeated })}
+		/>
+	{/if}
+	{#if !visit.isSeated}
+		<CheckBox
+			words={texts.pause.chair}
+			isChecked={day.hasChair}
+			onchange={(hasChair) => visit.change({ hasChair })}
+		/>
+		<CheckBox
+			words={texts.pause.doorway}
+			isChecked={day.hasDoorway}
+			onchange={(hasDoorway) => visit.change({ hasDoorway })}
+		/>
+	{/if}
+	<p class="text-note text-ink-soft">{texts.pause.keepOpen}</p>
 </div>

@@ -1,15 +1,15 @@
 <script lang="ts">
-	import type { DayPlan, Span } from '$lib/core/moving';
-	import type { Catalogue } from '$lib/messages';
+	import { isReal, type DayPlan, type Span } from '$lib/core/moving';
+	import type { MovingTexts } from '$lib/messages/moving';
 	import { clockWords } from './clock-words';
 
 	interface Props {
 		plan: DayPlan;
 		day: Span;
-		t: Catalogue;
+		texts: MovingTexts;
 	}
 
-	let { plan, day, t }: Props = $props();
+	let { plan, day, texts }: Props = $props();
 
 	const share = (minute: number) => ((minute - day.from) / (day.to - day.from)) * 100;
 	const place = ({ from, to }: Span) => `left:${share(from)}%;width:${share(to) - share(from)}%`;
@@ -19,11 +19,11 @@
 			(_, i) => Math.ceil(day.from / 60) + i
 		)
 	);
-	const ups = $derived(plan.breaks.filter(({ kind }) => kind === 'up'));
-	const smaller = $derived(plan.breaks.filter(({ kind }) => kind !== 'up'));
+	const ups = $derived(plan.breaks.filter(({ kind }) => isReal(kind)));
+	const smaller = $derived(plan.breaks.filter(({ kind }) => !isReal(kind)));
 </script>
 
-<figure class="strip" aria-label={t.moving.day.strip}>
+<figure class="strip" aria-label={texts.day.strip}>
 	<div class="band" aria-hidden="true">
 		{#each plan.work as work (work.from)}
 			<span class="work" class:standing={work.place.posture === 'standing'} style={place(work)}></span>
@@ -43,12 +43,12 @@
 		{/each}
 	</div>
 	<figcaption class="legend">
-		<span><i class="work"></i>{t.moving.day.key.sit}</span>
-		{#if plan.standingShare !== null}<span><i class="work standing"></i>{t.moving.day.key.stand}</span>{/if}
-		{#if plan.meetings.length > 0}<span><i class="meeting"></i>{t.moving.day.key.meeting}</span>{/if}
-		{#if plan.rests.length > 0}<span><i class="rest"></i>{t.moving.day.key.rest}</span>{/if}
-		<span><i class="up"></i>{t.moving.day.key.up}</span>
-		{#if smaller.length > 0}<span><i class="small"></i>{t.moving.day.key.small}</span>{/if}
+		<span><i class="work"></i>{texts.day.key.sit}</span>
+		{#if plan.standingShare !== null}<span><i class="work standing"></i>{texts.day.key.stand}</span>{/if}
+		{#if plan.meetings.length > 0}<span><i class="meeting"></i>{texts.day.key.meeting}</span>{/if}
+		{#if plan.rests.length > 0}<span><i class="rest"></i>{texts.day.key.rest}</span>{/if}
+		<span><i class="up"></i>{texts.day.key.up}</span>
+		{#if smaller.length > 0}<span><i class="small"></i>{texts.day.key.small}</span>{/if}
 	</figcaption>
 </figure>
 

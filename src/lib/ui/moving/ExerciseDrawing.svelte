@@ -6,11 +6,13 @@
 		exercise: ExerciseId;
 		phase: PhaseId;
 		side: Side;
+		/** Whether a wheelchair is what they sit in. */
+		isInWheelchair: boolean;
 		/** What is to be seen, for who does not see it. */
 		label: string;
 	}
 
-	let { exercise, phase, side, label }: Props = $props();
+	let { exercise, phase, side, isInWheelchair, label }: Props = $props();
 
 	/** Of whom it is drawn: a stature between the usual ones; nothing is measured from it. */
 	const STATURE_MM = 1700;
@@ -46,11 +48,16 @@
 	});
 
 	const drawing = $derived(
-		drawPose(exercise, share < 1 ? poseBetween(from, wanted, share) : wanted, STATURE_MM)
+		drawPose(
+			exercise,
+			share < 1 ? poseBetween(from, wanted, share) : wanted,
+			STATURE_MM,
+			isInWheelchair
+		)
 	);
 	// The frame is that of the phase, so that it stands still while somebody moves in it.
 	const bounds = $derived.by(() => {
-		const still = drawPose(exercise, wanted, STATURE_MM);
+		const still = drawPose(exercise, wanted, STATURE_MM, isInWheelchair);
 		const all = [...still.layers.flat(), ...still.props.map(({ points }) => ({ outline: points }))].flatMap(
 			({ outline }) => outline
 		);

@@ -1,45 +1,45 @@
 <script lang="ts">
-	import type { Catalogue } from '$lib/messages';
+	import type { MovingTexts } from '$lib/messages/moving';
 	import Select from '../kit/Select.svelte';
 	import { clockOptions } from './clock-words';
 	import type { MovingDay } from './moving-day.svelte';
 
-	let { visit, t }: { visit: MovingDay; t: Catalogue } = $props();
+	let { visit, texts }: { visit: MovingDay; texts: MovingTexts } = $props();
 
 	const day = $derived(visit.day);
 	const LUNCHES = [15, 30, 45, 60, 90];
 </script>
 
 <fieldset class="needs-js">
-	<legend class="text-lead font-semibold">{t.moving.day.hoursLegend}</legend>
+	<legend class="text-lead font-semibold">{texts.day.hoursLegend}</legend>
 	<div class="fields">
 		<Select
 			name="from"
-			label={t.moving.day.from}
+			label={texts.day.from}
 			value={String(day.from)}
 			options={clockOptions(5 * 60, 20 * 60)}
 			onchange={(value) => visit.change({ from: Number(value), to: Math.max(day.to, Number(value) + 60) })}
 		/>
 		<Select
 			name="to"
-			label={t.moving.day.to}
+			label={texts.day.to}
 			value={String(day.to)}
 			options={clockOptions(day.from + 60, 24 * 60)}
 			onchange={(value) => visit.change({ to: Number(value) })}
 		/>
 		<Select
 			name="lunch"
-			label={t.moving.day.lunch}
+			label={texts.day.lunch}
 			value={day.lunch === null ? '' : String(day.lunch)}
-			options={[{ value: '', words: t.moving.day.noLunch }, ...clockOptions(day.from, day.to)]}
+			options={[{ value: '', words: texts.day.noLunch }, ...clockOptions(day.from, day.to)]}
 			onchange={(value) => visit.change({ lunch: value === '' ? null : Number(value) })}
 		/>
 		{#if day.lunch !== null}
 			<Select
 				name="lunchTakes"
-				label={t.moving.day.lunchTakes}
+				label={texts.day.lunchTakes}
 				value={String(day.lunchTakes)}
-				options={LUNCHES.map((n) => ({ value: String(n), words: t.moving.hours(n) }))}
+				options={LUNCHES.map((n) => ({ value: String(n), words: texts.hours(n) }))}
 				onchange={(value) => visit.change({ lunchTakes: Number(value) })}
 			/>
 		{/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
 	import type { CivilDate } from '$lib/core/calendar/civil-date';
-	import type { Catalogue } from '$lib/messages';
+	import type { MovingTexts } from '$lib/messages/moving';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import FileField from '../kit/FileField.svelte';
@@ -9,7 +9,7 @@
 	import { clockOptions, clockWords } from './clock-words';
 	import type { MovingDay } from './moving-day.svelte';
 
-	let { visit, t }: { visit: MovingDay; t: Catalogue } = $props();
+	let { visit, texts }: { visit: MovingDay; texts: MovingTexts } = $props();
 
 	/** A file larger than this is no calendar of one person, bytes. */
 	const LARGEST = 20 * 1024 * 1024;
@@ -29,7 +29,7 @@
 	const meetings = $derived(visit.meetingsOn(visit.today));
 	const hasCall = $derived(meetings.some((one) => one.isCall));
 	const words = (one: { from: number; to: number; isCall: boolean; title: string }) =>
-		`${clockWords(one.from)}–${clockWords(one.to)} ${one.title || (one.isCall ? t.moving.day.aCall : t.moving.day.meeting)}`;
+		`${clockWords(one.from)}–${clockWords(one.to)} ${one.title || (one.isCall ? texts.day.aCall : texts.day.meeting)}`;
 
 	async function read(file: File | undefined) {
 		if (!file) return;
@@ -39,10 +39,10 @@
 		const { readBusy } = await import('$lib/core/moving/calendar-file');
 		const zone = new Intl.DateTimeFormat().resolvedOptions().timeZone;
 		const found = readBusy(text, visit.today as CivilDate, zone);
-		if (found === null) told = t.moving.day.fileBad;
-		else if (found.length === 0) told = t.moving.day.fileNone;
+		if (found === null) told = texts.day.fileBad;
+		else if (found.length === 0) told = texts.day.fileNone;
 		else {
-			told = t.moving.day.fileRead(found.length);
+			told = texts.day.fileRead(found.length);
 			visit.change({ busy: found, busyOn: visit.today });
 		}
 	}
@@ -55,22 +55,22 @@
 </script>
 
 <fieldset class="needs-js">
-	<legend class="text-lead font-semibold">{t.moving.day.meetings}</legend>
+	<legend class="text-lead font-semibold">{texts.day.meetings}</legend>
 	<div class="mt-2 flex flex-wrap gap-3">
 		<Button type="button" onclick={() => visit.change({ busy: TYPICAL, busyOn: '' })}
-			>{t.moving.day.typical}</Button
+			>{texts.day.typical}</Button
 		>
 		{#if meetings.length > 0}
 			<Button type="button" look="quiet" onclick={() => visit.change({ busy: [], busyOn: '' })}
-				>{t.moving.day.clear}</Button
+				>{texts.day.clear}</Button
 			>
 		{/if}
 	</div>
 	<div class="mt-3">
 		<FileField
 			name="calendar"
-			label={t.moving.day.file}
-			hint={t.moving.day.fileHint}
+			label={texts.day.file}
+			hint={texts.day.fileHint}
 			accept=".ics,text/calendar"
 			onchange={(file) => void read(file)}
 		/>
@@ -85,7 +85,7 @@
 						type="button"
 						look="quiet"
 						isIcon
-						aria-label={t.moving.day.remove(words(one))}
+						aria-label={texts.day.remove(words(one))}
 						onclick={() => visit.change({ busy: meetings.filter((other) => other !== one) })}
 						><X size={18} aria-hidden="true" /></Button
 					>
@@ -96,25 +96,25 @@
 	<div class="fields">
 		<Select
 			name="at"
-			label={t.moving.day.at}
+			label={texts.day.at}
 			value={at}
 			options={clockOptions(visit.day.from, visit.day.to)}
 			onchange={(value) => (at = value)}
 		/>
 		<Select
 			name="takes"
-			label={t.moving.day.takes}
+			label={texts.day.takes}
 			value={takes}
-			options={LENGTHS.map((n) => ({ value: String(n), words: t.moving.hours(n) }))}
+			options={LENGTHS.map((n) => ({ value: String(n), words: texts.hours(n) }))}
 			onchange={(value) => (takes = value)}
 		/>
-		<CheckBox words={t.moving.day.call} isChecked={isCall} onchange={(is) => (isCall = is)} />
-		<Button type="button" onclick={add}>{t.moving.day.add}</Button>
+		<CheckBox words={texts.day.call} isChecked={isCall} onchange={(is) => (isCall = is)} />
+		<Button type="button" onclick={add}>{texts.day.add}</Button>
 	</div>
-	{#if hasCall}
+	{#if hasCall && !visit.isSeated}
 		<div class="mt-2">
 			<CheckBox
-				words={t.moving.day.walkCalls}
+				words={texts.day.walkCalls}
 				look="switch"
 				isChecked={visit.day.walksCalls}
 				onchange={(walksCalls) => visit.change({ walksCalls })}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Rhythm } from '$lib/core/moving/rhythm';
 	import type { Catalogue } from '$lib/messages';
+	import { movingTextsFor } from '$lib/messages/moving';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -24,7 +25,7 @@
 
 <h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.howTheyBreak}</h3>
 <p class="mt-1">
-	{#if rhythm}{t.moving.rhythms[rhythm].name}<span class="text-ink-soft"
+	{#if rhythm}{movingTextsFor(t.locale).rhythms[rhythm].name}<span class="text-ink-soft"
 			>{texts.asTheyChoseThemselves(Boolean(moving.ownRhythm))}</span
 		>.{:else}{texts.nothingWasSentTo}{/if}
 </p>

@@ -1,23 +1,25 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { RHYTHMS, STANDING_SHARES, type Rhythm, type StandingShare } from '$lib/core/moving';
-	import type { Catalogue } from '$lib/messages';
+	import type { MovingTexts } from '$lib/messages/moving';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
+	import { rhythmWords } from './kind-words';
 
 	interface Props {
 		setRhythm: Rhythm;
 		ownRhythm: Rhythm | null;
 		share: StandingShare;
 		canStand: boolean;
-		t: Catalogue;
+		isSeated: boolean;
+		texts: MovingTexts;
 	}
 
-	let { setRhythm, ownRhythm, share, canStand, t }: Props = $props();
+	let { setRhythm, ownRhythm, share, canStand, isSeated, texts }: Props = $props();
 
 	let isKept = $state(false);
 	let form = $state<HTMLFormElement>();
-	const why = $derived(t.moving.rhythms[ownRhythm ?? setRhythm].why);
+	const why = $derived(rhythmWords(texts, ownRhythm ?? setRhythm, isSeated).why);
 	const send = () => form?.requestSubmit();
 </script>
 
@@ -32,34 +34,34 @@
 		}}
 >
 	<fieldset>
-		<legend class="text-lead font-semibold">{t.moving.day.rhythm}</legend>
+		<legend class="text-lead font-semibold">{texts.day.rhythm}</legend>
 		<div class="mt-2 grid gap-3">
 			<Select
 				name="rhythm"
-				label={t.moving.day.rhythm}
+				label={texts.day.rhythm}
 				isLabelHidden
 				value={ownRhythm ?? ''}
 				options={[
-					{ value: '', words: t.moving.day.asSet(t.moving.rhythms[setRhythm].name) },
-					...RHYTHMS.map((value) => ({ value, words: t.moving.rhythms[value].name }))
+					{ value: '', words: texts.day.asSet(rhythmWords(texts, setRhythm, isSeated).name) },
+					...RHYTHMS.map((value) => ({ value, words: rhythmWords(texts, value, isSeated).name }))
 				]}
 				onchange={send}
 			/>
-			<p>{why} <span class="text-ink-soft">{t.moving.day.others}</span></p>
+			<p>{why} <span class="text-ink-soft">{texts.day.others}</span></p>
 			{#if canStand}
 				<Select
 					name="share"
-					label={t.moving.day.share}
+					label={texts.day.share}
 					value={share}
-					options={STANDING_SHARES.map((value) => ({ value, words: t.moving.shares[value] }))}
+					options={STANDING_SHARES.map((value) => ({ value, words: texts.shares[value] }))}
 					onchange={send}
 				/>
-				<p class="text-note text-ink-soft">{t.moving.day.still}</p>
+				<p class="text-note text-ink-soft">{texts.day.still}</p>
 			{/if}
 		</div>
 	</fieldset>
 	<div class="mt-2 flex items-center gap-3">
-		<span class="kit-without-scripts"><Button>{t.moving.day.keep}</Button></span>
-		<span role="status" class="text-note text-cool">{isKept ? t.moving.day.kept : ''}</span>
+		<span class="kit-without-scripts"><Button>{texts.day.keep}</Button></span>
+		<span role="status" class="text-note text-cool">{isKept ? texts.day.kept : ''}</span>
 	</div>
 </form>

@@ -1,19 +1,21 @@
 <script lang="ts">
 	import { addDays, weekdayOf, type CivilDate } from '$lib/core/calendar/civil-date';
 	import type { PlannedBreak } from '$lib/core/moving';
-	import type { Catalogue } from '$lib/messages';
+	import type { MovingTexts } from '$lib/messages/moving';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
+	import { kindWords } from './kind-words';
 
 	interface Props {
+		/** The real ones: a moment up each half hour would fill a calendar. */
 		breaks: readonly PlannedBreak[];
 		/** ISO. */
 		today: string;
-		isInWheelchair: boolean;
-		t: Catalogue;
+		isSeated: boolean;
+		texts: MovingTexts;
 	}
 
-	let { breaks, today, isInWheelchair, t }: Props = $props();
+	let { breaks, today, isSeated, texts }: Props = $props();
 
 	let span = $state<'today' | 'week'>('today');
 
@@ -31,14 +33,11 @@
 		const { calendarOf } = await import('$lib/core/moving/calendar-file');
 		const zone = new Intl.DateTimeFormat().resolvedOptions().timeZone;
 		const words = {
-			title: ({ kind }: PlannedBreak) =>
-				kind === 'up' && isInWheelchair ? t.moving.shiftWeight : t.moving.kinds[kind],
-			text: () => t.moving.day.icsText,
-			calendar: t.moving.day.icsName
+			title: ({ kind }: PlannedBreak) => kindWords(texts, kind, isSeated),
+			text: () => texts.day.icsText,
+			calendar: texts.day.icsName
 		};
-		// A look away each 20 minutes would fill a calendar: that the break page tells.
-		const some = breaks.filter(({ kind }) => kind !== 'eyes' && kind !== 'shift');
-		const text = calendarOf(some, days(), zone, words, new Date());
+		const text = calendarOf(breaks, days(), zone, words, new Date());
 		const address = URL.createObjectURL(new Blob([text], { type: 'text/calendar' }));
 		const link = document.createElement('a');
 		link.href = address;
@@ -52,12 +51,12 @@
 	<div>
 		<Select
 			name="span"
-			label={t.moving.day.icsDays}
+			label={texts.day.icsDays}
 			value={span}
-			options={(['today', 'week'] as const).map((value) => ({ value, words: t.moving.day[value] }))}
+			options={(['today', 'week'] as const).map((value) => ({ value, words: texts.day[value] }))}
 			onchange={(value) => (span = value === 'week' ? 'week' : 'today')}
 		/>
 	</div>
-	<div><Button type="button" onclick={() => void take()}>{t.moving.day.ics}</Button></div>
+	<div><Button type="button" onclick={() => void take()}>{texts.day.ics}</Button></div>
 </div>
-<p class="needs-js mt-1 text-note text-ink-soft">{t.moving.day.icsHint}</p>
+<p class="needs-js mt-1 text-note text-ink-soft">{texts.day.icsHint}</p>

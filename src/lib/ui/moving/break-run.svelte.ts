@@ -19,7 +19,10 @@ import {
 import type { MovingData, MovingDay } from './moving-day.svelte';
 
 /** How long a break of each kind is where no rhythm says it, s. */
-const USUAL_S: Readonly<Record<BreakKind, number>> = { up: 180, micro: 30, shift: 10, eyes: 20 };
+const USUAL_S: Readonly<Record<BreakKind, number>> = { up: 180, stand: 20, micro: 30, shift: 10, eyes: 20 };
+
+/** A break that is put off is called again after so long, min. Ours. */
+const SNOOZE_MIN = 10;
 
 /** What somebody is told by other ways than the page. */
 export interface Calls {
@@ -42,6 +45,10 @@ export class BreakRun {
 	/** The exercise that was stopped because it hurt. */
 	hurt = $state<ExerciseId | null>(null);
 	due = $state.raw<PlannedBreak | null>(null);
+	/** A break that was put off, and the minute of the day at which it is called again. */
+	snoozed = $state.raw<{ readonly one: PlannedBreak; readonly at: number } | null>(null);
+	/** Whether anything of the last set was done: one that was only skipped through was no break. */
+	wasTaken = $state(false);
 	readonly offered: ExerciseSet = $derived.by(() => this.offer());
 	readonly exercises: readonly ExerciseId[] = $derived.by(() =>
 		this.state === 'ready' ? this.offered.exercises : this.set
@@ -53,7 +60,11 @@ export class BreakRun {
 		const isAhead = this.state === 'ready' || this.state === 'done';
 		return isAhead ? (this.steps.find(({ phase }) => phase !== 'begin') ?? null) : this.place.step;
 	});
-	readonly next = $derived.by(() => nextBreak(this.visit.plan.breaks, this.minute));
+	readonly next = $derived.by(() => nextBreak(this.called, this.minute));
+	/** The breaks that somebody is called for. */
+	private readonly called: readonly PlannedBreak[] = $derived.by(() =>
+		this.visit.day.callsSmall ? this.visit.plan.breaks : this.visit.real
+	);
 	private minute = $state(0);
 	private told = -1;
 	private skipped: ExerciseId[] = [];
@@ -69,13 +80,16 @@ export class BreakRun {
 		const { body } = this.read();
 		const { day } = visit;
 		const planned = visit.plan.breaks.find((one) => one.kind === kind)?.takesS;
-		const positions: Position[] = ['seated', 'standing'];
-		if (day.hasDoorway) positions.push('doorway');
+		const positions: Position[] = ['seated'];
+		if (!visit.isSeated) {
+			positions.push('standing');
+			if (day.hasChair) positions.push('fixed-chair');
+			if (day.hasDoorway) positions.push('doorway');
+		}
 		return chooseSet({
 			kind,
 			seconds: planned ?? USUAL_S[kind],
-			// The back of the thigh wants a chair that can't roll.
-			body: { ...body, dropped: day.hasChair ? day.dropped : [...day.dropped, 'thigh-back'] },
+			body: { ...body, dropped: day.dropped },
 			positions,
 			sinceMin: Object.fromEntries(
 				Object.entries(day.doneAt).map(([id, at]) => [id, Math.max(0, (this.openedMs - at) / 60_000)])
@@ -92,7 +106,7 @@ export class BreakRun {
 		this.nowMs = now.getTime();
 		if (this.openedMs === 0) this.openedMs = this.nowMs;
 		this.minute = now.getHours() * 60 + now.getMinutes() + now.getSeconds() / 60;
-		const due = this.visit.plan.breaks.find(({ from }) => before > 0 && from > before && from <= this.minute);
+		const due = this.dueSince(before);
 		if (due && this.state !== 'runs') {
 			this.due = due;
 			if (this.state !== 'paused') this.choose(due.kind);
@@ -105,6 +119,24 @@ export class BreakRun {
 			this.calls.changed(place.step === null);
 		}
 		if (place.step === null) this.finish();
+	}
+
+	/** The break that has become due since a minute, put off or not; the one that was put off goes with the next of the day. */
+	private dueSince(before: number): PlannedBreak | undefined {
+		const { minute, snoozed } = this;
+		const isNow = (at: number) => before > 0 && at > before && at <= minute;
+		const due =
+			this.called.find(({ from }) => isNow(from)) ??
+			(snoozed && isNow(snoozed.at) ? snoozed.one : undefined);
+		if (due) this.snoozed = null;
+		return due;
+	}
+
+	/** Puts the break off that is due. */
+	snooze(): void {
+		if (!this.due) return;
+		this.snoozed = { one: this.due, at: Math.floor(this.minute) + SNOOZE_MIN };
+		this.due = null;
 	}
 
 	choose(kind: BreakKind): void {
@@ -131,6 +163,7 @@ export class BreakRun {
 		this.state = 'runs';
 		this.hurt = null;
 		this.due = null;
+		this.snoozed = null;
 	}
 
 	pause(now: Date): void {
@@ -187,7 +220,8 @@ export class BreakRun {
 		this.hurt = hurt;
 		const done = this.set.filter((id) => !this.skipped.includes(id));
 		// Gone through by skipping alone it was no break.
-		if (done.length === 0) return;
+		this.wasTaken = done.length > 0;
+		if (!this.wasTaken) return;
 		this.visit.took(this.kind, done, this.nowMs);
 		this.calls.took();
 	}

@@ -26,11 +26,15 @@ export interface KeptDay {
 		readonly planned: number;
 		readonly days: readonly string[];
 	};
+	/** Nothing on one's feet: for who can't stand up, or doesn't want to. */
+	readonly staysSeated: boolean;
 	readonly hasChair: boolean;
 	readonly hasDoorway: boolean;
 	readonly sounds: boolean;
 	readonly vibrates: boolean;
 	readonly notifies: boolean;
+	/** Called for the small breaks too. */
+	readonly callsSmall: boolean;
 }
 
 /** A day of somebody who has said nothing yet. */
@@ -47,11 +51,13 @@ export const USUAL_DAY: KeptDay = {
 	doneAt: {},
 	dropped: [],
 	week: { of: '', taken: 0, planned: 0, days: [] },
+	staysSeated: false,
 	hasChair: true,
 	hasDoorway: false,
 	sounds: false,
 	vibrates: false,
-	notifies: false
+	notifies: false,
+	callsSmall: false
 };
 
 const nameOf = (token: string) => `easy-corner day /c/${token.replace(/-\d$/, '')}`;

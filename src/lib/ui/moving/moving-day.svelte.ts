@@ -1,6 +1,8 @@
 import {
 	beatsFor,
 	planDay,
+	isGettingUp,
+	isReal,
 	type BreakKind,
 	type DayPlan,
 	type ExerciseId,
@@ -32,10 +34,15 @@ export class MovingDay {
 	day = $state.raw<KeptDay>(USUAL_DAY);
 	private device: Storage | null = null;
 	readonly plan: DayPlan = $derived.by(() => this.planOf(this.day));
-	/** Breaks in which something is done with the body: a look far away is one too small to be counted. */
-	readonly counted: readonly PlannedBreak[] = $derived.by(() =>
-		this.plan.breaks.filter(({ kind }) => kind === 'up' || kind === 'micro')
+	/** The breaks that are called, counted and taken along. */
+	readonly real: readonly PlannedBreak[] = $derived.by(() =>
+		this.plan.breaks.filter(({ kind }) => isReal(kind))
 	);
+	readonly small: readonly PlannedBreak[] = $derived.by(() =>
+		this.plan.breaks.filter(({ kind }) => !isReal(kind))
+	);
+	/** Whether nothing is done on one's feet. */
+	readonly isSeated: boolean = $derived.by(() => this.read().body.isInWheelchair || this.day.staysSeated);
 
 	constructor(private readonly read: () => MovingData) {}
 
@@ -59,7 +66,7 @@ export class MovingDay {
 
 	/** After so long somebody is to get up, min. */
 	get upEveryMin(): number {
-		return this.beats.find(({ kind }) => kind === 'up')?.everyMin ?? 0;
+		return Math.min(...this.beats.filter(({ kind }) => isGettingUp(kind)).map(({ everyMin }) => everyMin));
 	}
 
 	private get beats() {
@@ -68,15 +75,16 @@ export class MovingDay {
 	}
 
 	private planOf(day: KeptDay): DayPlan {
-		const { places, share } = this.read();
+		const { places, share, isLaptopAlone } = this.read();
 		return planDay({
 			day: { from: day.from, to: day.to },
 			lunch: day.lunch === null ? null : { from: day.lunch, to: day.lunch + day.lunchTakes },
 			busy: this.meetingsOn(this.today),
-			walksCalls: day.walksCalls,
+			walksCalls: day.walksCalls && !this.isSeated,
 			beats: this.beats,
 			places,
-			share
+			share,
+			changesOften: isLaptopAlone
 		});
 	}
 
@@ -87,7 +95,7 @@ export class MovingDay {
 	took(kind: BreakKind, exercises: readonly ExerciseId[], nowMs: number): void {
 		const { day, today } = this;
 		const isToday = day.takenOn === today;
-		const counts = kind === 'up' || kind === 'micro';
+		const counts = isReal(kind);
 		const monday = mondayOf(today);
 		const week = day.week.of === monday ? day.week : { of: monday, taken: 0, planned: 0, days: [] };
 		const isNewDay = !week.days.includes(today);
@@ -98,7 +106,7 @@ export class MovingDay {
 			week: {
 				of: monday,
 				taken: week.taken + (counts ? 1 : 0),
-				planned: week.planned + (isNewDay ? this.counted.length : 0),
+				planned: week.planned + (isNewDay ? this.real.length : 0),
 				days: isNewDay ? [...week.days, today] : week.days
 			}
 		});

@@ -1,18 +1,26 @@
 import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../seed/random';
 import { MemoryStorage } from '../../../../tests/support/memory-storage';
-import { EXERCISES, type MovingProfile } from '$lib/core/moving';
+import { EXERCISE, EXERCISES, MAIN_RHYTHM, type MovingProfile } from '$lib/core/moving';
 import { BreakRun, type Calls } from './break-run.svelte';
 import { keepDay, readDay, USUAL_DAY } from './kept-day';
 import { mondayOf, MovingDay } from './moving-day.svelte';
 
 const PROFILE: MovingProfile & { token: string } = {
 	token: 'abc',
-	setRhythm: 'half-hour',
+	setRhythm: MAIN_RHYTHM,
 	ownRhythm: null,
 	share: 'moving',
 	isShared: false,
-	body: { worst: { neck: 4 }, signs: [], hasOtherSign: false, isInWheelchair: false },
+	body: {
+		worst: { neck: 4 },
+		signs: [],
+		hasOtherSign: false,
+		hasUrgentSign: false,
+		isInWheelchair: false,
+		care: [],
+		arms: 'both'
+	},
 	hurts: ['neck'],
 	isLaptopAlone: false,
 	places: [{ number: 1, posture: 'sitting' }]
@@ -24,6 +32,8 @@ const visitOf = (profile = PROFILE) => {
 	visit.open(new MemoryStorage());
 	return visit;
 };
+
+const quiet: Calls = { changed: () => {}, due: () => {}, took: () => {} };
 
 const at = (clock: string) => new Date(`2026-11-25T${clock}`);
 
@@ -74,9 +84,9 @@ describe('a day that is kept on a device', () => {
 		visit.took('eyes', ['far-look'], 2);
 		expect(visit.day).toMatchObject({ taken: 1, week: { of: '2026-11-23', taken: 1, days: ['2026-11-25'] } });
 		const planned = visit.day.week.planned;
-		expect(planned).toBe(visit.counted.length);
+		expect(planned).toBe(visit.real.length);
 		visit.today = '2026-11-26';
-		visit.took('micro', ['palms-out'], 3);
+		visit.took('up', ['palms-out'], 3);
 		expect(visit.day).toMatchObject({ taken: 1, week: { taken: 2, planned: 2 * planned } });
 		visit.today = '2026-11-30';
 		visit.took('up', ['walk'], 4);
@@ -89,9 +99,72 @@ describe('a day that is kept on a device', () => {
 	});
 });
 
-describe('a break that is gone through', () => {
-	const quiet: Calls = { changed: () => {}, due: () => {}, took: () => {} };
+describe('the day of somebody who has chosen nothing', () => {
+	const minuteOf = (from: number) => at(
+		`${String(Math.floor(from / 60)).padStart(2, '0')}:${String(from % 60).padStart(2, '0')}:01`
+	);
 
+	it('has four to six real breaks, and nobody is called for more', () => {
+		for (const hurts of [[], ['neck', 'eyes']] as const)
+			for (const isLaptopAlone of [false, true])
+				for (const hours of [7, 8, 9]) {
+					const profile = { ...PROFILE, hurts, isLaptopAlone };
+					const visit = visitOf(profile);
+					visit.change({ to: USUAL_DAY.from + hours * 60 });
+					expect(visit.real.length).toBeGreaterThanOrEqual(4);
+					expect(visit.real.length).toBeLessThanOrEqual(6);
+					// Nobody sits for longer than half an hour without a moment up.
+					expect(visit.plan.longestMin).toBeLessThanOrEqual(30);
+					let called = 0;
+					const run = new BreakRun(visit, () => profile, { ...quiet, due: () => (called += 1) });
+					for (let minute = visit.day.from - 1; minute <= visit.day.to; minute += 1)
+						run.tick(minuteOf(minute));
+					expect(called).toBe(visit.real.length);
+				}
+	});
+
+	it('calls for the small ones too where that is wanted', () => {
+		const visit = visitOf();
+		visit.change({ callsSmall: true });
+		let called = 0;
+		const run = new BreakRun(visit, () => PROFILE, { ...quiet, due: () => (called += 1) });
+		for (let minute = visit.day.from - 1; minute <= visit.day.to; minute += 1) run.tick(minuteOf(minute));
+		expect(called).toBe(visit.plan.breaks.length);
+		expect(called).toBeGreaterThan(visit.real.length);
+	});
+
+	it('calls again ten minutes after a break was put off, once', () => {
+		const visit = visitOf();
+		const due: number[] = [];
+		const run = new BreakRun(visit, () => PROFILE, { ...quiet, due: ({ from }) => void due.push(from) });
+		const [first] = visit.real;
+		const from = first?.from ?? 0;
+		run.tick(minuteOf(from - 1));
+		run.tick(minuteOf(from));
+		run.snooze();
+		expect([run.due, run.snoozed?.at]).toEqual([null, from + 10]);
+		for (let minute = from + 1; minute <= from + 20; minute += 1) run.tick(minuteOf(minute));
+		expect(due).toEqual([from, from]);
+		expect(run.due).toEqual(first);
+		// Begun, it is not called any more.
+		run.snooze();
+		run.begin(minuteOf(from + 20));
+		expect(run.snoozed).toBeNull();
+	});
+
+	it('has nothing on one’s feet for who stays seated', () => {
+		const visit = visitOf();
+		visit.change({ staysSeated: true });
+		const run = new BreakRun(visit, () => PROFILE, quiet);
+		for (const kind of ['up', 'stand', 'micro'] as const) {
+			run.choose(kind);
+			expect(run.exercises.length).toBeGreaterThan(0);
+			expect(run.exercises.filter((id) => EXERCISE[id].isOnFeet)).toEqual([]);
+		}
+	});
+});
+
+describe('a break that is gone through', () => {
 	it('tells what is due as its minute goes by, also over a gap', () => {
 		const due: string[] = [];
 		const visit = visitOf();
@@ -121,12 +194,12 @@ describe('a break that is gone through', () => {
 		run.begin(at('08:00:01'));
 		const offered = run.exercises.length;
 		for (let n = 0; n < offered; n += 1) run.skip(at('08:00:02'));
-		expect([run.state, visit.day.taken, visit.day.doneAt]).toEqual(['done', 0, {}]);
+		expect([run.state, run.wasTaken, visit.day.taken, visit.day.doneAt]).toEqual(['done', false, 0, {}]);
 		run.again();
 		run.begin(at('08:01:00'));
 		run.skip(at('08:01:01'));
 		run.tick(at('09:00:00'));
-		expect(visit.day.taken).toBe(1);
+		expect([run.wasTaken, visit.day.taken]).toEqual([true, 1]);
 		expect(Object.keys(visit.day.doneAt)).toHaveLength(offered - 1);
 	});
 

@@ -61,7 +61,7 @@
 			{#if found.isCaused}<p class="text-note">{t.open.caused}</p>{/if}
 			{#each found.fixes as fix (fix)}<p class="text-ink-soft">{fix}</p>{/each}
 			{#if dayHref && findingRule(found.finding).station === 'moving'}
-				<p class="no-print"><Button look="quiet" href={dayHref}>{t.moving.day.link}</Button></p>
+				<p class="no-print"><Button look="quiet" href={dayHref}>{t.plan.dayLink}</Button></p>
 			{/if}
 			{#if found.shop.length > 0}
 				<p class="text-note text-ink-soft">

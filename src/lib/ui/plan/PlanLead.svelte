@@ -92,6 +92,12 @@
 		{#if found > 0}{t.plan.also(found)}{/if}
 	{/if}
 </p>
+{#if visit.isDone && visit.openProblems === 0}
+	<p class="notice no-print flex flex-wrap justify-between gap-3">
+		<span>{t.plan.allDone}</span>
+		<Button href="/c/{data.token}/day">{t.plan.dayLink}</Button>
+	</p>
+{/if}
 {#if data.isBehind}
 	<form
 		method="POST"

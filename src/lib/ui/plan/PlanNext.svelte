@@ -43,7 +43,7 @@
 	{:else if next.checkInOn}
 		<p class="mt-2 font-semibold">{t.plan.askAgain(day(next.checkInOn))}</p>
 	{/if}
-	<p class="no-print mt-1"><Button look="quiet" href="/c/{token}/day">{t.moving.day.link}</Button></p>
+	<p class="no-print mt-1"><Button look="quiet" href="/c/{token}/day">{t.plan.dayLink}</Button></p>
 	{#if next.recheckOn}<p class="mt-1 text-ink-soft">{t.plan.lookAgain(day(next.recheckOn))}</p>{/if}
 	{#if !next.isAsked}
 		<p class="no-print mt-1">

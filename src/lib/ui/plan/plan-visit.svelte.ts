@@ -24,6 +24,8 @@ export interface PlanPageData {
 	readonly shown: number;
 	readonly steps: readonly PlanStep[];
 	readonly ticks: Readonly<Record<string, boolean>>;
+	/** What was found besides heights, each with what was said of it; null for nothing yet. */
+	readonly findingTicks?: Readonly<Record<string, unknown>> | null;
 	readonly standing: { readonly lengths: ReMeasured; readonly isMeasured: boolean } | null;
 	readonly again: ReMeasured | null;
 	readonly unit: LengthUnit;
@@ -66,6 +68,14 @@ export class PlanVisit {
 		...this.ticked
 	}));
 	readonly doneCount: number = $derived.by(() => this.steps.filter(({ place }) => this.ticks[place]).length);
+	/** Whether every step of the plan that is worked on is ticked, here or on the server. */
+	readonly isDone: boolean = $derived.by(
+		() => this.isWorked && this.steps.length > 0 && this.doneCount === this.steps.length
+	);
+	/** Problems besides heights that are still open: nobody is told that all is done over one. */
+	readonly openProblems: number = $derived.by(
+		() => Object.values(this.data.findingTicks ?? {}).filter((how) => how === null).length
+	);
 	readonly again: Again | null = $derived.by(() => {
 		if (!this.plan || this.steps.length === 0) return null;
 		const { corner, again, unit } = this.data;

@@ -4,6 +4,7 @@
 	import type { Facts } from '$lib/core/conditions';
 	import type { EmergencySign } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
+	import CareQuestion from './CareQuestion.svelte';
 	import CheckQuestion from './CheckQuestion.svelte';
 	import ChoiceQuestion from './ChoiceQuestion.svelte';
 	import DiscomfortQuestions from './DiscomfortQuestions.svelte';
@@ -34,6 +35,8 @@
 	<SignQuestions {draft} {t} {issues} {stop} {onpick} group={question.group} />
 {:else if question.kind === 'discomfort'}
 	<DiscomfortQuestions {draft} {t} {issues} />
+{:else if question.kind === 'care'}
+	<CareQuestion {draft} {t} />
 {:else if question.kind === 'house'}
 	<ThingList {draft} {t} {issues} />
 {:else if question.kind === 'check'}

@@ -1,4 +1,6 @@
+import { signField } from '$lib/core/answers/walk-answers';
 import { isEmergency, signNamed, type EmergencySign } from '$lib/core/discomfort';
+import { forgetUnsent } from '../autosave/autosave.svelte';
 import { deviceStorage } from '../walk/device-storage';
 
 /** What this device knows of an emergency that stops a link. */
@@ -37,10 +39,18 @@ class DeviceStop {
 		return this.#stop.token === token ? (this.#stop.stop?.signs ?? []) : [];
 	}
 
-	/** Takes up what the device keeps of a link. @param servedAt of the page that is open, ms */
-	open(token: string, servedAt: number, isLifted: boolean): void {
+	/**
+	 * Takes up what the device keeps of a link.
+	 *
+	 * @param servedAt of the page that is open, ms
+	 * @param lifts when the person lifted each sign, by the server's clock, ms
+	 */
+	open(token: string, servedAt: number, lifts: Readonly<Partial<Record<string, number>>>): void {
 		const kept = readStop(token);
-		// A page that came after the sign was heard and that the server did not turn away says that it is lifted.
+		const isLifted = kept?.signs.every((sign) => (lifts[sign] ?? 0) > kept.servedAt) ?? false;
+		// The server has heard of what is lifted: sent once more by this device it would stop the link again.
+		if (kept && isLifted) forgetUnsent(deviceStorage(), `/c/${token}/draft`, kept.signs.map(signField));
+		// A page that came after the sign was heard and that the server did not turn away says that nothing stops it any more.
 		const isOver = kept !== null && (isLifted || (kept.isReported && servedAt > kept.servedAt));
 		if (isOver) this.#keep(token, null);
 		else this.#stop = { token, stop: kept };

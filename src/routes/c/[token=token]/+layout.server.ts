@@ -6,6 +6,7 @@ import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { orErrorPage } from '$lib/server/http/answer-fault';
 import { newestJudgement } from '$lib/server/judgements/newest-judgement';
 import { crisisLineOf } from '$lib/server/warning-signs/crisis-lines';
+import { liftsOf } from '$lib/server/warning-signs/lift-signs';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = ({ locals, params, request, route, untrack }) =>
@@ -15,9 +16,10 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 		const { assessment, personName, country, actor } = await openAssessment(locals.db, params.token, {
 			evenIfLeft
 		});
-		const [judgement, crisisLine] = await Promise.all([
+		const [judgement, crisisLine, lifts] = await Promise.all([
 			newestJudgement(locals.db, actor.personId),
-			crisisLineOf(locals.db, country)
+			crisisLineOf(locals.db, country),
+			liftsOf(locals.db, actor.personId)
 		]);
 		const reasons = judgement?.reasons ?? [];
 		const hasConsent = assessment.consentedAt !== null;
@@ -39,6 +41,7 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 			},
 			/** By this a device that has stopped knows whether the server has said more since. */
 			servedAt: Number(locals.now),
+			lifts,
 			answers: assessment.answers,
 			revision: assessment.answersRevision,
 			savedAt: assessment.savedAt,

@@ -24,9 +24,8 @@
 
 	// Of each link that is opened: the spots of a self-assessment have their own.
 	$effect.pre(() => {
-		const { token, servedAt } = data;
-		const isLifted = page.url.searchParams.has('lifted');
-		untrack(() => deviceStop.open(token, servedAt, isLifted));
+		const { token, servedAt, lifts } = data;
+		untrack(() => deviceStop.open(token, servedAt, lifts));
 	});
 	setRoom(untrack(() => data.isPhone));
 	onMount(() => void keepForOffline());

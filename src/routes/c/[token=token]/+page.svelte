@@ -1,7 +1,8 @@
 <script lang="ts">
-	import { isAskedAgain, PAGES, RENEWED } from '$lib/core/answers';
+	import { PAGES, RENEWED, stillField } from '$lib/core/answers';
 	import { PROMISED_MINUTES, routeOf } from '$lib/core/asking';
 	import { messagesFor } from '$lib/messages';
+	import { checklistTextsFor } from '$lib/messages/checklist';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
@@ -9,8 +10,17 @@
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
-	// Before it is begun nobody can have typed what it holds: it is from last time.
-	const isAgain = $derived(!data.hasConsent && isAskedAgain(data.answers));
+	/** What was put in place after the last self-assessment: each is there until somebody says otherwise. */
+	const inPlace = $derived([
+		...(data.inPlace?.steps ?? []).map(({ place, pieces }) => ({
+			field: stillField(place),
+			words: t.start.again.step(t.steps.places[place], t.lists.and(pieces.map(({ label }) => label)))
+		})),
+		...(data.inPlace?.findings ?? []).map((finding) => ({
+			field: stillField(finding),
+			words: t.start.again.finding(checklistTextsFor(data.locale).findings[finding])
+		}))
+	]);
 	const route = $derived(routeOf(data.answers, data.route));
 </script>
 
@@ -39,12 +49,21 @@
 				<Button href="/c/{data.token}/{PAGES[2]}">{t.plan.correct}</Button>
 			</div>
 		{:else}
-			{#if isAgain}
+			{#if data.isAgain}
 				<fieldset class="w-full border-b border-rule pb-3">
 					<legend class="text-lead font-semibold">{t.start.again.title}</legend>
 					<p class="mt-1 mb-2 text-ink-soft">{t.start.again.lead}</p>
 					{#each RENEWED as one (one)}
 						<div><CheckBox name="new.{one}" words={t.start.again.renewed[one]} isChecked={false} /></div>
+					{/each}
+				</fieldset>
+			{/if}
+			{#if inPlace.length > 0}
+				<fieldset class="w-full border-b border-rule pb-3">
+					<legend class="text-lead font-semibold">{t.start.again.stillTitle}</legend>
+					<p class="mt-1 mb-2 text-ink-soft">{t.start.again.stillLead}</p>
+					{#each inPlace as { field, words } (field)}
+						<div><CheckBox name={field} {words} offValue="no" isChecked /></div>
 					{/each}
 				</fieldset>
 			{/if}

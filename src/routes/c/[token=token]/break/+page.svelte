@@ -2,12 +2,14 @@
 	import { onMount } from 'svelte';
 	import { BREAK_KINDS, type BreakKind } from '$lib/core/moving';
 	import { messagesFor } from '$lib/messages';
+	import { movingTextsFor } from '$lib/messages/moving';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { BreakRun } from '$lib/ui/moving/break-run.svelte';
 	import BreakBeside from '$lib/ui/moving/BreakBeside.svelte';
 	import BreakOptions from '$lib/ui/moving/BreakOptions.svelte';
 	import BreakRunning from '$lib/ui/moving/BreakRunning.svelte';
 	import { clockWords } from '$lib/ui/moving/clock-words';
+	import { kindWords } from '$lib/ui/moving/kind-words';
 	import ExerciseDrawing from '$lib/ui/moving/ExerciseDrawing.svelte';
 	import { dayOnDevice, MovingDay } from '$lib/ui/moving/moving-day.svelte';
 	import { notice, sound } from '$lib/ui/moving/signals';
@@ -18,9 +20,9 @@
 	let { data } = $props();
 
 	const t = $derived(messagesFor(data.locale));
+	const texts = $derived(movingTextsFor(data.locale));
 	const visit = new MovingDay(() => data);
-	const kindWords = (kind: BreakKind) =>
-		kind === 'up' && data.body.isInWheelchair ? t.moving.shiftWeight : t.moving.kinds[kind];
+	const wordsOf = (kind: BreakKind) => kindWords(texts, kind, visit.isSeated);
 	const run = new BreakRun(visit, () => data, {
 		changed: (isOver) => {
 			if (visit.day.sounds) sound(isOver);
@@ -28,7 +30,7 @@
 		},
 		due: ({ kind }) => {
 			if (visit.day.sounds) sound(true);
-			if (visit.day.notifies) notice(t.moving.pause.due(kindWords(kind)));
+			if (visit.day.notifies) notice(texts.pause.due(wordsOf(kind)));
 		},
 		took: () => void share()
 	});
@@ -58,33 +60,36 @@
 
 	const step = $derived(run.step);
 	const phaseWords = $derived(
-		step ? ((t.moving.exercises[step.exercise].phases as Record<string, string>)[step.phase] ?? '') : ''
+		step ? ((texts.exercises[step.exercise].phases as Record<string, string>)[step.phase] ?? '') : ''
 	);
 	const next = $derived(run.next);
 	const taken = $derived(visit.day.takenOn === visit.today ? visit.day.taken : 0);
 </script>
 
 <svelte:head>
-	<title>{t.moving.pause.title} · {t.product}</title>
+	<title>{texts.pause.title} · {t.product}</title>
 	<link rel="manifest" href="/c/{data.token}/break/app.webmanifest" />
 </svelte:head>
 
 <main id="content" class="mx-auto max-w-6xl px-5 py-5 md:px-8">
 	<div class="flex flex-wrap items-center justify-between gap-3">
-		<h1 class="text-lead font-semibold">{t.moving.pause.title}</h1>
-		<Button look="quiet" href="/c/{data.token}/day">{t.moving.pause.toDay}</Button>
+		<h1 class="text-lead font-semibold">{texts.pause.title}</h1>
+		<Button look="quiet" href="/c/{data.token}/day">{texts.pause.toDay}</Button>
 	</div>
 	<p class="min-h-6 text-note text-ink-soft">
 		{#if next}
-			{t.moving.pause.nextIn(kindWords(next.next.kind), clockWords(next.next.from))}, {t.moving.pause.inMinutes(
+			{texts.pause.nextIn(wordsOf(next.next.kind), clockWords(next.next.from))}, {texts.pause.inMinutes(
 				Math.floor(next.inS / 60)
 			)}
-		{:else if visit.today}{t.moving.pause.noMore}{/if}
+		{:else if visit.today}{texts.pause.noMore}{/if}
 	</p>
 	{#if run.due}
-		<p class="mt-2 border-l-4 border-cool bg-cool-wash px-3 py-2 font-semibold" role="status">
-			{t.moving.pause.due(kindWords(run.due.kind))}
-		</p>
+		<div class="mt-2 flex flex-wrap items-center gap-x-5 border-l-4 border-cool bg-cool-wash px-3 py-2">
+			<p class="font-semibold" role="status">{texts.pause.due(wordsOf(run.due.kind))}</p>
+			<Button type="button" look="quiet" onclick={() => run.snooze()}>{texts.pause.snooze}</Button>
+		</div>
+	{:else if run.snoozed}
+		<p class="mt-2 text-note" role="status">{texts.pause.snoozed(clockWords(run.snoozed.at))}</p>
 	{/if}
 	<div class="layout">
 		<div class="drawing">
@@ -94,16 +99,17 @@
 						exercise={step.exercise}
 						phase={step.phase}
 						side={step.side}
-						label={t.moving.pause.figure(t.moving.exercises[step.exercise].name, phaseWords)}
+						isInWheelchair={data.body.isInWheelchair}
+						label={texts.pause.figure(texts.exercises[step.exercise].name, phaseWords)}
 					/>
 				{/if}</Later
 			>
 		</div>
-		<section class="min-w-0"><Later><BreakRunning {run} token={data.token} {t} /></Later></section>
+		<section class="min-w-0"><Later><BreakRunning {run} token={data.token} {t} {texts} /></Later></section>
 	</div>
 	<section class="beside">
-		<Later><BreakBeside {run} {taken} isInWheelchair={data.body.isInWheelchair} {t} /></Later>
-		<Later><BreakOptions {visit} {t} /></Later>
+		<Later><BreakBeside {run} {taken} isSeated={visit.isSeated} {t} {texts} /></Later>
+		<Later><BreakOptions {visit} isInWheelchair={data.body.isInWheelchair} {texts} /></Later>
 	</section>
 </main>
 

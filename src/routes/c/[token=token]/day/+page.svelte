@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { messagesFor } from '$lib/messages';
+	import { movingTextsFor } from '$lib/messages/moving';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import BreakTable from '$lib/ui/moving/BreakTable.svelte';
@@ -16,11 +17,18 @@
 	let { data } = $props();
 
 	const t = $derived(messagesFor(data.locale));
+	const texts = $derived(movingTextsFor(data.locale));
 	const visit = new MovingDay(() => data);
 	const plan = $derived(visit.plan);
 	const canStand = $derived(data.places.some(({ posture }) => posture === 'standing'));
 	const isAsMeant = $derived(plan.longestMin <= visit.upEveryMin);
-	const carried = $derived(t.lists.and(data.carried.map((thing) => t.moving.day.carried[thing])));
+	const longest = $derived.by(() => {
+		const words = texts.day;
+		const of = visit.isSeated ? words.longestSeated : canStand ? words.longestAnyPlace : words.longest;
+		return of(plan.longestMin);
+	});
+	const secondsInAll = $derived(visit.real.reduce((sum, { takesS }) => sum + takesS, 0));
+	const carried = $derived(t.lists.and(data.carried.map((thing) => texts.day.carried[thing])));
 
 	onMount(() => {
 		visit.today = dayOnDevice(new Date());
@@ -28,40 +36,49 @@
 	});
 </script>
 
-<svelte:head><title>{t.moving.day.title} · {t.product}</title></svelte:head>
+<svelte:head><title>{texts.day.title} · {t.product}</title></svelte:head>
 
 <main id="content" class="mx-auto max-w-6xl px-5 py-5 md:px-8">
 	<p class="font-title font-semibold">{t.product}</p>
-	<h1 class="mt-4 text-title">{t.moving.day.title}</h1>
-	<p class="mt-2 max-w-prose text-lead">{t.moving.day.lead}</p>
+	<h1 class="mt-4 text-title">{texts.day.title}</h1>
+	<p class="mt-2 max-w-prose text-lead">{texts.day.lead}</p>
 	<section class="mt-5">
 		<p class="text-lead font-semibold" role="status">
-			{canStand ? t.moving.day.longestAnyPlace(plan.longestMin) : t.moving.day.longest(plan.longestMin)}
+			{texts.day.real(visit.real.length, Math.round(secondsInAll / 60))}
 		</p>
+		{#if visit.small.length > 0}<p>{texts.day.smallToo(visit.small.length)}</p>{/if}
 		<p>
-			{isAsMeant ? t.moving.day.asMeant : t.moving.day.noLess}
-			{#if plan.longestWithoutMin > plan.longestMin}{t.moving.day.without(plan.longestWithoutMin)}{/if}
+			{longest}
+			{isAsMeant ? texts.day.asMeant : texts.day.noLess}
+			{#if plan.longestWithoutMin > plan.longestMin}{texts.day.without(plan.longestWithoutMin)}{/if}
 			{#if plan.standingShare !== null && plan.standingShare > 0}
-				{t.moving.day.standing(Math.round(plan.standingShare * 100))}
+				{texts.day.standing(Math.round(plan.standingShare * 100))}
 			{/if}
 		</p>
-		<DayStrip {plan} day={visit.day} {t} />
-		<p class="mt-4"><Button look="main" href="/c/{data.token}/break">{t.moving.day.begin}</Button></p>
-		<BreakTable {plan} isInWheelchair={data.body.isInWheelchair} {t} />
+		<DayStrip {plan} day={visit.day} {texts} />
+		<p class="mt-4"><Button look="main" href="/c/{data.token}/break">{texts.day.begin}</Button></p>
+		<BreakTable {visit} changesOften={data.isLaptopAlone} {texts} />
 		{#if data.isLaptopAlone}
-			<div class="mt-3"><Notice><p>{t.moving.day.laptopAlone}</p></Notice></div>
+			<div class="mt-3"><Notice><p>{texts.day.laptopAlone}</p></Notice></div>
 		{/if}
 		{#if data.places.length > 1 && data.carried.length > 0}
-			<p class="mt-2">{t.moving.day.carry(carried)}</p>
+			<p class="mt-2">{texts.day.carry(carried)}</p>
 		{/if}
 	</section>
 	<div class="parts">
-		<RhythmForm setRhythm={data.setRhythm} ownRhythm={data.ownRhythm} share={data.share} {canStand} {t} />
-		<HoursForm {visit} {t} />
-		<MeetingsForm {visit} {t} />
+		<RhythmForm
+			setRhythm={data.setRhythm}
+			ownRhythm={data.ownRhythm}
+			share={data.share}
+			{canStand}
+			isSeated={visit.isSeated}
+			{texts}
+		/>
+		<HoursForm {visit} {texts} />
+		<MeetingsForm {visit} {texts} />
 		<div class="grid content-start gap-5">
-			<TakeBreaks breaks={plan.breaks} today={visit.today} isInWheelchair={data.body.isInWheelchair} {t} />
-			<ShareForm isShared={data.isShared} {t} />
+			<TakeBreaks breaks={visit.real} today={visit.today} isSeated={visit.isSeated} {texts} />
+			<ShareForm isShared={data.isShared} {texts} />
 		</div>
 	</div>
 	<p class="mt-6 border-t border-rule pt-4">

@@ -2,6 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import { factsOfAnswers, stuckAt } from '$lib/core/answers';
 import { EXERCISES } from '$lib/core/moving/exercise';
 import { messagesFor } from '$lib/messages';
+import { movingTextsFor } from '$lib/messages/moving';
 import { stuckWords } from '$lib/messages/stuck-words';
 import { equipmentOf } from '$lib/server/equipment/decide-equipment';
 import { LONGEST_MESSAGE, messagesOf, writeToCoordinator } from '$lib/server/cases/messages';
@@ -22,7 +23,7 @@ function stuckHere(url: URL, { assessment }: OpenAssessment): string | null {
 function hurtWords(url: URL): string {
 	const t = messagesFor();
 	const hurt = EXERCISES.find((id) => id === url.searchParams.get('hurt'));
-	return hurt ? t.moving.hurtMessage(t.moving.exercises[hurt].name) : '';
+	return hurt ? texts.hurtMessage(texts.exercises[hurt].name) : '';
 }
 
 export const load: PageServerLoad = ({ locals, params, url }) =>

@@ -45,10 +45,8 @@
 		madeFor(room)
 	];
 	const keptState = $derived(form && 'kept' in form && form.kept ? 'sent' : visit.keptState);
-	const openProblems = $derived(Object.values(data.findingTicks ?? {}).filter((how) => how === null).length);
-	const isDone = $derived(visit.isWorked && visit.steps.length > 0 && visit.doneCount === visit.steps.length);
 	/** Whether the heights to measure again are shown: opened by hand, by what was kept, by the last step. */
-	const showsHeights = $derived(data.again !== null || form !== null || isDone || visit.keptState !== 'no');
+	const showsHeights = $derived(data.again !== null || form !== null || visit.isDone || visit.keptState !== 'no');
 	const sizeIssue = $derived(form && 'sizeIssue' in form ? (form.sizeIssue ?? null) : null);
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 </script>
@@ -84,7 +82,7 @@
 					token={data.token}
 					unit={data.unit}
 					kept={keptState}
-					{isDone}
+					isDone={visit.isDone}
 					{showsHeights}
 					{t}
 				/></Later
@@ -95,8 +93,8 @@
 				<Later
 					><PlanNext
 						token={data.token}
-						{isDone}
-						{openProblems}
+						isDone={visit.isDone}
+						openProblems={visit.openProblems}
 						next={data.next}
 						earlier={data.earlier}
 						{t}

@@ -31,7 +31,6 @@ export const actions: Actions = {
 			return null;
 		});
 		if (failed) return failed;
-		// The device that had stopped too learns it from the address.
-		redirect(303, `/c/${params.token}?lifted`);
+		redirect(303, `/c/${params.token}`);
 	}
 };

@@ -1,4 +1,5 @@
 import { messagesFor } from '$lib/messages';
+import { movingTextsFor } from '$lib/messages/moving';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { orJsonFault } from '$lib/server/http/answer-fault';
 import type { RequestHandler } from './$types';
@@ -8,10 +9,11 @@ export const GET: RequestHandler = ({ locals, params }) =>
 	orJsonFault(async () => {
 		await openAssessment(locals.db, params.token);
 		const t = messagesFor();
+		const { pause } = movingTextsFor(t.locale);
 		const path = `/c/${params.token}/break`;
 		const manifest = {
-			name: `${t.product}: ${t.moving.pause.title}`,
-			short_name: t.moving.pause.title,
+			name: `${t.product}: ${pause.title}`,
+			short_name: pause.title,
 			start_url: path,
 			id: path,
 			scope: `/c/${params.token}/`,

@@ -1,0 +1,131 @@
+import { describe, expect, it } from 'vitest';
+import { Dice } from '../../../../seed/random';
+import { CARES } from '../corner';
+import { REGIONS, type Region } from '../discomfort';
+import { chooseSet, type Bodily, type SetQuestion } from './choose-set';
+import { EXERCISE, EXERCISES, secondsOf, TOO_BAD, type ExerciseId, type Position } from './exercise';
+import { BEATS, MAIN_RHYTHM } from './rhythm';
+
+const SOUND: Bodily = {
+	worst: {},
+	signs: [],
+	hasOtherSign: false,
+	hasUrgentSign: false,
+	isInWheelchair: false,
+	care: [],
+	arms: 'both',
+	dropped: []
+};
+const ANYWHERE: readonly Position[] = ['seated', 'standing', 'doorway', 'fixed-chair'];
+
+/** The set of a real break of the main rhythm. */
+const setOf = (body: Partial<Bodily>, over: Partial<SetQuestion> = {}) =>
+	chooseSet({
+		kind: 'up',
+		seconds: BEATS[MAIN_RHYTHM][0]?.takesS ?? 0,
+		body: { ...SOUND, ...body },
+		positions: ANYWHERE,
+		sinceMin: {},
+		...over
+	}).exercises;
+
+const isFor = (region: Region) => (id: ExerciseId) => EXERCISE[id].regions.includes(region);
+
+describe('the exercises of a break', () => {
+	it('have one for what hurts among them, all day long, on one’s feet and seated', () => {
+		for (const positions of [ANYWHERE, ['seated']] as const)
+			for (const region of REGIONS) {
+				const doneAt: Partial<Record<ExerciseId, number>> = {};
+				for (let minute = 0; minute < 8 * 60; minute += 75) {
+					const sinceMin = Object.fromEntries(
+						Object.entries(doneAt).map(([id, at]) => [id, minute - at])
+					);
+					const set = setOf({ worst: { [region]: 5 } }, { positions, sinceMin });
+					expect(set.some(isFor(region)), `${region} at ${minute}, ${positions.join()}`).toBe(true);
+					for (const id of set) doneAt[id] = minute;
+				}
+			}
+	});
+
+	it('differ by where it hurts', () => {
+		const sets = REGIONS.map((region) => setOf({ worst: { [region]: 5 } }).join());
+		expect(new Set(sets).size).toBeGreaterThanOrEqual(REGIONS.length - 2);
+		expect(setOf({ worst: { 'low-back': 5 } })).toEqual(
+			expect.arrayContaining(['seated-arch'])
+		);
+		expect(setOf({ worst: { eyes: 5 } })).toContain('far-look');
+		expect(setOf({ worst: { neck: 5 } })).not.toContain('far-look');
+	});
+
+	it('have no stairs for legs that hurt, and nothing at all that loads what is bad', () => {
+		expect(setOf({})[0]).toBe('stairs');
+		for (const region of ['knee', 'hip-thigh', 'ankle-foot'] as const) {
+			expect(setOf({ worst: { [region]: 4 } })[0]).toBe('walk');
+			const bad = setOf({ worst: { [region]: 9 } });
+			expect(bad[0]).toBe('walk');
+			expect(bad.flatMap((id) => EXERCISE[id].loads)).not.toContain(region);
+		}
+	});
+
+	it('leave out what a person is not to do, whoever they are', () => {
+		const dice = new Dice(25);
+		for (let n = 0; n < 400; n += 1) {
+			const body: Bodily = {
+				worst: Object.fromEntries(
+					REGIONS.filter(() => dice.chance(0.4)).map((region) => [region, dice.int(0, 10)])
+				),
+				signs: REGIONS.filter(() => dice.chance(0.1)),
+				hasOtherSign: dice.chance(0.1),
+				hasUrgentSign: dice.chance(0.1),
+				isInWheelchair: dice.chance(0.2),
+				care: CARES.filter(() => dice.chance(0.25)),
+				arms: dice.pick(['both', 'right-only', 'left-only'] as const),
+				dropped: EXERCISES.filter(() => dice.chance(0.05))
+			};
+			const positions = dice.pick([ANYWHERE, ['seated'], ['seated', 'standing']] as const);
+			const kind = dice.pick(['up', 'stand', 'micro', 'shift', 'eyes'] as const);
+			const seconds = { up: 180, stand: 20, micro: 30, shift: 10, eyes: 20 }[kind];
+			const { exercises } = chooseSet({ kind, seconds, body, positions, sinceMin: {} });
+			const isBarred = body.hasOtherSign || body.hasUrgentSign || body.care.includes('recent-surgery');
+			for (const id of exercises) {
+				const { loads, notWith, wantsBothHands, fitsWheelchair, isOnFeet, ...one } = EXERCISE[id];
+				expect(body.dropped).not.toContain(id);
+				expect(one.positions.some((position) => positions.includes(position))).toBe(true);
+				expect(body.care.filter((care) => notWith.some((not) => not === care))).toEqual([]);
+				if (body.arms !== 'both') expect(wantsBothHands).toBe(false);
+				if (body.isInWheelchair) expect(fitsWheelchair).toBe(true);
+				if (isBarred) expect(loads).toEqual([]);
+				if (body.hasUrgentSign) expect(isOnFeet).toBe(false);
+				for (const region of loads) {
+					expect(body.worst[region] ?? 0).toBeLessThan(TOO_BAD);
+					expect(body.signs).not.toContain(region);
+				}
+			}
+			expect(exercises.reduce((sum, id) => sum + secondsOf(EXERCISE[id]), 0)).toBeLessThanOrEqual(seconds);
+		}
+	});
+
+	it('relieve the skin for two minutes first, for who stays seated', () => {
+		expect(secondsOf(EXERCISE['weight-shift'])).toBe(120);
+		for (const body of [{ isInWheelchair: true }, {}])
+			expect(setOf(body, { positions: ['seated'] })[0]).toBe('weight-shift');
+		expect(setOf({ isInWheelchair: true, worst: { neck: 5 } }, { positions: ['seated'] })).toHaveLength(2);
+	});
+
+	it('say why nothing is pulled at: what is gravest, once', () => {
+		const why = (body: Partial<Bodily>) =>
+			chooseSet({
+				kind: 'micro',
+				seconds: 30,
+				body: { ...SOUND, ...body },
+				positions: ANYWHERE,
+				sinceMin: {}
+			}).heldBack.map(({ region, why: reason }) => `${region ?? 'all'} ${reason}`);
+		const care = ['recent-surgery'] as const;
+		expect(why({})).toEqual([]);
+		expect(why({ care, hasOtherSign: true, hasUrgentSign: true })).toEqual(['all urgent']);
+		expect(why({ care, hasOtherSign: true })).toEqual(['all sign']);
+		expect(why({ care, worst: { neck: 9 } })).toEqual(['all surgery']);
+		expect(why({ worst: { neck: 8 }, signs: ['wrist-hand'] })).toEqual(['wrist-hand sign', 'neck too-bad']);
+	});
+});

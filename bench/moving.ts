@@ -24,7 +24,8 @@ export function benchMoving(): void {
 				{ number: 1, posture: 'sitting' },
 				{ number: 2, posture: 'standing' }
 			],
-			share: 'half'
+			share: 'half',
+			changesOften: false
 		})
 	);
 	measure('moving: the set of a break of three minutes', 'ms', days, () =>
@@ -35,6 +36,9 @@ export function benchMoving(): void {
 				worst: { neck: 5, 'wrist-hand': 3 },
 				signs: [],
 				hasOtherSign: false,
+				hasUrgentSign: false,
+				care: [],
+				arms: 'both',
 				isInWheelchair: false,
 				dropped: []
 			},

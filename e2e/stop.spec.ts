@@ -115,7 +115,9 @@ test('without network a device stops at the tap and stays stopped, until it is l
 	await employee.reload();
 	await expect(title).toHaveText(/^Stop here/);
 	// Lifted before the device could send anything: what it has not sent must not stop the link again.
-	await employee.route('**/draft', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+	await employee.route('**/draft', (route) =>
+		route.request().method() === 'PUT' ? route.abort() : route.continue()
+	);
 	await context.setOffline(false);
 	await employee.getByRole('button', { name: 'I tapped this by mistake' }).click();
 	await expect(employee.getByRole('listitem')).toContainText('drooping face');

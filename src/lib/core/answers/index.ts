@@ -103,11 +103,4 @@ export {
 	signsOf,
 	STATIONS_OF_PAGE
 } from './walk-answers';
-export {
-	goneSince,
-	goneWith,
-	IN_PLACE,
-	LASTING_FINDINGS,
-	stillField,
-	type InPlace
-} from './still-in-place';
+export { goneSince, goneWith, IN_PLACE, LASTING_FINDINGS, stillField, type InPlace } from './still-in-place';

@@ -87,6 +87,7 @@ describe('questions to ask', () => {
 			lenses: 'none',
 			hand: 'right',
 			wrists: 'well',
+			arms: 'both',
 			screen: 'monitor',
 			keys: 'separate',
 			mouse: 'touchpad',

@@ -37,9 +37,7 @@ describe('the exercises of a break', () => {
 			for (const region of REGIONS) {
 				const doneAt: Partial<Record<ExerciseId, number>> = {};
 				for (let minute = 0; minute < 8 * 60; minute += 75) {
-					const sinceMin = Object.fromEntries(
-						Object.entries(doneAt).map(([id, at]) => [id, minute - at])
-					);
+					const sinceMin = Object.fromEntries(Object.entries(doneAt).map(([id, at]) => [id, minute - at]));
 					const set = setOf({ worst: { [region]: 5 } }, { positions, sinceMin });
 					expect(set.some(isFor(region)), `${region} at ${minute}, ${positions.join()}`).toBe(true);
 					for (const id of set) doneAt[id] = minute;
@@ -50,9 +48,7 @@ describe('the exercises of a break', () => {
 	it('differ by where it hurts', () => {
 		const sets = REGIONS.map((region) => setOf({ worst: { [region]: 5 } }).join());
 		expect(new Set(sets).size).toBeGreaterThanOrEqual(REGIONS.length - 2);
-		expect(setOf({ worst: { 'low-back': 5 } })).toEqual(
-			expect.arrayContaining(['seated-arch'])
-		);
+		expect(setOf({ worst: { 'low-back': 5 } })).toEqual(expect.arrayContaining(['seated-arch']));
 		expect(setOf({ worst: { eyes: 5 } })).toContain('far-look');
 		expect(setOf({ worst: { neck: 5 } })).not.toContain('far-look');
 	});
@@ -82,7 +78,7 @@ describe('the exercises of a break', () => {
 				arms: dice.pick(['both', 'right-only', 'left-only'] as const),
 				dropped: EXERCISES.filter(() => dice.chance(0.05))
 			};
-			const positions = dice.pick([ANYWHERE, ['seated'], ['seated', 'standing']] as const);
+			const positions: readonly Position[] = dice.pick([ANYWHERE, ['seated'], ['seated', 'standing']]);
 			const kind = dice.pick(['up', 'stand', 'micro', 'shift', 'eyes'] as const);
 			const seconds = { up: 180, stand: 20, micro: 30, shift: 10, eyes: 20 }[kind];
 			const { exercises } = chooseSet({ kind, seconds, body, positions, sinceMin: {} });
@@ -109,7 +105,9 @@ describe('the exercises of a break', () => {
 		expect(secondsOf(EXERCISE['weight-shift'])).toBe(120);
 		for (const body of [{ isInWheelchair: true }, {}])
 			expect(setOf(body, { positions: ['seated'] })[0]).toBe('weight-shift');
-		expect(setOf({ isInWheelchair: true, worst: { neck: 5 } }, { positions: ['seated'] })).toHaveLength(2);
+		const forNeck = setOf({ isInWheelchair: true, worst: { neck: 5 } }, { positions: ['seated'] });
+		expect(forNeck[0]).toBe('weight-shift');
+		expect(forNeck.some(isFor('neck'))).toBe(true);
 	});
 
 	it('say why nothing is pulled at: what is gravest, once', () => {

@@ -94,12 +94,19 @@ const AT_ANY_TIME: readonly ExerciseId[] = ['far-look', ...BY_THEMSELVES, ...BEG
 const isFresh = (id: ExerciseId, { sinceMin }: SetQuestion): boolean =>
 	(sinceMin[id] ?? Infinity) >= NO_REPEAT_MIN || AT_ANY_TIME.includes(id);
 
+/** So many exercises of a set are for what hurts before anything else counts: one is soon forgotten, a third is no news. Ours. */
+const FOR_A_COMPLAINT = 2;
+
 /** How much a set is worth: what hurts first, then how many regions it moves, then how long it was not done. */
 function worthOf(set: readonly Exercise[], { body, sinceMin }: SetQuestion): readonly number[] {
-	const regions = new Set(set.flatMap((exercise) => exercise.regions));
-	const soothed = [...regions].reduce((sum, region) => sum + (body.worst[region] ?? 0), 0);
+	const times = new Map<Region, number>();
+	for (const region of set.flatMap(({ regions }) => regions)) times.set(region, (times.get(region) ?? 0) + 1);
+	const soothed = [...times].reduce(
+		(sum, [region, n]) => sum + (body.worst[region] ?? 0) * Math.min(n, FOR_A_COMPLAINT),
+		0
+	);
 	const rested = set.reduce((sum, { id }) => sum + Math.min(sinceMin[id] ?? 24 * 60, 24 * 60), 0);
-	return [soothed, regions.size, rested];
+	return [soothed, times.size, rested];
 }
 
 const isBetter = (a: readonly number[], b: readonly number[]): boolean => {
@@ -166,7 +173,8 @@ export function chooseSet(question: SetQuestion): ExerciseSet {
 		kind === 'stand'
 			? []
 			: openNow(fit, question).filter(
-					({ id }) => !BEGINS.includes(id) && (id !== 'far-look' || kind === 'eyes' || (body.worst.eyes ?? 0) > 0)
+					({ id }) =>
+						!BEGINS.includes(id) && (id !== 'far-look' || kind === 'eyes' || (body.worst.eyes ?? 0) > 0)
 				);
 	let best: { set: readonly Exercise[]; worth: readonly number[] } = {
 		set: [],

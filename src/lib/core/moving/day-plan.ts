@@ -1,4 +1,12 @@
-import { BREAK_KINDS, isGettingUp, isReal, SHARE_STANDING, type Beat, type BreakKind, type StandingShare } from './rhythm';
+import {
+	BREAK_KINDS,
+	isGettingUp,
+	isReal,
+	SHARE_STANDING,
+	type Beat,
+	type BreakKind,
+	type StandingShare
+} from './rhythm';
 import { joined, placeBreaks, without, type Span } from './place-breaks';
 import { sharePlaces, type Place } from './share-places';
 

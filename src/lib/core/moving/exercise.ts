@@ -151,7 +151,7 @@ export const EXERCISE: Readonly<Record<ExerciseId, Exercise>> = {
 	'shoulder-rolls': exercise('shoulder-rolls', {
 		phases: hold(3, 3),
 		times: 5,
-		regions: ['neck', 'shoulder', 'upper-back'],
+		regions: ['shoulder', 'neck', 'upper-back'],
 		loads: ['shoulder']
 	}),
 	'chest-open': exercise('chest-open', {

@@ -150,7 +150,7 @@ describe('a planned day', () => {
 				beats: beatsFor('half-hour', { hurts: [], isLaptopAlone: false }),
 				places,
 				share: 'moving',
-			changesOften: false
+				changesOften: false
 			});
 		expect(ask(false).longestMin).toBeGreaterThanOrEqual(80);
 		expect(ask(true).longestMin).toBeLessThanOrEqual(30);

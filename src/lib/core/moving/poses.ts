@@ -4,13 +4,7 @@ import { at } from './space';
 
 /** What an exercise is drawn with. */
 export type Prop =
-	| 'stool'
-	| 'wheelchair'
-	| 'doorway'
-	| 'chair-for-heel'
-	| 'chair-to-hold'
-	| 'stairs'
-	| 'far-point';
+	'stool' | 'wheelchair' | 'doorway' | 'chair-for-heel' | 'chair-to-hold' | 'stairs' | 'far-point';
 
 /** How an exercise is drawn: from where it is seen, with what, and its phases. Angles of ours, for drawings and no more. */
 export interface Drawn {
@@ -68,9 +62,9 @@ const CLASPED = (side: 1 | -1): ArmPose => ({
 	hand: [-30, -18]
 });
 const PALMS_OUT: ArmPose = { upper: [-16, 16], fore: [2, 32], hand: [4, 78], thumb: [168, 46] };
-const FORWARD: Omit<Extract<ArmPose, { upper: unknown }>, 'hand'> = { upper: [74, -2], fore: [88, -10] };
+const FORWARD: Omit<Extract<ArmPose, { upper: unknown }>, 'hand'> = { upper: [66, -16], fore: [84, -36] };
 const DRAWS: ArmPose = {
-	reachesFor: { from: 'other-hand', by: at(-0.05, -0.004, -0.02) },
+	reachesFor: { from: 'other-hand', by: at(-0.03, 0, -0.015) },
 	elbow: at(-0.2, -1, -0.6),
 	hand: [84, -20]
 };

@@ -79,7 +79,9 @@ export function beatsFor(rhythm: Rhythm, { hurts, isLaptopAlone }: Mover): reado
 		const everyMin = Math.min(beats.get(beat.kind)?.everyMin ?? Infinity, beat.everyMin);
 		beats.set(beat.kind, { ...(beats.get(beat.kind) ?? beat), everyMin });
 	};
-	const upEveryMin = Math.min(...BEATS[rhythm].filter(({ kind }) => isGettingUp(kind)).map((b) => b.everyMin));
+	const upEveryMin = Math.min(
+		...BEATS[rhythm].filter(({ kind }) => isGettingUp(kind)).map((b) => b.everyMin)
+	);
 	if (isLaptopAlone && upEveryMin > LAPTOP_ALONE_MIN) atMost({ ...STAND, everyMin: LAPTOP_ALONE_MIN });
 	if (hurts.includes('eyes')) atMost(EYES);
 	if (hurts.some((region) => OPENED.includes(region)) && !beats.has('micro')) beats.set('micro', MICRO);

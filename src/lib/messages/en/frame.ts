@@ -37,7 +37,10 @@ export const start = {
 	everything: (minutes: number) => `Ask me everything (about ${minutes} minutes)`,
 	linesTitle: 'Before you begin',
 	lines: [
-		['What', 'A few heights of your furniture and body, what hurts, what we should allow for, and what you have at home. No photos.'],
+		[
+			'What',
+			'A few heights of your furniture and body, what hurts, what we should allow for, and what you have at home. No photos.'
+		],
 		['Why', 'To work out what fits you, and what in your home can fix what doesn’t.'],
 		[
 			'Who',

@@ -63,9 +63,7 @@
 		<p>{texts.pause.stopped}</p>
 		<p class="mt-1 flex flex-wrap items-center gap-x-5">
 			<NeedsNetwork href="/c/{token}/messages?hurt={hurt}" {t}>{texts.pause.tell}</NeedsNetwork>
-			<Button type="button" look="quiet" onclick={() => run.bringBack(hurt)}
-				>{texts.pause.bringBack}</Button
-			>
+			<Button type="button" look="quiet" onclick={() => run.bringBack(hurt)}>{texts.pause.bringBack}</Button>
 		</p>
 	</div>
 {/if}

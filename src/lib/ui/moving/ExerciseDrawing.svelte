@@ -48,12 +48,7 @@
 	});
 
 	const drawing = $derived(
-		drawPose(
-			exercise,
-			share < 1 ? poseBetween(from, wanted, share) : wanted,
-			STATURE_MM,
-			isInWheelchair
-		)
+		drawPose(exercise, share < 1 ? poseBetween(from, wanted, share) : wanted, STATURE_MM, isInWheelchair)
 	);
 	// The frame is that of the phase, so that it stands still while somebody moves in it.
 	const bounds = $derived.by(() => {

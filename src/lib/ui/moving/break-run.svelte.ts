@@ -126,8 +126,7 @@ export class BreakRun {
 		const { minute, snoozed } = this;
 		const isNow = (at: number) => before > 0 && at > before && at <= minute;
 		const due =
-			this.called.find(({ from }) => isNow(from)) ??
-			(snoozed && isNow(snoozed.at) ? snoozed.one : undefined);
+			this.called.find(({ from }) => isNow(from)) ?? (snoozed && isNow(snoozed.at) ? snoozed.one : undefined);
 		if (due) this.snoozed = null;
 		return due;
 	}

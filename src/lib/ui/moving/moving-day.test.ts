@@ -100,9 +100,8 @@ describe('a day that is kept on a device', () => {
 });
 
 describe('the day of somebody who has chosen nothing', () => {
-	const minuteOf = (from: number) => at(
-		`${String(Math.floor(from / 60)).padStart(2, '0')}:${String(from % 60).padStart(2, '0')}:01`
-	);
+	const minuteOf = (from: number) =>
+		at(`${String(Math.floor(from / 60)).padStart(2, '0')}:${String(from % 60).padStart(2, '0')}:01`);
 
 	it('has four to six real breaks, and nobody is called for more', () => {
 		for (const hurts of [[], ['neck', 'eyes']] as const)

@@ -40,6 +40,8 @@
 </fieldset>
 {#if !hasCare(draft.answers)}
 	<p class="mt-3">
-		<Button size="thumb" class="w-full sm:w-auto" name="none" value="care" formnovalidate>{t.first.none}</Button>
+		<Button size="thumb" class="w-full sm:w-auto" name="none" value="care" formnovalidate
+			>{t.first.none}</Button
+		>
 	</p>
 {/if}

@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { factsOfAnswers, stuckAt } from '$lib/core/answers';
 import { EXERCISES } from '$lib/core/moving/exercise';
-import { messagesFor } from '$lib/messages';
+import { messagesFor, USUAL_LOCALE } from '$lib/messages';
 import { movingTextsFor } from '$lib/messages/moving';
 import { stuckWords } from '$lib/messages/stuck-words';
 import { equipmentOf } from '$lib/server/equipment/decide-equipment';
@@ -21,8 +21,8 @@ function stuckHere(url: URL, { assessment }: OpenAssessment): string | null {
 
 /** What somebody wants to say of an exercise that hurt, begun for them; empty where the address names none. */
 function hurtWords(url: URL): string {
-	const t = messagesFor();
 	const hurt = EXERCISES.find((id) => id === url.searchParams.get('hurt'));
+	const texts = movingTextsFor(USUAL_LOCALE);
 	return hurt ? texts.hurtMessage(texts.exercises[hurt].name) : '';
 }
 

@@ -46,7 +46,9 @@
 	];
 	const keptState = $derived(form && 'kept' in form && form.kept ? 'sent' : visit.keptState);
 	/** Whether the heights to measure again are shown: opened by hand, by what was kept, by the last step. */
-	const showsHeights = $derived(data.again !== null || form !== null || visit.isDone || visit.keptState !== 'no');
+	const showsHeights = $derived(
+		data.again !== null || form !== null || visit.isDone || visit.keptState !== 'no'
+	);
 	const sizeIssue = $derived(form && 'sizeIssue' in form ? (form.sizeIssue ?? null) : null);
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 </script>

@@ -187,7 +187,12 @@ describe('what was put in place', () => {
 	}
 
 	/** Answers whose problems are lasting: nothing that is asked anew each time. */
-	const ASKEW = { ...PAINLESS, 'check.screens': 'one', 'check.ahead': 'to-one-side' };
+	const ASKEW = {
+		...PAINLESS,
+		'check.screens': 'one',
+		'check.ahead': 'to-one-side',
+		'check.walkway': 'out-of-the-way'
+	};
 
 	it('is asked about at the next look, and stays where nobody says otherwise', async () => {
 		const person = await desk.answered(ASKEW);
@@ -210,6 +215,7 @@ describe('what was put in place', () => {
 		expect(after.plan.steps).toEqual(before.plan.steps);
 		expect(after.plan.steps.filter(({ place }) => !after.ticks[place])).toEqual([]);
 		const judged = await desk.judged(person.personId);
+		expect(judged.findings).toEqual([]);
 		expect(judged.reasons.map(({ code }) => code)).toEqual(['nothing-open']);
 		expect(judged.plan).toMatchObject({ of: after.plan.steps.length, done: after.plan.steps.length });
 	});

@@ -57,17 +57,23 @@ export interface ExerciseSet {
 /** Exercises that are one kind of break by themselves. */
 const BY_THEMSELVES: readonly ExerciseId[] = ['change', 'stand-up'];
 
+/** What opens chest and hands, in half a minute. */
+const OPENING: readonly ExerciseId[] = ['palms-out', 'chest-open', 'shoulder-rolls', 'neck-side'];
+
 /** What each kind of break is made of. */
 const OF_KIND: Readonly<Record<BreakKind, readonly ExerciseId[]>> = {
 	eyes: ['far-look'],
 	shift: ['change'],
-	stand: BY_THEMSELVES,
-	micro: ['palms-out', 'chest-open', 'shoulder-rolls', 'neck-side'],
+	stand: [...BY_THEMSELVES, ...OPENING],
+	micro: OPENING,
 	up: EXERCISES.filter((id) => !BY_THEMSELVES.includes(id))
 };
 
-/** What an `up` break begins with, where it can be done: the first of these that fits. Who gets up goes; who can't shifts their weight. */
-const BEGINS: readonly ExerciseId[] = ['stairs', 'walk', 'weight-shift'];
+/** What a break begins with, where it can be done: the first of these that fits. Who gets up goes; who can't shifts their weight. */
+const BEGINS: Readonly<Partial<Record<BreakKind, readonly ExerciseId[]>>> = {
+	up: ['stairs', 'walk', 'weight-shift'],
+	stand: ['stand-up', 'change']
+};
 
 /** Whether something that loads the body is offered to somebody at all. */
 const isHeldBack = ({ hasOtherSign, hasUrgentSign, care }: Bodily) =>
@@ -89,7 +95,7 @@ const isFit = (exercise: Exercise, { body, positions }: SetQuestion): boolean =>
 	isForBody(exercise, body) && exercise.positions.some((position) => positions.includes(position));
 
 /** What may be done as often as somebody likes: it moves the whole body, or pulls at nothing. */
-const AT_ANY_TIME: readonly ExerciseId[] = ['far-look', ...BY_THEMSELVES, ...BEGINS];
+const AT_ANY_TIME: readonly ExerciseId[] = ['far-look', 'change', ...Object.values(BEGINS).flat()];
 
 const isFresh = (id: ExerciseId, { sinceMin }: SetQuestion): boolean =>
 	(sinceMin[id] ?? Infinity) >= NO_REPEAT_MIN || AT_ANY_TIME.includes(id);
@@ -98,21 +104,61 @@ const isFresh = (id: ExerciseId, { sinceMin }: SetQuestion): boolean =>
 const FOR_A_COMPLAINT = 2;
 
 /** How much a set is worth: what hurts first, then how many regions it moves, then how long it was not done. */
-function worthOf(set: readonly Exercise[], { body, sinceMin }: SetQuestion): readonly number[] {
-	const times = new Map<Region, number>();
-	for (const region of set.flatMap(({ regions }) => regions)) times.set(region, (times.get(region) ?? 0) + 1);
-	const soothed = [...times].reduce(
-		(sum, [region, n]) => sum + (body.worst[region] ?? 0) * Math.min(n, FOR_A_COMPLAINT),
-		0
-	);
-	const rested = set.reduce((sum, { id }) => sum + Math.min(sinceMin[id] ?? 24 * 60, 24 * 60), 0);
-	return [soothed, times.size, rested];
-}
+type Worth = readonly [soothed: number, regions: number, restedMin: number];
 
-const isBetter = (a: readonly number[], b: readonly number[]): boolean => {
+const isBetter = (a: Worth, b: Worth): boolean => {
 	const at = a.findIndex((value, i) => value !== b[i]);
 	return at >= 0 && (a[at] ?? 0) > (b[at] ?? 0);
 };
+
+/** Longest that an exercise counts as not done, min: a day. */
+const LONG_AGO_MIN = 24 * 60;
+
+/** A set as it grows and shrinks, with what it is worth: told anew for each of some ten thousand sets, so that it is counted along. */
+class GrowingSet {
+	private readonly exercises: Exercise[] = [];
+	private readonly times = new Map<Region, number>();
+	private soothed = 0;
+	private restedMin = 0;
+
+	constructor(private readonly question: Pick<SetQuestion, 'body' | 'sinceMin'>) {}
+
+	get worth(): Worth {
+		return [this.soothed, this.times.size, this.restedMin];
+	}
+
+	get size(): number {
+		return this.exercises.length;
+	}
+
+	/** What is in it now. */
+	taken(): readonly Exercise[] {
+		return [...this.exercises];
+	}
+
+	add(one: Exercise): void {
+		this.exercises.push(one);
+		this.count(one, 1);
+	}
+
+	/** Takes the last one out again. */
+	drop(): void {
+		const last = this.exercises.pop();
+		if (last) this.count(last, -1);
+	}
+
+	private count({ id, regions }: Exercise, by: 1 | -1): void {
+		const { body, sinceMin } = this.question;
+		for (const region of regions) {
+			const before = this.times.get(region) ?? 0;
+			const n = before + by;
+			if (n === 0) this.times.delete(region);
+			else this.times.set(region, n);
+			if (Math.max(n, before) <= FOR_A_COMPLAINT) this.soothed += by * (body.worst[region] ?? 0);
+		}
+		this.restedMin += by * Math.min(sinceMin[id] ?? LONG_AGO_MIN, LONG_AGO_MIN);
+	}
+}
 
 /** Regions that two neighbours share: a set alternates, so that what was just pulled at rests. */
 const shared = (a: Exercise, b: Exercise) =>
@@ -167,33 +213,32 @@ function openNow(fit: readonly Exercise[], question: SetQuestion): readonly Exer
 export function chooseSet(question: SetQuestion): ExerciseSet {
 	const { kind, seconds, body } = question;
 	const fit = OF_KIND[kind].map((id) => EXERCISE[id]).filter((exercise) => isFit(exercise, question));
-	const begins = kind === 'up' ? BEGINS : kind === 'stand' ? (['stand-up', 'change'] as const) : [];
+	const begins = BEGINS[kind] ?? [];
 	const first = begins.flatMap((id) => fit.find((exercise) => exercise.id === id) ?? []).slice(0, 1);
-	const others =
-		kind === 'stand'
-			? []
-			: openNow(fit, question).filter(
-					({ id }) =>
-						!BEGINS.includes(id) && (id !== 'far-look' || kind === 'eyes' || (body.worst.eyes ?? 0) > 0)
-				);
-	let best: { set: readonly Exercise[]; worth: readonly number[] } = {
-		set: [],
-		worth: worthOf(first, question)
-	};
-	const take = (at: number, set: readonly Exercise[], left: number) => {
-		const worth = worthOf([...first, ...set], question);
-		if (isBetter(worth, best.worth)) best = { set, worth };
-		if (first.length + set.length >= MOST_IN_A_SET) return;
+	const isWanted = (id: ExerciseId) =>
+		!begins.includes(id) && (id !== 'far-look' || kind === 'eyes' || (body.worst.eyes ?? 0) > 0);
+	const others = openNow(fit, question).filter(({ id }) => isWanted(id));
+	const takes = others.map(secondsOf);
+	const set = new GrowingSet(question);
+	for (const one of first) set.add(one);
+	let best = { set: set.taken(), worth: set.worth };
+	const take = (at: number, left: number) => {
+		const { worth } = set;
+		if (isBetter(worth, best.worth)) best = { set: set.taken(), worth };
+		if (set.size >= MOST_IN_A_SET) return;
 		for (let i = at; i < others.length; i += 1) {
-			const one = others[i];
-			if (one && secondsOf(one) <= left) take(i + 1, [...set, one], left - secondsOf(one));
+			const [one, takesS] = [others[i], takes[i] ?? 0];
+			if (!one || takesS > left) continue;
+			set.add(one);
+			take(i + 1, left - takesS);
+			set.drop();
 		}
 	};
-	take(0, [], seconds - first.reduce((sum, one) => sum + secondsOf(one), 0));
-	const set = alternated(first, best.set);
+	take(0, seconds - first.reduce((sum, one) => sum + secondsOf(one), 0));
+	const ordered = alternated(first, best.set.slice(first.length));
 	return {
-		exercises: set.map(({ id }) => id),
-		seconds: set.reduce((sum, one) => sum + secondsOf(one), 0),
+		exercises: ordered.map(({ id }) => id),
+		seconds: ordered.reduce((sum, one) => sum + secondsOf(one), 0),
 		heldBack: heldBack(body)
 	};
 }

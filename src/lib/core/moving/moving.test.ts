@@ -18,7 +18,10 @@ import {
 	movedTo,
 	nextBreak,
 	paused,
+	chooseSet,
 	isGettingUp,
+	MAIN_RHYTHM,
+	type Bodily,
 	isReal,
 	placeIn,
 	planDay,
@@ -34,6 +37,17 @@ import {
 	type ExerciseId,
 	type Place
 } from './index';
+
+const SOUND: Bodily = {
+	worst: {},
+	signs: [],
+	hasOtherSign: false,
+	hasUrgentSign: false,
+	isInWheelchair: false,
+	care: [],
+	arms: 'both',
+	dropped: []
+};
 
 const H = 1700;
 const dice = new Dice(14);
@@ -59,6 +73,21 @@ describe('rhythms', () => {
 			expect([20, 30]).toContain(eyes?.everyMin);
 			expect(eyes?.takesS).toBe(20);
 		}
+	});
+
+	it('have no more small breaks for a neck that hurts: the moments up are longer', () => {
+		const beats = (hurts: Parameters<typeof beatsFor>[1]['hurts']) =>
+			beatsFor(MAIN_RHYTHM, { hurts, isLaptopAlone: false }).map(({ kind, everyMin }) => [kind, everyMin]);
+		expect(beats(['neck', 'wrist-hand'])).toEqual(beats([]));
+		const { exercises } = chooseSet({
+			kind: 'stand',
+			seconds: beatsFor(MAIN_RHYTHM, { hurts: ['neck'], isLaptopAlone: false })[1]?.takesS ?? 0,
+			body: { ...SOUND, worst: { neck: 4 } },
+			positions: ['seated', 'standing'],
+			sinceMin: {}
+		});
+		expect(exercises).toHaveLength(2);
+		expect(exercises[0]).toBe('stand-up');
 	});
 
 	it('are fitted to what hurts, and to a laptop alone', () => {

@@ -70,7 +70,7 @@ export interface Mover {
 }
 
 /**
- * The beats of a rhythm for a person: whose neck, shoulders, arms or upper back hurt gets micro-breaks, whose eyes do looks away each 20 min at
+ * The beats of a rhythm for a person: whose neck, shoulders, arms or upper back hurt gets micro-breaks, or longer moments up, whose eyes do looks away each 20 min at
  * the longest, and who works on a laptop alone gets up often enough to change the place.
  */
 export function beatsFor(rhythm: Rhythm, { hurts, isLaptopAlone }: Mover): readonly Beat[] {
@@ -84,7 +84,12 @@ export function beatsFor(rhythm: Rhythm, { hurts, isLaptopAlone }: Mover): reado
 	);
 	if (isLaptopAlone && upEveryMin > LAPTOP_ALONE_MIN) atMost({ ...STAND, everyMin: LAPTOP_ALONE_MIN });
 	if (hurts.includes('eyes')) atMost(EYES);
-	if (hurts.some((region) => OPENED.includes(region)) && !beats.has('micro')) beats.set('micro', MICRO);
+	if (hurts.some((region) => OPENED.includes(region)) && !beats.has('micro')) {
+		// Who is up for a moment opens chest and hands in it: one small break is more welcome than two.
+		const stand = beats.get('stand');
+		if (stand) beats.set('stand', { ...stand, takesS: stand.takesS + MICRO.takesS });
+		else beats.set('micro', MICRO);
+	}
 	return BREAK_KINDS.flatMap((kind) => beats.get(kind) ?? []);
 }
 

@@ -84,15 +84,15 @@ export const moving = {
 	} satisfies Record<BreakKind, string>,
 	/** The same where there is little room. */
 	shortKinds: {
-		up: 'Real break',
+		up: 'Break',
 		stand: 'Stand',
-		micro: 'Chest and hands',
+		micro: 'Chest',
 		shift: 'Shift',
 		eyes: 'Eyes'
 	} satisfies Record<BreakKind, string>,
 	/** In place of getting up, for somebody who stays seated. */
 	seatedKinds: { up: 'Shift your weight and move', stand: 'Change something' },
-	shortSeatedKinds: { up: 'Real break', stand: 'Change' },
+	shortSeatedKinds: { stand: 'Change' },
 	sides: { left: 'Left side', right: 'Right side' } satisfies Record<NonNullable<Side>, string>,
 	exercises: {
 		'far-look': {

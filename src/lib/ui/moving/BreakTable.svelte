@@ -24,7 +24,7 @@
 </script>
 
 {#snippet table(breaks: readonly PlannedBreak[], hasPlaces: boolean)}
-	<table class="mt-1 w-full">
+	<table class="mt-3 w-full max-w-xl">
 		<thead>
 			<tr class="border-b border-ink text-left text-note">
 				<th class="py-1 font-semibold">{texts.day.time}</th>

@@ -13,9 +13,9 @@
 </script>
 
 <fieldset>
-	<legend class="question-title">{t.care.question}</legend>
+	<legend class="question-title font-semibold">{t.care.question}</legend>
 	<p class="text-note text-ink-soft">{t.care.why}</p>
-	<div class="mt-2 grid gap-2">
+	<div class="mt-2 grid grid-cols-2 gap-2">
 		{#each CARES as care (care)}
 			<CheckBox
 				name={careField(care)}

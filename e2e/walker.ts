@@ -26,6 +26,12 @@ interface Walking {
 /** Words as they are read: the numbers of a scale are looked at, not read one by one. */
 export const wordsOf = (text: string) => text.split(/\s+/).filter((word) => /\p{L}/u.test(word)).length;
 
+/** Words that are to be seen: what only a screen reader says is read by nobody else. */
+async function wordsShown(at: Locator): Promise<number> {
+	const unseen = await at.locator('.sr-only').allInnerTexts();
+	return wordsOf(await at.innerText()) - unseen.reduce((sum, text) => sum + wordsOf(text), 0);
+}
+
 async function press({ press: touch, cost }: Walking, at: Locator): Promise<void> {
 	cost.taps += 1;
 	await touch(at);
@@ -132,7 +138,7 @@ export async function walkOneByOne(
 		const id = ((await current.getAttribute('id')) ?? '').replace(/^q-/, '');
 		if (id === until) return cost;
 		cost.questions += 1;
-		cost.words += wordsOf(await current.innerText());
+		cost.words += await wordsShown(current);
 		if (id === 'house') {
 			await house(current, walking);
 			return cost;

@@ -2,6 +2,7 @@ import {
 	BODY_FIELDS,
 	BODY_PLACES,
 	bodyMethodOf,
+	careField,
 	choiceOf,
 	LENGTH_FIELDS,
 	newThing,
@@ -15,7 +16,7 @@ import {
 } from '$lib/core/answers';
 import { questionsOf, type Asking } from '$lib/core/asking';
 import { estimateBodyLength } from '$lib/core/body';
-import { HOUSEHOLD_KINDS, SEAT_KINDS } from '$lib/core/corner';
+import { CARES, HOUSEHOLD_KINDS, SEAT_KINDS } from '$lib/core/corner';
 import { Dice } from '../../seed/random';
 
 const cm = (mm: number) => String(Math.round(mm) / 10);
@@ -104,6 +105,7 @@ export function randomWalker(seed: number, asking: Asking): Record<string, strin
 		answers[painField(place, 'worst')] = String(dice.int(1, 8));
 		answers[painField(place, 'days')] = String(dice.int(1, 7));
 	}
+	for (const care of CARES.filter(() => dice.chance(0.08))) answers[careField(care)] = 'yes';
 	// Questions come and go with the answers: each is looked for anew.
 	for (;;) {
 		const next = questionsOf(answers, asking).find(

@@ -9,13 +9,19 @@ import {
 	type Answers
 } from '$lib/core/answers';
 import { openQuestions, secondsOf, type Asking, type Question } from '$lib/core/asking';
-import { LENGTH_FIELDS } from '$lib/core/answers';
+import { careField, LENGTH_FIELDS } from '$lib/core/answers';
+import { CARES } from '$lib/core/corner';
 
 /** The fields that an answer to a question fills. */
 function fieldsOf(question: Question, full: Answers): string[] {
 	if (question.kind === 'signs') return SIGN_GROUPS[question.group].map(signField);
 	if (question.kind === 'discomfort')
-		return ['hurts', ...BODY_PLACES.flatMap((place) => PAIN_PARTS.map((part) => painField(place, part)))];
+		return [
+			'hurts',
+			'arms',
+			...CARES.map(careField),
+			...BODY_PLACES.flatMap((place) => PAIN_PARTS.map((part) => painField(place, part)))
+		];
 	if (question.kind === 'house')
 		return [
 			'hasThings',

@@ -119,9 +119,8 @@ export const CHOICE_FIELDS = {
 	lenses: { page: 'you', options: LENSES },
 	back: { page: 'you', options: BACKS },
 	wrists: { page: 'you', options: WRISTS },
-	/** Whether there is anything to allow for: what it is stands in fields of its own; see `care-answers.ts`. */
-	care: { page: 'you', options: ['no', 'yes'] },
-	arms: { page: 'you', options: ARMS },
+	/** What else has to be allowed for stands in fields of its own; see `care-answers.ts`. */
+	arms: { page: 'discomfort', options: ARMS },
 	drawnAs: { page: 'you', options: DRAWN_AS },
 	posture: { page: 'spot', options: POSTURES },
 	by: { page: 'spot', options: WALK_METHODS },

@@ -16,7 +16,7 @@ export {
 	withCounts,
 	type CountedIn
 } from './counted-answers';
-export { careField, caresOf, hasCare, isCareAnswered } from './care-answers';
+export { careField, caresOf, hasCare } from './care-answers';
 export { convertUnit } from './convert-unit';
 export { cornerFromAnswers, type CornerFromAnswers } from './corner-from-answers';
 export {

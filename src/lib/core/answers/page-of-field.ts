@@ -8,10 +8,9 @@ export function pageOfField(name: string): Page {
 	const [kind = '', id = ''] = name.split('.');
 	if (kind === 'cant') return pageOfField(id);
 	if (kind === 'sign') return 'first';
-	if (kind === 'care') return 'you';
 	// The plan comes after the last page.
 	if (kind === 'tick' || kind === 'still') return 'house';
-	if (kind === 'pain') return 'discomfort';
+	if (kind === 'pain' || kind === 'care') return 'discomfort';
 	if (kind === 'check') {
 		const station = VERSIONS.flatMap(({ items }) => items).find((item) => item.id === id)?.station;
 		return PAGES.find((page) => station && STATIONS_OF_PAGE[page]?.includes(station)) ?? 'spot';

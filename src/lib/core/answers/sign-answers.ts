@@ -1,5 +1,4 @@
 import { CLINICIAN_SIGNS, EMERGENCY_SIGNS, isDistress, URGENT_SIGNS, type Sign } from '../discomfort';
-import { fieldsOfNoCare } from './care-answers';
 import type { Answers } from './fields';
 import type { FieldIssue } from './read-length';
 import { signField } from './walk-answers';
@@ -18,15 +17,14 @@ export type SignGroup = keyof typeof SIGN_GROUPS;
 /** The groups in the order in which they are asked. */
 export const SIGN_GROUP_NAMES = Object.keys(SIGN_GROUPS) as readonly SignGroup[];
 
-/** What one tap says no to: a group of signs, any discomfort, anything to allow for, or anything to spare at home. */
-export const NONE_GROUPS = [...SIGN_GROUP_NAMES, 'hurts', 'care', 'hasThings'] as const;
+/** What one tap says no to: a group of signs, any discomfort, or anything to spare at home. */
+export const NONE_GROUPS = [...SIGN_GROUP_NAMES, 'hurts', 'hasThings'] as const;
 
 /** One of {@link NONE_GROUPS}. */
 export type NoneGroup = (typeof NONE_GROUPS)[number];
 
 /** The fields that a tap on "none of these" fills; what was answered with yes stays, so that the tap then says no to the others. */
 export function fieldsOfNone(group: NoneGroup, answers: Answers): Record<string, string> {
-	if (group === 'care') return fieldsOfNoCare();
 	if (!isSignsGroup(group)) return { [group]: 'no' };
 	const signs: readonly Sign[] = SIGN_GROUPS[group];
 	return Object.fromEntries(

@@ -3,7 +3,6 @@ import {
 	checklistAnswersOf,
 	choiceOf,
 	factsOfAnswers,
-	isCareAnswered,
 	isGiven,
 	isLeftOpen,
 	itemsOfPage,
@@ -31,7 +30,6 @@ import { SEAT_RULES, type SeatKind, type Way } from '../corner';
 export type Question = { readonly page: Page } & (
 	| { readonly kind: 'signs'; readonly id: `signs.${SignGroup}`; readonly group: SignGroup }
 	| { readonly kind: 'discomfort'; readonly id: 'discomfort' }
-	| { readonly kind: 'care'; readonly id: 'care' }
 	| { readonly kind: 'house'; readonly id: 'house' }
 	| { readonly kind: 'length'; readonly id: LengthFieldName }
 	| { readonly kind: 'choice'; readonly id: ChoiceFieldName }
@@ -44,8 +42,7 @@ export interface Asking {
 	readonly checklistVersion: number;
 }
 
-/** A question that is asked by itself: those of care are one together. */
-type Named = LengthFieldName | Exclude<ChoiceFieldName, 'arms'>;
+type Named = LengthFieldName | ChoiceFieldName;
 
 /** A name where something holds. */
 function where(holds: boolean, ...names: readonly Named[]): readonly Named[] {
@@ -113,7 +110,7 @@ function namedOn(page: Page, answers: Answers, version: number): readonly Named[
 	const { hasBack, hasArmrests } = SEAT_RULES[seat];
 	switch (page) {
 		case 'you':
-			return ['stature', 'heel', 'hand', 'lenses', 'back', 'wrists', 'care', 'sex', 'drawnAs'];
+			return ['stature', 'heel', 'hand', 'lenses', 'back', 'wrists', 'sex', 'drawnAs'];
 		case 'spot':
 			return [
 				'posture',
@@ -160,10 +157,9 @@ function questionsOn(
 		];
 	if (page === 'discomfort') return [{ page, kind: 'discomfort', id: 'discomfort' }];
 	if (page === 'house') return [{ page, kind: 'house', id: 'house' }];
-	const named = namedOn(page, answers, asking.checklistVersion).map((name): Question => {
-		if (name === 'care') return { page, kind: 'care', id: name };
-		return isLength(name) ? { page, kind: 'length', id: name } : { page, kind: 'choice', id: name };
-	});
+	const named = namedOn(page, answers, asking.checklistVersion).map((name): Question =>
+		isLength(name) ? { page, kind: 'length', id: name } : { page, kind: 'choice', id: name }
+	);
 	const checks = itemsOfPage(page, items).map((item): Question => ({
 		page,
 		kind: 'check',
@@ -194,8 +190,6 @@ export function isAnswered(question: Question, answers: Answers): boolean {
 				isGiven(answers, 'hurts') ||
 				BODY_PLACES.some((place) => Number(answers[painField(place, 'worst')] || 0) > 0)
 			);
-		case 'care':
-			return isCareAnswered(answers);
 		case 'house':
 			return isGiven(answers, 'hasThings') || listedThings(answers).length > 0;
 		case 'length':

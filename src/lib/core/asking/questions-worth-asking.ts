@@ -53,7 +53,6 @@ function worthOf(question: Question, known: Known): Worth {
 		case 'discomfort':
 			return { changes: ['level', 'order'], worth: 1 };
 		case 'house':
-		case 'care':
 			return { changes: ['step'], worth: 1 };
 		case 'length': {
 			const worth = worthOfLength(question.id, known.answers, known.partial);

@@ -13,19 +13,18 @@ const WORDS_PER_S = 200 / 60;
 /** Words that are on the screen with each kind of question, help folded; the walk's benchmark counts them as they are shown. */
 const WORDS: Readonly<Record<Exclude<Question['kind'], 'signs'>, number>> = {
 	discomfort: 40,
-	length: 22,
-	choice: 14,
-	check: 18,
-	care: 32,
-	house: 40
+	length: 20,
+	choice: 11,
+	check: 15,
+	house: 32
 };
 
-/** The same of each group of signs, without the answers. */
+/** The same of each group of signs. */
 const SIGN_WORDS: Readonly<Record<SignGroup, number>> = {
-	emergency: 75,
-	urgent: 41,
-	professional: 52,
-	distress: 18
+	emergency: 87,
+	urgent: 49,
+	professional: 59,
+	distress: 20
 };
 
 const wordsOf = (question: Question) =>
@@ -38,7 +37,6 @@ const TAPS: Readonly<Record<Question['kind'], number>> = {
 	length: 1,
 	choice: 1,
 	check: 1,
-	care: 1,
 	house: 8
 };
 

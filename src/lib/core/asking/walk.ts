@@ -66,9 +66,7 @@ export function isFieldOf(question: Question, field: string): boolean {
 			return SIGN_GROUPS[question.group].some((sign) => signField(sign) === field);
 		}
 		case 'discomfort':
-			return field.startsWith('pain.');
-		case 'care':
-			return field === 'care' || field === 'arms' || field.startsWith('care.');
+			return field === 'arms' || /^(?:pain|care)\./.test(field);
 		case 'house':
 			return field.startsWith('thing.');
 		default:

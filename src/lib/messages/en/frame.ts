@@ -19,7 +19,7 @@ export const frame = {
 export const start = {
 	title: (name: string) => `Hello ${name}. Let’s see whether your corner fits you.`,
 	lead: (minutes: number) =>
-		`About ${minutes} minutes, with a tape measure if you have one. Stop whenever you like and pick up where you left off.`,
+		`About ${minutes} minutes, best with a tape measure. Stop and go on whenever you like.`,
 	again: {
 		title: 'What is different from last time?',
 		lead: 'We’ve kept what you measured. Tick what has changed and only that is asked again, with how you feel today and what’s about safety.',
@@ -39,19 +39,16 @@ export const start = {
 	lines: [
 		[
 			'What',
-			'A few heights of your furniture and body, what hurts, what we should allow for, and what you have at home. No photos.'
+			'Heights of your furniture and body, what hurts or needs care, and what you have at home. No photos.'
 		],
-		['Why', 'To work out what fits you, and what in your home can fix what doesn’t.'],
+		['Why', 'To find what fits you, and fix what doesn’t.'],
 		[
 			'Who',
-			'People with the coordinator role see your answers, and a clinician if you agree. Others see only totals of five people or more. We pass on a warning sign as soon as you report it, even before you choose Begin.'
+			'Coordinators, and a clinician if you agree. Others see only totals of five people or more. A warning sign is passed on as you tap it.'
 		],
-		['How long', 'Until you withdraw it here, or you’re taken off the coordinator’s list.'],
-		['Yours', 'You can look at it, correct it or withdraw it at any time with this link.'],
-		[
-			'Not',
-			'This is guidance for comfort. It’s not a diagnosis and doesn’t replace a clinician. Local law comes first.'
-		]
+		['How long', 'Until you withdraw it here or leave the coordinator’s list.'],
+		['Yours', 'Look at it, correct it or withdraw it here at any time.'],
+		['Not', 'Guidance for comfort, not a diagnosis. It doesn’t replace a clinician. Local law comes first.']
 	] as readonly (readonly [string, string])[],
 	begin: 'I’ve read this. Begin',
 	goOn: 'Pick up where I left off',

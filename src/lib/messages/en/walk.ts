@@ -71,7 +71,7 @@ export const first = {
 	distressTitle: 'About you',
 	distressLead: 'If yes, we show where to find help.',
 	professionalTitle: 'Last few days: signs for a doctor',
-	professionalLead: 'Go on, but force nothing.',
+	professionalLead: '',
 	none: 'None of these',
 	noneDone: 'None of these: noted',
 	noneOfOthers: 'None of the others',
@@ -115,8 +115,8 @@ export const first = {
 
 /** What exercises and advice allow for. */
 export const care = {
-	question: 'Anything we should allow for?',
-	why: 'Optional: it changes the exercises.',
+	question: 'Pregnancy, surgery, dizziness, flexible joints, one arm?',
+	why: 'Optional: exercises and advice allow for it.',
 	options: {
 		pregnant: 'Pregnancy',
 		'recent-surgery': 'Recent surgery',
@@ -136,7 +136,6 @@ export const fields = {
 	lenses: 'Glasses at the screen',
 	back: 'Which movement relieves your back?',
 	wrists: 'Your wrists',
-	care: 'To allow for',
 	arms: 'Arms',
 	drawnAs: 'How the drawing shows you',
 	posture: 'At this spot you',
@@ -247,7 +246,6 @@ export const options = {
 		'eased-by-arching': 'Arching backwards',
 		'eased-by-rounding': 'Rounding forwards'
 	},
-	care: { no: 'Nothing', yes: 'Something' },
 	arms: { both: 'Both', 'right-only': 'The right only', 'left-only': 'The left only' },
 	wrists: { well: 'Well', troubled: 'Sore or troubled' },
 	drawnAs: {
@@ -380,5 +378,5 @@ export const things = {
 	sides: { a: 'Length', b: 'Width', c: 'Height' },
 	remove: (name: string) => `Remove: ${name}`,
 	pile: 'About how high is the pile?',
-	none: 'Tap each kind you have. Usual sizes will do; you check only what the plan uses.'
+	none: 'Tap what you have. Usual sizes will do for now.'
 };

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
+	import { untrack, type Snippet } from 'svelte';
 	import { BODY_PLACES, painField, placeName, type BodyPlace, type FieldIssue } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
 	import BodyFigure from '../body-figure/BodyFigure.svelte';
@@ -15,9 +15,11 @@
 		issues: readonly FieldIssue[];
 		/** Offers one tap for "nothing hurts". */
 		offersNothing?: boolean;
+		/** What else is asked with it, before the one tap for nothing. */
+		children?: Snippet;
 	}
 
-	let { draft, t, issues, offersNothing = true }: Props = $props();
+	let { draft, t, issues, offersNothing = true, children }: Props = $props();
 
 	const worstOf = (place: BodyPlace) => Number(draft.answers[painField(place, 'worst')] || 0);
 	/** Places that stand beside the figure: sore as the page came, or touched since. The others are in the fold, and stay where they are. */
@@ -43,6 +45,7 @@
 </script>
 
 <h2 class="question-title">{t.discomfort.question}</h2>
+{@render children?.()}
 {#if offersNothing && !isSore}
 	<p class="mt-2">
 		<Button size="thumb" class="w-full sm:w-auto" name="none" value="hurts" formnovalidate>

@@ -2,7 +2,6 @@
 	import type { PartialCorner } from '$lib/core/answers';
 	import type { CheckId } from '$lib/core/checks';
 	import type { LengthUnit } from '$lib/core/length';
-	import { certaintyOf } from '$lib/core/checks';
 	import type { Catalogue } from '$lib/messages';
 	import CheckTable from '../plan/CheckTable.svelte';
 
@@ -34,13 +33,12 @@
 	};
 
 	const checks = $derived(partial?.checks.filter(({ id }) => id === COMPLETES[field]) ?? []);
-	const certainty = $derived(partial && checks.length > 0 ? certaintyOf(partial.corner, checks) : {});
 </script>
 
-<!-- Its room is kept: it comes and changes while somebody types. -->
+<!-- Its room is kept: it comes and changes while somebody types. What would make it surer is what the walk asks for next anyway. -->
 {#if COMPLETES[field]}
 	<div class="verdict">
-		{#if checks.length > 0}<CheckTable {checks} {certainty} {t} {unit} isLive />{/if}
+		{#if checks.length > 0}<CheckTable {checks} certainty={{}} {t} {unit} isLive />{/if}
 	</div>
 {/if}
 

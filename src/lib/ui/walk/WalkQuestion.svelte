@@ -34,9 +34,7 @@
 {#if question.kind === 'signs'}
 	<SignQuestions {draft} {t} {issues} {stop} {onpick} group={question.group} />
 {:else if question.kind === 'discomfort'}
-	<DiscomfortQuestions {draft} {t} {issues} />
-{:else if question.kind === 'care'}
-	<CareQuestion {draft} {t} />
+	<DiscomfortQuestions {draft} {t} {issues}><CareQuestion {draft} {t} /></DiscomfortQuestions>
 {:else if question.kind === 'house'}
 	<ThingList {draft} {t} {issues} />
 {:else if question.kind === 'check'}

@@ -125,7 +125,7 @@ export class WalkVisit {
 	readonly buttons: { readonly one: string; readonly page: string } = $derived.by(() => {
 		const { t } = this.place;
 		const isOpen = this.walk.open.some(({ id }) => id === this.current?.id);
-		const canSkip = isOpen && ['choice', 'check', 'care'].includes(this.current?.kind ?? '');
+		const canSkip = isOpen && (this.current?.kind === 'choice' || this.current?.kind === 'check');
 		const isLast = questionAfter(this.walk, this.current?.id ?? null) === null;
 		return {
 			one: isLast ? t.nav.finish : canSkip ? t.nav.skip : t.nav.on,

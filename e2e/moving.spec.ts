@@ -184,3 +184,27 @@ test('weekly totals reach the coordinator while they are shared, and go when the
 	await page.reload();
 	await expect(page.getByText('Whether they do stays with them: they don’t share it.')).toBeVisible();
 });
+
+test('what is to be allowed for is asked with where it hurts, and counts at the next break', async ({
+	page
+}) => {
+	const { link } = await answeredLike(page, 'Petra Pausova', 'Mirela Oakhanger');
+	await page.goto(`${link}/discomfort`);
+	await hydrated(page);
+	await page.getByText('Pregnancy, surgery, dizziness, flexible joints, one arm?').click();
+	const kept = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
+	await page.getByText('Recent surgery', { exact: true }).click();
+	await kept;
+	await page.goto(`${link}/break`);
+	await hydrated(page);
+	await expect(
+		page.getByText(/^You had surgery lately, so we offer nothing that loads or stretches/)
+	).toBeVisible();
+	// A walk is left, on the flat, and nothing for who stays seated but shifting their weight.
+	await expect(page.locator('ol li')).toHaveText(['A glass of water']);
+	await page.getByLabel('I stay seated: nothing on my feet').check();
+	await expect(page.locator('ol li')).toHaveText(['Shift your weight']);
+	await page.goto(`${link}/discomfort`);
+	await hydrated(page);
+	await expect(page.getByLabel('Recent surgery')).toBeChecked();
+});

@@ -58,7 +58,7 @@ async function discomfort(page: Page, here: Locator, walking: Walking): Promise<
 	for (const name of places) {
 		const [worst = '0', days = '0', kind] = (walking.answers[name] ?? '').split('/');
 		const place = here.locator(`#place-${name.replace('pain.', '')}`);
-		if (!(await place.isVisible())) await press(walking, here.locator('.kit-disclosure > summary'));
+		if (!(await place.isVisible())) await press(walking, here.locator('.kit-disclosure > summary').last());
 		if (!(await place.locator('details').evaluate((fold: HTMLDetailsElement) => fold.open)))
 			await press(walking, place.locator('summary').first());
 		await press(walking, place.locator(`input[name$=".worst"][value="${worst}"]`));
@@ -72,7 +72,8 @@ async function house(here: Locator, walking: Walking): Promise<void> {
 	const things = Object.entries(walking.answers).filter(([name]) => name.startsWith('thing.'));
 	for (const [name, count] of things) {
 		const shelf = here.locator(`button[name=add][value="${name.replace('thing.', '')}"]`);
-		if (!(await shelf.isVisible())) await press(walking, here.locator('.kit-disclosure > summary').first());
+		if (!(await shelf.isVisible()))
+			await press(walking, here.locator('.kit-disclosure > summary').last().first());
 		const shown = shelf.locator('.count');
 		for (let i = 1; i <= Number(count); i += 1) {
 			await press(walking, shelf);

@@ -19,12 +19,12 @@ const WORDS: Readonly<Record<Exclude<Question['kind'], 'signs'>, number>> = {
 	house: 32
 };
 
-/** The same of each group of signs. */
+/** The same of each group of signs, without the answers. */
 const SIGN_WORDS: Readonly<Record<SignGroup, number>> = {
-	emergency: 87,
-	urgent: 49,
-	professional: 59,
-	distress: 20
+	emergency: 75,
+	urgent: 41,
+	professional: 47,
+	distress: 18
 };
 
 const wordsOf = (question: Question) =>

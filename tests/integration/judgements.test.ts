@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { signField } from '$lib/core/answers';
+import { checkField, signField } from '$lib/core/answers';
 import { SIGNS, type Sign } from '$lib/core/discomfort';
 import type { Judgement } from '$lib/core/judgement';
 import { undoActs } from '$lib/server/acts/undo-acts';
@@ -20,11 +20,13 @@ import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
 import { recordContact } from '$lib/server/contacts/record-contact';
 import { schema } from '$lib/server/db/client';
 import { Fault } from '$lib/server/fault';
+import { tickFinding } from '$lib/server/findings/tick-finding';
 import { setFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { judgeAnew, judgementOf } from '$lib/server/judgements/judge-anew';
 import { readFile } from '$lib/server/judgements/read-file';
 import { comeBack, leave } from '$lib/server/people/leave';
 import { lookAtPerson } from '$lib/server/people/lock-person';
+import { liftSigns } from '$lib/server/warning-signs/lift-signs';
 import { planHere } from '../support/planning';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
@@ -90,6 +92,15 @@ const PERSONS: Readonly<Record<string, Deed>> = {
 		saveAnswers(db(), await fresh(p), { [signField(CHEST)]: 'yes' }, at),
 	'says that it does not': async (p, _, at) =>
 		saveAnswers(db(), await fresh(p), { [signField(CHEST)]: 'no' }, at),
+	'tapped it by mistake': async (p, _, at) => liftSigns(db(), await fresh(p), 'mistake', [], at),
+	'was seen by a doctor': async (p, _, at) => liftSigns(db(), await fresh(p), 'seen', [], at),
+	'has chained strips': (p, _, at) => answerAnew(p, { [checkField('strips')]: 'into-another' }, at),
+	'puts the strips right': async (p, _, at) =>
+		tickFinding(db(), await fresh(p), { finding: 'chained-strips', how: 'done' }, at),
+	'can’t put the strips right': async (p, _, at) =>
+		tickFinding(db(), await fresh(p), { finding: 'chained-strips', how: 'not-here' }, at),
+	'takes that back': async (p, _, at) =>
+		tickFinding(db(), await fresh(p), { finding: 'chained-strips', how: 'open' }, at),
 	'wakes at night': (p, _, at) => answerAnew(p, { [signField(NIGHT)]: 'yes' }, at),
 	'sleeps again': (p, _, at) => answerAnew(p, { [signField(NIGHT)]: 'no' }, at),
 	'hurts much': (p, _, at) => answerAnew(p, { 'pain.neck.worst': '9', 'pain.neck.days': '5' }, at),
@@ -188,7 +199,9 @@ describe('the newest judgement', () => {
 					}
 					const stored = await desk.judged(personId);
 					expect(lasting(stored)).toEqual(lasting(await madeAfresh(personId, at)));
-					expect((await desk.listed(personId)).level).toBe(stored.level);
+					// The list says the same: the level, and whether the person's side is stopped.
+					const stops = stored.reasons.some(({ code, lifted }) => code === 'emergency-sign' && !lifted);
+					expect(await desk.listed(personId)).toMatchObject({ level: stored.level, isStopped: stops });
 					// A sign that was closed is open again only where it is said again; one that was not is open for good.
 					const open = new Set(stored.reasons.flatMap(({ sign }) => sign ?? []));
 					for (const [sign, when] of said)

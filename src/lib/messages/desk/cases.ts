@@ -238,6 +238,8 @@ export const cases = {
 		lenses: 'Glasses',
 		back: 'Back eased by',
 		wrists: 'Wrists',
+		toAllowFor: 'To allow for',
+		oneArm: (isRight: boolean) => `${isRight ? 'Right' : 'Left'} arm only`,
 		measured: 'Measured on the body',
 		nothing: 'Nothing',
 		allEstimated: 'all estimated from stature',

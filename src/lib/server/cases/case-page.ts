@@ -1,4 +1,4 @@
-import { checklistAnswersOf, choiceOf, factsOfAnswers } from '../../core/answers';
+import { caresOf, checklistAnswersOf, choiceOf, factsOfAnswers } from '../../core/answers';
 import { addDays, nextWorkingDay } from '../../core/calendar';
 import { canWait } from '../../core/day-sheet';
 import { CLOSABLE, type Closable, type Judgement } from '../../core/judgement';
@@ -122,7 +122,9 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		checklist: read.answered && {
 			version: read.answered.checklistVersion,
 			answers: checklistAnswersOf(read.answered.answers),
-			facts: factsOfAnswers(read.answered.answers, read.answered.way)
+			facts: factsOfAnswers(read.answered.answers, read.answered.way),
+			care: caresOf(read.answered.answers),
+			arms: choiceOf(read.answered.answers, 'arms')
 		},
 		userId: actor.kind === 'user' ? actor.id : null,
 		today

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Corner } from '$lib/core/corner';
+	import type { Arms, Care, Corner } from '$lib/core/corner';
 	import type { Facts } from '$lib/core/conditions';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
@@ -18,6 +18,9 @@
 			readonly version: number;
 			readonly answers: Readonly<Partial<Record<string, string>>>;
 			readonly facts: Facts;
+			/** What exercises and advice allow for. */
+			readonly care: readonly Care[];
+			readonly arms: Arms;
 		};
 		/** The self-assessments, the newest first. */
 		history: readonly { readonly sentAt: Date; readonly state: Parameters<typeof stateWords>[0] }[];
@@ -40,7 +43,7 @@
 			history.map(({ sentAt, state }) => `${dayWords(sentAt, 'medium')}, ${stateWords(state)}`).join('; ')
 		)}{/if}
 </p>
-{#each answerLines(corner, t, unit) as part (part.title)}
+{#each answerLines(corner, checklist, t, unit) as part (part.title)}
 	<h3>{part.title}</h3>
 	<dl>
 		{#each part.lines as line, i (i)}

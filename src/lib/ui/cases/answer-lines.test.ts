@@ -5,6 +5,7 @@ import { answerLines } from './answer-lines';
 import { ACT_WORDS, ROUND_STATES, stateWords } from '$lib/messages/desk/state-words';
 
 const t = messagesFor();
+const NOTHING = { care: [], arms: 'both' } as const;
 
 describe('the answers of a case', () => {
 	const corners = Array.from({ length: 60 }, (_, seed) =>
@@ -14,7 +15,7 @@ describe('the answers of a case', () => {
 	it('are told in words for every corner and unit, none left out and none empty', () => {
 		for (const corner of corners)
 			for (const unit of ['cm', 'mm', 'in'] as const) {
-				const parts = answerLines(corner, t, unit);
+				const parts = answerLines(corner, NOTHING, t, unit);
 				expect(parts.map(({ title }) => title)).toEqual([
 					'Person',
 					'Measured on the body',
@@ -43,8 +44,11 @@ describe('the answers of a case', () => {
 				surface: { ...corner.spot.surface, height: 742, depth: 700, range: [650, 1250] as const }
 			}
 		};
-		const all = answerLines(set, t, 'cm').flatMap(({ lines }) => lines);
+		const all = answerLines(set, { care: ['pregnant'], arms: 'left-only' }, t, 'cm').flatMap(
+			({ lines }) => lines
+		);
 		const of = (name: string) => all.find((line) => line.name === name)?.words;
+		expect(of('To allow for')).toBe('Pregnancy, Left arm only');
 		expect(of('Stature')).toBe('164.0 cm');
 		expect(of('Surface')).toBe('74.2 cm high, 70.0 cm deep, moves 65.0 cm to 125.0 cm');
 		expect(of(t.fields.popliteal)).toMatch(/^40\.1 cm, /);

@@ -1,4 +1,4 @@
-import { kindOfSeat, SEAT_RULES, type Corner } from '$lib/core/corner';
+import { kindOfSeat, SEAT_RULES, type Arms, type Care, type Corner } from '$lib/core/corner';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 import { deskWords } from '$lib/messages/desk';
@@ -11,9 +11,10 @@ export interface AnswerLine {
 	readonly words: string;
 }
 
-/** The answers of a corner document, by part, in words. */
+/** The answers of a corner document, by part, in words, with what the person wants to be allowed for. */
 export function answerLines(
 	corner: Corner,
+	{ care, arms }: { readonly care: readonly Care[]; readonly arms: Arms },
 	t: Catalogue,
 	unit: LengthUnit
 ): { title: string; lines: AnswerLine[] }[] {
@@ -28,6 +29,10 @@ export function answerLines(
 			`${length(value.mm)}, ${t.options.bodyBy[value.by as 'tape'] ?? value.by}`
 		)
 	);
+	const allowed = [
+		...care.map((one) => t.care.options[one]),
+		...(arms === 'both' ? [] : [texts.oneArm(arms === 'right-only')])
+	];
 	return [
 		{
 			title: texts.person,
@@ -37,7 +42,8 @@ export function answerLines(
 				line(texts.hand, t.options.hand[person.hand]),
 				line(texts.lenses, t.options.lenses[person.lenses]),
 				line(texts.back, t.options.back[person.back]),
-				line(texts.wrists, t.options.wrists[person.wrists])
+				line(texts.wrists, t.options.wrists[person.wrists]),
+				...(allowed.length > 0 ? [line(texts.toAllowFor, allowed.join(', '))] : [])
 			]
 		},
 		{

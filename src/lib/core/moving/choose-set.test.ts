@@ -101,6 +101,42 @@ describe('the exercises of a break', () => {
 		}
 	});
 
+	it('are the best of all that fit, tried out on small breaks', () => {
+		const dice = new Dice(7);
+		const worthOf = (set: readonly ExerciseId[], worst: Bodily['worst']) => {
+			const regions = set.flatMap((id) => EXERCISE[id].regions);
+			const times = (region: Region) => regions.filter((one) => one === region).length;
+			const soothed = REGIONS.map((region) => (worst[region] ?? 0) * Math.min(2, times(region)));
+			return [soothed.reduce((sum, one) => sum + one, 0), new Set(regions).size] as const;
+		};
+		for (let n = 0; n < 60; n += 1) {
+			const worst = Object.fromEntries(
+				REGIONS.filter(() => dice.chance(0.3)).map((region) => [region, dice.int(1, 6)])
+			);
+			const seconds = 110;
+			const chosen = setOf({ worst, isInWheelchair: false }, { positions: ['seated'], seconds });
+			// Nothing is begun with: two minutes are more than there are.
+			const open = EXERCISES.filter(
+				(id) =>
+					EXERCISE[id].positions.includes('seated') &&
+					!['change', 'weight-shift'].includes(id) &&
+					(id !== 'far-look' || (worst.eyes ?? 0) > 0)
+			);
+			let best: readonly number[] = [0, 0];
+			const grow = (at: number, set: readonly ExerciseId[], left: number) => {
+				const [soothed, size] = worthOf(set, worst);
+				if (soothed > (best[0] ?? 0) || (soothed === best[0] && size > (best[1] ?? 0)))
+					best = [soothed, size];
+				for (const [i, id] of open.entries())
+					if (i >= at && set.length < 5 && secondsOf(EXERCISE[id]) <= left)
+						grow(i + 1, [...set, id], left - secondsOf(EXERCISE[id]));
+			};
+			grow(0, [], seconds);
+			const own = chosen.filter((id) => id !== 'weight-shift');
+			expect(worthOf(own, worst)).toEqual(best);
+		}
+	});
+
 	it('relieve the skin for two minutes first, for who stays seated', () => {
 		expect(secondsOf(EXERCISE['weight-shift'])).toBe(120);
 		for (const body of [{ isInWheelchair: true }, {}])

@@ -80,7 +80,7 @@ const isHeldBack = ({ hasOtherSign, hasUrgentSign, care }: Bodily) =>
 	hasOtherSign || hasUrgentSign || care.includes('recent-surgery');
 
 /** Whether an exercise is one for a body, wherever it is. */
-export const isForBody = (exercise: Exercise, body: Bodily): boolean =>
+const isForBody = (exercise: Exercise, body: Bodily): boolean =>
 	!body.dropped.includes(exercise.id) &&
 	(!body.isInWheelchair || exercise.fitsWheelchair) &&
 	(body.arms === 'both' || !exercise.wantsBothHands) &&
@@ -214,7 +214,8 @@ export function chooseSet(question: SetQuestion): ExerciseSet {
 	const { kind, seconds, body } = question;
 	const fit = OF_KIND[kind].map((id) => EXERCISE[id]).filter((exercise) => isFit(exercise, question));
 	const begins = BEGINS[kind] ?? [];
-	const first = begins.flatMap((id) => fit.find((exercise) => exercise.id === id) ?? []).slice(0, 1);
+	const beginning = fit.filter((exercise) => secondsOf(exercise) <= seconds);
+	const first = begins.flatMap((id) => beginning.find((exercise) => exercise.id === id) ?? []).slice(0, 1);
 	const isWanted = (id: ExerciseId) =>
 		!begins.includes(id) && (id !== 'far-look' || kind === 'eyes' || (body.worst.eyes ?? 0) > 0);
 	const others = openNow(fit, question).filter(({ id }) => isWanted(id));

@@ -11,14 +11,7 @@ export {
 	type SetPlace,
 	type Watch
 } from './break-clock';
-export {
-	chooseSet,
-	isForBody,
-	NO_REPEAT_MIN,
-	type Bodily,
-	type ExerciseSet,
-	type HeldBack
-} from './choose-set';
+export { chooseSet, NO_REPEAT_MIN, type Bodily, type ExerciseSet, type HeldBack } from './choose-set';
 export { planDay, type Busy, type DayPlan, type PlannedBreak, type PlannedWork } from './day-plan';
 export { drawPose, type Blob, type PoseDrawing } from './drawing';
 export {

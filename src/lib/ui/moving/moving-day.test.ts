@@ -103,6 +103,12 @@ describe('the day of somebody who has chosen nothing', () => {
 	const minuteOf = (from: number) =>
 		at(`${String(Math.floor(from / 60)).padStart(2, '0')}:${String(from % 60).padStart(2, '0')}:01`);
 
+	/** The minutes before and at which each break begins, one after the other. */
+	const goThrough = (run: BreakRun, visit: MovingDay) => {
+		for (const { from } of visit.plan.breaks)
+			for (const minute of [from - 1, from]) run.tick(minuteOf(minute));
+	};
+
 	it('has four to six real breaks, and nobody is called for more', () => {
 		for (const hurts of [[], ['neck', 'eyes']] as const)
 			for (const isLaptopAlone of [false, true])
@@ -116,8 +122,7 @@ describe('the day of somebody who has chosen nothing', () => {
 					expect(visit.plan.longestMin).toBeLessThanOrEqual(30);
 					let called = 0;
 					const run = new BreakRun(visit, () => profile, { ...quiet, due: () => (called += 1) });
-					for (let minute = visit.day.from - 1; minute <= visit.day.to; minute += 1)
-						run.tick(minuteOf(minute));
+					goThrough(run, visit);
 					expect(called).toBe(visit.real.length);
 				}
 	});
@@ -127,7 +132,7 @@ describe('the day of somebody who has chosen nothing', () => {
 		visit.change({ callsSmall: true });
 		let called = 0;
 		const run = new BreakRun(visit, () => PROFILE, { ...quiet, due: () => (called += 1) });
-		for (let minute = visit.day.from - 1; minute <= visit.day.to; minute += 1) run.tick(minuteOf(minute));
+		goThrough(run, visit);
 		expect(called).toBe(visit.plan.breaks.length);
 		expect(called).toBeGreaterThan(visit.real.length);
 	});

@@ -154,6 +154,25 @@ describe('a finding', () => {
 		expect(await hazards(personId)).toHaveLength(1);
 	});
 
+	it('that is told after the answers were sent counts at once, and again after it was ticked', async () => {
+		const { personId, open } = await somebody();
+		const say = async (strips: string, minutes: number) =>
+			saveAnswers(db(), await open(), { 'check.strips': strips }, desk.later(minutes));
+		expect(await hazards(personId)).toEqual([]);
+		await say('into-another', 1);
+		expect(await hazards(personId)).toHaveLength(1);
+		await tickFinding(db(), await open(), { finding: 'chained-strips', how: 'done' }, desk.later(2));
+		expect(await hazards(personId)).toEqual([]);
+		// Said as it was said already, nothing is new; said anew, it is open again.
+		await say('into-another', 3);
+		expect(await hazards(personId)).toEqual([]);
+		await say('into-the-wall', 4);
+		await say('into-another', 5);
+		expect(await hazards(personId)).toHaveLength(1);
+		await say('into-the-wall', 6);
+		expect(await hazards(personId)).toEqual([]);
+	});
+
 	it('that the answers don’t show is passed over', async () => {
 		const { personId, open } = await somebody();
 		const before = await desk.judged(personId);

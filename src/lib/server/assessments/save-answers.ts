@@ -6,6 +6,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { Fault } from '../fault';
+import { takeAnsweredAnew } from '../findings/answered-anew';
 import { judgeAnew } from '../judgements/judge-anew';
 import { tellChange } from '../live/changes';
 import { needPerson } from '../people/lock-person';
@@ -97,6 +98,7 @@ async function saveWithin(
 	const shared = sharedFields(fields);
 	let saved: Saved = { revision: 0, savedAt: now };
 	let answers: Readonly<Record<string, string>> = {};
+	let isAnew = false;
 	for (const row of rows) {
 		const isHere = row.id === assessment.id;
 		const own = isHere ? fields : shared;
@@ -109,14 +111,17 @@ async function saveWithin(
 			.set({ answers: merged, answersRevision: revision, ...(isHere ? { savedAt: now } : {}) })
 			.where(eq(assessments.id, row.id));
 		await tellChange(tx, `answers:${row.id}`);
+		// The problems of the main spot are what a judgement reads.
+		if (row.answeredAt !== null && row.spotOf === null) isAnew = await takeAnsweredAnew(tx, row, own);
 		if (isHere) {
 			saved = { revision, savedAt: now };
 			answers = merged;
 		}
 	}
 	const hasSigns = speakOfSigns(fields) && (await reportSigns(tx, open, answers, now));
-	// Where it stands in the lists has changed only by the first save, or by a sign.
-	if (hasSigns || (hasAgreed && assessment.savedAt === null)) await judgeAnew(tx, actor.personId, now);
+	// Where it stands in the lists has changed only by the first save, by a sign, or by a problem told anew.
+	if (hasSigns || isAnew || (hasAgreed && assessment.savedAt === null))
+		await judgeAnew(tx, actor.personId, now);
 	return { saved, isWhole: hasAgreed || Object.keys(fields).length === Object.keys(given).length };
 }
 

@@ -101,6 +101,7 @@ await run(async () => {
 	await desk.goto(`${mirela}/day`);
 	await desk.locator('html[data-ready]').waitFor({ state: 'attached' });
 	await desk.getByRole('button', { name: 'Use a typical day' }).click();
+	await desk.evaluate(() => scrollTo(0, 0));
 	await shoot(desk, 'your-day');
 	// As somebody comes to it: the first page brings the fonts that the others have from then on.
 	const dark = await open(PHONE, 'dark');

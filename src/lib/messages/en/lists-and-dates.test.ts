@@ -22,6 +22,12 @@ it('lists are written as the platform writes English ones', () => {
 	}
 });
 
+it('things that are alike are told once, with how many there are', () => {
+	expect(lists.things(['Book', 'Towel', 'Book'])).toBe('2 × Book and Towel');
+	expect(lists.things(['Book'])).toBe('Book');
+	expect(lists.things([])).toBe('');
+});
+
 it('days, months and times are written as the platform writes British ones', () => {
 	const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 	const month = new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: 'UTC' });

@@ -5,9 +5,18 @@ const joined = (words: readonly string[], last: string): string => {
 	return `${before.join(', ')}, ${last} ${words.at(-1) ?? ''}`;
 };
 
+/** Equal words once, with how many there are where there are more. */
+const counted = (words: readonly string[]): string[] =>
+	[...new Set(words)].map((word) => {
+		const n = words.filter((other) => other === word).length;
+		return n > 1 ? `${n} × ${word}` : word;
+	});
+
 /** Lists in a sentence. Written here, as the platform's own writer costs a phone more at its first use than the rest of a page. */
 export const lists = {
 	and: (words: readonly string[]) => joined(words, 'and'),
 	or: (words: readonly string[]) => joined(words, 'or'),
-	plain: (words: readonly string[]) => words.join(', ')
+	plain: (words: readonly string[]) => words.join(', '),
+	/** Things of which some are alike. */
+	things: (words: readonly string[]) => joined(counted(words), 'and')
 };

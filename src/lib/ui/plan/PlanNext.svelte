@@ -26,7 +26,7 @@
 			steps.map(({ place, pieces }) =>
 				[
 					t.steps.places[place],
-					...(pieces.length > 0 ? [`(${pieces.map((p) => p.label).join(', ')})`] : [])
+					...(pieces.length > 0 ? [`(${t.lists.things(pieces.map((p) => p.label))})`] : [])
 				].join(' ')
 			)
 		);

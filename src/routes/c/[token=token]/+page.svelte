@@ -14,7 +14,7 @@
 	const inPlace = $derived([
 		...(data.inPlace?.steps ?? []).map(({ place, pieces }) => ({
 			field: stillField(place),
-			words: t.start.again.step(t.steps.places[place], t.lists.and(pieces.map(({ label }) => label)))
+			words: t.start.again.step(t.steps.places[place], t.lists.things(pieces.map(({ label }) => label)))
 		})),
 		...(data.inPlace?.findings ?? []).map((finding) => ({
 			field: stillField(finding),

@@ -116,7 +116,7 @@ export class PlanVisit {
 	) {
 		const { token } = untrack(read);
 		this.draft = new Autosave(`/c/${token}/draft`, storage, fetch, kept);
-		this.againSave = new Autosave(`/c/${token}/again`, storage, fetch, kept);
+		this.againSave = new Autosave(`/c/${token}/again`, storage, this.afterTicks, kept);
 		this.ticked = ticksOfAnswers(this.draft.unsent);
 		this.hasKept = !this.againSave.isSent;
 	}
@@ -184,6 +184,15 @@ export class PlanVisit {
 		this.hasKept = true;
 		this.chosen = 'again';
 	}
+
+	/**
+	 * Sends heights after the ticks that were made before they were measured: a tick that came in later would count as carried out since, and put
+	 * what was planned in the place of what was measured. As the page goes away nothing is waited for.
+	 */
+	private readonly afterTicks: typeof fetch = async (address, init) => {
+		if (!init?.keepalive) await this.draft.flush();
+		return fetch(address, init);
+	};
 
 	flush(): void {
 		void this.draft.flush();

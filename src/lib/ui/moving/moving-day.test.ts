@@ -110,21 +110,24 @@ describe('the day of somebody who has chosen nothing', () => {
 	};
 
 	it('has four to six real breaks, and nobody is called for more', () => {
-		for (const hurts of [[], ['neck', 'eyes']] as const)
-			for (const isLaptopAlone of [false, true])
-				for (const hours of [7, 8, 9]) {
-					const profile = { ...PROFILE, hurts, isLaptopAlone };
-					const visit = visitOf(profile);
-					visit.change({ to: USUAL_DAY.from + hours * 60 });
-					expect(visit.real.length).toBeGreaterThanOrEqual(4);
-					expect(visit.real.length).toBeLessThanOrEqual(6);
-					// Nobody sits for longer than half an hour without a moment up.
-					expect(visit.plan.longestMin).toBeLessThanOrEqual(30);
-					let called = 0;
-					const run = new BreakRun(visit, () => profile, { ...quiet, due: () => (called += 1) });
-					goThrough(run, visit);
-					expect(called).toBe(visit.real.length);
-				}
+		for (const { hurts, isLaptopAlone, hours } of [
+			{ hurts: [], isLaptopAlone: false, hours: 7 },
+			{ hurts: ['neck', 'eyes'], isLaptopAlone: false, hours: 8 },
+			{ hurts: [], isLaptopAlone: true, hours: 8 },
+			{ hurts: ['neck'], isLaptopAlone: true, hours: 9 }
+		] as const) {
+			const profile = { ...PROFILE, hurts, isLaptopAlone };
+			const visit = visitOf(profile);
+			visit.change({ to: USUAL_DAY.from + hours * 60 });
+			expect(visit.real.length).toBeGreaterThanOrEqual(4);
+			expect(visit.real.length).toBeLessThanOrEqual(6);
+			// Nobody sits for longer than half an hour without a moment up.
+			expect(visit.plan.longestMin).toBeLessThanOrEqual(30);
+			let called = 0;
+			const run = new BreakRun(visit, () => profile, { ...quiet, due: () => (called += 1) });
+			goThrough(run, visit);
+			expect(called).toBe(visit.real.length);
+		}
 	});
 
 	it('calls for the small ones too where that is wanted', () => {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { SOUND_BODY } from '../../../../tests/support/sound-body';
 import { Dice } from '../../../../seed/random';
 import { CARES } from '../corner';
 import { REGIONS, type Region } from '../discomfort';
@@ -6,16 +7,6 @@ import { chooseSet, type Bodily, type SetQuestion } from './choose-set';
 import { EXERCISE, EXERCISES, secondsOf, TOO_BAD, type ExerciseId, type Position } from './exercise';
 import { BEATS, MAIN_RHYTHM } from './rhythm';
 
-const SOUND: Bodily = {
-	worst: {},
-	signs: [],
-	hasOtherSign: false,
-	hasUrgentSign: false,
-	isInWheelchair: false,
-	care: [],
-	arms: 'both',
-	dropped: []
-};
 const ANYWHERE: readonly Position[] = ['seated', 'standing', 'doorway', 'fixed-chair'];
 
 /** The set of a real break of the main rhythm. */
@@ -23,7 +14,7 @@ const setOf = (body: Partial<Bodily>, over: Partial<SetQuestion> = {}) =>
 	chooseSet({
 		kind: 'up',
 		seconds: BEATS[MAIN_RHYTHM][0]?.takesS ?? 0,
-		body: { ...SOUND, ...body },
+		body: { ...SOUND_BODY, ...body },
 		positions: ANYWHERE,
 		sinceMin: {},
 		...over
@@ -151,7 +142,7 @@ describe('the exercises of a break', () => {
 			chooseSet({
 				kind: 'micro',
 				seconds: 30,
-				body: { ...SOUND, ...body },
+				body: { ...SOUND_BODY, ...body },
 				positions: ANYWHERE,
 				sinceMin: {}
 			}).heldBack.map(({ region, why: reason }) => `${region ?? 'all'} ${reason}`);

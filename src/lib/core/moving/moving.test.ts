@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { SOUND_BODY } from '../../../../tests/support/sound-body';
 import { Dice } from '../../../../seed/random';
 import { REGIONS } from '../discomfort';
 import { SEGMENT_OF_STATURE } from '../body';
@@ -20,7 +21,6 @@ import {
 	chooseSet,
 	isGettingUp,
 	MAIN_RHYTHM,
-	type Bodily,
 	isReal,
 	placeIn,
 	planDay,
@@ -35,17 +35,6 @@ import {
 	type ExerciseId,
 	type Place
 } from './index';
-
-const SOUND: Bodily = {
-	worst: {},
-	signs: [],
-	hasOtherSign: false,
-	hasUrgentSign: false,
-	isInWheelchair: false,
-	care: [],
-	arms: 'both',
-	dropped: []
-};
 
 const H = 1700;
 const dice = new Dice(14);
@@ -80,7 +69,7 @@ describe('rhythms', () => {
 		const { exercises } = chooseSet({
 			kind: 'stand',
 			seconds: beatsFor(MAIN_RHYTHM, { hurts: ['neck'], isLaptopAlone: false })[1]?.takesS ?? 0,
-			body: { ...SOUND, worst: { neck: 4 } },
+			body: { ...SOUND_BODY, worst: { neck: 4 } },
 			positions: ['seated', 'standing'],
 			sinceMin: {}
 		});

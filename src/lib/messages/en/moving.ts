@@ -39,7 +39,7 @@ export const moving = {
 			why: 'For those who find that only walking helps.'
 		}
 	} satisfies Record<Rhythm, { name: string; why: string }>,
-	/** The same for somebody who stays seated. */
+	/** What is said otherwise to somebody who stays seated. */
 	seatedRhythms: {
 		few: {
 			name: 'A few real breaks',
@@ -57,19 +57,11 @@ export const moving = {
 			name: 'A minute of moving every 35 minutes',
 			why: 'A little less often, but enough to get your blood going.'
 		},
-		hour: {
-			name: 'Ten minutes every hour',
-			why: 'Long breaks, with half a minute for chest and hands in between.'
-		},
-		'small-changes': {
-			name: 'Change something every 8 minutes',
-			why: 'No position is good for long, so you shift all the time.'
-		},
 		walks: {
 			name: 'A minute of moving every quarter of an hour',
 			why: 'For those who find that only moving helps.'
 		}
-	} satisfies Record<Rhythm, { name: string; why: string }>,
+	} satisfies Partial<Record<Rhythm, { name: string; why: string }>>,
 	shares: {
 		moving: 'Change at each break: what counts is the moving',
 		half: 'About half and half',

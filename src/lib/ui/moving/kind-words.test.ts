@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { BREAK_KINDS, chooseSet, RHYTHMS, type Bodily } from '$lib/core/moving';
+import { SOUND_BODY } from '../../../../tests/support/sound-body';
+import { BREAK_KINDS, chooseSet, RHYTHMS } from '$lib/core/moving';
 import { REGIONS } from '$lib/core/discomfort';
 import { messagesFor } from '$lib/messages';
 import { movingTextsFor } from '$lib/messages/moving';
@@ -9,17 +10,6 @@ const texts = movingTextsFor(messagesFor().locale);
 
 /** What nobody says to somebody who stays seated. */
 const ON_FEET = /\bstairs?\b|\bget(?:ting)? up\b|\bstand(?:ing)?\b|\bon your feet\b|\bwalk(?:ing)?\b|^up\b/i;
-
-const BODY: Bodily = {
-	worst: {},
-	signs: [],
-	hasOtherSign: false,
-	hasUrgentSign: false,
-	isInWheelchair: true,
-	care: [],
-	arms: 'both',
-	dropped: []
-};
 
 describe('words for who stays seated', () => {
 	it('have nothing on one’s feet in them: rhythms, kinds of break, exercises', () => {
@@ -37,7 +27,7 @@ describe('words for who stays seated', () => {
 					const { exercises } = chooseSet({
 						kind,
 						seconds: 180,
-						body: { ...BODY, isInWheelchair, worst: { [region]: 5 } },
+						body: { ...SOUND_BODY, isInWheelchair, worst: { [region]: 5 } },
 						positions: ['seated'],
 						sinceMin: {}
 					});

@@ -15,5 +15,6 @@ export function shortKindWords(texts: MovingTexts, kind: BreakKind, isSeated: bo
 
 /** What a rhythm is called, and why somebody would choose it. */
 export function rhythmWords(texts: MovingTexts, rhythm: Rhythm, isSeated: boolean) {
-	return (isSeated ? texts.seatedRhythms : texts.rhythms)[rhythm];
+	const seated: Partial<MovingTexts['rhythms']> = texts.seatedRhythms;
+	return (isSeated && seated[rhythm]) || texts.rhythms[rhythm];
 }

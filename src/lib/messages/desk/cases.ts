@@ -120,7 +120,7 @@ export const cases = {
 			? `Set. It comes up on the day sheet on that day${isFreeDay ? ', a free day where they live' : ''}.`
 			: '',
 	askedHowItHolds: (isCheckIn: boolean) =>
-		`${isCheckIn ? 'Asked how it holds on' : 'Next full look on'}, by itself`,
+		`${isCheckIn ? 'Asked how it holds on' : 'Next full look on'}, automatically`,
 	move: 'Move',
 	followUpDone: (reason: string | null | undefined, hasOutcome: string | number | null | undefined) =>
 		`${reason || 'Follow-up'}${hasOutcome ? `: ${hasOutcome}` : ', done'}`,

@@ -73,7 +73,7 @@ export const equipment = {
 		howMany: 'How many',
 		inStore: (n: number) => `${n} in the store`,
 		together: 'Together',
-		forWhom: 'For whom',
+		forWhom: 'For',
 		gets: 'Gets',
 		hurts: 'Hurts at worst',
 		cost: 'Cost',

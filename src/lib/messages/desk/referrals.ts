@@ -28,7 +28,7 @@ export const referrals = {
 		isNo: boolean;
 		isMuch: boolean;
 	}) => `${days} of 7 days; ${kinds}${isNo ? '' : `; hinders work ${isMuch ? 'much' : 'a little'}`}`,
-	notNamedAnyMore: 'not named any more',
+	notNamedAnyMore: 'removed',
 	whatWasTried: 'What was tried',
 	withWord: ({ place, things, at }: { place: string; things: readonly string[]; at: string }) =>
 		`${place}${things.length > 0 ? `, with ${things.join(', ')}` : ''}: ${at}`,

@@ -7,7 +7,7 @@ export const rounds = {
 		'Letters that were not written yet go out. People who haven’t answered leave the call list and get reminders again from tomorrow.',
 	yesOpenIt: 'Yes, open it',
 	closeTheRound: 'Close the round …',
-	nobodyIsRemindedAny: 'Nobody is reminded any more. Links go on working, and it can be opened again.',
+	nobodyIsRemindedAny: 'We send no more reminders. Links keep working, and you can reopen the round.',
 	putTheWhoDid: (silent: string | number) => `Put the ${silent} who did not answer on the call list`,
 	yesCloseIt: 'Yes, close it',
 	howItWent: 'How it went',

@@ -169,7 +169,7 @@ export const workforce = {
 	doesItHelpWorkforce: 'Does it help · Workforce · Easy Corner',
 	doesItHelpQuestion: 'Does it help?',
 	whetherItHelpedIs:
-		'Whether it helped is told of a whole team or of everybody; here is who carried the plan out.',
+		'Results are shown for a whole team or for everybody. This list shows the people who carried out their plan.',
 	nobodyWasAssignedTo:
 		'Nobody was assigned to anything by chance: who carries a plan out may differ from who does not, discomfort comes and goes, and whoever hurt most at first has most room to get better. A difference between the rows is a hint, no proof.',
 	planCarriedOutOf: 'Plan carried out, of those with a plan who reported again',

@@ -30,7 +30,7 @@ export const start = {
 			glasses: 'New glasses or lenses'
 		},
 		stillTitle: 'Is it still in place?',
-		stillLead: 'What you put in place after last time. Untick what isn’t there any more.',
+		stillLead: 'You put these in place after last time. Untick anything that’s gone.',
 		step: (place: string, pieces: string) => (pieces ? `${place}: ${pieces}` : place),
 		finding: (problem: string) => `Put right: ${problem.charAt(0).toLowerCase()}${problem.slice(1)}`
 	},

@@ -325,7 +325,7 @@ export const moving = {
 		nextIn: (what: string, at: string) => `Next: ${what} at ${at}`,
 		inMinutes: (minutes: number) => (minutes <= 0 ? 'in less than a minute' : `in ${hours(minutes)}`),
 		noMore: 'No more breaks are planned for today.',
-		which: 'What kind of break',
+		which: 'Kind of break',
 		begin: 'Begin',
 		go: 'Go on',
 		hold: 'Pause',
@@ -359,7 +359,7 @@ export const moving = {
 		chair: 'There’s a chair here that can’t roll',
 		doorway: 'There’s a doorway that I can use',
 		toDay: 'Your day',
-		steps: 'What comes',
+		steps: 'In this break',
 		figure: (name: string, words: string) => `Drawing: ${name}. ${words}`
 	},
 	hurtMessage: (exercise: string) => `The exercise “${exercise}” hurt when I tried it.`

@@ -24,6 +24,6 @@ export const refusals = {
 		'You told us about an emergency sign, so your pages are closed for now. What you typed is saved. Open your link: it shows the number to call, and how to go on.',
 	changedMeanwhile: 'Your answers changed while the plan was worked out. Everything is kept; try again.',
 	notShared: 'You don’t share your breaks, so nothing was kept.',
-	planGone: 'This plan is not offered any more. The newest one is shown.',
+	planGone: 'This plan has been replaced. Here is the newest one.',
 	enoughSpots: ({ most }: { most: number }) => `There are ${most} spots already.`
 };

@@ -9,16 +9,15 @@
 	import BesideHeights from '$lib/ui/plan/BesideHeights.svelte';
 	import LookAgain from '$lib/ui/plan/LookAgain.svelte';
 	import LookCloser from '$lib/ui/plan/LookCloser.svelte';
+	import PlanBelow from '$lib/ui/plan/PlanBelow.svelte';
 	import PlanDrawing from '$lib/ui/plan/PlanDrawing.svelte';
 	import PlanHeader from '$lib/ui/plan/PlanHeader.svelte';
 	import PlanLead from '$lib/ui/plan/PlanLead.svelte';
 	import PlanLinks from '$lib/ui/plan/PlanLinks.svelte';
-	import PlanNext from '$lib/ui/plan/PlanNext.svelte';
 	import PlanSteps from '$lib/ui/plan/PlanSteps.svelte';
 	import { PlanVisit } from '$lib/ui/plan/plan-visit.svelte';
 	import PrintedFindings from '$lib/ui/plan/PrintedFindings.svelte';
 	import SizesToCheck from '$lib/ui/plan/SizesToCheck.svelte';
-	import WhatStaysOpen from '$lib/ui/plan/WhatStaysOpen.svelte';
 	import { madeFor, usualRoom } from '$lib/ui/section/room';
 	import { deviceStorage } from '$lib/ui/walk/device-storage';
 
@@ -91,30 +90,7 @@
 			>
 			<Later><LookCloser closer={data.closer} token={data.token} {t} /></Later>
 			<PrintedFindings findings={data.findings} {t} />
-			<div class="below no-print">
-				<Later
-					><PlanNext
-						token={data.token}
-						isDone={visit.isDone}
-						openProblems={visit.openProblems}
-						next={data.next}
-						earlier={data.earlier}
-						{t}
-					/></Later
-				>
-				<Later
-					><WhatStaysOpen
-						advice={data}
-						isRecommended={data.shown === 0}
-						requests={data.requests}
-						findingTicks={data.findingTicks}
-						drawn={{ corner: data.corner, plan: visit.plan, drawnAs: data.drawnAs }}
-						hrefOf={(page) => `/c/${data.token}/${page}`}
-						{t}
-						unit={data.unit}
-					/></Later
-				>
-			</div>
+			<div class="below no-print"><PlanBelow {visit} {data} {t} /></div>
 			<Later><PlanLinks token={data.token} {t} /></Later>
 		</section>
 		<div class="beside below no-print min-w-0">

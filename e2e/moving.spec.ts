@@ -141,7 +141,7 @@ test('the break that is due is told while something else is looked at, and works
 	await expect(page.getByText(/^Next: Get up and move at 10:\d\d, in \d+ min$/)).toBeVisible();
 	await page.clock.fastForward(30 * 60_000);
 	await expect(page.getByText('Time for a break: Get up and move')).toBeVisible();
-	await page.getByRole('button', { name: 'In 10 minutes' }).click();
+	await page.getByRole('button', { name: 'Ask again in 10 minutes' }).click();
 	await expect(page.getByText(/^We’ll ask again at 10:\d\d\.$/)).toBeVisible();
 	await page.clock.fastForward(11 * 60_000);
 	await expect(page.getByText('Time for a break: Get up and move')).toBeVisible();

@@ -340,7 +340,7 @@ export const moving = {
 		nothing: 'Nothing here suits you just now. Look far away, and change how you sit.',
 		none: 'No break this time.',
 		noneLead: 'Everything was skipped. Take it when it suits you.',
-		snooze: 'In 10 minutes',
+		snooze: 'Ask again in 10 minutes',
 		snoozed: (at: string) => `We’ll ask again at ${at}.`,
 		done: 'That was your break.',
 		doneLead: 'Sit differently from before.',

@@ -92,9 +92,9 @@
 		{#if found > 0}{t.plan.also(found)}{/if}
 	{/if}
 </p>
-{#if visit.isDone && visit.openProblems === 0}
+{#if visit.isDone}
 	<p class="notice no-print flex flex-wrap justify-between gap-3">
-		<span>{t.plan.allDone}</span>
+		<span>{visit.openProblems > 0 ? t.plan.stepsDoneTitle(visit.openProblems) : t.plan.allDone}</span>
 		<Button href="/c/{data.token}/day">{t.plan.dayLink}</Button>
 	</p>
 {/if}

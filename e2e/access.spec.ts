@@ -102,6 +102,15 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 	await page.goto('/post');
 	await expectNothingFound(page, 'post');
 	await signIn(page);
+	// A card on a free day is marked, whatever day of the week the test is run on.
+	await page.goto('/desk/follow-ups?view=week');
+	await hydrated(page);
+	const sunday = page.getByRole('group', { name: /^Sunday/ });
+	await page
+		.locator('[id^="follow-up-"]')
+		.first()
+		.dragTo(sunday, { targetPosition: { x: 20, y: 12 } });
+	await expect(sunday.getByText('free day there').first()).toBeVisible();
 	const desk = [
 		'/desk',
 		'/desk/people',

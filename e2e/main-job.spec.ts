@@ -84,7 +84,7 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await fillDay(page, 'due', todayIso());
 	await page.getByLabel('What for').fill('Has the footrest arrived?');
 	await page.getByRole('button', { name: 'Set', exact: true }).click();
-	await expect(page.getByText('Set. It comes up on the day sheet on that day.')).toBeVisible();
+	await expect(page.getByText('Set. It comes up on the day sheet on that day')).toBeVisible();
 	await page.goto('/desk');
 	const line = page.locator('main li[id^="line-"]', { hasText: 'Wilma Testerby' });
 	await expect(line).toContainText('Has the footrest arrived?');

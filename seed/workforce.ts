@@ -118,6 +118,8 @@ export async function seedWorkforce(
 			return { n, source: pool[place], token, hash: hashToken(token), ...person };
 		});
 		await db.transaction((tx) => copyLives(tx, clones));
+		// What was worked out for nearly empty tables is wrong for full ones.
+		if (from === 0) await db.execute(sql`analyze`);
 	}
 	// As the database does by itself in time: what is counted along an index need not be looked up in the table.
 	await db.execute(sql`vacuum analyze`);
@@ -154,8 +156,13 @@ async function copyTable(
 async function copyLives(tx: Db, clones: readonly object[]): Promise<void> {
 	await tx.execute(sql`create temporary table if not exists seed_clones (n int, source uuid, token text, hash text, name text,
 		email text, team text, phone text) on commit delete rows`);
+	await tx.execute(
+		sql`create temporary table if not exists seed_judgements (n int, source bigint, id bigint) on commit delete rows`
+	);
 	await tx.execute(sql`insert into seed_clones select n, source, token, hash, name, email, team, phone
 		from jsonb_populate_recordset(null::seed_clones, ${JSON.stringify(clones)}::jsonb)`);
+	// A temporary table is never analysed by itself; unknown, it is taken for a few rows, and looked through once for each row of another.
+	await tx.execute(sql`analyze seed_clones`);
 	const of = (key: string) => `join seed_clones c on c.source = ${key}`;
 	const person = { person_id: copied('t.person_id') };
 	const owned = `join assessments a on a.id = t.assessment_id ${of('a.person_id')}`;
@@ -187,15 +194,20 @@ async function copyLives(tx: Db, clones: readonly object[]): Promise<void> {
 	});
 	await copyTable(tx, 'check_ins', `check_ins t ${of('t.person_id')}`, { ...mine, ...person });
 	await copyTable(tx, 'contacts', `contacts t ${of('t.person_id')}`, { id: copied('t.id'), ...person });
-	await copyTable(tx, 'judgements', `judgements t ${of('t.person_id')} order by t.id`, person, ['id']);
-	// The n-th judgement of a copy is that of the n-th of whom it copies.
-	const copiedJudgement = sql`(select id from judgements where person_id = ${copied('t.person_id')} order by id
-		offset (select count(*) from judgements j where j.person_id = t.person_id and j.id < t.judgement_id) limit 1)`;
+	await tx.execute(sql`insert into seed_judgements
+		select c.n, t.id, nextval(pg_get_serial_sequence('judgements', 'id')) from judgements t join seed_clones c on c.source = t.person_id order by c.n, t.id`);
+	await tx.execute(sql`analyze seed_judgements`);
+	const ofJudgement = (key: string) =>
+		`${of('t.person_id')} join seed_judgements j on j.n = c.n and j.source = ${key}`;
+	await copyTable(tx, 'judgements', `judgements t ${ofJudgement('t.id')}`, {
+		...person,
+		id: sql`j.id`
+	});
 	await copyTable(
 		tx,
 		'observations',
-		`observations t ${of('t.person_id')} order by t.id`,
-		{ ...person, judgement_id: copiedJudgement, team: sql`c.team` },
+		`observations t ${ofJudgement('t.judgement_id')} order by t.id`,
+		{ ...person, judgement_id: sql`j.id`, team: sql`c.team` },
 		['id']
 	);
 	await copyTable(tx, 'follow_ups', `follow_ups t ${of('t.person_id')}`, {
@@ -203,10 +215,15 @@ async function copyLives(tx: Db, clones: readonly object[]): Promise<void> {
 		...person,
 		after: copied('t.after')
 	});
-	await copyTable(tx, 'cases', `cases t ${of('t.person_id')}`, {
-		...person,
-		judgement_id: sql`(select max(j.id) from judgements j where j.person_id = ${copied('t.person_id')})`
-	});
+	await copyTable(
+		tx,
+		'cases',
+		`cases t ${of('t.person_id')} left join seed_judgements j on j.n = c.n and j.source = t.judgement_id`,
+		{
+			...person,
+			judgement_id: sql`j.id`
+		}
+	);
 	await tx.execute(sql`
 		insert into letters (person_id, to_name, to_email, subject, body, link_path, written_at, next_try_at, state, delivered_at)
 		select distinct on (c.n) ${copied('t.person_id')}, c.name, c.email, t.subject, t.body, '/c/' || c.token, t.written_at,

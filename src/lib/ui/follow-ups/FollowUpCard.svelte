@@ -56,8 +56,9 @@
 		border-left-color: var(--warm);
 		background: var(--warm-wash);
 	}
+	/* The colour of the card says how grave the case is; a free day is told in words alone. */
 	.free {
-		color: var(--warm);
+		font-style: italic;
 	}
 	.card.held {
 		outline: 2px dashed var(--ink);

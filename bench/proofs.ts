@@ -1,27 +1,43 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { exec } from '../bin/lib/exec.mjs';
 import { packageProgram } from '../bin/lib/paths.mjs';
+import { startPostgres } from '../bin/lib/postgres.mjs';
 import { vitestArgs, vitestCounts } from '../bin/lib/stages.mjs';
 import { print, rounded } from './measure';
 
-const REPORT = 'test-results/proof.json';
+/** Integration tests that go another way each day, and longer here. */
+const BY_CHANCE = ['judgements', 'two-coordinators', 'restore'].map((name) => `tests/integration/${name}`);
 
-/** Tries every case of every proof, of which a test run tries the share of its day: random corners, people and workforces by the thousand. */
-export async function benchProofs(): Promise<void> {
+async function runAll(figure: string, project: string, files: string[], databaseUrl: string): Promise<void> {
 	const began = performance.now();
-	const { code, output } = await exec(packageProgram('vitest'), vitestArgs('proof'), {
-		env: { ...process.env, PROOFS: 'all' }
+	const { code, output } = await exec(packageProgram('vitest'), [...vitestArgs(project), ...files], {
+		env: { ...process.env, PROOFS: 'all', TEST_DATABASE_URL: databaseUrl }
 	});
-	const counts = existsSync(REPORT) ? vitestCounts(JSON.parse(readFileSync(REPORT, 'utf8'))) : null;
+	const report = `test-results/${project}.json`;
+	const counts = existsSync(report) ? vitestCounts(JSON.parse(readFileSync(report, 'utf8'))) : null;
 	if (code !== 0) {
 		process.stderr.write(output);
 		process.exitCode = 1;
 	}
 	print({
-		figure: 'proofs: every case of every proof',
+		figure: `proofs: ${figure}`,
 		unit: 's',
 		value: rounded((performance.now() - began) / 1000),
 		passed: counts?.passed ?? 0,
 		failed: counts?.failed ?? null
 	});
+}
+
+/**
+ * Tries every case of every proof, of which a test run tries the share of its day: random corners, people and workforces by the thousand;
+ * and ten times as many acts by chance on the database.
+ */
+export async function benchProofs(): Promise<void> {
+	await runAll('every case of every proof', 'proof', [], '');
+	const postgres = await startPostgres({ temporary: true });
+	try {
+		await runAll('acts by chance on the database', 'integration', BY_CHANCE, postgres.url);
+	} finally {
+		await postgres.stop();
+	}
 }

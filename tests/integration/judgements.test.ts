@@ -31,6 +31,7 @@ import { planHere } from '../support/planning';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
 import { act, CALLED, Desk, MIRELA, PAINLESS, putRight, type TestUser } from '../support/desk';
+import { timesOf } from '../support/rotation';
 
 let desk: Desk;
 const now = new Date('2026-03-02T09:00:00Z');
@@ -214,9 +215,9 @@ describe('the newest judgement', () => {
 				await judgeAnew(db(), personId, desk.later(30));
 				expect((await desk.listed(personId)).judgementId).toBe(judgementId);
 			}),
-			{ numRuns: 25 }
+			{ numRuns: timesOf(8) }
 		);
-		expect(signsOpen).toBeGreaterThan(10);
+		expect(signsOpen).toBeGreaterThan(0);
 	});
 
 	it('is as it was before an act that is taken back', async () => {
@@ -243,7 +244,7 @@ describe('the newest judgement', () => {
 					expect([await rowOf(), lasting(await desk.judged(personId))]).toEqual(before);
 				}
 			),
-			{ numRuns: 30 }
+			{ numRuns: timesOf(8) }
 		);
 	});
 

@@ -13,7 +13,7 @@ afterEach(async () => {
 
 describe('PlanPool', () => {
 	it('gives every asker the advice for their own corner, as the core gives it here', async () => {
-		const corners = Array.from({ length: 40 }, (_, seed) =>
+		const corners = Array.from({ length: 10 }, (_, seed) =>
 			randomCorner(seed, { rigid: 8, soft: 2, span: 20 })
 		);
 		const advised = await Promise.all(corners.map((corner) => pool.advise(corner)));
@@ -53,7 +53,7 @@ describe('PlanPool', () => {
 
 	it('gives a job up that takes its thread for too long, and serves the next', async () => {
 		// Shorter than any thread takes to start: what is asked can't be done in time.
-		pool = new PlanPool(1);
+		pool = new PlanPool({ longestJobMs: 1 });
 		const corner = randomCorner(5, { rigid: 30, soft: 4, span: 60 });
 		await expect(pool.advise(corner)).rejects.toMatchObject({ kind: 'too-many', why: 'solvingTooLong' });
 		await expect(Promise.all([pool.advise(corner), pool.advise(corner)])).rejects.toThrow(Fault);
@@ -64,7 +64,8 @@ describe('PlanPool', () => {
 	});
 
 	it('refuses more than can be answered in good time', async () => {
-		const asked = Array.from({ length: 600 }, (_, seed) =>
+		pool = new PlanPool({ longestQueue: 20 });
+		const asked = Array.from({ length: 40 }, (_, seed) =>
 			pool.advise(randomCorner(seed, { rigid: 0, soft: 0, span: 0 })).then(
 				() => 'solved',
 				() => 'refused'
@@ -72,6 +73,6 @@ describe('PlanPool', () => {
 		);
 		const answers = await Promise.all(asked);
 		expect(answers.filter((a) => a === 'refused').length).toBeGreaterThan(0);
-		expect(answers.filter((a) => a === 'solved').length).toBeGreaterThanOrEqual(500);
+		expect(answers.filter((a) => a === 'solved').length).toBeGreaterThanOrEqual(20);
 	});
 });

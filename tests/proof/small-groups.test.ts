@@ -207,7 +207,7 @@ async function givenAway(workforce: Workforce, rule: Rule, dice: Dice, most: num
 
 describe('figures of small groups', () => {
 	it('can’t be had from all that is shown together', async () => {
-		const seeds = casesOf(1260, 42);
+		const seeds = casesOf(1260, 21);
 		let figures = 0;
 		let crossed = 0;
 		let together = 0;
@@ -242,8 +242,8 @@ describe('figures of small groups', () => {
 
 	it('would be had, were only the small ones left out', async () => {
 		let found = 0;
-		for (let seed = 0; seed < 14; seed += 1)
+		for (let seed = 0; seed < 7; seed += 1)
 			found += await givenAway(randomWorkforce(seed), SMALL_LEFT_OUT, new Dice(seed), 8);
-		expect(found).toBeGreaterThan(8);
+		expect(found).toBeGreaterThan(4);
 	});
 });

@@ -23,6 +23,11 @@ export function casesOf(all: number, share: number): number[] {
 	return Array.from({ length: share }, (_, i) => from + i);
 }
 
+/** How often this run repeats what goes another way each time: so often as said, and ten times that in the long run. */
+export function timesOf(share: number): number {
+	return IS_LONG_RUN ? 10 * share : share;
+}
+
 /** How many of so many cases have to hold for a share of them to be believed: not clearly fewer, at three standard deviations. */
 export function leastOf(share: number, n: number): number {
 	return share * n - 3 * Math.sqrt(n * share * (1 - share));

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
-import { casesOf, IS_LONG_RUN } from '../../../../tests/support/rotation';
+import { casesOf, timesOf } from '../../../../tests/support/rotation';
 import { checkCorner, setUpAsMeasured } from '../checks';
 import { formatLength, parseLength, type LengthUnit } from '../length';
 import type { Corner } from '../corner';
@@ -19,7 +19,6 @@ import {
 } from './index';
 
 /** The long run tries so many times as much. */
-const LONGER = IS_LONG_RUN ? 10 : 1;
 
 const corners = fc
 	.tuple(fc.integer({ min: 0, max: 1e6 }), fc.integer({ min: 0, max: 16 }), fc.boolean())
@@ -45,7 +44,7 @@ describe('a plan', () => {
 				const less = corner.household.filter((_, i) => i !== drop % corner.household.length);
 				expect(isAsGood(bestOf(corner).cost, bestOf({ ...corner, household: less }).cost)).toBe(true);
 			}),
-			{ numRuns: 40 * LONGER }
+			{ numRuns: timesOf(40) }
 		);
 	});
 
@@ -63,7 +62,7 @@ describe('a plan', () => {
 						expect(stack.pieces.reduce((sum, { rise }) => sum + rise, 0)).toBe(stack.rise);
 				}
 			}),
-			{ numRuns: 30 * LONGER }
+			{ numRuns: timesOf(30) }
 		);
 	});
 
@@ -82,7 +81,7 @@ describe('a plan', () => {
 					.slice(1)
 					.forEach((plan, i) => expect(isAsGood(plans[i]?.cost ?? plan.cost, plan.cost)).toBe(true));
 			}),
-			{ numRuns: 30 * LONGER }
+			{ numRuns: timesOf(30) }
 		);
 	});
 
@@ -103,7 +102,7 @@ describe('a plan', () => {
 					.map(({ id }) => id);
 				expect(plan.open.map(({ id }) => id)).toEqual(expect.arrayContaining(off));
 			}),
-			{ numRuns: 20 * LONGER }
+			{ numRuns: timesOf(20) }
 		);
 	});
 });
@@ -123,7 +122,7 @@ function pathological(seed: number): Corner {
 describe('a search that is cut short', () => {
 	it('says so, and still tells a plan that is whole and no worse than doing nothing', () => {
 		let cut = 0;
-		for (const seed of casesOf(60, 6)) {
+		for (const seed of casesOf(60, 3)) {
 			const corner = pathological(seed);
 			const least = planCorner(corner, 1).plans[0];
 			for (const steps of [1, 300, 20_000]) {
@@ -139,14 +138,14 @@ describe('a search that is cut short', () => {
 				if (proven) expect(first.cost).toEqual(least?.cost);
 			}
 		}
-		expect(cut).toBeGreaterThan(6);
+		expect(cut).toBeGreaterThan(3);
 	});
 });
 
 describe('what one purchase would change', () => {
 	it('is solved again: its plan checks out on the corner with the thing in it, and leaves less', () => {
 		let told = 0;
-		for (const seed of casesOf(1200, 40)) {
+		for (const seed of casesOf(1200, 20)) {
 			const corner = randomCorner(seed, { rigid: 6, soft: 2, span: 0 });
 			const without = bestOf(corner);
 			const outcomes = purchaseOutcomes(corner, without);
@@ -165,12 +164,12 @@ describe('what one purchase would change', () => {
 			const worth = outcomes.map(({ closes: all, purchases }) => all.length / Math.max(1, purchases.length));
 			expect(worth).toEqual([...worth].sort((a, b) => b - a));
 		}
-		expect(told).toBeGreaterThan(20);
+		expect(told).toBeGreaterThan(10);
 	});
 
 	it('sets a footrest to the height that trying every one finds', () => {
 		let tried = 0;
-		for (const seed of casesOf(4000, 200)) {
+		for (const seed of casesOf(4000, 100)) {
 			const base = randomCorner(seed, { rigid: 0, soft: 0, span: 0 });
 			const corner = { ...base, household: [] };
 			if (corner.spot.posture === 'standing') continue;

@@ -45,8 +45,17 @@ export class PlanPool implements Planning {
 	/** Advice that was worked out lately: the same corner is looked at by its person, the day sheet and the case. */
 	private readonly known = new Map<string, Promise<Advice>>();
 
-	/** @param longestJobMs when a thread is ended with what it works on */
-	constructor(private readonly longestJobMs = LONGEST_JOB_MS) {}
+	private readonly longestJobMs: number;
+	private readonly longestQueue: number;
+
+	/**
+	 * @param limits `longestJobMs` is when a thread is ended with what it works on; `longestQueue` is how many may wait before others are
+	 * refused
+	 */
+	constructor({ longestJobMs = LONGEST_JOB_MS, longestQueue = LONGEST_QUEUE } = {}) {
+		this.longestJobMs = longestJobMs;
+		this.longestQueue = longestQueue;
+	}
 
 	advise(corner: Corner): Promise<Advice> {
 		const key = JSON.stringify(corner);
@@ -79,7 +88,7 @@ export class PlanPool implements Planning {
 	}
 
 	private ask<T>(asked: PlanJob): Promise<T> {
-		if (this.waiting.length >= LONGEST_QUEUE) return Promise.reject(new Fault('too-many', 'busySolving'));
+		if (this.waiting.length >= this.longestQueue) return Promise.reject(new Fault('too-many', 'busySolving'));
 		return new Promise((resolve, reject) => {
 			this.waiting.push({ asked, resolve: (answer) => resolve(answer as T), reject });
 			this.next();

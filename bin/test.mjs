@@ -32,7 +32,7 @@ const FILLED = 'test-results/filled.backup';
  */
 async function checksAndTests(stages, databaseUrl) {
 	await stages.check('types', ...TYPES);
-	await stages.check('format', packageProgram('prettier'), ['--check', '.']);
+	await stages.check('format', packageProgram('oxfmt'), ['--check']);
 	await stages.check('lint', ...lintArgs());
 	await stages.check('unused files and packages', packageProgram('knip'), []);
 	for (const project of ['unit', 'proof', 'integration'])

@@ -26,7 +26,8 @@ interface CommandError {
 }
 
 type Outcome =
-	{ readonly ok: true; readonly result: unknown } | { readonly ok: false; readonly fault: CommandError };
+	| { readonly ok: true; readonly result: unknown }
+	| { readonly ok: false; readonly fault: CommandError };
 
 const USAGE =
 	'usage: core check|plan|advise|judge|statistic [--lines] < document.json, or: core schema [corner|file|judgement], core checklist';

@@ -13,7 +13,8 @@ export interface Issue {
 
 /** A checked value, or what is wrong with it. */
 export type Checked<T> =
-	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly issue: Issue };
+	| { readonly ok: true; readonly value: T }
+	| { readonly ok: false; readonly issue: Issue };
 
 /** One reference token of a JSON Pointer, escaped as RFC 6901 section 3 asks. */
 export function pointerToken(name: string): string {

@@ -2,7 +2,13 @@ import type { Why } from '../messages/refusal-words';
 
 /** Kinds of refusal that a use case can give; each door turns them into its own answer. */
 export type FaultKind =
-	'invalid' | 'not-found' | 'not-allowed' | 'conflict' | 'too-many' | 'ended' | 'too-large';
+	| 'invalid'
+	| 'not-found'
+	| 'not-allowed'
+	| 'conflict'
+	| 'too-many'
+	| 'ended'
+	| 'too-large';
 
 /** HTTP status of each kind. */
 export const FAULT_STATUS: Readonly<Record<FaultKind, number>> = {

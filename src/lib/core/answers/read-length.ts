@@ -4,7 +4,13 @@ import { parseLength, type LengthFault, type LengthUnit } from '../length';
 export interface FieldIssue {
 	readonly field: string;
 	readonly code:
-		'missing' | 'range-order' | LengthFault | 'too-small' | 'too-big' | 'not-a-count' | 'no-name';
+		| 'missing'
+		| 'range-order'
+		| LengthFault
+		| 'too-small'
+		| 'too-big'
+		| 'not-a-count'
+		| 'no-name';
 	/** What was read, mm. */
 	readonly readMm?: number;
 	/** The lengths that are taken, mm. */

@@ -4,7 +4,13 @@ import { at } from './space';
 
 /** What an exercise is drawn with. */
 export type Prop =
-	'stool' | 'wheelchair' | 'doorway' | 'chair-for-heel' | 'chair-to-hold' | 'stairs' | 'far-point';
+	| 'stool'
+	| 'wheelchair'
+	| 'doorway'
+	| 'chair-for-heel'
+	| 'chair-to-hold'
+	| 'stairs'
+	| 'far-point';
 
 /** How an exercise is drawn: from where it is seen, with what, and its phases. Angles of ours, for drawings and no more. */
 export interface Drawn {

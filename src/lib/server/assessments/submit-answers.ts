@@ -37,7 +37,8 @@ const { assessments, stepEvents } = schema;
 
 /** Either the answers made a corner and are in, or these are still open. */
 export type Submitted =
-	{ readonly ok: true } | { readonly ok: false; readonly issues: readonly FieldIssue[] };
+	| { readonly ok: true }
+	| { readonly ok: false; readonly issues: readonly FieldIssue[] };
 
 /** Tries until what was read while solving still stands when it is written. */
 const MOST_TRIES = 3;

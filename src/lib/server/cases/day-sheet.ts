@@ -2,7 +2,6 @@ import type { PgColumn } from 'drizzle-orm/pg-core';
 import {
 	and,
 	asc,
-	desc,
 	eq,
 	gt,
 	inArray,
@@ -11,6 +10,7 @@ import {
 	lt,
 	lte,
 	ne,
+	not,
 	or,
 	sql,
 	type SQL
@@ -39,7 +39,7 @@ const {
 } = schema;
 
 /** Most lines that the sheet shows; how many more there are is shown. */
-export const MOST_LINES = 100;
+export const MOST_LINES = 50;
 
 /** Whose lines and which the sheet is narrowed to; empty texts narrow nothing. */
 export interface SheetFilter {
@@ -262,15 +262,36 @@ async function countPostponed(db: Db, narrowed: SQL | undefined, today: string):
 	return picked.filter((one) => !needsCoordinator(one, today)).length;
 }
 
-/** Whose letters come back, of those who are here; by people_bounced_idx. */
-const countBounced = (db: Db) => db.$count(people, and(isNotNull(people.bouncedAt), isNull(people.leftAt)));
-
-/** Who waits for a thing that was approved, ordered or sent; by equipment_requests_board_idx. */
-const countWaitingForThings = (db: Db) =>
-	db.$count(
-		equipmentRequests,
-		and(inArray(equipmentRequests.state, [...UNDER_WAY]), ne(equipmentRequests.state, 'asked'))
-	);
+/**
+ * What the sheet counts, in one statement: planning each apart costs more than counting. By cases_open_idx, cases_referred_idx,
+ * cases_follow_up_idx, cases_waiting_idx, equipment_requests_board_idx and people_bounced_idx.
+ */
+async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined) {
+	const isToDo = and(isOpen, ne(cases.level, 'done'));
+	const [counts] = await db
+		.select({
+			open: db.$count(cases, isToDo),
+			/** Of those: whom a clinician has, and who wrote nothing since. Apart: the index of what is open does not say who that is. */
+			withClinician: db.$count(cases, and(isToDo, isNotNull(cases.referredOn), not(hasMessage))),
+			due: db.$count(cases, isDue),
+			/** Nothing is open there but that nobody has looked at the answers yet. */
+			toAcknowledge: db.$count(cases, and(isOpen, eq(cases.level, 'done'))),
+			waiting: db.$count(
+				cases,
+				and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt))
+			),
+			/** Who waits for a thing that was approved, ordered or sent. */
+			forThings: db.$count(
+				equipmentRequests,
+				and(inArray(equipmentRequests.state, [...UNDER_WAY]), ne(equipmentRequests.state, 'asked'))
+			),
+			/** Whose letters come back, of those who are here. */
+			bounced: db.$count(people, and(isNotNull(people.bouncedAt), isNull(people.leftAt)))
+		})
+		.from(sql`(select) as one_row`);
+	if (!counts) throw new Error('A statement of counts gave no row');
+	return counts;
+}
 
 /**
  * Who needs the coordinator today: everyone with something open, and follow-ups that are due, in one order.
@@ -286,47 +307,28 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 	const narrowed = whereOf(filter, userId, today);
 	const isOpen = and(isNotNull(cases.openSince), narrowed);
 	const isDue = and(lte(cases.followUpOn, today), isNull(cases.openSince), narrowed);
-	const [
-		open,
-		late,
-		referred,
-		due,
-		openTotal,
-		dueTotal,
-		postponed,
-		toAcknowledge,
-		waiting,
-		toRejudge,
-		held,
-		forThings,
-		bounced
-	] = await Promise.all([
+	const [open, late, referred, due, counts, postponed, toRejudge, held] = await Promise.all([
 		firstOf(
 			db,
 			and(isOpen, isNull(cases.referredOn)),
 			asc(cases.level),
 			asc(cases.actBy),
-			desc(cases.worst),
+			sql`${cases.worst} desc nulls last`,
 			asc(cases.personId)
 		),
 		firstOf(db, and(isOpen, lt(cases.actBy, today)), asc(cases.actBy), asc(cases.personId)),
 		firstOf(db, and(isOpen, isNotNull(cases.referredOn)), asc(cases.level), asc(cases.personId)),
 		firstOf(db, isDue, asc(cases.followUpOn), asc(cases.personId)),
-		// Neither whom a clinician has nor who is postponed counts: nothing is asked of a coordinator there.
-		db.$count(cases, and(isOpen, ne(cases.level, 'done'), or(isNull(cases.referredOn), hasMessage))),
-		db.$count(cases, isDue),
+		countAll(db, isOpen, isDue),
 		countPostponed(db, narrowed, today),
-		// Nothing is open there but that nobody has looked at the answers yet.
-		db.$count(cases, and(isOpen, eq(cases.level, 'done'))),
-		db.$count(cases, and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt))),
 		countToRejudge(db),
-		countHeld(db),
-		countWaitingForThings(db),
-		countBounced(db)
+		countHeld(db)
 	]);
+	const { toAcknowledge, waiting, forThings, bounced } = counts;
 	return {
 		lines: await shownLines(db, [open, late, referred, due].flatMap(idsOf), today),
-		total: openTotal + dueTotal - postponed,
+		// Neither whom a clinician has nor who is postponed counts: nothing is asked of a coordinator there.
+		total: counts.open - counts.withClinician + counts.due - postponed,
 		toAcknowledge,
 		toRejudge,
 		held,

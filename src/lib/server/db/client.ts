@@ -41,7 +41,8 @@ export const schema = {
 
 /** The database or a transaction on it. */
 export type Db =
-	NodePgDatabase<typeof schema> | Parameters<Parameters<NodePgDatabase<typeof schema>['transaction']>[0]>[0];
+	| NodePgDatabase<typeof schema>
+	| Parameters<Parameters<NodePgDatabase<typeof schema>['transaction']>[0]>[0];
 
 /** An open database: the client and how to close it. */
 export interface OpenDatabase {

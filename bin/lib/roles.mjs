@@ -61,6 +61,10 @@ begin
 	loop execute r.q; end loop;
 end $$;`;
 
+/** What the server says where another program was setting the same role up, and how often it is tried again. */
+const MEANWHILE = /concurrently updated|duplicate key|already exists/;
+const ATTEMPTS = 10;
+
 /**
  * Sets the roles up on a database and gives the addresses by which each signs in.
  * @param {string} bin folder of PostgreSQL's programs
@@ -69,15 +73,12 @@ end $$;`;
  */
 export async function setUpRoles(bin, url) {
 	const parsed = new URL(url);
-	const { code, output } = await exec(join(bin, 'psql'), [
-		'-qX',
-		'-v',
-		'ON_ERROR_STOP=1',
-		'-d',
-		url,
-		'-c',
-		sqlFor(parsed)
-	]);
+	const attempt = () =>
+		exec(join(bin, 'psql'), ['-qX', '-v', 'ON_ERROR_STOP=1', '-d', url, '-c', sqlFor(parsed)]);
+	let { code, output } = await attempt();
+	// Roles are the server's and locks the database's: a program that starts on another database of it may be at the same.
+	for (let more = ATTEMPTS; code !== 0 && MEANWHILE.test(output) && more > 0; more -= 1)
+		({ code, output } = await attempt());
 	if (code !== 0)
 		throw new PlainFault(`The database's roles could not be set up: ${output.trim().split('\n')[0]}`);
 	const as = (/** @type {string} */ role) => {

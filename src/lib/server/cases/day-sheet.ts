@@ -38,8 +38,11 @@ const {
 	users
 } = schema;
 
-/** Most lines that the sheet shows; how many more there are is shown. */
-export const MOST_LINES = 50;
+/** Most lines that the sheet shows of who needs somebody; how many more there are is shown. */
+export const MOST_LINES = 60;
+
+/** Most lines that it shows besides: who is postponed, whom a clinician has, what only has to be looked at. */
+const MOST_LINES_BESIDES = 20;
 
 /** Whose lines and which the sheet is narrowed to; empty texts narrow nothing. */
 export interface SheetFilter {
@@ -224,21 +227,24 @@ async function readLines(db: Db, personIds: readonly string[]) {
 export type SheetLine = Awaited<ReturnType<typeof readLines>>[number];
 
 /** The lines that are shown, of those that were picked, in the order of the day. */
-async function shownLines(db: Db, ids: readonly string[], today: string): Promise<SheetLine[]> {
-	if (ids.length === 0) return [];
-	const picked = (await readPicked(db, [...new Set(ids)], today))
-		.sort(sheetOrder(today))
-		.slice(0, MOST_LINES);
-	const place = new Map(picked.map(({ personId }, i) => [personId, i]));
+async function shownLines(db: Db, picked: readonly SheetCase[], today: string): Promise<SheetLine[]> {
+	const inOrder = [...picked].sort(sheetOrder(today));
+	const isNeeded = (one: SheetCase) => needsCoordinator(one, today);
+	const shown = [
+		...inOrder.filter(isNeeded).slice(0, MOST_LINES),
+		...inOrder.filter((one) => !isNeeded(one)).slice(0, MOST_LINES_BESIDES)
+	];
+	if (shown.length === 0) return [];
+	const place = new Map(shown.map(({ personId }, i) => [personId, i]));
 	const lines = await readLines(db, [...place.keys()]);
 	return lines.sort((a, b) => (place.get(a.personId) ?? 0) - (place.get(b.personId) ?? 0));
 }
 
 /**
- * How many of the open cases and of the follow-ups that are due are postponed just now; by people_later_idx. Whether one still is hangs on what is new
- * to it, so each is looked at.
+ * Who of the open cases and of the follow-ups that are due was postponed; by people_later_idx. Whether one still is hangs on what is new to it, so
+ * each is looked at.
  */
-async function countPostponed(db: Db, narrowed: SQL | undefined, today: string): Promise<number> {
+async function pickLater(db: Db, narrowed: SQL | undefined, today: string): Promise<SheetCase[]> {
 	const later = await db
 		.select({ personId: cases.personId })
 		.from(cases)
@@ -253,13 +259,13 @@ async function countPostponed(db: Db, narrowed: SQL | undefined, today: string):
 				narrowed
 			)
 		);
-	if (later.length === 0) return 0;
-	const picked = await readPicked(
-		db,
-		later.map(({ personId }) => personId),
-		today
-	);
-	return picked.filter((one) => !needsCoordinator(one, today)).length;
+	return later.length === 0
+		? []
+		: readPicked(
+				db,
+				later.map(({ personId }) => personId),
+				today
+			);
 }
 
 /**
@@ -307,26 +313,33 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 	const narrowed = whereOf(filter, userId, today);
 	const isOpen = and(isNotNull(cases.openSince), narrowed);
 	const isDue = and(lte(cases.followUpOn, today), isNull(cases.openSince), narrowed);
-	const [open, late, referred, due, counts, postponed, toRejudge, held] = await Promise.all([
+	// Looked at apart: they would take the place of who needs somebody.
+	const isPostponed = sql`exists (select from ${people} where ${people.id} = ${cases.personId} and ${gt(people.laterOn, today)})`;
+	const now = not(isPostponed);
+	const [open, late, referred, due, counts, later, toRejudge, held] = await Promise.all([
 		firstOf(
 			db,
-			and(isOpen, isNull(cases.referredOn)),
+			and(isOpen, isNull(cases.referredOn), now),
 			asc(cases.level),
 			asc(cases.actBy),
 			sql`${cases.worst} desc nulls last`,
 			asc(cases.personId)
 		),
-		firstOf(db, and(isOpen, lt(cases.actBy, today)), asc(cases.actBy), asc(cases.personId)),
+		firstOf(db, and(isOpen, lt(cases.actBy, today), now), asc(cases.actBy), asc(cases.personId)),
 		firstOf(db, and(isOpen, isNotNull(cases.referredOn)), asc(cases.level), asc(cases.personId)),
-		firstOf(db, isDue, asc(cases.followUpOn), asc(cases.personId)),
+		firstOf(db, and(isDue, now), asc(cases.followUpOn), asc(cases.personId)),
 		countAll(db, isOpen, isDue),
-		countPostponed(db, narrowed, today),
+		pickLater(db, narrowed, today),
 		countToRejudge(db),
 		countHeld(db)
 	]);
 	const { toAcknowledge, waiting, forThings, bounced } = counts;
+	const ids = new Set([open, late, referred, due].flatMap(idsOf));
+	for (const { personId } of later) ids.delete(personId);
+	const picked = ids.size > 0 ? await readPicked(db, [...ids], today) : [];
+	const postponed = later.filter((one) => !needsCoordinator(one, today)).length;
 	return {
-		lines: await shownLines(db, [open, late, referred, due].flatMap(idsOf), today),
+		lines: await shownLines(db, [...picked, ...later], today),
 		// Neither whom a clinician has nor who is postponed counts: nothing is asked of a coordinator there.
 		total: counts.open - counts.withClinician + counts.due - postponed,
 		toAcknowledge,

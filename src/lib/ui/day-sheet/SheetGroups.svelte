@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import Button from '../kit/Button.svelte';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import type { LengthUnit } from '$lib/core/length';
@@ -16,6 +17,11 @@
 	}
 
 	let { sheet, today, timeZone, userId, t, unit }: Props = $props();
+
+	/** Rows that come with the page; the others are drawn as soon as it is there, below what a screen shows. */
+	const FIRST_ROWS = 30;
+	let isMounted = $state(false);
+	onMount(() => (isMounted = true));
 </script>
 
 <div id="sheet" tabindex="-1">
@@ -43,22 +49,24 @@
 				<ul>
 					{#each group.lines as line (line.personId)}
 						{@const index = sheet.inOrder.indexOf(line)}
-						<SheetRow
-							{line}
-							{index}
-							isHere={index === sheet.at}
-							isTicked={sheet.ticked.has(line.personId)}
-							{today}
-							{timeZone}
-							{userId}
-							{t}
-							{unit}
-							form={sheet}
-							choose={() => sheet.choose(index)}
-							toggle={() => sheet.toggle(line.personId)}
-							act={() => sheet.act(index)}
-							acting={sheet.acting([line.personId])}
-						/>
+						{#if isMounted || index < FIRST_ROWS}
+							<SheetRow
+								{line}
+								{index}
+								isHere={index === sheet.at}
+								isTicked={sheet.ticked.has(line.personId)}
+								{today}
+								{timeZone}
+								{userId}
+								{t}
+								{unit}
+								form={sheet}
+								choose={() => sheet.choose(index)}
+								toggle={() => sheet.toggle(line.personId)}
+								act={() => sheet.act(index)}
+								acting={sheet.acting([line.personId])}
+							/>
+						{/if}
 					{/each}
 				</ul>
 			{/if}

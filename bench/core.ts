@@ -8,6 +8,8 @@ import { ladderOf, planCorner, purchaseOutcomes } from '../src/lib/core/plan';
 import { sectionOf } from '../src/lib/core/section';
 import { DEMO_PEOPLE } from '../seed/people';
 import { randomCorner } from '../tests/support/random-corner';
+import { bestPlans } from '../src/lib/core/plan/plan-corner';
+import { prepareProblem } from '../src/lib/core/plan/problem';
 import { integerProgramCost } from '../tests/support/integer-program';
 import { measure, print, quantile, rounded } from './measure';
 
@@ -49,10 +51,10 @@ async function againstSolver(cases: readonly Corner[]): Promise<void> {
 	let equal = 0;
 	for (const corner of cases) {
 		const began = performance.now();
-		const cost = planCorner(corner, 1).plans[0]?.cost;
+		const cost = bestPlans(prepareProblem(corner), 1).plans[0]?.cost;
 		const between = performance.now();
 		if (!cost) throw new Error('No plan');
-		const theirs = await integerProgramCost(corner, cost);
+		const theirs = await integerProgramCost(corner);
 		const ended = performance.now();
 		ours.push(between - began);
 		solver.push(ended - between);
@@ -95,14 +97,17 @@ async function lines(corners: readonly Corner[]): Promise<void> {
 function benchLadder(): void {
 	const planned = (corners: readonly Corner[]) =>
 		corners.flatMap((corner) => {
-			const best = planCorner(corner, 1).plans[0];
-			return best ? [{ corner, best }] : [];
+			const { plans, before } = planCorner(corner, 1);
+			return plans[0] ? [{ corner, best: plans[0], before }] : [];
 		});
-	measure('core: ladder, 24 rigid and 4 soft pieces', 'ms', planned(homes(24, 4, 200)), ({ corner, best }) =>
-		ladderOf(corner, best)
+	measure(
+		'core: ladder, 24 rigid and 4 soft pieces',
+		'ms',
+		planned(homes(24, 4, 200)),
+		({ corner, best, before }) => ladderOf(corner, best, before)
 	);
-	measure('core: ladder, 60 odd pieces', 'ms', planned(oddHomes(60)), ({ corner, best }) =>
-		ladderOf(corner, best)
+	measure('core: ladder, 60 odd pieces', 'ms', planned(oddHomes(60)), ({ corner, best, before }) =>
+		ladderOf(corner, best, before)
 	);
 	const open = planned(homes(6, 2, 200)).filter(({ best }) => best.open.length > 0);
 	measure('core: purchases, something open', 'ms', open, ({ corner, best }) =>

@@ -27,6 +27,7 @@ const DEMO_OTHERS = [
 const DEMO_PRICES = {
 	'keyboard-and-mouse': '45',
 	footrest: '38',
+	'foot-bar': '24',
 	'seat-cushion': '29',
 	monitor: '189',
 	chair: '240',

@@ -128,7 +128,7 @@ describe('a budget', () => {
 
 	beforeAll(async () => {
 		const prices = { footrest: '39.90', 'keyboard-and-mouse': '45', monitor: '189' };
-		const none = { 'seat-cushion': '', chair: '', 'another-surface': '' };
+		const none = { 'foot-bar': '', 'seat-cushion': '', chair: '', 'another-surface': '' };
 		await setPrices(db(), desk.coordinator, { ...prices, ...none }, 'EUR', now);
 	});
 

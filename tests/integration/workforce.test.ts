@@ -255,6 +255,7 @@ describe('the report', () => {
 			{
 				'keyboard-and-mouse': '45,50',
 				footrest: '',
+				'foot-bar': '',
 				'seat-cushion': '',
 				monitor: '',
 				chair: '',

@@ -1,16 +1,27 @@
 /**
  * The plan of a corner as an integer program for HiGHS, a solver that knows nothing of the core's search. The same model:
- * whole numbers of each thing at each station in each way, whole millimetres of what moves, a square of a whole
- * distance as the convex line through its whole points (unit steps 1, 3, 5, …).
+ * whole numbers of each thing at each station in each way, whole millimetres of what moves, the cost of a whole
+ * distance as the convex line through its whole points (unit steps 1, 3, 5, … 79, then 80 each), and the limits as rows.
  */
 import highsLoader, { type Highs } from 'highs';
 import type { Corner } from '$lib/core/corner';
 import type { Cost } from '$lib/core/plan';
-import { bandTable, lengthOf, waysOf, type Way } from './exhaustive-plan';
+import {
+	atSeat,
+	bandTable,
+	countsOf,
+	highestOf,
+	lengthOf,
+	limitsByHand,
+	mostOf,
+	waysOf,
+	type Way
+} from './exhaustive-plan';
 
-const MOST = { seat: 2, feet: 6, keys: 6, mouse: 6, screen: 10 } as const;
-const SLENDER = { feet: 1, keys: 1, mouse: 1, screen: 1.5 } as const;
-const WEIGHT = { knee: 2, elbow: 3, eye: 2, thigh: 3 } as const;
+const WEIGHT = { knee: 2, elbow: 5, eye: 2, thigh: 3 } as const;
+
+/** More than any height. */
+const FAR = 4000;
 
 type Terms = Map<string, number>;
 
@@ -62,13 +73,16 @@ function addStacks(model: Model, corner: Corner): Record<Way['station'], Stack> 
 			{ rise: new Map(), count: new Map() }
 		])
 	) as unknown as Record<Way['station'], Stack>;
+	const most = mostOf(corner);
+	const thick: Terms = new Map();
 	const uses: { name: string; way: Way; count: number }[] = [];
 	for (const [i, item] of corner.household.entries()) {
 		const count = item.count ?? 1;
 		const all: Terms = new Map();
 		for (const [j, way] of waysOf(corner, item.kind, item.size).entries()) {
 			const name = `x_${i}_${j}`;
-			model.integer(name, 0, Math.min(count, MOST[way.station]));
+			model.integer(name, 0, Math.min(count, most[way.station]));
+			if (way.station === 'seat' && way.rise > 25) thick.set(name, 1);
 			all.set(name, 1);
 			stacks[way.station].rise.set(name, way.rise);
 			stacks[way.station].count.set(name, 1);
@@ -77,23 +91,25 @@ function addStacks(model: Model, corner: Corner): Record<Way['station'], Stack> 
 		if (all.size > 0) model.row(all, '<=', count);
 	}
 	for (const station of ['seat', 'feet', 'keys', 'mouse', 'screen'] as const)
-		if (stacks[station].count.size > 0) model.row(stacks[station].count, '<=', MOST[station]);
-	if (stacks.seat.rise.size > 0) model.row(stacks.seat.rise, '<=', 80);
+		if (stacks[station].count.size > 0) model.row(stacks[station].count, '<=', most[station]);
+	if (stacks.seat.rise.size > 0) model.row(stacks.seat.rise, '<=', corner.spot.seat?.castors ? 30 : 70);
+	if (thick.size > 0) model.row(thick, '<=', 1);
 	for (const { name, way, count } of uses) {
 		if (way.station === 'seat') continue;
 		const { rise } = stacks[way.station];
 		const highest = [...rise.values()].sort((a, b) => b - a).slice(0, 1)[0] ?? 0;
-		const tallest = Math.min(highest * MOST[way.station], 5000);
-		const limit = Math.floor(SLENDER[way.station] * way.shorter);
+		const tallest = Math.min(highest * most[way.station], 5000);
+		const limit = Math.floor(highestOf(corner, way.station, way.shorter));
 		model.integer(`y${name}`, 0, 1);
-		model.row(plus(one(name), one(`y${name}`, -Math.min(count, MOST[way.station]))), '<=', 0);
+		model.row(plus(one(name), one(`y${name}`, -Math.min(count, most[way.station]))), '<=', 0);
 		model.row(plus(rise, one(`y${name}`, tallest)), '<=', limit + tallest);
 	}
 	return stacks;
 }
 
 function addMouse(model: Model, corner: Corner, { keys, mouse }: Record<Way['station'], Stack>): void {
-	if (corner.spot.keys.kind !== 'separate' || corner.spot.mouse !== 'separate') return;
+	if (corner.spot.keys.kind !== 'separate' || corner.spot.mouse !== 'separate' || corner.spot.keys.tray)
+		return;
 	model.integer('z', 0, 1);
 	model.row(plus(keys.count, one('z', -6)), '<=', 0);
 	model.row(plus(keys.count, one('z', -1)), '>=', 0);
@@ -127,16 +143,17 @@ function valuesOf(
 	stacks: Record<Way['station'], Stack>
 ): Record<string, Value> {
 	const { spot, person } = corner;
-	const sits = spot.posture === 'sitting';
+	const { sits, knee, thigh, sets } = atSeat(corner);
 	const bands = bandTable(corner);
+	const { now, leastThigh, leastRoom, farthest } = limitsByHand(corner);
 	const t = addMoving(model, 't', spot.surface.range, spot.surface.height);
 	const c = addMoving(model, 'c', spot.screen.range, spot.screen.topAboveBase);
 	const under = spot.keys.kind === 'built-in' ? stacks.screen.rise : stacks.keys.rise;
 	const q = corner.way === 'forearms-down' && sits ? 0 : spot.keys.homeRow;
-	const seat =
-		spot.seat && sits
-			? addMoving(model, 's', spot.seat.range ?? null, spot.seat.height)
-			: new Map<string, number>();
+	const { tray } = spot.keys;
+	const trayOver = tray ? tray.height - spot.surface.height : 0;
+	const range = sets ? (spot.seat?.range ?? null) : null;
+	const seat = spot.seat && sits ? addMoving(model, 's', range, spot.seat.height) : new Map<string, number>();
 	const s = sits ? plus(seat, stacks.seat.rise) : new Map<string, number>();
 	const give = sits ? (spot.seat?.give ?? 0) : 0;
 	const E = sits ? lengthOf(corner, 'sittingElbow') - give : lengthOf(corner, 'standingElbow') + person.heel;
@@ -146,25 +163,60 @@ function valuesOf(
 		ideal: bands[id][1],
 		high: bands[id][2]
 	});
+	const elbow = plus(s, times(t, -1), times(under, -1));
 	const values: Record<string, Value> = {
-		elbow: { terms: plus(s, times(t, -1), times(under, -1)), constant: E - q, ...band('elbow') },
+		elbow: { terms: elbow, constant: E - q - trayOver, ...band('elbow') },
 		eye: { terms: plus(t, stacks.screen.rise, c, times(s, -1)), constant: -Y, ...band('eye') }
 	};
-	if (!sits) return values;
-	const P = lengthOf(corner, 'popliteal') + person.heel;
-	values.knee = { terms: plus(s, times(stacks.feet.rise, -1)), constant: -give - P, ...band('knee') };
-	const T = spot.surface.thickness - give + lengthOf(corner, 'thigh');
-	values.thigh = { terms: plus(t, times(s, -1)), constant: -T, low: 20, ideal: null, high: null };
+	if (spot.keys.kind === 'built-in') {
+		// Raised with its keys only while they end below the elbow.
+		model.integer('zr', 0, now.elbow < 0 ? 0 : 1);
+		if (stacks.screen.rise.size > 0) model.row(plus(stacks.screen.rise, one('zr', -FAR)), '<=', 0);
+		model.row(plus(t, one('zr', -FAR)), '<=', spot.surface.height);
+		model.row(plus(elbow, one('zr', -FAR)), '>=', -(E - q) - FAR);
+	}
+	if (range && stacks.seat.count.size > 0) {
+		// Padded only at its highest.
+		model.integer('zp', 0, 1);
+		model.row(plus(stacks.seat.count, one('zp', -2)), '<=', 0);
+		model.row(plus(seat, one('zp', range[0] - range[1])), '>=', range[0]);
+	}
+	if (sits && stacks.feet.count.size > 0) {
+		// Nothing under the feet of a seat over 600.
+		model.integer('zh', 0, 1);
+		model.row(plus(seat, one('zh', -FAR)), '<=', 600 + give);
+		model.row(plus(stacks.feet.count, one('zh', 3)), '<=', 3);
+	}
+	const P = lengthOf(corner, 'popliteal') + person.heel + (spot.seat?.footBar ?? 0);
+	const kneeTerms = plus(s, times(stacks.feet.rise, -1));
+	if (knee) values.knee = { terms: kneeTerms, constant: -give - P, ...band('knee') };
+	if (thigh) {
+		const own = -spot.surface.thickness;
+		const underside = tray ? Math.min(own, trayOver - tray.thickness) : own;
+		const T = -underside - give + lengthOf(corner, 'thigh');
+		const terms = plus(t, times(s, -1));
+		values.thigh = { terms, constant: -T, low: 20, ideal: null, high: null };
+		model.row(terms, '>=', leastThigh + T);
+		model.row(terms, '>=', leastRoom + T);
+		if (knee) model.row(plus(terms, kneeTerms), '>=', leastRoom + T + give + P);
+	}
+	for (const id of ['knee', 'elbow', 'thigh'] as const) {
+		const value = values[id];
+		if (!value) continue;
+		model.row(value.terms, '>=', value.low - farthest[id] - value.constant);
+		if (value.high !== null) model.row(value.terms, '<=', value.high + farthest[id] - value.constant);
+	}
 	return values;
 }
 
-/** Adds the squared distance of a check as `sq_<id>`, exact for distances up to `most` mm. */
-function addSquare(model: Model, id: string, { terms, constant, low, high }: Value, most: number): void {
-	model.bounds.push(` 0 <= d_${id} <= ${most}`, ` 0 <= sq_${id} <= ${most * most}`);
-	model.row(plus(terms, one(`d_${id}`)), '>=', low + 8 - constant);
-	if (high !== null) model.row(plus(terms, one(`d_${id}`, -1)), '<=', high - 8 - constant);
-	for (let j = 0; j < Math.max(1, most); j += 1)
+/** What a distance costs: 1, 3, 5, … 79 a millimetre up to 40, then 80 each. */
+function addCost(model: Model, id: string, { terms, constant, low, high }: Value): void {
+	model.bounds.push(` 0 <= d_${id} <= ${FAR}`, ` 0 <= sq_${id} <= ${FAR * 80}`);
+	model.row(plus(terms, one(`d_${id}`)), '>=', low + 10 - constant);
+	if (high !== null) model.row(plus(terms, one(`d_${id}`, -1)), '<=', high - 10 - constant);
+	for (let j = 0; j < 40; j += 1)
 		model.row(plus(one(`sq_${id}`), one(`d_${id}`, -(2 * j + 1))), '>=', -j * (j + 1));
+	model.row(plus(one(`sq_${id}`), one(`d_${id}`, -80)), '>=', -1600);
 }
 
 function addIdeal(model: Model, id: string, { terms, constant, ideal }: Value): void {
@@ -182,15 +234,8 @@ export function loadHighs(): Promise<Highs> {
 	return loaded;
 }
 
-/** More than any D of these corners: pieces and D in one objective. */
-const D_ROOM = 8192;
-
-/**
- * The least cost of a corner by integer programming.
- *
- * @param bound a cost that some plan has: distances that alone would cost more need no place in the model
- */
-export async function integerProgramCost(corner: Corner, bound: Cost): Promise<Cost> {
+/** The cost of the plan that the order picks, by integer programming: least misfit, fewest pieces, least misfit again, nearest to the ideals. */
+export async function integerProgramCost(corner: Corner): Promise<Cost> {
 	const highs = await loadHighs();
 	const model = new Model();
 	model.bounds.push(' 0 <= zero <= 0');
@@ -198,20 +243,24 @@ export async function integerProgramCost(corner: Corner, bound: Cost): Promise<C
 	addMouse(model, corner, stacks);
 	const values = valuesOf(model, corner, stacks);
 	for (const [id, value] of Object.entries(values)) {
-		addSquare(model, id, value, Math.floor(Math.sqrt(bound.W / WEIGHT[id as keyof typeof WEIGHT])) + 1);
+		addCost(model, id, value);
 		addIdeal(model, id, value);
 	}
-	const W = plus(...Object.keys(values).map((id) => one(`sq_${id}`, WEIGHT[id as keyof typeof WEIGHT])));
-	const least = solve(highs, model.text(W));
-	model.row(W, '<=', least + 0.5);
-	const pieces = plus(...Object.values(stacks).map((stack) => stack.count));
-	const D = plus(
+	const counts = countsOf(corner);
+	const misfit = plus(...Object.keys(values).map((id) => one(`sq_${id}`, counts[id as keyof typeof counts])));
+	const least = solve(highs, model.text(misfit));
+	model.row(misfit, '<=', least + 299.5);
+	const count = plus(...Object.values(stacks).map((stack) => stack.count));
+	const pieces = count.size > 0 ? solve(highs, model.text(count)) : 0;
+	if (count.size > 0) model.row(count, '<=', pieces + 0.5);
+	const W = solve(highs, model.text(misfit));
+	model.row(misfit, '<=', W + 0.5);
+	const fromIdeal = plus(
 		...Object.entries(values).flatMap(([id, v]) =>
 			v.ideal === null ? [] : [one(`e_${id}`, WEIGHT[id as keyof typeof WEIGHT])]
 		)
 	);
-	const second = solve(highs, model.text(plus(times(pieces, D_ROOM), D)));
-	return { W: least, pieces: Math.floor(second / D_ROOM), D: second % D_ROOM };
+	return { W, pieces, D: solve(highs, model.text(fromIdeal)) };
 }
 
 function solve(highs: Highs, text: string): number {

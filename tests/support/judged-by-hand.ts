@@ -262,16 +262,21 @@ function standingByHand(
 	if (isSitting) s = measured('seat') ?? s;
 	let t = plan && has('surface') ? plan.heights.surface : spot.surface.height;
 	t = measured('surface') ?? t;
-	let f = plan && has('feet') ? plan.rises.feet : 0;
+	const bar = (isSitting && spot.seat?.footBar) || 0;
+	let f = plan && has('feet') ? plan.rises.feet : bar;
 	if (isSitting) f = measured('feet') ?? f;
 	let m = plan && has('screen') ? plan.rises.screen : 0;
 	const c = plan && has('screen') ? plan.heights.screenTopAboveBase : spot.screen.topAboveBase;
 	let top = t + m + c;
 	const seen = measured('screen');
 	if (seen !== undefined) [top, m] = [seen, seen - c - t];
-	let k = plan && has('keys') ? plan.rises.keys : 0;
+	// Keys on a tray: it moves with the surface.
+	const { tray } = spot.keys;
+	const low = tray ? tray.height - spot.surface.height : 0;
+	let k = (plan && has('keys') ? plan.rises.keys : 0) + low;
 	const underKeys = measured('keys');
 	if (underKeys !== undefined) k = underKeys - t;
+	const underside = tray ? Math.min(-spot.surface.thickness, low - tray.thickness) : -spot.surface.thickness;
 	if (builtIn) k = m;
 	const body = bodyOf(corner);
 	const elbow = isSitting ? s + body.sittingElbow.mm : body.standingElbow.mm + person.heel;
@@ -281,7 +286,7 @@ function standingByHand(
 		knee: s - f - (body.popliteal.mm + person.heel),
 		elbow: elbow - (t + k + (onSurface ? 0 : homeRow)),
 		eye: top - eye,
-		thigh: t - spot.surface.thickness - (s + body.thigh.mm)
+		thigh: t + underside - (s + body.thigh.mm)
 	};
 	const softs = plan && has('seat') && isSitting && measured('seat') === undefined ? plan.rises.softs : 0;
 	return checkCorner(

@@ -4,8 +4,11 @@ import type {
 	HouseholdItem,
 	HouseholdKind,
 	MeasuredLength,
-	MeasuringMethod
+	MeasuringMethod,
+	SeatKind
 } from '$lib/core/corner';
+import { SEAT_KINDS } from '$lib/core/corner';
+import { REGIONS } from '$lib/core/discomfort';
 import { Dice } from '../../seed/random';
 
 const METHODS: readonly MeasuringMethod[] = [
@@ -16,6 +19,9 @@ const METHODS: readonly MeasuringMethod[] = [
 	'hand-span',
 	'guess'
 ];
+/** Mostly chairs. */
+const SEATS: readonly SeatKind[] = [...Array.from({ length: 12 }, () => 'chair' as const), ...SEAT_KINDS];
+
 const RIGID: readonly HouseholdKind[] = [
 	'book',
 	'ream',
@@ -109,11 +115,19 @@ export function randomCorner(seed: number, limits: RandomSize): Corner {
 	const dice = new Dice(seed);
 	const standing = dice.chance(0.25);
 	const laptop = dice.chance(0.6);
-	const surface = standing ? dice.int(850, 1080) : dice.int(680, 790);
-	const seat = dice.int(400, 520);
+	const kind = dice.pick(SEATS);
+	const isHigh = kind === 'stool' && dice.chance(0.3);
+	const surface = standing || isHigh ? dice.int(850, 1080) : dice.int(680, 790);
+	const seat = isHigh ? dice.int(600, 720) : kind === 'saddle' ? dice.int(500, 640) : dice.int(400, 520);
+	const isSeparate = !laptop || dice.chance(0.6);
+	const thickness = dice.int(15, 60);
+	const tray =
+		isSeparate && dice.chance(0.1)
+			? { height: surface - dice.int(60, 120), thickness: dice.int(10, 30) }
+			: null;
 	const top = laptop ? dice.int(180, 250) : dice.int(380, 560);
 	return {
-		format: 'easy-corner.corner/1',
+		format: 'easy-corner.corner/3',
 		person: {
 			stature: dice.int(1480, 1960),
 			sex: dice.pick(['female', 'male', 'unstated']),
@@ -121,7 +135,8 @@ export function randomCorner(seed: number, limits: RandomSize): Corner {
 			hand: dice.pick(['right', 'left']),
 			lenses: dice.pick(['none', 'single-vision', 'bifocal', 'progressive', 'trifocal']),
 			back: dice.pick(['any', 'any', 'eased-by-arching', 'eased-by-rounding']),
-			wrists: 'well'
+			wrists: 'well',
+			...(dice.chance(0.4) ? { sore: [dice.pick(REGIONS)] } : {})
 		},
 		body: body(dice),
 		way: dice.pick(['upright', 'open', 'forearms-down', 'active']),
@@ -129,14 +144,16 @@ export function randomCorner(seed: number, limits: RandomSize): Corner {
 			posture: standing ? 'standing' : 'sitting',
 			by: dice.pick(METHODS),
 			surface: {
+				kind: dice.chance(0.1) ? 'ironing-board' : 'table',
 				height: surface,
-				thickness: dice.int(15, 60),
+				thickness,
 				depth: 750,
 				range: range(dice, surface, limits.span)
 			},
 			seat: standing
 				? null
 				: {
+						kind,
 						height: seat,
 						give: dice.int(0, 40),
 						range: range(dice, seat, limits.span),
@@ -144,7 +161,8 @@ export function randomCorner(seed: number, limits: RandomSize): Corner {
 						backrest: true,
 						lumbar: false,
 						armrest: null,
-						castors: false
+						castors: kind === 'chair' && dice.chance(0.3),
+						footBar: isHigh && dice.chance(0.5) ? dice.int(150, 350) : null
 					},
 			screen: {
 				kind: laptop ? 'laptop' : 'monitor',
@@ -155,7 +173,8 @@ export function randomCorner(seed: number, limits: RandomSize): Corner {
 				distance: 520
 			},
 			keys: {
-				kind: laptop && dice.chance(0.4) ? 'built-in' : 'separate',
+				kind: isSeparate ? 'separate' : 'built-in',
+				tray,
 				homeRow: dice.int(10, 35),
 				base: [dice.int(280, 450), dice.int(110, 180)]
 			},

@@ -39,7 +39,7 @@ function anyCorner(dice: Dice, seed: number): Corner {
 	const seat = spot.seat && seatOf(dice, spot.seat, dice.chance(0.5) ? 'chair' : dice.pick(SEAT_KINDS));
 	return {
 		...corner,
-		format: 'easy-corner.corner/2',
+		format: 'easy-corner.corner/3',
 		person: { ...person, wrists: dice.chance(0.2) ? 'troubled' : 'well' },
 		spot: {
 			...spot,

@@ -1,9 +1,17 @@
-import { actsOf, advisedFindings, offersOf, stepsToDo, type KeptAdvice } from '$lib/core/advice';
+import {
+	actsOf,
+	advisedFindings,
+	firstActs,
+	isLeftAlone,
+	offersOf,
+	stepsToDo,
+	type KeptAdvice
+} from '$lib/core/advice';
 import { checkField, type Answers } from '$lib/core/answers';
 import { checklistOf, fixRule } from '$lib/core/checklist';
 import { factsOf, type Act, type Facts } from '$lib/core/conditions';
 import type { Corner } from '$lib/core/corner';
-import { compromiseOf, ladderOf, planCorner, type Plan, type PlanStep } from '$lib/core/plan';
+import { ladderOf, laptopArrangements, planCorner, type Plan, type PlanStep } from '$lib/core/plan';
 import { sectionOf, type Section } from '$lib/core/section';
 import { messagesFor } from '$lib/messages';
 import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';
@@ -44,14 +52,17 @@ export function textOf({ page, title, stepTexts }: WhatIsTold): string {
 export function whatIsTold({ corner, checks, reports }: RandomPerson): WhatIsTold {
 	const report = planCorner(corner, 1);
 	const best = report.plans[0];
-	const { rungs, proven } = best ? ladderOf(corner, best) : { rungs: [], proven: true };
-	const recommended = rungs.at(-1)?.plan ?? best;
+	const { rungs, proven } = best ? ladderOf(corner, best, report.before) : { rungs: [], proven: true };
+	const laptop = best ? laptopArrangements(corner, best, report.before) : null;
 	const kept: KeptAdvice = {
 		...report,
+		format: 'easy-corner.advise/2',
 		proven: report.proven && proven,
 		ladder: rungs,
+		more: null,
 		purchases: [],
-		compromise: recommended ? compromiseOf(corner, recommended) : null,
+		laptop,
+		first: firstActs(corner, { ...report, ladder: rungs, purchases: [], laptop }),
 		findings: []
 	};
 	const plan = offersOf(corner, kept)[0]?.plan ?? null;
@@ -75,7 +86,9 @@ export function whatIsTold({ corner, checks, reports }: RandomPerson): WhatIsTol
 		title: planTitle(
 			{
 				corner,
-				heightsFit: report.before.every(({ verdict }) => verdict === 'fits'),
+				isLeftAlone: isLeftAlone(kept),
+				first: kept.first,
+				measureNext: kept.measureNext,
 				found: page.findings.length,
 				steps: steps.length,
 				things: steps.length

@@ -40,7 +40,10 @@ export const seatEn: Readonly<Record<SeatKind, string>> = {
 	ball: 'on an exercise ball',
 	wheelchair: 'in a wheelchair',
 	sofa: 'on a sofa',
-	bed: 'on a bed'
+	bed: 'on a bed',
+	saddle: 'on a saddle seat',
+	kneeling: 'on a kneeling chair',
+	floor: 'on the floor'
 };
 
 /** The same place and side in two reports. */

@@ -1,4 +1,14 @@
-export { adviseCorner, keptAdvice, type Advice, type KeptAdvice, type KeptPurchase } from './advise-corner';
+export {
+	adviseCorner,
+	keptAdvice,
+	type Advice,
+	type KeptAdvice,
+	type KeptMore,
+	type KeptOutcome,
+	type KeptPurchase
+} from './advise-corner';
+export { firstActs, type FirstAct } from './first-acts';
+export { readAdvice, readPurchases, type StoredAdvice, type StoredPurchase } from './read-advice';
 export {
 	actsOf,
 	advisedFindings,
@@ -8,4 +18,4 @@ export {
 } from './advised-findings';
 export { OTHER_CHECK_IDS, otherChecks, type OtherCheck, type OtherCheckId } from './other-checks';
 export { sideLookOf, type SideLook, type SidePointId } from './side-look';
-export { offersOf, stepsToDo, type Offer } from './offers';
+export { isLeftAlone, offersOf, stepsToDo, type Offer } from './offers';

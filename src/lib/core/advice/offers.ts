@@ -5,6 +5,8 @@ import type { KeptAdvice } from './advise-corner';
 /** A plan that is offered. */
 export interface Offer {
 	readonly plan: Plan;
+	/** What it is for: all there is to do, or a laptop alone in spells. */
+	readonly kind: 'plan' | 'typing' | 'reading';
 	/** How much it asks for, where it is a rung of the ladder; null for one that does the same with other things. */
 	readonly rung: Pick<Rung, 'things' | 'worse'> | null;
 }
@@ -13,32 +15,42 @@ const isSame = (a: Plan, b: Plan) => JSON.stringify(a.stations) === JSON.stringi
 
 /**
  * What is offered of an advice, the plan that is recommended first: the last rung of the ladder, the rungs below it, then plans with other
- * things that do something for the corner. Where nothing is worth doing, the best plan alone, which asks for nothing.
+ * things that do something for the corner, then a laptop's arrangement for reading. Where nothing is worth doing, the corner as it is.
  */
 export function offersOf(
 	corner: Corner,
-	{ ladder, plans }: Pick<KeptAdvice, 'ladder' | 'plans'>
+	{ ladder, plans, laptop }: Pick<KeptAdvice, 'ladder' | 'plans' | 'laptop'>
 ): readonly Offer[] {
+	const kind = laptop ? 'typing' : 'plan';
 	const nothing = misfitOf(corner);
-	const others = (of: readonly Plan[]) =>
-		of.filter(({ cost }) => cost.pieces > 0 && cost.W < nothing).map((plan): Offer => ({ plan, rung: null }));
-	const rungs = ladder.map(({ plan, things, worse }): Offer => ({ plan, rung: { things, worse } })).reverse();
-	if (rungs.length === 0) return plans.slice(0, 1).map((plan) => ({ plan, rung: null }));
-	return [...rungs, ...others(plans.filter((plan) => !rungs.some((rung) => isSame(rung.plan, plan))))];
+	const others = plans.filter(
+		(plan) => plan.cost.pieces > 0 && plan.cost.W < nothing && !ladder.some((rung) => isSame(rung.plan, plan))
+	);
+	const rungs = ladder.map(({ plan, things, worse }): Offer => ({ plan, kind, rung: { things, worse } }));
+	const asItIs = plans.slice(0, 1).map((plan): Offer => ({ plan, kind, rung: null }));
+	const reading = laptop && laptop.reading.stations.screen.pieces.length > 0 ? [laptop.reading] : [];
+	return [
+		...(rungs.length > 0 ? rungs.reverse() : asItIs),
+		...(rungs.length > 0 ? others.map((plan): Offer => ({ plan, kind, rung: null })) : []),
+		...reading.map((plan): Offer => ({ plan, kind: 'reading', rung: null }))
+	];
+}
+
+/** Whether a corner is left alone: nothing is worth building, and nothing is known to be wrong. */
+export function isLeftAlone({ ladder, before }: Pick<KeptAdvice, 'ladder' | 'before'>): boolean {
+	return ladder.length === 0 && before.every(({ verdict }) => verdict !== 'off');
 }
 
 /**
- * What there is to do by an offer: its steps, where it does something for a corner that does not fit; none where the corner fits, or
- * where nothing at home makes it better.
+ * What there is to do by an offer: its steps; none where the corner is left as it is, or where nothing at home makes it better.
  */
 export function stepsToDo(
 	corner: Corner,
-	advice: Pick<KeptAdvice, 'ladder' | 'plans' | 'before'>,
+	advice: Pick<KeptAdvice, 'ladder' | 'plans' | 'before' | 'laptop'>,
 	chosen: number
 ): PlanStep[] {
-	const plan = offersOf(corner, advice)[chosen]?.plan;
-	if (!plan || advice.ladder.length === 0 || advice.before.every(({ verdict }) => verdict === 'fits'))
-		return [];
-	const steps = planSteps(corner, plan, advice.before);
-	return plan.cost.pieces > 0 || steps.some(({ moves }) => moves) ? steps : [];
+	const offer = offersOf(corner, advice)[chosen];
+	if (!offer || (advice.ladder.length === 0 && offer.kind !== 'reading')) return [];
+	const steps = planSteps(corner, offer.plan, advice.before);
+	return offer.plan.cost.pieces > 0 || steps.some(({ moves }) => moves) ? steps : [];
 }

@@ -1,12 +1,18 @@
 import {
+	mayHaveFootBar,
 	SEAT_RULES,
+	type Arms,
 	type Corner,
+	type Hand,
 	type MeasuredBody,
 	type MeasuredLength,
 	type Range,
 	type Way
 } from '../corner';
+import { REGIONS, type Region } from '../discomfort';
 import type { LengthUnit } from '../length';
+import { caresOf } from './care-answers';
+import { discomfortFromAnswers } from './discomfort-answers';
 import {
 	BODY_FIELDS,
 	bodyMethodOf,
@@ -83,44 +89,79 @@ class Reader {
 		];
 		const read = !this.issues.some(({ field }) => field === low || field === high);
 		if (read && range[0] > range[1]) this.issues.push({ field: high, code: 'range-order', readMm: range[1] });
+		else if (
+			read &&
+			(now < range[0] || now > range[1]) &&
+			!this.issues.some(({ field }) => field === HEIGHT_OF[of])
+		)
+			this.issues.push({ field: HEIGHT_OF[of], code: 'outside-range', readMm: now });
 		return range;
 	}
 }
 
+/** The height as it is set of what moves. */
+const HEIGHT_OF: Readonly<Record<Movable, LengthFieldName>> = {
+	surface: 'surfaceHeight',
+	seat: 'seatHeight',
+	screen: 'topAboveBase'
+};
+
+/** From so much on a region counts as sore: 0 to 10. */
+const SORE_FROM = 4;
+
+/** What hurts so much that heights which bear on it count double. */
+function soreOf(answers: Answers): Region[] {
+	const { reports } = discomfortFromAnswers(answers);
+	const sore = (reports ?? []).filter(({ worst }) => worst >= SORE_FROM).map(({ region }) => region);
+	return REGIONS.filter((region) => sore.includes(region));
+}
+
+/** The hand that uses the mouse, as far as it is another than the one that writes and one that works. */
+function pointerOf(answers: Answers, arms: Arms): Hand | 'same' {
+	const pointer = choiceOf(answers, 'pointer');
+	return arms === 'both' ? pointer : 'same';
+}
+
 function personOf(answers: Answers, reader: Reader): Corner['person'] {
+	const arms = choiceOf(answers, 'arms');
+	const pointer = pointerOf(answers, arms);
+	const care = caresOf(answers);
+	const sore = soreOf(answers);
 	return {
 		stature: reader.length('stature'),
 		sex: choiceOf(answers, 'sex'),
 		heel: reader.length('heel'),
 		hand: choiceOf(answers, 'hand'),
+		...(pointer === 'same' ? {} : { pointer }),
+		...(arms === 'both' ? {} : { arms }),
+		...(care.length > 0 ? { care } : {}),
+		...(sore.length > 0 ? { sore } : {}),
 		lenses: choiceOf(answers, 'lenses'),
 		back: choiceOf(answers, 'back'),
 		wrists: choiceOf(answers, 'wrists')
 	};
 }
 
-/** Whether a seat has to be named: version 1 of the corner document means a chair, and stays what is made where one is sat on. */
-const isSeatNamed = (answers: Answers) =>
-	choiceOf(answers, 'posture') === 'sitting' && choiceOf(answers, 'seatKind') !== 'chair';
-
 function seatOf(answers: Answers, reader: Reader): Corner['spot']['seat'] {
 	const kind = choiceOf(answers, 'seatKind');
 	const { isSet, hasBack, hasArmrests } = SEAT_RULES[kind];
-	const named = isSeatNamed(answers) ? { kind } : {};
 	const height = reader.length('seatHeight');
 	const range = isSet && choiceOf(answers, 'seatMoves') === 'yes' ? reader.range('seat', height) : null;
 	const back = hasBack
 		? { depth: reader.length('seatDepth'), backrest: choiceOf(answers, 'backrest') === 'yes' }
 		: {};
 	return {
-		...named,
+		kind,
 		height,
 		give: reader.length('seatGive'),
 		...(isSet ? { range } : {}),
 		...back,
 		lumbar: hasBack && choiceOf(answers, 'lumbar') === 'yes',
 		armrest: hasArmrests && choiceOf(answers, 'armrest') === 'yes' ? reader.length('armrestHeight') : null,
-		castors: choiceOf(answers, 'castors') === 'yes'
+		castors: choiceOf(answers, 'castors') === 'yes',
+		...(mayHaveFootBar(kind) && choiceOf(answers, 'footBar') === 'yes'
+			? { footBar: reader.length('footBarHeight') }
+			: {})
 	};
 }
 
@@ -154,7 +195,10 @@ function screenOf(answers: Answers, reader: Reader): Pick<Corner['spot'], 'scree
 		keys: {
 			kind: builtIn ? 'built-in' : 'separate',
 			homeRow: reader.length('homeRow'),
-			base: builtIn ? base : [reader.length('keysLong'), reader.length('keysShort')]
+			base: builtIn ? base : [reader.length('keysLong'), reader.length('keysShort')],
+			...(!builtIn && choiceOf(answers, 'tray') === 'yes'
+				? { tray: { height: reader.length('trayHeight'), thickness: reader.length('trayThickness') } }
+				: {})
 		},
 		mouse: choiceOf(answers, 'mouse')
 	};
@@ -173,6 +217,7 @@ export function cornerFromAnswers(answers: Answers, way: Way): CornerFromAnswers
 	const person = personOf(answers, reader);
 	const surfaceHeight = reader.length('surfaceHeight');
 	const surface = {
+		kind: choiceOf(answers, 'surfaceKind'),
 		height: surfaceHeight,
 		thickness: reader.length('surfaceThickness'),
 		depth: reader.length('surfaceDepth'),
@@ -189,7 +234,7 @@ export function cornerFromAnswers(answers: Answers, way: Way): CornerFromAnswers
 	const spot = { posture, by, surface, seat, ...screen };
 	return {
 		corner: {
-			format: isSeatNamed(answers) ? 'easy-corner.corner/2' : 'easy-corner.corner/1',
+			format: 'easy-corner.corner/3',
 			person,
 			body,
 			way,

@@ -11,6 +11,7 @@ import {
 	SCREEN_KINDS,
 	SEAT_KINDS,
 	SEXES,
+	SURFACE_KINDS,
 	WRISTS,
 	type BodyLengthName,
 	type MeasuringMethod
@@ -74,6 +75,9 @@ export const LENGTH_FIELDS = {
 	seatDepth: { page: 'back', bounds: B.seatDepth, usual: [330, 560], start: 420 },
 	seatLow: { page: 'feet', bounds: B.seatHeight, usual: [350, 600], start: null },
 	seatHigh: { page: 'feet', bounds: B.seatHeight, usual: [400, 850], start: null },
+	footBarHeight: { page: 'feet', bounds: B.footBar, usual: [100, 450], start: null },
+	trayHeight: { page: 'hands', bounds: B.surfaceHeight, usual: [500, 760], start: null },
+	trayThickness: { page: 'hands', bounds: B.trayThickness, usual: [10, 60], start: 20 },
 	armrestHeight: { page: 'hands', bounds: B.armrest, usual: [120, 350], start: null },
 	popliteal: { page: 'feet', bounds: B.bodyLength, usual: [320, 560], start: null },
 	sittingElbow: { page: 'hands', bounds: B.bodyLength, usual: [130, 340], start: null },
@@ -116,6 +120,8 @@ export const CHOICE_FIELDS = {
 	unit: { page: 'you', options: LENGTH_UNITS },
 	sex: { page: 'you', options: SEXES },
 	hand: { page: 'you', options: HANDS },
+	/** The hand that uses the mouse: the one that writes where nothing else is said. */
+	pointer: { page: 'you', options: ['same', ...HANDS] },
 	lenses: { page: 'you', options: LENSES },
 	back: { page: 'you', options: BACKS },
 	wrists: { page: 'you', options: WRISTS },
@@ -124,6 +130,7 @@ export const CHOICE_FIELDS = {
 	drawnAs: { page: 'you', options: DRAWN_AS },
 	posture: { page: 'spot', options: POSTURES },
 	by: { page: 'spot', options: WALK_METHODS },
+	surfaceKind: { page: 'spot', options: SURFACE_KINDS },
 	surfaceMoves: { page: 'spot', options: ['no', 'yes'] },
 	seatKind: { page: 'feet', options: SEAT_KINDS },
 	seatMoves: { page: 'feet', options: ['no', 'yes'] },
@@ -131,6 +138,8 @@ export const CHOICE_FIELDS = {
 	lumbar: { page: 'back', options: ['no', 'yes'] },
 	armrest: { page: 'hands', options: ['no', 'yes'] },
 	castors: { page: 'feet', options: ['no', 'yes'] },
+	footBar: { page: 'feet', options: ['no', 'yes'] },
+	tray: { page: 'hands', options: ['no', 'yes'] },
 	bodyBy: { page: 'feet', options: WALK_METHODS },
 	screenKind: { page: 'hands', options: SCREEN_KINDS },
 	screenSize: {

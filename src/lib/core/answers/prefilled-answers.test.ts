@@ -1,7 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { prefilledAnswers } from './prefilled-answers';
 
-const setUp = { seat: 450, surface: 730, screenTopAboveBase: 480, pads: 0, feet: 0, keys: 0, screen: 0 };
+const setUp = {
+	seat: 450,
+	surface: 730,
+	screenTopAboveBase: 480,
+	pads: 0,
+	softs: 0,
+	feet: 0,
+	keys: 0,
+	screen: 0
+};
 
 describe('answers put in again', () => {
 	it('keep what somebody sat on, where it was asked another way', () => {

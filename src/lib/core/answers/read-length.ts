@@ -6,6 +6,7 @@ export interface FieldIssue {
 	readonly code:
 		| 'missing'
 		| 'range-order'
+		| 'outside-range'
 		| LengthFault
 		| 'too-small'
 		| 'too-big'

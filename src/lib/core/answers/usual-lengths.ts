@@ -9,6 +9,8 @@ const USUAL: Readonly<Partial<Record<LengthFieldName, number>>> = {
 	seatLow: 420,
 	seatHigh: 520,
 	armrestHeight: 220,
+	footBarHeight: 250,
+	trayHeight: 650,
 	screenLow: 350,
 	screenHigh: 500,
 	distance: 550

@@ -24,7 +24,7 @@ import {
 } from '../answers';
 import { askedItems, checklistOf, type ChecklistItem } from '../checklist';
 import { checkIdsOfSeat } from '../checks';
-import { SEAT_RULES, type SeatKind, type Way } from '../corner';
+import { mayHaveFootBar, SEAT_RULES, type SeatKind, type Way } from '../corner';
 
 /** One question of the self-assessment. `id` is the field that it fills, or the name of what it asks as a whole. */
 export type Question = { readonly page: Page } & (
@@ -64,6 +64,8 @@ function namedAtFeet(answers: Answers, seat: SeatKind, version: number): readonl
 		'seatHeight',
 		'seatGive',
 		...where(rules.isSet, ...rangeOf('seat', answers), 'castors'),
+		...where(mayHaveFootBar(seat), 'footBar'),
+		...where(mayHaveFootBar(seat) && choiceOf(answers, 'footBar') === 'yes', 'footBarHeight'),
 		'bodyBy',
 		...where(judged.includes('knee'), 'popliteal'),
 		...where(judged.includes('thigh'), 'thigh')
@@ -83,7 +85,8 @@ function namedAtHands(answers: Answers, isStanding: boolean, hasArmrests: boolea
 		'screenKind',
 		...where(isLaptop, 'keysKind'),
 		'homeRow',
-		...where(!isBuiltIn, 'keysLong', 'keysShort'),
+		...where(!isBuiltIn, 'keysLong', 'keysShort', 'tray'),
+		...where(!isBuiltIn && choiceOf(answers, 'tray') === 'yes', 'trayHeight', 'trayThickness'),
 		...where(hasArmrests, 'armrest'),
 		...where(hasArmrests && choiceOf(answers, 'armrest') === 'yes', 'armrestHeight')
 	];
@@ -110,12 +113,13 @@ function namedOn(page: Page, answers: Answers, version: number): readonly Named[
 	const { hasBack, hasArmrests } = SEAT_RULES[seat];
 	switch (page) {
 		case 'you':
-			return ['stature', 'heel', 'hand', 'lenses', 'back', 'wrists', 'sex', 'drawnAs'];
+			return ['stature', 'heel', 'hand', 'pointer', 'lenses', 'back', 'wrists', 'sex', 'drawnAs'];
 		case 'spot':
 			return [
 				'posture',
 				'by',
 				...where(choiceOf(answers, 'by') === 'hand-span', 'handSpan'),
+				'surfaceKind',
 				'surfaceHeight',
 				'surfaceThickness',
 				'surfaceDepth',

@@ -14,6 +14,8 @@ const ALWAYS: Readonly<Partial<Record<ChoiceFieldName, readonly Change[]>>> = {
 	seatKind: ['verdict', 'step'],
 	seatMoves: ['step'],
 	backrest: ['step'],
+	castors: ['step'],
+	footBar: ['verdict', 'step'],
 	screenKind: ['verdict', 'step'],
 	keysKind: ['verdict', 'step'],
 	mouse: ['step'],
@@ -30,6 +32,7 @@ const STEPS_WHERE_SORE: Readonly<Partial<Record<ChoiceFieldName, readonly Findin
 /** What is looked at where one of the places hurts that these findings make sore. */
 const WHERE_SORE: Readonly<Partial<Record<ChoiceFieldName, readonly FindingId[]>>> = {
 	hand: ['mouse-hand-tired'],
+	pointer: ['mouse-hand-tired'],
 	wrists: ['troubled-wrists'],
 	armrest: ['armrest-too-high', 'armrest-meets-table']
 };

@@ -36,7 +36,7 @@ describe('bodyOf', () => {
 			wrists: 'well'
 		} as const;
 		const body = bodyOf({ person, body: { thigh: { mm: 151, by: 'a4-sheets' } } });
-		expect(body.thigh).toEqual({ mm: 151, sd: Math.hypot(10, 8), from: 'a4-sheets' });
+		expect(body.thigh).toEqual({ mm: 151, sd: Math.hypot(10, 12), from: 'a4-sheets' });
 		expect(body.popliteal.from).toBe('estimate');
 	});
 });

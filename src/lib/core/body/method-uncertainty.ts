@@ -11,7 +11,7 @@ export const METHOD_SD: Readonly<Record<MeasuringMethod, number>> = {
 };
 
 /** What holding still (or not) adds to every length of the body, mm. Working assumption of ours. */
-export const HOLDING_STILL_SD = 8;
+export const HOLDING_STILL_SD = 12;
 
 /** Standard deviation of `homeRow` and `topAboveBase`: small, rigid and easy to measure, mm. */
 export const SMALL_PART_SD = 2;

@@ -1,14 +1,14 @@
 import type { KeptPurchase } from '../advice';
 import type { CheckId } from '../checks';
-import { WEIGHT, type PurchaseId } from '../plan';
+import type { PurchaseId } from '../plan';
 import { chooseOptions } from './choose-options';
 
-/** Somebody for whom things that are sold would close what their household leaves open. */
+/** Somebody for whom things that are sold would take away what their household leaves wrong. */
 export interface InNeed {
 	readonly personId: string;
 	/** Their worst score, 0 to 10; 0 where they have reported none. */
 	readonly worst: number;
-	/** What was worked out for their corner, each with the checks it closes. */
+	/** What was worked out for their corner, each with the misfit that it takes away. */
 	readonly purchases: readonly KeptPurchase[];
 }
 
@@ -31,30 +31,23 @@ export interface Purchases {
 	readonly closes: number;
 }
 
-/** What a closed check counts besides its own weight: as much for somebody whom nothing hurts as one point in ten adds for each point. Ours. */
+/** Misfit counts so much for somebody whom nothing hurts, and one more for each point that it hurts. Ours. */
 const WORTH_WITHOUT_DISCOMFORT = 10;
 
 /**
- * What closing some checks is worth: the weight that each has in a plan, once for everybody and as much again, by tenths, as it hurts at
- * worst. Whole, above 0 where anything is closed.
+ * What taking away some misfit is worth: once for everybody, and as much again, by tenths, as it hurts at worst. Whole.
+ *
+ * @param savesW misfit, as plans count it
  */
-export const worthOf = (closes: readonly CheckId[], worst: number): number =>
-	closes.reduce((sum, id) => sum + WEIGHT[id] * (WORTH_WITHOUT_DISCOMFORT + worst), 0);
+export const worthOf = (savesW: number, worst: number): number => savesW * (WORTH_WITHOUT_DISCOMFORT + worst);
 
-/**
- * What can be bought for somebody, each with its price; nothing that has none. What more firm things from the house would close costs
- * nothing: only what a purchase closes beyond that is worth money.
- */
+/** What can be bought for somebody, each with its price; nothing that has none. */
 function offersFor(
 	{ personId, worst, purchases }: InNeed,
 	prices: ReadonlyMap<PurchaseId, number>
 ): Bought[] {
-	const free = Math.max(
-		0,
-		...purchases.filter(({ firmMm }) => firmMm !== null).map(({ closes }) => worthOf(closes, worst))
-	);
-	return purchases.flatMap(({ purchases: things, closes }) => {
-		const worth = worthOf(closes, worst) - free;
+	return purchases.flatMap(({ purchases: things, closes, savesW }) => {
+		const worth = worthOf(savesW, worst);
 		const each = things.map((thing) => prices.get(thing) ?? null);
 		if (things.length === 0 || worth <= 0 || each.includes(null)) return [];
 		const cents = each.reduce<number>((sum, one) => sum + (one ?? 0), 0);
@@ -71,7 +64,7 @@ const total = (bought: readonly Bought[]): Purchases => ({
 });
 
 /**
- * The purchases that close the most open checks for the money, by their worth ({@link worthOf}); exact, see `chooseOptions`. One
+ * The purchases that take away the most misfit for the money, by their worth ({@link worthOf}); exact, see `chooseOptions`. One
  * purchase, or two together, a person, as was worked out for their corner.
  *
  * @param prices whole cents of one of each, all in one currency; what has no price is not bought

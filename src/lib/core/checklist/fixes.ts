@@ -110,6 +110,7 @@ export function fixRule(id: HouseholdFix): FixRule {
 /** Where a thing is any use. */
 const SHOP_HOLDS: Readonly<Partial<Record<ShopFix, Holds>>> = {
 	footrest: FEET_DOWN,
+	'foot-bar': FEET_DOWN,
 	'seat-cushion': FEET_DOWN,
 	chair: FEET_DOWN,
 	'keyboard-and-mouse': { keys: ['built-in'] },
@@ -126,6 +127,7 @@ export function shopHolds(thing: ShopFix): Holds {
 export const SHOP_FIXES = [
 	'keyboard-and-mouse',
 	'footrest',
+	'foot-bar',
 	'seat-cushion',
 	'monitor',
 	'another-surface',

@@ -18,8 +18,7 @@ export interface CheckResult extends Band, Chances {
 /**
  * Judges a corner by its height checks.
  *
- * @param setUp what is set and built; as measured if left out. What is planned does not change the sd: the
- *   person's and the furniture's lengths stay as well known as they were.
+ * @param setUp what is set and built; as measured if left out. Of what is planned, only soft things under the person change the sd.
  */
 export function checkCorner(
 	corner: Corner,
@@ -30,7 +29,7 @@ export function checkCorner(
 	const bands = bandsFor(corner);
 	return checkIdsOf(corner).map((id) => {
 		const band = bands[id];
-		const sd = checkSd(corner, id, (name) => measurableSd(corner, body, name));
+		const sd = checkSd(corner, id, (name) => measurableSd(corner, body, name), setUp.softs);
 		const chances = chancesOf(band, values[id], sd);
 		return { id, value: values[id], ...band, sd, ...chances, verdict: verdictOf(chances) };
 	});

@@ -55,11 +55,24 @@ function smallPartSd(corner: Corner, check: CheckId): number {
 	return check === 'elbow' && !forearmsOnSurface(corner) ? SMALL_PART_SD : 0;
 }
 
+/** What each soft thing under a person adds to the sd of every check that the seat bears on, mm: it gives as it likes. Ours. */
+export const SOFT_SD = 10;
+
 /**
  * Standard deviation of a check's value in mm: root of the summed squares of its parts' (independent errors).
  *
+ * @param softs soft things under the person
  * @param sdOf gives the sd of one length; pass another to ask "what if that one were measured better"
  */
-export function checkSd(corner: Corner, check: CheckId, sdOf: (name: MeasurableName) => number): number {
-	return Math.hypot(smallPartSd(corner, check), ...measurableParts(corner, check).map(sdOf));
+export function checkSd(
+	corner: Corner,
+	check: CheckId,
+	sdOf: (name: MeasurableName) => number,
+	softs = 0
+): number {
+	return Math.hypot(
+		smallPartSd(corner, check),
+		SOFT_SD * Math.sqrt(softs),
+		...measurableParts(corner, check).map(sdOf)
+	);
 }

@@ -13,16 +13,20 @@ export type CheckId = (typeof CHECK_IDS)[number];
 const STANDING: readonly CheckId[] = ['elbow', 'eye'];
 
 /**
- * The checks that each kind of seat has. A wheelchair's footplates carry the feet, whatever the floor; a sofa has no table over the thighs;
- * on a bed the legs lie. Common practice.
+ * The checks that each kind of seat has. A wheelchair's footplates carry the feet, whatever the floor; on a sofa and a bed there is no
+ * table over the thighs, and nobody sits with the feet down all day; on a saddle the thighs slope under the table; who kneels or sits on
+ * the floor has the knees where they are. Common practice.
  */
 const BY_SEAT: Readonly<Record<SeatKind, readonly CheckId[]>> = {
 	chair: CHECK_IDS,
 	stool: CHECK_IDS,
 	ball: CHECK_IDS,
 	wheelchair: ['elbow', 'eye', 'thigh'],
-	sofa: ['knee', 'elbow', 'eye'],
-	bed: ['elbow', 'eye']
+	sofa: ['elbow', 'eye'],
+	bed: ['elbow', 'eye'],
+	saddle: ['knee', 'elbow', 'eye'],
+	kneeling: ['elbow', 'eye', 'thigh'],
+	floor: ['elbow', 'eye', 'thigh']
 };
 
 /** Which checks there are on a kind of seat, in the order they are shown: from the floor up, then the space between. @param kind null where one stands */
@@ -45,6 +49,18 @@ export function bodyHeights(corner: Corner, body: Body, setUp: SetUp): { elbow: 
 	return { elbow: seat + body.sittingElbow.mm, eye: seat + body.sittingEye.mm };
 }
 
+/** How far above the surface's top the keyboard and the mouse stand, mm: on it, or on a tray below, which moves with it. */
+export function keysOverSurfaceMm({ spot }: Pick<Corner, 'spot'>): number {
+	return spot.keys.tray ? spot.keys.tray.height - spot.surface.height : 0;
+}
+
+/** How far above the surface's top the lowest thing over the thighs is, mm: its own underside, or a tray's. Below 0. */
+export function undersideOverSurfaceMm({ spot }: Pick<Corner, 'spot'>): number {
+	const { tray } = spot.keys;
+	const own = -spot.surface.thickness;
+	return tray ? Math.min(own, tray.height - tray.thickness - spot.surface.height) : own;
+}
+
 /**
  * The value of each check in mm, for a corner set up in some way:
  *
@@ -61,8 +77,8 @@ export function checkValues(corner: Corner, body: Body, setUp: SetUp): Record<Ch
 	const homeRow = forearmsOnSurface(corner) ? 0 : spot.keys.homeRow;
 	return {
 		knee: seat - setUp.feet - (body.popliteal.mm + person.heel),
-		elbow: elbow - (setUp.surface + setUp.keys + homeRow),
+		elbow: elbow - (setUp.surface + keysOverSurfaceMm(corner) + setUp.keys + homeRow),
 		eye: setUp.surface + setUp.screen + setUp.screenTopAboveBase - eye,
-		thigh: setUp.surface - spot.surface.thickness - (seat + body.thigh.mm)
+		thigh: setUp.surface + undersideOverSurfaceMm(corner) - (seat + body.thigh.mm)
 	};
 }

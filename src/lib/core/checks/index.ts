@@ -5,6 +5,8 @@ export {
 	checkIdsOf,
 	checkIdsOfSeat,
 	checkValues,
+	keysOverSurfaceMm,
+	undersideOverSurfaceMm,
 	type CheckId
 } from './check-values';
 export { checkSd, measurableParts, measurableSd, type MeasurableName } from './check-uncertainty';

@@ -1,4 +1,4 @@
-import type { Corner } from '../corner';
+import { footBarOf, type Corner } from '../corner';
 
 /** What stands where: heights of the furniture as set, and of the stacks built, mm. */
 export interface SetUp {
@@ -6,8 +6,10 @@ export interface SetUp {
 	readonly seat: number;
 	readonly surface: number;
 	readonly screenTopAboveBase: number;
-	/** Rise of pads on the seat, and of the stacks under feet, keys and screen. */
+	/** Rise of pads on the seat, and of what is under feet, keys and screen. A bar for the feet is under them. */
 	readonly pads: number;
+	/** Soft things under the person: each gives as it likes. */
+	readonly softs: number;
 	readonly feet: number;
 	readonly keys: number;
 	readonly screen: number;
@@ -20,7 +22,8 @@ export function setUpAsMeasured({ spot }: Corner): SetUp {
 		surface: spot.surface.height,
 		screenTopAboveBase: spot.screen.topAboveBase,
 		pads: 0,
-		feet: 0,
+		softs: 0,
+		feet: footBarOf({ spot }) ?? 0,
 		keys: 0,
 		screen: 0
 	};

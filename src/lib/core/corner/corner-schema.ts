@@ -1,7 +1,10 @@
+import { REGIONS } from '../discomfort/regions';
 import { CORNER_FORMATS } from './corner';
 import {
+	ARMS,
 	BACKS,
 	BODY_LENGTHS,
+	CARES,
 	HANDS,
 	HOUSEHOLD_KINDS,
 	KEYS_KINDS,
@@ -11,7 +14,9 @@ import {
 	POSTURES,
 	SCREEN_KINDS,
 	SEAT_KINDS,
+	SEAT_KINDS_OF_VERSION_2,
 	SEXES,
+	SURFACE_KINDS,
 	WAYS,
 	WRISTS
 } from './vocabulary';
@@ -28,6 +33,8 @@ export const CORNER_BOUNDS = {
 	seatGive: [0, 150],
 	seatDepth: [200, 800],
 	armrest: [0, 1100],
+	footBar: [50, 700],
+	trayThickness: [5, 100],
 	topAboveBase: [50, 1200],
 	visibleHeight: [50, 900],
 	distance: [100, 2500],
@@ -66,26 +73,54 @@ const object = (properties: Record<string, unknown>, optional: readonly string[]
 	properties
 });
 
-const sides = (n: 2 | 3) => ({ type: 'array', items: int(CORNER_BOUNDS.side), minItems: n, maxItems: n });
+const sides = (n: 2 | 3) => ({
+	type: 'array',
+	items: int(CORNER_BOUNDS.side),
+	minItems: n,
+	maxItems: n
+});
 
 const bodyLength = object({ mm: int(CORNER_BOUNDS.bodyLength), by: { enum: MEASURING_METHODS } });
 
-const person = object({
-	stature: int(CORNER_BOUNDS.stature, 'without shoes'),
-	sex: { enum: SEXES, description: 'only picks body proportions' },
-	heel: int(CORNER_BOUNDS.heel, 'sole of what is worn at work'),
-	hand: { enum: HANDS },
-	lenses: { enum: LENSES },
-	back: { enum: BACKS },
-	wrists: { enum: WRISTS }
+const list = (of: readonly string[], description: string) => ({
+	type: 'array',
+	uniqueItems: true,
+	items: { enum: of },
+	description
 });
 
-const surface = object({
-	height: int(CORNER_BOUNDS.surfaceHeight),
-	thickness: int(CORNER_BOUNDS.surfaceThickness),
-	depth: int(CORNER_BOUNDS.surfaceDepth),
-	range: range(CORNER_BOUNDS.surfaceHeight, '[lowest, highest] top where the surface moves')
-});
+/** What only version 3 knows of a person. */
+const NEW_OF_PERSON = {
+	pointer: { enum: HANDS, description: 'the hand that uses the mouse' },
+	arms: { enum: ARMS, description: 'the arms that the person works with' },
+	care: list(CARES, 'what advice has to allow for'),
+	sore: list(REGIONS, 'what hurts 4 of 10 or more now')
+};
+
+const person = object(
+	{
+		stature: int(CORNER_BOUNDS.stature, 'without shoes'),
+		sex: { enum: SEXES, description: 'only picks body proportions' },
+		heel: int(CORNER_BOUNDS.heel, 'sole of what is worn at work'),
+		hand: { enum: HANDS, description: 'the hand that writes' },
+		...NEW_OF_PERSON,
+		lenses: { enum: LENSES },
+		back: { enum: BACKS },
+		wrists: { enum: WRISTS }
+	},
+	Object.keys(NEW_OF_PERSON)
+);
+
+const surface = object(
+	{
+		kind: { enum: SURFACE_KINDS },
+		height: int(CORNER_BOUNDS.surfaceHeight),
+		thickness: int(CORNER_BOUNDS.surfaceThickness),
+		depth: int(CORNER_BOUNDS.surfaceDepth),
+		range: range(CORNER_BOUNDS.surfaceHeight, '[lowest, highest] top where the surface moves')
+	},
+	['kind']
+);
 
 const seatParts = {
 	kind: { enum: SEAT_KINDS, description: 'from version 2 on; a chair in version 1' },
@@ -95,8 +130,15 @@ const seatParts = {
 	depth: int(CORNER_BOUNDS.seatDepth),
 	backrest: { type: 'boolean' },
 	lumbar: { type: 'boolean' },
-	armrest: { ...int(CORNER_BOUNDS.armrest, 'height above the seat, or null'), type: ['integer', 'null'] },
-	castors: { type: 'boolean' }
+	armrest: {
+		...int(CORNER_BOUNDS.armrest, 'height above the seat, or null'),
+		type: ['integer', 'null']
+	},
+	castors: { type: 'boolean' },
+	footBar: {
+		...int(CORNER_BOUNDS.footBar, 'height of a bar for the feet, or null'),
+		type: ['integer', 'null']
+	}
 };
 
 /** What only a chair must have; the other kinds of seat may do without. */
@@ -105,37 +147,74 @@ const OF_A_CHAIR = ['range', 'depth', 'backrest'] as const;
 /** The same as properties that are whatever the seat says they are: a strict schema names what it requires. */
 const ASKED_OF_A_CHAIR = Object.fromEntries(OF_A_CHAIR.map((name) => [name, true]));
 
-const seat = object(seatParts, ['kind', ...OF_A_CHAIR]);
+const seat = object(seatParts, ['kind', 'footBar', ...OF_A_CHAIR]);
 
 /** A seat that is checked further, where there is one. */
-const spotWithSeat = (rule: object) => ({
-	type: 'object',
-	properties: {
-		spot: {
-			type: 'object',
-			properties: {
-				seat: { type: ['object', 'null'], if: { type: 'object' }, then: { type: 'object', ...rule } }
+const seatThat = (rule: object) => ({
+	type: ['object', 'null'],
+	if: { type: 'object' },
+	then: { type: 'object', ...rule }
+});
+
+/** A chair says what only a chair has; the other kinds of seat may do without. */
+const KINDS_KNOW_THEIR_PARTS = {
+	if: { type: 'object', properties: { kind: { const: SEAT_KINDS[0] } } },
+	then: { type: 'object', required: OF_A_CHAIR, properties: ASKED_OF_A_CHAIR }
+};
+
+/** What a document of an older version can't say. */
+const NOT_BEFORE_VERSION_3 = {
+	person: {
+		type: 'object',
+		properties: Object.fromEntries(Object.keys(NEW_OF_PERSON).map((name) => [name, false]))
+	},
+	surface: { type: 'object', properties: { kind: false } },
+	keys: { type: 'object', properties: { tray: false } }
+};
+
+const ofVersion = (version: number, spotSeat: object, isOld: boolean) => ({
+	if: { type: 'object', properties: { format: { const: CORNER_FORMATS[version - 1] } } },
+	then: {
+		type: 'object',
+		properties: {
+			...(isOld ? { person: NOT_BEFORE_VERSION_3.person } : {}),
+			spot: {
+				type: 'object',
+				properties: {
+					seat: spotSeat,
+					...(isOld ? { surface: NOT_BEFORE_VERSION_3.surface, keys: NOT_BEFORE_VERSION_3.keys } : {})
+				}
 			}
 		}
 	}
 });
 
-/** Version 1 knows chairs alone; from version 2 on a seat says what it is. */
+/** Version 1 knows chairs alone; from version 2 on a seat says what it is; version 3 knows more of person, seat, surface and keys. */
 const BY_VERSION = {
-	if: { type: 'object', properties: { format: { const: CORNER_FORMATS[0] } } },
-	then: spotWithSeat({
-		required: OF_A_CHAIR,
-		properties: { kind: false, ...ASKED_OF_A_CHAIR }
-	}),
-	else: {
-		if: { type: 'object', properties: { format: { const: CORNER_FORMATS[1] } } },
-		then: spotWithSeat({
-			required: ['kind'],
-			properties: { kind: true },
-			if: { type: 'object', properties: { kind: { const: SEAT_KINDS[0] } } },
-			then: { type: 'object', required: OF_A_CHAIR, properties: ASKED_OF_A_CHAIR }
-		})
-	}
+	allOf: [
+		ofVersion(
+			1,
+			seatThat({
+				required: OF_A_CHAIR,
+				properties: { kind: false, footBar: false, ...ASKED_OF_A_CHAIR }
+			}),
+			true
+		),
+		ofVersion(
+			2,
+			seatThat({
+				required: ['kind'],
+				properties: { kind: { enum: SEAT_KINDS_OF_VERSION_2 }, footBar: false },
+				...KINDS_KNOW_THEIR_PARTS
+			}),
+			true
+		),
+		ofVersion(
+			3,
+			seatThat({ required: ['kind'], properties: { kind: true }, ...KINDS_KNOW_THEIR_PARTS }),
+			false
+		)
+	]
 };
 
 const screen = object({
@@ -147,11 +226,22 @@ const screen = object({
 	distance: int(CORNER_BOUNDS.distance, 'eye to screen')
 });
 
-const keys = object({
-	kind: { enum: KEYS_KINDS },
-	homeRow: int(CORNER_BOUNDS.homeRow, 'above what the keyboard stands on'),
-	base: sides(2)
-});
+const keys = object(
+	{
+		kind: { enum: KEYS_KINDS },
+		homeRow: int(CORNER_BOUNDS.homeRow, 'above what the keyboard stands on'),
+		base: sides(2),
+		tray: {
+			...object({
+				height: int(CORNER_BOUNDS.surfaceHeight, 'of its top'),
+				thickness: int(CORNER_BOUNDS.trayThickness)
+			}),
+			type: ['object', 'null'],
+			description: 'a tray that carries keyboard and mouse, or null'
+		}
+	},
+	['tray']
+);
 
 const item = object(
 	{
@@ -174,7 +264,7 @@ const item = object(
  */
 export const cornerSchema = {
 	$schema: 'https://json-schema.org/draft/2020-12/schema',
-	$id: 'urn:easy-corner:corner:2',
+	$id: 'urn:easy-corner:corner:3',
 	title: 'Easy Corner: corner document',
 	description: 'One person at one spot. Whole millimetres; heights above the floor unless said.',
 	...object({
@@ -186,7 +276,11 @@ export const cornerSchema = {
 			posture: { enum: POSTURES },
 			by: { enum: MEASURING_METHODS },
 			surface,
-			seat: { ...seat, type: ['object', 'null'], description: 'null when standing; ignored there if given' },
+			seat: {
+				...seat,
+				type: ['object', 'null'],
+				description: 'null when standing; ignored there if given'
+			},
 			screen,
 			keys,
 			mouse: { enum: MOUSE_KINDS }

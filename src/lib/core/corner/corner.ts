@@ -1,7 +1,10 @@
+import type { Region } from '../discomfort/regions';
 import type {
+	Arms,
 	BACKS,
 	BodyLengthName,
-	HANDS,
+	Care,
+	Hand,
 	HouseholdKind,
 	KEYS_KINDS,
 	Lenses,
@@ -11,16 +14,21 @@ import type {
 	SCREEN_KINDS,
 	SeatKind,
 	SEXES,
+	SurfaceKind,
 	Way,
 	WRISTS
 } from './vocabulary';
 
 /** Versions of the open format, the first to the newest. */
-export const CORNER_FORMATS = ['easy-corner.corner/1', 'easy-corner.corner/2'] as const;
+export const CORNER_FORMATS = [
+	'easy-corner.corner/1',
+	'easy-corner.corner/2',
+	'easy-corner.corner/3'
+] as const;
 
 /**
  * The corner document: one person at one spot, with what is in the house. An open format
- * (`easy-corner.corner/2`; version 1, which knows chairs alone, is read for ever); the JSON Schema in
+ * (`easy-corner.corner/3`; versions 1 and 2 are read for ever and computed with the defaults of what they lack); the JSON Schema in
  * `corner-schema.ts` says the same and is checked at every door. Every length is whole millimetres; heights are above the floor unless said.
  */
 export interface Corner {
@@ -40,7 +48,16 @@ export interface Person {
 	readonly sex: (typeof SEXES)[number];
 	/** Sole of the shoe that is worn at work, mm. */
 	readonly heel: number;
-	readonly hand: (typeof HANDS)[number];
+	/** The hand that writes. */
+	readonly hand: Hand;
+	/** The hand that uses the mouse; see `pointingHandOf`. From version 3 on. */
+	readonly pointer?: Hand;
+	/** The arms that the person works with; both if left out. From version 3 on. */
+	readonly arms?: Arms;
+	/** What advice has to allow for. From version 3 on. */
+	readonly care?: readonly Care[];
+	/** What hurts 4 of 10 or more now. From version 3 on. */
+	readonly sore?: readonly Region[];
 	readonly lenses: Lenses;
 	readonly back: (typeof BACKS)[number];
 	readonly wrists: (typeof WRISTS)[number];
@@ -73,6 +90,8 @@ export interface Spot {
 
 /** The table or worktop. */
 export interface Surface {
+	/** A table if left out. From version 3 on. */
+	readonly kind?: SurfaceKind;
 	readonly height: number;
 	readonly thickness: number;
 	readonly depth: number;
@@ -95,6 +114,8 @@ export interface Seat {
 	/** Height of the armrest above the seat, mm. */
 	readonly armrest: number | null;
 	readonly castors: boolean;
+	/** Height of a bar for the feet, mm; none if left out. From version 3 on. */
+	readonly footBar?: number | null;
 }
 
 /** The screen that is looked at most. */
@@ -117,6 +138,14 @@ export interface Keys {
 	/** Height of the home row above what the keyboard stands on, mm. */
 	readonly homeRow: number;
 	readonly base: readonly [number, number];
+	/** A tray under the surface that carries keyboard and mouse; none if left out. From version 3 on. */
+	readonly tray?: Tray | null;
+}
+
+/** A keyboard tray: its top above the floor, and how thick it is, mm. It moves with a surface that moves. */
+export interface Tray {
+	readonly height: number;
+	readonly thickness: number;
 }
 
 /** One kind of thing in the house, `count` times. */

@@ -9,10 +9,22 @@ export type {
 	Screen,
 	Seat,
 	Spot,
-	Surface
+	Surface,
+	Tray
 } from './corner';
+export { CORNER_FORMATS } from './corner';
 export { CORNER_BOUNDS, LONGEST_LABEL, MOST_HOUSEHOLD_ITEMS, cornerSchema } from './corner-schema';
-export { judgedDepthOf, kindOfSeat, seatKindOf, SEAT_RULES, seatRulesOf, type SeatRules } from './seat-kinds';
+export { pointingHandOf } from './pointing-hand';
+export {
+	footBarOf,
+	judgedDepthOf,
+	mayHaveFootBar,
+	kindOfSeat,
+	seatKindOf,
+	SEAT_RULES,
+	seatRulesOf,
+	type SeatRules
+} from './seat-kinds';
 export {
 	ARMS,
 	BACKS,
@@ -27,15 +39,18 @@ export {
 	POSTURES,
 	SCREEN_KINDS,
 	SEXES,
+	SURFACE_KINDS,
 	WAYS,
 	WRISTS,
 	SEAT_KINDS,
 	type Arms,
 	type BodyLengthName,
 	type Care,
+	type Hand,
 	type HouseholdKind,
 	type Lenses,
 	type MeasuringMethod,
 	type SeatKind,
+	type SurfaceKind,
 	type Way
 } from './vocabulary';

@@ -3,11 +3,11 @@ import type { SeatKind } from './vocabulary';
 
 /** What can be done at a kind of seat, and what of it is asked. */
 export interface SeatRules {
-	/** Whether padding may lie on it: not on a ball, which rolls, nor under somebody who sits in a wheelchair, whose cushion is fitted. */
+	/** Whether padding may lie on it: on a chair alone. What has no back tips, a ball rolls, and a wheelchair's cushion is fitted. */
 	readonly takesPads: boolean;
 	/** Whether its own height is ours to set. */
 	readonly isSet: boolean;
-	/** Whether anything is put under the feet: a wheelchair has its footplates. */
+	/** Whether anything is put under the feet: a wheelchair has its footplates, and who sits on a ball stands on the floor. */
 	readonly takesFeet: boolean;
 	/** Whether anything is stacked at all: nothing stands safely on or over a sofa or a bed. */
 	readonly takesStacks: boolean;
@@ -17,7 +17,7 @@ export interface SeatRules {
 	readonly hasArmrests: boolean;
 	/** Whether somebody who sits there can get up and stand, as far as the kind of seat says. */
 	readonly canGetUp: boolean;
-	/** Whether it is a place to work at for long. Common practice: bed and sofa are for leisure. */
+	/** Whether it is a place to work at for long. Common practice: bed, sofa and floor are not. */
 	readonly isForWork: boolean;
 }
 
@@ -46,11 +46,36 @@ const LEISURE: SeatRules = {
 /** The rules of each kind of seat. Common practice. */
 export const SEAT_RULES: Readonly<Record<SeatKind, SeatRules>> = {
 	chair: CHAIR,
-	stool: { ...CHAIR, hasBack: false, hasArmrests: false },
-	ball: { ...CHAIR, takesPads: false, isSet: false, hasBack: false, hasArmrests: false },
-	wheelchair: { ...CHAIR, takesPads: false, isSet: false, takesFeet: false, hasBack: false, canGetUp: false },
+	stool: { ...CHAIR, takesPads: false, hasBack: false, hasArmrests: false },
+	ball: {
+		...CHAIR,
+		takesPads: false,
+		isSet: false,
+		takesFeet: false,
+		hasBack: false,
+		hasArmrests: false
+	},
+	wheelchair: {
+		...CHAIR,
+		takesPads: false,
+		isSet: false,
+		takesFeet: false,
+		hasBack: false,
+		canGetUp: false
+	},
 	sofa: LEISURE,
-	bed: LEISURE
+	bed: LEISURE,
+	saddle: { ...CHAIR, takesPads: false, hasBack: false, hasArmrests: false },
+	kneeling: { ...CHAIR, takesPads: false, takesFeet: false, hasBack: false, hasArmrests: false },
+	floor: {
+		...CHAIR,
+		takesPads: false,
+		isSet: false,
+		takesFeet: false,
+		hasBack: false,
+		hasArmrests: false,
+		isForWork: false
+	}
 };
 
 /** The kind of a seat: a document of version 1 means a chair. */
@@ -73,6 +98,18 @@ export function seatRulesOf(corner: { readonly spot: Pick<Corner['spot'], 'postu
 	return kind === null
 		? { ...CHAIR, takesPads: false, isSet: false, takesFeet: false, hasBack: false }
 		: SEAT_RULES[kind];
+}
+
+/** Whether a kind of seat may be so high that the feet rest on a bar. */
+export const mayHaveFootBar = (kind: SeatKind): boolean => kind === 'stool' || kind === 'saddle';
+
+/** Height of the bar that the feet are on, mm; null where there is none. */
+export function footBarOf({
+	spot
+}: {
+	readonly spot: Pick<Corner['spot'], 'posture' | 'seat'>;
+}): number | null {
+	return spot.posture === 'standing' ? null : (spot.seat?.footBar ?? null);
 }
 
 /** The depth of a seat that is judged, mm; null where there is none. */

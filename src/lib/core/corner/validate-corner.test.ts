@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { validateCorner } from './validate-corner';
-import { SEAT_KINDS } from './vocabulary';
+import { SEAT_KINDS, SEAT_KINDS_OF_VERSION_2 } from './vocabulary';
 
 const good = JSON.parse(readFileSync('tests/data/corners/short-person-high-table.json', 'utf8')) as Record<
 	string,
@@ -41,8 +41,9 @@ describe('validateCorner', () => {
 			copy.spot.seat = parts;
 			return at(copy);
 		};
-		for (const kind of SEAT_KINDS) expect(of({ ...chair, kind })).toBe('good');
-		for (const kind of SEAT_KINDS.filter((one) => one !== 'chair'))
+		for (const kind of SEAT_KINDS_OF_VERSION_2) expect(of({ ...chair, kind })).toBe('good');
+		expect(of({ ...chair, kind: 'saddle' })).toBe('/spot/seat/kind');
+		for (const kind of SEAT_KINDS_OF_VERSION_2.filter((one) => one !== 'chair'))
 			expect(of({ ...seat, kind })).toBe('good');
 		expect(of({ ...seat, kind: 'chair' })).toBe('/spot/seat/range');
 		expect(of({ ...chair, kind: 'throne' })).toBe('/spot/seat/kind');
@@ -50,8 +51,43 @@ describe('validateCorner', () => {
 		expect(at({ ...standing, spot: { ...standing.spot, posture: 'standing', seat: null } })).toBe('good');
 	});
 
+	it('takes version 3: what is new is optional, and what contradicts itself is refused', () => {
+		const of = (change: (copy: Record<string, Record<string, Record<string, unknown>>>) => void) => {
+			const copy = structuredClone(good) as never as Record<string, Record<string, Record<string, unknown>>>;
+			Object.assign(copy, { format: 'easy-corner.corner/3' });
+			Object.assign(copy.spot?.seat ?? {}, { kind: 'chair' });
+			change(copy);
+			return at(copy);
+		};
+		expect(of(() => {})).toBe('good');
+		const person = (parts: object) => of((copy) => Object.assign(copy.person ?? {}, parts));
+		expect(person({ pointer: 'left', arms: 'both', care: ['dizzy'], sore: ['neck', 'eyes'] })).toBe('good');
+		expect(person({ sore: ['neck', 'neck'] })).toBe('/person/sore');
+		expect(person({ sore: ['thumb'] })).toBe('/person/sore/0');
+		expect(person({ pointer: 'left', arms: 'right-only' })).toBe('/person/pointer');
+		expect(person({ pointer: 'right', arms: 'right-only' })).toBe('good');
+		const spot = (name: string, parts: object) => of((copy) => Object.assign(copy.spot?.[name] ?? {}, parts));
+		for (const kind of SEAT_KINDS) expect(spot('seat', { kind })).toBe('good');
+		expect(spot('seat', { footBar: 200 })).toBe('good');
+		expect(spot('seat', { footBar: 49 })).toBe('/spot/seat/footBar');
+		expect(spot('surface', { kind: 'ironing-board' })).toBe('good');
+		expect(spot('surface', { range: [800, 900] })).toBe('/spot/surface/height');
+		expect(spot('seat', { range: [600, 700] })).toBe('/spot/seat/height');
+		const tray = { height: 650, thickness: 20 };
+		expect(spot('keys', { tray, kind: 'separate' })).toBe('good');
+		expect(spot('keys', { tray: { ...tray, thickness: 4 }, kind: 'separate' })).toBe(
+			'/spot/keys/tray/thickness'
+		);
+		expect(spot('keys', { tray, kind: 'built-in' })).toBe('/spot/keys/tray');
+	});
+
 	const wrong: readonly (readonly [path: string, value: unknown, at?: string])[] = [
-		['/format', 'easy-corner.corner/3'],
+		['/format', 'easy-corner.corner/4'],
+		['/person/pointer', 'left'],
+		['/person/sore', []],
+		['/spot/surface/kind', 'desk'],
+		['/spot/seat/footBar', null],
+		['/spot/keys/tray', null],
 		// Version 2 names its seat; version 1 has no word for it.
 		['/format', 'easy-corner.corner/2', '/spot/seat/kind'],
 		['/spot/seat/kind', 'chair'],

@@ -1,6 +1,6 @@
 import type { Checked, Issue } from '../issue';
 import { compileSchema } from '../schema';
-import type { Corner, Range } from './corner';
+import { CORNER_FORMATS, type Corner, type Range } from './corner';
 import { cornerSchema } from './corner-schema';
 import { pieceIds } from './piece-ids';
 
@@ -11,13 +11,49 @@ function unordered(range: Range | null | undefined, at: string): Issue | null {
 	return { code: 'range-order', at, text: `${at} must run from the lowest to the highest` };
 }
 
+/** What moves stands somewhere in its range. Documents of older versions are taken as they are. */
+function outsideRange(height: number, range: Range | null | undefined, at: string): Issue | null {
+	if (!range || (range[0] <= height && height <= range[1])) return null;
+	return { code: 'outside-range', at, text: `${at} lies outside its own range` };
+}
+
+/** What only documents of version 3 can get wrong. */
+function firstNewRuleBroken({ format, person, spot }: Corner): Issue | null {
+	if (format !== CORNER_FORMATS[2]) return null;
+	const { surface, seat, screen, keys } = spot;
+	const arms = person.arms ?? 'both';
+	if (person.pointer && arms !== 'both' && arms !== `${person.pointer}-only`)
+		return {
+			code: 'pointer-arms',
+			at: '/person/pointer',
+			text: '/person/pointer contradicts /person/arms: the mouse is used by a hand that works'
+		};
+	if (keys.tray && keys.kind === 'built-in')
+		return {
+			code: 'tray-built-in',
+			at: '/spot/keys/tray',
+			text: '/spot/keys/tray must be null: built-in keys stand where the laptop stands'
+		};
+	return (
+		outsideRange(surface.height, surface.range, '/spot/surface/height') ??
+		(seat && spot.posture === 'sitting'
+			? outsideRange(seat.height, seat.range, '/spot/seat/height')
+			: null) ??
+		outsideRange(screen.topAboveBase, screen.range, '/spot/screen/topAboveBase')
+	);
+}
+
 function repeatedId(corner: Corner): Issue | null {
 	const seen = new Set<string>();
 	for (const [index, item] of corner.household.entries()) {
 		const ids = pieceIds(item.id, item.count ?? 1);
 		if (ids.some((id) => seen.has(id))) {
 			const at = `/household/${index}/id`;
-			return { code: 'duplicate-id', at, text: `${at} is used twice; each thing needs an id of its own` };
+			return {
+				code: 'duplicate-id',
+				at,
+				text: `${at} is used twice; each thing needs an id of its own`
+			};
 		}
 		ids.forEach((id) => seen.add(id));
 	}
@@ -42,6 +78,7 @@ function firstRuleBroken(corner: Corner): Issue | null {
 		unordered(spot.surface.range, '/spot/surface/range') ??
 		unordered(spot.seat?.range, '/spot/seat/range') ??
 		unordered(spot.screen.range, '/spot/screen/range') ??
+		firstNewRuleBroken(corner) ??
 		repeatedId(corner)
 	);
 }

@@ -1,8 +1,11 @@
 /** Picks the body proportions of an estimate, and nothing else. */
 export const SEXES = ['unstated', 'female', 'male'] as const;
 
-/** The hand that points and writes. */
+/** A hand: the one that writes, or the one that uses the mouse. */
 export const HANDS = ['right', 'left'] as const;
+
+/** One of {@link HANDS}. */
+export type Hand = (typeof HANDS)[number];
 
 /** What the person looks through at the screen. */
 export const LENSES = ['none', 'single-vision', 'bifocal', 'progressive', 'trifocal'] as const;
@@ -37,11 +40,37 @@ export type Way = (typeof WAYS)[number];
 /** Sitting or standing. */
 export const POSTURES = ['sitting', 'standing'] as const;
 
-/** What one sits on. A document of version 1 has no word for it and means a chair. */
-export const SEAT_KINDS = ['chair', 'stool', 'ball', 'wheelchair', 'sofa', 'bed'] as const;
+/** What one sits on. A document of version 1 has no word for it and means a chair; version 2 doesn't know the last three. */
+export const SEAT_KINDS = [
+	'chair',
+	'stool',
+	'ball',
+	'wheelchair',
+	'sofa',
+	'bed',
+	'saddle',
+	'kneeling',
+	'floor'
+] as const;
+
+/** Those that a document of version 2 knows. */
+export const SEAT_KINDS_OF_VERSION_2 = [
+	'chair',
+	'stool',
+	'ball',
+	'wheelchair',
+	'sofa',
+	'bed'
+] as const satisfies readonly (typeof SEAT_KINDS)[number][];
 
 /** One of {@link SEAT_KINDS}. */
 export type SeatKind = (typeof SEAT_KINDS)[number];
+
+/** What one works at. Up to version 2 it is a table. */
+export const SURFACE_KINDS = ['table', 'desk', 'worktop', 'ironing-board', 'coffee-table'] as const;
+
+/** One of {@link SURFACE_KINDS}. */
+export type SurfaceKind = (typeof SURFACE_KINDS)[number];
 
 /** How a length can be taken; it decides how sure the length is. */
 export const MEASURING_METHODS = ['tape', 'paper-ruler', 'a4-sheets', 'card', 'hand-span', 'guess'] as const;

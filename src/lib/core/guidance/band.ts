@@ -6,11 +6,15 @@ export interface Band {
 }
 
 /** How far a band is drawn in at each end when planning: nothing at home is built to the millimetre. Ours. */
-export const GUARD_MM = 8;
+export const GUARD_MM = 10;
 
 /** The band drawn in by {@link GUARD_MM} at each end that is closed. */
 export function guarded(band: Band): Band {
-	return { ...band, low: band.low + GUARD_MM, high: band.high === null ? null : band.high - GUARD_MM };
+	return {
+		...band,
+		low: band.low + GUARD_MM,
+		high: band.high === null ? null : band.high - GUARD_MM
+	};
 }
 
 /** How far a value lies outside a band, mm; 0 inside. */

@@ -50,17 +50,29 @@ describe('modesOf', () => {
 
 describe('pieceTypes', () => {
 	const base = randomCorner(2, { rigid: 0, soft: 0, span: 0 });
-	const corner = (household: HouseholdItem[]): Corner => ({
+	const corner = (household: HouseholdItem[], kind: 'laptop' | 'monitor' = 'laptop'): Corner => ({
 		...base,
 		spot: {
 			...base.spot,
 			keys: { kind: 'separate', homeRow: 20, base: [440, 130] },
-			screen: { ...base.spot.screen, base: [320, 220] }
+			posture: 'sitting',
+			seat: {
+				kind: 'chair',
+				height: 450,
+				give: 0,
+				range: null,
+				depth: 420,
+				backrest: true,
+				lumbar: false,
+				armrest: null,
+				castors: false
+			},
+			screen: { ...base.spot.screen, kind, base: [320, 220] }
 		},
 		household
 	});
-	const stationsOf = (item: Omit<HouseholdItem, 'id' | 'label'>) => {
-		const [type] = pieceTypes(corner([{ id: 'x', label: 'x', ...item }]));
+	const stationsOf = (item: Omit<HouseholdItem, 'id' | 'label'>, kind: 'laptop' | 'monitor' = 'laptop') => {
+		const [type] = pieceTypes(corner([{ id: 'x', label: 'x', ...item }], kind));
 		return Object.entries(type?.modes ?? {})
 			.filter(([, modes]) => modes.length > 0)
 			.map(([station]) => station);
@@ -71,19 +83,23 @@ describe('pieceTypes', () => {
 		expect(stationsOf({ kind: 'book', size: [330, 250, 42] })).toEqual(['feet', 'keys', 'mouse', 'screen']);
 	});
 
-	it('keeps light boxes from under feet, games too, and binders and bolsters from every stack', () => {
-		expect(stationsOf({ kind: 'light-box', size: [330, 250, 120] })).toEqual(['keys', 'mouse', 'screen']);
+	it('keeps games from under feet, and light boxes, binders and bolsters from every stack', () => {
+		expect(stationsOf({ kind: 'light-box', size: [330, 250, 60] })).toEqual([]);
 		expect(stationsOf({ kind: 'board-game', size: [380, 270, 55] })).toEqual(['keys', 'mouse', 'screen']);
-		expect(stationsOf({ kind: 'step-stool', size: [330, 250, 200] })).toEqual(['feet', 'screen']);
+		expect(stationsOf({ kind: 'step-stool', size: [330, 250, 150] })).toEqual(['feet', 'screen']);
 		expect(stationsOf({ kind: 'binder', size: [320, 285, 75] })).toEqual([]);
 		expect(stationsOf({ kind: 'bolster', size: [600, 180, 180] })).toEqual([]);
 	});
 
-	it('compares footprints to the millimetre: 0.75 of the screen, 0.9 of the keyboard’s shorter side', () => {
-		expect(stationsOf({ kind: 'book', size: [240, 165, 30] })).toContain('screen');
-		expect(stationsOf({ kind: 'book', size: [239, 165, 30] })).not.toContain('screen');
-		expect(stationsOf({ kind: 'book', size: [220, 117, 30] })).toContain('keys');
-		expect(stationsOf({ kind: 'book', size: [220, 116, 30] })).not.toContain('keys');
+	it('compares footprints to the millimetre: 0.8 of a laptop, 0.75 and 0.9 of a keyboard, all of a monitor’s foot', () => {
+		const laptop = (size: [number, number, number]) => stationsOf({ kind: 'book', size }, 'laptop');
+		expect(laptop([256, 176, 30])).toContain('screen');
+		expect(laptop([255, 176, 30])).not.toContain('screen');
+		expect(laptop([330, 117, 30])).toContain('keys');
+		expect(laptop([330, 116, 30])).not.toContain('keys');
+		expect(laptop([329, 117, 30])).not.toContain('keys');
+		expect(stationsOf({ kind: 'book', size: [320, 220, 30] }, 'monitor')).toContain('screen');
+		expect(stationsOf({ kind: 'book', size: [319, 220, 30] }, 'monitor')).not.toContain('screen');
 	});
 
 	it('counts alike pieces as one type, whatever they are called', () => {

@@ -1,7 +1,7 @@
 import { pieceIds } from '../corner/piece-ids';
 import type { Corner, HouseholdItem } from '../corner';
 import { modesOf, type Mode } from './modes';
-import { STATIONS, stationRules, type Station, type StationRule } from './stations';
+import { highestStackMm, STATIONS, stationRules, type Station, type StationRule } from './stations';
 
 /** The modes of a piece that a station takes. */
 export type ModesByStation = Readonly<Record<Station, readonly Mode[]>>;
@@ -18,15 +18,20 @@ function takes(rule: StationRule, item: HouseholdItem, { rise, footprint }: Mode
 		rule.kinds.includes(item.kind) &&
 		footprint[0] >= rule.smallest[0] &&
 		footprint[1] >= rule.smallest[1] &&
-		rise <= rule.highest &&
-		rise <= rule.slenderness * footprint[1]
+		rise <= highestStackMm(rule, footprint)
 	);
 }
 
 function modesByStation(item: HouseholdItem, rules: Readonly<Record<Station, StationRule>>): ModesByStation {
 	const modes = modesOf(item);
 	const of = (station: Station) => modes.filter((mode) => takes(rules[station], item, mode));
-	return { seat: of('seat'), feet: of('feet'), keys: of('keys'), mouse: of('mouse'), screen: of('screen') };
+	return {
+		seat: of('seat'),
+		feet: of('feet'),
+		keys: of('keys'),
+		mouse: of('mouse'),
+		screen: of('screen')
+	};
 }
 
 function signature(modes: ModesByStation): string {
@@ -38,8 +43,13 @@ function signature(modes: ModesByStation): string {
 /**
  * The household sorted into types of alike pieces, without what fits no station at this spot. Two books of one
  * size under two labels are one type. Sorted by the smallest id, so the same document gives the same list.
+ *
+ * @param inUse ids of pieces that serve elsewhere
  */
-export function pieceTypes(corner: Pick<Corner, 'spot' | 'household'>): PieceType[] {
+export function pieceTypes(
+	corner: Pick<Corner, 'spot' | 'household'>,
+	inUse: ReadonlySet<string> = new Set()
+): PieceType[] {
 	const rules = stationRules(corner);
 	const types = new Map<string, { ids: string[]; modes: ModesByStation }>();
 	for (const item of corner.household) {
@@ -47,10 +57,11 @@ export function pieceTypes(corner: Pick<Corner, 'spot' | 'household'>): PieceTyp
 		if (STATIONS.every((station) => modes[station].length === 0)) continue;
 		const key = signature(modes);
 		const type = types.get(key) ?? { ids: [], modes };
-		type.ids.push(...pieceIds(item.id, item.count ?? 1));
+		type.ids.push(...pieceIds(item.id, item.count ?? 1).filter((id) => !inUse.has(id)));
 		types.set(key, type);
 	}
 	return [...types.values()]
+		.filter(({ ids }) => ids.length > 0)
 		.map(({ ids, modes }) => ({ ids: ids.sort(byCodeUnit), modes }))
 		.sort((a, b) => byCodeUnit(a.ids[0] ?? '', b.ids[0] ?? ''));
 }

@@ -15,51 +15,97 @@ export interface StationRule {
 	/** Smallest footprint, longer and shorter side; may be a fraction of a mm. */
 	readonly smallest: Footprint;
 	readonly mostPieces: number;
-	/** Highest rise in mm that needs no comparison with the footprint. */
-	readonly highest: number;
-	/** Highest rise as a multiple of the shortest side of any of its pieces; Infinity: not limited so. */
-	readonly slenderness: number;
+	/** Highest stack, mm, however wide its pieces. */
+	readonly highestMm: number;
+	/** Highest stack in hundredths of the shortest side of any of its pieces; Infinity: not limited so. */
+	readonly slendernessPercent: number;
+	/** Of the pieces on the seat at most one rises more than this, mm; Infinity elsewhere. */
+	readonly oneRisesOverMm: number;
 }
 
-const UNDER_KEYS: readonly HouseholdKind[] = ['book', 'ream', 'board-game', 'sturdy-box', 'light-box'];
+const UNDER_KEYS: readonly HouseholdKind[] = ['book', 'ream', 'board-game', 'sturdy-box'];
 
-const RIGID = { highest: Infinity, slenderness: 1 } as const;
+const ANY = { slendernessPercent: Infinity, oneRisesOverMm: Infinity } as const;
 
-/** Footprint of `size` scaled by tenths, longer side first: whole-number arithmetic, so that 0.9 x 130 is 117. */
-function scaled([a, b]: readonly [number, number], longerTenths: number, shorterTenths: number): Footprint {
-	return [(Math.max(a, b) * longerTenths) / 10, (Math.min(a, b) * shorterTenths) / 10];
+/** An ironing board sways: no stack on it is higher, mm. Ours. */
+const HIGHEST_ON_IRONING_BOARD_MM = 150;
+
+/** Footprint of `size` scaled by hundredths, longer side first: whole-number arithmetic, so that 90 % of 130 is 117. */
+function scaled([a, b]: readonly [number, number], longerPercent: number, shorterPercent: number): Footprint {
+	return [(Math.max(a, b) * longerPercent) / 100, (Math.min(a, b) * shorterPercent) / 100];
 }
+
+/** Soft things on the seat: less where it rolls away under who sits down. */
+const ON_SEAT: Pick<StationRule, 'mostPieces' | 'highestMm'> = { mostPieces: 2, highestMm: 70 };
+const ON_CASTORS: Pick<StationRule, 'mostPieces' | 'highestMm'> = { mostPieces: 1, highestMm: 30 };
+
+const UNDER_LAPTOP = {
+	kinds: ['book', 'ream', 'board-game', 'sturdy-box', 'step-stool'],
+	mostPieces: 8,
+	highestMm: 350,
+	slendernessPercent: 120
+} as const;
+
+/** A monitor is heavy and stands on one foot. */
+const UNDER_MONITOR = {
+	kinds: ['book', 'ream', 'sturdy-box', 'step-stool'],
+	mostPieces: 5,
+	highestMm: 250,
+	slendernessPercent: 100
+} as const;
 
 /**
- * The rules of each station for one spot: what may go there, how wide it must be and how high it may get.
- * Rigid things under feet, keys and screen, soft things on the seat (common practice); the limits on number and
- * slenderness keep a stack from falling over and are ours.
+ * The rules of each station for one spot: what may go there, how wide it must be and how high it may get. They are limits and are never
+ * traded against how well a height fits. Rigid things under feet, keys and screen, soft things on the seat (common practice); the limits on
+ * number, height and slenderness keep a stack from falling over and are ours.
  */
 export function stationRules({ spot }: Pick<Corner, 'spot'>): Readonly<Record<Station, StationRule>> {
+	const isLaptop = spot.screen.kind === 'laptop' || spot.keys.kind === 'built-in';
+	const onIt = spot.surface.kind === 'ironing-board' ? HIGHEST_ON_IRONING_BOARD_MM : Infinity;
+	const keys = {
+		...ANY,
+		kinds: UNDER_KEYS,
+		mostPieces: 3,
+		highestMm: Math.min(100, onIt),
+		slendernessPercent: 75
+	};
+	const screen = isLaptop ? UNDER_LAPTOP : UNDER_MONITOR;
 	return {
 		seat: {
+			...ANY,
+			...(spot.seat?.castors ? ON_CASTORS : ON_SEAT),
 			kinds: ['pillow', 'cushion', 'towel', 'blanket'],
-			smallest: [300, 300],
-			mostPieces: 2,
-			highest: 80,
-			slenderness: Infinity
+			smallest: [350, 350],
+			oneRisesOverMm: 25
 		},
 		feet: {
+			...ANY,
 			kinds: ['book', 'ream', 'sturdy-box', 'step-stool'],
-			smallest: [280, 180],
-			mostPieces: 6,
-			...RIGID
+			smallest: [290, 200],
+			mostPieces: 3,
+			highestMm: 150,
+			slendernessPercent: 75
 		},
-		keys: { kinds: UNDER_KEYS, smallest: scaled(spot.keys.base, 5, 9), mostPieces: 6, ...RIGID },
-		mouse: { kinds: UNDER_KEYS, smallest: [200, 180], mostPieces: 6, ...RIGID },
+		keys: { ...keys, smallest: scaled(spot.keys.base, 75, 90) },
+		mouse: { ...keys, smallest: [220, 180] },
 		screen: {
-			kinds: ['book', 'ream', 'board-game', 'sturdy-box', 'light-box', 'step-stool'],
-			smallest: scaled(spot.screen.base, 7.5, 7.5),
-			mostPieces: 10,
-			highest: Infinity,
-			slenderness: 1.5
+			...ANY,
+			...screen,
+			highestMm: Math.min(screen.highestMm, onIt),
+			smallest: isLaptop ? scaled(spot.screen.base, 80, 80) : scaled(spot.screen.base, 100, 100)
 		}
 	};
+}
+
+/** Highest stack that a piece of some footprint may be part of, mm: as high as the station allows, and as its shorter side carries. */
+export function highestStackMm(
+	{ highestMm, slendernessPercent }: StationRule,
+	[, shorter]: Footprint
+): number {
+	return Math.min(
+		highestMm,
+		slendernessPercent === Infinity ? Infinity : Math.floor((slendernessPercent * shorter) / 100)
+	);
 }
 
 /** How far the mouse's stack may differ from the keys', mm: one level for both hands. Ours. */

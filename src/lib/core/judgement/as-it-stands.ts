@@ -1,8 +1,7 @@
-import { checkCorner, setUpAsMeasured, type CheckResult, type SetUp } from '../checks';
-import { chancesOf, verdictOf } from '../checks/verdict';
+import { checkCorner, keysOverSurfaceMm, setUpAsMeasured, type CheckResult, type SetUp } from '../checks';
 import type { BodyLengthName, Corner, MeasuredBody } from '../corner';
 import { BODY_LENGTHS } from '../corner/vocabulary';
-import type { Plan } from '../plan';
+import { cornerWithKeyboard, type Plan } from '../plan';
 import { inOrder, latest, type FileLengths, type FilePlan, type PersonFile } from './file';
 import { thingStates, type ThingState } from './plan-state';
 import type { MeasuredHeight, Thing } from './vocabulary';
@@ -10,18 +9,10 @@ import type { MeasuredHeight, Thing } from './vocabulary';
 /** Lengths measured again, each with when. */
 export type Measured = PersonFile['measured'];
 
-/** What each soft piece under the person adds to the sd of a check, mm: a pillow gives as it likes. Common practice. */
-const SOFT_PIECE_SD_MM = 10;
-
-/** The usual separate keyboard, which is what somebody has who agreed to one: row and footprint, mm. */
-const USUAL_KEYBOARD = { kind: 'separate', homeRow: 20, base: [440, 130] } as const;
-
 /** What is known of a corner as it stands now. */
 export interface StandingCorner {
 	readonly corner: Corner;
 	readonly setUp: SetUp;
-	/** Soft pieces under the person whose rise nobody has measured. */
-	readonly softs: number;
 }
 
 /**
@@ -70,7 +61,7 @@ function cornerWorkedOn(corner: Corner, plan: FilePlan | null, things: readonly 
 		plan?.option.kind === 'with-keyboard' &&
 		corner.spot.keys.kind === 'built-in' &&
 		(standingOf(things, 'screen') ?? standingOf(things, 'keys')) !== null;
-	return isWithKeyboard ? { ...corner, spot: { ...corner.spot, keys: USUAL_KEYBOARD } } : corner;
+	return isWithKeyboard ? cornerWithKeyboard(corner) : corner;
 }
 
 /** The set-up with the things that stand as the plan leaves them. */
@@ -83,6 +74,7 @@ function withThingsDone(corner: Corner, plan: FilePlan | null, things: readonly 
 	return {
 		seat: stands('seat') ? (heights.seat ?? first.seat) : first.seat,
 		pads: stands('seat') ? rises.seat : first.pads,
+		softs: stands('seat') ? rises.softs : first.softs,
 		surface: stands('surface') ? heights.surface : first.surface,
 		feet: stands('feet') ? rises.feet : first.feet,
 		keys: isBuiltIn
@@ -123,8 +115,13 @@ export function setUpAsItStands(
 		...planned,
 		surface,
 		pads: isSitting && seat !== undefined ? seat - planned.seat : planned.pads,
+		// A height that was measured is as sure as any, whatever lies under it.
+		softs: isSitting && seat === undefined ? planned.softs : 0,
 		feet: isSitting && feet !== undefined ? feet : planned.feet,
-		keys: keys !== undefined && corner.spot.keys.kind !== 'built-in' ? keys - surface : planned.keys
+		keys:
+			keys !== undefined && corner.spot.keys.kind !== 'built-in'
+				? keys - surface - keysOverSurfaceMm(corner)
+				: planned.keys
 	};
 	return withScreenMeasured(corner, setUp, of('screen'));
 }
@@ -138,27 +135,16 @@ export function standingCorner(
 	const { plan, measured } = file;
 	const things = thingStates(file);
 	const corner = cornerAsItStands(cornerWorkedOn(newest, plan, things), measured);
-	const isPadded = standingOf(things, 'seat') !== null && measuredOf('seat', measured, things) === undefined;
-	return {
-		corner,
-		setUp: setUpAsItStands(corner, { plan, things, measured }),
-		softs: plan && isPadded && corner.spot.posture === 'sitting' ? plan.rises.softs : 0
-	};
+	return { corner, setUp: setUpAsItStands(corner, { plan, things, measured }) };
 }
 
 /** The checks of the corner as it stands. Laptops set up for reading and calls are not typed on: their elbow is not judged. */
 export function standingChecks(file: PersonFile, newest: Corner | null): CheckResult[] {
 	const standing = standingCorner(file, newest);
 	if (!standing) return [];
-	const { corner, setUp, softs } = standing;
-	return checkCorner(corner, setUp)
-		.filter(({ id }) => !(id === 'elbow' && file.plan?.option.kind === 'reading'))
-		.map((check) => {
-			if (softs === 0) return check;
-			const sd = Math.hypot(check.sd, SOFT_PIECE_SD_MM * Math.sqrt(softs));
-			const chances = chancesOf(check, check.value, sd);
-			return { ...check, sd, ...chances, verdict: verdictOf(chances) };
-		});
+	return checkCorner(standing.corner, standing.setUp).filter(
+		({ id }) => !(id === 'elbow' && file.plan?.option.kind === 'reading')
+	);
 }
 
 const NOTHING_BUILT = { rise: 0, pieces: [] } as const;

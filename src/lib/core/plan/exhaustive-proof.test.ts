@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { exhaustiveCost, usageText } from '../../../../tests/support/exhaustive-plan';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf } from '../../../../tests/support/rotation';
-import { planCorner, type Plan } from './index';
+import type { Plan } from './index';
+import { bestPlans } from './plan-corner';
+import { prepareProblem } from './problem';
 
 const idsOf = (plan: Plan) =>
 	Object.values(plan.stations).flatMap((stack) => stack.pieces.map((piece) => piece.id));
@@ -12,15 +14,19 @@ describe('planCorner against an exhaustive search written apart from it', () => 
 		for (const seed of casesOf(4000, 100)) {
 			const span = seed % 3 === 0 ? 24 : 0;
 			const corner = randomCorner(seed, { rigid: 6, soft: 2, span, fewerBoxes: true });
-			const { plans, proven } = planCorner(corner, 1);
-			expect({ seed, proven, ...plans[0]?.cost }).toEqual({ seed, proven: true, ...exhaustiveCost(corner) });
+			const { plans, proven } = bestPlans(prepareProblem(corner), 1);
+			expect({ seed, proven, ...plans[0]?.cost }).toEqual({
+				seed,
+				proven: true,
+				...exhaustiveCost(corner)
+			});
 		}
 	});
 
 	it('agrees on the second and third plan', () => {
 		for (const seed of casesOf(1000, 25)) {
 			const corner = randomCorner(50_000 + seed, { rigid: 5, soft: 2, span: 0, fewerBoxes: true });
-			const { plans } = planCorner(corner, 3);
+			const { plans } = bestPlans(prepareProblem(corner), 3);
 			const told: string[] = [];
 			for (let n = 0; n < 3; n += 1) {
 				expect(plans[n]?.cost ?? null).toEqual(exhaustiveCost(corner, told));

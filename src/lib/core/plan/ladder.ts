@@ -1,21 +1,24 @@
 import type { CheckId, CheckResult } from '../checks';
 import type { Corner } from '../corner';
-import { compareNamed } from './name-pieces';
-import { bestPlanOf, reportCorner, SEARCH_EFFORT, type NamedPlan, type Plan } from './plan-corner';
+import { distanceOutside } from '../guidance';
+import { WORSE_FROM_MM } from './limits';
 import { misfitOf } from './misfit';
-import type { Cost } from './objective';
+import { compareNamed } from './name-pieces';
+import { AS_GOOD_W } from './order';
+import { bestPlanOf, SEARCH_EFFORT, type Plan } from './plan-corner';
 import { onlyThings, prepareProblem, thingsThatCanBeDone, type Problem, type ThingToDo } from './problem';
+import { leastMisfit } from './search';
 import type { Effort } from './sharing';
 
 /** The best that so many things to do can do. */
 export interface Rung {
 	readonly things: number;
 	readonly plan: Plan;
-	/** Checks that fit now and do not fit after it. */
+	/** Checks that it leaves worse than they are now. */
 	readonly worse: readonly CheckId[];
 }
 
-/** A rung takes away at least this part of the misfit of doing nothing: nobody is sent to fetch a book for two millimetres. Ours. */
+/** A rung takes away at least this part of what can be gained: nobody is sent to fetch a book for two millimetres. Ours. */
 const LEAST_GAIN = 0.1;
 
 /** What a plan asks somebody to do. */
@@ -37,10 +40,17 @@ export function thingsOfPlan(corner: Corner, plan: Plan): ThingToDo[] {
 	return doing.filter(([, isDone]) => isDone).map(([thing]) => thing);
 }
 
-/** Checks that fit before and do not after. */
+const outside = (check: CheckResult) => distanceOutside(check, check.value);
+
+/** Checks that are worse after than before: outside their band and not before, or clearly farther outside. */
 export function worseAfter(before: readonly CheckResult[], after: readonly CheckResult[]): CheckId[] {
 	return after
-		.filter(({ id, verdict }) => verdict !== 'fits' && before.find((b) => b.id === id)?.verdict === 'fits')
+		.filter((check) => {
+			const now = before.find(({ id }) => id === check.id);
+			if (!now) return false;
+			const [was, is] = [outside(now), outside(check)];
+			return (was === 0 && is > 0) || is > was + WORSE_FROM_MM;
+		})
 		.map(({ id }) => id);
 }
 
@@ -53,51 +63,84 @@ function* subsets<T>(of: readonly T[], size: number, from = 0): Generator<T[]> {
 		for (const rest of subsets(of, size - 1, i + 1)) yield [of[i] as T, ...rest];
 }
 
-function compareCost(a: Cost, b: Cost): number {
-	return a.W - b.W || a.pieces - b.pieces || a.D - b.D;
+/** The best plan with at most so many things to do, by the order of plans over every choice of them. */
+function bestWith(problem: Problem, things: number, effort: Effort): Plan | null {
+	const choices = [...subsets(thingsThatCanBeDone(problem), things)].map((chosen) =>
+		onlyThings(problem, new Set(chosen))
+	);
+	const least = choices.map((choice) => leastMisfit(choice, [], effort));
+	const leastW = Math.min(...least);
+	let best: ReturnType<typeof bestPlanOf> = null;
+	for (const [i, choice] of choices.entries()) {
+		if ((least[i] ?? Infinity) >= leastW + AS_GOOD_W) continue;
+		const found = bestPlanOf(choice, effort, leastW, best?.packed ?? null);
+		if (!found) continue;
+		if (!best || compareRungs(found, best) < 0) best = found;
+	}
+	return best?.plan ?? null;
 }
 
-/** The best plan with at most so many things to do: of every choice of them the best, by the order of plans. */
-function bestWith(problem: Problem, things: number, effort: Effort): NamedPlan | null {
-	let best: NamedPlan | null = null;
-	for (const chosen of subsets(thingsThatCanBeDone(problem), things)) {
-		const found = bestPlanOf(onlyThings(problem, new Set(chosen)), effort, best?.plan.cost ?? null);
-		if (!found) continue;
-		const order = best ? compareCost(found.plan.cost, best.plan.cost) : -1;
-		if (!best || order < 0 || (order === 0 && compareNamed(found.pieces, best.pieces) < 0)) best = found;
-	}
-	return best;
+type Found = NonNullable<ReturnType<typeof bestPlanOf>>;
+
+function compareRungs(a: Found, b: Found): number {
+	const [x, y] = [a.plan.heights, b.plan.heights];
+	return (
+		a.packed - b.packed ||
+		(x.seat ?? 0) - (y.seat ?? 0) ||
+		x.surface - y.surface ||
+		x.screenTopAboveBase - y.screenTopAboveBase ||
+		compareNamed(a.pieces, b.pieces)
+	);
+}
+
+/** Whether a plan leaves well outside its band what the best plan puts inside. */
+function leavesOutside(plan: Plan, best: Plan): boolean {
+	return plan.after.some((check) => {
+		const inBest = best.after.find(({ id }) => id === check.id);
+		return outside(check) > WORSE_FROM_MM && inBest !== undefined && outside(inBest) === 0;
+	});
 }
 
 /**
  * The ladder of a corner: the most for one thing to do, for two, and so on, as far as each further one is worth it. Exact: every rung is
- * the optimum of all plans with at most so many things, by the order of {@link planCorner}. The last rung is the one to recommend.
+ * the optimum of all plans with at most so many things, by the order of `planCorner`. The last rung is the one to recommend: the first from
+ * which on hardly anything more can be gained, and which leaves nothing well outside that the best plan puts inside.
  *
- * Cost: a restricted search for every choice of things, up to 25 for the five of them; most are small.
+ * Cost: two restricted searches for every choice of things, up to 25 choices for the five of them; most are small.
  *
- * @param best the best plan of all, which is the best of any number of things that it keeps to
- * @returns the rungs, fewest things first; none where every check fits now, or nothing is worth doing
+ * @param best the first of the plans; where it asks for nothing there are no rungs
+ * @returns the rungs, fewest things first
  */
 export function ladderOf(
 	corner: Corner,
 	best: Plan,
+	before: readonly CheckResult[],
 	problem: Problem = prepareProblem(corner),
-	before: readonly CheckResult[] = reportCorner(corner).before,
 	steps: number = SEARCH_EFFORT
 ): { rungs: Rung[]; proven: boolean } {
 	const effort: Effort = { left: steps, isCut: false };
-	const rungs: Rung[] = [];
-	if (before.every(({ verdict }) => verdict === 'fits')) return { rungs, proven: true };
-	const atFirst = misfitOf(corner);
-	const needed = LEAST_GAIN * atFirst;
 	const most = thingsOfPlan(corner, best).length;
-	let last = atFirst;
-	// Where even the best of all would gain too little, no rung is left.
-	for (let things = 1; things <= most && last - best.cost.W >= needed && last > 0; things += 1) {
-		const plan = things === most ? best : (bestWith(problem, things, effort)?.plan ?? null);
-		if (!plan || last - plan.cost.W < needed) continue;
-		rungs.push({ things, plan, worse: worseAfter(before, plan.after) });
+	const plans = Array.from({ length: most }, (_, i) =>
+		i + 1 === most ? best : bestWith(problem, i + 1, effort)
+	);
+	const nothing = misfitOf(corner);
+	const step = LEAST_GAIN * (nothing - best.cost.W);
+	const isClose = (plan: Plan | null | undefined) => plan != null && plan.cost.W - best.cost.W <= step;
+	const recommended = plans.findIndex(
+		(plan, i) => plan !== null && plans.slice(i).every(isClose) && !leavesOutside(plan, best)
+	);
+	const rungs: Rung[] = [];
+	let last = nothing;
+	for (const [i, plan] of plans.slice(0, recommended + 1).entries()) {
+		const gain = last - (plan?.cost.W ?? Infinity);
+		if (!plan || (i !== recommended && (gain < step || gain < AS_GOOD_W))) continue;
+		rungs.push({ things: i + 1, plan, worse: worseAfter(before, plan.after) });
 		last = plan.cost.W;
 	}
 	return { rungs, proven: !effort.isCut };
+}
+
+/** The plan to recommend: the last rung, else the best plan. */
+export function recommendedOf(rungs: readonly Rung[], plans: readonly Plan[]): Plan | null {
+	return rungs.at(-1)?.plan ?? plans[0] ?? null;
 }

@@ -1,67 +1,70 @@
 import type { Body } from '../body';
-import { bandsFor, distanceOutside, forearmsOnSurface, guarded, type Band } from '../guidance';
+import { checkIdsOf, keysOverSurfaceMm, undersideOverSurfaceMm, type CheckId } from '../checks';
 import type { Corner } from '../corner';
-import { checkIdsOf, type CheckId } from '../checks';
+import { bandsFor, distanceOutside, forearmsOnSurface, guarded, type Band } from '../guidance';
+import { weightsOf, WEIGHT } from './weights';
 
-/** How much each check counts. Ours: the hands' and the thighs' room first, since they are paid for all day. */
-export const WEIGHT: Readonly<Record<CheckId, number>> = { knee: 2, elbow: 3, eye: 2, thigh: 3 };
-
-/** What a plan costs, compared in this order. */
+/** What a plan costs. */
 export interface Cost {
-	/** Sum over the checks of weight x squared distance in mm from the guarded band. */
+	/** Misfit: the sum over the checks of weight x {@link costOfDistance}. */
 	readonly W: number;
 	readonly pieces: number;
-	/** Sum of weight x distance in mm of knee, elbow and eye from their ideals. */
+	/** Sum of base weight x distance in mm of knee, elbow and eye from their ideals. */
 	readonly D: number;
 }
 
+/** Up to this distance a misfit counts by its square, mm; beyond, so that one hopeless gap does not drown the others, in a straight line. Ours. */
+const SQUARE_UP_TO_MM = 40;
+
+/** What a value so far outside its guarded band costs, before it is weighed: convex, and smooth where the square ends. */
+export function costOfDistance(mm: number): number {
+	return mm <= SQUARE_UP_TO_MM ? mm * mm : 2 * SQUARE_UP_TO_MM * mm - SQUARE_UP_TO_MM ** 2;
+}
+
 /**
- * A cost packed into one whole number that compares as W, then pieces, then D, and adds part by part:
- * D below 2^17, pieces below 2^5, W below 2^28 by the bounds of the corner document, 50 bits together.
+ * The cost of heights, packed into one whole number that compares as `W`, then `D`, and adds part by part: `D` below 2^17 and `W` below 2^23
+ * by the bounds of the corner document.
  */
-export type PackedCost = number;
+export type HeightCost = number;
 
-/** One piece, packed. */
-export const ONE_PIECE: PackedCost = 2 ** 17;
+const ONE_W: HeightCost = 2 ** 17;
 
-const ONE_W: PackedCost = 2 ** 22;
+/** The misfit in a packed cost. */
+export const misfitIn = (cost: HeightCost): number => Math.floor(cost / ONE_W);
 
-/** Packs a cost; see {@link PackedCost}. */
-export function packCost({ W, pieces, D }: Cost): PackedCost {
-	return W * ONE_W + pieces * ONE_PIECE + D;
-}
+/** The distance from the ideals in a packed cost. */
+export const fromIdealIn = (cost: HeightCost): number => cost % ONE_W;
 
-/** The three parts of a packed cost. */
-export function unpackCost(packed: PackedCost): Cost {
-	const rest = packed % ONE_W;
-	return { W: Math.floor(packed / ONE_W), pieces: Math.floor(rest / ONE_PIECE), D: rest % ONE_PIECE };
-}
-
-function costOf(band: Band, weight: number): (valueMm: number) => PackedCost {
+function costOf(band: Band, weight: number, base: number): (valueMm: number) => HeightCost {
 	const inner = guarded(band);
 	return (value) => {
-		const distance = distanceOutside(inner, value);
 		const fromIdeal = band.ideal === null ? 0 : Math.abs(value - band.ideal);
-		return weight * distance * distance * ONE_W + weight * fromIdeal;
+		return weight * costOfDistance(distanceOutside(inner, value)) * ONE_W + base * fromIdeal;
 	};
 }
 
 /**
- * The costs of the checks as functions of heights. With `s` the seat under the person and `u` the surface above
- * it, each check depends on one sum only, which is what makes the plan separable:
+ * The checks as functions of heights. With `s` the seat under the person and `u` the surface above it, each value depends on one sum only,
+ * which is what makes the plan separable.
  */
-export interface HeightCosts {
-	readonly standing: boolean;
-	/** Of `s` less the stack under the feet. */
-	readonly knee: (seatOverFeetMm: number) => PackedCost;
+export interface Heights<T> {
+	/** Of `s` less what is under the feet. */
+	readonly knee: (seatOverFeetMm: number) => T;
 	/** Of `u` plus the stack under the keys. */
-	readonly elbow: (keysBaseMm: number) => PackedCost;
+	readonly elbow: (keysBaseMm: number) => T;
 	/** Of `u` plus the stack under the screen, for the best `topAboveBase` that the screen can take. */
-	readonly eye: (screenBaseMm: number) => PackedCost;
+	readonly eye: (screenBaseMm: number) => T;
+	/** Of `u`. */
+	readonly thigh: (surfaceOverSeatMm: number) => T;
+}
+
+/** Values and costs of the checks of a corner by its heights. */
+export interface HeightCosts extends Heights<HeightCost> {
+	readonly standing: boolean;
+	/** The values of the checks, mm; the same as `checkValues`. */
+	readonly values: Heights<number>;
 	/** The best `topAboveBase` over that base. */
 	readonly screenTop: (screenBaseMm: number) => number;
-	/** Of `u`. */
-	readonly thigh: (surfaceOverSeatMm: number) => PackedCost;
 }
 
 /** Builds the {@link HeightCosts} of a corner. Standing, `s` is 0, `u` is the surface's height. */
@@ -70,27 +73,32 @@ export function heightCosts(corner: Corner, body: Body): HeightCosts {
 	const standing = spot.posture === 'standing';
 	const bands = bandsFor(corner);
 	const judged = checkIdsOf(corner);
+	const weights = weightsOf(corner);
 	const elbowMm = standing ? body.standingElbow.mm + person.heel : body.sittingElbow.mm;
 	const eyeMm = standing ? body.standingEye.mm + person.heel : body.sittingEye.mm;
 	const homeRow = forearmsOnSurface(corner) ? 0 : spot.keys.homeRow;
-	const knee = costOf(bands.knee, WEIGHT.knee);
-	const elbow = costOf(bands.elbow, WEIGHT.elbow);
-	const eye = costOf(bands.eye, WEIGHT.eye);
-	const thigh = costOf(bands.thigh, WEIGHT.thigh);
+	const [keysOver, underside] = [keysOverSurfaceMm(corner), undersideOverSurfaceMm(corner)];
 	const [lowestTop, highestTop] = spot.screen.range ?? [spot.screen.topAboveBase, spot.screen.topAboveBase];
 	const ideal = bands.eye.ideal ?? bands.eye.low;
 	// The ideal lies inside the guarded band, so the reachable top nearest to it is best for W and for D.
 	const screenTop = (base: number) => Math.min(highestTop, Math.max(lowestTop, ideal + eyeMm - base));
+	const values: Heights<number> = {
+		knee: (seatOverFeet) => seatOverFeet - body.popliteal.mm - person.heel,
+		elbow: (keysBase) => elbowMm - homeRow - keysOver - keysBase,
+		eye: (screenBase) => screenBase + screenTop(screenBase) - eyeMm,
+		thigh: (over) => over + underside - body.thigh.mm
+	};
+	const costs = (id: CheckId) => {
+		const cost = costOf(bands[id], weights[id], WEIGHT[id]);
+		return judged.includes(id) ? (mm: number) => cost(values[id](mm)) : () => 0;
+	};
 	return {
 		standing,
-		knee: !judged.includes('knee')
-			? () => 0
-			: (seatOverFeet) => knee(seatOverFeet - body.popliteal.mm - person.heel),
-		elbow: (keysBase) => elbow(elbowMm - homeRow - keysBase),
-		eye: (screenBase) => eye(screenBase + screenTop(screenBase) - eyeMm),
+		values,
 		screenTop,
-		thigh: !judged.includes('thigh')
-			? () => 0
-			: (over) => thigh(over - spot.surface.thickness - body.thigh.mm)
+		knee: costs('knee'),
+		elbow: costs('elbow'),
+		eye: costs('eye'),
+		thigh: costs('thigh')
 	};
 }

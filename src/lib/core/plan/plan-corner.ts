@@ -1,13 +1,27 @@
-import { bodyOf, LENGTHS_BY_POSTURE, type BodyLength } from '../body';
-import { checkCorner, measureNext, type CheckResult, type MeasurableName, type SetUp } from '../checks';
-import type { BodyLengthName, Corner } from '../corner';
+import { LENGTHS_BY_POSTURE, type BodyLength } from '../body';
+import {
+	checkCorner,
+	measurableParts,
+	measurableSd,
+	measureNext,
+	setUpAsMeasured,
+	type CheckResult,
+	type MeasurableName,
+	type SetUp
+} from '../checks';
+import { footBarOf, type BodyLengthName, type Corner } from '../corner';
+import { distanceOutside } from '../guidance';
 import { byCodeUnit, STATIONS, type Footprint, type Station } from '../household';
+import { withoutThighLimit, WORSE_FROM_MM } from './limits';
+import { misfitOf } from './misfit';
 import { compareNamed, namePieces, usageOf, type NamedPiece } from './name-pieces';
-import { packCost, unpackCost, type Cost } from './objective';
+import { fromIdealIn, misfitIn, type Cost } from './objective';
 import { openGaps, type OpenGap } from './open-gaps';
-import { prepareProblem, type Problem } from './problem';
-import { bestLayouts, type Layout, type Usage } from './search';
+import { AS_GOOD_W, type PackedCost } from './order';
+import { prepareProblem, under, type Problem } from './problem';
+import { bestLayouts, leastMisfit, type Layout, type Usage } from './search';
 import type { Effort } from './sharing';
+import { WEIGHT } from './weights';
 
 /** One piece of a stack. */
 export interface PlannedPiece {
@@ -41,7 +55,7 @@ export interface Plan {
 
 /** What the checks say of a corner as it is. */
 export interface CornerReport {
-	readonly format: 'easy-corner.plan/1';
+	readonly format: 'easy-corner.plan/2';
 	/** The lengths that the posture needs. */
 	readonly body: Readonly<Partial<Record<BodyLengthName, BodyLength>>>;
 	readonly before: readonly CheckResult[];
@@ -50,8 +64,10 @@ export interface CornerReport {
 
 /** A corner's checks and the best plans for it. */
 export interface PlanReport extends CornerReport {
-	/** Best first; they differ in the pieces they use. */
+	/** Best first; they differ in the pieces they use. Where there is nothing to build, the corner as it is, alone. */
 	readonly plans: readonly Plan[];
+	/** Whether the room over the thighs keeps the plans from doing clearly better. */
+	readonly isBoundByThigh: boolean;
 	/** Whether the search was finished, so that no better plan exists. */
 	readonly proven: boolean;
 }
@@ -65,22 +81,16 @@ export const PLANS_OFFERED = 3;
  */
 export const SEARCH_EFFORT = 1_200_000;
 
-/** Judges a corner as it was measured. */
+/** Judges a corner as it was measured, and says which length would tell most. */
 export function reportCorner(corner: Corner): CornerReport {
-	const body = bodyOf(corner);
-	const before = checkCorner(corner);
-	const names: readonly BodyLengthName[] = LENGTHS_BY_POSTURE[corner.spot.posture];
-	return {
-		format: 'easy-corner.plan/1',
-		body: Object.fromEntries(names.map((name) => [name, body[name]])),
-		before,
-		measureNext: measureNext(corner, before, body)
-	};
+	const { format, body, before, measureNext: next } = planCorner(corner, 1);
+	return { format, body, before, measureNext: next };
 }
 
 /**
- * The best plans for a corner with what is in the house: least W, then fewest pieces, then least D, then the list of
- * pieces that sorts first. Exact; `proven` is false only where a household is so odd that the search was cut short.
+ * The best plans for a corner with what is in the house, within its limits: the least `W`; of all that are as good, the fewest pieces, then
+ * the least `W`; then the least `D`; then the lowest seat, surface and screen; then the list of pieces that sorts first. Exact; `proven` is
+ * false only where a household is so odd that the search was cut short. Where nothing is worth building: the corner as it is.
  *
  * @param most how many plans, that differ in their pieces, to offer
  * @param steps steps of search to spend; with too few the best found is shown, and is not proven
@@ -90,25 +100,112 @@ export function planCorner(
 	most: number = PLANS_OFFERED,
 	steps: number = SEARCH_EFFORT
 ): PlanReport {
-	return { ...reportCorner(corner), ...bestPlans(prepareProblem(corner), most, steps) };
+	const problem = prepareProblem(corner);
+	const { body } = problem;
+	const before = checkCorner(corner, setUpAsMeasured(corner), body);
+	const found = bestPlans(problem, most, steps);
+	const best = found.plans[0];
+	const isLeft = !best || isNothingToBuild(corner, before, best);
+	const isAllWell = isLeft && before.every(({ verdict }) => verdict !== 'off');
+	const names: readonly BodyLengthName[] = LENGTHS_BY_POSTURE[corner.spot.posture];
+	const isBoundByThigh = bindsOverThigh(problem, found.leastW, steps);
+	return {
+		format: 'easy-corner.plan/2',
+		body: Object.fromEntries(names.map((name) => [name, body[name]])),
+		before,
+		measureNext:
+			(isBoundByThigh && !isAllWell ? measureUnderThigh(problem) : null) ?? measureNext(corner, before, body),
+		plans: isLeft ? [asItIs(corner, before)] : found.plans,
+		isBoundByThigh,
+		proven: found.proven
+	};
 }
 
-/** The best plans of a prepared corner; see {@link planCorner}. */
+/**
+ * Whether a corner is left as it is: every value in its band; or nothing off and nothing far outside; or nothing to be gained that is worth
+ * fetching a towel for.
+ */
+function isNothingToBuild(corner: Corner, before: readonly CheckResult[], best: Plan): boolean {
+	const outside = before.map((check) => distanceOutside(check, check.value));
+	if (outside.every((mm) => mm === 0)) return true;
+	if (before.every(({ verdict }) => verdict !== 'off') && outside.every((mm) => mm <= WORSE_FROM_MM))
+		return true;
+	const gain =
+		misfitOf(corner, setUpAsMeasured(corner), WEIGHT) - misfitOf(corner, setUpAfter(corner, best), WEIGHT);
+	return gain < AS_GOOD_W;
+}
+
+/** The corner as it is, as a plan that asks for nothing. */
+export function asItIs(corner: Corner, before: readonly CheckResult[] = checkCorner(corner)): Plan {
+	const { seat, surface, screenTopAboveBase } = setUpAsMeasured(corner);
+	const nothing: PlannedStack = { rise: 0, pieces: [] };
+	return {
+		heights: {
+			seat: corner.spot.posture === 'standing' ? null : seat,
+			surface,
+			screenTopAboveBase
+		},
+		stations: { seat: nothing, feet: nothing, keys: nothing, mouse: nothing, screen: nothing },
+		after: before,
+		open: openGaps(before),
+		cost: {
+			W: misfitOf(corner),
+			pieces: 0,
+			D: before.reduce(
+				(sum, { id, value, ideal }) => sum + WEIGHT[id] * Math.abs(value - (ideal ?? value)),
+				0
+			)
+		}
+	};
+}
+
+/** Whether the least misfit would be clearly less, were the room over the thighs no limit. */
+function bindsOverThigh(problem: Problem, leastW: number, steps: number): boolean {
+	const { limits } = problem;
+	if (limits.leastThighMm === -Infinity) return false;
+	const effort: Effort = { left: steps, isCut: false };
+	const wanted = leastW - AS_GOOD_W;
+	return wanted >= 0 && leastMisfit(under(problem, withoutThighLimit(limits)), [], effort, wanted) <= wanted;
+}
+
+/** The length under the thighs' room that would tell most about it, of those that no tape took; null where a tape took them all. */
+function measureUnderThigh({ corner, body }: Problem): MeasurableName | null {
+	const isTaped = (name: MeasurableName) => (name === 'thigh' ? body.thigh.from : corner.spot.by) === 'tape';
+	const sd = (name: MeasurableName) => measurableSd(corner, body, name);
+	// In the order in which equals are asked for.
+	return measurableParts(corner, 'thigh')
+		.filter((name) => !isTaped(name))
+		.reduce<MeasurableName | null>(
+			(most, name) => (most === null || sd(name) > sd(most) ? name : most),
+			null
+		);
+}
+
+/**
+ * The best plans of a prepared corner; see {@link planCorner}.
+ *
+ * @param firstLeastW the least misfit where it is known already
+ */
 export function bestPlans(
 	problem: Problem,
 	most: number,
-	steps: number = SEARCH_EFFORT
-): Pick<PlanReport, 'plans' | 'proven'> {
+	steps: number = SEARCH_EFFORT,
+	firstLeastW: number | null = null
+): Pick<PlanReport, 'plans' | 'proven'> & { readonly leastW: number } {
 	const effort: Effort = { left: steps, isCut: false };
 	const told: Usage[] = [];
 	const plans: Plan[] = [];
+	let first = Infinity;
 	while (plans.length < most && (plans.length === 0 || !effort.isCut)) {
-		const best = firstNamed(problem, bestLayouts(problem, told, effort), told, effort);
+		const leastW =
+			plans.length === 0 && firstLeastW !== null ? firstLeastW : leastMisfit(problem, told, effort);
+		if (plans.length === 0) first = leastW;
+		const best = firstNamed(problem, bestLayouts(problem, told, effort, leastW), told, effort);
 		if (!best) break;
 		told.push(usageOf(problem, best.pieces));
 		plans.push(planOf(problem, best.layout, best.pieces));
 	}
-	return { plans, proven: !effort.isCut };
+	return { plans, proven: !effort.isCut, leastW: first };
 }
 
 /** A plan with its pieces in the order by which equals differ. */
@@ -118,15 +215,26 @@ export interface NamedPlan {
 }
 
 /**
- * The best plan of a prepared corner.
+ * The best plan of a prepared corner among those as good as some least misfit.
  *
  * @param ceiling a cost above which no plan is wanted; null for any
  * @returns null where there is none at that cost
  */
-export function bestPlanOf(problem: Problem, effort: Effort, ceiling: Cost | null): NamedPlan | null {
-	const layouts = bestLayouts(problem, [], effort, ceiling ? packCost(ceiling) : Infinity);
+export function bestPlanOf(
+	problem: Problem,
+	effort: Effort,
+	leastW: number,
+	ceiling: PackedCost | null
+): (NamedPlan & { readonly packed: PackedCost }) | null {
+	const layouts = bestLayouts(problem, [], effort, leastW, ceiling ?? Infinity);
 	const best = firstNamed(problem, layouts, [], effort);
-	return best && { plan: planOf(problem, best.layout, best.pieces), pieces: best.pieces };
+	return (
+		best && {
+			plan: planOf(problem, best.layout, best.pieces),
+			pieces: best.pieces,
+			packed: best.layout.cost
+		}
+	);
 }
 
 interface NamedLayout {
@@ -155,7 +263,8 @@ function setUpOf(problem: Problem, { seat, surface, pads, heights, footrest }: L
 		surface,
 		screenTopAboveBase: problem.costs.screenTop(base),
 		pads: pads.rise,
-		feet: feet + footrest,
+		softs: pads.placed.length,
+		feet: problem.footBarMm + feet + footrest,
 		keys: problem.builtIn ? screen : keys,
 		screen
 	};
@@ -167,7 +276,12 @@ function stackOf(pieces: readonly NamedPiece[], station: Station): PlannedStack 
 	here.sort((a, b) => area(b) - area(a) || byCodeUnit(a.id, b.id));
 	return {
 		rise: here.reduce((sum, { mode }) => sum + mode.rise, 0),
-		pieces: here.map(({ id, mode }) => ({ id, mode: mode.name, rise: mode.rise, size: mode.footprint }))
+		pieces: here.map(({ id, mode }) => ({
+			id,
+			mode: mode.name,
+			rise: mode.rise,
+			size: mode.footprint
+		}))
 	};
 }
 
@@ -177,7 +291,12 @@ function planOf(problem: Problem, layout: Layout, pieces: readonly NamedPiece[])
 		Station,
 		PlannedStack
 	>;
-	const stations = layout.footrest > 0 ? { ...built, feet: { rise: layout.footrest, pieces: [] } } : built;
+	// What is bought has a rise and no pieces of the household.
+	const stations = {
+		...built,
+		seat: { ...built.seat, rise: layout.pads.rise },
+		feet: layout.footrest > 0 ? { rise: layout.footrest, pieces: [] } : built.feet
+	};
 	const after = checkCorner(problem.corner, setUp, problem.body);
 	return {
 		heights: {
@@ -188,7 +307,11 @@ function planOf(problem: Problem, layout: Layout, pieces: readonly NamedPiece[])
 		stations,
 		after,
 		open: openGaps(after),
-		cost: unpackCost(layout.cost)
+		cost: {
+			W: misfitIn(layout.heightCost),
+			pieces: layout.pieces,
+			D: fromIdealIn(layout.heightCost)
+		}
 	};
 }
 
@@ -200,7 +323,8 @@ export function setUpAfter(corner: Corner, plan: Plan): SetUp {
 		surface: heights.surface,
 		screenTopAboveBase: heights.screenTopAboveBase,
 		pads: stations.seat.rise,
-		feet: stations.feet.rise,
+		softs: stations.seat.pieces.length,
+		feet: (footBarOf(corner) ?? 0) + stations.feet.rise,
 		keys: corner.spot.keys.kind === 'built-in' ? stations.screen.rise : stations.keys.rise,
 		screen: stations.screen.rise
 	};

@@ -1,4 +1,4 @@
-import type { CheckId, CheckResult } from '../checks';
+import { keysOverSurfaceMm, type CheckId, type CheckResult } from '../checks';
 import { factsOf, holdsFor, LOW_LENSES } from '../conditions';
 import { forearmsOnSurface } from '../guidance';
 import { seatRulesOf, type Corner, type HouseholdKind } from '../corner';
@@ -29,7 +29,8 @@ export type Caution =
 	| 'pads-rock'
 	| 'castors-roll'
 	| 'laptop-vents'
-	| 'compromise-half-hour'
+	| 'half-hour-spells'
+	| 'hand-over-thigh'
 	| 'chin-down';
 
 /** One step of a plan: what to put where, how high it comes, and the check it serves. Lengths in mm. */
@@ -95,7 +96,10 @@ function cautionsOf(corner: Corner, plan: Plan, place: StepPlace): Caution[] {
 	if ((place === 'screen' || place === 'keys') && built(place)) cautions.push('push-before-use');
 	if (place === 'screen' && built('screen') && spot.screen.kind === 'laptop') cautions.push('laptop-vents');
 	if (place === 'screen' && spot.keys.kind === 'built-in' && plan.after.some((c) => c.verdict === 'off'))
-		cautions.push('compromise-half-hour');
+		cautions.push('half-hour-spells');
+	const isOverThighs = place === 'seat' || place === 'feet' || place === 'surface';
+	if (isOverThighs && spot.by === 'guess' && plan.after.some(({ id }) => id === 'thigh'))
+		cautions.push('hand-over-thigh');
 	return cautions;
 }
 
@@ -163,7 +167,9 @@ function places(corner: Corner, plan: Plan): Place[] {
 			...none,
 			...stack('keys'),
 			place: 'keys',
-			target: separate ? heights.surface + stations.keys.rise + spot.keys.homeRow : null,
+			target: separate
+				? heights.surface + keysOverSurfaceMm(corner) + stations.keys.rise + spot.keys.homeRow
+				: null,
 			needed: separate && seatRulesOf(corner).isForWork,
 			...(forearmsOnSurface(corner) ? { wording: 'pushed-back' as const } : {})
 		},

@@ -1,11 +1,22 @@
 import { bodyOf, type Body } from '../body';
-import { seatRulesOf, type Corner, type Range } from '../corner';
+import { checkIdsOf } from '../checks';
+import { footBarOf, seatRulesOf, type Corner, type Range } from '../corner';
+import { bandsFor, distanceOutside } from '../guidance';
 import { pieceTypes, stationRules, type PieceType } from '../household';
-import { heightCosts, type HeightCosts } from './objective';
+import { limitsOf, type KeptCheck, type Limits } from './limits';
+import { heightCosts, type HeightCost, type HeightCosts } from './objective';
 import { seatPads, type Pads } from './seat-pads';
 import { RIGID_STATIONS } from './sharing';
 import { StackCapacity } from './stack-capacity';
 import { stackMode, StackTable } from './stack-table';
+
+/** What is bought and the corner document has no place for. */
+export interface Aids {
+	/** Heights that a footrest can be set to, mm; it stands in place of a stack. */
+	readonly footrestMm?: readonly number[];
+	/** Rise of a firm cushion on the seat, mm: no piece of the household, and on the seat with what else lies there. */
+	readonly cushionMm?: number;
+}
 
 /** Everything the search needs of one corner, prepared once. */
 export interface Problem {
@@ -14,7 +25,9 @@ export interface Problem {
 	readonly types: readonly PieceType[];
 	/** Pieces of each type. */
 	readonly counts: readonly number[];
+	/** Infinite beyond what the limits allow of one check alone. */
 	readonly costs: HeightCosts;
+	readonly limits: Limits;
 	readonly pads: readonly Pads[];
 	/** Reachable heights at feet, keys, mouse and screen. */
 	readonly tables: readonly StackTable[];
@@ -22,11 +35,17 @@ export interface Problem {
 	readonly capacity: StackCapacity;
 	/** Heights the seat can be set to, less its give; [0, 0] standing. */
 	readonly seatRange: Range;
+	/** The seat's height, less its give, from which on pads may lie on it: one that can be raised is raised first. */
+	readonly padsFromMm: number;
 	readonly surfaceRange: Range;
 	/** The keyboard is part of what the screen's stack carries. */
 	readonly builtIn: boolean;
-	/** Heights of a footrest that would be bought, mm; null for none. */
-	readonly footrest: Range | null;
+	/** Heights of a footrest that would be bought, mm. */
+	readonly footrestMm: readonly number[];
+	/** Height of a bar that the feet are on, mm. */
+	readonly footBarMm: number;
+	/** Whether the hips are judged over the knees. */
+	readonly judgesKnee: boolean;
 	/** Keys on a stack ask for a stack under the mouse. */
 	readonly mouseFollows: boolean;
 }
@@ -36,6 +55,9 @@ export const THINGS_TO_DO = ['seat', 'surface', 'feet', 'keys', 'screen'] as con
 
 /** One of {@link THINGS_TO_DO}. Keys that are built in are a part of the screen; the mouse's stack is one of the keys. */
 export type ThingToDo = (typeof THINGS_TO_DO)[number];
+
+/** Over this seat, less its give, nothing is stacked under the feet, mm: a bar stool needs its bar. Ours. */
+export const HIGHEST_SEAT_OVER_FEET_MM = 600;
 
 /** Where the seat's own height can be set; null where it can't, or is not ours to set. */
 function settableRange(corner: Corner): Range | null {
@@ -50,20 +72,70 @@ function seatRange(corner: Corner): Range {
 	return [lowest - give, highest - give];
 }
 
-/** Stations that this corner has a use for: no feet standing, no keys of their own on a laptop. */
+/** Stations that this corner has a use for: no feet standing or on a bar, no keys on a laptop or on a tray. */
 function usesStation(corner: Corner, station: (typeof RIGID_STATIONS)[number]): boolean {
 	const { keys, mouse } = corner.spot;
 	const { takesFeet, takesStacks } = seatRulesOf(corner);
 	if (!takesStacks) return false;
-	if (station === 'feet') return takesFeet;
-	if (station === 'keys') return keys.kind === 'separate';
-	return station === 'screen' || (keys.kind === 'separate' && mouse === 'separate');
+	if (station === 'feet') return takesFeet && footBarOf(corner) === null;
+	if (station === 'screen') return true;
+	const stacksKeys = keys.kind === 'separate' && !keys.tray;
+	return stacksKeys && (station === 'keys' || mouse === 'separate');
 }
 
-/** Prepares the plan of a corner, with a footrest beside the household where one would be bought. */
-export function prepareProblem(corner: Corner, footrest: Range | null = null): Problem {
+/** Costs that are infinite where a check alone breaks a limit. */
+function limitedCosts(corner: Corner, body: Body, limits: Limits): HeightCosts {
+	const costs = heightCosts(corner, body);
+	const bands = bandsFor(corner);
+	const judged = checkIdsOf(corner);
+	const limited = (id: KeptCheck, least = -Infinity) => {
+		if (!judged.includes(id)) return costs[id];
+		return (mm: number): HeightCost => {
+			const value = costs.values[id](mm);
+			return value < least || distanceOutside(bands[id], value) > limits.farthestMm[id]
+				? Infinity
+				: costs[id](mm);
+		};
+	};
+	return {
+		...costs,
+		knee: tabled(limited('knee')),
+		elbow: tabled(limited('elbow')),
+		eye: tabled(costs.eye),
+		thigh: tabled(limited('thigh', limits.leastThighMm))
+	};
+}
+
+/** Heights that are asked for lie within so much of 0, mm; beyond, a cost is worked out each time. */
+const TABLED_MM = 2048;
+
+/** A cost of whole millimetres that is worked out once each: a search asks for the same ones a thousand times. */
+function tabled(cost: (mm: number) => HeightCost): (mm: number) => HeightCost {
+	const table = new Float64Array(2 * TABLED_MM).fill(-1);
+	return (mm) => {
+		const at = mm + TABLED_MM;
+		const known = table[at];
+		if (known === undefined) return cost(mm);
+		if (known >= 0) return known;
+		const found = cost(mm);
+		table[at] = found;
+		return found;
+	};
+}
+
+/**
+ * Prepares the plan of a corner, with what would be bought beside the household.
+ *
+ * @param inUse ids of pieces that serve elsewhere
+ */
+export function prepareProblem(
+	corner: Corner,
+	{ footrestMm = [], cushionMm = 0 }: Aids = {},
+	limits: Limits = limitsOf(corner),
+	inUse: ReadonlySet<string> = new Set()
+): Problem {
 	const body = bodyOf(corner);
-	const types = pieceTypes(corner);
+	const types = pieceTypes(corner, inUse);
 	const counts = types.map((type) => type.ids.length);
 	const rules = stationRules(corner);
 	const { surface, keys, mouse } = corner.spot;
@@ -72,21 +144,31 @@ export function prepareProblem(corner: Corner, footrest: Range | null = null): P
 		const modes = types.map((t) => (used ? t.modes[station].map((m) => stackMode(m, rules[station])) : []));
 		return new StackTable(modes, counts, rules[station]);
 	});
+	const range = seatRange(corner);
 	return {
 		corner,
 		body,
 		types,
 		counts,
-		costs: heightCosts(corner, body),
-		pads: seatPads(corner, types),
+		costs: limitedCosts(corner, body, limits),
+		limits,
+		pads: seatPads(corner, types, cushionMm),
 		tables,
 		capacity: new StackCapacity(tables, counts),
-		seatRange: seatRange(corner),
+		seatRange: range,
+		padsFromMm: range[1],
 		surfaceRange: surface.range ?? [surface.height, surface.height],
 		builtIn: keys.kind === 'built-in',
-		footrest: seatRulesOf(corner).takesFeet ? footrest : null,
-		mouseFollows: keys.kind === 'separate' && mouse === 'separate'
+		footrestMm: usesStation(corner, 'feet') ? footrestMm : [],
+		footBarMm: footBarOf(corner) ?? 0,
+		judgesKnee: checkIdsOf(corner).includes('knee'),
+		mouseFollows: keys.kind === 'separate' && !keys.tray && mouse === 'separate'
 	};
+}
+
+/** The same problem under other limits. */
+export function under(problem: Problem, limits: Limits): Problem {
+	return { ...problem, limits, costs: limitedCosts(problem.corner, problem.body, limits) };
 }
 
 /** The things that a plan of this problem could ask for. */
@@ -106,9 +188,12 @@ export function thingsThatCanBeDone({ corner, pads, tables }: Problem): ThingToD
 
 /** The same problem with nothing to be done but some things: what is not among them stays as it is. */
 export function onlyThings(problem: Problem, things: ReadonlySet<ThingToDo>): Problem {
-	const { corner, counts, types, body } = problem;
+	const { corner, counts, types, body, limits } = problem;
 	const { spot } = corner;
-	const seat = spot.seat && { ...spot.seat, range: things.has('seat') ? (spot.seat.range ?? null) : null };
+	const seat = spot.seat && {
+		...spot.seat,
+		range: things.has('seat') ? (spot.seat.range ?? null) : null
+	};
 	const surface = { ...spot.surface, range: things.has('surface') ? spot.surface.range : null };
 	const screen = { ...spot.screen, range: things.has('screen') ? spot.screen.range : null };
 	const kept: Corner = { ...corner, spot: { ...spot, seat, surface, screen } };
@@ -126,8 +211,8 @@ export function onlyThings(problem: Problem, things: ReadonlySet<ThingToDo>): Pr
 	return {
 		...problem,
 		corner: kept,
-		costs: heightCosts(kept, body),
-		pads: things.has('seat') ? problem.pads : problem.pads.filter(({ placed }) => placed.length === 0),
+		costs: limitedCosts(kept, body, limits),
+		pads: things.has('seat') ? problem.pads : problem.pads.filter(({ rise }) => rise === 0),
 		tables,
 		capacity: new StackCapacity(tables, counts),
 		seatRange: seatRange(kept),

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import { exhaustiveCost, type Farthest } from '../../../../tests/support/exhaustive-plan';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf } from '../../../../tests/support/rotation';
+import { distanceOutside } from '../guidance';
 import type { Corner } from '../corner';
-import { bestPlans, planCorner, type Plan } from './plan-corner';
-import { prepareProblem } from './problem';
-import { purchaseOutcomes } from './purchase-outcomes';
-import { cornersWith, withFirmBlock } from './purchases';
+import { planCorner, type Plan } from './plan-corner';
+import { moreFromHome, purchaseOutcomes } from './purchase-outcomes';
+import { cornersWith, withFirmPiece, type PurchaseId } from './purchases';
 
 function bestOf(corner: Corner): Plan {
 	const plan = planCorner(corner, 1).plans[0];
@@ -13,79 +14,94 @@ function bestOf(corner: Corner): Plan {
 	return plan;
 }
 
-/** Corners with little in the house, whose best plan leaves something open. */
+/** Corners with little in the house, whose best plan leaves something off. */
 const open = casesOf(800, 40)
 	.map((seed) => {
 		const corner = randomCorner(seed + 3000, { rigid: 3, soft: 1, span: 0 });
-		return { corner, without: bestOf(corner) };
+		return { seed, corner, best: bestOf(corner) };
 	})
-	.filter(({ without }) => without.open.length > 0);
+	.filter(({ best }) => best.after.some(({ verdict }) => verdict === 'off'));
 
-const closedBy = (without: Plan, plan: Plan) =>
-	without.open.filter(({ id }) => plan.after.find((check) => check.id === id)?.verdict === 'fits').length;
+const farthest = (best: Plan): Farthest =>
+	Object.fromEntries(best.after.map((check) => [check.id, distanceOutside(check, check.value) + 10]));
 
-describe('more firm things', () => {
-	it('are the smallest whole centimetres that trying every one finds, and close the most that any does', () => {
+describe('one more firm thing', () => {
+	it('is the smallest that takes as much as any, of all that trying every one finds', () => {
 		let told = 0;
-		for (const { corner, without } of open.slice(0, 20)) {
-			const firm = purchaseOutcomes(corner, without).find(({ firmMm }) => firmMm !== null);
-			const tried = Array.from({ length: 40 }, (_, i) => {
-				const plan = bestOf(withFirmBlock(corner, (i + 1) * 10));
-				return { mm: (i + 1) * 10, closes: plan.cost.W < without.cost.W ? closedBy(without, plan) : 0 };
-			});
-			const most = Math.max(...tried.map(({ closes }) => closes));
-			if (most === 0) {
-				expect(firm).toBeUndefined();
-				continue;
-			}
-			const smallest = tried.find(({ closes }) => closes === most)?.mm;
-			expect(firm?.firmMm).toBe(smallest);
-			expect(firm?.closes.length).toBe(most);
+		for (const { seed, corner, best } of open.filter(({ corner: { spot } }) => spot.posture === 'sitting')) {
+			const more = moreFromHome(corner, best);
+			const tried = Array.from({ length: 34 }, (_, i) => ({
+				mm: 20 + i * 10,
+				W: exhaustiveCost(withFirmPiece(corner, 20 + i * 10), [], farthest(best))?.W ?? Infinity
+			}));
+			if (!more) continue;
+			// Of what is as good the fewest pieces are taken: within 300 of the least.
+			const least = Math.min(...tried.map(({ W }) => W));
+			expect(more.plan.cost.W, `seed ${seed}`).toBeLessThan(least + 300);
+			expect(best.cost.W - more.plan.cost.W).toBe(more.savesW);
 			told += 1;
 		}
 		expect(told).toBeGreaterThan(1);
 	});
 });
 
-describe('two things bought together', () => {
-	it('are told only where they close more than either, and nothing alone closes all', () => {
-		let pairs = 0;
-		for (const { corner, without } of open) {
-			const outcomes = purchaseOutcomes(corner, without);
-			const single = (id: string) =>
-				outcomes.find(({ purchases }) => purchases.length === 1 && purchases[0] === id)?.closes.length ?? 0;
-			for (const { purchases, closes, corner: bought, plan } of outcomes) {
-				if (purchases.length !== 2) continue;
-				pairs += 1;
-				for (const id of purchases) expect(closes.length).toBeGreaterThan(single(id));
-				for (const other of outcomes)
-					if (other.purchases.length < 2) expect(other.closes.length).toBeLessThan(without.open.length);
-				expect(plan.cost.W).toBeLessThanOrEqual(bestPlans(prepareProblem(bought), 1).plans[0]?.cost.W ?? 0);
+describe('what is bought', () => {
+	const WITHOUT_AIDS: readonly PurchaseId[] = ['keyboard-and-mouse', 'monitor', 'chair'];
+
+	it('is told with what trying everything finds, and by the thresholds', () => {
+		let told = 0;
+		for (const { seed, corner, best } of open) {
+			const outcomes = purchaseOutcomes(corner, best);
+			for (const id of WITHOUT_AIDS) {
+				const bought = cornersWith(id, corner)[0];
+				const outcome = outcomes.find(({ purchases }) => purchases.length === 1 && purchases[0] === id);
+				const W = bought && exhaustiveCost(bought.corner, [], farthest(best))?.W;
+				const saves = W === undefined ? 0 : best.cost.W - W;
+				if (outcome) {
+					expect(outcome.plan.cost.W, `seed ${seed}, ${id}`).toBe(W);
+					told += 1;
+				} else if (saves >= 300 && saves >= best.cost.W / 4)
+					// Much is saved, and yet no check comes clearly nearer: it is left out for that alone.
+					expect(W).toBeGreaterThanOrEqual(0);
 			}
+			for (const { changes, savesW, closes, purchases } of outcomes) {
+				expect(savesW).toBeGreaterThanOrEqual(Math.max(300, best.cost.W / 4));
+				expect(Math.max(...changes.map(({ from, to }) => from - to))).toBeGreaterThanOrEqual(20);
+				for (const { id, from, to } of changes) if (id !== 'eye') expect(to).toBeLessThanOrEqual(from + 10);
+				for (const id of closes) expect(changes.find((change) => change.id === id)).toMatchObject({ to: 0 });
+				if (purchases.length === 2)
+					for (const id of purchases) {
+						const alone = outcomes.find((one) => one.purchases.length === 1 && one.purchases[0] === id);
+						expect(savesW).toBeGreaterThanOrEqual(1.25 * (alone?.savesW ?? 0));
+					}
+			}
+			const worth = outcomes.map(({ savesW, purchases }) => savesW / purchases.length);
+			expect(worth).toEqual([...worth].sort((a, b) => b - a));
 		}
-		expect(pairs).toBeGreaterThan(0);
+		expect(told).toBeGreaterThan(10);
 	});
 });
 
 describe('a chair with a range', () => {
-	it('takes the place of one whose height is fixed, a stool or a ball; never of a wheelchair or of one that moves', () => {
+	it('takes the place of a chair, a stool or a ball; never of a wheelchair', () => {
 		const sitting = open.map(({ corner }) => corner).find(({ spot }) => spot.posture === 'sitting');
 		if (!sitting?.spot.seat) throw new Error('Nobody sits');
 		const { seat } = sitting.spot;
 		const withSeat = (parts: object): Corner => ({
 			...sitting,
-			format: 'easy-corner.corner/2',
+			format: 'easy-corner.corner/3',
 			spot: { ...sitting.spot, seat: { ...seat, ...parts } }
 		});
 		for (const kind of ['chair', 'stool', 'ball'] as const) {
 			const [bought] = cornersWith('chair', withSeat({ kind }));
-			expect(bought?.corner.spot.seat).toMatchObject({ kind: 'chair', range: [400, 510], backrest: true });
+			expect(bought?.corner.spot.seat).toMatchObject({ kind: 'chair', range: [400, 530], backrest: true });
 		}
 		expect(cornersWith('chair', withSeat({ kind: 'wheelchair' }))).toEqual([]);
-		expect(cornersWith('chair', withSeat({ kind: 'chair', range: [420, 500] }))).toEqual([]);
 		for (const kind of ['sofa', 'bed'] as const) {
 			const soft = withSeat({ kind });
-			expect(purchaseOutcomes(soft, bestOf(soft))).toEqual([]);
+			// Nothing makes a sofa a place to work at but hands and eyes of their own.
+			for (const { purchases } of purchaseOutcomes(soft, bestOf(soft)))
+				expect(purchases).toEqual(['keyboard-and-mouse']);
 		}
 	});
 });
@@ -98,7 +114,7 @@ describe('a plan by kind of seat', () => {
 			const { seat } = base.spot;
 			if (base.spot.posture === 'standing' || !seat) continue;
 			const of = (kind: NonNullable<typeof seat.kind>) =>
-				bestOf({ ...base, format: 'easy-corner.corner/2', spot: { ...base.spot, seat: { ...seat, kind } } });
+				bestOf({ ...base, format: 'easy-corner.corner/3', spot: { ...base.spot, seat: { ...seat, kind } } });
 			const own = seat.height - seat.give;
 			const [ball, wheelchair, sofa] = [of('ball'), of('wheelchair'), of('sofa')];
 			expect(ball.stations.seat.pieces).toEqual([]);
@@ -107,8 +123,6 @@ describe('a plan by kind of seat', () => {
 			expect(Object.values(sofa.stations).flatMap(({ pieces }) => pieces)).toEqual([]);
 			expect(wheelchair.after.map(({ id }) => id)).toEqual(['elbow', 'eye', 'thigh']);
 			expect(of('bed').after.map(({ id }) => id)).toEqual(['elbow', 'eye']);
-			// Version 1 means a chair, and is planned as one.
-			expect(of('chair')).toEqual(bestOf(base));
 			seen += 1;
 		}
 		expect(seen).toBeGreaterThan(20);

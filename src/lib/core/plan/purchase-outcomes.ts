@@ -1,125 +1,169 @@
-import type { CheckId } from '../checks';
+import { CHECK_IDS, type CheckId } from '../checks';
 import { seatRulesOf, type Corner } from '../corner';
-import { bestPlans, type Plan } from './plan-corner';
-import { prepareProblem } from './problem';
-import { cornersWith, PURCHASES, withFirmBlock, type Bought, type PurchaseId } from './purchases';
+import { distanceOutside } from '../guidance';
+import { asGoodAs, limitsOf } from './limits';
+import { AS_GOOD_W } from './order';
+import { bestPlans, SEARCH_EFFORT, type Plan } from './plan-corner';
+import { prepareProblem, type Problem } from './problem';
+import {
+	cornersWith,
+	cornersWithBoth,
+	PURCHASES,
+	withFirmPiece,
+	type Bought,
+	type PurchaseId
+} from './purchases';
+import { leastMisfit } from './search';
 
-/** What one purchase, or two together, would change. */
-export interface PurchaseOutcome {
-	/** One thing or two, in the order of {@link PURCHASES}; none where more firm things from the house would do it. */
-	readonly purchases: readonly PurchaseId[];
-	/** Height of the further firm stack that does it, mm, whole centimetres; null where things are bought. */
-	readonly firmMm: number | null;
+/** What is left of one check, mm outside its band: at the home's best, and with something more. */
+export interface Change {
+	readonly id: CheckId;
+	readonly from: number;
+	readonly to: number;
+}
+
+/** What something more would change beside the best of the home. */
+export interface Outcome {
 	/** The corner with it: what its plan is for. */
 	readonly corner: Corner;
 	/** The best plan with it and the household. */
 	readonly plan: Plan;
-	/** Checks that are open after the plan without it and fit with it. */
+	/** Every check of the posture. */
+	readonly changes: readonly Change[];
+	/** Checks whose value it brings into the band. */
 	readonly closes: readonly CheckId[];
 	/** How much less `W` is left. */
 	readonly savesW: number;
 	readonly proven: boolean;
 }
 
-/** A purchase that closes nothing and takes away less than this part of the misfit is no advice. Ours. */
+/** What one purchase, or two together, would change. */
+export interface PurchaseOutcome extends Outcome {
+	/** One thing or two, in the order of {@link PURCHASES}. */
+	readonly purchases: readonly PurchaseId[];
+}
+
+/** What one more firm thing of the home would change. */
+export interface MoreOutcome extends Outcome {
+	/** Its height, mm. */
+	readonly mm: number;
+}
+
+/** A purchase that takes away less than this part of the misfit is no advice. Ours. */
 const LEAST_SAVING = 0.25;
 
-/** Nobody stacks more than this out of books, mm. Ours. */
-const MOST_FIRM_MM = 400;
+/** Nor one after which no check lies so much nearer to its band, mm. Ours. */
+const LEAST_CHANGE_MM = 20;
 
-/** No band is wider, mm. */
-const WIDEST_BAND_MM = 100;
+/** Two things are told only where they take away so much more than the better of them. Ours. */
+const PAIR_GAINS = 1 + LEAST_SAVING;
 
-const CM = 10;
+/** Heights of one more firm thing that are tried, mm. Ours. */
+const FIRM_MM = { lowest: 20, highest: 350, step: 10 } as const;
 
-function isLess(a: Plan, b: Plan): boolean {
-	if (a.cost.W !== b.cost.W) return a.cost.W < b.cost.W;
-	return a.cost.pieces !== b.cost.pieces ? a.cost.pieces < b.cost.pieces : a.cost.D < b.cost.D;
-}
+const outsideIn = (plan: Plan, id: CheckId): number => {
+	const check = plan.after.find((one) => one.id === id);
+	return check ? distanceOutside(check, check.value) : 0;
+};
 
-function outcomeOf(
-	purchases: readonly PurchaseId[],
-	makes: readonly Bought[],
-	without: Plan,
-	firmMm: number | null = null
-): PurchaseOutcome | null {
-	let best: Pick<PurchaseOutcome, 'corner' | 'plan' | 'proven'> | null = null;
-	for (const bought of makes) {
-		const { plans, proven } = bestPlans(prepareProblem(bought.corner, bought.footrest), 1);
-		const plan = plans[0];
-		if (plan && (!best || isLess(plan, best.plan))) best = { corner: bought.corner, plan, proven };
-	}
-	if (!best) return null;
-	const fitsWith = new Set(best.plan.after.filter((c) => c.verdict === 'fits').map(({ id }) => id));
-	const closes = without.open.map(({ id }) => id).filter((id) => fitsWith.has(id));
-	const savesW = without.cost.W - best.plan.cost.W;
-	if (savesW <= 0 || (closes.length === 0 && savesW < LEAST_SAVING * without.cost.W)) return null;
-	return { purchases, firmMm, ...best, closes, savesW };
-}
-
-/** A corner with two things bought: each make of the one with each of the other. */
-function cornersWithBoth(first: PurchaseId, second: PurchaseId, corner: Corner): Bought[] {
-	return cornersWith(first, corner).flatMap((one) =>
-		cornersWith(second, one.corner).map((two) => ({ ...two, footrest: two.footrest ?? one.footrest }))
-	);
+function problemWith({ corner, aids }: Bought, best: Plan): Problem {
+	const outside = Object.fromEntries(best.after.map(({ id }) => [id, outsideIn(best, id)]));
+	return prepareProblem(corner, aids, asGoodAs(limitsOf(corner), outside));
 }
 
 /**
- * The smallest whole number of centimetres of one further firm stack that closes the most of what stays open; null where none closes
- * anything.
+ * The makes of a thing that leave the least misfit, or as little as makes no difference.
  *
- * Cost: a plan for each centimetre, forty at most.
+ * @param savesAtLeast what takes away less is not looked for
  */
-function moreFirmThings(corner: Corner, without: Plan): PurchaseOutcome | null {
-	if (!seatRulesOf(corner).takesStacks) return null;
-	// No stack changes the room over the thighs.
-	const gaps = without.open.filter(({ id }) => id !== 'thigh').map(({ mm }) => mm);
-	const highest = Math.max(...Object.values(without.stations).map(({ rise }) => rise));
-	// The block may take the place of all that stands there, and has to come well into the band.
-	const last = Math.min(MOST_FIRM_MM, Math.max(...gaps, 0) + highest + WIDEST_BAND_MM);
-	let best: PurchaseOutcome | null = null;
-	for (let mm = CM; gaps.length > 0 && mm <= last; mm += CM) {
-		const made = outcomeOf([], [{ corner: withFirmBlock(corner, mm), footrest: null }], without, mm);
-		if (made && made.closes.length > (best?.closes.length ?? 0)) best = made;
-		if (best?.closes.length === without.open.length) break;
+function bestOf(makes: readonly Bought[], best: Plan, savesAtLeast = 0): Outcome | null {
+	const mostW = best.cost.W - Math.max(AS_GOOD_W, LEAST_SAVING * best.cost.W, savesAtLeast);
+	if (mostW < 0) return null;
+	const tried = makes.map((bought) => {
+		const problem = problemWith(bought, best);
+		const effort = { left: SEARCH_EFFORT, isCut: false };
+		return { corner: bought.corner, problem, leastW: leastMisfit(problem, [], effort, mostW) };
+	});
+	const leastW = Math.min(...tried.map((one) => one.leastW));
+	if (leastW > mostW) return null;
+	return tried
+		.filter((one) => one.leastW < leastW + AS_GOOD_W)
+		.reduce<Outcome | null>((found, { corner, problem, leastW: own }) => {
+			const { plans, proven } = bestPlans(problem, 1, SEARCH_EFFORT, own);
+			const plan = plans[0];
+			if (!plan || plan.cost.W >= leastW + AS_GOOD_W || (found && !isBetter(plan, found.plan))) return found;
+			const changes = CHECK_IDS.filter((id) => plan.after.some((check) => check.id === id)).map((id) => ({
+				id,
+				from: outsideIn(best, id),
+				to: outsideIn(plan, id)
+			}));
+			const closes = changes.filter(({ from, to }) => from > 0 && to === 0).map(({ id }) => id);
+			return { corner, plan, changes, closes, savesW: best.cost.W - plan.cost.W, proven };
+		}, null);
+}
+
+function isBetter(a: Plan, b: Plan): boolean {
+	return (a.cost.pieces - b.cost.pieces || a.cost.W - b.cost.W || a.cost.D - b.cost.D) < 0;
+}
+
+/** Whether something is worth telling. */
+function isWorthIt({ savesW, changes }: Outcome, best: Plan): boolean {
+	return (
+		savesW >= AS_GOOD_W &&
+		savesW >= LEAST_SAVING * best.cost.W &&
+		changes.some(({ from, to }) => from - to >= LEAST_CHANGE_MM)
+	);
+}
+
+/** Whether the home's best leaves a height wrong: only then is something more looked for. */
+const leavesSomethingOff = (best: Plan): boolean => best.after.some(({ verdict }) => verdict === 'off');
+
+/**
+ * The smallest further firm thing that takes away as much as any: no purchase, but one more piece of the home. Null where none is worth it.
+ *
+ * Cost: a least misfit for each of up to 34 heights, and one plan.
+ *
+ * @param best the best plan of the home
+ */
+export function moreFromHome(corner: Corner, best: Plan): MoreOutcome | null {
+	if (!seatRulesOf(corner).takesStacks || !leavesSomethingOff(best)) return null;
+	let found: { mm: number; W: number } | null = null;
+	for (let mm = FIRM_MM.lowest; mm <= FIRM_MM.highest; mm += FIRM_MM.step) {
+		const problem = problemWith({ corner: withFirmPiece(corner, mm), aids: {} }, best);
+		const W = leastMisfit(problem, [], { left: SEARCH_EFFORT, isCut: false }, (found?.W ?? best.cost.W) - 1);
+		if (W < (found?.W ?? Infinity)) found = { mm, W };
 	}
-	return best;
+	const outcome = found && bestOf([{ corner: withFirmPiece(corner, found.mm), aids: {} }], best);
+	return outcome && isWorthIt(outcome, best) ? { ...outcome, mm: found?.mm ?? 0 } : null;
 }
 
-/** How much a purchase closes for each thing bought; firm things from the house are the cheapest of all. */
-function worth({ purchases, closes }: PurchaseOutcome): number {
-	return closes.length / Math.max(1, purchases.length);
-}
+/** What it takes away for each thing bought. */
+const worth = ({ savesW, purchases }: PurchaseOutcome): number => savesW / purchases.length;
 
-function pairsOf(corner: Corner, without: Plan, singles: readonly PurchaseOutcome[]): PurchaseOutcome[] {
-	const most = (id: PurchaseId) => singles.find(({ purchases }) => purchases[0] === id)?.closes.length ?? 0;
-	return PURCHASES.flatMap((first, i) =>
+/**
+ * What one purchase or two together would change beside the best of the home, each solved again with it, under the further limit that it
+ * leaves no check but the eyes' clearly worse than the home does; what takes away most for each thing first. Nothing is claimed that the
+ * home does by itself.
+ *
+ * Cost: a plan for each of up to seven things, twenty-six heights of a bar for the feet, and up to twenty-one pairs.
+ *
+ * @param best the best plan of the home
+ */
+export function purchaseOutcomes(corner: Corner, best: Plan): PurchaseOutcome[] {
+	if (!leavesSomethingOff(best)) return [];
+	const singles = PURCHASES.flatMap((id) => {
+		const outcome = bestOf(cornersWith(id, corner), best);
+		return outcome ? [{ ...outcome, purchases: [id] }] : [];
+	});
+	const saved = (id: PurchaseId) => singles.find(({ purchases }) => purchases[0] === id)?.savesW ?? 0;
+	const pairs = PURCHASES.flatMap((first, i) =>
 		PURCHASES.slice(i + 1).flatMap((second) => {
-			const pair = outcomeOf([first, second], cornersWithBoth(first, second, corner), without);
-			return pair && pair.closes.length > Math.max(most(first), most(second)) ? [pair] : [];
+			const least = PAIR_GAINS * Math.max(saved(first), saved(second));
+			const outcome = bestOf(cornersWithBoth(first, second, corner), best, least);
+			return outcome && outcome.savesW >= least ? [{ ...outcome, purchases: [first, second] }] : [];
 		})
 	);
-}
-
-/**
- * What one purchase, two together, or more firm things from the house would change at a corner, each found by solving again with it;
- * ranked by what they close for each thing bought, then by the misfit that they take away. Only those that close a check or take away a
- * good part of the misfit; two only where they close more than either, and nothing alone closes all.
- * Empty where the household's own plan leaves nothing open, and where no purchase makes the spot one to work at.
- *
- * Cost: a plan for each of up to eight makes, as many for each of up to fifteen pairs, and one for each centimetre of firm things.
- *
- * @param without the plan without a purchase
- */
-export function purchaseOutcomes(corner: Corner, without: Plan): PurchaseOutcome[] {
-	if (without.open.length === 0 || !seatRulesOf(corner).isForWork) return [];
-	const firm = moreFirmThings(corner, without);
-	const singles = PURCHASES.flatMap((id) => outcomeOf([id], cornersWith(id, corner), without) ?? []);
-	const closesAll = [...singles, ...(firm ? [firm] : [])].some(
-		({ closes }) => closes.length === without.open.length
-	);
-	const pairs = closesAll ? [] : pairsOf(corner, without, singles);
-	return [...(firm ? [firm] : []), ...singles, ...pairs].sort(
-		(a, b) => worth(b) - worth(a) || a.purchases.length - b.purchases.length || b.savesW - a.savesW
-	);
+	return [...singles, ...pairs]
+		.filter((outcome) => isWorthIt(outcome, best))
+		.sort((a, b) => worth(b) - worth(a) || a.purchases.length - b.purchases.length);
 }

@@ -1,33 +1,45 @@
-import { seatKindOf, seatRulesOf, type Corner, type Range } from '../corner';
+import { footBarOf, seatKindOf, seatRulesOf, type Corner, type Range } from '../corner';
+import type { Aids } from './problem';
 
-/** A corner with one thing bought. */
+/** A corner with something bought. */
 export interface Bought {
 	readonly corner: Corner;
-	/** Heights of a footrest that was bought, mm; the corner document has no place for one. */
-	readonly footrest: Range | null;
+	/** What was bought and the corner document has no place for. */
+	readonly aids: Aids;
 }
 
 /** A keyboard as they are sold: height of its home row, longer and shorter side, mm. Ours. */
 const KEYBOARD = { homeRow: 20, base: [440, 130] } as const;
 
-/** Heights that a footrest takes, mm. Working assumption of ours. */
-const FOOTREST: Range = [60, 160];
+/** Every so many mm something bought can be set; nobody sets it finer. */
+const CM = 10;
 
-/** Firm seat cushions as they are sold: side and thicknesses, mm. Working assumption of ours. */
-const CUSHION = { side: 400, thicknesses: [40, 60, 80] } as const;
+const everyCentimetre = ([lowest, highest]: Range): number[] =>
+	Array.from({ length: (highest - lowest) / CM + 1 }, (_, i) => lowest + i * CM);
+
+/** Heights that a footrest takes, mm. Working assumption of ours. */
+const FOOTREST: Range = [50, 200];
+
+/** Heights of a bar for the feet at a high chair, mm. Working assumption of ours. */
+const FOOT_BAR: Range = [150, 400];
+
+/** Over this seat feet rest on a bar, mm. Ours. */
+const HIGH_SEAT_MM = 600;
+
+/** A firm cushion, 400 mm square: how much it raises who sits on it, mm. Working assumption of ours. */
+const CUSHION_RISE_MM = 50;
 
 /** A monitor on a stand that moves: top of the picture over its foot, height of the picture, foot, distance, mm. Ours. */
-const MONITOR = { range: [390, 520], visibleHeight: 300, base: [240, 200], distance: 600 } as const;
+const MONITOR = { range: [380, 510], visibleHeight: 300, base: [240, 200] } as const;
 
-/**
- * A surface whose height can be set: EN 527-1:2011, type A, from memory; thickness and depth are ours. Mm.
- */
-const SURFACE = { range: [650, 1250], thickness: 30, depth: 800 } as const;
+/** A surface whose height can be set, mm. Around the range of EN 527-1:2011 type A (from memory); ours. */
+const SURFACE = { range: [620, 1270], thickness: 25 } as const;
 
-/** A chair whose height can be set: EN 1335-1:2020, type B, from memory, for the range; the rest is ours. Mm. */
+/** A chair whose height can be set, mm. Around the range of EN 1335-1:2020 type B (from memory); ours. */
 const CHAIR = {
-	give: 10,
-	range: [400, 510],
+	kind: 'chair',
+	give: 0,
+	range: [400, 530],
 	depth: 420,
 	backrest: true,
 	lumbar: true,
@@ -37,79 +49,79 @@ const CHAIR = {
 
 const nearest = (value: number, [lowest, highest]: Range) => Math.min(Math.max(value, lowest), highest);
 
-const OWN_ID = 'bought';
+const NO_AIDS: Aids = {};
 
-function freeId({ household }: Corner): string {
-	let id = OWN_ID;
-	while (household.some((item) => item.id.startsWith(id))) id += '+';
-	return id;
-}
+const plain = (corner: Corner): Bought[] => [{ corner, aids: NO_AIDS }];
 
-function withKeyboard(corner: Corner): Corner[] {
+/** The corner with a keyboard and mouse of usual size; as it is where it has its own. */
+export function cornerWithKeyboard(corner: Corner): Corner {
 	const { spot } = corner;
-	if (spot.keys.kind === 'separate') return [];
-	return [{ ...corner, spot: { ...spot, keys: { kind: 'separate', ...KEYBOARD }, mouse: 'separate' } }];
-}
-
-function withCushion(corner: Corner): Corner[] {
-	if (!seatRulesOf(corner).takesPads) return [];
-	const id = freeId(corner);
-	return CUSHION.thicknesses.map((thickness) => ({
-		...corner,
-		household: [
-			...corner.household,
-			{ id, kind: 'cushion', label: 'seat cushion', size: [CUSHION.side, CUSHION.side, thickness] }
-		]
-	}));
-}
-
-function withMonitor(corner: Corner): Corner[] {
-	const { spot } = corner;
-	if (spot.screen.range !== null) return [];
-	const topAboveBase = nearest(spot.screen.topAboveBase, MONITOR.range);
-	const screen = { kind: 'monitor' as const, topAboveBase, ...MONITOR };
-	// A laptop under a monitor is a keyboard with a touchpad: it lies where the keys are.
-	const keys =
-		spot.keys.kind === 'separate'
-			? spot.keys
-			: { kind: 'separate' as const, homeRow: spot.keys.homeRow, base: spot.screen.base };
-	const mouse = spot.keys.kind === 'separate' ? spot.mouse : 'touchpad';
-	return [{ ...corner, spot: { ...spot, screen, keys, mouse } }];
-}
-
-function withSurface(corner: Corner): Corner[] {
-	const { surface } = corner.spot;
-	if (surface.range !== null) return [];
-	const height = nearest(surface.height, SURFACE.range);
-	return [{ ...corner, spot: { ...corner.spot, surface: { ...SURFACE, height } } }];
-}
-
-function withChair(corner: Corner): Corner[] {
-	const { seat } = corner.spot;
-	const kind = seatKindOf(corner);
-	const isReplaced = kind === 'stool' || kind === 'ball' || kind === 'chair';
-	if (!seat || !isReplaced || (kind === 'chair' && (seat.range ?? null) !== null)) return [];
-	const named = seat.kind ? { kind: 'chair' as const } : {};
-	const height = nearest(seat.height, CHAIR.range);
-	return [{ ...corner, spot: { ...corner.spot, seat: { ...named, ...CHAIR, height } } }];
-}
-
-/** A firm block of a height, wide enough for feet and screen: what stands for further books. */
-export function withFirmBlock(corner: Corner, heightMm: number): Corner {
-	const size = [BLOCK_SIDE_MM, BLOCK_SIDE_MM, heightMm] as const;
+	if (spot.keys.kind === 'separate') return corner;
 	return {
 		...corner,
-		household: [...corner.household, { id: freeId(corner), kind: 'book', label: 'firm things', size }]
+		spot: { ...spot, keys: { kind: 'separate', ...KEYBOARD }, mouse: 'separate' }
 	};
 }
 
-/** Side of a block that stands for further firm things, mm: as wide as any base asks for, and wider than it is high. */
-const BLOCK_SIDE_MM = 450;
+const withKeyboard = (corner: Corner): Bought[] =>
+	corner.spot.keys.kind === 'separate' ? [] : plain(cornerWithKeyboard(corner));
+
+function isHigh({ spot }: Corner): boolean {
+	return spot.posture === 'sitting' && spot.seat !== null && spot.seat.height > HIGH_SEAT_MM;
+}
+
+function withFootrest(corner: Corner): Bought[] {
+	if (!seatRulesOf(corner).takesFeet || footBarOf(corner) !== null || isHigh(corner)) return [];
+	return [{ corner, aids: { footrestMm: everyCentimetre(FOOTREST) } }];
+}
+
+function withFootBar(corner: Corner): Bought[] {
+	const { seat } = corner.spot;
+	if (!seat || !seatRulesOf(corner).takesFeet || footBarOf(corner) !== null || !isHigh(corner)) return [];
+	return everyCentimetre(FOOT_BAR).flatMap((footBar) =>
+		plain({ ...corner, spot: { ...corner.spot, seat: { ...seat, footBar } } })
+	);
+}
+
+function withCushion(corner: Corner): Bought[] {
+	const { seat } = corner.spot;
+	if (!seatRulesOf(corner).takesPads || !seat?.backrest || seat.castors) return [];
+	return [{ corner, aids: { cushionMm: CUSHION_RISE_MM } }];
+}
+
+function withMonitor(corner: Corner): Bought[] {
+	const { spot } = corner;
+	if (spot.screen.kind !== 'laptop' || spot.keys.kind === 'built-in') return [];
+	const topAboveBase = nearest(spot.screen.topAboveBase, MONITOR.range);
+	const screen = { ...spot.screen, kind: 'monitor' as const, topAboveBase, ...MONITOR };
+	return plain({ ...corner, spot: { ...spot, screen } });
+}
+
+function withSurface(corner: Corner): Bought[] {
+	const { spot } = corner;
+	const height = nearest(spot.surface.height, SURFACE.range);
+	return plain({
+		...corner,
+		spot: {
+			...spot,
+			surface: { ...spot.surface, kind: 'desk', ...SURFACE, height },
+			keys: { ...spot.keys, tray: null }
+		}
+	});
+}
+
+function withChair(corner: Corner): Bought[] {
+	const { seat } = corner.spot;
+	if (!seat || corner.spot.posture === 'standing' || seatKindOf(corner) === 'wheelchair') return [];
+	const height = nearest(seat.height, CHAIR.range);
+	return plain({ ...corner, spot: { ...corner.spot, seat: { ...CHAIR, height } } });
+}
 
 /** What can be bought, in the order in which equals are named: the cheapest that helps most first. Common practice. */
 export const PURCHASES = [
 	'keyboard-and-mouse',
 	'footrest',
+	'foot-bar',
 	'seat-cushion',
 	'monitor',
 	'chair',
@@ -119,21 +131,54 @@ export const PURCHASES = [
 /** One of {@link PURCHASES}. */
 export type PurchaseId = (typeof PURCHASES)[number];
 
+const MAKES: Readonly<Record<PurchaseId, (corner: Corner) => Bought[]>> = {
+	'keyboard-and-mouse': withKeyboard,
+	footrest: withFootrest,
+	'foot-bar': withFootBar,
+	'seat-cushion': withCushion,
+	monitor: withMonitor,
+	chair: withChair,
+	'another-surface': withSurface
+};
+
 /** A corner with one thing bought: one for each make of it that differs, none where it would change nothing. */
 export function cornersWith(purchase: PurchaseId, corner: Corner): Bought[] {
-	const plain = (corners: readonly Corner[]) => corners.map((c): Bought => ({ corner: c, footrest: null }));
-	switch (purchase) {
-		case 'keyboard-and-mouse':
-			return plain(withKeyboard(corner));
-		case 'footrest':
-			return seatRulesOf(corner).takesFeet ? [{ corner, footrest: FOOTREST }] : [];
-		case 'seat-cushion':
-			return plain(withCushion(corner));
-		case 'monitor':
-			return plain(withMonitor(corner));
-		case 'chair':
-			return plain(withChair(corner));
-		case 'another-surface':
-			return plain(withSurface(corner));
-	}
+	// Nothing makes a sofa a place to work at but hands and eyes of their own.
+	if (!seatRulesOf(corner).isForWork && purchase !== 'keyboard-and-mouse') return [];
+	return MAKES[purchase](corner);
+}
+
+/** What is bought first where two are, so that the other meets it: a chair or a surface, then a keyboard. */
+const MET_BY_THE_OTHER: readonly PurchaseId[] = ['chair', 'another-surface', 'keyboard-and-mouse'];
+
+/** A corner with two things bought: each make of the one with each of the other. */
+export function cornersWithBoth(one: PurchaseId, other: PurchaseId, corner: Corner): Bought[] {
+	const place = (id: PurchaseId) => (MET_BY_THE_OTHER.includes(id) ? MET_BY_THE_OTHER.indexOf(id) : Infinity);
+	const [first, second] = place(one) <= place(other) ? [one, other] : [other, one];
+	return cornersWith(first, corner).flatMap((made) =>
+		cornersWith(second, made.corner).map((both) => ({
+			corner: both.corner,
+			aids: { ...made.aids, ...both.aids }
+		}))
+	);
+}
+
+/** Side of a block that stands for one more firm piece, mm: as wide as any base, and wide enough for any height. */
+const BLOCK_SIDE_MM = 3000;
+
+const OWN_ID = 'more';
+
+function freeId({ household }: Corner): string {
+	let id = OWN_ID;
+	while (household.some((item) => item.id.startsWith(id))) id += '+';
+	return id;
+}
+
+/** The corner with one more firm piece of a height, that may stand under screen, feet or keys. */
+export function withFirmPiece(corner: Corner, heightMm: number): Corner {
+	const size = [BLOCK_SIDE_MM, BLOCK_SIDE_MM, heightMm] as const;
+	return {
+		...corner,
+		household: [...corner.household, { id: freeId(corner), kind: 'book', label: '', size }]
+	};
 }

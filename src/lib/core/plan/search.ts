@@ -1,5 +1,7 @@
-import { ONE_PIECE, type PackedCost } from './objective';
-import type { Problem } from './problem';
+import { roomOverThigh } from './limits';
+import { misfitIn, type HeightCost } from './objective';
+import { fewestPieces, LEAST_MISFIT, type Order, type PackedCost } from './order';
+import { HIGHEST_SEAT_OVER_FEET_MM, type Problem } from './problem';
 import type { Pads } from './seat-pads';
 import { Sharing, spend, type Effort, type Share, type StackHeights } from './sharing';
 import { Starts, type Start } from './starts';
@@ -21,6 +23,9 @@ export interface Layout {
 	readonly footrest: number;
 	/** One way to build the stacks with the fewest pieces. */
 	readonly shares: readonly Share[];
+	readonly pieces: number;
+	/** What its heights cost. */
+	readonly heightCost: HeightCost;
 	readonly cost: PackedCost;
 }
 
@@ -34,7 +39,7 @@ const MOST_EQUALS = 256;
 const ANY_NUMBER = 28;
 
 /**
- * All layouts of least cost whose pieces differ from the plans already told, best first search:
+ * Searches the layouts of a problem, best first:
  *
  * 1. Given the seat under the person and the surface over it, the checks depend on one stack each. The
  *    cheapest height of each, had it the household to itself, bounds the plan from below.
@@ -44,17 +49,35 @@ const ANY_NUMBER = 28;
  * 3. What stations together can't reach ({@link StackCapacity}) ends a triple before it is tried.
  * 4. Whether a triple can be built at once from pieces that serve once is answered exactly by {@link Sharing}.
  *
- * @param told usage of the plans already told
+ * What a plan of the corner is to be in the end takes two of them: the least misfit first, then the fewest pieces of all that are as good.
+ *
+ * @param told usage of the plans already told: what is found uses other pieces
  * @param effort steps left; when they run out the answer is the best found, not proven
+ */
+export function leastMisfit(
+	problem: Problem,
+	told: readonly Usage[],
+	effort: Effort,
+	ceiling = Infinity
+): number {
+	const [layout] = new Search(problem, told, effort, LEAST_MISFIT).run(ceiling);
+	return layout ? misfitIn(layout.heightCost) : Infinity;
+}
+
+/**
+ * All layouts that are best among those as good as the least misfit: of one seat, surface and screen height, and of equal cost.
+ *
+ * @param leastW see {@link leastMisfit}
  * @param ceiling a cost above which none is wanted: the search is as much shorter
  */
 export function bestLayouts(
 	problem: Problem,
 	told: readonly Usage[],
 	effort: Effort,
+	leastW: number,
 	ceiling: PackedCost = Infinity
 ): Layout[] {
-	return new Search(problem, told, effort).run(ceiling);
+	return new Search(problem, told, effort, fewestPieces(leastW)).run(ceiling);
 }
 
 class Search {
@@ -68,10 +91,11 @@ class Search {
 	constructor(
 		private readonly problem: Problem,
 		private readonly told: readonly Usage[],
-		private readonly effort: Effort
+		private readonly effort: Effort,
+		private readonly order: Order
 	) {
-		this.options = stationOptions(problem);
-		this.starts = new Starts(problem, this.options);
+		this.options = stationOptions(problem, order);
+		this.starts = new Starts(problem, this.options, order);
 		this.sharing = new Sharing(problem.tables, problem.capacity, problem.types.length, effort);
 	}
 
@@ -81,16 +105,20 @@ class Search {
 		for (const start of starts) if (this.layouts.length === 0) this.tryNothing(start);
 		this.expandAll(starts);
 		const [ceiling, first] = [this.best, this.layouts];
+		if (this.order.endsAtFirst) {
+			// What is only as good as what was found is not looked for.
+			this.expandAll(this.starts.upTo(first.length > 0 ? ceiling - 1 : ceiling));
+			return this.layouts;
+		}
 		this.best = Infinity;
 		this.layouts = [];
 		this.expandAll(this.starts.upTo(ceiling));
-		return this.best <= ceiling ? this.layouts : first;
+		return this.layouts.length > 0 && this.best <= ceiling ? this.layouts : first;
 	}
 
-	/** The start with nothing stacked: always possible, so that a search that is cut short has an answer too. */
+	/** The start with nothing stacked, so that a search that is cut short has an answer too. */
 	private tryNothing(start: Start): void {
-		const under = start.seat + start.pads.rise;
-		const over = start.surface - under;
+		const { under, over } = heightsAt(start);
 		const bare = (choice: StationChoice, at: number) =>
 			choice.sorted(at).find(({ heightMm }) => heightMm === 0);
 		const [f, k, m] = [
@@ -98,65 +126,128 @@ class Search {
 			bare(this.options.keys, over),
 			bare(this.options.screen, over)
 		];
-		const fixed = this.problem.costs.thigh(over) + start.pads.placed.length * ONE_PIECE;
-		if (f && k && m) this.tryTriple(start, fixed, f, k, m);
+		if (!f || !k || !m || !this.mayStand(start, f) || !this.mayRise(start, m)) return;
+		const W = misfitIn(this.problem.costs.thigh(over)) + f.W + k.W + m.W;
+		if (W <= this.order.mostW) this.tryTriple(start, f, k, m);
 	}
 
 	private expandAll(starts: readonly Start[]): void {
 		for (const start of starts) {
-			if (start.bound > this.best) return;
+			if (this.isBeaten(start.bound)) return;
 			this.expand(start);
 		}
 	}
 
+	/** Whether nothing of such a bound is wanted any more. */
+	private isBeaten(bound: PackedCost): boolean {
+		return bound > this.best || (this.order.endsAtFirst && bound === this.best && this.layouts.length > 0);
+	}
+
 	private expand(start: Start): void {
-		const under = start.seat + start.pads.rise;
-		const over = start.surface - under;
-		const fixed = this.problem.costs.thigh(over) + start.pads.placed.length * ONE_PIECE;
-		const keys = this.options.keys.sorted(over);
-		const screen = this.options.screen.sorted(over);
-		const cheapestKeys = this.options.keys.cheapest(over);
-		const cheapestScreen = this.options.screen.cheapest(over);
+		const { under, over } = heightsAt(start);
+		const fixed = this.fixedCost(start);
+		const thighW = misfitIn(this.problem.costs.thigh(over));
+		const { keys, screen } = this.options;
+		const [cheapestKeys, cheapestScreen] = [keys.cheapest(over), screen.cheapest(over)];
+		const [leastKeys, leastScreen] = [keys.leastW(over), screen.leastW(over)];
 		for (const f of this.options.feet.sorted(under)) {
-			if (fixed + f.cost + cheapestKeys + cheapestScreen > this.best) break;
-			for (const k of keys) {
-				if (fixed + f.cost + k.cost + cheapestScreen > this.best) break;
-				for (const m of screen) {
-					if (fixed + f.cost + k.cost + m.cost > this.best || !spend(this.effort)) break;
-					this.tryTriple(start, fixed, f, k, m);
+			if (this.isBeaten(fixed + f.cost + cheapestKeys + cheapestScreen)) break;
+			const roomK = this.order.mostW - thighW - f.W - leastScreen;
+			if (leastKeys > roomK || !this.mayStand(start, f)) continue;
+			for (const k of keys.sorted(over)) {
+				if (this.isBeaten(fixed + f.cost + k.cost + cheapestScreen)) break;
+				if (k.W > roomK) continue;
+				for (const m of screen.sorted(over)) {
+					if (this.isBeaten(fixed + f.cost + k.cost + m.cost) || !spend(this.effort)) break;
+					if (thighW + f.W + k.W + m.W > this.order.mostW || !this.mayRise(start, m)) continue;
+					this.tryTriple(start, f, k, m);
 				}
 			}
 		}
 	}
 
-	private tryTriple(
-		start: Start,
-		fixed: PackedCost,
-		f: StationOption,
-		k: StationOption,
-		m: StationOption
-	): void {
-		const bound = fixed + f.cost + k.cost + m.cost;
+	/** What is paid before any stack is chosen. */
+	private fixedCost(start: Start): PackedCost {
+		const { over } = heightsAt(start);
+		return this.order.pack(this.problem.costs.thigh(over), start.pads.placed.length);
+	}
+
+	/** Whether the feet may be put on something: under a seat that is not too high, and with room left for the knees that it lifts. */
+	private mayStand(start: Start, { heightMm }: StationOption): boolean {
+		const { limits, costs, footBarMm } = this.problem;
+		if (heightMm > 0 && start.seat > HIGHEST_SEAT_OVER_FEET_MM) return false;
+		if (limits.leastRoomMm === -Infinity) return true;
+		const { under, over } = heightsAt(start);
+		const thigh = costs.values.thigh(over);
+		const knee = costs.values.knee(under - footBarMm - heightMm);
+		return (this.problem.judgesKnee ? roomOverThigh(thigh, knee) : thigh) >= limits.leastRoomMm;
+	}
+
+	/** Whether a laptop that is typed on may be raised so far, by what is under it or with the surface. */
+	private mayRise(start: Start, { heightMm }: StationOption): boolean {
+		const { builtIn, corner, costs, limits } = this.problem;
+		if (!builtIn || (heightMm === 0 && start.surface <= corner.spot.surface.height)) return true;
+		return limits.mayRaiseKeys && costs.values.elbow(heightsAt(start).over + heightMm) >= 0;
+	}
+
+	private tryTriple(start: Start, f: StationOption, k: StationOption, m: StationOption): void {
+		const bound = this.fixedCost(start) + f.cost + k.cost + m.cost;
 		const [feet, footrest] = f.isFootrest ? [0, f.heightMm] : [f.heightMm, 0];
-		const atLeast = (f.isFootrest ? 0 : f.pieces) + k.pieces + m.pieces;
+		const atLeast = f.pieces + k.pieces + m.pieces;
 		const forbidden = this.forbiddenRigid(start.pads);
 		for (const mouse of this.mouseChoices(k.heightMm)) {
-			const spare = Math.min(ANY_NUMBER, atLeast + Math.floor((this.best - bound) / ONE_PIECE));
+			const { onePiece } = this.order;
+			const spare =
+				onePiece === 0 || this.best === Infinity
+					? ANY_NUMBER
+					: Math.min(ANY_NUMBER, atLeast + Math.floor((this.best - bound) / onePiece));
 			const heights: StackHeights = [feet, k.heightMm, mouse, m.heightMm];
 			const shares = this.builtWithFewest(heights, atLeast, spare, forbidden);
 			if (shares === null) continue;
-			const cost = bound + (piecesOf(shares) - atLeast) * ONE_PIECE;
 			const { seat, surface, pads } = start;
-			this.keep({ seat, surface, pads, heights, footrest, shares, cost });
+			const built = piecesOf(shares);
+			this.keep({
+				seat,
+				surface,
+				pads,
+				heights,
+				footrest,
+				shares,
+				pieces: pads.placed.length + built,
+				heightCost: this.heightCostOf(start, f, k, m),
+				cost: bound + (built - atLeast) * onePiece
+			});
+			if (this.order.endsAtFirst) return;
 		}
+	}
+
+	private heightCostOf(start: Start, f: StationOption, k: StationOption, m: StationOption): HeightCost {
+		const { under, over } = heightsAt(start);
+		const { costs, builtIn, footBarMm } = this.problem;
+		const elbow = costs.elbow(over + (builtIn ? m.heightMm : k.heightMm));
+		return (
+			costs.thigh(over) + costs.knee(under - footBarMm - f.heightMm) + elbow + costs.eye(over + m.heightMm)
+		);
 	}
 
 	private keep(layout: Layout): void {
 		if (layout.cost > this.best) return;
-		if (layout.cost < this.best) this.layouts = [];
+		const [other] = this.layouts;
+		const order = other && layout.cost === this.best ? this.lower(layout, other) : -1;
+		if (order > 0) return;
+		if (order < 0) this.layouts = [];
 		this.best = layout.cost;
 		if (this.layouts.length < MOST_EQUALS) this.layouts.push(layout);
 		else this.effort.isCut = true;
+	}
+
+	/** Of two layouts that cost the same, the one whose seat, surface and screen are lower; below 0 where it is the first. */
+	private lower(a: Layout, b: Layout): number {
+		return a.seat - b.seat || a.surface - b.surface || this.screenTopOf(a) - this.screenTopOf(b);
+	}
+
+	private screenTopOf({ seat, surface, pads, heights }: Layout): number {
+		return this.problem.costs.screenTop(surface - seat - pads.rise + heights[3]);
 	}
 
 	private mouseChoices(keysMm: number): number[] {
@@ -197,11 +288,18 @@ class Search {
 			return null;
 		}
 		let built = this.sharing.lastBuilt();
+		if (this.order.endsAtFirst) return built;
 		for (let budget = atLeast; budget < piecesOf(built); budget += 1)
 			if (this.sharing.canBuild({ ...question, budget })) built = this.sharing.lastBuilt();
 		this.known.set(key, built);
 		return built;
 	}
+}
+
+/** Seat under the person, and the surface over it, mm. */
+function heightsAt({ seat, pads, surface }: Start): { under: number; over: number } {
+	const under = seat + pads.rise;
+	return { under, over: surface - under };
 }
 
 function piecesOf(shares: readonly Share[]): number {

@@ -13,29 +13,38 @@ export interface Pads {
 	readonly placed: readonly PlacedMode[];
 }
 
+const NO_PADS: Pads = { rise: 0, placed: [] };
+
 /**
  * Every way of padding the seat with what may lie on it, none included, as far as it differs to the plan. Soft things
  * serve nowhere else, so the pads are free of the other stations.
  *
  * Cost: square of the soft modes, at most two pieces at a time.
+ *
+ * @param cushionMm rise of a firm cushion that would be bought, 0 for none: each way of padding is there with it and without
  */
-export function seatPads(corner: Corner, types: readonly PieceType[]): Pads[] {
-	if (!seatRulesOf(corner).takesPads) return [{ rise: 0, placed: [] }];
-	const { highest, mostPieces } = stationRules(corner).seat;
+export function seatPads(corner: Corner, types: readonly PieceType[], cushionMm = 0): Pads[] {
+	if (!seatRulesOf(corner).takesPads) return [NO_PADS];
+	const { highestMm, mostPieces, oneRisesOverMm } = stationRules(corner).seat;
 	const singles = types.flatMap(({ modes }, type) => modes.seat.map((mode) => ({ type, mode })));
-	const all: Pads[] = [{ rise: 0, placed: [] }];
-	const extend = (pads: Pads, from: number) => {
+	const all: Pads[] = [];
+	/** @param room pieces that may still be laid down @param thick how many of them may rise much */
+	const extend = (pads: Pads, from: number, room: number, thick: number) => {
+		all.push(pads);
+		if (room === 0) return;
 		for (let i = from; i < singles.length; i += 1) {
 			const next = singles[i];
 			if (!next) continue;
 			const used = pads.placed.filter((p) => p.type === next.type).length;
 			const rise = pads.rise + next.mode.rise;
-			if (rise > highest || used >= (types[next.type]?.ids.length ?? 0)) continue;
-			const grown = { rise, placed: [...pads.placed, next] };
-			all.push(grown);
-			if (grown.placed.length < mostPieces) extend(grown, i);
+			const isThick = next.mode.rise > oneRisesOverMm;
+			if (rise > highestMm || used >= (types[next.type]?.ids.length ?? 0) || (isThick && thick === 0))
+				continue;
+			extend({ rise, placed: [...pads.placed, next] }, i, room - 1, isThick ? thick - 1 : thick);
 		}
 	};
-	extend({ rise: 0, placed: [] }, 0);
+	extend(NO_PADS, 0, mostPieces, 1);
+	if (cushionMm > 0 && cushionMm <= highestMm)
+		extend({ rise: cushionMm, placed: [] }, 0, mostPieces - 1, cushionMm > oneRisesOverMm ? 0 : 1);
 	return all;
 }

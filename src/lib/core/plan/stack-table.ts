@@ -1,4 +1,4 @@
-import type { Mode, StationRule } from '../household';
+import { highestStackMm, type Mode, type StationRule } from '../household';
 
 /** Marks a height that no stack reaches. */
 export const UNREACHABLE = 255;
@@ -7,7 +7,7 @@ export const UNREACHABLE = 255;
 export interface StackMode {
 	readonly name: string;
 	readonly rise: number;
-	/** Highest stack that this piece may be part of, mm: slenderness x its shorter side. */
+	/** Highest stack that this piece may be part of, mm. */
 	readonly highestStack: number;
 }
 
@@ -71,8 +71,7 @@ export class StackTable {
 
 /** A household mode as a stack mode of a station. */
 export function stackMode(mode: Mode, rule: StationRule): StackMode {
-	const highestStack = Math.floor(rule.slenderness * mode.footprint[1]);
-	return { name: mode.name, rise: mode.rise, highestStack };
+	return { name: mode.name, rise: mode.rise, highestStack: highestStackMm(rule, mode.footprint) };
 }
 
 function suffixTables(

@@ -1,4 +1,5 @@
-import { ONE_PIECE, type PackedCost } from './objective';
+import { misfitIn } from './objective';
+import type { Order, PackedCost } from './order';
 import type { Problem } from './problem';
 import type { Pads } from './seat-pads';
 import type { StationOptions } from './station-options';
@@ -18,6 +19,14 @@ interface SeatSetting {
 	readonly under: number;
 	/** Bound on knee, pads and what is under the feet. */
 	readonly cost: PackedCost;
+	/** Least misfit of the knee. */
+	readonly W: number;
+}
+
+/** Bounds on what depends on the surface's height over the seat. */
+interface OverCost {
+	readonly cost: PackedCost;
+	readonly W: number;
 }
 
 const byBound = (a: Start, b: Start) => a.bound - b.bound;
@@ -28,67 +37,78 @@ const byBound = (a: Start, b: Start) => a.bound - b.bound;
  */
 export class Starts {
 	private readonly settings: readonly SeatSetting[];
-	private readonly overCosts = new Map<number, PackedCost>();
+	private readonly overCosts = new Map<number, OverCost>();
 
 	constructor(
 		private readonly problem: Problem,
-		private readonly options: StationOptions
+		private readonly options: StationOptions,
+		private readonly order: Order
 	) {
 		const [lowest, highest] = problem.seatRange;
-		this.settings = problem.pads.flatMap((pads) =>
-			Array.from({ length: highest - lowest + 1 }, (_, i) => {
-				const under = lowest + i + pads.rise;
-				const cost = options.feet.cheapest(under) + pads.placed.length * ONE_PIECE;
-				return { seat: lowest + i, pads, under, cost };
-			})
-		);
+		this.settings = problem.pads.flatMap((pads) => {
+			const from = pads.rise > 0 ? Math.max(lowest, problem.padsFromMm) : lowest;
+			return Array.from({ length: Math.max(0, highest - from + 1) }, (_, i) => {
+				const under = from + i + pads.rise;
+				const cost = options.feet.cheapest(under) + pads.placed.length * order.onePiece;
+				return { seat: from + i, pads, under, cost, W: options.feet.leastW(under) };
+			}).filter(({ cost }) => cost < Infinity);
+		});
 	}
 
-	/** The best start of each padding, by bound. */
+	/** The best start of each padding, by bound; none of them where the limits allow none. */
 	bestByPads(): Start[] {
 		const best = new Map<Pads, Start>();
-		const bestSurface = new Map<number, { surface: number; cost: PackedCost }>();
+		const bestSurface = new Map<number, { surface: number; cost: PackedCost } | null>();
 		for (const { seat, pads, under, cost } of this.settings) {
-			const found = bestSurface.get(under) ?? this.bestSurface(under);
+			const known = bestSurface.get(under);
+			const found = known === undefined ? this.bestSurface(under) : known;
 			bestSurface.set(under, found);
+			if (!found) continue;
 			const start = { seat, pads, surface: found.surface, bound: cost + found.cost };
-			const known = best.get(pads);
-			if (!known || start.bound < known.bound) best.set(pads, start);
+			const other = best.get(pads);
+			if (!other || start.bound < other.bound) best.set(pads, start);
 		}
 		return [...best.values()].sort(byBound);
 	}
 
-	/** Every start whose bound is at most `ceiling`, by bound. */
+	/** Every start whose bound is at most `ceiling` and whose misfit may be wanted, by bound. */
 	upTo(ceiling: PackedCost): Start[] {
+		const { mostW } = this.order;
 		const [lowest, highest] = this.problem.surfaceRange;
 		const starts: Start[] = [];
-		for (const { seat, pads, under, cost } of this.settings) {
-			if (cost > ceiling) continue;
+		for (const { seat, pads, under, cost, W } of this.settings) {
+			if (cost > ceiling || W > mostW) continue;
 			for (let surface = lowest; surface <= highest; surface += 1) {
-				const bound = cost + this.overCost(surface - under);
-				if (bound <= ceiling) starts.push({ seat, surface, pads, bound });
+				const over = this.overCost(surface - under);
+				const bound = cost + over.cost;
+				if (bound <= ceiling && bound < Infinity && W + over.W <= mostW)
+					starts.push({ seat, surface, pads, bound });
 			}
 		}
 		return starts.sort(byBound);
 	}
 
-	private bestSurface(under: number): { surface: number; cost: PackedCost } {
+	private bestSurface(under: number): { surface: number; cost: PackedCost } | null {
 		const [lowest, highest] = this.problem.surfaceRange;
-		let best = { surface: lowest, cost: this.overCost(lowest - under) };
-		for (let surface = lowest + 1; surface <= highest; surface += 1) {
-			const cost = this.overCost(surface - under);
-			if (cost < best.cost) best = { surface, cost };
+		let best: { surface: number; cost: PackedCost } | null = null;
+		for (let surface = lowest; surface <= highest; surface += 1) {
+			const { cost } = this.overCost(surface - under);
+			if (cost < (best?.cost ?? Infinity)) best = { surface, cost };
 		}
 		return best;
 	}
 
-	/** Bound on thigh, keys and screen with the surface so far over the seat. */
-	private overCost(over: number): PackedCost {
+	/** Bounds on thigh, keys and screen with the surface so far over the seat. */
+	private overCost(over: number): OverCost {
 		const known = this.overCosts.get(over);
 		if (known !== undefined) return known;
 		const { keys, screen } = this.options;
-		const cost = this.problem.costs.thigh(over) + keys.cheapest(over) + screen.cheapest(over);
-		this.overCosts.set(over, cost);
-		return cost;
+		const thigh = this.problem.costs.thigh(over);
+		const bounds = {
+			cost: this.order.pack(thigh, 0) + keys.cheapest(over) + screen.cheapest(over),
+			W: thigh === Infinity ? Infinity : misfitIn(thigh) + keys.leastW(over) + screen.leastW(over)
+		};
+		this.overCosts.set(over, bounds);
+		return bounds;
 	}
 }

@@ -1,5 +1,6 @@
 import { MOUSE_LEVEL_MM } from '../household';
-import { ONE_PIECE, type PackedCost } from './objective';
+import { misfitIn, type HeightCost } from './objective';
+import type { Order, PackedCost } from './order';
 import type { Problem } from './problem';
 import { UNREACHABLE, type StackTable } from './stack-table';
 
@@ -8,6 +9,8 @@ export interface StationOption {
 	readonly heightMm: number;
 	/** Cost of the checks and of the pieces. */
 	readonly cost: PackedCost;
+	/** Misfit of the checks. */
+	readonly W: number;
 	readonly pieces: number;
 	/** A bought footrest set to that height, and nothing of the household. */
 	readonly isFootrest: boolean;
@@ -46,10 +49,12 @@ function withMouse(problem: Problem): { heightMm: number; pieces: number }[] {
 
 /** The options of one station as they depend on the height it builds on. */
 export interface StationChoice {
-	/** Cheapest first. */
+	/** Those that no limit forbids, cheapest first. */
 	readonly sorted: (at: number) => readonly StationOption[];
 	/** Cost of the cheapest; Infinity where there is none. */
 	readonly cheapest: (at: number) => PackedCost;
+	/** Least misfit of any; Infinity where there is none. */
+	readonly leastW: (at: number) => number;
 }
 
 /** Options of the three stacks: under the feet by the seat's height, under keys and screen by the surface's over it. */
@@ -66,54 +71,91 @@ interface Reach {
 	readonly isFootrest?: boolean;
 }
 
-/** A footrest stands by itself: every height of its range, for one piece. */
-function footrestHeights({ footrest }: Problem): Reach[] {
-	if (!footrest) return [];
-	const [lowest, highest] = footrest;
-	return Array.from({ length: highest - lowest + 1 }, (_, i) => ({
-		heightMm: lowest + i,
-		pieces: 1,
-		isFootrest: true
-	}));
+/** A footrest stands by itself, and is no piece of the household. */
+function footrestHeights({ footrestMm }: Problem): Reach[] {
+	return footrestMm.map((heightMm) => ({ heightMm, pieces: 0, isFootrest: true }));
 }
 
 function remembered<T>(make: (at: number) => T): (at: number) => T {
 	const known = new Map<number, T>();
 	return (at) => {
-		const found = known.get(at) ?? make(at);
-		known.set(at, found);
-		return found;
+		const found = known.get(at);
+		if (found !== undefined) return found;
+		const made = make(at);
+		known.set(at, made);
+		return made;
 	};
 }
 
 function choice(
+	{ pack }: Order,
 	reach: readonly Reach[],
-	checks: (heightMm: number, at: number) => PackedCost
+	checks: (heightMm: number, at: number) => HeightCost
 ): StationChoice {
-	const cost = ({ heightMm, pieces }: Reach, at: number) => checks(heightMm, at) + pieces * ONE_PIECE;
 	return {
 		sorted: remembered((at) =>
-			reach.map((r) => ({ isFootrest: false, ...r, cost: cost(r, at) })).sort(byCost)
+			reach
+				.flatMap(({ heightMm, pieces, isFootrest = false }): StationOption[] => {
+					const cost = checks(heightMm, at);
+					if (cost === Infinity) return [];
+					return [{ heightMm, pieces, isFootrest, W: misfitIn(cost), cost: pack(cost, pieces) }];
+				})
+				.sort(byCost)
 		),
-		cheapest: remembered((at) => reach.reduce((least, r) => Math.min(least, cost(r, at)), Infinity))
+		// Asked for every height that a start could have: nothing is made for it.
+		cheapest: remembered((at) => {
+			let least = Infinity;
+			for (let i = 0; i < reach.length; i += 1) {
+				const { heightMm, pieces } = reach[i] as Reach;
+				const cost = pack(checks(heightMm, at), pieces);
+				if (cost < least) least = cost;
+			}
+			return least;
+		}),
+		leastW: remembered((at) => {
+			let least = Infinity;
+			for (let i = 0; i < reach.length; i += 1) {
+				const cost = checks((reach[i] as Reach).heightMm, at);
+				if (cost < least) least = cost;
+			}
+			return least === Infinity ? Infinity : misfitIn(least);
+		})
 	};
+}
+
+/** Heights that each station reaches: the same for every search of a problem. */
+const known = new WeakMap<
+	Problem,
+	{ feet: readonly Reach[]; keys: readonly Reach[]; screen: readonly Reach[] }
+>();
+
+function reachOf(problem: Problem) {
+	const found = known.get(problem);
+	if (found) return found;
+	const [feet, , , screen] = problem.tables;
+	const made = {
+		feet: [...(feet ? reachable(feet) : []), ...footrestHeights(problem)],
+		keys: problem.builtIn ? [{ heightMm: 0, pieces: 0 }] : withMouse(problem),
+		screen: screen ? reachable(screen) : []
+	};
+	known.set(problem, made);
+	return made;
 }
 
 /**
  * The options of each station, cheapest first. An option's cost is exact for the checks and a lower bound for
  * the pieces, so the sum of the three firsts bounds every plan at those heights from below.
  */
-export function stationOptions(problem: Problem): StationOptions {
-	const { costs, builtIn, tables } = problem;
-	const [feet, , , screen] = tables;
-	const carried = (base: number) => (builtIn ? costs.elbow(base) : 0);
+export function stationOptions(problem: Problem, order: Order): StationOptions {
+	const { costs, builtIn, footBarMm } = problem;
+	const reach = reachOf(problem);
 	return {
-		feet: choice([...(feet ? reachable(feet) : []), ...footrestHeights(problem)], (h, seat) =>
-			costs.knee(seat - h)
-		),
+		feet: choice(order, reach.feet, (h, seat) => costs.knee(seat - footBarMm - h)),
 		keys: builtIn
-			? choice([{ heightMm: 0, pieces: 0 }], () => 0)
-			: choice(withMouse(problem), (h, over) => costs.elbow(over + h)),
-		screen: choice(screen ? reachable(screen) : [], (h, over) => costs.eye(over + h) + carried(over + h))
+			? choice(order, reach.keys, () => 0)
+			: choice(order, reach.keys, (h, over) => costs.elbow(over + h)),
+		screen: builtIn
+			? choice(order, reach.screen, (h, over) => costs.eye(over + h) + costs.elbow(over + h))
+			: choice(order, reach.screen, (h, over) => costs.eye(over + h))
 	};
 }

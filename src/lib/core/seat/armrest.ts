@@ -1,5 +1,12 @@
 import { bodyOf, METHOD_SD, type Body } from '../body';
-import { chancesOf, setUpAsMeasured, verdictOf, type SetUp, type Verdict } from '../checks';
+import {
+	chancesOf,
+	setUpAsMeasured,
+	undersideOverSurfaceMm,
+	verdictOf,
+	type SetUp,
+	type Verdict
+} from '../checks';
 import type { Corner } from '../corner';
 import type { Band } from '../guidance';
 
@@ -17,7 +24,7 @@ export interface Armrest {
 	readonly top: number;
 	readonly elbow: number;
 	readonly underSurface: number;
-	/** Elbow above armrest: from 0 to 20 it carries; below 0 it lifts the shoulder. */
+	/** Elbow above armrest: from 5 below to 30 above it is carried; farther below it the armrest lifts the shoulder. */
 	readonly elbowAbove: number;
 	/** Whether it carries, as far as the lengths tell. */
 	readonly verdict: Verdict;
@@ -27,8 +34,8 @@ export interface Armrest {
 	readonly faults: readonly ArmrestFault[];
 }
 
-/** Elbow above an armrest that carries it, mm. Common practice: just high enough to carry the elbow with the shoulder down. */
-export const ARMREST_BAND = { low: 0, ideal: 10, high: 20 } as const satisfies Band;
+/** Elbow above an armrest that carries it, mm. Common practice: just high enough to carry the elbow with the shoulder down; the widths are ours. */
+export const ARMREST_BAND = { low: -5, ideal: 10, high: 30 } as const satisfies Band;
 
 /** Free space between an armrest that passes and the surface, mm. */
 const PASSES: Band = { low: 0, ideal: null, high: null };
@@ -46,12 +53,12 @@ export function checkArmrest(
 	setUp: SetUp = setUpAsMeasured(corner),
 	body: Body = bodyOf(corner)
 ): Armrest | null {
-	const { seat, posture, surface, by } = corner.spot;
+	const { seat, posture, by } = corner.spot;
 	if (!seat || seat.armrest === null || posture === 'standing') return null;
 	// Measured above the empty seat, which stands `give` higher than the seat under the person.
 	const top = setUp.seat + seat.give + seat.armrest;
 	const elbow = setUp.seat + setUp.pads + body.sittingElbow.mm;
-	const underSurface = setUp.surface - surface.thickness;
+	const underSurface = setUp.surface + undersideOverSurfaceMm(corner);
 	const elbowAbove = elbow - top;
 	const passes = underSurface - top;
 	const sd = METHOD_SD[by];

@@ -152,13 +152,13 @@ describe('checkArmrest', () => {
 		return checkArmrest({ ...c, spot });
 	};
 
-	it('carries the elbow from 0 to 20 below it, lifts the shoulder or does nothing, as far as the lengths tell', () => {
+	it('carries the elbow from 5 above to 30 below it, lifts the shoulder or does nothing, as far as the lengths tell', () => {
 		// Seat 450 that gives 5: elbow at 675, armrest measured above the empty seat.
 		expect(at(225, 760)).toMatchObject({ top: 675, elbow: 675, elbowAbove: 0, faults: [] });
-		// With a tape the elbow is known to within 9.8 mm: three quarters of that curve lie beyond 6.6 mm.
-		expect([at(231, 760)?.faults, at(232, 760)?.faults]).toEqual([[], ['too-high']]);
-		expect([at(199, 760)?.faults, at(198, 760)?.faults]).toEqual([[], ['too-low']]);
-		const guessed = corner({ armrest: 198 }, { sittingElbow: { mm: 230, by: 'guess' } });
+		// With a tape the elbow is known to within 13.3 mm: three quarters of that curve lie beyond 8.9 mm.
+		expect([at(238, 760)?.faults, at(239, 760)?.faults]).toEqual([[], ['too-high']]);
+		expect([at(187, 760)?.faults, at(186, 760)?.faults]).toEqual([[], ['too-low']]);
+		const guessed = corner({ armrest: 186 }, { sittingElbow: { mm: 230, by: 'guess' } });
 		expect(checkArmrest(guessed)?.faults).toEqual([]);
 	});
 

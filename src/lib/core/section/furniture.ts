@@ -1,5 +1,6 @@
-import type { SetUp } from '../checks';
+import { keysOverSurfaceMm, type SetUp } from '../checks';
 import {
+	footBarOf,
 	kindOfSeat,
 	SEAT_RULES,
 	type Corner,
@@ -43,6 +44,10 @@ export interface Furniture {
 	};
 	readonly keys: Box | null;
 	readonly mouse: Box | null;
+	/** What carries keyboard and mouse below the surface; null where they stand on it. */
+	readonly tray: Box | null;
+	/** What the feet rest on at a high seat; null where it has none. */
+	readonly footBar: Box | null;
 	readonly pieces: readonly DrawnPiece[];
 }
 
@@ -53,7 +58,10 @@ const DRAWN_DEPTH_MM: Readonly<Record<SeatKind, number>> = {
 	ball: 560,
 	wheelchair: 430,
 	sofa: 620,
-	bed: 900
+	bed: 900,
+	saddle: 340,
+	kneeling: 400,
+	floor: 600
 };
 
 /** Thickness of a seat, a laptop's lower half and a monitor's foot as drawn, mm. */
@@ -65,6 +73,9 @@ const MONITOR_FOOT_MM = 14;
 const LEAN_DEG = { laptop: 18, monitor: 6 } as const;
 
 const MOUSE = { width: 105, height: 36 } as const;
+
+/** Thickness of a bar for the feet as drawn, mm. */
+const FOOT_BAR_MM = 24;
 
 function keysDepth({ spot }: Corner): number {
 	return Math.min(...(spot.keys.kind === 'built-in' ? spot.screen.base : spot.keys.base));
@@ -239,20 +250,35 @@ export function furnitureOf(
 ): Furniture {
 	const surface = surfaceBox(corner, p, setUp);
 	const screen = screenOf(corner, p, setUp, surface, plan, distanceMm);
+	const keysGround = setUp.surface + keysOverSurfaceMm(corner);
 	const keys = {
 		x: keysFront(corner, p),
-		y: setUp.surface + setUp.keys,
+		y: keysGround + setUp.keys,
 		width: keysDepth(corner),
 		height: corner.spot.keys.homeRow
 	};
 	const separate = corner.spot.keys.kind === 'separate';
-	const mouseY = setUp.surface + (plan?.stations.mouse.rise ?? 0);
+	const mouseY = keysGround + (plan?.stations.mouse.rise ?? 0);
+	const { tray } = corner.spot.keys;
+	const bar = footBarOf(corner);
 	return {
 		seat: seatOf(corner, setUp),
 		surface,
 		screen,
 		keys: separate ? keys : null,
 		mouse: corner.spot.mouse === 'separate' ? { x: keys.x + keys.width + 12, y: mouseY, ...MOUSE } : null,
+		tray: tray
+			? {
+					x: keys.x - PALM_ROOM_MM,
+					y: keysGround - tray.thickness,
+					width: keys.width + 2 * PALM_ROOM_MM,
+					height: tray.thickness
+				}
+			: null,
+		footBar:
+			bar === null
+				? null
+				: { x: p.ankle.x - 10, y: bar - FOOT_BAR_MM, width: 2 * FOOT_BAR_MM, height: FOOT_BAR_MM },
 		pieces: plan ? piecesOf(corner, plan, setUp, grounds(p, setUp, screen, keys)) : []
 	};
 }

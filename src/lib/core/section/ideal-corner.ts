@@ -36,7 +36,7 @@ export function idealCorner(corner: Corner): Corner {
 	const knee = bands.knee.ideal ?? bands.knee.low;
 	const under = body.popliteal.mm + corner.person.heel + knee;
 	const sits = corner.spot.posture === 'sitting' && seat !== null;
-	const idealSeat = sits ? { ...seat, height: under + seat.give } : seat;
+	const idealSeat = sits ? { ...seat, height: under + seat.give, footBar: null } : seat;
 	const seated = { ...corner, spot: { ...corner.spot, seat: idealSeat } };
 	const { elbow, eye } = bodyHeights(seated, body, setUpAsMeasured(seated));
 	const homeRow = forearmsOnSurface(corner) ? 0 : keys.homeRow;
@@ -49,7 +49,7 @@ export function idealCorner(corner: Corner): Corner {
 			...seated.spot,
 			surface: { ...corner.spot.surface, height, range: null },
 			screen: { ...screen, kind: 'monitor', topAboveBase, range: null },
-			keys: { ...keys, kind: 'separate' }
+			keys: { ...keys, kind: 'separate', tray: null }
 		},
 		household: []
 	};

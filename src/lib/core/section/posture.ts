@@ -1,6 +1,6 @@
 import { SEGMENT_OF_STATURE, type Body } from '../body';
-import { checkIdsOf, checkValues, type SetUp } from '../checks';
-import type { Corner } from '../corner';
+import { checkIdsOf, checkValues, keysOverSurfaceMm, type SetUp } from '../checks';
+import { seatKindOf, type Corner } from '../corner';
 import { bandsFor, ELBOW_TO_HAND } from '../guidance';
 import { angleAt, clamp, distance, middleJoint, point, type Point } from './geometry';
 
@@ -46,6 +46,9 @@ export const DRAWN = {
 /** Largest drop of the hollow of the knee under the seat, mm: the seat's front edge holds the thigh. Ours. */
 const MOST_THIGH_DROP_MM = 45;
 
+/** The same on a saddle, over whose sides the thighs slope down, mm. Ours. */
+const MOST_DROP_ON_SADDLE_MM = 230;
+
 /** A screen so far under its band, mm, is drawn with the back fully rounded. Ours. */
 const ROUNDED_AT_MM = 200;
 
@@ -73,9 +76,11 @@ interface Legs {
 	readonly toeDrop: number;
 }
 
-function sittingLegs({ person }: Corner, body: Body, seatY: number, kneeValueMm: number): Legs {
+function sittingLegs(corner: Corner, body: Body, seatY: number, kneeValueMm: number): Legs {
+	const { person } = corner;
 	const H = person.stature;
-	const drop = Math.min(kneeValueMm, MOST_THIGH_DROP_MM);
+	const most = seatKindOf(corner) === 'saddle' ? MOST_DROP_ON_SADDLE_MM : MOST_THIGH_DROP_MM;
+	const drop = Math.min(kneeValueMm, most);
 	const hip = point(DRAWN.hipForward * H, seatY + DRAWN.hipOverSeat * H);
 	const length = body.buttockPopliteal.mm;
 	const popliteal = point(Math.sqrt(Math.max(0, length ** 2 - drop ** 2)), seatY - drop);
@@ -171,7 +176,7 @@ export function postureOf(corner: Corner, body: Body, setUp: SetUp): Posture {
 		tall.y - ROUNDED.shoulderDown * H * rounded + shrug
 	);
 	const eye = point(tallEye.x + ROUNDED.eyeForward * H * rounded, tallEye.y - ROUNDED.eyeDown * H * rounded);
-	const homeRowY = setUp.surface + setUp.keys + corner.spot.keys.homeRow;
+	const homeRowY = setUp.surface + keysOverSurfaceMm(corner) + setUp.keys + corner.spot.keys.homeRow;
 	return {
 		...legs,
 		...forearm(H, point(tall.x, elbowY + shrug), shoulder, homeRowY),

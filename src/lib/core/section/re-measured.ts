@@ -1,4 +1,4 @@
-import type { SetUp } from '../checks';
+import { keysOverSurfaceMm, type SetUp } from '../checks';
 import type { Corner } from '../corner';
 
 /**
@@ -37,13 +37,14 @@ export const RE_MEASURED_FIELDS: Readonly<
  *
  * @param planned the set-up that the plan aimed at
  */
-export function setUpReMeasured(again: ReMeasured, planned: SetUp): SetUp {
+export function setUpReMeasured(corner: Corner, again: ReMeasured, planned: SetUp): SetUp {
 	return {
 		seat: planned.seat,
 		pads: again.seatUnder === null ? 0 : again.seatUnder - planned.seat,
+		softs: 0,
 		surface: again.surface,
 		feet: again.feetOn,
-		keys: again.keysOn - again.surface,
+		keys: again.keysOn - again.surface - keysOverSurfaceMm(corner),
 		screen: planned.screen,
 		screenTopAboveBase: again.screenTop - again.surface - planned.screen
 	};
@@ -55,7 +56,7 @@ export function reMeasuredOf(corner: Corner, setUp: SetUp): ReMeasured {
 		seatUnder: corner.spot.posture === 'standing' ? null : setUp.seat + setUp.pads,
 		feetOn: setUp.feet,
 		surface: setUp.surface,
-		keysOn: setUp.surface + setUp.keys,
+		keysOn: setUp.surface + keysOverSurfaceMm(corner) + setUp.keys,
 		screenTop: setUp.surface + setUp.screen + setUp.screenTopAboveBase
 	};
 }

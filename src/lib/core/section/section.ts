@@ -152,7 +152,7 @@ export function sectionOf(
 	const drawnAs = seatKindOf(corner) === 'wheelchair' ? 'wheelchair' : wanted;
 	const body = bodyOf(corner);
 	const planned = plan ? setUpAfter(corner, plan) : setUpAsMeasured(corner);
-	const setUp = again ? setUpReMeasured(again, planned) : planned;
+	const setUp = again ? setUpReMeasured(corner, again, planned) : planned;
 	const posture = postureOf(corner, body, setUp);
 	const distanceMm = plan ? plannedDistance(corner, plan).mm : distanceWith(corner, setUp, body);
 	const furniture = furnitureOf(corner, posture, setUp, plan, distanceMm);

@@ -131,7 +131,7 @@ export function observe({ judgement: { standing }, answers, report, plan }: Obse
 			return check ? Math.round(gapOf(check)) : null;
 		}),
 		off: standing.filter(({ verdict }) => verdict === 'off').length,
-		needs: open.length > 0 && best && best.closes.length > 0 ? [...best.purchases].sort() : [],
+		needs: open.length > 0 && best ? [...best.purchases].sort() : [],
 		staysOpen: open.length > 0
 	};
 }

@@ -14,7 +14,7 @@ import { askedItems, checklistOf, likelyCauses, questionsToAsk, type ItemId } fr
 import { bodyHeights, setUpAsMeasured } from '$lib/core/checks';
 import { factsOf } from '$lib/core/conditions';
 import { bodyOf } from '$lib/core/body';
-import type { Corner } from '$lib/core/corner';
+import { pointingHandOf, type Corner } from '$lib/core/corner';
 import type { RegionReport } from '$lib/core/discomfort';
 import { setUpAfter, type Plan, type PlanStep } from '$lib/core/plan';
 import { variantsOf } from '$lib/core/variants';
@@ -54,7 +54,7 @@ function openQuestions(corner: Corner, told: AnsweredBesides, locale: string): O
 	const answers = checklistAnswersOf(told.answers);
 	const facts = factsOfAnswers(told.answers, corner.way);
 	const texts = checklistTextsFor(locale);
-	const causes = likelyCauses(told.discomfort ?? [], corner.person.hand);
+	const causes = likelyCauses(told.discomfort ?? [], pointingHandOf(corner.person));
 	const asked = askedItems(checklist, facts, answers);
 	return questionsToAsk(causes, asked, (id) => answers[id] !== undefined).map((id) => ({
 		id,

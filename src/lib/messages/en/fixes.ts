@@ -92,6 +92,7 @@ export const household: Readonly<Record<HouseholdFix, ByFacts>> = {
 export const shop: Readonly<Record<ShopFix, string>> = {
 	'keyboard-and-mouse': 'a separate keyboard and mouse',
 	footrest: 'an adjustable footrest',
+	'foot-bar': 'a bar or ring for the feet on a high seat',
 	'seat-cushion': 'a firm seat cushion',
 	monitor: 'a monitor on an adjustable stand',
 	'another-surface': 'a table of another height, or an adjustable one',

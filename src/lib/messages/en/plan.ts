@@ -30,17 +30,31 @@ export const plan = {
 	allDone: 'Every step is done. What’s left is moving.',
 	title: (n: number) =>
 		isOne(n) ? 'One thing, from the floor up' : `${inWords(n)} things, from the floor up`,
-	titleNone: 'Your corner fits you',
+	titleNone: 'Nothing to build',
+	titleAnotherSpot: 'First, find a better place to work',
+	leadAnotherSpot:
+		'Nothing at home brings this place close enough. Below you see the best it can be, and what to look for.',
+	titleKeyboard: 'Ask for a keyboard and mouse',
+	leadKeyboard: (things: number) =>
+		`Until they come, change ${isOne(things) ? 'one thing' : `${inWords(things).toLowerCase()} things`}, from the floor up.`,
 	noNetwork:
 		'No network just now. Ticks and heights are kept here; what’s greyed out works again when it’s back.',
-	leadNone: 'There’s nothing to build. Look again when something changes: a chair, glasses, a new ache.',
+	leadNone: (measure: string | null) =>
+		[
+			'Your heights fit, as far as we can tell.',
+			measure ? `Measure ${measure} to be sure.` : '',
+			'Look again when something changes: a chair, glasses, a new ache.'
+		]
+			.filter(Boolean)
+			.join(' '),
 	titleHeightsFit: (n: number) =>
 		isOne(n)
-			? 'Your heights fit; one thing is worth changing'
-			: `Your heights fit; ${n} things are worth changing`,
-	leadHeightsFit: 'There’s nothing to build. What we found is listed below, the most important first.',
+			? 'Nothing to build; one thing is worth changing'
+			: `Nothing to build; ${n} things are worth changing`,
+	leadHeightsFit:
+		'Your heights fit, as far as we can tell. What we found is listed below, the most important first.',
 	titleSoftSeat: 'First, find a better place to work',
-	leadSoftSeat: 'A sofa or bed can’t be made to fit. Below you see what to look for.',
+	leadSoftSeat: 'A sofa, a bed or the floor can’t be made to fit. Below you see what to look for.',
 	titleHopeless: 'Nothing at home fixes this yet',
 	leadHopeless: 'List more things you have, or ask your coordinator for what’s missing.',
 	lead: (n: number) => `All of it from your home, with ${pieces(n)}.`,
@@ -73,6 +87,9 @@ export const plan = {
 	notSent: 'Your coordinator has your earlier answers.',
 	behind: 'You changed answers after this plan was made.',
 	renew: 'Send the changes and plan again',
+	oldRules:
+		'We work plans out more carefully now. Yours still holds; a new one may be better. What you’ve done and still need stays ticked.',
+	newRules: 'Work out a new plan',
 	offline:
 		'No network just now, so this device worked out your plan. Everything is kept here and sent as soon as the network is back.',
 	solving: 'Working out your plan …',
@@ -102,25 +119,27 @@ export const plan = {
 
 /** What stays open after a plan, and what would change it. */
 export const open = {
-	compromiseTitle: 'A compromise',
-	compromise: (stack: string, best: string, keys: string | null, screen: string | null, minutes: number) =>
-		[
-			'A laptop can’t be right for hands and eyes at once.',
-			stack === best
-				? `A stack of ${stack} is the best middle.`
-				: `A stack of ${best} would be the best middle; your things make ${stack}.`,
-			keys && screen
-				? `It leaves the keys ${keys} too high and the screen ${screen} too low.`
-				: keys
-					? `It leaves the keys ${keys} too high.`
-					: `It leaves the screen ${screen} too low.`,
-			`Work like this for ${minutes} minutes at most, then move.`
-		].join(' '),
-	buyTitle: 'What would close the rest',
-	buyLead: 'Each was worked out again with what you have at home. Borrow before you buy.',
+	laptopTitle: 'A laptop alone',
+	laptop: (minutes: number) =>
+		`One stack can’t be right for hands and eyes at once, so there are three ways. Change over after ${minutes} minutes at most.`,
+	withKeyboard: 'With a keyboard and mouse',
+	withKeyboardHow: 'Borrowed, from a drawer, or asked for: this helps most. The laptop is then the screen.',
+	typing: 'For typing',
+	typingHow: 'Hands first: the laptop stays low. This is the plan above.',
+	reading: 'For reading and calls',
+	readingHow: 'Hands off the keys. Seat, feet and table stay as they are for typing.',
+	arrived: 'I have a keyboard and mouse now',
+	stack: (height: string) => `Laptop ${height} up`,
+	seatUp: (height: string) => `seat ${height} up`,
+	feetUp: (height: string) => `feet ${height} up`,
+	nothingToBuild: 'nothing to build',
+	buyTitle: 'What else would help',
+	buyLead:
+		'Each was worked out again, beside the best that your things at home can do. Borrow before you buy.',
 	buy: {
 		'keyboard-and-mouse': 'A separate keyboard and mouse',
 		footrest: 'An adjustable footrest',
+		'foot-bar': 'A bar or ring for your feet',
 		'seat-cushion': 'A firm seat cushion',
 		monitor: 'A monitor on an adjustable stand',
 		chair: 'A chair with adjustable height',
@@ -134,11 +153,12 @@ export const open = {
 	} as Readonly<Record<AskedThing, string>>,
 	both: (first: string, second: string) =>
 		`${first}, together with ${second.charAt(0).toLowerCase()}${second.slice(1)}`,
-	firm: (height: string) => `One more firm stack, ${height} high`,
-	firmHow: 'Books, paper or a sturdy box: ask around before you buy anything.',
-	closesAll: 'Every height would fit.',
+	moreTitle: 'More from home',
+	more: (height: string) => `One more firm thing, ${height} high`,
+	moreHow: 'Books, paper or a sturdy box: ask around before you buy anything.',
 	closes: (list: string) => `Closes: ${list}.`,
-	leaves: (list: string) => `Leaves: ${list}.`,
+	change: (name: string, from: string, to: string | null) =>
+		to === null ? `${name}: ${from} off now, then in place` : `${name}: ${from} off now, then ${to}`,
 	ask: 'Ask for it',
 	asked: 'Asked for',
 	tied: (regions: string, isFirst: boolean) =>

@@ -71,8 +71,10 @@ export const steps = {
 		'pads-rock': 'Thick padding can rock. If you feel unsteady, take the upper piece off and measure again.',
 		'castors-roll': 'This chair rolls: sit down slowly once it’s padded.',
 		'laptop-vents': 'Keep the laptop’s vents clear: nothing soft under it or over it.',
-		'compromise-half-hour':
+		'half-hour-spells':
 			'A laptop can’t be right for hands and eyes at once. Work here for 30 minutes at most, then move.',
+		'hand-over-thigh':
+			'The heights are guessed, so go by feel: stop while a flat hand still slides over your thigh.',
 		'chin-down': 'If you still lift your chin to read, lower the screen further or ask your optician.'
 	} as Readonly<Record<Caution, string>>
 };

@@ -133,6 +133,7 @@ export const fields = {
 	heel: 'Sole of the shoes you work in',
 	sex: 'Body proportions to estimate with',
 	hand: 'Writing hand',
+	pointer: 'Mouse hand',
 	lenses: 'Glasses at the screen',
 	back: 'Which movement relieves your back?',
 	wrists: 'Your wrists',
@@ -143,6 +144,7 @@ export const fields = {
 	surfaceHeight: 'Floor to the top of the table',
 	surfaceThickness: 'Thickness of the table’s edge',
 	surfaceDepth: 'Depth, front to back',
+	surfaceKind: 'What do you work at?',
 	surfaceMoves: 'Does its height adjust?',
 	surfaceLow: 'Lowest top',
 	surfaceHigh: 'Highest top',
@@ -158,6 +160,11 @@ export const fields = {
 	armrest: 'Armrests?',
 	armrestHeight: 'Armrest above the seat',
 	castors: 'On castors?',
+	footBar: 'Does it have a bar or ring for the feet?',
+	footBarHeight: 'Floor to the top of that bar',
+	tray: 'Is the keyboard on a tray under the table?',
+	trayHeight: 'Floor to the top of the tray',
+	trayThickness: 'Thickness of the tray',
 	bodyBy: 'How you measure yourself',
 	popliteal: 'Floor to the hollow of the knee',
 	thigh: 'Seat to the top of the thigh',
@@ -234,6 +241,7 @@ export const options = {
 	unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
 	sex: { unstated: 'Average of both', female: 'Women’s', male: 'Men’s' },
 	hand: { right: 'Right', left: 'Left' },
+	pointer: { same: 'The same hand', right: 'Right', left: 'Left' },
 	lenses: {
 		none: 'None',
 		'single-vision': 'Single vision',
@@ -269,6 +277,13 @@ export const options = {
 		'hand-span': 'Hand-span',
 		guess: 'By eye'
 	},
+	surfaceKind: {
+		table: 'A table',
+		desk: 'A desk',
+		worktop: 'A worktop',
+		'ironing-board': 'An ironing board',
+		'coffee-table': 'A coffee table'
+	},
 	surfaceMoves: { no: 'No', yes: 'Yes' },
 	seatKind: {
 		chair: 'A chair',
@@ -276,13 +291,18 @@ export const options = {
 		ball: 'A ball',
 		wheelchair: 'My wheelchair',
 		sofa: 'A sofa or armchair',
-		bed: 'A bed'
+		bed: 'A bed',
+		saddle: 'A saddle seat',
+		kneeling: 'A kneeling chair',
+		floor: 'The floor'
 	},
 	seatMoves: { no: 'No', yes: 'Yes' },
 	backrest: { yes: 'Yes', no: 'No' },
 	lumbar: { no: 'No', yes: 'Yes' },
 	armrest: { no: 'No', yes: 'Yes' },
 	castors: { no: 'No', yes: 'Yes' },
+	footBar: { no: 'No', yes: 'Yes' },
+	tray: { no: 'No', yes: 'Yes' },
 	screenKind: { laptop: 'A laptop', monitor: 'A monitor' },
 	hurts: { yes: 'Yes', no: 'No' },
 	hasThings: { yes: 'Yes', no: 'No' },
@@ -338,6 +358,7 @@ export const issues = {
 	meant: (read: string, meant: string) => `That reads as ${read}. Did you mean ${meant}?`,
 	use: (meant: string) => `Use ${meant}`,
 	'range-order': 'The highest is lower than the lowest.',
+	'outside-range': 'As it’s set now, it lies below the lowest or above the highest. Measure the three again.',
 	'not-a-count': (most: number) => `Please enter a whole number from 0 to ${most}.`,
 	unusual: (read: string) => `${read} is unusual. If it’s right, go on.`,
 	estimate: (length: string, sd: string) => `Estimated ${length}, give or take ${sd}`

@@ -1,5 +1,5 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
-import type { KeptAdvice } from '../../core/advice';
+import { readPurchases, type StoredPurchase } from '../../core/advice';
 import type { Bought, InNeed } from '../../core/budget';
 import { UNDER_WAY, type AskedThing, type RequestState } from '../../core/equipment';
 import { PURCHASES, type PurchaseId } from '../../core/plan';
@@ -55,7 +55,7 @@ async function inNeed(db: Db, team: string): Promise<{ people: Candidate[]; wait
 			name: people.name,
 			team: people.team,
 			worst: sql<number>`coalesce(${observations.worst}, 0)`,
-			purchases: sql<KeptAdvice['purchases']>`${plans.advice} -> 'purchases'`,
+			purchases: sql<readonly StoredPurchase[]>`${plans.advice} -> 'purchases'`,
 			asked: sql<Asked | null>`(
 				select jsonb_agg(jsonb_build_object('purchase', r.purchase, 'state', r.state))
 				from ${equipmentRequests} r where r.assessment_id = ${plans.assessmentId})`
@@ -78,7 +78,7 @@ async function inNeed(db: Db, team: string): Promise<{ people: Candidate[]; wait
 				isNull(observations.untilDay),
 				observations.staysOpen,
 				team === '' ? undefined : eq(people.team, team),
-				sql`jsonb_path_exists(${plans.advice}, '$.purchases[*] ? (@.closes.size() > 0 && @.purchases.size() > 0)')`
+				sql`jsonb_path_exists(${plans.advice}, '$.purchases[*] ? (@.purchases.size() > 0)')`
 			)
 		);
 	const waits = (asked: Asked | null) => asked?.some(({ state }) => SPENT.includes(state)) ?? false;
@@ -91,7 +91,9 @@ async function inNeed(db: Db, team: string): Promise<{ people: Candidate[]; wait
 					.map(({ purchase }) => purchase);
 				return {
 					...row,
-					purchases: purchases.filter((kept) => !kept.purchases.some((thing) => declined.includes(thing)))
+					purchases: readPurchases(purchases).filter(
+						(kept) => !kept.purchases.some((thing) => declined.includes(thing))
+					)
 				};
 			}),
 		waiting: rows.filter(({ asked }) => waits(asked)).length

@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm';
-import type { KeptAdvice } from '../../core/advice';
+import { readPurchases, type KeptAdvice, type StoredPurchase } from '../../core/advice';
 import type { CheckId } from '../../core/checks';
 import type { FindingId } from '../../core/checklist';
 import {
@@ -46,8 +46,10 @@ function whereOf({ state, purchase, team }: BoardFilter): SQL | undefined {
 }
 
 /** The checks that a thing closes at a corner, as was solved. */
-function closesOf(advice: Pick<KeptAdvice, 'purchases'> | null, purchase: AskedThing): readonly CheckId[] {
-	const all = advice?.purchases ?? [];
+function closesOf(
+	{ purchases: all }: Pick<KeptAdvice, 'purchases'>,
+	purchase: AskedThing
+): readonly CheckId[] {
 	const alone = all.find(({ purchases }) => purchases.length === 1 && purchases[0] === purchase);
 	return (alone ?? all.find(({ purchases }) => purchases.some((one) => one === purchase)))?.closes ?? [];
 }
@@ -76,7 +78,7 @@ async function readLines(db: Db, filter: BoardFilter, limit: number) {
 			personId: people.id,
 			name: people.name,
 			team: people.team,
-			purchases: sql<KeptAdvice['purchases']>`${plans.advice} -> 'purchases'`,
+			purchases: sql<readonly StoredPurchase[] | null>`${plans.advice} -> 'purchases'`,
 			/** Findings as they stand now; by observations_person_idx. */
 			found: sql<
 				FindingId[] | null
@@ -95,7 +97,7 @@ async function readLines(db: Db, filter: BoardFilter, limit: number) {
 		.limit(limit);
 	return rows.map(({ purchases, found, ...row }) => ({
 		...row,
-		closes: closesOf({ purchases }, row.purchase),
+		closes: closesOf({ purchases: readPurchases(purchases ?? []) }, row.purchase),
 		findings: findingsFor(row.purchase, found ?? [])
 	}));
 }

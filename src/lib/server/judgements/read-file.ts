@@ -249,7 +249,7 @@ function filePlanOf(
 		option: { kind: 'plan', things: plan.steps.length },
 		heights,
 		// A plan keeps the numbers that it was agreed with: those made so far say the same of pads as of wood.
-		rises: { ...rises, softs: 0 },
+		rises,
 		things: thingsOf(plan, events, placeOf)
 	};
 }

@@ -1,4 +1,4 @@
-import { offersOf } from '../../core/advice';
+import { offersOf, readAdvice } from '../../core/advice';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { needAnswered, type OpenAssessment } from '../assessments/open-assessment';
 import type { Db } from '../db/client';
@@ -18,7 +18,8 @@ export async function choosePlan(db: Db, open: OpenAssessment, wanted: WantedPla
 	await inTransaction(db, async (tx) => {
 		await needPerson(tx, open.actor.personId);
 		const plan = await currentPlanOf(tx, open.assessment.id);
-		const from = 'moving' in wanted ? plan?.moving : plan;
+		const moved = plan?.moving;
+		const from = 'moving' in wanted ? moved && { ...moved, advice: readAdvice(moved.advice) } : plan;
 		const chosen = 'moving' in wanted ? 0 : wanted.chosen;
 		if (!plan || !from || !offersOf(from.corner, from.advice)[chosen])
 			throw new Fault('conflict', 'planGone');

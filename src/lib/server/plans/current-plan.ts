@@ -1,13 +1,25 @@
 import { and, asc, desc, eq, getTableColumns, inArray, isNull } from 'drizzle-orm';
+import { readAdvice, type KeptAdvice } from '../../core/advice';
 import { schema, type Db } from '../db/client';
 
 const { plans, stepEvents } = schema;
 
-/** A plan as it was kept. */
-export type KeptPlan = typeof plans.$inferSelect;
+type PlanRow = typeof plans.$inferSelect;
+
+/** A plan as it was kept; its advice as it is told today, whatever it was made by. */
+export type KeptPlan = Omit<PlanRow, 'advice'> & {
+	readonly advice: KeptAdvice;
+	readonly isOfOldRules: boolean;
+};
+
+const keptPlan = ({ advice, ...row }: PlanRow): KeptPlan => ({
+	...row,
+	advice: readAdvice(advice),
+	isOfOldRules: advice.format !== 'easy-corner.advise/2'
+});
 
 /** What a judgement needs of a plan: without the other plans that were offered, and what a page says beside it. */
-export type WorkedPlan = Omit<KeptPlan, 'advice' | 'corner' | 'moving'>;
+export type WorkedPlan = Omit<PlanRow, 'advice' | 'corner' | 'moving'>;
 
 /** The plans that spots are worked on by, as far as a judgement needs them; served by plans_current_key. */
 export async function workedPlansOf(db: Db, assessmentIds: readonly string[]): Promise<WorkedPlan[]> {
@@ -28,7 +40,7 @@ export async function currentPlanOf(db: Db, assessmentId: string): Promise<KeptP
 		.select()
 		.from(plans)
 		.where(and(eq(plans.assessmentId, assessmentId), isNull(plans.endedAt)));
-	return plan ?? null;
+	return plan ? keptPlan(plan) : null;
 }
 
 /** What became of the steps of a plan, in order; served by step_events_plan_idx. */
@@ -52,11 +64,12 @@ export function ticksOf(events: readonly StepEvent[]): Record<string, boolean> {
 }
 
 /** Every plan of a spot, the newest first: what was said on which day; served by plans_assessment_idx. */
-export function plansOf(db: Db, assessmentId: string): Promise<KeptPlan[]> {
-	return db
+export async function plansOf(db: Db, assessmentId: string): Promise<KeptPlan[]> {
+	const rows = await db
 		.select()
 		.from(plans)
 		.where(eq(plans.assessmentId, assessmentId))
 		.orderBy(desc(plans.madeAt))
 		.limit(50);
+	return rows.map(keptPlan);
 }

@@ -76,7 +76,7 @@ export async function readPlanPage(
 	const offers = offersOf(corner, advice);
 	const shown = offers[wanted] ? wanted : kept.chosen;
 	const looked = {
-		plan: offers[shown]?.plan ?? null,
+		plan: shown === kept.chosen ? kept.plan : (offers[shown]?.plan ?? null),
 		steps: shown === kept.chosen ? kept.steps : stepsToDo(corner, advice, shown)
 	};
 	const requests = await requestsOf(db, assessment.spotOf ?? assessment.id);
@@ -87,12 +87,13 @@ export async function readPlanPage(
 		corner,
 		...adviceForPage(corner, advice, assessment, looked, USUAL_LOCALE),
 		/** What is offered, the plan that is recommended first. */
-		plans: offers.map(({ plan }) => plan),
-		rungs: offers.map(({ rung }) => rung),
+		offers,
 		worked: kept.chosen,
 		shown,
 		steps: kept.steps,
 		kept: kept.kept,
+		/** Whether it was worked out by earlier rules: another may be better. */
+		isOfOldRules: kept.isOfOldRules,
 		isNewPlan: kept.why !== 'answers' && earlier.length > 1,
 		earlier: earlier
 			.filter(({ endedAt }) => endedAt !== null)

@@ -1,5 +1,5 @@
 import { and, asc, inArray, isNull, sql } from 'drizzle-orm';
-import type { KeptAdvice } from '../../core/advice';
+import { readPurchases, type StoredPurchase } from '../../core/advice';
 import { checklistAnswersOf, type Route } from '../../core/answers';
 import type { Corner, Way } from '../../core/corner';
 import type { RegionReport } from '../../core/discomfort';
@@ -37,7 +37,7 @@ interface Sources extends Record<string, unknown> {
 	readonly firstReport: { readonly at: string; readonly regions: readonly RegionReport[] } | null;
 	readonly plan: {
 		readonly plan: Plan | null;
-		readonly purchases: KeptAdvice['purchases'];
+		readonly purchases: readonly StoredPurchase[];
 	} | null;
 }
 
@@ -93,7 +93,7 @@ function rowOf(
 		judgement: document,
 		answers,
 		report: report?.regions ?? null,
-		plan: plan && { plan: plan.plan, advice: { purchases: plan.purchases } }
+		plan: plan && { plan: plan.plan, advice: { purchases: readPurchases(plan.purchases) } }
 	});
 	const atFirst = observe({
 		judgement: { ...document, standing: document.first },

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/desk-dates';
-	import { offersOf } from '$lib/core/advice/offers';
+	import { isLeftAlone, offersOf } from '$lib/core/advice/offers';
 	import type { Corner } from '$lib/core/corner';
 	import type { Judgement } from '$lib/core/judgement';
 	import type { LengthUnit } from '$lib/core/length';
@@ -34,7 +34,6 @@
 
 	let { corner, drawnAs, steps, chosen, ticks, advice, madeAt, progress, earlier, t, unit }: Props = $props();
 
-	const heightsFit = $derived(advice.before.every((check) => check.verdict === 'fits'));
 	const offers = $derived(offersOf(corner, advice));
 	const names = (of: readonly PlanStep[]) =>
 		of
@@ -55,7 +54,7 @@
 		<div class="mt-2"><StepList {steps} {ticks} {t} {unit} canTick={false} /></div>
 	{:else}
 		<p class="mt-2 text-ink-soft">
-			{texts.whyNothingToBuild(Boolean(heightsFit))}
+			{texts.whyNothingToBuild(isLeftAlone(advice))}
 		</p>
 	{/if}
 	{#if offers.some(({ rung }) => rung)}
@@ -76,13 +75,7 @@
 			</div>
 		</details>
 	{/if}
-	<WhatStaysOpen
-		{advice}
-		isRecommended={chosen === 0}
-		drawn={{ corner, plan: offers[chosen]?.plan ?? null, drawnAs }}
-		{t}
-		{unit}
-	/>
+	<WhatStaysOpen {advice} drawn={{ corner, plan: offers[chosen]?.plan ?? null, drawnAs }} {t} {unit} />
 	<BesideHeights {corner} {advice} {t} {unit} />
 	{#if earlier.length > 0}
 		<details class="mt-4">

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { choiceOf, tickField, ticksOfAnswers } from '$lib/core/answers';
 	import type { Corner } from '$lib/core/corner';
-	import { offersOf } from '$lib/core/advice/offers';
+	import { isLeftAlone, offersOf } from '$lib/core/advice/offers';
 	import type { PlanStep } from '$lib/core/plan';
 	import { sectionOf } from '$lib/core/section';
 	import type { Catalogue } from '$lib/messages';
@@ -28,11 +28,22 @@
 	type State = 'now' | 'after';
 
 	const unit = $derived(draft.unit);
-	const plan = $derived(offersOf(corner, advice)[0]?.plan ?? null);
-	const heightsFit = $derived(advice.before.every(({ verdict }) => verdict === 'fits'));
+	const offer = $derived(offersOf(corner, advice)[0] ?? null);
+	const plan = $derived(offer?.plan ?? null);
 	const found = $derived(advice.findings.length);
 	const heading = $derived(
-		planTitle({ corner, heightsFit, found, steps: steps.length, things: steps.length }, t)
+		planTitle(
+			{
+				corner,
+				isLeftAlone: isLeftAlone(advice),
+				first: advice.first,
+				measureNext: advice.measureNext,
+				found,
+				steps: steps.length,
+				things: offer?.rung?.things ?? steps.length
+			},
+			t
+		)
 	);
 	const drawnAs = $derived(choiceOf(draft.answers, 'drawnAs'));
 	const sections = $derived({
@@ -86,5 +97,5 @@
 		/>
 	</div>
 {/if}
-<WhatStaysOpen {advice} isRecommended drawn={{ corner, plan, drawnAs }} {t} {unit} />
+<WhatStaysOpen {advice} drawn={{ corner, plan, drawnAs }} {t} {unit} />
 <BesideHeights {corner} {advice} {t} {unit} />

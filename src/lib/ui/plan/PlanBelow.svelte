@@ -33,7 +33,6 @@
 <Later
 	><WhatStaysOpen
 		advice={data}
-		isRecommended={data.shown === 0}
 		requests={data.requests}
 		findingTicks={data.findingTicks}
 		drawn={{ corner: data.corner, plan: visit.plan, drawnAs: data.drawnAs }}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { enhance } from '$app/forms';
+	import type { FirstAct } from '$lib/core/advice';
 	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
 	import type { MeasurableName } from '$lib/core/checks';
 	import type { Catalogue } from '$lib/messages';
@@ -24,6 +25,8 @@
 			readonly stoodInFor: readonly LengthFieldName[];
 			readonly next: { readonly hasOpenSign: boolean };
 			readonly findings: readonly unknown[];
+			readonly first: readonly FirstAct[];
+			readonly isOfOldRules: boolean;
 		};
 		t: Catalogue;
 	}
@@ -47,7 +50,9 @@
 		planTitle(
 			{
 				corner: visit.data.corner,
-				heightsFit: visit.heightsFit,
+				isLeftAlone: visit.isLeftAlone,
+				first: data.first,
+				measureNext: data.measureNext,
 				found,
 				steps: visit.steps.length,
 				things: visit.things
@@ -108,13 +113,23 @@
 		<span>{t.plan.behind}</span>
 		<Button disabled={isOffline.current}>{t.plan.renew}</Button>
 	</form>
+{:else if data.isOfOldRules && visit.isWorked}
+	<form
+		method="POST"
+		action="?/renew"
+		use:enhance
+		class="notice no-print flex flex-wrap justify-between gap-3"
+	>
+		<span>{t.plan.oldRules}</span>
+		<Button look="quiet" disabled={isOffline.current}>{t.plan.newRules}</Button>
+	</form>
 {:else if data.isNewPlan && visit.isWorked && visit.steps.length > 0}
 	<p class="notice">{keptNames ? t.plan.kept(keptNames) : t.plan.keptNone}</p>
 {/if}
 {#if data.next.hasOpenSign}
 	<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-2">{t.first.told}</p>
 {/if}
-{#if stays && !visit.heightsFit}<p class="mt-2">
+{#if stays && !visit.isLeftAlone}<p class="mt-2">
 		{visit.steps.length > 0 ? t.plan.stays(stays) : t.plan.openNow(stays)}
 	</p>{/if}
 {#if data.moving}
@@ -137,7 +152,7 @@
 		<Button look="quiet" disabled={isOffline.current}>{t.spots.stay}</Button>
 	</form>
 {/if}
-{#if data.measureNext}
+{#if data.measureNext && !visit.isLeftAlone}
 	{@const field = fieldOf(data.measureNext)}
 	<p class="mt-2">
 		<a class="font-semibold" href="/c/{page.params.token}/{pageOfField(field)}#{field}"

@@ -18,12 +18,15 @@
 	let { visit, leftOut, t }: Props = $props();
 
 	/** Places of the offers that do the same with other things. */
-	const others = $derived(visit.data.rungs.flatMap((rung, place) => (rung ? [] : [place])));
-	const misfit = (place: number) => visit.data.plans[place]?.cost.W ?? Infinity;
+	const others = $derived(visit.data.offers.flatMap(({ rung }, place) => (rung ? [] : [place])));
+	const misfit = (place: number) => visit.data.offers[place]?.plan.cost.W ?? Infinity;
+	const isReading = (place: number) => visit.data.offers[place]?.kind === 'reading';
 	/** The offer that leaves least open, where that is less than the recommended one leaves: it asks for more than that gains. */
-	const closest = $derived(others.toSorted((a, b) => misfit(a) - misfit(b))[0] ?? 0);
+	const closest = $derived(
+		others.filter((place) => !isReading(place)).toSorted((a, b) => misfit(a) - misfit(b))[0] ?? 0
+	);
 	const isCloser = (place: number) => place === closest && misfit(place) < misfit(0);
-	const hasLadder = $derived(visit.data.rungs.some((rung) => rung !== null));
+	const hasLadder = $derived(visit.data.offers.some(({ rung }) => rung !== null));
 </script>
 
 {#if hasLadder}
@@ -32,7 +35,7 @@
 			><Ladder
 				corner={visit.data.corner}
 				before={visit.data.before}
-				offers={visit.data.plans.map((plan, i) => ({ plan, rung: visit.data.rungs[i] ?? null }))}
+				offers={visit.data.offers}
 				worked={visit.data.worked}
 				shown={visit.data.shown}
 				hrefOf={(place) => `${page.url.pathname}?plan=${place + 1}`}
@@ -51,7 +54,11 @@
 				href="{page.url.pathname}?plan={place + 1}"
 				data-sveltekit-noscroll
 			>
-				{hasLadder ? t.ladder.other(i + 1, isCloser(place)) : t.plan.planN(i + 1)}
+				{isReading(place)
+					? t.open.reading
+					: hasLadder
+						? t.ladder.other(i + 1, isCloser(place))
+						: t.plan.planN(i + 1)}
 			</Button>
 		{/each}
 		<span class="text-ink-soft">{t.plan.anotherLead}</span>

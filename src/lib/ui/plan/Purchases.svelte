@@ -1,33 +1,50 @@
 <script lang="ts">
-	import type { KeptPurchase } from '$lib/core/advice';
-	import type { CheckId } from '$lib/core/checks';
+	import type { KeptMore, KeptOutcome, KeptPurchase } from '$lib/core/advice';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { AskedThing } from '$lib/core/equipment';
-	import type { OpenGap } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import AskFor from './AskFor.svelte';
 
 	interface Props {
+		more: KeptMore | null;
 		purchases: readonly KeptPurchase[];
 		requests: readonly AskedThing[] | null;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
-	let { purchases, requests, t, unit }: Props = $props();
+	let { more, purchases, requests, t, unit }: Props = $props();
 
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
-	const gapWords = (gaps: readonly OpenGap[]) =>
-		t.lists.and(gaps.map(({ id, side, mm }) => t.checks.off[id][side](length(mm))));
-	const checkNames = (ids: readonly CheckId[]) =>
-		t.lists.and(ids.map((id) => t.checks.names[id].toLowerCase()));
 
-	function nameOf({ purchases: things, firmMm }: KeptPurchase): string {
-		if (firmMm !== null) return t.open.firm(length(firmMm));
+	/** What comes nearer, each with how far it is off at the home's best, and with it. */
+	const changes = ({ changes: all }: KeptOutcome): string[] =>
+		all
+			.filter(({ from, to }) => length(from) !== length(to))
+			.map(({ id, from, to }) =>
+				t.open.change(t.checks.names[id], length(from), to === 0 ? null : length(to))
+			);
+
+	function nameOf({ purchases: things }: KeptPurchase): string {
 		const names = things.map((thing) => t.open.buy[thing]);
 		return names[1] === undefined ? (names[0] ?? '') : t.open.both(names[0] ?? '', names[1]);
 	}
 </script>
+
+{#snippet outcome(of: KeptOutcome)}
+	<ul>
+		{#each changes(of) as words (words)}<li>{words}</li>{/each}
+	</ul>
+{/snippet}
+
+{#if more}
+	<section class="mt-6">
+		<h2 class="text-lead">{t.open.moreTitle}</h2>
+		<p class="mt-1 font-semibold">{t.open.more(length(more.mm))}</p>
+		{@render outcome(more)}
+		<p class="text-note text-ink-soft">{t.open.moreHow}</p>
+	</section>
+{/if}
 
 {#if purchases.length > 0}
 	<section class="mt-6">
@@ -38,14 +55,7 @@
 				<div class="border-b border-rule py-2">
 					<dt class="font-semibold">{nameOf(purchase)}</dt>
 					<dd class="flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
-						<span class="min-w-40 flex-1">
-							{#if purchase.open.length === 0}{t.open.closesAll}{:else}
-								{#if purchase.closes.length > 0}{t.open.closes(checkNames(purchase.closes))}{/if}
-								<span class="text-ink-soft">{t.open.leaves(gapWords(purchase.open))}</span>
-							{/if}
-							{#if purchase.firmMm !== null}<span class="block text-note text-ink-soft">{t.open.firmHow}</span
-								>{/if}
-						</span>
+						<div class="min-w-40 flex-1">{@render outcome(purchase)}</div>
 						{#if requests}
 							<span class="no-print flex flex-wrap gap-2">
 								{#each purchase.purchases as thing (thing)}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/length';
 	import type { AskedThing } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
@@ -8,13 +8,12 @@
 	import type { Drawn } from './drawn';
 	import FindingList from './FindingList.svelte';
 	import OtherWays from './OtherWays.svelte';
+	import LaptopWays from './LaptopWays.svelte';
 	import Purchases from './Purchases.svelte';
 	import Later from '../later/Later.svelte';
 
 	interface Props {
 		advice: PageAdvice;
-		/** Whether the plan that is recommended is the one that is shown: the compromise is said of that one. */
-		isRecommended: boolean;
 		/** What has been asked for; null where nobody can ask here, as at the coordinator's. */
 		requests?: readonly AskedThing[] | null;
 		/** What became of each finding; null where nobody can tick. */
@@ -27,39 +26,15 @@
 		unit: LengthUnit;
 	}
 
-	let {
-		advice,
-		isRecommended,
-		requests = null,
-		findingTicks = null,
-		hrefOf = null,
-		drawn,
-		t,
-		unit
-	}: Props = $props();
+	let { advice, requests = null, findingTicks = null, hrefOf = null, drawn, t, unit }: Props = $props();
 
-	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
-	const orNull = (mm: number) => (mm === 0 ? null : length(mm));
 	/** A better spot leads where no plan can make this one fit. */
 	const better = $derived(advice.variants.filter(({ id }) => id === 'another-spot'));
 	const others = $derived(advice.variants.filter(({ id }) => id !== 'another-spot'));
-	const heightsFit = $derived(advice.before.every(({ verdict }) => verdict === 'fits'));
-	const { compromise } = $derived(advice);
 </script>
 
-{#if compromise && isRecommended}
-	<section class="mt-6">
-		<h2 class="text-lead">{t.open.compromiseTitle}</h2>
-		<p class="mt-1">
-			{t.open.compromise(
-				length(compromise.stack),
-				length(compromise.bestStack),
-				orNull(compromise.keysTooHigh),
-				orNull(compromise.screenTooLow),
-				compromise.spellMinutes
-			)}
-		</p>
-	</section>
+{#if advice.laptop}
+	<Later><LaptopWays laptop={advice.laptop} corner={drawn.corner} {requests} {t} {unit} /></Later>
 {/if}
 
 {#if better.length > 0}<OtherWays variants={better} isFirst {t} {unit} />{/if}
@@ -93,6 +68,6 @@
 {/if}
 
 <Later><OtherWays variants={others} {drawn} {t} {unit} /></Later>
-{#if !heightsFit}<Later><Purchases purchases={advice.purchases} {requests} {t} {unit} /></Later>{/if}
+<Later><Purchases more={advice.more} purchases={advice.purchases} {requests} {t} {unit} /></Later>
 
 {#if !advice.proven}<p class="mt-4 text-note text-ink-soft">{t.open.notProven}</p>{/if}

@@ -1,11 +1,12 @@
 import { untrack } from 'svelte';
+import { isLeftAlone, stepsToDo, type Offer } from '$lib/core/advice/offers';
 import { tickField, ticksOfAnswers } from '$lib/core/answers';
 import type { CheckResult } from '$lib/core/checks';
 import type { Corner } from '$lib/core/corner';
 import { planAsItStands } from '$lib/core/judgement/as-it-stands';
 import type { Thing } from '$lib/core/judgement/vocabulary';
 import type { LengthUnit } from '$lib/core/length';
-import { planSteps, type Plan, type PlanStep, type Rung, type StepPlace } from '$lib/core/plan';
+import type { LaptopArrangements, Plan, PlanStep, Rung, StepPlace } from '$lib/core/plan';
 import { sectionOf, type DrawnAs, type ReMeasured, type Section } from '$lib/core/section';
 import { Autosave, type Keep } from '../autosave/autosave.svelte';
 import { Again } from './again.svelte';
@@ -16,9 +17,10 @@ export interface PlanPageData {
 	readonly corner: Corner;
 	readonly before: readonly CheckResult[];
 	/** What is offered, the plan that is recommended first. */
+	readonly offers: readonly Offer[];
+	readonly ladder: readonly Rung[];
 	readonly plans: readonly Plan[];
-	/** Of each, how much it asks for where it is a rung of the ladder. */
-	readonly rungs: readonly (Pick<Rung, 'things' | 'worse'> | null)[];
+	readonly laptop: LaptopArrangements | null;
 	/** The plan that is worked on, and the one that is looked at. */
 	readonly worked: number;
 	readonly shown: number;
@@ -52,16 +54,14 @@ export class PlanVisit {
 	hasKept = $state(false);
 
 	readonly data: PlanPageData = $derived.by(() => this.read());
-	readonly plan: Plan | null = $derived.by(() => this.data.plans[this.data.shown] ?? null);
+	readonly plan: Plan | null = $derived.by(() => this.data.offers[this.data.shown]?.plan ?? null);
 	readonly isWorked: boolean = $derived.by(() => this.data.shown === this.data.worked);
-	/** Whether every height fits as it is; what else was found is no part of it. */
-	readonly heightsFit: boolean = $derived.by(() =>
-		this.data.before.every(({ verdict }) => verdict === 'fits')
-	);
+	/** Whether the heights are left as they are; what else was found is no part of it. */
+	readonly isLeftAlone: boolean = $derived.by(() => isLeftAlone(this.data));
 	/** The steps as they were kept; of a plan that is only looked at, as they would be. */
 	readonly steps: readonly PlanStep[] = $derived.by(() => {
 		if (this.isWorked) return this.data.steps;
-		return this.plan && !this.heightsFit ? planSteps(this.data.corner, this.plan, this.data.before) : [];
+		return stepsToDo(this.data.corner, this.data, this.data.shown);
 	});
 	readonly ticks: Readonly<Record<string, boolean>> = $derived.by(() => ({
 		...this.data.ticks,
@@ -152,7 +152,7 @@ export class PlanVisit {
 
 	/** Things that the plan asks for: heights to change where it is a rung of the ladder, else its steps. */
 	get things(): number {
-		return this.data.rungs[this.data.shown]?.things ?? this.steps.length;
+		return this.data.offers[this.data.shown]?.rung?.things ?? this.steps.length;
 	}
 
 	/** Checks that stay open after the plan. */

@@ -245,6 +245,8 @@
 				<rect {...top} />
 			{/if}
 		</g>
+		{#if f.tray}<rect class="device" {...box(f.tray)} />{/if}
+		{#if f.footBar}<rect class="device" rx="3" {...box(f.footBar)} />{/if}
 		<line class="floor" x1={frame.rulerPx} x2={frame.width - 4} y1={frame.y(0)} y2={frame.y(0)} />
 
 		<!-- Stacks -->

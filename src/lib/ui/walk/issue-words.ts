@@ -16,6 +16,8 @@ export function issueWords(issue: FieldIssue, t: Catalogue, unit: LengthUnit): s
 			return t.issues.negative;
 		case 'range-order':
 			return t.issues['range-order'];
+		case 'outside-range':
+			return t.issues['outside-range'];
 		case 'not-a-count':
 			return t.issues['not-a-count'](issue.bounds?.[1] ?? 0);
 		case 'empty':

@@ -14,7 +14,7 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import type { KeptAdvice } from '../../../core/advice';
+import type { StoredAdvice } from '../../../core/advice';
 import type { Corner } from '../../../core/corner';
 import type { RegionReport, Sign } from '../../../core/discomfort';
 import { NEWS, THINGS, type News, type Thing, type Unclosable } from '../../../core/judgement';
@@ -36,7 +36,7 @@ export const STEP_SOURCES = ['tick', 'measured', 'check-in', 'kept'] as const;
 export interface MovingPlan {
 	readonly pieces: readonly { readonly label: string; readonly pieces: number }[];
 	readonly corner: Corner;
-	readonly advice: KeptAdvice;
+	readonly advice: StoredAdvice;
 }
 
 /**
@@ -54,7 +54,7 @@ export const plans = pgTable(
 		why: text('why', { enum: PLAN_WHYS }).notNull(),
 		/** The spot with its share of the household. */
 		corner: jsonb('corner').$type<Corner>().notNull(),
-		advice: jsonb('advice').$type<KeptAdvice>().notNull(),
+		advice: jsonb('advice').$type<StoredAdvice>().notNull(),
 		/** What would have to move here from the other spots for a better plan, and that plan; null where nothing would. */
 		moving: jsonb('moving').$type<MovingPlan>(),
 		/** Which of the offers is worked on, and that plan by itself; null where there is none. */

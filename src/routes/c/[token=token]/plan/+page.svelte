@@ -53,7 +53,7 @@
 </script>
 
 <svelte:head
-	><title>{visit.heightsFit ? t.plan.checksTitle : t.plan.title(visit.things)} · {t.product}</title
+	><title>{visit.isLeftAlone ? t.plan.checksTitle : t.plan.title(visit.things)} · {t.product}</title
 	></svelte:head
 >
 <svelte:window onpagehide={() => visit.leave()} ononline={() => visit.flush()} />

@@ -1,0 +1,80 @@
+import { distanceOutside } from '../guidance';
+import { seatKindOf, seatRulesOf, type Corner, type SeatKind, type SurfaceKind } from '../corner';
+import type { MeasurableName } from '../checks';
+import {
+	recommendedOf,
+	thingsOfPlan,
+	type LaptopArrangements,
+	type PlanReport,
+	type PurchaseId,
+	type PurchaseOutcome,
+	type Rung,
+	type ThingToDo
+} from '../plan';
+
+/** One thing to do, as far as the corner alone can say. */
+export type FirstAct =
+	| { readonly act: 'spot'; readonly what: SeatKind | SurfaceKind }
+	| { readonly act: 'ask'; readonly what: PurchaseId }
+	| { readonly act: 'measure'; readonly what: MeasurableName }
+	| { readonly act: 'build'; readonly what: ThingToDo };
+
+/** How many are told. */
+const MOST_ACTS = 3;
+
+/** So far outside its band hands or hips make a spot one not to work at, and so far a purchase has to bring them, mm. Ours. */
+const HOPELESS_MM = 50;
+const HELPED_MM = 20;
+
+/** The order in which things are built: from the floor up, what stands on another after it. */
+const ORDER_OF_WORK: readonly ThingToDo[] = ['surface', 'seat', 'feet', 'keys', 'screen'];
+
+/** What the acts are made from. */
+export interface Advised extends Pick<PlanReport, 'plans' | 'measureNext' | 'isBoundByThigh'> {
+	readonly ladder: readonly Rung[];
+	readonly purchases: readonly PurchaseOutcome[];
+	readonly laptop: LaptopArrangements | null;
+}
+
+/** Whether another spot is the first thing to look for: nothing at home, and no single purchase, makes this one fit to work at. */
+function isHopeless(corner: Corner, { plans, purchases }: Advised): boolean {
+	if (!seatRulesOf(corner).isForWork) return true;
+	const left = (plans[0]?.after ?? []).filter(
+		(check) =>
+			(check.id === 'elbow' || check.id === 'knee') && distanceOutside(check, check.value) > HOPELESS_MM
+	);
+	const singles = purchases.filter((one) => one.purchases.length === 1);
+	return left.some(
+		({ id }) =>
+			!singles.some(({ changes }) => changes.some((change) => change.id === id && change.to <= HELPED_MM))
+	);
+}
+
+/**
+ * What to do first at a corner, three acts at most: away from a spot that nothing makes fit; a keyboard and mouse for a laptop alone; a length
+ * to measure where much hangs on it; what the recommended plan builds, in the order of work; what else would help.
+ */
+export function firstActs(corner: Corner, advised: Advised): FirstAct[] {
+	const { ladder, plans, measureNext, isBoundByThigh, purchases, laptop } = advised;
+	const plan = recommendedOf(ladder, plans);
+	const things = plan ? thingsOfPlan(corner, plan) : [];
+	const isMeasured = measureNext !== null && (isBoundByThigh || corner.spot.by === 'guess');
+	const acts: FirstAct[] = [
+		...(isHopeless(corner, advised)
+			? [{ act: 'spot' as const, what: seatKindOf(corner) ?? corner.spot.surface.kind ?? 'table' }]
+			: []),
+		...(laptop ? [{ act: 'ask' as const, what: 'keyboard-and-mouse' as const }] : []),
+		...(isMeasured ? [{ act: 'measure' as const, what: measureNext }] : []),
+		...ORDER_OF_WORK.filter((thing) => things.includes(thing)).map((what) => ({
+			act: 'build' as const,
+			what
+		})),
+		...[...new Set(purchases.flatMap((one) => one.purchases))].map((what) => ({
+			act: 'ask' as const,
+			what
+		}))
+	];
+	return acts
+		.filter((act, i) => acts.findIndex((one) => one.act === act.act && one.what === act.what) === i)
+		.slice(0, MOST_ACTS);
+}

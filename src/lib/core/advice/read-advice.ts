@@ -1,0 +1,72 @@
+import { CHECK_IDS, type CheckId } from '../checks';
+import { costOfDistance, recommendedOf, WEIGHT, type OpenGap, type PurchaseId } from '../plan';
+import type { KeptAdvice, KeptOutcome, KeptPurchase } from './advise-corner';
+
+/** One thing of an advice of the first version: what would close a check, bought or stacked from more of what is there. */
+interface OldPurchase {
+	readonly purchases: readonly PurchaseId[];
+	readonly firmMm: number | null;
+	readonly closes: readonly CheckId[];
+	readonly open: readonly OpenGap[];
+}
+
+/** An advice as it was kept up to version 1 of the format. */
+interface OldAdvice extends Omit<
+	KeptAdvice,
+	'format' | 'purchases' | 'more' | 'laptop' | 'first' | 'isBoundByThigh'
+> {
+	readonly format: 'easy-corner.plan/1';
+	readonly purchases: readonly OldPurchase[];
+	readonly compromise: unknown;
+}
+
+/** An advice as the database has it. */
+export type StoredAdvice = KeptAdvice | OldAdvice;
+
+/** One purchase as the database has it. */
+export type StoredPurchase = KeptPurchase | OldPurchase;
+
+const weighed = (gaps: readonly OpenGap[]): number =>
+	gaps.reduce((sum, { id, mm }) => sum + WEIGHT[id] * costOfDistance(mm), 0);
+
+/** What a purchase of the first version changed, told as it is told now. */
+function outcomeOf({ closes, open }: OldPurchase, without: readonly OpenGap[]): KeptOutcome {
+	const mm = (gaps: readonly OpenGap[], id: CheckId) => gaps.find((gap) => gap.id === id)?.mm ?? 0;
+	const changes = CHECK_IDS.map((id) => ({ id, from: mm(without, id), to: mm(open, id) })).filter(
+		({ from, to }) => from > 0 || to > 0
+	);
+	return { changes, closes, open, savesW: Math.max(0, weighed(without) - weighed(open)) };
+}
+
+const isOld = (purchase: StoredPurchase): purchase is OldPurchase => 'firmMm' in purchase;
+
+/** Kept purchases of any version. @param without what stayed open without them; only the first version asks for it */
+export function readPurchases(
+	stored: readonly StoredPurchase[],
+	without: readonly OpenGap[] = []
+): KeptPurchase[] {
+	return stored.flatMap((one) => {
+		if (!isOld(one)) return [one];
+		return one.firmMm === null ? [{ ...outcomeOf(one, without), purchases: one.purchases }] : [];
+	});
+}
+
+/**
+ * Reads an advice of any version without loss: one of the first keeps its plans and its numbers, and is told in the words of today.
+ * A person goes on with the plan they have until they ask for a new one.
+ */
+export function readAdvice(stored: StoredAdvice): KeptAdvice {
+	if (stored.format === 'easy-corner.advise/2') return stored;
+	const { compromise: _told, purchases, ...rest } = stored;
+	const without = recommendedOf(rest.ladder, rest.plans)?.open ?? [];
+	const firm = purchases.find(({ firmMm }) => firmMm !== null);
+	return {
+		...rest,
+		format: 'easy-corner.advise/2',
+		isBoundByThigh: false,
+		laptop: null,
+		first: [],
+		more: firm ? { ...outcomeOf(firm, without), mm: firm.firmMm ?? 0 } : null,
+		purchases: readPurchases(purchases, without)
+	};
+}

@@ -1,0 +1,13 @@
+import type { Person } from './corner';
+import type { Hand } from './vocabulary';
+
+/** The hand that uses the mouse: the one that is named, else the only one that works, else the one that writes. */
+export function pointingHandOf({
+	pointer,
+	arms = 'both',
+	hand
+}: Pick<Person, 'pointer' | 'arms' | 'hand'>): Hand {
+	if (pointer) return pointer;
+	if (arms === 'both') return hand;
+	return arms === 'right-only' ? 'right' : 'left';
+}

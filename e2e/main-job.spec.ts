@@ -236,12 +236,11 @@ test('somebody may do less of it: the ladder says what each would give, and the 
 	await hydrated(employee);
 	const title = employee.getByRole('heading', { level: 1 });
 	const rungs = employee.getByRole('region', { name: 'As much as you like' }).locator('ol > li');
-	await expect(rungs).toHaveCount(3);
+	// Two things gain hardly more than one, or leave something well outside that three put right.
+	await expect(rungs).toHaveCount(2);
 	await expect(title).toHaveText('Three things, from the floor up');
 	await expect(rungs.last()).toContainText('what we suggest');
 	await expect(rungs.last()).toContainText('You are working on this one');
-	// A check that fits before and after a rung has no line; one that gets worse says so.
-	await expect(rungs.nth(1)).toContainText('worse');
 	await employee.getByRole('link', { name: 'Show this one: One thing' }).click();
 	await expect(title).toHaveText('One thing, from the floor up');
 	await employee.getByRole('button', { name: 'Work on this plan instead' }).click();

@@ -8,7 +8,6 @@ import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { actInBulk } from '$lib/server/people/act-in-bulk';
 import { lockPerson } from '$lib/server/people/lock-person';
 import { readCase } from '$lib/server/cases/read-case';
-import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { doWhatIsDue } from '$lib/server/check-ins/ask-due';
 import { openDatabase, schema } from '$lib/server/db/client';
 import { Changes } from '$lib/server/live/changes';
@@ -317,8 +316,7 @@ describe('a round', () => {
 			['2026-03-11', 2],
 			['2026-03-20', 3]
 		]);
-		const { lines } = await readDaySheet(db(), desk.coordinator, '2026-03-31');
-		expect(lines.find(({ personId }) => personId === silent)?.judgement?.reasons).toMatchObject([
+		expect((await desk.judged(silent)).reasons).toMatchObject([
 			{ code: 'request', level: 'help', what: 'silent' }
 		]);
 		expect((await readRound(db(), desk.coordinator, id, at('2026-03-31'))).silent).toMatchObject([

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { messagesFor } from '$lib/messages';
+import { refusalTextsFor } from '$lib/messages/refusal-words';
 import { refusalWords } from '$lib/messages/refusal-words';
 
 const sources = ['src/lib/server', 'src/routes'].flatMap((folder) =>
@@ -11,7 +11,7 @@ const sources = ['src/lib/server', 'src/routes'].flatMap((folder) =>
 );
 
 describe('refusals', () => {
-	const { refusals } = messagesFor();
+	const refusals = refusalTextsFor();
 
 	it('are each given by something: none is only written down', () => {
 		const code = sources.join('\n');

@@ -21,7 +21,7 @@ import {
 } from '../checks';
 import type { BodyLengthName, Corner } from '../corner';
 import { GUARD_MM } from '../guidance';
-import { WEIGHT } from '../plan';
+import { WEIGHT } from '../plan/weights';
 import { NOTHING, type Worth } from './worth';
 
 /** The person's own lengths. */

@@ -10,8 +10,6 @@ import { desk, look, lookThings } from './look';
 import { measure } from './measuring';
 import { light, otherChecks } from './other-checks';
 import { again, ladder, open, plan, spots } from './plan';
-import { deskRefusals } from './desk-refusals';
-import { refusals } from './refusals';
 import { section } from './section';
 import { closer, side, sizes } from './side-look';
 import { steps, wayOf, ways } from './steps';
@@ -67,6 +65,5 @@ export const en = {
 	checkIn,
 	messages,
 	letter,
-	refusals: { ...refusals, ...deskRefusals },
 	faults
 };

@@ -87,6 +87,7 @@ export const plan = {
 	notSent: 'Your coordinator has your earlier answers.',
 	behind: 'You changed answers after this plan was made.',
 	renew: 'Send the changes and plan again',
+	firstStep: (place: string) => `Begin here: ${place.charAt(0).toLowerCase()}${place.slice(1)}.`,
 	oldRules:
 		'We work plans out more carefully now. Yours still holds; a new one may be better. What you’ve done and still need stays ticked.',
 	newRules: 'Work out a new plan',
@@ -129,7 +130,7 @@ export const open = {
 	reading: 'For reading and calls',
 	readingHow: 'Hands off the keys. Seat, feet and table stay as they are for typing.',
 	arrived: 'I have a keyboard and mouse now',
-	stack: (height: string) => `Laptop ${height} up`,
+	stack: (height: string) => `laptop ${height} up`,
 	seatUp: (height: string) => `seat ${height} up`,
 	feetUp: (height: string) => `feet ${height} up`,
 	nothingToBuild: 'nothing to build',
@@ -158,7 +159,7 @@ export const open = {
 	moreHow: 'Books, paper or a sturdy box: ask around before you buy anything.',
 	closes: (list: string) => `Closes: ${list}.`,
 	change: (name: string, from: string, to: string | null) =>
-		to === null ? `${name}: ${from} off now, then in place` : `${name}: ${from} off now, then ${to}`,
+		to === null ? `${name}: right, instead of ${from} off` : `${name}: ${to} off instead of ${from}`,
 	ask: 'Ask for it',
 	asked: 'Asked for',
 	tied: (regions: string, isFirst: boolean) =>

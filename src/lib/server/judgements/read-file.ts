@@ -248,7 +248,6 @@ function filePlanOf(
 		...placeOf('plan', plan.madeAt),
 		option: { kind: 'plan', things: plan.steps.length },
 		heights,
-		// A plan keeps the numbers that it was agreed with: those made so far say the same of pads as of wood.
 		rises,
 		things: thingsOf(plan, events, placeOf)
 	};

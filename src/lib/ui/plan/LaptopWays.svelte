@@ -1,9 +1,12 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
 	import type { Corner } from '$lib/core/corner';
 	import type { AskedThing } from '$lib/core/equipment';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { LaptopArrangements, Plan } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
 	import AskFor from './AskFor.svelte';
 
 	interface Props {
@@ -57,7 +60,12 @@
 					<span class="block text-note text-ink-soft">{how}</span>
 				</span>
 				{#if id === 'withKeyboard' && requests}
-					<span class="no-print"><AskFor thing="keyboard-and-mouse" {requests} {t} /></span>
+					<span class="no-print flex flex-wrap gap-2">
+						<AskFor thing="keyboard-and-mouse" {requests} {t} />
+						<form method="POST" action="?/arrived" use:enhance>
+							<Button look="quiet" disabled={isOffline.current}>{t.open.arrived}</Button>
+						</form>
+					</span>
 				{/if}
 			</li>
 		{/each}

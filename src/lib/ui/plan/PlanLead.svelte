@@ -9,6 +9,7 @@
 	import { checkWords } from '../gap-mark/check-words';
 	import { isOffline } from '../kit/is-offline.svelte';
 	import { planTitle } from './plan-title';
+	import { stepWords } from './step-words';
 	import type { PlanVisit } from './plan-visit.svelte';
 
 	interface Props {
@@ -60,6 +61,8 @@
 			t
 		)
 	);
+	/** What to begin with: the first step that is not done yet. */
+	const firstStep = $derived(visit.steps.find(({ place }) => !visit.ticks[place]) ?? null);
 	const way = $derived(t.ways[visit.data.corner.way]);
 	const stoodIn = $derived(
 		t.lists.and(
@@ -97,6 +100,12 @@
 		{#if found > 0}{t.plan.also(found)}{/if}
 	{/if}
 </p>
+{#if firstStep}
+	<p class="no-print mt-2">
+		<strong>{t.plan.firstStep(t.steps.places[firstStep.place])}</strong>
+		{stepWords(firstStep, t, visit.data.unit)[0] ?? ''}
+	</p>
+{/if}
 {#if visit.isDone}
 	<p class="notice no-print flex flex-wrap justify-between gap-3">
 		<span>{visit.openProblems > 0 ? t.plan.stepsDoneTitle(visit.openProblems) : t.plan.allDone}</span>

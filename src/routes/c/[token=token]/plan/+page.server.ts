@@ -86,6 +86,14 @@ export const actions: Actions = {
 		await choosePlan(locals.db, open, wanted, locals.now);
 	}),
 
+	/** A keyboard and mouse for a laptop alone are there: the corner has them from now on, and is planned with them. */
+	arrived: ({ locals, params }) =>
+		orFailedForm(async () => {
+			const open = await openAssessment(locals.db, params.token);
+			await saveAnswers(locals.db, open, { keysKind: 'separate', mouse: 'separate' }, locals.now);
+			return sendAgain(locals, params.token, open, 'corrected');
+		}),
+
 	spot: ({ locals, params }) =>
 		orFailedForm(async () => {
 			const open = await openAssessment(locals.db, params.token);

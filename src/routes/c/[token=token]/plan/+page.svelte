@@ -68,13 +68,15 @@
 		/></Later
 	>
 	<main id="content" class="layout">
+		<div class="lead min-w-0">
+			{#if fault}<p class="mb-3 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault}</p>{/if}
+			<Later><PlanLead {visit} {data} {t} /></Later>
+			{#if isOffline.current}<Notice><p>{t.plan.noNetwork}</p></Notice>{/if}
+		</div>
 		<div class="drawing min-w-0">
 			<Later shows={drawn}><PlanDrawing {visit} {t} /></Later>
 		</div>
 		<section class="main min-w-0">
-			{#if fault}<p class="mb-3 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault}</p>{/if}
-			<Later><PlanLead {visit} {data} {t} /></Later>
-			{#if isOffline.current}<Notice><p>{t.plan.noNetwork}</p></Notice>{/if}
 			<Later><SizesToCheck sizes={data.sizes} fault={sizeIssue} unit={data.unit} {t} /></Later>
 			<Later><PlanSteps {visit} leftOut={data.leftOut} {t} /></Later>
 			<Later
@@ -105,19 +107,25 @@
 		gap: 1.75rem;
 		margin-top: 1rem;
 	}
+	/* On a laptop the drawing stands beside what it says, and what is not about heights below it. */
 	@media (min-width: 60rem) {
 		.layout {
-			grid-template: 'drawing main' auto 'beside main' 1fr / minmax(0, 1.15fr) minmax(0, 1fr);
+			grid-template: auto auto auto 1fr / minmax(0, 1.15fr) minmax(0, 1fr);
 			align-items: start;
+			row-gap: 0;
+		}
+		.lead {
+			grid-area: 1 / 2;
 		}
 		.drawing {
-			grid-area: drawing;
+			grid-area: 1 / 1 / span 2;
 		}
 		.main {
-			grid-area: main;
+			grid-area: 2 / 2 / span 3;
 		}
 		.beside {
-			grid-area: beside;
+			grid-area: 3 / 1 / span 2;
+			margin-top: 1.75rem;
 		}
 	}
 	/* Laid out as it comes in sight: what stands above is read first. */
@@ -128,12 +136,17 @@
 	/* One sheet of A4: the drawing beside what it says, the steps in two columns below. */
 	@media print {
 		.layout {
-			display: block;
+			grid-template: auto auto / 8.4cm 1fr;
+			gap: 0.3cm 0.6cm;
+		}
+		.lead {
+			grid-area: 1 / 2;
 		}
 		.drawing {
-			float: left;
-			width: 8.4cm;
-			margin: 0 0.6cm 0.3cm 0;
+			grid-area: 1 / 1;
+		}
+		.main {
+			grid-area: 2 / 1 / auto / span 2;
 		}
 	}
 </style>

@@ -126,6 +126,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 		{
 			'keyboard-and-mouse': '1',
 			footrest: '1',
+			'foot-bar': '1',
 			'seat-cushion': '1',
 			monitor: '1',
 			chair: '1',

@@ -1,8 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { refusalTextsFor } from '$lib/messages/refusal-words';
-import { refusalWords } from '$lib/messages/refusal-words';
+import { refusalTextsFor, refusalWords } from '$lib/messages/refusal-words';
 
 const sources = ['src/lib/server', 'src/routes'].flatMap((folder) =>
 	readdirSync(folder, { recursive: true, encoding: 'utf8' })

@@ -188,7 +188,7 @@ test('what doesn’t work here is left out and the plan solved again; all of it 
 	};
 	expect(all.format).toBe('easy-corner.take-along/2');
 	expect(all.answers.stature).toBe('158');
-	expect(all.corner.format).toBe('easy-corner.corner/1');
+	expect(all.corner.format).toBe('easy-corner.corner/3');
 	await employee.goto(`${link}/you`);
 	await employee.getByRole('link', { name: 'Continue on your phone' }).click();
 	await expect(employee.getByRole('img', { name: /Square code/ }).locator('svg')).toBeVisible();
@@ -221,8 +221,10 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	// What the first spot uses is not here a second time, unless it is said to move.
 	const moves = employee.getByText('You can do better if you move these');
 	if (await moves.isVisible()) {
-		await employee.getByRole('link', { name: 'Show that plan' }).click();
-		await expect(employee.getByText('This plan borrows from your other spot')).toBeVisible();
+		await employee.getByRole('button', { name: 'Show that plan' }).click();
+		await expect(
+			employee.getByRole('button', { name: 'Show the plan in which nothing moves' })
+		).toBeVisible();
 	}
 	await employee.getByRole('link', { name: 'Spot 1, sitting' }).click();
 	await expect(employee.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();

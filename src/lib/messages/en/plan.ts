@@ -211,10 +211,8 @@ export const spots = {
 	title: 'Your spots',
 	name: (n: number, posture: 'sitting' | 'standing') => `Spot ${n}, ${posture}`,
 	add: 'Add another place to sit or stand at',
-	moving: (list: string, isShown: boolean) =>
-		isShown
-			? `This plan borrows from your other spot each time you change over: ${list}.`
-			: `Each thing serves one of your spots here. You can do better if you move these each time you change over: ${list}.`,
+	moving: (list: string) =>
+		`Each thing serves one of your spots here. You can do better if you move these each time you change over: ${list}.`,
 	move: 'Show that plan',
 	stay: 'Show the plan in which nothing moves'
 };

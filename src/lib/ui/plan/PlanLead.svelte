@@ -150,8 +150,7 @@
 	>
 		<span
 			>{t.spots.moving(
-				t.lists.and(data.moving.map(({ label, pieces }) => (pieces > 1 ? `${pieces} × ${label}` : label))),
-				false
+				t.lists.and(data.moving.map(({ label, pieces }) => (pieces > 1 ? `${pieces} × ${label}` : label)))
 			)}</span
 		>
 		<Button name="plan" value="moving" disabled={isOffline.current}>{t.spots.move}</Button>

@@ -125,7 +125,7 @@ export function ladderOf(
 	);
 	const nothing = misfitOf(corner);
 	const step = LEAST_GAIN * (nothing - best.cost.W);
-	const isClose = (plan: Plan | null | undefined) => plan != null && plan.cost.W - best.cost.W <= step;
+	const isClose = (plan: Plan | null) => plan !== null && plan.cost.W - best.cost.W <= step;
 	const recommended = plans.findIndex(
 		(plan, i) => plan !== null && plans.slice(i).every(isClose) && !leavesOutside(plan, best)
 	);

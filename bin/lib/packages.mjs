@@ -117,6 +117,9 @@ export async function needBuild() {
 	const wanted = sourceHash();
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted) return;
 	await withProgress('Building the application', async () => {
+		// The build has a folder of its own; the settings of TypeScript name the usual one, which a fresh clone has not.
+		if (!existsSync(join(root, '.svelte-kit', 'tsconfig.json')))
+			await exec(packageProgram('svelte-kit'), ['sync'], { cwd: root });
 		const { code, output } = await exec(packageProgram('vite'), ['build'], {
 			cwd: root,
 			env: { ...process.env, KIT_DIR: '.svelte-kit/build' }

@@ -146,6 +146,7 @@ test('no route answers a bad request with a failure of its own', async ({ page, 
 		`${link}/plan?/out`,
 		`${link}/plan?/ask`,
 		`${link}/plan?/renew`,
+		`${link}/plan?/arrived`,
 		`${link}/plan?/unit`,
 		`${link}/nothing?/here`,
 		'/health'

@@ -1,6 +1,5 @@
-import { distanceOutside } from '../guidance';
 import { seatKindOf, seatRulesOf, type Corner, type SeatKind, type SurfaceKind } from '../corner';
-import type { MeasurableName } from '../checks';
+import { outsideBand, type MeasurableName } from '../checks';
 import {
 	recommendedOf,
 	thingsOfPlan,
@@ -40,8 +39,7 @@ export interface Advised extends Pick<PlanReport, 'plans' | 'measureNext' | 'isB
 function isHopeless(corner: Corner, { plans, purchases }: Advised): boolean {
 	if (!seatRulesOf(corner).isForWork) return true;
 	const left = (plans[0]?.after ?? []).filter(
-		(check) =>
-			(check.id === 'elbow' || check.id === 'knee') && distanceOutside(check, check.value) > HOPELESS_MM
+		(check) => (check.id === 'elbow' || check.id === 'knee') && outsideBand(check) > HOPELESS_MM
 	);
 	const singles = purchases.filter((one) => one.purchases.length === 1);
 	return left.some(

@@ -1,3 +1,4 @@
+import { isAnyOff } from '../checks';
 import type { Corner } from '../corner';
 import { misfitOf, planSteps, type Plan, type PlanStep, type Rung } from '../plan';
 import type { KeptAdvice } from './advise-corner';
@@ -38,7 +39,7 @@ export function offersOf(
 
 /** Whether a corner is left alone: nothing is worth building, and nothing is known to be wrong. */
 export function isLeftAlone({ ladder, before }: Pick<KeptAdvice, 'ladder' | 'before'>): boolean {
-	return ladder.length === 0 && before.every(({ verdict }) => verdict !== 'off');
+	return ladder.length === 0 && !isAnyOff(before);
 }
 
 /**

@@ -1,9 +1,7 @@
 import {
 	mayHaveFootBar,
 	SEAT_RULES,
-	type Arms,
 	type Corner,
-	type Hand,
 	type MeasuredBody,
 	type MeasuredLength,
 	type Range,
@@ -23,6 +21,7 @@ import {
 	type Answers,
 	type LengthFieldName
 } from './fields';
+import { handsFromAnswers } from './hands-from-answers';
 import { readLength, type FieldIssue } from './read-length';
 import {
 	isLeftOpen,
@@ -116,24 +115,14 @@ function soreOf(answers: Answers): Region[] {
 	return REGIONS.filter((region) => sore.includes(region));
 }
 
-/** The hand that uses the mouse, as far as it is another than the one that writes and one that works. */
-function pointerOf(answers: Answers, arms: Arms): Hand | 'same' {
-	const pointer = choiceOf(answers, 'pointer');
-	return arms === 'both' ? pointer : 'same';
-}
-
 function personOf(answers: Answers, reader: Reader): Corner['person'] {
-	const arms = choiceOf(answers, 'arms');
-	const pointer = pointerOf(answers, arms);
 	const care = caresOf(answers);
 	const sore = soreOf(answers);
 	return {
 		stature: reader.length('stature'),
 		sex: choiceOf(answers, 'sex'),
 		heel: reader.length('heel'),
-		hand: choiceOf(answers, 'hand'),
-		...(pointer === 'same' ? {} : { pointer }),
-		...(arms === 'both' ? {} : { arms }),
+		...handsFromAnswers(answers),
 		...(care.length > 0 ? { care } : {}),
 		...(sore.length > 0 ? { sore } : {}),
 		lenses: choiceOf(answers, 'lenses'),

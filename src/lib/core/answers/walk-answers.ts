@@ -1,8 +1,9 @@
 import { handsOf, yesNo, type Facts } from '../conditions';
-import { SEAT_RULES, type Way } from '../corner';
+import { pointingHandOf, SEAT_RULES, type Way } from '../corner';
 import { VERSIONS, type ChecklistAnswers, type ChecklistItem, type WalkStation } from '../checklist';
 import { SIGNS, type Sign } from '../discomfort';
 import { choiceOf, type Answers } from './fields';
+import { handsFromAnswers } from './hands-from-answers';
 import type { Page } from './pages';
 
 /** Name of the field that holds the answer to one question of the checklist. */
@@ -48,7 +49,7 @@ export function factsOfAnswers(answers: Answers, way: Way): Facts {
 		seat,
 		way,
 		back: choiceOf(answers, 'back'),
-		hand: choiceOf(answers, 'hand'),
+		hand: pointingHandOf(handsFromAnswers(answers)),
 		wrists: choiceOf(answers, 'wrists'),
 		arms: handsOf(choiceOf(answers, 'arms')),
 		screen: choiceOf(answers, 'screenKind'),

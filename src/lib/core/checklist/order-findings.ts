@@ -1,5 +1,5 @@
 import { factsOf, holdsFor, type FactSource } from '../conditions';
-import type { Corner } from '../corner';
+import { pointingHandOf, type Corner } from '../corner';
 import type { Region, RegionReport } from '../discomfort';
 import { causeOf, likelyCauses, type LikelyCause } from './causes';
 import { askedItems, type Checklist, type ChecklistAnswers } from './checklist';
@@ -68,7 +68,7 @@ export function orderFindings(
 ): OrderedFinding[] {
 	const worst = sorest(reports);
 	const scoreOf = (region: Region) => worst.get(region) ?? 0;
-	const causes = likelyCauses(reports, corner.person.hand);
+	const causes = likelyCauses(reports, pointingHandOf(corner.person));
 	const seen = seenFindings(checklist, corner, answers);
 	const found = FINDING_IDS.flatMap((finding): OrderedFinding[] => {
 		const seenIn = seen.filter((s) => s.finding === finding).map(({ item }) => item);

@@ -1,6 +1,6 @@
 import { bodyOf, type Body } from '../body';
 import type { Corner } from '../corner';
-import { bandsFor, type Band } from '../guidance';
+import { bandsFor, distanceOutside, type Band } from '../guidance';
 import { checkSd, measurableSd } from './check-uncertainty';
 import { checkIdsOf, checkValues, type CheckId } from './check-values';
 import { setUpAsMeasured, type SetUp } from './set-up';
@@ -14,6 +14,9 @@ export interface CheckResult extends Band, Chances {
 	readonly sd: number;
 	readonly verdict: Verdict;
 }
+
+/** How far a check's value lies outside its band, mm; 0 inside. */
+export const outsideBand = (check: CheckResult): number => distanceOutside(check, check.value);
 
 /**
  * Judges a corner by its height checks.

@@ -1,4 +1,4 @@
-export { checkCorner, type CheckResult } from './check-corner';
+export { checkCorner, outsideBand, type CheckResult } from './check-corner';
 export {
 	bodyHeights,
 	CHECK_IDS,
@@ -14,4 +14,12 @@ export { certaintyOf, isAbout, measureNext, type Certainties, type Certainty } f
 export { normalCdf } from '../statistics/normal-cdf';
 export { setUpAsMeasured, type SetUp } from './set-up';
 export { situationNow, type Situation } from './situation';
-export { chancesOf, undecidedness, verdictOf, VERDICTS, type Chances, type Verdict } from './verdict';
+export {
+	chancesOf,
+	isAnyOff,
+	undecidedness,
+	verdictOf,
+	VERDICTS,
+	type Chances,
+	type Verdict
+} from './verdict';

@@ -38,6 +38,10 @@ export function verdictOf({ below, p, above }: Chances): Verdict {
 	return below >= SAID_FROM || above >= SAID_FROM ? 'off' : 'unsure';
 }
 
+/** Whether any of some checks is known to be wrong. */
+export const isAnyOff = (checks: readonly { readonly verdict: Verdict }[]): boolean =>
+	checks.some(({ verdict }) => verdict === 'off');
+
 /** How undecided a check is, `u`: 0 where it is known which of the three holds, two thirds where all are alike. */
 export function undecidedness({ below, p, above }: Chances): number {
 	return 1 - (below ** 2 + p ** 2 + above ** 2);

@@ -1,4 +1,4 @@
-import { seatKindOf, type Arms, type Corner, type SeatKind } from '../corner';
+import { pointingHandOf, seatKindOf, type Arms, type Corner, type Hand, type SeatKind } from '../corner';
 
 /** What questions, findings, fixes, steps and texts can depend on: facts of a person and their corner. */
 export interface Facts {
@@ -8,7 +8,8 @@ export interface Facts {
 	readonly way: Corner['way'];
 	readonly back: Corner['person']['back'];
 	readonly lenses: Corner['person']['lenses'];
-	readonly hand: Corner['person']['hand'];
+	/** The hand that uses the mouse. */
+	readonly hand: Hand;
 	readonly wrists: Corner['person']['wrists'];
 	/** Whether two hands are there for what takes two. */
 	readonly arms: 'both' | 'one';
@@ -34,8 +35,8 @@ export type FactSource = Pick<Corner, 'spot' | 'person' | 'way'>;
 /** Whether two hands are there. */
 export const handsOf = (arms: Arms): Facts['arms'] => (arms === 'both' ? 'both' : 'one');
 
-/** The facts of a corner. @param arms the arms that the person works with, of which the corner document says nothing */
-export function factsOf({ spot, person, way }: FactSource, arms: Arms = 'both'): Facts {
+/** The facts of a corner. @param arms the arms that the person works with, where the corner document is of a version that says nothing of them */
+export function factsOf({ spot, person, way }: FactSource, arms: Arms = person.arms ?? 'both'): Facts {
 	const seat = seatKindOf({ spot });
 	return {
 		posture: spot.posture,
@@ -43,7 +44,7 @@ export function factsOf({ spot, person, way }: FactSource, arms: Arms = 'both'):
 		way,
 		back: person.back,
 		lenses: person.lenses,
-		hand: person.hand,
+		hand: pointingHandOf(person),
 		wrists: person.wrists,
 		arms: handsOf(arms),
 		screen: spot.screen.kind,

@@ -14,7 +14,7 @@ export type {
 } from './corner';
 export { CORNER_FORMATS } from './corner';
 export { CORNER_BOUNDS, LONGEST_LABEL, MOST_HOUSEHOLD_ITEMS, cornerSchema } from './corner-schema';
-export { pointingHandOf } from './pointing-hand';
+export { pointingHandOf, type Hands } from './pointing-hand';
 export {
 	footBarOf,
 	judgedDepthOf,

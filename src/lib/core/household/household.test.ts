@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { PLAIN_CHAIR } from '../../../../tests/support/plain-chair';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import type { Corner, HouseholdItem } from '../corner';
 import { modesOf, pieceTypes } from './index';
@@ -56,17 +57,7 @@ describe('pieceTypes', () => {
 			...base.spot,
 			keys: { kind: 'separate', homeRow: 20, base: [440, 130] },
 			posture: 'sitting',
-			seat: {
-				kind: 'chair',
-				height: 450,
-				give: 0,
-				range: null,
-				depth: 420,
-				backrest: true,
-				lumbar: false,
-				armrest: null,
-				castors: false
-			},
+			seat: PLAIN_CHAIR,
 			screen: { ...base.spot.screen, kind, base: [320, 220] }
 		},
 		household

@@ -1,6 +1,5 @@
-import type { CheckId, CheckResult } from '../checks';
+import { outsideBand, type CheckId, type CheckResult } from '../checks';
 import type { Corner } from '../corner';
-import { distanceOutside } from '../guidance';
 import { WORSE_FROM_MM } from './limits';
 import { misfitOf } from './misfit';
 import { compareNamed } from './name-pieces';
@@ -40,15 +39,13 @@ export function thingsOfPlan(corner: Corner, plan: Plan): ThingToDo[] {
 	return doing.filter(([, isDone]) => isDone).map(([thing]) => thing);
 }
 
-const outside = (check: CheckResult) => distanceOutside(check, check.value);
-
 /** Checks that are worse after than before: outside their band and not before, or clearly farther outside. */
 export function worseAfter(before: readonly CheckResult[], after: readonly CheckResult[]): CheckId[] {
 	return after
 		.filter((check) => {
 			const now = before.find(({ id }) => id === check.id);
 			if (!now) return false;
-			const [was, is] = [outside(now), outside(check)];
+			const [was, is] = [outsideBand(now), outsideBand(check)];
 			return (was === 0 && is > 0) || is > was + WORSE_FROM_MM;
 		})
 		.map(({ id }) => id);
@@ -97,7 +94,7 @@ function compareRungs(a: Found, b: Found): number {
 function leavesOutside(plan: Plan, best: Plan): boolean {
 	return plan.after.some((check) => {
 		const inBest = best.after.find(({ id }) => id === check.id);
-		return outside(check) > WORSE_FROM_MM && inBest !== undefined && outside(inBest) === 0;
+		return outsideBand(check) > WORSE_FROM_MM && inBest !== undefined && outsideBand(inBest) === 0;
 	});
 }
 

@@ -1,4 +1,4 @@
-import { checkCorner, type CheckResult } from '../checks';
+import { checkCorner, isAnyOff, type CheckResult } from '../checks';
 import type { Corner } from '../corner';
 import { NO_LIMITS } from './limits';
 import { openGaps } from './open-gaps';
@@ -77,7 +77,7 @@ export function laptopArrangements(
 	typing: Plan,
 	before: readonly CheckResult[]
 ): LaptopArrangements | null {
-	if (corner.spot.keys.kind !== 'built-in' || before.every(({ verdict }) => verdict !== 'off')) return null;
+	if (corner.spot.keys.kind !== 'built-in' || !isAnyOff(before)) return null;
 	const withKeys = bestPlans(prepareProblem(cornerWithKeyboard(corner)), 1).plans[0];
 	const reading = readingOf(corner, typing);
 	if (!withKeys || !reading) return null;

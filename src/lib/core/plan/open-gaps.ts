@@ -1,5 +1,4 @@
-import type { CheckId, CheckResult } from '../checks';
-import { distanceOutside } from '../guidance';
+import { outsideBand, type CheckId, type CheckResult } from '../checks';
 
 /** What a check leaves open, mm. */
 export interface OpenGap {
@@ -16,7 +15,7 @@ export interface OpenGap {
  */
 export function openGaps(checks: readonly CheckResult[]): OpenGap[] {
 	return checks.flatMap((check) => {
-		const mm = distanceOutside(check, check.value);
+		const mm = outsideBand(check);
 		if (check.verdict === 'fits' || mm === 0) return [];
 		return [{ id: check.id, side: check.value < check.low ? ('low' as const) : ('high' as const), mm }];
 	});

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { PLAIN_CHAIR } from '../../../../tests/support/plain-chair';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { checkCorner, type CheckResult } from '../checks';
 import type { Corner } from '../corner';
@@ -140,17 +141,7 @@ describe('a corner that is left as it is', () => {
 				posture: 'sitting',
 				by: 'tape',
 				surface: { height: 660, thickness: 20, depth: 800, range: null },
-				seat: {
-					kind: 'chair',
-					height: 445,
-					give: 0,
-					range: null,
-					depth: 420,
-					backrest: true,
-					lumbar: false,
-					armrest: null,
-					castors: false
-				},
+				seat: { ...PLAIN_CHAIR, height: 445 },
 				screen: {
 					kind: 'monitor',
 					topAboveBase: 540,

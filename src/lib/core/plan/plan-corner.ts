@@ -1,16 +1,17 @@
 import { LENGTHS_BY_POSTURE, type BodyLength } from '../body';
 import {
 	checkCorner,
+	isAnyOff,
 	measurableParts,
 	measurableSd,
 	measureNext,
+	outsideBand,
 	setUpAsMeasured,
 	type CheckResult,
 	type MeasurableName,
 	type SetUp
 } from '../checks';
 import { footBarOf, type BodyLengthName, type Corner } from '../corner';
-import { distanceOutside } from '../guidance';
 import { byCodeUnit, STATIONS, type Footprint, type Station } from '../household';
 import { withoutThighLimit, WORSE_FROM_MM } from './limits';
 import { misfitOf } from './misfit';
@@ -106,7 +107,7 @@ export function planCorner(
 	const found = bestPlans(problem, most, steps);
 	const best = found.plans[0];
 	const isLeft = !best || isNothingToBuild(corner, before, best);
-	const isAllWell = isLeft && before.every(({ verdict }) => verdict !== 'off');
+	const isAllWell = isLeft && !isAnyOff(before);
 	const names: readonly BodyLengthName[] = LENGTHS_BY_POSTURE[corner.spot.posture];
 	const isBoundByThigh = bindsOverThigh(problem, found.leastW, steps);
 	return {
@@ -126,10 +127,9 @@ export function planCorner(
  * fetching a towel for.
  */
 function isNothingToBuild(corner: Corner, before: readonly CheckResult[], best: Plan): boolean {
-	const outside = before.map((check) => distanceOutside(check, check.value));
+	const outside = before.map(outsideBand);
 	if (outside.every((mm) => mm === 0)) return true;
-	if (before.every(({ verdict }) => verdict !== 'off') && outside.every((mm) => mm <= WORSE_FROM_MM))
-		return true;
+	if (!isAnyOff(before) && outside.every((mm) => mm <= WORSE_FROM_MM)) return true;
 	const gain =
 		misfitOf(corner, setUpAsMeasured(corner), WEIGHT) - misfitOf(corner, setUpAfter(corner, best), WEIGHT);
 	return gain < AS_GOOD_W;

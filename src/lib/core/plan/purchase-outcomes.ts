@@ -1,6 +1,5 @@
-import { CHECK_IDS, type CheckId } from '../checks';
+import { CHECK_IDS, isAnyOff, outsideBand, type CheckId } from '../checks';
 import { seatRulesOf, type Corner } from '../corner';
-import { distanceOutside } from '../guidance';
 import { asGoodAs, limitsOf } from './limits';
 import { AS_GOOD_W } from './order';
 import { bestPlans, SEARCH_EFFORT, type Plan } from './plan-corner';
@@ -63,7 +62,7 @@ const FIRM_MM = { lowest: 20, highest: 350, step: 10 } as const;
 
 const outsideIn = (plan: Plan, id: CheckId): number => {
 	const check = plan.after.find((one) => one.id === id);
-	return check ? distanceOutside(check, check.value) : 0;
+	return check ? outsideBand(check) : 0;
 };
 
 function problemWith({ corner, aids }: Bought, best: Plan): Problem {
@@ -115,9 +114,6 @@ function isWorthIt({ savesW, changes }: Outcome, best: Plan): boolean {
 	);
 }
 
-/** Whether the home's best leaves a height wrong: only then is something more looked for. */
-const leavesSomethingOff = (best: Plan): boolean => best.after.some(({ verdict }) => verdict === 'off');
-
 /**
  * The smallest further firm thing that takes away as much as any: no purchase, but one more piece of the home. Null where none is worth it.
  *
@@ -126,7 +122,7 @@ const leavesSomethingOff = (best: Plan): boolean => best.after.some(({ verdict }
  * @param best the best plan of the home
  */
 export function moreFromHome(corner: Corner, best: Plan): MoreOutcome | null {
-	if (!seatRulesOf(corner).takesStacks || !leavesSomethingOff(best)) return null;
+	if (!seatRulesOf(corner).takesStacks || !isAnyOff(best.after)) return null;
 	let found: { mm: number; W: number } | null = null;
 	for (let mm = FIRM_MM.lowest; mm <= FIRM_MM.highest; mm += FIRM_MM.step) {
 		const problem = problemWith({ corner: withFirmPiece(corner, mm), aids: {} }, best);
@@ -150,7 +146,8 @@ const worth = ({ savesW, purchases }: PurchaseOutcome): number => savesW / purch
  * @param best the best plan of the home
  */
 export function purchaseOutcomes(corner: Corner, best: Plan): PurchaseOutcome[] {
-	if (!leavesSomethingOff(best)) return [];
+	// Only where the home's best leaves a height wrong is something more looked for.
+	if (!isAnyOff(best.after)) return [];
 	const singles = PURCHASES.flatMap((id) => {
 		const outcome = bestOf(cornersWith(id, corner), best);
 		return outcome ? [{ ...outcome, purchases: [id] }] : [];

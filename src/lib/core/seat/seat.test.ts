@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { PLAIN_CHAIR } from '../../../../tests/support/plain-chair';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { setUpAsMeasured } from '../checks';
 import type { Corner } from '../corner';
@@ -7,16 +8,7 @@ import { backSupport, checkArmrest, checkSeatDepth, rollDiameter, rolledLengthFo
 
 function corner(seat: Partial<NonNullable<Corner['spot']['seat']>>, body: Corner['body'] = {}): Corner {
 	const base = randomCorner(1, { rigid: 0, soft: 0, span: 0 });
-	const full = {
-		height: 450,
-		give: 5,
-		range: null,
-		depth: 420,
-		backrest: true,
-		lumbar: false,
-		armrest: null,
-		castors: false
-	};
+	const full = { ...PLAIN_CHAIR, give: 5 };
 	const spot = { ...base.spot, posture: 'sitting' as const, by: 'tape' as const, seat: { ...full, ...seat } };
 	return { ...base, spot, body: { buttockPopliteal: { mm: 475, by: 'tape' }, ...body }, household: [] };
 }

@@ -7,7 +7,7 @@ import {
 	type ChecklistAnswers,
 	type FindingId
 } from '../checklist';
-import { CHECK_IDS } from '../checks';
+import { CHECK_IDS, isAnyOff } from '../checks';
 import { SEAT_KINDS, seatKindOf, type Corner } from '../corner';
 import { worstOf, type BodySide, type Region, type RegionReport } from '../discomfort';
 import { distanceOutside } from '../guidance';
@@ -118,7 +118,8 @@ function spotOf(corner: Corner): SpotKind {
 
 /** What statistics keep of a judgement and of what it rests on. */
 export function observe({ judgement: { standing }, answers, report, plan }: Observed): Observation {
-	const open = plan?.plan?.open ?? [];
+	// As a person reads it: what is only unsure, or a few millimetres outside and left alone, is not open.
+	const staysOpen = isAnyOff(plan?.plan?.after ?? []);
 	const [best] = plan?.advice.purchases ?? [];
 	const findings = answers ? [...foundByChecks(standing), ...foundByAnswers(answers, standing)] : [];
 	return {
@@ -131,7 +132,7 @@ export function observe({ judgement: { standing }, answers, report, plan }: Obse
 			return check ? Math.round(gapOf(check)) : null;
 		}),
 		off: standing.filter(({ verdict }) => verdict === 'off').length,
-		needs: open.length > 0 && best ? [...best.purchases].sort() : [],
-		staysOpen: open.length > 0
+		needs: staysOpen && best ? [...best.purchases].sort() : [],
+		staysOpen
 	};
 }

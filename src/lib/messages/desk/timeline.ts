@@ -27,5 +27,5 @@ export const timeline = {
 		discomfort: number;
 		regionScoreEn: string | number;
 	}) => `${personName} reported ${discomfort === 0 ? 'that nothing hurts' : regionScoreEn}`,
-	was: (before: string | null, why: string) => `${before ? `, was ${before}` : ''}: ${why}`
+	was: (before: string | null, why: string) => `${before ? ` (before: ${before})` : ''}: ${why}`
 };

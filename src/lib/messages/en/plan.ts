@@ -130,10 +130,7 @@ export const open = {
 	reading: 'For reading and calls',
 	readingHow: 'Hands off the keys. Seat, feet and table stay as they are for typing.',
 	arrived: 'I have a keyboard and mouse now',
-	stack: (height: string) => `laptop ${height} up`,
-	seatUp: (height: string) => `seat ${height} up`,
-	feetUp: (height: string) => `feet ${height} up`,
-	nothingToBuild: 'nothing to build',
+	nothingToBuild: 'Nothing to build',
 	buyTitle: 'What else would help',
 	buyLead:
 		'Each was worked out again, beside the best that your things at home can do. Borrow before you buy.',

@@ -1,3 +1,4 @@
+import { isAnyOff } from '../../core/checks';
 import { sql, type SQL } from 'drizzle-orm';
 import type { CivilDate } from '../../core/calendar';
 import type { Corner } from '../../core/corner';
@@ -258,7 +259,7 @@ function stuckSince(plan: WorkedPlan | null, dayOf: (at: Date) => CivilDate) {
 		plan !== null &&
 		plan.why === 'does-not-work' &&
 		plan.steps.length === 0 &&
-		(plan.plan?.after ?? []).some(({ verdict }) => verdict === 'off');
+		isAnyOff(plan.plan?.after ?? []);
 	return isStuck ? [{ what: 'stuck-step' as const, since: dayOf(plan.madeAt) }] : [];
 }
 

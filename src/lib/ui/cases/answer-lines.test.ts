@@ -37,11 +37,18 @@ describe('the answers of a case', () => {
 		if (!corner) throw new Error('no corner');
 		const set = {
 			...corner,
-			person: { ...corner.person, stature: 1640 },
+			person: { ...corner.person, stature: 1640, hand: 'right' as const, pointer: 'left' as const },
 			body: { popliteal: { mm: 401, by: 'hand-span' as const } },
 			spot: {
 				...corner.spot,
-				surface: { ...corner.spot.surface, height: 742, depth: 700, range: [650, 1250] as const }
+				keys: { ...corner.spot.keys, kind: 'separate' as const, tray: { height: 640, thickness: 20 } },
+				surface: {
+					...corner.spot.surface,
+					kind: 'ironing-board' as const,
+					height: 742,
+					depth: 700,
+					range: [650, 1250] as const
+				}
 			}
 		};
 		const all = answerLines(set, { care: ['pregnant'], arms: 'left-only' }, t, 'cm').flatMap(
@@ -50,7 +57,9 @@ describe('the answers of a case', () => {
 		const of = (name: string) => all.find((line) => line.name === name)?.words;
 		expect(of('To allow for')).toBe('Pregnancy, Left arm only');
 		expect(of('Stature')).toBe('164.0 cm');
-		expect(of('Surface')).toBe('74.2 cm high, 70.0 cm deep, moves 65.0 cm to 125.0 cm');
+		expect(of('Surface')).toBe('An ironing board, 74.2 cm high, 70.0 cm deep, moves 65.0 cm to 125.0 cm');
+		expect(of('Mouse hand')).toBe('Left');
+		expect(of('Keyboard tray')).toBe('64.0 cm high, 2.0 cm thick');
 		expect(of(t.fields.popliteal)).toMatch(/^40\.1 cm, /);
 	});
 });

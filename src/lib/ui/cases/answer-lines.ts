@@ -1,4 +1,4 @@
-import { kindOfSeat, SEAT_RULES, type Arms, type Care, type Corner } from '$lib/core/corner';
+import { kindOfSeat, pointingHandOf, SEAT_RULES, type Arms, type Care, type Corner } from '$lib/core/corner';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 import { deskWords } from '$lib/messages/desk';
@@ -40,6 +40,9 @@ export function answerLines(
 				line(texts.stature, length(person.stature)),
 				line(texts.shoes, length(person.heel)),
 				line(texts.hand, t.options.hand[person.hand]),
+				...(pointingHandOf(person) === person.hand
+					? []
+					: [line(texts.pointer, t.options.hand[pointingHandOf(person)])]),
 				line(texts.lenses, t.options.lenses[person.lenses]),
 				line(texts.back, t.options.back[person.back]),
 				line(texts.wrists, t.options.wrists[person.wrists]),
@@ -57,7 +60,7 @@ export function answerLines(
 				line(texts.measuredWith, t.options.by[spot.by as 'tape'] ?? spot.by),
 				line(
 					texts.surface,
-					`${texts.surfaceIs(length(surface.height), length(surface.depth))}${range(surface.range)}`
+					`${texts.surfaceIs(t.options.surfaceKind[surface.kind ?? 'table'], length(surface.height), length(surface.depth))}${range(surface.range)}`
 				),
 				...(seat
 					? [
@@ -67,7 +70,8 @@ export function answerLines(
 							),
 							...(SEAT_RULES[kindOfSeat(seat)].hasBack
 								? [line(texts.backOfSeat, texts.backIs(seat.backrest === true, seat.lumbar === true))]
-								: [])
+								: []),
+							...(seat.footBar ? [line(texts.footBar, length(seat.footBar))] : [])
 						]
 					: []),
 				line(
@@ -75,6 +79,9 @@ export function answerLines(
 					`${texts.topOf(screen.kind, length(screen.topAboveBase))}${range(screen.range)}${texts.away(length(screen.distance))}`
 				),
 				line(texts.keys, texts.keysAre(keys.kind === 'separate')),
+				...(keys.tray
+					? [line(texts.tray, texts.trayIs(length(keys.tray.height), length(keys.tray.thickness)))]
+					: []),
 				line(texts.pointing, t.options.mouse[spot.mouse])
 			]
 		},

@@ -1,5 +1,5 @@
 import type { Besides } from '$lib/core/answers';
-import type { Corner } from '$lib/core/corner';
+import { pointingHandOf, type Corner } from '$lib/core/corner';
 import { layOutDesk, type DeskLayout, type DeskThing } from '$lib/core/desk';
 
 /** Width of the desk that is drawn, mm: only its depth is asked. */
@@ -29,7 +29,7 @@ export function deskOf(
 	return layOutDesk(person, {
 		desk: { width: DESK_WIDE_MM, depth: spot.surface.depth },
 		keyboard: spot.keys.base,
-		mouseHand: spot.mouse === 'separate' ? person.hand : null,
+		mouseHand: spot.mouse === 'separate' ? pointingHandOf(person) : null,
 		screens: second
 			? [main, { share: 1, width: second.isLaptop ? LAPTOP_WIDE_MM : width, distance }]
 			: [main],

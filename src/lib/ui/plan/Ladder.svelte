@@ -1,15 +1,15 @@
 <script lang="ts">
-	import { thingsOfPlan } from '$lib/core/plan/ladder';
 	import type { Offer } from '$lib/core/advice';
 	import type { CheckResult } from '$lib/core/checks';
 	import type { Corner } from '$lib/core/corner';
-	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/length';
 	import type { Plan } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import CheckChange from '../gap-mark/CheckChange.svelte';
 	import GapMark from '../gap-mark/GapMark.svelte';
 	import Later from '../later/Later.svelte';
+	import { planAsks } from './plan-asks';
 
 	interface Props {
 		corner: Corner;
@@ -33,26 +33,6 @@
 	const rungs = $derived(
 		offers.flatMap(({ rung, plan }, place) => (rung ? [{ ...rung, plan, place }] : [])).reverse()
 	);
-	/** What a rung asks for: each thing with how far it goes up or down. */
-	function asks(plan: Plan): string {
-		const { seat, surface, screen } = corner.spot;
-		const by = {
-			seat: plan.stations.seat.rise + (plan.heights.seat ?? 0) - (seat ? seat.height - seat.give : 0),
-			surface: plan.heights.surface - surface.height,
-			feet: plan.stations.feet.rise,
-			keys: plan.stations.keys.rise,
-			screen: plan.stations.screen.rise + plan.heights.screenTopAboveBase - screen.topAboveBase
-		};
-		const asked = t.lists.and(
-			thingsOfPlan(corner, plan).map((thing) =>
-				t.ladder.thing(
-					t.ladder.things[thing],
-					formatLength(by[thing], unit, { locale: t.locale, signed: true })
-				)
-			)
-		);
-		return asked.charAt(0).toLocaleUpperCase(t.locale) + asked.slice(1);
-	}
 	/** Checks worth a line: those that are not right before or after. */
 	const shownChecks = (plan: Plan) =>
 		plan.after.flatMap((after) => {
@@ -72,7 +52,10 @@
 					<p class="flex flex-wrap items-baseline justify-between gap-x-3">
 						<span class="flex min-w-0 flex-1 items-baseline gap-3">
 							<span class="number" aria-hidden="true">{things}</span>
-							<span><span class="sr-only">{t.ladder.count(things)}: </span><strong>{asks(plan)}</strong></span
+							<span
+								><span class="sr-only">{t.ladder.count(things)}: </span><strong
+									>{planAsks(corner, plan, t, unit)}</strong
+								></span
 							>
 						</span>
 						{#if place === 0}<span class="badge">{t.ladder.suggested}</span>{/if}

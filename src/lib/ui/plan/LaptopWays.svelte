@@ -2,12 +2,14 @@
 	import { enhance } from '$app/forms';
 	import type { Corner } from '$lib/core/corner';
 	import type { AskedThing } from '$lib/core/equipment';
-	import { formatLength, type LengthUnit } from '$lib/core/length';
-	import type { LaptopArrangements, Plan } from '$lib/core/plan';
+	import type { LengthUnit } from '$lib/core/length';
+	import type { LaptopArrangements } from '$lib/core/plan';
+	import { cornerWithKeyboard } from '$lib/core/plan/purchases';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 	import AskFor from './AskFor.svelte';
+	import { planAsks } from './plan-asks';
 
 	interface Props {
 		laptop: LaptopArrangements;
@@ -20,31 +22,16 @@
 
 	let { laptop, corner, requests, t, unit }: Props = $props();
 
-	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
-
-	/** What an arrangement builds, in a few words. */
-	function builds({ heights, stations }: Plan): string {
-		const { seat } = corner.spot;
-		const raised =
-			heights.seat === null || !seat ? 0 : heights.seat + stations.seat.rise - (seat.height - seat.give);
-		const parts = [
-			...(raised > 0 ? [t.open.seatUp(length(raised))] : []),
-			...(stations.feet.rise > 0 ? [t.open.feetUp(length(stations.feet.rise))] : []),
-			...(stations.screen.rise > 0 ? [t.open.stack(length(stations.screen.rise))] : [])
-		];
-		const words = parts.length > 0 ? t.lists.and(parts) : t.open.nothingToBuild;
-		return `${words.charAt(0).toLocaleUpperCase(t.locale)}${words.slice(1)}.`;
-	}
-
 	const ways = $derived([
 		{
 			id: 'withKeyboard',
 			name: t.open.withKeyboard,
 			how: t.open.withKeyboardHow,
-			plan: laptop.withKeyboard
+			plan: laptop.withKeyboard,
+			at: cornerWithKeyboard(corner)
 		},
-		{ id: 'typing', name: t.open.typing, how: t.open.typingHow, plan: laptop.typing },
-		{ id: 'reading', name: t.open.reading, how: t.open.readingHow, plan: laptop.reading }
+		{ id: 'typing', name: t.open.typing, how: t.open.typingHow, plan: laptop.typing, at: corner },
+		{ id: 'reading', name: t.open.reading, how: t.open.readingHow, plan: laptop.reading, at: corner }
 	]);
 </script>
 
@@ -52,11 +39,11 @@
 	<h2 id="laptop-alone" class="text-lead">{t.open.laptopTitle}</h2>
 	<p class="text-note text-ink-soft">{t.open.laptop(laptop.spellMinutes)}</p>
 	<ol class="mt-2 border-t border-rule">
-		{#each ways as { id, name, how, plan }, i (id)}
+		{#each ways as { id, name, how, plan, at }, i (id)}
 			<li class="flex flex-wrap items-start justify-between gap-x-4 gap-y-2 border-b border-rule py-2">
 				<span class="min-w-40 flex-1">
 					<strong>{i + 1}. {name}</strong>
-					<span class="block">{builds(plan)}</span>
+					<span class="block">{planAsks(at, plan, t, unit) || t.open.nothingToBuild}</span>
 					<span class="block text-note text-ink-soft">{how}</span>
 				</span>
 				{#if id === 'withKeyboard' && requests}

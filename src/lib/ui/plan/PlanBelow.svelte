@@ -20,24 +20,34 @@
 	let { visit, data, t }: Props = $props();
 </script>
 
-<Later
-	><PlanNext
-		token={data.token}
-		isDone={visit.isDone}
-		openProblems={visit.openProblems}
-		next={data.next}
-		earlier={data.earlier}
-		{t}
-	/></Later
->
-<Later
-	><WhatStaysOpen
-		advice={data}
-		requests={data.requests}
-		findingTicks={data.findingTicks}
-		drawn={{ corner: data.corner, plan: visit.plan, drawnAs: data.drawnAs }}
-		hrefOf={(page) => `/c/${data.token}/${page}`}
-		{t}
-		unit={data.unit}
-	/></Later
->
+<div class="below no-print">
+	<Later
+		><PlanNext
+			token={data.token}
+			isDone={visit.isDone}
+			openProblems={visit.openProblems}
+			next={data.next}
+			earlier={data.earlier}
+			{t}
+		/></Later
+	>
+	<Later
+		><WhatStaysOpen
+			advice={data}
+			requests={data.requests}
+			findingTicks={data.findingTicks}
+			drawn={{ corner: data.corner, plan: visit.plan, drawnAs: data.drawnAs }}
+			hrefOf={(page) => `/c/${data.token}/${page}`}
+			{t}
+			unit={data.unit}
+		/></Later
+	>
+</div>
+
+<style>
+	/* Laid out as it comes in sight: what stands above is read first. */
+	.below {
+		content-visibility: auto;
+		contain-intrinsic-size: auto 60rem;
+	}
+</style>

@@ -12,6 +12,7 @@
 	import PlanBelow from '$lib/ui/plan/PlanBelow.svelte';
 	import PlanDrawing from '$lib/ui/plan/PlanDrawing.svelte';
 	import PlanHeader from '$lib/ui/plan/PlanHeader.svelte';
+	import PlanLayout from '$lib/ui/plan/PlanLayout.svelte';
 	import PlanLead from '$lib/ui/plan/PlanLead.svelte';
 	import PlanLinks from '$lib/ui/plan/PlanLinks.svelte';
 	import PlanSteps from '$lib/ui/plan/PlanSteps.svelte';
@@ -67,16 +68,16 @@
 			{t}
 		/></Later
 	>
-	<main id="content" class="layout">
-		<div class="lead min-w-0">
+	<PlanLayout>
+		{#snippet lead()}
 			{#if fault}<p class="mb-3 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault}</p>{/if}
 			<Later><PlanLead {visit} {data} {t} /></Later>
 			{#if isOffline.current}<Notice><p>{t.plan.noNetwork}</p></Notice>{/if}
-		</div>
-		<div class="drawing min-w-0">
+		{/snippet}
+		{#snippet drawing()}
 			<Later shows={drawn}><PlanDrawing {visit} {t} /></Later>
-		</div>
-		<section class="main min-w-0">
+		{/snippet}
+		{#snippet rest()}
 			<Later><SizesToCheck sizes={data.sizes} fault={sizeIssue} unit={data.unit} {t} /></Later>
 			<Later><PlanSteps {visit} leftOut={data.leftOut} {t} /></Later>
 			<Later
@@ -92,61 +93,11 @@
 			>
 			<Later><LookCloser closer={data.closer} token={data.token} {t} /></Later>
 			<PrintedFindings findings={data.findings} {t} />
-			<div class="below no-print"><PlanBelow {visit} {data} {t} /></div>
+			<PlanBelow {visit} {data} {t} />
 			<Later><PlanLinks token={data.token} {t} /></Later>
-		</section>
-		<div class="beside below no-print min-w-0">
+		{/snippet}
+		{#snippet beside()}
 			<Later><BesideHeights corner={data.corner} advice={data} {t} unit={data.unit} /></Later>
-		</div>
-	</main>
+		{/snippet}
+	</PlanLayout>
 </div>
-
-<style>
-	.layout {
-		display: grid;
-		gap: 1.75rem;
-		margin-top: 1rem;
-	}
-	/* On a laptop the drawing stands beside what it says, and what is not about heights below it. */
-	@media (min-width: 60rem) {
-		.layout {
-			grid-template: auto auto auto 1fr / minmax(0, 1.15fr) minmax(0, 1fr);
-			align-items: start;
-			row-gap: 0;
-		}
-		.lead {
-			grid-area: 1 / 2;
-		}
-		.drawing {
-			grid-area: 1 / 1 / span 2;
-		}
-		.main {
-			grid-area: 2 / 2 / span 3;
-		}
-		.beside {
-			grid-area: 3 / 1 / span 2;
-			margin-top: 1.75rem;
-		}
-	}
-	/* Laid out as it comes in sight: what stands above is read first. */
-	.below {
-		content-visibility: auto;
-		contain-intrinsic-size: auto 60rem;
-	}
-	/* One sheet of A4: the drawing beside what it says, the steps in two columns below. */
-	@media print {
-		.layout {
-			grid-template: auto auto / 8.4cm 1fr;
-			gap: 0.3cm 0.6cm;
-		}
-		.lead {
-			grid-area: 1 / 2;
-		}
-		.drawing {
-			grid-area: 1 / 1;
-		}
-		.main {
-			grid-area: 2 / 1 / auto / span 2;
-		}
-	}
-</style>

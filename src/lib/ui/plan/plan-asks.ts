@@ -1,0 +1,26 @@
+import type { Corner } from '$lib/core/corner';
+import { formatLength, type LengthUnit } from '$lib/core/length';
+import type { Plan } from '$lib/core/plan';
+import { thingsOfPlan } from '$lib/core/plan/ladder';
+import type { Catalogue } from '$lib/messages';
+
+/** What a plan asks for, in a few words: each thing with how far it goes up or down; empty where it asks for nothing. */
+export function planAsks(corner: Corner, plan: Plan, t: Catalogue, unit: LengthUnit): string {
+	const { seat, surface, screen } = corner.spot;
+	const by = {
+		seat: plan.stations.seat.rise + (plan.heights.seat ?? 0) - (seat ? seat.height - seat.give : 0),
+		surface: plan.heights.surface - surface.height,
+		feet: plan.stations.feet.rise,
+		keys: plan.stations.keys.rise,
+		screen: plan.stations.screen.rise + plan.heights.screenTopAboveBase - screen.topAboveBase
+	};
+	const asked = t.lists.and(
+		thingsOfPlan(corner, plan).map((thing) =>
+			t.ladder.thing(
+				t.ladder.things[thing],
+				formatLength(by[thing], unit, { locale: t.locale, signed: true })
+			)
+		)
+	);
+	return asked.charAt(0).toLocaleUpperCase(t.locale) + asked.slice(1);
+}

@@ -1,4 +1,5 @@
 import { defineConfig, devices } from '@playwright/test';
+import { TEST_CHROMIUM } from './bin/lib/packages.mjs';
 
 const MINUTE_MS = 60_000;
 
@@ -21,7 +22,7 @@ export default defineConfig({
 		// A trace takes as long as the test itself: ask for it where a failure needs one (TRACE=1). The page as it stood is always kept.
 		trace: process.env.TRACE ? 'retain-on-failure' : 'off',
 		launchOptions: {
-			executablePath: '/usr/bin/chromium',
+			executablePath: TEST_CHROMIUM,
 			chromiumSandbox: process.getuid?.() !== 0,
 			args: ['--disable-gpu', '--disable-quic', '--disable-dev-shm-usage']
 		}

@@ -76,7 +76,7 @@ describe('core plan', () => {
 
 	it('prints the checklist without a document', async () => {
 		const checklist = JSON.parse((await run(['checklist'], '')).out) as { version: number; items: unknown[] };
-		expect(checklist.version).toBe(2);
+		expect(checklist.version).toBe(3);
 		expect(checklist.items.length).toBeGreaterThan(50);
 		expect((await run(['checklist', '--lines'], '')).code).toBe(2);
 	});

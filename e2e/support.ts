@@ -36,7 +36,8 @@ export async function axeFinds(page: Page, options: RunOptions, without: string[
 	if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
 	const asked: { options: RunOptions; without: string[] } = {
 		without,
-		options: { ...options, resultTypes: ['violations'], elementRef: false }
+		// What axe would fetch beforehand, style sheets and sound, no rule that is asked for reads.
+		options: { ...options, resultTypes: ['violations'], elementRef: false, preload: false }
 	};
 	return page.evaluate(async ({ options, without }) => {
 		const there = Reflect.get(window, 'axe') as {

@@ -31,6 +31,12 @@ export function postgresBin() {
 /** Where Debian puts Chromium. */
 export const CHROMIUM = '/usr/bin/chromium';
 
+/** The same engine without the window around it, a package of its own: tests take an eighth less with it. */
+const HEADLESS_SHELL = '/usr/bin/chromium-headless-shell';
+
+/** What the browser's tests run in: the shell where it is installed. */
+export const TEST_CHROMIUM = existsSync(HEADLESS_SHELL) ? HEADLESS_SHELL : CHROMIUM;
+
 /**
  * How this user may install Debian packages: the words before `apt-get`, or null.
  * @returns {Promise<string[] | null>}

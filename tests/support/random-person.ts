@@ -51,7 +51,7 @@ function anyCorner(dice: Dice, seed: number): Corner {
 }
 
 function checksOf(dice: Dice, corner: Corner): ChecklistAnswers {
-	const checklist = checklistOf(2) ?? { version: 2, items: [] };
+	const checklist = checklistOf(3) ?? { version: 3, items: [] };
 	const answers: Record<string, string> = {};
 	// Questions open others: what is asked is looked at again after every answer.
 	for (const { id, answers: options } of checklist.items) {

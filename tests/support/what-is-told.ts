@@ -70,10 +70,10 @@ export function whatIsTold({ corner, checks, reports }: RandomPerson): WhatIsTol
 	const answers: Answers = Object.fromEntries(
 		Object.entries(checks).map(([id, answer]) => [checkField(id), answer ?? ''])
 	);
-	const told = { answers, discomfort: reports, checklistVersion: 2 };
+	const told = { answers, discomfort: reports, checklistVersion: 3 };
 	const page = adviceForPage(corner, kept, told, { plan, steps }, 'en');
 	const worked = steps.length > 0 ? plan : null;
-	const checklist = checklistOf(2) ?? { version: 2, items: [] };
+	const checklist = checklistOf(3) ?? { version: 3, items: [] };
 	const advised = advisedFindings(corner, { checklist, answers: checks, reports }, worked, steps);
 	const fixes = advised.flatMap((finding) => finding.fixes.flatMap((fix) => fixRule(fix).act ?? []));
 	return {

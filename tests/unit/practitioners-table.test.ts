@@ -419,11 +419,11 @@ const TABLE: readonly Case[] = [
 		['sits-long', 'on-walkway']
 	],
 	[
-		'both shoulders ache: no single arm is to blame',
+		'both shoulders ache: edge and armrests before the mouse, and before anything general',
 		{},
-		{ 'mouse-place': 'arm-stretched', signal: 'when-it-hurts' },
+		{ 'mouse-place': 'arm-stretched', edge: 'presses', signal: 'when-it-hurts' },
 		[sore('shoulder', 'left'), sore('shoulder', 'right')],
-		['waits-for-pain', 'mouse-far']
+		['hard-edge', 'mouse-far', 'waits-for-pain']
 	],
 
 	// Hands and wrists.
@@ -472,7 +472,7 @@ const TABLE: readonly Case[] = [
 		[],
 		['head-tips-back']
 	],
-	['a screen too far away', { screen: { distance: 900 } }, {}, [], ['screen-too-far']],
+	['a screen too far away', { screen: { distance: 1100 } }, {}, [], ['screen-too-far']],
 	[
 		'a desk 50 cm deep, the screen too close',
 		{ surface: { depth: 500 }, screen: { distance: 420 } },

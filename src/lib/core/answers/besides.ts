@@ -5,7 +5,7 @@ import { checklistAnswersOf } from './walk-answers';
 
 /** What was given besides the corner document: letters, the window, the second screen. */
 export interface Besides {
-	/** Height of a small letter of the text that is read most, mm; null where it was not given. */
+	/** Height of a small letter of the text that is read most, mm; null where it was not given, or is read easily. */
 	readonly letterMm: number | null;
 	/** The window's hour on the face of a clock whose 12 lies straight ahead; null for none. */
 	readonly windowHour: number | null;
@@ -33,12 +33,14 @@ const THINGS: readonly (readonly [thing: DeskThing, item: string, none: string])
 export function besidesOf(answers: Answers): Besides {
 	const told = checklistAnswersOf(answers);
 	const letter = choiceOf(answers, 'letterSize');
+	// A person who says that they read easily is left alone.
+	const readsEasily = told['read-sitting-back'] === 'easily';
 	const hour = /^at-(\d+)$/.exec(told['window-clock'] ?? '')?.[1];
 	const faces = choiceOf(answers, 'windowFaces');
 	const city = choiceOf(answers, 'city');
 	const second = told['second-kind'] ?? '';
 	return {
-		letterMm: letter === CHOICE_FIELDS.letterSize.options[0] ? null : Number(letter),
+		letterMm: letter === CHOICE_FIELDS.letterSize.options[0] || readsEasily ? null : Number(letter),
 		windowHour: hour === undefined ? null : Number(hour),
 		windowFaces: COMPASS.find((wind) => wind === faces) ?? null,
 		city: CITY_IDS.find((id) => id === city) ?? null,

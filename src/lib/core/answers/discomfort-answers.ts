@@ -2,9 +2,12 @@ import {
 	DISCOMFORT_KINDS,
 	hasSides,
 	HINDERS,
+	partsOf,
+	REGION_PART_IDS,
 	REGIONS,
 	type DiscomfortKind,
 	type Region,
+	type RegionPart,
 	type RegionReport
 } from '../discomfort';
 import type { Answers } from './fields';
@@ -27,14 +30,15 @@ export const BODY_PLACES: readonly BodyPlace[] = REGIONS.flatMap((region): BodyP
 );
 
 /** What is asked of one place. */
-export type PainPart = 'worst' | 'days' | 'hinders' | `kind.${DiscomfortKind}`;
+export type PainPart = 'worst' | 'days' | 'hinders' | `kind.${DiscomfortKind}` | `part.${RegionPart}`;
 
 /** Parts that are asked of one place. */
 export const PAIN_PARTS: readonly PainPart[] = [
 	'worst',
 	'days',
 	'hinders',
-	...DISCOMFORT_KINDS.map((kind) => `kind.${kind}` as const)
+	...DISCOMFORT_KINDS.map((kind) => `kind.${kind}` as const),
+	...REGION_PART_IDS.map((part) => `part.${part}` as const)
 ];
 
 /** Name of one place: `neck`, `shoulder-left`. */
@@ -74,7 +78,15 @@ export function discomfortFromAnswers(answers: Answers): DiscomfortFromAnswers {
 		if (days === 0) issues.push({ field: painField(place, 'days'), code: 'missing' });
 		const hinders = HINDERS.find((h) => h === answers[painField(place, 'hinders')]) ?? 'no';
 		const kinds = DISCOMFORT_KINDS.filter((kind) => answers[painField(place, `kind.${kind}`)] === 'yes');
-		reports.push({ ...place, worst, days: Math.max(1, days), hinders, kinds });
+		const parts = partsOf(place.region).filter((part) => answers[painField(place, `part.${part}`)] === 'yes');
+		reports.push({
+			...place,
+			worst,
+			days: Math.max(1, days),
+			hinders,
+			kinds,
+			...(parts.length > 0 ? { parts } : {})
+		});
 	}
 	return { reports, issues };
 }

@@ -9,7 +9,7 @@ import { ladderOf, misfitOf, planCorner, type Plan } from '../plan';
 import { setUpAfter } from '../plan/plan-corner';
 import { isAnswered, openQuestions, questionsOf, questionsWorthAsking, routeOf, walkSeconds } from '.';
 
-const ASKING = { way: 'upright', checklistVersion: 2 } as const;
+const ASKING = { way: 'upright', checklistVersion: 3 } as const;
 const walkersOf = (seeds: readonly number[]) =>
 	seeds
 		.map((seed) => randomWalker(seed, ASKING))

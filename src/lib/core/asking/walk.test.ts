@@ -12,7 +12,7 @@ import {
 	walkOf
 } from '.';
 
-const ASKING = { way: 'upright', checklistVersion: 2 } as const;
+const ASKING = { way: 'upright', checklistVersion: 3 } as const;
 const MANY = Array.from({ length: 60 }, (_, seed) => randomAnswers(seed));
 
 describe('a walk', () => {

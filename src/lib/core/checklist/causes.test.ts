@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { DiscomfortKind, Region, RegionReport } from '../discomfort';
+import { hasSides, REGIONS, type DiscomfortKind, type Region, type RegionReport } from '../discomfort';
 import {
 	askedItems,
 	CAUSES,
@@ -9,6 +9,8 @@ import {
 	questionsToAsk,
 	VERSIONS
 } from './index';
+
+const LEGS: readonly Region[] = ['hip-thigh', 'knee', 'ankle-foot'];
 
 const sore = (
 	region: Region,
@@ -33,9 +35,32 @@ describe('likely causes', () => {
 		expect(causesOf([sore('knee', 'left', 4, ['tingling-or-numbness'])])).toEqual(['leg-tingles']);
 	});
 
-	it('blame no single arm where both ache, and moving where much does', () => {
+	it('blame no single arm where both ache: keyboard, edge and armrests come before anything general', () => {
 		for (const both of [[sore('elbow', 'both')], [sore('elbow', 'left'), sore('elbow', 'right')]])
-			expect(causesOf(both)).toEqual(['everywhere']);
+			expect(causesOf(both)).toEqual(['both-arms']);
+		const findings: readonly string[] = CAUSES['both-arms'].findings;
+		for (const finding of ['keys-too-high', 'hard-edge', 'armrest-too-high'])
+			expect(findings).toContain(finding);
+	});
+
+	it('follow the place within a region: the thumb, the outer side of the elbow', () => {
+		const thumb = { ...sore('wrist-hand', 'left'), parts: ['thumb' as const] };
+		expect(causesOf([thumb])).toEqual(['thumb', 'other-arm']);
+		const elbow = { ...sore('elbow', 'right'), parts: ['outer-side' as const] };
+		expect(causesOf([elbow])).toEqual(['outer-elbow', 'pointing-arm']);
+		expect(causesOf([sore('elbow', 'right')])).toEqual(['pointing-arm']);
+	});
+
+	it('have one for every region of the body', () => {
+		for (const region of REGIONS)
+			if (!LEGS.includes(region))
+				expect(causesOf([sore(region, hasSides(region) ? 'right' : null)]), region).not.toEqual([]);
+		expect(causesOf([sore('eyes', null)])[0]).toBe('eyes');
+		expect(causesOf([sore('head', null)])[0]).toBe('eyes');
+		expect(causesOf([sore('upper-back', null)])).toEqual(['upper-back']);
+	});
+
+	it('are moving where much hurts', () => {
 		const much = [
 			sore('neck', null),
 			sore('upper-back', null),
@@ -46,10 +71,7 @@ describe('likely causes', () => {
 	});
 
 	it('stand by soreness, and leave out what does not hurt', () => {
-		expect(causesOf([sore('low-back', null, 2), sore('neck', null, 6)])).toEqual([
-			'neck-and-eyes',
-			'low-back'
-		]);
+		expect(causesOf([sore('low-back', null, 2), sore('neck', null, 6)])).toEqual(['neck', 'low-back']);
 		expect(causesOf([sore('low-back', null, 0)])).toEqual([]);
 	});
 
@@ -63,7 +85,7 @@ describe('likely causes', () => {
 });
 
 describe('questions to ask', () => {
-	const asked = (checklistOf(2)?.items ?? []).filter(({ when }) => when.length === 0);
+	const asked = (checklistOf(3)?.items ?? []).filter(({ when }) => when.length === 0);
 
 	it('are those that tell of a likely cause, were asked and not answered; the sorest cause first', () => {
 		const causes = likelyCauses(
@@ -95,7 +117,7 @@ describe('questions to ask', () => {
 			backrest: 'no',
 			castors: 'no'
 		} as const;
-		const items = askedItems(checklistOf(2) ?? { version: 2, items: [] }, facts, {});
+		const items = askedItems(checklistOf(3) ?? { version: 3, items: [] }, facts, {});
 		const causes = likelyCauses([sore('shoulder', 'right'), sore('low-back', null)], 'right');
 		const open = questionsToAsk(causes, items, () => false);
 		for (const id of ['mouse-place', 'armrest-place', 'all-the-way-back', 'whole-foot'])

@@ -1,16 +1,18 @@
 import type { Person } from '../corner';
-import type { DiscomfortKind, Region, RegionReport } from '../discomfort';
+import type { DiscomfortKind, Region, RegionPart, RegionReport } from '../discomfort';
 import { LEGS, type FindingId } from './findings';
 import type { ItemId } from './item-ids';
 
-/** Which side of the body a cause shows on: the arm that points, the other one, or whichever. */
-type CauseSide = 'pointing' | 'other' | 'any';
+/** Which side of the body a cause shows on: the arm that points, the other one, both of them, or whichever. */
+type CauseSide = 'pointing' | 'other' | 'both' | 'any';
 
 interface CauseRule {
 	readonly regions: readonly Region[];
 	readonly side: CauseSide;
 	/** Kinds that it shows by; null for any. */
 	readonly kinds: readonly DiscomfortKind[] | null;
+	/** The place within the region that it shows on; left out for any. */
+	readonly part?: RegionPart;
 	/** What is found with it; looked for first. */
 	readonly findings: readonly FindingId[];
 	/** Questions that tell; asked next where they were not answered. */
@@ -52,6 +54,38 @@ export const CAUSES = {
 			'footplates-off'
 		],
 		asks: ['behind-the-knee', 'whole-foot', 'crossed-legs']
+	},
+	thumb: {
+		regions: ['wrist-hand'],
+		side: 'any',
+		kinds: null,
+		part: 'thumb',
+		findings: ['mouse-hand-tired', 'mouse-far', 'phone-in-lap', 'wrist-bent-sideways'],
+		asks: ['pointing-hand', 'mouse-place', 'phone-reading']
+	},
+	'outer-elbow': {
+		regions: ['elbow'],
+		side: 'any',
+		kinds: null,
+		part: 'outer-side',
+		findings: ['mouse-far', 'mouse-hand-tired', 'mouse-other-level', 'mouse-drifts', 'wrist-bent-up'],
+		asks: ['mouse-place', 'pointing-hand', 'mouse-level']
+	},
+	'both-arms': {
+		regions: ARM,
+		side: 'both',
+		kinds: null,
+		findings: [
+			'keys-too-high',
+			'hard-edge',
+			'armrest-too-high',
+			'armrest-meets-table',
+			'armrest-too-wide',
+			'armrest-while-typing',
+			'shoulders-raised',
+			'keys-too-low'
+		],
+		asks: ['edge', 'armrest-place', 'shoulders']
 	},
 	'pointing-arm': {
 		regions: ARM,
@@ -97,21 +131,64 @@ export const CAUSES = {
 		],
 		asks: ['all-the-way-back', 'whole-foot']
 	},
-	'neck-and-eyes': {
-		regions: ['neck', 'eyes', 'head'],
+	// Before the neck: a headache under glare begins with the light.
+	eyes: {
+		regions: ['eyes', 'head'],
+		side: 'any',
+		kinds: null,
+		findings: [
+			'glare',
+			'brightness',
+			'window-ahead',
+			'window-behind',
+			'sun-on-screen',
+			'screen-is-only-light',
+			'screen-too-near',
+			'screen-too-far',
+			'text-too-small',
+			'no-far-look',
+			'dry-air',
+			'eyes-untested'
+		],
+		asks: ['reflections', 'brightness', 'read-sitting-back', 'far-look', 'air']
+	},
+	neck: {
+		regions: ['neck', 'head', 'eyes'],
 		side: 'any',
 		kinds: null,
 		findings: [
 			'screen-too-low',
 			'screen-too-high',
+			'head-tips-back',
+			'laptop-alone',
+			'papers-flat',
+			'phone-at-shoulder',
+			'phone-in-lap',
 			'screen-too-near',
 			'screen-too-far',
 			'glare',
-			'head-tips-back',
 			'text-too-small',
-			'second-screen-low'
+			'second-screen-low',
+			'screen-not-ahead'
 		],
-		asks: ['reflections', 'tips-head-back', 'read-sitting-back']
+		asks: ['tips-head-back', 'papers', 'phone', 'reflections', 'read-sitting-back']
+	},
+	'upper-back': {
+		regions: ['upper-back'],
+		side: 'any',
+		kinds: null,
+		findings: [
+			'laptop-alone',
+			'screen-too-low',
+			'papers-flat',
+			'keyboard-far',
+			'shoulders-rolled',
+			'screen-not-ahead',
+			'no-backrest',
+			'not-all-the-way-back',
+			'mouse-far'
+		],
+		asks: ['shoulders', 'papers', 'all-the-way-back', 'ahead']
 	},
 	everywhere: {
 		regions: [
@@ -138,7 +215,7 @@ export type CauseId = keyof typeof CAUSES;
 /** Every cause, in the order in which one is shown before another. */
 const CAUSE_IDS = Object.keys(CAUSES) as readonly CauseId[];
 
-/** So many sore regions, or one on both sides, are everywhere: no single thing at a desk does that. Ours. */
+/** So many sore regions are everywhere: no single thing at a desk does that. Ours. */
 const EVERYWHERE_FROM = 4;
 
 /** A cause that some complaints point to. */
@@ -163,13 +240,17 @@ function fits(
 	sore: readonly RegionReport[],
 	hand: Person['hand']
 ): boolean {
-	const { region, side, kinds } = report;
+	const { region, side, kinds, parts = [] } = report;
+	const isBoth = isOnBoth(report, sore);
 	const isOnSide =
 		rule.side === 'any' ||
-		(side !== null && !isOnBoth(report, sore) && (side === hand) === (rule.side === 'pointing'));
+		(rule.side === 'both'
+			? isBoth
+			: side !== null && !isBoth && (side === hand) === (rule.side === 'pointing'));
 	return (
 		rule.regions.includes(region) &&
 		isOnSide &&
+		(rule.part === undefined || parts.includes(rule.part)) &&
 		(rule.kinds === null || rule.kinds.some((kind) => kinds.includes(kind)))
 	);
 }
@@ -181,9 +262,7 @@ function fits(
  */
 export function likelyCauses(reports: readonly RegionReport[], hand: Person['hand']): LikelyCause[] {
 	const sore = reports.filter(({ worst }) => worst > 0);
-	const isEverywhere =
-		new Set(sore.map(({ region }) => region)).size >= EVERYWHERE_FROM ||
-		sore.some((report) => isOnBoth(report, sore));
+	const isEverywhere = new Set(sore.map(({ region }) => region)).size >= EVERYWHERE_FROM;
 	return CAUSE_IDS.flatMap((cause): LikelyCause[] => {
 		if (cause === 'everywhere' && !isEverywhere) return [];
 		const pointing = sore

@@ -2,6 +2,7 @@ import type { FactName, Facts } from '../conditions';
 import type { ChecklistItem, Condition } from './item';
 import { ITEMS_1 } from './items-1';
 import { ITEMS_2 } from './items-2';
+import { ITEMS_3 } from './items-3';
 
 /**
  * A version of the checklist. A version that was sent is never changed: what was answered stays what was asked. A change
@@ -15,7 +16,8 @@ export interface Checklist {
 /** Every version that was ever sent. */
 export const VERSIONS: readonly [Checklist, ...Checklist[]] = [
 	{ version: 1, items: ITEMS_1 },
-	{ version: 2, items: ITEMS_2 }
+	{ version: 2, items: ITEMS_2 },
+	{ version: 3, items: ITEMS_3 }
 ];
 
 /** The newest of some versions. */

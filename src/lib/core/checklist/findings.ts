@@ -246,6 +246,7 @@ export const FINDINGS = {
 		['desk-lamp']
 	),
 	'cold-evening-light': rule('light', ['eyes', 'head'], ['warmer-in-the-evening']),
+	'dry-air': rule('light', ['eyes', 'head'], ['turn-draught-away', 'look-far']),
 	'papers-flat': rule('light', ['neck', 'upper-back'], ['paper-stand'], ['paper-holder']),
 
 	'phone-at-shoulder': rule('sound', NECK_AND_SHOULDERS, ['loudspeaker', 'walk-calls'], ['headset']),

@@ -67,6 +67,7 @@ export const HOUSEHOLD_FIXES = {
 	'lamp-other-side': fix(),
 	'light-the-room': fix(),
 	'warmer-in-the-evening': fix(),
+	'turn-draught-away': fix(),
 	'paper-stand': fix(),
 	loudspeaker: fix(),
 	'raise-the-phone': fix(),

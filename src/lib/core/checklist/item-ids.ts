@@ -1,7 +1,8 @@
 import type { ITEMS_1 } from './items-1';
 import type { ITEMS_2 } from './items-2';
+import type { ITEMS_3 } from './items-3';
 
-type AnyItem = (typeof ITEMS_1)[number] | (typeof ITEMS_2)[number];
+type AnyItem = (typeof ITEMS_1)[number] | (typeof ITEMS_2)[number] | (typeof ITEMS_3)[number];
 
 /** Name of a question of any version. */
 export type ItemId = AnyItem['id'];

@@ -7,7 +7,10 @@ export {
 	HINDERS,
 	issuesOfReport,
 	MOST_WORST,
+	partsOf,
+	REGION_PART_IDS,
 	type DiscomfortKind,
+	type RegionPart,
 	type RegionReport
 } from './report';
 export {

@@ -17,6 +17,24 @@ export type DiscomfortKind = (typeof DISCOMFORT_KINDS)[number];
 /** How far discomfort hinders work. */
 export const HINDERS = ['no', 'a-little', 'much'] as const;
 
+/** Places within a region that point to causes of their own. Common practice. */
+export const REGION_PARTS = {
+	elbow: ['outer-side'],
+	'wrist-hand': ['thumb']
+} as const satisfies Partial<Record<Region, readonly string[]>>;
+
+/** A place within a region. */
+export type RegionPart = (typeof REGION_PARTS)[keyof typeof REGION_PARTS][number];
+
+/** Every such place. */
+export const REGION_PART_IDS: readonly RegionPart[] = Object.values(REGION_PARTS).flat();
+
+/** The places within a region that are asked about. */
+export function partsOf(region: Region): readonly RegionPart[] {
+	const parts: Partial<Record<Region, readonly RegionPart[]>> = REGION_PARTS;
+	return parts[region] ?? [];
+}
+
 /** What is said of one region, about the last seven days. */
 export interface RegionReport {
 	readonly region: Region;
@@ -27,6 +45,8 @@ export interface RegionReport {
 	readonly days: number;
 	readonly hinders: (typeof HINDERS)[number];
 	readonly kinds: readonly DiscomfortKind[];
+	/** Places within it that hurt; left out where none was named. */
+	readonly parts?: readonly RegionPart[];
 }
 
 /** Largest score of {@link RegionReport.worst}. */
@@ -43,7 +63,7 @@ export function burdenOf({ worst, days }: Pick<RegionReport, 'worst' | 'days'>):
 const isWhole = (n: number, most: number) => Number.isInteger(n) && n >= 0 && n <= most;
 
 function faultsOf(report: RegionReport): [code: string, part: string, text: string][] {
-	const { region, side, worst, days, kinds } = report;
+	const { region, side, worst, days, kinds, parts = [] } = report;
 	const faults: [string, string, string][] = [];
 	if (!REGIONS.includes(region)) faults.push(['unknown-region', 'region', 'is no region of the body']);
 	if (hasSides(region) !== (side !== null))
@@ -54,6 +74,8 @@ function faultsOf(report: RegionReport): [code: string, part: string, text: stri
 		faults.push(['range', 'days', `must be a whole number from 0 to ${DAYS_ASKED}`]);
 	if (isWhole(worst, MOST_WORST) && isWhole(days, DAYS_ASKED) && (worst === 0) !== (days === 0))
 		faults.push(['contradiction', 'days', 'and the worst must both be 0 or neither']);
+	if (parts.some((part) => !partsOf(region).includes(part)))
+		faults.push(['unknown-part', 'parts', 'name a place that is not in this region']);
 	if (new Set(kinds).size !== kinds.length) faults.push(['double', 'kinds', 'name a kind twice']);
 	return faults;
 }

@@ -8,7 +8,6 @@ export {
 } from './legibility';
 export {
 	checkDistance,
-	DISTANCE_LIMITS,
 	distanceBand,
 	distanceWith,
 	type DistanceBand,

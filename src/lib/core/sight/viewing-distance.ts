@@ -9,7 +9,7 @@ export interface DistanceBand {
 }
 
 /** What a viewing distance comes to. */
-export type DistanceState = 'much-too-near' | 'near' | 'good' | 'far' | 'much-too-far';
+export type DistanceState = 'near' | 'good' | 'far';
 
 /** The judgement of a viewing distance. */
 export interface ViewingDistance {
@@ -22,26 +22,33 @@ export interface ViewingDistance {
 	readonly move: number;
 }
 
-/**
- * About an arm's length; a laptop's letters are smaller and its keys hold it near. Common practice (practitioners name
- * 460 to 1,020); the bands are ours.
- */
-const BAND: Readonly<Record<Screen['kind'], DistanceBand>> = {
-	monitor: { low: 500, high: 750 },
-	laptop: { low: 460, high: 700 }
-};
+/** Never nearer than 18 inches, whatever the screen. Common practice. */
+const NEAREST_MM = 460;
 
-/** A lens segment for the middle distance: so much farther away, mm. Common practice. */
+/** A monitor may stand this far away as long as its text can be read there. Common practice (up to 40 inches). */
+const FARTHEST_MONITOR_MM = 1000;
+
+/** The keys hold a laptop near, and its letters are small. Common practice; the ends are ours. */
+const LAPTOP_BAND: DistanceBand = { low: NEAREST_MM, high: 750 };
+
+/** A monitor is never nearer than this, nor than its picture is wide: nobody turns the head to read a line. Common practice. */
+const NEAREST_MONITOR_MM = 500;
+
+/** Width of a picture for its height: 16 to 9, as nearly all are. Working assumption of ours. */
+const WIDTH_OF_HEIGHT = 16 / 9;
+
+/** Lenses that were made for the screen, where their own distance is not known: so much farther away, mm. Common practice. */
 const TRIFOCAL_FARTHER: DistanceBand = { low: 50, high: 100 };
 
-/** Never nearer than 18 inches, never farther than 40. Common practice. */
-export const DISTANCE_LIMITS: DistanceBand = { low: 460, high: 1020 };
-
 /** The band of the eye's distance for a screen and what is looked through, mm. */
-export function distanceBand(kind: Screen['kind'], lenses: Lenses): DistanceBand {
-	const { low, high } = BAND[kind];
-	if (lenses !== 'trifocal') return { low, high };
-	return { low: low + TRIFOCAL_FARTHER.low, high: high + TRIFOCAL_FARTHER.high };
+export function distanceBand(
+	{ kind, visibleHeight }: Pick<Screen, 'kind' | 'visibleHeight'>,
+	lenses: Lenses
+): DistanceBand {
+	const low = Math.max(NEAREST_MONITOR_MM, Math.round(visibleHeight * WIDTH_OF_HEIGHT));
+	const band = kind === 'laptop' ? LAPTOP_BAND : { low, high: FARTHEST_MONITOR_MM };
+	if (lenses !== 'trifocal') return band;
+	return { low: band.low + TRIFOCAL_FARTHER.low, high: band.high + TRIFOCAL_FARTHER.high };
 }
 
 /**
@@ -72,14 +79,8 @@ export function checkDistance(
 	{ spot, person }: Pick<Corner, 'spot' | 'person'>,
 	distance: number = spot.screen.distance
 ): ViewingDistance {
-	const band = distanceBand(spot.screen.kind, person.lenses);
-	const states: readonly (readonly [DistanceState, boolean])[] = [
-		['much-too-near', distance < DISTANCE_LIMITS.low],
-		['much-too-far', distance > DISTANCE_LIMITS.high],
-		['near', distance < band.low],
-		['far', distance > band.high]
-	];
-	const state = states.find(([, holds]) => holds)?.[0] ?? 'good';
+	const band = distanceBand(spot.screen, person.lenses);
+	const state = distance < band.low ? 'near' : distance > band.high ? 'far' : 'good';
 	const move = Math.min(Math.max(distance, band.low), band.high) - distance;
 	const verdict = verdictOf(chancesOf({ ...band, ideal: null }, distance, METHOD_SD[spot.by]));
 	return { distance, band, state, verdict, move };

@@ -1,4 +1,4 @@
-import type { DiscomfortKind, Region } from '$lib/core/discomfort';
+import type { DiscomfortKind, Region, RegionPart } from '$lib/core/discomfort';
 
 export const discomfort = {
 	question: 'Where has it hurt in the last seven days?',
@@ -35,6 +35,11 @@ export const discomfort = {
 		weakness: 'Weakness',
 		'tired-or-dry-eyes': 'Tired or dry eyes'
 	} as Readonly<Record<DiscomfortKind, string>>,
+	parts: 'Where exactly?',
+	partOptions: {
+		thumb: 'The thumb',
+		'outer-side': 'The outer side'
+	} as Readonly<Record<RegionPart, string>>,
 	none: 'nothing',
 	told: (worst: number) => `${worst} of 10`,
 	daysMissing: 'On how many days?',

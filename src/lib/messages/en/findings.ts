@@ -64,6 +64,7 @@ export const findings: Readonly<Record<FindingId, string>> = {
 	'lamp-side': 'The lamp is on your writing side',
 	'screen-is-only-light': 'The screen is the only light',
 	'cold-evening-light': 'Cold light in the evening',
+	'dry-air': 'Air blowing at your eyes',
 	'papers-flat': 'Papers flat on the table',
 	'phone-at-shoulder': 'Phone between ear and shoulder',
 	'phone-on-writing-side': 'The phone is by your writing hand',
@@ -91,11 +92,20 @@ export const findings: Readonly<Record<FindingId, string>> = {
 export const causes: Readonly<Record<CauseId, (where: string) => string>> = {
 	'hand-tingles': (where) => `First, because of the tingling (${where}): straight wrists and soft edges.`,
 	'leg-tingles': (where) => `First, because of the tingling (${where}): nothing may press under your thighs.`,
+	thumb: (where) =>
+		`First, because of your thumb (${where}): look at your mouse and how you hold your phone.`,
+	'outer-elbow': (where) =>
+		`First, because it’s the outer side (${where}): look at how far you reach for the mouse, and how hard you grip it.`,
+	'both-arms': (where) =>
+		`First, because both arms hurt (${where}): look at the height of the keyboard, edges and armrests.`,
 	'pointing-arm': (where) =>
 		`First, because it’s the arm you point with (${where}): look at what it reaches for.`,
 	'other-arm': (where) =>
 		`First, because it’s the arm you don’t point with (${where}): look at phone, papers and screen.`,
 	'low-back': (where) => `First, because of your ${where}: it starts with seat, feet and support.`,
-	'neck-and-eyes': (where) => `First, because of your ${where}: it starts with the screen.`,
+	eyes: (where) => `First, because of your ${where}: start with light, glare and distance.`,
+	neck: (where) => `First, because of your ${where}: start with what makes your head bend or turn.`,
+	'upper-back': (where) =>
+		`First, because of your ${where}: start with what makes you lean or reach forward.`,
 	everywhere: (where) => `First, because it hurts in many places (${where}): moving matters most.`
 };

@@ -418,6 +418,12 @@ export const questions: { readonly [I in ItemId]: ItemTexts<I> } = {
 		look: 'Most screens can turn warmer by the clock.',
 		answers: { warm: 'Warm', 'no-evenings': 'I don’t work late', cold: 'Cold and bright' }
 	},
+	air: {
+		question: 'Does a heater, a fan or an open window blow air at your face?',
+		why: 'Moving air dries your eyes.',
+		look: '',
+		answers: { still: 'No', 'at-my-face': 'Yes' }
+	},
 	papers: {
 		question: 'Where do you keep papers that you type from?',
 		why: 'Flat beside the keys, they bend and turn your neck with every line.',

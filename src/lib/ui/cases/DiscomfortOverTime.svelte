@@ -57,7 +57,11 @@
 	{#each places as place (place.key)}
 		<li class="border-b border-rule py-2 text-note">
 			<p class="flex justify-between gap-2">
-				<span class="font-semibold">{place.name}</span>
+				<span
+					><span class="font-semibold">{place.name}</span>{#each place.report.parts ?? [] as part (part)}<span
+							class="text-ink-soft">{`, ${t.discomfort.partOptions[part].toLowerCase()}`}</span
+						>{/each}</span
+				>
 				<span class="num" class:text-warm={place.last >= 4}>{texts.ofWord(place.last)}</span>
 			</p>
 			<svg

@@ -24,7 +24,7 @@ const pages = casesOf(240, 24).map((seed) => {
 	const kept = keptAdvice(adviseCorner(corner));
 	const best = offersOf(corner, kept)[0]?.plan ?? null;
 	const steps = stepsToDo(corner, kept, 0);
-	const told = { answers: {}, discomfort: [], checklistVersion: 2 };
+	const told = { answers: {}, discomfort: [], checklistVersion: 3 };
 	const advice = adviceForPage(corner, kept, told, { plan: best, steps }, 'en');
 	const draft = new Draft({ answers: { unit: 'mm' }, revision: 0 }, corner.way, '/c/token/draft', null);
 	const html = render(LocalPlan, { props: { corner, steps, advice, draft, t } }).body;

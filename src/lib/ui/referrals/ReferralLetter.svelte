@@ -110,7 +110,10 @@
 						<td>
 							{#if now}{texts.ofDaysHindersWork({
 									days: now.days,
-									kinds: now.kinds.map((kind) => t.discomfort.kindOptions[kind].toLowerCase()).join(', '),
+									kinds: [
+										...(now.parts ?? []).map((part) => t.discomfort.partOptions[part].toLowerCase()),
+										...now.kinds.map((kind) => t.discomfort.kindOptions[kind].toLowerCase())
+									].join(', '),
 									isNo: now.hinders === 'no',
 									isMuch: now.hinders === 'much'
 								})}{:else}{texts.notNamedAnyMore}{/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { painField, painOptions, placeName, type BodyPlace, type FieldIssue } from '$lib/core/answers';
-	import { DISCOMFORT_KINDS, HINDERS } from '$lib/core/discomfort';
+	import { DISCOMFORT_KINDS, HINDERS, partsOf } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
 	import { folded } from '../kit/folded';
 	import CheckBox from '../kit/CheckBox.svelte';
@@ -24,6 +24,7 @@
 		const region = t.discomfort.places[place.region];
 		return place.side === null ? region : t.discomfort.sided(region, place.side);
 	});
+	const parts = $derived(partsOf(place.region));
 	const worst = $derived(Number(draft.answers[painField(place, 'worst')] || 0));
 	const daysMissing = $derived(
 		worst > 0 &&
@@ -75,6 +76,24 @@
 					{/each}
 				</div>
 			</fieldset>
+			{#if parts.length > 0}
+				<fieldset class="pb-2">
+					<legend class="font-semibold">{t.discomfort.parts}</legend>
+					<div class="mt-1 flex flex-wrap gap-2">
+						{#each parts as part (part)}
+							{@const field = painField(place, `part.${part}`)}
+							<CheckBox
+								name={field}
+								words={t.discomfort.partOptions[part]}
+								look="row"
+								offValue="no"
+								isChecked={draft.answers[field] === 'yes'}
+								onchange={(isTicked) => draft.set(field, isTicked ? 'yes' : 'no')}
+							/>
+						{/each}
+					</div>
+				</fieldset>
+			{/if}
 			<ChoiceRows
 				name={painField(place, 'hinders')}
 				legend={t.discomfort.hinders}

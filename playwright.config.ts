@@ -3,11 +3,23 @@ import { TEST_CHROMIUM } from './bin/lib/packages.mjs';
 
 const MINUTE_MS = 60_000;
 
-/** Debian's Chromium against the built server that `npm test` starts. */
+const LONGEST = ['access', 'bad-requests', 'crash', 'desk', 'main-job', 'offline', 'walk'].map(
+	(name) => `**/${name}.spec.ts`
+);
+
+/** The program that this worker has to itself, where each has one. */
+const WORKER_URL = process.env.BASE_URLS?.split(' ')[Number(process.env.TEST_PARALLEL_INDEX ?? 0)];
+
+/** Debian's Chromium against the built servers that `npm test` starts. */
 export default defineConfig({
 	testDir: 'e2e',
 	fullyParallel: false,
 	workers: 1,
+	// Those that take longest come first, so that no worker is left with one of them at the end.
+	projects: [
+		{ name: 'longest', testMatch: LONGEST },
+		{ name: 'others', testIgnore: LONGEST }
+	],
 	retries: 0,
 	// Far beyond what anything takes: a busy machine is no fault of the program, and speed is what the benches tell.
 	timeout: 30 * MINUTE_MS,
@@ -18,7 +30,7 @@ export default defineConfig({
 		actionTimeout: Number(process.env.EXPECT_MS ?? 5 * MINUTE_MS),
 		...devices['Desktop Chrome'],
 		viewport: { width: 1280, height: 800 },
-		baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:4280',
+		baseURL: WORKER_URL ?? process.env.BASE_URL ?? 'http://127.0.0.1:4280',
 		// A trace takes as long as the test itself: ask for it where a failure needs one (TRACE=1). The page as it stood is always kept.
 		trace: process.env.TRACE ? 'retain-on-failure' : 'off',
 		launchOptions: {

@@ -1,13 +1,13 @@
 #!/usr/bin/env node
 /**
- * Every check there is, in three lanes side by side: one more than the smallest machine has processors, because a browser's test waits for
- * a third of its time.
+ * Every check there is: what needs no browser, and beside it the browser's tests, in as many workers as there are databases. A browser's test
+ * waits for a third of its time.
  */
 import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { migrateAndSeed } from './lib/app.mjs';
 import { writeBackup } from './lib/backup.mjs';
-import { BrowserTests } from './lib/browser-tests.mjs';
+import { runBrowserTests } from './lib/browser-tests.mjs';
 import { exec } from './lib/exec.mjs';
 import {
 	CHROMIUM,
@@ -55,8 +55,7 @@ await run(async () => {
 	const postgres = await startPostgres({ temporary: true });
 	try {
 		await exec(packageProgram('svelte-kit'), ['sync'], { cwd: root });
-		const browser = new BrowserTests();
-		/** The demo's data for each lane, as soon as it is there. */
+		/** The demo's data for each worker of the browser's tests, as soon as it is there. */
 		const filled = (async () => {
 			await needBuild();
 			say(await migrateAndSeed(postgres.url, ['--demo']));
@@ -66,18 +65,11 @@ await run(async () => {
 			return [postgres.url, second, await copyDatabase(postgres.url, 'third')];
 		})();
 		filled.catch(() => {});
-		const browse = async (/** @type {number} */ lane) =>
-			browser.runOn(stages, /** @type {string} */ ((await filled)[lane]));
 		const lanes = await Promise.allSettled([
-			browse(0),
-			browse(1),
-			(async () => {
-				await checksAndTests(stages, postgres.url);
-				await browse(2);
-			})()
+			(async () => runBrowserTests(stages, await filled))(),
+			checksAndTests(stages, postgres.url)
 		]);
 		for (const lane of lanes) if (lane.status === 'rejected') throw lane.reason;
-		await stages.outcome('every file of browser tests was run', async () => browser.isDone);
 	} finally {
 		await postgres.stop();
 	}

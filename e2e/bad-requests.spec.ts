@@ -148,6 +148,10 @@ test('no route answers a bad request with a failure of its own', async ({ page, 
 		`${link}/plan?/renew`,
 		`${link}/plan?/arrived`,
 		`${link}/plan?/unit`,
+		`${link}/plan?/habit`,
+		`${link}/style?/try`,
+		`${link}/style?/keep`,
+		`${link}/style?/stop`,
 		`${link}/nothing?/here`,
 		'/health'
 	];

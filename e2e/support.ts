@@ -13,6 +13,7 @@ export const EVERY_PAGE = [
 	'/day',
 	'/break',
 	'/side',
+	'/style',
 	'/messages',
 	'/check-in',
 	'/measure',
@@ -142,7 +143,13 @@ export async function posted(page: Page, address: string, form: Record<string, s
 }
 
 async function signInQuietly(page: Page): Promise<void> {
-	if (session) return page.context().addCookies(session);
+	if (session) {
+		await page.context().addCookies(session);
+		// A file before this one may have signed out everywhere.
+		const here = await page.request.get('/desk/account', { maxRedirects: 0 });
+		if (here.ok()) return;
+		await page.context().clearCookies();
+	}
 	await posted(page, '/desk/sign-in', ACCOUNT);
 	session = await page.context().cookies();
 }

@@ -119,7 +119,9 @@ const RULES: readonly Rule[] = [
 				!seatRulesOf(told.corner).takesStacks &&
 					told.steps.some(({ pieces }) => pieces.length > 0) &&
 					'something is built',
-				told.title !== t.plan.titleSoftSeat && `the title is ${told.title}`,
+				told.page.acts[0]?.act === 'spot' &&
+					told.title !== t.plan.titleAnotherSpot &&
+					`the title is ${told.title}`,
 				!told.page.variants.some(({ id }) => id === 'another-spot') && 'no better spot is told'
 			]);
 		},

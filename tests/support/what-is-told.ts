@@ -87,11 +87,13 @@ export function whatIsTold({ corner, checks, reports }: RandomPerson): WhatIsTol
 			{
 				corner,
 				isLeftAlone: isLeftAlone(kept),
-				first: kept.first,
+				acts: page.acts,
+				findings: page.findings,
 				measureNext: kept.measureNext,
-				found: page.findings.length,
+				plan,
+				open: steps,
 				steps: steps.length,
-				things: steps.length
+				unit: 'mm'
 			},
 			t
 		).title,

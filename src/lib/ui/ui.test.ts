@@ -132,8 +132,8 @@ describe('the catalogue', () => {
 	});
 
 	it('counts in the singular and the plural', () => {
-		expect(t.plan.lead(1)).toContain('1 piece.');
-		expect(t.plan.lead(8)).toContain('8 pieces.');
-		expect(t.plan.closes(1, 1)).toBe('It closes 1 of 1 gap.');
+		expect(t.plan.leadKeyboard(1)).toContain('the step below.');
+		expect(t.plan.leadKeyboard(3)).toContain('the three steps below.');
+		expect(t.plan.leadStep(4)).toContain('four steps');
 	});
 });

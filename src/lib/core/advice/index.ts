@@ -8,6 +8,8 @@ export {
 	type KeptPurchase
 } from './advise-corner';
 export { firstActs, type FirstAct } from './first-acts';
+export { pageActs } from './page-acts';
+export { toldDistance, type ToldDistance } from './told-distance';
 export { readAdvice, readPurchases, type StoredAdvice, type StoredPurchase } from './read-advice';
 export {
 	actsOf,

@@ -1,8 +1,10 @@
 import { VERSIONS } from '../checklist';
-import { CARES } from '../corner';
+import { CARES, WAYS } from '../corner';
 import { careField } from './care-answers';
+import { deviceField, DEVICES_AT_HOME } from './device-answers';
 import { BODY_PLACES, PAIN_PARTS, painField, painOptions } from './discomfort-answers';
 import { STEP_PLACES, type StepPlace } from '../plan/step-places';
+import { STYLE_FIELDS } from './style-answers';
 import { IN_PLACE, stillField } from './still-in-place';
 import { CHOICE_FIELDS, LENGTH_FIELDS, THING_PARTS, type Answers } from './fields';
 import { canBeLeftOpen, cantField } from './usual-lengths';
@@ -25,6 +27,9 @@ function entries(): [string, FieldValues][] {
 		]),
 		...STEP_PLACES.map((place): [string, FieldValues] => [tickField(place), ['yes', 'no']]),
 		...CARES.map((care): [string, FieldValues] => [careField(care), ['yes', 'no']]),
+		[STYLE_FIELDS.way, WAYS],
+		[STYLE_FIELDS.since, 'text'],
+		...DEVICES_AT_HOME.map((device): [string, FieldValues] => [deviceField(device), ['yes', 'no']]),
 		...IN_PLACE.map((what): [string, FieldValues] => [stillField(what), ['yes', 'no']]),
 		...SIGNS.map((sign): [string, FieldValues] => [signField(sign), ['yes', 'no']]),
 		...BODY_PLACES.flatMap((place) =>

@@ -62,10 +62,13 @@ export {
 	outField,
 	piecesLeftOut,
 	SHELF,
+	fieldsWithoutKind,
 	SIDE_PARTS,
 	type ShelfItem
 } from './things';
 export { haveChangedSince, type TakenIn } from './changed-since';
+export { deviceField, DEVICES_AT_HOME, devicesOf, thingsAtHome, type DeviceAtHome } from './device-answers';
+export { fieldsOfStyle, triedStyle, type TriedStyle } from './style-answers';
 export { PAGES, type Page } from './pages';
 export { NEWS_PAGES, pagesOfNews } from './pages-of-news';
 export { checkedSize, sizesToCheck, type SizeToCheck } from './sizes-to-check';

@@ -102,6 +102,17 @@ export function piecesLeftOut(answers: Answers): string[] {
 		.map(([name]) => name.slice('out.'.length));
 }
 
+/** Fields by which everything of a kind that is listed doesn't work here. */
+export function fieldsWithoutKind(answers: Answers, kind: HouseholdKind): Record<string, string> {
+	const ids = listedThings(answers)
+		.filter((index) => answers[thingField(index, 'kind')] === kind)
+		.flatMap((index) => {
+			const many = Number(answers[thingField(index, 'count')] || 1) || 1;
+			return Array.from({ length: many }, (_, i) => (i === 0 ? `t${index}` : `t${index}#${i + 1}`));
+		});
+	return Object.fromEntries(ids.map((id) => [outField(id), 'yes']));
+}
+
 /** Name of the field that holds how much a soft thing really rises under this person, mm. */
 export function learnedField(index: number): string {
 	return `learned.${index}`;

@@ -33,9 +33,20 @@ function placeOf(all: readonly Question[], at: string | null): number {
 	return at === null ? -1 : all.findIndex(({ id }) => id === at);
 }
 
-/** The open question that comes after one; null where there is none. @param at null for the first of all */
-export function questionAfter({ steps, open }: Walk, at: string | null): Question | null {
+/**
+ * The open question that comes after one; null where there is none.
+ *
+ * @param at null for the first of all
+ * @param reviewed a page that is looked through, answered or not, before the walk goes on at what is open
+ */
+export function questionAfter(
+	{ steps, open }: Walk,
+	at: string | null,
+	reviewed: Page | null = null
+): Question | null {
 	const here = placeOf(steps, at);
+	const nextHere = steps[here + 1];
+	if (nextHere && nextHere.page === reviewed) return nextHere;
 	return open.find(({ id }) => placeOf(steps, id) > here) ?? null;
 }
 

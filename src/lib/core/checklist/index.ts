@@ -25,6 +25,7 @@ export {
 	SHOP_FIXES,
 	type ShopFix
 } from './fixes';
+export { HABIT_IDS, habitsOf, type Habit, type HabitId } from './habits';
 export { isOfSafety, type AnswerOption, type ChecklistItem } from './item';
 export type { AnswerId, ItemId } from './item-ids';
 export { CLOCK_HOURS } from './items-2';

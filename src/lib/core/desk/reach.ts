@@ -28,6 +28,11 @@ const SHOULDER_TO_EDGE_MM = 150;
 /** Fingertips touch, hands grip: what is taken hold of lies so much nearer, mm. Working assumption of ours. */
 const GRIP_SHORTER_MM = 60;
 
+/** From the shoulder to the fingertips with the arm stretched out, told from stature, mm. */
+export function armsLengthMm(person: Pick<Person, 'stature' | 'sex'>): number {
+	return estimateBodyLength(person, 'shoulderElbow').mm + estimateBodyLength(person, 'elbowFingertip').mm;
+}
+
 /**
  * The reach of a person told from stature: often used things lie within the sweep of the forearms with the elbows at
  * the body, rarely used ones within the sweep of the outstretched arms. Common practice.

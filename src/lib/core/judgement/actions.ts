@@ -1,7 +1,7 @@
 import type { CheckResult } from '../checks';
 import { measureNext } from '../checks';
 import { FINDING_IDS, findingOfCheck, regionsOf } from '../checklist';
-import { seatKindOf, type Corner } from '../corner';
+import { seatKindOf, seatRulesOf, type Corner } from '../corner';
 import type { Region } from '../discomfort';
 import type { Judgement } from './judgement';
 import type { OpenFinding } from './open-findings';
@@ -14,9 +14,9 @@ export type Action = Judgement['actions'][number];
 
 /** What a list of actions is worked out from. */
 export interface ActedOn {
-	readonly findings: readonly OpenFinding[];
-	readonly things: readonly ThingState[];
-	readonly newest: Report | null;
+	readonly findings: readonly Pick<OpenFinding, 'id' | 'isHazard'>[];
+	readonly things: readonly Pick<ThingState, 'thing' | 'stands'>[];
+	readonly newest: Pick<Report, 'regions'> | null;
 	/** The newest corner; null where there is none. */
 	readonly corner: Corner | null;
 	readonly standing: readonly CheckResult[];
@@ -49,7 +49,7 @@ function regionsOfThing(thing: Thing, standing: readonly CheckResult[]): readonl
 }
 
 /** The worst score of the regions, of those that hurt; 0 where none does. */
-function painOf(regions: readonly Region[], newest: Report | null): number {
+function painOf(regions: readonly Region[], newest: ActedOn['newest']): number {
 	const scores = (newest?.regions ?? [])
 		.filter(({ region, worst }) => worst >= HURTS_FROM && regions.includes(region))
 		.map(({ worst }) => worst);
@@ -57,7 +57,7 @@ function painOf(regions: readonly Region[], newest: Report | null): number {
 }
 
 /**
- * Everything that somebody can do, first things first: hazards; away from bed and sofa; what is tied to what hurts, the worst first and of two
+ * Everything that somebody can do, first things first: hazards; away from bed, sofa and floor; what is tied to what hurts, the worst first and of two
  * alike the one that needs no building; a keyboard and mouse for a laptop alone; a length to measure where the furniture was guessed;
  * building, from the floor up; the rest.
  */
@@ -66,7 +66,8 @@ export function actionsOf({ findings, things, newest, corner, standing }: ActedO
 		.filter(({ isHazard }) => isHazard)
 		.map(({ id }): Action => ({ act: 'hazard', what: id }));
 	const kind = corner && seatKindOf(corner);
-	const spot: Action[] = kind === 'bed' || kind === 'sofa' ? [{ act: 'spot', what: kind }] : [];
+	const spot: Action[] =
+		corner && kind && !seatRulesOf(corner).isForWork ? [{ act: 'spot', what: kind }] : [];
 	const able = [
 		...findings
 			.filter(({ isHazard, id }) => !isHazard && id !== 'bed-or-sofa')

@@ -37,6 +37,7 @@ const GROUP_OF_ACT: Readonly<Record<string, TimelineGroup>> = {
 	reminded: 'letters',
 	'step-ticked': 'plan',
 	'plan-chosen': 'plan',
+	'style-kept': 'plan',
 	'plan-recalled': 'plan',
 	'equipment-asked': 'things',
 	'equipment-not-needed': 'things',

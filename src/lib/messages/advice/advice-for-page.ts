@@ -1,4 +1,4 @@
-import { advisedFindings, otherChecks, type KeptAdvice } from '$lib/core/advice';
+import { advisedFindings, otherChecks, pageActs, toldDistance, type KeptAdvice } from '$lib/core/advice';
 import {
 	besidesOf,
 	checkField,
@@ -6,15 +6,26 @@ import {
 	choiceOf,
 	factsOfAnswers,
 	pageOfField,
+	thingsAtHome,
+	ticksOfAnswers,
 	unitOf,
 	type Answers,
 	type Page
 } from '$lib/core/answers';
-import { askedItems, checklistOf, likelyCauses, questionsToAsk, type ItemId } from '$lib/core/checklist';
-import { bodyHeights, setUpAsMeasured } from '$lib/core/checks';
+import {
+	askedItems,
+	checklistOf,
+	habitsOf,
+	isHazard,
+	likelyCauses,
+	questionsToAsk,
+	type ItemId
+} from '$lib/core/checklist';
+import { bodyHeights, checkCorner, setUpAsMeasured } from '$lib/core/checks';
 import { factsOf } from '$lib/core/conditions';
 import { bodyOf } from '$lib/core/body';
 import { pointingHandOf, type Corner } from '$lib/core/corner';
+import { actionsOf } from '$lib/core/judgement/actions';
 import type { RegionReport } from '$lib/core/discomfort';
 import { setUpAfter, type Plan, type PlanStep } from '$lib/core/plan';
 import { variantsOf } from '$lib/core/variants';
@@ -93,9 +104,26 @@ export function adviceForPage(
 	const found = advised.map(({ finding }) => finding);
 	const setUp = worked ? setUpAfter(corner, worked) : setUpAsMeasured(corner);
 	const { eye } = bodyHeights(corner, bodyOf(corner), setUp);
+	const ticks = ticksOfAnswers(told.answers);
+	const actions = actionsOf({
+		findings: advised
+			.filter(({ fate }) => fate === 'stays')
+			.map(({ finding }) => ({ id: finding, isHazard: isHazard(finding) })),
+		things: steps.map(({ place }) => ({ thing: place, stands: ticks[place] === true })),
+		newest: told.discomfort && { regions: told.discomfort },
+		corner,
+		standing: checkCorner(corner, setUpAsMeasured(corner))
+	});
 	return {
 		...rest,
 		facts,
+		/** What comes first, as far as the answers tell; a judgement knows what became of each. */
+		acts: pageActs(actions, advice.first),
+		habits: habitsOf(checklist, facts, answers),
+		/** How far from the screen they are told to sit. */
+		toldDistance: toldDistance(corner, steps),
+		/** What need not be asked for: it lies at home. */
+		own: thingsAtHome(told.answers),
 		besides,
 		purchases: advice.purchases,
 		findings: findingLines(facts, advised, locale),

@@ -52,6 +52,7 @@ export const ACT_WORDS: Readonly<Record<string, string>> = {
 	'contact-recorded': 'recorded a contact',
 	'message-read': 'marked a message as read',
 	'plan-chosen': 'chose another plan',
+	'style-kept': 'chose another sitting style',
 	'checked-in': 'answered a check-in',
 	'check-in-asked': 'asked how it holds',
 	'plan-recalled': 'recalled a plan that was not begun'

@@ -93,11 +93,11 @@ export const causes: Readonly<Record<CauseId, (where: string) => string>> = {
 	'hand-tingles': (where) => `First, because of the tingling (${where}): straight wrists and soft edges.`,
 	'leg-tingles': (where) => `First, because of the tingling (${where}): nothing may press under your thighs.`,
 	thumb: (where) =>
-		`First, because of your thumb (${where}): look at your mouse and how you hold your phone.`,
+		`First, because of your thumb (${where}): look at what you point with, and how you hold your phone.`,
 	'outer-elbow': (where) =>
-		`First, because it’s the outer side (${where}): look at how far you reach for the mouse, and how hard you grip it.`,
+		`First, because it’s the outer side (${where}): look at how far that arm reaches, and how hard the hand grips.`,
 	'both-arms': (where) =>
-		`First, because both arms hurt (${where}): look at the height of the keyboard, edges and armrests.`,
+		`First, because both sides hurt (${where}): look at how high your hands work, and what your arms rest on.`,
 	'pointing-arm': (where) =>
 		`First, because it’s the arm you point with (${where}): look at what it reaches for.`,
 	'other-arm': (where) =>

@@ -1,3 +1,4 @@
+import { habits } from './habits';
 import { lists } from './lists';
 import { checkIn } from './check-in';
 import { checks, measurable } from './checks';
@@ -13,6 +14,7 @@ import { again, ladder, open, plan, spots } from './plan';
 import { section } from './section';
 import { closer, side, sizes } from './side-look';
 import { steps, wayOf, ways } from './steps';
+import { style } from './style';
 import { care, fields, first, hints, issues, options, pages, picks, routes, things } from './walk';
 
 /** English texts of the employee's door, the checks and the steps, by subject. Another language is another folder of this shape. */
@@ -44,10 +46,12 @@ export const en = {
 	section,
 	steps,
 	side,
+	habits,
 	closer,
 	sizes,
 	ways,
 	wayOf,
+	style,
 	ladder,
 	plan,
 	open,

@@ -2,6 +2,7 @@ import type { OtherCheckId } from '$lib/core/advice';
 
 /** The checks that are no stacks, now and after the plan. */
 export const otherChecks = {
+	foldTitle: 'Distances, light, and your desk from above',
 	title: 'Not about height',
 	now: 'now',
 	after: 'after',
@@ -10,7 +11,7 @@ export const otherChecks = {
 		armrest: 'Elbow above armrest',
 		'under-table': 'Room for the armrest under the table',
 		distance: 'Eyes to screen',
-		gaze: 'Looking down to the middle of the picture',
+		gaze: 'Looking down to the middle of the display',
 		letters: 'Your text, as your eyes see it'
 	} as Readonly<Record<OtherCheckId, string>>,
 	good: {

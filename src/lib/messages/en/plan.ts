@@ -1,8 +1,7 @@
+import type { HouseholdKind } from '$lib/core/corner';
 import type { AskedThing } from '$lib/core/equipment';
 import type { ThingToDo } from '$lib/core/plan';
 import { inWords, isOne } from './numbers';
-
-const pieces = (n: number) => (isOne(n) ? `${n} piece` : `${n} pieces`);
 
 /** The ladder: the most for one thing to do, for two, for all. */
 export const ladder = {
@@ -28,15 +27,47 @@ export const ladder = {
 export const plan = {
 	dayLink: 'Plan your day’s breaks',
 	allDone: 'Every step is done. What’s left is moving.',
-	title: (n: number) =>
-		isOne(n) ? 'One thing, from the floor up' : `${inWords(n)} things, from the floor up`,
+	title: 'Your plan',
+	/** The first step as an act. */
+	act: {
+		seat: (by: string, isUp: boolean) => (isUp ? `Raise your seat by ${by}` : `Lower your seat by ${by}`),
+		surface: (by: string, isUp: boolean) =>
+			isUp ? `Raise your table by ${by}` : `Lower your table by ${by}`,
+		feet: (by: string, _isUp: boolean) => `Put something ${by} high under your feet`,
+		keys: (by: string, _isUp: boolean) => `Raise your keyboard by ${by}`,
+		screen: (by: string, isUp: boolean) =>
+			isUp ? `Raise your screen by ${by}` : `Lower your screen by ${by}`,
+		flat: 'Lay your keyboard flat',
+		back: 'Support your low back',
+		mouse: 'Bring your mouse level with the keyboard',
+		distance: (to: string) => `Move your screen to ${to} from your eyes`,
+		tilt: 'Lean your screen back'
+	},
+	leadStep: (n: number) =>
+		isOne(n)
+			? 'That’s all there is to build, with what you have at home.'
+			: `It’s one of ${inWords(n).toLowerCase()} steps, from the floor up, with what you have at home.`,
+	leadFound: (name: string) => `${name}: this comes first.`,
+	titleMeasure: (what: string) => `Measure first: ${what}`,
+	leadMeasure: 'So far we only guess it. Once you’ve measured it, we’ll work out your plan again.',
+	thenTitle: 'Then:',
+	measureNow: 'Measure it now',
 	titleNone: 'Nothing to build',
 	titleAnotherSpot: 'First, find a better place to work',
 	leadAnotherSpot:
 		'Nothing at home brings this place close enough. Below you see the best it can be, and what to look for.',
 	titleKeyboard: 'Ask for a keyboard and mouse',
-	leadKeyboard: (things: number) =>
-		`Until they come, change ${isOne(things) ? 'one thing' : `${inWords(things).toLowerCase()} things`}, from the floor up.`,
+	leadKeyboard: (steps: number) =>
+		[
+			'A laptop can’t suit your hands and your eyes at once. Nothing else helps you as much.',
+			steps === 0
+				? ''
+				: isOne(steps)
+					? 'Until they come, do the step below.'
+					: `Until they come, do the ${inWords(steps).toLowerCase()} steps below.`
+		]
+			.filter(Boolean)
+			.join(' '),
 	noNetwork:
 		'No network just now. Ticks and heights are kept here; what’s greyed out works again when it’s back.',
 	leadNone: (measure: string | null) =>
@@ -47,24 +78,12 @@ export const plan = {
 		]
 			.filter(Boolean)
 			.join(' '),
-	titleHeightsFit: (n: number) =>
-		isOne(n)
-			? 'Nothing to build; one thing is worth changing'
-			: `Nothing to build; ${n} things are worth changing`,
-	leadHeightsFit:
-		'Your heights fit, as far as we can tell. What we found is listed below, the most important first.',
-	titleSoftSeat: 'First, find a better place to work',
+	leadHeightsFit: 'There’s nothing to build: your heights fit, as far as we can tell.',
 	leadSoftSeat: 'A sofa, a bed or the floor can’t be made to fit. Below you see what to look for.',
 	titleHopeless: 'Nothing at home fixes this yet',
 	leadHopeless: 'List more things you have, or ask your coordinator for what’s missing.',
-	lead: (n: number) => `All of it from your home, with ${pieces(n)}.`,
-	closes: (closed: number, of: number) => `It closes ${closed} of ${of} ${isOne(of) ? 'gap' : 'gaps'}.`,
-	also: (n: number) =>
-		isOne(n)
-			? 'We found one more thing; it’s listed below.'
-			: `We found ${n} more things; they’re listed below.`,
 	openNow: (list: string) => `As it is now: ${list}.`,
-	stays: (list: string) => `Still open after it: ${list}.`,
+	stays: (list: string) => `After all steps: ${list}.`,
 	stoodIn: (list: string) => `Not measured, so we used usual sizes: ${list}.`,
 	estimated: (list: string) => `Estimated from your height, so measure if you can: ${list}.`,
 	measureNext: (what: string) => `Worth measuring next: ${what}.`,
@@ -75,6 +94,20 @@ export const plan = {
 	notHere: 'Doesn’t work here',
 	notHereLead: 'Not there, needed elsewhere, or wobbly? We’ll work out the plan again without it.',
 	without: (label: string) => `Without: ${label}`,
+	withoutAny: {
+		book: 'Without any books',
+		ream: 'Without any paper',
+		binder: 'Without any binders',
+		'board-game': 'Without any board games',
+		'sturdy-box': 'Without any boxes',
+		'light-box': 'Without any light boxes',
+		'step-stool': 'Without any step stools',
+		pillow: 'Without any pillows',
+		cushion: 'Without any cushions',
+		towel: 'Without any towels',
+		blanket: 'Without any blankets',
+		bolster: 'Without any bolsters'
+	} as Readonly<Record<HouseholdKind, string>>,
 	leftOut: 'Left out:',
 	putBack: (label: string) => `Use again: ${label}`,
 	takeAlong: 'Download my data',
@@ -87,7 +120,8 @@ export const plan = {
 	notSent: 'Your coordinator has your earlier answers.',
 	behind: 'You changed answers after this plan was made.',
 	renew: 'Send the changes and plan again',
-	firstStep: (place: string) => `Begin here: ${place.charAt(0).toLowerCase()}${place.slice(1)}.`,
+	firstStep: (place: string) => `${place}:`,
+	sureTitle: 'How sure this is',
 	oldRules:
 		'We work plans out more carefully now. Yours still holds; a new one may be better. What you’ve done and still need stays ticked.',
 	newRules: 'Work out a new plan',
@@ -157,6 +191,13 @@ export const open = {
 	closes: (list: string) => `Closes: ${list}.`,
 	change: (name: string, from: string, to: string | null) =>
 		to === null ? `${name}: right, instead of ${from} off` : `${name}: ${to} off instead of ${from}`,
+	haveIt: 'You have this at home',
+	atHome: {
+		'keyboard-and-mouse': 'You have these at home: plug them in',
+		monitor: 'You have a screen at home: try it',
+		'paper-holder': 'Your tablet can hold papers upright'
+	} as Readonly<Partial<Record<AskedThing, string>>>,
+	helpTitle: 'What else would help',
 	ask: 'Ask for it',
 	asked: 'Asked for',
 	tied: (regions: string, isFirst: boolean) =>

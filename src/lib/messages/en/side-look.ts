@@ -37,8 +37,8 @@ export const side = {
 			look: 'The top of the picture is at your eyes or a little below.'
 		},
 		'arms-length': {
-			name: 'An arm’s length',
-			look: 'With your arm stretched out, your fingertips just reach the screen.'
+			name: 'Distance to the screen',
+			look: 'You sit back, and your head doesn’t lean towards the screen.'
 		}
 	} satisfies Record<SidePointId, { name: string; look: string }>
 };

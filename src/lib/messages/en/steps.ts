@@ -101,4 +101,4 @@ export const ways = {
 
 /** The way of sitting that a plan was made for. */
 export const wayOf = (name: string, why: string) =>
-	`Worked out for one way of sitting. ${name}. ${why} Schools differ: ask your coordinator if another suits you better.`;
+	`Worked out for one sitting style. ${name}. ${why} Experts differ.`;

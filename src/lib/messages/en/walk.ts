@@ -1,4 +1,5 @@
 import { PROMISED_MINUTES } from '$lib/core/asking/promise';
+import type { DeviceAtHome } from '$lib/core/answers';
 import type { Sign } from '$lib/core/discomfort';
 import type { Care, HouseholdKind } from '$lib/core/corner';
 import { cities } from './cities';
@@ -389,6 +390,15 @@ export const things = {
 		cushion: 'For the seat or the back only.',
 		binder: 'Tilts a keyboard; never in a stack.'
 	} as Readonly<Partial<Record<HouseholdKind, string>>>,
+	devices: 'Is any of these lying unused at home?',
+	deviceNames: {
+		keyboard: 'Keyboard',
+		mouse: 'Mouse',
+		screen: 'Screen',
+		television: 'Television',
+		tablet: 'Tablet',
+		headset: 'Headset'
+	} as Readonly<Record<DeviceAtHome, string>>,
 	shelf: 'What can you spare at home?',
 	more: 'More things',
 	sizes: 'Name and size',

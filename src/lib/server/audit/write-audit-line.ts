@@ -73,6 +73,7 @@ export const ACTS = [
 	'contact-recorded',
 	'message-read',
 	'plan-chosen',
+	'style-kept',
 	'checked-in',
 	'check-in-asked',
 	'plan-recalled',

@@ -5,15 +5,11 @@ import type { Rhythm } from '../../core/moving/rhythm';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { deskAct, type ActInput } from '../acts/desk-act';
-import { spotRows, type SpotRow } from '../assessments/spots';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { answeredOf } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
 import type { Planning } from '../planning/planning';
-import { makePlan } from '../plans/make-plan';
+import { solveForWay, writeForWay } from '../plans/change-way';
 import { oneAtATime } from '../plans/one-at-a-time';
-import { solveSpots, type SolvedSpot } from '../plans/solve-spots';
 
 const { assessments, people } = schema;
 
@@ -22,27 +18,6 @@ export interface SetUp extends ActInput {
 	readonly way: Way | null;
 	readonly route: Route | null;
 	readonly rhythm: Rhythm | null;
-}
-
-/** The newest answers of a person with their spots; none where nothing was answered. Served by assessments_person_sent_idx. */
-async function answeredSpots(db: Db, personId: string): Promise<SpotRow[]> {
-	const newest = await answeredOf(db, personId);
-	return newest ? spotRows(db, { id: newest, spotOf: null }) : [];
-}
-
-const revisionOf = (rows: readonly SpotRow[]) =>
-	rows.map(({ id, answersRevision, answeredAt }) => `${id} ${answersRevision} ${Number(answeredAt)}`).join();
-
-/** The spots solved for another way of sitting; nothing where they are judged by it already. */
-async function solvedFor(rows: readonly SpotRow[], way: Way | null, planning: Planning) {
-	const others = rows.flatMap(({ id, corner }) => (corner ? [{ id, corner }] : []));
-	if (way === null || others.length === 0 || rows.every((row) => row.way === way)) return [];
-	const corners = others.map(({ corner }) => ({ ...corner, way }));
-	const solved = await solveSpots(corners, planning);
-	return solved.flatMap((spot, i): (SolvedSpot & { id: string; whole: (typeof corners)[number] })[] => {
-		const [other, whole] = [others[i], corners[i]];
-		return other && whole ? [{ ...spot, id: other.id, whole }] : [];
-	});
 }
 
 /**
@@ -59,9 +34,8 @@ export function setUp(
 	requirePermission(actor, 'cases:act');
 	const { personId } = act;
 	return oneAtATime(`set-up ${personId}`, async () => {
-		const rows = await answeredSpots(db, personId);
-		const solved = await solvedFor(rows, way, planning);
-		const isFinal = solved.length > 0;
+		const solved = await solveForWay(db, personId, way, planning);
+		const isFinal = solved.spots.length > 0;
 		await deskAct(db, actor, { ...act, kind: 'set-up', isFinal }, now, async ({ tx, rows: changing }) => {
 			await changing.update(people, { way, route, rhythm }, eq(people.id, personId));
 			const open = and(
@@ -76,12 +50,7 @@ export function setUp(
 				const mine = and(eq(assessments.personId, personId), isNull(assessments.revokedAt));
 				await changing.update(assessments, { rhythm }, mine);
 			}
-			if (isFinal && revisionOf(await answeredSpots(tx, personId)) !== revisionOf(rows))
-				throw new Fault('conflict', 'answeredMeanwhile');
-			for (const { id, whole, ...plan } of solved) {
-				await tx.update(assessments).set({ way: whole.way, corner: whole }).where(eq(assessments.id, id));
-				await makePlan(tx, { assessmentId: id, ...plan, chosen: 0, why: 'way' }, now);
-			}
+			await writeForWay(tx, personId, solved, now);
 			const detail = { way: way ?? '', route: route ?? '', rhythm: rhythm ?? '' };
 			await writeAuditLine(tx, actor, { at: now, act: 'set-up', personId, detail });
 		});

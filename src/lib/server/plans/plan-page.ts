@@ -5,11 +5,13 @@ import {
 	piecesLeftOut,
 	sizesToCheck,
 	thingField,
+	triedStyle,
 	unitOf,
 	type Answers
 } from '../../core/answers';
-import { offersOf, stepsToDo } from '../../core/advice';
+import { offersOf, pageActs, stepsToDo } from '../../core/advice';
 import { closerOf } from '../../core/asking';
+import { offeredWays } from '../../core/guidance';
 import { USUAL_LOCALE } from '../../messages';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
 import { requestsOf } from '../assessments/ask-equipment';
@@ -43,6 +45,7 @@ async function whatComesNext(db: Db, personId: string) {
 		openFollowUp(db, personId, 'recheck')
 	]);
 	return {
+		actions: judgement?.actions ?? [],
 		carriedOut: judgement?.carriedOut ?? null,
 		isAsked: asked !== null,
 		checkInOn: checkIn?.due ?? null,
@@ -83,9 +86,13 @@ export async function readPlanPage(
 	const again = await newestReMeasurement(db, assessment.id);
 	const events = await eventsOf(db, kept.id);
 	const earlier = await plansOf(db, assessment.id);
+	const { actions, ...next } = await whatComesNext(db, actor.personId);
+	const told = adviceForPage(corner, advice, assessment, looked, USUAL_LOCALE);
 	return {
 		corner,
-		...adviceForPage(corner, advice, assessment, looked, USUAL_LOCALE),
+		...told,
+		/** What comes first of everything that is open; of another spot than the main one the answers alone tell. */
+		acts: isMain ? pageActs(actions, advice.first) : told.acts,
 		/** What is offered, the plan that is recommended first. */
 		offers,
 		worked: kept.chosen,
@@ -116,9 +123,12 @@ export async function readPlanPage(
 			assessment.answers,
 			assessment.way
 		),
+		/** The sitting style that is being tried; and whether there are others to try. */
+		tried: triedStyle(assessment.answers),
+		offersStyles: offeredWays(corner).length > 1,
 		/** Lengths that were not measured and that usual ones stand in for. */
 		stoodInFor: lengthsStoodInFor(assessment.answers),
-		next: await whatComesNext(db, actor.personId),
+		next,
 		again: again && again.at >= kept.madeAt ? again.lengths : null,
 		unit: unitOf(assessment.answers),
 		drawnAs: choiceOf(assessment.answers, 'drawnAs')

@@ -11,7 +11,8 @@
 	import BesideHeights from '../plan/BesideHeights.svelte';
 	import Ladder from '../plan/Ladder.svelte';
 	import StepList from '../plan/StepList.svelte';
-	import WhatStaysOpen from '../plan/WhatStaysOpen.svelte';
+	import WhatElseHelps from '../plan/WhatElseHelps.svelte';
+	import WhatWasFound from '../plan/WhatWasFound.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -75,7 +76,14 @@
 			</div>
 		</details>
 	{/if}
-	<WhatStaysOpen {advice} drawn={{ corner, plan: offers[chosen]?.plan ?? null, drawnAs }} {t} {unit} />
+	<WhatWasFound
+		{advice}
+		hasHabits={false}
+		drawn={{ corner, plan: offers[chosen]?.plan ?? null, drawnAs }}
+		{t}
+		{unit}
+	/>
+	<WhatElseHelps {advice} isOpen drawn={{ corner, plan: offers[chosen]?.plan ?? null, drawnAs }} {t} {unit} />
 	<BesideHeights {corner} {advice} {t} {unit} />
 	{#if earlier.length > 0}
 		<details class="mt-4">

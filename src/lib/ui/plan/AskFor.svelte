@@ -10,23 +10,29 @@
 		/** What was asked for. */
 		requests: readonly AskedThing[];
 		t: Catalogue;
+		/** What need not be asked for: it lies at home. */
+		own: readonly AskedThing[];
 		/** Names the thing on the button, where several stand beside each other. */
 		isNamed?: boolean;
 	}
 
-	let { thing, requests, t, isNamed = false }: Props = $props();
+	let { thing, requests, own, t, isNamed = false }: Props = $props();
 
 	const isAsked = $derived(requests.includes(thing));
 	const words = $derived(isAsked ? t.open.asked : t.open.ask);
 </script>
 
-<form method="POST" action="?/ask" use:enhance>
-	<input type="hidden" name="purchase" value={thing} />
-	<Button
-		disabled={isOffline.current}
-		name="wanted"
-		value={isAsked ? 'no' : 'yes'}
-		aria-pressed={isAsked}
-		aria-label="{words}: {t.open.buy[thing]}">{isNamed ? `${words}: ${t.open.buy[thing]}` : words}</Button
-	>
-</form>
+{#if own.includes(thing)}
+	<span class="font-semibold text-cool">{t.open.atHome[thing] ?? t.open.haveIt}</span>
+{:else}
+	<form method="POST" action="?/ask" use:enhance>
+		<input type="hidden" name="purchase" value={thing} />
+		<Button
+			disabled={isOffline.current}
+			name="wanted"
+			value={isAsked ? 'no' : 'yes'}
+			aria-pressed={isAsked}
+			aria-label="{words}: {t.open.buy[thing]}">{isNamed ? `${words}: ${t.open.buy[thing]}` : words}</Button
+		>
+	</form>
+{/if}

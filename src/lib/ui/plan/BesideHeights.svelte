@@ -6,6 +6,7 @@
 	import DeskPlan from './DeskPlan.svelte';
 	import OtherChecks from './OtherChecks.svelte';
 	import SunAtWindow from './SunAtWindow.svelte';
+	import Disclosure from '../kit/Disclosure.svelte';
 	import Later from '../later/Later.svelte';
 
 	interface Props {
@@ -19,8 +20,10 @@
 </script>
 
 <!-- What is worked out besides the heights: distances and angles, the window, the desk from above. -->
-<Later><OtherChecks checks={advice.others} {t} {unit} /></Later>
-{#if seatRulesOf(corner).isForWork}<Later
-		><DeskPlan {corner} besides={advice.besides} eyeMm={advice.eyeMm} {t} {unit} /></Later
-	>{/if}
-{#if advice.sun}<Later><SunAtWindow sun={advice.sun} {t} /></Later>{/if}
+<Disclosure words={t.otherChecks.foldTitle}>
+	<Later><OtherChecks checks={advice.others} {t} {unit} /></Later>
+	{#if seatRulesOf(corner).isForWork}<Later
+			><DeskPlan {corner} besides={advice.besides} eyeMm={advice.eyeMm} {t} {unit} /></Later
+		>{/if}
+	{#if advice.sun}<Later><SunAtWindow sun={advice.sun} {t} /></Later>{/if}
+</Disclosure>

@@ -17,6 +17,8 @@
 		findings: readonly FindingLine[];
 		/** What was asked for; null where it can't be. */
 		requests: readonly AskedThing[] | null;
+		/** What need not be asked for: it lies at home. */
+		own: readonly AskedThing[];
 		/** What became of each; null where nobody can tick, as on the desk. */
 		ticks?: FindingTicks | null;
 		/** Where the day is planned; null where nobody's is, as on the desk. */
@@ -25,7 +27,7 @@
 		unit: LengthUnit;
 	}
 
-	let { findings, requests, ticks = null, dayHref = null, t, unit }: Props = $props();
+	let { findings, requests, own, ticks = null, dayHref = null, t, unit }: Props = $props();
 
 	/** So many are shown at once: nobody does more than three things on one day. */
 	const FIRST = 3;
@@ -40,7 +42,7 @@
 </script>
 
 {#snippet line(found: FindingLine, before: FindingLine | undefined)}
-	<li class="border-b border-rule py-2">
+	<li id="finding-{found.finding}" class="border-b border-rule py-2">
 		<Later>
 			<p class="flex flex-wrap items-baseline justify-between gap-x-3">
 				<span
@@ -69,7 +71,7 @@
 				</p>
 				{#if requests}
 					<div class="no-print mt-1 flex flex-wrap gap-2">
-						{#each found.shop as { thing } (thing)}<AskFor {thing} {requests} {t} isNamed />{/each}
+						{#each found.shop as { thing } (thing)}<AskFor {thing} {requests} {own} {t} isNamed />{/each}
 					</div>
 				{/if}
 			{/if}

@@ -23,11 +23,24 @@
 		hrefOf: ((place: number) => string) | null;
 		/** Said of the one that is worked on. */
 		workedWords: string;
+		/** False in a fold that says it. */
+		hasTitle?: boolean;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
-	let { corner, before: now, offers, worked, shown, hrefOf, workedWords, t, unit }: Props = $props();
+	let {
+		corner,
+		before: now,
+		offers,
+		worked,
+		shown,
+		hrefOf,
+		workedWords,
+		hasTitle = true,
+		t,
+		unit
+	}: Props = $props();
 
 	/** The rungs, fewest things first, each with its place among the offers. */
 	const rungs = $derived(
@@ -42,8 +55,8 @@
 </script>
 
 <!-- Paper is for the plan that is worked on, not for choosing one. -->
-<section class="no-print" aria-labelledby="ladder">
-	<h2 id="ladder" class="text-head">{t.ladder.title}</h2>
+<section class="no-print" aria-label={t.ladder.title}>
+	{#if hasTitle}<h2 id="ladder" class="text-head">{t.ladder.title}</h2>{/if}
 	<p class="text-ink-soft">{t.ladder.lead}</p>
 	<ol class="mt-2">
 		{#each rungs as { things, plan, place } (place)}

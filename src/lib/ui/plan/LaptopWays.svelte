@@ -1,26 +1,22 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
 	import type { Corner } from '$lib/core/corner';
-	import type { AskedThing } from '$lib/core/equipment';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { LaptopArrangements } from '$lib/core/plan';
 	import { cornerWithKeyboard } from '$lib/core/plan/purchases';
+	import type { Snippet } from 'svelte';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import { isOffline } from '../kit/is-offline.svelte';
-	import AskFor from './AskFor.svelte';
 	import { planAsks } from './plan-asks';
 
 	interface Props {
 		laptop: LaptopArrangements;
 		corner: Corner;
-		/** What has been asked for; null where nobody can ask here. */
-		requests: readonly AskedThing[] | null;
+		/** What gets a keyboard and mouse, where the page doesn't begin with it. */
+		asking?: Snippet | null;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
-	let { laptop, corner, requests, t, unit }: Props = $props();
+	let { laptop, corner, asking = null, t, unit }: Props = $props();
 
 	const ways = $derived([
 		{
@@ -46,14 +42,7 @@
 					<span class="block">{planAsks(at, plan, t, unit) || t.open.nothingToBuild}</span>
 					<span class="block text-note text-ink-soft">{how}</span>
 				</span>
-				{#if id === 'withKeyboard' && requests}
-					<span class="no-print flex flex-wrap gap-2">
-						<AskFor thing="keyboard-and-mouse" {requests} {t} />
-						<form method="POST" action="?/arrived" use:enhance>
-							<Button look="quiet" disabled={isOffline.current}>{t.open.arrived}</Button>
-						</form>
-					</span>
-				{/if}
+				{#if id === 'withKeyboard'}{@render asking?.()}{/if}
 			</li>
 		{/each}
 	</ol>

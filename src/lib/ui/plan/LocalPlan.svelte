@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { choiceOf, tickField, ticksOfAnswers } from '$lib/core/answers';
+	import { checkField, choiceOf, tickField, ticksOfAnswers } from '$lib/core/answers';
+	import type { Habit } from '$lib/core/checklist';
 	import type { Corner } from '$lib/core/corner';
 	import { isLeftAlone, offersOf } from '$lib/core/advice/offers';
 	import type { PlanStep } from '$lib/core/plan';
@@ -13,7 +14,8 @@
 	import CheckTable from './CheckTable.svelte';
 	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
 	import StepList from './StepList.svelte';
-	import WhatStaysOpen from './WhatStaysOpen.svelte';
+	import WhatElseHelps from './WhatElseHelps.svelte';
+	import WhatWasFound from './WhatWasFound.svelte';
 
 	interface Props {
 		corner: Corner;
@@ -30,20 +32,36 @@
 	const unit = $derived(draft.unit);
 	const offer = $derived(offersOf(corner, advice)[0] ?? null);
 	const plan = $derived(offer?.plan ?? null);
-	const found = $derived(advice.findings.length);
 	const heading = $derived(
 		planTitle(
 			{
 				corner,
 				isLeftAlone: isLeftAlone(advice),
-				first: advice.first,
+				acts: advice.acts,
+				findings: advice.findings,
 				measureNext: advice.measureNext,
-				found,
+				plan,
+				open: steps.filter(({ place }) => !ticks[place]),
 				steps: steps.length,
-				things: offer?.rung?.things ?? steps.length
+				unit
 			},
 			t
 		)
+	);
+	const ticks = $derived(ticksOfAnswers(draft.answers));
+	/** A habit is kept as the answer that it is. */
+	const answer = ({ question }: Habit, isSo: boolean) => {
+		if (question) draft.set(checkField(question.item), isSo ? question.so : question.notSo);
+	};
+	const habits = $derived(
+		advice.habits.map((habit) => {
+			const said = habit.question && draft.answers[checkField(habit.question.item)];
+			return said === habit.question?.so
+				? { ...habit, isSo: true }
+				: said === habit.question?.notSo
+					? { ...habit, isSo: false }
+					: habit;
+		})
 	);
 	const drawnAs = $derived(choiceOf(draft.answers, 'drawnAs'));
 	const sections = $derived({
@@ -59,6 +77,7 @@
 <h1 class="mt-4 text-title">
 	{heading.title}
 </h1>
+<p class="mt-2 text-lead">{heading.lead}</p>
 <div class="mt-4 border border-rule bg-sheet p-4">
 	<SegmentSwitch
 		{states}
@@ -89,7 +108,7 @@
 	<div class="mt-5">
 		<StepList
 			{steps}
-			ticks={ticksOfAnswers(draft.answers)}
+			{ticks}
 			{t}
 			{unit}
 			canTick
@@ -97,5 +116,6 @@
 		/>
 	</div>
 {/if}
-<WhatStaysOpen {advice} drawn={{ corner, plan, drawnAs }} {t} {unit} />
+<WhatWasFound advice={{ ...advice, habits }} {answer} drawn={{ corner, plan, drawnAs }} {t} {unit} />
+<WhatElseHelps {advice} drawn={{ corner, plan, drawnAs }} isOpen={steps.length === 0} {t} {unit} />
 <BesideHeights {corner} {advice} {t} {unit} />

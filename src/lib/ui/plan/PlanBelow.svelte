@@ -2,25 +2,58 @@
 	import type { ComponentProps } from 'svelte';
 	import type { Catalogue } from '$lib/messages';
 	import Later from '../later/Later.svelte';
+	import HowSure from './HowSure.svelte';
+	import LookCloser from './LookCloser.svelte';
 	import type { PlanPageData, PlanVisit } from './plan-visit.svelte';
 	import PlanNext from './PlanNext.svelte';
-	import WhatStaysOpen from './WhatStaysOpen.svelte';
+	import PlanOptions from './PlanOptions.svelte';
+	import WhatElseHelps from './WhatElseHelps.svelte';
+	import WhatWasFound from './WhatWasFound.svelte';
 
-	type Open = ComponentProps<typeof WhatStaysOpen>;
+	type Found = ComponentProps<typeof WhatWasFound>;
 
 	interface Props {
 		visit: PlanVisit;
 		data: PlanPageData &
-			Open['advice'] &
-			Pick<Open, 'requests' | 'findingTicks'> &
-			Pick<ComponentProps<typeof PlanNext>, 'next' | 'earlier'>;
+			Found['advice'] &
+			Pick<Found, 'requests' | 'findingTicks'> &
+			Pick<ComponentProps<typeof PlanNext>, 'next' | 'earlier'> &
+			Pick<ComponentProps<typeof HowSure>['data'], 'stoodInFor' | 'offersStyles'> &
+			Pick<ComponentProps<typeof LookCloser>, 'closer'>;
 		t: Catalogue;
 	}
 
 	let { visit, data, t }: Props = $props();
+
+	const drawn = $derived({ corner: data.corner, plan: visit.plan, drawnAs: data.drawnAs });
 </script>
 
 <div class="below no-print">
+	<Later
+		><WhatWasFound
+			advice={data}
+			requests={data.requests}
+			findingTicks={data.findingTicks}
+			beginsWithKeyboard={visit.beginsWithKeyboard}
+			{drawn}
+			hrefOf={(page) => `/c/${data.token}/${page}`}
+			{t}
+			unit={data.unit}
+		/></Later
+	>
+	<Later><PlanOptions {visit} {t} /></Later>
+	<Later
+		><WhatElseHelps
+			advice={data}
+			requests={data.requests}
+			isOpen={visit.steps.length === 0 && !visit.isLeftAlone}
+			{drawn}
+			{t}
+			unit={data.unit}
+		/></Later
+	>
+	<Later><HowSure {visit} {data} {t} /></Later>
+	<Later><LookCloser closer={data.closer} token={data.token} {t} /></Later>
 	<Later
 		><PlanNext
 			token={data.token}
@@ -29,17 +62,6 @@
 			next={data.next}
 			earlier={data.earlier}
 			{t}
-		/></Later
-	>
-	<Later
-		><WhatStaysOpen
-			advice={data}
-			requests={data.requests}
-			findingTicks={data.findingTicks}
-			drawn={{ corner: data.corner, plan: visit.plan, drawnAs: data.drawnAs }}
-			hrefOf={(page) => `/c/${data.token}/${page}`}
-			{t}
-			unit={data.unit}
 		/></Later
 	>
 </div>

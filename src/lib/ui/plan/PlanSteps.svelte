@@ -1,11 +1,10 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { page } from '$app/state';
+	import type { HouseholdKind } from '$lib/core/corner';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import type { PlanVisit } from './plan-visit.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
-	import Ladder from './Ladder.svelte';
 	import StepList from './StepList.svelte';
 	import Later from '../later/Later.svelte';
 
@@ -17,53 +16,13 @@
 
 	let { visit, leftOut, t }: Props = $props();
 
-	/** Places of the offers that do the same with other things. */
-	const others = $derived(visit.data.offers.flatMap(({ rung }, place) => (rung ? [] : [place])));
-	const misfit = (place: number) => visit.data.offers[place]?.plan.cost.W ?? Infinity;
-	const isReading = (place: number) => visit.data.offers[place]?.kind === 'reading';
-	/** The offer that leaves least open, where that is less than the recommended one leaves: it asks for more than that gains. */
-	const closest = $derived(
-		others.filter((place) => !isReading(place)).toSorted((a, b) => misfit(a) - misfit(b))[0] ?? 0
-	);
-	const isCloser = (place: number) => place === closest && misfit(place) < misfit(0);
-	const hasLadder = $derived(visit.data.offers.some(({ rung }) => rung !== null));
+	const kindsAtHome = $derived.by(() => {
+		const counted: Partial<Record<HouseholdKind, number>> = {};
+		for (const { kind, count = 1 } of visit.data.corner.household)
+			counted[kind] = (counted[kind] ?? 0) + count;
+		return counted;
+	});
 </script>
-
-{#if hasLadder}
-	<div class="mt-5">
-		<Later
-			><Ladder
-				corner={visit.data.corner}
-				before={visit.data.before}
-				offers={visit.data.offers}
-				worked={visit.data.worked}
-				shown={visit.data.shown}
-				hrefOf={(place) => `${page.url.pathname}?plan=${place + 1}`}
-				workedWords={t.plan.workingOn}
-				{t}
-				unit={visit.data.unit}
-			/></Later
-		>
-	</div>
-{/if}
-{#if hasLadder ? others.length > 0 : others.length > 1}
-	<nav class="no-print mt-4 flex flex-wrap items-center gap-2 text-note" aria-label={t.plan.alternatives}>
-		{#each others as place, i (place)}
-			<Button
-				aria-current={place === visit.data.shown ? 'true' : undefined}
-				href="{page.url.pathname}?plan={place + 1}"
-				data-sveltekit-noscroll
-			>
-				{isReading(place)
-					? t.open.reading
-					: hasLadder
-						? t.ladder.other(i + 1, isCloser(place))
-						: t.plan.planN(i + 1)}
-			</Button>
-		{/each}
-		<span class="text-ink-soft">{t.plan.anotherLead}</span>
-	</nav>
-{/if}
 
 {#if visit.steps.length > 0}
 	{#if visit.isWorked}
@@ -89,6 +48,7 @@
 				canTick={visit.isWorked}
 				tick={(place, done) => visit.tick(place, done)}
 				canLeaveOut={visit.isWorked}
+				{kindsAtHome}
 				stuckHref={(place) => `/c/${visit.data.token}/messages?stuck=plan.tick.${place}`}
 			/></Later
 		>

@@ -1,15 +1,25 @@
 <script lang="ts">
-	import { isHazard } from '$lib/core/checklist';
+	import type { ToldDistance } from '$lib/core/advice';
+	import { isHazard, type Habit } from '$lib/core/checklist';
+	import type { LengthUnit } from '$lib/core/length';
+	import { habitWords } from './habit-words';
 	import type { Catalogue } from '$lib/messages';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';
 
 	interface Props {
-		findings: readonly FindingLine[];
+		data: {
+			readonly findings: readonly FindingLine[];
+			readonly habits: readonly Habit[];
+			readonly toldDistance: ToldDistance;
+			readonly unit: LengthUnit;
+		};
 		t: Catalogue;
 	}
 
 	/** On paper below the steps, to be ticked by hand; how to put it right is said of hazards alone, so that it stays one sheet. */
-	let { findings, t }: Props = $props();
+	let { data, t }: Props = $props();
+
+	const { findings } = $derived(data);
 </script>
 
 {#if findings.length > 0}
@@ -24,6 +34,16 @@
 		</ul>
 	</section>
 {/if}
+<section>
+	<h2 class="font-semibold">{t.habits.title}</h2>
+	<ul>
+		{#each data.habits as habit (habit.id)}
+			<li>
+				<span class="box" aria-hidden="true"></span>{habitWords(habit, data.toldDistance, t, data.unit)}
+			</li>
+		{/each}
+	</ul>
+</section>
 
 <style>
 	section {

@@ -9,11 +9,17 @@
 		more: KeptMore | null;
 		purchases: readonly KeptPurchase[];
 		requests: readonly AskedThing[] | null;
+		/** What need not be asked for: it lies at home. */
+		own: readonly AskedThing[];
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
-	let { more, purchases, requests, t, unit }: Props = $props();
+	let { more, purchases, requests, own, t, unit }: Props = $props();
+
+	const isOwn = ({ purchases: things }: KeptPurchase) => things.every((thing) => own.includes(thing));
+	/** What lies at home comes before what is bought. */
+	const sorted = $derived(purchases.toSorted((a, b) => Number(isOwn(b)) - Number(isOwn(a))));
 
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
 
@@ -51,7 +57,7 @@
 		<h2 class="text-lead">{t.open.buyTitle}</h2>
 		<p class="text-note text-ink-soft">{t.open.buyLead}</p>
 		<dl class="mt-2 border-t border-rule">
-			{#each purchases as purchase (nameOf(purchase))}
+			{#each sorted as purchase (nameOf(purchase))}
 				<div class="border-b border-rule py-2">
 					<dt class="font-semibold">{nameOf(purchase)}</dt>
 					<dd class="flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
@@ -59,7 +65,7 @@
 						{#if requests}
 							<span class="no-print flex flex-wrap gap-2">
 								{#each purchase.purchases as thing (thing)}
-									<AskFor {thing} {requests} {t} />
+									<AskFor {thing} {requests} {own} {t} />
 								{/each}
 							</span>
 						{/if}

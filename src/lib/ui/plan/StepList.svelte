@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
 	import { enhance } from '$app/forms';
+	import type { HouseholdKind } from '$lib/core/corner';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { PlanStep, StepPlace } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
@@ -26,11 +27,27 @@
 		tick?: (place: StepPlace, done: boolean) => void;
 		/** Whether a piece that doesn't work here can be left out and the plan solved again. */
 		canLeaveOut?: boolean;
+		/** How many of each kind there are at home. */
+		kindsAtHome?: Readonly<Partial<Record<HouseholdKind, number>>>;
 		/** Where somebody who is stuck at a step writes; nowhere for the coordinator. */
 		stuckHref?: (place: StepPlace) => string;
 	}
 
-	let { steps, ticks, t, unit, canTick, tick, canLeaveOut = false, stuckHref }: Props = $props();
+	let {
+		steps,
+		ticks,
+		t,
+		unit,
+		canTick,
+		tick,
+		canLeaveOut = false,
+		kindsAtHome = {},
+		stuckHref
+	}: Props = $props();
+
+	/** Kinds of a step's pieces of which the home has more: without this one the next would take its place. */
+	const severalKinds = (pieces: PlanStep['pieces']) =>
+		[...new Set(pieces.map(({ kind }) => kind))].filter((kind) => (kindsAtHome[kind] ?? 0) > 1);
 </script>
 
 <ol class="border-t border-rule">
@@ -100,6 +117,14 @@
 											<input type="hidden" name="piece" value={piece.id} />
 											<Button name="out" value="yes" disabled={isOffline.current}
 												>{t.plan.without(piece.label)}</Button
+											>
+										</form>
+									{/each}
+									{#each severalKinds(step.pieces) as kind (kind)}
+										<form method="POST" action="?/out" use:enhance>
+											<input type="hidden" name="kind" value={kind} />
+											<Button name="out" value="yes" disabled={isOffline.current}
+												>{t.plan.withoutAny[kind]}</Button
 											>
 										</form>
 									{/each}

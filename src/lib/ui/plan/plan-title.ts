@@ -1,39 +1,93 @@
-import type { FirstAct } from '$lib/core/advice';
-import type { MeasurableName } from '$lib/core/checks';
+import type { Action } from '$lib/core/judgement';
 import { seatRulesOf, type Corner } from '$lib/core/corner';
+import { formatLength, type LengthUnit } from '$lib/core/length';
+import type { MeasurableName } from '$lib/core/checks';
+import type { Plan, PlanStep } from '$lib/core/plan';
 import type { Catalogue } from '$lib/messages';
+import type { FindingLine } from '$lib/messages/advice/finding-lines';
+import { changesOf } from './plan-asks';
 
 /** What the headline of a plan depends on. */
-export interface PlanState {
-	readonly corner: Pick<Corner, 'spot'>;
+export interface Headed {
+	readonly corner: Corner;
 	/** Whether the heights are left as they are. */
 	readonly isLeftAlone: boolean;
-	/** What to do first, as the corner alone says; empty for advice of earlier rules. */
-	readonly first: readonly FirstAct[];
+	/** What comes first, of everything that is open. */
+	readonly acts: readonly Action[];
+	readonly findings: readonly Pick<FindingLine, 'finding' | 'name' | 'fixes'>[];
 	/** A length that would make it surer; null for none. */
 	readonly measureNext: MeasurableName | null;
-	/** How much was found besides the heights, and stands. */
-	readonly found: number;
-	/** Steps of the plan, and the things that they ask for. */
+	/** The plan that the page is about, and its steps, those that are done left out. */
+	readonly plan: Plan | null;
+	readonly open: readonly PlanStep[];
+	/** All of its steps. */
 	readonly steps: number;
-	readonly things: number;
+	readonly unit: LengthUnit;
 }
 
-/** The headline of a plan, and the sentence below it; empty where the page has its own. A corner is said to fit only where nothing was found. */
-export function planTitle(
-	{ corner, isLeftAlone, first, measureNext, found, steps, things }: PlanState,
-	t: Catalogue
-): { title: string; lead: string } {
-	if (!seatRulesOf(corner).isForWork) return { title: t.plan.titleSoftSeat, lead: t.plan.leadSoftSeat };
-	const [act] = first;
-	if (act?.act === 'spot') return { title: t.plan.titleAnotherSpot, lead: t.plan.leadAnotherSpot };
+/** The headline of a plan, and the sentence below it; empty where there is none. */
+export interface Heading {
+	readonly title: string;
+	readonly lead: string;
+}
+
+/** The first sentence of some, without its full stop: an act by itself. */
+const firstSentence = (text: string) => text.split(/(?<=[.!?])\s/)[0]?.replace(/\.$/, '') ?? text;
+
+/** A step as an act: what goes where, and how far. */
+function stepAct({ place, setTo }: PlanStep, { corner, plan, unit }: Headed, t: Catalogue): string {
+	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
+	if (place === 'distance') return t.plan.act.distance(length(setTo ?? 0));
+	if (place === 'back' || place === 'mouse' || place === 'tilt') return t.plan.act[place];
+	const by = plan ? changesOf(corner, plan)[place] : 0;
+	return by === 0 ? t.plan.act.flat : t.plan.act[place](length(Math.abs(by)), by > 0);
+}
+
+function ofAct({ act, what }: Action, headed: Headed, t: Catalogue): Heading | null {
+	const { findings, open, steps } = headed;
+	if (act === 'spot') {
+		const isSoft = !seatRulesOf(headed.corner).isForWork;
+		return isSoft
+			? { title: t.plan.titleAnotherSpot, lead: t.plan.leadSoftSeat }
+			: { title: t.plan.titleAnotherSpot, lead: t.plan.leadAnotherSpot };
+	}
+	if (act === 'hazard' || act === 'finding') {
+		const line = findings.find(({ finding }) => finding === what);
+		if (!line) return null;
+		return { title: firstSentence(line.fixes[0] ?? line.name), lead: t.plan.leadFound(line.name) };
+	}
+	if (act === 'ask')
+		return what === 'keyboard-and-mouse'
+			? { title: t.plan.titleKeyboard, lead: t.plan.leadKeyboard(steps) }
+			: { title: t.plan.titleHopeless, lead: t.plan.leadHopeless };
+	if (act === 'measure')
+		return { title: t.plan.titleMeasure(t.measurable[what as MeasurableName]), lead: t.plan.leadMeasure };
+	const step = open.find(({ place }) => place === what) ?? open[0];
+	return step ? { title: stepAct(step, headed, t), lead: t.plan.leadStep(steps) } : null;
+}
+
+/** What comes after the first act, each as an act of its own; the steps of building are listed by themselves. */
+export function thenActs(headed: Headed, t: Catalogue): string[] {
+	const { title } = planTitle(headed, t);
+	return headed.acts
+		.filter(({ act }) => act !== 'build')
+		.flatMap((act) => ofAct(act, headed, t)?.title ?? [])
+		.filter((words) => words !== title && words !== t.plan.titleHopeless);
+}
+
+/** The headline of a plan: the first thing to do, as an act. Somebody is told that all is well only where nothing was found. */
+export function planTitle(headed: Headed, t: Catalogue): Heading {
+	const { acts, isLeftAlone, measureNext, findings, open, steps } = headed;
+	const first = acts.map((act) => ofAct(act, headed, t)).find((heading) => heading !== null);
 	if (isLeftAlone) {
 		const measure = measureNext && t.measurable[measureNext];
-		if (found === 0) return { title: t.plan.titleNone, lead: t.plan.leadNone(measure) };
-		return { title: t.plan.titleHeightsFit(found), lead: t.plan.leadHeightsFit };
+		if (first && findings.length > 0)
+			return { title: first.title, lead: `${first.lead} ${t.plan.leadHeightsFit}` };
+		if (!first || acts[0]?.act === 'measure' || acts[0]?.act === 'ask')
+			return { title: t.plan.titleNone, lead: t.plan.leadNone(measure) };
+		return first;
 	}
-	if (act?.act === 'ask' && act.what === 'keyboard-and-mouse')
-		return { title: t.plan.titleKeyboard, lead: steps > 0 ? t.plan.leadKeyboard(things) : '' };
-	if (steps === 0) return { title: t.plan.titleHopeless, lead: t.plan.leadHopeless };
-	return { title: t.plan.title(things), lead: '' };
+	if (first) return first;
+	if (steps > 0 && open.length === 0) return { title: t.plan.doneTitle, lead: t.plan.doneLead };
+	return { title: t.plan.titleHopeless, lead: t.plan.leadHopeless };
 }

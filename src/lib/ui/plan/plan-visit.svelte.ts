@@ -5,11 +5,15 @@ import type { CheckResult } from '$lib/core/checks';
 import type { Corner } from '$lib/core/corner';
 import { planAsItStands } from '$lib/core/judgement/as-it-stands';
 import type { Thing } from '$lib/core/judgement/vocabulary';
+import type { Action } from '$lib/core/judgement';
 import type { LengthUnit } from '$lib/core/length';
+import type { MeasurableName } from '$lib/core/checks';
+import type { FindingLine } from '$lib/messages/advice/finding-lines';
 import type { LaptopArrangements, Plan, PlanStep, Rung, StepPlace } from '$lib/core/plan';
 import { sectionOf, type DrawnAs, type ReMeasured, type Section } from '$lib/core/section';
 import { Autosave, type Keep } from '../autosave/autosave.svelte';
 import { Again } from './again.svelte';
+import type { Headed } from './plan-title';
 
 /** What the page of a plan is made of, as the server kept it. */
 export interface PlanPageData {
@@ -26,6 +30,10 @@ export interface PlanPageData {
 	readonly shown: number;
 	readonly steps: readonly PlanStep[];
 	readonly ticks: Readonly<Record<string, boolean>>;
+	/** What comes first, of everything that is open. */
+	readonly acts: readonly Action[];
+	readonly findings: readonly FindingLine[];
+	readonly measureNext: MeasurableName | null;
 	/** What was found besides heights, each with what was said of it; null for nothing yet. */
 	readonly findingTicks?: Readonly<Record<string, unknown>> | null;
 	readonly standing: { readonly lengths: ReMeasured; readonly isMeasured: boolean } | null;
@@ -142,17 +150,26 @@ export class PlanVisit {
 		return section;
 	}
 
-	/** Checks that are open now and fit after the plan, and how many are open. */
-	get closes(): readonly [closed: number, open: number] {
-		const after = this.plan?.after ?? this.data.before;
-		const now = open(this.data.before);
-		const fits = (id: CheckResult['id']) => after.some((a) => a.id === id && a.verdict === 'fits');
-		return [now.filter(({ id }) => fits(id)).length, now.length];
+	/** What the headline is made of: what was ticked here is no act any more, before the server knows it. */
+	get headed(): Headed {
+		const { corner, acts, findings, measureNext, unit } = this.data;
+		return {
+			corner,
+			isLeftAlone: this.isLeftAlone,
+			acts: acts.filter(({ act, what }) => act !== 'build' || !this.ticks[what]),
+			findings,
+			measureNext,
+			plan: this.plan,
+			open: this.steps.filter(({ place }) => !this.ticks[place]),
+			steps: this.steps.length,
+			unit
+		};
 	}
 
-	/** Things that the plan asks for: heights to change where it is a rung of the ladder, else its steps. */
-	get things(): number {
-		return this.data.offers[this.data.shown]?.rung?.things ?? this.steps.length;
+	/** Whether the page begins with what a laptop alone needs most. */
+	get beginsWithKeyboard(): boolean {
+		const [first] = this.headed.acts;
+		return first?.act === 'ask' && first.what === 'keyboard-and-mouse';
 	}
 
 	/** Checks that stay open after the plan. */

@@ -7,6 +7,9 @@ const corner = randomCorner(3, { rigid: 4, soft: 2, span: 0 });
 
 const PAGE: PlanPageData = {
 	token: 'abc',
+	acts: [],
+	findings: [],
+	measureNext: null,
 	corner,
 	before: checkCorner(corner),
 	offers: [],

@@ -4,6 +4,7 @@
 	import type { Catalogue } from '$lib/messages';
 	import ChoiceRows from '../kit/ChoiceRows.svelte';
 	import Combobox from '../kit/Combobox.svelte';
+	import BackTest from './BackTest.svelte';
 	import type { Draft } from './draft.svelte';
 
 	interface Props {
@@ -41,4 +42,5 @@
 	/>
 {:else}
 	<ChoiceRows {name} legend={t.fields[name]} {hint} {options} {value} onchange={set} {onpick} />
+	{#if name === 'back'}<BackTest {t} />{/if}
 {/if}

@@ -4,6 +4,7 @@
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import type { Draft } from './draft.svelte';
+	import DeviceQuestion from './DeviceQuestion.svelte';
 	import Shelf from './Shelf.svelte';
 	import ThingRow from './ThingRow.svelte';
 
@@ -30,6 +31,7 @@
 <h2 class="question-title">{t.things.shelf}</h2>
 <p class="mt-1 mb-3 text-note text-ink-soft">{t.things.none}</p>
 <Shelf {counts} {t} />
+<DeviceQuestion {draft} {t} />
 {#if listed.length === 0}
 	<p class="mt-3">
 		<Button name="none" value="hasThings" formnovalidate>{t.things.nothing}</Button>

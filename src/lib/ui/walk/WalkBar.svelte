@@ -5,7 +5,7 @@
 
 	interface Props {
 		/** What the main button says where one question is shown, and where a page is. */
-		words: { readonly one: string; readonly page: string };
+		words: { readonly one: string; readonly page: string; readonly canSkip: boolean };
 		isBusy: boolean;
 		/** Where somebody who is stuck here writes. */
 		stuckHref: string;
@@ -19,7 +19,10 @@
 <div class="bar">
 	<div class="one">
 		<Button size="thumb" name="go" value="back" formnovalidate>{t.frame.back}</Button>
-		<Button size="thumb" look="main" class="flex-1" name="go" value="on" {isBusy}>{words.one}</Button>
+		<!-- An answer is what is wanted: to skip it is there, and quieter. -->
+		<Button size="thumb" look={words.canSkip ? 'plain' : 'main'} class="flex-1" name="go" value="on" {isBusy}
+			>{words.one}</Button
+		>
 	</div>
 	<div class="page">
 		<Button name="go" value="before" formnovalidate>{t.frame.back}</Button>

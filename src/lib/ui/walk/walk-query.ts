@@ -10,8 +10,10 @@ export interface WalkQuery {
 	readonly at: string | null;
 	/** Whether everything that is missing is marked. */
 	readonly showsOpen: boolean;
+	/** Whether the page is looked through to correct it: its questions come one after the other, answered or not. */
+	readonly isReview: boolean;
 	/** The query of another page of the same walk. */
-	readonly search: (to: { readonly at?: string }) => string;
+	readonly search: (to: { readonly at?: string; readonly isReview?: boolean }) => string;
 }
 
 /** Reads the query of a page of the walk. */
@@ -24,9 +26,11 @@ export function walkQuery(query: URLSearchParams): WalkQuery {
 		isCloser,
 		at: query.get('at'),
 		showsOpen: query.has('open'),
-		search: ({ at }) => {
+		isReview: query.has('review'),
+		search: ({ at, isReview }) => {
 			const parts = [
 				...(at ? [`at=${at}`] : []),
+				...(isReview ? ['review'] : []),
 				...(some.length > 0 ? [`only=${some.join('.')}`] : []),
 				...(isCloser ? ['closer'] : [])
 			];

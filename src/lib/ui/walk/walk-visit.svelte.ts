@@ -92,7 +92,8 @@ export class WalkVisit {
 			? this.questions.find((question) => this.issues.some(({ field }) => isFieldOf(question, field)))
 			: undefined;
 		const open = this.questions.find(({ id }) => this.walk.open.some((one) => one.id === id));
-		const current = named(query.at) ?? held ?? faulty ?? open ?? this.questions[0] ?? null;
+		const first = query.isReview ? this.questions[0] : open;
+		const current = named(query.at) ?? held ?? faulty ?? first ?? this.questions[0] ?? null;
 		this.held = { page, id: current?.id ?? null };
 		return current;
 	});
@@ -121,22 +122,31 @@ export class WalkVisit {
 		return pageAfter(this.walk, this.place.page);
 	}
 
-	/** What the main buttons say: where one question is shown, and where a page is. */
-	readonly buttons: { readonly one: string; readonly page: string } = $derived.by(() => {
-		const { t } = this.place;
-		const isOpen = this.walk.open.some(({ id }) => id === this.current?.id);
-		const canSkip = isOpen && (this.current?.kind === 'choice' || this.current?.kind === 'check');
-		const isLast = questionAfter(this.walk, this.current?.id ?? null) === null;
-		return {
-			one: isLast ? t.nav.finish : canSkip ? t.nav.skip : t.nav.on,
-			page: this.next ? t.nav.next(t.pages[this.next].short.toLowerCase()) : t.nav.finish
-		};
-	});
+	/** The page that is looked through, where one is. */
+	private get reviewed(): Page | null {
+		return this.place.query.isReview ? this.place.page : null;
+	}
 
-	to(page: Page | '', at?: string): Promise<void> {
+	/** What the main buttons say: where one question is shown, and where a page is. */
+	readonly buttons: { readonly one: string; readonly page: string; readonly canSkip: boolean } = $derived.by(
+		() => {
+			const { t } = this.place;
+			const isOpen = this.walk.open.some(({ id }) => id === this.current?.id);
+			const canSkip = isOpen && (this.current?.kind === 'choice' || this.current?.kind === 'check');
+			const isLast = questionAfter(this.walk, this.current?.id ?? null, this.reviewed) === null;
+			return {
+				canSkip: canSkip && !isLast,
+				one: isLast ? t.nav.finish : canSkip ? t.nav.skip : t.nav.on,
+				page: this.next ? t.nav.next(t.pages[this.next].short.toLowerCase()) : t.nav.finish
+			};
+		}
+	);
+
+	/** @param isReview whether the page is looked through, answered or not; as it is if left out */
+	to(page: Page | '', at?: string, isReview = this.reviewed === page): Promise<void> {
 		const { token, query } = this.place;
 		if (page !== this.place.page) this.stood = {};
-		const search = page === '' ? '' : query.search(at ? { at } : {});
+		const search = page === '' ? '' : query.search({ isReview, ...(at ? { at } : {}) });
 		return goto(`/c/${token}/${page}${search}`, { noScroll: page === this.place.page, keepFocus: true }).then(
 			() => this.focus(at)
 		);
@@ -196,7 +206,7 @@ export class WalkVisit {
 		);
 		if (this.found.length > 0) return;
 		if (page === 'first') await this.draft.autosave.flush();
-		const question = at ? questionAfter(this.walk, at.id) : null;
+		const question = at ? questionAfter(this.walk, at.id, this.reviewed) : null;
 		if (question) return this.to(question.page, question.id);
 		const next = at ? null : this.next;
 		return next ? this.to(next) : this.finishing.finish();
@@ -238,7 +248,7 @@ export class WalkVisit {
 			this.draft.setAll(fieldsOfNone(none, this.draft.answers));
 			if (isOneAtATime()) void this.goOn(true);
 		} else if (go === 'back' || go === 'before') this.goBack(go === 'back');
-		else if (go !== '' && go !== 'next' && go !== 'on') void this.to(go as Page);
+		else if (go !== '' && go !== 'next' && go !== 'on') void this.to(go as Page, undefined, true);
 		else void this.goOn(go === 'on' && isOneAtATime());
 	};
 

@@ -62,12 +62,15 @@ async function keep({
 function walkAt(
 	event: RequestEvent,
 	{ assessment }: OpenAssessment
-): { walk: Walk; to: (page: Page, at?: string) => string } {
-	const { only, isCloser, search } = walkQuery(event.url.searchParams);
+): { walk: Walk; to: (page: Page, at?: string, isReview?: boolean) => string; reviewed: Page | null } {
+	const { only, isCloser, isReview: isReviewed, search } = walkQuery(event.url.searchParams);
+	const reviewed = isReviewed ? (event.params.page as Page) : null;
 	const route = isCloser ? 'complete' : routeOf(assessment.answers, assessment.route);
 	return {
 		walk: walkOf(assessment.answers, assessment, route, only),
-		to: (page, at) => `/c/${event.params.token}/${page}${search(at ? { at } : {})}`
+		reviewed,
+		to: (page, at, isReview = page === reviewed) =>
+			`/c/${event.params.token}/${page}${search({ isReview, ...(at ? { at } : {}) })}`
 	};
 }
 
@@ -94,8 +97,8 @@ async function goOn(
 		at ? isFieldOf(at, field) : pageOfField(field) === page
 	);
 	if (issues.length > 0) return fail(400, { issues });
-	const { walk, to } = walkAt(event, open);
-	const next = at ? questionAfter(walk, at.id) : null;
+	const { walk, to, reviewed } = walkAt(event, open);
+	const next = at ? questionAfter(walk, at.id, reviewed) : null;
 	if (next) redirect(303, to(next.page, next.id));
 	// Without scripts an answer opens others on its page only now: they are asked before the page is left.
 	const opened = walk.open.find(({ id, page: of }) => of === page && !at && !shown.includes(id));
@@ -115,7 +118,8 @@ function goBack(event: RequestEvent, open: OpenAssessment, page: Page, at: Quest
 
 /** The same page, at the same question. */
 function here(event: RequestEvent, { at }: PageForm): string {
-	return `${event.url.pathname}${walkQuery(event.url.searchParams).search(at ? { at } : {})}`;
+	const { isReview, search } = walkQuery(event.url.searchParams);
+	return `${event.url.pathname}${search({ isReview, ...(at ? { at } : {}) })}`;
 }
 
 export const actions: Actions = {
@@ -129,7 +133,7 @@ export const actions: Actions = {
 			if (form.none === 'emergency' || form.none === 'professional') redirect(303, to(page, form.at));
 			if (form.go === 'back') return goBack(event, open, page, at);
 			if (form.go === 'before') return goBack(event, open, page, null);
-			if (form.go && form.go !== 'next' && form.go !== 'on') redirect(303, to(form.go));
+			if (form.go && form.go !== 'next' && form.go !== 'on') redirect(303, to(form.go, undefined, true));
 			return goOn(event, open, page, form.go === 'next' ? null : at, form.shown?.split(' ') ?? []);
 		}),
 

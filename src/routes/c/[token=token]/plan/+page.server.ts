@@ -1,8 +1,17 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { checkedSize, outField, pageOfField, readLength, unitOf } from '$lib/core/answers';
-import { FINDING_IDS } from '$lib/core/checklist';
+import {
+	checkedSize,
+	checkField,
+	fieldsWithoutKind,
+	outField,
+	pageOfField,
+	readLength,
+	unitOf
+} from '$lib/core/answers';
+import { FINDING_IDS, HABIT_IDS } from '$lib/core/checklist';
 import { THINGS, TICK_WAYS } from '$lib/core/judgement';
+import { HOUSEHOLD_KINDS } from '$lib/core/corner';
 import { LENGTH_UNITS } from '$lib/core/length';
 import { ASKED_THINGS } from '$lib/core/equipment';
 import { askEquipment } from '$lib/server/assessments/ask-equipment';
@@ -35,9 +44,11 @@ const readFindingTick = formReader({
 	finding: Type.Enum(FINDING_IDS),
 	how: Type.Enum([...TICK_WAYS, 'open'])
 });
+const readHabit = formReader({ habit: Type.Enum(HABIT_IDS), isSo: yesNo });
 const readAsk = formReader({ purchase: Type.Enum(ASKED_THINGS), wanted: yesNo });
 const readOut = formReader({
-	piece: Type.String({ pattern: '^t(?:[0-9]|[123][0-9])(?:#[0-9]{1,3})?$' }),
+	piece: Type.Optional(Type.String({ pattern: '^t(?:[0-9]|[123][0-9])(?:#[0-9]{1,3})?$' })),
+	kind: Type.Optional(Type.Enum(HOUSEHOLD_KINDS)),
 	out: yesNo
 });
 /** Heights of a pile that are taken, mm. */
@@ -68,6 +79,16 @@ export const actions: Actions = {
 	finding: act(async ({ request, locals }, open) => {
 		const { finding, how } = await readFindingTick(request);
 		await tickFinding(locals.db, open, { finding, how }, locals.now);
+	}),
+
+	/** A habit is kept as the answer to the question that it is about: where it isn't so, its problem is found. */
+	habit: act(async ({ request, locals, params }, open) => {
+		const { habit, isSo } = await readHabit(request);
+		const page = await readPlanPage(locals.db, open, params.token, locals.now);
+		const question = page?.habits.find(({ id }) => id === habit)?.question;
+		if (!question) return;
+		const answer = isSo === 'yes' ? question.so : question.notSo;
+		await saveAnswers(locals.db, open, { [checkField(question.item)]: answer }, locals.now);
 	}),
 
 	unit: act(async ({ request, locals }, open) => {
@@ -103,9 +124,13 @@ export const actions: Actions = {
 
 	out: ({ request, locals, params }) =>
 		orFailedForm(async () => {
-			const { piece, out } = await readOut(request);
+			const { piece, kind, out } = await readOut(request);
 			const open = await openAssessment(locals.db, params.token);
-			await saveAnswers(locals.db, open, { [outField(piece)]: out === 'yes' ? 'yes' : '' }, locals.now);
+			const fields = {
+				...(kind ? fieldsWithoutKind(open.assessment.answers, kind) : {}),
+				...(piece ? { [outField(piece)]: out === 'yes' ? 'yes' : '' } : {})
+			};
+			await saveAnswers(locals.db, open, fields, locals.now);
 			return sendAgain(locals, params.token, open, 'does-not-work');
 		}),
 

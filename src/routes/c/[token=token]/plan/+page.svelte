@@ -8,7 +8,6 @@
 	import Later from '$lib/ui/later/Later.svelte';
 	import BesideHeights from '$lib/ui/plan/BesideHeights.svelte';
 	import LookAgain from '$lib/ui/plan/LookAgain.svelte';
-	import LookCloser from '$lib/ui/plan/LookCloser.svelte';
 	import PlanBelow from '$lib/ui/plan/PlanBelow.svelte';
 	import PlanDrawing from '$lib/ui/plan/PlanDrawing.svelte';
 	import PlanHeader from '$lib/ui/plan/PlanHeader.svelte';
@@ -53,10 +52,7 @@
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 </script>
 
-<svelte:head
-	><title>{visit.isLeftAlone ? t.plan.checksTitle : t.plan.title(visit.things)} · {t.product}</title
-	></svelte:head
->
+<svelte:head><title>{t.plan.title} · {t.product}</title></svelte:head>
 <svelte:window onpagehide={() => visit.leave()} ononline={() => visit.flush()} />
 
 <div class="mx-auto max-w-6xl px-5 py-4 md:px-8">
@@ -91,9 +87,8 @@
 					{t}
 				/></Later
 			>
-			<Later><LookCloser closer={data.closer} token={data.token} {t} /></Later>
-			<PrintedFindings findings={data.findings} {t} />
 			<PlanBelow {visit} {data} {t} />
+			<PrintedFindings {data} {t} />
 			<Later><PlanLinks token={data.token} {t} /></Later>
 		{/snippet}
 		{#snippet beside()}

@@ -1,15 +1,17 @@
 <script lang="ts">
 	import type { LengthUnit } from '$lib/core/length';
 	import type { AskedThing } from '$lib/core/equipment';
+	import type { Habit } from '$lib/core/checklist';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import type { FindingTicks } from '$lib/core/judgement';
 	import Button from '../kit/Button.svelte';
 	import type { Drawn } from './drawn';
 	import FindingList from './FindingList.svelte';
-	import OtherWays from './OtherWays.svelte';
+	import GetKeyboard from './GetKeyboard.svelte';
+	import Habits from './Habits.svelte';
 	import LaptopWays from './LaptopWays.svelte';
-	import Purchases from './Purchases.svelte';
+	import OtherWays from './OtherWays.svelte';
 	import Later from '../later/Later.svelte';
 
 	interface Props {
@@ -20,23 +22,46 @@
 		findingTicks?: FindingTicks | null;
 		/** Where a page of the questions is; null where nobody can answer here. */
 		hrefOf?: ((page: string) => string) | null;
+		/** Whether the page begins with how to get a keyboard and mouse. */
+		beginsWithKeyboard?: boolean;
+		/** Whether habits are told here; and what takes an answer where no server does. */
+		hasHabits?: boolean;
+		answer?: ((habit: Habit, isSo: boolean) => void) | null;
 		/** What other ways are drawn with. */
 		drawn: Drawn;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
-	let { advice, requests = null, findingTicks = null, hrefOf = null, drawn, t, unit }: Props = $props();
+	let {
+		advice,
+		requests = null,
+		findingTicks = null,
+		hrefOf = null,
+		beginsWithKeyboard = false,
+		hasHabits = true,
+		answer = null,
+		drawn,
+		t,
+		unit
+	}: Props = $props();
 
 	/** A better spot leads where no plan can make this one fit. */
 	const better = $derived(advice.variants.filter(({ id }) => id === 'another-spot'));
-	const others = $derived(advice.variants.filter(({ id }) => id !== 'another-spot'));
 </script>
 
+<!-- What was found besides the heights, and how to work until more is there. -->
 {#if advice.laptop}
-	<Later><LaptopWays laptop={advice.laptop} corner={drawn.corner} {requests} {t} {unit} /></Later>
+	<Later
+		><LaptopWays laptop={advice.laptop} corner={drawn.corner} {t} {unit}
+			>{#snippet asking()}{#if requests && !beginsWithKeyboard}<GetKeyboard
+						{requests}
+						own={advice.own}
+						{t}
+					/>{/if}{/snippet}</LaptopWays
+		></Later
+	>
 {/if}
-
 {#if better.length > 0}<OtherWays variants={better} isFirst {t} {unit} />{/if}
 <Later
 	><FindingList
@@ -44,6 +69,7 @@
 		findings={advice.findings}
 		ticks={findingTicks}
 		{requests}
+		own={advice.own}
 		{t}
 		{unit}
 	/></Later
@@ -54,7 +80,9 @@
 		{t.lists.and(advice.closed.map((name) => name.charAt(0).toLowerCase() + name.slice(1)))}.
 	</p>
 {/if}
-
+{#if hasHabits}
+	<Later><Habits habits={advice.habits} told={advice.toldDistance} {answer} {t} {unit} /></Later>
+{/if}
 {#if advice.askNext.length > 0 && hrefOf}
 	<section class="no-print mt-6">
 		<h2 class="text-lead">{t.open.askNextTitle}</h2>
@@ -66,8 +94,3 @@
 		</ul>
 	</section>
 {/if}
-
-<Later><OtherWays variants={others} {drawn} {t} {unit} /></Later>
-<Later><Purchases more={advice.more} purchases={advice.purchases} {requests} {t} {unit} /></Later>
-
-{#if !advice.proven}<p class="mt-4 text-note text-ink-soft">{t.open.notProven}</p>{/if}

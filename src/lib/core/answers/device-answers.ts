@@ -1,0 +1,34 @@
+import type { AskedThing } from '../equipment';
+import type { Answers } from './fields';
+
+/** Electronics that lie in a drawer of many homes, asked for with the shelf. Common practice: borrow before you buy. */
+export const DEVICES_AT_HOME = ['keyboard', 'mouse', 'screen', 'television', 'tablet', 'headset'] as const;
+
+/** One of {@link DEVICES_AT_HOME}. */
+export type DeviceAtHome = (typeof DEVICES_AT_HOME)[number];
+
+/** Name of the field that says whether one of them is at home. */
+export function deviceField(device: DeviceAtHome): string {
+	return `device.${device}`;
+}
+
+/** The electronics that are at home, as far as it was said. */
+export function devicesOf(answers: Answers): DeviceAtHome[] {
+	return DEVICES_AT_HOME.filter((device) => answers[deviceField(device)] === 'yes');
+}
+
+/** What need not be asked for, since what is at home does for it: each with the sets of devices any of which does. */
+const SERVES: Readonly<Partial<Record<AskedThing, readonly (readonly DeviceAtHome[])[]>>> = {
+	'keyboard-and-mouse': [['keyboard', 'mouse']],
+	monitor: [['screen'], ['television']],
+	'paper-holder': [['tablet']],
+	headset: [['headset']]
+};
+
+/** Things that somebody has already, though nobody uses them for work yet. */
+export function thingsAtHome(answers: Answers): AskedThing[] {
+	const devices = devicesOf(answers);
+	return (Object.entries(SERVES) as [AskedThing, readonly (readonly DeviceAtHome[])[]][])
+		.filter(([, sets]) => sets.some((set) => set.every((device) => devices.includes(device))))
+		.map(([thing]) => thing);
+}

@@ -1,0 +1,25 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { AskedThing } from '$lib/core/equipment';
+	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
+	import AskFor from './AskFor.svelte';
+
+	interface Props {
+		requests: readonly AskedThing[];
+		/** What need not be asked for: it lies at home. */
+		own: readonly AskedThing[];
+		t: Catalogue;
+	}
+
+	let { requests, own, t }: Props = $props();
+</script>
+
+<!-- For a laptop alone: asked for, or there already. Once it is there, one tap plans with it. -->
+<div class="no-print flex flex-wrap items-center gap-3">
+	<AskFor thing="keyboard-and-mouse" {requests} {own} {t} />
+	<form method="POST" action="?/arrived" use:enhance>
+		<Button disabled={isOffline.current}>{t.open.arrived}</Button>
+	</form>
+</div>

@@ -1,0 +1,69 @@
+<script lang="ts">
+	import Check from '@lucide/svelte/icons/check';
+	import { enhance } from '$app/forms';
+	import type { ToldDistance } from '$lib/core/advice';
+	import type { Habit } from '$lib/core/checklist';
+	import type { LengthUnit } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
+	import { habitWords } from './habit-words';
+
+	interface Props {
+		habits: readonly Habit[];
+		/** How far from the screen they are told to sit. */
+		told: ToldDistance;
+		/** Takes an answer without asking the server first; by the server alone if left out. */
+		answer?: ((habit: Habit, isSo: boolean) => void) | null;
+		t: Catalogue;
+		unit: LengthUnit;
+	}
+
+	let { habits, told, answer = null, t, unit }: Props = $props();
+
+	const id = $props.id();
+</script>
+
+<section class="habits mt-6" aria-labelledby={id}>
+	<h2 {id} class="text-lead">{t.habits.title}</h2>
+	<p class="no-print text-note text-ink-soft">{t.habits.lead}</p>
+	<ul class="mt-2 border-t border-rule">
+		{#each habits as habit (habit.id)}
+			{@const words = habitWords(habit, told, t, unit)}
+			<li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-b border-rule py-2">
+				<span class="words min-w-48 flex-1"
+					>{words}
+					{#if habit.isSo === false}<a
+							class="no-print block text-note font-semibold text-cool underline"
+							href="#finding-{habit.finding}">{t.habits.added}</a
+						>{/if}</span
+				>
+				{#if habit.question}
+					<form
+						method="POST"
+						action="?/habit"
+						class="no-print flex gap-2"
+						use:enhance={({ cancel, formData }) => {
+							if (!answer) return ({ update }) => update({ reset: false });
+							cancel();
+							answer(habit, formData.get('isSo') === 'yes');
+						}}
+					>
+						<input type="hidden" name="habit" value={habit.id} />
+						{#each [true, false] as isSo (isSo)}
+							{@const said = isSo ? t.habits.yes : t.habits.notYet}
+							<Button
+								name="isSo"
+								value={isSo ? 'yes' : 'no'}
+								aria-pressed={habit.isSo === isSo}
+								disabled={!answer && isOffline.current}
+								aria-label="{said}: {words}"
+								>{#if habit.isSo === isSo}<Check size={16} aria-hidden="true" />{/if}{said}</Button
+							>
+						{/each}
+					</form>
+				{/if}
+			</li>
+		{/each}
+	</ul>
+</section>

@@ -1,0 +1,68 @@
+<script lang="ts">
+	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
+	import type { MeasurableName } from '$lib/core/checks';
+	import type { Catalogue } from '$lib/messages';
+	import { checkWords } from '../gap-mark/check-words';
+	import Disclosure from '../kit/Disclosure.svelte';
+	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
+	import { fieldOfMeasurable } from './field-of-measurable';
+	import type { PlanVisit } from './plan-visit.svelte';
+
+	interface Props {
+		visit: PlanVisit;
+		data: {
+			readonly token: string;
+			readonly body: Readonly<Partial<Record<string, { readonly from: string }>>>;
+			readonly stoodInFor: readonly LengthFieldName[];
+			readonly offersStyles: boolean;
+		};
+		t: Catalogue;
+	}
+
+	/** What the plan rests on: what is estimated, what usual sizes stand in for, and what to measure for more certainty. */
+	let { visit, data, t }: Props = $props();
+
+	const BODY = ['popliteal', 'sittingElbow', 'sittingEye', 'thigh', 'standingElbow', 'standingEye'] as const;
+
+	const measureNext = $derived(visit.data.measureNext);
+	const hrefOf = (name: MeasurableName) => {
+		const field = fieldOfMeasurable(name);
+		return `/c/${data.token}/${pageOfField(field)}#${field}`;
+	};
+	const way = $derived(t.ways[visit.data.corner.way]);
+	const stoodIn = $derived(
+		t.lists.and(
+			data.stoodInFor.map((name) => t.fields[name].charAt(0).toLowerCase() + t.fields[name].slice(1))
+		)
+	);
+	const stays = $derived(
+		t.lists.and(
+			visit.stays.map(
+				(check) => `${t.checks.names[check.id].toLowerCase()} (${checkWords(check, t, visit.data.unit)})`
+			)
+		)
+	);
+	const estimated = $derived(
+		t.lists.and(BODY.filter((name) => data.body[name]?.from === 'estimate').map((name) => t.measurable[name]))
+	);
+</script>
+
+<div class="no-print mt-6">
+	<Disclosure words={t.plan.sureTitle}>
+		{#if stays && !visit.isLeftAlone}<p>
+				{visit.steps.length > 0 ? t.plan.stays(stays) : t.plan.openNow(stays)}
+			</p>{/if}
+		{#if measureNext && !visit.isLeftAlone}
+			<p class="mt-1">
+				<a class="font-semibold" href={hrefOf(measureNext)}>{t.plan.measureNext(t.measurable[measureNext])}</a
+				>
+			</p>
+		{/if}
+		{#if estimated}<p class="mt-1 text-note text-ink-soft">{t.plan.estimated(estimated)}</p>{/if}
+		{#if stoodIn}<p class="mt-1 text-note text-ink-soft">{t.plan.stoodIn(stoodIn)}</p>{/if}
+		<p class="mt-1 text-note text-ink-soft">{t.wayOf(way.name, way.why)}</p>
+		{#if data.offersStyles}<p class="mt-1">
+				<NeedsNetwork href="/c/{data.token}/style" {t}>{t.style.link}</NeedsNetwork>
+			</p>{/if}
+	</Disclosure>
+</div>

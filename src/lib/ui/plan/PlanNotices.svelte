@@ -1,0 +1,103 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { TriedStyle } from '$lib/core/answers';
+	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
+	import type { PlanVisit } from './plan-visit.svelte';
+
+	interface Props {
+		visit: PlanVisit;
+		data: {
+			readonly token: string;
+			readonly isBehind: boolean;
+			readonly isNewPlan: boolean;
+			readonly kept: readonly string[];
+			readonly isMoving: boolean;
+			readonly moving: readonly { readonly label: string; readonly pieces: number }[] | null;
+			readonly next: { readonly hasOpenSign: boolean };
+			readonly isOfOldRules: boolean;
+			readonly tried: TriedStyle | null;
+		};
+		t: Catalogue;
+	}
+
+	/** What somebody should know of the plan itself: that it is done, an older one, a new one, or one of several. */
+	let { visit, data, t }: Props = $props();
+
+	const keptNames = $derived(
+		t.lists.and(
+			visit.steps
+				.filter(({ place }) => data.kept.includes(place))
+				.map(({ place }) => t.steps.places[place].toLowerCase())
+		)
+	);
+</script>
+
+{#if visit.isDone}
+	<p class="notice no-print flex flex-wrap justify-between gap-3">
+		<span>{visit.openProblems > 0 ? t.plan.stepsDoneTitle(visit.openProblems) : t.plan.allDone}</span>
+		<Button href="/c/{data.token}/day">{t.plan.dayLink}</Button>
+	</p>
+{/if}
+{#if data.isBehind}
+	<form
+		method="POST"
+		action="?/renew"
+		use:enhance
+		class="notice no-print flex flex-wrap justify-between gap-3"
+	>
+		<span>{t.plan.behind}</span>
+		<Button disabled={isOffline.current}>{t.plan.renew}</Button>
+	</form>
+{:else if data.isOfOldRules && visit.isWorked}
+	<form
+		method="POST"
+		action="?/renew"
+		use:enhance
+		class="notice no-print flex flex-wrap justify-between gap-3"
+	>
+		<span>{t.plan.oldRules}</span>
+		<Button look="quiet" disabled={isOffline.current}>{t.plan.newRules}</Button>
+	</form>
+{:else if data.isNewPlan && visit.isWorked && visit.steps.length > 0}
+	<p class="notice">{keptNames ? t.plan.kept(keptNames) : t.plan.keptNone}</p>
+{/if}
+{#if data.tried}
+	<p class="notice no-print flex flex-wrap justify-between gap-3">
+		<span>{t.style.trying(t.style.ways[data.tried.way].name)}</span>
+		<Button look="quiet" href="/c/{data.token}/style">{t.style.decide}</Button>
+	</p>
+{/if}
+{#if data.next.hasOpenSign}
+	<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-2">{t.first.told}</p>
+{/if}
+{#if data.moving}
+	<form
+		method="POST"
+		action="?/choose"
+		use:enhance
+		class="notice no-print flex flex-wrap justify-between gap-3"
+	>
+		<span
+			>{t.spots.moving(
+				t.lists.and(data.moving.map(({ label, pieces }) => (pieces > 1 ? `${pieces} × ${label}` : label)))
+			)}</span
+		>
+		<Button name="plan" value="moving" disabled={isOffline.current}>{t.spots.move}</Button>
+	</form>
+{:else if data.isMoving}
+	<form method="POST" action="?/renew" use:enhance class="notice no-print">
+		<Button look="quiet" disabled={isOffline.current}>{t.spots.stay}</Button>
+	</form>
+{/if}
+
+<style>
+	.notice {
+		align-items: center;
+		margin-top: 0.75rem;
+		padding: 0.5rem 0.75rem;
+		border-left: 4px solid var(--cool);
+		background: var(--cool-wash);
+	}
+</style>

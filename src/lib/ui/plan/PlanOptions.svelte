@@ -1,0 +1,75 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
+	import Disclosure from '../kit/Disclosure.svelte';
+	import Later from '../later/Later.svelte';
+	import Ladder from './Ladder.svelte';
+	import type { PlanVisit } from './plan-visit.svelte';
+
+	interface Props {
+		visit: PlanVisit;
+		t: Catalogue;
+	}
+
+	let { visit, t }: Props = $props();
+
+	/** Places of the offers that do the same with other things. */
+	const others = $derived(visit.data.offers.flatMap(({ rung }, place) => (rung ? [] : [place])));
+	const misfit = (place: number) => visit.data.offers[place]?.plan.cost.W ?? Infinity;
+	const isReading = (place: number) => visit.data.offers[place]?.kind === 'reading';
+	/** The offer that leaves least open, where that is less than the recommended one leaves: it asks for more than that gains. */
+	const closest = $derived(
+		others.filter((place) => !isReading(place)).toSorted((a, b) => misfit(a) - misfit(b))[0] ?? 0
+	);
+	const isCloser = (place: number) => place === closest && misfit(place) < misfit(0);
+	const hasLadder = $derived(visit.data.offers.some(({ rung }) => rung !== null));
+	const hasOthers = $derived(hasLadder ? others.length > 0 : others.length > 1);
+</script>
+
+<!-- Fewer changes, or other things: in a fold, unless another one than the plan that is worked on is looked at. -->
+{#if hasLadder || hasOthers}
+	<div class="no-print mt-6">
+		<Disclosure words={t.ladder.title} isOpen={!visit.isWorked}>
+			{#if hasLadder}
+				<div>
+					<Later
+						><Ladder
+							corner={visit.data.corner}
+							before={visit.data.before}
+							offers={visit.data.offers}
+							worked={visit.data.worked}
+							shown={visit.data.shown}
+							hrefOf={(place) => `${page.url.pathname}?plan=${place + 1}`}
+							workedWords={t.plan.workingOn}
+							hasTitle={false}
+							{t}
+							unit={visit.data.unit}
+						/></Later
+					>
+				</div>
+			{/if}
+			{#if hasOthers}
+				<nav
+					class="no-print mt-4 flex flex-wrap items-center gap-2 text-note"
+					aria-label={t.plan.alternatives}
+				>
+					{#each others as place, i (place)}
+						<Button
+							aria-current={place === visit.data.shown ? 'true' : undefined}
+							href="{page.url.pathname}?plan={place + 1}"
+							data-sveltekit-noscroll
+						>
+							{isReading(place)
+								? t.open.reading
+								: hasLadder
+									? t.ladder.other(i + 1, isCloser(place))
+									: t.plan.planN(i + 1)}
+						</Button>
+					{/each}
+					<span class="text-ink-soft">{t.plan.anotherLead}</span>
+				</nav>
+			{/if}
+		</Disclosure>
+	</div>
+{/if}

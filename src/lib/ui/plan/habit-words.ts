@@ -1,0 +1,22 @@
+import type { Habit } from '$lib/core/checklist';
+import type { ToldDistance } from '$lib/core/advice';
+import { formatLength, type LengthUnit } from '$lib/core/length';
+import type { Catalogue } from '$lib/messages';
+
+/** How far from the screen somebody is told to sit, in words. */
+export function distanceWords(told: ToldDistance, t: Catalogue, unit: LengthUnit): string {
+	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
+	if (told.by === 'band') return t.habits.distance.band(length(told.low), length(told.high));
+	return t.habits.distance[told.by](length(told.mm));
+}
+
+/** A habit as it is told to one person. */
+export function habitWords(
+	{ id, question }: Habit,
+	told: ToldDistance,
+	t: Catalogue,
+	unit: LengthUnit
+): string {
+	if (id === 'screen-distance') return distanceWords(told, t, unit);
+	return id === 'up-and-about' && question?.item === 'weight-shift' ? t.habits.shifting : t.habits.names[id];
+}

@@ -1,0 +1,54 @@
+<script lang="ts">
+	import type { Catalogue } from '$lib/messages';
+	import Disclosure from '../kit/Disclosure.svelte';
+
+	let { t }: { t: Catalogue } = $props();
+
+	/** Fetched once it is wanted: few open it, and the words say all of it. */
+	let drawing = $state<Promise<typeof import('../moving/ExerciseDrawing.svelte')> | null>(null);
+
+	const phases = $derived([
+		{ phase: 'begin', words: t.style.test.round },
+		{ phase: 'hold', words: t.style.test.arch }
+	] as const);
+</script>
+
+<Disclosure
+	words={t.style.test.title}
+	look="inline"
+	ontoggle={(isOpen) => {
+		if (isOpen) drawing ??= import('../moving/ExerciseDrawing.svelte');
+	}}
+>
+	<ol class="list-decimal pl-5">
+		{#each t.style.test.steps as step (step)}<li>{step}</li>{/each}
+	</ol>
+	<div class="mt-2 grid grid-cols-2 gap-3">
+		{#each phases as { phase, words } (phase)}
+			<figure>
+				{#await drawing then loaded}
+					{#if loaded}
+						{@const ExerciseDrawing = loaded.default}
+						<div class="drawn">
+							<ExerciseDrawing
+								exercise="seated-arch"
+								{phase}
+								side={null}
+								isInWheelchair={false}
+								label={words}
+							/>
+						</div>
+					{/if}
+				{/await}
+				<figcaption class="text-note text-ink-soft">{words}</figcaption>
+			</figure>
+		{/each}
+	</div>
+	<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{t.style.test.care}</p>
+</Disclosure>
+
+<style>
+	.drawn {
+		max-width: 11rem;
+	}
+</style>

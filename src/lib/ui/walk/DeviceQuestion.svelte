@@ -1,0 +1,26 @@
+<script lang="ts">
+	import { deviceField, DEVICES_AT_HOME } from '$lib/core/answers';
+	import type { Catalogue } from '$lib/messages';
+	import CheckBox from '../kit/CheckBox.svelte';
+	import type { Draft } from './draft.svelte';
+
+	let { draft, t }: { draft: Draft; t: Catalogue } = $props();
+</script>
+
+<!-- What lies in a drawer helps more than what is bought: an old keyboard and mouse put most laptops right. -->
+<fieldset class="mt-5">
+	<legend class="font-semibold">{t.things.devices}</legend>
+	<div class="mt-2 grid grid-cols-2 gap-2 sm:grid-cols-3">
+		{#each DEVICES_AT_HOME as device (device)}
+			{@const field = deviceField(device)}
+			<CheckBox
+				name={field}
+				words={t.things.deviceNames[device]}
+				look="row"
+				offValue="no"
+				isChecked={draft.answers[field] === 'yes'}
+				onchange={(isTicked) => draft.set(field, isTicked ? 'yes' : 'no')}
+			/>
+		{/each}
+	</div>
+</fieldset>

@@ -125,7 +125,10 @@ const RULES: readonly Rule[] = [
 				!told.page.variants.some(({ id }) => id === 'another-spot') && 'no better spot is told'
 			]);
 		},
-		broken: (told) => (seatRulesOf(told.corner).isForWork ? null : { ...told, title: t.plan.titleNone })
+		broken: (told) =>
+			seatRulesOf(told.corner).isForWork || told.page.acts[0]?.act !== 'spot'
+				? null
+				: { ...told, title: t.plan.titleNone }
 	},
 	{
 		name: 'every finding and every fix holds for who is told it',

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { KeptPurchase } from '../advice';
 import type { CheckId } from '../checks';
 import { WEIGHT, type PurchaseId } from '../plan';
-import { allPurchases, bestPurchases, worthOf, type InNeed } from './best-purchases';
+import { allPurchases, bestPurchases, helpedByMore, worthOf, type InNeed } from './best-purchases';
 import { chooseOptions, type Priced } from './choose-options';
 
 /** Whole numbers below a bound, the same at each run. */
@@ -120,7 +120,13 @@ describe('the best purchases', () => {
 	it('leave out what has no price, and what takes nothing away', () => {
 		const people = [person('a', 5, closing(['chair'], ['knee'])), person('b', 5, closing(['footrest'], []))];
 		expect(bestPurchases(people, prices, 1_000_000).bought).toEqual([]);
-		expect(allPurchases(people, prices)).toEqual({ bought: [], cents: 0, closes: 0 });
+		expect(allPurchases(people, prices)).toEqual({
+			bought: [],
+			cents: 0,
+			closes: 0,
+			tied: [],
+			isProven: true
+		});
 	});
 
 	it('never buy two sets for one person, and with money enough are what all of it would be', () => {
@@ -136,6 +142,93 @@ describe('the best purchases', () => {
 		const all = allPurchases(people, prices);
 		expect(bestPurchases(people, prices, all.cents)).toEqual(all);
 		expect(all).toMatchObject({ cents: 2900 + 4500 + 18_000, closes: 3 });
+	});
+
+	it('take what is in stock for nothing, and leave none of it lying that would help', () => {
+		const people = ['a', 'b', 'c'].map((id, i) => person(id, i, closing(['footrest'], ['knee'])));
+		const two = bestPurchases(people, prices, 0, new Map([['footrest', 2]]));
+		expect(two.bought.map(({ personId, cents, fromStock }) => [personId, cents, fromStock])).toEqual([
+			['c', 0, ['footrest']],
+			['b', 0, ['footrest']]
+		]);
+		expect(two).toMatchObject({ cents: 0, isProven: true });
+		const all = bestPurchases(people, prices, 2900, new Map([['footrest', 2]]));
+		expect(all).toMatchObject({ cents: 2900, closes: 3, isProven: true });
+		// More in stock than anybody needs is no money for something else.
+		const others = [...people, person('d', 9, closing(['monitor'], ['eye']))];
+		const many = bestPurchases(others, prices, 100, new Map([['footrest', 50]]));
+		expect(many.bought.map(({ personId }) => personId)).toEqual(['c', 'b', 'a']);
+		expect(many.cents).toBe(0);
+	});
+
+	it('are with stock as good as the best of all ways, over 300 small cases where it is said to be proven', () => {
+		let proven = 0;
+		for (let seed = 1; seed <= 300; seed += 1) {
+			const next = numbers(seed + 900);
+			const sets: PurchaseId[][] = [['footrest'], ['keyboard-and-mouse'], ['footrest', 'keyboard-and-mouse']];
+			const people = Array.from({ length: 2 + next(4) }, (_, i) =>
+				person(
+					`p${i}`,
+					next(9),
+					...sets
+						.filter(() => next(3) > 0)
+						.map((set) => ({ ...closing(set, ['knee']), savesW: 300 + next(900) }))
+				)
+			);
+			const stock = new Map<PurchaseId, number>([
+				['footrest', next(3)],
+				['keyboard-and-mouse', next(3)]
+			]);
+			const budget = next(12_000);
+			const costOf = (chosen: readonly PurchaseId[][]) =>
+				[...prices].reduce((sum, [thing, each]) => {
+					const n = chosen.filter((set) => set.includes(thing)).length;
+					return sum + Math.max(0, n - (stock.get(thing) ?? 0)) * each;
+				}, 0);
+			const best = (i: number, chosen: PurchaseId[][], worth: number): number => {
+				const one = people[i];
+				if (!one) return costOf(chosen) <= budget ? worth : 0;
+				return Math.max(
+					best(i + 1, chosen, worth),
+					...one.purchases.map(({ purchases, savesW }) =>
+						best(i + 1, [...chosen, [...purchases]], worth + worthOf(savesW, one.worst))
+					)
+				);
+			};
+			const found = bestPurchases(people, prices, budget, stock);
+			const worth = found.bought.reduce((sum, one) => sum + one.worth, 0);
+			expect(found.cents).toBeLessThanOrEqual(budget);
+			expect(found.cents).toBe(costOf(found.bought.map(({ things }) => [...things])));
+			expect(worth).toBeLessThanOrEqual(best(0, [], 0));
+			if (found.isProven) {
+				expect(worth, `seed ${seed}`).toBe(best(0, [], 0));
+				proven += 1;
+			}
+		}
+		expect(proven).toBeGreaterThan(200);
+	});
+
+	it('buy nothing that lies at home, and the rest of a pair alone', () => {
+		const people = [
+			{ ...person('a', 1, closing(['keyboard-and-mouse'], ['elbow'])), own: ['keyboard-and-mouse' as const] },
+			{
+				...person('b', 1, closing(['footrest', 'keyboard-and-mouse'], ['knee', 'elbow'])),
+				own: ['keyboard-and-mouse' as const]
+			}
+		];
+		const { bought, cents } = bestPurchases(people, prices, 100_000);
+		expect(bought.map(({ personId, things }) => [personId, things])).toEqual([['b', ['footrest']]]);
+		expect(cents).toBe(2900);
+	});
+
+	it('name who would gain as much, and who is next', () => {
+		const alike = ['a', 'b', 'c'].map((id) => person(id, 3, closing(['footrest'], ['knee'])));
+		const people = [...alike, person('d', 0, closing(['footrest'], ['knee']))];
+		const now = bestPurchases(people, prices, 3000);
+		expect(now.bought).toHaveLength(1);
+		expect(now.tied).toHaveLength(2);
+		expect(now.tied).not.toContain('d');
+		expect(helpedByMore(now, bestPurchases(people, prices, 3000 + 6000))).toHaveLength(2);
 	});
 
 	it('count misfit, and more of it for each point that hurts', () => {

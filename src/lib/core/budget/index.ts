@@ -1,8 +1,10 @@
 export {
 	allPurchases,
 	bestPurchases,
+	helpedByMore,
 	worthOf,
 	type Bought,
 	type InNeed,
-	type Purchases
+	type Purchases,
+	type Stock
 } from './best-purchases';

@@ -53,7 +53,7 @@ export const equipment = {
 	budget: {
 		title: 'Budget · Equipment · Easy Corner',
 		heading: 'Where the money does most',
-		lead: 'From what stays open at each corner after the household has done what it can, and what closes it there: the purchases that close the most for your money, worked out exactly. A check counts by its weight in a plan, and more for whoever it hurts.',
+		lead: 'The purchases that take away the most misfit for your money, beside what each household can do by itself. What’s in stock, or unused at home, costs nothing. Misfit counts more for people it hurts.',
 		link: 'Budget',
 		money: (currency: string) => `Money to spend, ${currency}`,
 		workOut: 'Work it out',
@@ -71,7 +71,20 @@ export const equipment = {
 				: `${n} people wait for a thing, or have just got one, and are looked at again after it.`,
 		whatToBuy: 'What to buy',
 		howMany: 'How many',
-		inStore: (n: number) => `${n} in the store`,
+		fromStock: (n: number) => `and ${n} from stock`,
+		someFromStock: 'from stock',
+		tiedTitle: (n: number) =>
+			n === 1
+				? 'One more person would gain exactly as much from the same things:'
+				: `${n} more people would gain exactly as much from the same things:`,
+		andMore: (n: number) => `and ${n} more`,
+		step: (money: string, n: number) =>
+			n === 0
+				? `Another ${money} would help nobody new.`
+				: n === 1
+					? `Another ${money} would help one more person:`
+					: `Another ${money} would help ${n} more people:`,
+		notProven: 'Some of the stock is left over. There may be a slightly better choice.',
 		together: 'Together',
 		forWhom: 'For',
 		gets: 'Gets',

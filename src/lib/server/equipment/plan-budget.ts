@@ -1,5 +1,6 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
 import { readPurchases, type StoredPurchase } from '../../core/advice';
+import { thingsAtHome } from '../../core/answers';
 import type { Bought, InNeed } from '../../core/budget';
 import { UNDER_WAY, type AskedThing, type RequestState } from '../../core/equipment';
 import { PURCHASES, type PurchaseId } from '../../core/plan';
@@ -11,7 +12,10 @@ import type { Planning } from '../planning/planning';
 import { centsOf, readPrices } from '../workforce/prices';
 import { readStore } from './store';
 
-const { equipmentRequests, observations, people, plans } = schema;
+const { assessments, equipmentRequests, observations, people, plans } = schema;
+
+/** So much more money is looked at beside what is asked for, whole cents: "the next 100 would help …". */
+const STEP_CENTS = 10_000;
 
 /** People who get something that are shown, and that one act reaches. */
 export const MOST_SHOWN = 200;
@@ -56,6 +60,10 @@ async function inNeed(db: Db, team: string): Promise<{ people: Candidate[]; wait
 			team: people.team,
 			worst: sql<number>`coalesce(${observations.worst}, 0)`,
 			purchases: sql<readonly StoredPurchase[]>`${plans.advice} -> 'purchases'`,
+			devices: sql<Record<string, string>>`(
+				select coalesce(jsonb_object_agg(f.key, f.value), '{}'::jsonb)
+				from ${assessments} h, jsonb_each(h.answers) f
+				where h.id = ${plans.assessmentId} and f.key like 'device.%')`,
 			asked: sql<Asked | null>`(
 				select jsonb_agg(jsonb_build_object('purchase', r.purchase, 'state', r.state))
 				from ${equipmentRequests} r where r.assessment_id = ${plans.assessmentId})`
@@ -85,12 +93,13 @@ async function inNeed(db: Db, team: string): Promise<{ people: Candidate[]; wait
 	return {
 		people: rows
 			.filter(({ asked }) => !waits(asked))
-			.map(({ asked, purchases, ...row }) => {
+			.map(({ asked, purchases, devices, ...row }) => {
 				const declined = (asked ?? [])
 					.filter(({ state }) => state === 'declined')
 					.map(({ purchase }) => purchase);
 				return {
 					...row,
+					own: PURCHASES.filter((thing) => thingsAtHome(devices).includes(thing)),
 					purchases: readPurchases(purchases).filter(
 						(kept) => !kept.purchases.some((thing) => declined.includes(thing))
 					)
@@ -127,12 +136,20 @@ export async function planBudget(db: Db, planning: Planning, actor: Actor, { mon
 	if (cents === null || currency === null) return { currency, unread, plan: null };
 	const { people: candidates, waiting } = await inNeed(db, team);
 	const question = {
-		people: candidates.map(({ personId, worst, purchases }) => ({ personId, worst, purchases })),
+		people: candidates.map(({ personId, worst, purchases, own }) => ({ personId, worst, purchases, own })),
 		prices: new Map(prices.map(({ purchase, cents: each }) => [purchase, each])),
-		cents
+		cents,
+		stock: new Map(
+			PURCHASES.map(
+				(thing) => [thing, store.find((one) => one.thing === thing)?.onHand ?? 0] as const
+			).filter(([, n]) => n > 0)
+		),
+		stepCents: STEP_CENTS
 	};
-	const { best, all } = await planning.spend(question);
+	const { best, all, helpedByStep } = await planning.spend(question);
 	const of = new Map(candidates.map((one) => [one.personId, one]));
+	const named = (ids: readonly string[]) =>
+		ids.map((personId) => ({ personId, name: of.get(personId)?.name ?? '' }));
 	const lines = best.bought.map((bought) => {
 		const person = of.get(bought.personId);
 		return { ...bought, name: person?.name ?? '', team: person?.team ?? '', worst: person?.worst ?? 0 };
@@ -150,8 +167,11 @@ export async function planBudget(db: Db, planning: Planning, actor: Actor, { mon
 			things: counted(best.bought).map((one) => ({
 				...one,
 				each: question.prices.get(one.thing) ?? 0,
-				inStore: store.find(({ thing }) => thing === one.thing)?.onHand ?? 0
+				fromStock: best.bought.filter(({ fromStock }) => fromStock.includes(one.thing)).length
 			})),
+			isProven: best.isProven,
+			tied: named(best.tied),
+			step: { cents: STEP_CENTS, people: named(helpedByStep) },
 			all: { cents: all.cents, closes: all.closes, people: all.bought.length }
 		}
 	};

@@ -1,5 +1,12 @@
 import { adviseCorner, type Advice } from '../../core/advice';
-import { allPurchases, bestPurchases, type InNeed, type Purchases } from '../../core/budget';
+import {
+	allPurchases,
+	bestPurchases,
+	helpedByMore,
+	type InNeed,
+	type Purchases,
+	type Stock
+} from '../../core/budget';
 import type { Corner } from '../../core/corner';
 import { shareHousehold, type PurchaseId } from '../../core/plan';
 
@@ -9,19 +16,29 @@ export interface BudgetQuestion {
 	/** Whole cents of one of each. */
 	readonly prices: ReadonlyMap<PurchaseId, number>;
 	readonly cents: number;
+	/** What is there already, and costs nothing. */
+	readonly stock: Stock;
+	/** So much more money is looked at too, whole cents. */
+	readonly stepCents: number;
 }
 
 /** What is bought for it, and what all of it would be. */
 export interface BudgetAnswer {
 	readonly best: Purchases;
 	readonly all: Purchases;
+	/** Who would get something for a step more that gets nothing now. */
+	readonly helpedByStep: readonly string[];
 }
 
 /** Answers what is asked of a budget, in this thread. */
-export const spend = ({ people, prices, cents }: BudgetQuestion): BudgetAnswer => ({
-	best: bestPurchases(people, prices, cents),
-	all: allPurchases(people, prices)
-});
+export function spend({ people, prices, cents, stock, stepCents }: BudgetQuestion): BudgetAnswer {
+	const best = bestPurchases(people, prices, cents, stock);
+	return {
+		best,
+		all: allPurchases(people, prices, stock),
+		helpedByStep: helpedByMore(best, bestPurchases(people, prices, cents + stepCents, stock))
+	};
+}
 
 /** What a planning thread is asked. */
 export type PlanJob =

@@ -22,6 +22,7 @@
 			readonly closes: readonly CheckId[];
 			readonly worst: number;
 			readonly cents: number;
+			readonly fromStock: readonly PurchaseId[];
 		}[];
 		currency: string;
 		/** The budget as it stands in the address. */
@@ -85,7 +86,10 @@
 						>
 					</td>
 					<td class="number">{texts.ofTen(line.worst)}</td>
-					<td class="number">{money(line.cents, currency)}</td>
+					<td class="number">
+						{money(line.cents, currency)}
+						{#if line.fromStock.length > 0}<span class="soft">{texts.someFromStock}</span>{/if}
+					</td>
 				</tr>
 			{/each}
 		</tbody>

@@ -10,7 +10,8 @@
 			readonly n: number;
 			/** Whole cents of one. */
 			readonly each: number;
-			readonly inStore: number;
+			/** How many of them come from stock, and cost nothing. */
+			readonly fromStock: number;
 		}[];
 		spent: number;
 		currency: string;
@@ -31,13 +32,13 @@
 		</tr>
 	</thead>
 	<tbody>
-		{#each things as { thing, n, each, inStore } (thing)}
+		{#each things as { thing, n, each, fromStock } (thing)}
 			<tr>
 				<th scope="row">
-					{t.open.buy[thing]}{#if inStore > 0}<span class="soft">{texts.inStore(inStore)}</span>{/if}
+					{t.open.buy[thing]}{#if fromStock > 0}<span class="soft">{texts.fromStock(fromStock)}</span>{/if}
 				</th>
-				<td class="number">{n} × {money(each, currency)}</td>
-				<td class="number">{money(n * each, currency)}</td>
+				<td class="number">{n - fromStock} × {money(each, currency)}</td>
+				<td class="number">{money((n - fromStock) * each, currency)}</td>
 			</tr>
 		{/each}
 	</tbody>

@@ -17,7 +17,16 @@
 	const texts = board.budget;
 	const { plan, currency } = $derived(data);
 	let approved = $state(0);
+	/** So many are named; the rest is counted. */
+	const MOST_NAMED = 6;
 </script>
+
+{#snippet names(people: readonly { readonly personId: string; readonly name: string }[])}
+	{#each people.slice(0, MOST_NAMED) as { personId, name }, i (personId)}{i > 0 ? ', ' : ''}<a
+			href="/desk/cases/{personId}">{name}</a
+		>{/each}{#if people.length > MOST_NAMED}
+		{texts.andMore(people.length - MOST_NAMED)}{/if}
+{/snippet}
 
 <svelte:head><title>{texts.title}</title></svelte:head>
 
@@ -73,7 +82,17 @@
 					? texts.isAll
 					: texts.all(money(plan.all.cents, currency), plan.all.people, plan.all.closes)}
 				{#if plan.waiting > 0}{texts.waiting(plan.waiting)}{/if}
+				{#if !plan.isProven}{texts.notProven}{/if}
 			</p>
+			{#if plan.spent < plan.all.cents}
+				<p class="mt-1 text-note">
+					{texts.step(money(plan.step.cents, currency), plan.step.people.length)}
+					{@render names(plan.step.people)}
+				</p>
+			{/if}
+			{#if plan.tied.length > 0}
+				<p class="mt-1 text-note">{texts.tiedTitle(plan.tied.length)} {@render names(plan.tied)}</p>
+			{/if}
 		</section>
 		{#if plan.people > 0}
 			<BudgetPeople

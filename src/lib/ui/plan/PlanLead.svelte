@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { page } from '$app/state';
 	import { pageOfField, type LengthFieldName, type TriedStyle } from '$lib/core/answers';
 	import type { MeasurableName } from '$lib/core/checks';
 	import type { AskedThing } from '$lib/core/equipment';
@@ -37,7 +36,7 @@
 	/** What to begin with: the first step that is not done yet. */
 	const firstStep = $derived(visit.headed.open[0] ?? null);
 	const first = $derived(visit.headed.acts[0] ?? null);
-	const hrefOf = (field: LengthFieldName) => `/c/${page.params.token}/${pageOfField(field)}#${field}`;
+	const hrefOf = (field: LengthFieldName) => `/c/${data.token}/${pageOfField(field)}#${field}`;
 </script>
 
 <h1 class="text-title">{heading.title}</h1>

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { page } from '$app/state';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
@@ -14,6 +13,7 @@
 
 	let { visit, t }: Props = $props();
 
+	const hrefOf = (place: number) => `/c/${visit.data.token}/plan?plan=${place + 1}`;
 	/** Places of the offers that do the same with other things. */
 	const others = $derived(visit.data.offers.flatMap(({ rung }, place) => (rung ? [] : [place])));
 	const misfit = (place: number) => visit.data.offers[place]?.plan.cost.W ?? Infinity;
@@ -40,7 +40,7 @@
 							offers={visit.data.offers}
 							worked={visit.data.worked}
 							shown={visit.data.shown}
-							hrefOf={(place) => `${page.url.pathname}?plan=${place + 1}`}
+							{hrefOf}
 							workedWords={t.plan.workingOn}
 							hasTitle={false}
 							{t}
@@ -57,7 +57,7 @@
 					{#each others as place, i (place)}
 						<Button
 							aria-current={place === visit.data.shown ? 'true' : undefined}
-							href="{page.url.pathname}?plan={place + 1}"
+							href={hrefOf(place)}
 							data-sveltekit-noscroll
 						>
 							{isReading(place)

@@ -27,7 +27,9 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await walkOneByOne(employee, HIGH_TABLE);
 	await employee.getByRole('button', { name: 'Show my plan' }).click();
 
-	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(/things?, from the floor up/);
+	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(
+		'Bring the mouse right beside the keys, with your elbow at your body'
+	);
 	const drawing = employee.getByRole('img', { name: /Side view, sitting/ });
 	await expect(drawing).toHaveAccessibleName(/eye .* cm, elbow .* cm, seat .* cm/);
 	await expect(drawing).toHaveAccessibleName(/Screen: .*together/);
@@ -235,20 +237,25 @@ test('somebody may do less of it: the ladder says what each would give, and the 
 	await employee.goto(`${link}/plan`);
 	await hydrated(employee);
 	const title = employee.getByRole('heading', { level: 1 });
-	const rungs = employee.getByRole('region', { name: 'As much as you like' }).locator('ol > li');
+	const rungs = employee.getByRole('region', { name: 'Options with fewer changes' }).locator('ol > li');
+	await employee.getByText('Options with fewer changes').click();
+	const steps = employee.locator('li[id^="step-"]');
 	// Two things gain hardly more than one, or leave something well outside that three put right.
 	await expect(rungs).toHaveCount(2);
-	await expect(title).toHaveText('Three things, from the floor up');
+	await expect(title).toHaveText('Plug each power strip straight into a wall socket');
+	await expect(steps).toHaveCount(6);
 	await expect(rungs.last()).toContainText('what we suggest');
 	await expect(rungs.last()).toContainText('You are working on this one');
 	await employee.getByRole('link', { name: 'Show this one: One thing' }).click();
-	await expect(title).toHaveText('One thing, from the floor up');
+	await expect(employee.getByRole('button', { name: 'Work on this plan instead' })).toBeVisible();
+	await expect(steps).not.toHaveCount(6);
 	await employee.getByRole('button', { name: 'Work on this plan instead' }).click();
+	await expect(employee.getByText('Tick each step as you do it.')).toBeVisible();
+	await employee.getByText('Options with fewer changes').click();
 	await expect(rungs.first()).toContainText('You are working on this one');
-	await expect(title).toHaveText('One thing, from the floor up');
 	await page.goto(`${caseUrl}?part=plan`);
 	await page.getByText('More or less of it').click();
 	await expect(
-		page.getByRole('region', { name: 'As much as you like' }).locator('ol > li').first()
+		page.getByRole('region', { name: 'Options with fewer changes' }).locator('ol > li').first()
 	).toContainText('They work on this one');
 });

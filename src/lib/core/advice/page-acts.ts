@@ -6,8 +6,8 @@ const MOST_ACTS = 3;
 
 /**
  * What the page of a plan begins with, three acts at most: what is open of everything that this person can do, in the order of the judgement, and in
- * their place there what the corner alone says: a better spot where nothing makes this one fit, a length to measure first, what would help where
- * nothing is left to do.
+ * their place there what the corner alone says: a better spot where nothing makes this one fit, a length to measure first, and at the end
+ * what would help.
  *
  * @param actions everything that is open, by the judgement
  * @param first what the corner alone says
@@ -22,7 +22,8 @@ export function pageActs(actions: readonly Action[], first: readonly FirstAct[])
 		...hazards,
 		...(isAmong('spot') ? [] : said('spot')),
 		...(builds < 0 ? others : others.slice(0, builds)),
-		...(builds < 0 ? said('ask') : [...said('measure'), ...others.slice(builds)])
+		...(builds < 0 ? [] : [...said('measure'), ...others.slice(builds)]),
+		...said('ask')
 	];
 	return acts
 		.filter((act, i) => acts.findIndex((one) => one.act === act.act && one.what === act.what) === i)

@@ -5,7 +5,7 @@ import { inWords, isOne } from './numbers';
 
 /** The ladder: the most for one thing to do, for two, for all. */
 export const ladder = {
-	title: 'As much as you like',
+	title: 'Options with fewer changes',
 	lead: 'Each line is the most that so many changes can do.',
 	things: {
 		seat: 'seat',
@@ -53,7 +53,7 @@ export const plan = {
 	thenTitle: 'Then:',
 	measureNow: 'Measure it now',
 	titleNone: 'Nothing to build',
-	titleAnotherSpot: 'First, find a better place to work',
+	titleAnotherSpot: 'Find a better place to work',
 	leadAnotherSpot:
 		'Nothing at home brings this place close enough. Below you see the best it can be, and what to look for.',
 	titleKeyboard: 'Ask for a keyboard and mouse',
@@ -165,7 +165,7 @@ export const open = {
 	readingHow: 'Hands off the keys. Seat, feet and table stay as they are for typing.',
 	arrived: 'I have a keyboard and mouse now',
 	nothingToBuild: 'Nothing to build',
-	buyTitle: 'What else would help',
+	buyTitle: 'To borrow or buy',
 	buyLead:
 		'Each was worked out again, beside the best that your things at home can do. Borrow before you buy.',
 	buy: {

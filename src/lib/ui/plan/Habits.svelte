@@ -34,7 +34,7 @@
 				<span class="words min-w-48 flex-1"
 					>{words}
 					{#if habit.isSo === false}<a
-							class="no-print block text-note font-semibold text-cool underline"
+							class="no-print flex min-h-11 items-center text-note font-semibold text-cool underline"
 							href="#finding-{habit.finding}">{t.habits.added}</a
 						>{/if}</span
 				>

@@ -5,18 +5,21 @@
 	import { cornerWithKeyboard } from '$lib/core/plan/purchases';
 	import type { Snippet } from 'svelte';
 	import type { Catalogue } from '$lib/messages';
+	import Button from '../kit/Button.svelte';
 	import { planAsks } from './plan-asks';
 
 	interface Props {
 		laptop: LaptopArrangements;
 		corner: Corner;
+		/** Where the arrangement for reading is shown with its steps; null where it is only read. */
+		readingHref?: string | null;
 		/** What gets a keyboard and mouse, where the page doesn't begin with it. */
 		asking?: Snippet | null;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
-	let { laptop, corner, asking = null, t, unit }: Props = $props();
+	let { laptop, corner, asking = null, readingHref = null, t, unit }: Props = $props();
 
 	const ways = $derived([
 		{
@@ -43,6 +46,11 @@
 					<span class="block text-note text-ink-soft">{how}</span>
 				</span>
 				{#if id === 'withKeyboard'}{@render asking?.()}{/if}
+				{#if id === 'reading' && readingHref}
+					<Button class="no-print" href={readingHref} aria-label="{t.ladder.show}: {name}"
+						>{t.ladder.show}</Button
+					>
+				{/if}
 			</li>
 		{/each}
 	</ol>

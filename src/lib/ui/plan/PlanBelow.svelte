@@ -25,6 +25,7 @@
 
 	let { visit, data, t }: Props = $props();
 
+	const reading = $derived(data.offers.findIndex(({ kind }) => kind === 'reading'));
 	const drawn = $derived({ corner: data.corner, plan: visit.plan, drawnAs: data.drawnAs });
 </script>
 
@@ -35,6 +36,7 @@
 			requests={data.requests}
 			findingTicks={data.findingTicks}
 			beginsWithKeyboard={visit.beginsWithKeyboard}
+			readingHref={reading < 0 ? null : `/c/${data.token}/plan?plan=${reading + 1}`}
 			{drawn}
 			hrefOf={(page) => `/c/${data.token}/${page}`}
 			{t}

@@ -24,6 +24,8 @@
 		hrefOf?: ((page: string) => string) | null;
 		/** Whether the page begins with how to get a keyboard and mouse. */
 		beginsWithKeyboard?: boolean;
+		/** Where the arrangement for reading is shown; null where it is only read. */
+		readingHref?: string | null;
 		/** Whether habits are told here; and what takes an answer where no server does. */
 		hasHabits?: boolean;
 		answer?: ((habit: Habit, isSo: boolean) => void) | null;
@@ -39,6 +41,7 @@
 		findingTicks = null,
 		hrefOf = null,
 		beginsWithKeyboard = false,
+		readingHref = null,
 		hasHabits = true,
 		answer = null,
 		drawn,
@@ -53,7 +56,7 @@
 <!-- What was found besides the heights, and how to work until more is there. -->
 {#if advice.laptop}
 	<Later
-		><LaptopWays laptop={advice.laptop} corner={drawn.corner} {t} {unit}
+		><LaptopWays laptop={advice.laptop} corner={drawn.corner} {readingHref} {t} {unit}
 			>{#snippet asking()}{#if requests && !beginsWithKeyboard}<GetKeyboard
 						{requests}
 						own={advice.own}

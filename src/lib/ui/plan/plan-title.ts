@@ -43,6 +43,10 @@ function stepAct({ place, setTo }: PlanStep, { corner, plan, unit }: Headed, t: 
 	return by === 0 ? t.plan.act.flat : t.plan.act[place](length(Math.abs(by)), by > 0);
 }
 
+/** Whether an act is what a laptop alone needs most: a keyboard and mouse. */
+export const isForKeyboard = ({ act, what }: Action) =>
+	what === 'laptop-alone' || (act === 'ask' && what === 'keyboard-and-mouse');
+
 function ofAct({ act, what }: Action, headed: Headed, t: Catalogue): Heading | null {
 	const { findings, open, steps } = headed;
 	if (act === 'spot') {
@@ -51,34 +55,36 @@ function ofAct({ act, what }: Action, headed: Headed, t: Catalogue): Heading | n
 			? { title: t.plan.titleAnotherSpot, lead: t.plan.leadSoftSeat }
 			: { title: t.plan.titleAnotherSpot, lead: t.plan.leadAnotherSpot };
 	}
+	// Of all that a laptop alone brings with it, this helps most.
+	if (isForKeyboard({ act, what })) return { title: t.plan.titleKeyboard, lead: t.plan.leadKeyboard(steps) };
 	if (act === 'hazard' || act === 'finding') {
 		const line = findings.find(({ finding }) => finding === what);
 		if (!line) return null;
 		return { title: firstSentence(line.fixes[0] ?? line.name), lead: t.plan.leadFound(line.name) };
 	}
-	if (act === 'ask')
-		return what === 'keyboard-and-mouse'
-			? { title: t.plan.titleKeyboard, lead: t.plan.leadKeyboard(steps) }
-			: { title: t.plan.titleHopeless, lead: t.plan.leadHopeless };
+	if (act === 'ask') return { title: t.plan.titleHopeless, lead: t.plan.leadHopeless };
 	if (act === 'measure')
 		return { title: t.plan.titleMeasure(t.measurable[what as MeasurableName]), lead: t.plan.leadMeasure };
 	const step = open.find(({ place }) => place === what) ?? open[0];
-	return step ? { title: stepAct(step, headed, t), lead: t.plan.leadStep(steps) } : null;
+	if (!step) return null;
+	return { title: stepAct(step, headed, t), lead: t.plan.leadStep(steps) };
 }
 
 /** What comes after the first act, each as an act of its own; the steps of building are listed by themselves. */
 export function thenActs(headed: Headed, t: Catalogue): string[] {
 	const { title } = planTitle(headed, t);
-	return headed.acts
+	const titles = headed.acts
 		.filter(({ act }) => act !== 'build')
-		.flatMap((act) => ofAct(act, headed, t)?.title ?? [])
-		.filter((words) => words !== title && words !== t.plan.titleHopeless);
+		.flatMap((act) => ofAct(act, headed, t)?.title ?? []);
+	return [...new Set(titles)].filter((words) => words !== title && words !== t.plan.titleHopeless);
 }
 
 /** The headline of a plan: the first thing to do, as an act. Somebody is told that all is well only where nothing was found. */
 export function planTitle(headed: Headed, t: Catalogue): Heading {
 	const { acts, isLeftAlone, measureNext, findings, open, steps } = headed;
-	const first = acts.map((act) => ofAct(act, headed, t)).find((heading) => heading !== null);
+	const headings = acts.flatMap((act) => ofAct(act, headed, t) ?? []);
+	// A keyboard that is laid flat is no act to begin a page with, where there is another.
+	const first = headings.find(({ title }) => title !== t.plan.act.flat) ?? headings[0];
 	if (isLeftAlone) {
 		const measure = measureNext && t.measurable[measureNext];
 		if (first && findings.length > 0)

@@ -13,7 +13,7 @@ import type { LaptopArrangements, Plan, PlanStep, Rung, StepPlace } from '$lib/c
 import { sectionOf, type DrawnAs, type ReMeasured, type Section } from '$lib/core/section';
 import { Autosave, type Keep } from '../autosave/autosave.svelte';
 import { Again } from './again.svelte';
-import type { Headed } from './plan-title';
+import { isForKeyboard, type Headed } from './plan-title';
 
 /** What the page of a plan is made of, as the server kept it. */
 export interface PlanPageData {
@@ -169,7 +169,7 @@ export class PlanVisit {
 	/** Whether the page begins with what a laptop alone needs most. */
 	get beginsWithKeyboard(): boolean {
 		const [first] = this.headed.acts;
-		return first?.act === 'ask' && first.what === 'keyboard-and-mouse';
+		return first !== undefined && isForKeyboard(first);
 	}
 
 	/** Checks that stay open after the plan. */

@@ -8,9 +8,9 @@
 </script>
 
 <!-- What lies in a drawer helps more than what is bought: an old keyboard and mouse put most laptops right. -->
-<fieldset class="mt-5">
+<fieldset class="mt-5 min-w-0">
 	<legend class="font-semibold">{t.things.devices}</legend>
-	<div class="mt-2 grid grid-cols-2 gap-2 sm:grid-cols-3">
+	<div class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(min(10rem,100%),1fr))] gap-2">
 		{#each DEVICES_AT_HOME as device (device)}
 			{@const field = deviceField(device)}
 			<CheckBox

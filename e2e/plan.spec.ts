@@ -212,3 +212,68 @@ test('a laptop alone has three arrangements; once a keyboard and mouse are there
 	await expect(ways).toHaveCount(0);
 	await expect(employee.getByRole('button', { name: 'I have a keyboard and mouse now' })).toHaveCount(0);
 });
+
+test('habits are told by a tap, another sitting style is tried for a day and kept, and all pillows are left out at once', async ({
+	page,
+	browser
+}) => {
+	const { link } = await answeredLike(page, 'Hanne Habitova', 'Mirela Oakhanger');
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	const habits = employee.getByRole('region', { name: 'Six habits for every desk' });
+	await expect(habits.getByRole('listitem')).toHaveCount(6);
+	const glare = 'Have the light at your side and no glare on the screen.';
+	await habits.getByRole('button', { name: `Not yet: ${glare}` }).click();
+	await expect(habits.getByRole('button', { name: `Not yet: ${glare}` })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await habits.getByRole('listitem').filter({ hasText: glare }).getByRole('link').click();
+	await expect(employee.locator('#finding-glare')).toBeVisible();
+
+	await employee.getByText('How sure this is').click();
+	await employee.getByRole('link', { name: 'Try another sitting style' }).click();
+	await expect(employee.getByText('Your plan is made for this style.')).toBeVisible();
+	await employee.getByRole('link', { name: 'Active' }).click();
+	await employee.getByRole('button', { name: 'Try this style today' }).click();
+	await expect(employee.getByText(/^You’ve been trying this since/)).toBeVisible();
+	await employee.getByRole('link', { name: 'Back to my plan' }).click();
+	await expect(employee.getByText('You’re trying another sitting style: Active.')).toBeVisible();
+	await employee.getByRole('link', { name: 'Keep it or stop' }).click();
+	await employee.getByRole('button', { name: 'Keep this style and plan with it' }).click();
+	await expect(employee).toHaveURL(/\/plan$/);
+	await expect(employee.getByText('This is a new plan', { exact: false })).toBeVisible();
+
+	const seat = employee.locator('#step-seat');
+	await seat.getByText('Doesn’t work here').click();
+	const without = seat.getByRole('button', { name: /^Without any/ });
+	if ((await without.count()) > 0) {
+		await without.first().click();
+		await expect(employee.getByText('Left out:')).toBeVisible();
+	}
+});
+
+test('a page that is looked through to correct it shows its questions one after the other, answered or not', async ({
+	page,
+	browser
+}) => {
+	const { link } = await answeredLike(page, 'Corrie Correctova', 'Mirela Oakhanger');
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(`${link}/feet`);
+	await hydrated(employee);
+	await employee.getByText('Contents').click();
+	await employee.getByRole('button', { name: /Elbows and keys/ }).click();
+	const seen: string[] = [];
+	for (let i = 0; i < 3; i += 1) {
+		const title = employee.locator('.question-title, .question legend, .question label').first();
+		await expect(employee).toHaveURL(/\/hands\?.*review/);
+		seen.push(new URL(employee.url()).searchParams.get('at') ?? (await title.innerText()));
+		await employee
+			.getByRole('button', { name: /^(Next|Skip|Show my plan)/ })
+			.first()
+			.click();
+		await expect(employee).not.toHaveURL(new RegExp(`at=${seen.at(-1)}(?:&|$)`));
+	}
+	expect(new Set(seen).size).toBe(3);
+});

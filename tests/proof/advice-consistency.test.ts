@@ -6,6 +6,7 @@ import {
 	type FindingId,
 	type HouseholdFix
 } from '$lib/core/checklist';
+import { outsideBand } from '$lib/core/checks';
 import { bandsFor, distanceOutside } from '$lib/core/guidance';
 import { holdsFor, undoes } from '$lib/core/conditions';
 import { seatRulesOf } from '$lib/core/corner';
@@ -153,7 +154,10 @@ const RULES: readonly Rule[] = [
 		check: ({ corner, stepTexts }) => {
 			const { knee, eye, elbow } = bandsFor(corner);
 			return held(
-				stepTexts.map(({ step: { place }, check }) => {
+				stepTexts.map(({ step: { place, after }, check }) => {
+					// Nobody is told to see that it fits where it doesn't: the gap stands beside the step.
+					const isOpen = after !== null && outsideBand(after) > 10;
+					if (isOpen || check === '') return isOpen !== (check === '') && `${place}, still off: ${check}`;
 					if (place === 'feet')
 						return (check === t.steps.check.kneesHigher) !== (knee.ideal ?? 0) <= 0 && `feet: ${check}`;
 					if (place === 'screen')
@@ -167,7 +171,7 @@ const RULES: readonly Rule[] = [
 			);
 		},
 		broken: (told) => {
-			const at = told.stepTexts.findIndex(({ step }) => step.place === 'screen');
+			const at = told.stepTexts.findIndex(({ step, check }) => step.place === 'screen' && check !== '');
 			if (at < 0) return null;
 			const { check } = t.steps;
 			const other = told.stepTexts[at]?.check === check.topEdge ? check.lookOver('60 mm') : check.topEdge;

@@ -26,7 +26,7 @@ export const OTHER_CHECK_IDS = [
 export type OtherCheckId = (typeof OTHER_CHECK_IDS)[number];
 
 /** What a value is counted in. */
-export type OtherUnit = 'mm' | 'degrees' | 'arc-minutes';
+export type OtherUnit = 'mm' | 'degrees' | 'letter-mm';
 
 /** A value and what it comes to. */
 export interface OtherValue {
@@ -97,14 +97,14 @@ function ofSight(corner: Corner, { setUp, distanceMm }: Situation, letterMm: num
 		}
 	];
 	if (letterMm !== null) {
-		const { arcMinutes, state, zoomPercent } = checkLegibility(letterMm, distance);
+		const { state, zoomPercent } = checkLegibility(letterMm, distance);
 		const wantedMm = letterHeight(LETTER_ARC_MINUTES.good, distance);
 		judged.push({
 			id: 'letters',
-			unit: 'arc-minutes',
-			low: LETTER_ARC_MINUTES.least,
+			unit: 'letter-mm',
+			low: letterHeight(LETTER_ARC_MINUTES.least, distance),
 			high: null,
-			value: arcMinutes,
+			value: letterMm,
 			verdict: state === 'too-small' ? 'off' : 'fits',
 			zoomPercent,
 			wantedMm
@@ -131,7 +131,8 @@ export function otherChecks(corner: Corner, plan: Plan | null, letterMm: number 
 		const isSame = !after || (Math.abs(after.value - value) < 0.5 && after.verdict === verdict);
 		return {
 			...check,
-			// What is to be set is shown as the plan leaves it.
+			// What is to be set is shown as the plan leaves it; a letter is large enough for the distance then.
+			low: after?.low ?? check.low,
 			zoomPercent: after?.zoomPercent ?? check.zoomPercent,
 			wantedMm: after?.wantedMm ?? check.wantedMm,
 			now: { value, verdict },

@@ -63,7 +63,7 @@ export const look: Readonly<Partial<Record<Page, ByFacts>>> = {
 			holds: LOW_LENSES,
 			text: 'Like this: looking straight ahead, you look over the screen, which leans back.'
 		},
-		{ holds: {}, text: 'Like this: looking straight ahead, you meet the top edge of the picture.' }
+		{ holds: {}, text: 'Like this: looking straight ahead, you meet the top edge of the display.' }
 	]
 };
 

@@ -12,7 +12,7 @@ export const otherChecks = {
 		'under-table': 'Room for the armrest under the table',
 		distance: 'Eyes to screen',
 		gaze: 'Looking down to the middle of the display',
-		letters: 'Your text, as your eyes see it'
+		letters: 'Height of your small letters'
 	} as Readonly<Record<OtherCheckId, string>>,
 	good: {
 		between: (low: string, high: string) => `good from ${low} to ${high}`,

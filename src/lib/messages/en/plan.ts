@@ -230,7 +230,7 @@ export const again = {
 		feetOn: 'Floor to what your feet rest on',
 		surface: 'Floor to the top of the table',
 		keysOn: 'Floor to what the keyboard stands on',
-		screenTop: 'Floor to the top of the picture'
+		screenTop: 'Floor to the top of the display'
 	},
 	hints: {
 		seatUnder: 'Sit as you work, and have someone read the tape at the side.',

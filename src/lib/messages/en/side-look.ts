@@ -34,7 +34,7 @@ export const side = {
 		'elbow-at-body': { name: 'Elbow at the body', look: 'Your elbow is beside you, not out in front.' },
 		'screen-top': {
 			name: 'Top of the screen',
-			look: 'The top of the picture is at your eyes or a little below.'
+			look: 'The top of the display is at your eyes or a little below.'
 		},
 		'arms-length': {
 			name: 'Distance to the screen',

@@ -25,8 +25,8 @@ export const steps = {
 	set: {
 		surface: (h: string) => `Set the top to ${h} above the floor.`,
 		seat: (h: string) => `Set the empty seat to ${h} above the floor.`,
-		screen: (h: string) => `Set the top edge of the picture to ${h} above the floor.`,
-		distance: (h: string) => `Move the screen until the middle of the picture is ${h} from your eyes.`
+		screen: (h: string) => `Set the top edge of the display to ${h} above the floor.`,
+		distance: (h: string) => `Move the screen until the middle of the display is ${h} from your eyes.`
 	},
 	seatPads: 'Lay them flat so that they cover the whole seat.',
 	feet: 'Push it to where your feet rest, with both feet flat on it.',
@@ -39,13 +39,13 @@ export const steps = {
 	keysBack: 'Push the keyboard back until the table carries your forearms from elbow to wrist.',
 	mouse: 'Put the mouse on top, beside the keyboard and level with it.',
 	screenOn: 'Put the screen on top.',
-	tilt: 'Lean the picture back by 10 to 20°, until it faces your eyes squarely.',
+	tilt: 'Lean the display back by 10 to 20°, until it faces your eyes squarely.',
 	target: {
 		surface: (h: string) => `The top is then at ${h}.`,
 		seat: (h: string) => `With you on it, it’s at ${h}.`,
 		feet: (h: string) => `Your feet are then ${h} above the floor.`,
 		keys: (h: string) => `The keys are then at ${h}.`,
-		screen: (h: string) => `The top of the picture is then at ${h}.`
+		screen: (h: string) => `The top of the display is then at ${h}.`
 	} as Readonly<Partial<Record<StepPlace, (height: string) => string>>>,
 	/** How to see that a step has worked; which of them is shown follows the band that was planned for. */
 	check: {
@@ -58,7 +58,7 @@ export const steps = {
 		behind: 'The seat’s edge is clear of your knees, and your back is free to round.',
 		wrists: 'Your hands run straight on from your forearms, neither up nor down.',
 		mouse: 'It’s as high as the keys, and your elbow stays at your body.',
-		topEdge: 'Looking straight ahead, you meet the top edge of the picture or just above it.',
+		topEdge: 'Looking straight ahead, you meet the top edge of the display or just above it.',
 		lookOver: (mm: string) =>
 			`Looking straight ahead, you look over the screen: its top edge is about ${mm} below your eyes. You read without lifting your chin.`,
 		distance: 'Sitting back, you read your smallest text without leaning in.',

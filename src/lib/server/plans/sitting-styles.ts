@@ -70,7 +70,7 @@ export async function tryStyle(db: Db, open: OpenAssessment, way: Way | null, no
 }
 
 /** Keeps a style: plans are made by it from now on, and so is what is asked later. */
-export function keepStyle(
+export async function keepStyle(
 	db: Db,
 	open: OpenAssessment,
 	way: Way,

@@ -14,7 +14,7 @@
 
 	const written = ({ unit: counted }: OtherCheck, value: number): string => {
 		if (counted === 'mm') return formatLength(value, unit, { locale: t.locale });
-		return counted === 'degrees' ? formatDegrees(value) : `${Math.round(value)}′`;
+		return counted === 'degrees' ? formatDegrees(value) : `${value.toFixed(1)} mm`;
 	};
 	const good = (check: OtherCheck) =>
 		check.high === null

@@ -67,11 +67,3 @@
 		/></Later
 	>
 </div>
-
-<style>
-	/* Laid out as it comes in sight: what stands above is read first. */
-	.below {
-		content-visibility: auto;
-		contain-intrinsic-size: auto 60rem;
-	}
-</style>

@@ -48,11 +48,6 @@
 			margin-top: 1.75rem;
 		}
 	}
-	/* Laid out as it comes in sight: what stands above is read first. */
-	.beside {
-		content-visibility: auto;
-		contain-intrinsic-size: auto 60rem;
-	}
 	/* One sheet of A4: the drawing beside what it says, the steps in two columns below. */
 	@media print {
 		.layout {

@@ -1,4 +1,5 @@
 import type { PlanStep, StepPiece } from '$lib/core/plan';
+import { outsideBand } from '$lib/core/checks';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 
@@ -65,9 +66,13 @@ const LOOKED_OVER_FROM_MM = -40;
 /** From so high an elbow over the keys on, mm, the forearms slope: the open way of sitting. */
 const SLOPING_FROM_MM = 40;
 
-/** How to see that a step has worked: in the words of the band that it was planned for. */
+/** What stays so far outside its band is told as a gap, mm: nobody is told to see that it fits. */
+const NOT_RIGHT_FROM_MM = 10;
+
+/** How to see that a step has worked: in the words of the band that it was planned for; empty where it leaves something open, which the gap beside it says. */
 export function stepCheck({ place, after, wording }: PlanStep, t: Catalogue, unit: LengthUnit): string {
 	const { check } = t.steps;
+	if (after && outsideBand(after) > NOT_RIGHT_FROM_MM) return '';
 	const ideal = after?.ideal ?? 0;
 	const forearms = ideal >= SLOPING_FROM_MM ? check.forearmsSloping : check.forearmsLevel;
 	switch (place) {

@@ -421,6 +421,7 @@ test('equipment is approved and declined with a reason, and the person reads it'
 	const link = await linkOf(page, 'Ivo Larkmead');
 	const employee = await (await browser.newContext()).newPage();
 	await employee.goto(`${link}/plan`);
+	await employee.getByText('What else would help').click();
 	await employee
 		.getByRole('button', { name: /^Ask for it/ })
 		.first()

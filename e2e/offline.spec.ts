@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { begin, hydrated, openPart, pastTheSigns, sendTo } from './support';
+import { answeredLike, begin, hydrated, openPart, pastTheSigns, sendTo } from './support';
 import { walkOneByOne } from './walker';
 import { HIGH_TABLE } from './walkers';
 
@@ -242,5 +242,31 @@ test('a link that has ended leaves nothing on the device', async ({ page, browse
 	await expect(employee).toHaveURL('/withdrawn');
 	await employee.goto(`${link}/you`);
 	await expect(employee.getByText('You withdrew your answers')).toBeVisible();
+	await context.close();
+});
+
+test('a plan that was reached by its button is there without network, also after a reload', async ({
+	page,
+	browser
+}) => {
+	const { link } = await answeredLike(page, 'Olga Offlinova', 'Mirela Oakhanger');
+	const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+	const phone = await context.newPage();
+	await phone.goto(`${link}/house`);
+	await hydrated(phone);
+	await kept(phone);
+	await phone.reload();
+	await hydrated(phone);
+	await phone.getByRole('button', { name: 'Show my plan' }).click();
+	await expect(phone).toHaveURL(/\/plan$/);
+	const title = await phone.getByRole('heading', { level: 1 }).innerText();
+	await phone.waitForFunction(
+		async (address) => (await (await caches.open('easy-corner-pages')).match(address)) !== undefined,
+		`${link}/plan`
+	);
+	await context.setOffline(true);
+	await phone.reload();
+	await expect(phone.getByRole('heading', { level: 1 })).toHaveText(title);
+	await expect(phone.locator('#step-seat')).toBeVisible();
 	await context.close();
 });

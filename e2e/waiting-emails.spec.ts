@@ -43,3 +43,26 @@ test('what an import makes due waits on the day sheet, with counts, until a coor
 	await expect(perDay).toHaveValue('150');
 	await expect(page.getByText(/sends at most 150 /)).toBeVisible();
 });
+
+test('an email that went nowhere is listed with what happened, and a refused one can be sent again', async ({
+	page
+}) => {
+	await signIn(page);
+	const person = { name: 'Nadja Nomailbox', email: 'nadja@bounces.invalid', team: 'Testing', phone: '' };
+	const caseUrl = (await posted(page, '/desk/people/new', person)).url();
+	const version = /name="version" value="(\d+)"/.exec(await (await page.request.get(caseUrl)).text())?.[1];
+	await posted(page, `${caseUrl}?/send`, { key: randomUUID(), version: version ?? '' });
+	await expect(async () => {
+		await page.goto('/desk/waiting-emails');
+		await expect(page.getByRole('row', { name: /Nadja Nomailbox/ })).toContainText(
+			'There’s no such mailbox.',
+			{
+				timeout: 500
+			}
+		);
+	}).toPass();
+	// Nobody is written to again at an address without a mailbox: it is corrected with the person.
+	await expect(page.getByRole('button', { name: 'Send again: Nadja Nomailbox' })).toHaveCount(0);
+	await page.getByRole('link', { name: 'Nadja Nomailbox' }).click();
+	await expect(page.getByRole('heading', { name: 'Nadja Nomailbox', level: 1 })).toBeVisible();
+});

@@ -92,6 +92,16 @@ async function actOf(request: Request): Promise<Response> {
 	}
 }
 
+/** A page that was reached within the program, without being loaded: kept as it is now, so that a reload without network finds it. */
+worker.addEventListener('message', (event) => {
+	const path = (event.data as { keep?: unknown } | null)?.keep;
+	if (typeof path !== 'string' || !path.startsWith('/c/')) return;
+	const address = new URL(path, location.origin).href;
+	// Pages of the walk stand in for each other.
+	if (isOfWalk(placeOf(address).page)) return;
+	event.waitUntil(pageOf(new Request(address)).catch(() => undefined));
+});
+
 worker.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const url = new URL(request.url);

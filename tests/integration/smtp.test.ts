@@ -4,8 +4,9 @@ import { readConfig } from '$lib/server/config';
 import { schema } from '$lib/server/db/client';
 import { deliverLetters, messageIdOf } from '$lib/server/post/deliver-letters';
 import { smtp } from '$lib/server/post/postman';
+import { countRefused, readUndelivered, sendAgain } from '$lib/server/post/undelivered';
 import { writeLetter } from '$lib/server/post/write-letter';
-import { Desk } from '../support/desk';
+import { Desk, faultOf } from '../support/desk';
 import { SmtpStandIn } from '../support/smtp-stand-in';
 
 const now = new Date('2026-03-02T09:00:00Z');
@@ -91,13 +92,75 @@ describe('a real mail server', () => {
 	it('that knows no such address makes it a bounce, noted with the person', async () => {
 		const personId = await desk.person({ email: 'gone@example.org' });
 		const id = await letterTo('gone@example.org', personId);
-		server.answer = (to) => (to.startsWith('gone') ? '550 no such mailbox' : '250 ok');
+		server.answer = (to) => (to.startsWith('gone') ? '550 5.1.1 no such mailbox' : '250 ok');
 		expect(await deliver()).toEqual({ delivered: 0, refused: 1 });
 		const [letter] = await desk.test.db.select().from(letters).where(eq(letters.id, id));
 		expect(letter).toMatchObject({ state: 'bounced' });
 		expect(letter?.fault).toContain('550');
 		const [person] = await desk.test.db.select().from(people).where(eq(people.id, personId));
 		expect(person?.bouncedAt).toEqual(now);
+	});
+
+	it.each([
+		['a relay that does not know us', '554 5.7.1 relay access denied'],
+		['a server that says no more than that it won’t', '550 not now'],
+		['a mailbox that is full', '552 5.2.2 mailbox full'],
+		['greylisting', '450 4.7.1 come back later']
+	])('%s marks nobody: the letter is tried again', async (name, answer) => {
+		const email = `${name.replaceAll(/\W/g, '')}@example.org`;
+		const personId = await desk.person({ email });
+		const id = await letterTo(email, personId);
+		server.answer = (to) => (to === email.toLowerCase() || to === email ? answer : '250 ok');
+		await deliver();
+		const [letter] = await desk.test.db.select().from(letters).where(eq(letters.id, id));
+		expect(letter).toMatchObject({ state: 'waiting', tries: 1 });
+		const [person] = await desk.test.db.select().from(people).where(eq(people.id, personId));
+		expect(person?.bouncedAt).toBeNull();
+		server.answer = () => '250 ok';
+		expect((await deliver(new Date(now.getTime() + 60_000))).delivered).toBeGreaterThan(0);
+	});
+
+	it('that refuses everything is left alone after some letters, and nothing is lost', async () => {
+		server.answer = () => '554 5.7.1 relay access denied';
+		for (let i = 0; i < 50; i += 1) await letterTo(`many${i}@example.org`, await desk.person());
+		const { delivered, refused } = await deliver();
+		expect(delivered).toBe(0);
+		expect(refused).toBeGreaterThanOrEqual(20);
+		expect(refused).toBeLessThan(50);
+		server.answer = () => '250 ok';
+		server.taken.length = 0;
+		await deliver(new Date(now.getTime() + 120_000));
+		const many = server.taken.filter(({ to }) => to.startsWith('many')).map(({ to }) => to);
+		expect(new Set(many).size).toBe(50);
+		expect(many).toHaveLength(50);
+	});
+
+	it('that refused for five days is tried again by hand; an address without a mailbox is not', async () => {
+		const { coordinator } = desk;
+		const failed = await letterTo('failed@example.org', await desk.person());
+		const gone = await letterTo('nobody@example.org', await desk.person());
+		await desk.test.db.update(letters).set({ state: 'failed', tries: 12 }).where(eq(letters.id, failed));
+		await desk.test.db.update(letters).set({ state: 'bounced', tries: 1 }).where(eq(letters.id, gone));
+		const { lines } = await readUndelivered(desk.test.db, coordinator, now);
+		const told = lines.filter(({ id }) => id === failed || id === gone);
+		expect(told.map(({ state }) => state).sort()).toEqual(['bounced', 'failed']);
+		expect(await countRefused(desk.test.db)).toBeGreaterThanOrEqual(1);
+		expect(await sendAgain(desk.test.db, coordinator, { id: gone }, now)).toBe(0);
+		expect(await sendAgain(desk.test.db, coordinator, { id: failed }, now)).toBe(1);
+		server.answer = () => '250 ok';
+		server.taken.length = 0;
+		await deliver();
+		expect(server.taken.map(({ to }) => to)).toContain('failed@example.org');
+		expect(await faultOf(sendAgain(desk.test.db, desk.reader, { id: null }, now))).toBe('not-allowed');
+	});
+
+	it('is handed what somebody with an account waits for before a round', async () => {
+		for (let i = 0; i < 30; i += 1) await letterTo(`round${i}@example.org`, await desk.person());
+		await letterTo('account@example.org', null, '/desk/password/another-secret');
+		server.taken.length = 0;
+		await deliver();
+		expect(server.taken[0]?.to).toBe('account@example.org');
+		expect(server.taken).toHaveLength(31);
 	});
 
 	it('that is not there loses nothing', async () => {

@@ -26,6 +26,8 @@ export interface Config {
 	readonly origin: string;
 	/** A mail server as smtp:// or smtps://; empty for the stand-in. */
 	readonly smtpUrl: string;
+	/** Letters that the mail server is handed in a minute at most; null for as many as it takes. */
+	readonly mailPerMinute: number | null;
 	/** Sender of letters. */
 	readonly mailFrom: string;
 	/** Roles that can't work without a second factor. */
@@ -103,6 +105,12 @@ function factorOf(text: string | undefined): number {
 	throw new ConfigFault(`EASY_CORNER_WRITES_FACTOR must be a whole number from 1 to 9999, not "${text}".`);
 }
 
+function perMinuteOf(text: string | undefined): number | null {
+	if (!text) return null;
+	if (/^[1-9]\d{0,5}$/.test(text)) return Number(text);
+	throw new ConfigFault(`EASY_CORNER_MAIL_PER_MINUTE must be a whole number above 0, not "${text}".`);
+}
+
 /** Reads the settings; throws a {@link ConfigFault} where one is missing or wrong. */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
 	if (!env.DATABASE_URL)
@@ -117,6 +125,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 		secondFactorRoles: rolesOf(env.EASY_CORNER_SECOND_FACTOR),
 		identity: identityOf(env),
 		writesFactor: factorOf(env.EASY_CORNER_WRITES_FACTOR),
+		mailPerMinute: perMinuteOf(env.EASY_CORNER_MAIL_PER_MINUTE),
 		mailFrom: env.EASY_CORNER_MAIL_FROM || 'Easy Corner <easy-corner@localhost>'
 	};
 }

@@ -26,6 +26,7 @@ describe('the settings', () => {
 			timeZone: 'UTC',
 			origin: 'http://127.0.0.1:3000',
 			smtpUrl: '',
+			mailPerMinute: null,
 			mailFrom: 'Easy Corner <easy-corner@localhost>',
 			secondFactorRoles: [],
 			identity: null,
@@ -39,6 +40,9 @@ describe('the settings', () => {
 		expect(faultOf({ DATABASE_URL, EASY_CORNER_TIME_ZONE: 'Mars/Olympus' })).toMatch(/Europe\/Lisbon/);
 		for (const smtp of ['mail.example:587', 'http://mail.example', 'smtp://', 'smtp://a b'])
 			expect(faultOf({ DATABASE_URL, EASY_CORNER_SMTP: smtp })).toContain('EASY_CORNER_SMTP');
+		for (const many of ['0', '-1', 'ten', '1.5'])
+			expect(faultOf({ DATABASE_URL, EASY_CORNER_MAIL_PER_MINUTE: many })).toContain('PER_MINUTE');
+		expect(readConfig({ DATABASE_URL, EASY_CORNER_MAIL_PER_MINUTE: '600' }).mailPerMinute).toBe(600);
 	});
 
 	it('take addresses as they are commonly written', () => {

@@ -58,6 +58,10 @@ const STEP_OF: Readonly<Partial<Record<FindingId, PlanStep['place']>>> = {
 	'head-tips-back': 'tilt'
 };
 
+/** Whether a step of a plan sees to a finding by itself: the step says so, and nothing else has to. */
+export const isOfStep = (finding: FindingId, steps: readonly Pick<PlanStep, 'place'>[]): boolean =>
+	steps.some(({ place }) => place === STEP_OF[finding]);
+
 /** The acts that the steps of a plan are. */
 export function actsOf(corner: Corner, plan: Plan | null, steps: readonly PlanStep[]): Act[] {
 	if (!plan || steps.length === 0) return [];
@@ -97,10 +101,9 @@ function isClosed(
 	steps: readonly PlanStep[]
 ): boolean {
 	if (steps.length === 0) return false;
-	const step = STEP_OF[finding];
 	const { closedBy } = findingRule(finding);
 	if (after.has(finding) || (closedBy && !fitsIn(plan.after, closedBy))) return false;
-	if (step && steps.some(({ place }) => place === step)) return true;
+	if (isOfStep(finding, steps)) return true;
 	return closedBy ? !fitsIn(before, closedBy) : (measured?.isSure ?? false);
 }
 
@@ -149,7 +152,7 @@ export function advisedFindings(
 	const isTold = ({ finding, seenIn, measured, fate }: OrderedFinding & { readonly fate: FindingFate }) =>
 		!OF_HEIGHTS.has(finding) &&
 		(seenIn.length > 0 || (measured?.isSure ?? false)) &&
-		!(fate === 'caused' && steps.some(({ place }) => place === STEP_OF[finding]));
+		!(fate === 'caused' && isOfStep(finding, steps));
 	return withFates(corner, told, plan, steps)
 		.filter(isTold)
 		.map((found) => {

@@ -14,6 +14,7 @@ export { readAdvice, readPurchases, type StoredAdvice, type StoredPurchase } fro
 export {
 	actsOf,
 	advisedFindings,
+	isOfStep,
 	type AdvisedFinding,
 	type FindingFate,
 	type AnsweredAbout

@@ -1,4 +1,11 @@
-import { advisedFindings, otherChecks, pageActs, toldDistance, type KeptAdvice } from '$lib/core/advice';
+import {
+	advisedFindings,
+	isOfStep,
+	otherChecks,
+	pageActs,
+	toldDistance,
+	type KeptAdvice
+} from '$lib/core/advice';
 import {
 	besidesOf,
 	checkField,
@@ -127,8 +134,10 @@ export function adviceForPage(
 		besides,
 		purchases: advice.purchases,
 		findings: findingLines(facts, advised, locale),
-		/** What the plan closes besides heights, by name. */
-		closed: advised.filter(({ fate }) => fate === 'closed').map(({ finding }) => texts.findings[finding]),
+		/** What the plan closes besides, by name; what a step is about is said there. */
+		closed: advised
+			.filter(({ finding, fate }) => fate === 'closed' && !isOfStep(finding, steps))
+			.map(({ finding }) => texts.findings[finding]),
 		askNext: openQuestions(corner, told, locale),
 		others: otherChecks(corner, worked, besides.letterMm),
 		variants: variantLines(variantsOf(corner, worked, found, answers), unitOf(told.answers), locale),

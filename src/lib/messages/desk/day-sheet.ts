@@ -46,6 +46,7 @@ export const daySheet = {
 	isOut: 'is out',
 	daySheetReferralsEasy: (hasSheet: boolean) => `${hasSheet ? 'Day sheet' : 'Referrals'} · Easy Corner`,
 	reviewWaitingEmails: 'Review waiting emails',
+	seeRefusedEmails: 'See what happened and send them again',
 	/** A colleague changed the case in which something is typed. */
 	typedOver: {
 		changed: (name: string) =>

@@ -34,6 +34,10 @@ export function heldSentence(n: number): string {
 	return `${count(n, 'email is', 'emails are')} waiting for your release. An update or an import made ${n === 1 ? 'it' : 'them'} due.`;
 }
 
+/** How many emails the mail server refused, which nobody has got. */
+export const refusedEmailsSentence = (n: number) =>
+	`${count(n, 'email', 'emails')} didn’t go out, because the mail server refused ${n === 1 ? 'it' : 'them'}.`;
+
 /** Why cases are passed over where many are marked as done at once. */
 export const leftOutSentence = (n: number) =>
 	`${n} left out. ${n === 1 ? 'It has' : 'Each has'} an open warning sign, an open hazard or an unread message.`;

@@ -24,6 +24,23 @@ export const waitingEmails = {
 	releaseHint:
 		'Each one goes out on its day. Those that are due already go out from now on, up to the daily limit.',
 	released: (n: number) => `${count(n, 'email was', 'emails were')} released.`,
+	undeliveredHeading: (n: number) => `${count(n, 'email', 'emails')} didn’t go out`,
+	undeliveredLead:
+		'The mail server refused these. We keep trying for five days. If there’s no such mailbox, correct the person’s address first.',
+	to: 'To',
+	about: 'Email',
+	written: 'Written',
+	whatHappened: 'What happened',
+	ofRound: (round: string) => `Round: ${round}`,
+	states: {
+		waiting: (tries: number) => `Refused ${tries === 1 ? 'once' : `${tries} times`}. We’ll try again.`,
+		failed: (_tries: number) => 'Refused for five days. We stopped trying.',
+		bounced: (_tries: number) => 'There’s no such mailbox.'
+	},
+	tryAgain: 'Send again',
+	tryAllAgain: 'Send all again',
+	triedAgain: (n: number) => `We’re sending ${count(n, 'email', 'emails')} again now.`,
+	firstShown: (n: number) => `The newest ${n} are shown.`,
 	limitHeading: 'Daily limit',
 	limitLead: (perDay: number, isSet: boolean) =>
 		isSet

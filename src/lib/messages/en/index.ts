@@ -14,7 +14,7 @@ import { again, ladder, open, plan, spots } from './plan';
 import { section } from './section';
 import { closer, side, sizes } from './side-look';
 import { steps, wayOf, ways } from './steps';
-import { style } from './style';
+import { backTest, style } from './style';
 import { care, fields, first, hints, issues, options, pages, picks, routes, things } from './walk';
 
 /** English texts of the employee's door, the checks and the steps, by subject. Another language is another folder of this shape. */
@@ -52,6 +52,7 @@ export const en = {
 	ways,
 	wayOf,
 	style,
+	backTest,
 	ladder,
 	plan,
 	open,

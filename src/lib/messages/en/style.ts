@@ -1,72 +1,19 @@
-import type { Way } from '$lib/core/corner';
-
-/** Sitting styles to try for a day each, and the self-test of the back. Facts: common practice. */
+/** What the plan says of other sitting styles; the page of them has texts of its own. */
 export const style = {
-	title: 'Try another sitting style',
 	link: 'Try another sitting style',
-	lead: 'Experts differ about the best way to sit. Try one for a day, then keep what feels better.',
-	choose: 'Sitting styles',
-	current: 'Your plan is made for this style.',
-	since: (day: string) => `You’ve been trying this since ${day}.`,
-	trying: (name: string) => `You’re trying another sitting style: ${name}.`,
-	decide: 'Keep it or stop',
-	how: 'How to sit',
-	asksTitle: 'What it needs at your desk',
-	asksNothing: 'Nothing changes at your desk.',
-	care: 'Stop if anything hurts more than before, or if you feel tingling or numbness.',
-	tryIt: 'Try this style today',
-	keep: 'Keep this style and plan with it',
-	stop: 'Stop trying and go back to my plan',
-	back: 'Back to my plan',
-	ways: {
-		upright: {
-			name: 'Upright',
-			what: 'Elbows and knees at about a right angle. Most standards describe this one.',
-			how: [
-				'Sit all the way back, so that the chair supports your low back.',
-				'Let your upper arms hang, with your forearms level.',
-				'Keep your hips level with your knees or a little higher.'
-			]
-		},
-		open: {
-			name: 'Open',
-			what: 'Elbows and knees wider than a right angle. It needs a low table, or the keyboard on your lap.',
-			how: [
-				'Sit all the way back and lean a little.',
-				'Let your forearms slope down to the keyboard.',
-				'Put your feet a little forward, with your hips higher than your knees.'
-			]
-		},
-		'forearms-down': {
-			name: 'Forearms on the table',
-			what: 'The table carries your arms, so your shoulders can rest.',
-			how: [
-				'Push the keyboard back until both forearms lie on the table.',
-				'Sit close, with your shoulders down.',
-				'Keep your wrists straight and off the edge.'
-			]
-		},
-		active: {
-			name: 'Active',
-			what: 'On the front of the seat with your back free. It’s for half an hour at a time.',
-			how: [
-				'Sit on the front third of the seat, with both feet flat.',
-				'Keep your hips clearly higher than your knees.',
-				'After half an hour, sit back or stand up.'
-			]
-		}
-	} as Readonly<
-		Record<Way, { readonly name: string; readonly what: string; readonly how: readonly string[] }>
-	>,
-	test: {
-		title: 'Not sure? A half-minute test',
-		steps: [
-			'Sit on the front of a firm chair, both feet flat.',
-			'Round your back slowly, then arch it slowly. Do this five times.',
-			'Stay in each for a breath. Which of the two eases your back?'
-		],
-		round: 'Rounding: the back curves forwards and the head hangs.',
-		arch: 'Arching: the chest comes up and the low back hollows.',
-		care: 'Go only as far as is comfortable. Stop if pain runs down a leg, and choose “Nothing special”.'
-	}
+	trying: 'You’re trying another sitting style.',
+	decide: 'Keep it or stop'
+};
+
+/** The self-test of the back. Facts: common practice. */
+export const backTest = {
+	title: 'Not sure? A half-minute test',
+	steps: [
+		'Sit on the front of a firm chair, both feet flat.',
+		'Round your back slowly, then arch it slowly. Do this five times.',
+		'Stay in each for a breath. Which of the two eases your back?'
+	],
+	round: 'Rounding: the back curves forwards and the head hangs.',
+	arch: 'Arching: the chest comes up and the low back hollows.',
+	care: 'Go only as far as is comfortable. Stop if pain runs down a leg, and choose “Nothing special”.'
 };

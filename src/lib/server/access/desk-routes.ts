@@ -117,7 +117,11 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 		close: 'accounts:manage',
 		record: 'audit-log:read'
 	},
-	'/desk/(signed-in)/waiting-emails': { release: 'emails:release', limit: 'emails:release' },
+	'/desk/(signed-in)/waiting-emails': {
+		again: 'emails:release',
+		release: 'emails:release',
+		limit: 'emails:release'
+	},
 	'/desk/(signed-in)/workforce/report': { make: 'reports:make', drop: 'reports:make' },
 	'/desk/(signed-in)/workforce/to-buy': { prices: 'prices:set' }
 };

@@ -78,6 +78,7 @@ export const ACTS = [
 	'check-in-asked',
 	'plan-recalled',
 	'emails-released',
+	'emails-sent-again',
 	'email-limit-set',
 	'prices-set',
 	'report-made',

@@ -24,6 +24,7 @@ import { schema, type Db } from '../db/client';
 import { organisationZone } from '../people/lock-person';
 import { countToRejudge } from '../judgements/rejudge';
 import { countHeld } from '../mail-brake/release-held';
+import { countRefused } from '../post/undelivered';
 
 const {
 	cases,
@@ -316,7 +317,7 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 	// Looked at apart: they would take the place of who needs somebody.
 	const isPostponed = sql`exists (select from ${people} where ${people.id} = ${cases.personId} and ${gt(people.laterOn, today)})`;
 	const now = not(isPostponed);
-	const [open, late, referred, due, counts, later, toRejudge, held] = await Promise.all([
+	const [open, late, referred, due, counts, later, toRejudge, held, refused] = await Promise.all([
 		firstOf(
 			db,
 			and(isOpen, isNull(cases.referredOn), now),
@@ -331,7 +332,8 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 		countAll(db, isOpen, isDue),
 		pickLater(db, narrowed, today),
 		countToRejudge(db),
-		countHeld(db)
+		countHeld(db),
+		countRefused(db)
 	]);
 	const { toAcknowledge, waiting, forThings, bounced } = counts;
 	const ids = new Set([open, late, referred, due].flatMap(idsOf));
@@ -345,6 +347,8 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 		toAcknowledge,
 		toRejudge,
 		held,
+		/** Emails that the mail server refused: somebody waits for each. */
+		refusedEmails: refused,
 		waiting,
 		forThings,
 		bounced

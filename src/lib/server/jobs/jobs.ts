@@ -45,7 +45,8 @@ export interface Jobs {
 }
 
 function postmanOf(db: Db, config: Config, clock: () => Date): Postman {
-	return config.smtpUrl ? smtp(config.smtpUrl, config.mailFrom) : standIn(db, clock);
+	const { smtpUrl, mailFrom, mailPerMinute } = config;
+	return smtpUrl ? smtp(smtpUrl, mailFrom, mailPerMinute) : standIn(db, clock);
 }
 
 /**
@@ -126,5 +127,9 @@ export async function startJobs(
 	}
 	// What waits already need not wait for the first minute.
 	for (const name of JOBS) wake(name);
-	return { wake, stop: () => boss.stop({ graceful: true, wait: true, timeout: 5000 }) };
+	const stop = async () => {
+		await boss.stop({ graceful: true, wait: true, timeout: 5000 });
+		postman.close?.();
+	};
+	return { wake, stop };
 }

@@ -5,7 +5,6 @@ import {
 	piecesLeftOut,
 	sizesToCheck,
 	thingField,
-	triedStyle,
 	unitOf,
 	type Answers
 } from '../../core/answers';
@@ -26,6 +25,7 @@ import { newestJudgement } from '../judgements/newest-judgement';
 import { lookAtPerson } from '../people/lock-person';
 import { currentPlanOf, eventsOf, plansOf, ticksOf } from './current-plan';
 import { ticksOfFindings } from '../findings/finding-states';
+import { styleTried } from './sitting-styles';
 import { standingOf } from './standing';
 
 /** Pieces that don't work here, with what they are called. */
@@ -124,7 +124,7 @@ export async function readPlanPage(
 			assessment.way
 		),
 		/** The sitting style that is being tried; and whether there are others to try. */
-		tried: triedStyle(assessment.answers),
+		tried: styleTried(assessment),
 		offersStyles: offeredWays(corner).length > 1,
 		/** Lengths that were not measured and that usual ones stand in for. */
 		stoodInFor: lengthsStoodInFor(assessment.answers),

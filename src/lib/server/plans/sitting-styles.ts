@@ -1,6 +1,6 @@
-import { and, eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { offersOf } from '../../core/advice';
-import { choiceOf, fieldsOfStyle, triedStyle, unitOf } from '../../core/answers';
+import { choiceOf, fieldsOfStyle, triedStyle, unitOf, type TriedStyle } from '../../core/answers';
 import type { Way } from '../../core/corner';
 import { offeredWays } from '../../core/guidance';
 import { countUse } from '../assessments/link-limits';
@@ -19,7 +19,16 @@ import { currentPlanOf } from './current-plan';
 import { oneAtATime } from './one-at-a-time';
 import { solveSpots } from './solve-spots';
 
-const { assessments, people } = schema;
+const { people } = schema;
+
+/** The sitting style that somebody is trying; the one that they are planned by is none. */
+export function styleTried({
+	answers,
+	way
+}: Pick<OpenAssessment['assessment'], 'answers' | 'way'>): TriedStyle | null {
+	const tried = triedStyle(answers);
+	return tried?.way === way ? null : tried;
+}
 
 /**
  * The sitting styles that somebody can try at a workstation, and what one of them asks for. Null where there is no plan yet, or no choice.
@@ -41,7 +50,7 @@ export async function readStyles(
 	if (!kept || !corner) return null;
 	const offered = offeredWays(corner);
 	if (offered.length === 0) return null;
-	const tried = triedStyle(assessment.answers);
+	const tried = styleTried(assessment);
 	const shown = offered.find((way) => way === wanted) ?? tried?.way ?? assessment.way;
 	const told = {
 		offered,
@@ -51,13 +60,12 @@ export async function readStyles(
 		drawnAs: choiceOf(assessment.answers, 'drawnAs'),
 		unit: unitOf(assessment.answers)
 	};
-	if (shown === assessment.way)
-		return { ...told, corner: kept.corner, plan: kept.plan, before: kept.advice.before };
+	if (shown === assessment.way) return { ...told, corner: kept.corner, plan: kept.plan };
 	await countUse(db, assessment.spotOf ?? assessment.id, 'solve', now);
 	const [solved] = await solveSpots([{ ...corner, way: shown }], planning);
 	if (!solved) return null;
 	const plan = offersOf(solved.corner, solved.advice)[0]?.plan ?? null;
-	return { ...told, corner: solved.corner, plan, before: solved.advice.before };
+	return { ...told, corner: solved.corner, plan };
 }
 
 /** Notes that a style is tried from today on; that none is any more, for null. The plan stays as it is. */
@@ -87,20 +95,13 @@ export async function keepStyle(
 		await inTransaction(db, async (tx) => {
 			await needPerson(tx, personId);
 			await writeForWay(tx, personId, solved, now);
-			await tx.update(people).set({ way }).where(eq(people.id, personId));
-			const [row] = await tx
-				.select({ answers: assessments.answers, revision: assessments.answersRevision })
-				.from(assessments)
-				.where(and(eq(assessments.id, open.assessment.id)));
 			await tx
-				.update(assessments)
-				.set({
-					answers: { ...row?.answers, ...fieldsOfStyle(null) },
-					answersRevision: (row?.revision ?? 0) + 1
-				})
-				.where(eq(assessments.id, open.assessment.id));
+				.update(people)
+				.set({ way, version: sql`${people.version} + 1` })
+				.where(eq(people.id, personId));
 			await judgeAnew(tx, personId, now);
 			await writeAuditLine(tx, open.actor, { at: now, act: 'style-kept', personId, detail: { way } });
 		});
+		await saveAnswers(db, open, fieldsOfStyle(null), now);
 	});
 }

@@ -1,6 +1,7 @@
-import { and, asc, eq, gt, inArray, isNull, lte, or, sql } from 'drizzle-orm';
+import { and, asc, eq, gt, inArray, isNotNull, isNull, lte, or, sql, type SQL } from 'drizzle-orm';
 import { messagesFor } from '../../messages';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { log } from '../log';
 import { always, type ShallGoOn } from '../jobs/shall-go-on';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
@@ -12,11 +13,17 @@ import { PostFault, type Postman } from './postman';
 
 const { letters, people, roundPeople } = schema;
 
-/** Letters taken out of the queue at once: few, so that little is repeated after a crash. */
-const BATCH = 10;
+/** Letters taken out of the queue and handed over at once: few, so that little is repeated after a crash. */
+const BATCH = 20;
 
-/** Minutes until the next try, by how many were made; after the last the letter counts as failed. Ours. */
-const BACK_OFF_MINUTES = [1, 5, 15, 60, 240, 720] as const;
+/** Minutes of a day. */
+const A_DAY = 1440;
+
+/** Minutes until the next try, by how many were made: five days in all, as mail servers do it (RFC 5321, 4.5.4.1); then the letter counts as failed. */
+const BACK_OFF_MINUTES = [1, 5, 15, 60, 240, 720, A_DAY, A_DAY, A_DAY, A_DAY, 480] as const;
+
+/** So many refusals in a row that say nothing of a mailbox are the server's trouble, not the letters': the rest waits for the next look. */
+const MANY_REFUSED = BATCH;
 
 const LONGEST_WAIT_MS = Math.max(...BACK_OFF_MINUTES) * 60_000;
 
@@ -42,7 +49,7 @@ export interface Taking {
 export const USUAL: Taking = { leaseMs: 6 * 60_000 };
 
 /**
- * Delivers the letters that wait, oldest first. Several processes may do so at once. A letter is claimed, then handed over outside of
+ * Delivers the letters that wait, those of accounts first, then the oldest, some side by side. Several processes may do so at once. A letter is claimed, then handed over outside of
  * any transaction, then noted: a mail server that is silent holds no lock that a person's act could wait for. A process that dies after a
  * letter was handed over and before that was noted leaves its claim, which runs out, and the letter goes out again under the same message
  * id: never lost, and known as one.
@@ -57,14 +64,24 @@ export async function deliverLetters(
 	clock: () => Date,
 	{ leaseMs, shallGoOn = always }: Taking = USUAL
 ): Promise<Delivered> {
-	let [delivered, refused] = [0, 0];
+	let [delivered, refused, inARow] = [0, 0, 0];
 	while (shallGoOn()) {
 		const batch = await claim(db, clock(), leaseMs);
 		if (batch.length === 0) break;
-		for (const letter of batch) {
-			const isTaken = await deliverOne(db, postman, origin, letter, clock);
-			if (isTaken) delivered += 1;
+		const outcomes = await Promise.allSettled(
+			batch.map((letter) => deliverOne(db, postman, origin, letter, clock))
+		);
+		for (const outcome of outcomes) {
+			if (outcome.status === 'rejected') throw outcome.reason;
+			const fault = outcome.value;
+			if (fault === null) delivered += 1;
 			else refused += 1;
+			inARow = fault && !fault.isFinal ? inARow + 1 : 0;
+			if (fault) log({ level: 'warn', event: 'email-refused', code: fault.code || 'no answer' });
+		}
+		if (inARow >= MANY_REFUSED) {
+			log({ level: 'error', event: 'email-stopped', refused: inARow });
+			break;
 		}
 	}
 	return { delivered, refused };
@@ -72,8 +89,14 @@ export async function deliverLetters(
 
 type LetterRow = typeof letters.$inferSelect;
 
-/** Claims the next letters for this process; served by letters_waiting_idx. */
+/** Claims the next letters for this process: those of accounts first, since somebody waits for each, then the others. */
 async function claim(db: Db, now: Date, leaseMs: number): Promise<LetterRow[]> {
+	const ofAccounts = await claimOf(db, now, leaseMs, isNull(letters.personId));
+	return ofAccounts.length > 0 ? ofAccounts : claimOf(db, now, leaseMs, isNotNull(letters.personId));
+}
+
+/** Claims the next of some letters; served by letters_waiting_idx and letters_of_accounts_idx. */
+async function claimOf(db: Db, now: Date, leaseMs: number, which: SQL): Promise<LetterRow[]> {
 	// What is further off than any wait was written by a clock that was ahead and has been put right: it is due, and free.
 	const free = or(
 		isNull(letters.claimedUntil),
@@ -87,7 +110,7 @@ async function claim(db: Db, now: Date, leaseMs: number): Promise<LetterRow[]> {
 	const next = db
 		.select({ id: letters.id })
 		.from(letters)
-		.where(and(eq(letters.state, 'waiting'), due, free))
+		.where(and(eq(letters.state, 'waiting'), which, due, free))
 		.orderBy(asc(letters.nextTryAt))
 		.limit(BATCH)
 		.for('no key update', { skipLocked: true });
@@ -98,14 +121,14 @@ async function claim(db: Db, now: Date, leaseMs: number): Promise<LetterRow[]> {
 		.returning();
 }
 
-/** @returns whether it was taken */
+/** @returns why it was not taken; null where it was */
 async function deliverOne(
 	db: Db,
 	postman: Postman,
 	origin: string,
 	letter: LetterRow,
 	clock: () => Date
-): Promise<boolean> {
+): Promise<PostFault | null> {
 	const words = messagesFor().letter.button;
 	const link = letter.linkPath ? { words, address: `${origin}${letter.linkPath}` } : null;
 	try {
@@ -126,10 +149,10 @@ async function deliverOne(
 			await noteRefusal(tx, letter, error, clock());
 			if (error.isFinal && letter.personId) await noteBounce(tx, letter.personId, clock());
 		});
-		return false;
+		return error;
 	}
 	await inTransaction(db, (tx) => noteDelivery(tx, letter, postman.isReal, clock()));
-	return true;
+	return null;
 }
 
 /** Links that let somebody choose a password: a secret that no backup needs once it lies in a mailbox. */

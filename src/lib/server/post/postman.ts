@@ -16,10 +16,14 @@ export interface Outgoing {
 
 /** What became of a letter that was not taken. */
 export class PostFault extends Error {
-	/** @param isFinal whether another try is useless: the address does not exist */
+	/**
+	 * @param isFinal whether another try is useless: the mailbox does not exist
+	 * @param code what the server answered, as numbers alone: what a log may say of it
+	 */
 	constructor(
 		message: string,
-		readonly isFinal: boolean
+		readonly isFinal: boolean,
+		readonly code = ''
 	) {
 		super(message);
 	}
@@ -31,6 +35,8 @@ export interface Postman {
 	readonly isReal: boolean;
 	/** @throws PostFault where it was not taken */
 	deliver(letter: Outgoing): Promise<void>;
+	/** Ends its connections, as the process ends. */
+	close?(): void;
 }
 
 /** Mail to this domain comes back, so that bounces can be seen in the demo and in tests (RFC 2606 keeps it free). */
@@ -45,7 +51,8 @@ export function standIn(db: Db, clock: () => Date): Postman {
 	return {
 		isReal: false,
 		async deliver({ letterId, messageId, toEmail, html }) {
-			if (toEmail.endsWith(`@${BOUNCING_DOMAIN}`)) throw new PostFault('550 no such mailbox', true);
+			if (toEmail.endsWith(`@${BOUNCING_DOMAIN}`))
+				throw new PostFault('550 5.1.1 no such mailbox', true, '5.1.1');
 			await db
 				.insert(schema.mailbox)
 				.values({ messageId, letterId, receivedAt: clock(), html })
@@ -57,26 +64,53 @@ export function standIn(db: Db, clock: () => Date): Postman {
 	};
 }
 
-/** From this reply code on a refusal is for ever (RFC 5321, 4.2.1). */
-const PERMANENT = 500;
+/**
+ * Answers that speak of the mailbox itself, and nothing else: it does not exist, its domain or its name can't be right, it has moved away, or it takes no
+ * mail at all (RFC 3463, 3.2, and RFC 7505). Every other refusal, a relay that doesn't know us or a mailbox that is full, can be put right, and the letter
+ * is tried again.
+ */
+const OF_THE_MAILBOX: readonly string[] = ['5.1.1', '5.1.2', '5.1.3', '5.1.6', '5.1.10'];
 
 /** How long a mail server may be silent, ms: a letter that it does not take is tried again later. Working assumptions of ours. */
 const PATIENCE = { connectionTimeout: 10_000, greetingTimeout: 10_000, socketTimeout: 30_000 } as const;
 
-/** A real mail server. @param url smtp:// or smtps://, with user and password where it wants them */
-export function smtp(url: string, from: string): Postman {
-	const transport = createTransport(url, { from });
-	Object.assign(transport.options, PATIENCE);
+/** Connections that are kept open and used again. Ours: below what mail servers allow one sender. */
+const CONNECTIONS = 5;
+
+/** What a server answered, as numbers: its enhanced status where it gives one (RFC 3463), else its reply code; empty where it said nothing. */
+function codeOf({ response, responseCode }: { response?: string; responseCode?: number }): string {
+	const enhanced = /^\d{3}[ -]([245]\.\d{1,3}\.\d{1,3})\b/.exec(response ?? '')?.[1];
+	return enhanced ?? (responseCode ? String(responseCode) : '');
+}
+
+/**
+ * A real mail server, reached by a few connections that stay open.
+ *
+ * @param url smtp:// or smtps://, with user and password where it wants them
+ * @param perMinute letters that it is handed in a minute at most; as many as it takes if left out
+ */
+export function smtp(url: string, from: string, perMinute: number | null = null): Postman {
+	const transport = createTransport(
+		{
+			url,
+			pool: true,
+			maxConnections: CONNECTIONS,
+			maxMessages: Infinity,
+			...PATIENCE,
+			...(perMinute === null ? {} : { rateDelta: 60_000, rateLimit: perMinute })
+		},
+		{ from }
+	);
 	return {
 		isReal: true,
+		close: () => transport.close(),
 		async deliver({ messageId, toName, toEmail, subject, text, html }) {
 			try {
 				await transport.sendMail({ messageId, to: { name: toName, address: toEmail }, subject, text, html });
 			} catch (error) {
-				const { responseCode, command } = error as { responseCode?: number; command?: string };
-				// Only a refusal of the receiver says something about the address; a refused sender or login is ours to mend.
-				const isFinal = (responseCode ?? 0) >= PERMANENT && command === 'RCPT TO';
-				throw new PostFault(error instanceof Error ? error.message.slice(0, 300) : 'not taken', isFinal);
+				const code = codeOf(error as { response?: string; responseCode?: number });
+				const message = error instanceof Error ? error.message.slice(0, 300) : 'not taken';
+				throw new PostFault(message, OF_THE_MAILBOX.includes(code), code);
 			}
 		}
 	};

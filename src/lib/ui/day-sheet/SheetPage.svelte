@@ -7,6 +7,7 @@
 	import {
 		actSentence,
 		heldSentence,
+		refusedEmailsSentence,
 		bouncedSentence,
 		sheetSentence,
 		thingsSentence,
@@ -42,6 +43,7 @@
 				/** People still to be judged by the rules of now, and emails that wait for a coordinator's release. */
 				readonly toRejudge: number;
 				readonly held: number;
+				readonly refusedEmails: number;
 			};
 			readonly acts: ComponentProps<typeof TodaysActs>['acts'];
 		};
@@ -88,6 +90,12 @@
 		{#if data.sheet.toRejudge > 0}
 			<p class="mt-2 border-l-4 border-cool bg-cool-wash px-3 py-1.5" role="status">
 				{rejudgingSentence(data.sheet.toRejudge)}
+			</p>
+		{/if}
+		{#if data.sheet.refusedEmails > 0}
+			<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5">
+				{refusedEmailsSentence(data.sheet.refusedEmails)}
+				<a href="/desk/waiting-emails">{texts.seeRefusedEmails}</a>
 			</p>
 		{/if}
 		{#if data.sheet.held > 0}

@@ -14,3 +14,8 @@ export async function keepForOffline(): Promise<void> {
 		navigator.serviceWorker.register(asset('/service-worker.js'), { type: dev ? 'module' : 'classic' });
 	whenIdle(() => void register().catch(() => undefined));
 }
+
+/** Has a page kept that was reached within the program: nothing of it went past the worker. @param path of this site */
+export function keepPage(path: string): void {
+	if ('serviceWorker' in navigator) navigator.serviceWorker.controller?.postMessage({ keep: path });
+}

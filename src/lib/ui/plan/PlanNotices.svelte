@@ -65,7 +65,7 @@
 {/if}
 {#if data.tried}
 	<p class="notice no-print flex flex-wrap justify-between gap-3">
-		<span>{t.style.trying(t.style.ways[data.tried.way].name)}</span>
+		<span>{t.style.trying}</span>
 		<Button look="quiet" href="/c/{data.token}/style">{t.style.decide}</Button>
 	</p>
 {/if}

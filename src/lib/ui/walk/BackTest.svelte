@@ -8,20 +8,20 @@
 	let drawing = $state<Promise<typeof import('../moving/ExerciseDrawing.svelte')> | null>(null);
 
 	const phases = $derived([
-		{ phase: 'begin', words: t.style.test.round },
-		{ phase: 'hold', words: t.style.test.arch }
+		{ phase: 'begin', words: t.backTest.round },
+		{ phase: 'hold', words: t.backTest.arch }
 	] as const);
 </script>
 
 <Disclosure
-	words={t.style.test.title}
+	words={t.backTest.title}
 	look="inline"
 	ontoggle={(isOpen) => {
 		if (isOpen) drawing ??= import('../moving/ExerciseDrawing.svelte');
 	}}
 >
 	<ol class="list-decimal pl-5">
-		{#each t.style.test.steps as step (step)}<li>{step}</li>{/each}
+		{#each t.backTest.steps as step (step)}<li>{step}</li>{/each}
 	</ol>
 	<div class="mt-2 grid grid-cols-2 gap-3">
 		{#each phases as { phase, words } (phase)}
@@ -44,7 +44,7 @@
 			</figure>
 		{/each}
 	</div>
-	<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{t.style.test.care}</p>
+	<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{t.backTest.care}</p>
 </Disclosure>
 
 <style>

@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
+	import { afterNavigate } from '$app/navigation';
 	import { page } from '$app/state';
 	import { messagesFor } from '$lib/messages';
 	import NeedsNetwork from '$lib/ui/kit/NeedsNetwork.svelte';
 	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
 	import Later from '$lib/ui/later/Later.svelte';
-	import { keepForOffline } from '$lib/ui/later/keep-for-offline';
+	import { keepForOffline, keepPage } from '$lib/ui/later/keep-for-offline';
 	import { setRoom } from '$lib/ui/section/room';
 	import { deviceStop } from '$lib/ui/warning-signs/device-stop.svelte';
 	import UrgentNotice from '$lib/ui/warning-signs/UrgentNotice.svelte';
@@ -29,6 +30,9 @@
 	});
 	setRoom(untrack(() => data.isPhone));
 	onMount(() => void keepForOffline());
+	afterNavigate(({ type, to }) => {
+		if (type !== 'enter' && to) keepPage(to.url.pathname);
+	});
 </script>
 
 <a class="skip" href="#content">{t.frame.skip}</a>

@@ -45,7 +45,14 @@ export const letters = pgTable(
 			.where(sql`${t.roundId} is not null`),
 		index('letters_waiting_idx')
 			.on(t.nextTryAt)
-			.where(sql`${t.state} = 'waiting'`)
+			.where(sql`${t.state} = 'waiting'`),
+		// They are looked for before all others, however long a round waits.
+		index('letters_of_accounts_idx')
+			.on(t.nextTryAt)
+			.where(sql`${t.state} = 'waiting' and ${t.personId} is null`),
+		index('letters_undelivered_idx')
+			.on(t.writtenAt.desc())
+			.where(sql`${t.state} in ('bounced', 'failed') or (${t.state} = 'waiting' and ${t.tries} > 0)`)
 	]
 );
 

@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { sectionOf } from '$lib/core/section';
 	import { messagesFor } from '$lib/messages';
+	import { sittingStyleTextsFor } from '$lib/messages/sitting-styles';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import CheckTable from '$lib/ui/plan/CheckTable.svelte';
@@ -11,26 +12,27 @@
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
+	const texts = $derived(sittingStyleTextsFor(data.locale));
 	const section = $derived(sectionOf(data.corner, data.plan, null, data.drawnAs));
 	const asks = $derived(data.plan ? planAsks(data.corner, data.plan, t, data.unit) : '');
-	const words = $derived(t.style.ways[data.shown]);
+	const words = $derived(texts.ways[data.shown]);
 	const isTried = $derived(data.tried?.way === data.shown);
 	const isCurrent = $derived(data.current === data.shown);
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 	const day = (iso: string) => t.dates.day(new Date(`${iso}T00:00:00Z`));
 </script>
 
-<svelte:head><title>{t.style.title} · {t.product}</title></svelte:head>
+<svelte:head><title>{texts.title} · {t.product}</title></svelte:head>
 
 <main id="content" class="mx-auto max-w-6xl px-5 py-5 md:px-8">
 	<p class="font-title font-semibold">{t.product}</p>
-	<h1 class="mt-4 text-title">{t.style.title}</h1>
-	<p class="mt-2 text-lead">{t.style.lead}</p>
+	<h1 class="mt-4 text-title">{texts.title}</h1>
+	<p class="mt-2 text-lead">{texts.lead}</p>
 	{#if fault}<Notice kind="caution"><p>{fault}</p></Notice>{/if}
-	<nav class="mt-4 flex flex-wrap gap-2" aria-label={t.style.choose}>
+	<nav class="mt-4 flex flex-wrap gap-2" aria-label={texts.choose}>
 		{#each data.offered as way (way)}
 			<Button href="?way={way}" aria-current={way === data.shown ? 'true' : undefined} data-sveltekit-noscroll
-				>{t.style.ways[way].name}</Button
+				>{texts.ways[way].name}</Button
 			>
 		{/each}
 	</nav>
@@ -38,28 +40,28 @@
 		<section>
 			<h2 class="text-head">{words.name}</h2>
 			{#if isTried && data.tried}<p class="mt-1 font-semibold text-cool">
-					{t.style.since(day(data.tried.since))}
+					{texts.since(day(data.tried.since))}
 				</p>
-			{:else if isCurrent}<p class="mt-1 font-semibold text-cool">{t.style.current}</p>{/if}
+			{:else if isCurrent}<p class="mt-1 font-semibold text-cool">{texts.current}</p>{/if}
 			<p class="mt-1">{words.what}</p>
-			<h3 class="mt-3 font-semibold">{t.style.how}</h3>
+			<h3 class="mt-3 font-semibold">{texts.how}</h3>
 			<ol class="mt-1 list-decimal pl-5">
 				{#each words.how as step (step)}<li>{step}</li>{/each}
 			</ol>
-			<h3 class="mt-3 font-semibold">{t.style.asksTitle}</h3>
-			<p>{asks || t.style.asksNothing}</p>
-			<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{t.style.care}</p>
+			<h3 class="mt-3 font-semibold">{texts.asksTitle}</h3>
+			<p>{asks || texts.asksNothing}</p>
+			<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{texts.care}</p>
 			<form method="POST" use:enhance class="mt-4 flex flex-wrap gap-3">
 				<input type="hidden" name="way" value={data.shown} />
 				{#if !isCurrent && !isTried}
-					<Button look="main" formaction="?/try">{t.style.tryIt}</Button>
+					<Button look="main" formaction="?/try">{texts.tryIt}</Button>
 				{/if}
 				{#if !isCurrent}
-					<Button look={isTried ? 'main' : 'plain'} formaction="?/keep">{t.style.keep}</Button>
+					<Button look={isTried ? 'main' : 'plain'} formaction="?/keep">{texts.keep}</Button>
 				{/if}
-				{#if data.tried}<Button formaction="?/stop">{t.style.stop}</Button>{/if}
+				{#if data.tried}<Button formaction="?/stop">{texts.stop}</Button>{/if}
 			</form>
-			<p class="mt-4"><Button look="quiet" href="/c/{data.token}/plan">{t.style.back}</Button></p>
+			<p class="mt-4"><Button look="quiet" href="/c/{data.token}/plan">{texts.back}</Button></p>
 		</section>
 		<div class="drawing">
 			<SectionDrawing {section} all={[section]} {t} unit={data.unit} mostHeight={430} />

@@ -1,21 +1,25 @@
+import { Type } from 'typebox';
 import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
-import { text, version } from '$lib/server/http/fields';
+import { text, uuid, version } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { organisationDay, readDailyLimit, setDailyLimit } from '$lib/server/mail-brake/daily-limit';
 import { heldEmails, releaseHeld } from '$lib/server/mail-brake/release-held';
+import { readUndelivered, sendAgain } from '$lib/server/post/undelivered';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>
 	orErrorPage(async () => {
 		const today = await organisationDay(locals.db, locals.now);
-		const [held, limit] = await Promise.all([
+		const [held, undelivered, limit] = await Promise.all([
 			heldEmails(locals.db, signedIn(locals), today),
+			readUndelivered(locals.db, signedIn(locals), locals.now),
 			readDailyLimit(locals.db, locals.now)
 		]);
-		return { held, limit };
+		return { held, undelivered, limit };
 	});
 
+const readAgain = formReader({ letter: Type.Optional(uuid) });
 const readRelease = formReader({ kind: text(20), expected: text(7) });
 const readLimit = formReader({ perDay: text(7), version });
 
@@ -27,6 +31,14 @@ export const actions: Actions = {
 			const released = await releaseHeld(locals.db, signedIn(locals), input, locals.now);
 			locals.wake('due');
 			return { released };
+		}),
+
+	again: ({ request, locals }) =>
+		orFailedForm(async () => {
+			const { letter } = await readAgain(request);
+			const again = await sendAgain(locals.db, signedIn(locals), { id: letter ?? null }, locals.now);
+			locals.wake('letters');
+			return { again };
 		}),
 
 	limit: ({ request, locals }) =>

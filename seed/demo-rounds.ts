@@ -2,7 +2,7 @@ import { RULES_IN_FORCE } from '../src/lib/core/rules';
 import { sql } from 'drizzle-orm';
 import { civilDate } from '../src/lib/core/calendar';
 import { remindersFor } from '../src/lib/core/triage';
-import { messagesFor } from '../src/lib/messages';
+import { letterTextsFor } from '../src/lib/messages/letters';
 import { reminderLetter } from '../src/lib/messages/letters';
 import { addDays, isoDay } from '../src/lib/server/clock';
 import { schema, type Db } from '../src/lib/server/db/client';
@@ -19,7 +19,7 @@ const DAYS_OPEN = 28;
 /** Rounds of the past two years, with the people whose self-assessments fall into each. */
 export async function seedRounds(db: Db, now: Date): Promise<void> {
 	const today = isoDay(now, 'UTC');
-	const { letter } = messagesFor();
+	const letter = letterTextsFor();
 	const drawn = [
 		{ name: 'First look', from: ROUNDS_AGO.first, state: 'closed' },
 		{ name: 'A year on', from: ROUNDS_AGO.second, state: 'closed' },

@@ -4,7 +4,6 @@ import { REGIONS, type RegionReport } from '$lib/core/discomfort';
 import { REASON_CODES, type Judgement, type Reason } from '$lib/core/judgement';
 import { RULES_IN_FORCE } from '$lib/core/rules';
 import { LEVELS } from '$lib/core/triage';
-import { messagesFor } from './index';
 import {
 	accountLetter,
 	checkInLetter,
@@ -16,7 +15,8 @@ import {
 	recheckLetter,
 	recheckReminderLetter,
 	reminderLetter,
-	ROUND_FIELDS
+	ROUND_FIELDS,
+	letterTextsFor
 } from './letters';
 import { replyEn } from './replies-en';
 import { levelEn, reasonEn, regionsEn, signsEn } from './triage-en';
@@ -87,7 +87,6 @@ const REASONS: readonly Reason[] = [
 const replyTo = (...reasons: Reason[]) => replyEn('Ada Example', { ...grounds, reasons });
 
 describe('letters', () => {
-	const t = messagesFor();
 	const letters = [
 		invitationLetter({ name: 'Ada Example' }),
 		checkInLetter({ name: 'Ada Example' }),
@@ -96,7 +95,7 @@ describe('letters', () => {
 		recheckLetter({ name: 'Ada Example' }),
 		recheckReminderLetter({ name: 'Ada Example' }),
 		messageLetter({ name: 'Ada Example' }),
-		reminderLetter({ name: 'Ada Example', subject: t.letter.subject }),
+		reminderLetter({ name: 'Ada Example', subject: letterTextsFor().subject }),
 		accountLetter({ name: 'Ada Example', kind: 'invitation' }),
 		accountLetter({ name: 'Ada Example', kind: 'reset' })
 	];

@@ -6,7 +6,6 @@ import { messages, withdraw } from './correspondence';
 import { dates } from './dates';
 import { discomfort } from './discomfort';
 import { device, faults, frame, kit, nav, start, stuck, withoutNetwork } from './frame';
-import { letter } from './letters';
 import { desk, look, lookThings } from './look';
 import { measure } from './measuring';
 import { light, otherChecks } from './other-checks';
@@ -69,6 +68,5 @@ export const en = {
 	withdraw,
 	checkIn,
 	messages,
-	letter,
 	faults
 };

@@ -1,5 +1,5 @@
 import { and, asc, eq, gt, inArray, isNotNull, isNull, lte, or, sql, type SQL } from 'drizzle-orm';
-import { messagesFor } from '../../messages';
+import { letterTextsFor } from '../../messages/letters';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { log } from '../log';
 import { always, type ShallGoOn } from '../jobs/shall-go-on';
@@ -129,7 +129,7 @@ async function deliverOne(
 	letter: LetterRow,
 	clock: () => Date
 ): Promise<PostFault | null> {
-	const words = messagesFor().letter.button;
+	const words = letterTextsFor().button;
 	const link = letter.linkPath ? { words, address: `${origin}${letter.linkPath}` } : null;
 	try {
 		await postman.deliver({

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import Button from '$lib/ui/kit/Button.svelte';
-	import { messagesFor, USUAL_DATE_LOCALE } from '$lib/messages';
+	import { USUAL_DATE_LOCALE } from '$lib/messages';
+	import { letterTextsFor } from '$lib/messages/letters';
 
 	import { LETTER_STATES } from '../letter-states';
 
 	let { data } = $props();
 
-	const t = messagesFor();
 	const moment = new Intl.DateTimeFormat(USUAL_DATE_LOCALE, {
 		dateStyle: 'long',
 		timeStyle: 'short',
@@ -40,7 +40,7 @@
 		<h1 class="mt-5 text-head">{data.letter.subject}</h1>
 		{#each data.letter.body.split('\n\n') as paragraph, i (i)}<p class="mt-4">{paragraph}</p>{/each}
 		{#if data.letter.linkPath}<p class="mt-6">
-				<Button look="main" size="desk" href={data.letter.linkPath}>{t.letter.button}</Button>
+				<Button look="main" size="desk" href={data.letter.linkPath}>{letterTextsFor().button}</Button>
 			</p>{/if}
 	</article>
 	<details class="mt-4">

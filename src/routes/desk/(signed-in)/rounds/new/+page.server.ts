@@ -1,7 +1,7 @@
 import { MAIN_RHYTHM } from '$lib/core/moving/rhythm';
 import { redirect } from '@sveltejs/kit';
 import { DEFAULT_WAY } from '$lib/core/guidance';
-import { messagesFor } from '$lib/messages';
+import { letterTextsFor } from '$lib/messages/letters';
 import { addDays, isoDay } from '$lib/server/clock';
 import { makeRound } from '$lib/server/rounds/make-round';
 import { readRoundForm, roundOfForm } from '$lib/server/rounds/round-form';
@@ -17,7 +17,7 @@ export const load: PageServerLoad = ({ locals }) =>
 	orErrorPage(async () => {
 		const actor = signedIn(locals);
 		const today = isoDay(locals.now, locals.config.timeZone);
-		const { letter } = messagesFor();
+		const letter = letterTextsFor();
 		return {
 			teams: await teamsOf(locals.db, actor),
 			countries: await countriesOf(locals.db, actor),

@@ -171,7 +171,8 @@ export const CAUSES = {
 			'second-screen-low',
 			'screen-not-ahead'
 		],
-		asks: ['tips-head-back', 'papers', 'phone', 'reflections', 'read-sitting-back']
+		// The phone is among the habits that everybody is asked about with their plan.
+		asks: ['tips-head-back', 'papers', 'reflections', 'read-sitting-back']
 	},
 	'upper-back': {
 		regions: ['upper-back'],

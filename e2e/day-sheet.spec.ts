@@ -150,7 +150,7 @@ test('a budget says what to buy and for whom, and what is approved stands on the
 	await expect(page.getByText('Type a price such as 129 or 129.90.')).toBeVisible();
 	await page.getByLabel('Money to spend').fill('600');
 	await page.getByRole('button', { name: 'Work it out' }).click();
-	await expect(page.getByText(/^€[\d.]+ helps \d+ people and closes \d+ checks\.$/)).toBeVisible();
+	await expect(page.getByText(/^€[\d.]+ helps \d+ people and fixes \d+ problems\.$/)).toBeVisible();
 	await hydrated(page);
 	const rows = page.getByRole('table').first().locator('tbody tr');
 	const [n, kept] = [await rows.count(), await rows.first().getByRole('link').innerText()];

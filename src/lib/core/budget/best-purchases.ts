@@ -22,6 +22,8 @@ export interface Bought {
 	/** Those of the things that come from stock, and cost nothing. */
 	readonly fromStock: readonly PurchaseId[];
 	readonly closes: readonly CheckId[];
+	/** How far each check is off at the home's best, and with it, mm. */
+	readonly changes: KeptPurchase['changes'];
 	/** Whole cents that are spent for them. */
 	readonly cents: number;
 	readonly worth: number;
@@ -58,13 +60,13 @@ function offersFor(
 	{ personId, worst, purchases, own = [] }: InNeed,
 	prices: ReadonlyMap<PurchaseId, number>
 ): Bought[] {
-	return purchases.flatMap(({ purchases: all, closes, savesW }) => {
+	return purchases.flatMap(({ purchases: all, closes, changes, savesW }) => {
 		const things = all.filter((thing) => !own.includes(thing));
 		const worth = worthOf(savesW, worst);
 		const each = things.map((thing) => prices.get(thing) ?? null);
 		if (things.length === 0 || worth <= 0 || each.includes(null)) return [];
 		const cents = each.reduce<number>((sum, one) => sum + (one ?? 0), 0);
-		return cents > 0 ? [{ personId, things, fromStock: [], closes, cents, worth }] : [];
+		return cents > 0 ? [{ personId, things, fromStock: [], closes, changes, cents, worth }] : [];
 	});
 }
 

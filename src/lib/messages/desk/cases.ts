@@ -240,6 +240,7 @@ export const cases = {
 		back: 'Back eased by',
 		wrists: 'Wrists',
 		toAllowFor: 'To allow for',
+		unusedAtHome: 'Unused at home',
 		oneArm: (isRight: boolean) => `${isRight ? 'Right' : 'Left'} arm only`,
 		measured: 'Measured on the body',
 		nothing: 'Nothing',

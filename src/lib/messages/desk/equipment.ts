@@ -60,18 +60,18 @@ export const equipment = {
 		noPrices: 'Nothing has a price yet. Say what things cost first.',
 		toPrices: 'Say what things cost',
 		closes: (spent: string, people: number, closes: number) =>
-			`${spent} helps ${people === 1 ? 'one person' : `${people} people`} and closes ${closes === 1 ? 'one check' : `${closes} checks`}.`,
+			`${spent} helps ${people === 1 ? 'one person' : `${people} people`} and fixes ${closes === 1 ? 'one problem' : `${closes} problems`}.`,
 		nothing: 'Nothing that is sold would close anything for this money.',
 		isAll: 'That is everything that would help.',
 		all: (cost: string, people: number, closes: number) =>
-			`Everything that would help costs ${cost}: ${people === 1 ? 'one person' : `${people} people`}, ${closes === 1 ? 'one check' : `${closes} checks`}.`,
+			`Everything that would help costs ${cost}: ${people === 1 ? 'one person' : `${people} people`}, ${closes === 1 ? 'one problem' : `${closes} problems`} fixed.`,
 		waiting: (n: number) =>
 			n === 1
 				? 'One person waits for a thing, or has just got one, and is looked at again after it.'
 				: `${n} people wait for a thing, or have just got one, and are looked at again after it.`,
 		whatToBuy: 'What to buy',
 		howMany: 'How many',
-		fromStock: (n: number) => `and ${n} from stock`,
+		fromStock: (n: number) => `${n} from stock`,
 		someFromStock: 'from stock',
 		tiedTitle: (n: number) =>
 			n === 1

@@ -1,4 +1,4 @@
-import { caresOf, checklistAnswersOf, choiceOf, factsOfAnswers } from '../../core/answers';
+import { caresOf, checklistAnswersOf, choiceOf, devicesOf, factsOfAnswers } from '../../core/answers';
 import { addDays, nextWorkingDay } from '../../core/calendar';
 import { canWait } from '../../core/day-sheet';
 import { CLOSABLE, type Closable, type Judgement } from '../../core/judgement';
@@ -124,6 +124,7 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 			answers: checklistAnswersOf(read.answered.answers),
 			facts: factsOfAnswers(read.answered.answers, read.answered.way),
 			care: caresOf(read.answered.answers),
+			devices: devicesOf(read.answered.answers),
 			arms: choiceOf(read.answered.answers, 'arms')
 		},
 		userId: actor.kind === 'user' ? actor.id : null,

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { DeviceAtHome } from '$lib/core/answers';
 	import type { Arms, Care, Corner } from '$lib/core/corner';
 	import type { Facts } from '$lib/core/conditions';
 	import type { LengthUnit } from '$lib/core/length';
@@ -20,6 +21,7 @@
 			readonly facts: Facts;
 			/** What exercises and advice allow for. */
 			readonly care: readonly Care[];
+			readonly devices: readonly DeviceAtHome[];
 			readonly arms: Arms;
 		};
 		/** The self-assessments, the newest first. */

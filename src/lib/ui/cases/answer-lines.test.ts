@@ -5,7 +5,7 @@ import { answerLines } from './answer-lines';
 import { ACT_WORDS, ROUND_STATES, stateWords } from '$lib/messages/desk/state-words';
 
 const t = messagesFor();
-const NOTHING = { care: [], arms: 'both' } as const;
+const NOTHING = { care: [], arms: 'both', devices: [] } as const;
 
 describe('the answers of a case', () => {
 	const corners = Array.from({ length: 60 }, (_, seed) =>
@@ -51,11 +51,15 @@ describe('the answers of a case', () => {
 				}
 			}
 		};
-		const all = answerLines(set, { care: ['pregnant'], arms: 'left-only' }, t, 'cm').flatMap(
-			({ lines }) => lines
-		);
+		const all = answerLines(
+			set,
+			{ care: ['pregnant'], arms: 'left-only', devices: ['keyboard', 'screen'] },
+			t,
+			'cm'
+		).flatMap(({ lines }) => lines);
 		const of = (name: string) => all.find((line) => line.name === name)?.words;
 		expect(of('To allow for')).toBe('Pregnancy, Left arm only');
+		expect(of('Unused at home')).toBe('Keyboard, Screen');
 		expect(of('Stature')).toBe('164.0 cm');
 		expect(of('Surface')).toBe('An ironing board, 74.2 cm high, 70.0 cm deep, moves 65.0 cm to 125.0 cm');
 		expect(of('Mouse hand')).toBe('Left');

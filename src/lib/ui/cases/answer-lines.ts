@@ -1,3 +1,4 @@
+import type { DeviceAtHome } from '$lib/core/answers';
 import { kindOfSeat, pointingHandOf, SEAT_RULES, type Arms, type Care, type Corner } from '$lib/core/corner';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
@@ -11,10 +12,14 @@ export interface AnswerLine {
 	readonly words: string;
 }
 
-/** The answers of a corner document, by part, in words, with what the person wants to be allowed for. */
+/** The answers of a corner document, by part, in words, with what the person wants to be allowed for and the electronics that lie unused at home. */
 export function answerLines(
 	corner: Corner,
-	{ care, arms }: { readonly care: readonly Care[]; readonly arms: Arms },
+	{
+		care,
+		arms,
+		devices
+	}: { readonly care: readonly Care[]; readonly arms: Arms; readonly devices: readonly DeviceAtHome[] },
 	t: Catalogue,
 	unit: LengthUnit
 ): { title: string; lines: AnswerLine[] }[] {
@@ -87,15 +92,19 @@ export function answerLines(
 		},
 		{
 			title: texts.inTheHouse,
-			lines:
-				household.length > 0
+			lines: [
+				...(household.length > 0
 					? household.map((item) =>
 							line(
 								item.label,
 								`${item.count ?? 1} × ${item.size.map((side) => formatLength(side, unit, { withUnit: false })).join(' × ')} ${unit}`
 							)
 						)
-					: [line(texts.nothing, texts.nothingListed)]
+					: [line(texts.nothing, texts.nothingListed)]),
+				...(devices.length > 0
+					? [line(texts.unusedAtHome, devices.map((device) => t.things.deviceNames[device]).join(', '))]
+					: [])
+			]
 		}
 	];
 }

@@ -2,7 +2,8 @@
 	import type { Snippet } from 'svelte';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { enhance } from '$app/forms';
-	import type { CheckId } from '$lib/core/checks';
+	import type { KeptPurchase } from '$lib/core/advice';
+	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { PurchaseId } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import { deskWords } from '$lib/messages/desk';
@@ -19,7 +20,7 @@
 			readonly name: string;
 			readonly team: string;
 			readonly things: readonly PurchaseId[];
-			readonly closes: readonly CheckId[];
+			readonly changes: KeptPurchase['changes'];
 			readonly worst: number;
 			readonly cents: number;
 			readonly fromStock: readonly PurchaseId[];
@@ -29,17 +30,28 @@
 		query: string;
 		isMore: boolean;
 		t: Catalogue;
+		unit: LengthUnit;
 		approved: (n: number) => void;
 		/** What stands beside the list, over the button. */
 		beside: Snippet;
 	}
 
-	let { lines, currency, query, isMore, t, approved, beside }: Props = $props();
+	let { lines, currency, query, isMore, t, unit, approved, beside }: Props = $props();
 
 	const texts = deskWords.equipment.budget;
 	const left = new SvelteSet<string>();
 	const chosen = $derived(lines.filter(({ personId }) => !left.has(personId)));
 	const list = $derived(new Intl.ListFormat(t.locale));
+	/** A change of less is not worth a line, mm. */
+	const TOLD_FROM_MM = 10;
+	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
+	/** What comes nearer, from how far to how far. */
+	const nearer = (changes: KeptPurchase['changes']) =>
+		changes
+			.filter(({ from, to }) => from - to >= TOLD_FROM_MM)
+			.map(({ id, from, to }) =>
+				t.open.change(t.checks.names[id], length(from), to === 0 ? null : length(to))
+			);
 	/** What somebody gets, as one phrase. */
 	const things = (all: readonly PurchaseId[]) => {
 		const words = list.format(
@@ -81,9 +93,7 @@
 					</th>
 					<td>
 						{things(line.things)}
-						<span class="soft"
-							>{t.open.closes(line.closes.map((id) => t.checks.names[id].toLowerCase()).join(', '))}</span
-						>
+						{#each nearer(line.changes) as words (words)}<span class="soft">{words}</span>{/each}
 					</td>
 					<td class="number">{texts.ofTen(line.worst)}</td>
 					<td class="number">

@@ -37,7 +37,9 @@
 				<th scope="row">
 					{t.open.buy[thing]}{#if fromStock > 0}<span class="soft">{texts.fromStock(fromStock)}</span>{/if}
 				</th>
-				<td class="number">{n - fromStock} × {money(each, currency)}</td>
+				<td class="number"
+					>{#if n > fromStock}{n - fromStock} × {money(each, currency)}{/if}</td
+				>
 				<td class="number">{money((n - fromStock) * each, currency)}</td>
 			</tr>
 		{/each}

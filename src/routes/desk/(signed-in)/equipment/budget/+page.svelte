@@ -24,8 +24,7 @@
 {#snippet names(people: readonly { readonly personId: string; readonly name: string }[])}
 	{#each people.slice(0, MOST_NAMED) as { personId, name }, i (personId)}{i > 0 ? ', ' : ''}<a
 			href="/desk/cases/{personId}">{name}</a
-		>{/each}{#if people.length > MOST_NAMED}
-		{texts.andMore(people.length - MOST_NAMED)}{/if}
+		>{/each}{#if people.length > MOST_NAMED}{` ${texts.andMore(people.length - MOST_NAMED)}`}{/if}
 {/snippet}
 
 <svelte:head><title>{texts.title}</title></svelte:head>
@@ -102,6 +101,7 @@
 				approved={(n) => (approved = n)}
 				{currency}
 				{t}
+				unit={data.unit}
 			>
 				{#snippet beside()}<BudgetThings things={plan.things} spent={plan.spent} {currency} {t} />{/snippet}
 			</BudgetPeople>

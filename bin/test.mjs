@@ -1,7 +1,7 @@
 #!/usr/bin/env node
 /**
- * Every check there is: what needs no browser, and beside it the browser's tests, in as many workers as there are databases. A browser's test
- * waits for a third of its time.
+ * Every check there is, in three lanes: the browser's tests, in as many workers as there are databases; those that need a database alone; and what
+ * needs neither. A browser's test waits for a third of its time.
  */
 import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -26,21 +26,30 @@ import { lintArgs, Stages, TYPES, vitestArgs, vitestCounts } from './lib/stages.
 const FILLED = 'test-results/filled.backup';
 
 /**
- * Everything that needs no browser.
+ * Tests of one project, one file after the other: the lanes are what runs side by side.
  * @param {Stages} stages
- * @param {string} databaseUrl
+ * @param {'unit' | 'proof' | 'integration'} project
+ * @param {NodeJS.ProcessEnv} [env]
  */
-async function checksAndTests(stages, databaseUrl) {
+function testsOf(stages, project, env = {}) {
+	return stages.tests(project, packageProgram('vitest'), [...vitestArgs(project), '--maxWorkers=1'], {
+		report: `test-results/${project}.json`,
+		read: vitestCounts,
+		env
+	});
+}
+
+/**
+ * Everything that needs neither a browser nor a database.
+ * @param {Stages} stages
+ */
+async function checksAndTests(stages) {
 	await stages.check('types', ...TYPES);
 	await stages.check('format', packageProgram('oxfmt'), ['--check']);
 	await stages.check('lint', ...lintArgs());
 	await stages.check('unused files and packages', packageProgram('knip'), []);
-	for (const project of ['unit', 'proof', 'integration'])
-		await stages.tests(project, packageProgram('vitest'), [...vitestArgs(project), '--maxWorkers=1'], {
-			report: `test-results/${project}.json`,
-			read: vitestCounts,
-			env: { TEST_DATABASE_URL: databaseUrl }
-		});
+	await testsOf(stages, 'unit');
+	await testsOf(stages, 'proof');
 }
 
 await run(async () => {
@@ -67,7 +76,11 @@ await run(async () => {
 		filled.catch(() => {});
 		const lanes = await Promise.allSettled([
 			(async () => runBrowserTests(stages, await filled))(),
-			checksAndTests(stages, postgres.url)
+			(async () => {
+				await filled;
+				await testsOf(stages, 'integration', { TEST_DATABASE_URL: postgres.url });
+			})(),
+			checksAndTests(stages)
 		]);
 		for (const lane of lanes) if (lane.status === 'rejected') throw lane.reason;
 	} finally {

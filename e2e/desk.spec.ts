@@ -61,7 +61,7 @@ test('ten cases of three kinds are worked off with at most four keys each, besid
 	page
 }) => {
 	await signIn(page);
-	const links = (act: string) => page.locator(`main li:has(button[aria-label^="${act}: "]) a.who`);
+	const links = (act: string) => page.locator(`main li:has(button[aria-label^="${act}: "]:visible) a.who`);
 	const press = async (...keys: string[]) => {
 		for (const key of keys) await page.keyboard.press(key);
 		return keys.length;
@@ -109,7 +109,7 @@ test('ten cases of three kinds are worked off with at most four keys each, besid
 		expect((await done).ok()).toBe(true);
 		// The line has gone, or is there for something else; the focus is on a line, never on the page.
 		await expect(
-			page.locator(`main li:has(a.who[href="${href}"]) button[aria-label="${act}: ${name}"]`)
+			page.locator(`main li:has(a.who[href="${href}"]) button[aria-label="${act}: ${name}"]:visible`)
 		).toHaveCount(0);
 		await expect(page.locator('main li a.who:focus')).toHaveCount(1);
 		worked.push(href);

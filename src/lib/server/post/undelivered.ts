@@ -26,6 +26,10 @@ const undelivered = (now: Date) =>
 		and(eq(letters.state, 'bounced'), gt(letters.writtenAt, new Date(now.getTime() - BOUNCED_DAYS * DAY_MS)))
 	);
 
+/** Who has left is sent nothing. */
+const stillHere = sql`not exists (
+	select from people p where p.id = ${letters.personId} and p.left_at is not null)`;
+
 /** An email that did not go out, with what the mail server said. */
 export interface Undelivered {
 	readonly id: string;
@@ -103,7 +107,7 @@ export async function sendAgain(
 		const again = await tx
 			.update(letters)
 			.set({ state: 'waiting', tries: 0, nextTryAt: now })
-			.where(and(refused, id === null ? undefined : eq(letters.id, id)))
+			.where(and(refused, stillHere, id === null ? undefined : eq(letters.id, id)))
 			.returning({ id: letters.id });
 		if (again.length > 0)
 			await writeAuditLine(tx, actor, { at: now, act: 'emails-sent-again', detail: { n: again.length } });

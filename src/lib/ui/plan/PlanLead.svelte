@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { pageOfField, type LengthFieldName, type TriedStyle } from '$lib/core/answers';
+	import type { ComponentProps } from 'svelte';
+	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
 	import type { MeasurableName } from '$lib/core/checks';
 	import type { AskedThing } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
@@ -13,16 +14,7 @@
 
 	interface Props {
 		visit: PlanVisit;
-		data: {
-			readonly token: string;
-			readonly isBehind: boolean;
-			readonly isNewPlan: boolean;
-			readonly kept: readonly string[];
-			readonly isMoving: boolean;
-			readonly moving: readonly { readonly label: string; readonly pieces: number }[] | null;
-			readonly next: { readonly hasOpenSign: boolean };
-			readonly isOfOldRules: boolean;
-			readonly tried: TriedStyle | null;
+		data: ComponentProps<typeof PlanNotices>['data'] & {
 			readonly requests: readonly AskedThing[];
 			readonly own: readonly AskedThing[];
 		};

@@ -3,13 +3,15 @@ import { Type } from 'typebox';
 import {
 	checkedSize,
 	checkField,
+	checklistAnswersOf,
+	factsOfAnswers,
 	fieldsWithoutKind,
 	outField,
 	pageOfField,
 	readLength,
 	unitOf
 } from '$lib/core/answers';
-import { FINDING_IDS, HABIT_IDS } from '$lib/core/checklist';
+import { checklistOf, FINDING_IDS, HABIT_IDS, habitsOf } from '$lib/core/checklist';
 import { THINGS, TICK_WAYS } from '$lib/core/judgement';
 import { HOUSEHOLD_KINDS } from '$lib/core/corner';
 import { LENGTH_UNITS } from '$lib/core/length';
@@ -82,10 +84,14 @@ export const actions: Actions = {
 	}),
 
 	/** A habit is kept as the answer to the question that it is about: where it isn't so, its problem is found. */
-	habit: act(async ({ request, locals, params }, open) => {
+	habit: act(async ({ request, locals }, open) => {
 		const { habit, isSo } = await readHabit(request);
-		const page = await readPlanPage(locals.db, open, params.token, locals.now);
-		const question = page?.habits.find(({ id }) => id === habit)?.question;
+		const { answers, checklistVersion, way } = open.assessment;
+		const checklist = checklistOf(checklistVersion);
+		const habits = checklist
+			? habitsOf(checklist, factsOfAnswers(answers, way), checklistAnswersOf(answers))
+			: [];
+		const question = habits.find(({ id }) => id === habit)?.question;
 		if (!question) return;
 		const answer = isSo === 'yes' ? question.so : question.notSo;
 		await saveAnswers(locals.db, open, { [checkField(question.item)]: answer }, locals.now);

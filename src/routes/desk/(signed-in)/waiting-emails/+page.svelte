@@ -1,16 +1,15 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { deskWords } from '$lib/messages/desk';
-	import { dayWords } from '$lib/messages/desk-dates';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
+	import UndeliveredEmails from '$lib/ui/post/UndeliveredEmails.svelte';
 
 	let { data, form } = $props();
 
 	const texts = deskWords.waitingEmails;
 	const { held, undelivered, limit } = $derived(data);
-	const canTryAgain = $derived(undelivered.lines.some(({ state }) => state !== 'bounced'));
 	const kinds = $derived([...new Set(held.map(({ kind }) => kind))]);
 	const ofKind = (kind: (typeof held)[number]['kind']) => held.filter((line) => line.kind === kind);
 	const peopleOf = (kind: (typeof held)[number]['kind']) =>
@@ -79,61 +78,7 @@
 		<p class="mt-2 max-w-prose text-note text-ink-soft">{texts.releaseHint}</p>
 	{/if}
 
-	{#if undelivered.all > 0}
-		<section class="mt-8" aria-labelledby="undelivered">
-			<div class="flex flex-wrap items-baseline justify-between gap-3">
-				<h2 id="undelivered" class="text-head">{texts.undeliveredHeading(undelivered.all)}</h2>
-				{#if canTryAgain}
-					<form method="POST" action="?/again" use:enhance>
-						<Button look="main" size="desk">{texts.tryAllAgain}</Button>
-					</form>
-				{/if}
-			</div>
-			<p class="mt-1 max-w-prose text-ink-soft">{texts.undeliveredLead}</p>
-			<table class="mt-3 w-full border-collapse">
-				<thead>
-					<tr class="border-b border-ink text-left text-note text-ink-soft">
-						<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.to}</th>
-						<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.about}</th>
-						<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.written}</th>
-						<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.whatHappened}</th>
-						<th class="py-1.5 font-semibold" scope="col"><span class="sr-only">{texts.tryAgain}</span></th>
-					</tr>
-				</thead>
-				<tbody>
-					{#each undelivered.lines as line (line.id)}
-						<tr class="border-b border-rule align-top">
-							<th class="py-1.5 pr-4 text-left font-semibold" scope="row">
-								{#if line.personId}<a href="/desk/cases/{line.personId}">{line.toName}</a
-									>{:else}{line.toName}{/if}
-							</th>
-							<td class="py-1.5 pr-4">
-								{line.subject}
-								{#if line.round}<span class="block text-note text-ink-soft">{texts.ofRound(line.round)}</span
-									>{/if}
-							</td>
-							<td class="py-1.5 pr-4">{dayWords(line.writtenAt, 'medium')}</td>
-							<td class="py-1.5 pr-4">
-								{texts.states[line.state](line.tries)}
-								<span class="block text-note break-words text-ink-soft">{line.fault}</span>
-							</td>
-							<td class="py-1.5">
-								{#if line.state !== 'bounced'}
-									<form method="POST" action="?/again" use:enhance>
-										<input type="hidden" name="letter" value={line.id} />
-										<Button size="desk" aria-label="{texts.tryAgain}: {line.toName}">{texts.tryAgain}</Button>
-									</form>
-								{/if}
-							</td>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-			{#if undelivered.all > undelivered.lines.length}
-				<p class="mt-2 text-note text-ink-soft">{texts.firstShown(undelivered.lines.length)}</p>
-			{/if}
-		</section>
-	{/if}
+	{#if undelivered.all > 0}<UndeliveredEmails {undelivered} />{/if}
 
 	<section class="mt-8" aria-labelledby="limit">
 		<h2 id="limit" class="text-head">{texts.limitHeading}</h2>

@@ -27,10 +27,10 @@ export const sittingStyles = {
 		},
 		open: {
 			name: 'Open',
-			what: 'Elbows and knees wider than a right angle. It needs a low table, or the keyboard on your lap.',
+			what: 'Elbows and knees wider than a right angle. It needs a low table.',
 			how: [
 				'Sit all the way back and lean a little.',
-				'Let your forearms slope down to the keyboard.',
+				'Let your forearms slope down to the keys.',
 				'Put your feet a little forward, with your hips higher than your knees.'
 			]
 		},
@@ -38,7 +38,7 @@ export const sittingStyles = {
 			name: 'Forearms on the table',
 			what: 'The table carries your arms, so your shoulders can rest.',
 			how: [
-				'Push the keyboard back until both forearms lie on the table.',
+				'Push what you type on back until both forearms lie on the table.',
 				'Sit close, with your shoulders down.',
 				'Keep your wrists straight and off the edge.'
 			]

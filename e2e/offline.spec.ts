@@ -260,10 +260,12 @@ test('a plan that was reached by its button is there without network, also after
 	await phone.getByRole('button', { name: 'Show my plan' }).click();
 	await expect(phone).toHaveURL(/\/plan$/);
 	const title = await phone.getByRole('heading', { level: 1 }).innerText();
-	await phone.waitForFunction(
-		async (address) => (await (await caches.open('easy-corner-pages')).match(address)) !== undefined,
-		`${link}/plan`
-	);
+	const isKept = () =>
+		phone.evaluate(
+			async (address) => (await (await caches.open('easy-corner-pages')).match(address)) !== undefined,
+			`${link}/plan`
+		);
+	await expect.poll(isKept).toBe(true);
 	await context.setOffline(true);
 	await phone.reload();
 	await expect(phone.getByRole('heading', { level: 1 })).toHaveText(title);

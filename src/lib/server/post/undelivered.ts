@@ -1,4 +1,5 @@
 import { and, desc, eq, gt, or, sql, type SQL } from 'drizzle-orm';
+import type { UndeliveredState } from '../../core/sending/letter-states';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { noteReading } from '../audit/note-reading';
@@ -40,7 +41,7 @@ export interface Undelivered {
 	/** The round that it belongs to; null for none. */
 	readonly round: string | null;
 	readonly writtenAt: Date;
-	readonly state: 'waiting' | 'bounced' | 'failed';
+	readonly state: UndeliveredState;
 	readonly tries: number;
 	readonly nextTryAt: Date;
 	readonly fault: string;

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import type { UndeliveredState } from '$lib/core/sending/letter-states';
 	import { deskWords } from '$lib/messages/desk';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import Button from '../kit/Button.svelte';
@@ -15,7 +16,7 @@
 				readonly subject: string;
 				readonly round: string | null;
 				readonly writtenAt: Date;
-				readonly state: 'waiting' | 'bounced' | 'failed';
+				readonly state: UndeliveredState;
 				readonly tries: number;
 				readonly fault: string;
 			}[];

@@ -1,11 +1,9 @@
 import { sql } from 'drizzle-orm';
 import { check, date, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { LETTER_STATES } from '../../../core/sending/letter-states';
 import { isOneOf, moment } from './columns';
 import { people } from './people';
 import { rounds } from './rounds';
-
-/** Where a letter stands. */
-export const LETTER_STATES = ['waiting', 'delivered', 'bounced', 'failed'] as const;
 
 /**
  * Letters to people and users. A letter holds its link, as any mailbox does; removed with the person. Each has one

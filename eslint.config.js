@@ -16,11 +16,11 @@ const NAMES_HIDDEN = {
 };
 
 export default ts.config(
-	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', 'drizzle/'] },
+	// Everything that is no component is linted by oxlint (.oxlintrc.json), in a second.
+	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', '**/*.{js,mjs,ts}', '!**/*.svelte.ts'] },
 	js.configs.recommended,
 	...ts.configs.recommended,
-	// Its rules are about components; asked of every other file too, they take a third of the time.
-	...svelte.configs.recommended.map((config) => ({ ...config, files: config.files ?? SVELTE })),
+	...svelte.configs.recommended,
 	{
 		languageOptions: { globals: { ...globals.browser, ...globals.node } },
 		rules: {
@@ -72,44 +72,6 @@ export default ts.config(
 						"SvelteAttribute[key.name='class'] > SvelteLiteral[value=/(^|\\s)(btn|btn-main|btn-small|link-button|field)(\\s|$)/]",
 					message: 'Use the Button of the kit.'
 				}
-			]
-		}
-	},
-	{
-		files: ['src/lib/core/**/*.ts'],
-		ignores: ['**/*.test.ts'],
-		rules: {
-			'max-lines-per-function': ['error', { max: 60 }],
-			'max-lines': ['error', { max: 350 }],
-			'no-console': 'error',
-			'no-restricted-globals': [
-				'error',
-				...[
-					'window',
-					'document',
-					'fetch',
-					'process',
-					'localStorage',
-					'performance',
-					'setTimeout',
-					'setInterval'
-				].map((name) => ({ name, message: 'The core takes what it needs as arguments.' }))
-			],
-			'no-restricted-syntax': [
-				'error',
-				{
-					selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']",
-					message: 'Chance is an argument.'
-				},
-				{
-					selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
-					message: 'The time is an argument.'
-				},
-				{
-					selector: "NewExpression[callee.name='Date'][arguments.length=0]",
-					message: 'The time is an argument.'
-				},
-				{ selector: 'ExportAllDeclaration', message: 'Export by name.' }
 			]
 		}
 	}

@@ -6,7 +6,7 @@ import { exec } from './lib/exec.mjs';
 import { needNpmPackages } from './lib/packages.mjs';
 import { packageProgram, root } from './lib/paths.mjs';
 import { run } from './lib/say.mjs';
-import { lintArgs, Stages, TYPES, vitestArgs, vitestCounts } from './lib/stages.mjs';
+import { LINT, LINT_COMPONENTS, Stages, TYPES, vitestArgs, vitestCounts } from './lib/stages.mjs';
 
 await run(async () => {
 	await needNpmPackages();
@@ -19,7 +19,8 @@ await run(async () => {
 		(async () => {
 			if (!isNew) await sync();
 			await stages.check('types', ...TYPES);
-			await stages.check('lint', ...lintArgs());
+			await stages.check('lint', ...LINT);
+			await stages.check('lint of components', ...LINT_COMPONENTS);
 		})(),
 		stages.tests('unit', packageProgram('vitest'), vitestArgs('unit'), {
 			report: 'test-results/unit.json',

@@ -20,7 +20,7 @@ import {
 import { packageProgram, root } from './lib/paths.mjs';
 import { copyDatabase, startPostgres } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
-import { lintArgs, Stages, TYPES, vitestArgs, vitestCounts } from './lib/stages.mjs';
+import { LINT, LINT_COMPONENTS, Stages, TYPES, vitestArgs, vitestCounts } from './lib/stages.mjs';
 
 /** The demo's data in a file, for a test that needs a server of its own: filling one takes half a minute, reading it a second. */
 const FILLED = 'test-results/filled.backup';
@@ -46,7 +46,8 @@ function testsOf(stages, project, env = {}) {
 async function checksAndTests(stages) {
 	await stages.check('types', ...TYPES);
 	await stages.check('format', packageProgram('oxfmt'), ['--check']);
-	await stages.check('lint', ...lintArgs());
+	await stages.check('lint', ...LINT);
+	await stages.check('lint of components', ...LINT_COMPONENTS);
 	await stages.check('unused files and packages', packageProgram('knip'), []);
 	await testsOf(stages, 'unit');
 	await testsOf(stages, 'proof');

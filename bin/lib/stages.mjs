@@ -128,10 +128,14 @@ export function vitestArgs(project) {
  */
 export const TYPES = [packageProgram('svelte-check'), ['--tsgo', '--incremental', '--fail-on-warnings']];
 
+/** Lints everything that is no component. @type {[command: string, args: string[]]} */
+export const LINT = [packageProgram('oxlint'), []];
+
 /**
- * Lints everything; a file that has not changed since it was last linted is not linted again.
- * @returns {[command: string, args: string[]]}
+ * Lints the components; one that has not changed since it was last linted is not linted again.
+ * @type {[command: string, args: string[]]}
  */
-export function lintArgs() {
-	return [packageProgram('eslint'), ['--cache', '--cache-location', 'node_modules/.cache/eslint/', '.']];
-}
+export const LINT_COMPONENTS = [
+	packageProgram('eslint'),
+	['--cache', '--cache-location', 'node_modules/.cache/eslint/', '.']
+];

@@ -1,7 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { randomWalker } from '../../../../tests/support/random-walker';
-import { openQuestions, questionsOf } from '../asking';
-import { BODY_FIELDS, isAskedAgain, RENEWED, withoutRenewed } from '.';
+import { isAskedAgain, withoutRenewed } from '.';
 
 const LAST_YEAR = {
 	unit: 'cm',
@@ -52,25 +50,5 @@ describe('asked again after a year', () => {
 			'surfaceHeight'
 		]);
 		expect(emptied('place', 'chair')).toEqual(emptied('place'));
-	});
-
-	it('of anybody: what is taken out is asked again on the way through everything, and body, house and all else are kept', () => {
-		const asking = { way: 'upright', checklistVersion: 3 } as const;
-		const body: ReadonlySet<string> = new Set([...BODY_FIELDS.sitting, ...BODY_FIELDS.standing]);
-		for (let seed = 1; seed <= 6; seed += 1) {
-			const before = randomWalker(seed, asking);
-			const renewed = RENEWED.filter((_, i) => (seed >> i) & 1);
-			const gone = withoutRenewed(before, renewed);
-			for (const field of Object.keys(gone)) {
-				expect(body.has(field), field).toBe(false);
-				expect(field).not.toMatch(/^(?:thing|sign|pain)\.|^(?:unit|stature|hurts)$/);
-			}
-			const after = { ...before, ...gone };
-			const open = new Set(openQuestions(after, asking, 'complete').map(({ id }) => id));
-			for (const { id } of questionsOf(after, asking)) {
-				if (id in gone) expect(open.has(id), `${seed} ${id}`).toBe(true);
-				else if (before[id] !== undefined) expect(open.has(id), `${seed} ${id}`).toBe(false);
-			}
-		}
 	});
 });

@@ -21,7 +21,7 @@ const REFERENCE = JSON.parse(referenceText('stats-reference.json')) as readonly 
 	readonly result: Record<string, never>;
 }[];
 
-// eslint-disable-next-line @typescript-eslint/no-explicit-any -- each statistic's data and results have a form of their own
+// oxlint-disable-next-line typescript/no-explicit-any -- each statistic's data and results have a form of their own
 type Loose = any;
 
 function reference(id: string): { data: Loose; result: Loose } {

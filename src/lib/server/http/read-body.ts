@@ -12,7 +12,7 @@ export const LARGEST_IMPORT_BYTES = 24 * 1024 * 1024;
 const decoder = new TextDecoder('utf-8', { fatal: true });
 
 /** Characters that PostgreSQL can't keep, or that only appear where bytes were no text. */
-// eslint-disable-next-line no-control-regex -- the zero character is just what is looked for
+// oxlint-disable-next-line no-control-regex -- the zero character is just what is looked for
 const UNSTORABLE = /[\u0000\ufffd]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
 
 /**

@@ -38,7 +38,7 @@ export class FollowUpBoard {
 		}
 		const result = deserialize(await response.text()) as ActionResult;
 		if (result.type === 'success') {
-			const { isFreeDay } = result.data?.moved as { isFreeDay: boolean };
+			const { isFreeDay } = (result.data as { moved: { isFreeDay: boolean } }).moved;
 			this.last = { key, line };
 			this.told = `${line.name} is on ${longWords(to)} now${isFreeDay ? ', a free day where they live' : ''}.`;
 		} else if (result.type === 'failure')

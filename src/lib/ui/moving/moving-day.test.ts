@@ -1,41 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { Dice } from '../../../../seed/random';
+import { at, PROFILE, quiet, visitOf } from '../../../../tests/support/moving-visit';
 import { MemoryStorage } from '../../../../tests/support/memory-storage';
-import { EXERCISE, EXERCISES, MAIN_RHYTHM, type MovingProfile } from '$lib/core/moving';
-import { BreakRun, type Calls } from './break-run.svelte';
+import { EXERCISE } from '$lib/core/moving';
+import { BreakRun } from './break-run.svelte';
 import { keepDay, readDay, USUAL_DAY } from './kept-day';
 import { mondayOf, MovingDay } from './moving-day.svelte';
-
-const PROFILE: MovingProfile & { token: string } = {
-	token: 'abc',
-	setRhythm: MAIN_RHYTHM,
-	ownRhythm: null,
-	share: 'moving',
-	isShared: false,
-	body: {
-		worst: { neck: 4 },
-		signs: [],
-		hasOtherSign: false,
-		hasUrgentSign: false,
-		isInWheelchair: false,
-		care: [],
-		arms: 'both'
-	},
-	hurts: ['neck'],
-	isLaptopAlone: false,
-	places: [{ number: 1, posture: 'sitting' }]
-};
-
-const visitOf = (profile = PROFILE) => {
-	const visit = new MovingDay(() => profile);
-	visit.today = '2026-11-25';
-	visit.open(new MemoryStorage());
-	return visit;
-};
-
-const quiet: Calls = { changed: () => {}, due: () => {}, took: () => {} };
-
-const at = (clock: string) => new Date(`2026-11-25T${clock}`);
 
 describe('a day that is kept on a device', () => {
 	it('comes back as it was kept, for the link that it is of', () => {
@@ -208,56 +177,5 @@ describe('a break that is gone through', () => {
 		run.tick(at('09:00:00'));
 		expect([run.wasTaken, visit.day.taken]).toEqual([true, 1]);
 		expect(Object.keys(visit.day.doneAt)).toHaveLength(offered - 1);
-	});
-
-	it('ends in any order of acts, is counted once, and offers nothing again that hurt', () => {
-		for (let seed = 0; seed < 30; seed += 1) {
-			const dice = new Dice(seed);
-			const visit = visitOf();
-			let took = 0;
-			const run = new BreakRun(visit, () => PROFILE, { ...quiet, took: () => (took += 1) });
-			let clock = at('08:00:00').getTime();
-			run.tick(new Date(clock));
-			run.choose(dice.pick(['up', 'micro', 'eyes'] as const));
-			const hurt: string[] = [];
-			for (let n = 0; n < 40; n += 1) {
-				clock += dice.int(0, 20_000);
-				const now = new Date(clock);
-				const act = dice.pick([
-					'begin',
-					'pause',
-					'skip',
-					'shorter',
-					'hurts',
-					'tick',
-					'tick',
-					'again'
-				] as const);
-				if (act === 'begin' && run.state !== 'done' && run.exercises.length > 0) run.begin(now);
-				else if (act === 'again' && run.state === 'done') run.again();
-				else if (act === 'tick') run.tick(now);
-				else if (run.state === 'runs' || run.state === 'paused') {
-					if (act === 'pause') run.pause(now);
-					else if (act === 'skip') run.skip(now);
-					else if (act === 'shorter') run.shorter(now);
-					else if (act === 'hurts') {
-						const here = run.place.step?.exercise;
-						run.hurts(now);
-						if (here) hurt.push(here);
-					}
-				}
-				if (run.state === 'runs') expect(run.place.leftS).toBeGreaterThanOrEqual(0);
-				expect(run.exercises.filter((id) => hurt.includes(id))).toEqual([]);
-			}
-			expect([...visit.day.dropped].sort()).toEqual([...new Set(hurt)].sort());
-			expect(visit.day.dropped.every((id) => EXERCISES.includes(id))).toBe(true);
-			const ended = took;
-			if (run.state === 'runs') {
-				run.tick(new Date(clock + 3_600_000));
-				expect([run.state, took]).toEqual(['done', ended + 1]);
-				run.tick(new Date(clock + 3_601_000));
-				expect(took).toBe(ended + 1);
-			}
-		}
 	});
 });

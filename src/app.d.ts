@@ -6,6 +6,7 @@ import type { schema } from '$lib/server/db/client';
 import type { TextSize } from '$lib/ui/theme/text-sizes';
 import type { JobName } from '$lib/server/jobs/jobs';
 import type { Changes } from '$lib/server/live/changes';
+import type { OpenStreams } from '$lib/server/live/open-streams';
 import type { Planning } from '$lib/server/planning/planning';
 
 declare global {
@@ -22,6 +23,8 @@ declare global {
 			planning: Planning;
 			/** What other requests and processes change, for pages that follow it. */
 			changes: Changes;
+			/** Streams that are open in this process. */
+			streams: OpenStreams;
 			/** Wakes the queue, after the transaction that gave it work. */
 			wake: (name: JobName) => void;
 			/** The moment of this request. */
@@ -32,6 +35,8 @@ declare global {
 			session: Session | null;
 			/** Whether the user's role may not open this page; its layout shows the refusal. */
 			isDenied: boolean;
+			/** Whether the connection to the database failed in this request. */
+			hasLostDatabase: boolean;
 			theme: 'light' | 'dark' | '';
 			textSize: TextSize;
 			/** The unit of the coordinator's door. */

@@ -1,4 +1,10 @@
-import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';
+import {
+	error,
+	type Handle,
+	type HandleServerError,
+	type RequestEvent,
+	type ServerInit
+} from '@sveltejs/kit';
 import { isBehindSignIn, isPageView, mayRequest, permissionFor } from '$lib/server/access/desk-routes';
 import { gateFor } from '$lib/server/access/gate';
 import { refusalOf as denialOf } from '$lib/server/access/require-permission';
@@ -6,6 +12,7 @@ import { sessionToken } from '$lib/server/access/session-cookie';
 import { sessionOf } from '$lib/server/access/sessions';
 import { noteReading } from '$lib/server/audit/note-reading';
 import { ConfigFault } from '$lib/server/config';
+import { isConnectionFault } from '$lib/server/db/connection-fault';
 import { MigrationFault } from '$lib/server/db/migrate';
 import { prepareDatabase } from '$lib/server/db/prepare';
 import { Fault } from '$lib/server/fault';
@@ -16,6 +23,7 @@ import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES, withinSize } from '$lib/serve
 import { scriptsAfter } from '$lib/server/http/scripts-after';
 import { stylesApart, withStyleNonce } from '$lib/server/http/styles-apart';
 import { describeError, log } from '$lib/server/log';
+import { noteAnswer, serveMetrics } from '$lib/server/metrics/metrics';
 import { joinQueue, runtime, wake } from '$lib/server/runtime';
 import { closedByEmergency, isClosedByEmergency, isStopped } from '$lib/server/warning-signs/stop-guard';
 import { refusalWords } from '$lib/messages/refusal-words';
@@ -31,6 +39,7 @@ export const init: ServerInit = async () => {
 		const { config, pool } = runtime();
 		await prepareDatabase(config, pool);
 		await joinQueue();
+		if (config.metricsPort !== null) serveMetrics(config.metricsPort, runtime());
 	} catch (error) {
 		if (!(error instanceof MigrationFault) && !(error instanceof ConfigFault)) throw error;
 		process.stderr.write(`${error.message}\n`);
@@ -181,14 +190,37 @@ async function stopOf(event: RequestEvent): Promise<Response | null> {
 	return Response.json({ message: refusalWords(closed.why) }, { status: closed.status });
 }
 
-export const handle: Handle = async ({ event, resolve }) => {
+/** Said where something of ours failed, whatever it was: what people type is kept on their device, and this step was not done. */
+const FAILED = 'Something on our side failed, and nothing of this step was kept. Try again in a moment.';
+
+/** Answers while the database may fall silent: whoever comes then, or waits already, is told so at once. */
+export const handle: Handle = async (asked) => {
+	const { watch } = runtime();
+	const needsDatabase = asked.event.route.id !== '/health';
+	const gone = () => needsDatabase && watch.isSilent;
+	if (gone()) error(503, FAILED);
+	try {
+		const response = await answer(asked);
+		// What was being asked when it fell silent failed with it.
+		const { hasLostDatabase } = asked.event.locals;
+		return response.status === 500 && (gone() || hasLostDatabase) ? withStatus(response, 503) : response;
+	} catch (thrown) {
+		if (gone() || isConnectionFault(thrown)) error(503, FAILED);
+		throw thrown;
+	}
+};
+
+const withStatus = ({ body, headers }: Response, status: number) => new Response(body, { status, headers });
+
+const answer: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
-	const { config, db, planning, changes } = runtime();
+	const { config, db, planning, changes, streams } = runtime();
 	const token = sessionToken(event.cookies, event.url);
 	event.locals.config = config;
 	event.locals.db = db;
 	event.locals.planning = planning;
 	event.locals.changes = changes;
+	event.locals.streams = streams;
 	event.locals.wake = wake;
 	event.locals.now = new Date();
 	event.locals.theme = themeOf(event.cookies.get('theme'));
@@ -197,6 +229,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	// Health is told also where nothing can be looked up.
 	const session = token && event.route.id !== '/health' ? await sessionOf(db, token, event.locals.now) : null;
 	event.locals.isDenied = false;
+	event.locals.hasLostDatabase = false;
 	event.locals.session = session;
 	event.locals.user = session && !session.isPending ? session.user : null;
 	const refused = refusalOf(event) ?? (await tooMuchOf(event)) ?? (await stopOf(event));
@@ -230,14 +263,17 @@ export const handle: Handle = async ({ event, resolve }) => {
 		response.headers.set('strict-transport-security', 'max-age=31536000; includeSubDomains');
 	if (event.route.id?.startsWith('/c/') || event.route.id?.startsWith('/desk'))
 		response.headers.set('cache-control', 'private, no-store');
-	if (event.route.id !== '/health')
+	const ms = performance.now() - began;
+	const route = event.route.id ?? 'none';
+	noteAnswer(event.request.method, route, response.status, ms / 1000);
+	if (route !== '/health')
 		log({
 			level: 'info',
 			event: 'request',
 			method: event.request.method,
-			route: event.route.id ?? 'none',
+			route,
 			status: response.status,
-			ms: Math.round(performance.now() - began)
+			ms: Math.round(ms)
 		});
 	return compressed(response, event.request.headers.get('accept-encoding'));
 };
@@ -248,7 +284,6 @@ export const handleError: HandleServerError = ({ error, status, event }) => {
 	if (status === 404) return { message: 'There is nothing at this address. Check it, or go back.' };
 	if (status === 413) return { message: TOO_LARGE };
 	if (status < 500) return { message: 'This could not be read. Go back and try once more.' };
-	return {
-		message: 'Something on our side failed, and nothing of this step was kept. Try again in a moment.'
-	};
+	if (isConnectionFault(error)) event.locals.hasLostDatabase = true;
+	return { message: FAILED };
 };

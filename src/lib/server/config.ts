@@ -26,6 +26,8 @@ export interface Config {
 	readonly origin: string;
 	/** A mail server as smtp:// or smtps://; empty for the stand-in. */
 	readonly smtpUrl: string;
+	/** Port on which figures for Prometheus are given, on this machine alone; null for none. */
+	readonly metricsPort: number | null;
 	/** Letters that the mail server is handed in a minute at most; null for as many as it takes. */
 	readonly mailPerMinute: number | null;
 	/** Sender of letters. */
@@ -111,6 +113,12 @@ function perMinuteOf(text: string | undefined): number | null {
 	throw new ConfigFault(`EASY_CORNER_MAIL_PER_MINUTE must be a whole number above 0, not "${text}".`);
 }
 
+function portOf(text: string | undefined): number | null {
+	if (!text) return null;
+	if (/^\d{1,5}$/.test(text) && Number(text) > 0 && Number(text) < 65_536) return Number(text);
+	throw new ConfigFault(`EASY_CORNER_METRICS_PORT must be a port from 1 to 65535, not "${text}".`);
+}
+
 /** Reads the settings; throws a {@link ConfigFault} where one is missing or wrong. */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
 	if (!env.DATABASE_URL)
@@ -125,6 +133,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 		secondFactorRoles: rolesOf(env.EASY_CORNER_SECOND_FACTOR),
 		identity: identityOf(env),
 		writesFactor: factorOf(env.EASY_CORNER_WRITES_FACTOR),
+		metricsPort: portOf(env.EASY_CORNER_METRICS_PORT),
 		mailPerMinute: perMinuteOf(env.EASY_CORNER_MAIL_PER_MINUTE),
 		mailFrom: env.EASY_CORNER_MAIL_FROM || 'Easy Corner <easy-corner@localhost>'
 	};

@@ -1,16 +1,19 @@
 import { WriteLimits } from './access/write-limits';
 import { readConfig, type Config } from './config';
 import { openDatabase, type OpenDatabase } from './db/client';
+import { DatabaseWatch } from './db/database-watch';
 import { startJobs, type Jobs } from './jobs/jobs';
 import { Changes } from './live/changes';
+import { OpenStreams } from './live/open-streams';
 import { PlanPool } from './planning/plan-pool';
-import type { Planning } from './planning/planning';
 
 /** What one process of the application runs on; made on first use, so that a build touches no database. */
 interface Runtime extends OpenDatabase {
 	readonly config: Config;
-	readonly planning: Planning;
+	readonly planning: PlanPool;
 	readonly changes: Changes;
+	readonly streams: OpenStreams;
+	readonly watch: DatabaseWatch;
 	readonly writes: WriteLimits;
 }
 
@@ -22,13 +25,17 @@ export const wake: Jobs['wake'] = (name) => joined?.wake(name);
 
 /** Joins the queue, once the database is of this version; leaves it when the process is asked to end. */
 export async function joinQueue(): Promise<void> {
-	const { db, config, pool, changes } = runtime();
+	const { db, config, pool, changes, watch } = runtime();
+	watch.start();
 	const jobs = await startJobs({ db, pool, config }, () => new Date());
 	joined = jobs;
 	// Streams are ended first, as adapter-node waits for what is being answered; then it tells that it has stopped.
 	for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => changes.close());
 	process.once('sveltekit:shutdown', () => {
-		void jobs.stop().finally(() => pool.end());
+		void jobs.stop().finally(() => {
+			watch.stop();
+			void pool.end();
+		});
 	});
 }
 
@@ -39,12 +46,19 @@ export function runtime(): Runtime {
 	if (!made) {
 		const config = readConfig(process.env);
 		const { databaseUrl } = config;
+		const open = openDatabase(databaseUrl, config.timeZone);
+		const changes = new Changes(databaseUrl);
 		made = {
 			config,
 			planning: new PlanPool(),
-			changes: new Changes(databaseUrl),
-			writes: new WriteLimits(config.writesFactor),
-			...openDatabase(databaseUrl, config.timeZone)
+			changes,
+			streams: new OpenStreams(),
+			writes: new WriteLimits(open.pool, config.writesFactor),
+			watch: new DatabaseWatch(databaseUrl, () => {
+				open.drop();
+				changes.drop();
+			}),
+			...open
 		};
 	}
 	return made;

@@ -1,12 +1,9 @@
-import { sql } from 'drizzle-orm';
+import { readHealth } from '$lib/server/health/read-health';
+import { runtime } from '$lib/server/runtime';
 import type { RequestHandler } from './$types';
 
-/** Whether this process and its database answer. */
+/** How this process stands: 200 while it can serve people, also where somebody has to look after something; 503 otherwise. */
 export const GET: RequestHandler = async ({ locals }) => {
-	try {
-		await locals.db.execute(sql`select 1`);
-		return new Response('ok');
-	} catch {
-		return new Response('The database does not answer.', { status: 503 });
-	}
+	const health = await readHealth(locals.db, runtime().watch, locals.now);
+	return Response.json(health, { status: health.status === 'down' ? 503 : 200 });
 };

@@ -122,6 +122,7 @@ export const deskRefusals = {
 		'This plan takes longer to work out than it should, and was given up. Nothing is lost: try again, with fewer things at once.',
 	tooManyWrites: ({ seconds }: { seconds: number }) =>
 		`Too many changes at once. Nothing is lost. Try again in ${seconds === 1 ? 'a second' : `${seconds} seconds`}.`,
+	tooManyWindows: 'This is open in too many windows. Close some, then load this one again.',
 	passkeyRefused:
 		'This passkey is not known here, or its answer came too late. Try once more, or sign in with your password.',
 	passkeyNeedsName: 'Passkeys need a name in the address, and this one is a bare number.',

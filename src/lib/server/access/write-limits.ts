@@ -1,6 +1,15 @@
 import { isLoopback } from '../config';
-import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
+import {
+	RateLimiterMemory,
+	RateLimiterPostgres,
+	RateLimiterRes,
+	type RateLimiterAbstract
+} from 'rate-limiter-flexible';
+import type pg from 'pg';
 import { Fault } from '../fault';
+import { lt } from 'drizzle-orm';
+import { schema, type Db } from '../db/client';
+import { hashToken } from './tokens';
 
 /**
  * What is written in a minute by one link, one account and from one address at most, and how many lists one account imports in an
@@ -27,20 +36,34 @@ export interface Writer {
 }
 
 /**
- * Counts what is written, within this process. What one link may do in a day is counted in the database (`link-limits.ts`), and holds over
- * all of them.
+ * Counts what is written, in the database and so for all processes together; while that can't count, each process does by itself. What one link may do in
+ * a day is counted in `link-limits.ts`.
+ *
+ * Cost: one row written by its key for each of link, account and address; who is beyond a limit is refused from memory.
  */
 export class WriteLimits {
-	readonly #limits: Readonly<Record<Kind, RateLimiterMemory>>;
+	readonly #limits: Readonly<Record<Kind, RateLimiterAbstract>>;
 
 	/** @param factor how many times {@link MOST_WRITES} */
 	constructor(
+		pool: pg.Pool,
 		factor: number,
 		most: Readonly<Record<Kind, { points: number; duration: number }>> = MOST_WRITES
 	) {
 		const limit = (kind: Kind) => {
-			const { points, duration } = most[kind];
-			return new RateLimiterMemory({ keyPrefix: kind, points: points * factor, duration });
+			const points = most[kind].points * factor;
+			const here = { keyPrefix: kind, points, duration: most[kind].duration };
+			return new RateLimiterPostgres({
+				...here,
+				storeClient: pool,
+				storeType: 'pool',
+				tableName: 'write_limits',
+				tableCreated: true,
+				// What is over is taken out by a job, once for all processes.
+				clearExpiredByTimeout: false,
+				inMemoryBlockOnConsumed: points + 1,
+				insuranceLimiter: new RateLimiterMemory(here)
+			});
 		};
 		this.#limits = {
 			link: limit('link'),
@@ -53,7 +76,8 @@ export class WriteLimits {
 	/** Counts one write. @throws Fault `too-many` beyond a limit */
 	async count({ link, account, address, isImport }: Writer): Promise<void> {
 		const counted: [Kind, string][] = [];
-		if (link !== undefined) counted.push(['link', link]);
+		// By its hash: nobody who reads the table can open the link.
+		if (link !== undefined) counted.push(['link', hashToken(link)]);
 		if (account !== undefined) counted.push(['account', account]);
 		if (account !== undefined && isImport) counted.push(['import', account]);
 		// This machine itself is a proxy that does not say for whom: everybody would be counted as one.
@@ -71,4 +95,9 @@ export class WriteLimits {
 			throw new Fault('too-many', { code: 'tooManyWrites', facts: { seconds } });
 		}
 	}
+}
+
+/** Takes out what was counted of minutes and hours that are over. Cost: one read of a table of who writes just now. */
+export async function forgetOldWrites(db: Db, now: Date): Promise<void> {
+	await db.delete(schema.writeLimits).where(lt(schema.writeLimits.expire, now.getTime()));
 }

@@ -1,5 +1,6 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import pg from 'pg';
+import { cutOff } from './database-watch';
 import * as access from './schema/access';
 import { level } from './schema/columns';
 import * as acts from './schema/acts';
@@ -14,6 +15,7 @@ import * as people from './schema/people';
 import * as plans from './schema/plans';
 import * as referrals from './schema/referrals';
 import * as reports from './schema/reports';
+import * as running from './schema/running';
 import * as post from './schema/post';
 import * as roster from './schema/roster';
 import * as rounds from './schema/rounds';
@@ -36,6 +38,7 @@ export const schema = {
 	...roster,
 	...rounds,
 	...post,
+	...running,
 	...audit
 };
 
@@ -48,7 +51,32 @@ export type Db =
 export interface OpenDatabase {
 	readonly db: NodePgDatabase<typeof schema>;
 	readonly pool: pg.Pool;
+	/** Ends every connection at once, with what waits on it: for a database that has fallen silent. The next use makes new ones. */
+	readonly drop: () => void;
 }
+
+/** Connections of one process that requests and jobs share. */
+export const MOST_CONNECTIONS = 12;
+
+/** So long one waits for a free connection, or for a new one, ms. Ours: a page that takes longer has failed for whoever waits. */
+const CONNECT_MS = 4000;
+
+/** So long one statement may take, ms: twice the longest there is, the figures of a million people. PostgreSQL ends it; we end what it can't. */
+const STATEMENT_MS = 120_000;
+
+/** A transaction that does nothing for so long holds locks for nobody, ms. */
+const IDLE_IN_TRANSACTION_MS = 60_000;
+
+/** What every connection is opened with: limits on how long anything waits, and a sign of life that keeps firewalls and both ends awake. */
+const LIMITS = {
+	connectionTimeoutMillis: CONNECT_MS,
+	statement_timeout: STATEMENT_MS,
+	query_timeout: STATEMENT_MS + 5000,
+	idle_in_transaction_session_timeout: IDLE_IN_TRANSACTION_MS,
+	idleTimeoutMillis: 30_000,
+	keepAlive: true,
+	keepAliveInitialDelayMillis: 10_000
+} as const;
 
 /**
  * Opens a pool of connections. A connection that breaks is dropped and replaced on the next use.
@@ -59,15 +87,19 @@ export function openDatabase(url: string, timeZone = 'UTC'): OpenDatabase {
 	// What is read often lies in memory or on a disk without a head to move: a look by index is as good as the next page.
 	const pool = new pg.Pool({
 		connectionString: url,
-		max: 12,
+		...LIMITS,
+		max: MOST_CONNECTIONS,
 		options: `-c random_page_cost=1.1 -c easy_corner.time_zone=${timeZone}`
 	});
 	pool.on('error', () => {});
 	// One that breaks in use, between two statements, is shown by the next of them; unheard it would end the process.
 	pool.on('connect', (client) => client.on('error', () => {}));
+	const open = new Set<pg.PoolClient>();
+	pool.on('connect', (client) => open.add(client));
+	pool.on('remove', (client) => open.delete(client));
 	const db = drizzle(pool, { schema });
 	db.transaction = givenBack(pool);
-	return { db, pool };
+	return { db, pool, drop: () => [...open].forEach(cutOff) };
 }
 
 /**

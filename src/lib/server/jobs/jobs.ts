@@ -3,6 +3,7 @@ import PgBoss from 'pg-boss';
 import { forgetOldChanges } from '../acts/undo-acts';
 import { doWhatIsDue } from '../check-ins/ask-due';
 import { remindCheckIns } from '../check-ins/remind-check-ins';
+import { forgetOldWrites } from '../access/write-limits';
 import type { Config } from '../config';
 import type { Db } from '../db/client';
 import { sealRecord } from '../audit/seal-record';
@@ -34,6 +35,17 @@ const LONGEST_WORK_MS = 240_000;
  */
 const EXPIRE_SECONDS = 900;
 
+/** Connections that the queue of one process has for itself. */
+export const QUEUE_CONNECTIONS = 3;
+
+/** The queue's own statements are short: one that takes so long, ms, waits for nobody. */
+const QUEUE_LIMITS = {
+	connectionTimeoutMillis: 10_000,
+	statement_timeout: 30_000,
+	query_timeout: 35_000,
+	keepAlive: true
+} as const;
+
 /** Seconds between two looks into the queue: how long a letter waits at most before it leaves. */
 const POLL_SECONDS = 1;
 
@@ -59,7 +71,8 @@ export async function startJobs(
 ): Promise<Jobs> {
 	const boss = new PgBoss({
 		connectionString: config.databaseUrl,
-		max: 3,
+		max: QUEUE_CONNECTIONS,
+		...QUEUE_LIMITS,
 		// At most one of each kind waits, and what is done is of no interest for long.
 		archiveCompletedAfterSeconds: 3600,
 		deleteAfterDays: 1,
@@ -88,6 +101,7 @@ export async function startJobs(
 			if (n > 0) log({ level: 'info', event: 'record-sealed', lines: n, seal: newest ?? '' });
 		},
 		retention: async () => {
+			await forgetOldWrites(db, clock());
 			const n = await keepRetention(db, clock(), config.timeZone);
 			if (n > 0) log({ level: 'info', event: 'retention', erased: n });
 		},

@@ -1,7 +1,9 @@
 import { sql } from 'drizzle-orm';
 import pg from 'pg';
 import type { Db } from '../db/client';
+import { cutOff } from '../db/database-watch';
 import { describeError, log } from '../log';
+import { SharedReads } from './shared-reads';
 
 /** What a page can follow while it is open. */
 export type Followed = 'desk' | `round:${string}` | `answers:${string}` | `session:${string}`;
@@ -10,6 +12,9 @@ const CHANNEL = 'easy_corner';
 
 /** Between two tries to reach the database again, ms. */
 const AGAIN_MS = 1000;
+
+/** So long a new connection is waited for, ms. */
+const CONNECT_MS = 4000;
 
 /** Tells every process that something changed, with the transaction in which it does: when that is kept, or not at all. */
 export async function tellChange(db: Db, what: Followed): Promise<void> {
@@ -37,6 +42,7 @@ export class Changes {
 	private client: pg.Client | null = null;
 	private isListening = false;
 	private wasBroken = false;
+	private readonly reads = new SharedReads();
 	private again: ReturnType<typeof setTimeout> | undefined;
 
 	constructor(private readonly databaseUrl: string) {}
@@ -53,9 +59,27 @@ export class Changes {
 		else if (!this.client) this.connect();
 		return () => {
 			followers.delete(follower);
-			if (followers.size === 0 && this.followers.get(what) === followers) this.followers.delete(what);
+			if (followers.size === 0 && this.followers.get(what) === followers) {
+				this.followers.delete(what);
+				this.reads.forget(what);
+			}
 			if (this.followers.size === 0) this.disconnect();
 		};
+	}
+
+	/**
+	 * What there is to tell of something, read once after each change however many follow it.
+	 *
+	 * @param read the same for everybody who follows it
+	 */
+	read(what: Followed, read: () => Promise<unknown>): Promise<unknown> {
+		// Who is not heard yet may have missed something.
+		return this.isListening ? this.reads.read(what, read) : read();
+	}
+
+	/** Lets go of a connection that has fallen silent, and makes another. */
+	drop(): void {
+		if (this.client) cutOff(this.client);
 	}
 
 	/** Ends everything: a stream that went on would keep the process alive. */
@@ -77,7 +101,11 @@ export class Changes {
 
 	private connect(): void {
 		clearTimeout(this.again);
-		const client = new pg.Client({ connectionString: this.databaseUrl, keepAlive: true });
+		const client = new pg.Client({
+			connectionString: this.databaseUrl,
+			keepAlive: true,
+			connectionTimeoutMillis: CONNECT_MS
+		});
 		this.client = client;
 		client.on('error', (error) => this.reconnect(client, error));
 		client.on('end', () => this.reconnect(client, null));
@@ -95,6 +123,7 @@ export class Changes {
 	}
 
 	private call(what: Followed, isChange: boolean): void {
+		this.reads.changed(what);
 		for (const follower of [...(this.followers.get(what) ?? [])]) follower.look(isChange);
 	}
 

@@ -28,10 +28,12 @@ const PAUSE_MS = 250;
  *
  * @param follow begins to call back after changes, and gives what ends it
  * @param state what to tell, read anew for each change
+ * @param ended called once, when it has ended
  */
 export function eventStream(
 	follow: (follower: Follower) => () => void,
-	state: () => Promise<unknown>
+	state: () => Promise<unknown>,
+	ended: () => void
 ): Response {
 	const encoder = new TextEncoder();
 	let stop = () => {};
@@ -71,6 +73,7 @@ export function eventStream(
 				unfollow();
 				clearTimeout(pause);
 				clearTimeout(most);
+				ended();
 			};
 		},
 		cancel: () => stop()

@@ -82,6 +82,11 @@ export class PlanPool implements Planning {
 		return this.ask<BudgetAnswer>({ kind: 'spend', question });
 	}
 
+	/** How many wait for a thread. */
+	get waitingCount(): number {
+		return this.waiting.length;
+	}
+
 	/** Ends the threads; for tests. */
 	async close(): Promise<void> {
 		await Promise.all(this.threads.splice(0).map(({ worker }) => worker.terminate()));

@@ -10,5 +10,10 @@ export const GET: RequestHandler = ({ locals }) =>
 		const { session } = locals;
 		if (!locals.user || !session) throw new Fault('not-allowed', 'signInAsWho');
 		requirePermission(locals.user, 'desk:live');
-		return eventStream(whileSignedIn(locals.changes, session.hash, 'desk'), () => Promise.resolve('changed'));
+		const ended = locals.streams.open(`account:${locals.user.id}`);
+		return eventStream(
+			whileSignedIn(locals.changes, session.hash, 'desk'),
+			() => Promise.resolve('changed'),
+			ended
+		);
 	});

@@ -7,11 +7,15 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = ({ locals, params }) =>
 	orJsonFault(async () => {
 		const { assessment } = await openAssessment(locals.db, params.token);
+		const what = `answers:${assessment.id}` as const;
+		const state = async () => {
+			const open = await openAssessment(locals.db, params.token);
+			return { revision: open.assessment.answersRevision };
+		};
+		const ended = locals.streams.open(`link:${assessment.id}`);
 		return eventStream(
-			(follower) => locals.changes.follow(`answers:${assessment.id}`, follower),
-			async () => {
-				const open = await openAssessment(locals.db, params.token);
-				return { revision: open.assessment.answersRevision };
-			}
+			(follower) => locals.changes.follow(what, follower),
+			() => locals.changes.read(what, state),
+			ended
 		);
 	});

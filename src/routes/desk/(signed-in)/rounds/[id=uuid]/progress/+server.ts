@@ -12,7 +12,11 @@ export const GET: RequestHandler = ({ locals, params }) =>
 		if (!locals.user || !locals.session) throw new Fault('not-allowed', 'sessionEnded');
 		requirePermission(locals.user, 'rounds:read');
 		await readRound(locals.db, locals.user, params.id, locals.now);
-		return eventStream(whileSignedIn(locals.changes, locals.session.hash, `round:${params.id}`), () =>
-			newsOfRound(locals.db, params.id, new Date())
+		const what = `round:${params.id}` as const;
+		const ended = locals.streams.open(`account:${locals.user.id}`);
+		return eventStream(
+			whileSignedIn(locals.changes, locals.session.hash, what),
+			() => locals.changes.read(what, () => newsOfRound(locals.db, params.id, new Date())),
+			ended
 		);
 	});

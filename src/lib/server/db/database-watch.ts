@@ -1,0 +1,129 @@
+import pg from 'pg';
+import { describeError, log } from '../log';
+
+/** Between two looks at a database that answers, ms. */
+const LOOK_MS = 1000;
+
+/** Between two looks at one that doesn't, ms: the first page after it is back waits no longer. */
+const LOOK_AGAIN_MS = 250;
+
+/** A database that says nothing for so long is taken for gone, ms. It is asked for a one. Ours. */
+const SILENCE_MS = 2000;
+
+/** Between two tries to write, ms: a disk that is full lets everything be read. */
+const WRITE_MS = 15_000;
+
+/**
+ * Looks after the database by one connection of its own. A connection may die without a word: nothing comes back, and nothing fails, for minutes. Whoever
+ * waits for one would wait as long; so when this one falls silent, all of them are dropped, and whoever comes is told at once until it answers again.
+ */
+export class DatabaseWatch {
+	#client: pg.Client | null = null;
+	#timer: NodeJS.Timeout | undefined;
+	#isSilent = false;
+	#canWrite = true;
+	#nextWriteAt = 0;
+	#hasEnded = false;
+
+	/** @param drop ends every connection of this process to the database, with what waits on it */
+	constructor(
+		private readonly databaseUrl: string,
+		private readonly drop: () => void
+	) {}
+
+	/** Whether the database does not answer. */
+	get isSilent(): boolean {
+		return this.#isSilent;
+	}
+
+	/** Whether the last try to write went well; a full disk lets everything be read. */
+	get canWrite(): boolean {
+		return this.#canWrite;
+	}
+
+	/** Begins to look. */
+	start(): void {
+		void this.#look();
+	}
+
+	/** Ends, with its connection. */
+	stop(): void {
+		this.#hasEnded = true;
+		clearTimeout(this.#timer);
+		this.#leave();
+	}
+
+	async #look(): Promise<void> {
+		try {
+			const client = (this.#client ??= await this.#connected());
+			await client.query('select 1');
+			this.#setSilent(null);
+			await this.#tryToWrite(client);
+		} catch (error) {
+			this.#leave();
+			if (!this.#hasEnded) this.#setSilent(error);
+		}
+		if (!this.#hasEnded)
+			this.#timer = setTimeout(() => void this.#look(), this.#isSilent ? LOOK_AGAIN_MS : LOOK_MS);
+	}
+
+	async #connected(): Promise<pg.Client> {
+		const client = new pg.Client({
+			connectionString: this.databaseUrl,
+			connectionTimeoutMillis: SILENCE_MS,
+			query_timeout: SILENCE_MS,
+			keepAlive: true,
+			application_name: 'easy-corner-watch'
+		});
+		client.on('error', () => {});
+		try {
+			await client.connect();
+		} catch (error) {
+			cutOff(client);
+			throw error;
+		}
+		return client;
+	}
+
+	#leave(): void {
+		if (this.#client) cutOff(this.#client);
+		this.#client = null;
+	}
+
+	/** Writes a row of its own. A refusal is told; the connection still stands. */
+	async #tryToWrite(client: pg.Client): Promise<void> {
+		if (Date.now() < this.#nextWriteAt) return;
+		this.#nextWriteAt = Date.now() + WRITE_MS;
+		const could = await client.query('update heartbeat set at = now()').then(
+			() => true,
+			(error: unknown) => {
+				// Before the first migration there is no such table.
+				const { code } = error as { code?: string };
+				if (code === undefined) throw error;
+				if (code === '42P01') return true;
+				log({ level: 'error', event: 'database-not-writable', ...describeError(error) });
+				return false;
+			}
+		);
+		this.#canWrite = could;
+	}
+
+	#setSilent(error: unknown): void {
+		const isSilent = error !== null;
+		if (isSilent === this.#isSilent) return;
+		this.#isSilent = isSilent;
+		if (isSilent) {
+			log({ level: 'error', event: 'database-silent', ...describeError(error) });
+			this.drop();
+		} else log({ level: 'info', event: 'database-back' });
+	}
+}
+
+/**
+ * Ends a connection without a word of goodbye, which nobody may be there to hear; what waits on it fails at once.
+ * @param client also one that is connecting still
+ */
+export function cutOff(client: pg.ClientBase): void {
+	const { connection } = client as unknown as { connection?: { stream?: { destroy(): void } } };
+	connection?.stream?.destroy();
+}

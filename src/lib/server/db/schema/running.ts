@@ -1,0 +1,19 @@
+import { bigint, integer, pgTable, text } from 'drizzle-orm/pg-core';
+import { moment } from './columns';
+
+/** One row that each process writes now and then, to know whether it can. */
+export const heartbeat = pgTable('heartbeat', {
+	id: integer('id').primaryKey().default(1),
+	at: moment('at').notNull().defaultNow()
+});
+
+/**
+ * What is counted of writes in the running minute or hour, for all processes together; in the form that `rate-limiter-flexible` wants. Unlogged: a crash of
+ * PostgreSQL begins the minute anew.
+ */
+export const writeLimits = pgTable('write_limits', {
+	key: text('key').primaryKey(),
+	points: integer('points').notNull().default(0),
+	/** Milliseconds since 1970. */
+	expire: bigint('expire', { mode: 'number' })
+});

@@ -1,0 +1,41 @@
+import type { Followed } from './changes';
+
+/** So long one is given to whoever comes, ms: some of what is told hangs on the day, too. Ours. */
+const KEPT_MS = 5000;
+
+interface Read {
+	readonly version: number;
+	readonly at: number;
+	readonly state: Promise<unknown>;
+}
+
+/** What is read for those who follow something: once after each change, however many follow it. */
+export class SharedReads {
+	readonly #versions = new Map<Followed, number>();
+	readonly #reads = new Map<Followed, Read>();
+
+	/** Notes that something changed, or may have: whoever asks next has it read anew. */
+	changed(what: Followed): void {
+		this.#versions.set(what, (this.#versions.get(what) ?? 0) + 1);
+	}
+
+	/** Forgets what nobody follows any more. */
+	forget(what: Followed): void {
+		this.#versions.delete(what);
+		this.#reads.delete(what);
+	}
+
+	/** What there is to tell since the last change; a read that failed is not kept. */
+	read(what: Followed, read: () => Promise<unknown>): Promise<unknown> {
+		const version = this.#versions.get(what) ?? 0;
+		const known = this.#reads.get(what);
+		const at = performance.now();
+		if (known?.version === version && at - known.at < KEPT_MS) return known.state;
+		const state = read();
+		this.#reads.set(what, { version, at, state });
+		state.catch(() => {
+			if (this.#reads.get(what)?.state === state) this.#reads.delete(what);
+		});
+		return state;
+	}
+}

@@ -1,0 +1,102 @@
+import { createServer, type Server } from 'node:http';
+import { collectDefaultMetrics, Gauge, Histogram, Registry } from 'prom-client';
+import type pg from 'pg';
+import type { Db } from '../db/client';
+import type { DatabaseWatch } from '../db/database-watch';
+import { oldestJobSeconds, oldestWaitSeconds } from '../health/read-health';
+import type { OpenStreams } from '../live/open-streams';
+import { describeError, log } from '../log';
+import { countRefused } from '../post/undelivered';
+import type { PlanPool } from '../planning/plan-pool';
+
+/** What is measured. */
+interface Measured {
+	readonly db: Db;
+	readonly pool: pg.Pool;
+	readonly watch: DatabaseWatch;
+	readonly streams: OpenStreams;
+	readonly planning: Pick<PlanPool, 'waitingCount'>;
+}
+
+/** Bounds of the classes of answers by how long they took, s. */
+const SECONDS = [0.01, 0.03, 0.1, 0.3, 1, 3, 10];
+
+const registry = new Registry();
+
+const answered = new Histogram({
+	name: 'easy_corner_http_request_seconds',
+	help: 'How long requests took, by route and status.',
+	labelNames: ['method', 'route', 'status'],
+	buckets: SECONDS,
+	registers: [registry]
+});
+
+/** Notes that a request was answered. @param route its pattern, never its address */
+export function noteAnswer(method: string, route: string, status: number, seconds: number): void {
+	answered.observe({ method, route, status: String(status) }, seconds);
+}
+
+function gauge(name: string, help: string, read: () => number | Promise<number>): void {
+	new Gauge({
+		name: `easy_corner_${name}`,
+		help,
+		registers: [registry],
+		async collect() {
+			this.set(await read());
+		}
+	});
+}
+
+/** Says what is measured, once for a process. */
+function setUp({ db, pool, watch, streams, planning }: Measured): void {
+	collectDefaultMetrics({ register: registry });
+	const unlessSilent = (read: () => Promise<number>) => () =>
+		watch.isSilent ? Number.NaN : read().catch(() => Number.NaN);
+	gauge('database_up', 'Whether the database answers.', () => Number(!watch.isSilent));
+	gauge('database_writable', 'Whether the database could write at the last try.', () =>
+		Number(watch.canWrite)
+	);
+	gauge('database_connections', 'Connections that are open.', () => pool.totalCount);
+	gauge('database_connections_idle', 'Connections that nobody uses.', () => pool.idleCount);
+	gauge('database_connections_awaited', 'Requests that wait for a connection.', () => pool.waitingCount);
+	gauge('streams', 'Pages that follow changes.', () => streams.size);
+	gauge('plans_waiting', 'Plans that wait to be worked out.', () => planning.waitingCount);
+	gauge(
+		'emails_refused',
+		'Emails that the mail server refused and nobody has got.',
+		unlessSilent(() => countRefused(db))
+	);
+	gauge(
+		'email_oldest_wait_seconds',
+		'How long the oldest email has waited that could go out.',
+		unlessSilent(() => oldestWaitSeconds(db, new Date()))
+	);
+	gauge(
+		'job_oldest_wait_seconds',
+		'How long the oldest job has waited that could be done.',
+		unlessSilent(() => oldestJobSeconds(db))
+	);
+}
+
+/**
+ * Gives figures in the text form of Prometheus at `/metrics`, on a port of their own and on this machine alone: they are no business of whoever may open
+ * the program's pages.
+ */
+export function serveMetrics(port: number, measured: Measured): Server {
+	setUp(measured);
+	const server = createServer((request, response) => {
+		if (request.method !== 'GET' || request.url !== '/metrics') {
+			response.writeHead(404).end();
+			return;
+		}
+		registry.metrics().then(
+			(text) => response.writeHead(200, { 'content-type': registry.contentType }).end(text),
+			(error: unknown) => {
+				log({ level: 'error', event: 'metrics', ...describeError(error) });
+				response.writeHead(500).end();
+			}
+		);
+	});
+	server.on('error', (error) => log({ level: 'error', event: 'metrics', ...describeError(error) }));
+	return server.listen(port, '127.0.0.1');
+}

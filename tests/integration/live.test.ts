@@ -78,17 +78,19 @@ describe('eventStream', () => {
 	/** A stream of a state that the test changes, and what it tells. */
 	function stream(state: () => Promise<unknown>) {
 		let follower: Follower = { look: () => {}, end: () => {} };
-		const unfollow = vi.fn();
-		const response = eventStream((given) => {
+		const [unfollow, ended] = [vi.fn(), vi.fn()];
+		const follow = (given: Follower) => {
 			follower = given;
 			return unfollow;
-		}, state);
+		};
+		const response = eventStream(follow, state, ended);
 		const reader = response.body?.getReader();
 		return {
 			look: (isChange: boolean) => follower.look(isChange),
 			told: async () => decoder.decode((await reader?.read())?.value),
 			cancel: () => reader?.cancel(),
-			unfollow
+			unfollow,
+			ended
 		};
 	}
 
@@ -121,7 +123,8 @@ describe('eventStream', () => {
 	it('ends with the process that tells it', async () => {
 		const response = eventStream(
 			(follower) => changes.follow('round:a', follower),
-			() => Promise.resolve({})
+			() => Promise.resolve({}),
+			() => {}
 		);
 		const reader = response.body?.getReader();
 		expect(decoder.decode((await reader?.read())?.value)).toBe('data: {}\n\n');
@@ -130,12 +133,14 @@ describe('eventStream', () => {
 	});
 
 	it('ends where the state can not be read, so that the browser comes again', async () => {
-		const unfollow = vi.fn();
+		const [unfollow, ended] = [vi.fn(), vi.fn()];
 		const response = eventStream(
 			() => unfollow,
-			() => Promise.reject(new Error('no database'))
+			() => Promise.reject(new Error('no database')),
+			ended
 		);
 		expect((await response.body?.getReader().read())?.done).toBe(true);
 		expect(unfollow).toHaveBeenCalledTimes(1);
+		expect(ended).toHaveBeenCalledTimes(1);
 	});
 });

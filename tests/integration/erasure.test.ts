@@ -221,14 +221,14 @@ describe('the record', () => {
 
 	it('is a chain: sealed once each, in turn, and every change and loss shows', async () => {
 		while ((await sealRecord(db(), now)).n > 0);
-		const whole = await checkRecord(db());
+		const whole = await checkRecord(db(), now, true);
 		expect(whole).toMatchObject({ brokenAt: null });
 		expect(whole.n).toBe(await db().$count(schema.auditLines));
 		// Four processes at once make one chain.
 		const { personId } = await desk.answered(PAINLESS);
 		const sealed = await Promise.all(Array.from({ length: 4 }, () => sealRecord(db(), now)));
 		expect(sealed.filter(({ n }) => n > 0)).toHaveLength(1);
-		expect((await checkRecord(db())).brokenAt).toBeNull();
+		expect((await checkRecord(db(), now, true)).brokenAt).toBeNull();
 		expect(personId).toBeDefined();
 		// The application can change neither; who owns the tables can, and it shows.
 		for (const statement of [
@@ -245,12 +245,34 @@ describe('the record', () => {
 			.limit(1);
 		await db().execute(sql`alter table audit_lines disable trigger audit_lines_append_only`);
 		await db().execute(sql`update audit_lines set detail = '{"x":1}' where id = ${line?.id}`);
-		expect((await checkRecord(db())).brokenAt).toBe(line?.id);
+		expect((await checkRecord(db(), now, true)).brokenAt).toBe(line?.id);
 		await db().execute(
 			sql`update audit_lines set detail = ${JSON.stringify(line?.detail)}::jsonb where id = ${line?.id}`
 		);
-		expect((await checkRecord(db())).brokenAt).toBeNull();
+		expect((await checkRecord(db(), now, true)).brokenAt).toBeNull();
+		// From the last check that found it whole on, only what is new is looked at; all of it whenever somebody asks.
+		expect(await checkRecord(db(), now, false)).toMatchObject({
+			n: 0,
+			since: now,
+			brokenAt: null,
+			missing: 0
+		});
 		await db().execute(sql`delete from audit_lines where id = ${line?.id}`);
-		expect((await checkRecord(db())).brokenAt).toBe(line?.id);
+		expect((await checkRecord(db(), now, true)).brokenAt).toBe(line?.id);
+	});
+
+	it('shows a line that is taken out before it was sealed, and one that was put in past the program', async () => {
+		while ((await sealRecord(db(), now)).n > 0);
+		const before = (await sealRecord(db(), now)).missing;
+		await desk.answered(PAINLESS);
+		await db().execute(sql`delete from audit_lines where id = (select max(id) from audit_lines)`);
+		expect((await sealRecord(db(), now)).missing).toBe(before + 1);
+		expect((await checkRecord(db(), now, true)).missing).toBe(before + 1);
+		await db().execute(sql`alter table audit_lines disable trigger audit_lines_counted`);
+		await db().execute(
+			sql`insert into audit_lines (at, actor_kind, act) select now(), 'system', 'signed-in' from generate_series(1, 3)`
+		);
+		await db().execute(sql`alter table audit_lines enable trigger audit_lines_counted`);
+		expect((await sealRecord(db(), now)).missing).toBe(before - 2);
 	});
 });

@@ -238,6 +238,21 @@ describe('a round', () => {
 		expect((await listRounds(db(), desk.coordinator)).find((round) => round.id === id)?.state).toBe('open');
 	});
 
+	it('passes over somebody whose email can’t be written, told so, and goes on with the others and the rounds after it', async () => {
+		const { id, ids } = await started(60);
+		const next = await started(3);
+		const [broken = ''] = ids;
+		await db().execute(
+			sql.raw(`
+			create function refuse_one() returns trigger language plpgsql as $$ begin raise exception 'refused'; end $$;
+			create trigger refuse_one before insert on assessments for each row when (new.person_id = '${broken}') execute function refuse_one()`)
+		);
+		expect(await sendRoundBatches(db(), () => now)).toBe(63);
+		await db().execute(sql`drop function refuse_one cascade`);
+		expect(await progressOf(db(), id)).toEqual({ sent: 59, skipped: 1 });
+		expect(await progressOf(db(), next.id)).toEqual({ sent: 3 });
+	});
+
 	it('tells who follows it of letters, answers, addresses that come back, reminders and its end, and of no other round', async () => {
 		const changes = new Changes(desk.test.url);
 		const { id, ids } = await started(3);

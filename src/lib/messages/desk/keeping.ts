@@ -96,8 +96,16 @@ export const keeping = {
 	chainLead:
 		'We seal each line with the one before it within a minute. Copy the newest seal somewhere else, and you can prove later that nothing before it was changed or removed.',
 	newestSeal: (day: string) => `The newest seal, of ${day}:`,
-	checkChain: 'Check every seal',
-	chainWhole: (n: number) => `All ${n} seals are right.`,
+	checkChain: 'Check what is new',
+	checkWholeChain: 'Check every seal',
+	chainWhole: (n: number, since: string | null) =>
+		n === 0
+			? 'Nothing has been written since the last check, and nothing is missing.'
+			: `${n === 1 ? 'One seal is' : `All ${n} seals${since ? ` since the check of ${since}` : ''} are`} right, and no line is missing.`,
+	linesMissing: (n: number) =>
+		n > 0
+			? `${n === 1 ? 'One line was' : `${n} lines were`} removed before we could seal ${n === 1 ? 'it' : 'them'}. Don’t change the database, and tell the person who runs Easy Corner.`
+			: `${n === -1 ? 'One line was' : `${-n} lines were`} added past Easy Corner. Don’t change the database, and tell the person who runs Easy Corner.`,
 	chainBroken: (line: string) =>
 		`Line ${line} is not what was sealed. Don’t change the database, and tell the person who runs Easy Corner.`,
 	ofThem: 'Their data',

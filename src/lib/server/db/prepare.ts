@@ -3,7 +3,7 @@ import type { Config } from '../config';
 import { aloneInDatabase, migrateDatabase } from './migrate';
 
 /** Tables of which no line is changed or taken out once it is written. */
-const WRITTEN_ONCE = ['audit_lines', 'audit_seals'] as const;
+const WRITTEN_ONCE = ['audit_lines', 'audit_seals', 'audit_checks'] as const;
 
 const quoted = (name: string) => `"${name.replaceAll('"', '""')}"`;
 
@@ -14,6 +14,7 @@ export async function grantTo(pool: pg.Pool, role: string): Promise<void> {
 		await client.query(`grant usage on schema public to ${to}`);
 		await client.query(`grant select, insert, update, delete on all tables in schema public to ${to}`);
 		await client.query(`grant usage, select on all sequences in schema public to ${to}`);
+		await client.query(`revoke insert, update, delete on audit_counts from ${to}`);
 		await client.query(`revoke update, delete on ${WRITTEN_ONCE.map(quoted).join(', ')} from ${to}`);
 	});
 }

@@ -7,7 +7,7 @@ import type { Db } from './client';
 const MOST_TRIES = 5;
 
 /** PostgreSQL: a deadlock, or a conflict of two that would both have been right alone (SQLSTATE class 40). */
-function isWorthAnotherTry(error: unknown): boolean {
+export function isWorthAnotherTry(error: unknown): boolean {
 	const codes = [error, (error as { cause?: unknown } | null)?.cause].map(
 		(e) => (e as { code?: unknown } | null)?.code
 	);

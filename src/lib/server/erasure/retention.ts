@@ -5,7 +5,9 @@ import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
+import { isConnectionFault } from '../db/connection-fault';
 import { Fault } from '../fault';
+import { describeError, log } from '../log';
 import { erasePerson } from './erase-person';
 
 const { assessments, people, retention } = schema;
@@ -135,7 +137,10 @@ export async function keepRetention(db: Db, now: Date, zone: string): Promise<nu
 				await erasePerson(db, { kind: 'system' }, { personId: id, why: 'retention' }, now);
 				erased += 1;
 			} catch (thrown) {
-				if (!(thrown instanceof Fault)) throw thrown;
+				if (isConnectionFault(thrown)) throw thrown;
+				// Whoever can't be erased waits for the next hour, and holds up nobody.
+				if (!(thrown instanceof Fault))
+					log({ level: 'error', event: 'retention-person', ...describeError(thrown) });
 				waiting.push(id);
 			}
 	}

@@ -6,7 +6,7 @@ import { remindCheckIns } from '../check-ins/remind-check-ins';
 import { forgetOldWrites } from '../access/write-limits';
 import type { Config } from '../config';
 import type { Db } from '../db/client';
-import { sealRecord } from '../audit/seal-record';
+import { sealAll } from '../audit/seal-record';
 import { aloneInDatabase } from '../db/migrate';
 import { keepRetention } from '../erasure/retention';
 import { rejudge } from '../judgements/rejudge';
@@ -95,10 +95,11 @@ export async function startJobs(
 			await forgetOldChanges(db, clock());
 			if ((await doWhatIsDue(db, clock(), shallGoOn)) > 0) wake('letters');
 		},
-		record: async () => {
-			const { n, newest } = await sealRecord(db, clock());
+		record: async (shallGoOn) => {
+			const { n, newest, missing } = await sealAll(db, clock, shallGoOn);
 			// Kept apart from the database by whoever keeps the log: what proves later that nothing was changed.
 			if (n > 0) log({ level: 'info', event: 'record-sealed', lines: n, seal: newest ?? '' });
+			if (missing !== 0) log({ level: 'error', event: 'record-lines-missing', lines: missing });
 		},
 		retention: async () => {
 			await forgetOldWrites(db, clock());

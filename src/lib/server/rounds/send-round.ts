@@ -7,8 +7,11 @@ import { sendWithin } from '../assessments/send-assessment';
 import { isoDay } from '../clock';
 import { always, type ShallGoOn } from '../jobs/shall-go-on';
 import { schema, type Db } from '../db/client';
+import { isConnectionFault } from '../db/connection-fault';
+import { isWorthAnotherTry } from '../db/transaction';
 import { Fault } from '../fault';
 import { tellChange } from '../live/changes';
+import { describeError, log } from '../log';
 import { organisationZone } from '../people/lock-person';
 import { placeOf } from '../people/place-of';
 
@@ -70,29 +73,13 @@ async function sendBatch(db: Db, round: typeof rounds.$inferSelect, now: Date): 
 		for (const { personId, person, zone } of batch) {
 			const mine = and(eq(roundPeople.roundId, round.id), eq(roundPeople.personId, personId));
 			try {
-				// Alone: what is refused for one leaves the others as they are.
-				const { id } = await sendWithin(
-					tx,
-					{ kind: 'system' },
-					{
-						personId,
-						way: round.way,
-						route: round.route,
-						rhythm: round.rhythm,
-						roundId: round.id,
-						words: wordsOf(round)
-					},
-					now
-				);
-				const { dayOf, calendar } = placeOf(person, zone);
-				const [first] = remindersFor(dayOf(now), RULES_IN_FORCE.policy, calendar);
-				await tx
-					.update(roundPeople)
-					.set({ state: 'sent', assessmentId: id, remindOn: first?.on ?? null })
-					.where(mine);
+				// In a part of its own: what can't be written for one leaves the others as they are, and the rounds after this one.
+				await tx.transaction((part) => sendToOne(part, round, { person, zone }, now));
 			} catch (error) {
-				// Left since the round was sent off: passed over, and told so.
-				if (!(error instanceof Fault)) throw error;
+				if (isWorthAnotherTry(error) || isConnectionFault(error)) throw error;
+				// Left since the round was sent off, or something of theirs can't be kept: passed over, and told so on the round's page.
+				if (!(error instanceof Fault))
+					log({ level: 'error', event: 'round-person', ...describeError(error) });
 				await tx.update(roundPeople).set({ state: 'skipped' }).where(mine);
 			}
 		}
@@ -111,4 +98,34 @@ async function sendBatch(db: Db, round: typeof rounds.$inferSelect, now: Date): 
 		await tellChange(tx, `round:${round.id}`);
 		return batch.length;
 	});
+}
+
+type Round = typeof rounds.$inferSelect;
+
+/** Writes the email of one person of a round. */
+async function sendToOne(
+	tx: Db,
+	round: Round,
+	{ person, zone }: { readonly person: typeof people.$inferSelect; readonly zone: string },
+	now: Date
+): Promise<void> {
+	const { id } = await sendWithin(
+		tx,
+		{ kind: 'system' },
+		{
+			personId: person.id,
+			way: round.way,
+			route: round.route,
+			rhythm: round.rhythm,
+			roundId: round.id,
+			words: wordsOf(round)
+		},
+		now
+	);
+	const { dayOf, calendar } = placeOf(person, zone);
+	const [first] = remindersFor(dayOf(now), RULES_IN_FORCE.policy, calendar);
+	await tx
+		.update(roundPeople)
+		.set({ state: 'sent', assessmentId: id, remindOn: first?.on ?? null })
+		.where(and(eq(roundPeople.roundId, round.id), eq(roundPeople.personId, person.id)));
 }

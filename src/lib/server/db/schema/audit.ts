@@ -5,6 +5,7 @@ import {
 	integer,
 	jsonb,
 	pgTable,
+	primaryKey,
 	text,
 	timestamp,
 	uniqueIndex,
@@ -46,6 +47,31 @@ export const auditSeals = pgTable(
 	},
 	(t) => [uniqueIndex('audit_seals_line_key').on(t.lineId)]
 );
+
+/**
+ * How many lines and seals were ever written, counted by triggers in the transactions that write them: a line that is taken out before it is sealed leaves
+ * one fewer than were counted. Lines are counted in shards, by connection, so that no act waits for another's; the application can't change it.
+ */
+export const auditCounts = pgTable(
+	'audit_counts',
+	{
+		kind: text('kind', { enum: ['line', 'seal'] }).notNull(),
+		shard: integer('shard').notNull(),
+		n: bigint('n', { mode: 'number' }).notNull().default(0)
+	},
+	(t) => [primaryKey({ columns: [t.kind, t.shard] })]
+);
+
+/** Checks of the chain that found it whole: the next one goes on from there. */
+export const auditChecks = pgTable('audit_checks', {
+	id: bigserial('id', { mode: 'bigint' }).primaryKey(),
+	at: moment('at').notNull(),
+	/** The newest seal that was looked at, and what it was. */
+	sealId: bigint('seal_id', { mode: 'bigint' }).notNull(),
+	hash: text('hash').notNull(),
+	/** Seals that had been looked at until then. */
+	n: integer('n').notNull()
+});
 
 /** For how long what is known of people is kept; one row. Null: until somebody erases them. */
 export const retention = pgTable('retention', {

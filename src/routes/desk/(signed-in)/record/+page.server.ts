@@ -9,11 +9,12 @@ export const load: PageServerLoad = ({ locals, url }) =>
 	orErrorPage(async () => {
 		const filter = recordFilterOf(url.searchParams);
 		const read = await readRecord(locals.db, signedIn(locals), filter, locals.now);
-		const check = url.searchParams.has('check') ? await checkRecord(locals.db) : null;
+		const asked = url.searchParams.get('check');
+		const check = asked ? await checkRecord(locals.db, locals.now, asked === 'all') : null;
 		return {
 			filter,
 			acts: ACTS,
 			...read,
-			check: check && { n: check.n, brokenAt: check.brokenAt?.toString() ?? null }
+			check: check && { ...check, brokenAt: check.brokenAt?.toString() ?? null }
 		};
 	});

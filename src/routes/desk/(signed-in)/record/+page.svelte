@@ -113,14 +113,20 @@
 		{/if}
 		{#if data.check}
 			<div class="mt-2">
-				<Notice kind={data.check.brokenAt === null ? 'done' : 'caution'} role="status">
-					{data.check.brokenAt === null
-						? texts.chainWhole(data.check.n)
-						: texts.chainBroken(data.check.brokenAt)}
+				{const { n, since, brokenAt, missing } = $derived(data.check)}
+				<Notice kind={brokenAt === null && missing === 0 ? 'done' : 'caution'} role="status">
+					{brokenAt !== null
+						? texts.chainBroken(brokenAt)
+						: missing !== 0
+							? texts.linesMissing(missing)
+							: texts.chainWhole(n, since && dayWords(since))}
 				</Notice>
 			</div>
 		{/if}
-		<p class="mt-2"><Button size="desk" href={withQuery('check', 'yes')}>{texts.checkChain}</Button></p>
+		<p class="mt-2 flex flex-wrap gap-3">
+			<Button size="desk" href={withQuery('check', 'new')}>{texts.checkChain}</Button>
+			<Button size="desk" look="quiet" href={withQuery('check', 'all')}>{texts.checkWholeChain}</Button>
+		</p>
 	</section>
 </main>
 

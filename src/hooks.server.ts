@@ -11,10 +11,10 @@ import { refusalOf as denialOf } from '$lib/server/access/require-permission';
 import { sessionToken } from '$lib/server/access/session-cookie';
 import { sessionOf } from '$lib/server/access/sessions';
 import { noteReading } from '$lib/server/audit/note-reading';
-import { ConfigFault } from '$lib/server/config';
+import { ConfigFault, needForProduction } from '$lib/server/config';
 import { isConnectionFault } from '$lib/server/db/connection-fault';
-import { MigrationFault } from '$lib/server/db/migrate';
-import { prepareDatabase } from '$lib/server/db/prepare';
+import { MigrationFault, needThisVersion } from '$lib/server/db/migrate';
+import { needErasuresReplayed, RestoreFault } from '$lib/server/erasure/replay-erasures';
 import { Fault } from '$lib/server/fault';
 import { compressed } from '$lib/server/http/compressed';
 import { takeOffTheLine } from '$lib/server/http/off-the-line';
@@ -36,12 +36,19 @@ export const init: ServerInit = async () => {
 	);
 	takeOffTheLine();
 	try {
-		const { config, pool } = runtime();
-		await prepareDatabase(config, pool);
+		const { config, db, pool } = runtime();
+		if (config.mode === 'production') needForProduction(process.env);
+		await needThisVersion(pool);
+		await needErasuresReplayed(db, config.erasuresFile);
 		await joinQueue();
 		if (config.metricsPort !== null) serveMetrics(config.metricsPort, runtime());
 	} catch (error) {
-		if (!(error instanceof MigrationFault) && !(error instanceof ConfigFault)) throw error;
+		if (
+			!(error instanceof MigrationFault) &&
+			!(error instanceof ConfigFault) &&
+			!(error instanceof RestoreFault)
+		)
+			throw error;
 		process.stderr.write(`${error.message}\n`);
 		process.exit(1);
 	}

@@ -41,27 +41,25 @@ export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 	const bin = postgresBin();
 	if (!bin) throw new PlainFault('PostgreSQL is missing: install it with "apt-get install postgresql".');
 	const { appUrl, migratorUrl } = await setUpRoles(bin, url);
-	const child = spawn(
-		'setpriv',
-		['--pdeathsig', 'TERM', '--', process.execPath, join(root, 'build', 'index.js')],
-		{
-			cwd: root,
-			detached: true,
-			stdio: ['ignore', log, log],
-			env: {
-				...process.env,
-				NODE_ENV: 'production',
-				DATABASE_URL: appUrl,
-				EASY_CORNER_MIGRATION_DATABASE_URL: migratorUrl,
-				HOST: '127.0.0.1',
-				PORT: String(port),
-				ORIGIN: address,
-				// The program has limits of its own, route by route; this one lets a list of people in.
-				BODY_SIZE_LIMIT: '25M',
-				...env
-			}
+	const command = join(root, 'build', 'app.js');
+	const prepared = await exec(process.execPath, [command, 'migrate'], {
+		cwd: root,
+		env: { ...process.env, DATABASE_URL: appUrl, EASY_CORNER_MIGRATION_DATABASE_URL: migratorUrl }
+	});
+	if (prepared.code !== 0) throw new PlainFault(prepared.output.trim().split('\n').at(-1) ?? '');
+	const child = spawn('setpriv', ['--pdeathsig', 'TERM', '--', process.execPath, command, 'start'], {
+		cwd: root,
+		detached: true,
+		stdio: ['ignore', log, log],
+		env: {
+			...process.env,
+			NODE_ENV: 'production',
+			DATABASE_URL: appUrl,
+			PORT: String(port),
+			ORIGIN: address,
+			...env
 		}
-	);
+	});
 	const kept = { log: '', besides: '' };
 	child.stdout?.on('data', (/** @type {Buffer} */ data) => (kept.log += data.toString()));
 	child.stderr?.on('data', (/** @type {Buffer} */ data) => (kept.besides += data.toString()));

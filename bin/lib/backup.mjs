@@ -95,3 +95,32 @@ export async function readBackup(bin, url, file) {
 	await ask(bin, admin, `alter database ${quoted(fresh)} rename to ${quoted(name)}`);
 	await ask(bin, admin, `drop database ${quoted(old)}`);
 }
+
+/**
+ * A copy of a database to try something on, with what is in it at this moment.
+ * @param {string} bin @param {string} url by a role that may make databases
+ * @returns {Promise<{ url: string, drop: () => Promise<void> }>}
+ */
+export async function copyForTrial(bin, url) {
+	const name = `${nameOf(url)}_trial`;
+	const admin = sibling(url, 'postgres');
+	const drop = async () =>
+		void (await ask(bin, admin, `drop database if exists ${quoted(name)} with (force)`));
+	await drop();
+	await ask(bin, admin, `create database ${quoted(name)}`);
+	const copy = sibling(url, name);
+	const dump = await exec('sh', [
+		'-c',
+		'"$1" -Fc --no-owner --no-privileges -d "$2" | "$3" --no-owner --no-privileges -d "$4"',
+		'sh',
+		join(bin, 'pg_dump'),
+		url,
+		join(bin, 'pg_restore'),
+		copy
+	]);
+	if (dump.code !== 0) {
+		await drop();
+		throw new PlainFault(`The copy could not be made: ${firstLine(dump.output)}`);
+	}
+	return { url: copy, drop };
+}

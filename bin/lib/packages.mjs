@@ -112,7 +112,8 @@ function sourceHash() {
 	};
 	visit(join(root, 'src'));
 	visit(join(root, 'static'));
-	for (const file of ['package-lock.json', 'svelte.config.js', 'vite.config.ts'])
+	visit(join(root, 'cli'));
+	for (const file of ['package-lock.json', 'svelte.config.js', 'vite.config.ts', 'vite.app.config.ts'])
 		sum.update(readFileSync(join(root, file)));
 	return sum.digest('hex');
 }
@@ -130,8 +131,12 @@ export async function needBuild() {
 			cwd: root,
 			env: { ...process.env, KIT_DIR: '.svelte-kit/build' }
 		});
-		if (code !== 0) {
-			process.stderr.write(output);
+		const command =
+			code === 0
+				? await exec(packageProgram('vite'), ['build', '--config', 'vite.app.config.ts'], { cwd: root })
+				: { code, output };
+		if (command.code !== 0) {
+			process.stderr.write(command.output);
 			throw new PlainFault('The application could not be built: see the lines above.');
 		}
 	});

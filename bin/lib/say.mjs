@@ -1,6 +1,9 @@
 /** A fault that is told to the user in one sentence, without a stack trace. */
 export class PlainFault extends Error {}
 
+/** Whether an error is one that is told in a sentence. @param {unknown} error */
+export const isPlainFault = (error) => error instanceof PlainFault;
+
 const start = Date.now();
 
 /** Prints a line of progress. @param {string} text */

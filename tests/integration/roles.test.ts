@@ -11,18 +11,13 @@ import { makeTestDatabase, type TestDatabase } from '../support/database';
 let test: TestDatabase;
 let app: OpenDatabase;
 let urls: { appUrl: string; migratorUrl: string };
-const config = () =>
-	readConfig({
-		DATABASE_URL: urls.appUrl,
-		EASY_CORNER_MIGRATION_DATABASE_URL: urls.migratorUrl,
-		EASY_CORNER_MODE: 'demo'
-	});
+const config = () => readConfig({ DATABASE_URL: urls.appUrl, EASY_CORNER_MODE: 'demo' });
 
 beforeAll(async () => {
 	test = await makeTestDatabase({ migrated: false });
 	urls = await setUpRoles(postgresBin() ?? '', test.url);
 	app = openDatabase(urls.appUrl);
-	await prepareDatabase(config(), app.pool);
+	await prepareDatabase(urls.migratorUrl, urls.appUrl);
 });
 afterAll(async () => {
 	await app.pool.end();
@@ -83,7 +78,7 @@ describe('the application’s role', () => {
 		);
 		for (const { q } of rows) await test.pool.query(q);
 		expect(await setUpRoles(postgresBin() ?? '', test.url)).toEqual(urls);
-		await prepareDatabase(config(), app.pool);
+		await prepareDatabase(urls.migratorUrl, urls.appUrl);
 		const again = await startJobs({ ...app, config: config() }, () => new Date());
 		await again.stop();
 		expect(await refusedFor(app.pool, 'delete from audit_lines')).toBe(DENIED);
@@ -95,12 +90,8 @@ describe('the application’s role', () => {
 			Array.from({ length: 6 }, () => setUpRoles(postgresBin() ?? '', empty.url))
 		);
 		const opened = all.map(({ appUrl }) => openDatabase(appUrl));
-		const of = readConfig({
-			DATABASE_URL: all[0]?.appUrl,
-			EASY_CORNER_MIGRATION_DATABASE_URL: all[0]?.migratorUrl,
-			EASY_CORNER_MODE: 'demo'
-		});
-		await Promise.all(opened.map(({ pool }) => prepareDatabase(of, pool)));
+		const of = readConfig({ DATABASE_URL: all[0]?.appUrl, EASY_CORNER_MODE: 'demo' });
+		await Promise.all(all.map(({ migratorUrl, appUrl }) => prepareDatabase(migratorUrl, appUrl)));
 		const jobs = await Promise.all(opened.map((one) => startJobs({ ...one, config: of }, () => new Date())));
 		expect(jobs).toHaveLength(6);
 		await Promise.all(jobs.map((one) => one.stop()));

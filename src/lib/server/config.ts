@@ -17,8 +17,6 @@ export interface IdentitySettings {
 /** Settings from the environment. */
 export interface Config {
 	readonly databaseUrl: string;
-	/** The same database by the role that changes the form of its tables; the same where there is none of its own. */
-	readonly migrationUrl: string;
 	readonly mode: Mode;
 	/** IANA time zone that the coordinator's "today" is in. */
 	readonly timeZone: string;
@@ -26,6 +24,8 @@ export interface Config {
 	readonly origin: string;
 	/** A mail server as smtp:// or smtps://; empty for the stand-in. */
 	readonly smtpUrl: string;
+	/** File that numbers of people who were erased are added to, kept apart from the database; empty for none. */
+	readonly erasuresFile: string;
 	/** Port on which figures for Prometheus are given, on this machine alone; null for none. */
 	readonly metricsPort: number | null;
 	/** Letters that the mail server is handed in a minute at most; null for as many as it takes. */
@@ -125,7 +125,6 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 		throw new ConfigFault('DATABASE_URL is missing: set it to a PostgreSQL connection string.');
 	return {
 		databaseUrl: env.DATABASE_URL,
-		migrationUrl: env.EASY_CORNER_MIGRATION_DATABASE_URL || env.DATABASE_URL,
 		mode: modeOf(env.EASY_CORNER_MODE),
 		timeZone: timeZoneOf(env.EASY_CORNER_TIME_ZONE),
 		origin: (env.ORIGIN ?? 'http://127.0.0.1:3000').replace(/\/$/, ''),
@@ -133,8 +132,28 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 		secondFactorRoles: rolesOf(env.EASY_CORNER_SECOND_FACTOR),
 		identity: identityOf(env),
 		writesFactor: factorOf(env.EASY_CORNER_WRITES_FACTOR),
+		erasuresFile: env.EASY_CORNER_ERASURES_FILE ?? '',
 		metricsPort: portOf(env.EASY_CORNER_METRICS_PORT),
 		mailPerMinute: perMinuteOf(env.EASY_CORNER_MAIL_PER_MINUTE),
 		mailFrom: env.EASY_CORNER_MAIL_FROM || 'Easy Corner <easy-corner@localhost>'
 	};
+}
+
+/**
+ * Refuses to serve people without what it needs for that: what is only handy to leave out on a machine of one's own.
+ *
+ * @throws ConfigFault for the first that is missing
+ */
+export function needForProduction(env: NodeJS.ProcessEnv): void {
+	if (!env.ORIGIN)
+		throw new ConfigFault(
+			'ORIGIN is missing: set it to the address that people use, such as https://corner.example.'
+		);
+	const url = URL.canParse(env.ORIGIN) ? new URL(env.ORIGIN) : null;
+	if (!url || !(url.protocol === 'https:' || (url.protocol === 'http:' && isLoopback(url.hostname))))
+		throw new ConfigFault(`ORIGIN must be an address with https://, not "${env.ORIGIN}".`);
+	if (!env.EASY_CORNER_ERASURES_FILE)
+		throw new ConfigFault(
+			'EASY_CORNER_ERASURES_FILE is missing: set it to a file that is kept apart from the database, for the numbers of people who are erased.'
+		);
 }

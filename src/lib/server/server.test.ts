@@ -21,12 +21,13 @@ describe('the settings', () => {
 	it('need a database and nothing else; closed is the default: no page of the post office', () => {
 		expect(readConfig({ DATABASE_URL })).toEqual({
 			databaseUrl: DATABASE_URL,
-			migrationUrl: DATABASE_URL,
 			mode: 'production',
 			timeZone: 'UTC',
 			origin: 'http://127.0.0.1:3000',
 			smtpUrl: '',
 			mailPerMinute: null,
+			metricsPort: null,
+			erasuresFile: '',
 			mailFrom: 'Easy Corner <easy-corner@localhost>',
 			secondFactorRoles: [],
 			identity: null,

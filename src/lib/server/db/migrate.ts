@@ -2,7 +2,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
-import type pg from 'pg';
+import pg from 'pg';
 
 /** The database can't be used by this version; the text says what to do. */
 export class MigrationFault extends Error {}
@@ -28,21 +28,66 @@ async function newestApplied(client: pg.PoolClient): Promise<number> {
 	return Number(newest.rows[0]?.at ?? 0);
 }
 
+interface Step {
+	readonly when: number;
+	readonly tag: string;
+}
+
+/** The steps of this version, the oldest first. */
+function allSteps(): Step[] {
+	const journal = readFileSync(join(migrationsFolder(), 'meta', '_journal.json'), 'utf8');
+	return (JSON.parse(journal) as { entries: Step[] }).entries;
+}
+
+/** The newest step of this version, as the database notes it. */
+const newestStep = () => Math.max(...allSteps().map(({ when }) => when));
+
+/** Names of the steps that a database has still to go. */
+export async function pendingSteps(url: string): Promise<string[]> {
+	const pool = new pg.Pool({ connectionString: url, max: 1 });
+	const client = await pool.connect();
+	try {
+		const applied = await newestApplied(client);
+		return allSteps()
+			.filter(({ when }) => when > applied)
+			.map(({ tag }) => tag);
+	} finally {
+		client.release();
+		await pool.end();
+	}
+}
+
+const NEWER =
+	'The database was made by a newer version of Easy Corner: update the program, or keep the data aside with "npm run db -- backup FILE" and start over with "npm run demo -- --fresh".';
+
+/**
+ * Refuses a database of another version; changing it is a command of its own, by a role of its own.
+ *
+ * @throws MigrationFault that says what to do
+ */
+export async function needThisVersion(pool: pg.Pool): Promise<void> {
+	const client = await pool.connect();
+	try {
+		const applied = await newestApplied(client);
+		if (applied > newestStep()) throw new MigrationFault(NEWER);
+		if (applied < newestStep())
+			throw new MigrationFault(
+				'The database is of an older version, or empty: run "npm run app -- migrate" first, then start again.'
+			);
+	} finally {
+		client.release();
+	}
+}
+
 /**
  * Brings the database to this version, forward only, under an advisory lock so that several processes may start at
  * once. A database of a newer version is refused and left as it is.
  */
 export async function migrateDatabase(pool: pg.Pool): Promise<void> {
 	const folder = migrationsFolder();
-	const journal = JSON.parse(readFileSync(join(folder, 'meta', '_journal.json'), 'utf8')) as {
-		entries: { when: number }[];
-	};
-	const newest = Math.max(...journal.entries.map((entry) => entry.when));
+	const newest = newestStep();
 	await aloneInDatabase(pool, async (client) => {
-		if ((await newestApplied(client)) > newest)
-			throw new MigrationFault(
-				'The database was made by a newer version of Easy Corner: update the program, or keep the data aside with "npm run db -- backup FILE" and start over with "npm run demo -- --fresh".'
-			);
+		if ((await newestApplied(client)) > newest) throw new MigrationFault(NEWER);
 		await migrate(drizzle(client), { migrationsFolder: folder });
 	});
 }

@@ -15,6 +15,9 @@ const { auditLines, people, savedFilters } = schema;
 /** Why somebody is erased. */
 export const ERASING_REASONS = ['asked', 'retention', 'mistake'] as const;
 
+/** Why somebody is gone: chosen by a person or the policy, or erased before and brought back by a backup. */
+type ErasedWhy = (typeof ERASING_REASONS)[number] | 'restore';
+
 /** One of {@link ERASING_REASONS}. */
 export type ErasingReason = (typeof ERASING_REASONS)[number];
 
@@ -49,7 +52,7 @@ export async function previewErasing(db: Db, actor: Actor, personId: string) {
 export async function erasePerson(
 	db: Db,
 	actor: Actor,
-	input: { readonly personId: string; readonly why: ErasingReason },
+	input: { readonly personId: string; readonly why: ErasedWhy },
 	now: Date
 ): Promise<void> {
 	// The job that keeps the policy acts for nobody.
@@ -57,7 +60,9 @@ export async function erasePerson(
 	const { personId, why } = input;
 	await inTransaction(db, async (tx) => {
 		const person = await needPerson(tx, personId);
-		if (await isWaitedFor(tx, personId)) throw new Fault('conflict', 'outcomeBeforeErasing');
+		// Who was erased before had no outcome to wait for, or has had it since the backup.
+		if (why !== 'restore' && (await isWaitedFor(tx, personId)))
+			throw new Fault('conflict', 'outcomeBeforeErasing');
 		// A search that somebody kept may hold a name or an address.
 		const kept = sql`lower(replace(${savedFilters.query}, '+', '%20') || ' ' || ${savedFilters.name})`;
 		for (const text of [person.name, person.email].map((one) => one.toLowerCase()))

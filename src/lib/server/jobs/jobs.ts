@@ -8,6 +8,7 @@ import type { Config } from '../config';
 import type { Db } from '../db/client';
 import { sealAll } from '../audit/seal-record';
 import { aloneInDatabase } from '../db/migrate';
+import { noteErasures } from '../erasure/erasures-file';
 import { keepRetention } from '../erasure/retention';
 import { rejudge } from '../judgements/rejudge';
 import { describeError, log } from '../log';
@@ -99,12 +100,14 @@ export async function startJobs(
 			const { n, newest, missing } = await sealAll(db, clock, shallGoOn);
 			// Kept apart from the database by whoever keeps the log: what proves later that nothing was changed.
 			if (n > 0) log({ level: 'info', event: 'record-sealed', lines: n, seal: newest ?? '' });
+			if (config.erasuresFile !== '') await noteErasures(db, config.erasuresFile);
 			if (missing !== 0) log({ level: 'error', event: 'record-lines-missing', lines: missing });
 		},
 		retention: async () => {
 			await forgetOldWrites(db, clock());
 			const n = await keepRetention(db, clock(), config.timeZone);
 			if (n > 0) log({ level: 'info', event: 'retention', erased: n });
+			if (n > 0) wake('record');
 		},
 		// The longest work of all, after an update.
 		judging: (shallGoOn) => rejudge(db, clock, shallGoOn)

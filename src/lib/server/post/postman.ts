@@ -115,3 +115,13 @@ export function smtp(url: string, from: string, perMinute: number | null = null)
 		}
 	};
 }
+
+/** Whether a mail server can be reached, and takes our name. @throws what it says where it doesn't */
+export async function smtpAnswers(url: string): Promise<void> {
+	const transport = createTransport({ url, ...PATIENCE });
+	try {
+		await transport.verify();
+	} finally {
+		transport.close();
+	}
+}

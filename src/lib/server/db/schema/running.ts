@@ -17,3 +17,10 @@ export const writeLimits = pgTable('write_limits', {
 	/** Milliseconds since 1970. */
 	expire: bigint('expire', { mode: 'number' })
 });
+
+/** Whether this database came out of a backup, and whether who was erased since was erased again; one row. */
+export const restoreState = pgTable('restore_state', {
+	id: integer('id').primaryKey().default(1),
+	restoredAt: moment('restored_at'),
+	replayedAt: moment('replayed_at')
+});

@@ -23,6 +23,7 @@ export const actions: Actions = {
 			if (name.trim().toLowerCase() !== person.name.toLowerCase())
 				throw new Fault('invalid', 'writeTheirName', '/name');
 			await erasePerson(locals.db, actor, { personId: params.id, why }, locals.now);
+			locals.wake('record');
 			redirect(303, '/desk/people');
 		})
 };

@@ -1,0 +1,54 @@
+/** The program on a server, by one command: what it takes to install, start, update, back up and restore it. */
+import { isPlainFault } from '../bin/lib/say.mjs';
+import { refusalWords } from '../src/lib/messages/refusal-words';
+import { ConfigFault, needForProduction, readConfig } from '../src/lib/server/config';
+import { MigrationFault } from '../src/lib/server/db/migrate';
+import { ErasuresFault } from '../src/lib/server/erasure/erasures-file';
+import { RestoreFault } from '../src/lib/server/erasure/replay-erasures';
+import { Fault } from '../src/lib/server/fault';
+import { user } from './app/add-user';
+import { check } from './app/check';
+import { backup, migrate, replay, restore } from './app/database-commands';
+import { CommandFault, USAGE } from './app/usage';
+
+/** Serves people: on this machine alone unless told otherwise, since what is before it speaks HTTPS. */
+async function start(): Promise<void> {
+	if (readConfig(process.env).mode === 'production') needForProduction(process.env);
+	process.env.HOST ||= '127.0.0.1';
+	process.env.BODY_SIZE_LIMIT ||= '25M';
+	process.env.NODE_ENV ||= 'production';
+	await import(/* @vite-ignore */ new URL('./index.js', import.meta.url).href);
+}
+
+const COMMANDS: Readonly<Record<string, (args: readonly string[]) => Promise<unknown>>> = {
+	start,
+	check: async () => {
+		if (!(await check())) process.exitCode = 1;
+	},
+	migrate,
+	user,
+	backup,
+	restore,
+	'replay-erasures': replay
+};
+
+/** Faults that say in one sentence what to do; anything else is a fault of ours, with its trace. */
+function sentenceOf(error: unknown): string | null {
+	if (error instanceof Fault) return refusalWords(error.why);
+	const isTold = [CommandFault, ConfigFault, MigrationFault, RestoreFault, ErasuresFault].some(
+		(kind) => error instanceof kind
+	);
+	return error instanceof Error && (isTold || isPlainFault(error)) ? error.message : null;
+}
+
+const [command = '', ...args] = process.argv.slice(2);
+try {
+	const chosen = Object.hasOwn(COMMANDS, command) ? COMMANDS[command] : undefined;
+	if (!chosen) throw new CommandFault(USAGE);
+	await chosen(args);
+} catch (error) {
+	const sentence = sentenceOf(error);
+	if (sentence === null) throw error;
+	process.stderr.write(`${sentence}\n`);
+	process.exitCode = 1;
+}

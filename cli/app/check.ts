@@ -1,0 +1,56 @@
+import { constants } from 'node:fs';
+import { access } from 'node:fs/promises';
+import { dirname } from 'node:path';
+import { sql } from 'drizzle-orm';
+import { readConfig, needForProduction } from '../../src/lib/server/config';
+import { needThisVersion } from '../../src/lib/server/db/migrate';
+import { needErasuresReplayed } from '../../src/lib/server/erasure/replay-erasures';
+import { smtpAnswers } from '../../src/lib/server/post/postman';
+import { withDatabase } from './database-commands';
+
+/** Whether the record is out of the application's reach: its role can't take a line out. */
+async function recordIsSafe(db: Parameters<Parameters<typeof withDatabase>[0]>[0]['db']): Promise<void> {
+	const { rows } = await db.execute<{ can: boolean }>(
+		sql`select has_table_privilege(current_user, 'audit_lines', 'delete') as can`
+	);
+	if (rows[0]?.can)
+		throw new Error(
+			'the role of DATABASE_URL may take lines out of the audit log: give it a role of its own'
+		);
+}
+
+/**
+ * Tells of each part whether it stands, one line each.
+ *
+ * @returns whether all do
+ */
+export async function check(): Promise<boolean> {
+	const config = readConfig(process.env);
+	const parts: [string, () => Promise<unknown>][] = [
+		['settings', async () => needForProduction(process.env)],
+		['database', () => withDatabase(({ db }) => db.execute(sql`select 1`))],
+		['version of the database', () => withDatabase(({ pool }) => needThisVersion(pool))],
+		['audit log', () => withDatabase(({ db }) => recordIsSafe(db))],
+		['erasures', () => withDatabase(({ db }) => needErasuresReplayed(db, config.erasuresFile))],
+		[
+			'file of erasures',
+			() => access(config.erasuresFile === '' ? '.' : dirname(config.erasuresFile), constants.W_OK)
+		],
+		...(config.smtpUrl
+			? [['mail server', () => smtpAnswers(config.smtpUrl)] as [string, () => Promise<unknown>]]
+			: [])
+	];
+	let isWell = true;
+	for (const [name, stands] of parts) {
+		const fault = await stands().then(
+			() => null,
+			(error: unknown) => (error instanceof Error ? error.message : String(error))
+		);
+		isWell &&= fault === null;
+		process.stdout.write(
+			`${fault === null ? 'ok  ' : 'FAIL'} ${name}${fault === null ? '' : `: ${fault}`}\n`
+		);
+	}
+	if (!config.smtpUrl) process.stdout.write('note: without EASY_CORNER_SMTP nobody is sent an email\n');
+	return isWell;
+}

@@ -1,0 +1,116 @@
+import { existsSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { copyForTrial, readBackup, writeBackup } from '../../bin/lib/backup.mjs';
+import { postgresBin } from '../../bin/lib/packages.mjs';
+import { readConfig } from '../../src/lib/server/config';
+import { openDatabase, type OpenDatabase } from '../../src/lib/server/db/client';
+import { prepareDatabase } from '../../src/lib/server/db/prepare';
+import { pendingSteps } from '../../src/lib/server/db/migrate';
+import { noteRestore, replayErasures } from '../../src/lib/server/erasure/replay-erasures';
+import { CommandFault, USAGE } from './usage';
+
+const say = (text: string): void => void process.stdout.write(`${text}\n`);
+
+/** Does something with the application's database, and lets it go. */
+export async function withDatabase<T>(work: (open: OpenDatabase) => Promise<T>): Promise<T> {
+	const { databaseUrl, timeZone } = readConfig(process.env);
+	const open = openDatabase(databaseUrl, timeZone);
+	try {
+		return await work(open);
+	} finally {
+		await open.pool.end();
+	}
+}
+
+/** A setting that only some commands need. @param what it is for */
+function needSetting(name: string, what: string): string {
+	const value = process.env[name];
+	if (!value) throw new CommandFault(`${name} is missing: set it to ${what}.`);
+	return value;
+}
+
+/** Folder of PostgreSQL's own programs. */
+function needBin(): string {
+	const bin = postgresBin();
+	if (!bin)
+		throw new CommandFault(
+			'pg_dump is missing: install PostgreSQL’s client programs, or set PGBIN to their folder.'
+		);
+	return bin;
+}
+
+function needFile(name: string | undefined): string {
+	if (!name) throw new CommandFault(USAGE);
+	// npm runs scripts in the program's folder; the file is meant from where the command was typed.
+	return resolve(process.env.INIT_CWD ?? process.cwd(), name);
+}
+
+const migrationUrl = () =>
+	process.env.EASY_CORNER_MIGRATION_DATABASE_URL || readConfig(process.env).databaseUrl;
+const adminUrl = () =>
+	needSetting(
+		'EASY_CORNER_ADMIN_DATABASE_URL',
+		'the database’s address by a role that may make databases, for this command alone'
+	);
+
+/** Brings the database to this version, or says what that would do. */
+export async function migrate([option]: readonly string[]): Promise<void> {
+	const { databaseUrl } = readConfig(process.env);
+	if (option === '--dry-run') return tryMigration();
+	if (option) throw new CommandFault(USAGE);
+	const steps = await pendingSteps(migrationUrl());
+	await prepareDatabase(migrationUrl(), databaseUrl);
+	say(steps.length === 0 ? 'The database is of this version.' : `Done: ${steps.join(', ')}.`);
+}
+
+/** Runs the steps on a copy, so that what fails, and how long it takes, is known before the program is stopped for it. */
+async function tryMigration(): Promise<void> {
+	const steps = await pendingSteps(migrationUrl());
+	if (steps.length === 0) return say('The database is of this version: nothing would be done.');
+	const copy = await copyForTrial(needBin(), adminUrl());
+	try {
+		const began = performance.now();
+		await prepareDatabase(copy.url, copy.url);
+		say(
+			`${steps.join(', ')}: done on a copy in ${((performance.now() - began) / 1000).toFixed(1)} s. The database itself was left as it is.`
+		);
+	} finally {
+		await copy.drop();
+	}
+}
+
+/** Writes everything of one moment to a file. */
+export async function backup([name]: readonly string[]): Promise<void> {
+	const file = needFile(name);
+	await writeBackup(needBin(), migrationUrl(), file);
+	say(
+		`Written to ${file}, readable for you alone: it holds health data. Encrypt it before it leaves this machine.`
+	);
+}
+
+/** Puts a backup in the place of the database; its door stays closed until erasures are replayed. */
+export async function restore([name]: readonly string[]): Promise<void> {
+	const file = needFile(name);
+	if (!existsSync(file)) throw new CommandFault(`There is no file ${file}.`);
+	const admin = adminUrl();
+	await readBackup(needBin(), admin, file);
+	await prepareDatabase(admin, admin);
+	const open = openDatabase(admin);
+	try {
+		await noteRestore(open.db, new Date());
+	} finally {
+		await open.pool.end();
+	}
+	say(
+		'Restored. Give the tables back to their owner as on the page for who runs it, run "migrate", then "replay-erasures FILE".'
+	);
+}
+
+/** Erases again who was erased since the backup. */
+export async function replay([name]: readonly string[]): Promise<void> {
+	const file = needFile(name);
+	if (!existsSync(file))
+		throw new CommandFault(`There is no file ${file}: name the one of EASY_CORNER_ERASURES_FILE.`);
+	const n = await withDatabase(({ db }) => replayErasures(db, file, new Date()));
+	say(n === 1 ? 'One person was erased again.' : `${n} people were erased again.`);
+}

@@ -1,0 +1,83 @@
+import { existsSync } from 'node:fs';
+import { open, readFile } from 'node:fs/promises';
+import { and, asc, eq, gt, sql } from 'drizzle-orm';
+import { schema, type Db } from '../db/client';
+
+const { auditLines } = schema;
+
+/** One line of the file: who was erased, by number, or that all before it was erased again after a restore. */
+export interface ErasureLine {
+	readonly at: string;
+	/** Number of the line of the audit log; where the file goes on from. */
+	readonly line: string;
+	/** Null for the mark that a restore was made good. */
+	readonly person: string | null;
+}
+
+/** Held while lines are added to the file. Any number. */
+const LOCK = 727_301_445;
+
+const UUID = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+
+/** A line of the file that can't be read; the text says which. */
+export class ErasuresFault extends Error {}
+
+function lineOf(text: string, n: number): ErasureLine {
+	try {
+		const { at, line, person } = JSON.parse(text) as Partial<ErasureLine>;
+		if (
+			typeof at === 'string' &&
+			/^\d{1,19}$/.test(line ?? '') &&
+			(person === null || UUID.test(person ?? ''))
+		)
+			return { at, line: line ?? '0', person: person ?? null };
+	} catch {
+		// Said below, with its number.
+	}
+	throw new ErasuresFault(`Line ${n} of the file of erasures can’t be read: put it right, or take it out.`);
+}
+
+/** The lines of the file, the oldest first; none where there is no file yet. @throws ErasuresFault for a line that can't be read */
+export async function readErasures(file: string): Promise<ErasureLine[]> {
+	if (!existsSync(file)) return [];
+	const lines = (await readFile(file, 'utf8')).split('\n');
+	return lines.flatMap((text, i) => (text.trim() === '' ? [] : [lineOf(text, i + 1)]));
+}
+
+/** Adds lines, and waits until they are on the disk. Nobody else may read the file. */
+export async function addErasures(file: string, lines: readonly ErasureLine[]): Promise<void> {
+	const handle = await open(file, 'a', 0o600);
+	try {
+		await handle.appendFile(lines.map((line) => `${JSON.stringify(line)}\n`).join(''));
+		await handle.sync();
+	} finally {
+		await handle.close();
+	}
+}
+
+/**
+ * Adds who was erased since the file's last line, by number: kept apart from the database, it says after a restore who has to be erased again. Several
+ * processes may share a file, or have one each.
+ *
+ * Cost: what is new, by audit_lines_act_idx; the file is read once.
+ *
+ * @returns how many were added
+ */
+export function noteErasures(db: Db, file: string): Promise<number> {
+	return db.transaction(async (tx) => {
+		await tx.execute(sql`select pg_advisory_xact_lock(${LOCK})`);
+		const last = (await readErasures(file)).at(-1)?.line ?? '0';
+		const erased = await tx
+			.select({ id: auditLines.id, at: auditLines.at, personId: auditLines.personId })
+			.from(auditLines)
+			.where(and(eq(auditLines.act, 'person-erased'), gt(auditLines.id, BigInt(last))))
+			.orderBy(asc(auditLines.id));
+		const lines = erased.map(({ id, at, personId }) => ({
+			at: at.toISOString(),
+			line: id.toString(),
+			person: personId
+		}));
+		if (lines.length > 0) await addErasures(file, lines);
+		return lines.length;
+	});
+}

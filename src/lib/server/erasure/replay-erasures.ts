@@ -1,0 +1,76 @@
+import { eq, inArray, max } from 'drizzle-orm';
+import { schema, type Db } from '../db/client';
+import { erasePerson } from './erase-person';
+import { addErasures, readErasures } from './erasures-file';
+
+const { auditLines, people, restoreState } = schema;
+
+/** The database came out of a backup, and who was erased since may be in it; the text says what to do. */
+export class RestoreFault extends Error {}
+
+/** People looked for at once. */
+const CHUNK = 5000;
+
+/** Who was erased and is there again, of a file of erasures. Cost: one look by their keys. */
+async function erasedAndBack(db: Db, file: string): Promise<string[]> {
+	const erased = [...new Set((await readErasures(file)).flatMap(({ person }) => person ?? []))];
+	const back: string[] = [];
+	for (let i = 0; i < erased.length; i += CHUNK) {
+		const found = await db
+			.select({ id: people.id })
+			.from(people)
+			.where(inArray(people.id, erased.slice(i, i + CHUNK)));
+		back.push(...found.map(({ id }) => id));
+	}
+	return back;
+}
+
+/**
+ * Refuses to open the door on a database that holds people who were erased.
+ *
+ * @param file of erasures; empty where none is kept
+ * @throws RestoreFault that says what to do
+ */
+export async function needErasuresReplayed(db: Db, file: string): Promise<void> {
+	const back = file === '' ? [] : await erasedAndBack(db, file);
+	const [state] = await db.select().from(restoreState);
+	if (back.length === 0 && (!state?.restoredAt || state.replayedAt)) return;
+	throw new RestoreFault(
+		`This database was restored from a backup${back.length > 0 ? `, and holds ${back.length} people who were erased since` : ''}: run "npm run app -- replay-erasures FILE" first, then start again.`
+	);
+}
+
+/** Notes that the database came out of a backup: its door stays closed until erasures were replayed. */
+export async function noteRestore(db: Db, now: Date): Promise<void> {
+	const values = { restoredAt: now, replayedAt: null };
+	await db
+		.insert(restoreState)
+		.values({ id: 1, ...values })
+		.onConflictDoUpdate({ target: restoreState.id, set: values });
+}
+
+/**
+ * Erases again, after a restore, everybody whom a file of erasures names; also who has a warning sign without an outcome in the backup, as they were
+ * erased all the same. Can be run again.
+ *
+ * @returns how many were erased
+ * @throws ErasuresFault for a line that can't be read
+ */
+export async function replayErasures(db: Db, file: string, now: Date): Promise<number> {
+	const back = await erasedAndBack(db, file);
+	for (const personId of back) await erasePerson(db, { kind: 'system' }, { personId, why: 'restore' }, now);
+	const [newest] = await db
+		.select({ id: max(auditLines.id) })
+		.from(auditLines)
+		.where(eq(auditLines.act, 'person-erased'));
+	// The numbers of lines begin anew where the backup ended: the file goes on from there.
+	await addErasures(file, [{ at: now.toISOString(), line: String(newest?.id ?? 0), person: null }]);
+	await db
+		.insert(restoreState)
+		.values({ id: 1, replayedAt: now })
+		.onConflictDoUpdate({
+			target: restoreState.id,
+			set: { replayedAt: now }
+		});
+	return back.length;
+}

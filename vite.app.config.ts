@@ -1,0 +1,13 @@
+import { defineConfig } from 'vite';
+
+/** The command of a server (`cli/app.ts`) as one file beside the built program, that needs nothing but what that needs. */
+export default defineConfig({
+	resolve: { alias: { $lib: new URL('./src/lib', import.meta.url).pathname } },
+	build: {
+		ssr: 'cli/app.ts',
+		outDir: 'build',
+		emptyOutDir: false,
+		target: 'node20',
+		rollupOptions: { output: { entryFileNames: 'app.js', chunkFileNames: 'app-[hash].js' } }
+	}
+});

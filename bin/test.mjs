@@ -57,6 +57,7 @@ await run(async () => {
 	needRoom();
 	await needDebianPackage('postgresql', () => postgresBin() !== null);
 	await needDebianPackage('chromium', () => existsSync(CHROMIUM));
+	await needDebianPackage('nginx-light', () => existsSync('/usr/sbin/nginx'));
 	await needNpmPackages();
 	rmSync(join(root, 'test-results'), { recursive: true, force: true });
 	mkdirSync(join(root, 'test-results'));

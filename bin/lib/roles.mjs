@@ -24,20 +24,8 @@ const login = (url, role, more = '') =>
 	`if not exists (select from pg_roles where rolname = ${literal(role)}) then create role ${role}; end if;
 	alter role ${role} login nosuperuser nocreatedb nocreaterole nobypassrls password ${literal(passwordOf(url, role))}; ${more}`;
 
-/**
- * What the three roles need, said so that it can be said again: after a restore everything belongs to who restored it. Whoever owns the
- * tables can't sign in; the application can neither change their form nor touch a line of the record that is written.
- * @param {URL} url
- */
-const sqlFor = (url) => `
-do $$
-declare r record;
-begin
-	perform pg_advisory_xact_lock(727301444);
-	if not exists (select from pg_roles where rolname = '${ROLES.owner}') then create role ${ROLES.owner} nologin; end if;
-	${login(url, ROLES.migrator, `grant ${ROLES.owner} to ${ROLES.migrator};`)}
-	${login(url, ROLES.app)}
-	execute format('grant connect, temporary on database %I to ${ROLES.migrator}, ${ROLES.app}', current_database());
+/** Gives tables, functions and types to whoever is to own them, and lets the two that sign in open the database; said again after a restore. */
+const OWNERSHIP = `execute format('grant connect, temporary on database %I to ${ROLES.migrator}, ${ROLES.app}', current_database());
 	-- The queue asks for its schema at each start, though it is there.
 	execute format('grant create on database %I to ${ROLES.owner}, ${ROLES.app}', current_database());
 	alter schema public owner to ${ROLES.owner};
@@ -58,7 +46,22 @@ begin
 		select format('alter type %I.%I owner to %I', n.nspname, t.typname,
 			case n.nspname when 'pgboss' then '${ROLES.app}' else '${ROLES.owner}' end)
 		from pg_type t join pg_namespace n on n.oid = t.typnamespace where n.nspname in ('public', 'pgboss') and t.typtype = 'e'
-	loop execute r.q; end loop;
+	loop execute r.q; end loop;`;
+
+/**
+ * What the three roles need, said so that it can be said again: after a restore everything belongs to who restored it. Whoever owns the
+ * tables can't sign in; the application can neither change their form nor touch a line of the record that is written.
+ * @param {URL} url
+ */
+const sqlFor = (url) => `
+do $$
+declare r record;
+begin
+	perform pg_advisory_xact_lock(727301444);
+	if not exists (select from pg_roles where rolname = '${ROLES.owner}') then create role ${ROLES.owner} nologin; end if;
+	${login(url, ROLES.migrator, `grant ${ROLES.owner} to ${ROLES.migrator};`)}
+	${login(url, ROLES.app)}
+	${OWNERSHIP}
 end $$;`;
 
 /** What the server says where another program was setting the same role up, and how often it is tried again. */
@@ -90,4 +93,30 @@ export async function setUpRoles(bin, url) {
 	// What it makes belongs to who owns the rest.
 	migrator.searchParams.set('options', `-c role=${ROLES.owner}`);
 	return { appUrl: as(ROLES.app).toString(), migratorUrl: migrator.toString() };
+}
+
+/**
+ * Gives everything in a database to whoever is to own it, after a restore; nothing is done where the roles have other names.
+ * @param {string} bin folder of PostgreSQL's programs
+ * @param {string} url of the database, by a role that may do anything
+ */
+export async function giveToOwners(bin, url) {
+	const sql = `
+do $$
+declare r record;
+begin
+	if not exists (select from pg_roles where rolname = '${ROLES.owner}') then return; end if;
+	${OWNERSHIP}
+end $$;`;
+	const { code, output } = await exec(join(bin, 'psql'), [
+		'-qX',
+		'-v',
+		'ON_ERROR_STOP=1',
+		'-d',
+		url,
+		'-c',
+		sql
+	]);
+	if (code !== 0)
+		throw new PlainFault(`The tables could not be given to their owner: ${output.trim().split('\n')[0]}`);
 }

@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { copyForTrial, readBackup, writeBackup } from '../../bin/lib/backup.mjs';
 import { postgresBin } from '../../bin/lib/packages.mjs';
+import { giveToOwners } from '../../bin/lib/roles.mjs';
 import { readConfig } from '../../src/lib/server/config';
 import { openDatabase, type OpenDatabase } from '../../src/lib/server/db/client';
 import { prepareDatabase } from '../../src/lib/server/db/prepare';
@@ -82,7 +83,7 @@ async function tryMigration(): Promise<void> {
 /** Writes everything of one moment to a file. */
 export async function backup([name]: readonly string[]): Promise<void> {
 	const file = needFile(name);
-	await writeBackup(needBin(), migrationUrl(), file);
+	await writeBackup(needBin(), readConfig(process.env).databaseUrl, file);
 	say(
 		`Written to ${file}, readable for you alone: it holds health data. Encrypt it before it leaves this machine.`
 	);
@@ -101,9 +102,8 @@ export async function restore([name]: readonly string[]): Promise<void> {
 	} finally {
 		await open.pool.end();
 	}
-	say(
-		'Restored. Give the tables back to their owner as on the page for who runs it, run "migrate", then "replay-erasures FILE".'
-	);
+	await giveToOwners(needBin(), admin);
+	say('Restored. Now run "migrate", then "replay-erasures FILE": the program refuses to start before.');
 }
 
 /** Erases again who was erased since the backup. */

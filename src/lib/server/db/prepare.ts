@@ -13,7 +13,9 @@ export async function grantTo(pool: pg.Pool, role: string): Promise<void> {
 		await client.query(`grant usage on schema public to ${to}`);
 		await client.query(`grant select, insert, update, delete on all tables in schema public to ${to}`);
 		await client.query(`grant usage on schema drizzle to ${to}`);
+		// For backups, too.
 		await client.query(`grant select on all tables in schema drizzle to ${to}`);
+		await client.query(`grant select on all sequences in schema drizzle to ${to}`);
 		await client.query(`grant usage, select on all sequences in schema public to ${to}`);
 		await client.query(`revoke insert, update, delete on audit_counts from ${to}`);
 		await client.query(`revoke update, delete on ${WRITTEN_ONCE.map(quoted).join(', ')} from ${to}`);

@@ -227,6 +227,7 @@ describe('the second factor', () => {
 		expect(await faultOf(beginCode(db(), desk.coordinator, '000000', desk.later(2001)))).toBe('invalid');
 		const codes = await beginCode(db(), desk.coordinator, codeAt(secret, 2002), desk.later(2002));
 		expect(new Set(codes).size).toBe(10);
+		expect(await lettersTo(email)).toContain('Your account has a second factor now');
 
 		const begun = await enter(2003, { email });
 		expect(begun.needsCode).toBe(true);
@@ -288,6 +289,9 @@ describe('the second factor', () => {
 		expect(gateFor('/desk/(signed-in)', '/desk', session, ['clinician'])).toBeNull();
 		expect(gateFor('/desk/sign-out', '/desk/sign-out', session, ['coordinator'])).toBeNull();
 		await endCode(db(), desk.coordinator, desk.later(2301));
+		await endCode(db(), desk.coordinator, desk.later(2301));
+		const ended = 'The second factor of your account was removed';
+		expect((await lettersTo(email)).filter((subject) => subject === ended)).toHaveLength(1);
 		expect((await enter(2302, { email })).needsCode).toBe(false);
 	});
 });

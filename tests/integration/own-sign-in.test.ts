@@ -130,6 +130,11 @@ describe('the right to read the record', () => {
 		expect(await set(desk.coordinator, desk.second.id, true)).toBe('none');
 		expect(await set(desk.second, desk.coordinator.id, false)).toBe('none');
 		expect(await faultOf(needRecord(db(), desk.coordinator))).toBe('not-allowed');
+		const told = (await db().select().from(schema.letters)).map(
+			({ toEmail, subject }) => `${toEmail}: ${subject}`
+		);
+		expect(told).toContain('two@example.org: You now have access to the audit log');
+		expect(told.filter((one) => one.endsWith('You no longer have access to the audit log'))).toHaveLength(2);
 	});
 
 	it('comes with no invitation, and is gone with an account that is opened anew', async () => {

@@ -86,11 +86,11 @@ export function accountLetter(input: { name: string; kind: 'invitation' | 'reset
 	return { subject: letter.accountSubject[input.kind], body: letter.accountBody[input.kind](input.name) };
 }
 
+/** What happened to an account, told to its owner. */
+export type AccountNotice = keyof ReturnType<typeof letterTextsFor>['noticeSubject'];
+
 /** Tells the owner of an account what happened to it. */
-export function accountNotice(input: {
-	name: string;
-	kind: 'new-device' | 'tries' | 'codes' | 'password' | 'passkey' | 'provider';
-}): LetterWords {
+export function accountNotice(input: { name: string; kind: AccountNotice }): LetterWords {
 	const letter = letterTextsFor();
 	return {
 		subject: letter.noticeSubject[input.kind],

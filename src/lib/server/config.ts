@@ -12,6 +12,8 @@ export interface IdentitySettings {
 	readonly clientSecret: string;
 	/** What people call it: "Sign in with …". */
 	readonly name: string;
+	/** Whether an address is taken as it comes where the issuer says nothing of whether it has verified it. */
+	readonly trustsAddresses: boolean;
 }
 
 /** Settings from the environment. */
@@ -28,6 +30,8 @@ export interface Config {
 	readonly erasuresFile: string;
 	/** Port on which figures for Prometheus are given, on this machine alone; null for none. */
 	readonly metricsPort: number | null;
+	/** Port on which reports on delivery are taken, on this machine alone; null for none. */
+	readonly bouncesPort: number | null;
 	/** Letters that the mail server is handed in a minute at most; null for as many as it takes. */
 	readonly mailPerMinute: number | null;
 	/** Sender of letters. */
@@ -97,7 +101,8 @@ function identityOf(env: NodeJS.ProcessEnv): IdentitySettings | null {
 		issuer,
 		clientId: env.EASY_CORNER_OIDC_CLIENT_ID,
 		clientSecret: env.EASY_CORNER_OIDC_CLIENT_SECRET ?? '',
-		name: env.EASY_CORNER_OIDC_NAME || url.hostname
+		name: env.EASY_CORNER_OIDC_NAME || url.hostname,
+		trustsAddresses: env.EASY_CORNER_OIDC_TRUST_ADDRESSES === 'yes'
 	};
 }
 
@@ -113,10 +118,10 @@ function perMinuteOf(text: string | undefined): number | null {
 	throw new ConfigFault(`EASY_CORNER_MAIL_PER_MINUTE must be a whole number above 0, not "${text}".`);
 }
 
-function portOf(text: string | undefined): number | null {
+function portOf(name: string, text: string | undefined): number | null {
 	if (!text) return null;
 	if (/^\d{1,5}$/.test(text) && Number(text) > 0 && Number(text) < 65_536) return Number(text);
-	throw new ConfigFault(`EASY_CORNER_METRICS_PORT must be a port from 1 to 65535, not "${text}".`);
+	throw new ConfigFault(`${name} must be a port from 1 to 65535, not "${text}".`);
 }
 
 /** Reads the settings; throws a {@link ConfigFault} where one is missing or wrong. */
@@ -133,7 +138,8 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 		identity: identityOf(env),
 		writesFactor: factorOf(env.EASY_CORNER_WRITES_FACTOR),
 		erasuresFile: env.EASY_CORNER_ERASURES_FILE ?? '',
-		metricsPort: portOf(env.EASY_CORNER_METRICS_PORT),
+		metricsPort: portOf('EASY_CORNER_METRICS_PORT', env.EASY_CORNER_METRICS_PORT),
+		bouncesPort: portOf('EASY_CORNER_BOUNCES_PORT', env.EASY_CORNER_BOUNCES_PORT),
 		mailPerMinute: perMinuteOf(env.EASY_CORNER_MAIL_PER_MINUTE),
 		mailFrom: env.EASY_CORNER_MAIL_FROM || 'Easy Corner <easy-corner@localhost>'
 	};

@@ -6,6 +6,7 @@ import { startJobs, type Jobs } from './jobs/jobs';
 import { Changes } from './live/changes';
 import { OpenStreams } from './live/open-streams';
 import { PlanPool } from './planning/plan-pool';
+import { receiveBounces } from './post/receive-bounces';
 
 /** What one process of the application runs on; made on first use, so that a build touches no database. */
 interface Runtime extends OpenDatabase {
@@ -29,9 +30,12 @@ export async function joinQueue(): Promise<void> {
 	watch.start();
 	const jobs = await startJobs({ db, pool, config }, () => new Date());
 	joined = jobs;
+	const receiver =
+		config.bouncesPort === null ? null : await receiveBounces(db, config.bouncesPort, () => new Date());
 	// Streams are ended first, as adapter-node waits for what is being answered; then it tells that it has stopped.
 	for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => changes.close());
 	process.once('sveltekit:shutdown', () => {
+		void receiver?.stop();
 		void jobs.stop().finally(() => {
 			watch.stop();
 			void pool.end();

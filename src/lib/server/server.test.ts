@@ -27,6 +27,7 @@ describe('the settings', () => {
 			smtpUrl: '',
 			mailPerMinute: null,
 			metricsPort: null,
+			bouncesPort: null,
 			erasuresFile: '',
 			mailFrom: 'Easy Corner <easy-corner@localhost>',
 			secondFactorRoles: [],

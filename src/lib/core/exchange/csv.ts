@@ -1,11 +1,14 @@
+/** What a spreadsheet takes for the beginning of a formula, also in the full width of East Asian scripts (U+FF1D, FF0B, FF0D, FF20), and a line break that hides one. */
+const FORMULA = /^[=+\-@\t\r\n\uFF1D\uFF0B\uFF0D\uFF20]/;
+
 /** Text that a spreadsheet would run as a formula is written with a sign before it; here it is taken off again. */
 export function unguarded(text: string): string {
-	return /^'[=+\-@\t]/.test(text) ? text.slice(1) : text;
+	return text.startsWith("'") && FORMULA.test(text.slice(1)) ? text.slice(1) : text;
 }
 
 /** Guards a text against being run as a formula by a spreadsheet. */
 export function guarded(text: string): string {
-	return /^[=+\-@\t]/.test(text) ? `'${text}` : text;
+	return FORMULA.test(text) ? `'${text}` : text;
 }
 
 /** One cell as RFC 4180 writes it. */

@@ -167,6 +167,8 @@ describe('csvOf', () => {
 			})
 		);
 		expect(csvOf([['=1+1', '-2', '@x', 'a-b']])).toBe("'=1+1,'-2,'@x,a-b\r\n");
+		// Some spreadsheets read the full width of East Asian scripts the same.
+		expect(csvOf([['＝1+1', '＋2', '－2', '＠x']])).toBe("'＝1+1,'＋2,'－2,'＠x\r\n");
 	});
 
 	it('is read back by the roster, formulas and all', () => {

@@ -35,8 +35,8 @@ export function heldSentence(n: number): string {
 }
 
 /** How many emails the mail server refused, which nobody has got. */
-export const refusedEmailsSentence = (n: number) =>
-	`${count(n, 'email', 'emails')} didn’t go out, because the mail server refused ${n === 1 ? 'it' : 'them'}.`;
+export const refusedEmailsSentence = ({ n, words }: { n: number; words: string }) =>
+	`${count(n, 'email', 'emails')} didn’t go out, because the mail server refused ${n === 1 ? 'it' : 'them'}${words ? `. It said: “${words}”` : '.'}`;
 
 /** Why cases are passed over where many are marked as done at once. */
 export const leftOutSentence = (n: number) =>

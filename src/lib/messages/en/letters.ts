@@ -98,6 +98,11 @@ export const letter = {
 		codes: 'Someone is guessing the codes of your second factor',
 		password: 'Your password was changed',
 		passkey: 'A passkey was added to your account',
+		'passkey-removed': 'A passkey was removed from your account',
+		'factor-set': 'Your account has a second factor now',
+		'factor-ended': 'The second factor of your account was removed',
+		'log-given': 'You now have access to the audit log',
+		'log-taken': 'You no longer have access to the audit log',
 		provider: 'Your account opens by your organisation’s sign-in'
 	},
 	noticeBody: {
@@ -125,6 +130,31 @@ export const letter = {
 			[
 				`Hello ${name},`,
 				'A passkey was added to your account: whoever holds that device can sign in as you. If that was not you, take it away on the page of your account, choose another password, and tell the person who runs Easy Corner.'
+			].join('\n\n'),
+		'passkey-removed': (name: string) =>
+			[
+				`Hello ${name},`,
+				'A passkey was removed from your account. If that was not you, choose another password, sign out everywhere else on the page of your account, and tell the person who runs Easy Corner.'
+			].join('\n\n'),
+		'factor-set': (name: string) =>
+			[
+				`Hello ${name},`,
+				'From now on, signing in to your account takes a code from a phone as well as your password. If you didn’t set that up, someone else did and you can no longer get in: tell the person who runs Easy Corner at once.'
+			].join('\n\n'),
+		'factor-ended': (name: string) =>
+			[
+				`Hello ${name},`,
+				'The codes from your phone were removed as a second factor, so a password alone opens your account. If that was not you, change your password now, and tell the person who runs Easy Corner.'
+			].join('\n\n'),
+		'log-given': (name: string) =>
+			[
+				`Hello ${name},`,
+				'A colleague gave you access to the audit log. It shows who did what and who looked at whom. If you don’t need it, ask them to take it back.'
+			].join('\n\n'),
+		'log-taken': (name: string) =>
+			[
+				`Hello ${name},`,
+				'A colleague ended your access to the audit log. If you don’t know why, ask the coordinators who still have it.'
 			].join('\n\n'),
 		provider: (name: string) =>
 			[

@@ -1,5 +1,5 @@
 import { and, eq } from 'drizzle-orm';
-import { accountNotice } from '../../messages/letters';
+import { accountNotice, type AccountNotice } from '../../messages/letters';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -34,7 +34,7 @@ export interface SignedIn {
 export async function tellOwner(
 	db: Db,
 	{ name, email }: Pick<User, 'name' | 'email'>,
-	kind: Parameters<typeof accountNotice>[0]['kind'],
+	kind: AccountNotice,
 	now: Date
 ): Promise<void> {
 	const words = accountNotice({ name, kind });
@@ -46,6 +46,15 @@ export async function tellOwner(
 		writtenAt: now,
 		...words
 	});
+}
+
+/** The same where only the account's id is at hand. */
+export async function tellOwnerOf(db: Db, userId: string, kind: AccountNotice, now: Date): Promise<void> {
+	const [owner] = await db
+		.select({ name: users.name, email: users.email })
+		.from(users)
+		.where(eq(users.id, userId));
+	if (owner) await tellOwner(db, owner, kind, now);
 }
 
 /** Whether somebody has signed in from a browser before. */

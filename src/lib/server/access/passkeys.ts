@@ -16,7 +16,7 @@ import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
-import { enter, tellOwner, type Browser, type SignedIn } from './enter';
+import { enter, tellOwner, tellOwnerOf, type Browser, type SignedIn } from './enter';
 import { dropIdleRecoveryCodes, newRecoveryCodes } from './second-factor';
 import type { Session } from './sessions';
 import { takeAttempt, type Tried } from './throttle';
@@ -193,6 +193,7 @@ export async function removePasskey(db: Db, actor: User, id: string, now: Date):
 			.returning({ id: passkeys.id });
 		if (gone.length === 0) return;
 		await dropIdleRecoveryCodes(tx, actor.id);
+		await tellOwnerOf(tx, actor.id, 'passkey-removed', now);
 		await writeAuditLine(tx, actor, { at: now, act: 'passkey-removed' });
 	});
 }

@@ -128,10 +128,12 @@ export async function backFromProvider(
 	const claims = answer.claims();
 	if (!claims) throw new ProviderFault('refused');
 	const { email, email_verified: isVerified, amr } = claims;
+	// Some issuers hold everybody's address themselves and never say so; one that says no is believed.
+	const isTrusted = isVerified === true || (isVerified === undefined && settings.trustsAddresses);
 	return {
 		issuer: claims.iss,
 		subject: `${claims.iss} ${claims.sub}`,
-		email: typeof email === 'string' && isVerified === true ? email.trim().toLowerCase() : null,
+		email: typeof email === 'string' && isTrusted ? email.trim().toLowerCase() : null,
 		isStrong: Array.isArray(amr) && amr.includes('mfa')
 	};
 }

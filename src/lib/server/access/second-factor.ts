@@ -65,6 +65,7 @@ export async function beginCode(db: Db, actor: User, code: string, now: Date): P
 	return db.transaction(async (tx) => {
 		await attempt.succeeded(tx);
 		await tx.update(users).set({ codeSince: now, codeStep: step }).where(eq(users.id, actor.id));
+		await tellOwner(tx, user, 'factor-set', now);
 		await writeAuditLine(tx, actor, { at: now, act: 'second-factor-set' });
 		return newRecoveryCodes(tx, actor.id);
 	});
@@ -91,10 +92,13 @@ export async function dropIdleRecoveryCodes(tx: Db, userId: string): Promise<voi
 /** Takes the codes of a phone away. */
 export async function endCode(db: Db, actor: User, now: Date): Promise<void> {
 	await db.transaction(async (tx) => {
+		const [user] = await tx.select().from(users).where(eq(users.id, actor.id)).for('update');
 		await tx
 			.update(users)
 			.set({ codeSecret: null, codeSince: null, codeStep: 0 })
 			.where(eq(users.id, actor.id));
+		// One that was offered and never begun was none.
+		if (user?.codeSince) await tellOwner(tx, user, 'factor-ended', now);
 		await dropIdleRecoveryCodes(tx, actor.id);
 		await writeAuditLine(tx, actor, { at: now, act: 'second-factor-ended' });
 	});

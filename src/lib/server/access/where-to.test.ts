@@ -18,6 +18,8 @@ describe('the way on after a sign-in', () => {
 			'/desk.else.example',
 			'/desk@else',
 			'/c/x',
+			'/desk?x\r\nset-cookie: a=b',
+			'/desk/\u2028',
 			''
 		])
 			expect(wayOn(at(`/x?to=${encodeURIComponent(to)}`)), to).toBe('/desk');

@@ -227,8 +227,10 @@ export async function setRecordRight(
 					isNull(users.closedAt)
 				)
 			)
-			.returning({ id: users.id });
-		if (set.length === 0) throw new Fault('not-found', 'noSuchUser');
+			.returning({ name: users.name, email: users.email });
+		const [owner] = set;
+		if (!owner) throw new Fault('not-found', 'noSuchUser');
+		await tellOwner(tx, owner, input.sees ? 'log-given' : 'log-taken', now);
 		await writeAuditLine(tx, actor, {
 			at: now,
 			act: input.sees ? 'record-right-given' : 'record-right-taken',

@@ -24,7 +24,7 @@ import { schema, type Db } from '../db/client';
 import { organisationZone } from '../people/lock-person';
 import { countToRejudge } from '../judgements/rejudge';
 import { countHeld } from '../mail-brake/release-held';
-import { countRefused } from '../post/undelivered';
+import { readRefused } from '../post/undelivered';
 
 const {
 	cases,
@@ -333,7 +333,7 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 		pickLater(db, narrowed, today),
 		countToRejudge(db),
 		countHeld(db),
-		countRefused(db)
+		readRefused(db)
 	]);
 	const { toAcknowledge, waiting, forThings, bounced } = counts;
 	const ids = new Set([open, late, referred, due].flatMap(idsOf));

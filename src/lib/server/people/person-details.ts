@@ -3,10 +3,13 @@ import { isTimeZone } from '../../core/calendar';
 import { knowsHolidaysOf } from '../../core/calendar/public-holidays';
 import { Fault } from '../fault';
 
+/** A part of an address, as a regular expression: none of the signs that mark it off in a list or a header (RFC 5322, 3.2.3). */
+const ATOM = '[^\\s@<>()\\[\\],;:"\\\\]+';
+
 /** Largest and allowed texts of what is known of a person: one place for the form, the import and the use case. */
 export const PERSON_FIELDS = {
 	name: Type.String({ minLength: 1, maxLength: 120 }),
-	email: Type.String({ maxLength: 254, pattern: '^\\s*[^\\s@]+@[^\\s@]+\\.[^\\s@]+\\s*$' }),
+	email: Type.String({ maxLength: 254, pattern: `^\\s*${ATOM}@${ATOM}\\.${ATOM}\\s*$` }),
 	staffNumber: Type.String({ maxLength: 40 }),
 	team: Type.String({ maxLength: 80 }),
 	phone: Type.String({ maxLength: 40, pattern: '^[0-9+()./ -]*$' }),

@@ -195,7 +195,7 @@ async function noteRefusal(
 }
 
 /** An address that does not exist: nobody is reminded there, and the coordinator sees it with the person. */
-async function noteBounce(tx: Db, personId: string, now: Date): Promise<void> {
+export async function noteBounce(tx: Db, personId: string, now: Date): Promise<void> {
 	await tx.update(people).set({ bouncedAt: now }).where(eq(people.id, personId));
 	const changed = await tx
 		.update(roundPeople)

@@ -71,6 +71,9 @@ export function standIn(db: Db, clock: () => Date): Postman {
  */
 const OF_THE_MAILBOX: readonly string[] = ['5.1.1', '5.1.2', '5.1.3', '5.1.6', '5.1.10'];
 
+/** Whether an enhanced status says that there is no such mailbox, and so that nothing more is to be sent there. */
+export const isOfTheMailbox = (code: string): boolean => OF_THE_MAILBOX.includes(code);
+
 /** How long a mail server may be silent, ms: a letter that it does not take is tried again later. Working assumptions of ours. */
 const PATIENCE = { connectionTimeout: 10_000, greetingTimeout: 10_000, socketTimeout: 30_000 } as const;
 
@@ -110,7 +113,7 @@ export function smtp(url: string, from: string, perMinute: number | null = null)
 			} catch (error) {
 				const code = codeOf(error as { response?: string; responseCode?: number });
 				const message = error instanceof Error ? error.message.slice(0, 300) : 'not taken';
-				throw new PostFault(message, OF_THE_MAILBOX.includes(code), code);
+				throw new PostFault(message, isOfTheMailbox(code), code);
 			}
 		}
 	};

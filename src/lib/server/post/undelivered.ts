@@ -87,6 +87,21 @@ async function counted(db: Db, which: SQL | undefined): Promise<number> {
 	return row?.n ?? 0;
 }
 
+/** How many emails the mail server refused, and what it said of the newest; an index holds just these. */
+export async function readRefused(db: Db): Promise<{ readonly n: number; readonly words: string }> {
+	const n = await countRefused(db);
+	const [newest] =
+		n === 0
+			? []
+			: await db
+					.select({ fault: letters.fault })
+					.from(letters)
+					.where(refused)
+					.orderBy(desc(letters.writtenAt))
+					.limit(1);
+	return { n, words: newest?.fault ?? '' };
+}
+
 /** How many emails the mail server refused and nobody has got; an index holds just these. */
 export const countRefused = (db: Db): Promise<number> => counted(db, refused);
 

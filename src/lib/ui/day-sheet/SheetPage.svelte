@@ -43,7 +43,7 @@
 				/** People still to be judged by the rules of now, and emails that wait for a coordinator's release. */
 				readonly toRejudge: number;
 				readonly held: number;
-				readonly refusedEmails: number;
+				readonly refusedEmails: { readonly n: number; readonly words: string };
 			};
 			readonly acts: ComponentProps<typeof TodaysActs>['acts'];
 		};
@@ -92,11 +92,18 @@
 				{rejudgingSentence(data.sheet.toRejudge)}
 			</p>
 		{/if}
-		{#if data.sheet.refusedEmails > 0}
-			<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5">
-				{refusedEmailsSentence(data.sheet.refusedEmails)}
-				<a href="/desk/waiting-emails">{texts.seeRefusedEmails}</a>
-			</p>
+		{#if data.sheet.refusedEmails.n > 0}
+			<form
+				method="POST"
+				action="/desk/waiting-emails?/again"
+				class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 border-l-4 border-warm bg-warm-wash px-3 py-1.5"
+			>
+				<p class="min-w-0 flex-1 basis-80 break-words">
+					{refusedEmailsSentence(data.sheet.refusedEmails)}
+					<a href="/desk/waiting-emails">{texts.seeRefusedEmails}</a>
+				</p>
+				<Button size="desk">{deskWords.waitingEmails.tryAllAgain}</Button>
+			</form>
 		{/if}
 		{#if data.sheet.held > 0}
 			<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5">

@@ -232,7 +232,13 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		const proxy = spawn('/usr/sbin/nginx', ['-c', conf], { stdio: 'ignore' });
 		const status = (path: string) =>
 			new Promise<number | undefined>((resolve, reject) => {
-				const asked = { host: '127.0.0.1', port, path, servername: 'corner.example', rejectUnauthorized: false };
+				const asked = {
+					host: '127.0.0.1',
+					port,
+					path,
+					servername: 'corner.example',
+					rejectUnauthorized: false
+				};
 				get({ ...asked, headers: { host: 'corner.example' } }, (answer) => {
 					answer.resume();
 					resolve(answer.statusCode);

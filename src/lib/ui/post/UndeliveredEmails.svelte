@@ -61,12 +61,12 @@
 						{#if line.round}<span class="block text-note text-ink-soft">{texts.ofRound(line.round)}</span
 							>{/if}
 					</td>
-					<td class="py-1.5 pr-4">{dayWords(line.writtenAt, 'medium')}</td>
+					<td class="py-1.5 pr-4 whitespace-nowrap">{dayWords(line.writtenAt, 'medium')}</td>
 					<td class="py-1.5 pr-4">
 						{texts.states[line.state](line.tries)}
 						<span class="block text-note break-words text-ink-soft">{line.fault}</span>
 					</td>
-					<td class="py-1.5">
+					<td class="py-1.5 whitespace-nowrap">
 						{#if line.state !== 'bounced'}
 							<form method="POST" action="?/again" use:enhance>
 								<input type="hidden" name="letter" value={line.id} />

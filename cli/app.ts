@@ -16,6 +16,9 @@ async function start(): Promise<void> {
 	if (readConfig(process.env).mode === 'production') needForProduction(process.env);
 	process.env.HOST ||= '127.0.0.1';
 	process.env.BODY_SIZE_LIMIT ||= '25M';
+	// Longer than what stands before it keeps a connection: who closes first must not be the one that is being asked.
+	process.env.KEEP_ALIVE_TIMEOUT ||= '75';
+	process.env.HEADERS_TIMEOUT ||= '80';
 	process.env.NODE_ENV ||= 'production';
 	await import(/* @vite-ignore */ new URL('./index.js', import.meta.url).href);
 }

@@ -5,6 +5,7 @@ import type { Actor } from '../src/lib/server/actor';
 import { openAssessment } from '../src/lib/server/assessments/open-assessment';
 import { giveConsent, saveAnswers } from '../src/lib/server/assessments/save-answers';
 import { newestLinkPath, sendAssessment } from '../src/lib/server/assessments/send-assessment';
+import { openingPath } from '../src/lib/server/post/personal-link';
 import { submitAnswers } from '../src/lib/server/assessments/submit-answers';
 import { answerCheckIn } from '../src/lib/server/check-ins/answer-check-in';
 import { doWhatIsDueFor } from '../src/lib/server/check-ins/ask-due';
@@ -202,7 +203,8 @@ export class Life {
 			.where(
 				and(eq(checkIns.personId, this.personId), isNull(checkIns.answeredAt), isNull(checkIns.endedAt))
 			);
-		const link = (await newestLinkPath(this.db, this.personId)).slice('/c/'.length);
+		const path = await openingPath(this.db, await newestLinkPath(this.db, this.personId));
+		const link = path?.slice('/c/'.length) ?? '';
 		for (const { id, kind, askedAt } of asked) {
 			const isRecent = this.now.getTime() - askedAt.getTime() < 6 * DAY_MS;
 			if (isRecent && this.dice.chance(0.5)) continue;

@@ -206,14 +206,20 @@ export const handle: Handle = async (asked) => {
 	const needsDatabase = asked.event.route.id !== '/health';
 	const gone = () => needsDatabase && watch.isSilent;
 	if (gone()) error(503, FAILED);
+	let off = () => {};
+	const fallsSilent = new Promise<never>((_, reject) => {
+		if (needsDatabase) off = watch.onSilent(() => reject(new Error('The database fell silent')));
+	});
 	try {
-		const response = await answer(asked);
+		const response = await Promise.race([answer(asked), fallsSilent]);
 		// What was being asked when it fell silent failed with it.
 		const { hasLostDatabase } = asked.event.locals;
 		return response.status === 500 && (gone() || hasLostDatabase) ? withStatus(response, 503) : response;
 	} catch (thrown) {
 		if (gone() || isConnectionFault(thrown)) error(503, FAILED);
 		throw thrown;
+	} finally {
+		off();
 	}
 };
 

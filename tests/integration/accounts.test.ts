@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { addUser } from '$lib/server/access/add-user';
 import { gateFor } from '$lib/server/access/gate';
 import { needGoodPassword } from '$lib/server/access/passwords';
+import { opened } from '$lib/server/access/keys';
 import { beginCode, endCode, offerSecret, passCode, recoveryLeft } from '$lib/server/access/second-factor';
 import { sessionOf, signOut, type Session } from '$lib/server/access/sessions';
 import { confirmPassword, signIn } from '$lib/server/access/sign-in';
@@ -225,6 +226,8 @@ describe('the second factor', () => {
 		expect((await offerSecret(db(), desk.coordinator)).secret).toBe(secret);
 		expect((await enter(2000, { email })).needsCode).toBe(false);
 		expect(await faultOf(beginCode(db(), desk.coordinator, '000000', desk.later(2001)))).toBe('invalid');
+		const [kept] = await db().select().from(schema.users).where(eq(schema.users.id, desk.coordinator.id));
+		expect(kept?.codeSecret).not.toContain(secret);
 		const codes = await beginCode(db(), desk.coordinator, codeAt(secret, 2002), desk.later(2002));
 		expect(new Set(codes).size).toBe(10);
 		expect(await lettersTo(email)).toContain('Your account has a second factor now');
@@ -268,7 +271,9 @@ describe('the second factor', () => {
 		await enter(2140, { email });
 		const [user] = await db().select().from(schema.users).where(eq(schema.users.id, desk.coordinator.id));
 		expect(
-			await faultOf(passCode(db(), session, codeAt(user?.codeSecret ?? '', 2141), desk.later(2141)))
+			await faultOf(
+				passCode(db(), session, codeAt(opened(user?.codeSecret ?? '') ?? '', 2141), desk.later(2141))
+			)
 		).toBe('none');
 		expect(await told()).toBe(1);
 	});

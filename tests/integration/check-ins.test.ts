@@ -67,7 +67,7 @@ describe('a check-in', () => {
 			.select()
 			.from(letters)
 			.where(and(eq(letters.personId, personId), like(letters.linkPath, '%/check-in')));
-		expect(letter?.linkPath).toMatch(/^\/c\/[\w-]+\/check-in$/);
+		expect(letter?.linkPath).toMatch(/^\/c\/~[\w-]+\/check-in$/);
 		await answerCheckIn(db(), open, NOTHING, at('2026-03-17'));
 		expect((await openOf(personId, 'check-in')).map(({ due }) => due)).toEqual(['2026-03-16', '2026-04-13']);
 	});

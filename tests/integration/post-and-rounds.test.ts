@@ -28,6 +28,7 @@ import { newsOfRound } from '$lib/server/rounds/follow-round';
 import { remindDue } from '$lib/server/rounds/remind';
 import { sendRoundBatches } from '$lib/server/rounds/send-round';
 import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
+import { openLetter } from '../support/open-letter';
 import { PATIENCE } from '../support/patience';
 
 let desk: Desk;
@@ -275,7 +276,7 @@ describe('a round', () => {
 			.select()
 			.from(letters)
 			.where(and(eq(letters.personId, quick), eq(letters.roundId, id)));
-		const open = await openAssessment(db(), link?.linkPath.slice('/c/'.length) ?? '');
+		const open = await openLetter(db(), link);
 		await giveConsent(db(), open, now);
 		await saveAnswers(db(), open, MIRELA, now);
 		await tells(() => submitAnswers(db(), open, now, planHere));
@@ -314,7 +315,7 @@ describe('a round', () => {
 			.select()
 			.from(letters)
 			.where(and(eq(letters.personId, quick), eq(letters.roundId, id)));
-		const open = await openAssessment(db(), row?.linkPath.slice('/c/'.length) ?? '');
+		const open = await openLetter(db(), row);
 		await giveConsent(db(), open, now);
 		await saveAnswers(db(), open, MIRELA, now);
 		await submitAnswers(db(), open, at('2026-03-03'), planHere);
@@ -345,7 +346,7 @@ describe('a round', () => {
 			.from(letters)
 			.where(and(eq(letters.personId, silent), eq(letters.roundId, id)))
 			.limit(1);
-		const late = await openAssessment(db(), link?.linkPath.slice('/c/'.length) ?? '');
+		const late = await openLetter(db(), link);
 		await closeRound(db(), desk.coordinator, { id, version: 2, callSilent: false }, at('2026-03-31'));
 		await giveConsent(db(), late, at('2026-04-01'));
 		await saveAnswers(db(), late, MIRELA, at('2026-04-01'));
@@ -578,8 +579,7 @@ describe('a round', () => {
 		const { id: first, ids, team } = await started(2);
 		await sendRoundBatches(db(), () => now);
 		const answerRound = async (personId: string, answers: Readonly<Record<string, string>>, on: Date) => {
-			const token = (await newestLinkPath(db(), personId)).replace('/c/', '');
-			const open = await openAssessment(db(), token);
+			const open = await openLetter(db(), { linkPath: await newestLinkPath(db(), personId) });
 			await giveConsent(db(), open, on);
 			await saveAnswers(db(), open, answers, on);
 			await submitAnswers(db(), open, on, planHere);

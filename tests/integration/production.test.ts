@@ -1,4 +1,5 @@
 import { execFile, spawn, type ChildProcess } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
 import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { get } from 'node:https';
 import { tmpdir } from 'node:os';
@@ -92,6 +93,7 @@ beforeAll(async () => {
 		DATABASE_URL: urlOf('easy_corner_app'),
 		ORIGIN: origin,
 		PORT: String(port),
+		EASY_CORNER_KEY: randomBytes(32).toString('base64'),
 		EASY_CORNER_ERASURES_FILE: join(folder, 'erasures.jsonl'),
 		EASY_CORNER_SMTP: mail.url,
 		EASY_CORNER_MAIL_FROM: 'Easy Corner <corner@organisation.example>'
@@ -113,7 +115,7 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 	it('installs what a server needs and nothing else, and refuses to start without it in a sentence each', async () => {
 		expect(existsSync(join(program(), 'node_modules', 'tsx'))).toBe(false);
 		expect(existsSync(join(program(), 'src'))).toBe(false);
-		for (const name of ['DATABASE_URL', 'ORIGIN', 'EASY_CORNER_ERASURES_FILE']) {
+		for (const name of ['DATABASE_URL', 'ORIGIN', 'EASY_CORNER_KEY', 'EASY_CORNER_ERASURES_FILE']) {
 			const { code, text } = await app(['start'], { [name]: '' });
 			expect([code, text.trim().split('\n').length, text.includes(name)], text).toEqual([1, 1, true]);
 		}
@@ -159,6 +161,15 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		const letter = () => mail.taken.find(({ to }) => to.includes('ada@organisation.example'))?.data ?? '';
 		await vi.waitFor(() => expect(letter()).toContain('/c/'), PATIENCE);
 		link = /\/c\/[\w-]{20,}/.exec(letter().replace(/=\r\n/g, ''))?.[0] ?? '';
+		// Neither a dump nor the coordinator has what opens it.
+		const secret = link.slice('/c/'.length);
+		const kept = await ask(
+			`select row_to_json(l)::text as row from letters l union all select row_to_json(a)::text from assessments a`
+		);
+		expect(JSON.stringify(kept)).not.toContain(secret);
+		expect(
+			await (await fetch(`${origin}/desk/cases/${personId}`, { headers: { cookie } })).text()
+		).not.toContain(secret);
 		await post(`${link}?/begin`, '', {});
 		const saved = await fetch(`${origin}${link}/draft`, {
 			method: 'PUT',

@@ -31,6 +31,7 @@ import { addPerson } from '$lib/server/people/add-person';
 import { leave } from '$lib/server/people/leave';
 import { listPeople, PEOPLE_A_PAGE } from '$lib/server/people/list-people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
+import { openingPath } from '$lib/server/post/personal-link';
 import { newestLetters } from '$lib/server/post/write-letter';
 import type { TestDatabase } from '../support/database';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';
@@ -163,7 +164,9 @@ describe('a self-assessment', () => {
 		const personId = await newPerson();
 		const { token } = await desk.send(personId);
 		const letter = (await newestLetters(test.db)).find((l) => l.personId === personId);
-		expect(letter?.linkPath).toBe(`/c/${token}`);
+		expect(await openingPath(test.db, letter?.linkPath ?? '')).toBe(`/c/${token}`);
+		// Nothing that lies in the database opens it.
+		expect(letter?.linkPath).not.toContain(token);
 		expect(letter?.body).toContain('as long as your answers are kept');
 		expect(JSON.stringify(await test.db.select().from(schema.assessments))).not.toContain(token);
 		expect((await openAssessment(test.db, token)).assessment.personId).toBe(personId);

@@ -26,6 +26,8 @@ export interface Config {
 	readonly origin: string;
 	/** A mail server as smtp:// or smtps://; empty for the stand-in. */
 	readonly smtpUrl: string;
+	/** What links are made by and secrets are kept by, the newest first; none where nothing is at stake. */
+	readonly keys: readonly string[];
 	/** File that numbers of people who were erased are added to, kept apart from the database; empty for none. */
 	readonly erasuresFile: string;
 	/** Port on which figures for Prometheus are given, on this machine alone; null for none. */
@@ -124,6 +126,19 @@ function portOf(name: string, text: string | undefined): number | null {
 	throw new ConfigFault(`${name} must be a port from 1 to 65535, not "${text}".`);
 }
 
+/** A key has so many characters at least: 32 bytes of chance, as `openssl rand -base64 32` writes them. */
+const LEAST_KEY = 43;
+
+function keysOf(env: NodeJS.ProcessEnv): string[] {
+	const named = ['EASY_CORNER_KEY', 'EASY_CORNER_KEY_BEFORE'] as const;
+	return named.flatMap((name) => {
+		const key = env[name];
+		if (!key) return [];
+		if (key.length >= LEAST_KEY) return key;
+		throw new ConfigFault(`${name} is too short: make one with "openssl rand -base64 32".`);
+	});
+}
+
 /** Reads the settings; throws a {@link ConfigFault} where one is missing or wrong. */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
 	if (!env.DATABASE_URL)
@@ -137,6 +152,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 		secondFactorRoles: rolesOf(env.EASY_CORNER_SECOND_FACTOR),
 		identity: identityOf(env),
 		writesFactor: factorOf(env.EASY_CORNER_WRITES_FACTOR),
+		keys: keysOf(env),
 		erasuresFile: env.EASY_CORNER_ERASURES_FILE ?? '',
 		metricsPort: portOf('EASY_CORNER_METRICS_PORT', env.EASY_CORNER_METRICS_PORT),
 		bouncesPort: portOf('EASY_CORNER_BOUNCES_PORT', env.EASY_CORNER_BOUNCES_PORT),
@@ -158,6 +174,10 @@ export function needForProduction(env: NodeJS.ProcessEnv): void {
 	const url = URL.canParse(env.ORIGIN) ? new URL(env.ORIGIN) : null;
 	if (!url || !(url.protocol === 'https:' || (url.protocol === 'http:' && isLoopback(url.hostname))))
 		throw new ConfigFault(`ORIGIN must be an address with https://, not "${env.ORIGIN}".`);
+	if (!env.EASY_CORNER_KEY)
+		throw new ConfigFault(
+			'EASY_CORNER_KEY is missing: make one with "openssl rand -base64 32", and keep a copy apart from the database.'
+		);
 	if (!env.EASY_CORNER_ERASURES_FILE)
 		throw new ConfigFault(
 			'EASY_CORNER_ERASURES_FILE is missing: set it to a file that is kept apart from the database, for the numbers of people who are erased.'

@@ -1,3 +1,4 @@
+import { useKeys } from './access/keys';
 import { WriteLimits } from './access/write-limits';
 import { readConfig, type Config } from './config';
 import { openDatabase, type OpenDatabase } from './db/client';
@@ -50,6 +51,7 @@ export function runtime(): Runtime {
 	if (!made) {
 		const config = readConfig(process.env);
 		const { databaseUrl } = config;
+		useKeys(config.keys);
 		const open = openDatabase(databaseUrl, config.timeZone);
 		const changes = new Changes(databaseUrl);
 		made = {

@@ -29,6 +29,7 @@ describe('the settings', () => {
 			metricsPort: null,
 			bouncesPort: null,
 			erasuresFile: '',
+			keys: [],
 			mailFrom: 'Easy Corner <easy-corner@localhost>',
 			secondFactorRoles: [],
 			identity: null,

@@ -6,6 +6,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { tellOwner } from './enter';
+import { opened, sealed } from './keys';
 import { hasFactor } from './has-factor';
 import type { Session } from './sessions';
 import { takeAttempt, type Attempt } from './throttle';
@@ -30,8 +31,10 @@ type User = Actor & { kind: 'user' };
 const totp = (secret: string, label: string) =>
 	new TOTP({ issuer: 'Easy Corner', label, secret: Secret.fromBase32(secret), period: STEP_S });
 
-/** The step that a code belongs to, or null where it is none. */
-function stepOf(secret: string, code: string, now: Date): number | null {
+/** The step that a code belongs to, or null where it is none. @param kept the secret as it is kept */
+function stepOf(kept: string, code: string, now: Date): number | null {
+	const secret = opened(kept);
+	if (secret === null) return null;
 	const timestamp = now.getTime();
 	const delta = totp(secret, '').validate({ token: code, timestamp, window: STEPS_OFF });
 	return delta === null ? null : Math.floor(timestamp / (STEP_S * 1000)) + delta;
@@ -45,14 +48,15 @@ export async function offerSecret(db: Db, actor: User): Promise<{ secret: string
 	const secret = new Secret({ size: 20 }).base32;
 	await db
 		.update(users)
-		.set({ codeSecret: secret })
+		.set({ codeSecret: sealed(secret) })
 		.where(and(eq(users.id, actor.id), isNull(users.codeSince), isNull(users.codeSecret)));
 	const [user] = await db
 		.select({ email: users.email, kept: users.codeSecret, since: users.codeSince })
 		.from(users)
 		.where(eq(users.id, actor.id));
-	if (!user?.kept || user.since) throw new Fault('conflict', 'codeInForce');
-	return { secret: user.kept, uri: totp(user.kept, user.email).toString() };
+	const kept = user?.kept ? opened(user.kept) : null;
+	if (!user || kept === null || user.since) throw new Fault('conflict', 'codeInForce');
+	return { secret: kept, uri: totp(kept, user.email).toString() };
 }
 
 /** Puts the second factor in force with the first code of it. @returns codes for who has lost the device, shown once */

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { MAIN_RHYTHM, type Rhythm } from '../../core/moving/rhythm';
 import { and, desc, eq, isNull, ne } from 'drizzle-orm';
 import { DEFAULT_WAY } from '../../core/guidance';
@@ -7,13 +8,15 @@ import { RULES_IN_FORCE } from '../../core/rules';
 import { invitationLetter } from '../../messages/letters';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { hashToken, newToken } from '../access/tokens';
+import { linkToken } from '../access/keys';
+import { hashToken } from '../access/tokens';
 import { deskAct, type ActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { Fault } from '../fault';
 import { judgeAnew } from '../judgements/judge-anew';
 import { needPerson, type LockedPerson } from '../people/lock-person';
+import { keptLinkPath } from '../post/personal-link';
 import { writeLetter } from '../post/write-letter';
 
 const { assessments, letters } = schema;
@@ -76,7 +79,8 @@ async function sendTo(
 	{ roundId, words = invitationLetter, prefilled = {}, ...wanted }: Sending,
 	now: Date
 ): Promise<SentAssessment> {
-	const token = newToken();
+	const id = randomUUID();
+	const token = linkToken(id);
 	// What was set for this person goes before what a round says of everybody.
 	const way = person.way ?? wanted.way ?? DEFAULT_WAY;
 	const route = person.route ?? wanted.route ?? 'short';
@@ -88,37 +92,33 @@ async function sendTo(
 		.where(
 			and(eq(assessments.personId, person.id), isNull(assessments.answeredAt), isNull(assessments.revokedAt))
 		);
-	const [made] = await tx
-		.insert(assessments)
-		.values({
-			personId: person.id,
-			tokenHash: hashToken(token),
-			way,
-			route,
-			rhythm,
-			checklistVersion: RULES_IN_FORCE.checklist.version,
-			sentAt: now,
-			answers: { ...prefilled }
-		})
-		.returning({ id: assessments.id });
-	if (!made) throw new Error('An insert returned no row');
+	await tx.insert(assessments).values({
+		id,
+		personId: person.id,
+		tokenHash: hashToken(token),
+		way,
+		route,
+		rhythm,
+		checklistVersion: RULES_IN_FORCE.checklist.version,
+		sentAt: now,
+		answers: { ...prefilled }
+	});
 	await writeLetter(tx, {
 		personId: person.id,
 		roundId: roundId ?? null,
 		toName: person.name,
 		toEmail: person.email,
-		linkPath: `/c/${token}`,
+		linkPath: keptLinkPath(id),
 		writtenAt: now,
 		...words({ name: person.name })
 	});
-	const detail = { assessment: made.id };
+	const detail = { assessment: id };
 	await writeAuditLine(tx, actor, { at: now, act: 'assessment-sent', personId: person.id, detail });
-	return { id: made.id, token };
+	return { id, token };
 }
 
 /**
- * Path of a person's newest personal link, from their newest letter that holds one: only letters know it, everything else
- * keeps hashes. Empty where there is none, as after a withdrawal. Served by letters_person_idx.
+ * Path of a person's newest personal link as letters keep it, from their newest letter that holds one. Empty where there is none, as after a withdrawal. Served by letters_person_idx.
  */
 export async function newestLinkPath(db: Db, personId: string): Promise<string> {
 	const [letter] = await db

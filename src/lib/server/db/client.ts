@@ -58,8 +58,8 @@ export interface OpenDatabase {
 /** Connections of one process that requests and jobs share. */
 export const MOST_CONNECTIONS = 12;
 
-/** So long one waits for a free connection, or for a new one, ms. Ours: a page that takes longer has failed for whoever waits. */
-const CONNECT_MS = 4000;
+/** So long one waits for a free connection, or for a new one, ms. Ours: many may ask at once. A database that is silent is noticed long before (`database-watch.ts`). */
+const CONNECT_MS = 60_000;
 
 /** So long one statement may take, ms: twice the longest there is, the figures of a million people. PostgreSQL ends it; we end what it can't. */
 const STATEMENT_MS = 120_000;
@@ -85,7 +85,17 @@ const LIMITS = {
  */
 export function openDatabase(url: string, timeZone = 'UTC'): OpenDatabase {
 	// What is read often lies in memory or on a disk without a head to move: a look by index is as good as the next page.
+	const open = new Set<pg.Client>();
+	/** Known from the moment it is made: one that is connecting still has to be dropped, too. */
+	class Known extends pg.Client {
+		constructor(config?: string | pg.ClientConfig) {
+			super(config);
+			open.add(this);
+			this.once('end', () => open.delete(this));
+		}
+	}
 	const pool = new pg.Pool({
+		Client: Known,
 		connectionString: url,
 		...LIMITS,
 		max: MOST_CONNECTIONS,
@@ -94,12 +104,16 @@ export function openDatabase(url: string, timeZone = 'UTC'): OpenDatabase {
 	pool.on('error', () => {});
 	// One that breaks in use, between two statements, is shown by the next of them; unheard it would end the process.
 	pool.on('connect', (client) => client.on('error', () => {}));
-	const open = new Set<pg.PoolClient>();
-	pool.on('connect', (client) => open.add(client));
-	pool.on('remove', (client) => open.delete(client));
 	const db = drizzle(pool, { schema });
 	db.transaction = givenBack(pool);
-	return { db, pool, drop: () => [...open].forEach(cutOff) };
+	return {
+		db,
+		pool,
+		drop: () => {
+			for (const client of open) cutOff(client);
+			open.clear();
+		}
+	};
 }
 
 /**

@@ -24,6 +24,7 @@ export class DatabaseWatch {
 	#canWrite = true;
 	#nextWriteAt = 0;
 	#hasEnded = false;
+	readonly #waiting = new Set<() => void>();
 
 	/** @param drop ends every connection of this process to the database, with what waits on it */
 	constructor(
@@ -39,6 +40,16 @@ export class DatabaseWatch {
 	/** Whether the last try to write went well; a full disk lets everything be read. */
 	get canWrite(): boolean {
 		return this.#canWrite;
+	}
+
+	/**
+	 * Has something called once the database falls silent.
+	 *
+	 * @returns ends it
+	 */
+	onSilent(tell: () => void): () => void {
+		this.#waiting.add(tell);
+		return () => this.#waiting.delete(tell);
 	}
 
 	/** Begins to look. */
@@ -110,11 +121,14 @@ export class DatabaseWatch {
 
 	#setSilent(error: unknown): void {
 		const isSilent = error !== null;
+		// Each time: whoever waited for a connection has begun to make another.
+		if (isSilent) this.drop();
 		if (isSilent === this.#isSilent) return;
 		this.#isSilent = isSilent;
 		if (isSilent) {
 			log({ level: 'error', event: 'database-silent', ...describeError(error) });
-			this.drop();
+			for (const tell of this.#waiting) tell();
+			this.#waiting.clear();
 		} else log({ level: 'info', event: 'database-back' });
 	}
 }

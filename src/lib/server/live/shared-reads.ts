@@ -1,5 +1,3 @@
-import type { Followed } from './changes';
-
 /** So long one is given to whoever comes, ms: some of what is told hangs on the day, too. Ours. */
 const KEPT_MS = 5000;
 
@@ -9,24 +7,24 @@ interface Read {
 	readonly state: Promise<unknown>;
 }
 
-/** What is read for those who follow something: once after each change, however many follow it. */
+/** What is read for those who follow something, by its name: once after each change, however many follow it. */
 export class SharedReads {
-	readonly #versions = new Map<Followed, number>();
-	readonly #reads = new Map<Followed, Read>();
+	readonly #versions = new Map<string, number>();
+	readonly #reads = new Map<string, Read>();
 
 	/** Notes that something changed, or may have: whoever asks next has it read anew. */
-	changed(what: Followed): void {
+	changed(what: string): void {
 		this.#versions.set(what, (this.#versions.get(what) ?? 0) + 1);
 	}
 
 	/** Forgets what nobody follows any more. */
-	forget(what: Followed): void {
+	forget(what: string): void {
 		this.#versions.delete(what);
 		this.#reads.delete(what);
 	}
 
 	/** What there is to tell since the last change; a read that failed is not kept. */
-	read(what: Followed, read: () => Promise<unknown>): Promise<unknown> {
+	read(what: string, read: () => Promise<unknown>): Promise<unknown> {
 		const version = this.#versions.get(what) ?? 0;
 		const known = this.#reads.get(what);
 		const at = performance.now();

@@ -8,7 +8,8 @@ import { inTransaction } from '../db/transaction';
 import { judgeAnew } from '../judgements/judge-anew';
 import { lockPerson } from '../people/lock-person';
 import { tellChange } from '../live/changes';
-import { letterHtml, letterText } from './letter-html';
+import { letterHtml, letterText, type LetterLink } from './letter-html';
+import { openingPath } from './personal-link';
 import { PostFault, type Postman } from './postman';
 
 const { letters, people, roundPeople } = schema;
@@ -121,6 +122,26 @@ async function claimOf(db: Db, now: Date, leaseMs: number, which: SQL): Promise<
 		.returning();
 }
 
+/**
+ * The link of a letter, with what opens it: only the letter that leaves holds that.
+ *
+ * @throws PostFault where the key that it was made with is no longer known
+ */
+export async function linkOf(
+	db: Db,
+	origin: string,
+	{ linkPath }: Pick<LetterRow, 'linkPath'>
+): Promise<LetterLink | null> {
+	if (linkPath === '') return null;
+	const path = await openingPath(db, linkPath);
+	if (path === null)
+		throw new PostFault(
+			'The key of personal links has changed: send this person a new self-assessment.',
+			false
+		);
+	return { words: letterTextsFor().button, address: `${origin}${path}` };
+}
+
 /** @returns why it was not taken; null where it was */
 async function deliverOne(
 	db: Db,
@@ -129,9 +150,8 @@ async function deliverOne(
 	letter: LetterRow,
 	clock: () => Date
 ): Promise<PostFault | null> {
-	const words = letterTextsFor().button;
-	const link = letter.linkPath ? { words, address: `${origin}${letter.linkPath}` } : null;
 	try {
+		const link = await linkOf(db, origin, letter);
 		await postman.deliver({
 			letterId: letter.id,
 			messageId: messageIdOf(letter.id),

@@ -39,8 +39,8 @@
 		</dl>
 		<h1 class="mt-5 text-head">{data.letter.subject}</h1>
 		{#each data.letter.body.split('\n\n') as paragraph, i (i)}<p class="mt-4">{paragraph}</p>{/each}
-		{#if data.letter.linkPath}<p class="mt-6">
-				<Button look="main" size="desk" href={data.letter.linkPath}>{letterTextsFor().button}</Button>
+		{#if data.linkPath}<p class="mt-6">
+				<Button look="main" size="desk" href={data.linkPath}>{letterTextsFor().button}</Button>
 			</p>{/if}
 	</article>
 	<details class="mt-4">

@@ -55,8 +55,9 @@ export const actions: Actions = {
 		const input = { ...versioned(form, here), ...(form.way ? { way: form.way } : {}) };
 		const sent = await sendAssessment(here.locals.db, here.actor, input, here.locals.now);
 		here.locals.wake('letters');
-		// Shown once, to who sent it: only a hash is kept.
-		return sent ? { link: `${url.origin}/c/${sent.token}` } : undefined;
+		// Where no mail server takes it to its person, who sent it passes it on: shown once. Otherwise it is nobody's but theirs.
+		const isPassedOn = here.locals.config.smtpUrl === '';
+		return sent && isPassedOn ? { link: `${url.origin}/c/${sent.token}` } : undefined;
 	}),
 
 	followUp: act(read.readFollowUp, ({ key, kind, due, reason = '', version }, here) => {

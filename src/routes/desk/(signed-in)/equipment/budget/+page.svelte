@@ -23,6 +23,7 @@
 
 {#snippet names(people: readonly { readonly personId: string; readonly name: string }[])}
 	{#each people.slice(0, MOST_NAMED) as { personId, name }, i (personId)}{i > 0 ? ', ' : ''}<a
+			class="underline"
 			href="/desk/cases/{personId}">{name}</a
 		>{/each}{#if people.length > MOST_NAMED}{` ${texts.andMore(people.length - MOST_NAMED)}`}{/if}
 {/snippet}

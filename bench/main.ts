@@ -6,7 +6,10 @@ import { benchDesk } from './desk';
 import { benchLoad } from './load';
 import { benchMoving } from './moving';
 import { benchPage } from './page';
+import { benchPost } from './post';
 import { benchProofs } from './proofs';
+import { benchSilence } from './silence';
+import { benchStreams } from './streams';
 import { benchSubmits } from './submits';
 import { benchUpdate } from './update';
 import { benchWalk } from './walk';
@@ -26,7 +29,10 @@ const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	},
 	load: benchLoad,
 	moving: benchMoving,
+	post: benchPost,
 	proofs: benchProofs,
+	silence: benchSilence,
+	streams: benchStreams,
 	submits: benchSubmits,
 	update: benchUpdate,
 	workforce: benchWorkforce

@@ -1,21 +1,8 @@
-import { randomUUID } from 'node:crypto';
 import { newThing, SHELF } from '../src/lib/core/answers';
-import { addUser } from '../src/lib/server/access/add-user';
-import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
-import { hashToken, newToken } from '../src/lib/server/access/tokens';
-import type { Actor } from '../src/lib/server/actor';
-import { openAssessment } from '../src/lib/server/assessments/open-assessment';
-import { giveConsent } from '../src/lib/server/assessments/save-answers';
-import { sendAssessment } from '../src/lib/server/assessments/send-assessment';
-import { openDatabase, schema } from '../src/lib/server/db/client';
-import { migrateDatabase } from '../src/lib/server/db/migrate';
-import { addPerson } from '../src/lib/server/people/add-person';
-import { startApp } from '../bin/lib/app.mjs';
-import { freePort } from '../bin/lib/net.mjs';
-import { startPostgres } from '../bin/lib/postgres.mjs';
 import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
 import { print, quantile, rounded } from './measure';
+import { startWithOneLink } from './one-link';
 
 /** Submits of one link at once, and things in its household. */
 const [SUBMITS, THINGS] = [14, 40] as const;
@@ -37,32 +24,7 @@ function fullHouse(): Record<string, string> {
  * program and for the day sheet: how long these wait, as HTTP.
  */
 export async function benchSubmits(): Promise<void> {
-	const postgres = await startPostgres({ temporary: true });
-	const { db, pool } = openDatabase(postgres.url);
-	await migrateDatabase(pool);
-	const now = new Date();
-	const account = {
-		email: 'a@b.example',
-		name: 'A',
-		role: 'coordinator',
-		password: 'long enough pass'
-	} as const;
-	const id = await addUser(db, account);
-	const actor: Actor = { kind: 'user', id, name: 'A', role: 'coordinator' };
-	const personId = await addPerson(db, actor, { name: 'P', email: 'p@b.example', team: '' }, now);
-	const sent = await sendAssessment(db, actor, { personId, key: randomUUID(), version: null }, now);
-	if (sent) await giveConsent(db, await openAssessment(db, sent.token), now);
-	const session = newToken();
-	const expiresAt = new Date(now.getTime() + 86_400_000);
-	await db.insert(schema.sessions).values({ tokenHash: hashToken(session), userId: id, expiresAt });
-	const app = await startApp({
-		url: postgres.url,
-		port: (await freePort(0)) ?? 0,
-		env: { EASY_CORNER_MODE: 'demo' },
-		log: 'pipe'
-	});
-	const cookie = `${SESSION_COOKIE}=${session}`;
-	const link = `${app.address}/c/${sent?.token ?? ''}`;
+	const { app, cookie, link, stop } = await startWithOneLink();
 	const put = (fields: object) =>
 		fetch(`${link}/draft`, {
 			method: 'PUT',
@@ -113,8 +75,6 @@ export async function benchSubmits(): Promise<void> {
 			});
 		}
 	} finally {
-		await app.stop();
-		await pool.end();
-		await postgres.stop();
+		await stop();
 	}
 }

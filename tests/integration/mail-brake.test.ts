@@ -35,7 +35,7 @@ async function cloned(personId: string, n: number): Promise<string[]> {
 	const { rows } = await db().execute<{ id: string }>(sql`
 		with p as (
 			insert into people (name, email, team, country, created_at)
-			select 'Clone ' || n, 'clone' || n || '@example.org', team, country, created_at
+			select 'Clone ' || n, 'clone' || n || '@example.org', case n % 4 when 0 then 'U' else team end, country, created_at
 			from people, generate_series(1, ${n}) as n where id = ${personId} returning id),
 		a as (
 			insert into assessments (person_id, token_hash, way, checklist_version, sent_at, consented_at, answers, answered_at, corner,
@@ -113,9 +113,10 @@ describe('an update that makes four hundred people due', () => {
 		expect((await countLetters()) - written).toBe(0);
 		expect((await countEnded()) - ended).toBe(0);
 		const held = await heldEmails(db(), desk.coordinator, '2027-04-01');
-		expect(held).toEqual(
-			expect.arrayContaining([{ kind: 'recheck', why: 'update', people: PEOPLE, dueToday: PEOPLE }])
-		);
+		const rechecks = held.filter(({ kind, why }) => kind === 'recheck' && why === 'update');
+		expect(rechecks.map(({ team }) => team)).toEqual(['T', 'U']);
+		for (const key of ['people', 'dueToday'] as const)
+			expect(rechecks.reduce((sum, line) => sum + line[key], 0)).toBe(PEOPLE);
 		expect(await countHeld(db())).toBe(held.reduce((sum, { people: n }) => sum + n, 0));
 	});
 
@@ -128,6 +129,10 @@ describe('an update that makes four hundred people due', () => {
 		}
 		expect(await release(desk.coordinator, PEOPLE - 1)).toBe('conflict');
 		expect(await release(desk.coordinator, PEOPLE, 'everything')).toBe('invalid');
+		// Of one team, as many as that has, and no others.
+		const ofTeam = (team: string) =>
+			faultOf(releaseHeld(db(), desk.coordinator, { kind: 'recheck', team, expected: PEOPLE }, updatedAt));
+		expect(await ofTeam('U')).toBe('conflict');
 		expect(await aRunOfTheQueue(daysLater(1))).toBe(0);
 	});
 
@@ -209,9 +214,14 @@ describe('what people would have got anyway', () => {
 		expect(await reminded()).toBe(before);
 		const kinds = await heldEmails(db(), desk.coordinator, '2027-04-21');
 		expect(kinds).toEqual(
-			expect.arrayContaining([{ kind: 'plan-reminder', why: 'update', people: 1, dueToday: 1 }])
+			expect.arrayContaining([{ kind: 'plan-reminder', why: 'update', team: 'T', people: 1, dueToday: 1 }])
 		);
-		await releaseHeld(db(), desk.coordinator, { kind: 'plan-reminder', expected: 1 }, daysLater(20));
+		await releaseHeld(
+			db(),
+			desk.coordinator,
+			{ kind: 'plan-reminder', team: 'T', expected: 1 },
+			daysLater(20)
+		);
 		await aRunOfTheQueue(daysLater(20));
 		expect(await reminded()).toBe(before + 1);
 		await aRunOfTheQueue(daysLater(21));

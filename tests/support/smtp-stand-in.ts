@@ -11,6 +11,8 @@ export class SmtpStandIn {
 	readonly taken: TakenMail[] = [];
 	/** What is answered to a receiver's address; 250 takes it. */
 	answer: (to: string) => string = () => '250 ok';
+	/** So long each answer takes, ms: the way to a server and back. */
+	delayMs = 0;
 	private readonly server: Server;
 
 	private constructor() {
@@ -37,7 +39,11 @@ export class SmtpStandIn {
 
 	private talk(socket: Socket): void {
 		let [rest, to, data] = ['', '', null as string[] | null];
-		const say = (line: string) => socket.write(`${line}\r\n`);
+		const say = (line: string) => {
+			const write = () => void socket.write(`${line}\r\n`);
+			if (this.delayMs > 0) setTimeout(write, this.delayMs);
+			else write();
+		};
 		say('220 stand-in');
 		socket.on('error', () => {});
 		socket.on('data', (bytes) => {

@@ -14,6 +14,10 @@ export const waitingEmails = {
 	cause: 'Made due by',
 	people: 'People',
 	dueToday: 'Due already',
+	team: 'Team',
+	noTeam: 'No team',
+	releaseOne: 'Release one team',
+	releaseTeam: (team: string) => `Release ${team} only`,
 	kinds: {
 		'check-in': 'Check-in: is everything still in place?',
 		recheck: 'Next self-assessment',

@@ -7,8 +7,8 @@ const LOOK_MS = 1000;
 /** Between two looks at one that doesn't, ms: the first page after it is back waits no longer. */
 const LOOK_AGAIN_MS = 250;
 
-/** A database that says nothing for so long is taken for gone, ms. It is asked for a one. Ours. */
-const SILENCE_MS = 2000;
+/** A database that says nothing for so long, and then for as long on a connection of its own, is taken for gone, ms. It is asked for a one. Ours. */
+const SILENCE_MS = 1800;
 
 /** Between two tries to write, ms: a disk that is full lets everything be read. */
 const WRITE_MS = 15_000;
@@ -65,17 +65,30 @@ export class DatabaseWatch {
 	}
 
 	async #look(): Promise<void> {
+		const stood = this.#client !== null;
 		try {
-			const client = (this.#client ??= await this.#connected());
-			await client.query('select 1');
-			this.#setSilent(null);
-			await this.#tryToWrite(client);
-		} catch (error) {
+			await this.#ask();
+		} catch (first) {
 			this.#leave();
-			if (!this.#hasEnded) this.#setSilent(error);
+			// One connection may break, or a busy machine stand still for a moment: another one is asked before anybody is told.
+			const error = stood
+				? await this.#ask().then(
+						() => null,
+						(second: unknown) => second
+					)
+				: first;
+			if (error !== null) this.#leave();
+			if (error !== null && !this.#hasEnded) this.#setSilent(error);
 		}
 		if (!this.#hasEnded)
 			this.#timer = setTimeout(() => void this.#look(), this.#isSilent ? LOOK_AGAIN_MS : LOOK_MS);
+	}
+
+	async #ask(): Promise<void> {
+		const client = (this.#client ??= await this.#connected());
+		await client.query('select 1');
+		this.#setSilent(null);
+		await this.#tryToWrite(client);
 	}
 
 	async #connected(): Promise<pg.Client> {

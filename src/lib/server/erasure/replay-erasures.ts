@@ -1,7 +1,7 @@
 import { eq, inArray, max } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { erasePerson } from './erase-person';
-import { addErasures, readErasures } from './erasures-file';
+import { addErasures, readErasures, type ErasureLine } from './erasures-file';
 
 const { auditLines, people, restoreState } = schema;
 
@@ -11,9 +11,16 @@ export class RestoreFault extends Error {}
 /** People looked for at once. */
 const CHUNK = 5000;
 
+/** Whether a file of erasures goes on where the audit log has not come yet: the database is an older one, or another. */
+async function isBehind(db: Db, lines: readonly ErasureLine[]): Promise<boolean> {
+	const last = BigInt(lines.at(-1)?.line ?? '0');
+	const [newest] = await db.select({ id: max(auditLines.id) }).from(auditLines);
+	return last > BigInt(newest?.id ?? 0);
+}
+
 /** Who was erased and is there again, of a file of erasures. Cost: one look by their keys. */
-async function erasedAndBack(db: Db, file: string): Promise<string[]> {
-	const erased = [...new Set((await readErasures(file)).flatMap(({ person }) => person ?? []))];
+async function erasedAndBack(db: Db, lines: readonly ErasureLine[]): Promise<string[]> {
+	const erased = [...new Set(lines.flatMap(({ person }) => person ?? []))];
 	const back: string[] = [];
 	for (let i = 0; i < erased.length; i += CHUNK) {
 		const found = await db
@@ -32,11 +39,14 @@ async function erasedAndBack(db: Db, file: string): Promise<string[]> {
  * @throws RestoreFault that says what to do
  */
 export async function needErasuresReplayed(db: Db, file: string): Promise<void> {
-	const back = file === '' ? [] : await erasedAndBack(db, file);
+	const lines = file === '' ? [] : await readErasures(file);
+	const back = await erasedAndBack(db, lines);
 	const [state] = await db.select().from(restoreState);
-	if (back.length === 0 && (!state?.restoredAt || state.replayedAt)) return;
+	const isNoted = Boolean(state?.restoredAt) && !state?.replayedAt;
+	// Also one that somebody restored by hand: its audit log ends before the file does.
+	if (back.length === 0 && !isNoted && !(await isBehind(db, lines))) return;
 	throw new RestoreFault(
-		`This database was restored from a backup${back.length > 0 ? `, and holds ${back.length} people who were erased since` : ''}: run "npm run app -- replay-erasures FILE" first, then start again.`
+		`This database was restored from a backup${back.length > 0 ? `, and holds ${back.length === 1 ? 'somebody who was' : `${back.length} people who were`} erased since` : ''}: run "npm run app -- replay-erasures FILE" first, then start again.`
 	);
 }
 
@@ -57,7 +67,7 @@ export async function noteRestore(db: Db, now: Date): Promise<void> {
  * @throws ErasuresFault for a line that can't be read
  */
 export async function replayErasures(db: Db, file: string, now: Date): Promise<number> {
-	const back = await erasedAndBack(db, file);
+	const back = await erasedAndBack(db, await readErasures(file));
 	for (const personId of back) await erasePerson(db, { kind: 'system' }, { personId, why: 'restore' }, now);
 	const [newest] = await db
 		.select({ id: max(auditLines.id) })

@@ -12,6 +12,8 @@ import { HELD_KINDS, type HeldKind } from '../../core/sending';
 export interface HeldEmails {
 	readonly kind: HeldKind;
 	readonly why: HeldWhy;
+	/** Empty for people without one. */
+	readonly team: string;
 	readonly people: number;
 	/** How many of them would go out today. */
 	readonly dueToday: number;
@@ -19,16 +21,16 @@ export interface HeldEmails {
 
 /** What is held back, one row an email: people who have left are written to by nobody. */
 const held = sql`(
-	select f.person_id, f.kind::text as kind, f.held_why as why, f.due as day from follow_ups f
+	select f.person_id, p.team, f.kind::text as kind, f.held_why as why, f.due as day from follow_ups f
 		join people p on p.id = f.person_id and p.left_at is null
 		where f.held_why is not null and f.done_at is null
 	union all
-	select a.person_id, 'plan-reminder', pl.held_why, pl.remind_on from plans pl
+	select a.person_id, p.team, 'plan-reminder', pl.held_why, pl.remind_on from plans pl
 		join assessments a on a.id = pl.assessment_id join people p on p.id = a.person_id and p.left_at is null
 		where pl.held_why is not null and pl.ended_at is null) held`;
 
 /**
- * What an update or an import has made due and nobody has released yet, by kind and cause.
+ * What an update or an import has made due and nobody has released yet, by kind, cause and team.
  *
  * Cost: along follow_ups_held_idx and plans_held_idx, in proportion to what is held.
  *
@@ -37,8 +39,8 @@ const held = sql`(
 export async function heldEmails(db: Db, actor: Actor, today: string): Promise<HeldEmails[]> {
 	requirePermission(actor, 'emails:release');
 	const { rows } = await db.execute<HeldEmails & Record<string, unknown>>(sql`
-		select kind, why, count(*)::int as people, (count(*) filter (where day <= ${today}::date))::int as "dueToday"
-		from ${held} group by kind, why order by why desc, kind`);
+		select kind, why, team, count(*)::int as people, (count(*) filter (where day <= ${today}::date))::int as "dueToday"
+		from ${held} group by kind, why, team order by why desc, kind, team`);
 	return rows;
 }
 
@@ -49,28 +51,30 @@ export async function countHeld(db: Db): Promise<number> {
 }
 
 /**
- * Releases what is held back of one kind: each goes out on its day, what is due already from now on, as many a day as the limit lets through.
+ * Releases what is held back of one kind, of one team or of all: each goes out on its day, what is due already from now on, as many a day as the limit lets through.
  *
+ * @param team null for all
  * @param expected how many were shown; refused where there are others now, so that nobody releases more than they saw
  * @returns how many were released
  */
 export async function releaseHeld(
 	db: Db,
 	actor: Actor,
-	{ kind, expected }: { kind: string; expected: number },
+	{ kind, team = null, expected }: { kind: string; team?: string | null; expected: number },
 	now: Date
 ): Promise<number> {
 	requirePermission(actor, 'emails:release');
 	const wanted = HELD_KINDS.find((one) => one === kind);
 	if (!wanted) throw new Fault('invalid', 'unknownChoice', '/kind');
+	const ofTeam = team === null ? sql`` : sql`and p.team = ${team}`;
 	return inTransaction(db, async (tx) => {
 		const { rows } = await tx.execute<{ person_id: string; day: string }>(
 			wanted === 'plan-reminder'
 				? sql`update plans pl set held_why = null from assessments a join people p on p.id = a.person_id and p.left_at is null
-					where a.id = pl.assessment_id and pl.held_why is not null and pl.ended_at is null
+					where a.id = pl.assessment_id and pl.held_why is not null and pl.ended_at is null ${ofTeam}
 					returning a.person_id, pl.remind_on::text as day`
 				: sql`update follow_ups f set held_why = null from people p where p.id = f.person_id and p.left_at is null
-					and f.held_why is not null and f.done_at is null and f.kind = ${wanted}
+					and f.held_why is not null and f.done_at is null and f.kind = ${wanted} ${ofTeam}
 					returning f.person_id, f.due::text as day`
 		);
 		if (rows.length !== expected)

@@ -20,14 +20,18 @@ export const load: PageServerLoad = ({ locals }) =>
 	});
 
 const readAgain = formReader({ letter: Type.Optional(uuid) });
-const readRelease = formReader({ kind: text(20), expected: text(7) });
+const readRelease = formReader({
+	kind: text(20),
+	expected: text(7),
+	team: Type.Optional(Type.String({ maxLength: 80 }))
+});
 const readLimit = formReader({ perDay: text(7), version });
 
 export const actions: Actions = {
 	release: ({ request, locals }) =>
 		orFailedForm(async () => {
-			const { kind, expected } = await readRelease(request);
-			const input = { kind, expected: Number(expected) };
+			const { kind, expected, team } = await readRelease(request);
+			const input = { kind, expected: Number(expected), team: team ?? null };
 			const released = await releaseHeld(locals.db, signedIn(locals), input, locals.now);
 			locals.wake('due');
 			return { released };

@@ -12,8 +12,11 @@
 	const { held, undelivered, limit } = $derived(data);
 	const kinds = $derived([...new Set(held.map(({ kind }) => kind))]);
 	const ofKind = (kind: (typeof held)[number]['kind']) => held.filter((line) => line.kind === kind);
-	const peopleOf = (kind: (typeof held)[number]['kind']) =>
-		ofKind(kind).reduce((sum, { people }) => sum + people, 0);
+	const teamsOf = (kind: (typeof held)[number]['kind']) => [...new Set(ofKind(kind).map(({ team }) => team))];
+	const peopleOf = (kind: (typeof held)[number]['kind'], of: string | null = null) =>
+		ofKind(kind)
+			.filter(({ team }) => of === null || team === of)
+			.reduce((sum, { people }) => sum + people, 0);
 	const fault = $derived(form && 'fault' in form ? form.fault : null);
 	const done = $derived(
 		form && 'released' in form && form.released
@@ -47,24 +50,37 @@
 				<tr class="border-b border-ink text-left text-note text-ink-soft">
 					<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.kind}</th>
 					<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.cause}</th>
+					<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.team}</th>
 					<th class="py-1.5 pr-4 text-right font-semibold" scope="col">{texts.people}</th>
-					<th class="py-1.5 text-right font-semibold" scope="col">{texts.dueToday}</th>
+					<th class="py-1.5 pr-4 text-right font-semibold" scope="col">{texts.dueToday}</th>
+					<th class="py-1.5 font-semibold" scope="col"><span class="sr-only">{texts.releaseOne}</span></th>
 				</tr>
 			</thead>
 			{#each kinds as kind (kind)}
 				<tbody>
-					{#each ofKind(kind) as line, i (line.why)}
+					{#each ofKind(kind) as line, i (`${line.why} ${line.team}`)}
 						<tr>
 							<th class="py-1.5 pr-4 text-left font-semibold" scope="row"
 								>{i === 0 ? texts.kinds[kind] : ''}</th
 							>
 							<td class="py-1.5 pr-4">{texts.causes[line.why]}</td>
+							<td class="py-1.5 pr-4">{line.team || texts.noTeam}</td>
 							<td class="num py-1.5 pr-4 text-right">{line.people.toLocaleString('en-GB')}</td>
-							<td class="num py-1.5 text-right">{line.dueToday.toLocaleString('en-GB')}</td>
+							<td class="num py-1.5 pr-4 text-right">{line.dueToday.toLocaleString('en-GB')}</td>
+							<td class="py-1.5 text-right">
+								{#if teamsOf(kind).length > 1 && i === ofKind(kind).findIndex(({ team }) => team === line.team)}
+									<form method="POST" action="?/release" use:enhance>
+										<input type="hidden" name="kind" value={kind} />
+										<input type="hidden" name="team" value={line.team} />
+										<input type="hidden" name="expected" value={peopleOf(kind, line.team)} />
+										<Button size="desk" look="quiet">{texts.releaseTeam(line.team || texts.noTeam)}</Button>
+									</form>
+								{/if}
+							</td>
 						</tr>
 					{/each}
 					<tr class="border-b border-rule">
-						<td colspan="4" class="pb-3 pt-1">
+						<td colspan="6" class="pb-3 pt-1">
 							<form method="POST" action="?/release" use:enhance>
 								<input type="hidden" name="kind" value={kind} />
 								<input type="hidden" name="expected" value={peopleOf(kind)} />

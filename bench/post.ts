@@ -1,0 +1,82 @@
+import { eq } from 'drizzle-orm';
+import { startPostgres } from '../bin/lib/postgres.mjs';
+import { openDatabase, schema } from '../src/lib/server/db/client';
+import { migrateDatabase } from '../src/lib/server/db/migrate';
+import { deliverLetters } from '../src/lib/server/post/deliver-letters';
+import { smtp } from '../src/lib/server/post/postman';
+import { writeLetter } from '../src/lib/server/post/write-letter';
+import { SmtpStandIn } from '../tests/support/smtp-stand-in';
+import { print, rounded } from './measure';
+
+/** Letters of a round that wait, and how long the way to the mail server takes, ms. */
+const RUNS = [
+	{ letters: 2000, delayMs: 0 },
+	{ letters: 400, delayMs: 40 }
+];
+
+/** Letters of a round before which a password reset is written. */
+const ROUND = 10_000;
+
+/** How many emails one process hands to a mail server in a second, and how long one about an account waits behind a round. */
+export async function benchPost(): Promise<void> {
+	const postgres = await startPostgres({ temporary: true });
+	const server = await SmtpStandIn.start();
+	const { db, pool } = openDatabase(postgres.url);
+	try {
+		await migrateDatabase(pool);
+		const now = () => new Date();
+		const [person] = await db
+			.insert(schema.people)
+			.values({ name: 'Somebody', email: 'somebody@example.org', createdAt: now() })
+			.returning({ id: schema.people.id });
+		const words = { toName: 'Somebody', subject: 'Hello', body: 'One.\n\nTwo.', linkPath: '/c/x' };
+		const write = async (n: number) => {
+			const rows = Array.from({ length: n }, (_, i) => ({
+				...words,
+				personId: person?.id ?? null,
+				toEmail: `n${i}@example.org`,
+				writtenAt: now(),
+				nextTryAt: now()
+			}));
+			for (let i = 0; i < n; i += 1000) await db.insert(schema.letters).values(rows.slice(i, i + 1000));
+		};
+		const postman = smtp(server.url, 'Easy Corner <corner@organisation.example>');
+		const deliver = (shallGoOn = () => true) =>
+			deliverLetters(db, postman, 'https://corner.example', now, { leaseMs: 360_000, shallGoOn });
+		for (const { letters, delayMs } of RUNS) {
+			server.delayMs = delayMs;
+			await write(letters);
+			const began = performance.now();
+			const { delivered } = await deliver();
+			print({
+				figure: 'post',
+				delayMs,
+				emails: delivered,
+				emailsPerSecond: rounded(delivered / ((performance.now() - began) / 1000))
+			});
+		}
+		server.delayMs = 0;
+		await write(ROUND);
+		let goesOn = true;
+		const round = deliver(() => goesOn);
+		const began = performance.now();
+		await writeLetter(db, { ...words, personId: null, toEmail: 'reset@example.org', writtenAt: now() });
+		while (!server.taken.some(({ to }) => to === 'reset@example.org'))
+			await new Promise((resolve) => setTimeout(resolve, 5));
+		const resetMs = performance.now() - began;
+		goesOn = false;
+		await round;
+		const left = await db.$count(schema.letters, eq(schema.letters.state, 'waiting'));
+		print({
+			figure: 'post: a password reset behind a round',
+			unit: 'ms',
+			waiting: left,
+			resetMs: rounded(resetMs)
+		});
+		postman.close?.();
+	} finally {
+		await pool.end();
+		await server.stop();
+		await postgres.stop();
+	}
+}

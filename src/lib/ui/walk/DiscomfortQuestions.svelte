@@ -22,33 +22,10 @@
 	let { draft, t, issues, offersNothing = true, children }: Props = $props();
 
 	const worstOf = (place: BodyPlace) => Number(draft.answers[painField(place, 'worst')] || 0);
-	/** Places that stand beside the figure: sore as the page came, touched since, or told on another device. The others are in the fold. */
+	/** Places that stand beside the figure: sore as the page came, or touched since. The others are in the fold, and stay where they are. */
 	let beside = $state<readonly string[]>(
 		untrack(() => BODY_PLACES.filter((place) => worstOf(place) > 0).map(placeName))
 	);
-	/** Places that were rated in the fold: they stay where they are. */
-	let inPlace = $state<readonly string[]>([]);
-	$effect.pre(() => {
-		const come = BODY_PLACES.filter((place) => worstOf(place) > 0)
-			.map(placeName)
-			.filter((name) => !inPlace.includes(name));
-		untrack(() => {
-			const more = come.filter((name) => !beside.includes(name));
-			if (more.length > 0) beside = [...beside, ...more];
-		});
-	});
-
-	/** The answers of a place in the fold: whoever changes one goes on there. */
-	const ofFolded = (name: string): Answering => ({
-		get answers() {
-			return draft.answers;
-		},
-		set(field, text) {
-			if (!inPlace.includes(name)) inPlace = [...inPlace, name];
-			draft.set(field, text);
-		}
-	});
-
 	const scores = $derived(Object.fromEntries(BODY_PLACES.map((place) => [placeName(place), worstOf(place)])));
 	const shown = $derived(
 		beside.flatMap((name) => BODY_PLACES.find((place) => placeName(place) === name) ?? [])
@@ -82,12 +59,7 @@
 </ul>
 <Disclosure words={t.discomfort.list}>
 	<ul>
-		{#each folded as place (placeName(place))}<DiscomfortPlace
-				{place}
-				draft={ofFolded(placeName(place))}
-				{t}
-				{issues}
-			/>{/each}
+		{#each folded as place (placeName(place))}<DiscomfortPlace {place} {draft} {t} {issues} />{/each}
 	</ul>
 </Disclosure>
 {#if isSore}<p class="mt-4 text-note text-ink-soft">{t.discomfort.care}</p>{/if}

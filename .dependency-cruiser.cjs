@@ -8,7 +8,10 @@ module.exports = {
 			severity: 'error',
 			from: { path: '^src/lib/core/', pathNot: '\\.test\\.ts$' },
 			to: {
-				pathNot: ['^src/lib/core/', '^node_modules/(ajv|ical\\.js|jstat|typebox|suncalc|date-holidays)/']
+				pathNot: [
+					'^src/lib/core/',
+					'^node_modules/(@internationalized/date|ajv|ical\\.js|jstat|papaparse|typebox|suncalc|date-holidays)/'
+				]
 			}
 		},
 		{
@@ -35,7 +38,7 @@ module.exports = {
 			severity: 'error',
 			from: { path: '^src/lib/(ui|messages)/|^src/routes/.*\\.svelte$' },
 			to: {
-				path: '^src/lib/core/(schema|corner/validate-corner|judgement/validate-file)|^node_modules/(ajv|typebox)/'
+				path: '^src/lib/core/(schema|corner/validate-corner|case-assessment/validate-case-record)|^node_modules/(ajv|typebox)/'
 			}
 		},
 		{
@@ -44,7 +47,7 @@ module.exports = {
 			severity: 'error',
 			from: {
 				pathNot:
-					'^src/lib/(server|core/calendar/public-holidays|core/judgement/judge-file)|\\.test\\.ts$|^(cli|seed|bench|tests/support)/'
+					'^src/lib/(server|core/calendar/public-holidays|core/case-assessment/assess-case-record)|\\.test\\.ts$|^(cli|seed|bench|tests/support)/'
 			},
 			to: { path: '^src/lib/core/calendar/public-holidays|^node_modules/date-holidays/' }
 		},

@@ -57,7 +57,7 @@ function sendChunked(address: string): Promise<number> {
 	});
 }
 
-/** Many large bodies in chunks, sent by nobody who is signed in: how far the program's memory grows, and how long others wait meanwhile. */
+/** Many large bodies in chunks, sent by nobody who is signed in: how far the program's memory grows, and how long others wait in the meantime. */
 export async function benchBodies(): Promise<void> {
 	await needBuild();
 	const postgres = await startPostgres({ temporary: true });

@@ -4,12 +4,12 @@ import { adviseCorner } from '../src/lib/core/advice';
 import { cornerFromAnswers } from '../src/lib/core/answers';
 import { checkCorner } from '../src/lib/core/checks';
 import type { Corner } from '../src/lib/core/corner';
-import { ladderOf, planCorner, purchaseOutcomes } from '../src/lib/core/plan';
-import { sectionOf } from '../src/lib/core/section';
+import { planOptions, planCorner, purchaseOutcomes } from '../src/lib/core/plan';
+import { sideViewOf } from '../src/lib/core/side-view';
 import { DEMO_PEOPLE } from '../seed/people';
 import { randomCorner } from '../tests/support/random-corner';
 import { bestPlans } from '../src/lib/core/plan/plan-corner';
-import { prepareProblem } from '../src/lib/core/plan/problem';
+import { prepareProblem } from '../src/lib/core/plan/plan-problem';
 import { integerProgramCost } from '../tests/support/integer-program';
 import { measure, print, quantile, rounded } from './measure';
 
@@ -104,10 +104,10 @@ function benchLadder(): void {
 		'core: ladder, 24 rigid and 4 soft pieces',
 		'ms',
 		planned(homes(24, 4, 200)),
-		({ corner, best, before }) => ladderOf(corner, best, before)
+		({ corner, best, before }) => planOptions(corner, best, before)
 	);
 	measure('core: ladder, 60 odd pieces', 'ms', planned(oddHomes(60)), ({ corner, best, before }) =>
-		ladderOf(corner, best, before)
+		planOptions(corner, best, before)
 	);
 	const open = planned(homes(6, 2, 200)).filter(({ best }) => best.open.length > 0);
 	measure('core: purchases, something open', 'ms', open, ({ corner, best }) =>
@@ -125,7 +125,7 @@ export async function benchCore(): Promise<void> {
 	const many = Array.from({ length: 1000 }, (_, i) => demo[i % demo.length] as Corner);
 	measure('core: check with section, demo people', 'ms', many, (corner) => {
 		checkCorner(corner);
-		return sectionOf(corner, null);
+		return sideViewOf(corner, null);
 	});
 	measure('core: three plans, demo people', 'ms', many.slice(0, 300), (corner) => planCorner(corner, 3));
 	measure('core: all advice, demo people', 'ms', many.slice(0, 100), adviseCorner);

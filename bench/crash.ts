@@ -1,14 +1,23 @@
 import { crashRun } from '../tests/support/crash-run';
 import { print, quantile } from './measure';
 
-const KILLS = 20;
+/** Kills, of so many processes behind a proxy. */
+const RUNS = [
+	{ kills: 20, processes: 1 },
+	{ kills: 12, processes: 2 }
+] as const;
 
-/** Kills the program and its database twenty times while people write: what was lost, what came twice, how soon it goes on. */
+/** Kills the program and its database again and again while people write: what was lost, what came twice, how soon it goes on. */
 export async function benchCrash(): Promise<void> {
-	const { recoveryMs, lost, lettersNotOnce, ...found } = await crashRun(KILLS);
+	for (const { kills, processes } of RUNS) await bench(kills, processes);
+}
+
+async function bench(kills: number, processes: number): Promise<void> {
+	const { recoveryMs, lost, lettersNotOnce, ...found } = await crashRun(kills, processes);
 	const sorted = [...recoveryMs].sort((a, b) => a - b);
 	print({
 		figure: 'crash: kill -9 of the program and of PostgreSQL in turn, under load',
+		processes,
 		...found,
 		lost: lost.length,
 		lettersNotOnce: lettersNotOnce.length,

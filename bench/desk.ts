@@ -7,7 +7,7 @@ import { readDaySheet } from '../src/lib/server/cases/day-sheet';
 import { readCase } from '../src/lib/server/cases/read-case';
 import { openDatabase, schema, type Db } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';
-import { followUpsIn, loadOfDays } from '../src/lib/server/follow-ups/list-follow-ups';
+import { followUpsBetween, followUpsPerDay } from '../src/lib/server/follow-ups/list-follow-ups';
 import { countriesOf, listPeople, teamsOf } from '../src/lib/server/people/list-people';
 import { filterOfQuery } from '../src/lib/server/people/people-filter';
 import { benchDeskPages } from './desk-pages';
@@ -142,7 +142,8 @@ export async function benchDesk(): Promise<void> {
 			'people filters': (of, i) => list(of, filters[i % filters.length] ?? ''),
 			'teams and countries': (of) => Promise.all([teamsOf(of, actor), countriesOf(of, actor)]),
 			case: (of, i) => readCase(of, actor, ids[i % ids.length] ?? '', now),
-			'follow-ups': (of) => Promise.all([followUpsIn(of, actor, month), loadOfDays(of, actor, month)])
+			'follow-ups': (of) =>
+				Promise.all([followUpsBetween(of, actor, month), followUpsPerDay(of, actor, month)])
 		};
 		const alone: Record<string, number> = {};
 		for (const [name, act] of Object.entries(work)) {

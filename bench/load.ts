@@ -9,7 +9,7 @@ import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
 import { hashToken, newToken } from '../src/lib/server/access/tokens';
 import type { Actor } from '../src/lib/server/actor';
 import { openAssessment } from '../src/lib/server/assessments/open-assessment';
-import { giveConsent } from '../src/lib/server/assessments/save-answers';
+import { recordConsent } from '../src/lib/server/assessments/save-answers';
 import { sendAssessment } from '../src/lib/server/assessments/send-assessment';
 import { openDatabase, schema } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';
@@ -44,7 +44,7 @@ async function timed(tally: Tally, what: string, work: () => Promise<Response>):
 	const began = performance.now();
 	const response = await work();
 	if (Date.now() >= tally.from) tally.times.push(performance.now() - began);
-	// A conflict is an answer: somebody else was quicker, and nothing was overwritten.
+	// A conflict is an answer: someone else was quicker, and nothing was overwritten.
 	if (response.status >= 400 && response.status !== 409) tally.faults.push(`${what}: ${response.status}`);
 	return response;
 }
@@ -72,7 +72,7 @@ export async function benchLoad(): Promise<void> {
 	for (const { id: personId } of people.slice(0, EMPLOYEES)) {
 		const sent = await sendAssessment(db, actor, { personId, key: randomUUID(), version: null }, now);
 		if (!sent) continue;
-		await giveConsent(db, await openAssessment(db, sent.token), now);
+		await recordConsent(db, await openAssessment(db, sent.token), now);
 		tokens.push(sent.token);
 	}
 	const cookies: string[] = [];

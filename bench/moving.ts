@@ -1,8 +1,8 @@
-import { beatsFor, chooseSet, planDay, type Busy } from '../src/lib/core/moving';
+import { breakIntervalsFor, chooseExerciseSet, planDay, type BusyTime } from '../src/lib/core/breaks';
 import { measure } from './measure';
 
 /** Eight hours with twelve meetings, some minutes later on each day. */
-const days: readonly (readonly Busy[])[] = Array.from({ length: 200 }, (_, n) =>
+const days: readonly (readonly BusyTime[])[] = Array.from({ length: 200 }, (_, n) =>
 	Array.from({ length: 12 }, (_day, i) => ({
 		from: 515 + (n % 15) + i * 38,
 		to: 535 + (n % 15) + i * 38,
@@ -12,7 +12,7 @@ const days: readonly (readonly Busy[])[] = Array.from({ length: 200 }, (_, n) =>
 
 /** Plans days and chooses sets: what a page does at each change. */
 export function benchMoving(): void {
-	const beats = beatsFor('small-changes', { hurts: ['neck', 'eyes'], isLaptopAlone: true });
+	const beats = breakIntervalsFor('small-changes', { hurts: ['neck', 'eyes'], isLaptopAlone: true });
 	measure('moving: 8 hours with 12 meetings, 4 kinds of break, half standing', 'ms', days, (busy) =>
 		planDay({
 			day: { from: 510, to: 990 },
@@ -29,7 +29,7 @@ export function benchMoving(): void {
 		})
 	);
 	measure('moving: the set of a break of three minutes', 'ms', days, () =>
-		chooseSet({
+		chooseExerciseSet({
 			kind: 'up',
 			seconds: 180,
 			body: {

@@ -7,7 +7,7 @@ import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
 import { hashToken, newToken } from '../src/lib/server/access/tokens';
 import type { Actor } from '../src/lib/server/actor';
 import { openAssessment } from '../src/lib/server/assessments/open-assessment';
-import { giveConsent } from '../src/lib/server/assessments/save-answers';
+import { recordConsent } from '../src/lib/server/assessments/save-answers';
 import { sendAssessment } from '../src/lib/server/assessments/send-assessment';
 import { openDatabase, schema } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';
@@ -33,7 +33,7 @@ export async function startWithOneLink(through = (url: string) => Promise.resolv
 	const actor: Actor = { kind: 'user', id, name: 'A', role: 'coordinator' };
 	const personId = await addPerson(db, actor, { name: 'P', email: 'p@b.example', team: '' }, now);
 	const sent = await sendAssessment(db, actor, { personId, key: randomUUID(), version: null }, now);
-	if (sent) await giveConsent(db, await openAssessment(db, sent.token), now);
+	if (sent) await recordConsent(db, await openAssessment(db, sent.token), now);
 	const session = newToken();
 	const expiresAt = new Date(now.getTime() + 86_400_000);
 	await db.insert(schema.sessions).values({ tokenHash: hashToken(session), userId: id, expiresAt });

@@ -2,9 +2,9 @@ import { eq } from 'drizzle-orm';
 import { startPostgres } from '../bin/lib/postgres.mjs';
 import { openDatabase, schema } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';
-import { deliverLetters } from '../src/lib/server/post/deliver-letters';
-import { smtp } from '../src/lib/server/post/postman';
-import { writeLetter } from '../src/lib/server/post/write-letter';
+import { deliverEmails } from '../src/lib/server/email/deliver-emails';
+import { smtpTransport } from '../src/lib/server/email/mail-transport';
+import { queueEmail } from '../src/lib/server/email/queue-email';
 import { SmtpStandIn } from '../tests/support/smtp-stand-in';
 import { print, rounded } from './measure';
 
@@ -40,9 +40,9 @@ export async function benchPost(): Promise<void> {
 			}));
 			for (let i = 0; i < n; i += 1000) await db.insert(schema.letters).values(rows.slice(i, i + 1000));
 		};
-		const postman = smtp(server.url, 'Easy Corner <corner@organisation.example>');
+		const postman = smtpTransport(server.url, 'Easy Corner <corner@organisation.example>');
 		const deliver = (shallGoOn = () => true) =>
-			deliverLetters(db, postman, 'https://corner.example', now, { leaseMs: 360_000, shallGoOn });
+			deliverEmails(db, postman, 'https://corner.example', now, { leaseMs: 360_000, shallGoOn });
 		for (const { letters, delayMs } of RUNS) {
 			server.delayMs = delayMs;
 			await write(letters);
@@ -60,7 +60,7 @@ export async function benchPost(): Promise<void> {
 		let goesOn = true;
 		const round = deliver(() => goesOn);
 		const began = performance.now();
-		await writeLetter(db, { ...words, personId: null, toEmail: 'reset@example.org', writtenAt: now() });
+		await queueEmail(db, { ...words, personId: null, toEmail: 'reset@example.org', writtenAt: now() });
 		while (!server.taken.some(({ to }) => to === 'reset@example.org'))
 			await new Promise((resolve) => setTimeout(resolve, 5));
 		const resetMs = performance.now() - began;

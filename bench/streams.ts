@@ -1,7 +1,7 @@
 import { print, quantile, rounded } from './measure';
 import { startWithOneLink } from './one-link';
 
-/** Streams that are asked for on one link at once, and how often others ask for a page meanwhile. */
+/** Streams that are asked for on one link at once, and how often others ask for a page in the meantime. */
 const STREAMS = 1000;
 const PAGES = 150;
 

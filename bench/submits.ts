@@ -1,4 +1,4 @@
-import { newThing, SHELF } from '../src/lib/core/answers';
+import { newThingFields, THING_CHOICES } from '../src/lib/core/answers';
 import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
 import { print, quantile, rounded } from './measure';
@@ -13,8 +13,8 @@ const WARM_UP = 20;
 /** A household of forty things that all could go somewhere. */
 function fullHouse(): Record<string, string> {
 	const things = Array.from({ length: THINGS }, (_, i) => {
-		const { kind } = SHELF[i % SHELF.length] ?? { kind: 'book' as const };
-		return newThing(i, kind, `${kind} ${i}`, 'cm');
+		const { kind } = THING_CHOICES[i % THING_CHOICES.length] ?? { kind: 'book' as const };
+		return newThingFields(i, kind, `${kind} ${i}`, 'cm');
 	});
 	return Object.assign({}, ...things) as Record<string, string>;
 }

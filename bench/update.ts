@@ -7,8 +7,8 @@ import { seedWorkforce } from '../seed/workforce';
 import { addUser } from '../src/lib/server/access/add-user';
 import { openDatabase, schema } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';
-import { countToRejudge } from '../src/lib/server/judgements/rejudge';
-import { countHeld } from '../src/lib/server/mail-brake/release-held';
+import { countCasesToReassess } from '../src/lib/server/case-assessments/reassess-outdated-cases';
+import { countHeld } from '../src/lib/server/email-hold/held-emails';
 import { print, quantile, rounded } from './measure';
 
 const { assessments, cases, letters } = schema;
@@ -23,7 +23,7 @@ const later = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /**
  * A large workforce whose cases were judged by other rules, as an update leaves it: how long the running program takes to judge everybody again,
- * how long others wait for a page meanwhile, and that nobody is written to and no link ends by it.
+ * how long others wait for a page in the meantime, and that nobody is written to and no link ends by it.
  */
 export async function benchUpdate(): Promise<void> {
 	await needBuild();
@@ -35,7 +35,7 @@ export async function benchUpdate(): Promise<void> {
 		const id = await addUser(db, { ...account, password: 'long enough pass' });
 		const now = new Date();
 		await seedWorkforce(db, PEOPLE, now, { kind: 'user', id, name: account.name, role: account.role });
-		// Nothing of the workforce's own is to go out meanwhile: what does is the update's.
+		// Nothing of the workforce's own is to go out in the meantime: what does is the update's.
 		await db.update(letters).set({ state: 'delivered' }).where(eq(letters.state, 'waiting'));
 		await db.delete(schema.followUps).where(sql`done_at is null`);
 		await db
@@ -46,7 +46,7 @@ export async function benchUpdate(): Promise<void> {
 		await db.update(schema.checkIns).set({ remindOn: null });
 		await pool.query('analyze');
 		const [people, written, ended] = await Promise.all([
-			countToRejudge(db),
+			countCasesToReassess(db),
 			db.$count(letters),
 			db.$count(assessments, isNotNull(assessments.revokedAt))
 		]);
@@ -59,7 +59,7 @@ export async function benchUpdate(): Promise<void> {
 		});
 		const waits: number[] = [];
 		try {
-			while ((await countToRejudge(db)) > 0) {
+			while ((await countCasesToReassess(db)) > 0) {
 				const asked = performance.now();
 				await (await fetch(`${app.address}/health`)).arrayBuffer();
 				waits.push(performance.now() - asked);
@@ -73,7 +73,7 @@ export async function benchUpdate(): Promise<void> {
 				unit: 's',
 				judging: rounded((judged - began) / 1000),
 				msEach: rounded((judged - began) / people),
-				left: await countToRejudge(db),
+				left: await countCasesToReassess(db),
 				heldEmails: await countHeld(db),
 				emailsWritten: (await db.$count(letters)) - written,
 				linksEnded: (await db.$count(assessments, isNotNull(assessments.revokedAt))) - ended,

@@ -3,7 +3,7 @@ import { CHROMIUM } from '../bin/lib/packages.mjs';
 import { sendTo } from '../e2e/support';
 import { walkOneByOne, wordsOf } from '../e2e/walker';
 import { EIGHT } from '../e2e/walkers';
-import { walkSeconds } from '../src/lib/core/asking';
+import { questionnaireSeconds } from '../src/lib/core/questionnaire';
 import { print, rounded } from './measure';
 
 const BASE = process.env.BASE_URL ?? 'http://127.0.0.1:4280';
@@ -43,7 +43,7 @@ export async function benchWalk(): Promise<void> {
 			await page.getByRole('button', { name: /Begin/ }).tap();
 			const cost = await walkOneByOne(page, answers, { hasTouch: true });
 			const told = { ...cost, words: cost.words + first, taps: cost.taps + 2 };
-			const took = walkSeconds(told) / 60;
+			const took = questionnaireSeconds(told) / 60;
 			minutes.push(took);
 			print({ bench: 'walk', who, ...told, minutes: rounded(took) });
 			await phone.close();

@@ -3,7 +3,7 @@ import { startApp } from '../bin/lib/app.mjs';
 import { freePort } from '../bin/lib/net.mjs';
 import { startPostgres } from '../bin/lib/postgres.mjs';
 import { plantWorkforce } from '../seed/planted';
-import { csvOf } from '../src/lib/core/exchange';
+import { toCsv } from '../src/lib/core/exchange';
 import { addUser } from '../src/lib/server/access/add-user';
 import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
 import { hashToken, newToken } from '../src/lib/server/access/tokens';
@@ -29,7 +29,7 @@ const SCREENS = [
 	['discomfort of a team by country', '/discomfort?by=country&team=Team+3']
 ] as const;
 
-/** The aggregate that somebody would write by hand for a screen: of each team, how many have each code. */
+/** The aggregate that someone would write by hand for a screen: of each team, how many have each code. */
 async function plainAggregate(db: Db): Promise<number> {
 	const began = performance.now();
 	await db.execute(sql`select o.team, c, count(*) from observations o, unnest(o.discomfort || o.findings || o.first_discomfort) c
@@ -117,7 +117,7 @@ export async function benchWorkforce(): Promise<void> {
 			'0.36'
 		]);
 		const began = performance.now();
-		csvOf(lines);
+		toCsv(lines);
 		print({
 			figure: 'workforce: figures written as CSV, once they are known',
 			unit: 'rows/s',

@@ -103,7 +103,7 @@ await run(async () => {
 	await desk.getByRole('button', { name: 'Use a typical day' }).click();
 	await desk.evaluate(() => scrollTo(0, 0));
 	await shoot(desk, 'your-day');
-	// As somebody comes to it: the first page brings the fonts that the others have from then on.
+	// As someone comes to it: the first page brings the fonts that the others have from then on.
 	const dark = await open(PHONE, 'dark');
 	await dark.goto(mirela);
 	await dark.clock.setFixedTime(MORNING);
@@ -121,7 +121,7 @@ await run(async () => {
 	await shoot(phone, 'phone-plan');
 	await phone.goto(`${mirela}/check-in`);
 	await shoot(phone, 'phone-check-in');
-	// Last, since it is kept: somebody who has not answered says that an emergency sign is there, which only an outcome closes.
+	// Last, since it is kept: someone who has not answered says that an emergency sign is there, which only an outcome closes.
 	await phone.goto(await linkOf(phone, 'Sunniva Peatling'));
 	await phone.getByRole('button', { name: /Begin|Pick up/ }).click();
 	await phone.getByRole('heading', { name: 'Before anything else' }).waitFor();

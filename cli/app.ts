@@ -1,11 +1,11 @@
 /** The program on a server, by one command: what it takes to install, start, update, back up and restore it. */
 import { isPlainFault } from '../bin/lib/say.mjs';
-import { refusalWords } from '../src/lib/messages/refusal-words';
-import { ConfigFault, needForProduction, readConfig } from '../src/lib/server/config';
-import { MigrationFault } from '../src/lib/server/db/migrate';
-import { ErasuresFault } from '../src/lib/server/erasure/erasures-file';
-import { RestoreFault } from '../src/lib/server/erasure/replay-erasures';
-import { Fault } from '../src/lib/server/fault';
+import { errorText } from '../src/lib/messages/error-text';
+import { ConfigError, requireProductionSettings, readConfig } from '../src/lib/server/config';
+import { MigrationError } from '../src/lib/server/db/migrate';
+import { ErasuresFileError } from '../src/lib/server/erasure/erasures-file';
+import { RestoreError } from '../src/lib/server/erasure/replay-erasures';
+import { DomainError } from '../src/lib/server/domain-error';
 import { user } from './app/add-user';
 import { check } from './app/check';
 import { backup, migrate, replay, restore } from './app/database-commands';
@@ -13,7 +13,7 @@ import { CommandFault, USAGE } from './app/usage';
 
 /** Serves people: on this machine alone unless told otherwise, since what is before it speaks HTTPS. */
 async function start(): Promise<void> {
-	if (readConfig(process.env).mode === 'production') needForProduction(process.env);
+	if (readConfig(process.env).mode === 'production') requireProductionSettings(process.env);
 	process.env.HOST ||= '127.0.0.1';
 	process.env.BODY_SIZE_LIMIT ||= '25M';
 	// Longer than what stands before it keeps a connection: who closes first must not be the one that is being asked.
@@ -37,8 +37,8 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[]) => Promise<unk
 
 /** Faults that say in one sentence what to do; anything else is a fault of ours, with its trace. */
 function sentenceOf(error: unknown): string | null {
-	if (error instanceof Fault) return refusalWords(error.why);
-	const isTold = [CommandFault, ConfigFault, MigrationFault, RestoreFault, ErasuresFault].some(
+	if (error instanceof DomainError) return errorText(error.why);
+	const isTold = [CommandFault, ConfigError, MigrationError, RestoreError, ErasuresFileError].some(
 		(kind) => error instanceof kind
 	);
 	return error instanceof Error && (isTold || isPlainFault(error)) ? error.message : null;

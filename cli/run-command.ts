@@ -3,10 +3,10 @@ import { adviseCorner } from '../src/lib/core/advice';
 import { cornerSchema } from '../src/lib/core/corner';
 import { validateCorner } from '../src/lib/core/corner/validate-corner';
 import type { Checked } from '../src/lib/core/issue';
-import { fileSchema } from '../src/lib/core/judgement/file-schema';
-import { judgeFile } from '../src/lib/core/judgement/judge-file';
-import { judgementSchema } from '../src/lib/core/judgement/judgement-schema';
-import { validateFile } from '../src/lib/core/judgement/validate-file';
+import { caseRecordSchema } from '../src/lib/core/case-assessment/case-record-schema';
+import { assessCaseRecord } from '../src/lib/core/case-assessment/assess-case-record';
+import { assessmentResultSchema } from '../src/lib/core/case-assessment/assessment-result-schema';
+import { validateCaseRecord } from '../src/lib/core/case-assessment/validate-case-record';
 import { planCorner, reportCorner } from '../src/lib/core/plan';
 import { statistic, validateStatistic } from '../src/lib/core/statistics/statistic';
 import type { ReadText } from './read-input';
@@ -64,7 +64,7 @@ const COMPUTE: Readonly<Record<string, Compute>> = {
 	check: computing(validateCorner, reportCorner),
 	plan: computing(validateCorner, (corner) => planCorner(corner)),
 	advise: computing(validateCorner, adviseCorner),
-	judge: computing(validateFile, (file) => judgeFile(file, RULES_IN_FORCE)),
+	judge: computing(validateCaseRecord, (file) => assessCaseRecord(file, RULES_IN_FORCE)),
 	statistic: computing(validateStatistic, statistic)
 };
 
@@ -72,8 +72,8 @@ const COMPUTE: Readonly<Record<string, Compute>> = {
 const PRINT: Readonly<Record<string, unknown>> = {
 	schema: cornerSchema,
 	'schema corner': cornerSchema,
-	'schema file': fileSchema,
-	'schema judgement': judgementSchema,
+	'schema file': caseRecordSchema,
+	'schema judgement': assessmentResultSchema,
 	checklist: RULES_IN_FORCE.checklist
 };
 

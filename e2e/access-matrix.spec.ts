@@ -1,6 +1,11 @@
 import { expect, test, type APIRequestContext } from '@playwright/test';
 import { ROLES, type Role } from '../src/lib/core/access';
-import { DESK_ACTIONS, DESK_ROUTES, mayRequest, type DeskRoute } from '../src/lib/server/access/desk-routes';
+import {
+	DESK_ACTIONS,
+	DESK_ROUTES,
+	isRequestAllowed,
+	type DeskRoute
+} from '../src/lib/server/access/desk-routes';
 import { routesIn } from '../tests/support/routes';
 import { ACCOUNT } from './support';
 
@@ -34,21 +39,21 @@ const NEEDS_SESSION = '/desk/sign-in/code';
 /** Routes that a secret in the address opens: with a wrong one they are not there, for anybody. */
 const needsSecret = (route: string) => /^\/c\/|\[token=token\]|^\/post\/\[id=uuid\]$/.test(route);
 
-/** Routes behind a permission that name something which is not there in this test, or was made for somebody else. */
+/** Routes behind a permission that name something which is not there in this test, or was made for someone else. */
 const NAMES_NOTHING: readonly string[] = [
 	'/desk/(signed-in)/referrals/[id=uuid]',
 	'/desk/(signed-in)/workforce/report/[id=uuid]',
 	'/desk/(signed-in)/workforce/report/[id=uuid]/data'
 ];
 
-/** What the tables of the program say that somebody gets of a route; null where no table has it. */
+/** What the tables of the program say that someone gets of a route; null where no table has it. */
 function expected(route: string, who: Who): Answer | 'closed' | null {
 	if (OPEN.includes(route)) return 'in';
 	if (needsSecret(route)) return 'hidden';
 	if (route === NEEDS_SESSION) return who === 'nobody' ? 'closed' : 'in';
 	if (!Object.hasOwn(DESK_ROUTES, route)) return null;
 	if (who === 'nobody') return 'closed';
-	if (!mayRequest(who, { route, method: 'GET', query: new URLSearchParams() })) return 'forbidden';
+	if (!isRequestAllowed(who, { route, method: 'GET', query: new URLSearchParams() })) return 'forbidden';
 	return NAMES_NOTHING.includes(route) ? 'hidden' : 'in';
 }
 
@@ -117,6 +122,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/users?/record', { user: 'PERSON', sees: 'no' }],
 	['/desk/waiting-emails?/again', { letter: KEY }],
 	['/desk/waiting-emails?/release', { kind: 'recheck', expected: '0' }],
+	['/desk/waiting-emails?/cancel', { kind: 'recheck', expected: '0' }],
 	['/desk/waiting-emails?/limit', { perDay: '1', version: '0' }],
 	['/desk/crisis-lines?/remove', { country: 'GB' }],
 	['/desk/crisis-lines?/set', { country: 'GB', name: 'x', phone: '12' }],
@@ -161,7 +167,7 @@ function actOf(path: string): { route: DeskRoute; action: string } {
 function mayPost(who: Who, path: string): boolean {
 	const { route, action } = actOf(path);
 	const query = new URLSearchParams(action === 'default' ? '' : `/${action}`);
-	return who !== 'nobody' && mayRequest(who, { route, method: 'POST', query });
+	return who !== 'nobody' && isRequestAllowed(who, { route, method: 'POST', query });
 }
 
 function answerOf(status: number, location: string | undefined): Answer | number {
@@ -251,7 +257,7 @@ test('every route is closed but to those who are named, for each role and a fore
 	}
 	expect(found).toEqual([]);
 
-	// No act of the desk is carried out for who may not do it, on a row that exists; with somebody else's referral neither.
+	// No act of the desk is carried out for who may not do it, on a row that exists; with someone else's referral neither.
 	const acted: string[] = [];
 	for (const who of ['nobody', 'reader', 'clinician'] as const) {
 		const request = await context();

@@ -8,7 +8,7 @@ import { agree, EVERY_PAGE, posted, sendTo, deskTest as test } from './support';
 /** What would run if it were read as markup, in an attribute, as a script or as a template. */
 const HOSTILE = `'"><img src=x onerror="ran=1"><script>ran=1</script>{{1}}`;
 
-/** Fields of the self-assessment that hold what somebody typed. */
+/** Fields of the self-assessment that hold what someone typed. */
 const TYPED_FIELDS = [...ANSWER_FIELDS].filter(([, values]) => values === 'text').map(([name]) => name);
 
 /** Opens a page and fails where anything of {@link HOSTILE} came alive. */
@@ -46,12 +46,12 @@ test('hostile text in every field stands as text on every page of both doors', a
 	);
 	page.on('dialog', (dialog) => refused.push(`dialog: ${dialog.message()}`));
 
-	// Somebody whose every answer that can be typed is hostile, on the way through the questions.
+	// Someone whose every answer that can be typed is hostile, on the way through the questions.
 	const asked = await sendTo(page, 'Hostile Unsent');
 	await agree(page, asked.link);
 	await save(page, asked.link, Object.fromEntries(TYPED_FIELDS.map((name) => [name, HOSTILE])));
 	await save(page, asked.link, { 'thing.0.kind': 'hardback', 'thing.0.label': HOSTILE });
-	// Somebody who has answered, with hostile words wherever words are kept.
+	// Someone who has answered, with hostile words wherever words are kept.
 	const sent = await sendTo(page, 'Hostile Answered');
 	await agree(page, sent.link);
 	const answers = DEMO_PEOPLE.find(({ name }) => name === 'Mirela Oakhanger')?.answers ?? {};

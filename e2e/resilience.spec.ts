@@ -128,7 +128,7 @@ test('an answer that another device took back is asked for again, at the end of 
 	await expect(employee.locator('#surfaceHeight')).toHaveValue('');
 	await expect(employee.getByRole('alert')).toBeVisible();
 
-	// Corrected, and not sent: the plan says that it is the earlier one, and is made anew on request.
+	// Corrected, and not sent: the plan says that it is the earlier one, and is made again on request.
 	await employee.locator('#surfaceHeight').fill('77.5');
 	await expect(employee.getByText(/^Saved/)).toBeVisible();
 	await employee.goto(`${link}/plan`);

@@ -162,7 +162,7 @@ test('distress has a calm page of its own, with the crisis line that the organis
 		'href',
 		'tel:+442079460199'
 	);
-	await page.getByRole('button', { name: 'I’m safe now and somebody is with me' }).click();
+	await page.getByRole('button', { name: 'I’m safe now and someone is with me' }).click();
 	await expect(page).toHaveURL(link);
 });
 

@@ -1,14 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import axe, { type AxeResults, type ElementContext, type RunOptions } from 'axe-core';
 import { expect, test as base, type Page } from '@playwright/test';
-import { PAGES } from '../src/lib/core/answers';
+import { QUESTIONNAIRE_PAGES } from '../src/lib/core/answers';
 import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
 
 /** Every page that an employee can open, below their link. */
 export const EVERY_PAGE = [
 	'',
-	...PAGES.map((name) => `/${name}`),
+	...QUESTIONNAIRE_PAGES.map((name) => `/${name}`),
 	'/plan',
 	'/day',
 	'/break',
@@ -178,7 +178,7 @@ export async function agree(page: Page, link: string): Promise<void> {
 	await posted(page, `${link}?/begin`, {});
 }
 
-/** Adds a person who has answered as somebody of the demo did: a case that no other test works on. */
+/** Adds a person who has answered as someone of the demo did: a case that no other test works on. */
 export async function answeredLike(
 	page: Page,
 	name: string,

@@ -1,13 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import { expect } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { ROSTER_FIELDS } from '../src/lib/core/exchange';
 import { answeredLike, deskTest as test, posted, signIn } from './support';
 
-test('what an import makes due waits on the day sheet, with counts, until a coordinator releases it', async ({
-	page,
-	baseURL
-}) => {
-	const name = 'Iwan Comesback';
+/** Someone who answered, left, and was taken back by an import: their next self-assessment is due by that alone. */
+async function comesBack(page: Page, baseURL: string | undefined, name: string): Promise<void> {
 	const { caseUrl } = await answeredLike(page, name, 'Mirela Oakhanger');
 	const id = caseUrl.split('/').at(-1) ?? '';
 	await posted(page, '/desk/people?/bulk', { act: 'leave', ids: id, expected: '1', key: randomUUID() });
@@ -16,20 +13,42 @@ test('what an import makes due waits on the day sheet, with counts, until a coor
 	);
 	const apply = { key: randomUUID(), added: 0, changed: 0, leaveAbsent: false, takeBack: true };
 	const head = { columns, firstRow: 2, headings: '', apply };
-	const line = [name, 'iwan.comesback@lanterns.example'];
+	const line = [name, `${name.toLowerCase().replace(' ', '.')}@lanterns.example`];
 	const imported = await page.request.post('/desk/people/import', {
 		headers: { origin: baseURL ?? '', 'content-type': 'application/x-ndjson' },
 		data: `${JSON.stringify(head)}\n${JSON.stringify(line)}`
 	});
 	expect(await imported.json()).toMatchObject({ isApplied: true, back: 1 });
+}
+
+test('what an import makes due waits on the day sheet, with counts, until a coordinator releases or cancels it', async ({
+	page,
+	baseURL
+}) => {
+	await comesBack(page, baseURL, 'Iwan Comesback');
 
 	await signIn(page);
 	await expect(page.getByText(/waiting for your release/)).toBeVisible();
 	await page.getByRole('link', { name: 'Review waiting emails' }).click();
 	const row = page.getByRole('row', { name: /Next self-assessment an import/ });
 	await expect(row).toContainText('1');
-	await page.getByRole('button', { name: 'Release 1 email' }).first().click();
+	const ofKind = page.locator('tbody', { has: row });
+	await ofKind.getByRole('button', { name: 'Release 1 email' }).click();
 	await expect(page.getByText('1 email was released.')).toBeVisible();
+
+	// Cancelled only once it has been said what that means.
+	await comesBack(page, baseURL, 'Ines Comesback');
+	await page.goto('/desk/waiting-emails');
+	const cancel = ofKind.getByRole('button', { name: 'Cancel 1 email' });
+	await cancel.click();
+	const question = page.getByRole('alertdialog');
+	await expect(question).toContainText('Nobody is asked for this self-assessment.');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(question).toHaveCount(0);
+	await cancel.click();
+	await question.getByRole('button', { name: 'Cancel 1 email' }).click();
+	await expect(page.getByText('1 email was cancelled.')).toBeVisible();
+	await expect(row).toHaveCount(0);
 
 	// The limit of a day: refused in words where it is none, kept where it is one.
 	const perDay = page.getByLabel('Emails a day');

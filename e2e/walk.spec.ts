@@ -135,6 +135,17 @@ test('discomfort is touched on the figure or told by keys, and comes with the ca
 	await expect(employee.getByRole('heading', { name: 'You', exact: true })).toBeVisible();
 	await employee.goto(`${link}/discomfort`);
 	await expect(neck.getByRole('checkbox', { name: 'Stiffness' })).toBeChecked();
+	// What the page before told late is here, and nothing was said for anybody: the other places have no answer.
+	const kept = async () =>
+		((await (await page.request.get(`${link}/draft`)).json()) as { answers: Record<string, string> }).answers;
+	await expect.poll(async () => (await kept())['pain.neck.worst']).toBe('5');
+	expect(Object.keys(await kept()).filter((name) => /^pain\.(?!neck)/.test(name))).toEqual([]);
+	// Told on another device while the page is open: it stands beside the figure as if the page had come with it.
+	const told = await page.request.put(`${link}/draft`, { data: { fields: { 'pain.low-back.worst': '4' } } });
+	expect(told.ok(), await told.text()).toBe(true);
+	const back = employee.locator('.places #place-low-back');
+	await expect(back.locator('summary')).toContainText('4 of 10');
+	await expect(back.getByRole('radio', { name: '4', exact: true }).first()).toBeChecked();
 	await context.close();
 	await page.goto(caseUrl);
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Olga Acheson');
@@ -395,7 +406,7 @@ test('asked again after a year, what has changed is asked anew and the rest is k
 	page,
 	browser
 }) => {
-	// Somebody of the demo whose next self-assessment has come and who sits at a table; what they answered last year is put in.
+	// Someone of the demo whose next self-assessment has come and who sits at a table; what they answered last year is put in.
 	const letters = await (await page.request.get('/post?q=another look')).text();
 	let found: { link: string; surfaceHeight: string } | null = null;
 	for (const [, letter = ''] of letters.matchAll(/href="(\/post\/[0-9a-f-]{36})"/g)) {

@@ -1,6 +1,6 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
-/** What somebody answers, by the question's field: a length as typed, an option, `pain.neck` as `5/3`, a thing as `book: 4`. */
+/** What someone answers, by the question's field: a length as typed, an option, `pain.neck` as `5/3`, a thing as `book: 4`. */
 export type WalkerAnswers = Readonly<Record<string, string>>;
 
 /** What a walk cost. */

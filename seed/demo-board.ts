@@ -1,9 +1,9 @@
 import { and, asc, eq, inArray, isNotNull, sql } from 'drizzle-orm';
 import type { PurchaseId } from '../src/lib/core/plan';
 import type { Actor } from '../src/lib/server/actor';
-import { putOff, setOwner } from '../src/lib/server/cases/look-after';
+import { postponeCase, setOwner } from '../src/lib/server/cases/case-owner';
 import { schema, type Db } from '../src/lib/server/db/client';
-import { judgeAnew } from '../src/lib/server/judgements/judge-anew';
+import { reassessCase } from '../src/lib/server/case-assessments/reassess-cases';
 import { lockPerson } from '../src/lib/server/people/lock-person';
 import { isoDay } from '../src/lib/server/clock';
 
@@ -11,7 +11,7 @@ const { cases, equipmentRequests } = schema;
 
 const DAY_MS = 86_400_000;
 
-/** Somebody with what would close a gap at their corner by itself. */
+/** Someone with what would close a gap at their corner by itself. */
 interface Wish {
 	readonly personId: string;
 	readonly assessmentId: string;
@@ -55,7 +55,7 @@ export async function seedBoard(db: Db, wishes: readonly Wish[], now: Date): Pro
 				askedAt: new Date(at.getTime() - 3 * DAY_MS),
 				changedAt: at
 			});
-			await judgeAnew(tx, of.personId, at);
+			await reassessCase(tx, of.personId, at);
 		});
 	}
 }
@@ -96,6 +96,6 @@ export async function seedOwners(
 			until,
 			reason: 'on holiday until then'
 		};
-		await putOff(db, by, input, yesterday);
+		await postponeCase(db, by, input, yesterday);
 	}
 }

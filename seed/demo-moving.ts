@@ -1,20 +1,20 @@
-import { addDays, weekdayOf, dayIn } from '../src/lib/core/calendar';
-import { RHYTHMS } from '../src/lib/core/moving/rhythm';
+import { addDays, weekdayOf, civilDateIn } from '../src/lib/core/calendar';
+import { BREAK_SCHEDULES } from '../src/lib/core/breaks/break-schedules';
 import { schema, type Db } from '../src/lib/server/db/client';
 
 const { moving, movingWeeks } = schema;
 
-/** Whole weeks that somebody who shares their breaks has shared. */
+/** Whole weeks that someone who shares their breaks has shared. */
 const WEEKS = 5;
 
 /** People who share how they break, each with a rhythm and some weeks of their own. */
 export async function seedMoving(db: Db, personIds: readonly string[], now: Date): Promise<void> {
-	const today = dayIn('UTC', now);
+	const today = civilDateIn('UTC', now);
 	const monday = addDays(today, -((weekdayOf(today) + 6) % 7));
 	for (const [i, personId] of personIds.entries()) {
 		await db
 			.insert(moving)
-			.values({ personId, rhythm: RHYTHMS[i % RHYTHMS.length] ?? null, sharedAt: now })
+			.values({ personId, rhythm: BREAK_SCHEDULES[i % BREAK_SCHEDULES.length] ?? null, sharedAt: now })
 			.onConflictDoNothing();
 		await db.insert(movingWeeks).values(
 			Array.from({ length: WEEKS }, (_, n) => ({

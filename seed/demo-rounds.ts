@@ -1,10 +1,10 @@
 import { RULES_IN_FORCE } from '../src/lib/core/rules';
 import { sql } from 'drizzle-orm';
-import { civilDate } from '../src/lib/core/calendar';
+import { parseCivilDate } from '../src/lib/core/calendar';
 import { remindersFor } from '../src/lib/core/triage';
 import { letterTextsFor } from '../src/lib/messages/letters';
 import { reminderLetter } from '../src/lib/messages/letters';
-import { addDays, isoDay } from '../src/lib/server/clock';
+import { addIsoDays, isoDay } from '../src/lib/server/clock';
 import { schema, type Db } from '../src/lib/server/db/client';
 import { workCalendarOfPlace } from '../src/lib/core/calendar/public-holidays';
 import { ROUNDS_AGO } from './workforce';
@@ -38,8 +38,8 @@ export async function seedRounds(db: Db, now: Date): Promise<void> {
 				checklistVersion: RULES_IN_FORCE.checklist.version,
 				subject: letter.subject,
 				body: letter.body('{name}', '{until}'),
-				startsOn: addDays(today, -from),
-				dueOn: addDays(today, -until),
+				startsOn: addIsoDays(today, -from),
+				dueOn: addIsoDays(today, -until),
 				timeZone: 'Europe/London',
 				createdAt: at,
 				sentAt: at,
@@ -68,7 +68,7 @@ async function seedReminders(db: Db, roundId: string, subject: string, now: Date
 	const today = isoDay(now, 'UTC');
 	const words = reminderLetter({ name: '{name}', subject });
 	for (const { sent, country } of rows) {
-		const invited = civilDate(sent);
+		const invited = parseCivilDate(sent);
 		const all = invited
 			? remindersFor(
 					invited,

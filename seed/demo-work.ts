@@ -4,7 +4,7 @@ import { addNote } from '../src/lib/server/cases/notes';
 import { writeToPerson } from '../src/lib/server/cases/messages';
 import { writeOnReferral } from '../src/lib/server/referrals/answer-referral';
 import { referCase } from '../src/lib/server/referrals/refer';
-import { judgeAnew } from '../src/lib/server/judgements/judge-anew';
+import { reassessCase } from '../src/lib/server/case-assessments/reassess-cases';
 import { lockPerson } from '../src/lib/server/people/lock-person';
 import { schema, type Db } from '../src/lib/server/db/client';
 import { peopleWithWishes, seedBoard } from './demo-board';
@@ -59,7 +59,7 @@ export async function seedWork(
 				reason: state === 'declined' ? 'One from the store room is on its way instead' : '',
 				changedAt: state === 'asked' ? null : ago(1)
 			});
-			await judgeAnew(tx, personId, ago(1));
+			await reassessCase(tx, personId, ago(1));
 		});
 	const ASKED = [
 		'The books slide on the laptop stand. What else could go under it?',
@@ -74,7 +74,7 @@ export async function seedWork(
 			await tx
 				.insert(messages)
 				.values({ personId: person.personId, fromPerson: true, at: ago(2 - i / 2), text, key: `seed ${i}` });
-			await judgeAnew(tx, person.personId, ago(1));
+			await reassessCase(tx, person.personId, ago(1));
 		});
 	}
 	const written = some[10];

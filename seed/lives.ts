@@ -1,16 +1,16 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { discomfortFromAnswers } from '../src/lib/core/answers';
-import type { News } from '../src/lib/core/judgement';
+import type { NewsKind } from '../src/lib/core/case-assessment';
 import type { Actor } from '../src/lib/server/actor';
 import { openAssessment } from '../src/lib/server/assessments/open-assessment';
-import { giveConsent, saveAnswers } from '../src/lib/server/assessments/save-answers';
+import { recordConsent, saveAnswers } from '../src/lib/server/assessments/save-answers';
 import { newestLinkPath, sendAssessment } from '../src/lib/server/assessments/send-assessment';
-import { openingPath } from '../src/lib/server/post/personal-link';
+import { linkPathToSend } from '../src/lib/server/email/personal-link';
 import { submitAnswers } from '../src/lib/server/assessments/submit-answers';
 import { answerCheckIn } from '../src/lib/server/check-ins/answer-check-in';
-import { doWhatIsDueFor } from '../src/lib/server/check-ins/ask-due';
+import { processDueCase } from '../src/lib/server/check-ins/process-due-cases';
 import { isoDay } from '../src/lib/server/clock';
-import { closableOf } from '../src/lib/server/cases/case-page';
+import { closableItemsOf } from '../src/lib/server/cases/case-page';
 import { settleCase } from '../src/lib/server/cases/settle-case';
 
 import { recordContact } from '../src/lib/server/contacts/record-contact';
@@ -18,13 +18,13 @@ import { schema, type Db } from '../src/lib/server/db/client';
 import { inTransaction } from '../src/lib/server/db/transaction';
 import { addDays, nextWorkingDay } from '../src/lib/core/calendar';
 import { setFollowUp } from '../src/lib/server/follow-ups/set-follow-up';
-import { lookAtPerson } from '../src/lib/server/people/lock-person';
+import { readPersonPlace } from '../src/lib/server/people/lock-person';
 import { FINDING_IDS } from '../src/lib/core/checklist';
 import { tickFinding } from '../src/lib/server/findings/tick-finding';
-import { newestJudgement } from '../src/lib/server/judgements/newest-judgement';
+import { newestAssessmentResult } from '../src/lib/server/case-assessments/newest-assessment-result';
 import { addPerson, type NewPerson } from '../src/lib/server/people/add-person';
-import { leave } from '../src/lib/server/people/leave';
-import type { Planning } from '../src/lib/server/planning/planning';
+import { markAsLeft } from '../src/lib/server/people/mark-as-left';
+import type { Planner } from '../src/lib/server/planning/planning';
 import { currentPlanOf } from '../src/lib/server/plans/current-plan';
 import { tickStep } from '../src/lib/server/plans/tick-step';
 import { eased, makeHistory, painOf, SeedFault, soreIn } from './profiles';
@@ -61,7 +61,7 @@ const SAID = [
 	'Goes to physiotherapy since last month, and it helps.'
 ] as const;
 
-const NEWS: readonly News[] = ['glasses', 'chair', 'moved'];
+const NEWS: readonly NewsKind[] = ['glasses', 'chair', 'moved'];
 
 /** Of a hundred, how many put right what was found besides heights. */
 const SHARE_THAT_PUTS_RIGHT = 70;
@@ -75,7 +75,7 @@ export class Life {
 	constructor(
 		private readonly db: Db,
 		private readonly coordinator: Actor & { kind: 'user' },
-		private readonly planning: Planning,
+		private readonly planning: Planner,
 		private readonly dice: Dice,
 		private readonly now: Date,
 		/** Whether they do not answer the last round, unless they have left. */
@@ -110,7 +110,7 @@ export class Life {
 		if (!isOpen && dice.chance(0.8)) await this.dealWith(this.ago(1));
 		if (hasLeft) {
 			const act = { key: crypto.randomUUID(), personId: this.personId, version: null };
-			await leave(this.db, this.coordinator, act, this.ago(dice.int(1, 12)));
+			await markAsLeft(this.db, this.coordinator, act, this.ago(dice.int(1, 12)));
 		} else if (dice.chance(0.3)) await this.setLook();
 		return this.personId;
 	}
@@ -141,7 +141,7 @@ export class Life {
 		const sentAt = (await openAssessment(this.db, token)).assessment.sentAt;
 		const at = new Date(Math.max(this.ago(agoDays).getTime(), sentAt.getTime() + 12 * 60_000));
 		const open = await openAssessment(this.db, token);
-		await giveConsent(this.db, open, at);
+		await recordConsent(this.db, open, at);
 		await saveAnswers(this.db, open, answers, at);
 		const submitted = await submitAnswers(this.db, open, at, this.planning);
 		if (!submitted.ok) throw new SeedFault(submitted.issues.map((i) => `${i.field} ${i.code}`).join(', '));
@@ -173,7 +173,7 @@ export class Life {
 		if (at > this.now) return;
 		await this.passTime(at);
 		const open = await openAssessment(this.db, token);
-		const judgement = await newestJudgement(this.db, this.personId);
+		const judgement = await newestAssessmentResult(this.db, this.personId);
 		for (const { id } of judgement?.findings ?? []) {
 			const finding = FINDING_IDS.find((known) => known === id);
 			if (finding) await tickFinding(this.db, open, { finding, how: 'done' }, at);
@@ -191,7 +191,7 @@ export class Life {
 			const [day] = [row?.judgeOn, row?.mailOn].flatMap((one) => one ?? []).sort();
 			if (!day || day > isoDay(until, 'UTC')) return;
 			const at = new Date(Math.min(Date.parse(`${day}T08:20:00Z`), until.getTime()));
-			await doWhatIsDueFor(this.db, this.personId, at);
+			await processDueCase(this.db, this.personId, at);
 			await this.respond(at);
 		}
 	}
@@ -203,7 +203,7 @@ export class Life {
 			.where(
 				and(eq(checkIns.personId, this.personId), isNull(checkIns.answeredAt), isNull(checkIns.endedAt))
 			);
-		const path = await openingPath(this.db, await newestLinkPath(this.db, this.personId));
+		const path = await linkPathToSend(this.db, await newestLinkPath(this.db, this.personId));
 		const link = path?.slice('/c/'.length) ?? '';
 		for (const { id, kind, askedAt } of asked) {
 			const isRecent = this.now.getTime() - askedAt.getTime() < 6 * DAY_MS;
@@ -249,8 +249,8 @@ export class Life {
 	/** The coordinator deals with what came in: calls about warning signs, then settles. */
 	private async dealWith(at: Date) {
 		const when = new Date(Math.min(at.getTime(), this.now.getTime()));
-		const judgement = await newestJudgement(this.db, this.personId);
-		const closes = closableOf(judgement);
+		const judgement = await newestAssessmentResult(this.db, this.personId);
+		const closes = closableItemsOf(judgement);
 		if (closes.length > 0)
 			await recordContact(
 				this.db,
@@ -279,7 +279,7 @@ export class Life {
 	private async setLook() {
 		const { dice } = this;
 		const days = dice.chance(0.15) ? -dice.int(4, 12) : dice.int(1, 170);
-		const person = await lookAtPerson(this.db, this.personId);
+		const person = await readPersonPlace(this.db, this.personId);
 		if (!person) return;
 		const due = nextWorkingDay(addDays(person.place.dayOf(this.now), days), person.place.calendar);
 		await setFollowUp(
@@ -301,7 +301,7 @@ export class Life {
 /** Lives one life in one transaction: many small acts, and one wait for the disk. */
 export function liveOne(
 	db: Db,
-	how: { coordinator: Actor & { kind: 'user' }; planning: Planning; dice: Dice; now: Date },
+	how: { coordinator: Actor & { kind: 'user' }; planning: Planner; dice: Dice; now: Date },
 	person: NewPerson,
 	{ isOpen, isSilent }: { isOpen: boolean; isSilent: boolean }
 ): Promise<string> {

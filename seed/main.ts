@@ -1,7 +1,7 @@
 import { addUser } from '../src/lib/server/access/add-user';
 import { openDatabase, schema } from '../src/lib/server/db/client';
-import { migrateDatabase, MigrationFault } from '../src/lib/server/db/migrate';
-import { readConfig, ConfigFault } from '../src/lib/server/config';
+import { migrateDatabase, MigrationError } from '../src/lib/server/db/migrate';
+import { readConfig, ConfigError } from '../src/lib/server/config';
 import { setPrices } from '../src/lib/server/workforce/prices';
 import { seedDemo } from './seed-demo';
 import { seedOwners } from './demo-board';
@@ -42,7 +42,7 @@ function peopleWanted(args: readonly string[]): number {
 	const at = args.indexOf('--people');
 	const n = at < 0 ? USUAL_PEOPLE : Number(args[at + 1]);
 	if (!Number.isInteger(n) || n < 0 || n > 1_000_000)
-		throw new ConfigFault('--people takes a whole number up to a million, such as --people 100000.');
+		throw new ConfigError('--people takes a whole number up to a million, such as --people 100000.');
 	return n;
 }
 
@@ -85,7 +85,7 @@ async function main(args: readonly string[]): Promise<string> {
 try {
 	process.stdout.write(`${await main(process.argv.slice(2))}\n`);
 } catch (error) {
-	if (!(error instanceof MigrationFault) && !(error instanceof ConfigFault)) throw error;
+	if (!(error instanceof MigrationError) && !(error instanceof ConfigError)) throw error;
 	process.stderr.write(`${error.message}\n`);
 	process.exitCode = 1;
 }

@@ -1,6 +1,6 @@
-import { cornerFromAnswers, signField, type Answers } from '../src/lib/core/answers';
+import { cornerFromAnswers, redFlagField, type Answers } from '../src/lib/core/answers';
 import { checkCorner, type CheckId } from '../src/lib/core/checks';
-import { SIGNS } from '../src/lib/core/discomfort';
+import { RED_FLAGS } from '../src/lib/core/discomfort';
 import { Dice } from './random';
 
 /** A generated answer could not be read: the generator is wrong, and says where. */
@@ -71,7 +71,7 @@ export function painOf(dice: Dice, places: readonly string[], most: number): Rec
 }
 
 /** Every sign answered with no. */
-export const NO_SIGNS: Answers = Object.fromEntries(SIGNS.map((sign) => [signField(sign), 'no']));
+export const NO_SIGNS: Answers = Object.fromEntries(RED_FLAGS.map((sign) => [redFlagField(sign), 'no']));
 
 /** What a person of the workforce answers the first time: a spread of bodies by Bodyspace's means (from memory), of furniture by usual heights. */
 function firstAnswers(dice: Dice): Record<string, string> {
@@ -168,7 +168,7 @@ function laterAnswers(dice: Dice, first: Answers): Record<string, string> {
 /** Points that a plan which was carried out takes off the worst score of each place. */
 const EASED_BY = [1, 3] as const;
 
-/** What somebody answers after a plan was carried out: each place hurts less, and some no more. */
+/** What someone answers after a plan was carried out: each place hurts less, and some no more. */
 export function eased(dice: Dice, answers: Answers): Record<string, string> {
 	const told: Record<string, string> = { ...answers };
 	for (const place of soreIn(answers)) {
@@ -190,7 +190,7 @@ export interface History {
 /** Draws the answers of one person. */
 export function makeHistory(dice: Dice): History {
 	const answers = firstAnswers(dice);
-	const first = dice.chance(0.02) ? { ...answers, [signField('wakes-at-night')]: 'yes' } : answers;
+	const first = dice.chance(0.02) ? { ...answers, [redFlagField('wakes-at-night')]: 'yes' } : answers;
 	return { first, later: laterAnswers(dice, answers) };
 }
 

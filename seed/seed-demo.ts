@@ -1,16 +1,16 @@
 import { eq, sql } from 'drizzle-orm';
-import type { Thing } from '../src/lib/core/judgement';
+import type { PlanItem } from '../src/lib/core/case-assessment';
 import type { Actor } from '../src/lib/server/actor';
 import { openAssessment } from '../src/lib/server/assessments/open-assessment';
 import { tickStep } from '../src/lib/server/plans/tick-step';
-import { giveConsent, saveAnswers } from '../src/lib/server/assessments/save-answers';
+import { recordConsent, saveAnswers } from '../src/lib/server/assessments/save-answers';
 import { sendAssessment } from '../src/lib/server/assessments/send-assessment';
 import { submitAnswers } from '../src/lib/server/assessments/submit-answers';
 import { settleCase } from '../src/lib/server/cases/settle-case';
-import { addDays, isoDay } from '../src/lib/server/clock';
+import { addIsoDays, isoDay } from '../src/lib/server/clock';
 import { schema, type Db } from '../src/lib/server/db/client';
 import { setFollowUp } from '../src/lib/server/follow-ups/set-follow-up';
-import { planHere } from '../src/lib/server/planning/planning';
+import { plannerHere } from '../src/lib/server/planning/planning';
 import { addPerson } from '../src/lib/server/people/add-person';
 import { DEMO_PEOPLE, type DemoPerson } from './people';
 import { NO_SIGNS, SeedFault } from './profiles';
@@ -28,21 +28,21 @@ async function seedPerson(db: Db, actor: Actor, person: DemoPerson, now: Date): 
 	if (person.answers) {
 		const at = ago(person.answeredDaysAgo ?? 0);
 		const open = await openAssessment(db, token);
-		await giveConsent(db, open, at);
+		await recordConsent(db, open, at);
 		await saveAnswers(db, open, { ...NO_SIGNS, ...person.answers }, at);
-		const submitted = await submitAnswers(db, open, at, planHere);
+		const submitted = await submitAnswers(db, open, at, plannerHere);
 		if (!submitted.ok)
 			throw new SeedFault(
 				`${person.name}: ${submitted.issues.map((i) => `${i.field} ${i.code}`).join(', ')}`
 			);
 		const answered = await openAssessment(db, token);
 		for (const place of person.ticked ?? [])
-			await tickStep(db, answered, { thing: place as Thing, done: true }, new Date(at.getTime() + DAY_MS));
+			await tickStep(db, answered, { thing: place as PlanItem, done: true }, new Date(at.getTime() + DAY_MS));
 	}
 	if (person.isSeen)
 		await settleCase(db, actor, { ...act(), reason: '' }, ago((person.answeredDaysAgo ?? 1) - 1));
 	if (person.followUp) {
-		const due = addDays(isoDay(now, 'UTC'), person.followUp.inDays);
+		const due = addIsoDays(isoDay(now, 'UTC'), person.followUp.inDays);
 		await setFollowUp(
 			db,
 			actor,

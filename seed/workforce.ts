@@ -1,10 +1,10 @@
 import { eq, sql } from 'drizzle-orm';
 import { hashToken } from '../src/lib/server/access/tokens';
 import type { Actor } from '../src/lib/server/actor';
-import { forgetOldChanges } from '../src/lib/server/acts/undo-acts';
+import { purgeUndoData } from '../src/lib/server/acts/undo-acts';
 import { schema, type Db } from '../src/lib/server/db/client';
 import type { NewPerson } from '../src/lib/server/people/add-person';
-import { planHere } from '../src/lib/server/planning/planning';
+import { plannerHere } from '../src/lib/server/planning/planning';
 import { GIVEN_NAMES, SURNAMES } from './invented-names';
 import { liveOne, QUIET_TEAM } from './lives';
 import { Dice } from './random';
@@ -95,7 +95,7 @@ export async function seedWorkforce(
 	await Promise.all(
 		Array.from({ length: AT_ONCE }, async () => {
 			for (let next = waiting.shift(); next; next = waiting.shift()) {
-				const how = { coordinator, planning: planHere, dice: new Dice(7_000 + next.n), now };
+				const how = { coordinator, planning: plannerHere, dice: new Dice(7_000 + next.n), now };
 				lived[next.pool][next.place] = await liveOne(db, how, next.person, {
 					isOpen: next.isOpen,
 					isSilent: next.place % SILENT_ONE_IN === SILENT_ONE_IN - 1
@@ -103,7 +103,7 @@ export async function seedWorkforce(
 			}
 		})
 	);
-	await forgetOldChanges(db, now);
+	await purgeUndoData(db, now);
 	await db
 		.update(schema.letters)
 		.set({ state: 'delivered', tries: 1, deliveredAt: sql`${schema.letters.writtenAt}` })

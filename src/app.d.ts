@@ -5,9 +5,9 @@ import type { Config } from '$lib/server/config';
 import type { schema } from '$lib/server/db/client';
 import type { TextSize } from '$lib/ui/theme/text-sizes';
 import type { JobName } from '$lib/server/jobs/jobs';
-import type { Changes } from '$lib/server/live/changes';
+import type { ChangeFeed } from '$lib/server/live/changes';
 import type { OpenStreams } from '$lib/server/live/open-streams';
-import type { Planning } from '$lib/server/planning/planning';
+import type { Planner } from '$lib/server/planning/planning';
 
 declare global {
 	namespace App {
@@ -20,9 +20,9 @@ declare global {
 		interface Locals {
 			db: NodePgDatabase<typeof schema>;
 			config: Config;
-			planning: Planning;
+			planning: Planner;
 			/** What other requests and processes change, for pages that follow it. */
-			changes: Changes;
+			changes: ChangeFeed;
 			/** Streams that are open in this process. */
 			streams: OpenStreams;
 			/** Wakes the queue, after the transaction that gave it work. */

@@ -5,28 +5,34 @@ import {
 	type RequestEvent,
 	type ServerInit
 } from '@sveltejs/kit';
-import { isBehindSignIn, isPageView, mayRequest, permissionFor } from '$lib/server/access/desk-routes';
+import {
+	isBehindSignIn,
+	isPageView,
+	isRequestAllowed,
+	listShownBy,
+	permissionFor
+} from '$lib/server/access/desk-routes';
 import { gateFor } from '$lib/server/access/gate';
-import { refusalOf as denialOf } from '$lib/server/access/require-permission';
+import { refusalFor as denialOf } from '$lib/server/access/require-permission';
 import { sessionToken } from '$lib/server/access/session-cookie';
-import { sessionOf } from '$lib/server/access/sessions';
-import { noteReading } from '$lib/server/audit/note-reading';
-import { ConfigFault, needForProduction } from '$lib/server/config';
-import { isConnectionFault } from '$lib/server/db/connection-fault';
-import { MigrationFault, needThisVersion } from '$lib/server/db/migrate';
-import { needErasuresReplayed, RestoreFault } from '$lib/server/erasure/replay-erasures';
-import { Fault } from '$lib/server/fault';
-import { compressed } from '$lib/server/http/compressed';
-import { takeOffTheLine } from '$lib/server/http/off-the-line';
-import { ownOrigins } from '$lib/server/http/own-origin';
-import { LARGEST_BODY_BYTES, LARGEST_IMPORT_BYTES, withinSize } from '$lib/server/http/read-body';
-import { scriptsAfter } from '$lib/server/http/scripts-after';
-import { stylesApart, withStyleNonce } from '$lib/server/http/styles-apart';
+import { readSession } from '$lib/server/access/sessions';
+import { recordRead } from '$lib/server/audit/record-read';
+import { ConfigError, requireProductionSettings } from '$lib/server/config';
+import { isConnectionError } from '$lib/server/db/connection-error';
+import { MigrationError, requireSchemaVersion } from '$lib/server/db/migrate';
+import { requireErasuresReplayed, RestoreError } from '$lib/server/erasure/replay-erasures';
+import { DomainError } from '$lib/server/domain-error';
+import { compressResponse } from '$lib/server/http/compress-response';
+import { drainRequest } from '$lib/server/http/drain-request';
+import { trustedOrigins } from '$lib/server/http/trusted-origins';
+import { MAX_BODY_BYTES, MAX_IMPORT_BYTES, limitBodySize } from '$lib/server/http/read-body';
+import { deferHydration } from '$lib/server/http/defer-hydration';
+import { extractInlineStyles, withStyleNonce } from '$lib/server/http/extract-inline-styles';
 import { describeError, log } from '$lib/server/log';
-import { noteAnswer, serveMetrics } from '$lib/server/metrics/metrics';
-import { joinQueue, runtime, wake } from '$lib/server/runtime';
+import { recordResponse, serveMetrics } from '$lib/server/metrics/metrics';
+import { startQueue, runtime, wakeJob } from '$lib/server/runtime';
 import { closedByEmergency, isClosedByEmergency, isStopped } from '$lib/server/warning-signs/stop-guard';
-import { refusalWords } from '$lib/messages/refusal-words';
+import { errorText } from '$lib/messages/error-text';
 import { textSizeOf } from '$lib/ui/theme/text-sizes';
 
 export const init: ServerInit = async () => {
@@ -34,19 +40,19 @@ export const init: ServerInit = async () => {
 	process.on('unhandledRejection', (error) =>
 		log({ level: 'error', event: 'unhandled', ...describeError(error) })
 	);
-	takeOffTheLine();
+	drainRequest();
 	try {
 		const { config, db, pool } = runtime();
-		if (config.mode === 'production') needForProduction(process.env);
-		await needThisVersion(pool);
-		await needErasuresReplayed(db, config.erasuresFile);
-		await joinQueue();
+		if (config.mode === 'production') requireProductionSettings(process.env);
+		await requireSchemaVersion(pool);
+		await requireErasuresReplayed(db, config.erasuresFile);
+		await startQueue();
 		if (config.metricsPort !== null) serveMetrics(config.metricsPort, runtime());
 	} catch (error) {
 		if (
-			!(error instanceof MigrationFault) &&
-			!(error instanceof ConfigFault) &&
-			!(error instanceof RestoreFault)
+			!(error instanceof MigrationError) &&
+			!(error instanceof ConfigError) &&
+			!(error instanceof RestoreError)
 		)
 			throw error;
 		process.stderr.write(`${error.message}\n`);
@@ -79,7 +85,7 @@ const IMPORT = '/desk/(signed-in)/people/import';
 
 /** Only a list of people may be large. */
 function mostBytes(route: string | null): number {
-	return route === IMPORT ? LARGEST_IMPORT_BYTES : LARGEST_BODY_BYTES;
+	return route === IMPORT ? MAX_IMPORT_BYTES : MAX_BODY_BYTES;
 }
 
 const TOO_LARGE = 'That is too much at once: send less.';
@@ -88,27 +94,16 @@ const TOO_LARGE = 'That is too much at once: send less.';
 async function takeBody(event: RequestEvent): Promise<boolean> {
 	const most = mostBytes(event.route.id);
 	if (event.route.id === IMPORT) return Number(event.request.headers.get('content-length') ?? 0) <= most;
-	const request = await withinSize(event.request, most);
+	const request = await limitBodySize(event.request, most);
 	if (request) event.request = request;
 	return request !== null;
 }
 
-/** Lists of people, by what the record calls them: that somebody looked at one is put on it. */
-const LISTS: Readonly<Record<string, string>> = {
-	'/desk/(signed-in)': 'day sheet',
-	'/desk/(signed-in)/people': 'people',
-	'/desk/(signed-in)/follow-ups': 'follow-ups',
-	'/desk/(signed-in)/equipment': 'equipment',
-	'/desk/(signed-in)/equipment/budget': 'budget',
-	'/desk/(signed-in)/rounds/[id=uuid]': 'round',
-	'/desk/(signed-in)/retention': 'retention'
-};
-
-/** Puts on record that a list was looked at, where it was given. */
-async function noteList({ locals, request, route }: RequestEvent, status: number): Promise<void> {
-	const list = LISTS[route.id ?? ''];
+/** Writes to the audit log that a list of people was looked at, where it was given. */
+async function recordList({ locals, request, route }: RequestEvent, status: number): Promise<void> {
+	const list = listShownBy(route.id ?? '');
 	if (!list || !locals.user || status !== 200 || request.method !== 'GET') return;
-	await noteReading(locals.db, locals.user, { act: 'list-read', list }, locals.now);
+	await recordRead(locals.db, locals.user, { act: 'list-read', list }, locals.now);
 }
 
 /** Methods that change nothing. */
@@ -122,7 +117,7 @@ function isForeign({ request, url, locals }: RequestEvent): boolean {
 	if (SAFE.includes(request.method)) return false;
 	const origin = request.headers.get('origin');
 	if (origin === null) return url.pathname.startsWith('/desk');
-	return origin !== url.origin && !ownOrigins(locals.config).includes(origin);
+	return origin !== url.origin && !trustedOrigins(locals.config).includes(origin);
 }
 
 /**
@@ -132,10 +127,10 @@ function isForeign({ request, url, locals }: RequestEvent): boolean {
 function deniedOf({ request, url, route, locals }: RequestEvent): Response | null {
 	if (!isBehindSignIn(route.id) || !locals.user) return null;
 	const asked = { route: route.id ?? '', method: request.method, query: url.searchParams };
-	locals.isDenied = !mayRequest(locals.user.role, asked);
+	locals.isDenied = !isRequestAllowed(locals.user.role, asked);
 	if (!locals.isDenied || isPageView(asked)) return null;
 	const permission = permissionFor(asked);
-	const message = refusalWords(permission ? denialOf(permission) : 'forCoordinators');
+	const message = errorText(permission ? denialOf(permission) : 'forCoordinators');
 	const isAct = request.headers.get('x-sveltekit-action');
 	return Response.json(isAct ? { type: 'error', status: 403, error: { message } } : { message }, {
 		status: 403
@@ -174,8 +169,8 @@ async function tooMuchOf({
 		});
 		return null;
 	} catch (thrown) {
-		if (!(thrown instanceof Fault)) throw thrown;
-		const message = refusalWords(thrown.why);
+		if (!(thrown instanceof DomainError)) throw thrown;
+		const message = errorText(thrown.why);
 		// A form that scripts send reads its answer as one of an act.
 		const isAct = request.headers.get('x-sveltekit-action');
 		return Response.json(isAct ? { type: 'error', error: { message } } : { message }, {
@@ -184,7 +179,7 @@ async function tooMuchOf({
 	}
 }
 
-/** What is answered to somebody whose emergency sign is open, on every route of their link but those that stay open: the stop page. */
+/** What is answered to someone whose emergency sign is open, on every route of their link but those that stay open: the stop page. */
 async function stopOf(event: RequestEvent): Promise<Response | null> {
 	const { params, request, route, locals, isDataRequest } = event;
 	if (!isClosedByEmergency(route.id) || !(await isStopped(locals.db, params.token ?? ''))) return null;
@@ -194,7 +189,7 @@ async function stopOf(event: RequestEvent): Promise<Response | null> {
 	if (request.headers.get('accept')?.includes('text/html') || SAFE.includes(request.method))
 		return new Response(null, { status: 303, headers: { location } });
 	const closed = closedByEmergency();
-	return Response.json({ message: refusalWords(closed.why) }, { status: closed.status });
+	return Response.json({ message: errorText(closed.why) }, { status: closed.status });
 }
 
 /** Said where something of ours failed, whatever it was: what people type is kept on their device, and this step was not done. */
@@ -216,7 +211,7 @@ export const handle: Handle = async (asked) => {
 		const { hasLostDatabase } = asked.event.locals;
 		return response.status === 500 && (gone() || hasLostDatabase) ? withStatus(response, 503) : response;
 	} catch (thrown) {
-		if (gone() || isConnectionFault(thrown)) error(503, FAILED);
+		if (gone() || isConnectionError(thrown)) error(503, FAILED);
 		throw thrown;
 	} finally {
 		off();
@@ -234,13 +229,14 @@ const answer: Handle = async ({ event, resolve }) => {
 	event.locals.planning = planning;
 	event.locals.changes = changes;
 	event.locals.streams = streams;
-	event.locals.wake = wake;
+	event.locals.wake = wakeJob;
 	event.locals.now = new Date();
 	event.locals.theme = themeOf(event.cookies.get('theme'));
 	event.locals.textSize = textSizeOf(event.cookies.get('text'));
 	event.locals.unit = unitOf(event.cookies.get('unit'));
 	// Health is told also where nothing can be looked up.
-	const session = token && event.route.id !== '/health' ? await sessionOf(db, token, event.locals.now) : null;
+	const session =
+		token && event.route.id !== '/health' ? await readSession(db, token, event.locals.now) : null;
 	event.locals.isDenied = false;
 	event.locals.hasLostDatabase = false;
 	event.locals.session = session;
@@ -253,8 +249,8 @@ const answer: Handle = async ({ event, resolve }) => {
 			? Response.json({ message: TOO_LARGE }, { status: 413 })
 			: await resolve(event, {
 					transformPageChunk: ({ html }) =>
-						stylesApart(
-							scriptsAfter(
+						extractInlineStyles(
+							deferHydration(
 								html
 									.replace('%theme%', event.locals.theme)
 									.replace('%text%', event.locals.textSize)
@@ -267,7 +263,7 @@ const answer: Handle = async ({ event, resolve }) => {
 						return type === 'css' || (type === 'font' && fontsOf(event.route.id).test(path));
 					}
 				}));
-	await noteList(event, response.status);
+	await recordList(event, response.status);
 	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
 	const policy = response.headers.get('content-security-policy');
 	if (policy) response.headers.set('content-security-policy', withStyleNonce(policy));
@@ -278,7 +274,7 @@ const answer: Handle = async ({ event, resolve }) => {
 		response.headers.set('cache-control', 'private, no-store');
 	const ms = performance.now() - began;
 	const route = event.route.id ?? 'none';
-	noteAnswer(event.request.method, route, response.status, ms / 1000);
+	recordResponse(event.request.method, route, response.status, ms / 1000);
 	if (route !== '/health')
 		log({
 			level: 'info',
@@ -288,7 +284,7 @@ const answer: Handle = async ({ event, resolve }) => {
 			status: response.status,
 			ms: Math.round(ms)
 		});
-	return compressed(response, event.request.headers.get('accept-encoding'));
+	return compressResponse(response, event.request.headers.get('accept-encoding'));
 };
 
 export const handleError: HandleServerError = ({ error, status, event }) => {
@@ -297,6 +293,6 @@ export const handleError: HandleServerError = ({ error, status, event }) => {
 	if (status === 404) return { message: 'There is nothing at this address. Check it, or go back.' };
 	if (status === 413) return { message: TOO_LARGE };
 	if (status < 500) return { message: 'This could not be read. Go back and try once more.' };
-	if (isConnectionFault(error)) event.locals.hasLostDatabase = true;
+	if (isConnectionError(error)) event.locals.hasLostDatabase = true;
 	return { message: FAILED };
 };

@@ -4,7 +4,7 @@
  * seen last. Nothing of the coordinator's door is kept on a device.
  */
 import { build, files, version } from '$service-worker';
-import { PAGES } from './lib/core/answers/pages';
+import { QUESTIONNAIRE_PAGES } from './lib/core/answers/questionnaire-pages';
 
 const worker = globalThis as unknown as ServiceWorkerGlobalScope;
 const PROGRAM = `easy-corner-program-${version}`;
@@ -31,7 +31,7 @@ function placeOf(address: string): { link: string; page: string } {
 	return { link: `/${door}/${token}`, page };
 }
 
-const isOfWalk = (page: string) => PAGES.some((name) => name === page);
+const isOfWalk = (page: string) => QUESTIONNAIRE_PAGES.some((name) => name === page);
 
 /** A page of the walk stands in for another of the same link: they are one program with other questions. */
 async function keptPage(address: string): Promise<Response | undefined> {

@@ -39,7 +39,7 @@ async function ask(bin, url, sql) {
 }
 
 /**
- * Writes everything in a database to a file that nobody else can read. The application may run meanwhile: it is as it was at one moment.
+ * Writes everything in a database to a file that nobody else can read. The application may run in the meantime: it is as it was at one moment.
  * @param {string} bin folder of PostgreSQL's programs
  * @param {string} url @param {string} file
  */
@@ -88,7 +88,7 @@ export async function readBackup(bin, url, file) {
 		await ask(bin, admin, `drop database if exists ${quoted(fresh)}`);
 		throw new PlainFault(`Nothing was changed, since the restore failed: ${firstLine(made.output)}`);
 	}
-	// Somebody may have started the application meanwhile: a database that is used keeps its name, and nothing is changed.
+	// Someone may have started the application in the meantime: a database that is used keeps its name, and nothing is changed.
 	await needNobody(bin, url);
 	await ask(bin, admin, `drop database if exists ${quoted(old)}`);
 	await ask(bin, admin, `alter database ${quoted(name)} rename to ${quoted(old)}`);

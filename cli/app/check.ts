@@ -2,10 +2,10 @@ import { constants } from 'node:fs';
 import { access } from 'node:fs/promises';
 import { dirname } from 'node:path';
 import { sql } from 'drizzle-orm';
-import { readConfig, needForProduction } from '../../src/lib/server/config';
-import { needThisVersion } from '../../src/lib/server/db/migrate';
-import { needErasuresReplayed } from '../../src/lib/server/erasure/replay-erasures';
-import { smtpAnswers } from '../../src/lib/server/post/postman';
+import { readConfig, requireProductionSettings } from '../../src/lib/server/config';
+import { requireSchemaVersion } from '../../src/lib/server/db/migrate';
+import { requireErasuresReplayed } from '../../src/lib/server/erasure/replay-erasures';
+import { checkSmtp } from '../../src/lib/server/email/mail-transport';
 import { withDatabase } from './database-commands';
 
 /** Whether the record is out of the application's reach: its role can't take a line out. */
@@ -27,17 +27,17 @@ async function recordIsSafe(db: Parameters<Parameters<typeof withDatabase>[0]>[0
 export async function check(): Promise<boolean> {
 	const config = readConfig(process.env);
 	const parts: [string, () => Promise<unknown>][] = [
-		['settings', async () => needForProduction(process.env)],
+		['settings', async () => requireProductionSettings(process.env)],
 		['database', () => withDatabase(({ db }) => db.execute(sql`select 1`))],
-		['version of the database', () => withDatabase(({ pool }) => needThisVersion(pool))],
+		['version of the database', () => withDatabase(({ pool }) => requireSchemaVersion(pool))],
 		['audit log', () => withDatabase(({ db }) => recordIsSafe(db))],
-		['erasures', () => withDatabase(({ db }) => needErasuresReplayed(db, config.erasuresFile))],
+		['erasures', () => withDatabase(({ db }) => requireErasuresReplayed(db, config.erasuresFile))],
 		[
 			'file of erasures',
 			() => access(config.erasuresFile === '' ? '.' : dirname(config.erasuresFile), constants.W_OK)
 		],
 		...(config.smtpUrl
-			? [['mail server', () => smtpAnswers(config.smtpUrl)] as [string, () => Promise<unknown>]]
+			? [['mail server', () => checkSmtp(config.smtpUrl)] as [string, () => Promise<unknown>]]
 			: [])
 	];
 	let isWell = true;

@@ -6,8 +6,8 @@ import { giveToOwners } from '../../bin/lib/roles.mjs';
 import { readConfig } from '../../src/lib/server/config';
 import { openDatabase, type OpenDatabase } from '../../src/lib/server/db/client';
 import { prepareDatabase } from '../../src/lib/server/db/prepare';
-import { pendingSteps } from '../../src/lib/server/db/migrate';
-import { noteRestore, replayErasures } from '../../src/lib/server/erasure/replay-erasures';
+import { pendingMigrations } from '../../src/lib/server/db/migrate';
+import { recordRestore, replayErasures } from '../../src/lib/server/erasure/replay-erasures';
 import { CommandFault, USAGE } from './usage';
 
 const say = (text: string): void => void process.stdout.write(`${text}\n`);
@@ -59,14 +59,14 @@ export async function migrate([option]: readonly string[]): Promise<void> {
 	const { databaseUrl } = readConfig(process.env);
 	if (option === '--dry-run') return tryMigration();
 	if (option) throw new CommandFault(USAGE);
-	const steps = await pendingSteps(migrationUrl());
+	const steps = await pendingMigrations(migrationUrl());
 	await prepareDatabase(migrationUrl(), databaseUrl);
 	say(steps.length === 0 ? 'The database is of this version.' : `Done: ${steps.join(', ')}.`);
 }
 
 /** Runs the steps on a copy, so that what fails, and how long it takes, is known before the program is stopped for it. */
 async function tryMigration(): Promise<void> {
-	const steps = await pendingSteps(migrationUrl());
+	const steps = await pendingMigrations(migrationUrl());
 	if (steps.length === 0) return say('The database is of this version: nothing would be done.');
 	const copy = await copyForTrial(needBin(), adminUrl());
 	try {
@@ -98,7 +98,7 @@ export async function restore([name]: readonly string[]): Promise<void> {
 	await prepareDatabase(admin, admin);
 	const open = openDatabase(admin);
 	try {
-		await noteRestore(open.db, new Date());
+		await recordRestore(open.db, new Date());
 	} finally {
 		await open.pool.end();
 	}

@@ -1,6 +1,6 @@
 import type { ParamMatcher } from '@sveltejs/kit';
-import { PAGES } from '$lib/core/answers';
+import { QUESTIONNAIRE_PAGES } from '$lib/core/answers';
 
 /** A page of the self-assessment. */
-export const match = ((param): param is (typeof PAGES)[number] =>
-	(PAGES as readonly string[]).includes(param)) satisfies ParamMatcher;
+export const match = ((param): param is (typeof QUESTIONNAIRE_PAGES)[number] =>
+	(QUESTIONNAIRE_PAGES as readonly string[]).includes(param)) satisfies ParamMatcher;

@@ -3,16 +3,22 @@ import { Secret, TOTP } from 'otpauth';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { addUser } from '$lib/server/access/add-user';
 import { gateFor } from '$lib/server/access/gate';
-import { needGoodPassword } from '$lib/server/access/passwords';
-import { opened } from '$lib/server/access/keys';
-import { beginCode, endCode, offerSecret, passCode, recoveryLeft } from '$lib/server/access/second-factor';
-import { sessionOf, signOut, type Session } from '$lib/server/access/sessions';
+import { requireStrongPassword } from '$lib/server/access/passwords';
+import { decryptSecret } from '$lib/server/access/secret-keys';
+import {
+	enableTotp,
+	disableTotp,
+	newTotpSecret,
+	verifySecondFactor,
+	countRecoveryCodes
+} from '$lib/server/access/second-factor';
+import { readSession, signOut, type Session } from '$lib/server/access/sessions';
 import { confirmPassword, signIn } from '$lib/server/access/sign-in';
-import { waitAfter } from '$lib/server/access/throttle';
-import { changePassword, closeUser, inviteUser } from '$lib/server/accounts/accounts';
+import { lockoutAfter } from '$lib/server/access/throttle';
+import { changePassword, closeAccount, inviteUser } from '$lib/server/accounts/accounts';
 import { schema } from '$lib/server/db/client';
-import { Fault } from '$lib/server/fault';
-import { Changes } from '$lib/server/live/changes';
+import { DomainError } from '$lib/server/domain-error';
+import { ChangeFeed } from '$lib/server/live/changes';
 import { Desk, faultOf } from '../support/desk';
 
 let desk: Desk;
@@ -36,7 +42,7 @@ const enter = (minutes: number, { email = 'two@example.org', password = PASSWORD
 	signIn(db(), { email, password, origin: '192.0.2.1', ...more }, desk.later(minutes));
 
 async function sessionFrom(token: string, minutes: number): Promise<Session> {
-	const session = await sessionOf(db(), token, desk.later(minutes));
+	const session = await readSession(db(), token, desk.later(minutes));
 	if (!session) throw new Error('no session');
 	return session;
 }
@@ -62,7 +68,7 @@ describe('who has lost every second factor', () => {
 			.set({ codeSince: now, codeSecret: 'GEZDGNBV', providerSubject: 'x y' })
 			.where(eq(schema.users.id, id));
 		expect(await faultOf(invite())).toBe('conflict');
-		await closeUser(db(), desk.coordinator, id, now);
+		await closeAccount(db(), desk.coordinator, id, now);
 		await invite();
 		const [row] = await db().select().from(schema.users).where(eq(schema.users.id, id));
 		expect(row).toMatchObject({
@@ -79,10 +85,10 @@ describe('passwords', () => {
 	const of = { email: 'maren.tidewell@lanterns.example', name: 'Maren Tidewell' };
 	const refused = (password: string) => {
 		try {
-			needGoodPassword(password, of);
+			requireStrongPassword(password, of);
 			return null;
 		} catch (thrown) {
-			return thrown instanceof Fault
+			return thrown instanceof DomainError
 				? typeof thrown.why === 'string'
 					? thrown.why
 					: thrown.why.code
@@ -125,8 +131,8 @@ describe('passwords', () => {
 		expect(await change('not this one', 'seven quiet otters')).toBe('invalid');
 		expect(await change(PASSWORD, 'password1234')).toBe('invalid');
 		expect(await change(PASSWORD, 'seven quiet otters')).toBe('none');
-		expect(await sessionOf(db(), there.token, desk.later(4))).toBeNull();
-		expect(await sessionOf(db(), here.token, desk.later(4))).not.toBeNull();
+		expect(await readSession(db(), there.token, desk.later(4))).toBeNull();
+		expect(await readSession(db(), here.token, desk.later(4))).not.toBeNull();
 		expect(await lettersTo('clinic@example.org')).toContain('Your password was changed');
 	});
 });
@@ -134,20 +140,20 @@ describe('passwords', () => {
 describe('sessions', () => {
 	it('end unused, and after a working day whatever happens (3.3.2)', async () => {
 		const { token } = await enter(10);
-		expect(await sessionOf(db(), token, desk.later(10 + 89))).not.toBeNull();
-		// It was used just now: the hour and a half begins anew.
-		expect(await sessionOf(db(), token, desk.later(10 + 170))).not.toBeNull();
-		expect(await sessionOf(db(), token, desk.later(10 + 170 + 91))).toBeNull();
+		expect(await readSession(db(), token, desk.later(10 + 89))).not.toBeNull();
+		// It was used just now: the hour and a half begins again.
+		expect(await readSession(db(), token, desk.later(10 + 170))).not.toBeNull();
+		expect(await readSession(db(), token, desk.later(10 + 170 + 91))).toBeNull();
 		const { token: busy } = await enter(300);
 		for (let m = 300; m < 300 + 12 * 60; m += 60)
-			expect(await sessionOf(db(), busy, desk.later(m + 1))).not.toBeNull();
-		expect(await sessionOf(db(), busy, desk.later(300 + 12 * 60))).toBeNull();
+			expect(await readSession(db(), busy, desk.later(m + 1))).not.toBeNull();
+		expect(await readSession(db(), busy, desk.later(300 + 12 * 60))).toBeNull();
 	});
 
 	it('ask for the password anew before what concerns many (4.3.1)', async () => {
 		const { token } = await enter(1200);
 		const gate = async (route: string, minutes: number) =>
-			gateFor(route, '/desk/users', await sessionOf(db(), token, desk.later(minutes)), []);
+			gateFor(route, '/desk/users', await readSession(db(), token, desk.later(minutes)), []);
 		expect(await gate('/desk/(signed-in)/users', 1229)).toBeNull();
 		expect(await gate('/desk/(signed-in)/users', 1231)).toBe('/desk/confirm?to=%2Fdesk%2Fusers');
 		expect(await gate('/desk/(signed-in)/people', 1231)).toBeNull();
@@ -160,7 +166,7 @@ describe('sessions', () => {
 	it('take the streams with them that hang on them (3.3.1)', async () => {
 		const { token } = await enter(1300);
 		const { hash } = await sessionFrom(token, 1300);
-		const changes = new Changes(desk.test.url);
+		const changes = new ChangeFeed(desk.test.url);
 		const ended = new Promise<void>((resolve) => {
 			let isHeard = false;
 			changes.follow(`session:${hash}`, {
@@ -176,15 +182,15 @@ describe('sessions', () => {
 		});
 		await ended;
 		changes.close();
-		expect(await sessionOf(db(), token, desk.later(1300))).toBeNull();
+		expect(await readSession(db(), token, desk.later(1300))).toBeNull();
 	});
 });
 
 describe('guessing', () => {
 	it('costs twice as long each time, a quarter of an hour at most (2.2.1)', () => {
-		expect([3, 4, 5, 6, 7].map((n) => waitAfter(n, 'account') / 1000)).toEqual([0, 0, 1, 2, 4]);
-		expect([4, 5, 6].map((n) => waitAfter(n, 'code') / 1000)).toEqual([0, 30, 60]);
-		expect(waitAfter(60, 'account')).toBe(15 * 60_000);
+		expect([3, 4, 5, 6, 7].map((n) => lockoutAfter(n, 'account') / 1000)).toEqual([0, 0, 1, 2, 4]);
+		expect([4, 5, 6].map((n) => lockoutAfter(n, 'code') / 1000)).toEqual([0, 30, 60]);
+		expect(lockoutAfter(60, 'account')).toBe(15 * 60_000);
 	});
 
 	it('keeps nobody out who has signed in from this browser before; its owner is told once', async () => {
@@ -192,7 +198,7 @@ describe('guessing', () => {
 		const { deviceToken } = await enter(1400, { email });
 		let minutes = 1401;
 		for (let i = 0; i < 14; i += 1) {
-			minutes += waitAfter(i, 'account') / 60_000;
+			minutes += lockoutAfter(i, 'account') / 60_000;
 			const guess = { email, password: 'wrong', origin: '192.0.2.66' };
 			expect(await faultOf(enter(minutes, guess))).toBe('invalid');
 		}
@@ -220,15 +226,15 @@ describe('the second factor', () => {
 	const email = 'one@example.org';
 
 	it('is in force once a code of it was typed, is asked at every sign-in, and takes each code once (2.8.4)', async () => {
-		const { secret, uri } = await offerSecret(db(), desk.coordinator);
+		const { secret, uri } = await newTotpSecret(db(), desk.coordinator);
 		expect(uri).toContain('otpauth://totp/');
 		// Read again, it is the one that the phone has.
-		expect((await offerSecret(db(), desk.coordinator)).secret).toBe(secret);
+		expect((await newTotpSecret(db(), desk.coordinator)).secret).toBe(secret);
 		expect((await enter(2000, { email })).needsCode).toBe(false);
-		expect(await faultOf(beginCode(db(), desk.coordinator, '000000', desk.later(2001)))).toBe('invalid');
+		expect(await faultOf(enableTotp(db(), desk.coordinator, '000000', desk.later(2001)))).toBe('invalid');
 		const [kept] = await db().select().from(schema.users).where(eq(schema.users.id, desk.coordinator.id));
 		expect(kept?.codeSecret).not.toContain(secret);
-		const codes = await beginCode(db(), desk.coordinator, codeAt(secret, 2002), desk.later(2002));
+		const codes = await enableTotp(db(), desk.coordinator, codeAt(secret, 2002), desk.later(2002));
 		expect(new Set(codes).size).toBe(10);
 		expect(await lettersTo(email)).toContain('Your account has a second factor now');
 
@@ -240,7 +246,7 @@ describe('the second factor', () => {
 		expect(gateFor('/desk/(signed-in)', '/desk', session, [])).toBe('/desk/sign-in/code');
 		expect(gateFor('/desk/sign-in/code', '/desk/sign-in/code', session, [])).toBeNull();
 		const pass = (code: string, minutes: number) =>
-			faultOf(passCode(db(), session, code, desk.later(minutes)));
+			faultOf(verifySecondFactor(db(), session, code, desk.later(minutes)));
 		expect(await pass('123 456', 2003)).toBe('invalid');
 		expect(await pass(codeAt(secret, 2002), 2003)).toBe('invalid');
 		expect(await pass(codeAt(secret, 2003), 2003)).toBe('none');
@@ -249,7 +255,7 @@ describe('the second factor', () => {
 		// Who has lost the phone: each code once.
 		expect(await pass(codes[3] ?? '', 2005)).toBe('none');
 		expect(await pass(codes[3] ?? '', 2006)).toBe('invalid');
-		expect(await recoveryLeft(db(), desk.coordinator)).toBe(9);
+		expect(await countRecoveryCodes(db(), desk.coordinator)).toBe(9);
 		const [user] = await db().select().from(schema.users).where(eq(schema.users.id, desk.coordinator.id));
 		expect(JSON.stringify(user?.recoveryHashes)).not.toContain(codes[0]?.replace('-', ''));
 	});
@@ -261,7 +267,7 @@ describe('the second factor', () => {
 			(await lettersTo(email)).filter((one) => one.includes('guessing the codes')).length;
 		const guesses = await Promise.all(
 			Array.from({ length: GUESSES }, (_, i) =>
-				faultOf(passCode(db(), session, String(i).padStart(6, '0'), desk.later(2101)))
+				faultOf(verifySecondFactor(db(), session, String(i).padStart(6, '0'), desk.later(2101)))
 			)
 		);
 		expect(guesses.filter((one) => one === 'invalid').length).toBeLessThanOrEqual(5);
@@ -272,7 +278,12 @@ describe('the second factor', () => {
 		const [user] = await db().select().from(schema.users).where(eq(schema.users.id, desk.coordinator.id));
 		expect(
 			await faultOf(
-				passCode(db(), session, codeAt(opened(user?.codeSecret ?? '') ?? '', 2141), desk.later(2141))
+				verifySecondFactor(
+					db(),
+					session,
+					codeAt(decryptSecret(user?.codeSecret ?? '') ?? '', 2141),
+					desk.later(2141)
+				)
 			)
 		).toBe('none');
 		expect(await told()).toBe(1);
@@ -293,8 +304,8 @@ describe('the second factor', () => {
 		);
 		expect(gateFor('/desk/(signed-in)', '/desk', session, ['clinician'])).toBeNull();
 		expect(gateFor('/desk/sign-out', '/desk/sign-out', session, ['coordinator'])).toBeNull();
-		await endCode(db(), desk.coordinator, desk.later(2301));
-		await endCode(db(), desk.coordinator, desk.later(2301));
+		await disableTotp(db(), desk.coordinator, desk.later(2301));
+		await disableTotp(db(), desk.coordinator, desk.later(2301));
 		const ended = 'The second factor of your account was removed';
 		expect((await lettersTo(email)).filter((subject) => subject === ended)).toHaveLength(1);
 		expect((await enter(2302, { email })).needsCode).toBe(false);

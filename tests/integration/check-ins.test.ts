@@ -1,19 +1,19 @@
 import { and, asc, eq, like } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { A_DAY } from '$lib/server/assessments/link-limits';
+import { MAX_PER_DAY } from '$lib/server/assessments/link-limits';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { writeToCoordinator } from '$lib/server/cases/messages';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
-import { doWhatIsDue } from '$lib/server/check-ins/ask-due';
+import { processDueCases } from '$lib/server/check-ins/process-due-cases';
 import { remindCheckIns } from '$lib/server/check-ins/remind-check-ins';
 import { schema } from '$lib/server/db/client';
-import { goneWith, stillField } from '$lib/core/answers';
-import { currentPlanOf, eventsOf, ticksOf } from '$lib/server/plans/current-plan';
-import { inPlaceSince } from '$lib/server/plans/in-place';
+import { fieldsOfItemsGone, stillInPlaceField } from '$lib/core/answers';
+import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plans/current-plan';
+import { inPlaceSince } from '$lib/server/plans/earlier-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
 import { act, Desk, faultOf, PAINLESS, putRight } from '../support/desk';
-import { leave } from '$lib/server/people/leave';
+import { markAsLeft } from '$lib/server/people/mark-as-left';
 
 let desk: Desk;
 /** A Monday. */
@@ -27,7 +27,7 @@ afterAll(() => desk.test.drop());
 const { checkIns, followUps, letters } = schema;
 const NOTHING = { signs: [], discomfort: [], undone: [], news: [] } as const;
 
-/** Somebody who has done every step of their plan, on the day of `now`. */
+/** Someone who has done every step of their plan, on the day of `now`. */
 async function carriedOut() {
 	const person = await desk.answered(PAINLESS);
 	const plan = await currentPlanOf(db(), person.open.assessment.id);
@@ -59,9 +59,9 @@ describe('a check-in', () => {
 	it('is asked 14 and 42 days after the last step, once each, by letter', async () => {
 		const { personId, open } = await carriedOut();
 		expect((await openOf(personId, 'check-in')).map(({ due }) => due)).toEqual(['2026-03-16']);
-		await doWhatIsDue(db(), at('2026-03-15'));
+		await processDueCases(db(), at('2026-03-15'));
 		expect(await subjects(personId)).toHaveLength(1);
-		await Promise.all([doWhatIsDue(db(), at('2026-03-16')), doWhatIsDue(db(), at('2026-03-16'))]);
+		await Promise.all([processDueCases(db(), at('2026-03-16')), processDueCases(db(), at('2026-03-16'))]);
 		expect(await subjects(personId)).toHaveLength(2);
 		const [letter] = await db()
 			.select()
@@ -74,7 +74,7 @@ describe('a check-in', () => {
 
 	it('that is not answered is reminded of after 3, 7 and 14 working days, then stands on the call list', async () => {
 		const { personId } = await carriedOut();
-		await doWhatIsDue(db(), at('2026-03-16'));
+		await processDueCases(db(), at('2026-03-16'));
 		const seen: [string, number][] = [];
 		for (let day = 16; day <= 31; day += 1) {
 			const iso = `2026-03-${day}`;
@@ -138,8 +138,8 @@ describe('a check-in', () => {
 
 	it('is asked of nobody who has left', async () => {
 		const { personId } = await carriedOut();
-		await leave(db(), desk.coordinator, act(personId), at('2026-03-10'));
-		await doWhatIsDue(db(), at('2026-03-20'));
+		await markAsLeft(db(), desk.coordinator, act(personId), at('2026-03-10'));
+		await processDueCases(db(), at('2026-03-20'));
 		expect(await subjects(personId)).toHaveLength(1);
 	});
 });
@@ -151,10 +151,10 @@ describe('a plan that nobody begins', () => {
 		const { plan } = await desk.judged(personId);
 		const remindOn = plan?.remindOn ?? '';
 		expect(remindOn > '2026-03-02').toBe(true);
-		for (let day = 0; day < 3; day += 1) await doWhatIsDue(db(), at(remindOn));
+		for (let day = 0; day < 3; day += 1) await processDueCases(db(), at(remindOn));
 		expect(await subjects(personId)).toHaveLength(2);
 		const later = new Date(at(remindOn).getTime() + 60 * 86_400_000);
-		await doWhatIsDue(db(), later);
+		await processDueCases(db(), later);
 		expect((await desk.judged(personId)).reasons.map(({ code }) => code)).toContain('stuck');
 	});
 });
@@ -164,7 +164,7 @@ describe('the next full look', () => {
 		const { personId } = await carriedOut();
 		const [look] = await openOf(personId, 'recheck');
 		expect(look?.due).toBe('2027-03-02');
-		for (let tries = 0; tries < 2; tries += 1) await doWhatIsDue(db(), at(look?.due ?? ''));
+		for (let tries = 0; tries < 2; tries += 1) await processDueCases(db(), at(look?.due ?? ''));
 		const sent = await db()
 			.select()
 			.from(schema.assessments)
@@ -183,10 +183,10 @@ describe('what was put in place', () => {
 	async function stepsNow(assessmentId: string) {
 		const plan = await currentPlanOf(db(), assessmentId);
 		if (!plan) throw new Error('Answers have a plan');
-		return { plan, ticks: ticksOf(await eventsOf(db(), plan.id)) };
+		return { plan, ticks: stepTicksOfPlan(await stepEventsOf(db(), plan.id)) };
 	}
 
-	/** Answers whose problems are lasting: nothing that is asked anew each time. */
+	/** Answers whose problems are lasting: nothing that is asked again each time. */
 	const ASKEW = {
 		...PAINLESS,
 		'check.screens': 'one',
@@ -209,7 +209,7 @@ describe('what was put in place', () => {
 		expect(inPlace.steps.map(({ place }) => place)).toEqual(before.plan.steps.map(({ place }) => place));
 		expect(inPlace.findings.length).toBeGreaterThan(0);
 
-		// Answered as before: the same plan, every step done, nothing to put right anew.
+		// Answered as before: the same plan, every step done, nothing to put right again.
 		const again = await desk.answer(person.personId, ASKEW, at('2026-09-01'));
 		const after = await stepsNow(again.open.assessment.id);
 		expect(after.plan.steps).toEqual(before.plan.steps);
@@ -232,7 +232,7 @@ describe('what was put in place', () => {
 		);
 		const [gone, finding] = [plan.steps.at(-1)?.place, findings[0]];
 		if (!gone || !finding) throw new Error('There is something to have gone');
-		const said = { ...ASKEW, [stillField(gone)]: 'no', [stillField(finding)]: 'no' };
+		const said = { ...ASKEW, [stillInPlaceField(gone)]: 'no', [stillInPlaceField(finding)]: 'no' };
 		const again = await desk.answer(person.personId, said, at('2026-09-01'));
 		const after = await stepsNow(again.open.assessment.id);
 		expect(after.plan.steps.filter(({ place }) => !after.ticks[place]).map(({ place }) => place)).toEqual([
@@ -244,7 +244,7 @@ describe('what was put in place', () => {
 
 	it('does not come along to another table', async () => {
 		const { personId } = await carriedOut();
-		const moved = { ...PAINLESS, ...goneWith(['place']), surfaceHeight: '68' };
+		const moved = { ...PAINLESS, ...fieldsOfItemsGone(['place']), surfaceHeight: '68' };
 		const again = await desk.answer(personId, moved, at('2026-09-01'));
 		const { ticks } = await stepsNow(again.open.assessment.id);
 		expect(Object.values(ticks).filter(Boolean)).toEqual([]);
@@ -263,7 +263,7 @@ describe('what a link may do in a day', () => {
 					at(day)
 				)
 			);
-		for (let n = 1; n <= A_DAY.message; n += 1) expect(await write(n, '2026-03-03')).toBe('none');
+		for (let n = 1; n <= MAX_PER_DAY.message; n += 1) expect(await write(n, '2026-03-03')).toBe('none');
 		expect(await write(900, '2026-03-03')).toBe('too-many');
 		expect(await write(901, '2026-03-04')).toBe('none');
 		expect((await openAssessment(db(), token)).assessment.id).toBe(open.assessment.id);

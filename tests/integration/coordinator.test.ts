@@ -2,12 +2,18 @@ import { randomUUID } from 'node:crypto';
 import { eq, sql } from 'drizzle-orm';
 import ICAL from 'ical.js';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { askReset, choosePassword, closeUser, inviteUser, sessionsOf } from '$lib/server/accounts/accounts';
-import { endSessions, sessionOf } from '$lib/server/access/sessions';
+import {
+	requestPasswordReset,
+	setPasswordByLink,
+	closeAccount,
+	inviteUser,
+	listSessions
+} from '$lib/server/accounts/accounts';
+import { endSessions, readSession } from '$lib/server/access/sessions';
 import { signIn } from '$lib/server/access/sign-in';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { askEquipment } from '$lib/server/assessments/ask-equipment';
-import { followUpFeed, renewCalendar } from '$lib/server/calendar/follow-up-feed';
+import { requestEquipment } from '$lib/server/assessments/request-equipment';
+import { followUpFeed, renewCalendarFeed } from '$lib/server/calendar/follow-up-feed';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { decideEquipment, equipmentOf } from '$lib/server/equipment/decide-equipment';
 import { messagesOf, writeToCoordinator, writeToPerson } from '$lib/server/cases/messages';
@@ -15,18 +21,18 @@ import { addNote } from '$lib/server/cases/notes';
 import { readCase } from '$lib/server/cases/read-case';
 import { reopenCase, settleCase, settleCases } from '$lib/server/cases/settle-case';
 import { undoActs } from '$lib/server/acts/undo-acts';
-import { openingPath } from '$lib/server/post/personal-link';
+import { linkPathToSend } from '$lib/server/email/personal-link';
 import { schema } from '$lib/server/db/client';
 import { readView } from '$lib/server/workforce/view';
-import { followUpsIn, loadOfDays } from '$lib/server/follow-ups/list-follow-ups';
+import { followUpsBetween, followUpsPerDay } from '$lib/server/follow-ups/list-follow-ups';
 import { finishFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { actInBulk } from '$lib/server/people/act-in-bulk';
 import { changePerson } from '$lib/server/people/change-person';
 import { addPerson } from '$lib/server/people/add-person';
 import { listPeople } from '$lib/server/people/list-people';
-import { dropFilter, saveFilter, savedFiltersOf } from '$lib/server/people/saved-filters';
+import { deleteFilter, saveFilter, savedFiltersOf } from '$lib/server/people/saved-filters';
 import { filterOfQuery } from '$lib/server/people/people-filter';
-import { groupsOf } from '$lib/ui/day-sheet/sheet-words';
+import { daySheetGroupsOf } from '$lib/ui/day-sheet/sheet-words';
 import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 let desk: Desk;
@@ -51,7 +57,7 @@ describe('the order of the day', () => {
 		const at = (personId: string) => lines.findIndex((line) => line.personId === personId);
 		const places = [clinic, older, soon, home].map(({ personId }) => at(personId));
 		expect(places).toEqual([...places].sort((a, b) => a - b));
-		expect(groupsOf(lines, today).flatMap((group) => group.lines)).toEqual(lines);
+		expect(daySheetGroupsOf(lines, today).flatMap((group) => group.lines)).toEqual(lines);
 		// 5 working days from Friday 20 February, 3 from Monday 2 March.
 		expect(lines[at(older.personId)]?.actBy).toBe('2026-02-27');
 		expect(lines[at(clinic.personId)]?.actBy).toBe('2026-03-05');
@@ -126,7 +132,7 @@ describe('settling', () => {
 
 	it('leaves what is asked for and not decided on the sheet', async () => {
 		const { personId, open } = await desk.answered();
-		await askEquipment(db(), open, { purchase: 'footrest', wanted: true }, desk.later(1));
+		await requestEquipment(db(), open, { purchase: 'footrest', wanted: true }, desk.later(1));
 		await desk.settle([personId], desk.later(2));
 		expect((await sheetOf(personId))?.judgement?.reasons).toContainEqual({
 			code: 'request',
@@ -140,7 +146,7 @@ describe('settling', () => {
 describe('equipment', () => {
 	it('goes from asked to arrived, each step once, and sets a look at the corner with it', async () => {
 		const { personId, open } = await desk.answered();
-		await askEquipment(db(), open, { purchase: 'monitor', wanted: true }, now);
+		await requestEquipment(db(), open, { purchase: 'monitor', wanted: true }, now);
 		const request = async () => (await equipmentOf(db(), personId))[0];
 		const decide = async (to: 'approved' | 'sent' | 'arrived' | 'declined', version?: number) =>
 			faultOf(
@@ -194,7 +200,7 @@ describe('messages', () => {
 		]);
 		const letters = await db().select().from(schema.letters).where(eq(schema.letters.personId, personId));
 		const told = letters.filter(({ linkPath }) => linkPath.endsWith('/messages'));
-		expect(await Promise.all(told.map(({ linkPath }) => openingPath(db(), linkPath)))).toEqual([
+		expect(await Promise.all(told.map(({ linkPath }) => linkPathToSend(db(), linkPath)))).toEqual([
 			`/c/${token}/messages`
 		]);
 		expect(JSON.stringify(letters)).not.toMatch(/wobbles|widest/);
@@ -231,14 +237,14 @@ describe('follow-ups', () => {
 		await undoActs(db(), desk.coordinator, finish.key, desk.later(2));
 		expect(await read()).toMatchObject({ followUp: { due: '2026-03-16' }, chain: [] });
 		const span = { from: '2026-03-10', until: '2026-03-20', today };
-		expect((await followUpsIn(db(), desk.coordinator, span)).lines.map((line) => line.personId)).toContain(
-			personId
-		);
-		expect(await loadOfDays(db(), desk.coordinator, span)).toContainEqual({ day: '2026-03-16', n: 1 });
+		expect(
+			(await followUpsBetween(db(), desk.coordinator, span)).lines.map((line) => line.personId)
+		).toContain(personId);
+		expect(await followUpsPerDay(db(), desk.coordinator, span)).toContainEqual({ day: '2026-03-16', n: 1 });
 		const later = { from: '2026-04-01', until: '2026-04-30', today: '2026-04-01' };
-		expect((await followUpsIn(db(), desk.coordinator, later)).overdue.map((line) => line.personId)).toContain(
-			personId
-		);
+		expect(
+			(await followUpsBetween(db(), desk.coordinator, later)).overdue.map((line) => line.personId)
+		).toContain(personId);
 	});
 
 	it('tell of a free day where the person lives, and are set all the same', async () => {
@@ -254,7 +260,7 @@ describe('follow-ups', () => {
 		await livesIn('PT');
 		expect(await set(there, '2026-06-10')).toBe(true);
 		// And it is marked in the calendar, for who lives there alone.
-		const { lines } = await followUpsIn(db(), desk.coordinator, {
+		const { lines } = await followUpsBetween(db(), desk.coordinator, {
 			from: '2026-06-10',
 			until: '2026-06-10',
 			today
@@ -268,7 +274,7 @@ describe('follow-ups', () => {
 	it('come as iCalendar by a secret address, with initials only, until it is renewed', async () => {
 		const personId = await desk.person();
 		await desk.follow(personId, { due: '2026-05-04', reason: 'neck', seen: 0 });
-		const token = await renewCalendar(db(), desk.coordinator);
+		const token = await renewCalendarFeed(db(), desk.coordinator);
 		const text = await followUpFeed(db(), token, 'https://corner.example', now);
 		// Read back by the library that calendars are built with.
 		const events = new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent');
@@ -278,10 +284,10 @@ describe('follow-ups', () => {
 		expect(mine?.summary).toMatch(/^Follow-up: P\. \d\.$/);
 		expect(text).not.toMatch(/Person|neck/);
 		expect(text.split('\r\n').every((line) => line.length <= 75)).toBe(true);
-		await renewCalendar(db(), desk.coordinator);
+		await renewCalendarFeed(db(), desk.coordinator);
 		expect(await faultOf(followUpFeed(db(), token, '', now))).toBe('not-found');
-		const reader = await renewCalendar(db(), desk.second);
-		await closeUser(db(), desk.coordinator, desk.second.id, now);
+		const reader = await renewCalendarFeed(db(), desk.second);
+		await closeAccount(db(), desk.coordinator, desk.second.id, now);
 		expect(await faultOf(followUpFeed(db(), reader, '', now))).toBe('not-found');
 	});
 });
@@ -339,7 +345,7 @@ describe('the list of people', () => {
 		const [saved, ...more] = await savedFiltersOf(db(), desk.coordinator);
 		expect([saved?.query, more.length]).toEqual(['team=B', 0]);
 		const other = { ...desk.coordinator, id: desk.second.id };
-		await dropFilter(db(), other, saved?.id ?? '');
+		await deleteFilter(db(), other, saved?.id ?? '');
 		expect(await savedFiltersOf(db(), desk.coordinator)).toHaveLength(1);
 	});
 
@@ -386,29 +392,29 @@ describe('accounts', () => {
 			'conflict'
 		);
 		const token = await newestLink(email);
-		expect(await faultOf(choosePassword(db(), { token, password: 'short' }, now))).toBe('invalid');
+		expect(await faultOf(setPasswordByLink(db(), { token, password: 'short' }, now))).toBe('invalid');
 		expect(
-			await faultOf(choosePassword(db(), { token, password: 'long enough too' }, desk.later(8 * 24 * 60)))
+			await faultOf(setPasswordByLink(db(), { token, password: 'long enough too' }, desk.later(8 * 24 * 60)))
 		).toBe('ended');
-		await choosePassword(db(), { token, password: 'long enough too' }, now);
-		expect(await faultOf(choosePassword(db(), { token, password: 'long enough too' }, now))).toBe('ended');
+		await setPasswordByLink(db(), { token, password: 'long enough too' }, now);
+		expect(await faultOf(setPasswordByLink(db(), { token, password: 'long enough too' }, now))).toBe('ended');
 		expect(await faultOf(enter(email, 'long enough too', 1))).toBe('none');
 	});
 
 	it('are reset by mail; every session ends, and who asks for nobody learns nothing', async () => {
 		const email = 'one@example.org';
-		await askReset(db(), 'nobody@example.org', now);
+		await requestPasswordReset(db(), 'nobody@example.org', now);
 		expect(await newestLink('nobody@example.org')).toBe('');
 		const { token: session } = await enter(email, 'long enough pass', 2);
-		for (let i = 0; i < 9; i += 1) await askReset(db(), email, desk.later(3));
+		for (let i = 0; i < 9; i += 1) await requestPasswordReset(db(), email, desk.later(3));
 		const letters = await db().select().from(schema.letters).where(eq(schema.letters.toEmail, email));
 		expect(letters.filter(({ linkPath }) => linkPath.startsWith('/desk/password/'))).toHaveLength(5);
-		await choosePassword(
+		await setPasswordByLink(
 			db(),
 			{ token: await newestLink(email), password: 'another long pass' },
 			desk.later(4)
 		);
-		expect(await sessionOf(db(), session, desk.later(5))).toBeNull();
+		expect(await readSession(db(), session, desk.later(5))).toBeNull();
 		expect(await faultOf(enter(email, 'long enough pass', 6))).toBe('invalid');
 		expect(await faultOf(enter(email, 'another long pass', 7))).toBe('none');
 	});
@@ -418,21 +424,21 @@ describe('accounts', () => {
 			await enter('one@example.org', 'another long pass', 10),
 			await enter('one@example.org', 'another long pass', 11)
 		];
-		const mine = await sessionOf(db(), here.token, desk.later(12));
+		const mine = await readSession(db(), here.token, desk.later(12));
 		if (!mine) throw new Error('no session');
-		const sessions = await sessionsOf(db(), mine);
+		const sessions = await listSessions(db(), mine);
 		expect(sessions.filter(({ isHere }) => isHere)).toHaveLength(1);
 		expect(sessions[0]).toMatchObject({ device: 'Firefox' });
 		await endSessions(db(), desk.coordinator.id, mine.hash);
-		expect(await sessionOf(db(), there.token, desk.later(12))).toBeNull();
-		expect(await sessionOf(db(), here.token, desk.later(12))).not.toBeNull();
+		expect(await readSession(db(), there.token, desk.later(12))).toBeNull();
+		expect(await readSession(db(), here.token, desk.later(12))).not.toBeNull();
 	});
 
 	it('are closed with their sessions, and never the last coordinator', async () => {
-		expect(await faultOf(closeUser(db(), desk.coordinator, desk.coordinator.id, now))).toBe('conflict');
+		expect(await faultOf(closeAccount(db(), desk.coordinator, desk.coordinator.id, now))).toBe('conflict');
 		const { token } = await enter('clinic@example.org', 'long enough pass', 20);
-		await closeUser(db(), desk.coordinator, desk.clinician.id, now);
-		expect(await sessionOf(db(), token, desk.later(21))).toBeNull();
+		await closeAccount(db(), desk.coordinator, desk.clinician.id, now);
+		expect(await readSession(db(), token, desk.later(21))).toBeNull();
 		expect(await faultOf(enter('clinic@example.org', 'long enough pass', 22))).toBe('invalid');
 	});
 });

@@ -2,16 +2,20 @@ import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { undoActs } from '$lib/server/acts/undo-acts';
-import { askEquipment } from '$lib/server/assessments/ask-equipment';
+import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { saveAnswers } from '$lib/server/assessments/save-answers';
-import { NO_FILTER, readDaySheet, type SheetFilter } from '$lib/server/cases/day-sheet';
-import { putOff, setOwner } from '$lib/server/cases/look-after';
+import { NO_DAY_SHEET_FILTER, readDaySheet, type DaySheetFilter } from '$lib/server/cases/day-sheet';
+import { postponeCase, setOwner } from '$lib/server/cases/case-owner';
 import { writeToCoordinator, writeToPerson } from '$lib/server/cases/messages';
 import { schema } from '$lib/server/db/client';
 import { decideEquipment } from '$lib/server/equipment/decide-equipment';
-import { boardFilterOf, boardRows, readBoard } from '$lib/server/equipment/read-board';
-import { Changes } from '$lib/server/live/changes';
-import { groupsOf } from '$lib/ui/day-sheet/sheet-words';
+import {
+	equipmentFilterOf,
+	equipmentRows,
+	readEquipmentBoard
+} from '$lib/server/equipment/read-equipment-board';
+import { ChangeFeed } from '$lib/server/live/changes';
+import { daySheetGroupsOf } from '$lib/ui/day-sheet/sheet-words';
 import { Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 const now = new Date('2026-03-02T09:00:00Z');
@@ -23,13 +27,13 @@ const db = () => desk.test.db;
 beforeAll(async () => void (desk = await Desk.make(now)));
 afterAll(() => desk.test.drop());
 
-const sheet = (filter: Partial<SheetFilter> = {}, actor = desk.coordinator, day = today) =>
-	readDaySheet(db(), actor, day, { ...NO_FILTER, ...filter });
-const lineOf = async (personId: string, filter: Partial<SheetFilter> = {}, actor = desk.coordinator) =>
+const sheet = (filter: Partial<DaySheetFilter> = {}, actor = desk.coordinator, day = today) =>
+	readDaySheet(db(), actor, day, { ...NO_DAY_SHEET_FILTER, ...filter });
+const lineOf = async (personId: string, filter: Partial<DaySheetFilter> = {}, actor = desk.coordinator) =>
 	(await sheet(filter, actor)).lines.find((line) => line.personId === personId);
 const groupOf = async (personId: string, day = today) => {
 	const line = (await sheet({}, desk.coordinator, day)).lines.find((one) => one.personId === personId);
-	return line && groupsOf([line], day)[0]?.id;
+	return line && daySheetGroupsOf([line], day)[0]?.id;
 };
 const act = (personId: string) => ({ personId, version: null, key: randomUUID() });
 
@@ -40,7 +44,7 @@ describe('the day sheet', () => {
 		const { personId } = await desk.answered(PAINLESS);
 		expect(await total()).toBe(before + 1);
 		const off = { ...act(personId), until: '2026-03-09', reason: 'on holiday' };
-		await putOff(db(), desk.coordinator, off, desk.later(1));
+		await postponeCase(db(), desk.coordinator, off, desk.later(1));
 		expect(await total()).toBe(before);
 		await undoActs(db(), desk.coordinator, off.key, desk.later(2));
 		expect(await total()).toBe(before + 1);
@@ -55,7 +59,7 @@ describe('the day sheet', () => {
 		// Taken back, both are open again: the sign, and what they had answered.
 		await undoActs(db(), desk.coordinator, key, desk.later(3));
 		expect(await groupOf(personId)).toBe('clinician');
-		// Where somebody hurts as well, that stays to be acted on.
+		// Where someone hurts as well, that stays to be acted on.
 		const sore = await desk.answered(MIRELA);
 		await saveAnswers(db(), sore.open, { 'sign.wakes-at-night': 'yes' }, desk.later(1));
 		await desk.reach(sore.personId, { closes: ['wakes-at-night'], whom: 'P' }, desk.later(2));
@@ -83,7 +87,7 @@ describe('the day sheet', () => {
 	it('lets a case wait until a day, and anything new brings it back', async () => {
 		const { personId, open } = await desk.answered(PAINLESS);
 		const off = (until: string, reason = 'on holiday') =>
-			putOff(db(), desk.coordinator, { ...act(personId), until, reason }, desk.later(1));
+			postponeCase(db(), desk.coordinator, { ...act(personId), until, reason }, desk.later(1));
 		expect(await faultOf(off('2026-03-09', ' '))).toBe('invalid');
 		expect(await faultOf(off(today))).toBe('invalid');
 		await off('2026-03-09');
@@ -107,7 +111,7 @@ describe('the day sheet', () => {
 	it('never lets a warning sign wait', async () => {
 		const { personId } = await desk.answered({ ...MIRELA, 'pain.neck.worst': '8', 'pain.neck.days': '3' });
 		const input = { ...act(personId), until: '2026-03-09', reason: 'later' };
-		expect(await faultOf(putOff(db(), desk.coordinator, input, now))).toBe('conflict');
+		expect(await faultOf(postponeCase(db(), desk.coordinator, input, now))).toBe('conflict');
 		expect(await groupOf(personId)).toBe('clinician');
 	});
 
@@ -136,7 +140,7 @@ describe('the day sheet', () => {
 
 	it('tells every open desk that something changed', async () => {
 		const { personId } = await desk.answered();
-		const changes = new Changes(desk.test.url);
+		const changes = new ChangeFeed(desk.test.url);
 		try {
 			const heard = new Promise<void>((resolve, reject) => {
 				changes.follow('desk', {
@@ -160,11 +164,11 @@ describe('the day sheet', () => {
 describe('the equipment board', () => {
 	it('has what was asked for with why, where it was ordered and what it cost, until it is given back', async () => {
 		const { personId, open } = await desk.answered();
-		await askEquipment(db(), open, { purchase: 'monitor', wanted: true }, now);
+		await requestEquipment(db(), open, { purchase: 'monitor', wanted: true }, now);
 		const mine = async (query = '') =>
-			(await readBoard(db(), desk.coordinator, boardFilterOf(new URLSearchParams(query)))).lines.find(
-				(line) => line.personId === personId
-			);
+			(
+				await readEquipmentBoard(db(), desk.coordinator, equipmentFilterOf(new URLSearchParams(query)))
+			).lines.find((line) => line.personId === personId);
 		const order = { supplier: 'Bracken Supplies', number: 'B-771', cost: '189,90', currency: 'EUR' };
 		const decide = async (
 			to: 'approved' | 'ordered' | 'arrived' | 'returned' | 'asked',
@@ -202,7 +206,7 @@ describe('the equipment board', () => {
 			costCents: 18990,
 			currency: 'EUR'
 		});
-		const rows = await boardRows(db(), desk.coordinator, boardFilterOf(new URLSearchParams()), (at) =>
+		const rows = await equipmentRows(db(), desk.coordinator, equipmentFilterOf(new URLSearchParams()), (at) =>
 			at.toISOString().slice(0, 10)
 		);
 		expect(rows.some((row) => row.includes('B-771') && row.includes('189.90'))).toBe(true);
@@ -216,8 +220,8 @@ describe('the equipment board', () => {
 		const news = letters.filter(({ subject }) => subject === 'News of what you asked for');
 		expect(news).toHaveLength(4);
 		for (const { body } of news) expect(body).not.toMatch(/monitor/i);
-		expect(await faultOf(readBoard(db(), desk.reader, boardFilterOf(new URLSearchParams())))).toBe(
-			'not-allowed'
-		);
+		expect(
+			await faultOf(readEquipmentBoard(db(), desk.reader, equipmentFilterOf(new URLSearchParams())))
+		).toBe('not-allowed');
 	});
 });

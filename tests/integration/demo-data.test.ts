@@ -1,16 +1,16 @@
 import { RULES_IN_FORCE } from '$lib/core/rules';
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { haveChangedSince } from '$lib/core/answers';
-import { civilDate, isWorkingDay } from '$lib/core/calendar';
+import { answersChangedSince } from '$lib/core/answers';
+import { parseCivilDate, isWorkingDay } from '$lib/core/calendar';
 import { validateCorner } from '$lib/core/corner/validate-corner';
 import { remindersFor } from '$lib/core/triage';
 import { addUser } from '$lib/server/access/add-user';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { schema } from '$lib/server/db/client';
-import { placeOf } from '$lib/server/people/place-of';
-import { judgeAnew } from '$lib/server/judgements/judge-anew';
-import { remindDue } from '$lib/server/rounds/remind';
+import { personPlaceOf } from '$lib/server/people/person-place';
+import { reassessCase } from '$lib/server/case-assessments/reassess-cases';
+import { sendDueReminders } from '$lib/server/rounds/send-due-reminders';
 import { seedWork } from '../../seed/demo-work';
 import { seedWorkforce } from '../../seed/workforce';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
@@ -19,7 +19,7 @@ const now = new Date('2026-03-04T10:00:00Z');
 const PEOPLE = 200;
 
 /** Free days of a country. */
-const calendarOf = (country: string) => placeOf({ timeZone: '', country }, 'UTC').calendar;
+const calendarOf = (country: string) => personPlaceOf({ timeZone: '', country }, 'UTC').calendar;
 
 let test: TestDatabase;
 let coordinator: Parameters<typeof seedWork>[1];
@@ -54,7 +54,7 @@ describe('the generated workforce', () => {
 		for (const { corner, discomfort, signs, answers, way } of answered) {
 			expect(validateCorner(corner).ok).toBe(true);
 			// What each of them is told of their plan: it is the one of their answers.
-			if (corner) expect(haveChangedSince({ corner, discomfort, signs }, answers, way)).toBe(false);
+			if (corner) expect(answersChangedSince({ corner, discomfort, signs }, answers, way)).toBe(false);
 		}
 		const off = answered.filter(({ checksOff }) => (checksOff ?? 0) > 0).length / answered.length;
 		expect(off).toBeGreaterThan(0.3);
@@ -77,7 +77,7 @@ describe('the generated workforce', () => {
 				.from(schema.cases)
 				.orderBy(schema.cases.personId);
 		const seeded = await read();
-		for (const { id } of seeded) await judgeAnew(test.db, id, now);
+		for (const { id } of seeded) await reassessCase(test.db, id, now);
 		const made = await read();
 		// A settled case keeps the level it had; where nothing was answered there is none.
 		const listed = (rows: typeof seeded) =>
@@ -91,7 +91,7 @@ describe('the generated workforce', () => {
 		);
 		expect(rows.length).toBeGreaterThan(20);
 		for (const { due, country } of rows) {
-			const day = civilDate(due);
+			const day = parseCivilDate(due);
 			expect(day && isWorkingDay(day, calendarOf(country))).toBe(true);
 		}
 	});
@@ -113,7 +113,7 @@ describe('the rounds of the demo', () => {
 			where rp.state = 'sent'`);
 		expect(rows.length).toBeGreaterThanOrEqual(5);
 		for (const { sent, country, reminders, remind_on, letters } of rows) {
-			const invited = civilDate(sent);
+			const invited = parseCivilDate(sent);
 			if (!invited) throw new Error(`${sent} is no day`);
 			const days = remindersFor(invited, RULES_IN_FORCE.policy, calendarOf(country)).map(({ on }) => on);
 			expect(reminders).toBe(days.filter((day) => day < '2026-03-04').length);
@@ -122,7 +122,7 @@ describe('the rounds of the demo', () => {
 		}
 		const before = await test.db.$count(schema.letters);
 		const dueToday = rows.filter(({ remind_on }) => remind_on === '2026-03-04').length;
-		await remindDue(test.db, now);
+		await sendDueReminders(test.db, now);
 		expect(await test.db.$count(schema.letters)).toBe(before + dueToday);
 	});
 

@@ -2,14 +2,18 @@ import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { undoActs } from '$lib/server/acts/undo-acts';
-import { askEquipment } from '$lib/server/assessments/ask-equipment';
+import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { schema } from '$lib/server/db/client';
 import { approvePurchases } from '$lib/server/equipment/approve-purchases';
-import { askFor } from '$lib/server/equipment/ask-for';
-import { decideEquipment, type Decision } from '$lib/server/equipment/decide-equipment';
+import { orderEquipment } from '$lib/server/equipment/order-equipment';
+import { decideEquipment, type EquipmentDecision } from '$lib/server/equipment/decide-equipment';
 import { planBudget } from '$lib/server/equipment/plan-budget';
-import { boardFilterOf, boardRows, readBoard } from '$lib/server/equipment/read-board';
-import { countStore, readStore } from '$lib/server/equipment/store';
+import {
+	equipmentFilterOf,
+	equipmentRows,
+	readEquipmentBoard
+} from '$lib/server/equipment/read-equipment-board';
+import { setStock, readStock } from '$lib/server/equipment/store';
 import { planHere } from '../support/planning';
 import { setPrices } from '$lib/server/workforce/prices';
 import { DEMO_PEOPLE } from '../../seed/people';
@@ -24,13 +28,17 @@ beforeAll(async () => void (desk = await Desk.make(now)));
 afterAll(() => desk.test.drop());
 
 const lineOf = async (personId: string, query = '') =>
-	(await readBoard(db(), desk.coordinator, boardFilterOf(new URLSearchParams(query)))).lines.find(
-		(line) => line.personId === personId
-	);
-const onHand = async (thing: string) => (await readStore(db())).find((row) => row.thing === thing)?.onHand;
+	(
+		await readEquipmentBoard(db(), desk.coordinator, equipmentFilterOf(new URLSearchParams(query)))
+	).lines.find((line) => line.personId === personId);
+const onHand = async (thing: string) => (await readStock(db())).find((row) => row.thing === thing)?.onHand;
 
 /** Moves the only request of a person on. @returns the key of the act */
-async function decide(personId: string, to: Decision['to'], more: Partial<Decision> = {}): Promise<string> {
+async function decide(
+	personId: string,
+	to: EquipmentDecision['to'],
+	more: Partial<EquipmentDecision> = {}
+): Promise<string> {
 	const [request] = await db()
 		.select({ id: schema.equipmentRequests.id, version: schema.equipmentRequests.version })
 		.from(schema.equipmentRequests)
@@ -46,13 +54,18 @@ describe('things beside the plan', () => {
 	it('are asked for by the person, with the finding that they are for', async () => {
 		// Flat papers beside the keys: no plan closes that, a holder does.
 		const { personId, open } = await desk.answered({ ...MIRELA, 'check.papers': 'flat' });
-		await askEquipment(db(), open, { purchase: 'paper-holder', wanted: true }, now);
+		await requestEquipment(db(), open, { purchase: 'paper-holder', wanted: true }, now);
 		expect(await lineOf(personId)).toMatchObject({
 			purchase: 'paper-holder',
 			closes: [],
 			findings: ['papers-flat']
 		});
-		const rows = await boardRows(db(), desk.coordinator, boardFilterOf(new URLSearchParams()), () => '');
+		const rows = await equipmentRows(
+			db(),
+			desk.coordinator,
+			equipmentFilterOf(new URLSearchParams()),
+			() => ''
+		);
 		expect(rows.find((row) => row[0] === 'paper-holder')?.[6]).toBe('papers-flat');
 		expect((await desk.judged(personId)).reasons.some(({ what }) => what === 'equipment')).toBe(true);
 	});
@@ -61,7 +74,7 @@ describe('things beside the plan', () => {
 		const { personId } = await desk.answered();
 		const ask = (thing: 'headset' | 'desk-lamp') => {
 			const input = { ...act(personId), thing };
-			return { key: input.key, done: faultOf(askFor(db(), desk.coordinator, input, now)) };
+			return { key: input.key, done: faultOf(orderEquipment(db(), desk.coordinator, input, now)) };
 		};
 		expect(await ask('headset').done).toBe('none');
 		expect(await ask('headset').done).toBe('conflict');
@@ -70,31 +83,31 @@ describe('things beside the plan', () => {
 		await undoActs(db(), desk.coordinator, lamp.key, now);
 		expect((await lineOf(personId))?.purchase).toBe('headset');
 		const nobody = await desk.person();
-		expect(await faultOf(askFor(db(), desk.coordinator, { ...act(nobody), thing: 'headset' }, now))).toBe(
-			'conflict'
-		);
+		expect(
+			await faultOf(orderEquipment(db(), desk.coordinator, { ...act(nobody), thing: 'headset' }, now))
+		).toBe('conflict');
 	});
 });
 
 describe('the store', () => {
 	it('is counted by one at a time', async () => {
 		const count = (onHandNow: number, version: number) =>
-			faultOf(countStore(db(), desk.coordinator, { thing: 'footrest', onHand: onHandNow, version }, now));
+			faultOf(setStock(db(), desk.coordinator, { thing: 'footrest', onHand: onHandNow, version }, now));
 		expect([await count(2, 0), await count(5, 0), await count(3, 1)]).toEqual(['none', 'conflict', 'none']);
 		expect(await onHand('footrest')).toBe(3);
 	});
 
 	it('lends what it has until a day, takes it back, and is right again after an undo', async () => {
-		await countStore(db(), desk.coordinator, { thing: 'monitor', onHand: 1, version: 0 }, now);
+		await setStock(db(), desk.coordinator, { thing: 'monitor', onHand: 1, version: 0 }, now);
 		const [first, second] = [await desk.answered(), await desk.answered()];
 		for (const { open, personId } of [first, second]) {
-			await askEquipment(db(), open, { purchase: 'monitor', wanted: true }, now);
+			await requestEquipment(db(), open, { purchase: 'monitor', wanted: true }, now);
 			await decide(personId, 'approved');
 		}
 		const lent = { lent: { backBy: '2026-06-01' } };
 		// One that is ordered comes from where it was ordered.
 		const third = await desk.answered();
-		await askEquipment(db(), third.open, { purchase: 'monitor', wanted: true }, now);
+		await requestEquipment(db(), third.open, { purchase: 'monitor', wanted: true }, now);
 		for (const to of ['approved', 'ordered'] as const) await decide(third.personId, to);
 		expect(await faultOf(decide(third.personId, 'sent', lent))).toBe('conflict');
 		expect(await onHand('monitor')).toBe(1);
@@ -117,7 +130,7 @@ describe('a budget', () => {
 		planBudget(db(), planHere, desk.coordinator, { money, team });
 	const approve = (people: readonly string[], key: string = randomUUID(), money = '100') =>
 		approvePurchases(db(), planHere, desk.coordinator, { money, team: 'Budget', people, key }, now);
-	/** Somebody whose screen stays too low with all that the home has: a monitor closes it. */
+	/** Someone whose screen stays too low with all that the home has: a monitor closes it. */
 	const TEODOR = DEMO_PEOPLE.find((p) => p.name.startsWith('Teodor'))?.answers ?? {};
 	const inTeam = async (answers: Readonly<Record<string, string>>) => {
 		const { personId } = await desk.answered({ ...NO_SIGNS, ...answers });

@@ -2,15 +2,15 @@ import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { checkRecord, sealRecord } from '$lib/server/audit/seal-record';
-import { readRecord, recordFilterOf } from '$lib/server/audit/read-record';
+import { verifyAuditLog, sealAuditLines } from '$lib/server/audit/seal-audit-log';
+import { readAuditLog, auditLogFilterOf } from '$lib/server/audit/read-audit-log';
 import { addNote } from '$lib/server/cases/notes';
 import { readCase } from '$lib/server/cases/read-case';
 import { writeToPerson } from '$lib/server/cases/messages';
 import { schema } from '$lib/server/db/client';
-import { erasePerson, everythingOf, previewErasing } from '$lib/server/erasure/erase-person';
+import { erasePerson, erasedRowsOf, previewErasure } from '$lib/server/erasure/erase-person';
 import { OF_ASSESSMENT, OF_PERSON, WITHOUT_NEWS } from '$lib/server/erasure/own-rows';
-import { keepRetention, retentionPage, setRetention } from '$lib/server/erasure/retention';
+import { applyRetention, retentionPage, setRetention } from '$lib/server/erasure/retention';
 import { saveFilter } from '$lib/server/people/saved-filters';
 import { getTableName, is } from 'drizzle-orm';
 import { PgTable } from 'drizzle-orm/pg-core';
@@ -41,7 +41,7 @@ const MARKS = {
 	answer: 'a thing that only this test has, loganberry'
 };
 
-/** Somebody who has used all of it. */
+/** Someone who has used all of it. */
 async function somebody(): Promise<string> {
 	const { personId } = await desk.answered({ ...PAINLESS, 'thing.0.label': MARKS.answer });
 	const { name, email, phone, staffNumber } = MARKS;
@@ -63,7 +63,7 @@ describe('erasing somebody', () => {
 		const before = dump();
 		for (const mark of [MARKS.name, MARKS.email, MARKS.phone, MARKS.staffNumber, MARKS.note, MARKS.message])
 			expect(before, mark).toContain(mark);
-		const preview = await previewErasing(db(), desk.coordinator, personId);
+		const preview = await previewErasure(db(), desk.coordinator, personId);
 		expect(preview.goes.map(({ kind }) => kind)).toEqual(
 			expect.arrayContaining(['assessments', 'judgements', 'messages', 'notes', 'letters', 'plans'])
 		);
@@ -91,7 +91,7 @@ describe('erasing somebody', () => {
 
 	it('waits for the outcome of a warning sign, and is for coordinators', async () => {
 		const { personId } = await desk.answered({ ...PAINLESS, 'sign.chest-pain': 'yes' });
-		expect((await previewErasing(db(), desk.coordinator, personId)).isWaitedFor).toBe(true);
+		expect((await previewErasure(db(), desk.coordinator, personId)).isWaitedFor).toBe(true);
 		expect(await faultOf(erasePerson(db(), desk.coordinator, { personId, why: 'asked' }, now))).toBe(
 			'conflict'
 		);
@@ -108,7 +108,7 @@ describe('everything that is known of somebody', () => {
 		await db().update(schema.notes).set({ isDisclosed: false }).where(eq(schema.notes.text, 'kept back'));
 		await writeToPerson(db(), desk.coordinator, { ...act(personId), text: 'hello there' }, now);
 		await readCase(db(), desk.second, personId, now);
-		const all = await everythingOf(db(), desk.coordinator, personId, now);
+		const all = await erasedRowsOf(db(), desk.coordinator, personId, now);
 		const text = JSON.stringify(all);
 		expect(all.assessments[0]?.answers).toMatchObject({ stature: MIRELA.stature });
 		expect(text).toContain('hello there');
@@ -120,7 +120,7 @@ describe('everything that is known of somebody', () => {
 		expect(all.record).toEqual(
 			expect.arrayContaining([expect.objectContaining({ act: 'case-read', name: 'two' })])
 		);
-		const again = await everythingOf(db(), desk.coordinator, personId, now);
+		const again = await erasedRowsOf(db(), desk.coordinator, personId, now);
 		expect(again.record.some((line) => line.act === 'person-data-exported')).toBe(true);
 	});
 
@@ -156,10 +156,10 @@ describe('how long data is kept', () => {
 			.update(schema.retention)
 			.set({ lookedAt: desk.later(-60), steadySince: desk.later(-8 * 24 * 60) });
 		// Thought of only: nobody goes.
-		expect(await keepRetention(db(), now, 'UTC')).toBe(0);
+		expect(await applyRetention(db(), now, 'UTC')).toBe(0);
 		await setRetention(db(), desk.coordinator, { ...thought, version: 1 }, now);
 		expect(await faultOf(setRetention(db(), desk.second, { ...thought, version: 1 }, now))).toBe('conflict');
-		expect(await keepRetention(db(), now, 'UTC')).toBe(1);
+		expect(await applyRetention(db(), now, 'UTC')).toBe(1);
 		expect((await page()).concerned.map(({ id }) => id)).toEqual([waiting.personId]);
 		expect(await db().$count(schema.people, eq(schema.people.id, fresh.personId))).toBe(1);
 		const [line] = await db()
@@ -187,7 +187,7 @@ describe('how long data is kept', () => {
 
 describe('the record', () => {
 	const record = (query: string) =>
-		readRecord(db(), desk.coordinator, recordFilterOf(new URLSearchParams(query)), now);
+		readAuditLog(db(), desk.coordinator, auditLogFilterOf(new URLSearchParams(query)), now);
 
 	it('is searched by who, what, about whom and when; that it was read is on it', async () => {
 		const { personId } = await desk.answered(MIRELA);
@@ -211,24 +211,24 @@ describe('the record', () => {
 
 	it('is for coordinators who have the right', async () => {
 		for (const actor of [desk.reader, desk.clinician])
-			expect(await faultOf(readRecord(db(), actor, recordFilterOf(new URLSearchParams()), now))).toBe(
+			expect(await faultOf(readAuditLog(db(), actor, auditLogFilterOf(new URLSearchParams()), now))).toBe(
 				'not-allowed'
 			);
-		expect(await faultOf(readRecord(db(), desk.second, recordFilterOf(new URLSearchParams()), now))).toBe(
+		expect(await faultOf(readAuditLog(db(), desk.second, auditLogFilterOf(new URLSearchParams()), now))).toBe(
 			'not-allowed'
 		);
 	});
 
 	it('is a chain: sealed once each, in turn, and every change and loss shows', async () => {
-		while ((await sealRecord(db(), now)).n > 0);
-		const whole = await checkRecord(db(), now, true);
+		while ((await sealAuditLines(db(), now)).n > 0);
+		const whole = await verifyAuditLog(db(), now, true);
 		expect(whole).toMatchObject({ brokenAt: null });
 		expect(whole.n).toBe(await db().$count(schema.auditLines));
 		// Four processes at once make one chain.
 		const { personId } = await desk.answered(PAINLESS);
-		const sealed = await Promise.all(Array.from({ length: 4 }, () => sealRecord(db(), now)));
+		const sealed = await Promise.all(Array.from({ length: 4 }, () => sealAuditLines(db(), now)));
 		expect(sealed.filter(({ n }) => n > 0)).toHaveLength(1);
-		expect((await checkRecord(db(), now, true)).brokenAt).toBeNull();
+		expect((await verifyAuditLog(db(), now, true)).brokenAt).toBeNull();
 		expect(personId).toBeDefined();
 		// The application can change neither; who owns the tables can, and it shows.
 		for (const statement of [
@@ -245,34 +245,34 @@ describe('the record', () => {
 			.limit(1);
 		await db().execute(sql`alter table audit_lines disable trigger audit_lines_append_only`);
 		await db().execute(sql`update audit_lines set detail = '{"x":1}' where id = ${line?.id}`);
-		expect((await checkRecord(db(), now, true)).brokenAt).toBe(line?.id);
+		expect((await verifyAuditLog(db(), now, true)).brokenAt).toBe(line?.id);
 		await db().execute(
 			sql`update audit_lines set detail = ${JSON.stringify(line?.detail)}::jsonb where id = ${line?.id}`
 		);
-		expect((await checkRecord(db(), now, true)).brokenAt).toBeNull();
-		// From the last check that found it whole on, only what is new is looked at; all of it whenever somebody asks.
-		expect(await checkRecord(db(), now, false)).toMatchObject({
+		expect((await verifyAuditLog(db(), now, true)).brokenAt).toBeNull();
+		// From the last check that found it whole on, only what is new is looked at; all of it whenever someone asks.
+		expect(await verifyAuditLog(db(), now, false)).toMatchObject({
 			n: 0,
 			since: now,
 			brokenAt: null,
 			missing: 0
 		});
 		await db().execute(sql`delete from audit_lines where id = ${line?.id}`);
-		expect((await checkRecord(db(), now, true)).brokenAt).toBe(line?.id);
+		expect((await verifyAuditLog(db(), now, true)).brokenAt).toBe(line?.id);
 	});
 
 	it('shows a line that is taken out before it was sealed, and one that was put in past the program', async () => {
-		while ((await sealRecord(db(), now)).n > 0);
-		const before = (await sealRecord(db(), now)).missing;
+		while ((await sealAuditLines(db(), now)).n > 0);
+		const before = (await sealAuditLines(db(), now)).missing;
 		await desk.answered(PAINLESS);
 		await db().execute(sql`delete from audit_lines where id = (select max(id) from audit_lines)`);
-		expect((await sealRecord(db(), now)).missing).toBe(before + 1);
-		expect((await checkRecord(db(), now, true)).missing).toBe(before + 1);
+		expect((await sealAuditLines(db(), now)).missing).toBe(before + 1);
+		expect((await verifyAuditLog(db(), now, true)).missing).toBe(before + 1);
 		await db().execute(sql`alter table audit_lines disable trigger audit_lines_counted`);
 		await db().execute(
 			sql`insert into audit_lines (at, actor_kind, act) select now(), 'system', 'signed-in' from generate_series(1, 3)`
 		);
 		await db().execute(sql`alter table audit_lines enable trigger audit_lines_counted`);
-		expect((await sealRecord(db(), now)).missing).toBe(before - 2);
+		expect((await sealAuditLines(db(), now)).missing).toBe(before - 2);
 	});
 });

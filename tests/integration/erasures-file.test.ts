@@ -4,12 +4,12 @@ import { join } from 'node:path';
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { erasePerson } from '$lib/server/erasure/erase-person';
-import { ErasuresFault, noteErasures, readErasures } from '$lib/server/erasure/erasures-file';
+import { ErasuresFileError, writeErasures, readErasures } from '$lib/server/erasure/erasures-file';
 import {
-	needErasuresReplayed,
-	noteRestore,
+	requireErasuresReplayed,
+	recordRestore,
 	replayErasures,
-	RestoreFault
+	RestoreError
 } from '$lib/server/erasure/replay-erasures';
 import { Desk } from '../support/desk';
 
@@ -37,13 +37,13 @@ describe('who was erased', () => {
 	it('is added once by number, by however many processes, to a file that nobody else reads', async () => {
 		const file = join(folder, 'once.jsonl');
 		const erased = [await erase(), await erase()];
-		const added = await Promise.all(Array.from({ length: 4 }, () => noteErasures(db(), file)));
+		const added = await Promise.all(Array.from({ length: 4 }, () => writeErasures(db(), file)));
 		expect(added.reduce((sum, n) => sum + n)).toBe(2);
 		erased.push(await erase());
-		await noteErasures(db(), file);
+		await writeErasures(db(), file);
 		expect((await readErasures(file)).map(({ person }) => person)).toEqual(erased);
 		expect((statSync(file).mode & 0o777).toString(8)).toBe('600');
-		await needErasuresReplayed(db(), file);
+		await requireErasuresReplayed(db(), file);
 	});
 
 	it('keeps the door closed where the database is older than the file, until it was gone through', async () => {
@@ -51,24 +51,24 @@ describe('who was erased', () => {
 		const stays = await desk.person();
 		const line = { at: now.toISOString(), line: '999999999', person: '00000000-0000-4000-8000-000000000001' };
 		writeFileSync(file, `${JSON.stringify(line)}\n`);
-		await expect(needErasuresReplayed(db(), file)).rejects.toThrow(RestoreFault);
+		await expect(requireErasuresReplayed(db(), file)).rejects.toThrow(RestoreError);
 		expect(await replayErasures(db(), file, now)).toBe(0);
-		await needErasuresReplayed(db(), file);
+		await requireErasuresReplayed(db(), file);
 		// What is erased from then on is added again, whatever numbers stood there before.
 		const later = await erase();
-		expect(await noteErasures(db(), file)).toBe(1);
+		expect(await writeErasures(db(), file)).toBe(1);
 		expect((await readErasures(file)).at(-1)?.person).toBe(later);
-		await noteRestore(db(), now);
-		await expect(needErasuresReplayed(db(), '')).rejects.toThrow('replay-erasures');
+		await recordRestore(db(), now);
+		await expect(requireErasuresReplayed(db(), '')).rejects.toThrow('replay-erasures');
 		expect(await replayErasures(db(), file, now)).toBe(0);
-		await needErasuresReplayed(db(), '');
+		await requireErasuresReplayed(db(), '');
 		expect(await db().execute(sql`select 1 from people where id = ${stays}`)).toMatchObject({ rowCount: 1 });
 	});
 
 	it('is told by line where the file can’t be read, and nothing is done then', async () => {
 		const file = join(folder, 'broken.jsonl');
 		writeFileSync(file, '{"at":"x","line":"1","person":null}\n{"at":"x","line":"1","person":"Ada"}\n');
-		await expect(readErasures(file)).rejects.toThrow(ErasuresFault);
+		await expect(readErasures(file)).rejects.toThrow(ErasuresFileError);
 		await expect(replayErasures(db(), file, now)).rejects.toThrow('Line 2');
 		expect(readFileSync(file, 'utf8')).toContain('Ada');
 	});

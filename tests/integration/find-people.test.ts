@@ -1,11 +1,11 @@
 import { and, eq, isNotNull, isNull } from 'drizzle-orm';
 import { addUser } from '$lib/server/access/add-user';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { LEVELS } from '$lib/core/triage';
+import { TRIAGE_LEVELS } from '$lib/core/triage';
 import { schema } from '$lib/server/db/client';
 import { findPeople } from '$lib/server/people/find-people';
-import { orderOfQuery, sortedBy } from '$lib/server/people/people-order';
-import { listPeople, stateOf, type PersonLine } from '$lib/server/people/list-people';
+import { sortOrderOfQuery, sortColumns } from '$lib/server/people/people-order';
+import { listPeople, personStateOf, type PersonLine } from '$lib/server/people/list-people';
 import { PEOPLE_ORDERS, PERSON_STATES } from '$lib/core/people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { seedWorkforce } from '../../seed/workforce';
@@ -68,7 +68,7 @@ function byHand(query: string): string[] {
 				isFound &&
 				(!team || person.team === team) &&
 				(!country || person.country === country) &&
-				(!state || stateOf(newest).state === state) &&
+				(!state || personStateOf(newest).state === state) &&
 				(!level || (newest.judgementId !== null && newest.level === level)) &&
 				(who === 'left') === (person.leftAt !== null) &&
 				(who !== 'bounced' || person.bouncedAt !== null)
@@ -82,7 +82,7 @@ describe('people found by a filter', () => {
 	const queries = [
 		...searches.map((q) => `q=${encodeURIComponent(q)}`),
 		...PERSON_STATES.map((state) => `state=${state}`),
-		...LEVELS.map((level) => `level=${level}`),
+		...TRIAGE_LEVELS.map((level) => `level=${level}`),
 		'who=left',
 		'who=bounced',
 		'team=Law&country=PT',
@@ -97,7 +97,7 @@ describe('people found by a filter', () => {
 		async (query) => {
 			const filter = filterOfQuery(new URLSearchParams(query));
 			const wanted = {
-				order: sortedBy({ by: 'name', isReversed: false }),
+				order: sortColumns({ by: 'name', isReversed: false }),
 				most: PEOPLE,
 				mostCounted: PEOPLE
 			};
@@ -125,7 +125,7 @@ describe('people found by a filter', () => {
 			const found = await findPeople(
 				test.db,
 				filter,
-				{ order: sortedBy({ by: 'name', isReversed: false }), most: 3, mostCounted: 10 },
+				{ order: sortColumns({ by: 'name', isReversed: false }), most: 3, mostCounted: 10 },
 				{ filtered: mostLookedUp, searched: mostLookedUp }
 			);
 			expect([found.ids.length, found.counted]).toEqual([3, 11]);
@@ -153,10 +153,9 @@ describe('a list in an order', () => {
 	/** All lines of a list, page after page. */
 	async function allOf(query: string): Promise<PersonLine[]> {
 		const lines: PersonLine[] = [];
-		const [filter, order] = [filterOfQuery, orderOfQuery].map((read) => read(new URLSearchParams(query))) as [
-			ReturnType<typeof filterOfQuery>,
-			ReturnType<typeof orderOfQuery>
-		];
+		const [filter, order] = [filterOfQuery, sortOrderOfQuery].map((read) =>
+			read(new URLSearchParams(query))
+		) as [ReturnType<typeof filterOfQuery>, ReturnType<typeof sortOrderOfQuery>];
 		let cursor: string | undefined;
 		do {
 			const page = await listPeople(test.db, actor, { filter, order, cursor, now });
@@ -173,7 +172,7 @@ describe('a list in an order', () => {
 				const lines = await allOf(`by=${by}${narrowed}`);
 				const plain = await allOf(`by=name${narrowed}`);
 				expect(lines.map(({ id }) => id).sort()).toEqual(plain.map(({ id }) => id).sort());
-				const keys = lines.map(KEY[orderOfQuery(new URLSearchParams({ by })).by]);
+				const keys = lines.map(KEY[sortOrderOfQuery(new URLSearchParams({ by })).by]);
 				const some = keys.filter((key) => key !== null);
 				expect(keys.slice(0, some.length)).toEqual(some);
 				// The newest answers and the most checks stand first unless it is reversed; all else goes up.

@@ -2,31 +2,31 @@ import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { checkField, signField } from '$lib/core/answers';
-import { SIGNS, type Sign } from '$lib/core/discomfort';
-import type { Judgement } from '$lib/core/judgement';
+import { checklistField, redFlagField } from '$lib/core/answers';
+import { RED_FLAGS, type RedFlag } from '$lib/core/discomfort';
+import type { AssessmentResult } from '$lib/core/case-assessment';
 import { undoActs } from '$lib/server/acts/undo-acts';
-import { askEquipment } from '$lib/server/assessments/ask-equipment';
+import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { keepReMeasurement } from '$lib/server/assessments/re-measure';
-import { saveAnswers, saveSignsOfLeaver } from '$lib/server/assessments/save-answers';
+import { storeRemeasurement } from '$lib/server/assessments/save-remeasurement';
+import { saveAnswers, saveRedFlagsOfLeaver } from '$lib/server/assessments/save-answers';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { withdrawAnswers } from '$lib/server/assessments/withdraw';
-import { closableOf } from '$lib/server/cases/case-page';
+import { closableItemsOf } from '$lib/server/cases/case-page';
 import { markMessagesRead, writeToCoordinator } from '$lib/server/cases/messages';
 import { addNote } from '$lib/server/cases/notes';
 import { reopenCase, settleCase } from '$lib/server/cases/settle-case';
 import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
 import { recordContact } from '$lib/server/contacts/record-contact';
 import { schema } from '$lib/server/db/client';
-import { Fault } from '$lib/server/fault';
+import { DomainError } from '$lib/server/domain-error';
 import { tickFinding } from '$lib/server/findings/tick-finding';
 import { setFollowUp } from '$lib/server/follow-ups/set-follow-up';
-import { judgeAnew, judgementOf } from '$lib/server/judgements/judge-anew';
-import { readFile } from '$lib/server/judgements/read-file';
-import { comeBack, leave } from '$lib/server/people/leave';
-import { lookAtPerson } from '$lib/server/people/lock-person';
-import { liftSigns } from '$lib/server/warning-signs/lift-signs';
+import { reassessCase, assessmentResultOf } from '$lib/server/case-assessments/reassess-cases';
+import { loadCaseRecord } from '$lib/server/case-assessments/load-case-record';
+import { markAsReturned, markAsLeft } from '$lib/server/people/mark-as-left';
+import { readPersonPlace } from '$lib/server/people/lock-person';
+import { clearEmergency } from '$lib/server/warning-signs/clear-emergency';
 import { planHere } from '../support/planning';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
@@ -43,7 +43,7 @@ afterAll(() => desk.test.drop());
 const { assessments, judgements, reportedDiscomfort, reportedSigns } = schema;
 
 /** A judgement but for what is of today alone. */
-function lasting({ reasons, ...rest }: Judgement) {
+function lasting({ reasons, ...rest }: AssessmentResult) {
 	return {
 		...rest,
 		reasons: reasons.map(({ on, ...reason }) => (reason.code === 'nothing-open' ? reason : { on, ...reason }))
@@ -51,10 +51,10 @@ function lasting({ reasons, ...rest }: Judgement) {
 }
 
 /** The judgement of everything that is kept of a person, made from nothing. */
-async function madeAfresh(personId: string, at: Date): Promise<Judgement> {
-	const person = await lookAtPerson(db(), personId);
+async function madeAfresh(personId: string, at: Date): Promise<AssessmentResult> {
+	const person = await readPersonPlace(db(), personId);
 	if (!person) throw new Error('nobody');
-	return judgementOf(await readFile(db(), person, at), person);
+	return assessmentResultOf(await loadCaseRecord(db(), person, at), person);
 }
 
 /** Waits for acts that happen at once. Refusals are answers; anything else is a failure. @returns which were done */
@@ -62,7 +62,7 @@ async function allOf(acts: readonly Promise<unknown>[]): Promise<boolean[]> {
 	const results = await Promise.allSettled(acts);
 	return results.map((result) => {
 		if (result.status === 'fulfilled') return true;
-		if (!(result.reason instanceof Fault)) throw result.reason;
+		if (!(result.reason instanceof DomainError)) throw result.reason;
 		return false;
 	});
 }
@@ -70,8 +70,8 @@ async function allOf(acts: readonly Promise<unknown>[]): Promise<boolean[]> {
 type Person = Awaited<ReturnType<Desk['answered']>>;
 type Deed = (person: Person, user: TestUser, at: Date) => Promise<unknown>;
 
-const CHEST: Sign = 'chest-pain';
-const NIGHT: Sign = 'wakes-at-night';
+const CHEST: RedFlag = 'chest-pain';
+const NIGHT: RedFlag = 'wakes-at-night';
 
 const fresh = ({ token }: Person) => openAssessment(db(), token);
 
@@ -90,27 +90,27 @@ async function tickAll(person: Person, done: boolean, at: Date) {
 /** What a person does. */
 const PERSONS: Readonly<Record<string, Deed>> = {
 	'says that the chest hurts': async (p, _, at) =>
-		saveAnswers(db(), await fresh(p), { [signField(CHEST)]: 'yes' }, at),
+		saveAnswers(db(), await fresh(p), { [redFlagField(CHEST)]: 'yes' }, at),
 	'says that it does not': async (p, _, at) =>
-		saveAnswers(db(), await fresh(p), { [signField(CHEST)]: 'no' }, at),
-	'tapped it by mistake': async (p, _, at) => liftSigns(db(), await fresh(p), 'mistake', [], at),
-	'was seen by a doctor': async (p, _, at) => liftSigns(db(), await fresh(p), 'seen', [], at),
-	'has chained strips': (p, _, at) => answerAnew(p, { [checkField('strips')]: 'into-another' }, at),
+		saveAnswers(db(), await fresh(p), { [redFlagField(CHEST)]: 'no' }, at),
+	'tapped it by mistake': async (p, _, at) => clearEmergency(db(), await fresh(p), 'mistake', [], at),
+	'was seen by a doctor': async (p, _, at) => clearEmergency(db(), await fresh(p), 'seen', [], at),
+	'has chained strips': (p, _, at) => answerAnew(p, { [checklistField('strips')]: 'into-another' }, at),
 	'puts the strips right': async (p, _, at) =>
 		tickFinding(db(), await fresh(p), { finding: 'chained-strips', how: 'done' }, at),
 	'can’t put the strips right': async (p, _, at) =>
 		tickFinding(db(), await fresh(p), { finding: 'chained-strips', how: 'not-here' }, at),
 	'takes that back': async (p, _, at) =>
 		tickFinding(db(), await fresh(p), { finding: 'chained-strips', how: 'open' }, at),
-	'wakes at night': (p, _, at) => answerAnew(p, { [signField(NIGHT)]: 'yes' }, at),
-	'sleeps again': (p, _, at) => answerAnew(p, { [signField(NIGHT)]: 'no' }, at),
+	'wakes at night': (p, _, at) => answerAnew(p, { [redFlagField(NIGHT)]: 'yes' }, at),
+	'sleeps again': (p, _, at) => answerAnew(p, { [redFlagField(NIGHT)]: 'no' }, at),
 	'hurts much': (p, _, at) => answerAnew(p, { 'pain.neck.worst': '9', 'pain.neck.days': '5' }, at),
 	'hurts little': (p, _, at) => answerAnew(p, { 'pain.neck.worst': '2', 'pain.neck.days': '1' }, at),
 	'has another table': (p, _, at) => answerAnew(p, { surfaceHeight: '71' }, at),
 	'ticks everything': (p, _, at) => tickAll(p, true, at),
 	'unticks everything': (p, _, at) => tickAll(p, false, at),
 	'measures again': async (p, _, at) =>
-		keepReMeasurement(
+		storeRemeasurement(
 			db(),
 			await fresh(p),
 			{ seatUnder: 500, feetOn: 80, surface: 752, keysOn: 752, screenTop: 1240 },
@@ -127,7 +127,7 @@ const PERSONS: Readonly<Record<string, Deed>> = {
 		),
 	writes: async (p, _, at) => writeToCoordinator(db(), await fresh(p), { text: 'Hm', key: randomUUID() }, at),
 	'asks for a monitor': async (p, _, at) =>
-		askEquipment(db(), await fresh(p), { purchase: 'monitor', wanted: true }, at)
+		requestEquipment(db(), await fresh(p), { purchase: 'monitor', wanted: true }, at)
 };
 
 /** What a coordinator does; each can be taken back. */
@@ -150,19 +150,19 @@ const DESK: Readonly<
 			at
 		),
 	'closes what is open': async ({ personId }, user, at, key = randomUUID()) => {
-		const closes = closableOf(await desk.judged(personId));
+		const closes = closableItemsOf(await desk.judged(personId));
 		const input = { ...act(personId), ...CALLED, key, whom: 'Person', closes };
 		await recordContact(db(), user, input, at);
 	},
 	'sets a look': ({ personId }, user, at, key = randomUUID()) =>
 		setFollowUp(db(), user, { key, personId, kind: 'look', due: '2026-03-09', reason: 'Look', seen: 0 }, at),
 	'marks as left': ({ personId }, user, at, key = randomUUID()) =>
-		leave(db(), user, { ...act(personId), key }, at),
+		markAsLeft(db(), user, { ...act(personId), key }, at),
 	'marks as back': ({ personId }, user, at, key = randomUUID()) =>
-		comeBack(db(), user, { ...act(personId), key }, at)
+		markAsReturned(db(), user, { ...act(personId), key }, at)
 };
 
-/** Who stays is what is done at once here: somebody who leaves is tested by the acts that are taken back. */
+/** Who stays is what is done at once here: someone who leaves is tested by the acts that are taken back. */
 const AT_ONCE = Object.keys(DESK).filter((name) => !name.startsWith('marks'));
 
 describe('the newest judgement', () => {
@@ -178,11 +178,11 @@ describe('the newest judgement', () => {
 			fc.asyncProperty(batches, async (acts) => {
 				const person = await desk.answered();
 				const { personId } = person;
-				const said = new Map<Sign, number>();
+				const said = new Map<RedFlag, number>();
 				const closed = new Map<string, number>();
 				for (const [n, batch] of acts.entries()) {
 					const at = desk.later(n + 1);
-					const before = closableOf(await desk.judged(personId));
+					const before = closableItemsOf(await desk.judged(personId));
 					const done = await allOf(
 						batch.map((name, i) => {
 							const user = i % 2 ? desk.second : desk.coordinator;
@@ -212,7 +212,7 @@ describe('the newest judgement', () => {
 						}
 				}
 				const { judgementId } = await desk.listed(personId);
-				await judgeAnew(db(), personId, desk.later(30));
+				await reassessCase(db(), personId, desk.later(30));
 				expect((await desk.listed(personId)).judgementId).toBe(judgementId);
 			}),
 			{ numRuns: timesOf(8) }
@@ -230,7 +230,8 @@ describe('the newest judgement', () => {
 					const { personId } = person;
 					for (const [n, deed] of first.entries())
 						await allOf([PERSONS[deed]?.(person, desk.coordinator, desk.later(n + 1)) ?? Promise.resolve()]);
-					if (name === 'marks as back') await leave(db(), desk.coordinator, act(personId), desk.later(8));
+					if (name === 'marks as back')
+						await markAsLeft(db(), desk.coordinator, act(personId), desk.later(8));
 					const rowOf = async () => {
 						const { version: _, judgementId: __, ...row } = await desk.listed(personId);
 						return row;
@@ -274,10 +275,10 @@ describe('the newest judgement', () => {
 });
 
 describe('an outcome', () => {
-	const grave = { ...PAINLESS, [signField(NIGHT)]: 'yes' };
+	const grave = { ...PAINLESS, [redFlagField(NIGHT)]: 'yes' };
 
 	it('needs whom, what and what comes next, and closes what it names and nothing else', async () => {
-		const { personId } = await desk.answered({ ...grave, [signField('new-weakness')]: 'yes' });
+		const { personId } = await desk.answered({ ...grave, [redFlagField('new-weakness')]: 'yes' });
 		const refused = async (over: Parameters<Desk['reach']>[1]) => {
 			const [isDone] = await allOf([
 				desk.reach(personId, { closes: [NIGHT], whom: 'P', ...over }, desk.later(1))
@@ -319,9 +320,9 @@ describe('an outcome', () => {
 
 	it('stays possible after the person has left, and their sign is taken all the same', async () => {
 		const person = await desk.answered(PAINLESS);
-		await leave(db(), desk.coordinator, act(person.personId), desk.later(1));
+		await markAsLeft(db(), desk.coordinator, act(person.personId), desk.later(1));
 		const open = await openAssessment(db(), person.token, { evenIfLeft: true });
-		await saveSignsOfLeaver(db(), open, { [signField(CHEST)]: 'yes', stature: '200' }, desk.later(2));
+		await saveRedFlagsOfLeaver(db(), open, { [redFlagField(CHEST)]: 'yes', stature: '200' }, desk.later(2));
 		expect(await desk.listed(person.personId)).toMatchObject({ level: 'emergency', openSince: '2026-03-02' });
 		const [row] = await db().select().from(assessments).where(eq(assessments.id, open.assessment.id));
 		expect(row?.answers.stature).toBe(PAINLESS.stature);
@@ -368,8 +369,8 @@ describe('a withdrawal', () => {
 	it('keeps a sign that nobody has dealt with, and forgets one that somebody has', async () => {
 		const person = await desk.answered({
 			...MIRELA,
-			[signField(NIGHT)]: 'yes',
-			[signField('new-weakness')]: 'yes'
+			[redFlagField(NIGHT)]: 'yes',
+			[redFlagField('new-weakness')]: 'yes'
 		});
 		await desk.reach(person.personId, { closes: ['new-weakness'], whom: 'P' }, desk.later(1));
 		await withdrawAnswers(db(), await fresh(person), desk.later(2));
@@ -384,8 +385,8 @@ describe('a withdrawal', () => {
 describe('the signs', () => {
 	it('are all asked for, and each stands with the case as soon as it is said', async () => {
 		const person = await desk.answered(PAINLESS);
-		for (const [n, sign] of SIGNS.entries()) {
-			await saveAnswers(db(), await fresh(person), { [signField(sign)]: 'yes' }, desk.later(n + 1));
+		for (const [n, sign] of RED_FLAGS.entries()) {
+			await saveAnswers(db(), await fresh(person), { [redFlagField(sign)]: 'yes' }, desk.later(n + 1));
 			const { reasons } = await desk.judged(person.personId);
 			expect(reasons.flatMap((reason) => reason.sign ?? [])).toHaveLength(n + 1);
 		}

@@ -1,16 +1,16 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
-import { Changes, tellChange, type Follower } from '$lib/server/live/changes';
+import { ChangeFeed, publishChange, type ChangeListener } from '$lib/server/live/changes';
 import { eventStream } from '$lib/server/live/event-stream';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 import { PATIENCE } from '../support/patience';
 
 let test: TestDatabase;
-let changes: Changes;
+let changes: ChangeFeed;
 
 beforeAll(async () => {
 	test = await makeTestDatabase();
-	changes = new Changes(test.url);
+	changes = new ChangeFeed(test.url);
 });
 afterEach(() => changes.close());
 afterAll(() => test.drop());
@@ -35,16 +35,16 @@ describe('changes', () => {
 		const [a, b] = [follower('round:a'), follower('round:b')];
 		await soon(() => expect([a.calls(), b.calls()]).toEqual([1, 1]));
 		const undone = test.db.transaction(async (tx) => {
-			await tellChange(tx, 'round:a');
+			await publishChange(tx, 'round:a');
 			throw new Error('undone');
 		});
 		await expect(undone).rejects.toThrow('undone');
-		await test.db.transaction((tx) => tellChange(tx, 'round:b'));
+		await test.db.transaction((tx) => publishChange(tx, 'round:b'));
 		await soon(() => expect(b.calls()).toBe(2));
 		expect(a.calls()).toBe(1);
 		b.end();
-		await tellChange(test.db, 'round:b');
-		await tellChange(test.db, 'round:a');
+		await publishChange(test.db, 'round:b');
+		await publishChange(test.db, 'round:a');
 		await soon(() => expect(a.calls()).toBe(2));
 		expect(b.calls()).toBe(2);
 		a.end();
@@ -55,7 +55,7 @@ describe('changes', () => {
 		await soon(() => expect(a.calls()).toBe(1));
 		await breakListeners();
 		await soon(() => expect(a.calls()).toBe(2));
-		await tellChange(test.db, 'round:a');
+		await publishChange(test.db, 'round:a');
 		await soon(() => expect(a.calls()).toBe(3));
 		a.end();
 	});
@@ -77,9 +77,9 @@ describe('eventStream', () => {
 
 	/** A stream of a state that the test changes, and what it tells. */
 	function stream(state: () => Promise<unknown>) {
-		let follower: Follower = { look: () => {}, end: () => {} };
+		let follower: ChangeListener = { look: () => {}, end: () => {} };
 		const [unfollow, ended] = [vi.fn(), vi.fn()];
-		const follow = (given: Follower) => {
+		const follow = (given: ChangeListener) => {
 			follower = given;
 			return unfollow;
 		};

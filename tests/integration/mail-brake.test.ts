@@ -3,17 +3,20 @@ import { and, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { RULES_VERSION } from '$lib/core/rules';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { doWhatIsDue } from '$lib/server/check-ins/ask-due';
+import { processDueCases } from '$lib/server/check-ins/process-due-cases';
 import { remindCheckIns } from '$lib/server/check-ins/remind-check-ins';
 import { schema } from '$lib/server/db/client';
-import { countToRejudge, rejudge } from '$lib/server/judgements/rejudge';
-import { readDailyLimit, setDailyLimit } from '$lib/server/mail-brake/daily-limit';
-import { countHeld, heldEmails, releaseHeld } from '$lib/server/mail-brake/release-held';
+import {
+	countCasesToReassess,
+	reassessOutdatedCases
+} from '$lib/server/case-assessments/reassess-outdated-cases';
+import { readDailyLimit, setDailyLimit } from '$lib/server/email-hold/daily-limit';
+import { cancelHeld, countHeld, heldEmails, releaseHeld } from '$lib/server/email-hold/held-emails';
 import { importPeople } from '$lib/server/people/import-people';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
-import { leave } from '$lib/server/people/leave';
+import { markAsLeft } from '$lib/server/people/mark-as-left';
 import { tickStep } from '$lib/server/plans/tick-step';
-import { remindDue } from '$lib/server/rounds/remind';
+import { sendDueReminders } from '$lib/server/rounds/send-due-reminders';
 import { act, Desk, faultOf, PAINLESS, putRight } from '../support/desk';
 
 const { assessments, cases, followUps, letters, people } = schema;
@@ -63,8 +66,10 @@ const countEnded = () => db().$count(assessments, isNotNull(assessments.revokedA
 
 /** Everything that the program does by itself, once. @returns emails written */
 async function aRunOfTheQueue(at: Date): Promise<number> {
-	await rejudge(db(), () => at);
-	return (await doWhatIsDue(db(), at)) + (await remindDue(db(), at)) + (await remindCheckIns(db(), at));
+	await reassessOutdatedCases(db(), () => at);
+	return (
+		(await processDueCases(db(), at)) + (await sendDueReminders(db(), at)) + (await remindCheckIns(db(), at))
+	);
 }
 
 /** As a database is that other rules have judged: what they gave nobody is not there. */
@@ -97,11 +102,11 @@ afterAll(() => desk.test.drop());
 describe('an update that makes four hundred people due', () => {
 	it('writes to nobody and ends no link; what it made due waits, with counts', async () => {
 		const [written, ended] = [await countLetters(), await countEnded()];
-		expect(await countToRejudge(db())).toBe(PEOPLE);
-		// Stopped half way, it goes on where it was; nobody who is still to be judged is written to meanwhile.
+		expect(await countCasesToReassess(db())).toBe(PEOPLE);
+		// Stopped half way, it goes on where it was; nobody who is still to be judged is written to in the meantime.
 		let batches = 0;
 		expect(
-			await rejudge(
+			await reassessOutdatedCases(
 				db(),
 				() => updatedAt,
 				() => (batches += 1) <= 2
@@ -109,7 +114,7 @@ describe('an update that makes four hundred people due', () => {
 		).toBe(200);
 		expect(await aRunOfTheQueue(updatedAt)).toBe(0);
 		expect(await aRunOfTheQueue(daysLater(1))).toBe(0);
-		expect(await countToRejudge(db())).toBe(0);
+		expect(await countCasesToReassess(db())).toBe(0);
 		expect((await countLetters()) - written).toBe(0);
 		expect((await countEnded()) - ended).toBe(0);
 		const held = await heldEmails(db(), desk.coordinator, '2027-04-01');
@@ -146,17 +151,17 @@ describe('an update that makes four hundred people due', () => {
 		expect(await set(30, limit.version)).toBe('none');
 		expect(await set(40, limit.version)).toBe('conflict');
 		await releaseHeld(db(), desk.coordinator, { kind: 'recheck', expected: PEOPLE }, updatedAt);
-		const both = await Promise.all([doWhatIsDue(db(), updatedAt), doWhatIsDue(db(), updatedAt)]);
+		const both = await Promise.all([processDueCases(db(), updatedAt), processDueCases(db(), updatedAt)]);
 		expect(both.reduce((sum, n) => sum + n, 0)).toBe(30);
-		expect(await doWhatIsDue(db(), new Date(updatedAt.getTime() + 3_600_000))).toBe(0);
+		expect(await processDueCases(db(), new Date(updatedAt.getTime() + 3_600_000))).toBe(0);
 		expect(await readDailyLimit(db(), updatedAt)).toMatchObject({ perDay: 30, isSet: true, sentToday: 30 });
 		expect((await readDailyLimit(db(), updatedAt)).keptBack).toBe(PEOPLE - 30);
-		expect(await doWhatIsDue(db(), daysLater(1))).toBe(30);
+		expect(await processDueCases(db(), daysLater(1))).toBe(30);
 		// A higher limit counts from the next run on.
 		const { version } = await readDailyLimit(db(), updatedAt);
 		await setDailyLimit(db(), desk.coordinator, { perDay: 40, version }, daysLater(1));
-		expect(await doWhatIsDue(db(), daysLater(1))).toBe(10);
-		expect(await doWhatIsDue(db(), daysLater(1))).toBe(0);
+		expect(await processDueCases(db(), daysLater(1))).toBe(10);
+		expect(await processDueCases(db(), daysLater(1))).toBe(0);
 		expect(await countEnded()).toBe(0);
 		// Who had begun is asked for that: it is there as it was, and nobody has two to answer.
 		const begun = await db()
@@ -229,10 +234,111 @@ describe('what people would have got anyway', () => {
 	});
 });
 
+describe('what is cancelled', () => {
+	/** Someone whose check-in an update brought up: everything was put right, and no rule of then asked for one. */
+	async function dueByUpdate(at: Date): Promise<string> {
+		const { token, personId } = await desk.answered(PAINLESS, at);
+		const open = await openAssessment(db(), token);
+		const plan = await currentPlanOf(db(), open.assessment.id);
+		for (const { place } of plan?.steps ?? []) await tickStep(db(), open, { thing: place, done: true }, at);
+		await putRight(db(), open, at);
+		await db()
+			.delete(followUps)
+			.where(and(eq(followUps.personId, personId), isNull(followUps.doneAt)));
+		await byOtherRules(personId);
+		return personId;
+	}
+	const byOtherRules = (personId: string) =>
+		db()
+			.update(cases)
+			.set({ rulesVersion: 'core 0, checklist 0, policy 0', mailOn: null, judgeOn: null })
+			.where(eq(cases.personId, personId));
+	const openOf = async (personId: string, kind: 'check-in' | 'recheck') =>
+		(
+			await db()
+				.select({ due: followUps.due, heldWhy: followUps.heldWhy, version: followUps.version })
+				.from(followUps)
+				.where(and(eq(followUps.personId, personId), eq(followUps.kind, kind), isNull(followUps.doneAt)))
+		)[0];
+	const written = (personId: string) => db().$count(letters, eq(letters.personId, personId));
+	const heldOf = async (kind: string, at: Date) =>
+		(await heldEmails(db(), desk.coordinator, at.toISOString().slice(0, 10)))
+			.filter((line) => line.kind === kind)
+			.reduce((sum, { people: n }) => sum + n, 0);
+
+	it('is never asked; the check-in after it is, on its day', async () => {
+		const at = daysLater(100);
+		const personId = await dueByUpdate(at);
+		const before = await written(personId);
+		await aRunOfTheQueue(daysLater(120));
+		const expected = await heldOf('check-in', daysLater(120));
+		const first = await openOf(personId, 'check-in');
+		expect(first?.heldWhy).toBe('update');
+		const cancel = (actor = desk.coordinator, n = expected) =>
+			faultOf(cancelHeld(db(), actor, { kind: 'check-in', expected: n }, daysLater(120)));
+		expect(await cancel(desk.reader)).toBe('not-allowed');
+		expect(await cancel(desk.coordinator, expected + 1)).toBe('conflict');
+		expect(await cancel()).toBe('none');
+		expect(await heldOf('check-in', daysLater(120))).toBe(0);
+		await aRunOfTheQueue(daysLater(121));
+		expect(await written(personId)).toBe(before);
+		const next = await openOf(personId, 'check-in');
+		expect(next?.heldWhy).toBeNull();
+		expect(String(next?.due) > daysLater(120).toISOString().slice(0, 10)).toBe(true);
+		expect(String(next?.due) > String(first?.due)).toBe(true);
+		await aRunOfTheQueue(new Date(`${next?.due}T20:00:00Z`));
+		expect(await written(personId)).toBe(before + 1);
+	});
+
+	it('goes out on the day on which people would have got it anyway, where it was brought forward', async () => {
+		const at = daysLater(200);
+		const personId = await dueByUpdate(at);
+		await aRunOfTheQueue(daysLater(201));
+		const brought = await openOf(personId, 'recheck');
+		const anyway = daysLater(200 + 500)
+			.toISOString()
+			.slice(0, 10);
+		// As a database stands whose old rules asked four months later.
+		await db()
+			.update(followUps)
+			.set({ due: anyway, policyDay: anyway, heldWhy: null, heldBefore: null })
+			.where(and(eq(followUps.personId, personId), eq(followUps.kind, 'recheck'), isNull(followUps.doneAt)));
+		await byOtherRules(personId);
+		await aRunOfTheQueue(daysLater(202));
+		expect(await openOf(personId, 'recheck')).toMatchObject({ due: brought?.due, heldWhy: 'update' });
+		const expected = await heldOf('recheck', daysLater(202));
+		await cancelHeld(db(), desk.coordinator, { kind: 'recheck', expected }, daysLater(202));
+		// Judged again and again, it stays there.
+		for (const n of [203, 204]) {
+			await byOtherRules(personId);
+			await aRunOfTheQueue(daysLater(n));
+			expect(await openOf(personId, 'recheck')).toMatchObject({ due: anyway, heldWhy: null });
+		}
+	});
+
+	it('reminds nobody of a plan, however often the case is judged', async () => {
+		const { personId } = await desk.answered(PAINLESS, daysLater(300));
+		await db().execute(sql`update plans set remind_on = null where assessment_id in
+			(select id from assessments where person_id = ${personId})`);
+		await byOtherRules(personId);
+		await aRunOfTheQueue(daysLater(320));
+		const expected = await heldOf('plan-reminder', daysLater(320));
+		expect(expected).toBeGreaterThan(0);
+		await cancelHeld(db(), desk.coordinator, { kind: 'plan-reminder', expected }, daysLater(320));
+		await byOtherRules(personId);
+		await aRunOfTheQueue(daysLater(321));
+		await aRunOfTheQueue(daysLater(330));
+		const { rows: reminded } = await db().execute(sql`select 1 from plans where reminded_at is not null
+			and assessment_id in (select id from assessments where person_id = ${personId})`);
+		expect(reminded).toEqual([]);
+		expect(await heldOf('plan-reminder', daysLater(330))).toBe(0);
+	});
+});
+
 describe('an import', () => {
 	it('that takes people back makes their self-assessment due, and writes to nobody', async () => {
 		const { personId } = await desk.answered(PAINLESS, answeredAt);
-		await leave(db(), desk.coordinator, act(personId), answeredAt);
+		await markAsLeft(db(), desk.coordinator, act(personId), answeredAt);
 		const [person] = await db().select().from(people).where(eq(people.id, personId));
 		const written = () => db().$count(letters, eq(letters.personId, personId));
 		const before = await written();

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import { openDatabase, type OpenDatabase } from '$lib/server/db/client';
 import { DatabaseWatch } from '$lib/server/db/database-watch';
 import { OpenStreams } from '$lib/server/live/open-streams';
-import { noteAnswer, serveMetrics } from '$lib/server/metrics/metrics';
+import { recordResponse, serveMetrics } from '$lib/server/metrics/metrics';
 import { freePort } from '../../bin/lib/net.mjs';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 
@@ -23,7 +23,7 @@ it('figures are given as text for Prometheus, without an address or a name, on a
 	const streams = new OpenStreams();
 	streams.open('link:a');
 	const server = serveMetrics(port, { ...open, watch, streams, planning: { waitingCount: 3 } });
-	noteAnswer('GET', '/c/[token=token]/plan', 200, 0.02);
+	recordResponse('GET', '/c/[token=token]/plan', 200, 0.02);
 	const answer = await fetch(`http://127.0.0.1:${port}/metrics`);
 	expect(answer.headers.get('content-type')).toContain('text/plain');
 	const text = await answer.text();

@@ -1,7 +1,7 @@
 import PgBoss from 'pg-boss';
 import { describe, expect, it } from 'vitest';
 import { openDatabase } from '$lib/server/db/client';
-import { aloneInDatabase, migrateDatabase, MigrationFault } from '$lib/server/db/migrate';
+import { withDatabaseLock, migrateDatabase, MigrationError } from '$lib/server/db/migrate';
 import { makeTestDatabase } from '../support/database';
 
 describe('migrateDatabase', () => {
@@ -30,7 +30,7 @@ describe('migrateDatabase', () => {
 				"insert into drizzle.__drizzle_migrations (hash, created_at) values ('newer', 99999999999999)"
 			);
 			const failed = migrateDatabase(test.pool);
-			await expect(failed).rejects.toBeInstanceOf(MigrationFault);
+			await expect(failed).rejects.toBeInstanceOf(MigrationError);
 			await expect(failed).rejects.toThrow('newer version');
 		} finally {
 			await test.drop();
@@ -48,8 +48,8 @@ describe('an empty database', () => {
 					await migrateDatabase(pool);
 					const boss = new PgBoss({ connectionString: test.url, max: 2 });
 					boss.on('error', () => {});
-					await aloneInDatabase(pool, () => boss.start());
-					await aloneInDatabase(pool, () => boss.createQueue('one', { name: 'one', policy: 'short' }));
+					await withDatabaseLock(pool, () => boss.start());
+					await withDatabaseLock(pool, () => boss.createQueue('one', { name: 'one', policy: 'short' }));
 					await boss.stop({ graceful: false });
 					await pool.end();
 				})

@@ -8,11 +8,11 @@ import { schema } from '$lib/server/db/client';
 import { actInBulk } from '$lib/server/people/act-in-bulk';
 import { changePerson } from '$lib/server/people/change-person';
 import { findPeople } from '$lib/server/people/find-people';
-import { sortedBy } from '$lib/server/people/people-order';
+import { sortColumns } from '$lib/server/people/people-order';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
-import { readClosings } from '$lib/server/workforce/closings';
+import { readReportingDates } from '$lib/server/workforce/reporting-dates';
 import { findingsScreen, timesScreen } from '$lib/server/workforce/screens';
 import { Desk, MIRELA, PAINLESS, putRight } from '../support/desk';
 
@@ -127,7 +127,7 @@ describe('what is kept of each judgement', () => {
 	it('leads from a figure to its people', async () => {
 		const { personId } = await desk.answered();
 		const { personId: other } = await desk.answered(PAINLESS);
-		const wanted = { order: sortedBy({ by: 'name', isReversed: false }), most: 500, mostCounted: 500 };
+		const wanted = { order: sortColumns({ by: 'name', isReversed: false }), most: 500, mostCounted: 500 };
 		const { ids } = await findPeople(db(), filterOfQuery(new URLSearchParams('hurts=neck')), wanted);
 		expect([ids.includes(personId), ids.includes(other)]).toEqual([true, false]);
 		const found = await findPeople(db(), filterOfQuery(new URLSearchParams('finding=keys-too-high')), wanted);
@@ -177,7 +177,7 @@ describe('figures that a few could be told by', () => {
 		await db().execute(
 			sql`update observations set first_on = case when id % 2 = 0 then '2026-03-04'::date else '2026-03-20'::date end`
 		);
-		expect(await readClosings(db(), '2026-07-10')).toEqual([
+		expect(await readReportingDates(db(), '2026-07-10')).toEqual([
 			'2026-06-30',
 			'2026-05-31',
 			'2026-04-30',
@@ -186,7 +186,7 @@ describe('figures that a few could be told by', () => {
 		await db().execute(
 			sql`update observations set first_on = '2026-05-04' where id in (select id from observations where until_day is null limit 3)`
 		);
-		expect(await readClosings(db(), '2026-07-10')).toEqual(['2026-04-30', '2026-03-31']);
-		expect(await readClosings(db(), '2026-03-30')).toEqual([]);
+		expect(await readReportingDates(db(), '2026-07-10')).toEqual(['2026-04-30', '2026-03-31']);
+		expect(await readReportingDates(db(), '2026-03-30')).toEqual([]);
 	});
 });

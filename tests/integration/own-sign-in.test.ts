@@ -1,12 +1,12 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { gateFor } from '$lib/server/access/gate';
-import { beginAtProvider, ProviderFault, type ProviderClaims } from '$lib/server/access/provider';
-import { sessionOf } from '$lib/server/access/sessions';
+import { startProviderSignIn, ProviderError, type ProviderClaims } from '$lib/server/access/provider';
+import { readSession } from '$lib/server/access/sessions';
 import { signInByProvider } from '$lib/server/access/sign-in-by-provider';
-import { closeUser, inviteUser, setRecordRight } from '$lib/server/accounts/accounts';
-import { needRecord } from '$lib/server/audit/read-record';
-import { ConfigFault, readConfig } from '$lib/server/config';
+import { closeAccount, inviteUser, setAuditLogAccess } from '$lib/server/accounts/accounts';
+import { requireAuditLog } from '$lib/server/audit/read-audit-log';
+import { ConfigError, readConfig } from '$lib/server/config';
 import { schema } from '$lib/server/db/client';
 import { Desk, faultOf } from '../support/desk';
 
@@ -26,7 +26,7 @@ const claims = (subject: string, email: string | null, isStrong = false): Provid
 });
 const come = (
 	who: ProviderClaims,
-	{ isAnew = false, session = null as Awaited<ReturnType<typeof sessionOf>>, minutes = 0 } = {}
+	{ isAnew = false, session = null as Awaited<ReturnType<typeof readSession>>, minutes = 0 } = {}
 ) =>
 	signInByProvider(
 		db(),
@@ -39,12 +39,12 @@ async function reasonOf(work: Promise<unknown>): Promise<string> {
 		await work;
 		return 'none';
 	} catch (thrown) {
-		if (thrown instanceof ProviderFault) return thrown.reason;
+		if (thrown instanceof ProviderError) return thrown.reason;
 		throw thrown;
 	}
 }
 
-// OpenID Connect Core 1.0, 5.7 (subject, not address, names somebody); OWASP ASVS 4.0.3, 2.1 and 3.3 (from memory).
+// OpenID Connect Core 1.0, 5.7 (subject, not address, names someone); OWASP ASVS 4.0.3, 2.1 and 3.3 (from memory).
 describe('the organisation’s own sign-in', () => {
 	it('knows somebody by an address that the issuer has seen, the first time; then by the issuer’s own name', async () => {
 		expect(await reasonOf(come(claims('a', null)))).toBe('unknown');
@@ -61,7 +61,7 @@ describe('the organisation’s own sign-in', () => {
 		// Another person there who now has the address is not them; they are, whatever their address is called now.
 		expect(await reasonOf(come(claims('b', 'two@example.org')))).toBe('unknown');
 		const again = await come(claims('a', 'renamed@example.org'));
-		expect((await sessionOf(db(), again?.token ?? '', now))?.user.id).toBe(desk.second.id);
+		expect((await readSession(db(), again?.token ?? '', now))?.user.id).toBe(desk.second.id);
 	});
 
 	it('knows them anew by their address where another issuer is set', async () => {
@@ -73,7 +73,7 @@ describe('the organisation’s own sign-in', () => {
 		});
 		await come(claims('d', 'clinic@example.org'));
 		const again = await come(moved('e'));
-		expect((await sessionOf(db(), again?.token ?? '', now))?.user.id).toBe(desk.clinician.id);
+		expect((await readSession(db(), again?.token ?? '', now))?.user.id).toBe(desk.clinician.id);
 		expect(await reasonOf(come(moved('f')))).toBe('unknown');
 	});
 
@@ -81,7 +81,9 @@ describe('the organisation’s own sign-in', () => {
 		const weak = await come(claims('a', null));
 		const strong = await come(claims('a', null, true));
 		const gate = async (token = '') =>
-			gateFor('/desk/(signed-in)/people', '/desk/people', await sessionOf(db(), token, now), ['coordinator']);
+			gateFor('/desk/(signed-in)/people', '/desk/people', await readSession(db(), token, now), [
+				'coordinator'
+			]);
 		expect(await gate(weak?.token)).toBe('/desk/account/second-factor');
 		expect(await gate(strong?.token)).toBeNull();
 		await db().update(schema.users).set({ codeSince: now }).where(eq(schema.users.id, desk.second.id));
@@ -92,44 +94,44 @@ describe('the organisation’s own sign-in', () => {
 
 	it('freshens the session of the very same user, and of nobody else', async () => {
 		const begun = await come(claims('a', null));
-		const session = await sessionOf(db(), begun?.token ?? '', desk.later(60));
+		const session = await readSession(db(), begun?.token ?? '', desk.later(60));
 		expect(session?.isFresh).toBe(false);
 		await come(claims('c', 'one@example.org'));
 		expect(await reasonOf(come(claims('c', null), { isAnew: true, session, minutes: 60 }))).toBe('refused');
 		expect(await come(claims('a', null), { isAnew: true, session, minutes: 60 })).toBeNull();
-		expect((await sessionOf(db(), begun?.token ?? '', desk.later(60)))?.isFresh).toBe(true);
+		expect((await readSession(db(), begun?.token ?? '', desk.later(60)))?.isFresh).toBe(true);
 	});
 
 	it('says so where it does not answer, and its settings are read with a plain word for what is wrong', async () => {
 		const env = { DATABASE_URL: 'postgres://x', EASY_CORNER_OIDC_ISSUER: 'http://127.0.0.1:9' };
 		const { identity } = readConfig({ ...env, EASY_CORNER_OIDC_CLIENT_ID: 'easy-corner' });
 		if (!identity) throw new Error('no settings');
-		expect(await reasonOf(beginAtProvider(identity, 'http://127.0.0.1/back', FLOW))).toBe('unreachable');
+		expect(await reasonOf(startProviderSignIn(identity, 'http://127.0.0.1/back', FLOW))).toBe('unreachable');
 		for (const wrong of [
 			{ ...env },
 			{ ...env, EASY_CORNER_OIDC_ISSUER: 'http://sign-in.example', EASY_CORNER_OIDC_CLIENT_ID: 'x' },
 			{ ...env, EASY_CORNER_OIDC_ISSUER: 'no address', EASY_CORNER_OIDC_CLIENT_ID: 'x' }
 		])
-			expect(() => readConfig(wrong)).toThrow(ConfigFault);
+			expect(() => readConfig(wrong)).toThrow(ConfigError);
 		expect(readConfig({ DATABASE_URL: 'postgres://x' }).identity).toBeNull();
 	});
 });
 
 describe('the right to read the record', () => {
 	it('is the first account’s alone, and given and taken by who has it; somebody always has it', async () => {
-		expect(await faultOf(needRecord(db(), desk.coordinator))).toBe('none');
-		expect(await faultOf(needRecord(db(), desk.second))).toBe('not-allowed');
+		expect(await faultOf(requireAuditLog(db(), desk.coordinator))).toBe('none');
+		expect(await faultOf(requireAuditLog(db(), desk.second))).toBe('not-allowed');
 		const set = (actor: typeof desk.coordinator, userId: string, sees: boolean) =>
-			faultOf(setRecordRight(db(), actor, { userId, sees }, now));
+			faultOf(setAuditLogAccess(db(), actor, { userId, sees }, now));
 		expect(await set(desk.reader, desk.second.id, false)).toBe('not-allowed');
 		expect(await set(desk.coordinator, desk.reader.id, true)).toBe('not-found');
 		expect(await set(desk.coordinator, desk.second.id, false)).toBe('none');
 		expect(await set(desk.second, desk.second.id, true)).toBe('not-allowed');
 		expect(await set(desk.coordinator, desk.coordinator.id, false)).toBe('conflict');
-		expect(await faultOf(closeUser(db(), desk.second, desk.coordinator.id, now))).toBe('conflict');
+		expect(await faultOf(closeAccount(db(), desk.second, desk.coordinator.id, now))).toBe('conflict');
 		expect(await set(desk.coordinator, desk.second.id, true)).toBe('none');
 		expect(await set(desk.second, desk.coordinator.id, false)).toBe('none');
-		expect(await faultOf(needRecord(db(), desk.coordinator))).toBe('not-allowed');
+		expect(await faultOf(requireAuditLog(db(), desk.coordinator))).toBe('not-allowed');
 		const told = (await db().select().from(schema.letters)).map(
 			({ toEmail, subject }) => `${toEmail}: ${subject}`
 		);
@@ -146,11 +148,11 @@ describe('the right to read the record', () => {
 			return { kind: 'user', id: user?.id ?? '', name: 'Invited', role: 'coordinator' } as const;
 		};
 		await invite();
-		expect(await faultOf(needRecord(db(), await invited()))).toBe('not-allowed');
-		await setRecordRight(db(), desk.second, { userId: (await invited()).id, sees: true }, now);
-		expect(await faultOf(needRecord(db(), await invited()))).toBe('none');
-		await closeUser(db(), desk.coordinator, (await invited()).id, now);
+		expect(await faultOf(requireAuditLog(db(), await invited()))).toBe('not-allowed');
+		await setAuditLogAccess(db(), desk.second, { userId: (await invited()).id, sees: true }, now);
+		expect(await faultOf(requireAuditLog(db(), await invited()))).toBe('none');
+		await closeAccount(db(), desk.coordinator, (await invited()).id, now);
 		await invite();
-		expect(await faultOf(needRecord(db(), await invited()))).toBe('not-allowed');
+		expect(await faultOf(requireAuditLog(db(), await invited()))).toBe('not-allowed');
 	});
 });

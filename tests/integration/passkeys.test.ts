@@ -2,18 +2,18 @@ import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import {
 	addPasskey,
-	askPasskey,
-	offerPasskey,
-	partyAt,
-	passkeysOf,
+	startPasskeySignIn,
+	startPasskeyRegistration,
+	relyingPartyAt,
+	listPasskeys,
 	removePasskey,
-	usePasskey
+	verifyPasskeySignIn
 } from '$lib/server/access/passkeys';
-import { recoveryLeft } from '$lib/server/access/second-factor';
-import { sessionOf } from '$lib/server/access/sessions';
+import { countRecoveryCodes } from '$lib/server/access/second-factor';
+import { readSession } from '$lib/server/access/sessions';
 import { signIn } from '$lib/server/access/sign-in';
 import { schema } from '$lib/server/db/client';
-import { ownOrigins } from '$lib/server/http/own-origin';
+import { trustedOrigins } from '$lib/server/http/trusted-origins';
 import { Desk, faultOf, type TestUser } from '../support/desk';
 import { PasskeyDevice } from '../support/passkey-device';
 
@@ -29,19 +29,20 @@ afterAll(() => desk.test.drop());
 const at = (challenge: string) => ({ challenge, origin: ORIGIN, rpId: party.id });
 
 async function added(user: TestUser, device = new PasskeyDevice(), minutes = 0) {
-	const { challenge } = await offerPasskey(db(), user, party, desk.later(minutes));
+	const { challenge } = await startPasskeyRegistration(db(), user, party, desk.later(minutes));
 	const input = { response: device.made(at(challenge)), name: 'laptop' };
 	return { device, codes: await addPasskey(db(), user, party, input, desk.later(minutes)) };
 }
 
-const asked = async (minutes: number) => (await askPasskey(db(), party, desk.later(minutes))).challenge;
+const asked = async (minutes: number) =>
+	(await startPasskeySignIn(db(), party, desk.later(minutes))).challenge;
 
 const used = (
 	response: ReturnType<PasskeyDevice['signed']>,
 	minutes: number,
-	session: Awaited<ReturnType<typeof sessionOf>> = null
+	session: Awaited<ReturnType<typeof readSession>> = null
 ) =>
-	usePasskey(
+	verifyPasskeySignIn(
 		db(),
 		{ party, response, session, browser: { device: 'test' }, origin: '192.0.2.7' },
 		desk.later(minutes)
@@ -50,15 +51,15 @@ const used = (
 // OWASP ASVS 4.0.3, 2.7, 2.8 and 3.3 (from memory); WebAuthn level 2, 7.1 and 7.2.
 describe('a passkey', () => {
 	it('is bound to a name, in the demo to this machine’s other one', () => {
-		expect(partyAt(ORIGIN)).toEqual(party);
-		expect(partyAt('http://127.0.0.1:4280')).toBeNull();
-		expect(partyAt('http://[::1]:4280')).toBeNull();
-		expect(partyAt('http://localhost:4280')?.id).toBe('localhost');
-		expect(ownOrigins({ origin: 'http://127.0.0.1:4280', mode: 'demo' })).toEqual([
+		expect(relyingPartyAt(ORIGIN)).toEqual(party);
+		expect(relyingPartyAt('http://127.0.0.1:4280')).toBeNull();
+		expect(relyingPartyAt('http://[::1]:4280')).toBeNull();
+		expect(relyingPartyAt('http://localhost:4280')?.id).toBe('localhost');
+		expect(trustedOrigins({ origin: 'http://127.0.0.1:4280', mode: 'demo' })).toEqual([
 			'http://127.0.0.1:4280',
 			'http://localhost:4280'
 		]);
-		expect(ownOrigins({ origin: 'http://127.0.0.1:4280', mode: 'production' })).toEqual([
+		expect(trustedOrigins({ origin: 'http://127.0.0.1:4280', mode: 'production' })).toEqual([
 			'http://127.0.0.1:4280'
 		]);
 	});
@@ -66,19 +67,19 @@ describe('a passkey', () => {
 	it('is added once, told by letter, with codes for a lost device; it signs in alone', async () => {
 		const { device, codes } = await added(desk.second);
 		expect(codes).toHaveLength(10);
-		expect(await recoveryLeft(db(), desk.second)).toBe(10);
+		expect(await countRecoveryCodes(db(), desk.second)).toBe(10);
 		const letters = await db()
 			.select()
 			.from(schema.letters)
 			.where(eq(schema.letters.toEmail, 'two@example.org'));
 		expect(letters.map(({ subject }) => subject)).toContain('A passkey was added to your account');
-		const { challenge } = await offerPasskey(db(), desk.second, party, now);
+		const { challenge } = await startPasskeyRegistration(db(), desk.second, party, now);
 		const again = { response: device.made(at(challenge)), name: 'copy' };
 		expect(await faultOf(addPasskey(db(), desk.second, party, again, now))).toBe('conflict');
 
 		const begun = await used(device.signed(at(await asked(1))), 1);
 		expect(begun?.needsCode).toBe(false);
-		const session = await sessionOf(db(), begun?.token ?? '', desk.later(1));
+		const session = await readSession(db(), begun?.token ?? '', desk.later(1));
 		expect(session).toMatchObject({ isPending: false, hasFactor: true, user: { id: desk.second.id } });
 		// Another device of theirs gives no more codes.
 		expect((await added(desk.second, new PasskeyDevice(), 2)).codes).toEqual([]);
@@ -92,14 +93,14 @@ describe('a passkey', () => {
 			desk.later(6)
 		);
 		expect(half.needsCode).toBe(true);
-		const pending = await sessionOf(db(), half.token, desk.later(6));
+		const pending = await readSession(db(), half.token, desk.later(6));
 		expect(pending?.isPending).toBe(true);
 		expect(await used(device.signed(at(await asked(6))), 6, pending)).toBeNull();
-		expect((await sessionOf(db(), half.token, desk.later(6)))?.isPending).toBe(false);
-		const old = await sessionOf(db(), half.token, desk.later(60));
+		expect((await readSession(db(), half.token, desk.later(6)))?.isPending).toBe(false);
+		const old = await readSession(db(), half.token, desk.later(60));
 		expect(old?.isFresh).toBe(false);
 		await used(device.signed(at(await asked(60))), 60, old);
-		expect((await sessionOf(db(), half.token, desk.later(60)))?.isFresh).toBe(true);
+		expect((await readSession(db(), half.token, desk.later(60)))?.isFresh).toBe(true);
 	});
 
 	it('is refused where anything about its answer is not as it was asked', async () => {
@@ -143,21 +144,21 @@ describe('a passkey', () => {
 		const device = new PasskeyDevice();
 		const add = (user: TestUser, challenge: string, more = {}) =>
 			addPasskey(db(), user, party, { response: device.made(at(challenge), more), name: 'x' }, now);
-		const { challenge } = await offerPasskey(db(), desk.reader, party, now);
+		const { challenge } = await startPasskeyRegistration(db(), desk.reader, party, now);
 		expect(await faultOf(add(desk.clinician, challenge))).toBe('invalid');
 		expect(await faultOf(add(desk.reader, challenge, { isVerified: false }))).toBe('invalid');
 		// One that was made for a sign-in adds nothing.
 		expect(await faultOf(add(desk.reader, await asked(0)))).toBe('invalid');
-		expect(await passkeysOf(db(), desk.reader.id)).toEqual([]);
+		expect(await listPasskeys(db(), desk.reader.id)).toEqual([]);
 	});
 
 	it('is taken away by its owner, with the codes once nothing is left they stand for; a closed account’s opens nothing', async () => {
 		const { device } = await added(desk.reader, new PasskeyDevice(), 200);
 		await removePasskey(db(), desk.clinician, device.id.toString('base64url'), desk.later(200));
-		expect(await passkeysOf(db(), desk.reader.id)).toHaveLength(1);
+		expect(await listPasskeys(db(), desk.reader.id)).toHaveLength(1);
 		await db().update(schema.users).set({ closedAt: now }).where(eq(schema.users.id, desk.reader.id));
 		expect(await faultOf(used(device.signed(at(await asked(201))), 201))).toBe('invalid');
 		await removePasskey(db(), desk.reader, device.id.toString('base64url'), desk.later(202));
-		expect(await recoveryLeft(db(), desk.reader)).toBe(0);
+		expect(await countRecoveryCodes(db(), desk.reader)).toBe(0);
 	});
 });

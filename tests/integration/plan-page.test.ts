@@ -1,14 +1,14 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { checkField, deviceField, fieldsWithoutKind, piecesLeftOut } from '$lib/core/answers';
+import { checklistField, deviceField, leaveOutKindFields, piecesLeftOut } from '$lib/core/answers';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/assessments/save-answers';
 import { schema } from '$lib/server/db/client';
-import { newestJudgement } from '$lib/server/judgements/newest-judgement';
-import { planHere } from '$lib/server/planning/planning';
+import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
+import { plannerHere } from '$lib/server/planning/planning';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { readPlanPage } from '$lib/server/plans/plan-page';
-import { keepStyle, readStyles, tryStyle } from '$lib/server/plans/sitting-styles';
+import { adoptStyle, readStylesPage, startStyleTrial } from '$lib/server/plans/sitting-styles';
 import { tickStep } from '$lib/server/plans/tick-step';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
 
@@ -35,11 +35,11 @@ const placesOf = (page: { readonly steps: readonly { readonly place: string }[] 
 
 describe('the page of a plan', () => {
 	it('begins with a hazard, and goes on to the next act once it is put right', async () => {
-		const person = await desk.answered({ ...PAINLESS, [checkField('strips')]: 'into-another' });
+		const person = await desk.answered({ ...PAINLESS, [checklistField('strips')]: 'into-another' });
 		const { page } = await pageOf(person);
 		expect(page.acts[0]).toEqual({ act: 'hazard', what: 'chained-strips' });
 		expect(page.acts.length).toBeLessThanOrEqual(3);
-		const judgement = await newestJudgement(db(), person.personId);
+		const judgement = await newestAssessmentResult(db(), person.personId);
 		expect(judgement?.actions[0]).toEqual(page.acts[0]);
 	});
 
@@ -50,8 +50,8 @@ describe('the page of a plan', () => {
 		if (!habit?.question) throw new Error('This person is not asked about reflections');
 		const say = async (answer: string) => {
 			const { open } = await pageOf(person);
-			await saveAnswers(db(), open, { [checkField(habit.question?.item ?? '')]: answer }, desk.later(1));
-			return { ...(await pageOf(person)).page, judged: await newestJudgement(db(), person.personId) };
+			await saveAnswers(db(), open, { [checklistField(habit.question?.item ?? '')]: answer }, desk.later(1));
+			return { ...(await pageOf(person)).page, judged: await newestAssessmentResult(db(), person.personId) };
 		};
 		const told = await say(habit.question.notSo);
 		expect(told.habits.find(({ id }) => id === habit.id)).toMatchObject({ isSo: false, finding: 'glare' });
@@ -82,8 +82,8 @@ describe('the page of a plan', () => {
 			'thing.1.kind': 'book',
 			'thing.2.kind': 'pillow'
 		};
-		expect(piecesLeftOut(fieldsWithoutKind(answers, 'pillow'))).toEqual(['t0', 't0#2', 't2']);
-		expect(fieldsWithoutKind(answers, 'ream')).toEqual({});
+		expect(piecesLeftOut(leaveOutKindFields(answers, 'pillow'))).toEqual(['t0', 't0#2', 't2']);
+		expect(leaveOutKindFields(answers, 'ream')).toEqual({});
 	});
 });
 
@@ -91,13 +91,13 @@ describe('a sitting style', () => {
 	it('is looked at and tried without changing the plan, and stopped', async () => {
 		const person = await desk.answered(PAINLESS);
 		const before = await currentPlanOf(db(), person.open.assessment.id);
-		const looked = await readStyles(db(), person.open, planHere, 'active', now);
+		const looked = await readStylesPage(db(), person.open, plannerHere, 'active', now);
 		expect(looked).toMatchObject({ shown: 'active', current: 'upright', tried: null });
 		expect(looked?.offered).toEqual(expect.arrayContaining(['upright', 'active']));
-		await tryStyle(db(), person.open, 'active', now);
+		await startStyleTrial(db(), person.open, 'active', now);
 		expect((await pageOf(person)).page.tried).toEqual({ way: 'active', since: '2026-03-02' });
 		expect((await currentPlanOf(db(), person.open.assessment.id))?.id).toBe(before?.id);
-		await tryStyle(db(), person.open, null, now);
+		await startStyleTrial(db(), person.open, null, now);
 		expect((await pageOf(person)).page.tried).toBeNull();
 	});
 
@@ -106,8 +106,8 @@ describe('a sitting style', () => {
 		const before = (await pageOf(person)).page;
 		for (const place of placesOf(before))
 			await tickStep(db(), person.open, { thing: place as 'seat', done: true }, now);
-		await tryStyle(db(), person.open, 'active', now);
-		await keepStyle(db(), (await pageOf(person)).open, 'active', planHere, desk.later(5));
+		await startStyleTrial(db(), person.open, 'active', now);
+		await adoptStyle(db(), (await pageOf(person)).open, 'active', plannerHere, desk.later(5));
 		const { open, page } = await pageOf(person);
 		expect(open.assessment.way).toBe('active');
 		expect(page).toMatchObject({ tried: null, isBehind: false });
@@ -122,7 +122,7 @@ describe('a sitting style', () => {
 
 	it('that this seat leaves no choice of is refused', async () => {
 		const person = await desk.answered({ ...PAINLESS, seatKind: 'wheelchair' });
-		expect(await readStyles(db(), person.open, planHere, 'open', now)).toBeNull();
-		expect(await faultOf(keepStyle(db(), person.open, 'open', planHere, now))).toBe('invalid');
+		expect(await readStylesPage(db(), person.open, plannerHere, 'open', now)).toBeNull();
+		expect(await faultOf(adoptStyle(db(), person.open, 'open', plannerHere, now))).toBe('invalid');
 	});
 });

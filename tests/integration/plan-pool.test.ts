@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it } from 'vitest';
 import { adviseCorner } from '$lib/core/advice';
-import { Fault } from '$lib/server/fault';
+import { DomainError } from '$lib/server/domain-error';
 import { PlanPool } from '$lib/server/planning/plan-pool';
 import { randomCorner } from '../support/random-corner';
 
@@ -56,7 +56,7 @@ describe('PlanPool', () => {
 		pool = new PlanPool({ longestJobMs: 1 });
 		const corner = randomCorner(5, { rigid: 30, soft: 4, span: 60 });
 		await expect(pool.advise(corner)).rejects.toMatchObject({ kind: 'too-many', why: 'solvingTooLong' });
-		await expect(Promise.all([pool.advise(corner), pool.advise(corner)])).rejects.toThrow(Fault);
+		await expect(Promise.all([pool.advise(corner), pool.advise(corner)])).rejects.toThrow(DomainError);
 		await pool.close();
 		pool = new PlanPool();
 		const small = randomCorner(1, { rigid: 4, soft: 1, span: 0 });

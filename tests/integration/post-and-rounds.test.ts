@@ -3,29 +3,29 @@ import { and, eq, inArray, like, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { newestLinkPath } from '$lib/server/assessments/send-assessment';
-import { giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
+import { recordConsent, saveAnswers } from '$lib/server/assessments/save-answers';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { actInBulk } from '$lib/server/people/act-in-bulk';
 import { lockPerson } from '$lib/server/people/lock-person';
 import { readCase } from '$lib/server/cases/read-case';
-import { doWhatIsDue } from '$lib/server/check-ins/ask-due';
+import { processDueCases } from '$lib/server/check-ins/process-due-cases';
 import { openDatabase, schema } from '$lib/server/db/client';
-import { Changes } from '$lib/server/live/changes';
+import { ChangeFeed } from '$lib/server/live/changes';
 import { planHere } from '../support/planning';
-import { deliverLetters, messageIdOf } from '$lib/server/post/deliver-letters';
-import { letterHtml } from '$lib/server/post/letter-html';
-import { PostFault, standIn, type Postman } from '$lib/server/post/postman';
-import { writeLetter } from '$lib/server/post/write-letter';
+import { deliverEmails, messageIdOf } from '$lib/server/email/deliver-emails';
+import { letterHtml } from '$lib/server/email/email-html';
+import { DeliveryError, mailboxTransport, type MailTransport } from '$lib/server/email/mail-transport';
+import { queueEmail } from '$lib/server/email/queue-email';
 import { referCase } from '$lib/server/referrals/refer';
-import { progressOf } from '$lib/server/rounds/follow-round';
-import { changeRound, makeRound, type RoundInput } from '$lib/server/rounds/make-round';
+import { roundProgressOf } from '$lib/server/rounds/round-news';
+import { changeRound, createRound, type RoundInput } from '$lib/server/rounds/edit-rounds';
 import { listRounds, readRound } from '$lib/server/rounds/read-rounds';
-import { figuresOfRound, figuresOfSame } from '$lib/server/rounds/round-figures';
+import { roundFigures, pairedRoundFigures } from '$lib/server/rounds/round-figures';
 import { closeRound, reopenRound, startRound } from '$lib/server/rounds/run-round';
-import { whoIsIn } from '$lib/server/rounds/who-matches';
-import { nudgeSilent } from '$lib/server/rounds/nudge';
-import { newsOfRound } from '$lib/server/rounds/follow-round';
-import { remindDue } from '$lib/server/rounds/remind';
+import { previewRoundSelection } from '$lib/server/rounds/round-selection';
+import { remindUnanswered } from '$lib/server/rounds/remind-unanswered';
+import { roundNewsOf } from '$lib/server/rounds/round-news';
+import { sendDueReminders } from '$lib/server/rounds/send-due-reminders';
 import { sendRoundBatches } from '$lib/server/rounds/send-round';
 import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 import { openLetter } from '../support/open-letter';
@@ -43,7 +43,7 @@ const { letters, mailbox, people, roundPeople } = schema;
 
 async function post(count: number, at = now): Promise<void> {
 	for (let i = 0; i < count; i += 1)
-		await writeLetter(db(), {
+		await queueEmail(db(), {
 			personId: null,
 			toName: `Name ${i}`,
 			toEmail: `n${i}@example.org`,
@@ -60,9 +60,9 @@ describe('the post', () => {
 		const pools = Array.from({ length: 3 }, () => openDatabase(desk.test.url));
 		const done = await Promise.all(
 			pools.map(({ db: own }) =>
-				deliverLetters(
+				deliverEmails(
 					own,
-					standIn(own, () => now),
+					mailboxTransport(own, () => now),
 					ORIGIN,
 					() => now
 				)
@@ -77,9 +77,9 @@ describe('the post', () => {
 
 	it('sends a letter again under the same id where it stopped between handing over and noting it', async () => {
 		await post(3);
-		const own = standIn(db(), () => now);
+		const own = mailboxTransport(db(), () => now);
 		let handed = 0;
-		const stopsAfterTwo: Postman = {
+		const stopsAfterTwo: MailTransport = {
 			isReal: false,
 			async deliver(letter) {
 				await own.deliver(letter);
@@ -87,12 +87,12 @@ describe('the post', () => {
 				if (handed === 2) throw new Error('the process is gone');
 			}
 		};
-		await expect(deliverLetters(db(), stopsAfterTwo, ORIGIN, () => now)).rejects.toThrow('gone');
+		await expect(deliverEmails(db(), stopsAfterTwo, ORIGIN, () => now)).rejects.toThrow('gone');
 		const waiting = await db().select().from(letters).where(eq(letters.state, 'waiting'));
 		expect(waiting).toHaveLength(1);
 		// Its claim holds for a while, then another process takes it for lost.
-		expect((await deliverLetters(db(), own, ORIGIN, () => now)).delivered).toBe(0);
-		expect((await deliverLetters(db(), own, ORIGIN, () => desk.later(10))).delivered).toBe(1);
+		expect((await deliverEmails(db(), own, ORIGIN, () => now)).delivered).toBe(0);
+		expect((await deliverEmails(db(), own, ORIGIN, () => desk.later(10))).delivered).toBe(1);
 		const ids = waiting.map(({ id }) => messageIdOf(id));
 		const lies = await db().select().from(mailbox);
 		const mine = lies.filter(({ messageId }) => ids.includes(messageId));
@@ -106,20 +106,20 @@ describe('the post', () => {
 		let ask = () => {};
 		const answered = new Promise<void>((resolve) => (answer = resolve));
 		const asked = new Promise<void>((resolve) => (ask = resolve));
-		const silent: Postman = {
+		const silent: MailTransport = {
 			isReal: false,
 			deliver() {
 				ask();
 				return answered;
 			}
 		};
-		const delivery = deliverLetters(db(), silent, ORIGIN, () => now);
+		const delivery = deliverEmails(db(), silent, ORIGIN, () => now);
 		await asked;
 		const open = await openAssessment(db(), token);
 		await saveAnswers(db(), open, { 'sign.chest-pain': 'yes' }, now);
 		expect((await desk.listed(personId)).level).toBe('emergency');
-		// Nor does another process hand the same letter over meanwhile.
-		expect(await deliverLetters(db(), silent, ORIGIN, () => now)).toMatchObject({ delivered: 0 });
+		// Nor does another process hand the same letter over in the meantime.
+		expect(await deliverEmails(db(), silent, ORIGIN, () => now)).toMatchObject({ delivered: 0 });
 		answer();
 		expect((await delivery).delivered).toBe(1);
 	});
@@ -128,22 +128,22 @@ describe('the post', () => {
 		await post(1);
 		let at = now;
 		let tries = 0;
-		const busy: Postman = {
+		const busy: MailTransport = {
 			isReal: false,
 			deliver() {
 				tries += 1;
-				return Promise.reject(new PostFault('451 try later', false));
+				return Promise.reject(new DeliveryError('451 try later', false));
 			}
 		};
 		const waits: number[] = [];
 		for (let i = 0; i < 20; i += 1) {
-			await deliverLetters(db(), busy, ORIGIN, () => at);
+			await deliverEmails(db(), busy, ORIGIN, () => at);
 			const [letter] = await db().select().from(letters).where(like(letters.fault, '451%'));
 			if (letter?.state !== 'waiting') break;
 			// A moment too early nothing is tried.
 			const before = tries;
 			const soon = new Date(letter.nextTryAt.getTime() - 1);
-			await deliverLetters(db(), busy, ORIGIN, () => soon);
+			await deliverEmails(db(), busy, ORIGIN, () => soon);
 			expect(tries).toBe(before);
 			waits.push((letter.nextTryAt.getTime() - at.getTime()) / 60_000);
 			at = letter.nextTryAt;
@@ -166,15 +166,17 @@ describe('the post', () => {
 	it('notes an address that does not exist with the person, who is reminded no more', async () => {
 		const personId = await desk.person({ email: 'gone@bounces.invalid' });
 		await desk.send(personId);
-		await deliverLetters(
+		await deliverEmails(
 			db(),
-			standIn(db(), () => now),
+			mailboxTransport(db(), () => now),
 			ORIGIN,
 			() => now
 		);
 		const [person] = await db().select().from(people).where(eq(people.id, personId));
 		expect(person?.bouncedAt).toEqual(now);
-		expect((await whoIsIn(db(), { teams: ['T'], country: '', notAnsweredWithinDays: 0 }, now)).n).toBe(0);
+		expect(
+			(await previewRoundSelection(db(), { teams: ['T'], country: '', notAnsweredWithinDays: 0 }, now)).n
+		).toBe(0);
 	});
 });
 
@@ -198,13 +200,13 @@ describe('a round', () => {
 		const ids = [];
 		for (let i = 0; i < size; i += 1) ids.push(await desk.person({ team }));
 		const filter = { ...input.filter, teams: [team] };
-		const id = await makeRound(db(), desk.coordinator, { ...input, filter, ...over }, now);
+		const id = await createRound(db(), desk.coordinator, { ...input, filter, ...over }, now);
 		await startRound(db(), desk.coordinator, { id, version: 1, expected: size }, now);
 		return { id, ids, team };
 	}
 
 	it('is a draft that is changed by one at a time, and goes to as many as were seen', async () => {
-		const id = await makeRound(db(), desk.coordinator, input, now);
+		const id = await createRound(db(), desk.coordinator, input, now);
 		const change = (version: number) =>
 			faultOf(changeRound(db(), desk.coordinator, { id, version, ...input, name: 'Spring again' }));
 		expect([await change(1), await change(1)]).toEqual(['none', 'conflict']);
@@ -214,14 +216,14 @@ describe('a round', () => {
 		expect(await faultOf(startRound(db(), desk.coordinator, { id, version: 2, expected: 0 }, now))).toBe(
 			'conflict'
 		);
-		expect(await progressOf(db(), id)).toEqual({});
+		expect(await roundProgressOf(db(), id)).toEqual({});
 		for (const wrong of [
 			{ name: ' ' },
 			{ dueOn: '2026-01-01' },
 			{ timeZone: 'Mars' },
 			{ startsOn: '2026-02-30' }
 		])
-			expect(await faultOf(makeRound(db(), desk.coordinator, { ...input, ...wrong }, now))).toBe('invalid');
+			expect(await faultOf(createRound(db(), desk.coordinator, { ...input, ...wrong }, now))).toBe('invalid');
 	});
 
 	it('writes each letter once by several processes, with its fields filled in, and is open then', async () => {
@@ -231,7 +233,7 @@ describe('a round', () => {
 		await Promise.all(pools.map(({ pool }) => pool.end()));
 		await sendRoundBatches(db(), () => now);
 		expect(written.reduce((a, b) => a + b, 0)).toBe(60);
-		expect(await progressOf(db(), id)).toEqual({ sent: 60 });
+		expect(await roundProgressOf(db(), id)).toEqual({ sent: 60 });
 		const sent = await db().select().from(letters).where(eq(letters.roundId, id));
 		expect(new Set(sent.map(({ personId }) => personId))).toEqual(new Set(ids));
 		expect(sent).toHaveLength(60);
@@ -250,12 +252,12 @@ describe('a round', () => {
 		);
 		expect(await sendRoundBatches(db(), () => now)).toBe(63);
 		await db().execute(sql`drop function refuse_one cascade`);
-		expect(await progressOf(db(), id)).toEqual({ sent: 59, skipped: 1 });
-		expect(await progressOf(db(), next.id)).toEqual({ sent: 3 });
+		expect(await roundProgressOf(db(), id)).toEqual({ sent: 59, skipped: 1 });
+		expect(await roundProgressOf(db(), next.id)).toEqual({ sent: 3 });
 	});
 
 	it('tells who follows it of letters, answers, addresses that come back, reminders and its end, and of no other round', async () => {
-		const changes = new Changes(desk.test.url);
+		const changes = new ChangeFeed(desk.test.url);
 		const { id, ids } = await started(3);
 		const other = await started(1);
 		const heard = { mine: 0, others: 0 };
@@ -277,21 +279,23 @@ describe('a round', () => {
 			.from(letters)
 			.where(and(eq(letters.personId, quick), eq(letters.roundId, id)));
 		const open = await openLetter(db(), link);
-		await giveConsent(db(), open, now);
+		await recordConsent(db(), open, now);
 		await saveAnswers(db(), open, MIRELA, now);
 		await tells(() => submitAnswers(db(), open, now, planHere));
-		const noSuchMailbox: Postman = {
+		const noSuchMailbox: MailTransport = {
 			isReal: false,
 			deliver: ({ toEmail }) =>
-				toEmail === goneAt ? Promise.reject(new PostFault('550 no such mailbox', true)) : Promise.resolve()
+				toEmail === goneAt
+					? Promise.reject(new DeliveryError('550 no such mailbox', true))
+					: Promise.resolve()
 		};
 		const [{ goneAt = '' } = {}] = await db()
 			.select({ goneAt: people.email })
 			.from(people)
 			.where(eq(people.id, gone));
-		await tells(() => deliverLetters(db(), noSuchMailbox, ORIGIN, () => now));
-		expect(await progressOf(db(), id)).toEqual({ answered: 1, bounced: 1, sent: 1 });
-		await tells(() => remindDue(db(), at('2026-03-05')));
+		await tells(() => deliverEmails(db(), noSuchMailbox, ORIGIN, () => now));
+		expect(await roundProgressOf(db(), id)).toEqual({ answered: 1, bounced: 1, sent: 1 });
+		await tells(() => sendDueReminders(db(), at('2026-03-05')));
 		const others = heard.others;
 		await tells(() => closeRound(db(), desk.coordinator, { id, version: 2, callSilent: false }, now));
 		expect(heard.others).toBe(others);
@@ -302,9 +306,9 @@ describe('a round', () => {
 	it('waits for its first day', async () => {
 		const { id } = await started(2, { startsOn: '2026-03-09' });
 		await sendRoundBatches(db(), () => at('2026-03-08'));
-		expect(await progressOf(db(), id)).toEqual({ waiting: 2 });
+		expect(await roundProgressOf(db(), id)).toEqual({ waiting: 2 });
 		await sendRoundBatches(db(), () => at('2026-03-09'));
-		expect(await progressOf(db(), id)).toEqual({ sent: 2 });
+		expect(await roundProgressOf(db(), id)).toEqual({ sent: 2 });
 	});
 
 	it('reminds the silent by working days and then puts them on the call list; who answers is left alone', async () => {
@@ -316,7 +320,7 @@ describe('a round', () => {
 			.from(letters)
 			.where(and(eq(letters.personId, quick), eq(letters.roundId, id)));
 		const open = await openLetter(db(), row);
-		await giveConsent(db(), open, now);
+		await recordConsent(db(), open, now);
 		await saveAnswers(db(), open, MIRELA, now);
 		await submitAnswers(db(), open, at('2026-03-03'), planHere);
 		const count = async () =>
@@ -324,7 +328,7 @@ describe('a round', () => {
 		const seen: [string, number][] = [];
 		for (let day = 2; day <= 31; day += 1) {
 			const iso = `2026-03-${String(day).padStart(2, '0')}`;
-			await Promise.all([remindDue(db(), at(iso)), remindDue(db(), at(iso))]);
+			await Promise.all([sendDueReminders(db(), at(iso)), sendDueReminders(db(), at(iso))]);
 			const n = await count();
 			if (n !== (seen.at(-1)?.[1] ?? 0)) seen.push([iso, n]);
 		}
@@ -348,10 +352,10 @@ describe('a round', () => {
 			.limit(1);
 		const late = await openLetter(db(), link);
 		await closeRound(db(), desk.coordinator, { id, version: 2, callSilent: false }, at('2026-03-31'));
-		await giveConsent(db(), late, at('2026-04-01'));
+		await recordConsent(db(), late, at('2026-04-01'));
 		await saveAnswers(db(), late, MIRELA, at('2026-04-01'));
 		await submitAnswers(db(), late, at('2026-04-01'), planHere);
-		expect(await figuresOfRound(db(), id)).toMatchObject({ people: 2, answered: 2, late: 1 });
+		expect(await roundFigures(db(), id)).toMatchObject({ people: 2, answered: 2, late: 1 });
 		expect(await db().$count(roundPeople, and(eq(roundPeople.roundId, id), roundPeople.toCall))).toBe(0);
 	});
 
@@ -361,7 +365,7 @@ describe('a round', () => {
 		const reminders = () =>
 			db().$count(letters, and(eq(letters.roundId, id), like(letters.subject, 'Reminder:%')));
 		const nudge = (expected: number, on: Date, personId: string | null = null) =>
-			faultOf(nudgeSilent(db(), desk.coordinator, { id, personId, expected }, on));
+			faultOf(remindUnanswered(db(), desk.coordinator, { id, personId, expected }, on));
 		// The invitation went out today.
 		expect((await readRound(db(), desk.coordinator, id, now)).nudgeable).toBe(0);
 		expect(await nudge(3, now)).toBe('conflict');
@@ -374,20 +378,22 @@ describe('a round', () => {
 		expect((await readRound(db(), desk.coordinator, id, tuesday)).silent).toContainEqual(
 			expect.objectContaining({ personId: first, isBeingReminded: true, canBeNudged: false })
 		);
-		expect((await newsOfRound(db(), id, tuesday)).due).toBe(1);
-		await remindDue(db(), tuesday);
-		expect([await reminders(), (await newsOfRound(db(), id, tuesday)).due]).toEqual([1, 0]);
+		expect((await roundNewsOf(db(), id, tuesday)).due).toBe(1);
+		await sendDueReminders(db(), tuesday);
+		expect([await reminders(), (await roundNewsOf(db(), id, tuesday)).due]).toEqual([1, 0]);
 		expect([await nudge(3, tuesday), await nudge(1, tuesday, first)]).toEqual(['conflict', 'conflict']);
 		expect(await nudge(2, tuesday)).toBe('none');
-		await Promise.all([remindDue(db(), tuesday), remindDue(db(), tuesday)]);
+		await Promise.all([sendDueReminders(db(), tuesday), sendDueReminders(db(), tuesday)]);
 		expect(await reminders()).toBe(3);
 		// It was the first of the policy's: the second keeps its own day.
-		await remindDue(db(), at('2026-03-10'));
+		await sendDueReminders(db(), at('2026-03-10'));
 		expect(await reminders()).toBe(3);
-		await remindDue(db(), at('2026-03-11'));
+		await sendDueReminders(db(), at('2026-03-11'));
 		expect(await reminders()).toBe(6);
 		expect(
-			await faultOf(nudgeSilent(db(), desk.reader, { id, personId: null, expected: 3 }, at('2026-03-13')))
+			await faultOf(
+				remindUnanswered(db(), desk.reader, { id, personId: null, expected: 3 }, at('2026-03-13'))
+			)
 		).toBe('not-allowed');
 		await closeRound(db(), desk.coordinator, { id, version: 2, callSilent: false }, at('2026-03-13'));
 		expect(await nudge(3, at('2026-03-13'))).toBe('conflict');
@@ -408,10 +414,10 @@ describe('a round', () => {
 		await db().transaction(async (tx) => {
 			// As every act of a person begins; the queue goes on beside it.
 			await lockPerson(tx, busy);
-			await remindDue(db(), day);
+			await sendDueReminders(db(), day);
 			expect(await reminded()).toEqual([other]);
 		});
-		await remindDue(db(), day);
+		await sendDueReminders(db(), day);
 		expect((await reminded()).sort()).toEqual([...ids].sort());
 	});
 
@@ -426,7 +432,7 @@ describe('a round', () => {
 			})
 			.where(inArray(people.id, ids));
 		await db().update(roundPeople).set({ remindOn: '2026-03-05' }).where(eq(roundPeople.roundId, id));
-		await remindDue(db(), new Date('2026-03-04T12:00:00Z'));
+		await sendDueReminders(db(), new Date('2026-03-04T12:00:00Z'));
 		const reminded = await db()
 			.select({ personId: roundPeople.personId })
 			.from(roundPeople)
@@ -440,7 +446,7 @@ describe('a round', () => {
 		const odd = [...ids].sort()[0] ?? '';
 		// As it could come with a list that another program wrote into the table.
 		await db().update(people).set({ timeZone: 'Nowhere/At all' }).where(eq(people.id, odd));
-		await remindDue(db(), at('2026-03-05'));
+		await sendDueReminders(db(), at('2026-03-05'));
 		const reminded = await db()
 			.select({ personId: roundPeople.personId })
 			.from(roundPeople)
@@ -458,7 +464,7 @@ describe('a round', () => {
 			.set({ leftAt: now })
 			.where(eq(people.id, ids[0] ?? ''));
 		await sendRoundBatches(db(), () => now);
-		expect(await progressOf(db(), id)).toEqual({ sent: 1, skipped: 1 });
+		expect(await roundProgressOf(db(), id)).toEqual({ sent: 1, skipped: 1 });
 	});
 
 	it('is closed once, and writes no letter after that', async () => {
@@ -467,7 +473,7 @@ describe('a round', () => {
 			faultOf(closeRound(db(), desk.coordinator, { id, version, callSilent: false }, now));
 		expect([await close(1), await close(2), await close(3)]).toEqual(['conflict', 'none', 'conflict']);
 		await sendRoundBatches(db(), () => now);
-		expect(await progressOf(db(), id)).toEqual({ skipped: 3 });
+		expect(await roundProgressOf(db(), id)).toEqual({ skipped: 3 });
 	});
 
 	it('leaves out who is with a clinician, has something grave open, or is answering or has just answered, and says so', async () => {
@@ -500,13 +506,13 @@ describe('a round', () => {
 		);
 		const { token } = await desk.send(begun);
 		const open = await openAssessment(db(), token);
-		await giveConsent(db(), open, now);
+		await recordConsent(db(), open, now);
 		await saveAnswers(db(), open, { stature: '170' }, now);
 		await desk.answer(fresh, PAINLESS);
 		await desk.answer(earlier, PAINLESS, long);
 		await db().update(people).set({ bouncedAt: now }).where(eq(people.id, bounced));
 		const filter = { teams: [team], country: '', notAnsweredWithinDays: 0 };
-		const who = await whoIsIn(db(), filter, now);
+		const who = await previewRoundSelection(db(), filter, now);
 		expect(who.n).toBe(2);
 		expect(who.leftOut.map(({ why, n }) => [why, n])).toEqual([
 			['bounced', 1],
@@ -515,9 +521,9 @@ describe('a round', () => {
 			['begun', 1],
 			['fresh', 1]
 		]);
-		const ninety = await whoIsIn(db(), { ...filter, notAnsweredWithinDays: 90 }, now);
+		const ninety = await previewRoundSelection(db(), { ...filter, notAnsweredWithinDays: 90 }, now);
 		expect([ninety.n, ninety.leftOut.at(-1)?.why]).toEqual([1, 'answered']);
-		const id = await makeRound(db(), desk.coordinator, { ...input, filter }, now);
+		const id = await createRound(db(), desk.coordinator, { ...input, filter }, now);
 		await startRound(db(), desk.coordinator, { id, version: 1, expected: 2 }, now);
 		const sentTo = await db()
 			.select({ personId: schema.roundPeople.personId })
@@ -542,7 +548,8 @@ describe('a round', () => {
 	});
 
 	it('is refused with a field that is none, in its subject or its letter, with the known ones named', async () => {
-		const make = (over: Partial<RoundInput>) => makeRound(db(), desk.coordinator, { ...input, ...over }, now);
+		const make = (over: Partial<RoundInput>) =>
+			createRound(db(), desk.coordinator, { ...input, ...over }, now);
 		await expect(make({ body: 'Hello {name} of {team}' })).rejects.toMatchObject({
 			at: '/body',
 			why: { code: 'unknownFields', facts: { unknown: ['{team}'], known: ['{name}', '{until}'] } }
@@ -559,13 +566,13 @@ describe('a round', () => {
 		const isCalled = async (personId: string) =>
 			(await desk.judged(personId)).reasons.some(({ what }) => what === 'silent');
 		await closeRound(db(), desk.coordinator, { id, version: 2, callSilent: true }, now);
-		await doWhatIsDue(db(), now);
+		await processDueCases(db(), now);
 		expect([await isCalled(silent), await isCalled(other)]).toEqual([true, true]);
 		expect(await isCalled(answers)).toBe(false);
 		const open = (version: number) => faultOf(reopenRound(db(), desk.coordinator, { id, version }, now));
 		expect([await open(2), await open(3), await open(4)]).toEqual(['conflict', 'none', 'conflict']);
 		await sendRoundBatches(db(), () => now);
-		await doWhatIsDue(db(), now);
+		await processDueCases(db(), now);
 		expect(await isCalled(silent)).toBe(false);
 		const [row] = await db()
 			.select({ toCall: schema.roundPeople.toCall, remindOn: schema.roundPeople.remindOn })
@@ -580,7 +587,7 @@ describe('a round', () => {
 		await sendRoundBatches(db(), () => now);
 		const answerRound = async (personId: string, answers: Readonly<Record<string, string>>, on: Date) => {
 			const open = await openLetter(db(), { linkPath: await newestLinkPath(db(), personId) });
-			await giveConsent(db(), open, on);
+			await recordConsent(db(), open, on);
 			await saveAnswers(db(), open, answers, on);
 			await submitAnswers(db(), open, on, planHere);
 		};
@@ -590,11 +597,11 @@ describe('a round', () => {
 		const later = new Date('2026-04-20T09:00:00Z');
 		const filter = { ...input.filter, teams: [team] };
 		const dates = { startsOn: '2026-04-20', dueOn: '2026-05-01' };
-		const second = await makeRound(db(), desk.coordinator, { ...input, ...dates, filter }, later);
+		const second = await createRound(db(), desk.coordinator, { ...input, ...dates, filter }, later);
 		await startRound(db(), desk.coordinator, { id: second, version: 1, expected: 2 }, later);
 		await sendRoundBatches(db(), () => later);
 		await answerRound(both, PAINLESS, later);
-		const same = await figuresOfSame(db(), second, first);
+		const same = await pairedRoundFigures(db(), second, first);
 		expect(same).toMatchObject({ people: 1, sore: [0, 1] });
 	});
 });

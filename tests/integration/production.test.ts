@@ -16,6 +16,7 @@ import { SmtpStandIn } from '../support/smtp-stand-in';
 
 /** The page for who runs it, followed to the letter: its SQL, its commands, and nothing that only building needs. */
 const PAGE = readFileSync('docs/running.md', 'utf8');
+const APP = (JSON.parse(readFileSync('package.json', 'utf8')) as { scripts: { app: string } }).scripts.app;
 const run = promisify(execFile);
 
 let folder: string;
@@ -31,10 +32,11 @@ const urlOf = (role: string, more = '') => {
 	return `${url.href}${more}`;
 };
 
-/** A command of the page, in the folder that the page has made. */
+/** A command of the page, in the folder that the page has made: what `npm run app` runs. */
 async function app(args: string[], env: Record<string, string> = {}) {
+	const [node = '', file = ''] = APP.split(' ');
 	try {
-		const { stdout } = await run('npm', ['run', '-s', 'app', '--', ...args], {
+		const { stdout } = await run(node, [file, ...args], {
 			cwd: program(),
 			env: { PATH: process.env.PATH ?? '', HOME: folder, ...settings, ...env }
 		});

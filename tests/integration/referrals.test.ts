@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { eq, like } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { noteSigns } from '$lib/server/reports/note-signs';
+import { recordRedFlags } from '$lib/server/reports/record-red-flags';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { markMessagesRead, writeToCoordinator, writeToPerson } from '$lib/server/cases/messages';
 import { addNote } from '$lib/server/cases/notes';
 import { readCase } from '$lib/server/cases/read-case';
-import { setUp } from '$lib/server/cases/set-up';
+import { changePersonSettings } from '$lib/server/cases/set-up';
 import { schema } from '$lib/server/db/client';
 import { undoActs } from '$lib/server/acts/undo-acts';
 import { planHere } from '../support/planning';
@@ -17,8 +17,8 @@ import { endReferral, writeOnReferral } from '$lib/server/referrals/answer-refer
 import { openReferralOf } from '$lib/server/referrals/open-referral';
 import { readReferral, referralsFor } from '$lib/server/referrals/read-referral';
 import { referCase } from '$lib/server/referrals/refer';
-import { letterOf } from '$lib/server/referrals/referral-letter';
-import { groupsOf } from '$lib/ui/day-sheet/sheet-words';
+import { referralLetterOf } from '$lib/server/referrals/referral-letter';
+import { daySheetGroupsOf } from '$lib/ui/day-sheet/sheet-words';
 import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 let desk: Desk;
@@ -56,7 +56,7 @@ const lineOf = async (personId: string, day = today) =>
 
 const groupOf = async (personId: string) => {
 	const line = await lineOf(personId);
-	return line && groupsOf([line], today)[0]?.id;
+	return line && daySheetGroupsOf([line], today)[0]?.id;
 };
 
 const words = (referralId: string, text: string) => ({ key: randomUUID(), referralId, text });
@@ -83,7 +83,7 @@ describe('a referral', () => {
 		expect((await lineOf(severe.personId))?.referral).toEqual({ name: 'clinic', answerBy: '2026-03-06' });
 
 		await writeOnReferral(db(), desk.clinician, words(id, 'Does it wake them?'), desk.later(1));
-		// What they ask stands with its level until somebody has read it.
+		// What they ask stands with its level until someone has read it.
 		expect(await groupOf(severe.personId)).toBe('clinician');
 		expect((await lineOf(severe.personId))?.clinicianSaid).toBe('Does it wake them?');
 		await writeOnReferral(db(), desk.coordinator, words(id, 'It does not.'), desk.later(2));
@@ -168,7 +168,7 @@ describe('the letter', () => {
 	it('says who, since when, what was tried and what is so now, and nothing of what is between others', async () => {
 		const first = new Date('2026-02-01T09:00:00Z');
 		const { personId, open } = await desk.answered(MIRELA, first);
-		await noteSigns(db(), personId, ['wakes-at-night'], first);
+		await recordRedFlags(db(), personId, ['wakes-at-night'], first);
 		await writeToCoordinator(db(), open, { text: 'My secret worry', key: randomUUID() }, first);
 		await writeToPerson(db(), desk.coordinator, { ...act(personId), text: 'My secret answer' }, now);
 		await addNote(db(), desk.coordinator, { ...act(personId), text: 'A secret note' }, now);
@@ -195,14 +195,14 @@ describe('the letter', () => {
 
 	it('can be looked at before anybody is asked', async () => {
 		const { personId } = await desk.answered();
-		const letter = await letterOf(db(), personId, null, desk.coordinator);
+		const letter = await referralLetterOf(db(), personId, null, desk.coordinator);
 		expect(letter).toMatchObject({ to: '', question: '', consentHow: null, at: null, by: { name: 'one' } });
 	});
 });
 
 describe('what is set for one person', () => {
-	const set = (personId: string, over: Partial<Parameters<typeof setUp>[2]>) =>
-		setUp(
+	const set = (personId: string, over: Partial<Parameters<typeof changePersonSettings>[2]>) =>
+		changePersonSettings(
 			db(),
 			desk.coordinator,
 			{ ...act(personId), way: null, route: null, rhythm: null, ...over },
@@ -244,7 +244,9 @@ describe('what is set for one person', () => {
 	it('is a coordinator’s', async () => {
 		const personId = await desk.person();
 		const act0 = { ...act(personId), way: null, route: null, rhythm: null };
-		await expect(async () => setUp(db(), desk.clinician, act0, now, planHere)).rejects.toThrow();
+		await expect(async () =>
+			changePersonSettings(db(), desk.clinician, act0, now, planHere)
+		).rejects.toThrow();
 	});
 });
 

@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { Readable } from 'node:stream';
+import { sql } from 'drizzle-orm';
 import Papa from 'papaparse';
 import { readSheet } from 'read-excel-file/node';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import writeXlsxFile from 'write-excel-file/node';
 import {
-	columnsOf,
+	parseExportColumns,
 	EXPORT_COLUMNS,
 	guessColumns,
 	headingsKey,
@@ -14,7 +15,7 @@ import {
 } from '$lib/core/exchange';
 import { exportPeople } from '$lib/server/people/export-people';
 import { importPeople, type ImportInput } from '$lib/server/people/import-people';
-import { leave } from '$lib/server/people/leave';
+import { markAsLeft } from '$lib/server/people/mark-as-left';
 import { listPeople } from '$lib/server/people/list-people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { rosterMappingsOf } from '$lib/server/people/roster-mappings';
@@ -62,7 +63,7 @@ const find = (query: string) =>
 
 async function exported(query: string, list: string): Promise<string> {
 	let csv = '';
-	const wanted = { filter: filterOfQuery(new URLSearchParams(query)), columns: columnsOf(list) };
+	const wanted = { filter: filterOfQuery(new URLSearchParams(query)), columns: parseExportColumns(list) };
 	for await (const part of exportPeople(db(), desk.coordinator, wanted, now)) csv += part;
 	return csv;
 }
@@ -110,7 +111,7 @@ describe('a roster', () => {
 	it('tells who is absent and who is back, and moves them only where that is asked for', async () => {
 		const idOf = async (address: string) => (await find(`q=${address}`)).lines[0]?.id ?? '';
 		await take([['Cai Roster', 'cai@roster.example', '', '']]);
-		await leave(db(), desk.coordinator, act(await idOf('ben@roster.example')), now);
+		await markAsLeft(db(), desk.coordinator, act(await idOf('ben@roster.example')), now);
 		const file = [AVA, ['Ben Roster', 'ben@roster.example', 'Glaze', 'DE']];
 		const seen = await look(file);
 		expect(seen).toMatchObject({ absent: 1, back: 1 });
@@ -147,6 +148,53 @@ describe('a roster', () => {
 			[5001, 'email']
 		]);
 		expect(added).toBe(0);
+	});
+});
+
+describe('a list against many more people', () => {
+	const MANY = 20_000;
+	beforeAll(async () => {
+		await db().execute(sql`insert into people (name, email, team, country)
+			select 'Many ' || lpad(n::text, 6, '0'), 'many' || n || '@roster.example', 'Many', 'PT' from generate_series(1, ${MANY}) as n`);
+	});
+	const line = (n: number, team = 'Many') => [
+		`Many ${String(n).padStart(6, '0')}`,
+		`many${n}@roster.example`,
+		team,
+		'PT'
+	];
+
+	it('is compared as a set: every count is right, and no more comes back than is shown', async () => {
+		const before = (await look([line(1)])).absent + 1;
+		const lines = [
+			...Array.from({ length: 3000 }, (_, i) => line(i + 1)),
+			...Array.from({ length: 500 }, (_, i) => line(i + 3001, 'Moved')),
+			...Array.from({ length: 400 }, (_, i) => [`New ${i}`, `new${i}@roster.example`, 'New', 'PT'])
+		];
+		const seen = await look(lines);
+		expect(seen).toMatchObject({ added: 400, changed: 500, same: 3000, absent: before - 3500, back: 0 });
+		const { added, changed, absent } = seen.shown;
+		expect([added.length, changed.length, absent.length]).toEqual([100, 100, 100]);
+		// In the order of the file, and of names where there is no file.
+		expect(added[0]?.name).toBe('New 0');
+		expect(changed[0]).toMatchObject({
+			email: 'many3001@roster.example',
+			fields: [{ field: 'team', from: 'Many', to: 'Moved' }]
+		});
+		expect([...absent].map(({ name }) => name.toLowerCase())).toEqual(
+			absent.map(({ name }) => name.toLowerCase()).sort()
+		);
+		// Nobody marks thousands as left by a list that is another.
+		const apply = { key: randomUUID(), added: 400, changed: 500, leaveAbsent: true, takeBack: false };
+		expect(await faultOf(look(lines, { apply }))).toBe('invalid');
+		expect(await look(lines)).toMatchObject({ added: 400, changed: 500 });
+		await take(lines);
+		expect(await look(lines)).toMatchObject({ added: 0, changed: 0, same: 3900 });
+	});
+	afterAll(async () => {
+		await db().execute(
+			sql`delete from people where email like 'many%@roster.example' or email like 'new%@roster.example'`
+		);
 	});
 });
 

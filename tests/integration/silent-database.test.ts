@@ -1,10 +1,10 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { openDatabase, type OpenDatabase } from '$lib/server/db/client';
-import { isConnectionFault } from '$lib/server/db/connection-fault';
+import { isConnectionError } from '$lib/server/db/connection-error';
 import { DatabaseWatch } from '$lib/server/db/database-watch';
 import { readHealth } from '$lib/server/health/read-health';
-import { Changes, tellChange } from '$lib/server/live/changes';
+import { ChangeFeed, publishChange } from '$lib/server/live/changes';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 import { PATIENCE } from '../support/patience';
 import { SilentProxy } from '../support/silent-proxy';
@@ -13,14 +13,14 @@ let test: TestDatabase;
 let proxy: SilentProxy;
 let open: OpenDatabase;
 let watch: DatabaseWatch;
-let changes: Changes;
+let changes: ChangeFeed;
 
 beforeAll(async () => {
 	test = await makeTestDatabase();
 	const between = await SilentProxy.before(test.url);
 	proxy = between.proxy;
 	open = openDatabase(between.url);
-	changes = new Changes(between.url);
+	changes = new ChangeFeed(between.url);
 	watch = new DatabaseWatch(between.url, () => {
 		open.drop();
 		changes.drop();
@@ -58,7 +58,7 @@ describe('a database that falls silent', () => {
 		);
 		await soon(() => expect(watch.isSilent).toBe(true));
 		const faults = await Promise.all(waiting);
-		expect(faults.filter((fault) => !isConnectionFault(fault))).toEqual([]);
+		expect(faults.filter((fault) => !isConnectionError(fault))).toEqual([]);
 		expect(await health()).toMatchObject({ status: 'down', database: 'does not answer' });
 
 		proxy.silence(false);
@@ -67,7 +67,7 @@ describe('a database that falls silent', () => {
 		expect((await health()).database).toBe('ok');
 		// Who follows changes is called again for what was missed, and hears the next.
 		await soon(() => expect(look).toHaveBeenCalledTimes(2));
-		await tellChange(open.db, 'round:a');
+		await publishChange(open.db, 'round:a');
 		await soon(() => expect(look).toHaveBeenCalledTimes(3));
 	});
 
@@ -89,11 +89,11 @@ describe('a database that falls silent', () => {
 describe('a fault of the connection', () => {
 	it('is known by its code or its words, also wrapped, and nothing else is', () => {
 		const wrapped = new Error('Failed query', { cause: new Error('Connection terminated unexpectedly') });
-		expect(isConnectionFault(wrapped)).toBe(true);
-		expect(isConnectionFault(Object.assign(new Error('x'), { code: 'ECONNREFUSED' }))).toBe(true);
-		expect(isConnectionFault(Object.assign(new Error('x'), { code: '57P01' }))).toBe(true);
-		expect(isConnectionFault(Object.assign(new Error('x'), { code: '23505' }))).toBe(false);
-		expect(isConnectionFault(new Error('nothing'))).toBe(false);
-		expect(isConnectionFault('nothing')).toBe(false);
+		expect(isConnectionError(wrapped)).toBe(true);
+		expect(isConnectionError(Object.assign(new Error('x'), { code: 'ECONNREFUSED' }))).toBe(true);
+		expect(isConnectionError(Object.assign(new Error('x'), { code: '57P01' }))).toBe(true);
+		expect(isConnectionError(Object.assign(new Error('x'), { code: '23505' }))).toBe(false);
+		expect(isConnectionError(new Error('nothing'))).toBe(false);
+		expect(isConnectionError('nothing')).toBe(false);
 	});
 });

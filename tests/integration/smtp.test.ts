@@ -1,11 +1,11 @@
-import { eq } from 'drizzle-orm';
+import { and, eq, inArray, isNotNull, like } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readConfig } from '$lib/server/config';
 import { schema } from '$lib/server/db/client';
-import { deliverLetters, messageIdOf } from '$lib/server/post/deliver-letters';
-import { smtp } from '$lib/server/post/postman';
-import { countRefused, readUndelivered, sendAgain } from '$lib/server/post/undelivered';
-import { writeLetter } from '$lib/server/post/write-letter';
+import { deliverEmails, messageIdOf } from '$lib/server/email/deliver-emails';
+import { smtpTransport } from '$lib/server/email/mail-transport';
+import { countRefused, readUndelivered, sendAgain } from '$lib/server/email/undelivered';
+import { queueEmail } from '$lib/server/email/queue-email';
 import { Desk, faultOf } from '../support/desk';
 import { SmtpStandIn } from '../support/smtp-stand-in';
 
@@ -29,7 +29,7 @@ async function letterTo(
 	personId: string | null = null,
 	linkPath = '/c/secret'
 ): Promise<string> {
-	await writeLetter(desk.test.db, {
+	await queueEmail(desk.test.db, {
 		personId,
 		toName: 'Zoë Receiver',
 		toEmail,
@@ -43,9 +43,9 @@ async function letterTo(
 }
 
 const deliver = (at = now) =>
-	deliverLetters(
+	deliverEmails(
 		desk.test.db,
-		smtp(server.url, 'Easy Corner <corner@organisation.example>'),
+		smtpTransport(server.url, 'Easy Corner <corner@organisation.example>'),
 		'https://corner.example',
 		() => at
 	);
@@ -165,8 +165,8 @@ describe('a real mail server', () => {
 
 	it('that is not there loses nothing', async () => {
 		const id = await letterTo('waits@example.org');
-		const nobody = smtp('smtp://127.0.0.1:1', 'x@y.example');
-		await deliverLetters(desk.test.db, nobody, '', () => now);
+		const nobody = smtpTransport('smtp://127.0.0.1:1', 'x@y.example');
+		await deliverEmails(desk.test.db, nobody, '', () => now);
 		const [letter] = await desk.test.db.select().from(letters).where(eq(letters.id, id));
 		expect(letter).toMatchObject({ state: 'waiting', tries: 1 });
 	});
@@ -178,5 +178,105 @@ describe('a real mail server', () => {
 		);
 		expect(readConfig(base).smtpUrl).toBe('');
 		expect(() => readConfig({ ...base, EASY_CORNER_SMTP: 'mail.example' })).toThrow('EASY_CORNER_SMTP');
+	});
+});
+
+describe('a thousand letters', () => {
+	const LETTERS = 1000;
+	/** What the server does with every so many of the letters, the first time, or twice, or for ever. */
+	const KINDS = ['grey', 'before', 'after', 'stall', 'relay', 'gone'] as const;
+	const EVERY = { grey: 10, before: 25, after: 30, stall: 400, relay: 7, gone: 50 } as const;
+	const isOf = (kind: (typeof KINDS)[number], n: number) => n % EVERY[kind] === 1;
+	const numberOf = (to: string) => Number(/^k(\d+)@/.exec(to)?.[1] ?? -1);
+
+	it('through a server that is down for a weekend, then refuses, greylists, breaks off and stalls: none lost, and nobody marked wrongly', async () => {
+		const personIds = (
+			await desk.test.db
+				.insert(people)
+				.values(
+					Array.from({ length: LETTERS }, (_, n) => ({
+						name: `K ${n}`,
+						email: `k${n}@example.org`,
+						country: 'GB'
+					}))
+				)
+				.returning({ id: people.id })
+		).map(({ id }) => id);
+		await desk.test.db.insert(letters).values(
+			personIds.map((personId, n) => ({
+				personId,
+				toName: `K ${n}`,
+				toEmail: `k${n}@example.org`,
+				subject: 'Does your corner fit?',
+				body: 'One.',
+				linkPath: '/c/x',
+				writtenAt: now,
+				nextTryAt: now
+			}))
+		);
+		const flaky = await SmtpStandIn.start();
+		const tries = new Map<number, number>();
+		const isFirst = (n: number) => tries.get(n) === 1;
+		flaky.answer = (to) => {
+			const n = numberOf(to);
+			tries.set(n, (tries.get(n) ?? 0) + 1);
+			if (isOf('gone', n)) return '550 5.1.1 no such mailbox';
+			if (isOf('stall', n) && isFirst(n)) return null;
+			if (isOf('grey', n) && isFirst(n)) return '450 4.7.1 come back later';
+			if (isOf('relay', n) && (tries.get(n) ?? 0) < 3) return '554 5.7.1 relay access denied';
+			return '250 ok';
+		};
+		flaky.breaksOff = (to) => {
+			const n = numberOf(to);
+			if (!isFirst(n)) return null;
+			return isOf('before', n) ? 'before' : isOf('after', n) ? 'after' : null;
+		};
+		const patience = { connectionTimeout: 1000, greetingTimeout: 1000, socketTimeout: 1000 };
+		const down = smtpTransport(
+			'smtp://127.0.0.1:1',
+			'Easy Corner <corner@organisation.example>',
+			null,
+			patience
+		);
+		const up = smtpTransport(flaky.url, 'Easy Corner <corner@organisation.example>', null, patience);
+		/** As the queue looks: every minute at most, and here every quarter of an hour. */
+		const look = (postman: typeof up, hours: number) => {
+			const at = new Date(now.getTime() + hours * 3_600_000);
+			return deliverEmails(desk.test.db, postman, 'https://corner.example', () => at);
+		};
+		const waiting = () => desk.test.db.$count(letters, eq(letters.state, 'waiting'));
+		for (let hours = 0; hours <= 60; hours += 6) await look(down, hours);
+		expect(await waiting()).toBeGreaterThanOrEqual(LETTERS);
+		let hours = 62;
+		for (; hours < 120 && (await waiting()) > 0; hours += 0.25) await look(up, hours);
+		up.close?.();
+		down.close?.();
+		await flaky.stop();
+		const rows = await desk.test.db.select().from(letters).where(like(letters.toEmail, 'k%@example.org'));
+		const gone = rows.filter(({ toEmail }) => isOf('gone', numberOf(toEmail)));
+		expect(
+			rows
+				.filter(({ state }) => state === 'bounced')
+				.map(({ id }) => id)
+				.sort()
+		).toEqual(gone.map(({ id }) => id).sort());
+		expect(rows.filter(({ state }) => state === 'delivered')).toHaveLength(LETTERS - gone.length);
+		const marked = await desk.test.db
+			.select({ id: people.id })
+			.from(people)
+			.where(and(isNotNull(people.bouncedAt), inArray(people.id, personIds)));
+		expect(marked.map(({ id }) => id).sort()).toEqual(gone.flatMap(({ personId }) => personId ?? []).sort());
+		// Each is there once, but for those of which the server's word was lost: and those under one message id.
+		const times = new Map<string, number[]>();
+		for (const { to, data } of flaky.taken.filter((mail) => numberOf(mail.to) >= 0)) {
+			const id = /^Message-ID: (.*)$/m.exec(data)?.[1]?.trim() ?? '';
+			times.set(id, [...(times.get(id) ?? []), numberOf(to)]);
+		}
+		expect(times.size).toBe(LETTERS - gone.length);
+		for (const [id, numbers] of times) {
+			expect(new Set(numbers).size, id).toBe(1);
+			const isLost = isOf('after', numbers[0] ?? -1);
+			expect(numbers.length, id).toBeLessThanOrEqual(isLost ? 2 : 1);
+		}
 	});
 });

@@ -4,18 +4,18 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { undoActs } from '$lib/server/acts/undo-acts';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
-import { putOff, setOwner } from '$lib/server/cases/look-after';
+import { postponeCase, setOwner } from '$lib/server/cases/case-owner';
 import { writeToPerson } from '$lib/server/cases/messages';
 import { addNote } from '$lib/server/cases/notes';
 import { reopenCase, settleCase } from '$lib/server/cases/settle-case';
 import { recordContact } from '$lib/server/contacts/record-contact';
 import { schema } from '$lib/server/db/client';
-import { askFor } from '$lib/server/equipment/ask-for';
+import { orderEquipment } from '$lib/server/equipment/order-equipment';
 import { decideEquipment } from '$lib/server/equipment/decide-equipment';
-import { Fault } from '$lib/server/fault';
+import { DomainError } from '$lib/server/domain-error';
 import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { changePerson } from '$lib/server/people/change-person';
-import { leave } from '$lib/server/people/leave';
+import { markAsLeft } from '$lib/server/people/mark-as-left';
 import { endReferral } from '$lib/server/referrals/answer-referral';
 import { referCase } from '$lib/server/referrals/refer';
 import { Dice } from '../../seed/random';
@@ -32,7 +32,7 @@ const db = () => desk.test.db;
 beforeAll(async () => void (desk = await Desk.make(now)));
 afterAll(() => desk.test.drop());
 
-/** A case as it stood on somebody's screen when they last looked at it. */
+/** A case as it stood on someone's screen when they last looked at it. */
 interface Seen {
 	readonly version: number;
 	readonly followUp: number;
@@ -83,7 +83,7 @@ const CALL = {
 
 const DAYS = ['2026-03-05', '2026-03-12', '2026-04-01'] as const;
 
-/** Acts that hang on the case as it was seen: one that somebody else has changed refuses them. */
+/** Acts that hang on the case as it was seen: one that someone else has changed refuses them. */
 const VERSIONED = {
 	settle: (by, personId, { version }, key, at) =>
 		settleCase(db(), by, { key, personId, version, reason: 'seen' }, at),
@@ -91,7 +91,7 @@ const VERSIONED = {
 	own: (by, personId, { version }, key, at) =>
 		setOwner(db(), by, { key, personId, version, ownerId: by.id }, at),
 	later: (by, personId, { version }, key, at) =>
-		putOff(db(), by, { key, personId, version, until: '2026-03-20', reason: 'away' }, at),
+		postponeCase(db(), by, { key, personId, version, until: '2026-03-20', reason: 'away' }, at),
 	refer: (by, personId, { version }, key, at) =>
 		referCase(
 			db(),
@@ -165,9 +165,9 @@ describe('two coordinators on the same ten cases', () => {
 				// One takes back what they did last; of the other's it is refused.
 				const mine = done.findLast((one) => one.by === by);
 				const theirs = done.findLast((one) => one.by !== by);
-				if (theirs) await expect(undoActs(db(), by, theirs.key, at)).rejects.toThrow(Fault);
+				if (theirs) await expect(undoActs(db(), by, theirs.key, at)).rejects.toThrow(DomainError);
 				if (mine)
-					await undoActs(db(), by, mine.key, at).catch((error) => expect(error).toBeInstanceOf(Fault));
+					await undoActs(db(), by, mine.key, at).catch((error) => expect(error).toBeInstanceOf(DomainError));
 				continue;
 			}
 			const name = dice.pick(names);
@@ -176,12 +176,12 @@ describe('two coordinators on the same ten cases', () => {
 			const isStale = seen.version !== before.version;
 			if (isStale) stale += 1;
 			const key = randomUUID();
-			let fault: Fault | null = null;
+			let fault: DomainError | null = null;
 			try {
 				await acts[name](by, personId, seen, key, at, dice);
 				done.push({ name, key, by });
 			} catch (error) {
-				if (!(error instanceof Fault)) throw error;
+				if (!(error instanceof DomainError)) throw error;
 				fault = error;
 				refused.push(name);
 			}
@@ -285,7 +285,12 @@ describe('versions only rise', () => {
 	it('of what somebody asked for', async () => {
 		const { personId } = await desk.answered(PAINLESS);
 		const requestId = randomUUID();
-		await askFor(db(), desk.coordinator, { key: requestId, personId, version: null, thing: 'headset' }, now);
+		await orderEquipment(
+			db(),
+			desk.coordinator,
+			{ key: requestId, personId, version: null, thing: 'headset' },
+			now
+		);
 		const read = async () => {
 			const [row] = await db()
 				.select({ version: schema.equipmentRequests.version, state: schema.equipmentRequests.state })
@@ -317,7 +322,7 @@ describe('versions only rise', () => {
 		// An act that changes the person's own row, and its undo: their form of before is refused.
 		const before = await person();
 		const key = randomUUID();
-		await leave(db(), desk.coordinator, { key, personId, version: null }, desk.later(20));
+		await markAsLeft(db(), desk.coordinator, { key, personId, version: null }, desk.later(20));
 		await undoActs(db(), desk.coordinator, key, desk.later(21));
 		expect(await person()).toMatchObject({ leftAt: null });
 		expect((await person()).version).toBeGreaterThan(before.version);

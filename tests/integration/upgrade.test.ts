@@ -5,12 +5,15 @@ import { asc, eq } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
 import { RULES_VERSION } from '$lib/core/rules';
 import type { Actor } from '$lib/server/actor';
-import { checkRecord, sealRecord } from '$lib/server/audit/seal-record';
+import { verifyAuditLog, sealAuditLines } from '$lib/server/audit/seal-audit-log';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { schema } from '$lib/server/db/client';
 import { migrateDatabase } from '$lib/server/db/migrate';
-import { countToRejudge, rejudge } from '$lib/server/judgements/rejudge';
+import {
+	countCasesToReassess,
+	reassessOutdatedCases
+} from '$lib/server/case-assessments/reassess-outdated-cases';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 import { MIGRATIONS, migrateTo } from '../support/migrations';
@@ -76,8 +79,8 @@ describe('a filled database of the baseline', () => {
 				name: user?.name ?? '',
 				role: 'coordinator'
 			};
-			await rejudge(db, () => now);
-			expect(await countToRejudge(db)).toBe(0);
+			await reassessOutdatedCases(db, () => now);
+			expect(await countCasesToReassess(db)).toBe(0);
 			expect(await db.$count(schema.cases, eq(schema.cases.rulesVersion, RULES_VERSION))).toBeGreaterThan(30);
 			const { lines } = await readDaySheet(db, coordinator, '2026-11-28');
 			expect(lines.length).toBeGreaterThan(5);
@@ -91,8 +94,8 @@ describe('a filled database of the baseline', () => {
 			for (const { id, answeredAt } of answered)
 				if (answeredAt && (await currentPlanOf(db, id))?.advice.ladder) plans += 1;
 			expect(plans).toBeGreaterThan(30);
-			while ((await sealRecord(db, now)).n > 0);
-			expect(await checkRecord(db, now, true)).toMatchObject({
+			while ((await sealAuditLines(db, now)).n > 0);
+			expect(await verifyAuditLog(db, now, true)).toMatchObject({
 				n: await db.$count(schema.auditLines),
 				brokenAt: null
 			});

@@ -1,25 +1,29 @@
-import { offersOf } from '$lib/core/advice';
-import { cantField, thingField } from '$lib/core/answers';
+import { planOffers } from '$lib/core/advice';
+import { cannotMeasureField, thingField } from '$lib/core/answers';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { randomUUID } from 'node:crypto';
 import { addUser } from '$lib/server/access/add-user';
-import { sessionOf, signOut } from '$lib/server/access/sessions';
+import { readSession, signOut } from '$lib/server/access/sessions';
 import { signIn } from '$lib/server/access/sign-in';
 import type { Actor, Role } from '$lib/server/actor';
 import { newestReMeasurement, openAssessment } from '$lib/server/assessments/open-assessment';
 import { withdrawAnswers } from '$lib/server/assessments/withdraw';
-import { currentPlanOf, eventsOf, ticksOf } from '$lib/server/plans/current-plan';
+import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plans/current-plan';
 import { tickStep } from '$lib/server/plans/tick-step';
-import { keepReMeasurement, takeReMeasurement, type TypedAgain } from '$lib/server/assessments/re-measure';
-import { changeUnit, giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
+import {
+	storeRemeasurement,
+	saveRemeasurement,
+	type RemeasurementInput
+} from '$lib/server/assessments/save-remeasurement';
+import { changeUnit, recordConsent, saveAnswers } from '$lib/server/assessments/save-answers';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { planHere } from '../support/planning';
 import { readPlanPage } from '$lib/server/plans/plan-page';
 import { solveSpots } from '$lib/server/plans/solve-spots';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
-import { askEquipment, requestsOf } from '$lib/server/assessments/ask-equipment';
-import { addSpot, MOST_SPOTS, spotRows, spotsOf } from '$lib/server/assessments/spots';
+import { requestEquipment, equipmentRequestsOf } from '$lib/server/assessments/request-equipment';
+import { addSpot, MAX_SPOTS, spotRows, spotsOf } from '$lib/server/assessments/spots';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { readCase } from '$lib/server/cases/read-case';
 import { markMessagesRead } from '$lib/server/cases/messages';
@@ -28,11 +32,11 @@ import { undoActs } from '$lib/server/acts/undo-acts';
 import { schema } from '$lib/server/db/client';
 import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
 import { addPerson } from '$lib/server/people/add-person';
-import { leave } from '$lib/server/people/leave';
-import { listPeople, PEOPLE_A_PAGE } from '$lib/server/people/list-people';
+import { markAsLeft } from '$lib/server/people/mark-as-left';
+import { listPeople, PEOPLE_PER_PAGE } from '$lib/server/people/list-people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
-import { openingPath } from '$lib/server/post/personal-link';
-import { newestLetters } from '$lib/server/post/write-letter';
+import { linkPathToSend } from '$lib/server/email/personal-link';
+import { newestEmails } from '$lib/server/email/queue-email';
 import type { TestDatabase } from '../support/database';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';
 
@@ -63,7 +67,7 @@ const answered = (answers: Readonly<Record<string, string>> = MIRELA) => desk.an
 /** What stands of the plan that a self-assessment is worked on by. */
 async function ticksOfPlan(assessmentId: string) {
 	const plan = await currentPlanOf(test.db, assessmentId);
-	return ticksOf(plan ? await eventsOf(test.db, plan.id) : []);
+	return stepTicksOfPlan(plan ? await stepEventsOf(test.db, plan.id) : []);
 }
 
 describe('sign-in', () => {
@@ -72,15 +76,15 @@ describe('sign-in', () => {
 
 	it('gives a session that ends at sign-out, and on its day', async () => {
 		const { token, expiresAt } = await signIn(test.db, { ...input, email: ' someone@EXAMPLE.org ' }, now);
-		expect(await sessionOf(test.db, token, now)).toMatchObject({
+		expect(await readSession(test.db, token, now)).toMatchObject({
 			user: { role: 'coordinator', name: 'Some One' },
 			isPending: false,
 			isFresh: true
 		});
-		expect(await sessionOf(test.db, token, expiresAt)).toBeNull();
-		expect(await sessionOf(test.db, 'another', now)).toBeNull();
+		expect(await readSession(test.db, token, expiresAt)).toBeNull();
+		expect(await readSession(test.db, 'another', now)).toBeNull();
 		await signOut(test.db, token);
-		expect(await sessionOf(test.db, token, now)).toBeNull();
+		expect(await readSession(test.db, token, now)).toBeNull();
 	});
 
 	it('keeps neither password nor token in the clear', async () => {
@@ -133,7 +137,7 @@ describe('people', () => {
 
 	it('are listed by name, a page at a time, each once, and found by part of a name', async () => {
 		const names = Array.from(
-			{ length: PEOPLE_A_PAGE + 7 },
+			{ length: PEOPLE_PER_PAGE + 7 },
 			(_, i) => `Listed ${String((i * 31) % 57).padStart(3, '0')}`
 		);
 		for (const [i, name] of names.entries())
@@ -144,7 +148,11 @@ describe('people', () => {
 			filter: { ...everyone, search: 'listed' },
 			cursor: first.next ?? ''
 		});
-		expect([first.lines.length, second.lines.length, first.total]).toEqual([PEOPLE_A_PAGE, 7, names.length]);
+		expect([first.lines.length, second.lines.length, first.total]).toEqual([
+			PEOPLE_PER_PAGE,
+			7,
+			names.length
+		]);
 		expect(second.next).toBeNull();
 		expect([...first.lines, ...second.lines].map((line) => line.name)).toEqual([...names].sort());
 		expect(
@@ -155,7 +163,7 @@ describe('people', () => {
 		).toBe(0);
 		expect(
 			(await listPeople(test.db, coordinator, { now, filter: everyone, cursor: 'rubbish' })).lines.length
-		).toBe(PEOPLE_A_PAGE);
+		).toBe(PEOPLE_PER_PAGE);
 	});
 });
 
@@ -163,8 +171,8 @@ describe('a self-assessment', () => {
 	it('goes out as a letter with the link, of which only a hash is kept', async () => {
 		const personId = await newPerson();
 		const { token } = await desk.send(personId);
-		const letter = (await newestLetters(test.db)).find((l) => l.personId === personId);
-		expect(await openingPath(test.db, letter?.linkPath ?? '')).toBe(`/c/${token}`);
+		const letter = (await newestEmails(test.db)).find((l) => l.personId === personId);
+		expect(await linkPathToSend(test.db, letter?.linkPath ?? '')).toBe(`/c/${token}`);
 		// Nothing that lies in the database opens it.
 		expect(letter?.linkPath).not.toContain(token);
 		expect(letter?.body).toContain('as long as your answers are kept');
@@ -187,7 +195,7 @@ describe('a self-assessment', () => {
 		const personId = await newPerson();
 		const { token } = await desk.send(personId);
 		const open = await openAssessment(test.db, token);
-		await giveConsent(test.db, open, now);
+		await recordConsent(test.db, open, now);
 		const saves = Array.from({ length: 20 }, (_, i) =>
 			saveAnswers(
 				test.db,
@@ -259,11 +267,11 @@ describe('a self-assessment', () => {
 	it('keeps the newest of what was measured again', async () => {
 		const { open } = await answered();
 		const lengths = { seatUnder: 520, feetOn: 90, surface: 752, keysOn: 752, screenTop: 1240 };
-		await keepReMeasurement(test.db, open, lengths, later(1));
-		await keepReMeasurement(test.db, open, { ...lengths, seatUnder: 512 }, later(2));
+		await storeRemeasurement(test.db, open, lengths, later(1));
+		await storeRemeasurement(test.db, open, { ...lengths, seatUnder: 512 }, later(2));
 		expect((await newestReMeasurement(test.db, open.assessment.id))?.lengths.seatUnder).toBe(512);
 		// Sent again because the answer was lost: it is one.
-		await keepReMeasurement(test.db, open, { ...lengths, seatUnder: 512 }, later(3));
+		await storeRemeasurement(test.db, open, { ...lengths, seatUnder: 512 }, later(3));
 		const rows = await test.db
 			.select()
 			.from(schema.reMeasurements)
@@ -274,8 +282,8 @@ describe('a self-assessment', () => {
 	it('takes heights measured again as typed, names what can’t be read, and completes a save that came in parts', async () => {
 		const { open } = await answered();
 		const typed = { seatUnder: '52', feetOn: '9', surface: '75.2', keysOn: '75.2', screenTop: '124' };
-		const take = (fields: TypedAgain, minutes: number) =>
-			takeReMeasurement(test.db, open, fields, 'cm', later(minutes));
+		const take = (fields: RemeasurementInput, minutes: number) =>
+			saveRemeasurement(test.db, open, fields, 'cm', later(minutes));
 		expect((await take({ ...typed, keysOn: 'high' }, 1)).map(({ field }) => field)).toEqual(['keysOn']);
 		expect(await newestReMeasurement(test.db, open.assessment.id)).toBeNull();
 		expect(await take(typed, 2)).toEqual([]);
@@ -299,7 +307,7 @@ describe('a self-assessment', () => {
 			.where(eq(schema.assessments.id, open.assessment.id));
 		expect(row).toMatchObject({ answers: {}, corner: null, answeredAt: null, checksOff: null });
 		expect(await faultOf(openAssessment(test.db, token))).toBe('ended');
-		expect((await newestLetters(test.db)).some((letter) => letter.personId === personId)).toBe(false);
+		expect((await newestEmails(test.db)).some((letter) => letter.personId === personId)).toBe(false);
 		const { log } = await readCase(test.db, coordinator, personId, later(4));
 		expect(log.map((line) => line.act)).toContain('withdrawn');
 	});
@@ -327,7 +335,7 @@ describe('a self-assessment', () => {
 			.where(eq(schema.assessments.id, (await open()).assessment.id));
 		expect(await faultOf(submitAnswers(test.db, await open(), later(3), planHere))).toBe('not-allowed');
 		expect(await kept()).toMatchObject({ consentedAt: null, answeredAt: null });
-		await giveConsent(test.db, await open(), later(4));
+		await recordConsent(test.db, await open(), later(4));
 		expect(await submitAnswers(test.db, await open(), later(5), planHere)).toEqual({ ok: true });
 		expect(await kept()).toMatchObject({ consentedAt: later(4), answeredAt: later(5) });
 		await desk.reach(personId, { closes: ['chest-pain'], whom: 'Person' }, later(6));
@@ -337,8 +345,8 @@ describe('a self-assessment', () => {
 		const personId = await newPerson();
 		const { token } = await desk.send(personId);
 		const open = await openAssessment(test.db, token);
-		await Promise.all([giveConsent(test.db, open, later(1)), giveConsent(test.db, open, later(1))]);
-		await giveConsent(test.db, open, later(9));
+		await Promise.all([recordConsent(test.db, open, later(1)), recordConsent(test.db, open, later(1))]);
+		await recordConsent(test.db, open, later(9));
 		expect((await openAssessment(test.db, token)).assessment.consentedAt).toEqual(later(1));
 		const { log } = await readCase(test.db, coordinator, personId, now);
 		expect(log.filter((line) => line.act === 'consented')).toHaveLength(1);
@@ -407,7 +415,7 @@ describe('rights', () => {
 		['settle', (a, personId) => settleCase(test.db, a, { ...act(personId), reason: '' }, now)],
 		['open again', (a, personId) => reopenCase(test.db, a, act(personId), now)],
 		['mark messages as read', (a, personId) => markMessagesRead(test.db, a, act(personId), now)],
-		['mark as left', (a, personId) => leave(test.db, a, act(personId), now)],
+		['mark as left', (a, personId) => markAsLeft(test.db, a, act(personId), now)],
 		[
 			'set a follow-up',
 			(a, personId) =>
@@ -517,21 +525,21 @@ describe('asking for equipment', () => {
 	it('is one request however often it is asked, comes to the sheet, and can be taken back', async () => {
 		const { personId, open } = await answered();
 		await desk.settle([personId], now);
-		const ask = (wanted: boolean) => askEquipment(test.db, open, { purchase: 'footrest', wanted }, now);
+		const ask = (wanted: boolean) => requestEquipment(test.db, open, { purchase: 'footrest', wanted }, now);
 		await Promise.all([ask(true), ask(true)]);
-		expect(await requestsOf(test.db, open.assessment.id)).toEqual(['footrest']);
+		expect(await equipmentRequestsOf(test.db, open.assessment.id)).toEqual(['footrest']);
 		const { lines: fresh } = await readDaySheet(test.db, coordinator, '2026-03-02');
 		const line = fresh.find((l) => l.personId === personId);
 		expect(line?.judgement?.reasons.map(({ code }) => code)).toContain('request');
 		await ask(false);
-		expect(await requestsOf(test.db, open.assessment.id)).toEqual([]);
+		expect(await equipmentRequestsOf(test.db, open.assessment.id)).toEqual([]);
 	});
 
 	it('waits until there is a plan', async () => {
 		const personId = await newPerson();
 		const { token } = await desk.send(personId);
 		const open = await openAssessment(test.db, token);
-		expect(await faultOf(askEquipment(test.db, open, { purchase: 'monitor', wanted: true }, now))).toBe(
+		expect(await faultOf(requestEquipment(test.db, open, { purchase: 'monitor', wanted: true }, now))).toBe(
 			'conflict'
 		);
 	});
@@ -590,7 +598,7 @@ describe('a second spot', () => {
 			(await planOfSecond())?.steps.find(({ place }) => place === 'screen')?.pieces.map(({ id }) => id);
 		const before = await piecesOf();
 		expect(before).toContain('t3');
-		// The house is one: what has gone there is gone at the second spot too, whose plan is made anew when it is asked for.
+		// The house is one: what has gone there is gone at the second spot too, whose plan is made again when it is asked for.
 		await correct({ [thingField(3, 'kind')]: '' }, later(1));
 		const page = await readPlanPage(test.db, await second(), `${token}-2`, later(1));
 		expect(page?.isBehind).toBe(true);
@@ -600,7 +608,7 @@ describe('a second spot', () => {
 			rows.flatMap(({ corner }) => corner ?? []),
 			planHere
 		);
-		expect((await planOfSecond())?.plan?.cost).toEqual(at && offersOf(at.corner, at.advice)[0]?.plan.cost);
+		expect((await planOfSecond())?.plan?.cost).toEqual(at && planOffers(at.corner, at.advice)[0]?.plan.cost);
 		expect((await piecesOf()) ?? []).not.toContain('t3');
 		expect(await ticksOfPlan((await second()).assessment.id)).toEqual({});
 	});
@@ -623,7 +631,7 @@ describe('a second spot', () => {
 			`/c/${token}-3`
 		]);
 		expect(await faultOf(addSpot(test.db, open, token, now))).toBe('conflict');
-		expect(MOST_SPOTS).toBe(3);
+		expect(MAX_SPOTS).toBe(3);
 		await withdrawAnswers(test.db, second, now);
 		expect(await faultOf(openAssessment(test.db, `${token}-2`))).toBe('ended');
 		expect(await faultOf(openAssessment(test.db, token))).toBe('ended');
@@ -633,7 +641,7 @@ describe('a second spot', () => {
 describe('the page of a plan', () => {
 	it('says which lengths usual ones stand in for', async () => {
 		const { token, open } = await answered();
-		await saveAnswers(test.db, open, { seatHeight: '', [cantField('seatHeight')]: 'yes' }, later(1));
+		await saveAnswers(test.db, open, { seatHeight: '', [cannotMeasureField('seatHeight')]: 'yes' }, later(1));
 		expect(await submitAnswers(test.db, await openAssessment(test.db, token), later(1), planHere)).toEqual({
 			ok: true
 		});

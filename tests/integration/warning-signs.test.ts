@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { EmergencySign } from '$lib/core/discomfort';
+import type { EmergencyRedFlag } from '$lib/core/discomfort';
 import { saveAnswers } from '$lib/server/assessments/save-answers';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
@@ -15,7 +15,7 @@ import {
 	removeCrisisLine,
 	setCrisisLine
 } from '$lib/server/warning-signs/crisis-lines';
-import { liftSigns } from '$lib/server/warning-signs/lift-signs';
+import { clearEmergency } from '$lib/server/warning-signs/clear-emergency';
 import { isStopped } from '$lib/server/warning-signs/stop-guard';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
 import { planHere } from '../support/planning';
@@ -28,9 +28,9 @@ const db = () => desk.test.db;
 beforeAll(async () => void (desk = await Desk.make(now)));
 afterAll(() => desk.test.drop());
 
-const CHEST: EmergencySign = 'chest-pain';
+const CHEST: EmergencyRedFlag = 'chest-pain';
 
-/** Somebody who has answered, and what they say and tap, minutes after {@link now}. */
+/** Someone who has answered, and what they say and tap, minutes after {@link now}. */
 async function somebody(answers = PAINLESS) {
 	const { personId, token } = await desk.answered(answers);
 	const open = () => openAssessment(db(), token);
@@ -40,8 +40,8 @@ async function somebody(answers = PAINLESS) {
 		open,
 		say: async (said: 'yes' | 'no', minutes: number, sign: string = CHEST) =>
 			saveAnswers(db(), await open(), { [`sign.${sign}`]: said }, desk.later(minutes)),
-		lift: async (how: 'seen' | 'mistake' | 'safe-now', minutes: number, signs: EmergencySign[] = []) =>
-			liftSigns(db(), await open(), how, signs, desk.later(minutes)),
+		lift: async (how: 'seen' | 'mistake' | 'safe-now', minutes: number, signs: EmergencyRedFlag[] = []) =>
+			clearEmergency(db(), await open(), how, signs, desk.later(minutes)),
 		isStopped: () => isStopped(db(), token)
 	};
 }
@@ -58,7 +58,7 @@ describe('an open emergency', () => {
 		const { level, reasons } = await desk.judged(person.personId);
 		expect(level).toBe('emergency');
 		expect(reasons[0]).toMatchObject({ sign: CHEST, lifted: { how: 'seen', on: '2026-03-02' } });
-		// Sent again with the same answer it does not stop them anew: it was seen to.
+		// Sent again with the same answer it does not stop them again: it was seen to.
 		await submitAnswers(db(), await person.open(), desk.later(3), planHere);
 		expect(await person.isStopped()).toBe(false);
 	});
@@ -163,7 +163,7 @@ describe('a finding', () => {
 		expect(await hazards(personId)).toHaveLength(1);
 		await tickFinding(db(), await open(), { finding: 'chained-strips', how: 'done' }, desk.later(2));
 		expect(await hazards(personId)).toEqual([]);
-		// Said as it was said already, nothing is new; said anew, it is open again.
+		// Said as it was said already, nothing is new; said again, it is open again.
 		await say('into-another', 3);
 		expect(await hazards(personId)).toEqual([]);
 		await say('into-the-wall', 4);

@@ -1,20 +1,20 @@
 import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readRecord, recordFilterOf } from '$lib/server/audit/read-record';
-import { readBrief } from '$lib/server/cases/case-brief';
+import { readAuditLog, auditLogFilterOf } from '$lib/server/audit/read-audit-log';
+import { readCaseBrief } from '$lib/server/cases/case-brief';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { writeToPerson } from '$lib/server/cases/messages';
 import { addNote } from '$lib/server/cases/notes';
 import { schema } from '$lib/server/db/client';
 import { planBudget } from '$lib/server/equipment/plan-budget';
-import { boardFilterOf, readBoard } from '$lib/server/equipment/read-board';
-import { everythingOf, previewErasing } from '$lib/server/erasure/erase-person';
-import { Fault } from '$lib/server/fault';
+import { equipmentFilterOf, readEquipmentBoard } from '$lib/server/equipment/read-equipment-board';
+import { erasedRowsOf, previewErasure } from '$lib/server/erasure/erase-person';
+import { DomainError } from '$lib/server/domain-error';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { takeAlong } from '$lib/server/assessments/take-along';
-import { leave, comeBack } from '$lib/server/people/leave';
+import { exportOwnData } from '$lib/server/assessments/export-own-data';
+import { markAsLeft, markAsReturned } from '$lib/server/people/mark-as-left';
 import { planHere } from '../support/planning';
 import { endReferral, writeOnReferral } from '$lib/server/referrals/answer-referral';
 import { readReferral, referralsFor } from '$lib/server/referrals/read-referral';
@@ -103,17 +103,21 @@ describe('300 acts by chance of six who sign in and four with a link', () => {
 				then?: () => void
 			])[] = [
 				['case', isCoordinator, () => readCasePage(db(), who, person.id, at, 'UTC')],
-				['brief', isCoordinator, () => readBrief(db(), who, person.id, at)],
-				['everything', isCoordinator, () => everythingOf(db(), who, person.id, at)],
-				['preview', isCoordinator, () => previewErasing(db(), who, person.id)],
+				['brief', isCoordinator, () => readCaseBrief(db(), who, person.id, at)],
+				['everything', isCoordinator, () => erasedRowsOf(db(), who, person.id, at)],
+				['preview', isCoordinator, () => previewErasure(db(), who, person.id)],
 				['sheet', isCoordinator, () => readDaySheet(db(), who, '2026-03-12')],
-				['board', isCoordinator, () => readBoard(db(), who, boardFilterOf(new URLSearchParams()))],
+				[
+					'board',
+					isCoordinator,
+					() => readEquipmentBoard(db(), who, equipmentFilterOf(new URLSearchParams()))
+				],
 				['budget', isCoordinator, () => planBudget(db(), planHere, who, { money: '', team: '' })],
 				// The audit log is for who was given that right besides: the first account.
 				[
 					'record',
 					who === desk.coordinator,
-					() => readRecord(db(), who, recordFilterOf(new URLSearchParams()), at)
+					() => readAuditLog(db(), who, auditLogFilterOf(new URLSearchParams()), at)
 				],
 				[
 					'note',
@@ -170,7 +174,12 @@ describe('300 acts by chance of six who sign in and four with a link', () => {
 					person.hasLeft ? 'back' : 'leave',
 					isCoordinator,
 					() =>
-						(person.hasLeft ? comeBack : leave)(db(), who, { key, personId: person.id, version: null }, at),
+						(person.hasLeft ? markAsReturned : markAsLeft)(
+							db(),
+							who,
+							{ key, personId: person.id, version: null },
+							at
+						),
 					() => (person.hasLeft = !person.hasLeft)
 				]
 			];
@@ -186,19 +195,19 @@ describe('300 acts by chance of six who sign in and four with a link', () => {
 				shown += marksIn(answer).length;
 				then?.();
 			} catch (thrown) {
-				if (!(thrown instanceof Fault)) throw thrown;
+				if (!(thrown instanceof DomainError)) throw thrown;
 				refused += 1;
 				if (may) found.push(`${told}: refused, ${thrown.kind}`);
 			}
 			// Whoever has a link sees their own and nobody else's, for as long as they are here.
 			const own = d.of(people);
 			try {
-				const answer = await takeAlong(db(), await openAssessment(db(), own.token));
+				const answer = await exportOwnData(db(), await openAssessment(db(), own.token));
 				if (own.hasLeft) found.push(`${step}: ${own.mark} has left, and their link opens`);
 				for (const { mark } of marksIn(answer).filter((one) => one !== own))
 					found.push(`${step}: ${own.mark} sees ${mark}`);
 			} catch (thrown) {
-				if (!(thrown instanceof Fault)) throw thrown;
+				if (!(thrown instanceof DomainError)) throw thrown;
 				if (!own.hasLeft) found.push(`${step}: the link of ${own.mark} is refused`);
 			}
 		}

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { forgetOldWrites, WriteLimits, type Writer } from '$lib/server/access/write-limits';
+import { purgeWriteLimits, WriteLimits, type WriteSource } from '$lib/server/access/write-limits';
 import { openDatabase, schema, type OpenDatabase } from '$lib/server/db/client';
-import { Fault } from '$lib/server/fault';
+import { DomainError } from '$lib/server/domain-error';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 
 let test: TestDatabase;
@@ -27,14 +27,14 @@ const make = (more = {}) =>
 	});
 
 /** How many of so many writes are let through. */
-async function through(limits: WriteLimits, times: number, writer: Partial<Writer>): Promise<number> {
+async function through(limits: WriteLimits, times: number, writer: Partial<WriteSource>): Promise<number> {
 	let passed = 0;
 	for (let i = 0; i < times; i += 1)
 		try {
 			await limits.count({ address: '127.0.0.1', isImport: false, ...writer });
 			passed += 1;
 		} catch (thrown) {
-			if (!(thrown instanceof Fault)) throw thrown;
+			if (!(thrown instanceof DomainError)) throw thrown;
 			expect(thrown).toMatchObject({ kind: 'too-many', why: { code: 'tooManyWrites' } });
 		}
 	return passed;
@@ -82,9 +82,9 @@ describe('limits of what is written', () => {
 		);
 		expect(keys).toHaveLength(2);
 		expect(keys.join()).not.toContain('a-secret');
-		await forgetOldWrites(test.db, new Date());
+		await purgeWriteLimits(test.db, new Date());
 		expect(await test.db.$count(schema.writeLimits)).toBe(2);
-		await forgetOldWrites(test.db, new Date(Date.now() + 61_000));
+		await purgeWriteLimits(test.db, new Date(Date.now() + 61_000));
 		expect(await test.db.$count(schema.writeLimits)).toBe(0);
 		const gone = openDatabase(test.url);
 		await gone.pool.end();

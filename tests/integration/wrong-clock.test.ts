@@ -1,13 +1,13 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { sessionOf } from '$lib/server/access/sessions';
+import { readSession } from '$lib/server/access/sessions';
 import { signIn } from '$lib/server/access/sign-in';
-import { takeAttempt } from '$lib/server/access/throttle';
+import { countAttempt } from '$lib/server/access/throttle';
 import { schema } from '$lib/server/db/client';
-import { keepRetention, setRetention } from '$lib/server/erasure/retention';
-import { deliverLetters, USUAL } from '$lib/server/post/deliver-letters';
-import { standIn } from '$lib/server/post/postman';
-import { writeLetter } from '$lib/server/post/write-letter';
+import { applyRetention, setRetention } from '$lib/server/erasure/retention';
+import { deliverEmails, DEFAULT_CLAIM } from '$lib/server/email/deliver-emails';
+import { mailboxTransport } from '$lib/server/email/mail-transport';
+import { queueEmail } from '$lib/server/email/queue-email';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
 
 let desk: Desk;
@@ -21,7 +21,7 @@ afterAll(() => desk.test.drop());
 
 describe('a clock that was wrong and is put right', () => {
 	it('keeps nobody out who mistyped while it was ahead', async () => {
-		const attempt = (at: Date) => faultOf(takeAttempt(db(), ['account:a'], at));
+		const attempt = (at: Date) => faultOf(countAttempt(db(), ['account:a'], at));
 		for (let i = 0; i < 30; i += 1) await attempt(desk.later(YEAR));
 		expect(await attempt(desk.later(YEAR))).toBe('too-many');
 		expect(await attempt(now)).toBe('none');
@@ -33,8 +33,8 @@ describe('a clock that was wrong and is put right', () => {
 			{ email: 'two@example.org', password: 'long enough pass', origin: '192.0.2.1' },
 			desk.later(5 * 60)
 		);
-		expect((await sessionOf(db(), token, desk.later(5 * 60)))?.isFresh).toBe(true);
-		expect((await sessionOf(db(), token, now))?.isFresh).toBe(false);
+		expect((await readSession(db(), token, desk.later(5 * 60)))?.isFresh).toBe(true);
+		expect((await readSession(db(), token, now))?.isFresh).toBe(false);
 	});
 
 	it('holds no letter back that was written or claimed while it was ahead', async () => {
@@ -43,7 +43,7 @@ describe('a clock that was wrong and is put right', () => {
 			minutes: number,
 			over: Partial<typeof schema.letters.$inferInsert>
 		) => {
-			await writeLetter(db(), {
+			await queueEmail(db(), {
 				personId: null,
 				toName: 'x',
 				toEmail,
@@ -61,7 +61,7 @@ describe('a clock that was wrong and is put right', () => {
 		await write('in-hand@example.org', 0, { claimedUntil: desk.later(3) });
 		await write('later@example.org', 0, { nextTryAt: desk.later(11 * 60) });
 		const clock = () => now;
-		expect(await deliverLetters(db(), standIn(db(), clock), 'http://x', clock)).toEqual({
+		expect(await deliverEmails(db(), mailboxTransport(db(), clock), 'http://x', clock)).toEqual({
 			delivered: 2,
 			refused: 0
 		});
@@ -83,9 +83,9 @@ describe('a clock that was wrong and is put right', () => {
 			now
 		);
 		const there = () => db().$count(schema.people, eq(schema.people.id, personId));
-		const look = (minutes: number) => keepRetention(db(), desk.later(minutes), 'UTC');
+		const look = (minutes: number) => applyRetention(db(), desk.later(minutes), 'UTC');
 		for (let day = 0; day < 10; day += 1) await look(day * DAY);
-		// Ten years ahead all at once: for a week somebody can see that it is wrong.
+		// Ten years ahead all at once: for a week someone can see that it is wrong.
 		for (let hour = 0; hour < 6 * 24; hour += 12) expect(await look(10 * YEAR + hour * 60)).toBe(0);
 		// Put right: that is a jump too.
 		expect(await look(11 * DAY)).toBe(0);
@@ -103,7 +103,7 @@ describe('work that takes longer than one job may', () => {
 	it('leaves the rest to the next, with nothing claimed', async () => {
 		await db().delete(schema.letters);
 		for (let i = 0; i < 25; i += 1)
-			await writeLetter(db(), {
+			await queueEmail(db(), {
 				personId: null,
 				toName: 'x',
 				toEmail: `n${i}@example.org`,
@@ -115,12 +115,12 @@ describe('work that takes longer than one job may', () => {
 		const clock = () => now;
 		let looks = 0;
 		const shallGoOn = () => (looks += 1) === 1;
-		const first = await deliverLetters(db(), standIn(db(), clock), 'http://x', clock, {
-			...USUAL,
+		const first = await deliverEmails(db(), mailboxTransport(db(), clock), 'http://x', clock, {
+			...DEFAULT_CLAIM,
 			shallGoOn
 		});
 		expect(first.delivered).toBe(20);
 		expect((await db().select().from(schema.letters)).filter(({ claimedUntil }) => claimedUntil)).toEqual([]);
-		expect((await deliverLetters(db(), standIn(db(), clock), 'http://x', clock)).delivered).toBe(5);
+		expect((await deliverEmails(db(), mailboxTransport(db(), clock), 'http://x', clock)).delivered).toBe(5);
 	});
 });

@@ -7,17 +7,17 @@ import {
 	type HouseholdFix
 } from '$lib/core/checklist';
 import { outsideBand } from '$lib/core/checks';
-import { bandsFor, distanceOutside } from '$lib/core/guidance';
-import { holdsFor, undoes } from '$lib/core/conditions';
+import { bandsFor, distanceOutsideBand } from '$lib/core/guidance';
+import { conditionHolds, conflictsWith } from '$lib/core/conditions';
 import { seatRulesOf } from '$lib/core/corner';
 import { formatLength } from '$lib/core/length';
 import { plannedDistance } from '$lib/core/plan';
 import { messagesFor } from '$lib/messages';
 import { checklistTextsFor } from '$lib/messages/checklist';
-import { wordsFor } from '$lib/messages/words-for';
+import { wordsFor } from '$lib/messages/words-by-facts';
 import { checkWords } from '$lib/ui/gap-mark/check-words';
-import { frameFor } from '$lib/ui/section/frame';
-import { gapLabels } from '$lib/ui/section/gap-labels';
+import { frameFor } from '$lib/ui/side-view/frame';
+import { gapLabels } from '$lib/ui/side-view/gap-labels';
 import { casesOf } from '../support/rotation';
 import { randomPerson } from '../support/random-person';
 import { textOf, whatIsTold, type WhatIsTold } from '../support/what-is-told';
@@ -76,7 +76,7 @@ const RULES: readonly Rule[] = [
 		least: 3000,
 		check: ({ acts }) =>
 			held(
-				acts.flatMap((a, i) => acts.slice(i + 1).map((b) => undoes(a, b) && `${a} and ${b}`)),
+				acts.flatMap((a, i) => acts.slice(i + 1).map((b) => conflictsWith(a, b) && `${a} and ${b}`)),
 				acts.length
 			),
 		broken: (told) => ({ ...told, acts: [...told.acts, 'raise-screen', 'lower-screen'] })
@@ -137,12 +137,12 @@ const RULES: readonly Rule[] = [
 		check: ({ page, facts }) =>
 			held(
 				page.findings.flatMap(({ finding, fixes }) => [
-					!holdsFor(findingRule(finding).holds, facts) && `${finding} does not hold`,
+					!conditionHolds(findingRule(finding).holds, facts) && `${finding} does not hold`,
 					...fixes.map((text) => {
 						const id = (Object.keys(HOUSEHOLD_FIXES) as HouseholdFix[]).find(
 							(fix) => wordsFor(texts.household[fix], facts) === text
 						);
-						return !(id && holdsFor(fixRule(id).holds, facts)) && `${finding}: ${text}`;
+						return !(id && conditionHolds(fixRule(id).holds, facts)) && `${finding}: ${text}`;
 					})
 				])
 			),
@@ -262,7 +262,7 @@ const RULES: readonly Rule[] = [
 					gapLabels(section, frameFor([section], 640, 620), t, 'mm').map(({ check, lines }) => {
 						const result = section.checks.find(({ id }) => id === check);
 						if (!result) return `a gap of ${check}, which was not checked`;
-						const number = mm(distanceOutside(result, result.value));
+						const number = mm(distanceOutsideBand(result, result.value));
 						const words = checkWords(result, t, 'mm', section.certainty[check]);
 						if (lines[0] !== number) return `${lines[0]} is drawn, ${number} it is`;
 						return !section.certainty[check]?.isAtEdge && !words.includes(number) && `${words}, ${number}`;

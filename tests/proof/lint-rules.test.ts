@@ -11,7 +11,7 @@ async function refusals(markup: string, filePath: string): Promise<string[]> {
 		.map(({ message }) => message);
 }
 
-const WALK = 'src/lib/ui/walk/WalkBar.svelte';
+const WALK = 'src/lib/ui/questionnaire/WalkBar.svelte';
 const DESK = 'src/lib/ui/cases/CasePane.svelte';
 
 describe('what the linter refuses of markup', () => {

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import {
 	associations,
-	crossedTable,
-	FLOOR,
-	shownCounts,
-	shownGroups,
-	type Counts,
-	type Grid,
-	type Shown
+	publishedCrossTable,
+	MIN_GROUP_SIZE,
+	publishedCounts,
+	publishedGroups,
+	type GroupCounts,
+	type CrossTable,
+	type PublishedCells
 } from '../../src/lib/core/workforce';
 import { Dice } from '../../seed/random';
 import { casesOf } from '../support/rotation';
@@ -24,7 +24,7 @@ const PAIRS = [
 	['ache', 'eyes']
 ] as const satisfies readonly (readonly [Code, Code])[];
 
-/** What can be so of somebody at once. */
+/** What can be so of someone at once. */
 const STATES = [
 	[],
 	['sore'],
@@ -56,10 +56,10 @@ function randomWorkforce(seed: number): Workforce {
 
 /** How it is decided what is shown. */
 interface Rule {
-	readonly groups: (people: readonly number[]) => Shown;
-	readonly counts: (counts: Counts, mayBeShown: readonly boolean[]) => Shown;
+	readonly groups: (people: readonly number[]) => PublishedCells;
+	readonly counts: (counts: GroupCounts, mayBeShown: readonly boolean[]) => PublishedCells;
 	/** Figures of two dimensions together: whether one is shown, of the code in the cell. */
-	readonly cells: (grid: Grid, row: number) => (code: string, column: number) => boolean;
+	readonly cells: (grid: CrossTable, row: number) => (code: string, column: number) => boolean;
 	/** Pairs of codes of which it is told how many have both. @param of gives how many people have a code, or two */
 	readonly pairs: (of: (code: string) => number) => readonly (readonly [string, string])[];
 }
@@ -80,10 +80,10 @@ const OURS: Rule = {
 				withRegion: of(region)
 			}))
 		}).map(({ region, finding }) => [region, finding]),
-	groups: shownGroups,
-	counts: shownCounts,
+	groups: publishedGroups,
+	counts: publishedCounts,
 	cells: (grid, row) => {
-		const { people, figures } = crossedTable(grid, RULES, row);
+		const { people, figures } = publishedCrossTable(grid, RULES, row);
 		const byCode = new Map(figures.map(({ code, groups }) => [code, groups]));
 		return (code, column) => ((code === '' ? people.groups : byCode.get(code))?.[column] ?? null) !== null;
 	}
@@ -92,17 +92,17 @@ const OURS: Rule = {
 /** As many do it: what is small is left out, and nothing else. */
 const SMALL_LEFT_OUT: Rule = {
 	pairs: () => [],
-	groups: (people) => ({ all: true, groups: people.map((n) => n === 0 || n >= FLOOR) }),
+	groups: (people) => ({ all: true, groups: people.map((n) => n === 0 || n >= MIN_GROUP_SIZE) }),
 	counts: ({ among, count }) => ({
 		all: true,
-		groups: count.map((x, i) => x >= FLOOR && (among[i] ?? 0) - x >= FLOOR)
+		groups: count.map((x, i) => x >= MIN_GROUP_SIZE && (among[i] ?? 0) - x >= MIN_GROUP_SIZE)
 	}),
 	cells:
 		({ people, counts }, row) =>
 		(code, column) => {
 			const among = (AMONG[code as Code] ? counts[AMONG[code as Code]] : people)?.[row]?.[column] ?? 0;
 			const x = (code === '' ? people : counts[code])?.[row]?.[column] ?? 0;
-			return x >= FLOOR && (code === '' || among - x >= FLOOR);
+			return x >= MIN_GROUP_SIZE && (code === '' || among - x >= MIN_GROUP_SIZE);
 		}
 };
 
@@ -114,7 +114,7 @@ function everyFigure({ sizes, people }: Workforce, rule: Rule): { cell: Cell; n:
 	sizes.forEach((size, dimension) => {
 		const cells = (code: string) =>
 			Array.from({ length: size }, (_, where) => sizeOf(people, { code, at: new Map([[dimension, where]]) }));
-		const shown = new Map<string, Shown>([['', rule.groups(cells(''))]]);
+		const shown = new Map<string, PublishedCells>([['', rule.groups(cells(''))]]);
 		for (const code of CODES) {
 			const parent = shown.get(AMONG[code]);
 			if (!parent?.all) continue;
@@ -150,7 +150,7 @@ function everyFigure({ sizes, people }: Workforce, rule: Rule): { cell: Cell; n:
 }
 
 /** Teams by another dimension. */
-function gridOf({ sizes, people }: Workforce, dimension: number): Grid {
+function gridOf({ sizes, people }: Workforce, dimension: number): CrossTable {
 	const count = (code: string) =>
 		Array.from({ length: sizes[0] ?? 0 }, (_, row) =>
 			Array.from({ length: sizes[dimension] ?? 0 }, (_, column) =>
@@ -185,7 +185,7 @@ function smallCells({ sizes, people }: Workforce, dice: Dice, most: number): Cel
 		.flatMap((code) => at.map((where) => ({ code, at: where })))
 		.filter((cell) => {
 			const n = sizeOf(people, cell);
-			return n > 0 && n < FLOOR;
+			return n > 0 && n < MIN_GROUP_SIZE;
 		});
 	return Array.from(
 		{ length: Math.min(most, small.length) },
@@ -227,14 +227,14 @@ describe('figures of small groups', () => {
 
 	it('hide one more where a team is small, and not all of them', () => {
 		const people = [3, 40, 50, 60];
-		const { groups } = shownGroups(people);
+		const { groups } = publishedGroups(people);
 		expect(groups).toEqual([false, false, true, true]);
 		for (const count of [
 			[3, 20, 25, 30],
 			[0, 20, 25, 30],
 			[1, 12, 25, 30]
 		])
-			expect(shownCounts({ among: people, count }, groups)).toEqual({
+			expect(publishedCounts({ among: people, count }, groups)).toEqual({
 				all: true,
 				groups: [false, false, true, true]
 			});

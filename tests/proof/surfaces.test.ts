@@ -1,7 +1,7 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
-import { adviseCorner, keptAdvice, offersOf, stepsToDo } from '$lib/core/advice';
-import { checkField } from '$lib/core/answers';
+import { adviseCorner, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/advice';
+import { checklistField } from '$lib/core/answers';
 import { messagesFor } from '$lib/messages';
 import { adviceForPage } from '$lib/messages/advice/advice-for-page';
 import CasePlan from '$lib/ui/cases/CasePlan.svelte';
@@ -13,7 +13,7 @@ import PlanLead from '$lib/ui/plan/PlanLead.svelte';
 import PlanSteps from '$lib/ui/plan/PlanSteps.svelte';
 import { PlanVisit } from '$lib/ui/plan/plan-visit.svelte';
 import PrintedFindings from '$lib/ui/plan/PrintedFindings.svelte';
-import { Draft } from '$lib/ui/walk/draft.svelte';
+import { Draft } from '$lib/ui/questionnaire/draft.svelte';
 import { elementsOf, type Element } from '../support/markup';
 import { randomPerson } from '../support/random-person';
 import { casesOf } from '../support/rotation';
@@ -31,12 +31,14 @@ const squeezed = (text: string) => text.replaceAll(/\s+/g, ' ').trim();
 function surfacesOf(seed: number) {
 	const person = randomPerson(seed);
 	const { corner, reports } = person;
-	const kept = keptAdvice(adviseCorner(corner));
-	const plan = offersOf(corner, kept)[0]?.plan ?? null;
-	const steps = stepsToDo(corner, kept, 0);
+	const kept = summarizeAdvice(adviseCorner(corner));
+	const plan = planOffers(corner, kept)[0]?.plan ?? null;
+	const steps = stepsOfOffer(corner, kept, 0);
 	const answers = {
 		unit: 'mm',
-		...Object.fromEntries(Object.entries(person.checks).map(([id, answer]) => [checkField(id), answer ?? '']))
+		...Object.fromEntries(
+			Object.entries(person.checks).map(([id, answer]) => [checklistField(id), answer ?? ''])
+		)
 	};
 	const page = adviceForPage(
 		corner,
@@ -49,7 +51,7 @@ function surfacesOf(seed: number) {
 		...page,
 		corner,
 		token: 'token',
-		offers: offersOf(corner, kept),
+		offers: planOffers(corner, kept),
 		worked: 0,
 		shown: 0,
 		steps,

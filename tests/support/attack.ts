@@ -8,13 +8,13 @@ export interface AttackFound {
 	readonly bodies: number;
 	/** Answers that say the server failed. */
 	readonly failures: readonly string[];
-	/** Answers that name somebody whom the one who asked may not see. */
+	/** Answers that name someone whom the one who asked may not see. */
 	readonly foreign: readonly string[];
 	/** Pages on which what was sent stands as markup instead of as text, or that let scripts of others through. */
 	readonly scripts: readonly string[];
 }
 
-/** Somebody who attacks: with a session, with a personal link, or with nothing. */
+/** Someone who attacks: with a session, with a personal link, or with nothing. */
 export interface Attacker {
 	readonly name: string;
 	readonly cookie: string;

@@ -16,7 +16,7 @@ export interface Cell {
 	readonly at: ReadonlyMap<number, number>;
 }
 
-/** Everything that somebody could be. */
+/** Everything that someone could be. */
 interface Kind extends Counted {
 	readonly name: string;
 }

@@ -5,6 +5,7 @@ import { freePort } from '../../bin/lib/net.mjs';
 import { postgresBin } from '../../bin/lib/packages.mjs';
 import { startPostgres } from '../../bin/lib/postgres.mjs';
 import { cookieOf } from './attack';
+import { startProxy } from './proxy';
 
 /** What was lost, or twice, after the program and its database were killed again and again. */
 export interface CrashResult {
@@ -52,7 +53,7 @@ async function ask(
 /** What an answer says, as JSON. */
 const said = <T>(answer: { text: string } | null) => JSON.parse(answer?.text ?? '{}') as T;
 
-/** Somebody's link, written to one number after the other: what was answered as kept is at least as high as the last of them. */
+/** Someone's link, written to one number after the other: what was answered as kept is at least as high as the last of them. */
 class Typist {
 	sent = 0;
 	acknowledged = 0;
@@ -127,22 +128,33 @@ async function openLinks(address: string): Promise<string[]> {
  * real one, with the demo data.
  *
  * @param kills how often; the program first
+ * @param processes of the program, behind a proxy; one of them is killed at a time
  */
-export async function crashRun(kills: number): Promise<CrashResult> {
+export async function crashRun(kills: number, processes = 1): Promise<CrashResult> {
 	const postgres = await startPostgres({ temporary: true, durable: true });
-	const port = (await freePort(0)) ?? 0;
-	const start = () =>
+	const ports: number[] = [];
+	for (let i = 0; i < processes; i += 1) ports.push((await freePort(0)) ?? 0);
+	const proxy = await startProxy(ports);
+	const address = `http://127.0.0.1:${proxy.port}`;
+	const startOne = (port: number) =>
 		startApp({
 			url: postgres.url,
 			port,
-			env: { EASY_CORNER_MODE: 'demo', EASY_CORNER_WRITES_FACTOR: '1000' },
+			env: { EASY_CORNER_MODE: 'demo', EASY_CORNER_WRITES_FACTOR: '1000', ORIGIN: address },
 			log: 'pipe'
 		});
 	const backup = process.env.FILLED_BACKUP;
 	if (backup) await readBackup(postgresBin() ?? '', postgres.url, backup);
 	else await migrateAndSeed(postgres.url, ['--demo']);
-	let app = await start();
-	const { address } = app;
+	const apps: Awaited<ReturnType<typeof startOne>>[] = [];
+	for (const port of ports) apps.push(await startOne(port));
+	/** Kills one of the processes, and starts it again. */
+	const killOne = async (i: number) => {
+		await apps[i]?.kill();
+		apps[i] = await startOne(ports[i] ?? 0);
+	};
+	/** Ends them as a power cut doesn't. */
+	const stopAll = () => Promise.all(apps.map((app) => app.stop()));
 	let isOver = false;
 	const recoveryMs: number[] = [];
 	const whileGone = { health: 0, save: 0, words: '' };
@@ -167,8 +179,7 @@ export async function crashRun(kills: number): Promise<CrashResult> {
 		for (let i = 0; i < kills; i += 1) {
 			await more(60);
 			if (i % 2 === 0) {
-				await app.kill();
-				app = await start();
+				await killOne((i / 2) % processes);
 				continue;
 			}
 			await postgres.crash();
@@ -186,9 +197,9 @@ export async function crashRun(kills: number): Promise<CrashResult> {
 		isOver = true;
 		await writing;
 		// What a killed process had in hand is given to another after six minutes: nobody waits for those here.
-		await app.stop();
+		await stopAll();
 		await withDatabase(postgres.url, (pool) => pool.query('update letters set claimed_until = null'));
-		app = await start();
+		for (const [i, port] of ports.entries()) apps[i] = await startOne(port);
 		const whileFull = await withoutRoom(postgres.url, address, typists[0]?.token ?? '');
 		const lost: string[] = [];
 		for (const typist of typists)
@@ -204,7 +215,8 @@ export async function crashRun(kills: number): Promise<CrashResult> {
 		};
 	} finally {
 		isOver = true;
-		await app.stop();
+		await stopAll();
+		await proxy.stop();
 		await postgres.stop();
 	}
 }

@@ -5,21 +5,21 @@ import { addUser } from '$lib/server/access/add-user';
 import type { Actor, Role } from '$lib/server/actor';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
 import { FINDING_IDS } from '$lib/core/checklist';
-import { newestAnswers, type Judgement } from '$lib/core/judgement';
+import { newestAnswers, type AssessmentResult } from '$lib/core/case-assessment';
 import { tickFinding } from '$lib/server/findings/tick-finding';
-import { readFile } from '$lib/server/judgements/read-file';
-import { lookAtPerson } from '$lib/server/people/lock-person';
-import { giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
+import { loadCaseRecord } from '$lib/server/case-assessments/load-case-record';
+import { readPersonPlace } from '$lib/server/people/lock-person';
+import { recordConsent, saveAnswers } from '$lib/server/assessments/save-answers';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
-import type { ActInput } from '$lib/server/acts/desk-act';
+import type { DeskActInput } from '$lib/server/acts/desk-act';
 import { recordContact, type NewContact } from '$lib/server/contacts/record-contact';
 import { settleCases } from '$lib/server/cases/settle-case';
 import { schema, type Db } from '$lib/server/db/client';
-import { Fault, type FaultKind } from '$lib/server/fault';
+import { DomainError, type ErrorKind } from '$lib/server/domain-error';
 import { addPerson } from '$lib/server/people/add-person';
 import { openFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
-import { newestJudgement } from '$lib/server/judgements/newest-judgement';
+import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import { planHere } from './planning';
 import { DEMO_PEOPLE } from '../../seed/people';
 import { NO_SIGNS } from '../../seed/profiles';
@@ -36,11 +36,11 @@ export const MIRELA: Readonly<Record<string, string>> = {
 	'check.strips': 'into-the-wall'
 };
 
-/** Ticks every finding of somebody's newest answers as done. */
+/** Ticks every finding of someone's newest answers as done. */
 export async function putRight(db: Db, open: OpenAssessment, at: Date): Promise<void> {
-	const person = await lookAtPerson(db, open.actor.personId);
+	const person = await readPersonPlace(db, open.actor.personId);
 	if (!person) throw new Error('A person who has answered is there');
-	const { file } = await readFile(db, person, at);
+	const { file } = await loadCaseRecord(db, person, at);
 	for (const finding of FINDING_IDS)
 		if (newestAnswers(file)?.findings?.some(({ id }) => id === finding))
 			await tickFinding(db, open, { finding, how: 'done' }, at);
@@ -52,12 +52,12 @@ export const PAINLESS = Object.fromEntries(
 );
 
 /** The kind of fault that a promise ends in. */
-export async function faultOf(work: Promise<unknown>): Promise<FaultKind | 'none'> {
+export async function faultOf(work: Promise<unknown>): Promise<ErrorKind | 'none'> {
 	try {
 		await work;
 		return 'none';
 	} catch (error) {
-		if (error instanceof Fault) return error.kind;
+		if (error instanceof DomainError) return error.kind;
 		throw error;
 	}
 }
@@ -124,7 +124,7 @@ export class Desk {
 	async answer(personId: string, answers: Readonly<Record<string, string>> = MIRELA, at = this.now) {
 		const { token } = await this.send(personId, at);
 		const open = await openAssessment(this.test.db, token);
-		await giveConsent(this.test.db, open, at);
+		await recordConsent(this.test.db, open, at);
 		await saveAnswers(this.test.db, open, answers, at);
 		const submitted = await submitAnswers(this.test.db, open, at, planHere);
 		return { token, submitted, open: await openAssessment(this.test.db, token) };
@@ -146,8 +146,8 @@ export class Desk {
 	}
 
 	/** The newest judgement of a person. */
-	async judged(personId: string): Promise<Judgement> {
-		const judgement = await newestJudgement(this.test.db, personId);
+	async judged(personId: string): Promise<AssessmentResult> {
+		const judgement = await newestAssessmentResult(this.test.db, personId);
 		if (!judgement) throw new Error('nothing is judged of a person without anything');
 		return judgement;
 	}
@@ -191,6 +191,6 @@ export const CALLED = {
 } as const;
 
 /** What every act of the desk begins with: a key of its own, and no version unless one was seen. */
-export function act(personId: string, version: number | null = null): ActInput {
+export function act(personId: string, version: number | null = null): DeskActInput {
 	return { key: randomUUID(), personId, version };
 }

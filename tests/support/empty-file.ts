@@ -1,8 +1,8 @@
 import type { CivilDate } from '$lib/core/calendar';
-import type { PersonFile } from '$lib/core/judgement';
+import type { CaseRecord } from '$lib/core/case-assessment';
 
-/** The file of somebody of whom nothing is known, with what a test is about. */
-export function emptyFile(over: Partial<PersonFile> = {}): PersonFile {
+/** The file of someone of whom nothing is known, with what a test is about. */
+export function emptyFile(over: Partial<CaseRecord> = {}): CaseRecord {
 	return {
 		format: 'easy-corner.file/2',
 		today: '2026-11-25' as CivilDate,

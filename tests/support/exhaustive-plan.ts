@@ -245,7 +245,7 @@ function outside(value: number, low: number, high: number): number {
 	return value < low ? low - value : value > high ? value - high : 0;
 }
 
-/** Told of every position: its cost, and how many things it asks somebody to do. */
+/** Told of every position: its cost, and how many things it asks someone to do. */
 type Told = (cost: Best, things: number) => void;
 
 function thingsDone(corner: Corner, { count }: Stacks, at: { seat: number; t: number; c: number }): number {

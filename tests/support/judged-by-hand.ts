@@ -1,10 +1,10 @@
 import { bodyOf } from '$lib/core/body';
-import { regionsOf, findingOfCheck } from '$lib/core/checklist';
+import { regionsOfFinding, findingOfCheck } from '$lib/core/checklist';
 import { workCalendarAt } from '$lib/core/calendar/public-holidays';
 import type { CivilDate } from '$lib/core/calendar';
 import { checkCorner } from '$lib/core/checks';
 import { planCorner } from '$lib/core/plan';
-import type { PersonFile } from '$lib/core/judgement';
+import type { CaseRecord } from '$lib/core/case-assessment';
 
 /**
  * The rules of the judgement read once more, apart from the core: plain loops over plain texts, with the numbers written out. What it
@@ -44,20 +44,20 @@ function calendarOf({ country, region }: { country: string; region: string | nul
 	return calendars.get(key);
 }
 
-function worked({ country, region }: PersonFile['place'], day: string): boolean {
+function worked({ country, region }: CaseRecord['place'], day: string): boolean {
 	const weekend = WEEKENDS[country ?? ''] ?? [0, 6];
 	if (weekend.includes(new Date(`${day}T12:00:00Z`).getUTCDay())) return false;
 	if (!country) return true;
 	return !calendarOf({ country, region })?.isHoliday(day as CivilDate);
 }
 
-function firstWorked(file: PersonFile, day: string): string {
+function firstWorked(file: CaseRecord, day: string): string {
 	let found = day;
 	while (!worked(file.place, found)) found = later(found, 1);
 	return found;
 }
 
-function afterWorkingDays(file: PersonFile, day: string, n: number): string {
+function afterWorkingDays(file: CaseRecord, day: string, n: number): string {
 	let found = firstWorked(file, day);
 	if (n > 0) found = day;
 	for (let i = 0; i < n; i += 1) found = firstWorked(file, later(found, 1));
@@ -77,7 +77,7 @@ const newestOf = <T extends { seq: number }>(list: readonly T[]): T | undefined 
 	[...list].sort((x, y) => x.seq - y.seq).at(-1);
 
 /** Level, reasons and days of a file. */
-export function judgedByHand(file: PersonFile) {
+export function judgedByHand(file: CaseRecord) {
 	const rows: Row[] = [];
 	const outcomeAfter = (of: string, seq: number) =>
 		file.outcomes.some((o) => (o.of as string[]).includes(of) && o.seq > seq);
@@ -97,7 +97,7 @@ export function judgedByHand(file: PersonFile) {
 		rows.push(row);
 	}
 
-	const reports: (Dated & { regions: NonNullable<PersonFile['answers'][0]['discomfort']>; seen: boolean })[] =
+	const reports: (Dated & { regions: NonNullable<CaseRecord['answers'][0]['discomfort']>; seen: boolean })[] =
 		[];
 	for (const one of [...file.answers, ...file.checkIns])
 		if (one.discomfort)
@@ -180,7 +180,7 @@ export function judgedByHand(file: PersonFile) {
 			.filter((c) => c.verdict === 'off' && (c.value < c.low || c.value > (c.high ?? Infinity)))
 			.flatMap((c) => {
 				const finding = findingOfCheck(c.id, c.value < c.low ? 'low' : 'high');
-				return finding ? [...regionsOf(finding)] : [];
+				return finding ? [...regionsOfFinding(finding)] : [];
 			});
 		if (newest.regions.some((x) => x.worst >= 4 && tied.includes(x.region)))
 			rows.push({ code: 'unclosable', level: 'soon', on: newest.on });
@@ -237,8 +237,8 @@ export function judgedByHand(file: PersonFile) {
 
 /** The checks as the corner stands: each value and sd by its formula. */
 function standingByHand(
-	file: PersonFile,
-	corner: NonNullable<PersonFile['answers'][0]['corner']>,
+	file: CaseRecord,
+	corner: NonNullable<CaseRecord['answers'][0]['corner']>,
 	things: readonly { thing: string; done: Dated | null }[]
 ) {
 	const { plan } = file;

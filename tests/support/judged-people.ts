@@ -1,5 +1,5 @@
 import { estimateBodyLength } from '$lib/core/body';
-import type { Corner, HouseholdItem, Lenses, Way } from '$lib/core/corner';
+import type { Corner, HouseholdItem, Lenses, SittingStyle } from '$lib/core/corner';
 
 /** A person as a careful practitioner sees them, and what that practitioner would have them do: written down before anything was computed. */
 export interface JudgedPerson {
@@ -24,7 +24,7 @@ interface Told {
 	readonly stature: number;
 	/** Lengths of the body by tape; estimated if left out. */
 	readonly taped?: boolean;
-	readonly way?: Way;
+	readonly way?: SittingStyle;
 	readonly lenses?: Lenses;
 	readonly back?: Corner['person']['back'];
 	readonly by?: Corner['spot']['by'];

@@ -1,11 +1,11 @@
-import { MAIN_RHYTHM, type MovingProfile } from '../../src/lib/core/moving';
-import type { Calls } from '../../src/lib/ui/moving/break-run.svelte';
-import { MovingDay } from '../../src/lib/ui/moving/moving-day.svelte';
+import { DEFAULT_BREAK_SCHEDULE, type BreakProfile } from '../../src/lib/core/breaks';
+import type { BreakCallbacks } from '../../src/lib/ui/breaks/break-run.svelte';
+import { BreaksDay } from '../../src/lib/ui/breaks/breaks-day.svelte';
 import { MemoryStorage } from './memory-storage';
 
-export const PROFILE: MovingProfile & { token: string } = {
+export const PROFILE: BreakProfile & { token: string } = {
 	token: 'abc',
-	setRhythm: MAIN_RHYTHM,
+	setRhythm: DEFAULT_BREAK_SCHEDULE,
 	ownRhythm: null,
 	share: 'moving',
 	isShared: false,
@@ -24,12 +24,12 @@ export const PROFILE: MovingProfile & { token: string } = {
 };
 
 export const visitOf = (profile = PROFILE) => {
-	const visit = new MovingDay(() => profile);
+	const visit = new BreaksDay(() => profile);
 	visit.today = '2026-11-25';
 	visit.open(new MemoryStorage());
 	return visit;
 };
 
-export const quiet: Calls = { changed: () => {}, due: () => {}, took: () => {} };
+export const quiet: BreakCallbacks = { changed: () => {}, due: () => {}, took: () => {} };
 
 export const at = (clock: string) => new Date(`2026-11-25T${clock}`);

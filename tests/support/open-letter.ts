@@ -1,9 +1,9 @@
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
 import type { Db } from '$lib/server/db/client';
-import { openingPath } from '$lib/server/post/personal-link';
+import { linkPathToSend } from '$lib/server/email/personal-link';
 
 /** Opens what a letter leads to, as its person does by the link in it. */
 export async function openLetter(db: Db, letter: { linkPath: string } | undefined): Promise<OpenAssessment> {
-	const path = await openingPath(db, letter?.linkPath ?? '');
+	const path = await linkPathToSend(db, letter?.linkPath ?? '');
 	return openAssessment(db, path?.split('/')[2] ?? '');
 }

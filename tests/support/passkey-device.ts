@@ -87,7 +87,7 @@ export class PasskeyDevice {
 		};
 	}
 
-	/** The answer by which somebody signs in. */
+	/** The answer by which someone signs in. */
 	signed(asked: Asked, { isVerified = true, by = this as PasskeyDevice } = {}) {
 		this.count += 1;
 		const data = this.#authenticatorData(asked.rpId, USER_PRESENT | (isVerified ? USER_VERIFIED : 0));

@@ -1,5 +1,5 @@
 import type { Corner } from '$lib/core/corner';
-import { planHere as solveHere, type Planning } from '$lib/server/planning/planning';
+import { plannerHere as solveHere, type Planner } from '$lib/server/planning/planning';
 
 /** Remembers what was worked out of a document: tests answer with the same few corners over and over. */
 function remembered<T>(work: (of: T) => unknown): (of: T) => unknown {
@@ -13,8 +13,8 @@ function remembered<T>(work: (of: T) => unknown): (of: T) => unknown {
 }
 
 /** Plans solved in this thread, each corner once. */
-export const planHere: Planning = {
+export const planHere: Planner = {
 	...solveHere,
-	advise: remembered(solveHere.advise) as Planning['advise'],
-	share: remembered((spots: readonly Corner[]) => solveHere.share(spots)) as Planning['share']
+	advise: remembered(solveHere.advise) as Planner['advise'],
+	share: remembered((spots: readonly Corner[]) => solveHere.share(spots)) as Planner['share']
 };

@@ -1,12 +1,12 @@
 /** A process of its own that delivers letters until none waits, slowly enough to be killed in between. Run by a test. */
 import { eq } from 'drizzle-orm';
 import { openDatabase, schema } from '$lib/server/db/client';
-import { deliverLetters } from '$lib/server/post/deliver-letters';
-import { standIn, type Postman } from '$lib/server/post/postman';
+import { deliverEmails } from '$lib/server/email/deliver-emails';
+import { mailboxTransport, type MailTransport } from '$lib/server/email/mail-transport';
 
 const { db, pool } = openDatabase(process.env.DATABASE_URL ?? '');
-const own = standIn(db, () => new Date());
-const slow: Postman = {
+const own = mailboxTransport(db, () => new Date());
+const slow: MailTransport = {
 	isReal: false,
 	async deliver(letter) {
 		await own.deliver(letter);
@@ -18,7 +18,7 @@ const slow: Postman = {
 // A database that goes away is waited for, as the queue does.
 for (;;) {
 	try {
-		await deliverLetters(db, slow, 'https://corner.example', () => new Date(), { leaseMs: 2000 });
+		await deliverEmails(db, slow, 'https://corner.example', () => new Date(), { leaseMs: 2000 });
 		// What a dead process had claimed is free again once its claim has run out.
 		if ((await db.$count(schema.letters, eq(schema.letters.state, 'waiting'))) === 0) break;
 	} catch {

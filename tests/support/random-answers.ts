@@ -1,4 +1,10 @@
-import { ANSWER_FIELDS, LENGTH_FIELDS, newThing, SHELF, type LengthFieldName } from '$lib/core/answers';
+import {
+	ANSWER_FIELDS,
+	LENGTH_FIELDS,
+	newThingFields,
+	THING_CHOICES,
+	type LengthFieldName
+} from '$lib/core/answers';
 import { Dice } from '../../seed/random';
 
 const NONSENSE = ['', 'a lot', '7,4', '-3', '99999', '29 1/8', '74 cm'];
@@ -10,7 +16,7 @@ function lengthText(dice: Dice, name: LengthFieldName, unit: string, isCareful: 
 	return unit === 'mm' ? String(mm) : unit === 'in' ? (mm / 25.4).toFixed(2) : (mm / 10).toFixed(1);
 }
 
-/** Answers as somebody may have left them: carefully whole, or some pages filled in, some not, some of it nonsense; a few things in the house. */
+/** Answers as someone may have left them: carefully whole, or some pages filled in, some not, some of it nonsense; a few things in the house. */
 export function randomAnswers(seed: number): Record<string, string> {
 	const dice = new Dice(seed);
 	const unit = dice.pick(['cm', 'mm', 'in'] as const);
@@ -23,15 +29,15 @@ export function randomAnswers(seed: number): Record<string, string> {
 			answers[name] = lengthText(dice, name as LengthFieldName, unit, isCareful);
 	}
 	for (let index = 0; index < dice.int(0, 4); index += 1) {
-		const { kind } = dice.pick(SHELF);
-		Object.assign(answers, newThing(index, kind, `My <${kind}> & "more"`, unit));
+		const { kind } = dice.pick(THING_CHOICES);
+		Object.assign(answers, newThingFields(index, kind, `My <${kind}> & "more"`, unit));
 	}
 	// Things as they are half typed, counted wrong, or left out of the plan.
 	for (let n = dice.int(0, 3); n > 0; n -= 1) {
 		const index = dice.int(0, 39);
 		const part = dice.pick(['kind', 'label', 'count', 'a', 'b', 'c']);
 		answers[`thing.${index}.${part}`] =
-			part === 'kind' ? dice.pick(SHELF).kind : dice.pick(['', '0', '7', '2.5', '999', 'two']);
+			part === 'kind' ? dice.pick(THING_CHOICES).kind : dice.pick(['', '0', '7', '2.5', '999', 'two']);
 		answers[`out.t${dice.int(0, 4)}${dice.chance(0.5) ? '#2' : ''}`] = 'yes';
 	}
 	return { ...answers, unit };

@@ -1,13 +1,13 @@
-import { NEWS, CLOSABLE, THINGS, WAITING, type PersonFile } from '$lib/core/judgement';
-import { addDays, civilDate } from '$lib/core/calendar';
+import { NEWS_KINDS, CLOSABLE, PLAN_ITEMS, WAITING_KINDS, type CaseRecord } from '$lib/core/case-assessment';
+import { addDays, parseCivilDate } from '$lib/core/calendar';
 import {
 	BODY_SIDES,
 	DISCOMFORT_KINDS,
 	hasSides,
-	HINDERS,
-	LIFT_WAYS,
+	WORK_INTERFERENCE,
+	EMERGENCY_CLEARANCES,
 	REGIONS,
-	SIGNS,
+	RED_FLAGS,
 	type RegionReport
 } from '$lib/core/discomfort';
 import { Dice } from '../../seed/random';
@@ -33,7 +33,7 @@ function report(dice: Dice): RegionReport[] | null {
 			side: hasSides(region) ? dice.pick(BODY_SIDES) : null,
 			worst,
 			days: worst === 0 ? 0 : dice.int(1, 7),
-			hinders: dice.pick(HINDERS),
+			hinders: dice.pick(WORK_INTERFERENCE),
 			kinds: some(dice, DISCOMFORT_KINDS, 0.25)
 		};
 	});
@@ -47,9 +47,9 @@ const FINDINGS = [
 ] as const;
 
 /** A random but valid file of one person over half a year or so; many of its days fall together. */
-export function randomFile(seed: number): PersonFile {
+export function randomFile(seed: number): CaseRecord {
 	const dice = new Dice(seed);
-	const start = civilDate('2026-01-05');
+	const start = parseCivilDate('2026-01-05');
 	if (!start) throw new RangeError('A written day is a day');
 	const span = dice.pick([3, 60, 200] as const);
 	const orNull = <T>(value: T, chance: number): T | null => (dice.chance(chance) ? value : null);
@@ -64,26 +64,26 @@ export function randomFile(seed: number): PersonFile {
 		days = Math.min(span, days + (dice.chance(0.4) ? 0 : dice.int(0, most)));
 		return { seq, on: addDays(start, days) };
 	};
-	const answers: PersonFile['answers'][number][] = [];
-	const checkIns: PersonFile['checkIns'][number][] = [];
-	const ticks: PersonFile['ticks'][number][] = [];
-	const measured: PersonFile['measured'][number][] = [];
-	const lifted: PersonFile['lifted'][number][] = [];
-	const outcomes: PersonFile['outcomes'][number][] = [];
+	const answers: CaseRecord['answers'][number][] = [];
+	const checkIns: CaseRecord['checkIns'][number][] = [];
+	const ticks: CaseRecord['ticks'][number][] = [];
+	const measured: CaseRecord['measured'][number][] = [];
+	const lifted: CaseRecord['lifted'][number][] = [];
+	const outcomes: CaseRecord['outcomes'][number][] = [];
 	const answer = () => {
 		const isOfSignsAlone = dice.chance(0.2);
 		answers.push({
 			...next(),
 			corner: isOfSignsAlone ? null : corner,
-			signs: some(dice, SIGNS, 0.04),
+			signs: some(dice, RED_FLAGS, 0.04),
 			discomfort: report(dice),
 			findings: isOfSignsAlone ? null : some(dice, FINDINGS, isCarriedOut ? 0.2 : 0.4),
 			acknowledged: orNull(addDays(start, days), 0.4)
 		});
 	};
-	const plan = (): NonNullable<PersonFile['plan']> => {
+	const plan = (): NonNullable<CaseRecord['plan']> => {
 		const place = next();
-		const names = [dice.pick(THINGS), ...some(dice, THINGS, 0.3)].filter(
+		const names = [dice.pick(PLAN_ITEMS), ...some(dice, PLAN_ITEMS, 0.3)].filter(
 			(thing, i, all) => all.indexOf(thing) === i
 		);
 		return {
@@ -114,10 +114,10 @@ export function randomFile(seed: number): PersonFile {
 		() =>
 			checkIns.push({
 				...next(40),
-				signs: some(dice, SIGNS, 0.03),
+				signs: some(dice, RED_FLAGS, 0.03),
 				discomfort: report(dice),
-				undone: some(dice, [...THINGS, ...FINDINGS.map(({ id }) => id)], isCarriedOut ? 0.02 : 0.08),
-				news: some(dice, NEWS, 0.1),
+				undone: some(dice, [...PLAN_ITEMS, ...FINDINGS.map(({ id }) => id)], isCarriedOut ? 0.02 : 0.08),
+				news: some(dice, NEWS_KINDS, 0.1),
 				acknowledged: orNull(addDays(start, days), 0.3)
 			}),
 		() =>
@@ -137,7 +137,7 @@ export function randomFile(seed: number): PersonFile {
 					...(dice.chance(0.5) && { screen: dice.int(900, 1300) })
 				}
 			}),
-		() => lifted.push({ ...next(), of: dice.pick(SIGNS), how: dice.pick(LIFT_WAYS) }),
+		() => lifted.push({ ...next(), of: dice.pick(RED_FLAGS), how: dice.pick(EMERGENCY_CLEARANCES) }),
 		() => outcomes.push({ ...next(), of: some(dice, CLOSABLE, 0.25) })
 	];
 	if (dice.chance(0.9)) answer();
@@ -157,7 +157,10 @@ export function randomFile(seed: number): PersonFile {
 		measured,
 		checkIns,
 		lifted,
-		waiting: some(dice, WAITING, 0.2).map((what) => ({ what, since: addDays(start, dice.int(0, span)) })),
+		waiting: some(dice, WAITING_KINDS, 0.2).map((what) => ({
+			what,
+			since: addDays(start, dice.int(0, span))
+		})),
 		outcomes
 	};
 }

@@ -5,7 +5,7 @@ import { BODY_SIDES, DISCOMFORT_KINDS, hasSides, REGIONS, type RegionReport } fr
 import { Dice } from '../../seed/random';
 import { randomCorner } from './random-corner';
 
-/** Somebody with a corner, answers to the checklist and complaints. */
+/** Someone with a corner, answers to the checklist and complaints. */
 export interface RandomPerson {
 	readonly corner: Corner;
 	readonly checks: ChecklistAnswers;

@@ -2,21 +2,21 @@ import {
 	BODY_FIELDS,
 	BODY_PLACES,
 	bodyMethodOf,
-	careField,
-	choiceOf,
+	precautionField,
+	chosenOption,
 	LENGTH_FIELDS,
-	newThing,
+	newThingFields,
 	painField,
 	SCREEN_SIZES,
-	SIGN_GROUPS,
-	signField,
-	usualLength,
+	RED_FLAG_GROUPS,
+	redFlagField,
+	defaultLength,
 	type Answers,
 	type LengthFieldName
 } from '$lib/core/answers';
-import { questionsOf, type Asking } from '$lib/core/asking';
+import { questionsOf, type QuestionnaireContext } from '$lib/core/questionnaire';
 import { estimateBodyLength } from '$lib/core/body';
-import { CARES, HOUSEHOLD_KINDS, SEAT_KINDS } from '$lib/core/corner';
+import { PRECAUTIONS, HOUSEHOLD_KINDS, SEAT_KINDS } from '$lib/core/corner';
 import { Dice } from '../../seed/random';
 
 const cm = (mm: number) => String(Math.round(mm) / 10);
@@ -28,7 +28,7 @@ function normal(dice: Dice, mean: number, sd: number): number {
 	return mean + sum * sd;
 }
 
-/** Mean and spread of furniture as homes have it, mm. Working assumptions of ours. */
+/** Mean and spread of furniture as homes have it, mm. Our working assumptions. */
 const HOMES: Readonly<Partial<Record<LengthFieldName, readonly [mean: number, sd: number]>>> = {
 	heel: [12, 9],
 	surfaceHeight: [742, 18],
@@ -50,15 +50,15 @@ const HOMES: Readonly<Partial<Record<LengthFieldName, readonly [mean: number, sd
 function lengthOf(dice: Dice, name: LengthFieldName, answers: Answers): string {
 	const bodily = [...BODY_FIELDS.sitting, ...BODY_FIELDS.standing].find((one) => one === name);
 	if (bodily) {
-		const person = { stature: Number(answers.stature) * 10, sex: choiceOf(answers, 'sex') };
+		const person = { stature: Number(answers.stature) * 10, sex: chosenOption(answers, 'sex') };
 		const { mm, sd } = estimateBodyLength(person, bodily);
 		return cm(normal(dice, mm, sd));
 	}
-	if (name === 'surfaceHeight' && choiceOf(answers, 'posture') === 'standing')
+	if (name === 'surfaceHeight' && chosenOption(answers, 'posture') === 'standing')
 		return cm(normal(dice, 930, 60));
 	if (name === 'handSpan') return cm(normal(dice, 205, 15));
 	if (name === 'seatGive') return cm(dice.pick([0, 5, 10, 30, 55]));
-	const [mean, sd] = HOMES[name] ?? [usualLength(name, answers), usualLength(name, answers) * 0.03];
+	const [mean, sd] = HOMES[name] ?? [defaultLength(name, answers), defaultLength(name, answers) * 0.03];
 	const { bounds } = LENGTH_FIELDS[name];
 	return cm(Math.min(Math.max(normal(dice, mean, sd), bounds[0]), bounds[1]));
 }
@@ -68,7 +68,7 @@ function optionOf(dice: Dice, name: string, options: readonly string[], answers:
 	if (name === 'posture') return dice.chance(0.88) ? 'sitting' : 'standing';
 	if (name === 'seatKind') return dice.chance(0.82) ? 'chair' : dice.pick(SEAT_KINDS);
 	if (name === 'by') return dice.chance(0.8) ? 'tape' : dice.pick(options);
-	if (name === 'screenSize') return dice.pick(SCREEN_SIZES[choiceOf(answers, 'screenKind')]);
+	if (name === 'screenSize') return dice.pick(SCREEN_SIZES[chosenOption(answers, 'screenKind')]);
 	if (['back', 'wrists', 'lenses'].includes(name) && dice.chance(0.7)) return options[0] ?? '';
 	return dice.pick(options);
 }
@@ -92,21 +92,21 @@ const OPTIONS: Readonly<Record<string, readonly string[]>> = {
 	castors: ['no', 'yes']
 };
 
-/** Whole answers of the complete route, as somebody at a home like many would give them; the lengths are theirs, in whole millimetres. */
-export function randomWalker(seed: number, asking: Asking): Record<string, string> {
+/** Whole answers of the complete route, as someone at a home like many would give them; the lengths are theirs, in whole millimetres. */
+export function randomWalker(seed: number, asking: QuestionnaireContext): Record<string, string> {
 	const dice = new Dice(seed * 13 + 5);
 	const sex = dice.pick(['female', 'male'] as const);
 	const stature = normal(dice, sex === 'female' ? 1630 : 1760, 65);
 	const answers: Record<string, string> = { unit: 'cm', sex, stature: cm(stature) };
-	for (const sign of Object.values(SIGN_GROUPS).flat()) answers[signField(sign)] = 'no';
+	for (const sign of Object.values(RED_FLAG_GROUPS).flat()) answers[redFlagField(sign)] = 'no';
 	answers.hurts = 'no';
 	for (const place of BODY_PLACES.filter(() => dice.chance(0.14))) {
 		answers.hurts = 'yes';
 		answers[painField(place, 'worst')] = String(dice.int(1, 8));
 		answers[painField(place, 'days')] = String(dice.int(1, 7));
 	}
-	for (const care of CARES.filter(() => dice.chance(0.08))) answers[careField(care)] = 'yes';
-	// Questions come and go with the answers: each is looked for anew.
+	for (const care of PRECAUTIONS.filter(() => dice.chance(0.08))) answers[precautionField(care)] = 'yes';
+	// Questions come and go with the answers: each is looked for again.
 	for (;;) {
 		const next = questionsOf(answers, asking).find(
 			({ kind, id }) =>
@@ -122,7 +122,7 @@ export function randomWalker(seed: number, asking: Asking): Record<string, strin
 			answers[next.id] = next.id === 'city' ? 'not-given' : 'not-known';
 	}
 	for (let i = 0; i < dice.int(4, 9); i += 1) {
-		Object.assign(answers, newThing(i, dice.pick(HOUSEHOLD_KINDS), 'thing', 'cm'));
+		Object.assign(answers, newThingFields(i, dice.pick(HOUSEHOLD_KINDS), 'thing', 'cm'));
 		answers[`thing.${i}.count`] = String(dice.int(1, 4));
 	}
 	return answers;

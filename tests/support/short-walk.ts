@@ -3,23 +3,28 @@ import {
 	listedThings,
 	PAIN_PARTS,
 	painField,
-	SIGN_GROUPS,
-	signField,
+	RED_FLAG_GROUPS,
+	redFlagField,
 	thingField,
 	type Answers
 } from '$lib/core/answers';
-import { openQuestions, secondsOf, type Asking, type Question } from '$lib/core/asking';
-import { careField, LENGTH_FIELDS } from '$lib/core/answers';
-import { CARES } from '$lib/core/corner';
+import {
+	openQuestions,
+	answerSeconds,
+	type QuestionnaireContext,
+	type Question
+} from '$lib/core/questionnaire';
+import { precautionField, LENGTH_FIELDS } from '$lib/core/answers';
+import { PRECAUTIONS } from '$lib/core/corner';
 
 /** The fields that an answer to a question fills. */
 function fieldsOf(question: Question, full: Answers): string[] {
-	if (question.kind === 'signs') return SIGN_GROUPS[question.group].map(signField);
+	if (question.kind === 'signs') return RED_FLAG_GROUPS[question.group].map(redFlagField);
 	if (question.kind === 'discomfort')
 		return [
 			'hurts',
 			'arms',
-			...CARES.map(careField),
+			...PRECAUTIONS.map(precautionField),
 			...BODY_PLACES.flatMap((place) => PAIN_PARTS.map((part) => painField(place, part)))
 		];
 	if (question.kind === 'house')
@@ -32,7 +37,7 @@ function fieldsOf(question: Question, full: Answers): string[] {
 	return [question.id];
 }
 
-/** What somebody goes through on the short route whose whole answers are known. */
+/** What someone goes through on the short route whose whole answers are known. */
 export interface ShortWalk {
 	readonly answers: Answers;
 	readonly questions: readonly Question[];
@@ -42,7 +47,7 @@ export interface ShortWalk {
 }
 
 /** Walks the short route question by question, answering each as the whole answers say. */
-export function shortWalkOf(full: Answers, asking: Asking): ShortWalk {
+export function shortWalkOf(full: Answers, asking: QuestionnaireContext): ShortWalk {
 	const answers: Record<string, string> = { unit: full.unit ?? 'cm' };
 	const questions: Question[] = [];
 	const passed = new Set<string>();
@@ -63,7 +68,7 @@ export function shortWalkOf(full: Answers, asking: Asking): ShortWalk {
 	return {
 		answers,
 		questions,
-		seconds: questions.reduce((sum, question) => sum + secondsOf(question), 0),
+		seconds: questions.reduce((sum, question) => sum + answerSeconds(question), 0),
 		lengths: typed.length
 	};
 }

@@ -9,11 +9,14 @@ export interface TakenMail {
 /** As much of a mail server (RFC 5321) as it takes to be handed letters: no login, no encryption, on loopback. */
 export class SmtpStandIn {
 	readonly taken: TakenMail[] = [];
-	/** What is answered to a receiver's address; 250 takes it. */
-	answer: (to: string) => string = () => '250 ok';
+	/** What is answered to a receiver's address; 250 takes it, and null leaves it without an answer for ever. */
+	answer: (to: string) => string | null = () => '250 ok';
+	/** Where it breaks off the connection with a receiver's letter: before its text was sent, or once it has it, without a word. */
+	breaksOff: (to: string) => 'before' | 'after' | null = () => null;
 	/** So long each answer takes, ms: the way to a server and back. */
 	delayMs = 0;
 	private readonly server: Server;
+	private readonly open = new Set<Socket>();
 
 	private constructor() {
 		this.server = createServer((socket) => this.talk(socket));
@@ -32,9 +35,11 @@ export class SmtpStandIn {
 		return `smtp://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
 	}
 
-	/** Stops it. */
+	/** Stops it, and ends the connections that are kept open. */
 	async stop(): Promise<void> {
-		await new Promise((resolve) => this.server.close(resolve));
+		const closed = new Promise((resolve) => this.server.close(resolve));
+		for (const socket of this.open) socket.destroy();
+		await closed;
 	}
 
 	private talk(socket: Socket): void {
@@ -45,6 +50,8 @@ export class SmtpStandIn {
 			else write();
 		};
 		say('220 stand-in');
+		this.open.add(socket);
+		socket.on('close', () => this.open.delete(socket));
 		socket.on('error', () => {});
 		socket.on('data', (bytes) => {
 			rest += bytes.toString('utf8');
@@ -56,11 +63,14 @@ export class SmtpStandIn {
 					else {
 						this.taken.push({ to, data: data.join('\r\n') });
 						data = null;
-						say('250 taken');
+						if (this.breaksOff(to) === 'after') socket.destroy();
+						else say('250 taken');
 					}
 				} else if (/^RCPT TO:/i.test(line)) {
 					to = /<([^>]*)>/.exec(line)?.[1] ?? '';
-					say(this.answer(to));
+					const answer = this.answer(to);
+					if (this.breaksOff(to) === 'before') socket.destroy();
+					else if (answer !== null) say(answer);
 				} else if (/^DATA/i.test(line)) {
 					data = [];
 					say('354 go on');

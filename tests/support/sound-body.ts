@@ -1,7 +1,7 @@
-import type { Bodily } from '$lib/core/moving';
+import type { BodyCondition } from '$lib/core/breaks';
 
-/** Somebody whom nothing keeps from any exercise. */
-export const SOUND_BODY: Bodily = {
+/** Someone whom nothing keeps from any exercise. */
+export const SOUND_BODY: BodyCondition = {
 	worst: {},
 	signs: [],
 	hasOtherSign: false,

@@ -1,18 +1,18 @@
 import {
-	actsOf,
+	adjustmentsOfSteps,
 	advisedFindings,
-	firstActs,
-	isLeftAlone,
-	offersOf,
-	stepsToDo,
-	type KeptAdvice
+	firstActions,
+	needsNoPlan,
+	planOffers,
+	stepsOfOffer,
+	type AdviceSummary
 } from '$lib/core/advice';
-import { checkField, type Answers } from '$lib/core/answers';
+import { checklistField, type Answers } from '$lib/core/answers';
 import { checklistOf, fixRule } from '$lib/core/checklist';
-import { factsOf, type Act, type Facts } from '$lib/core/conditions';
+import { factsOf, type Adjustment, type Facts } from '$lib/core/conditions';
 import type { Corner } from '$lib/core/corner';
-import { ladderOf, laptopArrangements, planCorner, type Plan, type PlanStep } from '$lib/core/plan';
-import { sectionOf, type Section } from '$lib/core/section';
+import { planOptions, laptopArrangements, planCorner, type Plan, type PlanStep } from '$lib/core/plan';
+import { sideViewOf, type SideView } from '$lib/core/side-view';
 import { messagesFor } from '$lib/messages';
 import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';
 import { planTitle } from '$lib/ui/plan/plan-title';
@@ -25,7 +25,7 @@ const t = messagesFor();
 export interface WhatIsTold {
 	readonly corner: Corner;
 	readonly facts: Facts;
-	readonly kept: KeptAdvice;
+	readonly kept: AdviceSummary;
 	readonly plan: Plan | null;
 	readonly steps: readonly PlanStep[];
 	readonly page: PageAdvice;
@@ -33,9 +33,9 @@ export interface WhatIsTold {
 	/** Each step in words: what to do, and how to see that it has worked. */
 	readonly stepTexts: readonly { readonly step: PlanStep; readonly how: string; readonly check: string }[];
 	/** Acts of the plan and of every fix that is told. */
-	readonly acts: readonly Act[];
-	readonly now: Section;
-	readonly after: Section;
+	readonly acts: readonly Adjustment[];
+	readonly now: SideView;
+	readonly after: SideView;
 }
 
 /** Everything that is read on the page, in one text, but for the cautions and what can be bought. */
@@ -48,13 +48,13 @@ export function textOf({ page, title, stepTexts }: WhatIsTold): string {
 	].join('\n');
 }
 
-/** What somebody is told, by the same functions as the page. Purchases are left out: they take tens of searches. */
+/** What someone is told, by the same functions as the page. Purchases are left out: they take tens of searches. */
 export function whatIsTold({ corner, checks, reports }: RandomPerson): WhatIsTold {
 	const report = planCorner(corner, 1);
 	const best = report.plans[0];
-	const { rungs, proven } = best ? ladderOf(corner, best, report.before) : { rungs: [], proven: true };
+	const { rungs, proven } = best ? planOptions(corner, best, report.before) : { rungs: [], proven: true };
 	const laptop = best ? laptopArrangements(corner, best, report.before) : null;
-	const kept: KeptAdvice = {
+	const kept: AdviceSummary = {
 		...report,
 		format: 'easy-corner.advise/2',
 		proven: report.proven && proven,
@@ -62,13 +62,13 @@ export function whatIsTold({ corner, checks, reports }: RandomPerson): WhatIsTol
 		more: null,
 		purchases: [],
 		laptop,
-		first: firstActs(corner, { ...report, ladder: rungs, purchases: [], laptop }),
+		first: firstActions(corner, { ...report, ladder: rungs, purchases: [], laptop }),
 		findings: []
 	};
-	const plan = offersOf(corner, kept)[0]?.plan ?? null;
-	const steps = stepsToDo(corner, kept, 0);
+	const plan = planOffers(corner, kept)[0]?.plan ?? null;
+	const steps = stepsOfOffer(corner, kept, 0);
 	const answers: Answers = Object.fromEntries(
-		Object.entries(checks).map(([id, answer]) => [checkField(id), answer ?? ''])
+		Object.entries(checks).map(([id, answer]) => [checklistField(id), answer ?? ''])
 	);
 	const told = { answers, discomfort: reports, checklistVersion: 3 };
 	const page = adviceForPage(corner, kept, told, { plan, steps }, 'en');
@@ -86,7 +86,7 @@ export function whatIsTold({ corner, checks, reports }: RandomPerson): WhatIsTol
 		title: planTitle(
 			{
 				corner,
-				isLeftAlone: isLeftAlone(kept),
+				isLeftAlone: needsNoPlan(kept),
 				acts: page.acts,
 				findings: page.findings,
 				measureNext: kept.measureNext,
@@ -102,8 +102,8 @@ export function whatIsTold({ corner, checks, reports }: RandomPerson): WhatIsTol
 			how: stepWords(step, t, 'mm').join(' '),
 			check: stepCheck(step, t, 'mm')
 		})),
-		acts: [...actsOf(corner, worked, steps), ...fixes],
-		now: sectionOf(corner, null),
-		after: sectionOf(corner, worked)
+		acts: [...adjustmentsOfSteps(corner, worked, steps), ...fixes],
+		now: sideViewOf(corner, null),
+		after: sideViewOf(corner, worked)
 	};
 }

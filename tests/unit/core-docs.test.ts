@@ -14,7 +14,7 @@ function filesOf(folder: string): string[] {
 }
 
 /** Names that a file exports where they are declared, and whether a doc comment stands before them. */
-function exportsOf(text: string, path = 'file.ts'): { name: string; isDocumented: boolean }[] {
+function exportsOf(text: string, path = 'case-record.ts'): { name: string; isDocumented: boolean }[] {
 	const file = ts.createSourceFile(path, text, ts.ScriptTarget.Latest, true);
 	return file.statements.flatMap((statement) => {
 		const modifiers = ts.canHaveModifiers(statement) ? (ts.getModifiers(statement) ?? []) : [];

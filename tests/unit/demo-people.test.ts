@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cornerFromAnswers, discomfortFromAnswers, signsOf } from '$lib/core/answers';
+import { cornerFromAnswers, discomfortFromAnswers, redFlagsOf } from '$lib/core/answers';
 import { adviseCorner } from '$lib/core/advice';
 import { validateCorner } from '$lib/core/corner/validate-corner';
 import { DEMO_PEOPLE } from '../../seed/people';
@@ -37,7 +37,7 @@ describe('the hand-written people of the demo', () => {
 			return {
 				off,
 				open: plans[0]?.open.length ?? off,
-				signs: signsOf(answers).length,
+				signs: redFlagsOf(answers).length,
 				pains: discomfortFromAnswers(answers).reports.length
 			};
 		});

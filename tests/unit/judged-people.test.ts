@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { adviseCorner } from '$lib/core/advice';
 import { validateCorner } from '$lib/core/corner/validate-corner';
-import { recommendedOf, thingsOfPlan } from '$lib/core/plan';
+import { recommendedPlan, itemsOfPlan } from '$lib/core/plan';
 import { JUDGED_PEOPLE } from '../support/judged-people';
 
 /** What a person is told about heights and equipment, as `act what`: what comes first, what is built, what a laptop alone needs. */
 const told = JUDGED_PEOPLE.map((judged) => {
 	const advice = adviseCorner(judged.corner);
-	const plan = recommendedOf(advice.ladder, advice.plans);
+	const plan = recommendedPlan(advice.ladder, advice.plans);
 	const acts = [
 		...advice.first.map(({ act, what }) => `${act} ${what}`),
-		...(plan ? thingsOfPlan(judged.corner, plan).map((thing) => `build ${thing}`) : []),
+		...(plan ? itemsOfPlan(judged.corner, plan).map((thing) => `build ${thing}`) : []),
 		...(advice.measureNext ? [`measure ${advice.measureNext}`] : [])
 	];
 	return { judged, advice, plan, acts, isAlone: advice.ladder.length === 0 };

@@ -1,19 +1,28 @@
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { grantOf, isPermitted, PERMISSIONS, ROLES, rolesWith, type Permission } from '$lib/core/access';
+import {
+	grantOf,
+	isPermitted,
+	PERMISSIONS,
+	ROLES,
+	rolesWith,
+	SHOWS_PEOPLE,
+	type Permission
+} from '$lib/core/access';
 import {
 	DESK_ACTIONS,
 	DESK_ENDPOINTS,
 	DESK_ROUTES,
 	isPageView,
-	mayRequest,
+	isRequestAllowed,
+	listShownBy,
 	permissionFor,
 	type DeskRoute
 } from '$lib/server/access/desk-routes';
 import { grantFor, requirePermission } from '$lib/server/access/require-permission';
 import type { Actor, Role } from '$lib/server/actor';
-import { Fault } from '$lib/server/fault';
+import { DomainError } from '$lib/server/domain-error';
 import { actionsOf, deskRoutes } from '../support/routes';
 
 const everyPermission = Object.keys(PERMISSIONS) as Permission[];
@@ -28,7 +37,7 @@ describe('the table of permissions', () => {
 		for (const role of UNKNOWN)
 			for (const permission of everyPermission) {
 				expect(grantOf(role, permission)).toBe('none');
-				expect(() => requirePermission(user(role), permission)).toThrow(Fault);
+				expect(() => requirePermission(user(role), permission)).toThrow(DomainError);
 				expect(grantFor(user(role), permission)).toBe('none');
 			}
 	});
@@ -42,7 +51,7 @@ describe('the table of permissions', () => {
 		const others: Actor[] = [{ kind: 'system' }, { kind: 'person', personId: 'p', assessmentId: 'a' }];
 		for (const actor of others)
 			for (const permission of everyPermission)
-				expect(() => requirePermission(actor, permission)).toThrow(Fault);
+				expect(() => requirePermission(actor, permission)).toThrow(DomainError);
 	});
 
 	it('lets each role do something, and shows persons to nobody who sees figures alone', () => {
@@ -98,12 +107,12 @@ describe('the routes of the desk', () => {
 			query: new URLSearchParams(query)
 		});
 		for (const role of UNKNOWN)
-			for (const { route } of routes) expect(mayRequest(role, view(route))).toBe(false);
+			for (const { route } of routes) expect(isRequestAllowed(role, view(route))).toBe(false);
 		for (const role of ROLES) {
-			expect(mayRequest(role, view('/desk/(signed-in)/not-there'))).toBe(false);
-			expect(mayRequest(role, view('/desk/(signed-in)/cases'))).toBe(false);
-			expect(mayRequest(role, view('/desk/(signed-in)/people', 'POST', '/everything'))).toBe(false);
-			expect(mayRequest(role, view('/desk/(signed-in)/people', 'POST', '/toString'))).toBe(false);
+			expect(isRequestAllowed(role, view('/desk/(signed-in)/not-there'))).toBe(false);
+			expect(isRequestAllowed(role, view('/desk/(signed-in)/cases'))).toBe(false);
+			expect(isRequestAllowed(role, view('/desk/(signed-in)/people', 'POST', '/everything'))).toBe(false);
+			expect(isRequestAllowed(role, view('/desk/(signed-in)/people', 'POST', '/toString'))).toBe(false);
 		}
 		expect(permissionFor(view('/desk/(signed-in)/rounds/new', 'POST'))).toBe('rounds:run');
 		expect(permissionFor(view('/desk/(signed-in)/people', 'POST', 'q=a&/bulk='))).toBe('people:change');
@@ -131,5 +140,33 @@ describe('code', () => {
 		expect(found).toEqual([]);
 		// It would see one.
 		expect(asks.test("if (actor.role !== 'reader')")).toBe(true);
+	});
+});
+
+describe('what the audit log has of lists', () => {
+	it('follows from the permission that opens a page: every page with employees by name, and none that a role without them may open', () => {
+		const recorded = (Object.keys(DESK_ROUTES) as DeskRoute[]).filter((route) => listShownBy(route) !== null);
+		const names = recorded.map((route) => listShownBy(route));
+		expect(new Set(names).size).toBe(names.length);
+		for (const list of [
+			'day sheet',
+			'people',
+			'follow-ups',
+			'equipment',
+			'budget',
+			'round',
+			'retention',
+			'waiting emails'
+		])
+			expect(names).toContain(list);
+		for (const [route, permission] of Object.entries(DESK_ROUTES) as [DeskRoute, Permission | null][]) {
+			const isOfOne = /\/(cases|referrals)\/\[/.test(route);
+			const shows = permission !== null && SHOWS_PEOPLE[permission];
+			if (shows && !isOfOne) expect(recorded, route).toContain(route);
+		}
+		// Who sees figures alone opens no list of people.
+		for (const route of recorded)
+			if (route !== '/desk/(signed-in)')
+				expect(isPermitted('reader', DESK_ROUTES[route] ?? 'people:read'), route).toBe(false);
 	});
 });

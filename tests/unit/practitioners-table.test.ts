@@ -26,7 +26,7 @@ const CHAIR: Seat = {
 	castors: false
 };
 
-/** Somebody of 1.68 m, measured with a tape, at a corner that fits in everything. */
+/** Someone of 1.68 m, measured with a tape, at a corner that fits in everything. */
 const FITS: Corner = {
 	format: 'easy-corner.corner/2',
 	person: {

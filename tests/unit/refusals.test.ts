@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { refusalTextsFor, refusalWords } from '$lib/messages/refusal-words';
+import { errorTextsFor, errorText } from '$lib/messages/error-text';
 
 const sources = ['src/lib/server', 'src/routes'].flatMap((folder) =>
 	readdirSync(folder, { recursive: true, encoding: 'utf8' })
@@ -10,7 +10,7 @@ const sources = ['src/lib/server', 'src/routes'].flatMap((folder) =>
 );
 
 describe('refusals', () => {
-	const refusals = refusalTextsFor();
+	const refusals = errorTextsFor();
 
 	it('are each given by something: none is only written down', () => {
 		const code = sources.join('\n');
@@ -19,7 +19,7 @@ describe('refusals', () => {
 
 	it('are codes on the server: a sentence stands in the catalogue alone', () => {
 		const made = sources.flatMap((source) => [
-			...source.matchAll(/new Fault\(\s*'[a-z-]+',\s*(['`])([^'`]*)\1/g)
+			...source.matchAll(/new DomainError\(\s*'[a-z-]+',\s*(['`])([^'`]*)\1/g)
 		]);
 		expect(made.length).toBeGreaterThan(80);
 		expect(made.map(([, , why]) => why).filter((why) => /\s/.test(why ?? ''))).toEqual([]);
@@ -27,13 +27,13 @@ describe('refusals', () => {
 
 	it('say their facts', () => {
 		const facts = { unknown: ['{team}'], known: ['{name}', '{until}'] };
-		expect(refusalWords({ code: 'unknownFields', facts })).toBe(
+		expect(errorText({ code: 'unknownFields', facts })).toBe(
 			'{team} would go out as typed: there is no such field. Known are {name} and {until}.'
 		);
-		expect(refusalWords({ code: 'otherCount', facts: { n: 4, expected: 5 } })).toContain(
+		expect(errorText({ code: 'otherCount', facts: { n: 4, expected: 5 } })).toContain(
 			'4 people now, not to 5'
 		);
-		expect(refusalWords('noPerson')).toBe(refusals.noPerson);
-		expect(refusalWords('noPerson', 'xx')).toBe(refusals.noPerson);
+		expect(errorText('noPerson')).toBe(refusals.noPerson);
+		expect(errorText('noPerson', 'xx')).toBe(refusals.noPerson);
 	});
 });

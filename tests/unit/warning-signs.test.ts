@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { emptyFile } from '../support/empty-file';
-import type { Sign } from '$lib/core/discomfort';
+import type { RedFlag } from '$lib/core/discomfort';
 import { addDays, type CivilDate } from '$lib/core/calendar';
 import { reasonEn } from '$lib/messages/triage-en';
 import { RULES_IN_FORCE } from '$lib/core/rules';
-import { judgeFile } from '$lib/core/judgement/judge-file';
-import type { PersonFile } from '$lib/core/judgement';
+import { assessCaseRecord } from '$lib/core/case-assessment/assess-case-record';
+import type { CaseRecord } from '$lib/core/case-assessment';
 
 /** A Saturday: an emergency is for that very day, what is urgent for the Monday. */
 const SATURDAY = '2026-11-21' as CivilDate;
 
-const personWith = (signs: readonly Sign[], over: Partial<PersonFile> = {}) =>
+const personWith = (signs: readonly RedFlag[], over: Partial<CaseRecord> = {}) =>
 	emptyFile({
 		today: SATURDAY,
 		answers: [
@@ -19,9 +19,15 @@ const personWith = (signs: readonly Sign[], over: Partial<PersonFile> = {}) =>
 		...over
 	});
 
-type Expected = readonly [who: string, signs: readonly Sign[], level: string, actBy: string, words: RegExp];
+type Expected = readonly [
+	who: string,
+	signs: readonly RedFlag[],
+	level: string,
+	actBy: string,
+	words: RegExp
+];
 
-/** By hand, from the table of signs: level and day by which somebody acts, for one who answers on a Saturday in Great Britain. */
+/** By hand, from the table of signs: level and day by which someone acts, for one who answers on a Saturday in Great Britain. */
 const PEOPLE: readonly Expected[] = [
 	['pressure in the chest', ['chest-pain'], 'emergency', '2026-11-21', /^Emergency: .*chest/],
 	['short of breath', ['sudden-breathlessness'], 'emergency', '2026-11-21', /^Emergency: .*breathing/],
@@ -62,7 +68,7 @@ describe('somebody with', () => {
 	it.each(PEOPLE)(
 		'%s has the level, the day and the words of the table',
 		(_who, signs, level, actBy, words) => {
-			const judgement = judgeFile(personWith(signs), RULES_IN_FORCE);
+			const judgement = assessCaseRecord(personWith(signs), RULES_IN_FORCE);
 			expect(judgement).toMatchObject({ level, actBy });
 			expect(judgement.reasons).toHaveLength(signs.length);
 			const [first] = judgement.reasons;
@@ -78,7 +84,7 @@ describe('somebody with', () => {
 		] as const) {
 			const on = addDays(SATURDAY, 1);
 			const lifted = personWith(['chest-pain'], { lifted: [{ seq: 2, on, of: 'chest-pain', how }] });
-			const judgement = judgeFile(lifted, RULES_IN_FORCE);
+			const judgement = assessCaseRecord(lifted, RULES_IN_FORCE);
 			expect(judgement).toMatchObject({ level: 'emergency', actBy: '2026-11-21' });
 			const [reason] = judgement.reasons;
 			expect(reason).toMatchObject({ lifted: { on, how } });
@@ -101,9 +107,9 @@ describe('somebody with', () => {
 				}
 			]
 		});
-		expect(judgeFile(twice, RULES_IN_FORCE).reasons[0]).not.toHaveProperty('lifted');
+		expect(assessCaseRecord(twice, RULES_IN_FORCE).reasons[0]).not.toHaveProperty('lifted');
 		const seen = { ...twice, outcomes: [{ seq: 4, on: SATURDAY, of: ['chest-pain'] as const }] };
-		expect(judgeFile(seen, RULES_IN_FORCE)).toMatchObject({ level: 'urgent', actBy: '2026-11-23' });
+		expect(assessCaseRecord(seen, RULES_IN_FORCE)).toMatchObject({ level: 'urgent', actBy: '2026-11-23' });
 	});
 
 	it('weakness in a report is urgent whatever its score; a message waits one working day', () => {
@@ -118,9 +124,9 @@ describe('somebody with', () => {
 		const reported = personWith([]);
 		const [answers] = reported.answers;
 		const file = answers ? { ...reported, answers: [{ ...answers, discomfort: [weak] }] } : reported;
-		expect(judgeFile(file, RULES_IN_FORCE)).toMatchObject({ level: 'urgent', actBy: '2026-11-23' });
+		expect(assessCaseRecord(file, RULES_IN_FORCE)).toMatchObject({ level: 'urgent', actBy: '2026-11-23' });
 		const waiting = [{ what: 'message', since: SATURDAY }] as const;
-		expect(judgeFile(personWith([], { waiting }), RULES_IN_FORCE)).toMatchObject({
+		expect(assessCaseRecord(personWith([], { waiting }), RULES_IN_FORCE)).toMatchObject({
 			level: 'help',
 			actBy: '2026-11-23'
 		});

@@ -1,4 +1,4 @@
-import { USUAL_DATE_LOCALE } from './index';
+import { DEFAULT_DATE_LOCALE } from './index';
 
 /** How a day is written: as the title of today, with its weekday, in full, with its year, or in the least room. */
 export type DayStyle = 'today' | 'weekday' | 'long' | 'medium' | 'short' | 'month';
@@ -15,7 +15,7 @@ const FORMATS: Readonly<Record<DayStyle, Intl.DateTimeFormatOptions>> = {
 const formats = new Map<string, Intl.DateTimeFormat>();
 
 function formatOf(key: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
-	const known = formats.get(key) ?? new Intl.DateTimeFormat(USUAL_DATE_LOCALE, options);
+	const known = formats.get(key) ?? new Intl.DateTimeFormat(DEFAULT_DATE_LOCALE, options);
 	formats.set(key, known);
 	return known;
 }

@@ -1,14 +1,15 @@
-import { letter as english } from './en/letters';
+import { emailTexts as english } from './en/letters';
+import { languageOf, type Language } from './languages';
 
 /** Texts of letters. */
 export type LetterTexts = typeof english;
 
 /** The texts by language: a file of their own, since no page has them. */
-const LETTER_TEXTS: Readonly<Record<string, LetterTexts>> = { en: english };
+const EMAIL_TEXTS: Readonly<Record<Language, LetterTexts>> = { en: english };
 
 /** The texts of letters in a language; English where there are none. */
 export function letterTextsFor(locale = 'en'): LetterTexts {
-	return LETTER_TEXTS[locale] ?? english;
+	return EMAIL_TEXTS[languageOf(locale)];
 }
 
 /** A letter's words. */

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { CivilDate } from '$lib/core/calendar';
 import { REGIONS, type RegionReport } from '$lib/core/discomfort';
-import { REASON_CODES, type Judgement, type Reason } from '$lib/core/judgement';
+import { REASON_CODES, type AssessmentResult, type TriageReason } from '$lib/core/case-assessment';
 import { RULES_IN_FORCE } from '$lib/core/rules';
-import { LEVELS } from '$lib/core/triage';
+import { TRIAGE_LEVELS } from '$lib/core/triage';
 import {
 	accountLetter,
 	checkInLetter,
@@ -34,7 +34,7 @@ const on = '2026-03-02' as CivilDate;
 const hurts: RegionReport = { ...report, side: 'both', hinders: 'much' };
 
 /** What the reasons below rest on. */
-const grounds: Judgement = {
+const grounds: AssessmentResult = {
 	format: 'easy-corner.judgement/2',
 	level: 'emergency',
 	reasons: [],
@@ -64,7 +64,7 @@ const grounds: Judgement = {
 };
 
 /** A reason of every kind. */
-const REASONS: readonly Reason[] = [
+const REASONS: readonly TriageReason[] = [
 	{ code: 'emergency-sign', level: 'emergency', on, sign: 'chest-pain' },
 	{ code: 'urgent-sign', level: 'urgent', on, sign: 'one-calf-swollen' },
 	{ code: 'professional-sign', level: 'clinician', on, sign: 'wakes-at-night' },
@@ -84,7 +84,7 @@ const REASONS: readonly Reason[] = [
 	{ code: 'nothing-open', level: 'done', on }
 ];
 
-const replyTo = (...reasons: Reason[]) => replyEn('Ada Example', { ...grounds, reasons });
+const replyTo = (...reasons: TriageReason[]) => replyEn('Ada Example', { ...grounds, reasons });
 
 describe('letters', () => {
 	const letters = [
@@ -158,7 +158,7 @@ describe('the reply that is offered', () => {
 	});
 
 	it('sends nobody to the table who should see a doctor first, and to the phone whom it is urgent for', () => {
-		const of = (code: Reason['code']) => replyTo(...REASONS.filter((reason) => reason.code === code));
+		const of = (code: TriageReason['code']) => replyTo(...REASONS.filter((reason) => reason.code === code));
 		expect(of('emergency-sign')).toContain('call the emergency number at once');
 		for (const code of [
 			'urgent-sign',
@@ -172,7 +172,7 @@ describe('the reply that is offered', () => {
 	});
 
 	it('speaks of the steps of a plan only while there are any to do', () => {
-		const done: Judgement = { ...grounds, plan: { ...grounds.plan!, done: 3, carriedOut: on } };
+		const done: AssessmentResult = { ...grounds, plan: { ...grounds.plan!, done: 3, carriedOut: on } };
 		for (const code of ['moderate', 'hinders-much'] as const)
 			for (const judgement of [done, { ...grounds, plan: null }]) {
 				const reply = replyEn('Ada', { ...judgement, reasons: [{ code, level: 'soon', on }] });
@@ -197,7 +197,7 @@ describe('the words of the triage', () => {
 		expect(levelEn.clinician.rule).toContain(`a score of ${clinicianFrom} or more`);
 		expect(levelEn.clinician.rule).toContain(`${notBetter.days} days after the plan`);
 		expect(levelEn.soon.rule.toLowerCase()).toContain(`a score of ${soonFrom} to ${clinicianFrom - 1}`);
-		for (const level of LEVELS) {
+		for (const level of TRIAGE_LEVELS) {
 			const days = workingDaysToAct[level];
 			if (days) expect(levelEn[level].rule).toContain(`Within ${days} working days.`);
 			else expect(levelEn[level].rule).not.toContain('Within');

@@ -30,7 +30,7 @@ export function loadEn({ id, value, low, verdict }: CheckResult): string {
 	return verdict === 'off' ? LOADS[id][value < low ? 'low' : 'high'] : '';
 }
 
-/** How somebody works, as it stands in a sentence. */
+/** How someone works, as it stands in a sentence. */
 export const postureEn: Readonly<Record<Posture, string>> = { sitting: 'sitting', standing: 'standing' };
 
 /** What carries them. */

@@ -1,14 +1,14 @@
-import type { Judgement, Reason, ReasonCode } from '$lib/core/judgement';
+import type { AssessmentResult, TriageReason, ReasonCode } from '$lib/core/case-assessment';
 import { regionsEn } from './triage-en';
 
 /** What a text can depend on: a judgement, or what a line of a list has of it. */
-type ReplyGrounds = Pick<Judgement, 'reasons' | 'evidence'> & {
+type ReplyGrounds = Pick<AssessmentResult, 'reasons' | 'evidence'> & {
 	readonly worsts: readonly unknown[];
-	readonly plan: Pick<NonNullable<Judgement['plan']>, 'carriedOut'> | null;
+	readonly plan: Pick<NonNullable<AssessmentResult['plan']>, 'carriedOut'> | null;
 };
 
 /**
- * Texts that match a reason; none where no text of ours could know what to say, as with a message that somebody has to read. What a
+ * Texts that match a reason; none where no text of ours could know what to say, as with a message that someone has to read. What a
  * text says of a sign agrees with the page that the person saw: with a sign for a clinician easy steps may be done and nothing that has to
  * be forced; with an emergency nothing.
  */
@@ -57,11 +57,11 @@ const WORDS: Readonly<Record<ReasonCode, ((name: string, judgement: ReplyGrounds
 			: ''
 };
 
-const isSilent = ({ what }: Reason) => what === 'silent';
+const isSilent = ({ what }: TriageReason) => what === 'silent';
 
 /**
  * The text that matches the first of a case's reasons, to be read through and sent or changed; empty where none fits, as with a message
- * that somebody has to read and answer in their own words.
+ * that someone has to read and answer in their own words.
  */
 export function replyEn(name: string, judgement: ReplyGrounds | null): string {
 	const [first] = judgement?.reasons ?? [];

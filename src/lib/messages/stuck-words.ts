@@ -1,12 +1,12 @@
-import type { StuckAt } from '../core/answers';
+import type { StuckLocation } from '../core/answers';
 import type { ItemId } from '../core/checklist';
 import { checklistTextsFor } from './checklist';
 import type { Catalogue } from '.';
-import { wordsFor } from './words-for';
+import { wordsFor } from './words-by-facts';
 import type { Facts } from '../core/conditions';
 
-/** Where somebody is stuck, in words: the page, and the question as it was asked them. */
-export function stuckWords({ page, question }: StuckAt, facts: Facts, t: Catalogue): string {
+/** Where someone is stuck, in words: the page, and the question as it was asked them. */
+export function stuckWords({ page, question }: StuckLocation, facts: Facts, t: Catalogue): string {
 	const title = page === 'plan' ? t.stuck.plan : t.pages[page].title;
 	if (question.startsWith('check.')) {
 		const item = checklistTextsFor(t.locale).items[question.slice('check.'.length) as ItemId];

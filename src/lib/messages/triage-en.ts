@@ -1,9 +1,9 @@
-import { lists } from './en/lists';
+import { listTexts } from './en/lists';
 import { isHazard, type HazardId } from '$lib/core/checklist';
-import type { LiftWay, Region, RegionReport, Sign } from '$lib/core/discomfort';
-import type { Closable, Judgement, Reason, Waiting } from '$lib/core/judgement';
+import type { EmergencyClearance, Region, RegionReport, RedFlag } from '$lib/core/discomfort';
+import type { Closable, AssessmentResult, TriageReason, WaitingKind } from '$lib/core/case-assessment';
 import { dayWords } from './desk-dates';
-import type { Level } from '$lib/core/triage';
+import type { TriageLevel } from '$lib/core/triage';
 
 /** Names of the regions, as they stand in a sentence. */
 export const regionsEn: Readonly<Record<Region, string>> = {
@@ -21,7 +21,7 @@ export const regionsEn: Readonly<Record<Region, string>> = {
 };
 
 /** The signs, as the coordinator reads them. */
-export const signsEn: Readonly<Record<Sign, string>> = {
+export const signsEn: Readonly<Record<RedFlag, string>> = {
 	'chest-pain': 'pressure or pain in the chest',
 	'sudden-breathlessness': 'sudden trouble breathing',
 	'sudden-one-sided-weakness': 'sudden weakness or numbness on one side, or trouble speaking',
@@ -52,7 +52,7 @@ const hazardsEn: Readonly<Record<HazardId, string>> = {
 /** A hazard in words; null for what is none, or is of another checklist. */
 export const hazardEn = (finding: string): string | null => (isHazard(finding) ? hazardsEn[finding] : null);
 
-const waitingEn: Readonly<Record<Waiting, string>> = {
+const waitingEn: Readonly<Record<WaitingKind, string>> = {
 	equipment: 'asked for equipment',
 	message: 'wrote a message',
 	clinician: 'a clinician has written',
@@ -90,7 +90,7 @@ export function regionScoreEn(report: RegionReport): string {
 }
 
 /** What the words of a reason rest on. */
-export type Grounds = Pick<Judgement, 'evidence' | 'unclosable'>;
+export type Grounds = Pick<AssessmentResult, 'evidence' | 'unclosable'>;
 
 const GAPS: Readonly<Record<string, string>> = {
 	'knee low': 'seat too low',
@@ -108,26 +108,26 @@ function capital(text: string): string {
 }
 
 /** Why a case is where it is, as a sentence without its end. @param grounds the judgement that the reason is of */
-export function reasonEn(reason: Reason, grounds: Grounds): string {
+export function reasonEn(reason: TriageReason, grounds: Grounds): string {
 	return capital(wordsOf(reason, grounds));
 }
 
 /** What a tap on the stop page said. */
-export const LIFT_WORDS: Readonly<Record<LiftWay, string>> = {
+export const LIFT_WORDS: Readonly<Record<EmergencyClearance, string>> = {
 	seen: 'a doctor or emergency service has seen them',
 	mistake: 'they tapped it by mistake',
-	'safe-now': 'they’re safe now and somebody is with them'
+	'safe-now': 'they’re safe now and someone is with them'
 };
 
 /** What the person tapped on the stop page, and when; the sign stays open all the same. */
-function liftedEn({ lifted }: Reason): string {
+function liftedEn({ lifted }: TriageReason): string {
 	return lifted ? `. They said on ${dayWords(lifted.on, 'short')}: ${LIFT_WORDS[lifted.how]}` : '';
 }
 
-function wordsOf(reason: Reason, grounds: Grounds): string {
+function wordsOf(reason: TriageReason, grounds: Grounds): string {
 	const regions = grounds.evidence[reason.code] ?? [];
-	const names = lists.and(regions.map(regionEn));
-	const scores = lists.and(regions.map(regionScoreEn));
+	const names = listTexts.and(regions.map(regionEn));
+	const scores = listTexts.and(regions.map(regionScoreEn));
 	switch (reason.code) {
 		case 'emergency-sign':
 			return `Emergency: ${reason.sign ? signsEn[reason.sign] : 'a warning sign'}${liftedEn(reason)}`;
@@ -151,7 +151,7 @@ function wordsOf(reason: Reason, grounds: Grounds): string {
 			return `was better, now worse again: ${scores}`;
 		case 'unclosable': {
 			const gaps = grounds.unclosable.map(({ check, side }) => GAPS[`${check} ${side}`] ?? check);
-			return `${lists.and(gaps)}; nothing at home fixes it. Sore: ${names}`;
+			return `${listTexts.and(gaps)}; nothing at home fixes it. Sore: ${names}`;
 		}
 		case 'hazard': {
 			const hazard = hazardEn(reason.finding ?? '') ?? 'at the workstation';
@@ -171,7 +171,7 @@ function wordsOf(reason: Reason, grounds: Grounds): string {
 }
 
 /** Names of the levels, and the rule of each: shown wherever a case has a place in the order. */
-export const levelEn: Readonly<Record<Level, { readonly name: string; readonly rule: string }>> = {
+export const levelEn: Readonly<Record<TriageLevel, { readonly name: string; readonly rule: string }>> = {
 	emergency: {
 		name: 'Emergency',
 		rule: 'An emergency warning sign without an outcome. Act on the same day.'

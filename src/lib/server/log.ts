@@ -1,4 +1,4 @@
-import { Fault } from './fault';
+import { DomainError } from './domain-error';
 
 /** One line of the log. Route patterns and kinds only: no address with a token, no name, no answer. */
 export interface LogLine {
@@ -17,7 +17,7 @@ export function log(line: LogLine): void {
  * values of a statement.
  */
 export function describeError(error: unknown): { kind: string; where?: string } {
-	if (error instanceof Fault) return { kind: `fault:${error.kind}` };
+	if (error instanceof DomainError) return { kind: `fault:${error.kind}` };
 	if (!(error instanceof Error)) return { kind: typeof error };
 	const cause = error.cause as { code?: unknown } | undefined;
 	const code = (error as { code?: unknown }).code ?? cause?.code;

@@ -1,19 +1,19 @@
-import { useKeys } from './access/keys';
+import { configureKeys } from './access/secret-keys';
 import { WriteLimits } from './access/write-limits';
 import { readConfig, type Config } from './config';
 import { openDatabase, type OpenDatabase } from './db/client';
 import { DatabaseWatch } from './db/database-watch';
 import { startJobs, type Jobs } from './jobs/jobs';
-import { Changes } from './live/changes';
+import { ChangeFeed } from './live/changes';
 import { OpenStreams } from './live/open-streams';
 import { PlanPool } from './planning/plan-pool';
-import { receiveBounces } from './post/receive-bounces';
+import { receiveBounces } from './email/receive-bounces';
 
 /** What one process of the application runs on; made on first use, so that a build touches no database. */
 interface Runtime extends OpenDatabase {
 	readonly config: Config;
 	readonly planning: PlanPool;
-	readonly changes: Changes;
+	readonly changes: ChangeFeed;
 	readonly streams: OpenStreams;
 	readonly watch: DatabaseWatch;
 	readonly writes: WriteLimits;
@@ -23,10 +23,10 @@ interface Runtime extends OpenDatabase {
 let joined: Jobs | null = null;
 
 /** Wakes the queue. @param name what there is to do */
-export const wake: Jobs['wake'] = (name) => joined?.wake(name);
+export const wakeJob: Jobs['wake'] = (name) => joined?.wake(name);
 
 /** Joins the queue, once the database is of this version; leaves it when the process is asked to end. */
-export async function joinQueue(): Promise<void> {
+export async function startQueue(): Promise<void> {
 	const { db, config, pool, changes, watch } = runtime();
 	watch.start();
 	const jobs = await startJobs({ db, pool, config }, () => new Date());
@@ -51,9 +51,9 @@ export function runtime(): Runtime {
 	if (!made) {
 		const config = readConfig(process.env);
 		const { databaseUrl } = config;
-		useKeys(config.keys);
+		configureKeys(config.keys);
 		const open = openDatabase(databaseUrl, config.timeZone);
-		const changes = new Changes(databaseUrl);
+		const changes = new ChangeFeed(databaseUrl);
 		made = {
 			config,
 			planning: new PlanPool(),

@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import type { Session } from './access/sessions';
 import type { Actor } from './actor';
-import { Fault } from './fault';
+import { DomainError } from './domain-error';
 
 /** The signed-in user of a request, or the way to the sign-in page. */
 export function signedIn(locals: App.Locals): Actor & { kind: 'user' } {
@@ -15,8 +15,8 @@ export function ownSession({ user, session }: App.Locals): Session {
 	return session;
 }
 
-/** The signed-in user of a request that answers as data. @throws Fault `not-allowed` where there is none */
-export function needUser({ user }: App.Locals): Actor & { kind: 'user' } {
-	if (!user) throw new Fault('not-allowed', 'signInFirst');
+/** The signed-in user of a request that answers as data. @throws DomainError `not-allowed` where there is none */
+export function requireUser({ user }: App.Locals): Actor & { kind: 'user' } {
+	if (!user) throw new DomainError('not-allowed', 'signInFirst');
 	return user;
 }

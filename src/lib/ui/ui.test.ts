@@ -1,17 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { CHOICE_FIELDS, LENGTH_FIELDS } from '$lib/core/answers';
 import { planCorner } from '$lib/core/plan';
-import { sectionOf } from '$lib/core/section';
+import { sideViewOf } from '$lib/core/side-view';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../tests/support/random-corner';
 import { checkWords, surerWords } from './gap-mark/check-words';
 import { layOutGap, SCALE_HALF_MM } from './gap-mark/gap-scale';
 import { railTicks } from './rail/rail-ticks';
-import { frameFor } from './section/frame';
-import { mixSection } from './section/mix-section';
-import { pieceLabels } from './section/piece-labels';
-import { sectionWords } from './section/section-words';
-import { smoothPath } from './section/smooth-path';
+import { frameFor } from './side-view/frame';
+import { mixSection } from './side-view/mix-section';
+import { pieceLabels } from './side-view/piece-labels';
+import { sectionWords } from './side-view/section-words';
+import { smoothPath } from './side-view/smooth-path';
 
 const t = messagesFor();
 const check = (value: number, verdict: 'fits' | 'unsure' | 'off') => ({
@@ -77,7 +77,7 @@ describe('the rail', () => {
 describe('the section drawing', () => {
 	const corner = randomCorner(12, { rigid: 8, soft: 3, span: 0 });
 	const plan = planCorner(corner, 1).plans[0] ?? null;
-	const [now, after] = [sectionOf(corner, null), sectionOf(corner, plan)];
+	const [now, after] = [sideViewOf(corner, null), sideViewOf(corner, plan)];
 
 	it('is to scale, up and down as well as sideways, with the floor at the bottom', () => {
 		for (const width of [300, 640, 1100]) {

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { folded } from './kit/folded';
+import { openAttribute } from './kit/open-attribute';
 import { whenIdle } from './when-idle';
 
 beforeEach(() => void vi.useFakeTimers());
@@ -34,6 +34,6 @@ it('waits two seconds where a browser can’t tell', () => {
 });
 
 it('says of a fold only that it is open: what was opened before scripts stays so', () => {
-	expect(folded(true)).toEqual({ open: true });
-	expect(Object.keys(folded(false))).toEqual([]);
+	expect(openAttribute(true)).toEqual({ open: true });
+	expect(Object.keys(openAttribute(false))).toEqual([]);
 });

@@ -2,7 +2,7 @@
 import { parentPort } from 'node:worker_threads';
 import { adviseCorner } from '$lib/core/advice';
 import { shareHousehold } from '$lib/core/plan';
-import { spend, type PlanJob } from '$lib/server/planning/planning';
+import { solveBudget, type PlanJob } from '$lib/server/planning/planning';
 
 function answer(job: PlanJob): unknown {
 	switch (job.kind) {
@@ -11,7 +11,7 @@ function answer(job: PlanJob): unknown {
 		case 'share':
 			return shareHousehold(job.spots);
 		case 'spend':
-			return spend(job.question);
+			return solveBudget(job.question);
 	}
 }
 

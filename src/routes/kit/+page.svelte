@@ -5,9 +5,6 @@
 	import ShownFields from '$lib/ui/kit/shown/ShownFields.svelte';
 	import ShownOpening from '$lib/ui/kit/shown/ShownOpening.svelte';
 	import ShownSaying from '$lib/ui/kit/shown/ShownSaying.svelte';
-
-	let said = $state('Nothing has been chosen yet.');
-	const say = (words: string) => (said = words);
 </script>
 
 <svelte:head><title>Controls · Easy Corner</title></svelte:head>
@@ -15,11 +12,10 @@
 <main id="content" class="mx-auto max-w-5xl px-5 py-8">
 	<h1 class="text-title">Controls</h1>
 	<p class="text-lead">Every control of both doors, with its states.</p>
-	<p role="status" class="text-note text-ink-soft">{said}</p>
 	<ShownButtons />
 	<ShownFields />
-	<ShownChoices {say} />
-	<ShownOpening {say} />
+	<ShownChoices />
+	<ShownOpening />
 	<ShownSaying />
 	<ShownCharts />
 </main>

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { newestLetters } from '$lib/server/post/write-letter';
+import { newestEmails } from '$lib/server/email/queue-email';
 import type { PageServerLoad } from './$types';
 
 /** Longest text that is searched for, in characters. */
@@ -8,7 +8,7 @@ const LONGEST_SEARCH = 100;
 export const load: PageServerLoad = async ({ locals, url }) => {
 	if (locals.config.mode === 'production') error(404, 'There is nothing at this address.');
 	const sought = (url.searchParams.get('q') ?? '').replaceAll('\u0000', '').slice(0, LONGEST_SEARCH).trim();
-	const letters = await newestLetters(locals.db, sought);
+	const letters = await newestEmails(locals.db, sought);
 	return {
 		sought,
 		letters: letters.map(({ id, toName, toEmail, subject, writtenAt, state, tries, fault }) => ({

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { USUAL_DATE_LOCALE } from '$lib/messages';
+	import { DEFAULT_DATE_LOCALE } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import { LETTER_STATES } from './letter-states';
 
 	let { data } = $props();
 
-	const moment = new Intl.DateTimeFormat(USUAL_DATE_LOCALE, {
+	const moment = new Intl.DateTimeFormat(DEFAULT_DATE_LOCALE, {
 		dateStyle: 'medium',
 		timeStyle: 'short',
 		timeZone: 'UTC'

@@ -2,7 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import { LENGTH_UNITS } from '$lib/core/length';
 import { formReader } from '$lib/server/http/read-body';
-import { orJsonFault } from '$lib/server/http/answer-fault';
+import { withJsonError } from '$lib/server/http/error-responses';
 import { TEXT_SIZES } from '$lib/ui/theme/text-sizes';
 import type { RequestHandler } from './$types';
 
@@ -18,7 +18,7 @@ const A_YEAR = 365 * 24 * 60 * 60;
 
 /** Keeps colours or the coordinator's unit on this device and goes back to the page. */
 export const POST: RequestHandler = ({ request, cookies, url }) =>
-	orJsonFault(async () => {
+	withJsonError(async () => {
 		const { back, ...choices } = await read(request);
 		const options = {
 			path: '/',

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { messagesFor } from '$lib/messages';
-	import { deviceStorage } from '$lib/ui/walk/device-storage';
-	import { forgetOnDevice } from '$lib/ui/walk/kept-answers';
+	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
+	import { clearDeviceAnswers } from '$lib/ui/questionnaire/stored-answers';
 
 	const t = messagesFor();
 
 	// What is withdrawn must not lie on the device either.
-	onMount(() => void forgetOnDevice(deviceStorage()));
+	onMount(() => void clearDeviceAnswers(deviceStorage()));
 </script>
 
 <svelte:head><title>{t.withdraw.doneTitle} · {t.product}</title></svelte:head>

@@ -1,2 +1,10 @@
-export { grantOf, isPermitted, PERMISSIONS, rolesWith, type Grant, type Permission } from './permissions';
+export {
+	grantOf,
+	isPermitted,
+	PERMISSIONS,
+	rolesWith,
+	SHOWS_PEOPLE,
+	type Grant,
+	type Permission
+} from './permissions';
 export { ROLES, type Role } from './roles';

@@ -24,7 +24,7 @@ export const PERMISSIONS = {
 	/** One's own account: password, second factor, passkeys, signed-in browsers. */
 	'account:own': row('all', 'all', 'all'),
 	'accounts:manage': COORDINATORS,
-	/** Needs the right of the account besides: somebody who has it gives it. */
+	/** Needs the right of the account besides: someone who has it gives it. */
 	'audit-log:read': COORDINATORS,
 	/** Changes as they happen, on pages that are open. */
 	'desk:live': row('all', 'all', 'none'),
@@ -57,8 +57,42 @@ export const PERMISSIONS = {
 	'settings:change': COORDINATORS
 } as const satisfies Readonly<Record<string, Readonly<Record<Role, Grant>>>>;
 
-/** An act that somebody may or may not do. */
+/** An act that someone may or may not do. */
 export type Permission = keyof typeof PERMISSIONS;
+
+/** Which permissions open pages that show employees by name: opening one is written to the audit log. */
+export const SHOWS_PEOPLE: Readonly<Record<Permission, boolean>> = {
+	'account:own': false,
+	'accounts:manage': false,
+	'audit-log:read': false,
+	'desk:live': false,
+	'desk:undo': false,
+	'cases:read': true,
+	'cases:act': true,
+	'assessments:send': true,
+	'messages:write': true,
+	'emails:release': true,
+	'equipment:read': true,
+	'equipment:decide': true,
+	'follow-ups:read': true,
+	'follow-ups:set': true,
+	'people:read': true,
+	'people:change': true,
+	'people:export': true,
+	'people:erase': true,
+	'referrals:make': true,
+	'referrals:list': true,
+	'referrals:read': true,
+	'referrals:answer': true,
+	'retention:set': true,
+	'rounds:read': true,
+	'rounds:run': true,
+	'workforce:read': false,
+	'workforce:live': false,
+	'reports:make': false,
+	'prices:set': false,
+	'settings:change': false
+};
 
 /**
  * How far a role may go with an act. Denied by default: a role or an act that the table does not have, as one that a newer version wrote into

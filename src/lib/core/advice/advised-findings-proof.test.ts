@@ -3,7 +3,7 @@ import { randomPerson } from '../../../../tests/support/random-person';
 import { casesOf } from '../../../../tests/support/rotation';
 import { whatIsTold } from '../../../../tests/support/what-is-told';
 import { checkArmrest } from '../seat';
-import { distanceWith } from '../sight';
+import { viewingDistanceWith } from '../sight';
 import { setUpAfter, situationAfter } from '../plan';
 
 const people = casesOf(3000, 250).map((seed) => whatIsTold(randomPerson(seed + 40_000)));
@@ -36,7 +36,9 @@ describe('what is no stack', () => {
 				expect(last.verdict).not.toBe('off');
 				set += 1;
 			} else if (steps.length > 0)
-				expect(Math.abs(last.value - distanceWith(corner, setUpAfter(corner, plan)))).toBeLessThanOrEqual(1);
+				expect(
+					Math.abs(last.value - viewingDistanceWith(corner, setUpAfter(corner, plan)))
+				).toBeLessThanOrEqual(1);
 		}
 		expect(set).toBeGreaterThan(8);
 	});

@@ -10,28 +10,28 @@ import {
 	type OrderedFinding
 } from '../checklist';
 import { checkCorner, situationNow, type CheckResult } from '../checks';
-import { factsOf, holdsFor, undoes, type Act } from '../conditions';
-import type { Arms, Corner } from '../corner';
+import { factsOf, conditionHolds, conflictsWith, type Adjustment } from '../conditions';
+import type { WorkingArms, Corner } from '../corner';
 import type { RegionReport } from '../discomfort';
 import { situationAfter, type Plan, type PlanStep } from '../plan';
 
 /** What becomes of a finding once the plan is carried out: it stays, the plan closes it, or the plan causes it. */
-export type FindingFate = 'stays' | 'closed' | 'caused';
+export type FindingOutcome = 'stays' | 'closed' | 'caused';
 
 /** A finding with what becomes of it, and what is done about it. */
 export interface AdvisedFinding extends OrderedFinding {
-	readonly fate: FindingFate;
+	readonly fate: FindingOutcome;
 	/** What to do about it at home, as far as it holds for this person and undoes nothing else; the likeliest first. */
 	readonly fixes: readonly HouseholdFix[];
 }
 
 /** What a person told besides lengths. */
-export interface AnsweredAbout {
+export interface ChecklistContext {
 	readonly checklist: Checklist;
 	readonly answers: ChecklistAnswers;
 	readonly reports: readonly RegionReport[];
 	/** The arms that they work with; both if left out. */
-	readonly arms?: Arms;
+	readonly arms?: WorkingArms;
 }
 
 /** Fixes said of one finding: the likeliest, so that a page stays short. */
@@ -59,16 +59,21 @@ const STEP_OF: Readonly<Partial<Record<FindingId, PlanStep['place']>>> = {
 };
 
 /** Whether a step of a plan sees to a finding by itself: the step says so, and nothing else has to. */
-export const isOfStep = (finding: FindingId, steps: readonly Pick<PlanStep, 'place'>[]): boolean =>
+export const isCoveredByStep = (finding: FindingId, steps: readonly Pick<PlanStep, 'place'>[]): boolean =>
 	steps.some(({ place }) => place === STEP_OF[finding]);
 
 /** The acts that the steps of a plan are. */
-export function actsOf(corner: Corner, plan: Plan | null, steps: readonly PlanStep[]): Act[] {
+export function adjustmentsOfSteps(
+	corner: Corner,
+	plan: Plan | null,
+	steps: readonly PlanStep[]
+): Adjustment[] {
 	if (!plan || steps.length === 0) return [];
 	const now = situationNow(corner).setUp;
 	const after = situationAfter(corner, plan);
 	const { setUp } = after;
-	const moved = (by: number, up: Act, down: Act): Act[] => (by === 0 ? [] : [by > 0 ? up : down]);
+	const moved = (by: number, up: Adjustment, down: Adjustment): Adjustment[] =>
+		by === 0 ? [] : [by > 0 ? up : down];
 	const distance = steps.some(({ place }) => place === 'distance')
 		? (after.distanceMm ?? 0) - corner.spot.screen.distance
 		: 0;
@@ -103,17 +108,17 @@ function isClosed(
 	if (steps.length === 0) return false;
 	const { closedBy } = findingRule(finding);
 	if (after.has(finding) || (closedBy && !fitsIn(plan.after, closedBy))) return false;
-	if (isOfStep(finding, steps)) return true;
+	if (isCoveredByStep(finding, steps)) return true;
 	return closedBy ? !fitsIn(before, closedBy) : (measured?.isSure ?? false);
 }
 
 /** Findings of a corner, and of the corner as a plan leaves it, each with what becomes of it. */
 function withFates(
 	corner: Corner,
-	told: AnsweredAbout,
+	told: ChecklistContext,
 	plan: Plan | null,
 	steps: readonly PlanStep[]
-): (OrderedFinding & { readonly fate: FindingFate })[] {
+): (OrderedFinding & { readonly fate: FindingOutcome })[] {
 	const now = measuredFindings(corner);
 	const later = plan && steps.length > 0 ? measuredFindings(corner, situationAfter(corner, plan)) : now;
 	// What was only likely and the plan makes sure is brought about by it too.
@@ -143,16 +148,16 @@ function withFates(
  */
 export function advisedFindings(
 	corner: Corner,
-	told: AnsweredAbout,
+	told: ChecklistContext,
 	plan: Plan | null,
 	steps: readonly PlanStep[]
 ): AdvisedFinding[] {
 	const facts = factsOf(corner, told.arms);
-	const taken = actsOf(corner, plan, steps);
-	const isTold = ({ finding, seenIn, measured, fate }: OrderedFinding & { readonly fate: FindingFate }) =>
+	const taken = adjustmentsOfSteps(corner, plan, steps);
+	const isTold = ({ finding, seenIn, measured, fate }: OrderedFinding & { readonly fate: FindingOutcome }) =>
 		!OF_HEIGHTS.has(finding) &&
 		(seenIn.length > 0 || (measured?.isSure ?? false)) &&
-		!(fate === 'caused' && isOfStep(finding, steps));
+		!(fate === 'caused' && isCoveredByStep(finding, steps));
 	return withFates(corner, told, plan, steps)
 		.filter(isTold)
 		.map((found) => {
@@ -160,8 +165,8 @@ export function advisedFindings(
 			const fixes: HouseholdFix[] = [];
 			for (const id of findingRule(found.finding).household) {
 				const { holds, act } = fixRule(id);
-				const isUndone = act !== null && taken.some((other) => undoes(act, other));
-				if (fixes.length >= MOST_FIXES || isUndone || !holdsFor(holds, facts)) continue;
+				const isUndone = act !== null && taken.some((other) => conflictsWith(act, other));
+				if (fixes.length >= MOST_FIXES || isUndone || !conditionHolds(holds, facts)) continue;
 				fixes.push(id);
 				if (act) taken.push(act);
 			}

@@ -1,24 +1,29 @@
 export {
 	adviseCorner,
-	keptAdvice,
+	summarizeAdvice,
 	type Advice,
-	type KeptAdvice,
-	type KeptMore,
-	type KeptOutcome,
-	type KeptPurchase
+	type AdviceSummary,
+	type ExtraItemSummary,
+	type OutcomeSummary,
+	type PurchaseSummary
 } from './advise-corner';
-export { firstActs, type FirstAct } from './first-acts';
-export { pageActs } from './page-acts';
-export { toldDistance, type ToldDistance } from './told-distance';
+export { firstActions, type FirstAction } from './first-actions';
+export { planPageActions } from './plan-page-actions';
+export { advisedViewingDistance, type AdvisedViewingDistance } from './advised-viewing-distance';
 export { readAdvice, readPurchases, type StoredAdvice, type StoredPurchase } from './read-advice';
 export {
-	actsOf,
+	adjustmentsOfSteps,
 	advisedFindings,
-	isOfStep,
+	isCoveredByStep,
 	type AdvisedFinding,
-	type FindingFate,
-	type AnsweredAbout
+	type FindingOutcome,
+	type ChecklistContext
 } from './advised-findings';
-export { OTHER_CHECK_IDS, otherChecks, type OtherCheck, type OtherCheckId } from './other-checks';
-export { sideLookOf, type SideLook, type SidePointId } from './side-look';
-export { isLeftAlone, offersOf, stepsToDo, type Offer } from './offers';
+export {
+	NON_HEIGHT_CHECK_IDS,
+	nonHeightChecks,
+	type NonHeightCheck,
+	type NonHeightCheckId
+} from './non-height-checks';
+export { sideViewPointsFor, type SideViewPoint, type SideViewPointId } from './side-view-points';
+export { needsNoPlan, planOffers, stepsOfOffer, type PlanOffer } from './plan-offers';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { PLAIN_CHAIR } from '../../../../tests/support/plain-chair';
 import type { Corner, MeasuringMethod } from '../corner';
-import { adviseCorner, offersOf, stepsToDo } from './index';
+import { adviseCorner, planOffers, stepsOfOffer } from './index';
 
 /** 171 cm at a dining table with a laptop alone; five books, a ream, two pillows and two towels to build with. */
 function diningTable(by: MeasuringMethod, body: Corner['body'] = {}): Corner {
@@ -80,8 +80,8 @@ describe('a laptop alone at a dining table', () => {
 		expect(withKeyboard.stations.screen.rise).toBeGreaterThan(100);
 		expect(value(withKeyboard.after, 'eye')).toBeGreaterThan(value(before, 'eye') + 100);
 		// Reading can be looked at and worked on; what it builds is told step by step.
-		const place = offersOf(corner, advice).findIndex(({ kind }) => kind === 'reading');
-		expect(stepsToDo(corner, advice, place).map((step) => step.place)).toContain('screen');
+		const place = planOffers(corner, advice).findIndex(({ kind }) => kind === 'reading');
+		expect(stepsOfOffer(corner, advice, place).map((step) => step.place)).toContain('screen');
 	});
 
 	it('has the rise of five books, a ream less what the feet took, for reading', () => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
-import { adviseCorner, keptAdvice, readAdvice, readPurchases, type StoredAdvice } from './index';
+import { adviseCorner, summarizeAdvice, readAdvice, readPurchases, type StoredAdvice } from './index';
 
 /** An advice as the first version kept it: purchases with what they leave open, more firm things among them. */
 function ofVersion1(seed: number): StoredAdvice {
@@ -11,7 +11,7 @@ function ofVersion1(seed: number): StoredAdvice {
 		laptop: _laptop,
 		first: _first,
 		...rest
-	} = keptAdvice(adviseCorner(corner));
+	} = summarizeAdvice(adviseCorner(corner));
 	const { isBoundByThigh: _bound, ...old } = rest;
 	const open = [{ id: 'eye', side: 'low', mm: 80 }] as const;
 	return {
@@ -45,7 +45,7 @@ describe('an advice of the first version', () => {
 	});
 
 	it('is read once: what is of today is handed on as it is', () => {
-		const today = keptAdvice(adviseCorner(randomCorner(5, { rigid: 4, soft: 1, span: 0 })));
+		const today = summarizeAdvice(adviseCorner(randomCorner(5, { rigid: 4, soft: 1, span: 0 })));
 		expect(readAdvice(today)).toBe(today);
 		expect(readPurchases(today.purchases)).toEqual(today.purchases);
 	});

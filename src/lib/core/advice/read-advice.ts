@@ -1,6 +1,6 @@
 import { CHECK_IDS, type CheckId } from '../checks';
-import { costOfDistance, recommendedOf, WEIGHT, type OpenGap, type PurchaseId } from '../plan';
-import type { KeptAdvice, KeptOutcome, KeptPurchase } from './advise-corner';
+import { costOfDistance, recommendedPlan, CHECK_WEIGHTS, type OpenGap, type PurchaseId } from '../plan';
+import type { AdviceSummary, OutcomeSummary, PurchaseSummary } from './advise-corner';
 
 /** One thing of an advice of the first version: what would close a check, bought or stacked from more of what is there. */
 interface OldPurchase {
@@ -12,7 +12,7 @@ interface OldPurchase {
 
 /** An advice as it was kept up to version 1 of the format. */
 interface OldAdvice extends Omit<
-	KeptAdvice,
+	AdviceSummary,
 	'format' | 'purchases' | 'more' | 'laptop' | 'first' | 'isBoundByThigh'
 > {
 	readonly format: 'easy-corner.plan/1';
@@ -21,16 +21,16 @@ interface OldAdvice extends Omit<
 }
 
 /** An advice as the database has it. */
-export type StoredAdvice = KeptAdvice | OldAdvice;
+export type StoredAdvice = AdviceSummary | OldAdvice;
 
 /** One purchase as the database has it. */
-export type StoredPurchase = KeptPurchase | OldPurchase;
+export type StoredPurchase = PurchaseSummary | OldPurchase;
 
 const weighed = (gaps: readonly OpenGap[]): number =>
-	gaps.reduce((sum, { id, mm }) => sum + WEIGHT[id] * costOfDistance(mm), 0);
+	gaps.reduce((sum, { id, mm }) => sum + CHECK_WEIGHTS[id] * costOfDistance(mm), 0);
 
 /** What a purchase of the first version changed, told as it is told now. */
-function outcomeOf({ closes, open }: OldPurchase, without: readonly OpenGap[]): KeptOutcome {
+function outcomeOf({ closes, open }: OldPurchase, without: readonly OpenGap[]): OutcomeSummary {
 	const mm = (gaps: readonly OpenGap[], id: CheckId) => gaps.find((gap) => gap.id === id)?.mm ?? 0;
 	const changes = CHECK_IDS.map((id) => ({ id, from: mm(without, id), to: mm(open, id) })).filter(
 		({ from, to }) => from > 0 || to > 0
@@ -44,7 +44,7 @@ const isOld = (purchase: StoredPurchase): purchase is OldPurchase => 'firmMm' in
 export function readPurchases(
 	stored: readonly StoredPurchase[],
 	without: readonly OpenGap[] = []
-): KeptPurchase[] {
+): PurchaseSummary[] {
 	return stored.flatMap((one) => {
 		if (!isOld(one)) return [one];
 		return one.firmMm === null ? [{ ...outcomeOf(one, without), purchases: one.purchases }] : [];
@@ -55,10 +55,10 @@ export function readPurchases(
  * Reads an advice of any version without loss: one of the first keeps its plans and its numbers, and is told in the words of today.
  * A person goes on with the plan they have until they ask for a new one.
  */
-export function readAdvice(stored: StoredAdvice): KeptAdvice {
+export function readAdvice(stored: StoredAdvice): AdviceSummary {
 	if (stored.format === 'easy-corner.advise/2') return stored;
 	const { compromise: _told, purchases, ...rest } = stored;
-	const without = recommendedOf(rest.ladder, rest.plans)?.open ?? [];
+	const without = recommendedPlan(rest.ladder, rest.plans)?.open ?? [];
 	const firm = purchases.find(({ firmMm }) => firmMm !== null);
 	return {
 		...rest,

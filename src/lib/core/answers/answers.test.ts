@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_PEOPLE } from '../../../../seed/people';
 import { validateCorner } from '../corner/validate-corner';
-import { modesOf } from '../household';
+import { placementModes } from '../household';
 import { planCorner, setUpAfter } from '../plan';
-import { reMeasuredOf } from '../section';
+import { remeasuredHeightsOf } from '../side-view';
 import {
 	CHOICE_FIELDS,
 	convertUnit,
@@ -11,16 +11,16 @@ import {
 	ANSWER_FIELDS,
 	THING_FIELD_PATTERN,
 	LENGTH_FIELDS,
-	learnedRises,
-	likelyMeant,
+	measuredPadRises,
+	suggestLength,
 	listedThings,
-	outField,
+	leftOutField,
 	checklistAnswersOf,
 	discomfortFromAnswers,
 	factsOfAnswers,
 	pageOfField,
-	PAGES,
-	signsOf,
+	QUESTIONNAIRE_PAGES,
+	redFlagsOf,
 	partialChecks,
 	thingField
 } from './index';
@@ -161,17 +161,17 @@ describe('fields', () => {
 
 	it('stand on a page each, and every page but the person’s has some', () => {
 		const pages = new Set([...ANSWER_FIELDS.keys(), 'thing.0.a'].map(pageOfField));
-		expect(PAGES.filter((page) => !pages.has(page))).toEqual([]);
+		expect(QUESTIONNAIRE_PAGES.filter((page) => !pages.has(page))).toEqual([]);
 		expect(pageOfField('check.phone')).toBe('light');
 		expect(pageOfField('check.get-up')).toBe('second');
 		expect(pageOfField('cant.seatHeight')).toBe('feet');
 	});
 
 	it('find the slip of a point or of a unit', () => {
-		expect(likelyMeant(74, [600, 1150])).toBe(740);
-		expect(likelyMeant(7400, [600, 1150])).toBe(740);
-		expect(likelyMeant(29, [600, 1150])).toBe(737);
-		expect(likelyMeant(5, [600, 1150])).toBeUndefined();
+		expect(suggestLength(74, [600, 1150])).toBe(740);
+		expect(suggestLength(7400, [600, 1150])).toBe(740);
+		expect(suggestLength(29, [600, 1150])).toBe(737);
+		expect(suggestLength(5, [600, 1150])).toBeUndefined();
 	});
 });
 
@@ -181,7 +181,7 @@ describe('what the walk asks besides lengths', () => {
 			place: 'table'
 		});
 		expect(
-			signsOf({ 'sign.after-injury': 'yes', 'sign.chest-pain': 'yes', 'sign.wakes-at-night': 'no' })
+			redFlagsOf({ 'sign.after-injury': 'yes', 'sign.chest-pain': 'yes', 'sign.wakes-at-night': 'no' })
 		).toEqual(['chest-pain', 'after-injury']);
 		expect(factsOfAnswers({ screenKind: 'monitor', keysKind: 'built-in' }, 'upright').keys).toBe('separate');
 	});
@@ -224,11 +224,11 @@ describe('what the walk asks besides lengths', () => {
 			cornerFromAnswers(answers, 'upright').corner?.household.find((item) => item.id === `t${index}`)
 				?.count ?? 0;
 		const all = count(mirela);
-		expect(count({ ...mirela, [outField(`t${index}`)]: 'yes' })).toBe(all - 1);
-		expect(count({ ...mirela, [outField(`t${index}`)]: 'yes', [outField(`t${index}#2`)]: 'yes' })).toBe(
-			all - 2
-		);
-		expect(count({ ...mirela, [outField(`t${index}`)]: '' })).toBe(all);
+		expect(count({ ...mirela, [leftOutField(`t${index}`)]: 'yes' })).toBe(all - 1);
+		expect(
+			count({ ...mirela, [leftOutField(`t${index}`)]: 'yes', [leftOutField(`t${index}#2`)]: 'yes' })
+		).toBe(all - 2);
+		expect(count({ ...mirela, [leftOutField(`t${index}`)]: '' })).toBe(all);
 	});
 
 	it('learns what a pillow really rises from the seat measured again, and plans with it from then on', () => {
@@ -237,15 +237,15 @@ describe('what the walk asks besides lengths', () => {
 		if (!corner || !plan) throw new Error('No plan');
 		const pillow = plan.stations.seat.pieces.find(({ mode }) => mode === 'flat');
 		if (!pillow) throw new Error('No pillow on the seat');
-		const planned = reMeasuredOf(corner, setUpAfter(corner, plan));
-		expect(learnedRises(corner, plan, planned)).toEqual({});
+		const planned = remeasuredHeightsOf(corner, setUpAfter(corner, plan));
+		expect(measuredPadRises(corner, plan, planned)).toEqual({});
 		const half = (planned.seatUnder ?? 0) - Math.round(plan.stations.seat.rise / 2);
-		const learned = learnedRises(corner, plan, { ...planned, seatUnder: half });
+		const learned = measuredPadRises(corner, plan, { ...planned, seatUnder: half });
 		const told = Number(Object.values(learned)[0]);
 		expect(Math.abs(told - pillow.rise / 2)).toBeLessThanOrEqual(1);
 		const again = cornerFromAnswers({ ...mirela, ...learned }, 'upright').corner;
 		const item = again?.household.find(({ id }) => id === pillow.id);
-		expect(item && modesOf(item)[0]?.rise).toBe(told);
+		expect(item && placementModes(item)[0]?.rise).toBe(told);
 		expect(again?.household.length).toBe(corner.household.length);
 	});
 });

@@ -1,20 +1,20 @@
 import { describe, expect, it } from 'vitest';
 import { randomAnswers } from '../../../../tests/support/random-answers';
 import { checkCorner } from '../checks';
-import type { Way } from '../corner';
+import type { SittingStyle } from '../corner';
 import { validateCorner } from '../corner/validate-corner';
 import {
 	cornerFromAnswers,
 	discomfortFromAnswers,
-	issuesOf,
-	issuesOn,
+	answerIssues,
+	pageIssues,
 	pageOfField,
-	PAGES,
+	QUESTIONNAIRE_PAGES,
 	partialChecks
 } from './index';
 
-const WAYS: readonly Way[] = ['upright', 'open', 'forearms-down', 'active'];
-/** Answers as they lie in a draft that somebody left half way, and as nobody would type them. */
+const WAYS: readonly SittingStyle[] = ['upright', 'open', 'forearms-down', 'active'];
+/** Answers as they lie in a draft that someone left half way, and as nobody would type them. */
 const drafts = Array.from({ length: 300 }, (_, seed) => ({
 	answers: randomAnswers(seed),
 	way: WAYS[seed % WAYS.length] ?? 'upright'
@@ -35,10 +35,10 @@ describe('any answers that the server takes', () => {
 
 	it('have each fault on one page, where its field is', () => {
 		for (const { answers, way } of drafts) {
-			const all = issuesOf(answers, way);
-			const byPage = PAGES.flatMap((page) => issuesOn(page, answers, way));
+			const all = answerIssues(answers, way);
+			const byPage = QUESTIONNAIRE_PAGES.flatMap((page) => pageIssues(page, answers, way));
 			expect(byPage.map(({ field }) => field).sort()).toEqual(all.map(({ field }) => field).sort());
-			for (const { field } of all) expect(PAGES).toContain(pageOfField(field));
+			for (const { field } of all) expect(QUESTIONNAIRE_PAGES).toContain(pageOfField(field));
 		}
 	});
 

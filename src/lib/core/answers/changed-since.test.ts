@@ -4,9 +4,9 @@ import {
 	convertUnit,
 	cornerFromAnswers,
 	discomfortFromAnswers,
-	haveChangedSince,
-	learnedField,
-	signsOf
+	answersChangedSince,
+	measuredRiseField,
+	redFlagsOf
 } from './index';
 
 const answered = DEMO_PEOPLE.flatMap(({ answers }) => (answers ? [answers as Record<string, string>] : []));
@@ -14,16 +14,16 @@ const answered = DEMO_PEOPLE.flatMap(({ answers }) => (answers ? [answers as Rec
 function takenIn(answers: Record<string, string>) {
 	const { corner } = cornerFromAnswers(answers, 'upright');
 	if (!corner) throw new Error('Not answered');
-	return { corner, discomfort: discomfortFromAnswers(answers).reports, signs: signsOf(answers) };
+	return { corner, discomfort: discomfortFromAnswers(answers).reports, signs: redFlagsOf(answers) };
 }
 
 describe('answers that were sent', () => {
 	it('have not changed as long as they say the same, in whichever unit', () => {
 		for (const answers of answered) {
-			expect(haveChangedSince(takenIn(answers), answers, 'upright')).toBe(false);
+			expect(answersChangedSince(takenIn(answers), answers, 'upright')).toBe(false);
 			for (const unit of ['cm', 'mm', 'in'] as const) {
 				const converted = convertUnit(answers, (answers.unit ?? 'cm') as 'cm', unit);
-				expect(haveChangedSince(takenIn(answers), converted, 'upright')).toBe(false);
+				expect(answersChangedSince(takenIn(answers), converted, 'upright')).toBe(false);
 			}
 		}
 	});
@@ -41,7 +41,7 @@ describe('answers that were sent', () => {
 		['a piece that doesn’t work', { 'out.t0': 'yes' }]
 	])('have changed with %s', (_, fields) => {
 		const mirela = answered[1] ?? {};
-		expect(haveChangedSince(takenIn(mirela), { ...mirela, ...fields }, 'upright')).toBe(true);
+		expect(answersChangedSince(takenIn(mirela), { ...mirela, ...fields }, 'upright')).toBe(true);
 	});
 
 	it('have not changed by what was learnt of a pillow: that counts from the next plan on', () => {
@@ -49,9 +49,9 @@ describe('answers that were sent', () => {
 		const taken = takenIn(mirela);
 		const pad = taken.corner.household.find(({ kind }) => kind === 'pillow' || kind === 'cushion');
 		if (!pad) throw new Error('No pillow');
-		const learned = { ...mirela, [learnedField(Number(pad.id.slice(1)))]: '33' };
+		const learned = { ...mirela, [measuredRiseField(Number(pad.id.slice(1)))]: '33' };
 		expect(cornerFromAnswers(learned, 'upright').corner).not.toEqual(taken.corner);
-		expect(haveChangedSince(taken, learned, 'upright')).toBe(false);
-		expect(haveChangedSince(taken, { ...learned, surfaceHeight: '71' }, 'upright')).toBe(true);
+		expect(answersChangedSince(taken, learned, 'upright')).toBe(false);
+		expect(answersChangedSince(taken, { ...learned, surfaceHeight: '71' }, 'upright')).toBe(true);
 	});
 });

@@ -1,33 +1,33 @@
-import type { Corner, HouseholdItem, Way } from '../corner';
-import type { RegionReport, Sign } from '../discomfort';
+import type { Corner, HouseholdItem, SittingStyle } from '../corner';
+import type { RegionReport, RedFlag } from '../discomfort';
 import { sameDocument } from '../same-document';
 import { cornerFromAnswers } from './corner-from-answers';
 import { discomfortFromAnswers } from './discomfort-answers';
 import type { Answers } from './fields';
-import { learnedField } from './things';
-import { signsOf } from './walk-answers';
+import { measuredRiseField } from './household-things';
+import { redFlagsOf } from './checklist-fields';
 
 /** What was made of answers when they were sent. */
-export interface TakenIn {
+export interface SubmittedState {
 	readonly corner: Corner;
 	readonly discomfort: readonly RegionReport[] | null;
-	readonly signs: readonly Sign[];
+	readonly signs: readonly RedFlag[];
 }
 
 /** Things as they were given: what was learnt of a pad is no change of the person's, and counts from the next plan on. */
 function asTold(items: readonly HouseholdItem[], answers: Answers): unknown[] {
 	return items.map((item) => {
-		if (!answers[learnedField(Number(item.id.slice(1)))]) return item;
+		if (!answers[measuredRiseField(Number(item.id.slice(1)))]) return item;
 		const [, ...sides] = [...item.size].sort((a, b) => a - b);
 		return { ...item, size: sides };
 	});
 }
 
 /** Whether answers say something else now than when they were sent, so that a plan made of them is an older one. */
-export function haveChangedSince(
-	{ corner, discomfort, signs }: TakenIn,
+export function answersChangedSince(
+	{ corner, discomfort, signs }: SubmittedState,
 	answers: Answers,
-	way: Way
+	way: SittingStyle
 ): boolean {
 	const now = cornerFromAnswers(answers, way).corner;
 	const told = discomfortFromAnswers(answers);
@@ -36,6 +36,6 @@ export function haveChangedSince(
 	return !(
 		sameDocument(document(now), document(corner)) &&
 		sameDocument(told.reports, discomfort) &&
-		sameDocument(signsOf(answers), signs)
+		sameDocument(redFlagsOf(answers), signs)
 	);
 }

@@ -5,33 +5,33 @@ import {
 	type MeasuredBody,
 	type MeasuredLength,
 	type Range,
-	type Way
+	type SittingStyle
 } from '../corner';
 import { REGIONS, type Region } from '../discomfort';
 import type { LengthUnit } from '../length';
-import { caresOf } from './care-answers';
+import { precautionsOf } from './precaution-answers';
 import { discomfortFromAnswers } from './discomfort-answers';
 import {
 	BODY_FIELDS,
 	bodyMethodOf,
-	choiceOf,
-	isGiven,
+	chosenOption,
+	isFieldAnswered,
 	LENGTH_FIELDS,
 	unitOf,
 	type Answers,
 	type LengthFieldName
 } from './fields';
 import { handsFromAnswers } from './hands-from-answers';
-import { readLength, type FieldIssue } from './read-length';
+import { readLengthField, type FieldIssue } from './read-length-field';
 import {
-	isLeftOpen,
-	isRequired,
-	isStoodInFor,
-	rangeFields,
-	usualLength,
-	type Movable
-} from './usual-lengths';
-import { householdOf } from './things';
+	isMarkedUnmeasured,
+	isRequiredLength,
+	hasDefaultLength,
+	adjustmentRangeFields,
+	defaultLength,
+	type AdjustableFurniture
+} from './default-lengths';
+import { householdOf } from './household-things';
 
 /** A corner made of answers, or null with what is missing or can't be read, in the order of the pages. */
 export interface CornerFromAnswers {
@@ -54,13 +54,17 @@ class Reader {
 	length(name: LengthFieldName): number {
 		const field = LENGTH_FIELDS[name];
 		const text = this.answers[name];
-		if (isLeftOpen(this.answers, name)) {
-			this.guessed ||= isRequired(name, this.answers);
-			return usualLength(name, this.answers);
+		if (isMarkedUnmeasured(this.answers, name)) {
+			this.guessed ||= isRequiredLength(name, this.answers);
+			return defaultLength(name, this.answers);
 		}
-		if (!isGiven(this.answers, name) && isStoodInFor(name) && !isRequired(name, this.answers))
-			return usualLength(name, this.answers);
-		const read = readLength(name, text, this.unit, field);
+		if (
+			!isFieldAnswered(this.answers, name) &&
+			hasDefaultLength(name) &&
+			!isRequiredLength(name, this.answers)
+		)
+			return defaultLength(name, this.answers);
+		const read = readLengthField(name, text, this.unit, field);
 		if (read.ok) return read.mm;
 		this.issues.push(read.issue);
 		return 0;
@@ -68,23 +72,25 @@ class Reader {
 
 	/** A length that may be left out. */
 	optional(name: LengthFieldName): number | null {
-		if (!isGiven(this.answers, name)) return null;
-		const read = readLength(name, this.answers[name], this.unit, LENGTH_FIELDS[name]);
+		if (!isFieldAnswered(this.answers, name)) return null;
+		const read = readLengthField(name, this.answers[name], this.unit, LENGTH_FIELDS[name]);
 		if (read.ok) return read.mm;
 		this.issues.push(read.issue);
 		return null;
 	}
 
 	/** @param now as it is set: within the range, where an end of that was not measured */
-	range(of: Movable, now: number): Range {
-		const { low, high } = rangeFields(of);
+	range(of: AdjustableFurniture, now: number): Range {
+		const { low, high } = adjustmentRangeFields(of);
 		const measured = (name: LengthFieldName) =>
-			isGiven(this.answers, name) && !isLeftOpen(this.answers, name) ? this.length(name) : null;
+			isFieldAnswered(this.answers, name) && !isMarkedUnmeasured(this.answers, name)
+				? this.length(name)
+				: null;
 		const [lowest, highest] = [measured(low), measured(high)];
 		// A usual end gives way to what was measured: it must never stand on the wrong side of it.
 		const range: Range = [
-			lowest ?? Math.min(usualLength(low, this.answers), now, highest ?? Infinity),
-			highest ?? Math.max(usualLength(high, this.answers), now, lowest ?? -Infinity)
+			lowest ?? Math.min(defaultLength(low, this.answers), now, highest ?? Infinity),
+			highest ?? Math.max(defaultLength(high, this.answers), now, lowest ?? -Infinity)
 		];
 		const read = !this.issues.some(({ field }) => field === low || field === high);
 		if (read && range[0] > range[1]) this.issues.push({ field: high, code: 'range-order', readMm: range[1] });
@@ -99,7 +105,7 @@ class Reader {
 }
 
 /** The height as it is set of what moves. */
-const HEIGHT_OF: Readonly<Record<Movable, LengthFieldName>> = {
+const HEIGHT_OF: Readonly<Record<AdjustableFurniture, LengthFieldName>> = {
 	surface: 'surfaceHeight',
 	seat: 'seatHeight',
 	screen: 'topAboveBase'
@@ -116,28 +122,28 @@ function soreOf(answers: Answers): Region[] {
 }
 
 function personOf(answers: Answers, reader: Reader): Corner['person'] {
-	const care = caresOf(answers);
+	const care = precautionsOf(answers);
 	const sore = soreOf(answers);
 	return {
 		stature: reader.length('stature'),
-		sex: choiceOf(answers, 'sex'),
+		sex: chosenOption(answers, 'sex'),
 		heel: reader.length('heel'),
 		...handsFromAnswers(answers),
 		...(care.length > 0 ? { care } : {}),
 		...(sore.length > 0 ? { sore } : {}),
-		lenses: choiceOf(answers, 'lenses'),
-		back: choiceOf(answers, 'back'),
-		wrists: choiceOf(answers, 'wrists')
+		lenses: chosenOption(answers, 'lenses'),
+		back: chosenOption(answers, 'back'),
+		wrists: chosenOption(answers, 'wrists')
 	};
 }
 
 function seatOf(answers: Answers, reader: Reader): Corner['spot']['seat'] {
-	const kind = choiceOf(answers, 'seatKind');
+	const kind = chosenOption(answers, 'seatKind');
 	const { isSet, hasBack, hasArmrests } = SEAT_RULES[kind];
 	const height = reader.length('seatHeight');
-	const range = isSet && choiceOf(answers, 'seatMoves') === 'yes' ? reader.range('seat', height) : null;
+	const range = isSet && chosenOption(answers, 'seatMoves') === 'yes' ? reader.range('seat', height) : null;
 	const back = hasBack
-		? { depth: reader.length('seatDepth'), backrest: choiceOf(answers, 'backrest') === 'yes' }
+		? { depth: reader.length('seatDepth'), backrest: chosenOption(answers, 'backrest') === 'yes' }
 		: {};
 	return {
 		kind,
@@ -145,10 +151,11 @@ function seatOf(answers: Answers, reader: Reader): Corner['spot']['seat'] {
 		give: reader.length('seatGive'),
 		...(isSet ? { range } : {}),
 		...back,
-		lumbar: hasBack && choiceOf(answers, 'lumbar') === 'yes',
-		armrest: hasArmrests && choiceOf(answers, 'armrest') === 'yes' ? reader.length('armrestHeight') : null,
-		castors: choiceOf(answers, 'castors') === 'yes',
-		...(mayHaveFootBar(kind) && choiceOf(answers, 'footBar') === 'yes'
+		lumbar: hasBack && chosenOption(answers, 'lumbar') === 'yes',
+		armrest:
+			hasArmrests && chosenOption(answers, 'armrest') === 'yes' ? reader.length('armrestHeight') : null,
+		castors: chosenOption(answers, 'castors') === 'yes',
+		...(mayHaveFootBar(kind) && chosenOption(answers, 'footBar') === 'yes'
 			? { footBar: reader.length('footBarHeight') }
 			: {})
 	};
@@ -156,7 +163,7 @@ function seatOf(answers: Answers, reader: Reader): Corner['spot']['seat'] {
 
 function bodyOf(answers: Answers, reader: Reader): MeasuredBody {
 	const by = bodyMethodOf(answers);
-	const names = BODY_FIELDS[choiceOf(answers, 'posture')];
+	const names = BODY_FIELDS[chosenOption(answers, 'posture')];
 	const measured = names.flatMap((name): [string, MeasuredLength][] => {
 		const mm = reader.optional(name);
 		return mm === null ? [] : [[name, { mm, by }]];
@@ -165,8 +172,8 @@ function bodyOf(answers: Answers, reader: Reader): MeasuredBody {
 }
 
 function screenOf(answers: Answers, reader: Reader): Pick<Corner['spot'], 'screen' | 'keys' | 'mouse'> {
-	const kind = choiceOf(answers, 'screenKind');
-	const builtIn = kind === 'laptop' && choiceOf(answers, 'keysKind') === 'built-in';
+	const kind = chosenOption(answers, 'screenKind');
+	const builtIn = kind === 'laptop' && chosenOption(answers, 'keysKind') === 'built-in';
 	const base = [reader.length('baseLong'), reader.length('baseShort')] as const;
 	const topAboveBase = reader.length('topAboveBase');
 	return {
@@ -176,7 +183,7 @@ function screenOf(answers: Answers, reader: Reader): Pick<Corner['spot'], 'scree
 			visibleHeight: reader.length('visibleHeight'),
 			base,
 			range:
-				kind === 'monitor' && choiceOf(answers, 'screenMoves') === 'yes'
+				kind === 'monitor' && chosenOption(answers, 'screenMoves') === 'yes'
 					? reader.range('screen', topAboveBase)
 					: null,
 			distance: reader.length('distance')
@@ -185,11 +192,11 @@ function screenOf(answers: Answers, reader: Reader): Pick<Corner['spot'], 'scree
 			kind: builtIn ? 'built-in' : 'separate',
 			homeRow: reader.length('homeRow'),
 			base: builtIn ? base : [reader.length('keysLong'), reader.length('keysShort')],
-			...(!builtIn && choiceOf(answers, 'tray') === 'yes'
+			...(!builtIn && chosenOption(answers, 'tray') === 'yes'
 				? { tray: { height: reader.length('trayHeight'), thickness: reader.length('trayThickness') } }
 				: {})
 		},
-		mouse: choiceOf(answers, 'mouse')
+		mouse: chosenOption(answers, 'mouse')
 	};
 }
 
@@ -199,18 +206,18 @@ function screenOf(answers: Answers, reader: Reader): Pick<Corner['spot'], 'scree
  *
  * @param way the way of sitting that the round was sent with
  */
-export function cornerFromAnswers(answers: Answers, way: Way): CornerFromAnswers {
+export function cornerFromAnswers(answers: Answers, way: SittingStyle): CornerFromAnswers {
 	const unit = unitOf(answers);
 	const reader = new Reader(answers, unit);
-	const posture = choiceOf(answers, 'posture');
+	const posture = chosenOption(answers, 'posture');
 	const person = personOf(answers, reader);
 	const surfaceHeight = reader.length('surfaceHeight');
 	const surface = {
-		kind: choiceOf(answers, 'surfaceKind'),
+		kind: chosenOption(answers, 'surfaceKind'),
 		height: surfaceHeight,
 		thickness: reader.length('surfaceThickness'),
 		depth: reader.length('surfaceDepth'),
-		range: choiceOf(answers, 'surfaceMoves') === 'yes' ? reader.range('surface', surfaceHeight) : null
+		range: chosenOption(answers, 'surfaceMoves') === 'yes' ? reader.range('surface', surfaceHeight) : null
 	};
 	const seat = posture === 'sitting' ? seatOf(answers, reader) : null;
 	const body = bodyOf(answers, reader);
@@ -219,7 +226,7 @@ export function cornerFromAnswers(answers: Answers, way: Way): CornerFromAnswers
 	const all = [...reader.issues, ...issues];
 	if (all.length > 0) return { corner: null, issues: all };
 	// One method is shown for all of the spot: a length that was stood in for makes it a guess.
-	const by = reader.guessed ? ('guess' as const) : choiceOf(answers, 'by');
+	const by = reader.guessed ? ('guess' as const) : chosenOption(answers, 'by');
 	const spot = { posture, by, surface, seat, ...screen };
 	return {
 		corner: {

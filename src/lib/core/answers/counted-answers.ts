@@ -1,18 +1,18 @@
 import { formatLength } from '../length';
-import { A4_MM, CARD_MM, formatCount, parseCount } from '../measuring';
+import { A4_MM, BANK_CARD_MM, formatCount, parseCount } from '../measuring';
 import {
 	bodyMethodOf,
 	BODY_FIELDS,
-	choiceOf,
+	chosenOption,
 	LENGTH_FIELDS,
 	unitOf,
 	type Answers,
 	type LengthFieldName
 } from './fields';
-import { readLength } from './read-length';
+import { readLengthField } from './read-length-field';
 
 /** What a length is counted in, and how long one of it is, mm. */
-export interface CountedIn {
+export interface CountingUnit {
 	readonly by: 'a4-sheets' | 'hand-span' | 'card';
 	readonly eachMm: number;
 }
@@ -26,13 +26,13 @@ const LONG_MM = 300;
 const KNOWN: ReadonlySet<LengthFieldName> = new Set(['stature', 'handSpan']);
 
 /** What a length is counted in, by how this person measures; null where it is typed as a length. */
-export function countedIn(name: LengthFieldName, answers: Answers): CountedIn | null {
-	const method = BODY.includes(name) ? bodyMethodOf(answers) : choiceOf(answers, 'by');
+export function countingUnitOf(name: LengthFieldName, answers: Answers): CountingUnit | null {
+	const method = BODY.includes(name) ? bodyMethodOf(answers) : chosenOption(answers, 'by');
 	if (KNOWN.has(name) || 'picks' in LENGTH_FIELDS[name]) return null;
 	if (method !== 'a4-sheets' && method !== 'hand-span') return null;
-	if (LENGTH_FIELDS[name].usual[1] < LONG_MM) return { by: 'card', eachMm: CARD_MM.long };
+	if (LENGTH_FIELDS[name].usual[1] < LONG_MM) return { by: 'card', eachMm: BANK_CARD_MM.long };
 	if (method === 'a4-sheets') return { by: method, eachMm: A4_MM.long };
-	const span = readLength('handSpan', answers.handSpan, unitOf(answers), LENGTH_FIELDS.handSpan);
+	const span = readLengthField('handSpan', answers.handSpan, unitOf(answers), LENGTH_FIELDS.handSpan);
 	return span.ok ? { by: method, eachMm: span.mm } : null;
 }
 
@@ -45,29 +45,29 @@ export function countField(name: LengthFieldName): string {
 export const COUNT_FIELD_PATTERN = `^count\\.(?:${Object.keys(LENGTH_FIELDS).join('|')})$`;
 
 /** The text of a length that was counted, in the person's unit; what can't be read stays as it was typed. */
-export function lengthOfCount(name: LengthFieldName, typed: string, answers: Answers): string {
-	const counted = countedIn(name, answers);
+export function countToLength(name: LengthFieldName, typed: string, answers: Answers): string {
+	const counted = countingUnitOf(name, answers);
 	const count = parseCount(typed);
 	if (!counted || count === null) return typed;
 	return formatLength(Math.round(count * counted.eachMm), unitOf(answers), { withUnit: false });
 }
 
 /** A length as it is counted, in whole ones and quarters; as typed where it is not counted or can't be read. */
-export function countOfLength(name: LengthFieldName, answers: Answers): string {
+export function lengthToCount(name: LengthFieldName, answers: Answers): string {
 	const text = answers[name] ?? '';
-	const counted = countedIn(name, answers);
-	const read = readLength(name, text, unitOf(answers), { bounds: [0, 100_000], usual: [0, 100_000] });
+	const counted = countingUnitOf(name, answers);
+	const read = readLengthField(name, text, unitOf(answers), { bounds: [0, 100_000], usual: [0, 100_000] });
 	return counted && read.ok ? formatCount(read.mm / counted.eachMm) : text;
 }
 
 /** Fields of a form with every count turned into the length it means. */
-export function withCounts(fields: Answers, answers: Answers): Record<string, string> {
+export function countsToLengths(fields: Answers, answers: Answers): Record<string, string> {
 	const known = { ...answers, ...fields };
 	return Object.fromEntries(
 		Object.entries(fields).map(([field, text]): [string, string] => {
 			if (!field.startsWith('count.')) return [field, text];
 			const name = field.slice('count.'.length) as LengthFieldName;
-			return [name, lengthOfCount(name, text, known)];
+			return [name, countToLength(name, text, known)];
 		})
 	);
 }

@@ -1,4 +1,4 @@
-import type { AskedThing } from '../equipment';
+import type { RequestableItem } from '../equipment';
 import type { Answers } from './fields';
 
 /** Electronics that lie in a drawer of many homes, asked for with the shelf. Common practice: borrow before you buy. */
@@ -18,17 +18,17 @@ export function devicesOf(answers: Answers): DeviceAtHome[] {
 }
 
 /** What need not be asked for, since what is at home does for it: each with the sets of devices any of which does. */
-const SERVES: Readonly<Partial<Record<AskedThing, readonly (readonly DeviceAtHome[])[]>>> = {
+const SERVES: Readonly<Partial<Record<RequestableItem, readonly (readonly DeviceAtHome[])[]>>> = {
 	'keyboard-and-mouse': [['keyboard', 'mouse']],
 	monitor: [['screen'], ['television']],
 	'paper-holder': [['tablet']],
 	headset: [['headset']]
 };
 
-/** Things that somebody has already, though nobody uses them for work yet. */
-export function thingsAtHome(answers: Answers): AskedThing[] {
+/** Things that someone has already, though nobody uses them for work yet. */
+export function thingsAtHome(answers: Answers): RequestableItem[] {
 	const devices = devicesOf(answers);
-	return (Object.entries(SERVES) as [AskedThing, readonly (readonly DeviceAtHome[])[]][])
+	return (Object.entries(SERVES) as [RequestableItem, readonly (readonly DeviceAtHome[])[]][])
 		.filter(([, sets]) => sets.some((set) => set.every((device) => devices.includes(device))))
 		.map(([thing]) => thing);
 }

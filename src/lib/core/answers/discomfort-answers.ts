@@ -1,8 +1,8 @@
 import {
 	DISCOMFORT_KINDS,
 	hasSides,
-	HINDERS,
-	partsOf,
+	WORK_INTERFERENCE,
+	regionPartsOf,
 	REGION_PART_IDS,
 	REGIONS,
 	type DiscomfortKind,
@@ -11,7 +11,7 @@ import {
 	type RegionReport
 } from '../discomfort';
 import type { Answers } from './fields';
-import type { FieldIssue } from './read-length';
+import type { FieldIssue } from './read-length-field';
 
 /** A place of the body that discomfort is shown for: a region, and its side where it has two. */
 export interface BodyPlace {
@@ -42,20 +42,20 @@ export const PAIN_PARTS: readonly PainPart[] = [
 ];
 
 /** Name of one place: `neck`, `shoulder-left`. */
-export function placeName({ region, side }: BodyPlace): string {
+export function bodyPlaceName({ region, side }: BodyPlace): string {
 	return side === null ? region : `${region}-${side}`;
 }
 
 /** Name of the field that holds one part of one place: `pain.neck.worst`. */
 export function painField(place: BodyPlace, part: PainPart): string {
-	return `pain.${placeName(place)}.${part}`;
+	return `pain.${bodyPlaceName(place)}.${part}`;
 }
 
 /** Values that each part takes. */
 export function painOptions(part: PainPart): readonly string[] {
 	if (part === 'worst') return Array.from({ length: 11 }, (_, i) => String(i));
 	if (part === 'days') return Array.from({ length: 8 }, (_, i) => String(i));
-	return part === 'hinders' ? HINDERS : ['yes', 'no'];
+	return part === 'hinders' ? WORK_INTERFERENCE : ['yes', 'no'];
 }
 
 /** What was given of discomfort, and what of it is still open. */
@@ -76,9 +76,11 @@ export function discomfortFromAnswers(answers: Answers): DiscomfortFromAnswers {
 		if (worst === 0) continue;
 		const days = Number(answers[painField(place, 'days')] || 0);
 		if (days === 0) issues.push({ field: painField(place, 'days'), code: 'missing' });
-		const hinders = HINDERS.find((h) => h === answers[painField(place, 'hinders')]) ?? 'no';
+		const hinders = WORK_INTERFERENCE.find((h) => h === answers[painField(place, 'hinders')]) ?? 'no';
 		const kinds = DISCOMFORT_KINDS.filter((kind) => answers[painField(place, `kind.${kind}`)] === 'yes');
-		const parts = partsOf(place.region).filter((part) => answers[painField(place, `part.${part}`)] === 'yes');
+		const parts = regionPartsOf(place.region).filter(
+			(part) => answers[painField(place, `part.${part}`)] === 'yes'
+		);
 		reports.push({
 			...place,
 			worst,

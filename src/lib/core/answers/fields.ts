@@ -1,9 +1,9 @@
 import {
-	ARMS,
-	BACKS,
+	WORKING_ARMS,
+	BACK_RELIEF,
 	CORNER_BOUNDS,
 	HANDS,
-	KEYS_KINDS,
+	KEYBOARD_KINDS,
 	LENSES,
 	MEASURING_METHODS,
 	MOUSE_KINDS,
@@ -20,14 +20,14 @@ import { LENGTH_UNITS, type LengthUnit } from '../length';
 import { CITY_IDS } from '../light/cities';
 import { COMPASS } from '../light/compass';
 import { LETTER_SIZES } from '../sight/letter-sizes';
-import { DRAWN_AS } from '../section/drawn-as';
-import type { Page } from './pages';
+import { DRAWING_STYLES } from '../side-view/drawing-style';
+import type { QuestionnairePage } from './questionnaire-pages';
 
 /** Answers as they were typed or chosen: field name to text. Nothing is read into them until a corner is made. */
 export type Answers = Readonly<Record<string, string>>;
 
 /** Pages whose answers change the drawing of the corner. */
-export const PAGES_DRAWN: ReadonlySet<Page> = new Set<Page>([
+export const PAGES_WITH_DRAWING: ReadonlySet<QuestionnairePage> = new Set<QuestionnairePage>([
 	'you',
 	'spot',
 	'feet',
@@ -40,10 +40,10 @@ export const PAGES_DRAWN: ReadonlySet<Page> = new Set<Page>([
 
 /** A length that is typed. */
 export interface LengthField {
-	readonly page: Page;
+	readonly page: QuestionnairePage;
 	/** Refused outside, mm: the bounds of the corner document. */
 	readonly bounds: readonly [number, number];
-	/** Asked about outside, mm: where nearly all homes and people lie. Working assumptions of ours. */
+	/** Asked about outside, mm: where nearly all homes and people lie. Our working assumptions. */
 	readonly usual: readonly [number, number];
 	/** What counts where nothing was given, mm, where most people's is near it; null where it must be measured. */
 	readonly start: number | null;
@@ -102,7 +102,7 @@ export const LENGTH_FIELDS = {
 export type LengthFieldName = keyof typeof LENGTH_FIELDS;
 
 /** How lengths of the room and the body can be taken at home: a bank card is for the screen alone. */
-export const WALK_METHODS = MEASURING_METHODS.filter(
+export const HOME_MEASURING_METHODS = MEASURING_METHODS.filter(
 	(method): method is Exclude<MeasuringMethod, 'card'> => method !== 'card'
 );
 
@@ -110,10 +110,10 @@ export const WALK_METHODS = MEASURING_METHODS.filter(
 export const SCREEN_SIZES = { laptop: ['13', '14', '16', '17'], monitor: ['22', '24', '27', '32'] } as const;
 
 /** How much is asked: what could change the result, or everything. */
-export const ROUTES = ['short', 'complete'] as const;
+export const QUESTIONNAIRE_MODES = ['short', 'complete'] as const;
 
-/** One of {@link ROUTES}. */
-export type Route = (typeof ROUTES)[number];
+/** One of {@link QUESTIONNAIRE_MODES}. */
+export type QuestionnaireMode = (typeof QUESTIONNAIRE_MODES)[number];
 
 /** The answers that are chosen from a list, with the one taken where nothing has been chosen yet. */
 export const CHOICE_FIELDS = {
@@ -123,13 +123,13 @@ export const CHOICE_FIELDS = {
 	/** The hand that uses the mouse: the one that writes where nothing else is said. */
 	pointer: { page: 'you', options: ['same', ...HANDS] },
 	lenses: { page: 'you', options: LENSES },
-	back: { page: 'you', options: BACKS },
+	back: { page: 'you', options: BACK_RELIEF },
 	wrists: { page: 'you', options: WRISTS },
-	/** What else has to be allowed for stands in fields of its own; see `care-answers.ts`. */
-	arms: { page: 'discomfort', options: ARMS },
-	drawnAs: { page: 'you', options: DRAWN_AS },
+	/** What else has to be allowed for stands in fields of its own; see `precaution-answers.ts`. */
+	arms: { page: 'discomfort', options: WORKING_ARMS },
+	drawnAs: { page: 'you', options: DRAWING_STYLES },
 	posture: { page: 'spot', options: POSTURES },
-	by: { page: 'spot', options: WALK_METHODS },
+	by: { page: 'spot', options: HOME_MEASURING_METHODS },
 	surfaceKind: { page: 'spot', options: SURFACE_KINDS },
 	surfaceMoves: { page: 'spot', options: ['no', 'yes'] },
 	seatKind: { page: 'feet', options: SEAT_KINDS },
@@ -140,38 +140,38 @@ export const CHOICE_FIELDS = {
 	castors: { page: 'feet', options: ['no', 'yes'] },
 	footBar: { page: 'feet', options: ['no', 'yes'] },
 	tray: { page: 'hands', options: ['no', 'yes'] },
-	bodyBy: { page: 'feet', options: WALK_METHODS },
+	bodyBy: { page: 'feet', options: HOME_MEASURING_METHODS },
 	screenKind: { page: 'hands', options: SCREEN_KINDS },
 	screenSize: {
 		page: 'screen',
 		options: ['not-known', ...SCREEN_SIZES.laptop, ...SCREEN_SIZES.monitor]
 	},
 	screenMoves: { page: 'screen', options: ['no', 'yes'] },
-	keysKind: { page: 'hands', options: KEYS_KINDS },
+	keysKind: { page: 'hands', options: KEYBOARD_KINDS },
 	mouse: { page: 'mouse', options: MOUSE_KINDS },
 	/** Said where nothing hurts, or where nothing at home can be spared: without a word it is not known. */
 	hurts: { page: 'discomfort', options: ['yes', 'no'] },
 	hasThings: { page: 'house', options: ['yes', 'no'] },
 	/** How much is asked; that of the round where the person has not chosen. */
-	route: { page: 'first', options: ROUTES },
+	route: { page: 'first', options: QUESTIONNAIRE_MODES },
 	/** Height of a small letter of the text that is read most, mm; no part of the corner document. */
 	letterSize: { page: 'screen', options: ['not-known', ...LETTER_SIZES] },
 	/** Where the sun comes from: the city nearest by, and which way the window faces. */
 	city: { page: 'light', options: ['not-given', ...CITY_IDS] },
 	windowFaces: { page: 'light', options: ['not-known', ...COMPASS] }
-} as const satisfies Record<string, { page: Page; options: readonly string[] }>;
+} as const satisfies Record<string, { page: QuestionnairePage; options: readonly string[] }>;
 
 /** Name of a chosen answer. */
 export type ChoiceFieldName = keyof typeof CHOICE_FIELDS;
 
 /** Most kinds of things that one person lists. */
-export const MOST_THINGS = 40;
+export const MAX_HOUSEHOLD_THINGS = 40;
 
 /** What is typed of one thing in the house. */
-export const THING_PARTS = ['kind', 'label', 'a', 'b', 'c', 'count', 'sure'] as const;
+export const THING_FIELD_PARTS = ['kind', 'label', 'a', 'b', 'c', 'count', 'sure'] as const;
 
 /** Name of one part of one thing: `thing.3.label`. */
-export function thingField(index: number, part: (typeof THING_PARTS)[number]): string {
+export function thingField(index: number, part: (typeof THING_FIELD_PARTS)[number]): string {
 	return `thing.${index}.${part}`;
 }
 
@@ -184,7 +184,7 @@ export const BODY_FIELDS = {
 type Option<N extends ChoiceFieldName> = (typeof CHOICE_FIELDS)[N]['options'][number];
 
 /** What was chosen, or the first option where nothing (or nothing known) was. */
-export function choiceOf<N extends ChoiceFieldName>(answers: Answers, name: N): Option<N> {
+export function chosenOption<N extends ChoiceFieldName>(answers: Answers, name: N): Option<N> {
 	const options: readonly Option<N>[] = CHOICE_FIELDS[name].options;
 	const chosen = options.find((option) => option === answers[name]) ?? options[0];
 	if (chosen === undefined) throw new RangeError(`${name} has no options`);
@@ -192,16 +192,16 @@ export function choiceOf<N extends ChoiceFieldName>(answers: Answers, name: N): 
 }
 
 /** Whether a field was answered by the person, with whatever it takes. */
-export function isGiven(answers: Answers, field: string): boolean {
+export function isFieldAnswered(answers: Answers, field: string): boolean {
 	return (answers[field] ?? '').trim() !== '';
 }
 
 /** How the person's own lengths were measured: as the furniture, where nothing else was said. */
-export function bodyMethodOf(answers: Answers): (typeof WALK_METHODS)[number] {
-	return choiceOf(answers, isGiven(answers, 'bodyBy') ? 'bodyBy' : 'by');
+export function bodyMethodOf(answers: Answers): (typeof HOME_MEASURING_METHODS)[number] {
+	return chosenOption(answers, isFieldAnswered(answers, 'bodyBy') ? 'bodyBy' : 'by');
 }
 
 /** The unit that lengths were typed in. */
 export function unitOf(answers: Answers): LengthUnit {
-	return choiceOf(answers, 'unit');
+	return chosenOption(answers, 'unit');
 }

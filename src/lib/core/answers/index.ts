@@ -1,41 +1,41 @@
-export { isAskedAgain, RENEWED, withoutRenewed, type Renewed } from './asked-again';
+export { isPrefilled, CHANGED_PARTS, clearChangedParts, type ChangedPart } from './changed-parts';
 export {
 	ANSWER_FIELDS,
-	tickField,
-	ticksOfAnswers,
+	stepTickField,
+	stepTicksOf,
 	THING_FIELD_PATTERN,
 	type FieldValues
 } from './answer-fields';
-export { besidesOf, type Besides } from './besides';
+export { extraAnswersOf, type ExtraAnswers } from './extra-answers';
 export {
 	COUNT_FIELD_PATTERN,
-	countedIn,
+	countingUnitOf,
 	countField,
-	countOfLength,
-	lengthOfCount,
-	withCounts,
-	type CountedIn
+	lengthToCount,
+	countToLength,
+	countsToLengths,
+	type CountingUnit
 } from './counted-answers';
-export { careField, caresOf, hasCare } from './care-answers';
+export { precautionField, precautionsOf, hasPrecautions } from './precaution-answers';
 export { convertUnit } from './convert-unit';
 export { cornerFromAnswers, type CornerFromAnswers } from './corner-from-answers';
 export {
 	BODY_FIELDS,
 	bodyMethodOf,
 	CHOICE_FIELDS,
-	choiceOf,
-	isGiven,
+	chosenOption,
+	isFieldAnswered,
 	LENGTH_FIELDS,
-	MOST_THINGS,
-	PAGES_DRAWN,
-	ROUTES,
+	MAX_HOUSEHOLD_THINGS,
+	PAGES_WITH_DRAWING,
+	QUESTIONNAIRE_MODES,
 	SCREEN_SIZES,
 	thingField,
 	unitOf,
 	type Answers,
 	type ChoiceFieldName,
 	type LengthFieldName,
-	type Route
+	type QuestionnaireMode
 } from './fields';
 export {
 	BODY_PLACES,
@@ -43,67 +43,74 @@ export {
 	PAIN_PARTS,
 	painField,
 	painOptions,
-	placeName,
+	bodyPlaceName,
 	type BodyPlace,
 	type PainPart
 } from './discomfort-answers';
-export { learnedRises } from './learned-rises';
+export { measuredPadRises } from './measured-pad-rises';
 export { pageOfField } from './page-of-field';
 export { partialChecks, type PartialCorner } from './partial-checks';
-export { likelyMeant, readLength, type FieldIssue } from './read-length';
+export { suggestLength, readLengthField, type FieldIssue } from './read-length-field';
 export {
-	freeThing,
+	nextThingIndex,
 	isHouseholdKind,
-	learnedField,
+	measuredRiseField,
 	listedThings,
-	newThing,
-	oneMore,
-	OUT_FIELD_PATTERN,
-	outField,
+	newThingFields,
+	addThingFields,
+	LEFT_OUT_FIELD_PATTERN,
+	leftOutField,
 	piecesLeftOut,
-	SHELF,
-	fieldsWithoutKind,
-	SIDE_PARTS,
-	type ShelfItem
-} from './things';
-export { haveChangedSince, type TakenIn } from './changed-since';
+	THING_CHOICES,
+	leaveOutKindFields,
+	THING_SIDE_PARTS,
+	type ThingChoice
+} from './household-things';
+export { answersChangedSince, type SubmittedState } from './changed-since';
 export { deviceField, DEVICES_AT_HOME, devicesOf, thingsAtHome, type DeviceAtHome } from './device-answers';
-export { fieldsOfStyle, triedStyle, type TriedStyle } from './style-answers';
-export { PAGES, type Page } from './pages';
-export { NEWS_PAGES, pagesOfNews } from './pages-of-news';
-export { checkedSize, sizesToCheck, type SizeToCheck } from './sizes-to-check';
-export { stuckAt, type StuckAt } from './place-named';
+export { styleTrialFields, styleTrialOf, type StyleTrial } from './style-trial';
+export { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './questionnaire-pages';
+export { PAGES_BY_NEWS, pagesToReview } from './pages-to-review';
+export { confirmedSizeFields, sizesToCheck, type SizeToCheck } from './sizes-to-check';
+export { parseStuckLocation, type StuckLocation } from './stuck-location';
 export { prefilledAnswers } from './prefilled-answers';
 export {
-	fieldsOfNone,
+	noneOfTheseFields,
 	isNoneGroup,
-	issuesOfSigns,
+	redFlagIssues,
 	NONE_GROUPS,
-	SIGN_GROUP_NAMES,
-	SIGN_GROUPS,
+	RED_FLAG_GROUP_NAMES,
+	RED_FLAG_GROUPS,
 	type NoneGroup,
-	type SignGroup
-} from './sign-answers';
-export { issuesOf, issuesOn } from './issues-on';
-export { carriedFields, isShared, sharedFields } from './shared-fields';
+	type RedFlagGroup
+} from './red-flag-answers';
+export { answerIssues, pageIssues } from './answer-issues';
+export { prefilledSpotFields, isSharedAcrossSpots, sharedFields } from './shared-fields';
 export {
-	canBeLeftOpen,
-	cantField,
-	isLeftOpen,
-	isRequired,
-	isStoodInFor,
-	lengthsStoodInFor,
-	rangeFields,
-	usualLength,
-	type Movable
-} from './usual-lengths';
+	mayStayUnmeasured,
+	cannotMeasureField,
+	isMarkedUnmeasured,
+	isRequiredLength,
+	hasDefaultLength,
+	assumedLengths,
+	adjustmentRangeFields,
+	defaultLength,
+	type AdjustableFurniture
+} from './default-lengths';
 export {
-	checkField,
+	checklistField,
 	checklistAnswersOf,
 	factsOfAnswers,
-	itemsOfPage,
-	signField,
-	signsOf,
+	checklistItemsOfPage,
+	redFlagField,
+	redFlagsOf,
 	STATIONS_OF_PAGE
-} from './walk-answers';
-export { goneSince, goneWith, IN_PLACE, LASTING_FINDINGS, stillField, type InPlace } from './still-in-place';
+} from './checklist-fields';
+export {
+	itemsGone,
+	fieldsOfItemsGone,
+	IN_PLACE_ITEMS,
+	LASTING_FINDINGS,
+	stillInPlaceField,
+	type InPlaceItem
+} from './in-place-items';

@@ -1,10 +1,10 @@
-import { VERSIONS } from '../checklist';
+import { CHECKLIST_VERSIONS } from '../checklist';
 import { CHOICE_FIELDS, LENGTH_FIELDS } from './fields';
-import { PAGES, type Page } from './pages';
-import { STATIONS_OF_PAGE } from './walk-answers';
+import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './questionnaire-pages';
+import { STATIONS_OF_PAGE } from './checklist-fields';
 
 /** The page on which a field is asked. */
-export function pageOfField(name: string): Page {
+export function pageOfField(name: string): QuestionnairePage {
 	const [kind = '', id = ''] = name.split('.');
 	if (kind === 'cant') return pageOfField(id);
 	if (kind === 'sign') return 'first';
@@ -12,8 +12,8 @@ export function pageOfField(name: string): Page {
 	if (kind === 'tick' || kind === 'still') return 'house';
 	if (kind === 'pain' || kind === 'care') return 'discomfort';
 	if (kind === 'check') {
-		const station = VERSIONS.flatMap(({ items }) => items).find((item) => item.id === id)?.station;
-		return PAGES.find((page) => station && STATIONS_OF_PAGE[page]?.includes(station)) ?? 'spot';
+		const station = CHECKLIST_VERSIONS.flatMap(({ items }) => items).find((item) => item.id === id)?.station;
+		return QUESTIONNAIRE_PAGES.find((page) => station && STATIONS_OF_PAGE[page]?.includes(station)) ?? 'spot';
 	}
 	if (Object.hasOwn(LENGTH_FIELDS, name)) return LENGTH_FIELDS[name as keyof typeof LENGTH_FIELDS].page;
 	if (Object.hasOwn(CHOICE_FIELDS, name)) return CHOICE_FIELDS[name as keyof typeof CHOICE_FIELDS].page;

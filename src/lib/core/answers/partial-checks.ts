@@ -1,9 +1,9 @@
 import { checkCorner, type CheckId, type CheckResult } from '../checks';
-import type { Corner, Way } from '../corner';
+import type { Corner, SittingStyle } from '../corner';
 import { cornerFromAnswers } from './corner-from-answers';
-import { isGiven, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
-import { readLength } from './read-length';
-import { isLeftOpen, isRequired, isStoodInFor, usualLength } from './usual-lengths';
+import { isFieldAnswered, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
+import { readLengthField } from './read-length-field';
+import { isMarkedUnmeasured, isRequiredLength, hasDefaultLength, defaultLength } from './default-lengths';
 import { formatLength } from '../length';
 
 /** A corner as far as it is known, and the checks that can be given by now. */
@@ -26,14 +26,15 @@ const NEEDED: Readonly<
 };
 
 function isReadable(answers: Answers, name: LengthFieldName): boolean {
-	if (isLeftOpen(answers, name)) return true;
-	return readLength(name, answers[name], unitOf(answers), LENGTH_FIELDS[name]).ok;
+	if (isMarkedUnmeasured(answers, name)) return true;
+	return readLengthField(name, answers[name], unitOf(answers), LENGTH_FIELDS[name]).ok;
 }
 
 /** Whether a check may rest on a length: it was given, or the screen's size tells it. */
 function isKnown(answers: Answers, name: LengthFieldName): boolean {
-	const isSized = name === 'topAboveBase' && !isRequired(name, answers) && isGiven(answers, 'screenSize');
-	return isReadable(answers, name) || (isSized && !isGiven(answers, name));
+	const isSized =
+		name === 'topAboveBase' && !isRequiredLength(name, answers) && isFieldAnswered(answers, 'screenSize');
+	return isReadable(answers, name) || (isSized && !isFieldAnswered(answers, name));
 }
 
 function filledIn(answers: Answers): Answers {
@@ -41,8 +42,8 @@ function filledIn(answers: Answers): Answers {
 	const filled: Record<string, string> = { ...answers };
 	for (const name of Object.keys(LENGTH_FIELDS) as LengthFieldName[]) {
 		if (isReadable(answers, name)) continue;
-		if (!isStoodInFor(name)) delete filled[name];
-		else filled[name] = formatLength(usualLength(name, answers), unit, { withUnit: false });
+		if (!hasDefaultLength(name)) delete filled[name];
+		else filled[name] = formatLength(defaultLength(name, answers), unit, { withUnit: false });
 	}
 	return Object.fromEntries(Object.entries(filled).filter(([name]) => !name.startsWith('thing.')));
 }
@@ -51,7 +52,7 @@ function filledIn(answers: Answers): Answers {
  * The corner as far as the answers tell it, with usual lengths in place of those not asked yet, and the checks that
  * rest on none of these. Null as long as the stature is not known: nothing can be given without it.
  */
-export function partialChecks(answers: Answers, way: Way): PartialCorner | null {
+export function partialChecks(answers: Answers, way: SittingStyle): PartialCorner | null {
 	if (!isReadable(answers, 'stature')) return null;
 	const { corner } = cornerFromAnswers(filledIn(answers), way);
 	if (!corner) return null;

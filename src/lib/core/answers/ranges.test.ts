@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cornerFromAnswers, lengthsStoodInFor } from '.';
+import { cornerFromAnswers, assumedLengths } from '.';
 
 const ANSWERS = {
 	unit: 'cm',
@@ -19,14 +19,14 @@ describe('how far a seat can be set', () => {
 		expect(rangeOf({})).toEqual({ range: [420, 520], issues: [] });
 		expect(rangeOf({ seatHeight: '39' }).range).toEqual([390, 520]);
 		expect(rangeOf({ seatHeight: '56' }).range).toEqual([420, 560]);
-		expect(lengthsStoodInFor(ANSWERS)).toEqual(['seatLow', 'seatHigh']);
+		expect(assumedLengths(ANSWERS)).toEqual(['seatLow', 'seatHigh']);
 	});
 
 	it('never has a usual end on the wrong side of a measured one: nobody is asked to mend what they did not type', () => {
 		expect(rangeOf({ seatHeight: '56', seatLow: '55' })).toEqual({ range: [550, 560], issues: [] });
 		expect(rangeOf({ seatHeight: '54', seatLow: '53' })).toEqual({ range: [530, 540], issues: [] });
 		expect(rangeOf({ seatHeight: '40', seatHigh: '41' })).toEqual({ range: [400, 410], issues: [] });
-		expect(lengthsStoodInFor({ ...ANSWERS, seatLow: '43' })).toEqual(['seatHigh']);
+		expect(assumedLengths({ ...ANSWERS, seatLow: '43' })).toEqual(['seatHigh']);
 	});
 
 	it('is refused where both ends were typed upside down', () => {

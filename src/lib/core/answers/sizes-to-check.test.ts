@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { checkedSize, newThing, sizesToCheck } from '.';
+import { confirmedSizeFields, newThingFields, sizesToCheck } from '.';
 
 const answers = {
 	unit: 'cm',
-	...newThing(0, 'book', 'Atlas', 'cm'),
-	...newThing(1, 'pillow', 'Pillow', 'cm'),
-	...newThing(2, 'ream', 'Paper', 'cm')
+	...newThingFields(0, 'book', 'Atlas', 'cm'),
+	...newThingFields(1, 'pillow', 'Pillow', 'cm'),
+	...newThingFields(2, 'ream', 'Paper', 'cm')
 };
 const none = { pieces: [] };
 const plan = {
@@ -32,8 +32,8 @@ describe('sizes to check', () => {
 	it('are not asked again once they were said to be right, or were measured', () => {
 		const [size] = sizesToCheck(answers, plan);
 		if (!size) throw new Error('one is asked');
-		expect(sizesToCheck({ ...answers, ...checkedSize(answers, size) }, plan)).toEqual([]);
-		const measured = checkedSize(answers, size, 81);
+		expect(sizesToCheck({ ...answers, ...confirmedSizeFields(answers, size) }, plan)).toEqual([]);
+		const measured = confirmedSizeFields(answers, size, 81);
 		// A pile of two that is 81 mm high: each is 41.
 		expect(measured['thing.0.c']).toBe('4.1');
 		expect(sizesToCheck({ ...answers, ...measured }, plan)).toEqual([]);

@@ -1,8 +1,8 @@
 import type { Station } from '../household';
 import { formatLength } from '../length';
-import { isHouseholdKind, listedThings, SHELF } from './things';
+import { isHouseholdKind, listedThings, THING_CHOICES } from './household-things';
 import { thingField, unitOf, type Answers } from './fields';
-import { readLength } from './read-length';
+import { readLengthField } from './read-length-field';
 import { CORNER_BOUNDS } from '../corner';
 
 /** A thing that a plan uses by its usual size: is the pile as high as we think? */
@@ -24,15 +24,15 @@ interface PlannedPieces {
 }
 
 /** Name of the field that says that the size of a thing was checked, or given by the person. */
-export function sureField(index: number): string {
+export function sizeConfirmedField(index: number): string {
 	return thingField(index, 'sure');
 }
 
 function isUsual(answers: Answers, index: number): boolean {
 	const kind = answers[thingField(index, 'kind')];
-	const usual = isHouseholdKind(kind) ? SHELF.find((item) => item.kind === kind)?.size[2] : undefined;
+	const usual = isHouseholdKind(kind) ? THING_CHOICES.find((item) => item.kind === kind)?.size[2] : undefined;
 	const field = thingField(index, 'c');
-	const read = readLength(field, answers[field], unitOf(answers), {
+	const read = readLengthField(field, answers[field], unitOf(answers), {
 		bounds: CORNER_BOUNDS.side,
 		usual: CORNER_BOUNDS.side
 	});
@@ -50,7 +50,8 @@ export function sizesToCheck(answers: Answers, plan: PlannedPieces | null): Size
 	);
 	return listedThings(answers).flatMap((index): SizeToCheck[] => {
 		const used = firm.filter(({ id }) => id.replace(/#\d+$/, '') === `t${index}`);
-		if (used.length === 0 || answers[sureField(index)] === 'yes' || !isUsual(answers, index)) return [];
+		if (used.length === 0 || answers[sizeConfirmedField(index)] === 'yes' || !isUsual(answers, index))
+			return [];
 		return [
 			{
 				index,
@@ -63,12 +64,12 @@ export function sizesToCheck(answers: Answers, plan: PlannedPieces | null): Size
 }
 
 /** The fields that a checked size fills. @param riseMm how high so many of the thing are together; as we thought if left out */
-export function checkedSize(
+export function confirmedSizeFields(
 	answers: Answers,
 	{ index, used }: SizeToCheck,
 	riseMm?: number
 ): Record<string, string> {
-	const sure = { [sureField(index)]: 'yes' };
+	const sure = { [sizeConfirmedField(index)]: 'yes' };
 	if (riseMm === undefined) return sure;
 	const each = Math.max(1, Math.round(riseMm / used));
 	return { ...sure, [thingField(index, 'c')]: formatLength(each, unitOf(answers), { withUnit: false }) };

@@ -1,7 +1,7 @@
 import type { BodyLengthName, Corner, MeasuredBody, MeasuringMethod, Person } from '../corner';
 import { bodyMethodSd } from './method-uncertainty';
 import { BODYSPACE, CORRELATION_WITH_STATURE, type ReachLengthName } from './proportions';
-import { tellFromStature } from './tell-from-stature';
+import { estimateFromStature } from './estimate-from-stature';
 
 /** A length of the body as the checks use it. */
 export interface BodyLength {
@@ -21,22 +21,22 @@ export const LENGTHS_BY_POSTURE = {
 export type Body = Readonly<Record<BodyLengthName, BodyLength>>;
 
 /** A length that stature tells: one of the checks', or one that only reach and drawing use. */
-export type ToldLengthName = BodyLengthName | ReachLengthName;
+export type EstimatedLengthName = BodyLengthName | ReachLengthName;
 
 /**
  * Tells a body length from stature: the proportion of the sex's means, rounded to the mm, with the sd that stature
- * leaves open ({@link tellFromStature}). For `unstated` the mean of the two and the larger sd.
+ * leaves open ({@link estimateFromStature}). For `unstated` the mean of the two and the larger sd.
  *
  * @param person stature in mm without shoes, and the sex whose proportions to use
  */
 export function estimateBodyLength(
 	person: Pick<Person, 'stature' | 'sex'>,
-	name: ToldLengthName
+	name: EstimatedLengthName
 ): BodyLength {
 	const sexes = person.sex === 'unstated' ? (['female', 'male'] as const) : ([person.sex] as const);
 	const told = sexes.map((sex) => {
 		const of = BODYSPACE[sex];
-		return tellFromStature(person.stature, of[name], of.stature.mean, CORRELATION_WITH_STATURE[name]);
+		return estimateFromStature(person.stature, of[name], of.stature.mean, CORRELATION_WITH_STATURE[name]);
 	});
 	return {
 		mm: Math.round(told.reduce((sum, { mm }) => sum + mm, 0) / told.length),
@@ -45,7 +45,7 @@ export function estimateBodyLength(
 	};
 }
 
-/** A body length: as measured where it was, else told from stature. */
+/** A body length: as measured where it was, else estimated from stature. */
 export function bodyLength(person: Person, measured: MeasuredBody, name: BodyLengthName): BodyLength {
 	const taken = measured[name];
 	if (!taken) return estimateBodyLength(person, name);

@@ -43,8 +43,8 @@ export const BODYSPACE: Readonly<
 };
 
 /**
- * How closely each length follows stature (Pearson's r within one sex). Working assumptions of ours, in
- * the range of the published ones. The elbow can hardly be told from stature: it is worth measuring first.
+ * How closely each length follows stature (Pearson's r within one sex). Our working assumptions, in
+ * the range of the published ones. The elbow can hardly be estimated from stature: it is worth measuring first.
  */
 export const CORRELATION_WITH_STATURE: Readonly<Record<BodyLengthName | ReachLengthName, number>> = {
 	sittingEye: 0.75,

@@ -1,21 +1,21 @@
-import type { KeptPurchase } from '../advice';
+import type { PurchaseSummary } from '../advice';
 import type { CheckId } from '../checks';
 import type { PurchaseId } from '../plan';
-import { chooseOptions } from './choose-options';
+import { chooseWithinBudget } from './choose-within-budget';
 
-/** Somebody for whom things that are sold would take away what their household leaves wrong. */
-export interface InNeed {
+/** Someone for whom things that are sold would take away what their household leaves wrong. */
+export interface PersonInNeed {
 	readonly personId: string;
 	/** Their worst score, 0 to 10; 0 where they have reported none. */
 	readonly worst: number;
 	/** What was worked out for their corner, each with the misfit that it takes away. */
-	readonly purchases: readonly KeptPurchase[];
+	readonly purchases: readonly PurchaseSummary[];
 	/** What lies at home already, unused: nobody buys it again. */
 	readonly own?: readonly PurchaseId[];
 }
 
-/** What is got for somebody. */
-export interface Bought {
+/** What is got for someone. */
+export interface AllocatedPurchase {
 	readonly personId: string;
 	/** What they get; what lies at home already is left out. */
 	readonly things: readonly PurchaseId[];
@@ -23,20 +23,20 @@ export interface Bought {
 	readonly fromStock: readonly PurchaseId[];
 	readonly closes: readonly CheckId[];
 	/** How far each check is off at the home's best, and with it, mm. */
-	readonly changes: KeptPurchase['changes'];
+	readonly changes: PurchaseSummary['changes'];
 	/** Whole cents that are spent for them. */
 	readonly cents: number;
 	readonly worth: number;
 }
 
 /** A set of purchases. */
-export interface Purchases {
+export interface PurchaseSelection {
 	/** Who gets something, what is worth most first. */
-	readonly bought: readonly Bought[];
+	readonly bought: readonly AllocatedPurchase[];
 	readonly cents: number;
 	/** Checks that it closes, all together. */
 	readonly closes: number;
-	/** People who get nothing, though the same things would take as much away for them as for somebody who gets them. */
+	/** People who get nothing, though the same things would take as much away for them as for someone who gets them. */
 	readonly tied: readonly string[];
 	/** Whether it is proven that no other set is worth more; it may not be where some of the stock is left over. */
 	readonly isProven: boolean;
@@ -45,7 +45,7 @@ export interface Purchases {
 /** How many of each thing there are in stock. */
 export type Stock = ReadonlyMap<PurchaseId, number>;
 
-/** Misfit counts so much for somebody whom nothing hurts, and one more for each point that it hurts. Ours. */
+/** Misfit counts so much for someone whom nothing hurts, and one more for each point that it hurts. Our assumption. */
 const WORTH_WITHOUT_DISCOMFORT = 10;
 
 /**
@@ -53,16 +53,17 @@ const WORTH_WITHOUT_DISCOMFORT = 10;
  *
  * @param savesW misfit, as plans count it
  */
-export const worthOf = (savesW: number, worst: number): number => savesW * (WORTH_WITHOUT_DISCOMFORT + worst);
+export const purchaseWorth = (savesW: number, worst: number): number =>
+	savesW * (WORTH_WITHOUT_DISCOMFORT + worst);
 
-/** What can be got for somebody, each at its full price; nothing that has none, nothing that lies at home already. */
+/** What can be got for someone, each at its full price; nothing that has none, nothing that lies at home already. */
 function offersFor(
-	{ personId, worst, purchases, own = [] }: InNeed,
+	{ personId, worst, purchases, own = [] }: PersonInNeed,
 	prices: ReadonlyMap<PurchaseId, number>
-): Bought[] {
+): AllocatedPurchase[] {
 	return purchases.flatMap(({ purchases: all, closes, changes, savesW }) => {
 		const things = all.filter((thing) => !own.includes(thing));
-		const worth = worthOf(savesW, worst);
+		const worth = purchaseWorth(savesW, worst);
 		const each = things.map((thing) => prices.get(thing) ?? null);
 		if (things.length === 0 || worth <= 0 || each.includes(null)) return [];
 		const cents = each.reduce<number>((sum, one) => sum + (one ?? 0), 0);
@@ -70,18 +71,18 @@ function offersFor(
 	});
 }
 
-const byWorth = (a: Bought, b: Bought) =>
+const byWorth = (a: AllocatedPurchase, b: AllocatedPurchase) =>
 	b.worth - a.worth || a.cents - b.cents || a.personId.localeCompare(b.personId);
 
-const counted = (bought: readonly Bought[], thing: PurchaseId) =>
+const counted = (bought: readonly AllocatedPurchase[], thing: PurchaseId) =>
 	bought.filter(({ things }) => things.includes(thing)).length;
 
 /** Hands out the stock, to whom it is worth most first: what comes from there costs nothing. */
 function withStock(
-	bought: readonly Bought[],
+	bought: readonly AllocatedPurchase[],
 	prices: ReadonlyMap<PurchaseId, number>,
 	stock: Stock
-): Bought[] {
+): AllocatedPurchase[] {
 	const left = new Map(stock);
 	return [...bought].sort(byWorth).map((one) => {
 		const fromStock = one.things.filter((thing) => (left.get(thing) ?? 0) > 0);
@@ -91,13 +92,14 @@ function withStock(
 	});
 }
 
-const sameThings = (a: Bought, b: Bought) => a.worth === b.worth && String(a.things) === String(b.things);
+const sameThings = (a: AllocatedPurchase, b: AllocatedPurchase) =>
+	a.worth === b.worth && String(a.things) === String(b.things);
 
 function total(
-	bought: readonly Bought[],
-	offers: readonly (readonly Bought[])[],
+	bought: readonly AllocatedPurchase[],
+	offers: readonly (readonly AllocatedPurchase[])[],
 	isProven: boolean
-): Purchases {
+): PurchaseSelection {
 	const served = new Set(bought.map(({ personId }) => personId));
 	return {
 		bought: [...bought].sort(byWorth),
@@ -113,13 +115,13 @@ function total(
 
 /** What is left in stock, for those who get nothing yet and need nothing else: it costs nothing, so none of it is left lying. */
 function useLeftovers(
-	bought: readonly Bought[],
-	offers: readonly (readonly Bought[])[],
+	bought: readonly AllocatedPurchase[],
+	offers: readonly (readonly AllocatedPurchase[])[],
 	stock: Stock
-): Bought[] {
+): AllocatedPurchase[] {
 	const left = new Map([...stock].map(([thing, n]) => [thing, n - counted(bought, thing)]));
 	const served = new Set(bought.map(({ personId }) => personId));
-	const more: Bought[] = [];
+	const more: AllocatedPurchase[] = [];
 	for (const one of offers.flat().sort(byWorth)) {
 		if (served.has(one.personId) || one.things.some((thing) => (left.get(thing) ?? 0) <= 0)) continue;
 		for (const thing of one.things) left.set(thing, (left.get(thing) ?? 0) - 1);
@@ -130,8 +132,8 @@ function useLeftovers(
 }
 
 /**
- * The purchases that take away the most misfit for the money, by their worth ({@link worthOf}). One purchase, or two together, a person, as was
- * worked out for their corner. What is in stock is free. With all of the stock counted as money the best choice is exact (see `chooseOptions`), and
+ * The purchases that take away the most misfit for the money, by their worth ({@link purchaseWorth}). One purchase, or two together, a person, as was
+ * worked out for their corner. What is in stock is free. With all of the stock counted as money the best choice is exact (see `chooseWithinBudget`), and
  * proven where it uses all of it; where some is left over, only what is used is counted, until the money is enough: then it may not be the best of all,
  * and says so.
  *
@@ -140,16 +142,16 @@ function useLeftovers(
  * @param stock what is there already
  */
 export function bestPurchases(
-	people: readonly InNeed[],
+	people: readonly PersonInNeed[],
 	prices: ReadonlyMap<PurchaseId, number>,
 	budgetCents: number,
 	stock: Stock = new Map()
-): Purchases {
+): PurchaseSelection {
 	const offers = people.map((person) => offersFor(person, prices));
 	const options = offers.map((list) => list.map(({ cents: cost, worth }) => ({ cost, worth })));
-	const choose = (used: Stock): Bought[] => {
+	const choose = (used: Stock): AllocatedPurchase[] => {
 		const inStock = [...used].reduce((sum, [thing, n]) => sum + n * (prices.get(thing) ?? 0), 0);
-		return chooseOptions(options, budgetCents + inStock).chosen.flatMap(
+		return chooseWithinBudget(options, budgetCents + inStock).chosen.flatMap(
 			(place, i) => offers[i]?.[place] ?? []
 		);
 	};
@@ -168,17 +170,17 @@ export function bestPurchases(
 }
 
 /** What all of it would be: for each the purchase worth most, the cheapest of those. */
-export function allPurchases(
-	people: readonly InNeed[],
+export function unlimitedPurchases(
+	people: readonly PersonInNeed[],
 	prices: ReadonlyMap<PurchaseId, number>,
 	stock: Stock = new Map()
-): Purchases {
+): PurchaseSelection {
 	const best = people.flatMap((person) => [...offersFor(person, prices)].sort(byWorth)[0] ?? []);
 	return total(withStock(best, prices, stock), [], true);
 }
 
 /** What so much more money would do: who would get something that gets nothing now. */
-export function helpedByMore(now: Purchases, more: Purchases): string[] {
+export function helpedByLargerBudget(now: PurchaseSelection, more: PurchaseSelection): string[] {
 	const served = new Set(now.bought.map(({ personId }) => personId));
 	return more.bought.map(({ personId }) => personId).filter((id) => !served.has(id));
 }

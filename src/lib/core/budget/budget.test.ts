@@ -1,9 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import type { KeptPurchase } from '../advice';
+import type { PurchaseSummary } from '../advice';
 import type { CheckId } from '../checks';
-import { WEIGHT, type PurchaseId } from '../plan';
-import { allPurchases, bestPurchases, helpedByMore, worthOf, type InNeed } from './best-purchases';
-import { chooseOptions, type Priced } from './choose-options';
+import { CHECK_WEIGHTS, type PurchaseId } from '../plan';
+import {
+	unlimitedPurchases,
+	bestPurchases,
+	helpedByLargerBudget,
+	purchaseWorth,
+	type PersonInNeed
+} from './best-purchases';
+import { chooseWithinBudget, type PricedOption } from './choose-within-budget';
 
 /** Whole numbers below a bound, the same at each run. */
 function numbers(seed: number) {
@@ -15,7 +21,7 @@ function numbers(seed: number) {
 }
 
 /** The best worth by trying every way. */
-function byTrying(options: readonly (readonly Priced[])[], budget: number): number {
+function byTrying(options: readonly (readonly PricedOption[])[], budget: number): number {
 	const [first, ...rest] = options;
 	if (!first) return 0;
 	return Math.max(
@@ -27,7 +33,7 @@ function byTrying(options: readonly (readonly Priced[])[], budget: number): numb
 }
 
 /** The best worth for every budget, unit by unit: the textbook's table, right by construction and slow. */
-function byTable(options: readonly (readonly Priced[])[], budget: number): number {
+function byTable(options: readonly (readonly PricedOption[])[], budget: number): number {
 	let best = new Float64Array(budget + 1);
 	for (const line of options) {
 		const next = Float64Array.from(best);
@@ -39,14 +45,19 @@ function byTable(options: readonly (readonly Priced[])[], budget: number): numbe
 	return best[budget] ?? 0;
 }
 
-const randomOptions = (n: number, next: (below: number) => number, costs: number, step = 1): Priced[][] =>
+const randomOptions = (
+	n: number,
+	next: (below: number) => number,
+	costs: number,
+	step = 1
+): PricedOption[][] =>
 	Array.from({ length: n }, () =>
 		Array.from({ length: next(4) }, () => ({ cost: step * (1 + next(costs)), worth: 1 + next(40) }))
 	);
 
-const worthIn = (options: readonly (readonly Priced[])[], chosen: readonly number[]) =>
+const worthIn = (options: readonly (readonly PricedOption[])[], chosen: readonly number[]) =>
 	chosen.reduce((sum, place, i) => sum + (options[i]?.[place]?.worth ?? 0), 0);
-const costIn = (options: readonly (readonly Priced[])[], chosen: readonly number[]) =>
+const costIn = (options: readonly (readonly PricedOption[])[], chosen: readonly number[]) =>
 	chosen.reduce((sum, place, i) => sum + (options[i]?.[place]?.cost ?? 0), 0);
 
 describe('the best choice for the money', () => {
@@ -55,7 +66,7 @@ describe('the best choice for the money', () => {
 			const next = numbers(seed);
 			const options = randomOptions(1 + next(7), next, 30);
 			const budget = next(90);
-			const choice = chooseOptions(options, budget);
+			const choice = chooseWithinBudget(options, budget);
 			expect(choice.worth, `seed ${seed}`).toBe(byTrying(options, budget));
 			expect(worthIn(options, choice.chosen)).toBe(choice.worth);
 			expect(costIn(options, choice.chosen)).toBe(choice.cost);
@@ -69,7 +80,7 @@ describe('the best choice for the money', () => {
 			const some = randomOptions(50, next, 40, seed % 2 === 0 ? 5 : 1);
 			const options = [...some, ...some, ...randomOptions(50, next, 40)];
 			const budget = 20 + next(900);
-			const choice = chooseOptions(options, budget);
+			const choice = chooseWithinBudget(options, budget);
 			expect(choice.worth, `seed ${seed}`).toBe(byTable(options, budget));
 			expect(costIn(options, choice.chosen)).toBeLessThanOrEqual(budget);
 		}
@@ -77,13 +88,13 @@ describe('the best choice for the money', () => {
 
 	it('beats taking what is worth most for its money first', () => {
 		const options = [[{ cost: 6, worth: 7 }], [{ cost: 5, worth: 5 }], [{ cost: 5, worth: 5 }]];
-		expect(chooseOptions(options, 10)).toEqual({ chosen: [-1, 0, 0], cost: 10, worth: 10 });
+		expect(chooseWithinBudget(options, 10)).toEqual({ chosen: [-1, 0, 0], cost: 10, worth: 10 });
 	});
 
 	it('takes nothing for no money, and for nobody', () => {
-		expect(chooseOptions([[{ cost: 1, worth: 1 }]], 0)).toEqual({ chosen: [-1], cost: 0, worth: 0 });
-		expect(chooseOptions([], 10)).toEqual({ chosen: [], cost: 0, worth: 0 });
-		expect(chooseOptions([[]], 10).chosen).toEqual([-1]);
+		expect(chooseWithinBudget([[{ cost: 1, worth: 1 }]], 0)).toEqual({ chosen: [-1], cost: 0, worth: 0 });
+		expect(chooseWithinBudget([], 10)).toEqual({ chosen: [], cost: 0, worth: 0 });
+		expect(chooseWithinBudget([[]], 10).chosen).toEqual([-1]);
 	});
 });
 
@@ -94,14 +105,14 @@ describe('the best purchases', () => {
 		['monitor', 18_000]
 	]);
 	/** A purchase that takes away so much of the misfit as the checks that it closes count. */
-	const closing = (purchases: PurchaseId[], closes: CheckId[]): KeptPurchase => ({
+	const closing = (purchases: PurchaseId[], closes: CheckId[]): PurchaseSummary => ({
 		purchases,
 		closes,
 		changes: closes.map((id) => ({ id, from: 30, to: 0 })),
-		savesW: closes.reduce((sum, id) => sum + WEIGHT[id] * 100, 0),
+		savesW: closes.reduce((sum, id) => sum + CHECK_WEIGHTS[id] * 100, 0),
 		open: []
 	});
-	const person = (personId: string, worst: number, ...purchases: KeptPurchase[]): InNeed => ({
+	const person = (personId: string, worst: number, ...purchases: PurchaseSummary[]): PersonInNeed => ({
 		personId,
 		worst,
 		purchases
@@ -120,7 +131,7 @@ describe('the best purchases', () => {
 	it('leave out what has no price, and what takes nothing away', () => {
 		const people = [person('a', 5, closing(['chair'], ['knee'])), person('b', 5, closing(['footrest'], []))];
 		expect(bestPurchases(people, prices, 1_000_000).bought).toEqual([]);
-		expect(allPurchases(people, prices)).toEqual({
+		expect(unlimitedPurchases(people, prices)).toEqual({
 			bought: [],
 			cents: 0,
 			closes: 0,
@@ -139,7 +150,7 @@ describe('the best purchases', () => {
 			),
 			person('b', 9, closing(['monitor'], ['eye']))
 		];
-		const all = allPurchases(people, prices);
+		const all = unlimitedPurchases(people, prices);
 		expect(bestPurchases(people, prices, all.cents)).toEqual(all);
 		expect(all).toMatchObject({ cents: 2900 + 4500 + 18_000, closes: 3 });
 	});
@@ -191,7 +202,7 @@ describe('the best purchases', () => {
 				return Math.max(
 					best(i + 1, chosen, worth),
 					...one.purchases.map(({ purchases, savesW }) =>
-						best(i + 1, [...chosen, [...purchases]], worth + worthOf(savesW, one.worst))
+						best(i + 1, [...chosen, [...purchases]], worth + purchaseWorth(savesW, one.worst))
 					)
 				);
 			};
@@ -228,12 +239,12 @@ describe('the best purchases', () => {
 		expect(now.bought).toHaveLength(1);
 		expect(now.tied).toHaveLength(2);
 		expect(now.tied).not.toContain('d');
-		expect(helpedByMore(now, bestPurchases(people, prices, 3000 + 6000))).toHaveLength(2);
+		expect(helpedByLargerBudget(now, bestPurchases(people, prices, 3000 + 6000))).toHaveLength(2);
 	});
 
 	it('count misfit, and more of it for each point that hurts', () => {
-		expect(worthOf(500, 0)).toBeGreaterThan(0);
-		expect(worthOf(800, 4)).toBe(worthOf(500, 4) + worthOf(300, 4));
-		expect(worthOf(300, 10)).toBe(2 * worthOf(300, 0));
+		expect(purchaseWorth(500, 0)).toBeGreaterThan(0);
+		expect(purchaseWorth(800, 4)).toBe(purchaseWorth(500, 4) + purchaseWorth(300, 4));
+		expect(purchaseWorth(300, 10)).toBe(2 * purchaseWorth(300, 0));
 	});
 });

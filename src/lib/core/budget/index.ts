@@ -1,10 +1,10 @@
 export {
-	allPurchases,
+	unlimitedPurchases,
 	bestPurchases,
-	helpedByMore,
-	worthOf,
-	type Bought,
-	type InNeed,
-	type Purchases,
+	helpedByLargerBudget,
+	purchaseWorth,
+	type AllocatedPurchase,
+	type PersonInNeed,
+	type PurchaseSelection,
 	type Stock
 } from './best-purchases';

@@ -4,7 +4,7 @@ import { referenceText } from '../../../../tests/support/reference';
 import {
 	addDays,
 	addWorkingDays,
-	civilDate,
+	parseCivilDate,
 	daysBetween,
 	isWorkingDay,
 	nextWorkingDay,
@@ -13,10 +13,10 @@ import {
 	workCalendar,
 	type CivilDate
 } from './index';
-import { knowsHolidaysOf, workCalendarAt } from './public-holidays';
+import { hasHolidaysFor, workCalendarAt } from './public-holidays';
 
 const day = (text: string): CivilDate => {
-	const date = civilDate(text);
+	const date = parseCivilDate(text);
 	if (!date) throw new RangeError(`${text} is no day`);
 	return date;
 };
@@ -49,15 +49,15 @@ describe('workCalendarAt against a table of holidays', () => {
 	});
 
 	it('does not know what is no country or region, and says so', () => {
-		expect(knowsHolidaysOf({ country: 'DE', region: 'BE' })).toBe(true);
-		expect(knowsHolidaysOf({ country: 'XX', region: null })).toBe(false);
+		expect(hasHolidaysFor({ country: 'DE', region: 'BE' })).toBe(true);
+		expect(hasHolidaysFor({ country: 'XX', region: null })).toBe(false);
 		expect(workCalendarAt({ country: 'DE', region: 'NOWHERE' })).toBeNull();
 	});
 });
 
-describe('civilDate', () => {
+describe('parseCivilDate', () => {
 	it('takes days of the calendar and nothing else', () => {
-		expect(civilDate('2028-02-29')).toBe('2028-02-29');
+		expect(parseCivilDate('2028-02-29')).toBe('2028-02-29');
 		for (const text of [
 			'2027-02-29',
 			'2026-13-01',
@@ -67,7 +67,7 @@ describe('civilDate', () => {
 			'',
 			'2026-01-01T00:00'
 		])
-			expect(civilDate(text)).toBeNull();
+			expect(parseCivilDate(text)).toBeNull();
 	});
 
 	it('counts there and back, over leap years and the ends of months', () => {

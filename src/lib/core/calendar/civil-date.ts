@@ -1,4 +1,4 @@
-/** A day of the calendar without a time or a zone, written `2026-11-24` (ISO 8601). Branded; make one with {@link civilDate}. */
+/** A day of the calendar without a time or a zone, written `2026-11-24` (ISO 8601). Branded; make one with {@link parseCivilDate}. */
 export type CivilDate = string & { readonly __unit: 'civil-date' };
 
 const DAY_MS = 86_400_000;
@@ -13,7 +13,7 @@ function toMs(date: CivilDate): number {
 }
 
 /** Reads a day; null where the text is of another shape or names no day of the calendar, such as 30 February. */
-export function civilDate(text: string): CivilDate | null {
+export function parseCivilDate(text: string): CivilDate | null {
 	if (!SHAPE.test(text)) return null;
 	const ms = Date.parse(`${text}T00:00:00Z`);
 	return Number.isNaN(ms) || fromMs(ms) !== text ? null : (text as CivilDate);
@@ -40,10 +40,10 @@ export function yearOf(date: CivilDate): number {
 }
 
 /** First and last day that a document or a form may name: far around any working life, and safe for every sum of days. */
-export const DAYS_TAKEN = ['1900-01-01', '2199-12-31'] as const;
+export const ACCEPTED_DAYS = ['1900-01-01', '2199-12-31'] as const;
 
-/** A day that exists and lies within {@link DAYS_TAKEN}; null for every other text. */
-export function plausibleDay(text: string): CivilDate | null {
-	const day = civilDate(text);
-	return day !== null && day >= DAYS_TAKEN[0] && day <= DAYS_TAKEN[1] ? day : null;
+/** A day that exists and lies within {@link ACCEPTED_DAYS}; null for every other text. */
+export function acceptedDay(text: string): CivilDate | null {
+	const day = parseCivilDate(text);
+	return day !== null && day >= ACCEPTED_DAYS[0] && day <= ACCEPTED_DAYS[1] ? day : null;
 }

@@ -1,9 +1,9 @@
 export {
 	addDays,
-	civilDate,
-	DAYS_TAKEN,
+	parseCivilDate,
+	ACCEPTED_DAYS,
 	daysBetween,
-	plausibleDay,
+	acceptedDay,
 	weekdayOf,
 	type CivilDate
 } from './civil-date';
@@ -15,4 +15,12 @@ export {
 	workCalendar,
 	type WorkCalendar
 } from './working-days';
-export { dayIn, isTimeZone, minuteOf, momentAt, utcOffsetsOf, zoneFor, type DayZone } from './time-zone';
+export {
+	civilDateIn,
+	isTimeZone,
+	minuteOfDay,
+	zonedTimeToInstant,
+	utcOffsetsOf,
+	timeZoneFor,
+	type PersonTimeZone
+} from './time-zone';

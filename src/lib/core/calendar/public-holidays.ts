@@ -21,7 +21,7 @@ function holidaysOf({ country, region }: HolidayPlace): Holidays | null {
 /**
  * Whether public holidays are known for a place, by the library `date-holidays`.
  */
-export function knowsHolidaysOf(place: HolidayPlace): boolean {
+export function hasHolidaysFor(place: HolidayPlace): boolean {
 	return holidaysOf(place) !== null;
 }
 

@@ -1,3 +1,4 @@
+import { fromAbsolute, parseDate, toCalendarDateTime, toZoned } from '@internationalized/date';
 import type { CivilDate } from './civil-date';
 
 /** Zones that were asked about: making a formatter takes some hundred microseconds. */
@@ -31,8 +32,8 @@ export function isTimeZone(text: string): boolean {
 	return /^[A-Za-z]/.test(text) && formatterOf(text) !== null;
 }
 
-/** The zone in which somebody's day begins. */
-export interface DayZone {
+/** The zone in which someone's day begins. */
+export interface PersonTimeZone {
 	readonly zone: string;
 	/** False where the person's own zone is not known, so that the organisation's stands in. */
 	readonly isOwnKnown: boolean;
@@ -44,64 +45,28 @@ export interface DayZone {
  *
  * @param own the person's; empty for the organisation's
  */
-export function zoneFor(own: string, organisation: string): DayZone {
+export function timeZoneFor(own: string, organisation: string): PersonTimeZone {
 	if (own !== '' && isTimeZone(own)) return { zone: own, isOwnKnown: true };
 	return { zone: isTimeZone(organisation) ? organisation : 'UTC', isOwnKnown: own === '' };
 }
 
 /** The day at a moment in a zone; in UTC where there is no such zone. */
-export function dayIn(zone: string, moment: Date): CivilDate {
+export function civilDateIn(zone: string, moment: Date): CivilDate {
 	const formatter = formatterOf(zone) ?? formatterOf('UTC');
 	if (!formatter) throw new RangeError('UTC is always known');
 	return formatter.format(moment) as CivilDate;
 }
 
-const MINUTES_AN_HOUR = 60;
+const MS_A_MINUTE = 60_000;
+const MINUTES_A_DAY = 24 * 60;
 
 /** Minutes that the clocks of a zone are ahead of UTC in the middle of each month of a year, January first. */
 export function utcOffsetsOf(zone: string, year: number): number[] {
-	const formatter = new Intl.DateTimeFormat('en', {
-		timeZone: isTimeZone(zone) ? zone : 'UTC',
-		timeZoneName: 'longOffset'
-	});
-	return Array.from({ length: 12 }, (_, month) => {
-		const parts = formatter.formatToParts(Date.UTC(year, month, 15, 12));
-		const name = parts.find(({ type }) => type === 'timeZoneName')?.value ?? '';
-		const [, sign = '+', hours = '0', minutes = '0'] = /([+-])(\d{2}):(\d{2})/.exec(name) ?? [];
-		return (sign === '-' ? -1 : 1) * (Number(hours) * MINUTES_AN_HOUR + Number(minutes));
-	});
-}
-
-const MINUTES_A_DAY = 24 * MINUTES_AN_HOUR;
-const MS_A_MINUTE = 60_000;
-
-/** Formatters of days and clocks by zone. */
-const clocks = new Map<string, Intl.DateTimeFormat>();
-
-/** What the clocks of a zone show at a moment, as if it were UTC, ms. */
-function clockAt(zone: string, moment: number): number {
-	let formatter = clocks.get(zone);
-	if (!formatter) {
-		if (clocks.size >= MOST_ZONES) clocks.clear();
-		formatter = new Intl.DateTimeFormat('en', {
-			timeZone: zone,
-			hourCycle: 'h23',
-			...{
-				year: 'numeric',
-				month: 'numeric',
-				day: 'numeric',
-				hour: 'numeric',
-				minute: 'numeric',
-				second: 'numeric'
-			}
-		});
-		clocks.set(zone, formatter);
-	}
-	const parts = Object.fromEntries(
-		formatter.formatToParts(moment).map(({ type, value }) => [type, Number(value)])
+	const known = isTimeZone(zone) ? zone : 'UTC';
+	return Array.from(
+		{ length: 12 },
+		(_, month) => fromAbsolute(Date.UTC(year, month, 15, 12), known).offset / MS_A_MINUTE
 	);
-	const { year = 0, month = 1, day = 1, hour = 0, minute = 0, second = 0 } = parts;
-	return Date.UTC(year, month - 1, day, hour, minute, second);
 }
 
 /**
@@ -110,24 +75,16 @@ function clockAt(zone: string, moment: number): number {
  *
  * @param minute minutes from midnight by the clock
  */
-export function momentAt(zone: string, day: CivilDate, minute: number): Date {
-	const known = isTimeZone(zone) ? zone : 'UTC';
-	const wanted = Date.parse(`${day}T00:00:00Z`) + minute * MS_A_MINUTE;
-	// The offset before the time and after it: one of the two is right, or both are where nothing changes.
-	const offsets = [-1, 1].map((way) => {
-		const near = wanted + way * MINUTES_A_DAY * MS_A_MINUTE;
-		return clockAt(known, near) - near;
-	});
-	const found = offsets
-		.map((offset) => wanted - offset)
-		.filter((moment) => clockAt(known, moment) === wanted);
-	return new Date(found.length > 0 ? Math.min(...found) : wanted - (offsets[0] ?? 0));
+export function zonedTimeToInstant(zone: string, day: CivilDate, minute: number): Date {
+	const time = toCalendarDateTime(parseDate(day)).add({ minutes: minute });
+	return toZoned(time, isTimeZone(zone) ? zone : 'UTC', 'compatible').toDate();
 }
 
 /** Minutes from midnight that the clocks of a zone show at a moment; 0 before a day, and 24 h after it. */
-export function minuteOf(zone: string, day: CivilDate, moment: Date): number {
+export function minuteOfDay(zone: string, day: CivilDate, moment: Date): number {
 	const known = isTimeZone(zone) ? zone : 'UTC';
-	const on = dayIn(known, moment);
+	const on = civilDateIn(known, moment);
 	if (on !== day) return on < day ? 0 : MINUTES_A_DAY;
-	return (clockAt(known, moment.getTime()) - Date.parse(`${day}T00:00:00Z`)) / MS_A_MINUTE;
+	const { hour, minute, second } = fromAbsolute(moment.getTime(), known);
+	return hour * 60 + minute + second / 60;
 }

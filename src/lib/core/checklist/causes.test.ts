@@ -7,7 +7,7 @@ import {
 	FINDING_IDS,
 	likelyCauses,
 	questionsToAsk,
-	VERSIONS
+	CHECKLIST_VERSIONS
 } from './index';
 
 const LEGS: readonly Region[] = ['hip-thigh', 'knee', 'ankle-foot'];
@@ -76,7 +76,7 @@ describe('likely causes', () => {
 	});
 
 	it('name only findings and questions that there are', () => {
-		const ids = VERSIONS.flatMap(({ items }) => items).map(({ id }) => id as string);
+		const ids = CHECKLIST_VERSIONS.flatMap(({ items }) => items).map(({ id }) => id as string);
 		for (const { findings, asks } of Object.values(CAUSES)) {
 			for (const finding of findings) expect(FINDING_IDS).toContain(finding);
 			for (const id of asks) expect(ids).toContain(id);

@@ -1,6 +1,6 @@
 import type { Person } from '../corner';
 import type { DiscomfortKind, Region, RegionPart, RegionReport } from '../discomfort';
-import { LEGS, type FindingId } from './findings';
+import { LEG_REGIONS, type FindingId } from './findings';
 import type { ItemId } from './item-ids';
 
 /** Which side of the body a cause shows on: the arm that points, the other one, both of them, or whichever. */
@@ -42,7 +42,7 @@ export const CAUSES = {
 		asks: ['wrist', 'edge', 'palm-rest']
 	},
 	'leg-tingles': {
-		regions: LEGS,
+		regions: LEG_REGIONS,
 		side: 'any',
 		kinds: NUMB,
 		findings: [
@@ -216,7 +216,7 @@ export type CauseId = keyof typeof CAUSES;
 /** Every cause, in the order in which one is shown before another. */
 const CAUSE_IDS = Object.keys(CAUSES) as readonly CauseId[];
 
-/** So many sore regions are everywhere: no single thing at a desk does that. Ours. */
+/** So many sore regions are everywhere: no single thing at a desk does that. Our assumption. */
 const EVERYWHERE_FROM = 4;
 
 /** A cause that some complaints point to. */
@@ -275,7 +275,7 @@ export function likelyCauses(reports: readonly RegionReport[], hand: Person['han
 }
 
 /** The likeliest cause that a finding belongs to; null where none does. */
-export function causeOf(finding: FindingId, causes: readonly LikelyCause[]): LikelyCause | null {
+export function causeOfFinding(finding: FindingId, causes: readonly LikelyCause[]): LikelyCause | null {
 	return (
 		causes.find(({ cause }) => (CAUSES[cause].findings as readonly FindingId[]).includes(finding)) ?? null
 	);

@@ -2,7 +2,7 @@ import { RULES_IN_FORCE } from '../rules';
 import { createHash } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { checklistTextsFor } from '$lib/messages/checklist';
-import type { ByFacts } from '$lib/messages/words-for';
+import type { WordsByFacts } from '$lib/messages/words-by-facts';
 import { DEMO_PEOPLE } from '../../../../seed/people';
 import { cornerFromAnswers } from '../answers';
 import { factsOf } from '../conditions';
@@ -13,11 +13,11 @@ import {
 	checklistOf,
 	FINDING_IDS,
 	findingRule,
-	issuesOfAnswers,
+	checklistAnswerIssues,
 	measuredFindings,
 	orderFindings,
-	VERSIONS,
-	WALK_STATIONS,
+	CHECKLIST_VERSIONS,
+	CHECKLIST_STATIONS,
 	type ChecklistAnswers
 } from './index';
 
@@ -49,7 +49,7 @@ describe('the checklist', () => {
 	});
 
 	it('asks from the floor up, each question once, with one answer at least that is fine', () => {
-		const stations = RULES_IN_FORCE.checklist.items.map(({ station }) => WALK_STATIONS.indexOf(station));
+		const stations = RULES_IN_FORCE.checklist.items.map(({ station }) => CHECKLIST_STATIONS.indexOf(station));
 		expect(stations).toEqual([...stations].sort((a, b) => a - b));
 		const ids = RULES_IN_FORCE.checklist.items.map(({ id }) => id);
 		expect(new Set(ids).size).toBe(ids.length);
@@ -64,7 +64,9 @@ describe('the checklist', () => {
 
 	it('leaves no finding that nothing can find, and finds nothing at another station', () => {
 		const asked = new Set(
-			VERSIONS.flatMap(({ items }) => items).flatMap(({ answers }) => answers.map(({ finding }) => finding))
+			CHECKLIST_VERSIONS.flatMap(({ items }) => items).flatMap(({ answers }) =>
+				answers.map(({ finding }) => finding)
+			)
 		);
 		// These are shown by numbers: heights, depths, distances, armrest.
 		const measured = [
@@ -106,7 +108,7 @@ describe('the checklist', () => {
 
 	it('has words for all of it, each question ending in a question mark', () => {
 		const texts = checklistTextsFor('en');
-		const all = (text: ByFacts) => (typeof text === 'string' ? [text] : text.map((part) => part.text));
+		const all = (text: WordsByFacts) => (typeof text === 'string' ? [text] : text.map((part) => part.text));
 		for (const { question, why } of Object.values(texts.items)) {
 			for (const text of all(question)) expect(text).toMatch(/\?$/);
 			for (const text of all(why)) expect(text.length).toBeGreaterThan(10);
@@ -114,7 +116,7 @@ describe('the checklist', () => {
 			for (const text of [question, why])
 				if (typeof text !== 'string') expect(text.at(-1)?.holds).toEqual({});
 		}
-		const ids = new Set(VERSIONS.flatMap(({ items }) => items).map(({ id }) => id));
+		const ids = new Set(CHECKLIST_VERSIONS.flatMap(({ items }) => items).map(({ id }) => id));
 		expect(new Set(Object.keys(texts.items))).toEqual(ids);
 	});
 });
@@ -149,18 +151,18 @@ describe('askedItems', () => {
 	});
 });
 
-describe('issuesOfAnswers', () => {
+describe('checklistAnswerIssues', () => {
 	it('names the place of an unknown question or answer', () => {
-		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { 'work-surface': 'table', ahead: 'straight' })).toEqual(
-			[]
-		);
-		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { 'no/such': 'x' })).toMatchObject([
+		expect(
+			checklistAnswerIssues(RULES_IN_FORCE.checklist, { 'work-surface': 'table', ahead: 'straight' })
+		).toEqual([]);
+		expect(checklistAnswerIssues(RULES_IN_FORCE.checklist, { 'no/such': 'x' })).toMatchObject([
 			{ code: 'unknown-question', at: '/no~1such' }
 		]);
-		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { 'work-surface': 'moon' })).toMatchObject([
+		expect(checklistAnswerIssues(RULES_IN_FORCE.checklist, { 'work-surface': 'moon' })).toMatchObject([
 			{ code: 'unknown-answer', at: '/work-surface' }
 		]);
-		expect(issuesOfAnswers(RULES_IN_FORCE.checklist, { 'work-surface': '__proto__' })).toHaveLength(1);
+		expect(checklistAnswerIssues(RULES_IN_FORCE.checklist, { 'work-surface': '__proto__' })).toHaveLength(1);
 	});
 });
 
@@ -189,7 +191,7 @@ describe('orderFindings', () => {
 
 	it('puts the lowest wrong thing first, but for what belongs to a likely cause of a complaint, which comes before all', () => {
 		const stations = (reports: readonly RegionReport[]) =>
-			order(reports).map(({ station }) => WALK_STATIONS.indexOf(station));
+			order(reports).map(({ station }) => CHECKLIST_STATIONS.indexOf(station));
 		for (const reports of [[], [sore('neck', 9)], [sore('eyes', 10), sore('wrist-hand', 8)]]) {
 			const caused = order(reports).filter(({ cause }) => cause !== null);
 			const found = stations(reports).slice(caused.length);

@@ -14,20 +14,20 @@ export interface Checklist {
 }
 
 /** Every version that was ever sent. */
-export const VERSIONS: readonly [Checklist, ...Checklist[]] = [
+export const CHECKLIST_VERSIONS: readonly [Checklist, ...Checklist[]] = [
 	{ version: 1, items: ITEMS_1 },
 	{ version: 2, items: ITEMS_2 },
 	{ version: 3, items: ITEMS_3 }
 ];
 
 /** The newest of some versions. */
-export function newestOf<T extends { readonly version: number }>(versions: readonly [T, ...T[]]): T {
+export function newestChecklist<T extends { readonly version: number }>(versions: readonly [T, ...T[]]): T {
 	return versions.reduce((newest, one) => (one.version > newest.version ? one : newest));
 }
 
 /** A version of the checklist; null where there is none of that number. */
 export function checklistOf(version: number): Checklist | null {
-	return VERSIONS.find((checklist) => checklist.version === version) ?? null;
+	return CHECKLIST_VERSIONS.find((checklist) => checklist.version === version) ?? null;
 }
 
 /** What was answered so far: answer by question. */

@@ -1,43 +1,43 @@
 import type { CheckId } from '../checks';
 import {
-	BACK_IS_USED,
-	GETS_UP,
-	HOLLOW_IS_FILLED,
+	USES_BACKREST,
+	CAN_STAND_UP,
+	LUMBAR_IS_SUPPORTED,
 	IN_A_WHEELCHAIR,
-	KEYS_ARE_CLOSE,
+	KEYBOARD_IS_CLOSE,
 	ON_A_SOFT_SEAT,
-	type Holds
+	type FactCondition
 } from '../conditions';
 import type { Region } from '../discomfort';
-import type { ChecklistCaution, HouseholdFix, ShopFix } from './fixes';
-import type { WalkStation } from './stations';
+import type { ChecklistCaution, HouseholdFix, PurchaseFix } from './fixes';
+import type { ChecklistStation } from './stations';
 
 /** What a finding rests on, is tied to, and leads to. */
 export interface FindingRule {
-	readonly station: WalkStation;
+	readonly station: ChecklistStation;
 	/** Regions that it is known to make sore: where one is reported, this comes first in its station. */
 	readonly regions: readonly Region[];
 	readonly household: readonly HouseholdFix[];
-	readonly shop: readonly ShopFix[];
+	readonly shop: readonly PurchaseFix[];
 	readonly cautions: readonly ChecklistCaution[];
 	/** Where it is a fault at all: what one school calls wrong may be another's way. */
-	readonly holds: Holds;
+	readonly holds: FactCondition;
 	/** The check on heights that is behind it: where the plan brings that right, it closes this too. */
 	readonly closedBy: CheckId | null;
 }
 
 function rule(
-	station: WalkStation,
+	station: ChecklistStation,
 	regions: readonly Region[],
 	household: readonly HouseholdFix[],
-	shop: readonly ShopFix[] = [],
+	shop: readonly PurchaseFix[] = [],
 	cautions: readonly ChecklistCaution[] = [],
 	{ holds = {}, closedBy = null }: Partial<Pick<FindingRule, 'holds' | 'closedBy'>> = {}
 ): FindingRule {
 	return { station, regions, household, shop, cautions, holds, closedBy };
 }
 
-/** Findings that can hurt somebody while they stand: what the coordinator is told of by themselves. Common practice. */
+/** Findings that can hurt someone while they stand: what the coordinator is told of by themselves. Common practice. */
 export const HAZARDS = [
 	'cables-in-the-way',
 	'chained-strips',
@@ -50,7 +50,7 @@ export type HazardId = (typeof HAZARDS)[number];
 
 const NECK_AND_SHOULDERS = ['neck', 'shoulder'] as const;
 /** Regions of the legs. */
-export const LEGS = ['hip-thigh', 'knee', 'ankle-foot'] as const;
+export const LEG_REGIONS = ['hip-thigh', 'knee', 'ankle-foot'] as const;
 const STACK = ['stable-stack'] as const;
 
 /**
@@ -77,7 +77,7 @@ export const FINDINGS = {
 	'ball-chair': rule('feet', ['low-back'], ['middle-of-the-ball', 'chair-with-a-back']),
 	'seat-too-high': rule(
 		'feet',
-		['low-back', ...LEGS],
+		['low-back', ...LEG_REGIONS],
 		[],
 		['footrest'],
 		['stable-stack', 'nobody-on-stack', 'no-castors']
@@ -85,16 +85,16 @@ export const FINDINGS = {
 	'seat-too-low': rule('feet', ['low-back', 'hip-thigh', 'knee'], [], ['seat-cushion'], ['thin-padding']),
 	'feet-hanging': rule(
 		'feet',
-		['low-back', ...LEGS],
+		['low-back', ...LEG_REGIONS],
 		['stack-under-feet'],
 		['footrest'],
 		['stable-stack', 'nobody-on-stack'],
 		{ closedBy: 'knee' }
 	),
-	'footplates-off': rule('feet', LEGS, ['back-on-the-plates'], [], ['fitted-chair']),
+	'footplates-off': rule('feet', LEG_REGIONS, ['back-on-the-plates'], [], ['fitted-chair']),
 	'thigh-pressed': rule('feet', ['hip-thigh', 'low-back'], [], ['another-surface']),
-	'edge-behind-knee': rule('feet', LEGS, ['fill-behind-back'], ['seat-cushion'], ['thin-padding']),
-	'thigh-unsupported': rule('feet', ['hip-thigh', 'low-back'], [], ['chair'], [], { holds: BACK_IS_USED }),
+	'edge-behind-knee': rule('feet', LEG_REGIONS, ['fill-behind-back'], ['seat-cushion'], ['thin-padding']),
+	'thigh-unsupported': rule('feet', ['hip-thigh', 'low-back'], [], ['chair'], [], { holds: USES_BACKREST }),
 	'crossed-legs': rule('feet', ['hip-thigh', 'low-back', 'knee'], ['get-up']),
 
 	'no-backrest': rule('back', ['low-back', 'upper-back'], ['chair-with-a-back'], ['chair']),
@@ -104,10 +104,10 @@ export const FINDINGS = {
 		['sit-all-the-way-back', 'fill-behind-back'],
 		[],
 		[],
-		{ holds: BACK_IS_USED }
+		{ holds: USES_BACKREST }
 	),
 	'no-low-back-support': rule('back', ['low-back'], ['rolled-towel', 'jacket-with-pocket'], ['chair'], [], {
-		holds: HOLLOW_IS_FILLED
+		holds: LUMBAR_IS_SUPPORTED
 	}),
 	'shoulders-rolled': rule(
 		'back',
@@ -174,7 +174,7 @@ export const FINDINGS = {
 	'palm-rest-while-typing': rule('hands', ['wrist-hand'], ['rest-in-pauses']),
 	'keyboard-far': rule('hands', ['shoulder', 'upper-back', 'neck'], ['keys-nearer'], [], [], {
 		// With the forearms carried by the table the keyboard is pushed back on purpose.
-		holds: KEYS_ARE_CLOSE
+		holds: KEYBOARD_IS_CLOSE
 	}),
 	'looks-at-keys': rule('hands', ['neck', 'eyes'], ['light-on-keys']),
 
@@ -273,17 +273,17 @@ export const FINDINGS = {
 		['standing-spot', 'change-over'],
 		['sit-stand-converter'],
 		['standing-still', 'stable-stack'],
-		{ holds: GETS_UP }
+		{ holds: CAN_STAND_UP }
 	),
 	'stands-still': rule(
 		'second',
-		['low-back', ...LEGS],
+		['low-back', ...LEG_REGIONS],
 		['change-over', 'split-stance'],
 		[],
 		['standing-still']
 	),
-	'weight-on-one-leg': rule('second', ['low-back', ...LEGS], ['split-stance', 'knee-on-a-stool']),
-	'knees-locked': rule('second', ['low-back', ...LEGS], ['soften-knees', 'split-stance']),
+	'weight-on-one-leg': rule('second', ['low-back', ...LEG_REGIONS], ['split-stance', 'knee-on-a-stool']),
+	'knees-locked': rule('second', ['low-back', ...LEG_REGIONS], ['soften-knees', 'split-stance']),
 
 	'sits-long': rule(
 		'moving',
@@ -291,7 +291,7 @@ export const FINDINGS = {
 		['break-plan', 'get-up'],
 		[],
 		['stop-at-pain'],
-		{ holds: GETS_UP }
+		{ holds: CAN_STAND_UP }
 	),
 	'stays-in-one-place': rule(
 		'moving',
@@ -310,7 +310,7 @@ export const FINDINGS = {
 		{ holds: ON_A_SOFT_SEAT }
 	),
 	'no-far-look': rule('moving', ['eyes', 'head'], ['look-far']),
-	'calls-seated': rule('moving', ['low-back', 'hip-thigh'], ['walk-calls'], [], [], { holds: GETS_UP }),
+	'calls-seated': rule('moving', ['low-back', 'hip-thigh'], ['walk-calls'], [], [], { holds: CAN_STAND_UP }),
 	'waits-for-pain': rule(
 		'moving',
 		['neck', 'shoulder', 'low-back'],
@@ -332,7 +332,7 @@ export function findingRule(id: FindingId): FindingRule {
 }
 
 /** The regions that a finding is tied to. */
-export function regionsOf(id: FindingId): readonly Region[] {
+export function regionsOfFinding(id: FindingId): readonly Region[] {
 	return FINDINGS[id].regions;
 }
 

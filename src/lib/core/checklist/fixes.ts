@@ -1,29 +1,29 @@
 import {
-	ALL_THE_WAY_BACK,
+	SITS_FULLY_BACK,
 	AT_A_TABLE,
-	FEET_DOWN,
-	GETS_UP,
-	HOLLOW_IS_FILLED,
+	FEET_ON_FLOOR,
+	CAN_STAND_UP,
+	LUMBAR_IS_SUPPORTED,
 	IN_A_WHEELCHAIR,
-	LEANING,
+	HAS_BACKREST,
 	LOW_LENSES,
 	OWN_KEYBOARD,
 	OWN_MOUSE,
 	OWN_MOUSE_TWO_HANDS,
-	STANDING,
+	AT_STANDING_SPOT,
 	TWO_HANDS,
 	WITH_ARMRESTS,
-	type Act,
-	type Holds
+	type Adjustment,
+	type FactCondition
 } from '../conditions';
 
 /** Where a fix holds, and the act that it is, as far as another could undo it. */
 export interface FixRule {
-	readonly holds: Holds;
-	readonly act: Act | null;
+	readonly holds: FactCondition;
+	readonly act: Adjustment | null;
 }
 
-const fix = (holds: Holds = {}, act: Act | null = null): FixRule => ({ holds, act });
+const fix = (holds: FactCondition = {}, act: Adjustment | null = null): FixRule => ({ holds, act });
 
 /** What can be done at home, with what is there; the words are the catalogue's. Common practice. */
 export const HOUSEHOLD_FIXES = {
@@ -32,17 +32,17 @@ export const HOUSEHOLD_FIXES = {
 	'move-near-socket': fix(),
 	'quieter-room': fix(),
 	'screen-over-the-edge': fix(AT_A_TABLE, 'screen-away'),
-	'stack-under-feet': fix(FEET_DOWN, 'raise-feet'),
+	'stack-under-feet': fix(FEET_ON_FLOOR, 'raise-feet'),
 	'fill-behind-back': fix({ seat: ['chair'], backrest: ['yes'] }),
-	'sit-all-the-way-back': fix(ALL_THE_WAY_BACK),
-	'get-up': fix(GETS_UP),
+	'sit-all-the-way-back': fix(SITS_FULLY_BACK),
+	'get-up': fix(CAN_STAND_UP),
 	'middle-of-the-ball': fix(),
-	'rolled-towel': fix({ seat: ['chair'], backrest: ['yes'], ...HOLLOW_IS_FILLED }),
-	'jacket-with-pocket': fix({ seat: ['chair'], backrest: ['yes'], ...HOLLOW_IS_FILLED }),
+	'rolled-towel': fix({ seat: ['chair'], backrest: ['yes'], ...LUMBAR_IS_SUPPORTED }),
+	'jacket-with-pocket': fix({ seat: ['chair'], backrest: ['yes'], ...LUMBAR_IS_SUPPORTED }),
 	'chair-with-a-back': fix(),
 	'shoulders-down': fix(),
 	'sit-in-the-middle': fix(),
-	'roll-behind-neck': fix(LEANING),
+	'roll-behind-neck': fix(HAS_BACKREST),
 	'keyboard-feet-in': fix(OWN_KEYBOARD),
 	'towel-over-edge': fix(),
 	'rest-in-pauses': fix(),
@@ -77,12 +77,12 @@ export const HOUSEHOLD_FIXES = {
 	'rebuild-wider': fix(),
 	'vents-free': fix(),
 	'wipe-keys': fix(),
-	'standing-spot': fix(GETS_UP),
-	'change-over': fix(GETS_UP),
-	'split-stance': fix(STANDING),
+	'standing-spot': fix(CAN_STAND_UP),
+	'change-over': fix(CAN_STAND_UP),
+	'split-stance': fix(AT_STANDING_SPOT),
 	'break-plan': fix(),
 	'look-far': fix(),
-	'walk-calls': fix(GETS_UP),
+	'walk-calls': fix(CAN_STAND_UP),
 	'move-before-it-hurts': fix(),
 	optician: fix(),
 	'one-fixed-spot': fix(),
@@ -95,8 +95,8 @@ export const HOUSEHOLD_FIXES = {
 	'raise-second-screen': fix(),
 	'phone-on-other-side': fix(TWO_HANDS),
 	'change-ears': fix(),
-	'soften-knees': fix(STANDING),
-	'knee-on-a-stool': fix(STANDING),
+	'soften-knees': fix(AT_STANDING_SPOT),
+	'knee-on-a-stool': fix(AT_STANDING_SPOT),
 	'shift-weight': fix(IN_A_WHEELCHAIR)
 } as const satisfies Record<string, FixRule>;
 
@@ -109,23 +109,23 @@ export function fixRule(id: HouseholdFix): FixRule {
 }
 
 /** Where a thing is any use. */
-const SHOP_HOLDS: Readonly<Partial<Record<ShopFix, Holds>>> = {
-	footrest: FEET_DOWN,
-	'foot-bar': FEET_DOWN,
-	'seat-cushion': FEET_DOWN,
-	chair: FEET_DOWN,
+const SHOP_HOLDS: Readonly<Partial<Record<PurchaseFix, FactCondition>>> = {
+	footrest: FEET_ON_FLOOR,
+	'foot-bar': FEET_ON_FLOOR,
+	'seat-cushion': FEET_ON_FLOOR,
+	chair: FEET_ON_FLOOR,
 	'keyboard-and-mouse': { keys: ['built-in'] },
 	'vertical-mouse': OWN_MOUSE,
-	'sit-stand-converter': GETS_UP
+	'sit-stand-converter': CAN_STAND_UP
 };
 
 /** Where something to borrow or buy is any use. */
-export function shopHolds(thing: ShopFix): Holds {
+export function isPurchaseUseful(thing: PurchaseFix): FactCondition {
 	return SHOP_HOLDS[thing] ?? {};
 }
 
 /** What is borrowed from friends or the office before it is bought. */
-export const SHOP_FIXES = [
+export const PURCHASE_FIXES = [
 	'keyboard-and-mouse',
 	'footrest',
 	'foot-bar',
@@ -141,8 +141,8 @@ export const SHOP_FIXES = [
 	'sit-stand-converter'
 ] as const;
 
-/** One of {@link SHOP_FIXES}. */
-export type ShopFix = (typeof SHOP_FIXES)[number];
+/** One of {@link PURCHASE_FIXES}. */
+export type PurchaseFix = (typeof PURCHASE_FIXES)[number];
 
 /** What has to be watched where the risk is. */
 export type ChecklistCaution =

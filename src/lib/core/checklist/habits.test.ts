@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { factsOf } from '../conditions';
 import { randomPerson } from '../../../../tests/support/random-person';
-import { checklistOf, VERSIONS } from './checklist';
+import { checklistOf, CHECKLIST_VERSIONS } from './checklist';
 import { HABIT_IDS, HABITS, habitsOf } from './habits';
 
 const newest = checklistOf(3) ?? { version: 0, items: [] };
@@ -9,7 +9,7 @@ const PEOPLE = Array.from({ length: 200 }, (_, seed) => randomPerson(seed));
 
 describe('habits', () => {
 	it('name answers that there are: one that is fine, one that finds something', () => {
-		const items = VERSIONS.flatMap(({ items: all }) => all);
+		const items = CHECKLIST_VERSIONS.flatMap(({ items: all }) => all);
 		for (const { item, so, notSo } of HABIT_IDS.flatMap((id) => [...HABITS[id]])) {
 			const answers = items.findLast(({ id }) => id === item)?.answers ?? [];
 			expect(answers.find(({ id }) => id === so)?.finding, item).toBeNull();

@@ -1,8 +1,8 @@
 export {
 	askedItems,
 	checklistOf,
-	newestOf,
-	VERSIONS,
+	newestChecklist,
+	CHECKLIST_VERSIONS,
 	type Checklist,
 	type ChecklistAnswers
 } from './checklist';
@@ -10,7 +10,7 @@ export {
 	FINDING_IDS,
 	findingRule,
 	isHazard,
-	regionsOf,
+	regionsOfFinding,
 	type HazardId,
 	type FindingId,
 	type FindingRule
@@ -19,17 +19,17 @@ export { CAUSES, likelyCauses, questionsToAsk, type CauseId, type LikelyCause } 
 export {
 	fixRule,
 	HOUSEHOLD_FIXES,
-	shopHolds,
+	isPurchaseUseful,
 	type ChecklistCaution,
 	type HouseholdFix,
-	SHOP_FIXES,
-	type ShopFix
+	PURCHASE_FIXES,
+	type PurchaseFix
 } from './fixes';
 export { HABIT_IDS, habitsOf, type Habit, type HabitId } from './habits';
-export { isOfSafety, type AnswerOption, type ChecklistItem } from './item';
+export { isSafetyItem, type AnswerOption, type ChecklistItem } from './item';
 export type { AnswerId, ItemId } from './item-ids';
-export { CLOCK_HOURS } from './items-2';
+export { WINDOW_CLOCK_HOURS } from './items-2';
 export { findingOfCheck, measuredFindings, type MeasuredFinding } from './measured-findings';
-export { orderFindings, seenFindings, type OrderedFinding } from './order-findings';
-export { issuesOfAnswers } from './read-answers';
-export { WALK_STATIONS, type WalkStation } from './stations';
+export { orderFindings, findingsFromAnswers, type OrderedFinding } from './order-findings';
+export { checklistAnswerIssues } from './read-answers';
+export { CHECKLIST_STATIONS, type ChecklistStation } from './stations';

@@ -1,6 +1,6 @@
 import type { FactName } from '../conditions';
 import type { FindingId } from './findings';
-import type { WalkStation } from './stations';
+import type { ChecklistStation } from './stations';
 
 /** A question is asked where every one of its conditions holds: a fact, or an answer given before, is one of these. */
 export interface Condition {
@@ -18,7 +18,7 @@ export interface AnswerOption {
 /** One question of the checklist; its words are the catalogue's. */
 export interface ChecklistItem {
 	readonly id: string;
-	readonly station: WalkStation;
+	readonly station: ChecklistStation;
 	readonly when: readonly Condition[];
 	readonly answers: readonly AnswerOption[];
 }
@@ -27,15 +27,15 @@ export interface ChecklistItem {
 const SAFETY_OF_THE_SPOT: readonly string[] = ['walkway', 'socket'];
 
 /** Whether a question is about safety: it is asked of everybody, each time. */
-export function isOfSafety({ id, station }: Pick<ChecklistItem, 'id' | 'station'>): boolean {
+export function isSafetyItem({ id, station }: Pick<ChecklistItem, 'id' | 'station'>): boolean {
 	return station === 'safety' ? id !== 'wiped' : SAFETY_OF_THE_SPOT.includes(id);
 }
 
 type Answers = Readonly<Record<string, FindingId | null>>;
 
 /** One question. @param when the facts and earlier answers that it is asked by */
-export function item<const Id extends string, const A extends Answers>(
-	station: WalkStation,
+export function checklistItem<const Id extends string, const A extends Answers>(
+	station: ChecklistStation,
 	id: Id,
 	answers: A,
 	when: Readonly<Partial<Record<Condition['of'], readonly string[]>>> = {}

@@ -1,18 +1,18 @@
 import {
-	ALL_THE_WAY_BACK,
+	SITS_FULLY_BACK,
 	AT_A_TABLE,
-	FEET_DOWN,
-	GETS_UP,
+	FEET_ON_FLOOR,
+	CAN_STAND_UP,
 	IN_A_WHEELCHAIR,
-	KEYS_ARE_CLOSE,
-	LEANING,
+	KEYBOARD_IS_CLOSE,
+	HAS_BACKREST,
 	ON_A_SOFT_SEAT,
 	OWN_KEYBOARD,
 	OWN_MOUSE,
-	STANDING,
+	AT_STANDING_SPOT,
 	WITH_ARMRESTS
 } from '../conditions';
-import { item, type ChecklistItem } from './item';
+import { checklistItem, type ChecklistItem } from './item';
 import { ITEMS_1 } from './items-1';
 
 type Id1 = (typeof ITEMS_1)[number]['id'];
@@ -43,14 +43,14 @@ const ON_THE_CLOCK = {
 } as const;
 
 /** The hours that a window can be at. */
-export const CLOCK_HOURS = Object.keys(ON_THE_CLOCK).filter((hour) => hour !== 'none');
+export const WINDOW_CLOCK_HOURS = Object.keys(ON_THE_CLOCK).filter((hour) => hour !== 'none');
 
 /**
  * The questions of version 2. What is sat on is asked with the seat and stands in the corner document, and the questions follow it; what
  * is measured is not asked. Common practice.
  */
 export const ITEMS_2 = [
-	item(
+	checklistItem(
 		'spot',
 		'work-surface',
 		{ table: null, worktop: null, 'low-table': null, lap: null, 'no-fixed-place': 'no-fixed-place' },
@@ -59,52 +59,62 @@ export const ITEMS_2 = [
 	as1('walkway'),
 	as1('socket'),
 	as1('quiet'),
-	item('spot', 'window-clock', ON_THE_CLOCK, AT_A_TABLE),
-	item('spot', 'sun', { never: null, 'at-some-hour': 'sun-on-screen' }, { 'item:window-clock': CLOCK_HOURS }),
+	checklistItem('spot', 'window-clock', ON_THE_CLOCK, AT_A_TABLE),
+	checklistItem(
+		'spot',
+		'sun',
+		{ never: null, 'at-some-hour': 'sun-on-screen' },
+		{ 'item:window-clock': WINDOW_CLOCK_HOURS }
+	),
 
-	item(
+	checklistItem(
 		'feet',
 		'whole-foot',
 		{ 'both-flat': null, 'toes-only': 'feet-hanging', hanging: 'feet-hanging' },
-		FEET_DOWN
+		FEET_ON_FLOOR
 	),
-	item('feet', 'footplates', { 'on-the-plates': null, 'slide-off': 'footplates-off' }, IN_A_WHEELCHAIR),
-	item(
+	checklistItem(
+		'feet',
+		'footplates',
+		{ 'on-the-plates': null, 'slide-off': 'footplates-off' },
+		IN_A_WHEELCHAIR
+	),
+	checklistItem(
 		'feet',
 		'behind-the-knee',
 		{ 'two-fingers-to-a-fist': null, 'more-than-a-fist': null, touches: 'edge-behind-knee' },
 		CHAIR
 	),
-	item(
+	checklistItem(
 		'feet',
 		'crossed-legs',
 		{ seldom: null, often: 'crossed-legs' },
 		{ seat: ['chair', 'stool', 'ball', 'sofa'] }
 	),
-	item('feet', 'ball-hours', { 'an-hour-at-most': null, longer: 'ball-chair' }, { seat: ['ball'] }),
+	checklistItem('feet', 'ball-hours', { 'an-hour-at-most': null, longer: 'ball-chair' }, { seat: ['ball'] }),
 
-	item(
+	checklistItem(
 		'back',
 		'all-the-way-back',
 		{ 'all-the-way': null, 'front-of-the-seat': 'not-all-the-way-back' },
-		ALL_THE_WAY_BACK
+		SITS_FULLY_BACK
 	),
 	as1('shoulders'),
 	as1('even'),
-	item(
+	checklistItem(
 		'back',
 		'neck-rest',
 		{ upright: null, 'leans-back-held': null, 'leans-back-free': 'neck-unsupported' },
-		LEANING
+		HAS_BACKREST
 	),
 
-	item(
+	checklistItem(
 		'hands',
 		'armrest-use',
 		{ 'in-pauses': null, never: null, 'while-typing': 'armrest-while-typing' },
 		WITH_ARMRESTS
 	),
-	item(
+	checklistItem(
 		'hands',
 		'armrest-place',
 		{ 'beside-the-body': null, 'out-to-the-side': 'armrest-too-wide' },
@@ -114,14 +124,14 @@ export const ITEMS_2 = [
 	as1('edge'),
 	as1('keyboard-feet'),
 	as1('palm-rest'),
-	item(
+	checklistItem(
 		'hands',
 		'keyboard-place',
 		{ close: null, 'far-back': 'keyboard-far' },
-		{ ...OWN_KEYBOARD, ...KEYS_ARE_CLOSE }
+		{ ...OWN_KEYBOARD, ...KEYBOARD_IS_CLOSE }
 	),
 	as1('eyes-on-keys'),
-	item(
+	checklistItem(
 		'hands',
 		'lap',
 		{ 'would-work': null, 'would-not': null },
@@ -131,31 +141,36 @@ export const ITEMS_2 = [
 	as1('mouse-place'),
 	as1('mouse-level'),
 	as1('mouse-drift'),
-	item('mouse', 'side-table', { 'there-is-one': null, none: null }, { ...OWN_MOUSE, ...AT_A_TABLE }),
+	checklistItem('mouse', 'side-table', { 'there-is-one': null, none: null }, { ...OWN_MOUSE, ...AT_A_TABLE }),
 	as1('pointing-hand'),
 
 	as1('laptop-hours'),
-	item('screen', 'read-sitting-back', {
+	checklistItem('screen', 'read-sitting-back', {
 		easily: null,
 		'lean-in': 'text-too-small',
 		squint: 'text-too-small'
 	}),
 	as1('screens'),
-	item(
+	checklistItem(
 		'screen',
 		'second-kind',
 		{ monitor: null, 'laptop-raised': null, 'laptop-flat': 'second-screen-low', tablet: 'second-screen-low' },
 		TWO_SCREENS
 	),
-	item('screen', 'screen-share', { 'one-most': null, 'both-alike': null }, TWO_SCREENS),
-	item('screen', 'ahead', { straight: null, 'to-one-side': 'screen-not-ahead' }, { 'item:screens': ['one'] }),
-	item(
+	checklistItem('screen', 'screen-share', { 'one-most': null, 'both-alike': null }, TWO_SCREENS),
+	checklistItem(
+		'screen',
+		'ahead',
+		{ straight: null, 'to-one-side': 'screen-not-ahead' },
+		{ 'item:screens': ['one'] }
+	),
+	checklistItem(
 		'screen',
 		'main-screen',
 		{ 'main-ahead': null, 'both-alike-seam-ahead': null, 'main-to-one-side': 'second-screen-aside' },
 		TWO_SCREENS
 	),
-	item('screen', 'turning', { 'whole-body': null, 'head-only': 'turns-head-only' }, TWO_SCREENS),
+	checklistItem('screen', 'turning', { 'whole-body': null, 'head-only': 'turns-head-only' }, TWO_SCREENS),
 	as1('tilt'),
 	as1('tips-head-back'),
 	as1('reflections'),
@@ -168,13 +183,13 @@ export const ITEMS_2 = [
 	as1('papers'),
 
 	as1('phone'),
-	item(
+	checklistItem(
 		'sound',
 		'phone-side',
 		{ 'other-hand': null, 'writing-hand': 'phone-on-writing-side' },
 		{ 'item:phone': ['headset-or-loudspeaker', 'between-ear-and-shoulder'] }
 	),
-	item(
+	checklistItem(
 		'sound',
 		'ear',
 		{ changes: null, 'always-the-same': 'always-one-ear' },
@@ -189,14 +204,14 @@ export const ITEMS_2 = [
 	as1('vents'),
 	as1('wiped'),
 
-	item(
+	checklistItem(
 		'second',
 		'second-spot',
 		{ yes: null, no: 'no-second-posture' },
 		{ seat: ['none', 'chair', 'stool', 'ball'] }
 	),
 	as1('standing-time'),
-	item(
+	checklistItem(
 		'second',
 		'standing-legs',
 		{
@@ -206,18 +221,33 @@ export const ITEMS_2 = [
 			'one-leg': 'weight-on-one-leg',
 			locked: 'knees-locked'
 		},
-		STANDING
+		AT_STANDING_SPOT
 	),
 
-	item('moving', 'get-up', { 'every-half-hour': null, 'every-hour': null, seldom: 'sits-long' }, GETS_UP),
-	item('moving', 'weight-shift', { 'every-half-hour': null, seldom: 'stays-in-one-place' }, IN_A_WHEELCHAIR),
-	item(
+	checklistItem(
+		'moving',
+		'get-up',
+		{ 'every-half-hour': null, 'every-hour': null, seldom: 'sits-long' },
+		CAN_STAND_UP
+	),
+	checklistItem(
+		'moving',
+		'weight-shift',
+		{ 'every-half-hour': null, seldom: 'stays-in-one-place' },
+		IN_A_WHEELCHAIR
+	),
+	checklistItem(
 		'moving',
 		'soft-seat-hours',
 		{ 'under-half-an-hour': null, longer: 'long-on-soft-seat' },
 		ON_A_SOFT_SEAT
 	),
 	as1('far-look'),
-	item('moving', 'calls', { 'on-my-feet': null, 'no-calls': null, seated: 'calls-seated' }, GETS_UP),
+	checklistItem(
+		'moving',
+		'calls',
+		{ 'on-my-feet': null, 'no-calls': null, seated: 'calls-seated' },
+		CAN_STAND_UP
+	),
 	as1('signal')
 ] as const satisfies readonly ChecklistItem[];

@@ -1,7 +1,7 @@
-import { item } from './item';
+import { checklistItem } from './item';
 import { ITEMS_2 } from './items-2';
 
-const AIR = item('light', 'air', { still: null, 'at-my-face': 'dry-air' });
+const AIR = checklistItem('light', 'air', { still: null, 'at-my-face': 'dry-air' });
 
 /** The question that the one about the air follows. */
 const BEFORE_AIR = 'evening';

@@ -1,9 +1,9 @@
 import { checkCorner, situationNow, type CheckId, type CheckResult, type Situation } from '../checks';
-import { factsOf, holdsFor } from '../conditions';
+import { factsOf, conditionHolds } from '../conditions';
 import { seatRulesOf, type Corner } from '../corner';
-import { LEAST_DESK_DEPTH_MM } from '../desk';
+import { MIN_DESK_DEPTH_MM } from '../desk';
 import { backSupport, checkArmrest, checkSeatDepth, type ArmrestFault } from '../seat';
-import { checkDistance, distanceWith } from '../sight';
+import { checkDistance, viewingDistanceWith } from '../sight';
 import { findingRule, type FindingId } from './findings';
 
 /** A finding that the numbers tell. */
@@ -61,14 +61,14 @@ function ofSeat(corner: Corner, { setUp, filledMm, forwardMm }: Situation): Meas
 function ofScreen(corner: Corner, { setUp, distanceMm }: Situation): MeasuredFinding[] {
 	const { keys, surface } = corner.spot;
 	const found: MeasuredFinding[] = [];
-	const { move, verdict } = checkDistance(corner, distanceMm ?? distanceWith(corner, setUp));
+	const { move, verdict } = checkDistance(corner, distanceMm ?? viewingDistanceWith(corner, setUp));
 	const offMm = Math.abs(move);
 	const isSure = verdict === 'off';
 	if (move > 0) found.push({ finding: 'screen-too-near', offMm, isSure });
 	if (move < 0) found.push({ finding: 'screen-too-far', offMm, isSure });
 	if (keys.kind === 'built-in') found.push({ finding: 'laptop-alone', offMm: null, isSure: true });
-	if (seatRulesOf(corner).isForWork && surface.depth < LEAST_DESK_DEPTH_MM)
-		found.push({ finding: 'shallow-desk', offMm: LEAST_DESK_DEPTH_MM - surface.depth, isSure: true });
+	if (seatRulesOf(corner).isForWork && surface.depth < MIN_DESK_DEPTH_MM)
+		found.push({ finding: 'shallow-desk', offMm: MIN_DESK_DEPTH_MM - surface.depth, isSure: true });
 	return found;
 }
 
@@ -90,5 +90,5 @@ export function measuredFindings(
 			? [{ finding: 'troubled-wrists' as const, offMm: null, isSure: true }]
 			: [])
 	];
-	return found.filter(({ finding }) => holdsFor(findingRule(finding).holds, facts));
+	return found.filter(({ finding }) => conditionHolds(findingRule(finding).holds, facts));
 }

@@ -1,16 +1,16 @@
-import { factsOf, holdsFor, type FactSource } from '../conditions';
+import { factsOf, conditionHolds, type FactSource } from '../conditions';
 import { pointingHandOf, type Corner } from '../corner';
 import type { Region, RegionReport } from '../discomfort';
-import { causeOf, likelyCauses, type LikelyCause } from './causes';
+import { causeOfFinding, likelyCauses, type LikelyCause } from './causes';
 import { askedItems, type Checklist, type ChecklistAnswers } from './checklist';
 import { FINDING_IDS, findingRule, type FindingId } from './findings';
 import { measuredFindings, type MeasuredFinding } from './measured-findings';
-import { WALK_STATIONS, type WalkStation } from './stations';
+import { CHECKLIST_STATIONS, type ChecklistStation } from './stations';
 
 /** A finding in its place, with why it stands there. */
 export interface OrderedFinding {
 	readonly finding: FindingId;
-	readonly station: WalkStation;
+	readonly station: ChecklistStation;
 	/** Questions whose answer says so; empty where only the numbers do. */
 	readonly seenIn: readonly string[];
 	/** What the numbers say; null where only an answer does. */
@@ -24,7 +24,7 @@ export interface OrderedFinding {
 }
 
 /** What answers to a checklist find, by question, as far as it is a fault for this person. */
-export function seenFindings(
+export function findingsFromAnswers(
 	checklist: Checklist,
 	corner: FactSource,
 	answers: ChecklistAnswers
@@ -32,7 +32,7 @@ export function seenFindings(
 	const facts = factsOf(corner);
 	return askedItems(checklist, facts, answers).flatMap((item) => {
 		const finding = item.answers.find(({ id }) => id === answers[item.id])?.finding;
-		return finding && holdsFor(findingRule(finding).holds, facts) ? [{ item: item.id, finding }] : [];
+		return finding && conditionHolds(findingRule(finding).holds, facts) ? [{ item: item.id, finding }] : [];
 	});
 }
 
@@ -69,18 +69,18 @@ export function orderFindings(
 	const worst = sorest(reports);
 	const scoreOf = (region: Region) => worst.get(region) ?? 0;
 	const causes = likelyCauses(reports, pointingHandOf(corner.person));
-	const seen = seenFindings(checklist, corner, answers);
+	const seen = findingsFromAnswers(checklist, corner, answers);
 	const found = FINDING_IDS.flatMap((finding): OrderedFinding[] => {
 		const seenIn = seen.filter((s) => s.finding === finding).map(({ item }) => item);
 		const told = measured.find((m) => m.finding === finding) ?? null;
 		if (seenIn.length === 0 && !told) return [];
 		const { station, regions } = findingRule(finding);
 		const tiedTo = regions.filter((r) => worst.has(r)).sort((a, b) => scoreOf(b) - scoreOf(a));
-		const cause = causeOf(finding, causes);
+		const cause = causeOfFinding(finding, causes);
 		return [{ finding, station, seenIn, measured: told, tiedTo, cause, isMovedUp: false }];
 	});
 	const first = causes.flatMap((cause) => found.filter((f) => f.cause?.cause === cause.cause));
-	const others = WALK_STATIONS.flatMap((station) =>
+	const others = CHECKLIST_STATIONS.flatMap((station) =>
 		orderedHere(
 			found.filter((f) => f.cause === null && f.station === station),
 			scoreOf

@@ -5,7 +5,7 @@ import type { Checklist, ChecklistAnswers } from './checklist';
  * What is wrong with answers to a checklist, as data; empty where nothing is. Answers to questions that are not asked (any
  * more) are no fault: they are kept and have no effect.
  */
-export function issuesOfAnswers(checklist: Checklist, answers: ChecklistAnswers): Issue[] {
+export function checklistAnswerIssues(checklist: Checklist, answers: ChecklistAnswers): Issue[] {
 	return Object.entries(answers).flatMap(([id, answer]): Issue[] => {
 		const at = `/${pointerToken(id)}`;
 		const item = checklist.items.find((i) => i.id === id);

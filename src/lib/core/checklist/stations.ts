@@ -2,7 +2,7 @@
  * Stations of the walk, from the floor up: each rests on the ones before, so nothing is judged out of order. Common
  * practice.
  */
-export const WALK_STATIONS = [
+export const CHECKLIST_STATIONS = [
 	'spot',
 	'feet',
 	'back',
@@ -17,4 +17,4 @@ export const WALK_STATIONS = [
 ] as const;
 
 /** One station of the walk. */
-export type WalkStation = (typeof WALK_STATIONS)[number];
+export type ChecklistStation = (typeof CHECKLIST_STATIONS)[number];

@@ -1,13 +1,13 @@
 import { bodyOf, type Body } from '../body';
 import type { Corner } from '../corner';
-import { bandsFor, distanceOutside, type Band } from '../guidance';
+import { bandsFor, distanceOutsideBand, type Band } from '../guidance';
 import { checkSd, measurableSd } from './check-uncertainty';
 import { checkIdsOf, checkValues, type CheckId } from './check-values';
 import { setUpAsMeasured, type SetUp } from './set-up';
-import { chancesOf, verdictOf, type Chances, type Verdict } from './verdict';
+import { verdictProbabilities, verdictOf, type VerdictProbabilities, type Verdict } from './verdict';
 
 /** One check's result, all lengths in mm. */
-export interface CheckResult extends Band, Chances {
+export interface CheckResult extends Band, VerdictProbabilities {
 	readonly id: CheckId;
 	readonly value: number;
 	/** Standard deviation of the value. */
@@ -16,7 +16,7 @@ export interface CheckResult extends Band, Chances {
 }
 
 /** How far a check's value lies outside its band, mm; 0 inside. */
-export const outsideBand = (check: CheckResult): number => distanceOutside(check, check.value);
+export const outsideBand = (check: CheckResult): number => distanceOutsideBand(check, check.value);
 
 /**
  * Judges a corner by its height checks.
@@ -33,7 +33,7 @@ export function checkCorner(
 	return checkIdsOf(corner).map((id) => {
 		const band = bands[id];
 		const sd = checkSd(corner, id, (name) => measurableSd(corner, body, name), setUp.softs);
-		const chances = chancesOf(band, values[id], sd);
+		const chances = verdictProbabilities(band, values[id], sd);
 		return { id, value: values[id], ...band, sd, ...chances, verdict: verdictOf(chances) };
 	});
 }

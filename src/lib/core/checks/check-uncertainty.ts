@@ -4,10 +4,10 @@ import { forearmsOnSurface } from '../guidance';
 import type { CheckId } from './check-values';
 
 /** A length that can be taken with a tape to make a check surer. */
-export type MeasurableName = BodyLengthName | 'seat' | 'surface' | 'thickness';
+export type MeasurableLengthName = BodyLengthName | 'seat' | 'surface' | 'thickness';
 
 /** Order in which equals are asked for: as in the document's `body`, then the furniture. */
-export const MEASURABLE_ORDER: readonly MeasurableName[] = [
+export const MEASURABLE_ORDER: readonly MeasurableLengthName[] = [
 	'popliteal',
 	'sittingElbow',
 	'sittingEye',
@@ -22,7 +22,7 @@ export const MEASURABLE_ORDER: readonly MeasurableName[] = [
 
 /** The lengths whose uncertainty a check carries, besides the small parts. */
 const MEASURABLE_PARTS: Readonly<
-	Record<Corner['spot']['posture'], Readonly<Record<CheckId, readonly MeasurableName[]>>>
+	Record<Corner['spot']['posture'], Readonly<Record<CheckId, readonly MeasurableLengthName[]>>>
 > = {
 	sitting: {
 		knee: ['popliteal', 'seat'],
@@ -39,12 +39,15 @@ const MEASURABLE_PARTS: Readonly<
 };
 
 /** The lengths that a check rests on and that a tape could take. */
-export function measurableParts(corner: Pick<Corner, 'spot'>, check: CheckId): readonly MeasurableName[] {
+export function measurableParts(
+	corner: Pick<Corner, 'spot'>,
+	check: CheckId
+): readonly MeasurableLengthName[] {
 	return MEASURABLE_PARTS[corner.spot.posture][check];
 }
 
 /** Standard deviation in mm of each measurable length as it stands in the document. */
-export function measurableSd(corner: Corner, body: Body, name: MeasurableName): number {
+export function measurableSd(corner: Corner, body: Body, name: MeasurableLengthName): number {
 	return name === 'seat' || name === 'surface' || name === 'thickness'
 		? METHOD_SD[corner.spot.by]
 		: body[name].sd;
@@ -55,8 +58,8 @@ function smallPartSd(corner: Corner, check: CheckId): number {
 	return check === 'elbow' && !forearmsOnSurface(corner) ? SMALL_PART_SD : 0;
 }
 
-/** What each soft thing under a person adds to the sd of every check that the seat bears on, mm: it gives as it likes. Ours. */
-export const SOFT_SD = 10;
+/** What each soft thing under a person adds to the sd of every check that the seat bears on, mm: it gives as it likes. Our assumption. */
+export const SOFT_ITEM_SD = 10;
 
 /**
  * Standard deviation of a check's value in mm: root of the summed squares of its parts' (independent errors).
@@ -67,12 +70,12 @@ export const SOFT_SD = 10;
 export function checkSd(
 	corner: Corner,
 	check: CheckId,
-	sdOf: (name: MeasurableName) => number,
+	sdOf: (name: MeasurableLengthName) => number,
 	softs = 0
 ): number {
 	return Math.hypot(
 		smallPartSd(corner, check),
-		SOFT_SD * Math.sqrt(softs),
+		SOFT_ITEM_SD * Math.sqrt(softs),
 		...measurableParts(corner, check).map(sdOf)
 	);
 }

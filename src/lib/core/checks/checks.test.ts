@@ -5,13 +5,13 @@ import { randomCorner } from '../../../../tests/support/random-corner';
 import { bodyOf } from '../body';
 import type { BodyLengthName, Corner } from '../corner';
 import {
-	certaintyOf,
-	chancesOf,
+	measurementGainOf,
+	verdictProbabilities,
 	checkCorner,
-	isAbout,
+	isApproximate,
 	measureNext,
 	normalCdf,
-	undecidedness,
+	verdictUncertainty,
 	verdictOf
 } from './index';
 
@@ -97,16 +97,16 @@ describe('verdicts', () => {
 
 	it('is least decided where the three are alike', () => {
 		const third = 1 / 3;
-		expect(undecidedness({ below: third, p: third, above: third })).toBeCloseTo(2 / 3, 12);
-		expect(undecidedness({ below: 0, p: 1, above: 0 })).toBe(0);
-		expect(undecidedness({ below: 0.5, p: 0, above: 0.5 })).toBeCloseTo(0.5, 12);
+		expect(verdictUncertainty({ below: third, p: third, above: third })).toBeCloseTo(2 / 3, 12);
+		expect(verdictUncertainty({ below: 0, p: 1, above: 0 })).toBe(0);
+		expect(verdictUncertainty({ below: 0.5, p: 0, above: 0.5 })).toBeCloseTo(0.5, 12);
 	});
 
 	it('has no upper end where the band has none', () => {
 		const open = { low: 20, ideal: null, high: null };
-		expect(chancesOf(open, 500, 10)).toEqual({ below: 0, p: 1, above: 0 });
-		expect(chancesOf(open, 20, 10)).toMatchObject({ above: 0 });
-		expect(chancesOf(open, 20, 10).p).toBeCloseTo(0.5, 12);
+		expect(verdictProbabilities(open, 500, 10)).toEqual({ below: 0, p: 1, above: 0 });
+		expect(verdictProbabilities(open, 20, 10)).toMatchObject({ above: 0 });
+		expect(verdictProbabilities(open, 20, 10).p).toBeCloseTo(0.5, 12);
 	});
 });
 
@@ -171,7 +171,7 @@ describe('measureNext', () => {
 			const corner = { ...random, spot: { ...random.spot, by: 'tape' as const } };
 			const checks = checkCorner(corner);
 			const sum = (of: typeof corner) =>
-				checkCorner(of).reduce((all, check) => all + undecidedness(check), 0);
+				checkCorner(of).reduce((all, check) => all + verdictUncertainty(check), 0);
 			const falls = lengths.flatMap((name) => {
 				const mm = corner.body[name]?.mm ?? bodyOf(corner)[name].mm;
 				const fall = sum(corner) - sum({ ...corner, body: { ...corner.body, [name]: { mm, by: 'tape' } } });
@@ -209,18 +209,18 @@ function allTaped(corner: Corner): Corner {
 	};
 }
 
-describe('certaintyOf', () => {
+describe('measurementGainOf', () => {
 	it('says "about" where the sd is over 15 mm, and "at the edge" where no tape can settle it', () => {
 		let [about, edges] = [0, 0];
 		for (let seed = 0; seed < 400; seed += 1) {
 			const random = randomCorner(seed, { rigid: 0, soft: 0, span: 0 });
 			const corner = seed % 2 ? random : allTaped(random);
 			const checks = checkCorner(corner);
-			const certainty = certaintyOf(corner, checks);
+			const certainty = measurementGainOf(corner, checks);
 			for (const check of checks) {
 				const { measure, isAtEdge } = certainty[check.id] ?? {};
-				expect(isAbout(check)).toBe(check.sd > 15);
-				if (isAbout(check)) about += 1;
+				expect(isApproximate(check)).toBe(check.sd > 15);
+				if (isApproximate(check)) about += 1;
 				// Where a tape would tell more it is asked for; where none would, nobody is sent to measure again.
 				if (isAtEdge) expect(measure).toBeNull();
 				if (check.verdict !== 'unsure') expect(isAtEdge).toBe(false);

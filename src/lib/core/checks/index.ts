@@ -9,17 +9,23 @@ export {
 	undersideOverSurfaceMm,
 	type CheckId
 } from './check-values';
-export { checkSd, measurableParts, measurableSd, type MeasurableName } from './check-uncertainty';
-export { certaintyOf, isAbout, measureNext, type Certainties, type Certainty } from './measure-next';
+export { checkSd, measurableParts, measurableSd, type MeasurableLengthName } from './check-uncertainty';
+export {
+	measurementGainOf,
+	isApproximate,
+	measureNext,
+	type MeasurementGains,
+	type MeasurementGain
+} from './measure-next';
 export { normalCdf } from '../statistics/normal-cdf';
 export { setUpAsMeasured, type SetUp } from './set-up';
 export { situationNow, type Situation } from './situation';
 export {
-	chancesOf,
+	verdictProbabilities,
 	isAnyOff,
-	undecidedness,
+	verdictUncertainty,
 	verdictOf,
 	VERDICTS,
-	type Chances,
+	type VerdictProbabilities,
 	type Verdict
 } from './verdict';

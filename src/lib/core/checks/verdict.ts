@@ -7,11 +7,11 @@ export const VERDICTS = ['fits', 'unsure', 'off'] as const;
 /** One of {@link VERDICTS}. */
 export type Verdict = (typeof VERDICTS)[number];
 
-/** From this probability something is said: that a value fits, or on which side of its band it lies. Ours. */
-export const SAID_FROM = 0.75;
+/** From this probability something is said: that a value fits, or on which side of its band it lies. Our assumption. */
+export const CERTAINTY_THRESHOLD = 0.75;
 
 /** Where the true value lies, as probabilities that sum to 1. */
-export interface Chances {
+export interface VerdictProbabilities {
 	/** Below the band. */
 	readonly below: number;
 	/** In the band. */
@@ -26,16 +26,16 @@ export interface Chances {
  *
  * @param sd standard deviation of the value in mm, above zero
  */
-export function chancesOf(band: Band, valueMm: number, sd: number): Chances {
+export function verdictProbabilities(band: Band, valueMm: number, sd: number): VerdictProbabilities {
 	const below = normalCdf((band.low - valueMm) / sd);
 	const above = band.high === null ? 0 : 1 - normalCdf((band.high - valueMm) / sd);
 	return { below, p: 1 - below - above, above };
 }
 
 /** The verdict: a thing is called wrong only where the direction in which it is wrong is known. */
-export function verdictOf({ below, p, above }: Chances): Verdict {
-	if (p >= SAID_FROM) return 'fits';
-	return below >= SAID_FROM || above >= SAID_FROM ? 'off' : 'unsure';
+export function verdictOf({ below, p, above }: VerdictProbabilities): Verdict {
+	if (p >= CERTAINTY_THRESHOLD) return 'fits';
+	return below >= CERTAINTY_THRESHOLD || above >= CERTAINTY_THRESHOLD ? 'off' : 'unsure';
 }
 
 /** Whether any of some checks is known to be wrong. */
@@ -43,6 +43,6 @@ export const isAnyOff = (checks: readonly { readonly verdict: Verdict }[]): bool
 	checks.some(({ verdict }) => verdict === 'off');
 
 /** How undecided a check is, `u`: 0 where it is known which of the three holds, two thirds where all are alike. */
-export function undecidedness({ below, p, above }: Chances): number {
+export function verdictUncertainty({ below, p, above }: VerdictProbabilities): number {
 	return 1 - (below ** 2 + p ** 2 + above ** 2);
 }

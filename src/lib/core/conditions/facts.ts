@@ -1,4 +1,11 @@
-import { pointingHandOf, seatKindOf, type Arms, type Corner, type Hand, type SeatKind } from '../corner';
+import {
+	pointingHandOf,
+	seatKindOf,
+	type WorkingArms,
+	type Corner,
+	type Hand,
+	type SeatKind
+} from '../corner';
 
 /** What questions, findings, fixes, steps and texts can depend on: facts of a person and their corner. */
 export interface Facts {
@@ -25,7 +32,7 @@ export interface Facts {
 export type FactName = keyof Facts;
 
 /** A fact of yes and no. */
-export function yesNo(holds: boolean): 'yes' | 'no' {
+export function yesNoFact(holds: boolean): 'yes' | 'no' {
 	return holds ? 'yes' : 'no';
 }
 
@@ -33,10 +40,10 @@ export function yesNo(holds: boolean): 'yes' | 'no' {
 export type FactSource = Pick<Corner, 'spot' | 'person' | 'way'>;
 
 /** Whether two hands are there. */
-export const handsOf = (arms: Arms): Facts['arms'] => (arms === 'both' ? 'both' : 'one');
+export const hasTwoHands = (arms: WorkingArms): Facts['arms'] => (arms === 'both' ? 'both' : 'one');
 
 /** The facts of a corner. @param arms the arms that the person works with, where the corner document is of a version that says nothing of them */
-export function factsOf({ spot, person, way }: FactSource, arms: Arms = person.arms ?? 'both'): Facts {
+export function factsOf({ spot, person, way }: FactSource, arms: WorkingArms = person.arms ?? 'both'): Facts {
 	const seat = seatKindOf({ spot });
 	return {
 		posture: spot.posture,
@@ -46,12 +53,12 @@ export function factsOf({ spot, person, way }: FactSource, arms: Arms = person.a
 		lenses: person.lenses,
 		hand: pointingHandOf(person),
 		wrists: person.wrists,
-		arms: handsOf(arms),
+		arms: hasTwoHands(arms),
 		screen: spot.screen.kind,
 		keys: spot.keys.kind,
 		mouse: spot.mouse,
-		armrest: yesNo(seat !== null && (spot.seat?.armrest ?? null) !== null),
-		backrest: yesNo(seat !== null && (spot.seat?.backrest ?? false)),
-		castors: yesNo(seat !== null && (spot.seat?.castors ?? false))
+		armrest: yesNoFact(seat !== null && (spot.seat?.armrest ?? null) !== null),
+		backrest: yesNoFact(seat !== null && (spot.seat?.backrest ?? false)),
+		castors: yesNoFact(seat !== null && (spot.seat?.castors ?? false))
 	};
 }

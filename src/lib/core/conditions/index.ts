@@ -1,22 +1,22 @@
-export { ACTS, undoes, type Act } from './acts';
-export { factsOf, handsOf, yesNo, type FactName, type Facts, type FactSource } from './facts';
-export { holdsFor, type Holds } from './holds';
+export { ADJUSTMENTS, conflictsWith, type Adjustment } from './adjustments';
+export { factsOf, hasTwoHands, yesNoFact, type FactName, type Facts, type FactSource } from './facts';
+export { conditionHolds, type FactCondition } from './fact-condition';
 export {
-	ALL_THE_WAY_BACK,
+	SITS_FULLY_BACK,
 	AT_A_TABLE,
-	BACK_IS_USED,
-	FEET_DOWN,
-	GETS_UP,
-	HOLLOW_IS_FILLED,
+	USES_BACKREST,
+	FEET_ON_FLOOR,
+	CAN_STAND_UP,
+	LUMBAR_IS_SUPPORTED,
 	IN_A_WHEELCHAIR,
-	KEYS_ARE_CLOSE,
-	LEANING,
+	KEYBOARD_IS_CLOSE,
+	HAS_BACKREST,
 	LOW_LENSES,
 	ON_A_SOFT_SEAT,
 	OWN_KEYBOARD,
 	OWN_MOUSE,
 	OWN_MOUSE_TWO_HANDS,
-	STANDING,
+	AT_STANDING_SPOT,
 	TWO_HANDS,
 	WITH_ARMRESTS
-} from './groups';
+} from './fact-groups';

@@ -1,13 +1,13 @@
 import { REGIONS } from '../discomfort/regions';
 import { CORNER_FORMATS } from './corner';
 import {
-	ARMS,
-	BACKS,
+	WORKING_ARMS,
+	BACK_RELIEF,
 	BODY_LENGTHS,
-	CARES,
+	PRECAUTIONS,
 	HANDS,
 	HOUSEHOLD_KINDS,
-	KEYS_KINDS,
+	KEYBOARD_KINDS,
 	LENSES,
 	MEASURING_METHODS,
 	MOUSE_KINDS,
@@ -17,7 +17,7 @@ import {
 	SEAT_KINDS_OF_VERSION_2,
 	SEXES,
 	SURFACE_KINDS,
-	WAYS,
+	SITTING_STYLES,
 	WRISTS
 } from './vocabulary';
 
@@ -44,10 +44,10 @@ export const CORNER_BOUNDS = {
 } as const satisfies Record<string, readonly [number, number]>;
 
 /** Kinds of household stock in one document; far above any home, so that a slip can't flood the solver. */
-export const MOST_HOUSEHOLD_ITEMS = 500;
+export const MAX_HOUSEHOLD_ITEMS = 500;
 
 /** Longest name of a thing, in characters. */
-export const LONGEST_LABEL = 120;
+export const MAX_LABEL_CHARS = 120;
 
 type Bounds = readonly [number, number];
 
@@ -92,8 +92,8 @@ const list = (of: readonly string[], description: string) => ({
 /** What only version 3 knows of a person. */
 const NEW_OF_PERSON = {
 	pointer: { enum: HANDS, description: 'the hand that uses the mouse' },
-	arms: { enum: ARMS, description: 'the arms that the person works with' },
-	care: list(CARES, 'what advice has to allow for'),
+	arms: { enum: WORKING_ARMS, description: 'the arms that the person works with' },
+	care: list(PRECAUTIONS, 'what advice has to allow for'),
 	sore: list(REGIONS, 'what hurts 4 of 10 or more now')
 };
 
@@ -105,7 +105,7 @@ const person = object(
 		hand: { enum: HANDS, description: 'the hand that writes' },
 		...NEW_OF_PERSON,
 		lenses: { enum: LENSES },
-		back: { enum: BACKS },
+		back: { enum: BACK_RELIEF },
 		wrists: { enum: WRISTS }
 	},
 	Object.keys(NEW_OF_PERSON)
@@ -228,7 +228,7 @@ const screen = object({
 
 const keys = object(
 	{
-		kind: { enum: KEYS_KINDS },
+		kind: { enum: KEYBOARD_KINDS },
 		homeRow: int(CORNER_BOUNDS.homeRow, 'above what the keyboard stands on'),
 		base: sides(2),
 		tray: {
@@ -247,7 +247,7 @@ const item = object(
 	{
 		id: { type: 'string', minLength: 1, maxLength: 64 },
 		kind: { enum: HOUSEHOLD_KINDS },
-		label: { type: 'string', maxLength: LONGEST_LABEL },
+		label: { type: 'string', maxLength: MAX_LABEL_CHARS },
 		size: {
 			...sides(3),
 			description:
@@ -271,7 +271,7 @@ export const cornerSchema = {
 		format: { enum: CORNER_FORMATS },
 		person,
 		body: object(Object.fromEntries(BODY_LENGTHS.map((name) => [name, bodyLength])), BODY_LENGTHS),
-		way: { enum: WAYS },
+		way: { enum: SITTING_STYLES },
 		spot: object({
 			posture: { enum: POSTURES },
 			by: { enum: MEASURING_METHODS },
@@ -285,7 +285,7 @@ export const cornerSchema = {
 			keys,
 			mouse: { enum: MOUSE_KINDS }
 		}),
-		household: { type: 'array', maxItems: MOST_HOUSEHOLD_ITEMS, items: item }
+		household: { type: 'array', maxItems: MAX_HOUSEHOLD_ITEMS, items: item }
 	}),
 	...BY_VERSION
 } as const;

@@ -1,12 +1,12 @@
 import type { Region } from '../discomfort/regions';
 import type {
-	Arms,
-	BACKS,
+	WorkingArms,
+	BACK_RELIEF,
 	BodyLengthName,
-	Care,
+	Precaution,
 	Hand,
 	HouseholdKind,
-	KEYS_KINDS,
+	KEYBOARD_KINDS,
 	Lenses,
 	MeasuringMethod,
 	MOUSE_KINDS,
@@ -15,7 +15,7 @@ import type {
 	SeatKind,
 	SEXES,
 	SurfaceKind,
-	Way,
+	SittingStyle,
 	WRISTS
 } from './vocabulary';
 
@@ -35,7 +35,7 @@ export interface Corner {
 	readonly format: (typeof CORNER_FORMATS)[number];
 	readonly person: Person;
 	readonly body: MeasuredBody;
-	readonly way: Way;
+	readonly way: SittingStyle;
 	readonly spot: Spot;
 	readonly household: readonly HouseholdItem[];
 }
@@ -53,13 +53,13 @@ export interface Person {
 	/** The hand that uses the mouse; see `pointingHandOf`. From version 3 on. */
 	readonly pointer?: Hand;
 	/** The arms that the person works with; both if left out. From version 3 on. */
-	readonly arms?: Arms;
+	readonly arms?: WorkingArms;
 	/** What advice has to allow for. From version 3 on. */
-	readonly care?: readonly Care[];
+	readonly care?: readonly Precaution[];
 	/** What hurts 4 of 10 or more now. From version 3 on. */
 	readonly sore?: readonly Region[];
 	readonly lenses: Lenses;
-	readonly back: (typeof BACKS)[number];
+	readonly back: (typeof BACK_RELIEF)[number];
 	readonly wrists: (typeof WRISTS)[number];
 }
 
@@ -134,7 +134,7 @@ export interface Screen {
 
 /** The keyboard: one of its own, or the laptop's. */
 export interface Keys {
-	readonly kind: (typeof KEYS_KINDS)[number];
+	readonly kind: (typeof KEYBOARD_KINDS)[number];
 	/** Height of the home row above what the keyboard stands on, mm. */
 	readonly homeRow: number;
 	readonly base: readonly [number, number];

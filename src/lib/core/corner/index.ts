@@ -13,26 +13,26 @@ export type {
 	Tray
 } from './corner';
 export { CORNER_FORMATS } from './corner';
-export { CORNER_BOUNDS, LONGEST_LABEL, MOST_HOUSEHOLD_ITEMS, cornerSchema } from './corner-schema';
-export { pointingHandOf, type Hands } from './pointing-hand';
+export { CORNER_BOUNDS, MAX_LABEL_CHARS, MAX_HOUSEHOLD_ITEMS, cornerSchema } from './corner-schema';
+export { pointingHandOf, type HandUse } from './pointing-hand';
 export {
 	footBarOf,
-	judgedDepthOf,
+	seatDepthToCheck,
 	mayHaveFootBar,
-	kindOfSeat,
+	seatKindOrChair,
 	seatKindOf,
 	SEAT_RULES,
 	seatRulesOf,
 	type SeatRules
 } from './seat-kinds';
 export {
-	ARMS,
-	BACKS,
+	WORKING_ARMS,
+	BACK_RELIEF,
 	BODY_LENGTHS,
-	CARES,
+	PRECAUTIONS,
 	HANDS,
 	HOUSEHOLD_KINDS,
-	KEYS_KINDS,
+	KEYBOARD_KINDS,
 	LENSES,
 	MEASURING_METHODS,
 	MOUSE_KINDS,
@@ -40,17 +40,17 @@ export {
 	SCREEN_KINDS,
 	SEXES,
 	SURFACE_KINDS,
-	WAYS,
+	SITTING_STYLES,
 	WRISTS,
 	SEAT_KINDS,
-	type Arms,
+	type WorkingArms,
 	type BodyLengthName,
-	type Care,
+	type Precaution,
 	type Hand,
 	type HouseholdKind,
 	type Lenses,
 	type MeasuringMethod,
 	type SeatKind,
 	type SurfaceKind,
-	type Way
+	type SittingStyle
 } from './vocabulary';

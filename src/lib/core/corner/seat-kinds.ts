@@ -15,7 +15,7 @@ export interface SeatRules {
 	readonly hasBack: boolean;
 	/** Whether it may have armrests. */
 	readonly hasArmrests: boolean;
-	/** Whether somebody who sits there can get up and stand, as far as the kind of seat says. */
+	/** Whether someone who sits there can get up and stand, as far as the kind of seat says. */
 	readonly canGetUp: boolean;
 	/** Whether it is a place to work at for long. Common practice: bed, sofa and floor are not. */
 	readonly isForWork: boolean;
@@ -79,7 +79,7 @@ export const SEAT_RULES: Readonly<Record<SeatKind, SeatRules>> = {
 };
 
 /** The kind of a seat: a document of version 1 means a chair. */
-export function kindOfSeat(seat: Pick<Seat, 'kind'>): SeatKind {
+export function seatKindOrChair(seat: Pick<Seat, 'kind'>): SeatKind {
 	return seat.kind ?? 'chair';
 }
 
@@ -89,7 +89,7 @@ export function seatKindOf({
 }: {
 	readonly spot: Pick<Corner['spot'], 'posture' | 'seat'>;
 }): SeatKind | null {
-	return spot.posture === 'standing' || !spot.seat ? null : kindOfSeat(spot.seat);
+	return spot.posture === 'standing' || !spot.seat ? null : seatKindOrChair(spot.seat);
 }
 
 /** The rules of the seat of a corner; where one stands there is nothing to pad or to set, and nothing under the feet. */
@@ -113,7 +113,7 @@ export function footBarOf({
 }
 
 /** The depth of a seat that is judged, mm; null where there is none. */
-export function judgedDepthOf(corner: {
+export function seatDepthToCheck(corner: {
 	readonly spot: Pick<Corner['spot'], 'posture' | 'seat'>;
 }): number | null {
 	return seatRulesOf(corner).hasBack ? (corner.spot.seat?.depth ?? null) : null;

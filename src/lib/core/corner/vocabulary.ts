@@ -14,28 +14,28 @@ export const LENSES = ['none', 'single-vision', 'bifocal', 'progressive', 'trifo
 export type Lenses = (typeof LENSES)[number];
 
 /** Which movement relieves the back. */
-export const BACKS = ['any', 'eased-by-arching', 'eased-by-rounding'] as const;
+export const BACK_RELIEF = ['any', 'eased-by-arching', 'eased-by-rounding'] as const;
 
 /** Whether the wrists are troubled. */
 export const WRISTS = ['well', 'troubled'] as const;
 
-/** The arms that somebody works with. */
-export const ARMS = ['both', 'right-only', 'left-only'] as const;
+/** The arms that someone works with. */
+export const WORKING_ARMS = ['both', 'right-only', 'left-only'] as const;
 
-/** One of {@link ARMS}. */
-export type Arms = (typeof ARMS)[number];
+/** One of {@link WORKING_ARMS}. */
+export type WorkingArms = (typeof WORKING_ARMS)[number];
 
 /** What exercises and advice have to allow for, beside what hurts. */
-export const CARES = ['pregnant', 'recent-surgery', 'dizzy', 'hypermobile'] as const;
+export const PRECAUTIONS = ['pregnant', 'recent-surgery', 'dizzy', 'hypermobile'] as const;
 
-/** One of {@link CARES}. */
-export type Care = (typeof CARES)[number];
+/** One of {@link PRECAUTIONS}. */
+export type Precaution = (typeof PRECAUTIONS)[number];
 
-/** The schools a result can be judged by; see `guidance/ways.ts`. */
-export const WAYS = ['upright', 'open', 'forearms-down', 'active'] as const;
+/** The schools a result can be judged by; see `guidance/sitting-styles.ts`. */
+export const SITTING_STYLES = ['upright', 'open', 'forearms-down', 'active'] as const;
 
-/** One of {@link WAYS}. */
-export type Way = (typeof WAYS)[number];
+/** One of {@link SITTING_STYLES}. */
+export type SittingStyle = (typeof SITTING_STYLES)[number];
 
 /** Sitting or standing. */
 export const POSTURES = ['sitting', 'standing'] as const;
@@ -96,7 +96,7 @@ export type BodyLengthName = (typeof BODY_LENGTHS)[number];
 export const SCREEN_KINDS = ['laptop', 'monitor'] as const;
 
 /** A keyboard of its own, or the laptop's. */
-export const KEYS_KINDS = ['separate', 'built-in'] as const;
+export const KEYBOARD_KINDS = ['separate', 'built-in'] as const;
 
 /** What points. */
 export const MOUSE_KINDS = ['separate', 'touchpad'] as const;

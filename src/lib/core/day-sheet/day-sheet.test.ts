@@ -1,12 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../seed/random';
-import { REASON_CODES } from '../judgement/vocabulary';
-import { isGraver, LEVELS } from '../triage';
-import { canWait, needsCoordinator, SHEET_GROUPS, sheetGroup, sheetOrder, type SheetCase } from './index';
+import { REASON_CODES } from '../case-assessment/vocabulary';
+import { isMoreUrgent, TRIAGE_LEVELS } from '../triage';
+import {
+	mayBePostponed,
+	needsCoordinator,
+	DAY_SHEET_GROUPS,
+	daySheetGroup,
+	compareDaySheetCases,
+	type DaySheetCase
+} from './index';
 
 const TODAY = '2026-03-04';
 
-const plain: SheetCase = {
+const plain: DaySheetCase = {
 	personId: 'a',
 	level: 'home',
 	openSince: '2026-03-01',
@@ -22,13 +29,13 @@ const plain: SheetCase = {
 
 const days = ['2026-02-20', '2026-03-03', '2026-03-04', '2026-03-05', '2026-04-01'];
 
-function anybody(dice: Dice, i: number): SheetCase {
+function anybody(dice: Dice, i: number): DaySheetCase {
 	const maybe = <T>(value: T): T | null => (dice.int(0, 1) === 0 ? null : value);
 	const day = () => days[dice.int(0, days.length - 1)] ?? TODAY;
 	const codes = REASON_CODES.filter(() => dice.int(0, 4) === 0);
 	return {
 		personId: String(i),
-		level: LEVELS[dice.int(0, LEVELS.length - 1)] ?? 'home',
+		level: TRIAGE_LEVELS[dice.int(0, TRIAGE_LEVELS.length - 1)] ?? 'home',
 		openSince: maybe(day()),
 		actBy: maybe(day()),
 		followUpOn: maybe(day()),
@@ -43,47 +50,47 @@ function anybody(dice: Dice, i: number): SheetCase {
 
 describe('where a case stands on the day sheet', () => {
 	it('is by level where nothing else is so', () => {
-		for (const level of LEVELS) expect(sheetGroup({ ...plain, level }, TODAY)).toBe(level);
+		for (const level of TRIAGE_LEVELS) expect(daySheetGroup({ ...plain, level }, TODAY)).toBe(level);
 	});
 
 	it('stays by its level where a day is past, and apart where a clinician has it', () => {
-		expect(sheetGroup({ ...plain, actBy: '2026-03-03' }, TODAY)).toBe('home');
-		expect(sheetGroup({ ...plain, openSince: null, followUpOn: '2026-02-20' }, TODAY)).toBe('look');
-		expect(sheetGroup({ ...plain, openSince: null, followUpOn: TODAY }, TODAY)).toBe('look');
-		expect(sheetGroup({ ...plain, level: 'clinician', isReferred: true }, TODAY)).toBe('referred');
+		expect(daySheetGroup({ ...plain, actBy: '2026-03-03' }, TODAY)).toBe('home');
+		expect(daySheetGroup({ ...plain, openSince: null, followUpOn: '2026-02-20' }, TODAY)).toBe('look');
+		expect(daySheetGroup({ ...plain, openSince: null, followUpOn: TODAY }, TODAY)).toBe('look');
+		expect(daySheetGroup({ ...plain, level: 'clinician', isReferred: true }, TODAY)).toBe('referred');
 		// What they write since is read whoever else has it.
-		expect(sheetGroup({ ...plain, level: 'clinician', isReferred: true, hasMessage: true }, TODAY)).toBe(
+		expect(daySheetGroup({ ...plain, level: 'clinician', isReferred: true, hasMessage: true }, TODAY)).toBe(
 			'clinician'
 		);
 	});
 
 	it('is later until its day, and only while nothing is new', () => {
 		const later = { ...plain, laterOn: '2026-03-10', laterFor: ['open-plan'] as const };
-		expect(sheetGroup(later, TODAY)).toBe('later');
-		expect(sheetGroup(later, '2026-03-10')).toBe('home');
-		expect(sheetGroup({ ...later, reasons: ['open-plan', 'request'], level: 'help' }, TODAY)).toBe('help');
-		expect(sheetGroup({ ...later, hasMessage: true }, TODAY)).toBe('home');
-		expect(sheetGroup({ ...later, level: 'clinician' }, TODAY)).toBe('clinician');
+		expect(daySheetGroup(later, TODAY)).toBe('later');
+		expect(daySheetGroup(later, '2026-03-10')).toBe('home');
+		expect(daySheetGroup({ ...later, reasons: ['open-plan', 'request'], level: 'help' }, TODAY)).toBe('help');
+		expect(daySheetGroup({ ...later, hasMessage: true }, TODAY)).toBe('home');
+		expect(daySheetGroup({ ...later, level: 'clinician' }, TODAY)).toBe('clinician');
 	});
 
 	it('never hides an emergency, a sign or a message, whatever was put off: 2,000 cases', () => {
 		const dice = new Dice(5);
 		for (let i = 0; i < 2000; i += 1) {
 			const one = anybody(dice, i);
-			const group = sheetGroup(one, TODAY);
+			const group = daySheetGroup(one, TODAY);
 			if (one.openSince !== null && one.level === 'emergency') expect(group).toBe('emergency');
-			if (isGraver(one.level, 'soon') || one.hasMessage) expect(group).not.toBe('later');
+			if (isMoreUrgent(one.level, 'soon') || one.hasMessage) expect(group).not.toBe('later');
 			if (one.hasMessage) expect(group).not.toBe('referred');
-			if (group === 'later') expect(canWait(one)).toBe(true);
+			if (group === 'later') expect(mayBePostponed(one)).toBe(true);
 		}
 	});
 
 	it('gives one order, however the cases come', () => {
 		const dice = new Dice(7);
 		const all = Array.from({ length: 300 }, (_, i) => anybody(dice, i));
-		const ordered = [...all].sort(sheetOrder(TODAY));
-		expect([...all].reverse().sort(sheetOrder(TODAY))).toEqual(ordered);
-		const ranks = ordered.map((one) => SHEET_GROUPS.indexOf(sheetGroup(one, TODAY)));
+		const ordered = [...all].sort(compareDaySheetCases(TODAY));
+		expect([...all].reverse().sort(compareDaySheetCases(TODAY))).toEqual(ordered);
+		const ranks = ordered.map((one) => DAY_SHEET_GROUPS.indexOf(daySheetGroup(one, TODAY)));
 		expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
 	});
 
@@ -94,7 +101,7 @@ describe('where a case stands on the day sheet', () => {
 		const usual = { ...plain, personId: 'usual' };
 		const look = { ...plain, personId: 'look', openSince: null, actBy: null, followUpOn: '2026-01-05' };
 		const hurts = { ...plain, personId: 'hurts', level: 'soon' as const, worst: 6 };
-		const order = [usual, look, sorest, soonest, hurts, late].sort(sheetOrder(TODAY));
+		const order = [usual, look, sorest, soonest, hurts, late].sort(compareDaySheetCases(TODAY));
 		expect(order.map(({ personId }) => personId)).toEqual([
 			'hurts',
 			'look',

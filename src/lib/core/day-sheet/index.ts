@@ -1,8 +1,8 @@
-import type { ReasonCode } from '../judgement/vocabulary';
-import { isGraver, type Level } from '../triage';
+import type { ReasonCode } from '../case-assessment/vocabulary';
+import { isMoreUrgent, type TriageLevel } from '../triage';
 
 /** Parts of the day sheet, in the order in which they are worked off: by level, whatever is late. */
-export const SHEET_GROUPS = [
+export const DAY_SHEET_GROUPS = [
 	'emergency',
 	'urgent',
 	'clinician',
@@ -15,12 +15,12 @@ export const SHEET_GROUPS = [
 	'later'
 ] as const;
 
-/** One of {@link SHEET_GROUPS}. */
-export type SheetGroup = (typeof SHEET_GROUPS)[number];
+/** One of {@link DAY_SHEET_GROUPS}. */
+export type DaySheetGroup = (typeof DAY_SHEET_GROUPS)[number];
 
 /** What decides where a case stands on the day sheet; days are ISO dates. */
-export interface SheetCase {
-	readonly level: Level;
+export interface DaySheetCase {
+	readonly level: TriageLevel;
 	/** Since when something waits; null where only a follow-up is due. */
 	readonly openSince: string | null;
 	readonly actBy: string | null;
@@ -39,28 +39,28 @@ export interface SheetCase {
 	readonly personId: string;
 }
 
-/** Whether the day by which somebody should have acted is past. */
+/** Whether the day by which someone should have acted is past. */
 export const isOverdue = (
-	{ openSince, actBy, followUpOn }: Pick<SheetCase, 'openSince' | 'actBy' | 'followUpOn'>,
+	{ openSince, actBy, followUpOn }: Pick<DaySheetCase, 'openSince' | 'actBy' | 'followUpOn'>,
 	today: string
 ) => (openSince !== null && actBy !== null && actBy < today) || (followUpOn !== null && followUpOn < today);
 
 /** Whether a case may be put off: nothing that wants an outcome or has to be read first. */
-export const canWait = ({ level, hasMessage }: Pick<SheetCase, 'level' | 'hasMessage'>) =>
-	!isGraver(level, 'soon') && !hasMessage;
+export const mayBePostponed = ({ level, hasMessage }: Pick<DaySheetCase, 'level' | 'hasMessage'>) =>
+	!isMoreUrgent(level, 'soon') && !hasMessage;
 
 /** Whether a case that was put off still is: not past its day, and with nothing new to it. */
-const isPutOff = (of: SheetCase, today: string) =>
+const isPutOff = (of: DaySheetCase, today: string) =>
 	of.laterOn !== null &&
 	of.laterOn > today &&
-	canWait(of) &&
+	mayBePostponed(of) &&
 	of.reasons.every((code) => of.laterFor.includes(code));
 
 /**
  * Where a case stands on the day sheet. An emergency is never moved away from the top; what a clinician has been asked stands apart unless the
  * person has written since.
  */
-export function sheetGroup(of: SheetCase, today: string): SheetGroup {
+export function daySheetGroup(of: DaySheetCase, today: string): DaySheetGroup {
 	if (of.openSince !== null && of.level === 'emergency') return 'emergency';
 	if (isPutOff(of, today)) return 'later';
 	if (of.isReferred && !of.hasMessage) return 'referred';
@@ -70,12 +70,12 @@ export function sheetGroup(of: SheetCase, today: string): SheetGroup {
 
 /**
  * The order of the day: by group; within one the overdue first, then by the day to act by, then by the worst score. Ids decide the rest. A look
- * that is late so never stands before somebody who hurts.
+ * that is late so never stands before someone who hurts.
  */
-export function sheetOrder(today: string): (a: SheetCase, b: SheetCase) => number {
-	const rank = (of: SheetCase) => SHEET_GROUPS.indexOf(sheetGroup(of, today));
-	const late = (of: SheetCase) => Number(isOverdue(of, today));
-	const day = (of: SheetCase) =>
+export function compareDaySheetCases(today: string): (a: DaySheetCase, b: DaySheetCase) => number {
+	const rank = (of: DaySheetCase) => DAY_SHEET_GROUPS.indexOf(daySheetGroup(of, today));
+	const late = (of: DaySheetCase) => Number(isOverdue(of, today));
+	const day = (of: DaySheetCase) =>
 		[of.openSince ? of.actBy : null, of.followUpOn].filter((one) => one !== null).sort()[0] ?? '9999';
 	return (a, b) =>
 		rank(a) - rank(b) ||
@@ -86,6 +86,6 @@ export function sheetOrder(today: string): (a: SheetCase, b: SheetCase) => numbe
 }
 
 /** Whether a case asks something of a coordinator today: neither postponed, nor with a clinician, nor only to be looked at. */
-export function needsCoordinator(of: SheetCase, today: string): boolean {
-	return !['later', 'referred', 'done'].includes(sheetGroup(of, today));
+export function needsCoordinator(of: DaySheetCase, today: string): boolean {
+	return !['later', 'referred', 'done'].includes(daySheetGroup(of, today));
 }

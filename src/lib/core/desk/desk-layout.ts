@@ -1,8 +1,8 @@
 import type { Person } from '../corner';
 import { placeHandThings } from './hand-places';
 import { placePaperThings } from './paper-places';
-import type { DeskThing, PlacedThing, Placing, Side } from './placed-thing';
-import { reachOf, zoneOf, type Reach } from './reach';
+import type { DeskThing, PlacedDeskThing, Placement, DeskSide } from './placed-thing';
+import { reachEnvelope, reachZoneOf, type ReachEnvelope } from './reach';
 import { placeScreens, type ScreenUse } from './screen-places';
 
 /** What is on the desk. Lengths in mm. */
@@ -18,20 +18,20 @@ export interface DeskContents {
 
 /** A desk laid out for one person, seen from above. */
 export interface DeskLayout {
-	readonly reach: Reach;
-	readonly things: readonly PlacedThing[];
+	readonly reach: ReachEnvelope;
+	readonly things: readonly PlacedDeskThing[];
 	/** Whether the desk is deep enough. */
 	readonly isDeep: boolean;
 }
 
 /** A desk is at least so deep, front to back, mm. Common practice. */
-export const LEAST_DESK_DEPTH_MM = 700;
+export const MIN_DESK_DEPTH_MM = 700;
 
-function sideOf(hand: Person['hand']): Side {
+function sideOf(hand: Person['hand']): DeskSide {
 	return hand === 'right' ? 1 : -1;
 }
 
-function isOnDesk({ desk }: DeskContents, edge: number, { at, size }: Placing): boolean {
+function isOnDesk({ desk }: DeskContents, edge: number, { at, size }: Placement): boolean {
 	const [halfX, halfY] = [size[0] / 2, size[1] / 2];
 	return (
 		Math.abs(at.x) + halfX <= desk.width / 2 && at.y - halfY >= edge && at.y + halfY <= edge + desk.depth
@@ -49,10 +49,10 @@ export function layOutDesk(
 	person: Pick<Person, 'stature' | 'sex' | 'hand'>,
 	contents: DeskContents
 ): DeskLayout {
-	const reach = reachOf(person);
+	const reach = reachEnvelope(person);
 	const writing = sideOf(person.hand);
 	const { keyboard, mouseHand, things } = contents;
-	const screens = placeScreens(contents.screens, writing).map((place, i): Placing => ({
+	const screens = placeScreens(contents.screens, writing).map((place, i): Placement => ({
 		name: i === 0 ? 'screen-1' : 'screen-2',
 		...place
 	}));
@@ -64,10 +64,10 @@ export function layOutDesk(
 	];
 	return {
 		reach,
-		isDeep: contents.desk.depth >= LEAST_DESK_DEPTH_MM,
+		isDeep: contents.desk.depth >= MIN_DESK_DEPTH_MM,
 		things: placings.map((placing) => ({
 			...placing,
-			zone: zoneOf(reach, placing.at),
+			zone: reachZoneOf(reach, placing.at),
 			onDesk: isOnDesk(contents, reach.edge, placing)
 		}))
 	};

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { angleAt } from '../section/geometry';
+import { angleAt } from '../side-view/geometry';
 import {
 	binderAngle,
 	keyboardWedge,
 	layOutDesk,
 	placeScreens,
-	reachOf,
-	zoneOf,
+	reachEnvelope,
+	reachZoneOf,
 	type DeskContents
 } from './index';
 
@@ -135,11 +135,11 @@ describe('placeScreens', () => {
 
 describe('reach', () => {
 	it('is the forearm’s sweep about the elbow, then the arm’s about the shoulder', () => {
-		const reach = reachOf(person);
+		const reach = reachEnvelope(person);
 		// Bodyspace women (from memory): elbow to fingertip 430, shoulder to elbow 330 of a stature of 1610.
 		expect(reach.forearm).toBe(Math.round((1700 * 430) / 1610) - 60);
 		expect(reach.arm - reach.forearm).toBe(Math.round((1700 * 330) / 1610));
-		const ahead = (y: number) => zoneOf(reach, { x: reach.halfWidth, y });
+		const ahead = (y: number) => reachZoneOf(reach, { x: reach.halfWidth, y });
 		expect([ahead(reach.forearm), ahead(reach.forearm + 1), ahead(reach.arm), ahead(reach.arm + 1)]).toEqual([
 			'usual',
 			'occasional',

@@ -1,12 +1,18 @@
-import { NEIGHBOUR_GAP_MM as GAP, otherSide, type DeskThing, type Placing, type Side } from './placed-thing';
+import {
+	NEIGHBOUR_GAP_MM as GAP,
+	oppositeSide,
+	type DeskThing,
+	type Placement,
+	type DeskSide
+} from './placed-thing';
 
-/** Room for the palms before the keyboard, mm. Working assumption of ours. */
+/** Room for the palms before the keyboard, mm. Our working assumption. */
 const PALM_ROOM_MM = 70;
 
-/** Sizes of what the hands use, side to side and front to back, mm; the mouse's is its mat. Ours. */
+/** Sizes of what the hands use, side to side and front to back, mm; the mouse's is its mat. Our assumption. */
 const SIZE = { mouse: [200, 180], phone: [160, 180], cup: [90, 90] } as const;
 
-/** How far behind the keyboard's row phone and cup lie, mm: out of the way of the arm. Ours. */
+/** How far behind the keyboard's row phone and cup lie, mm: out of the way of the arm. Our assumption. */
 const BEHIND_ROW_MM = { phone: 60, cup: 120 } as const;
 
 /** What the hands have on a desk, and which side. */
@@ -14,21 +20,24 @@ export interface HandThings {
 	/** Longer and shorter side, mm. */
 	readonly keyboard: readonly [number, number];
 	/** Side of the mouse; null for a touchpad. */
-	readonly mouse: Side | null;
+	readonly mouse: DeskSide | null;
 	/** Side of the hand that writes: it stays free while the other holds the phone. */
-	readonly writing: Side;
+	readonly writing: DeskSide;
 	readonly things: readonly DeskThing[];
 }
 
 /** Places keyboard, mouse, phone and cup. @param edgeMm the desk's front edge, before the shoulders */
-export function placeHandThings({ keyboard, mouse, writing, things }: HandThings, edgeMm: number): Placing[] {
+export function placeHandThings(
+	{ keyboard, mouse, writing, things }: HandThings,
+	edgeMm: number
+): Placement[] {
 	const [long, short] = [Math.max(...keyboard), Math.min(...keyboard)];
 	const row = edgeMm + PALM_ROOM_MM + short / 2;
-	const away = otherSide(writing);
-	const placed: Placing[] = [{ name: 'keyboard', at: { x: 0, y: row }, size: [long, short], turnedDeg: 0 }];
+	const away = oppositeSide(writing);
+	const placed: Placement[] = [{ name: 'keyboard', at: { x: 0, y: row }, size: [long, short], turnedDeg: 0 }];
 	/** Outer edge of what already lies on a side. */
 	const outer = { [1]: long / 2, [-1]: long / 2 };
-	const put = (name: 'mouse' | 'phone' | 'cup', side: Side, behind: number) => {
+	const put = (name: 'mouse' | 'phone' | 'cup', side: DeskSide, behind: number) => {
 		const size = SIZE[name];
 		const x = side * (outer[side] + GAP + size[0] / 2);
 		placed.push({ name, at: { x, y: row + behind }, size, turnedDeg: 0 });

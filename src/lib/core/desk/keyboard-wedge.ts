@@ -12,7 +12,7 @@ export interface KeyboardWedge {
 
 /**
  * A wrist is straight on a keyboard tilted away as the forearm slopes; more than this and the fingers reach down a
- * slide, degrees. Working assumption of ours: a usual binder of 75 mm makes 15.1.
+ * slide, degrees. Our working assumption: a usual binder of 75 mm makes 15.1.
  */
 const STEEP_FROM_DEG = 16;
 

@@ -1,14 +1,20 @@
-import { NEIGHBOUR_GAP_MM as GAP, otherSide, type DeskThing, type Placing, type Side } from './placed-thing';
+import {
+	NEIGHBOUR_GAP_MM as GAP,
+	oppositeSide,
+	type DeskThing,
+	type Placement,
+	type DeskSide
+} from './placed-thing';
 
-/** A stand for A4 papers, and a lamp's foot, side to side and front to back, mm. Working assumptions of ours. */
+/** A stand for A4 papers, and a lamp's foot, side to side and front to back, mm. Our working assumptions. */
 const SIZE = { papers: [297, 210], lamp: [150, 150] } as const;
 
-/** The papers' stand is a little farther than the screen, clear of the mouse, and turned in, mm and degrees. Ours. */
+/** The papers' stand is a little farther than the screen, clear of the mouse, and turned in, mm and degrees. Our assumption. */
 const PAPERS_FARTHER_MM = 40;
 const PAPERS_TURNED_DEG = 25;
 
-function outerEdge(screens: readonly Placing[], side: Side): number {
-	const reach = ({ at, size, turnedDeg }: Placing) =>
+function outerEdge(screens: readonly Placement[], side: DeskSide): number {
+	const reach = ({ at, size, turnedDeg }: Placement) =>
 		side * at.x + (size[0] / 2) * Math.cos((turnedDeg * Math.PI) / 180);
 	return Math.max(0, ...screens.map(reach));
 }
@@ -21,14 +27,14 @@ function outerEdge(screens: readonly Placing[], side: Side): number {
  */
 export function placePaperThings(
 	things: readonly DeskThing[],
-	screens: readonly Placing[],
-	writing: Side
-): Placing[] {
+	screens: readonly Placement[],
+	writing: DeskSide
+): Placement[] {
 	const farY = Math.max(0, ...screens.map(({ at }) => at.y));
-	const away = otherSide(writing);
+	const away = oppositeSide(writing);
 	const writingSideTaken = screens.some(({ at }) => Math.sign(at.x) === writing && screens.length > 1);
 	const side = writingSideTaken ? away : writing;
-	const placed: Placing[] = [];
+	const placed: Placement[] = [];
 	let lampFrom = outerEdge(screens, away);
 	if (things.includes('papers')) {
 		const x = side * (outerEdge(screens, side) + GAP + SIZE.papers[0] / 2);

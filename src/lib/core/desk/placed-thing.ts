@@ -4,7 +4,7 @@ import type { PlanPoint, ReachZone } from './reach';
 export type DeskThing = 'phone' | 'papers' | 'cup' | 'lamp';
 
 /** A thing and where it lies, seen from above. Lengths in mm. */
-export interface Placing {
+export interface Placement {
 	readonly name: DeskThing | 'keyboard' | 'mouse' | 'screen-1' | 'screen-2';
 	/** Its middle. */
 	readonly at: PlanPoint;
@@ -15,19 +15,19 @@ export interface Placing {
 }
 
 /** A thing in its place, judged. */
-export interface PlacedThing extends Placing {
+export interface PlacedDeskThing extends Placement {
 	readonly zone: ReachZone;
 	/** Whether all of it lies on the desk. */
 	readonly onDesk: boolean;
 }
 
 /** A side of the person: 1 is right, -1 is left. */
-export type Side = 1 | -1;
+export type DeskSide = 1 | -1;
 
 /** The other side. */
-export function otherSide(side: Side): Side {
+export function oppositeSide(side: DeskSide): DeskSide {
 	return side === 1 ? -1 : 1;
 }
 
-/** Room between neighbours on a desk, mm. Working assumption of ours. */
+/** Room between neighbours on a desk, mm. Our working assumption. */
 export const NEIGHBOUR_GAP_MM = 20;

@@ -11,7 +11,7 @@ export interface PlanPoint {
 export type ReachZone = 'usual' | 'occasional' | 'beyond';
 
 /** The sweeps of a person's arms over the desk, seen from above. Lengths in mm. */
-export interface Reach {
+export interface ReachEnvelope {
 	/** Sweep of the forearm about the elbow at the body: what is used all the time lies in here. */
 	readonly forearm: number;
 	/** Sweep of the outstretched arm about the shoulder: what is used now and then. */
@@ -22,22 +22,22 @@ export interface Reach {
 	readonly edge: number;
 }
 
-/** From the middle of the trunk to the desk's edge: half a trunk and three fingers. Working assumption of ours. */
+/** From the middle of the trunk to the desk's edge: half a trunk and three fingers. Our working assumption. */
 const SHOULDER_TO_EDGE_MM = 150;
 
-/** Fingertips touch, hands grip: what is taken hold of lies so much nearer, mm. Working assumption of ours. */
+/** Fingertips touch, hands grip: what is taken hold of lies so much nearer, mm. Our working assumption. */
 const GRIP_SHORTER_MM = 60;
 
-/** From the shoulder to the fingertips with the arm stretched out, told from stature, mm. */
+/** From the shoulder to the fingertips with the arm stretched out, estimated from stature, mm. */
 export function armsLengthMm(person: Pick<Person, 'stature' | 'sex'>): number {
 	return estimateBodyLength(person, 'shoulderElbow').mm + estimateBodyLength(person, 'elbowFingertip').mm;
 }
 
 /**
- * The reach of a person told from stature: often used things lie within the sweep of the forearms with the elbows at
+ * The reach of a person estimated from stature: often used things lie within the sweep of the forearms with the elbows at
  * the body, rarely used ones within the sweep of the outstretched arms. Common practice.
  */
-export function reachOf(person: Pick<Person, 'stature' | 'sex'>): Reach {
+export function reachEnvelope(person: Pick<Person, 'stature' | 'sex'>): ReachEnvelope {
 	const forearm = estimateBodyLength(person, 'elbowFingertip').mm - GRIP_SHORTER_MM;
 	const upperArm = estimateBodyLength(person, 'shoulderElbow').mm;
 	return {
@@ -48,12 +48,12 @@ export function reachOf(person: Pick<Person, 'stature' | 'sex'>): Reach {
 	};
 }
 
-function within({ halfWidth }: Reach, radius: number, { x, y }: PlanPoint): boolean {
+function within({ halfWidth }: ReachEnvelope, radius: number, { x, y }: PlanPoint): boolean {
 	return Math.min(Math.hypot(x - halfWidth, y), Math.hypot(x + halfWidth, y)) <= radius;
 }
 
 /** The zone that a place lies in: within either forearm's sweep, either arm's, or beyond both. */
-export function zoneOf(reach: Reach, at: PlanPoint): ReachZone {
+export function reachZoneOf(reach: ReachEnvelope, at: PlanPoint): ReachZone {
 	if (within(reach, reach.forearm, at)) return 'usual';
 	return within(reach, reach.arm, at) ? 'occasional' : 'beyond';
 }

@@ -1,4 +1,4 @@
-import type { Placing, Side } from './placed-thing';
+import type { Placement, DeskSide } from './placed-thing';
 import type { PlanPoint } from './reach';
 
 /** One screen and how much it is looked at. */
@@ -12,7 +12,7 @@ export interface ScreenUse {
 }
 
 /** A screen in its place, seen from above. */
-export type ScreenPlace = Omit<Placing, 'name'>;
+export type ScreenPlace = Omit<Placement, 'name'>;
 
 /**
  * From this share on a screen is the one that is looked at: it stands straight ahead and the other beside it; below it
@@ -20,7 +20,7 @@ export type ScreenPlace = Omit<Placing, 'name'>;
  */
 export const MAIN_SCREEN_SHARE = 0.6;
 
-/** Depth of a monitor with its foot as it is laid out, mm. Ours. */
+/** Depth of a monitor with its foot as it is laid out, mm. Our assumption. */
 const SCREEN_DEPTH_MM = 180;
 
 /** Gap between two screens, mm. */
@@ -44,7 +44,7 @@ function halfAngle({ width, distance }: ScreenUse): number {
  * @param writing side of the writing hand: the second screen stands on it, the phone on the other
  * @returns places in the order of `screens`
  */
-export function placeScreens(screens: readonly ScreenUse[], writing: Side): ScreenPlace[] {
+export function placeScreens(screens: readonly ScreenUse[], writing: DeskSide): ScreenPlace[] {
 	const [first, second] = screens;
 	const placed = (screen: ScreenUse, turnedDeg: number): ScreenPlace => ({
 		at: onCircle(screen.distance, turnedDeg),

@@ -1,4 +1,4 @@
-/** Top of a laptop's picture over the table as it stands open, mm: what most have. Ours. */
+/** Top of a laptop's picture over the table as it stands open, mm: what most have. Our assumption. */
 const LAPTOP_TOP_MM = 220;
 
 /** A lower stack than this is not worth building, mm. */
@@ -10,7 +10,7 @@ const LEAST_RISE_MM = 20;
  *
  * @param surfaceMm height of the table @param eyeMm height of the eye
  */
-export function raiseOfSecond(surfaceMm: number, eyeMm: number): number {
+export function secondScreenRaise(surfaceMm: number, eyeMm: number): number {
 	const rise = eyeMm - surfaceMm - LAPTOP_TOP_MM;
 	return rise < LEAST_RISE_MM ? 0 : Math.round(rise / 10) * 10;
 }

@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { burdenOf, changeOf, hasSides, issuesOfReport, REGIONS, worstOf, type RegionReport } from './index';
+import {
+	weeklyBurden,
+	discomfortChange,
+	hasSides,
+	regionReportIssues,
+	REGIONS,
+	worstScore,
+	type RegionReport
+} from './index';
 
 const report = (over: Partial<RegionReport> = {}): RegionReport => ({
 	region: 'neck',
@@ -12,7 +20,7 @@ const report = (over: Partial<RegionReport> = {}): RegionReport => ({
 	...over
 });
 
-describe('changeOf', () => {
+describe('discomfortChange', () => {
 	it('notices 2 points, or 30 % and a point (Farrar et al. 2001, from memory)', () => {
 		const cases: readonly (readonly [number, number, string])[] = [
 			[6, 4, 'better'],
@@ -27,7 +35,7 @@ describe('changeOf', () => {
 			[0, 0, 'same']
 		];
 		for (const [first, now, change] of cases)
-			expect([first, now, changeOf(first, now)]).toEqual([first, now, change]);
+			expect([first, now, discomfortChange(first, now)]).toEqual([first, now, change]);
 	});
 
 	it('agrees with the rule written out, for every pair of scores', () => {
@@ -36,7 +44,7 @@ describe('changeOf', () => {
 				const by = Math.abs(first - now);
 				const noticeable = by >= 2 || (by >= 1 && 10 * by >= 3 * first);
 				const expected = noticeable ? (now < first ? 'better' : 'worse') : 'same';
-				expect([first, now, changeOf(first, now)]).toEqual([first, now, expected]);
+				expect([first, now, discomfortChange(first, now)]).toEqual([first, now, expected]);
 			}
 	});
 });
@@ -44,18 +52,18 @@ describe('changeOf', () => {
 describe('reports', () => {
 	it('burden is worst x days / 7', () => {
 		expect([
-			burdenOf({ worst: 7, days: 7 }),
-			burdenOf({ worst: 7, days: 1 }),
-			burdenOf({ worst: 0, days: 0 })
+			weeklyBurden({ worst: 7, days: 7 }),
+			weeklyBurden({ worst: 7, days: 1 }),
+			weeklyBurden({ worst: 0, days: 0 })
 		]).toEqual([7, 1, 0]);
-		expect(worstOf([])).toBe(0);
-		expect(worstOf([report({ worst: 2 }), report({ worst: 6 })])).toBe(6);
+		expect(worstScore([])).toBe(0);
+		expect(worstScore([report({ worst: 2 }), report({ worst: 6 })])).toBe(6);
 	});
 
 	it('take every region with the sides it has and nothing else', () => {
 		for (const region of REGIONS) {
-			expect(issuesOfReport([report({ region, side: hasSides(region) ? 'left' : null })])).toEqual([]);
-			expect(issuesOfReport([report({ region, side: hasSides(region) ? null : 'left' })])).toMatchObject([
+			expect(regionReportIssues([report({ region, side: hasSides(region) ? 'left' : null })])).toEqual([]);
+			expect(regionReportIssues([report({ region, side: hasSides(region) ? null : 'left' })])).toMatchObject([
 				{ code: 'side', at: '/0/side' }
 			]);
 		}
@@ -63,19 +71,19 @@ describe('reports', () => {
 
 	it('say where the fault is', () => {
 		const at = (over: Partial<RegionReport>) =>
-			issuesOfReport([report(), report({ region: 'eyes', ...over })]).map((i) => i.at);
+			regionReportIssues([report(), report({ region: 'eyes', ...over })]).map((i) => i.at);
 		expect(at({ worst: 11 })).toEqual(['/1/worst']);
 		expect(at({ worst: 2.5 })).toEqual(['/1/worst']);
 		expect(at({ days: -1 })).toEqual(['/1/days']);
 		expect(at({ days: 0 })).toEqual(['/1/days']);
 		expect(at({ kinds: ['ache', 'ache'] })).toEqual(['/1/kinds']);
-		expect(issuesOfReport([report(), report()])).toMatchObject([{ code: 'double', at: '/1/region' }]);
+		expect(regionReportIssues([report(), report()])).toMatchObject([{ code: 'double', at: '/1/region' }]);
 	});
 
 	it('never break on numbers of any kind', () => {
 		fc.assert(
 			fc.property(fc.double(), fc.double(), (worst, days) => {
-				expect(Array.isArray(issuesOfReport([report({ worst, days })]))).toBe(true);
+				expect(Array.isArray(regionReportIssues([report({ worst, days })]))).toBe(true);
 			})
 		);
 	});

@@ -1,32 +1,32 @@
-export { changeOf, NOTICEABLE, worstOf, type Change } from './change';
+export { discomfortChange, NOTICEABLE_CHANGE, worstScore, type DiscomfortChange } from './discomfort-change';
 export { BODY_SIDES, hasSides, REGIONS, SIDED_REGIONS, type BodySide, type Region } from './regions';
 export {
-	burdenOf,
-	DAYS_ASKED,
+	weeklyBurden,
+	RECALL_DAYS,
 	DISCOMFORT_KINDS,
-	HINDERS,
-	issuesOfReport,
-	MOST_WORST,
-	partsOf,
+	WORK_INTERFERENCE,
+	regionReportIssues,
+	MAX_SCORE,
+	regionPartsOf,
 	REGION_PART_IDS,
 	type DiscomfortKind,
 	type RegionPart,
 	type RegionReport
 } from './report';
 export {
-	EMERGENCY_SIGNS,
+	EMERGENCY_RED_FLAGS,
 	isEmergency,
-	isSign,
-	CLINICIAN_SIGNS,
-	LIFT_WAYS,
-	signNamed,
-	URGENT_SIGNS,
-	isDistress,
+	isRedFlag,
+	CLINICIAN_RED_FLAGS,
+	EMERGENCY_CLEARANCES,
+	redFlagNamed,
+	URGENT_RED_FLAGS,
+	isDistressFlag,
 	isUrgent,
-	type EmergencySign,
-	SIGNS,
-	type ClinicianSign,
-	type LiftWay,
-	type UrgentSign,
-	type Sign
-} from './signs';
+	type EmergencyRedFlag,
+	RED_FLAGS,
+	type ClinicianRedFlag,
+	type EmergencyClearance,
+	type UrgentRedFlag,
+	type RedFlag
+} from './red-flags';

@@ -15,7 +15,7 @@ export const DISCOMFORT_KINDS = [
 export type DiscomfortKind = (typeof DISCOMFORT_KINDS)[number];
 
 /** How far discomfort hinders work. */
-export const HINDERS = ['no', 'a-little', 'much'] as const;
+export const WORK_INTERFERENCE = ['no', 'a-little', 'much'] as const;
 
 /** Places within a region that point to causes of their own. Common practice. */
 export const REGION_PARTS = {
@@ -30,7 +30,7 @@ export type RegionPart = (typeof REGION_PARTS)[keyof typeof REGION_PARTS][number
 export const REGION_PART_IDS: readonly RegionPart[] = Object.values(REGION_PARTS).flat();
 
 /** The places within a region that are asked about. */
-export function partsOf(region: Region): readonly RegionPart[] {
+export function regionPartsOf(region: Region): readonly RegionPart[] {
 	const parts: Partial<Record<Region, readonly RegionPart[]>> = REGION_PARTS;
 	return parts[region] ?? [];
 }
@@ -43,21 +43,21 @@ export interface RegionReport {
 	readonly worst: number;
 	/** On how many of the seven days, 0 to 7. */
 	readonly days: number;
-	readonly hinders: (typeof HINDERS)[number];
+	readonly hinders: (typeof WORK_INTERFERENCE)[number];
 	readonly kinds: readonly DiscomfortKind[];
 	/** Places within it that hurt; left out where none was named. */
 	readonly parts?: readonly RegionPart[];
 }
 
 /** Largest score of {@link RegionReport.worst}. */
-export const MOST_WORST = 10;
+export const MAX_SCORE = 10;
 
 /** Days of the week that is asked about. */
-export const DAYS_ASKED = 7;
+export const RECALL_DAYS = 7;
 
-/** `burden` = worst x days / 7: what the week was like on the whole, 0 to 10. Working assumption of ours. */
-export function burdenOf({ worst, days }: Pick<RegionReport, 'worst' | 'days'>): number {
-	return (worst * days) / DAYS_ASKED;
+/** `burden` = worst x days / 7: what the week was like on the whole, 0 to 10. Our working assumption. */
+export function weeklyBurden({ worst, days }: Pick<RegionReport, 'worst' | 'days'>): number {
+	return (worst * days) / RECALL_DAYS;
 }
 
 const isWhole = (n: number, most: number) => Number.isInteger(n) && n >= 0 && n <= most;
@@ -68,20 +68,20 @@ function faultsOf(report: RegionReport): [code: string, part: string, text: stri
 	if (!REGIONS.includes(region)) faults.push(['unknown-region', 'region', 'is no region of the body']);
 	if (hasSides(region) !== (side !== null))
 		faults.push(['side', 'side', hasSides(region) ? 'needs a side' : 'has no sides']);
-	if (!isWhole(worst, MOST_WORST))
-		faults.push(['range', 'worst', `must be a whole number from 0 to ${MOST_WORST}`]);
-	if (!isWhole(days, DAYS_ASKED))
-		faults.push(['range', 'days', `must be a whole number from 0 to ${DAYS_ASKED}`]);
-	if (isWhole(worst, MOST_WORST) && isWhole(days, DAYS_ASKED) && (worst === 0) !== (days === 0))
+	if (!isWhole(worst, MAX_SCORE))
+		faults.push(['range', 'worst', `must be a whole number from 0 to ${MAX_SCORE}`]);
+	if (!isWhole(days, RECALL_DAYS))
+		faults.push(['range', 'days', `must be a whole number from 0 to ${RECALL_DAYS}`]);
+	if (isWhole(worst, MAX_SCORE) && isWhole(days, RECALL_DAYS) && (worst === 0) !== (days === 0))
 		faults.push(['contradiction', 'days', 'and the worst must both be 0 or neither']);
-	if (parts.some((part) => !partsOf(region).includes(part)))
+	if (parts.some((part) => !regionPartsOf(region).includes(part)))
 		faults.push(['unknown-part', 'parts', 'name a place that is not in this region']);
 	if (new Set(kinds).size !== kinds.length) faults.push(['double', 'kinds', 'name a kind twice']);
 	return faults;
 }
 
 /** What is wrong with a report, as data; empty where nothing is. A region and side may be told once. */
-export function issuesOfReport(reports: readonly RegionReport[]): Issue[] {
+export function regionReportIssues(reports: readonly RegionReport[]): Issue[] {
 	const issues = reports.flatMap((report, i) =>
 		faultsOf(report).map(([code, part, text]) => ({ code, at: `/${i}/${part}`, text: `${part} ${text}` }))
 	);

@@ -79,12 +79,12 @@ const NUMBERS_FROM_MEMORY: Readonly<Record<string, string>> = {
 };
 
 /** The number to call where nothing else is known. */
-export const USUAL_EMERGENCY_NUMBER = '112';
+export const DEFAULT_EMERGENCY_NUMBER = '112';
 
 /** The number that brings an ambulance. @param country ISO 3166-1 alpha-2; empty where not known */
 export function emergencyNumber(country: string): string {
 	return (
 		(Object.hasOwn(NUMBERS_FROM_MEMORY, country) ? NUMBERS_FROM_MEMORY[country] : undefined) ??
-		USUAL_EMERGENCY_NUMBER
+		DEFAULT_EMERGENCY_NUMBER
 	);
 }

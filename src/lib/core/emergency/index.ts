@@ -1,1 +1,1 @@
-export { emergencyNumber, USUAL_EMERGENCY_NUMBER } from './emergency-number';
+export { emergencyNumber, DEFAULT_EMERGENCY_NUMBER } from './emergency-number';

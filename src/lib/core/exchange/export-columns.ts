@@ -1,7 +1,7 @@
 import { ROSTER_FIELDS, type RosterField } from './roster-fields';
 
 /** What is known of people beside what a roster tells, as columns of a table that is taken along. Days are ISO dates. */
-export const STANDING_COLUMNS = [
+export const STATUS_COLUMNS = [
 	'state',
 	'answered',
 	'level',
@@ -17,17 +17,17 @@ export const STANDING_COLUMNS = [
 	'left'
 ] as const;
 
-/** One of {@link STANDING_COLUMNS}. */
-export type StandingColumn = (typeof STANDING_COLUMNS)[number];
+/** One of {@link STATUS_COLUMNS}. */
+export type StatusColumn = (typeof STATUS_COLUMNS)[number];
 
 /** Every column that people can be taken along with: those that an import takes first. */
-export const EXPORT_COLUMNS = [...ROSTER_FIELDS, ...STANDING_COLUMNS] as const;
+export const EXPORT_COLUMNS = [...ROSTER_FIELDS, ...STATUS_COLUMNS] as const;
 
 /** One of {@link EXPORT_COLUMNS}. */
-export type ExportColumn = RosterField | StandingColumn;
+export type ExportColumn = RosterField | StatusColumn;
 
 /** Columns that are taken along where none are chosen. */
-export const USUAL_COLUMNS: readonly ExportColumn[] = [
+export const DEFAULT_EXPORT_COLUMNS: readonly ExportColumn[] = [
 	...ROSTER_FIELDS,
 	'answered',
 	'level',
@@ -36,8 +36,8 @@ export const USUAL_COLUMNS: readonly ExportColumn[] = [
 ];
 
 /** The columns of a list apart by commas, in their one order; the usual ones where none of it is one. */
-export function columnsOf(list: string): readonly ExportColumn[] {
+export function parseExportColumns(list: string): readonly ExportColumn[] {
 	const wanted = new Set(list.split(','));
 	const chosen = EXPORT_COLUMNS.filter((column) => wanted.has(column));
-	return chosen.length > 0 ? chosen : USUAL_COLUMNS;
+	return chosen.length > 0 ? chosen : DEFAULT_EXPORT_COLUMNS;
 }

@@ -1,4 +1,4 @@
-import { ADDRESS } from './read-roster';
+import { EMAIL_PATTERN } from './read-roster';
 import { ROSTER_FIELDS, type ColumnMap, type RosterField } from './roster-fields';
 
 /** Names that a column has where it holds a field, in lower case without blanks; several languages. */
@@ -79,7 +79,7 @@ export function guessColumns(headings: readonly string[], lines: readonly (reado
 	const at = (names: readonly string[]) =>
 		named.flatMap((name, i) => (names.includes(name) ? [i] : [])).slice(0, 1);
 	const looksLikeAddress = (column: number) =>
-		lines.slice(0, 20).filter((line) => ADDRESS.test((line[column] ?? '').trim())).length >
+		lines.slice(0, 20).filter((line) => EMAIL_PATTERN.test((line[column] ?? '').trim())).length >
 		Math.min(lines.length, 20) / 2;
 	const byContent = headings.flatMap((_, column) => (looksLikeAddress(column) ? [column] : [])).slice(0, 1);
 	const found = Object.fromEntries(ROSTER_FIELDS.map((field) => [field, at(HEADINGS[field])])) as Record<

@@ -1,13 +1,13 @@
 import type { RosterFault, RosterField } from './roster-fields';
 
-/** Somebody whom an import concerns. */
+/** Someone whom an import concerns. */
 export interface RosterLine {
 	readonly name: string;
 	readonly email: string;
 	readonly team: string;
 }
 
-/** Somebody of whom the file says otherwise. */
+/** Someone of whom the file says otherwise. */
 export interface RosterChange extends RosterLine {
 	readonly fields: readonly { readonly field: RosterField; readonly from: string; readonly to: string }[];
 }

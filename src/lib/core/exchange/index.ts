@@ -1,21 +1,21 @@
 export { countryCode } from './countries';
-export { BYTE_ORDER_MARK, csvOf, guarded } from './csv';
+export { BYTE_ORDER_MARK, toCsv, type CsvCell } from './csv';
 export { guessColumns, headingsKey } from './guess-columns';
-export { isBlank, readRoster, RosterReader } from './read-roster';
+export { isBlankRow, readRoster, RosterReader } from './read-roster';
 export {
-	MOST_JOINED,
+	MAX_JOINED_COLUMNS,
 	ROSTER_FIELDS,
 	type ColumnMap,
 	type RosterFault,
 	type RosterField,
 	type RosterPerson
 } from './roster-fields';
-export { textOfBytes, type TextEncoding } from './text-of-bytes';
+export { decodeText, type TextEncoding } from './text-of-bytes';
 export type { ImportReport, RosterChange, RosterLine } from './import-report';
 export {
-	columnsOf,
+	parseExportColumns,
 	EXPORT_COLUMNS,
-	STANDING_COLUMNS,
-	USUAL_COLUMNS,
+	STATUS_COLUMNS,
+	DEFAULT_EXPORT_COLUMNS,
 	type ExportColumn
 } from './export-columns';

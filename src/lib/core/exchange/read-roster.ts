@@ -1,7 +1,7 @@
 import { isTimeZone } from '../calendar';
-import { firstLetters } from '../first-letters';
+import { truncateText } from '../truncate-text';
 import { countryCode } from './countries';
-import { unguarded } from './csv';
+import { stripFormulaGuard } from './csv';
 import {
 	ROSTER_FIELDS,
 	type ColumnMap,
@@ -14,14 +14,14 @@ import {
 const LONGEST = 200;
 
 /** An address as far as it can be given without writing to it: something, an at sign, a domain with a dot. */
-export const ADDRESS = /^[^\s@,;<>"]+@[^\s@,;<>"]+\.[^\s@,;<>".]+$/;
+export const EMAIL_PATTERN = /^[^\s@,;<>"]+@[^\s@,;<>"]+\.[^\s@,;<>".]+$/;
 
 const PHONE = /^[0-9+()./ -]{0,40}$/;
 const REGION = /^[A-Z0-9]{0,3}$/;
 const LANGUAGE = /^[a-z]{2,3}(?:-[A-Za-z0-9]{2,8})*$/;
 
 /** A row in which nothing stands. */
-export const isBlank = (cells: readonly string[]) => cells.every((cell) => cell.trim() === '');
+export const isBlankRow = (cells: readonly string[]) => cells.every((cell) => cell.trim() === '');
 
 /**
  * Reads the people of a table row by row; a long table may be given in pieces, between which others have their turn.
@@ -45,7 +45,7 @@ export class RosterReader {
 	/** Reads on. Blank rows are counted and left out. */
 	add(lines: readonly (readonly string[])[]): void {
 		for (const cells of lines) {
-			if (!isBlank(cells)) this.take(cells);
+			if (!isBlankRow(cells)) this.take(cells);
 			this.row += 1;
 		}
 	}
@@ -53,7 +53,7 @@ export class RosterReader {
 	private take(cells: readonly string[]): void {
 		const text = (field: RosterField) =>
 			this.columns[field]
-				.map((column) => unguarded((cells[column] ?? '').trim()))
+				.map((column) => stripFormulaGuard((cells[column] ?? '').trim()))
 				.filter((part) => part !== '')
 				.join(' ');
 		const country = text('country');
@@ -78,13 +78,13 @@ export class RosterReader {
 				row: this.row,
 				field,
 				code,
-				text: firstLetters(person[field], 80),
+				text: truncateText(person[field], 80),
 				...(first === undefined ? {} : { first })
 			});
 		for (const field of ROSTER_FIELDS) if (person[field].length > LONGEST) fault(field, 'too-long');
 		if (person.name === '') fault('name', 'missing');
 		if (person.email === '') fault('email', 'missing');
-		else if (!ADDRESS.test(person.email)) fault('email', 'no-address');
+		else if (!EMAIL_PATTERN.test(person.email)) fault('email', 'no-address');
 		else {
 			const first = this.seen.get(person.email);
 			if (first === undefined) this.seen.set(person.email, this.row);

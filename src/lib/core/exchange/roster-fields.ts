@@ -18,7 +18,7 @@ export type RosterField = (typeof ROSTER_FIELDS)[number];
 export type RosterPerson = Readonly<Record<RosterField, string>>;
 
 /** Columns that a field can be joined of: a first name and a last name. */
-export const MOST_JOINED = 3;
+export const MAX_JOINED_COLUMNS = 3;
 
 /** Which columns of the file each field stands in, from 0; several are joined with a blank, none leaves the field as it is. */
 export type ColumnMap = Readonly<Record<RosterField, readonly number[]>>;

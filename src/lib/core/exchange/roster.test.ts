@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import {
-	columnsOf,
+	parseExportColumns,
 	countryCode,
-	csvOf,
+	toCsv,
 	guessColumns,
 	readRoster,
-	textOfBytes,
-	USUAL_COLUMNS,
+	decodeText,
+	DEFAULT_EXPORT_COLUMNS,
 	type ColumnMap
 } from './index';
 
@@ -24,7 +24,7 @@ const columns: ColumnMap = {
 	region: []
 };
 
-describe('textOfBytes', () => {
+describe('decodeText', () => {
 	it('finds the encoding by its mark, by being valid, or by what is left', () => {
 		const utf16 = (text: string) =>
 			new Uint8Array([
@@ -32,19 +32,19 @@ describe('textOfBytes', () => {
 				0xfe,
 				...new Uint8Array(new Uint16Array([...text].map((c) => c.charCodeAt(0))).buffer)
 			]);
-		expect(textOfBytes(new TextEncoder().encode('\ufeffName;Größe'))).toEqual({
+		expect(decodeText(new TextEncoder().encode('\ufeffName;Größe'))).toEqual({
 			text: 'Name;Größe',
 			encoding: 'utf-8'
 		});
-		expect(textOfBytes(utf16('Zoë'))).toEqual({ text: 'Zoë', encoding: 'utf-16le' });
-		expect(textOfBytes(new Uint8Array([0x5a, 0x6f, 0xeb, 0x80]))).toEqual({
+		expect(decodeText(utf16('Zoë'))).toEqual({ text: 'Zoë', encoding: 'utf-16le' });
+		expect(decodeText(new Uint8Array([0x5a, 0x6f, 0xeb, 0x80]))).toEqual({
 			text: 'Zoë€',
 			encoding: 'windows-1252'
 		});
 		// Large files are read in pieces; the characters from 0x80 on by their place in the standard's index.
 		const bytes = new Uint8Array(20_000).fill(0x80);
 		bytes.set([0x82, 0x9f, 0xa0, 0xff], 8191);
-		expect(textOfBytes(bytes).text).toBe(`${'€'.repeat(8191)}‚Ÿ\u00a0ÿ${'€'.repeat(20_000 - 8195)}`);
+		expect(decodeText(bytes).text).toBe(`${'€'.repeat(8191)}‚Ÿ\u00a0ÿ${'€'.repeat(20_000 - 8195)}`);
 	});
 });
 
@@ -149,30 +149,34 @@ describe('countryCode', () => {
 	});
 });
 
-describe('columnsOf', () => {
+describe('parseExportColumns', () => {
 	it('gives the columns in their one order, and the usual ones for none', () => {
-		expect(columnsOf('level,name,nonsense')).toEqual(['name', 'level']);
-		expect(columnsOf('')).toEqual(USUAL_COLUMNS);
+		expect(parseExportColumns('level,name,nonsense')).toEqual(['name', 'level']);
+		expect(parseExportColumns('')).toEqual(DEFAULT_EXPORT_COLUMNS);
 	});
 });
 
-describe('csvOf', () => {
+describe('toCsv', () => {
 	it('comes back the same through another reader of RFC 4180, and runs no formula', () => {
 		const text = fc.string({ maxLength: 12 }).filter((s) => !/^'?[=+\-@\t]/.test(s) && s.trim() === s);
 		fc.assert(
 			fc.property(fc.array(fc.tuple(text, text, text), { minLength: 1, maxLength: 20 }), (lines) => {
-				// Papa Parse, a reader of its own, as the outside check.
-				const { data } = Papa.parse<string[]>(csvOf(lines), { delimiter: ',', newline: '\r\n' });
+				const { data } = Papa.parse<string[]>(toCsv(lines), { delimiter: ',', newline: '\r\n' });
 				expect(data.slice(0, -1)).toEqual(lines);
 			})
 		);
-		expect(csvOf([['=1+1', '-2', '@x', 'a-b']])).toBe("'=1+1,'-2,'@x,a-b\r\n");
+		expect(toCsv([['=1+1', '-2', '@x', 'a-b']])).toBe('"\'=1+1","\'-2","\'@x",a-b\r\n');
 		// Some spreadsheets read the full width of East Asian scripts the same.
-		expect(csvOf([['＝1+1', '＋2', '－2', '＠x']])).toBe("'＝1+1,'＋2,'－2,'＠x\r\n");
+		expect(toCsv([['＝1+1', '＋2', '－2', '＠x']])).toBe('"\'＝1+1","\'＋2","\'－2","\'＠x"\r\n');
+	});
+
+	it('leaves numbers what they are, also below 0', () => {
+		expect(toCsv([['change', -2.5, null, 3]])).toBe('change,-2.5,,3\r\n');
+		expect(toCsv([])).toBe('');
 	});
 
 	it('is read back by the roster, formulas and all', () => {
-		const csv = csvOf([['=Odo', 'odo@x.example', '+team', '', '', 'en']]);
+		const csv = toCsv([['=Odo', 'odo@x.example', '+team', '', '', 'en']]);
 		const { data } = Papa.parse<string[]>(csv.trim());
 		expect(readRoster(data, columns, 1).people[0]).toMatchObject({ name: '=Odo', team: '+team' });
 	});

@@ -27,7 +27,7 @@ function windows1252(bytes: Uint8Array): string {
  * Reads the text of a file whose encoding nobody tells: by its byte order mark, else as UTF-8 where it is valid UTF-8, else as
  * Windows-1252, in which every byte is a character.
  */
-export function textOfBytes(bytes: Uint8Array): { text: string; encoding: TextEncoding } {
+export function decodeText(bytes: Uint8Array): { text: string; encoding: TextEncoding } {
 	const read = (encoding: 'utf-16le' | 'utf-16be') => ({
 		text: new TextDecoder(encoding).decode(bytes),
 		encoding

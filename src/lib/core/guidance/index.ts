@@ -1,3 +1,9 @@
-export { offeredWays } from './offered-ways';
-export { distanceOutside, GUARD_MM, guarded, type Band } from './band';
-export { bandsFor, DEFAULT_WAY, ELBOW_TO_HAND, forearmsOnSurface, type Bands } from './ways';
+export { offeredSittingStyles } from './offered-sitting-styles';
+export { distanceOutsideBand, PLANNING_MARGIN_MM, narrowBand, type Band } from './band';
+export {
+	bandsFor,
+	DEFAULT_SITTING_STYLE,
+	ELBOW_TO_HAND,
+	forearmsOnSurface,
+	type Bands
+} from './sitting-styles';

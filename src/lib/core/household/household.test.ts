@@ -2,12 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { PLAIN_CHAIR } from '../../../../tests/support/plain-chair';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import type { Corner, HouseholdItem } from '../corner';
-import { modesOf, pieceTypes } from './index';
+import { placementModes, pieceTypes } from './index';
 
 const rises = (kind: HouseholdItem['kind'], size: [number, number, number]) =>
-	modesOf({ kind, size }).map((mode) => [mode.name, mode.rise, ...mode.footprint]);
+	placementModes({ kind, size }).map((mode) => [mode.name, mode.rise, ...mode.footprint]);
 
-describe('modesOf', () => {
+describe('placementModes', () => {
 	it('lays books, reams, binders and games flat, on the largest face', () => {
 		expect(rises('book', [42, 330, 250])).toEqual([['flat', 42, 330, 250]]);
 		expect(rises('ream', [297, 52, 210])).toEqual([['flat', 52, 297, 210]]);

@@ -1,8 +1,8 @@
-export { LEFT_UNDER_LOAD, modesOf, type Mode } from './modes';
-export { byCodeUnit, pieceTypes, type PieceType } from './piece-types';
+export { COMPRESSED_FRACTION, placementModes, type PlacementMode } from './placement-modes';
+export { compareCodeUnits, pieceTypes, type PieceType } from './piece-types';
 export {
 	highestStackMm,
-	MOUSE_LEVEL_MM,
+	MOUSE_LEVEL_TOLERANCE_MM,
 	STATIONS,
 	stationRules,
 	type Footprint,

@@ -1,10 +1,10 @@
 import { pieceIds } from '../corner/piece-ids';
 import type { Corner, HouseholdItem } from '../corner';
-import { modesOf, type Mode } from './modes';
+import { placementModes, type PlacementMode } from './placement-modes';
 import { highestStackMm, STATIONS, stationRules, type Station, type StationRule } from './stations';
 
 /** The modes of a piece that a station takes. */
-export type ModesByStation = Readonly<Record<Station, readonly Mode[]>>;
+export type ModesByStation = Readonly<Record<Station, readonly PlacementMode[]>>;
 
 /** Pieces that are alike in everything the plan cares about, so that the solver need not tell them apart. */
 export interface PieceType {
@@ -13,7 +13,7 @@ export interface PieceType {
 	readonly modes: ModesByStation;
 }
 
-function takes(rule: StationRule, item: HouseholdItem, { rise, footprint }: Mode): boolean {
+function takes(rule: StationRule, item: HouseholdItem, { rise, footprint }: PlacementMode): boolean {
 	return (
 		rule.kinds.includes(item.kind) &&
 		footprint[0] >= rule.smallest[0] &&
@@ -23,7 +23,7 @@ function takes(rule: StationRule, item: HouseholdItem, { rise, footprint }: Mode
 }
 
 function modesByStation(item: HouseholdItem, rules: Readonly<Record<Station, StationRule>>): ModesByStation {
-	const modes = modesOf(item);
+	const modes = placementModes(item);
 	const of = (station: Station) => modes.filter((mode) => takes(rules[station], item, mode));
 	return {
 		seat: of('seat'),
@@ -62,11 +62,11 @@ export function pieceTypes(
 	}
 	return [...types.values()]
 		.filter(({ ids }) => ids.length > 0)
-		.map(({ ids, modes }) => ({ ids: ids.sort(byCodeUnit), modes }))
-		.sort((a, b) => byCodeUnit(a.ids[0] ?? '', b.ids[0] ?? ''));
+		.map(({ ids, modes }) => ({ ids: ids.sort(compareCodeUnits), modes }))
+		.sort((a, b) => compareCodeUnits(a.ids[0] ?? '', b.ids[0] ?? ''));
 }
 
 /** Order of strings by their UTF-16 code units: the same on every machine, unlike a locale's. */
-export function byCodeUnit(a: string, b: string): number {
+export function compareCodeUnits(a: string, b: string): number {
 	return a < b ? -1 : a > b ? 1 : 0;
 }

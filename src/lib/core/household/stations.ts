@@ -27,7 +27,7 @@ const UNDER_KEYS: readonly HouseholdKind[] = ['book', 'ream', 'board-game', 'stu
 
 const ANY = { slendernessPercent: Infinity, oneRisesOverMm: Infinity } as const;
 
-/** An ironing board sways: no stack on it is higher, mm. Ours. */
+/** An ironing board sways: no stack on it is higher, mm. Our assumption. */
 const HIGHEST_ON_IRONING_BOARD_MM = 150;
 
 /** Footprint of `size` scaled by hundredths, longer side first: whole-number arithmetic, so that 90 % of 130 is 117. */
@@ -108,5 +108,5 @@ export function highestStackMm(
 	);
 }
 
-/** How far the mouse's stack may differ from the keys', mm: one level for both hands. Ours. */
-export const MOUSE_LEVEL_MM = 10;
+/** How far the mouse's stack may differ from the keys', mm: one level for both hands. Our assumption. */
+export const MOUSE_LEVEL_TOLERANCE_MM = 10;

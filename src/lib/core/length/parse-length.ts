@@ -6,7 +6,7 @@ export type LengthFault = 'empty' | 'not-a-length' | 'negative' | 'too-large';
 /** A typed length: the millimetres, rounded to the whole, or the fault. */
 export type ParsedLength = { ok: true; mm: Mm } | { ok: false; fault: LengthFault };
 
-/** Nothing at home is 100 m; anything longer is a slip of the hand. Working assumption of ours. */
+/** Nothing at home is 100 m; anything longer is a slip of the hand. Our working assumption. */
 const LARGEST_MM = 100_000;
 
 const NUMBER = String.raw`\d+(?:[.,]\d+)?|[.,]\d+`;

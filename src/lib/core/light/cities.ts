@@ -1,7 +1,7 @@
-import type { Place } from './sun-position';
+import type { GeoPosition } from './sun-position';
 
 /** A city that stands for all places near it. */
-export interface City extends Place {
+export interface City extends GeoPosition {
 	readonly zone: string;
 }
 

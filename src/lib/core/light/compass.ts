@@ -5,6 +5,6 @@ export const COMPASS = ['n', 'ne', 'e', 'se', 's', 'sw', 'w', 'nw'] as const;
 export type Compass = (typeof COMPASS)[number];
 
 /** Degrees from north clockwise. */
-export function bearingOf(wind: Compass): number {
+export function compassBearing(wind: Compass): number {
 	return (COMPASS.indexOf(wind) * 360) / COMPASS.length;
 }

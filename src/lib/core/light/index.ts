@@ -1,15 +1,20 @@
 export { CITIES, CITY_IDS, type CityId } from './cities';
-export { bearingOf, COMPASS, type Compass } from './compass';
-export { degreesOfHour, sunAtSpot, windowAtHour, type SunnySpot } from './sun-at-spot';
+export { compassBearing, COMPASS, type Compass } from './compass';
 export {
-	hoursOf,
-	sunHours,
-	sunMeets,
+	clockHourToDegrees,
+	sunExposureByMonth,
+	windowAngleAtHour,
+	type SunExposureSpot
+} from './sun-exposure';
+export {
+	totalHours,
+	monthlySunHours,
+	sunGlareAt,
 	SUN_STEP_MIN,
-	type MonthOfSun,
-	type Spell,
-	type SunMeets,
+	type MonthlySun,
+	type MinuteRange,
+	type SunGlare,
 	type SunnyWindow
 } from './sun-hours';
-export { sunPosition, type Place, type SunPosition } from './sun-position';
+export { sunPosition, type GeoPosition, type SunPosition } from './sun-position';
 export { angleBetween, checkWindowAngle, type WindowAngle } from './window-angle';

@@ -3,9 +3,9 @@ import { referenceTable } from '../../../../tests/support/reference';
 import {
 	angleBetween,
 	checkWindowAngle,
-	hoursOf,
-	sunHours,
-	sunMeets,
+	totalHours,
+	monthlySunHours,
+	sunGlareAt,
 	sunPosition,
 	type SunnyWindow
 } from './index';
@@ -54,9 +54,9 @@ describe('checkWindowAngle', () => {
 
 const south: SunnyWindow = { facesDeg: 180, sightDeg: 180, sill: 800, head: 2200, away: 1000, target: 1100 };
 
-describe('sunMeets', () => {
+describe('sunGlareAt', () => {
 	it('follows the beam: over the sill, under the head, and not through the wall', () => {
-		const at = (azimuthDeg: number, altitudeDeg: number) => sunMeets({ azimuthDeg, altitudeDeg }, south);
+		const at = (azimuthDeg: number, altitudeDeg: number) => sunGlareAt({ azimuthDeg, altitudeDeg }, south);
 		// Straight in, the beam falls by 1000 tan(altitude): 1100 + 1000 tan(47.7°) is the head.
 		expect(at(180, 47)).toBe('face');
 		expect(at(180, 48)).toBeNull();
@@ -67,14 +67,14 @@ describe('sunMeets', () => {
 
 	it('meets the screen where the window is behind, and whichever side the sun is on where it is beside', () => {
 		const turned = (sightDeg: number, azimuthDeg: number) =>
-			sunMeets({ azimuthDeg, altitudeDeg: 20 }, { ...south, sightDeg });
+			sunGlareAt({ azimuthDeg, altitudeDeg: 20 }, { ...south, sightDeg });
 		expect(turned(0, 180)).toBe('screen');
 		expect(turned(90, 150)).toBe('face');
 		expect(turned(90, 210)).toBe('screen');
 	});
 });
 
-describe('sunHours', () => {
+describe('monthlySunHours', () => {
 	const equator = { latitudeDeg: 52, longitudeDeg: 0 };
 	const utc = Array.from({ length: 12 }, () => 0);
 
@@ -90,15 +90,15 @@ describe('sunHours', () => {
 			for (const { atMs, azimuthDeg, altitudeDeg } of rows) {
 				const slant = angleBetween(azimuthDeg, open.facesDeg);
 				if (Math.abs(slant - 75) < 1 || Math.abs(altitudeDeg - 3) < 1) continue;
-				expect(sunMeets(sunPosition(atMs, name), open) !== null).toBe(slant < 75 && altitudeDeg > 3);
+				expect(sunGlareAt(sunPosition(atMs, name), open) !== null).toBe(slant < 75 && altitudeDeg > 3);
 			}
 		}
 	});
 
 	it('has a low winter sun deep in a south room and a high summer sun stopped by the head', () => {
-		const months = sunHours(equator, south, 2025, utc);
+		const months = monthlySunHours(equator, south, 2025, utc);
 		expect(months.map(({ month }) => month)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12]);
-		const hours = months.map(({ face }) => hoursOf(face));
+		const hours = months.map(({ face }) => totalHours(face));
 		expect(hours[11]).toBeGreaterThan(4);
 		// At noon in June the sun stands 61° high and falls over the desk; it comes in only early and late.
 		const noon = (list: readonly (readonly [number, number])[]) => list.some(([a, b]) => a <= 720 && b > 720);
@@ -111,7 +111,7 @@ describe('sunHours', () => {
 		const east = { ...south, facesDeg: 90, sightDeg: 0 };
 		const west = { ...south, facesDeg: 270, sightDeg: 0 };
 		const march = (w: SunnyWindow, offset = 0) =>
-			sunHours(
+			monthlySunHours(
 				equator,
 				w,
 				2025,
@@ -124,7 +124,7 @@ describe('sunHours', () => {
 		expect(first(march(east)).at(0)?.[0]).toBeLessThan(9 * 60);
 		expect(first(march(west)).at(0)?.[0]).toBeGreaterThan(13 * 60);
 		expect(first(march(east, 60))[0]?.[0]).toBe((first(march(east))[0]?.[0] ?? 0) + 60);
-		const total = (w: SunnyWindow) => hoursOf(march(w).face) + hoursOf(march(w).screen);
+		const total = (w: SunnyWindow) => totalHours(march(w).face) + totalHours(march(w).screen);
 		expect(Math.abs(total(east) - total(west))).toBeLessThan(0.6);
 	});
 });

@@ -1,5 +1,5 @@
 import { angleBetween } from './window-angle';
-import { sunPosition, type Place, type SunPosition } from './sun-position';
+import { sunPosition, type GeoPosition, type SunPosition } from './sun-position';
 
 /** A window and who sits by it. Heights in mm above the floor. */
 export interface SunnyWindow {
@@ -17,26 +17,26 @@ export interface SunnyWindow {
 }
 
 /** What the sun meets. */
-export type SunMeets = 'face' | 'screen';
+export type SunGlare = 'face' | 'screen';
 
 /** Minutes after midnight, from and to. */
-export type Spell = readonly [fromMin: number, toMin: number];
+export type MinuteRange = readonly [fromMin: number, toMin: number];
 
 /** The sun of one month's middle day, in minutes after local midnight. */
-export interface MonthOfSun {
+export interface MonthlySun {
 	/** 1 to 12. */
 	readonly month: number;
-	readonly face: readonly Spell[];
-	readonly screen: readonly Spell[];
+	readonly face: readonly MinuteRange[];
+	readonly screen: readonly MinuteRange[];
 }
 
 /** The sun is sampled this often, minutes: a spell is known to within one step at each end. */
 export const SUN_STEP_MIN = 10;
 
-/** More slanting than this along the wall and only the window's frame is lit, degrees. Working assumption of ours. */
+/** More slanting than this along the wall and only the window's frame is lit, degrees. Our working assumption. */
 const WIDEST_SLANT_DEG = 75;
 
-/** A sun this low is behind houses and hedges, degrees. Working assumption of ours. */
+/** A sun this low is behind houses and hedges, degrees. Our working assumption. */
 const LOWEST_SUN_DEG = 3;
 
 const MINUTES_A_DAY = 24 * 60;
@@ -49,7 +49,7 @@ const MIDDLE_DAY = 15;
  * The beam falls by `away * tan(altitude) / cos(slant)` on its way from the pane to the person, so it reaches the target
  * where the height it started from lies between sill and head.
  */
-export function sunMeets(sun: SunPosition, window: SunnyWindow): SunMeets | null {
+export function sunGlareAt(sun: SunPosition, window: SunnyWindow): SunGlare | null {
 	const slant = angleBetween(sun.azimuthDeg, window.facesDeg);
 	if (sun.altitudeDeg < LOWEST_SUN_DEG || slant > WIDEST_SLANT_DEG) return null;
 	const rad = Math.PI / 180;
@@ -59,7 +59,7 @@ export function sunMeets(sun: SunPosition, window: SunnyWindow): SunMeets | null
 	return angleBetween(sun.azimuthDeg, window.sightDeg) < 90 ? 'face' : 'screen';
 }
 
-function spells(met: readonly (SunMeets | null)[], wanted: SunMeets): Spell[] {
+function spells(met: readonly (SunGlare | null)[], wanted: SunGlare): MinuteRange[] {
 	const found: [number, number][] = [];
 	met.forEach((meets, i) => {
 		if (meets !== wanted) return;
@@ -80,23 +80,23 @@ function spells(met: readonly (SunMeets | null)[], wanted: SunMeets): Spell[] {
  * @param utcOffsetMin minutes that the local clock is ahead of UTC in each month, January first: the caller knows
  *   about daylight saving
  */
-export function sunHours(
-	place: Place,
+export function monthlySunHours(
+	place: GeoPosition,
 	window: SunnyWindow,
 	year: number,
 	utcOffsetMin: readonly number[]
-): MonthOfSun[] {
+): MonthlySun[] {
 	return Array.from({ length: 12 }, (_, i) => {
 		const midnight = Date.UTC(year, i, MIDDLE_DAY) - (utcOffsetMin[i] ?? 0) * 60_000;
 		const met = Array.from({ length: MINUTES_A_DAY / SUN_STEP_MIN }, (_, step) =>
 			// The middle of the step stands for all of it.
-			sunMeets(sunPosition(midnight + (step + 0.5) * SUN_STEP_MIN * 60_000, place), window)
+			sunGlareAt(sunPosition(midnight + (step + 0.5) * SUN_STEP_MIN * 60_000, place), window)
 		);
 		return { month: i + 1, face: spells(met, 'face'), screen: spells(met, 'screen') };
 	});
 }
 
 /** Hours that some spells last. */
-export function hoursOf(list: readonly Spell[]): number {
+export function totalHours(list: readonly MinuteRange[]): number {
 	return list.reduce((sum, [from, to]) => sum + to - from, 0) / 60;
 }

@@ -9,13 +9,13 @@ export interface SunPosition {
 }
 
 /** A place on the earth, degrees: north and east above 0. */
-export interface Place {
+export interface GeoPosition {
 	readonly latitudeDeg: number;
 	readonly longitudeDeg: number;
 }
 
 /** The sun's position at a moment (milliseconds since 1970 UTC) by the library `suncalc`. */
-export function sunPosition(atMs: number, { latitudeDeg, longitudeDeg }: Place): SunPosition {
+export function sunPosition(atMs: number, { latitudeDeg, longitudeDeg }: GeoPosition): SunPosition {
 	const { azimuth, altitude } = getPosition(new Date(atMs), latitudeDeg, longitudeDeg);
 	return { azimuthDeg: azimuth, altitudeDeg: altitude };
 }

@@ -1,3 +1,3 @@
 export { formatCount, parseCount } from './counted-length';
-export { A4_MM, CARD_MM, pixelsPerMm } from './known-lengths';
-export { rulerStrips, STRIP_MM, type RulerMark, type RulerStrip } from './ruler-strips';
+export { A4_MM, BANK_CARD_MM, pixelsPerMm } from './known-lengths';
+export { rulerStrips, MAX_STRIP_MM, type RulerMark, type RulerStrip } from './ruler-strips';

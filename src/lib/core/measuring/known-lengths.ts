@@ -2,7 +2,7 @@
 export const A4_MM = { long: 297, short: 210 } as const;
 
 /** Sides of a bank card, mm. Source: ISO/IEC 7810 ID-1, from memory. */
-export const CARD_MM = { long: 85.6, short: 53.98 } as const;
+export const BANK_CARD_MM = { long: 85.6, short: 53.98 } as const;
 
 /**
  * Pixels to the millimetre of a screen, from a frame that was made as wide as a bank card held to it.
@@ -10,5 +10,5 @@ export const CARD_MM = { long: 85.6, short: 53.98 } as const;
  * @param frameWidthPx width of the frame in CSS pixels, above 0
  */
 export function pixelsPerMm(frameWidthPx: number): number {
-	return frameWidthPx / CARD_MM.long;
+	return frameWidthPx / BANK_CARD_MM.long;
 }

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { CARD_MM, formatCount, parseCount, pixelsPerMm, rulerStrips } from './index';
+import { BANK_CARD_MM, formatCount, parseCount, pixelsPerMm, rulerStrips } from './index';
 
 describe('lengths told by things whose size is known', () => {
 	it('are a card held to the screen (ISO/IEC 7810, from memory)', () => {
 		expect(pixelsPerMm(324)).toBeCloseTo(324 / 85.6, 12);
 		// At 96 px to the inch a card is 323.5 px wide.
-		expect(pixelsPerMm((CARD_MM.long * 96) / 25.4) * 25.4).toBeCloseTo(96, 9);
+		expect(pixelsPerMm((BANK_CARD_MM.long * 96) / 25.4) * 25.4).toBeCloseTo(96, 9);
 	});
 });
 

@@ -17,7 +17,7 @@ export interface RulerStrip {
 }
 
 /** Longest strip that a sheet of A4 or Letter carries across, with room for the printer's edges, mm. */
-export const STRIP_MM = 250;
+export const MAX_STRIP_MM = 250;
 
 const MM_PER_INCH = 25.4;
 
@@ -47,12 +47,12 @@ function inches(from: number, length: number): RulerMark[] {
 /**
  * The strips of a paper ruler, to be cut and glued end to end.
  *
- * @param strips how many, each {@link STRIP_MM} long
+ * @param strips how many, each {@link MAX_STRIP_MM} long
  */
 export function rulerStrips(unit: 'cm' | 'in', strips: number): RulerStrip[] {
 	return Array.from({ length: strips }, (_, i) => {
-		const from = i * STRIP_MM;
-		const marks = unit === 'cm' ? centimetres(from, STRIP_MM) : inches(from, STRIP_MM);
-		return { from, length: STRIP_MM, marks };
+		const from = i * MAX_STRIP_MM;
+		const marks = unit === 'cm' ? centimetres(from, MAX_STRIP_MM) : inches(from, MAX_STRIP_MM);
+		return { from, length: MAX_STRIP_MM, marks };
 	});
 }

@@ -32,7 +32,7 @@ export const PEOPLE_COLUMNS = [
 export type PeopleColumn = (typeof PEOPLE_COLUMNS)[number];
 
 /** The columns that are shown where nobody has chosen. */
-export const USUAL_PEOPLE_COLUMNS: readonly PeopleColumn[] = [
+export const DEFAULT_PEOPLE_COLUMNS: readonly PeopleColumn[] = [
 	'team',
 	'level',
 	'state',
@@ -41,8 +41,8 @@ export const USUAL_PEOPLE_COLUMNS: readonly PeopleColumn[] = [
 ];
 
 /** The chosen columns of a list apart by dots, in their one order; the usual ones where none of it is one. */
-export function peopleColumnsOf(list: string): readonly PeopleColumn[] {
+export function parsePeopleColumns(list: string): readonly PeopleColumn[] {
 	const wanted = new Set(list.split('.'));
 	const chosen = PEOPLE_COLUMNS.filter((column) => wanted.has(column));
-	return chosen.length > 0 ? chosen : USUAL_PEOPLE_COLUMNS;
+	return chosen.length > 0 ? chosen : DEFAULT_PEOPLE_COLUMNS;
 }

@@ -4,7 +4,7 @@ import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf } from '../../../../tests/support/rotation';
 import type { Plan } from './index';
 import { bestPlans } from './plan-corner';
-import { prepareProblem } from './problem';
+import { prepareProblem } from './plan-problem';
 
 const idsOf = (plan: Plan) =>
 	Object.values(plan.stations).flatMap((stack) => stack.pieces.map((piece) => piece.id));

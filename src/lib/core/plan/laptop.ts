@@ -3,7 +3,7 @@ import type { Corner } from '../corner';
 import { NO_LIMITS } from './limits';
 import { openGaps } from './open-gaps';
 import { bestPlans, setUpAfter, type Plan } from './plan-corner';
-import { prepareProblem, onlyThings, type Problem } from './problem';
+import { prepareProblem, withOnlyActions, type PlanProblem } from './plan-problem';
 import { cornerWithKeyboard } from './purchases';
 
 /** How to work with a laptop alone, best first: one stack can't serve hands and eyes. */
@@ -19,7 +19,7 @@ export interface LaptopArrangements {
 }
 
 /** With no separate keyboard one moves after half an hour at most. Common practice. */
-export const SPELL_MINUTES = 30;
+export const LAPTOP_CHANGE_MINUTES = 30;
 
 /** The corner with seat and surface as the plan for typing has them, and nothing of it to be set. */
 function cornerForReading(corner: Corner, typing: Plan): Corner {
@@ -40,11 +40,11 @@ function cornerForReading(corner: Corner, typing: Plan): Corner {
 }
 
 /** A problem in which the eyes alone count, and only the laptop's stack is chosen, from what is left of the household. */
-function readingProblem(corner: Corner, typing: Plan): Problem {
+function readingProblem(corner: Corner, typing: Plan): PlanProblem {
 	const { seat, feet } = typing.stations;
 	const inUse = new Set([...seat.pieces, ...feet.pieces].map(({ id }) => id));
 	const still = cornerForReading(corner, typing);
-	const problem = onlyThings(prepareProblem(still, {}, NO_LIMITS, inUse), new Set(['screen']));
+	const problem = withOnlyActions(prepareProblem(still, {}, NO_LIMITS, inUse), new Set(['screen']));
 	const nothing = () => 0;
 	return {
 		...problem,
@@ -81,5 +81,5 @@ export function laptopArrangements(
 	const withKeys = bestPlans(prepareProblem(cornerWithKeyboard(corner)), 1).plans[0];
 	const reading = readingOf(corner, typing);
 	if (!withKeys || !reading) return null;
-	return { withKeyboard: withKeys, typing, reading, spellMinutes: SPELL_MINUTES };
+	return { withKeyboard: withKeys, typing, reading, spellMinutes: LAPTOP_CHANGE_MINUTES };
 }

@@ -1,7 +1,13 @@
-import { byCodeUnit, type Mode, type Station } from '../household';
-import type { Problem } from './problem';
-import type { Layout, Usage } from './search';
-import { RIGID_STATIONS, Sharing, type Effort, type Share, type StackHeights } from './sharing';
+import { compareCodeUnits, type PlacementMode, type Station } from '../household';
+import type { PlanProblem } from './plan-problem';
+import type { PlanLayout, PieceUsage } from './search';
+import {
+	RIGID_STATIONS,
+	StackFeasibility,
+	type SearchEffort,
+	type PieceAssignment,
+	type StackHeights
+} from './stack-feasibility';
 import type { StackMode } from './stack-table';
 
 /** One piece of a plan by name: the station, the piece's id and how it lies. */
@@ -9,7 +15,7 @@ export interface NamedPiece {
 	readonly station: Station;
 	readonly id: string;
 	readonly type: number;
-	readonly mode: Mode;
+	readonly mode: PlacementMode;
 }
 
 interface Choice {
@@ -24,29 +30,31 @@ interface Choice {
  * search built it: a plan that is whole, if not the one that sorts first.
  */
 export function namePieces(
-	problem: Problem,
-	layout: Layout,
-	told: readonly Usage[],
-	effort: Effort
+	problem: PlanProblem,
+	layout: PlanLayout,
+	told: readonly PieceUsage[],
+	effort: SearchEffort
 ): NamedPiece[] {
 	const naming = new Naming(problem, layout, told, effort);
 	return [...naming.rigid(), ...naming.soft()];
 }
 
 /** Compares two lists of named pieces by (station, id, mode). */
-export function compareNamed(a: readonly NamedPiece[], b: readonly NamedPiece[]): number {
+export function compareNamedPlans(a: readonly NamedPiece[], b: readonly NamedPiece[]): number {
 	for (let i = 0; i < Math.min(a.length, b.length); i += 1) {
 		const [x, y] = [a[i], b[i]];
 		if (!x || !y) break;
 		const order =
-			byCodeUnit(x.station, y.station) || byCodeUnit(x.id, y.id) || byCodeUnit(x.mode.name, y.mode.name);
+			compareCodeUnits(x.station, y.station) ||
+			compareCodeUnits(x.id, y.id) ||
+			compareCodeUnits(x.mode.name, y.mode.name);
 		if (order !== 0) return order;
 	}
 	return a.length - b.length;
 }
 
 /** How many pieces of each type a list uses. */
-export function usageOf(problem: Problem, pieces: readonly NamedPiece[]): Usage {
+export function pieceUsageOf(problem: PlanProblem, pieces: readonly NamedPiece[]): PieceUsage {
 	const usage = new Array<number>(problem.types.length).fill(0);
 	for (const { type } of pieces) usage[type] = (usage[type] ?? 0) + 1;
 	return usage;
@@ -58,20 +66,20 @@ class Naming {
 	private readonly room: number[];
 	private left: number;
 	/** A way to build all that is still open; what it uses next needs no search. */
-	private rest: Share[];
-	private readonly sharing: Sharing;
+	private rest: PieceAssignment[];
+	private readonly sharing: StackFeasibility;
 
 	constructor(
-		private readonly problem: Problem,
-		private readonly layout: Layout,
-		private readonly told: readonly Usage[],
-		effort: Effort
+		private readonly problem: PlanProblem,
+		private readonly layout: PlanLayout,
+		private readonly told: readonly PieceUsage[],
+		effort: SearchEffort
 	) {
 		this.used = new Array<number>(problem.types.length).fill(0);
 		this.open = [...layout.heights];
 		this.room = problem.tables.map((table) => table.mostPieces);
 		this.left = layout.shares.reduce((sum, { pieces }) => sum + pieces, 0);
-		this.sharing = new Sharing(problem.tables, problem.capacity, problem.types.length, effort);
+		this.sharing = new StackFeasibility(problem.tables, problem.capacity, problem.types.length, effort);
 		this.rest = [...layout.shares];
 	}
 
@@ -95,7 +103,7 @@ class Naming {
 			used.set(type, copy + 1);
 			return { station: 'seat' as const, id: this.problem.types[type]?.ids[copy] ?? '', type, mode };
 		});
-		return named.sort((a, b) => byCodeUnit(a.id, b.id) || byCodeUnit(a.mode.name, b.mode.name));
+		return named.sort((a, b) => compareCodeUnits(a.id, b.id) || compareCodeUnits(a.mode.name, b.mode.name));
 	}
 
 	/** What could go next on a stack, in the order of the list. */
@@ -109,7 +117,7 @@ class Naming {
 				if (mode.highestStack >= target && mode.rise <= (this.open[at] ?? 0))
 					choices.push({ type, id, mode });
 		}
-		return choices.sort((a, b) => byCodeUnit(a.id, b.id) || byCodeUnit(a.mode.name, b.mode.name));
+		return choices.sort((a, b) => compareCodeUnits(a.id, b.id) || compareCodeUnits(a.mode.name, b.mode.name));
 	}
 
 	/** Puts a piece on a stack if the rest can still be built; else leaves all as it was. */
@@ -126,7 +134,7 @@ class Naming {
 
 	/** Whether a piece lies where the known way to build the rest has one: taken off it then. */
 	private takeFromRest(at: number, type: number, mode: StackMode): boolean {
-		const same = (s: Share) => s.type === type && s.station === at && s.mode.name === mode.name;
+		const same = (s: PieceAssignment) => s.type === type && s.station === at && s.mode.name === mode.name;
 		const found = this.rest.find(same);
 		if (!found) return false;
 		const less = found.pieces > 1 ? [{ ...found, pieces: found.pieces - 1 }] : [];
@@ -153,8 +161,8 @@ class Naming {
 	}
 
 	/** What the pieces still to come may not equal: the told plans that agree so far, less what is used. */
-	private stillForbidden(): Usage[] {
-		const pads = usageOf(this.problem, this.soft());
+	private stillForbidden(): PieceUsage[] {
+		const pads = pieceUsageOf(this.problem, this.soft());
 		return this.told
 			.map((usage) => usage.map((n, type) => n - (pads[type] ?? 0) - (this.used[type] ?? 0)))
 			.filter((rest) =>

@@ -1,8 +1,8 @@
 import type { Body } from '../body';
 import { checkIdsOf, keysOverSurfaceMm, undersideOverSurfaceMm, type CheckId } from '../checks';
 import type { Corner } from '../corner';
-import { bandsFor, distanceOutside, forearmsOnSurface, guarded, type Band } from '../guidance';
-import { weightsOf, WEIGHT } from './weights';
+import { bandsFor, distanceOutsideBand, forearmsOnSurface, narrowBand, type Band } from '../guidance';
+import { checkWeightsFor, CHECK_WEIGHTS } from './weights';
 
 /** What a plan costs. */
 export interface Cost {
@@ -13,7 +13,7 @@ export interface Cost {
 	readonly D: number;
 }
 
-/** Up to this distance a misfit counts by its square, mm; beyond, so that one hopeless gap does not drown the others, in a straight line. Ours. */
+/** Up to this distance a misfit counts by its square, mm; beyond, so that one hopeless gap does not drown the others, in a straight line. Our assumption. */
 const SQUARE_UP_TO_MM = 40;
 
 /** What a value so far outside its guarded band costs, before it is weighed: convex, and smooth where the square ends. */
@@ -30,16 +30,16 @@ export type HeightCost = number;
 const ONE_W: HeightCost = 2 ** 17;
 
 /** The misfit in a packed cost. */
-export const misfitIn = (cost: HeightCost): number => Math.floor(cost / ONE_W);
+export const costInHeights = (cost: HeightCost): number => Math.floor(cost / ONE_W);
 
 /** The distance from the ideals in a packed cost. */
-export const fromIdealIn = (cost: HeightCost): number => cost % ONE_W;
+export const distanceFromIdeal = (cost: HeightCost): number => cost % ONE_W;
 
 function costOf(band: Band, weight: number, base: number): (valueMm: number) => HeightCost {
-	const inner = guarded(band);
+	const inner = narrowBand(band);
 	return (value) => {
 		const fromIdeal = band.ideal === null ? 0 : Math.abs(value - band.ideal);
-		return weight * costOfDistance(distanceOutside(inner, value)) * ONE_W + base * fromIdeal;
+		return weight * costOfDistance(distanceOutsideBand(inner, value)) * ONE_W + base * fromIdeal;
 	};
 }
 
@@ -73,7 +73,7 @@ export function heightCosts(corner: Corner, body: Body): HeightCosts {
 	const standing = spot.posture === 'standing';
 	const bands = bandsFor(corner);
 	const judged = checkIdsOf(corner);
-	const weights = weightsOf(corner);
+	const weights = checkWeightsFor(corner);
 	const elbowMm = standing ? body.standingElbow.mm + person.heel : body.sittingElbow.mm;
 	const eyeMm = standing ? body.standingEye.mm + person.heel : body.sittingEye.mm;
 	const homeRow = forearmsOnSurface(corner) ? 0 : spot.keys.homeRow;
@@ -89,7 +89,7 @@ export function heightCosts(corner: Corner, body: Body): HeightCosts {
 		thigh: (over) => over + underside - body.thigh.mm
 	};
 	const costs = (id: CheckId) => {
-		const cost = costOf(bands[id], weights[id], WEIGHT[id]);
+		const cost = costOf(bands[id], weights[id], CHECK_WEIGHTS[id]);
 		return judged.includes(id) ? (mm: number) => cost(values[id](mm)) : () => 0;
 	};
 	return {

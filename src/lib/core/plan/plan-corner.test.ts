@@ -4,8 +4,8 @@ import { PLAIN_CHAIR } from '../../../../tests/support/plain-chair';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { checkCorner, type CheckResult } from '../checks';
 import type { Corner } from '../corner';
-import { ladderOf, misfitOf, planCorner, setUpAfter, WEIGHT, type Plan } from './index';
-import { costOfDistance, fromIdealIn, heightCosts, misfitIn } from './objective';
+import { planOptions, cornerCost, planCorner, setUpAfter, CHECK_WEIGHTS, type Plan } from './index';
+import { costOfDistance, distanceFromIdeal, heightCosts, costInHeights } from './objective';
 import { bodyOf } from '../body';
 
 const idsOf = (plan: Plan) =>
@@ -47,7 +47,7 @@ describe('a plan', () => {
 				const corner = randomCorner(seed, home);
 				for (const plan of planCorner(corner).plans) {
 					expect(checkCorner(corner, setUpAfter(corner, plan))).toEqual(plan.after);
-					expect(misfitOf(corner, setUpAfter(corner, plan))).toBe(plan.cost.W);
+					expect(cornerCost(corner, setUpAfter(corner, plan))).toBe(plan.cost.W);
 				}
 			}),
 			{ numRuns: 60, seed: 8 }
@@ -62,7 +62,7 @@ describe('a plan', () => {
 				const W = (c: Corner) => planCorner(c, 1).plans[0]?.cost.W ?? Infinity;
 				// Of what is as good the fewest pieces are taken: that is worth less than 300.
 				expect(W(corner)).toBeLessThan(W(fewer) + 300);
-				expect(W(corner)).toBeLessThan(misfitOf(corner) + 300);
+				expect(W(corner)).toBeLessThan(cornerCost(corner) + 300);
 			}),
 			{ numRuns: 60, seed: 9 }
 		);
@@ -110,10 +110,10 @@ describe('what a distance costs', () => {
 				const over = spot.surface.height - s;
 				const all =
 					costs.knee(s - (spot.seat?.footBar ?? 0)) + costs.elbow(over) + costs.eye(over) + costs.thigh(over);
-				expect(misfitIn(all)).toBe(misfitOf(corner));
-				expect(fromIdealIn(all)).toBe(
+				expect(costInHeights(all)).toBe(cornerCost(corner));
+				expect(distanceFromIdeal(all)).toBe(
 					checkCorner(corner).reduce(
-						(sum, { id, value, ideal }) => sum + WEIGHT[id] * Math.abs(value - (ideal ?? value)),
+						(sum, { id, value, ideal }) => sum + CHECK_WEIGHTS[id] * Math.abs(value - (ideal ?? value)),
 						0
 					)
 				);
@@ -162,15 +162,15 @@ describe('a corner that is left as it is', () => {
 		const { plans, before } = planCorner(corner);
 		expect(before.every(({ value, low, high }) => value >= low && value <= (high ?? Infinity))).toBe(true);
 		expect(plans).toHaveLength(1);
-		expect(plans[0]).toMatchObject({ after: before, cost: { W: misfitOf(corner), pieces: 0 } });
-		expect(ladderOf(corner, plans[0] as Plan, before).rungs).toEqual([]);
+		expect(plans[0]).toMatchObject({ after: before, cost: { W: cornerCost(corner), pieces: 0 } });
+		expect(planOptions(corner, plans[0] as Plan, before).rungs).toEqual([]);
 	});
 
 	it('is not one that lies well outside, where the home helps', () => {
 		const low = fits({ screen: { ...fits().spot.screen, topAboveBase: 440 } });
 		const { plans, before } = planCorner(low);
 		expect(plans[0]?.stations.screen.rise).toBeGreaterThan(0);
-		expect(ladderOf(low, plans[0] as Plan, before).rungs).toHaveLength(1);
+		expect(planOptions(low, plans[0] as Plan, before).rungs).toHaveLength(1);
 	});
 });
 

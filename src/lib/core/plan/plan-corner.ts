@@ -8,21 +8,21 @@ import {
 	outsideBand,
 	setUpAsMeasured,
 	type CheckResult,
-	type MeasurableName,
+	type MeasurableLengthName,
 	type SetUp
 } from '../checks';
 import { footBarOf, type BodyLengthName, type Corner } from '../corner';
-import { byCodeUnit, STATIONS, type Footprint, type Station } from '../household';
-import { withoutThighLimit, WORSE_FROM_MM } from './limits';
-import { misfitOf } from './misfit';
-import { compareNamed, namePieces, usageOf, type NamedPiece } from './name-pieces';
-import { fromIdealIn, misfitIn, type Cost } from './objective';
+import { compareCodeUnits, STATIONS, type Footprint, type Station } from '../household';
+import { withoutThighLimit, WORSENING_MM } from './limits';
+import { cornerCost } from './corner-cost';
+import { compareNamedPlans, namePieces, pieceUsageOf, type NamedPiece } from './name-pieces';
+import { distanceFromIdeal, costInHeights, type Cost } from './objective';
 import { openGaps, type OpenGap } from './open-gaps';
-import { AS_GOOD_W, type PackedCost } from './order';
-import { prepareProblem, under, type Problem } from './problem';
-import { bestLayouts, leastMisfit, type Layout, type Usage } from './search';
-import type { Effort } from './sharing';
-import { WEIGHT } from './weights';
+import { EQUAL_COST_TOLERANCE, type PackedCost } from './cost-order';
+import { prepareProblem, withLimits, type PlanProblem } from './plan-problem';
+import { bestLayouts, minimumCost, type PlanLayout, type PieceUsage } from './search';
+import type { SearchEffort } from './stack-feasibility';
+import { CHECK_WEIGHTS } from './weights';
 
 /** One piece of a stack. */
 export interface PlannedPiece {
@@ -60,7 +60,7 @@ export interface CornerReport {
 	/** The lengths that the posture needs. */
 	readonly body: Readonly<Partial<Record<BodyLengthName, BodyLength>>>;
 	readonly before: readonly CheckResult[];
-	readonly measureNext: MeasurableName | null;
+	readonly measureNext: MeasurableLengthName | null;
 }
 
 /** A corner's checks and the best plans for it. */
@@ -74,11 +74,11 @@ export interface PlanReport extends CornerReport {
 }
 
 /** How many plans are offered. */
-export const PLANS_OFFERED = 3;
+export const MAX_PLANS_OFFERED = 3;
 
 /**
  * Steps of search for one corner: some thousand times what a home needs, and about a second's worth. A count and
- * not a clock, so that the same document gives the same answer on every machine. Ours.
+ * not a clock, so that the same document gives the same answer on every machine. Our assumption.
  */
 export const SEARCH_EFFORT = 1_200_000;
 
@@ -98,7 +98,7 @@ export function reportCorner(corner: Corner): CornerReport {
  */
 export function planCorner(
 	corner: Corner,
-	most: number = PLANS_OFFERED,
+	most: number = MAX_PLANS_OFFERED,
 	steps: number = SEARCH_EFFORT
 ): PlanReport {
 	const problem = prepareProblem(corner);
@@ -116,7 +116,7 @@ export function planCorner(
 		before,
 		measureNext:
 			(isBoundByThigh && !isAllWell ? measureUnderThigh(problem) : null) ?? measureNext(corner, before, body),
-		plans: isLeft ? [asItIs(corner, before)] : found.plans,
+		plans: isLeft ? [planWithoutChanges(corner, before)] : found.plans,
 		isBoundByThigh,
 		proven: found.proven
 	};
@@ -129,14 +129,18 @@ export function planCorner(
 function isNothingToBuild(corner: Corner, before: readonly CheckResult[], best: Plan): boolean {
 	const outside = before.map(outsideBand);
 	if (outside.every((mm) => mm === 0)) return true;
-	if (!isAnyOff(before) && outside.every((mm) => mm <= WORSE_FROM_MM)) return true;
+	if (!isAnyOff(before) && outside.every((mm) => mm <= WORSENING_MM)) return true;
 	const gain =
-		misfitOf(corner, setUpAsMeasured(corner), WEIGHT) - misfitOf(corner, setUpAfter(corner, best), WEIGHT);
-	return gain < AS_GOOD_W;
+		cornerCost(corner, setUpAsMeasured(corner), CHECK_WEIGHTS) -
+		cornerCost(corner, setUpAfter(corner, best), CHECK_WEIGHTS);
+	return gain < EQUAL_COST_TOLERANCE;
 }
 
 /** The corner as it is, as a plan that asks for nothing. */
-export function asItIs(corner: Corner, before: readonly CheckResult[] = checkCorner(corner)): Plan {
+export function planWithoutChanges(
+	corner: Corner,
+	before: readonly CheckResult[] = checkCorner(corner)
+): Plan {
 	const { seat, surface, screenTopAboveBase } = setUpAsMeasured(corner);
 	const nothing: PlannedStack = { rise: 0, pieces: [] };
 	return {
@@ -149,10 +153,10 @@ export function asItIs(corner: Corner, before: readonly CheckResult[] = checkCor
 		after: before,
 		open: openGaps(before),
 		cost: {
-			W: misfitOf(corner),
+			W: cornerCost(corner),
 			pieces: 0,
 			D: before.reduce(
-				(sum, { id, value, ideal }) => sum + WEIGHT[id] * Math.abs(value - (ideal ?? value)),
+				(sum, { id, value, ideal }) => sum + CHECK_WEIGHTS[id] * Math.abs(value - (ideal ?? value)),
 				0
 			)
 		}
@@ -160,22 +164,25 @@ export function asItIs(corner: Corner, before: readonly CheckResult[] = checkCor
 }
 
 /** Whether the least misfit would be clearly less, were the room over the thighs no limit. */
-function bindsOverThigh(problem: Problem, leastW: number, steps: number): boolean {
+function bindsOverThigh(problem: PlanProblem, leastW: number, steps: number): boolean {
 	const { limits } = problem;
 	if (limits.leastThighMm === -Infinity) return false;
-	const effort: Effort = { left: steps, isCut: false };
-	const wanted = leastW - AS_GOOD_W;
-	return wanted >= 0 && leastMisfit(under(problem, withoutThighLimit(limits)), [], effort, wanted) <= wanted;
+	const effort: SearchEffort = { left: steps, isCut: false };
+	const wanted = leastW - EQUAL_COST_TOLERANCE;
+	return (
+		wanted >= 0 && minimumCost(withLimits(problem, withoutThighLimit(limits)), [], effort, wanted) <= wanted
+	);
 }
 
 /** The length under the thighs' room that would tell most about it, of those that no tape took; null where a tape took them all. */
-function measureUnderThigh({ corner, body }: Problem): MeasurableName | null {
-	const isTaped = (name: MeasurableName) => (name === 'thigh' ? body.thigh.from : corner.spot.by) === 'tape';
-	const sd = (name: MeasurableName) => measurableSd(corner, body, name);
+function measureUnderThigh({ corner, body }: PlanProblem): MeasurableLengthName | null {
+	const isTaped = (name: MeasurableLengthName) =>
+		(name === 'thigh' ? body.thigh.from : corner.spot.by) === 'tape';
+	const sd = (name: MeasurableLengthName) => measurableSd(corner, body, name);
 	// In the order in which equals are asked for.
 	return measurableParts(corner, 'thigh')
 		.filter((name) => !isTaped(name))
-		.reduce<MeasurableName | null>(
+		.reduce<MeasurableLengthName | null>(
 			(most, name) => (most === null || sd(name) > sd(most) ? name : most),
 			null
 		);
@@ -187,29 +194,29 @@ function measureUnderThigh({ corner, body }: Problem): MeasurableName | null {
  * @param firstLeastW the least misfit where it is known already
  */
 export function bestPlans(
-	problem: Problem,
+	problem: PlanProblem,
 	most: number,
 	steps: number = SEARCH_EFFORT,
 	firstLeastW: number | null = null
 ): Pick<PlanReport, 'plans' | 'proven'> & { readonly leastW: number } {
-	const effort: Effort = { left: steps, isCut: false };
-	const told: Usage[] = [];
+	const effort: SearchEffort = { left: steps, isCut: false };
+	const told: PieceUsage[] = [];
 	const plans: Plan[] = [];
 	let first = Infinity;
 	while (plans.length < most && (plans.length === 0 || !effort.isCut)) {
 		const leastW =
-			plans.length === 0 && firstLeastW !== null ? firstLeastW : leastMisfit(problem, told, effort);
+			plans.length === 0 && firstLeastW !== null ? firstLeastW : minimumCost(problem, told, effort);
 		if (plans.length === 0) first = leastW;
 		const best = firstNamed(problem, bestLayouts(problem, told, effort, leastW), told, effort);
 		if (!best) break;
-		told.push(usageOf(problem, best.pieces));
+		told.push(pieceUsageOf(problem, best.pieces));
 		plans.push(planOf(problem, best.layout, best.pieces));
 	}
 	return { plans, proven: !effort.isCut, leastW: first };
 }
 
 /** A plan with its pieces in the order by which equals differ. */
-export interface NamedPlan {
+export interface PlanWithNamedPieces {
 	readonly plan: Plan;
 	readonly pieces: readonly NamedPiece[];
 }
@@ -221,11 +228,11 @@ export interface NamedPlan {
  * @returns null where there is none at that cost
  */
 export function bestPlanOf(
-	problem: Problem,
-	effort: Effort,
+	problem: PlanProblem,
+	effort: SearchEffort,
 	leastW: number,
 	ceiling: PackedCost | null
-): (NamedPlan & { readonly packed: PackedCost }) | null {
+): (PlanWithNamedPieces & { readonly packed: PackedCost }) | null {
 	const layouts = bestLayouts(problem, [], effort, leastW, ceiling ?? Infinity);
 	const best = firstNamed(problem, layouts, [], effort);
 	return (
@@ -238,24 +245,24 @@ export function bestPlanOf(
 }
 
 interface NamedLayout {
-	readonly layout: Layout;
+	readonly layout: PlanLayout;
 	readonly pieces: readonly NamedPiece[];
 }
 
 /** Of layouts that cost the same, the one whose list of pieces sorts first. */
 function firstNamed(
-	problem: Problem,
-	layouts: readonly Layout[],
-	told: readonly Usage[],
-	effort: Effort
+	problem: PlanProblem,
+	layouts: readonly PlanLayout[],
+	told: readonly PieceUsage[],
+	effort: SearchEffort
 ): NamedLayout | null {
 	return layouts.reduce<NamedLayout | null>((first, layout) => {
 		const pieces = namePieces(problem, layout, told, effort);
-		return first && compareNamed(first.pieces, pieces) <= 0 ? first : { layout, pieces };
+		return first && compareNamedPlans(first.pieces, pieces) <= 0 ? first : { layout, pieces };
 	}, null);
 }
 
-function setUpOf(problem: Problem, { seat, surface, pads, heights, footrest }: Layout): SetUp {
+function setUpOf(problem: PlanProblem, { seat, surface, pads, heights, footrest }: PlanLayout): SetUp {
 	const [feet, keys, , screen] = heights;
 	const base = surface - seat - pads.rise + screen;
 	return {
@@ -273,7 +280,7 @@ function setUpOf(problem: Problem, { seat, surface, pads, heights, footrest }: L
 function stackOf(pieces: readonly NamedPiece[], station: Station): PlannedStack {
 	const here = pieces.filter((piece) => piece.station === station);
 	const area = ({ mode }: NamedPiece) => mode.footprint[0] * mode.footprint[1];
-	here.sort((a, b) => area(b) - area(a) || byCodeUnit(a.id, b.id));
+	here.sort((a, b) => area(b) - area(a) || compareCodeUnits(a.id, b.id));
 	return {
 		rise: here.reduce((sum, { mode }) => sum + mode.rise, 0),
 		pieces: here.map(({ id, mode }) => ({
@@ -285,7 +292,7 @@ function stackOf(pieces: readonly NamedPiece[], station: Station): PlannedStack 
 	};
 }
 
-function planOf(problem: Problem, layout: Layout, pieces: readonly NamedPiece[]): Plan {
+function planOf(problem: PlanProblem, layout: PlanLayout, pieces: readonly NamedPiece[]): Plan {
 	const setUp = setUpOf(problem, layout);
 	const built = Object.fromEntries(STATIONS.map((s) => [s, stackOf(pieces, s)])) as Record<
 		Station,
@@ -308,9 +315,9 @@ function planOf(problem: Problem, layout: Layout, pieces: readonly NamedPiece[])
 		after,
 		open: openGaps(after),
 		cost: {
-			W: misfitIn(layout.heightCost),
+			W: costInHeights(layout.heightCost),
 			pieces: layout.pieces,
-			D: fromIdealIn(layout.heightCost)
+			D: distanceFromIdeal(layout.heightCost)
 		}
 	};
 }

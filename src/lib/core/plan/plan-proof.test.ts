@@ -4,7 +4,7 @@ import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf } from '../../../../tests/support/rotation';
 import type { Corner } from '../corner';
 import { bestPlans } from './plan-corner';
-import { prepareProblem } from './problem';
+import { prepareProblem } from './plan-problem';
 
 const isSoft = (kind: string) => ['pillow', 'cushion', 'towel', 'blanket', 'bolster'].includes(kind);
 

@@ -6,14 +6,14 @@ import { checkCorner, setUpAsMeasured } from '../checks';
 import { formatLength, parseLength, type LengthUnit } from '../length';
 import type { Corner } from '../corner';
 import { bestPlans } from './plan-corner';
-import { prepareProblem } from './problem';
+import { prepareProblem } from './plan-problem';
 import {
 	cornerWithKeyboard,
 	laptopArrangements,
-	leftForAnother,
-	misfitOf,
+	cornerWithoutUsedItems,
+	cornerCost,
 	openGaps,
-	piecesThatMove,
+	itemsSharedBySpots,
 	shareHousehold,
 	planCorner,
 	purchaseOutcomes,
@@ -52,7 +52,7 @@ describe('a plan', () => {
 				for (const plan of planCorner(corner).plans) {
 					const setUp = setUpAfter(corner, plan);
 					expect(checkCorner(corner, setUp)).toEqual(plan.after);
-					expect(misfitOf(corner, setUp)).toBe(plan.cost.W);
+					expect(cornerCost(corner, setUp)).toBe(plan.cost.W);
 					const pieces = Object.values(plan.stations).flatMap((stack) => stack.pieces);
 					expect(pieces).toHaveLength(plan.cost.pieces);
 					expect(new Set(pieces.map(({ id }) => id)).size).toBe(pieces.length);
@@ -130,9 +130,9 @@ describe('a search that is cut short', () => {
 				if (!proven) cut += 1;
 				const setUp = setUpAfter(corner, first);
 				expect(checkCorner(corner, setUp)).toEqual(first.after);
-				expect(misfitOf(corner, setUp)).toBe(first.cost.W);
+				expect(cornerCost(corner, setUp)).toBe(first.cost.W);
 				expect(first.cost.W).toBeGreaterThan((least?.cost.W ?? NaN) - 300);
-				if (steps > 1) expect(first.cost.W).toBeLessThan(misfitOf(corner, setUpAsMeasured(corner)) + 300);
+				if (steps > 1) expect(first.cost.W).toBeLessThan(cornerCost(corner, setUpAsMeasured(corner)) + 300);
 				if (proven) expect(first.cost).toEqual(least?.cost);
 			}
 		}
@@ -169,7 +169,7 @@ describe('what one purchase would change', () => {
 			);
 			const setUp = setUpAsMeasured(corner);
 			const heights = [0, ...Array.from({ length: 16 }, (_, i) => 50 + 10 * i)];
-			const least = Math.min(...heights.map((feet) => misfitOf(corner, { ...setUp, feet })));
+			const least = Math.min(...heights.map((feet) => cornerCost(corner, { ...setUp, feet })));
 			if (!outcome) continue;
 			tried += 1;
 			// The thighs' room may keep it lower.
@@ -285,7 +285,7 @@ describe('two spots and one household', () => {
 			const shared = shareHousehold([sitting, standing]).map(bestOf);
 			const [a, b] = shared;
 			if (!a || !b) throw new Error('There is a plan for every corner');
-			expect(piecesThatMove(sitting, a, b)).toEqual([]);
+			expect(itemsSharedBySpots(sitting, a, b)).toEqual([]);
 			const found = a.cost.W + b.cost.W;
 			const bound = bestOf(sitting).cost.W + bestOf(standing).cost.W;
 			if (found <= bound) continue;
@@ -324,9 +324,9 @@ describe('two spots and one household', () => {
 			}));
 			const spots = [first, ...others];
 			const plans = shareHousehold(spots).map(bestOf);
-			expect(piecesThatMove(first, ...plans)).toEqual([]);
+			expect(itemsSharedBySpots(first, ...plans)).toEqual([]);
 			const inTurn = spots.reduce<Plan[]>(
-				(done, spot) => [...done, bestOf(leftForAnother(spot, ...done))],
+				(done, spot) => [...done, bestOf(cornerWithoutUsedItems(spot, ...done))],
 				[]
 			);
 			const sum = (of: readonly Plan[]) => of.reduce((all, { cost }) => all + cost.W, 0);
@@ -341,11 +341,11 @@ describe('two spots and one household', () => {
 			const other = randomCorner(seed + 5000, { rigid: 0, soft: 0, span: 0 });
 			const standing = { ...other, household: sitting.household };
 			const first = bestOf(sitting);
-			const second = bestOf(leftForAnother(standing, first));
-			expect(piecesThatMove(sitting, first, second)).toEqual([]);
+			const second = bestOf(cornerWithoutUsedItems(standing, first));
+			expect(itemsSharedBySpots(sitting, first, second)).toEqual([]);
 			const free = bestOf(standing);
 			expect(isAsGood(free.cost, second.cost)).toBe(true);
-			const moving = piecesThatMove(sitting, first, free);
+			const moving = itemsSharedBySpots(sitting, first, free);
 			if (free.cost.W < second.cost.W) {
 				moved += 1;
 				expect(moving.length).toBeGreaterThan(0);

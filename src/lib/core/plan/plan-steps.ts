@@ -1,10 +1,10 @@
 import { keysOverSurfaceMm, type CheckId, type CheckResult } from '../checks';
-import { factsOf, holdsFor, LOW_LENSES } from '../conditions';
+import { factsOf, conditionHolds, LOW_LENSES } from '../conditions';
 import { forearmsOnSurface } from '../guidance';
 import { seatRulesOf, type Corner, type HouseholdKind } from '../corner';
 import { pieceIds } from '../corner/piece-ids';
 import type { Footprint, Station } from '../household';
-import { backSupport, type BackFiller, type BackSupport, type Roll } from '../seat';
+import { backSupport, type LumbarFiller, type BackSupport, type TowelRoll } from '../seat';
 import type { Plan } from './plan-corner';
 import { plannedDistance } from './situation-after';
 import type { StepPlace } from './step-places';
@@ -19,7 +19,7 @@ export interface StepPiece {
 	/** Footprint, longer side first, mm; null for what is stacked nowhere. */
 	readonly size: Footprint | null;
 	/** How a towel is rolled; null for what goes in as it is. */
-	readonly roll: Roll | null;
+	readonly roll: TowelRoll | null;
 }
 
 /** What has to be watched while a step is done; the words are the catalogue's. */
@@ -103,7 +103,7 @@ function cautionsOf(corner: Corner, plan: Plan, place: StepPlace): Caution[] {
 	return cautions;
 }
 
-function fillerPiece({ id, item, roll }: BackFiller): StepPiece {
+function fillerPiece({ id, item, roll }: LumbarFiller): StepPiece {
 	const mode = roll ? 'rolled' : 'flat';
 	return { id, label: item.label, kind: item.kind, mode, rise: 0, size: null, roll };
 }
@@ -182,7 +182,7 @@ function places(corner: Corner, plan: Plan): Place[] {
 			needed: screen !== null || hasStack('screen')
 		},
 		{ ...none, place: 'distance', setTo: distance.isSet ? distance.mm : null, needed: distance.isSet },
-		{ ...none, place: 'tilt', needed: holdsFor(LOW_LENSES, factsOf(corner)) }
+		{ ...none, place: 'tilt', needed: conditionHolds(LOW_LENSES, factsOf(corner)) }
 	];
 }
 

@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { exhaustiveCost, type Farthest } from '../../../../tests/support/exhaustive-plan';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf } from '../../../../tests/support/rotation';
-import { distanceOutside } from '../guidance';
+import { distanceOutsideBand } from '../guidance';
 import type { Corner } from '../corner';
 import { planCorner, type Plan } from './plan-corner';
-import { moreFromHome, purchaseOutcomes } from './purchase-outcomes';
-import { cornersWith, withFirmPiece, type PurchaseId } from './purchases';
+import { smallestExtraPiece, purchaseOutcomes } from './purchase-outcomes';
+import { cornersWithPurchase, cornerWithFirmPiece, type PurchaseId } from './purchases';
 
 function bestOf(corner: Corner): Plan {
 	const plan = planCorner(corner, 1).plans[0];
@@ -23,16 +23,16 @@ const open = casesOf(800, 40)
 	.filter(({ best }) => best.after.some(({ verdict }) => verdict === 'off'));
 
 const farthest = (best: Plan): Farthest =>
-	Object.fromEntries(best.after.map((check) => [check.id, distanceOutside(check, check.value) + 10]));
+	Object.fromEntries(best.after.map((check) => [check.id, distanceOutsideBand(check, check.value) + 10]));
 
 describe('one more firm thing', () => {
 	it('is the smallest that takes as much as any, of all that trying every one finds', () => {
 		let told = 0;
 		for (const { seed, corner, best } of open.filter(({ corner: { spot } }) => spot.posture === 'sitting')) {
-			const more = moreFromHome(corner, best);
+			const more = smallestExtraPiece(corner, best);
 			const tried = Array.from({ length: 34 }, (_, i) => ({
 				mm: 20 + i * 10,
-				W: exhaustiveCost(withFirmPiece(corner, 20 + i * 10), [], farthest(best))?.W ?? Infinity
+				W: exhaustiveCost(cornerWithFirmPiece(corner, 20 + i * 10), [], farthest(best))?.W ?? Infinity
 			}));
 			if (!more) continue;
 			// Of what is as good the fewest pieces are taken: within 300 of the least.
@@ -53,7 +53,7 @@ describe('what is bought', () => {
 		for (const { seed, corner, best } of open) {
 			const outcomes = purchaseOutcomes(corner, best);
 			for (const id of WITHOUT_AIDS) {
-				const bought = cornersWith(id, corner)[0];
+				const bought = cornersWithPurchase(id, corner)[0];
 				const outcome = outcomes.find(({ purchases }) => purchases.length === 1 && purchases[0] === id);
 				const W = bought && exhaustiveCost(bought.corner, [], farthest(best))?.W;
 				const saves = W === undefined ? 0 : best.cost.W - W;
@@ -93,10 +93,10 @@ describe('a chair with a range', () => {
 			spot: { ...sitting.spot, seat: { ...seat, ...parts } }
 		});
 		for (const kind of ['chair', 'stool', 'ball'] as const) {
-			const [bought] = cornersWith('chair', withSeat({ kind }));
+			const [bought] = cornersWithPurchase('chair', withSeat({ kind }));
 			expect(bought?.corner.spot.seat).toMatchObject({ kind: 'chair', range: [400, 530], backrest: true });
 		}
-		expect(cornersWith('chair', withSeat({ kind: 'wheelchair' }))).toEqual([]);
+		expect(cornersWithPurchase('chair', withSeat({ kind: 'wheelchair' }))).toEqual([]);
 		for (const kind of ['sofa', 'bed'] as const) {
 			const soft = withSeat({ kind });
 			// Nothing makes a sofa a place to work at but hands and eyes of their own.

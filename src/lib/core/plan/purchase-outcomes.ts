@@ -1,34 +1,34 @@
 import { CHECK_IDS, isAnyOff, outsideBand, type CheckId } from '../checks';
 import { seatRulesOf, type Corner } from '../corner';
-import { asGoodAs, limitsOf } from './limits';
-import { AS_GOOD_W } from './order';
+import { asGoodAs, planLimitsOf } from './limits';
+import { EQUAL_COST_TOLERANCE } from './cost-order';
 import { bestPlans, SEARCH_EFFORT, type Plan } from './plan-corner';
-import { prepareProblem, type Problem } from './problem';
+import { prepareProblem, type PlanProblem } from './plan-problem';
 import {
-	cornersWith,
-	cornersWithBoth,
+	cornersWithPurchase,
+	cornersWithTwoPurchases,
 	PURCHASES,
-	withFirmPiece,
-	type Bought,
+	cornerWithFirmPiece,
+	type CornerWithPurchase,
 	type PurchaseId
 } from './purchases';
-import { leastMisfit } from './search';
+import { minimumCost } from './search';
 
 /** What is left of one check, mm outside its band: at the home's best, and with something more. */
-export interface Change {
+export interface CheckChange {
 	readonly id: CheckId;
 	readonly from: number;
 	readonly to: number;
 }
 
 /** What something more would change beside the best of the home. */
-export interface Outcome {
+export interface ExtraOutcome {
 	/** The corner with it: what its plan is for. */
 	readonly corner: Corner;
 	/** The best plan with it and the household. */
 	readonly plan: Plan;
 	/** Every check of the posture. */
-	readonly changes: readonly Change[];
+	readonly changes: readonly CheckChange[];
 	/** Checks whose value it brings into the band. */
 	readonly closes: readonly CheckId[];
 	/** How much less `W` is left. */
@@ -37,27 +37,27 @@ export interface Outcome {
 }
 
 /** What one purchase, or two together, would change. */
-export interface PurchaseOutcome extends Outcome {
+export interface PurchaseOutcome extends ExtraOutcome {
 	/** One thing or two, in the order of {@link PURCHASES}. */
 	readonly purchases: readonly PurchaseId[];
 }
 
 /** What one more firm thing of the home would change. */
-export interface MoreOutcome extends Outcome {
+export interface ExtraPieceOutcome extends ExtraOutcome {
 	/** Its height, mm. */
 	readonly mm: number;
 }
 
-/** A purchase that takes away less than this part of the misfit is no advice. Ours. */
+/** A purchase that takes away less than this part of the misfit is no advice. Our assumption. */
 const LEAST_SAVING = 0.25;
 
-/** Nor one after which no check lies so much nearer to its band, mm. Ours. */
+/** Nor one after which no check lies so much nearer to its band, mm. Our assumption. */
 const LEAST_CHANGE_MM = 20;
 
-/** Two things are told only where they take away so much more than the better of them. Ours. */
+/** Two things are told only where they take away so much more than the better of them. Our assumption. */
 const PAIR_GAINS = 1 + LEAST_SAVING;
 
-/** Heights of one more firm thing that are tried, mm. Ours. */
+/** Heights of one more firm thing that are tried, mm. Our assumption. */
 const FIRM_MM = { lowest: 20, highest: 350, step: 10 } as const;
 
 const outsideIn = (plan: Plan, id: CheckId): number => {
@@ -65,9 +65,9 @@ const outsideIn = (plan: Plan, id: CheckId): number => {
 	return check ? outsideBand(check) : 0;
 };
 
-function problemWith({ corner, aids }: Bought, best: Plan): Problem {
+function problemWith({ corner, aids }: CornerWithPurchase, best: Plan): PlanProblem {
 	const outside = Object.fromEntries(best.after.map(({ id }) => [id, outsideIn(best, id)]));
-	return prepareProblem(corner, aids, asGoodAs(limitsOf(corner), outside));
+	return prepareProblem(corner, aids, asGoodAs(planLimitsOf(corner), outside));
 }
 
 /**
@@ -75,22 +75,23 @@ function problemWith({ corner, aids }: Bought, best: Plan): Problem {
  *
  * @param savesAtLeast what takes away less is not looked for
  */
-function bestOf(makes: readonly Bought[], best: Plan, savesAtLeast = 0): Outcome | null {
-	const mostW = best.cost.W - Math.max(AS_GOOD_W, LEAST_SAVING * best.cost.W, savesAtLeast);
+function bestOf(makes: readonly CornerWithPurchase[], best: Plan, savesAtLeast = 0): ExtraOutcome | null {
+	const mostW = best.cost.W - Math.max(EQUAL_COST_TOLERANCE, LEAST_SAVING * best.cost.W, savesAtLeast);
 	if (mostW < 0) return null;
 	const tried = makes.map((bought) => {
 		const problem = problemWith(bought, best);
 		const effort = { left: SEARCH_EFFORT, isCut: false };
-		return { corner: bought.corner, problem, leastW: leastMisfit(problem, [], effort, mostW) };
+		return { corner: bought.corner, problem, leastW: minimumCost(problem, [], effort, mostW) };
 	});
 	const leastW = Math.min(...tried.map((one) => one.leastW));
 	if (leastW > mostW) return null;
 	return tried
-		.filter((one) => one.leastW < leastW + AS_GOOD_W)
-		.reduce<Outcome | null>((found, { corner, problem, leastW: own }) => {
+		.filter((one) => one.leastW < leastW + EQUAL_COST_TOLERANCE)
+		.reduce<ExtraOutcome | null>((found, { corner, problem, leastW: own }) => {
 			const { plans, proven } = bestPlans(problem, 1, SEARCH_EFFORT, own);
 			const plan = plans[0];
-			if (!plan || plan.cost.W >= leastW + AS_GOOD_W || (found && !isBetter(plan, found.plan))) return found;
+			if (!plan || plan.cost.W >= leastW + EQUAL_COST_TOLERANCE || (found && !isBetter(plan, found.plan)))
+				return found;
 			const changes = CHECK_IDS.filter((id) => plan.after.some((check) => check.id === id)).map((id) => ({
 				id,
 				from: outsideIn(best, id),
@@ -106,9 +107,9 @@ function isBetter(a: Plan, b: Plan): boolean {
 }
 
 /** Whether something is worth telling. */
-function isWorthIt({ savesW, changes }: Outcome, best: Plan): boolean {
+function isWorthIt({ savesW, changes }: ExtraOutcome, best: Plan): boolean {
 	return (
-		savesW >= AS_GOOD_W &&
+		savesW >= EQUAL_COST_TOLERANCE &&
 		savesW >= LEAST_SAVING * best.cost.W &&
 		changes.some(({ from, to }) => from - to >= LEAST_CHANGE_MM)
 	);
@@ -121,15 +122,15 @@ function isWorthIt({ savesW, changes }: Outcome, best: Plan): boolean {
  *
  * @param best the best plan of the home
  */
-export function moreFromHome(corner: Corner, best: Plan): MoreOutcome | null {
+export function smallestExtraPiece(corner: Corner, best: Plan): ExtraPieceOutcome | null {
 	if (!seatRulesOf(corner).takesStacks || !isAnyOff(best.after)) return null;
 	let found: { mm: number; W: number } | null = null;
 	for (let mm = FIRM_MM.lowest; mm <= FIRM_MM.highest; mm += FIRM_MM.step) {
-		const problem = problemWith({ corner: withFirmPiece(corner, mm), aids: {} }, best);
-		const W = leastMisfit(problem, [], { left: SEARCH_EFFORT, isCut: false }, (found?.W ?? best.cost.W) - 1);
+		const problem = problemWith({ corner: cornerWithFirmPiece(corner, mm), aids: {} }, best);
+		const W = minimumCost(problem, [], { left: SEARCH_EFFORT, isCut: false }, (found?.W ?? best.cost.W) - 1);
 		if (W < (found?.W ?? Infinity)) found = { mm, W };
 	}
-	const outcome = found && bestOf([{ corner: withFirmPiece(corner, found.mm), aids: {} }], best);
+	const outcome = found && bestOf([{ corner: cornerWithFirmPiece(corner, found.mm), aids: {} }], best);
 	return outcome && isWorthIt(outcome, best) ? { ...outcome, mm: found?.mm ?? 0 } : null;
 }
 
@@ -149,14 +150,14 @@ export function purchaseOutcomes(corner: Corner, best: Plan): PurchaseOutcome[] 
 	// Only where the home's best leaves a height wrong is something more looked for.
 	if (!isAnyOff(best.after)) return [];
 	const singles = PURCHASES.flatMap((id) => {
-		const outcome = bestOf(cornersWith(id, corner), best);
+		const outcome = bestOf(cornersWithPurchase(id, corner), best);
 		return outcome ? [{ ...outcome, purchases: [id] }] : [];
 	});
 	const saved = (id: PurchaseId) => singles.find(({ purchases }) => purchases[0] === id)?.savesW ?? 0;
 	const pairs = PURCHASES.flatMap((first, i) =>
 		PURCHASES.slice(i + 1).flatMap((second) => {
 			const least = PAIR_GAINS * Math.max(saved(first), saved(second));
-			const outcome = bestOf(cornersWithBoth(first, second, corner), best, least);
+			const outcome = bestOf(cornersWithTwoPurchases(first, second, corner), best, least);
 			return outcome && outcome.savesW >= least ? [{ ...outcome, purchases: [first, second] }] : [];
 		})
 	);

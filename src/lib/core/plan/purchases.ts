@@ -1,14 +1,14 @@
 import { footBarOf, seatKindOf, seatRulesOf, type Corner, type Range } from '../corner';
-import type { Aids } from './problem';
+import type { PurchasedAids } from './plan-problem';
 
 /** A corner with something bought. */
-export interface Bought {
+export interface CornerWithPurchase {
 	readonly corner: Corner;
 	/** What was bought and the corner document has no place for. */
-	readonly aids: Aids;
+	readonly aids: PurchasedAids;
 }
 
-/** A keyboard as they are sold: height of its home row, longer and shorter side, mm. Ours. */
+/** A keyboard as they are sold: height of its home row, longer and shorter side, mm. Our assumption. */
 const KEYBOARD = { homeRow: 20, base: [440, 130] } as const;
 
 /** Every so many mm something bought can be set; nobody sets it finer. */
@@ -17,19 +17,19 @@ const CM = 10;
 const everyCentimetre = ([lowest, highest]: Range): number[] =>
 	Array.from({ length: (highest - lowest) / CM + 1 }, (_, i) => lowest + i * CM);
 
-/** Heights that a footrest takes, mm. Working assumption of ours. */
+/** Heights that a footrest takes, mm. Our working assumption. */
 const FOOTREST: Range = [50, 200];
 
-/** Heights of a bar for the feet at a high chair, mm. Working assumption of ours. */
+/** Heights of a bar for the feet at a high chair, mm. Our working assumption. */
 const FOOT_BAR: Range = [150, 400];
 
-/** Over this seat feet rest on a bar, mm. Ours. */
+/** Over this seat feet rest on a bar, mm. Our assumption. */
 const HIGH_SEAT_MM = 600;
 
-/** A firm cushion, 400 mm square: how much it raises who sits on it, mm. Working assumption of ours. */
+/** A firm cushion, 400 mm square: how much it raises who sits on it, mm. Our working assumption. */
 const CUSHION_RISE_MM = 50;
 
-/** A monitor on a stand that moves: top of the picture over its foot, height of the picture, foot, distance, mm. Ours. */
+/** A monitor on a stand that moves: top of the picture over its foot, height of the picture, foot, distance, mm. Our assumption. */
 const MONITOR = { range: [380, 510], visibleHeight: 300, base: [240, 200] } as const;
 
 /** A surface whose height can be set, mm. Around the range of EN 527-1:2011 type A (from memory); ours. */
@@ -49,9 +49,9 @@ const CHAIR = {
 
 const nearest = (value: number, [lowest, highest]: Range) => Math.min(Math.max(value, lowest), highest);
 
-const NO_AIDS: Aids = {};
+const NO_AIDS: PurchasedAids = {};
 
-const plain = (corner: Corner): Bought[] => [{ corner, aids: NO_AIDS }];
+const plain = (corner: Corner): CornerWithPurchase[] => [{ corner, aids: NO_AIDS }];
 
 /** The corner with a keyboard and mouse of usual size; as it is where it has its own. */
 export function cornerWithKeyboard(corner: Corner): Corner {
@@ -63,19 +63,19 @@ export function cornerWithKeyboard(corner: Corner): Corner {
 	};
 }
 
-const withKeyboard = (corner: Corner): Bought[] =>
+const withKeyboard = (corner: Corner): CornerWithPurchase[] =>
 	corner.spot.keys.kind === 'separate' ? [] : plain(cornerWithKeyboard(corner));
 
 function isHigh({ spot }: Corner): boolean {
 	return spot.posture === 'sitting' && spot.seat !== null && spot.seat.height > HIGH_SEAT_MM;
 }
 
-function withFootrest(corner: Corner): Bought[] {
+function withFootrest(corner: Corner): CornerWithPurchase[] {
 	if (!seatRulesOf(corner).takesFeet || footBarOf(corner) !== null || isHigh(corner)) return [];
 	return [{ corner, aids: { footrestMm: everyCentimetre(FOOTREST) } }];
 }
 
-function withFootBar(corner: Corner): Bought[] {
+function withFootBar(corner: Corner): CornerWithPurchase[] {
 	const { seat } = corner.spot;
 	if (!seat || !seatRulesOf(corner).takesFeet || footBarOf(corner) !== null || !isHigh(corner)) return [];
 	return everyCentimetre(FOOT_BAR).flatMap((footBar) =>
@@ -83,13 +83,13 @@ function withFootBar(corner: Corner): Bought[] {
 	);
 }
 
-function withCushion(corner: Corner): Bought[] {
+function withCushion(corner: Corner): CornerWithPurchase[] {
 	const { seat } = corner.spot;
 	if (!seatRulesOf(corner).takesPads || !seat?.backrest || seat.castors) return [];
 	return [{ corner, aids: { cushionMm: CUSHION_RISE_MM } }];
 }
 
-function withMonitor(corner: Corner): Bought[] {
+function withMonitor(corner: Corner): CornerWithPurchase[] {
 	const { spot } = corner;
 	if (spot.screen.kind !== 'laptop' || spot.keys.kind === 'built-in') return [];
 	const topAboveBase = nearest(spot.screen.topAboveBase, MONITOR.range);
@@ -97,7 +97,7 @@ function withMonitor(corner: Corner): Bought[] {
 	return plain({ ...corner, spot: { ...spot, screen } });
 }
 
-function withSurface(corner: Corner): Bought[] {
+function withSurface(corner: Corner): CornerWithPurchase[] {
 	const { spot } = corner;
 	const height = nearest(spot.surface.height, SURFACE.range);
 	return plain({
@@ -110,7 +110,7 @@ function withSurface(corner: Corner): Bought[] {
 	});
 }
 
-function withChair(corner: Corner): Bought[] {
+function withChair(corner: Corner): CornerWithPurchase[] {
 	const { seat } = corner.spot;
 	if (!seat || corner.spot.posture === 'standing' || seatKindOf(corner) === 'wheelchair') return [];
 	const height = nearest(seat.height, CHAIR.range);
@@ -131,7 +131,7 @@ export const PURCHASES = [
 /** One of {@link PURCHASES}. */
 export type PurchaseId = (typeof PURCHASES)[number];
 
-const MAKES: Readonly<Record<PurchaseId, (corner: Corner) => Bought[]>> = {
+const MAKES: Readonly<Record<PurchaseId, (corner: Corner) => CornerWithPurchase[]>> = {
 	'keyboard-and-mouse': withKeyboard,
 	footrest: withFootrest,
 	'foot-bar': withFootBar,
@@ -142,7 +142,7 @@ const MAKES: Readonly<Record<PurchaseId, (corner: Corner) => Bought[]>> = {
 };
 
 /** A corner with one thing bought: one for each make of it that differs, none where it would change nothing. */
-export function cornersWith(purchase: PurchaseId, corner: Corner): Bought[] {
+export function cornersWithPurchase(purchase: PurchaseId, corner: Corner): CornerWithPurchase[] {
 	// Nothing makes a sofa a place to work at but hands and eyes of their own.
 	if (!seatRulesOf(corner).isForWork && purchase !== 'keyboard-and-mouse') return [];
 	return MAKES[purchase](corner);
@@ -152,11 +152,15 @@ export function cornersWith(purchase: PurchaseId, corner: Corner): Bought[] {
 const MET_BY_THE_OTHER: readonly PurchaseId[] = ['chair', 'another-surface', 'keyboard-and-mouse'];
 
 /** A corner with two things bought: each make of the one with each of the other. */
-export function cornersWithBoth(one: PurchaseId, other: PurchaseId, corner: Corner): Bought[] {
+export function cornersWithTwoPurchases(
+	one: PurchaseId,
+	other: PurchaseId,
+	corner: Corner
+): CornerWithPurchase[] {
 	const place = (id: PurchaseId) => (MET_BY_THE_OTHER.includes(id) ? MET_BY_THE_OTHER.indexOf(id) : Infinity);
 	const [first, second] = place(one) <= place(other) ? [one, other] : [other, one];
-	return cornersWith(first, corner).flatMap((made) =>
-		cornersWith(second, made.corner).map((both) => ({
+	return cornersWithPurchase(first, corner).flatMap((made) =>
+		cornersWithPurchase(second, made.corner).map((both) => ({
 			corner: both.corner,
 			aids: { ...made.aids, ...both.aids }
 		}))
@@ -175,7 +179,7 @@ function freeId({ household }: Corner): string {
 }
 
 /** The corner with one more firm piece of a height, that may stand under screen, feet or keys. */
-export function withFirmPiece(corner: Corner, heightMm: number): Corner {
+export function cornerWithFirmPiece(corner: Corner, heightMm: number): Corner {
 	const size = [BLOCK_SIDE_MM, BLOCK_SIDE_MM, heightMm] as const;
 	return {
 		...corner,

@@ -1,10 +1,16 @@
-import { roomOverThigh } from './limits';
-import { misfitIn, type HeightCost } from './objective';
-import { fewestPieces, LEAST_MISFIT, type Order, type PackedCost } from './order';
-import { HIGHEST_SEAT_OVER_FEET_MM, type Problem } from './problem';
-import type { Pads } from './seat-pads';
-import { Sharing, spend, type Effort, type Share, type StackHeights } from './sharing';
-import { Starts, type Start } from './starts';
+import { thighClearance } from './limits';
+import { costInHeights, type HeightCost } from './objective';
+import { fewestPieces, BY_COST, type CostOrder, type PackedCost } from './cost-order';
+import { MAX_SEAT_OVER_FEET_MM, type PlanProblem } from './plan-problem';
+import type { SeatPadding } from './seat-paddings';
+import {
+	StackFeasibility,
+	spendEffort,
+	type SearchEffort,
+	type PieceAssignment,
+	type StackHeights
+} from './stack-feasibility';
+import { SearchStarts, type SearchStart } from './search-starts';
 import {
 	mouseHeights,
 	stationOptions,
@@ -14,15 +20,15 @@ import {
 } from './station-options';
 
 /** Heights of one best plan, before its pieces are named. */
-export interface Layout {
+export interface PlanLayout {
 	readonly seat: number;
 	readonly surface: number;
-	readonly pads: Pads;
+	readonly pads: SeatPadding;
 	readonly heights: StackHeights;
 	/** Height of a bought footrest, 0 for none; the stack under the feet is then empty. */
 	readonly footrest: number;
 	/** One way to build the stacks with the fewest pieces. */
-	readonly shares: readonly Share[];
+	readonly shares: readonly PieceAssignment[];
 	readonly pieces: number;
 	/** What its heights cost. */
 	readonly heightCost: HeightCost;
@@ -30,7 +36,7 @@ export interface Layout {
 }
 
 /** Pieces used by an earlier plan, by type; rigid and soft together. */
-export type Usage = readonly number[];
+export type PieceUsage = readonly number[];
 
 /** Equal plans kept for the last rule (which list sorts first); more than this never arise in a real home. */
 const MOST_EQUALS = 256;
@@ -47,59 +53,59 @@ const ANY_NUMBER = 28;
  *    bounded below the ceiling is then taken by its bound, and within it the triples of heights; both end as
  *    soon as the bound passes the best plan found.
  * 3. What stations together can't reach ({@link StackCapacity}) ends a triple before it is tried.
- * 4. Whether a triple can be built at once from pieces that serve once is answered exactly by {@link Sharing}.
+ * 4. Whether a triple can be built at once from pieces that serve once is answered exactly by {@link StackFeasibility}.
  *
  * What a plan of the corner is to be in the end takes two of them: the least misfit first, then the fewest pieces of all that are as good.
  *
  * @param told usage of the plans already told: what is found uses other pieces
  * @param effort steps left; when they run out the answer is the best found, not proven
  */
-export function leastMisfit(
-	problem: Problem,
-	told: readonly Usage[],
-	effort: Effort,
+export function minimumCost(
+	problem: PlanProblem,
+	told: readonly PieceUsage[],
+	effort: SearchEffort,
 	ceiling = Infinity
 ): number {
-	const [layout] = new Search(problem, told, effort, LEAST_MISFIT).run(ceiling);
-	return layout ? misfitIn(layout.heightCost) : Infinity;
+	const [layout] = new Search(problem, told, effort, BY_COST).run(ceiling);
+	return layout ? costInHeights(layout.heightCost) : Infinity;
 }
 
 /**
  * All layouts that are best among those as good as the least misfit: of one seat, surface and screen height, and of equal cost.
  *
- * @param leastW see {@link leastMisfit}
+ * @param leastW see {@link minimumCost}
  * @param ceiling a cost above which none is wanted: the search is as much shorter
  */
 export function bestLayouts(
-	problem: Problem,
-	told: readonly Usage[],
-	effort: Effort,
+	problem: PlanProblem,
+	told: readonly PieceUsage[],
+	effort: SearchEffort,
 	leastW: number,
 	ceiling: PackedCost = Infinity
-): Layout[] {
+): PlanLayout[] {
 	return new Search(problem, told, effort, fewestPieces(leastW)).run(ceiling);
 }
 
 class Search {
 	private readonly options: StationOptions;
-	private readonly starts: Starts;
-	private readonly sharing: Sharing;
-	private readonly known = new Map<string, readonly Share[] | null>();
+	private readonly starts: SearchStarts;
+	private readonly sharing: StackFeasibility;
+	private readonly known = new Map<string, readonly PieceAssignment[] | null>();
 	private best: PackedCost = Infinity;
-	private layouts: Layout[] = [];
+	private layouts: PlanLayout[] = [];
 
 	constructor(
-		private readonly problem: Problem,
-		private readonly told: readonly Usage[],
-		private readonly effort: Effort,
-		private readonly order: Order
+		private readonly problem: PlanProblem,
+		private readonly told: readonly PieceUsage[],
+		private readonly effort: SearchEffort,
+		private readonly order: CostOrder
 	) {
 		this.options = stationOptions(problem, order);
-		this.starts = new Starts(problem, this.options, order);
-		this.sharing = new Sharing(problem.tables, problem.capacity, problem.types.length, effort);
+		this.starts = new SearchStarts(problem, this.options, order);
+		this.sharing = new StackFeasibility(problem.tables, problem.capacity, problem.types.length, effort);
 	}
 
-	run(wanted: PackedCost): Layout[] {
+	run(wanted: PackedCost): PlanLayout[] {
 		const starts = this.starts.bestByPads();
 		this.best = wanted;
 		for (const start of starts) if (this.layouts.length === 0) this.tryNothing(start);
@@ -117,7 +123,7 @@ class Search {
 	}
 
 	/** The start with nothing stacked, so that a search that is cut short has an answer too. */
-	private tryNothing(start: Start): void {
+	private tryNothing(start: SearchStart): void {
 		const { under, over } = heightsAt(start);
 		const bare = (choice: StationChoice, at: number) =>
 			choice.sorted(at).find(({ heightMm }) => heightMm === 0);
@@ -127,11 +133,11 @@ class Search {
 			bare(this.options.screen, over)
 		];
 		if (!f || !k || !m || !this.mayStand(start, f) || !this.mayRise(start, m)) return;
-		const W = misfitIn(this.problem.costs.thigh(over)) + f.W + k.W + m.W;
+		const W = costInHeights(this.problem.costs.thigh(over)) + f.W + k.W + m.W;
 		if (W <= this.order.mostW) this.tryTriple(start, f, k, m);
 	}
 
-	private expandAll(starts: readonly Start[]): void {
+	private expandAll(starts: readonly SearchStart[]): void {
 		for (const start of starts) {
 			if (this.isBeaten(start.bound)) return;
 			this.expand(start);
@@ -143,10 +149,10 @@ class Search {
 		return bound > this.best || (this.order.endsAtFirst && bound === this.best && this.layouts.length > 0);
 	}
 
-	private expand(start: Start): void {
+	private expand(start: SearchStart): void {
 		const { under, over } = heightsAt(start);
 		const fixed = this.fixedCost(start);
-		const thighW = misfitIn(this.problem.costs.thigh(over));
+		const thighW = costInHeights(this.problem.costs.thigh(over));
 		const { keys, screen } = this.options;
 		const [cheapestKeys, cheapestScreen] = [keys.cheapest(over), screen.cheapest(over)];
 		const [leastKeys, leastScreen] = [keys.leastW(over), screen.leastW(over)];
@@ -158,7 +164,7 @@ class Search {
 				if (this.isBeaten(fixed + f.cost + k.cost + cheapestScreen)) break;
 				if (k.W > roomK) continue;
 				for (const m of screen.sorted(over)) {
-					if (this.isBeaten(fixed + f.cost + k.cost + m.cost) || !spend(this.effort)) break;
+					if (this.isBeaten(fixed + f.cost + k.cost + m.cost) || !spendEffort(this.effort)) break;
 					if (thighW + f.W + k.W + m.W > this.order.mostW || !this.mayRise(start, m)) continue;
 					this.tryTriple(start, f, k, m);
 				}
@@ -167,30 +173,30 @@ class Search {
 	}
 
 	/** What is paid before any stack is chosen. */
-	private fixedCost(start: Start): PackedCost {
+	private fixedCost(start: SearchStart): PackedCost {
 		const { over } = heightsAt(start);
 		return this.order.pack(this.problem.costs.thigh(over), start.pads.placed.length);
 	}
 
 	/** Whether the feet may be put on something: under a seat that is not too high, and with room left for the knees that it lifts. */
-	private mayStand(start: Start, { heightMm }: StationOption): boolean {
+	private mayStand(start: SearchStart, { heightMm }: StationOption): boolean {
 		const { limits, costs, footBarMm } = this.problem;
-		if (heightMm > 0 && start.seat > HIGHEST_SEAT_OVER_FEET_MM) return false;
+		if (heightMm > 0 && start.seat > MAX_SEAT_OVER_FEET_MM) return false;
 		if (limits.leastRoomMm === -Infinity) return true;
 		const { under, over } = heightsAt(start);
 		const thigh = costs.values.thigh(over);
 		const knee = costs.values.knee(under - footBarMm - heightMm);
-		return (this.problem.judgesKnee ? roomOverThigh(thigh, knee) : thigh) >= limits.leastRoomMm;
+		return (this.problem.judgesKnee ? thighClearance(thigh, knee) : thigh) >= limits.leastRoomMm;
 	}
 
 	/** Whether a laptop that is typed on may be raised so far, by what is under it or with the surface. */
-	private mayRise(start: Start, { heightMm }: StationOption): boolean {
+	private mayRise(start: SearchStart, { heightMm }: StationOption): boolean {
 		const { builtIn, corner, costs, limits } = this.problem;
 		if (!builtIn || (heightMm === 0 && start.surface <= corner.spot.surface.height)) return true;
 		return limits.mayRaiseKeys && costs.values.elbow(heightsAt(start).over + heightMm) >= 0;
 	}
 
-	private tryTriple(start: Start, f: StationOption, k: StationOption, m: StationOption): void {
+	private tryTriple(start: SearchStart, f: StationOption, k: StationOption, m: StationOption): void {
 		const bound = this.fixedCost(start) + f.cost + k.cost + m.cost;
 		const [feet, footrest] = f.isFootrest ? [0, f.heightMm] : [f.heightMm, 0];
 		const atLeast = f.pieces + k.pieces + m.pieces;
@@ -221,7 +227,7 @@ class Search {
 		}
 	}
 
-	private heightCostOf(start: Start, f: StationOption, k: StationOption, m: StationOption): HeightCost {
+	private heightCostOf(start: SearchStart, f: StationOption, k: StationOption, m: StationOption): HeightCost {
 		const { under, over } = heightsAt(start);
 		const { costs, builtIn, footBarMm } = this.problem;
 		const elbow = costs.elbow(over + (builtIn ? m.heightMm : k.heightMm));
@@ -230,7 +236,7 @@ class Search {
 		);
 	}
 
-	private keep(layout: Layout): void {
+	private keep(layout: PlanLayout): void {
 		if (layout.cost > this.best) return;
 		const [other] = this.layouts;
 		const order = other && layout.cost === this.best ? this.lower(layout, other) : -1;
@@ -242,11 +248,11 @@ class Search {
 	}
 
 	/** Of two layouts that cost the same, the one whose seat, surface and screen are lower; below 0 where it is the first. */
-	private lower(a: Layout, b: Layout): number {
+	private lower(a: PlanLayout, b: PlanLayout): number {
 		return a.seat - b.seat || a.surface - b.surface || this.screenTopOf(a) - this.screenTopOf(b);
 	}
 
-	private screenTopOf({ seat, surface, pads, heights }: Layout): number {
+	private screenTopOf({ seat, surface, pads, heights }: PlanLayout): number {
 		return this.problem.costs.screenTop(surface - seat - pads.rise + heights[3]);
 	}
 
@@ -257,7 +263,7 @@ class Search {
 	}
 
 	/** What the rigid pieces may not equal, given these pads: the told plans that pad the seat alike. */
-	private forbiddenRigid(pads: Pads): Usage[] {
+	private forbiddenRigid(pads: SeatPadding): PieceUsage[] {
 		const soft = this.problem.types.map((type) => type.modes.seat.length > 0);
 		const used = new Array<number>(soft.length).fill(0);
 		for (const { type } of pads.placed) used[type] = (used[type] ?? 0) + 1;
@@ -271,8 +277,8 @@ class Search {
 		heights: StackHeights,
 		atLeast: number,
 		atMost: number,
-		forbidden: readonly Usage[]
-	): readonly Share[] | null {
+		forbidden: readonly PieceUsage[]
+	): readonly PieceAssignment[] | null {
 		const key = [heights, ...forbidden].join('|');
 		const known = this.known.get(key);
 		if (known !== undefined) return known !== null && piecesOf(known) <= atMost ? known : null;
@@ -297,11 +303,11 @@ class Search {
 }
 
 /** Seat under the person, and the surface over it, mm. */
-function heightsAt({ seat, pads, surface }: Start): { under: number; over: number } {
+function heightsAt({ seat, pads, surface }: SearchStart): { under: number; over: number } {
 	const under = seat + pads.rise;
 	return { under, over: surface - under };
 }
 
-function piecesOf(shares: readonly Share[]): number {
+function piecesOf(shares: readonly PieceAssignment[]): number {
 	return shares.reduce((sum, { pieces }) => sum + pieces, 0);
 }

@@ -1,5 +1,5 @@
 import type { Corner } from '../corner';
-import { itemsUsed, leftForAnother } from './left-for-another';
+import { itemsUsed, cornerWithoutUsedItems } from './household-across-spots';
 import { planCorner, type Plan } from './plan-corner';
 
 /** One way to share: a plan for each spot, in the order of the spots. */
@@ -16,7 +16,7 @@ interface Branch {
 
 /**
  * Plans solved for one sharing at most; beyond that the best way found so far stands. A count and not a clock, so that the
- * same documents give the same answer on every machine. Ours.
+ * same documents give the same answer on every machine. Our assumption.
  */
 const MOST_PLANS = 120;
 
@@ -78,7 +78,7 @@ function inOrder(spots: readonly Corner[], order: readonly number[]): Split {
 	const chosen = new Map<number, Plan>();
 	for (const i of order) {
 		const spot = spots[i];
-		const plan = spot && planCorner(leftForAnother(spot, ...chosen.values())).plans[0];
+		const plan = spot && planCorner(cornerWithoutUsedItems(spot, ...chosen.values())).plans[0];
 		if (plan) chosen.set(i, plan);
 	}
 	return spots.flatMap((_, i) => chosen.get(i) ?? []);
@@ -134,7 +134,7 @@ export function shareHousehold(spots: readonly Corner[]): Corner[] {
 	const plans = [...bestSplit(spots)];
 	if (plans.length < spots.length) return [...spots];
 	return spots.map((spot, i) => {
-		const share = leftForAnother(spot, ...plans.filter((_, j) => j !== i));
+		const share = cornerWithoutUsedItems(spot, ...plans.filter((_, j) => j !== i));
 		// With all that the others leave, a spot may choose other pieces as good: those after it see what is left then.
 		const [anew] = planCorner(share).plans;
 		if (anew) plans[i] = anew;

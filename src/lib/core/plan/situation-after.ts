@@ -1,10 +1,10 @@
 import type { Situation } from '../checks';
 import type { Corner } from '../corner';
 import { backSupport } from '../seat';
-import { checkDistance, distanceWith } from '../sight';
+import { checkDistance, viewingDistanceWith } from '../sight';
 import { setUpAfter, type Plan } from './plan-corner';
 
-/** A distance that is set is set so far inside its band, mm: nobody pushes a screen to the millimetre. Ours. */
+/** A distance that is set is set so far inside its band, mm: nobody pushes a screen to the millimetre. Our assumption. */
 const INSIDE_MM = 20;
 
 /** How far the picture is from the eye by a plan, mm. */
@@ -19,7 +19,7 @@ export interface PlannedDistance {
  * that is typed on stays where the hands are.
  */
 export function plannedDistance(corner: Corner, plan: Plan): PlannedDistance {
-	const comes = distanceWith(corner, setUpAfter(corner, plan));
+	const comes = viewingDistanceWith(corner, setUpAfter(corner, plan));
 	const { screen, keys } = corner.spot;
 	const { band, verdict } = checkDistance(corner, comes);
 	const isLifted = screen.kind === 'laptop' && plan.stations.screen.rise > 0;

@@ -1,4 +1,4 @@
-import { highestStackMm, type Mode, type StationRule } from '../household';
+import { highestStackMm, type PlacementMode, type StationRule } from '../household';
 
 /** Marks a height that no stack reaches. */
 export const UNREACHABLE = 255;
@@ -70,7 +70,7 @@ export class StackTable {
 }
 
 /** A household mode as a stack mode of a station. */
-export function stackMode(mode: Mode, rule: StationRule): StackMode {
+export function stackMode(mode: PlacementMode, rule: StationRule): StackMode {
 	return { name: mode.name, rise: mode.rise, highestStack: highestStackMm(rule, mode.footprint) };
 }
 

@@ -1,7 +1,7 @@
-import { MOUSE_LEVEL_MM } from '../household';
-import { misfitIn, type HeightCost } from './objective';
-import type { Order, PackedCost } from './order';
-import type { Problem } from './problem';
+import { MOUSE_LEVEL_TOLERANCE_MM } from '../household';
+import { costInHeights, type HeightCost } from './objective';
+import type { CostOrder, PackedCost } from './cost-order';
+import type { PlanProblem } from './plan-problem';
 import { UNREACHABLE, type StackTable } from './stack-table';
 
 /** One height a station could have, with the least it costs if nothing were shared. */
@@ -30,14 +30,18 @@ function reachable(table: StackTable): { heightMm: number; pieces: number }[] {
 /** Heights at which the mouse's stack may stand beside keys on a stack of that height: at least one piece. */
 export function mouseHeights(table: StackTable, keysMm: number): { heightMm: number; pieces: number }[] {
 	const found: { heightMm: number; pieces: number }[] = [];
-	for (let h = Math.max(1, keysMm - MOUSE_LEVEL_MM); h <= keysMm + MOUSE_LEVEL_MM; h += 1) {
+	for (
+		let h = Math.max(1, keysMm - MOUSE_LEVEL_TOLERANCE_MM);
+		h <= keysMm + MOUSE_LEVEL_TOLERANCE_MM;
+		h += 1
+	) {
 		const pieces = table.fewestFor(h);
 		if (pieces !== UNREACHABLE) found.push({ heightMm: h, pieces });
 	}
 	return found;
 }
 
-function withMouse(problem: Problem): { heightMm: number; pieces: number }[] {
+function withMouse(problem: PlanProblem): { heightMm: number; pieces: number }[] {
 	const [, keys, mouse] = problem.tables;
 	if (!keys || !mouse) return [];
 	return reachable(keys).flatMap(({ heightMm, pieces }) => {
@@ -72,7 +76,7 @@ interface Reach {
 }
 
 /** A footrest stands by itself, and is no piece of the household. */
-function footrestHeights({ footrestMm }: Problem): Reach[] {
+function footrestHeights({ footrestMm }: PlanProblem): Reach[] {
 	return footrestMm.map((heightMm) => ({ heightMm, pieces: 0, isFootrest: true }));
 }
 
@@ -88,7 +92,7 @@ function remembered<T>(make: (at: number) => T): (at: number) => T {
 }
 
 function choice(
-	{ pack }: Order,
+	{ pack }: CostOrder,
 	reach: readonly Reach[],
 	checks: (heightMm: number, at: number) => HeightCost
 ): StationChoice {
@@ -98,7 +102,7 @@ function choice(
 				.flatMap(({ heightMm, pieces, isFootrest = false }): StationOption[] => {
 					const cost = checks(heightMm, at);
 					if (cost === Infinity) return [];
-					return [{ heightMm, pieces, isFootrest, W: misfitIn(cost), cost: pack(cost, pieces) }];
+					return [{ heightMm, pieces, isFootrest, W: costInHeights(cost), cost: pack(cost, pieces) }];
 				})
 				.sort(byCost)
 		),
@@ -118,18 +122,18 @@ function choice(
 				const cost = checks((reach[i] as Reach).heightMm, at);
 				if (cost < least) least = cost;
 			}
-			return least === Infinity ? Infinity : misfitIn(least);
+			return least === Infinity ? Infinity : costInHeights(least);
 		})
 	};
 }
 
 /** Heights that each station reaches: the same for every search of a problem. */
 const known = new WeakMap<
-	Problem,
+	PlanProblem,
 	{ feet: readonly Reach[]; keys: readonly Reach[]; screen: readonly Reach[] }
 >();
 
-function reachOf(problem: Problem) {
+function reachOf(problem: PlanProblem) {
 	const found = known.get(problem);
 	if (found) return found;
 	const [feet, , , screen] = problem.tables;
@@ -146,7 +150,7 @@ function reachOf(problem: Problem) {
  * The options of each station, cheapest first. An option's cost is exact for the checks and a lower bound for
  * the pieces, so the sum of the three firsts bounds every plan at those heights from below.
  */
-export function stationOptions(problem: Problem, order: Order): StationOptions {
+export function stationOptions(problem: PlanProblem, order: CostOrder): StationOptions {
 	const { costs, builtIn, footBarMm } = problem;
 	const reach = reachOf(problem);
 	return {

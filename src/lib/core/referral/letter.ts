@@ -1,7 +1,7 @@
 import type { Corner, SeatKind } from '../corner';
-import type { RegionReport, Sign } from '../discomfort';
-import type { Judgement, Thing } from '../judgement';
-import type { AskedThing } from '../equipment';
+import type { RegionReport, RedFlag } from '../discomfort';
+import type { AssessmentResult, PlanItem } from '../case-assessment';
+import type { RequestableItem } from '../equipment';
 import type { ConsentWay } from './consent';
 
 /** What a clinician is told of a case: nothing of the household, no message, no note, no address. Days are ISO dates. */
@@ -18,13 +18,20 @@ export interface ReferralLetter {
 	readonly consentHow: ConsentWay | null;
 	readonly answerBy: string | null;
 	/** Why now, and the checks at first and as they stand. */
-	readonly judgement: Pick<Judgement, 'evidence' | 'unclosable' | 'reasons' | 'first' | 'standing'> | null;
-	readonly signs: readonly { readonly sign: Sign; readonly at: Date; readonly takenBackAt: Date | null }[];
+	readonly judgement: Pick<
+		AssessmentResult,
+		'evidence' | 'unclosable' | 'reasons' | 'first' | 'standing'
+	> | null;
+	readonly signs: readonly { readonly sign: RedFlag; readonly at: Date; readonly takenBackAt: Date | null }[];
 	/** Every report of discomfort, the oldest first. */
 	readonly over: readonly { readonly at: Date; readonly discomfort: readonly RegionReport[] }[];
 	/** Steps that stand, with what they were made of and since when. */
-	readonly steps: readonly { readonly place: Thing; readonly with: readonly string[]; readonly at: Date }[];
-	readonly arrived: readonly { readonly purchase: AskedThing; readonly at: Date | null }[];
+	readonly steps: readonly {
+		readonly place: PlanItem;
+		readonly with: readonly string[];
+		readonly at: Date;
+	}[];
+	readonly arrived: readonly { readonly purchase: RequestableItem; readonly at: Date | null }[];
 	readonly corner: {
 		readonly posture: Corner['spot']['posture'];
 		readonly seat: SeatKind | null;

@@ -1,17 +1,17 @@
-import { newestOf, VERSIONS, type Checklist } from '../checklist';
-import { CORE_VERSION } from '../judgement/versions';
-import { POLICIES, type Policy } from '../triage';
+import { newestChecklist, CHECKLIST_VERSIONS, type Checklist } from '../checklist';
+import { CORE_VERSION } from '../case-assessment/versions';
+import { TRIAGE_POLICIES, type TriagePolicy } from '../triage';
 
 /** What a case is judged by. A judgement keeps the version of each. */
 export interface Rules {
-	readonly policy: Policy;
+	readonly policy: TriagePolicy;
 	readonly checklist: Checklist;
 }
 
 /** The rules that new answers are asked and judged by: the one place that says which versions those are. */
 export const RULES_IN_FORCE: Rules = {
-	policy: newestOf(POLICIES),
-	checklist: newestOf(VERSIONS)
+	policy: newestChecklist(TRIAGE_POLICIES),
+	checklist: newestChecklist(CHECKLIST_VERSIONS)
 };
 
 /**

@@ -1,6 +1,6 @@
 import { bodyOf, METHOD_SD, type Body } from '../body';
 import {
-	chancesOf,
+	verdictProbabilities,
 	setUpAsMeasured,
 	undersideOverSurfaceMm,
 	verdictOf,
@@ -62,8 +62,8 @@ export function checkArmrest(
 	const elbowAbove = elbow - top;
 	const passes = underSurface - top;
 	const sd = METHOD_SD[by];
-	const carrying = chancesOf(ARMREST_BAND, elbowAbove, Math.hypot(sd, body.sittingElbow.sd));
-	const passing = chancesOf(PASSES, passes, Math.hypot(sd, sd, sd));
+	const carrying = verdictProbabilities(ARMREST_BAND, elbowAbove, Math.hypot(sd, body.sittingElbow.sd));
+	const passing = verdictProbabilities(PASSES, passes, Math.hypot(sd, sd, sd));
 	const verdict = verdictOf(carrying);
 	const faults: ArmrestFault[] = [];
 	if (verdict === 'off') faults.push(elbowAbove < ARMREST_BAND.low ? 'too-high' : 'too-low');

@@ -2,15 +2,15 @@ import { bodyOf, type Body } from '../body';
 import { seatKindOf, type Corner, type HouseholdItem } from '../corner';
 import { pieceIds } from '../corner/piece-ids';
 import { checkSeatDepth } from './seat-depth';
-import { rollFor, type Roll } from './towel-roll';
+import { towelRollFor, type TowelRoll } from './towel-roll';
 
 /** What fills the low back, and how. */
-export interface BackFiller {
+export interface LumbarFiller {
 	/** Id of the piece, as a plan names pieces. */
 	readonly id: string;
 	readonly item: HouseholdItem;
 	/** How to roll it; null where it goes in as it is. */
-	readonly roll: Roll | null;
+	readonly roll: TowelRoll | null;
 	/** How thick it is behind a leaning back, mm. */
 	readonly fill: number;
 }
@@ -29,11 +29,11 @@ export interface BackSupport {
 	/** How far it is meant to bring the person forward, mm: what a seat too deep asks for. */
 	readonly forwardMm: number;
 	/** What of the household does it; null where nothing is left. */
-	readonly filler: BackFiller | null;
+	readonly filler: LumbarFiller | null;
 }
 
-/** Thickness of a roll in the hollow of the low back when the seat's depth asks for none, mm. Ours. */
-export const USUAL_ROLL_MM = 60;
+/** Thickness of a roll in the hollow of the low back when the seat's depth asks for none, mm. Our assumption. */
+export const DEFAULT_ROLL_MM = 60;
 
 /**
  * What is taken first: a towel can be rolled to measure, a cushion is ready, a bolster often too thick. Common practice.
@@ -43,20 +43,20 @@ const FILLERS: readonly HouseholdItem['kind'][] = ['towel', 'cushion', 'bolster'
 /** Behind all of a back that is not to be arched: something wide and flat, never a roll. Common practice. */
 const BEHIND: readonly HouseholdItem['kind'][] = ['pillow', 'cushion'];
 
-/** Part of a soft thing's thickness that is left behind a leaning back. Working assumption of ours. */
+/** Part of a soft thing's thickness that is left behind a leaning back. Our working assumption. */
 const LEFT_BEHIND_BACK = { cushion: 0.7, pillow: 0.4, bolster: 0.9 } as const;
 
 /**
  * Whether the hollow of the low back is to be filled: not where rounding eases the back, nor where one sits at the seat's front with the
  * back free. Common practice.
  */
-export function wantsHollowFilled({ person, way }: Pick<Corner, 'person' | 'way'>): boolean {
+export function needsLumbarSupport({ person, way }: Pick<Corner, 'person' | 'way'>): boolean {
 	return person.back !== 'eased-by-rounding' && way !== 'active';
 }
 
-function fillerOf(item: HouseholdItem, id: string, wantedMm: number): BackFiller {
+function fillerOf(item: HouseholdItem, id: string, wantedMm: number): LumbarFiller {
 	if (item.kind === 'towel' || item.kind === 'blanket') {
-		const roll = rollFor(wantedMm, item.size);
+		const roll = towelRollFor(wantedMm, item.size);
 		return { id, item, roll, fill: roll.diameter };
 	}
 	const left = item.kind === 'bolster' || item.kind === 'pillow' ? LEFT_BEHIND_BACK[item.kind] : 0.7;
@@ -82,7 +82,7 @@ export function backSupport(
 	if (!depth || !seat.backrest) return { state: 'none', fills: null, wanted: 0, forwardMm: 0, filler: null };
 	// At the front of the seat its depth is not used either.
 	const behind = corner.way === 'active' ? 0 : depth.fill;
-	const hollow = seat.lumbar || !wantsHollowFilled(corner) ? 0 : USUAL_ROLL_MM;
+	const hollow = seat.lumbar || !needsLumbarSupport(corner) ? 0 : DEFAULT_ROLL_MM;
 	const wanted = Math.max(behind, hollow);
 	if (wanted === 0) return { state: 'held', fills: null, wanted, forwardMm: 0, filler: null };
 	const fills = hollow > 0 ? 'hollow' : 'behind';

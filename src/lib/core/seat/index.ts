@@ -1,10 +1,10 @@
 export { ARMREST_BAND, checkArmrest, type Armrest, type ArmrestFault } from './armrest';
 export {
 	backSupport,
-	USUAL_ROLL_MM,
-	wantsHollowFilled,
-	type BackFiller,
+	DEFAULT_ROLL_MM,
+	needsLumbarSupport,
+	type LumbarFiller,
 	type BackSupport
 } from './back-support';
 export { checkSeatDepth, SEAT_DEPTH_BAND, type SeatDepth, type SeatDepthState } from './seat-depth';
-export { rollDiameter, rolledLengthFor, rollFor, type Roll } from './towel-roll';
+export { towelRollDiameter, rolledLengthFor, towelRollFor, type TowelRoll } from './towel-roll';

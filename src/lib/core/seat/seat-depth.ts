@@ -1,6 +1,6 @@
 import { bodyOf, METHOD_SD, type Body } from '../body';
-import { chancesOf, verdictOf, type Verdict } from '../checks';
-import { judgedDepthOf, type Corner } from '../corner';
+import { verdictProbabilities, verdictOf, type Verdict } from '../checks';
+import { seatDepthToCheck, type Corner } from '../corner';
 import type { Band } from '../guidance';
 
 /** What the gap between the seat's front edge and the hollow of the knee comes to. */
@@ -24,7 +24,7 @@ export interface SeatDepth {
 /** Two or three fingers to a fist. Common practice. */
 export const SEAT_DEPTH_BAND = { low: 20, ideal: 50, high: 80 } as const satisfies Band;
 
-/** From here on the thigh lies unsupported. Working assumption of ours. */
+/** From here on the thigh lies unsupported. Our working assumption. */
 const UNSUPPORTED_FROM_MM = 120;
 
 function stateOf(gapMm: number): SeatDepthState {
@@ -45,11 +45,11 @@ function stateOf(gapMm: number): SeatDepthState {
  */
 export function checkSeatDepth(corner: Corner, fillMm = 0, body: Body = bodyOf(corner)): SeatDepth | null {
 	const { by } = corner.spot;
-	const depth = judgedDepthOf(corner);
+	const depth = seatDepthToCheck(corner);
 	if (depth === null) return null;
 	const gap = body.buttockPopliteal.mm - depth + fillMm;
 	const sd = Math.hypot(body.buttockPopliteal.sd, METHOD_SD[by]);
-	const chances = chancesOf(SEAT_DEPTH_BAND, gap, sd);
+	const chances = verdictProbabilities(SEAT_DEPTH_BAND, gap, sd);
 	const state = stateOf(gap);
 	return {
 		gap,

@@ -4,7 +4,14 @@ import { PLAIN_CHAIR } from '../../../../tests/support/plain-chair';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { setUpAsMeasured } from '../checks';
 import type { Corner } from '../corner';
-import { backSupport, checkArmrest, checkSeatDepth, rollDiameter, rolledLengthFor, rollFor } from './index';
+import {
+	backSupport,
+	checkArmrest,
+	checkSeatDepth,
+	towelRollDiameter,
+	rolledLengthFor,
+	towelRollFor
+} from './index';
 
 function corner(seat: Partial<NonNullable<Corner['spot']['seat']>>, body: Corner['body'] = {}): Corner {
 	const base = randomCorner(1, { rigid: 0, soft: 0, span: 0 });
@@ -13,7 +20,7 @@ function corner(seat: Partial<NonNullable<Corner['spot']['seat']>>, body: Corner
 	return { ...base, spot, body: { buttockPopliteal: { mm: 475, by: 'tape' }, ...body }, household: [] };
 }
 
-describe('rollDiameter', () => {
+describe('towelRollDiameter', () => {
 	it('agrees with laying the cloth on turn by turn (paper arithmetic)', () => {
 		// 1.4 m of 5 mm cloth, wound as a spiral: each turn is as long as the circle it lies on.
 		for (const [length, layer] of [
@@ -27,40 +34,40 @@ describe('rollDiameter', () => {
 				radius += layer * Math.min(1, left / turn);
 				left -= turn;
 			}
-			expect(rollDiameter(length, layer) / (2 * radius)).toBeGreaterThan(0.97);
-			expect(rollDiameter(length, layer) / (2 * radius)).toBeLessThan(1.03);
+			expect(towelRollDiameter(length, layer) / (2 * radius)).toBeGreaterThan(0.97);
+			expect(towelRollDiameter(length, layer) / (2 * radius)).toBeLessThan(1.03);
 		}
 	});
 
 	it('is a printer roll: 50 m of paper of 0.104 mm on no core is 81 mm thick (ISO 216 paper, from memory)', () => {
-		expect(rollDiameter(50_000, 0.104)).toBeCloseTo(81.4, 1);
+		expect(towelRollDiameter(50_000, 0.104)).toBeCloseTo(81.4, 1);
 	});
 
 	it('is turned round by rolledLengthFor', () => {
 		fc.assert(
 			fc.property(fc.integer({ min: 10, max: 300 }), fc.integer({ min: 1, max: 20 }), (diameter, layer) => {
-				expect(rollDiameter(rolledLengthFor(diameter, layer), layer)).toBeCloseTo(diameter, 6);
+				expect(towelRollDiameter(rolledLengthFor(diameter, layer), layer)).toBeCloseTo(diameter, 6);
 			})
 		);
 	});
 });
 
-describe('rollFor', () => {
+describe('towelRollFor', () => {
 	it('rolls no more of a towel than the hollow wants, and folds it only where it must', () => {
-		expect(rollFor(60, [1400, 700, 5])).toEqual({
+		expect(towelRollFor(60, [1400, 700, 5])).toEqual({
 			folds: 0,
 			rolledLength: 565,
 			diameter: 60,
 			width: 700,
 			reaches: true
 		});
-		expect(rollFor(120, [1400, 700, 5])).toMatchObject({
+		expect(towelRollFor(120, [1400, 700, 5])).toMatchObject({
 			folds: 1,
 			reaches: true,
 			width: 350,
 			diameter: 120
 		});
-		expect(rollFor(300, [1400, 700, 5])).toMatchObject({
+		expect(towelRollFor(300, [1400, 700, 5])).toMatchObject({
 			folds: 1,
 			reaches: false,
 			rolledLength: 1400,

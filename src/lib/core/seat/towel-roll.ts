@@ -1,5 +1,5 @@
 /** How a towel or blanket is rolled to a wanted thickness. Lengths in mm. */
-export interface Roll {
+export interface TowelRoll {
 	/** Times the towel is first folded in two across its width; each fold doubles the layers that are rolled. */
 	readonly folds: number;
 	/** How much of the towel's length is rolled up; the rest hangs behind the chair or is cut off by the bands. */
@@ -17,7 +17,7 @@ export interface Roll {
  */
 const MOST_FOLDS = 2;
 
-/** A roll narrower than this presses on one point of the back, mm. Working assumption of ours. */
+/** A roll narrower than this presses on one point of the back, mm. Our working assumption. */
 const NARROWEST_ROLL_MM = 200;
 
 /**
@@ -27,11 +27,11 @@ const NARROWEST_ROLL_MM = 200;
  * @param lengthMm rolled length of the cloth
  * @param layerMm thickness of what is rolled
  */
-export function rollDiameter(lengthMm: number, layerMm: number): number {
+export function towelRollDiameter(lengthMm: number, layerMm: number): number {
 	return 2 * Math.sqrt((lengthMm * layerMm) / Math.PI);
 }
 
-/** Length of cloth that rolls to a diameter, mm; the inverse of {@link rollDiameter}. */
+/** Length of cloth that rolls to a diameter, mm; the inverse of {@link towelRollDiameter}. */
 export function rolledLengthFor(diameterMm: number, layerMm: number): number {
 	return (Math.PI * diameterMm ** 2) / (4 * layerMm);
 }
@@ -43,11 +43,11 @@ export function rolledLengthFor(diameterMm: number, layerMm: number): number {
  * @param wantedMm the thickness that is wanted, mm, above 0
  * @param size length, width and thickness of one layer, mm
  */
-export function rollFor(wantedMm: number, size: readonly [number, number, number]): Roll {
+export function towelRollFor(wantedMm: number, size: readonly [number, number, number]): TowelRoll {
 	const [length, width, layer] = [Math.max(size[0], size[1]), Math.min(size[0], size[1]), size[2]];
 	for (let folds = 0; ; folds += 1) {
 		const thickness = layer * 2 ** folds;
-		const most = rollDiameter(length, thickness);
+		const most = towelRollDiameter(length, thickness);
 		const last = folds === MOST_FOLDS || width / 2 ** (folds + 1) < NARROWEST_ROLL_MM;
 		if (most < wantedMm && !last) continue;
 		const reaches = most >= wantedMm;

@@ -1,10 +1,10 @@
 import { bodyOf, type Body } from '../body';
 import { setUpAsMeasured, type SetUp } from '../checks';
 import type { Corner } from '../corner';
-import { distanceWith, dropToMiddle } from './viewing-distance';
+import { viewingDistanceWith, dropToScreenMiddle } from './viewing-distance';
 
 /** The judgement of the line of sight to the screen's middle. */
-export interface Gaze {
+export interface GazeCheck {
 	/** Degrees below the level; below 0 the eye looks up. */
 	readonly belowLevel: number;
 	readonly state: 'up' | 'good' | 'down';
@@ -37,9 +37,9 @@ export function checkGaze(
 	corner: Corner,
 	setUp: SetUp = setUpAsMeasured(corner),
 	body: Body = bodyOf(corner),
-	distanceMm: number = distanceWith(corner, setUp, body)
-): Gaze {
-	const belowLevel = gazeAngle(dropToMiddle(corner, setUp, body), distanceMm);
+	distanceMm: number = viewingDistanceWith(corner, setUp, body)
+): GazeCheck {
+	const belowLevel = gazeAngle(dropToScreenMiddle(corner, setUp, body), distanceMm);
 	const state = belowLevel < GAZE_GOOD_DEG.low ? 'up' : belowLevel > GAZE_GOOD_DEG.high ? 'down' : 'good';
 	return { belowLevel, state };
 }

@@ -1,4 +1,4 @@
-export { checkGaze, GAZE_GOOD_DEG, GAZE_PUBLISHED_DEG, gazeAngle, type Gaze } from './gaze';
+export { checkGaze, GAZE_GOOD_DEG, GAZE_PUBLISHED_DEG, gazeAngle, type GazeCheck } from './gaze';
 export {
 	checkLegibility,
 	LETTER_ARC_MINUTES,
@@ -9,7 +9,7 @@ export {
 export {
 	checkDistance,
 	distanceBand,
-	distanceWith,
+	viewingDistanceWith,
 	type DistanceBand,
 	type DistanceState,
 	type ViewingDistance

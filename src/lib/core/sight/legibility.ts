@@ -15,7 +15,7 @@ export interface Legibility {
  */
 export const LETTER_ARC_MINUTES = { least: 11, good: 14 } as const;
 
-/** Programs zoom in steps; smaller ones than this nobody sets, percent. Ours. */
+/** Programs zoom in steps; smaller ones than this nobody sets, percent. Our assumption. */
 const ZOOM_STEP_PERCENT = 5;
 
 const ARC_MINUTES_PER_RADIAN = (180 * 60) / Math.PI;

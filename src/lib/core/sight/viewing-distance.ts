@@ -1,5 +1,12 @@
 import { bodyOf, METHOD_SD, type Body } from '../body';
-import { bodyHeights, chancesOf, setUpAsMeasured, verdictOf, type SetUp, type Verdict } from '../checks';
+import {
+	bodyHeights,
+	verdictProbabilities,
+	setUpAsMeasured,
+	verdictOf,
+	type SetUp,
+	type Verdict
+} from '../checks';
 import type { Corner, Lenses, Screen } from '../corner';
 
 /** Where the eye's distance from the screen is good, mm. */
@@ -34,7 +41,7 @@ const LAPTOP_BAND: DistanceBand = { low: NEAREST_MM, high: 750 };
 /** A monitor is never nearer than this, nor than its picture is wide: nobody turns the head to read a line. Common practice. */
 const NEAREST_MONITOR_MM = 500;
 
-/** Width of a picture for its height: 16 to 9, as nearly all are. Working assumption of ours. */
+/** Width of a picture for its height: 16 to 9, as nearly all are. Our working assumption. */
 const WIDTH_OF_HEIGHT = 16 / 9;
 
 /** Lenses that were made for the screen, where their own distance is not known: so much farther away, mm. Common practice. */
@@ -56,7 +63,7 @@ export function distanceBand(
  *
  * @param setUp what is set and built
  */
-export function dropToMiddle(corner: Corner, setUp: SetUp, body: Body = bodyOf(corner)): number {
+export function dropToScreenMiddle(corner: Corner, setUp: SetUp, body: Body = bodyOf(corner)): number {
 	const top = setUp.surface + setUp.screen + setUp.screenTopAboveBase;
 	return bodyHeights(corner, body, setUp).eye - (top - corner.spot.screen.visibleHeight / 2);
 }
@@ -65,10 +72,10 @@ export function dropToMiddle(corner: Corner, setUp: SetUp, body: Body = bodyOf(c
  * Eye to the middle of the picture once heights have changed and nobody has moved the screen: what lies between them along the floor stays, so
  * a laptop that is lifted comes nearer. Mm.
  */
-export function distanceWith(corner: Corner, setUp: SetUp, body: Body = bodyOf(corner)): number {
+export function viewingDistanceWith(corner: Corner, setUp: SetUp, body: Body = bodyOf(corner)): number {
 	const { distance } = corner.spot.screen;
-	const before = dropToMiddle(corner, setUpAsMeasured(corner), body);
-	const after = dropToMiddle(corner, setUp, body);
+	const before = dropToScreenMiddle(corner, setUpAsMeasured(corner), body);
+	const after = dropToScreenMiddle(corner, setUp, body);
 	if (after === before) return distance;
 	const along = Math.sqrt(Math.max(0, distance ** 2 - before ** 2));
 	return Math.round(Math.hypot(along, after));
@@ -82,6 +89,6 @@ export function checkDistance(
 	const band = distanceBand(spot.screen, person.lenses);
 	const state = distance < band.low ? 'near' : distance > band.high ? 'far' : 'good';
 	const move = Math.min(Math.max(distance, band.low), band.high) - distance;
-	const verdict = verdictOf(chancesOf({ ...band, ideal: null }, distance, METHOD_SD[spot.by]));
+	const verdict = verdictOf(verdictProbabilities({ ...band, ideal: null }, distance, METHOD_SD[spot.by]));
 	return { distance, band, state, verdict, move };
 }

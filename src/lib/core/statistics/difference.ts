@@ -28,7 +28,7 @@ export function differenceOfShares(x1: number, n1: number, x2: number, n2: numbe
 }
 
 /** The same people twice: how many said yes both times, only before, only after, never. */
-export interface Paired {
+export interface PairedCounts {
 	readonly both: number;
 	readonly before: number;
 	readonly after: number;
@@ -36,7 +36,7 @@ export interface Paired {
 }
 
 /** How far the two answers go together, corrected as Newcombe does. */
-function phi({ both, before, after, neither }: Paired): number {
+function phi({ both, before, after, neither }: PairedCounts): number {
 	const n = both + before + after + neither;
 	const margins = (both + before) * (after + neither) * (both + after) * (before + neither);
 	if (margins === 0) return 0;
@@ -51,7 +51,7 @@ function phi({ both, before, after, neither }: Paired): number {
  *
  * @returns the share after less the share before; below 0 where fewer say yes
  */
-export function pairedDifference(pairs: Paired): Difference {
+export function pairedDifference(pairs: PairedCounts): Difference {
 	const n = pairs.both + pairs.before + pairs.after + pairs.neither;
 	const [before, after] = [wilson(pairs.both + pairs.before, n), wilson(pairs.both + pairs.after, n)];
 	const difference = after.share - before.share;

@@ -1,9 +1,15 @@
 export { benjaminiHochberg } from './benjamini-hochberg';
-export { differenceOfShares, pairedDifference, type Difference, type Paired } from './difference';
+export { differenceOfShares, pairedDifference, type Difference, type PairedCounts } from './difference';
 export type { Interval } from './interval';
-export { kaplanMeier, medianTime, survivalInterval, type Spell, type SurvivalPoint } from './kaplan-meier';
-export { logRank, type GroupedSpell, type LogRank } from './log-rank';
+export {
+	kaplanMeier,
+	medianTime,
+	survivalInterval,
+	type TimeToEvent,
+	type SurvivalPoint
+} from './kaplan-meier';
+export { logRank, type GroupedTimeToEvent, type LogRank } from './log-rank';
 export { mcNemar, type McNemar } from './mcnemar';
-export { riskRatio, sharesDiffer, type RiskRatio } from './risk-ratio';
-export { counted, wilcoxonOf, type Counted, type Wilcoxon } from './wilcoxon';
-export { wilson, type Share } from './wilson';
+export { riskRatio, shareDifferenceP, type RiskRatio } from './risk-ratio';
+export { countEqualChanges, wilcoxonOfCounts, type CountedChange, type Wilcoxon } from './wilcoxon';
+export { wilson, type ShareWithInterval } from './wilson';

@@ -1,7 +1,7 @@
 import { Z, type Interval } from './interval';
 
 /** A time until something happened, or until it was looked for the last time. */
-export interface Spell {
+export interface TimeToEvent {
 	/** From the start, in any one unit, at least 0. */
 	readonly time: number;
 	/** Whether it happened; false where it had not yet. */
@@ -28,9 +28,9 @@ export interface SurvivalPoint {
  *
  * Cost: in proportion to n log n.
  *
- * @returns a point for each time at which something happened or somebody was looked at the last time, in order
+ * @returns a point for each time at which something happened or someone was looked at the last time, in order
  */
-export function kaplanMeier(spells: readonly Spell[]): SurvivalPoint[] {
+export function kaplanMeier(spells: readonly TimeToEvent[]): SurvivalPoint[] {
 	const counts = new Map<number, { events: number; censored: number }>();
 	for (const { time, event, count: people = 1 } of spells) {
 		const count = counts.get(time) ?? { events: 0, censored: 0 };

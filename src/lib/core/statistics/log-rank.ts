@@ -1,6 +1,6 @@
 import jstat from 'jstat';
 import { chiSquaredTail } from './interval';
-import { kaplanMeier, type Spell } from './kaplan-meier';
+import { kaplanMeier, type TimeToEvent } from './kaplan-meier';
 
 /** Whether groups differ in how long something takes. */
 export interface LogRank {
@@ -9,7 +9,7 @@ export interface LogRank {
 }
 
 /** A spell with the name of its group. */
-export interface GroupedSpell extends Spell {
+export interface GroupedTimeToEvent extends TimeToEvent {
 	readonly group: string;
 }
 
@@ -20,7 +20,7 @@ export interface GroupedSpell extends Spell {
  *
  * @returns null where there are fewer than two groups, or nothing happened while more than one was looked at
  */
-export function logRank(spells: readonly GroupedSpell[]): LogRank | null {
+export function logRank(spells: readonly GroupedTimeToEvent[]): LogRank | null {
 	const groups = [...new Set(spells.map(({ group }) => group))].sort();
 	// One group less: the last is what the others leave.
 	const free = groups.slice(0, -1);

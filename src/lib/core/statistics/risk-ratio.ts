@@ -1,4 +1,4 @@
-import { bothTails, Z } from './interval';
+import { twoSidedTail, Z } from './interval';
 
 /** How many times as often something is found in one group as in another, with its 95 % interval. */
 export interface RiskRatio {
@@ -23,9 +23,9 @@ export function riskRatio(x1: number, n1: number, x2: number, n2: number): RiskR
 }
 
 /** Two-sided probability that two shares differ so much by chance: the score test with a pooled share and Yates' correction. 1 where nobody or everybody has it. */
-export function sharesDiffer(x1: number, n1: number, x2: number, n2: number): number {
+export function shareDifferenceP(x1: number, n1: number, x2: number, n2: number): number {
 	const pooled = (x1 + x2) / (n1 + n2);
 	const spread = Math.sqrt(pooled * (1 - pooled) * (1 / n1 + 1 / n2));
 	const apart = Math.abs(x1 / n1 - x2 / n2) - (1 / n1 + 1 / n2) / 2;
-	return spread === 0 ? 1 : bothTails(Math.max(0, apart) / spread);
+	return spread === 0 ? 1 : twoSidedTail(Math.max(0, apart) / spread);
 }

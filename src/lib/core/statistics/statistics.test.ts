@@ -8,11 +8,11 @@ import {
 	logRank,
 	medianTime,
 	pairedDifference,
-	sharesDiffer,
+	shareDifferenceP,
 	survivalInterval,
-	wilcoxonOf
+	wilcoxonOfCounts
 } from './index';
-import { counted, wilcoxon } from './wilcoxon';
+import { countEqualChanges, wilcoxon } from './wilcoxon';
 
 /** Results of R 4.2.2, scipy 1.10 and statsmodels 0.13 on published data; sources in tests/data/reference/README.md. */
 const REFERENCE = JSON.parse(referenceText('stats-reference.json')) as readonly {
@@ -189,7 +189,7 @@ describe('statistics where there is next to nothing', () => {
 		).toBeNull();
 		expect(ask({ statistic: 'benjamini-hochberg', p: [] })).toEqual({ adjusted: [] });
 		expect(medianTime(kaplanMeier([{ time: 2, event: false }]))).toBeNull();
-		expect(sharesDiffer(0, 5, 0, 7)).toBe(1);
+		expect(shareDifferenceP(0, 5, 0, 7)).toBe(1);
 	});
 
 	it.each([
@@ -269,8 +269,8 @@ describe('statistics by other ways of working them out', () => {
 
 	it('counts say the same as one by one, however many', () => {
 		const differences = Array.from({ length: 5000 }, (_, i) => ((i * 37) % 11) - 4);
-		expect(wilcoxonOf(counted(differences))).toEqual(wilcoxon(differences));
-		expect(wilcoxonOf(counted(differences)).estimate).toBeCloseTo(1, 0);
+		expect(wilcoxonOfCounts(countEqualChanges(differences))).toEqual(wilcoxon(differences));
+		expect(wilcoxonOfCounts(countEqualChanges(differences)).estimate).toBeCloseTo(1, 0);
 	});
 
 	it('Newcombe’s paired interval is the unpaired one where the answers have nothing in common, and shorter where they go together', () => {

@@ -1,4 +1,4 @@
-import { bothTails, CONFIDENCE, Z } from './interval';
+import { twoSidedTail, CONFIDENCE, Z } from './interval';
 
 /** Whether the same people differ before and after, and by how much. */
 export interface Wilcoxon {
@@ -14,7 +14,7 @@ export interface Wilcoxon {
 }
 
 /** A change and how many had it. */
-export interface Counted {
+export interface CountedChange {
 	readonly value: number;
 	readonly count: number;
 }
@@ -26,7 +26,7 @@ const MOST_EXACT = 400;
 const DIGITS = 1e9;
 
 /** Equal values together, in order. */
-export function counted(values: readonly number[]): Counted[] {
+export function countEqualChanges(values: readonly number[]): CountedChange[] {
 	const counts = new Map<number, number>();
 	for (const raw of values) {
 		const value = Math.round(raw * DIGITS) / DIGITS;
@@ -36,7 +36,7 @@ export function counted(values: readonly number[]): Counted[] {
 }
 
 /** Ranks of the sizes of what is not 0, shared where sizes are equal. */
-function signedRanks(changes: readonly Counted[], shift = 0) {
+function signedRanks(changes: readonly CountedChange[], shift = 0) {
 	const bySize = new Map<number, { up: number; all: number }>();
 	for (const { value, count } of changes) {
 		const moved = Math.round((value - shift) * DIGITS) / DIGITS;
@@ -73,8 +73,8 @@ function rankSums(n: number): Float64Array {
 }
 
 /** All means of two changes (and each by itself), in order, with how often each comes about. */
-function walshAverages(changes: readonly Counted[]): Counted[] {
-	const means: Counted[] = [];
+function walshAverages(changes: readonly CountedChange[]): CountedChange[] {
+	const means: CountedChange[] = [];
 	changes.forEach((a, i) => {
 		means.push({ value: a.value, count: (a.count * (a.count + 1)) / 2 });
 		for (const b of changes.slice(i + 1))
@@ -84,7 +84,7 @@ function walshAverages(changes: readonly Counted[]): Counted[] {
 }
 
 /** The value at a place, counted from 1, of what is in order. */
-function placed(ordered: readonly Counted[], place: number): number {
+function placed(ordered: readonly CountedChange[], place: number): number {
 	let seen = 0;
 	for (const { value, count } of ordered) {
 		seen += count;
@@ -93,12 +93,12 @@ function placed(ordered: readonly Counted[], place: number): number {
 	return ordered.at(-1)?.value ?? NaN;
 }
 
-function middle(ordered: readonly Counted[]): number {
+function middle(ordered: readonly CountedChange[]): number {
 	const n = ordered.reduce((sum, { count }) => sum + count, 0);
 	return (placed(ordered, Math.floor((n + 1) / 2)) + placed(ordered, Math.floor(n / 2) + 1)) / 2;
 }
 
-function exactly(changes: readonly Counted[], v: number, n: number): Wilcoxon {
+function exactly(changes: readonly CountedChange[], v: number, n: number): Wilcoxon {
 	const sums = rankSums(n);
 	const most = sums.length - 1;
 	const tail = Math.min(v, most - v);
@@ -121,7 +121,7 @@ function exactly(changes: readonly Counted[], v: number, n: number): Wilcoxon {
 }
 
 /** Where the standardised sum of ranks of changes less a shift passes a value: it falls as the shift grows. */
-function crossing(changes: readonly Counted[], at: number): number | null {
+function crossing(changes: readonly CountedChange[], at: number): number | null {
 	const standardised = (shift: number) => {
 		const { n, v, spread } = signedRanks(changes, shift);
 		const excess = v - (n * (n + 1)) / 4;
@@ -144,9 +144,9 @@ function crossing(changes: readonly Counted[], at: number): number | null {
  *
  * Cost: in proportion to the square of the different changes; with none alike, of at most some hundreds.
  *
- * @param changes each size of change and how many had it, as of {@link counted}
+ * @param changes each size of change and how many had it, as of {@link countEqualChanges}
  */
-export function wilcoxonOf(changes: readonly Counted[]): Wilcoxon {
+export function wilcoxonOfCounts(changes: readonly CountedChange[]): Wilcoxon {
 	const { n, v, hasTies, spread } = signedRanks(changes);
 	if (n === 0) return { v: 0, p: 1, estimate: changes.length > 0 ? 0 : null, low: null, high: null };
 	const hasZeros = changes.some(({ value }) => value === 0);
@@ -154,7 +154,7 @@ export function wilcoxonOf(changes: readonly Counted[]): Wilcoxon {
 	const excess = v - (n * (n + 1)) / 4;
 	return {
 		v,
-		p: spread > 0 ? bothTails((excess - Math.sign(excess) / 2) / spread) : 1,
+		p: spread > 0 ? twoSidedTail((excess - Math.sign(excess) / 2) / spread) : 1,
 		estimate: middle(walshAverages(changes)),
 		low: crossing(changes, Z),
 		high: crossing(changes, -Z)
@@ -162,4 +162,4 @@ export function wilcoxonOf(changes: readonly Counted[]): Wilcoxon {
 }
 
 /** The same of changes one by one. */
-export const wilcoxon = (differences: readonly number[]) => wilcoxonOf(counted(differences));
+export const wilcoxon = (differences: readonly number[]) => wilcoxonOfCounts(countEqualChanges(differences));

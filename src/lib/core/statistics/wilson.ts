@@ -1,7 +1,7 @@
 import { Z, type Interval } from './interval';
 
 /** A share of some people, with its 95 % interval. */
-export interface Share extends Interval {
+export interface ShareWithInterval extends Interval {
 	readonly share: number;
 }
 
@@ -11,7 +11,7 @@ export interface Share extends Interval {
  * @param x how many of them, 0 to n
  * @param n how many there are, at least 1
  */
-export function wilson(x: number, n: number): Share {
+export function wilson(x: number, n: number): ShareWithInterval {
 	const share = x / n;
 	const z2 = Z * Z;
 	const middle = (share + z2 / (2 * n)) / (1 + z2 / n);

@@ -1,7 +1,7 @@
-import type { ContactResult, ContactWay, NextStep } from '../contact';
+import type { ContactResult, ContactWay, ContactNextStep } from '../contact';
 import type { RegionReport } from '../discomfort';
-import type { Closable, Judgement } from '../judgement';
-import type { Level } from '../triage';
+import type { Closable, AssessmentResult } from '../case-assessment';
+import type { TriageLevel } from '../triage';
 
 /** What a person's timeline can be narrowed to; who looked at the case is shown only when it is asked for. */
 export const TIMELINE_GROUPS = [
@@ -57,7 +57,7 @@ const SAID_ELSEWHERE: readonly string[] = [
 ];
 
 /** The group of a line of the record; null where its words stand there by themselves. */
-export function groupOfAct(act: string): TimelineGroup | null {
+export function timelineGroupOfAct(act: string): TimelineGroup | null {
 	return SAID_ELSEWHERE.includes(act) ? null : (GROUP_OF_ACT[act] ?? 'desk');
 }
 
@@ -68,7 +68,7 @@ export interface TimelineContact {
 	readonly whom: string;
 	readonly said: string;
 	readonly closes: readonly Closable[];
-	readonly next: NextStep | null;
+	readonly next: ContactNextStep | null;
 	/** ISO day. */
 	readonly nextOn: string | null;
 	readonly why: string;
@@ -95,9 +95,9 @@ export type TimelineEvent =
 	| { readonly kind: 'discomfort'; readonly discomfort: readonly RegionReport[] }
 	| {
 			readonly kind: 'level';
-			readonly level: Level;
-			readonly before: Level | null;
-			readonly grounds: Pick<Judgement, 'reasons' | 'evidence' | 'unclosable'>;
+			readonly level: TriageLevel;
+			readonly before: TriageLevel | null;
+			readonly grounds: Pick<AssessmentResult, 'reasons' | 'evidence' | 'unclosable'>;
 	  };
 
 /** One thing that was said or done. */
@@ -113,7 +113,7 @@ export interface TimelineEntry {
 }
 
 /** The newest first; of one moment, as they came. */
-export function inOrder(entries: readonly TimelineEntry[]): TimelineEntry[] {
+export function newestFirst(entries: readonly TimelineEntry[]): TimelineEntry[] {
 	return entries
 		.map((entry, i) => ({ entry, i }))
 		.sort((a, b) => Number(b.entry.at) - Number(a.entry.at) || a.i - b.i)
@@ -121,7 +121,7 @@ export function inOrder(entries: readonly TimelineEntry[]): TimelineEntry[] {
 }
 
 /** How many there are of each group. */
-export function countsOf(entries: readonly TimelineEntry[]): Readonly<Record<TimelineGroup, number>> {
+export function countByGroup(entries: readonly TimelineEntry[]): Readonly<Record<TimelineGroup, number>> {
 	const none = Object.fromEntries(TIMELINE_GROUPS.map((group) => [group, 0])) as Record<
 		TimelineGroup,
 		number

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { countsOf, groupOfAct, inOrder, TIMELINE_GROUPS, type TimelineEntry } from './index';
+import { countByGroup, timelineGroupOfAct, newestFirst, TIMELINE_GROUPS, type TimelineEntry } from './index';
 
 const entry = (id: string, at: number, group: TimelineEntry['group'] = 'notes'): TimelineEntry => ({
 	id,
@@ -19,7 +19,7 @@ describe('the timeline', () => {
 	it('is the newest first, loses nothing, and keeps what came at one moment as it came', () => {
 		fc.assert(
 			fc.property(entries, (all) => {
-				const ordered = inOrder(all);
+				const ordered = newestFirst(all);
 				expect([...ordered].map(({ id }) => id).sort()).toEqual(all.map(({ id }) => id).sort());
 				for (const [i, one] of ordered.entries()) {
 					const next = ordered[i + 1];
@@ -34,7 +34,7 @@ describe('the timeline', () => {
 	it('is counted by group, all of it', () => {
 		fc.assert(
 			fc.property(entries, (all) => {
-				const counts = countsOf(all);
+				const counts = countByGroup(all);
 				for (const group of TIMELINE_GROUPS)
 					expect(counts[group]).toBe(all.filter((one) => one.group === group).length);
 			})
@@ -43,9 +43,9 @@ describe('the timeline', () => {
 
 	it('has no line for an act whose words stand there, and one for every other', () => {
 		for (const act of ['message-written', 'note-written', 'contact-recorded', 'referred', 'referral-ended'])
-			expect(groupOfAct(act)).toBeNull();
-		expect(groupOfAct('case-read')).toBe('looks');
-		expect(groupOfAct('step-ticked')).toBe('plan');
-		expect(groupOfAct('an act that is added later')).toBe('desk');
+			expect(timelineGroupOfAct(act)).toBeNull();
+		expect(timelineGroupOfAct('case-read')).toBe('looks');
+		expect(timelineGroupOfAct('step-ticked')).toBe('plan');
+		expect(timelineGroupOfAct('an act that is added later')).toBe('desk');
 	});
 });

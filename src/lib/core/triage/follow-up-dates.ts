@@ -1,12 +1,12 @@
 import { addDays, addWorkingDays, nextWorkingDay, type CivilDate, type WorkCalendar } from '../calendar';
-import { worstOf, type RegionReport } from '../discomfort';
-import type { Level, Policy } from './policy';
+import { worstScore, type RegionReport } from '../discomfort';
+import type { TriageLevel, TriagePolicy } from './policy';
 
 /** The day by which a case of a level is acted on, an emergency on the day itself, worked or not; null where nothing is to be done. */
-export function actBy(
-	level: Level,
+export function actByDay(
+	level: TriageLevel,
 	from: CivilDate,
-	policy: Policy,
+	policy: TriagePolicy,
 	calendar: WorkCalendar
 ): CivilDate | null {
 	if (level === 'emergency') return from;
@@ -15,23 +15,27 @@ export function actBy(
 }
 
 /** The day of the next full look at a corner; sooner where the last report had a score worth it. */
-export function recheckOn(
+export function recheckDay(
 	from: CivilDate,
 	last: readonly RegionReport[],
-	{ recheckDays, recheckSooner }: Policy,
+	{ recheckDays, recheckSooner }: TriagePolicy,
 	calendar: WorkCalendar
 ): CivilDate {
-	const days = worstOf(last) >= recheckSooner.from ? recheckSooner.days : recheckDays;
+	const days = worstScore(last) >= recheckSooner.from ? recheckSooner.days : recheckDays;
 	return nextWorkingDay(addDays(from, days), calendar);
 }
 
 /** The days on which a person is asked how it holds, after a plan was carried out. */
-export function checkInsAfter(carriedOut: CivilDate, policy: Policy, calendar: WorkCalendar): CivilDate[] {
+export function checkInDaysAfter(
+	carriedOut: CivilDate,
+	policy: TriagePolicy,
+	calendar: WorkCalendar
+): CivilDate[] {
 	return policy.checkInDays.map((days) => nextWorkingDay(addDays(carriedOut, days), calendar));
 }
 
 /** What an unanswered invitation leads to, and when. */
-export interface Reminder {
+export interface ReminderStep {
 	readonly on: CivilDate;
 	/** A letter, or the list of people to call. */
 	readonly kind: 'letter' | 'call-list';
@@ -42,10 +46,14 @@ export interface Reminder {
  *
  * Notes:
  * 1. The policy names no day for the call list: "then". The last letter gets as many working days as
- *    the first. Working assumption of ours.
+ *    the first. Our working assumption.
  */
-export function remindersFor(invited: CivilDate, policy: Policy, calendar: WorkCalendar): Reminder[] {
-	const letters = policy.reminderWorkingDays.map((days): Reminder => ({
+export function remindersFor(
+	invited: CivilDate,
+	policy: TriagePolicy,
+	calendar: WorkCalendar
+): ReminderStep[] {
+	const letters = policy.reminderWorkingDays.map((days): ReminderStep => ({
 		on: addWorkingDays(invited, days, calendar),
 		kind: 'letter'
 	}));
@@ -63,8 +71,8 @@ export function remindersFor(invited: CivilDate, policy: Policy, calendar: WorkC
  * @param all of the invitation
  * @param sent how many reminders are out, the one of today among them
  */
-export function nextReminderOn(
-	all: readonly Reminder[],
+export function nextReminderDay(
+	all: readonly ReminderStep[],
 	sent: number,
 	today: CivilDate,
 	calendar: WorkCalendar

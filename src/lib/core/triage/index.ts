@@ -1,10 +1,10 @@
 export {
-	actBy,
-	checkInsAfter,
-	nextReminderOn,
-	recheckOn,
+	actByDay,
+	checkInDaysAfter,
+	nextReminderDay,
+	recheckDay,
 	remindersFor,
-	type Reminder
+	type ReminderStep
 } from './follow-up-dates';
-export { isGraver, LEVELS, POLICIES, type Level, type Policy } from './policy';
+export { isMoreUrgent, TRIAGE_LEVELS, TRIAGE_POLICIES, type TriageLevel, type TriagePolicy } from './policy';
 export { FOLLOW_UP_KINDS, type FollowUpKind } from './follow-up-kinds';

@@ -1,16 +1,16 @@
 /** Levels of the coordinator's day, most urgent first. */
-export const LEVELS = ['emergency', 'urgent', 'clinician', 'soon', 'help', 'home', 'done'] as const;
+export const TRIAGE_LEVELS = ['emergency', 'urgent', 'clinician', 'soon', 'help', 'home', 'done'] as const;
 
-/** One level; see {@link LEVELS}. */
-export type Level = (typeof LEVELS)[number];
+/** One level; see {@link TRIAGE_LEVELS}. */
+export type TriageLevel = (typeof TRIAGE_LEVELS)[number];
 
 /** Whether one level is graver than another. */
-export function isGraver(a: Level, than: Level): boolean {
-	return LEVELS.indexOf(a) < LEVELS.indexOf(than);
+export function isMoreUrgent(a: TriageLevel, than: TriageLevel): boolean {
+	return TRIAGE_LEVELS.indexOf(a) < TRIAGE_LEVELS.indexOf(than);
 }
 
 /** Every number that decides who is seen when. A change is a new version; a judgement keeps the one it was made by. */
-export interface Policy {
+export interface TriagePolicy {
 	readonly version: number;
 	/** Worst score from which a region is for a clinician, and from which it is soon. */
 	readonly clinicianFrom: number;
@@ -22,7 +22,7 @@ export interface Policy {
 	/** A check that no plan closes is soon with this score in a region tied to it. */
 	readonly unclosableFrom: number;
 	/** Working days to act in at each level; null where nothing is to be done. */
-	readonly workingDaysToAct: Readonly<Record<Level, number | null>>;
+	readonly workingDaysToAct: Readonly<Record<TriageLevel, number | null>>;
 	/** Working days to answer a message in. */
 	readonly workingDaysToAnswer: number;
 	/** Days to the next full look, and where the last report had a score from `from` on. */
@@ -30,7 +30,7 @@ export interface Policy {
 	readonly recheckSooner: { readonly days: number; readonly from: number };
 	/** Days after a plan is carried out at which the person is asked how it holds. */
 	readonly checkInDays: readonly number[];
-	/** Days after answers or a check-in at which somebody with things left to do is asked what is in the way, and how often after the same answers. */
+	/** Days after answers or a check-in at which someone with things left to do is asked what is in the way, and how often after the same answers. */
 	readonly checkInUnfinished: { readonly days: number; readonly most: number };
 	/** A check-in counts for one of those days from so many days before it on. */
 	readonly checkInEarlyDays: number;
@@ -43,10 +43,10 @@ export interface Policy {
 }
 
 /**
- * The policies that there are. Version 1 had other levels; what was judged by it is read by `readJudgement`. Common practice for the order
- * of the levels, and for weakness and tingling; the numbers are working assumptions of ours.
+ * The policies that there are. Version 1 had other levels; what was judged by it is read by `readAssessmentResult`. Common practice for the order
+ * of the levels, and for weakness and tingling; the numbers are our working assumptions.
  */
-export const POLICIES: readonly [Policy, ...Policy[]] = [
+export const TRIAGE_POLICIES: readonly [TriagePolicy, ...TriagePolicy[]] = [
 	{
 		version: 2,
 		clinicianFrom: 7,

@@ -1,9 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import { civilDate, workCalendar, type CivilDate } from '../calendar';
+import { parseCivilDate, workCalendar, type CivilDate } from '../calendar';
 import type { RegionReport } from '../discomfort';
-import { actBy, checkInsAfter, LEVELS, nextReminderOn, POLICIES, recheckOn, remindersFor } from './index';
+import {
+	actByDay,
+	checkInDaysAfter,
+	TRIAGE_LEVELS,
+	nextReminderDay,
+	TRIAGE_POLICIES,
+	recheckDay,
+	remindersFor
+} from './index';
 
-const [policy] = POLICIES;
+const [policy] = TRIAGE_POLICIES;
 const sore = (worst: number): RegionReport => ({
 	region: 'neck',
 	side: null,
@@ -15,7 +23,7 @@ const sore = (worst: number): RegionReport => ({
 
 describe('dates', () => {
 	const day = (text: string): CivilDate =>
-		civilDate(text) ??
+		parseCivilDate(text) ??
 		(() => {
 			throw new RangeError(text);
 		})();
@@ -23,7 +31,7 @@ describe('dates', () => {
 	const friday = day('2026-05-01');
 
 	it('act by working days of the level, over a weekend and a holiday', () => {
-		expect(LEVELS.map((level) => actBy(level, friday, policy, calendar))).toEqual([
+		expect(TRIAGE_LEVELS.map((level) => actByDay(level, friday, policy, calendar))).toEqual([
 			'2026-05-01',
 			'2026-05-01',
 			'2026-05-07',
@@ -35,14 +43,14 @@ describe('dates', () => {
 	});
 
 	it('look again after a year, or half of one where it hurts', () => {
-		expect(recheckOn(friday, [sore(3)], policy, calendar)).toBe('2027-05-03');
-		expect(recheckOn(friday, [sore(4)], policy, calendar)).toBe('2026-10-28');
+		expect(recheckDay(friday, [sore(3)], policy, calendar)).toBe('2027-05-03');
+		expect(recheckDay(friday, [sore(4)], policy, calendar)).toBe('2026-10-28');
 	});
 
 	it('check in after 14 and 42 days, and remind after 3, 7 and 14 working days before the call list', () => {
-		expect(checkInsAfter(friday, policy, calendar)).toEqual(['2026-05-15', '2026-06-12']);
+		expect(checkInDaysAfter(friday, policy, calendar)).toEqual(['2026-05-15', '2026-06-12']);
 		// The 14th day after a Monday holiday's Monday moves on to the next day that is worked.
-		expect(checkInsAfter(day('2026-04-20'), policy, calendar)[0]).toBe('2026-05-05');
+		expect(checkInDaysAfter(day('2026-04-20'), policy, calendar)[0]).toBe('2026-05-05');
 		expect(remindersFor(friday, policy, calendar)).toEqual([
 			{ on: '2026-05-07', kind: 'letter' },
 			{ on: '2026-05-13', kind: 'letter' },
@@ -53,9 +61,9 @@ describe('dates', () => {
 
 	it('never reminds twice within a working day, where the days have become shorter since', () => {
 		const all = remindersFor(friday, policy, calendar);
-		expect(nextReminderOn(all, 1, day('2026-05-07'), calendar)).toBe('2026-05-13');
+		expect(nextReminderDay(all, 1, day('2026-05-07'), calendar)).toBe('2026-05-13');
 		// Both days are past: the next one is the working day after today.
-		expect(nextReminderOn(all, 1, day('2026-05-15'), calendar)).toBe('2026-05-18');
-		expect(nextReminderOn(all, 4, day('2026-05-27'), calendar)).toBeNull();
+		expect(nextReminderDay(all, 1, day('2026-05-15'), calendar)).toBe('2026-05-18');
+		expect(nextReminderDay(all, 4, day('2026-05-27'), calendar)).toBeNull();
 	});
 });

@@ -5,7 +5,7 @@ import type { Variant } from './variant';
 /** From this height on a surface is sat at on a high chair or a bar stool, mm. Common practice: breakfast bars begin at about 1,000. */
 const HIGH_FROM_MM = 850;
 
-/** A chair for a bar is so high at most, mm. Ours. */
+/** A chair for a bar is so high at most, mm. Our assumption. */
 const HIGHEST_SEAT_MM = 900;
 
 /** A high chair at a bar or a fixed high desk, to sit there in turns: its seat, and what the feet then need. Common practice. */

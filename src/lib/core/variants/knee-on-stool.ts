@@ -1,7 +1,7 @@
 import type { VariantBase } from './variant-base';
 import type { Variant } from './variant';
 
-/** So much lower than the hollow of the knee a stool is that one knee rests on, mm: the hip stays level. Ours. */
+/** So much lower than the hollow of the knee a stool is that one knee rests on, mm: the hip stays level. Our assumption. */
 const BELOW_KNEE_MM = 20;
 
 /** One foot ahead, or one knee on a stool, in turns: standing without slumping. Common practice. */

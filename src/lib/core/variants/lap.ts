@@ -1,6 +1,6 @@
 import { checkCorner, type CheckResult } from '../checks';
 import { forearmsOnSurface } from '../guidance';
-import { closedBy, isOpen, type VariantBase } from './variant-base';
+import { checksClosedBy, isCheckOpen, type VariantBase } from './variant-base';
 import type { Variant } from './variant';
 
 /** Thickness of a towel folded in two, of one layer, as it lies under a keyboard on the lap. */
@@ -28,7 +28,7 @@ export function keyboardOnLap(base: VariantBase): Variant | null {
 		facts.armrest === 'no' &&
 		!forearmsOnSurface(corner) &&
 		answers.lap !== 'would-not';
-	if (!canBe || !isOpen(base, 'elbow', 'low')) return null;
+	if (!canBe || !isCheckOpen(base, 'elbow', 'low')) return null;
 	const towel = left.find(({ kind }) => kind === 'towel') ?? null;
 	const towelMm = towel ? Math.round(LEFT_OF_FOLD * LAYERS * towel.size[2]) : 0;
 	const elbow = onLap(base, towelMm);
@@ -38,7 +38,7 @@ export function keyboardOnLap(base: VariantBase): Variant | null {
 		labels: towel ? [towel.label] : [],
 		numbers: { riseMm: towelMm },
 		after: [elbow],
-		closes: closedBy(base, [elbow])
+		closes: checksClosedBy(base, [elbow])
 	};
 }
 

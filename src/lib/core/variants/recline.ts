@@ -1,6 +1,6 @@
 import { checkCorner } from '../checks';
 import type { CheckResult } from '../checks';
-import { closedBy, isOpen, type VariantBase } from './variant-base';
+import { checksClosedBy, isCheckOpen, type VariantBase } from './variant-base';
 import type { Variant } from './variant';
 
 /** Angles that a backrest is leaned back by, degrees. Common practice of the open school; further back the neck has to be held. */
@@ -26,12 +26,12 @@ export function recline(base: VariantBase): Variant | null {
 	if (facts.seat !== 'chair' || facts.backrest === 'no') return null;
 	if (facts.way === 'active' || facts.way === 'forearms-down' || facts.back === 'eased-by-arching')
 		return null;
-	const wanted = isOpen(base, 'eye', 'low');
+	const wanted = isCheckOpen(base, 'eye', 'low');
 	if (!wanted) return null;
 	const elbowNow = after.find(({ id }) => id === 'elbow');
 	for (const degrees of ANGLES_DEG) {
 		const results = leaned(base, degrees);
-		const closes = closedBy(base, results);
+		const closes = checksClosedBy(base, results);
 		const elbow = results.find(({ id }) => id === 'elbow');
 		if (!closes.includes('eye') || (elbowNow?.verdict === 'fits' && elbow?.verdict !== 'fits')) continue;
 		const sine = Math.sin((degrees * Math.PI) / 180);

@@ -1,7 +1,7 @@
 import type { VariantBase } from './variant-base';
 import type { Variant } from './variant';
 
-/** A slope that feet rest on without slipping, degrees. Ours. */
+/** A slope that feet rest on without slipping, degrees. Our assumption. */
 const SLOPE_DEG = { low: 5, high: 25 } as const;
 
 /** A book that carries both feet, longer and shorter side, mm: as under the feet of a plan. */

@@ -56,19 +56,22 @@ export function variantBase(
 }
 
 /** A check as the plan leaves it; null where this corner has none of it. */
-export function checkOf({ after }: Pick<VariantBase, 'after'>, id: CheckId): CheckResult | null {
+export function checkAfterPlan({ after }: Pick<VariantBase, 'after'>, id: CheckId): CheckResult | null {
 	return after.find((check) => check.id === id) ?? null;
 }
 
 /** Whether a check is beyond one end of its band after the plan, and does not fit. */
-export function isOpen(base: Pick<VariantBase, 'after'>, id: CheckId, side: 'low' | 'high'): boolean {
-	const check = checkOf(base, id);
+export function isCheckOpen(base: Pick<VariantBase, 'after'>, id: CheckId, side: 'low' | 'high'): boolean {
+	const check = checkAfterPlan(base, id);
 	if (!check || check.verdict === 'fits') return false;
 	return side === 'low' ? check.value < check.low : check.high !== null && check.value > check.high;
 }
 
 /** Checks that fit by some results and do not after the plan. */
-export function closedBy({ after }: Pick<VariantBase, 'after'>, results: readonly CheckResult[]): CheckId[] {
+export function checksClosedBy(
+	{ after }: Pick<VariantBase, 'after'>,
+	results: readonly CheckResult[]
+): CheckId[] {
 	return results
 		.filter(({ id, verdict }) => verdict === 'fits' && after.find((a) => a.id === id)?.verdict !== 'fits')
 		.map(({ id }) => id);

@@ -1,6 +1,6 @@
 import { checkCorner } from '../checks';
 import { keyboardWedge } from '../desk';
-import { closedBy, type VariantBase } from './variant-base';
+import { checksClosedBy, type VariantBase } from './variant-base';
 import type { Variant } from './variant';
 
 /** Findings that a slope away from the typist eases. Common practice. */
@@ -26,6 +26,6 @@ export function wedge(base: VariantBase): Variant | null {
 		labels: [binder.label],
 		numbers: { degrees: slope.tiltDeg, edgeMm: slope.nearEdgeRise, riseMm: slope.homeRowRise },
 		after: [elbow],
-		closes: closedBy(base, [elbow])
+		closes: checksClosedBy(base, [elbow])
 	};
 }

@@ -1,5 +1,5 @@
-import { benjaminiHochberg, riskRatio, sharesDiffer } from '../statistics';
-import { FLOOR } from './floor';
+import { benjaminiHochberg, riskRatio, shareDifferenceP } from '../statistics';
+import { MIN_GROUP_SIZE } from './group-size-limit';
 
 /** How many people have a finding, a complaint, and both. */
 export interface PairCounts {
@@ -35,7 +35,7 @@ export interface Association {
 }
 
 /** Each of the four kinds of people has at least so many: a figure of two things at once says more of each than one of one. */
-const LEAST = 2 * FLOOR;
+const LEAST = 2 * MIN_GROUP_SIZE;
 
 /**
  * Which findings go with which complaints, the surest first, adjusted for the number of looks.
@@ -45,15 +45,15 @@ const LEAST = 2 * FLOOR;
 export function associations({ n, withAnyFinding, withAnyRegion, pairs }: AllPairs): Association[] {
 	const open = pairs.filter(
 		({ both, withFinding, withRegion }) =>
-			withAnyFinding - withFinding >= FLOOR &&
-			withAnyRegion - withRegion >= FLOOR &&
+			withAnyFinding - withFinding >= MIN_GROUP_SIZE &&
+			withAnyRegion - withRegion >= MIN_GROUP_SIZE &&
 			[both, withFinding - both, withRegion - both, n - withFinding - withRegion + both].every(
 				(of) => of >= LEAST
 			)
 	);
 	const tests = open.map((pair) => {
 		const groups = [pair.both, pair.withFinding, pair.withRegion - pair.both, n - pair.withFinding] as const;
-		return { pair, groups, p: sharesDiffer(...groups) };
+		return { pair, groups, p: shareDifferenceP(...groups) };
 	});
 	const adjusted = benjaminiHochberg(tests.map(({ p }) => p));
 	return tests

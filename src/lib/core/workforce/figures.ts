@@ -1,5 +1,5 @@
-import { wilson, type Share } from '../statistics';
-import { shownCounts, shownGroups, shownPart, type Shown } from './floor';
+import { wilson, type ShareWithInterval } from '../statistics';
+import { publishedCounts, publishedGroups, publishedPart, type PublishedCells } from './group-size-limit';
 
 /** Something that is counted, and what it is counted among: '' is everybody. */
 export interface CodeRule {
@@ -24,7 +24,7 @@ export interface Tally {
 }
 
 /** A share that may be shown, with how many people it is of. */
-export interface Figure extends Share {
+export interface PublishedShare extends ShareWithInterval {
 	readonly x: number;
 	readonly n: number;
 }
@@ -32,8 +32,8 @@ export interface Figure extends Share {
 /** One code in every group and in all together; null where nothing may be shown. */
 export interface CodeFigures {
 	readonly code: string;
-	readonly all: Figure | null;
-	readonly groups: readonly (Figure | null)[];
+	readonly all: PublishedShare | null;
+	readonly groups: readonly (PublishedShare | null)[];
 }
 
 /** Everything that may be shown of a dimension. */
@@ -47,7 +47,7 @@ export interface FigureTable {
 const sum = (of: readonly number[]) => of.reduce((total, n) => total + n, 0);
 
 /** A share with Wilson's interval. */
-export const shareFigure = (x: number, n: number): Figure => ({ x, n, ...wilson(x, n) });
+export const shareFigure = (x: number, n: number): PublishedShare => ({ x, n, ...wilson(x, n) });
 
 /** The people that a share among a code is of: everybody, or the part that the code belongs to. */
 export function baseCode(of: string, rules: readonly CodeRule[]): string {
@@ -56,7 +56,7 @@ export function baseCode(of: string, rules: readonly CodeRule[]): string {
 }
 
 /**
- * The figures of a tally that may be shown: what {@link shownCounts} lets through, each with Wilson's interval.
+ * The figures of a tally that may be shown: what {@link publishedCounts} lets through, each with Wilson's interval.
  *
  * Cost: in proportion to the codes and the square of the groups.
  *
@@ -65,13 +65,13 @@ export function baseCode(of: string, rules: readonly CodeRule[]): string {
 export function figureTable({ groups, people, counts }: Tally, rules: readonly CodeRule[]): FigureTable {
 	const none = groups.map(() => 0);
 	const countsOf = (code: string) => (code === '' ? people : (counts[code] ?? none));
-	const shown = new Map<string, Shown>([['', shownGroups(people)]]);
+	const shown = new Map<string, PublishedCells>([['', publishedGroups(people)]]);
 	const figures = rules.map(({ code, among, isPart = false, mayBeAll = isPart }): CodeFigures => {
 		const parent = shown.get(among);
 		if (!parent) throw new Error(`${code} is counted among ${among}, which was not counted before`);
 		const of = { among: countsOf(among), count: countsOf(code) };
 		const mine = parent.all
-			? (mayBeAll ? shownPart : shownCounts)(of, parent.groups)
+			? (mayBeAll ? publishedPart : publishedCounts)(of, parent.groups)
 			: { all: false, groups: groups.map(() => false) };
 		shown.set(code, mine);
 		const base = countsOf(baseCode(among, rules));
@@ -82,7 +82,7 @@ export function figureTable({ groups, people, counts }: Tally, rules: readonly C
 		};
 	});
 	const everybody = shown.get('');
-	const isWhole = (oneOf: string, of: (row: CodeFigures) => Figure | null) =>
+	const isWhole = (oneOf: string, of: (row: CodeFigures) => PublishedShare | null) =>
 		figures.every((row, i) => rules[i]?.oneOf !== oneOf || of(row) !== null);
 	const whole = figures.map((row, i): CodeFigures => {
 		const oneOf = rules[i]?.oneOf;

@@ -1,33 +1,40 @@
 export {
 	ANSWER_RULES,
-	CODES,
+	FIGURE_CODES,
 	CROSSED_RULES,
-	DIMENSIONS,
+	GROUPINGS,
 	DISCOMFORT_DETAIL_RULES,
 	DISCOMFORT_RULES,
 	FINDING_RULES,
 	gapCode,
 	HELP_RULES,
-	NO_KEY,
+	UNKNOWN_GROUP,
 	PURCHASE_RULES,
-	type Dimension
+	type Grouping
 } from './codes';
-export { crossedTable, type Grid } from './crossed';
+export { publishedCrossTable, type CrossTable } from './cross-tables';
 export { associations, type AllPairs, type Association, type PairCounts } from './associations';
-export { BY_DAYS, BY_WEEKS, coarseCurve, type CoarseCurve, type Pace } from './coarse-curve';
-export type { View } from './view';
-export { gathered, stripOf } from './strip';
+export { BY_DAYS, BY_WEEKS, coarsenCurve, type CoarseCurve, type TimeSteps } from './coarse-curve';
+export type { WorkforceView } from './view';
+export { gatherMeans, dotStripOf } from './dot-strip';
 export { REPORT_COLUMNS, reportRows } from './report-table';
 export { pairedFigure, type PairedFigure } from './paired-figure';
 export {
 	figureTable,
 	type CodeFigures,
 	type CodeRule,
-	type Figure,
+	type PublishedShare,
 	type FigureTable,
 	type Tally
 } from './figures';
-export { FLOOR, shownCounts, shownGroups, shownPart, type Counts, type Shown } from './floor';
+export {
+	MIN_GROUP_SIZE,
+	publishedCounts,
+	publishedGroups,
+	publishedPart,
+	type GroupCounts,
+	type PublishedCells
+} from './group-size-limit';
 export {
 	discomfortCodes,
 	observe,
@@ -37,11 +44,11 @@ export {
 	type SpotKind
 } from './observation';
 export {
-	COURSES,
-	DONE,
+	PLAN_COURSES,
+	REPORTED_ACTIVITIES,
 	type CodeFigure,
 	type KeyFigures,
-	type Course,
+	type PlanCourse,
 	type CourseFigure,
 	type GapFigure,
 	type ReportedPurchase,

@@ -1,17 +1,17 @@
-import type { KeptAdvice } from '../advice';
+import type { AdviceSummary } from '../advice';
 import {
 	checklistOf,
 	findingOfCheck,
 	findingRule,
-	seenFindings,
+	findingsFromAnswers,
 	type ChecklistAnswers,
 	type FindingId
 } from '../checklist';
 import { CHECK_IDS, isAnyOff } from '../checks';
 import { SEAT_KINDS, seatKindOf, type Corner } from '../corner';
-import { worstOf, type BodySide, type Region, type RegionReport } from '../discomfort';
-import { distanceOutside } from '../guidance';
-import type { Judgement } from '../judgement';
+import { worstScore, type BodySide, type Region, type RegionReport } from '../discomfort';
+import { distanceOutsideBand } from '../guidance';
+import type { AssessmentResult } from '../case-assessment';
 import type { Plan, PurchaseId } from '../plan';
 
 /** Kinds of spot that statistics tell apart: what is sat on, or that one stands. */
@@ -29,13 +29,13 @@ export interface ObservedAnswers {
 
 /** What a judgement rests on, as far as statistics ask for it. */
 export interface Observed {
-	readonly judgement: Judgement;
+	readonly judgement: AssessmentResult;
 	/** Null where nothing had been answered. */
 	readonly answers: ObservedAnswers | null;
 	/** Regions of the newest report of discomfort; null where there was none. */
 	readonly report: readonly RegionReport[] | null;
 	/** The plan that was worked on, with its advice; null where there was none. */
-	readonly plan: { readonly plan: Plan | null; readonly advice: Pick<KeptAdvice, 'purchases'> } | null;
+	readonly plan: { readonly plan: Plan | null; readonly advice: Pick<AdviceSummary, 'purchases'> } | null;
 }
 
 /** What is known of one person from one judgement to the next, as statistics count it. */
@@ -81,10 +81,10 @@ export function discomfortCodes(reports: readonly RegionReport[]): string[] {
 	return [...new Set(codes)].sort();
 }
 
-type Check = Judgement['standing'][number];
+type Check = AssessmentResult['standing'][number];
 
 function gapOf(check: Check): number {
-	const outside = distanceOutside(check, check.value);
+	const outside = distanceOutsideBand(check, check.value);
 	return check.value < check.low ? -outside : outside;
 }
 
@@ -104,7 +104,7 @@ function foundByAnswers(
 	const asked = checklistOf(checklistVersion);
 	if (!asked) return [];
 	const fits = (id: string) => standing.some((check) => check.id === id && check.verdict === 'fits');
-	return seenFindings(asked, corner, checklist)
+	return findingsFromAnswers(asked, corner, checklist)
 		.map(({ finding }) => finding)
 		.filter((finding) => {
 			const { closedBy } = findingRule(finding);
@@ -124,7 +124,7 @@ export function observe({ judgement: { standing }, answers, report, plan }: Obse
 	const findings = answers ? [...foundByChecks(standing), ...foundByAnswers(answers, standing)] : [];
 	return {
 		spot: answers ? spotOf(answers.corner) : null,
-		worst: report ? worstOf(report) : null,
+		worst: report ? worstScore(report) : null,
 		discomfort: report ? discomfortCodes(report) : [],
 		findings: [...new Set(findings)].sort(),
 		gapsMm: CHECK_IDS.map((id) => {

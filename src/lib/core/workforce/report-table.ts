@@ -1,40 +1,41 @@
+import type { CsvCell } from '../exchange/csv';
 import type { Wilcoxon } from '../statistics';
-import type { Figure } from './figures';
+import type { PublishedShare } from './figures';
 import type { WorkforceReport } from './report';
 
-/** One figure of a report as a row of a table: the part, the figure, and its numbers as texts; empty where there is none. */
+/** One figure of a report as a row of a table: the part, the figure, and its numbers; empty where there is none. */
 export type ReportRow = readonly [
 	part: string,
 	of: string,
-	n: string,
-	x: string,
-	value: string,
-	low: string,
-	high: string,
-	p: string
+	n: CsvCell,
+	x: CsvCell,
+	value: CsvCell,
+	low: CsvCell,
+	high: CsvCell,
+	p: CsvCell
 ];
 
 /** Heads of {@link reportRows}. */
 export const REPORT_COLUMNS: ReportRow = ['part', 'of', 'n', 'x', 'value', 'low', 'high', 'p'];
 
-const number = (of: number | null | undefined) =>
-	of === null || of === undefined ? '' : String(Math.round(of * 1e6) / 1e6);
+const number = (of: number | null | undefined): CsvCell =>
+	of === null || of === undefined ? null : Math.round(of * 1e6) / 1e6;
 
 const plain = (part: string, of: string, value: number | null, n: number | null = null): ReportRow => [
 	part,
 	of,
 	number(n),
-	'',
+	null,
 	number(value),
-	'',
-	'',
-	''
+	null,
+	null,
+	null
 ];
 
-function ofFigure(part: string, of: string, figure: Figure | null): ReportRow {
+function ofFigure(part: string, of: string, figure: PublishedShare | null): ReportRow {
 	if (!figure) return plain(part, of, null);
 	const { n, x, share, low, high } = figure;
-	return [part, of, number(n), number(x), number(share), number(low), number(high), ''];
+	return [part, of, number(n), number(x), number(share), number(low), number(high), null];
 }
 
 /** A value with its interval and the probability of so much by chance. */
@@ -50,7 +51,7 @@ const estimated = (part: string, of: string, { n, value, low, high, p }: Estimat
 	part,
 	of,
 	number(n),
-	'',
+	null,
 	number(value),
 	number(low),
 	number(high),
@@ -103,11 +104,11 @@ function timing({ times }: WorkforceReport): ReportRow[] {
 			`not yet: ${what}`,
 			`${at} ${curve?.pace.stepDays === 1 ? 'days' : 'weeks'}`,
 			number(curve?.n),
-			'',
+			null,
 			number(share),
 			number(interval?.low),
 			number(interval?.high),
-			''
+			null
 		])
 	);
 }

@@ -4,33 +4,40 @@ import type { PurchaseId } from '../plan';
 import type { Wilcoxon } from '../statistics';
 import type { Association } from './associations';
 import type { CoarseCurve } from './coarse-curve';
-import type { Figure } from './figures';
+import type { PublishedShare } from './figures';
 import type { PairedFigure } from './paired-figure';
 
 /** What happened in the time that a report tells of: people whom it happened to; null where too few for a figure. */
-export const DONE = ['asked', 'answered', 'dealtWith', 'carriedOut', 'arrived', 'referred'] as const;
+export const REPORTED_ACTIVITIES = [
+	'asked',
+	'answered',
+	'dealtWith',
+	'carriedOut',
+	'arrived',
+	'referred'
+] as const;
 
 /** A figure of one thing. */
 export interface CodeFigure {
 	readonly code: string;
-	readonly figure: Figure;
+	readonly figure: PublishedShare;
 }
 
 /** A figure of one team. */
 export interface TeamFigure {
 	readonly team: string;
-	readonly figure: Figure | null;
+	readonly figure: PublishedShare | null;
 }
 
 /** What became of the plans of people who reported again: carried out (with the household alone or with a purchase), or not. */
-export const COURSES = ['household', 'bought', 'not-done'] as const;
+export const PLAN_COURSES = ['household', 'bought', 'not-done'] as const;
 
-/** One of {@link COURSES}. */
-export type Course = (typeof COURSES)[number];
+/** One of {@link PLAN_COURSES}. */
+export type PlanCourse = (typeof PLAN_COURSES)[number];
 
 /** How the worst score changed for those whose plan went one way; `done` is with the household alone and with a purchase together. */
 export interface CourseFigure {
-	readonly course: Course | 'done';
+	readonly course: PlanCourse | 'done';
 	readonly n: number;
 	readonly change: Wilcoxon;
 }
@@ -54,10 +61,10 @@ export interface ReportedPurchase {
 
 /** The figures by which one report is compared with another. */
 export interface KeyFigures {
-	readonly answered: Figure | null;
-	readonly hurts: Figure | null;
-	readonly found: Figure | null;
-	readonly open: Figure | null;
+	readonly answered: PublishedShare | null;
+	readonly hurts: PublishedShare | null;
+	readonly found: PublishedShare | null;
+	readonly open: PublishedShare | null;
 }
 
 /** Everything that a report for management says, as data: the words are the page's. Worked out once and kept. */
@@ -67,7 +74,7 @@ export interface WorkforceReport {
 	readonly to: string;
 	/** People who had answered by the last day; null where too few. */
 	readonly people: number | null;
-	readonly done: Readonly<Record<(typeof DONE)[number], number | null>>;
+	readonly done: Readonly<Record<(typeof REPORTED_ACTIVITIES)[number], number | null>>;
 	readonly key: KeyFigures;
 	readonly regions: readonly CodeFigure[];
 	readonly paired: {

@@ -1,23 +1,23 @@
 import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../seed/random';
 import { randomPerson } from '../../../../tests/support/random-person';
-import { newestOf, VERSIONS } from '../checklist';
+import { newestChecklist, CHECKLIST_VERSIONS } from '../checklist';
 import { checkCorner } from '../checks';
 import type { BodySide, Region, RegionReport } from '../discomfort';
 import { planCorner } from '../plan';
-import type { Judgement } from '../judgement';
-import { kaplanMeier, wilcoxonOf } from '../statistics';
+import type { AssessmentResult } from '../case-assessment';
+import { kaplanMeier, wilcoxonOfCounts } from '../statistics';
 import {
 	associations,
 	BY_DAYS,
 	BY_WEEKS,
-	coarseCurve,
+	coarsenCurve,
 	discomfortCodes,
 	figureTable,
-	FLOOR,
+	MIN_GROUP_SIZE,
 	observe,
 	pairedFigure,
-	shownCounts,
+	publishedCounts,
 	type AllPairs
 } from './index';
 
@@ -47,11 +47,15 @@ describe('what is kept of a judgement', () => {
 		for (let seed = 0; seed < 200; seed += 1) {
 			const { corner, checks: answers, reports } = randomPerson(seed);
 			const standing = checkCorner(corner);
-			const judgement = { first: standing, standing } as unknown as Judgement;
+			const judgement = { first: standing, standing } as unknown as AssessmentResult;
 			const [plan = null] = planCorner(corner, 1).plans;
 			const kept = observe({
 				judgement,
-				answers: { checklistVersion: newestOf(VERSIONS).version, corner, checklist: answers },
+				answers: {
+					checklistVersion: newestChecklist(CHECKLIST_VERSIONS).version,
+					corner,
+					checklist: answers
+				},
 				report: reports,
 				plan: { plan, advice: { purchases: [] } }
 			});
@@ -123,14 +127,16 @@ describe('a table of figures', () => {
 			const dice = new Dice(seed);
 			const among = Array.from({ length: dice.int(1, 9) }, () => dice.int(0, 30));
 			const count = among.map((n) => dice.int(0, n));
-			const { groups, all } = shownCounts(
+			const { groups, all } = publishedCounts(
 				{ among, count },
 				among.map(() => true)
 			);
 			const hidden = groups.flatMap((isShown, i) => (isShown ? [] : [i]));
 			groups.forEach((isShown, i) => {
 				if (isShown)
-					expect(Math.min(count[i] ?? 0, (among[i] ?? 0) - (count[i] ?? 0))).toBeGreaterThanOrEqual(FLOOR);
+					expect(Math.min(count[i] ?? 0, (among[i] ?? 0) - (count[i] ?? 0))).toBeGreaterThanOrEqual(
+						MIN_GROUP_SIZE
+					);
 			});
 			if (!all) expect(groups.some(Boolean)).toBe(false);
 			// The least and most that a hidden one can be, by trying every split of what the hidden have together.
@@ -141,7 +147,7 @@ describe('a table of figures', () => {
 				const can = Array.from({ length: n + 1 }, (_, x) => x).filter(
 					(x) => total - x >= 0 && total - x <= rest
 				);
-				if (groups.some(Boolean)) expect(can.length).toBeGreaterThan(FLOOR);
+				if (groups.some(Boolean)) expect(can.length).toBeGreaterThan(MIN_GROUP_SIZE);
 			}
 		}
 	});
@@ -155,22 +161,22 @@ describe('a curve of enough people', () => {
 				time: dice.int(0, dice.chance(0.5) ? 20 : 200),
 				event: dice.chance(0.7)
 			}));
-			const curve = coarseCurve(spells, seed % 2 ? BY_DAYS : BY_WEEKS);
+			const curve = coarsenCurve(spells, seed % 2 ? BY_DAYS : BY_WEEKS);
 			if (!curve) continue;
 			expect(curve.events + curve.open).toBe(spells.length);
 			const drops = curve.points.map(({ share }, i) => (curve.points[i - 1]?.share ?? 1) - share);
-			for (const drop of drops) expect(drop === 0 || drop * curve.n >= FLOOR - 1e-9).toBe(true);
+			for (const drop of drops) expect(drop === 0 || drop * curve.n >= MIN_GROUP_SIZE - 1e-9).toBe(true);
 			for (const { share, interval } of curve.points) {
 				expect(share).toBeGreaterThanOrEqual(0);
 				if (interval) expect(interval.low <= share && share <= interval.high).toBe(true);
 			}
 		}
 		const even = Array.from({ length: 60 }, (_, i) => ({ time: 1 + (i % 6), event: true }));
-		expect(coarseCurve(even, BY_DAYS)?.points.map(({ share }) => share)).toEqual(
+		expect(coarsenCurve(even, BY_DAYS)?.points.map(({ share }) => share)).toEqual(
 			kaplanMeier(even).map(({ survival }) => survival)
 		);
-		expect(coarseCurve(even, BY_DAYS)?.median).toBe(3);
-		expect(coarseCurve([{ time: 3, event: true }], BY_DAYS)).toBeNull();
+		expect(coarsenCurve(even, BY_DAYS)?.median).toBe(3);
+		expect(coarsenCurve([{ time: 3, event: true }], BY_DAYS)).toBeNull();
 	});
 });
 
@@ -238,7 +244,7 @@ describe('200 workforces without any effect', () => {
 			const counted = [...counts]
 				.map(([value, count]) => ({ value, count }))
 				.sort((a, b) => a.value - b.value);
-			return wilcoxonOf(counted);
+			return wilcoxonOfCounts(counted);
 		};
 		expect(SEEDS.filter((seed) => changes(seed, 0).p < 0.05).length).toBeLessThanOrEqual(10);
 		const within = SEEDS.filter((seed) => {

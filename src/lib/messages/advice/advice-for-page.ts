@@ -1,23 +1,23 @@
 import {
 	advisedFindings,
-	isOfStep,
-	otherChecks,
-	pageActs,
-	toldDistance,
-	type KeptAdvice
+	isCoveredByStep,
+	nonHeightChecks,
+	planPageActions,
+	advisedViewingDistance,
+	type AdviceSummary
 } from '$lib/core/advice';
 import {
-	besidesOf,
-	checkField,
+	extraAnswersOf,
+	checklistField,
 	checklistAnswersOf,
-	choiceOf,
+	chosenOption,
 	factsOfAnswers,
 	pageOfField,
 	thingsAtHome,
-	ticksOfAnswers,
+	stepTicksOf,
 	unitOf,
 	type Answers,
-	type Page
+	type QuestionnairePage
 } from '$lib/core/answers';
 import {
 	askedItems,
@@ -32,18 +32,18 @@ import { bodyHeights, checkCorner, setUpAsMeasured } from '$lib/core/checks';
 import { factsOf } from '$lib/core/conditions';
 import { bodyOf } from '$lib/core/body';
 import { pointingHandOf, type Corner } from '$lib/core/corner';
-import { actionsOf } from '$lib/core/judgement/actions';
+import { actionsOf } from '$lib/core/case-assessment/actions';
 import type { RegionReport } from '$lib/core/discomfort';
 import { setUpAfter, type Plan, type PlanStep } from '$lib/core/plan';
 import { variantsOf } from '$lib/core/variants';
 import { checklistTextsFor } from '../checklist';
-import { wordsFor } from '../words-for';
+import { wordsFor } from '../words-by-facts';
 import { findingLines } from './finding-lines';
 import { sunView } from './sun-view';
 import { variantLines } from './variant-lines';
 
 /** What a person told besides lengths. */
-export interface AnsweredBesides {
+export interface ExtraAnswered {
 	readonly answers: Answers;
 	readonly discomfort: readonly RegionReport[] | null;
 	/** The checklist that was asked. */
@@ -61,13 +61,13 @@ export interface PagePlan {
 interface OpenQuestion {
 	readonly id: string;
 	readonly question: string;
-	readonly page: Page;
+	readonly page: QuestionnairePage;
 }
 
 /** No checklist: answers of a version that is not known here find nothing. */
 const NO_CHECKLIST = { version: 0, items: [] };
 
-function openQuestions(corner: Corner, told: AnsweredBesides, locale: string): OpenQuestion[] {
+function openQuestions(corner: Corner, told: ExtraAnswered, locale: string): OpenQuestion[] {
 	const checklist = checklistOf(told.checklistVersion) ?? NO_CHECKLIST;
 	const answers = checklistAnswersOf(told.answers);
 	const facts = factsOfAnswers(told.answers, corner.way);
@@ -77,7 +77,7 @@ function openQuestions(corner: Corner, told: AnsweredBesides, locale: string): O
 	return questionsToAsk(causes, asked, (id) => answers[id] !== undefined).map((id) => ({
 		id,
 		question: wordsFor(texts.items[id as ItemId].question, facts),
-		page: pageOfField(checkField(id))
+		page: pageOfField(checklistField(id))
 	}));
 }
 
@@ -89,15 +89,15 @@ function openQuestions(corner: Corner, told: AnsweredBesides, locale: string): O
  */
 export function adviceForPage(
 	corner: Corner,
-	advice: KeptAdvice,
-	told: AnsweredBesides,
+	advice: AdviceSummary,
+	told: ExtraAnswered,
 	{ plan, steps }: PagePlan,
 	locale: string
 ) {
 	const { findings: _measured, purchases: _kept, ...rest } = advice;
 	const checklist = checklistOf(told.checklistVersion) ?? NO_CHECKLIST;
 	const answers = checklistAnswersOf(told.answers);
-	const arms = choiceOf(told.answers, 'arms');
+	const arms = chosenOption(told.answers, 'arms');
 	const facts = factsOf(corner, arms);
 	const worked = steps.length > 0 ? plan : null;
 	const advised = advisedFindings(
@@ -107,11 +107,11 @@ export function adviceForPage(
 		steps
 	);
 	const texts = checklistTextsFor(locale);
-	const besides = besidesOf(told.answers);
+	const besides = extraAnswersOf(told.answers);
 	const found = advised.map(({ finding }) => finding);
 	const setUp = worked ? setUpAfter(corner, worked) : setUpAsMeasured(corner);
 	const { eye } = bodyHeights(corner, bodyOf(corner), setUp);
-	const ticks = ticksOfAnswers(told.answers);
+	const ticks = stepTicksOf(told.answers);
 	const actions = actionsOf({
 		findings: advised
 			.filter(({ fate }) => fate === 'stays')
@@ -125,10 +125,10 @@ export function adviceForPage(
 		...rest,
 		facts,
 		/** What comes first, as far as the answers tell; a judgement knows what became of each. */
-		acts: pageActs(actions, advice.first),
+		acts: planPageActions(actions, advice.first),
 		habits: habitsOf(checklist, facts, answers),
 		/** How far from the screen they are told to sit. */
-		toldDistance: toldDistance(corner, steps),
+		toldDistance: advisedViewingDistance(corner, steps),
 		/** What need not be asked for: it lies at home. */
 		own: thingsAtHome(told.answers),
 		besides,
@@ -136,10 +136,10 @@ export function adviceForPage(
 		findings: findingLines(facts, advised, locale),
 		/** What the plan closes besides, by name; what a step is about is said there. */
 		closed: advised
-			.filter(({ finding, fate }) => fate === 'closed' && !isOfStep(finding, steps))
+			.filter(({ finding, fate }) => fate === 'closed' && !isCoveredByStep(finding, steps))
 			.map(({ finding }) => texts.findings[finding]),
 		askNext: openQuestions(corner, told, locale),
-		others: otherChecks(corner, worked, besides.letterMm),
+		others: nonHeightChecks(corner, worked, besides.letterMm),
 		variants: variantLines(variantsOf(corner, worked, found, answers), unitOf(told.answers), locale),
 		sun: sunView(besides, Math.round(eye - corner.spot.screen.visibleHeight / 2)),
 		/** Height of the eye as the plan leaves it: what a second screen is raised to. */

@@ -1,12 +1,12 @@
-import { lists } from '../en/lists';
+import { listTexts } from '../en/lists';
 import type { AdvisedFinding } from '$lib/core/advice';
-import { findingRule, shopHolds, type FindingId } from '$lib/core/checklist';
-import { holdsFor, type Facts } from '$lib/core/conditions';
-import type { AskedThing } from '$lib/core/equipment';
+import { findingRule, isPurchaseUseful, type FindingId } from '$lib/core/checklist';
+import { conditionHolds, type Facts } from '$lib/core/conditions';
+import type { RequestableItem } from '$lib/core/equipment';
 import type { Region } from '$lib/core/discomfort';
 import { checklistTextsFor } from '../checklist';
 import { regionEn } from '../triage-en';
-import { wordsFor } from '../words-for';
+import { wordsFor } from '../words-by-facts';
 
 /** A finding beside the heights, in words. */
 export interface FindingLine {
@@ -20,7 +20,7 @@ export interface FindingLine {
 	/** What to do about it at home. */
 	readonly fixes: readonly string[];
 	/** What could be borrowed for it. */
-	readonly shop: readonly { readonly thing: AskedThing; readonly words: string }[];
+	readonly shop: readonly { readonly thing: RequestableItem; readonly words: string }[];
 	/** Said where the risk is. */
 	readonly cautions: readonly string[];
 	/** Why it comes first of all: what a complaint points to, by side and kind; null where none does. */
@@ -49,10 +49,10 @@ export function findingLines(
 				isCaused: fate === 'caused',
 				fixes: fixes.map((fix) => wordsFor(texts.household[fix], facts)),
 				shop: shop
-					.filter((thing) => holdsFor(shopHolds(thing), facts))
+					.filter((thing) => conditionHolds(isPurchaseUseful(thing), facts))
 					.map((thing) => ({ thing, words: texts.shop[thing] })),
 				cautions: cautions.map((caution) => texts.cautions[caution]),
-				because: cause && texts.causes[cause.cause](lists.and(cause.reports.map(regionEn))),
+				because: cause && texts.causes[cause.cause](listTexts.and(cause.reports.map(regionEn))),
 				tiedTo: cause ? [] : tiedTo,
 				isMovedUp
 			};

@@ -1,27 +1,33 @@
-import type { Besides } from '$lib/core/answers';
+import type { ExtraAnswers } from '$lib/core/answers';
 import { utcOffsetsOf } from '$lib/core/calendar';
-import { CITIES, sunAtSpot, windowAtHour, type MonthOfSun, type WindowAngle } from '$lib/core/light';
+import {
+	CITIES,
+	sunExposureByMonth,
+	windowAngleAtHour,
+	type MonthlySun,
+	type WindowAngle
+} from '$lib/core/light';
 
 /** The window of a spot, and when the sun comes in. */
 export interface SunView {
 	readonly angle: WindowAngle;
 	/** Month by month; null where the place or the window's side was not given. */
-	readonly months: readonly MonthOfSun[] | null;
+	readonly months: readonly MonthlySun[] | null;
 }
 
 /** The year whose sun is shown: it hardly matters which. */
 const SUN_YEAR = 2026;
 
 /** The window as it was given; null where there is none. @param targetMm height that the sun must reach */
-export function sunView({ windowHour, windowFaces, city }: Besides, targetMm: number): SunView | null {
+export function sunView({ windowHour, windowFaces, city }: ExtraAnswers, targetMm: number): SunView | null {
 	if (windowHour === null) return null;
 	const months =
 		windowFaces && city
-			? sunAtSpot(
+			? sunExposureByMonth(
 					{ hour: windowHour, faces: windowFaces, city, targetMm },
 					SUN_YEAR,
 					utcOffsetsOf(CITIES[city].zone, SUN_YEAR)
 				)
 			: null;
-	return { angle: windowAtHour(windowHour), months };
+	return { angle: windowAngleAtHour(windowHour), months };
 }

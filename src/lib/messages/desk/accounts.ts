@@ -1,5 +1,5 @@
 /** Accounts, passwords and the sign-in. */
-export const accounts = {
+export const accountTexts = {
 	yourAccountEasyCorner: 'Your account · Easy Corner',
 	yourAccount: 'Your account',
 	whereYouAreSigned: 'Where you are signed in',

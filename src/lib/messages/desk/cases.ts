@@ -1,7 +1,7 @@
-import type { Change } from '$lib/core/discomfort';
+import type { DiscomfortChange } from '$lib/core/discomfort';
 
 /** A case: who they are, what they answered, what is said and done. */
-export const cases = {
+export const caseTexts = {
 	checklistVersionAnswersFind: (version: string | number, found: number) =>
 		`Checklist version ${version}${found > 0 ? `; ${found} answers find something` : ''}.`,
 	selfAssessments: (count: number, when: string) => `${count} self-assessments: ${when}.`,
@@ -207,7 +207,7 @@ export const cases = {
 	toThem: (personName: string | number) => `to ${personName} …`,
 	recordACallOr: 'Record a call or a talk …',
 	forEachOther: 'for each other …',
-	reportOfDiscomfort: (worsts: readonly number[], change: Change | null) => {
+	reportOfDiscomfort: (worsts: readonly number[], change: DiscomfortChange | null) => {
 		if (worsts.length === 0) return 'no report of discomfort';
 		const words = change === 'same' ? ', about the same' : change ? `, noticeably ${change}` : '';
 		return `worst ${worsts.join(', then ')} of 10${words}`;

@@ -1,4 +1,4 @@
-import type { ContactResult, ContactWay, NextStep } from '$lib/core/contact';
+import type { ContactResult, ContactWay, ContactNextStep } from '$lib/core/contact';
 
 /** What a contact's parts are called on the desk. */
 export const CONTACT_WORDS = {
@@ -16,5 +16,5 @@ export const CONTACT_WORDS = {
 		look: 'Look again on a day',
 		referral: 'The clinician who was asked',
 		nothing: 'Nothing more'
-	} satisfies Record<NextStep, string>
+	} satisfies Record<ContactNextStep, string>
 } as const;

@@ -3,7 +3,7 @@ const names = new Intl.DisplayNames('en-GB', { type: 'region' });
 const countryName = (code: string) => names.of(code) ?? code;
 
 /** The page on which crisis lines are set. */
-export const crisisLines = {
+export const crisisLineTexts = {
 	title: 'Crisis lines · Easy Corner',
 	heading: 'Crisis lines',
 	lead: 'If an employee reports thoughts of ending their life, their page shows the crisis line of their country beside the emergency number. Easy Corner comes with no crisis lines: please enter numbers that you’ve checked, and check them again every few months.',

@@ -1,6 +1,6 @@
 import { leftOutSentence } from './sheet-sentences';
 /** The day sheet. */
-export const daySheet = {
+export const daySheetTexts = {
 	theCaseOf: (name: string | number) => `The case of ${name}`,
 	theCaseCouldNot: 'The case could not be loaded. Open it, or choose the line again.',
 	openingTheCase: 'Opening the case …',

@@ -1,5 +1,5 @@
 /** The board of requests, and the store. */
-export const equipment = {
+export const equipmentTexts = {
 	askForSomethingIn: 'Ask for something in their place',
 	askForIt: 'Ask for it',
 	show: 'Show',
@@ -53,7 +53,7 @@ export const equipment = {
 	budget: {
 		title: 'Budget · Equipment · Easy Corner',
 		heading: 'Where the money does most',
-		lead: 'The purchases that take away the most misfit for your money, beside what each household can do by itself. What’s in stock, or unused at home, costs nothing. Misfit counts more for people it hurts.',
+		lead: 'The purchases that fix the most for your money, beyond what each household can already fix. What’s in stock, or unused at home, costs nothing. Problems count more for people in pain.',
 		link: 'Budget',
 		money: (currency: string) => `Money to spend, ${currency}`,
 		workOut: 'Work it out',

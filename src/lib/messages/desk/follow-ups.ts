@@ -1,5 +1,5 @@
 /** Follow-ups on their days. */
-export const followUps = {
+export const followUpTexts = {
 	theComingWeeks: 'The coming weeks',
 	inYourOwnCalendar: 'In your own calendar',
 	aSecretAddressThat:

@@ -1,5 +1,5 @@
 /** The frame around every page of the desk, and its keys. */
-export const frame = {
+export const deskFrameTexts = {
 	skipToThePage: 'Skip to the page',
 	easyCorner: 'Easy Corner',
 	main: 'Main',

@@ -1,6 +1,6 @@
 import type { Wilcoxon } from '$lib/core/statistics';
-import type { CoarseCurve, CourseFigure, Pace } from '$lib/core/workforce';
-import { change, peopleWords } from './workforce-words';
+import type { CoarseCurve, CourseFigure, TimeSteps } from '$lib/core/workforce';
+import { signedNumber, peopleWords } from './workforce-words';
 
 /** What a plan came to, in words. */
 export const COURSE_WORDS = {
@@ -15,9 +15,10 @@ const SURE = 0.05;
 
 function changeWords({ estimate, low, high, p }: Wilcoxon): string {
 	if (estimate === null || low === null || high === null) return 'no difference is shown';
-	if (p >= SURE) return `no difference is shown (${change(estimate)}; ${change(low)} to ${change(high)})`;
+	if (p >= SURE)
+		return `no difference is shown (${signedNumber(estimate)}; ${signedNumber(low)} to ${signedNumber(high)})`;
 	const by = Math.abs(estimate).toFixed(1);
-	return `it is about ${by} points of 10 ${estimate < 0 ? 'lower' : 'higher'} (${change(low)} to ${change(high)})`;
+	return `it is about ${by} points of 10 ${estimate < 0 ? 'lower' : 'higher'} (${signedNumber(low)} to ${signedNumber(high)})`;
 }
 
 /** Whether plans help, in words: what changed for those who carried them out, and for those who did not. */
@@ -29,7 +30,7 @@ export function helpSentence(courses: readonly CourseFigure[]): string {
 }
 
 /** So many steps of a curve, as words. */
-export function stepWords(n: number, { stepDays }: Pace): string {
+export function curveStepWords(n: number, { stepDays }: TimeSteps): string {
 	if (stepDays === 1) return n === 1 ? 'a day' : `${n} days`;
 	return n === 1 ? 'a week' : `${n} weeks`;
 }
@@ -46,7 +47,7 @@ export function timesSentence({
 		if (!curve) return '';
 		return curve.median === null
 			? never
-			: `Half of all ${what} within ${stepWords(curve.median, curve.pace)}.`;
+			: `Half of all ${what} within ${curveStepWords(curve.median, curve.pace)}.`;
 	};
 	const said = [
 		half(

@@ -1,5 +1,5 @@
 /** What is kept of people, for how long, who looked at it, and how it goes. */
-export const keeping = {
+export const retentionTexts = {
 	accounts: 'Accounts',
 	erase: (name: string) => `Erase ${name}`,
 	eraseTitle: (name: string) => `Erase ${name} · Easy Corner`,

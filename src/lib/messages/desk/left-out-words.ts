@@ -1,12 +1,12 @@
-import { FRESH_DAYS, type LeftOut, type LeftOutGroup } from '$lib/core/sending';
+import { RECENT_ANSWER_DAYS, type ExclusionReason, type ExcludedGroup } from '$lib/core/sending';
 
-/** Why somebody is left out, behind their name. */
-export const LEFT_OUT_WORDS: Readonly<Record<LeftOut, string>> = {
+/** Why someone is left out, behind their name. */
+export const LEFT_OUT_WORDS: Readonly<Record<ExclusionReason, string>> = {
 	bounced: 'letters come back',
 	grave: 'something grave is open',
 	referred: 'with a clinician',
 	begun: 'is answering now',
-	fresh: `answered in the last ${FRESH_DAYS} days`,
+	fresh: `answered in the last ${RECENT_ANSWER_DAYS} days`,
 	answered: 'answered within the days of the round'
 };
 
@@ -14,7 +14,7 @@ export const LEFT_OUT_WORDS: Readonly<Record<LeftOut, string>> = {
 const NAMED = 5;
 
 /** A group that is left out, in words. */
-export function leftOutWords({ why, n, names }: LeftOutGroup): string {
+export function leftOutWords({ why, n, names }: ExcludedGroup): string {
 	const more = n - Math.min(n, NAMED);
 	return `${names.slice(0, NAMED).join(', ')}${more > 0 ? ` and ${more} more` : ''} (${LEFT_OUT_WORDS[why]})`;
 }

@@ -1,5 +1,5 @@
 /** The list of people, and taking a list in. */
-export const people = {
+export const peopleTexts = {
 	tickedPeople: 'Ticked people',
 	forThese: (n: string | number) => `For these ${n}`,
 	team: 'Team',

@@ -30,6 +30,7 @@ const MORE: Readonly<Record<string, string>> = {
 	'round-reopened': 'opened a round again',
 	nudged: 'reminded by hand',
 	'emails-released': 'released waiting emails',
+	'emails-cancelled': 'cancelled waiting emails',
 	'emails-sent-again': 'sent emails again that had not gone out',
 	'email-limit-set': 'set the daily limit for emails',
 	'user-invited': 'invited someone',

@@ -1,5 +1,5 @@
 /** What a clinician is sent, and what is written back. */
-export const referrals = {
+export const referralTexts = {
 	occupationalHealth: (name: string, email: string | undefined) =>
 		`${name}, occupational health${email ? ` · ${email}` : ''}`,
 	toTheTreatingClinician: (to: string | null | undefined) => `To ${to || 'the treating clinician'}`,

@@ -2,18 +2,18 @@ import { describe, expect, it } from 'vitest';
 import {
 	reportRows,
 	REPORT_COLUMNS,
-	stripOf,
-	gathered,
-	type Figure,
+	dotStripOf,
+	gatherMeans,
+	type PublishedShare,
 	type WorkforceReport
 } from '$lib/core/workforce';
 import { wilson } from '$lib/core/statistics';
-import { helpSentence, stepWords, timesSentence } from './help-words';
+import { helpSentence, curveStepWords, timesSentence } from './help-words';
 import { changedLines, costOf, decisionLines, doneLines, standLines } from './report-words';
-import { figureOf, peopleOf, rowsByGroup } from '$lib/ui/workforce/table-rows';
-import { change, chance, codeWords, groupWords } from './workforce-words';
+import { publishedShareOf, groupSizeOf, rowsByGroup } from '$lib/ui/workforce/table-rows';
+import { signedNumber, pValueText, codeWords, groupWords } from './workforce-words';
 
-const figure = (x: number, n: number): Figure => ({ x, n, ...wilson(x, n) });
+const figure = (x: number, n: number): PublishedShare => ({ x, n, ...wilson(x, n) });
 const changed = (estimate: number, p: number) => ({
 	v: 0,
 	p,
@@ -115,19 +115,19 @@ describe('the words of a report', () => {
 		const rows = reportRows(REPORT);
 		for (const row of rows) expect(row).toHaveLength(REPORT_COLUMNS.length);
 		const of = (part: string, name: string) => rows.find(([a, b]) => a === part && b === name);
-		expect(of('done', 'arrived')?.[4]).toBe('');
-		expect(of('key', 'hurts')?.slice(2, 5)).toEqual(['300', '120', '0.4']);
-		expect(of('key of 2026-06-30', 'answered')?.[3]).toBe('120');
-		expect(of('times as often', 'screen-too-low neck')?.slice(4)).toEqual(['2.5', '1.8', '3.4', '0.001']);
-		expect(of('to buy, cents of EUR', 'footrest')?.slice(2, 5)).toEqual(['12', '', '3990']);
-		expect(of('team: answered', 'Press')?.slice(2)).toEqual(['', '', '', '', '', '']);
+		expect(of('done', 'arrived')?.[4]).toBeNull();
+		expect(of('key', 'hurts')?.slice(2, 5)).toEqual([300, 120, 0.4]);
+		expect(of('key of 2026-06-30', 'answered')?.[3]).toBe(120);
+		expect(of('times as often', 'screen-too-low neck')?.slice(4)).toEqual([2.5, 1.8, 3.4, 0.001]);
+		expect(of('to buy, cents of EUR', 'footrest')?.slice(2, 5)).toEqual([12, null, 3990]);
+		expect(of('team: answered', 'Press')?.slice(2)).toEqual([null, null, null, null, null, null]);
 	});
 });
 
 describe('the words of figures', () => {
 	it('have signs, chances that can be read, and names of groups', () => {
-		expect([change(-2.04), change(0), change(1.5)]).toEqual(['−2', '0', '+1.5']);
-		expect([chance(0.0001), chance(0.0456)]).toEqual(['less than 0.001', '0.046']);
+		expect([signedNumber(-2.04), signedNumber(0), signedNumber(1.5)]).toEqual(['−2', '0', '+1.5']);
+		expect([pValueText(0.0001), pValueText(0.0456)]).toEqual(['less than 0.001', '0.046']);
 		expect(groupWords('team', '', {})).toBe('No team');
 		expect(groupWords('country', 'PT', {})).toBe('Portugal');
 		expect(groupWords('country', '', {})).toBe('Country not known');
@@ -141,7 +141,7 @@ describe('the words of figures', () => {
 	});
 
 	it('tell times in days or weeks, and what fewer than half have', () => {
-		expect(stepWords(1, { stepDays: 7, steps: 52 })).toBe('a week');
+		expect(curveStepWords(1, { stepDays: 7, steps: 52 })).toBe('a week');
 		const curve = { pace: { stepDays: 1, steps: 90 }, n: 20, events: 8, open: 12, points: [], median: null };
 		expect(timesSentence({ act: curve, fix: null })).toBe(
 			'Fewer than half of all answers were dealt with within three months.'
@@ -159,11 +159,11 @@ describe('the words of figures', () => {
 			figures: [{ code: 'hurts', all: figure(50, 100), groups: [figure(10, 30), null, figure(20, 40)] }],
 			rounds: {}
 		};
-		expect(figureOf({ ...table, at: null }, 'hurts')?.x).toBe(50);
-		expect(figureOf({ ...table, at: 2 }, 'hurts')?.x).toBe(20);
-		expect(figureOf({ ...table, at: 1 }, 'hurts')).toBeNull();
-		expect(figureOf({ ...table, at: null }, 'other')).toBeNull();
-		expect([peopleOf({ ...table, at: null }), peopleOf({ ...table, at: 1 })]).toEqual([100, null]);
+		expect(publishedShareOf({ ...table, at: null }, 'hurts')?.x).toBe(50);
+		expect(publishedShareOf({ ...table, at: 2 }, 'hurts')?.x).toBe(20);
+		expect(publishedShareOf({ ...table, at: 1 }, 'hurts')).toBeNull();
+		expect(publishedShareOf({ ...table, at: null }, 'other')).toBeNull();
+		expect([groupSizeOf({ ...table, at: null }), groupSizeOf({ ...table, at: 1 })]).toEqual([100, null]);
 		expect(rowsByGroup({ ...table, at: null }, 'team', 'hurts').map(({ key }) => key)).toEqual([
 			'c',
 			'a',
@@ -175,8 +175,8 @@ describe('the words of figures', () => {
 describe('a strip', () => {
 	it('has marks of at least five, in order, whose means are those of the people', () => {
 		for (let n = 0; n < 900; n += 37) {
-			const values = gathered(Array.from({ length: n }, (_, i) => ({ value: (i * 31) % 97, count: 1 })));
-			const marks = stripOf(values);
+			const values = gatherMeans(Array.from({ length: n }, (_, i) => ({ value: (i * 31) % 97, count: 1 })));
+			const marks = dotStripOf(values);
 			expect(marks).toHaveLength(Math.min(80, Math.floor(n / 5)));
 			expect([...marks].sort((a, b) => a - b)).toEqual(marks);
 			const total = values.reduce((sum, { value, count }) => sum + value * count, 0);
@@ -184,6 +184,6 @@ describe('a strip', () => {
 			if (n >= 5 && n % marks.length === 0)
 				expect(marks.reduce((sum, mark) => sum + mark, 0) / marks.length).toBeCloseTo(total / n, 8);
 		}
-		expect(stripOf([{ value: 3, count: 12 }])).toEqual([3, 3]);
+		expect(dotStripOf([{ value: 3, count: 12 }])).toEqual([3, 3]);
 	});
 });

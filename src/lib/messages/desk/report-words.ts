@@ -1,11 +1,24 @@
-import type { DONE, Figure, ReportedPurchase, WorkforceReport } from '$lib/core/workforce';
-import { USUAL_LOCALE } from '$lib/messages';
+import type {
+	REPORTED_ACTIVITIES,
+	PublishedShare,
+	ReportedPurchase,
+	WorkforceReport
+} from '$lib/core/workforce';
+import { DEFAULT_LOCALE } from '$lib/messages';
 import { COURSE_WORDS, helpSentence, timesSentence } from './help-words';
-import { between, change, codeWords, money, monthWords, peopleWords, percent } from './workforce-words';
+import {
+	between,
+	signedNumber,
+	codeWords,
+	money,
+	reportMonthWords,
+	peopleWords,
+	percent
+} from './workforce-words';
 
-const either = new Intl.ListFormat(USUAL_LOCALE, { type: 'disjunction' });
+const either = new Intl.ListFormat(DEFAULT_LOCALE, { type: 'disjunction' });
 
-const DONE_WORDS: Readonly<Record<(typeof DONE)[number], string>> = {
+const DONE_WORDS: Readonly<Record<(typeof REPORTED_ACTIVITIES)[number], string>> = {
 	asked: 'were sent a self-assessment',
 	answered: 'answered',
 	dealtWith: 'had their answers dealt with',
@@ -18,7 +31,7 @@ const DONE_WORDS: Readonly<Record<(typeof DONE)[number], string>> = {
 export function doneLines({ done }: WorkforceReport): string[] {
 	const all = Object.entries(DONE_WORDS).map(([what, words]) => ({
 		words,
-		n: done[what as (typeof DONE)[number]]
+		n: done[what as (typeof REPORTED_ACTIVITIES)[number]]
 	}));
 	const few = all.filter(({ n }) => n === null).map(({ words }) => words);
 	return [
@@ -28,12 +41,12 @@ export function doneLines({ done }: WorkforceReport): string[] {
 }
 
 /** A figure in a sentence. */
-function said(figure: Figure | null, words: string): string[] {
+function said(figure: PublishedShare | null, words: string): string[] {
 	return figure ? [`${percent(figure.share)} ${words} (${between(figure)}; ${peopleWords(figure.n)}).`] : [];
 }
 
 /** Whether two intervals leave room for no change; nothing where one is missing. */
-function compared(now: Figure | null, before: Figure | null, to: string): string[] {
+function compared(now: PublishedShare | null, before: PublishedShare | null, to: string): string[] {
 	if (!now || !before) return [];
 	const isApart = now.low > before.high || now.high < before.low;
 	const than = `At the end of ${to} it was ${percent(before.share)} (${between(before)})`;
@@ -42,7 +55,7 @@ function compared(now: Figure | null, before: Figure | null, to: string): string
 
 /** How it stands, in a few sentences. */
 export function standLines({ key, before }: WorkforceReport): string[] {
-	const month = before ? monthWords(before.to) : '';
+	const month = before ? reportMonthWords(before.to) : '';
 	const then = before?.key;
 	return [
 		[
@@ -65,7 +78,7 @@ export function standLines({ key, before }: WorkforceReport): string[] {
 export function changedLines({ courses, paired: { all }, times }: WorkforceReport): string[] {
 	const paired = all
 		? [
-				`Of ${peopleWords(all.n)} who reported more than once, ${percent(all.first)} hurt at first and ${percent(all.now)} do now: ${change(100 * all.difference)} percentage points (${change(100 * all.low)} to ${change(100 * all.high)}).`
+				`Of ${peopleWords(all.n)} who reported more than once, ${percent(all.first)} hurt at first and ${percent(all.now)} do now: ${signedNumber(100 * all.difference)} percentage points (${signedNumber(100 * all.low)} to ${signedNumber(100 * all.high)}).`
 			]
 		: [];
 	const bought = courses.some(({ course }) => course === 'bought')

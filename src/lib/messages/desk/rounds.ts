@@ -1,5 +1,5 @@
 /** Rounds. */
-export const rounds = {
+export const roundTexts = {
 	throwTheDraftAway: 'Throw the draft away',
 	sendItToOne: (matches: number) => `Send it to ${matches === 1 ? 'one person' : `${matches} people`}`,
 	openItAgain: 'Open it again …',

@@ -18,7 +18,7 @@ export function sheetSentence(sheet: {
 	].join(' ');
 }
 
-/** How many things are on their way to somebody. */
+/** How many things are on their way to someone. */
 export const thingsSentence = (n: number) => `${count(n, 'thing is', 'things are')} waited for.`;
 
 /** Whose letters come back. */

@@ -59,7 +59,7 @@ export const ACT_WORDS: Readonly<Record<string, string>> = {
 };
 
 /** Where a round stands, as the coordinator reads it. */
-export const ROUND_STATES = {
+export const ROUND_STATE_WORDS = {
 	draft: 'Draft, nothing is sent',
 	sending: 'Letters are being written',
 	open: 'Out',

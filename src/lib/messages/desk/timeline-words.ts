@@ -27,7 +27,7 @@ export const LETTER_WORDS: Readonly<Record<string, string>> = {
 	failed: 'could not be sent'
 };
 
-/** What somebody said of a problem at their workstation. */
+/** What someone said of a problem at their workstation. */
 const TICKED = {
 	done: 'put a problem right',
 	'not-here': 'said that a problem can’t be put right there',

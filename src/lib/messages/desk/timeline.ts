@@ -1,5 +1,5 @@
 /** What was said and done in a case, line by line. */
-export const timeline = {
+export const timelineTexts = {
 	theNewestFirst: 'The newest first',
 	showInTheTimeline: 'Show in the timeline',
 	everything: 'Everything',

@@ -1,10 +1,10 @@
-import type { HeldKind } from '../../core/sending';
+import type { HeldEmailKind } from '../../core/sending';
 
 const count = (n: number, one: string, many: string) =>
 	`${n.toLocaleString('en-GB')} ${n === 1 ? one : many}`;
 
 /** Emails that an update or an import made due, and the daily limit. */
-export const waitingEmails = {
+export const waitingEmailTexts = {
 	title: 'Waiting emails · Easy Corner',
 	heading: 'Waiting emails',
 	lead: 'When an update or an import makes emails due, we hold them here. Nobody gets one until you release it.',
@@ -22,12 +22,25 @@ export const waitingEmails = {
 		'check-in': 'Check-in: is everything still in place?',
 		recheck: 'Next self-assessment',
 		'plan-reminder': 'Reminder of a plan that was not started'
-	} satisfies Record<HeldKind, string>,
+	} satisfies Record<HeldEmailKind, string>,
 	causes: { update: 'an update', import: 'an import' },
 	release: (n: number) => `Release ${count(n, 'email', 'emails')}`,
 	releaseHint:
 		'Each one goes out on its day. Those that are due already go out from now on, up to the daily limit.',
 	released: (n: number) => `${count(n, 'email was', 'emails were')} released.`,
+	cancel: (n: number) => `Cancel ${count(n, 'email', 'emails')}`,
+	cancelTeam: (team: string) => `Cancel ${team} only`,
+	cancelHeading: (n: number, team: string | null) =>
+		`Cancel ${count(n, 'email', 'emails')}${team === null ? '' : ` (${team})`}?`,
+	cancelLead: {
+		'check-in': 'Nobody gets this check-in. The next one in the schedule goes out as usual.',
+		recheck: 'Nobody is asked for this self-assessment. The next one is due a year after they answer again.',
+		'plan-reminder': 'Nobody is reminded of this plan.'
+	} satisfies Record<HeldEmailKind, string>,
+	cancelAnyway:
+		'People who would have got one on a later day anyway get it on that day. This can’t be undone.',
+	keep: (n: number) => (n === 1 ? 'Keep it' : 'Keep them'),
+	cancelled: (n: number) => `${count(n, 'email was', 'emails were')} cancelled.`,
 	undeliveredHeading: (n: number) => `${count(n, 'email', 'emails')} didn’t go out`,
 	undeliveredLead:
 		'The mail server refused these. We keep trying for five days. If there’s no such mailbox, correct the person’s address first.',

@@ -1,16 +1,16 @@
 import type { FindingId } from '$lib/core/checklist';
 import { REGIONS, type Region } from '$lib/core/discomfort';
 import { PURCHASES, type PurchaseId } from '$lib/core/plan';
-import type { Dimension, Figure } from '$lib/core/workforce';
-import type { Way } from '$lib/core/corner';
-import { messagesFor, USUAL_LOCALE } from '$lib/messages';
+import type { Grouping, PublishedShare } from '$lib/core/workforce';
+import type { SittingStyle } from '$lib/core/corner';
+import { messagesFor, DEFAULT_LOCALE } from '$lib/messages';
 import { checklistTextsFor } from '$lib/messages/checklist';
 
 const t = messagesFor();
-const checklist = checklistTextsFor(USUAL_LOCALE);
+const checklist = checklistTextsFor(DEFAULT_LOCALE);
 
 /** What figures can be grouped by, as a choice. */
-export const DIMENSION_WORDS: Readonly<Record<Dimension, string>> = {
+export const DIMENSION_WORDS: Readonly<Record<Grouping, string>> = {
 	team: 'Team',
 	country: 'Country',
 	round: 'Round',
@@ -32,10 +32,10 @@ const SPOT_WORDS: Readonly<Record<string, string>> = {
 	bed: 'Bed'
 };
 
-const country = new Intl.DisplayNames(USUAL_LOCALE, { type: 'region' });
+const country = new Intl.DisplayNames(DEFAULT_LOCALE, { type: 'region' });
 
 /** The name of a group. @param rounds names of rounds by their id */
-export function groupWords(by: Dimension, key: string, rounds: Readonly<Record<string, string>>): string {
+export function groupWords(by: Grouping, key: string, rounds: Readonly<Record<string, string>>): string {
 	switch (by) {
 		case 'team':
 			return key || 'No team';
@@ -45,7 +45,7 @@ export function groupWords(by: Dimension, key: string, rounds: Readonly<Record<s
 			return key ? (rounds[key] ?? 'A round that is gone') : 'Sent outside a round';
 		case 'way':
 			// The first words are the name of the way; what follows explains it.
-			return (t.ways[key as Way]?.name ?? key).split(':')[0] ?? key;
+			return (t.ways[key as SittingStyle]?.name ?? key).split(':')[0] ?? key;
 		case 'route':
 			return ROUTE_WORDS[key] ?? key;
 		case 'spot':
@@ -75,21 +75,22 @@ export const HIDDEN = 'not shown';
 const whole = new Intl.NumberFormat(t.dateLocale);
 
 /** A whole number as words. */
-export const number = (n: number) => whole.format(n);
+export const formattedNumber = (n: number) => whole.format(n);
 
 /** How many people, as words. */
-export const peopleWords = (n: number) => `${number(n)} ${n === 1 ? 'person' : 'people'}`;
+export const peopleWords = (n: number) => `${formattedNumber(n)} ${n === 1 ? 'person' : 'people'}`;
 
 /** How many of how many. */
-export const ofWords = ({ x, n }: Pick<Figure, 'x' | 'n'>) => `${number(x)} of ${number(n)}`;
+export const ofWords = ({ x, n }: Pick<PublishedShare, 'x' | 'n'>) =>
+	`${formattedNumber(x)} of ${formattedNumber(n)}`;
 
 const signed = new Intl.NumberFormat(t.dateLocale, { maximumFractionDigits: 1, signDisplay: 'exceptZero' });
 
 /** A change with its sign. */
-export const change = (by: number) => signed.format(by).replace('-', '−');
+export const signedNumber = (by: number) => signed.format(by).replace('-', '−');
 
 /** A probability as words; not smaller than anybody can use. */
-export const chance = (p: number) => (p < 0.001 ? 'less than 0.001' : p.toFixed(3));
+export const pValueText = (p: number) => (p < 0.001 ? 'less than 0.001' : p.toFixed(3));
 
 const inUtc = (format: Intl.DateTimeFormatOptions) =>
 	new Intl.DateTimeFormat(t.dateLocale, { ...format, timeZone: 'UTC' });
@@ -100,13 +101,13 @@ const moment = new Intl.DateTimeFormat(t.dateLocale, { dateStyle: 'medium', time
 const midnight = (iso: string) => new Date(`${iso}T00:00:00Z`);
 
 /** A day as words. */
-export const dayWords = (iso: string) => day.format(midnight(iso));
+export const reportDayWords = (iso: string) => day.format(midnight(iso));
 
 /** The month of a day as words. */
-export const monthWords = (iso: string) => month.format(midnight(iso));
+export const reportMonthWords = (iso: string) => month.format(midnight(iso));
 
 /** A moment as words. */
-export const momentWords = (at: Date) => moment.format(at);
+export const reportMomentWords = (at: Date) => moment.format(at);
 
 /** Money as words. */
 export const money = (cents: number, currency: string) =>

@@ -1,5 +1,5 @@
 /** Figures of the workforce, and the report on them. Numbers come in as they are written. */
-export const workforce = {
+export const workforceTexts = {
 	changeOfTheWorst: 'Change of the worst score, 0 to 10, from the first report to the newest',
 	ofPeopleWhoHurt: 'Of people who hurt at one of the two times; how many stands beside each row.',
 	hodgesAndLehmannsEstimate:

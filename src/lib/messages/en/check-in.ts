@@ -1,4 +1,4 @@
-export const checkIn = {
+export const checkInTexts = {
 	title: 'How is it holding up?',
 	lead: 'About one minute. Nothing here is chosen for you.',
 	undoneTitle: 'What you changed',

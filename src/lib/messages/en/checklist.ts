@@ -4,35 +4,35 @@ import type {
 	FindingId,
 	HouseholdFix,
 	ItemId,
-	ShopFix,
-	WalkStation
+	PurchaseFix,
+	ChecklistStation
 } from '$lib/core/checklist';
-import type { ByFacts } from '../words-for';
-import { causes, findings } from './findings';
-import { cautions, household, shop } from './fixes';
-import { questions, stations, type ItemTexts } from './questions';
-import { variants } from './variants';
+import type { WordsByFacts } from '../words-by-facts';
+import { causeSentences, findingNames } from './findings';
+import { cautionTexts, householdFixTexts, purchaseFixTexts } from './fixes';
+import { questionTexts, stationNames, type ItemTexts } from './questions';
+import { variantTexts } from './variants';
 
 /** The words of the checklist, of what it finds and of what is done about it, in one language. */
 export interface ChecklistTexts {
-	readonly stations: Readonly<Record<WalkStation, string>>;
+	readonly stations: Readonly<Record<ChecklistStation, string>>;
 	readonly items: { readonly [I in ItemId]: ItemTexts<I> };
 	readonly findings: Readonly<Record<FindingId, string>>;
 	readonly causes: Readonly<Record<CauseId, (where: string) => string>>;
-	readonly household: Readonly<Record<HouseholdFix, ByFacts>>;
-	readonly shop: Readonly<Record<ShopFix, string>>;
+	readonly household: Readonly<Record<HouseholdFix, WordsByFacts>>;
+	readonly shop: Readonly<Record<PurchaseFix, string>>;
 	readonly cautions: Readonly<Record<ChecklistCaution, string>>;
-	readonly variants: typeof variants;
+	readonly variants: typeof variantTexts;
 }
 
 /** The checklist in English. Facts: common practice. */
 export const checklistEn: ChecklistTexts = {
-	stations,
-	items: questions,
-	findings,
-	causes,
-	household,
-	shop,
-	cautions,
-	variants
+	stations: stationNames,
+	items: questionTexts,
+	findings: findingNames,
+	causes: causeSentences,
+	household: householdFixTexts,
+	shop: purchaseFixTexts,
+	cautions: cautionTexts,
+	variants: variantTexts
 };

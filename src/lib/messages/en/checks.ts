@@ -1,7 +1,7 @@
-import type { CheckId, MeasurableName, Verdict } from '$lib/core/checks';
+import type { CheckId, MeasurableLengthName, Verdict } from '$lib/core/checks';
 
-export const checks = {
-	names: { knee: 'Knees', elbow: 'Elbow', eye: 'Screen top', thigh: 'Thigh room' } as Readonly<
+export const heightCheckTexts = {
+	names: { knee: 'Knees', elbow: 'Elbow', eye: 'Screen top', thigh: 'Thigh room' } satisfies Readonly<
 		Record<CheckId, string>
 	>,
 	fits: 'fits',
@@ -19,18 +19,18 @@ export const checks = {
 		elbow: { low: (mm: string) => `keys ${mm} too high`, high: (mm: string) => `keys ${mm} too low` },
 		eye: { low: (mm: string) => `screen ${mm} too low`, high: (mm: string) => `screen ${mm} too high` },
 		thigh: { low: (mm: string) => `${mm} too little room`, high: (mm: string) => `${mm} more than needed` }
-	} as Readonly<Record<CheckId, Readonly<Record<'low' | 'high', (length: string) => string>>>>,
+	} satisfies Readonly<Record<CheckId, Readonly<Record<'low' | 'high', (length: string) => string>>>>,
 	/** Before the gap that there was, and behind one that has grown. */
 	was: 'was',
 	worse: 'worse',
-	verdicts: { fits: 'fits', unsure: 'not sure', off: 'off' } as Readonly<Record<Verdict, string>>,
+	verdicts: { fits: 'fits', unsure: 'not sure', off: 'off' } satisfies Readonly<Record<Verdict, string>>,
 	likely: (words: string) => `perhaps ${words}`,
 	markText: (name: string, words: string, value: string, band: string) =>
 		`${name}: ${words}. Value ${value}, good ${band}.`,
 	band: (low: string, high: string | null) => (high === null ? `from ${low}` : `from ${low} to ${high}`)
 };
 
-export const measurable = {
+export const measurableLengthTexts = {
 	popliteal: 'floor to the hollow of the knee',
 	sittingElbow: 'seat to elbow',
 	sittingEye: 'seat to eye',
@@ -41,4 +41,4 @@ export const measurable = {
 	seat: 'the seat’s height',
 	surface: 'the table’s height',
 	thickness: 'the table’s thickness'
-} as Readonly<Record<MeasurableName, string>>;
+} satisfies Readonly<Record<MeasurableLengthName, string>>;

@@ -1,7 +1,7 @@
 import type { CityId } from '$lib/core/light';
 
 /** Names of the cities. */
-export const cities: Readonly<Record<CityId | 'not-given', string>> = {
+export const cityNames: Readonly<Record<CityId | 'not-given', string>> = {
 	'not-given': 'Skip this',
 	amsterdam: 'Amsterdam',
 	athens: 'Athens',

@@ -1,4 +1,4 @@
-export const withdraw = {
+export const withdrawalTexts = {
 	title: 'Withdraw your answers?',
 	lead: 'We remove everything you gave us at once: your answers, plans, check-ins, requests, messages and links. This can’t be undone.',
 	stays:
@@ -11,7 +11,7 @@ export const withdraw = {
 	doneLead: 'Your answers are removed and your links have ended. You can close this page.'
 };
 
-export const messages = {
+export const messageTexts = {
 	title: 'Messages',
 	lead: 'Between you and your coordinator. Only coordinators read this, and a clinician if you’re referred to one.',
 	left: 'Your self-assessment has ended. You can still read and write here.',

@@ -17,7 +17,7 @@ const month = (number: number) => MONTHS[number - 1] ?? '';
 const twoDigits = (number: number) => String(number).padStart(2, '0');
 
 /** Days and times, for the same reason as {@link lists}: the day first, the clock of 24 hours. */
-export const dates = {
+export const dateTexts = {
 	/** @param number from 1 for January */
 	month,
 	/** The day of a moment in UTC: a date without a time is its midnight. */

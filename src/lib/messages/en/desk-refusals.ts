@@ -1,5 +1,5 @@
-/** Why the desk, or any door, refuses what was asked of it: what is wrong, and what to do. Never what somebody typed about health. */
-export const deskRefusals = {
+/** Why the desk, or any door, refuses what was asked of it: what is wrong, and what to do. Never what someone typed about health. */
+export const deskRefusalTexts = {
 	writeAFewWords: 'Write a few words first.',
 	referralsForClinician: 'Referrals are shown to the clinician who was asked.',
 	referralsForAsked: 'Referrals are for coordinators and for the clinician who was asked.',
@@ -144,7 +144,7 @@ export const deskRefusals = {
 	otherCountToRemind: ({ n, expected }: { n: number; expected: number }) =>
 		`${n === 0 ? 'Nobody is' : `${n} are`} left to remind now, not ${expected}: someone has answered, got an email in the last day, or is getting one now. Check the list again.`,
 	otherCountToRelease: ({ n, expected }: { n: number; expected: number }) =>
-		`${n === 1 ? '1 email is' : `${n} emails are`} waiting now, not ${expected}. Nothing was released. Check the list, then release them.`,
+		`${n === 1 ? '1 email is' : `${n} emails are`} waiting now, not ${expected}. Nothing was changed. Check the list again.`,
 	emailsPerDay: 'Enter a whole number of emails a day, from 1 to 1,000,000.',
 	limitChanged:
 		'A colleague has changed the daily limit. Their number is shown; change it again if yours is still right.',

@@ -1,6 +1,6 @@
-import type { DiscomfortKind, Region, RegionPart } from '$lib/core/discomfort';
+import type { DiscomfortKind, Region, RegionPart, WORK_INTERFERENCE } from '$lib/core/discomfort';
 
-export const discomfort = {
+export const discomfortTexts = {
 	question: 'Where has it hurt in the last seven days?',
 	nothing: 'Nothing hurts',
 	list: 'Choose from a list instead',
@@ -19,13 +19,15 @@ export const discomfort = {
 		'hip-thigh': 'Hip or thigh',
 		knee: 'Knee',
 		'ankle-foot': 'Ankle or foot'
-	} as Readonly<Record<Region, string>>,
+	} satisfies Readonly<Record<Region, string>>,
 	sided: (name: string, side: 'left' | 'right') => `${name}, ${side}`,
 	worst: 'At its worst',
 	worstEnds: '0 is nothing, 10 the worst you can imagine',
 	days: 'On how many of the seven days?',
 	hinders: 'Does it hinder your work?',
-	hindersOptions: { no: 'No', 'a-little': 'A little', much: 'Much' } as Readonly<Record<string, string>>,
+	hindersOptions: { no: 'No', 'a-little': 'A little', much: 'Much' } satisfies Readonly<
+		Record<(typeof WORK_INTERFERENCE)[number], string>
+	>,
 	kinds: 'What is it like?',
 	kindOptions: {
 		ache: 'Ache',
@@ -34,12 +36,12 @@ export const discomfort = {
 		'tingling-or-numbness': 'Tingling or numbness',
 		weakness: 'Weakness',
 		'tired-or-dry-eyes': 'Tired or dry eyes'
-	} as Readonly<Record<DiscomfortKind, string>>,
+	} satisfies Readonly<Record<DiscomfortKind, string>>,
 	parts: 'Where exactly?',
 	partOptions: {
 		thumb: 'The thumb',
 		'outer-side': 'The outer side'
-	} as Readonly<Record<RegionPart, string>>,
+	} satisfies Readonly<Record<RegionPart, string>>,
 	none: 'nothing',
 	told: (worst: number) => `${worst} of 10`,
 	daysMissing: 'On how many days?',

@@ -1,7 +1,7 @@
 import type { CauseId, FindingId } from '$lib/core/checklist';
 
 /** What can be found, as a heading. */
-export const findings: Readonly<Record<FindingId, string>> = {
+export const findingNames: Readonly<Record<FindingId, string>> = {
 	'bed-or-sofa': 'Working on a bed or sofa',
 	'no-fixed-place': 'No fixed place to work',
 	'on-walkway': 'People walk past behind you',
@@ -89,7 +89,7 @@ export const findings: Readonly<Record<FindingId, string>> = {
 };
 
 /** Why a finding comes first: what a complaint points to. @param where the sore places, as they stand in a sentence */
-export const causes: Readonly<Record<CauseId, (where: string) => string>> = {
+export const causeSentences: Readonly<Record<CauseId, (where: string) => string>> = {
 	'hand-tingles': (where) => `First, because of the tingling (${where}): straight wrists and soft edges.`,
 	'leg-tingles': (where) => `First, because of the tingling (${where}): nothing may press under your thighs.`,
 	thumb: (where) =>

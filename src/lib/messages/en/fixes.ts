@@ -1,9 +1,9 @@
-import type { ChecklistCaution, HouseholdFix, ShopFix } from '$lib/core/checklist';
+import type { ChecklistCaution, HouseholdFix, PurchaseFix } from '$lib/core/checklist';
 import { WITH_ARMRESTS } from '$lib/core/conditions';
-import type { ByFacts } from '../words-for';
+import type { WordsByFacts } from '../words-by-facts';
 
 /** What to do at home. */
-export const household: Readonly<Record<HouseholdFix, ByFacts>> = {
+export const householdFixTexts: Readonly<Record<HouseholdFix, WordsByFacts>> = {
 	'move-to-table': 'Work at a table, a worktop or a chest of drawers. Keep bed and sofa for leisure.',
 	'one-fixed-spot': 'Choose one place for the long hours and set it up. Use the others for short spells.',
 	'half-hour-on-soft-seat': 'If it has to be here, stay for half an hour at most, then move.',
@@ -90,7 +90,7 @@ export const household: Readonly<Record<HouseholdFix, ByFacts>> = {
 };
 
 /** What can be borrowed or bought. */
-export const shop: Readonly<Record<ShopFix, string>> = {
+export const purchaseFixTexts: Readonly<Record<PurchaseFix, string>> = {
 	'keyboard-and-mouse': 'a separate keyboard and mouse',
 	footrest: 'an adjustable footrest',
 	'foot-bar': 'a bar or ring for the feet on a high seat',
@@ -107,7 +107,7 @@ export const shop: Readonly<Record<ShopFix, string>> = {
 };
 
 /** What to watch, beside the risk. */
-export const cautions: Readonly<Record<ChecklistCaution, string>> = {
+export const cautionTexts: Readonly<Record<ChecklistCaution, string>> = {
 	'stable-stack':
 		'Push the stack with your hand before anything goes on it. Widest at the bottom, nothing breakable in it.',
 	'nobody-on-stack': 'For resting feet only. Nobody stands on a stack.',

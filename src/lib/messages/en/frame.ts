@@ -1,6 +1,6 @@
 import { isOne } from './numbers';
 
-export const frame = {
+export const frameTexts = {
 	skip: 'Skip to the questions',
 	saved: (time: string) => `Saved ${time}`,
 	saving: 'Saving …',
@@ -16,7 +16,7 @@ export const frame = {
 	contents: 'Contents'
 };
 
-export const start = {
+export const startTexts = {
 	title: (name: string) => `Hello ${name}. Let’s see whether your corner fits you.`,
 	lead: (minutes: number) =>
 		`About ${minutes} minutes, best with a tape measure. Stop and go on whenever you like.`,
@@ -55,7 +55,7 @@ export const start = {
 	toPlan: 'To my plan'
 };
 
-export const nav = {
+export const navTexts = {
 	next: (page: string) => `Next: ${page}`,
 	on: 'Next',
 	skip: 'Skip',
@@ -70,7 +70,7 @@ export const nav = {
 	fixLead: 'Everything you typed is still here.'
 };
 
-export const device = {
+export const deviceTexts = {
 	title: 'Continue on your phone',
 	lead: 'It’s easier to measure with the phone in your hand. Point its camera at this square to open the same questions there. Both devices stay in step.',
 	link: 'Continue on your phone',
@@ -78,7 +78,7 @@ export const device = {
 	care: 'Anyone with this square can see your answers, so don’t share it.'
 };
 
-export const faults = {
+export const lengthFaultTexts = {
 	title: 'That didn’t work',
 	network: 'We couldn’t reach the page. What you typed is kept on this device.',
 	noAccess: 'You don’t have access to this page',
@@ -89,19 +89,19 @@ export const faults = {
 };
 
 /** In place of a page that only the server has. */
-export const withoutNetwork = {
+export const offlineTexts = {
 	title: 'This page needs the network',
 	lead: 'There’s none just now. Your answers are safe on this device, and you can go on with them.',
 	back: 'Back to my answers'
 };
 
 /** Words of the controls themselves. */
-export const kit = {
+export const controlTexts = {
 	noMatch: 'Nothing matches.'
 };
 
-/** For somebody who can't go on by themselves. */
-export const stuck = {
+/** For someone who can't go on by themselves. */
+export const helpRequestTexts = {
 	link: 'I’m stuck here',
 	plan: 'Your plan',
 	title: 'Stuck? Your coordinator will help.',

@@ -1,7 +1,7 @@
 import type { HabitId } from '$lib/core/checklist';
 
 /** Six habits for everybody. Facts: common practice. */
-export const habits = {
+export const habitTexts = {
 	title: 'Six habits for every desk',
 	lead: 'Is it so at your desk?',
 	yes: 'Yes',
@@ -18,6 +18,6 @@ export const habits = {
 		'light-from-the-side': 'Have the light at your side and no glare on the screen.',
 		'phone-in-hand': 'Hold the phone in your hand, never with your shoulder.',
 		'up-and-about': 'Get up every half hour.'
-	} as Readonly<Record<Exclude<HabitId, 'screen-distance'>, string>>,
+	} satisfies Readonly<Record<Exclude<HabitId, 'screen-distance'>, string>>,
 	shifting: 'Shift your weight, lean and stretch every half hour.'
 };

@@ -1,72 +1,92 @@
-import { habits } from './habits';
-import { lists } from './lists';
-import { checkIn } from './check-in';
-import { checks, measurable } from './checks';
-import { messages, withdraw } from './correspondence';
-import { dates } from './dates';
-import { discomfort } from './discomfort';
-import { device, faults, frame, kit, nav, start, stuck, withoutNetwork } from './frame';
-import { desk, look, lookThings } from './look';
-import { measure } from './measuring';
-import { light, otherChecks } from './other-checks';
-import { again, ladder, open, plan, spots } from './plan';
-import { section } from './section';
-import { closer, side, sizes } from './side-look';
-import { steps, wayOf, ways } from './steps';
-import { backTest, style } from './style';
-import { care, fields, first, hints, issues, options, pages, picks, routes, things } from './walk';
+import { habitTexts } from './habits';
+import { listTexts } from './lists';
+import { checkInTexts } from './check-in';
+import { heightCheckTexts, measurableLengthTexts } from './checks';
+import { messageTexts, withdrawalTexts } from './correspondence';
+import { dateTexts } from './dates';
+import { discomfortTexts } from './discomfort';
+import {
+	deviceTexts,
+	lengthFaultTexts,
+	frameTexts,
+	controlTexts,
+	navTexts,
+	startTexts,
+	helpRequestTexts,
+	offlineTexts
+} from './frame';
+import { deskLayoutTexts, howToLookTexts, householdLookTexts } from './look';
+import { measuringTexts } from './measuring';
+import { lightTexts, nonHeightCheckTexts } from './other-checks';
+import { remeasurementTexts, planOptionTexts, openProblemTexts, planTexts, spotTexts } from './plan';
+import { sideViewTexts } from './section';
+import { skippedQuestionTexts, sideViewPointTexts, sizeCheckTexts } from './side-look';
+import { stepTexts, sittingStyleSentence, sittingStyleNames } from './steps';
+import { backTestTexts, styleTrialTexts } from './style';
+import {
+	precautionTexts,
+	fieldTexts,
+	redFlagTexts,
+	hintTexts,
+	issueTexts,
+	optionTexts,
+	pageTexts,
+	pickTexts,
+	questionnaireModeTexts,
+	thingTexts
+} from './walk';
 
 /** English texts of the employee's door, the checks and the steps, by subject. Another language is another folder of this shape. */
 export const en = {
 	locale: 'en',
 	/** Dates are written day first. */
 	dateLocale: 'en-GB',
-	lists,
-	dates,
+	lists: listTexts,
+	dates: dateTexts,
 	product: 'Easy Corner',
-	frame,
-	kit,
-	stuck,
-	routes,
-	picks,
-	start,
-	pages,
-	first,
-	discomfort,
-	care,
-	nav,
-	fields,
-	hints,
-	options,
-	issues,
-	things,
-	checks,
-	measurable,
-	section,
-	steps,
-	side,
-	habits,
-	closer,
-	sizes,
-	ways,
-	wayOf,
-	style,
-	backTest,
-	ladder,
-	plan,
-	open,
-	otherChecks,
-	light,
-	again,
-	spots,
-	look,
-	lookThings,
-	desk,
-	device,
-	withoutNetwork,
-	measure,
-	withdraw,
-	checkIn,
-	messages,
-	faults
+	frame: frameTexts,
+	kit: controlTexts,
+	stuck: helpRequestTexts,
+	routes: questionnaireModeTexts,
+	picks: pickTexts,
+	start: startTexts,
+	pages: pageTexts,
+	first: redFlagTexts,
+	discomfort: discomfortTexts,
+	care: precautionTexts,
+	nav: navTexts,
+	fields: fieldTexts,
+	hints: hintTexts,
+	options: optionTexts,
+	issues: issueTexts,
+	things: thingTexts,
+	checks: heightCheckTexts,
+	measurable: measurableLengthTexts,
+	section: sideViewTexts,
+	steps: stepTexts,
+	side: sideViewPointTexts,
+	habits: habitTexts,
+	closer: skippedQuestionTexts,
+	sizes: sizeCheckTexts,
+	ways: sittingStyleNames,
+	wayOf: sittingStyleSentence,
+	style: styleTrialTexts,
+	backTest: backTestTexts,
+	ladder: planOptionTexts,
+	plan: planTexts,
+	open: openProblemTexts,
+	otherChecks: nonHeightCheckTexts,
+	light: lightTexts,
+	again: remeasurementTexts,
+	spots: spotTexts,
+	look: howToLookTexts,
+	lookThings: householdLookTexts,
+	desk: deskLayoutTexts,
+	device: deviceTexts,
+	withoutNetwork: offlineTexts,
+	measure: measuringTexts,
+	withdraw: withdrawalTexts,
+	checkIn: checkInTexts,
+	messages: messageTexts,
+	faults: lengthFaultTexts
 };

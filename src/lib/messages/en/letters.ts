@@ -1,6 +1,6 @@
-import { PROMISED_MINUTES } from '$lib/core/asking/promise';
+import { PROMISED_MINUTES } from '$lib/core/questionnaire/promise';
 
-export const letter = {
+export const emailTexts = {
 	subject: 'Does your corner fit you?',
 	body: (name: string, until: string | null) =>
 		[
@@ -149,7 +149,7 @@ export const letter = {
 		'log-given': (name: string) =>
 			[
 				`Hello ${name},`,
-				'A colleague gave you access to the audit log. It shows who did what and who looked at whom. If you don’t need it, ask them to take it back.'
+				'A colleague gave you access to the audit log. It shows who did what, and whose data they viewed. If you don’t need it, ask them to take it back.'
 			].join('\n\n'),
 		'log-taken': (name: string) =>
 			[

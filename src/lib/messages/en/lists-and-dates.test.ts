@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { dates } from './dates';
-import { lists } from './lists';
+import { dateTexts } from './dates';
+import { listTexts } from './lists';
 import { isOne } from './numbers';
 
 // The outside source: the Unicode locale data that Node.js ships, through Intl.
@@ -16,16 +16,16 @@ it('lists are written as the platform writes English ones', () => {
 		const theirs = new Intl.ListFormat('en', { type });
 		fc.assert(
 			fc.property(fc.array(fc.string({ maxLength: 6 }), { maxLength: 6 }), (words) => {
-				expect(lists[ours](words)).toBe(theirs.format(words));
+				expect(listTexts[ours](words)).toBe(theirs.format(words));
 			})
 		);
 	}
 });
 
 it('things that are alike are told once, with how many there are', () => {
-	expect(lists.things(['Book', 'Towel', 'Book'])).toBe('2 × Book and Towel');
-	expect(lists.things(['Book'])).toBe('Book');
-	expect(lists.things([])).toBe('');
+	expect(listTexts.things(['Book', 'Towel', 'Book'])).toBe('2 × Book and Towel');
+	expect(listTexts.things(['Book'])).toBe('Book');
+	expect(listTexts.things([])).toBe('');
 });
 
 it('days, months and times are written as the platform writes British ones', () => {
@@ -37,10 +37,10 @@ it('days, months and times are written as the platform writes British ones', () 
 		fc.property(
 			fc.date({ min: new Date('1970-01-01'), max: new Date('2100-01-01'), noInvalidDate: true }),
 			(at) => {
-				expect(dates.day(at)).toBe(day.format(at));
-				expect(dates.month(at.getUTCMonth() + 1)).toBe(month.format(at));
-				expect(dates.minutes(at.getUTCHours() * 60 + at.getUTCMinutes())).toBe(time.format(at));
-				expect(dates.clock(at)).toBe(clock.format(at));
+				expect(dateTexts.day(at)).toBe(day.format(at));
+				expect(dateTexts.month(at.getUTCMonth() + 1)).toBe(month.format(at));
+				expect(dateTexts.minutes(at.getUTCHours() * 60 + at.getUTCMinutes())).toBe(time.format(at));
+				expect(dateTexts.clock(at)).toBe(clock.format(at));
 			}
 		)
 	);

@@ -13,7 +13,7 @@ const counted = (words: readonly string[]): string[] =>
 	});
 
 /** Lists in a sentence. Written here, as the platform's own writer costs a phone more at its first use than the rest of a page. */
-export const lists = {
+export const listTexts = {
 	and: (words: readonly string[]) => joined(words, 'and'),
 	or: (words: readonly string[]) => joined(words, 'or'),
 	plain: (words: readonly string[]) => words.join(', '),

@@ -1,9 +1,11 @@
-import type { Page } from '$lib/core/answers';
-import { IN_A_WHEELCHAIR, LOW_LENSES, OWN_MOUSE, STANDING } from '$lib/core/conditions';
-import type { ByFacts } from '../words-for';
+import type { QuestionnairePage } from '$lib/core/answers';
+import { IN_A_WHEELCHAIR, LOW_LENSES, OWN_MOUSE, AT_STANDING_SPOT } from '$lib/core/conditions';
+import type { WordsByFacts } from '../words-by-facts';
+import type { PlacedDeskThing } from '$lib/core/desk';
+import { typed } from '../typed';
 
 /** What the drawing of a station shows: this person where everything fits. */
-export const look: Readonly<Partial<Record<Page, ByFacts>>> = {
+export const howToLookTexts: Readonly<Partial<Record<QuestionnairePage, WordsByFacts>>> = {
 	feet: [
 		{ holds: IN_A_WHEELCHAIR, text: 'Like this: both feet whole on the plates, thighs level.' },
 		{
@@ -17,7 +19,7 @@ export const look: Readonly<Partial<Record<Page, ByFacts>>> = {
 		{ holds: {}, text: 'Like this: the whole foot down, thighs level or sloping slightly towards the knees.' }
 	],
 	back: [
-		{ holds: STANDING, text: 'Like this: shoulders over hips, hips over feet.' },
+		{ holds: AT_STANDING_SPOT, text: 'Like this: shoulders over hips, hips over feet.' },
 		{
 			holds: { way: ['active'] },
 			text: 'Like this: on the front of the seat, back free, shoulders over hips.'
@@ -44,7 +46,7 @@ export const look: Readonly<Partial<Record<Page, ByFacts>>> = {
 		'Like this: the power strip hangs under the table and plugs into the wall. The floor at your feet is clear.',
 	second: [
 		{
-			holds: STANDING,
+			holds: AT_STANDING_SPOT,
 			text: 'Like this, for part of the day: sitting, with the keys at your elbows again.'
 		},
 		{ holds: {}, text: 'Like this, for part of the day: standing, with the keys at your elbows again.' }
@@ -68,16 +70,16 @@ export const look: Readonly<Partial<Record<Page, ByFacts>>> = {
 };
 
 /** Names of what is seen from above. */
-export const lookThings = {
+export const householdLookTexts = typed<Readonly<Partial<Record<PlacedDeskThing['name'], string>>>>({
 	mouse: 'mouse',
 	phone: 'phone',
 	papers: 'papers',
 	lamp: 'lamp',
 	keyboard: 'keys'
-} as Readonly<Partial<Record<string, string>>>;
+});
 
 /** A desk from above, for this person with what they have. */
-export const desk = {
+export const deskLayoutTexts = {
 	title: 'Your desk from above',
 	lead: 'What you use all the time belongs inside the inner lines, where your forearms reach.',
 	twoMostly: 'The screen you use most stands straight ahead, the other beside it, turned towards you.',

@@ -1,4 +1,4 @@
-export const measure = {
+export const measuringTexts = {
 	title: 'Measuring at home',
 	lead: 'A tape measure is best. Without one, any of these will do. Tell us which you used.',
 	link: 'No tape? Ways to measure',

@@ -1,7 +1,7 @@
-import type { OtherCheckId } from '$lib/core/advice';
+import type { NonHeightCheckId } from '$lib/core/advice';
 
 /** The checks that are no stacks, now and after the plan. */
-export const otherChecks = {
+export const nonHeightCheckTexts = {
 	foldTitle: 'Distances, light, and your desk from above',
 	title: 'Not about height',
 	now: 'now',
@@ -13,7 +13,7 @@ export const otherChecks = {
 		distance: 'Eyes to screen',
 		gaze: 'Looking down to the middle of the display',
 		letters: 'Height of your small letters'
-	} as Readonly<Record<OtherCheckId, string>>,
+	} satisfies Readonly<Record<NonHeightCheckId, string>>,
 	good: {
 		between: (low: string, high: string) => `good from ${low} to ${high}`,
 		from: (low: string) => `good from ${low}`
@@ -28,7 +28,7 @@ export const otherChecks = {
 };
 
 /** Daylight at the spot. */
-export const light = {
+export const lightTexts = {
 	title: 'Your window and the sun',
 	angle: (degrees: string) => `The window is ${degrees} from where you look.`,
 	side: 'That’s good: daylight from the side.',

@@ -1,10 +1,11 @@
 import type { HouseholdKind } from '$lib/core/corner';
-import type { AskedThing } from '$lib/core/equipment';
-import type { ThingToDo } from '$lib/core/plan';
+import type { RequestableItem } from '$lib/core/equipment';
+import type { PlanAction } from '$lib/core/plan';
 import { inWords, isOne } from './numbers';
+import { typed } from '../typed';
 
 /** The ladder: the most for one thing to do, for two, for all. */
-export const ladder = {
+export const planOptionTexts = {
 	title: 'Options with fewer changes',
 	lead: 'Each line is the most that so many changes can do.',
 	things: {
@@ -13,7 +14,7 @@ export const ladder = {
 		feet: 'something under your feet',
 		keys: 'keyboard and mouse',
 		screen: 'screen'
-	} as Readonly<Record<ThingToDo, string>>,
+	} satisfies Readonly<Record<PlanAction, string>>,
 	thing: (name: string, by: string) => `${name} ${by}`,
 	count: (n: number) => (isOne(n) ? 'One thing' : `${inWords(n)} things`),
 	suggested: 'what we suggest',
@@ -24,7 +25,7 @@ export const ladder = {
 };
 
 /** The page of a plan. */
-export const plan = {
+export const planTexts = {
 	dayLink: 'Plan your day’s breaks',
 	allDone: 'Every step is done. What’s left is moving.',
 	title: 'Your plan',
@@ -107,7 +108,7 @@ export const plan = {
 		towel: 'Without any towels',
 		blanket: 'Without any blankets',
 		bolster: 'Without any bolsters'
-	} as Readonly<Record<HouseholdKind, string>>,
+	} satisfies Readonly<Record<HouseholdKind, string>>,
 	leftOut: 'Left out:',
 	putBack: (label: string) => `Use again: ${label}`,
 	takeAlong: 'Download my data',
@@ -153,7 +154,7 @@ export const plan = {
 };
 
 /** What stays open after a plan, and what would change it. */
-export const open = {
+export const openProblemTexts = {
 	laptopTitle: 'A laptop alone',
 	laptop: (minutes: number) =>
 		`One stack can’t be right for hands and eyes at once, so there are three ways. Change over after ${minutes} minutes at most.`,
@@ -182,7 +183,7 @@ export const open = {
 		'vertical-mouse': 'A vertical mouse or a touchpad',
 		'power-strip': 'A power strip with a longer cable',
 		'sit-stand-converter': 'A stand that raises keys and screen for standing'
-	} as Readonly<Record<AskedThing, string>>,
+	} satisfies Readonly<Record<RequestableItem, string>>,
 	both: (first: string, second: string) =>
 		`${first}, together with ${second.charAt(0).toLowerCase()}${second.slice(1)}`,
 	moreTitle: 'More from home',
@@ -192,11 +193,11 @@ export const open = {
 	change: (name: string, from: string, to: string | null) =>
 		to === null ? `${name}: right, instead of ${from} off` : `${name}: ${to} off instead of ${from}`,
 	haveIt: 'You have this at home',
-	atHome: {
+	atHome: typed<Readonly<Partial<Record<RequestableItem, string>>>>({
 		'keyboard-and-mouse': 'You have these at home: plug them in',
 		monitor: 'You have a screen at home: try it',
 		'paper-holder': 'Your tablet can hold papers upright'
-	} as Readonly<Partial<Record<AskedThing, string>>>,
+	}),
 	helpTitle: 'What else would help',
 	ask: 'Ask for it',
 	asked: 'Asked for',
@@ -222,7 +223,7 @@ export const open = {
 };
 
 /** Measuring once more what was built. */
-export const again = {
+export const remeasurementTexts = {
 	title: 'Measure again',
 	lead: 'A pillow looks thicker than it is, and a stack is soon a book short. Measure what’s there now; the numbers shown are the planned ones.',
 	fields: {
@@ -245,7 +246,7 @@ export const again = {
 };
 
 /** The spots of one person. */
-export const spots = {
+export const spotTexts = {
 	title: 'Your spots',
 	name: (n: number, posture: 'sitting' | 'standing') => `Spot ${n}, ${posture}`,
 	add: 'Add another place to sit or stand at',

@@ -1,19 +1,19 @@
-import type { AnswerId, ItemId, WalkStation } from '$lib/core/checklist';
-import { ALL_THE_WAY_BACK, STANDING } from '$lib/core/conditions';
-import type { ByFacts } from '../words-for';
+import type { AnswerId, ItemId, ChecklistStation } from '$lib/core/checklist';
+import { SITS_FULLY_BACK, AT_STANDING_SPOT } from '$lib/core/conditions';
+import type { WordsByFacts } from '../words-by-facts';
 
 /** The words of one question. */
 export interface ItemTexts<I extends ItemId> {
-	readonly question: ByFacts;
+	readonly question: WordsByFacts;
 	/** Why it matters. */
-	readonly why: ByFacts;
+	readonly why: WordsByFacts;
 	/** How to look. */
-	readonly look: ByFacts;
+	readonly look: WordsByFacts;
 	readonly answers: Readonly<Record<AnswerId<I>, string>>;
 }
 
 /** Names of the stations. */
-export const stations: Readonly<Record<WalkStation, string>> = {
+export const stationNames: Readonly<Record<ChecklistStation, string>> = {
 	spot: 'The spot',
 	feet: 'Feet and seat',
 	back: 'Back and shoulders',
@@ -28,7 +28,7 @@ export const stations: Readonly<Record<WalkStation, string>> = {
 };
 
 /** The questions of the checklist, of every version. Facts: common practice. */
-export const questions: { readonly [I in ItemId]: ItemTexts<I> } = {
+export const questionTexts: { readonly [I in ItemId]: ItemTexts<I> } = {
 	place: {
 		question: 'Where do you work most?',
 		why: 'On a bed or sofa your legs lie flat, your back rounds and your neck bends. No cushion fixes that.',
@@ -113,7 +113,7 @@ export const questions: { readonly [I in ItemId]: ItemTexts<I> } = {
 		why: 'Dangling feet pull at your thighs and low back.',
 		look: [
 			{
-				holds: ALL_THE_WAY_BACK,
+				holds: SITS_FULLY_BACK,
 				text: 'Sit all the way back in the shoes you work in. Are both heels down without stretching?'
 			},
 			{
@@ -134,7 +134,7 @@ export const questions: { readonly [I in ItemId]: ItemTexts<I> } = {
 		why: 'An edge behind the knee presses on vessels and nerves, and legs go numb.',
 		look: [
 			{
-				holds: ALL_THE_WAY_BACK,
+				holds: SITS_FULLY_BACK,
 				text: 'Sit all the way back and slide your fingers in.'
 			},
 			{ holds: {}, text: 'Sit as you work and slide your fingers in.' }
@@ -174,7 +174,7 @@ export const questions: { readonly [I in ItemId]: ItemTexts<I> } = {
 		why: 'Leaning on one armrest or one hip bends your back sideways.',
 		look: [
 			{
-				holds: STANDING,
+				holds: AT_STANDING_SPOT,
 				text: 'Nose, shoulders, hips, knees and feet all point one way.'
 			},
 			{ holds: {}, text: 'Feel both sit bones. Nose, shoulders, hips, knees and feet all point one way.' }
@@ -500,12 +500,12 @@ export const questions: { readonly [I in ItemId]: ItemTexts<I> } = {
 	},
 	'second-spot': {
 		question: [
-			{ holds: STANDING, text: 'Is there a place where you can sit and work too?' },
+			{ holds: AT_STANDING_SPOT, text: 'Is there a place where you can sit and work too?' },
 			{ holds: {}, text: 'Is there a place where you can work standing?' }
 		],
 		why: 'However good the set-up, nobody stays well in one position.',
 		look: [
-			{ holds: STANDING, text: 'A table with a chair: hands at elbow height again.' },
+			{ holds: AT_STANDING_SPOT, text: 'A table with a chair: hands at elbow height again.' },
 			{ holds: {}, text: 'A worktop, a chest of drawers or an ironing board will do.' }
 		],
 		answers: { yes: 'Yes', no: 'No' }
@@ -536,7 +536,7 @@ export const questions: { readonly [I in ItemId]: ItemTexts<I> } = {
 	},
 	'get-up': {
 		question: [
-			{ holds: STANDING, text: 'How often do you walk about or sit down?' },
+			{ holds: AT_STANDING_SPOT, text: 'How often do you walk about or sit down?' },
 			{ holds: {}, text: 'How often do you get up?' }
 		],
 		why: 'Your best position is the next one.',

@@ -1,5 +1,5 @@
 /** Why an act at the employee's door was refused, and what to do about it. */
-export const refusals = {
+export const refusalTexts = {
 	notComplete: 'This link is not complete. Open it from your letter once more, or copy all of it.',
 	// A link that has ended, by why it did.
 	endedReplaced: 'This link was replaced by a newer one. Use the newest letter from your coordinator.',

@@ -1,4 +1,4 @@
-export const section = {
+export const sideViewTexts = {
 	first: 'At first',
 	now: 'Now',
 	after: 'After the plan',

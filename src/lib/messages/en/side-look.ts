@@ -1,7 +1,7 @@
-import type { SidePointId } from '$lib/core/advice/side-look';
+import type { SideViewPointId } from '$lib/core/advice/side-view-points';
 
 /** What is looked at from the side, once the plan is carried out. Facts: common practice. */
-export const side = {
+export const sideViewPointTexts = {
 	title: 'Look from the side',
 	link: 'Look from the side',
 	lead: 'Ask someone, use a mirror, or prop up your phone and take a picture. Sit or stand as you work, then compare.',
@@ -40,18 +40,18 @@ export const side = {
 			name: 'Distance to the screen',
 			look: 'You sit back, and your head doesn’t lean towards the screen.'
 		}
-	} satisfies Record<SidePointId, { name: string; look: string }>
+	} satisfies Record<SideViewPointId, { name: string; look: string }>
 };
 
 /** What was not asked before the plan. */
-export const closer = {
+export const skippedQuestionTexts = {
 	title: 'Look closer',
 	lead: 'We only asked what could change your plan. If you have more time:',
 	line: (page: string, minutes: number) => `${page}, about ${minutes} min`
 };
 
 /** Usual sizes of what the plan uses. */
-export const sizes = {
+export const sizeCheckTexts = {
 	title: 'Check before you build',
 	ask: (used: number, label: string, height: string) =>
 		used > 1 ? `${used} × ${label} in one pile: about ${height} high?` : `${label}: about ${height} high?`,

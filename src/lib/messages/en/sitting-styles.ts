@@ -1,7 +1,7 @@
-import type { Way } from '$lib/core/corner';
+import type { SittingStyle } from '$lib/core/corner';
 
 /** Sitting styles to try for a day each. Facts: common practice. */
-export const sittingStyles = {
+export const sittingStyleTexts = {
 	title: 'Try another sitting style',
 	lead: 'Experts differ about the best way to sit. Try one for a day, then keep what feels better.',
 	choose: 'Sitting styles',
@@ -52,7 +52,7 @@ export const sittingStyles = {
 				'After half an hour, sit back or stand up.'
 			]
 		}
-	} as Readonly<
-		Record<Way, { readonly name: string; readonly what: string; readonly how: readonly string[] }>
+	} satisfies Readonly<
+		Record<SittingStyle, { readonly name: string; readonly what: string; readonly how: readonly string[] }>
 	>
 };

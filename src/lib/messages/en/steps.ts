@@ -1,8 +1,9 @@
-import type { Way } from '$lib/core/corner';
+import type { SittingStyle } from '$lib/core/corner';
 import type { Caution, StepPlace } from '$lib/core/plan';
+import { typed } from '../typed';
 
 /** The steps of a plan: what to do, and how to see that it has worked. */
-export const steps = {
+export const stepTexts = {
 	places: {
 		surface: 'Table',
 		seat: 'Seat',
@@ -13,7 +14,7 @@ export const steps = {
 		screen: 'Screen',
 		distance: 'Distance',
 		tilt: 'Tilt'
-	} as Readonly<Record<StepPlace, string>>,
+	} satisfies Readonly<Record<StepPlace, string>>,
 	folded: (label: string, layers: string) => `${label}, folded to ${layers} layers`,
 	face: (label: string, height: string) => `${label}, stood so that it is ${height} high`,
 	rolled: (label: string, roll: { folds: number; length: string; diameter: string }) => {
@@ -40,13 +41,13 @@ export const steps = {
 	mouse: 'Put the mouse on top, beside the keyboard and level with it.',
 	screenOn: 'Put the screen on top.',
 	tilt: 'Lean the display back by 10 to 20°, until it faces your eyes squarely.',
-	target: {
+	target: typed<Readonly<Partial<Record<StepPlace, (height: string) => string>>>>({
 		surface: (h: string) => `The top is then at ${h}.`,
 		seat: (h: string) => `With you on it, it’s at ${h}.`,
 		feet: (h: string) => `Your feet are then ${h} above the floor.`,
 		keys: (h: string) => `The keys are then at ${h}.`,
 		screen: (h: string) => `The top of the display is then at ${h}.`
-	} as Readonly<Partial<Record<StepPlace, (height: string) => string>>>,
+	}),
 	/** How to see that a step has worked; which of them is shown follows the band that was planned for. */
 	check: {
 		forearmsLevel: 'Shoulders down, upper arms hanging: your forearms are level, hands on the keys.',
@@ -76,11 +77,11 @@ export const steps = {
 		'hand-over-thigh':
 			'The heights are guessed, so go by feel: stop while a flat hand still slides over your thigh.',
 		'chin-down': 'If you still lift your chin to read, lower the screen further or ask your optician.'
-	} as Readonly<Record<Caution, string>>
+	} satisfies Readonly<Record<Caution, string>>
 };
 
 /** Ways of sitting; where practitioners disagree, each is one school's. */
-export const ways = {
+export const sittingStyleNames = {
 	upright: {
 		name: 'Upright: elbows at about a right angle',
 		why: 'Standards and most practitioners agree on it, and it suits fixed tables.'
@@ -97,8 +98,8 @@ export const ways = {
 		name: 'Active: on the front of the seat, hips well above the knees',
 		why: 'The back is free. It’s meant for spells, not for the whole day.'
 	}
-} as Readonly<Record<Way, { readonly name: string; readonly why: string }>>;
+} satisfies Readonly<Record<SittingStyle, { readonly name: string; readonly why: string }>>;
 
 /** The way of sitting that a plan was made for. */
-export const wayOf = (name: string, why: string) =>
+export const sittingStyleSentence = (name: string, why: string) =>
 	`Worked out for one sitting style. ${name}. ${why} Experts differ.`;

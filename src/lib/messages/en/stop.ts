@@ -1,5 +1,5 @@
 /** What the stop page says, and the pages beside it: apart from the catalogue, which every page brings. */
-export const stop = {
+export const stopTexts = {
 	lead: 'You reported:',
 	do: [
 		'Call. Say what you feel and since when.',
@@ -10,7 +10,7 @@ export const stop = {
 	openAgain: 'To use your pages again',
 	slip: 'I tapped this by mistake',
 	seen: 'A doctor or emergency service has seen me',
-	safe: 'I’m safe now and somebody is with me',
+	safe: 'I’m safe now and someone is with me',
 	note: 'Your coordinator sees what you tap here and will still check that you’re all right.',
 	needsNetwork: 'This works once you’re online again. Calls work without the internet.',
 	mistakeTitle: 'Did you tap this by mistake?',

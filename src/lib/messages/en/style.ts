@@ -1,12 +1,12 @@
 /** What the plan says of other sitting styles; the page of them has texts of its own. */
-export const style = {
+export const styleTrialTexts = {
 	link: 'Try another sitting style',
 	trying: 'You’re trying another sitting style.',
 	decide: 'Keep it or stop'
 };
 
 /** The self-test of the back. Facts: common practice. */
-export const backTest = {
+export const backTestTexts = {
 	title: 'Not sure? A half-minute test',
 	steps: [
 		'Sit on the front of a firm chair, both feet flat.',

@@ -17,7 +17,7 @@ export interface VariantWords {
 }
 
 /** Other ways, each with what to do. Facts: common practice. */
-export const variants: Readonly<
+export const variantTexts: Readonly<
 	Record<
 		VariantId,
 		{ readonly name: string; readonly how: (w: VariantWords) => string; readonly care?: string }

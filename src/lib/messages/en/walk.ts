@@ -1,10 +1,11 @@
-import { PROMISED_MINUTES } from '$lib/core/asking/promise';
-import type { DeviceAtHome } from '$lib/core/answers';
-import type { Sign } from '$lib/core/discomfort';
-import type { Care, HouseholdKind } from '$lib/core/corner';
-import { cities } from './cities';
+import { PROMISED_MINUTES } from '$lib/core/questionnaire/promise';
+import type { ChoiceFieldName, DeviceAtHome, LengthFieldName } from '$lib/core/answers';
+import type { RedFlag } from '$lib/core/discomfort';
+import type { Precaution, HouseholdKind } from '$lib/core/corner';
+import { cityNames } from './cities';
+import { typed } from '../typed';
 
-export const pages = {
+export const pageTexts = {
 	first: {
 		short: 'First',
 		title: 'Before anything else',
@@ -64,7 +65,7 @@ export const pages = {
 	}
 };
 
-export const first = {
+export const redFlagTexts = {
 	emergencyTitle: 'Emergency signs',
 	emergencyLead: 'In the last few days. If now, call for help.',
 	urgentTitle: 'Last few days: signs for a doctor today',
@@ -99,7 +100,7 @@ export const first = {
 		'does-not-ease': 'Pain that doesn’t ease despite changes',
 		'after-injury': 'Pain after a fall, blow or injury',
 		'worst-at-night': 'Back pain worst at night in bed'
-	} as Readonly<Record<Sign, string>>,
+	} satisfies Readonly<Record<RedFlag, string>>,
 	today: {
 		title: 'See a doctor today',
 		lead: 'You reported:',
@@ -115,7 +116,7 @@ export const first = {
 };
 
 /** What exercises and advice allow for. */
-export const care = {
+export const precautionTexts = {
 	question: 'Pregnancy, surgery, dizziness, flexible joints, one arm?',
 	why: 'Optional: exercises and advice allow for it.',
 	options: {
@@ -123,11 +124,11 @@ export const care = {
 		'recent-surgery': 'Recent surgery',
 		dizzy: 'Dizziness',
 		hypermobile: 'Very flexible joints'
-	} satisfies Record<Care, string>,
+	} satisfies Record<Precaution, string>,
 	arms: { 'right-only': 'Only my right arm', 'left-only': 'Only my left arm' }
 };
 
-export const fields = {
+export const fieldTexts = {
 	unit: 'Lengths in',
 	stature: 'Your height without shoes',
 	handSpan: 'Your hand-span',
@@ -197,7 +198,7 @@ export const fields = {
 	windowFaces: 'Which way does the window face?'
 };
 
-export const hints = {
+export const hintTexts = typed<Readonly<Partial<Record<LengthFieldName | ChoiceFieldName, string>>>>({
 	stature: '',
 	drawnAs: 'Changes only the drawing.',
 	seatHeight: 'Measure it while nobody sits on it.',
@@ -223,22 +224,22 @@ export const hints = {
 	distance: 'As you usually sit.',
 	homeRow: 'To the middle row of keys.',
 	bodyBy: 'It’s easier with someone’s help.'
-} as Readonly<Partial<Record<string, string>>>;
+});
 
 /** How much a self-assessment asks. */
-export const routes = {
+export const questionnaireModeTexts = {
 	short: `Short: what could change the result, about ${PROMISED_MINUTES.short} minutes`,
 	complete: `Complete: everything, about ${PROMISED_MINUTES.complete} minutes`
 } as const;
 
 /** Words for usual lengths that are tapped; null where the length itself says it. */
-export const picks = {
+export const pickTexts = {
 	heel: ['Barefoot or socks', 'Slippers', 'Shoes', 'Thick soles'],
 	seatGive: ['Hard: not at all', 'Firm: a finger', 'Soft: two fingers', 'Very soft: a fist'],
 	surfaceThickness: null
 } as const;
 
-export const options = {
+export const optionTexts = {
 	unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
 	sex: { unstated: 'Average of both', female: 'Women’s', male: 'Men’s' },
 	hand: { right: 'Right', left: 'Left' },
@@ -345,10 +346,10 @@ export const options = {
 		w: 'West',
 		nw: 'North-west'
 	},
-	city: cities
+	city: cityNames
 };
 
-export const issues = {
+export const issueTexts = {
 	missing: 'Please fill this in.',
 	cant: 'Can’t measure it now',
 	standsIn: (length: string) =>
@@ -365,7 +366,7 @@ export const issues = {
 	estimate: (length: string, sd: string) => `Estimated ${length}, give or take ${sd}`
 };
 
-export const things = {
+export const thingTexts = {
 	names: {
 		book: 'Hardback book',
 		ream: 'Ream of paper',
@@ -379,8 +380,8 @@ export const things = {
 		towel: 'Towel',
 		blanket: 'Blanket',
 		bolster: 'Bolster or roller'
-	} satisfies Record<HouseholdKind, string> as Readonly<Record<HouseholdKind, string>>,
-	notes: {
+	} satisfies Readonly<Record<HouseholdKind, string>>,
+	notes: typed<Readonly<Partial<Record<HouseholdKind, string>>>>({
 		'sturdy-box': 'It mustn’t give when you press on it.',
 		'light-box': 'A shoe box or parcel goes under screen or keys, never under feet.',
 		'step-stool': 'Length, width, and height on the floor.',
@@ -389,7 +390,7 @@ export const things = {
 		pillow: 'For the seat or the back only.',
 		cushion: 'For the seat or the back only.',
 		binder: 'Tilts a keyboard; never in a stack.'
-	} as Readonly<Partial<Record<HouseholdKind, string>>>,
+	}),
 	devices: 'Is any of these lying unused at home?',
 	deviceNames: {
 		keyboard: 'Keyboard',
@@ -398,7 +399,7 @@ export const things = {
 		television: 'Television',
 		tablet: 'Tablet',
 		headset: 'Headset'
-	} as Readonly<Record<DeviceAtHome, string>>,
+	} satisfies Readonly<Record<DeviceAtHome, string>>,
 	shelf: 'What can you spare at home?',
 	more: 'More things',
 	sizes: 'Name and size',

@@ -2,24 +2,24 @@ import { eq, sql } from 'drizzle-orm';
 import { isPermitted } from '../../core/access';
 import type { Role } from '../actor';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import { hashPassword, needGoodPassword } from './passwords';
+import { DomainError } from '../domain-error';
+import { hashPassword, requireStrongPassword } from './passwords';
 
 /**
- * Adds an account. Done on the command line by who runs the server, or by the demo. The first coordinator of all reads the audit log: somebody
+ * Adds an account. Done on the command line by who runs the server, or by the demo. The first coordinator of all reads the audit log: someone
  * always does, and gives that right to others.
  */
 export async function addUser(
 	db: Db,
 	input: { email: string; name: string; role: Role; password: string }
 ): Promise<string> {
-	needGoodPassword(input.password, input);
+	requireStrongPassword(input.password, input);
 	const email = input.email.trim().toLowerCase();
 	const [known] = await db
 		.select({ id: schema.users.id })
 		.from(schema.users)
 		.where(eq(sql`lower(${schema.users.email})`, email));
-	if (known) throw new Fault('conflict', 'accountExists', 'email');
+	if (known) throw new DomainError('conflict', 'accountExists', 'email');
 	const passwordHash = await hashPassword(input.password);
 	const isFirst = (await db.$count(schema.users, eq(schema.users.seesRecord, true))) === 0;
 	const seesRecord = isFirst && isPermitted(input.role, 'audit-log:read');

@@ -1,5 +1,5 @@
 import type { RouteId } from '$app/types';
-import { isPermitted, type Permission } from '../../core/access';
+import { isPermitted, SHOWS_PEOPLE, type Permission } from '../../core/access';
 
 /** A route of the coordinator's door behind the sign-in. */
 export type DeskRoute = Extract<RouteId, `/desk/(signed-in)${string}`>;
@@ -120,6 +120,7 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 	'/desk/(signed-in)/waiting-emails': {
 		again: 'emails:release',
 		release: 'emails:release',
+		cancel: 'emails:release',
 		limit: 'emails:release'
 	},
 	'/desk/(signed-in)/workforce/report': { make: 'reports:make', drop: 'reports:make' },
@@ -172,8 +173,36 @@ export function isPageView({ route, method }: DeskRequest): boolean {
 	return (method === 'GET' || method === 'HEAD') && isDeskRoute(route) && !DESK_ENDPOINTS.includes(route);
 }
 
+/** What the audit log calls pages, where the route's own name would say less. */
+const LIST_NAMES: Partial<Readonly<Record<DeskRoute, string>>> = {
+	'/desk/(signed-in)': 'day sheet',
+	'/desk/(signed-in)/equipment/budget': 'budget',
+	'/desk/(signed-in)/equipment/export': 'equipment as CSV',
+	'/desk/(signed-in)/people/export': 'people as CSV',
+	'/desk/(signed-in)/people/import': 'import of people',
+	'/desk/(signed-in)/people/new': 'form for a new person',
+	'/desk/(signed-in)/rounds/new': 'form for a new round',
+	'/desk/(signed-in)/rounds/[id=uuid]': 'round',
+	'/desk/(signed-in)/rounds/[id=uuid]/progress': 'progress of a round',
+	'/desk/(signed-in)/waiting-emails': 'waiting emails'
+};
+
+/** Routes of one person: the guard that reads the case, or the referral, writes to the audit log whose it was. */
+const OF_ONE_PERSON = /\/(?:cases|referrals)\/\[/;
+
+/**
+ * The list of people that a route shows, as the audit log names it; null where it shows none. It follows from the route's permission: a page that is
+ * added is recorded without anybody having to think of it.
+ */
+export function listShownBy(route: string): string | null {
+	if (!isDeskRoute(route) || OF_ONE_PERSON.test(route)) return null;
+	const permission = DESK_ROUTES[route];
+	const isList = permission !== null && SHOWS_PEOPLE[permission];
+	return LIST_NAMES[route] ?? (isList ? route.slice('/desk/(signed-in)/'.length) : null);
+}
+
 /** Whether a role may make a request to the desk: denied where the tables don't say so. */
-export function mayRequest(role: string, request: DeskRequest): boolean {
+export function isRequestAllowed(role: string, request: DeskRequest): boolean {
 	const permission = permissionFor(request);
 	return permission !== null && isPermitted(role, permission);
 }

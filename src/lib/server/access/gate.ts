@@ -15,7 +15,7 @@ const ALWAYS: readonly (string | null)[] = [
 ];
 
 /**
- * What asks for the password anew where it was given long ago: inviting, taking many people's data along, erasing, the record, the second
+ * What asks for the password again where it was given long ago: inviting, taking many people's data along, erasing, the record, the second
  * factor. For a file it is the page to come back to. ASVS 4.0.3, 4.3.1 and 2.1.5 (from memory).
  */
 const ASKS_ANEW: Readonly<Record<string, (path: string) => string>> = {

@@ -15,30 +15,30 @@ import { isIP } from 'node:net';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import { enter, tellOwner, tellOwnerOf, type Browser, type SignedIn } from './enter';
-import { dropIdleRecoveryCodes, newRecoveryCodes } from './second-factor';
+import { DomainError } from '../domain-error';
+import { startSession, notifyOwner, notifyOwnerOf, type Browser, type SignedIn } from './start-session';
+import { removeIdleRecoveryCodes, newRecoveryCodes } from './second-factor';
 import type { Session } from './sessions';
-import { takeAttempt, type Tried } from './throttle';
+import { countAttempt, type AttemptKey } from './throttle';
 
 const { passkeyChallenges, passkeys, sessions, users } = schema;
 
 type User = Actor & { kind: 'user' };
 
-/** So long a device has to sign what it was asked to, ms. Ours. */
+/** So long a device has to sign what it was asked to, ms. Our assumption. */
 const ANSWER_MS = 5 * 60_000;
 
-/** Passkeys of one account. Ours. */
+/** Passkeys of one account. Our assumption. */
 const MOST = 10;
 
 /** The name that passkeys are bound to, and the address that they are used at. */
-export interface Party {
+export interface RelyingParty {
 	readonly id: string;
 	readonly origin: string;
 }
 
 /** What passkeys at an address are bound to, or null where it is a bare number: they need a name. */
-export function partyAt(origin: string): Party | null {
+export function relyingPartyAt(origin: string): RelyingParty | null {
 	const { hostname } = new URL(origin);
 	return isIP(hostname.replace(/^\[|\]$/g, '')) ? null : { id: hostname, origin };
 }
@@ -86,7 +86,7 @@ async function takeChallenge(
 }
 
 /** A user's passkeys, the oldest first. */
-export async function passkeysOf(db: Db, userId: string) {
+export async function listPasskeys(db: Db, userId: string) {
 	return db
 		.select({
 			id: passkeys.id,
@@ -100,15 +100,16 @@ export async function passkeysOf(db: Db, userId: string) {
 }
 
 /** Asks a device for a new passkey. */
-export async function offerPasskey(
+export async function startPasskeyRegistration(
 	db: Db,
 	actor: User,
-	party: Party,
+	party: RelyingParty,
 	now: Date
 ): Promise<PublicKeyCredentialCreationOptionsJSON> {
 	const [user] = await db.select({ email: users.email }).from(users).where(eq(users.id, actor.id));
-	const there = await passkeysOf(db, actor.id);
-	if (there.length >= MOST) throw new Fault('conflict', { code: 'tooManyPasskeys', facts: { most: MOST } });
+	const there = await listPasskeys(db, actor.id);
+	if (there.length >= MOST)
+		throw new DomainError('conflict', { code: 'tooManyPasskeys', facts: { most: MOST } });
 	const options = await generateRegistrationOptions({
 		rpName: 'Easy Corner',
 		rpID: party.id,
@@ -139,17 +140,17 @@ async function verified<T extends { verified: boolean }>(work: () => Promise<T>)
  * Keeps a new passkey; its owner is told by letter.
  *
  * @returns codes for who has lost the device, shown once, where there were none
- * @throws Fault `invalid` for an answer that is not what was asked for
+ * @throws DomainError `invalid` for an answer that is not what was asked for
  */
 export async function addPasskey(
 	db: Db,
 	actor: User,
-	party: Party,
+	party: RelyingParty,
 	{ response, name }: { readonly response: RegistrationResponseJSON; readonly name: string },
 	now: Date
 ): Promise<string[]> {
 	const expectedChallenge = await takeChallenge(db, response.response.clientDataJSON, actor.id, now);
-	if (expectedChallenge === null) throw new Fault('invalid', 'passkeyRefused');
+	if (expectedChallenge === null) throw new DomainError('invalid', 'passkeyRefused');
 	const answer = await verified(() =>
 		verifyRegistrationResponse({
 			response,
@@ -159,11 +160,11 @@ export async function addPasskey(
 			requireUserVerification: true
 		})
 	);
-	if (!answer?.registrationInfo) throw new Fault('invalid', 'passkeyRefused');
+	if (!answer?.registrationInfo) throw new DomainError('invalid', 'passkeyRefused');
 	const { credential } = answer.registrationInfo;
 	return db.transaction(async (tx) => {
 		const [user] = await tx.select().from(users).where(eq(users.id, actor.id)).for('update');
-		if (!user) throw new Fault('invalid', 'passkeyRefused');
+		if (!user) throw new DomainError('invalid', 'passkeyRefused');
 		const kept = await tx
 			.insert(passkeys)
 			.values({
@@ -177,8 +178,8 @@ export async function addPasskey(
 			})
 			.onConflictDoNothing()
 			.returning({ id: passkeys.id });
-		if (kept.length === 0) throw new Fault('conflict', 'passkeyRefused');
-		await tellOwner(tx, user, 'passkey', now);
+		if (kept.length === 0) throw new DomainError('conflict', 'passkeyRefused');
+		await notifyOwner(tx, user, 'passkey', now);
 		await writeAuditLine(tx, actor, { at: now, act: 'passkey-added' });
 		return user.recoveryHashes.length === 0 ? newRecoveryCodes(tx, actor.id) : [];
 	});
@@ -192,16 +193,16 @@ export async function removePasskey(db: Db, actor: User, id: string, now: Date):
 			.where(and(eq(passkeys.id, id), eq(passkeys.userId, actor.id)))
 			.returning({ id: passkeys.id });
 		if (gone.length === 0) return;
-		await dropIdleRecoveryCodes(tx, actor.id);
-		await tellOwnerOf(tx, actor.id, 'passkey-removed', now);
+		await removeIdleRecoveryCodes(tx, actor.id);
+		await notifyOwnerOf(tx, actor.id, 'passkey-removed', now);
 		await writeAuditLine(tx, actor, { at: now, act: 'passkey-removed' });
 	});
 }
 
 /** Asks a device for a passkey of whoever sits before it: which account is the device's to say. */
-export async function askPasskey(
+export async function startPasskeySignIn(
 	db: Db,
-	party: Party,
+	party: RelyingParty,
 	now: Date
 ): Promise<PublicKeyCredentialRequestOptionsJSON> {
 	const options = await generateAuthenticationOptions({ rpID: party.id, userVerification: 'required' });
@@ -210,7 +211,7 @@ export async function askPasskey(
 }
 
 /** The owner of the passkey that signed an answer. Its count of signatures goes up with it: a copy would be behind. */
-async function ownerOf(db: Db, party: Party, response: AuthenticationResponseJSON, now: Date) {
+async function ownerOf(db: Db, party: RelyingParty, response: AuthenticationResponseJSON, now: Date) {
 	const [row] = await db
 		.select({ key: passkeys, user: users })
 		.from(passkeys)
@@ -244,9 +245,9 @@ async function ownerOf(db: Db, party: Party, response: AuthenticationResponseJSO
  * Signs in by a passkey, or, within a session of the same user, gives what it still asks for: its second factor, or the password once more.
  *
  * @returns the session that was begun, or null where the one there is goes on
- * @throws Fault `invalid` for an answer of no passkey that is known here
+ * @throws DomainError `invalid` for an answer of no passkey that is known here
  */
-export async function usePasskey(
+export async function verifyPasskeySignIn(
 	db: Db,
 	{
 		party,
@@ -255,7 +256,7 @@ export async function usePasskey(
 		browser,
 		origin
 	}: {
-		readonly party: Party;
+		readonly party: RelyingParty;
 		readonly response: AuthenticationResponseJSON;
 		readonly session: Session | null;
 		readonly browser: Browser;
@@ -263,17 +264,17 @@ export async function usePasskey(
 	},
 	now: Date
 ): Promise<SignedIn | null> {
-	const tried: Tried = `origin:${origin}`;
-	const attempt = await takeAttempt(db, [tried], now);
+	const tried: AttemptKey = `origin:${origin}`;
+	const attempt = await countAttempt(db, [tried], now);
 	const user = await ownerOf(db, party, response, now);
 	if (!user) {
 		await writeAuditLine(db, { kind: 'system' }, { at: now, act: 'sign-in-failed' });
-		throw new Fault('invalid', 'passkeyRefused');
+		throw new DomainError('invalid', 'passkeyRefused');
 	}
 	return db.transaction(async (tx) => {
 		await attempt.takenBack(tx);
 		if (session?.user.id !== user.id)
-			return enter(tx, user, browser, { how: 'passkey', isStrong: true }, now);
+			return startSession(tx, user, browser, { how: 'passkey', isStrong: true }, now);
 		await tx
 			.update(sessions)
 			.set({ isPending: false, isStrong: true, confirmedAt: now })

@@ -1,10 +1,10 @@
 import { hash, verify } from '@node-rs/argon2';
 import { dictionary } from '@zxcvbn-ts/language-common';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 import { newToken } from './tokens';
 
 /** Shortest password. OWASP ASVS 4.0.3, 2.1.1 (from memory). */
-export const SHORTEST_PASSWORD = 12;
+export const MIN_PASSWORD_LENGTH = 12;
 
 /** argon2id as OWASP's password storage sheet asks at least (from memory): 19 MiB, two passes, one lane. */
 const ARGON2 = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const;
@@ -21,7 +21,7 @@ export function hashPassword(password: string): Promise<string> {
 let decoy: Promise<string> | null = null;
 
 /** Whether a password is the one that was kept; takes as long where none was. */
-export async function isPassword(kept: string | null, password: string): Promise<boolean> {
+export async function verifyPassword(kept: string | null, password: string): Promise<boolean> {
 	decoy ??= hashPassword(newToken());
 	return (await verify(kept ?? (await decoy), password)) && kept !== null;
 }
@@ -38,22 +38,22 @@ function isPattern(text: string): boolean {
 }
 
 /**
- * Refuses a password that somebody would try early: short, a common one, with or without something hung on, a pattern, or made of the
+ * Refuses a password that someone would try early: short, a common one, with or without something hung on, a pattern, or made of the
  * name, the address or the name of this program. Nothing else is asked of it (ASVS 2.1.9, from memory).
  *
- * @throws Fault `invalid` at `/password`
+ * @throws DomainError `invalid` at `/password`
  */
-export function needGoodPassword(
+export function requireStrongPassword(
 	password: string,
 	of: { readonly email: string; readonly name: string }
 ): void {
 	const refuse = (why: 'passwordCommon' | 'passwordOfYours'): never => {
-		throw new Fault('invalid', why, '/password');
+		throw new DomainError('invalid', why, '/password');
 	};
-	if (password.length < SHORTEST_PASSWORD)
-		throw new Fault(
+	if (password.length < MIN_PASSWORD_LENGTH)
+		throw new DomainError(
 			'invalid',
-			{ code: 'passwordTooShort', facts: { shortest: SHORTEST_PASSWORD } },
+			{ code: 'passwordTooShort', facts: { shortest: MIN_PASSWORD_LENGTH } },
 			'/password'
 		);
 	const plain = password.toLowerCase();

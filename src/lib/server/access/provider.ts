@@ -2,10 +2,10 @@ import * as oidc from 'openid-client';
 import { isLoopback, type IdentitySettings } from '../config';
 import { describeError, log } from '../log';
 
-/** So long the organisation's sign-in has to answer, s. Ours. */
+/** So long the organisation's sign-in has to answer, s. Our assumption. */
 const PATIENCE_S = 8;
 
-/** Asked to show who they are anew, somebody did so within this, s. Ours: a page is read and a password typed. */
+/** Asked to show who they are again, someone did so within this, s. Our assumption: a page is read and a password typed. */
 const ANEW_S = 300;
 
 /** Why nobody came in by the organisation's own sign-in. */
@@ -15,28 +15,30 @@ const PROVIDER_REASONS = ['cancelled', 'unreachable', 'refused', 'unknown'] as c
 export type ProviderReason = (typeof PROVIDER_REASONS)[number];
 
 /** Nobody came in, and why. */
-export class ProviderFault extends Error {
+export class ProviderError extends Error {
 	constructor(readonly reason: ProviderReason) {
 		super(reason);
 	}
 }
 
-/** The page that says why nobody came in: the sign-in, or for who has to show anew who they are, that. */
-export const pageSaying = (reason: ProviderReason, { to, isAnew }: Pick<Flow, 'to' | 'isAnew'>) =>
-	isAnew ? `/desk/confirm?to=${encodeURIComponent(to)}&why=${reason}` : `/desk/sign-in?why=${reason}`;
+/** The page that says why nobody came in: the sign-in, or for who has to show again who they are, that. */
+export const signInPageWithReason = (
+	reason: ProviderReason,
+	{ to, isAnew }: Pick<ProviderFlow, 'to' | 'isAnew'>
+) => (isAnew ? `/desk/confirm?to=${encodeURIComponent(to)}&why=${reason}` : `/desk/sign-in?why=${reason}`);
 
 /** Why nobody came in, as an address says it; null where it says nothing. */
-export const reasonIn = (url: URL): ProviderReason | null =>
+export const providerReasonIn = (url: URL): ProviderReason | null =>
 	PROVIDER_REASONS.find((one) => one === url.searchParams.get('why')) ?? null;
 
 /** What a browser keeps while it is away: without it nobody comes back. */
-export interface Flow {
+export interface ProviderFlow {
 	readonly state: string;
 	readonly nonce: string;
 	readonly verifier: string;
 	/** Page of the desk to go on to. */
 	readonly to: string;
-	/** Whether they have to show who they are anew. */
+	/** Whether they have to show who they are again. */
 	readonly isAnew: boolean;
 }
 
@@ -75,16 +77,16 @@ async function issuerOf(settings: IdentitySettings): Promise<oidc.Configuration>
 	} catch (thrown) {
 		found.delete(settings);
 		log({ level: 'warn', event: 'identity-provider', ...describeError(thrown) });
-		throw new ProviderFault('unreachable');
+		throw new ProviderError('unreachable');
 	}
 }
 
-/** Sends somebody to the organisation's own sign-in. @param back the address that they come back to */
-export async function beginAtProvider(
+/** Sends someone to the organisation's own sign-in. @param back the address that they come back to */
+export async function startProviderSignIn(
 	settings: IdentitySettings,
 	back: string,
-	{ to, isAnew }: Pick<Flow, 'to' | 'isAnew'>
-): Promise<{ url: URL; flow: Flow }> {
+	{ to, isAnew }: Pick<ProviderFlow, 'to' | 'isAnew'>
+): Promise<{ url: URL; flow: ProviderFlow }> {
 	const issuer = await issuerOf(settings);
 	const verifier = oidc.randomPKCECodeVerifier();
 	const flow = { state: oidc.randomState(), nonce: oidc.randomNonce(), verifier, to, isAnew };
@@ -104,12 +106,12 @@ export async function beginAtProvider(
  * Reads who came back, and asks the issuer whether it is true.
  *
  * @param url the address that the browser came back to, with what the issuer put there
- * @throws ProviderFault where nobody did
+ * @throws ProviderError where nobody did
  */
-export async function backFromProvider(
+export async function finishProviderSignIn(
 	settings: IdentitySettings,
 	url: URL,
-	flow: Flow
+	flow: ProviderFlow
 ): Promise<ProviderClaims> {
 	const issuer = await issuerOf(settings);
 	const answer = await oidc
@@ -121,12 +123,12 @@ export async function backFromProvider(
 			...(flow.isAnew ? { maxAge: ANEW_S } : {})
 		})
 		.catch((thrown: unknown) => {
-			if (thrown instanceof oidc.AuthorizationResponseError) throw new ProviderFault('cancelled');
+			if (thrown instanceof oidc.AuthorizationResponseError) throw new ProviderError('cancelled');
 			log({ level: 'warn', event: 'identity-provider', ...describeError(thrown) });
-			throw new ProviderFault('refused');
+			throw new ProviderError('refused');
 		});
 	const claims = answer.claims();
-	if (!claims) throw new ProviderFault('refused');
+	if (!claims) throw new ProviderError('refused');
 	const { email, email_verified: isVerified, amr } = claims;
 	// Some issuers hold everybody's address themselves and never say so; one that says no is believed.
 	const isTrusted = isVerified === true || (isVerified === undefined && settings.trustsAddresses);

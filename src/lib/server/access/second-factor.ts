@@ -4,12 +4,12 @@ import { Secret, TOTP } from 'otpauth';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import { tellOwner } from './enter';
-import { opened, sealed } from './keys';
-import { hasFactor } from './has-factor';
+import { DomainError } from '../domain-error';
+import { notifyOwner } from './start-session';
+import { decryptSecret, encryptSecret } from './secret-keys';
+import { hasSecondFactor } from './has-second-factor';
 import type { Session } from './sessions';
-import { takeAttempt, type Attempt } from './throttle';
+import { countAttempt, type SignInAttempt } from './throttle';
 import { hashToken } from './tokens';
 
 const { sessions, users } = schema;
@@ -18,12 +18,12 @@ const { sessions, users } = schema;
 const STEP_S = 30;
 const STEPS_OFF = 1;
 
-/** Wrong codes of which the owner is told: as many as cost no wait, and one more. Ours. */
+/** Wrong codes of which the owner is told: as many as cost no wait, and one more. Our assumption. */
 const TELLING_FAILURES = 5;
 
 const DAY_MS = 24 * 3_600_000;
 
-/** Codes for who has lost the device. Ours. */
+/** Codes for who has lost the device. Our assumption. */
 const RECOVERY_CODES = 10;
 
 type User = Actor & { kind: 'user' };
@@ -33,7 +33,7 @@ const totp = (secret: string, label: string) =>
 
 /** The step that a code belongs to, or null where it is none. @param kept the secret as it is kept */
 function stepOf(kept: string, code: string, now: Date): number | null {
-	const secret = opened(kept);
+	const secret = decryptSecret(kept);
 	if (secret === null) return null;
 	const timestamp = now.getTime();
 	const delta = totp(secret, '').validate({ token: code, timestamp, window: STEPS_OFF });
@@ -44,32 +44,32 @@ function stepOf(kept: string, code: string, now: Date): number | null {
 const plain = (code: string) => code.replace(/[\s-]/g, '').toLowerCase();
 
 /** Makes a secret that is not in force yet, once: the page that shows it may be read again, also in another tab. @returns it, and as an address for a QR code */
-export async function offerSecret(db: Db, actor: User): Promise<{ secret: string; uri: string }> {
+export async function newTotpSecret(db: Db, actor: User): Promise<{ secret: string; uri: string }> {
 	const secret = new Secret({ size: 20 }).base32;
 	await db
 		.update(users)
-		.set({ codeSecret: sealed(secret) })
+		.set({ codeSecret: encryptSecret(secret) })
 		.where(and(eq(users.id, actor.id), isNull(users.codeSince), isNull(users.codeSecret)));
 	const [user] = await db
 		.select({ email: users.email, kept: users.codeSecret, since: users.codeSince })
 		.from(users)
 		.where(eq(users.id, actor.id));
-	const kept = user?.kept ? opened(user.kept) : null;
-	if (!user || kept === null || user.since) throw new Fault('conflict', 'codeInForce');
+	const kept = user?.kept ? decryptSecret(user.kept) : null;
+	if (!user || kept === null || user.since) throw new DomainError('conflict', 'codeInForce');
 	return { secret: kept, uri: totp(kept, user.email).toString() };
 }
 
 /** Puts the second factor in force with the first code of it. @returns codes for who has lost the device, shown once */
-export async function beginCode(db: Db, actor: User, code: string, now: Date): Promise<string[]> {
-	const attempt = await takeAttempt(db, [`code:${actor.id}`], now);
+export async function enableTotp(db: Db, actor: User, code: string, now: Date): Promise<string[]> {
+	const attempt = await countAttempt(db, [`code:${actor.id}`], now);
 	const [user] = await db.select().from(users).where(eq(users.id, actor.id));
-	if (!user?.codeSecret || user.codeSince) throw new Fault('conflict', 'codeInForce');
+	if (!user?.codeSecret || user.codeSince) throw new DomainError('conflict', 'codeInForce');
 	const step = stepOf(user.codeSecret, plain(code), now);
-	if (step === null) throw new Fault('invalid', 'wrongCode', '/code');
+	if (step === null) throw new DomainError('invalid', 'wrongCode', '/code');
 	return db.transaction(async (tx) => {
 		await attempt.succeeded(tx);
 		await tx.update(users).set({ codeSince: now, codeStep: step }).where(eq(users.id, actor.id));
-		await tellOwner(tx, user, 'factor-set', now);
+		await notifyOwner(tx, user, 'factor-set', now);
 		await writeAuditLine(tx, actor, { at: now, act: 'second-factor-set' });
 		return newRecoveryCodes(tx, actor.id);
 	});
@@ -86,15 +86,15 @@ export async function newRecoveryCodes(tx: Db, userId: string): Promise<string[]
 }
 
 /** Takes the codes for a lost device away where there is no second factor left that they could stand for. */
-export async function dropIdleRecoveryCodes(tx: Db, userId: string): Promise<void> {
+export async function removeIdleRecoveryCodes(tx: Db, userId: string): Promise<void> {
 	await tx
 		.update(users)
 		.set({ recoveryHashes: [] })
-		.where(and(eq(users.id, userId), not(hasFactor)));
+		.where(and(eq(users.id, userId), not(hasSecondFactor)));
 }
 
 /** Takes the codes of a phone away. */
-export async function endCode(db: Db, actor: User, now: Date): Promise<void> {
+export async function disableTotp(db: Db, actor: User, now: Date): Promise<void> {
 	await db.transaction(async (tx) => {
 		const [user] = await tx.select().from(users).where(eq(users.id, actor.id)).for('update');
 		await tx
@@ -102,14 +102,14 @@ export async function endCode(db: Db, actor: User, now: Date): Promise<void> {
 			.set({ codeSecret: null, codeSince: null, codeStep: 0 })
 			.where(eq(users.id, actor.id));
 		// One that was offered and never begun was none.
-		if (user?.codeSince) await tellOwner(tx, user, 'factor-ended', now);
-		await dropIdleRecoveryCodes(tx, actor.id);
+		if (user?.codeSince) await notifyOwner(tx, user, 'factor-ended', now);
+		await removeIdleRecoveryCodes(tx, actor.id);
 		await writeAuditLine(tx, actor, { at: now, act: 'second-factor-ended' });
 	});
 }
 
 /** How many codes for who has lost the device are left. */
-export async function recoveryLeft(db: Db, actor: User): Promise<number> {
+export async function countRecoveryCodes(db: Db, actor: User): Promise<number> {
 	const [user] = await db.select({ left: users.recoveryHashes }).from(users).where(eq(users.id, actor.id));
 	return user?.left.length ?? 0;
 }
@@ -118,10 +118,15 @@ export async function recoveryLeft(db: Db, actor: User): Promise<number> {
  * Opens a session that waits for its code, by a code of the device or one of those for who has lost it. Each is taken once (ASVS 2.8.4,
  * from memory).
  *
- * @throws Fault `invalid` for a wrong code, `too-many` where somebody guesses
+ * @throws DomainError `invalid` for a wrong code, `too-many` where someone guesses
  */
-export async function passCode(db: Db, { user, hash }: Session, typed: string, now: Date): Promise<void> {
-	const attempt = await takeAttempt(db, [`code:${user.id}`], now);
+export async function verifySecondFactor(
+	db: Db,
+	{ user, hash }: Session,
+	typed: string,
+	now: Date
+): Promise<void> {
+	const attempt = await countAttempt(db, [`code:${user.id}`], now);
 	const code = plain(typed);
 	const isTaken = await db.transaction(async (tx) => {
 		const [row] = await tx.select().from(users).where(eq(users.id, user.id)).for('update');
@@ -142,11 +147,11 @@ export async function passCode(db: Db, { user, hash }: Session, typed: string, n
 	if (isTaken) return;
 	await writeAuditLine(db, { kind: 'system' }, { at: now, act: 'sign-in-failed', detail: { user: user.id } });
 	await warnOfGuessing(db, user, attempt, now);
-	throw new Fault('invalid', 'wrongCode', '/code');
+	throw new DomainError('invalid', 'wrongCode', '/code');
 }
 
-/** Tells the owner of an account, once a day, that somebody who has the password keeps trying codes. */
-async function warnOfGuessing(db: Db, { id }: User, { failures }: Attempt, now: Date): Promise<void> {
+/** Tells the owner of an account, once a day, that someone who has the password keeps trying codes. */
+async function warnOfGuessing(db: Db, { id }: User, { failures }: SignInAttempt, now: Date): Promise<void> {
 	if (failures < TELLING_FAILURES) return;
 	await db.transaction(async (tx) => {
 		const [owner] = await tx
@@ -159,6 +164,6 @@ async function warnOfGuessing(db: Db, { id }: User, { failures }: Attempt, now: 
 				)
 			)
 			.returning({ name: users.name, email: users.email });
-		if (owner) await tellOwner(tx, owner, 'codes', now);
+		if (owner) await notifyOwner(tx, owner, 'codes', now);
 	});
 }

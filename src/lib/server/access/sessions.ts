@@ -1,8 +1,8 @@
 import { and, eq, gt, isNull, lt, ne, sql } from 'drizzle-orm';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
-import { tellChange } from '../live/changes';
-import { hasFactor } from './has-factor';
+import { publishChange } from '../live/changes';
+import { hasSecondFactor } from './has-second-factor';
 import { hashToken, newToken } from './tokens';
 
 const { sessions, users } = schema;
@@ -13,10 +13,10 @@ const HOUR_MS = 60 * MINUTE_MS;
 /** A session ends by then, used or not: a working day. ASVS 3.3.2 (from memory) asks for twelve hours at most. */
 const LONGEST_MS = 12 * HOUR_MS;
 
-/** Unused for so long it ends. Ours: a desk is kept open all day, and a lunch is no leaving. */
+/** Unused for so long it ends. Our assumption: a desk is kept open all day, and a lunch is no leaving. */
 const IDLE_MS = 90 * MINUTE_MS;
 
-/** For so long after the password was given, acts that ask for it go on without. Ours. */
+/** For so long after the password was given, acts that ask for it go on without. Our assumption. */
 const FRESH_MS = 30 * MINUTE_MS;
 
 /** What a request knows of its session. */
@@ -35,7 +35,7 @@ export interface Session {
 }
 
 /** Begins a session. @returns its token, and when it ends at the latest */
-export async function beginSession(
+export async function createSession(
 	db: Db,
 	userId: string,
 	{ device, ...kind }: { device: string; isPending: boolean; isStrong: boolean },
@@ -61,7 +61,7 @@ export async function beginSession(
 const isWithin = (agoMs: number, mostMs: number) => agoMs > -MINUTE_MS && agoMs < mostMs;
 
 /** The session of a token, or null where it is unknown or has ended. That it was used is noted once a minute. */
-export async function sessionOf(db: Db, token: string, now: Date): Promise<Session | null> {
+export async function readSession(db: Db, token: string, now: Date): Promise<Session | null> {
 	const hash = hashToken(token);
 	const [row] = await db
 		.select({
@@ -69,7 +69,7 @@ export async function sessionOf(db: Db, token: string, now: Date): Promise<Sessi
 			name: users.name,
 			role: users.role,
 			codeSince: users.codeSince,
-			hasFactor: sql<boolean>`${hasFactor} or ${sessions.isStrong}`,
+			hasFactor: sql<boolean>`${hasSecondFactor} or ${sessions.isStrong}`,
 			isPending: sessions.isPending,
 			confirmedAt: sessions.confirmedAt,
 			seenAt: sessions.seenAt
@@ -100,7 +100,7 @@ export async function sessionOf(db: Db, token: string, now: Date): Promise<Sessi
 
 /** Ends sessions, and the event streams that hang on them. */
 async function end(db: Db, ended: readonly { readonly hash: string }[]): Promise<void> {
-	for (const { hash } of ended) await tellChange(db, `session:${hash}`);
+	for (const { hash } of ended) await publishChange(db, `session:${hash}`);
 }
 
 const hashOf = { hash: sessions.tokenHash };

@@ -1,15 +1,15 @@
 import { and, eq, isNull, or, sql } from 'drizzle-orm';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import { enter, tellOwner, type Browser, type SignedIn } from './enter';
-import { ProviderFault, type Flow, type ProviderClaims } from './provider';
+import { startSession, notifyOwner, type Browser, type SignedIn } from './start-session';
+import { ProviderError, type ProviderFlow, type ProviderClaims } from './provider';
 import type { Session } from './sessions';
 
 const { sessions, users } = schema;
 
 /** The account of who came back: by the issuer's name for them, or, the first time, by an address that it has seen to be theirs. */
 async function ownerOf(tx: Db, { issuer, subject, email }: ProviderClaims, now: Date) {
-	// Known by an issuer that is set no more, somebody is not known by this one yet.
+	// Known by an issuer that is set no more, someone is not known by this one yet.
 	const isNotKnownHere = or(
 		isNull(users.providerSubject),
 		sql`not starts_with(${users.providerSubject}, ${`${issuer} `})`
@@ -26,14 +26,14 @@ async function ownerOf(tx: Db, { issuer, subject, email }: ProviderClaims, now: 
 				)
 			)
 		)
-		// An address may have gone to somebody else since; the issuer's own name does not.
+		// An address may have gone to someone else since; the issuer's own name does not.
 		.orderBy(sql`${users.providerSubject} is distinct from ${subject}`)
 		.limit(1)
 		.for('update');
 	if (!user) return null;
 	if (user.providerSubject !== subject) {
 		await tx.update(users).set({ providerSubject: subject }).where(eq(users.id, user.id));
-		await tellOwner(tx, user, 'provider', now);
+		await notifyOwner(tx, user, 'provider', now);
 		await writeAuditLine(
 			tx,
 			{ kind: 'user', id: user.id, name: user.name, role: user.role },
@@ -46,8 +46,8 @@ async function ownerOf(tx: Db, { issuer, subject, email }: ProviderClaims, now: 
 /**
  * Signs in who came back from the organisation's own sign-in. Accounts are made by inviting: nobody gets one by coming.
  *
- * @returns the session that was begun, or null where the one there is goes on, since its user showed anew who they are
- * @throws ProviderFault `unknown` for who has no account here, `refused` for another than who has to show who they are
+ * @returns the session that was begun, or null where the one there is goes on, since its user showed again who they are
+ * @throws ProviderError `unknown` for who has no account here, `refused` for another than who has to show who they are
  */
 export async function signInByProvider(
 	db: Db,
@@ -58,7 +58,7 @@ export async function signInByProvider(
 		session
 	}: {
 		readonly claims: ProviderClaims;
-		readonly flow: Flow;
+		readonly flow: ProviderFlow;
 		readonly browser: Browser;
 		readonly session: Session | null;
 	},
@@ -66,16 +66,17 @@ export async function signInByProvider(
 ): Promise<SignedIn | null> {
 	return db.transaction(async (tx) => {
 		const user = await ownerOf(tx, claims, now);
-		if (!user) throw new ProviderFault('unknown');
-		if (!flow.isAnew) return enter(tx, user, browser, { how: 'provider', isStrong: claims.isStrong }, now);
-		if (session?.user.id !== user.id) throw new ProviderFault('refused');
+		if (!user) throw new ProviderError('unknown');
+		if (!flow.isAnew)
+			return startSession(tx, user, browser, { how: 'provider', isStrong: claims.isStrong }, now);
+		if (session?.user.id !== user.id) throw new ProviderError('refused');
 		await tx.update(sessions).set({ confirmedAt: now }).where(eq(sessions.tokenHash, session.hash));
 		return null;
 	});
 }
 
-/** Puts on record that somebody was not let in who came back with an answer. Who went there and thought better of it is no failure. */
-export async function noteRefused(db: Db, { reason }: ProviderFault, now: Date): Promise<void> {
+/** Puts in the audit log that someone was not let in who came back with an answer. Who went there and thought better of it is no failure. */
+export async function recordRefusedSignIn(db: Db, { reason }: ProviderError, now: Date): Promise<void> {
 	if (reason === 'unknown' || reason === 'refused')
 		await writeAuditLine(
 			db,

@@ -1,7 +1,7 @@
 import { and, count, eq, gt, inArray, lt, lte, max, or, sql } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 import { hashToken } from './tokens';
 
 const { signInFailures } = schema;
@@ -9,20 +9,20 @@ const { signInFailures } = schema;
 const SECOND_MS = 1000;
 const DAY_MS = 24 * 3_600_000;
 
-/** Failures are counted for so long, ms. Ours. */
+/** Failures are counted for so long, ms. Our assumption. */
 const WINDOW_MS = 3_600_000;
 
-/** The longest wait, ms. Ours: ASVS 2.2.1 (from memory) lets at most a hundred tries an hour through. */
+/** The longest wait, ms. Our assumption: ASVS 2.2.1 (from memory) lets at most a hundred tries an hour through. */
 const LONGEST_MS = 15 * 60_000;
 
 /** What is tried, and by whom: an account from browsers that it does not know, from one that it knows, its second factor; all from one origin. */
-export type Tried = `account:${string}` | `device:${string}` | `code:${string}` | `origin:${string}`;
+export type AttemptKey = `account:${string}` | `device:${string}` | `code:${string}` | `origin:${string}`;
 
-/** Failures that cost no wait: somebody mistypes. Many people sit behind one origin. */
+/** Failures that cost no wait: someone mistypes. Many people sit behind one origin. */
 const FREE = { account: 4, device: 8, code: 4, origin: 40 } as const;
 
 /**
- * The first wait, ms. Ours. A code of six digits can be guessed, and the next one comes after half a minute anyway: so a thousand tries at once are
+ * The first wait, ms. Our assumption. A code of six digits can be guessed, and the next one comes after half a minute anyway: so a thousand tries at once are
  * five, however long the server takes to hear them all.
  */
 const FIRST_WAIT_MS = {
@@ -34,21 +34,21 @@ const FIRST_WAIT_MS = {
 
 type Kind = keyof typeof FREE;
 
-const kindOf = (tried: Tried) => tried.slice(0, tried.indexOf(':')) as Kind;
+const kindOf = (tried: AttemptKey) => tried.slice(0, tried.indexOf(':')) as Kind;
 
 /** How long to wait after so many failures, ms: twice as long each time, a quarter of an hour at most. */
-export function waitAfter(failures: number, kind: Kind): number {
+export function lockoutAfter(failures: number, kind: Kind): number {
 	const beyond = failures - FREE[kind];
 	return beyond <= 0 ? 0 : Math.min(FIRST_WAIT_MS[kind] * 2 ** (beyond - 1), LONGEST_MS);
 }
 
 /** A try that may be checked now. It counts as failed until it is said to have succeeded. */
-export interface Attempt {
+export interface SignInAttempt {
 	/** How many failures there are with it, of the first of what it is counted under. */
 	readonly failures: number;
 	/** Forgets it, and the failures before it of the first of what it is counted under. */
 	succeeded(db: Db): Promise<void>;
-	/** Forgets it alone: those before it may be somebody else's, as of an origin that many share. */
+	/** Forgets it alone: those before it may be someone else's, as of an origin that many share. */
 	takenBack(db: Db): Promise<void>;
 }
 
@@ -59,9 +59,9 @@ export interface Attempt {
  * Cost: by sign_in_failures_key_at_idx; at most some hundreds of rows a key.
  *
  * @param tried what it is counted under, the most particular first
- * @throws Fault `too-many` while one of them has to wait
+ * @throws DomainError `too-many` while one of them has to wait
  */
-export async function takeAttempt(db: Db, tried: readonly Tried[], now: Date): Promise<Attempt> {
+export async function countAttempt(db: Db, tried: readonly AttemptKey[], now: Date): Promise<SignInAttempt> {
 	const keys = new Map(tried.map((one) => [hashToken(one), one]));
 	const [firstKey] = keys.keys();
 	const taken = await inTransaction(db, async (tx) => {
@@ -81,11 +81,11 @@ export async function takeAttempt(db: Db, tried: readonly Tried[], now: Date): P
 			)
 			.groupBy(signInFailures.key);
 		const waits = rows.map(({ key, n, last }) => {
-			const wait = waitAfter(n, kindOf(keys.get(key) ?? 'account:'));
+			const wait = lockoutAfter(n, kindOf(keys.get(key) ?? 'account:'));
 			return Number(last ?? 0) + wait - now.getTime();
 		});
 		const seconds = Math.ceil(Math.max(0, ...waits) / SECOND_MS);
-		if (seconds > 0) throw new Fault('too-many', { code: 'tooManyTries', facts: { seconds } });
+		if (seconds > 0) throw new DomainError('too-many', { code: 'tooManyTries', facts: { seconds } });
 		const noted = await tx
 			.insert(signInFailures)
 			.values([...keys.keys()].map((key) => ({ key, at: now })))

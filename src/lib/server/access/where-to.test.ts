@@ -1,17 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { isLoopback } from '../config';
-import { originOf, ownOrigins } from '../http/own-origin';
+import { requestOrigin, trustedOrigins } from '../http/trusted-origins';
 import { readAttestation } from '../http/passkey-bodies';
-import { Fault } from '../fault';
-import { pageSaying, reasonIn } from './provider';
-import { wayOn } from './way-on';
+import { DomainError } from '../domain-error';
+import { signInPageWithReason, providerReasonIn } from './provider';
+import { safeRedirect } from './safe-redirect';
 
 const at = (path: string) => new URL(`https://desk.example${path}`);
 
 // OWASP ASVS 4.0.3, 5.1.5 (from memory): nobody is sent on to where an address says, but to pages of one's own.
 describe('the way on after a sign-in', () => {
 	it('is a page of the desk, whatever the address says', () => {
-		expect(wayOn(at('/x?to=/desk/people?q=a'))).toBe('/desk/people?q=a');
+		expect(safeRedirect(at('/x?to=/desk/people?q=a'))).toBe('/desk/people?q=a');
 		for (const to of [
 			'//else.example',
 			'https://else.example',
@@ -22,15 +22,19 @@ describe('the way on after a sign-in', () => {
 			'/desk/\u2028',
 			''
 		])
-			expect(wayOn(at(`/x?to=${encodeURIComponent(to)}`)), to).toBe('/desk');
+			expect(safeRedirect(at(`/x?to=${encodeURIComponent(to)}`)), to).toBe('/desk');
 	});
 
 	it('tells why nobody came in, where they stood, and reads back what it told', () => {
 		const flow = { to: '/desk/users?x=1&y', isAnew: true };
-		const told = new URL(pageSaying('refused', flow), 'https://desk.example');
-		expect([told.pathname, reasonIn(told), wayOn(told)]).toEqual(['/desk/confirm', 'refused', flow.to]);
-		expect(pageSaying('unknown', { ...flow, isAnew: false })).toBe('/desk/sign-in?why=unknown');
-		expect(reasonIn(at('/desk/sign-in?why=<script>'))).toBeNull();
+		const told = new URL(signInPageWithReason('refused', flow), 'https://desk.example');
+		expect([told.pathname, providerReasonIn(told), safeRedirect(told)]).toEqual([
+			'/desk/confirm',
+			'refused',
+			flow.to
+		]);
+		expect(signInPageWithReason('unknown', { ...flow, isAnew: false })).toBe('/desk/sign-in?why=unknown');
+		expect(providerReasonIn(at('/desk/sign-in?why=<script>'))).toBeNull();
 	});
 });
 
@@ -38,10 +42,12 @@ describe('an address of one’s own', () => {
 	it('is what a request names, if it is one, and else the one that was given', () => {
 		const demo = { origin: 'http://127.0.0.1:4280', mode: 'demo' } as const;
 		const named = (host: string) => new Request('http://x', { headers: { host } });
-		expect(originOf(named('localhost:4280'), demo)).toBe('http://localhost:4280');
+		expect(requestOrigin(named('localhost:4280'), demo)).toBe('http://localhost:4280');
 		for (const host of ['localhost:9', 'else.example', '127.0.0.1:4280'])
-			expect(originOf(named(host), demo), host).toBe('http://127.0.0.1:4280');
-		expect(ownOrigins({ origin: 'https://desk.example', mode: 'demo' })).toEqual(['https://desk.example']);
+			expect(requestOrigin(named(host), demo), host).toBe('http://127.0.0.1:4280');
+		expect(trustedOrigins({ origin: 'https://desk.example', mode: 'demo' })).toEqual([
+			'https://desk.example'
+		]);
 	});
 
 	it('is this machine by its numbers and its name, and by no name that begins like them', () => {
@@ -82,6 +88,6 @@ describe('a new passkey’s body', () => {
 			['laptop', '"><script>'],
 			['laptop', '']
 		] as const)
-			await expect(read(name, id), `${name}/${id}`).rejects.toThrow(Fault);
+			await expect(read(name, id), `${name}/${id}`).rejects.toThrow(DomainError);
 	});
 });

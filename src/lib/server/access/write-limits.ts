@@ -6,14 +6,14 @@ import {
 	type RateLimiterAbstract
 } from 'rate-limiter-flexible';
 import type pg from 'pg';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 import { lt } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { hashToken } from './tokens';
 
 /**
  * What is written in a minute by one link, one account and from one address at most, and how many lists one account imports in an
- * hour: far above what people do, to keep one of them from taking all there is. Working assumptions of ours.
+ * hour: far above what people do, to keep one of them from taking all there is. Our working assumptions.
  */
 const MOST_WRITES = {
 	link: { points: 300, duration: 60 },
@@ -25,7 +25,7 @@ const MOST_WRITES = {
 type Kind = keyof typeof MOST_WRITES;
 
 /** Who writes: what of these is known. */
-export interface Writer {
+export interface WriteSource {
 	/** Secret of the link. */
 	readonly link?: string | undefined;
 	/** Id of the signed-in user. */
@@ -73,8 +73,8 @@ export class WriteLimits {
 		};
 	}
 
-	/** Counts one write. @throws Fault `too-many` beyond a limit */
-	async count({ link, account, address, isImport }: Writer): Promise<void> {
+	/** Counts one write. @throws DomainError `too-many` beyond a limit */
+	async count({ link, account, address, isImport }: WriteSource): Promise<void> {
 		const counted: [Kind, string][] = [];
 		// By its hash: nobody who reads the table can open the link.
 		if (link !== undefined) counted.push(['link', hashToken(link)]);
@@ -92,12 +92,12 @@ export class WriteLimits {
 			// The library throws what is left of the wait.
 			if (!(thrown instanceof RateLimiterRes)) throw thrown;
 			const seconds = Math.max(1, Math.ceil(thrown.msBeforeNext / 1000));
-			throw new Fault('too-many', { code: 'tooManyWrites', facts: { seconds } });
+			throw new DomainError('too-many', { code: 'tooManyWrites', facts: { seconds } });
 		}
 	}
 }
 
 /** Takes out what was counted of minutes and hours that are over. Cost: one read of a table of who writes just now. */
-export async function forgetOldWrites(db: Db, now: Date): Promise<void> {
+export async function purgeWriteLimits(db: Db, now: Date): Promise<void> {
 	await db.delete(schema.writeLimits).where(lt(schema.writeLimits.expire, now.getTime()));
 }

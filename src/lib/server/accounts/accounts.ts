@@ -3,22 +3,22 @@ import { rolesWith } from '../../core/access';
 import { accountLetter } from '../../messages/letters';
 import { requirePermission } from '../access/require-permission';
 import type { Actor, Role } from '../actor';
-import { hashPassword, isPassword, needGoodPassword } from '../access/passwords';
+import { hashPassword, verifyPassword, requireStrongPassword } from '../access/passwords';
 import { endSessions, type Session } from '../access/sessions';
-import { tellOwner } from '../access/enter';
-import { takeAttempt, type Tried } from '../access/throttle';
+import { notifyOwner } from '../access/start-session';
+import { countAttempt, type AttemptKey } from '../access/throttle';
 import { hashToken, newToken } from '../access/tokens';
-import { needRecord } from '../audit/read-record';
+import { requireAuditLog } from '../audit/read-audit-log';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import { writeLetter } from '../post/write-letter';
+import { DomainError } from '../domain-error';
+import { queueEmail } from '../email/queue-email';
 
 const { accountLinks, knownDevices, passkeys, sessions, users } = schema;
 
 const HOUR_MS = 3_600_000;
 
-/** How long a link to choose a password works. Ours. */
+/** How long a link to choose a password works. Our assumption. */
 const LINK_MS = { invitation: 7 * 24 * HOUR_MS, reset: 2 * HOUR_MS } as const;
 
 /** Links that one user can have open; more are refused in silence, as a reset that nobody asked for would be. */
@@ -35,7 +35,7 @@ async function sendLink(tx: Db, user: User, kind: keyof typeof LINK_MS, now: Dat
 		createdAt: now,
 		expiresAt: new Date(now.getTime() + LINK_MS[kind])
 	});
-	await writeLetter(tx, {
+	await queueEmail(tx, {
 		personId: null,
 		toName: user.name,
 		toEmail: user.email,
@@ -46,7 +46,7 @@ async function sendLink(tx: Db, user: User, kind: keyof typeof LINK_MS, now: Dat
 }
 
 /**
- * Opens a closed account anew, as if it were a new one: nothing that opened it before does so now. For who comes back, and for who has lost
+ * Opens a closed account again, as if it were a new one: nothing that opened it before does so now. For who comes back, and for who has lost
  * every second factor. @returns null where there is none that is closed
  */
 async function reopen(
@@ -68,7 +68,7 @@ async function reopen(
 	return user;
 }
 
-/** Makes an account, or opens a closed one anew, and sends the letter by which its owner chooses a password. */
+/** Makes an account, or opens a closed one again, and sends the letter by which its owner chooses a password. */
 export async function inviteUser(
 	db: Db,
 	actor: Actor,
@@ -78,7 +78,7 @@ export async function inviteUser(
 	requirePermission(actor, 'accounts:manage');
 	const email = input.email.trim().toLowerCase();
 	const name = input.name.trim();
-	if (name === '') throw new Fault('invalid', 'giveName', '/name');
+	if (name === '') throw new DomainError('invalid', 'giveName', '/name');
 	// Nobody knows this password: the account opens by the letter.
 	const passwordHash = await hashPassword(newToken());
 	await db.transaction(async (tx) => {
@@ -88,18 +88,18 @@ export async function inviteUser(
 			.onConflictDoNothing()
 			.returning({ id: users.id, name: users.name, email: users.email });
 		const invited = user ?? (await reopen(tx, { email, name, role: input.role, passwordHash }));
-		if (!invited) throw new Fault('conflict', 'accountExists', '/email');
+		if (!invited) throw new DomainError('conflict', 'accountExists', '/email');
 		await sendLink(tx, invited, 'invitation', now);
 		const detail = { user: invited.id, role: input.role };
 		await writeAuditLine(tx, actor, { at: now, act: 'user-invited', detail });
 	});
 }
 
-/** So long the answer to who asks for a link takes at least, ms: making a letter takes far less. Ours. */
+/** So long the answer to who asks for a link takes at least, ms: making a letter takes far less. Our assumption. */
 const ANSWER_MS = 400;
 
 /** Sends a link to choose another password, if there is an account; what is answered is the same either way, and so is how long it takes. */
-export async function askReset(db: Db, email: string, now: Date): Promise<void> {
+export async function requestPasswordReset(db: Db, email: string, now: Date): Promise<void> {
 	const later = new Promise((resolve) => setTimeout(resolve, ANSWER_MS));
 	await db.transaction(async (tx) => {
 		const [user] = await tx
@@ -131,12 +131,12 @@ async function linkOwner(db: Db, token: string, now: Date) {
 				isNull(users.closedAt)
 			)
 		);
-	if (!row) throw new Fault('ended', 'passwordLinkEnded');
+	if (!row) throw new DomainError('ended', 'passwordLinkEnded');
 	return row;
 }
 
 /** Whose a link to choose a password is. */
-export async function ownerOfLink(
+export async function accountOfLink(
 	db: Db,
 	token: string,
 	now: Date
@@ -145,20 +145,20 @@ export async function ownerOfLink(
 	return { name, email };
 }
 
-/** Chooses a password by a link. The link is used up, and every session of the account ends: somebody may have had the old one. */
-export async function choosePassword(
+/** Chooses a password by a link. The link is used up, and every session of the account ends: someone may have had the old one. */
+export async function setPasswordByLink(
 	db: Db,
 	input: { token: string; password: string },
 	now: Date
 ): Promise<void> {
-	needGoodPassword(input.password, await linkOwner(db, input.token, now));
+	requireStrongPassword(input.password, await linkOwner(db, input.token, now));
 	const passwordHash = await hashPassword(input.password);
 	await db.transaction(async (tx) => {
 		const owner = await linkOwner(tx, input.token, now);
 		await tx.update(users).set({ passwordHash }).where(eq(users.id, owner.userId));
 		await tx.delete(accountLinks).where(eq(accountLinks.userId, owner.userId));
 		await endSessions(tx, owner.userId);
-		await tellOwner(tx, owner, 'password', now);
+		await notifyOwner(tx, owner, 'password', now);
 		const actor: Actor = { kind: 'user', id: owner.userId, name: owner.name, role: owner.role };
 		await writeAuditLine(tx, actor, { at: now, act: 'password-chosen' });
 	});
@@ -182,7 +182,7 @@ export async function listUsers(db: Db, actor: Actor) {
 }
 
 /** Closes an account: its sessions end, it signs in no more. The last coordinator stays. */
-export async function closeUser(db: Db, actor: Actor, userId: string, now: Date): Promise<void> {
+export async function closeAccount(db: Db, actor: Actor, userId: string, now: Date): Promise<void> {
 	requirePermission(actor, 'accounts:manage');
 	await db.transaction(async (tx) => {
 		const others = await tx
@@ -192,22 +192,22 @@ export async function closeUser(db: Db, actor: Actor, userId: string, now: Date)
 				and(inArray(users.role, rolesWith('accounts:manage')), isNull(users.closedAt), ne(users.id, userId))
 			)
 			.for('update');
-		if (others.length === 0) throw new Fault('conflict', 'lastCoordinator');
-		if (others.every(({ sees }) => !sees)) throw new Fault('conflict', 'lastWithRecord');
+		if (others.length === 0) throw new DomainError('conflict', 'lastCoordinator');
+		if (others.every(({ sees }) => !sees)) throw new DomainError('conflict', 'lastWithRecord');
 		await tx.update(users).set({ closedAt: now, calendarHash: null }).where(eq(users.id, userId));
 		await endSessions(tx, userId);
 		await writeAuditLine(tx, actor, { at: now, act: 'user-closed', detail: { user: userId } });
 	});
 }
 
-/** Lets a coordinator read the record, or not any more: by somebody who reads it. Somebody always does. */
-export async function setRecordRight(
+/** Lets a coordinator read the record, or not any more: by someone who reads it. Someone always does. */
+export async function setAuditLogAccess(
 	db: Db,
 	actor: Actor,
 	input: { readonly userId: string; readonly sees: boolean },
 	now: Date
 ): Promise<void> {
-	await needRecord(db, actor);
+	await requireAuditLog(db, actor);
 	await db.transaction(async (tx) => {
 		const readers = await tx
 			.select({ id: users.id })
@@ -216,7 +216,7 @@ export async function setRecordRight(
 			.orderBy(users.id)
 			.for('update');
 		if (!input.sees && readers.every(({ id }) => id === input.userId))
-			throw new Fault('conflict', 'lastWithRecord');
+			throw new DomainError('conflict', 'lastWithRecord');
 		const set = await tx
 			.update(users)
 			.set({ seesRecord: input.sees })
@@ -229,8 +229,8 @@ export async function setRecordRight(
 			)
 			.returning({ name: users.name, email: users.email });
 		const [owner] = set;
-		if (!owner) throw new Fault('not-found', 'noSuchUser');
-		await tellOwner(tx, owner, input.sees ? 'log-given' : 'log-taken', now);
+		if (!owner) throw new DomainError('not-found', 'noSuchUser');
+		await notifyOwner(tx, owner, input.sees ? 'log-given' : 'log-taken', now);
 		await writeAuditLine(tx, actor, {
 			at: now,
 			act: input.sees ? 'record-right-given' : 'record-right-taken',
@@ -240,7 +240,7 @@ export async function setRecordRight(
 }
 
 /** A user's signed-in browsers, the newest first. */
-export async function sessionsOf(db: Db, { user, hash }: Session) {
+export async function listSessions(db: Db, { user, hash }: Session) {
 	const rows = await db
 		.select({ tokenHash: sessions.tokenHash, createdAt: sessions.createdAt, device: sessions.device })
 		.from(sessions)
@@ -256,19 +256,19 @@ export async function changePassword(
 	input: { readonly current: string; readonly password: string },
 	now: Date
 ): Promise<void> {
-	const tried: Tried = `device:${hash}`;
-	const attempt = await takeAttempt(db, [tried], now);
+	const tried: AttemptKey = `device:${hash}`;
+	const attempt = await countAttempt(db, [tried], now);
 	const [row] = await db.select().from(users).where(eq(users.id, user.id));
-	if (!row || !(await isPassword(row.passwordHash, input.current)))
-		throw new Fault('invalid', 'wrongPasswordOfYours', '/current');
-	needGoodPassword(input.password, row);
+	if (!row || !(await verifyPassword(row.passwordHash, input.current)))
+		throw new DomainError('invalid', 'wrongPasswordOfYours', '/current');
+	requireStrongPassword(input.password, row);
 	const passwordHash = await hashPassword(input.password);
 	await db.transaction(async (tx) => {
 		await tx.update(users).set({ passwordHash }).where(eq(users.id, user.id));
 		await tx.delete(accountLinks).where(eq(accountLinks.userId, user.id));
 		await endSessions(tx, user.id, hash);
 		await attempt.succeeded(tx);
-		await tellOwner(tx, row, 'password', now);
+		await notifyOwner(tx, row, 'password', now);
 		await writeAuditLine(tx, user, { at: now, act: 'password-chosen' });
 	});
 }

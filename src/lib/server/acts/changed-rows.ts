@@ -3,7 +3,7 @@ import type { PgTable, PgUpdateSetSource } from 'drizzle-orm/pg-core';
 import { sameDocument } from '../../core/same-document';
 import { schema, type Db } from '../db/client';
 import type { RowChange } from '../db/schema/acts';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 
 interface Known {
 	readonly table: PgTable;
@@ -108,18 +108,18 @@ const saidBy = (row: Row | null) => {
  * Takes changes back, the last one first: every row says again what it said before the act. Its version goes on rising, so that a form that was
  * opened before the act or before its undo is refused, whoever did either.
  *
- * @throws Fault where a row does not say any more what the act left it saying
+ * @throws DomainError where a row does not say any more what the act left it saying
  */
-export async function takeBack(tx: Db, changes: readonly RowChange[]): Promise<void> {
+export async function revertRows(tx: Db, changes: readonly RowChange[]): Promise<void> {
 	for (const { table: name, key, before, after } of [...changes].reverse()) {
 		const { table, only } = known(name);
 		const one = byKey(name, key);
 		const { rows } = await tx.execute<{ row: Row }>(
 			sql`select to_jsonb(${table}.*) as row from ${table} where ${one} for no key update`
 		);
-		// What is worked out has gone on meanwhile, and is worked out anew below.
+		// What is worked out has gone on in the meantime, and is worked out again below.
 		if (!only && !sameDocument(saidBy(rows[0]?.row ?? null), saidBy(after)))
-			throw new Fault('conflict', 'changedSince');
+			throw new DomainError('conflict', 'changedSince');
 		if (before === null) await tx.delete(table).where(one);
 		else {
 			const names = Object.values(getTableColumns(table)).map((column) => column.name);

@@ -4,15 +4,15 @@ import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import type { DeskActKind } from '../db/schema/acts';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { judgeAnew } from '../judgements/judge-anew';
-import { needPerson, type LockedPerson } from '../people/lock-person';
+import { DomainError } from '../domain-error';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { requirePerson, type LockedPerson } from '../people/lock-person';
 import { ChangedRows } from './changed-rows';
 
 const { cases, deskActs } = schema;
 
 /** An act of a user on a person, as its page asked for it. */
-export interface ActInput {
+export interface DeskActInput {
 	/** Made by the page: sent twice, because an answer was lost or a key was held, it is one act. */
 	readonly key: string;
 	readonly personId: string;
@@ -21,7 +21,7 @@ export interface ActInput {
 }
 
 /** What an act works with. */
-export interface ActTools {
+export interface DeskActContext {
 	readonly tx: Db;
 	readonly person: LockedPerson;
 	/** Changes made through this can be taken back. */
@@ -31,19 +31,19 @@ export interface ActTools {
 }
 
 /** The key of one person's part of an act on many. */
-export function keyFor(batch: string, personId: string): string {
+export function idempotencyKeyFor(batch: string, personId: string): string {
 	const hex = createHash('sha256').update(`${batch} ${personId}`).digest('hex');
 	return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-a${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
 }
 
 /**
- * Carries out an act of the desk: the person is locked first, the same key again does nothing, a case that somebody else has changed is
- * refused, and the case is judged anew; all in one transaction. What it changed is kept until midnight, so that it can be taken back.
+ * Carries out an act of the desk: the person is locked first, the same key again does nothing, a case that someone else has changed is
+ * refused, and the case is judged again; all in one transaction. What it changed is kept until midnight, so that it can be taken back.
  *
  * @param isFinal whether nothing of it can be taken back, as with a letter that goes out
  * @returns what the work gave, or null where the act was done already
  */
-export function deskAct<T>(
+export function runDeskAct<T>(
 	db: Db,
 	actor: Actor,
 	{
@@ -53,13 +53,13 @@ export function deskAct<T>(
 		kind,
 		batch = key,
 		isFinal = false
-	}: ActInput & { kind: DeskActKind; batch?: string; isFinal?: boolean },
+	}: DeskActInput & { kind: DeskActKind; batch?: string; isFinal?: boolean },
 	now: Date,
-	work: (tools: ActTools) => Promise<T>
+	work: (tools: DeskActContext) => Promise<T>
 ): Promise<T | null> {
-	if (actor.kind !== 'user') throw new Fault('not-allowed', 'signInFirst');
+	if (actor.kind !== 'user') throw new DomainError('not-allowed', 'signInFirst');
 	return inTransaction(db, async (tx) => {
-		const person = await needPerson(tx, personId);
+		const person = await requirePerson(tx, personId);
 		const [made] = await tx
 			.insert(deskActs)
 			.values({ id: key, userId: actor.id, personId, batch, kind, at: now })
@@ -71,12 +71,12 @@ export function deskAct<T>(
 				.select({ version: cases.version })
 				.from(cases)
 				.where(eq(cases.personId, personId));
-			if (row && row.version !== version) throw new Fault('conflict', 'caseChanged');
+			if (row && row.version !== version) throw new DomainError('conflict', 'caseChanged');
 		}
 		const rows = new ChangedRows(tx);
 		const result = await work({ tx, person, rows, actId: key });
 		if (!isFinal) await tx.update(deskActs).set({ changes: rows.changes }).where(eq(deskActs.id, key));
-		await judgeAnew(tx, personId, now);
+		await reassessCase(tx, personId, now);
 		return result;
 	});
 }

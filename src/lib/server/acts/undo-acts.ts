@@ -4,10 +4,10 @@ import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { judgeAnew } from '../judgements/judge-anew';
-import { needPerson, organisationZone } from '../people/lock-person';
-import { takeBack } from './changed-rows';
+import { DomainError } from '../domain-error';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { requirePerson, organisationZone } from '../people/lock-person';
+import { revertRows } from './changed-rows';
 
 const { deskActs, people } = schema;
 
@@ -19,7 +19,7 @@ const midnight = (now: Date) =>
 const MOST_SHOWN = 100;
 
 /** What a user did today, the newest first; served by desk_acts_user_at_idx. Acts of one press on many people are one line. */
-export async function actsOfToday(db: Db, actor: Actor, now: Date) {
+export async function undoableActs(db: Db, actor: Actor, now: Date) {
 	const user = requirePermission(actor, 'desk:undo');
 	const rows = await db
 		.select({
@@ -66,7 +66,7 @@ export async function actsOfToday(db: Db, actor: Actor, now: Date) {
 }
 
 /**
- * Takes back what a user did with one press today: every row is as it was before, on the call list too, and each case is judged anew.
+ * Takes back what a user did with one press today: every row is as it was before, on the call list too, and each case is judged again.
  * All of it or nothing.
  */
 export async function undoActs(db: Db, actor: Actor, batch: string, now: Date): Promise<number> {
@@ -85,18 +85,18 @@ export async function undoActs(db: Db, actor: Actor, batch: string, now: Date): 
 			)
 			.orderBy(asc(deskActs.personId));
 		const undoable = mine.filter(({ changes }) => changes !== null);
-		if (undoable.length === 0) throw new Fault('conflict', 'cannotTakeBack');
+		if (undoable.length === 0) throw new DomainError('conflict', 'cannotTakeBack');
 		for (const { id, personId } of undoable) {
-			await needPerson(tx, personId);
+			await requirePerson(tx, personId);
 			// Read again under the lock: two tabs may press at once.
 			const [act] = await tx
 				.select()
 				.from(deskActs)
 				.where(and(eq(deskActs.id, id), isNull(deskActs.undoneAt)));
 			if (!act?.changes) continue;
-			await takeBack(tx, act.changes);
+			await revertRows(tx, act.changes);
 			await tx.update(deskActs).set({ undoneAt: now, changes: null }).where(eq(deskActs.id, id));
-			await judgeAnew(tx, personId, now);
+			await reassessCase(tx, personId, now);
 			await writeAuditLine(tx, actor, { at: now, act: 'act-undone', personId, detail: { act: act.kind } });
 		}
 		return undoable.length;
@@ -104,7 +104,7 @@ export async function undoActs(db: Db, actor: Actor, batch: string, now: Date): 
 }
 
 /** Forgets how to take back the acts of earlier days; served by desk_acts_kept_idx. */
-export async function forgetOldChanges(db: Db, now: Date): Promise<void> {
+export async function purgeUndoData(db: Db, now: Date): Promise<void> {
 	await db
 		.update(deskActs)
 		.set({ changes: null })

@@ -3,12 +3,12 @@ import { LENGTH_UNITS, type LengthUnit } from '../../core/length';
 import {
 	ANSWER_FIELDS,
 	COUNT_FIELD_PATTERN,
-	OUT_FIELD_PATTERN,
-	PAGES,
+	LEFT_OUT_FIELD_PATTERN,
+	QUESTIONNAIRE_PAGES,
 	NONE_GROUPS,
 	THING_FIELD_PATTERN,
 	type FieldValues,
-	type Page,
+	type QuestionnairePage,
 	type NoneGroup
 } from '../../core/answers';
 
@@ -27,7 +27,7 @@ function schemaOf(values: FieldValues) {
 
 const fieldSchemas = Object.fromEntries([...ANSWER_FIELDS].map(([name, values]) => [name, schemaOf(values)]));
 
-const patternProperties = { [THING_FIELD_PATTERN]: text, [OUT_FIELD_PATTERN]: { enum: ['', 'yes'] } };
+const patternProperties = { [THING_FIELD_PATTERN]: text, [LEFT_OUT_FIELD_PATTERN]: { enum: ['', 'yes'] } };
 
 /** Fields of the self-assessment: known names, known values or short texts. */
 export const answersSchema = Type.Unsafe<Record<string, string>>({
@@ -43,7 +43,7 @@ export const saveSchema = Type.Object({ fields: answersSchema }, { additionalPro
 
 /** A page sent as a form: its fields and the button that was pressed. */
 type PageForm = {
-	go?: 'on' | 'back' | 'next' | 'before' | Page;
+	go?: 'on' | 'back' | 'next' | 'before' | QuestionnairePage;
 	add?: string;
 	takeOut?: string;
 	to?: LengthUnit;
@@ -60,7 +60,7 @@ export const pageFormSchema = Type.Unsafe<PageForm>({
 	maxProperties: MOST_FIELDS,
 	properties: {
 		...fieldSchemas,
-		go: { enum: ['on', 'back', 'next', 'before', ...PAGES] },
+		go: { enum: ['on', 'back', 'next', 'before', ...QUESTIONNAIRE_PAGES] },
 		add: { type: 'string', maxLength: 20 },
 		takeOut: { type: 'string', pattern: '^[0-9]{1,2}$' },
 		to: { enum: LENGTH_UNITS },

@@ -1,13 +1,13 @@
 import { sql } from 'drizzle-orm';
-import { dayIn } from '../../core/calendar';
+import { civilDateIn } from '../../core/calendar';
 import { schema, type Db } from '../db/client';
 import type { LINK_USES } from '../db/schema/assessments';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 
 const { linkUses } = schema;
 
-/** What one link may do in a day, far above what any person does. Working assumptions of ours. */
-export const A_DAY: Readonly<Record<(typeof LINK_USES)[number], number>> = {
+/** What one link may do in a day, far above what any person does. Our working assumptions. */
+export const MAX_PER_DAY: Readonly<Record<(typeof LINK_USES)[number], number>> = {
 	solve: 80,
 	message: 30,
 	measure: 100,
@@ -22,10 +22,10 @@ const TOO_MANY = {
 } as const satisfies Record<(typeof LINK_USES)[number], string>;
 
 /** Fields that one self-assessment holds at most: all that there are, forty things, and what does not work here. */
-export const MOST_FIELDS_KEPT = 900;
+export const MAX_FIELDS_KEPT = 900;
 
 /** Counts one use of a link, and refuses it beyond the day's limit. Within the act's transaction: what is refused is not counted. */
-export async function countUse(
+export async function countLinkUse(
 	tx: Db,
 	assessmentId: string,
 	kind: (typeof LINK_USES)[number],
@@ -33,11 +33,11 @@ export async function countUse(
 ): Promise<void> {
 	const [row] = await tx
 		.insert(linkUses)
-		.values({ assessmentId, day: dayIn('UTC', now), kind, times: 1 })
+		.values({ assessmentId, day: civilDateIn('UTC', now), kind, times: 1 })
 		.onConflictDoUpdate({
 			target: [linkUses.assessmentId, linkUses.day, linkUses.kind],
 			set: { times: sql`${linkUses.times} + 1` }
 		})
 		.returning({ times: linkUses.times });
-	if ((row?.times ?? 0) > A_DAY[kind]) throw new Fault('too-many', TOO_MANY[kind]);
+	if ((row?.times ?? 0) > MAX_PER_DAY[kind]) throw new DomainError('too-many', TOO_MANY[kind]);
 }

@@ -2,7 +2,7 @@ import { desc, eq } from 'drizzle-orm';
 import type { Actor } from '../actor';
 import { hashToken } from '../access/tokens';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 
 const { assessments, people, reMeasurements } = schema;
 
@@ -24,15 +24,15 @@ const ENDED = {
 } as const satisfies Record<NonNullable<Row['endedWhy']>, string>;
 
 /** The refusal of a link that has ended. */
-export function endedFault(why: Row['endedWhy']): Fault {
-	return new Fault('ended', ENDED[why ?? 'replaced']);
+export function endedLinkError(why: Row['endedWhy']): DomainError {
+	return new DomainError('ended', ENDED[why ?? 'replaced']);
 }
 
 /**
  * Finds the assessment of a personal link. A link that was never given differs from one that has ended, with why it
  * did, since the person needs to know what to do.
  *
- * @param evenIfLeft also of somebody who has left: a warning sign or a message of theirs is taken all the same, and what they gave is theirs to
+ * @param evenIfLeft also of someone who has left: a warning sign or a message of theirs is taken all the same, and what they gave is theirs to
  *   withdraw for as long as it is kept
  */
 export async function openAssessment(
@@ -45,15 +45,15 @@ export async function openAssessment(
 		.from(assessments)
 		.innerJoin(people, eq(people.id, assessments.personId))
 		.where(eq(assessments.tokenHash, hashToken(token)));
-	if (!row) throw new Fault('not-found', 'notComplete');
+	if (!row) throw new DomainError('not-found', 'notComplete');
 	const { id, personId, revokedAt, endedWhy } = row.assessment;
-	if (revokedAt && !(evenIfLeft && endedWhy === 'left')) throw endedFault(endedWhy);
+	if (revokedAt && !(evenIfLeft && endedWhy === 'left')) throw endedLinkError(endedWhy);
 	return { ...row, actor: { kind: 'person', personId, assessmentId: id } };
 }
 
 /** Refuses what needs a plan as long as there is none. */
-export function needAnswered({ assessment }: OpenAssessment): void {
-	if (!assessment.answeredAt) throw new Fault('conflict', 'noPlanYet');
+export function requireAnswered({ assessment }: OpenAssessment): void {
+	if (!assessment.answeredAt) throw new DomainError('conflict', 'noPlanYet');
 }
 
 /** What was measured again last, or null; one look into re_measurements_assessment_at_idx. */

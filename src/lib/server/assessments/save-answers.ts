@@ -1,25 +1,25 @@
 import { and, eq, isNull, or } from 'drizzle-orm';
-import { convertUnit, sharedFields, signField, signsOf, unitOf } from '../../core/answers';
-import { SIGNS } from '../../core/discomfort';
+import { convertUnit, sharedFields, redFlagField, redFlagsOf, unitOf } from '../../core/answers';
+import { RED_FLAGS } from '../../core/discomfort';
 import type { LengthUnit } from '../../core/length';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { takeAnsweredAnew } from '../findings/answered-anew';
-import { judgeAnew } from '../judgements/judge-anew';
-import { tellChange } from '../live/changes';
-import { needPerson } from '../people/lock-person';
-import { noteSigns } from '../reports/note-signs';
-import { MOST_FIELDS_KEPT } from './link-limits';
-import { endedFault, type OpenAssessment } from './open-assessment';
+import { DomainError } from '../domain-error';
+import { updateFindingTicks } from '../findings/update-finding-ticks';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { publishChange } from '../live/changes';
+import { requirePerson } from '../people/lock-person';
+import { recordRedFlags } from '../reports/record-red-flags';
+import { MAX_FIELDS_KEPT } from './link-limits';
+import { endedLinkError, type OpenAssessment } from './open-assessment';
 
 const { assessments } = schema;
 
 /** Notes that the person has read what is collected and goes on. Doing it twice keeps the first time. */
-export async function giveConsent(db: Db, { assessment, actor }: OpenAssessment, now: Date): Promise<void> {
+export async function recordConsent(db: Db, { assessment, actor }: OpenAssessment, now: Date): Promise<void> {
 	await inTransaction(db, async (tx) => {
-		await needPerson(tx, actor.personId);
+		await requirePerson(tx, actor.personId);
 		const changed = await tx
 			.update(assessments)
 			.set({ consentedAt: now })
@@ -28,22 +28,22 @@ export async function giveConsent(db: Db, { assessment, actor }: OpenAssessment,
 			)
 			.returning({ id: assessments.id });
 		if (changed.length === 0) return;
-		await judgeAnew(tx, actor.personId, now);
+		await reassessCase(tx, actor.personId, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'consented', personId: actor.personId });
 	});
 }
 
 /** A save that was kept. */
-export interface Saved {
+export interface SavedAnswers {
 	readonly revision: number;
 	readonly savedAt: Date;
 }
 
 /**
- * The spots of a self-assessment, this one among them, in a fixed order. The person is locked, so nobody changes them meanwhile;
+ * The spots of a self-assessment, this one among them, in a fixed order. The person is locked, so nobody changes them in the meantime;
  * served by the key and assessments_spot_of_idx.
  *
- * @throws Fault where the link has ended since it was opened
+ * @throws DomainError where the link has ended since it was opened
  */
 async function spotsHeld(tx: Db, { assessment }: OpenAssessment, evenIfLeft = false) {
 	const main = assessment.spotOf ?? assessment.id;
@@ -53,8 +53,8 @@ async function spotsHeld(tx: Db, { assessment }: OpenAssessment, evenIfLeft = fa
 		.where(or(eq(assessments.id, main), eq(assessments.spotOf, main)))
 		.orderBy(assessments.id);
 	const here = rows.find(({ id }) => id === assessment.id);
-	if (!here) throw endedFault('withdrawn');
-	if (here.revokedAt && !(evenIfLeft && here.endedWhy === 'left')) throw endedFault(here.endedWhy);
+	if (!here) throw endedLinkError('withdrawn');
+	if (here.revokedAt && !(evenIfLeft && here.endedWhy === 'left')) throw endedLinkError(here.endedWhy);
 	return rows;
 }
 
@@ -62,12 +62,12 @@ type Fields = Readonly<Record<string, string>>;
 
 /** Whether some fields say anything of a warning sign. */
 function speakOfSigns(fields: Fields): boolean {
-	return SIGNS.some((sign) => fields[signField(sign)] !== undefined);
+	return RED_FLAGS.some((sign) => fields[redFlagField(sign)] !== undefined);
 }
 
-/** The fields of warning signs among some: the only ones that are taken before somebody has agreed, and after they have left. */
+/** The fields of warning signs among some: the only ones that are taken before someone has agreed, and after they have left. */
 function signsAmong(fields: Fields): Fields {
-	const names = SIGNS.map(signField).filter((name) => fields[name] !== undefined);
+	const names = RED_FLAGS.map(redFlagField).filter((name) => fields[name] !== undefined);
 	return Object.fromEntries(names.map((name) => [name, fields[name] ?? '']));
 }
 
@@ -76,11 +76,16 @@ function signsAmong(fields: Fields): Fields {
  * person's lock, so two tabs or two devices that save different fields both keep theirs; of the same field the last save stays. What
  * is the person's or the household's is so at each of their spots. Before the person has agreed, warning signs alone are kept.
  *
- * @throws Fault after a withdrawal or the end of the link: nothing is kept then; before the person has agreed, once the warning signs are in
+ * @throws DomainError after a withdrawal or the end of the link: nothing is kept then; before the person has agreed, once the warning signs are in
  */
-export async function saveAnswers(db: Db, open: OpenAssessment, fields: Fields, now: Date): Promise<Saved> {
+export async function saveAnswers(
+	db: Db,
+	open: OpenAssessment,
+	fields: Fields,
+	now: Date
+): Promise<SavedAnswers> {
 	const { saved, isWhole } = await inTransaction(db, (tx) => saveWithin(tx, open, fields, now));
-	if (!isWhole) throw new Fault('not-allowed', 'consentFirst');
+	if (!isWhole) throw new DomainError('not-allowed', 'consentFirst');
 	return saved;
 }
 
@@ -89,14 +94,14 @@ async function saveWithin(
 	open: OpenAssessment,
 	given: Fields,
 	now: Date
-): Promise<{ readonly saved: Saved; readonly isWhole: boolean }> {
+): Promise<{ readonly saved: SavedAnswers; readonly isWhole: boolean }> {
 	const { assessment, actor } = open;
-	await needPerson(tx, actor.personId);
+	await requirePerson(tx, actor.personId);
 	const rows = await spotsHeld(tx, open);
 	const hasAgreed = rows.find(({ id }) => id === assessment.id)?.consentedAt !== null;
 	const fields = hasAgreed ? given : signsAmong(given);
 	const shared = sharedFields(fields);
-	let saved: Saved = { revision: 0, savedAt: now };
+	let saved: SavedAnswers = { revision: 0, savedAt: now };
 	let answers: Readonly<Record<string, string>> = {};
 	let isAnew = false;
 	for (const row of rows) {
@@ -104,24 +109,24 @@ async function saveWithin(
 		const own = isHere ? fields : shared;
 		if (Object.keys(own).length === 0) continue;
 		const merged = { ...row.answers, ...own };
-		if (Object.keys(merged).length > MOST_FIELDS_KEPT) throw new Fault('too-large', 'tooLarge');
+		if (Object.keys(merged).length > MAX_FIELDS_KEPT) throw new DomainError('too-large', 'tooLarge');
 		const revision = row.answersRevision + 1;
 		await tx
 			.update(assessments)
 			.set({ answers: merged, answersRevision: revision, ...(isHere ? { savedAt: now } : {}) })
 			.where(eq(assessments.id, row.id));
-		await tellChange(tx, `answers:${row.id}`);
+		await publishChange(tx, `answers:${row.id}`);
 		// The problems of the main spot are what a judgement reads.
-		if (row.answeredAt !== null && row.spotOf === null) isAnew = await takeAnsweredAnew(tx, row, own);
+		if (row.answeredAt !== null && row.spotOf === null) isAnew = await updateFindingTicks(tx, row, own);
 		if (isHere) {
 			saved = { revision, savedAt: now };
 			answers = merged;
 		}
 	}
 	const hasSigns = speakOfSigns(fields) && (await reportSigns(tx, open, answers, now));
-	// Where it stands in the lists has changed only by the first save, by a sign, or by a problem told anew.
+	// Where it stands in the lists has changed only by the first save, by a sign, or by a problem told again.
 	if (hasSigns || isAnew || (hasAgreed && assessment.savedAt === null))
-		await judgeAnew(tx, actor.personId, now);
+		await reassessCase(tx, actor.personId, now);
 	return { saved, isWhole: hasAgreed || Object.keys(fields).length === Object.keys(given).length };
 }
 
@@ -132,8 +137,8 @@ async function reportSigns(
 	answers: Readonly<Record<string, string>>,
 	now: Date
 ): Promise<boolean> {
-	const signs = signsOf(answers);
-	if (!(await noteSigns(tx, actor.personId, signs, now))) return false;
+	const signs = redFlagsOf(answers);
+	if (!(await recordRedFlags(tx, actor.personId, signs, now))) return false;
 	await tx
 		.update(assessments)
 		.set({ signs, signsAt: now })
@@ -143,8 +148,8 @@ async function reportSigns(
 	return true;
 }
 
-/** Takes a warning sign of somebody who has left: nothing else of theirs is kept any more. */
-export async function saveSignsOfLeaver(
+/** Takes a warning sign of someone who has left: nothing else of theirs is kept any more. */
+export async function saveRedFlagsOfLeaver(
 	db: Db,
 	open: OpenAssessment,
 	fields: Fields,
@@ -153,13 +158,13 @@ export async function saveSignsOfLeaver(
 	if (!speakOfSigns(fields)) return false;
 	const { actor } = open;
 	return inTransaction(db, async (tx) => {
-		await needPerson(tx, actor.personId);
+		await requirePerson(tx, actor.personId);
 		const rows = await spotsHeld(tx, open, true);
 		const here = rows.find(({ id }) => id === open.assessment.id);
 		const answers = { ...here?.answers, ...signsAmong(fields) };
 		await tx.update(assessments).set({ answers }).where(eq(assessments.id, open.assessment.id));
 		await reportSigns(tx, open, answers, now);
-		await judgeAnew(tx, actor.personId, now);
+		await reassessCase(tx, actor.personId, now);
 		return true;
 	});
 }
@@ -167,10 +172,10 @@ export async function saveSignsOfLeaver(
 /** Writes every length that has been typed in another unit, in one step. */
 export async function changeUnit(db: Db, open: OpenAssessment, unit: LengthUnit, now: Date): Promise<void> {
 	await inTransaction(db, async (tx) => {
-		await needPerson(tx, open.actor.personId);
+		await requirePerson(tx, open.actor.personId);
 		const rows = await spotsHeld(tx, open);
 		if (rows.some(({ id, consentedAt }) => id === open.assessment.id && consentedAt === null))
-			throw new Fault('not-allowed', 'consentFirst');
+			throw new DomainError('not-allowed', 'consentFirst');
 		for (const { id, answers, answersRevision } of rows)
 			if (unitOf(answers) !== unit) {
 				await tx
@@ -181,7 +186,7 @@ export async function changeUnit(db: Db, open: OpenAssessment, unit: LengthUnit,
 						savedAt: now
 					})
 					.where(eq(assessments.id, id));
-				await tellChange(tx, `answers:${id}`);
+				await publishChange(tx, `answers:${id}`);
 			}
 	});
 }

@@ -1,23 +1,23 @@
 import { randomUUID } from 'node:crypto';
-import { MAIN_RHYTHM, type Rhythm } from '../../core/moving/rhythm';
+import { DEFAULT_BREAK_SCHEDULE, type BreakSchedule } from '../../core/breaks/break-schedules';
 import { and, desc, eq, isNull, ne } from 'drizzle-orm';
-import { DEFAULT_WAY } from '../../core/guidance';
-import type { Route } from '../../core/answers';
-import type { Way } from '../../core/corner';
+import { DEFAULT_SITTING_STYLE } from '../../core/guidance';
+import type { QuestionnaireMode } from '../../core/answers';
+import type { SittingStyle } from '../../core/corner';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { invitationLetter } from '../../messages/letters';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { linkToken } from '../access/keys';
+import { linkToken } from '../access/secret-keys';
 import { hashToken } from '../access/tokens';
-import { deskAct, type ActInput } from '../acts/desk-act';
+import { runDeskAct, type DeskActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import { judgeAnew } from '../judgements/judge-anew';
-import { needPerson, type LockedPerson } from '../people/lock-person';
-import { keptLinkPath } from '../post/personal-link';
-import { writeLetter } from '../post/write-letter';
+import { DomainError } from '../domain-error';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { requirePerson, type LockedPerson } from '../people/lock-person';
+import { storedLinkPath } from '../email/personal-link';
+import { queueEmail } from '../email/queue-email';
 
 const { assessments, letters } = schema;
 
@@ -32,9 +32,9 @@ export type LetterWords = (input: { name: string }) => { subject: string; body: 
 
 /** What a self-assessment is sent with. */
 interface Sending {
-	readonly way?: Way;
-	readonly route?: Route;
-	readonly rhythm?: Rhythm;
+	readonly way?: SittingStyle;
+	readonly route?: QuestionnaireMode;
+	readonly rhythm?: BreakSchedule;
 	readonly roundId?: string;
 	readonly words?: LetterWords;
 	/** Answers that are there before the person begins: what was known already. */
@@ -50,12 +50,12 @@ interface Sending {
 export async function sendAssessment(
 	db: Db,
 	actor: Actor,
-	input: ActInput & { readonly way?: Way; readonly batch?: string },
+	input: DeskActInput & { readonly way?: SittingStyle; readonly batch?: string },
 	now: Date
 ): Promise<SentAssessment | null> {
 	requirePermission(actor, 'assessments:send');
 	const { way, ...act } = input;
-	return deskAct(db, actor, { ...act, kind: 'sent', isFinal: true }, now, ({ tx, person }) =>
+	return runDeskAct(db, actor, { ...act, kind: 'sent', isFinal: true }, now, ({ tx, person }) =>
 		sendTo(tx, actor, person, way ? { way } : {}, now)
 	);
 }
@@ -67,8 +67,8 @@ export async function sendWithin(
 	{ personId, ...sending }: Sending & { personId: string },
 	now: Date
 ): Promise<SentAssessment> {
-	const sent = await sendTo(tx, actor, await needPerson(tx, personId), sending, now);
-	await judgeAnew(tx, personId, now);
+	const sent = await sendTo(tx, actor, await requirePerson(tx, personId), sending, now);
+	await reassessCase(tx, personId, now);
 	return sent;
 }
 
@@ -82,10 +82,10 @@ async function sendTo(
 	const id = randomUUID();
 	const token = linkToken(id);
 	// What was set for this person goes before what a round says of everybody.
-	const way = person.way ?? wanted.way ?? DEFAULT_WAY;
+	const way = person.way ?? wanted.way ?? DEFAULT_SITTING_STYLE;
 	const route = person.route ?? wanted.route ?? 'short';
-	const rhythm = person.rhythm ?? wanted.rhythm ?? MAIN_RHYTHM;
-	if (person.leftAt) throw new Fault('conflict', { code: 'hasLeft', facts: { name: person.name } });
+	const rhythm = person.rhythm ?? wanted.rhythm ?? DEFAULT_BREAK_SCHEDULE;
+	if (person.leftAt) throw new DomainError('conflict', { code: 'hasLeft', facts: { name: person.name } });
 	await tx
 		.update(assessments)
 		.set({ revokedAt: now, endedWhy: 'replaced' })
@@ -103,12 +103,12 @@ async function sendTo(
 		sentAt: now,
 		answers: { ...prefilled }
 	});
-	await writeLetter(tx, {
+	await queueEmail(tx, {
 		personId: person.id,
 		roundId: roundId ?? null,
 		toName: person.name,
 		toEmail: person.email,
-		linkPath: keptLinkPath(id),
+		linkPath: storedLinkPath(id),
 		writtenAt: now,
 		...words({ name: person.name })
 	});

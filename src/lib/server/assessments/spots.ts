@@ -1,17 +1,17 @@
 import { asc, eq, or } from 'drizzle-orm';
-import { carriedFields } from '../../core/answers';
+import { prefilledSpotFields } from '../../core/answers';
 import { hashToken } from '../access/tokens';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { needPerson } from '../people/lock-person';
-import { endedFault, type OpenAssessment } from './open-assessment';
+import { DomainError } from '../domain-error';
+import { requirePerson } from '../people/lock-person';
+import { endedLinkError, type OpenAssessment } from './open-assessment';
 
 const { assessments } = schema;
 
-/** One table, one place to stand, one more: beyond that it is a removal. Ours. */
-export const MOST_SPOTS = 3;
+/** One table, one place to stand, one more: beyond that it is a removal. Our assumption. */
+export const MAX_SPOTS = 3;
 
 /** The link of a further spot is the first one's with its number behind it: who has the one has the other. */
 function tokenOfSpot(token: string, number: number): string {
@@ -65,14 +65,14 @@ export async function spotsOf(db: Db, open: OpenAssessment, token: string): Prom
  */
 export async function addSpot(db: Db, open: OpenAssessment, token: string, now: Date): Promise<string> {
 	return inTransaction(db, async (tx) => {
-		await needPerson(tx, open.actor.personId);
+		await requirePerson(tx, open.actor.personId);
 		const main = open.assessment.spotOf ?? open.assessment.id;
 		const rows = await spotRows(tx, open.assessment);
-		if (rows.length >= MOST_SPOTS)
-			throw new Fault('conflict', { code: 'enoughSpots', facts: { most: MOST_SPOTS } });
+		if (rows.length >= MAX_SPOTS)
+			throw new DomainError('conflict', { code: 'enoughSpots', facts: { most: MAX_SPOTS } });
 		const [first] = rows;
-		if (!first) throw endedFault('withdrawn');
-		if (first.revokedAt) throw endedFault(first.endedWhy);
+		if (!first) throw endedLinkError('withdrawn');
+		if (first.revokedAt) throw endedLinkError(first.endedWhy);
 		const [here] = await spotsOf(tx, open, token);
 		const firstToken = here?.path.slice('/c/'.length) ?? token;
 		const spotToken = tokenOfSpot(firstToken, rows.length + 1);
@@ -86,7 +86,7 @@ export async function addSpot(db: Db, open: OpenAssessment, token: string, now: 
 			sentAt: now,
 			checklistVersion: first.checklistVersion,
 			consentedAt: first.consentedAt,
-			answers: { ...carriedFields(first.answers), posture },
+			answers: { ...prefilledSpotFields(first.answers), posture },
 			savedAt: now
 		});
 		await writeAuditLine(tx, open.actor, { at: now, act: 'spot-added', personId: first.personId });

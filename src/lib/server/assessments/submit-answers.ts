@@ -2,35 +2,35 @@ import { eq } from 'drizzle-orm';
 import {
 	cornerFromAnswers,
 	discomfortFromAnswers,
-	issuesOfSigns,
-	signsOf,
-	ticksOfAnswers,
+	redFlagIssues,
+	redFlagsOf,
+	stepTicksOf,
 	type FieldIssue
 } from '../../core/answers';
 import type { Corner } from '../../core/corner';
 import { sameDocument } from '../../core/same-document';
 import { validateCorner } from '../../core/corner/validate-corner';
-import type { RegionReport, Sign } from '../../core/discomfort';
-import type { Thing } from '../../core/judgement';
+import type { RegionReport, RedFlag } from '../../core/discomfort';
+import type { PlanItem } from '../../core/case-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { endRecheck } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';
 import type { PlanWhy } from '../db/schema/plans';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { judgeAnew } from '../judgements/judge-anew';
-import { needPerson } from '../people/lock-person';
+import { DomainError } from '../domain-error';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { requirePerson } from '../people/lock-person';
 import { currentPlanOf } from '../plans/current-plan';
-import { earlierPlanOf, keepPutRight } from '../plans/in-place';
+import { earlierPlanOf, carryOverTicks } from '../plans/earlier-plan';
 import { makePlan } from '../plans/make-plan';
-import { oneAtATime } from '../plans/one-at-a-time';
+import { inSequence } from '../plans/in-sequence';
 import { solveSpots, type SolvedSpot } from '../plans/solve-spots';
-import type { Planning } from '../planning/planning';
-import { noteDiscomfort } from '../reports/note-discomfort';
-import { noteSigns } from '../reports/note-signs';
-import { noteRoundAnswer } from '../rounds/round-answers';
-import { countUse } from './link-limits';
-import { endedFault, type OpenAssessment } from './open-assessment';
+import type { Planner } from '../planning/planning';
+import { recordDiscomfort } from '../reports/record-discomfort';
+import { recordRedFlags } from '../reports/record-red-flags';
+import { recordRoundAnswer } from '../rounds/round-answers';
+import { countLinkUse } from './link-limits';
+import { endedLinkError, type OpenAssessment } from './open-assessment';
 import { spotRows, type SpotRow } from './spots';
 
 const { assessments, stepEvents } = schema;
@@ -47,19 +47,23 @@ const MOST_TRIES = 3;
 interface ReadAnswers {
 	readonly corner: Corner;
 	readonly discomfort: readonly RegionReport[];
-	readonly signs: readonly Sign[];
+	readonly signs: readonly RedFlag[];
 }
 
 /** Reads answers whole. @returns what they say, or what is still open */
 function readAnswers(row: SpotRow): ReadAnswers | readonly FieldIssue[] {
 	const made = cornerFromAnswers(row.answers, row.way);
 	const told = discomfortFromAnswers(row.answers);
-	const issues = [...issuesOfSigns(row.answers), ...made.issues, ...told.issues];
+	const issues = [...redFlagIssues(row.answers), ...made.issues, ...told.issues];
 	if (!made.corner || issues.length > 0) return issues;
 	const checked = validateCorner(made.corner);
 	if (!checked.ok)
-		throw new Fault('invalid', { code: 'checked', facts: { text: checked.issue.text } }, checked.issue.at);
-	return { corner: checked.value, discomfort: told.reports, signs: signsOf(row.answers) };
+		throw new DomainError(
+			'invalid',
+			{ code: 'checked', facts: { text: checked.issue.text } },
+			checked.issue.at
+		);
+	return { corner: checked.value, discomfort: told.reports, signs: redFlagsOf(row.answers) };
 }
 
 /** What must stand for a solved plan to be written: the answers of every spot as they were read. */
@@ -70,9 +74,9 @@ const revisionOf = (rows: readonly SpotRow[]) =>
 
 function hereOf(rows: readonly SpotRow[], { assessment }: OpenAssessment): SpotRow {
 	const row = rows.find(({ id }) => id === assessment.id);
-	if (!row) throw endedFault('withdrawn');
-	if (row.revokedAt) throw endedFault(row.endedWhy);
-	if (row.consentedAt === null) throw new Fault('not-allowed', 'consentFirst');
+	if (!row) throw endedLinkError('withdrawn');
+	if (row.revokedAt) throw endedLinkError(row.endedWhy);
+	if (row.consentedAt === null) throw new DomainError('not-allowed', 'consentFirst');
 	return row;
 }
 
@@ -81,24 +85,24 @@ function hereOf(rows: readonly SpotRow[], { assessment }: OpenAssessment): SpotR
  * are what was solved; else again, three times at most. Submitting twice is harmless: unchanged answers change nothing; changed ones
  * replace the corner, keep the first time of answering, and make a new plan that keeps what stays true of the old.
  *
- * @param why why the plan is made anew, where it is not the first
+ * @param why why the plan is made again, where it is not the first
  */
 export function submitAnswers(
 	db: Db,
 	open: OpenAssessment,
 	now: Date,
-	planning: Planning,
+	planning: Planner,
 	why: PlanWhy = 'corrected'
 ): Promise<Submitted> {
 	const main = open.assessment.spotOf ?? open.assessment.id;
-	return oneAtATime(main, async () => {
+	return inSequence(main, async () => {
 		for (let tries = 1; tries <= MOST_TRIES; tries += 1) {
 			const rows = await spotRows(db, open.assessment);
 			const row = hereOf(rows, open);
 			const read = readAnswers(row);
 			if (!('corner' in read)) return { ok: false, issues: read };
 			if (await isTakenIn(db, row, read)) return { ok: true };
-			await countUse(db, main, 'solve', now);
+			await countLinkUse(db, main, 'solve', now);
 			const spots = rows.flatMap((spot) => {
 				const corner = spot.id === row.id ? read.corner : spot.corner;
 				return corner ? [{ id: spot.id, corner }] : [];
@@ -110,7 +114,7 @@ export function submitAnswers(
 			const plans = spots.flatMap(({ id }, i) => (solved[i] ? [{ id, ...solved[i] }] : []));
 			if (await write(db, open, { revision: revisionOf(rows), read, plans, why }, now)) return { ok: true };
 		}
-		throw new Fault('conflict', 'changedMeanwhile');
+		throw new DomainError('conflict', 'changedMeanwhile');
 	});
 }
 
@@ -136,7 +140,7 @@ interface Solved {
 function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise<boolean> {
 	const { actor } = open;
 	return inTransaction(db, async (tx) => {
-		await needPerson(tx, actor.personId);
+		await requirePerson(tx, actor.personId);
 		const rows = await spotRows(tx, open.assessment);
 		const row = hereOf(rows, open);
 		if (revisionOf(rows) !== solved.revision) return false;
@@ -156,8 +160,8 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 			.where(eq(assessments.id, row.id));
 		const main = row.spotOf ?? row.id;
 		if (row.spotOf) await tx.update(assessments).set({ seenAt: null }).where(eq(assessments.id, row.spotOf));
-		await noteSigns(tx, actor.personId, signs, now);
-		await noteDiscomfort(tx, main, discomfort, now);
+		await recordRedFlags(tx, actor.personId, signs, now);
+		await recordDiscomfort(tx, main, discomfort, now);
 		const isFirst = row.answeredAt === null;
 		const earlier = isFirst && row.spotOf === null ? await earlierPlanOf(tx, row) : null;
 		for (const { id, ...plan } of solved.plans) {
@@ -167,11 +171,11 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 			const made = { assessmentId: id, ...plan, chosen: 0, why: reason };
 			await makePlan(tx, made, now, id === row.id ? earlier : null);
 		}
-		if (earlier) await keepPutRight(tx, row, earlier, now);
+		if (earlier) await carryOverTicks(tx, row, earlier, now);
 		if (isFirst) await keepEarlyTicks(tx, row, now);
-		await noteRoundAnswer(tx, row.id);
+		await recordRoundAnswer(tx, row.id);
 		await endRecheck(tx, actor.personId, now);
-		await judgeAnew(tx, actor.personId, now);
+		await reassessCase(tx, actor.personId, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'answered', personId: actor.personId });
 		return true;
 	});
@@ -180,13 +184,13 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 /** Steps that were ticked without network, before the answers came in. */
 async function keepEarlyTicks(tx: Db, row: SpotRow, at: Date): Promise<void> {
 	const plan = await currentPlanOf(tx, row.id);
-	const ticks = ticksOfAnswers(row.answers);
+	const ticks = stepTicksOf(row.answers);
 	const done = plan?.steps.filter(({ place }) => ticks[place]) ?? [];
 	if (!plan || done.length === 0) return;
 	await tx.insert(stepEvents).values(
 		done.map(({ place }) => ({
 			planId: plan.id,
-			thing: place as Thing,
+			thing: place as PlanItem,
 			isDone: true,
 			source: 'tick' as const,
 			at

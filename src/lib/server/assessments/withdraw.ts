@@ -1,12 +1,12 @@
 import { and, eq, inArray, notInArray } from 'drizzle-orm';
-import type { Sign } from '../../core/discomfort';
-import type { Reason } from '../../core/judgement';
+import type { RedFlag } from '../../core/discomfort';
+import type { TriageReason } from '../../core/case-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { judgeAnew, judgementOf } from '../judgements/judge-anew';
-import { readFile } from '../judgements/read-file';
-import { needPerson } from '../people/lock-person';
+import { reassessCase, assessmentResultOf } from '../case-assessments/reassess-cases';
+import { loadCaseRecord } from '../case-assessments/load-case-record';
+import { requirePerson } from '../people/lock-person';
 import type { OpenAssessment } from './open-assessment';
 
 const {
@@ -28,12 +28,12 @@ const {
 } = schema;
 
 /** Signs that nobody has dealt with yet: they stay with the coordinator, whatever else is taken back. */
-function openSigns(reasons: readonly Reason[]): Sign[] {
+function openSigns(reasons: readonly TriageReason[]): RedFlag[] {
 	return reasons.flatMap(({ sign }) => sign ?? []);
 }
 
-/** Removes the signs that somebody has dealt with; an open one that was said at a check-in is kept without the check-in. */
-async function keepOpenSigns(tx: Db, personId: string, open: readonly Sign[]): Promise<void> {
+/** Removes the signs that someone has dealt with; an open one that was said at a check-in is kept without the check-in. */
+async function keepOpenSigns(tx: Db, personId: string, open: readonly RedFlag[]): Promise<void> {
 	const mine = eq(reportedSigns.personId, personId);
 	const lifts = eq(signLifts.personId, personId);
 	await tx
@@ -70,16 +70,16 @@ const BLANK = {
 /**
  * Withdraws everything that a person has given: answers of every self-assessment and spot, plans, reports, check-ins, measurements,
  * messages, what was judged of it, and the letters with links; every link ends. What coordinators wrote for themselves stays theirs: notes,
- * contacts, referrals. A warning sign without an outcome stays too, until somebody has reached the person; the page says so.
+ * contacts, referrals. A warning sign without an outcome stays too, until someone has reached the person; the page says so.
  *
  * Everything of the person is locked first, as in every other act, so that a save in flight is kept before and removed, or refused.
  */
 export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): Promise<void> {
 	const { personId } = open.actor;
 	await inTransaction(db, async (tx) => {
-		const person = await needPerson(tx, personId);
-		const read = await readFile(tx, person, now);
-		const stays = openSigns(judgementOf(read, person).reasons);
+		const person = await requirePerson(tx, personId);
+		const read = await loadCaseRecord(tx, person, now);
+		const stays = openSigns(assessmentResultOf(read, person).reasons);
 		const sent = await tx
 			.select({ id: assessments.id })
 			.from(assessments)
@@ -110,7 +110,7 @@ export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): 
 			.update(assessments)
 			.set({ ...BLANK, revokedAt: now, endedWhy: 'withdrawn' })
 			.where(eq(assessments.personId, personId));
-		await judgeAnew(tx, personId, now);
+		await reassessCase(tx, personId, now);
 		const detail = { signsKept: stays.length };
 		await writeAuditLine(tx, open.actor, { at: now, act: 'withdrawn', personId, detail });
 	});

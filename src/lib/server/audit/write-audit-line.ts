@@ -1,8 +1,8 @@
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 
-/** Acts that are kept on record. */
-export const ACTS = [
+/** Acts that are kept in the audit log. */
+export const AUDIT_ACTIONS = [
 	'signed-in',
 	'sign-in-failed',
 	'signed-out',
@@ -78,6 +78,7 @@ export const ACTS = [
 	'check-in-asked',
 	'plan-recalled',
 	'emails-released',
+	'emails-cancelled',
 	'emails-sent-again',
 	'email-limit-set',
 	'prices-set',
@@ -86,14 +87,14 @@ export const ACTS = [
 	'figures-exported'
 ] as const;
 
-/** One of {@link ACTS}. */
-export type Act = (typeof ACTS)[number];
+/** One of {@link AUDIT_ACTIONS}. */
+export type AuditAction = (typeof AUDIT_ACTIONS)[number];
 
 /** Writes who did what, in the transaction of the act itself. Details are ids and counts, never answers. */
 export async function writeAuditLine(
 	db: Db,
 	actor: Actor,
-	line: { at: Date; act: Act; personId?: string; detail?: Record<string, string | number> }
+	line: { at: Date; act: AuditAction; personId?: string; detail?: Record<string, string | number> }
 ): Promise<void> {
 	const actorId = actor.kind === 'user' ? actor.id : actor.kind === 'person' ? actor.personId : null;
 	await db

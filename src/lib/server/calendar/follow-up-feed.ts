@@ -4,9 +4,9 @@ import { isPermitted } from '../../core/access';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { hashToken, newToken } from '../access/tokens';
-import { noteReading } from '../audit/note-reading';
+import { recordRead } from '../audit/record-read';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 
 const { followUps, people, users } = schema;
 
@@ -14,7 +14,7 @@ const { followUps, people, users } = schema;
 const MOST_ENTRIES = 1000;
 
 /** Makes the secret address of a user's calendar, or a new one: the old one ends. */
-export async function renewCalendar(db: Db, actor: Actor): Promise<string> {
+export async function renewCalendarFeed(db: Db, actor: Actor): Promise<string> {
 	const user = requirePermission(actor, 'follow-ups:read');
 	const token = newToken();
 	await db
@@ -25,7 +25,7 @@ export async function renewCalendar(db: Db, actor: Actor): Promise<string> {
 }
 
 /** Ends the address of a user's calendar. */
-export async function endCalendar(db: Db, actor: Actor): Promise<void> {
+export async function endCalendarFeed(db: Db, actor: Actor): Promise<void> {
 	const user = requirePermission(actor, 'follow-ups:read');
 	await db.update(users).set({ calendarHash: null }).where(eq(users.id, user.id));
 }
@@ -39,8 +39,9 @@ export async function followUpFeed(db: Db, token: string, origin: string, now: D
 		.select({ id: users.id, name: users.name, role: users.role })
 		.from(users)
 		.where(and(eq(users.calendarHash, hashToken(token)), isNull(users.closedAt)));
-	if (!user || !isPermitted(user.role, 'follow-ups:read')) throw new Fault('not-found', 'calendarEnded');
-	await noteReading(db, { kind: 'user', ...user }, { act: 'feed-read' }, now);
+	if (!user || !isPermitted(user.role, 'follow-ups:read'))
+		throw new DomainError('not-found', 'calendarEnded');
+	await recordRead(db, { kind: 'user', ...user }, { act: 'feed-read' }, now);
 	const rows = await db
 		.select({ id: followUps.id, personId: people.id, name: people.name, due: followUps.due })
 		.from(followUps)

@@ -1,21 +1,21 @@
-import { canWait } from '../../core/day-sheet';
+import { mayBePostponed } from '../../core/day-sheet';
 import { replyEn } from '../../messages/replies-en';
 import type { Actor } from '../actor';
 import type { Db } from '../db/client';
-import { Fault } from '../fault';
-import { lookAtPerson } from '../people/lock-person';
+import { DomainError } from '../domain-error';
+import { readPersonPlace } from '../people/lock-person';
 import { openReferralOf } from '../referrals/open-referral';
-import { closableOf, cornerOf } from './case-page';
-import { coordinators, laterDaysOf, laterOf } from './look-after';
+import { closableItemsOf, cornerViewOf } from './case-page';
+import { coordinators, postponeDaysOf, postponeOptionsOf } from './case-owner';
 import { readCase } from './read-case';
 
 /** What the day sheet shows of a case beside its list: read as it was kept, nothing is solved. */
-export async function readBrief(db: Db, actor: Actor, personId: string, now: Date) {
+export async function readCaseBrief(db: Db, actor: Actor, personId: string, now: Date) {
 	const read = await readCase(db, actor, personId, now);
 	const { person, listed, answered, checkIns, equipment, messages, notes, followUp, judgement, contacts } =
 		read;
-	const here = await lookAtPerson(db, personId);
-	if (!here) throw new Fault('not-found', 'personGone');
+	const here = await readPersonPlace(db, personId);
+	if (!here) throw new DomainError('not-found', 'personGone');
 	const today = here.place.dayOf(now);
 	const said = read.referrals.flatMap(({ lines }) => lines.filter(({ isOpen }) => isOpen));
 	const all = await coordinators(db);
@@ -28,14 +28,14 @@ export async function readBrief(db: Db, actor: Actor, personId: string, now: Dat
 		email: person.email,
 		phone: person.phone,
 		version: listed.version,
-		corner: (await cornerOf(db, read, personId, now))?.corner ?? null,
+		corner: (await cornerViewOf(db, read, personId, now))?.corner ?? null,
 		judgement,
-		closable: closableOf(judgement),
+		closable: closableItemsOf(judgement),
 		owner: all.find(({ id }) => id === person.ownerId) ?? null,
 		coordinators: all,
-		later: laterOf(person, today),
-		laterDays: laterDaysOf(here, now),
-		canWait: canWait({
+		later: postponeOptionsOf(person, today),
+		laterDays: postponeDaysOf(here, now),
+		canWait: mayBePostponed({
 			level: listed.level,
 			hasMessage: messages.some(({ isOpen }) => isOpen) || said.length > 0
 		}),
@@ -54,5 +54,5 @@ export async function readBrief(db: Db, actor: Actor, personId: string, now: Dat
 	};
 }
 
-/** See {@link readBrief}; dates are texts once they have gone over the wire. */
-export type Brief = Awaited<ReturnType<typeof readBrief>>;
+/** See {@link readCaseBrief}; dates are texts once they have gone over the wire. */
+export type CaseBrief = Awaited<ReturnType<typeof readCaseBrief>>;

@@ -1,20 +1,20 @@
-import { RHYTHMS } from '../../core/moving/rhythm';
+import { BREAK_SCHEDULES } from '../../core/breaks/break-schedules';
 import { Type } from 'typebox';
-import { ROUTES } from '../../core/answers';
-import { plausibleDay } from '../../core/calendar';
-import { CONTACT_RESULTS, CONTACT_WAYS, NEXT_STEPS } from '../../core/contact';
-import { WAYS } from '../../core/corner';
-import { ASKED_THINGS, CURRENCIES, REQUEST_STATES } from '../../core/equipment';
-import { CLOSABLE, type Closable } from '../../core/judgement';
+import { QUESTIONNAIRE_MODES } from '../../core/answers';
+import { acceptedDay } from '../../core/calendar';
+import { CONTACT_RESULTS, CONTACT_WAYS, CONTACT_NEXT_STEPS } from '../../core/contact';
+import { SITTING_STYLES } from '../../core/corner';
+import { REQUESTABLE_ITEMS, CURRENCIES, REQUEST_STATES } from '../../core/equipment';
+import { CLOSABLE, type Closable } from '../../core/case-assessment';
 import type { NewContact } from '../contacts/record-contact';
 import { CONSENT_WAYS } from '../../core/referral';
 import { FOLLOW_UP_KINDS } from '../../core/triage';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 import { day, text, uuid, version } from '../http/fields';
 import { formReader } from '../http/read-body';
 import { PERSON_FIELDS, type PersonDetails } from '../people/person-details';
-import { LONGEST_MESSAGE } from './messages';
-import { LONGEST_NOTE } from './notes';
+import { MAX_MESSAGE_CHARS } from './messages';
+import { MAX_NOTE_CHARS } from './notes';
 
 const optional = Type.Optional;
 const act = { key: uuid, version };
@@ -23,7 +23,7 @@ const act = { key: uuid, version };
 export const readVersioned = formReader(act);
 
 /** Another self-assessment. */
-export const readSend = formReader({ ...act, way: optional(Type.Enum(WAYS)) });
+export const readSend = formReader({ ...act, way: optional(Type.Enum(SITTING_STYLES)) });
 
 /** Another day for a follow-up. */
 export const readFollowUp = formReader({
@@ -34,7 +34,7 @@ export const readFollowUp = formReader({
 });
 
 /** What came of a follow-up, and the next one. */
-export const readDone = formReader({
+export const readFinishFollowUp = formReader({
 	...act,
 	outcome: text(300),
 	due: optional(day),
@@ -42,29 +42,29 @@ export const readDone = formReader({
 });
 
 /** Who looks after a person; nobody where it is empty. */
-export const readOwner = formReader({ ...act, owner: optional(uuid) });
+export const readOwnerForm = formReader({ ...act, owner: optional(uuid) });
 
 /** How a person is judged and asked; empty for what a round or the usual says. */
 export const readSetUp = formReader({
 	...act,
-	way: optional(Type.Enum(['', ...WAYS])),
-	route: optional(Type.Enum(['', ...ROUTES])),
-	rhythm: optional(Type.Enum(['', ...RHYTHMS]))
+	way: optional(Type.Enum(['', ...SITTING_STYLES])),
+	route: optional(Type.Enum(['', ...QUESTIONNAIRE_MODES])),
+	rhythm: optional(Type.Enum(['', ...BREAK_SCHEDULES]))
 });
 
 /** Until when a case can wait, and why; taken up again where there is no day. */
-export const readLater = formReader({ ...act, until: optional(day), reason: optional(text(200)) });
+export const readPostpone = formReader({ ...act, until: optional(day), reason: optional(text(200)) });
 
 /** Why a case is settled. */
 export const readSettle = formReader({ ...act, reason: optional(text(300)) });
 
 /** A message to the person. */
-export const readMessage = formReader({ key: uuid, text: text(LONGEST_MESSAGE) });
+export const readMessage = formReader({ key: uuid, text: text(MAX_MESSAGE_CHARS) });
 
 /** A note for each other. */
 export const readNote = formReader({
 	key: uuid,
-	text: text(LONGEST_NOTE),
+	text: text(MAX_NOTE_CHARS),
 	isKeptBack: Type.Optional(Type.Literal('yes'))
 });
 
@@ -96,7 +96,7 @@ export const readEquipment = formReader({
 });
 
 /** Something that a coordinator asks for in a person's place. */
-export const readAskFor = formReader({ ...act, thing: Type.Enum(ASKED_THINGS) });
+export const readEquipmentOrder = formReader({ ...act, thing: Type.Enum(REQUESTABLE_ITEMS) });
 
 /** What is known of the person. */
 export const readPerson = formReader({
@@ -113,7 +113,7 @@ export const readPerson = formReader({
 });
 
 /** A person's details with nothing left out. */
-export function detailsOf(
+export function personDetailsOf(
 	form: Partial<PersonDetails> & Pick<PersonDetails, 'name' | 'email'>
 ): PersonDetails {
 	return {
@@ -138,7 +138,7 @@ const contactFields = {
 	result: Type.Enum(CONTACT_RESULTS),
 	whom: optional(text(120)),
 	said: optional(text(2000)),
-	next: optional(Type.Enum(['', ...NEXT_STEPS])),
+	next: optional(Type.Enum(['', ...CONTACT_NEXT_STEPS])),
 	nextOn: optional(day),
 	why: optional(text(300)),
 	...closes
@@ -159,15 +159,15 @@ export function contactOf(form: Awaited<ReturnType<typeof readContact>>, personI
 		whom,
 		said,
 		closes: CLOSABLE.filter((one) => form[`closes.${one}`] === 'yes'),
-		next: NEXT_STEPS.find((step) => step === next) ?? null,
+		next: CONTACT_NEXT_STEPS.find((step) => step === next) ?? null,
 		nextOn,
 		why
 	};
 }
 
 /** A day that exists and is not past. */
-export function needComing(due: string, today: string): string {
-	if (plausibleDay(due) === null) throw new Fault('invalid', 'noSuchDay', '/due');
-	if (due < today) throw new Fault('invalid', 'dayHasPassed', '/due');
+export function requireFutureDay(due: string, today: string): string {
+	if (acceptedDay(due) === null) throw new DomainError('invalid', 'noSuchDay', '/due');
+	if (due < today) throw new DomainError('invalid', 'dayHasPassed', '/due');
 	return due;
 }

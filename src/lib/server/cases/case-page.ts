@@ -1,21 +1,27 @@
-import { caresOf, checklistAnswersOf, choiceOf, devicesOf, factsOfAnswers } from '../../core/answers';
+import {
+	precautionsOf,
+	checklistAnswersOf,
+	chosenOption,
+	devicesOf,
+	factsOfAnswers
+} from '../../core/answers';
 import { addDays, nextWorkingDay } from '../../core/calendar';
-import { canWait } from '../../core/day-sheet';
-import { CLOSABLE, type Closable, type Judgement } from '../../core/judgement';
+import { mayBePostponed } from '../../core/day-sheet';
+import { CLOSABLE, type Closable, type AssessmentResult } from '../../core/case-assessment';
 import { RULES_IN_FORCE } from '../../core/rules';
-import { USUAL_LOCALE } from '../../messages';
+import { DEFAULT_LOCALE } from '../../messages';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
 import { replyEn } from '../../messages/replies-en';
 import type { Actor } from '../actor';
 import { isoDay } from '../clock';
 import type { Db } from '../db/client';
-import { readFile } from '../judgements/read-file';
-import { lookAtPerson } from '../people/lock-person';
-import { ticksOf } from '../plans/current-plan';
-import { standingOf } from '../plans/standing';
+import { loadCaseRecord } from '../case-assessments/load-case-record';
+import { readPersonPlace } from '../people/lock-person';
+import { stepTicksOfPlan } from '../plans/current-plan';
+import { planProgressOf } from '../plans/plan-progress';
 import { clinicians } from '../referrals/refer';
-import { coordinators, laterDaysOf, laterOf } from './look-after';
-import { movingOf } from '../moving/choose-moving';
+import { coordinators, postponeDaysOf, postponeOptionsOf } from './case-owner';
+import { breaksOf } from '../breaks/choose-break-schedule';
 import { readCase, type Case } from './read-case';
 import { reportsOf } from './reports-of';
 import { lettersOf, timelineOf } from './timeline';
@@ -24,36 +30,36 @@ import { lettersOf, timelineOf } from './timeline';
 const LATER_DAYS = 180;
 
 /** What only an outcome closes, of a judgement. */
-export function closableOf(judgement: Judgement | null): Closable[] {
+export function closableItemsOf(judgement: AssessmentResult | null): Closable[] {
 	const open = new Set<string>((judgement?.reasons ?? []).map(({ code, sign }) => sign ?? code));
 	return CLOSABLE.filter((one) => open.has(one));
 }
 
 /** The corner with its kept plan, and how far that is; null where nothing was answered. */
-export async function cornerOf(db: Db, { answered, plan, events }: Case, personId: string, now: Date) {
-	const person = await lookAtPerson(db, personId);
+export async function cornerViewOf(db: Db, { answered, plan, events }: Case, personId: string, now: Date) {
+	const person = await readPersonPlace(db, personId);
 	if (!answered || !plan || !person) return null;
-	const standing = standingOf(await readFile(db, person, now), plan);
+	const standing = planProgressOf(await loadCaseRecord(db, person, now), plan);
 	return {
 		corner: {
 			corner: plan.corner,
 			plan: plan.plan,
 			hasSteps: plan.steps.length > 0,
 			standing,
-			drawnAs: choiceOf(answered.answers, 'drawnAs'),
+			drawnAs: chosenOption(answered.answers, 'drawnAs'),
 			way: answered.way,
 			answeredAt: answered.answeredAt,
 			measureNext: plan.advice.measureNext
 		},
-		plan: { steps: plan.steps, chosen: plan.chosen, ticks: ticksOf(events), madeAt: plan.madeAt },
-		advice: adviceForPage(plan.corner, plan.advice, answered, plan, USUAL_LOCALE)
+		plan: { steps: plan.steps, chosen: plan.chosen, ticks: stepTicksOfPlan(events), madeAt: plan.madeAt },
+		advice: adviceForPage(plan.corner, plan.advice, answered, plan, DEFAULT_LOCALE)
 	};
 }
 
 /** Days that are offered for the next look: the policy's check-ins from today, and half a year. */
 function offeredDays(
 	today: string,
-	person: NonNullable<Awaited<ReturnType<typeof lookAtPerson>>>,
+	person: NonNullable<Awaited<ReturnType<typeof readPersonPlace>>>,
 	now: Date
 ) {
 	const { calendar, dayOf } = person.place;
@@ -72,20 +78,20 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 	const hasUnread =
 		read.messages.some(({ isOpen }) => isOpen) ||
 		read.referrals.some(({ lines }) => lines.some(({ isOpen }) => isOpen));
-	const corner = await cornerOf(db, read, personId, now);
+	const corner = await cornerViewOf(db, read, personId, now);
 	const today = isoDay(now, zone);
-	const [here, all] = await Promise.all([lookAtPerson(db, personId), coordinators(db)]);
+	const [here, all] = await Promise.all([readPersonPlace(db, personId), coordinators(db)]);
 	return {
 		person,
 		listed,
 		place: { zone: read.place.zone, isZoneKnown: read.place.isZoneKnown },
 		state: read.state,
-		canWait: canWait({ level: listed.level, hasMessage: hasUnread }),
+		canWait: mayBePostponed({ level: listed.level, hasMessage: hasUnread }),
 		newest: newest && { sentAt: newest.sentAt, savedAt: newest.savedAt },
 		answered: read.answered && { at: read.answered.answeredAt },
 		judgement,
 		judged: judged.map(({ id, at, level, document }) => ({ id, at, level, document })),
-		closable: closableOf(judgement),
+		closable: closableItemsOf(judgement),
 		takenBack: signs.filter(({ takenBackAt }) => takenBackAt !== null).map(({ sign }) => sign),
 		corner: corner?.corner ?? null,
 		plan: corner && {
@@ -107,14 +113,14 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		},
 		owner: all.find(({ id }) => id === person.ownerId) ?? null,
 		coordinators: all,
-		later: laterOf(person, today),
-		laterDays: here ? laterDaysOf(here, now) : [],
+		later: postponeOptionsOf(person, today),
+		laterDays: here ? postponeDaysOf(here, now) : [],
 		chain: read.chain,
 		equipment: read.equipment,
 		hasUnread,
 		referrals: read.referrals,
 		clinicians: (await clinicians(db)).map(({ id, name }) => ({ id, name })),
-		moving: await movingOf(db, actor, personId),
+		moving: await breaksOf(db, actor, personId),
 		sentRhythm: newest?.rhythm ?? null,
 		timeline: timelineOf(read, await lettersOf(db, personId)),
 		reply: replyEn(person.name, judgement),
@@ -123,9 +129,9 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 			version: read.answered.checklistVersion,
 			answers: checklistAnswersOf(read.answered.answers),
 			facts: factsOfAnswers(read.answered.answers, read.answered.way),
-			care: caresOf(read.answered.answers),
+			care: precautionsOf(read.answered.answers),
 			devices: devicesOf(read.answered.answers),
-			arms: choiceOf(read.answered.answers, 'arms')
+			arms: chosenOption(read.answered.answers, 'arms')
 		},
 		userId: actor.kind === 'user' ? actor.id : null,
 		today

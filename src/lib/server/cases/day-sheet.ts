@@ -15,16 +15,16 @@ import {
 	sql,
 	type SQL
 } from 'drizzle-orm';
-import { needsCoordinator, sheetOrder, type SheetCase } from '../../core/day-sheet';
-import { readJudgement, type Judgement, type ReasonCode } from '../../core/judgement';
-import { UNDER_WAY } from '../../core/equipment';
+import { needsCoordinator, compareDaySheetCases, type DaySheetCase } from '../../core/day-sheet';
+import { readAssessmentResult, type AssessmentResult, type ReasonCode } from '../../core/case-assessment';
+import { PENDING_REQUEST_STATES } from '../../core/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { organisationZone } from '../people/lock-person';
-import { countToRejudge } from '../judgements/rejudge';
-import { countHeld } from '../mail-brake/release-held';
-import { readRefused } from '../post/undelivered';
+import { countCasesToReassess } from '../case-assessments/reassess-outdated-cases';
+import { countHeld } from '../email-hold/held-emails';
+import { readRefused } from '../email/undelivered';
 
 const {
 	cases,
@@ -39,37 +39,37 @@ const {
 	users
 } = schema;
 
-/** Most lines that the sheet shows of who needs somebody; how many more there are is shown. */
-export const MOST_LINES = 60;
+/** Most lines that the sheet shows of who needs someone; how many more there are is shown. */
+export const MAX_SHEET_LINES = 60;
 
 /** Most lines that it shows besides: who is postponed, whom a clinician has, what only has to be looked at. */
 const MOST_LINES_BESIDES = 20;
 
 /** Whose lines and which the sheet is narrowed to; empty texts narrow nothing. */
-export interface SheetFilter {
+export interface DaySheetFilter {
 	readonly team: string;
 	/** ISO 3166-1 alpha-2. */
 	readonly country: string;
-	readonly whose: (typeof WHOSE)[number] | '';
-	readonly only: (typeof ONLY)[number] | '';
+	readonly whose: (typeof OWNER_FILTERS)[number] | '';
+	readonly only: (typeof KIND_FILTERS)[number] | '';
 }
 
 /** Mine, or nobody's in particular. */
-export const WHOSE = ['mine', 'nobodys'] as const;
+export const OWNER_FILTERS = ['mine', 'nobodys'] as const;
 
 /** Late ones, ones with a message to read, or ones that were written to today. */
-export const ONLY = ['overdue', 'message', 'written'] as const;
+export const KIND_FILTERS = ['overdue', 'message', 'written'] as const;
 
 /** The whole sheet. */
-export const NO_FILTER: SheetFilter = { team: '', country: '', whose: '', only: '' };
+export const NO_DAY_SHEET_FILTER: DaySheetFilter = { team: '', country: '', whose: '', only: '' };
 
 /** The filter of an address; what can't be one narrows nothing. */
-export function sheetFilterOf(query: URLSearchParams): SheetFilter {
+export function daySheetFilterOf(query: URLSearchParams): DaySheetFilter {
 	return {
 		team: (query.get('team') ?? '').replaceAll('\0', '').slice(0, 100),
 		country: /^[A-Z]{2}$/.exec(query.get('country') ?? '')?.[0] ?? '',
-		whose: WHOSE.find((one) => one === query.get('whose')) ?? '',
-		only: ONLY.find((one) => one === query.get('only')) ?? ''
+		whose: OWNER_FILTERS.find((one) => one === query.get('whose')) ?? '',
+		only: KIND_FILTERS.find((one) => one === query.get('only')) ?? ''
 	};
 }
 
@@ -91,7 +91,7 @@ const isLate = (today: string) =>
 
 /** The condition that a filter is, over `cases`. */
 function whereOf(
-	{ team, country, whose, only }: SheetFilter,
+	{ team, country, whose, only }: DaySheetFilter,
 	userId: string,
 	today: string
 ): SQL | undefined {
@@ -118,11 +118,11 @@ function firstOf(db: Db, condition: SQL | undefined, ...order: SQL[]) {
 		.from(cases)
 		.where(condition)
 		.orderBy(...order)
-		.limit(MOST_LINES);
+		.limit(MAX_SHEET_LINES);
 }
 
 /** What the order of the day is made of; by keys. */
-async function readPicked(db: Db, personIds: readonly string[], today: string): Promise<SheetCase[]> {
+async function readPicked(db: Db, personIds: readonly string[], today: string): Promise<DaySheetCase[]> {
 	const rows = await db
 		.select({
 			personId: cases.personId,
@@ -151,7 +151,7 @@ async function readPicked(db: Db, personIds: readonly string[], today: string): 
 const TREND_POINTS = 8;
 
 /** What a line shows of a judgement: its reasons and their grounds, the marks that are off, the trend. A tenth of the whole. */
-function shownOf({ reasons, evidence, unclosable, standing, first, worsts, plan }: Judgement) {
+function shownOf({ reasons, evidence, unclosable, standing, first, worsts, plan }: AssessmentResult) {
 	const off = standing.filter(({ verdict }) => verdict === 'off');
 	return {
 		reasons,
@@ -220,19 +220,19 @@ async function readLines(db: Db, personIds: readonly string[]) {
 		.where(inArray(cases.personId, [...personIds]));
 	return rows.map(({ judgement, ...row }) => ({
 		...row,
-		judgement: judgement && shownOf(readJudgement(judgement))
+		judgement: judgement && shownOf(readAssessmentResult(judgement))
 	}));
 }
 
-/** One person who needs somebody today. */
-export type SheetLine = Awaited<ReturnType<typeof readLines>>[number];
+/** One person who needs someone today. */
+export type DaySheetLine = Awaited<ReturnType<typeof readLines>>[number];
 
 /** The lines that are shown, of those that were picked, in the order of the day. */
-async function shownLines(db: Db, picked: readonly SheetCase[], today: string): Promise<SheetLine[]> {
-	const inOrder = [...picked].sort(sheetOrder(today));
-	const isNeeded = (one: SheetCase) => needsCoordinator(one, today);
+async function shownLines(db: Db, picked: readonly DaySheetCase[], today: string): Promise<DaySheetLine[]> {
+	const inOrder = [...picked].sort(compareDaySheetCases(today));
+	const isNeeded = (one: DaySheetCase) => needsCoordinator(one, today);
 	const shown = [
-		...inOrder.filter(isNeeded).slice(0, MOST_LINES),
+		...inOrder.filter(isNeeded).slice(0, MAX_SHEET_LINES),
 		...inOrder.filter((one) => !isNeeded(one)).slice(0, MOST_LINES_BESIDES)
 	];
 	if (shown.length === 0) return [];
@@ -245,7 +245,7 @@ async function shownLines(db: Db, picked: readonly SheetCase[], today: string): 
  * Who of the open cases and of the follow-ups that are due was postponed; by people_later_idx. Whether one still is hangs on what is new to it, so
  * each is looked at.
  */
-async function pickLater(db: Db, narrowed: SQL | undefined, today: string): Promise<SheetCase[]> {
+async function pickLater(db: Db, narrowed: SQL | undefined, today: string): Promise<DaySheetCase[]> {
 	const later = await db
 		.select({ personId: cases.personId })
 		.from(cases)
@@ -290,7 +290,10 @@ async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined)
 			/** Who waits for a thing that was approved, ordered or sent. */
 			forThings: db.$count(
 				equipmentRequests,
-				and(inArray(equipmentRequests.state, [...UNDER_WAY]), ne(equipmentRequests.state, 'asked'))
+				and(
+					inArray(equipmentRequests.state, [...PENDING_REQUEST_STATES]),
+					ne(equipmentRequests.state, 'asked')
+				)
 			),
 			/** Whose letters come back, of those who are here. */
 			bounced: db.$count(people, and(isNotNull(people.bouncedAt), isNull(people.leftAt)))
@@ -308,13 +311,18 @@ async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined)
  *
  * @param today ISO date in the coordinator's time zone
  */
-export async function readDaySheet(db: Db, actor: Actor, today: string, filter: SheetFilter = NO_FILTER) {
+export async function readDaySheet(
+	db: Db,
+	actor: Actor,
+	today: string,
+	filter: DaySheetFilter = NO_DAY_SHEET_FILTER
+) {
 	const { id: userId } = requirePermission(actor, 'cases:read');
 	const idsOf = (rows: readonly { readonly personId: string }[]) => rows.map(({ personId }) => personId);
 	const narrowed = whereOf(filter, userId, today);
 	const isOpen = and(isNotNull(cases.openSince), narrowed);
 	const isDue = and(lte(cases.followUpOn, today), isNull(cases.openSince), narrowed);
-	// Looked at apart: they would take the place of who needs somebody.
+	// Looked at apart: they would take the place of who needs someone.
 	const isPostponed = sql`exists (select from ${people} where ${people.id} = ${cases.personId} and ${gt(people.laterOn, today)})`;
 	const now = not(isPostponed);
 	const [open, late, referred, due, counts, later, toRejudge, held, refused] = await Promise.all([
@@ -331,7 +339,7 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 		firstOf(db, and(isDue, now), asc(cases.followUpOn), asc(cases.personId)),
 		countAll(db, isOpen, isDue),
 		pickLater(db, narrowed, today),
-		countToRejudge(db),
+		countCasesToReassess(db),
 		countHeld(db),
 		readRefused(db)
 	]);
@@ -347,7 +355,7 @@ export async function readDaySheet(db: Db, actor: Actor, today: string, filter: 
 		toAcknowledge,
 		toRejudge,
 		held,
-		/** Emails that the mail server refused: somebody waits for each. */
+		/** Emails that the mail server refused: someone waits for each. */
 		refusedEmails: refused,
 		waiting,
 		forThings,

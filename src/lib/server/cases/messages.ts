@@ -2,22 +2,22 @@ import { and, desc, eq, isNull } from 'drizzle-orm';
 import { messageLetter } from '../../messages/letters';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { deskAct, type ActInput } from '../acts/desk-act';
+import { runDeskAct, type DeskActInput } from '../acts/desk-act';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 import { inTransaction } from '../db/transaction';
-import { judgeAnew } from '../judgements/judge-anew';
-import { unreadOf } from '../referrals/answer-referral';
-import { countUse } from '../assessments/link-limits';
-import { needPerson } from '../people/lock-person';
-import { writeByLink } from '../post/write-by-link';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { unreadReferrals } from '../referrals/answer-referral';
+import { countLinkUse } from '../assessments/link-limits';
+import { requirePerson } from '../people/lock-person';
+import { queueLinkEmail } from '../email/queue-link-email';
 
 const { messages, referralLines, users } = schema;
 
 /** Longest message, in characters. */
-export const LONGEST_MESSAGE = 4000;
+export const MAX_MESSAGE_CHARS = 4000;
 
 /** A message before it is kept. The key is made by the page: sent twice, it is one. */
 export interface NewMessage {
@@ -27,7 +27,7 @@ export interface NewMessage {
 
 function needText(text: string): string {
 	const trimmed = text.trim();
-	if (trimmed === '') throw new Fault('invalid', 'writeAFewWords', '/text');
+	if (trimmed === '') throw new DomainError('invalid', 'writeAFewWords', '/text');
 	return trimmed;
 }
 
@@ -38,13 +38,13 @@ function needText(text: string): string {
 export async function writeToPerson(
 	db: Db,
 	actor: Actor,
-	input: Pick<ActInput, 'key' | 'personId'> & { readonly text: string; readonly batch?: string },
+	input: Pick<DeskActInput, 'key' | 'personId'> & { readonly text: string; readonly batch?: string },
 	now: Date
 ): Promise<void> {
 	const author = requirePermission(actor, 'messages:write');
 	const text = needText(input.text);
 	const act = { ...input, version: null, kind: 'written' as const, isFinal: true };
-	await deskAct(db, actor, act, now, async ({ tx, person }) => {
+	await runDeskAct(db, actor, act, now, async ({ tx, person }) => {
 		await tx
 			.insert(messages)
 			.values({ personId: person.id, authorId: author.id, fromPerson: false, at: now, text, key: input.key });
@@ -53,22 +53,22 @@ export async function writeToPerson(
 			.update(messages)
 			.set({ answeredAt: now })
 			.where(and(eq(messages.personId, person.id), messages.fromPerson, isNull(messages.answeredAt)));
-		await writeByLink(tx, person, { page: '/messages', ...messageLetter({ name: person.name }) }, now);
+		await queueLinkEmail(tx, person, { page: '/messages', ...messageLetter({ name: person.name }) }, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'message-written', personId: person.id });
 	});
 }
 
 /** Says that a coordinator has read what a person, or a clinician about them, wrote and that it wants no answer. */
-export async function markMessagesRead(db: Db, actor: Actor, input: ActInput, now: Date): Promise<void> {
+export async function markMessagesRead(db: Db, actor: Actor, input: DeskActInput, now: Date): Promise<void> {
 	requirePermission(actor, 'messages:write');
 	const { personId } = input;
-	await deskAct(db, actor, { ...input, kind: 'settled' }, now, async ({ tx, rows }) => {
+	await runDeskAct(db, actor, { ...input, kind: 'settled' }, now, async ({ tx, rows }) => {
 		await rows.update(
 			messages,
 			{ answeredAt: now },
 			and(eq(messages.personId, personId), messages.fromPerson, isNull(messages.answeredAt))
 		);
-		await rows.update(referralLines, { readAt: now }, unreadOf(tx, personId));
+		await rows.update(referralLines, { readAt: now }, unreadReferrals(tx, personId));
 		await writeAuditLine(tx, actor, { at: now, act: 'message-read', personId });
 	});
 }
@@ -83,15 +83,15 @@ export async function writeToCoordinator(
 	const { personId } = open.actor;
 	const text = needText(input.text);
 	await inTransaction(db, async (tx) => {
-		await needPerson(tx, personId);
+		await requirePerson(tx, personId);
 		const [kept] = await tx
 			.insert(messages)
 			.values({ personId, fromPerson: true, at: now, text, key: input.key })
 			.onConflictDoNothing()
 			.returning({ id: messages.id });
 		if (!kept) return;
-		await countUse(tx, open.assessment.spotOf ?? open.assessment.id, 'message', now);
-		await judgeAnew(tx, personId, now);
+		await countLinkUse(tx, open.assessment.spotOf ?? open.assessment.id, 'message', now);
+		await reassessCase(tx, personId, now);
 		await writeAuditLine(tx, open.actor, { at: now, act: 'message-written', personId });
 	});
 }

@@ -2,30 +2,30 @@ import { desc, eq } from 'drizzle-orm';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import { deskAct, type ActInput } from '../acts/desk-act';
+import { DomainError } from '../domain-error';
+import { runDeskAct, type DeskActInput } from '../acts/desk-act';
 import { inTransaction } from '../db/transaction';
-import { needCase } from './need-case';
+import { requireCase } from './require-case';
 
 const { notes, users } = schema;
 
 /** Longest note, in characters. */
-export const LONGEST_NOTE = 4000;
+export const MAX_NOTE_CHARS = 4000;
 
 /** Writes a note about a case; it goes with what the person is given of their data unless it is kept back: for coordinators and the clinician it is referred to. Notes are added, never changed; two at once both stay. */
 export async function addNote(
 	db: Db,
 	actor: Actor,
-	input: Pick<ActInput, 'key' | 'personId'> & { readonly text: string; readonly isDisclosed?: boolean },
+	input: Pick<DeskActInput, 'key' | 'personId'> & { readonly text: string; readonly isDisclosed?: boolean },
 	now: Date
 ): Promise<void> {
 	const text = input.text.trim();
-	if (text === '') throw new Fault('invalid', 'writeAFewWords', '/text');
+	if (text === '') throw new DomainError('invalid', 'writeAFewWords', '/text');
 	const { personId, isDisclosed = true } = input;
 	await inTransaction(db, async (tx) => {
-		const author = await needCase(tx, actor, personId, 'cases:act');
+		const author = await requireCase(tx, actor, personId, 'cases:act');
 		const act = { ...input, version: null, kind: 'noted' as const };
-		await deskAct(tx, actor, act, now, async ({ rows, actId }) => {
+		await runDeskAct(tx, actor, act, now, async ({ rows, actId }) => {
 			await rows.insert(notes, { id: actId, personId, authorId: author.id, at: now, text, isDisclosed });
 			await writeAuditLine(tx, actor, { at: now, act: 'note-written', personId });
 		});

@@ -1,30 +1,30 @@
-import { readJudgement } from '../../core/judgement';
+import { readAssessmentResult } from '../../core/case-assessment';
 import { and, desc, eq, isNull, sql } from 'drizzle-orm';
 import type { Actor } from '../actor';
 import { newestReMeasurement } from '../assessments/open-assessment';
 import { answeredCheckIns } from '../check-ins/answer-check-in';
 import { contactsOf } from '../contacts/record-contact';
-import { noteReading } from '../audit/note-reading';
+import { recordRead } from '../audit/record-read';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import { chainOf } from '../follow-ups/list-follow-ups';
-import { stateOf } from '../people/list-people';
+import { DomainError } from '../domain-error';
+import { followUpHistory } from '../follow-ups/list-follow-ups';
+import { personStateOf } from '../people/list-people';
 import { organisationZone } from '../people/lock-person';
-import { placeOf } from '../people/place-of';
-import { currentPlanOf, eventsOf, plansOf } from '../plans/current-plan';
+import { personPlaceOf } from '../people/person-place';
+import { currentPlanOf, stepEventsOf, plansOf } from '../plans/current-plan';
 import { equipmentOf } from '../equipment/decide-equipment';
 import { messagesOf } from './messages';
-import { needCase } from './need-case';
+import { requireCase } from './require-case';
 import { notesOf } from './notes';
 import { referralsOf } from '../referrals/refer';
 
 const { assessments, auditLines, cases, followUps, judgements, people, reportedSigns, users } = schema;
 
-/** Where one self-assessment stands, in the terms of `stateOf`. */
+/** Where one self-assessment stands, in the terms of `personStateOf`. */
 function stateOfRow(row: typeof assessments.$inferSelect | null) {
-	if (!row) return stateOf(null);
+	if (!row) return personStateOf(null);
 	const { sentAt, revokedAt, savedAt, consentedAt, answeredAt } = row;
-	return stateOf({ sentAt, revokedAt, startedAt: consentedAt ?? savedAt, answeredAt });
+	return personStateOf({ sentAt, revokedAt, startedAt: consentedAt ?? savedAt, answeredAt });
 }
 
 /** Self-assessments of a person that are read, the newest first: the history of ten years at two a year. */
@@ -41,7 +41,7 @@ async function judgementsOf(db: Db, personId: string) {
 		.where(eq(judgements.personId, personId))
 		.orderBy(desc(judgements.id))
 		.limit(MOST_JUDGEMENTS);
-	return rows.reverse().map(({ document, ...row }) => ({ ...row, document: readJudgement(document) }));
+	return rows.reverse().map(({ document, ...row }) => ({ ...row, document: readAssessmentResult(document) }));
 }
 
 /** The newest answers with the plan that they are worked on by, whole: as it was given, nothing is solved. */
@@ -49,25 +49,25 @@ async function workedOn(db: Db, answeredId: string | null) {
 	const plan = answeredId ? await currentPlanOf(db, answeredId) : null;
 	return {
 		plan,
-		events: plan ? await eventsOf(db, plan.id) : [],
+		events: plan ? await stepEventsOf(db, plan.id) : [],
 		earlier: answeredId ? (await plansOf(db, answeredId)).filter(({ endedAt }) => endedAt !== null) : [],
 		again: answeredId ? await newestReMeasurement(db, answeredId) : null
 	};
 }
 
 /**
- * Everything the case page shows of one person. That it was looked at is on record, once an hour for each reader.
+ * Everything the case page shows of one person. That it was looked at is in the audit log, once an hour for each reader.
  *
  * Cost: some twenty reads by index, each bounded; nothing is solved.
  */
 export async function readCase(db: Db, actor: Actor, personId: string, now: Date) {
-	const reader = await needCase(db, actor, personId, 'cases:read');
+	const reader = await requireCase(db, actor, personId, 'cases:read');
 	const [row] = await db
 		.select({ person: people, listed: cases, organisationZone })
 		.from(people)
 		.innerJoin(cases, eq(cases.personId, people.id))
 		.where(eq(people.id, personId));
-	if (!row) throw new Fault('not-found', 'noPerson');
+	if (!row) throw new DomainError('not-found', 'noPerson');
 	const sent = await db
 		.select()
 		.from(assessments)
@@ -87,7 +87,7 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 				.from(followUps)
 				.where(and(eq(followUps.personId, personId), isNull(followUps.doneAt))),
 			equipmentOf(db, personId),
-			chainOf(db, personId),
+			followUpHistory(db, personId),
 			notesOf(db, personId),
 			messagesOf(db, personId),
 			referralsOf(db, personId),
@@ -97,9 +97,9 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 			judgementsOf(db, personId),
 			newestAuditLines(db, personId)
 		]);
-	await noteReading(db, reader, { act: 'case-read', personId }, now);
+	await recordRead(db, reader, { act: 'case-read', personId }, now);
 	const { person, listed, organisationZone: zone } = row;
-	const { calendar: _calendar, dayOf, ...place } = placeOf(person, zone);
+	const { calendar: _calendar, dayOf, ...place } = personPlaceOf(person, zone);
 	return {
 		person,
 		listed,

@@ -1,42 +1,42 @@
 import { and, eq, isNull } from 'drizzle-orm';
-import type { Route } from '../../core/answers';
-import type { Way } from '../../core/corner';
-import type { Rhythm } from '../../core/moving/rhythm';
+import type { QuestionnaireMode } from '../../core/answers';
+import type { SittingStyle } from '../../core/corner';
+import type { BreakSchedule } from '../../core/breaks/break-schedules';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { deskAct, type ActInput } from '../acts/desk-act';
+import { runDeskAct, type DeskActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import type { Planning } from '../planning/planning';
-import { solveForWay, writeForWay } from '../plans/change-way';
-import { oneAtATime } from '../plans/one-at-a-time';
+import type { Planner } from '../planning/planning';
+import { solveForStyle, storePlanForStyle } from '../plans/change-sitting-style';
+import { inSequence } from '../plans/in-sequence';
 
 const { assessments, people } = schema;
 
 /** The way of sitting that is wanted for a person, how much is asked of them and how often they are to break; null for what a round or the usual says. */
-export interface SetUp extends ActInput {
-	readonly way: Way | null;
-	readonly route: Route | null;
-	readonly rhythm: Rhythm | null;
+export interface PersonSettings extends DeskActInput {
+	readonly way: SittingStyle | null;
+	readonly route: QuestionnaireMode | null;
+	readonly rhythm: BreakSchedule | null;
 }
 
 /**
- * Sets how a person is judged and asked from now on. A new way of sitting holds for what they have answered too: their plan is solved anew,
+ * Sets how a person is judged and asked from now on. A new way of sitting holds for what they have answered too: their plan is solved again,
  * outside of any transaction, keeps the steps that stay true, and says that the way has changed. What is out and not answered follows.
  */
-export function setUp(
+export function changePersonSettings(
 	db: Db,
 	actor: Actor,
-	{ way, route, rhythm, ...act }: SetUp,
+	{ way, route, rhythm, ...act }: PersonSettings,
 	now: Date,
-	planning: Planning
+	planning: Planner
 ): Promise<void> {
 	requirePermission(actor, 'cases:act');
 	const { personId } = act;
-	return oneAtATime(`set-up ${personId}`, async () => {
-		const solved = await solveForWay(db, personId, way, planning);
+	return inSequence(`set-up ${personId}`, async () => {
+		const solved = await solveForStyle(db, personId, way, planning);
 		const isFinal = solved.spots.length > 0;
-		await deskAct(db, actor, { ...act, kind: 'set-up', isFinal }, now, async ({ tx, rows: changing }) => {
+		await runDeskAct(db, actor, { ...act, kind: 'set-up', isFinal }, now, async ({ tx, rows: changing }) => {
 			await changing.update(people, { way, route, rhythm }, eq(people.id, personId));
 			const open = and(
 				eq(assessments.personId, personId),
@@ -50,7 +50,7 @@ export function setUp(
 				const mine = and(eq(assessments.personId, personId), isNull(assessments.revokedAt));
 				await changing.update(assessments, { rhythm }, mine);
 			}
-			await writeForWay(tx, personId, solved, now);
+			await storePlanForStyle(tx, personId, solved, now);
 			const detail = { way: way ?? '', route: route ?? '', rhythm: rhythm ?? '' };
 			await writeAuditLine(tx, actor, { at: now, act: 'set-up', personId, detail });
 		});

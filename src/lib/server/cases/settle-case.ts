@@ -1,19 +1,19 @@
 import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
-import { isGraver } from '../../core/triage';
+import { isMoreUrgent } from '../../core/triage';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { deskAct, keyFor, type ActInput } from '../acts/desk-act';
+import { runDeskAct, idempotencyKeyFor, type DeskActInput } from '../acts/desk-act';
 import type { ChangedRows } from '../acts/changed-rows';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { newestJudgement } from '../judgements/newest-judgement';
+import { DomainError } from '../domain-error';
+import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
 
 const { assessments, cases, checkIns, messages, reportedDiscomfort, roundPeople } = schema;
 
 /** Cases settled in one go at most. */
-export const MOST_AT_ONCE = 500;
+export const MAX_CASES_AT_ONCE = 500;
 
 /** Why a case can't be settled by a press. */
 type Hindrance = 'needs-outcome' | 'unread-message' | 'hazard-open';
@@ -21,18 +21,18 @@ type Hindrance = 'needs-outcome' | 'unread-message' | 'hazard-open';
 /** What hinders that a case is settled: a sign that only an outcome closes, or a message that nobody has read. */
 async function hindranceOf(tx: Db, personId: string): Promise<Hindrance | null> {
 	const [row] = await tx.select({ level: cases.level }).from(cases).where(eq(cases.personId, personId));
-	if (row && isGraver(row.level, 'soon')) return 'needs-outcome';
+	if (row && isMoreUrgent(row.level, 'soon')) return 'needs-outcome';
 	const open = await tx.$count(
 		messages,
 		and(eq(messages.personId, personId), messages.fromPerson, isNull(messages.answeredAt))
 	);
 	if (open > 0) return 'unread-message';
-	const judgement = await newestJudgement(tx, personId);
+	const judgement = await newestAssessmentResult(tx, personId);
 	return judgement?.reasons.some(({ code }) => code === 'hazard') ? 'hazard-open' : null;
 }
 
 /** Says that what a person has sent was looked at: answers, reports, check-ins; and that they were called where they were silent. */
-export async function acknowledge(rows: ChangedRows, tx: Db, personId: string, now: Date): Promise<void> {
+export async function acknowledgeCase(rows: ChangedRows, tx: Db, personId: string, now: Date): Promise<void> {
 	await rows.update(
 		assessments,
 		{ seenAt: now },
@@ -70,15 +70,15 @@ export async function acknowledge(rows: ChangedRows, tx: Db, personId: string, n
 async function settleOne(
 	db: Db,
 	actor: Actor,
-	input: ActInput & { batch?: string; reason: string },
+	input: DeskActInput & { batch?: string; reason: string },
 	now: Date
 ): Promise<Hindrance | null> {
 	const { personId, reason } = input;
 	return inTransaction(db, async (tx) => {
-		const hindrance = await deskAct(tx, actor, { ...input, kind: 'settled' }, now, async (tools) => {
+		const hindrance = await runDeskAct(tx, actor, { ...input, kind: 'settled' }, now, async (tools) => {
 			const found = await hindranceOf(tools.tx, personId);
 			if (found) return found;
-			await acknowledge(tools.rows, tools.tx, personId, now);
+			await acknowledgeCase(tools.rows, tools.tx, personId, now);
 			await tools.rows.update(cases, { settledAt: now, settledReason: reason }, eq(cases.personId, personId));
 			await writeAuditLine(tools.tx, actor, { at: now, act: 'case-seen', personId });
 			return null;
@@ -90,25 +90,25 @@ async function settleOne(
 /**
  * Settles one case: what was sent is dealt with. What is asked for and not decided stays open, and so does a plan at home.
  *
- * @throws Fault where a warning sign has no outcome yet, or a message nobody has read
+ * @throws DomainError where a warning sign has no outcome yet, or a message nobody has read
  */
 export async function settleCase(
 	db: Db,
 	actor: Actor,
-	input: ActInput & { readonly reason: string },
+	input: DeskActInput & { readonly reason: string },
 	now: Date
 ): Promise<void> {
 	requirePermission(actor, 'cases:act');
 	await inTransaction(db, async (tx) => {
 		const hindrance = await settleOne(tx, actor, input, now);
-		if (hindrance) throw new Fault('conflict', hindrance);
+		if (hindrance) throw new DomainError('conflict', hindrance);
 	});
 }
 
 /** What became of many cases that were to be settled. */
-export interface SettledMany {
+export interface SettledCases {
 	readonly settled: readonly string[];
-	/** Who was passed over: somebody has to look at these one by one. */
+	/** Who was passed over: someone has to look at these one by one. */
 	readonly leftOut: readonly string[];
 }
 
@@ -122,10 +122,14 @@ export async function settleCases(
 	actor: Actor,
 	input: { readonly personIds: readonly string[]; readonly key: string },
 	now: Date
-): Promise<SettledMany> {
+): Promise<SettledCases> {
 	requirePermission(actor, 'cases:act');
-	if (input.personIds.length > MOST_AT_ONCE)
-		throw new Fault('invalid', { code: 'tooManyToSettle', facts: { most: MOST_AT_ONCE } }, '/person');
+	if (input.personIds.length > MAX_CASES_AT_ONCE)
+		throw new DomainError(
+			'invalid',
+			{ code: 'tooManyToSettle', facts: { most: MAX_CASES_AT_ONCE } },
+			'/person'
+		);
 	return inTransaction(db, async (tx) => {
 		const settled: string[] = [];
 		const leftOut: string[] = [];
@@ -135,7 +139,13 @@ export async function settleCases(
 				leftOut.push(personId);
 				continue;
 			}
-			const act = { personId, key: keyFor(input.key, personId), batch: input.key, version: null, reason: '' };
+			const act = {
+				personId,
+				key: idempotencyKeyFor(input.key, personId),
+				batch: input.key,
+				version: null,
+				reason: ''
+			};
 			const hindrance = await settleOne(tx, actor, act, now);
 			(hindrance ? leftOut : settled).push(personId);
 		}
@@ -144,10 +154,10 @@ export async function settleCases(
 }
 
 /** Puts a case that was settled back on the sheet. */
-export async function reopenCase(db: Db, actor: Actor, input: ActInput, now: Date): Promise<void> {
+export async function reopenCase(db: Db, actor: Actor, input: DeskActInput, now: Date): Promise<void> {
 	requirePermission(actor, 'cases:act');
 	const { personId } = input;
-	await deskAct(db, actor, { ...input, kind: 'reopened' }, now, async ({ tx, rows }) => {
+	await runDeskAct(db, actor, { ...input, kind: 'reopened' }, now, async ({ tx, rows }) => {
 		const reopened = await rows.update(
 			assessments,
 			{ seenAt: null },
@@ -158,7 +168,7 @@ export async function reopenCase(db: Db, actor: Actor, input: ActInput, now: Dat
 				sql`${assessments.answeredAt} = (select max(answered_at) from assessments where person_id = ${personId}::uuid and spot_of is null)`
 			)
 		);
-		if (reopened === 0) throw new Fault('conflict', 'nothingToReopen');
+		if (reopened === 0) throw new DomainError('conflict', 'nothingToReopen');
 		const mine = tx
 			.select({ id: assessments.id })
 			.from(assessments)

@@ -1,5 +1,5 @@
 import { desc, eq } from 'drizzle-orm';
-import { groupOfAct, inOrder, type TimelineEntry } from '../../core/timeline';
+import { timelineGroupOfAct, newestFirst, type TimelineEntry } from '../../core/timeline';
 import { schema, type Db } from '../db/client';
 import { reportsOf } from './reports-of';
 import type { Case } from './read-case';
@@ -41,7 +41,7 @@ const entry = (
 
 function acts({ log }: Read): TimelineEntry[] {
 	return log.flatMap(({ id, at, act, actorKind, userName, detail }) => {
-		const group = groupOfAct(act);
+		const group = timelineGroupOfAct(act);
 		return group
 			? [entry(`act-${id}`, at, group, userName, { kind: 'act', act, detail }, actorKind === 'person')]
 			: [];
@@ -106,7 +106,7 @@ function levels({ judged }: Read): TimelineEntry[] {
 
 /** Everything that was said and done about a person, the newest first. */
 export function timelineOf(read: Read, posted: Awaited<ReturnType<typeof lettersOf>>): TimelineEntry[] {
-	return inOrder([
+	return newestFirst([
 		...words(read),
 		...withClinician(read),
 		...levels(read),

@@ -1,17 +1,17 @@
 import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
-import type { RegionReport, Sign } from '../../core/discomfort';
+import type { RegionReport, RedFlag } from '../../core/discomfort';
 import type { FindingId } from '../../core/checklist';
-import { THINGS, type News, type Thing } from '../../core/judgement';
+import { PLAN_ITEMS, type NewsKind, type PlanItem } from '../../core/case-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { countUse } from '../assessments/link-limits';
-import { endedFault, type OpenAssessment } from '../assessments/open-assessment';
+import { countLinkUse } from '../assessments/link-limits';
+import { endedLinkError, type OpenAssessment } from '../assessments/open-assessment';
 import { schema, type Db } from '../db/client';
 import type { ASKED_KINDS } from '../db/schema/plans';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { judgeAnew } from '../judgements/judge-anew';
-import { needPerson } from '../people/lock-person';
-import { currentPlanOf, eventsOf, ticksOf } from '../plans/current-plan';
+import { DomainError } from '../domain-error';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { requirePerson } from '../people/lock-person';
+import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '../plans/current-plan';
 
 const { assessments, checkIns, stepEvents } = schema;
 
@@ -37,7 +37,7 @@ export async function endRecheck(tx: Db, personId: string, now: Date): Promise<v
  * The self-assessment whose plan a person works on: the newest that they answered, whichever of their links they use. Null before the
  * first.
  */
-export async function answeredOf(db: Db, personId: string): Promise<string | null> {
+export async function checkInAnswersOf(db: Db, personId: string): Promise<string | null> {
 	const [row] = await db
 		.select({ id: assessments.id })
 		.from(assessments)
@@ -51,11 +51,11 @@ export async function answeredOf(db: Db, personId: string): Promise<string | nul
 
 /** What a person says at a check-in. */
 export interface CheckInAnswers {
-	readonly signs: readonly Sign[];
+	readonly signs: readonly RedFlag[];
 	readonly discomfort: readonly RegionReport[];
 	/** Steps that have come undone. */
-	readonly undone: readonly (Thing | FindingId)[];
-	readonly news: readonly News[];
+	readonly undone: readonly (PlanItem | FindingId)[];
+	readonly news: readonly NewsKind[];
 }
 
 /**
@@ -70,12 +70,12 @@ export async function answerCheckIn(
 ): Promise<void> {
 	const { personId } = open.actor;
 	await inTransaction(db, async (tx) => {
-		await needPerson(tx, personId);
+		await requirePerson(tx, personId);
 		const [link] = await tx.select().from(assessments).where(eq(assessments.id, open.assessment.id));
-		if (!link || link.revokedAt) throw endedFault(link?.endedWhy ?? 'withdrawn');
-		const main = await answeredOf(tx, personId);
-		if (!main) throw new Fault('conflict', 'noPlanYet');
-		await countUse(tx, open.assessment.id, 'request', now);
+		if (!link || link.revokedAt) throw endedLinkError(link?.endedWhy ?? 'withdrawn');
+		const main = await checkInAnswersOf(tx, personId);
+		if (!main) throw new DomainError('conflict', 'noPlanYet');
+		await countLinkUse(tx, open.assessment.id, 'request', now);
 		const [asked] = await tx.select({ id: checkIns.id }).from(checkIns).where(waits(personId, 'check-in'));
 		const values = {
 			answeredAt: now,
@@ -96,7 +96,7 @@ export async function answerCheckIn(
 				...values
 			});
 		await undo(tx, main, said.undone, now);
-		await judgeAnew(tx, personId, now);
+		await reassessCase(tx, personId, now);
 		await writeAuditLine(tx, open.actor, { at: now, act: 'checked-in', personId });
 	});
 }
@@ -105,13 +105,13 @@ export async function answerCheckIn(
 async function undo(
 	tx: Db,
 	assessmentId: string,
-	said: readonly (Thing | FindingId)[],
+	said: readonly (PlanItem | FindingId)[],
 	now: Date
 ): Promise<void> {
-	const undone = THINGS.filter((thing) => said.includes(thing));
+	const undone = PLAN_ITEMS.filter((thing) => said.includes(thing));
 	const plan = await currentPlanOf(tx, assessmentId);
 	if (!plan || undone.length === 0) return;
-	const ticks = ticksOf(await eventsOf(tx, plan.id));
+	const ticks = stepTicksOfPlan(await stepEventsOf(tx, plan.id));
 	const stood = undone.filter((thing) => ticks[thing]);
 	if (stood.length > 0)
 		await tx.insert(stepEvents).values(

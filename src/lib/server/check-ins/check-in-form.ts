@@ -1,7 +1,7 @@
 import { FINDING_IDS } from '../../core/checklist';
 import { Type } from 'typebox';
-import { ANSWER_FIELDS, SIGN_GROUPS } from '../../core/answers';
-import { NEWS, THINGS } from '../../core/judgement';
+import { ANSWER_FIELDS, RED_FLAG_GROUPS } from '../../core/answers';
+import { NEWS_KINDS, PLAN_ITEMS } from '../../core/case-assessment';
 
 /** Signs and discomfort are asked with the same fields as in the walk. */
 const asked = [...ANSWER_FIELDS].filter(([name]) => /^(?:sign|pain)\./.test(name));
@@ -14,10 +14,10 @@ export const checkInForm = Type.Unsafe<Record<string, string>>({
 	maxProperties: 400,
 	properties: {
 		...Object.fromEntries(asked.map(([name, values]) => [name, { enum: ['', ...values] }])),
-		...Object.fromEntries([...THINGS, ...FINDING_IDS].map((what) => [`undone.${what}`, ticked])),
-		...Object.fromEntries(NEWS.map((news) => [`news.${news}`, ticked])),
+		...Object.fromEntries([...PLAN_ITEMS, ...FINDING_IDS].map((what) => [`undone.${what}`, ticked])),
+		...Object.fromEntries(NEWS_KINDS.map((news) => [`news.${news}`, ticked])),
 		nothing: ticked,
-		none: { enum: Object.keys(SIGN_GROUPS) }
+		none: { enum: Object.keys(RED_FLAG_GROUPS) }
 	},
 	additionalProperties: false
 });

@@ -1,15 +1,15 @@
 import { and, asc, eq, isNull, lte } from 'drizzle-orm';
 import { RULES_IN_FORCE } from '../../core/rules';
-import { nextReminderOn, remindersFor } from '../../core/triage';
+import { nextReminderDay, remindersFor } from '../../core/triage';
 import { checkInReminderLetter, recheckReminderLetter } from '../../messages/letters';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { judgeAnew } from '../judgements/judge-anew';
+import { reassessCase } from '../case-assessments/reassess-cases';
 import { describeError, log } from '../log';
 import { lockPerson } from '../people/lock-person';
-import { writeByLink } from '../post/write-by-link';
+import { queueLinkEmail } from '../email/queue-link-email';
 
 const { checkIns } = schema;
 
@@ -65,14 +65,15 @@ async function remindOne(
 				? { remindOn: null, toCall: true }
 				: {
 						reminders: row.reminders + 1,
-						remindOn: nextReminderOn(all, row.reminders + 1, dayOf(now), calendar)
+						remindOn: nextReminderDay(all, row.reminders + 1, dayOf(now), calendar)
 					}
 		)
 		.where(eq(checkIns.id, id));
 	const page = row.kind === 'check-in' ? '/check-in' : '';
 	const isWritten =
-		!isCall && (await writeByLink(tx, person, { page, ...REMINDERS[row.kind]({ name: person.name }) }, now));
+		!isCall &&
+		(await queueLinkEmail(tx, person, { page, ...REMINDERS[row.kind]({ name: person.name }) }, now));
 	if (isWritten) await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reminded', personId });
-	await judgeAnew(tx, personId, now);
+	await reassessCase(tx, personId, now);
 	return isWritten ? 1 : 0;
 }

@@ -1,80 +1,80 @@
 import { desc, eq } from 'drizzle-orm';
-import type { ContactResult, ContactWay, NextStep } from '../../core/contact';
-import { plausibleDay } from '../../core/calendar';
-import { readJudgement, type Closable, type Reason } from '../../core/judgement';
-import { isGraver } from '../../core/triage';
+import type { ContactResult, ContactWay, ContactNextStep } from '../../core/contact';
+import { acceptedDay } from '../../core/calendar';
+import { readAssessmentResult, type Closable, type TriageReason } from '../../core/case-assessment';
+import { isMoreUrgent } from '../../core/triage';
 import type { Actor } from '../actor';
-import { deskAct, type ActInput } from '../acts/desk-act';
+import { runDeskAct, type DeskActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { needCase } from '../cases/need-case';
-import { acknowledge } from '../cases/settle-case';
+import { requireCase } from '../cases/require-case';
+import { acknowledgeCase } from '../cases/settle-case';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 import { openReferralOf } from '../referrals/open-referral';
-import { putLook } from '../follow-ups/put-look';
+import { setManualFollowUp } from '../follow-ups/manual-follow-up';
 
 const { cases, contacts, judgements, users } = schema;
 
-/** An attempt to reach somebody, or a talk with them; with `closes`, the outcome of warning signs. */
-export interface NewContact extends ActInput {
+/** An attempt to reach someone, or a talk with them; with `closes`, the outcome of warning signs. */
+export interface NewContact extends DeskActInput {
 	readonly how: ContactWay;
 	readonly result: ContactResult;
 	readonly whom: string;
 	readonly said: string;
 	readonly closes: readonly Closable[];
-	readonly next: NextStep | null;
+	readonly next: ContactNextStep | null;
 	/** ISO date of the next attempt, or of the next look; empty for none. */
 	readonly nextOn: string;
 	readonly why: string;
 }
 
 function needOutcome({ result, whom, said, next, nextOn, why }: NewContact): void {
-	if (result !== 'reached') throw new Fault('invalid', 'signNeedsContact', '/result');
-	if (whom.trim() === '') throw new Fault('invalid', 'sayWhomYouSpokeWith', '/whom');
-	if (said.trim() === '') throw new Fault('invalid', 'sayWhatWasSaid', '/said');
-	if (next === null) throw new Fault('invalid', 'sayWhatComesNext', '/next');
-	if (next === 'look' && nextOn === '') throw new Fault('invalid', 'chooseNextLook', '/nextOn');
-	if (next === 'nothing' && why.trim() === '') throw new Fault('invalid', 'sayWhyNothingNext', '/why');
+	if (result !== 'reached') throw new DomainError('invalid', 'signNeedsContact', '/result');
+	if (whom.trim() === '') throw new DomainError('invalid', 'sayWhomYouSpokeWith', '/whom');
+	if (said.trim() === '') throw new DomainError('invalid', 'sayWhatWasSaid', '/said');
+	if (next === null) throw new DomainError('invalid', 'sayWhatComesNext', '/next');
+	if (next === 'look' && nextOn === '') throw new DomainError('invalid', 'chooseNextLook', '/nextOn');
+	if (next === 'nothing' && why.trim() === '') throw new DomainError('invalid', 'sayWhyNothingNext', '/why');
 }
 
 /** Why a case is open, by the newest judgement. */
-async function openReasons(tx: Db, personId: string): Promise<readonly Reason[]> {
+async function openReasons(tx: Db, personId: string): Promise<readonly TriageReason[]> {
 	const [row] = await tx
 		.select({ document: judgements.document })
 		.from(cases)
 		.innerJoin(judgements, eq(judgements.id, cases.judgementId))
 		.where(eq(cases.personId, personId));
-	return row ? readJudgement(row.document).reasons : [];
+	return row ? readAssessmentResult(row.document).reasons : [];
 }
 
 /** What an outcome names a reason by. */
-const nameOf = ({ code, sign }: Reason) => sign ?? code;
+const nameOf = ({ code, sign }: TriageReason) => sign ?? code;
 
-const isClosedBy = (closes: readonly string[], reason: Reason) => closes.includes(nameOf(reason));
+const isClosedBy = (closes: readonly string[], reason: TriageReason) => closes.includes(nameOf(reason));
 
 /**
- * Records that somebody tried to reach a person, or reached them. With `closes` it is the outcome of the signs that it names, and
+ * Records that someone tried to reach a person, or reached them. With `closes` it is the outcome of the signs that it names, and
  * nothing else closes these; where nothing else is left that has to be acted on soon, what the person sent is dealt with by it too, and the case leaves
  * the list. The day of the next attempt or look stands in the follow-ups.
  */
 export async function recordContact(db: Db, actor: Actor, input: NewContact, now: Date): Promise<void> {
 	const { personId, closes, nextOn, next } = input;
 	if (closes.length > 0) needOutcome(input);
-	if (nextOn !== '' && plausibleDay(nextOn) === null) throw new Fault('invalid', 'noSuchDay', '/nextOn');
+	if (nextOn !== '' && acceptedDay(nextOn) === null) throw new DomainError('invalid', 'noSuchDay', '/nextOn');
 	await inTransaction(db, async (tx) => {
-		const author = await needCase(tx, actor, personId, 'cases:act');
-		// A call that only says what was said adds to the record: it is true whatever a colleague did meanwhile.
+		const author = await requireCase(tx, actor, personId, 'cases:act');
+		// A call that only says what was said adds to the record: it is true whatever a colleague did in the meantime.
 		const version = closes.length > 0 || nextOn !== '' ? input.version : null;
 		const act = { ...input, version, kind: 'contacted' as const };
-		await deskAct(tx, actor, act, now, async ({ rows, person, actId }) => {
+		await runDeskAct(tx, actor, act, now, async ({ rows, person, actId }) => {
 			const today = person.place.dayOf(now);
-			if (nextOn !== '' && nextOn < today) throw new Fault('invalid', 'dayHasPassed', '/nextOn');
+			if (nextOn !== '' && nextOn < today) throw new DomainError('invalid', 'dayHasPassed', '/nextOn');
 			const open = await openReasons(tx, personId);
 			const gone = closes.find((one) => !open.some((reason) => nameOf(reason) === one));
-			if (gone) throw new Fault('conflict', 'closedAlready');
+			if (gone) throw new DomainError('conflict', 'closedAlready');
 			if (next === 'referral' && !(await openReferralOf(tx, personId)))
-				throw new Fault('conflict', 'referFirst', '/next');
+				throw new DomainError('conflict', 'referFirst', '/next');
 			await rows.insert(contacts, {
 				id: actId,
 				personId,
@@ -91,14 +91,16 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 				why: input.why.trim()
 			});
 			if (nextOn !== '')
-				await putLook(
+				await setManualFollowUp(
 					rows,
 					tx,
 					{ personId, due: nextOn, reason: closes.length > 0 ? '' : 'Call again' },
 					now
 				);
-			const isLast = open.every((reason) => !isGraver(reason.level, 'help') || isClosedBy(closes, reason));
-			if (closes.length > 0 && isLast) await acknowledge(rows, tx, personId, now);
+			const isLast = open.every(
+				(reason) => !isMoreUrgent(reason.level, 'help') || isClosedBy(closes, reason)
+			);
+			if (closes.length > 0 && isLast) await acknowledgeCase(rows, tx, personId, now);
 			const detail = { result: input.result, closes: closes.length };
 			await writeAuditLine(tx, actor, { at: now, act: 'contact-recorded', personId, detail });
 		});

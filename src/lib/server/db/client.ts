@@ -1,6 +1,6 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import pg from 'pg';
-import { cutOff } from './database-watch';
+import { destroyClient } from './database-watch';
 import * as access from './schema/access';
 import { level } from './schema/columns';
 import * as acts from './schema/acts';
@@ -58,7 +58,7 @@ export interface OpenDatabase {
 /** Connections of one process that requests and jobs share. */
 export const MOST_CONNECTIONS = 12;
 
-/** So long one waits for a free connection, or for a new one, ms. Ours: many may ask at once. A database that is silent is noticed long before (`database-watch.ts`). */
+/** So long one waits for a free connection, or for a new one, ms. Our assumption: many may ask at once. A database that is silent is noticed long before (`database-watch.ts`). */
 const CONNECT_MS = 60_000;
 
 /** So long one statement may take, ms: twice the longest there is, the figures of a million people. PostgreSQL ends it; we end what it can't. */
@@ -110,7 +110,7 @@ export function openDatabase(url: string, timeZone = 'UTC'): OpenDatabase {
 		db,
 		pool,
 		drop: () => {
-			for (const client of open) cutOff(client);
+			for (const client of open) destroyClient(client);
 			open.clear();
 		}
 	};

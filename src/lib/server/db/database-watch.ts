@@ -7,7 +7,7 @@ const LOOK_MS = 1000;
 /** Between two looks at one that doesn't, ms: the first page after it is back waits no longer. */
 const LOOK_AGAIN_MS = 250;
 
-/** A database that says nothing for so long, and then for as long on a connection of its own, is taken for gone, ms. It is asked for a one. Ours. */
+/** A database that says nothing for so long, and then for as long on a connection of its own, is taken for gone, ms. It is asked for a one. Our assumption. */
 const SILENCE_MS = 1800;
 
 /** Between two tries to write, ms: a disk that is full lets everything be read. */
@@ -103,14 +103,14 @@ export class DatabaseWatch {
 		try {
 			await client.connect();
 		} catch (error) {
-			cutOff(client);
+			destroyClient(client);
 			throw error;
 		}
 		return client;
 	}
 
 	#leave(): void {
-		if (this.#client) cutOff(this.#client);
+		if (this.#client) destroyClient(this.#client);
 		this.#client = null;
 	}
 
@@ -150,7 +150,7 @@ export class DatabaseWatch {
  * Ends a connection without a word of goodbye, which nobody may be there to hear; what waits on it fails at once.
  * @param client also one that is connecting still
  */
-export function cutOff(client: pg.ClientBase): void {
+export function destroyClient(client: pg.ClientBase): void {
 	const { connection } = client as unknown as { connection?: { stream?: { destroy(): void } } };
 	connection?.stream?.destroy();
 }

@@ -5,7 +5,7 @@ import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
 
 /** The database can't be used by this version; the text says what to do. */
-export class MigrationFault extends Error {}
+export class MigrationError extends Error {}
 
 /** Any number: the lock under which one process migrates while the others wait; the queue makes its tables under it too. */
 const LOCK = 727_301_442;
@@ -13,7 +13,7 @@ const LOCK = 727_301_442;
 function migrationsFolder(): string {
 	const folder = join(process.cwd(), 'drizzle');
 	if (!existsSync(join(folder, 'meta', '_journal.json')))
-		throw new MigrationFault('The folder "drizzle" is missing: start the program in its own folder.');
+		throw new MigrationError('The folder "drizzle" is missing: start the program in its own folder.');
 	return folder;
 }
 
@@ -43,7 +43,7 @@ function allSteps(): Step[] {
 const newestStep = () => Math.max(...allSteps().map(({ when }) => when));
 
 /** Names of the steps that a database has still to go. */
-export async function pendingSteps(url: string): Promise<string[]> {
+export async function pendingMigrations(url: string): Promise<string[]> {
 	const pool = new pg.Pool({ connectionString: url, max: 1 });
 	const client = await pool.connect();
 	try {
@@ -63,15 +63,15 @@ const NEWER =
 /**
  * Refuses a database of another version; changing it is a command of its own, by a role of its own.
  *
- * @throws MigrationFault that says what to do
+ * @throws MigrationError that says what to do
  */
-export async function needThisVersion(pool: pg.Pool): Promise<void> {
+export async function requireSchemaVersion(pool: pg.Pool): Promise<void> {
 	const client = await pool.connect();
 	try {
 		const applied = await newestApplied(client);
-		if (applied > newestStep()) throw new MigrationFault(NEWER);
+		if (applied > newestStep()) throw new MigrationError(NEWER);
 		if (applied < newestStep())
-			throw new MigrationFault(
+			throw new MigrationError(
 				'The database is of an older version, or empty: run "npm run app -- migrate" first, then start again.'
 			);
 	} finally {
@@ -86,14 +86,14 @@ export async function needThisVersion(pool: pg.Pool): Promise<void> {
 export async function migrateDatabase(pool: pg.Pool): Promise<void> {
 	const folder = migrationsFolder();
 	const newest = newestStep();
-	await aloneInDatabase(pool, async (client) => {
-		if ((await newestApplied(client)) > newest) throw new MigrationFault(NEWER);
+	await withDatabaseLock(pool, async (client) => {
+		if ((await newestApplied(client)) > newest) throw new MigrationError(NEWER);
 		await migrate(drizzle(client), { migrationsFolder: folder });
 	});
 }
 
 /** Runs work while no other process of the application does such work on this database: others wait for their turn. */
-export async function aloneInDatabase<T>(
+export async function withDatabaseLock<T>(
 	pool: pg.Pool,
 	work: (client: pg.PoolClient) => Promise<T>
 ): Promise<T> {

@@ -1,15 +1,15 @@
 import pg from 'pg';
-import { aloneInDatabase, migrateDatabase } from './migrate';
+import { withDatabaseLock, migrateDatabase } from './migrate';
 
 /** Tables of which no line is changed or taken out once it is written. */
 const WRITTEN_ONCE = ['audit_lines', 'audit_seals', 'audit_checks'] as const;
 
 const quoted = (name: string) => `"${name.replaceAll('"', '""')}"`;
 
-/** Lets a role work with what is in the tables, and only add to the record. Said anew with each migration: a version may have more tables. */
+/** Lets a role work with what is in the tables, and only add to the record. Said again with each migration: a version may have more tables. */
 export async function grantTo(pool: pg.Pool, role: string): Promise<void> {
 	const to = quoted(role);
-	await aloneInDatabase(pool, async (client) => {
+	await withDatabaseLock(pool, async (client) => {
 		await client.query(`grant usage on schema public to ${to}`);
 		await client.query(`grant select, insert, update, delete on all tables in schema public to ${to}`);
 		await client.query(`grant usage on schema drizzle to ${to}`);

@@ -7,7 +7,7 @@ import type { Db } from './client';
 const MOST_TRIES = 5;
 
 /** PostgreSQL: a deadlock, or a conflict of two that would both have been right alone (SQLSTATE class 40). */
-export function isWorthAnotherTry(error: unknown): boolean {
+export function isRetryable(error: unknown): boolean {
 	const codes = [error, (error as { cause?: unknown } | null)?.cause].map(
 		(e) => (e as { code?: unknown } | null)?.code
 	);
@@ -24,7 +24,7 @@ export async function inTransaction<T>(db: Db, work: (tx: Db) => Promise<T>): Pr
 		try {
 			return await db.transaction(work);
 		} catch (error) {
-			if (tries >= MOST_TRIES || !isWorthAnotherTry(error)) throw error;
+			if (tries >= MOST_TRIES || !isRetryable(error)) throw error;
 			log({ level: 'warn', event: 'transaction-again', tries });
 		}
 	}

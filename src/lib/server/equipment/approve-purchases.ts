@@ -3,14 +3,14 @@ import type { PurchaseId } from '../../core/plan';
 import { equipmentLetter } from '../../messages/letters';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { deskAct, keyFor } from '../acts/desk-act';
+import { runDeskAct, idempotencyKeyFor } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { answeredOf } from '../check-ins/answer-check-in';
+import { checkInAnswersOf } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import type { Planning } from '../planning/planning';
-import { writeByLink } from '../post/write-by-link';
+import { DomainError } from '../domain-error';
+import type { Planner } from '../planning/planning';
+import { queueLinkEmail } from '../email/queue-link-email';
 import { planBudget, type BudgetFilter } from './plan-budget';
 
 const { equipmentRequests } = schema;
@@ -28,21 +28,21 @@ export interface Approval extends BudgetFilter {
  * person gets a letter that there is news. What is bought is worked out again here, never taken from the page.
  *
  * @returns how many people it was done for
- * @throws Fault `conflict` where it would not be the same any more
+ * @throws DomainError `conflict` where it would not be the same any more
  */
 export async function approvePurchases(
 	db: Db,
-	planning: Planning,
+	planning: Planner,
 	actor: Actor,
 	{ people, key, ...budget }: Approval,
 	now: Date
 ): Promise<number> {
 	requirePermission(actor, 'equipment:decide');
-	if (people.length === 0) throw new Fault('invalid', 'tickSomebody', '/people');
+	if (people.length === 0) throw new DomainError('invalid', 'tickSomebody', '/people');
 	const { plan, unread } = await planBudget(db, planning, actor, budget);
 	if (unread) throw unread;
 	const chosen = (plan?.lines ?? []).filter(({ personId }) => people.includes(personId));
-	if (chosen.length !== new Set(people).size) throw new Fault('conflict', 'budgetChanged');
+	if (chosen.length !== new Set(people).size) throw new DomainError('conflict', 'budgetChanged');
 	await inTransaction(db, async (tx) => {
 		// In one order, so that two of these at once wait for each other and never in a ring.
 		for (const one of [...chosen].sort((a, b) => a.personId.localeCompare(b.personId)))
@@ -59,15 +59,15 @@ async function approveFor(
 	now: Date
 ): Promise<void> {
 	const act = {
-		key: keyFor(batch, personId),
+		key: idempotencyKeyFor(batch, personId),
 		batch,
 		personId,
 		version: null,
 		kind: 'equipment-decided' as const
 	};
-	await deskAct(db, actor, act, now, async ({ tx, rows, person }) => {
-		const answered = await answeredOf(tx, personId);
-		if (!answered) throw new Fault('conflict', 'cornerUnknown');
+	await runDeskAct(db, actor, act, now, async ({ tx, rows, person }) => {
+		const answered = await checkInAnswersOf(tx, personId);
+		if (!answered) throw new DomainError('conflict', 'cornerUnknown');
 		const known = await tx
 			.select()
 			.from(equipmentRequests)
@@ -84,7 +84,7 @@ async function approveFor(
 				);
 			else
 				await rows.insert(equipmentRequests, {
-					id: keyFor(`${batch} ${thing}`, personId),
+					id: idempotencyKeyFor(`${batch} ${thing}`, personId),
 					assessmentId: answered,
 					purchase: thing,
 					askedAt: now,
@@ -94,6 +94,6 @@ async function approveFor(
 			const detail = { purchase: thing, to: 'approved' };
 			await writeAuditLine(tx, actor, { at: now, act: 'equipment-decided', personId, detail });
 		}
-		await writeByLink(tx, person, { page: '/messages', ...equipmentLetter({ name: person.name }) }, now);
+		await queueLinkEmail(tx, person, { page: '/messages', ...equipmentLetter({ name: person.name }) }, now);
 	});
 }

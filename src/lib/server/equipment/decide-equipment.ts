@@ -1,26 +1,26 @@
 import { and, desc, eq } from 'drizzle-orm';
 import { addWorkingDays } from '../../core/calendar';
-import { canBeLent, NEXT_STATES, type RequestState } from '../../core/equipment';
+import { canBeLent, REQUEST_TRANSITIONS, type RequestState } from '../../core/equipment';
 import { equipmentLetter } from '../../messages/letters';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { deskAct, type ActTools } from '../acts/desk-act';
+import { runDeskAct, type DeskActContext } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { writeByLink } from '../post/write-by-link';
-import { centsOf } from '../workforce/prices';
-import { moveStore } from './store';
-import { putLook } from '../follow-ups/put-look';
+import { DomainError } from '../domain-error';
+import { queueLinkEmail } from '../email/queue-link-email';
+import { parseCents } from '../workforce/prices';
+import { changeStock } from './store';
+import { setManualFollowUp } from '../follow-ups/manual-follow-up';
 
 const { assessments, equipmentRequests } = schema;
 
-/** Working days after a thing has arrived until the corner is looked at again: time to set it up. Ours. */
+/** Working days after a thing has arrived until the corner is looked at again: time to set it up. Our assumption. */
 const DAYS_TO_SET_UP = 5;
 
 /** A decision on a request, as its page asked for it. */
-export interface Decision {
+export interface EquipmentDecision {
 	readonly requestId: string;
 	readonly to: RequestState;
 	/** Why it is declined. */
@@ -43,7 +43,12 @@ export interface Decision {
  * word of what it is. When a thing has arrived, a look at the corner with
  * it is set for a working week later, unless one is due sooner.
  */
-export async function decideEquipment(db: Db, actor: Actor, input: Decision, now: Date): Promise<void> {
+export async function decideEquipment(
+	db: Db,
+	actor: Actor,
+	input: EquipmentDecision,
+	now: Date
+): Promise<void> {
 	requirePermission(actor, 'equipment:decide');
 	await inTransaction(db, async (tx) => {
 		const [whose] = await tx
@@ -51,19 +56,19 @@ export async function decideEquipment(db: Db, actor: Actor, input: Decision, now
 			.from(equipmentRequests)
 			.innerJoin(assessments, eq(assessments.id, equipmentRequests.assessmentId))
 			.where(eq(equipmentRequests.id, input.requestId));
-		if (!whose) throw new Fault('not-found', 'noRequest');
+		if (!whose) throw new DomainError('not-found', 'noRequest');
 		const act = {
 			key: input.key,
 			personId: whose.personId,
 			version: null,
 			kind: 'equipment-decided' as const
 		};
-		await deskAct(tx, actor, act, now, (tools) => decideWithin(tools, actor, input, now));
+		await runDeskAct(tx, actor, act, now, (tools) => decideWithin(tools, actor, input, now));
 	});
 }
 
-function orderOf({ supplier, number, cost, currency }: NonNullable<Decision['order']>) {
-	const costCents = centsOf(cost);
+function orderOf({ supplier, number, cost, currency }: NonNullable<EquipmentDecision['order']>) {
+	const costCents = parseCents(cost);
 	return {
 		supplier: supplier.trim(),
 		orderNumber: number.trim(),
@@ -73,22 +78,22 @@ function orderOf({ supplier, number, cost, currency }: NonNullable<Decision['ord
 }
 
 async function decideWithin(
-	{ tx, rows, person }: ActTools,
+	{ tx, rows, person }: DeskActContext,
 	actor: Actor,
-	input: Decision,
+	input: EquipmentDecision,
 	now: Date
 ): Promise<void> {
 	const [request] = await tx
 		.select()
 		.from(equipmentRequests)
 		.where(eq(equipmentRequests.id, input.requestId));
-	if (!request) throw new Fault('not-found', 'noRequest');
-	if (request.version !== input.version || !NEXT_STATES[request.state].includes(input.to))
-		throw new Fault('conflict', 'decidedMeanwhile');
+	if (!request) throw new DomainError('not-found', 'noRequest');
+	if (request.version !== input.version || !REQUEST_TRANSITIONS[request.state].includes(input.to))
+		throw new DomainError('conflict', 'decidedMeanwhile');
 	if (input.lent && !(input.to === 'sent' && canBeLent(request.state)))
-		throw new Fault('conflict', 'orderedAlready');
+		throw new DomainError('conflict', 'orderedAlready');
 	const reason = input.reason.trim();
-	if (input.to === 'declined' && reason === '') throw new Fault('invalid', 'sayWhyDeclined', '/reason');
+	if (input.to === 'declined' && reason === '') throw new DomainError('invalid', 'sayWhyDeclined', '/reason');
 	await rows.update(
 		equipmentRequests,
 		{
@@ -101,16 +106,16 @@ async function decideWithin(
 		},
 		eq(equipmentRequests.id, request.id)
 	);
-	if (input.lent) await moveStore(tx, rows, request.purchase, -1);
+	if (input.lent) await changeStock(tx, rows, request.purchase, -1);
 	// What comes back is there to be lent again, wherever it came from.
-	if (input.to === 'returned') await moveStore(tx, rows, request.purchase, 1);
+	if (input.to === 'returned') await changeStock(tx, rows, request.purchase, 1);
 	if (input.to === 'arrived') {
 		const { dayOf, calendar } = person.place;
 		const due = addWorkingDays(dayOf(now), DAYS_TO_SET_UP, calendar);
 		const look = { personId: person.id, due, reason: 'Equipment has arrived: look at the corner again' };
-		await putLook(rows, tx, look, now);
+		await setManualFollowUp(rows, tx, look, now);
 	}
-	await writeByLink(tx, person, { page: '/messages', ...equipmentLetter({ name: person.name }) }, now);
+	await queueLinkEmail(tx, person, { page: '/messages', ...equipmentLetter({ name: person.name }) }, now);
 	const detail = { purchase: request.purchase, to: input.to };
 	await writeAuditLine(tx, actor, { at: now, act: 'equipment-decided', personId: person.id, detail });
 }

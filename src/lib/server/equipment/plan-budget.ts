@@ -1,16 +1,16 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
 import { readPurchases, type StoredPurchase } from '../../core/advice';
 import { thingsAtHome } from '../../core/answers';
-import type { Bought, InNeed } from '../../core/budget';
-import { UNDER_WAY, type AskedThing, type RequestState } from '../../core/equipment';
+import type { AllocatedPurchase, PersonInNeed } from '../../core/budget';
+import { PENDING_REQUEST_STATES, type RequestableItem, type RequestState } from '../../core/equipment';
 import { PURCHASES, type PurchaseId } from '../../core/plan';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import type { Planning } from '../planning/planning';
-import { centsOf, readPrices } from '../workforce/prices';
-import { readStore } from './store';
+import { DomainError } from '../domain-error';
+import type { Planner } from '../planning/planning';
+import { parseCents, readPrices } from '../workforce/prices';
+import { readStock } from './store';
 
 const { assessments, equipmentRequests, observations, people, plans } = schema;
 
@@ -18,7 +18,7 @@ const { assessments, equipmentRequests, observations, people, plans } = schema;
 const STEP_CENTS = 10_000;
 
 /** People who get something that are shown, and that one act reaches. */
-export const MOST_SHOWN = 200;
+export const MAX_PEOPLE_SHOWN = 200;
 
 /** What a budget is asked for. */
 export interface BudgetFilter {
@@ -34,17 +34,20 @@ export function budgetFilterOf(query: URLSearchParams): BudgetFilter {
 	return { money: field('money'), team: field('team') };
 }
 
-/** What was asked for at the corner that somebody was judged by last. */
-type Asked = readonly { readonly purchase: AskedThing; readonly state: RequestState }[];
+/** What was asked for at the corner that someone was judged by last. */
+type Asked = readonly { readonly purchase: RequestableItem; readonly state: RequestState }[];
 
-/** Somebody whose corner stays open for want of something that is sold. */
-interface Candidate extends InNeed {
+/** Someone whose corner stays open for want of something that is sold. */
+interface Candidate extends PersonInNeed {
 	readonly name: string;
 	readonly team: string;
 }
 
-/** Once somebody decided on it, or it is there, the money is spent: who waits for one thing is looked at again when it has come. */
-const SPENT: readonly RequestState[] = [...UNDER_WAY.filter((state) => state !== 'asked'), 'arrived'];
+/** Once someone decided on it, or it is there, the money is spent: who waits for one thing is looked at again when it has come. */
+const SPENT: readonly RequestState[] = [
+	...PENDING_REQUEST_STATES.filter((state) => state !== 'asked'),
+	'arrived'
+];
 
 /**
  * Who stays in need of something that is sold, and how many of them wait for a thing already.
@@ -110,7 +113,7 @@ async function inNeed(db: Db, team: string): Promise<{ people: Candidate[]; wait
 }
 
 /** How many of each thing some purchases are, in the order of {@link PURCHASES}. */
-function counted(bought: readonly Bought[]): { thing: PurchaseId; n: number }[] {
+function counted(bought: readonly AllocatedPurchase[]): { thing: PurchaseId; n: number }[] {
 	return PURCHASES.map((thing) => ({
 		thing,
 		n: bought.filter(({ things }) => things.includes(thing)).length
@@ -118,19 +121,19 @@ function counted(bought: readonly Bought[]): { thing: PurchaseId; n: number }[] 
 }
 
 /** Money as it was typed: whole cents, null where nothing was, and why it can't be read. */
-function moneyIn(typed: string): { cents: number | null; unread: Fault | null } {
+function moneyIn(typed: string): { cents: number | null; unread: DomainError | null } {
 	try {
-		return { cents: centsOf(typed), unread: null };
+		return { cents: parseCents(typed), unread: null };
 	} catch (thrown) {
-		if (thrown instanceof Fault) return { cents: null, unread: thrown };
+		if (thrown instanceof DomainError) return { cents: null, unread: thrown };
 		throw thrown;
 	}
 }
 
 /** The purchases that close most for a budget, with whom they are for; solved in a thread of its own. Says why where its money can't be read. */
-export async function planBudget(db: Db, planning: Planning, actor: Actor, { money, team }: BudgetFilter) {
+export async function planBudget(db: Db, planning: Planner, actor: Actor, { money, team }: BudgetFilter) {
 	requirePermission(actor, 'equipment:read');
-	const [prices, store] = await Promise.all([readPrices(db), readStore(db)]);
+	const [prices, store] = await Promise.all([readPrices(db), readStock(db)]);
 	const currency = prices[0]?.currency ?? null;
 	const { cents, unread } = moneyIn(money);
 	if (cents === null || currency === null) return { currency, unread, plan: null };
@@ -163,7 +166,7 @@ export async function planBudget(db: Db, planning: Planning, actor: Actor, { mon
 			spent: best.cents,
 			closes: best.closes,
 			people: lines.length,
-			lines: lines.slice(0, MOST_SHOWN),
+			lines: lines.slice(0, MAX_PEOPLE_SHOWN),
 			things: counted(best.bought).map((one) => ({
 				...one,
 				each: question.prices.get(one.thing) ?? 0,

@@ -1,17 +1,17 @@
 import { asc, eq, sql } from 'drizzle-orm';
-import type { AskedThing } from '../../core/equipment';
+import type { RequestableItem } from '../../core/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import type { ChangedRows } from '../acts/changed-rows';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 
 const { equipmentStore } = schema;
 
 /** What lies in the store; a dozen rows at most. */
-export function readStore(db: Db) {
+export function readStock(db: Db) {
 	return db
 		.select({ thing: equipmentStore.thing, onHand: equipmentStore.onHand, version: equipmentStore.version })
 		.from(equipmentStore)
@@ -19,10 +19,10 @@ export function readStore(db: Db) {
 }
 
 /** Says how many of a thing lie in the store, as they were counted. @param version what was seen; 0 where none was counted yet */
-export async function countStore(
+export async function setStock(
 	db: Db,
 	actor: Actor,
-	{ thing, onHand, version }: { thing: AskedThing; onHand: number; version: number },
+	{ thing, onHand, version }: { thing: RequestableItem; onHand: number; version: number },
 	now: Date
 ): Promise<void> {
 	requirePermission(actor, 'equipment:decide');
@@ -32,7 +32,7 @@ export async function countStore(
 			.from(equipmentStore)
 			.where(eq(equipmentStore.thing, thing))
 			.for('update');
-		if ((known?.version ?? 0) !== version) throw new Fault('conflict', 'storeChanged');
+		if ((known?.version ?? 0) !== version) throw new DomainError('conflict', 'storeChanged');
 		await tx
 			.insert(equipmentStore)
 			.values({ thing, onHand })
@@ -45,9 +45,14 @@ export async function countStore(
 }
 
 /** Takes one out of the store, or puts one back, within the act that does so. */
-export async function moveStore(tx: Db, rows: ChangedRows, thing: AskedThing, by: 1 | -1): Promise<void> {
+export async function changeStock(
+	tx: Db,
+	rows: ChangedRows,
+	thing: RequestableItem,
+	by: 1 | -1
+): Promise<void> {
 	const [known] = await tx.select().from(equipmentStore).where(eq(equipmentStore.thing, thing)).for('update');
-	if (by < 0 && (known?.onHand ?? 0) === 0) throw new Fault('conflict', 'storeEmpty');
+	if (by < 0 && (known?.onHand ?? 0) === 0) throw new DomainError('conflict', 'storeEmpty');
 	if (known)
 		await rows.update(
 			equipmentStore,

@@ -1,40 +1,40 @@
 import { eq, sql } from 'drizzle-orm';
-import { CLOSABLE } from '../../core/judgement';
+import { CLOSABLE } from '../../core/case-assessment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { newestJudgement } from '../judgements/newest-judgement';
-import { needPerson } from '../people/lock-person';
+import { DomainError } from '../domain-error';
+import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
+import { requirePerson } from '../people/lock-person';
 import { countRows, ownRows } from './own-rows';
 
 const { auditLines, people, savedFilters } = schema;
 
-/** Why somebody is erased. */
-export const ERASING_REASONS = ['asked', 'retention', 'mistake'] as const;
+/** Why someone is erased. */
+export const ERASURE_REASONS = ['asked', 'retention', 'mistake'] as const;
 
-/** Why somebody is gone: chosen by a person or the policy, or erased before and brought back by a backup. */
-type ErasedWhy = (typeof ERASING_REASONS)[number] | 'restore';
+/** Why someone is gone: chosen by a person or the policy, or erased before and brought back by a backup. */
+type ErasedWhy = (typeof ERASURE_REASONS)[number] | 'restore';
 
-/** One of {@link ERASING_REASONS}. */
-export type ErasingReason = (typeof ERASING_REASONS)[number];
+/** One of {@link ERASURE_REASONS}. */
+export type ErasureReason = (typeof ERASURE_REASONS)[number];
 
 /** Whether a sign or a complaint waits for an outcome: nobody is erased while it does. */
 async function isWaitedFor(db: Db, personId: string): Promise<boolean> {
-	const open = (await newestJudgement(db, personId))?.reasons ?? [];
+	const open = (await newestAssessmentResult(db, personId))?.reasons ?? [];
 	return open.some(({ sign, code }) => sign !== undefined || CLOSABLE.some((one) => one === code));
 }
 
-/** What would go, and what would stay, if somebody were erased. */
-export async function previewErasing(db: Db, actor: Actor, personId: string) {
+/** What would go, and what would stay, if someone were erased. */
+export async function previewErasure(db: Db, actor: Actor, personId: string) {
 	requirePermission(actor, 'people:erase');
 	const [person] = await db
 		.select({ id: people.id, name: people.name, email: people.email })
 		.from(people)
 		.where(eq(people.id, personId));
-	if (!person) throw new Fault('not-found', 'noPerson');
+	if (!person) throw new DomainError('not-found', 'noPerson');
 	return {
 		person,
 		goes: await countRows(db, personId),
@@ -47,7 +47,7 @@ export async function previewErasing(db: Db, actor: Actor, personId: string) {
  * Erases one person: everything that is known of them goes, with searches that were kept under their name. What stays is the record, under
  * a number that no longer leads to anyone, and figures of many in reports that were made. Can't be taken back.
  *
- * @throws Fault `conflict` where a warning sign waits for an outcome
+ * @throws DomainError `conflict` where a warning sign waits for an outcome
  */
 export async function erasePerson(
 	db: Db,
@@ -59,11 +59,11 @@ export async function erasePerson(
 	if (actor.kind !== 'system') requirePermission(actor, 'people:erase');
 	const { personId, why } = input;
 	await inTransaction(db, async (tx) => {
-		const person = await needPerson(tx, personId);
+		const person = await requirePerson(tx, personId);
 		// Who was erased before had no outcome to wait for, or has had it since the backup.
 		if (why !== 'restore' && (await isWaitedFor(tx, personId)))
-			throw new Fault('conflict', 'outcomeBeforeErasing');
-		// A search that somebody kept may hold a name or an address.
+			throw new DomainError('conflict', 'outcomeBeforeErasing');
+		// A search that someone kept may hold a name or an address.
 		const kept = sql`lower(replace(${savedFilters.query}, '+', '%20') || ' ' || ${savedFilters.name})`;
 		for (const text of [person.name, person.email].map((one) => one.toLowerCase()))
 			for (const form of [text, encodeURIComponent(text).toLowerCase()])
@@ -73,11 +73,11 @@ export async function erasePerson(
 	});
 }
 
-/** Everything that is known of one person, for them to have. @throws Fault `not-found` where there is no such person */
-export async function everythingOf(db: Db, actor: Actor, personId: string, now: Date) {
+/** Everything that is known of one person, for them to have. @throws DomainError `not-found` where there is no such person */
+export async function erasedRowsOf(db: Db, actor: Actor, personId: string, now: Date) {
 	requirePermission(actor, 'people:erase');
 	const rows = await ownRows(db, personId);
-	if (!rows) throw new Fault('not-found', 'noPerson');
+	if (!rows) throw new DomainError('not-found', 'noPerson');
 	await writeAuditLine(db, actor, { at: now, act: 'person-data-exported', personId });
 	return { format: 'easy-corner.everything/1', at: now, ...rows };
 }

@@ -20,7 +20,7 @@ const LOCK = 727_301_445;
 const UUID = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
 
 /** A line of the file that can't be read; the text says which. */
-export class ErasuresFault extends Error {}
+export class ErasuresFileError extends Error {}
 
 function lineOf(text: string, n: number): ErasureLine {
 	try {
@@ -34,10 +34,12 @@ function lineOf(text: string, n: number): ErasureLine {
 	} catch {
 		// Said below, with its number.
 	}
-	throw new ErasuresFault(`Line ${n} of the file of erasures can’t be read: put it right, or take it out.`);
+	throw new ErasuresFileError(
+		`Line ${n} of the file of erasures can’t be read: put it right, or take it out.`
+	);
 }
 
-/** The lines of the file, the oldest first; none where there is no file yet. @throws ErasuresFault for a line that can't be read */
+/** The lines of the file, the oldest first; none where there is no file yet. @throws ErasuresFileError for a line that can't be read */
 export async function readErasures(file: string): Promise<ErasureLine[]> {
 	if (!existsSync(file)) return [];
 	const lines = (await readFile(file, 'utf8')).split('\n');
@@ -45,7 +47,7 @@ export async function readErasures(file: string): Promise<ErasureLine[]> {
 }
 
 /** Adds lines, and waits until they are on the disk. Nobody else may read the file. */
-export async function addErasures(file: string, lines: readonly ErasureLine[]): Promise<void> {
+export async function appendErasures(file: string, lines: readonly ErasureLine[]): Promise<void> {
 	const handle = await open(file, 'a', 0o600);
 	try {
 		await handle.appendFile(lines.map((line) => `${JSON.stringify(line)}\n`).join(''));
@@ -63,7 +65,7 @@ export async function addErasures(file: string, lines: readonly ErasureLine[]): 
  *
  * @returns how many were added
  */
-export function noteErasures(db: Db, file: string): Promise<number> {
+export function writeErasures(db: Db, file: string): Promise<number> {
 	return db.transaction(async (tx) => {
 		await tx.execute(sql`select pg_advisory_xact_lock(${LOCK})`);
 		const last = (await readErasures(file)).at(-1)?.line ?? '0';
@@ -77,7 +79,7 @@ export function noteErasures(db: Db, file: string): Promise<number> {
 			line: id.toString(),
 			person: personId
 		}));
-		if (lines.length > 0) await addErasures(file, lines);
+		if (lines.length > 0) await appendErasures(file, lines);
 		return lines.length;
 	});
 }

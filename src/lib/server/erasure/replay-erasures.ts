@@ -1,12 +1,12 @@
 import { eq, inArray, max } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { erasePerson } from './erase-person';
-import { addErasures, readErasures, type ErasureLine } from './erasures-file';
+import { appendErasures, readErasures, type ErasureLine } from './erasures-file';
 
 const { auditLines, people, restoreState } = schema;
 
 /** The database came out of a backup, and who was erased since may be in it; the text says what to do. */
-export class RestoreFault extends Error {}
+export class RestoreError extends Error {}
 
 /** People looked for at once. */
 const CHUNK = 5000;
@@ -36,22 +36,22 @@ async function erasedAndBack(db: Db, lines: readonly ErasureLine[]): Promise<str
  * Refuses to open the door on a database that holds people who were erased.
  *
  * @param file of erasures; empty where none is kept
- * @throws RestoreFault that says what to do
+ * @throws RestoreError that says what to do
  */
-export async function needErasuresReplayed(db: Db, file: string): Promise<void> {
+export async function requireErasuresReplayed(db: Db, file: string): Promise<void> {
 	const lines = file === '' ? [] : await readErasures(file);
 	const back = await erasedAndBack(db, lines);
 	const [state] = await db.select().from(restoreState);
 	const isNoted = Boolean(state?.restoredAt) && !state?.replayedAt;
-	// Also one that somebody restored by hand: its audit log ends before the file does.
+	// Also one that someone restored by hand: its audit log ends before the file does.
 	if (back.length === 0 && !isNoted && !(await isBehind(db, lines))) return;
-	throw new RestoreFault(
+	throw new RestoreError(
 		`This database was restored from a backup${back.length > 0 ? `, and holds ${back.length === 1 ? 'somebody who was' : `${back.length} people who were`} erased since` : ''}: run "npm run app -- replay-erasures FILE" first, then start again.`
 	);
 }
 
 /** Notes that the database came out of a backup: its door stays closed until erasures were replayed. */
-export async function noteRestore(db: Db, now: Date): Promise<void> {
+export async function recordRestore(db: Db, now: Date): Promise<void> {
 	const values = { restoredAt: now, replayedAt: null };
 	await db
 		.insert(restoreState)
@@ -64,7 +64,7 @@ export async function noteRestore(db: Db, now: Date): Promise<void> {
  * erased all the same. Can be run again.
  *
  * @returns how many were erased
- * @throws ErasuresFault for a line that can't be read
+ * @throws ErasuresFileError for a line that can't be read
  */
 export async function replayErasures(db: Db, file: string, now: Date): Promise<number> {
 	const back = await erasedAndBack(db, await readErasures(file));
@@ -73,8 +73,8 @@ export async function replayErasures(db: Db, file: string, now: Date): Promise<n
 		.select({ id: max(auditLines.id) })
 		.from(auditLines)
 		.where(eq(auditLines.act, 'person-erased'));
-	// The numbers of lines begin anew where the backup ended: the file goes on from there.
-	await addErasures(file, [{ at: now.toISOString(), line: String(newest?.id ?? 0), person: null }]);
+	// The numbers of lines begin again where the backup ended: the file goes on from there.
+	await appendErasures(file, [{ at: now.toISOString(), line: String(newest?.id ?? 0), person: null }]);
 	await db
 		.insert(restoreState)
 		.values({ id: 1, replayedAt: now })

@@ -1,12 +1,12 @@
 import { and, asc, eq, isNotNull, lt, notInArray, or, sql } from 'drizzle-orm';
-import { daysBefore, RETENTION_YEARS, type Retention } from '../../core/retention';
+import { retentionCutoffs, RETENTION_YEARS, type Retention } from '../../core/retention';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
-import { isConnectionFault } from '../db/connection-fault';
-import { Fault } from '../fault';
+import { isConnectionError } from '../db/connection-error';
+import { DomainError } from '../domain-error';
 import { describeError, log } from '../log';
 import { erasePerson } from './erase-person';
 
@@ -24,7 +24,7 @@ export async function readRetention(db: Db): Promise<Retention & { readonly vers
 	return { yearsAfterLeaving, yearsAfterAnswer, version };
 }
 
-/** When somebody answered last; null where they never did. */
+/** When someone answered last; null where they never did. */
 const lastAnswer = sql<Date | null>`(
 	select max(a.answered_at) from ${assessments} a where a.person_id = ${people.id})`;
 
@@ -34,7 +34,7 @@ const lastAnswer = sql<Date | null>`(
  * Cost: all people once, with a look-up of their answers each: half a second at a hundred thousand; asked once a day and on its page.
  */
 async function over(db: Db, policy: Retention, today: string, limit: number, but: readonly string[] = []) {
-	const { left, answered } = daysBefore(policy, today);
+	const { left, answered } = retentionCutoffs(policy, today);
 	const rules = [
 		...(left === null
 			? []
@@ -69,7 +69,7 @@ function yearsIn(typed: string, at: string): number | null {
 	const years = Number(typed);
 	const [least, most] = RETENTION_YEARS;
 	if (!Number.isInteger(years) || years < least || years > most)
-		throw new Fault('invalid', { code: 'yearsOfRetention', facts: { least, most } }, at);
+		throw new DomainError('invalid', { code: 'yearsOfRetention', facts: { least, most } }, at);
 	return years;
 }
 
@@ -94,7 +94,7 @@ export async function setRetention(
 			.set({ ...policy, version: version + 1 })
 			.where(and(eq(retention.id, 1), eq(retention.version, version)))
 			.returning({ id: retention.id });
-		if (changed.length === 0) throw new Fault('conflict', 'retentionChanged');
+		if (changed.length === 0) throw new DomainError('conflict', 'retentionChanged');
 		const detail = { leaving: policy.yearsAfterLeaving ?? 0, answer: policy.yearsAfterAnswer ?? 0 };
 		await writeAuditLine(tx, actor, { at: now, act: 'retention-set', detail });
 	});
@@ -103,7 +103,7 @@ export async function setRetention(
 /** A longer gap between two looks is a program that stood still, or a clock that was put forward. */
 const LONGEST_GAP_MS = 2 * DAY_MS;
 
-/** So long the clock has to go on without a jump before anybody is erased by it: time for somebody to see that it is wrong. Ours. */
+/** So long the clock has to go on without a jump before anybody is erased by it: time for someone to see that it is wrong. Our assumption. */
 const TRIAL_MS = 7 * DAY_MS;
 
 /** Notes that it was looked. @returns whether the clock has gone on without a jump for long enough to erase by it */
@@ -124,7 +124,7 @@ async function isClockSteady(db: Db, now: Date): Promise<boolean> {
  *
  * @returns how many were erased
  */
-export async function keepRetention(db: Db, now: Date, zone: string): Promise<number> {
+export async function applyRetention(db: Db, now: Date, zone: string): Promise<number> {
 	if (!(await isClockSteady(db, now))) return 0;
 	const policy = await readRetention(db);
 	const waiting: string[] = [];
@@ -137,9 +137,9 @@ export async function keepRetention(db: Db, now: Date, zone: string): Promise<nu
 				await erasePerson(db, { kind: 'system' }, { personId: id, why: 'retention' }, now);
 				erased += 1;
 			} catch (thrown) {
-				if (isConnectionFault(thrown)) throw thrown;
+				if (isConnectionError(thrown)) throw thrown;
 				// Whoever can't be erased waits for the next hour, and holds up nobody.
-				if (!(thrown instanceof Fault))
+				if (!(thrown instanceof DomainError))
 					log({ level: 'error', event: 'retention-person', ...describeError(thrown) });
 				waiting.push(id);
 			}

@@ -1,19 +1,19 @@
 import { FINDING_IDS, type FindingId } from '../../core/checklist';
-import { findingStates, type FindingTicks } from '../../core/judgement';
+import { findingStates, type FindingTicks } from '../../core/case-assessment';
 import type { Db } from '../db/client';
-import { readFile, type ReadFile } from '../judgements/read-file';
-import { lookAtPerson } from '../people/lock-person';
+import { loadCaseRecord, type LoadedCaseRecord } from '../case-assessments/load-case-record';
+import { readPersonPlace } from '../people/lock-person';
 
 /** What became of each finding of the newest answers. */
-export function ticksOfFindings({ file }: Pick<ReadFile, 'file'>): FindingTicks {
+export function findingTicksOf({ file }: Pick<LoadedCaseRecord, 'file'>): FindingTicks {
 	return Object.fromEntries(findingStates(file).map(({ id, how }) => [id, how]));
 }
 
 /** Findings that a person has put right: whether each still is, is what a check-in asks. */
 export async function findingsAskedAbout(db: Db, personId: string, now: Date): Promise<FindingId[]> {
-	const person = await lookAtPerson(db, personId);
+	const person = await readPersonPlace(db, personId);
 	if (!person) return [];
-	const { file } = await readFile(db, person, now);
+	const { file } = await loadCaseRecord(db, person, now);
 	const done = findingStates(file).filter(({ how }) => how === 'done');
 	return FINDING_IDS.filter((id) => done.some((one) => one.id === id));
 }

@@ -1,14 +1,14 @@
 import { and, eq } from 'drizzle-orm';
 import type { FindingId } from '../../core/checklist';
-import { newestAnswers, type TickWay } from '../../core/judgement';
-import { needAnswered, type OpenAssessment } from '../assessments/open-assessment';
+import { newestAnswers, type FindingTick } from '../../core/case-assessment';
+import { requireAnswered, type OpenAssessment } from '../assessments/open-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { answeredOf } from '../check-ins/answer-check-in';
+import { checkInAnswersOf } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { judgeAnew } from '../judgements/judge-anew';
-import { readFile } from '../judgements/read-file';
-import { needPerson } from '../people/lock-person';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { loadCaseRecord } from '../case-assessments/load-case-record';
+import { requirePerson } from '../people/lock-person';
 
 const { findingTicks } = schema;
 
@@ -19,15 +19,15 @@ const { findingTicks } = schema;
 export async function tickFinding(
 	db: Db,
 	open: OpenAssessment,
-	{ finding, how }: { readonly finding: FindingId; readonly how: TickWay | 'open' },
+	{ finding, how }: { readonly finding: FindingId; readonly how: FindingTick | 'open' },
 	now: Date
 ): Promise<void> {
-	needAnswered(open);
+	requireAnswered(open);
 	const { personId } = open.actor;
 	await inTransaction(db, async (tx) => {
-		const person = await needPerson(tx, personId);
-		const assessmentId = await answeredOf(tx, personId);
-		const { file } = await readFile(tx, person, now);
+		const person = await requirePerson(tx, personId);
+		const assessmentId = await checkInAnswersOf(tx, personId);
+		const { file } = await loadCaseRecord(tx, person, now);
 		const isShown = newestAnswers(file)?.findings?.some(({ id }) => id === finding) ?? false;
 		if (!assessmentId || !isShown) return;
 		if (how === 'open')
@@ -42,7 +42,7 @@ export async function tickFinding(
 					target: [findingTicks.assessmentId, findingTicks.finding],
 					set: { how, at: now }
 				});
-		await judgeAnew(tx, personId, now);
+		await reassessCase(tx, personId, now);
 		await writeAuditLine(tx, open.actor, {
 			at: now,
 			act: 'finding-ticked',

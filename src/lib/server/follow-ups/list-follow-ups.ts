@@ -13,7 +13,7 @@ import {
 	sql,
 	type SQL
 } from 'drizzle-orm';
-import { isWorkingDay, plausibleDay, type WorkCalendar } from '../../core/calendar';
+import { isWorkingDay, acceptedDay, type WorkCalendar } from '../../core/calendar';
 import { workCalendarOfPlace } from '../../core/calendar/public-holidays';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
@@ -70,19 +70,19 @@ function marked(lines: readonly FirstLine[]): FollowUpLine[] {
 			calendars.get(key) ??
 			workCalendarOfPlace({ country: line.country || null, region: line.region || null });
 		calendars.set(key, calendar);
-		const day = plausibleDay(line.due);
+		const day = acceptedDay(line.due);
 		return { ...line, isFree: day !== null && !isWorkingDay(day, calendar) };
 	});
 }
 
 /** Follow-ups of one day that are shown in the calendar; how many more there are is shown. */
-export const A_DAY = { month: 4, week: 16 } as const;
+export const MAX_SHOWN_PER_DAY = { month: 4, week: 16 } as const;
 
 /** Overdue follow-ups that are shown; the rest stands on the day sheet. */
 const MOST_OVERDUE = 24;
 
 /**
- * The first follow-ups of each day of a span: what somebody has set before what the policy asks by itself. One look into
+ * The first follow-ups of each day of a span: what someone has set before what the policy asks by itself. One look into
  * follow_ups_look_idx and one into follow_ups_due_idx a day.
  */
 async function firstOfEachDay(db: Db, from: string, until: string, aDay: number): Promise<FirstLine[]> {
@@ -109,7 +109,7 @@ async function firstOfEachDay(db: Db, from: string, until: string, aDay: number)
  * @param from first ISO date of the span; `until` is its last
  * @param aDay how many of a day are wanted; null for the first of the whole span
  */
-export async function followUpsIn(
+export async function followUpsBetween(
 	db: Db,
 	actor: Actor,
 	{ from, until, today, aDay = null }: { from: string; until: string; today: string; aDay?: number | null }
@@ -120,7 +120,7 @@ export async function followUpsIn(
 		gte(followUps.due, from < today ? today : from),
 		lte(followUps.due, until)
 	);
-	// What the policy asks by itself is written on its day: only a look that somebody set can be late.
+	// What the policy asks by itself is written on its day: only a look that someone set can be late.
 	const isOverdue = and(isNull(followUps.doneAt), eq(followUps.kind, 'look'), lt(followUps.due, today));
 	const [overdue, overdueTotal, lines, total] = await Promise.all([
 		firstLines(db, isOverdue, MOST_OVERDUE),
@@ -139,7 +139,7 @@ export async function followUpsIn(
 }
 
 /** How many follow-ups fall on each day of a span; an index-only count. */
-export async function loadOfDays(
+export async function followUpsPerDay(
 	db: Db,
 	actor: Actor,
 	{ from, until }: { from: string; until: string }
@@ -155,7 +155,7 @@ export async function loadOfDays(
 }
 
 /** The follow-ups of one person, the newest first: the chain of what was looked at and what came of it. */
-export function chainOf(db: Db, personId: string) {
+export function followUpHistory(db: Db, personId: string) {
 	return db
 		.select({
 			id: followUps.id,

@@ -3,14 +3,14 @@ import type { CivilDate } from '../../core/calendar';
 import type { FollowUpKind } from '../../core/triage';
 import { schema, type Db } from '../db/client';
 import type { HeldWhy } from '../db/schema/columns';
-import { mailDayAfter } from '../mail-brake/held';
+import { emailDueDayAfter } from '../email-hold/email-due-day';
 
 const { followUps } = schema;
 
 /** What is asked of a person by itself. */
 type AskedKind = Exclude<FollowUpKind, 'look'>;
 
-/** The day of the open follow-up of each kind, as it stands after somebody may have moved it; null where none is open. */
+/** The day of the open follow-up of each kind, as it stands after someone may have moved it; null where none is open. */
 export type PolicyDays = Record<FollowUpKind, string | null> & {
 	/** Those that a coordinator has to release first. */
 	readonly held: readonly AskedKind[];
@@ -19,7 +19,7 @@ export type PolicyDays = Record<FollowUpKind, string | null> & {
 /** The days that the policy gives to one person; null where it gives none. */
 export interface WantedDays {
 	readonly personId: string;
-	/** What they are worked out anew for, where neither people nor time have acted. */
+	/** What they are worked out again for, where neither people nor time have acted. */
 	readonly heldWhy: HeldWhy | null;
 	/** Above every version that a follow-up of theirs had. */
 	readonly nextVersion: number;
@@ -29,7 +29,7 @@ export interface WantedDays {
 /** A follow-up, as far as the days of the policy go. */
 type Row = Pick<
 	typeof followUps.$inferSelect,
-	'id' | 'personId' | 'kind' | 'due' | 'policyDay' | 'heldWhy' | 'createdAt' | 'doneAt'
+	'id' | 'personId' | 'kind' | 'due' | 'policyDay' | 'heldWhy' | 'heldBefore' | 'createdAt' | 'doneAt'
 >;
 
 /** What has to be written for one person. */
@@ -69,8 +69,12 @@ function changesOf(
 		const before = rows.filter((row) => row.kind === kind && row !== open);
 		if (!day || before.some(({ policyDay }) => policyDay === day)) continue;
 		days[kind] = day;
-		const last = { day: open?.policyDay ?? null, heldWhy: open?.heldWhy ?? null };
-		const mail = mailDayAfter(last, day, heldWhy);
+		const last = {
+			day: open?.policyDay ?? null,
+			heldWhy: open?.heldWhy ?? null,
+			heldBefore: open?.heldBefore ?? null
+		};
+		const mail = emailDueDayAfter(last, day, heldWhy);
 		if (mail.heldWhy) held.push(kind);
 		const after = before[0]?.id ?? null;
 		added.push({
@@ -79,6 +83,7 @@ function changesOf(
 			due: day,
 			policyDay: day,
 			heldWhy: mail.heldWhy,
+			heldBefore: mail.heldBefore,
 			version: nextVersion,
 			createdAt: now,
 			after
@@ -108,6 +113,7 @@ export async function syncPolicyDays(
 			due: followUps.due,
 			policyDay: followUps.policyDay,
 			heldWhy: followUps.heldWhy,
+			heldBefore: followUps.heldBefore,
 			createdAt: followUps.createdAt,
 			doneAt: followUps.doneAt
 		})

@@ -1,19 +1,19 @@
 import { and, eq, isNull } from 'drizzle-orm';
-import { isWorkingDay, plausibleDay } from '../../core/calendar';
+import { isWorkingDay, acceptedDay } from '../../core/calendar';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { deskAct, type ActInput } from '../acts/desk-act';
+import { runDeskAct, type DeskActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import type { FollowUpKind } from '../../core/triage';
-import { Fault } from '../fault';
-import { putLook } from './put-look';
+import { DomainError } from '../domain-error';
+import { setManualFollowUp } from './manual-follow-up';
 
 const { followUps } = schema;
 
 /** A follow-up as it is set. `seen` is the version of the follow-up that was looked at, 0 where none was open. */
-export interface FollowUpInput extends Pick<ActInput, 'key' | 'personId'> {
-	/** Which of a person's follow-ups; the policy's days can be moved, and only a look is set anew. */
+export interface FollowUpInput extends Pick<DeskActInput, 'key' | 'personId'> {
+	/** Which of a person's follow-ups; the policy's days can be moved, and only a look is set again. */
 	readonly kind: FollowUpKind;
 	/** ISO date. */
 	readonly due: string;
@@ -43,20 +43,20 @@ export async function setFollowUp(
 ): Promise<{ isFreeDay: boolean }> {
 	requirePermission(actor, 'follow-ups:set');
 	const { personId, due, reason, kind } = input;
-	const day = plausibleDay(due);
-	if (!day) throw new Fault('invalid', 'noSuchDay', '/due');
+	const day = acceptedDay(due);
+	if (!day) throw new DomainError('invalid', 'noSuchDay', '/due');
 	const act = { key: input.key, personId, version: null, kind: 'follow-up-set' as const };
-	const set = await deskAct(db, actor, act, now, async ({ tx, rows, person }) => {
+	const set = await runDeskAct(db, actor, act, now, async ({ tx, rows, person }) => {
 		const open = await openFollowUp(tx, personId, kind);
-		if ((open?.version ?? 0) !== input.seen) throw new Fault('conflict', 'followUpChanged');
+		if ((open?.version ?? 0) !== input.seen) throw new DomainError('conflict', 'followUpChanged');
 		if (open)
 			await rows.update(
 				followUps,
 				{ due, ...(kind === 'look' ? { reason } : {}), version: open.version + 1 },
 				eq(followUps.id, open.id)
 			);
-		else if (kind === 'look') await putLook(rows, tx, { personId, due, reason }, now);
-		else throw new Fault('conflict', 'followUpChanged');
+		else if (kind === 'look') await setManualFollowUp(rows, tx, { personId, due, reason }, now);
+		else throw new DomainError('conflict', 'followUpChanged');
 		await writeAuditLine(tx, actor, { at: now, act: 'follow-up-set', personId, detail: { due, kind } });
 		return { isFreeDay: !isWorkingDay(day, person.place.calendar) };
 	});
@@ -64,7 +64,7 @@ export async function setFollowUp(
 }
 
 /** A follow-up that was done: what came of it and when the next look is, in one act. */
-export interface FinishInput extends Pick<ActInput, 'key' | 'personId'> {
+export interface FinishInput extends Pick<DeskActInput, 'key' | 'personId'> {
 	readonly seen: number;
 	readonly outcome: string;
 	readonly next: { readonly due: string; readonly reason: string } | null;
@@ -77,18 +77,18 @@ export async function finishFollowUp(db: Db, actor: Actor, input: FinishInput, n
 	requirePermission(actor, 'follow-ups:set');
 	const { personId, next } = input;
 	const outcome = input.outcome.trim();
-	if (outcome === '') throw new Fault('invalid', 'sayWhatCame', '/outcome');
-	if (next && plausibleDay(next.due) === null) throw new Fault('invalid', 'noSuchDay', '/due');
+	if (outcome === '') throw new DomainError('invalid', 'sayWhatCame', '/outcome');
+	if (next && acceptedDay(next.due) === null) throw new DomainError('invalid', 'noSuchDay', '/due');
 	const act = { key: input.key, personId, version: null, kind: 'follow-up-done' as const };
-	await deskAct(db, actor, act, now, async ({ tx, rows }) => {
+	await runDeskAct(db, actor, act, now, async ({ tx, rows }) => {
 		const open = await openFollowUp(tx, personId, 'look');
-		if (!open || open.version !== input.seen) throw new Fault('conflict', 'followUpChanged');
+		if (!open || open.version !== input.seen) throw new DomainError('conflict', 'followUpChanged');
 		await rows.update(
 			followUps,
 			{ doneAt: now, outcome, version: open.version + 1 },
 			eq(followUps.id, open.id)
 		);
-		if (next) await putLook(rows, tx, { personId, ...next }, now);
+		if (next) await setManualFollowUp(rows, tx, { personId, ...next }, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'follow-up-done', personId });
 	});
 }

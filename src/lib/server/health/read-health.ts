@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { and, eq, isNull, lt, min, or, sql } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import type { DatabaseWatch } from '../db/database-watch';
-import { countRefused } from '../post/undelivered';
+import { countRefused } from '../email/undelivered';
 
 const { letters } = schema;
 
@@ -12,7 +12,7 @@ const MINUTE_MS = 60_000;
 /** A letter that could go out and has waited for so long waits for a queue that stands still, ms. */
 const LETTER_LATE_MS = 10 * MINUTE_MS;
 
-/** Less than this and a disk counts as full, bytes. Ours. */
+/** Less than this and a disk counts as full, bytes. Our assumption. */
 const LEAST_FREE_BYTES = 64 * 1024 * 1024;
 
 /** Longer than this and the database counts as gone, ms. */
@@ -23,7 +23,7 @@ type Standing = 'ok' | (string & {});
 
 /** How the program stands. */
 export interface Health {
-	/** `down` where nothing can be done for anybody; `degraded` where somebody has to look. */
+	/** `down` where nothing can be done for anybody; `degraded` where someone has to look. */
 	readonly status: 'ok' | 'degraded' | 'down';
 	readonly database: Standing;
 	readonly disk: Standing;

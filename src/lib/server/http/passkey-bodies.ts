@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
-import { partyAt, type Party } from '../access/passkeys';
-import { Fault } from '../fault';
+import { relyingPartyAt, type RelyingParty } from '../access/passkeys';
+import { DomainError } from '../domain-error';
 import { jsonReader } from './read-body';
 
 /** Base64url of what a device gives; the longest is a key with its certificates. */
@@ -44,8 +44,8 @@ export const readAttestation = jsonReader(
 );
 
 /** What passkeys of the address that a request comes from are bound to. Only requests of our own pages come this far. */
-export function needParty(request: Request): Party {
-	const party = partyAt(request.headers.get('origin') ?? '');
-	if (!party) throw new Fault('invalid', 'passkeyNeedsName');
+export function requireRelyingParty(request: Request): RelyingParty {
+	const party = relyingPartyAt(request.headers.get('origin') ?? '');
+	if (!party) throw new DomainError('invalid', 'passkeyNeedsName');
 	return party;
 }

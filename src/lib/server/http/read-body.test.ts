@@ -1,9 +1,9 @@
 import { Type } from 'typebox';
 import { describe, expect, it } from 'vitest';
 import { saveSchema } from '../assessments/answer-schema';
-import { Fault } from '../fault';
-import { refusalWords } from '../../messages/refusal-words';
-import { formReader, jsonReader, LARGEST_BODY_BYTES, listReader } from './read-body';
+import { DomainError } from '../domain-error';
+import { errorText } from '../../messages/error-text';
+import { formReader, jsonReader, MAX_BODY_BYTES, listReader } from './read-body';
 
 const json = (body: BodyInit, headers: Record<string, string> = {}) =>
 	new Request('http://door.example/', {
@@ -17,12 +17,12 @@ const form = (body: string, type = 'application/x-www-form-urlencoded') =>
 /** What a reader refuses, and where; null where it takes it. */
 async function refusal(
 	work: Promise<unknown>
-): Promise<(Pick<Fault, 'kind' | 'at'> & { words: string }) | null> {
+): Promise<(Pick<DomainError, 'kind' | 'at'> & { words: string }) | null> {
 	try {
 		await work;
 		return null;
 	} catch (error) {
-		if (error instanceof Fault) return { kind: error.kind, at: error.at, words: refusalWords(error.why) };
+		if (error instanceof DomainError) return { kind: error.kind, at: error.at, words: errorText(error.why) };
 		throw error;
 	}
 }
@@ -60,10 +60,10 @@ describe('jsonReader', () => {
 	it('refuses what is no JSON, no text, or too much', async () => {
 		expect(await refusal(read(json('{"fields":')))).toMatchObject({ kind: 'invalid' });
 		expect(await refusal(read(json(new Uint8Array([0x7b, 0xff, 0x7d]))))).toMatchObject({ kind: 'invalid' });
-		const much = JSON.stringify({ fields: { stature: 'x'.repeat(LARGEST_BODY_BYTES) } });
+		const much = JSON.stringify({ fields: { stature: 'x'.repeat(MAX_BODY_BYTES) } });
 		expect(await refusal(read(json(much)))).toMatchObject({ kind: 'too-large' });
 		// By what is shown before anything is read, too.
-		const told = { 'content-length': String(LARGEST_BODY_BYTES + 1) };
+		const told = { 'content-length': String(MAX_BODY_BYTES + 1) };
 		expect(await refusal(read(json('{}', told)))).toMatchObject({ kind: 'too-large' });
 	});
 
@@ -78,7 +78,7 @@ describe('jsonReader', () => {
 		const body = { method: 'PUT', body: endless, duplex: 'half' } as RequestInit;
 		const request = new Request('http://door.example/', body);
 		expect(await refusal(read(request))).toMatchObject({ kind: 'too-large' });
-		expect(sent).toBeLessThanOrEqual(LARGEST_BODY_BYTES + 3 * 65_536);
+		expect(sent).toBeLessThanOrEqual(MAX_BODY_BYTES + 3 * 65_536);
 	});
 
 	it('refuses what is nested so deeply that reading on would break', async () => {

@@ -1,13 +1,13 @@
 import { Type, type Static, type TProperties, type TSchema } from 'typebox';
 import { compileSchema } from '../../core/schema';
-import { turn } from '../turn';
-import { Fault } from '../fault';
+import { yieldToEventLoop } from '../yield-to-event-loop';
+import { DomainError } from '../domain-error';
 
 /** Largest body that any route takes, in bytes; the draft of a long self-assessment is some 20 kB. */
-export const LARGEST_BODY_BYTES = 256 * 1024;
+export const MAX_BODY_BYTES = 256 * 1024;
 
 /** Largest list of people, in bytes: a hundred thousand lines. */
-export const LARGEST_IMPORT_BYTES = 24 * 1024 * 1024;
+export const MAX_IMPORT_BYTES = 24 * 1024 * 1024;
 
 const decoder = new TextDecoder('utf-8', { fatal: true });
 
@@ -17,12 +17,12 @@ const UNSTORABLE = /[\u0000\ufffd]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud80
 
 /**
  * The pieces of a body as they come in, counted as they are read: a body in chunks says beforehand nothing of its size. What is too large is left
- * where it is; the rest is taken off the line once the answer is out (`off-the-line.ts`).
+ * where it is; the rest is taken off the line once the answer is out (`drain-request.ts`).
  *
- * @throws Fault `too-large`, at the piece that goes beyond `most` bytes
+ * @throws DomainError `too-large`, at the piece that goes beyond `most` bytes
  */
 async function* chunksOf(request: Request, most: number): AsyncGenerator<Uint8Array> {
-	if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge(most);
+	if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLargeError(most);
 	const reader = request.body?.getReader();
 	let size = 0;
 	while (reader) {
@@ -30,7 +30,7 @@ async function* chunksOf(request: Request, most: number): AsyncGenerator<Uint8Ar
 		if (done) return;
 		size += value.byteLength;
 		// Not cancelled: that would break the connection before the refusal is read.
-		if (size > most) throw tooLarge(most);
+		if (size > most) throw tooLargeError(most);
 		yield value;
 	}
 }
@@ -41,40 +41,40 @@ async function* chunksOf(request: Request, most: number): AsyncGenerator<Uint8Ar
  *
  * @param most bytes
  */
-export async function withinSize(request: Request, most: number): Promise<Request | null> {
+export async function limitBodySize(request: Request, most: number): Promise<Request | null> {
 	if (Number(request.headers.get('content-length') ?? 0) > most) return null;
 	if (!request.body || request.headers.has('content-length')) return request;
 	try {
 		const body = new Uint8Array(await readBytes(request, most));
 		return new Request(request.url, { method: request.method, headers: request.headers, body });
 	} catch (thrown) {
-		if (thrown instanceof Fault && thrown.status === 413) return null;
+		if (thrown instanceof DomainError && thrown.status === 413) return null;
 		throw thrown;
 	}
 }
 
-async function readBytes(request: Request, most = LARGEST_BODY_BYTES): Promise<Uint8Array> {
+async function readBytes(request: Request, most = MAX_BODY_BYTES): Promise<Uint8Array> {
 	const chunks: Uint8Array[] = [];
 	for await (const chunk of chunksOf(request, most)) chunks.push(chunk);
 	return Buffer.concat(chunks);
 }
 
 /** The fault of a body that is too large. */
-export function tooLarge(most = LARGEST_BODY_BYTES): Fault {
-	return new Fault('too-large', { code: 'bodyTooLarge', facts: { kB: most / 1024 } });
+export function tooLargeError(most = MAX_BODY_BYTES): DomainError {
+	return new DomainError('too-large', { code: 'bodyTooLarge', facts: { kB: most / 1024 } });
 }
 
 function decode(bytes: Uint8Array): string {
 	try {
 		return decoder.decode(bytes);
 	} catch {
-		throw new Fault('invalid', 'notUtf8', '');
+		throw new DomainError('invalid', 'notUtf8', '');
 	}
 }
 
 function refuseUnstorable(value: unknown, at: string): void {
 	if (typeof value === 'string' && UNSTORABLE.test(value))
-		throw new Fault('invalid', { code: 'unreadableText', facts: { at } }, at);
+		throw new DomainError('invalid', { code: 'unreadableText', facts: { at } }, at);
 	if (value && typeof value === 'object')
 		for (const [name, inner] of Object.entries(value)) {
 			refuseUnstorable(name, at);
@@ -101,12 +101,12 @@ function refuseDeep(text: string): void {
 		const unit = text.charCodeAt(i);
 		if (unit === OPENS.list || unit === OPENS.object) depth += 1;
 		else if (unit === CLOSES.list || unit === CLOSES.object) depth -= 1;
-		if (depth > DEEPEST) throw new Fault('invalid', 'nestedTooDeeply', '');
+		if (depth > DEEPEST) throw new DomainError('invalid', 'nestedTooDeeply', '');
 	}
 }
 
 /** Makes a reader of JSON bodies. @param schema what is taken; its type is what the reader gives. @param most largest body, bytes */
-export function jsonReader<S extends TSchema>(schema: S, most = LARGEST_BODY_BYTES): BodyReader<Static<S>> {
+export function jsonReader<S extends TSchema>(schema: S, most = MAX_BODY_BYTES): BodyReader<Static<S>> {
 	const check = compileSchema<Static<S>>(schema);
 	return async (request) => checked(check, parsed(decode(await readBytes(request, most))));
 }
@@ -118,7 +118,7 @@ function parsed(text: string): unknown {
 	try {
 		return JSON.parse(text);
 	} catch {
-		throw new Fault('invalid', 'notJson', '');
+		throw new DomainError('invalid', 'notJson', '');
 	}
 }
 
@@ -127,7 +127,7 @@ function checked<T>(check: Check<T>, value: unknown, at = ''): T {
 	refuseUnstorable(value, at);
 	const result = check(value);
 	if (!result.ok)
-		throw new Fault(
+		throw new DomainError(
 			'invalid',
 			{ code: 'checked', facts: { text: result.issue.text } },
 			`${at}${result.issue.at}`
@@ -184,10 +184,10 @@ export function listReader<H extends TSchema, L extends TSchema>(
 			const value = parsed(decode(bytes));
 			if (!about) about = { head: checked(checkHead, value) };
 			else lines.push(checked(checkLine, value, `/lines/${lines.length}`));
-			if (lines.length > most.lines) throw tooLarge(most.bytes);
-			if (lines.length % LINES_AT_ONCE === 0) await turn();
+			if (lines.length > most.lines) throw tooLargeError(most.bytes);
+			if (lines.length % LINES_AT_ONCE === 0) await yieldToEventLoop();
 		}
-		if (!about || lines.length === 0) throw new Fault('invalid', 'notJson', '');
+		if (!about || lines.length === 0) throw new DomainError('invalid', 'notJson', '');
 		return { head: about.head, lines };
 	};
 }
@@ -206,14 +206,18 @@ export function formReaderOf<S extends TSchema>(schema: S): BodyReader<Static<S>
 	return async (request) => {
 		const type = request.headers.get('content-type') ?? '';
 		if (!type.startsWith('application/x-www-form-urlencoded'))
-			throw new Fault('invalid', 'unreadableForm', '');
+			throw new DomainError('invalid', 'unreadableForm', '');
 		const fields: Record<string, string> = Object.create(null) as Record<string, string>;
 		for (const [name, value] of new URLSearchParams(decode(await readBytes(request)))) fields[name] = value;
 		const value: unknown = { ...fields };
 		refuseUnstorable(value, '');
 		const checked = check(value);
 		if (!checked.ok)
-			throw new Fault('invalid', { code: 'checked', facts: { text: checked.issue.text } }, checked.issue.at);
+			throw new DomainError(
+				'invalid',
+				{ code: 'checked', facts: { text: checked.issue.text } },
+				checked.issue.at
+			);
 		return checked.value;
 	};
 }

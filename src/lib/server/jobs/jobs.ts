@@ -1,25 +1,26 @@
 import type pg from 'pg';
 import PgBoss from 'pg-boss';
-import { forgetOldChanges } from '../acts/undo-acts';
-import { doWhatIsDue } from '../check-ins/ask-due';
+import { purgeUndoData } from '../acts/undo-acts';
+import { processDueCases } from '../check-ins/process-due-cases';
 import { remindCheckIns } from '../check-ins/remind-check-ins';
-import { forgetOldWrites } from '../access/write-limits';
+import { purgeWriteLimits } from '../access/write-limits';
 import type { Config } from '../config';
 import type { Db } from '../db/client';
-import { sealAll } from '../audit/seal-record';
-import { aloneInDatabase } from '../db/migrate';
-import { noteErasures } from '../erasure/erasures-file';
-import { keepRetention } from '../erasure/retention';
-import { rejudge } from '../judgements/rejudge';
+import { sealAuditLog } from '../audit/seal-audit-log';
+import { withDatabaseLock } from '../db/migrate';
+import { writeErasures } from '../erasure/erasures-file';
+import { applyRetention } from '../erasure/retention';
+import { reassessOutdatedCases } from '../case-assessments/reassess-outdated-cases';
 import { describeError, log } from '../log';
-import { deliverLetters, USUAL } from '../post/deliver-letters';
-import { smtp, standIn, type Postman } from '../post/postman';
-import type { ShallGoOn } from './shall-go-on';
-import { remindDue } from '../rounds/remind';
+import { deliverEmails, DEFAULT_CLAIM } from '../email/deliver-emails';
+import { readMailbox } from '../email/read-mailbox';
+import { smtpTransport, mailboxTransport, type MailTransport } from '../email/mail-transport';
+import type { ShouldContinue } from './should-continue';
+import { sendDueReminders } from '../rounds/send-due-reminders';
 import { sendRoundBatches } from '../rounds/send-round';
 
 /** Work that waits in PostgreSQL for whichever process is free. What there is to do stands in the tables; a job only says: look. */
-const JOBS = ['letters', 'round', 'reminders', 'due', 'judging', 'record', 'retention'] as const;
+const JOBS = ['letters', 'bounces', 'round', 'reminders', 'due', 'judging', 'record', 'retention'] as const;
 
 /** One kind of work. */
 export type JobName = (typeof JOBS)[number];
@@ -57,9 +58,9 @@ export interface Jobs {
 	stop(): Promise<void>;
 }
 
-function postmanOf(db: Db, config: Config, clock: () => Date): Postman {
+function postmanOf(db: Db, config: Config, clock: () => Date): MailTransport {
 	const { smtpUrl, mailFrom, mailPerMinute } = config;
-	return smtpUrl ? smtp(smtpUrl, mailFrom, mailPerMinute) : standIn(db, clock);
+	return smtpUrl ? smtpTransport(smtpUrl, mailFrom, mailPerMinute) : mailboxTransport(db, clock);
 }
 
 /**
@@ -81,39 +82,42 @@ export async function startJobs(
 	});
 	boss.on('error', (error) => log({ level: 'error', event: 'queue', ...describeError(error) }));
 	// The queue makes its tables at the first start, and does so badly where several processes try at once.
-	await aloneInDatabase(pool, () => boss.start());
+	await withDatabaseLock(pool, () => boss.start());
 	const postman = postmanOf(db, config, clock);
-	const work: Record<JobName, (shallGoOn: ShallGoOn) => Promise<unknown>> = {
-		letters: (shallGoOn) => deliverLetters(db, postman, config.origin, clock, { ...USUAL, shallGoOn }),
+	const work: Record<JobName, (shallGoOn: ShouldContinue) => Promise<unknown>> = {
+		letters: (shallGoOn) => deliverEmails(db, postman, config.origin, clock, { ...DEFAULT_CLAIM, shallGoOn }),
+		bounces: async (shallGoOn) => {
+			if (config.bouncesMailbox) await readMailbox(db, config.bouncesMailbox, clock, shallGoOn);
+		},
 		round: async (shallGoOn) => {
 			if ((await sendRoundBatches(db, clock, shallGoOn)) > 0) wake('letters');
 		},
 		reminders: async (shallGoOn) => {
-			const letters = (await remindDue(db, clock(), shallGoOn)) + (await remindCheckIns(db, clock()));
+			const letters = (await sendDueReminders(db, clock(), shallGoOn)) + (await remindCheckIns(db, clock()));
 			if (letters > 0) wake('letters');
 		},
 		due: async (shallGoOn) => {
-			await forgetOldChanges(db, clock());
-			if ((await doWhatIsDue(db, clock(), shallGoOn)) > 0) wake('letters');
+			await purgeUndoData(db, clock());
+			if ((await processDueCases(db, clock(), shallGoOn)) > 0) wake('letters');
 		},
 		record: async (shallGoOn) => {
-			const { n, newest, missing } = await sealAll(db, clock, shallGoOn);
+			const { n, newest, missing } = await sealAuditLog(db, clock, shallGoOn);
 			// Kept apart from the database by whoever keeps the log: what proves later that nothing was changed.
 			if (n > 0) log({ level: 'info', event: 'record-sealed', lines: n, seal: newest ?? '' });
-			if (config.erasuresFile !== '') await noteErasures(db, config.erasuresFile);
+			if (config.erasuresFile !== '') await writeErasures(db, config.erasuresFile);
 			if (missing !== 0) log({ level: 'error', event: 'record-lines-missing', lines: missing });
 		},
 		retention: async () => {
-			await forgetOldWrites(db, clock());
-			const n = await keepRetention(db, clock(), config.timeZone);
+			await purgeWriteLimits(db, clock());
+			const n = await applyRetention(db, clock(), config.timeZone);
 			if (n > 0) log({ level: 'info', event: 'retention', erased: n });
 			if (n > 0) wake('record');
 		},
 		// The longest work of all, after an update.
-		judging: (shallGoOn) => rejudge(db, clock, shallGoOn)
+		judging: (shallGoOn) => reassessOutdatedCases(db, clock, shallGoOn)
 	};
 	for (const name of JOBS) {
-		await aloneInDatabase(pool, () =>
+		await withDatabaseLock(pool, () =>
 			boss.createQueue(name, {
 				name,
 				policy: 'short',

@@ -1,12 +1,12 @@
 import { sql } from 'drizzle-orm';
 import pg from 'pg';
 import type { Db } from '../db/client';
-import { cutOff } from '../db/database-watch';
+import { destroyClient } from '../db/database-watch';
 import { describeError, log } from '../log';
 import { SharedReads } from './shared-reads';
 
 /** What a page can follow while it is open. */
-export type Followed = 'desk' | `round:${string}` | `answers:${string}` | `session:${string}`;
+export type ChangeTopic = 'desk' | `round:${string}` | `answers:${string}` | `session:${string}`;
 
 const CHANNEL = 'easy_corner';
 
@@ -17,12 +17,12 @@ const AGAIN_MS = 1000;
 const CONNECT_MS = 4000;
 
 /** Tells every process that something changed, with the transaction in which it does: when that is kept, or not at all. */
-export async function tellChange(db: Db, what: Followed): Promise<void> {
+export async function publishChange(db: Db, what: ChangeTopic): Promise<void> {
 	await db.execute(sql`select pg_notify(${CHANNEL}, ${what})`);
 }
 
-/** Somebody who follows something. */
-export interface Follower {
+/** Someone who follows something. */
+export interface ChangeListener {
 	/**
 	 * Called after each change, and once as soon as changes are heard. It says only, look.
 	 *
@@ -34,11 +34,11 @@ export interface Follower {
 }
 
 /**
- * Hears what any process changed, by one connection of its own that is open while somebody follows something. What is shown
+ * Hears what any process changed, by one connection of its own that is open while someone follows something. What is shown
  * while the connection is broken is lost, so everybody is called once when it stands again.
  */
-export class Changes {
-	private readonly followers = new Map<Followed, Set<Follower>>();
+export class ChangeFeed {
+	private readonly followers = new Map<ChangeTopic, Set<ChangeListener>>();
 	private client: pg.Client | null = null;
 	private isListening = false;
 	private wasBroken = false;
@@ -52,7 +52,7 @@ export class Changes {
 	 *
 	 * @returns ends it
 	 */
-	follow(what: Followed, follower: Follower): () => void {
+	follow(what: ChangeTopic, follower: ChangeListener): () => void {
 		const followers = this.followers.get(what) ?? new Set();
 		this.followers.set(what, followers.add(follower));
 		if (this.isListening) follower.look(false);
@@ -72,14 +72,14 @@ export class Changes {
 	 *
 	 * @param read the same for everybody who follows it
 	 */
-	read(what: Followed, read: () => Promise<unknown>): Promise<unknown> {
+	read(what: ChangeTopic, read: () => Promise<unknown>): Promise<unknown> {
 		// Who is not heard yet may have missed something.
 		return this.isListening ? this.reads.read(what, read) : read();
 	}
 
 	/** Lets go of a connection that has fallen silent, and makes another. */
 	drop(): void {
-		if (this.client) cutOff(this.client);
+		if (this.client) destroyClient(this.client);
 	}
 
 	/** Ends everything: a stream that went on would keep the process alive. */
@@ -109,7 +109,7 @@ export class Changes {
 		this.client = client;
 		client.on('error', (error) => this.reconnect(client, error));
 		client.on('end', () => this.reconnect(client, null));
-		client.on('notification', ({ payload }) => this.call(payload as Followed, true));
+		client.on('notification', ({ payload }) => this.call(payload as ChangeTopic, true));
 		client
 			.connect()
 			.then(() => client.query(`listen ${CHANNEL}`))
@@ -122,7 +122,7 @@ export class Changes {
 			.catch((error: unknown) => this.reconnect(client, error));
 	}
 
-	private call(what: Followed, isChange: boolean): void {
+	private call(what: ChangeTopic, isChange: boolean): void {
 		this.reads.changed(what);
 		for (const follower of [...(this.followers.get(what) ?? [])]) follower.look(isChange);
 	}

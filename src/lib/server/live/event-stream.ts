@@ -1,8 +1,8 @@
-import type { Changes, Followed, Follower } from './changes';
+import type { ChangeFeed, ChangeTopic, ChangeListener } from './changes';
 
 /** Follows something for as long as a session lasts: when it ends, so does what follows. @param hash of the session's token */
-export function whileSignedIn(changes: Pick<Changes, 'follow'>, hash: string, what: Followed) {
-	return (follower: Follower): (() => void) => {
+export function untilSignedOut(changes: Pick<ChangeFeed, 'follow'>, hash: string, what: ChangeTopic) {
+	return (follower: ChangeListener): (() => void) => {
 		const unfollow = changes.follow(what, follower);
 		const untilEnd = changes.follow(`session:${hash}`, {
 			look: (isChange) => isChange && follower.end(),
@@ -15,7 +15,7 @@ export function whileSignedIn(changes: Pick<Changes, 'follow'>, hash: string, wh
 	};
 }
 
-/** After this long the browser connects anew, ms: no stream outlives a closed lid for long. */
+/** After this long the browser connects again, ms: no stream outlives a closed lid for long. */
 const MOST_MS = 5 * 60_000;
 
 /** Between two events at least, ms: many changes at once are shown as one. */
@@ -24,14 +24,14 @@ const PAUSE_MS = 250;
 /**
  * Server-sent events that tell a state after every change, also where it is the same as the last one told: what it sums up may
  * have gone there and back, and a page may have read it half way. A look that fails ends the stream, and the
- * browser connects anew by itself.
+ * browser connects again by itself.
  *
  * @param follow begins to call back after changes, and gives what ends it
- * @param state what to tell, read anew for each change
+ * @param state what to tell, read again for each change
  * @param ended called once, when it has ended
  */
 export function eventStream(
-	follow: (follower: Follower) => () => void,
+	follow: (follower: ChangeListener) => () => void,
 	state: () => Promise<unknown>,
 	ended: () => void
 ): Response {

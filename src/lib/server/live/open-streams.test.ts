@@ -1,15 +1,15 @@
 import { describe, expect, it, vi } from 'vitest';
-import { MOST_STREAMS, OpenStreams } from './open-streams';
+import { MAX_STREAMS, OpenStreams } from './open-streams';
 import { SharedReads } from './shared-reads';
 
 describe('streams that are open', () => {
 	it('are so many of one link or account at most, and a place is free again once one has ended', () => {
 		const streams = new OpenStreams();
-		const ends = Array.from({ length: MOST_STREAMS.link }, () => streams.open('link:a'));
+		const ends = Array.from({ length: MAX_STREAMS.link }, () => streams.open('link:a'));
 		expect(() => streams.open('link:a')).toThrow('tooManyWindows');
 		streams.open('link:b');
 		streams.open('account:a');
-		expect(streams.size).toBe(MOST_STREAMS.link + 2);
+		expect(streams.size).toBe(MAX_STREAMS.link + 2);
 		ends[0]?.();
 		streams.open('link:a');
 		expect(() => streams.open('link:a')).toThrow('tooManyWindows');

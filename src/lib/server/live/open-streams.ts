@@ -1,7 +1,7 @@
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 
-/** Streams that one link or one account has open in this process at most. Ours: far above the windows that somebody has open. */
-export const MOST_STREAMS = { link: 12, account: 40 } as const;
+/** Streams that one link or one account has open in this process at most. Our assumption: far above the windows that someone has open. */
+export const MAX_STREAMS = { link: 12, account: 40 } as const;
 
 /** Who follows something: a link or an account, by its id. */
 export type StreamOwner = `link:${string}` | `account:${string}`;
@@ -19,12 +19,12 @@ export class OpenStreams {
 	 * Counts one more.
 	 *
 	 * @returns to be called once, as it ends
-	 * @throws Fault `too-many` beyond {@link MOST_STREAMS}
+	 * @throws DomainError `too-many` beyond {@link MAX_STREAMS}
 	 */
 	open(owner: StreamOwner): () => void {
-		const most = owner.startsWith('link:') ? MOST_STREAMS.link : MOST_STREAMS.account;
+		const most = owner.startsWith('link:') ? MAX_STREAMS.link : MAX_STREAMS.account;
 		const n = this.#open.get(owner) ?? 0;
-		if (n >= most) throw new Fault('too-many', 'tooManyWindows');
+		if (n >= most) throw new DomainError('too-many', 'tooManyWindows');
 		this.#open.set(owner, n + 1);
 		return () => {
 			const left = (this.#open.get(owner) ?? 1) - 1;

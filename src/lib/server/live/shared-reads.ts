@@ -1,4 +1,4 @@
-/** So long one is given to whoever comes, ms: some of what is told hangs on the day, too. Ours. */
+/** So long one is given to whoever comes, ms: some of what is told hangs on the day, too. Our assumption. */
 const KEPT_MS = 5000;
 
 interface Read {
@@ -12,7 +12,7 @@ export class SharedReads {
 	readonly #versions = new Map<string, number>();
 	readonly #reads = new Map<string, Read>();
 
-	/** Notes that something changed, or may have: whoever asks next has it read anew. */
+	/** Notes that something changed, or may have: whoever asks next has it read again. */
 	changed(what: string): void {
 		this.#versions.set(what, (this.#versions.get(what) ?? 0) + 1);
 	}

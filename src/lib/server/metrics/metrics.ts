@@ -6,7 +6,7 @@ import type { DatabaseWatch } from '../db/database-watch';
 import { oldestJobSeconds, oldestWaitSeconds } from '../health/read-health';
 import type { OpenStreams } from '../live/open-streams';
 import { describeError, log } from '../log';
-import { countRefused } from '../post/undelivered';
+import { countRefused } from '../email/undelivered';
 import type { PlanPool } from '../planning/plan-pool';
 
 /** What is measured. */
@@ -32,7 +32,7 @@ const answered = new Histogram({
 });
 
 /** Notes that a request was answered. @param route its pattern, never its address */
-export function noteAnswer(method: string, route: string, status: number, seconds: number): void {
+export function recordResponse(method: string, route: string, status: number, seconds: number): void {
 	answered.observe({ method, route, status: String(status) }, seconds);
 }
 

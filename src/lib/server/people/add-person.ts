@@ -3,9 +3,9 @@ import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { judgeAnew } from '../judgements/judge-anew';
-import { checkedDetails, type PersonDetails } from './person-details';
+import { DomainError } from '../domain-error';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { checkPersonDetails, type PersonDetails } from './person-details';
 
 /** What is known of a person when they are added; the rest may follow. */
 export type NewPerson = Pick<PersonDetails, 'name' | 'email' | 'team'> & Partial<PersonDetails>;
@@ -22,15 +22,15 @@ const NOT_KNOWN = {
 /** Adds a person. An address that is known already is refused: one person, one record. */
 export async function addPerson(db: Db, actor: Actor, input: NewPerson, now: Date): Promise<string> {
 	requirePermission(actor, 'people:change');
-	const values = checkedDetails({ ...NOT_KNOWN, ...input });
+	const values = checkPersonDetails({ ...NOT_KNOWN, ...input });
 	return inTransaction(db, async (tx) => {
 		const [person] = await tx
 			.insert(schema.people)
 			.values({ ...values, createdAt: now })
 			.onConflictDoNothing()
 			.returning({ id: schema.people.id });
-		if (!person) throw new Fault('conflict', 'addressTaken', 'email');
-		await judgeAnew(tx, person.id, now);
+		if (!person) throw new DomainError('conflict', 'addressTaken', 'email');
+		await reassessCase(tx, person.id, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'person-added', personId: person.id });
 		return person.id;
 	});

@@ -4,10 +4,10 @@ import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { judgeAnew } from '../judgements/judge-anew';
-import { needPerson } from './lock-person';
-import { checkedDetails, type PersonDetails } from './person-details';
+import { DomainError } from '../domain-error';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { requirePerson } from './lock-person';
+import { checkPersonDetails, type PersonDetails } from './person-details';
 
 const { people } = schema;
 
@@ -19,15 +19,15 @@ export async function changePerson(
 	now: Date
 ): Promise<void> {
 	requirePermission(actor, 'people:change');
-	const details = checkedDetails(typed);
+	const details = checkPersonDetails(typed);
 	await inTransaction(db, async (tx) => {
-		const person = await needPerson(tx, id);
-		if (person.version !== version) throw new Fault('conflict', 'personChanged');
+		const person = await requirePerson(tx, id);
+		if (person.version !== version) throw new DomainError('conflict', 'personChanged');
 		const [taken] = await tx
 			.select({ id: people.id })
 			.from(people)
 			.where(eq(sql`lower(${people.email})`, details.email));
-		if (taken && taken.id !== id) throw new Fault('conflict', 'addressTaken', '/email');
+		if (taken && taken.id !== id) throw new DomainError('conflict', 'addressTaken', '/email');
 		await tx
 			.update(people)
 			.set({
@@ -36,7 +36,7 @@ export async function changePerson(
 				...(details.email === person.email ? {} : { bouncedAt: null })
 			})
 			.where(eq(people.id, id));
-		await judgeAnew(tx, id, now);
+		await reassessCase(tx, id, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'person-changed', personId: id });
 	});
 }

@@ -1,18 +1,18 @@
 import { sql, type SQL } from 'drizzle-orm';
 import {
 	BYTE_ORDER_MARK,
-	csvOf,
+	toCsv,
 	ROSTER_FIELDS,
 	type ExportColumn,
 	type RosterField
 } from '../../core/exchange';
-import { UNDER_WAY } from '../../core/equipment';
+import { PENDING_REQUEST_STATES } from '../../core/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { organisationZone } from '../people/lock-person';
-import { whereOf, type PeopleFilter } from './people-filter';
+import { peopleWhere, type PeopleFilter } from './people-filter';
 
 const { assessments, cases, equipmentRequests, judgements, people, users } = schema;
 
@@ -41,7 +41,7 @@ const STANDING: Readonly<Record<Exclude<ExportColumn, RosterField>, SQL>> = {
 		where a.person_id = ${people.id} and a.answered_at = ${cases.answeredAt} and a.spot_of is null and (d ->> 'worst')::int > 0)`,
 	'asked for': sql`(select string_agg(e.purchase || ' ' || e.state, '; ' order by e.asked_at) from ${equipmentRequests} e
 		join ${assessments} a on a.id = e.assessment_id where a.person_id = ${people.id} and e.state in (${sql.join(
-			UNDER_WAY.map((state) => sql`${state}`),
+			PENDING_REQUEST_STATES.map((state) => sql`${state}`),
 			sql`, `
 		)}))`,
 	'follow-up': sql`${cases.followUpOn}::text`,
@@ -67,16 +67,16 @@ export async function* exportPeople(
 ): AsyncGenerator<string> {
 	requirePermission(actor, 'people:export');
 	await writeAuditLine(db, actor, { at: now, act: 'people-exported' });
-	yield BYTE_ORDER_MARK + csvOf([columns]);
+	yield BYTE_ORDER_MARK + toCsv([columns]);
 	const row = sql`array[${sql.join(columns.map(textOf), sql`, `)}]`;
 	let after = '00000000-0000-0000-0000-000000000000';
 	for (;;) {
 		const { rows } = await db.execute<{ id: string; row: string[] }>(sql`
 			select ${people.id} as id, ${row} as row from ${people} join ${cases} on ${cases.personId} = ${people.id}
-			where ${whereOf(filter) ?? sql`true`} and ${people.id} > ${after}::uuid
+			where ${peopleWhere(filter) ?? sql`true`} and ${people.id} > ${after}::uuid
 			order by ${people.id} limit ${EXPORT_CHUNK}`);
 		if (rows.length === 0) return;
-		yield csvOf(rows.map((line) => line.row));
+		yield toCsv(rows.map((line) => line.row));
 		after = rows.at(-1)?.id ?? after;
 	}
 }

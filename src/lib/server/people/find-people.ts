@@ -1,7 +1,7 @@
 import { and, eq, sql, type SQL } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
-import type { SortedBy } from './people-order';
-import { searched, TRIGRAM, whereCase, wherePerson, type PeopleFilter } from './people-filter';
+import type { SortColumns } from './people-order';
+import { searchCondition, TRIGRAM, whereCase, wherePerson, type PeopleFilter } from './people-filter';
 
 const { people, cases } = schema;
 
@@ -25,14 +25,14 @@ async function expectedRows(db: Db, statement: SQL): Promise<number> {
 /** The people of a page and how many there are in all. */
 export interface FoundPeople {
 	readonly ids: readonly string[];
-	/** Counted up to {@link Wanted.mostCounted} and one more. */
+	/** Counted up to {@link PeopleQuery.mostCounted} and one more. */
 	readonly counted: number;
 }
 
 /** Which part of the list is wanted. */
-export interface Wanted {
+export interface PeopleQuery {
 	/** In which order, and behind which place of it. */
-	readonly order: SortedBy;
+	readonly order: SortColumns;
 	readonly most: number;
 	readonly mostCounted: number;
 }
@@ -47,13 +47,13 @@ export interface Wanted {
 export async function findPeople(
 	db: Db,
 	{ search, ...filter }: PeopleFilter,
-	wanted: Wanted,
+	wanted: PeopleQuery,
 	most: { readonly filtered: number; readonly searched: number } = {
 		filtered: MOST_FILTERED,
 		searched: MOST_SEARCHED
 	}
 ): Promise<FoundPeople> {
-	const [bySearch, byCase, byPerson] = [searched(search), whereCase(filter), wherePerson(filter)];
+	const [bySearch, byCase, byPerson] = [searchCondition(search), whereCase(filter), wherePerson(filter)];
 	const { order } = wanted;
 	const withCases = sql`join ${cases} on ${eq(cases.personId, people.id)}`;
 	const idsByCase = sql`select ${cases.personId} from ${cases} where ${byCase}`;
@@ -85,7 +85,7 @@ export async function findPeople(
 }
 
 /** Looks all of them up, once, then takes the page and counts. @param from tables and conditions that find them */
-async function lookUp(db: Db, from: SQL, { order, most, mostCounted }: Wanted): Promise<FoundPeople> {
+async function lookUp(db: Db, from: SQL, { order, most, mostCounted }: PeopleQuery): Promise<FoundPeople> {
 	const names = order.keys.map((_, i) => sql.identifier(`key_${i}`));
 	const columns = names.map((name) => sql`${name}`);
 	const id = sql`id`;

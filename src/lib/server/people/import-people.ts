@@ -9,21 +9,21 @@ import {
 	type RosterLine,
 	type RosterPerson
 } from '../../core/exchange';
-import { knowsHolidaysOf } from '../../core/calendar/public-holidays';
+import { hasHolidaysFor } from '../../core/calendar/public-holidays';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { keyFor } from '../acts/desk-act';
+import { idempotencyKeyFor } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { turn } from '../turn';
-import { comeBack, leave } from './leave';
-import { keepRosterMapping } from './roster-mappings';
+import { DomainError } from '../domain-error';
+import { yieldToEventLoop } from '../yield-to-event-loop';
+import { markAsReturned, markAsLeft } from './mark-as-left';
+import { saveRosterMapping } from './roster-mappings';
 
 const { cases, people } = schema;
 
-/** People compared or written in one statement, and rows read before others have their turn. */
+/** People written in one statement, and rows read before others have their turn. */
 const CHUNK = 2000;
 
 /** Faults told at most: with more the file is of another kind. */
@@ -32,8 +32,8 @@ const MOST_FAULTS = 200;
 /** Of each kind of change, people that are shown by name. */
 const MOST_SHOWN = 100;
 
-/** People who can be marked as left, or taken back, by one file: more would be another file. Ours. */
-export const MOST_MOVED = 2000;
+/** People who can be marked as left, or taken back, by one file: more would be another file. Our assumption. */
+export const MAX_LEAVERS_AND_RETURNERS = 2000;
 
 /** A file as its page sends it. */
 export interface ImportInput {
@@ -61,7 +61,7 @@ async function readInPieces({ lines, columns, firstRow }: ImportInput): Promise<
 	const reader = new RosterReader(columns, firstRow);
 	for (let from = 0; from < lines.length; from += CHUNK) {
 		reader.add(lines.slice(from, from + CHUNK));
-		await turn();
+		await yieldToEventLoop();
 	}
 	return reader;
 }
@@ -71,7 +71,8 @@ async function readInPieces({ lines, columns, firstRow }: ImportInput): Promise<
  * stays as it is. Who is absent or back is told, and moved only where that is asked for. All of it or nothing: with one fault nothing is
  * taken in. The same file again changes nothing.
  *
- * Cost: a statement for every two thousand people, and one over the list for those who are absent; in one transaction where it is applied.
+ * Cost: the file goes into a temporary table, and is compared with the people as one set along people_email_key; no more of either than is shown comes back.
+ * A statement for every two thousand rows that are written.
  */
 export async function importPeople(
 	db: Db,
@@ -87,33 +88,41 @@ export async function importPeople(
 	const report = {
 		faults: faults.slice(0, MOST_FAULTS),
 		moreFaults: Math.max(0, faults.length - MOST_FAULTS),
-		unknownCountries: countries.filter((country) => !knowsHolidaysOf({ country, region: null }))
+		unknownCountries: countries.filter((country) => !hasHolidaysFor({ country, region: null }))
 	};
 	if (faults.length > 0) return { ...NOTHING, ...report };
 	const { apply } = input;
-	if (!apply) return { ...(await compare(db, read, told)).report, ...report, isApplied: false };
 	return inTransaction(db, async (tx) => {
-		const { report: seen, absentIds, backIds } = await compare(tx, read, told);
+		await putAside(tx, read);
+		const seen = await compare(tx, told);
+		if (!apply) return { ...seen, ...report, isApplied: false };
 		if (seen.added !== apply.added || seen.changed !== apply.changed)
-			throw new Fault('conflict', 'listChanged');
-		for (let from = 0; from < read.length; from += CHUNK)
-			await write(tx, read.slice(from, from + CHUNK), told, now);
+			throw new DomainError('conflict', 'listChanged');
+		const n = (apply.takeBack ? seen.back : 0) + (apply.leaveAbsent ? seen.absent : 0);
+		if (n > MAX_LEAVERS_AND_RETURNERS)
+			throw new DomainError('invalid', {
+				code: 'tooManyMoved',
+				facts: { n, most: MAX_LEAVERS_AND_RETURNERS }
+			});
+		// Who is absent or back is known before the file is written: afterwards all of it is there.
+		const backIds = apply.takeBack ? await idsOf(tx, BACK) : [];
+		const absentIds = apply.leaveAbsent ? await idsOf(tx, ABSENT) : [];
+		await judgeMoved(tx, told);
+		for (let from = 0; from < read.length; from += CHUNK) await write(tx, from, told, now);
 		// What coming back alone makes due is held back, as all that an import makes due.
 		if (apply.takeBack) await judgeAgain(tx, backIds);
 		await tx.execute(sql`
 			insert into ${cases} (person_id)
 			select p.id from people p left join cases c on c.person_id = p.id where c.person_id is null`);
 		const moved = [
-			...(apply.takeBack ? backIds.map((personId) => ({ personId, by: comeBack })) : []),
-			...(apply.leaveAbsent ? absentIds.map((personId) => ({ personId, by: leave })) : [])
+			...backIds.map((personId) => ({ personId, by: markAsReturned })),
+			...absentIds.map((personId) => ({ personId, by: markAsLeft }))
 		];
-		if (moved.length > MOST_MOVED)
-			throw new Fault('invalid', { code: 'tooManyMoved', facts: { n: moved.length, most: MOST_MOVED } });
 		for (const { personId, by } of moved) {
-			const act = { personId, batch: apply.key, key: keyFor(apply.key, personId), version: null };
+			const act = { personId, batch: apply.key, key: idempotencyKeyFor(apply.key, personId), version: null };
 			await by(tx, actor, act, now);
 		}
-		if (input.headings !== '') await keepRosterMapping(tx, userId, input, now);
+		if (input.headings !== '') await saveRosterMapping(tx, userId, input, now);
 		const detail = { added: seen.added, changed: seen.changed, moved: moved.length };
 		await writeAuditLine(tx, actor, { at: now, act: 'people-imported', detail });
 		return { ...seen, ...report, isApplied: true };
@@ -143,8 +152,11 @@ const values = (fields: readonly RosterField[], source: string, isTable = false)
 	);
 
 const recordset = (chunk: readonly object[]) =>
-	sql`jsonb_to_recordset(${JSON.stringify(chunk)}::jsonb) as x(${sql.join(
+	sql`rows from (jsonb_to_recordset(${JSON.stringify(chunk)}::jsonb) as (${sql.join(
 		ROSTER_FIELDS.map((field) => sql`${sql.identifier(field)} text`),
+		sql`, `
+	)})) with ordinality as x(${sql.join(
+		[...ROSTER_FIELDS, 'n'].map((field) => sql.identifier(field)),
 		sql`, `
 	)})`;
 
@@ -153,7 +165,7 @@ const differs = (told: readonly RosterField[], source: string): SQL =>
 		? sql`false`
 		: sql`(${values(told, 'people', true)}) is distinct from (${values(told, source, source === 'excluded')})`;
 
-/** Fields that say where somebody lives: with them, working days and days of emails move. */
+/** Fields that say where someone lives: with them, working days and days of emails move. */
 const PLACE_FIELDS: readonly RosterField[] = ['country', 'region', 'timeZone'];
 
 /** Has people judged again by the queue, or by the next act on them; what that alone makes due is held back. */
@@ -163,81 +175,108 @@ async function judgeAgain(tx: Db, personIds: readonly string[]): Promise<void> {
 		and rules_version is not null`);
 }
 
-async function write(tx: Db, chunk: readonly RosterPerson[], told: readonly RosterField[], now: Date) {
+/** Has those judged again whom the file moves to another place. */
+async function judgeMoved(tx: Db, told: readonly RosterField[]): Promise<void> {
 	const places = told.filter((field) => PLACE_FIELDS.includes(field));
-	const { rows: moved } = await tx.execute<{ id: string }>(sql`
-		select people.id from ${recordset(chunk)} join ${people} on lower(people.email) = x.email where ${differs(places, 'x')}`);
-	await judgeAgain(
-		tx,
-		moved.map(({ id }) => id)
-	);
+	if (places.length === 0) return;
+	await tx.execute(sql`update ${cases} set rules_version = '' from roster x join ${people} on lower(people.email) = x.email
+		where person_id = people.id and rules_version is not null and (${differs(places, 'x')})`);
+}
+
+/** Writes the rows of the file from one line on, a chunk of them. */
+async function write(tx: Db, from: number, told: readonly RosterField[], now: Date): Promise<void> {
 	const set = told.map((field) => sql`${column(field)} = excluded.${column(field)}`);
 	await tx.execute(sql`
 		insert into ${people} (${names(ROSTER_FIELDS)}, created_at)
 		select ${values(ROSTER_FIELDS, 'x')}, ${now.toISOString()}::timestamptz
-		from ${recordset(chunk)}
+		from roster x where x.line >= ${from} and x.line < ${from + CHUNK} order by x.line
 		on conflict (lower(email)) do update set ${sql.join([...set, sql`version = people.version + 1`], sql`, `)}
 		where ${differs(told, 'excluded')}`);
 }
 
-/** Somebody who is known: as they are, and whether the file says otherwise. */
-type Known = { id: string; at: string; changed: boolean; hasLeft: boolean } & Record<RosterField, string>;
-
-function changeOf(person: RosterPerson, known: Known, told: readonly RosterField[]): RosterChange {
-	return {
-		...lineOf(person),
-		fields: told.flatMap((field) =>
-			known[field] === person[field] ? [] : [{ field, from: known[field], to: person[field] }]
-		)
-	};
+/** The file as a table of this transaction's own, its lines numbered from 0: it is compared with the people as one set. */
+async function putAside(tx: Db, read: readonly RosterPerson[]): Promise<void> {
+	const fields = ROSTER_FIELDS.map((field) => sql`${sql.identifier(field)} text not null`);
+	await tx.execute(
+		sql`create temporary table roster (line integer not null, ${sql.join(fields, sql`, `)}) on commit drop`
+	);
+	for (let from = 0; from < read.length; from += CHUNK) {
+		const rows = read.slice(from, from + CHUNK);
+		await tx.execute(sql`insert into roster
+			select ${from}::integer + n - 1, ${values(ROSTER_FIELDS, 'x')} from ${recordset(rows)}`);
+		await yieldToEventLoop();
+	}
+	await tx.execute(sql`create index on roster (email)`);
+	await tx.execute(sql`analyze roster`);
 }
 
-const lineOf = ({ name, email, team }: RosterLine): RosterLine => ({ name, email, team });
+/** Whom the file takes back: they have left, and it has them. */
+const BACK = sql`roster x join ${people} on lower(people.email) = x.email where people.left_at is not null`;
 
-/** What taking a roster in would do; reads only. */
-async function compare(db: Db, read: readonly RosterPerson[], told: readonly RosterField[]) {
-	let [changed, found] = [0, 0];
-	const shown = { added: [] as RosterLine[], changed: [] as RosterChange[], back: [] as RosterLine[] };
-	const backIds: string[] = [];
-	for (let from = 0; from < read.length; from += CHUNK) {
-		const chunk = read.slice(from, from + CHUNK);
-		const { rows } = await db.execute<Known>(sql`
-			select people.id, lower(people.email) as at, people.left_at is not null as "hasLeft", ${differs(told, 'x')} as changed,
-				${sql.join(
-					ROSTER_FIELDS.map((field) => sql`people.${column(field)} as ${sql.identifier(field)}`),
-					sql`, `
-				)}
-			from ${recordset(chunk)} join ${people} on lower(people.email) = x.email`);
-		const known = new Map(rows.map((row) => [row.at, row]));
-		found += rows.length;
-		for (const person of chunk) {
-			const row = known.get(person.email);
-			if (!row && shown.added.length < MOST_SHOWN) shown.added.push(lineOf(person));
-			if (row?.changed) {
-				changed += 1;
-				if (shown.changed.length < MOST_SHOWN) shown.changed.push(changeOf(person, row, told));
-			}
-			if (row?.hasLeft) {
-				backIds.push(row.id);
-				if (shown.back.length < MOST_SHOWN) shown.back.push(lineOf(person));
-			}
-		}
-		await turn();
-	}
-	const addresses = read.map(({ email }) => email);
-	const { rows: absent } = await db.execute<{ id: string; name: string; email: string; team: string }>(sql`
-		select id, name, email, team from people
-		where left_at is null and lower(email) <> all(${sql.param(addresses)}::text[]) order by lower(name), id`);
+/** Who is not in the file. */
+const ABSENT = sql`${people} where people.left_at is null
+	and not exists (select 1 from roster x where x.email = lower(people.email))`;
+
+async function idsOf(tx: Db, of: SQL): Promise<string[]> {
+	const { rows } = await tx.execute<{ id: string }>(sql`select people.id from ${of} order by people.id`);
+	return rows.map(({ id }) => id);
+}
+
+/** Someone whom the file changes: as they are, and as it has them. */
+type Changed = Record<`${'is' | 'file'}.${RosterField}`, string>;
+
+function changeOf(row: Changed, told: readonly RosterField[]): RosterChange {
+	const { 'file.name': name, 'file.email': email, 'file.team': team } = row;
+	const fields = told.flatMap((field) => {
+		const [from, to] = [row[`is.${field}`], row[`file.${field}`]];
+		return from === to ? [] : [{ field, from, to }];
+	});
+	return { name, email, team, fields };
+}
+
+/** What taking in the file that was put aside would do; reads only. */
+async function compare(tx: Db, told: readonly RosterField[]) {
+	const known = sql`roster x join ${people} on lower(people.email) = x.email`;
+	const added = sql`roster x where not exists (select 1 from ${people} where lower(people.email) = x.email)`;
+	const line = sql`x.name, x.email, x.team`;
+	const most = sql`limit ${MOST_SHOWN}`;
+	const [{ rows: counts }, { rows: absents }, shownAdded, shownChanged, shownBack, shownAbsent] = [
+		await tx.execute<{ all: number; found: number; changed: number; back: number }>(sql`
+			select count(*)::int as all, count(people.id)::int as found,
+				(count(*) filter (where people.id is not null and (${differs(told, 'x')})))::int as changed,
+				count(people.left_at)::int as back
+			from roster x left join ${people} on lower(people.email) = x.email`),
+		await tx.execute<{ n: number }>(sql`select count(*)::int as n from ${ABSENT}`),
+		await tx.execute<RosterLine & Record<string, unknown>>(
+			sql`select ${line} from ${added} order by x.line ${most}`
+		),
+		await tx.execute<Changed>(sql`
+			select ${sql.join(
+				ROSTER_FIELDS.flatMap((field) => [
+					sql`people.${column(field)} as ${sql.identifier(`is.${field}`)}`,
+					sql`x.${sql.identifier(field)} as ${sql.identifier(`file.${field}`)}`
+				]),
+				sql`, `
+			)} from ${known} where ${differs(told, 'x')} order by x.line ${most}`),
+		await tx.execute<RosterLine & Record<string, unknown>>(
+			sql`select ${line} from ${BACK} order by x.line ${most}`
+		),
+		await tx.execute<RosterLine & Record<string, unknown>>(
+			sql`select name, email, team from ${ABSENT} order by lower(name), id ${most}`
+		)
+	];
+	const { all = 0, found = 0, changed = 0, back = 0 } = counts[0] ?? {};
 	return {
-		report: {
-			added: read.length - found,
-			changed,
-			same: found - changed,
-			absent: absent.length,
-			back: backIds.length,
-			shown: { ...shown, absent: absent.slice(0, MOST_SHOWN).map(lineOf) }
-		},
-		absentIds: absent.map(({ id }) => id),
-		backIds
+		added: all - found,
+		changed,
+		same: found - changed,
+		absent: absents[0]?.n ?? 0,
+		back,
+		shown: {
+			added: shownAdded.rows,
+			changed: shownChanged.rows.map((row) => changeOf(row, told)),
+			absent: shownAbsent.rows,
+			back: shownBack.rows
+		}
 	};
 }

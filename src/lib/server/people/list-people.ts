@@ -3,12 +3,12 @@ import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { findPeople } from './find-people';
-import type { LeftOut } from '../../core/sending';
-import { leftOut } from '../rounds/who-matches';
+import type { ExclusionReason } from '../../core/sending';
+import { excludedPeople } from '../rounds/round-selection';
 import type { PersonState } from '../../core/people';
-import type { Level } from '../../core/triage';
+import type { TriageLevel } from '../../core/triage';
 import type { PeopleFilter } from './people-filter';
-import { sortedBy, type Order } from './people-order';
+import { sortColumns, type SortOrder } from './people-order';
 
 const { people, cases, users } = schema;
 
@@ -24,7 +24,7 @@ export interface PersonLine {
 	/** Who looks after them. */
 	readonly owner: string | null;
 	/** Null before the first judgement. */
-	readonly level: Level | null;
+	readonly level: TriageLevel | null;
 	readonly answeredAt: Date | null;
 	readonly state: PersonState;
 	/** When that was: the day it was sent, started or answered. */
@@ -35,7 +35,7 @@ export interface PersonLine {
 	readonly hasLeft: boolean;
 	readonly hasBounced: boolean;
 	/** Why a send to many would leave them out; null where it would not. */
-	readonly leftOut: LeftOut | null;
+	readonly leftOut: ExclusionReason | null;
 }
 
 /** A page of the list, and where the next one begins. */
@@ -48,15 +48,15 @@ export interface PeoplePage {
 }
 
 /** People on one page. */
-export const PEOPLE_A_PAGE = 50;
+export const PEOPLE_PER_PAGE = 50;
 
 /** Counted to here and no further: a list of thousands is narrowed, not read. As many as a bulk act reaches. */
-export const MOST_COUNTED = 500;
+export const MAX_COUNTED = 500;
 
 type Newest = Pick<typeof cases.$inferSelect, 'sentAt' | 'revokedAt' | 'startedAt' | 'answeredAt'>;
 
 /** Where an assessment stands at a moment. */
-export function stateOf(newest: Newest | null): { state: PersonState; at: Date | null } {
+export function personStateOf(newest: Newest | null): { state: PersonState; at: Date | null } {
 	if (!newest?.sentAt) return { state: 'none', at: null };
 	if (newest.answeredAt) return { state: 'answered', at: newest.answeredAt };
 	if (newest.revokedAt) return { state: 'revoked', at: newest.revokedAt };
@@ -67,21 +67,21 @@ export function stateOf(newest: Newest | null): { state: PersonState; at: Date |
 export async function listPeople(
 	db: Db,
 	actor: Actor,
-	input: { filter: PeopleFilter; order?: Order; cursor?: string | undefined; now: Date }
+	input: { filter: PeopleFilter; order?: SortOrder; cursor?: string | undefined; now: Date }
 ): Promise<PeoplePage> {
 	requirePermission(actor, 'people:read');
-	const order = sortedBy(input.order ?? { by: 'name', isReversed: false }, input.cursor);
+	const order = sortColumns(input.order ?? { by: 'name', isReversed: false }, input.cursor);
 	const { ids, counted } = await findPeople(db, input.filter, {
 		order,
-		most: PEOPLE_A_PAGE + 1,
-		mostCounted: MOST_COUNTED
+		most: PEOPLE_PER_PAGE + 1,
+		mostCounted: MAX_COUNTED
 	});
 	const rows = await db
 		.select({
 			person: people,
 			newest: cases,
 			owner: users.name,
-			leftOut: leftOut(input.now),
+			leftOut: excludedPeople(input.now),
 			place: sql<string[]>`array[${sql.join(
 				order.keys.map((key) => sql`${key}::text`),
 				sql`, `
@@ -92,7 +92,7 @@ export async function listPeople(
 		.leftJoin(users, eq(users.id, people.ownerId))
 		.where(inArray(people.id, [...ids]))
 		.orderBy(order.sorted(order.keys, order.id));
-	const lines = rows.slice(0, PEOPLE_A_PAGE).map(({ person, newest, owner, leftOut: why }): PersonLine => ({
+	const lines = rows.slice(0, PEOPLE_PER_PAGE).map(({ person, newest, owner, leftOut: why }): PersonLine => ({
 		id: person.id,
 		name: person.name,
 		email: person.email,
@@ -103,7 +103,7 @@ export async function listPeople(
 		owner,
 		level: newest.judgementId === null ? null : newest.level,
 		answeredAt: newest.answeredAt,
-		...stateOf(newest),
+		...personStateOf(newest),
 		checksOff: newest.checksOff,
 		checksUnsure: newest.checksUnsure,
 		followUpDue: newest.followUpOn,
@@ -111,12 +111,12 @@ export async function listPeople(
 		hasBounced: person.bouncedAt !== null,
 		leftOut: why
 	}));
-	const last = rows[PEOPLE_A_PAGE - 1];
+	const last = rows[PEOPLE_PER_PAGE - 1];
 	return {
 		lines,
-		total: Math.min(counted, MOST_COUNTED),
-		isMore: counted > MOST_COUNTED,
-		next: rows.length > PEOPLE_A_PAGE && last ? order.placeOf(last.place, last.person.id) : null
+		total: Math.min(counted, MAX_COUNTED),
+		isMore: counted > MAX_COUNTED,
+		next: rows.length > PEOPLE_PER_PAGE && last ? order.placeOf(last.place, last.person.id) : null
 	};
 }
 

@@ -1,19 +1,19 @@
 import { asc, eq, getTableColumns, inArray, sql } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import { placeOf, type Place } from './place-of';
+import { DomainError } from '../domain-error';
+import { personPlaceOf, type PersonPlace } from './person-place';
 
 const { people } = schema;
 
 /** A person with their place; whoever changes anything of theirs holds their row. */
-export type LockedPerson = typeof people.$inferSelect & { readonly place: Place };
+export type LockedPerson = typeof people.$inferSelect & { readonly place: PersonPlace };
 
 /** The organisation's zone, which travels with the connection. */
 export const organisationZone = sql<string>`coalesce(current_setting('easy_corner.time_zone', true), 'UTC')`;
 
 /**
  * Locks a person before anything else of theirs: every act on a case begins with it, so that two at once stand in line and
- * never wait for each other in a ring. Rows that refer to the person may still be written by others meanwhile.
+ * never wait for each other in a ring. Rows that refer to the person may still be written by others in the meantime.
  */
 export async function lockPerson(tx: Db, personId: string): Promise<LockedPerson | null> {
 	const [person] = await personById(tx, personId).for('no key update');
@@ -32,7 +32,7 @@ export async function lockPeople(tx: Db, personIds: readonly string[]): Promise<
 }
 
 /** The same for a page that only reads: nothing is locked. */
-export async function lookAtPerson(db: Db, personId: string): Promise<LockedPerson | null> {
+export async function readPersonPlace(db: Db, personId: string): Promise<LockedPerson | null> {
 	const [person] = await personById(db, personId);
 	return person ? withPlace(person) : null;
 }
@@ -48,12 +48,12 @@ function withPlace({
 	organisationZone: zone,
 	...row
 }: typeof people.$inferSelect & { organisationZone: string }): LockedPerson {
-	return { ...row, place: placeOf(row, zone) };
+	return { ...row, place: personPlaceOf(row, zone) };
 }
 
 /** The same, or the refusal that says that there is nobody. */
-export async function needPerson(tx: Db, personId: string): Promise<LockedPerson> {
+export async function requirePerson(tx: Db, personId: string): Promise<LockedPerson> {
 	const person = await lockPerson(tx, personId);
-	if (!person) throw new Fault('not-found', 'personGone');
+	if (!person) throw new DomainError('not-found', 'personGone');
 	return person;
 }

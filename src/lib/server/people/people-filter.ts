@@ -2,7 +2,7 @@ import { FINDING_IDS, type FindingId } from '../../core/checklist';
 import { REGIONS, type Region } from '../../core/discomfort';
 import { PERSON_STATES, type PersonState } from '../../core/people';
 import { and, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
-import { LEVELS, type Level } from '../../core/triage';
+import { TRIAGE_LEVELS, type TriageLevel } from '../../core/triage';
 import { schema } from '../db/client';
 
 const { cases, observations, people } = schema;
@@ -13,7 +13,7 @@ export interface PeopleFilter {
 	readonly team: string;
 	readonly country: string;
 	readonly state: PersonState | '';
-	readonly level: Level | '';
+	readonly level: TriageLevel | '';
 	/** Who reported discomfort there last, and at whose corner this stands as found. */
 	readonly hurts: Region | '';
 	readonly finding: FindingId | '';
@@ -32,7 +32,7 @@ export function filterOfQuery(query: URLSearchParams): PeopleFilter {
 		team: text('team'),
 		country: text('country'),
 		state: oneOf('state', PERSON_STATES),
-		level: oneOf('level', LEVELS),
+		level: oneOf('level', TRIAGE_LEVELS),
 		hurts: oneOf('hurts', REGIONS),
 		finding: oneOf('finding', FINDING_IDS),
 		who: oneOf('who', ['left', 'bounced'] as const) || 'here'
@@ -51,7 +51,7 @@ export const TRIGRAM = 3;
  * Any part of name, team or address, by people_search_idx; of one or two letters the beginning of a name, by
  * people_name_start_idx: a trigram needs three.
  */
-export function searched(search: string): SQL | undefined {
+export function searchCondition(search: string): SQL | undefined {
 	if (search === '') return undefined;
 	if (search.length < TRIGRAM) return sql`lower(${people.name}) like ${`${literal(search.toLowerCase())}%`}`;
 	const words = search.split(/\s+/).filter((word) => word !== '');
@@ -117,11 +117,11 @@ export function wherePerson({
 }
 
 /** The condition that a filter is; for a statement that joins people and cases. */
-export function whereOf(filter: PeopleFilter): SQL | undefined {
-	return and(searched(filter.search), whereCase(filter), wherePerson(filter));
+export function peopleWhere(filter: PeopleFilter): SQL | undefined {
+	return and(searchCondition(filter.search), whereCase(filter), wherePerson(filter));
 }
 
 /** Those of a filter, or those of a list of ids. */
-export function whereIds(ids: readonly string[]): SQL {
+export function peopleIdsWhere(ids: readonly string[]): SQL {
 	return inArray(people.id, [...ids]);
 }

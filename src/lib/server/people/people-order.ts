@@ -5,12 +5,12 @@ import { schema } from '../db/client';
 const { people, cases } = schema;
 
 /** A list's order: by what, and whether from its other end. Who has nothing there stands last either way. */
-export interface Order {
+export interface SortOrder {
 	readonly by: PeopleOrder;
 	readonly isReversed: boolean;
 }
 
-/** Types of PostgreSQL that orders go by, with how it writes a value of each: a place that somebody made up starts the list anew. */
+/** Types of PostgreSQL that orders go by, with how it writes a value of each: a place that someone made up starts the list again. */
 const WRITTEN = {
 	text: /^/,
 	int: /^(?:-?\d{1,9}|2147483647)$/,
@@ -46,7 +46,7 @@ interface Spec {
 }
 
 /** What an order goes by, before the id; its indexes stand with the tables. */
-function specOf({ by, isReversed }: Order): Spec {
+function specOf({ by, isReversed }: SortOrder): Spec {
 	const ofCase = (
 		column: AnyColumn,
 		lowest: string,
@@ -84,15 +84,15 @@ function specOf({ by, isReversed }: Order): Spec {
 }
 
 /** The order of an address (`by=team`, `by=-team` from its other end); by name where it names none. */
-export function orderOfQuery(query: URLSearchParams): Order {
+export function sortOrderOfQuery(query: URLSearchParams): SortOrder {
 	const text = query.get('by') ?? '';
 	const isReversed = text.startsWith('-');
 	const by = PEOPLE_ORDERS.find((one) => one === (isReversed ? text.slice(1) : text));
 	return by ? { by, isReversed } : { by: 'name', isReversed: false };
 }
 
-/** An order as parts of statements that read people, and cases where {@link SortedBy.isOfCases}. */
-export interface SortedBy {
+/** An order as parts of statements that read people, and cases where {@link SortColumns.isOfCases}. */
+export interface SortColumns {
 	readonly isOfCases: boolean;
 	/** What it goes by, before the id. */
 	readonly keys: readonly SQL[];
@@ -120,8 +120,8 @@ function readPlace(place: string | undefined, keys: number): readonly string[] |
 	}
 }
 
-/** An order for statements. @param place behind which the page begins, as {@link SortedBy.placeOf} wrote it */
-export function sortedBy(order: Order, place?: string): SortedBy {
+/** An order for statements. @param place behind which the page begins, as {@link SortColumns.placeOf} wrote it */
+export function sortColumns(order: SortOrder, place?: string): SortColumns {
 	const { keys, isDown, isOfCases } = specOf(order);
 	const way = isDown ? sql`desc` : sql`asc`;
 	const read = readPlace(place, keys.length);

@@ -1,7 +1,7 @@
 import { Type, type Static } from 'typebox';
 import { isTimeZone } from '../../core/calendar';
-import { knowsHolidaysOf } from '../../core/calendar/public-holidays';
-import { Fault } from '../fault';
+import { hasHolidaysFor } from '../../core/calendar/public-holidays';
+import { DomainError } from '../domain-error';
 
 /** A part of an address, as a regular expression: none of the signs that mark it off in a list or a header (RFC 5322, 3.2.3). */
 const ATOM = '[^\\s@<>()\\[\\],;:"\\\\]+';
@@ -25,7 +25,7 @@ export type PersonDetails = {
 };
 
 /** Trims what was typed, and refuses what can't be a person's: checked at every door by this one function. */
-export function checkedDetails(typed: PersonDetails): PersonDetails {
+export function checkPersonDetails(typed: PersonDetails): PersonDetails {
 	const read = {
 		...typed,
 		name: typed.name.trim(),
@@ -34,10 +34,10 @@ export function checkedDetails(typed: PersonDetails): PersonDetails {
 		team: typed.team.trim(),
 		phone: typed.phone.trim().replace(/\s+/g, ' ')
 	};
-	if (read.name === '') throw new Fault('invalid', 'givePersonName', '/name');
+	if (read.name === '') throw new DomainError('invalid', 'givePersonName', '/name');
 	if (read.timeZone !== '' && !isTimeZone(read.timeZone))
-		throw new Fault('invalid', 'noTimeZone', '/timeZone');
-	if (read.region !== '' && !knowsHolidaysOf({ country: read.country, region: read.region }))
-		throw new Fault('invalid', 'noRegion', '/region');
+		throw new DomainError('invalid', 'noTimeZone', '/timeZone');
+	if (read.region !== '' && !hasHolidaysFor({ country: read.country, region: read.region }))
+		throw new DomainError('invalid', 'noRegion', '/region');
 	return read;
 }

@@ -21,7 +21,7 @@ export async function rosterMappingsOf(db: Db, actor: Actor) {
 }
 
 /** Remembers a mapping with the act that used it. */
-export async function keepRosterMapping(
+export async function saveRosterMapping(
 	tx: Db,
 	userId: string,
 	{ headings, columns }: { readonly headings: string; readonly columns: ColumnMap },

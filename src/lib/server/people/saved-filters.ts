@@ -30,7 +30,7 @@ export async function saveFilter(
 }
 
 /** Removes a named filter. */
-export async function dropFilter(db: Db, actor: Actor, filterId: string): Promise<void> {
+export async function deleteFilter(db: Db, actor: Actor, filterId: string): Promise<void> {
 	const { id } = requirePermission(actor, 'people:read');
 	await db.delete(savedFilters).where(and(eq(savedFilters.id, filterId), eq(savedFilters.userId, id)));
 }

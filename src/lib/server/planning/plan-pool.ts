@@ -3,9 +3,9 @@ import { Worker } from 'node:worker_threads';
 import code from 'virtual:plan-thread';
 import type { Advice } from '$lib/core/advice';
 import type { Corner } from '$lib/core/corner';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 import { log } from '../log';
-import type { BudgetAnswer, BudgetQuestion, PlanJob, Planning } from './planning';
+import type { BudgetAnswer, BudgetQuestion, PlanJob, Planner } from './planning';
 
 interface Job {
 	readonly asked: PlanJob;
@@ -30,7 +30,7 @@ const MOST_KNOWN = 500;
 const LONGEST_QUEUE = 500;
 
 /**
- * So long one job may take in its thread, ms. Ours: far above what any takes (a budget of 30,000 people some 300 ms), so that whoever asks
+ * So long one job may take in its thread, ms. Our assumption: far above what any takes (a budget of 30,000 people some 300 ms), so that whoever asks
  * for something that no search ends takes nobody else's thread for longer.
  */
 const LONGEST_JOB_MS = 30_000;
@@ -39,7 +39,7 @@ const LONGEST_JOB_MS = 30_000;
  * Threads that solve plans, started when first needed, and the queue before them. Holds no state that matters: a process
  * that dies loses only what its own visitors were waiting for.
  */
-export class PlanPool implements Planning {
+export class PlanPool implements Planner {
 	private readonly threads: Thread[] = [];
 	private readonly waiting: Job[] = [];
 	/** Advice that was worked out lately: the same corner is looked at by its person, the day sheet and the case. */
@@ -69,7 +69,7 @@ export class PlanPool implements Planning {
 		const advice = this.ask<Advice>({ kind: 'advise', corner });
 		this.known.set(key, advice);
 		if (this.known.size > MOST_KNOWN) this.known.delete(this.known.keys().next().value ?? '');
-		// What failed is asked anew by the next.
+		// What failed is asked again by the next.
 		advice.catch(() => this.known.delete(key));
 		return advice;
 	}
@@ -93,7 +93,8 @@ export class PlanPool implements Planning {
 	}
 
 	private ask<T>(asked: PlanJob): Promise<T> {
-		if (this.waiting.length >= this.longestQueue) return Promise.reject(new Fault('too-many', 'busySolving'));
+		if (this.waiting.length >= this.longestQueue)
+			return Promise.reject(new DomainError('too-many', 'busySolving'));
 		return new Promise((resolve, reject) => {
 			this.waiting.push({ asked, resolve: (answer) => resolve(answer as T), reject });
 			this.next();
@@ -131,7 +132,7 @@ export class PlanPool implements Planning {
 	/** Ends a thread that works on something for too long: nothing short of that stops a search. */
 	private giveUp(thread: Thread): void {
 		log({ level: 'warn', event: 'planning-gave-up', job: thread.job?.asked.kind ?? 'none' });
-		this.drop(thread, new Fault('too-many', 'solvingTooLong'));
+		this.drop(thread, new DomainError('too-many', 'solvingTooLong'));
 		void thread.worker.terminate();
 	}
 

@@ -1,10 +1,10 @@
 import { adviseCorner, type Advice } from '../../core/advice';
 import {
-	allPurchases,
+	unlimitedPurchases,
 	bestPurchases,
-	helpedByMore,
-	type InNeed,
-	type Purchases,
+	helpedByLargerBudget,
+	type PersonInNeed,
+	type PurchaseSelection,
 	type Stock
 } from '../../core/budget';
 import type { Corner } from '../../core/corner';
@@ -12,7 +12,7 @@ import { shareHousehold, type PurchaseId } from '../../core/plan';
 
 /** What is asked of a budget. */
 export interface BudgetQuestion {
-	readonly people: readonly InNeed[];
+	readonly people: readonly PersonInNeed[];
 	/** Whole cents of one of each. */
 	readonly prices: ReadonlyMap<PurchaseId, number>;
 	readonly cents: number;
@@ -24,19 +24,19 @@ export interface BudgetQuestion {
 
 /** What is bought for it, and what all of it would be. */
 export interface BudgetAnswer {
-	readonly best: Purchases;
-	readonly all: Purchases;
+	readonly best: PurchaseSelection;
+	readonly all: PurchaseSelection;
 	/** Who would get something for a step more that gets nothing now. */
 	readonly helpedByStep: readonly string[];
 }
 
 /** Answers what is asked of a budget, in this thread. */
-export function spend({ people, prices, cents, stock, stepCents }: BudgetQuestion): BudgetAnswer {
+export function solveBudget({ people, prices, cents, stock, stepCents }: BudgetQuestion): BudgetAnswer {
 	const best = bestPurchases(people, prices, cents, stock);
 	return {
 		best,
-		all: allPurchases(people, prices, stock),
-		helpedByStep: helpedByMore(best, bestPurchases(people, prices, cents + stepCents, stock))
+		all: unlimitedPurchases(people, prices, stock),
+		helpedByStep: helpedByLargerBudget(best, bestPurchases(people, prices, cents + stepCents, stock))
 	};
 }
 
@@ -47,7 +47,7 @@ export type PlanJob =
 	| { readonly kind: 'spend'; readonly question: BudgetQuestion };
 
 /** Where plans are solved. */
-export interface Planning {
+export interface Planner {
 	advise(corner: Corner): Promise<Advice>;
 	/** The spots of one person, each with its share of the household. */
 	share(spots: readonly Corner[]): Promise<Corner[]>;
@@ -55,9 +55,9 @@ export interface Planning {
 	spend(question: BudgetQuestion): Promise<BudgetAnswer>;
 }
 
-/** Solves in this thread, which waits meanwhile: for the seed and for tests, never for a server that others wait on. */
-export const planHere: Planning = {
+/** Solves in this thread, which waits in the meantime: for the seed and for tests, never for a server that others wait on. */
+export const plannerHere: Planner = {
 	advise: (corner) => Promise.resolve(adviseCorner(corner)),
 	share: (spots) => Promise.resolve(shareHousehold(spots)),
-	spend: (question) => Promise.resolve(spend(question))
+	spend: (question) => Promise.resolve(solveBudget(question))
 };

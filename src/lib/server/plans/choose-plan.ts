@@ -1,11 +1,11 @@
-import { offersOf, readAdvice } from '../../core/advice';
+import { planOffers, readAdvice } from '../../core/advice';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { needAnswered, type OpenAssessment } from '../assessments/open-assessment';
+import { requireAnswered, type OpenAssessment } from '../assessments/open-assessment';
 import type { Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { judgeAnew } from '../judgements/judge-anew';
-import { needPerson } from '../people/lock-person';
+import { DomainError } from '../domain-error';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { requirePerson } from '../people/lock-person';
 import { currentPlanOf } from './current-plan';
 import { makePlan } from './make-plan';
 
@@ -14,20 +14,20 @@ export type WantedPlan = { readonly chosen: number } | { readonly moving: true }
 
 /** Works on from another of the plans that were offered, all of them solved when the answers came in. Steps that it has too stay done. */
 export async function choosePlan(db: Db, open: OpenAssessment, wanted: WantedPlan, now: Date): Promise<void> {
-	needAnswered(open);
+	requireAnswered(open);
 	await inTransaction(db, async (tx) => {
-		await needPerson(tx, open.actor.personId);
+		await requirePerson(tx, open.actor.personId);
 		const plan = await currentPlanOf(tx, open.assessment.id);
 		const moved = plan?.moving;
 		const from = 'moving' in wanted ? moved && { ...moved, advice: readAdvice(moved.advice) } : plan;
 		const chosen = 'moving' in wanted ? 0 : wanted.chosen;
-		if (!plan || !from || !offersOf(from.corner, from.advice)[chosen])
-			throw new Fault('conflict', 'planGone');
+		if (!plan || !from || !planOffers(from.corner, from.advice)[chosen])
+			throw new DomainError('conflict', 'planGone');
 		const { corner, advice } = from;
 		const why = 'moving' in wanted ? 'household' : 'another';
 		const moving = 'moving' in wanted ? null : plan.moving;
 		await makePlan(tx, { assessmentId: plan.assessmentId, corner, advice, moving, chosen, why }, now);
-		await judgeAnew(tx, open.actor.personId, now);
+		await reassessCase(tx, open.actor.personId, now);
 		const { personId } = open.actor;
 		await writeAuditLine(tx, open.actor, {
 			at: now,

@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, getTableColumns, inArray, isNull } from 'drizzle-orm';
-import { readAdvice, type KeptAdvice } from '../../core/advice';
+import { readAdvice, type AdviceSummary } from '../../core/advice';
 import { schema, type Db } from '../db/client';
 
 const { plans, stepEvents } = schema;
@@ -7,22 +7,22 @@ const { plans, stepEvents } = schema;
 type PlanRow = typeof plans.$inferSelect;
 
 /** A plan as it was kept; its advice as it is told today, whatever it was made by. */
-export type KeptPlan = Omit<PlanRow, 'advice'> & {
-	readonly advice: KeptAdvice;
+export type StoredPlan = Omit<PlanRow, 'advice'> & {
+	readonly advice: AdviceSummary;
 	readonly isOfOldRules: boolean;
 };
 
-const keptPlan = ({ advice, ...row }: PlanRow): KeptPlan => ({
+const keptPlan = ({ advice, ...row }: PlanRow): StoredPlan => ({
 	...row,
 	advice: readAdvice(advice),
 	isOfOldRules: advice.format !== 'easy-corner.advise/2'
 });
 
 /** What a judgement needs of a plan: without the other plans that were offered, and what a page says beside it. */
-export type WorkedPlan = Omit<PlanRow, 'advice' | 'corner' | 'moving'>;
+export type PlanInProgress = Omit<PlanRow, 'advice' | 'corner' | 'moving'>;
 
 /** The plans that spots are worked on by, as far as a judgement needs them; served by plans_current_key. */
-export async function workedPlansOf(db: Db, assessmentIds: readonly string[]): Promise<WorkedPlan[]> {
+export async function plansInProgress(db: Db, assessmentIds: readonly string[]): Promise<PlanInProgress[]> {
 	const { advice: _advice, corner: _corner, moving: _moving, ...columns } = getTableColumns(plans);
 	if (assessmentIds.length === 0) return [];
 	return db
@@ -35,7 +35,7 @@ export async function workedPlansOf(db: Db, assessmentIds: readonly string[]): P
 export type StepEvent = typeof stepEvents.$inferSelect;
 
 /** The plan that a spot is worked on by; served by plans_current_key. */
-export async function currentPlanOf(db: Db, assessmentId: string): Promise<KeptPlan | null> {
+export async function currentPlanOf(db: Db, assessmentId: string): Promise<StoredPlan | null> {
 	const [plan] = await db
 		.select()
 		.from(plans)
@@ -44,12 +44,12 @@ export async function currentPlanOf(db: Db, assessmentId: string): Promise<KeptP
 }
 
 /** What became of the steps of a plan, in order; served by step_events_plan_idx. */
-export function eventsOf(db: Db, planId: string): Promise<StepEvent[]> {
-	return eventsOfPlans(db, [planId]);
+export function stepEventsOf(db: Db, planId: string): Promise<StepEvent[]> {
+	return stepEventsOfPlans(db, [planId]);
 }
 
 /** The same of several plans, one after the other as they came in. */
-export async function eventsOfPlans(db: Db, planIds: readonly string[]): Promise<StepEvent[]> {
+export async function stepEventsOfPlans(db: Db, planIds: readonly string[]): Promise<StepEvent[]> {
 	if (planIds.length === 0) return [];
 	return db
 		.select()
@@ -59,12 +59,12 @@ export async function eventsOfPlans(db: Db, planIds: readonly string[]): Promise
 }
 
 /** Whether each thing was done by the newest of its events. */
-export function ticksOf(events: readonly StepEvent[]): Record<string, boolean> {
+export function stepTicksOfPlan(events: readonly StepEvent[]): Record<string, boolean> {
 	return Object.fromEntries(events.map(({ thing, isDone }) => [thing, isDone]));
 }
 
 /** Every plan of a spot, the newest first: what was said on which day; served by plans_assessment_idx. */
-export async function plansOf(db: Db, assessmentId: string): Promise<KeptPlan[]> {
+export async function plansOf(db: Db, assessmentId: string): Promise<StoredPlan[]> {
 	const rows = await db
 		.select()
 		.from(plans)

@@ -1,13 +1,13 @@
 import { eq } from 'drizzle-orm';
-import { offersOf, stepsToDo, type KeptAdvice } from '../../core/advice';
+import { planOffers, stepsOfOffer, type AdviceSummary } from '../../core/advice';
 import type { Corner } from '../../core/corner';
-import { unclosableChecks, type Thing } from '../../core/judgement';
-import { misfitOf, type PlanStep } from '../../core/plan';
+import { unclosableChecks, type PlanItem } from '../../core/case-assessment';
+import { cornerCost, type PlanStep } from '../../core/plan';
 import { sameDocument } from '../../core/same-document';
 import { schema, type Db } from '../db/client';
 import type { MovingPlan, PlanWhy } from '../db/schema/plans';
-import { currentPlanOf, eventsOf, type KeptPlan, type StepEvent } from './current-plan';
-import type { EarlierPlan } from './in-place';
+import { currentPlanOf, stepEventsOf, type StoredPlan, type StepEvent } from './current-plan';
+import type { EarlierPlan } from './earlier-plan';
 
 const { plans, stepEvents } = schema;
 
@@ -16,7 +16,7 @@ export interface NewPlan {
 	readonly assessmentId: string;
 	/** The spot with its share of the household. */
 	readonly corner: Corner;
-	readonly advice: KeptAdvice;
+	readonly advice: AdviceSummary;
 	readonly moving: MovingPlan | null;
 	/** Which of the offers. */
 	readonly chosen: number;
@@ -37,23 +37,27 @@ function isSameStep(a: PlanStep, b: PlanStep): boolean {
 }
 
 /** The newest event of each step that stands and is asked for by both plans. */
-function eventsKept(before: KeptPlan, events: readonly StepEvent[], steps: readonly PlanStep[]): StepEvent[] {
+function eventsKept(
+	before: StoredPlan,
+	events: readonly StepEvent[],
+	steps: readonly PlanStep[]
+): StepEvent[] {
 	return before.steps.flatMap((step) => {
 		const last = events.filter(({ thing }) => thing === step.place).at(-1);
 		return last?.isDone && steps.some((other) => isSameStep(step, other)) ? [last] : [];
 	});
 }
 
-const planOf = ({ corner, advice, chosen }: NewPlan) => offersOf(corner, advice)[chosen]?.plan ?? null;
+const planOf = ({ corner, advice, chosen }: NewPlan) => planOffers(corner, advice)[chosen]?.plan ?? null;
 
 /** A plan as it is kept. */
 function rowOf(made: NewPlan, madeAt: Date) {
 	const plan = planOf(made);
-	const costNow = misfitOf(made.corner);
+	const costNow = cornerCost(made.corner);
 	return {
 		...made,
 		madeAt,
-		steps: stepsToDo(made.corner, made.advice, made.chosen),
+		steps: stepsOfOffer(made.corner, made.advice, made.chosen),
 		plan,
 		unclosable: unclosableChecks(made.advice.plans[0] ?? null),
 		costNow,
@@ -62,7 +66,7 @@ function rowOf(made: NewPlan, madeAt: Date) {
 }
 
 /**
- * The plan of somebody who is asked again: where their corner is as it was, the one that they have carried something out of. What is new in the
+ * The plan of someone who is asked again: where their corner is as it was, the one that they have carried something out of. What is new in the
  * computation since then comes when they ask for it.
  */
 function asBefore(made: NewPlan, { plan, events }: EarlierPlan): NewPlan {
@@ -74,7 +78,7 @@ function asBefore(made: NewPlan, { plan, events }: EarlierPlan): NewPlan {
 }
 
 /** Whether a plan says what the one before said. */
-function isSamePlan(before: KeptPlan, made: NewPlan): boolean {
+function isSamePlan(before: StoredPlan, made: NewPlan): boolean {
 	return (
 		before.chosen === made.chosen &&
 		sameDocument(before.corner, made.corner) &&
@@ -105,14 +109,14 @@ export async function makePlan(
 	}
 	const row = rowOf(made, now);
 	const kept = before
-		? eventsKept(before, await eventsOf(tx, before.id), row.steps)
+		? eventsKept(before, await stepEventsOf(tx, before.id), row.steps)
 		: earlier
 			? eventsKept(earlier.plan, earlier.events, row.steps)
 			: [];
 	if (before) await tx.update(plans).set({ endedAt: now }).where(eq(plans.id, before.id));
 	const [inserted] = await tx
 		.insert(plans)
-		.values({ ...row, kept: kept.map(({ thing }): Thing => thing) })
+		.values({ ...row, kept: kept.map(({ thing }): PlanItem => thing) })
 		.returning({ id: plans.id });
 	if (!inserted) throw new Error('An insert returned no row');
 	if (kept.length > 0)

@@ -1,32 +1,32 @@
 import {
-	choiceOf,
-	haveChangedSince,
-	lengthsStoodInFor,
+	chosenOption,
+	answersChangedSince,
+	assumedLengths,
 	piecesLeftOut,
 	sizesToCheck,
 	thingField,
 	unitOf,
 	type Answers
 } from '../../core/answers';
-import { offersOf, pageActs, stepsToDo } from '../../core/advice';
-import { closerOf } from '../../core/asking';
-import { offeredWays } from '../../core/guidance';
-import { USUAL_LOCALE } from '../../messages';
+import { planOffers, planPageActions, stepsOfOffer } from '../../core/advice';
+import { skippedQuestionsOf } from '../../core/questionnaire';
+import { offeredSittingStyles } from '../../core/guidance';
+import { DEFAULT_LOCALE } from '../../messages';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
-import { requestsOf } from '../assessments/ask-equipment';
+import { equipmentRequestsOf } from '../assessments/request-equipment';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import { newestReMeasurement } from '../assessments/open-assessment';
 import { spotsOf } from '../assessments/spots';
 import { openCheckInOf } from '../check-ins/answer-check-in';
 import type { Db } from '../db/client';
 import { openFollowUp } from '../follow-ups/set-follow-up';
-import { readFile } from '../judgements/read-file';
-import { newestJudgement } from '../judgements/newest-judgement';
-import { lookAtPerson } from '../people/lock-person';
-import { currentPlanOf, eventsOf, plansOf, ticksOf } from './current-plan';
-import { ticksOfFindings } from '../findings/finding-states';
-import { styleTried } from './sitting-styles';
-import { standingOf } from './standing';
+import { loadCaseRecord } from '../case-assessments/load-case-record';
+import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
+import { readPersonPlace } from '../people/lock-person';
+import { currentPlanOf, stepEventsOf, plansOf, stepTicksOfPlan } from './current-plan';
+import { findingTicksOf } from '../findings/finding-states';
+import { currentStyleTrial } from './sitting-styles';
+import { planProgressOf } from './plan-progress';
 
 /** Pieces that don't work here, with what they are called. */
 function leftOutOf(answers: Answers): { id: string; label: string }[] {
@@ -38,7 +38,7 @@ function leftOutOf(answers: Answers): { id: string; label: string }[] {
 
 /** What comes after the plan, and when: for the person to know. */
 async function whatComesNext(db: Db, personId: string) {
-	const judgement = await newestJudgement(db, personId);
+	const judgement = await newestAssessmentResult(db, personId);
 	const [asked, checkIn, recheck] = await Promise.all([
 		openCheckInOf(db, personId),
 		openFollowUp(db, personId, 'check-in'),
@@ -71,28 +71,28 @@ export async function readPlanPage(
 ) {
 	const { assessment, actor } = open;
 	const kept = await currentPlanOf(db, assessment.id);
-	const person = await lookAtPerson(db, actor.personId);
+	const person = await readPersonPlace(db, actor.personId);
 	if (!kept || !assessment.corner || !person) return null;
-	const read = await readFile(db, person, now);
+	const read = await loadCaseRecord(db, person, now);
 	const isMain = read.plan?.id === kept.id;
 	const { corner, advice } = kept;
-	const offers = offersOf(corner, advice);
+	const offers = planOffers(corner, advice);
 	const shown = offers[wanted] ? wanted : kept.chosen;
 	const looked = {
 		plan: shown === kept.chosen ? kept.plan : (offers[shown]?.plan ?? null),
-		steps: shown === kept.chosen ? kept.steps : stepsToDo(corner, advice, shown)
+		steps: shown === kept.chosen ? kept.steps : stepsOfOffer(corner, advice, shown)
 	};
-	const requests = await requestsOf(db, assessment.spotOf ?? assessment.id);
+	const requests = await equipmentRequestsOf(db, assessment.spotOf ?? assessment.id);
 	const again = await newestReMeasurement(db, assessment.id);
-	const events = await eventsOf(db, kept.id);
+	const events = await stepEventsOf(db, kept.id);
 	const earlier = await plansOf(db, assessment.id);
 	const { actions, ...next } = await whatComesNext(db, actor.personId);
-	const told = adviceForPage(corner, advice, assessment, looked, USUAL_LOCALE);
+	const told = adviceForPage(corner, advice, assessment, looked, DEFAULT_LOCALE);
 	return {
 		corner,
 		...told,
 		/** What comes first of everything that is open; of another spot than the main one the answers alone tell. */
-		acts: isMain ? pageActs(actions, advice.first) : told.acts,
+		acts: isMain ? planPageActions(actions, advice.first) : told.acts,
 		/** What is offered, the plan that is recommended first. */
 		offers,
 		worked: kept.chosen,
@@ -105,10 +105,10 @@ export async function readPlanPage(
 		earlier: earlier
 			.filter(({ endedAt }) => endedAt !== null)
 			.map(({ madeAt, steps }) => ({ madeAt, steps })),
-		standing: isMain ? standingOf(read, kept) : null,
-		ticks: ticksOf(events),
+		standing: isMain ? planProgressOf(read, kept) : null,
+		ticks: stepTicksOfPlan(events),
 		/** What became of each finding; null where they are another spot's. */
-		findingTicks: isMain ? ticksOfFindings(read) : null,
+		findingTicks: isMain ? findingTicksOf(read) : null,
 		requests,
 		spots: await spotsOf(db, open, token),
 		moving: kept.moving?.pieces ?? null,
@@ -117,20 +117,20 @@ export async function readPlanPage(
 		/** Usual sizes of what the plan that is worked on uses. */
 		sizes: shown === kept.chosen ? sizesToCheck(assessment.answers, looked.plan) : [],
 		/** What was not asked, by station. */
-		closer: closerOf(assessment.answers, assessment),
-		isBehind: haveChangedSince(
+		closer: skippedQuestionsOf(assessment.answers, assessment),
+		isBehind: answersChangedSince(
 			{ ...assessment, corner: assessment.corner },
 			assessment.answers,
 			assessment.way
 		),
 		/** The sitting style that is being tried; and whether there are others to try. */
-		tried: styleTried(assessment),
-		offersStyles: offeredWays(corner).length > 1,
+		tried: currentStyleTrial(assessment),
+		offersStyles: offeredSittingStyles(corner).length > 1,
 		/** Lengths that were not measured and that usual ones stand in for. */
-		stoodInFor: lengthsStoodInFor(assessment.answers),
+		stoodInFor: assumedLengths(assessment.answers),
 		next,
 		again: again && again.at >= kept.madeAt ? again.lengths : null,
 		unit: unitOf(assessment.answers),
-		drawnAs: choiceOf(assessment.answers, 'drawnAs')
+		drawnAs: chosenOption(assessment.answers, 'drawnAs')
 	};
 }

@@ -2,17 +2,17 @@ import { sql } from 'drizzle-orm';
 import type { CivilDate } from '../../core/calendar';
 import type { Db } from '../db/client';
 import type { HeldWhy } from '../db/schema/columns';
-import { mailDayAfter } from '../mail-brake/held';
-import type { WorkedPlan } from './current-plan';
+import { emailDueDayAfter } from '../email-hold/email-due-day';
+import type { PlanInProgress } from './current-plan';
 
 /** When a plan that is not begun is brought to mind, and what holds that reminder back. */
-export type PlanReminder = Pick<WorkedPlan, 'remindOn' | 'heldWhy'>;
+export type PlanReminder = Pick<PlanInProgress, 'remindOn' | 'heldWhy'>;
 
 /** The day that the policy gives for a plan; null where it gives none. */
 export interface WantedReminder {
-	readonly plan: WorkedPlan;
+	readonly plan: PlanInProgress;
 	readonly remindOn: CivilDate | null;
-	/** What it is worked out anew for, where neither people nor time have acted. */
+	/** What it is worked out again for, where neither people nor time have acted. */
 	readonly heldWhy: HeldWhy | null;
 }
 
@@ -28,17 +28,19 @@ export async function syncPlanReminders(
 	wanted: readonly WantedReminder[]
 ): Promise<Map<string, PlanReminder>> {
 	const standing = new Map<string, PlanReminder>();
-	const changed: { id: string; remindOn: string | null; heldWhy: string | null }[] = [];
+	const changed: (PlanReminder & { id: string; heldBefore: string | null })[] = [];
 	for (const { plan, remindOn, heldWhy: why } of wanted) {
-		const before = { day: plan.remindOn, heldWhy: plan.heldWhy };
-		const { day, heldWhy } = mailDayAfter(before, plan.remindedAt ? null : remindOn, why);
+		const before = { day: plan.remindOn, heldWhy: plan.heldWhy, heldBefore: plan.heldBefore };
+		const isCancelled = remindOn !== null && remindOn === plan.cancelledDay;
+		const after = isCancelled ? before : emailDueDayAfter(before, plan.remindedAt ? null : remindOn, why);
+		const { day, heldWhy, heldBefore } = after;
 		standing.set(plan.id, { remindOn: day, heldWhy });
-		if (day !== before.day || heldWhy !== before.heldWhy)
-			changed.push({ id: plan.id, remindOn: day, heldWhy });
+		if (day !== before.day || heldWhy !== before.heldWhy || heldBefore !== before.heldBefore)
+			changed.push({ id: plan.id, remindOn: day, heldWhy, heldBefore });
 	}
 	if (changed.length > 0)
-		await tx.execute(sql`update plans set remind_on = x."remindOn", held_why = x."heldWhy"
-			from jsonb_to_recordset(${JSON.stringify(changed)}::jsonb) as x(id uuid, "remindOn" date, "heldWhy" text)
+		await tx.execute(sql`update plans set remind_on = x."remindOn", held_why = x."heldWhy", held_before = x."heldBefore"
+			from jsonb_to_recordset(${JSON.stringify(changed)}::jsonb) as x(id uuid, "remindOn" date, "heldWhy" text, "heldBefore" date)
 			where plans.id = x.id`);
 	return standing;
 }

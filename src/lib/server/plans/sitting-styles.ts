@@ -1,46 +1,46 @@
 import { eq, sql } from 'drizzle-orm';
-import { offersOf } from '../../core/advice';
-import { choiceOf, fieldsOfStyle, triedStyle, unitOf, type TriedStyle } from '../../core/answers';
-import type { Way } from '../../core/corner';
-import { offeredWays } from '../../core/guidance';
-import { countUse } from '../assessments/link-limits';
-import { needAnswered, type OpenAssessment } from '../assessments/open-assessment';
+import { planOffers } from '../../core/advice';
+import { chosenOption, styleTrialFields, styleTrialOf, unitOf, type StyleTrial } from '../../core/answers';
+import type { SittingStyle } from '../../core/corner';
+import { offeredSittingStyles } from '../../core/guidance';
+import { countLinkUse } from '../assessments/link-limits';
+import { requireAnswered, type OpenAssessment } from '../assessments/open-assessment';
 import { saveAnswers } from '../assessments/save-answers';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { judgeAnew } from '../judgements/judge-anew';
-import { readFile } from '../judgements/read-file';
-import { lookAtPerson, needPerson } from '../people/lock-person';
-import type { Planning } from '../planning/planning';
-import { solveForWay, writeForWay } from './change-way';
+import { DomainError } from '../domain-error';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { loadCaseRecord } from '../case-assessments/load-case-record';
+import { readPersonPlace, requirePerson } from '../people/lock-person';
+import type { Planner } from '../planning/planning';
+import { solveForStyle, storePlanForStyle } from './change-sitting-style';
 import { currentPlanOf } from './current-plan';
-import { oneAtATime } from './one-at-a-time';
+import { inSequence } from './in-sequence';
 import { solveSpots } from './solve-spots';
 
 const { people } = schema;
 
-/** The sitting style that somebody is trying; the one that they are planned by is none. */
-export function styleTried({
+/** The sitting style that someone is trying; the one that they are planned by is none. */
+export function currentStyleTrial({
 	answers,
 	way
-}: Pick<OpenAssessment['assessment'], 'answers' | 'way'>): TriedStyle | null {
-	const tried = triedStyle(answers);
+}: Pick<OpenAssessment['assessment'], 'answers' | 'way'>): StyleTrial | null {
+	const tried = styleTrialOf(answers);
 	return tried?.way === way ? null : tried;
 }
 
 /**
- * The sitting styles that somebody can try at a workstation, and what one of them asks for. Null where there is no plan yet, or no choice.
+ * The sitting styles that someone can try at a workstation, and what one of them asks for. Null where there is no plan yet, or no choice.
  *
  * Cost: one search for a plan, where the style that is looked at is another than the plan's; it counts among what a link may do in a day.
  *
  * @param wanted the style that is looked at; the one that is tried, else the plan's, if left out
  */
-export async function readStyles(
+export async function readStylesPage(
 	db: Db,
 	open: OpenAssessment,
-	planning: Planning,
+	planning: Planner,
 	wanted: string | null,
 	now: Date
 ) {
@@ -48,60 +48,65 @@ export async function readStyles(
 	const kept = await currentPlanOf(db, assessment.id);
 	const corner = assessment.corner;
 	if (!kept || !corner) return null;
-	const offered = offeredWays(corner);
+	const offered = offeredSittingStyles(corner);
 	if (offered.length === 0) return null;
-	const tried = styleTried(assessment);
+	const tried = currentStyleTrial(assessment);
 	const shown = offered.find((way) => way === wanted) ?? tried?.way ?? assessment.way;
 	const told = {
 		offered,
 		tried,
 		shown,
 		current: assessment.way,
-		drawnAs: choiceOf(assessment.answers, 'drawnAs'),
+		drawnAs: chosenOption(assessment.answers, 'drawnAs'),
 		unit: unitOf(assessment.answers)
 	};
 	if (shown === assessment.way) return { ...told, corner: kept.corner, plan: kept.plan };
-	await countUse(db, assessment.spotOf ?? assessment.id, 'solve', now);
+	await countLinkUse(db, assessment.spotOf ?? assessment.id, 'solve', now);
 	const [solved] = await solveSpots([{ ...corner, way: shown }], planning);
 	if (!solved) return null;
-	const plan = offersOf(solved.corner, solved.advice)[0]?.plan ?? null;
+	const plan = planOffers(solved.corner, solved.advice)[0]?.plan ?? null;
 	return { ...told, corner: solved.corner, plan };
 }
 
 /** Notes that a style is tried from today on; that none is any more, for null. The plan stays as it is. */
-export async function tryStyle(db: Db, open: OpenAssessment, way: Way | null, now: Date): Promise<void> {
-	needAnswered(open);
-	const person = await lookAtPerson(db, open.actor.personId);
+export async function startStyleTrial(
+	db: Db,
+	open: OpenAssessment,
+	way: SittingStyle | null,
+	now: Date
+): Promise<void> {
+	requireAnswered(open);
+	const person = await readPersonPlace(db, open.actor.personId);
 	if (!person) return;
-	const { file } = await readFile(db, person, now);
-	await saveAnswers(db, open, fieldsOfStyle(way && { way, since: file.today }), now);
+	const { file } = await loadCaseRecord(db, person, now);
+	await saveAnswers(db, open, styleTrialFields(way && { way, since: file.today }), now);
 }
 
 /** Keeps a style: plans are made by it from now on, and so is what is asked later. */
-export async function keepStyle(
+export async function adoptStyle(
 	db: Db,
 	open: OpenAssessment,
-	way: Way,
-	planning: Planning,
+	way: SittingStyle,
+	planning: Planner,
 	now: Date
 ): Promise<void> {
-	needAnswered(open);
+	requireAnswered(open);
 	const { personId } = open.actor;
 	const { corner } = open.assessment;
-	if (!corner || !offeredWays(corner).includes(way)) throw new Fault('invalid', 'planGone');
-	return oneAtATime(`style ${personId}`, async () => {
-		await countUse(db, open.assessment.spotOf ?? open.assessment.id, 'solve', now);
-		const solved = await solveForWay(db, personId, way, planning);
+	if (!corner || !offeredSittingStyles(corner).includes(way)) throw new DomainError('invalid', 'planGone');
+	return inSequence(`style ${personId}`, async () => {
+		await countLinkUse(db, open.assessment.spotOf ?? open.assessment.id, 'solve', now);
+		const solved = await solveForStyle(db, personId, way, planning);
 		await inTransaction(db, async (tx) => {
-			await needPerson(tx, personId);
-			await writeForWay(tx, personId, solved, now);
+			await requirePerson(tx, personId);
+			await storePlanForStyle(tx, personId, solved, now);
 			await tx
 				.update(people)
 				.set({ way, version: sql`${people.version} + 1` })
 				.where(eq(people.id, personId));
-			await judgeAnew(tx, personId, now);
+			await reassessCase(tx, personId, now);
 			await writeAuditLine(tx, open.actor, { at: now, act: 'style-kept', personId, detail: { way } });
 		});
-		await saveAnswers(db, open, fieldsOfStyle(null), now);
+		await saveAnswers(db, open, styleTrialFields(null), now);
 	});
 }

@@ -1,13 +1,13 @@
-import { keptAdvice, offersOf, type KeptAdvice } from '../../core/advice';
+import { summarizeAdvice, planOffers, type AdviceSummary } from '../../core/advice';
 import type { Corner } from '../../core/corner';
-import { misfitOf, piecesThatMove } from '../../core/plan';
+import { cornerCost, itemsSharedBySpots } from '../../core/plan';
 import type { MovingPlan } from '../db/schema/plans';
-import type { Planning } from '../planning/planning';
+import type { Planner } from '../planning/planning';
 
 /** A spot with its share of the household, the advice for it, and what moving pieces from the other spots would change. */
 export interface SolvedSpot {
 	readonly corner: Corner;
-	readonly advice: KeptAdvice;
+	readonly advice: AdviceSummary;
 	readonly moving: MovingPlan | null;
 }
 
@@ -16,10 +16,10 @@ export interface SolvedSpot {
  *
  * @param spots the answered spots, in their order, each with the whole household
  */
-export async function solveSpots(spots: readonly Corner[], planning: Planning): Promise<SolvedSpot[]> {
+export async function solveSpots(spots: readonly Corner[], planning: Planner): Promise<SolvedSpot[]> {
 	const shares = await planning.share(spots);
 	const advised = await Promise.all(
-		shares.map(async (corner) => ({ corner, advice: keptAdvice(await planning.advise(corner)) }))
+		shares.map(async (corner) => ({ corner, advice: summarizeAdvice(await planning.advise(corner)) }))
 	);
 	return Promise.all(
 		advised.map(async (here, i) => ({ ...here, moving: await movesTo(i, spots, advised, planning) }))
@@ -30,25 +30,25 @@ export async function solveSpots(spots: readonly Corner[], planning: Planning): 
 async function movesTo(
 	here: number,
 	spots: readonly Corner[],
-	at: readonly { corner: Corner; advice: KeptAdvice }[],
-	planning: Planning
+	at: readonly { corner: Corner; advice: AdviceSummary }[],
+	planning: Planner
 ): Promise<MovingPlan | null> {
 	const whole = spots[here];
 	const share = at[here];
 	if (!whole || !share || spots.length < 2) return null;
-	const advice = keptAdvice(await planning.advise(whole));
-	const free = offersOf(whole, advice)[0]?.plan;
-	const stays = offersOf(share.corner, share.advice)[0]?.plan;
-	if (!free || free.cost.W >= (stays?.cost.W ?? misfitOf(whole))) return null;
+	const advice = summarizeAdvice(await planning.advise(whole));
+	const free = planOffers(whole, advice)[0]?.plan;
+	const stays = planOffers(share.corner, share.advice)[0]?.plan;
+	if (!free || free.cost.W >= (stays?.cost.W ?? cornerCost(whole))) return null;
 	const others = at.flatMap((other, i) =>
 		i === here
 			? []
-			: offersOf(other.corner, other.advice)
+			: planOffers(other.corner, other.advice)
 					.slice(0, 1)
 					.map(({ plan }) => plan)
 	);
 	const label = (id: string) => whole.household.find((item) => item.id === id)?.label ?? id;
-	const pieces = piecesThatMove(whole, ...others, free).map(({ id, pieces: n }) => ({
+	const pieces = itemsSharedBySpots(whole, ...others, free).map(({ id, pieces: n }) => ({
 		label: label(id),
 		pieces: n
 	}));

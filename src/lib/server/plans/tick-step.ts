@@ -1,12 +1,12 @@
 import { and, eq, gt } from 'drizzle-orm';
-import { type Thing } from '../../core/judgement';
+import { type PlanItem } from '../../core/case-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { needAnswered, type OpenAssessment } from '../assessments/open-assessment';
+import { requireAnswered, type OpenAssessment } from '../assessments/open-assessment';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { judgeAnew } from '../judgements/judge-anew';
-import { needPerson } from '../people/lock-person';
-import { currentPlanOf, eventsOf, type KeptPlan, type StepEvent } from './current-plan';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { requirePerson } from '../people/lock-person';
+import { currentPlanOf, stepEventsOf, type StoredPlan, type StepEvent } from './current-plan';
 
 const { checkIns, reMeasurements, stepEvents } = schema;
 
@@ -17,32 +17,32 @@ const { checkIns, reMeasurements, stepEvents } = schema;
 export async function tickStep(
 	db: Db,
 	open: OpenAssessment,
-	input: { thing: Thing; done: boolean },
+	input: { thing: PlanItem; done: boolean },
 	now: Date
 ): Promise<void> {
-	needAnswered(open);
+	requireAnswered(open);
 	const { thing, done } = input;
 	const { personId } = open.actor;
 	await inTransaction(db, async (tx) => {
-		await needPerson(tx, personId);
+		await requirePerson(tx, personId);
 		const plan = await currentPlanOf(tx, open.assessment.id);
 		// A step that the plan does not have any more: the page is an older one, and shows the new plan when it is read again.
 		if (!plan || !plan.steps.some(({ place }) => place === thing)) return;
-		const events = await eventsOf(tx, plan.id);
+		const events = await stepEventsOf(tx, plan.id);
 		const last = events.filter((event) => event.thing === thing).at(-1) ?? null;
 		if ((last?.isDone ?? false) === done) return;
 		if (!done && last && !(await hasComeSince(tx, plan, last)))
 			await tx.delete(stepEvents).where(eq(stepEvents.id, last.id));
 		else
 			await tx.insert(stepEvents).values({ planId: plan.id, thing, isDone: done, source: 'tick', at: now });
-		await judgeAnew(tx, personId, now);
+		await reassessCase(tx, personId, now);
 		const detail = { place: thing, done: done ? 1 : 0 };
 		await writeAuditLine(tx, open.actor, { at: now, act: 'step-ticked', personId, detail });
 	});
 }
 
 /** Whether anything was measured, or said at a check-in, since a step was ticked. */
-async function hasComeSince(tx: Db, plan: KeptPlan, { at, source }: StepEvent): Promise<boolean> {
+async function hasComeSince(tx: Db, plan: StoredPlan, { at, source }: StepEvent): Promise<boolean> {
 	if (source !== 'tick') return true;
 	const measured = await tx.$count(
 		reMeasurements,

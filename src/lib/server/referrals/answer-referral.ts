@@ -1,17 +1,17 @@
 import { and, eq, inArray, isNull } from 'drizzle-orm';
 import type { Actor } from '../actor';
-import { deskAct } from '../acts/desk-act';
+import { runDeskAct } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
-import { needReferral } from './need-referral';
+import { DomainError } from '../domain-error';
+import { requireReferral } from './require-referral';
 import { clinicians } from './refer';
-import { tellClinician } from './tell-clinician';
+import { notifyClinician } from './notify-clinician';
 
 const { referralLines, referrals } = schema;
 
-/** What somebody writes about a referral. The key is made by the page: sent twice, it is once. */
+/** What someone writes about a referral. The key is made by the page: sent twice, it is once. */
 export interface ReferralWords {
 	readonly key: string;
 	readonly referralId: string;
@@ -19,7 +19,7 @@ export interface ReferralWords {
 }
 
 /** The condition that picks what a clinician wrote about a person and nobody has read; by referral_lines_unread_idx. */
-export function unreadOf(tx: Db, personId: string) {
+export function unreadReferrals(tx: Db, personId: string) {
 	const mine = tx.select({ id: referrals.id }).from(referrals).where(eq(referrals.personId, personId));
 	return and(
 		inArray(referralLines.referralId, mine),
@@ -43,13 +43,18 @@ export async function writeOnReferral(
 	now: Date
 ): Promise<void> {
 	const text = typed.trim();
-	if (text === '') throw new Fault('invalid', 'writeAFewWords', '/text');
+	if (text === '') throw new DomainError('invalid', 'writeAFewWords', '/text');
 	await inTransaction(db, async (tx) => {
-		const { referral, userId, isClinician } = await needReferral(tx, actor, referralId, 'referrals:answer');
+		const { referral, userId, isClinician } = await requireReferral(
+			tx,
+			actor,
+			referralId,
+			'referrals:answer'
+		);
 		const { personId, clinicianId } = referral;
 		const act = { key, personId, version: null, kind: 'referral-written' as const, isFinal: true };
-		await deskAct(tx, actor, act, now, async ({ rows }) => {
-			if (referral.endedAt) throw new Fault('conflict', 'referralEnded');
+		await runDeskAct(tx, actor, act, now, async ({ rows }) => {
+			if (referral.endedAt) throw new DomainError('conflict', 'referralEnded');
 			await tx.insert(referralLines).values({
 				id: key,
 				referralId,
@@ -59,9 +64,9 @@ export async function writeOnReferral(
 				text
 			});
 			if (!isClinician) {
-				await rows.update(referralLines, { readAt: now }, unreadOf(tx, personId));
+				await rows.update(referralLines, { readAt: now }, unreadReferrals(tx, personId));
 				const asked = await clinicianOf(tx, clinicianId);
-				if (asked) await tellClinician(tx, asked, referralId, 'answered', now);
+				if (asked) await notifyClinician(tx, asked, referralId, 'answered', now);
 			}
 			await writeAuditLine(tx, actor, { at: now, act: 'referral-written', personId });
 		});
@@ -80,8 +85,14 @@ export async function endReferral(
 ): Promise<void> {
 	const outcome = text.trim();
 	await inTransaction(db, async (tx) => {
-		const { referral, userId, isClinician } = await needReferral(tx, actor, referralId, 'referrals:answer');
-		if (outcome === '') throw new Fault('invalid', isClinician ? 'writeAnswer' : 'writeWhatCame', '/text');
+		const { referral, userId, isClinician } = await requireReferral(
+			tx,
+			actor,
+			referralId,
+			'referrals:answer'
+		);
+		if (outcome === '')
+			throw new DomainError('invalid', isClinician ? 'writeAnswer' : 'writeWhatCame', '/text');
 		const { personId, clinicianId } = referral;
 		const told = isClinician ? undefined : await clinicianOf(tx, clinicianId);
 		const act = {
@@ -91,8 +102,8 @@ export async function endReferral(
 			kind: 'referral-ended' as const,
 			isFinal: isClinician || told !== undefined
 		};
-		await deskAct(tx, actor, act, now, async ({ rows }) => {
-			if (referral.endedAt) throw new Fault('conflict', 'referralEnded');
+		await runDeskAct(tx, actor, act, now, async ({ rows }) => {
+			if (referral.endedAt) throw new DomainError('conflict', 'referralEnded');
 			await rows.update(referrals, { endedAt: now, outcome }, eq(referrals.id, referralId));
 			if (isClinician)
 				await tx.insert(referralLines).values({
@@ -103,8 +114,8 @@ export async function endReferral(
 					fromClinician: true,
 					text: outcome
 				});
-			else await rows.update(referralLines, { readAt: now }, unreadOf(tx, personId));
-			if (told) await tellClinician(tx, told, referralId, 'ended', now);
+			else await rows.update(referralLines, { readAt: now }, unreadReferrals(tx, personId));
+			if (told) await notifyClinician(tx, told, referralId, 'ended', now);
 			await writeAuditLine(tx, actor, { at: now, act: 'referral-ended', personId });
 		});
 	});

@@ -1,23 +1,23 @@
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { noteReading } from '../audit/note-reading';
+import { recordRead } from '../audit/record-read';
 import { schema, type Db } from '../db/client';
-import { needReferral } from './need-referral';
-import { letterOf } from './referral-letter';
-import { linesOf } from './refer';
+import { requireReferral } from './require-referral';
+import { referralLetterOf } from './referral-letter';
+import { referralLinesOf } from './refer';
 
 const { people, referrals, users } = schema;
 
-/** A referral as its clinician sees it: the letter and what was written about it. That it was looked at is on record, once an hour for each reader. */
+/** A referral as its clinician sees it: the letter and what was written about it. That it was looked at is in the audit log, once an hour for each reader. */
 export async function readReferral(db: Db, actor: Actor, referralId: string, now: Date) {
-	const { referral, userId, isClinician } = await needReferral(db, actor, referralId, 'referrals:read');
+	const { referral, userId, isClinician } = await requireReferral(db, actor, referralId, 'referrals:read');
 	const [letter, lines] = await Promise.all([
-		letterOf(db, referral.personId, referral, { id: userId }),
-		linesOf(db, [referralId])
+		referralLetterOf(db, referral.personId, referral, { id: userId }),
+		referralLinesOf(db, [referralId])
 	]);
 	if (actor.kind === 'user')
-		await noteReading(db, actor, { act: 'case-read', personId: referral.personId }, now);
+		await recordRead(db, actor, { act: 'case-read', personId: referral.personId }, now);
 	return {
 		id: referralId,
 		isClinician,
@@ -54,7 +54,7 @@ export async function referralsFor(db: Db, actor: Actor) {
 		.where(and(eq(referrals.clinicianId, clinician.id), isNull(referrals.endedAt)))
 		.orderBy(asc(referrals.answerBy), asc(referrals.at))
 		.limit(200);
-	const lines = await linesOf(
+	const lines = await referralLinesOf(
 		db,
 		found.map(({ id }) => id)
 	);

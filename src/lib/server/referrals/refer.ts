@@ -3,12 +3,12 @@ import { rolesWith } from '../../core/access';
 import type { ConsentWay } from '../../core/referral';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { deskAct, type ActInput } from '../acts/desk-act';
+import { runDeskAct, type DeskActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 import { openReferralOf } from './open-referral';
-import { tellClinician } from './tell-clinician';
+import { notifyClinician } from './notify-clinician';
 
 const { referralLines, referrals, users } = schema;
 
@@ -22,8 +22,8 @@ export function clinicians(db: Db) {
 }
 
 /** Whom a coordinator asks what, and how the person agreed to it. */
-export interface NewReferral extends ActInput {
-	/** An account; empty where a letter is printed for somebody without one. */
+export interface NewReferral extends DeskActInput {
+	/** An account; empty where a letter is printed for someone without one. */
 	readonly clinicianId: string;
 	/** Whom a printed letter is for. */
 	readonly toName: string;
@@ -43,14 +43,14 @@ export async function referCase(db: Db, actor: Actor, input: NewReferral, now: D
 	const { personId, clinicianId, consentHow } = input;
 	const question = input.question.trim();
 	const toName = clinicianId === '' ? input.toName.trim() : '';
-	if (question === '') throw new Fault('invalid', 'writeQuestion', '/question');
-	if (consentHow === null) throw new Fault('invalid', 'askFirst', '/consentHow');
-	if (clinicianId === '' && toName === '') throw new Fault('invalid', 'chooseWhomToAsk', '/toName');
+	if (question === '') throw new DomainError('invalid', 'writeQuestion', '/question');
+	if (consentHow === null) throw new DomainError('invalid', 'askFirst', '/consentHow');
+	if (clinicianId === '' && toName === '') throw new DomainError('invalid', 'chooseWhomToAsk', '/toName');
 	const act = { ...input, kind: 'referred' as const, isFinal: clinicianId !== '' };
-	await deskAct(db, actor, act, now, async ({ tx, rows, actId }) => {
+	await runDeskAct(db, actor, act, now, async ({ tx, rows, actId }) => {
 		const asked = (await clinicians(tx)).find(({ id }) => id === clinicianId) ?? null;
-		if (clinicianId !== '' && !asked) throw new Fault('invalid', 'chooseClinician', '/clinician');
-		if (await openReferralOf(tx, personId)) throw new Fault('conflict', 'withClinicianAlready');
+		if (clinicianId !== '' && !asked) throw new DomainError('invalid', 'chooseClinician', '/clinician');
+		if (await openReferralOf(tx, personId)) throw new DomainError('conflict', 'withClinicianAlready');
 		await rows.insert(referrals, {
 			id: actId,
 			personId,
@@ -62,7 +62,7 @@ export async function referCase(db: Db, actor: Actor, input: NewReferral, now: D
 			at: now,
 			byId: by.id
 		});
-		if (asked) await tellClinician(tx, asked, actId, 'asked', now);
+		if (asked) await notifyClinician(tx, asked, actId, 'asked', now);
 		const detail: Record<string, string> = asked ? { clinician: asked.id } : { printed: 'yes' };
 		await writeAuditLine(tx, actor, { at: now, act: 'referred', personId, detail });
 	});
@@ -87,7 +87,7 @@ export async function referralsOf(db: Db, personId: string) {
 		.where(eq(referrals.personId, personId))
 		.orderBy(desc(referrals.at))
 		.limit(50);
-	const lines = await linesOf(
+	const lines = await referralLinesOf(
 		db,
 		found.map(({ id }) => id)
 	);
@@ -95,7 +95,7 @@ export async function referralsOf(db: Db, personId: string) {
 }
 
 /** What was written about referrals, the oldest first; served by referral_lines_at_idx. */
-export async function linesOf(db: Db, referralIds: readonly string[]) {
+export async function referralLinesOf(db: Db, referralIds: readonly string[]) {
 	if (referralIds.length === 0) return [];
 	const lines = await db
 		.select({

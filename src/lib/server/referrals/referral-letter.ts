@@ -1,13 +1,13 @@
 import { and, asc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import { seatKindOf } from '../../core/corner';
 import type { ReferralLetter } from '../../core/referral';
-import { isGraver } from '../../core/triage';
+import { isMoreUrgent } from '../../core/triage';
 import { answeredCheckIns } from '../check-ins/answer-check-in';
 import { reportsOf } from '../cases/reports-of';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import { newestJudgement } from '../judgements/newest-judgement';
-import { currentPlanOf, eventsOf } from '../plans/current-plan';
+import { DomainError } from '../domain-error';
+import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
+import { currentPlanOf, stepEventsOf } from '../plans/current-plan';
 import type { Referral } from './open-referral';
 
 const { assessments, equipmentRequests, people, reportedSigns, users } = schema;
@@ -37,7 +37,7 @@ function answersOf(db: Db, personId: string) {
 async function carriedOut(db: Db, assessmentId: string | null) {
 	const plan = assessmentId ? await currentPlanOf(db, assessmentId) : null;
 	if (!plan) return [];
-	const newest = new Map((await eventsOf(db, plan.id)).map((event) => [event.thing, event]));
+	const newest = new Map((await stepEventsOf(db, plan.id)).map((event) => [event.thing, event]));
 	return plan.steps.flatMap(({ place, pieces }) => {
 		const event = newest.get(place);
 		return event?.isDone ? [{ place, with: pieces.map(({ label }) => label), at: event.at }] : [];
@@ -51,7 +51,7 @@ async function carriedOut(db: Db, assessmentId: string | null) {
  * @param referral what is asked; null for a letter before it is
  * @param writer the user who writes where there is no referral yet
  */
-export async function letterOf(
+export async function referralLetterOf(
 	db: Db,
 	personId: string,
 	referral: Referral | null,
@@ -61,7 +61,7 @@ export async function letterOf(
 		.select({ name: people.name, team: people.team, staffNumber: people.staffNumber })
 		.from(people)
 		.where(eq(people.id, personId));
-	if (!person) throw new Fault('not-found', 'noPerson');
+	if (!person) throw new DomainError('not-found', 'noPerson');
 	const [by] = await db
 		.select({ name: users.name, email: users.email })
 		.from(users)
@@ -72,7 +72,7 @@ export async function letterOf(
 	const answers = await answersOf(db, personId);
 	const [checkIns, judgement, signs, steps, arrived] = await Promise.all([
 		answeredCheckIns(db, personId),
-		newestJudgement(db, personId),
+		newestAssessmentResult(db, personId),
 		db
 			.select({ sign: reportedSigns.sign, at: reportedSigns.at, takenBackAt: reportedSigns.takenBackAt })
 			.from(reportedSigns)
@@ -97,7 +97,7 @@ export async function letterOf(
 		judgement: judgement && {
 			evidence: judgement.evidence,
 			unclosable: judgement.unclosable,
-			reasons: judgement.reasons.filter(({ level }) => isGraver(level, 'help')),
+			reasons: judgement.reasons.filter(({ level }) => isMoreUrgent(level, 'help')),
 			first: judgement.first,
 			standing: judgement.standing
 		},

@@ -2,9 +2,9 @@ import { and, count, desc, eq, inArray, lt, sql } from 'drizzle-orm';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import { newsOfRound } from './follow-round';
-import { canBeNudged, countNudgeable, isBeingReminded, isOut } from './nudge';
+import { DomainError } from '../domain-error';
+import { roundNewsOf } from './round-news';
+import { mayBeReminded, countRemindable, isBeingReminded, isAwaitingAnswer } from './remind-unanswered';
 
 const { people, roundPeople, rounds } = schema;
 
@@ -34,10 +34,10 @@ export async function listRounds(db: Db, actor: Actor) {
 export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
 	requirePermission(actor, 'rounds:read');
 	const [round] = await db.select().from(rounds).where(eq(rounds.id, id));
-	if (!round) throw new Fault('not-found', 'noRound');
+	if (!round) throw new DomainError('not-found', 'noRound');
 	const [news, nudgeable, silent, earlier] = await Promise.all([
-		newsOfRound(db, id, now),
-		isOut(round) ? countNudgeable(db, id, now) : 0,
+		roundNewsOf(db, id, now),
+		isAwaitingAnswer(round) ? countRemindable(db, id, now) : 0,
 		db
 			.select({
 				personId: people.id,
@@ -48,7 +48,7 @@ export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
 				remindOn: roundPeople.remindOn,
 				toCall: roundPeople.toCall,
 				isBeingReminded: sql<boolean>`${isBeingReminded(now)}`,
-				canBeNudged: sql<boolean>`${canBeNudged(db, now)}`
+				canBeNudged: sql<boolean>`${mayBeReminded(db, now)}`
 			})
 			.from(roundPeople)
 			.innerJoin(people, eq(people.id, roundPeople.personId))
@@ -62,5 +62,5 @@ export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
 			.orderBy(desc(rounds.createdAt))
 			.limit(20)
 	]);
-	return { round, news, nudgeable, isOut: isOut(round), silent, earlier };
+	return { round, news, nudgeable, isOut: isAwaitingAnswer(round), silent, earlier };
 }

@@ -1,15 +1,15 @@
 import { eq } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
-import { tellChange } from '../live/changes';
+import { publishChange } from '../live/changes';
 
 const { roundPeople } = schema;
 
 /** Notes with the round, if there is one, that its self-assessment was answered: nobody is reminded any more. Late answers count too. */
-export async function noteRoundAnswer(db: Db, assessmentId: string): Promise<void> {
+export async function recordRoundAnswer(db: Db, assessmentId: string): Promise<void> {
 	const changed = await db
 		.update(roundPeople)
 		.set({ state: 'answered', remindOn: null, toCall: false })
 		.where(eq(roundPeople.assessmentId, assessmentId))
 		.returning({ roundId: roundPeople.roundId });
-	for (const { roundId } of changed) await tellChange(db, `round:${roundId}`);
+	for (const { roundId } of changed) await publishChange(db, `round:${roundId}`);
 }

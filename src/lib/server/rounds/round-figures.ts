@@ -16,7 +16,7 @@ export interface RoundFigures {
 }
 
 /** Works out the figures of a round: one pass over its people. */
-export async function figuresOfRound(db: Db, id: string): Promise<RoundFigures> {
+export async function roundFigures(db: Db, id: string): Promise<RoundFigures> {
 	const { rows } = await db.execute<{
 		people: number;
 		answered: number;
@@ -49,7 +49,7 @@ export async function figuresOfRound(db: Db, id: string): Promise<RoundFigures> 
 }
 
 /** Two rounds for the people who answered both: the only ones that tell whether something has changed. */
-export interface SameFigures {
+export interface PairedRoundFigures {
 	readonly people: number;
 	/** How many have a check that is off: in the one round, in the other. */
 	readonly withOff: readonly [number, number];
@@ -58,7 +58,7 @@ export interface SameFigures {
 }
 
 /** Compares two rounds for the same people: one pass over those who answered both. */
-export async function figuresOfSame(db: Db, id: string, otherId: string): Promise<SameFigures> {
+export async function pairedRoundFigures(db: Db, id: string, otherId: string): Promise<PairedRoundFigures> {
 	const isSore = (of: 'a' | 'b') => sql`exists (
 		select 1 from jsonb_array_elements(${sql.identifier(of)}.discomfort) d where (d->>'worst')::numeric >= 4)`;
 	const { rows } = await db.execute<

@@ -1,11 +1,11 @@
 import { Type } from 'typebox';
-import { ROUTES } from '../../core/answers';
-import { RHYTHMS } from '../../core/moving/rhythm';
-import { WAYS } from '../../core/corner';
+import { QUESTIONNAIRE_MODES } from '../../core/answers';
+import { BREAK_SCHEDULES } from '../../core/breaks/break-schedules';
+import { SITTING_STYLES } from '../../core/corner';
 import { day, text, version } from '../http/fields';
 import { formReader } from '../http/read-body';
 import { PERSON_FIELDS } from '../people/person-details';
-import type { RoundInput } from './make-round';
+import type { RoundInput } from './edit-rounds';
 
 /** Reads the form in which a round is written. Teams are lines of one field. */
 export const readRoundForm = formReader({
@@ -13,9 +13,9 @@ export const readRoundForm = formReader({
 	teams: Type.Optional(text(20_000)),
 	country: Type.Optional(PERSON_FIELDS.country),
 	within: Type.Optional(Type.String({ pattern: '^[0-9]{0,4}$' })),
-	way: Type.Enum(WAYS),
-	route: Type.Enum(ROUTES),
-	rhythm: Type.Enum(RHYTHMS),
+	way: Type.Enum(SITTING_STYLES),
+	route: Type.Enum(QUESTIONNAIRE_MODES),
+	rhythm: Type.Enum(BREAK_SCHEDULES),
 	subject: text(150),
 	body: text(5000),
 	startsOn: day,

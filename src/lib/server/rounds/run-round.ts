@@ -5,12 +5,12 @@ import type { Actor } from '../actor';
 import { isoDay } from '../clock';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
-import { tellChange } from '../live/changes';
-import { progressOf } from './follow-round';
+import { DomainError } from '../domain-error';
+import { publishChange } from '../live/changes';
+import { roundProgressOf } from './round-news';
 import { lockRound } from './lock-round';
-import { isOut } from './nudge';
-import { matching } from './who-matches';
+import { isAwaitingAnswer } from './remind-unanswered';
+import { matchingPeople } from './round-selection';
 
 const { assessments, cases, people, roundPeople, rounds } = schema;
 
@@ -29,14 +29,14 @@ export async function startRound(
 	requirePermission(actor, 'rounds:run');
 	await db.transaction(async (tx) => {
 		const round = await lockRound(tx, id, version);
-		if (round.state !== 'draft') throw new Fault('conflict', 'roundSentAlready');
+		if (round.state !== 'draft') throw new DomainError('conflict', 'roundSentAlready');
 		const put = await tx.execute(sql`
 			insert into ${roundPeople} (round_id, person_id)
 			select ${id}::uuid, ${people.id} from ${people} join ${cases} on ${cases.personId} = ${people.id}
-			where ${matching(round.filter, now)}`);
+			where ${matchingPeople(round.filter, now)}`);
 		const n = put.rowCount ?? 0;
-		if (n !== expected) throw new Fault('conflict', { code: 'otherCount', facts: { n, expected } });
-		if (n === 0) throw new Fault('conflict', 'nobodyMatches');
+		if (n !== expected) throw new DomainError('conflict', { code: 'otherCount', facts: { n, expected } });
+		if (n === 0) throw new DomainError('conflict', 'nobodyMatches');
 		await tx
 			.update(rounds)
 			.set({ state: 'sending', sentAt: now, version: round.version + 1 })
@@ -58,7 +58,7 @@ export async function closeRound(
 	requirePermission(actor, 'rounds:run');
 	await db.transaction(async (tx) => {
 		const round = await lockRound(tx, id, version);
-		if (!isOut(round)) throw new Fault('conflict', 'closeOnlyOut');
+		if (!isAwaitingAnswer(round)) throw new DomainError('conflict', 'closeOnlyOut');
 		await tx.update(roundPeople).set({ remindOn: null }).where(eq(roundPeople.roundId, id));
 		await tx
 			.update(roundPeople)
@@ -68,13 +68,13 @@ export async function closeRound(
 			await tx.update(roundPeople).set({ toCall: true }).where(silentOf(id));
 			await judgeSoon(tx, id, now);
 		}
-		const counts = await progressOf(tx, id);
+		const counts = await roundProgressOf(tx, id);
 		await tx
 			.update(rounds)
 			.set({ state: 'closed', closedAt: now, version: round.version + 1, counts })
 			.where(eq(rounds.id, id));
 		await writeAuditLine(tx, actor, { at: now, act: 'round-closed', detail: { round: id } });
-		await tellChange(tx, `round:${id}`);
+		await publishChange(tx, `round:${id}`);
 	});
 }
 
@@ -91,7 +91,7 @@ export async function reopenRound(
 	requirePermission(actor, 'rounds:run');
 	await db.transaction(async (tx) => {
 		const round = await lockRound(tx, id, version);
-		if (round.state !== 'closed') throw new Fault('conflict', 'openOnlyClosed');
+		if (round.state !== 'closed') throw new DomainError('conflict', 'openOnlyClosed');
 		const tomorrow = isoDay(new Date(now.getTime() + DAY_MS), round.timeZone);
 		const most = RULES_IN_FORCE.policy.reminderWorkingDays.length;
 		// Who had every reminder was on the call list before, and stays there.
@@ -111,7 +111,7 @@ export async function reopenRound(
 			.set({ state: 'sending', closedAt: null, version: round.version + 1, counts: null })
 			.where(eq(rounds.id, id));
 		await writeAuditLine(tx, actor, { at: now, act: 'round-reopened', detail: { round: id } });
-		await tellChange(tx, `round:${id}`);
+		await publishChange(tx, `round:${id}`);
 	});
 }
 

@@ -1,19 +1,19 @@
-import { USUAL_DATE_LOCALE } from '../../messages';
+import { DEFAULT_DATE_LOCALE } from '../../messages';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { and, asc, eq } from 'drizzle-orm';
 import { remindersFor } from '../../core/triage';
 import { filledText } from '../../messages/letters';
 import { sendWithin } from '../assessments/send-assessment';
 import { isoDay } from '../clock';
-import { always, type ShallGoOn } from '../jobs/shall-go-on';
+import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
 import { schema, type Db } from '../db/client';
-import { isConnectionFault } from '../db/connection-fault';
-import { isWorthAnotherTry } from '../db/transaction';
-import { Fault } from '../fault';
-import { tellChange } from '../live/changes';
+import { isConnectionError } from '../db/connection-error';
+import { isRetryable } from '../db/transaction';
+import { DomainError } from '../domain-error';
+import { publishChange } from '../live/changes';
 import { describeError, log } from '../log';
 import { organisationZone } from '../people/lock-person';
-import { placeOf } from '../people/place-of';
+import { personPlaceOf } from '../people/person-place';
 
 const { people, roundPeople, rounds } = schema;
 
@@ -22,7 +22,7 @@ const BATCH = 25;
 
 /** Words of a round's letter, filled in for one person. */
 function wordsOf(round: Pick<typeof rounds.$inferSelect, 'subject' | 'body' | 'dueOn'>) {
-	const until = new Intl.DateTimeFormat(USUAL_DATE_LOCALE, { dateStyle: 'long', timeZone: 'UTC' }).format(
+	const until = new Intl.DateTimeFormat(DEFAULT_DATE_LOCALE, { dateStyle: 'long', timeZone: 'UTC' }).format(
 		new Date(`${round.dueOn}T00:00:00Z`)
 	);
 	return ({ name }: { name: string }) => ({
@@ -40,7 +40,7 @@ function wordsOf(round: Pick<typeof rounds.$inferSelect, 'subject' | 'body' | 'd
 export async function sendRoundBatches(
 	db: Db,
 	clock: () => Date,
-	shallGoOn: ShallGoOn = always
+	shallGoOn: ShouldContinue = alwaysContinue
 ): Promise<number> {
 	let written = 0;
 	const sending = await db
@@ -76,9 +76,9 @@ async function sendBatch(db: Db, round: typeof rounds.$inferSelect, now: Date): 
 				// In a part of its own: what can't be written for one leaves the others as they are, and the rounds after this one.
 				await tx.transaction((part) => sendToOne(part, round, { person, zone }, now));
 			} catch (error) {
-				if (isWorthAnotherTry(error) || isConnectionFault(error)) throw error;
+				if (isRetryable(error) || isConnectionError(error)) throw error;
 				// Left since the round was sent off, or something of theirs can't be kept: passed over, and told so on the round's page.
-				if (!(error instanceof Fault))
+				if (!(error instanceof DomainError))
 					log({ level: 'error', event: 'round-person', ...describeError(error) });
 				await tx.update(roundPeople).set({ state: 'skipped' }).where(mine);
 			}
@@ -95,7 +95,7 @@ async function sendBatch(db: Db, round: typeof rounds.$inferSelect, now: Date): 
 					.set({ state: 'open' })
 					.where(and(eq(rounds.id, round.id), eq(rounds.state, 'sending')));
 		}
-		await tellChange(tx, `round:${round.id}`);
+		await publishChange(tx, `round:${round.id}`);
 		return batch.length;
 	});
 }
@@ -122,7 +122,7 @@ async function sendToOne(
 		},
 		now
 	);
-	const { dayOf, calendar } = placeOf(person, zone);
+	const { dayOf, calendar } = personPlaceOf(person, zone);
 	const [first] = remindersFor(dayOf(now), RULES_IN_FORCE.policy, calendar);
 	await tx
 		.update(roundPeople)

@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm';
 import { hashToken } from '../access/tokens';
 import { schema, type Db } from '../db/client';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 
 const { assessments, cases } = schema;
 
@@ -30,7 +30,7 @@ export const isClosedByEmergency = (route: string | null): boolean =>
 	route !== null && (route === LINK || route.startsWith(`${LINK}/`)) && !STAYS_OPEN.has(route);
 
 /** What is answered to an act that no page can be led away from. */
-export const closedByEmergency = () => new Fault('conflict', 'emergencyOpen');
+export const closedByEmergency = () => new DomainError('conflict', 'emergencyOpen');
 
 /** Whether an emergency sign of the person behind a link is open and not lifted. One look-up by assessments_token_hash and the key of cases. */
 export async function isStopped(db: Db, token: string): Promise<boolean> {

@@ -1,4 +1,5 @@
-import type { Figure, View } from '../../core/workforce';
+import type { PublishedShare, WorkforceView } from '../../core/workforce';
+import type { CsvCell } from '../../core/exchange';
 import type { Db } from '../db/client';
 import {
 	answersScreen,
@@ -11,15 +12,15 @@ import {
 
 const COLUMNS = ['screen', 'by', 'group', 'figure', 'n', 'x', 'share', 'low', 'high', 'team'] as const;
 
-const rounded = (of: number) => String(Math.round(of * 1e6) / 1e6);
+const rounded = (of: number) => Math.round(of * 1e6) / 1e6;
 
-function rowOf(of: readonly string[], figure: Figure | null, team: string): string[] {
+function rowOf(of: readonly string[], figure: PublishedShare | null, team: string): CsvCell[] {
 	if (!figure) return [...of, '', '', '', '', '', team];
 	const { n, x, share, low, high } = figure;
-	return [...of, String(n), String(x), rounded(share), rounded(low), rounded(high), team];
+	return [...of, n, x, rounded(share), rounded(low), rounded(high), team];
 }
 
-function rowsOf(screen: string, { by, team }: View, { groups, figures }: ScreenTable): string[][] {
+function rowsOf(screen: string, { by, team }: WorkforceView, { groups, figures }: ScreenTable): CsvCell[][] {
 	return figures.flatMap(({ code, all, groups: each }) => [
 		rowOf([screen, '', '', code], all, team ?? ''),
 		...(by === null
@@ -29,7 +30,7 @@ function rowsOf(screen: string, { by, team }: View, { groups, figures }: ScreenT
 }
 
 /** Every share that the screens show in a view, of everybody and of each group; numbers are empty where nothing may be shown. */
-export async function figureRows(db: Db, view: View): Promise<(readonly string[])[]> {
+export async function figureRows(db: Db, view: WorkforceView): Promise<(readonly CsvCell[])[]> {
 	const [answers, discomfort, findings, helps, purchases] = await Promise.all([
 		answersScreen(db, view),
 		discomfortScreen(db, view),

@@ -5,7 +5,7 @@ import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { Fault } from '../fault';
+import { DomainError } from '../domain-error';
 
 const { purchasePrices } = schema;
 
@@ -18,7 +18,7 @@ export interface Price {
 	readonly currency: string;
 }
 
-/** The prices that somebody has said. */
+/** The prices that someone has said. */
 export function readPrices(db: Db): Promise<Price[]> {
 	return db.select().from(purchasePrices).orderBy(asc(purchasePrices.purchase));
 }
@@ -26,12 +26,12 @@ export function readPrices(db: Db): Promise<Price[]> {
 const MOST_CENTS = 100_000_000;
 
 /** A price as it is typed, in whole cents: `129`, `129.90` or `129,90`; null where nothing is typed. */
-export function centsOf(typed: string): number | null {
+export function parseCents(typed: string): number | null {
 	const text = typed.trim().replace(',', '.');
 	if (text === '') return null;
-	if (!/^\d{1,7}(\.\d{1,2})?$/.test(text)) throw new Fault('invalid', 'typePrice', '/price');
+	if (!/^\d{1,7}(\.\d{1,2})?$/.test(text)) throw new DomainError('invalid', 'typePrice', '/price');
 	const cents = Math.round(Number(text) * 100);
-	if (cents > MOST_CENTS) throw new Fault('invalid', 'priceTooHigh', '/price');
+	if (cents > MOST_CENTS) throw new DomainError('invalid', 'priceTooHigh', '/price');
 	return cents;
 }
 
@@ -46,7 +46,7 @@ export async function setPrices(
 	requirePermission(actor, 'prices:set');
 	const rows = Object.entries(prices).map(([purchase, typed]) => ({
 		purchase: purchase as PurchaseId,
-		cents: centsOf(typed)
+		cents: parseCents(typed)
 	}));
 	await inTransaction(db, async (tx) => {
 		for (const { purchase, cents } of rows) {

@@ -1,10 +1,10 @@
 import { sql, type SQL } from 'drizzle-orm';
-import type { Spell } from '../../core/statistics';
-import { CODES, type Dimension, type Tally } from '../../core/workforce';
+import type { TimeToEvent } from '../../core/statistics';
+import { FIGURE_CODES, type Grouping, type Tally } from '../../core/workforce';
 import type { Db } from '../db/client';
 import { organisationZone } from '../people/lock-person';
-import { crossedKey } from './crossed-key';
-import { hadLeft, type Snapshot } from './snapshot';
+import { crossTableKey } from './cross-table-key';
+import { hadLeftBy, type Snapshot } from './snapshot';
 
 /** What those who have not answered can be grouped by: of the others nothing is known. */
 export const ASKED_BY = [
@@ -14,7 +14,7 @@ export const ASKED_BY = [
 	'route',
 	'way',
 	'time'
-] as const satisfies readonly Dimension[];
+] as const satisfies readonly Grouping[];
 
 const KEY_OF = {
 	team: sql`p.team`,
@@ -25,7 +25,7 @@ const KEY_OF = {
 	time: sql`to_char(a.sent_at at time zone ${organisationZone}, 'YYYY "Q"Q')`
 };
 
-/** Days before the closing day within which somebody has to have been asked. */
+/** Days before the closing day within which someone has to have been asked. */
 export const ASKED_WITHIN_DAYS = 365;
 
 /**
@@ -37,13 +37,13 @@ function asked(snapshot: Snapshot): SQL {
 	// Few columns: what is sorted by person is as narrow as can be.
 	return sql`(select distinct on (s.person_id) s.id, s.person_id, s.sent_at, s.answered_at, s.way, s.route from assessments s
 			where s.spot_of is null and s.sent_at < ${end} and s.sent_at >= ${end} - make_interval(days => ${ASKED_WITHIN_DAYS}) order by s.person_id, s.sent_at desc) a
-		join people p on p.id = a.person_id where not ${hadLeft(sql`a.person_id`, snapshot)}`;
+		join people p on p.id = a.person_id where not ${hadLeftBy(sql`a.person_id`, snapshot)}`;
 }
 
 /** Who was asked and has answered, by group; and how many days it took. */
-export interface Answers {
+export interface AnswerRates {
 	readonly tally: Tally;
-	readonly spells: readonly Spell[];
+	readonly spells: readonly TimeToEvent[];
 }
 
 /**
@@ -52,18 +52,18 @@ export interface Answers {
  *
  * Cost: one pass over the self-assessments; what comes back grows with groups and days.
  */
-export async function readAnswers(
+export async function readAnswerRates(
 	db: Db,
 	snapshot: Snapshot,
 	by: (typeof ASKED_BY)[number] | null,
 	isByTeam = false
-): Promise<Answers> {
+): Promise<AnswerRates> {
 	const own = by === null ? sql`''` : KEY_OF[by];
 	const day = (column: 'answered_at' | 'sent_at') =>
 		sql`(a.${sql.raw(column)} at time zone ${organisationZone})::date`;
 	const { rows } = await db.execute<{ key: string; event: boolean; time: number; n: number }>(sql`
 		select key, event, greatest(0, case when event then answered else ${snapshot.on}::date end - sent)::int as time, count(*)::int as n
-		from (select ${isByTeam ? crossedKey(KEY_OF.team, own) : own} as key, ${day('sent_at')} as sent, ${day('answered_at')} as answered,
+		from (select ${isByTeam ? crossTableKey(KEY_OF.team, own) : own} as key, ${day('sent_at')} as sent, ${day('answered_at')} as answered,
 				coalesce(${day('answered_at')} <= ${snapshot.on}::date, false) as event from ${asked(snapshot)}) t
 		group by 1, 2, 3`);
 	const groups = [...new Set(rows.map(({ key }) => key))].sort();
@@ -75,7 +75,7 @@ export async function readAnswers(
 		if (event) answered[at] = (answered[at] ?? 0) + n;
 	}
 	return {
-		tally: { groups, people, counts: { [CODES.answered]: answered } },
+		tally: { groups, people, counts: { [FIGURE_CODES.answered]: answered } },
 		spells: rows.map(({ time, event, n }) => ({ time, event, count: n }))
 	};
 }

@@ -1,17 +1,17 @@
 import { sql, type SQL } from 'drizzle-orm';
 import { CHECK_IDS, type CheckId } from '../../core/checks';
-import type { Counted } from '../../core/statistics';
-import { COURSES, type Course, type Dimension } from '../../core/workforce';
+import type { CountedChange } from '../../core/statistics';
+import { PLAN_COURSES, type PlanCourse, type Grouping } from '../../core/workforce';
 import type { Db } from '../db/client';
 import { groupKey, snapshotRows, type Snapshot } from './snapshot';
 
 /** One group of a dimension, or everybody. */
-export interface Group {
-	readonly by: Dimension;
+export interface PeopleGroup {
+	readonly by: Grouping;
 	readonly key: string;
 }
 
-const within = (group: Group | null): SQL =>
+const within = (group: PeopleGroup | null): SQL =>
 	group === null ? sql`true` : sql`${groupKey(group.by)} = ${group.key}`;
 
 /** Whether something that was asked for had arrived when the day closed. */
@@ -20,22 +20,22 @@ const hasBought = ({
 }: Snapshot) => sql`exists (select from equipment_requests e join assessments s on s.id = e.assessment_id
 	where s.person_id = o.person_id and e.state = 'arrived' and e.changed_at < ${on}::date + 1)`;
 
-/** Whether somebody who has or had a plan and hurt at first or hurts now reported again, and whether the plan was carried out before that. */
-export const REPORTED_AGAIN = sql`(o.has_plan or o.first_carried_on is not null) and o.reported_on > o.first_reported_on and o.worst + o.first_worst > 0`;
-export const CARRIED_OUT = sql`coalesce(o.first_carried_on < o.reported_on, false)`;
+/** Whether someone who has or had a plan and hurt at first or hurts now reported again, and whether the plan was carried out before that. */
+export const REPORTED_AGAIN_SQL = sql`(o.has_plan or o.first_carried_on is not null) and o.reported_on > o.first_reported_on and o.worst + o.first_worst > 0`;
+export const CARRIED_OUT_SQL = sql`coalesce(o.first_carried_on < o.reported_on, false)`;
 
 /** How the worst score of people changed from their first report to the newest, by what became of their plan. */
 export async function readScoreChanges(
 	db: Db,
 	snapshot: Snapshot,
-	group: Group | null
-): Promise<Map<Course, Counted[]>> {
-	const { rows } = await db.execute<{ course: Course; value: number; count: number }>(sql`
-		select case when not ${CARRIED_OUT} then 'not-done' when ${hasBought(snapshot)} then 'bought' else 'household' end as course,
+	group: PeopleGroup | null
+): Promise<Map<PlanCourse, CountedChange[]>> {
+	const { rows } = await db.execute<{ course: PlanCourse; value: number; count: number }>(sql`
+		select case when not ${CARRIED_OUT_SQL} then 'not-done' when ${hasBought(snapshot)} then 'bought' else 'household' end as course,
 			o.worst - o.first_worst as value, count(*)::int as count
-		from ${snapshotRows(snapshot)} and ${within(group)} and ${REPORTED_AGAIN} group by 1, 2 order by 1, 2`);
+		from ${snapshotRows(snapshot)} and ${within(group)} and ${REPORTED_AGAIN_SQL} group by 1, 2 order by 1, 2`);
 	return new Map(
-		COURSES.map((course) => [
+		PLAN_COURSES.map((course) => [
 			course,
 			rows.filter((row) => row.course === course).map(({ value, count }) => ({ value, count }))
 		])
@@ -53,7 +53,7 @@ export interface GapPairs {
  *
  * Cost: one pass over the snapshot; what comes back grows with how different the gaps are, not with the people.
  */
-export async function readGaps(db: Db, snapshot: Snapshot, group: Group | null): Promise<GapPairs[]> {
+export async function readGaps(db: Db, snapshot: Snapshot, group: PeopleGroup | null): Promise<GapPairs[]> {
 	const { rows } = await db.execute<{ check: number; first: number; now: number; count: number }>(sql`
 		select g.place::int as check, g.first, g.now, sum(o.n)::int as count
 		from (select o.first_gaps_mm as first_gaps, o.gaps_mm as gaps, count(*) as n

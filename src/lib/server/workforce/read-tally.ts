@@ -1,9 +1,9 @@
 import { sql, type SQL } from 'drizzle-orm';
 import { CHECK_IDS } from '../../core/checks';
-import { CODES, gapCode, type Dimension, type Grid, type Tally } from '../../core/workforce';
+import { FIGURE_CODES, gapCode, type Grouping, type CrossTable, type Tally } from '../../core/workforce';
 import type { Db } from '../db/client';
-import { CARRIED_OUT, REPORTED_AGAIN } from './read-changes';
-import { crossedKey, gridOf } from './crossed-key';
+import { CARRIED_OUT_SQL, REPORTED_AGAIN_SQL } from './read-changes';
+import { crossTableKey, crossTableOf } from './cross-table-key';
 import { groupKey, snapshotRows, type Snapshot } from './snapshot';
 
 /** Which checks have a gap at first and now, a bit each: a number is made of a row in a tenth of the time that a list takes. */
@@ -19,39 +19,39 @@ const COMPARED = sql.join(
 const COUNTED = {
 	discomfort: {
 		alike: sql`o.discomfort, case when o.reported_on > o.first_reported_on then o.first_discomfort end as first_discomfort`,
-		codes: sql`o.discomfort || array_remove(array[case when cardinality(o.discomfort) > 0 then ${CODES.hurts} end], null)
-			|| case when o.first_discomfort is null then '{}' else array_remove(array[${CODES.again},
-					case when cardinality(o.first_discomfort) > 0 then ${CODES.first} end,
-					case when cardinality(o.discomfort) > 0 then ${CODES.now} end,
-					case when cardinality(o.first_discomfort) > 0 and cardinality(o.discomfort) > 0 then ${CODES.both} end], null)
-				|| array(select ${CODES.now} || ' ' || c from unnest(o.discomfort) c where c !~ '[:/]')
-				|| array(select ${CODES.first} || ' ' || c from unnest(o.first_discomfort) c where c !~ '[:/]')
-				|| array(select ${CODES.both} || ' ' || c from unnest(o.first_discomfort) c where c !~ '[:/]' and c = any(o.discomfort)) end`
+		codes: sql`o.discomfort || array_remove(array[case when cardinality(o.discomfort) > 0 then ${FIGURE_CODES.hurts} end], null)
+			|| case when o.first_discomfort is null then '{}' else array_remove(array[${FIGURE_CODES.again},
+					case when cardinality(o.first_discomfort) > 0 then ${FIGURE_CODES.first} end,
+					case when cardinality(o.discomfort) > 0 then ${FIGURE_CODES.now} end,
+					case when cardinality(o.first_discomfort) > 0 and cardinality(o.discomfort) > 0 then ${FIGURE_CODES.both} end], null)
+				|| array(select ${FIGURE_CODES.now} || ' ' || c from unnest(o.discomfort) c where c !~ '[:/]')
+				|| array(select ${FIGURE_CODES.first} || ' ' || c from unnest(o.first_discomfort) c where c !~ '[:/]')
+				|| array(select ${FIGURE_CODES.both} || ' ' || c from unnest(o.first_discomfort) c where c !~ '[:/]' and c = any(o.discomfort)) end`
 	},
 	findings: {
 		alike: sql`o.findings, o.on_day > o.first_on as twice, ${COMPARED} as compared`,
-		codes: sql`o.findings || array_remove(array[case when cardinality(o.findings) > 0 then ${CODES.found} end,
-				case when o.twice then ${CODES.twice} end], null)
+		codes: sql`o.findings || array_remove(array[case when cardinality(o.findings) > 0 then ${FIGURE_CODES.found} end,
+				case when o.twice then ${FIGURE_CODES.twice} end], null)
 			|| case when o.twice then array(select (${sql.param(CHECK_IDS.map(gapCode))}::text[])[i] from generate_series(1, ${CHECK_IDS.length}) i
 				where o.compared & (1 << (i - 1)) <> 0) else '{}' end`
 	},
 	needs: {
 		alike: sql`o.stays_open, o.needs`,
-		codes: sql`o.needs || array_remove(array[case when o.stays_open then ${CODES.open} end,
-			case when o.stays_open and cardinality(o.needs) > 0 then ${CODES.closable} end], null)`
+		codes: sql`o.needs || array_remove(array[case when o.stays_open then ${FIGURE_CODES.open} end,
+			case when o.stays_open and cardinality(o.needs) > 0 then ${FIGURE_CODES.closable} end], null)`
 	},
 	help: {
-		alike: sql`o.reported_on > o.first_reported_on as again, ${REPORTED_AGAIN} as planned, ${CARRIED_OUT} as done`,
-		codes: sql`array_remove(array[case when o.again then ${CODES.again} end, case when o.planned then ${CODES.planned} end,
-			case when o.planned and o.done then ${CODES.done} end], null)`
+		alike: sql`o.reported_on > o.first_reported_on as again, ${REPORTED_AGAIN_SQL} as planned, ${CARRIED_OUT_SQL} as done`,
+		codes: sql`array_remove(array[case when o.again then ${FIGURE_CODES.again} end, case when o.planned then ${FIGURE_CODES.planned} end,
+			case when o.planned and o.done then ${FIGURE_CODES.done} end], null)`
 	},
 	crossed: {
-		alike: sql`o.discomfort, o.findings, o.stays_open, o.needs, o.reported_on > o.first_reported_on as again, ${REPORTED_AGAIN} as planned, ${CARRIED_OUT} as done`,
+		alike: sql`o.discomfort, o.findings, o.stays_open, o.needs, o.reported_on > o.first_reported_on as again, ${REPORTED_AGAIN_SQL} as planned, ${CARRIED_OUT_SQL} as done`,
 		codes: sql`o.findings || o.needs || array(select c from unnest(o.discomfort) c where c !~ '[:/]')
-			|| array_remove(array[case when cardinality(o.discomfort) > 0 then ${CODES.hurts} end,
-				case when cardinality(o.findings) > 0 then ${CODES.found} end, case when o.stays_open then ${CODES.open} end,
-				case when o.stays_open and cardinality(o.needs) > 0 then ${CODES.closable} end, case when o.again then ${CODES.again} end,
-				case when o.planned then ${CODES.planned} end, case when o.planned and o.done then ${CODES.done} end], null)`
+			|| array_remove(array[case when cardinality(o.discomfort) > 0 then ${FIGURE_CODES.hurts} end,
+				case when cardinality(o.findings) > 0 then ${FIGURE_CODES.found} end, case when o.stays_open then ${FIGURE_CODES.open} end,
+				case when o.stays_open and cardinality(o.needs) > 0 then ${FIGURE_CODES.closable} end, case when o.again then ${FIGURE_CODES.again} end,
+				case when o.planned then ${FIGURE_CODES.planned} end, case when o.planned and o.done then ${FIGURE_CODES.done} end], null)`
 	}
 } as const satisfies Record<string, { alike: SQL; codes: SQL }>;
 
@@ -73,7 +73,7 @@ type CountedOf = keyof typeof COUNTED;
  *
  * Cost: one pass over the snapshot, and one over the codes of rows that differ.
  */
-export function readTally(db: Db, snapshot: Snapshot, of: CountedOf, by: Dimension | null): Promise<Tally> {
+export function readTally(db: Db, snapshot: Snapshot, of: CountedOf, by: Grouping | null): Promise<Tally> {
 	return readCounts(db, snapshot, of, by === null ? sql`''` : groupKey(by));
 }
 
@@ -81,10 +81,12 @@ export function readTally(db: Db, snapshot: Snapshot, of: CountedOf, by: Dimensi
 const GRID_MEMORY = '32MB';
 
 /** Counts all codes that are shown where filters act together, in every cell of teams and another dimension; costs as {@link readTally} does. */
-export function readGrid(db: Db, snapshot: Snapshot, by: Dimension): Promise<Grid> {
+export function readGrid(db: Db, snapshot: Snapshot, by: Grouping): Promise<CrossTable> {
 	return db.transaction(async (tx) => {
 		await tx.execute(sql.raw(`set local work_mem = '${GRID_MEMORY}'`));
-		return gridOf(await readCounts(tx, snapshot, 'crossed', crossedKey(groupKey('team'), groupKey(by))));
+		return crossTableOf(
+			await readCounts(tx, snapshot, 'crossed', crossTableKey(groupKey('team'), groupKey(by)))
+		);
 	});
 }
 

@@ -1,7 +1,7 @@
-import type { View } from '../../core/workforce';
+import type { WorkforceView } from '../../core/workforce';
 import { isoDay } from '../clock';
 import type { Db } from '../db/client';
-import { orErrorPage } from '../http/answer-fault';
+import { withErrorPage } from '../http/error-responses';
 import { signedIn } from '../signed-in';
 import { readView } from './view';
 
@@ -12,14 +12,14 @@ interface Asked {
 }
 
 /** The view of a request, as far as who asks may see it. */
-export const viewOf = ({ locals, url }: Asked): Promise<View> =>
+export const viewOf = ({ locals, url }: Asked): Promise<WorkforceView> =>
 	readView(locals.db, signedIn(locals), url.searchParams, isoDay(locals.now, locals.config.timeZone));
 
 /** Loads a screen of the workforce: the view of the address, with what the screen reads in it. */
 export const screenLoad =
-	<T extends object>(screen: (db: Db, view: View) => Promise<T>) =>
+	<T extends object>(screen: (db: Db, view: WorkforceView) => Promise<T>) =>
 	(asked: Asked) =>
-		orErrorPage(async () => {
+		withErrorPage(async () => {
 			const view = await viewOf(asked);
 			return { view, ...(await screen(asked.locals.db, view)) };
 		});

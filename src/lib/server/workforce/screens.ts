@@ -1,43 +1,43 @@
 import { REGIONS } from '../../core/discomfort';
 import { PURCHASES } from '../../core/plan';
-import { logRank, wilcoxonOf, type Counted, type LogRank } from '../../core/statistics';
+import { logRank, wilcoxonOfCounts, type CountedChange, type LogRank } from '../../core/statistics';
 import {
 	ANSWER_RULES,
 	associations,
 	BY_DAYS,
 	BY_WEEKS,
-	coarseCurve,
-	CODES,
-	COURSES,
-	crossedTable,
+	coarsenCurve,
+	FIGURE_CODES,
+	PLAN_COURSES,
+	publishedCrossTable,
 	CROSSED_RULES,
 	DISCOMFORT_DETAIL_RULES,
 	DISCOMFORT_RULES,
 	figureTable,
 	FINDING_RULES,
-	FLOOR,
+	MIN_GROUP_SIZE,
 	gapCode,
-	gathered,
+	gatherMeans,
 	HELP_RULES,
 	pairedFigure,
-	stripOf,
+	dotStripOf,
 	PURCHASE_RULES,
 	type CoarseCurve,
 	type CodeRule,
-	type Course,
+	type PlanCourse,
 	type CourseFigure,
 	type FigureTable,
 	type GapFigure,
-	type Grid,
+	type CrossTable,
 	type Tally,
-	type View
+	type WorkforceView
 } from '../../core/workforce';
 import type { Db } from '../db/client';
-import { gridOf } from './crossed-key';
-import { ASKED_BY, readAnswers } from './read-answers';
-import { readGaps, readScoreChanges, type GapPairs, type Group } from './read-changes';
+import { crossTableOf } from './cross-table-key';
+import { ASKED_BY, readAnswerRates } from './read-answers';
+import { readGaps, readScoreChanges, type GapPairs, type PeopleGroup } from './read-changes';
 import { readPairs } from './read-pairs';
-import { readActSpells, readFixSpells, type PlanSpell } from './read-spells';
+import { readTimesToAct, readTimesToFix, type PlanTimeToEvent } from './read-times-to-event';
 import { readGrid, readTally } from './read-tally';
 import { roundNames } from './view';
 
@@ -49,7 +49,7 @@ export interface ScreenTable extends FigureTable {
 }
 
 /** Puts a table into the view: at its group, without what is hidden everywhere. */
-async function screenTable(db: Db, view: View, table: FigureTable): Promise<ScreenTable> {
+async function screenTable(db: Db, view: WorkforceView, table: FigureTable): Promise<ScreenTable> {
 	const at = view.group === null ? -1 : table.groups.indexOf(view.group);
 	return {
 		...table,
@@ -60,7 +60,7 @@ async function screenTable(db: Db, view: View, table: FigureTable): Promise<Scre
 	};
 }
 
-const tableOf = (db: Db, view: View, tally: Tally, rules: readonly CodeRule[]) =>
+const tableOf = (db: Db, view: WorkforceView, tally: Tally, rules: readonly CodeRule[]) =>
 	screenTable(db, view, figureTable(tally, rules));
 
 /**
@@ -69,14 +69,24 @@ const tableOf = (db: Db, view: View, tally: Tally, rules: readonly CodeRule[]) =
  * @param rules all that is shown of the grid, on this screen or another
  * @param shown codes of this screen
  */
-function teamTable(db: Db, view: View, grid: Grid, rules: readonly CodeRule[], shown: readonly CodeRule[]) {
-	const { figures, ...table } = crossedTable(grid, rules, grid.rows.indexOf(view.team ?? ''));
+function teamTable(
+	db: Db,
+	view: WorkforceView,
+	grid: CrossTable,
+	rules: readonly CodeRule[],
+	shown: readonly CodeRule[]
+) {
+	const { figures, ...table } = publishedCrossTable(grid, rules, grid.rows.indexOf(view.team ?? ''));
 	const isHere = ({ code }: { readonly code: string }) => shown.some((rule) => rule.code === code);
 	return screenTable(db, view, { ...table, figures: figures.filter(isHere) });
 }
 
 /** The table of a screen where two filters act together, whatever else it has; null where they don't. */
-async function crossedScreen(db: Db, view: View, shown: readonly CodeRule[]): Promise<ScreenTable | null> {
+async function crossedScreen(
+	db: Db,
+	view: WorkforceView,
+	shown: readonly CodeRule[]
+): Promise<ScreenTable | null> {
 	if (view.team === null || view.by === null) return null;
 	return teamTable(db, view, await readGrid(db, view, view.by), CROSSED_RULES, shown);
 }
@@ -90,32 +100,32 @@ interface AnswersScreen {
 }
 
 /** Who was asked and has answered, and how soon. */
-export async function answersScreen(db: Db, view: View): Promise<AnswersScreen> {
+export async function answersScreen(db: Db, view: WorkforceView): Promise<AnswersScreen> {
 	const by = ASKED_BY.find((name) => name === view.by) ?? null;
 	// What those who have not answered can't be grouped by leaves the team alone.
 	if (view.team !== null && by === null)
 		return answersScreen(db, { ...view, by: 'team', group: view.team, team: null });
 	const isCrossed = view.team !== null;
-	const { tally, spells } = await readAnswers(db, view, by, isCrossed);
+	const { tally, spells } = await readAnswerRates(db, view, by, isCrossed);
 	return {
 		table: isCrossed
-			? await teamTable(db, view, gridOf(tally), ANSWER_RULES, ANSWER_RULES)
+			? await teamTable(db, view, crossTableOf(tally), ANSWER_RULES, ANSWER_RULES)
 			: await tableOf(db, view, tally, ANSWER_RULES),
-		curve: isCrossed ? null : coarseCurve(spells, BY_DAYS)
+		curve: isCrossed ? null : coarsenCurve(spells, BY_DAYS)
 	};
 }
 
 /** Where it hurts; and now against first for the same people. */
-export async function discomfortScreen(db: Db, view: View) {
+export async function discomfortScreen(db: Db, view: WorkforceView) {
 	const crossed = await crossedScreen(db, view, DISCOMFORT_RULES);
 	if (crossed) return { table: crossed, paired: { all: null, regions: [] } };
 	const tally = await readTally(db, view, 'discomfort', view.by);
 	const table = await tableOf(db, view, tally, [...DISCOMFORT_RULES, ...DISCOMFORT_DETAIL_RULES]);
-	const again = table.figures.find(({ code }) => code === CODES.again)?.all;
+	const again = table.figures.find(({ code }) => code === FIGURE_CODES.again)?.all;
 	const paired = (region: string | null) => {
 		if (!again) return null;
 		const of = (when: string) => sum(tally.counts[region === null ? when : `${when} ${region}`]);
-		return pairedFigure(of(CODES.first), of(CODES.now), of(CODES.both), again.x);
+		return pairedFigure(of(FIGURE_CODES.first), of(FIGURE_CODES.now), of(FIGURE_CODES.both), again.x);
 	};
 	return {
 		table,
@@ -130,22 +140,24 @@ export async function discomfortScreen(db: Db, view: View) {
 }
 
 /** The group that values of people are read of, where it may be shown that it has so many; everybody where none is chosen; undefined where it may not. */
-function openGroup(view: View, { at, people, groups }: ScreenTable): Group | null | undefined {
+function openGroup(view: WorkforceView, { at, people, groups }: ScreenTable): PeopleGroup | null | undefined {
 	if (at === null || view.by === null) return null;
 	return people.groups[at] === null ? undefined : { by: view.by, key: groups[at] ?? '' };
 }
 
 function gapFigure({ check, pairs }: GapPairs): GapFigure[] {
 	const of = (valueOf: (pair: GapPairs['pairs'][number]) => number) =>
-		gathered(pairs.map((pair) => ({ value: valueOf(pair), count: pair.count })));
+		gatherMeans(pairs.map((pair) => ({ value: valueOf(pair), count: pair.count })));
 	const n = people(pairs);
-	if (n < FLOOR) return [];
-	const change = wilcoxonOf(of(({ first, now }) => Math.abs(now) - Math.abs(first)));
-	return [{ check, n, first: stripOf(of(({ first }) => first)), now: stripOf(of(({ now }) => now)), change }];
+	if (n < MIN_GROUP_SIZE) return [];
+	const change = wilcoxonOfCounts(of(({ first, now }) => Math.abs(now) - Math.abs(first)));
+	return [
+		{ check, n, first: dotStripOf(of(({ first }) => first)), now: dotStripOf(of(({ now }) => now)), change }
+	];
 }
 
 /** What was found, how far it is off, and how far it was at first. */
-export async function findingsScreen(db: Db, view: View) {
+export async function findingsScreen(db: Db, view: WorkforceView) {
 	const crossed = await crossedScreen(db, view, FINDING_RULES);
 	if (crossed) return { table: crossed, gaps: [] };
 	// Read side by side: whether the group may be shown is known with its table, and it is left out then.
@@ -168,7 +180,7 @@ export async function findingsScreen(db: Db, view: View) {
 }
 
 /** Which findings go with which complaints. */
-export async function associationsScreen(db: Db, view: View) {
+export async function associationsScreen(db: Db, view: WorkforceView) {
 	const all = await readPairs(db, view);
 	const found = associations(all);
 	return { n: all.n, looked: found.length, found };
@@ -178,23 +190,24 @@ const people = (changes: readonly { readonly count: number }[] | undefined) =>
 	sum(changes?.map(({ count }) => count));
 
 /** Whether it helps: the change of the worst score, by what became of the plan. */
-export async function helpScreen(db: Db, view: View) {
+export async function helpScreen(db: Db, view: WorkforceView) {
 	const crossed = await crossedScreen(db, view, HELP_RULES);
 	if (crossed) return { table: crossed, courses: [] };
 	const table = await tableOf(db, view, await readTally(db, view, 'help', view.by), HELP_RULES);
-	const figure = table.figures.find(({ code }) => code === CODES.done);
+	const figure = table.figures.find(({ code }) => code === FIGURE_CODES.done);
 	const mayBeShown = table.at === null ? figure?.all : figure?.groups[table.at];
 	const group = openGroup(view, table);
 	if (!mayBeShown || group === undefined) return { table, courses: [] };
 	const changes = await readScoreChanges(db, view, group);
-	const of = (course: Course) => changes.get(course) ?? [];
+	const of = (course: PlanCourse) => changes.get(course) ?? [];
 	// With a purchase and without together are those who did it: one of them hidden hides the other.
-	const isSplit = group === null && people(of('bought')) >= FLOOR && people(of('household')) >= FLOOR;
-	const done = gathered([...of('household'), ...of('bought')]);
-	const shown: [CourseFigure['course'], readonly Counted[]][] = [
+	const isSplit =
+		group === null && people(of('bought')) >= MIN_GROUP_SIZE && people(of('household')) >= MIN_GROUP_SIZE;
+	const done = gatherMeans([...of('household'), ...of('bought')]);
+	const shown: [CourseFigure['course'], readonly CountedChange[]][] = [
 		['done', done],
-		...(isSplit ? COURSES.filter((course) => course !== 'not-done') : []).map(
-			(course): [Course, readonly Counted[]] => [course, of(course)]
+		...(isSplit ? PLAN_COURSES.filter((course) => course !== 'not-done') : []).map(
+			(course): [PlanCourse, readonly CountedChange[]] => [course, of(course)]
 		),
 		['not-done', of('not-done')]
 	];
@@ -203,35 +216,35 @@ export async function helpScreen(db: Db, view: View) {
 		courses: shown.map(([course, counted]): CourseFigure => ({
 			course,
 			n: people(counted),
-			change: wilcoxonOf(counted)
+			change: wilcoxonOfCounts(counted)
 		}))
 	};
 }
 
 /** Whether each kind of people has enough of them for its number to be told. */
-function isApart(spells: readonly PlanSpell[], kindOf: (spell: PlanSpell) => string): boolean {
+function isApart(spells: readonly PlanTimeToEvent[], kindOf: (spell: PlanTimeToEvent) => string): boolean {
 	const sizes = new Map<string, number>();
 	for (const spell of spells) sizes.set(kindOf(spell), (sizes.get(kindOf(spell)) ?? 0) + spell.count);
-	return [...sizes.values()].every((n) => n >= FLOOR);
+	return [...sizes.values()].every((n) => n >= MIN_GROUP_SIZE);
 }
 
 /** How long things take, of everybody together: a curve of a small group would be of single people. */
-export async function timesScreen(db: Db, view: View) {
-	const [act, all] = await Promise.all([readActSpells(db, view), readFixSpells(db, view)]);
+export async function timesScreen(db: Db, view: WorkforceView) {
+	const [act, all] = await Promise.all([readTimesToAct(db, view), readTimesToFix(db, view)]);
 	const fix = all.filter(({ hasPlan }) => hasPlan);
 	// Who has no plan is counted elsewhere with who has one: few of them must not be told by the difference.
 	const mayBeSplit = isApart(all, ({ hasPlan, group }) => `${hasPlan} ${group}`);
 	const mayBeShown = isApart(all, ({ hasPlan }) => String(hasPlan));
 	const of = (group: string) =>
-		coarseCurve(
+		coarsenCurve(
 			fix.filter((spell) => spell.group === group),
 			BY_WEEKS
 		);
 	const [closed, open] = mayBeSplit ? [of('closed'), of('open')] : [null, null];
 	const compared: LogRank | null = closed && open ? logRank(fix) : null;
 	return {
-		act: coarseCurve(act, BY_DAYS),
-		fix: mayBeShown ? coarseCurve(fix, BY_WEEKS) : null,
+		act: coarsenCurve(act, BY_DAYS),
+		fix: mayBeShown ? coarsenCurve(fix, BY_WEEKS) : null,
 		closed,
 		open,
 		compared
@@ -239,7 +252,7 @@ export async function timesScreen(db: Db, view: View) {
 }
 
 /** What would close what stays open, and for how many. */
-export async function purchasesScreen(db: Db, view: View) {
+export async function purchasesScreen(db: Db, view: WorkforceView) {
 	const table =
 		(await crossedScreen(db, view, PURCHASE_RULES)) ??
 		(await tableOf(db, view, await readTally(db, view, 'needs', view.by), PURCHASE_RULES));

@@ -1,5 +1,5 @@
 import { sql, type SQL } from 'drizzle-orm';
-import type { Dimension } from '../../core/workforce';
+import type { Grouping } from '../../core/workforce';
 import { organisationZone } from '../people/lock-person';
 
 /** Which people a figure is of: as they stood when a day closed, and of one group where it is narrowed. */
@@ -9,7 +9,7 @@ export interface Snapshot {
 }
 
 /** The text that a row of the snapshot is grouped by. */
-const KEY_OF: Readonly<Record<Dimension, SQL>> = {
+const KEY_OF: Readonly<Record<Grouping, SQL>> = {
 	team: sql`o.team`,
 	country: sql`o.country`,
 	round: sql`coalesce(o.round_id::text, '')`,
@@ -20,10 +20,10 @@ const KEY_OF: Readonly<Record<Dimension, SQL>> = {
 };
 
 /** The key of a group in a statement over {@link snapshotRows}. */
-export const groupKey = (by: Dimension) => KEY_OF[by];
+export const groupKey = (by: Grouping) => KEY_OF[by];
 
-/** Whether somebody had left when the day closed; few have, and they stand together in people_left_idx. */
-export const hadLeft = (personId: SQL, { on }: Snapshot): SQL =>
+/** Whether someone had left when the day closed; few have, and they stand together in people_left_idx. */
+export const hadLeftBy = (personId: SQL, { on }: Snapshot): SQL =>
 	sql`${personId} in (select l.id from people l where l.left_at is not null
 		and (l.left_at at time zone ${organisationZone})::date <= ${on}::date)`;
 
@@ -36,5 +36,5 @@ export function snapshotRows(snapshot: Snapshot): SQL {
 	const { on } = snapshot;
 	return sql`observations o
 		where o.on_day <= ${on}::date and (o.until_day is null or o.until_day > ${on}::date) and o.first_on is not null
-			and not ${hadLeft(sql`o.person_id`, snapshot)}`;
+			and not ${hadLeftBy(sql`o.person_id`, snapshot)}`;
 }

@@ -1,11 +1,11 @@
 import { inArray } from 'drizzle-orm';
-import { DIMENSIONS, NO_KEY, type View } from '../../core/workforce';
+import { GROUPINGS, UNKNOWN_GROUP, type WorkforceView } from '../../core/workforce';
 import { isPermitted } from '../../core/access';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { teamNames } from '../people/list-people';
-import { readClosings } from './closings';
+import { readReportingDates } from './reporting-dates';
 
 const { rounds } = schema;
 
@@ -13,16 +13,21 @@ const { rounds } = schema;
  * The view of an address; what can't be one is left out. A reader sees ends of months: two days next to each other would tell what one
  * person answered between them, and coordinators see that by name.
  */
-export async function readView(db: Db, actor: Actor, query: URLSearchParams, today: string): Promise<View> {
+export async function readView(
+	db: Db,
+	actor: Actor,
+	query: URLSearchParams,
+	today: string
+): Promise<WorkforceView> {
 	const { role } = requirePermission(actor, 'workforce:read');
 	const seesToday = isPermitted(role, 'workforce:live');
-	const [closings, teams] = await Promise.all([readClosings(db, today), teamNames(db)]);
+	const [closings, teams] = await Promise.all([readReportingDates(db, today), teamNames(db)]);
 	const offered = seesToday ? [today, ...closings] : closings;
 	const on = offered.find((day) => day === query.get('on')) ?? offered[0] ?? today;
-	const by = DIMENSIONS.find((name) => name === query.get('by')) ?? null;
+	const by = GROUPINGS.find((name) => name === query.get('by')) ?? null;
 	const key = (name: string) => {
 		const asked = query.get(name) || null;
-		return asked === NO_KEY ? '' : asked;
+		return asked === UNKNOWN_GROUP ? '' : asked;
 	};
 	const team = key('team');
 	const view = { on, closings, today: seesToday ? today : null, teams };

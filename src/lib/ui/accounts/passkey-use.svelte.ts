@@ -20,7 +20,7 @@ async function send<T>(address: string, method: 'POST' | 'PUT', body?: unknown):
 		headers: { 'content-type': 'application/json' },
 		body: body === undefined ? null : JSON.stringify(body)
 	}).catch(() => null);
-	// The password is asked for anew first, or the session has ended: where that is done, not here.
+	// The password is asked for again first, or the session has ended: where that is done, not here.
 	if (response?.redirected) location.assign(response.url);
 	if (!response || response.redirected) return { fault: deskWords.frame.notReached };
 	const answer = (await response.json().catch(() => ({}))) as T & { message?: string };

@@ -14,7 +14,7 @@ const PAUSE_MS = 500;
 const RETRY_MS = 4000;
 
 /** Where fields that are not sent yet are kept on the device. */
-export interface Keep {
+export interface SaveFields {
 	getItem(key: string): string | null;
 	setItem(key: string, value: string): void;
 	removeItem(key: string): void;
@@ -33,7 +33,7 @@ export class Autosave {
 	private running: Promise<void> | null = null;
 	/** Fields that the device need not keep any longer, as they were sent. */
 	private done: Record<string, string> = {};
-	/** The field that was refused, until it is typed anew. */
+	/** The field that was refused, until it is typed again. */
 	private refused: string | null = null;
 	private readonly key: string;
 
@@ -43,7 +43,7 @@ export class Autosave {
 	 */
 	constructor(
 		private readonly address: string,
-		private readonly keep: Keep | null,
+		private readonly keep: SaveFields | null,
 		private readonly put: typeof fetch = fetch,
 		/** Told after each save, with the server's revision where it tells one. */
 		private readonly saved: (revision: number | null) => void = () => {}
@@ -128,7 +128,7 @@ export class Autosave {
 		this.remember();
 	}
 
-	/** Takes fields off what is pending, but for those that were typed anew meanwhile. */
+	/** Takes fields off what is pending, but for those that were typed again in the meantime. */
 	private forget(fields: Readonly<Record<string, string>>): void {
 		Object.assign(this.done, fields);
 		this.pending = Object.fromEntries(
@@ -157,7 +157,7 @@ export class Autosave {
 const keyOf = (address: string) => `easy-corner ${address}`;
 
 /** What a device keeps unsent; nothing where that is broken or forbidden. */
-function readKept(keep: Keep | null, key: string): Record<string, string> {
+function readKept(keep: SaveFields | null, key: string): Record<string, string> {
 	try {
 		const kept: unknown = JSON.parse(keep?.getItem(key) ?? '{}');
 		if (!kept || typeof kept !== 'object') return {};
@@ -170,7 +170,7 @@ function readKept(keep: Keep | null, key: string): Record<string, string> {
 }
 
 /** Takes fields off what a device has not sent yet: the server has heard of them by another way, and has answered. */
-export function forgetUnsent(keep: Keep | null, address: string, fields: readonly string[]): void {
+export function discardUnsent(keep: SaveFields | null, address: string, fields: readonly string[]): void {
 	const kept = readKept(keep, keyOf(address));
 	const left = Object.fromEntries(Object.entries(kept).filter(([field]) => !fields.includes(field)));
 	try {

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { Autosave, type Keep } from './autosave.svelte';
+import { Autosave, type SaveFields } from './autosave.svelte';
 
-function memory(start: Record<string, string> = {}): Keep & { all: Map<string, string> } {
+function memory(start: Record<string, string> = {}): SaveFields & { all: Map<string, string> } {
 	const all = new Map(Object.entries(start));
 	return {
 		all,
@@ -168,7 +168,7 @@ describe('Autosave', () => {
 	it('bears a storage that is broken or refuses', () => {
 		const broken = memory({ 'easy-corner /draft': '{"stature":' });
 		expect(new Autosave('/draft', broken, server([200]).put).unsent).toEqual({});
-		const refusing: Keep = {
+		const refusing: SaveFields = {
 			getItem: () => null,
 			setItem: () => {
 				throw new Error('full');

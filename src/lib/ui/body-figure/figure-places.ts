@@ -1,4 +1,4 @@
-import type { Region } from '$lib/core/discomfort';
+import { REGIONS, type Region } from '$lib/core/discomfort';
 
 /** A place on the figure that can be touched, px of the drawing. */
 export interface FigurePlace {
@@ -64,38 +64,43 @@ export const VIEW = { width: 176, height: 374 } as const;
 
 type Spot = readonly [across: number, down: number, rx: number, ry: number];
 
-/** Places in the middle of the body, by the view that shows them. */
-const MIDDLE: readonly (readonly ['front' | 'back', Region, Spot])[] = [
-	['front', 'eyes', [0, 28, 15, 8]],
-	['front', 'neck', [0, 60, 12, 9]],
-	['back', 'head', [0, 25, 17, 18]],
-	['back', 'neck', [0, 59, 12, 10]],
-	['back', 'upper-back', [0, 104, 27, 24]],
-	['back', 'low-back', [0, 164, 29, 20]]
-];
+/** Where a region is drawn: in the middle of the body, by the view that shows it, or on both sides of it, the same in both views. */
+type DrawnRegion = Readonly<Partial<Record<'front' | 'back' | 'sides', Spot>>>;
 
-/** Places with a left and a right, the same in both views. */
-const SIDED: readonly (readonly [Region, Spot])[] = [
-	['shoulder', [40, 85, 13, 13]],
-	['elbow', [49, 148, 11, 14]],
-	['wrist-hand', [62, 218, 12, 18]],
-	['hip-thigh', [25, 214, 14, 26]],
-	['knee', [21, 274, 12, 14]],
-	['ankle-foot', [21, 340, 13, 14]]
-];
+const DRAWN_REGIONS: Readonly<Record<Region, DrawnRegion>> = {
+	head: { back: [0, 25, 17, 18] },
+	eyes: { front: [0, 28, 15, 8] },
+	neck: { front: [0, 60, 12, 9], back: [0, 59, 12, 10] },
+	shoulder: { sides: [40, 85, 13, 13] },
+	'upper-back': { back: [0, 104, 27, 24] },
+	elbow: { sides: [49, 148, 11, 14] },
+	'wrist-hand': { sides: [62, 218, 12, 18] },
+	'low-back': { back: [0, 164, 29, 20] },
+	'hip-thigh': { sides: [25, 214, 14, 26] },
+	knee: { sides: [21, 274, 12, 14] },
+	'ankle-foot': { sides: [21, 340, 13, 14] }
+};
+
+const VIEWS = ['front', 'back'] as const;
+
+function placesOf(region: Region): FigurePlace[] {
+	const drawn = DRAWN_REGIONS[region];
+	return VIEWS.flatMap((view) => {
+		const middle = drawn[view];
+		const places: FigurePlace[] = [];
+		if (middle) places.push({ name: region, view, x: middle[0], y: middle[1], rx: middle[2], ry: middle[3] });
+		if (drawn.sides) {
+			const [across, y, rx, ry] = drawn.sides;
+			for (const side of [1, -1]) {
+				const isLeft = (view === 'front') === (side === 1);
+				places.push({ name: `${region}-${isLeft ? 'left' : 'right'}`, view, x: side * across, y, rx, ry });
+			}
+		}
+		return places;
+	});
+}
 
 /**
- * Every place of both views. Seen from the front the person's right is on the left of the drawing; from behind it is on
- * the right.
+ * Every place of both views, from the head down. Seen from the front the person's right is on the left of the drawing; from behind it is on the right.
  */
-export const FIGURE_PLACES: readonly FigurePlace[] = [
-	...MIDDLE.map(([view, region, [x, y, rx, ry]]): FigurePlace => ({ name: region, view, x, y, rx, ry })),
-	...(['front', 'back'] as const).flatMap((view) =>
-		SIDED.flatMap(([region, [across, y, rx, ry]]) =>
-			([1, -1] as const).map((side): FigurePlace => {
-				const isLeft = (view === 'front') === (side === 1);
-				return { name: `${region}-${isLeft ? 'left' : 'right'}`, view, x: side * across, y, rx, ry };
-			})
-		)
-	)
-];
+export const FIGURE_PLACES: readonly FigurePlace[] = REGIONS.flatMap(placesOf);

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { DeviceAtHome } from '$lib/core/answers';
-	import type { Arms, Care, Corner } from '$lib/core/corner';
+	import type { WorkingArms, Precaution, Corner } from '$lib/core/corner';
 	import type { Facts } from '$lib/core/conditions';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
@@ -20,9 +20,9 @@
 			readonly answers: Readonly<Partial<Record<string, string>>>;
 			readonly facts: Facts;
 			/** What exercises and advice allow for. */
-			readonly care: readonly Care[];
+			readonly care: readonly Precaution[];
 			readonly devices: readonly DeviceAtHome[];
-			readonly arms: Arms;
+			readonly arms: WorkingArms;
 		};
 		/** The self-assessments, the newest first. */
 		history: readonly { readonly sentAt: Date; readonly state: Parameters<typeof stateWords>[0] }[];

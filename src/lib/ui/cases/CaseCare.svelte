@@ -7,7 +7,7 @@
 	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
-	import FormFault from './FormFault.svelte';
+	import FormError from './FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -71,7 +71,7 @@
 		>
 	{/if}
 </form>
-<FormFault fault={owning.fault} />
+<FormError fault={owning.fault} />
 {#if later}
 	<form method="POST" action="/desk/cases/{personId}?/later" use:enhance={waiting.submit} class="mt-2">
 		<ActFields form={waiting} {version} />
@@ -107,4 +107,4 @@
 		</form>
 	</details>
 {/if}
-<FormFault fault={waiting.fault} />
+<FormError fault={waiting.fault} />

@@ -5,7 +5,7 @@
 	import { levelEn, reasonEn } from '$lib/messages/triage-en';
 	import Range from '../kit/Range.svelte';
 	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
-	import SectionDrawing from '../section/SectionDrawing.svelte';
+	import SectionDrawing from '../side-view/SectionDrawing.svelte';
 	import type { CaseCornerData, CornerView, JudgedAt } from './corner-view.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/desk-dates';
 	import { enhance } from '$app/forms';
-	import type { Level } from '$lib/core/triage';
-	import { isGraver } from '$lib/core/triage';
+	import type { TriageLevel } from '$lib/core/triage';
+	import { isMoreUrgent } from '$lib/core/triage';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
-	import FormFault from './FormFault.svelte';
+	import FormError from './FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -25,7 +25,7 @@
 			readonly bouncedAt: Date | null;
 		};
 		listed: {
-			readonly level: Level;
+			readonly level: TriageLevel;
 			readonly openSince: string | null;
 			readonly settledAt: Date | null;
 			readonly settledReason: string;
@@ -49,7 +49,7 @@
 	const settling = new CaseForm();
 	let link = $state<string | null>(null);
 	const sending = new CaseForm((result) => (link = typeof result.link === 'string' ? result.link : null));
-	const needsOutcome = $derived(isGraver(listed.level, 'soon'));
+	const needsOutcome = $derived(isMoreUrgent(listed.level, 'soon'));
 	const facts = $derived([
 		...(person.team ? [person.team] : []),
 		person.email,
@@ -109,7 +109,7 @@
 		</form>
 	</div>
 </div>
-<FormFault fault={settling.fault ?? sending.fault} />
+<FormError fault={settling.fault ?? sending.fault} />
 <div role="status">
 	{#if link}
 		<div class="mt-4 border-l-4 border-cool bg-cool-wash px-4 py-2.5">

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/desk-dates';
-	import type { Closable, Judgement } from '$lib/core/judgement';
-	import { isGraver } from '$lib/core/triage';
+	import type { Closable, AssessmentResult } from '$lib/core/case-assessment';
+	import { isMoreUrgent } from '$lib/core/triage';
 	import { levelEn, reasonEn } from '$lib/messages/triage-en';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import ContactForm from './ContactForm.svelte';
@@ -10,7 +10,7 @@
 	const texts = deskWords.cases;
 
 	interface Props {
-		judgement: Judgement;
+		judgement: AssessmentResult;
 		actBy: string | null;
 		/** Signs that the person has taken back since: open all the same. */
 		takenBack: readonly string[];
@@ -26,7 +26,7 @@
 
 	let { judgement, actBy, takenBack, contact }: Props = $props();
 
-	const isGrave = $derived(isGraver(judgement.level, 'help'));
+	const isGrave = $derived(isMoreUrgent(judgement.level, 'help'));
 </script>
 
 <section class="notice {isGrave ? 'border-warm bg-warm-wash' : 'border-cool bg-cool-wash'}">

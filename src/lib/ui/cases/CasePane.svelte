@@ -1,33 +1,33 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
-	import { planAsItStands } from '$lib/core/judgement/as-it-stands';
-	import type { Thing } from '$lib/core/judgement/vocabulary';
+	import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
+	import type { PlanItem } from '$lib/core/case-assessment/vocabulary';
 	import type { LengthUnit } from '$lib/core/length';
-	import { sectionOf } from '$lib/core/section';
+	import { sideViewOf } from '$lib/core/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import { reasonEn, regionScoreEn } from '$lib/messages/triage-en';
-	import { folded } from '../kit/folded';
+	import { openAttribute } from '../kit/open-attribute';
 	import CheckTable from '../plan/CheckTable.svelte';
 	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
-	import SectionDrawing from '../section/SectionDrawing.svelte';
+	import SectionDrawing from '../side-view/SectionDrawing.svelte';
 	import Button from '../kit/Button.svelte';
 	import ActFields from './ActFields.svelte';
-	import type { Brief } from './brief';
+	import type { BriefData } from './brief';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import { CaseForm } from './case-form.svelte';
 	import CaseCare from './CaseCare.svelte';
 	import ContactForm from './ContactForm.svelte';
 	import EquipmentList from './EquipmentList.svelte';
 	import FinishForm from './FinishForm.svelte';
-	import FormFault from './FormFault.svelte';
+	import FormError from './FormError.svelte';
 	import WriteForm from './WriteForm.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
 
 	interface Props {
-		brief: Brief;
+		brief: BriefData;
 		t: Catalogue;
 		unit: LengthUnit;
 		today: string;
@@ -53,19 +53,19 @@
 	const sections = $derived.by(() => {
 		if (!brief.corner) return null;
 		const { corner, plan, standing, drawnAs } = brief.corner;
-		const first = sectionOf(corner, null, null, drawnAs);
+		const first = sideViewOf(corner, null, null, drawnAs);
 		const hasBegun = standing !== null && plan !== null && standing.done.length > 0;
 		return {
 			first: hasBegun ? first : null,
 			now: hasBegun
-				? sectionOf(
+				? sideViewOf(
 						corner,
-						planAsItStands(corner, plan, new Set(standing.done as Thing[])),
+						planAsBuilt(corner, plan, new Set(standing.done as PlanItem[])),
 						standing.lengths,
 						drawnAs
 					)
 				: first,
-			after: sectionOf(corner, plan, null, drawnAs)
+			after: sideViewOf(corner, plan, null, drawnAs)
 		};
 	});
 	const states = $derived<State[]>(
@@ -103,7 +103,7 @@
 			<ActFields form={reading} version={brief.version} />
 			<Button size="desk" isBusy={reading.isBusy}>{texts.readNeedsNoAnswer}</Button>
 		</form>
-		<FormFault fault={reading.fault} />
+		<FormError fault={reading.fault} />
 	{/if}
 	<CaseCare
 		personId={brief.id}
@@ -116,7 +116,7 @@
 		canWait={brief.canWait}
 		done={sent}
 	/>
-	<details id="outcome" class="mt-2" {...folded(brief.closable.length > 0)}>
+	<details id="outcome" class="mt-2" {...openAttribute(brief.closable.length > 0)}>
 		<summary class="kit-summary">{texts.recordMore(brief.closable.length)}</summary>
 		<ContactForm
 			personId={brief.id}

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
-	import type { Route } from '$lib/core/answers';
-	import type { Rhythm } from '$lib/core/moving/rhythm';
-	import type { Way } from '$lib/core/corner';
-	import type { Judgement } from '$lib/core/judgement';
+	import type { QuestionnaireMode } from '$lib/core/answers';
+	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
+	import type { SittingStyle } from '$lib/core/corner';
+	import type { AssessmentResult } from '$lib/core/case-assessment';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
-	import { isGraver } from '$lib/core/triage';
+	import { isMoreUrgent } from '$lib/core/triage';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import { reasonEn } from '$lib/messages/triage-en';
 	import AnswersPart from './AnswersPart.svelte';
@@ -20,7 +20,7 @@
 	import FollowUpForm from './FollowUpForm.svelte';
 	import PersonForm from './PersonForm.svelte';
 	import ReferForm from './ReferForm.svelte';
-	import MovingOf from '../moving/MovingOf.svelte';
+	import MovingOf from '../breaks/MovingOf.svelte';
 	import SetUpForm from './SetUpForm.svelte';
 	import TimelinePart from './TimelinePart.svelte';
 	import { deskWords } from '$lib/messages/desk';
@@ -39,12 +39,12 @@
 		page: {
 			readonly person: ComponentProps<typeof PersonForm>['person'] & {
 				readonly id: string;
-				readonly way: Way | null;
-				readonly route: Route | null;
-				readonly rhythm: Rhythm | null;
+				readonly way: SittingStyle | null;
+				readonly route: QuestionnaireMode | null;
+				readonly rhythm: BreakSchedule | null;
 			};
 			readonly listed: { readonly version: number };
-			readonly judgement: Judgement | null;
+			readonly judgement: AssessmentResult | null;
 			readonly corner: CaseCornerData | null;
 			readonly spots: ComponentProps<typeof ChecksPart>['spots'];
 			readonly plan: Pick<Plan, 'steps' | 'chosen' | 'ticks' | 'madeAt' | 'earlier'> | null;
@@ -56,7 +56,7 @@
 			readonly equipment: ComponentProps<typeof EquipmentList>['requests'];
 			readonly timeline: Said['entries'];
 			readonly moving: ComponentProps<typeof MovingOf>['moving'];
-			readonly sentRhythm: Rhythm | null;
+			readonly sentRhythm: BreakSchedule | null;
 			readonly hasUnread: boolean;
 			readonly reply: string;
 			readonly clinicians: Refer['clinicians'];
@@ -79,7 +79,7 @@
 	let { part, page, contact, view, t, unit }: Props = $props();
 
 	const { person, listed } = $derived(page);
-	const reason = $derived(page.judgement?.reasons.find(({ level }) => isGraver(level, 'soon')));
+	const reason = $derived(page.judgement?.reasons.find(({ level }) => isMoreUrgent(level, 'soon')));
 	const question = $derived(
 		reason && page.judgement
 			? texts.whatShouldBeChanged(reasonEn(reason, page.judgement).replace(/^Needs a clinician: /, ''))

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/desk-dates';
-	import { isLeftAlone, offersOf } from '$lib/core/advice/offers';
+	import { needsNoPlan, planOffers } from '$lib/core/advice/plan-offers';
 	import type { Corner } from '$lib/core/corner';
-	import type { Judgement } from '$lib/core/judgement';
+	import type { AssessmentResult } from '$lib/core/case-assessment';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { PlanStep } from '$lib/core/plan';
-	import type { DrawnAs } from '$lib/core/section';
+	import type { DrawingStyle } from '$lib/core/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import BesideHeights from '../plan/BesideHeights.svelte';
@@ -20,14 +20,14 @@
 	interface Props {
 		corner: Corner;
 		/** How the person wants to be drawn. */
-		drawnAs: DrawnAs;
+		drawnAs: DrawingStyle;
 		steps: readonly PlanStep[];
 		/** Which of the offers they work on. */
 		chosen: number;
 		ticks: Readonly<Record<string, boolean>>;
 		advice: PageAdvice;
 		madeAt: Date;
-		progress: Judgement['plan'];
+		progress: AssessmentResult['plan'];
 		earlier: readonly { readonly id: string; readonly madeAt: Date; readonly steps: readonly PlanStep[] }[];
 		t: Catalogue;
 		unit: LengthUnit;
@@ -35,7 +35,7 @@
 
 	let { corner, drawnAs, steps, chosen, ticks, advice, madeAt, progress, earlier, t, unit }: Props = $props();
 
-	const offers = $derived(offersOf(corner, advice));
+	const offers = $derived(planOffers(corner, advice));
 	const names = (of: readonly PlanStep[]) =>
 		of
 			.map(({ place, pieces }) => [t.steps.places[place], ...pieces.map((p) => p.label)].join(' '))
@@ -55,7 +55,7 @@
 		<div class="mt-2"><StepList {steps} {ticks} {t} {unit} canTick={false} /></div>
 	{:else}
 		<p class="mt-2 text-ink-soft">
-			{texts.whyNothingToBuild(isLeftAlone(advice))}
+			{texts.whyNothingToBuild(needsNoPlan(advice))}
 		</p>
 	{/if}
 	{#if offers.some(({ rung }) => rung)}

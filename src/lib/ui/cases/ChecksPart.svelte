@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { sectionOf, type DrawnAs } from '$lib/core/section';
-	import type { CheckResult, MeasurableName } from '$lib/core/checks';
+	import { sideViewOf, type DrawingStyle } from '$lib/core/side-view';
+	import type { CheckResult, MeasurableLengthName } from '$lib/core/checks';
 	import type { Corner } from '$lib/core/corner';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Plan } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import CheckTable from '../plan/CheckTable.svelte';
-	import SectionDrawing from '../section/SectionDrawing.svelte';
+	import SectionDrawing from '../side-view/SectionDrawing.svelte';
 	import type { CornerView } from './corner-view.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -14,8 +14,8 @@
 
 	interface Props {
 		view: CornerView;
-		measureNext: MeasurableName | null;
-		drawnAs: DrawnAs;
+		measureNext: MeasurableLengthName | null;
+		drawnAs: DrawingStyle;
 		/** Further spots of the same person, with the plan of each. */
 		spots: readonly {
 			readonly id: string;
@@ -42,7 +42,7 @@
 	<p class="mt-3 text-note font-semibold text-cool">{texts.worthAskingForNext(t.measurable[measureNext])}</p>
 {/if}
 {#each spots as spot, i (spot.id)}
-	{@const at = sectionOf(spot.corner, spot.plan, null, drawnAs)}
+	{@const at = sideViewOf(spot.corner, spot.plan, null, drawnAs)}
 	<section class="mt-5">
 		<h3 class="border-b border-ink pb-1 text-lead">
 			{texts.spotAfterItsPlan(i + 2, spot.corner.spot.posture)}

@@ -3,11 +3,11 @@
 	import {
 		CONTACT_RESULTS,
 		CONTACT_WAYS,
-		NEXT_STEPS,
+		CONTACT_NEXT_STEPS,
 		type ContactResult,
-		type NextStep
+		type ContactNextStep
 	} from '$lib/core/contact';
-	import type { Closable } from '$lib/core/judgement';
+	import type { Closable } from '$lib/core/case-assessment';
 	import { closableEn } from '$lib/messages/triage-en';
 	import { SvelteSet } from 'svelte/reactivity';
 	import Button from '../kit/Button.svelte';
@@ -19,7 +19,7 @@
 	import DayField from './DayField.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import { CONTACT_WORDS } from '$lib/messages/desk/contact-words';
-	import FormFault from './FormFault.svelte';
+	import FormError from './FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -40,8 +40,8 @@
 	let { personId, phone, closable, isReferred, version, today, done = () => {} }: Props = $props();
 
 	let result = $state<ContactResult>('reached');
-	let next = $state<NextStep | ''>('');
-	/** What is open and was not talked about: whoever is reached is asked about all of it, so that it is the outcome of all unless somebody says otherwise. */
+	let next = $state<ContactNextStep | ''>('');
+	/** What is open and was not talked about: whoever is reached is asked about all of it, so that it is the outcome of all unless someone says otherwise. */
 	const left = new SvelteSet<Closable>();
 	const isClosing = $derived(closable.some((one) => !left.has(one)));
 	const form = new CaseForm(() => {
@@ -52,7 +52,7 @@
 	const WAYS = CONTACT_WAYS.map((value) => ({ value, words: CONTACT_WORDS.how[value] }));
 	const RESULTS = CONTACT_RESULTS.map((value) => ({ value, words: CONTACT_WORDS.result[value] }));
 	const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-	const steps = $derived(NEXT_STEPS.filter((step) => step !== 'referral' || isReferred));
+	const steps = $derived(CONTACT_NEXT_STEPS.filter((step) => step !== 'referral' || isReferred));
 </script>
 
 <form
@@ -130,7 +130,7 @@
 				...steps.map((value) => ({ value, words: CONTACT_WORDS.next[value] }))
 			]}
 			isRequired
-			onchange={(value) => (next = NEXT_STEPS.find((one) => one === value) ?? '')}
+			onchange={(value) => (next = CONTACT_NEXT_STEPS.find((one) => one === value) ?? '')}
 		/>
 		{#if !isReferred}
 			<p class="text-ink-soft">
@@ -160,5 +160,5 @@
 	<div>
 		<Button size="desk" isBusy={form.isBusy}>{texts.recordIt(isClosing)}</Button>
 	</div>
-	<FormFault fault={form.fault} />
+	<FormError fault={form.fault} />
 </form>

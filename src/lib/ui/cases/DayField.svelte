@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { USUAL_DATE_LOCALE } from '$lib/messages';
+	import { DEFAULT_DATE_LOCALE } from '$lib/messages';
 	import DateField from '../kit/DateField.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -19,4 +19,4 @@
 </script>
 
 <!-- A day of the desk: written as the desk writes dates. -->
-<DateField {...rest} {value} size="desk" locale={USUAL_DATE_LOCALE} openWords={texts.openTheCalendar} />
+<DateField {...rest} {value} size="desk" locale={DEFAULT_DATE_LOCALE} openWords={texts.openTheCalendar} />

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/desk-dates';
-	import { changeOf, type RegionReport } from '$lib/core/discomfort';
+	import { discomfortChange, type RegionReport } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -40,7 +40,7 @@
 					worst: discomfort.find((d) => keyOf(d) === key)?.worst ?? 0
 				}));
 				const [first, last] = [points[0]?.worst ?? 0, points.at(-1)?.worst ?? 0];
-				const change = points.length > 1 ? changeOf(first, last) : null;
+				const change = points.length > 1 ? discomfortChange(first, last) : null;
 				return { key, name: nameOf(report), report, points, first, last, change };
 			})
 			.sort((a, b) => b.last - a.last || b.first - a.first);

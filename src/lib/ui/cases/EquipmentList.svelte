@@ -1,12 +1,12 @@
 <script lang="ts">
-	import type { AskedThing, RequestState } from '$lib/core/equipment';
+	import type { RequestableItem, RequestState } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import RequestActs from '../equipment/RequestActs.svelte';
 	import { STATE_WORDS } from '$lib/messages/desk/request-words';
 
 	interface Request {
 		readonly id: string;
-		readonly purchase: AskedThing;
+		readonly purchase: RequestableItem;
 		readonly state: RequestState;
 		readonly reason: string;
 		readonly version: number;

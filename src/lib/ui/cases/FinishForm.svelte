@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { folded } from '../kit/folded';
+	import { openAttribute } from '../kit/open-attribute';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import DayField from './DayField.svelte';
-	import FormFault from './FormFault.svelte';
+	import FormError from './FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -23,7 +23,7 @@
 	const form = new CaseForm(() => (next = ''));
 </script>
 
-<details id="finish" class="mt-2" {...folded(followUp.due <= today)}>
+<details id="finish" class="mt-2" {...openAttribute(followUp.due <= today)}>
 	<summary class="kit-summary">{texts.theFollowUpIs(followUp.reason)}</summary>
 	<form
 		method="POST"
@@ -59,6 +59,6 @@
 			/>
 		{/if}
 		<div><Button size="desk" isBusy={form.isBusy}>{texts.done}</Button></div>
-		<FormFault fault={form.fault} />
+		<FormError fault={form.fault} />
 	</form>
 </details>

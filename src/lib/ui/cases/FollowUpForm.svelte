@@ -9,7 +9,7 @@
 	import { ACT_KEYS } from '../shortcuts/act-keys';
 	import DayField from './DayField.svelte';
 	import FinishForm from './FinishForm.svelte';
-	import FormFault from './FormFault.svelte';
+	import FormError from './FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -91,7 +91,7 @@
 		<Button size="desk" isBusy={setting.isBusy}>{texts.changeSet(Boolean(followUp))}</Button>
 		<span class="text-note text-cool" role="status">{texts.followUpWasSet(isSet, isFreeDay)}</span>
 	</div>
-	<FormFault fault={setting.fault} />
+	<FormError fault={setting.fault} />
 </form>
 {#if followUp}
 	<div class="no-print"><FinishForm {personId} {followUp} {today} /></div>

@@ -5,8 +5,8 @@
 	import TextArea from '../kit/TextArea.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
-	import { draftOf, keepDraft } from './drafts';
-	import FormFault from './FormFault.svelte';
+	import { readDraft, storeDraft } from './drafts';
+	import FormError from './FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -15,12 +15,12 @@
 	let { action, givenName }: { action: string; givenName: string } = $props();
 
 	const key = $derived(`note ${action}`);
-	let text = $derived(draftOf(key, ''));
+	let text = $derived(readDraft(key, ''));
 	const form = new CaseForm(() => keep(''));
 
 	function keep(typed: string) {
 		text = typed;
-		keepDraft(key, typed, '');
+		storeDraft(key, typed, '');
 	}
 </script>
 
@@ -39,5 +39,5 @@
 	/>
 	<CheckBox name="isKeptBack" words={texts.keptBack} size="desk" isChecked={false} />
 	<div><Button size="desk" isBusy={form.isBusy}>{texts.keepTheNote}</Button></div>
-	<FormFault fault={form.fault} />
+	<FormError fault={form.fault} />
 </form>

@@ -3,7 +3,7 @@
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { CaseForm } from './case-form.svelte';
-	import FormFault from './FormFault.svelte';
+	import FormError from './FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -65,5 +65,5 @@
 		<Button size="desk" isBusy={form.isBusy}>{texts.keep}</Button>
 		<span role="status" class="text-cool">{texts.kept(isKept)}</span>
 	</div>
-	<FormFault fault={form.fault} />
+	<FormError fault={form.fault} />
 </form>

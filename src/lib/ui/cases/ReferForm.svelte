@@ -14,7 +14,7 @@
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import DayField from './DayField.svelte';
-	import FormFault from './FormFault.svelte';
+	import FormError from './FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -118,7 +118,7 @@
 			</p>
 		{/if}
 	</form>
-	<FormFault fault={form.fault} />
+	<FormError fault={form.fault} />
 {/if}
 {#each past as referral (referral.id)}
 	<div class="mt-3 border-t border-rule pt-2">

@@ -9,11 +9,11 @@
 	import { enhance } from '$app/forms';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { untrack } from 'svelte';
-	import { messagesFor, USUAL_DATE_LOCALE, USUAL_LOCALE } from '$lib/messages';
+	import { messagesFor, DEFAULT_DATE_LOCALE, DEFAULT_LOCALE } from '$lib/messages';
 	import { filledText, ROUND_FIELDS } from '$lib/messages/letters';
 	import { CaseForm } from './case-form.svelte';
 	import DayField from './DayField.svelte';
-	import FormFault from './FormFault.svelte';
+	import FormError from './FormError.svelte';
 	import SetUpFields from './SetUpFields.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -48,9 +48,9 @@
 	let { round, version, teams, countries, action, words }: Props = $props();
 
 	const t = messagesFor();
-	const country = new Intl.DisplayNames(USUAL_LOCALE, { type: 'region' });
+	const country = new Intl.DisplayNames(DEFAULT_LOCALE, { type: 'region' });
 	const chosen = new SvelteSet<string>(untrack(() => round.filter.teams));
-	/** As typed; a change by somebody else does not take it away, it is shown when this is kept. */
+	/** As typed; a change by someone else does not take it away, it is shown when this is kept. */
 	const typed = $state(
 		untrack(() => ({
 			name: round.name,
@@ -159,14 +159,14 @@
 		</div>
 		<p class="text-note text-ink-soft">
 			{texts.whoStaysSilentIs(
-				new Intl.ListFormat(USUAL_DATE_LOCALE).format(RULES_IN_FORCE.policy.reminderWorkingDays.map(String))
+				new Intl.ListFormat(DEFAULT_DATE_LOCALE).format(RULES_IN_FORCE.policy.reminderWorkingDays.map(String))
 			)}
 		</p>
 		<div class="flex items-center gap-3">
 			<Button look="main" size="desk" isBusy={form.isBusy}>{words}</Button>
 			<span role="status" class="text-note text-cool">{texts.keptNothingIsSent(isKept)}</span>
 		</div>
-		<FormFault fault={form.fault} />
+		<FormError fault={form.fault} />
 	</div>
 	<div class="grid content-start gap-4">
 		<TextField

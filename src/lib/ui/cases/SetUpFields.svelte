@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { ROUTES } from '$lib/core/answers';
-	import { WAYS } from '$lib/core/corner';
-	import { RHYTHMS } from '$lib/core/moving/rhythm';
+	import { QUESTIONNAIRE_MODES } from '$lib/core/answers';
+	import { SITTING_STYLES } from '$lib/core/corner';
+	import { BREAK_SCHEDULES } from '$lib/core/breaks/break-schedules';
 	import type { Catalogue } from '$lib/messages';
-	import { movingTextsFor } from '$lib/messages/moving';
+	import { breakTextsFor } from '$lib/messages/breaks';
 	import Select from '../kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -26,17 +26,20 @@
 		{
 			name: 'way',
 			label: texts.wayOfSittingThat,
-			options: WAYS.map((value) => ({ value, words: t.ways[value].name }))
+			options: SITTING_STYLES.map((value) => ({ value, words: t.ways[value].name }))
 		},
 		{
 			name: 'route',
 			label: texts.howMuchIsAsked,
-			options: ROUTES.map((value) => ({ value, words: t.routes[value] }))
+			options: QUESTIONNAIRE_MODES.map((value) => ({ value, words: t.routes[value] }))
 		},
 		{
 			name: 'rhythm',
 			label: texts.howOftenToBreak,
-			options: RHYTHMS.map((value) => ({ value, words: movingTextsFor(t.locale).rhythms[value].name }))
+			options: BREAK_SCHEDULES.map((value) => ({
+				value,
+				words: breakTextsFor(t.locale).rhythms[value].name
+			}))
 		}
 	] as const);
 </script>

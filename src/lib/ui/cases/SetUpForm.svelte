@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { Route } from '$lib/core/answers';
-	import type { Way } from '$lib/core/corner';
-	import type { Rhythm } from '$lib/core/moving/rhythm';
+	import type { QuestionnaireMode } from '$lib/core/answers';
+	import type { SittingStyle } from '$lib/core/corner';
+	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
-	import FormFault from './FormFault.svelte';
+	import FormError from './FormError.svelte';
 	import SetUpFields from './SetUpFields.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -16,9 +16,9 @@
 	interface Props {
 		personId: string;
 		version: number;
-		way: Way | null;
-		route: Route | null;
-		rhythm: Rhythm | null;
+		way: SittingStyle | null;
+		route: QuestionnaireMode | null;
+		rhythm: BreakSchedule | null;
 		t: Catalogue;
 	}
 
@@ -47,5 +47,5 @@
 		<Button size="desk" isBusy={form.isBusy}>{texts.set}</Button>
 		<span role="status" class="text-note text-cool">{texts.wasSet(isKept)}</span>
 	</div>
-	<FormFault fault={form.fault} />
+	<FormError fault={form.fault} />
 </form>

@@ -9,7 +9,7 @@
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import ContactForm from './ContactForm.svelte';
-	import FormFault from './FormFault.svelte';
+	import FormError from './FormError.svelte';
 	import NoteForm from './NoteForm.svelte';
 	import WriteForm from './WriteForm.svelte';
 	import { deskWords } from '$lib/messages/desk';
@@ -52,7 +52,7 @@
 			<ActFields form={reading} version={contact.version} />
 			<Button size="desk" isBusy={reading.isBusy}>{texts.readNeedsNoAnswer}</Button>
 		</form>
-		<FormFault fault={reading.fault} />
+		<FormError fault={reading.fault} />
 	{/if}
 </div>
 <div class="mt-3"><Timeline {entries} {personName} {timeZone} {t} /></div>

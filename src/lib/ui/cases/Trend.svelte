@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { changeOf } from '$lib/core/discomfort';
+	import { discomfortChange } from '$lib/core/discomfort';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -14,7 +14,7 @@
 	const y = (worst: number) => HEIGHT - 3 - (worst / 10) * (HEIGHT - 6);
 	const first = $derived(worsts[0] ?? 0);
 	const last = $derived(worsts.at(-1) ?? 0);
-	const change = $derived(worsts.length > 1 ? changeOf(first, last) : null);
+	const change = $derived(worsts.length > 1 ? discomfortChange(first, last) : null);
 	const words = $derived(texts.reportOfDiscomfort(worsts, change));
 </script>
 

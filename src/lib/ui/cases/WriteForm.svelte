@@ -4,8 +4,8 @@
 	import Button from '../kit/Button.svelte';
 	import TextArea from '../kit/TextArea.svelte';
 	import ActFields from './ActFields.svelte';
-	import { draftOf, keepDraft } from './drafts';
-	import FormFault from './FormFault.svelte';
+	import { readDraft, storeDraft } from './drafts';
+	import FormError from './FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -26,11 +26,11 @@
 
 	let { action, offered, id, words = texts.send, hidden = {}, sent = () => {}, left }: Props = $props();
 
-	// What somebody began to write to this person is there again when they come back to them.
-	let text = $derived(draftOf(action, offered));
+	// What someone began to write to this person is there again when they come back to them.
+	let text = $derived(readDraft(action, offered));
 	const keep = (typed: string) => {
 		text = typed;
-		keepDraft(action, typed, offered);
+		storeDraft(action, typed, offered);
 	};
 	/** Escape goes back to the list, Ctrl and Enter send: nobody has to reach for the mouse. */
 	function keys(event: KeyboardEvent & { currentTarget: HTMLTextAreaElement }) {
@@ -39,7 +39,7 @@
 			event.currentTarget.form?.requestSubmit();
 	}
 	const form = new CaseForm(() => {
-		keepDraft(action, '', '');
+		storeDraft(action, '', '');
 		text = '';
 		sent();
 	});
@@ -64,5 +64,5 @@
 		<Button size="desk" isBusy={form.isBusy}>{words}</Button>
 		<span class="text-note text-ink-soft">{texts.aLetterSaysThat}</span>
 	</div>
-	<FormFault fault={form.fault} />
+	<FormError fault={form.fault} />
 </form>

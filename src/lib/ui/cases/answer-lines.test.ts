@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { answerLines } from './answer-lines';
-import { ACT_WORDS, ROUND_STATES, stateWords } from '$lib/messages/desk/state-words';
+import { ACT_WORDS, ROUND_STATE_WORDS, stateWords } from '$lib/messages/desk/state-words';
 
 const t = messagesFor();
 const NOTHING = { care: [], arms: 'both', devices: [] } as const;
@@ -72,7 +72,7 @@ describe('the words of a state', () => {
 	it('are there for every state, and differ', () => {
 		const states = (['none', 'sent', 'started', 'answered', 'revoked'] as const).map(stateWords);
 		expect(new Set(states).size).toBe(states.length);
-		expect(new Set(Object.values(ROUND_STATES)).size).toBe(Object.keys(ROUND_STATES).length);
+		expect(new Set(Object.values(ROUND_STATE_WORDS)).size).toBe(Object.keys(ROUND_STATE_WORDS).length);
 		expect(new Set(Object.values(ACT_WORDS)).size).toBe(Object.keys(ACT_WORDS).length);
 	});
 });

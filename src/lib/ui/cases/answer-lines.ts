@@ -1,5 +1,12 @@
 import type { DeviceAtHome } from '$lib/core/answers';
-import { kindOfSeat, pointingHandOf, SEAT_RULES, type Arms, type Care, type Corner } from '$lib/core/corner';
+import {
+	seatKindOrChair,
+	pointingHandOf,
+	SEAT_RULES,
+	type WorkingArms,
+	type Precaution,
+	type Corner
+} from '$lib/core/corner';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 import { deskWords } from '$lib/messages/desk';
@@ -19,7 +26,11 @@ export function answerLines(
 		care,
 		arms,
 		devices
-	}: { readonly care: readonly Care[]; readonly arms: Arms; readonly devices: readonly DeviceAtHome[] },
+	}: {
+		readonly care: readonly Precaution[];
+		readonly arms: WorkingArms;
+		readonly devices: readonly DeviceAtHome[];
+	},
 	t: Catalogue,
 	unit: LengthUnit
 ): { title: string; lines: AnswerLine[] }[] {
@@ -71,9 +82,9 @@ export function answerLines(
 					? [
 							line(
 								texts.seat,
-								`${texts.seatIs(kindOfSeat(seat), length(seat.height), length(seat.give))}${range(seat.range ?? null)}`
+								`${texts.seatIs(seatKindOrChair(seat), length(seat.height), length(seat.give))}${range(seat.range ?? null)}`
 							),
-							...(SEAT_RULES[kindOfSeat(seat)].hasBack
+							...(SEAT_RULES[seatKindOrChair(seat)].hasBack
 								? [line(texts.backOfSeat, texts.backIs(seat.backrest === true, seat.lumbar === true))]
 								: []),
 							...(seat.footBar ? [line(texts.footBar, length(seat.footBar))] : [])

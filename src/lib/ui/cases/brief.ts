@@ -1,12 +1,12 @@
 import type { Corner } from '$lib/core/corner';
 import type { RegionReport } from '$lib/core/discomfort';
-import type { AskedThing, RequestState } from '$lib/core/equipment';
-import type { Closable, Judgement } from '$lib/core/judgement';
+import type { RequestableItem, RequestState } from '$lib/core/equipment';
+import type { Closable, AssessmentResult } from '$lib/core/case-assessment';
 import type { Plan } from '$lib/core/plan';
-import type { DrawnAs, ReMeasured } from '$lib/core/section';
+import type { DrawingStyle, RemeasuredHeights } from '$lib/core/side-view';
 
 /** What the server gives of a case beside the list; dates are texts. */
-export interface Brief {
+export interface BriefData {
 	readonly id: string;
 	readonly name: string;
 	readonly team: string;
@@ -15,10 +15,10 @@ export interface Brief {
 	readonly corner: {
 		readonly corner: Corner;
 		readonly plan: Plan | null;
-		readonly standing: { readonly done: readonly string[]; readonly lengths: ReMeasured } | null;
-		readonly drawnAs: DrawnAs;
+		readonly standing: { readonly done: readonly string[]; readonly lengths: RemeasuredHeights } | null;
+		readonly drawnAs: DrawingStyle;
 	} | null;
-	readonly judgement: Judgement | null;
+	readonly judgement: AssessmentResult | null;
 	readonly closable: readonly Closable[];
 	readonly owner: { readonly id: string; readonly name: string } | null;
 	readonly coordinators: readonly { readonly id: string; readonly name: string }[];
@@ -29,7 +29,7 @@ export interface Brief {
 	readonly discomfort: readonly RegionReport[];
 	readonly equipment: readonly {
 		readonly id: string;
-		readonly purchase: AskedThing;
+		readonly purchase: RequestableItem;
 		readonly state: RequestState;
 		readonly reason: string;
 		readonly version: number;

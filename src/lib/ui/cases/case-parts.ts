@@ -9,7 +9,7 @@ interface Counted {
 }
 
 /** The parts of a case that there are, in the order in which they stand. */
-export function partsOf({ hasUnread, corner, checklist, judgement, equipment, referrals }: Counted) {
+export function casePartsOf({ hasUnread, corner, checklist, judgement, equipment, referrals }: Counted) {
 	const plan = judgement?.plan;
 	const open = referrals.some(({ endedAt }) => endedAt === null);
 	return [

@@ -1,10 +1,10 @@
-import type { CheckResult, MeasurableName } from '$lib/core/checks';
-import type { Corner, Way } from '$lib/core/corner';
-import type { Judgement, Thing } from '$lib/core/judgement';
-import { planAsItStands } from '$lib/core/judgement/as-it-stands';
+import type { CheckResult, MeasurableLengthName } from '$lib/core/checks';
+import type { Corner, SittingStyle } from '$lib/core/corner';
+import type { AssessmentResult, PlanItem } from '$lib/core/case-assessment';
+import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
 import type { Plan } from '$lib/core/plan';
-import { sectionOf, type DrawnAs, type ReMeasured } from '$lib/core/section';
-import type { Level } from '$lib/core/triage';
+import { sideViewOf, type DrawingStyle, type RemeasuredHeights } from '$lib/core/side-view';
+import type { TriageLevel } from '$lib/core/triage';
 import { SvelteSet } from 'svelte/reactivity';
 import { CORNER_STATES, type CornerState } from './corner-states';
 import { deskWords } from '$lib/messages/desk';
@@ -14,19 +14,19 @@ export interface CaseCornerData {
 	readonly corner: Corner;
 	readonly plan: Plan | null;
 	readonly hasSteps: boolean;
-	readonly standing: { readonly done: readonly string[]; readonly lengths: ReMeasured } | null;
-	readonly drawnAs: DrawnAs;
-	readonly way: Way;
+	readonly standing: { readonly done: readonly string[]; readonly lengths: RemeasuredHeights } | null;
+	readonly drawnAs: DrawingStyle;
+	readonly way: SittingStyle;
 	readonly answeredAt: Date | null;
-	readonly measureNext: MeasurableName | null;
+	readonly measureNext: MeasurableLengthName | null;
 }
 
 /** One judgement: what was believed when. */
 export interface JudgedAt {
 	readonly id: number;
 	readonly at: Date;
-	readonly level: Level;
-	readonly document: Judgement;
+	readonly level: TriageLevel;
+	readonly document: AssessmentResult;
 }
 
 interface Read {
@@ -58,17 +58,17 @@ export class CornerView {
 	private readonly sections = $derived.by(() => {
 		const { corner, plan, standing, drawnAs, hasSteps } = this.read().corner;
 		return {
-			first: sectionOf(corner, null, null, drawnAs),
+			first: sideViewOf(corner, null, null, drawnAs),
 			standing:
 				plan && standing
-					? sectionOf(
+					? sideViewOf(
 							corner,
-							planAsItStands(corner, plan, new SvelteSet(standing.done as Thing[])),
+							planAsBuilt(corner, plan, new SvelteSet(standing.done as PlanItem[])),
 							standing.lengths,
 							drawnAs
 						)
 					: null,
-			after: plan && hasSteps ? sectionOf(corner, plan, null, drawnAs) : null
+			after: plan && hasSteps ? sideViewOf(corner, plan, null, drawnAs) : null
 		};
 	});
 
@@ -83,7 +83,7 @@ export class CornerView {
 		if (!earlier) return this.sections[this.state] ?? this.sections.first;
 		// An earlier judgement was about the newest corner that was answered by then.
 		const then = this.read().over.findLast(({ at }) => at <= earlier.at)?.corner;
-		return then ? sectionOf(then, null, null, this.read().corner.drawnAs) : null;
+		return then ? sideViewOf(then, null, null, this.read().corner.drawnAs) : null;
 	});
 	/** The sections that share one scale. */
 	readonly all = $derived.by(() =>

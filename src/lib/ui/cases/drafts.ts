@@ -2,13 +2,13 @@
 const nameOf = (action: string) => `draft ${action}`;
 
 /** What was being written, or the text that is offered where nothing was. */
-export function draftOf(action: string, offered: string): string {
+export function readDraft(action: string, offered: string): string {
 	if (typeof sessionStorage === 'undefined') return offered;
 	return sessionStorage.getItem(nameOf(action)) ?? offered;
 }
 
 /** Keeps what is being written; what is as it was offered need not be kept. */
-export function keepDraft(action: string, text: string, offered: string): void {
+export function storeDraft(action: string, text: string, offered: string): void {
 	if (text === offered) sessionStorage.removeItem(nameOf(action));
 	else sessionStorage.setItem(nameOf(action), text);
 }

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { askedItems, newestOf, VERSIONS } from '$lib/core/checklist';
+import { askedItems, newestChecklist, CHECKLIST_VERSIONS } from '$lib/core/checklist';
 import { checklistAnswersOf, factsOfAnswers } from '$lib/core/answers';
 import { checklistTextsFor } from '$lib/messages/checklist';
 import { DEMO_PEOPLE } from '../../../../seed/people';
 import { stationAnswers } from './station-answers';
 
 const texts = checklistTextsFor('en');
-const newest = newestOf(VERSIONS);
+const newest = newestChecklist(CHECKLIST_VERSIONS);
 
 describe('stationAnswers', () => {
 	it('has every question that a person could be asked once: answered in its words, or not asked', () => {

@@ -1,7 +1,7 @@
-import { askedItems, checklistOf, WALK_STATIONS, type WalkStation } from '$lib/core/checklist';
+import { askedItems, checklistOf, CHECKLIST_STATIONS, type ChecklistStation } from '$lib/core/checklist';
 import type { Facts } from '$lib/core/conditions';
 import type { ChecklistTexts } from '$lib/messages/checklist';
-import { wordsFor, type ByFacts } from '$lib/messages/words-for';
+import { wordsFor, type WordsByFacts } from '$lib/messages/words-by-facts';
 
 /** One question of a station with what was answered. */
 export interface StationAnswer {
@@ -15,7 +15,7 @@ export interface StationAnswer {
 
 /** A station with its questions: what was answered, and what was not asked. */
 export interface StationAnswers {
-	readonly station: WalkStation;
+	readonly station: ChecklistStation;
 	readonly name: string;
 	readonly answered: readonly StationAnswer[];
 	/** Questions that this person could have been asked and was not: nothing that they could say would have changed the result. */
@@ -32,7 +32,7 @@ export function stationAnswers(
 	const checklist = checklistOf(version);
 	if (!checklist) return [];
 	const could = askedItems(checklist, facts, answers);
-	return WALK_STATIONS.map((station) => {
+	return CHECKLIST_STATIONS.map((station) => {
 		const mine = could.filter((item) => item.station === station);
 		const words = (id: string) => texts.items[id as keyof ChecklistTexts['items']];
 		const asked = (id: string) => wordsFor(words(id).question, facts);
@@ -44,7 +44,7 @@ export function stationAnswers(
 					id,
 					question: asked(id),
 					answer: wordsFor(
-						(words(id).answers as Readonly<Record<string, ByFacts>>)[given.id] ?? given.id,
+						(words(id).answers as Readonly<Record<string, WordsByFacts>>)[given.id] ?? given.id,
 						facts
 					),
 					finding: given.finding === null ? null : texts.findings[given.finding]

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Page } from '$lib/core/answers';
+	import type { QuestionnairePage } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 
@@ -9,7 +9,7 @@
 		sent: {
 			readonly undone: readonly string[];
 			readonly news: readonly string[];
-			readonly pages: readonly Page[];
+			readonly pages: readonly QuestionnairePage[];
 		};
 		t: Catalogue;
 	}

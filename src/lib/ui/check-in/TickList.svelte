@@ -1,12 +1,12 @@
 <script lang="ts">
 	import CheckBox from '../kit/CheckBox.svelte';
-	import type { Answering } from '../walk/answering';
+	import type { AnswerStore } from '../questionnaire/answer-store';
 
 	interface Props {
 		/** What stands before the names of the fields; empty for none. */
 		prefix: string;
 		options: readonly (readonly [name: string, words: string])[];
-		visit: Answering;
+		visit: AnswerStore;
 	}
 
 	let { prefix, options, visit }: Props = $props();

@@ -1,17 +1,17 @@
-import { fieldsOfNone, isNoneGroup, signField } from '$lib/core/answers';
-import type { EmergencySign } from '$lib/core/discomfort';
-import type { Keep } from '../autosave/autosave.svelte';
-import type { Answering } from '../walk/answering';
+import { noneOfTheseFields, isNoneGroup, redFlagField } from '$lib/core/answers';
+import type { EmergencyRedFlag } from '$lib/core/discomfort';
+import type { SaveFields } from '../autosave/autosave.svelte';
+import type { AnswerStore } from '../questionnaire/answer-store';
 
 /** The answers of a check-in as they are given; they stay on the device until they are sent. */
-export class CheckInVisit implements Answering {
+export class CheckInVisit implements AnswerStore {
 	answers = $state<Record<string, string>>({});
 	private readonly key: string;
 
 	/** @param given what a form without scripts has sent already */
 	constructor(
 		private readonly token: string,
-		private readonly keep: Keep | null,
+		private readonly keep: SaveFields | null,
 		given: Readonly<Record<string, string>>
 	) {
 		this.key = `easy-corner /c/${token}/check-in`;
@@ -32,12 +32,12 @@ export class CheckInVisit implements Answering {
 	/** Answers a whole group of signs with no. */
 	noneOf(group: string): void {
 		if (!isNoneGroup(group)) return;
-		for (const [field, text] of Object.entries(fieldsOfNone(group, this.answers))) this.set(field, text);
+		for (const [field, text] of Object.entries(noneOfTheseFields(group, this.answers))) this.set(field, text);
 	}
 
 	/** Reports signs at once, before anything else is sent. @returns whether the server has them */
-	async report(signs: readonly EmergencySign[]): Promise<boolean> {
-		const fields = Object.fromEntries(signs.map((sign) => [signField(sign), 'yes']));
+	async report(signs: readonly EmergencyRedFlag[]): Promise<boolean> {
+		const fields = Object.fromEntries(signs.map((sign) => [redFlagField(sign), 'yes']));
 		const sent = await fetch(`/c/${this.token}/draft`, {
 			method: 'PUT',
 			headers: { 'content-type': 'application/json' },

@@ -5,7 +5,7 @@
 	import ActFields from '../cases/ActFields.svelte';
 	import WriteForm from '../cases/WriteForm.svelte';
 	import type { DaySheet } from './day-sheet.svelte';
-	import { canSettle } from './sheet-words';
+	import { mayBeSettled } from './sheet-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.daySheet;
@@ -13,7 +13,7 @@
 	let { sheet }: { sheet: DaySheet } = $props();
 
 	const lines = $derived(sheet.tickedLines);
-	const settleable = $derived(lines.filter(canSettle));
+	const settleable = $derived(lines.filter(mayBeSettled));
 	const ids = (of: typeof lines) => of.map(({ personId }) => personId);
 </script>
 

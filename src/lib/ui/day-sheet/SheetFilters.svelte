@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { USUAL_LOCALE } from '$lib/messages';
+	import { DEFAULT_LOCALE } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
@@ -21,7 +21,7 @@
 
 	let { filter, teams, countries, isNarrowed }: Props = $props();
 
-	const country = new Intl.DisplayNames(USUAL_LOCALE, { type: 'region' });
+	const country = new Intl.DisplayNames(DEFAULT_LOCALE, { type: 'region' });
 	const WHOSE = [
 		{ value: '', words: texts.everybodys },
 		{ value: 'mine', words: texts.mine },

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { LengthUnit } from '$lib/core/length';
 	import { onMount, type ComponentProps } from 'svelte';
-	import type { SheetLine } from './sheet-words';
+	import type { DaySheetRow } from './sheet-words';
 	import { messagesFor } from '$lib/messages';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import {
@@ -37,7 +37,7 @@
 			readonly teams: readonly string[];
 			readonly countries: readonly string[];
 			readonly sheet: Parameters<typeof sheetSentence>[0] & {
-				readonly lines: readonly SheetLine[];
+				readonly lines: readonly DaySheetRow[];
 				readonly forThings: number;
 				readonly bounced: number;
 				/** People still to be judged by the rules of now, and emails that wait for a coordinator's release. */
@@ -59,7 +59,6 @@
 	onMount(() => sheet.takeFocus());
 	$effect(() => sheet.loadBrief());
 	$effect(() => sheet.focusWanted());
-	$effect(() => sheet.mendFocus());
 	$effect(() => shortcuts.add(sheet.keys()));
 	$effect(() => followDesk());
 
@@ -69,7 +68,7 @@
 	const told = $derived(form ? actSentence(form) : '');
 </script>
 
-<main class="sheet-page" onfocusin={sheet.focused}>
+<main class="sheet-page" onfocusin={sheet.focused} {@attach (page) => sheet.mendFocus(page)}>
 	<div class="min-w-0">
 		<header class="head">
 			<h1 class="text-head">{dayWords(data.today, 'today')}</h1>

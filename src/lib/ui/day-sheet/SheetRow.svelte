@@ -11,20 +11,20 @@
 	import { ACT_KEYS } from '../shortcuts/act-keys';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import {
-		canSettle,
-		isUnread,
-		lastActOf,
+		mayBeSettled,
+		hasUnreadMessage,
+		lastActWords,
 		nextActOf,
-		reasonsOf,
-		whenOf,
-		type SheetLine
+		rowReasons,
+		dueWords,
+		type DaySheetRow
 	} from './sheet-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.daySheet;
 
 	interface Props {
-		line: SheetLine;
+		line: DaySheetRow;
 		index: number;
 		isHere: boolean;
 		isTicked: boolean;
@@ -63,12 +63,12 @@
 	const MOST_MARKS = 2;
 
 	const next = $derived(nextActOf(line));
-	const when = $derived(whenOf(line, today));
-	const last = $derived(lastActOf(line, today, timeZone));
+	const when = $derived(dueWords(line, today));
+	const last = $derived(lastActWords(line, today, timeZone));
 	const first = $derived(line.judgement?.first ?? []);
 	const off = $derived(line.judgement?.off ?? []);
 	const owner = $derived(line.ownerId === null ? null : line.ownerId === userId ? 'you' : line.ownerName);
-	const reasons = $derived(reasonsOf(line, today, t, unit));
+	const reasons = $derived(rowReasons(line, today, t, unit));
 	const others = $derived(reasons.others.join(' · '));
 </script>
 
@@ -113,13 +113,13 @@
 	<div class="told">
 		{#if reasons.grave.length > 0}<p class="sign">{reasons.grave.join(' · ')}</p>{/if}
 		<p class="reason" title={others}>
-			{#if line.referral && !isUnread(line)}<span class="text-cool">{line.referral.name}:</span>{/if}
+			{#if line.referral && !hasUnreadMessage(line)}<span class="text-cool">{line.referral.name}:</span>{/if}
 			{others}
 		</p>
 		{#if last && reasons.grave.length === 0}<p class="last" title={last}>{last}</p>{/if}
 	</div>
 	<div class="act">
-		{#if canSettle(line)}
+		{#if mayBeSettled(line)}
 			<form method="POST" action="?/settle" use:enhance={acting} class:spare={next !== 'settle'}>
 				<ActFields {form} />
 				<input type="hidden" name="people" value={line.personId} />

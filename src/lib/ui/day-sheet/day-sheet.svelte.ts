@@ -2,12 +2,19 @@ import { goto } from '$app/navigation';
 import type { SubmitFunction } from '@sveltejs/kit';
 import { tick } from 'svelte';
 import { SvelteMap, SvelteSet } from 'svelte/reactivity';
-import type { Reason } from '$lib/core/judgement';
-import type { Brief } from '../cases/brief';
+import type { TriageReason } from '$lib/core/case-assessment';
+import type { BriefData } from '../cases/brief';
 import type { Shortcut } from '../shortcuts/shortcuts.svelte';
-import type { SheetGroup } from '$lib/core/day-sheet';
+import type { DaySheetGroup } from '$lib/core/day-sheet';
 import { ACT_KEYS } from '../shortcuts/act-keys';
-import { canSettle, groupsOf, isFollowUp, nextActOf, type NextAct, type SheetLine } from './sheet-words';
+import {
+	mayBeSettled,
+	daySheetGroupsOf,
+	isFollowUp,
+	nextActOf,
+	type NextAct,
+	type DaySheetRow
+} from './sheet-words';
 import { deskWords } from '$lib/messages/desk';
 
 /** Where each act is done beside the list. */
@@ -22,42 +29,42 @@ const FIELDS = {
 
 const press = (id: string) => document.getElementById(id)?.click();
 
-const sameReasons = (a: readonly Reason[] = [], b: readonly Reason[] = []) =>
+const sameReasons = (a: readonly TriageReason[] = [], b: readonly TriageReason[] = []) =>
 	a.map(({ code }) => code).join() === b.map(({ code }) => code).join();
 
 /** Groups that begin folded: nothing in them is for today. */
-const FOLDED: readonly SheetGroup[] = ['later'];
+const FOLDED: readonly DaySheetGroup[] = ['later'];
 
-/** The day sheet while somebody works on it: which line is looked at, what is ticked, what is on its way out. */
+/** The day sheet while someone works on it: which line is looked at, what is ticked, what is on its way out. */
 export class DaySheet {
 	/** Lines that were acted on, as they were then: they are on their way out until what the server knows has changed. */
 	private readonly gone = new SvelteMap<string, number>();
 	readonly ticked = new SvelteSet<string>();
-	readonly folded = new SvelteSet<SheetGroup>(FOLDED);
+	readonly folded = new SvelteSet<DaySheetGroup>(FOLDED);
 	/** The person whose line is looked at, and its place when it was last seen: where it has gone, the line that took its place is. */
 	private chosen = $state<{ readonly id: string | null; readonly at: number }>({ id: null, at: 0 });
 	/** Part of the case beside the list that takes the focus as soon as it stands there. */
 	private wanted = $state<{ readonly id: string; readonly field: string } | null>(null);
-	brief = $state.raw<Brief | null>(null);
+	brief = $state.raw<BriefData | null>(null);
 	/** The person in whose forms beside the list something is typed that is not sent yet, and their case as it was when that began. */
 	private typing = $state.raw<{ readonly id: string; readonly version: number } | null>(null);
 	hasBriefFault = $state(false);
 	/** Names the next act of the sheet. */
 	key = $state<string>(crypto.randomUUID());
-	readonly lines: readonly SheetLine[] = $derived.by(() =>
+	readonly lines: readonly DaySheetRow[] = $derived.by(() =>
 		this.read().lines.filter(({ personId, version }) => this.gone.get(personId) !== version)
 	);
-	readonly groups = $derived.by(() => groupsOf(this.lines, this.read().today));
+	readonly groups = $derived.by(() => daySheetGroupsOf(this.lines, this.read().today));
 	/** The lines in the order in which they are shown. */
-	readonly inOrder: readonly SheetLine[] = $derived.by(() =>
+	readonly inOrder: readonly DaySheetRow[] = $derived.by(() =>
 		this.groups.flatMap(({ id, lines }) => (this.folded.has(id) ? [] : lines))
 	);
 	readonly at: number = $derived.by(() => {
 		const at = this.inOrder.findIndex(({ personId }) => personId === this.chosen.id);
 		return at >= 0 ? at : Math.min(this.chosen.at, Math.max(this.inOrder.length - 1, 0));
 	});
-	readonly here: SheetLine | null = $derived.by(() => this.inOrder[this.at] ?? null);
-	readonly tickedLines: readonly SheetLine[] = $derived.by(() =>
+	readonly here: DaySheetRow | null = $derived.by(() => this.inOrder[this.at] ?? null);
+	readonly tickedLines: readonly DaySheetRow[] = $derived.by(() =>
 		this.lines.filter(({ personId }) => this.ticked.has(personId))
 	);
 
@@ -79,7 +86,7 @@ export class DaySheet {
 
 	/** @param read gives the newest lines, and the day that they are of */
 	constructor(
-		private readonly read: () => { readonly lines: readonly SheetLine[]; readonly today: string }
+		private readonly read: () => { readonly lines: readonly DaySheetRow[]; readonly today: string }
 	) {}
 
 	choose(index: number): void {
@@ -127,7 +134,7 @@ export class DaySheet {
 		});
 	}
 
-	fold(id: SheetGroup): void {
+	fold(id: DaySheetGroup): void {
 		if (!this.folded.delete(id)) this.folded.add(id);
 	}
 
@@ -187,14 +194,14 @@ export class DaySheet {
 			return undefined;
 		}
 		const { id } = beside;
-		// Read, so that a changed case is loaded anew.
+		// Read, so that a changed case is loaded again.
 		void this.lines.find(({ personId }) => personId === id)?.version;
 		const stop = new AbortController();
 		const timer = setTimeout(() => {
 			fetch(`/desk/cases/${id}/brief`, { signal: stop.signal })
 				.then(async (response) => {
 					this.hasBriefFault = !response.ok;
-					if (response.ok) this.brief = (await response.json()) as Brief;
+					if (response.ok) this.brief = (await response.json()) as BriefData;
 				})
 				.catch(() => (this.hasBriefFault = !stop.signal.aborted));
 		}, 120);
@@ -241,18 +248,24 @@ export class DaySheet {
 	};
 
 	/**
-	 * Where what had the focus went with an act, a form that is done or a button that is there no more, the list has it. Who looks
-	 * elsewhere is left there. To be run as an effect: it follows the list and the case beside it.
+	 * Where what had the focus went with an act, a form that is done, a line that moved to another part or a button that is there no more, the list has it.
+	 * Who looks elsewhere is left there. Whatever took it away: the page itself is watched, and looked at once it has settled.
+	 *
+	 * @param page what is watched
+	 * @returns ends it
 	 */
-	mendFocus(): void {
-		void this.lines;
-		void this.brief;
-		void tick().then(() => {
-			if (this.lastFocused?.isConnected === false) this.keepFocus();
+	mendFocus(page: HTMLElement): () => void {
+		const seen = new MutationObserver(() => {
+			if (this.lastFocused?.isConnected !== false) return;
+			void tick().then(() => {
+				if (this.lastFocused?.isConnected === false) this.keepFocus();
+			});
 		});
+		seen.observe(page, { childList: true, subtree: true });
+		return () => seen.disconnect();
 	}
 
-	/** After a form was carried out the page has the focus, and a reader would begin anew at its top: the list has it instead. */
+	/** After a form was carried out the page has the focus, and a reader would begin again at its top: the list has it instead. */
 	private keepFocus(): void {
 		if (document.activeElement === document.body) this.focusLine();
 	}
@@ -290,7 +303,7 @@ export class DaySheet {
 
 	private settle(): void {
 		const { here } = this;
-		if (here && canSettle(here))
+		if (here && mayBeSettled(here))
 			document.querySelector<HTMLElement>(`#line-${this.at} form[action="?/settle"] button`)?.click();
 	}
 }

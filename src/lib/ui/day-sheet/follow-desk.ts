@@ -4,7 +4,7 @@ import { invalidateAll } from '$app/navigation';
 const PAUSE_MS = 1500;
 
 /**
- * Shows what others change as it comes, and keeps the place: the page is read anew after each change, at most every {@link PAUSE_MS}. While the page is
+ * Shows what others change as it comes, and keeps the place: the page is read again after each change, at most every {@link PAUSE_MS}. While the page is
  * not in sight nothing is read; it is as soon as it is again.
  *
  * @returns ends it

@@ -1,9 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import type { CivilDate } from '$lib/core/calendar';
-import { CLINICIAN_SIGNS } from '$lib/core/discomfort';
-import { REASON_LEVELS } from '$lib/core/judgement';
+import { CLINICIAN_RED_FLAGS } from '$lib/core/discomfort';
+import { REASON_LEVELS } from '$lib/core/case-assessment';
 import { messagesFor } from '$lib/messages';
-import { canPutOff, canSettle, groupsOf, nextActOf, reasonsOf, whenOf, type SheetLine } from './sheet-words';
+import {
+	mayBeSettled,
+	daySheetGroupsOf,
+	nextActOf,
+	rowReasons,
+	dueWords,
+	type DaySheetRow
+} from './sheet-words';
 
 const TODAY = '2026-03-04';
 const t = messagesFor();
@@ -18,7 +25,7 @@ const NOTHING = {
 	plan: null
 };
 
-const line = (over: Partial<SheetLine> = {}): SheetLine => ({
+const line = (over: Partial<DaySheetRow> = {}): DaySheetRow => ({
 	personId: 'a',
 	name: 'Odo Fennick',
 	team: 'Law',
@@ -44,8 +51,8 @@ const line = (over: Partial<SheetLine> = {}): SheetLine => ({
 	lastAct: null,
 	...over
 });
-const reasons = (over: Partial<SheetLine>) => reasonsOf(line(over), TODAY, t, 'cm');
-const said = (over: Partial<SheetLine>) => reasons(over).others.join(' · ');
+const reasons = (over: Partial<DaySheetRow>) => rowReasons(line(over), TODAY, t, 'cm');
+const said = (over: Partial<DaySheetRow>) => reasons(over).others.join(' · ');
 
 describe('a line of the day sheet', () => {
 	it('says what the person wrote first, as they wrote it, and cuts only what is long', () => {
@@ -55,7 +62,7 @@ describe('a line of the day sheet', () => {
 
 	it('shows every reason that wants an outcome, however many there are, and a few of the others', () => {
 		const on = '2026-03-01' as CivilDate;
-		const signs = CLINICIAN_SIGNS.map(
+		const signs = CLINICIAN_RED_FLAGS.map(
 			(sign) => ({ code: 'professional-sign', level: 'clinician', sign, on }) as const
 		);
 		const lesser = (['open-plan', 'findings', 'stuck', 'request', 'hazard'] as const).map(
@@ -63,7 +70,7 @@ describe('a line of the day sheet', () => {
 		);
 		const judgement = { ...NOTHING, reasons: [...signs, ...lesser] };
 		const shown = reasons({ level: 'clinician', judgement });
-		expect(shown.grave).toHaveLength(CLINICIAN_SIGNS.length);
+		expect(shown.grave).toHaveLength(CLINICIAN_RED_FLAGS.length);
 		expect(shown.others.length).toBeLessThan(lesser.length);
 	});
 
@@ -75,18 +82,18 @@ describe('a line of the day sheet', () => {
 		};
 		expect(said(written)).toMatch(/^Dr Marl: “Since when\?”/);
 		expect(nextActOf(line(written))).toBe('read');
-		expect([canSettle(line(written)), canPutOff(line(written))]).toEqual([false, false]);
-		const [group] = groupsOf([line({ ...written, level: 'clinician' })], TODAY);
+		expect(mayBeSettled(line(written))).toBe(false);
+		const [group] = daySheetGroupsOf([line({ ...written, level: 'clinician' })], TODAY);
 		expect(group?.id).toBe('clinician');
 	});
 
 	it('says since when a clinician was asked and by when an answer is wanted, late where that is past', () => {
 		const asked = (answerBy: string | null) =>
-			whenOf(line({ referredOn: '2026-03-02', referral: { name: 'Dr Marl', answerBy } }), TODAY);
+			dueWords(line({ referredOn: '2026-03-02', referral: { name: 'Dr Marl', answerBy } }), TODAY);
 		expect(asked('2026-03-06')).toEqual({ words: '2 days, answer by 6 Mar', isLate: false });
 		expect(asked('2026-03-03').isLate).toBe(true);
 		expect(asked(null)).toEqual({ words: 'asked 2 days ago', isLate: false });
-		const [group] = groupsOf(
+		const [group] = daySheetGroupsOf(
 			[line({ referredOn: '2026-03-02', referral: { name: 'Dr Marl', answerBy: null } })],
 			TODAY
 		);
@@ -94,11 +101,11 @@ describe('a line of the day sheet', () => {
 	});
 
 	it('is late where a follow-up or the day of the policy is past', () => {
-		expect(whenOf(line({ openSince: null, followUpOn: '2026-03-01' }), TODAY)).toEqual({
+		expect(dueWords(line({ openSince: null, followUpOn: '2026-03-01' }), TODAY)).toEqual({
 			words: 'due 3 days ago',
 			isLate: true
 		});
-		expect(whenOf(line({ actBy: '2026-03-03' }), TODAY)).toEqual({
+		expect(dueWords(line({ actBy: '2026-03-03' }), TODAY)).toEqual({
 			words: 'late since 3 Mar',
 			isLate: true
 		});

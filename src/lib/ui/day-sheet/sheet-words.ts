@@ -1,9 +1,9 @@
 import { dayWords, timeWords } from '$lib/messages/desk-dates';
-import { daysBetween, civilDate } from '$lib/core/calendar';
-import { canWait, SHEET_GROUPS, sheetGroup, type SheetGroup } from '$lib/core/day-sheet';
-import type { Judgement, Reason, ReasonCode } from '$lib/core/judgement';
+import { daysBetween, parseCivilDate } from '$lib/core/calendar';
+import { DAY_SHEET_GROUPS, daySheetGroup, type DaySheetGroup } from '$lib/core/day-sheet';
+import type { AssessmentResult, TriageReason, ReasonCode } from '$lib/core/case-assessment';
 import type { LengthUnit } from '$lib/core/length';
-import { isGraver, type Level } from '$lib/core/triage';
+import { isMoreUrgent, type TriageLevel } from '$lib/core/triage';
 import type { Catalogue } from '$lib/messages';
 import { levelEn, reasonEn } from '$lib/messages/triage-en';
 import { DESK_ACT_WORDS } from '$lib/messages/desk/state-words';
@@ -11,18 +11,18 @@ import { checkWords } from '../gap-mark/check-words';
 import { deskWords } from '$lib/messages/desk';
 
 /** What a line shows of a judgement. */
-type Shown = Pick<Judgement, 'reasons' | 'evidence' | 'unclosable' | 'first' | 'worsts'> & {
+type Shown = Pick<AssessmentResult, 'reasons' | 'evidence' | 'unclosable' | 'first' | 'worsts'> & {
 	/** Marks that are off as the corner stands. */
-	readonly off: Judgement['standing'];
-	readonly plan: Pick<NonNullable<Judgement['plan']>, 'carriedOut'> | null;
+	readonly off: AssessmentResult['standing'];
+	readonly plan: Pick<NonNullable<AssessmentResult['plan']>, 'carriedOut'> | null;
 };
 
 /** One line of the day sheet. */
-export interface SheetLine {
+export interface DaySheetRow {
 	readonly personId: string;
 	readonly name: string;
 	readonly team: string;
-	readonly level: Level;
+	readonly level: TriageLevel;
 	readonly judgement: Shown | null;
 	readonly openSince: string | null;
 	readonly actBy: string | null;
@@ -49,49 +49,47 @@ export interface SheetLine {
 }
 
 /** Whether the person, or a clinician about them, wrote something that nobody has read. */
-export const isUnread = (line: Pick<SheetLine, 'message' | 'clinicianSaid'>) =>
+export const hasUnreadMessage = (line: Pick<DaySheetRow, 'message' | 'clinicianSaid'>) =>
 	line.message !== null || line.clinicianSaid !== null;
 
 /** Whether a line stands there for a follow-up alone. */
-export const isFollowUp = (line: SheetLine) => line.openSince === null;
+export const isFollowUp = (line: DaySheetRow) => line.openSince === null;
 
 /** Whether only an outcome takes a line off the sheet. */
-export const needsOutcome = (line: SheetLine) => !isFollowUp(line) && isGraver(line.level, 'soon');
+export const needsRedFlagOutcome = (line: DaySheetRow) =>
+	!isFollowUp(line) && isMoreUrgent(line.level, 'soon');
 
 /** Whether a hazard is open: it leaves the list once the person has put it right. */
-const hasHazard = ({ judgement }: SheetLine) =>
+const hasHazard = ({ judgement }: DaySheetRow) =>
 	judgement?.reasons.some(({ code }) => code === 'hazard') ?? false;
 
 /** Whether a press settles a line: nothing grave is open, no hazard, and no message is unread. */
-export const canSettle = (line: SheetLine) =>
-	!isFollowUp(line) && !needsOutcome(line) && !hasHazard(line) && !isUnread(line);
-
-/** Whether a line can wait: nothing that wants an outcome or has to be read. */
-export const canPutOff = (line: SheetLine) => canWait({ level: line.level, hasMessage: isUnread(line) });
+export const mayBeSettled = (line: DaySheetRow) =>
+	!isFollowUp(line) && !needsRedFlagOutcome(line) && !hasHazard(line) && !hasUnreadMessage(line);
 
 /** The words of a part of the sheet that is no level's. */
 const OWN_GROUPS: Readonly<
-	Record<Exclude<SheetGroup, Level>, { readonly name: string; readonly rule: string }>
+	Record<Exclude<DaySheetGroup, TriageLevel>, { readonly name: string; readonly rule: string }>
 > = deskWords.daySheet.ownGroups;
 
 /** The lines of each part of the sheet, in the order of the day. */
-export function groupsOf(lines: readonly SheetLine[], today: string) {
-	const groups = new Map<SheetGroup, SheetLine[]>();
+export function daySheetGroupsOf(lines: readonly DaySheetRow[], today: string) {
+	const groups = new Map<DaySheetGroup, DaySheetRow[]>();
 	for (const line of lines) {
-		const group = sheetGroup(
+		const group = daySheetGroup(
 			{
 				...line,
 				isReferred: line.referredOn !== null,
-				hasMessage: isUnread(line),
+				hasMessage: hasUnreadMessage(line),
 				reasons: line.judgement?.reasons.map(({ code }) => code) ?? []
 			},
 			today
 		);
 		groups.set(group, [...(groups.get(group) ?? []), line]);
 	}
-	return SHEET_GROUPS.flatMap((id) => {
+	return DAY_SHEET_GROUPS.flatMap((id) => {
 		const mine = groups.get(id);
-		const words = id in OWN_GROUPS ? OWN_GROUPS[id as keyof typeof OWN_GROUPS] : levelEn[id as Level];
+		const words = id in OWN_GROUPS ? OWN_GROUPS[id as keyof typeof OWN_GROUPS] : levelEn[id as TriageLevel];
 		return mine ? [{ id, ...words, lines: mine }] : [];
 	});
 }
@@ -113,7 +111,7 @@ export interface LineReasons {
 }
 
 /** Why a line stands there, in words. */
-export function reasonsOf(line: SheetLine, today: string, t: Catalogue, unit: LengthUnit): LineReasons {
+export function rowReasons(line: DaySheetRow, today: string, t: Catalogue, unit: LengthUnit): LineReasons {
 	const said = [
 		...(line.message === null ? [] : [quoted(line.message)]),
 		...(line.clinicianSaid === null
@@ -130,9 +128,10 @@ export function reasonsOf(line: SheetLine, today: string, t: Catalogue, unit: Le
 						!(what === 'clinician' && line.clinicianSaid !== null)
 				)
 			: [];
-	const words = (of: readonly Reason[]) => (judgement ? of.map((reason) => reasonEn(reason, judgement)) : []);
-	const grave = words(reasons.filter(({ level }) => isGraver(level, 'soon')));
-	const lesser = words(reasons.filter(({ level }) => !isGraver(level, 'soon')).slice(0, MOST_OTHERS));
+	const words = (of: readonly TriageReason[]) =>
+		judgement ? of.map((reason) => reasonEn(reason, judgement)) : [];
+	const grave = words(reasons.filter(({ level }) => isMoreUrgent(level, 'soon')));
+	const lesser = words(reasons.filter(({ level }) => !isMoreUrgent(level, 'soon')).slice(0, MOST_OTHERS));
 	const due = line.followUpOn && line.followUpOn <= today ? [line.followUpReason || 'Follow-up'] : [];
 	const later =
 		line.laterOn && line.laterOn > today
@@ -148,12 +147,12 @@ export function reasonsOf(line: SheetLine, today: string, t: Catalogue, unit: Le
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
 function daysSince(from: string, today: string): number {
-	const [a, b] = [civilDate(from), civilDate(today)];
+	const [a, b] = [parseCivilDate(from), parseCivilDate(today)];
 	return a && b ? Math.max(0, daysBetween(a, b)) : 0;
 }
 
 /** How long a line has waited, and by when it should be acted on. */
-export function whenOf(line: SheetLine, today: string): { words: string; isLate: boolean } {
+export function dueWords(line: DaySheetRow, today: string): { words: string; isLate: boolean } {
 	if (line.referredOn !== null && line.referral) {
 		const { answerBy } = line.referral;
 		const waits = daysSince(line.referredOn, today);
@@ -175,7 +174,7 @@ export function whenOf(line: SheetLine, today: string): { words: string; isLate:
 }
 
 /** What was last done, when and by whom. */
-export function lastActOf(line: SheetLine, today: string, timeZone: string): string {
+export function lastActWords(line: DaySheetRow, today: string, timeZone: string): string {
 	const { lastAct } = line;
 	if (!lastAct) return '';
 	const at = new Date(lastAct.at);
@@ -186,17 +185,18 @@ export function lastActOf(line: SheetLine, today: string, timeZone: string): str
 	return waitsForAnswer(line) ? `${told}; waits for their answer` : told;
 }
 
-/** Whether somebody wrote to the person last, and waits for their answer. */
-export const waitsForAnswer = (line: SheetLine) => line.lastAct?.kind === 'written' && !isUnread(line);
+/** Whether someone wrote to the person last, and waits for their answer. */
+export const waitsForAnswer = (line: DaySheetRow) =>
+	line.lastAct?.kind === 'written' && !hasUnreadMessage(line);
 
 /** What most sensibly comes next. */
 export type NextAct = 'read' | 'outcome' | 'write' | 'approve' | 'call' | 'done' | 'settle';
 
 /** The act that is offered on a line. */
-export function nextActOf(line: SheetLine): NextAct {
+export function nextActOf(line: DaySheetRow): NextAct {
 	if (line.clinicianSaid !== null) return 'read';
 	if (isFollowUp(line)) return 'done';
-	if (needsOutcome(line)) return 'outcome';
+	if (needsRedFlagOutcome(line)) return 'outcome';
 	if (line.message !== null) return 'write';
 	const [first] = line.judgement?.reasons ?? [];
 	if (first?.what === 'equipment') return 'approve';

@@ -2,7 +2,7 @@
 	import type { Person } from '$lib/core/corner';
 	import type { DeskLayout } from '$lib/core/desk';
 	import type { Catalogue } from '$lib/messages';
-	import { DESK_WIDE_MM } from './desk-of';
+	import { DESK_WIDTH_MM } from './desk-of';
 
 	interface Props {
 		layout: DeskLayout;
@@ -21,14 +21,20 @@
 	const edge = $derived(reach.edge);
 	const high = $derived(edge + deskDepth + 60);
 	/** The window at the side away from the writing hand: so the hand throws no shadow. */
-	const windowX = $derived((hand === 'right' ? -1 : 1) * (DESK_WIDE_MM / 2 + 70));
+	const windowX = $derived((hand === 'right' ? -1 : 1) * (DESK_WIDTH_MM / 2 + 70));
 	const arc = (radius: number, side: 1 | -1) =>
 		`M${side * reach.halfWidth - radius} 0A${radius} ${radius} 0 0 1 ${side * reach.halfWidth + radius} 0`;
 </script>
 
 <!-- From above: x to the right of the person, y forward, so that up is away from them. -->
 <svg viewBox="-820 {-high} 1640 {high + 150}" role="img" aria-label={label}>
-	<rect class="wood" x={-DESK_WIDE_MM / 2} y={-(edge + deskDepth)} width={DESK_WIDE_MM} height={deskDepth} />
+	<rect
+		class="wood"
+		x={-DESK_WIDTH_MM / 2}
+		y={-(edge + deskDepth)}
+		width={DESK_WIDTH_MM}
+		height={deskDepth}
+	/>
 	{#if showsWindow}
 		<path class="window" d="M{windowX} {-high + 40}V-120M{windowX + 24} {-high + 40}V-120" />
 	{:else}

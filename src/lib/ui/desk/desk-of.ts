@@ -1,9 +1,9 @@
-import type { Besides } from '$lib/core/answers';
+import type { ExtraAnswers } from '$lib/core/answers';
 import { pointingHandOf, type Corner } from '$lib/core/corner';
 import { layOutDesk, type DeskLayout, type DeskThing } from '$lib/core/desk';
 
 /** Width of the desk that is drawn, mm: only its depth is asked. */
-export const DESK_WIDE_MM = 1400;
+export const DESK_WIDTH_MM = 1400;
 
 /** Width of a picture to its height, as most screens are. */
 const WIDE_TO_HIGH = 1.7;
@@ -11,23 +11,23 @@ const WIDE_TO_HIGH = 1.7;
 /** A screen farther away than this is drawn at the desk's end, mm. */
 const FARTHEST_MM = 700;
 
-/** Width of a laptop that stands beside, mm. Ours. */
+/** Width of a laptop that stands beside, mm. Our assumption. */
 const LAPTOP_WIDE_MM = 320;
 
 /** How much of the time the one that is used most takes, against the other. */
 const MOSTLY = 3;
 
 /** The desk of a corner laid out for its person. @param second the second screen; null for one alone */
-export function deskOf(
+export function deskLayoutFor(
 	{ person, spot }: Corner,
 	things: readonly DeskThing[],
-	second: Besides['secondScreen'] = null
+	second: ExtraAnswers['secondScreen'] = null
 ): DeskLayout {
 	const width = spot.screen.visibleHeight * WIDE_TO_HIGH;
 	const distance = Math.min(spot.screen.distance, FARTHEST_MM);
 	const main = { share: second && !second.isAlike ? MOSTLY : 1, width, distance };
 	return layOutDesk(person, {
-		desk: { width: DESK_WIDE_MM, depth: spot.surface.depth },
+		desk: { width: DESK_WIDTH_MM, depth: spot.surface.depth },
 		keyboard: spot.keys.base,
 		mouseHand: spot.mouse === 'separate' ? pointingHandOf(person) : null,
 		screens: second

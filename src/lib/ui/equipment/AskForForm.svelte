@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { ASKED_THINGS, type AskedThing } from '$lib/core/equipment';
+	import { REQUESTABLE_ITEMS, type RequestableItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import ActFields from '../cases/ActFields.svelte';
 	import { CaseForm } from '../cases/case-form.svelte';
-	import FormFault from '../cases/FormFault.svelte';
+	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
@@ -15,14 +15,14 @@
 		personId: string;
 		version: number;
 		/** What was asked for already. */
-		asked: readonly AskedThing[];
+		asked: readonly RequestableItem[];
 		t: Catalogue;
 	}
 
 	let { personId, version, asked, t }: Props = $props();
 
 	const form = new CaseForm();
-	const free = $derived(ASKED_THINGS.filter((thing) => !asked.includes(thing)));
+	const free = $derived(REQUESTABLE_ITEMS.filter((thing) => !asked.includes(thing)));
 </script>
 
 <form
@@ -42,4 +42,4 @@
 	/>
 	<Button size="desk" isBusy={form.isBusy}>{texts.askForIt}</Button>
 </form>
-<FormFault fault={form.fault} />
+<FormError fault={form.fault} />

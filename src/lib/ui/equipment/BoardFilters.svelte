@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ASKED_THINGS, REQUEST_STATES, type RequestState } from '$lib/core/equipment';
+	import { REQUESTABLE_ITEMS, REQUEST_STATES, type RequestState } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
@@ -34,7 +34,7 @@
 			value: filter.purchase,
 			options: [
 				{ value: '', words: texts.allThings },
-				...ASKED_THINGS.map((value) => ({ value, words: t.open.buy[value] }))
+				...REQUESTABLE_ITEMS.map((value) => ({ value, words: t.open.buy[value] }))
 			]
 		},
 		{

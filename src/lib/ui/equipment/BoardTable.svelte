@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { CheckId } from '$lib/core/checks';
 	import type { FindingId } from '$lib/core/checklist';
-	import type { AskedThing, RequestState } from '$lib/core/equipment';
+	import type { RequestableItem, RequestState } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import { codeWords, money } from '$lib/messages/desk/workforce-words';
@@ -12,7 +12,7 @@
 
 	interface Line {
 		readonly id: string;
-		readonly purchase: AskedThing;
+		readonly purchase: RequestableItem;
 		readonly state: RequestState;
 		readonly reason: string;
 		readonly supplier: string;
@@ -35,9 +35,13 @@
 		title: string;
 		lines: readonly Line[];
 		/** What things usually cost. */
-		prices: readonly { readonly purchase: AskedThing; readonly cents: number; readonly currency: string }[];
+		prices: readonly {
+			readonly purchase: RequestableItem;
+			readonly cents: number;
+			readonly currency: string;
+		}[];
 		/** What lies in the store. */
-		store: readonly { readonly thing: AskedThing; readonly onHand: number }[];
+		store: readonly { readonly thing: RequestableItem; readonly onHand: number }[];
 		now: Date;
 		t: Catalogue;
 	}
@@ -55,7 +59,7 @@
 		return Object.entries(found).map(([currency, cents]) => money(cents, currency));
 	});
 	const DAY_MS = 86_400_000;
-	const priceOf = (purchase: AskedThing) => prices.find((price) => price.purchase === purchase);
+	const priceOf = (purchase: RequestableItem) => prices.find((price) => price.purchase === purchase);
 	const days = (since: Date) => {
 		const n = Math.max(0, Math.floor((Number(now) - Number(since)) / DAY_MS));
 		return n === 0 ? 'today' : n === 1 ? '1 day' : `${n} days`;
@@ -66,7 +70,7 @@
 		const price = priceOf(purchase);
 		return price ? `about ${money(price.cents, price.currency)}` : '';
 	}
-	const usual = (purchase: AskedThing) => {
+	const usual = (purchase: RequestableItem) => {
 		const price = priceOf(purchase);
 		return price
 			? { cost: (price.cents / 100).toFixed(2), currency: price.currency }

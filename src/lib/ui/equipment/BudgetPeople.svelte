@@ -2,7 +2,7 @@
 	import type { Snippet } from 'svelte';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { enhance } from '$app/forms';
-	import type { KeptPurchase } from '$lib/core/advice';
+	import type { PurchaseSummary } from '$lib/core/advice';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { PurchaseId } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
@@ -10,7 +10,7 @@
 	import { money } from '$lib/messages/desk/workforce-words';
 	import ActFields from '../cases/ActFields.svelte';
 	import { CaseForm } from '../cases/case-form.svelte';
-	import FormFault from '../cases/FormFault.svelte';
+	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
 
@@ -20,7 +20,7 @@
 			readonly name: string;
 			readonly team: string;
 			readonly things: readonly PurchaseId[];
-			readonly changes: KeptPurchase['changes'];
+			readonly changes: PurchaseSummary['changes'];
 			readonly worst: number;
 			readonly cents: number;
 			readonly fromStock: readonly PurchaseId[];
@@ -46,13 +46,13 @@
 	const TOLD_FROM_MM = 10;
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
 	/** What comes nearer, from how far to how far. */
-	const nearer = (changes: KeptPurchase['changes']) =>
+	const nearer = (changes: PurchaseSummary['changes']) =>
 		changes
 			.filter(({ from, to }) => from - to >= TOLD_FROM_MM)
 			.map(({ id, from, to }) =>
 				t.open.change(t.checks.names[id], length(from), to === 0 ? null : length(to))
 			);
-	/** What somebody gets, as one phrase. */
+	/** What someone gets, as one phrase. */
 	const things = (all: readonly PurchaseId[]) => {
 		const words = list.format(
 			all.map((thing) => t.open.buy[thing].charAt(0).toLowerCase() + t.open.buy[thing].slice(1))
@@ -116,7 +116,7 @@
 				{#if isMore}{texts.firstShown(lines.length)}{/if}
 				{texts.approveHint}
 			</p>
-			<FormFault fault={form.fault} />
+			<FormError fault={form.fault} />
 		</form>
 	</aside>
 </div>

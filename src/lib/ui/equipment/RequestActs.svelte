@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { canBeLent, CURRENCIES, NEXT_STATES, type RequestState } from '$lib/core/equipment';
+	import { canBeLent, CURRENCIES, REQUEST_TRANSITIONS, type RequestState } from '$lib/core/equipment';
 	import DayField from '../cases/DayField.svelte';
 	import ActFields from '../cases/ActFields.svelte';
 	import { CaseForm } from '../cases/case-form.svelte';
-	import FormFault from '../cases/FormFault.svelte';
+	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -41,7 +41,7 @@
 </script>
 
 <div class="flex flex-wrap gap-1.5">
-	{#each NEXT_STATES[request.state] as to (to)}
+	{#each REQUEST_TRANSITIONS[request.state] as to (to)}
 		{#if asksMore(to)}
 			<Button
 				type="button"
@@ -140,4 +140,4 @@
 		<div><Button size="desk" look="main" isBusy={form.isBusy}>{TO_WORDS[more]}</Button></div>
 	</form>
 {/if}
-<FormFault fault={form.fault} />
+<FormError fault={form.fault} />

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { ASKED_THINGS, type AskedThing } from '$lib/core/equipment';
+	import { REQUESTABLE_ITEMS, type RequestableItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import { CaseForm } from '../cases/case-form.svelte';
-	import FormFault from '../cases/FormFault.svelte';
+	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { deskWords } from '$lib/messages/desk';
@@ -12,14 +12,14 @@
 
 	interface Props {
 		/** What was counted. */
-		store: readonly { readonly thing: AskedThing; readonly onHand: number; readonly version: number }[];
+		store: readonly { readonly thing: RequestableItem; readonly onHand: number; readonly version: number }[];
 		t: Catalogue;
 	}
 
 	let { store, t }: Props = $props();
 
-	let kept = $state<AskedThing | null>(null);
-	let counting: AskedThing = ASKED_THINGS[0];
+	let kept = $state<RequestableItem | null>(null);
+	let counting: RequestableItem = REQUESTABLE_ITEMS[0];
 	const form = new CaseForm(() => (kept = counting));
 	const all = $derived(store.reduce((sum, { onHand }) => sum + onHand, 0));
 </script>
@@ -27,7 +27,7 @@
 <details class="mt-3">
 	<summary class="kit-summary">{texts.inTheStoreOne(all)}</summary>
 	<ul class="store">
-		{#each ASKED_THINGS as thing (thing)}
+		{#each REQUESTABLE_ITEMS as thing (thing)}
 			{@const row = store.find((one) => one.thing === thing)}
 			<li>
 				<form method="POST" action="?/count" use:enhance={form.submit} onsubmit={() => (counting = thing)}>
@@ -50,7 +50,7 @@
 			</li>
 		{/each}
 	</ul>
-	<FormFault fault={form.fault} />
+	<FormError fault={form.fault} />
 </details>
 
 <style>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Button from '../kit/Button.svelte';
 	import { enhance } from '$app/forms';
-	import { addressOf, daysOn, shortWords } from './calendar-days';
+	import { calendarHref, daysOn, shortDayWords } from './calendar-days';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.followUps;
@@ -35,7 +35,7 @@
 			{#each weeks as week (week.from)}
 				<tr>
 					<th class="w-24 py-1 text-left font-normal" scope="row"
-						><a href={addressOf('week', week.from)}>{shortWords(week.from)}</a></th
+						><a href={calendarHref('week', week.from)}>{shortDayWords(week.from)}</a></th
 					>
 					<td><span class="load" style:width="{(week.n / mostInAWeek) * 100}%"></span></td>
 					<td class="num w-10 text-right">{week.n}</td>

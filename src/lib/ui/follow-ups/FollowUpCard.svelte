@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { isGraver } from '$lib/core/triage';
-	import { purposeOf, type BoardLine } from './board-line';
+	import { isMoreUrgent } from '$lib/core/triage';
+	import { followUpPurpose, type FollowUpBoardLine } from './board-line';
 	import type { FollowUpBoard } from './follow-up-board.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -8,7 +8,7 @@
 
 	interface Props {
 		board: FollowUpBoard;
-		line: BoardLine;
+		line: FollowUpBoardLine;
 		/** Whether there is room for what it is for. */
 		isWide: boolean;
 	}
@@ -20,11 +20,11 @@
 	id="follow-up-{line.id}"
 	class="card"
 	class:held={board.held?.line.id === line.id}
-	class:urgent={isGraver(line.level, 'soon')}
+	class:urgent={isMoreUrgent(line.level, 'soon')}
 	href="/desk/cases/{line.personId}"
 	draggable="true"
 	aria-describedby="how-to-move"
-	title="{line.name}: {purposeOf(line)}"
+	title="{line.name}: {followUpPurpose(line)}"
 	ondragstart={() => (board.dragged = line)}
 	ondragend={() => {
 		board.dragged = null;
@@ -34,7 +34,7 @@
 	onblur={() => (board.held = null)}
 >
 	<span class="font-semibold">{line.name}</span>
-	{#if isWide || line.kind !== 'look'}<span class="text-ink-soft">{purposeOf(line)}</span>{/if}
+	{#if isWide || line.kind !== 'look'}<span class="text-ink-soft">{followUpPurpose(line)}</span>{/if}
 	{#if line.isFree}<span class="free">{texts.freeDayThere}</span>{/if}
 </a>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { addressOf, dateAt, daysBetween, longWords, weekdayWords } from './calendar-days';
-	import type { BoardLine } from './board-line';
+	import { calendarHref, dateAt, daysFromTo, longDayWords, weekdayWords } from './calendar-days';
+	import type { FollowUpBoardLine } from './board-line';
 	import type { FollowUpBoard } from './follow-up-board.svelte';
 	import FollowUpCard from './FollowUpCard.svelte';
 	import { deskWords } from '$lib/messages/desk';
@@ -15,14 +15,14 @@
 		from: string;
 		until: string;
 		today: string;
-		lines: readonly BoardLine[];
+		lines: readonly FollowUpBoardLine[];
 		/** How many there are of each day; not all are shown of a busy one. */
 		onDays: readonly { readonly day: string; readonly n: number }[];
 	}
 
 	let { board, view, day: shown, from, until, today, lines, onDays }: Props = $props();
 
-	const days = $derived(daysBetween(from, until));
+	const days = $derived(daysFromTo(from, until));
 	const on = (day: string) => lines.filter(({ due }) => due === day && due >= today);
 	const isOtherMonth = (day: string) => view === 'month' && day.slice(0, 7) !== shown.slice(0, 7);
 	const isWeekend = (day: string) => [0, 6].includes(dateAt(day).getUTCDay());
@@ -40,7 +40,7 @@
 			class:free={isWeekend(day)}
 			class:today={day === today}
 			class:over={board.over === day || board.held?.to === day}
-			aria-label={longWords(day)}
+			aria-label={longDayWords(day)}
 			ondragover={(event) => {
 				if (!board.dragged) return;
 				event.preventDefault();
@@ -59,7 +59,7 @@
 			{#if moreOn(day) > 0}
 				<a
 					class="inline-flex min-h-6 min-w-6 items-center text-mark"
-					href={addressOf(view === 'month' ? 'week' : 'list', day)}>{texts.more(moreOn(day))}</a
+					href={calendarHref(view === 'month' ? 'week' : 'list', day)}>{texts.more(moreOn(day))}</a
 				>
 			{/if}
 		</section>

@@ -2,7 +2,7 @@
 	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import Button from '../kit/Button.svelte';
-	import { addressOf, stepped, VIEWS } from './calendar-days';
+	import { calendarHref, stepRange, CALENDAR_VIEWS } from './calendar-days';
 	import type { FollowUpBoard } from './follow-up-board.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -10,7 +10,7 @@
 
 	interface Props {
 		board: FollowUpBoard;
-		view: keyof typeof VIEWS;
+		view: keyof typeof CALENDAR_VIEWS;
 		day: string;
 		today: string;
 		/** How many are in view, and how many are overdue. */
@@ -29,18 +29,18 @@
 		</p>
 	</div>
 	<nav class="flex flex-wrap items-center gap-2" aria-label={texts.view}>
-		{#each Object.entries(VIEWS) as [name, words] (name)}
+		{#each Object.entries(CALENDAR_VIEWS) as [name, words] (name)}
 			<Button
 				size="desk"
 				aria-current={view === name ? 'page' : undefined}
-				href={addressOf(name as keyof typeof VIEWS, day)}>{words}</Button
+				href={calendarHref(name as keyof typeof CALENDAR_VIEWS, day)}>{words}</Button
 			>
 		{/each}
-		<Button size="desk" href={stepped(view, day, -1)} isIcon aria-label={texts.earlier}
+		<Button size="desk" href={stepRange(view, day, -1)} isIcon aria-label={texts.earlier}
 			><ChevronLeft size={18} aria-hidden="true" /></Button
 		>
-		<Button size="desk" href={addressOf(view, today)}>{texts.today}</Button>
-		<Button size="desk" href={stepped(view, day, 1)} isIcon aria-label={texts.later}
+		<Button size="desk" href={calendarHref(view, today)}>{texts.today}</Button>
+		<Button size="desk" href={stepRange(view, day, 1)} isIcon aria-label={texts.later}
 			><ChevronRight size={18} aria-hidden="true" /></Button
 		>
 	</nav>

@@ -1,7 +1,7 @@
-import type { FollowUpKind, Level } from '$lib/core/triage';
+import type { FollowUpKind, TriageLevel } from '$lib/core/triage';
 
 /** One follow-up on the board. */
-export interface BoardLine {
+export interface FollowUpBoardLine {
 	readonly id: string;
 	readonly personId: string;
 	readonly name: string;
@@ -9,7 +9,7 @@ export interface BoardLine {
 	readonly due: string;
 	readonly reason: string;
 	readonly version: number;
-	readonly level: Level;
+	readonly level: TriageLevel;
 	/** Whether that day is a weekend or a holiday where they live. */
 	readonly isFree: boolean;
 }
@@ -17,4 +17,4 @@ export interface BoardLine {
 const KINDS = { look: 'Follow-up', 'check-in': 'asked how it holds', recheck: 'next full look' } as const;
 
 /** What a follow-up is for, in words. */
-export const purposeOf = ({ reason, kind }: BoardLine): string => reason || KINDS[kind];
+export const followUpPurpose = ({ reason, kind }: FollowUpBoardLine): string => reason || KINDS[kind];

@@ -1,4 +1,4 @@
-import { USUAL_DATE_LOCALE } from '$lib/messages';
+import { DEFAULT_DATE_LOCALE } from '$lib/messages';
 const DAY_MS = 86_400_000;
 
 /** The beginning of a day. @param iso ISO date */
@@ -9,35 +9,35 @@ export const daysOn = (iso: string, days: number): string =>
 	new Date(dateAt(iso).getTime() + days * DAY_MS).toISOString().slice(0, 10);
 
 /** All days from one to another, both included. */
-export const daysBetween = (from: string, until: string): string[] =>
+export const daysFromTo = (from: string, until: string): string[] =>
 	Array.from({ length: (dateAt(until).getTime() - dateAt(from).getTime()) / DAY_MS + 1 }, (_, i) =>
 		daysOn(from, i)
 	);
 
 const format = (options: Intl.DateTimeFormatOptions) => {
-	const words = new Intl.DateTimeFormat(USUAL_DATE_LOCALE, { timeZone: 'UTC', ...options });
+	const words = new Intl.DateTimeFormat(DEFAULT_DATE_LOCALE, { timeZone: 'UTC', ...options });
 	return (iso: string) => words.format(dateAt(iso));
 };
 
 /** Days in words. */
-export const monthWords = format({ month: 'long', year: 'numeric' });
-export const longWords = format({ weekday: 'long', day: 'numeric', month: 'long' });
-export const shortWords = format({ day: 'numeric', month: 'short' });
+export const calendarMonthWords = format({ month: 'long', year: 'numeric' });
+export const longDayWords = format({ weekday: 'long', day: 'numeric', month: 'long' });
+export const shortDayWords = format({ day: 'numeric', month: 'short' });
 export const weekdayWords = format({ weekday: 'short' });
 
 /** The ways to look at the coming days. */
-export const VIEWS = { month: 'Month', week: 'Week', list: 'List' } as const;
+export const CALENDAR_VIEWS = { month: 'Month', week: 'Week', list: 'List' } as const;
 
 /** Where a view of a day is. */
-export const addressOf = (view: string, day: string): string => `?view=${view}&day=${day}`;
+export const calendarHref = (view: string, day: string): string => `?view=${view}&day=${day}`;
 
 /** Days that one step of a view goes on; by months where it is none. */
-const STEP_DAYS: Readonly<Record<keyof typeof VIEWS, number>> = { month: 0, week: 7, list: 60 };
+const STEP_DAYS: Readonly<Record<keyof typeof CALENDAR_VIEWS, number>> = { month: 0, week: 7, list: 60 };
 
 /** Where the next or the last span of a view is. */
-export function stepped(view: keyof typeof VIEWS, day: string, by: 1 | -1): string {
-	if (STEP_DAYS[view] > 0) return addressOf(view, daysOn(day, by * STEP_DAYS[view]));
+export function stepRange(view: keyof typeof CALENDAR_VIEWS, day: string, by: 1 | -1): string {
+	if (STEP_DAYS[view] > 0) return calendarHref(view, daysOn(day, by * STEP_DAYS[view]));
 	const first = dateAt(`${day.slice(0, 7)}-01`);
 	first.setUTCMonth(first.getUTCMonth() + by);
-	return addressOf(view, first.toISOString().slice(0, 10));
+	return calendarHref(view, first.toISOString().slice(0, 10));
 }

@@ -1,8 +1,8 @@
 import { deserialize } from '$app/forms';
 import { invalidateAll } from '$app/navigation';
 import type { ActionResult } from '@sveltejs/kit';
-import type { BoardLine } from './board-line';
-import { daysOn, longWords } from './calendar-days';
+import type { FollowUpBoardLine } from './board-line';
+import { daysOn, longDayWords } from './calendar-days';
 import { ACT_KEYS } from '../shortcuts/act-keys';
 import { moveBody } from './move-body';
 import { deskWords } from '$lib/messages/desk';
@@ -10,19 +10,19 @@ import { deskWords } from '$lib/messages/desk';
 /** The board of the coming days while lines are carried from day to day, by the mouse or by keys. */
 export class FollowUpBoard {
 	/** The line that is carried by keys, and the day it would go to. */
-	held = $state.raw<{ readonly line: BoardLine; readonly to: string } | null>(null);
-	dragged = $state.raw<BoardLine | null>(null);
+	held = $state.raw<{ readonly line: FollowUpBoardLine; readonly to: string } | null>(null);
+	dragged = $state.raw<FollowUpBoardLine | null>(null);
 	/** The day that a dragged line is over. */
 	over = $state<string | null>(null);
 	told = $state('');
 	/** The move that can be taken back: the newest. */
-	last = $state.raw<{ readonly key: string; readonly line: BoardLine } | null>(null);
+	last = $state.raw<{ readonly key: string; readonly line: FollowUpBoardLine } | null>(null);
 	fault = $state('');
 
 	/** @param today gives the coordinator's today: nothing goes to an earlier day */
 	constructor(private readonly today: () => string) {}
 
-	async move(line: BoardLine, to: string): Promise<void> {
+	async move(line: FollowUpBoardLine, to: string): Promise<void> {
 		this.held = null;
 		if (to === line.due) return;
 		this.told = '';
@@ -40,7 +40,7 @@ export class FollowUpBoard {
 		if (result.type === 'success') {
 			const { isFreeDay } = (result.data as { moved: { isFreeDay: boolean } }).moved;
 			this.last = { key, line };
-			this.told = `${line.name} is on ${longWords(to)} now${isFreeDay ? ', a free day where they live' : ''}.`;
+			this.told = `${line.name} is on ${longDayWords(to)} now${isFreeDay ? ', a free day where they live' : ''}.`;
 		} else if (result.type === 'failure')
 			this.fault =
 				(result.data as { fault?: { message: string } }).fault?.message ??
@@ -63,7 +63,7 @@ export class FollowUpBoard {
 		}).catch(() => null);
 		const result = response ? (deserialize(await response.text()) as ActionResult) : null;
 		if (result?.type === 'success')
-			this.told = deskWords.followUps.takenBack(last.line.name, longWords(last.line.due));
+			this.told = deskWords.followUps.takenBack(last.line.name, longDayWords(last.line.due));
 		else
 			this.fault =
 				(result?.type === 'failure' && (result.data as { fault?: { message: string } }).fault?.message) ||
@@ -73,7 +73,7 @@ export class FollowUpBoard {
 	}
 
 	/** With the keys: M takes a line up, arrows carry it by days and weeks, Enter puts it down, Escape leaves it. */
-	keys(event: KeyboardEvent, line: BoardLine): void {
+	keys(event: KeyboardEvent, line: FollowUpBoardLine): void {
 		const today = this.today();
 		const stop = () => {
 			event.preventDefault();
@@ -100,7 +100,7 @@ export class FollowUpBoard {
 	get status(): string {
 		const { held } = this;
 		return held
-			? `${held.line.name}: ${longWords(held.to)}. Enter puts it down, Escape leaves it.`
+			? `${held.line.name}: ${longDayWords(held.to)}. Enter puts it down, Escape leaves it.`
 			: this.told;
 	}
 }

@@ -1,7 +1,7 @@
-import type { BoardLine } from './board-line';
+import type { FollowUpBoardLine } from './board-line';
 
 /** The form that carries a follow-up to another day. @param key makes it one act, however often it is sent */
-export function moveBody(line: BoardLine, to: string, key: string): URLSearchParams {
+export function moveBody(line: FollowUpBoardLine, to: string, key: string): URLSearchParams {
 	return new URLSearchParams({
 		key,
 		person: line.personId,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Certainty, CheckResult } from '$lib/core/checks';
+	import type { MeasurementGain, CheckResult } from '$lib/core/checks';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import { changeWords } from './change-words';
@@ -8,7 +8,7 @@
 		check: CheckResult;
 		/** The same check as it was; null where there is nothing to compare with. */
 		before: CheckResult | null;
-		certainty?: Certainty;
+		certainty?: MeasurementGain;
 		t: Catalogue;
 		unit: LengthUnit;
 	}

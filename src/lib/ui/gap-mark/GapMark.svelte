@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Certainty, CheckResult } from '$lib/core/checks';
-	import { distanceOutside } from '$lib/core/guidance';
+	import type { MeasurementGain, CheckResult } from '$lib/core/checks';
+	import { distanceOutsideBand } from '$lib/core/guidance';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import { checkText } from './check-words';
@@ -13,7 +13,7 @@
 		/** The value before, drawn as a faint stroke. */
 		before?: CheckResult | null;
 		/** What would make it surer, where that is known. */
-		certainty?: Certainty;
+		certainty?: MeasurementGain;
 		width?: number;
 	}
 
@@ -26,7 +26,7 @@
 	const was = $derived(before && before.value !== check.value ? layOutGap(before, width) : null);
 	/** Of a value beyond the scale: how far it lies outside its band, as the words say. */
 	const number = $derived(
-		formatLength(distanceOutside(check, check.value), unit, { withUnit: false, locale: t.locale })
+		formatLength(distanceOutsideBand(check, check.value), unit, { withUnit: false, locale: t.locale })
 	);
 </script>
 

@@ -1,5 +1,5 @@
-import type { Certainty, CheckResult } from '$lib/core/checks';
-import { distanceOutside } from '$lib/core/guidance';
+import type { MeasurementGain, CheckResult } from '$lib/core/checks';
+import { distanceOutsideBand } from '$lib/core/guidance';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 import { checkWords } from './check-words';
@@ -19,12 +19,15 @@ export function changeWords(
 	after: CheckResult,
 	t: Catalogue,
 	unit: LengthUnit,
-	certainty?: Certainty
+	certainty?: MeasurementGain
 ): ChangeWords {
 	const now = checkWords(after, t, unit, certainty);
 	const isSame = before?.value === after.value || (before?.verdict === 'fits' && after.verdict === 'fits');
 	if (!before || isSame) return { was: null, now, isWorse: false };
-	const [gapWas, gapIs] = [distanceOutside(before, before.value), distanceOutside(after, after.value)];
+	const [gapWas, gapIs] = [
+		distanceOutsideBand(before, before.value),
+		distanceOutsideBand(after, after.value)
+	];
 	const was =
 		gapWas > 0
 			? formatLength(gapWas, unit, { locale: t.locale })

@@ -1,7 +1,7 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { checkCorner, type CheckResult } from '$lib/core/checks';
-import { distanceOutside } from '$lib/core/guidance';
+import { distanceOutsideBand } from '$lib/core/guidance';
 import { messagesFor } from '$lib/messages';
 import { elementsOf } from '../../../../tests/support/markup';
 import { randomCorner } from '../../../../tests/support/random-corner';
@@ -32,7 +32,7 @@ describe('a gap mark', () => {
 			const { bracket, stroke, beyond } = layOutGap(check, WIDTH);
 			if (beyond !== null) continue;
 			const isDrawnWithin = stroke >= bracket.from && stroke <= (bracket.to ?? Infinity);
-			expect(isDrawnWithin).toBe(distanceOutside(check, check.value) === 0);
+			expect(isDrawnWithin).toBe(distanceOutsideBand(check, check.value) === 0);
 		}
 	});
 
@@ -74,7 +74,7 @@ describe('a gap mark', () => {
 			expect(words).toBe(checkText(check, t, 'mm'));
 			expect(words).toContain(t.checks.names[check.id]);
 			expect(words).toContain(`${Math.round(check.value)} mm`.replace('-', '−'));
-			const outside = distanceOutside(check, check.value);
+			const outside = distanceOutsideBand(check, check.value);
 			if (outside > 0) expect(words).toContain(`${Math.round(outside)} mm`);
 			// What is only likely is never shown as sure, and what is sure never as likely.
 			expect(/perhaps|not known yet/.test(checkWords(check, t, 'mm'))).toBe(check.verdict === 'unsure');

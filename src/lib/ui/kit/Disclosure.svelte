@@ -2,7 +2,7 @@
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import type { Snippet } from 'svelte';
 
-	import { folded } from './folded';
+	import { openAttribute } from './open-attribute';
 
 	interface Props {
 		words: string;
@@ -20,7 +20,7 @@
 <!-- The browser's own: opens before scripts have loaded, is found by the page's search, and prints. -->
 <details
 	class="kit-disclosure {look}"
-	{...folded(isOpen)}
+	{...openAttribute(isOpen)}
 	ontoggle={(event) => ontoggle(event.currentTarget.open)}
 >
 	<summary

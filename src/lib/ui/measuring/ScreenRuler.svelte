@@ -1,10 +1,10 @@
 <script lang="ts">
 	import Range from '../kit/Range.svelte';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
-	import { CARD_MM, pixelsPerMm } from '$lib/core/measuring';
+	import { BANK_CARD_MM, pixelsPerMm } from '$lib/core/measuring';
 	import type { Catalogue } from '$lib/messages';
-	import { deviceStorage } from '../walk/device-storage';
-	import { CSS_PX_PER_MM, keepScreenScale, keptScreenScale } from './screen-scale';
+	import { deviceStorage } from '../questionnaire/device-storage';
+	import { CSS_PX_PER_MM, storeScreenScale, storedScreenScale } from './screen-scale';
 
 	interface Props {
 		t: Catalogue;
@@ -15,19 +15,19 @@
 
 	const device = deviceStorage();
 
-	let scale = $state(keptScreenScale(device) ?? CSS_PX_PER_MM);
-	let isKept = $state(keptScreenScale(device) !== null);
+	let scale = $state(storedScreenScale(device) ?? CSS_PX_PER_MM);
+	let isKept = $state(storedScreenScale(device) !== null);
 	let lengthMm = $state(30);
 	let roomPx = $state(320);
 
-	const cardPx = $derived(Math.round(CARD_MM.long * scale));
+	const cardPx = $derived(Math.round(BANK_CARD_MM.long * scale));
 	const mostMm = $derived(Math.floor((roomPx - 8) / scale));
 	const marks = $derived(Array.from({ length: Math.max(0, mostMm) + 1 }, (_, mm) => mm));
 
 	function calibrate(px: number) {
 		scale = pixelsPerMm(px);
 		isKept = true;
-		keepScreenScale(device, scale);
+		storeScreenScale(device, scale);
 	}
 </script>
 
@@ -35,7 +35,7 @@
 	<div
 		class="card mt-2"
 		style:width="{cardPx}px"
-		style:height="{CARD_MM.short * scale}px"
+		style:height="{BANK_CARD_MM.short * scale}px"
 		aria-hidden="true"
 	></div>
 	<div class="mt-3">

@@ -1,20 +1,20 @@
 import { describe, expect, it } from 'vitest';
 import { MemoryStorage } from '../../../../tests/support/memory-storage';
-import { keepScreenScale, keptScreenScale } from './screen-scale';
+import { storeScreenScale, storedScreenScale } from './screen-scale';
 
 describe('the scale of a screen', () => {
 	it('is remembered by the device', () => {
 		const device = new MemoryStorage();
-		expect(keptScreenScale(device)).toBeNull();
-		keepScreenScale(device, 5.43);
-		expect(keptScreenScale(device)).toBe(5.43);
+		expect(storedScreenScale(device)).toBeNull();
+		storeScreenScale(device, 5.43);
+		expect(storedScreenScale(device)).toBe(5.43);
 	});
 
 	it('is not believed where no screen has it', () => {
 		const device = new MemoryStorage();
 		for (const text of ['', '0', '-4', '1', '40', '1e9', 'NaN', 'Infinity', 'wide']) {
 			device.setItem('easy-corner-screen-scale', text);
-			expect(keptScreenScale(device)).toBeNull();
+			expect(storedScreenScale(device)).toBeNull();
 		}
 	});
 
@@ -23,8 +23,8 @@ describe('the scale of a screen', () => {
 		closed.setItem = () => {
 			throw new DOMException('closed', 'SecurityError');
 		};
-		keepScreenScale(closed, 4);
-		keepScreenScale(null, 4);
-		expect([keptScreenScale(closed), keptScreenScale(null)]).toEqual([null, null]);
+		storeScreenScale(closed, 4);
+		storeScreenScale(null, 4);
+		expect([storedScreenScale(closed), storedScreenScale(null)]).toEqual([null, null]);
 	});
 });

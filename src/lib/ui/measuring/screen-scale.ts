@@ -5,13 +5,13 @@ const KEY = 'easy-corner-screen-scale';
 export const CSS_PX_PER_MM = 96 / 25.4;
 
 /** Pixels to the millimetre of this screen as it was calibrated, or null. */
-export function keptScreenScale(device: Storage | null): number | null {
+export function storedScreenScale(device: Storage | null): number | null {
 	const scale = Number(device?.getItem(KEY) ?? NaN);
 	return Number.isFinite(scale) && scale > 1 && scale < 40 ? scale : null;
 }
 
 /** Keeps the scale of this screen. */
-export function keepScreenScale(device: Storage | null, pixelsPerMm: number): void {
+export function storeScreenScale(device: Storage | null, pixelsPerMm: number): void {
 	try {
 		device?.setItem(KEY, String(pixelsPerMm));
 	} catch {

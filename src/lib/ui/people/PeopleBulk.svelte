@@ -7,8 +7,8 @@
 	import ActFields from '../cases/ActFields.svelte';
 	import DayField from '../cases/DayField.svelte';
 	import { CaseForm } from '../cases/case-form.svelte';
-	import FormFault from '../cases/FormFault.svelte';
-	import type { LeftOut, LeftOutGroup } from '$lib/core/sending';
+	import FormError from '../cases/FormError.svelte';
+	import type { ExclusionReason, ExcludedGroup } from '$lib/core/sending';
 	import { leftOutWords, LEFT_OUT_WORDS } from '$lib/messages/desk/left-out-words';
 	import type { PeopleTicks } from './people-ticks.svelte';
 	import { deskWords } from '$lib/messages/desk';
@@ -18,7 +18,11 @@
 	interface Props {
 		ticks: PeopleTicks;
 		/** The people of this page of the list. */
-		lines: readonly { readonly id: string; readonly name: string; readonly leftOut: LeftOut | null }[];
+		lines: readonly {
+			readonly id: string;
+			readonly name: string;
+			readonly leftOut: ExclusionReason | null;
+		}[];
 		total: number;
 		/** Whether an act can be for everyone who matches, beyond this page. */
 		canTakeAll: boolean;
@@ -45,7 +49,7 @@
 	);
 	let done = $state('');
 	const bulk = new CaseForm((result) => {
-		const told = result.bulk as { n: number; leftOut: readonly LeftOutGroup[] } | undefined;
+		const told = result.bulk as { n: number; leftOut: readonly ExcludedGroup[] } | undefined;
 		const left = told?.leftOut.map(leftOutWords).join('; ') ?? '';
 		done = told ? texts.doneForPersonPeople(told.n, left) : '';
 		ticks.clear();
@@ -121,7 +125,7 @@
 			{/if}
 		{/if}
 		<p role="status" class="text-cool">{done}</p>
-		<FormFault fault={bulk.fault} />
+		<FormError fault={bulk.fault} />
 	</section>
 {/if}
 

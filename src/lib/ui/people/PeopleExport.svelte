@@ -1,5 +1,10 @@
 <script lang="ts">
-	import { EXPORT_COLUMNS, ROSTER_FIELDS, USUAL_COLUMNS, type ExportColumn } from '$lib/core/exchange';
+	import {
+		EXPORT_COLUMNS,
+		ROSTER_FIELDS,
+		DEFAULT_EXPORT_COLUMNS,
+		type ExportColumn
+	} from '$lib/core/exchange';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import { FIELD_NAMES } from '$lib/messages/desk/roster-words';
@@ -30,7 +35,7 @@
 						value={column}
 						words={words(column)}
 						size="desk"
-						isChecked={USUAL_COLUMNS.includes(column)}
+						isChecked={DEFAULT_EXPORT_COLUMNS.includes(column)}
 					/>
 				{/each}
 			</div>

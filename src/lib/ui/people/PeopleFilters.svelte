@@ -4,8 +4,8 @@
 	import { FINDING_IDS } from '$lib/core/checklist';
 	import { REGIONS } from '$lib/core/discomfort';
 	import { PERSON_STATES } from '$lib/core/people';
-	import { LEVELS } from '$lib/core/triage';
-	import { USUAL_LOCALE } from '$lib/messages';
+	import { TRIAGE_LEVELS } from '$lib/core/triage';
+	import { DEFAULT_LOCALE } from '$lib/messages';
 	import { levelEn } from '$lib/messages/triage-en';
 	import { stateWords } from '$lib/messages/desk/state-words';
 	import Button from '../kit/Button.svelte';
@@ -38,7 +38,7 @@
 	const PAUSE_MS = 180;
 
 	const shortcuts = useShortcuts();
-	const country = new Intl.DisplayNames(USUAL_LOCALE, { type: 'region' });
+	const country = new Intl.DisplayNames(DEFAULT_LOCALE, { type: 'region' });
 	const isNarrowed = $derived([...new URLSearchParams(query).keys()].some((name) => name !== 'by'));
 	let isNaming = $state(false);
 
@@ -55,8 +55,8 @@
 			name: 'level',
 			label: texts.level,
 			none: texts.anyLevel,
-			options: LEVELS,
-			words: (level: string) => levelEn[LEVELS.find((one) => one === level) ?? 'done'].name
+			options: TRIAGE_LEVELS,
+			words: (level: string) => levelEn[TRIAGE_LEVELS.find((one) => one === level) ?? 'done'].name
 		},
 		...(countries.length > 1
 			? [

@@ -2,8 +2,8 @@
 	import { dayWords } from '$lib/messages/desk-dates';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import { PEOPLE_ORDERS, type PeopleColumn, type PeopleOrder, type PersonState } from '$lib/core/people';
-	import type { Level } from '$lib/core/triage';
-	import { USUAL_LOCALE } from '$lib/messages';
+	import type { TriageLevel } from '$lib/core/triage';
+	import { DEFAULT_LOCALE } from '$lib/messages';
 	import { levelEn } from '$lib/messages/triage-en';
 	import { stateWords } from '$lib/messages/desk/state-words';
 	import { COLUMN_WORDS } from '$lib/messages/desk/column-words';
@@ -22,7 +22,7 @@
 		readonly phone: string;
 		readonly country: string;
 		readonly owner: string | null;
-		readonly level: Level | null;
+		readonly level: TriageLevel | null;
 		readonly answeredAt: Date | null;
 		readonly state: PersonState;
 		readonly at: Date | null;
@@ -45,7 +45,7 @@
 
 	let { ticks, lines, columns, order, query }: Props = $props();
 
-	const countries = new Intl.DisplayNames(USUAL_LOCALE, { type: 'region' });
+	const countries = new Intl.DisplayNames(DEFAULT_LOCALE, { type: 'region' });
 	const orderOf = (column: PeopleColumn) => PEOPLE_ORDERS.find((one) => one === column);
 </script>
 

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { isBlank, textOfBytes, type TextEncoding } from '$lib/core/exchange';
+import { isBlankRow, decodeText, type TextEncoding } from '$lib/core/exchange';
 
 /** A table as it stood in a file: every row, blank ones too, so that rows have the numbers that a spreadsheet shows. */
 export interface RosterTable {
@@ -35,7 +35,7 @@ export async function tableOf(file: Blob, readSheet: SheetReader): Promise<Roste
 		const sheet = await readSheet(file);
 		return ended({ rows: sheet.map((row) => row.map(textOfCell)), text: null });
 	}
-	const { text, encoding } = textOfBytes(bytes);
+	const { text, encoding } = decodeText(bytes);
 	const { data, meta } = Papa.parse<string[]>(text);
 	const delimiter = DELIMITERS[meta.delimiter] ?? meta.delimiter;
 	return ended({ rows: data, text: { encoding, delimiter } });
@@ -43,7 +43,7 @@ export async function tableOf(file: Blob, readSheet: SheetReader): Promise<Roste
 
 /** Without the blank rows that spreadsheets leave at the end. */
 function ended(table: RosterTable): RosterTable | null {
-	const last = table.rows.findLastIndex((row) => !isBlank(row));
+	const last = table.rows.findLastIndex((row) => !isBlankRow(row));
 	return last < 0 ? null : { ...table, rows: table.rows.slice(0, last + 1) };
 }
 

@@ -5,11 +5,11 @@
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
-	import { issueWords } from '../walk/issue-words';
-	import type { Again } from './again.svelte';
+	import { issueWords } from '../questionnaire/issue-words';
+	import type { Remeasurement } from './remeasurement.svelte';
 
 	interface Props {
-		again: Again;
+		again: Remeasurement;
 		t: Catalogue;
 		unit: LengthUnit;
 		/** What became of the last keeping: nothing yet, with the server, or on this device until the network is back. */

@@ -1,17 +1,17 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { AskedThing } from '$lib/core/equipment';
+	import type { RequestableItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 
 	interface Props {
-		thing: AskedThing;
+		thing: RequestableItem;
 		/** What was asked for. */
-		requests: readonly AskedThing[];
+		requests: readonly RequestableItem[];
 		t: Catalogue;
 		/** What need not be asked for: it lies at home. */
-		own: readonly AskedThing[];
+		own: readonly RequestableItem[];
 		/** Names the thing on the button, where several stand beside each other. */
 		isNamed?: boolean;
 	}

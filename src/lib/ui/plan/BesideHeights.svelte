@@ -7,7 +7,7 @@
 	import OtherChecks from './OtherChecks.svelte';
 	import SunAtWindow from './SunAtWindow.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
-	import Later from '../later/Later.svelte';
+	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		corner: Corner;
@@ -21,9 +21,9 @@
 
 <!-- What is worked out besides the heights: distances and angles, the window, the desk from above. -->
 <Disclosure words={t.otherChecks.foldTitle}>
-	<Later><OtherChecks checks={advice.others} {t} {unit} /></Later>
-	{#if seatRulesOf(corner).isForWork}<Later
-			><DeskPlan {corner} besides={advice.besides} eyeMm={advice.eyeMm} {t} {unit} /></Later
+	<LazyHydrate><OtherChecks checks={advice.others} {t} {unit} /></LazyHydrate>
+	{#if seatRulesOf(corner).isForWork}<LazyHydrate
+			><DeskPlan {corner} besides={advice.besides} eyeMm={advice.eyeMm} {t} {unit} /></LazyHydrate
 		>{/if}
-	{#if advice.sun}<Later><SunAtWindow sun={advice.sun} {t} /></Later>{/if}
+	{#if advice.sun}<LazyHydrate><SunAtWindow sun={advice.sun} {t} /></LazyHydrate>{/if}
 </Disclosure>

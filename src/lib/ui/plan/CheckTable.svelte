@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Certainties, CheckResult } from '$lib/core/checks';
+	import type { MeasurementGains, CheckResult } from '$lib/core/checks';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import { surerWords } from '../gap-mark/check-words';
@@ -12,10 +12,10 @@
 		/** The same checks as they were, drawn faintly into the marks. */
 		before?: readonly CheckResult[];
 		/** What would make them surer; said where that is known. */
-		certainty?: Certainties;
+		certainty?: MeasurementGains;
 		t: Catalogue;
 		unit: LengthUnit;
-		/** Read out as it changes, while somebody types. */
+		/** Read out as it changes, while someone types. */
 		isLive?: boolean;
 	}
 

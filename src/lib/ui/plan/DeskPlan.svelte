@@ -1,15 +1,15 @@
 <script lang="ts">
-	import type { Besides } from '$lib/core/answers';
+	import type { ExtraAnswers } from '$lib/core/answers';
 	import type { Corner } from '$lib/core/corner';
-	import { raiseOfSecond } from '$lib/core/desk';
+	import { secondScreenRaise } from '$lib/core/desk';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import DeskFromAbove from '../desk/DeskFromAbove.svelte';
-	import { deskOf } from '../desk/desk-of';
+	import { deskLayoutFor } from '../desk/desk-of';
 
 	interface Props {
 		corner: Corner;
-		besides: Besides;
+		besides: ExtraAnswers;
 		/** Height of the eye as the plan leaves it, mm. */
 		eyeMm: number;
 		t: Catalogue;
@@ -18,9 +18,9 @@
 
 	let { corner, besides, eyeMm, t, unit }: Props = $props();
 
-	const layout = $derived(deskOf(corner, besides.things, besides.secondScreen));
+	const layout = $derived(deskLayoutFor(corner, besides.things, besides.secondScreen));
 	const second = $derived(besides.secondScreen);
-	const rise = $derived(second?.isLaptop ? raiseOfSecond(corner.spot.surface.height, eyeMm) : 0);
+	const rise = $derived(second?.isLaptop ? secondScreenRaise(corner.spot.surface.height, eyeMm) : 0);
 	const names = (of: typeof layout.things) => t.lists.and(of.flatMap(({ name }) => t.lookThings[name] ?? []));
 	const overEdge = $derived(layout.things.filter(({ onDesk, name }) => !onDesk && t.lookThings[name]));
 	const outOfReach = $derived(

@@ -1,24 +1,24 @@
 <script lang="ts">
 	import type { Region } from '$lib/core/discomfort';
 	import { findingRule, isHazard } from '$lib/core/checklist';
-	import type { FindingTicks } from '$lib/core/judgement';
+	import type { FindingTicks } from '$lib/core/case-assessment';
 	import FindingTick from './FindingTick.svelte';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';
-	import type { AskedThing } from '$lib/core/equipment';
+	import type { RequestableItem } from '$lib/core/equipment';
 	import Button from '../kit/Button.svelte';
 	import AskFor from './AskFor.svelte';
-	import Later from '../later/Later.svelte';
+	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 
 	interface Props {
 		/** The most important first. */
 		findings: readonly FindingLine[];
 		/** What was asked for; null where it can't be. */
-		requests: readonly AskedThing[] | null;
+		requests: readonly RequestableItem[] | null;
 		/** What need not be asked for: it lies at home. */
-		own: readonly AskedThing[];
+		own: readonly RequestableItem[];
 		/** What became of each; null where nobody can tick, as on the desk. */
 		ticks?: FindingTicks | null;
 		/** Where the day is planned; null where nobody's is, as on the desk. */
@@ -43,7 +43,7 @@
 
 {#snippet line(found: FindingLine, before: FindingLine | undefined)}
 	<li id="finding-{found.finding}" class="border-b border-rule py-2">
-		<Later>
+		<LazyHydrate>
 			<p class="flex flex-wrap items-baseline justify-between gap-x-3">
 				<span
 					><span class="text-note text-ink-soft">{found.station}</span><br /><span class="font-semibold"
@@ -89,7 +89,7 @@
 					{t}
 				/>
 			{/if}
-		</Later>
+		</LazyHydrate>
 	</li>
 {/snippet}
 

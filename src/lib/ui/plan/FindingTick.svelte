@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { TickWay } from '$lib/core/judgement';
+	import type { FindingTick } from '$lib/core/case-assessment';
 	import type { Catalogue } from '$lib/messages';
 	import Check from '@lucide/svelte/icons/check';
 	import Button from '../kit/Button.svelte';
@@ -11,7 +11,7 @@
 		/** What a button is about, where it is read alone. */
 		name: string;
 		/** What was said of it; null where it is open. */
-		how: TickWay | null;
+		how: FindingTick | null;
 		isHazard: boolean;
 		t: Catalogue;
 	}

@@ -1,15 +1,15 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { AskedThing } from '$lib/core/equipment';
+	import type { RequestableItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 	import AskFor from './AskFor.svelte';
 
 	interface Props {
-		requests: readonly AskedThing[];
+		requests: readonly RequestableItem[];
 		/** What need not be asked for: it lies at home. */
-		own: readonly AskedThing[];
+		own: readonly RequestableItem[];
 		t: Catalogue;
 	}
 

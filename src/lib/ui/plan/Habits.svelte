@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
 	import { enhance } from '$app/forms';
-	import type { ToldDistance } from '$lib/core/advice';
+	import type { AdvisedViewingDistance } from '$lib/core/advice';
 	import type { Habit } from '$lib/core/checklist';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
@@ -12,7 +12,7 @@
 	interface Props {
 		habits: readonly Habit[];
 		/** How far from the screen they are told to sit. */
-		told: ToldDistance;
+		told: AdvisedViewingDistance;
 		/** Takes an answer without asking the server first; by the server alone if left out. */
 		answer?: ((habit: Habit, isSo: boolean) => void) | null;
 		t: Catalogue;

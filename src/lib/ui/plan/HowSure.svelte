@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
-	import type { MeasurableName } from '$lib/core/checks';
+	import type { MeasurableLengthName } from '$lib/core/checks';
 	import type { Catalogue } from '$lib/messages';
 	import { checkWords } from '../gap-mark/check-words';
 	import Disclosure from '../kit/Disclosure.svelte';
@@ -25,7 +25,7 @@
 	const BODY = ['popliteal', 'sittingElbow', 'sittingEye', 'thigh', 'standingElbow', 'standingEye'] as const;
 
 	const measureNext = $derived(visit.data.measureNext);
-	const hrefOf = (name: MeasurableName) => {
+	const hrefOf = (name: MeasurableLengthName) => {
 		const field = fieldOfMeasurable(name);
 		return `/c/${data.token}/${pageOfField(field)}#${field}`;
 	};

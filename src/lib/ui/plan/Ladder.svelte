@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Offer } from '$lib/core/advice';
+	import type { PlanOffer } from '$lib/core/advice';
 	import type { CheckResult } from '$lib/core/checks';
 	import type { Corner } from '$lib/core/corner';
 	import type { LengthUnit } from '$lib/core/length';
@@ -8,14 +8,14 @@
 	import Button from '../kit/Button.svelte';
 	import CheckChange from '../gap-mark/CheckChange.svelte';
 	import GapMark from '../gap-mark/GapMark.svelte';
-	import Later from '../later/Later.svelte';
-	import { planAsks } from './plan-asks';
+	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import { planAsksForChanges } from './plan-asks';
 
 	interface Props {
 		corner: Corner;
 		before: readonly CheckResult[];
 		/** What is offered, the plan that is recommended first. */
-		offers: readonly Offer[];
+		offers: readonly PlanOffer[];
 		/** The offer that is worked on, and the one that is looked at. */
 		worked: number;
 		shown: number;
@@ -61,13 +61,13 @@
 	<ol class="mt-2">
 		{#each rungs as { things, plan, place } (place)}
 			<li class="rung" class:shown={place === shown}>
-				<Later>
+				<LazyHydrate>
 					<p class="flex flex-wrap items-baseline justify-between gap-x-3">
 						<span class="flex min-w-0 flex-1 items-baseline gap-3">
 							<span class="number" aria-hidden="true">{things}</span>
 							<span
 								><span class="sr-only">{t.ladder.count(things)}: </span><strong
-									>{planAsks(corner, plan, t, unit)}</strong
+									>{planAsksForChanges(corner, plan, t, unit)}</strong
 								></span
 							>
 						</span>
@@ -96,7 +96,7 @@
 							>
 						{/if}
 					</p>
-				</Later>
+				</LazyHydrate>
 			</li>
 		{/each}
 	</ol>

@@ -6,7 +6,7 @@
 	import type { Snippet } from 'svelte';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
-	import { planAsks } from './plan-asks';
+	import { planAsksForChanges } from './plan-asks';
 
 	interface Props {
 		laptop: LaptopArrangements;
@@ -42,7 +42,7 @@
 			<li class="flex flex-wrap items-start justify-between gap-x-4 gap-y-2 border-b border-rule py-2">
 				<span class="min-w-40 flex-1">
 					<strong>{i + 1}. {name}</strong>
-					<span class="block">{planAsks(at, plan, t, unit) || t.open.nothingToBuild}</span>
+					<span class="block">{planAsksForChanges(at, plan, t, unit) || t.open.nothingToBuild}</span>
 					<span class="block text-note text-ink-soft">{how}</span>
 				</span>
 				{#if id === 'withKeyboard'}{@render asking?.()}{/if}

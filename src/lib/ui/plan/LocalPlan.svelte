@@ -1,14 +1,14 @@
 <script lang="ts">
-	import { checkField, choiceOf, tickField, ticksOfAnswers } from '$lib/core/answers';
+	import { checklistField, chosenOption, stepTickField, stepTicksOf } from '$lib/core/answers';
 	import type { Habit } from '$lib/core/checklist';
 	import type { Corner } from '$lib/core/corner';
-	import { isLeftAlone, offersOf } from '$lib/core/advice/offers';
+	import { needsNoPlan, planOffers } from '$lib/core/advice/plan-offers';
 	import type { PlanStep } from '$lib/core/plan';
-	import { sectionOf } from '$lib/core/section';
+	import { sideViewOf } from '$lib/core/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
-	import SectionDrawing from '../section/SectionDrawing.svelte';
-	import type { Draft } from '../walk/draft.svelte';
+	import SectionDrawing from '../side-view/SectionDrawing.svelte';
+	import type { Draft } from '../questionnaire/draft.svelte';
 	import { planTitle } from './plan-title';
 	import BesideHeights from './BesideHeights.svelte';
 	import CheckTable from './CheckTable.svelte';
@@ -30,13 +30,13 @@
 	type State = 'now' | 'after';
 
 	const unit = $derived(draft.unit);
-	const offer = $derived(offersOf(corner, advice)[0] ?? null);
+	const offer = $derived(planOffers(corner, advice)[0] ?? null);
 	const plan = $derived(offer?.plan ?? null);
 	const heading = $derived(
 		planTitle(
 			{
 				corner,
-				isLeftAlone: isLeftAlone(advice),
+				isLeftAlone: needsNoPlan(advice),
 				acts: advice.acts,
 				findings: advice.findings,
 				measureNext: advice.measureNext,
@@ -48,14 +48,14 @@
 			t
 		)
 	);
-	const ticks = $derived(ticksOfAnswers(draft.answers));
+	const ticks = $derived(stepTicksOf(draft.answers));
 	/** A habit is kept as the answer that it is. */
 	const answer = ({ question }: Habit, isSo: boolean) => {
-		if (question) draft.set(checkField(question.item), isSo ? question.so : question.notSo);
+		if (question) draft.set(checklistField(question.item), isSo ? question.so : question.notSo);
 	};
 	const habits = $derived(
 		advice.habits.map((habit) => {
-			const said = habit.question && draft.answers[checkField(habit.question.item)];
+			const said = habit.question && draft.answers[checklistField(habit.question.item)];
 			return said === habit.question?.so
 				? { ...habit, isSo: true }
 				: said === habit.question?.notSo
@@ -63,10 +63,10 @@
 					: habit;
 		})
 	);
-	const drawnAs = $derived(choiceOf(draft.answers, 'drawnAs'));
+	const drawnAs = $derived(chosenOption(draft.answers, 'drawnAs'));
 	const sections = $derived({
-		now: sectionOf(corner, null, null, drawnAs),
-		after: sectionOf(corner, plan, null, drawnAs)
+		now: sideViewOf(corner, null, null, drawnAs),
+		after: sideViewOf(corner, plan, null, drawnAs)
 	});
 	const states: readonly State[] = ['now', 'after'];
 	let shown = $state<State>('after');
@@ -112,7 +112,7 @@
 			{t}
 			{unit}
 			canTick
-			tick={(place, done) => draft.set(tickField(place), done ? 'yes' : 'no')}
+			tick={(place, done) => draft.set(stepTickField(place), done ? 'yes' : 'no')}
 		/>
 	</div>
 {/if}

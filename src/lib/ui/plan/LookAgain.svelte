@@ -4,7 +4,7 @@
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
-	import Later from '../later/Later.svelte';
+	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 	import AgainForm from './AgainForm.svelte';
 	import type { PlanVisit } from './plan-visit.svelte';
 
@@ -43,7 +43,7 @@
 			isOpen={isMeasuring}
 			ontoggle={(isOpen) => (isMeasuring = isOpen)}
 		>
-			<Later>
+			<LazyHydrate>
 				<AgainForm
 					{again}
 					{t}
@@ -52,7 +52,7 @@
 					keep={(texts) => visit.keepAgain(texts)}
 					touch={() => visit.show('again')}
 				/>
-			</Later>
+			</LazyHydrate>
 		</Disclosure>
 	</div>
 {/if}

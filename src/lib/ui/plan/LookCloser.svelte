@@ -1,11 +1,11 @@
 <script lang="ts">
-	import type { Closer } from '$lib/core/asking';
+	import type { SkippedQuestions } from '$lib/core/questionnaire';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 
 	interface Props {
-		closer: readonly Closer[];
+		closer: readonly SkippedQuestions[];
 		token: string;
 		t: Catalogue;
 	}

@@ -1,22 +1,22 @@
 <script lang="ts">
-	import type { OtherCheck } from '$lib/core/advice';
+	import type { NonHeightCheck } from '$lib/core/advice';
 	import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/length';
 	import { GAZE_PUBLISHED_DEG } from '$lib/core/sight';
 	import type { Catalogue } from '$lib/messages';
 
 	interface Props {
-		checks: readonly OtherCheck[];
+		checks: readonly NonHeightCheck[];
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
 	let { checks, t, unit }: Props = $props();
 
-	const written = ({ unit: counted }: OtherCheck, value: number): string => {
+	const written = ({ unit: counted }: NonHeightCheck, value: number): string => {
 		if (counted === 'mm') return formatLength(value, unit, { locale: t.locale });
 		return counted === 'degrees' ? formatDegrees(value) : `${value.toFixed(1)} mm`;
 	};
-	const good = (check: OtherCheck) =>
+	const good = (check: NonHeightCheck) =>
 		check.high === null
 			? t.otherChecks.good.from(written(check, check.low))
 			: t.otherChecks.good.between(written(check, check.low), written(check, check.high));

@@ -1,19 +1,19 @@
 <script lang="ts">
 	import type { CheckId } from '$lib/core/checks';
 	import type { LengthUnit } from '$lib/core/length';
-	import { sectionOf } from '$lib/core/section';
+	import { sideViewOf } from '$lib/core/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import type { VariantLine } from '$lib/messages/advice/variant-lines';
 
-	import SectionDrawing from '../section/SectionDrawing.svelte';
-	import type { Drawn } from './drawn';
+	import SectionDrawing from '../side-view/SectionDrawing.svelte';
+	import type { PlanDrawing } from './plan-drawing';
 
 	interface Props {
 		variants: readonly VariantLine[];
 		/** Shown by itself, before all else: it needs no heading. */
 		isFirst?: boolean;
 		/** What a way is drawn with, where it is. */
-		drawn?: Drawn | null;
+		drawn?: PlanDrawing | null;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
@@ -39,7 +39,7 @@
 						{#if closes.length > 0}<span class="text-ink">{t.open.closes(checkNames(closes))}</span>{/if}
 					</p>
 					{#if drawn && stoolMm !== null}
-						{@const section = sectionOf(drawn.corner, drawn.plan, null, drawn.drawnAs, stoolMm)}
+						{@const section = sideViewOf(drawn.corner, drawn.plan, null, drawn.drawnAs, stoolMm)}
 						<div class="mt-2 max-w-md">
 							<SectionDrawing {section} all={[section]} {t} {unit} mostHeight={360} />
 						</div>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
 	import type { Catalogue } from '$lib/messages';
-	import Later from '../later/Later.svelte';
+	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 	import HowSure from './HowSure.svelte';
 	import LookCloser from './LookCloser.svelte';
 	import type { PlanPageData, PlanVisit } from './plan-visit.svelte';
@@ -30,7 +30,7 @@
 </script>
 
 <div class="below no-print">
-	<Later
+	<LazyHydrate
 		><WhatWasFound
 			advice={data}
 			requests={data.requests}
@@ -41,10 +41,10 @@
 			hrefOf={(page) => `/c/${data.token}/${page}`}
 			{t}
 			unit={data.unit}
-		/></Later
+		/></LazyHydrate
 	>
-	<Later><PlanOptions {visit} {t} /></Later>
-	<Later
+	<LazyHydrate><PlanOptions {visit} {t} /></LazyHydrate>
+	<LazyHydrate
 		><WhatElseHelps
 			advice={data}
 			requests={data.requests}
@@ -52,11 +52,11 @@
 			{drawn}
 			{t}
 			unit={data.unit}
-		/></Later
+		/></LazyHydrate
 	>
-	<Later><HowSure {visit} {data} {t} /></Later>
-	<Later><LookCloser closer={data.closer} token={data.token} {t} /></Later>
-	<Later
+	<LazyHydrate><HowSure {visit} {data} {t} /></LazyHydrate>
+	<LazyHydrate><LookCloser closer={data.closer} token={data.token} {t} /></LazyHydrate>
+	<LazyHydrate
 		><PlanNext
 			token={data.token}
 			isDone={visit.isDone}
@@ -64,6 +64,6 @@
 			next={data.next}
 			earlier={data.earlier}
 			{t}
-		/></Later
+		/></LazyHydrate
 	>
 </div>

@@ -4,7 +4,7 @@
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
-	import UnitButtons from '../walk/UnitButtons.svelte';
+	import UnitButtons from '../questionnaire/UnitButtons.svelte';
 
 	interface Props {
 		/** How saving stands, in words. */

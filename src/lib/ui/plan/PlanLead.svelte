@@ -1,22 +1,22 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
 	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
-	import type { MeasurableName } from '$lib/core/checks';
-	import type { AskedThing } from '$lib/core/equipment';
+	import type { MeasurableLengthName } from '$lib/core/checks';
+	import type { RequestableItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import GetKeyboard from './GetKeyboard.svelte';
 	import { fieldOfMeasurable } from './field-of-measurable';
 	import PlanNotices from './PlanNotices.svelte';
-	import { planTitle, thenActs } from './plan-title';
+	import { planTitle, followingActions } from './plan-title';
 	import { stepWords } from './step-words';
 	import type { PlanVisit } from './plan-visit.svelte';
 
 	interface Props {
 		visit: PlanVisit;
 		data: ComponentProps<typeof PlanNotices>['data'] & {
-			readonly requests: readonly AskedThing[];
-			readonly own: readonly AskedThing[];
+			readonly requests: readonly RequestableItem[];
+			readonly own: readonly RequestableItem[];
 		};
 		t: Catalogue;
 	}
@@ -24,7 +24,7 @@
 	let { visit, data, t }: Props = $props();
 
 	const heading = $derived(planTitle(visit.headed, t));
-	const then = $derived(thenActs(visit.headed, t));
+	const then = $derived(followingActions(visit.headed, t));
 	/** What to begin with: the first step that is not done yet. */
 	const firstStep = $derived(visit.headed.open[0] ?? null);
 	const first = $derived(visit.headed.acts[0] ?? null);
@@ -37,7 +37,7 @@
 	<div class="mt-3"><GetKeyboard requests={data.requests} own={data.own} {t} /></div>
 {:else if first?.act === 'measure'}
 	<p class="no-print mt-3">
-		<Button look="main" href={hrefOf(fieldOfMeasurable(first.what as MeasurableName))}
+		<Button look="main" href={hrefOf(fieldOfMeasurable(first.what as MeasurableLengthName))}
 			>{t.plan.measureNow}</Button
 		>
 	</p>

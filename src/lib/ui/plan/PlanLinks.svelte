@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { PAGES } from '$lib/core/answers';
+	import { QUESTIONNAIRE_PAGES } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
@@ -13,7 +13,7 @@
 </script>
 
 <p class="no-print mt-8 flex flex-wrap items-center gap-x-6 gap-y-1 border-t border-rule pt-4 text-note">
-	<Button look="quiet" href="/c/{token}/{PAGES[2]}">{t.plan.correct}</Button>
+	<Button look="quiet" href="/c/{token}/{QUESTIONNAIRE_PAGES[2]}">{t.plan.correct}</Button>
 	<NeedsNetwork href="/c/{token}/messages" {t}>{t.messages.link}</NeedsNetwork>
 	<NeedsNetwork href="/c/{token}/take-along" isDownload {t}>{t.plan.takeAlong}</NeedsNetwork>
 	<Button type="button" look="quiet" class="needs-js" onclick={() => window.print()}>{t.plan.print}</Button>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { TriedStyle } from '$lib/core/answers';
+	import type { StyleTrial } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
@@ -17,12 +17,12 @@
 			readonly moving: readonly { readonly label: string; readonly pieces: number }[] | null;
 			readonly next: { readonly hasOpenSign: boolean };
 			readonly isOfOldRules: boolean;
-			readonly tried: TriedStyle | null;
+			readonly tried: StyleTrial | null;
 		};
 		t: Catalogue;
 	}
 
-	/** What somebody should know of the plan itself: that it is done, an older one, a new one, or one of several. */
+	/** What someone should know of the plan itself: that it is done, an older one, a new one, or one of several. */
 	let { visit, data, t }: Props = $props();
 
 	const keptNames = $derived(

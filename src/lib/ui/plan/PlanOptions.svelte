@@ -2,7 +2,7 @@
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
-	import Later from '../later/Later.svelte';
+	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 	import Ladder from './Ladder.svelte';
 	import type { PlanVisit } from './plan-visit.svelte';
 
@@ -33,7 +33,7 @@
 		<Disclosure words={t.ladder.title} isOpen={!visit.isWorked}>
 			{#if hasLadder}
 				<div>
-					<Later
+					<LazyHydrate
 						><Ladder
 							corner={visit.data.corner}
 							before={visit.data.before}
@@ -45,7 +45,7 @@
 							hasTitle={false}
 							{t}
 							unit={visit.data.unit}
-						/></Later
+						/></LazyHydrate
 					>
 				</div>
 			{/if}

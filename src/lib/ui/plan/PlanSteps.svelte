@@ -6,7 +6,7 @@
 	import type { PlanVisit } from './plan-visit.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 	import StepList from './StepList.svelte';
-	import Later from '../later/Later.svelte';
+	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		visit: PlanVisit;
@@ -39,7 +39,7 @@
 		</form>
 	{/if}
 	<div class="mt-1">
-		<Later
+		<LazyHydrate
 			><StepList
 				steps={visit.steps}
 				ticks={visit.isWorked ? visit.ticks : {}}
@@ -50,7 +50,7 @@
 				canLeaveOut={visit.isWorked}
 				{kindsAtHome}
 				stuckHref={(place) => `/c/${visit.data.token}/messages?stuck=plan.tick.${place}`}
-			/></Later
+			/></LazyHydrate
 		>
 	</div>
 {/if}

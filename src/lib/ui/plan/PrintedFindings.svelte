@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ToldDistance } from '$lib/core/advice';
+	import type { AdvisedViewingDistance } from '$lib/core/advice';
 	import { isHazard, type Habit } from '$lib/core/checklist';
 	import type { LengthUnit } from '$lib/core/length';
 	import { habitWords } from './habit-words';
@@ -10,7 +10,7 @@
 		data: {
 			readonly findings: readonly FindingLine[];
 			readonly habits: readonly Habit[];
-			readonly toldDistance: ToldDistance;
+			readonly toldDistance: AdvisedViewingDistance;
 			readonly unit: LengthUnit;
 		};
 		t: Catalogue;

@@ -1,43 +1,43 @@
 <script lang="ts">
-	import type { KeptMore, KeptOutcome, KeptPurchase } from '$lib/core/advice';
+	import type { ExtraItemSummary, OutcomeSummary, PurchaseSummary } from '$lib/core/advice';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
-	import type { AskedThing } from '$lib/core/equipment';
+	import type { RequestableItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import AskFor from './AskFor.svelte';
 
 	interface Props {
-		more: KeptMore | null;
-		purchases: readonly KeptPurchase[];
-		requests: readonly AskedThing[] | null;
+		more: ExtraItemSummary | null;
+		purchases: readonly PurchaseSummary[];
+		requests: readonly RequestableItem[] | null;
 		/** What need not be asked for: it lies at home. */
-		own: readonly AskedThing[];
+		own: readonly RequestableItem[];
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
 	let { more, purchases, requests, own, t, unit }: Props = $props();
 
-	const isOwn = ({ purchases: things }: KeptPurchase) => things.every((thing) => own.includes(thing));
+	const isOwn = ({ purchases: things }: PurchaseSummary) => things.every((thing) => own.includes(thing));
 	/** What lies at home comes before what is bought. */
 	const sorted = $derived(purchases.toSorted((a, b) => Number(isOwn(b)) - Number(isOwn(a))));
 
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
 
 	/** What comes nearer, each with how far it is off at the home's best, and with it. */
-	const changes = ({ changes: all }: KeptOutcome): string[] =>
+	const changes = ({ changes: all }: OutcomeSummary): string[] =>
 		all
 			.filter(({ from, to }) => length(from) !== length(to))
 			.map(({ id, from, to }) =>
 				t.open.change(t.checks.names[id], length(from), to === 0 ? null : length(to))
 			);
 
-	function nameOf({ purchases: things }: KeptPurchase): string {
+	function nameOf({ purchases: things }: PurchaseSummary): string {
 		const names = things.map((thing) => t.open.buy[thing]);
 		return names[1] === undefined ? (names[0] ?? '') : t.open.both(names[0] ?? '', names[1]);
 	}
 </script>
 
-{#snippet outcome(of: KeptOutcome)}
+{#snippet outcome(of: OutcomeSummary)}
 	<ul>
 		{#each changes(of) as words (words)}<li>{words}</li>{/each}
 	</ul>

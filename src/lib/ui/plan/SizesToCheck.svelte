@@ -7,7 +7,7 @@
 	import Disclosure from '../kit/Disclosure.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
-	import { issueWords } from '../walk/issue-words';
+	import { issueWords } from '../questionnaire/issue-words';
 
 	interface Props {
 		sizes: readonly SizeToCheck[];

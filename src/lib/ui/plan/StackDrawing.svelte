@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { StepPiece } from '$lib/core/plan';
-	import { pieceShape } from '../section/piece-shape';
+	import { pieceShape } from '../side-view/piece-shape';
 
 	interface Props {
 		/** Bottom first; what is stacked nowhere is left out. */

@@ -14,7 +14,7 @@
 	import { isOffline } from '../kit/is-offline.svelte';
 	import StackDrawing from './StackDrawing.svelte';
 	import { stepCheck, stepWords } from './step-words';
-	import Later from '../later/Later.svelte';
+	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		steps: readonly PlanStep[];
@@ -29,7 +29,7 @@
 		canLeaveOut?: boolean;
 		/** How many of each kind there are at home. */
 		kindsAtHome?: Readonly<Partial<Record<HouseholdKind, number>>>;
-		/** Where somebody who is stuck at a step writes; nowhere for the coordinator. */
+		/** Where someone who is stuck at a step writes; nowhere for the coordinator. */
 		stuckHref?: (place: StepPlace) => string;
 	}
 
@@ -55,7 +55,7 @@
 		{@const name = t.steps.places[step.place]}
 		{@const done = ticks[step.place] === true}
 		<li id="step-{step.place}" class="step border-b border-rule py-3">
-			<Later
+			<LazyHydrate
 				><div class="min-w-0">
 					<div class="flex items-baseline justify-between gap-3">
 						{#if canTick}
@@ -144,7 +144,7 @@
 							{t.steps.cautions[caution]}
 						</p>
 					{/each}
-				</div></Later
+				</div></LazyHydrate
 			>
 		</li>
 	{/each}

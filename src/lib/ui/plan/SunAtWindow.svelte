@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { formatDegrees } from '$lib/core/length';
-	import type { Spell } from '$lib/core/light';
+	import type { MinuteRange } from '$lib/core/light';
 	import type { Catalogue } from '$lib/messages';
 	import type { SunView } from '$lib/messages/advice/sun-view';
 
@@ -11,7 +11,7 @@
 
 	let { sun, t }: Props = $props();
 
-	const spells = (of: readonly Spell[]) =>
+	const spells = (of: readonly MinuteRange[]) =>
 		of.map(([from, to]) => `${t.dates.minutes(from)} – ${t.dates.minutes(to)}`).join(', ') || t.light.none;
 	const sunny = $derived(sun.months?.filter(({ face, screen }) => face.length + screen.length > 0) ?? []);
 </script>

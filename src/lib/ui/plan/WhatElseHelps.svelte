@@ -1,22 +1,22 @@
 <script lang="ts">
 	import type { LengthUnit } from '$lib/core/length';
-	import type { AskedThing } from '$lib/core/equipment';
+	import type { RequestableItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import Disclosure from '../kit/Disclosure.svelte';
-	import type { Drawn } from './drawn';
+	import type { PlanDrawing } from './plan-drawing';
 	import OtherWays from './OtherWays.svelte';
 	import Purchases from './Purchases.svelte';
-	import Later from '../later/Later.svelte';
+	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		advice: PageAdvice;
 		/** What has been asked for; null where nobody can ask here, as at the coordinator's. */
-		requests?: readonly AskedThing[] | null;
+		requests?: readonly RequestableItem[] | null;
 		/** Open where nothing is left to do at home. */
 		isOpen?: boolean;
 		/** What other ways are drawn with. */
-		drawn: Drawn;
+		drawn: PlanDrawing;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
@@ -31,7 +31,7 @@
 {#if hasAny}
 	<div class="no-print mt-6">
 		<Disclosure words={t.open.helpTitle} {isOpen}>
-			<Later
+			<LazyHydrate
 				><Purchases
 					more={advice.more}
 					purchases={advice.purchases}
@@ -39,9 +39,9 @@
 					own={advice.own}
 					{t}
 					{unit}
-				/></Later
+				/></LazyHydrate
 			>
-			<Later><OtherWays variants={others} {drawn} {t} {unit} /></Later>
+			<LazyHydrate><OtherWays variants={others} {drawn} {t} {unit} /></LazyHydrate>
 		</Disclosure>
 	</div>
 {/if}

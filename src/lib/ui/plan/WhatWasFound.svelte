@@ -1,23 +1,23 @@
 <script lang="ts">
 	import type { LengthUnit } from '$lib/core/length';
-	import type { AskedThing } from '$lib/core/equipment';
+	import type { RequestableItem } from '$lib/core/equipment';
 	import type { Habit } from '$lib/core/checklist';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
-	import type { FindingTicks } from '$lib/core/judgement';
+	import type { FindingTicks } from '$lib/core/case-assessment';
 	import Button from '../kit/Button.svelte';
-	import type { Drawn } from './drawn';
+	import type { PlanDrawing } from './plan-drawing';
 	import FindingList from './FindingList.svelte';
 	import GetKeyboard from './GetKeyboard.svelte';
 	import Habits from './Habits.svelte';
 	import LaptopWays from './LaptopWays.svelte';
 	import OtherWays from './OtherWays.svelte';
-	import Later from '../later/Later.svelte';
+	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		advice: PageAdvice;
 		/** What has been asked for; null where nobody can ask here, as at the coordinator's. */
-		requests?: readonly AskedThing[] | null;
+		requests?: readonly RequestableItem[] | null;
 		/** What became of each finding; null where nobody can tick. */
 		findingTicks?: FindingTicks | null;
 		/** Where a page of the questions is; null where nobody can answer here. */
@@ -30,7 +30,7 @@
 		hasHabits?: boolean;
 		answer?: ((habit: Habit, isSo: boolean) => void) | null;
 		/** What other ways are drawn with. */
-		drawn: Drawn;
+		drawn: PlanDrawing;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
@@ -55,18 +55,18 @@
 
 <!-- What was found besides the heights, and how to work until more is there. -->
 {#if advice.laptop}
-	<Later
+	<LazyHydrate
 		><LaptopWays laptop={advice.laptop} corner={drawn.corner} {readingHref} {t} {unit}
 			>{#snippet asking()}{#if requests && !beginsWithKeyboard}<GetKeyboard
 						{requests}
 						own={advice.own}
 						{t}
 					/>{/if}{/snippet}</LaptopWays
-		></Later
+		></LazyHydrate
 	>
 {/if}
 {#if better.length > 0}<OtherWays variants={better} isFirst {t} {unit} />{/if}
-<Later
+<LazyHydrate
 	><FindingList
 		dayHref={hrefOf?.('day') ?? null}
 		findings={advice.findings}
@@ -75,7 +75,7 @@
 		own={advice.own}
 		{t}
 		{unit}
-	/></Later
+	/></LazyHydrate
 >
 {#if advice.closed.length > 0}
 	<p class="mt-3 text-note">
@@ -84,7 +84,7 @@
 	</p>
 {/if}
 {#if hasHabits}
-	<Later><Habits habits={advice.habits} told={advice.toldDistance} {answer} {t} {unit} /></Later>
+	<LazyHydrate><Habits habits={advice.habits} told={advice.toldDistance} {answer} {t} {unit} /></LazyHydrate>
 {/if}
 {#if advice.askNext.length > 0 && hrefOf}
 	<section class="no-print mt-6">

@@ -1,13 +1,13 @@
 import type { LengthFieldName } from '$lib/core/answers';
-import type { MeasurableName } from '$lib/core/checks';
+import type { MeasurableLengthName } from '$lib/core/checks';
 
 const FURNITURE = {
 	seat: 'seatHeight',
 	surface: 'surfaceHeight',
 	thickness: 'surfaceThickness'
-} as const satisfies Partial<Record<MeasurableName, LengthFieldName>>;
+} as const satisfies Partial<Record<MeasurableLengthName, LengthFieldName>>;
 
 /** The field that a measurable length is typed into. */
-export function fieldOfMeasurable(name: MeasurableName): LengthFieldName {
+export function fieldOfMeasurable(name: MeasurableLengthName): LengthFieldName {
 	return name === 'seat' || name === 'surface' || name === 'thickness' ? FURNITURE[name] : name;
 }

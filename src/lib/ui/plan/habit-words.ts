@@ -1,10 +1,10 @@
 import type { Habit } from '$lib/core/checklist';
-import type { ToldDistance } from '$lib/core/advice';
+import type { AdvisedViewingDistance } from '$lib/core/advice';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 
-/** How far from the screen somebody is told to sit, in words. */
-export function distanceWords(told: ToldDistance, t: Catalogue, unit: LengthUnit): string {
+/** How far from the screen someone is told to sit, in words. */
+export function distanceWords(told: AdvisedViewingDistance, t: Catalogue, unit: LengthUnit): string {
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
 	if (told.by === 'band') return t.habits.distance.band(length(told.low), length(told.high));
 	return t.habits.distance[told.by](length(told.mm));
@@ -13,7 +13,7 @@ export function distanceWords(told: ToldDistance, t: Catalogue, unit: LengthUnit
 /** A habit as it is told to one person. */
 export function habitWords(
 	{ id, question }: Habit,
-	told: ToldDistance,
+	told: AdvisedViewingDistance,
 	t: Catalogue,
 	unit: LengthUnit
 ): string {

@@ -1,7 +1,7 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
-import { adviseCorner, isLeftAlone, keptAdvice, offersOf, stepsToDo } from '$lib/core/advice';
-import { certaintyOf, type MeasurableName } from '$lib/core/checks';
+import { adviseCorner, needsNoPlan, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/advice';
+import { measurementGainOf, type MeasurableLengthName } from '$lib/core/checks';
 import { seatRulesOf } from '$lib/core/corner';
 import { messagesFor } from '$lib/messages';
 import { adviceForPage } from '$lib/messages/advice/advice-for-page';
@@ -9,7 +9,7 @@ import { elementsOf, nameOf } from '../../../../tests/support/markup';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf } from '../../../../tests/support/rotation';
 import { checkWords } from '../gap-mark/check-words';
-import { Draft } from '../walk/draft.svelte';
+import { Draft } from '../questionnaire/draft.svelte';
 import LocalPlan from './LocalPlan.svelte';
 
 const t = messagesFor();
@@ -21,9 +21,9 @@ const pages = casesOf(240, 24).map((seed) => {
 		soft: seed % 3,
 		span: seed % 5 === 0 ? 60 : 0
 	});
-	const kept = keptAdvice(adviseCorner(corner));
-	const best = offersOf(corner, kept)[0]?.plan ?? null;
-	const steps = stepsToDo(corner, kept, 0);
+	const kept = summarizeAdvice(adviseCorner(corner));
+	const best = planOffers(corner, kept)[0]?.plan ?? null;
+	const steps = stepsOfOffer(corner, kept, 0);
 	const told = { answers: {}, discomfort: [], checklistVersion: 3 };
 	const advice = adviceForPage(corner, kept, told, { plan: best, steps }, 'en');
 	const draft = new Draft({ answers: { unit: 'mm' }, revision: 0 }, corner.way, '/c/token/draft', null);
@@ -34,7 +34,7 @@ const pages = casesOf(240, 24).map((seed) => {
 		.map((element) => element.text)
 		.join(' ')
 		.replaceAll(/\s+/g, ' ');
-	return { corner, advice, html, elements, text, best, isAlone: isLeftAlone(kept), steps };
+	return { corner, advice, html, elements, text, best, isAlone: needsNoPlan(kept), steps };
 });
 
 describe('a plan on its page', () => {
@@ -76,7 +76,7 @@ describe('a plan on its page', () => {
 	it('says of every check how it is after the plan', () => {
 		for (const { corner, text, best, steps } of pages) {
 			const checks = steps.length > 0 && best ? best.after : [];
-			const certainty = certaintyOf(corner, checks);
+			const certainty = measurementGainOf(corner, checks);
 			for (const check of checks) {
 				expect(text).toContain(t.checks.names[check.id]);
 				expect(text).toContain(checkWords(check, t, 'mm', certainty[check.id]));
@@ -118,7 +118,8 @@ describe('a plan on its page', () => {
 				expect(line?.fixes[0] ?? line?.name).toContain(title);
 			} else if (isAlone) expect(title).toBe(t.plan.titleNone);
 			else if (act?.what === 'keyboard-and-mouse') expect(title).toBe(t.plan.titleKeyboard);
-			else if (act?.act === 'measure') expect(title).toContain(t.measurable[act.what as MeasurableName]);
+			else if (act?.act === 'measure')
+				expect(title).toContain(t.measurable[act.what as MeasurableLengthName]);
 			else if (act?.act === 'build' && best) {
 				const step = steps.find(({ place }) => place === act.what);
 				expect(step, act.what).toBeDefined();

@@ -1,11 +1,11 @@
 import type { Corner } from '$lib/core/corner';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Plan } from '$lib/core/plan';
-import { thingsOfPlan } from '$lib/core/plan/ladder';
+import { itemsOfPlan } from '$lib/core/plan/plan-options';
 import type { Catalogue } from '$lib/messages';
 
 /** How far a plan moves each thing that can be built or set, up above 0, mm. */
-export function changesOf({ spot: { seat, surface, screen } }: Corner, plan: Plan) {
+export function changesByPlan({ spot: { seat, surface, screen } }: Corner, plan: Plan) {
 	return {
 		seat: plan.stations.seat.rise + (plan.heights.seat ?? 0) - (seat ? seat.height - seat.give : 0),
 		surface: plan.heights.surface - surface.height,
@@ -16,10 +16,10 @@ export function changesOf({ spot: { seat, surface, screen } }: Corner, plan: Pla
 }
 
 /** What a plan asks for, in a few words: each thing with how far it goes up or down; empty where it asks for nothing. */
-export function planAsks(corner: Corner, plan: Plan, t: Catalogue, unit: LengthUnit): string {
-	const by = changesOf(corner, plan);
+export function planAsksForChanges(corner: Corner, plan: Plan, t: Catalogue, unit: LengthUnit): string {
+	const by = changesByPlan(corner, plan);
 	const asked = t.lists.and(
-		thingsOfPlan(corner, plan).map((thing) =>
+		itemsOfPlan(corner, plan).map((thing) =>
 			t.ladder.thing(
 				t.ladder.things[thing],
 				formatLength(by[thing], unit, { locale: t.locale, signed: true })

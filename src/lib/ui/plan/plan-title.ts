@@ -1,14 +1,14 @@
-import type { Action } from '$lib/core/judgement';
+import type { Action } from '$lib/core/case-assessment';
 import { seatRulesOf, type Corner } from '$lib/core/corner';
 import { formatLength, type LengthUnit } from '$lib/core/length';
-import type { MeasurableName } from '$lib/core/checks';
+import type { MeasurableLengthName } from '$lib/core/checks';
 import type { Plan, PlanStep } from '$lib/core/plan';
 import type { Catalogue } from '$lib/messages';
 import type { FindingLine } from '$lib/messages/advice/finding-lines';
-import { changesOf } from './plan-asks';
+import { changesByPlan } from './plan-asks';
 
 /** What the headline of a plan depends on. */
-export interface Headed {
+export interface PlanHeadingInput {
 	readonly corner: Corner;
 	/** Whether the heights are left as they are. */
 	readonly isLeftAlone: boolean;
@@ -16,7 +16,7 @@ export interface Headed {
 	readonly acts: readonly Action[];
 	readonly findings: readonly Pick<FindingLine, 'finding' | 'name' | 'fixes'>[];
 	/** A length that would make it surer; null for none. */
-	readonly measureNext: MeasurableName | null;
+	readonly measureNext: MeasurableLengthName | null;
 	/** The plan that the page is about, and its steps, those that are done left out. */
 	readonly plan: Plan | null;
 	readonly open: readonly PlanStep[];
@@ -26,7 +26,7 @@ export interface Headed {
 }
 
 /** The headline of a plan, and the sentence below it; empty where there is none. */
-export interface Heading {
+export interface PlanHeading {
 	readonly title: string;
 	readonly lead: string;
 }
@@ -35,11 +35,11 @@ export interface Heading {
 const firstSentence = (text: string) => text.split(/(?<=[.!?])\s/)[0]?.replace(/\.$/, '') ?? text;
 
 /** A step as an act: what goes where, and how far. */
-function stepAct({ place, setTo }: PlanStep, { corner, plan, unit }: Headed, t: Catalogue): string {
+function stepAct({ place, setTo }: PlanStep, { corner, plan, unit }: PlanHeadingInput, t: Catalogue): string {
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
 	if (place === 'distance') return t.plan.act.distance(length(setTo ?? 0));
 	if (place === 'back' || place === 'mouse' || place === 'tilt') return t.plan.act[place];
-	const by = plan ? changesOf(corner, plan)[place] : 0;
+	const by = plan ? changesByPlan(corner, plan)[place] : 0;
 	return by === 0 ? t.plan.act.flat : t.plan.act[place](length(Math.abs(by)), by > 0);
 }
 
@@ -47,7 +47,7 @@ function stepAct({ place, setTo }: PlanStep, { corner, plan, unit }: Headed, t: 
 export const isForKeyboard = ({ act, what }: Action) =>
 	what === 'laptop-alone' || (act === 'ask' && what === 'keyboard-and-mouse');
 
-function ofAct({ act, what }: Action, headed: Headed, t: Catalogue): Heading | null {
+function ofAct({ act, what }: Action, headed: PlanHeadingInput, t: Catalogue): PlanHeading | null {
 	const { findings, open, steps } = headed;
 	if (act === 'spot') {
 		const isSoft = !seatRulesOf(headed.corner).isForWork;
@@ -64,14 +64,17 @@ function ofAct({ act, what }: Action, headed: Headed, t: Catalogue): Heading | n
 	}
 	if (act === 'ask') return { title: t.plan.titleHopeless, lead: t.plan.leadHopeless };
 	if (act === 'measure')
-		return { title: t.plan.titleMeasure(t.measurable[what as MeasurableName]), lead: t.plan.leadMeasure };
+		return {
+			title: t.plan.titleMeasure(t.measurable[what as MeasurableLengthName]),
+			lead: t.plan.leadMeasure
+		};
 	const step = open.find(({ place }) => place === what) ?? open[0];
 	if (!step) return null;
 	return { title: stepAct(step, headed, t), lead: t.plan.leadStep(steps) };
 }
 
 /** What comes after the first act, each as an act of its own; the steps of building are listed by themselves. */
-export function thenActs(headed: Headed, t: Catalogue): string[] {
+export function followingActions(headed: PlanHeadingInput, t: Catalogue): string[] {
 	const { title } = planTitle(headed, t);
 	const titles = headed.acts
 		.filter(({ act }) => act !== 'build')
@@ -79,8 +82,8 @@ export function thenActs(headed: Headed, t: Catalogue): string[] {
 	return [...new Set(titles)].filter((words) => words !== title && words !== t.plan.titleHopeless);
 }
 
-/** The headline of a plan: the first thing to do, as an act. Somebody is told that all is well only where nothing was found. */
-export function planTitle(headed: Headed, t: Catalogue): Heading {
+/** The headline of a plan: the first thing to do, as an act. Someone is told that all is well only where nothing was found. */
+export function planTitle(headed: PlanHeadingInput, t: Catalogue): PlanHeading {
 	const { acts, isLeftAlone, measureNext, findings, open, steps } = headed;
 	const headings = acts.flatMap((act) => ofAct(act, headed, t) ?? []);
 	// A keyboard that is laid flat is no act to begin a page with, where there is another.

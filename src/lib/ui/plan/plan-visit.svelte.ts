@@ -1,19 +1,19 @@
 import { untrack } from 'svelte';
-import { isLeftAlone, stepsToDo, type Offer } from '$lib/core/advice/offers';
-import { tickField, ticksOfAnswers } from '$lib/core/answers';
+import { needsNoPlan, stepsOfOffer, type PlanOffer } from '$lib/core/advice/plan-offers';
+import { stepTickField, stepTicksOf } from '$lib/core/answers';
 import type { CheckResult } from '$lib/core/checks';
 import type { Corner } from '$lib/core/corner';
-import { planAsItStands } from '$lib/core/judgement/as-it-stands';
-import type { Thing } from '$lib/core/judgement/vocabulary';
-import type { Action } from '$lib/core/judgement';
+import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
+import type { PlanItem } from '$lib/core/case-assessment/vocabulary';
+import type { Action } from '$lib/core/case-assessment';
 import type { LengthUnit } from '$lib/core/length';
-import type { MeasurableName } from '$lib/core/checks';
+import type { MeasurableLengthName } from '$lib/core/checks';
 import type { FindingLine } from '$lib/messages/advice/finding-lines';
-import type { LaptopArrangements, Plan, PlanStep, Rung, StepPlace } from '$lib/core/plan';
-import { sectionOf, type DrawnAs, type ReMeasured, type Section } from '$lib/core/section';
-import { Autosave, type Keep } from '../autosave/autosave.svelte';
-import { Again } from './again.svelte';
-import { isForKeyboard, type Headed } from './plan-title';
+import type { LaptopArrangements, Plan, PlanStep, PlanOption, StepPlace } from '$lib/core/plan';
+import { sideViewOf, type DrawingStyle, type RemeasuredHeights, type SideView } from '$lib/core/side-view';
+import { Autosave, type SaveFields } from '../autosave/autosave.svelte';
+import { Remeasurement } from './remeasurement.svelte';
+import { isForKeyboard, type PlanHeadingInput } from './plan-title';
 
 /** What the page of a plan is made of, as the server kept it. */
 export interface PlanPageData {
@@ -21,8 +21,8 @@ export interface PlanPageData {
 	readonly corner: Corner;
 	readonly before: readonly CheckResult[];
 	/** What is offered, the plan that is recommended first. */
-	readonly offers: readonly Offer[];
-	readonly ladder: readonly Rung[];
+	readonly offers: readonly PlanOffer[];
+	readonly ladder: readonly PlanOption[];
 	readonly plans: readonly Plan[];
 	readonly laptop: LaptopArrangements | null;
 	/** The plan that is worked on, and the one that is looked at. */
@@ -33,13 +33,13 @@ export interface PlanPageData {
 	/** What comes first, of everything that is open. */
 	readonly acts: readonly Action[];
 	readonly findings: readonly FindingLine[];
-	readonly measureNext: MeasurableName | null;
+	readonly measureNext: MeasurableLengthName | null;
 	/** What was found besides heights, each with what was said of it; null for nothing yet. */
 	readonly findingTicks?: Readonly<Record<string, unknown>> | null;
-	readonly standing: { readonly lengths: ReMeasured; readonly isMeasured: boolean } | null;
-	readonly again: ReMeasured | null;
+	readonly standing: { readonly lengths: RemeasuredHeights; readonly isMeasured: boolean } | null;
+	readonly again: RemeasuredHeights | null;
 	readonly unit: LengthUnit;
-	readonly drawnAs: DrawnAs;
+	readonly drawnAs: DrawingStyle;
 }
 
 /** What the drawing can show: the corner as it was answered, as it stands, as the plan leaves it, as it is being measured. */
@@ -47,13 +47,13 @@ export type PlanState = 'first' | 'standing' | 'after' | 'again';
 
 const open = (checks: readonly CheckResult[]) => checks.filter(({ verdict }) => verdict !== 'fits');
 
-const thingsOf = (done: readonly Thing[]): ReadonlySet<Thing> => new Set(done);
+const thingsOf = (done: readonly PlanItem[]): ReadonlySet<PlanItem> => new Set(done);
 
 /** The visit of a person to their plan: ticks and heights measured again are shown at once, and sent as the network allows. */
 export class PlanVisit {
 	private readonly draft: Autosave;
 	private readonly againSave: Autosave;
-	private lastAgain: Again | null = null;
+	private lastAgain: Remeasurement | null = null;
 	/** Heights as they were last kept. */
 	private keptTexts: Readonly<Record<string, string>> = {};
 	/** Ticks made here, before and after the server has them. */
@@ -65,11 +65,11 @@ export class PlanVisit {
 	readonly plan: Plan | null = $derived.by(() => this.data.offers[this.data.shown]?.plan ?? null);
 	readonly isWorked: boolean = $derived.by(() => this.data.shown === this.data.worked);
 	/** Whether the heights are left as they are; what else was found is no part of it. */
-	readonly isLeftAlone: boolean = $derived.by(() => isLeftAlone(this.data));
+	readonly isLeftAlone: boolean = $derived.by(() => needsNoPlan(this.data));
 	/** The steps as they were kept; of a plan that is only looked at, as they would be. */
 	readonly steps: readonly PlanStep[] = $derived.by(() => {
 		if (this.isWorked) return this.data.steps;
-		return stepsToDo(this.data.corner, this.data, this.data.shown);
+		return stepsOfOffer(this.data.corner, this.data, this.data.shown);
 	});
 	readonly ticks: Readonly<Record<string, boolean>> = $derived.by(() => ({
 		...this.data.ticks,
@@ -84,17 +84,17 @@ export class PlanVisit {
 	readonly openProblems: number = $derived.by(
 		() => Object.values(this.data.findingTicks ?? {}).filter((how) => how === null).length
 	);
-	readonly again: Again | null = $derived.by(() => {
+	readonly again: Remeasurement | null = $derived.by(() => {
 		if (!this.plan || this.steps.length === 0) return null;
 		const { corner, again, unit } = this.data;
 		const { plan } = this;
 		return untrack(() => {
 			const { unit: unitThen, ...unsent } = this.againSave.unsent;
 			const texts = { ...(unitThen === unit ? unsent : {}), ...this.typing(unit) };
-			return (this.lastAgain = new Again(corner, plan, again, unit, texts));
+			return (this.lastAgain = new Remeasurement(corner, plan, again, unit, texts));
 		});
 	});
-	private readonly sections: Readonly<Record<PlanState, Section | null>> = $derived.by(() => this.draw());
+	private readonly sections: Readonly<Record<PlanState, SideView | null>> = $derived.by(() => this.draw());
 	readonly states: readonly PlanState[] = $derived.by(() =>
 		(['first', 'standing', 'after', 'again'] as const).filter((state) => this.sections[state] !== null)
 	);
@@ -109,7 +109,7 @@ export class PlanVisit {
 						? 'standing'
 						: 'first'
 	);
-	readonly all: readonly Section[] = $derived.by(() =>
+	readonly all: readonly SideView[] = $derived.by(() =>
 		Object.values(this.sections).filter((section) => section !== null)
 	);
 
@@ -119,13 +119,13 @@ export class PlanVisit {
 	 */
 	constructor(
 		private readonly read: () => PlanPageData,
-		storage: Keep | null,
+		storage: SaveFields | null,
 		kept: () => void
 	) {
 		const { token } = untrack(read);
 		this.draft = new Autosave(`/c/${token}/draft`, storage, fetch, kept);
 		this.againSave = new Autosave(`/c/${token}/again`, storage, this.afterTicks, kept);
-		this.ticked = ticksOfAnswers(this.draft.unsent);
+		this.ticked = stepTicksOf(this.draft.unsent);
 		this.hasKept = !this.againSave.isSent;
 	}
 
@@ -144,14 +144,14 @@ export class PlanVisit {
 	}
 
 	/** The section that is shown. */
-	get section(): Section {
+	get section(): SideView {
 		const section = this.sections[this.shown] ?? this.sections.first;
 		if (!section) throw new RangeError('The corner as it was answered is always drawn');
 		return section;
 	}
 
 	/** What the headline is made of: what was ticked here is no act any more, before the server knows it. */
-	get headed(): Headed {
+	get headed(): PlanHeadingInput {
 		const { corner, acts, findings, measureNext, unit } = this.data;
 		return {
 			corner,
@@ -183,7 +183,7 @@ export class PlanVisit {
 
 	tick(place: StepPlace, done: boolean): void {
 		this.ticked[place] = done;
-		this.draft.set({ [tickField(place)]: done ? 'yes' : 'no' });
+		this.draft.set({ [stepTickField(place)]: done ? 'yes' : 'no' });
 	}
 
 	/** What was typed and not kept yet: an answer of the server that comes in between takes none of it away. */
@@ -228,22 +228,22 @@ export class PlanVisit {
 		);
 	}
 
-	private draw(): Readonly<Record<PlanState, Section | null>> {
+	private draw(): Readonly<Record<PlanState, SideView | null>> {
 		const { corner, drawnAs, standing } = this.data;
 		const { plan } = this;
 		const isMeasuring = this.again?.touched ?? false;
-		const done: Thing[] = this.steps.filter(({ place }) => this.ticks[place]).map(({ place }) => place);
+		const done: PlanItem[] = this.steps.filter(({ place }) => this.ticks[place]).map(({ place }) => place);
 		const hasBegun = this.isWorked && (done.length > 0 || (standing?.isMeasured ?? false));
 		// With a tick that the server does not know yet, what was measured is left to its answer.
 		const lengths = this.isInStep ? (standing?.lengths ?? null) : null;
 		return {
-			first: sectionOf(corner, null, null, drawnAs),
+			first: sideViewOf(corner, null, null, drawnAs),
 			standing:
 				plan && hasBegun
-					? sectionOf(corner, planAsItStands(corner, plan, thingsOf(done)), lengths, drawnAs)
+					? sideViewOf(corner, planAsBuilt(corner, plan, thingsOf(done)), lengths, drawnAs)
 					: null,
-			after: plan && this.steps.length > 0 ? sectionOf(corner, plan, null, drawnAs) : null,
-			again: plan && this.again && isMeasuring ? sectionOf(corner, plan, this.again.lengths, drawnAs) : null
+			after: plan && this.steps.length > 0 ? sideViewOf(corner, plan, null, drawnAs) : null,
+			again: plan && this.again && isMeasuring ? sideViewOf(corner, plan, this.again.lengths, drawnAs) : null
 		};
 	}
 }

@@ -3,7 +3,7 @@ import { checkCorner } from '$lib/core/checks';
 import { planCorner, planSteps } from '$lib/core/plan';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../tests/support/random-corner';
-import { Again } from './again.svelte';
+import { Remeasurement } from './remeasurement.svelte';
 import { stepWords } from './step-words';
 
 const t = messagesFor();
@@ -42,7 +42,7 @@ describe('what is measured again', () => {
 	const { corner, plan } = first;
 
 	it('begins with what the plan comes to, and takes what is typed', () => {
-		const again = new Again(corner, plan, null, 'cm');
+		const again = new Remeasurement(corner, plan, null, 'cm');
 		expect(again.touched).toBe(false);
 		expect(again.texts).not.toBeNull();
 		const before = again.lengths;
@@ -53,7 +53,7 @@ describe('what is measured again', () => {
 	});
 
 	it('sends nothing while a field can not be read, and keeps what stood there', () => {
-		const again = new Again(corner, plan, null, 'cm');
+		const again = new Remeasurement(corner, plan, null, 'cm');
 		const before = again.lengths.screenTop;
 		again.set('screenTop', 'high');
 		expect(again.issue('screenTop')?.code).toBe('not-a-length');
@@ -62,7 +62,7 @@ describe('what is measured again', () => {
 	});
 
 	it('goes on with what was typed without network', () => {
-		const again = new Again(corner, plan, null, 'cm', { surface: '70', other: '9' });
+		const again = new Remeasurement(corner, plan, null, 'cm', { surface: '70', other: '9' });
 		expect(again.text('surface')).toBe('70');
 		expect(again.touched).toBe(true);
 		expect(Object.keys(again.texts ?? {})).not.toContain('other');
@@ -74,7 +74,7 @@ describe('what is measured again', () => {
 			spot: { ...corner.spot, posture: 'standing' as const, seat: null }
 		};
 		const plans = planCorner(standing, 1).plans;
-		const again = new Again(standing, plans[0] ?? plan, null, 'cm');
+		const again = new Remeasurement(standing, plans[0] ?? plan, null, 'cm');
 		expect(again.fields).toEqual(['surface', 'keysOn', 'screenTop']);
 		expect(again.lengths.seatUnder).toBeNull();
 	});

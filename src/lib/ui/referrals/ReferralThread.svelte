@@ -3,8 +3,8 @@
 	import { dayWords, momentWords } from '$lib/messages/desk-dates';
 	import ActFields from '../cases/ActFields.svelte';
 	import { CaseForm } from '../cases/case-form.svelte';
-	import { draftOf, keepDraft } from '../cases/drafts';
-	import FormFault from '../cases/FormFault.svelte';
+	import { readDraft, storeDraft } from '../cases/drafts';
+	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
 	import TextArea from '../kit/TextArea.svelte';
 	import { deskWords } from '$lib/messages/desk';
@@ -34,14 +34,14 @@
 	let { referral, action, isClinician, timeZone }: Props = $props();
 
 	const key = $derived(`referral ${referral.id}`);
-	let text = $derived(draftOf(key, ''));
+	let text = $derived(readDraft(key, ''));
 	const form = new CaseForm(() => {
-		keepDraft(key, '', '');
+		storeDraft(key, '', '');
 		text = '';
 	});
 	const keep = (typed: string) => {
 		text = typed;
-		keepDraft(key, typed, '');
+		storeDraft(key, typed, '');
 	};
 </script>
 
@@ -98,7 +98,7 @@
 			{texts.theCoordinatorReadsIt(isClinician)}
 		</p>
 	</form>
-	<FormFault fault={form.fault} />
+	<FormError fault={form.fault} />
 {/if}
 
 <style>

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import type { ROUND_STATES } from '$lib/messages/desk/state-words';
+	import type { ROUND_STATE_WORDS } from '$lib/messages/desk/state-words';
 	import { CaseForm } from '../cases/case-form.svelte';
-	import FormFault from '../cases/FormFault.svelte';
+	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import { deskWords } from '$lib/messages/desk';
@@ -10,7 +10,7 @@
 	const texts = deskWords.rounds;
 
 	interface Props {
-		state: keyof typeof ROUND_STATES;
+		state: keyof typeof ROUND_STATE_WORDS;
 		version: number;
 		/** How many a draft would go to. */
 		matches: number;
@@ -63,7 +63,7 @@
 			</details>
 		{/if}
 	</div>
-	<FormFault fault={acting.fault} />
+	<FormError fault={acting.fault} />
 </div>
 
 <style>

@@ -4,7 +4,7 @@
 	import { enhance } from '$app/forms';
 	import { RULES_IN_FORCE } from '$lib/core/rules';
 	import { CaseForm } from '../cases/case-form.svelte';
-	import FormFault from '../cases/FormFault.svelte';
+	import FormError from '../cases/FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.rounds;
@@ -36,7 +36,7 @@
 		done = texts.remindingOnePersonPeople(n);
 	});
 
-	/** How far it is with somebody who has not answered. */
+	/** How far it is with someone who has not answered. */
 	function standing({ state, toCall, reminders, remindOn, isBeingReminded }: Silent): string {
 		if (state === 'bounced') return texts.letterCameBackMend;
 		if (toCall) return 'call';
@@ -56,7 +56,7 @@
 			</form>
 		{/if}
 	</div>
-	<FormFault fault={nudging.fault} />
+	<FormError fault={nudging.fault} />
 	<p class="text-note text-cool" role="status">{done}</p>
 	{#if isOut && silent.length > 0}
 		<p class="mt-1 text-note text-ink-soft">

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { LeftOutGroup } from '$lib/core/sending';
+	import type { ExcludedGroup } from '$lib/core/sending';
 	import { LEFT_OUT_WORDS } from '$lib/messages/desk/left-out-words';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -7,7 +7,11 @@
 
 	interface Props {
 		/** Who would be sent to: how many, the first by name, and who is left out. */
-		who: { readonly n: number; readonly names: readonly string[]; readonly leftOut: readonly LeftOutGroup[] };
+		who: {
+			readonly n: number;
+			readonly names: readonly string[];
+			readonly leftOut: readonly ExcludedGroup[];
+		};
 	}
 
 	let { who }: Props = $props();

@@ -46,7 +46,7 @@ export class Shortcuts {
 		};
 	}
 
-	/** Runs the shortcut of a key press, unless somebody is typing, a dialog is open or a modifier is held. */
+	/** Runs the shortcut of a key press, unless someone is typing, a dialog is open or a modifier is held. */
 	handle(event: KeyboardEvent): void {
 		// A key that is held is one press: what it does to one line must not run through the next ones.
 		if (event.repeat) return;

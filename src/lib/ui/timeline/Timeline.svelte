@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { countsOf, TIMELINE_GROUPS, type TimelineEntry, type TimelineGroup } from '$lib/core/timeline';
+	import { countByGroup, TIMELINE_GROUPS, type TimelineEntry, type TimelineGroup } from '$lib/core/timeline';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
@@ -23,7 +23,7 @@
 
 	let only = $state<TimelineGroup | ''>('');
 	let most = $state(PART);
-	const counts = $derived(countsOf(entries));
+	const counts = $derived(countByGroup(entries));
 	const matching = $derived(
 		entries.filter(({ group }) => (only === '' ? group !== 'looks' : group === only))
 	);

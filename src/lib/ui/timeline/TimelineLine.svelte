@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { TimelineEntry } from '$lib/core/timeline';
 	import type { Catalogue } from '$lib/messages';
-	import { USUAL_LOCALE } from '$lib/messages';
+	import { DEFAULT_LOCALE } from '$lib/messages';
 	import { dayWords, momentWords } from '$lib/messages/desk-dates';
 	import { closableEn, levelEn, reasonEn, regionScoreEn } from '$lib/messages/triage-en';
 	import { CONTACT_WORDS } from '$lib/messages/desk/contact-words';
@@ -19,7 +19,7 @@
 
 	let { entry, personName, timeZone, t }: Props = $props();
 
-	const list = new Intl.ListFormat(USUAL_LOCALE, { type: 'conjunction' });
+	const list = new Intl.ListFormat(DEFAULT_LOCALE, { type: 'conjunction' });
 	const { event } = $derived(entry);
 	const who = $derived(entry.isPerson ? personName : entry.by);
 </script>

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { isDistress, type EmergencySign } from '$lib/core/discomfort';
+	import { isDistressFlag, type EmergencyRedFlag } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
 	import { stopTextsFor } from '$lib/messages/stop';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 
 	interface Props {
-		signs: readonly EmergencySign[];
+		signs: readonly EmergencyRedFlag[];
 		/** The number that brings an ambulance where the person lives. */
 		number: string;
 		/** The crisis line that the organisation has set for the country; null where none is. */
@@ -18,8 +18,8 @@
 	let { signs, number, crisisLine, token, t }: Props = $props();
 
 	const texts = $derived(stopTextsFor(t.locale));
-	const bodily = $derived(signs.filter((sign) => !isDistress(sign)));
-	const isInDistress = $derived(signs.some(isDistress));
+	const bodily = $derived(signs.filter((sign) => !isDistressFlag(sign)));
+	const isInDistress = $derived(signs.some(isDistressFlag));
 	const stop = $derived(`/c/${token}/stop`);
 	const always = $derived([
 		[`/c/${token}/messages`, texts.write],

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import type { UrgentSign } from '$lib/core/discomfort';
+	import type { UrgentRedFlag } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
 
 	interface Props {
-		signs: readonly UrgentSign[];
+		signs: readonly UrgentRedFlag[];
 		/** Weakness that was reported with a score: urgent too, without a sign. */
 		isWeak: boolean;
 		number: string;

@@ -1,11 +1,11 @@
-import { signField } from '$lib/core/answers/walk-answers';
-import { isEmergency, signNamed, type EmergencySign } from '$lib/core/discomfort';
-import { forgetUnsent } from '../autosave/autosave.svelte';
-import { deviceStorage } from '../walk/device-storage';
+import { redFlagField } from '$lib/core/answers/checklist-fields';
+import { isEmergency, redFlagNamed, type EmergencyRedFlag } from '$lib/core/discomfort';
+import { discardUnsent } from '../autosave/autosave.svelte';
+import { deviceStorage } from '../questionnaire/device-storage';
 
 /** What this device knows of an emergency that stops a link. */
 interface Stop {
-	readonly signs: readonly EmergencySign[];
+	readonly signs: readonly EmergencyRedFlag[];
 	/** When the page that it was tapped on had come from the server, by the server's clock, ms. */
 	readonly servedAt: number;
 	/** Whether the server has the sign. */
@@ -18,7 +18,7 @@ function readStop(token: string): Stop | null {
 	try {
 		const kept = JSON.parse(deviceStorage()?.getItem(keyOf(token)) ?? 'null') as Partial<Stop> | null;
 		const signs = (kept?.signs ?? []).flatMap((text) => {
-			const sign = signNamed(text);
+			const sign = redFlagNamed(text);
 			return sign && isEmergency(sign) ? [sign] : [];
 		});
 		if (signs.length === 0) return null;
@@ -35,7 +35,7 @@ function readStop(token: string): Stop | null {
 class DeviceStop {
 	#stop = $state<{ readonly token: string; readonly stop: Stop | null }>({ token: '', stop: null });
 
-	signsOf(token: string): readonly EmergencySign[] {
+	signsOf(token: string): readonly EmergencyRedFlag[] {
 		return this.#stop.token === token ? (this.#stop.stop?.signs ?? []) : [];
 	}
 
@@ -49,14 +49,14 @@ class DeviceStop {
 		const kept = readStop(token);
 		const isLifted = kept?.signs.every((sign) => (lifts[sign] ?? 0) > kept.servedAt) ?? false;
 		// The server has heard of what is lifted: sent once more by this device it would stop the link again.
-		if (kept && isLifted) forgetUnsent(deviceStorage(), `/c/${token}/draft`, kept.signs.map(signField));
+		if (kept && isLifted) discardUnsent(deviceStorage(), `/c/${token}/draft`, kept.signs.map(redFlagField));
 		// A page that came after the sign was heard and that the server did not turn away says that nothing stops it any more.
 		const isOver = kept !== null && (isLifted || (kept.isReported && servedAt > kept.servedAt));
 		if (isOver) this.#keep(token, null);
 		else this.#stop = { token, stop: kept };
 	}
 
-	lock(token: string, signs: readonly EmergencySign[], servedAt: number): void {
+	lock(token: string, signs: readonly EmergencyRedFlag[], servedAt: number): void {
 		this.#keep(token, {
 			signs: [...new Set([...this.signsOf(token), ...signs])],
 			servedAt,

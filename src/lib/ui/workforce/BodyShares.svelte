@@ -1,11 +1,11 @@
 <script lang="ts">
 	import type { Region } from '$lib/core/discomfort';
-	import type { Figure } from '$lib/core/workforce';
+	import type { PublishedShare } from '$lib/core/workforce';
 	import BodyViews from '../body-figure/BodyViews.svelte';
 	import { percent } from '$lib/messages/desk/workforce-words';
 
 	/** The share of each region that may be shown. */
-	let { shares }: { shares: Readonly<Partial<Record<Region, Figure | null>>> } = $props();
+	let { shares }: { shares: Readonly<Partial<Record<Region, PublishedShare | null>>> } = $props();
 
 	const regionOf = (name: string) => name.replace(/-(left|right)$/, '') as Region;
 	const most = $derived(Math.max(0.01, ...Object.values(shares).map((figure) => figure?.share ?? 0)));

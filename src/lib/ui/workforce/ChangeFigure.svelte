@@ -2,7 +2,7 @@
 	import type { CourseFigure } from '$lib/core/workforce';
 	import EstimateFigure from './EstimateFigure.svelte';
 	import { COURSE_WORDS } from '$lib/messages/desk/help-words';
-	import { chance, change, number } from '$lib/messages/desk/workforce-words';
+	import { pValueText, signedNumber, formattedNumber } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -19,12 +19,12 @@
 			const isKnown = estimate !== null && low !== null && high !== null;
 			return {
 				key: course,
-				words: `${COURSE_WORDS[course]} (${number(n)})`,
+				words: `${COURSE_WORDS[course]} (${formattedNumber(n)})`,
 				drawn: isKnown ? { value: estimate, low, high } : null,
 				cells: [
-					estimate === null ? '' : change(estimate),
-					isKnown ? `${change(low)} to ${change(high)}` : texts.tooFew,
-					chance(p)
+					estimate === null ? '' : signedNumber(estimate),
+					isKnown ? `${signedNumber(low)} to ${signedNumber(high)}` : texts.tooFew,
+					pValueText(p)
 				]
 			};
 		})

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { ReportedPurchase } from '$lib/core/workforce';
 	import { costOf } from '$lib/messages/desk/report-words';
-	import { codeWords, money, number } from '$lib/messages/desk/workforce-words';
+	import { codeWords, money, formattedNumber } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -29,7 +29,7 @@
 			{#each purchases as { purchase, people, cents, currency } (purchase)}
 				<tr>
 					<th scope="row">{codeWords(purchase)}</th>
-					<td>{number(people)}</td>
+					<td>{formattedNumber(people)}</td>
 					<td>{price(cents, currency)}</td>
 					<td>{cents === null ? '' : price(cents * people, currency)}</td>
 				</tr>

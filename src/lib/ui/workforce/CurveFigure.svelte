@@ -2,7 +2,7 @@
 	import type { CoarseCurve } from '$lib/core/workforce';
 	import ChartFigure from '../kit/charts/ChartFigure.svelte';
 	import { stepCurves } from '../kit/charts/chart-configs';
-	import { between, number, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import { between, formattedNumber, peopleWords, percent } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -24,7 +24,7 @@
 				texts.ofWhomNotYet({
 					name: curves.length > 1 ? name : null,
 					people: peopleWords(curve.n),
-					open: number(curve.open)
+					open: formattedNumber(curve.open)
 				})
 			)
 			.join(' ')

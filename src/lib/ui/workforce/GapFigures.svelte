@@ -4,7 +4,7 @@
 	import { messagesFor } from '$lib/messages';
 	import ChartFigure from '../kit/charts/ChartFigure.svelte';
 	import { dotStrips } from '../kit/charts/chart-configs';
-	import { change, number, peopleWords } from '$lib/messages/desk/workforce-words';
+	import { signedNumber, formattedNumber, peopleWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -24,7 +24,7 @@
 	const changed = ({ estimate, low, high }: Wilcoxon) =>
 		estimate === null
 			? texts.noChange
-			: `${change(estimate)} mm${low === null || high === null ? '' : `, ${change(low)} to ${change(high)}`}`;
+			: `${signedNumber(estimate)} mm${low === null || high === null ? '' : `, ${signedNumber(low)} to ${signedNumber(high)}`}`;
 </script>
 
 {#if gaps.length > 0}
@@ -46,7 +46,12 @@
 			rows: gaps.map((gap) => ({
 				key: gap.check,
 				words: t.checks.names[gap.check],
-				cells: [number(gap.n), millimetres(mean(gap.first)), millimetres(mean(gap.now)), changed(gap.change)]
+				cells: [
+					formattedNumber(gap.n),
+					millimetres(mean(gap.first)),
+					millimetres(mean(gap.now)),
+					changed(gap.change)
+				]
 			}))
 		}}
 	/>

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { Dimension } from '$lib/core/workforce';
+	import type { Grouping } from '$lib/core/workforce';
 	import ShareFigure from './ShareFigure.svelte';
-	import { rowsByGroup, type Table } from './table-rows';
+	import { rowsByGroup, type FigureRows } from './table-rows';
 	import { DIMENSION_WORDS, peopleWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -11,8 +11,8 @@
 		/** What is shown of each group, before "by team". */
 		title: string;
 		code: string;
-		by: Dimension | null;
-		table: Table;
+		by: Grouping | null;
+		table: FigureRows;
 		axis?: string;
 		/** What the people are or did, behind how many they are. */
 		were?: string;

@@ -1,7 +1,13 @@
 <script lang="ts">
 	import type { PairedFigure } from '$lib/core/workforce';
 	import EstimateFigure from './EstimateFigure.svelte';
-	import { chance, change, codeWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import {
+		pValueText,
+		signedNumber,
+		codeWords,
+		peopleWords,
+		percent
+	} from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -15,7 +21,7 @@
 	let { all, regions, isForPaper = false }: Props = $props();
 
 	const figures = $derived([...(all ? [{ ...all, region: 'all' }] : []), ...regions]);
-	const points = (share: number) => change(100 * share);
+	const points = (share: number) => signedNumber(100 * share);
 </script>
 
 <EstimateFigure
@@ -28,7 +34,13 @@
 		key: region,
 		words: region === 'all' ? texts.anything : codeWords(region),
 		drawn: { value: 100 * difference, low: 100 * low, high: 100 * high },
-		cells: [percent(first), percent(now), points(difference), `${points(low)} to ${points(high)}`, chance(p)]
+		cells: [
+			percent(first),
+			percent(now),
+			points(difference),
+			`${points(low)} to ${points(high)}`,
+			pValueText(p)
+		]
 	}))}
 	{isForPaper}
 />

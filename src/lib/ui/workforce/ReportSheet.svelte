@@ -9,9 +9,9 @@
 	import { changedLines, decisionLines, doneLines, standLines } from '$lib/messages/desk/report-words';
 	import {
 		codeWords,
-		dayWords,
-		momentWords,
-		monthWords,
+		reportDayWords,
+		reportMomentWords,
+		reportMonthWords,
 		peopleWords
 	} from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
@@ -37,7 +37,7 @@
 		><tr
 			><td
 				><p class="running">
-					{texts.easyCornerHomeWorkplaces(dayWords(report.from), dayWords(report.to))}
+					{texts.easyCornerHomeWorkplaces(reportDayWords(report.from), reportDayWords(report.to))}
 				</p></td
 			></tr
 		></thead
@@ -45,9 +45,9 @@
 	<tbody>
 		<tr>
 			<td>
-				<h1>{texts.homeWorkplacesTo(monthWords(report.from), monthWords(report.to))}</h1>
+				<h1>{texts.homeWorkplacesTo(reportMonthWords(report.from), reportMonthWords(report.to))}</h1>
 				<p class="lead">
-					{texts.madeOnAsIt({ madeAt: momentWords(madeAt), to: dayWords(report.to), count })}
+					{texts.madeOnAsIt({ madeAt: reportMomentWords(madeAt), to: reportDayWords(report.to), count })}
 				</p>
 
 				<h2>{texts.howItStands}</h2>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Figure } from '$lib/core/workforce';
+	import type { PublishedShare } from '$lib/core/workforce';
 	import ChartFigure from '../kit/charts/ChartFigure.svelte';
 	import { shareBars } from '../kit/charts/chart-configs';
 	import { between, HIDDEN, ofWords, percent } from '$lib/messages/desk/workforce-words';
@@ -11,7 +11,7 @@
 	interface Row {
 		readonly key: string;
 		readonly words: string;
-		readonly figure: Figure | null;
+		readonly figure: PublishedShare | null;
 		readonly href?: string | null;
 	}
 

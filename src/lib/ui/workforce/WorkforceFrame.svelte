@@ -1,29 +1,29 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { page } from '$app/state';
-	import { DIMENSIONS, NO_KEY, type Dimension, type View } from '$lib/core/workforce';
+	import { GROUPINGS, UNKNOWN_GROUP, type Grouping, type WorkforceView } from '$lib/core/workforce';
 	import Button from '../kit/Button.svelte';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
-	import { dayWords, DIMENSION_WORDS, groupWords } from '$lib/messages/desk/workforce-words';
+	import { reportDayWords, DIMENSION_WORDS, groupWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
 
 	interface Props {
-		view: View;
+		view: WorkforceView;
 		/** Groups that can be chosen, where figures of groups are shown here. */
 		groups: readonly string[];
 		rounds: Readonly<Record<string, string>>;
 		/** What figures can be grouped by here; none where they are of everybody alone. */
-		dimensions?: readonly Dimension[];
+		dimensions?: readonly Grouping[];
 		hasFilters?: boolean;
 		/** The question that the screen answers. */
 		title: string;
 		children: Snippet;
 	}
 
-	let { view, groups, rounds, dimensions = DIMENSIONS, hasFilters = true, title, children }: Props = $props();
+	let { view, groups, rounds, dimensions = GROUPINGS, hasFilters = true, title, children }: Props = $props();
 
 	const SCREENS = [
 		['', texts.answers],
@@ -38,7 +38,7 @@
 
 	const closings = $derived([
 		...(view.today ? [{ value: view.today, words: texts.today }] : []),
-		...view.closings.map((value) => ({ value, words: dayWords(value) }))
+		...view.closings.map((value) => ({ value, words: reportDayWords(value) }))
 	]);
 
 	const by = $derived(view.by && dimensions.includes(view.by) ? view.by : null);
@@ -63,10 +63,13 @@
 					{
 						name: 'group',
 						label: DIMENSION_WORDS[by],
-						value: view.group === '' ? NO_KEY : (view.group ?? ''),
+						value: view.group === '' ? UNKNOWN_GROUP : (view.group ?? ''),
 						options: [
 							{ value: '', words: texts.allOfThem },
-							...groups.map((value) => ({ value: value || NO_KEY, words: groupWords(by, value, rounds) }))
+							...groups.map((value) => ({
+								value: value || UNKNOWN_GROUP,
+								words: groupWords(by, value, rounds)
+							}))
 						]
 					}
 				]

@@ -1,14 +1,14 @@
 import { isPermitted } from '$lib/core/access';
-import type { Dimension, View } from '$lib/core/workforce';
+import type { Grouping, WorkforceView } from '$lib/core/workforce';
 
 /** Who looks at what, as far as it leads to people. */
 interface Looking {
 	readonly role: string | null;
-	readonly view: Pick<View, 'on' | 'today' | 'by' | 'group' | 'team'>;
+	readonly view: Pick<WorkforceView, 'on' | 'today' | 'by' | 'group' | 'team'>;
 }
 
 /** Dimensions that the list of people can be narrowed to. */
-const LISTED: readonly (Dimension | null)[] = ['team', 'country'];
+const LISTED: readonly (Grouping | null)[] = ['team', 'country'];
 
 /**
  * Where the people of a figure are listed; null where they can't be: of an earlier day, for who sees no people, or of a group that the list of people

@@ -1,26 +1,26 @@
-import type { Dimension, Figure, FigureTable } from '$lib/core/workforce';
+import type { Grouping, PublishedShare, FigureTable } from '$lib/core/workforce';
 import { groupWords } from '$lib/messages/desk/workforce-words';
 
 /** A table of figures as a screen has it. */
-export interface Table extends FigureTable {
+export interface FigureRows extends FigureTable {
 	/** Place of the chosen group; null for everybody. */
 	readonly at: number | null;
 	readonly rounds: Readonly<Record<string, string>>;
 }
 
 /** The figure of a code for whom the screen shows: the chosen group, or everybody. */
-export function figureOf({ figures, at }: Table, code: string): Figure | null {
+export function publishedShareOf({ figures, at }: FigureRows, code: string): PublishedShare | null {
 	const found = figures.find((one) => one.code === code);
 	if (!found) return null;
 	return at === null ? found.all : (found.groups[at] ?? null);
 }
 
 /** How many people the screen is of; null where it may not be shown. */
-export const peopleOf = ({ people, at }: Table): number | null =>
+export const groupSizeOf = ({ people, at }: FigureRows): number | null =>
 	at === null ? people.all : (people.groups[at] ?? null);
 
 /** The figure of a code in every group, the largest first, what is hidden last. */
-export function rowsByGroup({ figures, groups, rounds }: Table, by: Dimension, code: string) {
+export function rowsByGroup({ figures, groups, rounds }: FigureRows, by: Grouping, code: string) {
 	const found = figures.find((one) => one.code === code);
 	return groups
 		.map((key, i) => ({ key, words: groupWords(by, key, rounds), figure: found?.groups[i] ?? null }))

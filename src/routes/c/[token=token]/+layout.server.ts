@@ -1,25 +1,25 @@
 import { redirect } from '@sveltejs/kit';
-import { isUrgent, type UrgentSign } from '$lib/core/discomfort';
+import { isUrgent, type UrgentRedFlag } from '$lib/core/discomfort';
 import { emergencyNumber } from '$lib/core/emergency';
-import { USUAL_LOCALE } from '$lib/messages';
+import { DEFAULT_LOCALE } from '$lib/messages';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { orErrorPage } from '$lib/server/http/answer-fault';
-import { newestJudgement } from '$lib/server/judgements/newest-judgement';
+import { withErrorPage } from '$lib/server/http/error-responses';
+import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import { crisisLineOf } from '$lib/server/warning-signs/crisis-lines';
-import { liftsOf } from '$lib/server/warning-signs/lift-signs';
+import { clearancesOf } from '$lib/server/warning-signs/clear-emergency';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = ({ locals, params, request, route, untrack }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		// Who has left may still take back what they gave, and write.
 		const evenIfLeft = untrack(() => /\/(?:withdraw|messages)$/.test(route.id));
 		const { assessment, personName, country, actor } = await openAssessment(locals.db, params.token, {
 			evenIfLeft
 		});
 		const [judgement, crisisLine, lifts] = await Promise.all([
-			newestJudgement(locals.db, actor.personId),
+			newestAssessmentResult(locals.db, actor.personId),
 			crisisLineOf(locals.db, country),
-			liftsOf(locals.db, actor.personId)
+			clearancesOf(locals.db, actor.personId)
 		]);
 		const reasons = judgement?.reasons ?? [];
 		const hasConsent = assessment.consentedAt !== null;
@@ -27,7 +27,7 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 		if (!hasConsent && untrack(() => route.id).endsWith('[page=page]')) redirect(303, `/c/${params.token}`);
 		return {
 			token: params.token,
-			locale: USUAL_LOCALE,
+			locale: DEFAULT_LOCALE,
 			personName,
 			way: assessment.way,
 			checklistVersion: assessment.checklistVersion,
@@ -36,7 +36,7 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 			crisisLine,
 			/** Told on every page until its outcome: what is for a doctor today. */
 			urgent: {
-				signs: reasons.flatMap(({ sign }): UrgentSign[] => (sign && isUrgent(sign) ? [sign] : [])),
+				signs: reasons.flatMap(({ sign }): UrgentRedFlag[] => (sign && isUrgent(sign) ? [sign] : [])),
 				isWeak: reasons.some(({ code }) => code === 'reported-weakness')
 			},
 			/** By this a device that has stopped knows whether the server has said more since. */

@@ -5,9 +5,9 @@
 	import { messagesFor } from '$lib/messages';
 	import NeedsNetwork from '$lib/ui/kit/NeedsNetwork.svelte';
 	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
-	import Later from '$lib/ui/later/Later.svelte';
-	import { keepForOffline, keepPage } from '$lib/ui/later/keep-for-offline';
-	import { setRoom } from '$lib/ui/section/room';
+	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';
+	import { cacheForOffline, cachePage } from '$lib/ui/lazy-hydrate/cache-for-offline';
+	import { setRoom } from '$lib/ui/side-view/room';
 	import { deviceStop } from '$lib/ui/warning-signs/device-stop.svelte';
 	import UrgentNotice from '$lib/ui/warning-signs/UrgentNotice.svelte';
 	import TextSizeSwitch from '$lib/ui/theme/TextSizeSwitch.svelte';
@@ -29,9 +29,9 @@
 		untrack(() => deviceStop.open(token, servedAt, lifts));
 	});
 	setRoom(untrack(() => data.isPhone));
-	onMount(() => void keepForOffline());
+	onMount(() => void cacheForOffline());
 	afterNavigate(({ type, to }) => {
-		if (type !== 'enter' && to) keepPage(to.url.pathname);
+		if (type !== 'enter' && to) cachePage(to.url.pathname);
 	});
 </script>
 
@@ -60,7 +60,7 @@
 {/if}
 <!-- Kept while it is closed: what was typed there is still to be sent. -->
 <div hidden={isStopped}>{@render children()}</div>
-<Later shows={() => [page.url.pathname, page.url.search, data.theme, data.textSize, isOffline.current]}>
+<LazyHydrate shows={() => [page.url.pathname, page.url.search, data.theme, data.textSize, isOffline.current]}>
 	<footer
 		class="no-print mx-auto flex max-w-6xl flex-wrap justify-end gap-x-6 gap-y-2 px-5 pb-6 text-note md:px-8"
 	>
@@ -72,7 +72,7 @@
 		<TextSizeSwitch size={data.textSize} {t} />
 		<ThemeSwitch theme={data.theme} {t} />
 	</footer>
-</Later>
+</LazyHydrate>
 
 {#snippet callNow()}
 	<h1 class="mt-6 text-title text-warm">{t.first.stopTitle}</h1>

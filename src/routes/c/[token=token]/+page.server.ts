@@ -1,30 +1,30 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import {
-	goneWith,
-	IN_PLACE,
-	isAskedAgain,
-	RENEWED,
-	ROUTES,
-	stillField,
-	withoutRenewed,
-	type Renewed
+	fieldsOfItemsGone,
+	IN_PLACE_ITEMS,
+	isPrefilled,
+	CHANGED_PARTS,
+	QUESTIONNAIRE_MODES,
+	stillInPlaceField,
+	clearChangedParts,
+	type ChangedPart
 } from '$lib/core/answers';
-import { routeOf, walkOf } from '$lib/core/asking';
+import { questionnaireModeOf, questionnaireOf } from '$lib/core/questionnaire';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { giveConsent, saveAnswers } from '$lib/server/assessments/save-answers';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { recordConsent, saveAnswers } from '$lib/server/assessments/save-answers';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
-import { inPlaceSince } from '$lib/server/plans/in-place';
+import { inPlaceSince } from '$lib/server/plans/earlier-plan';
 import type { Actions, PageServerLoad } from './$types';
 
-const renewedField = (one: Renewed) => `new.${one}` as const;
+const renewedField = (one: ChangedPart) => `new.${one}` as const;
 
 /** Before it is begun nobody can have typed what it holds: it is from last time. */
 export const load: PageServerLoad = ({ locals, params }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const { assessment } = await openAssessment(locals.db, params.token);
-		const isAgain = assessment.consentedAt === null && isAskedAgain(assessment.answers);
+		const isAgain = assessment.consentedAt === null && isPrefilled(assessment.answers);
 		return { isAgain, inPlace: isAgain ? await inPlaceSince(locals.db, assessment) : null };
 	});
 
@@ -32,13 +32,13 @@ const ticked = Type.Optional(Type.Literal('yes'));
 const kept = Type.Optional(Type.Enum(['yes', 'no']));
 
 const read = formReader({
-	route: Type.Optional(Type.Enum(ROUTES)),
-	...(Object.fromEntries(RENEWED.map((one) => [renewedField(one), ticked])) as Record<
+	route: Type.Optional(Type.Enum(QUESTIONNAIRE_MODES)),
+	...(Object.fromEntries(CHANGED_PARTS.map((one) => [renewedField(one), ticked])) as Record<
 		ReturnType<typeof renewedField>,
 		typeof ticked
 	>),
-	...(Object.fromEntries(IN_PLACE.map((what) => [stillField(what), kept])) as Record<
-		ReturnType<typeof stillField>,
+	...(Object.fromEntries(IN_PLACE_ITEMS.map((what) => [stillInPlaceField(what), kept])) as Record<
+		ReturnType<typeof stillInPlaceField>,
 		typeof kept
 	>)
 });
@@ -49,26 +49,31 @@ export const actions: Actions = {
 	 * on from the last.
 	 */
 	begin: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const form = await read(request);
 			const open = await openAssessment(locals.db, params.token);
-			await giveConsent(locals.db, open, locals.now);
+			await recordConsent(locals.db, open, locals.now);
 			const { answers } = open.assessment;
-			const renewed = RENEWED.filter((one) => form[renewedField(one)] === 'yes');
-			const route = form.route === routeOf(answers, open.assessment.route) ? undefined : form.route;
-			const still = IN_PLACE.flatMap((what) => {
-				const said = form[stillField(what)];
-				return said ? [[stillField(what), said]] : [];
+			const renewed = CHANGED_PARTS.filter((one) => form[renewedField(one)] === 'yes');
+			const route =
+				form.route === questionnaireModeOf(answers, open.assessment.route) ? undefined : form.route;
+			const still = IN_PLACE_ITEMS.flatMap((what) => {
+				const said = form[stillInPlaceField(what)];
+				return said ? [[stillInPlaceField(what), said]] : [];
 			});
 			const fields = {
-				...withoutRenewed(answers, renewed),
+				...clearChangedParts(answers, renewed),
 				...Object.fromEntries(still),
-				...goneWith(renewed),
+				...fieldsOfItemsGone(renewed),
 				...(route && { route })
 			};
 			if (Object.keys(fields).length > 0) await saveAnswers(locals.db, open, fields, locals.now);
 			const { assessment } = await openAssessment(locals.db, params.token);
-			const walk = walkOf(assessment.answers, assessment, routeOf(assessment.answers, assessment.route));
+			const walk = questionnaireOf(
+				assessment.answers,
+				assessment,
+				questionnaireModeOf(assessment.answers, assessment.route)
+			);
 			const [first] = walk.open.length > 0 ? walk.open : walk.steps;
 			redirect(303, `/c/${params.token}/${first?.page ?? 'first'}`);
 		})

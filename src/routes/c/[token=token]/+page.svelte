@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { PAGES, RENEWED, stillField } from '$lib/core/answers';
-	import { PROMISED_MINUTES, routeOf } from '$lib/core/asking';
+	import { QUESTIONNAIRE_PAGES, CHANGED_PARTS, stillInPlaceField } from '$lib/core/answers';
+	import { PROMISED_MINUTES, questionnaireModeOf } from '$lib/core/questionnaire';
 	import { messagesFor } from '$lib/messages';
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import Button from '$lib/ui/kit/Button.svelte';
@@ -10,18 +10,18 @@
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
-	/** What was put in place after the last self-assessment: each is there until somebody says otherwise. */
+	/** What was put in place after the last self-assessment: each is there until someone says otherwise. */
 	const inPlace = $derived([
 		...(data.inPlace?.steps ?? []).map(({ place, pieces }) => ({
-			field: stillField(place),
+			field: stillInPlaceField(place),
 			words: t.start.again.step(t.steps.places[place], t.lists.things(pieces.map(({ label }) => label)))
 		})),
 		...(data.inPlace?.findings ?? []).map((finding) => ({
-			field: stillField(finding),
+			field: stillInPlaceField(finding),
 			words: t.start.again.finding(checklistTextsFor(data.locale).findings[finding])
 		}))
 	]);
-	const route = $derived(routeOf(data.answers, data.route));
+	const route = $derived(questionnaireModeOf(data.answers, data.route));
 </script>
 
 <svelte:head><title>{t.product}</title></svelte:head>
@@ -46,14 +46,14 @@
 		{#if data.isAnswered}
 			<div class="flex flex-wrap gap-3">
 				<Button look="main" href="/c/{data.token}/plan">{t.start.toPlan}</Button>
-				<Button href="/c/{data.token}/{PAGES[2]}">{t.plan.correct}</Button>
+				<Button href="/c/{data.token}/{QUESTIONNAIRE_PAGES[2]}">{t.plan.correct}</Button>
 			</div>
 		{:else}
 			{#if data.isAgain}
 				<fieldset class="w-full border-b border-rule pb-3">
 					<legend class="text-lead font-semibold">{t.start.again.title}</legend>
 					<p class="mt-1 mb-2 text-ink-soft">{t.start.again.lead}</p>
-					{#each RENEWED as one (one)}
+					{#each CHANGED_PARTS as one (one)}
 						<div><CheckBox name="new.{one}" words={t.start.again.renewed[one]} isChecked={false} /></div>
 					{/each}
 				</fieldset>

@@ -1,10 +1,10 @@
 import { followUpFeed } from '$lib/server/calendar/follow-up-feed';
-import { orJsonFault } from '$lib/server/http/answer-fault';
+import { withJsonError } from '$lib/server/http/error-responses';
 import type { RequestHandler } from './$types';
 
 /** A user's follow-ups for their own calendar, by a secret address. */
 export const GET: RequestHandler = ({ locals, params }) =>
-	orJsonFault(
+	withJsonError(
 		async () =>
 			new Response(await followUpFeed(locals.db, params.token, locals.config.origin, locals.now), {
 				headers: { 'content-type': 'text/calendar; charset=utf-8', 'cache-control': 'private, no-store' }

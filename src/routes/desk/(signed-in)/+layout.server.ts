@@ -1,7 +1,7 @@
 import { error, redirect } from '@sveltejs/kit';
-import { refusalWords } from '$lib/messages/refusal-words';
+import { errorText } from '$lib/messages/error-text';
 import { permissionFor } from '$lib/server/access/desk-routes';
-import { refusalOf } from '$lib/server/access/require-permission';
+import { refusalFor } from '$lib/server/access/require-permission';
 import type { LayoutServerLoad } from './$types';
 
 /**
@@ -12,7 +12,7 @@ export const load: LayoutServerLoad = ({ locals, route, url }) => {
 	if (!locals.user) redirect(303, '/desk/sign-in');
 	if (locals.isDenied) {
 		const permission = permissionFor({ route: route.id, method: 'GET', query: url.searchParams });
-		error(403, { message: refusalWords(permission ? refusalOf(permission) : 'forCoordinators') });
+		error(403, { message: errorText(permission ? refusalFor(permission) : 'forCoordinators') });
 	}
 	return {
 		userName: locals.user.name,

@@ -1,13 +1,13 @@
 import { redirect } from '@sveltejs/kit';
 import { isPermitted } from '$lib/core/access';
-import { actsOfToday, undoActs } from '$lib/server/acts/undo-acts';
-import { keyFor } from '$lib/server/acts/desk-act';
-import { LONGEST_MESSAGE, writeToPerson } from '$lib/server/cases/messages';
-import { readDaySheet, sheetFilterOf } from '$lib/server/cases/day-sheet';
-import { MOST_AT_ONCE, settleCases } from '$lib/server/cases/settle-case';
+import { undoableActs, undoActs } from '$lib/server/acts/undo-acts';
+import { idempotencyKeyFor } from '$lib/server/acts/desk-act';
+import { MAX_MESSAGE_CHARS, writeToPerson } from '$lib/server/cases/messages';
+import { readDaySheet, daySheetFilterOf } from '$lib/server/cases/day-sheet';
+import { MAX_CASES_AT_ONCE, settleCases } from '$lib/server/cases/settle-case';
 import { isoDay } from '$lib/server/clock';
 import { inTransaction } from '$lib/server/db/transaction';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, uuid, uuids } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { countriesOf, teamsOf } from '$lib/server/people/list-people';
@@ -16,19 +16,19 @@ import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const actor = signedIn(locals);
 		const today = isoDay(locals.now, locals.config.timeZone);
 		if (isPermitted(actor.role, 'referrals:list'))
 			return { today, referrals: await referralsFor(locals.db, actor), sheet: null };
 		// Who sees figures and no person begins there.
 		if (!isPermitted(actor.role, 'cases:read')) redirect(303, '/desk/workforce');
-		const filter = sheetFilterOf(url.searchParams);
+		const filter = daySheetFilterOf(url.searchParams);
 		const [teams, countries, sheet, acts] = await Promise.all([
 			teamsOf(locals.db, actor),
 			countriesOf(locals.db, actor),
 			readDaySheet(locals.db, actor, today, filter),
-			actsOfToday(locals.db, actor, locals.now)
+			undoableActs(locals.db, actor, locals.now)
 		]);
 		return {
 			today,
@@ -37,27 +37,32 @@ export const load: PageServerLoad = ({ locals, url }) =>
 		};
 	});
 
-const people = uuids(MOST_AT_ONCE);
+const people = uuids(MAX_CASES_AT_ONCE);
 
 const readSettle = formReader({ key: uuid, people });
-const readWrite = formReader({ key: uuid, people, text: text(LONGEST_MESSAGE) });
+const readWrite = formReader({ key: uuid, people, text: text(MAX_MESSAGE_CHARS) });
 const readUndo = formReader({ batch: uuid });
 
 export const actions: Actions = {
 	settle: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const form = await readSettle(request);
 			const input = { key: form.key, personIds: form.people.split(',') };
 			return { settled: await settleCases(locals.db, signedIn(locals), input, locals.now) };
 		}),
 
 	write: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const form = await readWrite(request);
 			const ids = [...new Set(form.people.split(','))].sort();
 			await inTransaction(locals.db, async (tx) => {
 				for (const personId of ids) {
-					const input = { personId, text: form.text, key: keyFor(form.key, personId), batch: form.key };
+					const input = {
+						personId,
+						text: form.text,
+						key: idempotencyKeyFor(form.key, personId),
+						batch: form.key
+					};
 					await writeToPerson(tx, signedIn(locals), input, locals.now);
 				}
 			});
@@ -66,7 +71,7 @@ export const actions: Actions = {
 		}),
 
 	undo: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { batch } = await readUndo(request);
 			return { undone: await undoActs(locals.db, signedIn(locals), batch, locals.now) };
 		})

@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
-import { askReset } from '$lib/server/accounts/accounts';
-import { orFailedForm } from '$lib/server/http/answer-fault';
+import { requestPasswordReset } from '$lib/server/accounts/accounts';
+import { withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import type { Actions } from './$types';
 
@@ -8,9 +8,9 @@ const read = formReader({ email: Type.String({ minLength: 1, maxLength: 254 }) }
 
 export const actions: Actions = {
 	default: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { email } = await read(request);
-			await askReset(locals.db, email, locals.now);
+			await requestPasswordReset(locals.db, email, locals.now);
 			locals.wake('letters');
 			return { sent: true };
 		})

@@ -1,8 +1,8 @@
 import { redirect } from '@sveltejs/kit';
-import { reasonIn } from '$lib/server/access/provider';
+import { providerReasonIn } from '$lib/server/access/provider';
 import { signIn } from '$lib/server/access/sign-in';
 import { deviceToken, setSession } from '$lib/server/access/session-cookie';
-import { orFailedForm } from '$lib/server/http/answer-fault';
+import { withFormError } from '$lib/server/http/error-responses';
 import { Type } from 'typebox';
 import { formReader } from '$lib/server/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
@@ -24,13 +24,13 @@ export const load: PageServerLoad = ({ locals, url }) => {
 	return {
 		demo,
 		providerName: locals.config.identity?.name ?? null,
-		why: reasonIn(url)
+		why: providerReasonIn(url)
 	};
 };
 
 export const actions: Actions = {
 	default: ({ request, locals, cookies, url, getClientAddress }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const input = await read(request);
 			const signedIn = await signIn(
 				locals.db,

@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { dropSession, sessionToken } from '$lib/server/access/session-cookie';
+import { clearSession, sessionToken } from '$lib/server/access/session-cookie';
 import { signOut } from '$lib/server/access/sessions';
 import { writeAuditLine } from '$lib/server/audit/write-audit-line';
 import type { RequestHandler } from './$types';
@@ -8,6 +8,6 @@ export const POST: RequestHandler = async ({ locals, cookies, url }) => {
 	const token = sessionToken(cookies, url);
 	if (token) await signOut(locals.db, token);
 	if (locals.user) await writeAuditLine(locals.db, locals.user, { at: locals.now, act: 'signed-out' });
-	dropSession(cookies, url);
+	clearSession(cookies, url);
 	redirect(303, '/desk/sign-in');
 };

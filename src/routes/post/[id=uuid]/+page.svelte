@@ -1,13 +1,13 @@
 <script lang="ts">
 	import Button from '$lib/ui/kit/Button.svelte';
-	import { USUAL_DATE_LOCALE } from '$lib/messages';
+	import { DEFAULT_DATE_LOCALE } from '$lib/messages';
 	import { letterTextsFor } from '$lib/messages/letters';
 
 	import { LETTER_STATES } from '../letter-states';
 
 	let { data } = $props();
 
-	const moment = new Intl.DateTimeFormat(USUAL_DATE_LOCALE, {
+	const moment = new Intl.DateTimeFormat(DEFAULT_DATE_LOCALE, {
 		dateStyle: 'long',
 		timeStyle: 'short',
 		timeZone: 'UTC'

@@ -37,13 +37,13 @@ export const users = pgTable(
 		codeStep: integer('code_step').notNull().default(0),
 		/** SHA-256 of the codes for who has lost the device, each used once. */
 		recoveryHashes: textList('recovery_hashes').notNull().default([]),
-		/** Whether a coordinator reads the record of who did what: given by somebody who reads it, and to the first account of all. */
+		/** Whether a coordinator reads the record of who did what: given by someone who reads it, and to the first account of all. */
 		seesRecord: boolean('sees_record').notNull().default(false),
 		/** Who they are at the organisation's own sign-in, with its address before it; null until they came from there. */
 		providerSubject: text('provider_subject'),
-		/** When a letter last said that somebody keeps trying passwords. */
+		/** When a letter last said that someone keeps trying passwords. */
 		warnedAt: moment('warned_at'),
-		/** When a letter last said that somebody keeps trying codes of the second factor. */
+		/** When a letter last said that someone keeps trying codes of the second factor. */
 		codeWarnedAt: moment('code_warned_at')
 	},
 	(t) => [
@@ -67,19 +67,19 @@ export const sessions = pgTable(
 		expiresAt: moment('expires_at').notNull(),
 		/** When it was last used, to the minute: unused for long, it ends. */
 		seenAt: moment('seen_at').notNull().defaultNow(),
-		/** When its user last gave their password, for acts that ask for it anew. */
+		/** When its user last gave their password, for acts that ask for it again. */
 		confirmedAt: moment('confirmed_at').notNull().defaultNow(),
 		/** Whether the code of the second factor is still to come: until then it opens nothing. */
 		isPending: boolean('is_pending').notNull().default(false),
 		/** Whether it was begun by two factors in one: a passkey, or the organisation's own sign-in where that says so. */
 		isStrong: boolean('is_strong').notNull().default(false),
-		/** Which browser, as it names itself, shortened: so that somebody knows theirs. */
+		/** Which browser, as it names itself, shortened: so that someone knows theirs. */
 		device: text('device').notNull().default('')
 	},
 	(t) => [index('sessions_user_idx').on(t.userId), index('sessions_expires_idx').on(t.expiresAt)]
 );
 
-/** Browsers that somebody has signed in from before, by a secret that each keeps: they are not slowed down by others' failures. */
+/** Browsers that someone has signed in from before, by a secret that each keeps: they are not slowed down by others' failures. */
 export const knownDevices = pgTable(
 	'known_devices',
 	{
@@ -129,7 +129,7 @@ export const passkeyChallenges = pgTable(
 /** What a link for a password is for. */
 export const ACCOUNT_LINK_KINDS = ['invitation', 'reset'] as const;
 
-/** Links by which somebody chooses a password: an invitation, or a reset. Only a hash is kept; used once. */
+/** Links by which someone chooses a password: an invitation, or a reset. Only a hash is kept; used once. */
 export const accountLinks = pgTable(
 	'account_links',
 	{

@@ -1,4 +1,8 @@
-import { MAIN_RHYTHM, RHYTHMS, type Rhythm } from '../../../core/moving/rhythm';
+import {
+	DEFAULT_BREAK_SCHEDULE,
+	BREAK_SCHEDULES,
+	type BreakSchedule
+} from '../../../core/breaks/break-schedules';
 import { sql } from 'drizzle-orm';
 import {
 	type AnyPgColumn,
@@ -14,11 +18,16 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import { ROUTES, type Route } from '../../../core/answers';
-import { WAYS, type Corner, type Way } from '../../../core/corner';
-import type { RegionReport, Sign } from '../../../core/discomfort';
-import { ASKED_THINGS, REQUEST_STATES, type AskedThing, type RequestState } from '../../../core/equipment';
-import type { ReMeasured } from '../../../core/section';
+import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/answers';
+import { SITTING_STYLES, type Corner, type SittingStyle } from '../../../core/corner';
+import type { RegionReport, RedFlag } from '../../../core/discomfort';
+import {
+	REQUESTABLE_ITEMS,
+	REQUEST_STATES,
+	type RequestableItem,
+	type RequestState
+} from '../../../core/equipment';
+import type { RemeasuredHeights } from '../../../core/side-view';
 import { isOneOf, moment } from './columns';
 import { people } from './people';
 
@@ -43,11 +52,11 @@ export const assessments = pgTable(
 		spotOf: uuid('spot_of').references((): AnyPgColumn => assessments.id, { onDelete: 'cascade' }),
 		/** SHA-256 of the link's token. */
 		tokenHash: text('token_hash').notNull(),
-		way: text('way').$type<Way>().notNull(),
+		way: text('way').$type<SittingStyle>().notNull(),
 		/** How much it asks, where the person has not chosen. */
-		route: text('route').$type<Route>().notNull().default('short'),
+		route: text('route').$type<QuestionnaireMode>().notNull().default('short'),
 		/** How often the person is to break, as it was sent. */
-		rhythm: text('rhythm').$type<Rhythm>().notNull().default(MAIN_RHYTHM),
+		rhythm: text('rhythm').$type<BreakSchedule>().notNull().default(DEFAULT_BREAK_SCHEDULE),
 		/** The checklist that it asks, for ever. */
 		checklistVersion: integer('checklist_version').notNull(),
 		sentAt: moment('sent_at').notNull(),
@@ -65,7 +74,7 @@ export const assessments = pgTable(
 		/** Checks that were off as it was answered. */
 		checksOff: integer('checks_off'),
 		/** Warning signs as they were reported, and when; reported before anything else is finished. */
-		signs: jsonb('signs').$type<Sign[]>().notNull().default([]),
+		signs: jsonb('signs').$type<RedFlag[]>().notNull().default([]),
 		signsAt: moment('signs_at'),
 		/** Discomfort as it was reported with the answers; null while nothing was. */
 		discomfort: jsonb('discomfort').$type<RegionReport[]>(),
@@ -78,9 +87,9 @@ export const assessments = pgTable(
 			.on(t.spotOf)
 			.where(sql`${t.spotOf} is not null`),
 		index('assessments_person_sent_idx').on(t.personId, t.sentAt.desc()),
-		check('assessments_way_check', isOneOf(t.way, WAYS)),
-		check('assessments_route_check', isOneOf(t.route, ROUTES)),
-		check('assessments_rhythm_check', isOneOf(t.rhythm, RHYTHMS)),
+		check('assessments_way_check', isOneOf(t.way, SITTING_STYLES)),
+		check('assessments_route_check', isOneOf(t.route, QUESTIONNAIRE_MODES)),
+		check('assessments_rhythm_check', isOneOf(t.rhythm, BREAK_SCHEDULES)),
 		check('assessments_ended_check', sql`(${t.revokedAt} is null) = (${t.endedWhy} is null)`),
 		check('assessments_ended_why_check', isOneOf(t.endedWhy, LINK_ENDS)),
 		// Nobody's answers are in without their agreement, and nothing writes it for them.
@@ -98,7 +107,7 @@ export const reMeasurements = pgTable(
 			.notNull()
 			.references(() => assessments.id, { onDelete: 'cascade' }),
 		at: moment('at').notNull(),
-		lengths: jsonb('lengths').$type<ReMeasured>().notNull()
+		lengths: jsonb('lengths').$type<RemeasuredHeights>().notNull()
 	},
 	(t) => [index('re_measurements_assessment_at_idx').on(t.assessmentId, t.at.desc())]
 );
@@ -111,7 +120,7 @@ export const equipmentRequests = pgTable(
 		assessmentId: uuid('assessment_id')
 			.notNull()
 			.references(() => assessments.id, { onDelete: 'cascade' }),
-		purchase: text('purchase').$type<AskedThing>().notNull(),
+		purchase: text('purchase').$type<RequestableItem>().notNull(),
 		askedAt: moment('asked_at').notNull(),
 		state: text('state').$type<RequestState>().notNull().default('asked'),
 		/** Why it was declined. */
@@ -133,7 +142,7 @@ export const equipmentRequests = pgTable(
 		uniqueIndex('equipment_requests_key').on(t.assessmentId, t.purchase),
 		// The board reads what is under way by state, the longest waiting first; few have not arrived.
 		index('equipment_requests_board_idx').on(t.state, t.changedAt, t.askedAt, t.id),
-		check('equipment_requests_purchase_check', isOneOf(t.purchase, ASKED_THINGS)),
+		check('equipment_requests_purchase_check', isOneOf(t.purchase, REQUESTABLE_ITEMS)),
 		check('equipment_requests_state_check', isOneOf(t.state, REQUEST_STATES))
 	]
 );
@@ -143,13 +152,13 @@ export const equipmentStore = pgTable(
 	'equipment_store',
 	{
 		id: uuid('id').primaryKey().defaultRandom(),
-		thing: text('thing').$type<AskedThing>().notNull(),
+		thing: text('thing').$type<RequestableItem>().notNull(),
 		onHand: integer('on_hand').notNull(),
 		version: integer('version').notNull().default(1)
 	},
 	(t) => [
 		uniqueIndex('equipment_store_thing_key').on(t.thing),
-		check('equipment_store_thing_check', isOneOf(t.thing, ASKED_THINGS)),
+		check('equipment_store_thing_check', isOneOf(t.thing, REQUESTABLE_ITEMS)),
 		check('equipment_store_on_hand_check', sql`${t.onHand} >= 0`)
 	]
 );

@@ -73,7 +73,7 @@ export const auditChecks = pgTable('audit_checks', {
 	n: integer('n').notNull()
 });
 
-/** For how long what is known of people is kept; one row. Null: until somebody erases them. */
+/** For how long what is known of people is kept; one row. Null: until someone erases them. */
 export const retention = pgTable('retention', {
 	id: integer('id').primaryKey().default(1),
 	/** Years after they have left. */
@@ -83,6 +83,6 @@ export const retention = pgTable('retention', {
 	version: integer('version').notNull().default(1),
 	/** When the job last looked whose time is over. */
 	lookedAt: moment('looked_at'),
-	/** Since when it has looked without a gap: a clock that jumps begins it anew. */
+	/** Since when it has looked without a gap: a clock that jumps begins it again. */
 	steadySince: moment('steady_since')
 });

@@ -7,7 +7,7 @@ import { people } from './people';
 
 /**
  * The newest judgement of each person in the form that lists are found and ordered by, one row a person, written with every judgement
- * (`judgements/judge-anew.ts`). Nothing here is a source: it can be made again from the other tables at any time.
+ * (`judgements/reassess-cases.ts`). Nothing here is a source: it can be made again from the other tables at any time.
  */
 export const cases = pgTable(
 	'cases',

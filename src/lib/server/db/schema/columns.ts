@@ -1,12 +1,12 @@
 import { sql, type SQL } from 'drizzle-orm';
 import { customType, pgEnum, timestamp, type AnyPgColumn } from 'drizzle-orm/pg-core';
-import { LEVELS } from '../../../core/triage';
+import { TRIAGE_LEVELS } from '../../../core/triage';
 
 /** A moment, with its zone. */
 export const moment = (name: string) => timestamp(name, { withTimezone: true });
 
 /** Levels by name; PostgreSQL orders them as the core lists them, the gravest first. */
-export const level = pgEnum('level', LEVELS);
+export const level = pgEnum('level', TRIAGE_LEVELS);
 
 /** The condition that a column holds one of a vocabulary of the core. */
 export function isOneOf(column: AnyPgColumn, values: readonly string[]): SQL {

@@ -16,6 +16,9 @@ import { HELD_WHYS, isOneOf } from './columns';
 import { people } from './people';
 
 /** When a person is to be looked at again. One open follow-up of each kind a person; done ones stay as history. */
+/** What becomes of a follow-up that the policy gives: its email is written, or a coordinator cancels it. */
+export const POLICY_OUTCOMES = { asked: 'asked', cancelled: 'cancelled' } as const;
+
 export const followUps = pgTable(
 	'follow_ups',
 	{
@@ -29,11 +32,13 @@ export const followUps = pgTable(
 		policyDay: date('policy_day', { mode: 'string' }),
 		/** What made it due by itself: it is asked only once a coordinator has released it. Null for what people's acts and time bring. */
 		heldWhy: text('held_why', { enum: HELD_WHYS }),
+		/** Where it is held because it was brought forward: the day on which it is asked if that is cancelled. */
+		heldBefore: date('held_before', { mode: 'string' }),
 		reason: text('reason').notNull().default(''),
 		version: integer('version').notNull().default(1),
 		createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
 		doneAt: timestamp('done_at', { withTimezone: true }),
-		/** What came of it. */
+		/** What came of it: in a coordinator's words, or one of {@link POLICY_OUTCOMES}. */
 		outcome: text('outcome').notNull().default(''),
 		/** The follow-up that this one follows. */
 		after: uuid('after').references((): AnyPgColumn => followUps.id, { onDelete: 'set null' })
@@ -50,7 +55,7 @@ export const followUps = pgTable(
 			.where(sql`${t.heldWhy} is not null and ${t.doneAt} is null`),
 		index('follow_ups_after_idx').on(t.after),
 		index('follow_ups_person_idx').on(t.personId, t.due.desc()),
-		// What somebody has set and may be late: counted along it.
+		// What someone has set and may be late: counted along it.
 		index('follow_ups_look_idx')
 			.on(t.due, t.personId)
 			.where(sql`${t.doneAt} is null and ${t.kind} = 'look'`),

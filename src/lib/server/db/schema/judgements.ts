@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { bigserial, check, date, index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
-import { CLOSABLE, type Closable, type StoredJudgement } from '../../../core/judgement';
-import { CONTACT_RESULTS, CONTACT_WAYS, NEXT_STEPS } from '../../../core/contact';
+import { CLOSABLE, type Closable, type StoredAssessmentResult } from '../../../core/case-assessment';
+import { CONTACT_RESULTS, CONTACT_WAYS, CONTACT_NEXT_STEPS } from '../../../core/contact';
 import { users } from './access';
 import { areAllOf, isOneOf, level, moment, textList } from './columns';
 import { people } from './people';
@@ -21,7 +21,7 @@ export const judgements = pgTable(
 		/** The civil date of the person's place on which it was made. */
 		onDay: date('on_day', { mode: 'string' }).notNull(),
 		level: level('level').notNull(),
-		document: jsonb('document').$type<StoredJudgement>().notNull(),
+		document: jsonb('document').$type<StoredAssessmentResult>().notNull(),
 		coreVersion: text('core_version').notNull(),
 		checklistVersion: integer('checklist_version').notNull(),
 		policyVersion: integer('policy_version').notNull()
@@ -52,7 +52,7 @@ export const contacts = pgTable(
 		/** What it closes; empty for an attempt or a talk that closes nothing. */
 		closes: textList<Closable>('closes').notNull().default([]),
 		/** What comes next, where it closes something. */
-		next: text('next', { enum: NEXT_STEPS }),
+		next: text('next', { enum: CONTACT_NEXT_STEPS }),
 		/** Day of the next attempt, or of the next look. */
 		nextOn: date('next_on', { mode: 'string' }),
 		/** Why nothing comes next. */
@@ -62,7 +62,7 @@ export const contacts = pgTable(
 		index('contacts_person_idx').on(t.personId, t.at.desc()),
 		check('contacts_how_check', isOneOf(t.how, CONTACT_WAYS)),
 		check('contacts_result_check', isOneOf(t.result, CONTACT_RESULTS)),
-		check('contacts_next_check', isOneOf(t.next, NEXT_STEPS)),
+		check('contacts_next_check', isOneOf(t.next, CONTACT_NEXT_STEPS)),
 		check('contacts_closes_check', areAllOf(t.closes, CLOSABLE)),
 		// An outcome says whom, what was said and what comes next: a date, a referral, or why nothing.
 		check(

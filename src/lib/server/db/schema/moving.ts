@@ -1,9 +1,14 @@
 import { check, date, pgTable, primaryKey, smallint, text, uuid } from 'drizzle-orm/pg-core';
-import { RHYTHMS, STANDING_SHARES, type Rhythm, type StandingShare } from '../../../core/moving/rhythm';
+import {
+	BREAK_SCHEDULES,
+	STANDING_SHARES,
+	type BreakSchedule,
+	type StandingShare
+} from '../../../core/breaks/break-schedules';
 import { isOneOf, moment } from './columns';
 import { people } from './people';
 
-/** How somebody wants to break and to share sitting and standing, as they chose; nothing of what they do. */
+/** How someone wants to break and to share sitting and standing, as they chose; nothing of what they do. */
 export const moving = pgTable(
 	'moving',
 	{
@@ -11,18 +16,18 @@ export const moving = pgTable(
 			.primaryKey()
 			.references(() => people.id, { onDelete: 'cascade' }),
 		/** Null for what was set for them. */
-		rhythm: text('rhythm').$type<Rhythm>(),
+		rhythm: text('rhythm').$type<BreakSchedule>(),
 		share: text('share').$type<StandingShare>().notNull().default('moving'),
 		/** Since when weekly totals are shared with the coordinators; null while they are not. */
 		sharedAt: moment('shared_at')
 	},
 	(t) => [
-		check('moving_rhythm_check', isOneOf(t.rhythm, RHYTHMS)),
+		check('moving_rhythm_check', isOneOf(t.rhythm, BREAK_SCHEDULES)),
 		check('moving_share_check', isOneOf(t.share, STANDING_SHARES))
 	]
 );
 
-/** Breaks of a week, of somebody who shares them. Gone when they share them no more. */
+/** Breaks of a week, of someone who shares them. Gone when they share them no more. */
 export const movingWeeks = pgTable(
 	'moving_weeks',
 	{

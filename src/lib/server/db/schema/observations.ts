@@ -14,9 +14,9 @@ import {
 	text,
 	uuid
 } from 'drizzle-orm/pg-core';
-import type { Route } from '../../../core/answers';
+import type { QuestionnaireMode } from '../../../core/answers';
 import type { FindingId } from '../../../core/checklist';
-import type { Way } from '../../../core/corner';
+import type { SittingStyle } from '../../../core/corner';
 import { PURCHASES, type PurchaseId } from '../../../core/plan';
 import { SPOT_KINDS, type SpotKind, type WorkforceReport } from '../../../core/workforce';
 import { users } from './access';
@@ -53,8 +53,8 @@ export const observations = pgTable(
 		country: text('country').notNull(),
 		/** The round that the answers belong to; null for those of no round. */
 		roundId: uuid('round_id').references(() => rounds.id, { onDelete: 'set null' }),
-		way: text('way').$type<Way>(),
-		route: text('route').$type<Route>(),
+		way: text('way').$type<SittingStyle>(),
+		route: text('route').$type<QuestionnaireMode>(),
 		spot: text('spot').$type<SpotKind>(),
 		level: level('level').notNull(),
 		/** Day of the newest answers, and of the first ones of all; null while nothing was answered. */
@@ -98,7 +98,7 @@ export const observations = pgTable(
 	]
 );
 
-/** What things cost that are bought for people: as somebody has said. Kept until it is changed. */
+/** What things cost that are bought for people: as someone has said. Kept until it is changed. */
 export const purchasePrices = pgTable(
 	'purchase_prices',
 	{

@@ -1,4 +1,4 @@
-import { RHYTHMS, type Rhythm } from '../../../core/moving/rhythm';
+import { BREAK_SCHEDULES, type BreakSchedule } from '../../../core/breaks/break-schedules';
 import { sql } from 'drizzle-orm';
 import {
 	check,
@@ -11,9 +11,9 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import { ROUTES, type Route } from '../../../core/answers';
-import { WAYS, type Way } from '../../../core/corner';
-import type { ReasonCode } from '../../../core/judgement';
+import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/answers';
+import { SITTING_STYLES, type SittingStyle } from '../../../core/corner';
+import type { ReasonCode } from '../../../core/case-assessment';
 import { users } from './access';
 import { isOneOf, textList } from './columns';
 
@@ -30,10 +30,10 @@ export const people = pgTable(
 		/** How the organisation numbers them; empty where it does not. */
 		staffNumber: text('staff_number').notNull().default(''),
 		/** The way of sitting that is wanted for them, and how much is asked of them; null for what a round or the usual says. */
-		way: text('way').$type<Way>(),
-		route: text('route').$type<Route>(),
+		way: text('way').$type<SittingStyle>(),
+		route: text('route').$type<QuestionnaireMode>(),
 		/** How often they are to break; null for what a round or the usual says. */
-		rhythm: text('rhythm').$type<Rhythm>(),
+		rhythm: text('rhythm').$type<BreakSchedule>(),
 		/** ISO 3166-1 alpha-2, whose weekend and holidays dates skip; empty where not known. */
 		country: text('country').notNull().default(''),
 		/** ISO 3166-2 without the country, whose own holidays dates skip too; empty where not known. */
@@ -75,9 +75,9 @@ export const people = pgTable(
 		index('people_owner_idx')
 			.on(t.ownerId)
 			.where(sql`${t.ownerId} is not null`),
-		check('people_way_check', isOneOf(t.way, WAYS)),
-		check('people_route_check', isOneOf(t.route, ROUTES)),
-		check('people_rhythm_check', isOneOf(t.rhythm, RHYTHMS)),
+		check('people_way_check', isOneOf(t.way, SITTING_STYLES)),
+		check('people_route_check', isOneOf(t.route, QUESTIONNAIRE_MODES)),
+		check('people_rhythm_check', isOneOf(t.rhythm, BREAK_SCHEDULES)),
 		index('people_country_idx').on(t.country, t.id),
 		index('people_team_idx').on(t.team, sql`lower(${t.name})`, t.id),
 		// Search by any part of a name, team or address: trigrams; of one or two letters, the beginning of a name.

@@ -16,8 +16,14 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { StoredAdvice } from '../../../core/advice';
 import type { Corner } from '../../../core/corner';
-import type { RegionReport, Sign } from '../../../core/discomfort';
-import { NEWS, THINGS, type News, type Thing, type Unclosable } from '../../../core/judgement';
+import type { RegionReport, RedFlag } from '../../../core/discomfort';
+import {
+	NEWS_KINDS,
+	PLAN_ITEMS,
+	type NewsKind,
+	type PlanItem,
+	type UnclosableCheck
+} from '../../../core/case-assessment';
 import type { Plan, PlanStep } from '../../../core/plan';
 import { assessments } from './assessments';
 import { areAllOf, HELD_WHYS, isOneOf, moment, textList } from './columns';
@@ -61,11 +67,11 @@ export const plans = pgTable(
 		chosen: smallint('chosen').notNull().default(0),
 		plan: jsonb('plan').$type<Plan>(),
 		/** Checks that the best plan of all leaves off: no plan closes them. */
-		unclosable: jsonb('unclosable').$type<Unclosable[]>().notNull().default([]),
+		unclosable: jsonb('unclosable').$type<UnclosableCheck[]>().notNull().default([]),
 		/** What there is to do, from the floor up; empty where nothing at home makes it better. */
 		steps: jsonb('steps').$type<PlanStep[]>().notNull(),
 		/** Steps done that were kept from the plan before. */
-		kept: textList<Thing>('kept').notNull().default([]),
+		kept: textList<PlanItem>('kept').notNull().default([]),
 		/** Misfit of the corner, now and after the plan. */
 		costNow: integer('cost_now').notNull(),
 		costPlanned: integer('cost_planned').notNull(),
@@ -73,6 +79,10 @@ export const plans = pgTable(
 		remindOn: date('remind_on', { mode: 'string' }),
 		/** What made that reminder due by itself: it goes out only once a coordinator has released it. */
 		heldWhy: text('held_why', { enum: HELD_WHYS }),
+		/** Where it is held because it was brought forward: the day on which it goes out if that is cancelled. */
+		heldBefore: date('held_before', { mode: 'string' }),
+		/** The policy's day that a coordinator cancelled: as long as the policy gives it, the reminder stays as the coordinator left it. */
+		cancelledDay: date('cancelled_day', { mode: 'string' }),
 		/** When the person was reminded of a plan that was not begun. */
 		remindedAt: moment('reminded_at'),
 		/** When another plan took its place; null while it is worked on. */
@@ -88,7 +98,7 @@ export const plans = pgTable(
 			.where(sql`${t.heldWhy} is not null and ${t.endedAt} is null`),
 		check('plans_held_check', isOneOf(t.heldWhy, HELD_WHYS)),
 		check('plans_why_check', isOneOf(t.why, PLAN_WHYS)),
-		check('plans_kept_check', areAllOf(t.kept, THINGS)),
+		check('plans_kept_check', areAllOf(t.kept, PLAN_ITEMS)),
 		check('plans_chosen_check', sql`${t.chosen} between 0 and 9`)
 	]
 );
@@ -101,14 +111,14 @@ export const stepEvents = pgTable(
 		planId: uuid('plan_id')
 			.notNull()
 			.references(() => plans.id, { onDelete: 'cascade' }),
-		thing: text('thing').$type<Thing>().notNull(),
+		thing: text('thing').$type<PlanItem>().notNull(),
 		isDone: boolean('is_done').notNull(),
 		source: text('source', { enum: STEP_SOURCES }).notNull(),
 		at: moment('at').notNull()
 	},
 	(t) => [
 		index('step_events_plan_idx').on(t.planId, t.id),
-		check('step_events_thing_check', isOneOf(t.thing, THINGS)),
+		check('step_events_thing_check', isOneOf(t.thing, PLAN_ITEMS)),
 		check('step_events_source_check', isOneOf(t.source, STEP_SOURCES))
 	]
 );
@@ -133,15 +143,15 @@ export const checkIns = pgTable(
 		reminders: smallint('reminders').notNull().default(0),
 		/** Day of the next reminder, or of the call list after the last; null where nothing is due any more. */
 		remindOn: date('remind_on', { mode: 'string' }),
-		/** Whether all reminders are out and somebody should call. */
+		/** Whether all reminders are out and someone should call. */
 		toCall: boolean('to_call').notNull().default(false),
 		answeredAt: moment('answered_at'),
 		/** When it was no longer waited for, answered by nobody. */
 		endedAt: moment('ended_at'),
-		signs: jsonb('signs').$type<Sign[]>().notNull().default([]),
+		signs: jsonb('signs').$type<RedFlag[]>().notNull().default([]),
 		discomfort: jsonb('discomfort').$type<RegionReport[]>(),
-		undone: textList<Thing | FindingId>('undone').notNull().default([]),
-		news: textList<News>('news').notNull().default([]),
+		undone: textList<PlanItem | FindingId>('undone').notNull().default([]),
+		news: textList<NewsKind>('news').notNull().default([]),
 		/** When a coordinator said that they have dealt with it. */
 		seenAt: moment('seen_at')
 	},
@@ -155,6 +165,6 @@ export const checkIns = pgTable(
 			.on(t.remindOn)
 			.where(sql`${t.remindOn} is not null`),
 		check('check_ins_kind_check', isOneOf(t.kind, ASKED_KINDS)),
-		check('check_ins_news_check', areAllOf(t.news, NEWS))
+		check('check_ins_news_check', areAllOf(t.news, NEWS_KINDS))
 	]
 );

@@ -1,14 +1,14 @@
 import { sql } from 'drizzle-orm';
 import type { FindingId } from '../../../core/checklist';
 import { check, index, jsonb, pgTable, primaryKey, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
-import { LIFT_WAYS, SIGNS, type RegionReport, type Sign } from '../../../core/discomfort';
-import { TICK_WAYS } from '../../../core/judgement';
+import { EMERGENCY_CLEARANCES, RED_FLAGS, type RegionReport, type RedFlag } from '../../../core/discomfort';
+import { FINDING_TICKS } from '../../../core/case-assessment';
 import { assessments } from './assessments';
 import { isOneOf, moment } from './columns';
 import { people } from './people';
 
 /**
- * Warning signs as people reported them, one row each time a sign is reported anew. Taking one back is noted and removes nothing: only
+ * Warning signs as people reported them, one row each time a sign is reported again. Taking one back is noted and removes nothing: only
  * an outcome closes it. Kept until the person is removed, or withdraws after its outcome.
  */
 export const reportedSigns = pgTable(
@@ -18,7 +18,7 @@ export const reportedSigns = pgTable(
 		personId: uuid('person_id')
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
-		sign: text('sign').$type<Sign>().notNull(),
+		sign: text('sign').$type<RedFlag>().notNull(),
 		at: moment('at').notNull(),
 		/** When the person said that it was not so. */
 		takenBackAt: moment('taken_back_at')
@@ -29,7 +29,7 @@ export const reportedSigns = pgTable(
 		uniqueIndex('reported_signs_standing_key')
 			.on(t.personId, t.sign)
 			.where(sql`${t.takenBackAt} is null`),
-		check('reported_signs_sign_check', isOneOf(t.sign, SIGNS))
+		check('reported_signs_sign_check', isOneOf(t.sign, RED_FLAGS))
 	]
 );
 
@@ -50,14 +50,14 @@ export const signLifts = pgTable(
 		personId: uuid('person_id')
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
-		sign: text('sign').$type<Sign>().notNull(),
-		how: text('how', { enum: LIFT_WAYS }).notNull(),
+		sign: text('sign').$type<RedFlag>().notNull(),
+		how: text('how', { enum: EMERGENCY_CLEARANCES }).notNull(),
 		at: moment('at').notNull()
 	},
 	(t) => [
 		index('sign_lifts_person_idx').on(t.personId, t.at),
-		check('sign_lifts_sign_check', isOneOf(t.sign, SIGNS)),
-		check('sign_lifts_how_check', isOneOf(t.how, LIFT_WAYS))
+		check('sign_lifts_sign_check', isOneOf(t.sign, RED_FLAGS)),
+		check('sign_lifts_how_check', isOneOf(t.how, EMERGENCY_CLEARANCES))
 	]
 );
 
@@ -69,12 +69,12 @@ export const findingTicks = pgTable(
 			.notNull()
 			.references(() => assessments.id, { onDelete: 'cascade' }),
 		finding: text('finding').$type<FindingId>().notNull(),
-		how: text('how', { enum: TICK_WAYS }).notNull(),
+		how: text('how', { enum: FINDING_TICKS }).notNull(),
 		at: moment('at').notNull()
 	},
 	(t) => [
 		primaryKey({ columns: [t.assessmentId, t.finding] }),
-		check('finding_ticks_how_check', isOneOf(t.how, TICK_WAYS))
+		check('finding_ticks_how_check', isOneOf(t.how, FINDING_TICKS))
 	]
 );
 

@@ -1,4 +1,8 @@
-import { MAIN_RHYTHM, RHYTHMS, type Rhythm } from '../../../core/moving/rhythm';
+import {
+	DEFAULT_BREAK_SCHEDULE,
+	BREAK_SCHEDULES,
+	type BreakSchedule
+} from '../../../core/breaks/break-schedules';
 import { sql } from 'drizzle-orm';
 import {
 	boolean,
@@ -14,8 +18,8 @@ import {
 	timestamp,
 	uuid
 } from 'drizzle-orm/pg-core';
-import { ROUTES, type Route } from '../../../core/answers';
-import { WAYS, type Way } from '../../../core/corner';
+import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/answers';
+import { SITTING_STYLES, type SittingStyle } from '../../../core/corner';
 import { isOneOf } from './columns';
 import { assessments } from './assessments';
 import { people } from './people';
@@ -44,11 +48,11 @@ export const rounds = pgTable(
 		name: text('name').notNull(),
 		state: text('state', { enum: ROUND_STATES }).notNull().default('draft'),
 		filter: jsonb('filter').$type<RoundFilter>().notNull(),
-		way: text('way').$type<Way>().notNull(),
+		way: text('way').$type<SittingStyle>().notNull(),
 		/** How much is asked. */
-		route: text('route').$type<Route>().notNull().default('short'),
+		route: text('route').$type<QuestionnaireMode>().notNull().default('short'),
 		/** How often people are to break. */
-		rhythm: text('rhythm').$type<Rhythm>().notNull().default(MAIN_RHYTHM),
+		rhythm: text('rhythm').$type<BreakSchedule>().notNull().default(DEFAULT_BREAK_SCHEDULE),
 		checklistVersion: integer('checklist_version').notNull(),
 		subject: text('subject').notNull(),
 		body: text('body').notNull(),
@@ -66,9 +70,9 @@ export const rounds = pgTable(
 	(t) => [
 		index('rounds_created_idx').on(t.createdAt.desc()),
 		check('rounds_state_check', isOneOf(t.state, ROUND_STATES)),
-		check('rounds_way_check', isOneOf(t.way, WAYS)),
-		check('rounds_route_check', isOneOf(t.route, ROUTES)),
-		check('rounds_rhythm_check', isOneOf(t.rhythm, RHYTHMS))
+		check('rounds_way_check', isOneOf(t.way, SITTING_STYLES)),
+		check('rounds_route_check', isOneOf(t.route, QUESTIONNAIRE_MODES)),
+		check('rounds_rhythm_check', isOneOf(t.rhythm, BREAK_SCHEDULES))
 	]
 );
 
@@ -87,7 +91,7 @@ export const roundPeople = pgTable(
 		reminders: smallint('reminders').notNull().default(0),
 		/** Day of the next reminder, or of the call list after the last; null where nothing is due any more. */
 		remindOn: date('remind_on', { mode: 'string' }),
-		/** Whether all reminders are out and somebody should call. */
+		/** Whether all reminders are out and someone should call. */
 		toCall: boolean('to_call').notNull().default(false)
 	},
 	(t) => [

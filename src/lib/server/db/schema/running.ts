@@ -9,7 +9,7 @@ export const heartbeat = pgTable('heartbeat', {
 
 /**
  * What is counted of writes in the running minute or hour, for all processes together; in the form that `rate-limiter-flexible` wants. Unlogged: a crash of
- * PostgreSQL begins the minute anew.
+ * PostgreSQL begins the minute again.
  */
 export const writeLimits = pgTable('write_limits', {
 	key: text('key').primaryKey(),

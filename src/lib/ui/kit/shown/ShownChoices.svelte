@@ -1,16 +1,7 @@
 <script lang="ts">
 	import CheckBox from '../CheckBox.svelte';
 	import ChoiceRows from '../ChoiceRows.svelte';
-	import ToggleGroup from '../ToggleGroup.svelte';
-	import Toolbar from '../Toolbar.svelte';
-	import { FRUIT, NAMED } from './fruit';
-
-	interface Props {
-		/** Says what was done. */
-		say: (words: string) => void;
-	}
-
-	let { say }: Props = $props();
+	import { FRUIT } from './fruit';
 
 	let chosen = $state('pear');
 	let isTicked = $state(true);
@@ -38,9 +29,5 @@
 		<CheckBox name="row" words="A box as a row" look="row" isChecked={isTicked} />
 		<CheckBox name="switch" words="A switch" look="switch" isChecked={isTicked} />
 		<CheckBox name="off-box" words="Disabled" isChecked={false} disabled />
-	</div>
-	<div>
-		<ToggleGroup label="Fruit" value={chosen} options={FRUIT} onchange={(value) => (chosen = value)} />
-		<Toolbar label="Acts" acts={NAMED} onchoose={(id) => say(`Act: ${id}`)} />
 	</div>
 </div>

@@ -2,7 +2,6 @@
 	import Combobox from '../Combobox.svelte';
 	import DateField from '../DateField.svelte';
 	import Select from '../Select.svelte';
-	import Slider from '../Slider.svelte';
 	import StepField from '../StepField.svelte';
 	import TextArea from '../TextArea.svelte';
 	import TextField from '../TextField.svelte';
@@ -10,7 +9,6 @@
 
 	let chosen = $state('pear');
 	let day = $state('2026-03-02');
-	let slid = $state(40);
 	let length = $state(745);
 </script>
 
@@ -48,13 +46,5 @@
 		locale="en-GB"
 		openWords="Open the calendar"
 		onchange={(value) => (day = value)}
-	/>
-	<Slider
-		label="A share"
-		value={slid}
-		least={0}
-		most={100}
-		words={(value) => `${value} of 100`}
-		onchange={(value) => (slid = value)}
 	/>
 </form>

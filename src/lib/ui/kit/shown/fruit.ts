@@ -4,6 +4,3 @@ export const FRUIT = [
 	{ value: 'pear', words: 'Pear' },
 	{ value: 'plum', words: 'Plum' }
 ] as const;
-
-/** The same as things that are named. */
-export const NAMED = FRUIT.map(({ value, words }) => ({ id: value, words }));

@@ -1,37 +1,37 @@
 import { fail, redirect } from '@sveltejs/kit';
 import {
-	fieldsOfNone,
+	noneOfTheseFields,
 	isHouseholdKind,
 	isNoneGroup,
-	issuesOf,
-	MOST_THINGS,
-	oneMore,
+	answerIssues,
+	MAX_HOUSEHOLD_THINGS,
+	addThingFields,
 	pageOfField,
 	thingField,
 	unitOf,
-	withCounts,
-	type Page
+	countsToLengths,
+	type QuestionnairePage
 } from '$lib/core/answers';
 import {
-	isFieldOf,
+	isFieldOfQuestion,
 	pageAfter,
 	pageBefore,
 	questionAfter,
 	questionBefore,
-	routeOf,
-	walkOf,
+	questionnaireModeOf,
+	questionnaireOf,
 	type Question,
-	type Walk
-} from '$lib/core/asking';
+	type Questionnaire
+} from '$lib/core/questionnaire';
 import { messagesFor } from '$lib/messages';
 import { pageFormSchema } from '$lib/server/assessments/answer-schema';
 import { isStopped } from '$lib/server/warning-signs/stop-guard';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
 import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
-import { orFailedForm } from '$lib/server/http/answer-fault';
+import { withFormError } from '$lib/server/http/error-responses';
 import { formReaderOf } from '$lib/server/http/read-body';
-import { walkQuery } from '$lib/ui/walk/walk-query';
+import { questionnaireQuery } from '$lib/ui/questionnaire/questionnaire-query';
 import type { Actions, RequestEvent } from './$types';
 
 const read = formReaderOf(pageFormSchema);
@@ -48,8 +48,8 @@ async function keep({
 	const { go: _go, add: _add, takeOut: _takeOut, to: _to, none, at: _at, shown: _shown, ...typed } = form;
 	let open = await openAssessment(locals.db, params.token);
 	const fields = {
-		...withCounts(typed, open.assessment.answers),
-		...(isNoneGroup(none) ? fieldsOfNone(none, { ...open.assessment.answers, ...typed }) : {})
+		...countsToLengths(typed, open.assessment.answers),
+		...(isNoneGroup(none) ? noneOfTheseFields(none, { ...open.assessment.answers, ...typed }) : {})
 	};
 	if (Object.keys(fields).length > 0) {
 		await saveAnswers(locals.db, open, fields, locals.now);
@@ -62,19 +62,23 @@ async function keep({
 function walkAt(
 	event: RequestEvent,
 	{ assessment }: OpenAssessment
-): { walk: Walk; to: (page: Page, at?: string, isReview?: boolean) => string; reviewed: Page | null } {
-	const { only, isCloser, isReview: isReviewed, search } = walkQuery(event.url.searchParams);
-	const reviewed = isReviewed ? (event.params.page as Page) : null;
-	const route = isCloser ? 'complete' : routeOf(assessment.answers, assessment.route);
+): {
+	walk: Questionnaire;
+	to: (page: QuestionnairePage, at?: string, isReview?: boolean) => string;
+	reviewed: QuestionnairePage | null;
+} {
+	const { only, isCloser, isReview: isReviewed, search } = questionnaireQuery(event.url.searchParams);
+	const reviewed = isReviewed ? (event.params.page as QuestionnairePage) : null;
+	const route = isCloser ? 'complete' : questionnaireModeOf(assessment.answers, assessment.route);
 	return {
-		walk: walkOf(assessment.answers, assessment, route, only),
+		walk: questionnaireOf(assessment.answers, assessment, route, only),
 		reviewed,
 		to: (page, at, isReview = page === reviewed) =>
 			`/c/${event.params.token}/${page}${search({ isReview, ...(at ? { at } : {}) })}`
 	};
 }
 
-async function finish(event: RequestEvent, open: OpenAssessment, page: Page): Promise<never> {
+async function finish(event: RequestEvent, open: OpenAssessment, page: QuestionnairePage): Promise<never> {
 	const { token } = event.params;
 	const submitted = await submitAnswers(event.locals.db, open, event.locals.now, event.locals.planning);
 	if (submitted.ok) redirect(303, `/c/${token}/plan`);
@@ -86,15 +90,15 @@ async function finish(event: RequestEvent, open: OpenAssessment, page: Page): Pr
 async function goOn(
 	event: RequestEvent,
 	open: OpenAssessment,
-	page: Page,
+	page: QuestionnairePage,
 	at: Question | null,
 	shown: readonly string[]
 ) {
 	const { answers, way } = open.assessment;
 	const { token } = event.params;
 	if (page === 'first' && (await isStopped(event.locals.db, token))) redirect(303, `/c/${token}/stop`);
-	const issues = issuesOf(answers, way).filter(({ field }) =>
-		at ? isFieldOf(at, field) : pageOfField(field) === page
+	const issues = answerIssues(answers, way).filter(({ field }) =>
+		at ? isFieldOfQuestion(at, field) : pageOfField(field) === page
 	);
 	if (issues.length > 0) return fail(400, { issues });
 	const { walk, to, reviewed } = walkAt(event, open);
@@ -108,7 +112,12 @@ async function goOn(
 	return finish(event, open, page);
 }
 
-function goBack(event: RequestEvent, open: OpenAssessment, page: Page, at: Question | null): never {
+function goBack(
+	event: RequestEvent,
+	open: OpenAssessment,
+	page: QuestionnairePage,
+	at: Question | null
+): never {
 	const { walk, to } = walkAt(event, open);
 	const before = at && questionBefore(walk, at.id);
 	if (before) redirect(303, to(before.page, before.id));
@@ -118,15 +127,15 @@ function goBack(event: RequestEvent, open: OpenAssessment, page: Page, at: Quest
 
 /** The same page, at the same question. */
 function here(event: RequestEvent, { at }: PageForm): string {
-	const { isReview, search } = walkQuery(event.url.searchParams);
+	const { isReview, search } = questionnaireQuery(event.url.searchParams);
 	return `${event.url.pathname}${search({ isReview, ...(at ? { at } : {}) })}`;
 }
 
 export const actions: Actions = {
 	go: (event) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { open, form } = await keep(event);
-			const page = event.params.page as Page;
+			const page = event.params.page as QuestionnairePage;
 			const { walk, to } = walkAt(event, open);
 			const at = walk.steps.find(({ id }) => id === form.at) ?? null;
 			// A group of signs was answered with one tap: the page goes on from there.
@@ -138,27 +147,27 @@ export const actions: Actions = {
 		}),
 
 	unit: (event) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { open, form } = await keep(event);
 			if (form.to) await changeUnit(event.locals.db, open, form.to, event.locals.now);
 			redirect(303, here(event, form));
 		}),
 
 	add: (event) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { open, form } = await keep(event);
 			const { answers } = open.assessment;
 			if (!isHouseholdKind(form.add)) redirect(303, here(event, form));
-			const fields = oneMore(answers, form.add, messagesFor().things.names[form.add], unitOf(answers));
+			const fields = addThingFields(answers, form.add, messagesFor().things.names[form.add], unitOf(answers));
 			if (fields) await saveAnswers(event.locals.db, open, fields, event.locals.now);
 			redirect(303, here(event, form));
 		}),
 
 	remove: (event) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { open, form } = await keep(event);
-			const index = Number(form.takeOut ?? MOST_THINGS);
-			if (index < MOST_THINGS)
+			const index = Number(form.takeOut ?? MAX_HOUSEHOLD_THINGS);
+			if (index < MAX_HOUSEHOLD_THINGS)
 				await saveAnswers(event.locals.db, open, { [thingField(index, 'kind')]: '' }, event.locals.now);
 			redirect(303, here(event, form));
 		})

@@ -3,42 +3,43 @@
 	import { enhance } from '$app/forms';
 	import { browser } from '$app/environment';
 	import { page } from '$app/state';
-	import { PAGES_DRAWN, type FieldIssue, type Page } from '$lib/core/answers';
+	import { PAGES_WITH_DRAWING, type FieldIssue, type QuestionnairePage } from '$lib/core/answers';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
-	import Later from '$lib/ui/later/Later.svelte';
-	import { inTurn } from '$lib/ui/later/turns';
+	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';
+	import { enqueueTask } from '$lib/ui/lazy-hydrate/idle-tasks';
 	import Rail from '$lib/ui/rail/Rail.svelte';
-	import { madeFor, usualRoom } from '$lib/ui/section/room';
-	import { deviceStorage } from '$lib/ui/walk/device-storage';
-	import { Draft } from '$lib/ui/walk/draft.svelte';
-	import { heightsOnRail } from '$lib/ui/walk/heights-on-rail';
-	import { walkQuery } from '$lib/ui/walk/walk-query';
-	import { WalkVisit } from '$lib/ui/walk/walk-visit.svelte';
-	import WalkDrawing from '$lib/ui/walk/WalkDrawing.svelte';
-	import WalkFields from '$lib/ui/walk/WalkFields.svelte';
-	import WalkFrame from '$lib/ui/walk/WalkFrame.svelte';
-	import WalkBar from '$lib/ui/walk/WalkBar.svelte';
-	import WalkHeader from '$lib/ui/walk/WalkHeader.svelte';
-	import WalkQuestions from '$lib/ui/walk/WalkQuestions.svelte';
+	import { drawingVariantOf, usualRoom } from '$lib/ui/side-view/room';
+	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
+	import { Draft } from '$lib/ui/questionnaire/draft.svelte';
+	import { heightsOnRail } from '$lib/ui/questionnaire/heights-on-rail';
+	import { questionnaireQuery } from '$lib/ui/questionnaire/questionnaire-query';
+	import { QuestionnaireVisit } from '$lib/ui/questionnaire/questionnaire-visit.svelte';
+	import WalkDrawing from '$lib/ui/questionnaire/WalkDrawing.svelte';
+	import WalkFields from '$lib/ui/questionnaire/WalkFields.svelte';
+	import WalkFrame from '$lib/ui/questionnaire/WalkFrame.svelte';
+	import WalkBar from '$lib/ui/questionnaire/WalkBar.svelte';
+	import WalkHeader from '$lib/ui/questionnaire/WalkHeader.svelte';
+	import WalkQuestions from '$lib/ui/questionnaire/WalkQuestions.svelte';
 
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
-	const station = $derived(page.params.page as Page);
+	const station = $derived(page.params.page as QuestionnairePage);
 	// One draft for the whole visit: pages change beneath it.
 	const draft = untrack(() => new Draft(data, data.way, `/c/${data.token}/draft`, deviceStorage()));
-	const visit = new WalkVisit(draft, () => ({
+	const visit = new QuestionnaireVisit(draft, () => ({
 		...data,
 		page: station,
-		query: walkQuery(page.url.searchParams),
+		query: questionnaireQuery(page.url.searchParams),
 		posted: form && 'issues' in form ? (form.issues as FieldIssue[]) : null,
 		t
 	}));
 
 	// Each worked out in a task of its own, before the parts that show them are taken over.
 	if (browser)
-		for (const work of [() => draft.partial, () => visit.facts, () => visit.walk]) inTurn(() => void work());
+		for (const work of [() => draft.partial, () => visit.facts, () => visit.walk])
+			enqueueTask(() => void work());
 	$effect(() => {
 		const { answers, revision } = data;
 		untrack(() => draft.take({ answers, revision }));
@@ -67,10 +68,10 @@
 >
 	<!-- The first button is what Enter presses. -->
 	<button class="hidden" name="go" value="on" tabindex="-1" aria-hidden="true">{t.nav.on}</button>
-	<Later><WalkFields {visit} {draft} /></Later>
-	<WalkFrame drawing={PAGES_DRAWN.has(station) && !isPlanned ? drawing : undefined}>
+	<LazyHydrate><WalkFields {visit} {draft} /></LazyHydrate>
+	<WalkFrame drawing={PAGES_WITH_DRAWING.has(station) && !isPlanned ? drawing : undefined}>
 		{#snippet rail()}
-			<Later shows={() => [notches, draft.unit]}><Rail {notches} unit={draft.unit} /></Later>
+			<LazyHydrate shows={() => [notches, draft.unit]}><Rail {notches} unit={draft.unit} /></LazyHydrate>
 		{/snippet}
 		{#snippet header()}
 			{#if !isPlanned}
@@ -83,7 +84,7 @@
 				<Button type="button" onclick={() => (visit.finishing.local = null)}>{t.frame.back}</Button>
 			</p>
 		{:else}
-			<Later><WalkQuestions {visit} {draft} {fault} {t} /></Later>
+			<LazyHydrate><WalkQuestions {visit} {draft} {fault} {t} /></LazyHydrate>
 		{/if}
 		{#snippet bar()}
 			{#if !isPlanned}
@@ -94,9 +95,9 @@
 </form>
 
 {#snippet drawing()}
-	<Later shows={() => [station, active, draft.answers, madeFor(room)]}>
+	<LazyHydrate shows={() => [station, active, draft.answers, drawingVariantOf(room)]}>
 		<WalkDrawing {draft} page={station} {active} {t} />
-	</Later>
+	</LazyHydrate>
 {/snippet}
 
 <style>

@@ -1,23 +1,23 @@
 import { Type } from 'typebox';
 import { unitOf } from '$lib/core/answers';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { againSchema, takeReMeasurement } from '$lib/server/assessments/re-measure';
-import { Fault } from '$lib/server/fault';
-import { orJsonFault } from '$lib/server/http/answer-fault';
+import { remeasurementSchema, saveRemeasurement } from '$lib/server/assessments/save-remeasurement';
+import { DomainError } from '$lib/server/domain-error';
+import { withJsonError } from '$lib/server/http/error-responses';
 import { jsonReader } from '$lib/server/http/read-body';
 import type { RequestHandler } from './$types';
 
-const read = jsonReader(Type.Object({ fields: againSchema }, { additionalProperties: false }));
+const read = jsonReader(Type.Object({ fields: remeasurementSchema }, { additionalProperties: false }));
 
 /** Keeps heights that were measured again; sent again and again by a page that was without network. */
 export const PUT: RequestHandler = ({ request, locals, params }) =>
-	orJsonFault(async () => {
+	withJsonError(async () => {
 		const { fields } = await read(request);
 		const open = await openAssessment(locals.db, params.token);
 		const usual = unitOf(open.assessment.answers);
-		const [issue] = await takeReMeasurement(locals.db, open, fields, usual, locals.now);
+		const [issue] = await saveRemeasurement(locals.db, open, fields, usual, locals.now);
 		if (issue)
-			throw new Fault(
+			throw new DomainError(
 				'invalid',
 				{ code: 'unreadableField', facts: { field: issue.field } },
 				`/fields/${issue.field}`

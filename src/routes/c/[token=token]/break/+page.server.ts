@@ -1,4 +1,4 @@
-import { loadMoving } from '$lib/server/moving/moving-page';
+import { loadBreaksPage } from '$lib/server/breaks/breaks-page';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = loadMoving;
+export const load: PageServerLoad = loadBreaksPage;

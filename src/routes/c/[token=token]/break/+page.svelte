@@ -1,36 +1,36 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { BREAK_KINDS, type BreakKind } from '$lib/core/moving';
+	import { BREAK_KINDS, type BreakKind } from '$lib/core/breaks';
 	import { messagesFor } from '$lib/messages';
-	import { movingTextsFor } from '$lib/messages/moving';
+	import { breakTextsFor } from '$lib/messages/breaks';
 	import Button from '$lib/ui/kit/Button.svelte';
-	import { BreakRun } from '$lib/ui/moving/break-run.svelte';
-	import BreakBeside from '$lib/ui/moving/BreakBeside.svelte';
-	import BreakOptions from '$lib/ui/moving/BreakOptions.svelte';
-	import BreakRunning from '$lib/ui/moving/BreakRunning.svelte';
-	import { clockWords } from '$lib/ui/moving/clock-words';
-	import { kindWords } from '$lib/ui/moving/kind-words';
-	import ExerciseDrawing from '$lib/ui/moving/ExerciseDrawing.svelte';
-	import { dayOnDevice, MovingDay } from '$lib/ui/moving/moving-day.svelte';
-	import { notice, sound } from '$lib/ui/moving/signals';
-	import { eachSecond } from '$lib/ui/moving/ticks';
-	import { deviceStorage } from '$lib/ui/walk/device-storage';
-	import Later from '$lib/ui/later/Later.svelte';
+	import { BreakRun } from '$lib/ui/breaks/break-run.svelte';
+	import BreakBeside from '$lib/ui/breaks/BreakBeside.svelte';
+	import BreakOptions from '$lib/ui/breaks/BreakOptions.svelte';
+	import BreakRunning from '$lib/ui/breaks/BreakRunning.svelte';
+	import { clockWords } from '$lib/ui/breaks/clock-words';
+	import { breakKindWords } from '$lib/ui/breaks/break-words';
+	import ExerciseDrawing from '$lib/ui/breaks/ExerciseDrawing.svelte';
+	import { dayOnDevice, BreaksDay } from '$lib/ui/breaks/breaks-day.svelte';
+	import { showNotification, playSound } from '$lib/ui/breaks/signals';
+	import { everySecond } from '$lib/ui/breaks/every-second';
+	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
+	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';
 
 	let { data } = $props();
 
 	const t = $derived(messagesFor(data.locale));
-	const texts = $derived(movingTextsFor(data.locale));
-	const visit = new MovingDay(() => data);
-	const wordsOf = (kind: BreakKind) => kindWords(texts, kind, visit.isSeated);
+	const texts = $derived(breakTextsFor(data.locale));
+	const visit = new BreaksDay(() => data);
+	const wordsOf = (kind: BreakKind) => breakKindWords(texts, kind, visit.isSeated);
 	const run = new BreakRun(visit, () => data, {
 		changed: (isOver) => {
-			if (visit.day.sounds) sound(isOver);
+			if (visit.day.sounds) playSound(isOver);
 			if (visit.day.vibrates) navigator.vibrate?.(isOver ? [120, 80, 120] : 80);
 		},
 		due: ({ kind }) => {
-			if (visit.day.sounds) sound(true);
-			if (visit.day.notifies) notice(texts.pause.due(wordsOf(kind)));
+			if (visit.day.sounds) playSound(true);
+			if (visit.day.notifies) showNotification(texts.pause.due(wordsOf(kind)));
 		},
 		took: () => void share()
 	});
@@ -52,7 +52,7 @@
 		run.tick(new Date());
 		const wanted = BREAK_KINDS.find((kind) => kind === new URLSearchParams(location.search).get('kind'));
 		if (wanted) run.choose(wanted);
-		return eachSecond(() => {
+		return everySecond(() => {
 			visit.today = dayOnDevice(new Date());
 			run.tick(new Date());
 		});
@@ -93,7 +93,7 @@
 	{/if}
 	<div class="layout">
 		<div class="drawing">
-			<Later>
+			<LazyHydrate>
 				{#if step}
 					<ExerciseDrawing
 						exercise={step.exercise}
@@ -102,14 +102,16 @@
 						isInWheelchair={data.body.isInWheelchair}
 						label={texts.pause.figure(texts.exercises[step.exercise].name, phaseWords)}
 					/>
-				{/if}</Later
+				{/if}</LazyHydrate
 			>
 		</div>
-		<section class="min-w-0"><Later><BreakRunning {run} token={data.token} {t} {texts} /></Later></section>
+		<section class="min-w-0">
+			<LazyHydrate><BreakRunning {run} token={data.token} {t} {texts} /></LazyHydrate>
+		</section>
 	</div>
 	<section class="beside">
-		<Later><BreakBeside {run} {taken} isSeated={visit.isSeated} {t} {texts} /></Later>
-		<Later><BreakOptions {visit} isInWheelchair={data.body.isInWheelchair} {texts} /></Later>
+		<LazyHydrate><BreakBeside {run} {taken} isSeated={visit.isSeated} {t} {texts} /></LazyHydrate>
+		<LazyHydrate><BreakOptions {visit} isInWheelchair={data.body.isInWheelchair} {texts} /></LazyHydrate>
 	</section>
 </main>
 

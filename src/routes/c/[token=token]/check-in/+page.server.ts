@@ -1,35 +1,41 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { discomfortFromAnswers, isNoneGroup, issuesOfSigns, pagesOfNews, signsOf } from '$lib/core/answers';
+import {
+	discomfortFromAnswers,
+	isNoneGroup,
+	redFlagIssues,
+	pagesToReview,
+	redFlagsOf
+} from '$lib/core/answers';
 import { isEmergency } from '$lib/core/discomfort';
 import { FINDING_IDS } from '$lib/core/checklist';
-import { NEWS, THINGS } from '$lib/core/judgement';
+import { NEWS_KINDS, PLAN_ITEMS } from '$lib/core/case-assessment';
 import {
 	answerCheckIn,
 	answeredCheckIns,
-	answeredOf,
+	checkInAnswersOf,
 	openCheckInOf
 } from '$lib/server/check-ins/answer-check-in';
 import { findingsAskedAbout } from '$lib/server/findings/finding-states';
 import { checkInForm } from '$lib/server/check-ins/check-in-form';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReaderOf } from '$lib/server/http/read-body';
-import { currentPlanOf, eventsOf, ticksOf } from '$lib/server/plans/current-plan';
+import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plans/current-plan';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params, url }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const { actor } = await openAssessment(locals.db, params.token);
-		const answered = await answeredOf(locals.db, actor.personId);
+		const answered = await checkInAnswersOf(locals.db, actor.personId);
 		if (!answered) redirect(303, `/c/${params.token}`);
 		const plan = await currentPlanOf(locals.db, answered);
-		const ticks = plan ? ticksOf(await eventsOf(locals.db, plan.id)) : {};
+		const ticks = plan ? stepTicksOfPlan(await stepEventsOf(locals.db, plan.id)) : {};
 		const [last] = url.searchParams.has('sent') ? await answeredCheckIns(locals.db, actor.personId) : [];
 		return {
 			steps: plan?.steps.filter(({ place }) => ticks[place]).map(({ place }) => place) ?? [],
 			findings: await findingsAskedAbout(locals.db, actor.personId, locals.now),
 			isAsked: (await openCheckInOf(locals.db, actor.personId)) !== null,
-			sent: last ? { undone: last.undone, news: last.news, pages: pagesOfNews(last.news) } : null
+			sent: last ? { undone: last.undone, news: last.news, pages: pagesToReview(last.news) } : null
 		};
 	});
 
@@ -37,24 +43,24 @@ const read = formReaderOf(checkInForm);
 
 export const actions: Actions = {
 	default: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const fields = await read(request);
 			const open = await openAssessment(locals.db, params.token);
 			// One tap for a group, without scripts: the page comes back with everything that was answered so far.
 			if (isNoneGroup(fields.none)) return fail(400, { again: true, fields });
 			const { reports, issues } = discomfortFromAnswers(fields);
 			const isUnsaid = reports.length === 0 && fields.nothing !== 'yes';
-			const found = [...issuesOfSigns(fields), ...issues];
+			const found = [...redFlagIssues(fields), ...issues];
 			if (found.length > 0 || isUnsaid) return fail(400, { issues: found, isUnsaid, fields });
-			const signs = signsOf(fields);
+			const signs = redFlagsOf(fields);
 			await answerCheckIn(
 				locals.db,
 				open,
 				{
 					signs,
 					discomfort: reports,
-					undone: [...THINGS, ...FINDING_IDS].filter((what) => fields[`undone.${what}`] === 'yes'),
-					news: NEWS.filter((news) => fields[`news.${news}`] === 'yes')
+					undone: [...PLAN_ITEMS, ...FINDING_IDS].filter((what) => fields[`undone.${what}`] === 'yes'),
+					news: NEWS_KINDS.filter((news) => fields[`news.${news}`] === 'yes')
 				},
 				locals.now
 			);

@@ -2,18 +2,18 @@
 	import { tick, untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import type { FieldIssue } from '$lib/core/answers';
-	import type { EmergencySign } from '$lib/core/discomfort';
-	import { NEWS } from '$lib/core/judgement/vocabulary';
+	import type { EmergencyRedFlag } from '$lib/core/discomfort';
+	import { NEWS_KINDS } from '$lib/core/case-assessment/vocabulary';
 	import { messagesFor } from '$lib/messages';
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import { CheckInVisit } from '$lib/ui/check-in/check-in-visit.svelte';
 	import CheckInThanks from '$lib/ui/check-in/CheckInThanks.svelte';
 	import TickList from '$lib/ui/check-in/TickList.svelte';
-	import { deviceStorage } from '$lib/ui/walk/device-storage';
+	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
 	import Button from '$lib/ui/kit/Button.svelte';
-	import DiscomfortQuestions from '$lib/ui/walk/DiscomfortQuestions.svelte';
+	import DiscomfortQuestions from '$lib/ui/questionnaire/DiscomfortQuestions.svelte';
 	import { deviceStop } from '$lib/ui/warning-signs/device-stop.svelte';
-	import SignQuestions from '$lib/ui/walk/SignQuestions.svelte';
+	import SignQuestions from '$lib/ui/questionnaire/SignQuestions.svelte';
 
 	let { data, form } = $props();
 
@@ -30,7 +30,7 @@
 	);
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 	/** Stops at the tap: the sign is sent at once, whatever else is answered. */
-	function halt(signs: readonly EmergencySign[]) {
+	function halt(signs: readonly EmergencyRedFlag[]) {
 		deviceStop.lock(data.token, signs, data.servedAt);
 		void visit.report(signs).then((isIn) => {
 			if (isIn) deviceStop.reported(data.token);
@@ -102,7 +102,11 @@
 			<section class="mt-6">
 				<h2 class="text-lead">{t.checkIn.newsTitle}</h2>
 				<p class="text-ink-soft">{t.checkIn.newsLead}</p>
-				<TickList prefix="news" options={NEWS.map((news) => [news, t.checkIn.news[news]] as const)} {visit} />
+				<TickList
+					prefix="news"
+					options={NEWS_KINDS.map((news) => [news, t.checkIn.news[news]] as const)}
+					{visit}
+				/>
 			</section>
 			<p class="mt-8"><Button look="main" size="thumb" class="w-full sm:w-auto">{t.checkIn.send}</Button></p>
 		</form>

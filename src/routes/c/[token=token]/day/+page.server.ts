@@ -1,17 +1,17 @@
 import { Type } from 'typebox';
-import { RHYTHMS, STANDING_SHARES } from '$lib/core/moving/rhythm';
+import { BREAK_SCHEDULES, STANDING_SHARES } from '$lib/core/breaks/break-schedules';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { orFailedForm } from '$lib/server/http/answer-fault';
+import { withFormError } from '$lib/server/http/error-responses';
 import { yesNo } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
-import { chooseRhythm, shareBreaks } from '$lib/server/moving/choose-moving';
-import { loadMoving } from '$lib/server/moving/moving-page';
+import { chooseBreakSchedule, shareBreakWeeks } from '$lib/server/breaks/choose-break-schedule';
+import { loadBreaksPage } from '$lib/server/breaks/breaks-page';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = loadMoving;
+export const load: PageServerLoad = loadBreaksPage;
 
 const readChoice = formReader({
-	rhythm: Type.Enum(['', ...RHYTHMS]),
+	rhythm: Type.Enum(['', ...BREAK_SCHEDULES]),
 	share: Type.Optional(Type.Enum(STANDING_SHARES))
 });
 
@@ -19,18 +19,18 @@ const readShare = formReader({ shared: yesNo });
 
 export const actions: Actions = {
 	choose: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { rhythm, share = 'moving' } = await readChoice(request);
 			const open = await openAssessment(locals.db, params.token);
-			await chooseRhythm(locals.db, open, { rhythm: rhythm || null, share });
+			await chooseBreakSchedule(locals.db, open, { rhythm: rhythm || null, share });
 			return { chosen: true };
 		}),
 
 	share: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { shared } = await readShare(request);
 			const open = await openAssessment(locals.db, params.token);
-			await shareBreaks(locals.db, open, shared === 'yes', locals.now);
+			await shareBreakWeeks(locals.db, open, shared === 'yes', locals.now);
 			return { shared: true };
 		})
 };

@@ -1,24 +1,24 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { messagesFor } from '$lib/messages';
-	import { movingTextsFor } from '$lib/messages/moving';
+	import { breakTextsFor } from '$lib/messages/breaks';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
-	import BreakTable from '$lib/ui/moving/BreakTable.svelte';
-	import DayStrip from '$lib/ui/moving/DayStrip.svelte';
-	import HoursForm from '$lib/ui/moving/HoursForm.svelte';
-	import MeetingsForm from '$lib/ui/moving/MeetingsForm.svelte';
-	import { dayOnDevice, MovingDay } from '$lib/ui/moving/moving-day.svelte';
-	import RhythmForm from '$lib/ui/moving/RhythmForm.svelte';
-	import ShareForm from '$lib/ui/moving/ShareForm.svelte';
-	import TakeBreaks from '$lib/ui/moving/TakeBreaks.svelte';
-	import { deviceStorage } from '$lib/ui/walk/device-storage';
+	import BreakTable from '$lib/ui/breaks/BreakTable.svelte';
+	import DayStrip from '$lib/ui/breaks/DayStrip.svelte';
+	import HoursForm from '$lib/ui/breaks/HoursForm.svelte';
+	import MeetingsForm from '$lib/ui/breaks/MeetingsForm.svelte';
+	import { dayOnDevice, BreaksDay } from '$lib/ui/breaks/breaks-day.svelte';
+	import RhythmForm from '$lib/ui/breaks/RhythmForm.svelte';
+	import ShareForm from '$lib/ui/breaks/ShareForm.svelte';
+	import TakeBreaks from '$lib/ui/breaks/TakeBreaks.svelte';
+	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
 
 	let { data } = $props();
 
 	const t = $derived(messagesFor(data.locale));
-	const texts = $derived(movingTextsFor(data.locale));
-	const visit = new MovingDay(() => data);
+	const texts = $derived(breakTextsFor(data.locale));
+	const visit = new BreaksDay(() => data);
 	const plan = $derived(visit.plan);
 	const canStand = $derived(data.places.some(({ posture }) => posture === 'standing'));
 	const isAsMeant = $derived(plan.longestMin <= visit.upEveryMin);

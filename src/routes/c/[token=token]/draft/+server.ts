@@ -1,9 +1,9 @@
-import { ticksOfAnswers } from '$lib/core/answers';
-import type { Thing } from '$lib/core/judgement';
+import { stepTicksOf } from '$lib/core/answers';
+import type { PlanItem } from '$lib/core/case-assessment';
 import { saveSchema } from '$lib/server/assessments/answer-schema';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { saveAnswers, saveSignsOfLeaver } from '$lib/server/assessments/save-answers';
-import { orJsonFault } from '$lib/server/http/answer-fault';
+import { saveAnswers, saveRedFlagsOfLeaver } from '$lib/server/assessments/save-answers';
+import { withJsonError } from '$lib/server/http/error-responses';
 import { jsonReader } from '$lib/server/http/read-body';
 import { tickStep } from '$lib/server/plans/tick-step';
 import type { RequestHandler } from './$types';
@@ -12,7 +12,7 @@ const read = jsonReader(saveSchema);
 
 /** The answers as they are on the server: what another device has saved. */
 export const GET: RequestHandler = ({ locals, params }) =>
-	orJsonFault(async () => {
+	withJsonError(async () => {
 		const { assessment } = await openAssessment(locals.db, params.token);
 		const { answers, answersRevision: revision, savedAt } = assessment;
 		return Response.json({ answers, revision, savedAt });
@@ -20,18 +20,18 @@ export const GET: RequestHandler = ({ locals, params }) =>
 
 /** Saves fields as they are typed, and carries out what does not wait: signs are reported, steps ticked. */
 export const PUT: RequestHandler = ({ request, locals, params }) =>
-	orJsonFault(async () => {
+	withJsonError(async () => {
 		const { fields } = await read(request);
 		const open = await openAssessment(locals.db, params.token, { evenIfLeft: true });
-		// A warning sign of somebody who has left reaches the coordinator; then the link says that it has ended.
+		// A warning sign of someone who has left reaches the coordinator; then the link says that it has ended.
 		if (open.assessment.endedWhy === 'left') {
-			await saveSignsOfLeaver(locals.db, open, fields, locals.now);
+			await saveRedFlagsOfLeaver(locals.db, open, fields, locals.now);
 			await openAssessment(locals.db, params.token);
 		}
 		const saved = await saveAnswers(locals.db, open, fields, locals.now);
 		// Before the answers are in, ticks wait with them: they are made where there was no network.
 		if (open.assessment.answeredAt)
-			for (const [place, done] of Object.entries(ticksOfAnswers(fields)))
-				await tickStep(locals.db, open, { thing: place as Thing, done }, locals.now);
+			for (const [place, done] of Object.entries(stepTicksOf(fields)))
+				await tickStep(locals.db, open, { thing: place as PlanItem, done }, locals.now);
 		return Response.json(saved);
 	});

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { PAGES, unitOf } from '$lib/core/answers';
+	import { QUESTIONNAIRE_PAGES, unitOf } from '$lib/core/answers';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import ScreenRuler from '$lib/ui/measuring/ScreenRuler.svelte';
@@ -31,5 +31,5 @@
 			{/if}
 		</section>
 	{/each}
-	<p class="mt-8"><Button href="/c/{data.token}/{PAGES[2]}">{t.measure.toTheWalk}</Button></p>
+	<p class="mt-8"><Button href="/c/{data.token}/{QUESTIONNAIRE_PAGES[2]}">{t.measure.toTheWalk}</Button></p>
 </main>

@@ -1,29 +1,29 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import {
-	checkedSize,
-	checkField,
+	confirmedSizeFields,
+	checklistField,
 	checklistAnswersOf,
 	factsOfAnswers,
-	fieldsWithoutKind,
-	outField,
+	leaveOutKindFields,
+	leftOutField,
 	pageOfField,
-	readLength,
+	readLengthField,
 	unitOf
 } from '$lib/core/answers';
 import { checklistOf, FINDING_IDS, HABIT_IDS, habitsOf } from '$lib/core/checklist';
-import { THINGS, TICK_WAYS } from '$lib/core/judgement';
+import { PLAN_ITEMS, FINDING_TICKS } from '$lib/core/case-assessment';
 import { HOUSEHOLD_KINDS } from '$lib/core/corner';
 import { LENGTH_UNITS } from '$lib/core/length';
-import { ASKED_THINGS } from '$lib/core/equipment';
-import { askEquipment } from '$lib/server/assessments/ask-equipment';
+import { REQUESTABLE_ITEMS } from '$lib/core/equipment';
+import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
-import { againSchema, takeReMeasurement } from '$lib/server/assessments/re-measure';
+import { remeasurementSchema, saveRemeasurement } from '$lib/server/assessments/save-remeasurement';
 import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
 import { addSpot } from '$lib/server/assessments/spots';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import type { PlanWhy } from '$lib/server/db/schema/plans';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, yesNo } from '$lib/server/http/fields';
 import { formReader, formReaderOf } from '$lib/server/http/read-body';
 import { choosePlan } from '$lib/server/plans/choose-plan';
@@ -33,7 +33,7 @@ import { tickStep } from '$lib/server/plans/tick-step';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = ({ locals, params, url }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const open = await openAssessment(locals.db, params.token);
 		const wanted = Number(url.searchParams.get('plan')) - 1;
 		const page = await readPlanPage(locals.db, open, params.token, locals.now, wanted);
@@ -41,13 +41,13 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		return page;
 	});
 
-const readTick = formReader({ place: Type.Enum(THINGS), done: yesNo });
+const readTick = formReader({ place: Type.Enum(PLAN_ITEMS), done: yesNo });
 const readFindingTick = formReader({
 	finding: Type.Enum(FINDING_IDS),
-	how: Type.Enum([...TICK_WAYS, 'open'])
+	how: Type.Enum([...FINDING_TICKS, 'open'])
 });
 const readHabit = formReader({ habit: Type.Enum(HABIT_IDS), isSo: yesNo });
-const readAsk = formReader({ purchase: Type.Enum(ASKED_THINGS), wanted: yesNo });
+const readAsk = formReader({ purchase: Type.Enum(REQUESTABLE_ITEMS), wanted: yesNo });
 const readOut = formReader({
 	piece: Type.Optional(Type.String({ pattern: '^t(?:[0-9]|[123][0-9])(?:#[0-9]{1,3})?$' })),
 	kind: Type.Optional(Type.Enum(HOUSEHOLD_KINDS)),
@@ -63,11 +63,11 @@ const readSize = formReader({
 });
 const readUnit = formReader({ to: Type.Enum(LENGTH_UNITS) });
 const readChoose = formReader({ plan: Type.String({ pattern: '^(?:[1-9]|10|moving)$' }) });
-const readAgain = formReaderOf(againSchema);
+const readAgain = formReaderOf(remeasurementSchema);
 
 /** Runs an act of the person on their plan, then shows the page again. */
 const act = (work: (event: RequestEvent, open: OpenAssessment) => Promise<void>) => (event: RequestEvent) =>
-	orFailedForm(async () => {
+	withFormError(async () => {
 		await work(event, await openAssessment(event.locals.db, event.params.token));
 		redirect(303, event.url.pathname);
 	});
@@ -94,7 +94,7 @@ export const actions: Actions = {
 		const question = habits.find(({ id }) => id === habit)?.question;
 		if (!question) return;
 		const answer = isSo === 'yes' ? question.so : question.notSo;
-		await saveAnswers(locals.db, open, { [checkField(question.item)]: answer }, locals.now);
+		await saveAnswers(locals.db, open, { [checklistField(question.item)]: answer }, locals.now);
 	}),
 
 	unit: act(async ({ request, locals }, open) => {
@@ -104,7 +104,7 @@ export const actions: Actions = {
 
 	ask: act(async ({ request, locals }, open) => {
 		const { purchase, wanted } = await readAsk(request);
-		await askEquipment(locals.db, open, { purchase, wanted: wanted === 'yes' }, locals.now);
+		await requestEquipment(locals.db, open, { purchase, wanted: wanted === 'yes' }, locals.now);
 	}),
 
 	choose: act(async ({ request, locals }, open) => {
@@ -115,33 +115,33 @@ export const actions: Actions = {
 
 	/** A keyboard and mouse for a laptop alone are there: the corner has them from now on, and is planned with them. */
 	arrived: ({ locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const open = await openAssessment(locals.db, params.token);
 			await saveAnswers(locals.db, open, { keysKind: 'separate', mouse: 'separate' }, locals.now);
 			return sendAgain(locals, params.token, open, 'corrected');
 		}),
 
 	spot: ({ locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const open = await openAssessment(locals.db, params.token);
 			const path = await addSpot(locals.db, open, params.token, locals.now);
 			redirect(303, `${path}/spot`);
 		}),
 
 	out: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { piece, kind, out } = await readOut(request);
 			const open = await openAssessment(locals.db, params.token);
 			const fields = {
-				...(kind ? fieldsWithoutKind(open.assessment.answers, kind) : {}),
-				...(piece ? { [outField(piece)]: out === 'yes' ? 'yes' : '' } : {})
+				...(kind ? leaveOutKindFields(open.assessment.answers, kind) : {}),
+				...(piece ? { [leftOutField(piece)]: out === 'yes' ? 'yes' : '' } : {})
 			};
 			await saveAnswers(locals.db, open, fields, locals.now);
 			return sendAgain(locals, params.token, open, 'does-not-work');
 		}),
 
 	size: ({ request, locals, params, url }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { thing, height, sure } = await readSize(request);
 			const open = await openAssessment(locals.db, params.token);
 			const { answers } = open.assessment;
@@ -149,26 +149,26 @@ export const actions: Actions = {
 			const size = page?.sizes.find(({ index }) => index === Number(thing));
 			if (!size) redirect(303, url.pathname);
 			if (sure === 'yes') {
-				await saveAnswers(locals.db, open, checkedSize(answers, size), locals.now);
+				await saveAnswers(locals.db, open, confirmedSizeFields(answers, size), locals.now);
 				redirect(303, url.pathname);
 			}
-			const read = readLength('height', height, unitOf(answers), CHECKED_HEIGHT);
+			const read = readLengthField('height', height, unitOf(answers), CHECKED_HEIGHT);
 			if (!read.ok) return fail(400, { sizeIssue: { index: size.index, issue: read.issue } });
-			await saveAnswers(locals.db, open, checkedSize(answers, size, read.mm), locals.now);
+			await saveAnswers(locals.db, open, confirmedSizeFields(answers, size, read.mm), locals.now);
 			return sendAgain(locals, params.token, open, 'corrected');
 		}),
 
 	renew: ({ locals, params }) =>
-		orFailedForm(async () =>
+		withFormError(async () =>
 			sendAgain(locals, params.token, await openAssessment(locals.db, params.token), 'corrected')
 		),
 
 	again: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const typed = await readAgain(request);
 			const open = await openAssessment(locals.db, params.token);
 			const unit = unitOf(open.assessment.answers);
-			const issues = await takeReMeasurement(locals.db, open, typed, unit, locals.now);
+			const issues = await saveRemeasurement(locals.db, open, typed, unit, locals.now);
 			if (issues.length > 0) return fail(400, { issues });
 			return { kept: true };
 		})

@@ -2,10 +2,10 @@
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { messagesFor } from '$lib/messages';
-	import { savingFault } from '$lib/ui/autosave/saving-fault';
+	import { saveErrorOf } from '$lib/ui/autosave/save-error';
 	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
-	import Later from '$lib/ui/later/Later.svelte';
+	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';
 	import BesideHeights from '$lib/ui/plan/BesideHeights.svelte';
 	import LookAgain from '$lib/ui/plan/LookAgain.svelte';
 	import PlanBelow from '$lib/ui/plan/PlanBelow.svelte';
@@ -18,8 +18,8 @@
 	import { PlanVisit } from '$lib/ui/plan/plan-visit.svelte';
 	import PrintedFindings from '$lib/ui/plan/PrintedFindings.svelte';
 	import SizesToCheck from '$lib/ui/plan/SizesToCheck.svelte';
-	import { madeFor, usualRoom } from '$lib/ui/section/room';
-	import { deviceStorage } from '$lib/ui/walk/device-storage';
+	import { drawingVariantOf, usualRoom } from '$lib/ui/side-view/room';
+	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
 
 	let { data, form } = $props();
 
@@ -41,7 +41,7 @@
 		visit.all,
 		data.before,
 		data.unit,
-		madeFor(room)
+		drawingVariantOf(room)
 	];
 	const keptState = $derived(form && 'kept' in form && form.kept ? 'sent' : visit.keptState);
 	/** Whether the heights to measure again are shown: opened by hand, by what was kept, by the last step. */
@@ -56,27 +56,27 @@
 <svelte:window onpagehide={() => visit.leave()} ononline={() => visit.flush()} />
 
 <div class="mx-auto max-w-6xl px-5 py-4 md:px-8">
-	<Later
+	<LazyHydrate
 		><PlanHeader
-			status={savingFault(visit.saving, t) ?? (data.isBehind ? t.plan.notSent : t.plan.sent)}
+			status={saveErrorOf(visit.saving, t) ?? (data.isBehind ? t.plan.notSent : t.plan.sent)}
 			unit={data.unit}
 			spots={data.spots}
 			{t}
-		/></Later
+		/></LazyHydrate
 	>
 	<PlanLayout>
 		{#snippet lead()}
 			{#if fault}<p class="mb-3 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault}</p>{/if}
-			<Later><PlanLead {visit} {data} {t} /></Later>
+			<LazyHydrate><PlanLead {visit} {data} {t} /></LazyHydrate>
 			{#if isOffline.current}<Notice><p>{t.plan.noNetwork}</p></Notice>{/if}
 		{/snippet}
 		{#snippet drawing()}
-			<Later shows={drawn}><PlanDrawing {visit} {t} /></Later>
+			<LazyHydrate shows={drawn}><PlanDrawing {visit} {t} /></LazyHydrate>
 		{/snippet}
 		{#snippet rest()}
-			<Later><SizesToCheck sizes={data.sizes} fault={sizeIssue} unit={data.unit} {t} /></Later>
-			<Later><PlanSteps {visit} leftOut={data.leftOut} {t} /></Later>
-			<Later
+			<LazyHydrate><SizesToCheck sizes={data.sizes} fault={sizeIssue} unit={data.unit} {t} /></LazyHydrate>
+			<LazyHydrate><PlanSteps {visit} leftOut={data.leftOut} {t} /></LazyHydrate>
+			<LazyHydrate
 				><LookAgain
 					{visit}
 					token={data.token}
@@ -85,14 +85,14 @@
 					isDone={visit.isDone}
 					{showsHeights}
 					{t}
-				/></Later
+				/></LazyHydrate
 			>
 			<PlanBelow {visit} {data} {t} />
 			<PrintedFindings {data} {t} />
-			<Later><PlanLinks token={data.token} {t} /></Later>
+			<LazyHydrate><PlanLinks token={data.token} {t} /></LazyHydrate>
 		{/snippet}
 		{#snippet beside()}
-			<Later><BesideHeights corner={data.corner} advice={data} {t} unit={data.unit} /></Later>
+			<LazyHydrate><BesideHeights corner={data.corner} advice={data} {t} unit={data.unit} /></LazyHydrate>
 		{/snippet}
 	</PlanLayout>
 </div>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { unitOf } from '$lib/core/answers';
-	import { CARD_MM, rulerStrips, STRIP_MM } from '$lib/core/measuring';
+	import { BANK_CARD_MM, rulerStrips, MAX_STRIP_MM } from '$lib/core/measuring';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 
@@ -33,21 +33,21 @@
 		</p>
 	</div>
 	<div class="sheet" role="img" aria-label={t.measure.rulerTitle}>
-		<svg width="{STRIP_MM + TAB + 2}mm" height="14mm" viewBox="0 0 {STRIP_MM + TAB + 2} 14">
-			<path class="check" d="M1 8H{1 + CARD_MM.long}" />
-			<path class="line" d="M1 5V11M{1 + CARD_MM.long} 5V11" />
-			<text x={CARD_MM.long + 4} y="9.3">{t.measure.check}</text>
+		<svg width="{MAX_STRIP_MM + TAB + 2}mm" height="14mm" viewBox="0 0 {MAX_STRIP_MM + TAB + 2} 14">
+			<path class="check" d="M1 8H{1 + BANK_CARD_MM.long}" />
+			<path class="line" d="M1 5V11M{1 + BANK_CARD_MM.long} 5V11" />
+			<text x={BANK_CARD_MM.long + 4} y="9.3">{t.measure.check}</text>
 		</svg>
 		{#each strips as strip, i (strip.from)}
 			<svg
-				width="{STRIP_MM + TAB + 2}mm"
+				width="{MAX_STRIP_MM + TAB + 2}mm"
 				height="{STRIP_HIGH + 4}mm"
-				viewBox="0 0 {STRIP_MM + TAB + 2} {STRIP_HIGH + 4}"
+				viewBox="0 0 {MAX_STRIP_MM + TAB + 2} {STRIP_HIGH + 4}"
 			>
-				<rect x="1" y="1" width={STRIP_MM} height={STRIP_HIGH} class="line" />
+				<rect x="1" y="1" width={MAX_STRIP_MM} height={STRIP_HIGH} class="line" />
 				{#if i < strips.length - 1}
-					<rect x={1 + STRIP_MM} y="1" width={TAB} height={STRIP_HIGH} class="tab" />
-					<text x={1 + STRIP_MM + TAB / 2} y={STRIP_HIGH / 2} class="glue">{i + 2}</text>
+					<rect x={1 + MAX_STRIP_MM} y="1" width={TAB} height={STRIP_HIGH} class="tab" />
+					<text x={1 + MAX_STRIP_MM + TAB / 2} y={STRIP_HIGH / 2} class="glue">{i + 2}</text>
 				{/if}
 				<text x="5" y={STRIP_HIGH - 3}>{i + 1} / {strips.length}</text>
 				{#each strip.marks as mark (mark.at)}

@@ -1,18 +1,18 @@
 <script lang="ts">
-	import type { SidePointId } from '$lib/core/advice';
+	import type { SideViewPointId } from '$lib/core/advice';
 	import { unitOf } from '$lib/core/answers';
-	import { sectionOf } from '$lib/core/section';
+	import { sideViewOf } from '$lib/core/side-view';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import ChoiceRows from '$lib/ui/kit/ChoiceRows.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
-	import SectionDrawing from '$lib/ui/section/SectionDrawing.svelte';
+	import SectionDrawing from '$lib/ui/side-view/SectionDrawing.svelte';
 
 	let { data } = $props();
 
 	const t = $derived(messagesFor(data.locale));
-	const section = $derived(sectionOf(data.corner, data.plan, null, data.drawnAs));
-	let seen = $state<Partial<Record<SidePointId, 'right' | 'off'>>>({});
+	const section = $derived(sideViewOf(data.corner, data.plan, null, data.drawnAs));
+	let seen = $state<Partial<Record<SideViewPointId, 'right' | 'off'>>>({});
 	const off = $derived(data.look.filter(({ id }) => seen[id] === 'off').length);
 	const isDone = $derived(data.look.every(({ id }) => seen[id] === 'right'));
 	const options = $derived([

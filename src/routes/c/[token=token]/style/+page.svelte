@@ -1,20 +1,20 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { sectionOf } from '$lib/core/section';
+	import { sideViewOf } from '$lib/core/side-view';
 	import { messagesFor } from '$lib/messages';
 	import { sittingStyleTextsFor } from '$lib/messages/sitting-styles';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import CheckTable from '$lib/ui/plan/CheckTable.svelte';
-	import { planAsks } from '$lib/ui/plan/plan-asks';
-	import SectionDrawing from '$lib/ui/section/SectionDrawing.svelte';
+	import { planAsksForChanges } from '$lib/ui/plan/plan-asks';
+	import SectionDrawing from '$lib/ui/side-view/SectionDrawing.svelte';
 
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
 	const texts = $derived(sittingStyleTextsFor(data.locale));
-	const section = $derived(sectionOf(data.corner, data.plan, null, data.drawnAs));
-	const asks = $derived(data.plan ? planAsks(data.corner, data.plan, t, data.unit) : '');
+	const section = $derived(sideViewOf(data.corner, data.plan, null, data.drawnAs));
+	const asks = $derived(data.plan ? planAsksForChanges(data.corner, data.plan, t, data.unit) : '');
 	const words = $derived(texts.ways[data.shown]);
 	const isTried = $derived(data.tried?.way === data.shown);
 	const isCurrent = $derived(data.current === data.shown);

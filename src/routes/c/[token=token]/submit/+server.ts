@@ -1,11 +1,11 @@
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
-import { orJsonFault } from '$lib/server/http/answer-fault';
+import { withJsonError } from '$lib/server/http/error-responses';
 import type { RequestHandler } from './$types';
 
 /** Takes the answers in. Doing it again is harmless: a device that does not know whether it got through may repeat it. */
 export const POST: RequestHandler = ({ locals, params }) =>
-	orJsonFault(async () => {
+	withJsonError(async () => {
 		const open = await openAssessment(locals.db, params.token);
 		return Response.json(await submitAnswers(locals.db, open, locals.now, locals.planning));
 	});

@@ -1,22 +1,22 @@
 import { redirect } from '@sveltejs/kit';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withdrawAnswers } from '$lib/server/assessments/withdraw';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
-import { hasOpenSign } from '$lib/server/judgements/newest-judgement';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
+import { hasOpenRedFlag } from '$lib/server/case-assessments/newest-assessment-result';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const { actor, assessment } = await openAssessment(locals.db, params.token, { evenIfLeft: true });
 		return {
-			hasOpenSign: await hasOpenSign(locals.db, actor.personId),
+			hasOpenSign: await hasOpenRedFlag(locals.db, actor.personId),
 			hasLeft: assessment.endedWhy === 'left'
 		};
 	});
 
 export const actions: Actions = {
 	default: ({ locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const open = await openAssessment(locals.db, params.token, { evenIfLeft: true });
 			await withdrawAnswers(locals.db, open, locals.now);
 			redirect(303, '/withdrawn');

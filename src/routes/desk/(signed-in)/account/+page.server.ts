@@ -1,23 +1,23 @@
-import { passkeysOf } from '$lib/server/access/passkeys';
-import { recoveryLeft } from '$lib/server/access/second-factor';
+import { listPasskeys } from '$lib/server/access/passkeys';
+import { countRecoveryCodes } from '$lib/server/access/second-factor';
 import { endSessions } from '$lib/server/access/sessions';
-import { changePassword, sessionsOf } from '$lib/server/accounts/accounts';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { changePassword, listSessions } from '$lib/server/accounts/accounts';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { ownSession } from '$lib/server/signed-in';
-import { SHORTEST_PASSWORD } from '$lib/server/access/passwords';
+import { MIN_PASSWORD_LENGTH } from '$lib/server/access/passwords';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const session = ownSession(locals);
 		return {
-			sessions: await sessionsOf(locals.db, session),
+			sessions: await listSessions(locals.db, session),
 			hasCode: session.hasCode,
-			passkeys: (await passkeysOf(locals.db, session.user.id)).length,
-			recoveryLeft: await recoveryLeft(locals.db, session.user),
-			shortest: SHORTEST_PASSWORD
+			passkeys: (await listPasskeys(locals.db, session.user.id)).length,
+			recoveryLeft: await countRecoveryCodes(locals.db, session.user),
+			shortest: MIN_PASSWORD_LENGTH
 		};
 	});
 
@@ -25,14 +25,14 @@ const readPassword = formReader({ current: text(200), password: text(200) });
 
 export const actions: Actions = {
 	elsewhere: ({ locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { user, hash } = ownSession(locals);
 			await endSessions(locals.db, user.id, hash);
 			return { done: true };
 		}),
 
 	password: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			await changePassword(locals.db, ownSession(locals), await readPassword(request), locals.now);
 			locals.wake('letters');
 			return { changed: true };

@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import { PERSON_FIELDS } from '$lib/server/people/person-details';
@@ -7,7 +7,7 @@ import { readCrisisLines, removeCrisisLine, setCrisisLine } from '$lib/server/wa
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>
-	orErrorPage(async () => ({ lines: await readCrisisLines(locals.db, signedIn(locals)) }));
+	withErrorPage(async () => ({ lines: await readCrisisLines(locals.db, signedIn(locals)) }));
 
 const country = Type.String({ pattern: '^[A-Za-z]{2}$' });
 const readLine = formReader({
@@ -19,7 +19,7 @@ const readRemoval = formReader({ country });
 
 export const actions: Actions = {
 	set: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { country, ...line } = await readLine(request);
 			const changed = country.toUpperCase();
 			await setCrisisLine(locals.db, signedIn(locals), { country: changed, ...line }, locals.now);
@@ -27,7 +27,7 @@ export const actions: Actions = {
 		}),
 
 	remove: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { country } = await readRemoval(request);
 			await removeCrisisLine(locals.db, signedIn(locals), country, locals.now);
 			return { removed: country };

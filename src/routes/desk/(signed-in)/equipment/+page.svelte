@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { UNDER_WAY } from '$lib/core/equipment';
+	import { PENDING_REQUEST_STATES } from '$lib/core/equipment';
 	import { messagesFor } from '$lib/messages';
 	import BoardFilters from '$lib/ui/equipment/BoardFilters.svelte';
 	import StoreForm from '$lib/ui/equipment/StoreForm.svelte';
@@ -14,9 +14,9 @@
 	let { data } = $props();
 
 	const t = messagesFor();
-	const underWay = $derived(UNDER_WAY.reduce((sum, state) => sum + data.counts[state], 0));
+	const underWay = $derived(PENDING_REQUEST_STATES.reduce((sum, state) => sum + data.counts[state], 0));
 	const groups = $derived(
-		(data.filter.state === '' ? UNDER_WAY : [data.filter.state]).map((state) => ({
+		(data.filter.state === '' ? PENDING_REQUEST_STATES : [data.filter.state]).map((state) => ({
 			state,
 			words: STATE_WORDS[state],
 			lines: data.lines.filter((line) => line.state === state)

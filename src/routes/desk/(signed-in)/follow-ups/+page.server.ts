@@ -1,11 +1,11 @@
 import { Type } from 'typebox';
 import { FOLLOW_UP_KINDS } from '$lib/core/triage';
-import { endCalendar, renewCalendar } from '$lib/server/calendar/follow-up-feed';
-import { addDays, isIsoDay, isoDay } from '$lib/server/clock';
-import { Fault } from '$lib/server/fault';
-import { A_DAY, followUpsIn, loadOfDays } from '$lib/server/follow-ups/list-follow-ups';
+import { endCalendarFeed, renewCalendarFeed } from '$lib/server/calendar/follow-up-feed';
+import { addIsoDays, isValidDay, isoDay } from '$lib/server/clock';
+import { DomainError } from '$lib/server/domain-error';
+import { MAX_SHOWN_PER_DAY, followUpsBetween, followUpsPerDay } from '$lib/server/follow-ups/list-follow-ups';
 import { setFollowUp } from '$lib/server/follow-ups/set-follow-up';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { day as dayField, text, uuid, version } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
@@ -20,31 +20,35 @@ const LOAD_WEEKS = 8;
 /** Monday of a day's week. */
 function mondayOf(day: string): string {
 	const weekday = new Date(`${day}T00:00:00Z`).getUTCDay();
-	return addDays(day, -((weekday + 6) % 7));
+	return addIsoDays(day, -((weekday + 6) % 7));
 }
 
 /** First and last day that a view shows. */
 function spanOf(view: (typeof VIEWS)[number], day: string, today: string): { from: string; until: string } {
-	if (view === 'list') return { from: day, until: addDays(day, LIST_DAYS) };
-	if (view === 'week') return { from: mondayOf(day), until: addDays(mondayOf(day), 6) };
+	if (view === 'list') return { from: day, until: addIsoDays(day, LIST_DAYS) };
+	if (view === 'week') return { from: mondayOf(day), until: addIsoDays(mondayOf(day), 6) };
 	// Of this month the weeks that are still to come: what is past and open stands as overdue.
 	const first = mondayOf(day.slice(0, 7) === today.slice(0, 7) ? today : `${day.slice(0, 7)}-01`);
-	return { from: first, until: addDays(first, 41) };
+	return { from: first, until: addIsoDays(first, 41) };
 }
 
 export const load: PageServerLoad = ({ locals, url }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const actor = signedIn(locals);
 		const today = isoDay(locals.now, locals.config.timeZone);
 		const view = VIEWS.find((name) => name === url.searchParams.get('view')) ?? 'month';
 		const asked = url.searchParams.get('day') ?? '';
-		const day = isIsoDay(asked) ? asked : today;
+		const day = isValidDay(asked) ? asked : today;
 		const span = spanOf(view, day, today);
-		const ahead = { from: mondayOf(today), until: addDays(mondayOf(today), LOAD_WEEKS * 7 - 1) };
+		const ahead = { from: mondayOf(today), until: addIsoDays(mondayOf(today), LOAD_WEEKS * 7 - 1) };
 		const [lists, load, onDays] = await Promise.all([
-			followUpsIn(locals.db, actor, { ...span, today, aDay: view === 'list' ? null : A_DAY[view] }),
-			loadOfDays(locals.db, actor, ahead),
-			loadOfDays(locals.db, actor, span)
+			followUpsBetween(locals.db, actor, {
+				...span,
+				today,
+				aDay: view === 'list' ? null : MAX_SHOWN_PER_DAY[view]
+			}),
+			followUpsPerDay(locals.db, actor, ahead),
+			followUpsPerDay(locals.db, actor, span)
 		]);
 		return { view, day, today, ...span, ...lists, load, onDays, aheadFrom: ahead.from };
 	});
@@ -60,24 +64,24 @@ const readMove = formReader({
 
 export const actions: Actions = {
 	move: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { person, due, reason = '', version: seen, key, kind } = await readMove(request);
 			const today = isoDay(locals.now, locals.config.timeZone);
-			if (!isIsoDay(due)) throw new Fault('invalid', 'noSuchDay', '/due');
-			if (due < today) throw new Fault('invalid', 'dayIsOver', '/due');
+			if (!isValidDay(due)) throw new DomainError('invalid', 'noSuchDay', '/due');
+			if (due < today) throw new DomainError('invalid', 'dayIsOver', '/due');
 			const input = { key, kind, personId: person, due, reason, seen: Number(seen) };
 			return { moved: await setFollowUp(locals.db, signedIn(locals), input, locals.now) };
 		}),
 
 	feed: ({ locals, url }) =>
-		orFailedForm(async () => {
-			const token = await renewCalendar(locals.db, signedIn(locals));
+		withFormError(async () => {
+			const token = await renewCalendarFeed(locals.db, signedIn(locals));
 			return { feed: `${url.origin}/calendar/${token}` };
 		}),
 
 	endFeed: ({ locals }) =>
-		orFailedForm(async () => {
-			await endCalendar(locals.db, signedIn(locals));
+		withFormError(async () => {
+			await endCalendarFeed(locals.db, signedIn(locals));
 			return { feedEnded: true };
 		})
 };

@@ -1,7 +1,12 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { levelEn } from '$lib/messages/triage-en';
-	import { longWords, monthWords, shortWords, stepped } from '$lib/ui/follow-ups/calendar-days';
+	import {
+		longDayWords,
+		calendarMonthWords,
+		shortDayWords,
+		stepRange
+	} from '$lib/ui/follow-ups/calendar-days';
 	import { FollowUpBoard } from '$lib/ui/follow-ups/follow-up-board.svelte';
 	import FollowUpAside from '$lib/ui/follow-ups/FollowUpAside.svelte';
 	import FollowUpCard from '$lib/ui/follow-ups/FollowUpCard.svelte';
@@ -18,7 +23,7 @@
 	const shortcuts = useShortcuts();
 	const board = new FollowUpBoard(() => data.today);
 	const feed = $derived(form && 'feed' in form ? (form.feed as string) : null);
-	const go = (by: 1 | -1) => stepped(data.view, data.day, by);
+	const go = (by: 1 | -1) => stepRange(data.view, data.day, by);
 	const isWide = $derived(data.view !== 'month');
 
 	$effect(() =>
@@ -52,7 +57,7 @@
 						{#each data.overdue as line (line.id)}
 							<li class="flex items-center gap-1">
 								<FollowUpCard {board} {line} {isWide} /><span class="text-mark text-ink-soft"
-									>{shortWords(line.due)}</span
+									>{shortDayWords(line.due)}</span
 								>
 							</li>
 						{/each}
@@ -63,11 +68,11 @@
 				</section>
 			{/if}
 			{#if data.view === 'list'}
-				<h2 class="text-head">{texts.fromWord(longWords(data.from))}</h2>
+				<h2 class="text-head">{texts.fromWord(longDayWords(data.from))}</h2>
 				<ul class="mt-2 border-t border-ink">
 					{#each data.lines.filter(({ due }) => due >= data.today) as line (line.id)}
 						<li class="grid grid-cols-[9rem_1fr_7rem] gap-3 border-b border-rule py-1.5 text-note">
-							<span>{longWords(line.due)}</span>
+							<span>{longDayWords(line.due)}</span>
 							<FollowUpCard {board} {line} {isWide} />
 							<span class="text-ink-soft">{levelEn[line.level].name}</span>
 						</li>
@@ -77,8 +82,8 @@
 			{:else}
 				<h2 class="text-head">
 					{data.view === 'month'
-						? texts.toTo(monthWords(data.day), monthWords(data.until))
-						: texts.toTo(shortWords(data.from), shortWords(data.until))}
+						? texts.toTo(calendarMonthWords(data.day), calendarMonthWords(data.until))
+						: texts.toTo(shortDayWords(data.from), shortDayWords(data.until))}
 				</h2>
 				<FollowUpDays
 					{board}

@@ -1,15 +1,15 @@
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
-import { isIsoDay, isoDay } from '$lib/server/clock';
-import { Fault } from '$lib/server/fault';
-import { BULK_ACTS, PEOPLE_COLUMNS, peopleColumnsOf } from '$lib/core/people';
-import { actInBulk, MOST_IN_BULK, type BulkAct } from '$lib/server/people/act-in-bulk';
+import { isValidDay, isoDay } from '$lib/server/clock';
+import { DomainError } from '$lib/server/domain-error';
+import { BULK_ACTS, PEOPLE_COLUMNS, parsePeopleColumns } from '$lib/core/people';
+import { actInBulk, MAX_IN_BULK, type BulkAct } from '$lib/server/people/act-in-bulk';
 import { countriesOf, listPeople, teamsOf } from '$lib/server/people/list-people';
-import { dropFilter, savedFiltersOf, saveFilter } from '$lib/server/people/saved-filters';
+import { deleteFilter, savedFiltersOf, saveFilter } from '$lib/server/people/saved-filters';
 import { requirePermission } from '$lib/server/access/require-permission';
 import { filterOfQuery } from '$lib/server/people/people-filter';
-import { orderOfQuery } from '$lib/server/people/people-order';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { sortOrderOfQuery } from '$lib/server/people/people-order';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { day, text, uuid, uuids } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
@@ -20,10 +20,10 @@ const COLUMNS_COOKIE = 'people-columns';
 const A_YEAR_S = 365 * 24 * 60 * 60;
 
 export const load: PageServerLoad = ({ locals, url, cookies }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const actor = signedIn(locals);
 		const filter = filterOfQuery(url.searchParams);
-		const order = orderOfQuery(url.searchParams);
+		const order = sortOrderOfQuery(url.searchParams);
 		const cursor = url.searchParams.get('after') ?? undefined;
 		const [page, teams, countries, saved] = await Promise.all([
 			listPeople(locals.db, actor, { filter, order, cursor, now: locals.now }),
@@ -34,13 +34,13 @@ export const load: PageServerLoad = ({ locals, url, cookies }) =>
 		return {
 			filter,
 			order,
-			columns: peopleColumnsOf(cookies.get(COLUMNS_COOKIE) ?? ''),
+			columns: parsePeopleColumns(cookies.get(COLUMNS_COOKIE) ?? ''),
 			isFirst: cursor === undefined,
 			...page,
 			teams,
 			countries,
 			saved,
-			mostInBulk: MOST_IN_BULK,
+			mostInBulk: MAX_IN_BULK,
 			today: isoDay(locals.now, locals.config.timeZone)
 		};
 	});
@@ -48,7 +48,7 @@ export const load: PageServerLoad = ({ locals, url, cookies }) =>
 const readBulk = formReader({
 	key: uuid,
 	act: Type.Enum(BULK_ACTS),
-	ids: Type.Optional(Type.Union([uuids(MOST_IN_BULK), Type.Literal('')])),
+	ids: Type.Optional(Type.Union([uuids(MAX_IN_BULK), Type.Literal('')])),
 	expected: Type.String({ pattern: '^[0-9]{1,6}$' }),
 	team: Type.Optional(text(80)),
 	due: Type.Optional(day),
@@ -70,13 +70,13 @@ function actOf(input: Awaited<ReturnType<typeof readBulk>>, today: string): Bulk
 	if (input.act === 'team') return { kind: 'team', team: input.team ?? '' };
 	if (input.act !== 'follow-up') return { kind: input.act };
 	const due = input.due ?? '';
-	if (!isIsoDay(due) || due < today) throw new Fault('invalid', 'dayHasPassed', '/due');
+	if (!isValidDay(due) || due < today) throw new DomainError('invalid', 'dayHasPassed', '/due');
 	return { kind: 'follow-up', due, reason: input.reason?.trim() ?? '' };
 }
 
 export const actions: Actions = {
 	bulk: ({ request, locals, url }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const input = await readBulk(request);
 			const act = actOf(input, isoDay(locals.now, locals.config.timeZone));
 			const whom = input.ids
@@ -93,14 +93,14 @@ export const actions: Actions = {
 		}),
 
 	save: ({ request, locals, url }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { name, query } = await readSave(request);
 			await saveFilter(locals.db, signedIn(locals), { name: name.trim(), query });
 			redirect(303, `${url.pathname}?${query}`);
 		}),
 
 	columns: ({ request, locals, cookies, url }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			requirePermission(signedIn(locals), 'people:read');
 			const chosen = Object.keys(await readColumns(request));
 			cookies.set(COLUMNS_COOKIE, chosen.join('.'), {
@@ -112,9 +112,9 @@ export const actions: Actions = {
 		}),
 
 	drop: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { filter } = await readDrop(request);
-			await dropFilter(locals.db, signedIn(locals), filter);
+			await deleteFilter(locals.db, signedIn(locals), filter);
 			return { dropped: true };
 		})
 };

@@ -1,7 +1,7 @@
-import { refusalWords } from '$lib/messages/refusal-words';
+import { errorText } from '$lib/messages/error-text';
 import { retentionOf, retentionPage, setRetention } from '$lib/server/erasure/retention';
-import { Fault } from '$lib/server/fault';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { DomainError } from '$lib/server/domain-error';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, version } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
@@ -14,13 +14,13 @@ function thoughtOf(query: URLSearchParams) {
 		const typed = { leaving: query.get('leaving') ?? '', answer: query.get('answer') ?? '' };
 		return { thought: retentionOf(typed), unread: null };
 	} catch (thrown) {
-		if (thrown instanceof Fault) return { thought: null, unread: refusalWords(thrown.why) };
+		if (thrown instanceof DomainError) return { thought: null, unread: errorText(thrown.why) };
 		throw thrown;
 	}
 }
 
 export const load: PageServerLoad = ({ locals, url }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const { thought, unread } = thoughtOf(url.searchParams);
 		const zone = locals.config.timeZone;
 		return {
@@ -34,7 +34,7 @@ const read = formReader({ leaving: text(4), answer: text(4), version });
 
 export const actions: Actions = {
 	keep: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { version: seen, ...typed } = await read(request);
 			const policy = { ...retentionOf(typed), version: Number(seen) };
 			await setRetention(locals.db, signedIn(locals), policy, locals.now);

@@ -3,7 +3,7 @@
 	import { dayWords } from '$lib/messages/desk-dates';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';
-	import { ROUND_STATES } from '$lib/messages/desk/state-words';
+	import { ROUND_STATE_WORDS } from '$lib/messages/desk/state-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.rounds;
@@ -38,7 +38,7 @@
 						>{:else}<span class="font-semibold">{round.name}</span>{/if}
 					<p class="text-note text-ink-soft">
 						{texts.to({
-							roundStates: ROUND_STATES[round.state],
+							roundStates: ROUND_STATE_WORDS[round.state],
 							startsOn: dayWords(round.startsOn, 'medium'),
 							dueOn: dayWords(round.dueOn, 'medium')
 						})}

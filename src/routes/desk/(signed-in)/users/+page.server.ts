@@ -1,7 +1,7 @@
 import { Type } from 'typebox';
 import { ROLES } from '$lib/core/access';
-import { closeUser, inviteUser, listUsers, setRecordRight } from '$lib/server/accounts/accounts';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { closeAccount, inviteUser, listUsers, setAuditLogAccess } from '$lib/server/accounts/accounts';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { uuid, yesNo } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { PERSON_FIELDS } from '$lib/server/people/person-details';
@@ -9,7 +9,7 @@ import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>
-	orErrorPage(async () => ({
+	withErrorPage(async () => ({
 		users: await listUsers(locals.db, signedIn(locals)),
 		myId: locals.user?.id ?? ''
 	}));
@@ -26,7 +26,7 @@ const readRight = formReader({ user: uuid, sees: yesNo });
 
 export const actions: Actions = {
 	invite: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const input = await readInvite(request);
 			await inviteUser(locals.db, signedIn(locals), input, locals.now);
 			locals.wake('letters');
@@ -34,17 +34,17 @@ export const actions: Actions = {
 		}),
 
 	close: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { user } = await readClose(request);
-			await closeUser(locals.db, signedIn(locals), user, locals.now);
+			await closeAccount(locals.db, signedIn(locals), user, locals.now);
 			return { closed: true };
 		}),
 
 	record: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { user, sees } = await readRight(request);
 			const right = { userId: user, sees: sees === 'yes' };
-			await setRecordRight(locals.db, signedIn(locals), right, locals.now);
+			await setAuditLogAccess(locals.db, signedIn(locals), right, locals.now);
 			return { set: true };
 		})
 };

@@ -5,7 +5,7 @@
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhance } from '$app/forms';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
-	import FormFault from '$lib/ui/cases/FormFault.svelte';
+	import FormError from '$lib/ui/cases/FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.accounts;
@@ -74,7 +74,7 @@
 			</li>
 		{/each}
 	</ul>
-	<FormFault fault={closing.fault ?? right.fault} />
+	<FormError fault={closing.fault ?? right.fault} />
 	<h2 class="mt-8 text-head">{texts.inviteSomebody}</h2>
 	<form method="POST" action="?/invite" use:enhance={inviting.submit} class="mt-2 grid max-w-md gap-3">
 		<TextField
@@ -107,6 +107,6 @@
 			<Button look="main" size="desk" isBusy={inviting.isBusy}>{texts.sendTheInvitation}</Button>
 			<span role="status" class="text-note text-cool">{texts.theLetterToIs(invited)}</span>
 		</div>
-		<FormFault fault={inviting.fault} />
+		<FormError fault={inviting.fault} />
 	</form>
 </main>

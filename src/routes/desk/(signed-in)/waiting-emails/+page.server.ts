@@ -1,15 +1,15 @@
 import { Type } from 'typebox';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, uuid, version } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
-import { organisationDay, readDailyLimit, setDailyLimit } from '$lib/server/mail-brake/daily-limit';
-import { heldEmails, releaseHeld } from '$lib/server/mail-brake/release-held';
-import { readUndelivered, sendAgain } from '$lib/server/post/undelivered';
+import { organisationDay, readDailyLimit, setDailyLimit } from '$lib/server/email-hold/daily-limit';
+import { cancelHeld, heldEmails, releaseHeld } from '$lib/server/email-hold/held-emails';
+import { readUndelivered, sendAgain } from '$lib/server/email/undelivered';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const today = await organisationDay(locals.db, locals.now);
 		const [held, undelivered, limit] = await Promise.all([
 			heldEmails(locals.db, signedIn(locals), today),
@@ -20,7 +20,7 @@ export const load: PageServerLoad = ({ locals }) =>
 	});
 
 const readAgain = formReader({ letter: Type.Optional(uuid) });
-const readRelease = formReader({
+const readDecision = formReader({
 	kind: text(20),
 	expected: text(7),
 	team: Type.Optional(Type.String({ maxLength: 80 }))
@@ -29,16 +29,25 @@ const readLimit = formReader({ perDay: text(7), version });
 
 export const actions: Actions = {
 	release: ({ request, locals }) =>
-		orFailedForm(async () => {
-			const { kind, expected, team } = await readRelease(request);
-			const input = { kind, expected: Number(expected), team: team ?? null };
-			const released = await releaseHeld(locals.db, signedIn(locals), input, locals.now);
+		withFormError(async () => {
+			const { expected, ...of } = await readDecision(request);
+			const decision = { ...of, expected: Number(expected) };
+			const released = await releaseHeld(locals.db, signedIn(locals), decision, locals.now);
 			locals.wake('due');
 			return { released };
 		}),
 
+	cancel: ({ request, locals }) =>
+		withFormError(async () => {
+			const { expected, ...of } = await readDecision(request);
+			const decision = { ...of, expected: Number(expected) };
+			const cancelled = await cancelHeld(locals.db, signedIn(locals), decision, locals.now);
+			locals.wake('due');
+			return { cancelled };
+		}),
+
 	again: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { letter } = await readAgain(request);
 			const again = await sendAgain(locals.db, signedIn(locals), { id: letter ?? null }, locals.now);
 			locals.wake('letters');
@@ -46,7 +55,7 @@ export const actions: Actions = {
 		}),
 
 	limit: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { perDay, version: seen } = await readLimit(request);
 			const input = { perDay: Number(perDay.replace(/[\s,.]/g, '') || Number.NaN), version: Number(seen) };
 			await setDailyLimit(locals.db, signedIn(locals), input, locals.now);

@@ -4,28 +4,24 @@
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
-	import UndeliveredEmails from '$lib/ui/post/UndeliveredEmails.svelte';
+	import HeldEmails from '$lib/ui/email/HeldEmails.svelte';
+	import UndeliveredEmails from '$lib/ui/email/UndeliveredEmails.svelte';
 
 	let { data, form } = $props();
 
 	const texts = deskWords.waitingEmails;
 	const { held, undelivered, limit } = $derived(data);
-	const kinds = $derived([...new Set(held.map(({ kind }) => kind))]);
-	const ofKind = (kind: (typeof held)[number]['kind']) => held.filter((line) => line.kind === kind);
-	const teamsOf = (kind: (typeof held)[number]['kind']) => [...new Set(ofKind(kind).map(({ team }) => team))];
-	const peopleOf = (kind: (typeof held)[number]['kind'], of: string | null = null) =>
-		ofKind(kind)
-			.filter(({ team }) => of === null || team === of)
-			.reduce((sum, { people }) => sum + people, 0);
 	const fault = $derived(form && 'fault' in form ? form.fault : null);
 	const done = $derived(
 		form && 'released' in form && form.released
 			? texts.released(form.released)
-			: form && 'limitSet' in form
-				? texts.limitSet
-				: form && 'again' in form
-					? texts.triedAgain(form.again ?? 0)
-					: ''
+			: form && 'cancelled' in form && form.cancelled
+				? texts.cancelled(form.cancelled)
+				: form && 'limitSet' in form
+					? texts.limitSet
+					: form && 'again' in form
+						? texts.triedAgain(form.again ?? 0)
+						: ''
 	);
 </script>
 
@@ -45,53 +41,7 @@
 			<p class="mt-1 text-ink-soft">{texts.noneHint}</p>
 		</div>
 	{:else}
-		<table class="mt-6 w-full border-collapse">
-			<thead>
-				<tr class="border-b border-ink text-left text-note text-ink-soft">
-					<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.kind}</th>
-					<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.cause}</th>
-					<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.team}</th>
-					<th class="py-1.5 pr-4 text-right font-semibold" scope="col">{texts.people}</th>
-					<th class="py-1.5 pr-4 text-right font-semibold" scope="col">{texts.dueToday}</th>
-					<th class="py-1.5 font-semibold" scope="col"><span class="sr-only">{texts.releaseOne}</span></th>
-				</tr>
-			</thead>
-			{#each kinds as kind (kind)}
-				<tbody>
-					{#each ofKind(kind) as line, i (`${line.why} ${line.team}`)}
-						<tr>
-							<th class="py-1.5 pr-4 text-left font-semibold" scope="row"
-								>{i === 0 ? texts.kinds[kind] : ''}</th
-							>
-							<td class="py-1.5 pr-4">{texts.causes[line.why]}</td>
-							<td class="py-1.5 pr-4">{line.team || texts.noTeam}</td>
-							<td class="num py-1.5 pr-4 text-right">{line.people.toLocaleString('en-GB')}</td>
-							<td class="num py-1.5 pr-4 text-right">{line.dueToday.toLocaleString('en-GB')}</td>
-							<td class="py-1.5 text-right">
-								{#if teamsOf(kind).length > 1 && i === ofKind(kind).findIndex(({ team }) => team === line.team)}
-									<form method="POST" action="?/release" use:enhance>
-										<input type="hidden" name="kind" value={kind} />
-										<input type="hidden" name="team" value={line.team} />
-										<input type="hidden" name="expected" value={peopleOf(kind, line.team)} />
-										<Button size="desk" look="quiet">{texts.releaseTeam(line.team || texts.noTeam)}</Button>
-									</form>
-								{/if}
-							</td>
-						</tr>
-					{/each}
-					<tr class="border-b border-rule">
-						<td colspan="6" class="pb-3 pt-1">
-							<form method="POST" action="?/release" use:enhance>
-								<input type="hidden" name="kind" value={kind} />
-								<input type="hidden" name="expected" value={peopleOf(kind)} />
-								<Button size="desk">{texts.release(peopleOf(kind))}</Button>
-							</form>
-						</td>
-					</tr>
-				</tbody>
-			{/each}
-		</table>
-		<p class="mt-2 max-w-prose text-note text-ink-soft">{texts.releaseHint}</p>
+		<HeldEmails {held} />
 	{/if}
 
 	{#if undelivered.all > 0}<UndeliveredEmails {undelivered} />{/if}

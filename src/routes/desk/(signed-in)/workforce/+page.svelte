@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { CODES } from '$lib/core/workforce';
-	import { stepWords } from '$lib/messages/desk/help-words';
+	import { FIGURE_CODES } from '$lib/core/workforce';
+	import { curveStepWords } from '$lib/messages/desk/help-words';
 	import CurveFigure from '$lib/ui/workforce/CurveFigure.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
-	import { figureOf, peopleOf } from '$lib/ui/workforce/table-rows';
+	import { publishedShareOf, groupSizeOf } from '$lib/ui/workforce/table-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import { between, ofWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
@@ -14,8 +14,8 @@
 
 	const ASKED_BY = ['team', 'country', 'round', 'way', 'route', 'time'] as const;
 	const by = $derived(ASKED_BY.find((name) => name === data.view.by) ?? null);
-	const answered = $derived(figureOf(data.table, CODES.answered));
-	const people = $derived(peopleOf(data.table));
+	const answered = $derived(publishedShareOf(data.table, FIGURE_CODES.answered));
+	const people = $derived(groupSizeOf(data.table));
 </script>
 
 <svelte:head><title>{texts.answersWorkforceEasyCorner}</title></svelte:head>
@@ -33,11 +33,11 @@
 		{:else if people !== null}
 			{texts.wereAskedAlone(peopleWords(people))}
 		{:else}{texts.tooFewWereAsked}{/if}
-		{#if data.curve?.median}{texts.halfOfAllAnswers(stepWords(data.curve.median, data.curve.pace))}{/if}
+		{#if data.curve?.median}{texts.halfOfAllAnswers(curveStepWords(data.curve.median, data.curve.pace))}{/if}
 	</p>
 	<GroupShares
 		title={texts.whoAnswered}
-		code={CODES.answered}
+		code={FIGURE_CODES.answered}
 		{by}
 		table={data.table}
 		axis={texts.shareThatAnswered}

@@ -1,16 +1,16 @@
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
-import { choosePassword, ownerOfLink } from '$lib/server/accounts/accounts';
-import { SHORTEST_PASSWORD } from '$lib/server/access/passwords';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { setPasswordByLink, accountOfLink } from '$lib/server/accounts/accounts';
+import { MIN_PASSWORD_LENGTH } from '$lib/server/access/passwords';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>
-	orErrorPage(async () => ({
-		owner: await ownerOfLink(locals.db, params.token, locals.now),
-		shortest: SHORTEST_PASSWORD
+	withErrorPage(async () => ({
+		owner: await accountOfLink(locals.db, params.token, locals.now),
+		shortest: MIN_PASSWORD_LENGTH
 	}));
 
 const read = formReader({
@@ -21,9 +21,9 @@ const read = formReader({
 
 export const actions: Actions = {
 	default: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { password } = await read(request);
-			await choosePassword(locals.db, { token: params.token, password }, locals.now);
+			await setPasswordByLink(locals.db, { token: params.token, password }, locals.now);
 			redirect(303, '/desk/sign-in');
 		})
 };

@@ -1,8 +1,8 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { passkeysOf } from '$lib/server/access/passkeys';
-import { passCode } from '$lib/server/access/second-factor';
-import { orFailedForm } from '$lib/server/http/answer-fault';
+import { listPasskeys } from '$lib/server/access/passkeys';
+import { verifySecondFactor } from '$lib/server/access/second-factor';
+import { withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -10,7 +10,7 @@ export const load: PageServerLoad = async ({ locals }) => {
 	const { session } = locals;
 	if (!session) redirect(303, '/desk/sign-in');
 	if (!session.isPending) redirect(303, '/desk');
-	const passkeys = await passkeysOf(locals.db, session.user.id);
+	const passkeys = await listPasskeys(locals.db, session.user.id);
 	return { hasCode: session.hasCode, hasPasskey: passkeys.length > 0 };
 };
 
@@ -18,10 +18,10 @@ const read = formReader({ code: Type.String({ minLength: 1, maxLength: 40 }) });
 
 export const actions: Actions = {
 	default: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			if (!locals.session) redirect(303, '/desk/sign-in');
 			const { code } = await read(request);
-			await passCode(locals.db, locals.session, code, locals.now);
+			await verifySecondFactor(locals.db, locals.session, code, locals.now);
 			redirect(303, '/desk');
 		})
 };

@@ -1,23 +1,25 @@
-import { askPasskey, usePasskey } from '$lib/server/access/passkeys';
+import { startPasskeySignIn, verifyPasskeySignIn } from '$lib/server/access/passkeys';
 import { deviceToken, sessionToken, setSession } from '$lib/server/access/session-cookie';
 import { signOut } from '$lib/server/access/sessions';
-import { wayOn } from '$lib/server/access/way-on';
-import { orJsonFault } from '$lib/server/http/answer-fault';
-import { needParty, readAssertion } from '$lib/server/http/passkey-bodies';
+import { safeRedirect } from '$lib/server/access/safe-redirect';
+import { withJsonError } from '$lib/server/http/error-responses';
+import { requireRelyingParty, readAssertion } from '$lib/server/http/passkey-bodies';
 import type { RequestHandler } from './$types';
 
 /** What a device has to sign. */
 export const POST: RequestHandler = ({ request, locals }) =>
-	orJsonFault(async () => Response.json(await askPasskey(locals.db, needParty(request), locals.now)));
+	withJsonError(async () =>
+		Response.json(await startPasskeySignIn(locals.db, requireRelyingParty(request), locals.now))
+	);
 
 /** Signs in with what it signed, or gives a session what it still asks for. */
 export const PUT: RequestHandler = ({ request, locals, cookies, url, getClientAddress }) =>
-	orJsonFault(async () => {
+	withJsonError(async () => {
 		const { db, session, now } = locals;
-		const begun = await usePasskey(
+		const begun = await verifyPasskeySignIn(
 			db,
 			{
-				party: needParty(request),
+				party: requireRelyingParty(request),
 				response: await readAssertion(request),
 				session,
 				browser: { device: request.headers.get('user-agent') ?? '', deviceToken: deviceToken(cookies, url) },
@@ -31,5 +33,5 @@ export const PUT: RequestHandler = ({ request, locals, cookies, url, getClientAd
 			if (before) await signOut(db, before);
 			setSession(cookies, url, begun);
 		}
-		return Response.json({ to: wayOn(url) });
+		return Response.json({ to: safeRedirect(url) });
 	});

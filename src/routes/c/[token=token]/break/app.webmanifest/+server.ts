@@ -1,15 +1,15 @@
 import { messagesFor } from '$lib/messages';
-import { movingTextsFor } from '$lib/messages/moving';
+import { breakTextsFor } from '$lib/messages/breaks';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { orJsonFault } from '$lib/server/http/answer-fault';
+import { withJsonError } from '$lib/server/http/error-responses';
 import type { RequestHandler } from './$types';
 
 /** The break page as something that stands on a phone's first screen: it opens at the person's own link. */
 export const GET: RequestHandler = ({ locals, params }) =>
-	orJsonFault(async () => {
+	withJsonError(async () => {
 		await openAssessment(locals.db, params.token);
 		const t = messagesFor();
-		const { pause } = movingTextsFor(t.locale);
+		const { pause } = breakTextsFor(t.locale);
 		const path = `/c/${params.token}/break`;
 		const manifest = {
 			name: `${t.product}: ${pause.title}`,

@@ -1,9 +1,9 @@
 import { Type } from 'typebox';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { orJsonFault } from '$lib/server/http/answer-fault';
+import { withJsonError } from '$lib/server/http/error-responses';
 import { day } from '$lib/server/http/fields';
 import { jsonReader } from '$lib/server/http/read-body';
-import { keepWeek } from '$lib/server/moving/choose-moving';
+import { storeBreakWeek } from '$lib/server/breaks/choose-break-schedule';
 import type { RequestHandler } from './$types';
 
 /** Breaks that a week can hold: one a minute of seven long days is no count of anybody's. */
@@ -14,10 +14,10 @@ const read = jsonReader(
 	Type.Object({ week: day, planned: count, taken: count }, { additionalProperties: false })
 );
 
-/** Keeps the totals of a week of somebody who shares them. */
+/** Keeps the totals of a week of someone who shares them. */
 export const PUT: RequestHandler = ({ request, locals, params }) =>
-	orJsonFault(async () => {
+	withJsonError(async () => {
 		const open = await openAssessment(locals.db, params.token);
-		await keepWeek(locals.db, open, await read(request));
+		await storeBreakWeek(locals.db, open, await read(request));
 		return new Response(null, { status: 204 });
 	});

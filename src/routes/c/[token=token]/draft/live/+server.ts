@@ -1,11 +1,11 @@
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { orJsonFault } from '$lib/server/http/answer-fault';
+import { withJsonError } from '$lib/server/http/error-responses';
 import { eventStream } from '$lib/server/live/event-stream';
 import type { RequestHandler } from './$types';
 
-/** Tells an open page as another device saves answers; a link that ends meanwhile ends the stream. */
+/** Tells an open page as another device saves answers; a link that ends in the meantime ends the stream. */
 export const GET: RequestHandler = ({ locals, params }) =>
-	orJsonFault(async () => {
+	withJsonError(async () => {
 		const { assessment } = await openAssessment(locals.db, params.token);
 		const what = `answers:${assessment.id}` as const;
 		const state = async () => {

@@ -1,19 +1,19 @@
 import { redirect } from '@sveltejs/kit';
-import { isEmergency, signNamed } from '$lib/core/discomfort';
+import { isEmergency, redFlagNamed } from '$lib/core/discomfort';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { orErrorPage } from '$lib/server/http/answer-fault';
-import { stoppingSigns } from '$lib/server/warning-signs/lift-signs';
+import { withErrorPage } from '$lib/server/http/error-responses';
+import { openEmergencyFlags } from '$lib/server/warning-signs/clear-emergency';
 import type { PageServerLoad } from './$types';
 
 /** Names the symptom and asks once. */
 export const load: PageServerLoad = ({ locals, params, url }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const { actor } = await openAssessment(locals.db, params.token);
 		const told = (url.searchParams.get('signs') ?? '').split(',').flatMap((one) => {
-			const sign = signNamed(one);
+			const sign = redFlagNamed(one);
 			return sign && isEmergency(sign) ? [sign] : [];
 		});
-		const signs = [...new Set([...(await stoppingSigns(locals.db, actor.personId)), ...told])];
+		const signs = [...new Set([...(await openEmergencyFlags(locals.db, actor.personId)), ...told])];
 		if (signs.length === 0) redirect(303, `/c/${params.token}`);
 		return { signs };
 	});

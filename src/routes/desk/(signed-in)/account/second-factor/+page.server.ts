@@ -1,9 +1,9 @@
 import { toString as qrOf } from 'qrcode';
 import { Type } from 'typebox';
-import { partyAt, passkeysOf, removePasskey } from '$lib/server/access/passkeys';
-import { beginCode, endCode, offerSecret } from '$lib/server/access/second-factor';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
-import { originOf, ownOrigins } from '$lib/server/http/own-origin';
+import { relyingPartyAt, listPasskeys, removePasskey } from '$lib/server/access/passkeys';
+import { enableTotp, disableTotp, newTotpSecret } from '$lib/server/access/second-factor';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
+import { requestOrigin, trustedOrigins } from '$lib/server/http/trusted-origins';
 import { formReader } from '$lib/server/http/read-body';
 import { ownSession } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
@@ -12,22 +12,22 @@ import type { Actions, PageServerLoad } from './$types';
 async function offered(locals: App.Locals) {
 	const { user, hasCode } = ownSession(locals);
 	if (hasCode) return null;
-	const { secret, uri } = await offerSecret(locals.db, user);
+	const { secret, uri } = await newTotpSecret(locals.db, user);
 	const qr = await qrOf(uri, { type: 'svg', margin: 2, errorCorrectionLevel: 'M' });
 	return { secret, qr: `data:image/svg+xml;base64,${Buffer.from(qr).toString('base64')}` };
 }
 
 export const load: PageServerLoad = ({ locals, request }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const { user, hasFactor } = ownSession(locals);
 		const { config, db } = locals;
 		const isNeeded = config.secondFactorRoles.includes(user.role);
 		return {
 			offer: await offered(locals),
-			passkeys: await passkeysOf(db, user.id),
-			namedAddress: partyAt(originOf(request, config))
+			passkeys: await listPasskeys(db, user.id),
+			namedAddress: relyingPartyAt(requestOrigin(request, config))
 				? null
-				: (ownOrigins(config).find((origin) => partyAt(origin)) ?? null),
+				: (trustedOrigins(config).find((origin) => relyingPartyAt(origin)) ?? null),
 			isNeeded,
 			mustSetUp: isNeeded && !hasFactor
 		};
@@ -39,19 +39,19 @@ const readRemove = formReader({ passkey: Type.String({ minLength: 1, maxLength: 
 
 export const actions: Actions = {
 	begin: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { code } = await read(request);
-			return { codes: await beginCode(locals.db, ownSession(locals).user, code, locals.now) };
+			return { codes: await enableTotp(locals.db, ownSession(locals).user, code, locals.now) };
 		}),
 
 	end: ({ locals }) =>
-		orFailedForm(async () => {
-			await endCode(locals.db, ownSession(locals).user, locals.now);
+		withFormError(async () => {
+			await disableTotp(locals.db, ownSession(locals).user, locals.now);
 			return { ended: true };
 		}),
 
 	remove: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { passkey } = await readRemove(request);
 			await removePasskey(locals.db, ownSession(locals).user, passkey, locals.now);
 			return { removed: true };

@@ -1,17 +1,17 @@
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { readCasePage } from '$lib/server/cases/case-page';
 import * as read from '$lib/server/cases/case-forms';
-import { askFor } from '$lib/server/equipment/ask-for';
+import { orderEquipment } from '$lib/server/equipment/order-equipment';
 import { decideEquipment } from '$lib/server/equipment/decide-equipment';
-import { putOff, setOwner } from '$lib/server/cases/look-after';
+import { postponeCase, setOwner } from '$lib/server/cases/case-owner';
 import { markMessagesRead, writeToPerson } from '$lib/server/cases/messages';
 import { addNote } from '$lib/server/cases/notes';
-import { setUp } from '$lib/server/cases/set-up';
+import { changePersonSettings } from '$lib/server/cases/set-up';
 import { reopenCase, settleCase } from '$lib/server/cases/settle-case';
 import { isoDay } from '$lib/server/clock';
 import { recordContact } from '$lib/server/contacts/record-contact';
 import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { changePerson } from '$lib/server/people/change-person';
 import { endReferral, writeOnReferral } from '$lib/server/referrals/answer-referral';
 import { referCase } from '$lib/server/referrals/refer';
@@ -20,7 +20,9 @@ import type { Actor } from '$lib/server/actor';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>
-	orErrorPage(() => readCasePage(locals.db, signedIn(locals), params.id, locals.now, locals.config.timeZone));
+	withErrorPage(() =>
+		readCasePage(locals.db, signedIn(locals), params.id, locals.now, locals.config.timeZone)
+	);
 
 /** What an act works with: whose case, who acts, when. */
 interface Here {
@@ -29,14 +31,14 @@ interface Here {
 	readonly personId: string;
 }
 
-/** Reads a form, acts by it, and shows the case anew. */
+/** Reads a form, acts by it, and shows the case again. */
 const act =
 	<T>(
 		reader: (request: Request) => Promise<T>,
 		work: (form: T, here: Here, event: RequestEvent) => Promise<object | void>
 	) =>
 	(event: RequestEvent) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { locals, params, request } = event;
 			const here = { locals, actor: signedIn(locals), personId: params.id };
 			return (await work(await reader(request), here, event)) ?? { done: true };
@@ -61,13 +63,13 @@ export const actions: Actions = {
 	}),
 
 	followUp: act(read.readFollowUp, ({ key, kind, due, reason = '', version }, here) => {
-		read.needComing(due, todayOf(here));
+		read.requireFutureDay(due, todayOf(here));
 		const input = { key, kind, personId: here.personId, due, reason: reason.trim(), seen: Number(version) };
 		return setFollowUp(here.locals.db, here.actor, input, here.locals.now);
 	}),
 
-	done: act(read.readDone, async ({ key, version, outcome, due, reason = '' }, here) => {
-		const next = due ? { due: read.needComing(due, todayOf(here)), reason } : null;
+	done: act(read.readFinishFollowUp, async ({ key, version, outcome, due, reason = '' }, here) => {
+		const next = due ? { due: read.requireFutureDay(due, todayOf(here)), reason } : null;
 		const input = { key, personId: here.personId, seen: Number(version), outcome, next };
 		await finishFollowUp(here.locals.db, here.actor, input, here.locals.now);
 	}),
@@ -77,15 +79,15 @@ export const actions: Actions = {
 		await settleCase(here.locals.db, here.actor, input, here.locals.now);
 	}),
 
-	owner: act(read.readOwner, (form, here) => {
+	owner: act(read.readOwnerForm, (form, here) => {
 		const input = { ...versioned(form, here), ownerId: form.owner || null };
 		return setOwner(here.locals.db, here.actor, input, here.locals.now);
 	}),
 
-	later: act(read.readLater, (form, here) => {
-		const until = form.until ? read.needComing(form.until, todayOf(here)) : '';
+	later: act(read.readPostpone, (form, here) => {
+		const until = form.until ? read.requireFutureDay(form.until, todayOf(here)) : '';
 		const input = { ...versioned(form, here), until, reason: form.reason ?? '' };
-		return putOff(here.locals.db, here.actor, input, here.locals.now);
+		return postponeCase(here.locals.db, here.actor, input, here.locals.now);
 	}),
 
 	reopen: act(read.readVersioned, (form, here) =>
@@ -112,7 +114,7 @@ export const actions: Actions = {
 
 	refer: act(read.readRefer, async (form, here) => {
 		const { clinician: clinicianId = '', toName = '', question, consentHow = null } = form;
-		const answerBy = form.answerBy ? read.needComing(form.answerBy, todayOf(here)) : '';
+		const answerBy = form.answerBy ? read.requireFutureDay(form.answerBy, todayOf(here)) : '';
 		const input = { ...versioned(form, here), clinicianId, toName, question, consentHow, answerBy };
 		await referCase(here.locals.db, here.actor, input, here.locals.now);
 		here.locals.wake('letters');
@@ -144,25 +146,25 @@ export const actions: Actions = {
 			version: Number(version),
 			...(isOrder ? { order } : {}),
 			...(form.fromStore
-				? { lent: { backBy: form.backBy ? read.needComing(form.backBy, todayOf(here)) : '' } }
+				? { lent: { backBy: form.backBy ? read.requireFutureDay(form.backBy, todayOf(here)) : '' } }
 				: {})
 		};
 		await decideEquipment(here.locals.db, here.actor, input, here.locals.now);
 		here.locals.wake('letters');
 	}),
 
-	askFor: act(read.readAskFor, ({ thing, ...form }, here) =>
-		askFor(here.locals.db, here.actor, { ...versioned(form, here), thing }, here.locals.now)
+	askFor: act(read.readEquipmentOrder, ({ thing, ...form }, here) =>
+		orderEquipment(here.locals.db, here.actor, { ...versioned(form, here), thing }, here.locals.now)
 	),
 
 	setUp: act(read.readSetUp, ({ way, route, rhythm, ...form }, here) => {
 		const wanted = { way: way || null, route: route || null, rhythm: rhythm || null };
 		const input = { ...versioned(form, here), ...wanted };
-		return setUp(here.locals.db, here.actor, input, here.locals.now, here.locals.planning);
+		return changePersonSettings(here.locals.db, here.actor, input, here.locals.now, here.locals.planning);
 	}),
 
 	person: act(read.readPerson, ({ version, ...details }, here) => {
-		const input = { ...read.detailsOf(details), id: here.personId, version: Number(version) };
+		const input = { ...read.personDetailsOf(details), id: here.personId, version: Number(version) };
 		return changePerson(here.locals.db, here.actor, input, here.locals.now);
 	})
 };

@@ -7,7 +7,7 @@
 	import CasePanel from '$lib/ui/cases/CasePanel.svelte';
 	import CaseParts from '$lib/ui/cases/CaseParts.svelte';
 	import CaseUnanswered from '$lib/ui/cases/CaseUnanswered.svelte';
-	import { partsOf } from '$lib/ui/cases/case-parts';
+	import { casePartsOf } from '$lib/ui/cases/case-parts';
 	import { CornerView } from '$lib/ui/cases/corner-view.svelte';
 	import DiscomfortOverTime from '$lib/ui/cases/DiscomfortOverTime.svelte';
 	import { useShortcuts } from '$lib/ui/shortcuts/context';
@@ -79,7 +79,7 @@
 				</section>
 			{/if}
 		</div>
-		<CaseParts bind:this={parts} parts={partsOf(data)}>
+		<CaseParts bind:this={parts} parts={casePartsOf(data)}>
 			{#snippet panel(part)}<CasePanel {part} page={data} {contact} {view} {t} unit={data.unit} />{/snippet}
 		</CaseParts>
 	</div>

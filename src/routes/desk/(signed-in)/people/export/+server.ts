@@ -1,19 +1,19 @@
-import { columnsOf } from '$lib/core/exchange';
+import { parseExportColumns } from '$lib/core/exchange';
 import { requirePermission } from '$lib/server/access/require-permission';
 import { exportPeople } from '$lib/server/people/export-people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
-import { orJsonFault } from '$lib/server/http/answer-fault';
+import { withJsonError } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 
 /** The list as CSV, written while it is read: a workforce of any size. */
 export const GET: RequestHandler = ({ locals, url }) =>
-	orJsonFault(async () => {
+	withJsonError(async () => {
 		const actor = signedIn(locals);
 		requirePermission(actor, 'people:export');
 		const wanted = {
 			filter: filterOfQuery(url.searchParams),
-			columns: columnsOf(url.searchParams.getAll('column').join(','))
+			columns: parseExportColumns(url.searchParams.getAll('column').join(','))
 		};
 		const parts = exportPeople(locals.db, actor, wanted, locals.now);
 		const encoder = new TextEncoder();

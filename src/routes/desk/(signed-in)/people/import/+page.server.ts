@@ -1,7 +1,7 @@
-import { orErrorPage } from '$lib/server/http/answer-fault';
+import { withErrorPage } from '$lib/server/http/error-responses';
 import { rosterMappingsOf } from '$lib/server/people/roster-mappings';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>
-	orErrorPage(async () => ({ mappings: await rosterMappingsOf(locals.db, signedIn(locals)) }));
+	withErrorPage(async () => ({ mappings: await rosterMappingsOf(locals.db, signedIn(locals)) }));

@@ -1,14 +1,14 @@
 import { Type } from 'typebox';
-import { MOST_JOINED, ROSTER_FIELDS, type RosterField } from '$lib/core/exchange';
+import { MAX_JOINED_COLUMNS, ROSTER_FIELDS, type RosterField } from '$lib/core/exchange';
 import { requirePermission } from '$lib/server/access/require-permission';
 import { importPeople } from '$lib/server/people/import-people';
-import { Fault } from '$lib/server/fault';
+import { DomainError } from '$lib/server/domain-error';
 import { text, uuid } from '$lib/server/http/fields';
-import { orJsonFault } from '$lib/server/http/answer-fault';
-import { LARGEST_IMPORT_BYTES, listReader } from '$lib/server/http/read-body';
+import { withJsonError } from '$lib/server/http/error-responses';
+import { MAX_IMPORT_BYTES, listReader } from '$lib/server/http/read-body';
 import type { RequestHandler } from './$types';
 
-const joined = Type.Array(Type.Integer({ minimum: 0, maximum: 200 }), { maxItems: MOST_JOINED });
+const joined = Type.Array(Type.Integer({ minimum: 0, maximum: 200 }), { maxItems: MAX_JOINED_COLUMNS });
 const count = Type.Integer({ minimum: 0, maximum: 200_000 });
 
 const read = listReader(
@@ -40,13 +40,13 @@ const read = listReader(
 		{ additionalProperties: false }
 	),
 	Type.Array(text(2000), { maxItems: 201 }),
-	{ bytes: LARGEST_IMPORT_BYTES, lines: 200_000 }
+	{ bytes: MAX_IMPORT_BYTES, lines: 200_000 }
 );
 
 /** Takes a list in, or tells what taking it in would do. */
 export const POST: RequestHandler = ({ request, locals }) =>
-	orJsonFault(async () => {
-		if (!locals.user) throw new Fault('not-allowed', 'sessionEnded');
+	withJsonError(async () => {
+		if (!locals.user) throw new DomainError('not-allowed', 'sessionEnded');
 		// Asked before the list is read: it may be long.
 		requirePermission(locals.user, 'people:change');
 		const { head, lines } = await read(request);

@@ -2,14 +2,16 @@ import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
 import { requirePermission } from '$lib/server/access/require-permission';
 import { addPerson } from '$lib/server/people/add-person';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { PERSON_FIELDS } from '$lib/server/people/person-details';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>
-	orErrorPage(() => Promise.resolve().then(() => void requirePermission(signedIn(locals), 'people:change')));
+	withErrorPage(() =>
+		Promise.resolve().then(() => void requirePermission(signedIn(locals), 'people:change'))
+	);
 
 const read = formReader({
 	name: PERSON_FIELDS.name,
@@ -20,7 +22,7 @@ const read = formReader({
 
 export const actions: Actions = {
 	default: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const input = await read(request);
 			const id = await addPerson(locals.db, signedIn(locals), { team: '', ...input }, locals.now);
 			redirect(303, `/desk/cases/${id}`);

@@ -2,21 +2,21 @@ import { redirect } from '@sveltejs/kit';
 import { grantFor } from '$lib/server/access/require-permission';
 import { isoDay } from '$lib/server/clock';
 import { readReferralWords } from '$lib/server/cases/case-forms';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { endReferral, writeOnReferral } from '$lib/server/referrals/answer-referral';
 import { readReferral } from '$lib/server/referrals/read-referral';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>
-	orErrorPage(async () => ({
+	withErrorPage(async () => ({
 		today: isoDay(locals.now, locals.config.timeZone),
 		referral: await readReferral(locals.db, signedIn(locals), params.id, locals.now)
 	}));
 
 export const actions: Actions = {
 	writeReferral: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { key, text } = await readReferralWords(request);
 			const words = { key, text, referralId: params.id };
 			await writeOnReferral(locals.db, signedIn(locals), words, locals.now);
@@ -25,7 +25,7 @@ export const actions: Actions = {
 		}),
 
 	endReferral: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const actor = signedIn(locals);
 			const { key, text } = await readReferralWords(request);
 			await endReferral(locals.db, actor, { key, text, referralId: params.id }, locals.now);

@@ -1,21 +1,21 @@
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
-import { changeRound, dropDraft } from '$lib/server/rounds/make-round';
+import { changeRound, deleteDraft } from '$lib/server/rounds/edit-rounds';
 import { readRound } from '$lib/server/rounds/read-rounds';
-import { figuresOfRound, figuresOfSame } from '$lib/server/rounds/round-figures';
+import { roundFigures, pairedRoundFigures } from '$lib/server/rounds/round-figures';
 import { closeRound, reopenRound, startRound } from '$lib/server/rounds/run-round';
-import { whoIsIn } from '$lib/server/rounds/who-matches';
-import { nudgeSilent } from '$lib/server/rounds/nudge';
+import { previewRoundSelection } from '$lib/server/rounds/round-selection';
+import { remindUnanswered } from '$lib/server/rounds/remind-unanswered';
 import { readRoundForm, roundOfForm } from '$lib/server/rounds/round-form';
 import { countriesOf, teamsOf } from '$lib/server/people/list-people';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { uuid, version as versionField } from '$lib/server/http/fields';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params, url }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const actor = signedIn(locals);
 		const read = await readRound(locals.db, actor, params.id, locals.now);
 		const with_ = url.searchParams.get('with');
@@ -25,10 +25,10 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 			...read,
 			teams: isDraft ? await teamsOf(locals.db, actor) : [],
 			countries: isDraft ? await countriesOf(locals.db, actor) : [],
-			who: isDraft ? await whoIsIn(locals.db, read.round.filter, locals.now) : null,
-			figures: isDraft ? null : await figuresOfRound(locals.db, params.id),
-			same: isDraft || !other ? null : await figuresOfSame(locals.db, params.id, other.id),
-			compared: isDraft || !other ? null : { ...other, figures: await figuresOfRound(locals.db, other.id) }
+			who: isDraft ? await previewRoundSelection(locals.db, read.round.filter, locals.now) : null,
+			figures: isDraft ? null : await roundFigures(locals.db, params.id),
+			same: isDraft || !other ? null : await pairedRoundFigures(locals.db, params.id, other.id),
+			compared: isDraft || !other ? null : { ...other, figures: await roundFigures(locals.db, other.id) }
 		};
 	});
 
@@ -44,7 +44,7 @@ const readNudge = formReader({ expected: people, person: Type.Optional(uuid) });
 
 export const actions: Actions = {
 	change: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const form = await readRoundForm(request);
 			const input = { ...roundOfForm(form), id: params.id, version: Number(form.version ?? 0) };
 			await changeRound(locals.db, signedIn(locals), input);
@@ -52,7 +52,7 @@ export const actions: Actions = {
 		}),
 
 	start: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { version, expected } = await readStart(request);
 			const input = { id: params.id, version: Number(version), expected: Number(expected) };
 			await startRound(locals.db, signedIn(locals), input, locals.now);
@@ -61,16 +61,16 @@ export const actions: Actions = {
 		}),
 
 	nudge: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { expected, person } = await readNudge(request);
 			const input = { id: params.id, personId: person ?? null, expected: Number(expected) };
-			const nudged = await nudgeSilent(locals.db, signedIn(locals), input, locals.now);
+			const nudged = await remindUnanswered(locals.db, signedIn(locals), input, locals.now);
 			locals.wake('reminders');
 			return { nudged };
 		}),
 
 	close: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { version, callSilent } = await readClose(request);
 			const input = { id: params.id, version: Number(version), callSilent: callSilent === 'yes' };
 			await closeRound(locals.db, signedIn(locals), input, locals.now);
@@ -79,7 +79,7 @@ export const actions: Actions = {
 		}),
 
 	reopen: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { version } = await readVersion(request);
 			const input = { id: params.id, version: Number(version) };
 			await reopenRound(locals.db, signedIn(locals), input, locals.now);
@@ -89,8 +89,8 @@ export const actions: Actions = {
 		}),
 
 	drop: ({ locals, params }) =>
-		orFailedForm(async () => {
-			await dropDraft(locals.db, signedIn(locals), params.id);
+		withFormError(async () => {
+			await deleteDraft(locals.db, signedIn(locals), params.id);
 			redirect(303, '/desk/rounds');
 		})
 };

@@ -7,8 +7,8 @@
 	import RoundWho from '$lib/ui/rounds/RoundWho.svelte';
 	import RoundFigures from '$lib/ui/rounds/RoundFigures.svelte';
 	import RoundSilent from '$lib/ui/rounds/RoundSilent.svelte';
-	import type { RoundNews } from '$lib/server/rounds/follow-round';
-	import { ROUND_STATES } from '$lib/messages/desk/state-words';
+	import type { RoundNews } from '$lib/server/rounds/round-news';
+	import { ROUND_STATE_WORDS } from '$lib/messages/desk/state-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.rounds;
@@ -28,7 +28,7 @@
 		if (!followed) return;
 		const events = new EventSource(`/desk/rounds/${followed}/progress`);
 		let reading: ReturnType<typeof setTimeout> | undefined;
-		// The bar moves with every event; the list and the figures, which cost more, are read anew now and then.
+		// The bar moves with every event; the list and the figures, which cost more, are read again now and then.
 		const readSoon = () => {
 			reading ??= setTimeout(() => {
 				reading = undefined;
@@ -57,7 +57,7 @@
 			<h1 class="text-title">{round.name}</h1>
 			<p class="mt-1 text-ink-soft">
 				{texts.toChecklistVersion({
-					roundStates: ROUND_STATES[round.state],
+					roundStates: ROUND_STATE_WORDS[round.state],
 					startsOn: dayWords(round.startsOn, 'medium'),
 					dueOn: dayWords(round.dueOn, 'medium'),
 					timeZone: round.timeZone,

@@ -1,20 +1,20 @@
-import { MAIN_RHYTHM } from '$lib/core/moving/rhythm';
+import { DEFAULT_BREAK_SCHEDULE } from '$lib/core/breaks/break-schedules';
 import { redirect } from '@sveltejs/kit';
-import { DEFAULT_WAY } from '$lib/core/guidance';
+import { DEFAULT_SITTING_STYLE } from '$lib/core/guidance';
 import { letterTextsFor } from '$lib/messages/letters';
-import { addDays, isoDay } from '$lib/server/clock';
-import { makeRound } from '$lib/server/rounds/make-round';
+import { addIsoDays, isoDay } from '$lib/server/clock';
+import { createRound } from '$lib/server/rounds/edit-rounds';
 import { readRoundForm, roundOfForm } from '$lib/server/rounds/round-form';
 import { countriesOf, teamsOf } from '$lib/server/people/list-people';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
-/** Days that a round is open as offered. Ours: the last reminder comes after three weeks. */
+/** Days that a round is open as offered. Our assumption: the last reminder comes after three weeks. */
 const USUAL_DAYS = 28;
 
 export const load: PageServerLoad = ({ locals }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const actor = signedIn(locals);
 		const today = isoDay(locals.now, locals.config.timeZone);
 		const letter = letterTextsFor();
@@ -24,13 +24,13 @@ export const load: PageServerLoad = ({ locals }) =>
 			round: {
 				name: '',
 				filter: { teams: [], country: '', notAnsweredWithinDays: 0 },
-				way: DEFAULT_WAY,
+				way: DEFAULT_SITTING_STYLE,
 				route: 'short' as const,
-				rhythm: MAIN_RHYTHM,
+				rhythm: DEFAULT_BREAK_SCHEDULE,
 				subject: letter.subject,
 				body: letter.body('{name}', '{until}'),
 				startsOn: today,
-				dueOn: addDays(today, USUAL_DAYS),
+				dueOn: addIsoDays(today, USUAL_DAYS),
 				timeZone: locals.config.timeZone
 			}
 		};
@@ -38,9 +38,9 @@ export const load: PageServerLoad = ({ locals }) =>
 
 export const actions: Actions = {
 	default: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const input = roundOfForm(await readRoundForm(request));
-			const id = await makeRound(locals.db, signedIn(locals), input, locals.now);
+			const id = await createRound(locals.db, signedIn(locals), input, locals.now);
 			redirect(303, `/desk/rounds/${id}`);
 		})
 };

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { REGIONS, DISCOMFORT_KINDS } from '$lib/core/discomfort';
-	import { CODES } from '$lib/core/workforce';
+	import { FIGURE_CODES } from '$lib/core/workforce';
 	import { messagesFor } from '$lib/messages';
 	import BodyShares from '$lib/ui/workforce/BodyShares.svelte';
 	import PairedFigures from '$lib/ui/workforce/PairedFigures.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
 	import ShareFigure from '$lib/ui/workforce/ShareFigure.svelte';
-	import { figureOf, peopleOf } from '$lib/ui/workforce/table-rows';
+	import { publishedShareOf, groupSizeOf } from '$lib/ui/workforce/table-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import { peopleHref } from '$lib/ui/workforce/people-href';
 	import { between, codeWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
@@ -17,13 +17,13 @@
 	let { data } = $props();
 
 	const t = messagesFor();
-	const people = $derived(peopleOf(data.table));
-	const hurts = $derived(figureOf(data.table, CODES.hurts));
+	const people = $derived(groupSizeOf(data.table));
+	const hurts = $derived(publishedShareOf(data.table, FIGURE_CODES.hurts));
 	const regions = $derived(
 		REGIONS.map((region) => ({
 			key: region as string,
 			words: codeWords(region),
-			figure: figureOf(data.table, region),
+			figure: publishedShareOf(data.table, region),
 			href: peopleHref(data, { hurts: region })
 		})).sort((a, b) => (b.figure?.share ?? -1) - (a.figure?.share ?? -1))
 	);
@@ -41,7 +41,7 @@
 						words: `${codeWords(region)}: ${(t.discomfort.kindOptions[kind] ?? '').toLowerCase()}`
 					}))
 				]).flatMap((row) => {
-					const figure = figureOf(data.table, row.key);
+					const figure = publishedShareOf(data.table, row.key);
 					return figure ? [{ ...row, figure }] : [];
 				})
 	);
@@ -76,7 +76,7 @@
 			rows={regions}
 		/>
 	</div>
-	<GroupShares title={texts.anythingHurts} code={CODES.hurts} by={data.view.by} table={data.table} />
+	<GroupShares title={texts.anythingHurts} code={FIGURE_CODES.hurts} by={data.view.by} table={data.table} />
 	{#if data.table.at === null}
 		{#if data.paired.all}<PairedFigures all={data.paired.all} regions={data.paired.regions} />{/if}
 		{#if details.length > 0}

@@ -1,6 +1,6 @@
-import { csvOf } from '$lib/core/exchange';
+import { toCsv } from '$lib/core/exchange';
 import { writeAuditLine } from '$lib/server/audit/write-audit-line';
-import { orJsonFault } from '$lib/server/http/answer-fault';
+import { withJsonError } from '$lib/server/http/error-responses';
 import { csvResponse } from '$lib/server/http/csv-response';
 import { signedIn } from '$lib/server/signed-in';
 import { figureRows } from '$lib/server/workforce/figure-rows';
@@ -9,10 +9,10 @@ import type { RequestHandler } from './$types';
 
 /** Every share that the screens show in a view, as CSV. */
 export const GET: RequestHandler = ({ locals, url }) =>
-	orJsonFault(async () => {
+	withJsonError(async () => {
 		const { db, now } = locals;
 		const view = await viewOf({ locals, url });
 		const rows = await figureRows(db, view);
 		await writeAuditLine(db, signedIn(locals), { at: now, act: 'figures-exported' });
-		return csvResponse(`figures-${view.on}.csv`, csvOf(rows));
+		return csvResponse(`figures-${view.on}.csv`, toCsv(rows));
 	});

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { FINDING_IDS } from '$lib/core/checklist';
-	import { CODES } from '$lib/core/workforce';
+	import { FIGURE_CODES } from '$lib/core/workforce';
 	import GapFigures from '$lib/ui/workforce/GapFigures.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
 	import ShareFigure from '$lib/ui/workforce/ShareFigure.svelte';
-	import { figureOf, peopleOf } from '$lib/ui/workforce/table-rows';
+	import { publishedShareOf, groupSizeOf } from '$lib/ui/workforce/table-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import { peopleHref } from '$lib/ui/workforce/people-href';
 	import { between, codeWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
@@ -14,15 +14,15 @@
 
 	let { data } = $props();
 
-	const people = $derived(peopleOf(data.table));
-	const found = $derived(figureOf(data.table, CODES.found));
+	const people = $derived(groupSizeOf(data.table));
+	const found = $derived(publishedShareOf(data.table, FIGURE_CODES.found));
 	const rows = $derived(
 		data.table.figures
 			.filter(({ code }) => FINDING_IDS.some((finding) => finding === code))
 			.map(({ code }) => ({
 				key: code,
 				words: codeWords(code),
-				figure: figureOf(data.table, code),
+				figure: publishedShareOf(data.table, code),
 				href: peopleHref(data, { finding: code })
 			}))
 			.sort((a, b) => (b.figure?.share ?? -1) - (a.figure?.share ?? -1))
@@ -53,6 +53,6 @@
 		{rows}
 		note={texts.whatTheAnswersOr}
 	/>
-	<GroupShares title={texts.anythingOff} code={CODES.found} by={data.view.by} table={data.table} />
+	<GroupShares title={texts.anythingOff} code={FIGURE_CODES.found} by={data.view.by} table={data.table} />
 	<GapFigures gaps={data.gaps} />
 </WorkforceFrame>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import EstimateFigure from '$lib/ui/workforce/EstimateFigure.svelte';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
-	import { chance, codeWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import { pValueText, codeWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -65,7 +65,7 @@
 				percent(shareWithout),
 				ratio(value),
 				`${ratio(low)} to ${ratio(high)}`,
-				chance(p)
+				pValueText(p)
 			]
 		}))}
 	/>

@@ -1,5 +1,5 @@
-import { dayIn } from '$lib/core/calendar';
-import { movingTotals } from '$lib/server/moving/moving-totals';
+import { civilDateIn } from '$lib/core/calendar';
+import { breakTotals } from '$lib/server/breaks/break-totals';
 import { screenLoad } from '$lib/server/workforce/screen-load';
 import { helpScreen } from '$lib/server/workforce/screens';
 
@@ -11,5 +11,5 @@ export { figures as load };
 async function figures(event: Parameters<typeof load>[0]) {
 	const screen = await load(event);
 	const { db, now, config } = event.locals;
-	return { ...screen, breaks: await movingTotals(db, dayIn(config.timeZone, now)) };
+	return { ...screen, breaks: await breakTotals(db, civilDateIn(config.timeZone, now)) };
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { CODES } from '$lib/core/workforce';
+	import { FIGURE_CODES } from '$lib/core/workforce';
 	import ChangeFigure from '$lib/ui/workforce/ChangeFigure.svelte';
 	import { helpSentence } from '$lib/messages/desk/help-words';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
@@ -32,7 +32,7 @@
 	{#if !isCrossed}<ChangeFigure courses={data.courses} />{/if}
 	<GroupShares
 		title={texts.planCarriedOutOf}
-		code={CODES.done}
+		code={FIGURE_CODES.done}
 		by={data.view.by}
 		table={data.table}
 		axis={texts.shareThatCarriedThe}

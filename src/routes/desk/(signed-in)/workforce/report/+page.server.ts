@@ -2,16 +2,16 @@ import { randomUUID } from 'node:crypto';
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
 import { isoDay } from '$lib/server/clock';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { day, uuid } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
-import { dropReport, listReports, makeReport, REPORT_MONTHS } from '$lib/server/workforce/make-report';
+import { deleteReport, listReports, createReport, REPORT_MONTHS } from '$lib/server/workforce/create-report';
 import { viewOf } from '$lib/server/workforce/screen-load';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>
-	orErrorPage(async () => ({
+	withErrorPage(async () => ({
 		view: await viewOf({ locals, url }),
 		key: randomUUID(),
 		months: REPORT_MONTHS,
@@ -27,18 +27,18 @@ const readDrop = formReader({ report: uuid });
 
 export const actions: Actions = {
 	make: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { key, to, months } = await readMake(request);
 			const { db, config, now } = locals;
 			const input = { key, to, months: Number(months) };
-			const id = await makeReport(db, signedIn(locals), input, isoDay(now, config.timeZone), now);
+			const id = await createReport(db, signedIn(locals), input, isoDay(now, config.timeZone), now);
 			redirect(303, `/desk/workforce/report/${id}`);
 		}),
 
 	drop: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { report } = await readDrop(request);
-			await dropReport(locals.db, signedIn(locals), report, locals.now);
+			await deleteReport(locals.db, signedIn(locals), report, locals.now);
 			return { dropped: true };
 		})
 };

@@ -5,7 +5,7 @@
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import Select from '$lib/ui/kit/Select.svelte';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
-	import { dayWords, momentWords } from '$lib/messages/desk/workforce-words';
+	import { reportDayWords, reportMomentWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -52,7 +52,7 @@
 					label={texts.until}
 					size="desk"
 					value={data.view.closings[0] ?? ''}
-					options={data.view.closings.map((value) => ({ value, words: dayWords(value) }))}
+					options={data.view.closings.map((value) => ({ value, words: reportDayWords(value) }))}
 				/>
 				<Select
 					name="months"
@@ -69,19 +69,21 @@
 		{#each data.reports as report (report.id)}
 			<li>
 				<a href="/desk/workforce/report/{report.id}"
-					>{texts.to(dayWords(report.fromDay), dayWords(report.toDay))}</a
+					>{texts.to(reportDayWords(report.fromDay), reportDayWords(report.toDay))}</a
 				>
-				<span class="text-note text-ink-soft">{texts.made(momentWords(report.madeAt))}</span>
+				<span class="text-note text-ink-soft">{texts.made(reportMomentWords(report.madeAt))}</span>
 				<span class="text-note"
 					><a href="/desk/workforce/report/{report.id}/data" download
-						>{texts.dataCsv}<span class="sr-only">{texts.untilDay(dayWords(report.toDay))}</span></a
+						>{texts.dataCsv}<span class="sr-only">{texts.untilDay(reportDayWords(report.toDay))}</span></a
 					></span
 				>
 				{#if isPermitted(data.role, 'reports:make')}
 					<form method="POST" action="?/drop" use:enhance>
 						<input type="hidden" name="report" value={report.id} />
-						<Button look="quiet" size="desk" aria-label={texts.takeTheReportUntil(dayWords(report.toDay))}
-							>{texts.takeAway}</Button
+						<Button
+							look="quiet"
+							size="desk"
+							aria-label={texts.takeTheReportUntil(reportDayWords(report.toDay))}>{texts.takeAway}</Button
 						>
 					</form>
 				{/if}

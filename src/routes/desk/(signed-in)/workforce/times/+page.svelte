@@ -2,7 +2,7 @@
 	import CurveFigure from '$lib/ui/workforce/CurveFigure.svelte';
 	import { timesSentence } from '$lib/messages/desk/help-words';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
-	import { chance } from '$lib/messages/desk/workforce-words';
+	import { pValueText } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -35,7 +35,7 @@
 						{ name: texts.somethingStaysOpen, curve: data.open }
 					]
 				: [{ name: texts.everybody, curve: data.fix }]}
-			note={data.compared ? texts.theTwoCurvesDiffer(chance(data.compared.p)) : ''}
+			note={data.compared ? texts.theTwoCurvesDiffer(pValueText(data.compared.p)) : ''}
 		/>
 	{/if}
 	{#if !data.act && !data.fix}<p class="mt-4">{texts.tooFewForCurve}</p>{/if}

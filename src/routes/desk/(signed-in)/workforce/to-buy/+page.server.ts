@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { PURCHASES, type PurchaseId } from '$lib/core/plan';
-import { orFailedForm } from '$lib/server/http/answer-fault';
+import { withFormError } from '$lib/server/http/error-responses';
 import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
@@ -28,7 +28,7 @@ const readSet = formReader({
 
 export const actions: Actions = {
 	prices: ({ request, locals }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const { currency, ...prices } = await readSet(request);
 			await setPrices(locals.db, signedIn(locals), prices, currency, locals.now);
 			return { kept: true };

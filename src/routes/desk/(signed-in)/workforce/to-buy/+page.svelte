@@ -1,13 +1,19 @@
 <script lang="ts">
 	import { isPermitted } from '$lib/core/access';
-	import { CODES } from '$lib/core/workforce';
+	import { FIGURE_CODES } from '$lib/core/workforce';
 	import CostTable from '$lib/ui/workforce/CostTable.svelte';
 	import PriceForm from '$lib/ui/workforce/PriceForm.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
 	import ShareFigure from '$lib/ui/workforce/ShareFigure.svelte';
-	import { figureOf, peopleOf } from '$lib/ui/workforce/table-rows';
+	import { publishedShareOf, groupSizeOf } from '$lib/ui/workforce/table-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
-	import { between, codeWords, number, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import {
+		between,
+		codeWords,
+		formattedNumber,
+		peopleWords,
+		percent
+	} from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -16,21 +22,21 @@
 
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 
-	const people = $derived(peopleOf(data.table));
-	const open = $derived(figureOf(data.table, CODES.open));
-	const closable = $derived(figureOf(data.table, CODES.closable));
+	const people = $derived(groupSizeOf(data.table));
+	const open = $derived(publishedShareOf(data.table, FIGURE_CODES.open));
+	const closable = $derived(publishedShareOf(data.table, FIGURE_CODES.closable));
 	const rows = $derived(
 		data.things
 			.map((thing) => ({
 				key: thing as string,
 				words: codeWords(thing),
-				figure: figureOf(data.table, thing)
+				figure: publishedShareOf(data.table, thing)
 			}))
 			.sort((a, b) => (b.figure?.share ?? -1) - (a.figure?.share ?? -1))
 	);
 	const purchases = $derived(
 		data.things.flatMap((purchase) => {
-			const figure = figureOf(data.table, purchase);
+			const figure = publishedShareOf(data.table, purchase);
 			const price = data.prices.find((one) => one.purchase === purchase);
 			return figure
 				? [{ purchase, people: figure.x, cents: price?.cents ?? null, currency: price?.currency ?? null }]
@@ -51,7 +57,7 @@
 		{#if open}
 			{texts.forWord} <strong>{percent(open.share)}</strong>
 			{texts.ofPeopleSomethingStays(between(open), peopleWords(open.n))}
-			{#if closable}{texts.ofThemWouldBe(number(closable.x))}{/if}
+			{#if closable}{texts.ofThemWouldBe(formattedNumber(closable.x))}{/if}
 		{:else if people !== null}{texts.forHowManyOf(peopleWords(people))}
 		{:else}{texts.tooFewForFigure}{/if}
 	</p>
@@ -73,5 +79,10 @@
 			isKept={form !== null && 'kept' in form}
 		/>
 	{/if}
-	<GroupShares title={texts.somethingStaysOpen} code={CODES.open} by={data.view.by} table={data.table} />
+	<GroupShares
+		title={texts.somethingStaysOpen}
+		code={FIGURE_CODES.open}
+		by={data.view.by}
+		table={data.table}
+	/>
 </WorkforceFrame>

@@ -1,19 +1,19 @@
 import { redirect } from '@sveltejs/kit';
-import { backFromProvider, pageSaying, ProviderFault } from '$lib/server/access/provider';
-import { noteRefused, signInByProvider } from '$lib/server/access/sign-in-by-provider';
-import { deviceToken, sessionToken, setSession, takeFlow } from '$lib/server/access/session-cookie';
+import { finishProviderSignIn, signInPageWithReason, ProviderError } from '$lib/server/access/provider';
+import { recordRefusedSignIn, signInByProvider } from '$lib/server/access/sign-in-by-provider';
+import { deviceToken, sessionToken, setSession, takeProviderFlow } from '$lib/server/access/session-cookie';
 import { signOut } from '$lib/server/access/sessions';
-import { originOf } from '$lib/server/http/own-origin';
+import { requestOrigin } from '$lib/server/http/trusted-origins';
 import type { RequestHandler } from './$types';
 
 /** Back from the organisation's own sign-in. */
 export const GET: RequestHandler = async ({ locals, url, cookies, request }) => {
 	const { config, db, session, now } = locals;
-	const flow = takeFlow(cookies, url);
+	const flow = takeProviderFlow(cookies, url);
 	if (!config.identity || !flow) redirect(303, '/desk/sign-in?why=refused');
-	const came = new URL(url.pathname + url.search, originOf(request, config));
+	const came = new URL(url.pathname + url.search, requestOrigin(request, config));
 	try {
-		const claims = await backFromProvider(config.identity, came, flow);
+		const claims = await finishProviderSignIn(config.identity, came, flow);
 		const browser = {
 			device: request.headers.get('user-agent') ?? '',
 			deviceToken: deviceToken(cookies, url)
@@ -27,8 +27,8 @@ export const GET: RequestHandler = async ({ locals, url, cookies, request }) => 
 		}
 		redirect(303, begun?.needsCode ? '/desk/sign-in/code' : flow.to);
 	} catch (thrown) {
-		if (!(thrown instanceof ProviderFault)) throw thrown;
-		await noteRefused(db, thrown, now);
-		redirect(303, pageSaying(thrown.reason, flow));
+		if (!(thrown instanceof ProviderError)) throw thrown;
+		await recordRefusedSignIn(db, thrown, now);
+		redirect(303, signInPageWithReason(thrown.reason, flow));
 	}
 };

@@ -1,27 +1,27 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { erasePerson, ERASING_REASONS, previewErasing } from '$lib/server/erasure/erase-person';
-import { Fault } from '$lib/server/fault';
-import { orErrorPage, orFailedForm } from '$lib/server/http/answer-fault';
+import { erasePerson, ERASURE_REASONS, previewErasure } from '$lib/server/erasure/erase-person';
+import { DomainError } from '$lib/server/domain-error';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>
-	orErrorPage(() => previewErasing(locals.db, signedIn(locals), params.id));
+	withErrorPage(() => previewErasure(locals.db, signedIn(locals), params.id));
 
-const read = formReader({ name: text(120), why: Type.Enum(ERASING_REASONS) });
+const read = formReader({ name: text(120), why: Type.Enum(ERASURE_REASONS) });
 
 export const actions: Actions = {
 	default: ({ request, locals, params }) =>
-		orFailedForm(async () => {
+		withFormError(async () => {
 			const actor = signedIn(locals);
 			const { name, why } = await read(request);
-			const { person } = await previewErasing(locals.db, actor, params.id);
+			const { person } = await previewErasure(locals.db, actor, params.id);
 			// The second step: whoever writes the name has read whose it is.
 			if (name.trim().toLowerCase() !== person.name.toLowerCase())
-				throw new Fault('invalid', 'writeTheirName', '/name');
+				throw new DomainError('invalid', 'writeTheirName', '/name');
 			await erasePerson(locals.db, actor, { personId: params.id, why }, locals.now);
 			locals.wake('record');
 			redirect(303, '/desk/people');

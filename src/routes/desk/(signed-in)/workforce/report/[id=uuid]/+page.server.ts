@@ -1,10 +1,10 @@
-import { orErrorPage } from '$lib/server/http/answer-fault';
+import { withErrorPage } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
-import { readReport } from '$lib/server/workforce/make-report';
+import { readReport } from '$lib/server/workforce/create-report';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>
-	orErrorPage(async () => {
+	withErrorPage(async () => {
 		const { id, madeAt, document } = await readReport(locals.db, signedIn(locals), params.id);
 		return { id, madeAt, report: document };
 	});

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Button from '$lib/ui/kit/Button.svelte';
 	import ReportSheet from '$lib/ui/workforce/ReportSheet.svelte';
-	import { dayWords } from '$lib/messages/desk/workforce-words';
+	import { reportDayWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -9,7 +9,7 @@
 	let { data } = $props();
 </script>
 
-<svelte:head><title>{texts.reportUntilEasyCorner(dayWords(data.report.to))}</title></svelte:head>
+<svelte:head><title>{texts.reportUntilEasyCorner(reportDayWords(data.report.to))}</title></svelte:head>
 
 <main>
 	<p class="acts no-print">

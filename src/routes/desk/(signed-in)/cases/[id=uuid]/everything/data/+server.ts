@@ -1,12 +1,12 @@
-import { everythingOf } from '$lib/server/erasure/erase-person';
-import { orJsonFault } from '$lib/server/http/answer-fault';
+import { erasedRowsOf } from '$lib/server/erasure/erase-person';
+import { withJsonError } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 
 /** The same as a file that programs read. */
 export const GET: RequestHandler = ({ locals, params }) =>
-	orJsonFault(async () => {
-		const everything = await everythingOf(locals.db, signedIn(locals), params.id, locals.now);
+	withJsonError(async () => {
+		const everything = await erasedRowsOf(locals.db, signedIn(locals), params.id, locals.now);
 		return new Response(JSON.stringify(everything, null, '\t'), {
 			headers: {
 				'content-type': 'application/json',

@@ -1,17 +1,17 @@
-import { csvOf } from '$lib/core/exchange';
+import { toCsv } from '$lib/core/exchange';
 import { REPORT_COLUMNS, reportRows } from '$lib/core/workforce';
 import { writeAuditLine } from '$lib/server/audit/write-audit-line';
-import { orJsonFault } from '$lib/server/http/answer-fault';
+import { withJsonError } from '$lib/server/http/error-responses';
 import { csvResponse } from '$lib/server/http/csv-response';
 import { signedIn } from '$lib/server/signed-in';
-import { readReport } from '$lib/server/workforce/make-report';
+import { readReport } from '$lib/server/workforce/create-report';
 import type { RequestHandler } from './$types';
 
 /** The data of a report as CSV, as it was when the report was made. */
 export const GET: RequestHandler = ({ locals, params }) =>
-	orJsonFault(async () => {
+	withJsonError(async () => {
 		const actor = signedIn(locals);
 		const { document } = await readReport(locals.db, actor, params.id);
 		await writeAuditLine(locals.db, actor, { at: locals.now, act: 'figures-exported' });
-		return csvResponse(`workforce-${document.to}.csv`, csvOf([REPORT_COLUMNS, ...reportRows(document)]));
+		return csvResponse(`workforce-${document.to}.csv`, toCsv([REPORT_COLUMNS, ...reportRows(document)]));
 	});

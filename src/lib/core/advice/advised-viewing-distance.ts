@@ -1,0 +1,24 @@
+import type { Corner } from '../corner';
+import { armsLengthMm } from '../desk';
+import type { PlanStep } from '../plan';
+import { distanceBand } from '../sight';
+
+/** How far from the screen someone is told to sit, so that no page says two distances. Lengths in mm. */
+export type AdvisedViewingDistance =
+	/** What a step of the plan sets. */
+	| { readonly by: 'plan'; readonly mm: number }
+	/** Their own arm's length, from the shoulder to the fingertips, where it is a good distance for this screen. */
+	| { readonly by: 'arm'; readonly mm: number }
+	| { readonly by: 'band'; readonly low: number; readonly high: number };
+
+/** How far from their screen a person is told to sit. @param steps of the plan that they are shown */
+export function advisedViewingDistance(
+	{ person, spot }: Pick<Corner, 'person' | 'spot'>,
+	steps: readonly PlanStep[]
+): AdvisedViewingDistance {
+	const setTo = steps.find(({ place }) => place === 'distance')?.setTo ?? null;
+	if (setTo !== null) return { by: 'plan', mm: setTo };
+	const band = distanceBand(spot.screen, person.lenses);
+	const mm = armsLengthMm(person);
+	return mm >= band.low && mm <= band.high ? { by: 'arm', mm } : { by: 'band', ...band };
+}

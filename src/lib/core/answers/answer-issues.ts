@@ -1,0 +1,22 @@
+import type { SittingStyle } from '../corner';
+import { cornerFromAnswers } from './corner-from-answers';
+import { discomfortFromAnswers } from './discomfort-answers';
+import type { Answers } from './fields';
+import type { QuestionnairePage } from './questionnaire-pages';
+import { pageOfField } from './page-of-field';
+import type { FieldIssue } from './read-length-field';
+import { redFlagIssues } from './red-flag-answers';
+
+/** Everything that is missing or can't be read, in the order of the pages. */
+export function answerIssues(answers: Answers, way: SittingStyle): FieldIssue[] {
+	return [
+		...redFlagIssues(answers),
+		...cornerFromAnswers(answers, way).issues,
+		...discomfortFromAnswers(answers).issues
+	];
+}
+
+/** What is missing or can't be read on one page. */
+export function pageIssues(page: QuestionnairePage, answers: Answers, way: SittingStyle): FieldIssue[] {
+	return answerIssues(answers, way).filter((issue) => pageOfField(issue.field) === page);
+}

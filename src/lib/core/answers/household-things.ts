@@ -1,0 +1,202 @@
+import { CORNER_BOUNDS, MAX_LABEL_CHARS, type HouseholdItem, type HouseholdKind } from '../corner';
+import { truncateText } from '../truncate-text';
+import { COMPRESSED_FRACTION } from '../household';
+import { formatLength, type LengthUnit } from '../length';
+import { MAX_HOUSEHOLD_THINGS, thingField, type Answers } from './fields';
+import { readLengthField, type FieldIssue } from './read-length-field';
+
+/** A kind of household stock on the shelf: its usual size and how many come to mind first. */
+export interface ThingChoice {
+	readonly kind: HouseholdKind;
+	/** Length, width and height (or thickness; of one layer for towels and blankets), mm. */
+	readonly size: readonly [number, number, number];
+}
+
+/** Usual sizes, in the order in which the kinds are offered. Common practice; the sizes are our assumption, to be corrected by measuring. */
+const USUAL_SIZES: Readonly<Record<HouseholdKind, ThingChoice['size']>> = {
+	book: [300, 230, 35],
+	ream: [297, 210, 52],
+	'sturdy-box': [400, 300, 150],
+	'board-game': [380, 270, 55],
+	'light-box': [330, 250, 120],
+	'step-stool': [400, 280, 220],
+	binder: [320, 285, 75],
+	pillow: [700, 450, 140],
+	cushion: [400, 400, 60],
+	towel: [1400, 700, 5],
+	blanket: [1900, 1400, 4],
+	bolster: [600, 180, 180]
+};
+
+/** The household items that are offered, each with its usual size. */
+export const THING_CHOICES: readonly ThingChoice[] = (Object.keys(USUAL_SIZES) as HouseholdKind[]).map(
+	(kind) => ({
+		kind,
+		size: USUAL_SIZES[kind]
+	})
+);
+
+/** Whether a text is a kind of household stock. */
+export function isHouseholdKind(text: string | undefined): text is HouseholdKind {
+	return THING_CHOICES.some((item) => item.kind === text);
+}
+
+/** Indexes of the things that are listed: those with a kind. A count of 0 stays listed and is not used. */
+export function listedThings(answers: Answers): number[] {
+	return Array.from({ length: MAX_HOUSEHOLD_THINGS }, (_, i) => i).filter((i) =>
+		isHouseholdKind(answers[thingField(i, 'kind')])
+	);
+}
+
+/** Index for a new thing: after all that are listed, or the first gap; null where the list is full. */
+export function nextThingIndex(answers: Answers): number | null {
+	const listed = listedThings(answers);
+	const after = Math.max(-1, ...listed) + 1;
+	if (after < MAX_HOUSEHOLD_THINGS) return after;
+	return Array.from({ length: MAX_HOUSEHOLD_THINGS }, (_, i) => i).find((i) => !listed.includes(i)) ?? null;
+}
+
+/** Fields of a new thing of a kind, with its usual size. */
+export function newThingFields(
+	index: number,
+	kind: HouseholdKind,
+	label: string,
+	unit: LengthUnit
+): Record<string, string> {
+	const [a, b, c] = THING_CHOICES.find((item) => item.kind === kind)?.size ?? [0, 0, 0];
+	const text = (mm: number) => formatLength(mm, unit, { withUnit: false });
+	return {
+		[thingField(index, 'kind')]: kind,
+		[thingField(index, 'label')]: label,
+		[thingField(index, 'count')]: '1',
+		[thingField(index, 'a')]: text(a),
+		[thingField(index, 'b')]: text(b),
+		[thingField(index, 'c')]: text(c)
+	};
+}
+
+/**
+ * Fields that one more thing of a kind fills: another of those that are listed, or the first of its kind with its usual size. Null where
+ * the list is full.
+ */
+export function addThingFields(
+	answers: Answers,
+	kind: HouseholdKind,
+	label: string,
+	unit: LengthUnit
+): Record<string, string> | null {
+	const last = listedThings(answers).findLast((index) => answers[thingField(index, 'kind')] === kind);
+	if (last !== undefined) {
+		const field = thingField(last, 'count');
+		const counted = Number(answers[field] ?? 1);
+		return { [field]: String((Number.isInteger(counted) && counted > 0 ? counted : 0) + 1) };
+	}
+	const index = nextThingIndex(answers);
+	return index === null ? null : newThingFields(index, kind, label, unit);
+}
+
+/** Name of the field that says that one piece doesn't work here: `out.t3` or, of several alike, `out.t3#2`. */
+export function leftOutField(pieceId: string): string {
+	return `out.${pieceId}`;
+}
+
+/** Names of such fields. */
+export const LEFT_OUT_FIELD_PATTERN = '^out\\.t(?:[0-9]|[123][0-9])(?:#[0-9]{1,3})?$';
+
+/** Ids of the pieces that are left out. */
+export function piecesLeftOut(answers: Answers): string[] {
+	return Object.entries(answers)
+		.filter(([name, text]) => name.startsWith('out.') && text === 'yes')
+		.map(([name]) => name.slice('out.'.length));
+}
+
+/** Fields by which everything of a kind that is listed doesn't work here. */
+export function leaveOutKindFields(answers: Answers, kind: HouseholdKind): Record<string, string> {
+	const ids = listedThings(answers)
+		.filter((index) => answers[thingField(index, 'kind')] === kind)
+		.flatMap((index) => {
+			const many = Number(answers[thingField(index, 'count')] || 1) || 1;
+			return Array.from({ length: many }, (_, i) => (i === 0 ? `t${index}` : `t${index}#${i + 1}`));
+		});
+	return Object.fromEntries(ids.map((id) => [leftOutField(id), 'yes']));
+}
+
+/** Name of the field that holds how much a soft thing really rises under this person, mm. */
+export function measuredRiseField(index: number): string {
+	return `learned.${index}`;
+}
+
+/**
+ * A pillow or cushion that rises by what was learnt of it: its thickness becomes the one that the usual rule makes that
+ * rise of. What was typed stays as it was typed.
+ */
+function asLearned(item: HouseholdItem, text: string | undefined): HouseholdItem {
+	const rise = Number(text || NaN);
+	if ((item.kind !== 'pillow' && item.kind !== 'cushion') || !(rise >= 1)) return item;
+	const thickness = Math.max(1, Math.round(rise / COMPRESSED_FRACTION[item.kind]));
+	const [thinnest = 0] = [...item.size].sort((a, b) => a - b);
+	const at = item.size.indexOf(thinnest);
+	const size = item.size.map((side, i) => (i === at ? thickness : side)) as unknown as HouseholdItem['size'];
+	return { ...item, size };
+}
+
+const USUAL_SIDE = [3, 2200] as const;
+
+/** The fields of a thing's three sides. */
+export const THING_SIDE_PARTS = ['a', 'b', 'c'] as const;
+
+function count(answers: Answers, index: number): number | FieldIssue {
+	const field = thingField(index, 'count');
+	const text = (answers[field] ?? '1').trim();
+	const [, most] = CORNER_BOUNDS.count;
+	return /^\d{1,3}$/.test(text) && Number(text) <= most
+		? Number(text)
+		: { field, code: 'not-a-count', bounds: [0, most] };
+}
+
+function thingOf(
+	answers: Answers,
+	index: number,
+	unit: LengthUnit
+): { item: HouseholdItem | null; issues: FieldIssue[] } {
+	const kind = answers[thingField(index, 'kind')];
+	if (!isHouseholdKind(kind)) return { item: null, issues: [] };
+	const counted = count(answers, index);
+	if (counted === 0) return { item: null, issues: [] };
+	const sides = THING_SIDE_PARTS.map((part) => {
+		const field = thingField(index, part);
+		return readLengthField(field, answers[field], unit, { bounds: CORNER_BOUNDS.side, usual: USUAL_SIDE });
+	});
+	const issues = sides.flatMap((side) => (side.ok ? [] : [side.issue]));
+	if (typeof counted !== 'number') issues.push(counted);
+	const [a, b, c] = sides;
+	if (issues.length > 0 || typeof counted !== 'number' || !a?.ok || !b?.ok || !c?.ok)
+		return { item: null, issues };
+	const label = truncateText((answers[thingField(index, 'label')] ?? '').trim(), MAX_LABEL_CHARS);
+	return {
+		item: { id: `t${index}`, kind, label: label || kind, size: [a.mm, b.mm, c.mm], count: counted },
+		issues
+	};
+}
+
+/** The household as listed, and what can't be read of it. */
+export function householdOf(
+	answers: Answers,
+	unit: LengthUnit
+): { items: HouseholdItem[]; issues: FieldIssue[] } {
+	const left = piecesLeftOut(answers);
+	const things = listedThings(answers).map((index) => {
+		const { item, issues } = thingOf(answers, index, unit);
+		return { item: item && asLearned(item, answers[measuredRiseField(index)]), issues };
+	});
+	// Copies are alike: with one of three left out, two are there.
+	const there = (item: HouseholdItem): HouseholdItem[] => {
+		const out = left.filter((id) => id === item.id || id.startsWith(`${item.id}#`)).length;
+		const count = (item.count ?? 1) - out;
+		return count > 0 ? [{ ...item, count }] : [];
+	};
+	return {
+		items: things.flatMap(({ item }) => (item ? there(item) : [])),
+		issues: things.flatMap(({ issues }) => issues)
+	};
+}

@@ -1,0 +1,30 @@
+import { openReportedReasons, openRedFlags } from '../case-assessment/open-red-flags';
+import type { CaseRecord } from '../case-assessment/case-record';
+import { discomfortReportsOf } from '../case-assessment/discomfort-reports';
+import type { TriageReason } from '../case-assessment/assessment-result';
+import { isMoreUrgent, type TriagePolicy } from '../triage';
+import type { BodyCondition } from './choose-exercise-set';
+
+/**
+ * What a person's file says for their breaks: what hurts by the newest report, which regions have a sign that nobody has
+ * dealt with, and whether there is one that names no region, or one that is urgent.
+ */
+export function bodyConditionOf(
+	file: CaseRecord,
+	policy: TriagePolicy
+): Pick<BodyCondition, 'worst' | 'signs' | 'hasOtherSign' | 'hasUrgentSign'> {
+	const reports = discomfortReportsOf(file);
+	const newest = reports.at(-1)?.regions ?? [];
+	// Two sides of a region are two reports: the worse one counts.
+	const worst: Record<string, number> = {};
+	for (const { region, worst: score } of newest) worst[region] = Math.max(worst[region] ?? 0, score);
+	const spoken = openReportedReasons(file, reports, policy).filter(({ reason }) => reason.code !== 'severe');
+	const signs = openRedFlags(file);
+	const isUrgent = ({ level }: TriageReason) => !isMoreUrgent('urgent', level);
+	return {
+		worst,
+		signs: [...new Set(spoken.flatMap(({ regions }) => regions.map(({ region }) => region)))],
+		hasOtherSign: signs.length > 0,
+		hasUrgentSign: [...signs, ...spoken.map(({ reason }) => reason)].some(isUrgent)
+	};
+}

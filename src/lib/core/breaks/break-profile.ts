@@ -1,0 +1,20 @@
+import type { Region } from '../discomfort';
+import type { BodyCondition } from './choose-exercise-set';
+import type { BreakSchedule, StandingShare } from './break-schedules';
+import type { WorkPlace } from './schedule-places';
+
+/** What a person's day is planned from, and their breaks chosen by. */
+export interface BreakProfile {
+	/** What was set for them, by their coordinator or their round. */
+	readonly setRhythm: BreakSchedule;
+	/** What they chose themselves; null where it is what was set. */
+	readonly ownRhythm: BreakSchedule | null;
+	readonly share: StandingShare;
+	/** Whether weekly totals are shared with the coordinators. */
+	readonly isShared: boolean;
+	readonly body: Omit<BodyCondition, 'dropped'>;
+	readonly hurts: readonly Region[];
+	readonly isLaptopAlone: boolean;
+	/** Where they can work, the usual place first. */
+	readonly places: readonly WorkPlace[];
+}

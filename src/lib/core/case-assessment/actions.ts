@@ -1,0 +1,100 @@
+import type { CheckResult } from '../checks';
+import { measureNext } from '../checks';
+import { FINDING_IDS, findingOfCheck, regionsOfFinding } from '../checklist';
+import { seatKindOf, seatRulesOf, type Corner } from '../corner';
+import type { Region } from '../discomfort';
+import type { AssessmentResult } from './assessment-result';
+import type { OpenFinding } from './open-findings';
+import type { PlanItemState } from './plan-item-states';
+import type { DiscomfortReport } from './discomfort-reports';
+import type { PlanItem } from './vocabulary';
+
+/** One thing that a person can do: what kind of act, and at what. */
+export type Action = AssessmentResult['actions'][number];
+
+/** What a list of actions is worked out from. */
+export interface ActionInputs {
+	readonly findings: readonly Pick<OpenFinding, 'id' | 'isHazard'>[];
+	readonly things: readonly Pick<PlanItemState, 'thing' | 'stands'>[];
+	readonly newest: Pick<DiscomfortReport, 'regions'> | null;
+	/** The newest corner; null where there is none. */
+	readonly corner: Corner | null;
+	readonly standing: readonly CheckResult[];
+}
+
+/** A score from which what is tied to a region comes first. */
+const HURTS_FROM = 4;
+
+/** The check that each thing of a plan serves. */
+const CHECK_OF: Partial<Readonly<Record<PlanItem, CheckResult['id']>>> = {
+	seat: 'knee',
+	feet: 'knee',
+	surface: 'elbow',
+	keys: 'elbow',
+	screen: 'eye'
+};
+
+/** Files name findings of any checklist: one that this one doesn't know is tied to nothing. */
+function regionsOfFindingNamed(name: string): readonly Region[] {
+	const known = FINDING_IDS.find((id) => id === name);
+	return known ? regionsOfFinding(known) : [];
+}
+
+/** The regions that a thing to build is tied to: those of the finding behind the check that it serves. */
+function regionsOfThing(thing: PlanItem, standing: readonly CheckResult[]): readonly Region[] {
+	const check = standing.find(({ id }) => id === CHECK_OF[thing]);
+	if (!check || check.verdict !== 'off') return [];
+	const finding = findingOfCheck(check.id, check.value < check.low ? 'low' : 'high');
+	return finding ? regionsOfFinding(finding) : [];
+}
+
+/** The worst score of the regions, of those that hurt; 0 where none does. */
+function painOf(regions: readonly Region[], newest: ActionInputs['newest']): number {
+	const scores = (newest?.regions ?? [])
+		.filter(({ region, worst }) => worst >= HURTS_FROM && regions.includes(region))
+		.map(({ worst }) => worst);
+	return Math.max(0, ...scores);
+}
+
+/**
+ * Everything that someone can do, first things first: hazards; away from bed, sofa and floor; what is tied to what hurts, the worst first and of two
+ * alike the one that needs no building; a keyboard and mouse for a laptop alone; a length to measure where the furniture was guessed;
+ * building, from the floor up; the rest.
+ */
+export function actionsOf({ findings, things, newest, corner, standing }: ActionInputs): Action[] {
+	const hazards = findings
+		.filter(({ isHazard }) => isHazard)
+		.map(({ id }): Action => ({ act: 'hazard', what: id }));
+	const kind = corner && seatKindOf(corner);
+	const spot: Action[] =
+		corner && kind && !seatRulesOf(corner).isForWork ? [{ act: 'spot', what: kind }] : [];
+	const able = [
+		...findings
+			.filter(({ isHazard, id }) => !isHazard && id !== 'bed-or-sofa')
+			.map(({ id }) => ({
+				action: { act: 'finding', what: id } as Action,
+				pain: painOf(regionsOfFindingNamed(id), newest)
+			})),
+		...things
+			.filter(({ stands }) => !stands)
+			.map(({ thing }) => ({
+				action: { act: 'build', what: thing } as Action,
+				pain: painOf(regionsOfThing(thing, standing), newest)
+			}))
+	];
+	const tied = able.filter(({ pain }) => pain > 0).sort((a, b) => b.pain - a.pain);
+	const rest = able.filter(({ pain }) => pain === 0).map(({ action }) => action);
+	const isOff = standing.some(({ verdict }) => verdict === 'off');
+	const keyboard: Action[] =
+		corner?.spot.keys.kind === 'built-in' && isOff ? [{ act: 'ask', what: 'keyboard-and-mouse' }] : [];
+	const length = corner?.spot.by === 'guess' ? measureNext(corner, standing) : null;
+	return [
+		...hazards,
+		...spot,
+		...tied.map(({ action }) => action),
+		...keyboard,
+		...(length ? [{ act: 'measure', what: length } as const] : []),
+		...rest.filter(({ act }) => act === 'build'),
+		...rest.filter(({ act }) => act !== 'build')
+	];
+}

@@ -1,0 +1,71 @@
+import { isEmergency, isUrgent, RED_FLAGS, type RegionReport } from '../discomfort';
+import type { TriagePolicy } from '../triage';
+import { latestEntry, type CaseRecord } from './case-record';
+import type { TriageReason } from './assessment-result';
+import type { DiscomfortReport } from './discomfort-reports';
+import { REASON_LEVELS, type Closable } from './vocabulary';
+
+/** Whether an outcome of something was recorded later than that. */
+export function isClosedByOutcome(
+	{ outcomes }: Pick<CaseRecord, 'outcomes'>,
+	of: Closable,
+	seq: number
+): boolean {
+	return outcomes.some((outcome) => outcome.seq > seq && outcome.of.includes(of));
+}
+
+/**
+ * Signs without a later outcome, each once. No later answer closes one: a person who leaves a sign out has not said that it was seen to. Nor does
+ * a tap of theirs on the stop page, which stands beside it.
+ */
+export function openRedFlags(file: CaseRecord): TriageReason[] {
+	const said = [...file.answers, ...file.checkIns];
+	return RED_FLAGS.flatMap((sign): TriageReason[] => {
+		const newest = latestEntry(said.filter(({ signs }) => signs.includes(sign)));
+		if (!newest || isClosedByOutcome(file, sign, newest.seq)) return [];
+		const lifted = latestEntry(file.lifted.filter(({ of, seq }) => of === sign && seq > newest.seq));
+		const code = isEmergency(sign) ? 'emergency-sign' : isUrgent(sign) ? 'urgent-sign' : 'professional-sign';
+		return [
+			{
+				code,
+				level: REASON_LEVELS[code],
+				on: newest.on,
+				sign,
+				...(lifted && { lifted: { on: lifted.on, how: lifted.how } })
+			}
+		];
+	});
+}
+
+/** A reason with the regions that it rests on. */
+export interface ReasonWithRegions {
+	readonly reason: TriageReason;
+	readonly regions: readonly RegionReport[];
+}
+
+type Reported = 'reported-weakness' | 'reported-tingling' | 'severe';
+
+/** What makes a region of a report one for a professional, by rule. Common practice; the numbers are the policy's. */
+const SPEAKS: Readonly<Record<Reported, (region: RegionReport, policy: TriagePolicy) => boolean>> = {
+	'reported-weakness': ({ kinds, worst }, { weaknessFrom }) =>
+		kinds.includes('weakness') && worst >= weaknessFrom,
+	'reported-tingling': ({ kinds, worst, days }, { tingling }) =>
+		kinds.includes('tingling-or-numbness') && (days >= tingling.days || worst >= tingling.from),
+	severe: ({ worst }, { clinicianFrom }) => worst >= clinicianFrom
+};
+
+/** What any report says that is for a professional, each rule once by its latest, unless an outcome of it came later. */
+export function openReportedReasons(
+	file: CaseRecord,
+	reports: readonly DiscomfortReport[],
+	policy: TriagePolicy
+): ReasonWithRegions[] {
+	return (Object.keys(SPEAKS) as Reported[]).flatMap((code): ReasonWithRegions[] => {
+		const newest = reports
+			.map(({ seq, on, regions }) => ({ seq, on, regions: regions.filter((r) => SPEAKS[code](r, policy)) }))
+			.filter(({ regions }) => regions.length > 0)
+			.at(-1);
+		if (!newest || isClosedByOutcome(file, code, newest.seq)) return [];
+		return [{ reason: { code, level: REASON_LEVELS[code], on: newest.on }, regions: newest.regions }];
+	});
+}

@@ -1,0 +1,48 @@
+import { redFlagNamed } from '../discomfort';
+import type { TriageLevel } from '../triage';
+import type { AssessmentResult, TriageReason } from './assessment-result';
+
+/** Levels of version 1 by their names of now. */
+const LEVELS_1: Readonly<Record<string, TriageLevel>> = { now: 'emergency', settled: 'done' };
+
+const levelNamed = (level: string): TriageLevel => LEVELS_1[level] ?? (level as TriageLevel);
+
+/** A judgement as it was stored, in any version. */
+export type StoredAssessmentResult = AssessmentResult | AssessmentResultV1;
+
+/** What version 1 had otherwise: names of levels, signs and what waits; nothing of findings, and no actions. */
+export type AssessmentResultV1 = Omit<
+	AssessmentResult,
+	'format' | 'level' | 'reasons' | 'actions' | 'findings' | 'carriedOut'
+> & {
+	readonly format: 'easy-corner.judgement/1';
+	readonly level: string;
+	readonly reasons: readonly (Omit<TriageReason, 'level' | 'sign' | 'what'> & {
+		readonly level: string;
+		readonly sign?: string;
+		readonly what?: string;
+	})[];
+};
+
+/** Reads a judgement as one of version 2. What it said of the person stays as it was said: a level is renamed, never changed. */
+export function readAssessmentResult(stored: StoredAssessmentResult): AssessmentResult {
+	if (stored.format === 'easy-corner.judgement/2') return stored;
+	const reasons = stored.reasons.map(({ sign, what, level, ...reason }): TriageReason => {
+		const named = sign === undefined ? null : redFlagNamed(sign);
+		return {
+			...reason,
+			level: levelNamed(level),
+			...(named && { sign: named }),
+			...(what !== undefined && { what: (what === 'question' ? 'message' : what) as TriageReason['what'] })
+		} as TriageReason;
+	});
+	return {
+		...stored,
+		format: 'easy-corner.judgement/2',
+		level: levelNamed(stored.level),
+		reasons,
+		actions: [],
+		findings: [],
+		carriedOut: stored.plan?.carriedOut ?? null
+	};
+}

@@ -1,0 +1,24 @@
+import { bodyOf } from '../body';
+import { checkIdsOf, checkValues, setUpAsMeasured, type CheckId, type SetUp } from '../checks';
+import type { Corner } from '../corner';
+import { bandsFor, distanceOutsideBand, narrowBand } from '../guidance';
+import { costOfDistance } from './objective';
+import { checkWeightsFor } from './weights';
+
+/**
+ * `W` of a corner as it is set up: the same figure that a plan makes least, so that now and planned compare.
+ *
+ * @param weights what each check counts; for this person if left out
+ */
+export function cornerCost(
+	corner: Corner,
+	setUp: SetUp = setUpAsMeasured(corner),
+	weights: Readonly<Record<CheckId, number>> = checkWeightsFor(corner)
+): number {
+	const values = checkValues(corner, bodyOf(corner), setUp);
+	const bands = bandsFor(corner);
+	return checkIdsOf(corner).reduce(
+		(sum, id) => sum + weights[id] * costOfDistance(distanceOutsideBand(narrowBand(bands[id]), values[id])),
+		0
+	);
+}

@@ -1,0 +1,80 @@
+import {
+	CAUSES,
+	findingRule,
+	isSafetyItem,
+	likelyCauses,
+	type CauseId,
+	type ChecklistItem
+} from '../checklist';
+import { conditionHolds, type Facts } from '../conditions';
+import type { Region, RegionReport } from '../discomfort';
+import { NO_INFORMATION, type InformationValue } from './information-value';
+
+/** What hurts, as far as it steers what is asked. */
+export interface Complaints {
+	/** Worst score by region, as a share of ten. */
+	readonly soreness: ReadonlyMap<Region, number>;
+	/** Questions that tell of the likely causes. */
+	readonly asked: ReadonlySet<string>;
+}
+
+/** Reads reports of discomfort for what they make worth asking. */
+export function complaintsOf(reports: readonly RegionReport[], hand: Facts['hand']): Complaints {
+	const soreness = new Map<Region, number>();
+	for (const { region, worst } of reports)
+		soreness.set(region, Math.max(soreness.get(region) ?? 0, worst / 10));
+	const causes = likelyCauses(reports, hand).map(({ cause }) => cause);
+	return {
+		soreness,
+		asked: new Set(causes.flatMap((cause: CauseId): readonly string[] => CAUSES[cause].asks))
+	};
+}
+
+/** How sore the sorest of some regions is. */
+export function worstScoreOfRegions({ soreness }: Complaints, regions: readonly Region[]): number {
+	return Math.max(0, ...regions.map((region) => soreness.get(region) ?? 0));
+}
+
+/**
+ * What is worth asking whoever it is: it is off in many homes, changes what comes first, or decides what else is asked. Common practice
+ * for what is often off; which of it comes first is ours.
+ */
+const FOR_EVERYBODY: Readonly<Record<string, number>> = {
+	'work-surface': 0.12,
+	place: 0.4,
+	'whole-foot': 0.12,
+	footplates: 0.2,
+	'laptop-hours': 0.12,
+	screens: 0.3,
+	ahead: 0.2,
+	'main-screen': 0.25,
+	'get-up': 0.3,
+	'weight-shift': 0.3,
+	'second-spot': 0.12,
+	'standing-time': 0.3,
+	'soft-seat-hours': 0.3,
+	'window-clock': 0.1
+};
+
+/** A complaint of this score makes what it is tied to worth asking by itself. */
+const CAUSE_BONUS = 0.3;
+
+/**
+ * What the answer to a question of the checklist is worth: safety is always asked; the rest by how sore the places are that its findings
+ * make sore, and by whether it tells of a likely cause.
+ */
+export function checkInformationValue(
+	item: ChecklistItem,
+	facts: Facts,
+	complaints: Complaints
+): InformationValue {
+	if (isSafetyItem(item)) return { changes: ['order'], worth: 1 };
+	const regions = item.answers.flatMap(({ finding }): readonly Region[] => {
+		const rule = finding && findingRule(finding);
+		return rule && conditionHolds(rule.holds, facts) ? rule.regions : [];
+	});
+	const sore = worstScoreOfRegions(complaints, regions);
+	const ofCause = complaints.asked.has(item.id) ? CAUSE_BONUS : 0;
+	const worth = Math.max(FOR_EVERYBODY[item.id] ?? 0, sore * 0.5 + ofCause);
+	return worth > 0 ? { changes: ['order'], worth: Math.min(1, worth) } : NO_INFORMATION;
+}

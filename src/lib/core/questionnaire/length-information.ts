@@ -1,0 +1,148 @@
+import {
+	BODY_FIELDS,
+	bodyMethodOf,
+	isRequiredLength,
+	adjustmentRangeFields,
+	type Answers,
+	type LengthFieldName,
+	type AdjustableFurniture,
+	type PartialCorner
+} from '../answers';
+import { bodyMethodSd, bodyOf } from '../body';
+import {
+	verdictProbabilities,
+	checkCorner,
+	checkSd,
+	measurableParts,
+	measurableSd,
+	verdictUncertainty,
+	type CheckResult,
+	type MeasurableLengthName
+} from '../checks';
+import type { BodyLengthName, Corner } from '../corner';
+import { PLANNING_MARGIN_MM } from '../guidance';
+import { CHECK_WEIGHTS } from '../plan/weights';
+import { NO_INFORMATION, type InformationValue } from './information-value';
+
+/** The person's own lengths. */
+const BODY: readonly BodyLengthName[] = [...BODY_FIELDS.sitting, ...BODY_FIELDS.standing];
+
+/** A fall of {@link verdictUncertainty} below this is not worth a tape. Ours, by the simulated walks of `asking.test`. */
+const LEAST_FALL = 0.06;
+
+/** The weight of the lightest checks: their fall counts once. */
+const LEAST_WEIGHT = Math.min(...Object.values(CHECK_WEIGHTS));
+
+/** How far `u` of some values of the checks would fall, by their weights, if one length were measured as this person measures. */
+function fall(
+	corner: Corner,
+	checks: readonly CheckResult[],
+	name: MeasurableLengthName,
+	sdThen: number,
+	valueOf: (check: CheckResult) => number
+): number {
+	const body = bodyOf(corner);
+	const sdNow = (part: MeasurableLengthName) => measurableSd(corner, body, part);
+	if (sdThen >= sdNow(name)) return 0;
+	return checks
+		.filter(({ id }) => measurableParts(corner, id).includes(name))
+		.reduce((sum, check) => {
+			const u = (sdOf: (part: MeasurableLengthName) => number) =>
+				verdictUncertainty(verdictProbabilities(check, valueOf(check), checkSd(corner, check.id, sdOf)));
+			const fallen = u(sdNow) - u((part) => (part === name ? sdThen : sdNow(part)));
+			return sum + (fallen * CHECK_WEIGHTS[check.id]) / LEAST_WEIGHT;
+		}, 0);
+}
+
+/**
+ * Where a plan brings a check at best: to the middle of its band; a thigh that is pressed gets the room that it lacks and a little more.
+ */
+function aimOf({ low, ideal, high, value }: CheckResult): number {
+	if (high === null) return Math.max(value, low + PLANNING_MARGIN_MM);
+	return ideal ?? (low + high) / 2;
+}
+
+/** Below 1: nothing is impossible without a length of the body. */
+const MOST_WORTH = 0.99;
+
+/** What a length of the body is worth by how surely its checks speak, now and once a plan has brought them right. */
+function worthByDoubt(answers: Answers, corner: Corner, name: BodyLengthName): InformationValue {
+	const sdThen = bodyMethodSd(bodyMethodOf(answers));
+	const checks = checkCorner(corner);
+	const now = fall(corner, checks, name, sdThen, ({ value }) => value);
+	const isMoved = ({ verdict }: CheckResult) => verdict !== 'fits';
+	const after = fall(corner, checks.filter(isMoved), name, sdThen, aimOf);
+	if (now + after < LEAST_FALL) return NO_INFORMATION;
+	return {
+		changes: [...(now > 0 ? ['verdict' as const] : []), ...(after > 0 ? ['step' as const] : [])],
+		worth: Math.min(MOST_WORTH, now + after)
+	};
+}
+
+/** Nearer than this to an end that was not measured, the end decides, mm. Our working assumption. */
+const NEAR_END_MM = 15;
+
+/** The height at which a piece of furniture would bring its check right, mm: several where it serves several. */
+function wantedHeights(corner: Corner, of: AdjustableFurniture): number[] {
+	const { surface, seat, screen } = corner.spot;
+	const byId = new Map(checkCorner(corner).map((check) => [check.id, aimOf(check) - check.value]));
+	const at = (height: number, ...shifts: readonly (number | undefined)[]) =>
+		shifts.flatMap((shift) => (shift === undefined ? [] : [height + shift]));
+	const elbow = byId.get('elbow');
+	if (of === 'seat') return seat ? at(seat.height, byId.get('knee'), elbow) : [];
+	if (of === 'surface') return at(surface.height, elbow === undefined ? undefined : -elbow);
+	return at(screen.topAboveBase, byId.get('eye'));
+}
+
+/** What an end of a range is worth: everything where the furniture would have to be set near it or beyond, nothing otherwise. */
+function worthOfEnd(corner: Corner, of: AdjustableFurniture, isLow: boolean): InformationValue {
+	const range = corner.spot[of]?.range;
+	if (!range) return NO_INFORMATION;
+	const isBeyond = wantedHeights(corner, of).some((height) =>
+		isLow ? height < range[0] + NEAR_END_MM : height > range[1] - NEAR_END_MM
+	);
+	return isBeyond ? { changes: ['step'], worth: 0.4 } : NO_INFORMATION;
+}
+
+/** The furniture that a length is an end of the range of; null for none. */
+function rangeOfEnd(name: LengthFieldName): { of: AdjustableFurniture; isLow: boolean } | null {
+	for (const of of ['surface', 'seat', 'screen'] as const) {
+		const { low, high } = adjustmentRangeFields(of);
+		if (name === low || name === high) return { of, isLow: name === low };
+	}
+	return null;
+}
+
+/** Lengths that are asked by a tap, and that checks rest on. */
+const BY_TAP: ReadonlySet<LengthFieldName> = new Set(['heel', 'seatGive']);
+
+/** With less room than this over the thighs the thickness of the table decides, mm. Our working assumption. */
+const CLOSE_MM = 100;
+
+function worthOfThickness(corner: Corner): InformationValue {
+	const thigh = checkCorner(corner).find(({ id }) => id === 'thigh');
+	return thigh && thigh.value < thigh.low + CLOSE_MM
+		? { changes: ['verdict', 'step'], worth: 0.3 }
+		: NO_INFORMATION;
+}
+
+/**
+ * What a length is worth.
+ *
+ * @param partial the corner as far as it is known; null where the stature is not
+ */
+export function lengthInformationValue(
+	name: LengthFieldName,
+	answers: Answers,
+	partial: PartialCorner | null
+): InformationValue {
+	if (isRequiredLength(name, answers)) return { changes: ['verdict', 'step'], worth: 1 };
+	if (BY_TAP.has(name)) return { changes: ['verdict', 'step'], worth: 0.3 };
+	if (name === 'handSpan') return { changes: ['verdict'], worth: 1 };
+	if (!partial) return NO_INFORMATION;
+	const end = rangeOfEnd(name);
+	if (end) return worthOfEnd(partial.corner, end.of, end.isLow);
+	if (name === 'surfaceThickness') return worthOfThickness(partial.corner);
+	const body = BODY.find((length) => length === name);
+	return body ? worthByDoubt(answers, partial.corner, body) : NO_INFORMATION;
+}

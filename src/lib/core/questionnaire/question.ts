@@ -1,0 +1,204 @@
+import {
+	checklistField,
+	checklistAnswersOf,
+	chosenOption,
+	factsOfAnswers,
+	isFieldAnswered,
+	isMarkedUnmeasured,
+	checklistItemsOfPage,
+	LENGTH_FIELDS,
+	listedThings,
+	QUESTIONNAIRE_PAGES,
+	adjustmentRangeFields,
+	RED_FLAG_GROUP_NAMES,
+	RED_FLAG_GROUPS,
+	redFlagField,
+	type RedFlagGroup,
+	BODY_PLACES,
+	painField,
+	type Answers,
+	type ChoiceFieldName,
+	type LengthFieldName,
+	type AdjustableFurniture,
+	type QuestionnairePage
+} from '../answers';
+import { askedItems, checklistOf, type ChecklistItem } from '../checklist';
+import { checkIdsOfSeat } from '../checks';
+import { mayHaveFootBar, SEAT_RULES, type SeatKind, type SittingStyle } from '../corner';
+
+/** One question of the self-assessment. `id` is the field that it fills, or the name of what it asks as a whole. */
+export type Question = { readonly page: QuestionnairePage } & (
+	| { readonly kind: 'signs'; readonly id: `signs.${RedFlagGroup}`; readonly group: RedFlagGroup }
+	| { readonly kind: 'discomfort'; readonly id: 'discomfort' }
+	| { readonly kind: 'house'; readonly id: 'house' }
+	| { readonly kind: 'length'; readonly id: LengthFieldName }
+	| { readonly kind: 'choice'; readonly id: ChoiceFieldName }
+	| { readonly kind: 'check'; readonly id: string; readonly item: ChecklistItem }
+);
+
+/** Which self-assessment is asked: the way it is judged by, and its checklist. */
+export interface QuestionnaireContext {
+	readonly way: SittingStyle;
+	readonly checklistVersion: number;
+}
+
+type Named = LengthFieldName | ChoiceFieldName;
+
+/** A name where something holds. */
+function where(holds: boolean, ...names: readonly Named[]): readonly Named[] {
+	return holds ? names : [];
+}
+
+/** What can be set, and how far. */
+function rangeOf(of: AdjustableFurniture, answers: Answers): readonly Named[] {
+	const { moves, low, high } = adjustmentRangeFields(of);
+	return [moves, ...where(chosenOption(answers, moves) === 'yes', low, high)];
+}
+
+/** The seat, its height and the legs above it. */
+function namedAtFeet(answers: Answers, seat: SeatKind, version: number): readonly Named[] {
+	const rules = SEAT_RULES[seat];
+	const judged = checkIdsOfSeat(seat);
+	return [
+		...where(version > 1, 'seatKind'),
+		'seatHeight',
+		'seatGive',
+		...where(rules.isSet, ...rangeOf('seat', answers), 'castors'),
+		...where(mayHaveFootBar(seat), 'footBar'),
+		...where(mayHaveFootBar(seat) && chosenOption(answers, 'footBar') === 'yes', 'footBarHeight'),
+		'bodyBy',
+		...where(judged.includes('knee'), 'popliteal'),
+		...where(judged.includes('thigh'), 'thigh')
+	];
+}
+
+function namedAtBack(answers: Answers): readonly Named[] {
+	const hasBack = chosenOption(answers, 'backrest') === 'yes';
+	return ['backrest', ...where(hasBack, 'lumbar'), 'seatDepth', 'buttockPopliteal'];
+}
+
+function namedAtHands(answers: Answers, isStanding: boolean, hasArmrests: boolean): readonly Named[] {
+	const isLaptop = chosenOption(answers, 'screenKind') === 'laptop';
+	const isBuiltIn = isLaptop && chosenOption(answers, 'keysKind') === 'built-in';
+	return [
+		isStanding ? 'standingElbow' : 'sittingElbow',
+		'screenKind',
+		...where(isLaptop, 'keysKind'),
+		'homeRow',
+		...where(!isBuiltIn, 'keysLong', 'keysShort', 'tray'),
+		...where(!isBuiltIn && chosenOption(answers, 'tray') === 'yes', 'trayHeight', 'trayThickness'),
+		...where(hasArmrests, 'armrest'),
+		...where(hasArmrests && chosenOption(answers, 'armrest') === 'yes', 'armrestHeight')
+	];
+}
+
+function namedAtScreen(answers: Answers, isStanding: boolean): readonly Named[] {
+	return [
+		'screenSize',
+		'topAboveBase',
+		...where(chosenOption(answers, 'screenKind') === 'monitor', ...rangeOf('screen', answers)),
+		isStanding ? 'standingEye' : 'sittingEye',
+		'distance',
+		'visibleHeight',
+		'letterSize',
+		'baseLong',
+		'baseShort'
+	];
+}
+
+/** What is measured and chosen on a page, in the order in which it is asked. */
+function namedOn(page: QuestionnairePage, answers: Answers, version: number): readonly Named[] {
+	const isStanding = chosenOption(answers, 'posture') === 'standing';
+	const seat = chosenOption(answers, 'seatKind');
+	const { hasBack, hasArmrests } = SEAT_RULES[seat];
+	switch (page) {
+		case 'you':
+			return ['stature', 'heel', 'hand', 'pointer', 'lenses', 'back', 'wrists', 'sex', 'drawnAs'];
+		case 'spot':
+			return [
+				'posture',
+				'by',
+				...where(chosenOption(answers, 'by') === 'hand-span', 'handSpan'),
+				'surfaceKind',
+				'surfaceHeight',
+				'surfaceThickness',
+				'surfaceDepth',
+				...rangeOf('surface', answers)
+			];
+		case 'feet':
+			return isStanding ? [] : namedAtFeet(answers, seat, version);
+		case 'back':
+			return isStanding || !hasBack ? [] : namedAtBack(answers);
+		case 'hands':
+			return namedAtHands(answers, isStanding, !isStanding && hasArmrests);
+		case 'mouse':
+			return ['mouse'];
+		case 'screen':
+			return namedAtScreen(answers, isStanding);
+		case 'light':
+			return ['windowFaces', 'city'];
+		default:
+			return [];
+	}
+}
+
+const isLength = (name: Named): name is LengthFieldName => Object.hasOwn(LENGTH_FIELDS, name);
+
+function questionsOn(
+	page: QuestionnairePage,
+	answers: Answers,
+	asking: QuestionnaireContext,
+	items: readonly ChecklistItem[]
+): Question[] {
+	if (page === 'first')
+		return [
+			...RED_FLAG_GROUP_NAMES.map((group) => ({
+				page,
+				kind: 'signs' as const,
+				id: `signs.${group}` as const,
+				group
+			}))
+		];
+	if (page === 'discomfort') return [{ page, kind: 'discomfort', id: 'discomfort' }];
+	if (page === 'house') return [{ page, kind: 'house', id: 'house' }];
+	const named = namedOn(page, answers, asking.checklistVersion).map((name): Question =>
+		isLength(name) ? { page, kind: 'length', id: name } : { page, kind: 'choice', id: name }
+	);
+	const checks = checklistItemsOfPage(page, items).map((item): Question => ({
+		page,
+		kind: 'check',
+		id: checklistField(item.id),
+		item
+	}));
+	return page === 'light' ? [...checks, ...named] : [...named, ...checks];
+}
+
+/**
+ * Every question that this person can be asked, as far as it is answered by now, in the order of the walk: what could be grave, where it
+ * hurts, the person, the spot from the floor up, the house. Questions that hang on an answer come and go with it.
+ */
+export function questionsOf(answers: Answers, asking: QuestionnaireContext): Question[] {
+	const checklist = checklistOf(asking.checklistVersion) ?? { version: asking.checklistVersion, items: [] };
+	const items = askedItems(checklist, factsOfAnswers(answers, asking.way), checklistAnswersOf(answers));
+	return QUESTIONNAIRE_PAGES.flatMap((page) => questionsOn(page, answers, asking, items));
+}
+
+/** Whether a question has been answered: by a word of the person, never by what is shown first. */
+export function isAnswered(question: Question, answers: Answers): boolean {
+	switch (question.kind) {
+		case 'signs': {
+			return RED_FLAG_GROUPS[question.group].every((sign) => isFieldAnswered(answers, redFlagField(sign)));
+		}
+		case 'discomfort':
+			return (
+				isFieldAnswered(answers, 'hurts') ||
+				BODY_PLACES.some((place) => Number(answers[painField(place, 'worst')] || 0) > 0)
+			);
+		case 'house':
+			return isFieldAnswered(answers, 'hasThings') || listedThings(answers).length > 0;
+		case 'length':
+			return isFieldAnswered(answers, question.id) || isMarkedUnmeasured(answers, question.id);
+		default:
+			return isFieldAnswered(answers, question.id);
+	}
+}

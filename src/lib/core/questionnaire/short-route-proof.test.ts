@@ -1,0 +1,189 @@
+import { describe, expect, test } from 'vitest';
+import { randomAnswers } from '../../../../tests/support/random-answers';
+import { casesOf, leastOf } from '../../../../tests/support/rotation';
+import { randomWalker } from '../../../../tests/support/random-walker';
+import { shortWalkOf } from '../../../../tests/support/short-walk';
+import { cornerFromAnswers, answerIssues, QUESTIONNAIRE_PAGES, painField, type Answers } from '../answers';
+import type { Corner } from '../corner';
+import { planOptions, cornerCost, planCorner, type Plan } from '../plan';
+import { setUpAfter } from '../plan/plan-corner';
+import {
+	isAnswered,
+	openQuestions,
+	questionsOf,
+	selectQuestions,
+	questionnaireModeOf,
+	questionnaireSeconds
+} from './';
+
+const ASKING = { way: 'upright', checklistVersion: 3 } as const;
+const walkersOf = (seeds: readonly number[]) =>
+	seeds
+		.map((seed) => randomWalker(seed, ASKING))
+		.filter((answers) => cornerFromAnswers(answers, ASKING.way).corner);
+const WALKERS = walkersOf(casesOf(1500, 60));
+const NECK = { region: 'neck', side: null } as const;
+
+const idsOf = (answers: Answers, route: 'short' | 'complete' = 'short') =>
+	openQuestions(answers, ASKING, route).map(({ id }) => id);
+
+function recommended(corner: Corner): Plan {
+	const { plans, before } = planCorner(corner, 1);
+	const [best] = plans;
+	if (!best) throw new Error('every corner has a plan');
+	return planOptions(corner, best, before).rungs.at(-1)?.plan ?? best;
+}
+
+/**
+ * What one check of the greatest weight costs that lies a guard of 10 mm beyond its guarded band, still within the band itself; and what makes
+ * no difference between two plans.
+ */
+const WITHIN_GUARD = 5 * 10 ** 2 + 300;
+
+describe('the short route', () => {
+	const walks = WALKERS.map((full) => ({ full, short: shortWalkOf(full, ASKING) }));
+
+	test('leads to a plan: nothing that is needed is left out', () => {
+		for (const { short } of walks) expect(answerIssues(short.answers, ASKING.way)).toEqual([]);
+	});
+
+	test('what it skips does not matter: its plan fits the true corner as well as the plan of the complete route, for 95 of 100', () => {
+		const misfits = walks.map(({ full, short }) => {
+			const truth = cornerFromAnswers(full, ASKING.way).corner;
+			const known = cornerFromAnswers(short.answers, ASKING.way).corner;
+			if (!truth || !known) throw new Error('both routes make a corner');
+			const after = (plan: Plan, corner: Corner) => cornerCost(truth, setUpAfter(corner, plan));
+			return {
+				nothing: cornerCost(truth),
+				complete: after(recommended(truth), truth),
+				short: after(recommended(known), known)
+			};
+		});
+		const count = (holds: (of: (typeof misfits)[number]) => boolean) => misfits.filter(holds).length;
+		expect(misfits.length).toBeGreaterThan(50);
+		const least = leastOf(0.95, misfits.length);
+		expect(count((m) => m.short <= 1.1 * m.complete + WITHIN_GUARD)).toBeGreaterThanOrEqual(least);
+		expect(
+			count((m) => m.short <= m.complete + Math.max(0.1 * m.nothing, WITHIN_GUARD))
+		).toBeGreaterThanOrEqual(least);
+		// The tape matters: by what was shown first the same would not hold.
+		const always = walkersOf(Array.from({ length: 40 }, (_, seed) => seed));
+		const untaped = always
+			.map((full) => ({ full, short: shortWalkOf(full, ASKING) }))
+			.filter(({ full, short }) => {
+				const {
+					sittingElbow: _e,
+					standingElbow: _s,
+					popliteal: _p,
+					...rest
+				} = short.answers as Record<string, string>;
+				const truth = cornerFromAnswers(full, ASKING.way).corner;
+				const known = cornerFromAnswers(rest, ASKING.way).corner;
+				if (!truth || !known) return false;
+				const complete = cornerCost(truth, setUpAfter(truth, recommended(truth)));
+				return cornerCost(truth, setUpAfter(known, recommended(known))) <= 1.1 * complete + WITHIN_GUARD;
+			});
+		expect(untaped.length / always.length).toBeLessThan(0.95);
+	});
+
+	test('takes eight minutes or less for most and eleven at most, with at most eight lengths typed', () => {
+		const seconds = walks.map(({ short }) => short.seconds).sort((a, b) => a - b);
+		expect(seconds[Math.floor(seconds.length / 2)]).toBeLessThanOrEqual(8 * 60);
+		expect(seconds.at(-1)).toBeLessThanOrEqual(11 * 60);
+		expect(Math.max(...walks.map(({ short }) => short.lengths))).toBeLessThanOrEqual(8);
+	});
+
+	test('safety and signs are asked of everybody', () => {
+		for (const { short } of walks) {
+			const asked = short.questions.map(({ id }) => id);
+			for (const id of [
+				'signs.emergency',
+				'signs.urgent',
+				'signs.professional',
+				'signs.distress',
+				'check.walkway',
+				'check.cables',
+				'check.strips',
+				'check.stacks'
+			])
+				expect(asked).toContain(id);
+		}
+	});
+
+	test('asks in the order of the walk, and never the same twice', () => {
+		for (const { short } of walks) {
+			const pages = short.questions.map(({ page }) => QUESTIONNAIRE_PAGES.indexOf(page));
+			expect(new Set(short.questions.map(({ id }) => id)).size).toBe(short.questions.length);
+			// A question that an answer opened later comes after: few do.
+			const back = pages.filter((page, i) => i > 0 && page < (pages[i - 1] ?? 0)).length;
+			expect(back).toBeLessThanOrEqual(4);
+		}
+	});
+});
+
+describe('what is worth asking', () => {
+	const start: Answers = { unit: 'cm', stature: '168' };
+
+	test('a length is asked for where a verdict hangs on it, and not where it is plain', () => {
+		const keysAt = (surfaceHeight: string) => ({
+			...start,
+			posture: 'sitting',
+			seatHeight: '46',
+			seatGive: '0',
+			heel: '1',
+			surfaceHeight
+		});
+		const worth = (answers: Answers, id: string) =>
+			selectQuestions(answers, ASKING).find(({ question }) => question.id === id)?.worth;
+		expect(worth(keysAt('70'), 'sittingElbow')).toBeGreaterThan(0.1);
+		// Far more room than any thigh needs: nobody has to measure it.
+		expect(worth(keysAt('95'), 'thigh')).toBe(0);
+		expect(worth(keysAt('66'), 'thigh')).toBeGreaterThan(0);
+	});
+
+	test('what hurts decides what is looked for', () => {
+		const before = idsOf({ ...start, hurts: 'no' });
+		const sore = { ...start, [painField(NECK, 'worst')]: '7', [painField(NECK, 'days')]: '5' };
+		expect(before).not.toContain('check.reflections');
+		expect(idsOf(sore)).toContain('check.reflections');
+	});
+
+	test('the end of a range is asked for where the furniture would have to be set there', () => {
+		const chair = (stature: string) => ({
+			...start,
+			stature,
+			seatHeight: '46',
+			seatMoves: 'yes',
+			surfaceHeight: '74'
+		});
+		expect(idsOf(chair('150'))).toContain('seatLow');
+		expect(idsOf(chair('150'))).not.toContain('screenLow');
+		expect(idsOf({ ...chair('150'), seatMoves: 'no' })).not.toContain('seatLow');
+	});
+
+	test('every change that is claimed comes with a worth, and the other way round', () => {
+		for (const seed of casesOf(2000, 40))
+			for (const { worth, changes, seconds } of selectQuestions(randomAnswers(seed), ASKING)) {
+				expect(worth > 0).toBe(changes.length > 0);
+				expect(worth).toBeLessThanOrEqual(1);
+				expect(seconds).toBeGreaterThan(0);
+			}
+	});
+
+	test('an answer is an answer only where the person gave it', () => {
+		const open = questionsOf(start, ASKING).filter((question) => !isAnswered(question, start));
+		expect(open.map(({ id }) => id)).toContain('hand');
+		expect(open.map(({ id }) => id)).not.toContain('stature');
+	});
+});
+
+test('the complete route asks everything; a person may choose it over the round', () => {
+	expect(idsOf({ unit: 'cm' }, 'complete').length).toBeGreaterThan(70);
+	expect(questionnaireModeOf({}, 'short')).toBe('short');
+	expect(questionnaireModeOf({ route: 'complete' }, 'short')).toBe('complete');
+});
+
+test('minutes: words at 200 a minute, a tap 1.5 s, a length 25 s', () => {
+	expect(questionnaireSeconds({ words: 200, taps: 0, lengths: 0 })).toBe(60);
+	expect(questionnaireSeconds({ words: 0, taps: 10, lengths: 2 })).toBe(65);
+});

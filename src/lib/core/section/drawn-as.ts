@@ -1,8 +1,0 @@
-/**
- * How a person wants to be drawn, in the order in which the ways are offered. It changes the drawing and nothing else: no check rests
- * on it, and the corner document does not hold it.
- */
-export const DRAWN_AS = ['standard', 'wheelchair', 'without-near-arm', 'without-near-leg'] as const;
-
-/** One of {@link DRAWN_AS}. */
-export type DrawnAs = (typeof DRAWN_AS)[number];

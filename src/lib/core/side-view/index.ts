@@ -1,0 +1,20 @@
+export { drawnDimension, type DrawnDimension } from './drawn-dimension';
+export {
+	sideViewOf,
+	type DrawnGap,
+	type GoodZone,
+	type DrawnLevel,
+	type DrawnLevelName,
+	type SideView
+} from './side-view';
+export { itemOfPiece, type DrawnPiece, type DrawnFurniture } from './drawn-furniture';
+export { DRAWING_STYLES, type DrawingStyle } from './drawing-style';
+export type { FigureOutline } from './figure-outline';
+export type { Rectangle, Point } from './geometry';
+export {
+	REMEASURED_FIELDS,
+	remeasuredHeightsOf,
+	type RemeasuredHeights,
+	type RemeasuredField
+} from './remeasured-heights';
+export { idealCorner, idealOtherPosture } from './ideal-corner';

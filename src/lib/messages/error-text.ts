@@ -1,0 +1,29 @@
+import { deskRefusalTexts } from './en/desk-refusals';
+import { refusalTexts } from './en/refusals';
+import { DEFAULT_LOCALE } from './index';
+import { languageOf, type Language } from './languages';
+
+const en = { ...refusalTexts, ...deskRefusalTexts };
+
+type Refusals = typeof en;
+
+/** The texts by language: a file of their own, because only the server refuses, and no page needs to carry them. */
+const REFUSALS: Readonly<Record<Language, Refusals>> = { en };
+
+/** Why something is refused: a code alone, or with the facts that its words need. */
+export type ErrorCode = {
+	[Code in keyof Refusals]: Refusals[Code] extends (facts: infer Facts) => string
+		? { readonly code: Code; readonly facts: Facts }
+		: Code;
+}[keyof Refusals];
+
+/** The words of every refusal in a language; English where there are none. */
+export const errorTextsFor = (locale: string = DEFAULT_LOCALE): Refusals => REFUSALS[languageOf(locale)];
+
+/** What a refusal says: what is wrong, and what to do. @param locale of who reads it */
+export function errorText(why: ErrorCode, locale?: string): string {
+	const texts = errorTextsFor(locale);
+	if (typeof why === 'string') return texts[why];
+	// The type above has paired the facts with their code; TypeScript can't follow a pair through a lookup.
+	return (texts[why.code] as (facts: unknown) => string)(why.facts);
+}

@@ -1,0 +1,111 @@
+import { and, desc, eq, lt, sql, type SQL } from 'drizzle-orm';
+import { parseCivilDate } from '../../core/calendar';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
+import { schema, type Db } from '../db/client';
+import { DomainError } from '../domain-error';
+import { AUDIT_ACTIONS, writeAuditLine, type AuditAction } from './write-audit-line';
+
+const { auditLines, auditSeals, people, users } = schema;
+
+/** Lines of one page. */
+const PAGE = 100;
+
+/** What the record is narrowed to. */
+export interface AuditLogFilter {
+	readonly act: AuditAction | '';
+	/** Id of the user who did it, of the person it was about; empty for all. */
+	readonly user: string;
+	readonly person: string;
+	/** ISO days, both included; empty for no end. */
+	readonly from: string;
+	readonly until: string;
+	/** Only lines before this number: the next page. */
+	readonly before: string;
+}
+
+const UUID = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+const DAY = /^\d{4}-\d{2}-\d{2}$/;
+
+/** No line is older; PostgreSQL has no year 0. */
+const FIRST_DAY = '2000-01-01';
+
+/** The filter of an address; what can't be one narrows nothing. */
+export function auditLogFilterOf(query: URLSearchParams): AuditLogFilter {
+	const field = (name: string, shape: RegExp) => {
+		const text = query.get(name) ?? '';
+		return shape.test(text) ? text : '';
+	};
+	const day = (name: string) => {
+		const text = field(name, DAY);
+		return text >= FIRST_DAY ? (parseCivilDate(text) ?? '') : '';
+	};
+	return {
+		act: AUDIT_ACTIONS.find((one) => one === query.get('act')) ?? '',
+		user: field('user', UUID),
+		person: field('person', UUID),
+		from: day('from'),
+		until: day('until'),
+		before: field('before', /^\d{1,18}$/)
+	};
+}
+
+/** Asks for the right to read the record: a coordinator's, where it was not taken away. */
+export async function requireAuditLog(db: Db, actor: Actor): Promise<void> {
+	const { id } = requirePermission(actor, 'audit-log:read');
+	const [user] = await db.select({ sees: users.seesRecord }).from(users).where(eq(users.id, id));
+	if (!user?.sees) throw new DomainError('not-allowed', 'noRightToRecord');
+}
+
+function whereOf({ act, user, person, from, until, before }: AuditLogFilter): SQL | undefined {
+	return and(
+		act === '' ? undefined : eq(auditLines.act, act),
+		user === '' ? undefined : eq(auditLines.actorId, user),
+		person === '' ? undefined : eq(auditLines.personId, person),
+		from === '' ? undefined : sql`${auditLines.at} >= ${from}::date`,
+		until === '' ? undefined : sql`${auditLines.at} < ${until}::date + 1`,
+		before === '' ? undefined : lt(auditLines.id, BigInt(before))
+	);
+}
+
+/**
+ * Lines of the record, the newest first, with who did it and about whom; that it was read is put on it too.
+ *
+ * Cost: a page along the primary key, or along the index of a person, a user or an act.
+ */
+export async function readAuditLog(db: Db, actor: Actor, filter: AuditLogFilter, now: Date) {
+	await requireAuditLog(db, actor);
+	const lines = await db
+		.select({
+			id: sql<string>`${auditLines.id}::text`,
+			at: auditLines.at,
+			act: auditLines.act,
+			by: auditLines.actorKind,
+			user: users.name,
+			personId: people.id,
+			person: people.name,
+			detail: auditLines.detail,
+			isSealed: sql<boolean>`${auditSeals.id} is not null`
+		})
+		.from(auditLines)
+		.leftJoin(users, eq(users.id, auditLines.actorId))
+		.leftJoin(people, eq(people.id, auditLines.personId))
+		.leftJoin(auditSeals, eq(auditSeals.lineId, auditLines.id))
+		.where(whereOf(filter))
+		.orderBy(desc(auditLines.id))
+		.limit(PAGE + 1);
+	const [seal] = await db
+		.select({ hash: auditSeals.hash, at: auditSeals.at })
+		.from(auditSeals)
+		.orderBy(desc(auditSeals.id))
+		.limit(1);
+	const personId = filter.person === '' ? {} : { personId: filter.person };
+	await writeAuditLine(db, actor, { at: now, act: 'record-read', ...personId });
+	const shown = lines.slice(0, PAGE);
+	return {
+		lines: shown,
+		next: lines.length > PAGE ? (shown.at(-1)?.id ?? null) : null,
+		newestSeal: seal ?? null,
+		users: await db.select({ id: users.id, name: users.name }).from(users).orderBy(users.name).limit(500)
+	};
+}

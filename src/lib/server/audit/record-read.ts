@@ -1,0 +1,45 @@
+import { and, eq, gt, isNull, sql } from 'drizzle-orm';
+import type { Actor } from '../actor';
+import { schema, type Db } from '../db/client';
+import { writeAuditLine, type AuditAction } from './write-audit-line';
+
+const { auditLines } = schema;
+
+const HOUR_MS = 3_600_000;
+
+/** What was read: the case of a person, a list, a calendar. */
+export interface CaseRead {
+	readonly act: Extract<AuditAction, 'case-read' | 'list-read' | 'feed-read'>;
+	readonly personId?: string;
+	/** Which list. */
+	readonly list?: string;
+}
+
+/** Puts in the audit log that someone looked at something, once an hour for each; by audit_lines_person_at_idx or audit_lines_actor_idx. */
+export async function recordRead(
+	db: Db,
+	actor: Actor & { kind: 'user' },
+	{ act, personId, list }: CaseRead,
+	now: Date
+): Promise<void> {
+	const [known] = await db
+		.select({ id: auditLines.id })
+		.from(auditLines)
+		.where(
+			and(
+				personId === undefined ? isNull(auditLines.personId) : eq(auditLines.personId, personId),
+				gt(auditLines.at, new Date(now.getTime() - HOUR_MS)),
+				eq(auditLines.act, act),
+				eq(auditLines.actorId, actor.id),
+				list === undefined ? undefined : sql`${auditLines.detail} ->> 'list' = ${list}`
+			)
+		)
+		.limit(1);
+	if (known) return;
+	await writeAuditLine(db, actor, {
+		at: now,
+		act,
+		...(personId === undefined ? {} : { personId }),
+		...(list === undefined ? {} : { detail: { list } })
+	});
+}

@@ -1,0 +1,19 @@
+import { redirect } from '@sveltejs/kit';
+import { openAssessment } from '../assessments/open-assessment';
+import type { Db } from '../db/client';
+import { withErrorPage } from '../http/error-responses';
+import { readBreaksPage } from './read-breaks-page';
+
+/** What both pages of moving are made of; at the door first for who has not begun. */
+export const loadBreaksPage = ({
+	locals,
+	params
+}: {
+	locals: { db: Db; now: Date };
+	params: { token: string };
+}) =>
+	withErrorPage(async () => {
+		const open = await openAssessment(locals.db, params.token);
+		if (open.assessment.consentedAt === null) redirect(303, `/c/${params.token}`);
+		return readBreaksPage(locals.db, open, locals.now);
+	});

@@ -1,0 +1,59 @@
+import { eq } from 'drizzle-orm';
+import { precautionsOf, chosenOption } from '../../core/answers';
+import type { Region } from '../../core/discomfort';
+import { bodyConditionOf } from '../../core/breaks/body-condition';
+import type { BreakProfile } from '../../core/breaks/break-profile';
+import { RULES_IN_FORCE } from '../../core/rules';
+import { spotRows } from '../assessments/spots';
+import type { OpenAssessment } from '../assessments/open-assessment';
+import { schema, type Db } from '../db/client';
+import { loadCaseRecord } from '../case-assessments/load-case-record';
+import { readPersonPlace } from '../people/lock-person';
+
+const { moving } = schema;
+
+/** What goes along when someone changes their place. */
+export type CarriedOverPlan = 'laptop' | 'keyboard' | 'mouse';
+
+/** What the pages of moving are made of. */
+export interface BreaksPage extends BreakProfile {
+	readonly carried: readonly CarriedOverPlan[];
+}
+
+/** Reads what a person's day is planned from: their own choices, what hurts now, and where they can work. */
+export async function readBreaksPage(db: Db, open: OpenAssessment, now: Date): Promise<BreaksPage> {
+	const { assessment, actor } = open;
+	const [[chosen], rows, person] = await Promise.all([
+		db.select().from(moving).where(eq(moving.personId, actor.personId)),
+		spotRows(db, assessment),
+		readPersonPlace(db, actor.personId)
+	]);
+	const bodily = person
+		? bodyConditionOf((await loadCaseRecord(db, person, now)).file, RULES_IN_FORCE.policy)
+		: { worst: {}, signs: [], hasOtherSign: false, hasUrgentSign: false };
+	const main = rows[0]?.answers ?? assessment.answers;
+	const isLaptop = chosenOption(main, 'screenKind') === 'laptop';
+	const hasOwnKeys = chosenOption(main, 'keysKind') !== 'built-in';
+	return {
+		setRhythm: assessment.rhythm,
+		ownRhythm: chosen?.rhythm ?? null,
+		share: chosen?.share ?? 'moving',
+		isShared: (chosen?.sharedAt ?? null) !== null,
+		body: {
+			...bodily,
+			isInWheelchair: chosenOption(main, 'seatKind') === 'wheelchair',
+			care: precautionsOf(main),
+			arms: chosenOption(main, 'arms')
+		},
+		hurts: (Object.keys(bodily.worst) as Region[]).filter((region) => (bodily.worst[region] ?? 0) > 0),
+		isLaptopAlone: isLaptop && !hasOwnKeys,
+		places: rows.map(({ answers }, i) => ({
+			number: i + 1,
+			posture: answers.posture === 'standing' ? 'standing' : 'sitting'
+		})),
+		carried: [
+			...(isLaptop ? (['laptop'] as const) : []),
+			...(hasOwnKeys ? (['keyboard', 'mouse'] as const) : [])
+		]
+	};
+}

@@ -1,0 +1,276 @@
+import { eq, inArray, sql } from 'drizzle-orm';
+import { assessCase, readAssessmentResult, type AssessmentResult } from '../../core/case-assessment';
+import type { CivilDate } from '../../core/calendar';
+import type { Verdict } from '../../core/checks';
+import { sameDocument } from '../../core/same-document';
+import { RULES_IN_FORCE, RULES_VERSION } from '../../core/rules';
+import { checkInDaysAfter, isMoreUrgent } from '../../core/triage';
+import { schema, type Db } from '../db/client';
+import type { HeldWhy } from '../db/schema/columns';
+import { syncPolicyDays, type PolicyDays, type WantedDays } from '../follow-ups/policy-days';
+import { publishChange } from '../live/changes';
+import { lockPerson, type LockedPerson } from '../people/lock-person';
+import { syncPlanReminders, type PlanReminder } from '../plans/plan-reminders';
+import { storeObservations, storeMoves } from '../workforce/store-observations';
+import { loadCaseRecords, type LoadedCaseRecord } from './load-case-record';
+
+const { cases, judgements } = schema;
+
+/** The judgement of a file, with the plan that was kept: nothing is solved. */
+export function assessmentResultOf({ file, plan }: LoadedCaseRecord, person: LockedPerson): AssessmentResult {
+	return assessCase(file, {
+		rules: RULES_IN_FORCE,
+		calendar: person.place.calendar,
+		unclosable: plan?.unclosable ?? []
+	});
+}
+
+/** Of today alone: a case in which nothing is open says so with the day on which that was looked at. */
+const withoutToday = ({ reasons, ...rest }: AssessmentResult) => ({
+	...rest,
+	reasons: reasons.map(({ on, ...reason }) => (reason.code === 'nothing-open' ? reason : { ...reason, on }))
+});
+
+/** A judgement that was made of what was read of a person. */
+interface Judged {
+	readonly person: LockedPerson;
+	readonly read: LoadedCaseRecord;
+	readonly judgement: AssessmentResult;
+}
+
+/** How cases stood before they are judged. */
+function casesBefore(tx: Db, people: readonly LockedPerson[]) {
+	return tx
+		.select({
+			personId: cases.personId,
+			rulesVersion: cases.rulesVersion,
+			version: cases.version,
+			judgementId: judgements.id,
+			document: judgements.document
+		})
+		.from(cases)
+		.leftJoin(judgements, eq(judgements.id, cases.judgementId))
+		.where(
+			inArray(
+				cases.personId,
+				people.map(({ id }) => id)
+			)
+		);
+}
+
+type CaseBefore = Awaited<ReturnType<typeof casesBefore>>[number];
+
+/** What a case is judged for beside what people and time have done: other rules than last time, or an import that asked for it. */
+function heldWhyOf({ rulesVersion }: CaseBefore): HeldWhy | null {
+	if (rulesVersion === null || rulesVersion === RULES_VERSION) return null;
+	return rulesVersion === '' ? 'import' : 'update';
+}
+
+/** Stores judgements, but for those that say what the newest one says. @returns the newest of each person by id, where there is one */
+async function store(
+	tx: Db,
+	judged: readonly Judged[],
+	before: readonly CaseBefore[],
+	now: Date
+): Promise<Map<string, number>> {
+	const known = new Map(before.map((row) => [row.personId, row]));
+	const ids = new Map<string, number>();
+	const changed = judged.filter(({ person, read, judgement }) => {
+		if (read.isEmpty) return false;
+		const last = known.get(person.id);
+		if (
+			!last?.document ||
+			!sameDocument(withoutToday(readAssessmentResult(last.document)), withoutToday(judgement))
+		)
+			return true;
+		ids.set(person.id, last.judgementId ?? 0);
+		return false;
+	});
+	if (changed.length === 0) return ids;
+	const made = await tx
+		.insert(judgements)
+		.values(
+			changed.map(({ person, judgement }) => ({
+				personId: person.id,
+				at: now,
+				onDay: person.place.dayOf(now),
+				level: judgement.level,
+				document: judgement,
+				coreVersion: judgement.versions.core,
+				checklistVersion: judgement.versions.checklist,
+				policyVersion: judgement.versions.policy
+			}))
+		)
+		.returning({
+			id: judgements.id,
+			personId: judgements.personId,
+			onDay: judgements.onDay,
+			document: judgements.document
+		});
+	await storeObservations(
+		tx,
+		made.map((row) => ({ ...row, document: readAssessmentResult(row.document) })),
+		changed.map(({ person }) => person)
+	);
+	for (const { id, personId } of made) ids.set(personId, id);
+	return ids;
+}
+
+/** The day of the check-in that is still to be asked: after one that was asked and stayed unanswered, or was cancelled, it is the next one. */
+function checkInToAsk(
+	judgement: AssessmentResult,
+	{ passedOver, checkInsCancelledTo: cancelledTo }: LoadedCaseRecord,
+	{ place }: LockedPerson
+): CivilDate | null {
+	const { carriedOut, checkIn: from } = judgement;
+	if (from === null) return null;
+	const isPast = (day: CivilDate) => passedOver.includes(day) || (cancelledTo !== null && day <= cancelledTo);
+	if (carriedOut === null) return isPast(from) ? null : from;
+	const days = checkInDaysAfter(carriedOut, RULES_IN_FORCE.policy, place.calendar);
+	return days.find((day) => day >= from && !isPast(day)) ?? null;
+}
+
+/** Since when a case waits for a coordinator; null where nothing does. Of who has left, only what may not be lost. */
+function openSince(
+	{ unseenSince }: LoadedCaseRecord,
+	{ reasons }: AssessmentResult,
+	hasLeft: boolean
+): CivilDate | null {
+	const open = reasons.filter(({ level, what }) =>
+		hasLeft
+			? isMoreUrgent(level, 'soon') || what === 'message' || what === 'clinician'
+			: isMoreUrgent(level, 'home')
+	);
+	const days = open.map(({ on }) => on);
+	if (days.length === 0 && !hasLeft && unseenSince) days.push(unseenSince);
+	return days.sort()[0] ?? null;
+}
+
+/** The days that were worked out for a case beside its judgement. */
+interface CaseDays {
+	readonly days: PolicyDays;
+	readonly reminder: PlanReminder | null;
+}
+
+/** The next day on which the program writes to this person by itself; what is held back waits for a coordinator, not for a day. */
+function mailOn(
+	{ isAsked }: LoadedCaseRecord,
+	{ days, reminder }: CaseDays,
+	hasLeft: boolean
+): string | null {
+	if (hasLeft) return null;
+	const remindOn = reminder?.heldWhy ? null : (reminder?.remindOn ?? null);
+	const freeDay = (kind: 'check-in' | 'recheck') => (days.held.includes(kind) ? null : days[kind]);
+	return (
+		[remindOn, isAsked ? null : freeDay('check-in'), freeDay('recheck')]
+			.flatMap((day) => day ?? [])
+			.sort()[0] ?? null
+	);
+}
+
+/** What lists need of a case. */
+function caseOf({ person, read, judgement }: Judged, judgementId: number | null, given: CaseDays) {
+	const { newest } = read;
+	const hasLeft = person.leftAt !== null;
+	const since = openSince(read, judgement, hasLeft);
+	const { standing } = judgement;
+	const counted = (verdict: Verdict) =>
+		standing.length > 0 ? standing.filter((check) => check.verdict === verdict).length : null;
+	return {
+		personId: person.id,
+		judgementId,
+		level: judgement.level,
+		isStopped: judgement.reasons.some(({ code, lifted }) => code === 'emergency-sign' && !lifted),
+		openSince: since,
+		actBy: since === null ? null : (judgement.actBy ?? null),
+		worst: judgement.worsts.at(-1)?.worst ?? 0,
+		followUpOn: hasLeft ? null : given.days.look,
+		judgeOn: hasLeft ? null : judgement.changesOn,
+		mailOn: mailOn(read, given, hasLeft),
+		rulesVersion: RULES_VERSION,
+		sentAt: newest?.sentAt ?? null,
+		startedAt: newest?.startedAt ?? null,
+		answeredAt: newest?.answeredAt ?? null,
+		revokedAt: newest?.revokedAt ?? null,
+		checksOff: counted('off'),
+		checksUnsure: counted('unsure'),
+		referredOn: read.referredOn
+	};
+}
+
+/** The columns of a row that is being written, as `on conflict` names them. */
+function excluded(names: readonly (keyof ReturnType<typeof caseOf>)[]) {
+	return Object.fromEntries(names.map((name) => [name, sql.raw(`excluded."${cases[name].name}"`)]));
+}
+
+/**
+ * Judges the cases of people again, within the transaction of the act that may have changed them and that has locked them, and keeps what
+ * lists need of each.
+ *
+ * What other rules or an import alone make due is held back from the post (`mail-brake/email-due-day.ts`).
+ *
+ * Cost: for all together nine reads by index and at most ten writes; nothing is solved.
+ */
+export async function reassessCases(tx: Db, people: readonly LockedPerson[], now: Date): Promise<void> {
+	if (people.length === 0) return;
+	await storeMoves(tx, people, now);
+	const judged = (await loadCaseRecords(tx, people, now)).map(({ person, read }): Judged => ({
+		person,
+		read,
+		judgement: assessmentResultOf(read, person)
+	}));
+	const before = await casesBefore(tx, people);
+	const heldWhys = new Map(before.map((row) => [row.personId, heldWhyOf(row)]));
+	const versions = new Map(before.map(({ personId, version }) => [personId, version]));
+	const ids = await store(tx, judged, before, now);
+	const wanted = judged.map(({ person, read, judgement }): WantedDays => {
+		const hasCorner = judgement.first.length > 0 && person.leftAt === null;
+		return {
+			personId: person.id,
+			heldWhy: heldWhys.get(person.id) ?? null,
+			nextVersion: (versions.get(person.id) ?? 0) + 1,
+			days: {
+				'check-in': hasCorner ? checkInToAsk(judgement, read, person) : null,
+				recheck: hasCorner ? judgement.recheck : null
+			}
+		};
+	});
+	const days = await syncPolicyDays(tx, wanted, now);
+	const reminders = await syncPlanReminders(
+		tx,
+		judged.flatMap(({ person, read: { plan }, judgement }) => {
+			const remindOn = person.leftAt ? null : (judgement.plan?.remindOn ?? null);
+			return plan ? [{ plan, remindOn, heldWhy: heldWhys.get(person.id) ?? null }] : [];
+		})
+	);
+	const rows = judged.flatMap((one) => {
+		const standing = days.get(one.person.id);
+		const reminder = reminders.get(one.read.plan?.id ?? '') ?? null;
+		return standing ? [caseOf(one, ids.get(one.person.id) ?? null, { days: standing, reminder })] : [];
+	});
+	const [row] = rows;
+	if (!row) return;
+	const { personId: _key, ...changing } = row;
+	const isOpen = sql`excluded.open_since is not null`;
+	await tx
+		.insert(cases)
+		.values(rows)
+		.onConflictDoUpdate({
+			target: cases.personId,
+			set: {
+				...excluded(Object.keys(changing) as (keyof typeof row)[]),
+				// Something new opens a settled case again.
+				settledAt: sql`case when ${isOpen} then null else ${cases.settledAt} end`,
+				settledReason: sql`case when ${isOpen} then '' else ${cases.settledReason} end`,
+				version: sql`${cases.version} + 1`
+			}
+		});
+	// Every desk that is open looks again.
+	await publishChange(tx, 'desk');
+}
+
+/** The same for one person, who is locked first, so that two acts at once leave what the later of them saw. */
+export async function reassessCase(tx: Db, personId: string, now: Date): Promise<void> {
+	const person = await lockPerson(tx, personId);
+	if (person) await reassessCases(tx, [person], now);
+}

@@ -1,0 +1,88 @@
+import { rolesWith } from '../../core/access';
+import { addWorkingDays } from '../../core/calendar';
+import type { LockedPerson } from '../people/lock-person';
+import { and, eq, inArray, isNull } from 'drizzle-orm';
+import { mayBePostponed } from '../../core/day-sheet';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
+import { runDeskAct, type DeskActInput } from '../acts/desk-act';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { DomainError } from '../domain-error';
+
+const { cases, judgements, messages, people, users } = schema;
+
+/** Coordinators whose accounts are open, by name: those who can look after someone. */
+export function coordinators(db: Db): Promise<{ id: string; name: string }[]> {
+	return db
+		.select({ id: users.id, name: users.name })
+		.from(users)
+		.where(and(inArray(users.role, rolesWith('cases:act')), isNull(users.closedAt)))
+		.orderBy(users.name);
+}
+
+/** Says who looks after a person; null for nobody in particular. */
+export async function setOwner(
+	db: Db,
+	actor: Actor,
+	input: DeskActInput & { readonly ownerId: string | null; readonly batch?: string },
+	now: Date
+): Promise<void> {
+	requirePermission(actor, 'cases:act');
+	await runDeskAct(db, actor, { ...input, kind: 'owned' }, now, async ({ tx, rows, person }) => {
+		if (input.ownerId !== null && !(await coordinators(tx)).some(({ id }) => id === input.ownerId))
+			throw new DomainError('invalid', 'chooseCoordinator', '/owner');
+		await rows.update(people, { ownerId: input.ownerId }, eq(people.id, person.id));
+		await writeAuditLine(tx, actor, { at: now, act: 'owner-set', personId: person.id });
+	});
+}
+
+/**
+ * Puts a case off until a day, with the reason. It comes back on that day, and before it with anything new; what wants an outcome or has to be
+ * read can't be put off.
+ *
+ * @param input.until the day; empty to take it up again
+ */
+export async function postponeCase(
+	db: Db,
+	actor: Actor,
+	input: DeskActInput & { readonly until: string; readonly reason: string },
+	now: Date
+): Promise<void> {
+	requirePermission(actor, 'cases:act');
+	await runDeskAct(db, actor, { ...input, kind: 'put-off' }, now, async ({ tx, rows, person }) => {
+		const [of] = await tx
+			.select({ level: cases.level, judgement: judgements.document })
+			.from(cases)
+			.leftJoin(judgements, eq(judgements.id, cases.judgementId))
+			.where(eq(cases.personId, person.id));
+		const open = and(eq(messages.personId, person.id), messages.fromPerson, isNull(messages.answeredAt));
+		const hasMessage = (await tx.$count(messages, open)) > 0;
+		if (input.until !== '' && of && !mayBePostponed({ level: of.level, hasMessage }))
+			throw new DomainError('conflict', 'cannotWait');
+		if (input.until !== '' && input.until <= person.place.dayOf(now))
+			throw new DomainError('invalid', 'chooseLaterDay', '/until');
+		const reason = input.reason.trim();
+		if (input.until !== '' && reason === '') throw new DomainError('invalid', 'sayWhyItWaits', '/reason');
+		const reasons = of?.judgement?.reasons.map(({ code }) => code) ?? [];
+		const later =
+			input.until === ''
+				? { laterOn: null, laterReason: '', laterFor: [] }
+				: { laterOn: input.until, laterReason: reason, laterFor: [...new Set(reasons)] };
+		await rows.update(people, later, eq(people.id, person.id));
+		await writeAuditLine(tx, actor, { at: now, act: 'put-off', personId: person.id });
+	});
+}
+
+/** Working days that a case is offered to be put off by. */
+const LATER_DAYS = [1, 3, 5, 10] as const;
+
+/** Days that a case can be put off to, from the person's today. */
+export const postponeDaysOf = ({ place }: LockedPerson, now: Date) =>
+	LATER_DAYS.map((days) => addWorkingDays(place.dayOf(now), days, place.calendar));
+
+/** Until when a case is put off and why; null where it is not. @param today ISO day */
+export const postponeOptionsOf = (
+	{ laterOn, laterReason }: Pick<LockedPerson, 'laterOn' | 'laterReason'>,
+	today: string
+) => (laterOn !== null && laterOn > today ? { on: laterOn, reason: laterReason } : null);

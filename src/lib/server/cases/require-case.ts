@@ -1,0 +1,24 @@
+import { eq } from 'drizzle-orm';
+import type { Permission } from '../../core/access';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
+import { schema, type Db } from '../db/client';
+import { DomainError } from '../domain-error';
+
+const { people } = schema;
+
+/** A coordinator who works on a case. */
+export type CaseReader = Actor & { readonly kind: 'user' };
+
+/** Asks that someone acts who may work on cases, and that the person is there. What a clinician may see of a case is its referral (`referrals/`). */
+export async function requireCase(
+	db: Db,
+	actor: Actor,
+	personId: string,
+	permission: Extract<Permission, 'cases:read' | 'cases:act'>
+): Promise<CaseReader> {
+	const reader = requirePermission(actor, permission);
+	const [person] = await db.select({ id: people.id }).from(people).where(eq(people.id, personId));
+	if (!person) throw new DomainError('not-found', 'noPerson');
+	return reader;
+}

@@ -1,0 +1,260 @@
+import { and, asc, desc, eq, isNull, lte, sql } from 'drizzle-orm';
+import { prefilledAnswers } from '../../core/answers';
+import { setUpAsMeasured } from '../../core/checks';
+import { currentCornerOf } from '../../core/case-assessment';
+import { RULES_IN_FORCE, RULES_VERSION } from '../../core/rules';
+import { remindersFor } from '../../core/triage';
+import { checkInLetter, planReminderLetter, recheckLetter } from '../../messages/letters';
+import { sendWithin } from '../assessments/send-assessment';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { isoDay } from '../clock';
+import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
+import { schema, type Db } from '../db/client';
+import { POLICY_OUTCOMES } from '../db/schema/follow-ups';
+import { inTransaction } from '../db/transaction';
+import { openFollowUp } from '../follow-ups/set-follow-up';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { loadCaseRecord, type LoadedCaseRecord } from '../case-assessments/load-case-record';
+import { describeError, log } from '../log';
+import { mailQuotaOfToday, type DailyMailQuota } from '../email-hold/daily-limit';
+import { lockPerson, type LockedPerson } from '../people/lock-person';
+import type { PlanInProgress } from '../plans/current-plan';
+import { queueLinkEmail } from '../email/queue-link-email';
+
+const { assessments, cases, checkIns, followUps, plans } = schema;
+
+/** People looked at in one go. */
+const BATCH = 50;
+
+const SYSTEM = { kind: 'system' } as const;
+
+/** Where a look over those that are due has come. */
+interface Cursor {
+	readonly day: string;
+	readonly personId: string;
+}
+
+/** A column of cases with the next day on which something is to be done. */
+type DayColumn = 'judgeOn' | 'mailOn';
+
+/**
+ * Looks over everybody whose day of a column has come, in the order of the days. Each is locked and done alone, so several processes do nothing
+ * twice and what fails for one keeps nobody waiting. Whoever is still to be judged by the rules of now is left until they are.
+ *
+ * Cost: along cases_judge_on_idx or cases_mail_on_idx, in proportion to those that are due.
+ *
+ * @param work what to do for one person; false ends the look
+ */
+async function forEachDue(
+	db: Db,
+	column: DayColumn,
+	now: Date,
+	shallGoOn: ShouldContinue,
+	work: (tx: Db, personId: string) => Promise<boolean>
+): Promise<void> {
+	// The day has begun somewhere: whose own has not is passed over by the work.
+	const latest = isoDay(new Date(now.getTime() + 14 * 3_600_000), 'UTC');
+	const day = cases[column];
+	let after: Cursor = { day: '0001-01-01', personId: '00000000-0000-0000-0000-000000000000' };
+	while (shallGoOn()) {
+		const due = await db
+			.select({ personId: cases.personId, day })
+			.from(cases)
+			.where(
+				and(
+					lte(day, latest),
+					eq(cases.rulesVersion, RULES_VERSION),
+					sql`(${day}, ${cases.personId}) > (${after.day}::date, ${after.personId}::uuid)`
+				)
+			)
+			.orderBy(asc(day), asc(cases.personId))
+			.limit(BATCH);
+		for (const { personId } of due) {
+			try {
+				if (!(await inTransaction(db, (tx) => work(tx, personId)))) return;
+			} catch (error) {
+				log({ level: 'error', event: 'due', ...describeError(error) });
+			}
+		}
+		const last = due.at(-1);
+		if (!last?.day) return;
+		after = { day: last.day, personId: last.personId };
+	}
+}
+
+/**
+ * Does what a day brings by itself: judges again what time alone changes; then recalls plans that were not begun, asks how plans that were
+ * carried out hold, and sends the next full look, the longest due first, as many as the daily limit lets through.
+ *
+ * @returns letters written
+ */
+export async function processDueCases(
+	db: Db,
+	now: Date,
+	shallGoOn: ShouldContinue = alwaysContinue
+): Promise<number> {
+	await forEachDue(db, 'judgeOn', now, shallGoOn, async (tx, personId) => {
+		const person = await whoseDayHasCome(tx, personId, 'judgeOn', now);
+		if (person) await reassessCase(tx, personId, now);
+		return true;
+	});
+	const mail = await mailQuotaOfToday(db, now);
+	let letters = 0;
+	await forEachDue(db, 'mailOn', now, shallGoOn, async (tx, personId) => {
+		const sent = await writeWhatIsDue(tx, personId, mail, now);
+		letters += sent.filter((one) => one === 'written').length;
+		return !sent.includes('limited');
+	});
+	return letters;
+}
+
+/** What is due for one person today. @returns letters written */
+export async function processDueCase(db: Db, personId: string, now: Date): Promise<number> {
+	const mail = await mailQuotaOfToday(db, now);
+	return inTransaction(db, async (tx) => {
+		const sent = await writeWhatIsDue(tx, personId, mail, now);
+		if (sent.length === 0 && (await whoseDayHasCome(tx, personId, 'judgeOn', now)))
+			await reassessCase(tx, personId, now);
+		return sent.filter((one) => one === 'written').length;
+	});
+}
+
+/** A person, locked, where their day of a column has come in their own time zone; null where it has not, or another process was quicker. */
+async function whoseDayHasCome(
+	tx: Db,
+	personId: string,
+	column: DayColumn,
+	now: Date
+): Promise<LockedPerson | null> {
+	const person = await lockPerson(tx, personId);
+	const [row] = await tx
+		.select({ day: cases[column], rulesVersion: cases.rulesVersion })
+		.from(cases)
+		.where(eq(cases.personId, personId));
+	if (!person || !row?.day || row.rulesVersion !== RULES_VERSION) return null;
+	return row.day <= person.place.dayOf(now) ? person : null;
+}
+
+/** What became of an email whose day has come: written, not due after all, or kept back by the daily limit. */
+type Sent = 'written' | 'not-due' | 'limited';
+
+async function writeWhatIsDue(tx: Db, personId: string, mail: DailyMailQuota, now: Date): Promise<Sent[]> {
+	const person = await whoseDayHasCome(tx, personId, 'mailOn', now);
+	if (!person || person.leftAt) return [];
+	const read = await loadCaseRecord(tx, person, now);
+	const sent: Sent[] = [];
+	for (const send of [recallPlan, askHowItHolds, sendRecheck])
+		sent.push(await send(tx, { person, read, mail }, now));
+	if (sent.some((one) => one !== 'limited')) await reassessCase(tx, personId, now);
+	return sent;
+}
+
+/** Someone whose day has come. */
+interface Due {
+	readonly person: LockedPerson;
+	readonly read: LoadedCaseRecord;
+	readonly mail: DailyMailQuota;
+}
+
+/** Reminds a person, once, of a plan that they have not begun. */
+async function recallPlan(tx: Db, { person, read, mail }: Due, now: Date): Promise<Sent> {
+	const { plan } = read;
+	if (!plan?.remindOn || plan.remindedAt || plan.heldWhy || plan.remindOn > read.file.today) return 'not-due';
+	if (!(await mail.take(tx))) return 'limited';
+	await tx.update(plans).set({ remindedAt: now }).where(eq(plans.id, plan.id));
+	const words = planReminderLetter({ name: person.name });
+	if (!(await queueLinkEmail(tx, person, { page: '/plan', ...words }, now))) return 'not-due';
+	await writeAuditLine(tx, SYSTEM, { at: now, act: 'plan-recalled', personId: person.id });
+	return 'written';
+}
+
+/** Asks how a plan holds, on its day: the questions of one minute. */
+async function askHowItHolds(tx: Db, { person, read, mail }: Due, now: Date): Promise<Sent> {
+	const open = await openFollowUp(tx, person.id, 'check-in');
+	const { today } = read.file;
+	if (!read.plan || read.isAsked || !open || open.heldWhy || open.due > today) return 'not-due';
+	if (!(await mail.take(tx))) return 'limited';
+	await tx
+		.update(followUps)
+		.set({ doneAt: now, outcome: POLICY_OUTCOMES.asked })
+		.where(eq(followUps.id, open.id));
+	const [first] = remindersFor(today, RULES_IN_FORCE.policy, person.place.calendar);
+	await tx.insert(checkIns).values({
+		personId: person.id,
+		assessmentId: read.plan.assessmentId,
+		dueOn: open.policyDay ?? open.due,
+		askedAt: now,
+		remindOn: first?.on ?? null
+	});
+	const words = checkInLetter({ name: person.name });
+	const isWritten = await queueLinkEmail(tx, person, { page: '/check-in', ...words }, now);
+	await writeAuditLine(tx, SYSTEM, { at: now, act: 'check-in-asked', personId: person.id });
+	return isWritten ? 'written' : 'not-due';
+}
+
+/**
+ * Sends the next full look, with the answers of the last one and what has changed since put in. Whoever has one that they have not answered is
+ * asked for that one: the link they have goes on working, with what they have typed.
+ */
+async function sendRecheck(tx: Db, { person, read, mail }: Due, now: Date): Promise<Sent> {
+	const open = await openFollowUp(tx, person.id, 'recheck');
+	if (!open || open.heldWhy || open.due > read.file.today) return 'not-due';
+	if (!(await mail.take(tx))) return 'limited';
+	await tx
+		.update(followUps)
+		.set({ doneAt: now, outcome: POLICY_OUTCOMES.asked })
+		.where(eq(followUps.id, open.id));
+	const unanswered = await unansweredOf(tx, person.id);
+	const isWritten =
+		unanswered === null || (await queueLinkEmail(tx, person, recheckLetter({ name: person.name }), now));
+	const assessmentId = unanswered ?? (await sendNext(tx, person, read, now));
+	const [first] = remindersFor(read.file.today, RULES_IN_FORCE.policy, person.place.calendar);
+	await tx
+		.insert(checkIns)
+		.values({
+			personId: person.id,
+			assessmentId,
+			kind: 'recheck',
+			dueOn: open.policyDay ?? open.due,
+			askedAt: now,
+			remindOn: first?.on ?? null
+		})
+		// The last one still waits for its answer: it goes on being reminded of.
+		.onConflictDoNothing();
+	return isWritten ? 'written' : 'not-due';
+}
+
+/** The self-assessment that a person has a working link to and has not answered; served by assessments_person_sent_idx. */
+async function unansweredOf(tx: Db, personId: string): Promise<string | null> {
+	const [open] = await tx
+		.select({ id: assessments.id })
+		.from(assessments)
+		.where(
+			and(
+				eq(assessments.personId, personId),
+				isNull(assessments.spotOf),
+				isNull(assessments.answeredAt),
+				isNull(assessments.revokedAt)
+			)
+		)
+		.orderBy(desc(assessments.sentAt))
+		.limit(1);
+	return open?.id ?? null;
+}
+
+async function sendNext(tx: Db, person: LockedPerson, read: LoadedCaseRecord, now: Date): Promise<string> {
+	const known = read.plan ? await whatIsKnown(tx, read.plan, read) : {};
+	const sent = await sendWithin(tx, SYSTEM, { personId: person.id, words: recheckLetter, ...known }, now);
+	return sent.id;
+}
+
+/** The way and the answers of the newest self-assessment, with the heights as they stand since. */
+async function whatIsKnown(tx: Db, kept: PlanInProgress, { file }: LoadedCaseRecord) {
+	const [last] = await tx.select().from(assessments).where(eq(assessments.id, kept.assessmentId));
+	if (!last?.corner) return {};
+	const standing = currentCornerOf(file, last.corner);
+	return {
+		way: last.way,
+		prefilled: prefilledAnswers(last.answers, standing?.setUp ?? setUpAsMeasured(last.corner))
+	};
+}

@@ -1,0 +1,39 @@
+import type { ErrorCode } from '../messages/error-text';
+
+/** Kinds of refusal that a use case can give; each door turns them into its own answer. */
+export type ErrorKind =
+	| 'invalid'
+	| 'not-found'
+	| 'not-allowed'
+	| 'conflict'
+	| 'too-many'
+	| 'ended'
+	| 'too-large';
+
+/** HTTP status of each kind. */
+export const ERROR_STATUS: Readonly<Record<ErrorKind, number>> = {
+	invalid: 400,
+	'not-allowed': 403,
+	'not-found': 404,
+	conflict: 409,
+	ended: 410,
+	'too-large': 413,
+	'too-many': 429
+};
+
+/** A refusal: its kind, why as a code of the catalogue, and where. The door that answers it puts it into words. */
+export class DomainError extends Error {
+	constructor(
+		readonly kind: ErrorKind,
+		readonly why: ErrorCode,
+		/** The field or JSON Pointer that is at fault, where there is one. */
+		readonly at?: string
+	) {
+		super(typeof why === 'string' ? why : why.code);
+	}
+
+	/** The HTTP status that says this. */
+	get status(): number {
+		return ERROR_STATUS[this.kind];
+	}
+}

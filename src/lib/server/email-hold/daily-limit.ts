@@ -1,0 +1,116 @@
+import { eq, isNull, lt, lte, sql } from 'drizzle-orm';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { DomainError } from '../domain-error';
+import { organisationZone } from '../people/lock-person';
+
+const { cases, mailDays, mailLimit, people } = schema;
+
+/**
+ * Emails that the program sends by itself on one day, where nobody has set a number: in proportion to the people, and for a small
+ * organisation as many as everybody's would be. A our working assumption: everybody is asked some five times a year.
+ */
+const USUAL_SHARE = 0.02;
+const USUAL_LEAST = 200;
+
+/** Days of which the number sent is kept. */
+const KEPT_DAYS = 60;
+
+/** The limit, and how much of today's is used. */
+export interface DailyLimit {
+	readonly perDay: number;
+	/** Whether someone has set it. */
+	readonly isSet: boolean;
+	readonly version: number;
+	readonly sentToday: number;
+	/** People whose email is due and waits for another day, since today's limit is reached. */
+	readonly keptBack: number;
+}
+
+/** The civil date of a moment where the organisation is. */
+export async function organisationDay(db: Db, now: Date): Promise<string> {
+	const { rows } = await db.execute<{ day: string }>(
+		sql`select (${now.toISOString()}::timestamptz at time zone ${organisationZone})::date::text as day`
+	);
+	return rows[0]?.day ?? '';
+}
+
+const usualLimit = (n: number) => Math.max(USUAL_LEAST, Math.ceil(n * USUAL_SHARE));
+
+/** The limit that holds, with what is set. Cost: one row, and a count of the people where nothing is set. */
+async function limitOf(db: Db): Promise<Pick<DailyLimit, 'perDay' | 'isSet' | 'version'>> {
+	const [row] = await db.select().from(mailLimit);
+	if (row?.perDay) return { perDay: row.perDay, isSet: true, version: row.version };
+	const perDay = usualLimit(await db.$count(people, isNull(people.leftAt)));
+	return { perDay, isSet: false, version: row?.version ?? 0 };
+}
+
+/** The limit as it stands today. */
+export async function readDailyLimit(db: Db, now: Date): Promise<DailyLimit> {
+	const day = await organisationDay(db, now);
+	const [[sent], limit] = await Promise.all([
+		db.select({ n: mailDays.sent }).from(mailDays).where(eq(mailDays.day, day)),
+		limitOf(db)
+	]);
+	const sentToday = sent?.n ?? 0;
+	const isReached = sentToday >= limit.perDay;
+	return { ...limit, sentToday, keptBack: isReached ? await db.$count(cases, lte(cases.mailOn, day)) : 0 };
+}
+
+/** Sends what the day's limit lets through. */
+export interface DailyMailQuota {
+	/** Counts one more email of today, in the transaction that writes it; false where the limit is reached. */
+	take(tx: Db): Promise<boolean>;
+}
+
+/**
+ * Today's share of emails that the program sends by itself. The count is a row that each email locks until it is written, so that several
+ * processes together keep the limit.
+ */
+export async function mailQuotaOfToday(db: Db, now: Date): Promise<DailyMailQuota> {
+	const day = await organisationDay(db, now);
+	const { perDay } = await limitOf(db);
+	await db.delete(mailDays).where(lt(mailDays.day, sql`${day}::date - ${KEPT_DAYS}::integer`));
+	return {
+		take: async (tx) => {
+			const taken = await tx
+				.insert(mailDays)
+				.values({ day, sent: 1 })
+				.onConflictDoUpdate({
+					target: mailDays.day,
+					set: { sent: sql`${mailDays.sent} + 1` },
+					setWhere: lt(mailDays.sent, perDay)
+				})
+				.returning({ sent: mailDays.sent });
+			return taken.length > 0;
+		}
+	};
+}
+
+/** Sets how many emails the program may send by itself on one day. */
+export async function setDailyLimit(
+	db: Db,
+	actor: Actor,
+	{ perDay, version }: { perDay: number; version: number },
+	now: Date
+): Promise<void> {
+	requirePermission(actor, 'emails:release');
+	if (!Number.isInteger(perDay) || perDay < 1 || perDay > 1_000_000)
+		throw new DomainError('invalid', 'emailsPerDay', '/perDay');
+	await inTransaction(db, async (tx) => {
+		const saved = await tx
+			.insert(mailLimit)
+			.values({ id: 1, perDay, version: version + 1 })
+			.onConflictDoUpdate({
+				target: mailLimit.id,
+				set: { perDay, version: version + 1 },
+				setWhere: eq(mailLimit.version, version)
+			})
+			.returning({ id: mailLimit.id });
+		if (saved.length === 0) throw new DomainError('conflict', 'limitChanged');
+		await writeAuditLine(tx, actor, { at: now, act: 'email-limit-set', detail: { perDay } });
+	});
+}

@@ -1,0 +1,227 @@
+import { and, asc, eq, gt, inArray, isNotNull, isNull, lte, or, sql, type SQL } from 'drizzle-orm';
+import { letterTextsFor } from '../../messages/letters';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { log } from '../log';
+import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { lockPerson } from '../people/lock-person';
+import { publishChange } from '../live/changes';
+import { letterHtml, letterText, type LetterLink } from './email-html';
+import { linkPathToSend } from './personal-link';
+import { DeliveryError, type MailTransport } from './mail-transport';
+
+const { letters, people, roundPeople } = schema;
+
+/** Letters taken out of the queue and handed over at once: few, so that little is repeated after a crash. */
+const BATCH = 20;
+
+/** Minutes of a day. */
+const A_DAY = 1440;
+
+/** Minutes until the next try, by how many were made: five days in all, as mail servers do it (RFC 5321, 4.5.4.1); then the letter counts as failed. */
+const BACK_OFF_MINUTES = [1, 5, 15, 60, 240, 720, A_DAY, A_DAY, A_DAY, A_DAY, 480] as const;
+
+/** So many refusals in a row that say nothing of a mailbox are the server's trouble, not the letters': the rest waits for the next look. */
+const MANY_REFUSED = BATCH;
+
+const LONGEST_WAIT_MS = Math.max(...BACK_OFF_MINUTES) * 60_000;
+
+/** What became of a batch. */
+export interface DeliveryCounts {
+	readonly delivered: number;
+	readonly refused: number;
+}
+
+/** The id of a letter's message, for ever the same. */
+export function messageIdOf(letterId: string): string {
+	return `<${letterId}@easy-corner>`;
+}
+
+/** How letters are taken out of the queue. */
+export interface ClaimOptions {
+	/** For how long a process has a letter for itself, ms: after that another takes it for lost. */
+	readonly leaseMs: number;
+	readonly shallGoOn?: ShouldContinue;
+}
+
+/** Longer than a batch takes with a mail server that lets every letter run into its time-out (`mail-transport.ts`). */
+export const DEFAULT_CLAIM: ClaimOptions = { leaseMs: 6 * 60_000 };
+
+/**
+ * Delivers the letters that wait, those of accounts first, then the oldest, some side by side. Several processes may do so at once. A letter is claimed, then handed over outside of
+ * any transaction, then noted: a mail server that is silent holds no lock that a person's act could wait for. A process that dies after a
+ * letter was handed over and before that was noted leaves its claim, which runs out, and the letter goes out again under the same message
+ * id: never lost, and known as one.
+ *
+ * @param origin address of the program, for links
+ * @returns when nothing waits any more, or when it shall not go on: after whole batches, so that nothing stays claimed
+ */
+export async function deliverEmails(
+	db: Db,
+	postman: MailTransport,
+	origin: string,
+	clock: () => Date,
+	{ leaseMs, shallGoOn = alwaysContinue }: ClaimOptions = DEFAULT_CLAIM
+): Promise<DeliveryCounts> {
+	let [delivered, refused, inARow] = [0, 0, 0];
+	while (shallGoOn()) {
+		const batch = await claim(db, clock(), leaseMs);
+		if (batch.length === 0) break;
+		const outcomes = await Promise.allSettled(
+			batch.map((letter) => deliverOne(db, postman, origin, letter, clock))
+		);
+		for (const outcome of outcomes) {
+			if (outcome.status === 'rejected') throw outcome.reason;
+			const fault = outcome.value;
+			if (fault === null) delivered += 1;
+			else refused += 1;
+			inARow = fault && !fault.isFinal ? inARow + 1 : 0;
+			if (fault) log({ level: 'warn', event: 'email-refused', code: fault.code || 'no answer' });
+		}
+		if (inARow >= MANY_REFUSED) {
+			log({ level: 'error', event: 'email-stopped', refused: inARow });
+			break;
+		}
+	}
+	return { delivered, refused };
+}
+
+type LetterRow = typeof letters.$inferSelect;
+
+/** Claims the next letters for this process: those of accounts first, since someone waits for each, then the others. */
+async function claim(db: Db, now: Date, leaseMs: number): Promise<LetterRow[]> {
+	const ofAccounts = await claimOf(db, now, leaseMs, isNull(letters.personId));
+	return ofAccounts.length > 0 ? ofAccounts : claimOf(db, now, leaseMs, isNotNull(letters.personId));
+}
+
+/** Claims the next of some letters; served by letters_waiting_idx and letters_of_accounts_idx. */
+async function claimOf(db: Db, now: Date, leaseMs: number, which: SQL): Promise<LetterRow[]> {
+	// What is further off than any wait was written by a clock that was ahead and has been put right: it is due, and free.
+	const free = or(
+		isNull(letters.claimedUntil),
+		lte(letters.claimedUntil, now),
+		gt(letters.claimedUntil, new Date(now.getTime() + leaseMs))
+	);
+	const due = or(
+		lte(letters.nextTryAt, now),
+		gt(letters.nextTryAt, new Date(now.getTime() + LONGEST_WAIT_MS))
+	);
+	const next = db
+		.select({ id: letters.id })
+		.from(letters)
+		.where(and(eq(letters.state, 'waiting'), which, due, free))
+		.orderBy(asc(letters.nextTryAt))
+		.limit(BATCH)
+		.for('no key update', { skipLocked: true });
+	return db
+		.update(letters)
+		.set({ claimedUntil: new Date(now.getTime() + leaseMs) })
+		.where(inArray(letters.id, next))
+		.returning();
+}
+
+/**
+ * The link of a letter, with what opens it: only the letter that leaves holds that.
+ *
+ * @throws DeliveryError where the key that it was made with is no longer known
+ */
+export async function linkOfLetter(
+	db: Db,
+	origin: string,
+	{ linkPath }: Pick<LetterRow, 'linkPath'>
+): Promise<LetterLink | null> {
+	if (linkPath === '') return null;
+	const path = await linkPathToSend(db, linkPath);
+	if (path === null)
+		throw new DeliveryError(
+			'The key of personal links has changed: send this person a new self-assessment.',
+			false
+		);
+	return { words: letterTextsFor().button, address: `${origin}${path}` };
+}
+
+/** @returns why it was not taken; null where it was */
+async function deliverOne(
+	db: Db,
+	postman: MailTransport,
+	origin: string,
+	letter: LetterRow,
+	clock: () => Date
+): Promise<DeliveryError | null> {
+	try {
+		const link = await linkOfLetter(db, origin, letter);
+		await postman.deliver({
+			letterId: letter.id,
+			messageId: messageIdOf(letter.id),
+			toName: letter.toName,
+			toEmail: letter.toEmail,
+			subject: letter.subject,
+			text: letterText(letter, link),
+			html: letterHtml(letter, link)
+		});
+	} catch (error) {
+		if (!(error instanceof DeliveryError)) throw error;
+		await inTransaction(db, async (tx) => {
+			// The person first, as in every act.
+			if (error.isFinal && letter.personId) await lockPerson(tx, letter.personId);
+			await noteRefusal(tx, letter, error, clock());
+			if (error.isFinal && letter.personId) await recordBounce(tx, letter.personId, clock());
+		});
+		return error;
+	}
+	await inTransaction(db, (tx) => noteDelivery(tx, letter, postman.isReal, clock()));
+	return null;
+}
+
+/** Links that let someone choose a password: a secret that no backup needs once it lies in a mailbox. */
+const OPENS_ACCOUNT = /^\/desk\/password\//;
+
+async function noteDelivery(tx: Db, letter: LetterRow, isReal: boolean, now: Date): Promise<void> {
+	await tx
+		.update(letters)
+		.set({
+			state: 'delivered',
+			deliveredAt: now,
+			tries: sql`${letters.tries} + 1`,
+			fault: '',
+			claimedUntil: null,
+			...(isReal && OPENS_ACCOUNT.test(letter.linkPath) ? { linkPath: '' } : {})
+		})
+		.where(eq(letters.id, letter.id));
+	const about = letter.personId ? { personId: letter.personId } : {};
+	await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'letter-delivered', ...about });
+}
+
+async function noteRefusal(
+	tx: Db,
+	letter: LetterRow,
+	{ message, isFinal }: DeliveryError,
+	now: Date
+): Promise<void> {
+	const wait = BACK_OFF_MINUTES[letter.tries];
+	const state = isFinal ? 'bounced' : wait === undefined ? 'failed' : 'waiting';
+	await tx
+		.update(letters)
+		.set({
+			state,
+			tries: letter.tries + 1,
+			fault: message,
+			claimedUntil: null,
+			nextTryAt: new Date(now.getTime() + (wait ?? 0) * 60_000)
+		})
+		.where(eq(letters.id, letter.id));
+}
+
+/** An address that does not exist: nobody is reminded there, and the coordinator sees it with the person. */
+export async function recordBounce(tx: Db, personId: string, now: Date): Promise<void> {
+	await tx.update(people).set({ bouncedAt: now }).where(eq(people.id, personId));
+	const changed = await tx
+		.update(roundPeople)
+		.set({ state: 'bounced', remindOn: null })
+		.where(and(eq(roundPeople.personId, personId), eq(roundPeople.state, 'sent')))
+		.returning({ roundId: roundPeople.roundId });
+	for (const { roundId } of changed) await publishChange(tx, `round:${roundId}`);
+	await reassessCase(tx, personId, now);
+}

@@ -1,0 +1,56 @@
+import { desc, eq, ilike, or } from 'drizzle-orm';
+import { schema, type Db } from '../db/client';
+
+const { letters } = schema;
+
+/** A letter before it is written down. */
+export interface NewEmail {
+	readonly personId: string | null;
+	readonly roundId?: string | null;
+	readonly toName: string;
+	readonly toEmail: string;
+	readonly subject: string;
+	readonly body: string;
+	readonly linkPath: string;
+	readonly writtenAt: Date;
+}
+
+/**
+ * Puts a letter into the post, in the transaction of the act that causes it: with the act it is written or not at all.
+ * The queue takes it from there (`deliver-emails.ts`).
+ */
+export async function queueEmail(db: Db, letter: NewEmail): Promise<void> {
+	await db.insert(letters).values({ ...letter, nextTryAt: letter.writtenAt });
+}
+
+/** A letter as it lies in the simulated post office. */
+export type QueuedEmail = typeof letters.$inferSelect;
+
+/** Letters that the simulated post office shows at once. */
+const LETTERS_SHOWN = 300;
+
+/**
+ * The newest letters, to someone or of a subject where that is asked for; served by letters_written_idx. For the simulated post office of demo and
+ * development only.
+ *
+ * @param sought part of a name, an address or a subject; empty for all
+ */
+export function newestEmails(db: Db, sought = ''): Promise<QueuedEmail[]> {
+	const part = `%${sought.replace(/[\\%_]/g, '\\$&')}%`;
+	return db
+		.select()
+		.from(letters)
+		.where(
+			sought === ''
+				? undefined
+				: or(ilike(letters.toName, part), ilike(letters.toEmail, part), ilike(letters.subject, part))
+		)
+		.orderBy(desc(letters.writtenAt))
+		.limit(LETTERS_SHOWN);
+}
+
+/** One letter, or null. */
+export async function emailById(db: Db, id: string): Promise<QueuedEmail | null> {
+	const [letter] = await db.select().from(letters).where(eq(letters.id, id));
+	return letter ?? null;
+}

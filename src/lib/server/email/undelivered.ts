@@ -1,0 +1,130 @@
+import { and, desc, eq, gt, or, sql, type SQL } from 'drizzle-orm';
+import type { UndeliveredState } from '../../core/sending/letter-states';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+
+const { letters, rounds } = schema;
+
+/** Lines that the page shows; the rest is counted. */
+export const MAX_UNDELIVERED_SHOWN = 100;
+
+/** An address without a mailbox is told with the person for as long as it stands; its emails are listed for so long, days. Our assumption. */
+const BOUNCED_DAYS = 30;
+
+const DAY_MS = 86_400_000;
+
+/** What the mail server refused and may take yet: tried again, or given up after five days. Served by letters_undelivered_idx. */
+const refused = or(eq(letters.state, 'failed'), and(eq(letters.state, 'waiting'), gt(letters.tries, 0)));
+
+/** What did not go out: also what went to an address without a mailbox lately. */
+const undelivered = (now: Date) =>
+	or(
+		refused,
+		and(eq(letters.state, 'bounced'), gt(letters.writtenAt, new Date(now.getTime() - BOUNCED_DAYS * DAY_MS)))
+	);
+
+/** Who has left is sent nothing. */
+const stillHere = sql`not exists (
+	select from people p where p.id = ${letters.personId} and p.left_at is not null)`;
+
+/** An email that did not go out, with what the mail server said. */
+export interface UndeliveredEmails {
+	readonly id: string;
+	/** Null for an email to someone with an account. */
+	readonly personId: string | null;
+	readonly toName: string;
+	readonly subject: string;
+	/** The round that it belongs to; null for none. */
+	readonly round: string | null;
+	readonly writtenAt: Date;
+	readonly state: UndeliveredState;
+	readonly tries: number;
+	readonly nextTryAt: Date;
+	readonly fault: string;
+}
+
+/** The emails that did not go out, the newest first, and how many there are. */
+export async function readUndelivered(
+	db: Db,
+	actor: Actor & { kind: 'user' },
+	now: Date
+): Promise<{ lines: UndeliveredEmails[]; all: number }> {
+	requirePermission(actor, 'emails:release');
+	const rows = await db
+		.select({
+			id: letters.id,
+			personId: letters.personId,
+			toName: letters.toName,
+			subject: letters.subject,
+			round: rounds.name,
+			writtenAt: letters.writtenAt,
+			state: letters.state,
+			tries: letters.tries,
+			nextTryAt: letters.nextTryAt,
+			fault: letters.fault
+		})
+		.from(letters)
+		.leftJoin(rounds, eq(rounds.id, letters.roundId))
+		.where(undelivered(now))
+		.orderBy(desc(letters.writtenAt))
+		.limit(MAX_UNDELIVERED_SHOWN);
+	return {
+		lines: rows.map((row) => ({ ...row, state: row.state as UndeliveredEmails['state'] })),
+		all: rows.length < MAX_UNDELIVERED_SHOWN ? rows.length : await counted(db, undelivered(now))
+	};
+}
+
+async function counted(db: Db, which: SQL | undefined): Promise<number> {
+	const [row] = await db
+		.select({ n: sql<number>`count(*)::int` })
+		.from(letters)
+		.where(which);
+	return row?.n ?? 0;
+}
+
+/** How many emails the mail server refused, and what it said of the newest; an index holds just these. */
+export async function readRefused(db: Db): Promise<{ readonly n: number; readonly words: string }> {
+	const n = await countRefused(db);
+	const [newest] =
+		n === 0
+			? []
+			: await db
+					.select({ fault: letters.fault })
+					.from(letters)
+					.where(refused)
+					.orderBy(desc(letters.writtenAt))
+					.limit(1);
+	return { n, words: newest?.fault ?? '' };
+}
+
+/** How many emails the mail server refused and nobody has got; an index holds just these. */
+export const countRefused = (db: Db): Promise<number> => counted(db, refused);
+
+/**
+ * Tries emails again from now on that the mail server refused, with five days before them: one of them, or all. An address without a mailbox is not
+ * written to again; it has to be corrected first.
+ *
+ * @param id of one; null for all
+ * @returns how many are tried again
+ */
+export async function sendAgain(
+	db: Db,
+	actor: Actor,
+	{ id }: { readonly id: string | null },
+	now: Date
+): Promise<number> {
+	requirePermission(actor, 'emails:release');
+	return inTransaction(db, async (tx) => {
+		const again = await tx
+			.update(letters)
+			.set({ state: 'waiting', tries: 0, nextTryAt: now })
+			.where(and(refused, stillHere, id === null ? undefined : eq(letters.id, id)))
+			.returning({ id: letters.id });
+		if (again.length > 0)
+			await writeAuditLine(tx, actor, { at: now, act: 'emails-sent-again', detail: { n: again.length } });
+		return again.length;
+	});
+}

@@ -1,0 +1,43 @@
+import { gunzipSync } from 'node:zlib';
+import { describe, expect, it } from 'vitest';
+import { compressResponse } from './compress-response';
+
+const page = (type: string, text = 'word '.repeat(1000), headers: Record<string, string> = {}) =>
+	new Response(text, { headers: { 'content-type': type, ...headers } });
+
+describe('a response', () => {
+	it('is compressed for who takes it, and reads the same', async () => {
+		const sent = compressResponse(page('text/html; charset=utf-8'), 'br, gzip;q=0.8');
+		expect(sent.headers.get('content-encoding')).toBe('gzip');
+		expect(sent.headers.get('vary')).toBe('accept-encoding');
+		const bytes = Buffer.from(await sent.arrayBuffer());
+		expect(bytes.byteLength).toBeLessThan(500);
+		expect(gunzipSync(bytes).toString()).toBe('word '.repeat(1000));
+	});
+
+	it('is left as it is for who refuses it or asks for nothing', () => {
+		for (const accepted of [null, '', 'br', 'gzip;q=0', 'gzip; q=0.0'])
+			expect(compressResponse(page('text/html'), accepted).headers.has('content-encoding')).toBe(false);
+	});
+
+	it('is left as it is where it is small, compressed already, a stream of events or a picture', () => {
+		expect(
+			compressResponse(page('text/html', 'x', { 'content-length': '1' }), 'gzip').headers.has(
+				'content-encoding'
+			)
+		).toBe(false);
+		expect(compressResponse(page('text/event-stream'), 'gzip').headers.has('content-encoding')).toBe(false);
+		expect(compressResponse(page('image/png'), 'gzip').headers.has('content-encoding')).toBe(false);
+		expect(
+			compressResponse(page('text/html', 'x', { 'content-encoding': 'br' }), 'gzip').headers.get(
+				'content-encoding'
+			)
+		).toBe('br');
+		expect(compressResponse(new Response(null, { status: 204 }), 'gzip').status).toBe(204);
+	});
+
+	it('keeps its status and its headers', () => {
+		const sent = compressResponse(page('application/json', '{}'.repeat(2000), { 'x-kept': 'yes' }), 'gzip');
+		expect([sent.status, sent.headers.get('x-kept')]).toEqual([200, 'yes']);
+	});
+});

@@ -1,0 +1,23 @@
+import { desc, eq } from 'drizzle-orm';
+import type { RegionReport } from '../../core/discomfort';
+import { sameDocument } from '../../core/same-document';
+import { schema, type Db } from '../db/client';
+
+const { reportedDiscomfort } = schema;
+
+/** Keeps a report of discomfort beside the earlier ones, unless it says the same as the newest. */
+export async function recordDiscomfort(
+	tx: Db,
+	assessmentId: string,
+	regions: readonly RegionReport[],
+	now: Date
+): Promise<void> {
+	const [newest] = await tx
+		.select({ regions: reportedDiscomfort.regions })
+		.from(reportedDiscomfort)
+		.where(eq(reportedDiscomfort.assessmentId, assessmentId))
+		.orderBy(desc(reportedDiscomfort.at))
+		.limit(1);
+	if (newest && sameDocument(newest.regions, regions)) return;
+	await tx.insert(reportedDiscomfort).values({ assessmentId, at: now, regions: [...regions] });
+}

@@ -1,0 +1,40 @@
+import { and, eq, inArray, isNull } from 'drizzle-orm';
+import type { RedFlag } from '../../core/discomfort';
+import { schema, type Db } from '../db/client';
+
+const { reportedSigns } = schema;
+
+/**
+ * Notes the warning signs that a person reports now. One that stands already is not reported twice; one that is left out is noted as
+ * taken back, and stays open all the same until its outcome.
+ *
+ * @returns whether anything is new
+ */
+export async function recordRedFlags(
+	tx: Db,
+	personId: string,
+	signs: readonly RedFlag[],
+	now: Date
+): Promise<boolean> {
+	const standing = await tx
+		.select({ sign: reportedSigns.sign })
+		.from(reportedSigns)
+		.where(and(eq(reportedSigns.personId, personId), isNull(reportedSigns.takenBackAt)));
+	const known = new Set(standing.map(({ sign }) => sign));
+	const gone = [...known].filter((sign) => !signs.includes(sign));
+	if (gone.length > 0)
+		await tx
+			.update(reportedSigns)
+			.set({ takenBackAt: now })
+			.where(
+				and(
+					eq(reportedSigns.personId, personId),
+					isNull(reportedSigns.takenBackAt),
+					inArray(reportedSigns.sign, gone)
+				)
+			);
+	const anew = signs.filter((sign) => !known.has(sign));
+	if (anew.length > 0)
+		await tx.insert(reportedSigns).values(anew.map((sign) => ({ personId, sign, at: now })));
+	return gone.length + anew.length > 0;
+}

@@ -1,0 +1,91 @@
+import type { BreakSchedule } from '../../core/breaks/break-schedules';
+import { RULES_IN_FORCE } from '../../core/rules';
+import { and, eq } from 'drizzle-orm';
+import { isTimeZone } from '../../core/calendar';
+import { unknownPlaceholders } from '../../core/sending';
+import { ROUND_FIELDS } from '../../messages/letters';
+import type { QuestionnaireMode } from '../../core/answers';
+import type { SittingStyle } from '../../core/corner';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { isValidDay } from '../clock';
+import { schema, type Db } from '../db/client';
+import type { RoundFilter } from '../db/schema/rounds';
+import { DomainError } from '../domain-error';
+import { lockRound } from './lock-round';
+
+const { rounds } = schema;
+
+/** A round as it is written. */
+export interface RoundInput {
+	readonly name: string;
+	readonly filter: RoundFilter;
+	readonly way: SittingStyle;
+	readonly route: QuestionnaireMode;
+	readonly rhythm: BreakSchedule;
+	readonly subject: string;
+	readonly body: string;
+	readonly startsOn: string;
+	readonly dueOn: string;
+	readonly timeZone: string;
+}
+
+function checked(input: RoundInput): RoundInput {
+	if (input.name.trim() === '') throw new DomainError('invalid', 'nameRound', '/name');
+	if (!isValidDay(input.startsOn)) throw new DomainError('invalid', 'chooseFirstDay', '/startsOn');
+	if (!isValidDay(input.dueOn)) throw new DomainError('invalid', 'chooseLastDay', '/dueOn');
+	if (input.dueOn < input.startsOn) throw new DomainError('invalid', 'lastBeforeFirst', '/dueOn');
+	if (input.subject.trim() === '') throw new DomainError('invalid', 'nameSubject', '/subject');
+	if (input.body.trim() === '') throw new DomainError('invalid', 'writeLetter', '/body');
+	for (const [at, text] of [
+		['/subject', input.subject],
+		['/body', input.body]
+	] as const) {
+		const unknown = unknownPlaceholders(text, ROUND_FIELDS);
+		if (unknown.length > 0)
+			throw new DomainError(
+				'invalid',
+				{ code: 'unknownFields', facts: { unknown, known: ROUND_FIELDS } },
+				at
+			);
+	}
+	if (!isTimeZone(input.timeZone)) throw new DomainError('invalid', 'giveTimeZone', '/timeZone');
+	return { ...input, name: input.name.trim(), subject: input.subject.trim() };
+}
+
+/** Makes a draft. Nothing is sent. */
+export async function createRound(db: Db, actor: Actor, input: RoundInput, now: Date): Promise<string> {
+	requirePermission(actor, 'rounds:run');
+	const values = { ...checked(input), checklistVersion: RULES_IN_FORCE.checklist.version, createdAt: now };
+	return db.transaction(async (tx) => {
+		const [made] = await tx.insert(rounds).values(values).returning({ id: rounds.id });
+		if (!made) throw new Error('An insert returned no row');
+		await writeAuditLine(tx, actor, { at: now, act: 'round-made', detail: { round: made.id } });
+		return made.id;
+	});
+}
+
+/** Changes a draft; what is out is not changed any more. */
+export async function changeRound(
+	db: Db,
+	actor: Actor,
+	{ id, version, ...input }: RoundInput & { id: string; version: number }
+): Promise<void> {
+	requirePermission(actor, 'rounds:run');
+	const values = checked(input);
+	await db.transaction(async (tx) => {
+		const round = await lockRound(tx, id, version);
+		if (round.state !== 'draft') throw new DomainError('conflict', 'roundIsOut');
+		await tx
+			.update(rounds)
+			.set({ ...values, version: round.version + 1 })
+			.where(eq(rounds.id, id));
+	});
+}
+
+/** Removes a draft. */
+export async function deleteDraft(db: Db, actor: Actor, id: string): Promise<void> {
+	requirePermission(actor, 'rounds:run');
+	await db.delete(rounds).where(and(eq(rounds.id, id), eq(rounds.state, 'draft')));
+}

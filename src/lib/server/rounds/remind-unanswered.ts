@@ -1,0 +1,105 @@
+import { RULES_IN_FORCE } from '../../core/rules';
+import { and, count, eq, exists, gt, isNull, lt, not, sql, type SQL } from 'drizzle-orm';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { addIsoDays, isoDay } from '../clock';
+import { schema, type Db } from '../db/client';
+import { DomainError } from '../domain-error';
+import { publishChange } from '../live/changes';
+
+const { letters, people, roundPeople, rounds } = schema;
+
+/** Whether a round takes answers and sends reminders. */
+export function isAwaitingAnswer({ state }: Pick<typeof rounds.$inferSelect, 'state'>): boolean {
+	return state === 'open' || state === 'sending';
+}
+
+/** Whoever had a letter of the round less than this ago is left alone, ms. Our assumption. */
+const REST_MS = 24 * 3_600_000;
+
+/**
+ * Who is about to be reminded: their day has begun everywhere, and the queue writes within the minute. Also whoever was reminded by
+ * hand just now.
+ */
+export function isBeingReminded(now: Date): SQL {
+	return sql`coalesce(${roundPeople.remindOn} < ${isoDay(now, 'UTC')}::date, false)`;
+}
+
+/**
+ * Who may be reminded before the day of the policy: here and silent, with a reminder left that is not being written, and without a
+ * letter of this round in the last day. After the last reminder a person is called instead. Letters are looked up by letters_person_idx.
+ */
+export function mayBeReminded(db: Db, now: Date): SQL | undefined {
+	const lately = db
+		.select({ one: sql`1` })
+		.from(letters)
+		.where(
+			and(
+				eq(letters.personId, roundPeople.personId),
+				eq(letters.roundId, roundPeople.roundId),
+				gt(letters.writtenAt, new Date(now.getTime() - REST_MS))
+			)
+		);
+	const isHere = db
+		.select({ one: sql`1` })
+		.from(people)
+		.where(and(eq(people.id, roundPeople.personId), isNull(people.leftAt)));
+	return and(
+		eq(roundPeople.state, 'sent'),
+		not(isBeingReminded(now)),
+		exists(isHere),
+		lt(roundPeople.reminders, RULES_IN_FORCE.policy.reminderWorkingDays.length),
+		not(exists(lately))
+	);
+}
+
+/** How many people of a round may be reminded now: one pass over its silent people. */
+export async function countRemindable(db: Db, id: string, now: Date): Promise<number> {
+	const [row] = await db
+		.select({ n: count() })
+		.from(roundPeople)
+		.where(and(eq(roundPeople.roundId, id), mayBeReminded(db, now)));
+	return row?.n ?? 0;
+}
+
+/**
+ * Reminds silent people now instead of on their next day by the policy: the same letter, counted as the same reminder. The queue
+ * writes the letters (`send-due-reminders.ts`).
+ *
+ * @param personId one of them, or null for all
+ * @param expected how many were shown; refused where there are others now, so that nobody writes to more than they saw
+ */
+export async function remindUnanswered(
+	db: Db,
+	actor: Actor,
+	{ id, personId, expected }: { id: string; personId: string | null; expected: number },
+	now: Date
+): Promise<number> {
+	requirePermission(actor, 'rounds:run');
+	return db.transaction(async (tx) => {
+		const [round] = await tx.select().from(rounds).where(eq(rounds.id, id)).for('update');
+		if (!round) throw new DomainError('not-found', 'noRound');
+		if (!isAwaitingAnswer(round)) throw new DomainError('conflict', 'remindOnlyOut');
+		const nudged = await tx
+			.update(roundPeople)
+			// A day that has begun everywhere.
+			.set({ remindOn: addIsoDays(isoDay(now, 'UTC'), -1) })
+			.where(
+				and(
+					eq(roundPeople.roundId, id),
+					personId ? eq(roundPeople.personId, personId) : undefined,
+					mayBeReminded(tx, now)
+				)
+			)
+			.returning({ personId: roundPeople.personId });
+		if (nudged.length !== expected)
+			throw new DomainError('conflict', {
+				code: 'otherCountToRemind',
+				facts: { n: nudged.length, expected }
+			});
+		await writeAuditLine(tx, actor, { at: now, act: 'nudged', detail: { round: id, people: nudged.length } });
+		await publishChange(tx, `round:${id}`);
+		return nudged.length;
+	});
+}

@@ -1,0 +1,142 @@
+import { RULES_IN_FORCE } from '../../core/rules';
+import { and, asc, eq, lte, sql } from 'drizzle-orm';
+import { nextReminderDay, remindersFor } from '../../core/triage';
+import { reminderLetter } from '../../messages/letters';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { isoDay } from '../clock';
+import { reassessCase } from '../case-assessments/reassess-cases';
+import { organisationZone } from '../people/lock-person';
+import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
+import { schema, type Db } from '../db/client';
+import { publishChange } from '../live/changes';
+import { describeError, log } from '../log';
+import { personPlaceOf } from '../people/person-place';
+import { queueLinkEmail } from '../email/queue-link-email';
+
+const { assessments, people, roundPeople, rounds } = schema;
+
+/** People reminded in one transaction. */
+const BATCH = 25;
+
+/** How far the look at who is due has come. */
+interface Cursor {
+	readonly remindOn: string;
+	readonly personId: string;
+	readonly roundId: string;
+}
+
+/**
+ * Reminds who has not answered by the policy's working days; after the last reminder the person stands on the call list.
+ * Each is locked while they are, so several processes remind nobody twice; whoever is just answering is passed over.
+ *
+ * @returns letters written
+ */
+export async function sendDueReminders(
+	db: Db,
+	now: Date,
+	shallGoOn: ShouldContinue = alwaysContinue
+): Promise<number> {
+	let written = 0;
+	let after: Cursor | null = null;
+	do {
+		const done: Batch = await remindBatch(db, after, now);
+		written += done.letters;
+		after = done.last;
+	} while (after && shallGoOn());
+	return written;
+}
+
+/** Someone whose day has begun somewhere. */
+interface Due {
+	readonly row: typeof roundPeople.$inferSelect;
+	readonly person: typeof people.$inferSelect;
+	readonly round: typeof rounds.$inferSelect;
+	readonly sentAt: Date;
+	/** The organisation's. */
+	readonly zone: string;
+}
+
+interface Batch {
+	readonly letters: number;
+	/** Where the next batch begins; null where nobody was left. */
+	readonly last: Cursor | null;
+}
+
+async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Batch> {
+	return db.transaction(async (tx) => {
+		// The day has begun somewhere: whose own has not is passed over by it below.
+		const latest = isoDay(new Date(now.getTime() + 14 * 3_600_000), 'UTC');
+		const place = sql`(${roundPeople.remindOn}, ${roundPeople.personId}, ${roundPeople.roundId})`;
+		const due = await tx
+			.select({
+				row: roundPeople,
+				person: people,
+				round: rounds,
+				sentAt: assessments.sentAt,
+				zone: organisationZone
+			})
+			.from(roundPeople)
+			.innerJoin(people, eq(people.id, roundPeople.personId))
+			.innerJoin(rounds, eq(rounds.id, roundPeople.roundId))
+			.innerJoin(assessments, eq(assessments.id, roundPeople.assessmentId))
+			.where(
+				and(
+					eq(roundPeople.state, 'sent'),
+					lte(roundPeople.remindOn, latest),
+					after
+						? sql`${place} > (${after.remindOn}::date, ${after.personId}::uuid, ${after.roundId}::uuid)`
+						: undefined
+				)
+			)
+			.orderBy(asc(roundPeople.remindOn), asc(roundPeople.personId), asc(roundPeople.roundId))
+			.limit(BATCH)
+			// The person too, as every act on a case locks them first: two that lock in another order would wait for each other.
+			.for('no key update', { of: [roundPeople, people], skipLocked: true });
+		let letters = 0;
+		for (const one of due) {
+			try {
+				// Alone: what can't be done for one must not keep all others waiting for ever.
+				letters += await tx.transaction((alone) => remindOne(alone, one, now));
+			} catch (error) {
+				log({ level: 'error', event: 'reminder', ...describeError(error) });
+			}
+		}
+		const last = due.at(-1)?.row;
+		return { letters, last: last?.remindOn ? { ...last, remindOn: last.remindOn } : null };
+	});
+}
+
+/** One person of one round, locked. @returns letters written */
+async function remindOne(tx: Db, { row, person, round, sentAt, zone }: Due, now: Date): Promise<number> {
+	const { dayOf, calendar } = personPlaceOf(person, zone);
+	if ((row.remindOn ?? '') > dayOf(now)) return 0;
+	const all = remindersFor(dayOf(sentAt), RULES_IN_FORCE.policy, calendar);
+	const isCall = all[row.reminders]?.kind !== 'letter' || person.leftAt !== null;
+	await tx
+		.update(roundPeople)
+		.set(
+			isCall
+				? { remindOn: null, toCall: person.leftAt === null }
+				: {
+						reminders: row.reminders + 1,
+						remindOn: nextReminderDay(all, row.reminders + 1, dayOf(now), calendar)
+					}
+		)
+		.where(and(eq(roundPeople.roundId, row.roundId), eq(roundPeople.personId, row.personId)));
+	const letters = isCall ? 0 : await writeReminder(tx, person, round, now);
+	await reassessCase(tx, person.id, now);
+	await publishChange(tx, `round:${round.id}`);
+	return letters;
+}
+
+async function writeReminder(
+	tx: Db,
+	person: typeof people.$inferSelect,
+	round: typeof rounds.$inferSelect,
+	now: Date
+): Promise<number> {
+	const words = reminderLetter({ name: person.name, subject: round.subject });
+	if (!(await queueLinkEmail(tx, person, { roundId: round.id, ...words }, now))) return 0;
+	await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reminded', personId: person.id });
+	return 1;
+}

@@ -1,2 +1,0 @@
-/** Lets everything else that waits go on before the next piece of long work. */
-export const turn = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));

@@ -1,0 +1,238 @@
+import { and, asc, inArray, isNull, sql } from 'drizzle-orm';
+import { readPurchases, type StoredPurchase } from '../../core/advice';
+import { checklistAnswersOf, type QuestionnaireMode } from '../../core/answers';
+import type { Corner, SittingStyle } from '../../core/corner';
+import type { RegionReport } from '../../core/discomfort';
+import type { AssessmentResult } from '../../core/case-assessment';
+import type { Plan } from '../../core/plan';
+import { observe } from '../../core/workforce';
+import { schema, type Db } from '../db/client';
+import type { LockedPerson } from '../people/lock-person';
+
+const { observations } = schema;
+
+type NewObservation = typeof observations.$inferInsert;
+
+/** A judgement that was just written, or is looked at for the first time. */
+export interface JudgementRow {
+	readonly id: number;
+	readonly personId: string;
+	readonly onDay: string;
+	readonly document: AssessmentResult;
+}
+
+/** What a judgement rested on, read as it was then. */
+interface Sources extends Record<string, unknown> {
+	readonly id: string;
+	readonly answered: {
+		readonly way: SittingStyle;
+		readonly route: QuestionnaireMode;
+		readonly checklistVersion: number;
+		readonly corner: Corner;
+		readonly answers: Readonly<Record<string, string>>;
+		readonly answeredAt: string;
+		readonly roundId: string | null;
+	} | null;
+	readonly report: { readonly at: string; readonly regions: readonly RegionReport[] } | null;
+	readonly firstReport: { readonly at: string; readonly regions: readonly RegionReport[] } | null;
+	readonly plan: {
+		readonly plan: Plan | null;
+		readonly purchases: readonly StoredPurchase[];
+	} | null;
+}
+
+/**
+ * Reads what each judgement rested on at its moment, in one statement: half a dozen look-ups by index a judgement, served by
+ * assessments_person_sent_idx, round_people_assessment_idx, reported_discomfort_assessment_idx, check_ins_person_idx and
+ * plans_assessment_idx.
+ */
+async function sourcesOf(tx: Db, ids: readonly number[]): Promise<Map<number, Sources>> {
+	const reports = sql`(select d.at, d.regions from assessments s join reported_discomfort d on d.assessment_id = s.id
+			where s.person_id = j.person_id and d.at <= j.at
+		union all select c.answered_at, c.discomfort from check_ins c
+			where c.person_id = j.person_id and c.discomfort is not null and c.answered_at <= j.at) r`;
+	const report = (order: 'asc' | 'desc') =>
+		sql`(select jsonb_build_object('at', r.at, 'regions', r.regions) from ${reports} order by r.at ${sql.raw(order)} limit 1)`;
+	const { rows } = await tx.execute<Sources>(sql`
+		select j.id, case when a.id is null then null else jsonb_build_object('way', a.way, 'route', a.route,
+				'checklistVersion', a.checklist_version, 'corner', a.corner, 'answers', a.answers, 'answeredAt', a.answered_at,
+				'roundId', (select round_id from round_people where assessment_id = a.id limit 1)) end as answered,
+			${report('desc')} as report, ${report('asc')} as "firstReport",
+			(select jsonb_build_object('plan', p.plan, 'purchases', p.advice -> 'purchases') from plans p
+				where p.assessment_id = a.id and p.made_at <= j.at order by p.made_at desc limit 1) as plan
+		from judgements j left join lateral (select * from assessments s where s.person_id = j.person_id and s.spot_of is null
+			and s.answered_at <= j.at order by s.answered_at desc, s.id desc limit 1) a on true
+		where j.id = any(${sql.param([...ids])}::bigint[])`);
+	return new Map(rows.map((row) => [Number(row.id), row]));
+}
+
+type First = Pick<NewObservation, 'firstOn' | 'firstFindings' | 'firstGapsMm'>;
+
+/** What an observation keeps as what was at first; null where nothing was answered yet. */
+const firstOf = ({ firstOn, firstFindings, firstGapsMm }: NewObservation): First | null =>
+	firstOn ? { firstOn, firstFindings, firstGapsMm } : null;
+
+/** What is known of earlier judgements of a person. */
+interface Earlier {
+	readonly first: First | null;
+	readonly firstCarriedOn: string | null;
+}
+
+function rowOf(
+	{ id, onDay, document }: JudgementRow,
+	{ answered, report, firstReport, plan }: Sources,
+	{ id: personId, team, country, place }: LockedPerson,
+	{ first, firstCarriedOn }: Earlier
+): NewObservation {
+	const answers = answered && {
+		checklistVersion: answered.checklistVersion,
+		corner: answered.corner,
+		checklist: checklistAnswersOf(answered.answers)
+	};
+	const asNow = observe({
+		judgement: document,
+		answers,
+		report: report?.regions ?? null,
+		plan: plan && { plan: plan.plan, advice: { purchases: readPurchases(plan.purchases) } }
+	});
+	const atFirst = observe({
+		judgement: { ...document, standing: document.first },
+		answers,
+		report: firstReport?.regions ?? null,
+		plan: null
+	});
+	const day = (at: string | undefined) => (at === undefined ? null : place.dayOf(new Date(at)));
+	const answeredOn = day(answered?.answeredAt);
+	return {
+		judgementId: id,
+		personId,
+		onDay,
+		team,
+		country,
+		roundId: answered?.roundId ?? null,
+		way: answered?.way ?? null,
+		route: answered?.route ?? null,
+		spot: asNow.spot,
+		level: document.level,
+		answeredOn,
+		reportedOn: day(report?.at),
+		firstReportedOn: day(firstReport?.at),
+		hasPlan: (document.plan?.of ?? 0) > 0,
+		carriedOn: document.plan?.carriedOut ?? null,
+		firstCarriedOn: firstCarriedOn ?? document.plan?.carriedOut ?? null,
+		worst: asNow.worst,
+		firstWorst: atFirst.worst,
+		discomfort: [...asNow.discomfort],
+		firstDiscomfort: [...atFirst.discomfort],
+		findings: [...asNow.findings],
+		gapsMm: [...asNow.gapsMm],
+		needs: [...asNow.needs],
+		staysOpen: asNow.staysOpen,
+		// What was found when they answered for the first time stays what "first" means.
+		...(first ?? {
+			firstOn: answeredOn,
+			firstFindings: [...atFirst.findings],
+			firstGapsMm: [...atFirst.gapsMm]
+		})
+	};
+}
+
+/** What is known of earlier judgements of each of these people, as far as there are any: two look-ups by observations_person_idx. */
+async function earlierOf(tx: Db, personIds: readonly string[]): Promise<Map<string, Earlier>> {
+	const mine = inArray(observations.personId, [...personIds]);
+	const firsts = await tx
+		.selectDistinctOn([observations.personId], {
+			personId: observations.personId,
+			firstOn: observations.firstOn,
+			firstFindings: observations.firstFindings,
+			firstGapsMm: observations.firstGapsMm
+		})
+		.from(observations)
+		.where(and(mine, sql`${observations.firstOn} is not null`))
+		.orderBy(observations.personId, asc(observations.id));
+	const newest = await tx
+		.select({ personId: observations.personId, firstCarriedOn: observations.firstCarriedOn })
+		.from(observations)
+		.where(and(mine, isNull(observations.untilDay)));
+	return new Map(
+		newest.map(({ personId, firstCarriedOn }) => {
+			const { personId: _id, ...first } = firsts.find((one) => one.personId === personId) ?? { personId };
+			return [personId, { first: 'firstOn' in first ? first : null, firstCarriedOn }];
+		})
+	);
+}
+
+/**
+ * Keeps what statistics ask of judgements, within the transaction that wrote them; the people are locked.
+ *
+ * Cost: four statements for all, each a look-up by index.
+ *
+ * @param rows judgements in the order in which they were made; of one person there may be several
+ */
+export async function storeObservations(
+	tx: Db,
+	rows: readonly JudgementRow[],
+	people: readonly LockedPerson[]
+): Promise<void> {
+	if (rows.length === 0) return;
+	const personIds = [...new Set(rows.map(({ personId }) => personId))];
+	const sources = await sourcesOf(
+		tx,
+		rows.map(({ id }) => id)
+	);
+	const earlier = await earlierOf(tx, personIds);
+	const made: NewObservation[] = [];
+	for (const row of rows) {
+		const person = people.find(({ id }) => id === row.personId);
+		const read = sources.get(row.id);
+		if (!person || !read) throw new Error('A judgement that was just read has no person or is gone');
+		const known = earlier.get(row.personId) ?? { first: null, firstCarriedOn: null };
+		const observation = rowOf(row, read, person, known);
+		earlier.set(row.personId, {
+			first: known.first ?? firstOf(observation),
+			firstCarriedOn: observation.firstCarriedOn ?? null
+		});
+		// Of one person, the one before ends where this begins.
+		const before = made.filter(({ personId }) => personId === row.personId).at(-1);
+		if (before) before.untilDay = row.onDay;
+		made.push(observation);
+	}
+	const begins = new Map([...made].reverse().map(({ personId, onDay }) => [personId, onDay]));
+	await endNewest(tx, begins);
+	await tx.insert(observations).values(made);
+}
+
+/** Ends the newest observation of people on the day on which the next begins. */
+async function endNewest(tx: Db, begins: ReadonlyMap<string, string>): Promise<void> {
+	await tx
+		.update(observations)
+		.set({
+			untilDay: sql`greatest(${observations.onDay}, (${JSON.stringify(Object.fromEntries(begins))}::jsonb ->> ${observations.personId}::text)::date)`
+		})
+		.where(and(inArray(observations.personId, [...begins.keys()]), isNull(observations.untilDay)));
+}
+
+/** Keeps that people have another team or country from today on, so that figures of earlier days stay with the earlier one. */
+export async function storeMoves(tx: Db, people: readonly LockedPerson[], now: Date): Promise<void> {
+	const newest = await tx
+		.select()
+		.from(observations)
+		.where(
+			and(
+				inArray(
+					observations.personId,
+					people.map(({ id }) => id)
+				),
+				isNull(observations.untilDay)
+			)
+		);
+	const moved = newest.flatMap(({ id: _id, ...row }) => {
+		const person = people.find(({ id }) => id === row.personId);
+		if (!person || (person.team === row.team && person.country === row.country)) return [];
+		const { team, country, place } = person;
+		return [{ ...row, team, country, onDay: place.dayOf(now) }];
+	});
+	if (moved.length === 0) return;
+	await endNewest(tx, new Map(moved.map(({ personId, onDay }) => [personId, onDay])));
+	await tx.insert(observations).values(moved);
+}

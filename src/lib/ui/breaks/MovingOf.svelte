@@ -1,0 +1,55 @@
+<script lang="ts">
+	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
+	import type { Catalogue } from '$lib/messages';
+	import { breakTextsFor } from '$lib/messages/breaks';
+	import { dayWords } from '$lib/messages/desk-dates';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.cases;
+
+	interface Props {
+		/** What was sent to them. */
+		sent: BreakSchedule | null;
+		moving: {
+			readonly ownRhythm: BreakSchedule | null;
+			readonly isShared: boolean;
+			readonly weeks: readonly { readonly week: string; readonly planned: number; readonly taken: number }[];
+		};
+		t: Catalogue;
+	}
+
+	let { sent, moving, t }: Props = $props();
+
+	const rhythm = $derived(moving.ownRhythm ?? sent);
+</script>
+
+<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.howTheyBreak}</h3>
+<p class="mt-1">
+	{#if rhythm}{breakTextsFor(t.locale).rhythms[rhythm].name}<span class="text-ink-soft"
+			>{texts.asTheyChoseThemselves(Boolean(moving.ownRhythm))}</span
+		>.{:else}{texts.nothingWasSentTo}{/if}
+</p>
+{#if !moving.isShared}
+	<p class="text-note text-ink-soft">{texts.whetherTheyDoStays}</p>
+{:else if moving.weeks.length === 0}
+	<p class="text-note text-ink-soft">{texts.theyShareItNo}</p>
+{:else}
+	<table class="mt-1 text-note">
+		<thead>
+			<tr class="text-left text-ink-soft"
+				><th class="pr-4 font-normal">{texts.weekOf}</th><th class="pr-4 font-normal">{texts.taken}</th><th
+					class="font-normal">{texts.planned}</th
+				></tr
+			>
+		</thead>
+		<tbody>
+			{#each moving.weeks as { week, planned, taken } (week)}
+				<tr
+					><td class="pr-4">{dayWords(week, 'medium')}</td><td class="num pr-4">{taken}</td><td class="num"
+						>{planned}</td
+					></tr
+				>
+			{/each}
+		</tbody>
+	</table>
+{/if}

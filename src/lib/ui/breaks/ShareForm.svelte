@@ -1,0 +1,18 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { BreakTexts } from '$lib/messages/breaks';
+	import Button from '../kit/Button.svelte';
+	import { isOffline } from '../kit/is-offline.svelte';
+
+	let { isShared, texts }: { isShared: boolean; texts: BreakTexts } = $props();
+</script>
+
+<section class="border-t border-rule pt-4">
+	<h2 class="text-lead font-semibold">{texts.day.shareTitle}</h2>
+	<p class="mt-1">{texts.day.shareLead}</p>
+	<form method="POST" action="?/share" use:enhance class="mt-2">
+		<input type="hidden" name="shared" value={isShared ? 'no' : 'yes'} />
+		{#if isShared}<p class="mb-2 font-semibold" role="status">{texts.day.isShared}</p>{/if}
+		<Button disabled={isOffline.current}>{isShared ? texts.day.shareNo : texts.day.shareYes}</Button>
+	</form>
+</section>

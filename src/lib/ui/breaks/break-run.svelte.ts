@@ -1,0 +1,231 @@
+import {
+	stepStartMs,
+	chooseExerciseSet,
+	elapsedMs,
+	moveStopwatch,
+	nextBreak,
+	pauseStopwatch,
+	setPositionAt,
+	startStopwatch,
+	exerciseSetSteps,
+	STOPPED_STOPWATCH,
+	type BreakKind,
+	type ExerciseId,
+	type ExerciseSet,
+	type PlannedBreak,
+	type ExercisePosition,
+	type Stopwatch
+} from '$lib/core/breaks';
+import type { BreaksData, BreaksDay } from './breaks-day.svelte';
+
+/** How long a break of each kind is where no rhythm says it, s. */
+const USUAL_S: Readonly<Record<BreakKind, number>> = { up: 180, stand: 20, micro: 30, shift: 10, eyes: 20 };
+
+/** A break that is put off is called again after so long, min. Our assumption. */
+const SNOOZE_MIN = 10;
+
+/** What someone is told by other ways than the page. */
+export interface BreakCallbacks {
+	/** A part has begun, or the set is over. */
+	readonly changed: (isOver: boolean) => void;
+	/** A break of the day is due. */
+	readonly due: (one: PlannedBreak) => void;
+	/** A break was taken. */
+	readonly took: () => void;
+}
+
+/** One break as it is gone through, and the one that comes next. */
+export class BreakRun {
+	kind = $state<BreakKind>('up');
+	/** The exercises as they are gone through: what hurts and what is cut short is taken out. */
+	private set = $state.raw<readonly ExerciseId[]>([]);
+	private watch = $state.raw<Stopwatch>(STOPPED_STOPWATCH);
+	private nowMs = $state(0);
+	state = $state<'ready' | 'runs' | 'paused' | 'done'>('ready');
+	/** The exercise that was stopped because it hurt. */
+	hurt = $state<ExerciseId | null>(null);
+	due = $state.raw<PlannedBreak | null>(null);
+	/** A break that was put off, and the minute of the day at which it is called again. */
+	snoozed = $state.raw<{ readonly one: PlannedBreak; readonly at: number } | null>(null);
+	/** Whether anything of the last set was done: one that was only skipped through was no break. */
+	wasTaken = $state(false);
+	readonly offered: ExerciseSet = $derived.by(() => this.offer());
+	readonly exercises: readonly ExerciseId[] = $derived.by(() =>
+		this.state === 'ready' ? this.offered.exercises : this.set
+	);
+	private readonly steps = $derived.by(() => exerciseSetSteps(this.exercises));
+	readonly place = $derived.by(() => setPositionAt(this.steps, elapsedMs(this.watch, this.nowMs)));
+	/** What is shown: the part that runs; before it has begun what is held first, which is what the exercise is. */
+	readonly step = $derived.by(() => {
+		const isAhead = this.state === 'ready' || this.state === 'done';
+		return isAhead ? (this.steps.find(({ phase }) => phase !== 'begin') ?? null) : this.place.step;
+	});
+	readonly next = $derived.by(() => nextBreak(this.called, this.minute));
+	/** The breaks that someone is called for. */
+	private readonly called: readonly PlannedBreak[] = $derived.by(() =>
+		this.visit.day.callsSmall ? this.visit.plan.breaks : this.visit.real
+	);
+	private minute = $state(0);
+	private told = -1;
+	private skipped: ExerciseId[] = [];
+
+	constructor(
+		private readonly visit: BreaksDay,
+		private readonly read: () => BreaksData,
+		private readonly calls: BreakCallbacks
+	) {}
+
+	private offer(): ExerciseSet {
+		const { kind, visit } = this;
+		const { body } = this.read();
+		const { day } = visit;
+		const planned = visit.plan.breaks.find((one) => one.kind === kind)?.takesS;
+		const positions: ExercisePosition[] = ['seated'];
+		if (!visit.isSeated) {
+			positions.push('standing');
+			if (day.hasChair) positions.push('fixed-chair');
+			if (day.hasDoorway) positions.push('doorway');
+		}
+		return chooseExerciseSet({
+			kind,
+			seconds: planned ?? USUAL_S[kind],
+			body: { ...body, dropped: day.dropped },
+			positions,
+			sinceMin: Object.fromEntries(
+				Object.entries(day.doneAt).map(([id, at]) => [id, Math.max(0, (this.openedMs - at) / 60_000)])
+			)
+		});
+	}
+
+	/** When the page came up, or the last break ended: what is offered does not change while someone looks at it. */
+	private openedMs = $state(0);
+
+	/** A second has gone by, or a tab has woken up. */
+	tick(now: Date): void {
+		const before = this.minute;
+		this.nowMs = now.getTime();
+		if (this.openedMs === 0) this.openedMs = this.nowMs;
+		this.minute = now.getHours() * 60 + now.getMinutes() + now.getSeconds() / 60;
+		const due = this.dueSince(before);
+		if (due && this.state !== 'runs') {
+			this.due = due;
+			if (this.state !== 'paused') this.choose(due.kind);
+			this.calls.due(due);
+		}
+		if (this.state !== 'runs') return;
+		const { place } = this;
+		if (place.at !== this.told) {
+			this.told = place.at;
+			this.calls.changed(place.step === null);
+		}
+		if (place.step === null) this.finish();
+	}
+
+	/** The break that has become due since a minute, put off or not; the one that was put off goes with the next of the day. */
+	private dueSince(before: number): PlannedBreak | undefined {
+		const { minute, snoozed } = this;
+		const isNow = (at: number) => before > 0 && at > before && at <= minute;
+		const due =
+			this.called.find(({ from }) => isNow(from)) ?? (snoozed && isNow(snoozed.at) ? snoozed.one : undefined);
+		if (due) this.snoozed = null;
+		return due;
+	}
+
+	/** Puts the break off that is due. */
+	snooze(): void {
+		if (!this.due) return;
+		this.snoozed = { one: this.due, at: Math.floor(this.minute) + SNOOZE_MIN };
+		this.due = null;
+	}
+
+	choose(kind: BreakKind): void {
+		this.kind = kind;
+		this.reset();
+	}
+
+	private reset(): void {
+		this.watch = STOPPED_STOPWATCH;
+		this.state = 'ready';
+		this.hurt = null;
+		this.told = -1;
+		this.skipped = [];
+		this.openedMs = this.nowMs;
+	}
+
+	begin(now: Date): void {
+		if (this.state === 'ready') {
+			this.set = this.offered.exercises;
+			this.told = 0;
+		}
+		this.nowMs = now.getTime();
+		this.watch = startStopwatch(this.watch, this.nowMs);
+		this.state = 'runs';
+		this.hurt = null;
+		this.due = null;
+		this.snoozed = null;
+	}
+
+	pause(now: Date): void {
+		this.nowMs = now.getTime();
+		this.watch = pauseStopwatch(this.watch, this.nowMs);
+		this.state = 'paused';
+	}
+
+	/** Goes on to the next exercise; what is skipped was not done. */
+	skip(now: Date): void {
+		const here = this.place.step?.exercise;
+		if (here) this.skipped.push(here);
+		const next = this.steps.findIndex(({ exercise }, i) => i > this.place.at && exercise !== here);
+		this.goTo(next < 0 ? this.steps.length : next, now);
+	}
+
+	private goTo(at: number, now: Date): void {
+		this.nowMs = now.getTime();
+		this.watch = moveStopwatch(this.watch, stepStartMs(this.steps, at), this.nowMs);
+		if (at >= this.steps.length) this.finish();
+	}
+
+	/** Takes the last exercise out that has not begun; with none left the one that runs is the last of it. */
+	shorter(now: Date): void {
+		const last = this.set.at(-1);
+		if (last && last !== this.place.step?.exercise) this.set = this.set.slice(0, -1);
+		else this.skip(now);
+	}
+
+	/** Stops an exercise that hurts, and offers it no more on this device. What follows waits until someone goes on. */
+	hurts(now: Date): void {
+		const here = this.place.step?.exercise;
+		if (!here) return;
+		const begins = this.steps.findIndex(({ exercise }) => exercise === here);
+		const elapsed = stepStartMs(this.steps, begins);
+		this.set = this.set.filter((id) => id !== here);
+		this.nowMs = now.getTime();
+		this.watch = pauseStopwatch(moveStopwatch(this.watch, elapsed, this.nowMs), this.nowMs);
+		this.hurt = here;
+		this.state = 'paused';
+		this.visit.change({ dropped: [...this.visit.day.dropped, here] });
+		if (this.place.step === null) this.finish();
+	}
+
+	bringBack(id: ExerciseId): void {
+		this.visit.change({ dropped: this.visit.day.dropped.filter((one) => one !== id) });
+		this.hurt = null;
+	}
+
+	private finish(): void {
+		const { hurt } = this;
+		this.watch = STOPPED_STOPWATCH;
+		this.state = 'done';
+		this.hurt = hurt;
+		const done = this.set.filter((id) => !this.skipped.includes(id));
+		// Gone through by skipping alone it was no break.
+		this.wasTaken = done.length > 0;
+		if (!this.wasTaken) return;
+		this.visit.took(this.kind, done, this.nowMs);
+		this.calls.took();
+	}
+
+	again(): void {
+		this.reset();
+	}
+}

@@ -1,0 +1,20 @@
+import type { BreakKind, BreakSchedule } from '$lib/core/breaks';
+import type { BreakTexts } from '$lib/messages/breaks';
+
+/** The name of a kind of break, as it is for who stays seated or who gets up. */
+export function breakKindWords(texts: BreakTexts, kind: BreakKind, isSeated: boolean): string {
+	const seated: Partial<Record<BreakKind, string>> = texts.seatedKinds;
+	return (isSeated && seated[kind]) || texts.kinds[kind];
+}
+
+/** The same where there is little room. */
+export function shortBreakKindWords(texts: BreakTexts, kind: BreakKind, isSeated: boolean): string {
+	const seated: Partial<Record<BreakKind, string>> = texts.shortSeatedKinds;
+	return (isSeated && seated[kind]) || texts.shortKinds[kind];
+}
+
+/** What a rhythm is called, and why someone would choose it. */
+export function breakScheduleWords(texts: BreakTexts, rhythm: BreakSchedule, isSeated: boolean) {
+	const seated: Partial<BreakTexts['rhythms']> = texts.seatedRhythms;
+	return (isSeated && seated[rhythm]) || texts.rhythms[rhythm];
+}

@@ -1,0 +1,114 @@
+import {
+	breakIntervalsFor,
+	planDay,
+	endsSitting,
+	isFullBreak,
+	type BreakKind,
+	type DayPlan,
+	type ExerciseId,
+	type BreakProfile,
+	type PlannedBreak
+} from '$lib/core/breaks';
+import { addDays, weekdayOf, type CivilDate } from '$lib/core/calendar/civil-date';
+import { storeDay, readStoredDay, DEFAULT_DAY, type StoredDay } from './stored-day';
+
+/** What the server tells of a person's moving. */
+export interface BreaksData extends BreakProfile {
+	readonly token: string;
+}
+
+/** The day of a moment by this device's clock, ISO. */
+export function dayOnDevice(now: Date): string {
+	const two = (n: number) => String(n).padStart(2, '0');
+	return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+}
+
+/** The Monday of a day, ISO. */
+export function mondayOf(day: string): string {
+	const at = day as CivilDate;
+	return addDays(at, -((weekdayOf(at) + 6) % 7));
+}
+
+/** A person's day on their device: what they said of it, the plan that follows, and what they took of it. */
+export class BreaksDay {
+	day = $state.raw<StoredDay>(DEFAULT_DAY);
+	private device: Storage | null = null;
+	readonly plan: DayPlan = $derived.by(() => this.planOf(this.day));
+	/** The breaks that are called, counted and taken along. */
+	readonly real: readonly PlannedBreak[] = $derived.by(() =>
+		this.plan.breaks.filter(({ kind }) => isFullBreak(kind))
+	);
+	readonly small: readonly PlannedBreak[] = $derived.by(() =>
+		this.plan.breaks.filter(({ kind }) => !isFullBreak(kind))
+	);
+	/** Whether nothing is done on one's feet. */
+	readonly isSeated: boolean = $derived.by(() => this.read().body.isInWheelchair || this.day.staysSeated);
+
+	constructor(private readonly read: () => BreaksData) {}
+
+	/** Takes what the device has kept; on the server and before it there is the usual day. */
+	open(device: Storage | null): void {
+		this.device = device;
+		this.day = readStoredDay(device, this.read().token);
+	}
+
+	change(part: Partial<StoredDay>): void {
+		const next = { ...this.day, ...part };
+		if (next.to <= next.from) return;
+		this.day = next;
+		storeDay(this.device, this.read().token, next);
+	}
+
+	/** Meetings of today: those of another day have gone with it. */
+	meetingsOn(today: string): StoredDay['busy'] {
+		return this.day.busyOn === '' || this.day.busyOn === today ? this.day.busy : [];
+	}
+
+	/** After so long someone is to get up, min. */
+	get upEveryMin(): number {
+		return Math.min(...this.beats.filter(({ kind }) => endsSitting(kind)).map(({ everyMin }) => everyMin));
+	}
+
+	private get beats() {
+		const { setRhythm, ownRhythm, hurts, isLaptopAlone } = this.read();
+		return breakIntervalsFor(ownRhythm ?? setRhythm, { hurts, isLaptopAlone });
+	}
+
+	private planOf(day: StoredDay): DayPlan {
+		const { places, share, isLaptopAlone } = this.read();
+		return planDay({
+			day: { from: day.from, to: day.to },
+			lunch: day.lunch === null ? null : { from: day.lunch, to: day.lunch + day.lunchTakes },
+			busy: this.meetingsOn(this.today),
+			walksCalls: day.walksCalls && !this.isSeated,
+			beats: this.beats,
+			places,
+			share,
+			changesOften: isLaptopAlone
+		});
+	}
+
+	/** The day that is planned; told by the page, since only a device knows its own. */
+	today = $state('');
+
+	/** A break was taken to its end, or gone through as far as it suited. */
+	took(kind: BreakKind, exercises: readonly ExerciseId[], nowMs: number): void {
+		const { day, today } = this;
+		const isToday = day.takenOn === today;
+		const counts = isFullBreak(kind);
+		const monday = mondayOf(today);
+		const week = day.week.of === monday ? day.week : { of: monday, taken: 0, planned: 0, days: [] };
+		const isNewDay = !week.days.includes(today);
+		this.change({
+			takenOn: today,
+			taken: (isToday ? day.taken : 0) + (counts ? 1 : 0),
+			doneAt: { ...day.doneAt, ...Object.fromEntries(exercises.map((id) => [id, nowMs])) },
+			week: {
+				of: monday,
+				taken: week.taken + (counts ? 1 : 0),
+				planned: week.planned + (isNewDay ? this.real.length : 0),
+				days: isNewDay ? [...week.days, today] : week.days
+			}
+		});
+	}
+}

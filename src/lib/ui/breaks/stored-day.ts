@@ -1,0 +1,108 @@
+import { EXERCISES, type BusyTime, type ExerciseId } from '$lib/core/breaks';
+
+/** How a person's day is, and what they did of it; kept on this device and nowhere else. Minutes from midnight. */
+export interface StoredDay {
+	readonly from: number;
+	readonly to: number;
+	/** Null for no lunch break. */
+	readonly lunch: number | null;
+	readonly lunchTakes: number;
+	readonly walksCalls: boolean;
+	/** Meetings of {@link busyOn}. */
+	readonly busy: readonly (BusyTime & { readonly title: string })[];
+	/** The day that the meetings are of, ISO; empty for those of a typical day, which hold on any. */
+	readonly busyOn: string;
+	/** The day that the breaks were taken on, ISO. */
+	readonly takenOn: string;
+	readonly taken: number;
+	/** When each exercise was done last, ms since the epoch. */
+	readonly doneAt: Readonly<Partial<Record<ExerciseId, number>>>;
+	/** Exercises that hurt. */
+	readonly dropped: readonly ExerciseId[];
+	/** Breaks of the week that began on this Monday, ISO: taken, and planned on the days that were worked. */
+	readonly week: {
+		readonly of: string;
+		readonly taken: number;
+		readonly planned: number;
+		readonly days: readonly string[];
+	};
+	/** Nothing on one's feet: for who can't stand up, or doesn't want to. */
+	readonly staysSeated: boolean;
+	readonly hasChair: boolean;
+	readonly hasDoorway: boolean;
+	readonly sounds: boolean;
+	readonly vibrates: boolean;
+	readonly notifies: boolean;
+	/** Called for the small breaks too. */
+	readonly callsSmall: boolean;
+}
+
+/** A day of someone who has said nothing yet. */
+export const DEFAULT_DAY: StoredDay = {
+	from: 9 * 60,
+	to: 17 * 60,
+	lunch: 12 * 60 + 30,
+	lunchTakes: 30,
+	walksCalls: false,
+	busy: [],
+	busyOn: '',
+	takenOn: '',
+	taken: 0,
+	doneAt: {},
+	dropped: [],
+	week: { of: '', taken: 0, planned: 0, days: [] },
+	staysSeated: false,
+	hasChair: true,
+	hasDoorway: false,
+	sounds: false,
+	vibrates: false,
+	notifies: false,
+	callsSmall: false
+};
+
+const nameOf = (token: string) => `easy-corner day /c/${token.replace(/-\d$/, '')}`;
+
+const isMinute = (value: unknown): value is number =>
+	typeof value === 'number' && Number.isInteger(value) && value >= 0 && value <= 24 * 60;
+
+/** Whether a kept value is of the kind of the usual one; what a device holds may be of another version, or broken. */
+function isOfKind(name: keyof StoredDay, value: unknown): boolean {
+	const usual = DEFAULT_DAY[name];
+	if (name === 'lunch') return value === null || isMinute(value);
+	if (name === 'from' || name === 'to' || name === 'lunchTakes') return isMinute(value);
+	if (name === 'busy')
+		return (
+			Array.isArray(value) &&
+			value.every((one: BusyTime | null) => one && isMinute(one.from) && isMinute(one.to))
+		);
+	if (name === 'dropped')
+		return Array.isArray(value) && value.every((id: ExerciseId) => EXERCISES.includes(id));
+	if (name === 'week')
+		return typeof value === 'object' && value !== null && Array.isArray((value as { days?: unknown }).days);
+	return typeof value === typeof usual && value !== null;
+}
+
+/** What a device has kept of a day; the usual of what it has not, or not whole. */
+export function readStoredDay(device: Storage | null, token: string): StoredDay {
+	let kept: unknown = null;
+	try {
+		kept = JSON.parse(device?.getItem(nameOf(token)) ?? 'null');
+	} catch {
+		// Broken or forbidden: as if nothing was kept.
+	}
+	if (typeof kept !== 'object' || kept === null) return DEFAULT_DAY;
+	const whole = Object.entries(kept).filter(
+		([name, value]) => Object.hasOwn(DEFAULT_DAY, name) && isOfKind(name as keyof StoredDay, value)
+	);
+	const day = { ...DEFAULT_DAY, ...(Object.fromEntries(whole) as Partial<StoredDay>) };
+	return day.to > day.from ? day : { ...day, from: DEFAULT_DAY.from, to: DEFAULT_DAY.to };
+}
+
+/** Keeps a day on the device; where it can't, the page goes on without. */
+export function storeDay(device: Storage | null, token: string, day: StoredDay): void {
+	try {
+		device?.setItem(nameOf(token), JSON.stringify(day));
+	} catch {
+		// Full or forbidden: the day holds while the page is open.
+	}
+}

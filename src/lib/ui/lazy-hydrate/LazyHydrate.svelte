@@ -1,0 +1,44 @@
+<script lang="ts">
+	import { createRawSnippet, getAllContexts, untrack, type Snippet } from 'svelte';
+	import { stateHash } from './state-hash';
+	import { snippetHtml, LazyHydratedPart } from './lazy-hydrated-part';
+
+	interface Props {
+		/** What the part shows, as JSON: as long as that stays and nobody touches it, it need not be taken over. Left out, it is in its turn. */
+		shows?: () => unknown;
+		/** A part of a page that works as plain HTML until scripts take it over. */
+		children: Snippet;
+	}
+
+	let { shows, children }: Props = $props();
+
+	const context = getAllContexts<Map<unknown, unknown>>();
+	const id = $props.id();
+	let place: LazyHydratedPart | undefined;
+	let isWatched = $state(false);
+	const key = $derived(shows ? stateHash(shows()) : null);
+	const waits = untrack(() => shows !== undefined);
+
+	const part = createRawSnippet(() => ({
+		render: () => snippetHtml(children, context, id, import.meta.env.SSR ? key : null),
+		setup: (element) => {
+			place = new LazyHydratedPart(
+				element as HTMLElement,
+				children,
+				context,
+				waits ? () => (isWatched = true) : undefined
+			);
+			return () => place?.end();
+		}
+	}));
+
+	$effect(() => {
+		if (isWatched && key !== null) place?.show(key);
+	});
+</script>
+
+<!--
+	Taking a long page over in one go holds up whoever touches it meanwhile, on a slow phone for a second. Each part in one of these is taken over in a
+	task of its own, and at once where it is touched first.
+-->
+{@render part()}

@@ -1,0 +1,45 @@
+<script lang="ts">
+	import { precautionField, chosenOption, hasPrecautions } from '$lib/core/answers';
+	import { WORKING_ARMS, PRECAUTIONS } from '$lib/core/corner';
+	import type { Catalogue } from '$lib/messages';
+	import { untrack } from 'svelte';
+	import CheckBox from '../kit/CheckBox.svelte';
+	import Disclosure from '../kit/Disclosure.svelte';
+	import type { Draft } from './draft.svelte';
+
+	let { draft, t }: { draft: Draft; t: Catalogue } = $props();
+
+	const arms = $derived(chosenOption(draft.answers, 'arms'));
+	const ONE_ARM = WORKING_ARMS.filter((one) => one !== 'both');
+	/** Open where something was said: it is not hidden again. */
+	const isOpen = untrack(() => hasPrecautions(draft.answers));
+</script>
+
+<!-- Optional, and in a fold whose words say all of it: who has nothing to say reads one line. -->
+<Disclosure words={t.care.question} {isOpen}>
+	<fieldset>
+		<legend class="text-note text-ink-soft">{t.care.why}</legend>
+		<div class="mt-2 grid grid-cols-2 gap-2">
+			{#each PRECAUTIONS as care (care)}
+				<CheckBox
+					name={precautionField(care)}
+					words={t.care.options[care]}
+					look="row"
+					offValue="no"
+					isChecked={draft.answers[precautionField(care)] === 'yes'}
+					onchange={(isTicked) => draft.set(precautionField(care), isTicked ? 'yes' : 'no')}
+				/>
+			{/each}
+			{#each ONE_ARM as one (one)}
+				<CheckBox
+					name="arms"
+					value={one}
+					words={t.care.arms[one]}
+					look="row"
+					isChecked={arms === one}
+					onchange={(isTicked) => draft.set('arms', isTicked ? one : 'both')}
+				/>
+			{/each}
+		</div>
+	</fieldset>
+</Disclosure>

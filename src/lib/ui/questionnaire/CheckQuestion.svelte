@@ -1,0 +1,41 @@
+<script lang="ts">
+	import type { ChecklistItem, ItemId } from '$lib/core/checklist';
+	import type { Facts } from '$lib/core/conditions';
+	import { checklistField } from '$lib/core/answers';
+	import type { Catalogue } from '$lib/messages';
+	import { checklistTextsFor, type ItemTexts } from '$lib/messages/checklist';
+	import { wordsFor } from '$lib/messages/words-by-facts';
+	import ChoiceRows from '../kit/ChoiceRows.svelte';
+	import Disclosure from '../kit/Disclosure.svelte';
+	import type { Draft } from './draft.svelte';
+
+	interface Props {
+		item: ChecklistItem;
+		facts: Facts;
+		draft: Draft;
+		t: Catalogue;
+		onpick: () => void;
+	}
+
+	let { item, facts, draft, t, onpick }: Props = $props();
+
+	const field = $derived(checklistField(item.id));
+	const words = $derived(checklistTextsFor(t.locale).items[item.id as ItemId] as ItemTexts<ItemId>);
+	const answers = $derived(words.answers as Readonly<Record<string, string>>);
+	const options = $derived(item.answers.map(({ id }) => ({ value: id, words: answers[id] ?? id })));
+	const look = $derived(wordsFor(words.look, facts));
+</script>
+
+<ChoiceRows
+	name={field}
+	legend={wordsFor(words.question, facts)}
+	{options}
+	value={draft.answers[field] ?? ''}
+	look={options.length > 6 ? 'wrap' : 'rows'}
+	onchange={(value) => draft.set(field, value)}
+	{onpick}
+/>
+<Disclosure words={t.nav.howAndWhy} look="inline">
+	{#if look}<p>{look}</p>{/if}
+	<p class="text-ink-soft">{wordsFor(words.why, facts)}</p>
+</Disclosure>

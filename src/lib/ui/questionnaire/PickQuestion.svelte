@@ -1,0 +1,58 @@
+<script lang="ts">
+	import { LENGTH_FIELDS, readLengthField, type FieldIssue, type LengthFieldName } from '$lib/core/answers';
+	import { formatLength } from '$lib/core/length';
+	import type { Catalogue } from '$lib/messages';
+	import ChoiceRows from '../kit/ChoiceRows.svelte';
+	import Disclosure from '../kit/Disclosure.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import type { Draft } from './draft.svelte';
+	import { issueWords } from './issue-words';
+
+	interface Props {
+		name: Extract<LengthFieldName, 'heel' | 'seatGive' | 'surfaceThickness'>;
+		draft: Draft;
+		t: Catalogue;
+		issues: readonly FieldIssue[];
+		onpick: () => void;
+	}
+
+	let { name, draft, t, issues, onpick }: Props = $props();
+
+	const field = $derived(LENGTH_FIELDS[name]);
+	const textOf = (mm: number) => formatLength(mm, draft.unit, { withUnit: false });
+	const text = $derived(draft.answers[name] ?? '');
+	const read = $derived(readLengthField(name, text, draft.unit, field));
+	const words = $derived(t.picks[name]);
+	const options = $derived(
+		field.picks.map((mm, i) => {
+			const length = formatLength(mm, draft.unit, { locale: t.locale });
+			return { value: textOf(mm), words: words ? `${words[i] ?? ''} (${length})` : length };
+		})
+	);
+	const isOwn = $derived(text !== '' && !options.some(({ value }) => value === text));
+	const issue = $derived(!read.ok && issues.some((found) => found.field === name) ? read.issue : null);
+</script>
+
+<ChoiceRows
+	{name}
+	legend={t.fields[name]}
+	hint={t.hints[name] ?? ''}
+	{options}
+	value={text}
+	onchange={(value) => draft.set(name, value)}
+	{onpick}
+/>
+<div class="needs-js">
+	<Disclosure words={t.nav.measured} look="inline" isOpen={isOwn}>
+		<TextField
+			id={name}
+			name=""
+			label="{t.fields[name]}, {draft.unit}"
+			value={text}
+			inputmode="decimal"
+			maxlength={40}
+			fault={issue && issueWords(issue, t, draft.unit)}
+			oninput={(typed) => draft.set(name, typed)}
+		/>
+	</Disclosure>
+</div>

@@ -1,0 +1,74 @@
+<script lang="ts">
+	import {
+		chosenOption,
+		type Answers,
+		type LengthFieldName,
+		type QuestionnairePage,
+		type PartialCorner
+	} from '$lib/core/answers';
+	import { LENGTH_FIELDS } from '$lib/core/answers';
+	import { factsOf } from '$lib/core/conditions';
+	import type { DeskThing } from '$lib/core/desk';
+	import type { LengthUnit } from '$lib/core/length';
+	import { drawnDimension, idealOtherPosture, sideViewOf } from '$lib/core/side-view';
+	import type { Catalogue } from '$lib/messages';
+	import { wordsFor } from '$lib/messages/words-by-facts';
+	import DeskFromAbove from '../desk/DeskFromAbove.svelte';
+	import { deskLayoutFor } from '../desk/desk-of';
+	import SectionDrawing from '../side-view/SectionDrawing.svelte';
+	import { lengthInWords } from './length-in-words';
+
+	interface Props {
+		page: QuestionnairePage;
+		/** The question that is shown, or the field that has the focus. */
+		active: string | null;
+		answers: Answers;
+		partial: PartialCorner;
+		unit: LengthUnit;
+		t: Catalogue;
+	}
+
+	let { page, active, answers, partial, unit, t }: Props = $props();
+
+	/** What each station looks at, seen from above. */
+	const FROM_ABOVE: Readonly<Partial<Record<QuestionnairePage, readonly DeskThing[]>>> = {
+		mouse: ['phone'],
+		light: ['papers', 'lamp', 'phone']
+	};
+	/** Questions about where the spot stands in the room. */
+	const IN_THE_ROOM: ReadonlySet<string> = new Set(['check.window-clock', 'check.walkway', 'check.sun']);
+
+	const corner = $derived(partial.corner);
+	const things = $derived(FROM_ABOVE[page] ?? (active && IN_THE_ROOM.has(active) ? [] : null));
+	const length = $derived(
+		active && Object.hasOwn(LENGTH_FIELDS, active) ? (active as LengthFieldName) : null
+	);
+	const drawnAs = $derived(chosenOption(answers, 'drawnAs'));
+	/** Stature is shown on someone who stands. */
+	const isUpright = $derived(page === 'you' && corner.spot.posture === 'sitting' && drawnAs === 'standard');
+	const section = $derived(sideViewOf(isUpright ? idealOtherPosture(corner) : corner, null, null, drawnAs));
+	const dimension = $derived(length ? drawnDimension(length, section) : null);
+	const words = $derived(wordsFor(t.look[page] ?? '', factsOf(corner)));
+	const label = $derived(length ? lengthInWords(length, answers, unit, t) : '');
+</script>
+
+{#if things}
+	<DeskFromAbove
+		layout={deskLayoutFor(corner, things)}
+		deskDepth={corner.spot.surface.depth}
+		hand={corner.person.hand}
+		label={words}
+		showsWindow={page === 'spot'}
+		{t}
+	/>
+{:else}
+	<SectionDrawing
+		{section}
+		all={[section]}
+		{t}
+		{unit}
+		isLive
+		fills
+		dimension={dimension && { ...dimension, label }}
+	/>
+{/if}

@@ -1,0 +1,49 @@
+<script lang="ts">
+	import type { FieldIssue } from '$lib/core/answers';
+	import type { Question } from '$lib/core/questionnaire';
+	import type { Facts } from '$lib/core/conditions';
+	import type { EmergencyRedFlag } from '$lib/core/discomfort';
+	import type { Catalogue } from '$lib/messages';
+	import CareQuestion from './CareQuestion.svelte';
+	import CheckQuestion from './CheckQuestion.svelte';
+	import ChoiceQuestion from './ChoiceQuestion.svelte';
+	import DiscomfortQuestions from './DiscomfortQuestions.svelte';
+	import type { Draft } from './draft.svelte';
+	import LengthQuestion from './LengthQuestion.svelte';
+	import LetterSizes from './LetterSizes.svelte';
+	import PickQuestion from './PickQuestion.svelte';
+	import SignQuestions from './SignQuestions.svelte';
+	import ThingList from './ThingList.svelte';
+
+	interface Props {
+		question: Question;
+		facts: Facts;
+		draft: Draft;
+		t: Catalogue;
+		issues: readonly FieldIssue[];
+		/** Version 1 of the checklist asks itself what is sat on, and knows chairs alone. */
+		namesSeats: boolean;
+		/** An answer was chosen by touch: it goes on by itself where one question is shown at a time. */
+		onpick: () => void;
+		stop: (signs: readonly EmergencyRedFlag[]) => void;
+	}
+
+	let { question, facts, draft, t, issues, namesSeats, onpick, stop }: Props = $props();
+</script>
+
+{#if question.kind === 'signs'}
+	<SignQuestions {draft} {t} {issues} {stop} {onpick} group={question.group} />
+{:else if question.kind === 'discomfort'}
+	<DiscomfortQuestions {draft} {t} {issues}><CareQuestion {draft} {t} /></DiscomfortQuestions>
+{:else if question.kind === 'house'}
+	<ThingList {draft} {t} {issues} />
+{:else if question.kind === 'check'}
+	<CheckQuestion item={question.item} {facts} {draft} {t} {onpick} />
+{:else if question.kind === 'choice'}
+	{#if question.id === 'letterSize'}<LetterSizes {draft} {t} {onpick} />
+	{:else}<ChoiceQuestion name={question.id} {draft} {t} {namesSeats} {onpick} />{/if}
+{:else if question.id === 'heel' || question.id === 'seatGive' || question.id === 'surfaceThickness'}
+	<PickQuestion name={question.id} {draft} {t} {issues} {onpick} />
+{:else}
+	<LengthQuestion name={question.id} {draft} {t} {issues} />
+{/if}

@@ -1,0 +1,122 @@
+import { LENGTH_FIELDS, partialChecks, unitOf, type Answers, type PartialCorner } from '$lib/core/answers';
+import type { SittingStyle } from '$lib/core/corner';
+import { formatLength, type LengthUnit } from '$lib/core/length';
+import { Autosave } from '../autosave/autosave.svelte';
+import { storeAnswers, storedAnswers, type ServerAnswers } from './stored-answers';
+
+/** Who is drawn before the stature is known, mm: between the means of women and men. */
+const USUAL_STATURE_MM = 1680;
+
+/** Typing has paused after this long, ms. Our assumption. */
+const PAUSE_MS = 200;
+
+/** The answers on this page as they are typed, what they tell so far, and their saving on device and server. */
+export class Draft {
+	/** Replaced as a whole: what is worked out of them reads all, a hundred times over, and following each by itself costs more than that. */
+	answers = $state.raw<Answers>({});
+	/** The answers as they stood at the last pause of typing: for what need not follow every key. See {@link settle}. */
+	settled = $state.raw<Answers>({});
+	/** The field that is being filled in. */
+	active = $state<string | null>(null);
+	readonly autosave: Autosave;
+	readonly unit: LengthUnit = $derived(unitOf(this.answers));
+	readonly partial: PartialCorner | null = $derived.by(() => partialChecks(this.answers, this.way));
+	/** The same to be drawn: before the stature is known, someone of a usual one. */
+	readonly drawn: PartialCorner = $derived.by(() => this.partial ?? this.usual());
+	private revision = -1;
+	private pause: ReturnType<typeof setTimeout> | undefined;
+	/** The newest revision that was told of. */
+	private told = -1;
+
+	constructor(
+		server: ServerAnswers,
+		readonly way: SittingStyle,
+		private readonly address: string,
+		private readonly device: Storage | null
+	) {
+		this.autosave = new Autosave(address, device, fetch, (revision) => {
+			if (revision !== null) this.savedAs(revision);
+			this.catchUp();
+		});
+		// A page that came from the device's own store, or that was made before the last save came in, is older than what this device
+		// has seen since. Read before the server's answers are taken, as taking them keeps them.
+		const kept = storedAnswers(device, address);
+		if (kept && kept.revision > server.revision) this.take(kept);
+		else this.take(server);
+	}
+
+	private usual(): PartialCorner {
+		const stature = formatLength(USUAL_STATURE_MM, this.unit, { withUnit: false });
+		const usual = partialChecks({ ...this.answers, stature }, this.way);
+		if (!usual) throw new Error('a usual stature makes a corner');
+		return { ...usual, checks: [] };
+	}
+
+	/** Follows what other devices save, while the page is open; gives back what ends it. */
+	follow(): () => void {
+		const events = new EventSource(`${this.address}/live`);
+		events.onmessage = ({ data }: MessageEvent<string>) => {
+			const { revision } = JSON.parse(data) as { revision: number };
+			this.told = Math.max(this.told, revision);
+			this.catchUp();
+		};
+		return () => events.close();
+	}
+
+	/** Asks for what was told of. A save of our own brings its revision with its answer, so while one is on its way that is waited for. */
+	private catchUp(): void {
+		if (this.told > this.revision && this.autosave.state !== 'saving') void this.pull();
+	}
+
+	/** Takes what was typed or chosen. */
+	set(field: string, text: string): void {
+		this.setAll({ [field]: text });
+	}
+
+	/** Takes several fields at once. */
+	setAll(fields: Readonly<Record<string, string>>): void {
+		this.answers = { ...this.answers, ...fields };
+		clearTimeout(this.pause);
+		if (Object.keys(fields).every((field) => Object.hasOwn(LENGTH_FIELDS, field)))
+			this.pause = setTimeout(() => this.settle(), PAUSE_MS);
+		else this.settle();
+		// What the server has not got yet lies with the autosave; the whole is kept when it has.
+		this.autosave.set(fields);
+	}
+
+	/** Brings what follows at pauses up to date: before someone goes on, and where an answer was chosen. */
+	settle(): void {
+		clearTimeout(this.pause);
+		this.settled = this.answers;
+	}
+
+	/** Takes the server's answers over if they are newer, keeping what it has not got yet. */
+	take(server: ServerAnswers): void {
+		if (server.revision < this.revision) return;
+		this.revision = server.revision;
+		this.answers = { ...server.answers, ...this.autosave.unsent };
+		this.settle();
+		this.keep();
+	}
+
+	/** Asks for what another device has saved. Silent without network: it is asked again later. */
+	async pull(): Promise<void> {
+		const response = await fetch(this.address).catch(() => null);
+		if (!response?.ok) return;
+		const server = (await response.json()) as ServerAnswers;
+		if (server.revision > this.revision) this.take(server);
+	}
+
+	private savedAs(revision: number): void {
+		// A gap means that another device saved in between.
+		if (revision > this.revision + 1) this.told = Math.max(this.told, revision);
+		else {
+			this.revision = Math.max(this.revision, revision);
+			this.keep();
+		}
+	}
+
+	private keep(): void {
+		storeAnswers(this.device, this.address, { answers: this.answers, revision: this.revision });
+	}
+}

@@ -1,0 +1,108 @@
+import { goto } from '$app/navigation';
+import { cornerFromAnswers, answerIssues, pageOfField, type FieldIssue } from '$lib/core/answers';
+import type { SittingStyle } from '$lib/core/corner';
+import { whenIdle } from '../when-idle';
+import { BrowserPlanner } from '../planner/browser-planner';
+import type { Draft } from './draft.svelte';
+import type { LocalPlanMade } from './make-local-plan';
+
+/** What the end of a walk needs to know of where it is. */
+interface Place {
+	readonly token: string;
+	readonly way: SittingStyle;
+	readonly checklistVersion: number;
+	readonly locale: string;
+}
+
+/** The end of a walk: sends what is open and asks for the plan, or makes it on the device while there is no network. */
+export class FinishQuestionnaire {
+	/** The plan as this device made it, while there is no network. */
+	local = $state.raw<LocalPlanMade | null>(null);
+	isBusy = $state(false);
+	private readonly planner = new BrowserPlanner();
+	private maker: Promise<typeof import('./make-local-plan')> | null = null;
+	private view = $state.raw<typeof import('../plan/LocalPlan.svelte').default | null>(null);
+
+	constructor(
+		private readonly draft: Draft,
+		private readonly read: () => Place
+	) {}
+
+	/** Loads what a plan without network needs, while there is network and nothing else to do; gives back what ends it. */
+	prepare(): () => void {
+		const forget = whenIdle(() => {
+			this.planner.prepare();
+			this.load();
+		});
+		return () => {
+			forget();
+			this.planner.close();
+		};
+	}
+
+	/** The page of a plan that was made here; null until it is there. */
+	get page(): typeof this.view {
+		return this.view;
+	}
+
+	/** Loads what makes and shows a plan: heavy, and needed only where the network is gone, so it comes after everything else. */
+	private load(): Promise<typeof import('./make-local-plan')> {
+		this.maker ??= Promise.all([import('./make-local-plan'), import('../plan/LocalPlan.svelte')]).then(
+			([maker, view]) => {
+				this.view = view.default;
+				return maker;
+			}
+		);
+		// Tried again where it was cut off.
+		this.maker.catch(() => (this.maker = null));
+		return this.maker;
+	}
+
+	/** Tries to send what was worked out without network; true once the server has it. */
+	private async send(): Promise<boolean> {
+		await this.draft.autosave.flush();
+		if (!this.draft.autosave.isSent) return false;
+		const { token } = this.read();
+		const sent = await fetch(`/c/${token}/submit`, { method: 'POST' }).catch(() => null);
+		if (!sent?.ok) return false;
+		// Cut off on the way: sending it again is harmless.
+		const told = (await sent.json().catch(() => null)) as { issues?: readonly FieldIssue[] } | null;
+		if (!told) return false;
+		const [missing] = told.issues ?? [];
+		if (missing) this.local = null;
+		const where = missing ? `${pageOfField(missing.field)}?open` : 'plan';
+		await goto(`/c/${token}/${where}`, { invalidateAll: true });
+		return true;
+	}
+
+	/** Sends what is open and asks for the plan; without network the plan is made here and the rest is sent later. */
+	async finish(): Promise<void> {
+		const { token, way, locale, checklistVersion } = this.read();
+		const open = answerIssues(this.draft.answers, way)[0];
+		if (open) return goto(`/c/${token}/${pageOfField(open.field)}?open`);
+		this.isBusy = true;
+		const isIn = await this.send().finally(() => (this.isBusy = false));
+		if (isIn) return;
+		const { corner } = cornerFromAnswers(this.draft.answers, way);
+		if (!corner) return;
+		this.isBusy = true;
+		const advice = await this.planner.advise(corner).finally(() => (this.isBusy = false));
+		const { makeLocalPlan } = await this.load();
+		this.local = makeLocalPlan(corner, advice, { answers: this.draft.answers, checklistVersion }, locale);
+	}
+
+	/** The network is back. */
+	online(): void {
+		void this.draft.autosave.flush().then(() => {
+			if (this.local) void this.send();
+			else void this.draft.pull();
+		});
+	}
+
+	/** Tries again and again while a plan lies on this device alone; gives back what ends it. */
+	retry(everyMs: number): (() => void) | undefined {
+		if (!this.local) return undefined;
+		const timer = setInterval(() => void this.send(), everyMs);
+		return () => clearInterval(timer);
+	}
+}

@@ -1,0 +1,14 @@
+import { LENGTH_FIELDS, readLengthField, type Answers, type LengthFieldName } from '$lib/core/answers';
+import { formatLength, type LengthUnit } from '$lib/core/length';
+import type { Catalogue } from '$lib/messages';
+
+/** A length as it is written beside its arrow: as it was typed, or a question mark until then. */
+export function lengthInWords(
+	name: LengthFieldName,
+	answers: Answers,
+	unit: LengthUnit,
+	t: Catalogue
+): string {
+	const read = readLengthField(name, answers[name], unit, LENGTH_FIELDS[name]);
+	return read.ok ? formatLength(read.mm, unit, { locale: t.locale }) : '?';
+}

@@ -1,0 +1,31 @@
+import { summarizeAdvice, type Advice } from '$lib/core/advice/advise-corner';
+import { planOffers, stepsOfOffer } from '$lib/core/advice/plan-offers';
+import { discomfortFromAnswers, type Answers } from '$lib/core/answers';
+import type { Corner } from '$lib/core/corner';
+import type { PlanStep } from '$lib/core/plan';
+import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';
+
+/** A plan as this device made it, while there is no network. */
+export interface LocalPlanMade {
+	readonly corner: Corner;
+	readonly steps: readonly PlanStep[];
+	readonly advice: PageAdvice;
+}
+
+/** What a page shows of an advice that was worked out on the device. */
+export function makeLocalPlan(
+	corner: Corner,
+	advice: Advice,
+	given: { readonly answers: Answers; readonly checklistVersion: number },
+	locale: string
+): LocalPlanMade {
+	const { reports: discomfort } = discomfortFromAnswers(given.answers);
+	const kept = summarizeAdvice(advice);
+	const plan = planOffers(corner, kept)[0]?.plan ?? null;
+	const steps = stepsOfOffer(corner, kept, 0);
+	return {
+		corner,
+		steps,
+		advice: adviceForPage(corner, kept, { ...given, discomfort }, { plan, steps }, locale)
+	};
+}

@@ -1,0 +1,36 @@
+import type { Answers } from '$lib/core/answers';
+
+/** Answers as the server has them. */
+export interface ServerAnswers {
+	readonly answers: Answers;
+	readonly revision: number;
+}
+
+const keyOf = (address: string) => `easy-corner answers ${address}`;
+
+/** The answers as this device saw them last, or null. */
+export function storedAnswers(device: Storage | null, address: string): ServerAnswers | null {
+	try {
+		const kept: unknown = JSON.parse(device?.getItem(keyOf(address)) ?? 'null');
+		if (!kept || typeof kept !== 'object' || !('answers' in kept) || !('revision' in kept)) return null;
+		return kept as ServerAnswers;
+	} catch {
+		return null;
+	}
+}
+
+/** Keeps the answers on the device, so that a page opened without network has them. */
+export function storeAnswers(device: Storage | null, address: string, answers: ServerAnswers): void {
+	try {
+		device?.setItem(keyOf(address), JSON.stringify(answers));
+	} catch {
+		// A full or forbidden storage: the server has them; only without network would they be missed.
+	}
+}
+
+/** Removes everything that this device keeps of self-assessments: answers, what was not sent, pages. */
+export async function clearDeviceAnswers(device: Storage | null): Promise<void> {
+	const keys = Array.from({ length: device?.length ?? 0 }, (_, i) => device?.key(i) ?? '');
+	for (const key of keys) if (key.startsWith('easy-corner ')) device?.removeItem(key);
+	if (typeof caches !== 'undefined') await caches.delete('easy-corner-pages').catch(() => false);
+}

@@ -1,0 +1,157 @@
+import { formatLength, type LengthUnit } from '$lib/core/length';
+import type { DrawnGap, SideView } from '$lib/core/side-view';
+import type { Catalogue } from '$lib/messages';
+import type { Frame } from './frame';
+import { freeLabelPlace, labelRoom, type LabelRoom, type LabelWords } from './free-place';
+
+/** A gap as it is dimensioned in the drawing: its line and its words. px. */
+export interface GapLabel {
+	readonly check: DrawnGap['check'];
+	readonly x: number;
+	/** The height there is. */
+	readonly toY: number;
+	/** Upper and lower end of the dimension line. */
+	readonly top: number;
+	readonly bottom: number;
+	/** The length, and below it what it means where there is room for that, in as many lines as it needs there. */
+	readonly lines: readonly string[];
+	readonly words: LabelWords;
+}
+
+/** Room that two short lines take beside a dimension line, px. */
+const LABEL_PX = 100;
+/** In a narrower drawing a gap is only numbered: its words would lie on others, and stand in the checks below. */
+const ROOM_FOR_WORDS_PX = 360;
+/** Width of a letter of these words, px. */
+const LETTER_PX = 7;
+
+/** Under the surface, before its far leg: how far words may reach there, px. */
+const LEG_PX = 22;
+
+/** From the joint of the knee to where the drawing's knee ends, mm. */
+const KNEE_MM = 120;
+
+type Line = Pick<GapLabel, 'x' | 'top' | 'bottom' | 'lines'>;
+
+/** Where the words of a gap stand best: beside its line where the drawing is empty, never across another line. */
+function best(
+	{ check }: DrawnGap,
+	{ furniture }: SideView,
+	frame: Frame,
+	{ x, top, bottom, lines }: Line
+): LabelWords {
+	const size = { widthPx: Math.max(...lines.map((text) => text.length)) * LETTER_PX, lines: lines.length };
+	const middle = (top + bottom) / 2 - 3;
+	if (check === 'eye')
+		return frame.width - x > LABEL_PX
+			? { ...size, x: x + 9, y: middle, anchor: 'start' }
+			: { ...size, x: x + 4, y: top - 20, anchor: 'end' };
+	const leg = frame.x(furniture.surface.x + furniture.surface.width) - LEG_PX;
+	if (check === 'knee')
+		return lines.length === 1 && x + 8 + size.widthPx > leg
+			? { ...size, x: x - 12, y: bottom + 14, anchor: 'start' }
+			: { ...size, x: x + 8, y: middle, anchor: 'start' };
+	return { ...size, x: leg, y: Math.max(bottom + 14, frame.y(furniture.surface.y) + 15), anchor: 'end' };
+}
+
+/** Words in lines of at most so many letters; a single word is never broken. */
+function wrapped(text: string, most: number): string[] {
+	const lines: string[] = [];
+	for (const word of text.split(' ')) {
+		const longer = [lines.at(-1), word].filter(Boolean).join(' ');
+		if (lines.length > 0 && longer.length <= most) lines[lines.length - 1] = longer;
+		else lines.push(word);
+	}
+	return lines;
+}
+
+/** Words in as few lines as the room asks for, all about as long. */
+function balanced(text: string, roomPx: number): string[] {
+	const most = Math.min(Math.floor(roomPx / LETTER_PX), text.length);
+	const { length } = wrapped(text, most);
+	let narrowest = most;
+	while (narrowest > 1 && wrapped(text, narrowest - 1).length === length) narrowest -= 1;
+	return wrapped(text, narrowest);
+}
+
+/** Room beside a gap's line for its words, px: up to the far leg, from the line or from the knee before it. */
+function roomBeside({ check }: DrawnGap, { furniture, joints }: SideView, frame: Frame, x: number): number {
+	const leg = frame.x(furniture.surface.x + furniture.surface.width) - LEG_PX;
+	if (check === 'knee') return leg - x - 8;
+	return check === 'elbow' ? leg - frame.x((joints[4]?.x ?? 0) + KNEE_MM) : Infinity;
+}
+
+/** Where a gap's line, or a zone, stands, px. */
+function xOf(
+	check: DrawnGap['check'],
+	xMm: number,
+	{ furniture: { surface } }: SideView,
+	frame: Frame
+): number {
+	return check === 'elbow'
+		? frame.x(surface.x + surface.width) - 8
+		: Math.min(frame.x(xMm), frame.width - 10);
+}
+
+/** A zone in which a height is good, as it is drawn. px. */
+export interface ZoneShape {
+	readonly check: DrawnGap['check'];
+	readonly x: number;
+	readonly y: number;
+	readonly width: number;
+	readonly height: number;
+}
+
+/** Width of a zone: from before its gap's line to a little behind it, px. */
+const ZONE_PX = { before: 30, behind: 6 } as const;
+
+/** The good zones of a section, each beside what is compared with it. */
+export function zoneShapes(section: SideView, frame: Frame): ZoneShape[] {
+	return section.zones.map(({ check, x, bottom, top }) => ({
+		check,
+		x: xOf(check, x, section, frame) - ZONE_PX.before,
+		y: frame.y(top),
+		width: ZONE_PX.before + ZONE_PX.behind,
+		height: (top - bottom) * frame.perMm
+	}));
+}
+
+/**
+ * The gaps of a section, dimensioned where they are. Their words keep off each other and off what is taken.
+ *
+ * @param taken rooms of other words in the drawing
+ */
+export function gapLabels(
+	section: SideView,
+	frame: Frame,
+	t: Catalogue,
+	unit: LengthUnit,
+	taken: readonly LabelRoom[] = []
+): GapLabel[] {
+	const edge = { left: frame.rulerPx, right: frame.width, top: 0, bottom: frame.height };
+	// Words stand beside a zone, not across its hatching.
+	const rooms = [
+		...taken,
+		...zoneShapes(section, frame).map(({ x, y, width, height }): LabelRoom => ({
+			left: x,
+			right: x + width,
+			top: y,
+			bottom: y + height
+		}))
+	];
+	return section.gaps.map((gap) => {
+		const [fromY, toY] = [frame.y(gap.from.y), frame.y(gap.to.y)];
+		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });
+		const x = xOf(gap.check, gap.from.x, section, frame);
+		const told = balanced(t.section.gap[gap.against][gap.side], roomBeside(gap, section, frame, x));
+		const line = {
+			x,
+			top: Math.min(fromY, toY),
+			bottom: Math.max(fromY, toY),
+			lines: frame.width >= ROOM_FOR_WORDS_PX ? [length, ...told] : [length]
+		};
+		const words = freeLabelPlace(best(gap, section, frame, line), rooms, edge);
+		rooms.push(labelRoom(words));
+		return { check: gap.check, toY, ...line, words };
+	});
+}

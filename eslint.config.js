@@ -15,6 +15,16 @@ const NAMES_HIDDEN = {
 	message: 'A control of this name hides a property of its form.'
 };
 
+/** A navigation that is under way ends without a word where a page is invalidated. */
+const DROPS_NAVIGATION = [
+	{ name: '$app/forms', importNames: ['enhance'], message: 'Use enhanceForm of the kit.' },
+	{
+		name: '$app/navigation',
+		importNames: ['invalidateAll', 'invalidate'],
+		message: 'Use refreshPage of the kit.'
+	}
+];
+
 export default ts.config(
 	// Everything that is no component is linted by oxlint (.oxlintrc.json), in a second.
 	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', '**/*.{js,mjs,ts}', '!**/*.svelte.ts'] },
@@ -38,6 +48,7 @@ export default ts.config(
 		languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } },
 		rules: {
 			'no-restricted-syntax': ['error', NAMES_HIDDEN],
+			'no-restricted-imports': ['error', { paths: DROPS_NAVIGATION }],
 			// Links are written out as paths: the application is always served from the root of its address.
 			'svelte/no-navigation-without-resolve': 'off'
 		}

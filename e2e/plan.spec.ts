@@ -250,6 +250,37 @@ test('habits are told by a tap, another sitting style is tried for a day and kep
 	}
 });
 
+test('a link that is pressed before a save is answered leads on', async ({ page, browser }) => {
+	const { link } = await answeredLike(page, 'Lenka Linkova', 'Mirela Oakhanger');
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	await employee.getByText('How sure this is').click();
+	// The save is answered only once the next page has been asked for, and that page comes only after the answer.
+	const saving = employee.waitForRequest(/\?\/habit$/);
+	const saved = employee.waitForResponse(/\?\/habit$/);
+	const asked = employee.waitForRequest(/\/style\/__data\.json/);
+	await employee.route(/\?\/habit$/, async (route) => {
+		await asked;
+		await route.continue();
+	});
+	await employee.route(/\/style\/__data\.json/, async (route) => {
+		await (await saved).finished();
+		// What follows from the answer follows at once.
+		await employee.evaluate(() => new Promise(requestAnimationFrame));
+		await route.continue();
+	});
+	await employee
+		.getByRole('button', { name: /^Not yet: / })
+		.first()
+		.click();
+	await saving;
+	const refreshed = employee.waitForRequest(/\/style\/__data\.json.*invalidated=1+$/);
+	await employee.getByRole('link', { name: 'Try another sitting style' }).click();
+	await expect(employee.getByText('Your plan is made for this style.')).toBeVisible();
+	await refreshed;
+});
+
 test('a page that is looked through to correct it shows its questions one after the other, answered or not', async ({
 	page,
 	browser

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
-	import { invalidateAll } from '$app/navigation';
+	import { enhanceForm } from '../kit/enhance-form';
+	import { refreshPage } from '../kit/refresh-page';
 	import { deskWords } from '$lib/messages/desk';
 	import { momentWords } from '$lib/messages/desk-dates';
 	import { onMount } from 'svelte';
@@ -37,7 +37,7 @@
 		const codes = await use.add(name.trim());
 		if (codes === null) return;
 		name = '';
-		await invalidateAll();
+		await refreshPage();
 		if (codes.length > 0) oncodes(codes);
 	}
 </script>
@@ -51,7 +51,7 @@
 					{passkey.usedAt
 						? texts.lastUsed(momentWords(passkey.usedAt, timeZone))
 						: texts.addedOn(momentWords(passkey.createdAt, timeZone))}
-					<form method="POST" action="?/remove" use:enhance>
+					<form method="POST" action="?/remove" use:enhanceForm>
 						<input type="hidden" name="passkey" value={passkey.id} />
 						<Button look="quiet" size="desk" aria-label={texts.takePasskeyAway(passkey.name)}>
 							{texts.endCode}

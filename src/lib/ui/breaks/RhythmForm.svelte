@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { BREAK_SCHEDULES, STANDING_SHARES, type BreakSchedule, type StandingShare } from '$lib/core/breaks';
 	import type { BreakTexts } from '$lib/messages/breaks';
 	import Button from '../kit/Button.svelte';
@@ -27,7 +27,7 @@
 	bind:this={form}
 	method="POST"
 	action="?/choose"
-	use:enhance={() =>
+	use:enhanceForm={() =>
 		async ({ update, result }) => {
 			await update({ reset: false });
 			isKept = result.type === 'success';

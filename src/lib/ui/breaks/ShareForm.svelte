@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { BreakTexts } from '$lib/messages/breaks';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
@@ -10,7 +10,7 @@
 <section class="border-t border-rule pt-4">
 	<h2 class="text-lead font-semibold">{texts.day.shareTitle}</h2>
 	<p class="mt-1">{texts.day.shareLead}</p>
-	<form method="POST" action="?/share" use:enhance class="mt-2">
+	<form method="POST" action="?/share" use:enhanceForm class="mt-2">
 		<input type="hidden" name="shared" value={isShared ? 'no' : 'yes'} />
 		{#if isShared}<p class="mb-2 font-semibold" role="status">{texts.day.isShared}</p>{/if}
 		<Button disabled={isOffline.current}>{isShared ? texts.day.shareNo : texts.day.shareYes}</Button>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -37,7 +37,7 @@
 	bind:this={ownerForm}
 	method="POST"
 	action="/desk/cases/{personId}?/owner"
-	use:enhance={owning.submit}
+	use:enhanceForm={owning.submit}
 	class="mt-2 flex flex-wrap items-end gap-2"
 >
 	<ActFields form={owning} {version} />
@@ -73,7 +73,7 @@
 </form>
 <FormError fault={owning.fault} />
 {#if later}
-	<form method="POST" action="/desk/cases/{personId}?/later" use:enhance={waiting.submit} class="mt-2">
+	<form method="POST" action="/desk/cases/{personId}?/later" use:enhanceForm={waiting.submit} class="mt-2">
 		<ActFields form={waiting} {version} />
 		<p class="text-note">
 			{texts.putOff(later.reason)}
@@ -86,7 +86,7 @@
 		<form
 			method="POST"
 			action="/desk/cases/{personId}?/later"
-			use:enhance={waiting.submit}
+			use:enhanceForm={waiting.submit}
 			class="mt-1 grid gap-2"
 		>
 			<ActFields form={waiting} {version} />

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/desk-dates';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { TriageLevel } from '$lib/core/triage';
 	import { isMoreUrgent } from '$lib/core/triage';
 	import Button from '../kit/Button.svelte';
@@ -75,7 +75,7 @@
 			<form
 				method="POST"
 				action="?/settle"
-				use:enhance={settling.submit}
+				use:enhanceForm={settling.submit}
 				class="flex flex-wrap items-end gap-2"
 			>
 				<ActFields form={settling} version={listed.version} />
@@ -93,7 +93,7 @@
 				>
 			</form>
 		{:else if hasAnswers && !needsOutcome && !hasHazard}
-			<form method="POST" action="?/reopen" use:enhance={settling.submit} class="flex items-center gap-2">
+			<form method="POST" action="?/reopen" use:enhanceForm={settling.submit} class="flex items-center gap-2">
 				<ActFields form={settling} version={listed.version} />
 				<span class="text-note text-ink-soft"
 					>{texts.settled(listed.settledAt && dayWords(listed.settledAt), listed.settledReason)}</span
@@ -101,7 +101,7 @@
 				<Button size="desk" isBusy={settling.isBusy}>{texts.openAgain}</Button>
 			</form>
 		{/if}
-		<form method="POST" action="?/send" use:enhance={sending.submit}>
+		<form method="POST" action="?/send" use:enhanceForm={sending.submit}>
 			<ActFields form={sending} version={listed.version} />
 			<Button id="send" size="desk" look={wasSent ? 'plain' : 'main'} isBusy={sending.isBusy}>
 				{#if wasSent}{texts.sendAnotherSelfAssessment}{:else}<KeyWords act="send" />{/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
 	import type { PlanItem } from '$lib/core/case-assessment/vocabulary';
 	import type { LengthUnit } from '$lib/core/length';
@@ -99,7 +99,7 @@
 		</p>
 	{/each}
 	{#if brief.unread.length > 0}
-		<form method="POST" action="/desk/cases/{brief.id}?/read" use:enhance={reading.submit} class="mt-1">
+		<form method="POST" action="/desk/cases/{brief.id}?/read" use:enhanceForm={reading.submit} class="mt-1">
 			<ActFields form={reading} version={brief.version} />
 			<Button size="desk" isBusy={reading.isBusy}>{texts.readNeedsNoAnswer}</Button>
 		</form>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import {
 		CONTACT_RESULTS,
 		CONTACT_WAYS,
@@ -58,7 +58,7 @@
 <form
 	method="POST"
 	action="/desk/cases/{personId}?/contact"
-	use:enhance={form.submit}
+	use:enhanceForm={form.submit}
 	class="no-print mt-2 grid gap-2 text-note"
 >
 	<ActFields {form} {version} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { openAttribute } from '../kit/open-attribute';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -28,7 +28,7 @@
 	<form
 		method="POST"
 		action="/desk/cases/{personId}?/done"
-		use:enhance={form.submit}
+		use:enhanceForm={form.submit}
 		class="mt-2 grid gap-2 text-note"
 	>
 		<ActFields {form} version={followUp.version} />

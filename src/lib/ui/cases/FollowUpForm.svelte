@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/desk-dates';
 	import type { FollowUpKind } from '$lib/core/triage';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { CaseForm } from './case-form.svelte';
 	import ActFields from './ActFields.svelte';
 	import Button from '../kit/Button.svelte';
@@ -57,7 +57,7 @@
 <form
 	method="POST"
 	action="/desk/cases/{personId}?/followUp"
-	use:enhance={setting.submit}
+	use:enhanceForm={setting.submit}
 	class="no-print mt-2 grid gap-2"
 >
 	<ActFields form={setting} version={followUp?.version ?? 0} />
@@ -100,7 +100,7 @@
 	<form
 		method="POST"
 		action="/desk/cases/{personId}?/followUp"
-		use:enhance={setting.submit}
+		use:enhanceForm={setting.submit}
 		class="no-print mt-3 border-t border-rule pt-2 text-note"
 	>
 		<ActFields form={setting} version={policy.version} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import TextArea from '../kit/TextArea.svelte';
@@ -24,7 +24,7 @@
 	}
 </script>
 
-<form method="POST" action="{action}?/note" use:enhance={form.submit} class="no-print mt-1 grid gap-2">
+<form method="POST" action="{action}?/note" use:enhanceForm={form.submit} class="no-print mt-1 grid gap-2">
 	<ActFields {form} />
 	<TextArea
 		id="note"

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { CaseForm } from './case-form.svelte';
@@ -44,7 +44,7 @@
 <form
 	method="POST"
 	action="/desk/cases/{person.id}?/person"
-	use:enhance={form.submit}
+	use:enhanceForm={form.submit}
 	class="mt-3 grid gap-2 text-note"
 >
 	<input type="hidden" name="version" value={person.version} />

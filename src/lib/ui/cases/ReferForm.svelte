@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { CONSENT_WAYS } from '$lib/core/referral';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import { consentEn } from '$lib/messages/referral-en';
@@ -61,7 +61,7 @@
 	</p>
 	<ReferralThread referral={open} {action} isClinician={false} {timeZone} />
 {:else}
-	<form method="POST" action="{action}?/refer" use:enhance={form.submit} class="no-print grid gap-2">
+	<form method="POST" action="{action}?/refer" use:enhanceForm={form.submit} class="no-print grid gap-2">
 		<ActFields {form} {version} />
 		<Select
 			name="clinician"

@@ -6,7 +6,7 @@
 	import TextField from '../kit/TextField.svelte';
 	import Button from '../kit/Button.svelte';
 	import { RULES_IN_FORCE } from '$lib/core/rules';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { untrack } from 'svelte';
 	import { messagesFor, DEFAULT_DATE_LOCALE, DEFAULT_LOCALE } from '$lib/messages';
@@ -72,7 +72,7 @@
 		filledText(text, { name: texts.odoFennick, until: typed.dueOn ? dayWords(typed.dueOn) : '…' });
 </script>
 
-<form method="POST" {action} use:enhance={form.submit} class="columns">
+<form method="POST" {action} use:enhanceForm={form.submit} class="columns">
 	{#if version !== null}<input type="hidden" name="version" value={version} />{/if}
 	<div class="grid content-start gap-4">
 		<TextField

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { QuestionnaireMode } from '$lib/core/answers';
 	import type { SittingStyle } from '$lib/core/corner';
 	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
@@ -31,7 +31,7 @@
 <form
 	method="POST"
 	action="/desk/cases/{personId}?/setUp"
-	use:enhance={form.submit}
+	use:enhanceForm={form.submit}
 	class="no-print grid gap-2"
 >
 	<ActFields {form} {version} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { TimelineEntry } from '$lib/core/timeline';
 	import type { Catalogue } from '$lib/messages';
 	import type { ComponentProps } from 'svelte';
@@ -48,7 +48,7 @@
 		<NoteForm {action} givenName={personName.split(' ')[0] ?? ''} />
 	</details>
 	{#if hasUnread}
-		<form method="POST" action="{action}?/read" use:enhance={reading.submit} class="mt-2">
+		<form method="POST" action="{action}?/read" use:enhanceForm={reading.submit} class="mt-2">
 			<ActFields form={reading} version={contact.version} />
 			<Button size="desk" isBusy={reading.isBusy}>{texts.readNeedsNoAnswer}</Button>
 		</form>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { CaseForm } from './case-form.svelte';
 	import Button from '../kit/Button.svelte';
 	import TextArea from '../kit/TextArea.svelte';
@@ -45,7 +45,7 @@
 	});
 </script>
 
-<form method="POST" {action} use:enhance={form.submit} class="mt-2 grid gap-2">
+<form method="POST" {action} use:enhanceForm={form.submit} class="mt-2 grid gap-2">
 	{#each Object.entries(hidden) as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
 	<ActFields {form} />
 	<TextArea

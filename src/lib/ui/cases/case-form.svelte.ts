@@ -1,6 +1,5 @@
 import type { SubmitFunction } from '@sveltejs/kit';
-import { applyAction } from '$app/forms';
-import { invalidateAll } from '$app/navigation';
+import { refreshPage } from '../kit/refresh-page';
 import { deskWords } from '$lib/messages/desk';
 
 /** What a form tells those around it once it was carried out. */
@@ -17,28 +16,28 @@ export class CaseForm {
 	/** @param done called after the act was carried out and the page has the new state */
 	constructor(private readonly done: (result: Record<string, unknown>) => void = () => {}) {}
 
-	/** For `use:enhance`. */
+	/** For `use:enhanceForm`. */
 	readonly submit: SubmitFunction = ({ cancel, formElement }) => {
 		// Pressed twice, it is one.
 		if (this.isBusy) return cancel();
 		this.isBusy = true;
 		this.fault = null;
-		return async ({ result }) => {
+		return async ({ result, update }) => {
 			if (result.type === 'failure') {
 				const told = result.data as { fault?: { message: string } } | undefined;
 				this.fault = told?.fault?.message ?? deskWords.frame.didNotWork;
 				// What stands now is shown beside a conflict; trying once more is another act.
 				this.key = crypto.randomUUID();
-				if (result.status === 409) await invalidateAll();
+				if (result.status === 409) await refreshPage();
 			} else if (result.type === 'error') this.fault = deskWords.frame.notReached;
 			else if (result.type === 'redirect') {
 				this.key = crypto.randomUUID();
-				await applyAction(result);
+				await update();
 			} else {
 				this.key = crypto.randomUUID();
 				// Before the page has the new state: the form may be gone with it.
 				formElement.dispatchEvent(new Event(CARRIED_OUT, { bubbles: true }));
-				await invalidateAll();
+				await refreshPage();
 				this.done(result.data ?? {});
 			}
 			this.isBusy = false;

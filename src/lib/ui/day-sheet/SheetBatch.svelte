@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { replyEn } from '$lib/messages/replies-en';
 	import Button from '../kit/Button.svelte';
 	import ActFields from '../cases/ActFields.svelte';
@@ -22,7 +22,7 @@
 		<p class="font-semibold">
 			{texts.caseIsTickedCases(lines.length)}
 		</p>
-		<form method="POST" action="?/settle" use:enhance={sheet.acting(ids(settleable))}>
+		<form method="POST" action="?/settle" use:enhanceForm={sheet.acting(ids(settleable))}>
 			<ActFields form={sheet} />
 			<input type="hidden" name="people" value={ids(settleable).join(',')} />
 			<Button size="desk" disabled={settleable.length === 0}>{texts.settle(settleable.length)}</Button>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import CheckBox from '../kit/CheckBox.svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { SubmitFunction } from '@sveltejs/kit';
@@ -120,7 +120,7 @@
 	</div>
 	<div class="act">
 		{#if mayBeSettled(line)}
-			<form method="POST" action="?/settle" use:enhance={acting} class:spare={next !== 'settle'}>
+			<form method="POST" action="?/settle" use:enhanceForm={acting} class:spare={next !== 'settle'}>
 				<ActFields {form} />
 				<input type="hidden" name="people" value={line.personId} />
 				<Button

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { timeWords } from '$lib/messages/desk-dates';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { SubmitFunction } from '@sveltejs/kit';
 	import Button from '../kit/Button.svelte';
 	import { DESK_ACT_WORDS } from '$lib/messages/desk/state-words';
@@ -42,7 +42,7 @@
 					<span class="flex-1">{DESK_ACT_WORDS[act.kind]} {who(act)}</span>
 					{#if act.isUndone}<span class="text-ink-soft">{texts.takenBack}</span>
 					{:else if act.canUndo}
-						<form method="POST" action="/desk?/undo" use:enhance={undoing}>
+						<form method="POST" action="/desk?/undo" use:enhanceForm={undoing}>
 							<input type="hidden" name="batch" value={act.batch} />
 							<Button
 								size="desk"

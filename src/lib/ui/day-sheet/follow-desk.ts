@@ -1,4 +1,4 @@
-import { invalidateAll } from '$app/navigation';
+import { refreshPage } from '../kit/refresh-page';
 
 /** Between two looks at least, ms: many changes at once are shown as one. */
 const PAUSE_MS = 1500;
@@ -24,7 +24,7 @@ export function followDesk(): () => void {
 			pause = undefined;
 			if (isStale) look();
 		}, PAUSE_MS);
-		void invalidateAll();
+		void refreshPage();
 	};
 	events.onmessage = () => {
 		// The first says only that changes are heard from now on.

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 	import type { HeldEmailKind } from '$lib/core/sending';
 	import Button from '../kit/Button.svelte';
@@ -45,7 +45,7 @@
 {/snippet}
 
 {#snippet decision(of: Selection)}
-	<form method="POST" action="?/release" use:enhance class="inline-flex gap-2">
+	<form method="POST" action="?/release" use:enhanceForm class="inline-flex gap-2">
 		{@render fields(of)}
 		<Button size="desk" look={of.team === null ? undefined : 'quiet'}
 			>{of.team === null ? texts.release(count(of)) : texts.releaseTeam(teamName(of.team))}</Button
@@ -108,7 +108,7 @@
 			method="POST"
 			action="?/cancel"
 			class="mt-4"
-			use:enhance={() =>
+			use:enhanceForm={() =>
 				({ update }) => {
 					asked = null;
 					return update();

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { UndeliveredState } from '$lib/core/sending/letter-states';
 	import { deskWords } from '$lib/messages/desk';
 	import { dayWords } from '$lib/messages/desk-dates';
@@ -33,7 +33,7 @@
 	<div class="flex flex-wrap items-baseline justify-between gap-3">
 		<h2 id="undelivered" class="text-head">{texts.undeliveredHeading(undelivered.all)}</h2>
 		{#if canTryAgain}
-			<form method="POST" action="?/again" use:enhance>
+			<form method="POST" action="?/again" use:enhanceForm>
 				<Button look="main" size="desk">{texts.tryAllAgain}</Button>
 			</form>
 		{/if}
@@ -68,7 +68,7 @@
 					</td>
 					<td class="py-1.5 whitespace-nowrap">
 						{#if line.state !== 'bounced'}
-							<form method="POST" action="?/again" use:enhance>
+							<form method="POST" action="?/again" use:enhanceForm>
 								<input type="hidden" name="letter" value={line.id} />
 								<Button size="desk" aria-label="{texts.tryAgain}: {line.toName}">{texts.tryAgain}</Button>
 							</form>

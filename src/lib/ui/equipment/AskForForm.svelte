@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { REQUESTABLE_ITEMS, type RequestableItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import ActFields from '../cases/ActFields.svelte';
@@ -28,7 +28,7 @@
 <form
 	method="POST"
 	action="/desk/cases/{personId}?/askFor"
-	use:enhance={form.submit}
+	use:enhanceForm={form.submit}
 	class="no-print mt-3 flex flex-wrap items-end gap-2"
 >
 	<ActFields {form} {version} />

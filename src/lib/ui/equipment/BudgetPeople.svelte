@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { SvelteSet } from 'svelte/reactivity';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { PurchaseSummary } from '$lib/core/advice';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { PurchaseId } from '$lib/core/plan';
@@ -106,7 +106,7 @@
 	</table>
 	<aside>
 		{@render beside()}
-		<form method="POST" action="?/approve&{query}" use:enhance={form.submit} class="mt-3">
+		<form method="POST" action="?/approve&{query}" use:enhanceForm={form.submit} class="mt-3">
 			<ActFields {form} />
 			<input type="hidden" name="people" value={chosen.map(({ personId }) => personId).join(',')} />
 			<Button look="main" size="desk" isBusy={form.isBusy} disabled={chosen.length === 0}

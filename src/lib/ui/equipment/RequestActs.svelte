@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { canBeLent, CURRENCIES, REQUEST_TRANSITIONS, type RequestState } from '$lib/core/equipment';
 	import DayField from '../cases/DayField.svelte';
 	import ActFields from '../cases/ActFields.svelte';
@@ -52,7 +52,7 @@
 				onclick={() => (more = more === to ? null : to)}>{TO_WORDS[to]} …</Button
 			>
 		{:else}
-			<form method="POST" action="/desk/cases/{personId}?/equipment" use:enhance={form.submit}>
+			<form method="POST" action="/desk/cases/{personId}?/equipment" use:enhanceForm={form.submit}>
 				<ActFields {form} version={request.version} />
 				<input type="hidden" name="request" value={request.id} />
 				<Button
@@ -81,7 +81,7 @@
 	<form
 		method="POST"
 		action="/desk/cases/{personId}?/equipment"
-		use:enhance={form.submit}
+		use:enhanceForm={form.submit}
 		class="mt-2 grid max-w-md gap-2"
 	>
 		<ActFields {form} version={request.version} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { REQUESTABLE_ITEMS, type RequestableItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import { CaseForm } from '../cases/case-form.svelte';
@@ -30,7 +30,12 @@
 		{#each REQUESTABLE_ITEMS as thing (thing)}
 			{@const row = store.find((one) => one.thing === thing)}
 			<li>
-				<form method="POST" action="?/count" use:enhance={form.submit} onsubmit={() => (counting = thing)}>
+				<form
+					method="POST"
+					action="?/count"
+					use:enhanceForm={form.submit}
+					onsubmit={() => (counting = thing)}
+				>
 					<input type="hidden" name="thing" value={thing} />
 					<input type="hidden" name="version" value={row?.version ?? 0} />
 					<div class="name">

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Button from '../kit/Button.svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { calendarHref, daysOn, shortDayWords } from './calendar-days';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -52,10 +52,10 @@
 		</p>
 		<p class="text-note text-ink-soft">{texts.shownOnce}</p>{/if}
 	<div class="mt-2 flex flex-wrap gap-2">
-		<form method="POST" action="?/feed" use:enhance>
+		<form method="POST" action="?/feed" use:enhanceForm>
 			<Button size="desk">{texts.makeANewAddress}</Button>
 		</form>
-		<form method="POST" action="?/endFeed" use:enhance>
+		<form method="POST" action="?/endFeed" use:enhanceForm>
 			<Button size="desk">{texts.endIt}</Button>
 		</form>
 	</div>

@@ -1,5 +1,5 @@
 import { deserialize } from '$app/forms';
-import { invalidateAll } from '$app/navigation';
+import { refreshPage } from '../kit/refresh-page';
 import type { ActionResult } from '@sveltejs/kit';
 import type { FollowUpBoardLine } from './board-line';
 import { daysOn, longDayWords } from './calendar-days';
@@ -45,7 +45,7 @@ export class FollowUpBoard {
 			this.fault =
 				(result.data as { fault?: { message: string } }).fault?.message ??
 				deskWords.followUps.couldNotBeMoved;
-		await invalidateAll();
+		await refreshPage();
 		document.getElementById(`follow-up-${line.id}`)?.focus();
 	}
 
@@ -68,7 +68,7 @@ export class FollowUpBoard {
 			this.fault =
 				(result?.type === 'failure' && (result.data as { fault?: { message: string } }).fault?.message) ||
 				deskWords.followUps.couldNotBeTakenBack;
-		await invalidateAll();
+		await refreshPage();
 		document.getElementById(`follow-up-${last.line.id}`)?.focus();
 	}
 

@@ -2,7 +2,7 @@
 	import TextField from '../kit/TextField.svelte';
 	import Select from '../kit/Select.svelte';
 	import Button from '../kit/Button.svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { BULK_ACTS } from '$lib/core/people';
 	import ActFields from '../cases/ActFields.svelte';
 	import DayField from '../cases/DayField.svelte';
@@ -62,7 +62,7 @@
 			<form
 				method="POST"
 				action="?/bulk&{query}"
-				use:enhance={bulk.submit}
+				use:enhanceForm={bulk.submit}
 				class="flex flex-wrap items-end gap-3"
 			>
 				<input

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { PEOPLE_COLUMNS, type PeopleColumn } from '$lib/core/people';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
@@ -25,7 +25,7 @@
 	<form
 		method="POST"
 		action="?/columns&{query}"
-		use:enhance={() =>
+		use:enhanceForm={() =>
 			async ({ update }) => {
 				await update({ reset: false });
 				isOpen = false;

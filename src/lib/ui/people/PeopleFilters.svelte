@@ -1,6 +1,6 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { FINDING_IDS } from '$lib/core/checklist';
 	import { REGIONS } from '$lib/core/discomfort';
 	import { PERSON_STATES } from '$lib/core/people';
@@ -125,7 +125,7 @@
 	{#each saved as one (one.id)}
 		<span class="inline-flex items-center gap-1">
 			<a href="?{one.query}" aria-current={one.query === query ? 'true' : undefined}>{one.name}</a>
-			<form method="POST" action="?/drop&{query}" use:enhance>
+			<form method="POST" action="?/drop&{query}" use:enhanceForm>
 				<input type="hidden" name="filter" value={one.id} />
 				<Button look="quiet" size="desk" isIcon aria-label={texts.forgetTheFilter(one.name)}
 					><X size={14} aria-hidden="true" /></Button
@@ -136,7 +136,7 @@
 	{#if isNarrowed}
 		<a href="/desk/people">{texts.everyone}</a>
 		{#if isNaming}
-			<form method="POST" action="?/save" use:enhance class="flex items-end gap-2">
+			<form method="POST" action="?/save" use:enhanceForm class="flex items-end gap-2">
 				<input type="hidden" name="query" value={query} />
 				<TextField
 					id="filter-name"

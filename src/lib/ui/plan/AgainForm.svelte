@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { PlanVisit } from './plan-visit.svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
@@ -27,7 +27,7 @@
 	method="POST"
 	action="?/again"
 	novalidate
-	use:enhance={({ cancel, formElement }) => {
+	use:enhanceForm={({ cancel, formElement }) => {
 		cancel();
 		const { texts } = again;
 		if (texts) keep(texts);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { RequestableItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
@@ -25,7 +25,7 @@
 {#if own.includes(thing)}
 	<span class="font-semibold text-cool">{t.open.atHome[thing] ?? t.open.haveIt}</span>
 {:else}
-	<form method="POST" action="?/ask" use:enhance>
+	<form method="POST" action="?/ask" use:enhanceForm>
 		<input type="hidden" name="purchase" value={thing} />
 		<Button
 			disabled={isOffline.current}

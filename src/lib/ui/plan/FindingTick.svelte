@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { FindingTick } from '$lib/core/case-assessment';
 	import type { Catalogue } from '$lib/messages';
 	import Check from '@lucide/svelte/icons/check';
@@ -23,7 +23,7 @@
 	method="POST"
 	action="?/finding"
 	class="no-print mt-2 flex flex-wrap items-center gap-x-3 gap-y-2"
-	use:enhance
+	use:enhanceForm
 >
 	<input type="hidden" name="finding" value={finding} />
 	{#if how}

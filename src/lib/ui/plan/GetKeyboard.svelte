@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { RequestableItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
@@ -19,7 +19,7 @@
 <!-- For a laptop alone: asked for, or there already. Once it is there, one tap plans with it. -->
 <div class="no-print flex flex-wrap items-center gap-3">
 	<AskFor thing="keyboard-and-mouse" {requests} {own} {t} />
-	<form method="POST" action="?/arrived" use:enhance>
+	<form method="POST" action="?/arrived" use:enhanceForm>
 		<Button disabled={isOffline.current}>{t.open.arrived}</Button>
 	</form>
 </div>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { AdvisedViewingDistance } from '$lib/core/advice';
 	import type { Habit } from '$lib/core/checklist';
 	import type { LengthUnit } from '$lib/core/length';
@@ -43,7 +43,7 @@
 						method="POST"
 						action="?/habit"
 						class="no-print flex gap-2"
-						use:enhance={({ cancel, formData }) => {
+						use:enhanceForm={({ cancel, formData }) => {
 							if (!answer) return ({ update }) => update({ reset: false });
 							cancel();
 							answer(habit, formData.get('isSo') === 'yes');

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
@@ -28,7 +28,13 @@
 <header class="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
 	<p class="font-title font-semibold">{t.product}</p>
 	<p class="order-last w-full text-note text-ink-soft md:order-none md:w-auto" role="status">{status}</p>
-	<form method="POST" action="?/unit" class="no-print flex gap-1" aria-label={t.frame.unitLabel} use:enhance>
+	<form
+		method="POST"
+		action="?/unit"
+		class="no-print flex gap-1"
+		aria-label={t.frame.unitLabel}
+		use:enhanceForm
+	>
 		<UnitButtons {unit} disabled={isOffline.current} {t} />
 	</form>
 </header>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { StyleTrial } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
@@ -44,7 +44,7 @@
 	<form
 		method="POST"
 		action="?/renew"
-		use:enhance
+		use:enhanceForm
 		class="notice no-print flex flex-wrap justify-between gap-3"
 	>
 		<span>{t.plan.behind}</span>
@@ -54,7 +54,7 @@
 	<form
 		method="POST"
 		action="?/renew"
-		use:enhance
+		use:enhanceForm
 		class="notice no-print flex flex-wrap justify-between gap-3"
 	>
 		<span>{t.plan.oldRules}</span>
@@ -76,7 +76,7 @@
 	<form
 		method="POST"
 		action="?/choose"
-		use:enhance
+		use:enhanceForm
 		class="notice no-print flex flex-wrap justify-between gap-3"
 	>
 		<span
@@ -87,7 +87,7 @@
 		<Button name="plan" value="moving" disabled={isOffline.current}>{t.spots.move}</Button>
 	</form>
 {:else if data.isMoving}
-	<form method="POST" action="?/renew" use:enhance class="notice no-print">
+	<form method="POST" action="?/renew" use:enhanceForm class="notice no-print">
 		<Button look="quiet" disabled={isOffline.current}>{t.spots.stay}</Button>
 	</form>
 {/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { HouseholdKind } from '$lib/core/corner';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
@@ -31,7 +31,12 @@
 			<span role="status">{t.plan.ticked(visit.doneCount, visit.steps.length)}</span>
 		</p>
 	{:else}
-		<form method="POST" action="?/choose" use:enhance class="no-print mt-4 flex flex-wrap items-center gap-3">
+		<form
+			method="POST"
+			action="?/choose"
+			use:enhanceForm
+			class="no-print mt-4 flex flex-wrap items-center gap-3"
+		>
 			<Button name="plan" value={visit.data.shown + 1} disabled={isOffline.current}
 				>{t.plan.workOnThis}</Button
 			>
@@ -58,7 +63,7 @@
 	<div class="no-print mt-3 flex flex-wrap items-center gap-2 text-note">
 		<span class="text-ink-soft">{t.plan.leftOut}</span>
 		{#each leftOut as piece (piece.id)}
-			<form method="POST" action="?/out" use:enhance>
+			<form method="POST" action="?/out" use:enhanceForm>
 				<input type="hidden" name="piece" value={piece.id} />
 				<Button name="out" value="no" disabled={isOffline.current}>{t.plan.putBack(piece.label)}</Button>
 			</form>

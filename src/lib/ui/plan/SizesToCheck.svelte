@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { FieldIssue, SizeToCheck } from '$lib/core/answers';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
@@ -26,7 +26,7 @@
 		<ul>
 			{#each sizes as size (size.index)}
 				<li class="py-1.5">
-					<form method="POST" action="?/size" use:enhance>
+					<form method="POST" action="?/size" use:enhanceForm>
 						<input type="hidden" name="thing" value={size.index} />
 						<div class="flex flex-wrap items-center gap-x-4 gap-y-1">
 							<p class="min-w-48 flex-1">

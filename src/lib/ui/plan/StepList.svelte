@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { HouseholdKind } from '$lib/core/corner';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { PlanStep, StepPlace } from '$lib/core/plan';
@@ -62,7 +62,7 @@
 							<form
 								method="POST"
 								action="?/tick"
-								use:enhance={({ cancel }) => {
+								use:enhanceForm={({ cancel }) => {
 									if (!tick) return ({ update }) => update({ reset: false });
 									cancel();
 									tick(step.place, !done);
@@ -113,7 +113,7 @@
 								<p class="text-ink-soft">{t.plan.notHereLead}</p>
 								<div class="mt-1.5 flex flex-wrap gap-2">
 									{#each step.pieces as piece (piece.id)}
-										<form method="POST" action="?/out" use:enhance>
+										<form method="POST" action="?/out" use:enhanceForm>
 											<input type="hidden" name="piece" value={piece.id} />
 											<Button name="out" value="yes" disabled={isOffline.current}
 												>{t.plan.without(piece.label)}</Button
@@ -121,7 +121,7 @@
 										</form>
 									{/each}
 									{#each severalKinds(step.pieces) as kind (kind)}
-										<form method="POST" action="?/out" use:enhance>
+										<form method="POST" action="?/out" use:enhanceForm>
 											<input type="hidden" name="kind" value={kind} />
 											<Button name="out" value="yes" disabled={isOffline.current}
 												>{t.plan.withoutAny[kind]}</Button

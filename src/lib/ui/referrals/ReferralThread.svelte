@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { dayWords, momentWords } from '$lib/messages/desk-dates';
 	import ActFields from '../cases/ActFields.svelte';
 	import { CaseForm } from '../cases/case-form.svelte';
@@ -70,7 +70,7 @@
 	<form
 		method="POST"
 		action="{action}?/writeReferral"
-		use:enhance={form.submit}
+		use:enhanceForm={form.submit}
 		class="no-print mt-2 grid gap-2"
 	>
 		<ActFields {form} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { ROUND_STATE_WORDS } from '$lib/messages/desk/state-words';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
@@ -26,10 +26,10 @@
 <div>
 	<div class="flex flex-wrap items-start gap-2">
 		{#if state === 'draft'}
-			<form method="POST" action="?/drop" use:enhance={acting.submit}>
+			<form method="POST" action="?/drop" use:enhanceForm={acting.submit}>
 				<Button size="desk" isBusy={acting.isBusy}>{texts.throwTheDraftAway}</Button>
 			</form>
-			<form method="POST" action="?/start" use:enhance={acting.submit}>
+			<form method="POST" action="?/start" use:enhanceForm={acting.submit}>
 				<input type="hidden" name="version" value={version} />
 				<input type="hidden" name="expected" value={matches} />
 				<Button look="main" size="desk" isBusy={acting.isBusy} disabled={matches === 0}
@@ -39,7 +39,7 @@
 		{:else if state === 'closed'}
 			<details>
 				<summary class="kit-button plain desk">{texts.openItAgain}</summary>
-				<form method="POST" action="?/reopen" use:enhance={acting.submit} class="sure">
+				<form method="POST" action="?/reopen" use:enhanceForm={acting.submit} class="sure">
 					<input type="hidden" name="version" value={version} />
 					<p class="text-note">
 						{texts.lettersThatWereNot}
@@ -50,7 +50,7 @@
 		{:else}
 			<details>
 				<summary class="kit-button plain desk">{texts.closeTheRound}</summary>
-				<form method="POST" action="?/close" use:enhance={acting.submit} class="sure">
+				<form method="POST" action="?/close" use:enhanceForm={acting.submit} class="sure">
 					<input type="hidden" name="version" value={version} />
 					<p class="text-note">
 						{texts.nobodyIsRemindedAny}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/desk-dates';
 	import Button from '../kit/Button.svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import { RULES_IN_FORCE } from '$lib/core/rules';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
@@ -50,7 +50,7 @@
 	<div class="flex flex-wrap items-end justify-between gap-x-4 border-b border-ink pb-1.5">
 		<h2 class="text-lead">{texts.notAnswered}</h2>
 		{#if nudgeable > 0}
-			<form method="POST" action="?/nudge" use:enhance={nudging.submit}>
+			<form method="POST" action="?/nudge" use:enhanceForm={nudging.submit}>
 				<input type="hidden" name="expected" value={nudgeable} />
 				<Button size="desk" isBusy={nudging.isBusy}>{texts.remindOnePersonNow(nudgeable)}</Button>
 			</form>
@@ -74,7 +74,7 @@
 				<span class="flex items-center gap-3">
 					<span class:text-warm={line.toCall || line.state === 'bounced'}>{standing(line)}</span>
 					{#if isOut && line.canBeNudged}
-						<form method="POST" action="?/nudge" use:enhance={nudging.submit}>
+						<form method="POST" action="?/nudge" use:enhanceForm={nudging.submit}>
 							<input type="hidden" name="expected" value="1" />
 							<input type="hidden" name="person" value={line.personId} />
 							<Button

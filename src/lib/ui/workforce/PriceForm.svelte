@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '../kit/enhance-form';
 	import type { PurchaseId } from '$lib/core/plan';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
@@ -35,7 +35,7 @@
 		<form
 			method="POST"
 			action="?/prices"
-			use:enhance={() =>
+			use:enhanceForm={() =>
 				({ update }) =>
 					update({ reset: false })}
 		>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.accounts;
@@ -20,7 +20,7 @@
 		</p>
 	{:else}
 		<p class="mt-2 text-ink-soft">{texts.aLetterWithA}</p>
-		<form method="POST" use:enhance class="mt-5 grid gap-4">
+		<form method="POST" use:enhanceForm class="mt-5 grid gap-4">
 			<TextField
 				type="email"
 				name="email"

@@ -3,7 +3,7 @@
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import OtherWays from '$lib/ui/accounts/OtherWays.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.accounts;
@@ -17,7 +17,7 @@
 	<p class="font-title font-semibold">{texts.easyCorner}</p>
 	<h1 class="mt-1 text-title">{texts.signIn}</h1>
 	<p class="mt-2 text-ink-soft">{texts.forCoordinatorsEmployeesUse}</p>
-	<form method="POST" class="mt-6 grid gap-4" use:enhance>
+	<form method="POST" class="mt-6 grid gap-4" use:enhanceForm>
 		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>
 		{:else if data.why}<Notice kind="caution" role="alert">{texts.providerWhy[data.why]}</Notice>{/if}
 		<TextField

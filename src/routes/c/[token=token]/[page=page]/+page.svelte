@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { browser } from '$app/environment';
 	import { page } from '$app/state';
 	import { PAGES_WITH_DRAWING, type FieldIssue, type QuestionnairePage } from '$lib/core/answers';
@@ -62,7 +62,7 @@
 	method="POST"
 	action="?/go{visit.place.query.search({}).replace('?', '&')}"
 	class="answers"
-	use:enhance={visit.answer}
+	use:enhanceForm={visit.answer}
 	autocomplete="off"
 	novalidate
 >

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { tick, untrack } from 'svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import type { FieldIssue } from '$lib/core/answers';
 	import type { EmergencyRedFlag } from '$lib/core/discomfort';
 	import { NEWS_KINDS } from '$lib/core/case-assessment/vocabulary';
@@ -58,7 +58,7 @@
 			method="POST"
 			class="check-in"
 			autocomplete="off"
-			use:enhance={(event) => {
+			use:enhanceForm={(event) => {
 				const group = event.formData.get('none');
 				if (group) {
 					event.cancel();

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { messagesFor } from '$lib/messages';
 	import MessageList from '$lib/ui/cases/MessageList.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
@@ -35,7 +35,7 @@
 		{#if data.messages.length === 0}<p class="text-ink-soft">{t.messages.none}</p>{/if}
 		<MessageList messages={data.messages} personName={t.messages.you} timeZone={data.timeZone} />
 	</div>
-	<form method="POST" use:enhance class="mt-5 grid gap-2">
+	<form method="POST" use:enhanceForm class="mt-5 grid gap-2">
 		<input type="hidden" name="key" value={data.key} />
 		<TextArea
 			name="text"

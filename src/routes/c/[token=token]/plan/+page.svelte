@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { invalidateAll } from '$app/navigation';
+	import { refreshPage } from '$lib/ui/kit/refresh-page';
 	import { messagesFor } from '$lib/messages';
 	import { saveErrorOf } from '$lib/ui/autosave/save-error';
 	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
@@ -29,7 +29,7 @@
 			new PlanVisit(
 				() => data,
 				deviceStorage(),
-				() => void invalidateAll()
+				() => void refreshPage()
 			)
 	);
 	const room = usualRoom();

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { sideViewOf } from '$lib/core/side-view';
 	import { messagesFor } from '$lib/messages';
 	import { sittingStyleTextsFor } from '$lib/messages/sitting-styles';
@@ -52,7 +52,7 @@
 			<h3 class="mt-3 font-semibold">{texts.asksTitle}</h3>
 			<p>{asks || texts.asksNothing}</p>
 			<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{texts.care}</p>
-			<form method="POST" use:enhance class="mt-4 flex flex-wrap gap-3">
+			<form method="POST" use:enhanceForm class="mt-4 flex flex-wrap gap-3">
 				<input type="hidden" name="way" value={data.shown} />
 				{#if !isCurrent && !isTried}
 					<Button look="main" formaction="?/try">{texts.tryIt}</Button>

@@ -3,7 +3,7 @@
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.accounts;
@@ -40,7 +40,7 @@
 		{/each}
 	</ul>
 	{#if data.sessions.length > 1}
-		<form method="POST" action="?/elsewhere" use:enhance class="mt-4">
+		<form method="POST" action="?/elsewhere" use:enhanceForm class="mt-4">
 			<Button size="desk">{texts.signOutEverywhereElse}</Button>
 		</form>
 	{/if}
@@ -59,7 +59,7 @@
 		</Button>
 	</p>
 	<h2 class="mt-6 text-head">{texts.password}</h2>
-	<form method="POST" action="?/password" use:enhance class="mt-2 grid max-w-md gap-3">
+	<form method="POST" action="?/password" use:enhanceForm class="mt-2 grid max-w-md gap-3">
 		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>{/if}
 		<TextField
 			type="password"

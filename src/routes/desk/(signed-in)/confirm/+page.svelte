@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 	import OtherWays from '$lib/ui/accounts/OtherWays.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
@@ -16,7 +16,7 @@
 <main class="mx-auto max-w-lg px-6 py-6">
 	<h1 class="text-title">{texts.confirm}</h1>
 	<p class="mt-1 text-ink-soft">{texts.confirmLead(data.userName)}</p>
-	<form method="POST" class="mt-6 grid gap-4" use:enhance>
+	<form method="POST" class="mt-6 grid gap-4" use:enhanceForm>
 		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>
 		{:else if data.why}<Notice kind="caution" role="alert">{texts.providerWhy[data.why]}</Notice>{/if}
 		<TextField

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
@@ -50,7 +50,7 @@
 						<td class="py-1.5 pr-4">{line.name}</td>
 						<td class="num py-1.5 pr-4">{line.phone}</td>
 						<td class="py-1.5 text-right">
-							<form method="POST" action="?/remove" use:enhance>
+							<form method="POST" action="?/remove" use:enhanceForm>
 								<Button look="quiet" name="country" value={line.country}>{texts.remove(line.country)}</Button>
 							</form>
 						</td>
@@ -61,7 +61,7 @@
 	{/if}
 
 	<h2 class="mt-8 text-lead">{texts.addHeading}</h2>
-	<form method="POST" action="?/set" class="mt-3 grid max-w-md gap-4" use:enhance>
+	<form method="POST" action="?/set" class="mt-3 grid max-w-md gap-4" use:enhanceForm>
 		<TextField
 			name="country"
 			value=""

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import { deskWords } from '$lib/messages/desk';
 	import Button from '$lib/ui/kit/Button.svelte';
@@ -64,7 +64,7 @@
 		{/if}
 	</section>
 	{#if !isInForce}
-		<form method="POST" action="?/keep" use:enhance class="mt-5">
+		<form method="POST" action="?/keep" use:enhanceForm class="mt-5">
 			<input type="hidden" name="version" value={data.policy.version} />
 			<input type="hidden" name="leaving" value={years(shown.yearsAfterLeaving)} />
 			<input type="hidden" name="answer" value={years(shown.yearsAfterAnswer)} />

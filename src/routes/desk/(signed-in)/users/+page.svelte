@@ -3,7 +3,7 @@
 	import ChoiceRows from '$lib/ui/kit/ChoiceRows.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
@@ -47,7 +47,7 @@
 					<span>{texts.accountState(Boolean(user.closedAt), ROLES[user.role][0])}</span>
 					{#if !user.closedAt && isPermitted(user.role, 'audit-log:read')}
 						<span class="text-ink-soft">{user.seesRecord ? texts.recordRight : texts.noRecordRight}</span>
-						<form method="POST" action="?/record" use:enhance={right.submit}>
+						<form method="POST" action="?/record" use:enhanceForm={right.submit}>
 							<input type="hidden" name="user" value={user.id} />
 							<input type="hidden" name="sees" value={user.seesRecord ? 'no' : 'yes'} />
 							<Button look="quiet" size="desk">
@@ -59,7 +59,7 @@
 					{/if}
 					{#if !user.closedAt && user.id !== data.myId}
 						{#if sure === user.id}
-							<form method="POST" action="?/close" use:enhance={closing.submit}>
+							<form method="POST" action="?/close" use:enhanceForm={closing.submit}>
 								<input type="hidden" name="user" value={user.id} />
 								<Button size="desk" isBusy={closing.isBusy}>{texts.yesCloseIt}</Button>
 							</form>
@@ -76,7 +76,7 @@
 	</ul>
 	<FormError fault={closing.fault ?? right.fault} />
 	<h2 class="mt-8 text-head">{texts.inviteSomebody}</h2>
-	<form method="POST" action="?/invite" use:enhance={inviting.submit} class="mt-2 grid max-w-md gap-3">
+	<form method="POST" action="?/invite" use:enhanceForm={inviting.submit} class="mt-2 grid max-w-md gap-3">
 		<TextField
 			name="name"
 			id="invited-name"

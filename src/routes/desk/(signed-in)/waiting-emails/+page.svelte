@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
@@ -54,7 +54,7 @@
 			{texts.keptBack(limit.keptBack)}
 		</p>
 		<p class="mt-1 max-w-prose text-note text-ink-soft">{texts.limitScope}</p>
-		<form method="POST" action="?/limit" use:enhance class="mt-3 flex flex-wrap items-end gap-3">
+		<form method="POST" action="?/limit" use:enhanceForm class="mt-3 flex flex-wrap items-end gap-3">
 			<input type="hidden" name="version" value={limit.version} />
 			<TextField
 				name="perDay"

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.accounts;
@@ -17,7 +17,7 @@
 	<p class="font-title text-lead font-semibold">{texts.easyCorner}</p>
 	<h1 class="mt-6 text-title">{texts.chooseAPassword}</h1>
 	<p class="mt-2 text-ink-soft">{texts.forEveryBrowserThat(data.owner.name)}</p>
-	<form method="POST" use:enhance class="mt-5 grid gap-4">
+	<form method="POST" use:enhanceForm class="mt-5 grid gap-4">
 		<!-- For the password manager, which keeps a password with its address. -->
 		<!-- eslint-disable-next-line no-restricted-syntax -->
 		<input

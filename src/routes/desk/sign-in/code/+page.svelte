@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 	import OtherWays from '$lib/ui/accounts/OtherWays.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
@@ -17,7 +17,7 @@
 	<p class="font-title font-semibold">{texts.easyCorner}</p>
 	<h1 class="mt-1 text-title">{texts.secondFactor}</h1>
 	<p class="mt-2 text-ink-soft">{texts.factorLead(data.hasCode, data.hasPasskey)}</p>
-	<form method="POST" class="mt-6 grid gap-4" use:enhance>
+	<form method="POST" class="mt-6 grid gap-4" use:enhanceForm>
 		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>{/if}
 		<TextField
 			name="code"

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 	import Passkeys from '$lib/ui/accounts/Passkeys.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
@@ -50,7 +50,7 @@
 					<span class="num secret block break-all">{data.offer.secret.replace(/(.{4})/g, '$1 ')}</span>
 				</li>
 				<li>
-					<form method="POST" action="?/begin" use:enhance class="grid max-w-xs gap-3">
+					<form method="POST" action="?/begin" use:enhanceForm class="grid max-w-xs gap-3">
 						<TextField
 							name="code"
 							label={texts.codeNow}
@@ -67,7 +67,7 @@
 		{:else}
 			<p class="mt-1 text-ink-soft">{texts.codeAsked}</p>
 			{#if data.isNeeded && data.passkeys.length === 0}<p class="mt-2">{texts.codeStays}</p>{:else}
-				<form method="POST" action="?/end" use:enhance class="mt-4">
+				<form method="POST" action="?/end" use:enhanceForm class="mt-4">
 					<Button size="desk">{texts.endCode}</Button>
 				</form>
 			{/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
@@ -28,7 +28,7 @@
 	<form
 		method="POST"
 		class="mt-6 grid gap-4"
-		use:enhance={() =>
+		use:enhanceForm={() =>
 			({ update }) =>
 				update({ reset: false })}
 	>

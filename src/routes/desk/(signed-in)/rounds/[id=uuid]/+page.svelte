@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/desk-dates';
-	import { invalidateAll } from '$app/navigation';
+	import { refreshPage } from '$lib/ui/kit/refresh-page';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';
 	import RoundForm from '$lib/ui/cases/RoundForm.svelte';
 	import RoundActs from '$lib/ui/rounds/RoundActs.svelte';
@@ -32,7 +32,7 @@
 		const readSoon = () => {
 			reading ??= setTimeout(() => {
 				reading = undefined;
-				void invalidateAll();
+				void refreshPage();
 			}, READ_AGAIN_MS);
 		};
 		events.onmessage = ({ data: told }: MessageEvent<string>) => {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { isPermitted } from '$lib/core/access';
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import Select from '$lib/ui/kit/Select.svelte';
@@ -38,7 +38,7 @@
 				method="POST"
 				action="?/make"
 				class="make"
-				use:enhance={() => {
+				use:enhanceForm={() => {
 					isMaking = true;
 					return async ({ update }) => {
 						await update();
@@ -78,7 +78,7 @@
 					></span
 				>
 				{#if isPermitted(data.role, 'reports:make')}
-					<form method="POST" action="?/drop" use:enhance>
+					<form method="POST" action="?/drop" use:enhanceForm>
 						<input type="hidden" name="report" value={report.id} />
 						<Button
 							look="quiet"

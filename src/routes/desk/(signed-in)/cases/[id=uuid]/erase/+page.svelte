@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { page } from '$app/state';
 	import { deskWords } from '$lib/messages/desk';
 	import Button from '$lib/ui/kit/Button.svelte';
@@ -47,7 +47,7 @@
 	<p class="mt-5">
 		<Button size="desk" href="{home}/everything">{texts.everythingFirst}</Button>
 	</p>
-	<form method="POST" use:enhance class="mt-6 grid max-w-md gap-4 border-t border-ink pt-4">
+	<form method="POST" use:enhanceForm class="mt-6 grid max-w-md gap-4 border-t border-ink pt-4">
 		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>{/if}
 		<ChoiceRows
 			name="why"

@@ -1,7 +1,7 @@
 import { gzipSync } from 'node:zlib';
 import { expect, type Page } from '@playwright/test';
 import type { RunOptions } from 'axe-core';
-import { axeFinds, EVERY_PAGE, hydrated, linkOf, signIn, deskTest as test, WCAG } from './support';
+import { axeFinds, dragToDay, EVERY_PAGE, hydrated, linkOf, signIn, deskTest as test, WCAG } from './support';
 
 /** What colours can change: the other rules see the same page in every scheme. */
 const COLOUR_RULES = ['color-contrast', 'link-in-text-block'];
@@ -114,10 +114,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 	await page.goto('/desk/follow-ups?view=week');
 	await hydrated(page);
 	const sunday = page.getByRole('group', { name: /^Sunday/ });
-	await page
-		.locator('[id^="follow-up-"]')
-		.first()
-		.dragTo(sunday, { targetPosition: { x: 20, y: 12 } });
+	await dragToDay(page, page.locator('[id^="follow-up-"]').first(), sunday);
 	await expect(sunday.getByText('free day there').first()).toBeVisible();
 	const desk = [
 		'/desk',

@@ -3,7 +3,9 @@ import { expect, type Page } from '@playwright/test';
 import writeXlsxFile from 'write-excel-file/node';
 import {
 	answeredLike,
+	dragToDay,
 	fillDay,
+	gripOf,
 	hydrated,
 	linkOf,
 	openPart,
@@ -406,11 +408,27 @@ test('a follow-up is carried to another day by keys; the calendar address answer
 		month: 'long',
 		timeZone: 'UTC'
 	});
-	await card.dragTo(page.getByRole('group', { name: named.format(new Date(to)) }), {
-		targetPosition: { x: 20, y: 12 }
-	});
-	await expect(page.getByRole('status').filter({ hasText: 'Dora Daymover is on' })).toBeVisible();
-	await page.goto(`/desk/follow-ups?view=list&day=${to}`);
+	const day = (date: string) => page.getByRole('group', { name: named.format(new Date(date)) });
+	const isOn = (date: string) => expect(day(date).getByRole('link', { name: /Dora/ })).toBeVisible();
+	await dragToDay(page, card, day(to));
+	await isOn(to);
+	// And back by a finger that rests on it first; one that only passes scrolls the page.
+	const touch = await page.context().newCDPSession(page);
+	const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', points: { x: number; y: number }[]) =>
+		touch.send('Input.dispatchTouchEvent', { type, touchPoints: points });
+	const back = await gripOf(day(after(8)));
+	const from = await gripOf(card);
+	await send('touchStart', [from]);
+	await expect(page.locator('a.dragged')).toHaveCount(1);
+	for (const share of [0.3, 0.6, 1])
+		await send('touchMove', [
+			{ x: from.x + share * (back.x - from.x), y: from.y + share * (back.y - from.y) }
+		]);
+	await expect(day(after(8))).toHaveClass(/over/);
+	await send('touchEnd', []);
+	await isOn(after(8));
+	await expect(page).toHaveURL(/follow-ups/);
+	await page.goto(`/desk/follow-ups?view=list&day=${after(8)}`);
 	await expect(page.getByRole('link', { name: /Dora Daymover/ })).toBeVisible();
 	await hydrated(page);
 	await page.getByRole('button', { name: 'Make a new address' }).click();

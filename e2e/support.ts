@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import axe, { type AxeResults, type ElementContext, type RunOptions } from 'axe-core';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { QUESTIONNAIRE_PAGES } from '../src/lib/core/answers';
 import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
@@ -313,4 +313,26 @@ export async function signInAs(page: Page, who: string): Promise<void> {
 	await page.getByRole('button', { name: 'Sign in' }).click();
 	await expect(page).toHaveURL('/desk');
 	await hydrated(page);
+}
+
+/** The place within an element that it is taken by, or dropped at. */
+export async function gripOf(what: Locator): Promise<{ x: number; y: number }> {
+	await what.scrollIntoViewIfNeeded();
+	const box = await what.boundingBox();
+	if (!box) throw new Error('What is dragged is on the page');
+	return { x: box.x + 20, y: box.y + 12 };
+}
+
+/** Carries a follow-up to a day by the mouse, as slowly as the page shows where it would go. */
+export async function dragToDay(page: Page, card: Locator, day: Locator): Promise<void> {
+	await day.scrollIntoViewIfNeeded();
+	const from = await gripOf(card);
+	const to = await gripOf(day);
+	await page.mouse.move(from.x, from.y);
+	await page.mouse.down();
+	await page.mouse.move(from.x + 8, from.y + 8);
+	await expect(page.locator('a.dragged')).toHaveCount(1);
+	await page.mouse.move(to.x, to.y, { steps: 4 });
+	await expect(day).toHaveClass(/over/);
+	await page.mouse.up();
 }

@@ -46,6 +46,15 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await drawn(page);
 	await page.getByRole('button', { name: /Table.*Share of people, by place/ }).click();
 	const neck = page.getByRole('row', { name: /^Neck/ }).first();
+	// A heading sorts the table: the largest first, then the smallest.
+	const share = page.getByRole('columnheader', { name: 'Share' }).first();
+	const first = page.locator('figure .numbers:not(.sr-only) tbody tr').first();
+	await share.getByRole('button').click();
+	await expect(share).toHaveAttribute('aria-sort', 'descending');
+	const most = Number.parseInt(await first.getByRole('cell').first().innerText(), 10);
+	await share.getByRole('button').click();
+	await expect(share).toHaveAttribute('aria-sort', 'ascending');
+	expect(most).toBeGreaterThan(Number.parseInt(await first.getByRole('cell').first().innerText(), 10));
 	await expect(neck).toContainText(/\d+ %\s*\d+ to \d+ %\s*\d+ of \d+/);
 	const people = Number(/(\d+) of \d+$/.exec((await neck.innerText()).trim())?.[1]);
 	await neck.getByRole('link', { name: 'Neck' }).click();

@@ -93,6 +93,7 @@ export const equipmentTexts = {
 		ofTen: (worst: number) => (worst === 0 ? 'nothing' : `${worst} of 10`),
 		firstShown: (n: number) => `The first ${n} are shown and can be approved; then look again for the rest.`,
 		approve: (n: number) => (n === 1 ? 'Approve for one person' : `Approve for ${n} people`),
+		tickAll: 'Approve for everyone on this list',
 		approveHint:
 			'Each thing goes to the board as approved, and each person gets a letter that there is news. It can be taken back today.',
 		approved: (n: number) =>

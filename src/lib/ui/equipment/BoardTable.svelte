@@ -5,6 +5,8 @@
 	import type { Catalogue } from '$lib/messages';
 	import { dayWords } from '$lib/messages/desk-dates';
 	import { codeWords, money } from '$lib/messages/desk/workforce-words';
+	import DataTable from '../kit/DataTable.svelte';
+	import type { TableColumn } from '../kit/data-table';
 	import RequestActs from './RequestActs.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -78,6 +80,36 @@
 	};
 	const order = ({ supplier, orderNumber }: Line) =>
 		[supplier, orderNumber].filter((one) => one !== '').join(', ');
+	const columns: readonly TableColumn<Line>[] = $derived([
+		{
+			id: 'thing',
+			head: texts.thing,
+			words: ({ purchase }) => t.open.buy[purchase],
+			sortValue: ({ purchase }) => t.open.buy[purchase],
+			isRowHead: true,
+			width: '19%'
+		},
+		{ id: 'for', head: texts.forWord, cell: whom, sortValue: ({ name }) => name, width: '14%' },
+		{ id: 'why', head: texts.why, cell: why, width: '18%' },
+		{
+			id: 'order',
+			head: texts.orderAndCost,
+			cell: orderAndCost,
+			sortValue: ({ costCents, purchase }) => costCents ?? priceOf(purchase)?.cents ?? null,
+			isLargestFirst: true,
+			width: '16%'
+		},
+		{
+			id: 'since',
+			head: texts.since,
+			words: ({ since }) => days(since),
+			sortValue: ({ since }) => Number(now) - Number(since),
+			isLargestFirst: true,
+			isNumber: true,
+			width: '8%'
+		},
+		{ id: 'next', head: texts.next, cell: next }
+	]);
 </script>
 
 <section class="mt-5">
@@ -85,121 +117,52 @@
 		{title}
 		<span class="count">{texts.about(lines.length, sums)}</span>
 	</h2>
-	<table>
-		<thead>
-			<tr>
-				<th scope="col">{texts.thing}</th>
-				<th scope="col">{texts.forWord}</th>
-				<th scope="col">{texts.why}</th>
-				<th scope="col">{texts.orderAndCost}</th>
-				<th scope="col">{texts.since}</th>
-				<th scope="col">{texts.next}</th>
-			</tr>
-		</thead>
-		<tbody>
-			{#each lines as line (line.id)}
-				<tr>
-					<th scope="row">{t.open.buy[line.purchase]}</th>
-					<td
-						><a href="/desk/cases/{line.personId}">{line.name}</a>{#if line.team}<br /><span class="soft"
-								>{line.team}</span
-							>{/if}</td
-					>
-					<td
-						>{#if line.closes.length > 0}{t.open.closes(
-								line.closes.map((id) => t.checks.names[id].toLowerCase()).join(', ')
-							)}{:else if line.findings.length > 0}{line.findings
-								.map((id) => codeWords(id))
-								.join(', ')}{:else}<span class="soft">{texts.closesNoHeightBy}</span>{/if}{#if line.reason}<br
-							/><span class="soft">{line.reason}</span>{/if}</td
-					>
-					<td
-						>{order(line)}{#if order(line) && cost(line)}<br />{/if}<span class="num">{cost(line)}</span
-						>{#if line.fromStore}<br /><span
-								class="soft"
-								class:late={line.backBy !== null && line.backBy < today && line.state === 'arrived'}
-								>{texts.fromTheStoreBack(line.backBy && dayWords(line.backBy, 'short'))}</span
-							>{/if}</td
-					>
-					<td class="num">{days(line.since)}</td>
-					<td
-						><RequestActs
-							request={line}
-							personId={line.personId}
-							of="{t.open.buy[line.purchase]}, {line.name}"
-							usual={usual(line.purchase)}
-							inStore={store.find(({ thing }) => thing === line.purchase)?.onHand ?? 0}
-							{today}
-						/></td
-					>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
+	<div class="mt-2 text-note">
+		<DataTable {columns} rows={lines} keyOf={({ id }) => id} label={title} />
+	</div>
 </section>
 
+{#snippet whom(line: Line)}
+	<a href="/desk/cases/{line.personId}">{line.name}</a>{#if line.team}<span class="soft">{line.team}</span
+		>{/if}
+{/snippet}
+
+{#snippet why(line: Line)}
+	{#if line.closes.length > 0}{t.open.closes(
+			line.closes.map((id) => t.checks.names[id].toLowerCase()).join(', ')
+		)}{:else if line.findings.length > 0}{line.findings.map((id) => codeWords(id)).join(', ')}{:else}<span
+			class="soft">{texts.closesNoHeightBy}</span
+		>{/if}{#if line.reason}<span class="soft">{line.reason}</span>{/if}
+{/snippet}
+
+{#snippet orderAndCost(line: Line)}
+	{order(line)}{#if order(line) && cost(line)}<br />{/if}<span class="num">{cost(line)}</span
+	>{#if line.fromStore}<span
+			class="soft"
+			class:late={line.backBy !== null && line.backBy < today && line.state === 'arrived'}
+			>{texts.fromTheStoreBack(line.backBy && dayWords(line.backBy, 'short'))}</span
+		>{/if}
+{/snippet}
+
+{#snippet next(line: Line)}
+	<RequestActs
+		request={line}
+		personId={line.personId}
+		of="{t.open.buy[line.purchase]}, {line.name}"
+		usual={usual(line.purchase)}
+		inStore={store.find(({ thing }) => thing === line.purchase)?.onHand ?? 0}
+		{today}
+	/>
+{/snippet}
+
 <style>
-	table {
-		width: 100%;
-		margin-top: 0.4rem;
-		border-top: 1.5px solid var(--ink);
-		border-collapse: collapse;
-		font-size: var(--text-note);
-		table-layout: fixed;
-	}
-	thead th:nth-child(1) {
-		width: 19%;
-	}
-	thead th:nth-child(2) {
-		width: 14%;
-	}
-	thead th:nth-child(3) {
-		width: 16%;
-	}
-	thead th:nth-child(4) {
-		width: 16%;
-	}
-	thead th:nth-child(5) {
-		width: 7%;
-	}
-	th,
-	td {
-		padding: 0.4rem 0.9rem 0.4rem 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: left;
-		vertical-align: top;
-	}
-	thead th {
-		font-size: var(--text-mark);
-		font-weight: 400;
-		color: var(--ink-soft);
-	}
 	.late {
 		color: var(--warm) !important;
 		font-weight: 650;
 	}
-	.soft,
 	.count {
 		color: var(--ink-soft);
-	}
-	.count {
 		font-weight: 400;
 		font-variant-numeric: tabular-nums;
-	}
-	@media (max-width: 60rem) {
-		thead {
-			display: none;
-		}
-		tr {
-			display: grid;
-			grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-			padding: 0.5rem 0;
-			border-bottom: 1px solid var(--rule);
-		}
-		th,
-		td {
-			padding: 0.15rem 0.5rem 0.15rem 0;
-			border: 0;
-		}
 	}
 </style>

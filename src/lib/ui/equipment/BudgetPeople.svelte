@@ -12,19 +12,22 @@
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
-	import CheckBox from '../kit/CheckBox.svelte';
+	import DataTable from '../kit/DataTable.svelte';
+	import type { TableColumn } from '../kit/data-table';
+
+	interface Line {
+		readonly personId: string;
+		readonly name: string;
+		readonly team: string;
+		readonly things: readonly PurchaseId[];
+		readonly changes: PurchaseSummary['changes'];
+		readonly worst: number;
+		readonly cents: number;
+		readonly fromStock: readonly PurchaseId[];
+	}
 
 	interface Props {
-		lines: readonly {
-			readonly personId: string;
-			readonly name: string;
-			readonly team: string;
-			readonly things: readonly PurchaseId[];
-			readonly changes: PurchaseSummary['changes'];
-			readonly worst: number;
-			readonly cents: number;
-			readonly fromStock: readonly PurchaseId[];
-		}[];
+		lines: readonly Line[];
 		currency: string;
 		/** The budget as it stands in the address. */
 		query: string;
@@ -59,6 +62,32 @@
 		);
 		return words.charAt(0).toUpperCase() + words.slice(1);
 	};
+	/** Everyone is approved but those whose tick was taken away. */
+	const approvedIds = {
+		add: (id: string) => left.delete(id),
+		delete: (id: string) => left.add(id),
+		[Symbol.iterator]: () => chosen.map(({ personId }) => personId)[Symbol.iterator]()
+	};
+	const columns: readonly TableColumn<Line>[] = $derived([
+		{ id: 'for', head: texts.forWhom, cell: whom, sortValue: ({ name }) => name, isRowHead: true },
+		{ id: 'gets', head: texts.gets, cell: gets },
+		{
+			id: 'hurts',
+			head: texts.hurts,
+			words: ({ worst }) => texts.ofTen(worst),
+			sortValue: ({ worst }) => worst,
+			isLargestFirst: true,
+			isNumber: true
+		},
+		{
+			id: 'cost',
+			head: texts.cost,
+			cell: costs,
+			sortValue: ({ cents }) => cents,
+			isLargestFirst: true,
+			isNumber: true
+		}
+	]);
 	const form = new CaseForm((result) => {
 		left.clear();
 		approved(Number(result.approved ?? 0));
@@ -66,44 +95,12 @@
 </script>
 
 <div class="columns">
-	<table class="kit-sums">
-		<thead>
-			<tr>
-				<th scope="col"><span class="sr-only">{texts.approve(chosen.length)}</span></th>
-				<th scope="col">{texts.forWhom}</th>
-				<th scope="col">{texts.gets}</th>
-				<th scope="col" class="number">{texts.hurts}</th>
-				<th scope="col" class="number">{texts.cost}</th>
-			</tr>
-		</thead>
-		<tbody>
-			{#each lines as line (line.personId)}
-				<tr>
-					<td class="needs-js">
-						<CheckBox
-							words={line.name}
-							size="desk"
-							isLabelHidden
-							isChecked={!left.has(line.personId)}
-							onchange={(isChecked) => (isChecked ? left.delete(line.personId) : left.add(line.personId))}
-						/>
-					</td>
-					<th scope="row">
-						<a href="/desk/cases/{line.personId}">{line.name}</a> <span class="soft">{line.team}</span>
-					</th>
-					<td>
-						{things(line.things)}
-						{#each nearer(line.changes) as words (words)}<span class="soft">{words}</span>{/each}
-					</td>
-					<td class="number">{texts.ofTen(line.worst)}</td>
-					<td class="number">
-						{money(line.cents, currency)}
-						{#if line.fromStock.length > 0}<span class="soft">{texts.someFromStock}</span>{/if}
-					</td>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
+	<DataTable
+		{columns}
+		rows={lines}
+		keyOf={({ personId }) => personId}
+		ticks={{ ids: approvedIds, allWords: texts.tickAll, words: ({ name }) => name }}
+	/>
 	<aside>
 		{@render beside()}
 		<form method="POST" action="?/approve&{query}" use:enhanceForm={form.submit} class="mt-3">
@@ -120,6 +117,20 @@
 		</form>
 	</aside>
 </div>
+
+{#snippet whom({ personId, name, team }: Line)}
+	<a href="/desk/cases/{personId}">{name}</a> <span class="soft">{team}</span>
+{/snippet}
+
+{#snippet gets({ things: all, changes }: Line)}
+	{things(all)}
+	{#each nearer(changes) as words (words)}<span class="soft">{words}</span>{/each}
+{/snippet}
+
+{#snippet costs({ cents, fromStock }: Line)}
+	{money(cents, currency)}
+	{#if fromStock.length > 0}<span class="soft">{texts.someFromStock}</span>{/if}
+{/snippet}
 
 <style>
 	.columns {

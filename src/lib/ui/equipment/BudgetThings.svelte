@@ -2,17 +2,21 @@
 	import type { PurchaseId } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import { deskWords } from '$lib/messages/desk';
+	import DataTable from '../kit/DataTable.svelte';
+	import type { TableColumn } from '../kit/data-table';
 	import { money } from '$lib/messages/desk/workforce-words';
 
+	interface Line {
+		readonly thing: PurchaseId;
+		readonly n: number;
+		/** Whole cents of one. */
+		readonly each: number;
+		/** How many of them come from stock, and cost nothing. */
+		readonly fromStock: number;
+	}
+
 	interface Props {
-		things: readonly {
-			readonly thing: PurchaseId;
-			readonly n: number;
-			/** Whole cents of one. */
-			readonly each: number;
-			/** How many of them come from stock, and cost nothing. */
-			readonly fromStock: number;
-		}[];
+		things: readonly Line[];
 		spent: number;
 		currency: string;
 		t: Catalogue;
@@ -21,34 +25,44 @@
 	let { things, spent, currency, t }: Props = $props();
 
 	const texts = deskWords.equipment.budget;
+	const toPay = ({ n, fromStock, each }: Line) => (n - fromStock) * each;
+	const columns: readonly TableColumn<Line>[] = $derived([
+		{
+			id: 'thing',
+			head: texts.whatToBuy,
+			cell: name,
+			sortValue: ({ thing }) => t.open.buy[thing],
+			isRowHead: true
+		},
+		{
+			id: 'count',
+			head: texts.howMany,
+			words: ({ n, fromStock, each }) => (n > fromStock ? `${n - fromStock} × ${money(each, currency)}` : ''),
+			sortValue: ({ n, fromStock }) => n - fromStock,
+			isLargestFirst: true,
+			isNumber: true
+		},
+		{
+			id: 'together',
+			head: texts.together,
+			words: (line) => money(toPay(line), currency),
+			sortValue: toPay,
+			isLargestFirst: true,
+			isNumber: true
+		}
+	]);
 </script>
 
-<table class="kit-sums">
-	<thead>
-		<tr>
-			<th scope="col">{texts.whatToBuy}</th>
-			<th scope="col" class="number">{texts.howMany}</th>
-			<th scope="col" class="number">{texts.together}</th>
-		</tr>
-	</thead>
-	<tbody>
-		{#each things as { thing, n, each, fromStock } (thing)}
-			<tr>
-				<th scope="row">
-					{t.open.buy[thing]}{#if fromStock > 0}<span class="soft">{texts.fromStock(fromStock)}</span>{/if}
-				</th>
-				<td class="number"
-					>{#if n > fromStock}{n - fromStock} × {money(each, currency)}{/if}</td
-				>
-				<td class="number">{money((n - fromStock) * each, currency)}</td>
-			</tr>
-		{/each}
-	</tbody>
-	<tfoot>
-		<tr>
-			<th scope="row">{texts.together}</th>
-			<td></td>
-			<td class="number"><strong>{money(spent, currency)}</strong></td>
-		</tr>
-	</tfoot>
-</table>
+<DataTable {columns} rows={things} keyOf={({ thing }) => thing} {foot} />
+
+{#snippet name({ thing, fromStock }: Line)}
+	{t.open.buy[thing]}{#if fromStock > 0}<span class="soft">{texts.fromStock(fromStock)}</span>{/if}
+{/snippet}
+
+{#snippet foot()}
+	<tr>
+		<th scope="row">{texts.together}</th>
+		<td></td>
+		<td class="number"><strong>{money(spent, currency)}</strong></td>
+	</tr>
+{/snippet}

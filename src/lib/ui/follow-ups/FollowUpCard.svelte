@@ -19,17 +19,14 @@
 <a
 	id="follow-up-{line.id}"
 	class="card"
+	class:dragged={board.drag.dragged === line.id}
 	class:held={board.held?.line.id === line.id}
 	class:urgent={isMoreUrgent(line.level, 'soon')}
 	href="/desk/cases/{line.personId}"
-	draggable="true"
+	draggable="false"
+	{@attach board.drag.card(line)}
 	aria-describedby="how-to-move"
 	title="{line.name}: {followUpPurpose(line)}"
-	ondragstart={() => (board.dragged = line)}
-	ondragend={() => {
-		board.dragged = null;
-		board.over = null;
-	}}
 	onkeydown={(event) => board.keys(event, line)}
 	onblur={() => (board.held = null)}
 >
@@ -59,6 +56,12 @@
 	/* The colour of the card says how grave the case is; a free day is told in words alone. */
 	.free {
 		font-style: italic;
+	}
+	.card.dragged {
+		position: relative;
+		z-index: 10;
+		box-shadow: 0 2px 8px rgb(0 0 0 / 25%);
+		cursor: grabbing;
 	}
 	.card.held {
 		outline: 2px dashed var(--ink);

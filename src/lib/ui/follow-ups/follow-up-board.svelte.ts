@@ -1,6 +1,7 @@
 import { deserialize } from '$app/forms';
 import { refreshPage } from '../kit/refresh-page';
 import type { ActionResult } from '@sveltejs/kit';
+import { BoardDrag } from './board-drag.svelte';
 import type { FollowUpBoardLine } from './board-line';
 import { daysOn, longDayWords } from './calendar-days';
 import { ACT_KEYS } from '../shortcuts/act-keys';
@@ -11,9 +12,8 @@ import { deskWords } from '$lib/messages/desk';
 export class FollowUpBoard {
 	/** The line that is carried by keys, and the day it would go to. */
 	held = $state.raw<{ readonly line: FollowUpBoardLine; readonly to: string } | null>(null);
-	dragged = $state.raw<FollowUpBoardLine | null>(null);
-	/** The day that a dragged line is over. */
-	over = $state<string | null>(null);
+	/** Carrying by the mouse or a finger. */
+	readonly drag = new BoardDrag((line, day) => void this.move(line, day));
 	told = $state('');
 	/** The move that can be taken back: the newest. */
 	last = $state.raw<{ readonly key: string; readonly line: FollowUpBoardLine } | null>(null);

@@ -3,6 +3,7 @@
 	import { PEOPLE_COLUMNS, type PeopleColumn } from '$lib/core/people';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
+	import Popover from '../kit/Popover.svelte';
 	import { COLUMN_WORDS } from '$lib/messages/desk/column-words';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -20,8 +21,7 @@
 	let isOpen = $state(false);
 </script>
 
-<details class="kit-drop" bind:open={isOpen}>
-	<summary class="kit-button plain desk">{texts.columns}</summary>
+<Popover words={texts.columns} bind:isOpen>
 	<form
 		method="POST"
 		action="?/columns&{query}"
@@ -33,7 +33,7 @@
 	>
 		<fieldset>
 			<legend class="text-note font-semibold">{texts.shownBesideTheName}</legend>
-			<div class="kit-drop-grid">
+			<div class="kit-check-grid">
 				{#each PEOPLE_COLUMNS as column (column)}
 					<CheckBox
 						name={column}
@@ -47,4 +47,4 @@
 		</fieldset>
 		<p class="mt-2"><Button look="main" size="desk">{texts.showThese}</Button></p>
 	</form>
-</details>
+</Popover>

@@ -7,6 +7,7 @@
 	} from '$lib/core/exchange';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
+	import Popover from '../kit/Popover.svelte';
 	import { FIELD_NAMES } from '$lib/messages/desk/roster-words';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -22,13 +23,12 @@
 	const words = (column: ExportColumn) => (isField(column) ? FIELD_NAMES[column] : capital(column));
 </script>
 
-<details class="kit-drop">
-	<summary class="kit-button plain desk">{texts.exportWord}</summary>
+<Popover words={texts.exportWord}>
 	<form method="GET" action="/desk/people/export" data-sveltekit-reload>
 		{#each narrowed as [name, value], i (i)}<input type="hidden" {name} {value} />{/each}
 		<fieldset>
 			<legend class="text-note font-semibold">{texts.columnsOfTheTable}</legend>
-			<div class="kit-drop-grid">
+			<div class="kit-check-grid">
 				{#each EXPORT_COLUMNS as column (column)}
 					<CheckBox
 						name="column"
@@ -45,4 +45,4 @@
 			<p class="text-note text-ink-soft">{texts.opensInASpreadsheet}</p>
 		</div>
 	</form>
-</details>
+</Popover>

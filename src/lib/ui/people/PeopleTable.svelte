@@ -1,14 +1,20 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/desk-dates';
-	import CheckBox from '../kit/CheckBox.svelte';
-	import { PEOPLE_ORDERS, type PeopleColumn, type PeopleOrder, type PersonState } from '$lib/core/people';
+	import {
+		PEOPLE_COLUMNS,
+		PEOPLE_ORDERS,
+		type PeopleColumn,
+		type PeopleOrder,
+		type PersonState
+	} from '$lib/core/people';
 	import type { TriageLevel } from '$lib/core/triage';
 	import { DEFAULT_LOCALE } from '$lib/messages';
 	import { levelEn } from '$lib/messages/triage-en';
 	import { stateWords } from '$lib/messages/desk/state-words';
-	import { COLUMN_WORDS } from '$lib/messages/desk/column-words';
+	import { COLUMN_WORDS, GOES_DOWN, ORDER_WORDS } from '$lib/messages/desk/column-words';
 	import type { PeopleTicks } from './people-ticks.svelte';
-	import SortHead from './SortHead.svelte';
+	import DataTable from '../kit/DataTable.svelte';
+	import type { TableColumn } from '../kit/data-table';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
@@ -46,81 +52,80 @@
 	let { ticks, lines, columns, order, query }: Props = $props();
 
 	const countries = new Intl.DisplayNames(DEFAULT_LOCALE, { type: 'region' });
-	const orderOf = (column: PeopleColumn) => PEOPLE_ORDERS.find((one) => one === column);
+	const orderOf = (column: string) => PEOPLE_ORDERS.find((one) => one === column);
+	const day = (at: Date | string | null) => (at ? dayWords(at, 'medium') : '');
+
+	/** What stands in the columns that are words only. */
+	const CELLS: Readonly<Partial<Record<PeopleColumn, (line: Line) => string>>> = {
+		country: ({ country }) => (country ? (countries.of(country) ?? country) : ''),
+		owner: ({ owner }) => owner ?? '',
+		level: ({ level }) => (level ? levelEn[level].name : ''),
+		answered: ({ answeredAt }) => day(answeredAt),
+		'follow-up': ({ followUpDue }) => day(followUpDue)
+	};
+
+	const all: readonly TableColumn<Line>[] = $derived([
+		{ id: 'name', head: COLUMN_WORDS.name, cell: name, isRowHead: true },
+		...PEOPLE_COLUMNS.map((id) => ({
+			id,
+			head: COLUMN_WORDS[id],
+			words: CELLS[id],
+			cell: { team, email, 'staff-number': staffNumber, phone, state, 'checks-off': checksOff }[id as string]
+		}))
+	]);
+
+	/** The same list by a column; from its other end where it is sorted so already. */
+	function linkOf(id: string) {
+		const by = orderOf(id);
+		if (!by) return null;
+		const goesOn = order.by === by && !order.isReversed;
+		const others = [...new URLSearchParams(query)].filter(([one]) => one !== 'by');
+		const words = ORDER_WORDS[by][goesOn ? 1 : 0];
+		return {
+			href: `?${new URLSearchParams([...others, ['by', goesOn ? `-${by}` : by]])}`,
+			title: texts.sortBy(words),
+			hint: texts.sortedSo(words)
+		};
+	}
 </script>
 
-<div class="overflow-x-auto">
-	<table class="mt-4 w-full">
-		<thead>
-			<tr class="border-b-[1.5px] border-ink text-left text-note">
-				<th class="w-8 py-2">
-					<CheckBox
-						words={texts.tickEveryoneOnThis}
-						isLabelHidden
-						size="desk"
-						isChecked={lines.every(({ id }) => ticks.ids.has(id))}
-						onchange={(is) => {
-							for (const { id } of lines)
-								if (is) ticks.ids.add(id);
-								else ticks.ids.delete(id);
-						}}
-					/>
-				</th>
-				<SortHead by="name" {order} {query} />
-				{#each columns as column (column)}
-					{@const by = orderOf(column)}
-					{#if by}<SortHead {by} {order} {query} />
-					{:else}<th class="py-2 font-semibold">{COLUMN_WORDS[column]}</th>{/if}
-				{/each}
-			</tr>
-		</thead>
-		<tbody>
-			{#each lines as line (line.id)}
-				<tr class="border-b border-rule hover:bg-sheet">
-					<td class="py-1.5">
-						<CheckBox
-							words={texts.tick(line.name)}
-							isLabelHidden
-							size="desk"
-							isChecked={ticks.ids.has(line.id)}
-							onchange={() => ticks.toggle(line.id)}
-						/>
-					</td>
-					<td class="py-1.5 pr-3"
-						><a class="font-semibold text-ink" href="/desk/cases/{line.id}">{line.name}</a
-						>{#if line.hasLeft}<span class="text-note text-ink-soft">{texts.hasLeft}</span
-							>{/if}{#if line.hasBounced}<span class="text-note text-warm">{texts.lettersComeBack}</span
-							>{/if}</td
-					>
-					{#each columns as column (column)}
-						<td class="py-1.5 pr-3">{@render cell(line, column)}</td>
-					{/each}
-				</tr>
-			{/each}
-		</tbody>
-	</table>
+<div class="mt-4">
+	<DataTable
+		columns={all}
+		rows={lines}
+		keyOf={({ id }) => id}
+		shown={['name', ...columns]}
+		sorted={{ by: order.by, isDescending: GOES_DOWN.includes(order.by) !== order.isReversed, linkOf }}
+		ticks={{ ids: ticks.ids, allWords: texts.tickEveryoneOnThis, words: ({ name }) => texts.tick(name) }}
+	/>
 </div>
 
-{#snippet cell(line: Line, column: PeopleColumn)}
-	{#if column === 'team'}<span class="text-ink-soft">{line.team}</span>
-	{:else if column === 'email'}<span class="text-note">{line.email}</span>
-	{:else if column === 'staff-number'}<span class="num">{line.staffNumber}</span>
-	{:else if column === 'phone'}{#if line.phone}<a class="whitespace-nowrap" href="tel:{line.phone}"
-				>{line.phone}</a
-			>{/if}
-	{:else if column === 'country'}{line.country ? (countries.of(line.country) ?? line.country) : ''}
-	{:else if column === 'owner'}{line.owner ?? ''}
-	{:else if column === 'level'}{line.level ? levelEn[line.level].name : ''}
-	{:else if column === 'state'}
-		{stateWords(line.state)}{#if line.at}<span class="text-note text-ink-soft"
-				>, {dayWords(line.at, 'medium')}</span
-			>{/if}
-	{:else if column === 'answered'}{line.answeredAt ? dayWords(line.answeredAt, 'medium') : ''}
-	{:else if column === 'checks-off'}
-		<span class="num"
-			>{#if line.checksOff !== null}{line.checksOff}{#if line.checksUnsure}<span
-						class="font-sans text-note text-ink-soft">{texts.andUnsure(line.checksUnsure)}</span
-					>{/if}{/if}</span
-		>
-	{:else}{line.followUpDue ? dayWords(line.followUpDue, 'medium') : ''}{/if}
+{#snippet name(line: Line)}
+	<a class="font-semibold text-ink" href="/desk/cases/{line.id}">{line.name}</a>{#if line.hasLeft}<span
+			class="text-note text-ink-soft">{texts.hasLeft}</span
+		>{/if}{#if line.hasBounced}<span class="text-note text-warm">{texts.lettersComeBack}</span>{/if}
+{/snippet}
+
+{#snippet team(line: Line)}<span class="text-ink-soft">{line.team}</span>{/snippet}
+
+{#snippet email(line: Line)}<span class="text-note">{line.email}</span>{/snippet}
+
+{#snippet staffNumber(line: Line)}<span class="num">{line.staffNumber}</span>{/snippet}
+
+{#snippet phone(line: Line)}
+	{#if line.phone}<a class="whitespace-nowrap" href="tel:{line.phone}">{line.phone}</a>{/if}
+{/snippet}
+
+{#snippet state(line: Line)}
+	{stateWords(line.state)}{#if line.at}<span class="text-note text-ink-soft"
+			>, {dayWords(line.at, 'medium')}</span
+		>{/if}
+{/snippet}
+
+{#snippet checksOff(line: Line)}
+	<span class="num"
+		>{#if line.checksOff !== null}{line.checksOff}{#if line.checksUnsure}<span
+					class="font-sans text-note text-ink-soft">{texts.andUnsure(line.checksUnsure)}</span
+				>{/if}{/if}</span
+	>
 {/snippet}

@@ -2,6 +2,8 @@
 	import type { ReportedPurchase } from '$lib/core/workforce';
 	import { costOf } from '$lib/messages/desk/report-words';
 	import { codeWords, money, formattedNumber } from '$lib/messages/desk/workforce-words';
+	import DataTable from '../kit/DataTable.svelte';
+	import type { TableColumn } from '../kit/data-table';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -11,38 +13,54 @@
 	const cost = $derived(costOf(purchases));
 	const price = (cents: number | null, currency: string | null) =>
 		cents === null || currency === null ? texts.noPriceKnown : money(cents, currency);
+	const together = ({ cents, people }: ReportedPurchase) => (cents === null ? null : cents * people);
+	const columns: readonly TableColumn<ReportedPurchase>[] = [
+		{
+			id: 'thing',
+			head: texts.thing,
+			words: ({ purchase }) => codeWords(purchase),
+			sortValue: ({ purchase }) => codeWords(purchase),
+			isRowHead: true
+		},
+		{
+			id: 'people',
+			head: texts.peopleWhomItHelps,
+			words: ({ people }) => formattedNumber(people),
+			sortValue: ({ people }) => people,
+			isLargestFirst: true,
+			isNumber: true
+		},
+		{
+			id: 'one',
+			head: texts.one,
+			words: ({ cents, currency }) => price(cents, currency),
+			sortValue: ({ cents }) => cents,
+			isLargestFirst: true,
+			isNumber: true
+		},
+		{
+			id: 'together',
+			head: texts.together,
+			words: (line) => (together(line) === null ? '' : price(together(line), line.currency)),
+			sortValue: together,
+			isLargestFirst: true,
+			isNumber: true
+		}
+	];
 </script>
 
 {#if purchases.length === 0}
 	<p class="mt-2">{texts.noThingThatIs}</p>
 {:else}
-	<table class="kit-sums mt-2">
-		<thead>
-			<tr>
-				<th scope="col">{texts.thing}</th>
-				<th scope="col">{texts.peopleWhomItHelps}</th>
-				<th scope="col">{texts.one}</th>
-				<th scope="col">{texts.together}</th>
-			</tr>
-		</thead>
-		<tbody>
-			{#each purchases as { purchase, people, cents, currency } (purchase)}
-				<tr>
-					<th scope="row">{codeWords(purchase)}</th>
-					<td>{formattedNumber(people)}</td>
-					<td>{price(cents, currency)}</td>
-					<td>{cents === null ? '' : price(cents * people, currency)}</td>
-				</tr>
-			{/each}
-		</tbody>
-		{#if cost}
-			<tfoot
-				><tr
-					><th scope="row">{texts.allWithAPrice}</th><td></td><td></td><td
-						><strong>{money(cost.cents, cost.currency)}</strong></td
-					></tr
-				></tfoot
-			>
-		{/if}
-	</table>
+	<div class="mt-2">
+		<DataTable {columns} rows={purchases} keyOf={({ purchase }) => purchase} foot={cost ? sum : undefined} />
+	</div>
 {/if}
+
+{#snippet sum()}
+	{#if cost}<tr
+			><th scope="row">{texts.allWithAPrice}</th><td></td><td></td><td class="number"
+				><strong>{money(cost.cents, cost.currency)}</strong></td
+			></tr
+		>{/if}
+{/snippet}

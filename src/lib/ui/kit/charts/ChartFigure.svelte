@@ -6,7 +6,9 @@
 	import Button from '../Button.svelte';
 	import Chart from './Chart.svelte';
 	import type { ConfigOf } from './chart-configs';
-	import type { ChartTable } from './chart-table';
+	import { sortValueOf, type ChartRow, type ChartTable } from './chart-table';
+	import DataTable from '../DataTable.svelte';
+	import type { TableColumn } from '../data-table';
 
 	const texts = deskWords.frame;
 
@@ -40,6 +42,21 @@
 	}: Props = $props();
 
 	let isTable = $state(false);
+	const columns: readonly TableColumn<ChartRow>[] = $derived(
+		table.heads.map((head, i) => ({
+			id: `column-${i}`,
+			head,
+			// Heading that can't be seen can't be pressed.
+			sortValue: isTable ? (row: ChartRow) => sortValueOf(row, i) : undefined,
+			...(i === 0
+				? { isRowHead: true, cell: rowName }
+				: {
+						isLargestFirst: true,
+						words: ({ cells }: ChartRow) => cells[i - 1] ?? '',
+						span: ({ cells }: ChartRow) => (cells.length > 1 ? 1 : i === 1 ? table.heads.length - 1 : 0)
+					})
+		}))
+	);
 </script>
 
 <figure class="figure">
@@ -73,27 +90,14 @@
 	{/if}
 	<!-- There for screen readers at all times, and for everybody where nothing draws. -->
 	<div class="numbers" class:sr-only={!isTable}>
-		<table>
-			<thead>
-				<tr
-					>{#each table.heads as head (head)}<th scope="col">{head}</th>{/each}</tr
-				>
-			</thead>
-			<tbody>
-				{#each table.rows as { key: rowKey, words, href, cells } (rowKey)}
-					{@const span = cells.length === 1 ? table.heads.length - 1 : 1}
-					<tr>
-						<th scope="row"
-							>{#if href}<a {href}>{words}</a>{:else}{words}{/if}</th
-						>
-						{#each cells as cell, i (i)}<td colspan={span}>{cell}</td>{/each}
-					</tr>
-				{/each}
-			</tbody>
-		</table>
+		<DataTable {columns} rows={table.rows} keyOf={({ key: rowKey }) => rowKey} label={title} />
 	</div>
 	{#if note}<p class="note">{note}</p>{/if}
 </figure>
+
+{#snippet rowName({ words, href }: ChartRow)}
+	{#if href}<a {href}>{words}</a>{:else}{words}{/if}
+{/snippet}
 
 <style>
 	.figure {
@@ -121,27 +125,6 @@
 	.note {
 		margin-top: 0.35rem;
 		max-width: 44rem;
-	}
-	.numbers:not(.sr-only) {
-		overflow-x: auto;
-	}
-	.numbers table {
-		width: 100%;
-		border-collapse: collapse;
-	}
-	.numbers th,
-	.numbers td {
-		padding: 0.3rem 0.75rem 0.3rem 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: left;
-		font-weight: 400;
-	}
-	.numbers thead th {
-		font-size: var(--text-note);
-		color: var(--ink-soft);
-	}
-	.numbers td {
-		font-variant-numeric: tabular-nums;
 	}
 	@media (scripting: none) {
 		.drawn {

@@ -14,3 +14,12 @@ export interface ChartTable {
 	readonly heads: readonly string[];
 	readonly rows: readonly ChartRow[];
 }
+
+/** What a row is sorted by from the heading of a column, 0 being its name: a number where the cell begins with one; null where it may not be shown. */
+export function sortValueOf({ words, cells }: ChartRow, column: number): string | number | null {
+	if (column === 0) return words;
+	if (cells.length === 1) return null;
+	const cell = cells[column - 1] ?? '';
+	const number = Number.parseFloat(cell.replaceAll(',', '').replace('−', '-'));
+	return Number.isNaN(number) ? cell || null : number;
+}

@@ -26,6 +26,7 @@
 	const go = (by: 1 | -1) => stepRange(data.view, data.day, by);
 	const isWide = $derived(data.view !== 'month');
 
+	$effect(() => () => board.drag.end());
 	$effect(() =>
 		shortcuts.add([
 			{ key: 'ArrowRight', words: texts.nextDays, run: () => void goto(go(1)) },

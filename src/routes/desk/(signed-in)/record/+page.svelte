@@ -3,6 +3,8 @@
 	import { dayWords, momentWords } from '$lib/messages/desk-dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { recordActWords } from '$lib/messages/desk/record-words';
+	import DataTable from '$lib/ui/kit/DataTable.svelte';
+	import type { TableColumn } from '$lib/ui/kit/data-table';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import FilterForm from '$lib/ui/kit/FilterForm.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
@@ -13,7 +15,7 @@
 
 	let { data } = $props();
 
-	const about = $derived(
+	const aboutWhom = $derived(
 		data.filter.person === '' ? null : (data.lines.find(({ personId }) => personId !== null)?.person ?? '')
 	);
 	const lists = $derived([
@@ -36,6 +38,14 @@
 			]
 		}
 	]);
+	type Line = (typeof data.lines)[number];
+	const columns: readonly TableColumn<Line>[] = $derived([
+		{ id: 'when', head: texts.when, words: ({ at }) => momentWords(at, data.timeZone), isNoWrap: true },
+		{ id: 'who', head: texts.who, words: ({ user, by }) => user ?? texts.by[by] },
+		{ id: 'what', head: texts.what, words: ({ act }) => recordActWords(act) },
+		{ id: 'about', head: texts.aboutWhom, cell: about },
+		{ id: 'details', head: texts.details, cell: details }
+	]);
 	const withQuery = (name: string, value: string) => {
 		const kept = [...page.url.searchParams].filter(([one]) => one !== name);
 		return `?${new URLSearchParams([...kept, [name, value]])}`;
@@ -46,7 +56,7 @@
 
 <main class="px-6 py-5">
 	<p class="text-note"><a href="/desk/users">{texts.accounts}</a></p>
-	<h1 class="mt-1 text-title">{about === null ? texts.record : texts.recordOf(about)}</h1>
+	<h1 class="mt-1 text-title">{aboutWhom === null ? texts.record : texts.recordOf(aboutWhom)}</h1>
 	<p class="mt-1 max-w-prose text-ink-soft">{texts.recordLead}</p>
 	<div class="mt-3">
 		<FilterForm label={texts.show}>
@@ -72,35 +82,9 @@
 			{/snippet}
 		</FilterForm>
 	</div>
-	<table class="kit-sums mt-4">
-		<thead>
-			<tr>
-				<th scope="col">{texts.when}</th>
-				<th scope="col">{texts.who}</th>
-				<th scope="col">{texts.what}</th>
-				<th scope="col">{texts.aboutWhom}</th>
-				<th scope="col">{texts.details}</th>
-			</tr>
-		</thead>
-		<tbody>
-			{#each data.lines as line (line.id)}
-				<tr>
-					<td class="whitespace-nowrap">{momentWords(line.at, data.timeZone)}</td>
-					<td>{line.user ?? texts.by[line.by]}</td>
-					<td>{recordActWords(line.act)}</td>
-					<td
-						>{#if line.personId}<a href="/desk/cases/{line.personId}">{line.person}</a>{/if}</td
-					>
-					<td class="text-note text-ink-soft">
-						{Object.entries(line.detail)
-							.map(([name, value]) => `${name} ${value}`)
-							.join(', ')}
-					</td>
-				</tr>
-			{:else}<tr><td colspan="5">{texts.nothingFound}</td></tr>
-			{/each}
-		</tbody>
-	</table>
+	<div class="mt-4">
+		<DataTable {columns} rows={data.lines} keyOf={({ id }) => String(id)} empty={texts.nothingFound} />
+	</div>
 	{#if data.next}
 		<p class="mt-3"><Button size="desk" href={withQuery('before', data.next)}>{texts.earlier}</Button></p>
 	{/if}
@@ -129,6 +113,18 @@
 		</p>
 	</section>
 </main>
+
+{#snippet about({ personId, person }: Line)}
+	{#if personId}<a href="/desk/cases/{personId}">{person}</a>{/if}
+{/snippet}
+
+{#snippet details({ detail }: Line)}
+	<span class="text-note text-ink-soft"
+		>{Object.entries(detail)
+			.map(([name, value]) => `${name} ${value}`)
+			.join(', ')}</span
+	>
+{/snippet}
 
 <style>
 	/* Room for the whole day and its calendar. */

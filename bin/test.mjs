@@ -10,11 +10,11 @@ import { writeBackup } from './lib/backup.mjs';
 import { runBrowserTests } from './lib/browser-tests.mjs';
 import { exec } from './lib/exec.mjs';
 import {
-	CHROMIUM,
 	needBuild,
 	needDebianPackage,
 	needNpmPackages,
 	needRoom,
+	needTestChromium,
 	postgresBin
 } from './lib/packages.mjs';
 import { packageProgram, root } from './lib/paths.mjs';
@@ -60,7 +60,7 @@ async function checksAndTests(stages) {
 await run(async () => {
 	needRoom();
 	await needDebianPackage('postgresql', () => postgresBin() !== null);
-	await needDebianPackage('chromium', () => existsSync(CHROMIUM));
+	await needTestChromium();
 	await needDebianPackage('nginx-light', () => existsSync('/usr/sbin/nginx'));
 	await needNpmPackages();
 	rmSync(join(root, 'test-results'), { recursive: true, force: true });

@@ -34,6 +34,17 @@ export const CHROMIUM = '/usr/bin/chromium';
 /** The same engine without the window around it, a package of its own: tests take an eighth less with it. */
 const HEADLESS_SHELL = '/usr/bin/chromium-headless-shell';
 
+/** Installs what the browser's tests run in: the shell, else the whole browser where Debian has no shell. */
+export async function needTestChromium() {
+	if (existsSync(HEADLESS_SHELL)) return;
+	try {
+		await needDebianPackage('chromium-headless-shell', () => existsSync(HEADLESS_SHELL));
+	} catch (thrown) {
+		if (!(thrown instanceof PlainFault)) throw thrown;
+		await needDebianPackage('chromium', () => existsSync(CHROMIUM));
+	}
+}
+
 /** What the browser's tests run in: the shell where it is installed. */
 export const TEST_CHROMIUM = existsSync(HEADLESS_SHELL) ? HEADLESS_SHELL : CHROMIUM;
 

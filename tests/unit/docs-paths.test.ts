@@ -10,9 +10,12 @@ function pathsIn(page: string): string[] {
 const exists = (path: string) => existsSync(path) || existsSync(`src/lib/${path}`);
 
 describe('pages about the code', () => {
-	it.each(['docs/architecture.md', 'docs/glossary.md', 'docs/recipes.md'])('%s names files that are there', (page) => {
-		const paths = pathsIn(page);
-		expect(paths.length).toBeGreaterThan(10);
-		expect(paths.filter((path) => !exists(path))).toEqual([]);
-	});
+	it.each(['docs/architecture.md', 'docs/glossary.md', 'docs/recipes.md'])(
+		'%s names files that are there',
+		(page) => {
+			const paths = pathsIn(page);
+			expect(paths.length).toBeGreaterThan(10);
+			expect(paths.filter((path) => !exists(path))).toEqual([]);
+		}
+	);
 });

@@ -38,7 +38,7 @@ export async function benchPost(): Promise<void> {
 				writtenAt: now(),
 				nextTryAt: now()
 			}));
-			for (let i = 0; i < n; i += 1000) await db.insert(schema.letters).values(rows.slice(i, i + 1000));
+			for (let i = 0; i < n; i += 1000) await db.insert(schema.emails).values(rows.slice(i, i + 1000));
 		};
 		const postman = smtpTransport(server.url, 'Easy Corner <corner@organisation.example>');
 		const deliver = (shallGoOn = () => true) =>
@@ -66,7 +66,7 @@ export async function benchPost(): Promise<void> {
 		const resetMs = performance.now() - began;
 		goesOn = false;
 		await round;
-		const left = await db.$count(schema.letters, eq(schema.letters.state, 'waiting'));
+		const left = await db.$count(schema.emails, eq(schema.emails.state, 'waiting'));
 		print({
 			figure: 'post: a password reset behind a round',
 			unit: 'ms',

@@ -11,7 +11,7 @@ import { countCasesToReassess } from '../src/lib/server/case-assessments/reasses
 import { countHeld } from '../src/lib/server/email-hold/held-emails';
 import { print, quantile, rounded } from './measure';
 
-const { assessments, cases, letters } = schema;
+const { assessments, cases, emails } = schema;
 
 /** Size of the workforce that an update judges again. */
 const PEOPLE = Number(process.env.BENCH_PEOPLE ?? 100_000);
@@ -36,7 +36,7 @@ export async function benchUpdate(): Promise<void> {
 		const now = new Date();
 		await seedWorkforce(db, PEOPLE, now, { kind: 'user', id, name: account.name, role: account.role });
 		// Nothing of the workforce's own is to go out in the meantime: what does is the update's.
-		await db.update(letters).set({ state: 'delivered' }).where(eq(letters.state, 'waiting'));
+		await db.update(emails).set({ state: 'delivered' }).where(eq(emails.state, 'waiting'));
 		await db.delete(schema.followUps).where(sql`done_at is null`);
 		await db
 			.update(cases)
@@ -47,7 +47,7 @@ export async function benchUpdate(): Promise<void> {
 		await pool.query('analyze');
 		const [people, written, ended] = await Promise.all([
 			countCasesToReassess(db),
-			db.$count(letters),
+			db.$count(emails),
 			db.$count(assessments, isNotNull(assessments.revokedAt))
 		]);
 		const began = performance.now();
@@ -75,7 +75,7 @@ export async function benchUpdate(): Promise<void> {
 				msEach: rounded((judged - began) / people),
 				left: await countCasesToReassess(db),
 				heldEmails: await countHeld(db),
-				emailsWritten: (await db.$count(letters)) - written,
+				emailsWritten: (await db.$count(emails)) - written,
 				linksEnded: (await db.$count(assessments, isNotNull(assessments.revokedAt))) - ended,
 				healthP95Ms: rounded(
 					quantile(

@@ -50,7 +50,7 @@ export async function benchWorkforce(): Promise<void> {
 		password: 'long enough pass'
 	});
 	await plantWorkforce(db, PEOPLE, TRUTH, now);
-	const judgements = await db.$count(schema.judgements);
+	const judgements = await db.$count(schema.caseAssessments);
 	const token = newToken();
 	await db.insert(schema.sessions).values({
 		tokenHash: hashToken(token),

@@ -2,7 +2,7 @@ import { addDays, weekdayOf, civilDateIn } from '../src/lib/core/calendar';
 import { BREAK_SCHEDULES } from '../src/lib/core/breaks/break-schedules';
 import { schema, type Db } from '../src/lib/server/db/client';
 
-const { moving, movingWeeks } = schema;
+const { breakSettings, breakWeeks } = schema;
 
 /** Whole weeks that someone who shares their breaks has shared. */
 const WEEKS = 5;
@@ -13,10 +13,10 @@ export async function seedMoving(db: Db, personIds: readonly string[], now: Date
 	const monday = addDays(today, -((weekdayOf(today) + 6) % 7));
 	for (const [i, personId] of personIds.entries()) {
 		await db
-			.insert(moving)
+			.insert(breakSettings)
 			.values({ personId, rhythm: BREAK_SCHEDULES[i % BREAK_SCHEDULES.length] ?? null, sharedAt: now })
 			.onConflictDoNothing();
-		await db.insert(movingWeeks).values(
+		await db.insert(breakWeeks).values(
 			Array.from({ length: WEEKS }, (_, n) => ({
 				personId,
 				week: addDays(monday, -7 * (n + 1)),

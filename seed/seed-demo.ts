@@ -68,8 +68,8 @@ export async function seedDemo(db: Db, actor: Actor, now: Date): Promise<number>
 	for (const person of DEMO_PEOPLE) await seedPerson(db, actor, person, now);
 	// They were delivered when they were written, and not when the program is first started.
 	await db
-		.update(schema.letters)
-		.set({ state: 'delivered', tries: 1, deliveredAt: sql`${schema.letters.writtenAt}` })
-		.where(eq(schema.letters.state, 'waiting'));
+		.update(schema.emails)
+		.set({ state: 'delivered', tries: 1, deliveredAt: sql`${schema.emails.writtenAt}` })
+		.where(eq(schema.emails.state, 'waiting'));
 	return DEMO_PEOPLE.length;
 }

@@ -105,9 +105,9 @@ export async function seedWorkforce(
 	);
 	await purgeUndoData(db, now);
 	await db
-		.update(schema.letters)
-		.set({ state: 'delivered', tries: 1, deliveredAt: sql`${schema.letters.writtenAt}` })
-		.where(eq(schema.letters.state, 'waiting'));
+		.update(schema.emails)
+		.set({ state: 'delivered', tries: 1, deliveredAt: sql`${schema.emails.writtenAt}` })
+		.where(eq(schema.emails.state, 'waiting'));
 	const copies = drawn.filter(({ n }) => !originalSet.has(n));
 	for (let from = 0; from < copies.length; from += CHUNK) {
 		const clones = copies.slice(from, from + CHUNK).map(({ n, isOpen: open, person }) => {

@@ -48,7 +48,7 @@ async function sessionFrom(token: string, minutes: number): Promise<Session> {
 }
 
 const lettersTo = async (email: string) =>
-	(await db().select().from(schema.letters).where(eq(schema.letters.toEmail, email))).map(
+	(await db().select().from(schema.emails).where(eq(schema.emails.toEmail, email))).map(
 		({ subject }) => subject
 	);
 

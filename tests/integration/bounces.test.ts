@@ -14,7 +14,7 @@ import { Desk } from '../support/desk';
 const now = new Date('2026-03-02T09:00:00Z');
 let desk: Desk;
 let receiver: BounceReceiver;
-const { letters, people } = schema;
+const { emails, people } = schema;
 
 beforeAll(async () => {
 	desk = await Desk.make(now);
@@ -38,10 +38,10 @@ async function delivered(n: number): Promise<{ letterId: string; personId: strin
 		writtenAt: now
 	});
 	const [letter] = await desk.test.db
-		.update(letters)
+		.update(emails)
 		.set({ state: 'delivered' })
-		.where(eq(letters.personId, personId))
-		.returning({ id: letters.id });
+		.where(eq(emails.personId, personId))
+		.returning({ id: emails.id });
 	return { letterId: letter?.id ?? '', personId };
 }
 
@@ -81,8 +81,7 @@ async function arrives(raw: string): Promise<void> {
 	transport.close();
 }
 
-const stateOf = async (id: string) =>
-	(await desk.test.db.select().from(letters).where(eq(letters.id, id)))[0];
+const stateOf = async (id: string) => (await desk.test.db.select().from(emails).where(eq(emails.id, id)))[0];
 const isMarked = async (id: string) =>
 	(await desk.test.db.select().from(people).where(eq(people.id, id)))[0]?.bouncedAt !== null;
 

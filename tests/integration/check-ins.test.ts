@@ -24,7 +24,7 @@ const db = () => desk.test.db;
 beforeAll(async () => void (desk = await Desk.make(now)));
 afterAll(() => desk.test.drop());
 
-const { checkIns, followUps, letters } = schema;
+const { checkIns, followUps, emails } = schema;
 const NOTHING = { signs: [], discomfort: [], undone: [], news: [] } as const;
 
 /** Someone who has done every step of their plan, on the day of `now`. */
@@ -41,10 +41,10 @@ async function carriedOut() {
 /** Subjects of the letters that went to a person, the oldest first. */
 async function subjects(personId: string): Promise<string[]> {
 	const rows = await db()
-		.select({ subject: letters.subject })
-		.from(letters)
-		.where(eq(letters.personId, personId))
-		.orderBy(asc(letters.writtenAt));
+		.select({ subject: emails.subject })
+		.from(emails)
+		.where(eq(emails.personId, personId))
+		.orderBy(asc(emails.writtenAt));
 	return rows.map(({ subject }) => subject);
 }
 
@@ -65,8 +65,8 @@ describe('a check-in', () => {
 		expect(await subjects(personId)).toHaveLength(2);
 		const [letter] = await db()
 			.select()
-			.from(letters)
-			.where(and(eq(letters.personId, personId), like(letters.linkPath, '%/check-in')));
+			.from(emails)
+			.where(and(eq(emails.personId, personId), like(emails.linkPath, '%/check-in')));
 		expect(letter?.linkPath).toMatch(/^\/c\/~[\w-]+\/check-in$/);
 		await answerCheckIn(db(), open, NOTHING, at('2026-03-17'));
 		expect((await openOf(personId, 'check-in')).map(({ due }) => due)).toEqual(['2026-03-16', '2026-04-13']);

@@ -198,7 +198,7 @@ describe('messages', () => {
 			['It wobbles', true],
 			['Put the widest book at the bottom', false]
 		]);
-		const letters = await db().select().from(schema.letters).where(eq(schema.letters.personId, personId));
+		const letters = await db().select().from(schema.emails).where(eq(schema.emails.personId, personId));
 		const told = letters.filter(({ linkPath }) => linkPath.endsWith('/messages'));
 		expect(await Promise.all(told.map(({ linkPath }) => linkPathToSend(db(), linkPath)))).toEqual([
 			`/c/${token}/messages`
@@ -376,9 +376,9 @@ describe('accounts', () => {
 	const newestLink = async (email: string) => {
 		const [letter] = await db()
 			.select()
-			.from(schema.letters)
-			.where(eq(schema.letters.toEmail, email))
-			.orderBy(sql`${schema.letters.writtenAt} desc`)
+			.from(schema.emails)
+			.where(eq(schema.emails.toEmail, email))
+			.orderBy(sql`${schema.emails.writtenAt} desc`)
 			.limit(1);
 		return letter?.linkPath.split('/').at(-1) ?? '';
 	};
@@ -407,7 +407,7 @@ describe('accounts', () => {
 		expect(await newestLink('nobody@example.org')).toBe('');
 		const { token: session } = await enter(email, 'long enough pass', 2);
 		for (let i = 0; i < 9; i += 1) await requestPasswordReset(db(), email, desk.later(3));
-		const letters = await db().select().from(schema.letters).where(eq(schema.letters.toEmail, email));
+		const letters = await db().select().from(schema.emails).where(eq(schema.emails.toEmail, email));
 		expect(letters.filter(({ linkPath }) => linkPath.startsWith('/desk/password/'))).toHaveLength(5);
 		await setPasswordByLink(
 			db(),

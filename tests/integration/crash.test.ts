@@ -30,7 +30,7 @@ function kill({ pid }: ChildProcess): void {
 }
 
 async function handedOver(): Promise<number> {
-	return open.db.$count(schema.mailbox);
+	return open.db.$count(schema.testInbox);
 }
 
 /** Waits until so many letters were handed over: not so long, but so far. */
@@ -44,7 +44,7 @@ beforeAll(async () => {
 	open = openDatabase(postgres.url);
 	await migrateDatabase(open.pool);
 	const at = new Date();
-	await open.db.insert(schema.letters).values(
+	await open.db.insert(schema.emails).values(
 		Array.from({ length: LETTERS }, (_, i) => ({
 			personId: null,
 			toName: `N ${i}`,
@@ -70,7 +70,7 @@ describe('kill -9 while a thousand letters go out', () => {
 		await reach(150);
 		kill(first.child);
 		await first.ended;
-		expect(await open.db.$count(schema.letters, eq(schema.letters.state, 'waiting'))).toBeGreaterThan(500);
+		expect(await open.db.$count(schema.emails, eq(schema.emails.state, 'waiting'))).toBeGreaterThan(500);
 
 		const [second, third] = [postman(), postman()];
 		await reach(450);
@@ -78,14 +78,14 @@ describe('kill -9 while a thousand letters go out', () => {
 		await postgres.revive();
 		expect(await Promise.all([second.ended, third.ended])).toEqual([0, 0]);
 
-		const { letters, mailbox } = schema;
-		expect(await open.db.$count(letters, eq(letters.state, 'delivered'))).toBe(LETTERS);
+		const { emails, testInbox } = schema;
+		expect(await open.db.$count(emails, eq(emails.state, 'delivered'))).toBe(LETTERS);
 		const [lies] = await open.db
-			.select({ n: sql<number>`count(*)::int`, ids: sql<number>`count(distinct ${mailbox.letterId})::int` })
-			.from(mailbox);
+			.select({ n: sql<number>`count(*)::int`, ids: sql<number>`count(distinct ${testInbox.letterId})::int` })
+			.from(testInbox);
 		// One message id a letter for ever: what was handed over again is known as the same.
 		expect(lies).toEqual({ n: LETTERS, ids: LETTERS });
-		const again = await open.db.$count(mailbox, sql`${mailbox.times} > 1`);
+		const again = await open.db.$count(testInbox, sql`${testInbox.times} > 1`);
 		expect(again).toBeLessThan(100);
 	});
 });

@@ -216,7 +216,7 @@ describe('the equipment board', () => {
 		expect(await decide('returned')).toBe('none');
 		expect((await mine('state=returned'))?.orderNumber).toBe('B-771');
 		// The person heard of each step, by letters that say nothing of what it is.
-		const letters = await db().select().from(schema.letters).where(eq(schema.letters.personId, personId));
+		const letters = await db().select().from(schema.emails).where(eq(schema.emails.personId, personId));
 		const news = letters.filter(({ subject }) => subject === 'News of what you asked for');
 		expect(news).toHaveLength(4);
 		for (const { body } of news) expect(body).not.toMatch(/monitor/i);

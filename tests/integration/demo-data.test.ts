@@ -120,10 +120,10 @@ describe('the rounds of the demo', () => {
 			expect(remind_on).toBe(days[reminders]);
 			expect(letters).toBe(reminders);
 		}
-		const before = await test.db.$count(schema.letters);
+		const before = await test.db.$count(schema.emails);
 		const dueToday = rows.filter(({ remind_on }) => remind_on === '2026-03-04').length;
 		await sendDueReminders(test.db, now);
-		expect(await test.db.$count(schema.letters)).toBe(before + dueToday);
+		expect(await test.db.$count(schema.emails)).toBe(before + dueToday);
 	});
 
 	it('leave the coordinator a day with something of every kind', async () => {

@@ -161,7 +161,7 @@ describe('a budget', () => {
 		await approve([personId], randomUUID(), '1000');
 		expect(await stateOf(personId)).toBe('approved');
 		expect((await ask('1000')).plan).toMatchObject({ people: 1, waiting: 1 });
-		const letters = await db().select().from(schema.letters).where(eq(schema.letters.personId, personId));
+		const letters = await db().select().from(schema.emails).where(eq(schema.emails.personId, personId));
 		expect(letters.some(({ body }) => /footrest|keyboard|monitor/i.test(body))).toBe(false);
 	});
 

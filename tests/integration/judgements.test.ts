@@ -40,7 +40,7 @@ const db = () => desk.test.db;
 beforeAll(async () => void (desk = await Desk.make(now)));
 afterAll(() => desk.test.drop());
 
-const { assessments, judgements, reportedDiscomfort, reportedSigns } = schema;
+const { assessments, caseAssessments, reportedDiscomfort, reportedSigns } = schema;
 
 /** A judgement but for what is of today alone. */
 function lasting({ reasons, ...rest }: AssessmentResult) {
@@ -361,7 +361,9 @@ describe('a withdrawal', () => {
 					});
 					for (const table of [reportedDiscomfort, schema.plans, schema.reMeasurements])
 						expect(await db().$count(table, eq(table.assessmentId, open.assessment.id))).toBe(0);
-					expect(await db().$count(judgements, eq(judgements.personId, personId))).toBeLessThanOrEqual(1);
+					expect(
+						await db().$count(caseAssessments, eq(caseAssessments.personId, personId))
+					).toBeLessThanOrEqual(1);
 				})
 			);
 	});

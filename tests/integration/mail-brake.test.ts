@@ -19,7 +19,7 @@ import { tickStep } from '$lib/server/plans/tick-step';
 import { sendDueReminders } from '$lib/server/rounds/send-due-reminders';
 import { act, Desk, faultOf, PAINLESS, putRight } from '../support/desk';
 
-const { assessments, cases, followUps, letters, people } = schema;
+const { assessments, cases, followUps, emails, people } = schema;
 
 /** The bar: so many people, made due all at once. */
 const PEOPLE = 400;
@@ -61,7 +61,7 @@ async function cloned(personId: string, n: number): Promise<string[]> {
 	return rows.map(({ id }) => id);
 }
 
-const countLetters = () => db().$count(letters);
+const countLetters = () => db().$count(emails);
 const countEnded = () => db().$count(assessments, isNotNull(assessments.revokedAt));
 
 /** Everything that the program does by itself, once. @returns emails written */
@@ -206,7 +206,7 @@ describe('what people would have got anyway', () => {
 
 	it('is remembered of a plan that was not begun, once, and held where an update makes it due', async () => {
 		const { personId } = await desk.answered(PAINLESS, updatedAt);
-		const reminded = () => db().$count(letters, eq(letters.personId, personId));
+		const reminded = () => db().$count(emails, eq(emails.personId, personId));
 		const before = await reminded();
 		// Two weeks on; the reminder was not there by the rules of then.
 		await db().execute(sql`update plans set remind_on = null where assessment_id in
@@ -260,7 +260,7 @@ describe('what is cancelled', () => {
 				.from(followUps)
 				.where(and(eq(followUps.personId, personId), eq(followUps.kind, kind), isNull(followUps.doneAt)))
 		)[0];
-	const written = (personId: string) => db().$count(letters, eq(letters.personId, personId));
+	const written = (personId: string) => db().$count(emails, eq(emails.personId, personId));
 	const heldOf = async (kind: string, at: Date) =>
 		(await heldEmails(db(), desk.coordinator, at.toISOString().slice(0, 10)))
 			.filter((line) => line.kind === kind)
@@ -340,7 +340,7 @@ describe('an import', () => {
 		const { personId } = await desk.answered(PAINLESS, answeredAt);
 		await markAsLeft(db(), desk.coordinator, act(personId), answeredAt);
 		const [person] = await db().select().from(people).where(eq(people.id, personId));
-		const written = () => db().$count(letters, eq(letters.personId, personId));
+		const written = () => db().$count(emails, eq(emails.personId, personId));
 		const before = await written();
 		const input = {
 			lines: [[person?.name ?? '', person?.email ?? '']],

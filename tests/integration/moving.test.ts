@@ -20,12 +20,12 @@ let desk: Desk;
 /** A Monday. */
 const now = new Date('2026-03-02T09:00:00Z');
 const db = () => desk.test.db;
-const { movingWeeks } = schema;
+const { breakWeeks } = schema;
 
 beforeAll(async () => void (desk = await Desk.make(now)));
 afterAll(() => desk.test.drop());
 
-const weeksOf = (personId: string) => db().$count(movingWeeks, eq(movingWeeks.personId, personId));
+const weeksOf = (personId: string) => db().$count(breakWeeks, eq(breakWeeks.personId, personId));
 
 describe('how somebody breaks', () => {
 	it('is what was set for them, unless they chose themselves', async () => {
@@ -94,7 +94,7 @@ describe('how somebody breaks', () => {
 		await storeBreakWeek(db(), open, { week: '2026-02-23', planned: 10, taken: 5 });
 		await withdrawAnswers(db(), open, now);
 		expect(await weeksOf(personId)).toBe(0);
-		expect(await db().$count(schema.moving, eq(schema.moving.personId, personId))).toBe(0);
+		expect(await db().$count(schema.breakSettings, eq(schema.breakSettings.personId, personId))).toBe(0);
 	});
 });
 

@@ -53,8 +53,8 @@ describe('the organisation’s own sign-in', () => {
 		expect(first?.needsCode).toBe(false);
 		const letters = await db()
 			.select()
-			.from(schema.letters)
-			.where(eq(schema.letters.toEmail, 'two@example.org'));
+			.from(schema.emails)
+			.where(eq(schema.emails.toEmail, 'two@example.org'));
 		expect(letters.map(({ subject }) => subject)).toContain(
 			'Your account opens by your organisation’s sign-in'
 		);
@@ -132,7 +132,7 @@ describe('the right to read the record', () => {
 		expect(await set(desk.coordinator, desk.second.id, true)).toBe('none');
 		expect(await set(desk.second, desk.coordinator.id, false)).toBe('none');
 		expect(await faultOf(requireAuditLog(db(), desk.coordinator))).toBe('not-allowed');
-		const told = (await db().select().from(schema.letters)).map(
+		const told = (await db().select().from(schema.emails)).map(
 			({ toEmail, subject }) => `${toEmail}: ${subject}`
 		);
 		expect(told).toContain('two@example.org: You now have access to the audit log');

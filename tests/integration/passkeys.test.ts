@@ -70,8 +70,8 @@ describe('a passkey', () => {
 		expect(await countRecoveryCodes(db(), desk.second)).toBe(10);
 		const letters = await db()
 			.select()
-			.from(schema.letters)
-			.where(eq(schema.letters.toEmail, 'two@example.org'));
+			.from(schema.emails)
+			.where(eq(schema.emails.toEmail, 'two@example.org'));
 		expect(letters.map(({ subject }) => subject)).toContain('A passkey was added to your account');
 		const { challenge } = await startPasskeyRegistration(db(), desk.second, party, now);
 		const again = { response: device.made(at(challenge)), name: 'copy' };

@@ -39,7 +39,7 @@ const ORIGIN = 'https://corner.example';
 beforeAll(async () => void (desk = await Desk.make(now)));
 afterAll(() => desk.test.drop());
 
-const { letters, mailbox, people, roundPeople } = schema;
+const { emails, testInbox, people, roundPeople } = schema;
 
 async function post(count: number, at = now): Promise<void> {
 	for (let i = 0; i < count; i += 1)
@@ -70,9 +70,9 @@ describe('the post', () => {
 		);
 		await Promise.all(pools.map(({ pool }) => pool.end()));
 		expect(done.reduce((sum, { delivered }) => sum + delivered, 0)).toBe(90);
-		expect(await db().$count(mailbox)).toBe(90);
-		expect(await db().$count(mailbox, sql`${mailbox.times} > 1`)).toBe(0);
-		expect(await db().$count(letters, eq(letters.state, 'waiting'))).toBe(0);
+		expect(await db().$count(testInbox)).toBe(90);
+		expect(await db().$count(testInbox, sql`${testInbox.times} > 1`)).toBe(0);
+		expect(await db().$count(emails, eq(emails.state, 'waiting'))).toBe(0);
 	});
 
 	it('sends a letter again under the same id where it stopped between handing over and noting it', async () => {
@@ -88,13 +88,13 @@ describe('the post', () => {
 			}
 		};
 		await expect(deliverEmails(db(), stopsAfterTwo, ORIGIN, () => now)).rejects.toThrow('gone');
-		const waiting = await db().select().from(letters).where(eq(letters.state, 'waiting'));
+		const waiting = await db().select().from(emails).where(eq(emails.state, 'waiting'));
 		expect(waiting).toHaveLength(1);
 		// Its claim holds for a while, then another process takes it for lost.
 		expect((await deliverEmails(db(), own, ORIGIN, () => now)).delivered).toBe(0);
 		expect((await deliverEmails(db(), own, ORIGIN, () => desk.later(10))).delivered).toBe(1);
 		const ids = waiting.map(({ id }) => messageIdOf(id));
-		const lies = await db().select().from(mailbox);
+		const lies = await db().select().from(testInbox);
 		const mine = lies.filter(({ messageId }) => ids.includes(messageId));
 		expect(mine.map(({ times }) => times)).toEqual([2]);
 	});
@@ -138,7 +138,7 @@ describe('the post', () => {
 		const waits: number[] = [];
 		for (let i = 0; i < 20; i += 1) {
 			await deliverEmails(db(), busy, ORIGIN, () => at);
-			const [letter] = await db().select().from(letters).where(like(letters.fault, '451%'));
+			const [letter] = await db().select().from(emails).where(like(emails.fault, '451%'));
 			if (letter?.state !== 'waiting') break;
 			// A moment too early nothing is tried.
 			const before = tries;
@@ -151,7 +151,7 @@ describe('the post', () => {
 		expect(waits).toEqual([1, 5, 15, 60, 240, 720, 1440, 1440, 1440, 1440, 480]);
 		// Five days: a mail server that is down over a long weekend loses nothing.
 		expect(waits.reduce((sum, minutes) => sum + minutes, 0)).toBeGreaterThanOrEqual(5 * 1440);
-		expect(await db().$count(letters, and(eq(letters.state, 'failed'), like(letters.fault, '451%')))).toBe(1);
+		expect(await db().$count(emails, and(eq(emails.state, 'failed'), like(emails.fault, '451%')))).toBe(1);
 	});
 
 	it('writes HTML that holds the letter and runs nothing', () => {
@@ -234,7 +234,7 @@ describe('a round', () => {
 		await sendRoundBatches(db(), () => now);
 		expect(written.reduce((a, b) => a + b, 0)).toBe(60);
 		expect(await roundProgressOf(db(), id)).toEqual({ sent: 60 });
-		const sent = await db().select().from(letters).where(eq(letters.roundId, id));
+		const sent = await db().select().from(emails).where(eq(emails.roundId, id));
 		expect(new Set(sent.map(({ personId }) => personId))).toEqual(new Set(ids));
 		expect(sent).toHaveLength(60);
 		expect(sent[0]?.body).toMatch(/^Hello Person \d+, until 30 March 2026\.$/);
@@ -276,8 +276,8 @@ describe('a round', () => {
 		const [quick = '', gone = ''] = ids;
 		const [link] = await db()
 			.select()
-			.from(letters)
-			.where(and(eq(letters.personId, quick), eq(letters.roundId, id)));
+			.from(emails)
+			.where(and(eq(emails.personId, quick), eq(emails.roundId, id)));
 		const open = await openLetter(db(), link);
 		await recordConsent(db(), open, now);
 		await saveAnswers(db(), open, MIRELA, now);
@@ -317,14 +317,14 @@ describe('a round', () => {
 		const [silent = '', quick = ''] = ids;
 		const [row] = await db()
 			.select()
-			.from(letters)
-			.where(and(eq(letters.personId, quick), eq(letters.roundId, id)));
+			.from(emails)
+			.where(and(eq(emails.personId, quick), eq(emails.roundId, id)));
 		const open = await openLetter(db(), row);
 		await recordConsent(db(), open, now);
 		await saveAnswers(db(), open, MIRELA, now);
 		await submitAnswers(db(), open, at('2026-03-03'), planHere);
 		const count = async () =>
-			db().$count(letters, and(eq(letters.roundId, id), like(letters.subject, 'Reminder:%')));
+			db().$count(emails, and(eq(emails.roundId, id), like(emails.subject, 'Reminder:%')));
 		const seen: [string, number][] = [];
 		for (let day = 2; day <= 31; day += 1) {
 			const iso = `2026-03-${String(day).padStart(2, '0')}`;
@@ -347,8 +347,8 @@ describe('a round', () => {
 		// A late answer takes them off it.
 		const [link] = await db()
 			.select()
-			.from(letters)
-			.where(and(eq(letters.personId, silent), eq(letters.roundId, id)))
+			.from(emails)
+			.where(and(eq(emails.personId, silent), eq(emails.roundId, id)))
 			.limit(1);
 		const late = await openLetter(db(), link);
 		await closeRound(db(), desk.coordinator, { id, version: 2, callSilent: false }, at('2026-03-31'));
@@ -363,7 +363,7 @@ describe('a round', () => {
 		const { id, ids } = await started(3);
 		await sendRoundBatches(db(), () => now);
 		const reminders = () =>
-			db().$count(letters, and(eq(letters.roundId, id), like(letters.subject, 'Reminder:%')));
+			db().$count(emails, and(eq(emails.roundId, id), like(emails.subject, 'Reminder:%')));
 		const nudge = (expected: number, on: Date, personId: string | null = null) =>
 			faultOf(remindUnanswered(db(), desk.coordinator, { id, personId, expected }, on));
 		// The invitation went out today.

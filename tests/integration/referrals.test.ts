@@ -126,7 +126,7 @@ describe('a referral', () => {
 		await writeOnReferral(db(), desk.clinician, line, now);
 		expect(await db().$count(schema.referralLines, eq(schema.referralLines.referralId, id))).toBe(1);
 		expect(await faultOf(endReferral(db(), desk.clinician, words(id, ' '), now))).toBe('invalid');
-		const lettersToThem = () => db().$count(schema.letters, like(schema.letters.subject, '%has ended'));
+		const lettersToThem = () => db().$count(schema.emails, like(schema.emails.subject, '%has ended'));
 		expect(await lettersToThem()).toBe(0);
 		await endReferral(db(), desk.coordinator, words(id, 'They called'), now);
 		// Who was asked is told that nothing more is: a letter went out, so it can't be taken back.
@@ -137,12 +137,12 @@ describe('a referral', () => {
 
 	it('brings the clinician letters that name nobody, and none for a printed one', async () => {
 		const { personId } = await desk.answered();
-		const before = await db().select({ id: schema.letters.id }).from(schema.letters);
+		const before = await db().select({ id: schema.emails.id }).from(schema.emails);
 		const id = await refer(personId);
 		await writeOnReferral(db(), desk.coordinator, words(id, 'It hurts when typing'), now);
 		const printed = await desk.answered();
 		await refer(printed.personId, { clinicianId: '', toName: 'Dr Fenwick Marl' });
-		const letters = (await db().select().from(schema.letters)).filter(
+		const letters = (await db().select().from(schema.emails)).filter(
 			(letter) => letter.toEmail === 'clinic@example.org' && !before.some((old) => old.id === letter.id)
 		);
 		expect(letters.map(({ linkPath }) => linkPath)).toEqual([

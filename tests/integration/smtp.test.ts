@@ -22,7 +22,7 @@ afterAll(async () => {
 	await desk.test.drop();
 });
 
-const { letters, people } = schema;
+const { emails, people } = schema;
 
 async function letterTo(
 	toEmail: string,
@@ -38,7 +38,7 @@ async function letterTo(
 		linkPath,
 		writtenAt: now
 	});
-	const [row] = await desk.test.db.select().from(letters).where(eq(letters.toEmail, toEmail));
+	const [row] = await desk.test.db.select().from(emails).where(eq(emails.toEmail, toEmail));
 	return row?.id ?? '';
 }
 
@@ -61,7 +61,7 @@ describe('a real mail server', () => {
 		const id = await letterTo('owner@example.org', null, '/desk/password/a-secret-of-its-own');
 		await deliver();
 		expect(plain(server.taken.at(-1)?.data ?? '')).toContain('/desk/password/a-secret-of-its-own');
-		const [row] = await desk.test.db.select().from(letters).where(eq(letters.id, id));
+		const [row] = await desk.test.db.select().from(emails).where(eq(emails.id, id));
 		expect(row).toMatchObject({ state: 'delivered', linkPath: '' });
 		server.taken.length = 0;
 	});
@@ -94,7 +94,7 @@ describe('a real mail server', () => {
 		const id = await letterTo('gone@example.org', personId);
 		server.answer = (to) => (to.startsWith('gone') ? '550 5.1.1 no such mailbox' : '250 ok');
 		expect(await deliver()).toEqual({ delivered: 0, refused: 1 });
-		const [letter] = await desk.test.db.select().from(letters).where(eq(letters.id, id));
+		const [letter] = await desk.test.db.select().from(emails).where(eq(emails.id, id));
 		expect(letter).toMatchObject({ state: 'bounced' });
 		expect(letter?.fault).toContain('550');
 		const [person] = await desk.test.db.select().from(people).where(eq(people.id, personId));
@@ -112,7 +112,7 @@ describe('a real mail server', () => {
 		const id = await letterTo(email, personId);
 		server.answer = (to) => (to === email.toLowerCase() || to === email ? answer : '250 ok');
 		await deliver();
-		const [letter] = await desk.test.db.select().from(letters).where(eq(letters.id, id));
+		const [letter] = await desk.test.db.select().from(emails).where(eq(emails.id, id));
 		expect(letter).toMatchObject({ state: 'waiting', tries: 1 });
 		const [person] = await desk.test.db.select().from(people).where(eq(people.id, personId));
 		expect(person?.bouncedAt).toBeNull();
@@ -139,8 +139,8 @@ describe('a real mail server', () => {
 		const { coordinator } = desk;
 		const failed = await letterTo('failed@example.org', await desk.person());
 		const gone = await letterTo('nobody@example.org', await desk.person());
-		await desk.test.db.update(letters).set({ state: 'failed', tries: 12 }).where(eq(letters.id, failed));
-		await desk.test.db.update(letters).set({ state: 'bounced', tries: 1 }).where(eq(letters.id, gone));
+		await desk.test.db.update(emails).set({ state: 'failed', tries: 12 }).where(eq(emails.id, failed));
+		await desk.test.db.update(emails).set({ state: 'bounced', tries: 1 }).where(eq(emails.id, gone));
 		const { lines } = await readUndelivered(desk.test.db, coordinator, now);
 		const told = lines.filter(({ id }) => id === failed || id === gone);
 		expect(told.map(({ state }) => state).sort()).toEqual(['bounced', 'failed']);
@@ -167,7 +167,7 @@ describe('a real mail server', () => {
 		const id = await letterTo('waits@example.org');
 		const nobody = smtpTransport('smtp://127.0.0.1:1', 'x@y.example');
 		await deliverEmails(desk.test.db, nobody, '', () => now);
-		const [letter] = await desk.test.db.select().from(letters).where(eq(letters.id, id));
+		const [letter] = await desk.test.db.select().from(emails).where(eq(emails.id, id));
 		expect(letter).toMatchObject({ state: 'waiting', tries: 1 });
 	});
 
@@ -202,7 +202,7 @@ describe('a thousand letters', () => {
 				)
 				.returning({ id: people.id })
 		).map(({ id }) => id);
-		await desk.test.db.insert(letters).values(
+		await desk.test.db.insert(emails).values(
 			personIds.map((personId, n) => ({
 				personId,
 				toName: `K ${n}`,
@@ -244,7 +244,7 @@ describe('a thousand letters', () => {
 			const at = new Date(now.getTime() + hours * 3_600_000);
 			return deliverEmails(desk.test.db, postman, 'https://corner.example', () => at);
 		};
-		const waiting = () => desk.test.db.$count(letters, eq(letters.state, 'waiting'));
+		const waiting = () => desk.test.db.$count(emails, eq(emails.state, 'waiting'));
 		for (let hours = 0; hours <= 60; hours += 6) await look(down, hours);
 		expect(await waiting()).toBeGreaterThanOrEqual(LETTERS);
 		let hours = 62;
@@ -252,7 +252,7 @@ describe('a thousand letters', () => {
 		up.close?.();
 		down.close?.();
 		await flaky.stop();
-		const rows = await desk.test.db.select().from(letters).where(like(letters.toEmail, 'k%@example.org'));
+		const rows = await desk.test.db.select().from(emails).where(like(emails.toEmail, 'k%@example.org'));
 		const gone = rows.filter(({ toEmail }) => isOf('gone', numberOf(toEmail)));
 		expect(
 			rows

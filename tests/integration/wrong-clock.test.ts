@@ -41,7 +41,7 @@ describe('a clock that was wrong and is put right', () => {
 		const write = async (
 			toEmail: string,
 			minutes: number,
-			over: Partial<typeof schema.letters.$inferInsert>
+			over: Partial<typeof schema.emails.$inferInsert>
 		) => {
 			await queueEmail(db(), {
 				personId: null,
@@ -53,9 +53,9 @@ describe('a clock that was wrong and is put right', () => {
 				writtenAt: desk.later(minutes)
 			});
 			if (Object.keys(over).length > 0)
-				await db().update(schema.letters).set(over).where(eq(schema.letters.toEmail, toEmail));
+				await db().update(schema.emails).set(over).where(eq(schema.emails.toEmail, toEmail));
 		};
-		await db().delete(schema.letters);
+		await db().delete(schema.emails);
 		await write('ahead@example.org', YEAR, {});
 		await write('claimed@example.org', 0, { claimedUntil: desk.later(YEAR) });
 		await write('in-hand@example.org', 0, { claimedUntil: desk.later(3) });
@@ -65,7 +65,7 @@ describe('a clock that was wrong and is put right', () => {
 			delivered: 2,
 			refused: 0
 		});
-		const rows = await db().select().from(schema.letters);
+		const rows = await db().select().from(schema.emails);
 		expect(
 			rows
 				.filter(({ state }) => state === 'waiting')
@@ -101,7 +101,7 @@ describe('a clock that was wrong and is put right', () => {
 
 describe('work that takes longer than one job may', () => {
 	it('leaves the rest to the next, with nothing claimed', async () => {
-		await db().delete(schema.letters);
+		await db().delete(schema.emails);
 		for (let i = 0; i < 25; i += 1)
 			await queueEmail(db(), {
 				personId: null,
@@ -120,7 +120,7 @@ describe('work that takes longer than one job may', () => {
 			shallGoOn
 		});
 		expect(first.delivered).toBe(20);
-		expect((await db().select().from(schema.letters)).filter(({ claimedUntil }) => claimedUntil)).toEqual([]);
+		expect((await db().select().from(schema.emails)).filter(({ claimedUntil }) => claimedUntil)).toEqual([]);
 		expect((await deliverEmails(db(), mailboxTransport(db(), clock), 'http://x', clock)).delivered).toBe(5);
 	});
 });

@@ -20,7 +20,7 @@ for (;;) {
 	try {
 		await deliverEmails(db, slow, 'https://corner.example', () => new Date(), { leaseMs: 2000 });
 		// What a dead process had claimed is free again once its claim has run out.
-		if ((await db.$count(schema.letters, eq(schema.letters.state, 'waiting'))) === 0) break;
+		if ((await db.$count(schema.emails, eq(schema.emails.state, 'waiting'))) === 0) break;
 	} catch {
 		await new Promise((resolve) => setTimeout(resolve, 200));
 	}

@@ -19,7 +19,7 @@ import { requirePerson, type LockedPerson } from '../people/lock-person';
 import { storedLinkPath } from '../email/personal-link';
 import { queueEmail } from '../email/queue-email';
 
-const { assessments, letters } = schema;
+const { assessments, emails } = schema;
 
 /** What was sent: the personal link, shown once. */
 export interface SentAssessment {
@@ -122,10 +122,10 @@ async function sendTo(
  */
 export async function newestLinkPath(db: Db, personId: string): Promise<string> {
 	const [letter] = await db
-		.select({ linkPath: letters.linkPath })
-		.from(letters)
-		.where(and(eq(letters.personId, personId), ne(letters.linkPath, '')))
-		.orderBy(desc(letters.writtenAt))
+		.select({ linkPath: emails.linkPath })
+		.from(emails)
+		.where(and(eq(emails.personId, personId), ne(emails.linkPath, '')))
+		.orderBy(desc(emails.writtenAt))
 		.limit(1);
 	return /^\/c\/[^/]+/.exec(letter?.linkPath ?? '')?.[0] ?? '';
 }

@@ -14,11 +14,11 @@ const {
 	checkIns,
 	equipmentRequests,
 	findingTicks,
-	judgements,
-	letters,
+	caseAssessments,
+	emails,
 	linkUses,
 	messages,
-	moving,
+	breakSettings,
 	plans,
 	reMeasurements,
 	reportedDiscomfort,
@@ -98,14 +98,14 @@ export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): 
 		}
 		await keepOpenSigns(tx, personId, stays);
 		await tx.delete(checkIns).where(eq(checkIns.personId, personId));
-		await tx.delete(letters).where(eq(letters.personId, personId));
-		await tx.delete(moving).where(eq(moving.personId, personId));
+		await tx.delete(emails).where(eq(emails.personId, personId));
+		await tx.delete(breakSettings).where(eq(breakSettings.personId, personId));
 		await tx.delete(messages).where(eq(messages.personId, personId));
 		await tx
 			.update(roundPeople)
 			.set({ remindOn: null, toCall: false })
 			.where(eq(roundPeople.personId, personId));
-		await tx.delete(judgements).where(eq(judgements.personId, personId));
+		await tx.delete(caseAssessments).where(eq(caseAssessments.personId, personId));
 		await tx
 			.update(assessments)
 			.set({ ...BLANK, revokedAt: now, endedWhy: 'withdrawn' })

@@ -9,7 +9,7 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 
-const { moving, movingWeeks } = schema;
+const { breakSettings, breakWeeks } = schema;
 
 /** Keeps how a person wants to break, and to share sitting and standing; null for the rhythm that was set for them. */
 export async function chooseBreakSchedule(
@@ -18,9 +18,9 @@ export async function chooseBreakSchedule(
 	wanted: { rhythm: BreakSchedule | null; share: StandingShare }
 ): Promise<void> {
 	await db
-		.insert(moving)
+		.insert(breakSettings)
 		.values({ personId: actor.personId, ...wanted })
-		.onConflictDoUpdate({ target: moving.personId, set: wanted });
+		.onConflictDoUpdate({ target: breakSettings.personId, set: wanted });
 }
 
 /** Shares weekly totals with the coordinators from now on, or no more: what was shared is removed then. */
@@ -34,10 +34,10 @@ export async function shareBreakWeeks(
 	await inTransaction(db, async (tx) => {
 		const sharedAt = isShared ? now : null;
 		await tx
-			.insert(moving)
+			.insert(breakSettings)
 			.values({ personId, sharedAt })
-			.onConflictDoUpdate({ target: moving.personId, set: { sharedAt } });
-		if (!isShared) await tx.delete(movingWeeks).where(eq(movingWeeks.personId, personId));
+			.onConflictDoUpdate({ target: breakSettings.personId, set: { sharedAt } });
+		if (!isShared) await tx.delete(breakWeeks).where(eq(breakWeeks.personId, personId));
 		await writeAuditLine(tx, actor, {
 			at: now,
 			act: isShared ? 'breaks-shared' : 'breaks-not-shared',
@@ -67,21 +67,19 @@ export async function storeBreakWeek(
 	const { personId } = actor;
 	await inTransaction(db, async (tx) => {
 		const [shares] = await tx
-			.select({ id: moving.personId })
-			.from(moving)
-			.where(and(eq(moving.personId, personId), isNotNull(moving.sharedAt)))
+			.select({ id: breakSettings.personId })
+			.from(breakSettings)
+			.where(and(eq(breakSettings.personId, personId), isNotNull(breakSettings.sharedAt)))
 			.for('update');
 		if (!shares) throw new DomainError('conflict', 'notShared');
 		const counted = { planned: Math.max(planned, taken), taken };
 		await tx
-			.insert(movingWeeks)
+			.insert(breakWeeks)
 			.values({ personId, week: monday, ...counted })
-			.onConflictDoUpdate({ target: [movingWeeks.personId, movingWeeks.week], set: counted });
+			.onConflictDoUpdate({ target: [breakWeeks.personId, breakWeeks.week], set: counted });
 		// A year is what a trend is read from; older weeks are of no use to anybody.
 		const yearAgo = new Date(Date.parse(`${monday}T00:00:00Z`) - 371 * 86_400_000).toISOString().slice(0, 10);
-		await tx
-			.delete(movingWeeks)
-			.where(and(eq(movingWeeks.personId, personId), lt(movingWeeks.week, yearAgo)));
+		await tx.delete(breakWeeks).where(and(eq(breakWeeks.personId, personId), lt(breakWeeks.week, yearAgo)));
 	});
 }
 
@@ -97,12 +95,12 @@ const WEEKS_SHOWN = 8;
 /** What is kept of how a person breaks. */
 export async function ownBreaks(db: Db, personId: string) {
 	const [[chosen], weeks] = await Promise.all([
-		db.select().from(moving).where(eq(moving.personId, personId)),
+		db.select().from(breakSettings).where(eq(breakSettings.personId, personId)),
 		db
-			.select({ week: movingWeeks.week, planned: movingWeeks.planned, taken: movingWeeks.taken })
-			.from(movingWeeks)
-			.where(eq(movingWeeks.personId, personId))
-			.orderBy(desc(movingWeeks.week))
+			.select({ week: breakWeeks.week, planned: breakWeeks.planned, taken: breakWeeks.taken })
+			.from(breakWeeks)
+			.where(eq(breakWeeks.personId, personId))
+			.orderBy(desc(breakWeeks.week))
 			.limit(WEEKS_SHOWN)
 	]);
 	return { ownRhythm: chosen?.rhythm ?? null, isShared: (chosen?.sharedAt ?? null) !== null, weeks };

@@ -10,7 +10,7 @@ import { schema, type Db } from '../db/client';
 import { loadCaseRecord } from '../case-assessments/load-case-record';
 import { readPersonPlace } from '../people/lock-person';
 
-const { moving } = schema;
+const { breakSettings } = schema;
 
 /** What goes along when someone changes their place. */
 export type CarriedOverPlan = 'laptop' | 'keyboard' | 'mouse';
@@ -24,7 +24,7 @@ export interface BreaksPage extends BreakProfile {
 export async function readBreaksPage(db: Db, open: OpenAssessment, now: Date): Promise<BreaksPage> {
 	const { assessment, actor } = open;
 	const [[chosen], rows, person] = await Promise.all([
-		db.select().from(moving).where(eq(moving.personId, actor.personId)),
+		db.select().from(breakSettings).where(eq(breakSettings.personId, actor.personId)),
 		spotRows(db, assessment),
 		readPersonPlace(db, actor.personId)
 	]);

@@ -2,14 +2,14 @@ import { eq } from 'drizzle-orm';
 import { readAssessmentResult, type AssessmentResult } from '../../core/case-assessment';
 import { schema, type Db } from '../db/client';
 
-const { cases, judgements } = schema;
+const { cases, caseAssessments } = schema;
 
 /** The newest judgement of a person, as it was stored; null where there is none. One look-up by key. */
 export async function newestAssessmentResult(db: Db, personId: string): Promise<AssessmentResult | null> {
 	const [row] = await db
-		.select({ document: judgements.document })
+		.select({ document: caseAssessments.document })
 		.from(cases)
-		.innerJoin(judgements, eq(judgements.id, cases.judgementId))
+		.innerJoin(caseAssessments, eq(caseAssessments.id, cases.judgementId))
 		.where(eq(cases.personId, personId));
 	return row ? readAssessmentResult(row.document) : null;
 }

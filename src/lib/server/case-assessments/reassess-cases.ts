@@ -14,7 +14,7 @@ import { syncPlanReminders, type PlanReminder } from '../plans/plan-reminders';
 import { storeObservations, storeMoves } from '../workforce/store-observations';
 import { loadCaseRecords, type LoadedCaseRecord } from './load-case-record';
 
-const { cases, judgements } = schema;
+const { cases, caseAssessments } = schema;
 
 /** The judgement of a file, with the plan that was kept: nothing is solved. */
 export function assessmentResultOf({ file, plan }: LoadedCaseRecord, person: LockedPerson): AssessmentResult {
@@ -45,11 +45,11 @@ function casesBefore(tx: Db, people: readonly LockedPerson[]) {
 			personId: cases.personId,
 			rulesVersion: cases.rulesVersion,
 			version: cases.version,
-			judgementId: judgements.id,
-			document: judgements.document
+			judgementId: caseAssessments.id,
+			document: caseAssessments.document
 		})
 		.from(cases)
-		.leftJoin(judgements, eq(judgements.id, cases.judgementId))
+		.leftJoin(caseAssessments, eq(caseAssessments.id, cases.judgementId))
 		.where(
 			inArray(
 				cases.personId,
@@ -88,7 +88,7 @@ async function store(
 	});
 	if (changed.length === 0) return ids;
 	const made = await tx
-		.insert(judgements)
+		.insert(caseAssessments)
 		.values(
 			changed.map(({ person, judgement }) => ({
 				personId: person.id,
@@ -102,10 +102,10 @@ async function store(
 			}))
 		)
 		.returning({
-			id: judgements.id,
-			personId: judgements.personId,
-			onDay: judgements.onDay,
-			document: judgements.document
+			id: caseAssessments.id,
+			personId: caseAssessments.personId,
+			onDay: caseAssessments.onDay,
+			document: caseAssessments.document
 		});
 	await storeObservations(
 		tx,

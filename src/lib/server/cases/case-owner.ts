@@ -10,7 +10,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 
-const { cases, judgements, messages, people, users } = schema;
+const { cases, caseAssessments, messages, people, users } = schema;
 
 /** Coordinators whose accounts are open, by name: those who can look after someone. */
 export function coordinators(db: Db): Promise<{ id: string; name: string }[]> {
@@ -52,9 +52,9 @@ export async function postponeCase(
 	requirePermission(actor, 'cases:act');
 	await runDeskAct(db, actor, { ...input, kind: 'put-off' }, now, async ({ tx, rows, person }) => {
 		const [of] = await tx
-			.select({ level: cases.level, judgement: judgements.document })
+			.select({ level: cases.level, judgement: caseAssessments.document })
 			.from(cases)
-			.leftJoin(judgements, eq(judgements.id, cases.judgementId))
+			.leftJoin(caseAssessments, eq(caseAssessments.id, cases.judgementId))
 			.where(eq(cases.personId, person.id));
 		const open = and(eq(messages.personId, person.id), messages.fromPerson, isNull(messages.answeredAt));
 		const hasMessage = (await tx.$count(messages, open)) > 0;

@@ -31,7 +31,7 @@ const {
 	deskActs,
 	equipmentRequests,
 	followUps,
-	judgements,
+	caseAssessments,
 	messages,
 	people,
 	referralLines,
@@ -139,7 +139,7 @@ async function readPicked(db: Db, personIds: readonly string[], today: string): 
 			reasons: sql<
 				ReasonCode[] | null
 			>`case when ${people.laterOn} > ${today}::date then (select array_agg(r ->> 'code')
-				from ${judgements} j, jsonb_array_elements(j.document -> 'reasons') r where j.id = ${cases.judgementId}) end`
+				from ${caseAssessments} j, jsonb_array_elements(j.document -> 'reasons') r where j.id = ${cases.judgementId}) end`
 		})
 		.from(cases)
 		.innerJoin(people, eq(people.id, cases.personId))
@@ -176,7 +176,7 @@ async function readLines(db: Db, personIds: readonly string[]) {
 			team: people.team,
 			level: cases.level,
 			/** The newest judgement. */
-			judgement: judgements.document,
+			judgement: caseAssessments.document,
 			openSince: cases.openSince,
 			actBy: cases.actBy,
 			worst: cases.worst,
@@ -212,7 +212,7 @@ async function readLines(db: Db, personIds: readonly string[]) {
 		})
 		.from(cases)
 		.innerJoin(people, eq(people.id, cases.personId))
-		.leftJoin(judgements, eq(judgements.id, cases.judgementId))
+		.leftJoin(caseAssessments, eq(caseAssessments.id, cases.judgementId))
 		.leftJoin(
 			followUps,
 			and(eq(followUps.personId, cases.personId), eq(followUps.kind, 'look'), isNull(followUps.doneAt))

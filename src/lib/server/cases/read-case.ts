@@ -18,7 +18,7 @@ import { requireCase } from './require-case';
 import { notesOf } from './notes';
 import { referralsOf } from '../referrals/refer';
 
-const { assessments, auditLines, cases, followUps, judgements, people, reportedSigns, users } = schema;
+const { assessments, auditLines, cases, followUps, caseAssessments, people, reportedSigns, users } = schema;
 
 /** Where one self-assessment stands, in the terms of `personStateOf`. */
 function stateOfRow(row: typeof assessments.$inferSelect | null) {
@@ -36,10 +36,15 @@ const MOST_JUDGEMENTS = 60;
 /** The judgements of a person, the oldest of those shown first; served by judgements_person_idx. */
 async function judgementsOf(db: Db, personId: string) {
 	const rows = await db
-		.select({ id: judgements.id, at: judgements.at, level: judgements.level, document: judgements.document })
-		.from(judgements)
-		.where(eq(judgements.personId, personId))
-		.orderBy(desc(judgements.id))
+		.select({
+			id: caseAssessments.id,
+			at: caseAssessments.at,
+			level: caseAssessments.level,
+			document: caseAssessments.document
+		})
+		.from(caseAssessments)
+		.where(eq(caseAssessments.personId, personId))
+		.orderBy(desc(caseAssessments.id))
 		.limit(MOST_JUDGEMENTS);
 	return rows.reverse().map(({ document, ...row }) => ({ ...row, document: readAssessmentResult(document) }));
 }

@@ -4,7 +4,7 @@ import { schema, type Db } from '../db/client';
 import { reportsOf } from './reports-of';
 import type { Case } from './read-case';
 
-const { letters } = schema;
+const { emails } = schema;
 
 /** Letters that are shown: the newest of them. */
 const MOST_LETTERS = 100;
@@ -13,15 +13,15 @@ const MOST_LETTERS = 100;
 export function lettersOf(db: Db, personId: string) {
 	return db
 		.select({
-			id: letters.id,
-			at: letters.writtenAt,
-			subject: letters.subject,
-			state: letters.state,
-			fault: letters.fault
+			id: emails.id,
+			at: emails.writtenAt,
+			subject: emails.subject,
+			state: emails.state,
+			fault: emails.fault
 		})
-		.from(letters)
-		.where(eq(letters.personId, personId))
-		.orderBy(desc(letters.writtenAt))
+		.from(emails)
+		.where(eq(emails.personId, personId))
+		.orderBy(desc(emails.writtenAt))
 		.limit(MOST_LETTERS);
 }
 

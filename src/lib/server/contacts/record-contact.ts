@@ -14,7 +14,7 @@ import { DomainError } from '../domain-error';
 import { openReferralOf } from '../referrals/open-referral';
 import { setManualFollowUp } from '../follow-ups/manual-follow-up';
 
-const { cases, contacts, judgements, users } = schema;
+const { cases, contacts, caseAssessments, users } = schema;
 
 /** An attempt to reach someone, or a talk with them; with `closes`, the outcome of warning signs. */
 export interface NewContact extends DeskActInput {
@@ -41,9 +41,9 @@ function needOutcome({ result, whom, said, next, nextOn, why }: NewContact): voi
 /** Why a case is open, by the newest judgement. */
 async function openReasons(tx: Db, personId: string): Promise<readonly TriageReason[]> {
 	const [row] = await tx
-		.select({ document: judgements.document })
+		.select({ document: caseAssessments.document })
 		.from(cases)
-		.innerJoin(judgements, eq(judgements.id, cases.judgementId))
+		.innerJoin(caseAssessments, eq(caseAssessments.id, cases.judgementId))
 		.where(eq(cases.personId, personId));
 	return row ? readAssessmentResult(row.document).reasons : [];
 }

@@ -7,7 +7,7 @@ import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { organisationZone } from '../people/lock-person';
 
-const { cases, mailDays, mailLimit, people } = schema;
+const { cases, emailDays, emailLimit, people } = schema;
 
 /**
  * Emails that the program sends by itself on one day, where nobody has set a number: in proportion to the people, and for a small
@@ -42,7 +42,7 @@ const usualLimit = (n: number) => Math.max(USUAL_LEAST, Math.ceil(n * USUAL_SHAR
 
 /** The limit that holds, with what is set. Cost: one row, and a count of the people where nothing is set. */
 async function limitOf(db: Db): Promise<Pick<DailyLimit, 'perDay' | 'isSet' | 'version'>> {
-	const [row] = await db.select().from(mailLimit);
+	const [row] = await db.select().from(emailLimit);
 	if (row?.perDay) return { perDay: row.perDay, isSet: true, version: row.version };
 	const perDay = usualLimit(await db.$count(people, isNull(people.leftAt)));
 	return { perDay, isSet: false, version: row?.version ?? 0 };
@@ -52,7 +52,7 @@ async function limitOf(db: Db): Promise<Pick<DailyLimit, 'perDay' | 'isSet' | 'v
 export async function readDailyLimit(db: Db, now: Date): Promise<DailyLimit> {
 	const day = await organisationDay(db, now);
 	const [[sent], limit] = await Promise.all([
-		db.select({ n: mailDays.sent }).from(mailDays).where(eq(mailDays.day, day)),
+		db.select({ n: emailDays.sent }).from(emailDays).where(eq(emailDays.day, day)),
 		limitOf(db)
 	]);
 	const sentToday = sent?.n ?? 0;
@@ -73,18 +73,18 @@ export interface DailyMailQuota {
 export async function mailQuotaOfToday(db: Db, now: Date): Promise<DailyMailQuota> {
 	const day = await organisationDay(db, now);
 	const { perDay } = await limitOf(db);
-	await db.delete(mailDays).where(lt(mailDays.day, sql`${day}::date - ${KEPT_DAYS}::integer`));
+	await db.delete(emailDays).where(lt(emailDays.day, sql`${day}::date - ${KEPT_DAYS}::integer`));
 	return {
 		take: async (tx) => {
 			const taken = await tx
-				.insert(mailDays)
+				.insert(emailDays)
 				.values({ day, sent: 1 })
 				.onConflictDoUpdate({
-					target: mailDays.day,
-					set: { sent: sql`${mailDays.sent} + 1` },
-					setWhere: lt(mailDays.sent, perDay)
+					target: emailDays.day,
+					set: { sent: sql`${emailDays.sent} + 1` },
+					setWhere: lt(emailDays.sent, perDay)
 				})
-				.returning({ sent: mailDays.sent });
+				.returning({ sent: emailDays.sent });
 			return taken.length > 0;
 		}
 	};
@@ -102,14 +102,14 @@ export async function setDailyLimit(
 		throw new DomainError('invalid', 'emailsPerDay', '/perDay');
 	await inTransaction(db, async (tx) => {
 		const saved = await tx
-			.insert(mailLimit)
+			.insert(emailLimit)
 			.values({ id: 1, perDay, version: version + 1 })
 			.onConflictDoUpdate({
-				target: mailLimit.id,
+				target: emailLimit.id,
 				set: { perDay, version: version + 1 },
-				setWhere: eq(mailLimit.version, version)
+				setWhere: eq(emailLimit.version, version)
 			})
-			.returning({ id: mailLimit.id });
+			.returning({ id: emailLimit.id });
 		if (saved.length === 0) throw new DomainError('conflict', 'limitChanged');
 		await writeAuditLine(tx, actor, { at: now, act: 'email-limit-set', detail: { perDay } });
 	});

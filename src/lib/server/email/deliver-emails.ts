@@ -12,7 +12,7 @@ import { letterHtml, letterText, type LetterLink } from './email-html';
 import { linkPathToSend } from './personal-link';
 import { DeliveryError, type MailTransport } from './mail-transport';
 
-const { letters, people, roundPeople } = schema;
+const { emails, people, roundPeople } = schema;
 
 /** Letters taken out of the queue and handed over at once: few, so that little is repeated after a crash. */
 const BATCH = 20;
@@ -88,37 +88,34 @@ export async function deliverEmails(
 	return { delivered, refused };
 }
 
-type LetterRow = typeof letters.$inferSelect;
+type LetterRow = typeof emails.$inferSelect;
 
 /** Claims the next letters for this process: those of accounts first, since someone waits for each, then the others. */
 async function claim(db: Db, now: Date, leaseMs: number): Promise<LetterRow[]> {
-	const ofAccounts = await claimOf(db, now, leaseMs, isNull(letters.personId));
-	return ofAccounts.length > 0 ? ofAccounts : claimOf(db, now, leaseMs, isNotNull(letters.personId));
+	const ofAccounts = await claimOf(db, now, leaseMs, isNull(emails.personId));
+	return ofAccounts.length > 0 ? ofAccounts : claimOf(db, now, leaseMs, isNotNull(emails.personId));
 }
 
 /** Claims the next of some letters; served by letters_waiting_idx and letters_of_accounts_idx. */
 async function claimOf(db: Db, now: Date, leaseMs: number, which: SQL): Promise<LetterRow[]> {
 	// What is further off than any wait was written by a clock that was ahead and has been put right: it is due, and free.
 	const free = or(
-		isNull(letters.claimedUntil),
-		lte(letters.claimedUntil, now),
-		gt(letters.claimedUntil, new Date(now.getTime() + leaseMs))
+		isNull(emails.claimedUntil),
+		lte(emails.claimedUntil, now),
+		gt(emails.claimedUntil, new Date(now.getTime() + leaseMs))
 	);
-	const due = or(
-		lte(letters.nextTryAt, now),
-		gt(letters.nextTryAt, new Date(now.getTime() + LONGEST_WAIT_MS))
-	);
+	const due = or(lte(emails.nextTryAt, now), gt(emails.nextTryAt, new Date(now.getTime() + LONGEST_WAIT_MS)));
 	const next = db
-		.select({ id: letters.id })
-		.from(letters)
-		.where(and(eq(letters.state, 'waiting'), which, due, free))
-		.orderBy(asc(letters.nextTryAt))
+		.select({ id: emails.id })
+		.from(emails)
+		.where(and(eq(emails.state, 'waiting'), which, due, free))
+		.orderBy(asc(emails.nextTryAt))
 		.limit(BATCH)
 		.for('no key update', { skipLocked: true });
 	return db
-		.update(letters)
+		.update(emails)
 		.set({ claimedUntil: new Date(now.getTime() + leaseMs) })
-		.where(inArray(letters.id, next))
+		.where(inArray(emails.id, next))
 		.returning();
 }
 
@@ -180,16 +177,16 @@ const OPENS_ACCOUNT = /^\/desk\/password\//;
 
 async function noteDelivery(tx: Db, letter: LetterRow, isReal: boolean, now: Date): Promise<void> {
 	await tx
-		.update(letters)
+		.update(emails)
 		.set({
 			state: 'delivered',
 			deliveredAt: now,
-			tries: sql`${letters.tries} + 1`,
+			tries: sql`${emails.tries} + 1`,
 			fault: '',
 			claimedUntil: null,
 			...(isReal && OPENS_ACCOUNT.test(letter.linkPath) ? { linkPath: '' } : {})
 		})
-		.where(eq(letters.id, letter.id));
+		.where(eq(emails.id, letter.id));
 	const about = letter.personId ? { personId: letter.personId } : {};
 	await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'letter-delivered', ...about });
 }
@@ -203,7 +200,7 @@ async function noteRefusal(
 	const wait = BACK_OFF_MINUTES[letter.tries];
 	const state = isFinal ? 'bounced' : wait === undefined ? 'failed' : 'waiting';
 	await tx
-		.update(letters)
+		.update(emails)
 		.set({
 			state,
 			tries: letter.tries + 1,
@@ -211,7 +208,7 @@ async function noteRefusal(
 			claimedUntil: null,
 			nextTryAt: new Date(now.getTime() + (wait ?? 0) * 60_000)
 		})
-		.where(eq(letters.id, letter.id));
+		.where(eq(emails.id, letter.id));
 }
 
 /** An address that does not exist: nobody is reminded there, and the coordinator sees it with the person. */

@@ -54,12 +54,12 @@ export function mailboxTransport(db: Db, clock: () => Date): MailTransport {
 			if (toEmail.endsWith(`@${BOUNCING_DOMAIN}`))
 				throw new DeliveryError('550 5.1.1 no such mailbox', true, '5.1.1');
 			await db
-				.insert(schema.mailbox)
+				.insert(schema.testInbox)
 				// Nothing that opens someone's answers is kept, in a backup least of all.
 				.values({ messageId, letterId, receivedAt: clock(), html: html.replace(/\/c\/[\w-]+/g, '/c/…') })
 				.onConflictDoUpdate({
-					target: schema.mailbox.messageId,
-					set: { times: sql`${schema.mailbox.times} + 1` }
+					target: schema.testInbox.messageId,
+					set: { times: sql`${schema.testInbox.times} + 1` }
 				});
 		}
 	};

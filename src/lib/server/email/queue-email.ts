@@ -1,7 +1,7 @@
 import { desc, eq, ilike, or } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 
-const { letters } = schema;
+const { emails } = schema;
 
 /** A letter before it is written down. */
 export interface NewEmail {
@@ -20,11 +20,11 @@ export interface NewEmail {
  * The queue takes it from there (`deliver-emails.ts`).
  */
 export async function queueEmail(db: Db, letter: NewEmail): Promise<void> {
-	await db.insert(letters).values({ ...letter, nextTryAt: letter.writtenAt });
+	await db.insert(emails).values({ ...letter, nextTryAt: letter.writtenAt });
 }
 
 /** A letter as it lies in the simulated post office. */
-export type QueuedEmail = typeof letters.$inferSelect;
+export type QueuedEmail = typeof emails.$inferSelect;
 
 /** Letters that the simulated post office shows at once. */
 const LETTERS_SHOWN = 300;
@@ -39,18 +39,18 @@ export function newestEmails(db: Db, sought = ''): Promise<QueuedEmail[]> {
 	const part = `%${sought.replace(/[\\%_]/g, '\\$&')}%`;
 	return db
 		.select()
-		.from(letters)
+		.from(emails)
 		.where(
 			sought === ''
 				? undefined
-				: or(ilike(letters.toName, part), ilike(letters.toEmail, part), ilike(letters.subject, part))
+				: or(ilike(emails.toName, part), ilike(emails.toEmail, part), ilike(emails.subject, part))
 		)
-		.orderBy(desc(letters.writtenAt))
+		.orderBy(desc(emails.writtenAt))
 		.limit(LETTERS_SHOWN);
 }
 
 /** One letter, or null. */
 export async function emailById(db: Db, id: string): Promise<QueuedEmail | null> {
-	const [letter] = await db.select().from(letters).where(eq(letters.id, id));
+	const [letter] = await db.select().from(emails).where(eq(emails.id, id));
 	return letter ?? null;
 }

@@ -8,7 +8,7 @@ import { recordBounce } from './deliver-emails';
 import { isMailboxUnknown } from './mail-transport';
 import { readBounce, type Bounce } from './read-bounce';
 
-const { letters } = schema;
+const { emails } = schema;
 
 /** A report holds the email that came back, at most; more is not taken. */
 export const MAX_REPORT_BYTES = 256 * 1024;
@@ -23,18 +23,18 @@ export function applyBounce(db: Db, bounce: Bounce, now: Date): Promise<boolean>
 	if (!bounce.hasFailed) return Promise.resolve(false);
 	return inTransaction(db, async (tx) => {
 		const [letter] = await tx
-			.select({ personId: letters.personId })
-			.from(letters)
-			.where(eq(letters.id, bounce.letterId));
+			.select({ personId: emails.personId })
+			.from(emails)
+			.where(eq(emails.id, bounce.letterId));
 		if (!letter) return false;
 		const isFinal = isMailboxUnknown(bounce.code);
 		// The person first, as in every act.
 		if (isFinal && letter.personId) await lockPerson(tx, letter.personId);
 		const changed = await tx
-			.update(letters)
+			.update(emails)
 			.set({ state: isFinal ? 'bounced' : 'failed', fault: `came back: ${bounce.code || 'no reason given'}` })
-			.where(and(eq(letters.id, bounce.letterId), eq(letters.state, 'delivered')))
-			.returning({ id: letters.id });
+			.where(and(eq(emails.id, bounce.letterId), eq(emails.state, 'delivered')))
+			.returning({ id: emails.id });
 		if (changed.length === 0) return false;
 		if (isFinal && letter.personId) await recordBounce(tx, letter.personId, now);
 		return true;

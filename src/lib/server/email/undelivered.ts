@@ -6,7 +6,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 
-const { letters, rounds } = schema;
+const { emails, rounds } = schema;
 
 /** Lines that the page shows; the rest is counted. */
 export const MAX_UNDELIVERED_SHOWN = 100;
@@ -17,18 +17,18 @@ const BOUNCED_DAYS = 30;
 const DAY_MS = 86_400_000;
 
 /** What the mail server refused and may take yet: tried again, or given up after five days. Served by letters_undelivered_idx. */
-const refused = or(eq(letters.state, 'failed'), and(eq(letters.state, 'waiting'), gt(letters.tries, 0)));
+const refused = or(eq(emails.state, 'failed'), and(eq(emails.state, 'waiting'), gt(emails.tries, 0)));
 
 /** What did not go out: also what went to an address without a mailbox lately. */
 const undelivered = (now: Date) =>
 	or(
 		refused,
-		and(eq(letters.state, 'bounced'), gt(letters.writtenAt, new Date(now.getTime() - BOUNCED_DAYS * DAY_MS)))
+		and(eq(emails.state, 'bounced'), gt(emails.writtenAt, new Date(now.getTime() - BOUNCED_DAYS * DAY_MS)))
 	);
 
 /** Who has left is sent nothing. */
 const stillHere = sql`not exists (
-	select from people p where p.id = ${letters.personId} and p.left_at is not null)`;
+	select from people p where p.id = ${emails.personId} and p.left_at is not null)`;
 
 /** An email that did not go out, with what the mail server said. */
 export interface UndeliveredEmails {
@@ -55,21 +55,21 @@ export async function readUndelivered(
 	requirePermission(actor, 'emails:release');
 	const rows = await db
 		.select({
-			id: letters.id,
-			personId: letters.personId,
-			toName: letters.toName,
-			subject: letters.subject,
+			id: emails.id,
+			personId: emails.personId,
+			toName: emails.toName,
+			subject: emails.subject,
 			round: rounds.name,
-			writtenAt: letters.writtenAt,
-			state: letters.state,
-			tries: letters.tries,
-			nextTryAt: letters.nextTryAt,
-			fault: letters.fault
+			writtenAt: emails.writtenAt,
+			state: emails.state,
+			tries: emails.tries,
+			nextTryAt: emails.nextTryAt,
+			fault: emails.fault
 		})
-		.from(letters)
-		.leftJoin(rounds, eq(rounds.id, letters.roundId))
+		.from(emails)
+		.leftJoin(rounds, eq(rounds.id, emails.roundId))
 		.where(undelivered(now))
-		.orderBy(desc(letters.writtenAt))
+		.orderBy(desc(emails.writtenAt))
 		.limit(MAX_UNDELIVERED_SHOWN);
 	return {
 		lines: rows.map((row) => ({ ...row, state: row.state as UndeliveredEmails['state'] })),
@@ -80,7 +80,7 @@ export async function readUndelivered(
 async function counted(db: Db, which: SQL | undefined): Promise<number> {
 	const [row] = await db
 		.select({ n: sql<number>`count(*)::int` })
-		.from(letters)
+		.from(emails)
 		.where(which);
 	return row?.n ?? 0;
 }
@@ -92,10 +92,10 @@ export async function readRefused(db: Db): Promise<{ readonly n: number; readonl
 		n === 0
 			? []
 			: await db
-					.select({ fault: letters.fault })
-					.from(letters)
+					.select({ fault: emails.fault })
+					.from(emails)
 					.where(refused)
-					.orderBy(desc(letters.writtenAt))
+					.orderBy(desc(emails.writtenAt))
 					.limit(1);
 	return { n, words: newest?.fault ?? '' };
 }
@@ -119,10 +119,10 @@ export async function sendAgain(
 	requirePermission(actor, 'emails:release');
 	return inTransaction(db, async (tx) => {
 		const again = await tx
-			.update(letters)
+			.update(emails)
 			.set({ state: 'waiting', tries: 0, nextTryAt: now })
-			.where(and(refused, stillHere, id === null ? undefined : eq(letters.id, id)))
-			.returning({ id: letters.id });
+			.where(and(refused, stillHere, id === null ? undefined : eq(emails.id, id)))
+			.returning({ id: emails.id });
 		if (again.length > 0)
 			await writeAuditLine(tx, actor, { at: now, act: 'emails-sent-again', detail: { n: again.length } });
 		return again.length;

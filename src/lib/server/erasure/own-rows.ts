@@ -7,7 +7,7 @@ const s = schema;
 /** Every table with rows of one person, by what its rows are called where they are taken along. The tests hold it to the database. */
 export const OF_PERSON = {
 	assessments: s.assessments,
-	judgements: s.judgements,
+	judgements: s.caseAssessments,
 	reportedSigns: s.reportedSigns,
 	signsLifted: s.signLifts,
 	checkIns: s.checkIns,
@@ -16,10 +16,10 @@ export const OF_PERSON = {
 	notes: s.notes,
 	referrals: s.referrals,
 	followUps: s.followUps,
-	letters: s.letters,
+	letters: s.emails,
 	rounds: s.roundPeople,
-	breaks: s.moving,
-	breakWeeks: s.movingWeeks
+	breaks: s.breakSettings,
+	breakWeeks: s.breakWeeks
 } as const;
 
 /** The same of tables whose rows hang on a self-assessment. */

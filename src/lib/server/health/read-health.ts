@@ -5,7 +5,7 @@ import { schema, type Db } from '../db/client';
 import type { DatabaseWatch } from '../db/database-watch';
 import { countRefused } from '../email/undelivered';
 
-const { letters } = schema;
+const { emails } = schema;
 
 const MINUTE_MS = 60_000;
 
@@ -49,13 +49,13 @@ async function diskStands({ canWrite }: DatabaseWatch): Promise<Standing> {
  */
 export async function oldestWaitSeconds(db: Db, now: Date): Promise<number> {
 	const [row] = await db
-		.select({ since: min(letters.nextTryAt) })
-		.from(letters)
+		.select({ since: min(emails.nextTryAt) })
+		.from(emails)
 		.where(
 			and(
-				eq(letters.state, 'waiting'),
-				lt(letters.nextTryAt, now),
-				or(isNull(letters.claimedUntil), lt(letters.claimedUntil, now))
+				eq(emails.state, 'waiting'),
+				lt(emails.nextTryAt, now),
+				or(isNull(emails.claimedUntil), lt(emails.claimedUntil, now))
 			)
 		);
 	return row?.since ? Math.round((now.getTime() - row.since.getTime()) / 1000) : 0;

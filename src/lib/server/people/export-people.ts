@@ -14,7 +14,7 @@ import { schema, type Db } from '../db/client';
 import { organisationZone } from '../people/lock-person';
 import { peopleWhere, type PeopleFilter } from './people-filter';
 
-const { assessments, cases, equipmentRequests, judgements, people, users } = schema;
+const { assessments, cases, equipmentRequests, caseAssessments, people, users } = schema;
 
 /** People read at once while a table is written. */
 const EXPORT_CHUNK = 5000;
@@ -23,7 +23,7 @@ const EXPORT_CHUNK = 5000;
 const dayOf = (moment: SQL) => sql`to_char(${moment} at time zone ${organisationZone}, 'YYYY-MM-DD')`;
 
 /** The sorest place of the newest judgement's trend. */
-const worst = sql`(select j.document -> 'worsts' -> -1 from ${judgements} j where j.id = ${cases.judgementId})`;
+const worst = sql`(select j.document -> 'worsts' -> -1 from ${caseAssessments} j where j.id = ${cases.judgementId})`;
 
 /** Each column as a text; empty where nothing is known. */
 const STANDING: Readonly<Record<Exclude<ExportColumn, RosterField>, SQL>> = {

@@ -8,7 +8,7 @@ import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
 
-const { letters, people, roundPeople, rounds } = schema;
+const { emails, people, roundPeople, rounds } = schema;
 
 /** Whether a round takes answers and sends reminders. */
 export function isAwaitingAnswer({ state }: Pick<typeof rounds.$inferSelect, 'state'>): boolean {
@@ -33,12 +33,12 @@ export function isBeingReminded(now: Date): SQL {
 export function mayBeReminded(db: Db, now: Date): SQL | undefined {
 	const lately = db
 		.select({ one: sql`1` })
-		.from(letters)
+		.from(emails)
 		.where(
 			and(
-				eq(letters.personId, roundPeople.personId),
-				eq(letters.roundId, roundPeople.roundId),
-				gt(letters.writtenAt, new Date(now.getTime() - REST_MS))
+				eq(emails.personId, roundPeople.personId),
+				eq(emails.roundId, roundPeople.roundId),
+				gt(emails.writtenAt, new Date(now.getTime() - REST_MS))
 			)
 		);
 	const isHere = db

@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { bigint, boolean, date, index, integer, pgTable, smallint, text, uuid } from 'drizzle-orm/pg-core';
 import { users } from './access';
 import { level, moment } from './columns';
-import { judgements } from './judgements';
+import { caseAssessments } from './judgements';
 import { people } from './people';
 
 /**
@@ -16,7 +16,7 @@ export const cases = pgTable(
 			.primaryKey()
 			.references(() => people.id, { onDelete: 'cascade' }),
 		/** The newest judgement; null until the first. */
-		judgementId: bigint('judgement_id', { mode: 'number' }).references(() => judgements.id, {
+		judgementId: bigint('judgement_id', { mode: 'number' }).references(() => caseAssessments.id, {
 			onDelete: 'set null'
 		}),
 		level: level('level').notNull().default('done'),

@@ -10,7 +10,7 @@ import { people } from './people';
  * What was to be believed, done and shown of each person, from the first judgement to the newest. A trigger refuses change; they are
  * removed with the person, or with their answers where these are withdrawn.
  */
-export const judgements = pgTable(
+export const caseAssessments = pgTable(
 	'judgements',
 	{
 		id: bigserial('id', { mode: 'number' }).primaryKey(),

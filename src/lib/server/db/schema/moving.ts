@@ -9,7 +9,7 @@ import { isOneOf, moment } from './columns';
 import { people } from './people';
 
 /** How someone wants to break and to share sitting and standing, as they chose; nothing of what they do. */
-export const moving = pgTable(
+export const breakSettings = pgTable(
 	'moving',
 	{
 		personId: uuid('person_id')
@@ -28,12 +28,12 @@ export const moving = pgTable(
 );
 
 /** Breaks of a week, of someone who shares them. Gone when they share them no more. */
-export const movingWeeks = pgTable(
+export const breakWeeks = pgTable(
 	'moving_weeks',
 	{
 		personId: uuid('person_id')
 			.notNull()
-			.references(() => moving.personId, { onDelete: 'cascade' }),
+			.references(() => breakSettings.personId, { onDelete: 'cascade' }),
 		/** Its Monday. */
 		week: date('week', { mode: 'string' }).notNull(),
 		planned: smallint('planned').notNull(),

@@ -21,7 +21,7 @@ import { PURCHASES, type PurchaseId } from '../../../core/plan';
 import { SPOT_KINDS, type SpotKind, type WorkforceReport } from '../../../core/workforce';
 import { users } from './access';
 import { isOneOf, level, moment, textList } from './columns';
-import { judgements } from './judgements';
+import { caseAssessments } from './judgements';
 import { people } from './people';
 import { rounds } from './rounds';
 
@@ -42,7 +42,7 @@ export const observations = pgTable(
 		id: bigserial('id', { mode: 'number' }).primaryKey(),
 		judgementId: bigint('judgement_id', { mode: 'number' })
 			.notNull()
-			.references(() => judgements.id, { onDelete: 'cascade' }),
+			.references(() => caseAssessments.id, { onDelete: 'cascade' }),
 		personId: uuid('person_id')
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),

@@ -9,7 +9,7 @@ import { rounds } from './rounds';
  * Letters to people and users. A letter holds its link, as any mailbox does; removed with the person. Each has one
  * message id for ever: delivered twice, it is known as one.
  */
-export const letters = pgTable(
+export const emails = pgTable(
 	'letters',
 	{
 		id: uuid('id').primaryKey().defaultRandom(),
@@ -55,11 +55,11 @@ export const letters = pgTable(
 );
 
 /** The stand-in for a mail server: what it was handed, once for each message id. Demo and development only. */
-export const mailbox = pgTable('mailbox', {
+export const testInbox = pgTable('mailbox', {
 	messageId: text('message_id').primaryKey(),
 	letterId: uuid('letter_id')
 		.notNull()
-		.references(() => letters.id, { onDelete: 'cascade' }),
+		.references(() => emails.id, { onDelete: 'cascade' }),
 	/** How often it was handed over: more than once after a crash between handing over and noting it. */
 	times: integer('times').notNull().default(1),
 	receivedAt: moment('received_at').notNull(),
@@ -67,7 +67,7 @@ export const mailbox = pgTable('mailbox', {
 });
 
 /** How many emails the program may send by itself on one day; one row. */
-export const mailLimit = pgTable(
+export const emailLimit = pgTable(
 	'mail_limit',
 	{
 		id: integer('id').primaryKey().default(1),
@@ -79,7 +79,7 @@ export const mailLimit = pgTable(
 );
 
 /** How many of those were sent on each of the organisation's days. Counts only; old days are removed by the next. */
-export const mailDays = pgTable('mail_days', {
+export const emailDays = pgTable('mail_days', {
 	day: date('day', { mode: 'string' }).primaryKey(),
 	sent: integer('sent').notNull()
 });

@@ -126,6 +126,10 @@
 		margin-top: 0.35rem;
 		max-width: 44rem;
 	}
+	/* Nothing scrolls where nothing is seen: a part that scrolls has to be reached by keys. */
+	.numbers.sr-only :global(> div) {
+		overflow: visible;
+	}
 	@media (scripting: none) {
 		.drawn {
 			display: none;

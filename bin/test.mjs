@@ -76,8 +76,7 @@ await run(async () => {
 			say(await migrateAndSeed(postgres.url, ['--demo']));
 			await writeBackup(postgresBin() ?? '', postgres.url, join(root, FILLED));
 			// Before anybody is connected to the first: only then can it be copied.
-			const second = await copyDatabase(postgres.url, 'second');
-			return [postgres.url, second, await copyDatabase(postgres.url, 'third')];
+			return [postgres.url, await copyDatabase(postgres.url, 'second')];
 		})();
 		filled.catch(() => {});
 		const lanes = await Promise.allSettled([

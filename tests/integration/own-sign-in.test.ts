@@ -136,7 +136,7 @@ describe('the right to read the record', () => {
 			({ toEmail, subject }) => `${toEmail}: ${subject}`
 		);
 		expect(told).toContain('two@example.org: You now have access to the audit log');
-		expect(told.filter((one) => one.endsWith('Your access to the audit log has ended'))).toHaveLength(2);
+		expect(told.filter((one) => one.endsWith('You no longer have access to the audit log'))).toHaveLength(2);
 	});
 
 	it('comes with no invitation, and is gone with an account that is opened anew', async () => {

@@ -12,23 +12,6 @@ export function letterTextsFor(locale = 'en'): LetterTexts {
 	return EMAIL_TEXTS[languageOf(locale)];
 }
 
-/** What emails open, by the end or the beginning of their link's path; anything else is a self-assessment. */
-const OPENED: readonly (readonly [RegExp, keyof LetterTexts['buttons']])[] = [
-	[/^\/desk\/password\//, 'password'],
-	[/^\/desk\/referrals\//, 'referral'],
-	[/^\/desk\/account/, 'account'],
-	[/^\/desk/, 'desk'],
-	[/\/messages$/, 'messages'],
-	[/\/check-in$/, 'checkIn'],
-	[/\/plan$/, 'plan']
-];
-
-/** What an email's button says: what it opens. @param linkPath path that the button leads to */
-export function emailButton(linkPath: string, locale = 'en'): string {
-	const opened = OPENED.find(([path]) => path.test(linkPath))?.[1] ?? 'assessment';
-	return letterTextsFor(locale).buttons[opened];
-}
-
 /** A letter's words. */
 interface LetterWords {
 	readonly subject: string;

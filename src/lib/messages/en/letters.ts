@@ -1,104 +1,94 @@
 import { PROMISED_MINUTES } from '$lib/core/questionnaire/promise';
 
 export const emailTexts = {
-	subject: `Check your home workstation (about ${PROMISED_MINUTES.short} minutes)`,
+	subject: 'Does your corner fit you?',
 	body: (name: string, until: string | null) =>
 		[
 			`Hello ${name},`,
-			`Please check your home workstation${until ? ` by ${until}` : ''}. You answer some questions and measure a few heights. You’ll get a plan that uses things you have at home.`,
+			'You work from home, so nobody sees whether your table and chair fit you. This self-assessment works it out. You measure a few heights, and it tells you what to change with things you have at home.',
 			`It takes about ${PROMISED_MINUTES.short} minutes. A tape measure helps, but sheets of paper will do. We don’t ask for photos. You can stop and come back later.`,
-			'Your personal link works for as long as your answers are saved. It opens them, so please don’t share it.',
+			`${until ? `Please answer by ${until}. ` : ''}Your personal link works for as long as your answers are kept. It opens them, so please don’t share it.`,
 			'If anything hurts badly, or numbness stays or wakes you at night, don’t wait for this. See a doctor.'
 		].join('\n\n'),
-	/** What the button of an email says: what it opens. */
-	buttons: {
-		assessment: 'Open my self-assessment',
-		messages: 'Read the message',
-		plan: 'Open my plan',
-		checkIn: 'Answer the check-in',
-		referral: 'Read the referral',
-		password: 'Choose a password',
-		account: 'Review my account',
-		desk: 'Open Easy Corner'
-	},
-	messageSubject: 'You have a message about your workstation',
+	button: 'Begin',
+	messageSubject: 'A message about your corner',
 	messageBody: (name: string) =>
 		[
 			`Hello ${name},`,
-			'Your coordinator has written to you. You can read the message and answer it on your personal page. For your privacy, this email doesn’t repeat it.'
+			'Your coordinator has written to you. Open your personal link to read it and answer. For your privacy, this letter doesn’t repeat it.'
 		].join('\n\n'),
-	equipmentSubject: 'There is news about your equipment',
+	equipmentSubject: 'News of what you asked for',
 	equipmentBody: (name: string) =>
 		[
 			`Hello ${name},`,
-			'There is news about something you asked for. You can read it on your personal page. For your privacy, this email doesn’t say what it is.'
+			'There is news of something you asked for. Open your personal link to see where it stands. For your privacy, this letter doesn’t say what it is.'
 		].join('\n\n'),
 	reminderSubject: (subject: string) => `Reminder: ${subject}`,
 	reminderBody: (name: string) =>
 		[
 			`Hello ${name},`,
-			'Your self-assessment isn’t finished yet. Everything you’ve entered is saved, and you can continue where you stopped.',
-			'If you’d rather not take part, or something is in the way, tell your coordinator on the same page. That’s an answer too.'
+			'Your self-assessment is still open. What you’ve typed so far is kept, and you can pick up where you left off.',
+			'If you’d rather not, or something is in the way, tell your coordinator through the same link. That’s an answer too.'
 		].join('\n\n'),
-	checkInSubject: 'How is your workstation now? (one minute)',
+	checkInSubject: 'How is your corner holding up? One minute',
 	checkInBody: (name: string) =>
 		[
 			`Hello ${name},`,
-			'Some weeks ago you finished the changes to your workstation. What is still in place, and how do you feel? It takes one minute.'
+			'You changed your workplace some weeks ago. Is it holding up? It takes one minute to tell us, through your personal link.'
 		].join('\n\n'),
-	checkInReminderSubject: 'Reminder: one minute about your workstation',
+	checkInReminderSubject: 'Reminder: one minute about your corner',
 	checkInReminderBody: (name: string) =>
 		[
 			`Hello ${name},`,
-			'We asked how your workstation is now and haven’t heard from you yet. It takes one minute. If something came undone, we’d like to know that too.'
+			'We asked how your corner is holding up and haven’t heard from you yet. It takes one minute. If it no longer holds, we’d like to know that too.'
 		].join('\n\n'),
-	planSubject: 'Your plan is ready to start',
+	planSubject: 'Your plan is waiting for you',
 	planBody: (name: string) =>
 		[
 			`Hello ${name},`,
-			'Some weeks ago you got a plan for your workstation, made of things you have at home. You haven’t ticked any of its steps yet.',
-			'If a step doesn’t work at your place, say so on the plan, and we’ll make a new one without it. You can also write to your coordinator there.'
+			'Some weeks ago you got a plan for your workplace, made of things you have at home. You haven’t ticked any of its steps yet. Your personal link opens it.',
+			'If something doesn’t work at your place, say so on the plan, and we’ll make a new one without it. You can also write to your coordinator there.'
 		].join('\n\n'),
-	recheckSubject: 'Time for your next self-assessment',
+	recheckSubject: 'Time for another look at your corner',
 	recheckBody: (name: string) =>
 		[
 			`Hello ${name},`,
-			'It’s been a while since you measured your workstation. Bodies, glasses and chairs change. Your last answers are filled in, so you only correct what’s different now.',
+			'It’s been a while since you measured your workplace. Bodies, glasses and chairs change. Your last answers are filled in, so you only correct what’s different now.',
 			'Your new personal link opens them. Please don’t share it.'
 		].join('\n\n'),
 	clinicianSubject: {
-		asked: 'You have a new referral in Easy Corner',
-		answered: 'Your question about a referral was answered',
+		asked: 'A referral waits for you in Easy Corner',
+		answered: 'An answer about a referral in Easy Corner',
 		ended: 'A referral in Easy Corner has ended'
 	},
 	clinicianBody: {
 		asked: (name: string) =>
 			[
 				`Hello ${name},`,
-				'An occupational health coordinator asks for your advice about someone who works at a screen at home. Sign in to read the referral, ask back or answer. For their privacy, this email doesn’t say who it is.'
+				'An occupational health coordinator asks for your advice about someone who works at a screen at home. Sign in to read the letter, ask back or answer. For their privacy, this letter doesn’t say who it is.'
 			].join('\n\n'),
 		answered: (name: string) =>
 			[
 				`Hello ${name},`,
-				'What you asked about a referral has been answered. Sign in to read it. For their privacy, this email doesn’t say who it is about.'
+				'What you asked about a referral has been answered. Sign in to read it. For their privacy, this letter doesn’t say who it is about.'
 			].join('\n\n'),
 		ended: (name: string) =>
 			[
 				`Hello ${name},`,
-				'A coordinator has ended a referral. You don’t need to answer it any more. For privacy, this email doesn’t say who it was about.'
+				'A coordinator has ended a referral that waited for your answer: nothing more is asked of you. For privacy, this letter doesn’t say whose it was.'
 			].join('\n\n')
 	},
-	accountSubject: { invitation: 'Your account in Easy Corner', reset: 'Forgot your password?' },
+	accountSubject: { invitation: 'Your account in Easy Corner', reset: 'Choose another password' },
 	accountBody: {
 		invitation: (name: string) =>
 			[
 				`Hello ${name},`,
-				'You’ve been invited to Easy Corner. Choose a password to open your account. The link works once, for seven days.'
+				'You’ve been invited to Easy Corner. Choose a password with the link below. It works once, for seven days.'
 			].join('\n\n'),
 		reset: (name: string) =>
 			[
 				`Hello ${name},`,
-				'Someone asked for a new password for your account. If that was you, choose one within two hours. If not, you don’t need to do anything, and your password stays as it is.'
+				'Someone asked for a new password for your account. If that was you, choose one with the link below within two hours. If not, do nothing, and your password stays as it is.'
 			].join('\n\n')
 	},
 	/** What happened to an account, told to its owner. */
@@ -112,7 +102,7 @@ export const emailTexts = {
 		'factor-set': 'Your account has a second factor now',
 		'factor-ended': 'The second factor of your account was removed',
 		'log-given': 'You now have access to the audit log',
-		'log-taken': 'Your access to the audit log has ended',
+		'log-taken': 'You no longer have access to the audit log',
 		provider: 'Your account opens by your organisation’s sign-in'
 	},
 	noticeBody: {
@@ -139,7 +129,7 @@ export const emailTexts = {
 		passkey: (name: string) =>
 			[
 				`Hello ${name},`,
-				'A passkey was added to your account: anyone with that device can sign in as you. If that was not you, remove it on the page of your account, choose another password, and tell the person who runs Easy Corner.'
+				'A passkey was added to your account: whoever holds that device can sign in as you. If that was not you, take it away on the page of your account, choose another password, and tell the person who runs Easy Corner.'
 			].join('\n\n'),
 		'passkey-removed': (name: string) =>
 			[

@@ -1,5 +1,5 @@
 import { and, asc, eq, gt, inArray, isNotNull, isNull, lte, or, sql, type SQL } from 'drizzle-orm';
-import { emailButton } from '../../messages/letters';
+import { letterTextsFor } from '../../messages/letters';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { log } from '../log';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
@@ -136,7 +136,7 @@ export async function linkOfLetter(
 			'The key of personal links has changed: send this person a new self-assessment.',
 			false
 		);
-	return { words: emailButton(linkPath), address: `${origin}${path}` };
+	return { words: letterTextsFor().button, address: `${origin}${path}` };
 }
 
 /** @returns why it was not taken; null where it was */

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { DEFAULT_DATE_LOCALE } from '$lib/messages';
-	import { emailButton } from '$lib/messages/letters';
+	import { letterTextsFor } from '$lib/messages/letters';
 
 	import { LETTER_STATES } from '../letter-states';
 
@@ -40,7 +40,7 @@
 		<h1 class="mt-5 text-head">{data.letter.subject}</h1>
 		{#each data.letter.body.split('\n\n') as paragraph, i (i)}<p class="mt-4">{paragraph}</p>{/each}
 		{#if data.linkPath}<p class="mt-6">
-				<Button look="main" size="desk" href={data.linkPath}>{emailButton(data.linkPath)}</Button>
+				<Button look="main" size="desk" href={data.linkPath}>{letterTextsFor().button}</Button>
 			</p>{/if}
 	</article>
 	<details class="mt-4">

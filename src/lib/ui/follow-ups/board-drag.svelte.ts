@@ -81,11 +81,13 @@ export class BoardDrag {
 		manager.monitor.addEventListener('dragover', ({ operation: { target } }) => {
 			this.over = target ? String(target.id) : null;
 		});
-		manager.monitor.addEventListener('dragend', ({ canceled, operation: { source, target } }) => {
+		manager.monitor.addEventListener('dragend', ({ canceled, operation: { source } }) => {
+			// To the day that was shown as the one under it.
+			const { over } = this;
 			this.dragged = null;
 			this.over = null;
-			if (!canceled && source && target)
-				this.move((source.data as { line: FollowUpBoardLine }).line, String(target.id));
+			if (!canceled && source && over !== null)
+				this.move((source.data as { line: FollowUpBoardLine }).line, over);
 		});
 		return manager;
 	}

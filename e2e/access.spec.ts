@@ -51,13 +51,55 @@ async function markAlike(page: Page): Promise<void> {
 	}, ALIKE);
 }
 
+const SAME_SHAPE = 'data-same-shape-as-one-before';
+
+/**
+ * Marks every entry of a list or table with the same elements, classes and attributes as one before it in the same list: only their texts
+ * differ, so a rule that is kept by one of them is kept by all. What no such entry shows, an id that stands twice, is looked for apart.
+ */
+async function markSameShape(page: Page): Promise<void> {
+	await page.evaluate((mark) => {
+		const shapeOf = (element: Element): string => {
+			const attributes = [...element.attributes].map(({ name, value }) =>
+				/^(class|style|role|type|hidden|aria-(expanded|pressed|checked|current|hidden|disabled))$/.test(name)
+					? `${name}=${value}`
+					: `${name}${value === '' ? '' : '!'}`
+			);
+			const text = [...element.childNodes].some(
+				(node) => node.nodeType === Node.TEXT_NODE && node.nodeValue?.trim()
+			);
+			return `<${element.tagName} ${attributes.sort().join(' ')} ${text}>${[...element.children].map(shapeOf).join('')}`;
+		};
+		for (const list of document.querySelectorAll('tbody, ul, ol')) {
+			const seen = new Set<string>();
+			for (const entry of list.children) {
+				const shape = shapeOf(entry);
+				if (seen.has(shape)) entry.setAttribute(mark, '');
+				seen.add(shape);
+			}
+		}
+	}, SAME_SHAPE);
+}
+
+/** Ids that stand more than once on a page. */
+async function idsTwice(page: Page): Promise<string[]> {
+	return page.evaluate(() => {
+		const ids = [...document.querySelectorAll('[id]')].map(({ id }) => id);
+		return ids.filter((id, i) => ids.indexOf(id) !== i);
+	});
+}
+
 /** All rules once; those that colours change in light ones, in dark ones and, in the employee's door, in forced ones, on the same page. */
 async function expectNothingFound(page: Page, where: string, door: 'desk' | 'employee' = 'desk') {
 	const expectColours = async (scheme: string) => {
 		await markAlike(page);
-		expect(await axeFinds(page, OF_COLOUR, [`[${ALIKE}]`]), `${where}, ${scheme}`).toEqual([]);
+		expect(await axeFinds(page, OF_COLOUR, [`[${ALIKE}]`, `[${SAME_SHAPE}]`]), `${where}, ${scheme}`).toEqual(
+			[]
+		);
 	};
-	expect(await axeFinds(page, OF_ALL_ELSE), where).toEqual([]);
+	await markSameShape(page);
+	expect(await axeFinds(page, OF_ALL_ELSE, [`[${SAME_SHAPE}]`]), where).toEqual([]);
+	expect(await idsTwice(page), `ids that stand twice on ${where}`).toEqual([]);
 	await expectColours('light');
 	await page.emulateMedia({ colorScheme: 'dark' });
 	await expectColours('dark');

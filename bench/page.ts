@@ -23,7 +23,7 @@ async function linkOf(page: Page, name: string): Promise<string> {
 		.getByRole('link', { name: new RegExp(name) })
 		.last()
 		.click();
-	return `${BASE}${(await page.getByRole('link', { name: 'Begin' }).getAttribute('href')) ?? ''}`;
+	return `${BASE}${(await page.getByRole('article').getByRole('link').getAttribute('href')) ?? ''}`;
 }
 
 /** When the largest picture of content stands, on a slow network and a slow device, nothing kept from before. */

@@ -29,7 +29,14 @@ export async function benchPost(): Promise<void> {
 			.insert(schema.people)
 			.values({ name: 'Somebody', email: 'somebody@example.org', createdAt: now() })
 			.returning({ id: schema.people.id });
-		const words = { toName: 'Somebody', subject: 'Hello', body: 'One.\n\nTwo.', linkPath: '/c/x' };
+		const words = {
+			kind: 'message',
+			language: 'en',
+			toName: 'Somebody',
+			subject: 'Hello',
+			body: 'One.\n\nTwo.',
+			linkPath: '/c/x'
+		} as const;
 		const write = async (n: number) => {
 			const rows = Array.from({ length: n }, (_, i) => ({
 				...words,

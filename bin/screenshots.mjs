@@ -39,7 +39,7 @@ async function linkOf(page, name) {
 		.getByRole('link', { name: new RegExp(name) })
 		.last()
 		.click();
-	return `${BASE}${await page.getByRole('link', { name: 'Begin' }).getAttribute('href')}`;
+	return `${BASE}${await page.getByRole('article').getByRole('link').getAttribute('href')}`;
 }
 
 await run(async () => {

@@ -1,7 +1,7 @@
 #!/usr/bin/env node
 /**
  * Every check there is, in three lanes: the browser's tests, in as many workers as there are databases; those that need a database alone; and what
- * needs neither. On two cores more workers take longer in all: each of them is slowed by the others.
+ * needs neither. On two cores more workers take longer in all: each of them is slowed by the others. The browser’s take longest, so the others give way to them.
  */
 import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -25,7 +25,6 @@ import { LINT, LINT_COMPONENTS, Stages, TYPES, vitestArgs, vitestCounts } from '
 /** The demo's data in a file, for a test that needs a server of its own: filling one takes half a minute, reading it a second. */
 const FILLED = 'test-results/filled.backup';
 
-/** The database's tests are the longest lane: its second worker takes what the others leave free. */
 const WORKERS = { unit: 1, proof: 1, integration: 1 };
 
 /**
@@ -83,9 +82,9 @@ await run(async () => {
 			(async () => runBrowserTests(stages, await filled))(),
 			(async () => {
 				await filled;
-				await testsOf(stages, 'integration', { TEST_DATABASE_URL: postgres.url });
+				await testsOf(stages.yielding(5), 'integration', { TEST_DATABASE_URL: postgres.url });
 			})(),
-			checksAndTests(stages)
+			checksAndTests(stages.yielding(10))
 		]);
 		for (const lane of lanes) if (lane.status === 'rejected') throw lane.reason;
 	} finally {

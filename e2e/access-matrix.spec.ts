@@ -23,6 +23,7 @@ const OPEN: readonly string[] = [
 	'/preferences',
 	'/withdrawn',
 	'/post',
+	'/logo',
 	'/kit',
 	'/without-network',
 	'/desk/sign-in',
@@ -37,7 +38,7 @@ const OPEN: readonly string[] = [
 const NEEDS_SESSION = '/desk/sign-in/code';
 
 /** Routes that a secret in the address opens: with a wrong one they are not there, for anybody. */
-const needsSecret = (route: string) => /^\/c\/|\[token=token\]|^\/post\/\[id=uuid\]$/.test(route);
+const needsSecret = (route: string) => /^\/c\/|\[token=token\]|^\/post\/\[id=uuid\](?:\/html)?$/.test(route);
 
 /** Routes behind a permission that name something which is not there in this test, or was made for someone else. */
 const NAMES_NOTHING: readonly string[] = [
@@ -126,6 +127,24 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/waiting-emails?/limit', { perDay: '1', version: '0' }],
 	['/desk/crisis-lines?/remove', { country: 'GB' }],
 	['/desk/crisis-lines?/set', { country: 'GB', name: 'x', phone: '12' }],
+	[
+		'/desk/organisation?/save',
+		{
+			version: '1',
+			name: 'x',
+			contactName: 'x',
+			contactRole: '',
+			phone: '',
+			replyTo: '',
+			address: '',
+			genuinePage: '',
+			participation: 'voluntary',
+			dutyLaw: '',
+			language: 'en'
+		}
+	],
+	['/desk/organisation?/removeLogo', {}],
+	['/desk/organisation/emails?/send', { kind: 'message', language: 'en' }],
 	['/desk/workforce/report?/make', { key: KEY, to: '2026-01-31', months: '3' }],
 	['/desk/workforce/report?/drop', { report: KEY }],
 	[

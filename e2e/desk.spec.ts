@@ -369,8 +369,11 @@ test('a silent person is reminded before the day of the policy, and the list fol
 	await page.getByText('As plain text').click();
 	await expect(page.getByText(/^Message-ID: <[0-9a-f-]{36}@easy-corner>/)).toBeVisible();
 	await page.getByText('As HTML, as a mail program shows it').click();
-	const mail = page.frameLocator('iframe[title="The letter as HTML"]');
-	await expect(mail.getByRole('link', { name: 'Begin' })).toHaveAttribute('href', /^http.*\/c\//);
+	const mail = page.frameLocator('iframe[title="The email as HTML"]');
+	await expect(mail.getByRole('link', { name: 'Continue my self-assessment' })).toHaveAttribute(
+		'href',
+		/^http.*\/c\//
+	);
 });
 
 test('a follow-up is carried to another day by keys; the calendar address answers until it is renewed', async ({

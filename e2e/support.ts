@@ -122,7 +122,7 @@ export async function sendByHand(page: Page, name: string): Promise<{ link: stri
 	await expect(page.getByText('The letter lies in the post office.')).toBeVisible();
 	await page.goto('/post');
 	await page.getByRole('link', { name: new RegExp(name) }).click();
-	const link = await page.getByRole('link', { name: 'Begin' }).getAttribute('href');
+	const link = await page.getByRole('article').getByRole('link').getAttribute('href');
 	return { link: link ?? '', caseUrl };
 }
 
@@ -288,7 +288,7 @@ export async function linkOf(page: Page, name: string): Promise<string> {
 		.getByRole('link', { name: new RegExp(name) })
 		.last()
 		.click();
-	return (await page.getByRole('link', { name: 'Begin' }).getAttribute('href')) ?? '';
+	return (await page.getByRole('article').getByRole('link').getAttribute('href')) ?? '';
 }
 
 /**

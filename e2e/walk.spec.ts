@@ -407,7 +407,7 @@ test('asked again after a year, what has changed is asked anew and the rest is k
 	browser
 }) => {
 	// Someone of the demo whose next self-assessment has come and who sits at a table; what they answered last year is put in.
-	const letters = await (await page.request.get('/post?q=another look')).text();
+	const letters = await (await page.request.get('/post?q=next self-assessment')).text();
 	let found: { link: string; surfaceHeight: string } | null = null;
 	for (const [, letter = ''] of letters.matchAll(/href="(\/post\/[0-9a-f-]{36})"/g)) {
 		const text = await (await page.request.get(letter)).text();

@@ -2,8 +2,7 @@ import { RULES_IN_FORCE } from '../src/lib/core/rules';
 import { sql } from 'drizzle-orm';
 import { parseCivilDate } from '../src/lib/core/calendar';
 import { remindersFor } from '../src/lib/core/triage';
-import { letterTextsFor } from '../src/lib/messages/letters';
-import { reminderLetter } from '../src/lib/messages/letters';
+import { emailTextsFor, emailWords } from '../src/lib/messages/emails';
 import { addIsoDays, isoDay } from '../src/lib/server/clock';
 import { schema, type Db } from '../src/lib/server/db/client';
 import { workCalendarOfPlace } from '../src/lib/core/calendar/public-holidays';
@@ -19,7 +18,7 @@ const DAYS_OPEN = 28;
 /** Rounds of the past two years, with the people whose self-assessments fall into each. */
 export async function seedRounds(db: Db, now: Date): Promise<void> {
 	const today = isoDay(now, 'UTC');
-	const letter = letterTextsFor();
+	const usual = emailTextsFor().round;
 	const drawn = [
 		{ name: 'First look', from: ROUNDS_AGO.first, state: 'closed' },
 		{ name: 'A year on', from: ROUNDS_AGO.second, state: 'closed' },
@@ -36,8 +35,8 @@ export async function seedRounds(db: Db, now: Date): Promise<void> {
 				filter: { teams: [], country: '', notAnsweredWithinDays: 0 },
 				way: 'upright',
 				checklistVersion: RULES_IN_FORCE.checklist.version,
-				subject: letter.subject,
-				body: letter.body('{name}', '{until}'),
+				subject: usual.subject,
+				body: usual.body,
 				startsOn: addIsoDays(today, -from),
 				dueOn: addIsoDays(today, -until),
 				timeZone: 'Europe/London',
@@ -55,7 +54,7 @@ export async function seedRounds(db: Db, now: Date): Promise<void> {
 			where spot_of is null and sent_at >= ${at.toISOString()}::timestamptz
 				and sent_at < ${new Date(now.getTime() - until * DAY_MS).toISOString()}::timestamptz
 			order by person_id, sent_at desc`);
-		if (state === 'open') await seedReminders(db, round.id, letter.subject, now);
+		if (state === 'open') await seedReminders(db, round.id, usual.subject, now);
 	}
 }
 
@@ -66,7 +65,7 @@ async function seedReminders(db: Db, roundId: string, subject: string, now: Date
 		from round_people rp join assessments a on a.id = rp.assessment_id join people p on p.id = rp.person_id
 		where rp.round_id = ${roundId}::uuid and rp.state = 'sent'`);
 	const today = isoDay(now, 'UTC');
-	const words = reminderLetter({ name: '{name}', subject });
+	const words = emailWords('reminder', { name: '{name}' }, undefined, { subject });
 	for (const { sent, country } of rows) {
 		const invited = parseCivilDate(sent);
 		const all = invited
@@ -86,9 +85,9 @@ async function seedReminders(db: Db, roundId: string, subject: string, now: Date
 				join people p on p.id = rp.person_id where ${mine})`);
 		for (const { on } of past)
 			await db.execute(sql`
-				insert into letters (person_id, round_id, to_name, to_email, subject, body, link_path, written_at, next_try_at,
+				insert into letters (person_id, round_id, to_name, to_email, kind, subject, body, link_path, written_at, next_try_at,
 					state, delivered_at)
-				select p.id, rp.round_id, p.name, p.email, ${words.subject}, replace(${words.body}, '{name}', p.name),
+				select p.id, rp.round_id, p.name, p.email, ${words.kind}, ${words.subject}, replace(${words.body}, '{name}', p.name),
 					first.link_path, ${on}::date + time '07:30', ${on}::date + time '07:30', 'delivered', ${on}::date + time '07:30'
 				from round_people rp join assessments a on a.id = rp.assessment_id join people p on p.id = rp.person_id
 				cross join lateral (

@@ -1,7 +1,11 @@
 import { addUser } from '../src/lib/server/access/add-user';
+import type { Organisation } from '../src/lib/core/organisation';
+import { setLogo, setOrganisation } from '../src/lib/server/organisation/set-organisation';
 import { openDatabase, schema } from '../src/lib/server/db/client';
 import { migrateDatabase, MigrationError } from '../src/lib/server/db/migrate';
 import { readConfig, ConfigError } from '../src/lib/server/config';
+import { demoLogo } from './demo-logo';
+import { redrawLogo } from '../src/lib/server/organisation/redraw-logo';
 import { setPrices } from '../src/lib/server/workforce/prices';
 import { seedDemo } from './seed-demo';
 import { seedOwners } from './demo-board';
@@ -22,6 +26,20 @@ const DEMO_OTHERS = [
 	{ email: 'clinician@lanterns.example', name: 'Dr Benedikt Moorsole', role: 'clinician' },
 	{ email: 'reader@lanterns.example', name: 'Paloma Wintergreen', role: 'reader' }
 ] as const;
+
+/** Who runs the demo: invented; the phone number is of a range that is kept for fiction (Ofcom, 01632 960). */
+const DEMO_ORGANISATION: Organisation = {
+	name: 'Tarn Valley Lanterns',
+	contactName: DEMO_COORDINATOR.name,
+	contactRole: 'Occupational health coordinator',
+	phone: '+44 1632 960123',
+	replyTo: DEMO_COORDINATOR.email,
+	address: '4 Weir Lane\nTarn Valley',
+	genuinePage: 'https://intranet.lanterns.example/easy-corner',
+	participation: 'voluntary',
+	dutyLaw: '',
+	language: 'en'
+};
 
 /** What things cost the demo's organisation: invented. */
 const DEMO_PRICES = {
@@ -61,6 +79,8 @@ async function main(args: readonly string[]): Promise<string> {
 			role: 'coordinator'
 		} as const;
 		const now = new Date();
+		await setOrganisation(db, coordinator, { organisation: DEMO_ORGANISATION, version: 0 }, now);
+		await setLogo(db, coordinator, await redrawLogo(await demoLogo()), now);
 		const wanted = peopleWanted(args);
 		const others = [];
 		for (const other of DEMO_OTHERS)

@@ -225,8 +225,8 @@ async function copyLives(tx: Db, clones: readonly object[]): Promise<void> {
 		}
 	);
 	await tx.execute(sql`
-		insert into letters (person_id, to_name, to_email, subject, body, link_path, written_at, next_try_at, state, delivered_at)
-		select distinct on (c.n) ${copied('t.person_id')}, c.name, c.email, t.subject, t.body, '/c/' || c.token, t.written_at,
+		insert into letters (person_id, to_name, to_email, kind, subject, body, link_path, written_at, next_try_at, state, delivered_at)
+		select distinct on (c.n) ${copied('t.person_id')}, c.name, c.email, t.kind, t.subject, t.body, '/c/' || c.token, t.written_at,
 			t.written_at, 'delivered', t.written_at
 		from letters t join seed_clones c on c.source = t.person_id order by c.n, t.written_at desc`);
 }

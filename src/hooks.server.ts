@@ -18,6 +18,7 @@ import { sessionToken } from '$lib/server/access/session-cookie';
 import { readSession } from '$lib/server/access/sessions';
 import { recordRead } from '$lib/server/audit/record-read';
 import { ConfigError, requireProductionSettings } from '$lib/server/config';
+import { MAX_LOGO_BYTES } from '$lib/core/organisation';
 import { isConnectionError } from '$lib/server/db/connection-error';
 import { MigrationError, requireSchemaVersion } from '$lib/server/db/migrate';
 import { requireErasuresReplayed, RestoreError } from '$lib/server/erasure/replay-erasures';
@@ -82,9 +83,11 @@ function fontsOf(route: string | null): RegExp {
 }
 
 const IMPORT = '/desk/(signed-in)/people/import';
+const LOGO = '/desk/(signed-in)/organisation/logo';
 
-/** Only a list of people may be large. */
+/** Only a list of people and a picture may be large. */
 function mostBytes(route: string | null): number {
+	if (route === LOGO) return MAX_LOGO_BYTES;
 	return route === IMPORT ? MAX_IMPORT_BYTES : MAX_BODY_BYTES;
 }
 

@@ -13,6 +13,20 @@ export class Stages {
 	counts = { passed: 0, failed: 0, skipped: 0 };
 	/** What failed, by stage and name: told again at the end, below pages of output. @type {string[]} */
 	#failing = [];
+	/** How far its commands give way to others, from 0 to 19. */
+	#niceness = 0;
+
+	/**
+	 * The same results, from commands that give way to those that others wait for.
+	 * @param {number} niceness from 0 to 19
+	 */
+	yielding(niceness) {
+		const stages = new Stages();
+		stages.counts = this.counts;
+		stages.#failing = this.#failing;
+		stages.#niceness = niceness;
+		return stages;
+	}
 
 	/**
 	 * A stage that is one check: it passes or it does not.
@@ -20,7 +34,7 @@ export class Stages {
 	 */
 	async check(name, command, args) {
 		const began = Date.now();
-		const { code, output } = await exec(command, args, { cwd: root });
+		const { code, output } = await exec(command, args, { cwd: root, niceness: this.#niceness });
 		this.#tell(name, { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1, skipped: 0 }, began);
 		if (code !== 0) process.stdout.write(output);
 	}
@@ -36,6 +50,7 @@ export class Stages {
 		mkdirSync(join(root, 'test-results'), { recursive: true });
 		const { code, output } = await exec(command, args, {
 			cwd: root,
+			niceness: this.#niceness,
 			env: { ...process.env, KIT_DIR: '.svelte-kit/tests', ...env }
 		});
 		const counts = existsSync(file)

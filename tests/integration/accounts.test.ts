@@ -236,7 +236,7 @@ describe('the second factor', () => {
 		expect(kept?.codeSecret).not.toContain(secret);
 		const codes = await enableTotp(db(), desk.coordinator, codeAt(secret, 2002), desk.later(2002));
 		expect(new Set(codes).size).toBe(10);
-		expect(await lettersTo(email)).toContain('Your account has a second factor now');
+		expect(await lettersTo(email)).toContain('Your account now has a second factor');
 
 		const begun = await enter(2003, { email });
 		expect(begun.needsCode).toBe(true);
@@ -264,7 +264,7 @@ describe('the second factor', () => {
 		const { token } = await enter(2100, { email });
 		const session = await sessionFrom(token, 2100);
 		const told = async () =>
-			(await lettersTo(email)).filter((one) => one.includes('guessing the codes')).length;
+			(await lettersTo(email)).filter((one) => one.includes('guessing your sign-in codes')).length;
 		const guesses = await Promise.all(
 			Array.from({ length: GUESSES }, (_, i) =>
 				faultOf(verifySecondFactor(db(), session, String(i).padStart(6, '0'), desk.later(2101)))

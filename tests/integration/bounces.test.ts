@@ -30,6 +30,8 @@ async function delivered(n: number): Promise<{ letterId: string; personId: strin
 	const personId = await desk.person({ email: `gone${n}@example.org` });
 	await queueEmail(desk.test.db, {
 		personId,
+		kind: 'message',
+		language: 'en',
 		toName: `Gone ${n}`,
 		toEmail: `gone${n}@example.org`,
 		subject: 'Hello',

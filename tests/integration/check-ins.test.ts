@@ -104,6 +104,7 @@ describe('a check-in', () => {
 			assessment: main,
 			personName: '',
 			country: '',
+			language: 'en',
 			actor: { kind: 'person', personId, assessmentId: main.id }
 		} as const;
 		await answerCheckIn(db(), open, NOTHING, at('2026-04-10'));

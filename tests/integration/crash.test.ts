@@ -49,6 +49,7 @@ beforeAll(async () => {
 			personId: null,
 			toName: `N ${i}`,
 			toEmail: `n${i}@example.org`,
+			kind: 'message' as const,
 			subject: 'Hello',
 			body: 'One.',
 			linkPath: '/c/x',

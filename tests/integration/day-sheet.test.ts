@@ -217,7 +217,7 @@ describe('the equipment board', () => {
 		expect((await mine('state=returned'))?.orderNumber).toBe('B-771');
 		// The person heard of each step, by letters that say nothing of what it is.
 		const letters = await db().select().from(schema.emails).where(eq(schema.emails.personId, personId));
-		const news = letters.filter(({ subject }) => subject === 'News of what you asked for');
+		const news = letters.filter(({ subject }) => subject === 'There is news about your equipment');
 		expect(news).toHaveLength(4);
 		for (const { body } of news) expect(body).not.toMatch(/monitor/i);
 		expect(

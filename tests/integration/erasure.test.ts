@@ -8,7 +8,7 @@ import { addNote } from '$lib/server/cases/notes';
 import { readCase } from '$lib/server/cases/read-case';
 import { writeToPerson } from '$lib/server/cases/messages';
 import { schema } from '$lib/server/db/client';
-import { erasePerson, erasedRowsOf, previewErasure } from '$lib/server/erasure/erase-person';
+import { erasePerson, readPersonData, previewErasure } from '$lib/server/erasure/erase-person';
 import { OF_ASSESSMENT, OF_PERSON, WITHOUT_NEWS } from '$lib/server/erasure/own-rows';
 import { applyRetention, retentionPage, setRetention } from '$lib/server/erasure/retention';
 import { saveFilter } from '$lib/server/people/saved-filters';
@@ -108,7 +108,7 @@ describe('everything that is known of somebody', () => {
 		await db().update(schema.notes).set({ isDisclosed: false }).where(eq(schema.notes.text, 'kept back'));
 		await writeToPerson(db(), desk.coordinator, { ...act(personId), text: 'hello there' }, now);
 		await readCase(db(), desk.second, personId, now);
-		const all = await erasedRowsOf(db(), desk.coordinator, personId, now);
+		const all = await readPersonData(db(), desk.coordinator, { personId, as: 'viewed' }, now);
 		const text = JSON.stringify(all);
 		expect(all.assessments[0]?.answers).toMatchObject({ stature: MIRELA.stature });
 		expect(text).toContain('hello there');
@@ -120,8 +120,8 @@ describe('everything that is known of somebody', () => {
 		expect(all.record).toEqual(
 			expect.arrayContaining([expect.objectContaining({ act: 'case-read', name: 'two' })])
 		);
-		const again = await erasedRowsOf(db(), desk.coordinator, personId, now);
-		expect(again.record.some((line) => line.act === 'person-data-exported')).toBe(true);
+		const again = await readPersonData(db(), desk.coordinator, { personId, as: 'viewed' }, now);
+		expect(again.record.some((line) => line.act === 'person-data-viewed')).toBe(true);
 	});
 
 	it('names every table with rows of a person: a new one fails here', async () => {

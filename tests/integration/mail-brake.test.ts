@@ -46,8 +46,8 @@ async function cloned(personId: string, n: number): Promise<string[]> {
 			select p.id, 'hash of ' || p.id, way, checklist_version, sent_at, consented_at, answers, answered_at, corner, checks_off, signs,
 				discomfort from assessments, p where person_id = ${personId} returning id, person_id),
 		l as (
-			insert into letters (person_id, to_name, to_email, subject, body, link_path, written_at, next_try_at, state)
-			select id, 'Clone', 'clone@example.org', 'Sent', 'Long ago', '/c/token-of-' || id, ${answeredAt.toISOString()}::timestamptz, ${answeredAt.toISOString()}::timestamptz, 'delivered' from p),
+			insert into letters (person_id, to_name, to_email, kind, subject, body, link_path, written_at, next_try_at, state)
+			select id, 'Clone', 'clone@example.org', 'invitation', 'Sent', 'Long ago', '/c/token-of-' || id, ${answeredAt.toISOString()}::timestamptz, ${answeredAt.toISOString()}::timestamptz, 'delivered' from p),
 		pl as (
 			insert into plans (assessment_id, made_at, why, corner, advice, chosen, plan, unclosable, steps, cost_now, cost_planned)
 			select a.id, made_at, why, pl.corner, advice, chosen, plan, unclosable, steps, cost_now, cost_planned

@@ -56,7 +56,7 @@ describe('the organisation’s own sign-in', () => {
 			.from(schema.emails)
 			.where(eq(schema.emails.toEmail, 'two@example.org'));
 		expect(letters.map(({ subject }) => subject)).toContain(
-			'Your account opens by your organisation’s sign-in'
+			'Your account now opens with your organisation’s sign-in'
 		);
 		// Another person there who now has the address is not them; they are, whatever their address is called now.
 		expect(await reasonOf(come(claims('b', 'two@example.org')))).toBe('unknown');

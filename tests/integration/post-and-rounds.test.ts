@@ -13,7 +13,9 @@ import { openDatabase, schema } from '$lib/server/db/client';
 import { ChangeFeed } from '$lib/server/live/changes';
 import { planHere } from '../support/planning';
 import { deliverEmails, messageIdOf } from '$lib/server/email/deliver-emails';
-import { letterHtml } from '$lib/server/email/email-html';
+import { ROUND_FIELDS } from '$lib/messages/emails';
+import { UNSET_ORGANISATION } from '$lib/core/organisation';
+import { composeEmail } from '$lib/server/email/compose-email';
 import { DeliveryError, mailboxTransport, type MailTransport } from '$lib/server/email/mail-transport';
 import { queueEmail } from '$lib/server/email/queue-email';
 import { referCase } from '$lib/server/referrals/refer';
@@ -45,6 +47,8 @@ async function post(count: number, at = now): Promise<void> {
 	for (let i = 0; i < count; i += 1)
 		await queueEmail(db(), {
 			personId: null,
+			kind: 'message',
+			language: 'en',
 			toName: `Name ${i}`,
 			toEmail: `n${i}@example.org`,
 			subject: 'Hello',
@@ -155,9 +159,13 @@ describe('the post', () => {
 	});
 
 	it('writes HTML that holds the letter and runs nothing', () => {
-		const html = letterHtml(
-			{ subject: '<b>', body: 'a\n\n<script>x</script>' },
-			{ words: 'Go', address: 'https://x.example/?a="b' }
+		const { html } = composeEmail(
+			{ kind: 'message', language: 'en', subject: '<b>', body: 'a\n\n<script>x</script>' },
+			{
+				organisation: { ...UNSET_ORGANISATION, name: '<b>', address: '<script>' },
+				logo: null,
+				link: 'https://x.example/?a="b'
+			}
 		);
 		expect(html).toContain('&lt;script&gt;');
 		expect(html).not.toMatch(/<script|"b"|<b>/);
@@ -552,7 +560,7 @@ describe('a round', () => {
 			createRound(db(), desk.coordinator, { ...input, ...over }, now);
 		await expect(make({ body: 'Hello {name} of {team}' })).rejects.toMatchObject({
 			at: '/body',
-			why: { code: 'unknownFields', facts: { unknown: ['{team}'], known: ['{name}', '{until}'] } }
+			why: { code: 'unknownFields', facts: { unknown: ['{team}'], known: ROUND_FIELDS } }
 		});
 		expect(await faultOf(make({ subject: 'For {Name}' }))).toBe('invalid');
 		expect(await faultOf(make({ body: 'A set { of things }\n{name}' }))).toBe('invalid');

@@ -126,7 +126,7 @@ describe('a referral', () => {
 		await writeOnReferral(db(), desk.clinician, line, now);
 		expect(await db().$count(schema.referralLines, eq(schema.referralLines.referralId, id))).toBe(1);
 		expect(await faultOf(endReferral(db(), desk.clinician, words(id, ' '), now))).toBe('invalid');
-		const lettersToThem = () => db().$count(schema.emails, like(schema.emails.subject, '%has ended'));
+		const lettersToThem = () => db().$count(schema.emails, like(schema.emails.subject, '%was cancelled'));
 		expect(await lettersToThem()).toBe(0);
 		await endReferral(db(), desk.coordinator, words(id, 'They called'), now);
 		// Who was asked is told that nothing more is: a letter went out, so it can't be taken back.

@@ -1,11 +1,17 @@
 import { and, eq, inArray, isNotNull, like } from 'drizzle-orm';
+import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readConfig } from '$lib/server/config';
+import { UNSET_ORGANISATION } from '$lib/core/organisation';
+import { emailWords } from '$lib/messages/emails';
 import { schema } from '$lib/server/db/client';
+import { LOGO_CID } from '$lib/server/email/compose-email';
 import { deliverEmails, messageIdOf } from '$lib/server/email/deliver-emails';
 import { smtpTransport } from '$lib/server/email/mail-transport';
 import { countRefused, readUndelivered, sendAgain } from '$lib/server/email/undelivered';
 import { queueEmail } from '$lib/server/email/queue-email';
+import { redrawLogo } from '$lib/server/organisation/redraw-logo';
+import { setLogo, setOrganisation } from '$lib/server/organisation/set-organisation';
 import { Desk, faultOf } from '../support/desk';
 import { SmtpStandIn } from '../support/smtp-stand-in';
 
@@ -31,6 +37,8 @@ async function letterTo(
 ): Promise<string> {
 	await queueEmail(desk.test.db, {
 		personId,
+		kind: 'message',
+		language: 'en',
 		toName: 'Zoë Receiver',
 		toEmail,
 		subject: 'Does your corner fit? ✓',
@@ -78,6 +86,40 @@ describe('a real mail server', () => {
 		const body = plain(mail?.data ?? '');
 		expect(body).toContain('First paragraph.');
 		expect(body.match(/https:\/\/corner\.example\/c\/secret/g)).toHaveLength(2);
+	});
+
+	it('is handed who writes, where answers go, the logo, and how reminders are stopped', async () => {
+		const organisation = {
+			...UNSET_ORGANISATION,
+			name: 'Example Works',
+			contactName: 'Oriel Example',
+			replyTo: 'health@works.example'
+		};
+		await setOrganisation(desk.test.db, desk.coordinator, { organisation, version: 0 }, now);
+		const drawn = sharp({ create: { width: 30, height: 10, channels: 3, background: '#2F6F73' } });
+		await setLogo(desk.test.db, desk.coordinator, await redrawLogo(await drawn.png().toBuffer()), now);
+		await queueEmail(desk.test.db, {
+			personId: null,
+			toName: 'Ada',
+			toEmail: 'ada@example.org',
+			linkPath: '/c/secret/check-in',
+			writtenAt: now,
+			...emailWords('check-in-reminder', { name: 'Ada' })
+		});
+		await deliver();
+		const { data = '' } = server.taken.find(({ to }) => to === 'ada@example.org') ?? {};
+		expect(data).toContain('From: "Oriel Example, Example Works" <corner@organisation.example>');
+		expect(data).toMatch(/Reply-To: .*<health@works\.example>/);
+		expect(data).toContain('Subject: Example Works: Reminder: how is your workstation now?');
+		expect(data.replace(/\r\n /g, ' ')).toContain(
+			'List-Unsubscribe: <https://corner.example/c/secret/reminders>'
+		);
+		expect(data).toContain('List-Unsubscribe-Post: List-Unsubscribe=One-Click');
+		expect(data).toContain(`Content-ID: <${LOGO_CID}>`);
+		await letterTo('eve@example.org');
+		await deliver();
+		expect(server.taken.find(({ to }) => to === 'eve@example.org')?.data).not.toContain('List-Unsubscribe');
+		await desk.test.db.delete(schema.organisation);
 	});
 
 	it('that is busy is asked again with the same id', async () => {
@@ -205,6 +247,8 @@ describe('a thousand letters', () => {
 		await desk.test.db.insert(emails).values(
 			personIds.map((personId, n) => ({
 				personId,
+				kind: 'message' as const,
+				language: 'en' as const,
 				toName: `K ${n}`,
 				toEmail: `k${n}@example.org`,
 				subject: 'Does your corner fit?',

@@ -175,7 +175,7 @@ describe('a self-assessment', () => {
 		expect(await linkPathToSend(test.db, letter?.linkPath ?? '')).toBe(`/c/${token}`);
 		// Nothing that lies in the database opens it.
 		expect(letter?.linkPath).not.toContain(token);
-		expect(letter?.body).toContain('as long as your answers are kept');
+		expect(letter?.body).toContain('measure a few heights');
 		expect(JSON.stringify(await test.db.select().from(schema.assessments))).not.toContain(token);
 		expect((await openAssessment(test.db, token)).assessment.personId).toBe(personId);
 	});

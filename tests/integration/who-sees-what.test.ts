@@ -10,7 +10,7 @@ import { addNote } from '$lib/server/cases/notes';
 import { schema } from '$lib/server/db/client';
 import { planBudget } from '$lib/server/equipment/plan-budget';
 import { equipmentFilterOf, readEquipmentBoard } from '$lib/server/equipment/read-equipment-board';
-import { erasedRowsOf, previewErasure } from '$lib/server/erasure/erase-person';
+import { readPersonData, previewErasure } from '$lib/server/erasure/erase-person';
 import { DomainError } from '$lib/server/domain-error';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { exportOwnData } from '$lib/server/assessments/export-own-data';
@@ -104,7 +104,11 @@ describe('300 acts by chance of six who sign in and four with a link', () => {
 			])[] = [
 				['case', isCoordinator, () => readCasePage(db(), who, person.id, at, 'UTC')],
 				['brief', isCoordinator, () => readCaseBrief(db(), who, person.id, at)],
-				['everything', isCoordinator, () => erasedRowsOf(db(), who, person.id, at)],
+				[
+					'everything',
+					isCoordinator,
+					() => readPersonData(db(), who, { personId: person.id, as: 'viewed' }, at)
+				],
 				['preview', isCoordinator, () => previewErasure(db(), who, person.id)],
 				['sheet', isCoordinator, () => readDaySheet(db(), who, '2026-03-12')],
 				[

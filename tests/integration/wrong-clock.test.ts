@@ -45,6 +45,8 @@ describe('a clock that was wrong and is put right', () => {
 		) => {
 			await queueEmail(db(), {
 				personId: null,
+				kind: 'message',
+				language: 'en',
 				toName: 'x',
 				toEmail,
 				subject: 'x',
@@ -105,6 +107,8 @@ describe('work that takes longer than one job may', () => {
 		for (let i = 0; i < 25; i += 1)
 			await queueEmail(db(), {
 				personId: null,
+				kind: 'message',
+				language: 'en',
 				toName: 'x',
 				toEmail: `n${i}@example.org`,
 				subject: 'x',

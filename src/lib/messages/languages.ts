@@ -4,6 +4,11 @@ export const LANGUAGES = ['en'] as const;
 /** One of {@link LANGUAGES}. */
 export type Language = (typeof LANGUAGES)[number];
 
-/** The language of a locale; English where we have no texts in it. */
-export const languageOf = (locale: string): Language =>
-	LANGUAGES.find((language) => language === locale) ?? 'en';
+/** What each language calls itself. */
+export const LANGUAGE_NAMES: Readonly<Record<Language, string>> = { en: 'English' };
+
+/** The language of a locale, whatever its country; English where we have no texts in it. */
+export function languageOf(locale: string): Language {
+	const [language] = locale.toLowerCase().split('-');
+	return LANGUAGES.find((one) => one === language) ?? 'en';
+}

@@ -1,25 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import type { CivilDate } from '$lib/core/calendar';
-import { REGIONS, type RegionReport } from '$lib/core/discomfort';
+import type { RegionReport } from '$lib/core/discomfort';
 import { REASON_CODES, type AssessmentResult, type TriageReason } from '$lib/core/case-assessment';
 import { RULES_IN_FORCE } from '$lib/core/rules';
 import { TRIAGE_LEVELS } from '$lib/core/triage';
-import {
-	accountLetter,
-	checkInLetter,
-	checkInReminderLetter,
-	filledText,
-	invitationLetter,
-	messageLetter,
-	planReminderLetter,
-	recheckLetter,
-	recheckReminderLetter,
-	reminderLetter,
-	ROUND_FIELDS,
-	letterTextsFor
-} from './letters';
+import { filledText, ROUND_FIELDS } from './emails';
 import { replyEn } from './replies-en';
-import { levelEn, reasonEn, regionsEn, signsEn } from './triage-en';
+import { levelEn, reasonEn } from './triage-en';
 
 const report: RegionReport = {
 	region: 'shoulder',
@@ -86,50 +73,14 @@ const REASONS: readonly TriageReason[] = [
 
 const replyTo = (...reasons: TriageReason[]) => replyEn('Ada Example', { ...grounds, reasons });
 
-describe('letters', () => {
-	const letters = [
-		invitationLetter({ name: 'Ada Example' }),
-		checkInLetter({ name: 'Ada Example' }),
-		checkInReminderLetter({ name: 'Ada Example' }),
-		planReminderLetter({ name: 'Ada Example' }),
-		recheckLetter({ name: 'Ada Example' }),
-		recheckReminderLetter({ name: 'Ada Example' }),
-		messageLetter({ name: 'Ada Example' }),
-		reminderLetter({ name: 'Ada Example', subject: letterTextsFor().subject }),
-		accountLetter({ name: 'Ada Example', kind: 'invitation' }),
-		accountLetter({ name: 'Ada Example', kind: 'reset' })
-	];
-
-	it('hold no health data: no place of the body, no sign, no score', () => {
-		const words = [
-			...REGIONS.map((region) => regionsEn[region]),
-			...Object.values(signsEn),
-			'pain',
-			'discomfort'
-		];
-		for (const { subject, body } of letters) {
-			const text = `${subject}\n${body}`.toLowerCase();
-			for (const word of words) expect(text).not.toMatch(new RegExp(`\\b${word}\\b`));
-			expect(text).not.toMatch(/\d+ of 10/);
-		}
-	});
-
-	it('greet by name and leave no field open', () => {
-		for (const { subject, body } of letters) {
-			expect(body).toContain('Ada Example');
-			expect(`${subject}${body}`).not.toMatch(/undefined|\{|\}/);
-		}
-	});
-});
-
 describe('filledText', () => {
-	const fields = { name: 'Ada', until: '30 March' };
+	const fields = { name: 'Ada', until: '30 March', organisation: 'Lanterns', contact: 'Oriel' };
 
 	it('fills every field, as often as it stands there, and leaves what is none', () => {
 		expect(filledText('{name}, {name}: until {until} {else} {NAME}', fields)).toBe(
 			'Ada, Ada: until 30 March {else} {NAME}'
 		);
-		expect(filledText(ROUND_FIELDS.join(' '), fields)).toBe('Ada 30 March');
+		expect(filledText(ROUND_FIELDS.join(' '), fields)).toBe('Ada 30 March Lanterns Oriel');
 	});
 
 	it('takes a name as it is, whatever stands in it', () => {

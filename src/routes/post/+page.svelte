@@ -2,7 +2,7 @@
 	import { DEFAULT_DATE_LOCALE } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
-	import { LETTER_STATES } from './letter-states';
+	import { EMAIL_STATE_WORDS } from './email-states';
 
 	let { data } = $props();
 
@@ -13,13 +13,13 @@
 	});
 </script>
 
-<svelte:head><title>Post office · Easy Corner</title></svelte:head>
+<svelte:head><title>Test inbox · Easy Corner</title></svelte:head>
 
 <main class="mx-auto max-w-3xl px-6 py-8">
-	<p class="text-note"><a href="/desk">Back to the desk</a></p>
-	<h1 class="mt-1 text-title">Post office</h1>
+	<p class="text-note"><a href="/desk">Back to Today</a></p>
+	<h1 class="mt-1 text-title">Test inbox</h1>
 	<p class="mt-1 text-ink-soft">
-		A stand-in: letters lie here as their receivers would see them. Nothing leaves this machine.
+		Emails arrive here instead of leaving this machine, just as people would see them.
 	</p>
 	<form method="GET" class="mt-4 flex flex-wrap items-end gap-3" role="search">
 		<TextField name="q" label="Name, address or subject" value={data.sought} size="desk" maxlength={100} />
@@ -46,7 +46,7 @@
 						<span
 							class="text-right text-note"
 							class:text-warm={letter.state === 'bounced' || letter.state === 'failed'}
-							>{LETTER_STATES[letter.state]}{letter.tries > 1 ? `, ${letter.tries} tries` : ''}</span
+							>{EMAIL_STATE_WORDS[letter.state]}{letter.tries > 1 ? `, ${letter.tries} tries` : ''}</span
 						>
 					</a>
 				</li>

@@ -8,3 +8,4 @@ export {
 	type Permission
 } from './permissions';
 export { ROLES, type Role } from './roles';
+export { whoSees, type WhoSees } from './who-sees';

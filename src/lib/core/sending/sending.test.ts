@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { filledText, ROUND_FIELDS } from '../../messages/letters';
+import { filledText, ROUND_FIELDS } from '../../messages/emails';
 import { unknownPlaceholders } from './index';
 
 describe('unknownPlaceholders', () => {
@@ -11,7 +11,7 @@ describe('unknownPlaceholders', () => {
 
 	it('is empty just where filling leaves no brace behind', () => {
 		for (const text of ['{name}', '{until} {name}', 'plain', '{x}', '{name}{y}']) {
-			const filled = filledText(text, { name: 'A', until: 'B' });
+			const filled = filledText(text, { name: 'A', until: 'B', organisation: 'C', contact: 'D' });
 			expect(unknownPlaceholders(text, ROUND_FIELDS).length > 0).toBe(/\{.*\}/.test(filled));
 		}
 	});

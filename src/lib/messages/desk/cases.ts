@@ -194,7 +194,6 @@ export const caseTexts = {
 	letter: 'Letter',
 	areFilledInFor: (roundFields: string | number) => `${roundFields} are filled in for each person.`,
 	asItArrives: 'As it arrives',
-	begin: 'Begin',
 	odoFennick: 'Odo Fennick',
 	wayOfSittingThat: 'Way of sitting that results are judged by',
 	howMuchIsAsked: 'How much is asked',

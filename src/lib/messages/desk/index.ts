@@ -5,6 +5,7 @@ import { equipmentTexts } from './equipment';
 import { followUpTexts } from './follow-ups';
 import { deskFrameTexts } from './frame';
 import { retentionTexts } from './keeping';
+import { organisationTexts } from './organisation';
 import { peopleTexts } from './people';
 import { referralTexts } from './referrals';
 import { roundTexts } from './rounds';
@@ -25,6 +26,7 @@ export const deskWords = {
 	followUps: followUpTexts,
 	frame: deskFrameTexts,
 	keeping: retentionTexts,
+	organisation: organisationTexts,
 	people: peopleTexts,
 	referrals: referralTexts,
 	rounds: roundTexts,

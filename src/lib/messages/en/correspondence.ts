@@ -11,6 +11,16 @@ export const withdrawalTexts = {
 	doneLead: 'Your answers are removed and your links have ended. You can close this page.'
 };
 
+export const reminderTexts = {
+	title: 'Reminders',
+	coming: 'We send you reminders while a self-assessment or a check-in isn’t answered.',
+	stopped: 'We’ve stopped your reminders.',
+	others: 'You still get messages from your coordinator, and they may call you.',
+	stop: 'Stop reminders',
+	resume: 'Send me reminders again',
+	back: 'Back to my page'
+};
+
 export const messageTexts = {
 	title: 'Messages',
 	lead: 'Between you and your coordinator. Only coordinators read this, and a clinician if you’re referred to one.',

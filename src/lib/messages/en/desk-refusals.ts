@@ -148,6 +148,13 @@ export const deskRefusalTexts = {
 	emailsPerDay: 'Enter a whole number of emails a day, from 1 to 1,000,000.',
 	limitChanged:
 		'A colleague has changed the daily limit. Their number is shown; change it again if yours is still right.',
+	organisationName: 'Enter the name of your organisation.',
+	organisationContact: 'Enter the name of the person who signs emails.',
+	genuinePage: 'Enter an address that starts with https://, or leave it empty.',
+	replyToAddress: 'Enter an email address such as health@organisation.example, or leave it empty.',
+	organisationChanged:
+		'A colleague has changed these details. The page shows theirs. Make your change again if it is still right.',
+	logoUnreadable: 'We can’t use this picture. Choose a PNG, JPEG or WebP file of up to 2 MB.',
 	unknownChoice: 'Choose one of the options that are shown.',
 	otherCountInBulk: ({ n, expected }: { n: number; expected: number }) =>
 		`It would be ${n} people now, not ${expected}. Look again, then do it.`,

@@ -36,20 +36,7 @@ export const startTexts = {
 	},
 	everything: (minutes: number) => `Ask me everything (about ${minutes} minutes)`,
 	linesTitle: 'Before you begin',
-	lines: [
-		[
-			'What',
-			'Heights of your furniture and body, what hurts or needs care, and what you have at home. No photos.'
-		],
-		['Why', 'To find what fits you, and fix what doesn’t.'],
-		[
-			'Who',
-			'Coordinators, and a clinician if you agree. Others see only totals of five people or more. A warning sign is passed on as you tap it.'
-		],
-		['How long', 'Until you withdraw it here or leave the coordinator’s list.'],
-		['Yours', 'Look at it, correct it or withdraw it here at any time.'],
-		['Not', 'Guidance for comfort, not a diagnosis. It doesn’t replace a clinician. Local law comes first.']
-	] as readonly (readonly [string, string])[],
+	moreOnPrivacy: 'Read more about your data',
 	begin: 'I’ve read this. Begin',
 	goOn: 'Pick up where I left off',
 	toPlan: 'To my plan'

@@ -2,7 +2,7 @@ import { habitTexts } from './habits';
 import { listTexts } from './lists';
 import { checkInTexts } from './check-in';
 import { heightCheckTexts, measurableLengthTexts } from './checks';
-import { messageTexts, withdrawalTexts } from './correspondence';
+import { messageTexts, reminderTexts, withdrawalTexts } from './correspondence';
 import { dateTexts } from './dates';
 import { discomfortTexts } from './discomfort';
 import {
@@ -86,6 +86,7 @@ export const en = {
 	withoutNetwork: offlineTexts,
 	measure: measuringTexts,
 	withdraw: withdrawalTexts,
+	reminders: reminderTexts,
 	checkIn: checkInTexts,
 	messages: messageTexts,
 	faults: lengthFaultTexts

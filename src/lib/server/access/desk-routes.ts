@@ -25,6 +25,10 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/equipment/export': 'equipment:read',
 	'/desk/(signed-in)/follow-ups': 'follow-ups:read',
 	'/desk/(signed-in)/live': 'desk:live',
+	'/desk/(signed-in)/organisation': 'settings:change',
+	'/desk/(signed-in)/organisation/emails': 'settings:change',
+	'/desk/(signed-in)/organisation/emails/html': 'settings:change',
+	'/desk/(signed-in)/organisation/logo': 'settings:change',
 	'/desk/(signed-in)/people': 'people:read',
 	'/desk/(signed-in)/people/export': 'people:export',
 	'/desk/(signed-in)/people/import': 'people:change',
@@ -91,6 +95,8 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 		feed: 'follow-ups:read',
 		endFeed: 'follow-ups:read'
 	},
+	'/desk/(signed-in)/organisation': { save: 'settings:change', removeLogo: 'settings:change' },
+	'/desk/(signed-in)/organisation/emails': { send: 'settings:change' },
 	'/desk/(signed-in)/people': {
 		bulk: 'people:change',
 		columns: 'people:read',
@@ -134,6 +140,8 @@ export const DESK_ENDPOINTS: readonly DeskRoute[] = [
 	'/desk/(signed-in)/cases/[id=uuid]/everything/data',
 	'/desk/(signed-in)/equipment/export',
 	'/desk/(signed-in)/live',
+	'/desk/(signed-in)/organisation/emails/html',
+	'/desk/(signed-in)/organisation/logo',
 	'/desk/(signed-in)/people/export',
 	'/desk/(signed-in)/rounds/[id=uuid]/progress',
 	'/desk/(signed-in)/workforce/figures',

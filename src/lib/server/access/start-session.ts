@@ -1,5 +1,6 @@
 import { and, eq } from 'drizzle-orm';
-import { accountNotice, type AccountNotice } from '../../messages/letters';
+import type { AccountNotice } from '../../core/sending/email-kinds';
+import { emailWords } from '../../messages/emails';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -37,14 +38,13 @@ export async function notifyOwner(
 	kind: AccountNotice,
 	now: Date
 ): Promise<void> {
-	const words = accountNotice({ name, kind });
 	await queueEmail(db, {
 		personId: null,
 		toName: name,
 		toEmail: email,
 		linkPath: '/desk/account',
 		writtenAt: now,
-		...words
+		...emailWords(kind, { name })
 	});
 }
 

@@ -1,6 +1,6 @@
 import { and, asc, count, desc, eq, gt, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm';
 import { rolesWith } from '../../core/access';
-import { accountLetter } from '../../messages/letters';
+import { emailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';
 import type { Actor, Role } from '../actor';
 import { hashPassword, verifyPassword, requireStrongPassword } from '../access/passwords';
@@ -41,7 +41,7 @@ async function sendLink(tx: Db, user: User, kind: keyof typeof LINK_MS, now: Dat
 		toEmail: user.email,
 		linkPath: `/desk/password/${token}`,
 		writtenAt: now,
-		...accountLetter({ name: user.name, kind })
+		...emailWords(kind === 'invitation' ? 'account-invitation' : 'password-reset', user)
 	});
 }
 

@@ -1,4 +1,5 @@
 import { desc, eq } from 'drizzle-orm';
+import { languageOf, type Language } from '../../messages/languages';
 import type { Actor } from '../actor';
 import { hashToken } from '../access/tokens';
 import { schema, type Db } from '../db/client';
@@ -14,6 +15,8 @@ export interface OpenAssessment {
 	readonly personName: string;
 	/** ISO 3166-1 alpha-2; empty where not known. */
 	readonly country: string;
+	/** The language that their pages and emails are in. */
+	readonly language: Language;
 	readonly actor: Actor & { kind: 'person' };
 }
 
@@ -41,14 +44,20 @@ export async function openAssessment(
 	{ evenIfLeft = false } = {}
 ): Promise<OpenAssessment> {
 	const [row] = await db
-		.select({ assessment: assessments, personName: people.name, country: people.country })
+		.select({
+			assessment: assessments,
+			personName: people.name,
+			country: people.country,
+			wanted: people.language
+		})
 		.from(assessments)
 		.innerJoin(people, eq(people.id, assessments.personId))
 		.where(eq(assessments.tokenHash, hashToken(token)));
 	if (!row) throw new DomainError('not-found', 'notComplete');
 	const { id, personId, revokedAt, endedWhy } = row.assessment;
 	if (revokedAt && !(evenIfLeft && endedWhy === 'left')) throw endedLinkError(endedWhy);
-	return { ...row, actor: { kind: 'person', personId, assessmentId: id } };
+	const { wanted, ...found } = row;
+	return { ...found, language: languageOf(wanted), actor: { kind: 'person', personId, assessmentId: id } };
 }
 
 /** Refuses what needs a plan as long as there is none. */

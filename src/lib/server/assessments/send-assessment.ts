@@ -5,7 +5,8 @@ import { DEFAULT_SITTING_STYLE } from '../../core/guidance';
 import type { QuestionnaireMode } from '../../core/answers';
 import type { SittingStyle } from '../../core/corner';
 import { RULES_IN_FORCE } from '../../core/rules';
-import { invitationLetter } from '../../messages/letters';
+import type { Organisation } from '../../core/organisation';
+import { emailWords, type EmailReader, type EmailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { linkToken } from '../access/secret-keys';
@@ -15,6 +16,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { reassessCase } from '../case-assessments/reassess-cases';
+import { readOrganisation } from '../organisation/read-organisation';
 import { requirePerson, type LockedPerson } from '../people/lock-person';
 import { storedLinkPath } from '../email/personal-link';
 import { queueEmail } from '../email/queue-email';
@@ -27,8 +29,10 @@ export interface SentAssessment {
 	readonly token: string;
 }
 
-/** Words of the letter, where they are not the usual ones. */
-export type LetterWords = (input: { name: string }) => { subject: string; body: string };
+/** Words of the email, where they are not the usual ones. */
+export type WordsOfInvitation = (reader: EmailReader, from: Organisation) => EmailWords;
+
+const invitation: WordsOfInvitation = (reader, from) => emailWords('invitation', reader, from);
 
 /** What a self-assessment is sent with. */
 interface Sending {
@@ -36,7 +40,7 @@ interface Sending {
 	readonly route?: QuestionnaireMode;
 	readonly rhythm?: BreakSchedule;
 	readonly roundId?: string;
-	readonly words?: LetterWords;
+	readonly words?: WordsOfInvitation;
 	/** Answers that are there before the person begins: what was known already. */
 	readonly prefilled?: Readonly<Record<string, string>>;
 }
@@ -76,7 +80,7 @@ async function sendTo(
 	tx: Db,
 	actor: Actor,
 	person: LockedPerson,
-	{ roundId, words = invitationLetter, prefilled = {}, ...wanted }: Sending,
+	{ roundId, words = invitation, prefilled = {}, ...wanted }: Sending,
 	now: Date
 ): Promise<SentAssessment> {
 	const id = randomUUID();
@@ -110,7 +114,7 @@ async function sendTo(
 		toEmail: person.email,
 		linkPath: storedLinkPath(id),
 		writtenAt: now,
-		...words({ name: person.name })
+		...words(person, await readOrganisation(tx))
 	});
 	const detail = { assessment: id };
 	await writeAuditLine(tx, actor, { at: now, act: 'assessment-sent', personId: person.id, detail });

@@ -1,5 +1,5 @@
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import { messageLetter } from '../../messages/letters';
+import { emailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';
@@ -53,7 +53,7 @@ export async function writeToPerson(
 			.update(messages)
 			.set({ answeredAt: now })
 			.where(and(eq(messages.personId, person.id), messages.fromPerson, isNull(messages.answeredAt)));
-		await queueLinkEmail(tx, person, { page: '/messages', ...messageLetter({ name: person.name }) }, now);
+		await queueLinkEmail(tx, person, { page: '/messages', ...emailWords('message', person) }, now);
 		await writeAuditLine(tx, actor, { at: now, act: 'message-written', personId: person.id });
 	});
 }

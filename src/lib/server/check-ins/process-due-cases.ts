@@ -4,8 +4,8 @@ import { setUpAsMeasured } from '../../core/checks';
 import { currentCornerOf } from '../../core/case-assessment';
 import { RULES_IN_FORCE, RULES_VERSION } from '../../core/rules';
 import { remindersFor } from '../../core/triage';
-import { checkInLetter, planReminderLetter, recheckLetter } from '../../messages/letters';
-import { sendWithin } from '../assessments/send-assessment';
+import { emailWords } from '../../messages/emails';
+import { sendWithin, type WordsOfInvitation } from '../assessments/send-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
@@ -159,10 +159,17 @@ interface Due {
 /** Reminds a person, once, of a plan that they have not begun. */
 async function recallPlan(tx: Db, { person, read, mail }: Due, now: Date): Promise<Sent> {
 	const { plan } = read;
-	if (!plan?.remindOn || plan.remindedAt || plan.heldWhy || plan.remindOn > read.file.today) return 'not-due';
+	if (
+		!plan?.remindOn ||
+		person.remindersStoppedAt ||
+		plan.remindedAt ||
+		plan.heldWhy ||
+		plan.remindOn > read.file.today
+	)
+		return 'not-due';
 	if (!(await mail.take(tx))) return 'limited';
 	await tx.update(plans).set({ remindedAt: now }).where(eq(plans.id, plan.id));
-	const words = planReminderLetter({ name: person.name });
+	const words = emailWords('plan-reminder', person);
 	if (!(await queueLinkEmail(tx, person, { page: '/plan', ...words }, now))) return 'not-due';
 	await writeAuditLine(tx, SYSTEM, { at: now, act: 'plan-recalled', personId: person.id });
 	return 'written';
@@ -186,7 +193,7 @@ async function askHowItHolds(tx: Db, { person, read, mail }: Due, now: Date): Pr
 		askedAt: now,
 		remindOn: first?.on ?? null
 	});
-	const words = checkInLetter({ name: person.name });
+	const words = emailWords('check-in', person);
 	const isWritten = await queueLinkEmail(tx, person, { page: '/check-in', ...words }, now);
 	await writeAuditLine(tx, SYSTEM, { at: now, act: 'check-in-asked', personId: person.id });
 	return isWritten ? 'written' : 'not-due';
@@ -206,7 +213,7 @@ async function sendRecheck(tx: Db, { person, read, mail }: Due, now: Date): Prom
 		.where(eq(followUps.id, open.id));
 	const unanswered = await unansweredOf(tx, person.id);
 	const isWritten =
-		unanswered === null || (await queueLinkEmail(tx, person, recheckLetter({ name: person.name }), now));
+		unanswered === null || (await queueLinkEmail(tx, person, emailWords('recheck', person), now));
 	const assessmentId = unanswered ?? (await sendNext(tx, person, read, now));
 	const [first] = remindersFor(read.file.today, RULES_IN_FORCE.policy, person.place.calendar);
 	await tx
@@ -244,7 +251,8 @@ async function unansweredOf(tx: Db, personId: string): Promise<string | null> {
 
 async function sendNext(tx: Db, person: LockedPerson, read: LoadedCaseRecord, now: Date): Promise<string> {
 	const known = read.plan ? await whatIsKnown(tx, read.plan, read) : {};
-	const sent = await sendWithin(tx, SYSTEM, { personId: person.id, words: recheckLetter, ...known }, now);
+	const words: WordsOfInvitation = (reader, from) => emailWords('recheck', reader, from);
+	const sent = await sendWithin(tx, SYSTEM, { personId: person.id, words, ...known }, now);
 	return sent.id;
 }
 

@@ -1,7 +1,7 @@
 import { and, asc, eq, isNull, lte } from 'drizzle-orm';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { nextReminderDay, remindersFor } from '../../core/triage';
-import { checkInReminderLetter, recheckReminderLetter } from '../../messages/letters';
+import { emailWords } from '../../messages/emails';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
@@ -13,8 +13,8 @@ import { queueLinkEmail } from '../email/queue-link-email';
 
 const { checkIns } = schema;
 
-/** The letter that reminds of each kind. */
-const REMINDERS = { 'check-in': checkInReminderLetter, recheck: recheckReminderLetter } as const;
+/** The email that reminds of each kind. */
+const REMINDERS = { 'check-in': 'check-in-reminder', recheck: 'recheck-reminder' } as const;
 
 /** Check-ins looked at in one run at most; the next run takes the rest. */
 const MOST_AT_ONCE = 2000;
@@ -57,7 +57,7 @@ async function remindOne(
 	if (!person || !row?.remindOn || row.remindOn > person.place.dayOf(now)) return 0;
 	const { dayOf, calendar } = person.place;
 	const all = remindersFor(dayOf(row.askedAt), RULES_IN_FORCE.policy, calendar);
-	const isCall = all[row.reminders]?.kind !== 'letter';
+	const isCall = all[row.reminders]?.kind !== 'letter' || person.remindersStoppedAt !== null;
 	await tx
 		.update(checkIns)
 		.set(
@@ -71,8 +71,7 @@ async function remindOne(
 		.where(eq(checkIns.id, id));
 	const page = row.kind === 'check-in' ? '/check-in' : '';
 	const isWritten =
-		!isCall &&
-		(await queueLinkEmail(tx, person, { page, ...REMINDERS[row.kind]({ name: person.name }) }, now));
+		!isCall && (await queueLinkEmail(tx, person, { page, ...emailWords(REMINDERS[row.kind], person) }, now));
 	if (isWritten) await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reminded', personId });
 	await reassessCase(tx, personId, now);
 	return isWritten ? 1 : 0;

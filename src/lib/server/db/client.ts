@@ -11,6 +11,7 @@ import * as cases from './schema/cases';
 import * as judgements from './schema/judgements';
 import * as moving from './schema/moving';
 import * as observations from './schema/observations';
+import * as organisation from './schema/organisation';
 import * as people from './schema/people';
 import * as plans from './schema/plans';
 import * as referrals from './schema/referrals';
@@ -28,6 +29,7 @@ export const schema = {
 	...judgements,
 	...moving,
 	...observations,
+	...organisation,
 	...plans,
 	...referrals,
 	...reports,

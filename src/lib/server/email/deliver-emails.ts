@@ -1,5 +1,5 @@
 import { and, asc, eq, gt, inArray, isNotNull, isNull, lte, or, sql, type SQL } from 'drizzle-orm';
-import { letterTextsFor } from '../../messages/letters';
+import type { Organisation } from '../../core/organisation';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { log } from '../log';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
@@ -8,7 +8,8 @@ import { inTransaction } from '../db/transaction';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { lockPerson } from '../people/lock-person';
 import { publishChange } from '../live/changes';
-import { letterHtml, letterText, type LetterLink } from './email-html';
+import { readLogo, readOrganisation, type Logo } from '../organisation/read-organisation';
+import { composeEmail, LOGO_CID } from './compose-email';
 import { linkPathToSend } from './personal-link';
 import { DeliveryError, type MailTransport } from './mail-transport';
 
@@ -69,8 +70,9 @@ export async function deliverEmails(
 	while (shallGoOn()) {
 		const batch = await claim(db, clock(), leaseMs);
 		if (batch.length === 0) break;
+		const from = { organisation: await readOrganisation(db), logo: await readLogo(db) };
 		const outcomes = await Promise.allSettled(
-			batch.map((letter) => deliverOne(db, postman, origin, letter, clock))
+			batch.map((letter) => deliverOne(db, postman, { origin, from, letter }, clock))
 		);
 		for (const outcome of outcomes) {
 			if (outcome.status === 'rejected') throw outcome.reason;
@@ -120,15 +122,15 @@ async function claimOf(db: Db, now: Date, leaseMs: number, which: SQL): Promise<
 }
 
 /**
- * The link of a letter, with what opens it: only the letter that leaves holds that.
- *
+ * The address that an email's button leads to: only the email that leaves holds what opens it.
+ * @returns null where it has no button
  * @throws DeliveryError where the key that it was made with is no longer known
  */
 export async function linkOfLetter(
 	db: Db,
 	origin: string,
 	{ linkPath }: Pick<LetterRow, 'linkPath'>
-): Promise<LetterLink | null> {
+): Promise<string | null> {
 	if (linkPath === '') return null;
 	const path = await linkPathToSend(db, linkPath);
 	if (path === null)
@@ -136,15 +138,21 @@ export async function linkOfLetter(
 			'The key of personal links has changed: send this person a new self-assessment.',
 			false
 		);
-	return { words: letterTextsFor().button, address: `${origin}${path}` };
+	return `${origin}${path}`;
+}
+
+/** An email that leaves, and who it is from. */
+interface Leaving {
+	readonly origin: string;
+	readonly from: { readonly organisation: Organisation; readonly logo: Logo | null };
+	readonly letter: LetterRow;
 }
 
 /** @returns why it was not taken; null where it was */
 async function deliverOne(
 	db: Db,
 	postman: MailTransport,
-	origin: string,
-	letter: LetterRow,
+	{ origin, from: { organisation, logo }, letter }: Leaving,
 	clock: () => Date
 ): Promise<DeliveryError | null> {
 	try {
@@ -154,9 +162,12 @@ async function deliverOne(
 			messageId: messageIdOf(letter.id),
 			toName: letter.toName,
 			toEmail: letter.toEmail,
-			subject: letter.subject,
-			text: letterText(letter, link),
-			html: letterHtml(letter, link)
+			...composeEmail(letter, {
+				organisation,
+				logo: logo && { ...logo, address: `cid:${LOGO_CID}` },
+				link
+			}),
+			logo: logo && { cid: LOGO_CID, png: logo.png }
 		});
 	} catch (error) {
 		if (!(error instanceof DeliveryError)) throw error;

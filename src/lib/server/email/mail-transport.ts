@@ -1,17 +1,17 @@
 import { createTransport } from 'nodemailer';
 import { sql } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
+import type { ComposedEmail } from './compose-email';
 
 /** A letter on its way out. */
-export interface OutgoingEmail {
+export interface OutgoingEmail extends ComposedEmail {
 	readonly letterId: string;
 	/** The same at every try: a server or mailbox that has it knows that it is the same letter. */
 	readonly messageId: string;
 	readonly toName: string;
 	readonly toEmail: string;
-	readonly subject: string;
-	readonly text: string;
-	readonly html: string;
+	/** Picture that the HTML shows by its id; null for none. */
+	readonly logo: { readonly cid: string; readonly png: Buffer } | null;
 }
 
 /** What became of a letter that was not taken. */
@@ -87,6 +87,9 @@ function codeOf({ response, responseCode }: { response?: string; responseCode?: 
 	return enhanced ?? (responseCode ? String(responseCode) : '');
 }
 
+/** The address of a sender such as `Easy Corner <corner@organisation.example>`. */
+const addressOf = (sender: string) => /<([^<>]+)>\s*$/.exec(sender)?.[1] ?? sender;
+
 /**
  * A real mail server, reached by a few connections that stay open.
  *
@@ -114,9 +117,26 @@ export function smtpTransport(
 	return {
 		isReal: true,
 		close: () => transport.close(),
-		async deliver({ messageId, toName, toEmail, subject, text, html }) {
+		async deliver({ messageId, toName, toEmail, fromName, replyTo, subject, text, html, logo, stopAddress }) {
 			try {
-				await transport.sendMail({ messageId, to: { name: toName, address: toEmail }, subject, text, html });
+				await transport.sendMail({
+					messageId,
+					to: { name: toName, address: toEmail },
+					...(fromName && { from: { name: fromName, address: addressOf(from) } }),
+					...(replyTo && { replyTo: { name: fromName, address: replyTo } }),
+					...(stopAddress && {
+						list: { unsubscribe: { url: stopAddress, comment: '' } },
+						headers: { 'List-Unsubscribe-Post': 'List-Unsubscribe=One-Click' }
+					}),
+					subject,
+					text,
+					html,
+					...(logo && {
+						attachments: [
+							{ cid: logo.cid, filename: 'logo.png', content: logo.png, contentType: 'image/png' }
+						]
+					})
+				});
 			} catch (error) {
 				const code = codeOf(error as { response?: string; responseCode?: number });
 				const message = error instanceof Error ? error.message.slice(0, 300) : 'not taken';

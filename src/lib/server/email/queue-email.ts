@@ -1,4 +1,6 @@
 import { desc, eq, ilike, or } from 'drizzle-orm';
+import type { EmailKind } from '../../core/sending/email-kinds';
+import type { Language } from '../../messages/languages';
 import { schema, type Db } from '../db/client';
 
 const { emails } = schema;
@@ -9,6 +11,8 @@ export interface NewEmail {
 	readonly roundId?: string | null;
 	readonly toName: string;
 	readonly toEmail: string;
+	readonly kind: EmailKind;
+	readonly language: Language;
 	readonly subject: string;
 	readonly body: string;
 	readonly linkPath: string;

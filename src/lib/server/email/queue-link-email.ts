@@ -1,6 +1,7 @@
 import type { Db } from '../db/client';
 import { newestLinkPath } from '../assessments/send-assessment';
-import { queueEmail, type NewEmail } from './queue-email';
+import type { EmailWords } from '../../messages/emails';
+import { queueEmail } from './queue-email';
 
 /** Who is written to. */
 interface Reader {
@@ -11,7 +12,7 @@ interface Reader {
 }
 
 /** What they are written: where it leads within their personal pages, and the round that it is of. */
-type Letter = Pick<NewEmail, 'subject' | 'body'> & { readonly page?: string; readonly roundId?: string };
+type Letter = EmailWords & { readonly page?: string; readonly roundId?: string };
 
 /**
  * Writes to a person by their newest personal link, in the transaction of the act that causes it. Who has left is written to no more, and who

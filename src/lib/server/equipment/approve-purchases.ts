@@ -1,6 +1,6 @@
 import { and, eq, inArray } from 'drizzle-orm';
 import type { PurchaseId } from '../../core/plan';
-import { equipmentLetter } from '../../messages/letters';
+import { emailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, idempotencyKeyFor } from '../acts/desk-act';
@@ -94,6 +94,6 @@ async function approveFor(
 			const detail = { purchase: thing, to: 'approved' };
 			await writeAuditLine(tx, actor, { at: now, act: 'equipment-decided', personId, detail });
 		}
-		await queueLinkEmail(tx, person, { page: '/messages', ...equipmentLetter({ name: person.name }) }, now);
+		await queueLinkEmail(tx, person, { page: '/messages', ...emailWords('equipment', person) }, now);
 	});
 }

@@ -1,7 +1,7 @@
 import { and, desc, eq } from 'drizzle-orm';
 import { addWorkingDays } from '../../core/calendar';
 import { canBeLent, REQUEST_TRANSITIONS, type RequestState } from '../../core/equipment';
-import { equipmentLetter } from '../../messages/letters';
+import { emailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, type DeskActContext } from '../acts/desk-act';
@@ -115,7 +115,7 @@ async function decideWithin(
 		const look = { personId: person.id, due, reason: 'Equipment has arrived: look at the corner again' };
 		await setManualFollowUp(rows, tx, look, now);
 	}
-	await queueLinkEmail(tx, person, { page: '/messages', ...equipmentLetter({ name: person.name }) }, now);
+	await queueLinkEmail(tx, person, { page: '/messages', ...emailWords('equipment', person) }, now);
 	const detail = { purchase: request.purchase, to: input.to };
 	await writeAuditLine(tx, actor, { at: now, act: 'equipment-decided', personId: person.id, detail });
 }

@@ -73,11 +73,16 @@ export async function erasePerson(
 	});
 }
 
-/** Everything that is known of one person, for them to have. @throws DomainError `not-found` where there is no such person */
-export async function erasedRowsOf(db: Db, actor: Actor, personId: string, now: Date) {
+/** Everything that is known of one person: to look at, or as a file for them to have; the audit log says which. @throws DomainError `not-found` where there is no such person */
+export async function readPersonData(
+	db: Db,
+	actor: Actor,
+	{ personId, as }: { readonly personId: string; readonly as: 'viewed' | 'exported' },
+	now: Date
+) {
 	requirePermission(actor, 'people:erase');
 	const rows = await ownRows(db, personId);
 	if (!rows) throw new DomainError('not-found', 'noPerson');
-	await writeAuditLine(db, actor, { at: now, act: 'person-data-exported', personId });
+	await writeAuditLine(db, actor, { at: now, act: `person-data-${as}`, personId });
 	return { format: 'easy-corner.everything/1', at: now, ...rows };
 }

@@ -53,7 +53,8 @@ export async function limitBodySize(request: Request, most: number): Promise<Req
 	}
 }
 
-async function readBytes(request: Request, most = MAX_BODY_BYTES): Promise<Uint8Array> {
+/** The bytes of a body. @param most largest body, bytes @throws DomainError `too-large` */
+export async function readBytes(request: Request, most = MAX_BODY_BYTES): Promise<Uint8Array> {
 	const chunks: Uint8Array[] = [];
 	for await (const chunk of chunksOf(request, most)) chunks.push(chunk);
 	return Buffer.concat(chunks);

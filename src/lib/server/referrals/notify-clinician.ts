@@ -1,4 +1,5 @@
-import { clinicianLetter, type ClinicianNews } from '../../messages/letters';
+import type { ClinicianNews } from '../../core/sending/email-kinds';
+import { emailWords } from '../../messages/emails';
 import type { Db } from '../db/client';
 import { queueEmail } from '../email/queue-email';
 
@@ -17,6 +18,6 @@ export async function notifyClinician(
 		// What has ended is theirs to see no more: their list is.
 		linkPath: kind === 'ended' ? '/desk' : `/desk/referrals/${referralId}`,
 		writtenAt: now,
-		...clinicianLetter({ name: clinician.name, kind })
+		...emailWords(`referral-${kind}`, clinician)
 	});
 }

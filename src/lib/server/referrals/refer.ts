@@ -62,7 +62,7 @@ export async function referCase(db: Db, actor: Actor, input: NewReferral, now: D
 			at: now,
 			byId: by.id
 		});
-		if (asked) await notifyClinician(tx, asked, actId, 'asked', now);
+		if (asked) await notifyClinician(tx, asked, actId, 'new', now);
 		const detail: Record<string, string> = asked ? { clinician: asked.id } : { printed: 'yes' };
 		await writeAuditLine(tx, actor, { at: now, act: 'referred', personId, detail });
 	});

@@ -3,7 +3,7 @@ import { RULES_IN_FORCE } from '../../core/rules';
 import { and, eq } from 'drizzle-orm';
 import { isTimeZone } from '../../core/calendar';
 import { unknownPlaceholders } from '../../core/sending';
-import { ROUND_FIELDS } from '../../messages/letters';
+import { ROUND_FIELDS } from '../../messages/emails';
 import type { QuestionnaireMode } from '../../core/answers';
 import type { SittingStyle } from '../../core/corner';
 import { requirePermission } from '../access/require-permission';

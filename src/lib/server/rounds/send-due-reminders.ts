@@ -1,7 +1,8 @@
 import { RULES_IN_FORCE } from '../../core/rules';
 import { and, asc, eq, lte, sql } from 'drizzle-orm';
 import { nextReminderDay, remindersFor } from '../../core/triage';
-import { reminderLetter } from '../../messages/letters';
+import { minutesLeftOf } from '../assessments/minutes-left';
+import { emailWords } from '../../messages/emails';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { reassessCase } from '../case-assessments/reassess-cases';
@@ -12,6 +13,8 @@ import { publishChange } from '../live/changes';
 import { describeError, log } from '../log';
 import { personPlaceOf } from '../people/person-place';
 import { queueLinkEmail } from '../email/queue-link-email';
+import { readOrganisation } from '../organisation/read-organisation';
+import { roundWords } from './round-words';
 
 const { assessments, people, roundPeople, rounds } = schema;
 
@@ -51,7 +54,7 @@ interface Due {
 	readonly row: typeof roundPeople.$inferSelect;
 	readonly person: typeof people.$inferSelect;
 	readonly round: typeof rounds.$inferSelect;
-	readonly sentAt: Date;
+	readonly assessment: typeof assessments.$inferSelect;
 	/** The organisation's. */
 	readonly zone: string;
 }
@@ -72,7 +75,7 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 				row: roundPeople,
 				person: people,
 				round: rounds,
-				sentAt: assessments.sentAt,
+				assessment: assessments,
 				zone: organisationZone
 			})
 			.from(roundPeople)
@@ -107,11 +110,12 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 }
 
 /** One person of one round, locked. @returns letters written */
-async function remindOne(tx: Db, { row, person, round, sentAt, zone }: Due, now: Date): Promise<number> {
+async function remindOne(tx: Db, { row, person, round, assessment, zone }: Due, now: Date): Promise<number> {
 	const { dayOf, calendar } = personPlaceOf(person, zone);
 	if ((row.remindOn ?? '') > dayOf(now)) return 0;
-	const all = remindersFor(dayOf(sentAt), RULES_IN_FORCE.policy, calendar);
-	const isCall = all[row.reminders]?.kind !== 'letter' || person.leftAt !== null;
+	const all = remindersFor(dayOf(assessment.sentAt), RULES_IN_FORCE.policy, calendar);
+	const isCall =
+		all[row.reminders]?.kind !== 'letter' || person.leftAt !== null || person.remindersStoppedAt !== null;
 	await tx
 		.update(roundPeople)
 		.set(
@@ -123,7 +127,7 @@ async function remindOne(tx: Db, { row, person, round, sentAt, zone }: Due, now:
 					}
 		)
 		.where(and(eq(roundPeople.roundId, row.roundId), eq(roundPeople.personId, row.personId)));
-	const letters = isCall ? 0 : await writeReminder(tx, person, round, now);
+	const letters = isCall ? 0 : await writeReminder(tx, { person, round, assessment }, now);
 	await reassessCase(tx, person.id, now);
 	await publishChange(tx, `round:${round.id}`);
 	return letters;
@@ -131,11 +135,12 @@ async function remindOne(tx: Db, { row, person, round, sentAt, zone }: Due, now:
 
 async function writeReminder(
 	tx: Db,
-	person: typeof people.$inferSelect,
-	round: typeof rounds.$inferSelect,
+	{ person, round, assessment }: Pick<Due, 'person' | 'round' | 'assessment'>,
 	now: Date
 ): Promise<number> {
-	const words = reminderLetter({ name: person.name, subject: round.subject });
+	const { subject } = roundWords(round, person, await readOrganisation(tx));
+	const details = { subject, minutesLeft: minutesLeftOf(assessment) };
+	const words = emailWords('reminder', person, undefined, details);
 	if (!(await queueLinkEmail(tx, person, { roundId: round.id, ...words }, now))) return 0;
 	await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reminded', personId: person.id });
 	return 1;

@@ -1,8 +1,6 @@
-import { DEFAULT_DATE_LOCALE } from '../../messages';
 import { RULES_IN_FORCE } from '../../core/rules';
 import { and, asc, eq } from 'drizzle-orm';
 import { remindersFor } from '../../core/triage';
-import { filledText } from '../../messages/letters';
 import { sendWithin } from '../assessments/send-assessment';
 import { isoDay } from '../clock';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
@@ -14,22 +12,12 @@ import { publishChange } from '../live/changes';
 import { describeError, log } from '../log';
 import { organisationZone } from '../people/lock-person';
 import { personPlaceOf } from '../people/person-place';
+import { roundWords } from './round-words';
 
 const { people, roundPeople, rounds } = schema;
 
 /** People whose letters are written in one transaction: few, so that a stop loses nothing and repeats nothing. */
 const BATCH = 25;
-
-/** Words of a round's letter, filled in for one person. */
-function wordsOf(round: Pick<typeof rounds.$inferSelect, 'subject' | 'body' | 'dueOn'>) {
-	const until = new Intl.DateTimeFormat(DEFAULT_DATE_LOCALE, { dateStyle: 'long', timeZone: 'UTC' }).format(
-		new Date(`${round.dueOn}T00:00:00Z`)
-	);
-	return ({ name }: { name: string }) => ({
-		subject: filledText(round.subject, { name, until }),
-		body: filledText(round.body, { name, until })
-	});
-}
 
 /**
  * Writes the letters of the rounds that are being sent and have begun, batch by batch; a round with nobody left is open. Several
@@ -118,7 +106,7 @@ async function sendToOne(
 			route: round.route,
 			rhythm: round.rhythm,
 			roundId: round.id,
-			words: wordsOf(round)
+			words: (reader, from) => roundWords(round, reader, from)
 		},
 		now
 	);

@@ -20,6 +20,7 @@ const STAYS_OPEN: ReadonlySet<string> = new Set(
 		'/privacy',
 		'/take-along',
 		'/withdraw',
+		'/reminders',
 		'/draft',
 		'/draft/live'
 	].map((below) => `${LINK}${below}`)

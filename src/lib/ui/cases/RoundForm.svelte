@@ -10,7 +10,15 @@
 	import { SvelteSet } from 'svelte/reactivity';
 	import { untrack } from 'svelte';
 	import { messagesFor, DEFAULT_DATE_LOCALE, DEFAULT_LOCALE } from '$lib/messages';
-	import { filledText, ROUND_FIELDS } from '$lib/messages/letters';
+	import type { Organisation } from '$lib/core/organisation';
+	import {
+		emailButton,
+		emailFrame,
+		filledText,
+		organisationFields,
+		ROUND_FIELDS,
+		subjectLine
+	} from '$lib/messages/emails';
 	import { CaseForm } from './case-form.svelte';
 	import DayField from './DayField.svelte';
 	import FormError from './FormError.svelte';
@@ -41,11 +49,12 @@
 		version: number | null;
 		teams: readonly string[];
 		countries: readonly string[];
+		organisation: Organisation;
 		action: string;
 		words: string;
 	}
 
-	let { round, version, teams, countries, action, words }: Props = $props();
+	let { round, version, teams, countries, organisation, action, words }: Props = $props();
 
 	const t = messagesFor();
 	const country = new Intl.DisplayNames(DEFAULT_LOCALE, { type: 'region' });
@@ -69,7 +78,12 @@
 	let isKept = $state(false);
 	const form = new CaseForm(() => (isKept = true));
 	const filled = (text: string) =>
-		filledText(text, { name: texts.odoFennick, until: typed.dueOn ? dayWords(typed.dueOn) : '…' });
+		filledText(text, {
+			name: texts.odoFennick,
+			until: typed.dueOn ? dayWords(typed.dueOn) : '…',
+			...organisationFields(organisation)
+		});
+	const frame = $derived(emailFrame('invitation', organisation));
 </script>
 
 <form method="POST" {action} use:enhanceForm={form.submit} class="columns">
@@ -182,7 +196,7 @@
 			name="body"
 			id="round-letter"
 			label={texts.letter}
-			hint={texts.areFilledInFor(ROUND_FIELDS.join(' and '))}
+			hint={texts.areFilledInFor(new Intl.ListFormat(DEFAULT_DATE_LOCALE).format(ROUND_FIELDS))}
 			size="desk"
 			rows={9}
 			maxlength={5000}
@@ -192,9 +206,14 @@
 		/>
 		<section class="border border-rule bg-sheet p-4 text-note" aria-label={texts.asItArrives}>
 			<p class="text-ink-soft">{texts.asItArrives}</p>
-			<p class="mt-1 font-semibold">{filled(typed.subject)}</p>
+			<p class="mt-1 font-semibold">{subjectLine(filled(typed.subject), organisation)}</p>
 			<p class="mt-1 whitespace-pre-wrap">{filled(typed.body)}</p>
-			<p class="mt-3"><span class="kit-button plain desk" aria-hidden="true">{texts.begin}</span></p>
+			<p class="mt-3">
+				<span class="kit-button plain desk" aria-hidden="true">{emailButton('invitation')}</span>
+			</p>
+			<p class="mt-3 text-ink-soft">{frame.belowButton}</p>
+			<p class="mt-3 whitespace-pre-line">{frame.signature.join('\n')}</p>
+			{#each frame.notes as note (note)}<p class="mt-2 text-ink-soft">{note}</p>{/each}
 		</section>
 	</div>
 </form>

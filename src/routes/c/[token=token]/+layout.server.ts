@@ -1,7 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { isUrgent, type UrgentRedFlag } from '$lib/core/discomfort';
 import { emergencyNumber } from '$lib/core/emergency';
-import { DEFAULT_LOCALE } from '$lib/messages';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
@@ -13,9 +12,13 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 	withErrorPage(async () => {
 		// Who has left may still take back what they gave, and write.
 		const evenIfLeft = untrack(() => /\/(?:withdraw|messages)$/.test(route.id));
-		const { assessment, personName, country, actor } = await openAssessment(locals.db, params.token, {
-			evenIfLeft
-		});
+		const { assessment, personName, country, language, actor } = await openAssessment(
+			locals.db,
+			params.token,
+			{
+				evenIfLeft
+			}
+		);
 		const [judgement, crisisLine, lifts] = await Promise.all([
 			newestAssessmentResult(locals.db, actor.personId),
 			crisisLineOf(locals.db, country),
@@ -27,7 +30,7 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 		if (!hasConsent && untrack(() => route.id).endsWith('[page=page]')) redirect(303, `/c/${params.token}`);
 		return {
 			token: params.token,
-			locale: DEFAULT_LOCALE,
+			locale: language,
 			personName,
 			way: assessment.way,
 			checklistVersion: assessment.checklistVersion,

@@ -13,6 +13,7 @@ import {
 import { questionnaireModeOf, questionnaireOf } from '$lib/core/questionnaire';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { recordConsent, saveAnswers } from '$lib/server/assessments/save-answers';
+import { readPrivacyLines } from '$lib/server/privacy/read-privacy-lines';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { inPlaceSince } from '$lib/server/plans/earlier-plan';
@@ -23,9 +24,13 @@ const renewedField = (one: ChangedPart) => `new.${one}` as const;
 /** Before it is begun nobody can have typed what it holds: it is from last time. */
 export const load: PageServerLoad = ({ locals, params }) =>
 	withErrorPage(async () => {
-		const { assessment } = await openAssessment(locals.db, params.token);
+		const { assessment, language } = await openAssessment(locals.db, params.token);
 		const isAgain = assessment.consentedAt === null && isPrefilled(assessment.answers);
-		return { isAgain, inPlace: isAgain ? await inPlaceSince(locals.db, assessment) : null };
+		return {
+			isAgain,
+			inPlace: isAgain ? await inPlaceSince(locals.db, assessment) : null,
+			privacy: (await readPrivacyLines(locals.db, language)).brief
+		};
 	});
 
 const ticked = Type.Optional(Type.Literal('yes'));

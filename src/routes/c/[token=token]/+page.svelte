@@ -33,13 +33,14 @@
 
 	<h2 class="mt-8 border-b border-ink pb-2 text-lead">{t.start.linesTitle}</h2>
 	<dl>
-		{#each t.start.lines as [term, words] (term)}
-			<div class="grid grid-cols-[5.5rem_1fr] gap-3 border-b border-rule py-2.5">
+		{#each data.privacy as [term, words] (term)}
+			<div class="grid grid-cols-[6.5rem_1fr] gap-3 border-b border-rule py-2.5">
 				<dt class="font-semibold text-ink-soft">{term}</dt>
 				<dd>{words}</dd>
 			</div>
 		{/each}
 	</dl>
+	<p class="mt-3"><a href="/c/{data.token}/privacy">{t.start.moreOnPrivacy}</a></p>
 
 	{#if form?.fault}<Notice kind="caution" role="alert"><p>{form.fault.message}</p></Notice>{/if}
 	<form method="POST" action="?/begin" class="mt-6 grid justify-items-start gap-3">

@@ -1,8 +1,10 @@
 import { redirect } from '@sveltejs/kit';
 import { isPermitted } from '$lib/core/access';
+import { isSetUp } from '$lib/core/organisation';
 import { undoableActs, undoActs } from '$lib/server/acts/undo-acts';
 import { idempotencyKeyFor } from '$lib/server/acts/desk-act';
 import { MAX_MESSAGE_CHARS, writeToPerson } from '$lib/server/cases/messages';
+import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { readDaySheet, daySheetFilterOf } from '$lib/server/cases/day-sheet';
 import { MAX_CASES_AT_ONCE, settleCases } from '$lib/server/cases/settle-case';
 import { isoDay } from '$lib/server/clock';
@@ -23,6 +25,9 @@ export const load: PageServerLoad = ({ locals, url }) =>
 			return { today, referrals: await referralsFor(locals.db, actor), sheet: null };
 		// Who sees figures and no person begins there.
 		if (!isPermitted(actor.role, 'cases:read')) redirect(303, '/desk/workforce');
+		// Asked for before anything else is: every email says who it is from.
+		if (isPermitted(actor.role, 'settings:change') && !isSetUp(await readOrganisation(locals.db)))
+			redirect(303, '/desk/organisation');
 		const filter = daySheetFilterOf(url.searchParams);
 		const [teams, countries, sheet, acts] = await Promise.all([
 			teamsOf(locals.db, actor),

@@ -1,18 +1,24 @@
 import { error } from '@sveltejs/kit';
-import { linkOfLetter, messageIdOf } from '$lib/server/email/deliver-emails';
-import { letterHtml, letterText } from '$lib/server/email/email-html';
-import { emailById } from '$lib/server/email/queue-email';
+import { emailFrame } from '$lib/messages/emails';
+import { composedById } from '$lib/server/email/composed-by-id';
+import { messageIdOf } from '$lib/server/email/deliver-emails';
+import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
-	const letter = locals.config.mode === 'production' ? null : await emailById(locals.db, params.id);
-	if (!letter) error(404, 'This letter is not here.');
-	const link = await linkOfLetter(locals.db, locals.config.origin, letter);
+	const found =
+		locals.config.mode === 'production'
+			? null
+			: await composedById(locals.db, locals.config.origin, params.id);
+	if (!found) error(404, 'This email isn’t here.');
+	const { queued: letter, link, email } = found;
 	return {
 		letter,
-		linkPath: link ? new URL(link.address).pathname + new URL(link.address).search : '',
+		linkPath: link ? new URL(link).pathname + new URL(link).search : '',
 		messageId: messageIdOf(letter.id),
-		text: letterText(letter, link),
-		html: letterHtml(letter, link)
+		frame: emailFrame(letter.kind, await readOrganisation(locals.db), letter.language, email.stopAddress),
+		fromName: email.fromName,
+		subject: email.subject,
+		text: email.text
 	};
 };

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { DEFAULT_DATE_LOCALE } from '$lib/messages';
-	import { letterTextsFor } from '$lib/messages/letters';
+	import { emailButton } from '$lib/messages/emails';
 
-	import { LETTER_STATES } from '../letter-states';
+	import { EMAIL_STATE_WORDS } from '../email-states';
 
 	let { data } = $props();
 
@@ -14,12 +14,16 @@
 	});
 </script>
 
-<svelte:head><title>{data.letter.subject} · Easy Corner</title></svelte:head>
+<svelte:head><title>{data.subject} · Easy Corner</title></svelte:head>
 
 <main class="mx-auto max-w-2xl px-6 py-8">
-	<p class="text-note"><a href="/post">All letters</a></p>
-	<article class="mt-3 border border-rule bg-sheet p-8">
-		<dl class="border-b border-rule pb-4 text-note text-ink-soft">
+	<p class="text-note"><a href="/post">All emails</a></p>
+	<article class="mt-3 border border-rule bg-sheet p-8" lang={data.letter.language}>
+		<dl class="border-b border-rule pb-4 text-note text-ink-soft" lang="en">
+			<div>
+				<dt class="inline">From:</dt>
+				<dd class="inline text-ink">{data.fromName || 'Easy Corner'}</dd>
+			</div>
 			<div>
 				<dt class="inline">To:</dt>
 				<dd class="inline text-ink">{data.letter.toName} &lt;{data.letter.toEmail}&gt;</dd>
@@ -29,25 +33,36 @@
 				<dd class="inline">{moment.format(data.letter.writtenAt)}</dd>
 			</div>
 			<div>
-				<dt class="inline">Now:</dt>
+				<dt class="inline">Status:</dt>
 				<dd class="inline" class:text-warm={data.letter.fault !== ''}>
-					{LETTER_STATES[data.letter.state]}{data.letter.deliveredAt
+					{EMAIL_STATE_WORDS[data.letter.state]}{data.letter.deliveredAt
 						? `, ${moment.format(data.letter.deliveredAt)}`
 						: ''}{data.letter.fault ? `: ${data.letter.fault}` : ''}
 				</dd>
 			</div>
 		</dl>
-		<h1 class="mt-5 text-head">{data.letter.subject}</h1>
+		<h1 class="mt-5 text-head">{data.subject}</h1>
 		{#each data.letter.body.split('\n\n') as paragraph, i (i)}<p class="mt-4">{paragraph}</p>{/each}
-		{#if data.linkPath}<p class="mt-6">
-				<Button look="main" size="desk" href={data.linkPath}>{letterTextsFor().button}</Button>
-			</p>{/if}
+		{#if data.linkPath}
+			<p class="mt-6">
+				<Button look="main" size="desk" href={data.linkPath}
+					>{emailButton(data.letter.kind, data.letter.language)}</Button
+				>
+			</p>
+			{#if data.frame.belowButton}<p class="mt-2 text-note text-ink-soft">{data.frame.belowButton}</p>{/if}
+		{/if}
+		{#if data.frame.signature.length > 0}
+			<p class="mt-6 whitespace-pre-line">{data.frame.signature.join('\n')}</p>
+		{/if}
+		<div class="mt-6 border-t border-rule pt-3 text-note text-ink-soft">
+			{#each data.frame.notes as note (note)}<p class="mt-1">{note}</p>{/each}
+		</div>
 	</article>
 	<details class="mt-4">
 		<summary class="kit-summary">As plain text</summary>
 		<pre
 			class="mt-2 border border-rule bg-sheet p-4 text-note wrap-anywhere whitespace-pre-wrap">Message-ID: {data.messageId}
-Subject: {data.letter.subject}
+Subject: {data.subject}
 
 {data.text}</pre>
 	</details>
@@ -55,9 +70,9 @@ Subject: {data.letter.subject}
 		<summary class="kit-summary">As HTML, as a mail program shows it</summary>
 		<iframe
 			class="mt-2 h-96 w-full border border-rule"
-			title="The letter as HTML"
+			title="The email as HTML"
 			sandbox=""
-			srcdoc={data.html}
+			src="/post/{data.letter.id}/html"
 		></iframe>
 	</details>
 </main>

@@ -53,6 +53,8 @@ export const people = pgTable(
 		laterReason: text('later_reason').notNull().default(''),
 		/** Rules that had given the case its place when it was put off: anything new brings it back. */
 		laterFor: textList<ReasonCode>('later_for').notNull().default([]),
+		/** When they asked for no more reminders; null while they get them. */
+		remindersStoppedAt: moment('reminders_stopped_at'),
 		/** When a letter came back; cleared with a new address. */
 		bouncedAt: moment('bounced_at'),
 		version: integer('version').notNull().default(1),

@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { check, date, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { EMAIL_KINDS } from '../../../core/sending/email-kinds';
 import { LETTER_STATES } from '../../../core/sending/letter-states';
 import { isOneOf, moment } from './columns';
 import { people } from './people';
@@ -18,6 +19,10 @@ export const emails = pgTable(
 		roundId: uuid('round_id').references(() => rounds.id, { onDelete: 'set null' }),
 		toName: text('to_name').notNull(),
 		toEmail: text('to_email').notNull(),
+		/** What it is about: it decides the words on its button. */
+		kind: text('kind', { enum: EMAIL_KINDS }).notNull(),
+		/** BCP 47, as it is written. */
+		language: text('language').notNull().default('en'),
 		subject: text('subject').notNull(),
 		/** Plain text, paragraphs apart by an empty line. */
 		body: text('body').notNull(),
@@ -35,6 +40,7 @@ export const emails = pgTable(
 		fault: text('fault').notNull().default('')
 	},
 	(t) => [
+		check('letters_kind_check', isOneOf(t.kind, EMAIL_KINDS)),
 		check('letters_state_check', isOneOf(t.state, LETTER_STATES)),
 		index('letters_written_idx').on(t.writtenAt.desc()),
 		index('letters_person_idx').on(t.personId, t.writtenAt.desc()),

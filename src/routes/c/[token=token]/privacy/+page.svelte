@@ -15,8 +15,8 @@
 	<p class="font-title text-body font-semibold">{t.product}</p>
 	<h1 class="mt-6 text-title">{texts.privacyTitle}</h1>
 	<dl class="mt-4 border-t border-ink">
-		{#each t.start.lines as [term, words] (term)}
-			<div class="grid grid-cols-[5.5rem_1fr] gap-3 border-b border-rule py-2.5">
+		{#each data.privacy as [term, words] (term)}
+			<div class="grid grid-cols-[6.5rem_1fr] gap-3 border-b border-rule py-2.5">
 				<dt class="font-semibold text-ink-soft">{term}</dt>
 				<dd>{words}</dd>
 			</div>

@@ -31,6 +31,7 @@
 	<h1 class="text-title">{texts.accounts}</h1>
 	<p class="mt-1 text-ink-soft">{texts.whoSignsInHere}</p>
 	<p class="mt-2 flex gap-4 text-note">
+		<a href="/desk/organisation">{deskWords.organisation.heading}</a>
 		<a href="/desk/record">{deskWords.keeping.record}</a>
 		<a href="/desk/retention">{deskWords.keeping.retention}</a>
 		<a href="/desk/waiting-emails">{deskWords.waitingEmails.heading}</a>

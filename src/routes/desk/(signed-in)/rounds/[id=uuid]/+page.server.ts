@@ -1,6 +1,7 @@
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
 import { changeRound, deleteDraft } from '$lib/server/rounds/edit-rounds';
+import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { readRound } from '$lib/server/rounds/read-rounds';
 import { roundFigures, pairedRoundFigures } from '$lib/server/rounds/round-figures';
 import { closeRound, reopenRound, startRound } from '$lib/server/rounds/run-round';
@@ -25,6 +26,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 			...read,
 			teams: isDraft ? await teamsOf(locals.db, actor) : [],
 			countries: isDraft ? await countriesOf(locals.db, actor) : [],
+			organisation: await readOrganisation(locals.db),
 			who: isDraft ? await previewRoundSelection(locals.db, read.round.filter, locals.now) : null,
 			figures: isDraft ? null : await roundFigures(locals.db, params.id),
 			same: isDraft || !other ? null : await pairedRoundFigures(locals.db, params.id, other.id),

@@ -80,6 +80,7 @@
 			version={round.version}
 			teams={data.teams}
 			countries={data.countries}
+			organisation={data.organisation}
 			action="?/change"
 			words={texts.keepTheDraft}
 		/>

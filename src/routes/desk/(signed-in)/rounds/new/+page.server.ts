@@ -1,7 +1,8 @@
 import { DEFAULT_BREAK_SCHEDULE } from '$lib/core/breaks/break-schedules';
 import { redirect } from '@sveltejs/kit';
 import { DEFAULT_SITTING_STYLE } from '$lib/core/guidance';
-import { letterTextsFor } from '$lib/messages/letters';
+import { emailTextsFor } from '$lib/messages/emails';
+import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { addIsoDays, isoDay } from '$lib/server/clock';
 import { createRound } from '$lib/server/rounds/edit-rounds';
 import { readRoundForm, roundOfForm } from '$lib/server/rounds/round-form';
@@ -17,18 +18,19 @@ export const load: PageServerLoad = ({ locals }) =>
 	withErrorPage(async () => {
 		const actor = signedIn(locals);
 		const today = isoDay(locals.now, locals.config.timeZone);
-		const letter = letterTextsFor();
+		const usual = emailTextsFor().round;
 		return {
 			teams: await teamsOf(locals.db, actor),
 			countries: await countriesOf(locals.db, actor),
+			organisation: await readOrganisation(locals.db),
 			round: {
 				name: '',
 				filter: { teams: [], country: '', notAnsweredWithinDays: 0 },
 				way: DEFAULT_SITTING_STYLE,
 				route: 'short' as const,
 				rhythm: DEFAULT_BREAK_SCHEDULE,
-				subject: letter.subject,
-				body: letter.body('{name}', '{until}'),
+				subject: usual.subject,
+				body: usual.body,
 				startsOn: today,
 				dueOn: addIsoDays(today, USUAL_DAYS),
 				timeZone: locals.config.timeZone

@@ -17,6 +17,7 @@
 		version={null}
 		teams={data.teams}
 		countries={data.countries}
+		organisation={data.organisation}
 		action="/desk/rounds/new"
 		words={texts.keepAsADraft}
 	/>

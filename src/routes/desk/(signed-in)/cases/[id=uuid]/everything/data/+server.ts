@@ -1,4 +1,4 @@
-import { erasedRowsOf } from '$lib/server/erasure/erase-person';
+import { readPersonData } from '$lib/server/erasure/erase-person';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
@@ -6,7 +6,12 @@ import type { RequestHandler } from './$types';
 /** The same as a file that programs read. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	withJsonError(async () => {
-		const everything = await erasedRowsOf(locals.db, signedIn(locals), params.id, locals.now);
+		const everything = await readPersonData(
+			locals.db,
+			signedIn(locals),
+			{ personId: params.id, as: 'exported' },
+			locals.now
+		);
 		return new Response(JSON.stringify(everything, null, '\t'), {
 			headers: {
 				'content-type': 'application/json',

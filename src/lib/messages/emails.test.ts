@@ -1,0 +1,130 @@
+import { describe, expect, it } from 'vitest';
+import { REGIONS } from '$lib/core/discomfort';
+import { UNSET_ORGANISATION, type Organisation } from '$lib/core/organisation';
+import { EMAIL_KINDS, isEmployeeEmail } from '$lib/core/sending/email-kinds';
+import { emailButton, emailFrame, emailTextsFor, emailWords, STOPPABLE_KINDS, subjectLine } from './emails';
+import { LANGUAGES } from './languages';
+import { regionsEn, signsEn } from './triage-en';
+
+const organisation: Organisation = {
+	...UNSET_ORGANISATION,
+	name: 'Example Works',
+	contactName: 'Oriel Example',
+	contactRole: 'Coordinator',
+	phone: '01632 960000',
+	genuinePage: 'https://works.example/genuine',
+	address: 'Example Works\n1 Example Lane'
+};
+
+const reader = { name: 'Ada Example' };
+const details = { until: '30 March', subject: 'Check your desk', minutesLeft: 4 };
+
+describe.each(LANGUAGES)('emails in %s', (language) => {
+	const written = EMAIL_KINDS.flatMap((kind) => [
+		emailWords(kind, { ...reader, language }, organisation, details),
+		emailWords(kind, { ...reader, language })
+	]);
+
+	it('greet by name, and leave no field and no blank open', () => {
+		for (const { kind, subject, body } of written) {
+			expect(body, kind).toContain('Ada Example');
+			expect(`${subject}\n${body}`, kind).not.toMatch(/undefined|null|NaN|\{|\}| {2}| [.,;]/);
+		}
+	});
+
+	it('say on their button what it opens, in words that make sense alone', () => {
+		for (const kind of EMAIL_KINDS) expect(emailButton(kind, language).split(' ').length).toBeGreaterThan(1);
+		expect(new Set(EMAIL_KINDS.filter(isEmployeeEmail).map((kind) => emailButton(kind, language))).size).toBe(
+			7
+		);
+	});
+
+	it('never use one subject for two kinds', () => {
+		const subjects = EMAIL_KINDS.map(
+			(kind) => emailWords(kind, { ...reader, language }, organisation, details).subject
+		);
+		expect(new Set(subjects).size).toBe(EMAIL_KINDS.length);
+	});
+});
+
+describe('emails', () => {
+	it('hold no health data: no place of the body, no sign, no score', () => {
+		const words = [
+			...REGIONS.map((region) => regionsEn[region]),
+			...Object.values(signsEn),
+			'pain',
+			'discomfort'
+		];
+		for (const kind of EMAIL_KINDS) {
+			const { subject, body } = emailWords(kind, reader, organisation, details);
+			const text = `${subject}\n${body}`.toLowerCase();
+			for (const word of words) expect(text, kind).not.toMatch(new RegExp(`\\b${word}\\b`));
+			expect(text).not.toMatch(/\d+ of 10/);
+		}
+	});
+
+	it('speak of emails and workstations', () => {
+		const all = JSON.stringify(
+			EMAIL_KINDS.map((kind) => [emailWords(kind, reader, organisation, details), emailButton(kind)])
+		).replaceAll('Easy Corner', '');
+		expect(all).not.toMatch(/\b(?:letter|corner|post|whoever|somebody|anew|meanwhile)\b/i);
+	});
+
+	it('tell an employee who starts that nothing was entered, and anybody else how long it still takes', () => {
+		const body = (minutesLeft: number | null) =>
+			emailWords('reminder', reader, organisation, { minutesLeft }).body;
+		expect(body(null)).toContain('haven’t started');
+		expect(body(1)).toContain('about one more minute.');
+		expect(body(6)).toContain('about 6 more minutes.');
+		expect(body(6)).toContain('Everything you’ve entered is saved.');
+	});
+
+	it('name the organisation once in the subject', () => {
+		expect(subjectLine('Check your desk', organisation)).toBe('Example Works: Check your desk');
+		expect(subjectLine('Example Works asks', organisation)).toBe('Example Works asks');
+		expect(subjectLine('Check your desk', UNSET_ORGANISATION)).toBe('Check your desk');
+	});
+});
+
+describe('what stands around an email', () => {
+	it('says who writes, how to reach them and how to tell that it is genuine', () => {
+		for (const kind of EMAIL_KINDS) {
+			const { signature, notes } = emailFrame(kind, organisation);
+			expect(signature).toEqual([
+				'Oriel Example',
+				'Coordinator, Example Works',
+				'Phone: 01632 960000',
+				'Example Works',
+				'1 Example Lane'
+			]);
+			expect(notes).toContain(
+				'Is this email genuine? See https://works.example/genuine or call 01632 960000.'
+			);
+		}
+	});
+
+	it('says whether taking part is voluntary, and who sees the answers, just where answers are asked for', () => {
+		const asking = EMAIL_KINDS.filter((kind) =>
+			emailFrame(kind, organisation).notes.some((note) => note.includes('coordinator role at Example Works'))
+		);
+		expect(asking).toEqual(['invitation', 'reminder', 'recheck', 'recheck-reminder']);
+		const duty = { ...organisation, participation: 'duty', dutyLaw: 'Screen Work Act' } as const;
+		expect(emailFrame('invitation', organisation).notes[0]).toBe('Taking part is voluntary.');
+		expect(emailFrame('invitation', duty).notes[0]).toContain('(Screen Work Act)');
+	});
+
+	it('makes up nothing of an organisation that nobody has set', () => {
+		const { signature, notes } = emailFrame('invitation', UNSET_ORGANISATION);
+		expect(signature).toEqual([]);
+		expect(notes).toEqual([emailTextsFor().footer.product('')]);
+	});
+
+	it('offers to stop what comes by itself, and nothing else', () => {
+		const offered = EMAIL_KINDS.filter((kind) =>
+			emailFrame(kind, organisation, 'en', 'https://x.example/c/t/reminders').notes.some((note) =>
+				note.includes('/reminders')
+			)
+		);
+		expect(offered).toEqual(EMAIL_KINDS.filter((kind) => STOPPABLE_KINDS.includes(kind)));
+	});
+});

@@ -1,0 +1,157 @@
+import { UNSET_ORGANISATION, type Organisation } from '../core/organisation';
+import { isEmployeeEmail, type EmailKind } from '../core/sending/email-kinds';
+import { emailTexts as english } from './en/emails';
+import { languageOf, type Language } from './languages';
+
+/** What the text of an email is made of. */
+export interface EmailFields {
+	/** Of the person it goes to. */
+	readonly name: string;
+	/** Empty where nobody has set it. */
+	readonly organisation: string;
+	/** The person who signs; empty where nobody has set it. */
+	readonly contact: string;
+	/** The last day, as people read it; null for none. */
+	readonly until: string | null;
+	/** The subject of the email that a reminder is about. */
+	readonly subject: string;
+	/** Whole minutes that open questions take; null where nothing has been entered yet. */
+	readonly minutesLeft: number | null;
+}
+
+/** Texts of emails. */
+export type EmailTexts = typeof english;
+
+/** The texts by language: a file of their own, since no page has them. */
+const EMAIL_TEXTS: Readonly<Record<Language, EmailTexts>> = { en: english };
+
+/** The texts of emails in a language; English where there are none. */
+export function emailTextsFor(locale = 'en'): EmailTexts {
+	return EMAIL_TEXTS[languageOf(locale)];
+}
+
+/** An email's words, in the language they are in. */
+export interface EmailWords {
+	readonly kind: EmailKind;
+	readonly language: Language;
+	readonly subject: string;
+	readonly body: string;
+}
+
+/** Who gets an email, and in which language they want it. */
+export interface EmailReader {
+	readonly name: string;
+	/** BCP 47; English where it is left out. */
+	readonly language?: string;
+}
+
+/** What an email of a kind is made of besides its reader. */
+export type EmailDetails = Partial<Pick<EmailFields, 'until' | 'subject' | 'minutesLeft'>>;
+
+/** The words of an email. They hold no health data. @param from who writes */
+export function emailWords(
+	kind: EmailKind,
+	{ name, language: wanted = 'en' }: EmailReader,
+	{
+		name: organisation,
+		contactName: contact
+	}: Pick<Organisation, 'name' | 'contactName'> = UNSET_ORGANISATION,
+	details: EmailDetails = {}
+): EmailWords {
+	const texts = emailTextsFor(wanted);
+	const fields = { name, organisation, contact, until: null, subject: '', minutesLeft: null, ...details };
+	const { subject, paragraphs } = texts.kinds[kind];
+	return {
+		kind,
+		language: languageOf(wanted),
+		subject: typeof subject === 'string' ? subject : subject(fields),
+		body: [texts.greeting(fields), ...paragraphs(fields)].join('\n\n')
+	};
+}
+
+/** What an email's button says: what it opens. */
+export const emailButton = (kind: EmailKind, locale = 'en'): string =>
+	emailTextsFor(locale).kinds[kind].button;
+
+/** Kinds whose email says whether taking part is voluntary, and who sees the answers. */
+const ASKS_FOR_ANSWERS: readonly EmailKind[] = ['invitation', 'reminder', 'recheck', 'recheck-reminder'];
+
+/** Kinds that employees can ask us to stop: what nobody asked for and comes by itself. */
+export const STOPPABLE_KINDS: readonly EmailKind[] = [
+	'reminder',
+	'plan-reminder',
+	'check-in-reminder',
+	'recheck-reminder'
+];
+
+/** The subject as it stands in a mailbox: the organisation's name first, so that people know who writes. */
+export function subjectLine(subject: string, { name }: Pick<Organisation, 'name'>): string {
+	return name === '' || subject.includes(name) ? subject : `${name}: ${subject}`;
+}
+
+/** What stands around the text of an email. */
+export interface EmailFrame {
+	/** Directly below the button; empty for nothing. */
+	readonly belowButton: string;
+	/** Who writes and how to reach them, a line each. */
+	readonly signature: readonly string[];
+	/** In small print: sentences that help people trust it. */
+	readonly notes: readonly string[];
+}
+
+/**
+ * What stands around the text of an email of a kind.
+ *
+ * @param stopAddress where reminders can be stopped; empty where there is no such place
+ */
+export function emailFrame(
+	kind: EmailKind,
+	organisation: Organisation,
+	locale = 'en',
+	stopAddress = ''
+): EmailFrame {
+	const { footer } = emailTextsFor(locale);
+	const { name, contactName, contactRole, phone, address } = organisation;
+	const post = address.split('\n').map((line) => line.trim());
+	const signature = [
+		contactName,
+		[contactRole, name].filter((part) => part !== '').join(', '),
+		phone && footer.phone(phone),
+		...post
+	];
+	const asks = ASKS_FOR_ANSWERS.includes(kind) && name !== '';
+	const notes = [
+		asks ? footer.participation(organisation) : '',
+		asks ? footer.seenBy(name) : '',
+		footer.genuine(organisation),
+		footer.product(name),
+		stopAddress && STOPPABLE_KINDS.includes(kind) ? footer.stopReminders(stopAddress) : ''
+	];
+	return {
+		belowButton: isEmployeeEmail(kind) ? footer.personalLink : '',
+		signature: signature.filter((line) => line !== ''),
+		notes: notes.filter((note) => note !== '')
+	};
+}
+
+/** Fields that the texts of a round may hold, with what stands for each. */
+export const ROUND_FIELDS = ['{name}', '{until}', '{organisation}', '{contact}'] as const;
+
+type RoundField = 'name' | 'until' | 'organisation' | 'contact';
+
+/** Fills the fields of a round's text, in one pass: what stands for a field is not read again. What is no field stays as it was typed. */
+export function filledText(text: string, fields: Readonly<Record<RoundField, string>>): string {
+	return text.replace(/\{(name|until|organisation|contact)\}/g, (_, field: RoundField) => fields[field]);
+}
+
+/** What stands for the organisation and its contact in a round's text. */
+export function organisationFields(
+	{ name, contactName }: Pick<Organisation, 'name' | 'contactName'>,
+	locale = 'en'
+): { organisation: string; contact: string } {
+	const { round } = emailTextsFor(locale);
+	return {
+		organisation: name || round.unknownOrganisation,
+		contact: contactName || round.unknownContact
+	};
+}

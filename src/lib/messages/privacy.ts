@@ -1,0 +1,55 @@
+import type { WhoSees } from '../core/access';
+import type { Organisation } from '../core/organisation';
+import type { Retention } from '../core/retention';
+import { privacyTexts as english } from './en/privacy';
+import { languageOf, type Language } from './languages';
+
+/** What privacy texts are made from: nothing in them is true by assertion alone. */
+export interface PrivacyFacts {
+	readonly organisation: Organisation;
+	readonly whoSees: WhoSees;
+	readonly retention: Retention;
+	/** People that a published total is of at least. */
+	readonly leastPeople: number;
+}
+
+/** A subject of the privacy information, in a word or two, and what is said of it. */
+export type PrivacyLine = readonly [term: string, words: string];
+
+type PrivacyTexts = typeof english;
+
+const PRIVACY_TEXTS: Readonly<Record<Language, PrivacyTexts>> = { en: english };
+
+/** What people are told about their data: in brief before they answer, in full at any time. */
+export interface PrivacyLines {
+	readonly brief: readonly PrivacyLine[];
+	readonly full: readonly PrivacyLine[];
+}
+
+/** What people are told about their data, in a language. */
+export function privacyLines(facts: PrivacyFacts, locale: string): PrivacyLines {
+	const texts = PRIVACY_TEXTS[languageOf(locale)];
+	const { organisation, whoSees, retention, leastPeople } = facts;
+	const participation: PrivacyLine = [texts.participation.term, texts.participation.words(organisation)];
+	const seenBy: PrivacyLine = [
+		texts.seenBy.term,
+		texts.seenBy.words(whoSees, organisation.name, leastPeople)
+	];
+	const howLong: PrivacyLine = [texts.howLong.term, texts.howLong.words(retention, organisation.name)];
+	const questions: readonly PrivacyLine[] =
+		organisation.contactName === '' ? [] : [[texts.questions.term, texts.questions.words(organisation)]];
+	return {
+		brief: [texts.asked, participation, seenBy, howLong, texts.rights, texts.limits],
+		full: [
+			texts.asked,
+			texts.why,
+			participation,
+			seenBy,
+			howLong,
+			texts.stays,
+			texts.rights,
+			texts.limits,
+			...questions
+		]
+	};
+}

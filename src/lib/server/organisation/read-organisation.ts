@@ -1,0 +1,46 @@
+import { eq } from 'drizzle-orm';
+import { UNSET_ORGANISATION, type Organisation } from '../../core/organisation';
+import { schema, type Db } from '../db/client';
+
+const { organisation } = schema;
+
+const FIELDS = {
+	name: organisation.name,
+	contactName: organisation.contactName,
+	contactRole: organisation.contactRole,
+	phone: organisation.phone,
+	replyTo: organisation.replyTo,
+	address: organisation.address,
+	genuinePage: organisation.genuinePage,
+	participation: organisation.participation,
+	dutyLaw: organisation.dutyLaw,
+	language: organisation.language
+};
+
+/** Who runs Easy Corner; {@link UNSET_ORGANISATION} until a coordinator has set it. One look by key. */
+export async function readOrganisation(db: Db): Promise<Organisation> {
+	const [row] = await db.select(FIELDS).from(organisation).where(eq(organisation.id, 1));
+	return row ?? UNSET_ORGANISATION;
+}
+
+/** A logo as it is shown. */
+export interface Logo {
+	/** A PNG that we made. */
+	readonly png: Buffer;
+	readonly widthPx: number;
+	readonly heightPx: number;
+}
+
+/** The organisation's logo; null where it has none. One look by key. */
+export async function readLogo(db: Db): Promise<Logo | null> {
+	const [row] = await db
+		.select({
+			png: organisation.logo,
+			widthPx: organisation.logoWidthPx,
+			heightPx: organisation.logoHeightPx
+		})
+		.from(organisation)
+		.where(eq(organisation.id, 1));
+	const { png, widthPx, heightPx } = row ?? {};
+	return png && widthPx && heightPx ? { png, widthPx, heightPx } : null;
+}

@@ -1,0 +1,94 @@
+import { and, eq } from 'drizzle-orm';
+import type { Organisation } from '../../core/organisation';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { DomainError } from '../domain-error';
+import { readOrganisation, type Logo } from './read-organisation';
+
+const { organisation } = schema;
+
+/** The organisation's settings with the version that a change has to name, and whether there is a logo. */
+export async function organisationPage(db: Db, actor: Actor) {
+	requirePermission(actor, 'settings:change');
+	const [row] = await db
+		.select({ version: organisation.version, logoWidthPx: organisation.logoWidthPx })
+		.from(organisation)
+		.where(eq(organisation.id, 1));
+	return {
+		organisation: await readOrganisation(db),
+		version: row?.version ?? 0,
+		hasLogo: (row?.logoWidthPx ?? null) !== null
+	};
+}
+
+/**
+ * Sets the logo, or removes it, and leaves everything else as it is.
+ *
+ * @throws DomainError where the organisation has no name yet
+ */
+export async function setLogo(db: Db, actor: Actor, logo: Logo | null, now: Date): Promise<void> {
+	requirePermission(actor, 'settings:change');
+	await inTransaction(db, async (tx) => {
+		const changed = await tx
+			.update(organisation)
+			.set({
+				logo: logo?.png ?? null,
+				logoWidthPx: logo?.widthPx ?? null,
+				logoHeightPx: logo?.heightPx ?? null
+			})
+			.returning({ id: organisation.id });
+		if (changed.length === 0) throw new DomainError('invalid', 'organisationName', '/name');
+		await writeAuditLine(tx, actor, { at: now, act: 'organisation-set' });
+	});
+}
+
+/** Every field without the blanks around it, and no law where taking part is voluntary. */
+function tidied(typed: Organisation): Organisation {
+	const entries = Object.entries(typed).map(([field, value]) => [field, (value as string).trim()] as const);
+	const trimmed = Object.fromEntries(entries) as unknown as Organisation;
+	return trimmed.participation === 'voluntary' ? { ...trimmed, dutyLaw: '' } : trimmed;
+}
+
+/** @throws DomainError naming the field that can't be used */
+function requireUsable({ name, contactName, genuinePage, replyTo }: Organisation): void {
+	if (name === '') throw new DomainError('invalid', 'organisationName', '/name');
+	if (contactName === '') throw new DomainError('invalid', 'organisationContact', '/contactName');
+	const page = URL.canParse(genuinePage) ? new URL(genuinePage) : null;
+	if (genuinePage !== '' && page?.protocol !== 'https:')
+		throw new DomainError('invalid', 'genuinePage', '/genuinePage');
+	if (replyTo !== '' && !/^[^\s@<>"]+@[^\s@<>"]+\.[^\s@<>"]+$/.test(replyTo))
+		throw new DomainError('invalid', 'replyToAddress', '/replyTo');
+}
+
+/**
+ * Sets who runs Easy Corner: from now on in every email, privacy text, report and printed letter.
+ *
+ * @param input with the version that the page was shown with; 0 the first time
+ * @throws DomainError where a field can't be used, or somebody else has changed it meanwhile
+ */
+export async function setOrganisation(
+	db: Db,
+	actor: Actor,
+	input: { readonly organisation: Organisation; readonly version: number },
+	now: Date
+): Promise<void> {
+	requirePermission(actor, 'settings:change');
+	const settings = tidied(input.organisation);
+	requireUsable(settings);
+	await inTransaction(db, async (tx) => {
+		const row = { ...settings, version: input.version + 1, changedAt: now };
+		const changed =
+			input.version === 0
+				? await tx.insert(organisation).values(row).onConflictDoNothing().returning({ id: organisation.id })
+				: await tx
+						.update(organisation)
+						.set(row)
+						.where(and(eq(organisation.id, 1), eq(organisation.version, input.version)))
+						.returning({ id: organisation.id });
+		if (changed.length === 0) throw new DomainError('conflict', 'organisationChanged');
+		await writeAuditLine(tx, actor, { at: now, act: 'organisation-set' });
+	});
+}

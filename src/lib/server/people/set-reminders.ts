@@ -1,0 +1,40 @@
+import { eq } from 'drizzle-orm';
+import type { Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { requirePerson } from './lock-person';
+
+const { people } = schema;
+
+/** Whether a person has asked for no more reminders. One look by key. */
+export async function areRemindersStopped(db: Db, personId: string): Promise<boolean> {
+	const [row] = await db
+		.select({ at: people.remindersStoppedAt })
+		.from(people)
+		.where(eq(people.id, personId));
+	return (row?.at ?? null) !== null;
+}
+
+/**
+ * Stops a person's reminders at their wish, or starts them again. What a coordinator writes to them, and news of what they asked for, still reach them; on the day of
+ * their next reminder they appear on the call list instead. Asked for twice, it is done once.
+ */
+export async function setReminders(
+	db: Db,
+	actor: Actor & { readonly kind: 'person' },
+	areStopped: boolean,
+	now: Date
+): Promise<void> {
+	const { personId } = actor;
+	await inTransaction(db, async (tx) => {
+		const person = await requirePerson(tx, personId);
+		if ((person.remindersStoppedAt !== null) === areStopped) return;
+		await tx
+			.update(people)
+			.set({ remindersStoppedAt: areStopped ? now : null })
+			.where(eq(people.id, personId));
+		const act = areStopped ? 'reminders-stopped' : 'reminders-resumed';
+		await writeAuditLine(tx, actor, { at: now, act, personId });
+	});
+}

@@ -1,0 +1,10 @@
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { withErrorPage } from '$lib/server/http/error-responses';
+import { readPrivacyLines } from '$lib/server/privacy/read-privacy-lines';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, params }) =>
+	withErrorPage(async () => {
+		const { language } = await openAssessment(locals.db, params.token);
+		return { privacy: (await readPrivacyLines(locals.db, language)).full };
+	});

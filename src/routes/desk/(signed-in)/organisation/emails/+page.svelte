@@ -1,0 +1,97 @@
+<script lang="ts">
+	import { ACCOUNT_NOTICES, EMPLOYEE_EMAIL_KINDS, type EmailKind } from '$lib/core/sending/email-kinds';
+	import { deskWords } from '$lib/messages/desk';
+	import { LANGUAGES, LANGUAGE_NAMES } from '$lib/messages/languages';
+	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
+	import FormError from '$lib/ui/cases/FormError.svelte';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import Notice from '$lib/ui/kit/Notice.svelte';
+
+	let { data } = $props();
+
+	const texts = deskWords.organisation;
+	let sentTo = $state('');
+	const sending = new CaseForm((result) => (sentTo = String(result.sentTo ?? '')));
+
+	const GROUPS: readonly (readonly [string, readonly EmailKind[]])[] = [
+		[texts.groups.employees, EMPLOYEE_EMAIL_KINDS],
+		[texts.groups.clinicians, ['referral-new', 'referral-answered', 'referral-ended']],
+		[texts.groups.accounts, ['account-invitation', 'password-reset', ...ACCOUNT_NOTICES]]
+	];
+	const queryOf = (kind: EmailKind, language = data.language, hasPictures = data.hasPictures) =>
+		`?kind=${kind}&language=${language}${hasPictures ? '' : '&pictures=off'}`;
+</script>
+
+<svelte:head><title>{texts.emailsTitle}</title></svelte:head>
+
+<main class="mx-auto max-w-6xl px-6 py-6">
+	<p class="text-note"><a href="/desk/organisation">{texts.back}</a></p>
+	<h1 class="mt-1 text-title">{texts.emailsHeading}</h1>
+	<p class="mt-1 max-w-prose text-ink-soft">{texts.emailsLead}</p>
+	<div class="mt-5 grid gap-8 md:grid-cols-[16rem_1fr]">
+		<nav aria-label={texts.emailsHeading} class="text-note">
+			{#each GROUPS as [group, kinds] (group)}
+				<h2 class="mt-4 font-semibold text-ink-soft first:mt-0">{group}</h2>
+				<ul class="mt-1">
+					{#each kinds as kind (kind)}
+						<li class="border-b border-rule">
+							<a
+								class="block py-1 text-ink no-underline hover:bg-sheet"
+								class:font-semibold={kind === data.kind}
+								aria-current={kind === data.kind ? 'page' : undefined}
+								href={queryOf(kind)}
+								data-sveltekit-noscroll>{texts.emailName(kind)}</a
+							>
+						</li>
+					{/each}
+				</ul>
+			{/each}
+		</nav>
+		<section aria-label={texts.preview(texts.emailName(data.kind))}>
+			{#if LANGUAGES.length > 1}
+				<p class="mb-3 flex flex-wrap gap-4 text-note">
+					{#each LANGUAGES as language (language)}
+						<a
+							href={queryOf(data.kind, language)}
+							lang={language}
+							aria-current={language === data.language ? 'true' : undefined}
+							class:font-semibold={language === data.language}
+							data-sveltekit-noscroll>{LANGUAGE_NAMES[language]}</a
+						>
+					{/each}
+				</p>
+			{/if}
+			<dl class="grid grid-cols-[5rem_1fr] gap-x-3 gap-y-1 border-t border-ink pt-3">
+				<dt class="text-ink-soft">{texts.from}</dt>
+				<dd>{data.email.fromName || texts.senderAlone}</dd>
+				<dt class="text-ink-soft">{texts.subject}</dt>
+				<dd class="font-semibold">{data.email.subject}</dd>
+			</dl>
+			<div class="mt-4 flex justify-between gap-4 text-note">
+				<h2 class="font-semibold text-ink-soft">{texts.asHtml}</h2>
+				<a href={queryOf(data.kind, data.language, !data.hasPictures)} data-sveltekit-noscroll
+					>{data.hasPictures ? texts.hidePictures : texts.showPictures}</a
+				>
+			</div>
+			<iframe
+				class="mt-1 h-[38rem] w-full border border-rule bg-white"
+				title={texts.preview(texts.emailName(data.kind))}
+				sandbox=""
+				src="/desk/organisation/emails/html{queryOf(data.kind)}"
+			></iframe>
+			<h2 class="mt-4 text-note font-semibold text-ink-soft">{texts.asText}</h2>
+			<pre class="mt-1 border border-rule bg-sheet p-4 text-note wrap-anywhere whitespace-pre-wrap">{data
+					.email.text}</pre>
+			<form method="POST" action="?/send" use:enhanceForm={sending.submit} class="mt-4">
+				<input type="hidden" name="kind" value={data.kind} />
+				<input type="hidden" name="language" value={data.language} />
+				<Button look="main" size="desk" isBusy={sending.isBusy}>{texts.sendToMe}</Button>
+			</form>
+			<div role="status">
+				{#if sentTo}<div class="mt-3"><Notice kind="done">{texts.sentToMe(sentTo)}</Notice></div>{/if}
+			</div>
+			<FormError fault={sending.fault} />
+		</section>
+	</div>
+</main>

@@ -1,0 +1,13 @@
+import { emailPreview, withoutPictures } from '$lib/server/email/email-preview';
+import { withJsonError } from '$lib/server/http/error-responses';
+import { previewEmail, sampleOf } from '$lib/server/organisation/sample-emails';
+import { signedIn } from '$lib/server/signed-in';
+import type { RequestHandler } from './$types';
+
+/** An email of a kind as a mail program shows it. */
+export const GET: RequestHandler = ({ locals, url }) =>
+	withJsonError(async () => {
+		const sample = { ...sampleOf(url.searchParams), origin: locals.config.origin };
+		const { html } = await previewEmail(locals.db, signedIn(locals), sample);
+		return emailPreview(url.searchParams.get('pictures') === 'off' ? withoutPictures(html) : html);
+	});

@@ -1,0 +1,19 @@
+import { MAX_LOGO_BYTES } from '$lib/core/organisation';
+import { requirePermission } from '$lib/server/access/require-permission';
+import { withJsonError } from '$lib/server/http/error-responses';
+import { readBytes } from '$lib/server/http/read-body';
+import { redrawLogo } from '$lib/server/organisation/redraw-logo';
+import { setLogo } from '$lib/server/organisation/set-organisation';
+import { signedIn } from '$lib/server/signed-in';
+import type { RequestHandler } from './$types';
+
+/** Takes a picture as it is, redraws it, and makes it the logo. */
+export const PUT: RequestHandler = ({ request, locals }) =>
+	withJsonError(async () => {
+		const actor = signedIn(locals);
+		// Asked before the picture is read: drawing it takes a while.
+		requirePermission(actor, 'settings:change');
+		const logo = await redrawLogo(await readBytes(request, MAX_LOGO_BYTES));
+		await setLogo(locals.db, actor, logo, locals.now);
+		return Response.json({ widthPx: logo.widthPx, heightPx: logo.heightPx });
+	});

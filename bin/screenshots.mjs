@@ -55,7 +55,7 @@ await run(async () => {
 	const desk = await open(DESK);
 	const mirela = await linkOf(desk, 'Mirela Oakhanger');
 	await desk.goto(`${BASE}/desk/sign-in`);
-	await desk.getByLabel('E-mail address').fill('coordinator@lanterns.example');
+	await desk.getByLabel('Email address').fill('coordinator@lanterns.example');
 	await desk.getByLabel('Password').fill('tarn-valley-demo');
 	await desk.getByRole('button', { name: 'Sign in' }).click();
 	await desk.waitForURL(`${BASE}/desk`);
@@ -86,7 +86,7 @@ await run(async () => {
 	await shoot(desk, 'case-now');
 	const clinician = await open(DESK);
 	await clinician.goto(`${BASE}/desk/sign-in`);
-	await clinician.getByLabel('E-mail address').fill('clinician@lanterns.example');
+	await clinician.getByLabel('Email address').fill('clinician@lanterns.example');
 	await clinician.getByLabel('Password').fill('tarn-valley-demo');
 	await clinician.getByRole('button', { name: 'Sign in' }).click();
 	await clinician.waitForURL(`${BASE}/desk`);
@@ -123,7 +123,7 @@ await run(async () => {
 	await shoot(phone, 'phone-check-in');
 	// Last, since it is kept: someone who has not answered says that an emergency sign is there, which only an outcome closes.
 	await phone.goto(await linkOf(phone, 'Sunniva Peatling'));
-	await phone.getByRole('button', { name: /Begin|Pick up/ }).click();
+	await phone.getByRole('button', { name: /Start|Continue/ }).click();
 	await phone.getByRole('heading', { name: 'Before anything else' }).waitFor();
 	await phone.locator('html[data-ready]').waitFor({ state: 'attached' });
 	const sign = phone.getByRole('group', { name: /Chest pain or pressure/ });

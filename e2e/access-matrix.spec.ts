@@ -317,7 +317,7 @@ test('every route is closed but to those who are named, for each role and a fore
 
 test('a page that a role may not open says so, and leads to where the role begins', async ({ page }) => {
 	await page.goto('/desk/sign-in');
-	await page.getByLabel('E-mail address').fill('reader@lanterns.example');
+	await page.getByLabel('Email address').fill('reader@lanterns.example');
 	await page.getByLabel('Password').fill(ACCOUNT.password);
 	await page.getByRole('button', { name: 'Sign in' }).click();
 	await expect(page).toHaveURL(/\/desk\/workforce/);

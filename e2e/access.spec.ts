@@ -157,7 +157,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 	await hydrated(page);
 	const sunday = page.getByRole('group', { name: /^Sunday/ });
 	await dragToDay(page, page.locator('[id^="follow-up-"]').first(), sunday);
-	await expect(sunday.getByText('free day there').first()).toBeVisible();
+	await expect(sunday.getByText('day off there').first()).toBeVisible();
 	const desk = [
 		'/desk',
 		'/desk/people',
@@ -206,7 +206,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 	await expectNothingFound(page, 'letter to a clinician');
 	await page.goto('/desk/rounds');
 	await page.getByRole('link', { name: 'This autumn' }).click();
-	await expect(page.getByRole('heading', { name: 'How it went' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Results' })).toBeVisible();
 	await expectNothingFound(page, 'round');
 	await expectNoSidewaysScroll(page, 'round');
 	await page.setViewportSize({ width: 390, height: 844 });
@@ -261,8 +261,8 @@ test('the coordinator works by keys alone', async ({ page }) => {
 	await expect(page).toHaveURL('/desk');
 	await hydrated(page);
 	await page.keyboard.press('?');
-	const help = page.getByRole('dialog', { name: 'Keys on this page' });
-	await expect(help).toContainText('Tick the line');
+	const help = page.getByRole('dialog', { name: 'Keyboard shortcuts on this page' });
+	await expect(help).toContainText('Select the line');
 	const box = await help.boundingBox();
 	expect((box?.y ?? -1) >= 0 && (box?.height ?? 900) <= 800).toBe(true);
 	await page.keyboard.press('Escape');

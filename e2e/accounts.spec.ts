@@ -10,7 +10,7 @@ test('a second factor is set up, asked for, passed by a code for a lost phone, a
 	const enter = async () => {
 		await page.goto('/desk/sign-in', { waitUntil: 'load' });
 		await hydrated(page);
-		await page.getByLabel('E-mail address').fill(READER.email);
+		await page.getByLabel('Email address').fill(READER.email);
 		await page.getByLabel('Password').fill(READER.password);
 		await page.getByRole('button', { name: 'Sign in', exact: true }).click();
 	};
@@ -22,11 +22,11 @@ test('a second factor is set up, asked for, passed by a code for a lost phone, a
 	await expect(page.getByRole('img', { name: /QR code/ })).toBeVisible();
 	const secret = (await page.locator('.num').first().innerText()).replace(/\s/g, '');
 	const code = () => new TOTP({ secret: Secret.fromBase32(secret) }).generate();
-	await page.getByLabel('The code that it shows now').fill('000000');
-	await page.getByRole('button', { name: 'Begin' }).click();
+	await page.getByLabel('Code that the app shows now').fill('000000');
+	await page.getByRole('button', { name: 'Turn on codes' }).click();
 	await expect(page.getByRole('alert')).toContainText('This code is not right');
-	await page.getByLabel('The code that it shows now').fill(code());
-	await page.getByRole('button', { name: 'Begin' }).click();
+	await page.getByLabel('Code that the app shows now').fill(code());
+	await page.getByRole('button', { name: 'Turn on codes' }).click();
 	await expect(page.getByText('The periods are saved and apply from now on.')).toBeVisible();
 	const lost = await page.locator('.codes li').first().innerText();
 	await page.context().clearCookies();
@@ -44,25 +44,25 @@ test('a second factor is set up, asked for, passed by a code for a lost phone, a
 	await page.getByRole('button', { name: 'Sign in', exact: true }).click();
 	await expect(page).toHaveURL(/\/desk\/workforce/);
 	await page.goto('/desk/account/second-factor');
-	await page.getByRole('button', { name: 'Take it away' }).click();
-	await expect(page.getByText('Or type this secret into the app:')).toBeVisible();
+	await page.getByRole('button', { name: 'Turn off codes' }).click();
+	await expect(page.getByText('Or enter this secret in the app:')).toBeVisible();
 });
 
 test('a person is looked up whole, read about in the record, and erased in two steps', async ({ page }) => {
 	await page.goto('/desk/sign-in', { waitUntil: 'load' });
 	await hydrated(page);
-	await page.getByLabel('E-mail address').fill('coordinator@lanterns.example');
+	await page.getByLabel('Email address').fill('coordinator@lanterns.example');
 	await page.getByLabel('Password').fill('tarn-valley-demo');
 	await page.getByRole('button', { name: 'Sign in', exact: true }).click();
 	await expect(page).toHaveURL('/desk');
 	await page.goto('/desk/people/new');
 	await page.getByLabel('Name').fill('Wilmot Goneby');
-	await page.getByLabel('E-mail address').fill('wilmot.goneby@lanterns.example');
+	await page.getByLabel('Email address').fill('wilmot.goneby@lanterns.example');
 	await page.getByRole('button', { name: 'Add' }).click();
 	await expect(page.getByRole('heading', { name: 'Wilmot Goneby' })).toBeVisible();
 	const home = new URL(page.url()).pathname;
 	await page.goto(`${home}?part=person`);
-	await page.getByRole('link', { name: 'Everything that is known of them' }).click();
+	await page.getByRole('link', { name: 'View all their data' }).click();
 	await expect(page.getByText('wilmot.goneby@lanterns.example')).toBeVisible();
 	const file = await (await page.request.get(`${home}/everything/data`)).json();
 	expect(file).toMatchObject({ format: 'easy-corner.everything/1', person: { name: 'Wilmot Goneby' } });
@@ -72,16 +72,18 @@ test('a person is looked up whole, read about in the record, and erased in two s
 	).toBeVisible();
 	await page.goto(`${home}/erase`);
 	await page.getByLabel('They asked for it').check({ force: true });
-	await page.getByLabel('To be sure, write Wilmot Goneby').fill('Wilmot');
-	await page.getByRole('button', { name: 'Erase for good' }).click();
+	await page.getByLabel('Type Wilmot Goneby to confirm').fill('Wilmot');
+	await page.getByRole('button', { name: 'Delete all data' }).click();
 	await expect(page.getByRole('alert')).toContainText('Type their name exactly as shown above');
 	await page.getByLabel('They asked for it').check({ force: true });
-	await page.getByLabel('To be sure, write Wilmot Goneby').fill('Wilmot Goneby');
-	await page.getByRole('button', { name: 'Erase for good' }).click();
+	await page.getByLabel('Type Wilmot Goneby to confirm').fill('Wilmot Goneby');
+	await page.getByRole('button', { name: 'Delete all data' }).click();
 	await expect(page).toHaveURL('/desk/people');
 	expect((await page.request.get(home)).status()).toBe(404);
 	await page.goto('/desk/record?act=person-erased');
-	await expect(page.getByRole('row').filter({ hasText: 'erased a person' }).first()).toBeVisible();
+	await expect(
+		page.getByRole('row').filter({ hasText: 'deleted all data about a person' }).first()
+	).toBeVisible();
 	// A form of another site changes nothing, whatever it brings along.
 	const foreign = await page.request.post('/desk/people/new', {
 		headers: { origin: 'https://elsewhere.example', 'content-type': 'application/json' },

@@ -21,7 +21,7 @@ test('malformed saves are refused with the place, and nothing of them is kept', 
 		data: JSON.stringify({ fields: { stature: '164' } }),
 		headers: JSON_TYPE
 	});
-	expect(await expectRefused(early, 403)).toContain('choose Begin first');
+	expect(await expectRefused(early, 403)).toContain('choose Start first');
 	await agree(page, link);
 	const put = (data: string | Buffer, headers: Record<string, string> = JSON_TYPE) =>
 		page.request.put(`${link}/draft`, { data, headers });
@@ -57,7 +57,7 @@ test('malformed saves are refused with the place, and nothing of them is kept', 
 		if (at) expect((JSON.parse(body) as { at: string }).at).toBe(at);
 	}
 	await page.goto(`${link}`);
-	await page.getByRole('button', { name: /Begin|Pick up/ }).click();
+	await page.getByRole('button', { name: /Start|Continue/ }).click();
 	await page.goto(`${link}/you`);
 	await expect(page.locator('#stature')).toHaveValue('164');
 	expect(baseURL).toBeTruthy();

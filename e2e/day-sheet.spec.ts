@@ -22,7 +22,7 @@ test('at least eleven lines are on the first screen, in parts that fold, narrowe
 	await expect(part.locator('li')).toHaveCount(0);
 	await expect(lines).toHaveCount(before - inPart);
 	await part.getByRole('button', { name: /^This week/ }).click();
-	await page.getByLabel('Whose').selectOption('Mine');
+	await page.getByLabel('Assigned to').selectOption('Assigned to me');
 	await expect(page).toHaveURL(/whose=mine/);
 	await expect(lines.first()).toContainText('with you');
 	const mine = await lines.count();
@@ -73,7 +73,7 @@ test('what another coordinator does appears without losing the place, and a text
 	await expect(second.locator('.pane').getByRole('heading', { name: 'Liv Liveman' })).toBeVisible();
 	await second.keyboard.press('i');
 	await expect(lineOf(second, 'Liv Liveman')).toContainText('with you');
-	await expect(lineOf(page, 'Liv Liveman')).toContainText('with Ferelith Ashdown');
+	await expect(lineOf(page, 'Liv Liveman')).toContainText('assigned to Ferelith Ashdown');
 	await expect(page.locator('main li.here')).toContainText('Liv Liveman');
 	await expect(message).toHaveValue('A letter half written');
 	// And what the person writes.
@@ -91,8 +91,8 @@ test('what another coordinator does appears without losing the place, and a text
 	await message.focus();
 	await page.keyboard.press('Control+Enter');
 	await expect(page.locator('main li a.who:focus')).toHaveCount(1);
-	await page.getByLabel('Which').selectOption('Written to today');
-	await expect(lineOf(page, 'Liv Liveman')).toContainText(/Wrote \d\d:\d\d/);
+	await page.getByLabel('Which').selectOption('Messaged today');
+	await expect(lineOf(page, 'Liv Liveman')).toContainText(/Message to \d\d:\d\d/);
 });
 
 test('what can wait is put off with a reason, stands below, and is taken back', async ({ page }) => {
@@ -102,12 +102,12 @@ test('what can wait is put off with a reason, stands below, and is taken back', 
 	await page.locator('main li a.who', { hasText: 'Otto Offputter' }).focus();
 	await expect(page.locator('.pane').getByRole('heading', { name: 'Otto Offputter' })).toBeVisible();
 	await page.keyboard.press('l');
-	await expect(page.getByLabel('Why it can wait')).toBeFocused();
+	await expect(page.getByLabel('Why it can be postponed')).toBeFocused();
 	await page.keyboard.type('moves house next week');
 	await page.locator('#later').getByRole('button').last().click();
-	const later = page.locator('section.group', { has: page.getByRole('heading', { name: /^Later/ }) });
+	const later = page.locator('section.group', { has: page.getByRole('heading', { name: /^Postponed/ }) });
 	await expect(lineOf(page, 'Otto Offputter')).toHaveCount(0);
-	await later.getByRole('button', { name: /^Later/ }).click();
+	await later.getByRole('button', { name: /^Postponed/ }).click();
 	await expect(later.locator('li', { hasText: 'Otto Offputter' })).toContainText('moves house next week');
 	await page.keyboard.press('Control+z');
 	await expect(later.locator('li', { hasText: 'Otto Offputter' })).toHaveCount(0);
@@ -127,7 +127,7 @@ test('a thing is ordered on the board, and taken along as a table', async ({ pag
 	await row.getByLabel('Order number').fill('F-1009');
 	await row.getByLabel('What it costs').fill('much');
 	await row.getByRole('button', { name: 'Ordered', exact: true }).click();
-	await expect(row.getByRole('alert')).toContainText('Type a price such as 129 or 129.90.');
+	await expect(row.getByRole('alert')).toContainText('Enter a price such as 129 or 129.90.');
 	await expect(row.getByLabel('Order number')).toHaveValue('F-1009');
 	await row.getByLabel('What it costs').fill('44,50');
 	await row.getByRole('button', { name: 'Ordered', exact: true }).click();
@@ -147,13 +147,13 @@ test('a budget says what to buy and for whom, and what is approved stands on the
 	await signIn(page);
 	await page.goto('/desk/equipment');
 	await page.getByRole('link', { name: 'Budget' }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Where the money does most');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Best use of your budget');
 	await hydrated(page);
-	await page.getByLabel('Money to spend').fill('a lot');
-	await page.getByRole('button', { name: 'Work it out' }).click();
-	await expect(page.getByText('Type a price such as 129 or 129.90.')).toBeVisible();
-	await page.getByLabel('Money to spend').fill('600');
-	await page.getByRole('button', { name: 'Work it out' }).click();
+	await page.getByLabel('Budget').fill('a lot');
+	await page.getByRole('button', { name: 'Calculate' }).click();
+	await expect(page.getByText('Enter a price such as 129 or 129.90.')).toBeVisible();
+	await page.getByLabel('Budget').fill('600');
+	await page.getByRole('button', { name: 'Calculate' }).click();
 	await expect(page.getByText(/^€[\d.]+ helps \d+ people and fixes \d+ problems\.$/)).toBeVisible();
 	await hydrated(page);
 	const rows = page.getByRole('table').first().locator('tbody tr');
@@ -185,7 +185,7 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	const pane = page.getByRole('complementary', { name: `The case of ${name}` });
 	await lineOf(page, name).locator('a.who').focus();
 	await expect(pane.getByRole('heading', { name })).toBeVisible();
-	await pane.getByText('Record a call or a talk …').click();
+	await pane.getByText('Record a contact …').click();
 	const said = pane.getByLabel('What was said');
 	await pane.getByLabel('Who you spoke with').fill('Tove');
 	await said.fill('The chair is back at the office.');
@@ -197,14 +197,14 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	await theirs.locator('a.who').focus();
 	await colleague
 		.getByRole('complementary', { name: `The case of ${name}` })
-		.getByRole('button', { name: /I look after them/ })
+		.getByRole('button', { name: /take this case/ })
 		.click();
 	await expect(pane.getByText(/A colleague has just changed this case/)).toBeVisible();
 	await expect(said).toHaveValue('The chair is back at the office.');
 
 	// The colleague settles it: the line goes, the form stays with its text, however late the case as it stands now is read.
 	await page.route('**/brief', (route) => route.abort());
-	await theirs.getByRole('button', { name: `Settle: ${name}` }).click();
+	await theirs.getByRole('button', { name: `Mark as done: ${name}` }).click();
 	await expect(theirs).toHaveCount(0);
 	await expect(lineOf(page, name)).toHaveCount(0);
 	await expect(pane.getByText(/no longer on the list/)).toBeVisible();

@@ -31,12 +31,12 @@ test('cases are worked off from the day sheet by keys alone, and the last is tak
 	const groups = page.locator('section.group', {
 		has: page.getByRole('heading', { name: /^(?:Self-help|Nothing to do)/ })
 	});
-	const settles = groups.locator('button[id^="act-"][aria-label^="Settle: "]');
+	const settles = groups.locator('button[id^="act-"][aria-label^="Mark as done: "]');
 	// A follow-up that is due keeps someone on the sheet, in a part of its own.
 	const lineToSettle = () => groups.locator(`a.who[href="${href}"]`);
 	let [name, href] = ['', ''];
 	for (let i = 1; i <= 3; i += 1) {
-		name = (await settles.first().getAttribute('aria-label'))?.replace('Settle: ', '') ?? '';
+		name = (await settles.first().getAttribute('aria-label'))?.replace('Mark as done: ', '') ?? '';
 		href = (await settles.first().locator('xpath=ancestor::li').locator('a.who').getAttribute('href')) ?? '';
 		await page.locator(`main li a.who[href="${href}"]`).focus();
 		const done = page.waitForResponse((r) => r.request().method() === 'POST' && r.url().includes('/desk?/'));
@@ -49,14 +49,14 @@ test('cases are worked off from the day sheet by keys alone, and the last is tak
 	// More came up where more is open than is shown.
 	expect(await lines(page).count()).toBeLessThanOrEqual(before);
 	await page.getByText('What you did today').click();
-	await expect(page.getByRole('button', { name: `Take back: Settled ${name}` })).toBeVisible();
+	await expect(page.getByRole('button', { name: `Undo: Marked as done: ${name}` })).toBeVisible();
 	await page.keyboard.press('Control+z');
 	await expect(lineToSettle()).toHaveCount(1);
 	// Other tests of this user took acts back today too: this line says so.
 	const undone = page
 		.locator('.acts li')
-		.filter({ hasText: `Settled ${name}` })
-		.filter({ hasText: 'taken back' });
+		.filter({ hasText: `Marked as done: ${name}` })
+		.filter({ hasText: 'undone' });
 	await expect(undone).toHaveCount(1);
 	await expect(page.locator('main li a.who:focus')).toHaveCount(1);
 });
@@ -78,10 +78,10 @@ test('ten cases of three kinds are worked off with at most four keys each, besid
 		return keys.length;
 	};
 	const acts = {
-		Settle: async () => press('s'),
+		'Mark as done': async () => press('s'),
 		Done: async () => {
 			await press('d');
-			await expect(page.getByLabel('What came of it')).toBeFocused();
+			await expect(page.getByLabel('Notes on the follow-up')).toBeFocused();
 			await page.keyboard.type('It holds.');
 			return 1 + (await press('Enter'));
 		},
@@ -94,14 +94,14 @@ test('ten cases of three kinds are worked off with at most four keys each, besid
 		}
 	};
 	const ten = [
-		'Settle',
+		'Mark as done',
 		'Done',
-		'Settle',
+		'Mark as done',
 		'Done',
 		'Write',
-		'Settle',
+		'Mark as done',
 		'Done',
-		'Settle',
+		'Mark as done',
 		'Done',
 		'Write'
 	] as const;
@@ -139,10 +139,10 @@ test('a warning sign is closed by what came of it and by nothing else', async ({
 	await hydrated(page);
 	const line = lines(page).filter({ hasText: 'Grete Graveson' });
 	await expect(line).toContainText('numbness or tingling that wakes them at night');
-	await expect(line.getByRole('button', { name: /^Settle/ })).toHaveCount(0);
+	await expect(line.getByRole('button', { name: /^Mark as done/ })).toHaveCount(0);
 	await page.goto(caseUrl);
 	await hydrated(page);
-	await expect(page.getByRole('button', { name: /^Settle/ })).toHaveCount(0);
+	await expect(page.getByRole('button', { name: /^Mark as done/ })).toHaveCount(0);
 	const outcome = page.locator('#outcome');
 	await page.keyboard.press('o');
 	await outcome.getByLabel('Who you spoke with').fill('Grete herself');
@@ -168,10 +168,10 @@ test('equal cases get the same text in one go, by keys', async ({ page }) => {
 	const soon = page.locator('section.group', { has: page.getByRole('heading', { name: 'This week' }) });
 	await soon.locator('a.who').first().focus();
 	await page.keyboard.press('t');
-	const batch = page.getByRole('region', { name: 'Ticked cases' });
+	const batch = page.getByRole('region', { name: 'Selected cases' });
 	await expect(batch).toBeVisible();
 	const n = await page.locator('main li input:checked').count();
-	await batch.getByText('The same text to all of them').click();
+	await batch.getByText('Write the same message to all').click();
 	await batch.getByLabel('Message').fill('Hello, please do your plan this week.');
 	await batch.getByRole('button', { name: `Send to ${n}` }).click();
 	await expect(batch).toHaveCount(0);
@@ -189,23 +189,23 @@ test('a list is imported after its faults are mended, and again without doubles'
 			buffer: Buffer.from(text, 'latin1')
 		});
 	await give('Employee;Mail;Department\nZoë Importa;zoe.importa@new.example;Kiln\nNo Address;nowhere;Kiln\n');
-	await expect(page.getByText('apart by semicolon, windows-1252')).toBeVisible();
-	await expect(page.getByText('Row 3, e-mail address')).toBeVisible();
-	await expect(page.getByRole('button', { name: 'See what it would do' })).toHaveCount(0);
+	await expect(page.getByText('separated by semicolon, windows-1252')).toBeVisible();
+	await expect(page.getByText('Row 3, email address')).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Check the file' })).toHaveCount(0);
 	const good =
 		'Employee;Mail;Department\nZoë Importa;zoe.importa@new.example;Kiln\nAbe Importa;abe.importa@new.example;Kiln\n';
 	await give(good);
-	await page.getByRole('button', { name: 'See what it would do' }).click();
-	await expect(page.getByText('It adds 2 people')).toBeVisible();
-	await page.getByRole('button', { name: 'Take them in' }).click();
-	await expect(page.getByText('Taken in: 2 people added')).toBeVisible();
+	await page.getByRole('button', { name: 'Check the file' }).click();
+	await expect(page.getByText('2 people will be added')).toBeVisible();
+	await page.getByRole('button', { name: 'Import people' }).click();
+	await expect(page.getByText('Imported: 2 people added')).toBeVisible();
 	await page.goto('/desk/people?team=Kiln');
 	await expect(page.getByRole('link', { name: 'Zoë Importa' })).toBeVisible();
 	await page.goto('/desk/people/import');
 	await hydrated(page);
 	await give(good);
-	await page.getByRole('button', { name: 'See what it would do' }).click();
-	await expect(page.getByText('It adds 0 people, changes 0, and leaves 2 as they are.')).toBeVisible();
+	await page.getByRole('button', { name: 'Check the file' }).click();
+	await expect(page.getByText('0 people will be added, 0 changed, and 2 stay the same.')).toBeVisible();
 	// A workbook: joined names, a country by its name; the columns of this kind of file are remembered.
 	const workbook = await writeXlsxFile(
 		[
@@ -218,13 +218,13 @@ test('a list is imported after its faults are mended, and again without doubles'
 		mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
 		buffer: workbook
 	});
-	await expect(page.getByText('a workbook: its first sheet')).toBeVisible();
+	await expect(page.getByText('first sheet of the workbook')).toBeVisible();
 	await page.getByLabel('Country').selectOption('Where');
-	await page.getByRole('button', { name: 'See what it would do' }).click();
-	await expect(page.getByText('It adds 0 people, changes 1')).toBeVisible();
+	await page.getByRole('button', { name: 'Check the file' }).click();
+	await expect(page.getByText('0 people will be added, 1 changed')).toBeVisible();
 	await expect(page.getByText(/Abe Importa-Vale .*name Abe Importa to Abe Importa-Vale/)).toBeVisible();
-	await page.getByRole('button', { name: 'Take them in' }).click();
-	await expect(page.getByText('Taken in: 0 people added, 1 changed')).toBeVisible();
+	await page.getByRole('button', { name: 'Import people' }).click();
+	await expect(page.getByText('Imported: 0 people added, 1 changed')).toBeVisible();
 	const csv = await page.request.get('/desk/people/export?team=Kiln');
 	expect(csv.headers()['content-type']).toContain('text/csv');
 	expect((await csv.text()).split('\r\n')).toHaveLength(4);
@@ -234,17 +234,17 @@ test('a bulk act asks for its count first; a filter is kept by name', async ({ p
 	await signIn(page);
 	await page.goto('/desk/people?q=importa');
 	await hydrated(page);
-	await page.getByLabel('Tick everyone on this page').check();
+	await page.getByLabel('Select everyone on this page').check();
 	await page.getByLabel('For these 2').selectOption('team');
 	await page.getByRole('textbox', { name: 'Team' }).fill('Glaze');
-	await page.getByRole('button', { name: 'Yes, for 2 people' }).click();
+	await page.getByRole('button', { name: 'Confirm for 2 people' }).click();
 	await expect(page.getByText('Done for 2 people.')).toBeVisible();
 	await page.goto('/desk/people?team=Glaze');
 	await hydrated(page);
 	await expect(page.getByRole('row')).toHaveCount(3);
-	await page.getByRole('button', { name: 'Keep this filter' }).click();
+	await page.getByRole('button', { name: 'Save this filter' }).click();
 	await page.getByRole('textbox', { name: 'Name of the filter' }).fill('Glazers');
-	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await page.getByRole('button', { name: 'Save filter', exact: true }).click();
 	await expect(page.getByRole('link', { name: 'Glazers' })).toBeVisible();
 	await page.goto('/desk/people');
 	await page.getByRole('link', { name: 'Glazers' }).click();
@@ -256,7 +256,7 @@ test('people are sorted by a column from either end, and show the columns that a
 }) => {
 	await signIn(page);
 	await page.goto('/desk/people?state=answered');
-	const off = page.getByRole('columnheader', { name: 'Checks off' });
+	const off = page.getByRole('columnheader', { name: 'Height problems' });
 	await off.getByRole('link').click();
 	await expect(off).toHaveAttribute('aria-sort', 'descending');
 	await expect(page).toHaveURL(/state=answered&by=checks-off$/);
@@ -270,10 +270,10 @@ test('people are sorted by a column from either end, and show the columns that a
 	await expect(page).toHaveURL(/level=home/);
 	await expect(off).toHaveAttribute('aria-sort', 'ascending');
 	await page.getByText('Columns …').click();
-	await page.getByRole('checkbox', { name: 'E-mail address' }).first().check();
+	await page.getByRole('checkbox', { name: 'Email address' }).first().check();
 	await page.getByRole('checkbox', { name: 'Level', exact: true }).first().uncheck();
-	await page.getByRole('button', { name: 'Show these' }).click();
-	await expect(page.getByRole('columnheader', { name: 'E-mail address' })).toBeVisible();
+	await page.getByRole('button', { name: 'Save columns' }).click();
+	await expect(page.getByRole('columnheader', { name: 'Email address' })).toBeVisible();
 	await expect(page.getByRole('columnheader', { name: 'Level' })).toHaveCount(0);
 	await page.goto('/desk/people');
 	await expect(page.getByRole('cell', { name: /@lanterns\.example$/ }).first()).toBeVisible();
@@ -289,10 +289,10 @@ test('messages go both ways; the letter says only that there is one', async ({ p
 	await expect(page.getByRole('listitem').filter({ hasText: 'does the tape reach?' })).toBeVisible();
 	await page.goto('/post');
 	await page
-		.getByRole('link', { name: /Minna Messenger.*A message about your corner/ })
+		.getByRole('link', { name: /Minna Messenger.*You have a message about your workstation/ })
 		.first()
 		.click();
-	await expect(page.getByRole('article').getByText('this letter doesn’t repeat it')).toBeVisible();
+	await expect(page.getByRole('article').getByText('this email doesn’t repeat it')).toBeVisible();
 	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
 	await employee.goto(`${link}/messages`);
 	await expect(employee.getByText('does the tape reach?')).toBeVisible();
@@ -318,13 +318,13 @@ test('a round goes to as many as were seen, is followed live, and is closed', as
 	await signIn(page);
 	await page.goto('/desk/rounds/new');
 	await hydrated(page);
-	await page.getByLabel('Name of the round').fill('Glaze only');
+	await page.getByLabel('Name of the assessment round').fill('Glaze only');
 	await page.getByRole('checkbox', { name: 'Glaze' }).check();
 	await page.getByLabel('Letter').fill('Hello {name}, until {until}, please.');
-	await page.getByRole('button', { name: 'Keep as a draft' }).click();
+	await page.getByRole('button', { name: 'Save draft' }).click();
 	await expect(page.getByRole('heading', { name: 'Glaze only', level: 1 })).toBeVisible();
 	await hydrated(page);
-	await page.getByRole('button', { name: 'Send it to 2 people' }).click();
+	await page.getByRole('button', { name: 'Send to 2 people' }).click();
 	// Told by the server as the queue goes on; nothing is reloaded by hand.
 	await expect(page.getByRole('img', { name: '2 silent so far' })).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Zoë Importa' })).toBeVisible();
@@ -335,14 +335,14 @@ test('a round goes to as many as were seen, is followed live, and is closed', as
 	await page.getByRole('link', { name: 'Glaze only' }).click();
 	await hydrated(page);
 	await page.getByText('Close the round …').click();
-	await page.getByRole('checkbox', { name: 'Put the 2 who did not answer on the call list' }).uncheck();
-	await page.getByRole('button', { name: 'Yes, close it' }).click();
+	await page.getByRole('checkbox', { name: 'Add the 2 who haven’t answered to the call list' }).uncheck();
+	await page.getByRole('button', { name: 'Yes, close the account' }).click();
 	await expect(page.getByText(/^Closed · /)).toBeVisible();
 	await expect(page.getByRole('img', { name: '2 did not answer' })).toBeVisible();
 	await expect(page.getByRole('columnheader', { name: 'Glaze only' })).toBeVisible();
-	await page.getByText('Open it again …').click();
-	await page.getByRole('button', { name: 'Yes, open it' }).click();
-	await expect(page.getByText(/^(?:Out|Letters are being written) · /)).toBeVisible();
+	await page.getByText('Reopen the round …').click();
+	await page.getByRole('button', { name: 'Yes, reopen the round' }).click();
+	await expect(page.getByText(/^(?:Out|Sending) · /)).toBeVisible();
 });
 
 test('a silent person is reminded before the day of the policy, and the list follows', async ({ page }) => {
@@ -355,7 +355,7 @@ test('a silent person is reminded before the day of the policy, and the list fol
 	const line = page.locator('main li', { hasText: name });
 	await expect(line).toContainText('2 of 3 reminders');
 	await button.click();
-	await expect(page.getByText('Reminding one person')).toBeVisible();
+	await expect(page.getByText('We’re reminding one person')).toBeVisible();
 	// Written by the queue, told by the server.
 	await expect(line).toContainText('3 of 3 reminders');
 	await expect(line.getByRole('button')).toHaveCount(0);
@@ -386,7 +386,7 @@ test('a follow-up is carried to another day by keys; the calendar address answer
 	await openPart(page, 'Follow-up');
 	await fillDay(page, 'due', today);
 	await page.getByRole('button', { name: 'Set', exact: true }).click();
-	await expect(page.getByText('Set. It comes up')).toBeVisible();
+	await expect(page.getByText('Saved. It appears')).toBeVisible();
 	await page.goto('/desk/follow-ups?view=week');
 	await hydrated(page);
 	const card = page.getByRole('link', { name: /Dora Daymover/ });
@@ -437,12 +437,12 @@ test('a follow-up is carried to another day by keys; the calendar address answer
 	await page.goto(`/desk/follow-ups?view=list&day=${after(8)}`);
 	await expect(page.getByRole('link', { name: /Dora Daymover/ })).toBeVisible();
 	await hydrated(page);
-	await page.getByRole('button', { name: 'Make a new address' }).click();
+	await page.getByRole('button', { name: 'Create a new address' }).click();
 	const address = (await page.getByText(/\/calendar\//).innerText()).trim();
 	const first = await page.request.get(address);
 	expect(first.headers()['content-type']).toContain('text/calendar');
 	expect(await first.text()).toContain('SUMMARY:Follow-up: D. D.');
-	await page.getByRole('button', { name: 'Make a new address' }).click();
+	await page.getByRole('button', { name: 'Create a new address' }).click();
 	await expect(page.getByText(/\/calendar\//)).not.toHaveText(address);
 	expect((await page.request.get(address)).status()).toBe(404);
 });
@@ -468,15 +468,15 @@ test('equipment is approved and declined with a reason, and the person reads it'
 	// Of what was asked for just now: there may be older things beside it.
 	const decline = page.getByRole('button', { name: /^Decline: / });
 	const thing = (await decline.getAttribute('aria-label'))?.replace('Decline: ', '') ?? '';
-	const again = page.getByRole('button', { name: `Take up again: ${thing}` });
+	const again = page.getByRole('button', { name: `Reopen request: ${thing}` });
 	await decline.click();
-	await page.getByLabel('Why, as the person reads it').fill('The store room has one: it comes on Friday');
+	await page.getByLabel('Reason (the employee reads it)').fill('The store room has one: it comes on Friday');
 	await page.getByRole('button', { name: 'Decline', exact: true }).click();
 	await expect(again).toBeVisible();
 	await employee.goto(`${link}/messages`);
 	await expect(employee.getByText('The store room has one: it comes on Friday')).toBeVisible();
 	await again.click();
-	for (const act of [/^Approve/, /^On its way/, /^Arrived/])
+	for (const act of [/^Approve/, /^Mark as sent/, /^Arrived/])
 		await page.getByRole('button', { name: new RegExp(`${act.source}.*: ${thing}`) }).click();
 	await openPart(page, 'Follow-up');
 	await expect(page.getByText('Equipment has arrived: look at the corner again').first()).toBeVisible();
@@ -491,13 +491,13 @@ test('a case is referred to a clinician, who sees what was referred, asks back a
 	await hydrated(page);
 	await page.keyboard.press('r');
 	await expect(page.locator('#clinician')).toBeFocused();
-	await page.getByLabel('What you ask').fill('Tingling at night: please look.');
+	await page.getByLabel('Your question').fill('Tingling at night: please look.');
 	const refer = page.getByRole('button', { name: 'Refer', exact: true });
 	await refer.click();
-	await expect(page.getByText('Ask them first, then say how they agreed')).toBeVisible();
+	await expect(page.getByText('Ask the employee first, then choose how they gave consent')).toBeVisible();
 	await page.getByRole('radio', { name: 'They said yes' }).check();
 	await refer.click();
-	await expect(page.getByRole('button', { name: 'End the referral' })).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Close the referral' })).toBeVisible();
 	// Told by a letter that names nobody.
 	const link = await linkOf(page, 'Dr Benedikt Moorsole');
 	expect(link).toMatch(/^\/desk\/referrals\//);
@@ -508,9 +508,9 @@ test('a case is referred to a clinician, who sees what was referred, asks back a
 	const address = clinic.url();
 	await hydrated(clinic);
 	await expect(clinic.getByText('Tingling at night: please look.')).toBeVisible();
-	await expect(clinic.getByText('agreed to this referral in a talk')).toBeVisible();
+	await expect(clinic.getByText('gave verbal consent to this referral')).toBeVisible();
 	await clinic.getByLabel('Your answer').fill('Does it wake her?');
-	await clinic.getByRole('button', { name: 'Ask back' }).click();
+	await clinic.getByRole('button', { name: 'Send question' }).click();
 	await expect(clinic.getByRole('listitem').filter({ hasText: 'Does it wake her?' })).toBeVisible();
 	expect((await clinic.request.get(caseUrl)).status()).toBe(403);
 	// On one sheet of paper.
@@ -520,14 +520,14 @@ test('a case is referred to a clinician, who sees what was referred, asks back a
 	await hydrated(page);
 	const line = lines(page).filter({ hasText: 'Refa Referred' });
 	await expect(line).toContainText('“Does it wake her?”');
-	await line.getByRole('button', { name: /^Read through/ }).click();
-	await page.getByLabel('What you write to them').fill('Twice a week.');
+	await line.getByRole('button', { name: /^Mark as read/ }).click();
+	await page.getByLabel('Your message, or the result').fill('Twice a week.');
 	await page.getByRole('button', { name: 'Write to them' }).click();
 	await expect(page.locator('#part-clinician li').filter({ hasText: 'Twice a week.' })).toBeVisible();
 	await clinic.reload();
 	await expect(clinic.getByText('Twice a week.')).toBeVisible();
 	await clinic.getByLabel('Your answer').fill('Nerve is irritated; rest and a softer edge.');
-	await clinic.getByRole('button', { name: 'Answer and end' }).click();
+	await clinic.getByRole('button', { name: 'Send answer and close' }).click();
 	await expect(clinic).toHaveURL('/desk');
 	expect((await clinic.request.get(address)).status()).toBe(404);
 	await page.goto(caseUrl);
@@ -556,7 +556,7 @@ test('two coordinators on one case: the second to settle sees what came in', asy
 	await page.getByRole('textbox', { name: 'Message' }).fill('Answered by the first');
 	await page.getByRole('button', { name: 'Send', exact: true }).click();
 	await expect(page.getByRole('listitem').filter({ hasText: 'Answered by the first' })).toBeVisible();
-	await second.getByRole('button', { name: /^Settle/ }).click();
+	await second.getByRole('button', { name: /^Mark as done/ }).click();
 	await expect(
 		second.getByRole('alert').filter({ hasText: 'A colleague has changed this case' })
 	).toBeVisible();
@@ -571,25 +571,25 @@ test('an account is invited by letter, and forgotten passwords are chosen anew',
 	await page.goto('/desk/users');
 	await hydrated(page);
 	await page.getByLabel('Name', { exact: true }).fill('Cleo Newclinic');
-	await page.getByLabel('E-mail address').fill('cleo@clinic.example');
-	await page.getByRole('button', { name: 'Send the invitation' }).click();
+	await page.getByLabel('Email address').fill('cleo@clinic.example');
+	await page.getByRole('button', { name: 'Send invitation' }).click();
 	await expect(page.getByText('The letter to cleo@clinic.example')).toBeVisible();
 	const link = await linkOf(page, 'Cleo Newclinic');
 	const cleo = await (await browser.newContext()).newPage();
 	await cleo.goto(link);
 	await cleo.getByLabel(/^Password/).fill('a password of cleo');
-	await cleo.getByRole('button', { name: 'Choose it' }).click();
+	await cleo.getByRole('button', { name: 'Save password' }).click();
 	await expect(cleo).toHaveURL('/desk/sign-in');
-	await cleo.getByLabel('E-mail address').fill('cleo@clinic.example');
+	await cleo.getByLabel('Email address').fill('cleo@clinic.example');
 	await cleo.getByLabel('Password').fill('a password of cleo');
 	await cleo.getByRole('button', { name: 'Sign in' }).click();
-	await expect(cleo.getByText('Nobody is referred to you now.')).toBeVisible();
+	await expect(cleo.getByText('You have no referrals.')).toBeVisible();
 	await cleo.goto('/desk/account');
-	await expect(cleo.getByText(/Chrome on \w+, here/)).toBeVisible();
+	await expect(cleo.getByText(/Chrome on \w+ \\(this browser\\)/)).toBeVisible();
 	await cleo.goto(link);
-	await expect(cleo.getByText('This link has ended or was used.')).toBeVisible();
+	await expect(cleo.getByText('This link no longer works.')).toBeVisible();
 	await page.goto('/desk/password');
-	await page.getByLabel('E-mail address').fill('nobody@clinic.example');
-	await page.getByRole('button', { name: 'Send the link' }).click();
-	await expect(page.getByText('If there is an account with this address')).toBeVisible();
+	await page.getByLabel('Email address').fill('nobody@clinic.example');
+	await page.getByRole('button', { name: 'Send me a link' }).click();
+	await expect(page.getByText('If there’s an account with this address')).toBeVisible();
 });

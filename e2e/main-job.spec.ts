@@ -28,14 +28,14 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await employee.getByRole('button', { name: 'Show my plan' }).click();
 
 	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(
-		'Bring the mouse right beside the keys, with your elbow at your body'
+		'Bring the mouse right beside the keyboard, with your elbow at your body'
 	);
-	const drawing = employee.getByRole('img', { name: /Side view, sitting/ });
+	const drawing = employee.getByRole('img', { name: /Side view of your workstation, sitting/ });
 	await expect(drawing).toHaveAccessibleName(/eye .* cm, elbow .* cm, seat .* cm/);
 	await expect(drawing).toHaveAccessibleName(/Screen: .*together/);
 	await hydrated(employee);
 	await employee.getByRole('button', { name: 'Now' }).click();
-	await expect(drawing).toHaveAccessibleName(/Nothing is built/);
+	await expect(drawing).toHaveAccessibleName(/Nothing is added/);
 	await expect(employee.getByText('keys 9.9 cm too high').first()).toBeVisible();
 
 	await employee.getByRole('button', { name: 'Seat', exact: true }).click();
@@ -46,18 +46,18 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await expect(employee.getByText(/1 of \d steps done/)).toBeVisible();
 
 	// Measured again, the pillow has given way: drawing and verdict follow as it is typed.
-	await employee.getByText('Measure again', { exact: true }).click();
+	await employee.getByText('Check the heights', { exact: true }).click();
 	const seat = employee.getByLabel('Floor to the seat, with you on it');
 	const planned = await seat.inputValue();
 	await seat.fill(String(Number(planned) - 3));
-	await expect(employee.getByRole('button', { name: 'As measured again' })).toHaveAttribute(
+	await expect(employee.getByRole('button', { name: 'As you measured it now' })).toHaveAttribute(
 		'aria-pressed',
 		'true'
 	);
 	await expect(drawing).toHaveAccessibleName(new RegExp(`seat ${(Number(planned) - 3).toFixed(1)} cm`));
-	await employee.getByRole('button', { name: 'Keep these numbers' }).click();
+	await employee.getByRole('button', { name: 'Save these numbers' }).click();
 	await expect(
-		employee.getByText('Kept. The drawing shows your corner as you measured it again.')
+		employee.getByText('Saved. The drawing shows your desk as you measured it now.')
 	).toBeVisible();
 	await employee.reload();
 	await expect(employee.getByLabel('Floor to the seat, with you on it')).toHaveValue(
@@ -71,7 +71,7 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await page.goto(caseUrl);
 	await hydrated(page);
 	await page.getByRole('button', { name: 'At first' }).click();
-	await expect(page.getByRole('img', { name: /Elbow: keys 9.9 cm too high/ }).first()).toBeVisible();
+	await expect(page.getByRole('img', { name: /Elbow: keyboard 9.9 cm too high/ }).first()).toBeVisible();
 	await page.getByRole('button', { name: 'Now', exact: true }).click();
 	await expect(
 		page.getByRole('img', { name: new RegExp(`seat ${(Number(planned) - 3).toFixed(1)} cm`) })
@@ -80,19 +80,19 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await expect(page.getByText('75.2 cm high')).toBeVisible();
 	await openPart(page, 'Plan');
 	await expect(page.getByRole('heading', { name: 'Done Seat' })).toBeVisible();
-	await page.getByRole('button', { name: /^Settle/ }).click();
-	await expect(page.getByText(/^Settled \d/)).toBeVisible();
+	await page.getByRole('button', { name: /^Mark as done/ }).click();
+	await expect(page.getByText(/^Marked as done on \d/)).toBeVisible();
 	await openPart(page, 'Follow-up');
 	await fillDay(page, 'due', todayIso());
-	await page.getByLabel('What for').fill('Has the footrest arrived?');
+	await page.getByLabel('Reason').fill('Has the footrest arrived?');
 	await page.getByRole('button', { name: 'Set', exact: true }).click();
-	await expect(page.getByText('Set. It comes up on the day sheet on that day')).toBeVisible();
+	await expect(page.getByText('Saved. It appears in Today on that day')).toBeVisible();
 	await page.goto('/desk');
 	const line = page.locator('main li[id^="line-"]', { hasText: 'Wilma Testerby' });
 	await expect(line).toContainText('Has the footrest arrived?');
 	await expect(line).toContainText('due today');
 	await line.getByRole('button', { name: /^Done/ }).click();
-	await page.getByLabel('What came of it').fill('It has, and it holds');
+	await page.getByLabel('Notes on the follow-up').fill('It has, and it holds');
 	await page.locator('#finish').getByRole('button', { name: 'Done' }).click();
 	await expect(line).toHaveCount(0);
 });
@@ -130,7 +130,7 @@ test('a person can change the unit half-way, and withdraw everything', async ({ 
 	await page.goto(link);
 	await expect(page.getByText('You withdrew your answers')).toBeVisible();
 	await page.goto(caseUrl);
-	await expect(page.getByText('withdrew the answers')).toBeVisible();
+	await expect(page.getByText('withdrew their answers')).toBeVisible();
 });
 
 test('a value that can’t be right is caught at once and the likely one is offered', async ({ page }) => {
@@ -142,7 +142,7 @@ test('a value that can’t be right is caught at once and the likely one is offe
 	await page.locator('#surfaceHeight').blur();
 	await expect(page.getByText('That reads as 7.4 cm. Did you mean 74.0 cm?')).toBeVisible();
 	await page.getByRole('button', { name: /^Next:/ }).click();
-	await expect(page.getByRole('alert')).toContainText('One line needs another look');
+	await expect(page.getByRole('alert')).toContainText('Please check one answer again');
 	await page.getByRole('button', { name: 'Use 74.0 cm' }).click();
 	await expect(page.locator('#surfaceHeight')).toHaveValue('74.0');
 	await expect(page.getByRole('alert')).toHaveCount(0);
@@ -153,7 +153,7 @@ test('a value that can’t be right is caught at once and the likely one is offe
 test('links that are wrong or replaced say what to do', async ({ page, browser }) => {
 	const wrong = await page.goto('/c/not-a-link');
 	expect(wrong?.status()).toBe(404);
-	await expect(page.getByText('This link is not complete.')).toBeVisible();
+	await expect(page.getByText('This link isn’t complete.')).toBeVisible();
 	const { link, caseUrl } = await sendTo(page, 'Egon Relinker');
 	// A page of the old link that stays open, with an answer that can't be kept, and then with a link that has ended.
 	const open = await (await browser.newContext()).newPage();
@@ -163,18 +163,18 @@ test('links that are wrong or replaced say what to do', async ({ page, browser }
 	const status = open.getByRole('status').first();
 	await open.locator('#stature').fill('16\ufffd4');
 	await open.getByRole('radio', { name: 'Progressive' }).check();
-	await expect(status).toHaveText(/^One answer couldn’t be kept/);
+	await expect(status).toHaveText(/^We couldn’t save one answer/);
 	await open.locator('#stature').fill('164');
 	await expect(status).toHaveText(/^Saved/);
 	await page.goto(caseUrl);
 	await hydrated(page);
 	await page.getByRole('button', { name: /Send another/ }).click();
-	await expect(page.getByText('The letter lies in the post office.')).toBeVisible();
+	await expect(page.getByText('The email is in the test inbox.')).toBeVisible();
 	const replaced = await page.goto(link);
 	expect(replaced?.status()).toBe(410);
 	await expect(page.getByText('This link was replaced by a newer one.')).toBeVisible();
 	await open.locator('#stature').fill('165');
-	await expect(status).toHaveText(/^This link has ended/);
+	await expect(status).toHaveText(/^This link no longer works/);
 });
 
 test('a plan that stays open while its answers are withdrawn elsewhere says that nothing is kept any more', async ({
@@ -190,7 +190,7 @@ test('a plan that stays open while its answers are withdrawn elsewhere says that
 	await elsewhere.getByRole('button', { name: 'Withdraw everything' }).click();
 	await expect(elsewhere.getByRole('heading', { name: 'Withdrawn' })).toBeVisible();
 	await open.getByRole('button', { name: 'Seat', exact: true }).click();
-	await expect(open.getByRole('status').first()).toHaveText(/^This link has ended/);
+	await expect(open.getByRole('status').first()).toHaveText(/^This link no longer works/);
 });
 
 test('steps that are done change the corner at once, and a check-in says what has come undone', async ({
@@ -208,24 +208,26 @@ test('steps that are done change the corner at once, and a check-in says what ha
 		await buttons.nth(i).click();
 		await expect(employee.getByText(new RegExp(`${i + 1} of ${n} steps done`))).toBeVisible();
 	}
-	await expect(employee.getByText(/^We’ll ask again on /)).toBeVisible();
+	await expect(employee.getByText(/^We’ll ask you again on /)).toBeVisible();
 	// The page shows a tick before the server has it.
 	await expect(async () => {
 		await page.goto(`${caseUrl}?part=plan`);
-		expect(await page.locator('main').innerText()).toContain(`${n} of ${n} steps stand`);
+		expect(await page.locator('main').innerText()).toContain(`${n} of ${n} steps are done`);
 	}).toPass();
 
-	await employee.getByRole('link', { name: 'Something is new or has come undone' }).click();
+	await employee.getByRole('link', { name: 'Something has changed' }).click();
 	await expect(employee).toHaveURL(/\/check-in$/);
 	await hydrated(employee);
 	await employee.getByRole('checkbox', { name: /Screen/ }).check();
 	await noneOfThese(employee);
 	await employee.getByText('Nothing hurt in the last seven days').click();
 	await employee.getByRole('button', { name: 'Send', exact: true }).click();
-	await expect(employee.getByText('Your plan shows how to put back what has come undone.')).toBeVisible();
+	await expect(
+		employee.getByText('Your plan shows how to put back what’s no longer in place.')
+	).toBeVisible();
 	await phone.close();
 	await page.reload();
-	await expect(page.getByText(new RegExp(`${n - 1} of ${n} steps stand`))).toBeVisible();
+	await expect(page.getByText(new RegExp(`${n - 1} of ${n} steps are done`))).toBeVisible();
 });
 
 test('somebody may do less of it: the ladder says what each would give, and the coordinator sees which they work on', async ({
@@ -245,17 +247,17 @@ test('somebody may do less of it: the ladder says what each would give, and the 
 	await expect(title).toHaveText('Plug each power strip straight into a wall socket');
 	await expect(steps).toHaveCount(6);
 	await expect(rungs.last()).toContainText('what we suggest');
-	await expect(rungs.last()).toContainText('You are working on this one');
+	await expect(rungs.last()).toContainText('You’re using this plan');
 	await employee.getByRole('link', { name: 'Show this one: One thing' }).click();
-	await expect(employee.getByRole('button', { name: 'Work on this plan instead' })).toBeVisible();
+	await expect(employee.getByRole('button', { name: 'Use this plan instead' })).toBeVisible();
 	await expect(steps).not.toHaveCount(6);
-	await employee.getByRole('button', { name: 'Work on this plan instead' }).click();
+	await employee.getByRole('button', { name: 'Use this plan instead' }).click();
 	await expect(employee.getByText('Tick each step as you do it.')).toBeVisible();
 	await employee.getByText('Options with fewer changes').click();
-	await expect(rungs.first()).toContainText('You are working on this one');
+	await expect(rungs.first()).toContainText('You’re using this plan');
 	await page.goto(`${caseUrl}?part=plan`);
-	await page.getByText('More or less of it').click();
+	await page.getByText('Options: what each number of changes would fix').click();
 	await expect(
 		page.getByRole('region', { name: 'Options with fewer changes' }).locator('ol > li').first()
-	).toContainText('They work on this one');
+	).toContainText('Their current choice');
 });

@@ -87,7 +87,7 @@ test('a screen is scaled with a bank card once, and remembers it', async ({ page
 	await expect(page.getByText('Not set yet')).toBeVisible();
 	const card = page.getByLabel('Make the frame as wide as a bank card');
 	await card.fill('428');
-	await expect(page.getByText('This screen’s scale is kept')).toBeVisible();
+	await expect(page.getByText('This screen’s scale is saved')).toBeVisible();
 	// 428 px for 85.6 mm are 5 px to the mm: the bar of 30 mm is 150 px wide.
 	await expect(page.locator('svg .bar')).toHaveAttribute('width', '150');
 	await page.reload();

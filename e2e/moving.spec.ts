@@ -40,7 +40,9 @@ test('a day is planned around a calendar that stays on the device, and its break
 	await expect(page.getByText('One meeting was read.')).toBeVisible();
 	await expect(page.getByText('9:30–11:30 Council of gardens')).toBeVisible();
 	await expect(page.getByText(/You sit 2 h(?: \d+ min)? at most in one go\./)).toBeVisible();
-	await expect(page.getByText('This day allows no less: a break never falls into a meeting.')).toBeVisible();
+	await expect(
+		page.getByText('Your meetings don’t leave more room: we never plan a break during a meeting.')
+	).toBeVisible();
 	expect(sent.filter((one) => one.includes('Council') || one.startsWith('P'))).toEqual([]);
 	// No break falls into it.
 	await page.getByText(/^The small ones \(\d+\)$/).click();
@@ -54,10 +56,10 @@ test('a day is planned around a calendar that stays on the device, and its break
 		mimeType: 'text/plain',
 		buffer: Buffer.from('Dear all,')
 	});
-	await expect(page.getByText('This file is no calendar.')).toBeVisible();
+	await expect(page.getByText('This isn’t a calendar file.')).toBeVisible();
 	await expect(page.getByText('9:30–11:30 Council of gardens')).toBeVisible();
 	const loading = page.waitForEvent('download');
-	await page.getByRole('button', { name: 'Take the breaks along as a calendar' }).click();
+	await page.getByRole('button', { name: 'Download the breaks as a calendar' }).click();
 	const stream = await (await loading).createReadStream();
 	let text = '';
 	for await (const part of stream) text += String(part);
@@ -90,7 +92,7 @@ test('a break is counted, paused, cut short and stopped where it hurts, which th
 	await expect(page.getByRole('heading', { name: 'One flight of stairs' })).toBeVisible();
 	await expect(page.getByRole('img', { name: /^Drawing: One flight of stairs/ })).toBeVisible();
 	const before = await page.locator('ol li').count();
-	await page.getByRole('button', { name: 'Begin' }).click();
+	await page.getByRole('button', { name: 'Start' }).click();
 	await page.clock.fastForward(20_000);
 	await expect(count(page)).toHaveText(/^2[3-5]$/);
 	await page.getByRole('button', { name: 'Pause' }).click();
@@ -101,11 +103,11 @@ test('a break is counted, paused, cut short and stopped where it hurts, which th
 	await page.getByRole('button', { name: 'Go on' }).click();
 	await page.getByRole('button', { name: 'Make it shorter' }).click();
 	await expect(page.locator('ol li')).toHaveCount(before - 1);
-	await page.getByRole('button', { name: 'Skip this one' }).click();
+	await page.getByRole('button', { name: 'Skip this exercise' }).click();
 	const name = await page.getByRole('heading', { level: 2 }).first().innerText();
 	await page.getByRole('button', { name: 'This hurts' }).click();
 	await expect(page.getByRole('alert')).toContainText(
-		'Stopped. We won’t offer this one again on this device.'
+		'Stopped. We won’t offer this exercise again on this device.'
 	);
 	await expect(page.locator('ol li', { hasText: name })).toHaveCount(0);
 	await page.getByRole('button', { name: 'Go on' }).click();
@@ -145,7 +147,7 @@ test('the break that is due is told while something else is looked at, and works
 	await expect(page.getByText(/^We’ll ask again at 10:\d\d\.$/)).toBeVisible();
 	await page.clock.fastForward(11 * 60_000);
 	await expect(page.getByText('Time for a break: Get up and move')).toBeVisible();
-	await page.getByRole('button', { name: 'Begin' }).click();
+	await page.getByRole('button', { name: 'Start' }).click();
 	await page.clock.fastForward(10_000);
 	await expect(count(page)).toHaveText(/^3[3-5]$/);
 	await context.setOffline(false);
@@ -164,25 +166,25 @@ test('weekly totals reach the coordinator while they are shared, and go when the
 	await person.clock.install({ time: NOON });
 	await person.goto(`${link}/break`);
 	await hydrated(person);
-	await person.getByRole('button', { name: 'Begin' }).click();
+	await person.getByRole('button', { name: 'Start' }).click();
 	const kept = person.waitForResponse((response) => response.url().endsWith('/day/week'));
 	await person.clock.fastForward(240_000);
 	expect((await kept).status()).toBe(204);
 	await page.goto(caseUrl);
 	await hydrated(page);
 	await openPart(page, 'Person');
-	await expect(page.getByText('A few real breaks, as it was set.')).toBeVisible();
+	await expect(page.getByText('A few real breaks, set by a coordinator.')).toBeVisible();
 	await expect(page.getByRole('row', { name: /^23 Nov 2026 1 \d+$/ })).toBeVisible();
 	await page.getByLabel('How often to break').selectOption('Ten minutes every hour');
 	await page.getByRole('button', { name: 'Set', exact: true }).click();
-	await expect(page.getByText('Ten minutes every hour, as it was set.')).toBeVisible();
+	await expect(page.getByText('Ten minutes every hour, set by a coordinator.')).toBeVisible();
 	await person.goto(`${link}/day`);
 	await hydrated(person);
-	await expect(person.getByText('As it was set for you: Ten minutes every hour')).toBeAttached();
-	await person.getByRole('button', { name: 'Stop sharing, and remove what was shared' }).click();
+	await expect(person.getByText('Set for you: Ten minutes every hour')).toBeAttached();
+	await person.getByRole('button', { name: 'Stop sharing and delete what I shared' }).click();
 	await expect(person.getByRole('button', { name: 'Share my weekly totals' })).toBeVisible();
 	await page.reload();
-	await expect(page.getByText('Whether they do stays with them: they don’t share it.')).toBeVisible();
+	await expect(page.getByText('They don’t share whether they take breaks.')).toBeVisible();
 });
 
 test('what is to be allowed for is asked with where it hurts, and counts at the next break', async ({
@@ -198,7 +200,7 @@ test('what is to be allowed for is asked with where it hurts, and counts at the 
 	await page.goto(`${link}/break`);
 	await hydrated(page);
 	await expect(
-		page.getByText(/^You had surgery lately, so we offer nothing that loads or stretches/)
+		page.getByText(/^You had surgery recently, so we don’t offer exercises that strain or stretch/)
 	).toBeVisible();
 	// A walk is left, on the flat, and nothing for who stays seated but shifting their weight.
 	await expect(page.locator('ol li')).toHaveText(['A glass of water']);

@@ -35,7 +35,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await second.goto(`${link}/screen`);
 	await walkOneByOne(second, HIGH_TABLE);
 	await second.getByRole('button', { name: 'Show my plan' }).click();
-	await expect(second.getByText('this device worked out your plan')).toBeVisible();
+	await expect(second.getByText('this device made your plan')).toBeVisible();
 	await expect(second.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();
 	await second.getByRole('button', { name: 'Seat', exact: true }).click();
 	await expect(second.getByRole('button', { name: 'Seat', exact: true })).toHaveAttribute(
@@ -56,18 +56,16 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await context.setOffline(true);
 	await second.getByText('Measure again', { exact: true }).click();
 	await second.getByLabel('Floor to the seat, with you on it').fill('4.8');
-	await second.getByRole('button', { name: 'Keep these numbers' }).click();
+	await second.getByRole('button', { name: 'Save these numbers' }).click();
 	await expect(second.getByLabel('Floor to the seat, with you on it')).toBeFocused();
 	await second.getByLabel('Floor to the seat, with you on it').fill('48');
-	await second.getByRole('button', { name: 'Keep these numbers' }).click();
-	await expect(second.getByText('Kept on this device, and sent')).toBeVisible();
+	await second.getByRole('button', { name: 'Save these numbers' }).click();
+	await expect(second.getByText('Saved on this device. We’ll send it')).toBeVisible();
 	await second.reload();
 	await hydrated(second);
 	await expect(second.getByLabel('Floor to the seat, with you on it')).toHaveValue('48');
 	await context.setOffline(false);
-	await expect(
-		second.getByText('Kept. The drawing shows your corner as you measured it again.')
-	).toBeVisible();
+	await expect(second.getByText('Saved. The drawing shows your desk as you measured it now.')).toBeVisible();
 	await context.close();
 
 	await page.goto(caseUrl);
@@ -168,7 +166,7 @@ test('without network a page that only the server has says so, and leads back to
 	await hydrated(employee);
 	await context.setOffline(true);
 	await employee.goto(`${link}/messages`);
-	await expect(employee.getByRole('heading', { level: 1 })).toHaveText('This page needs the network');
+	await expect(employee.getByRole('heading', { level: 1 })).toHaveText('This page needs the internet');
 	await employee.getByRole('link', { name: 'Back to my answers' }).click();
 	await expect(employee.locator('section.question').first()).toBeVisible();
 	await employee.goto(`${link}/messages`);
@@ -178,8 +176,8 @@ test('without network a page that only the server has says so, and leads back to
 	// Nor does a form that is sent without scripts end on a failure of the browser's.
 	await employee.goto(link);
 	await context.setOffline(true);
-	await employee.getByRole('button', { name: 'Pick up where I left off' }).click();
-	await expect(employee.getByRole('heading', { level: 1 })).toHaveText('This page needs the network');
+	await employee.getByRole('button', { name: 'Continue where I stopped' }).click();
+	await expect(employee.getByRole('heading', { level: 1 })).toHaveText('This page needs the internet');
 	await context.close();
 });
 
@@ -228,16 +226,16 @@ test('a link that has ended leaves nothing on the device', async ({ page, browse
 	expect(await keptPages()).toBeGreaterThan(0);
 	await page.goto('/desk/people?q=Gonelink');
 	await hydrated(page);
-	await page.getByRole('checkbox', { name: 'Tick Linus Gonelink' }).click();
+	await page.getByRole('checkbox', { name: 'Select Linus Gonelink' }).click();
 	await page.getByLabel('For these 1').selectOption('leave');
-	await page.getByRole('button', { name: 'Yes, for one person' }).click();
+	await page.getByRole('button', { name: 'Confirm for one person' }).click();
 	await expect(page.getByText('Done for 1 person.')).toBeVisible();
 	expect(caseUrl).toContain('/desk/cases/');
 	const answer = await employee.goto(`${link}/you`);
 	expect(answer?.status()).toBe(410);
 	await expect.poll(keptPages).toBe(0);
 	// What they gave is theirs to take back for as long as it is kept.
-	await employee.getByRole('link', { name: 'Withdraw what you gave' }).click();
+	await employee.getByRole('link', { name: 'Withdraw my answers' }).click();
 	await employee.getByRole('button', { name: /Withdraw|withdraw/ }).click();
 	await expect(employee).toHaveURL('/withdrawn');
 	await employee.goto(`${link}/you`);

@@ -16,10 +16,10 @@ test('what the plan builds with is checked before it is built, and what differs 
 	await asked.first().locator('summary').click();
 	const height = asked.first().getByRole('textbox');
 	await height.fill('a lot');
-	await asked.first().getByRole('button', { name: 'Plan again with this' }).click();
+	await asked.first().getByRole('button', { name: 'Make a new plan with this' }).click();
 	await expect(asked.first().getByText(/can’t read this as a length/)).toBeVisible();
 	await height.fill('9');
-	await asked.first().getByRole('button', { name: 'Plan again with this' }).click();
+	await asked.first().getByRole('button', { name: 'Make a new plan with this' }).click();
 	await expect(asked).toHaveCount(before - 1);
 	await employee.getByRole('button', { name: 'Yes, about' }).first().click();
 	await expect(asked).toHaveCount(Math.max(0, before - 2));
@@ -41,7 +41,7 @@ test('looked at from the side, what is off leads back to its step; what was not 
 	await expect(employee.getByText('One thing to go back to.')).toBeVisible();
 	await employee.getByRole('link', { name: 'Back to the step “Screen”' }).click();
 	await expect(employee).toHaveURL(/\/plan#step-screen$/);
-	await employee.getByText('Look closer', { exact: true }).click();
+	await employee.getByText('More questions (optional)', { exact: true }).click();
 	await employee.getByRole('link', { name: /^Back and shoulders, about \d min$/ }).click();
 	await expect(employee.getByRole('heading', { name: 'Back and shoulders' })).toBeVisible();
 	await expect(employee.locator('section.question.current')).toHaveCount(1);
@@ -131,7 +131,7 @@ test('without network what needs it is greyed out with the reason, and what does
 	await hydrated(employee);
 	await context.setOffline(true);
 	await expect(employee.getByText(/^No network just now\. Ticks and heights are kept here/)).toBeVisible();
-	for (const name of ['in: inches', 'Add another place to sit or stand at', /^Ask for it: /, 'Yes, about'])
+	for (const name of ['in: inches', 'Add another place where you work', /^Request this: /, 'Yes, about'])
 		await expect(employee.getByRole('button', { name }).first()).toBeDisabled();
 	await employee.getByRole('button', { name: 'Seat', exact: true }).click();
 	await expect(employee.getByRole('button', { name: 'Seat', exact: true })).toHaveAttribute(
@@ -171,11 +171,11 @@ test('a problem besides heights is ticked, taken back and refused on the plan; a
 	await employee.goto(`${link}/plan`);
 	await hydrated(employee);
 	const strips = employee.getByRole('listitem').filter({ hasText: 'Power strips plugged into each other' });
-	await strips.getByRole('button', { name: /^It doesn’t work here/ }).click();
+	await strips.getByRole('button', { name: /^This doesn’t work here/ }).click();
 	await expect(strips).toContainText('Your coordinator sees it, because people can get hurt.');
 	await page.goto(caseUrl);
 	const hazards = page.getByText(/Hazard: power strips/);
-	await expect(page.getByText(/Hazard: power strips.*can’t be put right there/).first()).toBeVisible();
+	await expect(page.getByText(/Hazard: power strips.*can’t be fixed there/).first()).toBeVisible();
 	const n = await hazards.count();
 	await strips.getByRole('button', { name: /^Undo/ }).click();
 	await strips.getByRole('button', { name: /^Tick as done/ }).click();
@@ -228,7 +228,7 @@ test('habits are told by a tap, another sitting style is tried for a day and kep
 	await habits.getByRole('listitem').filter({ hasText: glare }).getByRole('link').click();
 	await expect(employee.locator('#finding-glare')).toBeVisible();
 
-	await employee.getByText('How sure this is').click();
+	await employee.getByText('How sure we are').click();
 	await employee.getByRole('link', { name: 'Try another sitting style' }).click();
 	await expect(employee.getByText('Your plan is made for this style.')).toBeVisible();
 	await employee.getByRole('link', { name: 'Active' }).click();
@@ -255,7 +255,7 @@ test('a link that is pressed before a save is answered leads on', async ({ page,
 	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
 	await employee.goto(`${link}/plan`);
 	await hydrated(employee);
-	await employee.getByText('How sure this is').click();
+	await employee.getByText('How sure we are').click();
 	// The save is answered only once the next page has been asked for, and that page comes only after the answer.
 	const saving = employee.waitForRequest(/\?\/habit$/);
 	const saved = employee.waitForResponse(/\?\/habit$/);
@@ -290,7 +290,7 @@ test('a page that is looked through to correct it shows its questions one after 
 	await employee.goto(`${link}/feet`);
 	await hydrated(employee);
 	await employee.getByText('Contents').click();
-	await employee.getByRole('button', { name: /Elbows and keys/ }).click();
+	await employee.getByRole('button', { name: /Elbows and keyboard/ }).click();
 	const seen: string[] = [];
 	for (let i = 0; i < 3; i += 1) {
 		const title = employee.locator('.question-title, .question legend, .question label').first();

@@ -57,7 +57,7 @@ test('a lost network and a closed tab lose nothing', async ({ page, browser }) =
 	await expect(first.getByText(/^Saved/)).toBeVisible();
 	await context.setOffline(true);
 	await first.getByRole('radio', { name: 'Paper ruler' }).check();
-	await expect(first.getByText('Not sent yet. It’s kept on this device')).toBeVisible();
+	await expect(first.getByText('Not sent yet. It’s saved on this device')).toBeVisible();
 	await first.close();
 	await context.setOffline(false);
 	const second = await context.newPage();
@@ -134,7 +134,7 @@ test('an answer that another device took back is asked for again, at the end of 
 	await employee.goto(`${link}/plan`);
 	await hydrated(employee);
 	await expect(employee.getByText('Your coordinator has your earlier answers.')).toBeVisible();
-	await employee.getByRole('button', { name: 'Send the changes and plan again' }).click();
+	await employee.getByRole('button', { name: 'Send the changes and make a new plan' }).click();
 	await expect(employee.getByText('Your coordinator has your answers.')).toBeVisible();
 	await expect(employee.getByText('You changed answers after this plan was made.')).toHaveCount(0);
 });

@@ -24,7 +24,7 @@ async function device(page: Page): Promise<CDPSession> {
 async function byPassword(page: Page, base: string, email: string): Promise<void> {
 	await page.goto(`${base}/desk/sign-in`, { waitUntil: 'load' });
 	await hydrated(page);
-	await page.getByLabel('E-mail address').fill(email);
+	await page.getByLabel('Email address').fill(email);
 	await page.getByLabel('Password').fill(ACCOUNT.password);
 	await page.getByRole('button', { name: 'Sign in', exact: true }).click();
 }
@@ -39,13 +39,13 @@ test('a passkey is added, signs in alone, stands beside the password, and is tak
 	await expect(page).toHaveURL(/\/desk\/workforce/);
 	await page.goto(`${base}/desk/account`);
 	await page.getByRole('link', { name: 'Set it up' }).click();
-	await page.getByLabel('What you call the device').fill('laptop at work');
+	await page.getByLabel('Name of the device').fill('laptop at work');
 	await page.getByRole('button', { name: 'Add a passkey' }).click();
-	await expect(page.getByText('Keep these codes apart')).toBeVisible();
+	await expect(page.getByText('Save these recovery codes')).toBeVisible();
 	const lost = await page.locator('.codes li').first().innerText();
 	// A second one of the same device is none.
 	await page.goto(`${base}/desk/account/second-factor`);
-	await page.getByLabel('What you call the device').fill('once more');
+	await page.getByLabel('Name of the device').fill('once more');
 	await page.getByRole('button', { name: 'Add a passkey' }).click();
 	await expect(page.getByRole('alert')).toContainText('has a passkey of yours already');
 
@@ -69,7 +69,7 @@ test('a passkey is added, signs in alone, stands beside the password, and is tak
 	await expect(page).toHaveURL(/\/desk\/workforce/);
 
 	await page.goto(`${base}/desk/account/second-factor`);
-	await page.getByRole('button', { name: 'Take it away: laptop at work' }).click();
+	await page.getByRole('button', { name: 'Remove: laptop at work' }).click();
 	await expect(page.getByText('laptop at work', { exact: true })).toBeHidden();
 	// What the device still holds opens nothing any more.
 	await page.context().clearCookies();

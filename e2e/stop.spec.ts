@@ -98,7 +98,7 @@ test('without network a device stops at the tap and stays stopped, until it is l
 	const employee = await context.newPage();
 	await employee.setViewportSize({ width: 390, height: 844 });
 	await employee.goto(link);
-	await employee.getByRole('button', { name: /Begin/ }).click();
+	await employee.getByRole('button', { name: /I’ve read this/ }).click();
 	await hydrated(employee);
 	await employee.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
 	await employee.reload();

@@ -107,7 +107,7 @@ export async function sendByHand(page: Page, name: string): Promise<{ link: stri
 	await signIn(page);
 	await page.goto('/desk/people/new');
 	await page.getByLabel('Name').fill(name);
-	await page.getByLabel('E-mail address').fill(`${name.toLowerCase().replace(/\W+/g, '.')}@lanterns.example`);
+	await page.getByLabel('Email address').fill(`${name.toLowerCase().replace(/\W+/g, '.')}@lanterns.example`);
 	await page.getByLabel('Team').fill('Testing');
 	await page.getByLabel('Phone').fill('+44 20 7946 0123');
 	await page.getByRole('button', { name: 'Add' }).click();
@@ -119,7 +119,7 @@ export async function sendByHand(page: Page, name: string): Promise<{ link: stri
 	const caseUrl = page.url();
 	await hydrated(page);
 	await page.getByRole('button', { name: /Send a self-assessment/ }).click();
-	await expect(page.getByText('The letter lies in the post office.')).toBeVisible();
+	await expect(page.getByText('The email is in the test inbox.')).toBeVisible();
 	await page.goto('/post');
 	await page.getByRole('link', { name: new RegExp(name) }).click();
 	const link = await page.getByRole('article').getByRole('link').getAttribute('href');
@@ -209,7 +209,7 @@ export const TYPED: readonly (readonly [page: string, fields: Readonly<Record<st
 	['Before anything else', {}],
 	['Your discomfort', {}],
 	['You', { stature: '158' }],
-	['The spot and its table', { surfaceHeight: '75.2' }],
+	['Your place and its table', { surfaceHeight: '75.2' }],
 	['Feet and seat', { seatHeight: '45.5', popliteal: '38.6', thigh: '14.6' }],
 	['Back and shoulders', {}],
 	['Elbows and keys', { sittingElbow: '22.8' }],
@@ -227,7 +227,7 @@ export const TYPED: readonly (readonly [page: string, fields: Readonly<Record<st
 	],
 	['Light, papers and phone', {}],
 	['Safety', {}],
-	['A second posture, and moving', {}]
+	['A second position, and moving', {}]
 ];
 
 /** Says of every group of signs that none is there. */
@@ -248,7 +248,7 @@ export const noDistress = (page: Page) =>
 export async function begin(page: Page, link: string, route: 'short' | 'complete' = 'short'): Promise<void> {
 	await page.goto(link);
 	if (route === 'complete') await page.getByLabel(/Ask me everything/).check();
-	await page.getByRole('button', { name: /Begin/ }).click();
+	await page.getByRole('button', { name: /I’ve read this/ }).click();
 }
 
 /** Nothing of the signs is there: on to where it hurts. */
@@ -308,7 +308,7 @@ export async function holdScripts(page: Page): Promise<() => void> {
 
 export async function signInAs(page: Page, who: string): Promise<void> {
 	await page.goto('/desk/sign-in');
-	await page.getByLabel('E-mail address').fill(`${who}@lanterns.example`);
+	await page.getByLabel('Email address').fill(`${who}@lanterns.example`);
 	await page.getByLabel('Password').fill(ACCOUNT.password);
 	await page.getByRole('button', { name: 'Sign in' }).click();
 	await expect(page).toHaveURL('/desk');

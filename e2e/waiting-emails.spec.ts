@@ -42,8 +42,8 @@ test('what an import makes due waits on the day sheet, with counts, until a coor
 	const cancel = ofKind.getByRole('button', { name: 'Cancel 1 email' });
 	await cancel.click();
 	const question = page.getByRole('alertdialog');
-	await expect(question).toContainText('Nobody is asked for this self-assessment.');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(question).toContainText('These people won’t be asked for this self-assessment.');
+	await page.getByRole('button', { name: 'Keep the email' }).click();
 	await expect(question).toHaveCount(0);
 	await cancel.click();
 	await question.getByRole('button', { name: 'Cancel 1 email' }).click();

@@ -10,7 +10,7 @@ test('an emergency sign stops the walk, says what to do, and is at the top of th
 	const { link } = await sendTo(page, 'Nora Signova');
 	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
 	await employee.goto(link);
-	await employee.getByRole('button', { name: /Begin/ }).click();
+	await employee.getByRole('button', { name: /I’ve read this/ }).click();
 	await employee
 		.getByRole('group', { name: /Chest pain or pressure/ })
 		.getByText('Yes')
@@ -28,7 +28,7 @@ test('an emergency sign stops the walk, says what to do, and is at the top of th
 	await employee.getByRole('button', { name: 'I tapped this by mistake' }).click();
 	await expect(employee.getByRole('listitem')).toContainText('Chest pain or pressure');
 	await employee.getByRole('button', { name: /^Yes, by mistake/ }).click();
-	await employee.getByRole('button', { name: 'Pick up where I left off' }).click();
+	await employee.getByRole('button', { name: 'Continue where I stopped' }).click();
 	await hydrated(employee);
 	// The others have not been answered yet: nobody is led on before.
 	await employee.getByRole('button', { name: 'Next', exact: true }).click();
@@ -50,7 +50,7 @@ test('what is answered before scripts have loaded counts: a sign of danger, a le
 		await browser.newContext({ serviceWorkers: 'block', viewport: { width: 390, height: 844 } })
 	).newPage();
 	await employee.goto(link);
-	await employee.getByRole('button', { name: /Begin/ }).click();
+	await employee.getByRole('button', { name: /I’ve read this/ }).click();
 	let letGo = await holdScripts(employee);
 	await employee.goto(`${link}/you?at=stature`, { waitUntil: 'commit' });
 	await employee.locator('#stature').fill('158');
@@ -67,7 +67,7 @@ test('what is answered before scripts have loaded counts: a sign of danger, a le
 	await hydrated(employee);
 	await expect(employee.getByRole('radio', { name: 'Progressive' })).toBeChecked();
 	await employee.getByRole('button', { name: 'Next', exact: true }).click();
-	await expect(employee.getByRole('heading', { name: 'The spot and its table', level: 1 })).toBeVisible();
+	await expect(employee.getByRole('heading', { name: 'Your place and its table', level: 1 })).toBeVisible();
 
 	letGo = await holdScripts(employee);
 	await employee.goto(`${link}/first`, { waitUntil: 'commit' });
@@ -89,7 +89,7 @@ test('a slip is taken back before anything else is answered, and nobody is led o
 	const { link } = await sendTo(page, 'Nils Slipaway');
 	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
 	await employee.goto(link);
-	await employee.getByRole('button', { name: /Begin/ }).click();
+	await employee.getByRole('button', { name: /I’ve read this/ }).click();
 	await hydrated(employee);
 	await employee
 		.getByRole('group', { name: /Chest pain or pressure/ })
@@ -161,16 +161,16 @@ test('what is asked for stands with the case, the reasons before anything else',
 	await expect(employee.getByText('because it’s the arm you point with').first()).toBeVisible();
 	await expect(employee.getByText('Power strips plugged into each other', { exact: true })).toBeVisible();
 	await employee.getByText('What else would help').click();
-	await employee.getByRole('button', { name: /^Ask for it: A height-adjustable table/ }).click();
+	await employee.getByRole('button', { name: /^Request this: A height-adjustable table/ }).click();
 	await expect(
-		employee.getByRole('button', { name: /^Asked for: A height-adjustable table/ })
+		employee.getByRole('button', { name: /^Requested: A height-adjustable table/ })
 	).toHaveAttribute('aria-pressed', 'true');
 	await page.goto(`${caseUrl}?part=things`);
 	await expect(page.getByText(/right shoulder 6 of 10/i).first()).toBeVisible();
-	await expect(page.locator('#part-things')).toContainText('A height-adjustable table: asked for');
-	await employee.getByRole('button', { name: /^Asked for: A height-adjustable table/ }).click();
+	await expect(page.locator('#part-things')).toContainText('A height-adjustable table: requested');
+	await employee.getByRole('button', { name: /^Requested: A height-adjustable table/ }).click();
 	await expect(
-		employee.getByRole('button', { name: /^Ask for it: A height-adjustable table/ })
+		employee.getByRole('button', { name: /^Request this: A height-adjustable table/ })
 	).toBeVisible();
 });
 
@@ -214,7 +214,7 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
 	await employee.goto(`${link}/plan`);
 	await employee.getByRole('button', { name: 'Add another place' }).click();
-	await expect(employee.getByRole('heading', { name: 'The spot and its table' })).toBeVisible();
+	await expect(employee.getByRole('heading', { name: 'Your place and its table' })).toBeVisible();
 	// Only what differs: the person, their habits and the laptop with its keys came along.
 	const cost = await walkOneByOne(employee, {
 		surfaceHeight: '91',
@@ -223,7 +223,7 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	});
 	expect(cost.questions).toBeLessThanOrEqual(20);
 	expect(cost.lengths).toBeLessThanOrEqual(3);
-	await expect(employee.getByRole('img', { name: /Side view, standing/ })).toBeVisible();
+	await expect(employee.getByRole('img', { name: /Side view of your workstation, standing/ })).toBeVisible();
 	// Another way to stand is drawn beside the words that offer it.
 	await employee.getByText('What else would help').click();
 	await expect(employee.getByRole('img', { name: /one knee on a stool [\d.]+ cm high/ })).toBeVisible();
@@ -234,9 +234,9 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	// What the first spot uses is not here a second time, unless it is said to move.
 	const moves = employee.getByText('You can do better if you move these');
 	if (await moves.isVisible()) {
-		await employee.getByRole('button', { name: 'Show that plan' }).click();
+		await employee.getByRole('button', { name: 'Show the plan with moving' }).click();
 		await expect(
-			employee.getByRole('button', { name: 'Show the plan in which nothing moves' })
+			employee.getByRole('button', { name: 'Show the plan without moving' })
 		).toBeVisible();
 	}
 	await employee.getByRole('link', { name: 'Spot 1, sitting' }).click();
@@ -299,7 +299,7 @@ test('the whole short walk by touch on a phone, one question at a time', async (
 	});
 	const employee = await phone.newPage();
 	await employee.goto(link);
-	await employee.getByRole('button', { name: /Begin/ }).tap();
+	await employee.getByRole('button', { name: /I’ve read this/ }).tap();
 	const cost = await walkOneByOne(employee, HIGH_TABLE, { hasTouch: true });
 	expect(cost.lengths).toBeLessThanOrEqual(8);
 	await employee.getByRole('button', { name: 'Show my plan' }).tap();
@@ -345,7 +345,7 @@ test('one question at a time: back is always there, the drawing stays, and who c
 	await expect(shown).toHaveId('q-heel');
 	await expect(employee.getByText(/^Saved/)).toBeVisible();
 	await employee.goto(link);
-	await employee.getByRole('button', { name: 'Pick up where I left off' }).click();
+	await employee.getByRole('button', { name: 'Continue where I stopped' }).click();
 	await expect(shown).toHaveId('q-lenses');
 	await expect(employee.getByText(/^about \d min left$/)).toBeVisible();
 	await phone.close();
@@ -356,11 +356,11 @@ test('who is stuck tells their coordinator where, and may be called', async ({ p
 	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
 	await begin(employee, link);
 	await employee.goto(`${link}/spot?at=surfaceHeight`);
-	await employee.getByRole('link', { name: 'I’m stuck here' }).click();
-	await expect(employee.getByText(/The spot and its table – Floor to the top of the table/)).toBeVisible();
+	await employee.getByRole('link', { name: 'I need help here' }).click();
+	await expect(employee.getByText(/Your place and its table – Floor to the top of the table/)).toBeVisible();
 	await employee.getByLabel('Please call me').check();
 	await employee.getByRole('button', { name: 'Send' }).click();
-	await expect(employee.getByText(/Stuck at: The spot and its table/)).toBeVisible();
+	await expect(employee.getByText(/Needs help at: Your place and its table/)).toBeVisible();
 	await page.goto(caseUrl);
 	await expect(page.getByText(/Please call me/).first()).toBeVisible();
 });
@@ -426,7 +426,7 @@ test('asked again after a year, what has changed is asked anew and the rest is k
 	await employee.goto(link);
 	await expect(employee.getByText('What is different from last time?')).toBeVisible();
 	await employee.getByLabel('Another chair').check();
-	await employee.getByRole('button', { name: /Begin/ }).click();
+	await employee.getByRole('button', { name: /I’ve read this/ }).click();
 	await expect(employee.getByRole('heading', { level: 1 })).toHaveText('Before anything else');
 	await employee.goto(`${link}/feet?at=seatHeight`);
 	await expect(employee.locator('#seatHeight')).toHaveValue('');

@@ -15,36 +15,36 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await signIn(page);
 	await page.keyboard.press('6');
 	await expect(page).toHaveURL('/desk/workforce');
-	await expect(page.getByText(/of those who were asked in the year before have answered/)).toBeVisible();
+	await expect(page.getByText(/of those who were asked in the last year have answered/)).toBeVisible();
 	await drawn(page);
 	await page.getByRole('link', { name: 'Discomfort' }).click();
-	await expect(page.getByRole('heading', { name: 'Where does it hurt?' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Discomfort' })).toBeVisible();
 	await drawn(page);
-	await page.getByLabel('By', { exact: true }).selectOption('Team');
+	await page.getByLabel('Group by', { exact: true }).selectOption('Team');
 	await expect(page).toHaveURL(/by=team/);
-	await expect(page.getByRole('heading', { name: 'Anything hurts, by team' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Any discomfort, by team' })).toBeVisible();
 	// A team whose figure may be shown: which do depends on all of them.
 	const byTeam = page.locator('figure', {
-		has: page.getByRole('heading', { name: 'Anything hurts, by team' })
+		has: page.getByRole('heading', { name: 'Any discomfort, by team' })
 	});
 	await byTeam.getByRole('button', { name: /^Table/ }).click();
 	const shown = byTeam.getByRole('row', { name: /\d+ of \d+$/ }).first();
 	const team = await shown.getByRole('rowheader').innerText();
 	await page.getByLabel('Team', { exact: true }).selectOption(team);
 	await expect(page).toHaveURL(new RegExp(`by=team&group=${team.replaceAll(' ', '\\+')}`));
-	await expect(page.getByText(/^\s*\d+ % say that something hurts/)).toBeVisible();
+	await expect(page.getByText(/^\s*\d+% report discomfort/)).toBeVisible();
 	// A group belongs to what it is a group of; back is the view before.
 	await page.goBack();
 	await expect(page.getByLabel('Team', { exact: true })).toHaveValue('');
 	// Filters act together: a team within what figures are by.
-	await page.getByLabel('By', { exact: true }).selectOption('Country');
+	await page.getByLabel('Group by', { exact: true }).selectOption('Country');
 	await expect(page).toHaveURL(/by=country/);
-	await page.getByLabel('Within the team').selectOption(team);
+	await page.getByLabel('Team').selectOption(team);
 	await expect(page).toHaveURL(/by=country&team=/);
-	await expect(page.getByText(`Figures are of ${team} alone, by country.`)).toBeVisible();
+	await expect(page.getByText(`Results are for ${team} only, by country.`)).toBeVisible();
 	await page.goto('/desk/workforce/discomfort');
 	await drawn(page);
-	await page.getByRole('button', { name: /Table.*Share of people, by place/ }).click();
+	await page.getByRole('button', { name: /Table.*Share of people, by body region/ }).click();
 	const neck = page.getByRole('row', { name: /^Neck/ }).first();
 	// A heading sorts the table: the largest first, then the smallest.
 	const share = page.getByRole('columnheader', { name: 'Share' }).first();
@@ -55,7 +55,7 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await share.getByRole('button').click();
 	await expect(share).toHaveAttribute('aria-sort', 'ascending');
 	expect(most).toBeGreaterThan(Number.parseInt(await first.getByRole('cell').first().innerText(), 10));
-	await expect(neck).toContainText(/\d+ %\s*\d+ to \d+ %\s*\d+ of \d+/);
+	await expect(neck).toContainText(/\d+%\s*\d+ to \d+%\s*\d+ of \d+/);
 	const people = Number(/(\d+) of \d+$/.exec((await neck.innerText()).trim())?.[1]);
 	await neck.getByRole('link', { name: 'Neck' }).click();
 	await expect(page.getByText(`${people} people match`)).toBeVisible();
@@ -65,19 +65,19 @@ test('prices are said once, a report is made of them, kept and printed', async (
 	await signIn(page);
 	await page.goto('/desk/workforce/to-buy');
 	await hydrated(page);
-	await page.getByText('What one costs').click();
+	await page.getByText('Prices').click();
 	await page.getByLabel('An adjustable footrest').fill('a lot');
-	await page.getByRole('button', { name: 'Keep the prices' }).click();
-	await expect(page.getByRole('alert')).toContainText('Type a price such as 129 or 129.90.');
+	await page.getByRole('button', { name: 'Save prices' }).click();
+	await expect(page.getByRole('alert')).toContainText('Enter a price such as 129 or 129.90.');
 	await expect(page.getByLabel('An adjustable footrest')).toHaveValue('a lot');
 	await page.getByLabel('An adjustable footrest').fill('39,90');
-	await page.getByRole('button', { name: 'Keep the prices' }).click();
-	await expect(page.getByText('The prices are kept.')).toBeVisible();
+	await page.getByRole('button', { name: 'Save prices' }).click();
+	await expect(page.getByText('The prices are saved.')).toBeVisible();
 	await page.goto('/desk/workforce/report');
 	await hydrated(page);
-	await page.getByRole('button', { name: 'Make the report' }).click();
+	await page.getByRole('button', { name: 'Create report' }).click();
 	await expect(page).toHaveURL(/report\/[0-9a-f-]{36}$/);
-	await expect(page.getByRole('heading', { name: 'What we ask you to decide' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Decisions we ask for' })).toBeVisible();
 	await drawn(page);
 	for (const [format, width] of [
 		['A4', 794],
@@ -133,18 +133,18 @@ test('a reader sees figures of months that have ended, without scripts as tables
 	const context = await browser.newContext({ javaScriptEnabled: false });
 	const page = await context.newPage();
 	await page.goto('/desk/sign-in');
-	await page.getByLabel('E-mail address').fill('reader@lanterns.example');
+	await page.getByLabel('Email address').fill('reader@lanterns.example');
 	await page.getByLabel('Password').fill(ACCOUNT.password);
 	await page.getByRole('button', { name: 'Sign in' }).click();
 	await expect(page).toHaveURL('/desk/workforce');
-	await expect(page.getByLabel('As it stood on').locator('option', { hasText: 'Today' })).toHaveCount(0);
+	await expect(page.getByLabel('Data up to').locator('option', { hasText: 'Today' })).toHaveCount(0);
 	await page.getByRole('link', { name: 'Discomfort' }).click();
-	await expect(page.getByRole('row', { name: /^Neck \d+ %/ }).first()).toBeVisible();
+	await expect(page.getByRole('row', { name: /^Neck \d+%/ }).first()).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Neck' })).toHaveCount(0);
-	await page.getByLabel('By', { exact: true }).selectOption('Team');
+	await page.getByLabel('Group by', { exact: true }).selectOption('Team');
 	await page.getByRole('button', { name: 'Show' }).click();
 	await expect(page).toHaveURL(/by=team/);
-	await expect(page.getByRole('heading', { name: 'Anything hurts, by team' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Any discomfort, by team' })).toBeVisible();
 	expect((await page.request.get('/desk/people')).status()).toBe(403);
 	await context.close();
 });

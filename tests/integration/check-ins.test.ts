@@ -38,7 +38,7 @@ async function carriedOut() {
 	return { ...person, steps: (plan?.steps ?? []).map(({ place }) => place) };
 }
 
-/** Subjects of the letters that went to a person, the oldest first. */
+/** Subjects of the letters that went to a person, oldest first. */
 async function subjects(personId: string): Promise<string[]> {
 	const rows = await db()
 		.select({ subject: emails.subject })

@@ -63,7 +63,7 @@ describe('the order of the day', () => {
 		expect(lines[at(clinic.personId)]?.actBy).toBe('2026-03-05');
 	});
 
-	it('shows the trend over the reports, the oldest first', async () => {
+	it('shows the trend over the reports, oldest first', async () => {
 		const { personId } = await desk.answered({ ...MIRELA, 'pain.neck.worst': '9', 'pain.neck.days': '3' });
 		await desk.answer(
 			personId,

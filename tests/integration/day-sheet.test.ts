@@ -38,7 +38,7 @@ const groupOf = async (personId: string, day = today) => {
 const act = (personId: string) => ({ personId, version: null, key: randomUUID() });
 
 describe('the day sheet', () => {
-	it('counts who needs a coordinator, without who is postponed or with a clinician', async () => {
+	it('counts who needs a coordinator, without who is postponed or referred to a clinician', async () => {
 		const total = async () => (await sheet()).total;
 		const before = await total();
 		const { personId } = await desk.answered(PAINLESS);

@@ -484,7 +484,7 @@ describe('a round', () => {
 		expect(await roundProgressOf(db(), id)).toEqual({ skipped: 3 });
 	});
 
-	it('leaves out who is with a clinician, has something grave open, or is answering or has just answered, and says so', async () => {
+	it('leaves out who is referred to a clinician, has something grave open, or is answering or has just answered, and says so', async () => {
 		const team = 'Left out';
 		const inTeam = async () => desk.person({ team });
 		const [free, grave, referred, begun, fresh, earlier, bounced] = [

@@ -251,7 +251,7 @@ describe('what is set for one person', () => {
 });
 
 describe('the timeline', () => {
-	it('has everything that was said and done, the newest first', async () => {
+	it('has everything that was said and done, newest first', async () => {
 		const { personId, open } = await desk.answered(MIRELA, new Date('2026-02-01T09:00:00Z'));
 		await writeToCoordinator(db(), open, { text: 'It wobbles', key: randomUUID() }, desk.later(1));
 		await writeToPerson(db(), desk.coordinator, { ...act(personId), text: 'Fold it' }, desk.later(2));

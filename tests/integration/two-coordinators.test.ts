@@ -124,7 +124,7 @@ const OF_A_ROW = {
 	finish: (by, personId, { followUp }, key, at) =>
 		finishFollowUp(db(), by, { key, personId, seen: followUp, outcome: 'done', next: null }, at),
 	end: (by, _personId, { referral }, key, at) =>
-		endReferral(db(), by, { key, referralId: referral ?? randomUUID(), text: 'came back' }, at)
+		endReferral(db(), by, { key, referralId: referral ?? randomUUID(), text: 'returned' }, at)
 } as const satisfies Record<string, Act>;
 
 /** Acts that add and replace nothing: both of two stand. */

@@ -127,7 +127,7 @@ function everyFigure({ sizes, people }: Workforce, rule: Rule): { cell: Cell; n:
 			});
 		}
 	});
-	// What goes with what, of everybody: a ratio and two shares tell how many have both.
+	// Problems and discomfort, of everybody: a ratio and two shares tell how many have both.
 	const of = (code: string) => sizeOf(people, { code, at: new Map() });
 	for (const [region, finding] of rule.pairs(of)) show(`${region}&${finding}`, new Map());
 	// Teams with each of the others: filters act together.

@@ -25,7 +25,7 @@ describe('the audit log', () => {
 			detail: { finding: 'chained-strips', how: 'not-here' }
 		} as const;
 		expect(actWords(hazard, t)).toBe(
-			'said that a problem can’t be put right there: power strips plugged into each other'
+			'said that a problem can’t be fixed there: power strips plugged into each other'
 		);
 		const lifted = { kind: 'act', act: 'signs-lifted', detail: { signs: 1, how: 'mistake' } } as const;
 		expect(actWords(lifted, t)).toMatch(/: they tapped it by mistake$/);

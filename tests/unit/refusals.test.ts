@@ -28,10 +28,10 @@ describe('refusals', () => {
 	it('say their facts', () => {
 		const facts = { unknown: ['{team}'], known: ['{name}', '{until}'] };
 		expect(errorText({ code: 'unknownFields', facts })).toBe(
-			'{team} would go out as typed: there is no such field. Known are {name} and {until}.'
+			'We don’t know {team}, so it would go out as typed. You can use {name}, {until}.'
 		);
 		expect(errorText({ code: 'otherCount', facts: { n: 4, expected: 5 } })).toContain(
-			'4 people now, not to 5'
+			'would now go to 4 people, not 5'
 		);
 		expect(errorText('noPerson')).toBe(refusals.noPerson);
 		expect(errorText('noPerson', 'xx')).toBe(refusals.noPerson);

@@ -7,22 +7,22 @@ type Posture = Corner['spot']['posture'];
 
 /** How the person agreed, as the letter says it. */
 export const consentEn: Readonly<Record<ConsentWay, string>> = {
-	spoken: 'agreed to this referral in a talk',
-	written: 'agreed to this referral in writing'
+	spoken: 'gave verbal consent to this referral',
+	written: 'gave written consent to this referral'
 };
 
 /** What a misfit does to the posture, in a clinician's words. Common practice. */
 const LOADS: Readonly<Record<CheckId, Readonly<Record<'low' | 'high', string>>>> = {
 	knee: {
 		low: 'hips and knees flexed beyond a right angle',
-		high: 'feet not carried, pressure under the thighs'
+		high: 'feet unsupported, pressure under the thighs'
 	},
 	elbow: {
 		low: 'shoulders raised or wrists extended while typing',
 		high: 'trunk and neck flexed to reach the keys'
 	},
 	eye: { low: 'neck flexed to look at the screen', high: 'neck extended to look at the screen' },
-	thigh: { low: 'no room to move the thighs', high: 'no load' }
+	thigh: { low: 'no clearance for the thighs', high: 'no load' }
 };
 
 /** What a check that is off means for the posture; empty where it fits or is not sure. */

@@ -14,13 +14,13 @@ type ReplyGrounds = Pick<AssessmentResult, 'reasons' | 'evidence'> & {
  */
 const WORDS: Readonly<Record<ReasonCode, ((name: string, judgement: ReplyGrounds) => string) | null>> = {
 	'emergency-sign': (name) =>
-		`Hello ${name}, you reported a sign that can’t wait. If you have it now, or it comes back, call the emergency number at once. Don’t wait for me, and leave your desk as it is. I’m trying to reach you by phone as well.`,
+		`Hello ${name}, you reported a warning sign that can’t wait. If you have it now, or it comes back, call the emergency number at once. Don’t wait for me, and leave your desk as it is. I’m trying to reach you by phone as well.`,
 	'urgent-sign': (name) =>
-		`Hello ${name}, thank you for telling me. A doctor should look at this today: please call yours now, or an urgent-care line. Do no exercises and build nothing until then. I’m trying to reach you by phone as well.`,
+		`Hello ${name}, thank you for telling me. A doctor should look at this today: please call yours now, or an urgent-care line. Until then, please don’t exercise or change your desk. I’m trying to reach you by phone as well.`,
 	'professional-sign': (name) =>
 		`Hello ${name}, thank you for telling me. A doctor should look at what you describe. Easy steps of your plan are fine until then, but nothing that hurts or that you have to force. I can arrange an appointment. Would that suit you, and when can I reach you?`,
 	'reported-weakness': (name) =>
-		`Hello ${name}, thank you for telling me. A doctor should look at the weakness today: please call yours now. Do no exercises that load or stretch it until then. When can I reach you?`,
+		`Hello ${name}, thank you for telling me. A doctor should look at the weakness today: please call yours now. Until then, don’t do exercises that strain or stretch it. When can I reach you?`,
 	'reported-tingling': (name) =>
 		`Hello ${name}, thank you for telling me. A doctor should look at tingling or numbness that comes back. Easy steps of your plan are fine until then, but nothing that hurts or that you have to force. When can I reach you?`,
 	severe: (name) =>
@@ -31,29 +31,29 @@ const WORDS: Readonly<Record<ReasonCode, ((name: string, judgement: ReplyGrounds
 		const region = evidence.moderate?.[0]?.region;
 		const sore = region ? `your ${regionsEn[region]}` : 'that';
 		return plan && plan.carriedOut === null
-			? `Hello ${name}, thank you for your answers. The steps of your plan should help ${sore}. Start at the floor, and tick them as you go. How is it after a week? You can write to me here.`
+			? `Hello ${name}, thank you for your answers. The steps of your plan should help ${sore}. Start at the floor and tick each step when it’s done. How is it after a week? You can write to me here.`
 			: `Hello ${name}, thank you for your answers. I see that ${sore} still hurts. When is it better, and when is it worse? You can write to me here.`;
 	},
 	'hinders-much': (name, { plan }) =>
 		plan && plan.carriedOut === null
-			? `Hello ${name}, thank you for your answers. Since it hinders your work a lot, please do the steps of your plan this week, and tell me what gets in the way.`
-			: `Hello ${name}, thank you for your answers. Since it hinders your work a lot, I would like to talk about it. When can I reach you?`,
+			? `Hello ${name}, thank you for your answers. It gets in the way of your work a lot. Please do the steps of your plan this week, and tell me if anything stops you.`
+			: `Hello ${name}, thank you for your answers. It gets in the way of your work a lot, so I’d like to talk about it. When can I reach you?`,
 	'back-again': (name) =>
-		`Hello ${name}, it was better, and now it’s worse again. What has changed since? If something at your desk has come undone, your plan shows how to put it back. When can I reach you?`,
+		`Hello ${name}, it got better, and now it’s worse again. What has changed? If something at your desk has come undone, your plan shows how to put it back. When can I reach you?`,
 	unclosable: (name) =>
-		`Hello ${name}, what you have at home can’t close the last gap, so that’s our job. Ask for what would close it on your plan page, or tell me here if it wouldn’t fit.`,
+		`Hello ${name}, the items you have at home can’t fix the last problem, so that’s our job. You can request equipment on your plan page. Tell me here if it wouldn’t fit.`,
 	hazard: (name) =>
-		`Hello ${name}, thank you for your answers. One thing at your desk isn’t safe. Your plan page shows it, and how to put it right. Please do it today, or tell me here what gets in the way.`,
+		`Hello ${name}, thank you for your answers. One thing at your desk isn’t safe. Your plan page shows how to fix it. Please do it today, or tell me here if anything stops you.`,
 	request: null,
 	stuck: (name) =>
-		`Hello ${name}, your plan has been waiting for a while. What gets in the way? Is it time, something missing, or something that doesn’t work at your desk? Write to me here, and we’ll find another way.`,
+		`Hello ${name}, you haven’t started your plan yet. What’s in the way? Is it time, something missing, or something that doesn’t work at your desk? Write to me here, and we’ll find another way.`,
 	'open-plan': (name) =>
-		`Hello ${name}, your plan only needs what you have at home. Start at the floor, tick each step, and measure again at the end. Write to me if something wobbles or is missing.`,
+		`Hello ${name}, your plan only needs items you have at home. Start at the floor, tick each step, and check the heights at the end. Write to me if something wobbles or is missing.`,
 	findings: (name) =>
-		`Hello ${name}, thank you for your answers. Your plan page shows a few things that you can put right yourself. Tick them as you go, and write to me if something doesn’t work where you are.`,
+		`Hello ${name}, thank you for your answers. Your plan page shows a few things that you can fix yourself. Tick them as you go, and write to me if something doesn’t work.`,
 	'nothing-open': (name, { worsts }) =>
 		worsts.length > 0
-			? `Hello ${name}, thank you for your answers. There’s nothing left to do. Keep moving, and write to me when something changes.`
+			? `Hello ${name}, thank you for your answers. There’s nothing left to do. Keep moving, and write to me if something changes.`
 			: ''
 };
 

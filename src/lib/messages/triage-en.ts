@@ -43,21 +43,21 @@ export const signsEn: Readonly<Record<RedFlag, string>> = {
 
 /** Hazards, as the coordinator reads them. */
 const hazardsEn: Readonly<Record<HazardId, string>> = {
-	'cables-in-the-way': 'cables at their feet',
+	'cables-in-the-way': 'loose cables near their feet',
 	'chained-strips': 'power strips plugged into each other',
-	'stack-wobbles': 'a stack wobbles',
-	'vents-covered': 'the laptop’s vents are covered'
+	'stack-wobbles': 'a wobbly stack',
+	'vents-covered': 'covered laptop vents'
 };
 
 /** A hazard in words; null for what is none, or is of another checklist. */
 export const hazardEn = (finding: string): string | null => (isHazard(finding) ? hazardsEn[finding] : null);
 
 const waitingEn: Readonly<Record<WaitingKind, string>> = {
-	equipment: 'asked for equipment',
-	message: 'wrote a message',
-	clinician: 'a clinician has written',
-	'stuck-step': 'nothing at home works for them: stuck',
-	silent: 'has not answered any reminder: call'
+	equipment: 'requested equipment',
+	message: 'sent a message',
+	clinician: 'message from a clinician',
+	'stuck-step': 'needs help: nothing at home works for a step',
+	silent: 'hasn’t answered any reminder: please call'
 };
 
 /** What an outcome can close, as the coordinator reads it. */
@@ -95,8 +95,8 @@ export type Grounds = Pick<AssessmentResult, 'evidence' | 'unclosable'>;
 const GAPS: Readonly<Record<string, string>> = {
 	'knee low': 'seat too low',
 	'knee high': 'seat too high',
-	'elbow low': 'keys too high',
-	'elbow high': 'keys too low',
+	'elbow low': 'keyboard too high',
+	'elbow high': 'keyboard too low',
 	'eye low': 'screen too low',
 	'eye high': 'screen too high',
 	'thigh low': 'too little room for the thighs'
@@ -134,7 +134,7 @@ function wordsOf(reason: TriageReason, grounds: Grounds): string {
 		case 'urgent-sign':
 			return `Urgent today: ${reason.sign ? signsEn[reason.sign] : 'a warning sign'}`;
 		case 'professional-sign':
-			return `Needs a clinician: ${reason.sign ? signsEn[reason.sign] : 'a sign'}`;
+			return `Needs a clinician: ${reason.sign ? signsEn[reason.sign] : 'a warning sign'}`;
 		case 'reported-weakness':
 			return `Urgent today: weakness, ${scores}`;
 		case 'reported-tingling':
@@ -148,25 +148,25 @@ function wordsOf(reason: TriageReason, grounds: Grounds): string {
 		case 'hinders-much':
 			return `${names} hinders work a lot`;
 		case 'back-again':
-			return `was better, now worse again: ${scores}`;
+			return `worse again after getting better: ${scores}`;
 		case 'unclosable': {
 			const gaps = grounds.unclosable.map(({ check, side }) => GAPS[`${check} ${side}`] ?? check);
-			return `${listTexts.and(gaps)}; nothing at home fixes it. Sore: ${names}`;
+			return `${listTexts.and(gaps)}, and nothing at home fixes it. Discomfort: ${names}`;
 		}
 		case 'hazard': {
 			const hazard = hazardEn(reason.finding ?? '') ?? 'at the workstation';
-			return `Hazard: ${hazard}${reason.refused ? ' (they say it can’t be put right there)' : ''}`;
+			return `Hazard: ${hazard}${reason.refused ? ' (they say it can’t be fixed there)' : ''}`;
 		}
 		case 'request':
-			return reason.what ? waitingEn[reason.what] : 'waits for you';
+			return reason.what ? waitingEn[reason.what] : 'waiting for you';
 		case 'stuck':
-			return 'has not begun the plan: stuck';
+			return 'plan not started';
 		case 'open-plan':
-			return 'has a plan to carry out at home';
+			return 'is carrying out the plan at home';
 		case 'findings':
-			return 'has problems to put right at home';
+			return 'has problems to fix at home';
 		case 'nothing-open':
-			return 'nothing is open';
+			return 'nothing to do';
 	}
 }
 
@@ -174,15 +174,15 @@ function wordsOf(reason: TriageReason, grounds: Grounds): string {
 export const levelEn: Readonly<Record<TriageLevel, { readonly name: string; readonly rule: string }>> = {
 	emergency: {
 		name: 'Emergency',
-		rule: 'An emergency warning sign without an outcome. Act on the same day.'
+		rule: 'An emergency warning sign that is still open. Act the same day.'
 	},
 	urgent: {
 		name: 'Urgent today',
-		rule: 'A warning sign that a clinician has to hear of on the same working day, or reported weakness.'
+		rule: 'A warning sign that a clinician must know about today, or reported weakness.'
 	},
 	clinician: {
 		name: 'For a clinician',
-		rule: 'A warning sign for a clinician without an outcome, a score of 7 or more, lasting tingling, or no better 42 days after the plan. Within 3 working days.'
+		rule: 'A warning sign for a clinician, a score of 7 or more, lasting tingling, or no better 42 days after the plan. Within 3 working days.'
 	},
 	soon: {
 		name: 'This week',
@@ -190,8 +190,8 @@ export const levelEn: Readonly<Record<TriageLevel, { readonly name: string; read
 	},
 	help: {
 		name: 'Waiting for you',
-		rule: 'Equipment, a stuck step, a call. Within 10 working days. A message: by the next one.'
+		rule: 'Equipment requests, requests for help and calls: within 10 working days. Messages: by the next working day.'
 	},
-	home: { name: 'Self-help', rule: 'Things that they can put right at home. Within 20 working days.' },
-	done: { name: 'Nothing to do', rule: 'New answers, and nothing is open.' }
+	home: { name: 'Self-help', rule: 'Problems that they can fix at home. Within 20 working days.' },
+	done: { name: 'Nothing to do', rule: 'New answers, no problems.' }
 };

@@ -46,8 +46,8 @@ describe('the gap mark', () => {
 
 	it('says in words how far and to which side, and doubt where there is doubt', () => {
 		expect(checkWords(check(10, 'fits'), t, 'cm')).toBe('fits');
-		expect(checkWords(check(-94, 'off'), t, 'cm')).toBe('keys 9.4 cm too high');
-		expect(checkWords(check(68, 'off'), t, 'mm')).toBe('keys 38 mm too low');
+		expect(checkWords(check(-94, 'off'), t, 'cm')).toBe('keyboard 9.4 cm too high');
+		expect(checkWords(check(68, 'off'), t, 'mm')).toBe('keyboard 38 mm too low');
 		expect(checkWords(check(-12, 'unsure'), t, 'in')).toBe('perhaps keys 1/2 in too high');
 		expect(checkWords(check(10, 'unsure'), t, 'cm')).toBe('not known yet');
 	});
@@ -56,7 +56,7 @@ describe('the gap mark', () => {
 		const wide = { ...check(-94, 'off'), sd: 27 };
 		const elbow = { measure: 'sittingElbow', isAtEdge: false } as const;
 		const edge = { measure: null, isAtEdge: true } as const;
-		expect(checkWords(wide, t, 'cm')).toBe('keys about 9.4 cm too high');
+		expect(checkWords(wide, t, 'cm')).toBe('keyboard about 9.4 cm too high');
 		expect(surerWords(wide, elbow, t)).toBe('To be more certain, measure seat to elbow.');
 		expect(checkWords(check(10, 'unsure'), t, 'cm', elbow)).toBe('not known yet: measure seat to elbow');
 		expect(surerWords(check(10, 'unsure'), elbow, t)).toBe('');
@@ -104,7 +104,7 @@ describe('the section drawing', () => {
 		const words = sectionWords(after, t, 'cm');
 		for (const piece of after.furniture.pieces) expect(words).toContain(piece.label);
 		for (const c of after.checks) expect(words).toContain(checkWords(c, t, 'cm'));
-		expect(sectionWords(now, t, 'cm')).toContain('Nothing is built.');
+		expect(sectionWords(now, t, 'cm')).toContain('Nothing is added.');
 	});
 
 	it('draws lines through their points', () => {

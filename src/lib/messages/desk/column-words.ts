@@ -4,15 +4,15 @@ import type { PeopleColumn, PeopleOrder } from '$lib/core/people';
 export const COLUMN_WORDS: Readonly<Record<PeopleColumn | 'name', string>> = {
 	name: 'Name',
 	team: 'Team',
-	email: 'E-mail address',
+	email: 'Email address',
 	'staff-number': 'Staff number',
 	phone: 'Phone',
 	country: 'Country',
-	owner: 'Looked after by',
+	owner: 'Assigned to',
 	level: 'Level',
 	state: 'Self-assessment',
 	answered: 'Answered',
-	'checks-off': 'Checks off',
+	'checks-off': 'Height problems',
 	'follow-up': 'Follow-up'
 };
 
@@ -20,9 +20,9 @@ export const COLUMN_WORDS: Readonly<Record<PeopleColumn | 'name', string>> = {
 export const ORDER_WORDS: Readonly<Record<PeopleOrder, readonly [string, string]>> = {
 	name: ['A to Z', 'Z to A'],
 	team: ['A to Z', 'Z to A'],
-	answered: ['the newest first', 'the oldest first'],
-	'checks-off': ['the most first', 'the fewest first'],
-	'follow-up': ['the next first', 'the last first']
+	answered: ['newest first', 'oldest first'],
+	'checks-off': ['most first', 'fewest first'],
+	'follow-up': ['next first', 'last first']
 };
 
 /** Orders whose usual way goes down: for who is read the table to. */

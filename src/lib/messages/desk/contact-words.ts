@@ -9,12 +9,12 @@ export const CONTACT_WORDS = {
 	result: {
 		reached: 'Reached someone',
 		'no-answer': 'No answer',
-		'left-word': 'Left word',
+		'left-word': 'Left a message',
 		'wrong-number': 'Wrong number'
 	} satisfies Record<ContactResult, string>,
 	next: {
-		look: 'Look again on a day',
-		referral: 'The clinician who was asked',
-		nothing: 'Nothing more'
+		look: 'Follow-up',
+		referral: 'Referral to a clinician',
+		nothing: 'No next step'
 	} satisfies Record<ContactNextStep, string>
 } as const;

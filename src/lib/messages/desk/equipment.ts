@@ -1,12 +1,12 @@
 /** The board of requests, and the store. */
 export const equipmentTexts = {
-	askForSomethingIn: 'Ask for something in their place',
-	askForIt: 'Ask for it',
+	askForSomethingIn: 'Request equipment for them',
+	askForIt: 'Add request',
 	show: 'Show',
-	whereItStands: 'Where it stands',
-	underWay: (underWay: string | number) => `Under way (${underWay})`,
-	thing: 'Thing',
-	allThings: 'All things',
+	whereItStands: 'Status',
+	underWay: (underWay: string | number) => `In progress (${underWay})`,
+	thing: 'Equipment',
+	allThings: 'All equipment',
 	team: 'Team',
 	allTeams: 'All teams',
 	about: (lines: number, sums: readonly string[]) =>
@@ -16,19 +16,19 @@ export const equipmentTexts = {
 	orderAndCost: 'Order and cost',
 	since: 'Since',
 	next: 'Next',
-	closesNoHeightBy: 'Fixes no height alone',
-	fromTheStoreBack: (backBy: string | null) => `from the store${backBy ? `, back by ${backBy}` : ''}`,
-	fromTheStoreFor: (ofValue: string | number) => `From the store: ${ofValue}`,
-	fromTheStoreMore: (inStore: string | number) => `From the store (${inStore}) …`,
-	whyAsThePerson: 'Why, as the person reads it',
-	comesBackByWhere: 'Comes back by, where it is lent',
-	where: 'Where',
+	closesNoHeightBy: 'Doesn’t fix a problem alone',
+	fromTheStoreBack: (backBy: string | null) => `from stock${backBy ? `, due back by ${backBy}` : ''}`,
+	fromTheStoreFor: (ofValue: string | number) => `Send from stock: ${ofValue}`,
+	fromTheStoreMore: (inStore: string | number) => `Send from stock (${inStore}) …`,
+	whyAsThePerson: 'Reason (the employee reads it)',
+	comesBackByWhere: 'Due back by (if it’s a loan)',
+	where: 'Supplier',
 	orderNumber: 'Order number',
-	whatItCosts: 'What it costs',
+	whatItCosts: 'Price',
 	currency: 'Currency',
-	inTheStoreOne: (all: number) => `In the store: ${all === 1 ? 'one thing' : `${all} things`}`,
-	count: 'Count',
-	kept: (hasKept: boolean) => (hasKept ? 'Kept.' : ''),
+	inTheStoreOne: (all: number) => `In stock: ${all === 1 ? 'one item' : `${all} items`}`,
+	count: 'Save count',
+	kept: (hasKept: boolean) => (hasKept ? 'Saved.' : ''),
 	equipmentEasyCorner: 'Equipment · Easy Corner',
 	equipment: 'Equipment',
 	nobodyWaitsForA: ({
@@ -41,65 +41,65 @@ export const equipmentTexts = {
 		approved: string | number;
 	}) =>
 		underWay === 0
-			? 'Nobody waits for a thing.'
-			: `${underWay} ${underWay === 1 ? 'thing is' : 'things are'} under way: ${asked} to decide on, ${approved} to order or send.`,
+			? 'No open requests.'
+			: `${underWay} ${underWay === 1 ? 'request is' : 'requests are'} in progress: ${asked} to decide, ${approved} to order or send.`,
 	prices: 'Prices',
 	exportWord: 'Export',
-	nothingHere: 'Nothing here.',
-	whatPeopleAskFor:
-		'Equipment that people ask for on their plan appears here, with the problem that it fixes.',
+	nothingHere: 'No requests match.',
+	whatPeopleAskFor: 'Equipment that people request on their plan appears here, with the problem it fixes.',
 	theFirstAreShown: (lines: string | number) =>
 		`The first ${lines} are shown. Narrow the list, or export it, to see the rest.`,
 	budget: {
 		title: 'Budget · Equipment · Easy Corner',
-		heading: 'Where the money does most',
+		heading: 'Best use of your budget',
 		lead: 'The purchases that fix the most for your money, beyond what each household can already fix. What’s in stock, or unused at home, costs nothing. Problems count more for people in pain.',
 		link: 'Budget',
-		money: (currency: string) => `Money to spend, ${currency}`,
-		workOut: 'Work it out',
-		noPrices: 'Nothing has a price yet. Say what things cost first.',
-		toPrices: 'Say what things cost',
+		money: (currency: string) => `Budget (${currency})`,
+		workOut: 'Calculate',
+		noPrices: 'There are no prices yet. Enter prices first.',
+		toPrices: 'Enter prices',
 		closes: (spent: string, people: number, closes: number) =>
 			`${spent} helps ${people === 1 ? 'one person' : `${people} people`} and fixes ${closes === 1 ? 'one problem' : `${closes} problems`}.`,
-		nothing: 'Nothing that is sold would close anything for this money.',
+		nothing: 'Nothing in this price range would fix a problem.',
 		isAll: 'That is everything that would help.',
 		all: (cost: string, people: number, closes: number) =>
 			`Everything that would help costs ${cost}: ${people === 1 ? 'one person' : `${people} people`}, ${closes === 1 ? 'one problem' : `${closes} problems`} fixed.`,
 		waiting: (n: number) =>
 			n === 1
-				? 'One person waits for a thing, or has just got one, and is looked at again after it.'
-				: `${n} people wait for a thing, or have just got one, and are looked at again after it.`,
+				? 'One person is waiting for equipment or has just received it. We’ll count them again after their next check.'
+				: `${n} people are waiting for equipment or have just received it. We’ll count them again after their next check.`,
 		whatToBuy: 'What to buy',
 		howMany: 'How many',
 		fromStock: (n: number) => `${n} from stock`,
 		someFromStock: 'from stock',
 		tiedTitle: (n: number) =>
 			n === 1
-				? 'One more person would gain exactly as much from the same things:'
-				: `${n} more people would gain exactly as much from the same things:`,
+				? 'The same purchase would help one more person just as much:'
+				: `The same purchase would help ${n} more people just as much:`,
 		andMore: (n: number) => `and ${n} more`,
 		step: (money: string, n: number) =>
 			n === 0
-				? `Another ${money} would help nobody new.`
+				? `Another ${money} would not help anybody else.`
 				: n === 1
 					? `Another ${money} would help one more person:`
 					: `Another ${money} would help ${n} more people:`,
-		notProven: 'Some of the stock is left over. There may be a slightly better choice.',
-		together: 'Together',
+		notProven: 'Some stock is left over, so there may be a slightly better choice.',
+		together: 'Total',
 		forWhom: 'For',
-		gets: 'Gets',
-		hurts: 'Hurts at worst',
+		gets: 'Equipment',
+		hurts: 'Worst discomfort',
 		cost: 'Cost',
-		ofTen: (worst: number) => (worst === 0 ? 'nothing' : `${worst} of 10`),
-		firstShown: (n: number) => `The first ${n} are shown and can be approved; then look again for the rest.`,
+		ofTen: (worst: number) => (worst === 0 ? 'none' : `${worst} of 10`),
+		firstShown: (n: number) =>
+			`The first ${n} are shown. Approve these first, then calculate again for the rest.`,
 		approve: (n: number) => (n === 1 ? 'Approve for one person' : `Approve for ${n} people`),
 		tickAll: 'Approve for everyone on this list',
 		approveHint:
-			'Each thing goes to the board as approved, and each person gets a letter that there is news. It can be taken back today.',
+			'Each request moves to “approved”, and each person gets an email that there is news. You can undo this today.',
 		approved: (n: number) =>
 			n === 1
-				? 'Approved for one person: it stands on the board.'
-				: `Approved for ${n} people: it all stands on the board.`,
-		toBoard: 'Go to the board'
+				? 'Approved for one person. You can see it under Equipment.'
+				: `Approved for ${n} people. You can see them under Equipment.`,
+		toBoard: 'Go to Equipment'
 	}
 };

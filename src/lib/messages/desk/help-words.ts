@@ -5,8 +5,8 @@ import { signedNumber, peopleWords } from './workforce-words';
 /** What a plan came to, in words. */
 export const COURSE_WORDS = {
 	done: 'Plan carried out',
-	household: 'of them, with the household alone',
-	bought: 'of them, with something that was sent',
+	household: 'using only items they had at home',
+	bought: 'using equipment that was sent to them',
 	'not-done': 'Plan not carried out'
 } as const;
 
@@ -14,19 +14,20 @@ export const COURSE_WORDS = {
 const SURE = 0.05;
 
 function changeWords({ estimate, low, high, p }: Wilcoxon): string {
-	if (estimate === null || low === null || high === null) return 'no difference is shown';
+	if (estimate === null || low === null || high === null) return 'no clear change';
 	if (p >= SURE)
-		return `no difference is shown (${signedNumber(estimate)}; ${signedNumber(low)} to ${signedNumber(high)})`;
+		return `no clear change (${signedNumber(estimate)} points, 95% interval ${signedNumber(low)} to ${signedNumber(high)})`;
 	const by = Math.abs(estimate).toFixed(1);
-	return `it is about ${by} points of 10 ${estimate < 0 ? 'lower' : 'higher'} (${signedNumber(low)} to ${signedNumber(high)})`;
+	return `about ${by} points ${estimate < 0 ? 'lower' : 'higher'} (95% interval ${signedNumber(low)} to ${signedNumber(high)})`;
 }
 
 /** Whether plans help, in words: what changed for those who carried them out, and for those who did not. */
 export function helpSentence(courses: readonly CourseFigure[]): string {
 	const done = courses.find(({ course }) => course === 'done');
 	const left = courses.find(({ course }) => course === 'not-done');
-	if (!done || !left) return 'Too few people have reported again after their plan for any figure.';
-	return `Of ${peopleWords(done.n)} who hurt at first or now and carried their plan out, the worst score now against the first: ${changeWords(done.change)}. Of ${peopleWords(left.n)} who did not: ${changeWords(left.change)}.`;
+	if (!done || !left)
+		return 'Too few people have reported again after their plan. No result can be shown yet.';
+	return `Change in the worst discomfort score, 0 to 10. ${peopleWords(done.n)} who carried out their plan: ${changeWords(done.change)}. ${peopleWords(left.n)} who did not: ${changeWords(left.change)}.`;
 }
 
 /** So many steps of a curve, as words. */
@@ -52,10 +53,10 @@ export function timesSentence({
 	const said = [
 		half(
 			act,
-			'answers are dealt with',
+			'answers were dealt with',
 			'Fewer than half of all answers were dealt with within three months.'
 		),
-		half(fix, 'plans are carried out', 'Fewer than half of all plans were carried out within a year.')
+		half(fix, 'plans were carried out', 'Fewer than half of all plans were carried out within a year.')
 	].filter((words) => words !== '');
-	return said.join(' ') || 'Too few people for any figure.';
+	return said.join(' ') || 'Too few people to show a result.';
 }

@@ -2,12 +2,12 @@ import { RECENT_ANSWER_DAYS, type ExclusionReason, type ExcludedGroup } from '$l
 
 /** Why someone is left out, behind their name. */
 export const LEFT_OUT_WORDS: Readonly<Record<ExclusionReason, string>> = {
-	bounced: 'letters come back',
-	grave: 'something grave is open',
-	referred: 'with a clinician',
+	bounced: 'emails are returned',
+	grave: 'open warning sign',
+	referred: 'referred to a clinician',
 	begun: 'is answering now',
 	fresh: `answered in the last ${RECENT_ANSWER_DAYS} days`,
-	answered: 'answered within the days of the round'
+	answered: 'answered recently'
 };
 
 /** Names that are said before the rest is counted. */

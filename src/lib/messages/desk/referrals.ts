@@ -7,13 +7,13 @@ export const referralTexts = {
 		`${name}${staffNumber ? `, staff number ${staffNumber}` : ''}${team ? `, ${team}` : ''}`,
 	whatShouldChangeAt: (question: string | null | undefined) =>
 		question || 'What should change at work, and what should stay as it is?',
-	answerWantedBy: (answerBy: string | number) => `Answer wanted by ${answerBy}.`,
-	consentIsNotRecorded: 'Consent is not recorded yet: ask before this is sent.',
+	answerWantedBy: (answerBy: string | number) => `Please answer by ${answerBy}.`,
+	consentIsNotRecorded: 'Consent isn’t recorded yet. Ask the employee before you send this.',
 	whyNow: 'Why now',
 	since: (replace: string | number, on: string | number) => `${replace}, since ${on}`,
-	signsReported: 'Signs reported',
+	signsReported: 'Warning signs reported',
 	onTheySaidIt: (sign: string, at: string, takenBackAt: string | null) =>
-		`${sign}, ${at}${takenBackAt ? `; on ${takenBackAt} they said it was a slip` : ''}`,
+		`${sign}, ${at}${takenBackAt ? `; on ${takenBackAt} they said they tapped it by mistake` : ''}`,
 	discomfortWorstInSeven: 'Discomfort: worst in seven days, 0 to 10',
 	where: 'Where',
 	now: 'Now',
@@ -27,7 +27,7 @@ export const referralTexts = {
 		kinds: string | number;
 		isNo: boolean;
 		isMuch: boolean;
-	}) => `${days} of 7 days; ${kinds}${isNo ? '' : `; hinders work ${isMuch ? 'much' : 'a little'}`}`,
+	}) => `${days} of 7 days; ${kinds}${isNo ? '' : `; hinders work ${isMuch ? 'a lot' : 'a little'}`}`,
 	notNamedAnyMore: 'removed',
 	whatWasTried: 'What was tried',
 	withWord: ({ place, things, at }: { place: string; things: readonly string[]; at: string }) =>
@@ -65,27 +65,26 @@ export const referralTexts = {
 	referrals: 'Referrals',
 	nobodyIsReferredTo: (referrals: number) =>
 		referrals === 0
-			? 'Nobody is referred to you now. You get a letter when someone is.'
-			: 'People you were asked about. Open one to read the letter, ask back or answer.',
+			? 'You have no referrals. We’ll email you when there’s one.'
+			: 'Open a referral to read it, ask a question or answer.',
 	wantedBy: (answerBy: string | null, isLate: boolean) =>
-		answerBy ? `${isLate ? 'late, wanted' : 'wanted'} by ${answerBy}` : 'no day set',
-	lastWritten: (at: string, isMine: boolean) => (isMine ? `you asked back ${at}` : `answered you ${at}`),
+		answerBy ? `${isLate ? 'overdue, needed' : 'needed'} by ${answerBy}` : 'no date set',
+	lastWritten: (at: string, isMine: boolean) =>
+		isMine ? `you asked a question on ${at}` : `coordinator answered on ${at}`,
 	askedBy: (at: string, byName: string | null) => `asked ${at}${byName ? ` by ${byName}` : ''}`,
 	somebody: (authorName: string | null | undefined) => authorName ?? 'Someone',
 	endedNothingWasNoted: (endedAt: string, isSaidAbove: boolean, outcome: string) =>
-		`Ended ${endedAt}${isSaidAbove ? '.' : `: ${outcome || 'nothing was noted'}`}`,
+		`Closed on ${endedAt}${isSaidAbove ? '.' : `: ${outcome || 'no notes'}`}`,
 	whatYouWrite: (isClinician: boolean) =>
-		isClinician
-			? 'Your answer, or what you want to know first'
-			: 'What you write to them, or what came of it',
-	endIt: (isClinician: boolean) => (isClinician ? 'Answer and end' : 'End the referral'),
-	writeBack: (isClinician: boolean) => (isClinician ? 'Ask back' : 'Write to them'),
+		isClinician ? 'Your answer or question' : 'Your message, or the result',
+	endIt: (isClinician: boolean) => (isClinician ? 'Send answer and close' : 'Close the referral'),
+	writeBack: (isClinician: boolean) => (isClinician ? 'Send question' : 'Send message'),
 	theCoordinatorReadsIt: (isClinician: boolean) =>
 		isClinician
-			? 'The coordinator reads it on their day sheet. Once you have ended it, you see this case no more.'
-			: 'They get a letter that something waits; its words stay here.',
+			? 'The coordinator sees it in Today. After you close the referral, you can no longer see this case.'
+			: 'The clinician gets an email that there is a message. The email doesn’t repeat it.',
 	easyCorner: (name: string | number) => `${name} · Easy Corner`,
-	theCase: 'The case',
+	theCase: 'Back to the case',
 	print: 'Print',
-	threadTitle: (isClinician: boolean) => (isClinician ? 'Your answer' : 'With the clinician')
+	threadTitle: (isClinician: boolean) => (isClinician ? 'Your answer' : 'Messages with the clinician')
 };

@@ -72,8 +72,8 @@ const REPORT: WorkforceReport = {
 describe('the words of a report', () => {
 	it('say how it stands and whether that differs from the report before', () => {
 		const [answered, hurts, found] = standLines(REPORT);
-		expect(answered).toContain('77 % have answered what they were sent last');
-		expect(answered).toContain('At the end of June 2026 it was 39 %');
+		expect(answered).toContain('77% of people answered their latest self-assessment');
+		expect(answered).toContain('At the end of June 2026 it was 39%');
 		expect(answered).toContain('a clear difference');
 		expect(hurts).toContain('no clear difference');
 		expect(found).not.toContain('At the end of');
@@ -84,17 +84,19 @@ describe('the words of a report', () => {
 			'310 people were sent a self-assessment.',
 			'240 people answered.',
 			'230 people had their answers dealt with.',
-			'120 people carried their plan out.',
-			'Fewer than five, or nobody, got something that was sent to them or were referred to a clinician.'
+			'120 people carried out their plan.',
+			'Fewer than five people received equipment or were referred to a clinician.'
 		]);
 	});
 
 	it('say what changed with how sure that is, and no difference where none is shown', () => {
 		const said = helpSentence(REPORT.courses);
-		expect(said).toContain('Of 100 people who hurt at first or now and carried their plan out');
-		expect(said).toContain('about 2.0 points of 10 lower (−2.5 to −1.5)');
-		expect(said).toContain('Of 40 people who did not: no difference is shown');
-		expect(helpSentence([])).toBe('Too few people have reported again after their plan for any figure.');
+		expect(said).toContain('100 people who carried out their plan');
+		expect(said).toContain('about 2.0 points lower (95% interval −2.5 to −1.5)');
+		expect(said).toContain('40 people who did not: no clear change');
+		expect(helpSentence([])).toBe(
+			'Too few people have reported again after their plan. No result can be shown yet.'
+		);
 		expect(changedLines(REPORT)).toHaveLength(2);
 	});
 
@@ -102,11 +104,11 @@ describe('the words of a report', () => {
 		expect(costOf(REPORT.purchases)).toEqual({ cents: 47_880, currency: 'EUR' });
 		const [things, team, most, pair] = decisionLines(REPORT);
 		expect(things).toBe(
-			'Whether to buy an adjustable footrest for 12, a chair with adjustable height for 6: €478.80 together.'
+			'Should we buy equipment? An adjustable footrest for 12 people; A chair with adjustable height for 6 people. Together it costs €478.80.'
 		);
-		expect(team).toBe('Who speaks with Web shop: fewer answer there than elsewhere.');
-		expect(most).toContain('“The keys are too high” is what is off most often, at 23 % of corners');
-		expect(pair).toContain('2.5 times as often. That is no proof of a cause.');
+		expect(team).toBe('Who will speak to Web shop? Fewer people answer there than elsewhere.');
+		expect(most).toContain('The most common problem is “The keys are too high”, at 23% of workstations');
+		expect(pair).toContain('2.5 times as often. This shows a link, not a cause.');
 		const nothing = { ...REPORT, purchases: [], findings: [], associations: [] };
 		expect(decisionLines({ ...nothing, teams: { answered: [], hurts: [] } })).toEqual([]);
 	});
@@ -130,9 +132,9 @@ describe('the words of figures', () => {
 		expect([pValueText(0.0001), pValueText(0.0456)]).toEqual(['less than 0.001', '0.046']);
 		expect(groupWords('team', '', {})).toBe('No team');
 		expect(groupWords('country', 'PT', {})).toBe('Portugal');
-		expect(groupWords('country', '', {})).toBe('Country not known');
+		expect(groupWords('country', '', {})).toBe('Unknown country');
 		expect(groupWords('round', 'a', { a: 'This autumn' })).toBe('This autumn');
-		expect(groupWords('round', '', {})).toBe('Sent outside a round');
+		expect(groupWords('round', '', {})).toBe('Not part of a round');
 		expect(groupWords('way', 'open', {})).toBe('Open');
 		expect(groupWords('spot', 'sofa', {})).toBe('Sofa or armchair');
 		expect(
@@ -147,9 +149,9 @@ describe('the words of figures', () => {
 			'Fewer than half of all answers were dealt with within three months.'
 		);
 		expect(timesSentence({ act: { ...curve, median: 3 }, fix: null })).toBe(
-			'Half of all answers are dealt with within 3 days.'
+			'Half of all answers were dealt with within 3 days.'
 		);
-		expect(timesSentence({ act: null, fix: null })).toBe('Too few people for any figure.');
+		expect(timesSentence({ act: null, fix: null })).toBe('Too few people to show a result.');
 	});
 
 	it('of a group are the group’s, and stand the largest first with what is hidden last', () => {

@@ -22,8 +22,8 @@ const DONE_WORDS: Readonly<Record<(typeof REPORTED_ACTIVITIES)[number], string>>
 	asked: 'were sent a self-assessment',
 	answered: 'answered',
 	dealtWith: 'had their answers dealt with',
-	carriedOut: 'carried their plan out',
-	arrived: 'got something that was sent to them',
+	carriedOut: 'carried out their plan',
+	arrived: 'received equipment',
 	referred: 'were referred to a clinician'
 };
 
@@ -36,7 +36,7 @@ export function doneLines({ done }: WorkforceReport): string[] {
 	const few = all.filter(({ n }) => n === null).map(({ words }) => words);
 	return [
 		...all.flatMap(({ words, n }) => (n === null ? [] : [`${peopleWords(n)} ${words}.`])),
-		...(few.length > 0 ? [`Fewer than five, or nobody, ${either.format(few)}.`] : [])
+		...(few.length > 0 ? [`Fewer than five people ${either.format(few)}.`] : [])
 	];
 }
 
@@ -59,16 +59,16 @@ export function standLines({ key, before }: WorkforceReport): string[] {
 	const then = before?.key;
 	return [
 		[
-			...said(key.answered, 'have answered what they were sent last'),
+			...said(key.answered, 'of people answered their latest self-assessment'),
 			...compared(key.answered, then?.answered ?? null, month)
 		],
-		[...said(key.hurts, 'say that something hurts'), ...compared(key.hurts, then?.hurts ?? null, month)],
+		[...said(key.hurts, 'report discomfort'), ...compared(key.hurts, then?.hurts ?? null, month)],
 		[
-			...said(key.found, 'have something off at their corner'),
+			...said(key.found, 'have a problem at their workstation'),
 			...compared(key.found, then?.found ?? null, month)
 		],
 		[
-			...said(key.open, 'have something open that nothing at home closes'),
+			...said(key.open, 'have a problem that nothing at home can fix'),
 			...compared(key.open, then?.open ?? null, month)
 		]
 	].flatMap((lines) => (lines.length > 0 ? [lines.join(' ')] : []));
@@ -78,7 +78,7 @@ export function standLines({ key, before }: WorkforceReport): string[] {
 export function changedLines({ courses, paired: { all }, times }: WorkforceReport): string[] {
 	const paired = all
 		? [
-				`Of ${peopleWords(all.n)} who reported more than once, ${percent(all.first)} hurt at first and ${percent(all.now)} do now: ${signedNumber(100 * all.difference)} percentage points (${signedNumber(100 * all.low)} to ${signedNumber(100 * all.high)}).`
+				`${peopleWords(all.n)} reported more than once. ${percent(all.first)} of them had discomfort at first and ${percent(all.now)} have it now: ${signedNumber(100 * all.difference)} percentage points (${signedNumber(100 * all.low)} to ${signedNumber(100 * all.high)}).`
 			]
 		: [];
 	const bought = courses.some(({ course }) => course === 'bought')
@@ -107,9 +107,7 @@ export function costOf(purchases: readonly ReportedPurchase[]): { cents: number;
 export function decisionLines(report: WorkforceReport): string[] {
 	const { purchases, teams, findings, key, associations } = report;
 	const cost = costOf(purchases);
-	const things = purchases.map(
-		({ purchase, people }) => `${codeWords(purchase).toLowerCase()} for ${people}`
-	);
+	const things = purchases.map(({ purchase, people }) => `${codeWords(purchase)} for ${peopleWords(people)}`);
 	const everybody = key.answered;
 	const silent = everybody
 		? teams.answered.filter(({ figure }) => figure !== null && figure.high < everybody.share)
@@ -119,22 +117,22 @@ export function decisionLines(report: WorkforceReport): string[] {
 	return [
 		...(things.length > 0
 			? [
-					`Whether to buy ${things.join(', ')}${cost ? `: ${money(cost.cents, cost.currency)} together` : ''}.`
+					`Should we buy equipment? ${things.join('; ')}.${cost ? ` Together it costs ${money(cost.cents, cost.currency)}.` : ''}`
 				]
 			: []),
 		...(silent.length > 0
 			? [
-					`Who speaks with ${silent.map(({ team }) => team || 'those without a team').join(', ')}: fewer answer there than elsewhere.`
+					`Who will speak to ${silent.map(({ team }) => team || 'people without a team').join(', ')}? Fewer people answer there than elsewhere.`
 				]
 			: []),
 		...(most
 			? [
-					`Whether time to carry plans out is given: “${codeWords(most.code)}” is what is off most often, at ${percent(most.figure.share)} of corners.`
+					`Can people use working time to carry out their plans? The most common problem is “${codeWords(most.code)}”, at ${percent(most.figure.share)} of workstations.`
 				]
 			: []),
 		...(pair
 			? [
-					`Whether “${codeWords(pair.finding)}” comes first: those who have it report discomfort (${codeWords(pair.region).toLowerCase()}) ${pair.ratio.toFixed(1)} times as often. That is no proof of a cause.`
+					`Should “${codeWords(pair.finding)}” come first? People with this problem report discomfort (${codeWords(pair.region)}) ${pair.ratio.toFixed(1)} times as often. This shows a link, not a cause.`
 				]
 			: [])
 	];

@@ -2,23 +2,23 @@ import type { RequestState } from '$lib/core/equipment';
 
 /** Where a request stands, as the coordinator reads it. */
 export const STATE_WORDS: Readonly<Record<RequestState, string>> = {
-	asked: 'asked for',
+	asked: 'requested',
 	approved: 'approved',
 	ordered: 'ordered',
 	sent: 'on its way',
 	arrived: 'arrived',
-	returned: 'given back',
+	returned: 'returned',
 	declined: 'declined'
 };
 
 /** What brings a request there, as the words of a button. */
 export const TO_WORDS: Readonly<Record<RequestState, string>> = {
-	asked: 'Take up again',
+	asked: 'Reopen request',
 	approved: 'Approve',
-	ordered: 'Ordered',
-	sent: 'On its way',
-	arrived: 'Arrived',
-	returned: 'Given back',
+	ordered: 'Mark as ordered',
+	sent: 'Mark as sent',
+	arrived: 'Mark as arrived',
+	returned: 'Mark as returned',
 	declined: 'Decline'
 };
 

@@ -3,7 +3,7 @@ import type { RosterFault, RosterField } from '$lib/core/exchange';
 /** Names of the columns of a list. */
 export const FIELD_NAMES: Readonly<Record<RosterField, string>> = {
 	name: 'Name',
-	email: 'E-mail address',
+	email: 'Email address',
 	staffNumber: 'Staff number',
 	team: 'Team',
 	phone: 'Phone',
@@ -15,14 +15,13 @@ export const FIELD_NAMES: Readonly<Record<RosterField, string>> = {
 
 /** What is wrong with a cell, and what to do. */
 export const FAULT_WORDS: Readonly<Record<RosterFault['code'], (fault: RosterFault) => string>> = {
-	missing: () => 'is missing. Fill it in.',
-	'no-address': ({ text }) => `“${text}” is no e-mail address.`,
-	twice: ({ text, first }) => `“${text}” stands in row ${first ?? 0} already. Keep one of them.`,
+	missing: () => 'is missing. Please fill it in.',
+	'no-address': ({ text }) => `“${text}” isn’t an email address.`,
+	twice: ({ text, first }) => `“${text}” is already in row ${first ?? 0}. Keep one of them.`,
 	'too-long': ({ text }) => `“${text} …” is longer than 200 characters.`,
-	'no-country': ({ text }) =>
-		`“${text}” is no country that is known. Write its name, or two letters such as PT.`,
-	'no-phone': ({ text }) => `“${text}” is no phone number.`,
-	'no-region': ({ text }) => `“${text}” is no region code. Write it such as BY.`,
-	'no-time-zone': ({ text }) => `“${text}” is no time zone. Write it such as Europe/Lisbon.`,
-	'no-language': ({ text }) => `“${text}” is no language code. Write it such as en.`
+	'no-country': ({ text }) => `We don’t know the country “${text}”. Use its name, or two letters such as PT.`,
+	'no-phone': ({ text }) => `“${text}” isn’t a phone number.`,
+	'no-region': ({ text }) => `“${text}” isn’t a region code. Use a code such as BY.`,
+	'no-time-zone': ({ text }) => `“${text}” isn’t a time zone. Use a name such as Europe/Lisbon.`,
+	'no-language': ({ text }) => `“${text}” isn’t a language code. Use a code such as en.`
 };

@@ -1,49 +1,49 @@
 /** Rounds. */
 export const roundTexts = {
-	throwTheDraftAway: 'Throw the draft away',
-	sendItToOne: (matches: number) => `Send it to ${matches === 1 ? 'one person' : `${matches} people`}`,
-	openItAgain: 'Open it again …',
+	throwTheDraftAway: 'Delete the draft',
+	sendItToOne: (matches: number) => `Send to ${matches === 1 ? 'one person' : `${matches} people`}`,
+	openItAgain: 'Reopen the round …',
 	lettersThatWereNot:
-		'Letters that were not written yet go out. People who haven’t answered leave the call list and get reminders again from tomorrow.',
-	yesOpenIt: 'Yes, open it',
+		'Emails that weren’t sent yet go out. People who haven’t answered leave the call list and get reminders again from tomorrow.',
+	yesOpenIt: 'Yes, reopen the round',
 	closeTheRound: 'Close the round …',
 	nobodyIsRemindedAny: 'We send no more reminders. Links keep working, and you can reopen the round.',
-	putTheWhoDid: (silent: string | number) => `Put the ${silent} who did not answer on the call list`,
-	yesCloseIt: 'Yes, close it',
-	howItWent: 'How it went',
+	putTheWhoDid: (silent: string | number) => `Add the ${silent} who haven’t answered to the call list`,
+	yesCloseIt: 'Yes, close the round',
+	howItWent: 'Results',
 	compareWith: 'Compare with',
 	theSameOnePerson: (people: number) =>
-		`The same ${people === 1 ? 'one person' : `${people} people`}, who answered both`,
+		`Only the ${people === 1 ? 'one person' : `${people} people`} who answered both rounds`,
 	people: 'People',
 	answered: 'Answered',
-	ofThemAfterIt: 'of them after it was closed',
-	medianDaysToThe: 'Median days to the answer',
-	withACheckThat: 'With a check that is off',
-	withAScoreOf: 'With a score of 4 or more',
+	ofThemAfterIt: 'of these, after it was closed',
+	medianDaysToThe: 'Median days to answer',
+	withACheckThat: 'With a height problem',
+	withAScoreOf: 'With discomfort of 4 or more',
 	notAnswered: 'Not answered',
 	remindOnePersonNow: (nudgeable: number) =>
 		nudgeable === 1 ? 'Remind one person now' : `Remind ${nudgeable} people now`,
-	countsAsTheirNext: 'Counts as their next reminder. Whoever had a letter in the last day is left alone.',
-	nobodyIsSilent: 'Nobody is silent.',
+	countsAsTheirNext:
+		'This counts as their next reminder. People who got an email in the last day are left out.',
+	nobodyIsSilent: 'Everyone has answered.',
 	remindOneNow: (name: string | number) => `Remind now: ${name}`,
 	remindNow: 'Remind now',
-	theFirstHundred: 'The first hundred.',
-	remindingOnePersonPeople: (n: number) =>
-		`Reminding ${n === 1 ? 'one person' : `${n} people`}: the letters go out now.`,
-	letterCameBackMend: 'letter came back: mend the address',
+	theFirstHundred: 'The first 100 are shown.',
+	remindingOnePersonPeople: (n: number) => `We’re reminding ${n === 1 ? 'one person' : `${n} people`} now.`,
+	letterCameBackMend: 'email returned: correct the address',
 	next: (on: string | number) => `, next ${on}`,
 	andMore: (names: readonly string[], more: number) =>
 		`${names.join(', ')}${more > 0 ? ` and ${more} more` : ''}.`,
-	whoItGoesTo: 'Who it goes to',
-	itGoesToOne: (n: number) => `It goes to ${n === 1 ? 'one person' : `${n} people`}`,
+	whoItGoesTo: 'Recipients',
+	itGoesToOne: (n: number) => `The round goes to ${n === 1 ? 'one person' : `${n} people`}`,
 	leftOut: (n: string | number, leftOutWords: string | number) => `Left out: ${n}, ${leftOutWords}`,
-	eachOfThemCan: 'Each of them can be sent one from their own case.',
+	eachOfThemCan: 'You can still send them one from their case.',
 	roundsEasyCorner: 'Rounds · Easy Corner',
-	rounds: 'Rounds',
-	selfAssessmentsSentTo: 'Self-assessments sent to many people together, with reminders.',
+	rounds: 'Assessment rounds',
+	selfAssessmentsSentTo: 'Send self-assessments to many people at once, with reminders.',
 	newRound: 'New round',
 	noRoundYetMake:
-		'No round yet. Make one: who, which letter, from when; nothing is sent until you have seen how many people it goes to.',
+		'No rounds yet. Create one: choose the people, the email and the dates. Nothing is sent until you’ve seen how many people it goes to.',
 	to: ({
 		roundStates,
 		startsOn,
@@ -67,7 +67,7 @@ export const roundTexts = {
 		timeZone: string | number;
 		checklistVersion: string | number;
 	}) => `${roundStates} · ${startsOn} to ${dueOn}, ${timeZone} · checklist version ${checklistVersion}`,
-	keepTheDraft: 'Keep the draft',
+	keepTheDraft: 'Save draft',
 	newRoundEasyCorner: 'New round · Easy Corner',
-	keepAsADraft: 'Keep as a draft'
+	keepAsADraft: 'Save draft'
 };

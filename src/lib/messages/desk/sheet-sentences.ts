@@ -13,20 +13,23 @@ export function sheetSentence(sheet: {
 			: total === 1
 				? 'One person needs you.'
 				: `${total} people need you.`,
-		...(toAcknowledge > 0 ? [`${count(toAcknowledge, 'answer', 'answers')} to acknowledge.`] : []),
-		...(waiting > 0 ? [`${count(waiting, 'letter is', 'letters are')} unanswered.`] : [])
+		...(toAcknowledge > 0
+			? [`${count(toAcknowledge, 'new answer', 'new answers')} with nothing to do.`]
+			: []),
+		...(waiting > 0 ? [`${count(waiting, 'self-assessment', 'self-assessments')} not answered yet.`] : [])
 	].join(' ');
 }
 
 /** How many things are on their way to someone. */
-export const thingsSentence = (n: number) => `${count(n, 'thing is', 'things are')} waited for.`;
+export const thingsSentence = (n: number) =>
+	`${count(n, 'item of equipment is', 'items of equipment are')} on the way.`;
 
 /** Whose letters come back. */
-export const bouncedSentence = (n: number) => `Letters to ${count(n, 'person come', 'people come')} back.`;
+export const bouncedSentence = (n: number) => `Emails to ${count(n, 'person are', 'people are')} returned.`;
 
 /** How many cases are still to be judged again, as after an update. */
 export function rejudgingSentence(n: number): string {
-	return `We're assessing ${count(n, 'case', 'cases')} again with the new rules, so this list isn't complete yet. Reload the page in a few minutes.`;
+	return `We’re assessing ${count(n, 'case', 'cases')} again with the new rules, so this list isn't complete yet. Reload the page in a few minutes.`;
 }
 
 /** How many emails an update or an import has made due, which nobody has released. */
@@ -52,9 +55,9 @@ export function actSentence(form: object): string {
 		const left = leftOut.length === 0 ? '' : ` ${leftOutSentence(leftOut.length)}`;
 		const done =
 			settled.length === 1
-				? 'Settled. What is asked for and not decided stays on the sheet.'
-				: `${settled.length} cases settled.`;
+				? 'Marked as done. Equipment requests that aren’t decided stay on the list.'
+				: `${settled.length} cases marked as done.`;
 		return `${done}${left}`;
 	}
-	return 'undone' in form ? 'Taken back: everything is as it was before.' : '';
+	return 'undone' in form ? 'Undone. Everything is as it was before.' : '';
 }

@@ -9,29 +9,29 @@ import type { Catalogue } from '$lib/messages';
 export const GROUP_WORDS: Readonly<Record<TimelineGroup, string>> = {
 	answers: 'Answers',
 	messages: 'Messages',
-	calls: 'Calls and talks',
-	letters: 'Letters',
+	calls: 'Contacts',
+	letters: 'Emails',
 	plan: 'Plan',
-	things: 'Things asked for',
+	things: 'Equipment',
 	clinician: 'Clinician',
 	notes: 'Notes',
-	desk: 'Level and settings',
-	looks: 'Who looked at it'
+	desk: 'Case and settings',
+	looks: 'Views'
 };
 
 /** Where a letter stands. */
 export const LETTER_WORDS: Readonly<Record<string, string>> = {
 	waiting: 'on its way',
 	delivered: 'delivered',
-	bounced: 'came back',
-	failed: 'could not be sent'
+	bounced: 'returned',
+	failed: 'not delivered'
 };
 
 /** What someone said of a problem at their workstation. */
 const TICKED = {
-	done: 'put a problem right',
-	'not-here': 'said that a problem can’t be put right there',
-	open: 'unticked a problem'
+	done: 'fixed a problem',
+	'not-here': 'said that a problem can’t be fixed there',
+	open: 'marked a problem as not fixed'
 } as const;
 
 type Act = Extract<TimelineEntry['event'], { kind: 'act' }>;

@@ -7,7 +7,7 @@ const count = (n: number, one: string, many: string) =>
 export const waitingEmailTexts = {
 	title: 'Waiting emails · Easy Corner',
 	heading: 'Waiting emails',
-	lead: 'When an update or an import makes emails due, we hold them here. Nobody gets one until you release it.',
+	lead: 'When an update or an import makes emails due, we hold them here. They go out when you release them.',
 	none: 'No emails are waiting.',
 	noneHint: 'Check-ins and reminders go out on their day as usual.',
 	kind: 'Email',
@@ -33,13 +33,14 @@ export const waitingEmailTexts = {
 	cancelHeading: (n: number, team: string | null) =>
 		`Cancel ${count(n, 'email', 'emails')}${team === null ? '' : ` (${team})`}?`,
 	cancelLead: {
-		'check-in': 'Nobody gets this check-in. The next one in the schedule goes out as usual.',
-		recheck: 'Nobody is asked for this self-assessment. The next one is due a year after they answer again.',
-		'plan-reminder': 'Nobody is reminded of this plan.'
+		'check-in': 'These people won’t get this check-in. The next one in the schedule goes out as usual.',
+		recheck:
+			'These people won’t be asked for this self-assessment. The next one is due a year after they answer again.',
+		'plan-reminder': 'These people won’t be reminded of their plan.'
 	} satisfies Record<HeldEmailKind, string>,
 	cancelAnyway:
 		'People who would have got one on a later day anyway get it on that day. This can’t be undone.',
-	keep: (n: number) => (n === 1 ? 'Keep it' : 'Keep them'),
+	keep: (n: number) => (n === 1 ? 'Keep the email' : 'Keep the emails'),
 	cancelled: (n: number) => `${count(n, 'email was', 'emails were')} cancelled.`,
 	undeliveredHeading: (n: number) => `${count(n, 'email', 'emails')} didn’t go out`,
 	undeliveredLead:
@@ -62,7 +63,7 @@ export const waitingEmailTexts = {
 	limitLead: (perDay: number, isSet: boolean) =>
 		isSet
 			? `Easy Corner sends at most ${count(perDay, 'check-in, self-assessment or plan reminder', 'check-ins, self-assessments and plan reminders')} a day.`
-			: `Nobody has set a limit yet. For the number of people you have, Easy Corner sends at most ${count(perDay, 'check-in, self-assessment or plan reminder', 'check-ins, self-assessments and plan reminders')} a day.`,
+			: `You haven’t set a limit yet. For the number of people you have, Easy Corner sends at most ${count(perDay, 'check-in, self-assessment or plan reminder', 'check-ins, self-assessments and plan reminders')} a day.`,
 	sentToday: (n: number) =>
 		n === 0 ? 'None have gone out today.' : `${count(n, 'has', 'have')} gone out today.`,
 	keptBack: (n: number) =>

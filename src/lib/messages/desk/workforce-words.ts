@@ -14,13 +14,16 @@ export const DIMENSION_WORDS: Readonly<Record<Grouping, string>> = {
 	team: 'Team',
 	country: 'Country',
 	round: 'Round',
-	way: 'Way of sitting',
-	route: 'Route through the questions',
-	spot: 'Kind of spot',
-	time: 'Time of the answers'
+	way: 'Sitting style',
+	route: 'Length of the questionnaire',
+	spot: 'Kind of workstation',
+	time: 'Date of the answers'
 };
 
-const ROUTE_WORDS: Readonly<Record<string, string>> = { short: 'Short route', complete: 'Complete route' };
+const ROUTE_WORDS: Readonly<Record<string, string>> = {
+	short: 'Short questionnaire',
+	complete: 'Full questionnaire'
+};
 
 const SPOT_WORDS: Readonly<Record<string, string>> = {
 	standing: 'Standing',
@@ -40,9 +43,9 @@ export function groupWords(by: Grouping, key: string, rounds: Readonly<Record<st
 		case 'team':
 			return key || 'No team';
 		case 'country':
-			return key ? (country.of(key) ?? key) : 'Country not known';
+			return key ? (country.of(key) ?? key) : 'Unknown country';
 		case 'round':
-			return key ? (rounds[key] ?? 'A round that is gone') : 'Sent outside a round';
+			return key ? (rounds[key] ?? 'Deleted round') : 'Not part of a round';
 		case 'way':
 			// The first words are the name of the way; what follows explains it.
 			return (t.ways[key as SittingStyle]?.name ?? key).split(':')[0] ?? key;
@@ -63,14 +66,14 @@ export function codeWords(code: string): string {
 }
 
 /** A share as words. */
-export const percent = (share: number) => `${Math.round(100 * share)} %`;
+export const percent = (share: number) => `${Math.round(100 * share)}%`;
 
 /** An interval of shares as words. */
 export const between = ({ low, high }: { readonly low: number; readonly high: number }) =>
-	`${Math.round(100 * low)} to ${Math.round(100 * high)} %`;
+	`${Math.round(100 * low)}% to ${Math.round(100 * high)}%`;
 
 /** Where nothing may be shown. */
-export const HIDDEN = 'not shown';
+export const HIDDEN = 'hidden';
 
 const whole = new Intl.NumberFormat(t.dateLocale);
 

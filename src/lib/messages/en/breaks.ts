@@ -43,7 +43,7 @@ export const breakTexts = {
 		},
 		walks: {
 			name: 'A short walk every quarter of an hour',
-			why: 'For those who find that only walking helps.'
+			why: 'For people who find that only walking helps.'
 		}
 	} satisfies Record<BreakSchedule, { name: string; why: string }>,
 	/** What is said otherwise to someone who stays seated. */
@@ -66,11 +66,11 @@ export const breakTexts = {
 		},
 		walks: {
 			name: 'A minute of moving every quarter of an hour',
-			why: 'For those who find that only moving helps.'
+			why: 'For people who find that only moving helps.'
 		}
 	} satisfies Partial<Record<BreakSchedule, { name: string; why: string }>>,
 	shares: {
-		moving: 'Change at each break: what counts is the moving',
+		moving: 'Change at each break: moving is what matters',
 		half: 'About half and half',
 		mostly: 'More standing than sitting'
 	} satisfies Record<StandingShare, string>,
@@ -230,37 +230,37 @@ export const breakTexts = {
 		ExerciseId,
 		{ name: string; phases: Partial<Record<PhaseId, string>>; caution?: string }
 	>,
-	stopAtPain: 'Stop at pain: you should feel a pull, never a hurt.',
+	stopAtPain: 'Stop if it hurts: you should feel a stretch, never pain.',
 	heldBack: {
 		sign: (region: string) =>
-			`Nothing for your ${region} here: from what you reported, a professional should look at it first.`,
+			`Nothing for your ${region} here: from what you reported, a doctor should look at it first.`,
 		'too-bad': (region: string) => `Nothing that pulls at your ${region} while it hurts this much.`,
 		all: {
 			urgent:
-				'You reported a sign that should be seen today. Until then we offer nothing that loads or stretches.',
-			sign: 'You reported a warning sign, so we offer nothing that loads or stretches. Ask a professional first.',
+				'You reported a warning sign that a doctor should see today. Until then, we don’t offer exercises that strain or stretch.',
+			sign: 'You reported a warning sign, so we don’t offer exercises that strain or stretch. Ask a doctor first.',
 			surgery:
-				'You had surgery lately, so we offer nothing that loads or stretches. Ask whoever looks after it what you may do.'
+				'You had surgery recently, so we don’t offer exercises that strain or stretch. Ask your doctor what you can do.'
 		}
 	},
 	day: {
 		title: 'Your day',
-		lead: 'No set-up survives keeping still. Tell us your day, and we fit the breaks in between your meetings.',
+		lead: 'The best desk doesn’t help if you keep still. Tell us about your day, and we’ll fit breaks in between your meetings.',
 		longest: (minutes: number) => `You sit ${hours(minutes)} at most in one go.`,
 		longestSeated: (minutes: number) => `You stay ${hours(minutes)} at most without a change.`,
 		longestAnyPlace: (minutes: number) => `You stay ${hours(minutes)} at most in one place.`,
 		without: (minutes: number) => `Without breaks it would be ${hours(minutes)}.`,
-		asMeant: 'That’s what this rhythm wants, with as few breaks as it takes.',
-		noLess: 'This day allows no less: a break never falls into a meeting.',
-		standing: (percent: number) => `You stand for about ${percent} % of your work.`,
-		strip: 'Your day from left to right; the table below says the same',
+		asMeant: 'This follows your break schedule with as few breaks as possible.',
+		noLess: 'Your meetings don’t leave more room: we never plan a break during a meeting.',
+		standing: (percent: number) => `You stand for about ${percent}% of your work.`,
+		strip: 'Your day from left to right. The table below says the same.',
 		key: {
 			sit: 'sitting',
 			stand: 'standing',
 			meeting: 'in a meeting',
 			rest: 'lunch, or a walking call',
 			up: 'break',
-			small: 'small ones'
+			small: 'small break'
 		},
 		hoursLegend: 'When you work',
 		from: 'From',
@@ -271,9 +271,8 @@ export const breakTexts = {
 		meetings: 'Meetings and calls',
 		file: 'Your calendar for that day, as a file',
 		fileHint:
-			'Most calendars export one; its name ends in “.ics”. It’s read on this device and sent nowhere.',
-		fileBad:
-			'This file is no calendar. Export your calendar as a file whose name ends in “.ics”, then choose that.',
+			'Most calendars can export one. Its name ends in “.ics”. We read it on this device and don’t send it anywhere.',
+		fileBad: 'This isn’t a calendar file. Export your calendar as a file ending in “.ics”, then choose it.',
 		fileNone: 'Nothing in this file takes time on that day.',
 		fileRead: (n: number) => (n === 1 ? 'One meeting was read.' : `${n} meetings were read.`),
 		typical: 'Use a typical day',
@@ -282,38 +281,38 @@ export const breakTexts = {
 		at: 'At',
 		takes: 'For',
 		call: 'It’s a call',
-		remove: (what: string) => `Take out: ${what}`,
+		remove: (what: string) => `Remove: ${what}`,
 		meeting: 'Meeting',
 		aCall: 'Call',
-		walkCalls: 'Take calls walking',
+		walkCalls: 'Walk during calls',
 		rhythm: 'How often',
-		asSet: (name: string) => `As it was set for you: ${name}`,
+		asSet: (name: string) => `Set for you: ${name}`,
 		share: 'Sitting and standing',
 		still:
 			'Standing still for long is as bad as sitting still. Put one foot ahead, or one foot up on something low, and change.',
-		keep: 'Keep this rhythm',
-		kept: 'Kept.',
-		others: 'People who do this work don’t agree on one rhythm. The best is the one that you keep.',
+		keep: 'Save this schedule',
+		kept: 'Saved.',
+		others: 'Experts don’t agree on one break schedule. The best is one that you’ll follow.',
 		real: (n: number, minutes: number) =>
 			`${n === 1 ? 'One break' : `${n} breaks`} today, ${hours(minutes)} in all.`,
 		smallToo: (n: number) =>
 			n === 1
-				? 'One small one in between: nothing calls you for it.'
-				: `${n} small ones in between: nothing calls you for them.`,
-		showSmall: (n: number) => `The small ones (${n})`,
+				? 'One small break in between, without a reminder.'
+				: `${n} small breaks in between, without reminders.`,
+		showSmall: (n: number) => `Small breaks (${n})`,
 		time: 'Time',
 		what: 'What',
 		place: 'Then work at',
 		places: {
-			sitting: (n: number) => (n === 1 ? 'your table' : `your spot ${n}, sitting`),
-			standing: () => 'your standing spot'
+			sitting: (n: number) => (n === 1 ? 'your table' : `your workstation ${n}, sitting`),
+			standing: () => 'your standing workstation'
 		},
 		carry: (things: string) => `When you change places, take ${things} with you.`,
 		carried: { laptop: 'your laptop', keyboard: 'your keyboard', mouse: 'your mouse' },
 		laptopAlone:
-			'You type on the laptop itself, so your neck or your wrists give way. Change places at each break.',
-		ics: 'Take the breaks along as a calendar',
-		icsHint: 'With an alarm at each. Open the file with your calendar.',
+			'You type on the laptop itself, so your neck or your wrists have to bend. Change places at each break.',
+		ics: 'Download the breaks as a calendar',
+		icsHint: 'Open the file with your calendar. It has an alarm for each break.',
 		icsDays: 'For',
 		today: 'today',
 		week: 'five working days from today',
@@ -322,9 +321,9 @@ export const breakTexts = {
 		begin: 'Take a break now',
 		shareTitle: 'Does your coordinator see this?',
 		shareLead:
-			'No, unless you want it. What you do in a break stays on this device. You can share two numbers a week: how many breaks were planned, and how many you took.',
+			'No, unless you choose to share. What you do in a break stays on this device. You can share two numbers a week: how many breaks were planned, and how many you took.',
 		shareYes: 'Share my weekly totals',
-		shareNo: 'Stop sharing, and remove what was shared',
+		shareNo: 'Stop sharing and delete what I shared',
 		isShared: 'You share your weekly totals.'
 	},
 	pause: {
@@ -333,10 +332,10 @@ export const breakTexts = {
 		inMinutes: (minutes: number) => (minutes <= 0 ? 'in less than a minute' : `in ${hours(minutes)}`),
 		noMore: 'No more breaks are planned for today.',
 		which: 'Kind of break',
-		begin: 'Begin',
-		go: 'Go on',
+		begin: 'Start',
+		go: 'Continue',
 		hold: 'Pause',
-		skip: 'Skip this one',
+		skip: 'Skip this exercise',
 		shorter: 'Make it shorter',
 		hurts: 'This hurts',
 		again: 'Once more',
@@ -344,24 +343,24 @@ export const breakTexts = {
 		left: (seconds: number) => `${seconds} s left`,
 		inAll: (n: number, seconds: number) =>
 			`${n === 1 ? 'One exercise' : `${n} exercises`}, ${seconds >= 90 ? `${Math.round(seconds / 60)} min` : `${seconds} s`}`,
-		nothing: 'Nothing here suits you just now. Look far away, and change how you sit.',
+		nothing: 'No exercise here suits you right now. Look far away, and change how you sit.',
 		none: 'No break this time.',
-		noneLead: 'Everything was skipped. Take it when it suits you.',
+		noneLead: 'You skipped everything. Take a break when it suits you.',
 		snooze: 'Ask again in 10 minutes',
 		snoozed: (at: string) => `We’ll ask again at ${at}.`,
 		done: 'That was your break.',
 		doneLead: 'Sit differently from before.',
 		taken: (n: number) => (n === 1 ? 'One break today.' : `${n} breaks today.`),
-		stopped: 'Stopped. We won’t offer this one again on this device.',
+		stopped: 'Stopped. We won’t offer this exercise again on this device.',
 		tell: 'Tell your coordinator',
-		bringBack: 'Offer it again',
+		bringBack: 'Offer this exercise again',
 		due: (what: string) => `Time for a break: ${what}`,
-		sound: 'A sound when something changes',
+		sound: 'Play a sound when something changes',
 		vibrate: 'Vibrate',
-		notify: 'A notice when a break is due',
-		small: 'Call me for the small ones too',
-		notifyRefused: 'This browser doesn’t allow notices from us. You can change that in its settings.',
-		keepOpen: 'Keep this page open in a tab: it counts on in the background.',
+		notify: 'Notify me when a break is due',
+		small: 'Notify me of small breaks too',
+		notifyRefused: 'This browser doesn’t allow notifications from us. You can change that in its settings.',
+		keepOpen: 'Keep this page open in a tab. The timer continues in the background.',
 		seated: 'I stay seated: nothing on my feet',
 		chair: 'There’s a chair here that can’t roll',
 		doorway: 'There’s a doorway that I can use',

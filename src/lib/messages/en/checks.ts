@@ -16,14 +16,16 @@ export const heightCheckTexts = {
 			low: (mm: string) => `seat ${mm} too low`,
 			high: (mm: string) => `seat ${mm} too high for the feet`
 		},
-		elbow: { low: (mm: string) => `keys ${mm} too high`, high: (mm: string) => `keys ${mm} too low` },
+		elbow: { low: (mm: string) => `keyboard ${mm} too high`, high: (mm: string) => `keyboard ${mm} too low` },
 		eye: { low: (mm: string) => `screen ${mm} too low`, high: (mm: string) => `screen ${mm} too high` },
 		thigh: { low: (mm: string) => `${mm} too little room`, high: (mm: string) => `${mm} more than needed` }
 	} satisfies Readonly<Record<CheckId, Readonly<Record<'low' | 'high', (length: string) => string>>>>,
 	/** Before the gap that there was, and behind one that has grown. */
 	was: 'was',
 	worse: 'worse',
-	verdicts: { fits: 'fits', unsure: 'not sure', off: 'off' } satisfies Readonly<Record<Verdict, string>>,
+	verdicts: { fits: 'fits', unsure: 'not known yet', off: 'problem' } satisfies Readonly<
+		Record<Verdict, string>
+	>,
 	likely: (words: string) => `perhaps ${words}`,
 	markText: (name: string, words: string, value: string, band: string) =>
 		`${name}: ${words}. Value ${value}, good ${band}.`,
@@ -34,7 +36,7 @@ export const measurableLengthTexts = {
 	popliteal: 'floor to the hollow of the knee',
 	sittingElbow: 'seat to elbow',
 	sittingEye: 'seat to eye',
-	thigh: 'thickness of the thigh',
+	thigh: 'thickness of your thigh',
 	buttockPopliteal: 'seat to the hollow of the knee',
 	standingElbow: 'floor to elbow, standing',
 	standingEye: 'floor to eye, standing',

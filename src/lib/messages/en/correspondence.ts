@@ -1,14 +1,14 @@
 export const withdrawalTexts = {
 	title: 'Withdraw your answers?',
-	lead: 'We remove everything you gave us at once: your answers, plans, check-ins, requests, messages and links. This can’t be undone.',
+	lead: 'We delete everything you gave us at once: your answers, plans, check-ins, requests, messages and links. This can’t be undone.',
 	stays:
-		'What stays: that you were asked, that you withdrew, and your coordinator’s own notes of talks with you.',
+		'What stays: that you were asked, that you withdrew, and your coordinator’s own notes about contacts with you.',
 	signStays:
 		'A warning sign you reported also stays with your coordinator until they’ve reached you. We never lose a warning sign.',
 	confirm: 'Withdraw everything',
-	keep: 'Keep them',
-	doneTitle: 'Withdrawn',
-	doneLead: 'Your answers are removed and your links have ended. You can close this page.'
+	keep: 'Keep my answers',
+	doneTitle: 'Your answers are withdrawn',
+	doneLead: 'We’ve deleted your answers, and your links no longer work. You can close this page.'
 };
 
 export const reminderTexts = {
@@ -23,22 +23,22 @@ export const reminderTexts = {
 
 export const messageTexts = {
 	title: 'Messages',
-	lead: 'Between you and your coordinator. Only coordinators read this, and a clinician if you’re referred to one.',
-	left: 'Your self-assessment has ended. You can still read and write here.',
-	none: 'Nothing has been written yet.',
+	lead: 'Messages between you and your coordinator. People with the coordinator role can read them, and a clinician if you’re referred to one.',
+	left: 'Your self-assessment is closed. You can still read and write here.',
+	none: 'No messages yet.',
 	you: 'You',
 	write: 'Write to your coordinator',
-	care: 'Not for emergencies: if something can’t wait, call your emergency number.',
-	send: 'Send',
-	back: 'Back to my corner',
+	care: 'This isn’t for emergencies. If something can’t wait, call your emergency number.',
+	send: 'Send message',
+	back: 'Back to my page',
 	link: 'Messages',
 	requestStates: {
-		asked: 'asked for, not decided yet',
+		asked: 'requested, not decided yet',
 		approved: 'approved',
 		ordered: 'ordered',
 		declined: 'declined',
 		sent: 'on its way',
 		arrived: 'arrived',
-		returned: 'given back'
+		returned: 'returned'
 	}
 };

@@ -4,7 +4,7 @@ export const discomfortTexts = {
 	question: 'Where has it hurt in the last seven days?',
 	nothing: 'Nothing hurts',
 	list: 'Choose from a list instead',
-	figure: 'Figure, front and back. The list beside it holds the same places.',
+	figure: 'Figure, front and back. The list beside it has the same body regions.',
 	front: 'front',
 	back: 'back',
 	places: {
@@ -22,10 +22,10 @@ export const discomfortTexts = {
 	} satisfies Readonly<Record<Region, string>>,
 	sided: (name: string, side: 'left' | 'right') => `${name}, ${side}`,
 	worst: 'At its worst',
-	worstEnds: '0 is nothing, 10 the worst you can imagine',
+	worstEnds: '0 is none, 10 is the worst you can imagine',
 	days: 'On how many of the seven days?',
-	hinders: 'Does it hinder your work?',
-	hindersOptions: { no: 'No', 'a-little': 'A little', much: 'Much' } satisfies Readonly<
+	hinders: 'Does it get in the way of your work?',
+	hindersOptions: { no: 'No', 'a-little': 'A little', much: 'A lot' } satisfies Readonly<
 		Record<(typeof WORK_INTERFERENCE)[number], string>
 	>,
 	kinds: 'What is it like?',
@@ -42,7 +42,7 @@ export const discomfortTexts = {
 		thumb: 'The thumb',
 		'outer-side': 'The outer side'
 	} satisfies Readonly<Record<RegionPart, string>>,
-	none: 'nothing',
+	none: 'none',
 	told: (worst: number) => `${worst} of 10`,
 	daysMissing: 'On how many days?',
 	care: 'From 7 of 10, or with numbness, tingling or weakness that stays, see a doctor. This guides; it doesn’t diagnose.'

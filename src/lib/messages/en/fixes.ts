@@ -7,14 +7,14 @@ export const householdFixTexts: Readonly<Record<HouseholdFix, WordsByFacts>> = {
 	'move-to-table': 'Work at a table, a worktop or a chest of drawers. Keep bed and sofa for leisure.',
 	'one-fixed-spot': 'Choose one place for the long hours and set it up. Use the others for short spells.',
 	'half-hour-on-soft-seat': 'If it has to be here, stay for half an hour at most, then move.',
-	'turn-out-of-walkway': 'Turn or move the table so that nobody walks behind you.',
+	'turn-out-of-walkway': 'Turn or move the table so that people don’t walk behind you.',
 	'move-near-socket': 'Move closer to a wall socket.',
 	'quieter-room': 'Shut the door, agree on hours, or use the quieter room for thinking.',
 	'screen-over-the-edge':
 		'Pull the table away from the wall and sit farther back. Keep the whole foot of the screen on the table.',
 	'stack-under-feet': 'Put books, reams or a sturdy box under both feet, the widest at the bottom.',
 	'back-on-the-plates':
-		'Bring your feet back onto the plates, heels too. Ask whoever fitted the chair about their height.',
+		'Bring your feet back onto the plates, heels too. Ask the person who fitted the chair about their height.',
 	'fill-behind-back': 'Put a pillow behind your back until the edge is clear of your knees.',
 	'get-up': 'Get up: fetch a glass of water, or climb one flight of stairs.',
 	'sit-all-the-way-back': 'Slide all the way back until the backrest touches you.',
@@ -24,7 +24,7 @@ export const householdFixTexts: Readonly<Record<HouseholdFix, WordsByFacts>> = {
 		'Hang a jacket over the chair and push the roll through its pocket. It stays at any height.',
 	'chair-with-a-back': 'Use a chair with a back for the long hours.',
 	'shoulders-down':
-		'Let your shoulders drop and your upper arms hang. Then bring keys and mouse to your hands.',
+		'Let your shoulders drop and your upper arms hang. Then bring keyboard and mouse to your hands.',
 	'sit-in-the-middle': [
 		{ holds: WITH_ARMRESTS, text: 'Spread your weight evenly and let go of the armrest.' },
 		{ holds: {}, text: 'Spread your weight evenly on both sides.' }
@@ -34,22 +34,22 @@ export const householdFixTexts: Readonly<Record<HouseholdFix, WordsByFacts>> = {
 	'towel-over-edge': 'Fold a towel over the edge.',
 	'rest-in-pauses': 'Rest in the pauses. Let your hands float while you type.',
 	'take-armrests-off': 'Lower the armrests. Take them off only if the chair’s instructions show how.',
-	'ask-the-fitter': 'Ask whoever fitted your chair to set the armrests to your elbows.',
+	'ask-the-fitter': 'Ask the person who fitted your chair to set the armrests to your elbows.',
 	'table-over-armrests':
 		'Look for a table with more room under it. Your armrests have to pass below its edge.',
 	'armrests-in': 'Move the armrests in if they can be moved. If not, don’t rest on them.',
 	'pad-armrest': 'Tie a folded towel around the armrest.',
 	'light-on-keys': 'Shine a lamp on the keys, and learn two keys a day by touch.',
 	'keys-nearer': 'Pull the keyboard towards you until your elbows hang at your body.',
-	'mouse-beside-keyboard': 'Bring the mouse right beside the keys, with your elbow at your body.',
+	'mouse-beside-keyboard': 'Bring the mouse right beside the keyboard, with your elbow at your body.',
 	'tape-a-square': 'Mark a square for the mouse with masking tape. Bring it home whenever it leaves.',
-	'stack-under-mouse': 'Raise the mouse until it is level with the keys.',
+	'stack-under-mouse': 'Raise the mouse until it’s level with the keyboard.',
 	'change-mouse-hand': 'Use your other hand for the mouse in the mornings.',
 	'half-height-half-hour': 'Work in spells of half an hour at most and change places in between.',
 	'move-screen-away': 'Push the screen back.',
 	'move-screen-nearer': 'Bring the screen nearer.',
 	'enlarge-text': 'Enlarge the text until you can read it sitting back.',
-	'screen-straight-ahead': 'Put the screen you use most straight ahead of the keys.',
+	'screen-straight-ahead': 'Put the screen you use most straight behind the keyboard.',
 	'raise-second-screen': 'Raise the second screen until its top is level with the first.',
 	'turn-with-the-body': [
 		{ holds: { castors: ['yes'] }, text: 'Turn with your whole body. Your chair’s castors make that easy.' },
@@ -75,14 +75,15 @@ export const householdFixTexts: Readonly<Record<HouseholdFix, WordsByFacts>> = {
 	'rebuild-wider': 'Build it again, wider and lower, with the largest at the bottom.',
 	'vents-free': 'Stand the laptop on something hard and flat.',
 	'wipe-keys': 'Switch keyboard and mouse off and wipe them with a damp cloth.',
-	'standing-spot': 'Find a worktop or a chest of drawers, with the keys at elbow height there too.',
-	'change-over': 'Change between sitting and standing. Schools differ on the share; all agree on changing.',
+	'standing-spot': 'Find a worktop or a chest of drawers, with the keyboard at elbow height there too.',
+	'change-over':
+		'Change between sitting and standing. Experts differ on how much of each, but all agree on changing.',
 	'split-stance': 'Put one foot ahead, and change feet.',
 	'knee-on-a-stool': 'Rest one foot or knee on a low stool, and change sides.',
 	'soften-knees': 'Unlock your knees and let your weight move from foot to foot.',
 	'shift-weight': 'Every half hour: lean forward, lean to each side, and move your arms.',
 	'break-plan':
-		'Plan breaks by the clock, with something to do in them. Schools name every 20 to 60 minutes; 30 suits most.',
+		'Plan breaks by the clock, with something to do in them. Experts say every 20 to 60 minutes. 30 suits most people.',
 	'look-far': 'Every 20 minutes, look about 6 m away for 20 seconds, and blink.',
 	'walk-calls': 'Walk while you talk.',
 	'move-before-it-hurts': 'Move by the clock, not by the ache.',
@@ -103,23 +104,24 @@ export const purchaseFixTexts: Readonly<Record<PurchaseFix, string>> = {
 	'paper-holder': 'a paper holder',
 	'vertical-mouse': 'a vertical mouse or a touchpad, for a change',
 	'power-strip': 'a power strip with a longer cable',
-	'sit-stand-converter': 'a stand that raises keys and screen for standing'
+	'sit-stand-converter': 'a stand that raises keyboard and screen for standing'
 };
 
 /** What to watch, beside the risk. */
 export const cautionTexts: Readonly<Record<ChecklistCaution, string>> = {
 	'stable-stack':
 		'Push the stack with your hand before anything goes on it. Widest at the bottom, nothing breakable in it.',
-	'nobody-on-stack': 'For resting feet only. Nobody stands on a stack.',
+	'nobody-on-stack': 'For resting feet only. Never stand on a stack.',
 	'no-castors': 'Nothing on castors under a stack.',
 	'thin-padding': 'Thin padding only, or the seat rocks.',
 	'never-under-screen': 'Never put anything soft under a screen.',
 	electricity: 'One power strip to one wall socket. Keep cables out of walkways.',
 	vents: 'Never wrap anything that has vents in cloth.',
 	'half-hour': 'This is a compromise: half an hour at a time at most.',
-	'stop-at-pain': 'Stop at pain. A stretch is felt and never hurts.',
+	'stop-at-pain': 'Stop if it hurts. You should feel a stretch, never pain.',
 	'standing-still': 'Standing still for long is as bad as sitting still.',
 	'clinician-first':
 		'Tingling that wakes you, stays, or comes with weakness: see a doctor. This guides; it doesn’t diagnose.',
-	'fitted-chair': 'Your chair is fitted to you. Leave cushion, back and footplates to whoever fitted it.'
+	'fitted-chair':
+		'Your chair is fitted to you. Leave cushion, back and footplates to the person who fitted it.'
 };

@@ -4,9 +4,9 @@ export const frameTexts = {
 	skip: 'Skip to the questions',
 	saved: (time: string) => `Saved ${time}`,
 	saving: 'Saving …',
-	notSaved: 'Not sent yet. It’s kept on this device and goes out as soon as the network is back.',
-	refused: 'One answer couldn’t be kept. Write it again, shorter and in plain letters.',
-	ended: 'This link has ended and keeps nothing more. Ask your coordinator for a new one.',
+	notSaved: 'Not sent yet. It’s saved on this device, and we’ll send it as soon as you’re online.',
+	refused: 'We couldn’t save one answer. Please enter it again, shorter and without special characters.',
+	ended: 'This link no longer works, and new answers can’t be saved. Ask your coordinator for a new link.',
 	back: 'Back',
 	theme: { light: 'Light', dark: 'Dark', label: 'Colours' },
 	textSize: { label: 'Text size', normal: 'normal', large: 'large', larger: 'larger' },
@@ -17,12 +17,12 @@ export const frameTexts = {
 };
 
 export const startTexts = {
-	title: (name: string) => `Hello ${name}. Let’s see whether your corner fits you.`,
+	title: (name: string) => `Hello ${name}. Let’s check whether your desk fits you.`,
 	lead: (minutes: number) =>
-		`About ${minutes} minutes, best with a tape measure. Stop and go on whenever you like.`,
+		`It takes about ${minutes} minutes, best with a tape measure. You can stop and continue whenever you like.`,
 	again: {
 		title: 'What is different from last time?',
-		lead: 'We’ve kept what you measured. Tick what has changed and only that is asked again, with how you feel today and what’s about safety.',
+		lead: 'We’ve saved what you measured. Tick what has changed. We’ll ask only about that, about how you feel, and about safety.',
 		renewed: {
 			place: 'Another table, room or home',
 			chair: 'Another chair',
@@ -32,14 +32,14 @@ export const startTexts = {
 		stillTitle: 'Is it still in place?',
 		stillLead: 'You put these in place after last time. Untick anything that’s gone.',
 		step: (place: string, pieces: string) => (pieces ? `${place}: ${pieces}` : place),
-		finding: (problem: string) => `Put right: ${problem.charAt(0).toLowerCase()}${problem.slice(1)}`
+		finding: (problem: string) => `Fixed: ${problem}`
 	},
 	everything: (minutes: number) => `Ask me everything (about ${minutes} minutes)`,
-	linesTitle: 'Before you begin',
+	linesTitle: 'Before you start',
 	moreOnPrivacy: 'Read more about your data',
-	begin: 'I’ve read this. Begin',
-	goOn: 'Pick up where I left off',
-	toPlan: 'To my plan'
+	begin: 'I’ve read this. Start',
+	goOn: 'Continue where I stopped',
+	toPlan: 'Go to my plan'
 };
 
 export const navTexts = {
@@ -51,49 +51,49 @@ export const navTexts = {
 	measured: 'Other',
 	minutesLeft: (minutes: number) => `about ${minutes} min left`,
 	almostDone: 'nearly done',
-	nothingHere: 'There’s nothing to answer here. Go on.',
+	nothingHere: 'There’s nothing to answer here. Please continue.',
 	finish: 'Show my plan',
-	fix: (n: number) => (isOne(n) ? 'One line needs another look' : `${n} lines need another look`),
+	fix: (n: number) => (isOne(n) ? 'Please check one answer again' : `Please check ${n} answers again`),
 	fixLead: 'Everything you typed is still here.'
 };
 
 export const deviceTexts = {
 	title: 'Continue on your phone',
-	lead: 'It’s easier to measure with the phone in your hand. Point its camera at this square to open the same questions there. Both devices stay in step.',
+	lead: 'It’s easier to measure with the phone in your hand. Point its camera at this QR code to open the same questions there. Both devices stay in step.',
 	link: 'Continue on your phone',
-	alt: 'Square code that holds your personal link',
-	care: 'Anyone with this square can see your answers, so don’t share it.'
+	alt: 'QR code of your personal link',
+	care: 'Anyone with this code can see your answers, so don’t share it.'
 };
 
 export const lengthFaultTexts = {
 	title: 'That didn’t work',
-	network: 'We couldn’t reach the page. What you typed is kept on this device.',
+	network: 'We couldn’t reach the page. What you typed is saved on this device.',
 	noAccess: 'You don’t have access to this page',
 	toStart: 'Go to your start page',
 	again: 'Try again',
-	withdrawStill: 'Withdraw what you gave',
-	offline: 'No network just now. Try again when it’s back.'
+	withdrawStill: 'Withdraw my answers',
+	offline: 'You’re offline. Try again when you’re online.'
 };
 
 /** In place of a page that only the server has. */
 export const offlineTexts = {
-	title: 'This page needs the network',
-	lead: 'There’s none just now. Your answers are safe on this device, and you can go on with them.',
+	title: 'This page needs the internet',
+	lead: 'You’re offline. Your answers are safe on this device, and you can continue with them.',
 	back: 'Back to my answers'
 };
 
 /** Words of the controls themselves. */
 export const controlTexts = {
-	noMatch: 'Nothing matches.'
+	noMatch: 'No matches.'
 };
 
 /** For someone who can't go on by themselves. */
 export const helpRequestTexts = {
-	link: 'I’m stuck here',
+	link: 'I need help here',
 	plan: 'Your plan',
-	title: 'Stuck? Your coordinator will help.',
+	title: 'Need help? Your coordinator will help you.',
 	lead: (where: string) => `They’ll see where you are: ${where}. What’s in the way?`,
 	call: 'Please call me',
 	message: (where: string, text: string, isCall: boolean) =>
-		[`Stuck at: ${where}.`, text.trim(), isCall ? 'Please call me.' : ''].filter(Boolean).join('\n')
+		[`Needs help at: ${where}.`, text.trim(), isCall ? 'Please call me.' : ''].filter(Boolean).join('\n')
 };

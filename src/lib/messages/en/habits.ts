@@ -3,7 +3,7 @@ import type { HabitId } from '$lib/core/checklist';
 /** Six habits for everybody. Facts: common practice. */
 export const habitTexts = {
 	title: 'Six habits for every desk',
-	lead: 'Is it so at your desk?',
+	lead: 'Do you do this at your desk?',
 	yes: 'Yes',
 	notYet: 'Not yet',
 	added: 'We’ve added this to your list.',

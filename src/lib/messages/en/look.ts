@@ -47,17 +47,17 @@ export const howToLookTexts: Readonly<Partial<Record<QuestionnairePage, WordsByF
 	second: [
 		{
 			holds: AT_STANDING_SPOT,
-			text: 'Like this, for part of the day: sitting, with the keys at your elbows again.'
+			text: 'Like this, for part of the day: sitting, with the keyboard at elbow height again.'
 		},
-		{ holds: {}, text: 'Like this, for part of the day: standing, with the keys at your elbows again.' }
+		{ holds: {}, text: 'Like this, for part of the day: standing, with the keyboard at elbow height again.' }
 	],
 	spot: 'Like this, from above: the window at your side, nobody walking past behind you.',
 	mouse: [
 		{
 			holds: OWN_MOUSE,
-			text: 'Like this, from above: the mouse right beside the keys, within the sweep of your forearm.'
+			text: 'Like this, from above: the mouse right beside the keyboard, within easy reach of your forearm.'
 		},
-		{ holds: {}, text: 'Like this, from above: the keys within the sweep of your forearms.' }
+		{ holds: {}, text: 'Like this, from above: the keyboard within easy reach of your forearms.' }
 	],
 	light: 'Like this, from above: papers by the screen, the lamp away from your writing hand.',
 	screen: [
@@ -75,17 +75,17 @@ export const householdLookTexts = typed<Readonly<Partial<Record<PlacedDeskThing[
 	phone: 'phone',
 	papers: 'papers',
 	lamp: 'lamp',
-	keyboard: 'keys'
+	keyboard: 'keyboard'
 });
 
 /** A desk from above, for this person with what they have. */
 export const deskLayoutTexts = {
 	title: 'Your desk from above',
-	lead: 'What you use all the time belongs inside the inner lines, where your forearms reach.',
+	lead: 'Keep what you use all the time inside the inner lines, where your forearms reach.',
 	twoMostly: 'The screen you use most stands straight ahead, the other beside it, turned towards you.',
 	twoAlike: 'Both screens turn in to you, with the gap between them straight ahead.',
 	raiseSecond: (rise: string) =>
-		`The laptop beside it stands right about ${rise} above the table: both tops are then level.`,
+		`Raise the laptop beside it to about ${rise} above the table. Then both tops are level.`,
 	outOfReach: (list: string) => `Out of easy reach here: ${list}.`,
 	overEdge: (list: string) => `There isn’t room on this desk for: ${list}.`
 };

@@ -2,7 +2,7 @@ export const measuringTexts = {
 	title: 'Measuring at home',
 	lead: 'A tape measure is best. Without one, any of these will do. Tell us which you used.',
 	link: 'No tape? Ways to measure',
-	toTheWalk: 'To the questions',
+	toTheWalk: 'Back to the questions',
 	ways: [
 		{
 			id: 'tape',
@@ -15,7 +15,7 @@ export const measuringTexts = {
 			id: 'paper-ruler',
 			title: 'Paper ruler, printed',
 			lines: [
-				'Print at 100 %, without “fit to page”. Hold a bank card to the thick line: they must be equally long.',
+				'Print at 100%, without “fit to page”. Hold the long side of a bank card to the thick line. Both must be the same length.',
 				'Cut out the four strips and glue each to the tab of the one before. That makes a metre.'
 			]
 		},
@@ -23,14 +23,14 @@ export const measuringTexts = {
 			id: 'a4-sheets',
 			title: 'Sheets of A4, end to end',
 			lines: [
-				'A sheet is 29.7 cm long and 21.0 cm wide (11.69 and 8.27 in). Fold one for halves. Choose “A4 sheets” and count them in.'
+				'The long side of a sheet is 29.7 cm, the short side 21.0 cm (11.69 and 8.27 in). Always use the long side. Fold a sheet for halves, choose “A4 sheets” and count them.'
 			]
 		},
 		{
 			id: 'card',
 			title: 'A bank card and this screen, for small things',
 			lines: [
-				'For the thickness of a book or a cushion. Set the scale with a card once; this device remembers it.'
+				'For the thickness of a book or a cushion. Set the scale with a card once. This device remembers it.'
 			]
 		},
 		{
@@ -43,15 +43,15 @@ export const measuringTexts = {
 	printLetter: 'Ruler for Letter paper',
 	rulerTitle: 'Paper ruler',
 	rulerLead:
-		'Print at 100 %. Before you cut, hold a bank card to the thick line. If they differ, set the printer’s scale to 100 %.',
+		'Print at 100%. Before you cut, hold a bank card to the thick line. If they differ, set the printer’s scale to 100%.',
 	check: 'Check: this line is as long as the long side of a bank card (85.6 mm).',
 	cardLabel: 'Make the frame as wide as a bank card',
 	cardHow: 'Hold the card to the screen, long side across, and move the slider.',
-	cardKept: 'This screen’s scale is kept on this device.',
+	cardKept: 'This screen’s scale is saved on this device.',
 	cardNot: 'Not set yet, so sizes below are a guess.',
 	thingLabel: 'Length of a small thing',
-	thingHow: 'Hold it to the bar and move the slider until they’re equally long.',
-	counted: { 'a4-sheets': 'sheets', 'hand-span': 'spans', card: 'cards' },
+	thingHow: 'Hold it to the bar and move the slider until both are the same length.',
+	counted: { 'a4-sheets': 'sheets (long side)', 'hand-span': 'spans', card: 'cards' },
 	comesTo: (length: string) => `That’s ${length}. Halves and quarters count too: 2 1/2.`,
 	by: (method: string) => `By: ${method}.`,
 	is: (length: string) => `is ${length}`

@@ -18,13 +18,14 @@ export const nonHeightCheckTexts = {
 		between: (low: string, high: string) => `good from ${low} to ${high}`,
 		from: (low: string) => `good from ${low}`
 	},
-	published: (low: string, high: string) => `Published for the middle: ${low} to ${high} (ISO 9241-5).`,
-	schools: 'Schools differ: your eyes may meet the top edge, the top third or the middle.',
-	zoom: (percent: number) => `Set the zoom to ${percent} %.`,
+	published: (low: string, high: string) =>
+		`Published for the middle of the display: ${low} to ${high} (ISO 9241-5).`,
+	schools: 'Experts differ: your eyes may meet the top edge, the top third or the middle.',
+	zoom: (percent: number) => `Set the zoom to ${percent}%.`,
 	lettersHow: (height: string) => `At this distance a small letter should be at least ${height} tall.`,
 	fits: 'fits',
-	off: 'off',
-	unsure: 'not sure'
+	off: 'problem',
+	unsure: 'not known yet'
 };
 
 /** Daylight at the spot. */

@@ -7,7 +7,7 @@ import { typed } from '../typed';
 /** The ladder: the most for one thing to do, for two, for all. */
 export const planOptionTexts = {
 	title: 'Options with fewer changes',
-	lead: 'Each line is the most that so many changes can do.',
+	lead: 'Each line shows the most you can fix with that many changes.',
 	things: {
 		seat: 'seat',
 		surface: 'table',
@@ -16,10 +16,10 @@ export const planOptionTexts = {
 		screen: 'screen'
 	} satisfies Readonly<Record<PlanAction, string>>,
 	thing: (name: string, by: string) => `${name} ${by}`,
-	count: (n: number) => (isOne(n) ? 'One thing' : `${inWords(n)} things`),
+	count: (n: number) => (isOne(n) ? 'One change' : `${inWords(n)} changes`),
 	suggested: 'what we suggest',
-	show: 'Show this one',
-	isShown: 'Shown here',
+	show: 'Show this plan',
+	isShown: 'Shown below',
 	other: (n: number, isCloser: boolean) =>
 		isCloser ? 'The closest fit' : `With other things${n > 1 ? `, ${n}` : ''}`
 };
@@ -27,7 +27,7 @@ export const planOptionTexts = {
 /** The page of a plan. */
 export const planTexts = {
 	dayLink: 'Plan your day’s breaks',
-	allDone: 'Every step is done. What’s left is moving.',
+	allDone: 'Every step is done. Now keep moving.',
 	title: 'Your plan',
 	/** The first step as an act. */
 	act: {
@@ -46,17 +46,17 @@ export const planTexts = {
 	},
 	leadStep: (n: number) =>
 		isOne(n)
-			? 'That’s all there is to build, with what you have at home.'
+			? 'That’s the only change, with what you have at home.'
 			: `It’s one of ${inWords(n).toLowerCase()} steps, from the floor up, with what you have at home.`,
 	leadFound: (name: string) => `${name}: this comes first.`,
 	titleMeasure: (what: string) => `Measure first: ${what}`,
-	leadMeasure: 'So far we only guess it. Once you’ve measured it, we’ll work out your plan again.',
+	leadMeasure: 'So far we’ve only estimated it. When you’ve measured it, we’ll make your plan again.',
 	thenTitle: 'Then:',
 	measureNow: 'Measure it now',
-	titleNone: 'Nothing to build',
+	titleNone: 'No changes needed',
 	titleAnotherSpot: 'Find a better place to work',
 	leadAnotherSpot:
-		'Nothing at home brings this place close enough. Below you see the best it can be, and what to look for.',
+		'Nothing at home makes this place fit. Below you see the best you can do here, and what to look for.',
 	titleKeyboard: 'Ask for a keyboard and mouse',
 	leadKeyboard: (steps: number) =>
 		[
@@ -70,20 +70,20 @@ export const planTexts = {
 			.filter(Boolean)
 			.join(' '),
 	noNetwork:
-		'No network just now. Ticks and heights are kept here; what’s greyed out works again when it’s back.',
+		'You’re offline. Ticks and heights are saved here. What’s greyed out works again when you’re online.',
 	leadNone: (measure: string | null) =>
 		[
 			'Your heights fit, as far as we can tell.',
 			measure ? `Measure ${measure} to be sure.` : '',
-			'Look again when something changes: a chair, glasses, a new ache.'
+			'Check again if something changes: a chair, glasses, a new ache.'
 		]
 			.filter(Boolean)
 			.join(' '),
-	leadHeightsFit: 'There’s nothing to build: your heights fit, as far as we can tell.',
+	leadHeightsFit: 'You don’t need to change anything: your heights fit, as far as we can tell.',
 	leadSoftSeat: 'A sofa, a bed or the floor can’t be made to fit. Below you see what to look for.',
 	titleHopeless: 'Nothing at home fixes this yet',
-	leadHopeless: 'List more things you have, or ask your coordinator for what’s missing.',
-	openNow: (list: string) => `As it is now: ${list}.`,
+	leadHopeless: 'List more items you have, or ask your coordinator for what’s missing.',
+	openNow: (list: string) => `Now: ${list}.`,
 	stays: (list: string) => `After all steps: ${list}.`,
 	stoodIn: (list: string) => `Not measured, so we used usual sizes: ${list}.`,
 	estimated: (list: string) => `Estimated from your height, so measure if you can: ${list}.`,
@@ -91,9 +91,9 @@ export const planTexts = {
 	isDone: 'Done',
 	isOpen: 'Not done',
 	tick: 'Tick each step as you do it.',
-	again: 'Measure again',
+	again: 'Check the heights',
 	notHere: 'Doesn’t work here',
-	notHereLead: 'Not there, needed elsewhere, or wobbly? We’ll work out the plan again without it.',
+	notHereLead: 'Not there, needed elsewhere, or wobbly? We’ll make a new plan without it.',
 	without: (label: string) => `Without: ${label}`,
 	withoutAny: {
 		book: 'Without any books',
@@ -112,7 +112,7 @@ export const planTexts = {
 	leftOut: 'Left out:',
 	putBack: (label: string) => `Use again: ${label}`,
 	takeAlong: 'Download my data',
-	anotherLead: 'Is something missing or wobbly? These use other things.',
+	anotherLead: 'Is something missing or wobbly? These plans use other things.',
 	planN: (n: number) => (n === 1 ? 'The best plan' : `Plan ${n}`),
 	checksTitle: 'Your checks',
 	print: 'Print',
@@ -120,35 +120,35 @@ export const planTexts = {
 	sent: 'Your coordinator has your answers.',
 	notSent: 'Your coordinator has your earlier answers.',
 	behind: 'You changed answers after this plan was made.',
-	renew: 'Send the changes and plan again',
+	renew: 'Send the changes and make a new plan',
 	firstStep: (place: string) => `${place}:`,
-	sureTitle: 'How sure this is',
+	sureTitle: 'How sure we are',
 	oldRules:
-		'We work plans out more carefully now. Yours still holds; a new one may be better. What you’ve done and still need stays ticked.',
-	newRules: 'Work out a new plan',
+		'We now make plans more carefully. Your plan is still right, and a new one may be better. Steps you’ve done and still need stay ticked.',
+	newRules: 'Make a new plan',
 	offline:
-		'No network just now, so this device worked out your plan. Everything is kept here and sent as soon as the network is back.',
-	solving: 'Working out your plan …',
+		'You’re offline, so this device made your plan. Everything is saved here and sent as soon as you’re online.',
+	solving: 'Making your plan …',
 	withdraw: 'Withdraw my answers',
 	alternatives: 'Plans',
 	ticked: (n: number, of: number) => `${n} of ${of} steps done`,
 	kept: (list: string) =>
 		`This is a new plan. What you’ve already done and still need stays ticked: ${list}.`,
 	keptNone: 'This is a new plan. None of the earlier steps is in it unchanged.',
-	workOnThis: 'Work on this plan instead',
+	workOnThis: 'Use this plan instead',
 	workOnThisNote: 'Steps that are the same in both stay ticked.',
-	workingOn: 'You are working on this one',
+	workingOn: 'You’re using this plan',
 	doneTitle: 'All done. Well done.',
 	stepsDoneTitle: (n: number) =>
 		isOne(n)
-			? 'Every step is done. One problem below is still open.'
-			: `Every step is done. ${inWords(n)} problems below are still open.`,
-	doneLead: 'Now measure again: padding gives way, and a stack can be a book short.',
-	askAgain: (day: string) => `We’ll ask again on ${day}: one minute about how it’s holding up.`,
-	askedNow: 'We’ve asked how it’s holding up. It takes one minute to answer.',
-	lookAgain: (day: string) => `Your next full check is on ${day}.`,
-	tellNow: 'Tell us how it’s holding up',
-	somethingNew: 'Something is new or has come undone',
+			? 'Every step is done. One problem below remains.'
+			: `Every step is done. ${inWords(n)} problems below remain.`,
+	doneLead: 'Now check the heights: padding sinks, and a stack can be one book short.',
+	askAgain: (day: string) => `We’ll ask you again on ${day}. It takes one minute.`,
+	askedNow: 'We’ve asked how your desk is now. It takes one minute to answer.',
+	lookAgain: (day: string) => `Your next self-assessment is on ${day}.`,
+	tellNow: 'Answer the check-in',
+	somethingNew: 'Something has changed',
 	earlier: 'Earlier plans',
 	earlierOf: (day: string) => `Given on ${day}`
 };
@@ -161,14 +161,13 @@ export const openProblemTexts = {
 	withKeyboard: 'With a keyboard and mouse',
 	withKeyboardHow: 'Borrowed, from a drawer, or asked for: this helps most. The laptop is then the screen.',
 	typing: 'For typing',
-	typingHow: 'Hands first: the laptop stays low. This is the plan above.',
+	typingHow: 'Hands first: the laptop stays low. The plan above is for this.',
 	reading: 'For reading and calls',
 	readingHow: 'Hands off the keys. Seat, feet and table stay as they are for typing.',
 	arrived: 'I have a keyboard and mouse now',
-	nothingToBuild: 'Nothing to build',
+	nothingToBuild: 'No changes needed',
 	buyTitle: 'To borrow or buy',
-	buyLead:
-		'Each was worked out again, beside the best that your things at home can do. Borrow before you buy.',
+	buyLead: 'We compared each with the best you can do with items at home. Borrow before you buy.',
 	buy: {
 		'keyboard-and-mouse': 'A separate keyboard and mouse',
 		footrest: 'An adjustable footrest',
@@ -182,14 +181,14 @@ export const openProblemTexts = {
 		'paper-holder': 'A paper holder',
 		'vertical-mouse': 'A vertical mouse or a touchpad',
 		'power-strip': 'A power strip with a longer cable',
-		'sit-stand-converter': 'A stand that raises keys and screen for standing'
+		'sit-stand-converter': 'A stand that raises keyboard and screen for standing'
 	} satisfies Readonly<Record<RequestableItem, string>>,
 	both: (first: string, second: string) =>
 		`${first}, together with ${second.charAt(0).toLowerCase()}${second.slice(1)}`,
 	moreTitle: 'More from home',
-	more: (height: string) => `One more firm thing, ${height} high`,
+	more: (height: string) => `One more firm item, ${height} high`,
 	moreHow: 'Books, paper or a sturdy box: ask around before you buy anything.',
-	closes: (list: string) => `Closes: ${list}.`,
+	closes: (list: string) => `Fixes: ${list}.`,
 	change: (name: string, from: string, to: string | null) =>
 		to === null ? `${name}: right, instead of ${from} off` : `${name}: ${to} off instead of ${from}`,
 	haveIt: 'You have this at home',
@@ -199,33 +198,33 @@ export const openProblemTexts = {
 		'paper-holder': 'Your tablet can hold papers upright'
 	}),
 	helpTitle: 'What else would help',
-	ask: 'Ask for it',
-	asked: 'Asked for',
+	ask: 'Request this',
+	asked: 'Requested',
 	tied: (regions: string, isFirst: boolean) =>
-		`Goes with your ${regions}${isFirst ? ', so it comes first here' : ''}.`,
+		`May be linked to your ${regions}${isFirst ? ', so it comes first' : ''}.`,
 	besidesTitle: 'Also worth changing',
 	tick: 'Tick as done',
 	ticked: 'Done',
 	untick: 'Undo',
-	refuse: 'It doesn’t work here',
+	refuse: 'This doesn’t work here',
 	refused: 'Doesn’t work here',
 	refusedHazard: 'Doesn’t work here. Your coordinator sees it, because people can get hurt.',
 	moreFindings: (n: number) => (isOne(n) ? 'One more' : `${inWords(n)} more`),
 	closedTitle: 'Also fixed by the plan',
-	caused: 'Your plan brings this about, so see to it afterwards.',
+	caused: 'Your plan causes this, so please fix it afterwards.',
 	borrow: (list: string) => `If that isn’t enough: ${list}.`,
 	off: (length: string) => `by ${length}`,
-	notProven: 'With so many odd pieces we stopped searching. A better plan may exist.',
+	notProven: 'There were many possible combinations, so we stopped searching. There may be a better plan.',
 	askNextTitle: 'Help us find the cause',
 	askNext: 'You haven’t answered these yet, and they matter most for what hurts:',
 	otherWaysTitle: 'Other ways',
-	otherWaysLead: 'Each worked out for you. Try one where the plan doesn’t suit you.'
+	otherWaysLead: 'Try one of these if the plan doesn’t suit you.'
 };
 
 /** Measuring once more what was built. */
 export const remeasurementTexts = {
-	title: 'Measure again',
-	lead: 'A pillow looks thicker than it is, and a stack is soon a book short. Measure what’s there now; the numbers shown are the planned ones.',
+	title: 'Height check',
+	lead: 'A pillow looks thicker than it is, and a stack can be one book short. Measure what’s there now. The numbers shown are the planned ones.',
 	fields: {
 		seatUnder: 'Floor to the seat, with you on it',
 		feetOn: 'Floor to what your feet rest on',
@@ -240,18 +239,18 @@ export const remeasurementTexts = {
 		keysOn: 'The table itself if it stands on nothing.',
 		screenTop: ''
 	},
-	keep: 'Keep these numbers',
-	kept: 'Kept. The drawing shows your corner as you measured it again.',
-	keptHere: 'Kept on this device, and sent as soon as the network is back.'
+	keep: 'Save these numbers',
+	kept: 'Saved. The drawing shows your desk as you measured it now.',
+	keptHere: 'Saved on this device. We’ll send it as soon as you’re online.'
 };
 
 /** The spots of one person. */
 export const spotTexts = {
-	title: 'Your spots',
-	name: (n: number, posture: 'sitting' | 'standing') => `Spot ${n}, ${posture}`,
-	add: 'Add another place to sit or stand at',
+	title: 'Your workstations',
+	name: (n: number, posture: 'sitting' | 'standing') => `Workstation ${n}, ${posture}`,
+	add: 'Add another place where you work',
 	moving: (list: string) =>
-		`Each thing serves one of your spots here. You can do better if you move these each time you change over: ${list}.`,
-	move: 'Show that plan',
-	stay: 'Show the plan in which nothing moves'
+		`Here each item belongs to one workstation. You can do better if you move these each time you change places: ${list}.`,
+	move: 'Show the plan with moving',
+	stay: 'Show the plan without moving'
 };

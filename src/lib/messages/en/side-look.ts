@@ -9,7 +9,7 @@ export const sideViewPointTexts = {
 	off: 'Looks off',
 	toStep: (step: string) => `Back to the step “${step}”`,
 	noStep: 'There’s no step for this. Tell your coordinator.',
-	done: 'All of it looks right. That’s your corner set up.',
+	done: 'Everything looks right. Your desk is set up.',
 	offCount: (n: number) => (n === 1 ? 'One thing to go back to.' : `${n} things to go back to.`),
 	points: {
 		'ear-over-shoulder': {
@@ -45,8 +45,8 @@ export const sideViewPointTexts = {
 
 /** What was not asked before the plan. */
 export const skippedQuestionTexts = {
-	title: 'Look closer',
-	lead: 'We only asked what could change your plan. If you have more time:',
+	title: 'More questions (optional)',
+	lead: 'We only asked what could change your plan. If you have more time, you can answer these too:',
 	line: (page: string, minutes: number) => `${page}, about ${minutes} min`
 };
 
@@ -57,5 +57,5 @@ export const sizeCheckTexts = {
 		used > 1 ? `${used} × ${label} in one pile: about ${height} high?` : `${label}: about ${height} high?`,
 	right: 'Yes, about',
 	other: (unit: string) => `No, it’s (${unit})`,
-	keep: 'Plan again with this'
+	keep: 'Make a new plan with this'
 };

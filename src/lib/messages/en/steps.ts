@@ -9,7 +9,7 @@ export const stepTexts = {
 		seat: 'Seat',
 		feet: 'Feet',
 		back: 'Back',
-		keys: 'Keys',
+		keys: 'Keyboard',
 		mouse: 'Mouse',
 		screen: 'Screen',
 		distance: 'Distance',
@@ -45,7 +45,7 @@ export const stepTexts = {
 		surface: (h: string) => `The top is then at ${h}.`,
 		seat: (h: string) => `With you on it, it’s at ${h}.`,
 		feet: (h: string) => `Your feet are then ${h} above the floor.`,
-		keys: (h: string) => `The keys are then at ${h}.`,
+		keys: (h: string) => `The keyboard is then at ${h}.`,
 		screen: (h: string) => `The top of the display is then at ${h}.`
 	}),
 	/** How to see that a step has worked; which of them is shown follows the band that was planned for. */
@@ -58,7 +58,7 @@ export const stepTexts = {
 		hollow: 'You feel it without being pushed forward.',
 		behind: 'The seat’s edge is clear of your knees, and your back is free to round.',
 		wrists: 'Your hands run straight on from your forearms, neither up nor down.',
-		mouse: 'It’s as high as the keys, and your elbow stays at your body.',
+		mouse: 'It’s level with the keyboard, and your elbow stays at your body.',
 		topEdge: 'Looking straight ahead, you meet the top edge of the display or just above it.',
 		lookOver: (mm: string) =>
 			`Looking straight ahead, you look over the screen: its top edge is about ${mm} below your eyes. You read without lifting your chin.`,
@@ -68,7 +68,7 @@ export const stepTexts = {
 	cautions: {
 		'push-before-use':
 			'Push the stack with your hand before anything goes on it. If it rocks, build it wider, not higher. Nothing breakable in it.',
-		'nobody-stands-on-it': 'For resting feet only. Nobody stands on it.',
+		'nobody-stands-on-it': 'For resting feet only. Never stand on it.',
 		'pads-rock': 'Thick padding can rock. If you feel unsteady, take the upper piece off and measure again.',
 		'castors-roll': 'This chair rolls: sit down slowly once it’s padded.',
 		'laptop-vents': 'Keep the laptop’s vents clear: nothing soft under it or over it.',
@@ -102,4 +102,4 @@ export const sittingStyleNames = {
 
 /** The way of sitting that a plan was made for. */
 export const sittingStyleSentence = (name: string, why: string) =>
-	`Worked out for one sitting style. ${name}. ${why} Experts differ.`;
+	`This plan is for one sitting style. ${name}. ${why} Experts differ.`;

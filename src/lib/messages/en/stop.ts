@@ -4,7 +4,7 @@ export const stopTexts = {
 	do: [
 		'Call. Say what you feel and since when.',
 		'Don’t drive yourself. Unlock the door, and stay with someone if you can.',
-		'Leave your desk as it is. Your answers are kept, and your link still works tomorrow.'
+		'Leave your desk as it is. Your answers are saved, and your link still works tomorrow.'
 	] as readonly string[],
 	told: 'Your coordinator has your report, but may not be at work. Don’t wait for them: call now. This tool doesn’t diagnose.',
 	openAgain: 'To use your pages again',
@@ -12,7 +12,7 @@ export const stopTexts = {
 	seen: 'A doctor or emergency service has seen me',
 	safe: 'I’m safe now and someone is with me',
 	note: 'Your coordinator sees what you tap here and will still check that you’re all right.',
-	needsNetwork: 'This works once you’re online again. Calls work without the internet.',
+	needsNetwork: 'This works when you’re online again. Calls work without the internet.',
 	mistakeTitle: 'Did you tap this by mistake?',
 	mistakeLead: 'You reported:',
 	mistakeYes: 'Yes, by mistake. I don’t have this',

@@ -24,7 +24,7 @@ export const variantTexts: Readonly<
 	>
 > = {
 	'another-spot': {
-		name: 'A better spot first',
+		name: 'A better place first',
 		how: (w) =>
 			`A sofa or bed can’t be made to fit. Look for a table between ${w.from} and ${w.to} high, with a chair whose seat is at ${w.rise}.`,
 		care: 'Until then, work here for half an hour at most, then move.'
@@ -44,8 +44,8 @@ export const variantTexts: Readonly<
 	wedge: {
 		name: 'A slope under the keyboard',
 		how: (w) =>
-			`Put ${w.things[0]} under the keyboard with its spine towards you. It slopes away by ${w.degrees}; the keys rise by ${w.rise}, the near edge by ${w.edge}.`,
-		care: 'Your wrists should end up straight. If they don’t, take it away again.'
+			`Put ${w.things[0]} under the keyboard with its spine towards you. It slopes away by ${w.degrees}. The keyboard rises by ${w.rise}, its near edge by ${w.edge}.`,
+		care: 'Your wrists should end up straight. If they don’t, remove it.'
 	},
 	'sloped-books': {
 		name: 'A sloped rest for your feet',
@@ -53,7 +53,7 @@ export const variantTexts: Readonly<
 			w.things.length > 1
 				? `Lean ${w.things[0]} on ${w.things[1]}: it slopes by ${w.degrees}. Use it in turns with the flat one.`
 				: `Rest your feet on ${w.things[0]} and let them rock, in turns with the flat one.`,
-		care: 'For resting feet only. Nobody stands on it.'
+		care: 'For resting feet only. Never stand on it.'
 	},
 	'jacket-roll': {
 		name: 'If the roll slips',
@@ -63,7 +63,7 @@ export const variantTexts: Readonly<
 		name: 'Leaning back, with the screen following',
 		how: (w) =>
 			`Lean the backrest back by ${w.degrees}. Your eyes come down by ${w.lower}, so bring the screen ${w.nearer} closer and tilt it back as far.`,
-		care: 'One school’s way; others sit upright. Lean only as far as your head stays supported.'
+		care: 'Experts differ: others sit upright. Lean only as far as your head stays supported.'
 	},
 	'high-chair': {
 		name: 'A high chair, in turns with standing',

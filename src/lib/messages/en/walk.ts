@@ -11,10 +11,14 @@ export const pageTexts = {
 		title: 'Before anything else',
 		lead: 'Some signs need a doctor, not a questionnaire. Have you had any of these in the last few days?'
 	},
-	you: { short: 'You', title: 'You', lead: 'So that we can compare the heights in the room with yours.' },
+	you: {
+		short: 'You',
+		title: 'You',
+		lead: 'So that we can compare the heights of your furniture with yours.'
+	},
 	spot: {
-		short: 'Spot',
-		title: 'The spot and its table',
+		short: 'Place',
+		title: 'Your place and its table',
 		lead: 'The place where you work most, and the surface there. A worktop or chest of drawers counts too.'
 	},
 	feet: {
@@ -29,13 +33,13 @@ export const pageTexts = {
 	},
 	hands: {
 		short: 'Hands',
-		title: 'Elbows and keys',
-		lead: 'Your elbow tells us most, and nobody can guess it. Measure it if you measure only one thing.'
+		title: 'Elbows and keyboard',
+		lead: 'If you measure only one thing, measure your elbow. It tells us most.'
 	},
 	mouse: {
 		short: 'Mouse',
 		title: 'The mouse',
-		lead: 'Beside the keys and level with them, elbow at your body.'
+		lead: 'Beside the keyboard and level with it, elbow at your body.'
 	},
 	screen: {
 		short: 'Screen',
@@ -45,23 +49,23 @@ export const pageTexts = {
 	light: {
 		short: 'Light',
 		title: 'Light, papers and phone',
-		lead: 'The light, papers and calls that your eyes and neck put up with.'
+		lead: 'Light, papers and calls affect your eyes and neck.'
 	},
 	safety: { short: 'Safety', title: 'Safety', lead: 'A minute’s look under the table.' },
 	second: {
 		short: 'Moving',
-		title: 'A second posture, and moving',
-		lead: 'However good the set-up, nobody stays well in one position.'
+		title: 'A second position, and moving',
+		lead: 'No position is good for long, however good your desk is.'
 	},
 	discomfort: {
 		short: 'Body',
 		title: 'Your discomfort',
-		lead: 'In the last seven days. Tap the place on the figure, or open it in the list. Nothing at all? Go on.'
+		lead: 'In the last seven days. Tap the figure, or use the list. If nothing hurts, continue.'
 	},
 	house: {
 		short: 'House',
 		title: 'What you have at home',
-		lead: 'Sturdy things to go under screen, keys and feet; soft ones for the seat. Leave out anything you need elsewhere.'
+		lead: 'Sturdy items for under your screen, keyboard and feet, and soft ones for the seat. Leave out anything you need elsewhere.'
 	}
 };
 
@@ -106,9 +110,9 @@ export const redFlagTexts = {
 		lead: 'You reported:',
 		weakness: 'weakness where it hurts',
 		does: (number: string) =>
-			`Call your doctor or an urgent-care line today. If it gets worse quickly, call ${number} or your local emergency number. Until a doctor has looked at it, lift nothing heavy and do no exercises.`
+			`Call your doctor or an urgent-care line today. If it gets worse quickly, call ${number} or your local emergency number. Until a doctor has looked at it, don’t lift anything heavy and don’t exercise.`
 	},
-	told: 'Your coordinator knows about the sign you reported. Do see a doctor. Easy steps are fine, but nothing that hurts or that you have to force.',
+	told: 'Your coordinator knows about the warning sign you reported. Please see a doctor. Easy steps are fine, but nothing that hurts or that you have to force.',
 	stopTitle: 'Stop here, and call for help now.',
 	call: (number: string) => `Call ${number}`,
 	callElsewhere:
@@ -138,10 +142,10 @@ export const fieldTexts = {
 	pointer: 'Mouse hand',
 	lenses: 'Glasses at the screen',
 	back: 'Which movement relieves your back?',
-	wrists: 'Your wrists',
+	wrists: 'How are your wrists?',
 	arms: 'Arms',
 	drawnAs: 'How the drawing shows you',
-	posture: 'At this spot you',
+	posture: 'At this place you',
 	by: 'How you measure the furniture',
 	surfaceHeight: 'Floor to the top of the table',
 	surfaceThickness: 'Thickness of the table’s edge',
@@ -184,12 +188,12 @@ export const fieldTexts = {
 	screenMoves: 'Does the monitor’s height adjust?',
 	hurts: 'Does anything hurt?',
 	hasThings: 'Can you spare anything at home?',
-	route: 'How much we ask',
+	route: 'Length of the questionnaire',
 	screenLow: 'Lowest top of the display',
 	screenHigh: 'Highest top of the display',
-	distance: 'Eye to screen',
+	distance: 'Eyes to screen',
 	keysKind: 'You type on',
-	homeRow: 'Height of the keys above the table',
+	homeRow: 'Height of the keyboard above the table',
 	keysLong: 'Keyboard, side to side',
 	keysShort: 'Keyboard, front to back',
 	mouse: 'You point with',
@@ -206,7 +210,7 @@ export const hintTexts = typed<Readonly<Partial<Record<LengthFieldName | ChoiceF
 		'Hold your phone beside your screen. Set its scale once under “No tape?” for letters of true size.',
 	city: 'Only to work out where the sun stands. Skip it if you like.',
 	windowFaces: 'A compass on a phone tells.',
-	sex: 'Used only to estimate what you don’t measure.',
+	sex: 'We use this only to estimate what you don’t measure.',
 	surfaceHeight: 'A straight line down from the top, at the front.',
 	surfaceThickness: 'Include any rail or drawer where your legs go.',
 	seatGive: 'Press it down with your hand.',
@@ -257,7 +261,7 @@ export const optionTexts = {
 		'eased-by-rounding': 'Rounding forwards'
 	},
 	arms: { both: 'Both', 'right-only': 'The right only', 'left-only': 'The left only' },
-	wrists: { well: 'Well', troubled: 'Sore or troubled' },
+	wrists: { well: 'Fine', troubled: 'Sore or sensitive' },
 	drawnAs: {
 		standard: 'On a chair, or standing',
 		wheelchair: 'In a wheelchair',
@@ -321,7 +325,7 @@ export const optionTexts = {
 		'32': '32 inches or more'
 	},
 	screenMoves: { no: 'No', yes: 'Yes' },
-	keysKind: { separate: 'A keyboard of its own', 'built-in': 'The laptop’s keys' },
+	keysKind: { separate: 'A separate keyboard', 'built-in': 'The laptop’s keyboard' },
 	mouse: { separate: 'A mouse', touchpad: 'A touchpad' },
 	letterSize: {
 		'not-known': 'I don’t know',
@@ -359,10 +363,10 @@ export const issueTexts = {
 	range: (low: string, high: string) => `This should be between ${low} and ${high}.`,
 	meant: (read: string, meant: string) => `That reads as ${read}. Did you mean ${meant}?`,
 	use: (meant: string) => `Use ${meant}`,
-	'range-order': 'The highest is lower than the lowest.',
-	'outside-range': 'As it’s set now, it lies below the lowest or above the highest. Measure the three again.',
+	'range-order': 'The highest is lower than the lowest. Please check both.',
+	'outside-range': 'Its current height is outside its lowest and highest. Please measure all three again.',
 	'not-a-count': (most: number) => `Please enter a whole number from 0 to ${most}.`,
-	unusual: (read: string) => `${read} is unusual. If it’s right, go on.`,
+	unusual: (read: string) => `${read} is unusual. If it’s right, continue.`,
 	estimate: (length: string, sd: string) => `Estimated ${length}, give or take ${sd}`
 };
 
@@ -383,7 +387,7 @@ export const thingTexts = {
 	} satisfies Readonly<Record<HouseholdKind, string>>,
 	notes: typed<Readonly<Partial<Record<HouseholdKind, string>>>>({
 		'sturdy-box': 'It mustn’t give when you press on it.',
-		'light-box': 'A shoe box or parcel goes under screen or keys, never under feet.',
+		'light-box': 'A shoe box or parcel can go under the screen or keyboard, never under feet.',
 		'step-stool': 'Length, width, and height on the floor.',
 		towel: 'Length, width, thickness of one layer.',
 		blanket: 'Length, width, thickness of one layer.',
@@ -391,7 +395,7 @@ export const thingTexts = {
 		cushion: 'For the seat or the back only.',
 		binder: 'Tilts a keyboard; never in a stack.'
 	}),
-	devices: 'Is any of these lying unused at home?',
+	devices: 'Do you have any of these unused at home?',
 	deviceNames: {
 		keyboard: 'Keyboard',
 		mouse: 'Mouse',
@@ -401,7 +405,7 @@ export const thingTexts = {
 		headset: 'Headset'
 	} satisfies Readonly<Record<DeviceAtHome, string>>,
 	shelf: 'What can you spare at home?',
-	more: 'More things',
+	more: 'More items',
 	sizes: 'Name and size',
 	nothing: 'Nothing to spare',
 	add: (name: string) => `Add: ${name}`,
@@ -410,5 +414,5 @@ export const thingTexts = {
 	sides: { a: 'Length', b: 'Width', c: 'Height' },
 	remove: (name: string) => `Remove: ${name}`,
 	pile: 'About how high is the pile?',
-	none: 'Tap what you have. Usual sizes will do for now.'
+	none: 'Tap what you have. We use usual sizes for now.'
 };

@@ -19,7 +19,7 @@ describe('saveErrorOf', () => {
 	it('has three different things to say, each with what to do', () => {
 		const told = (['waiting', 'refused', 'ended'] as const).map((state) => saveErrorOf([state], t) ?? '');
 		expect(new Set(told).size).toBe(3);
-		expect(told[1]).toContain('Write it again');
+		expect(told[1]).toContain('Please enter it again');
 		expect(told[2]).toContain('Ask your coordinator');
 	});
 });

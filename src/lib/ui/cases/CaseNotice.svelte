@@ -57,9 +57,7 @@
 					event.currentTarget.querySelector<HTMLElement>('select, input:not([type=hidden])')?.focus();
 			}}
 		>
-			<summary id="outcome-act" class="kit-button main desk"
-				><span>{texts.recordThe} <KeyWords act="outcome" isLower /></span></summary
-			>
+			<summary id="outcome-act" class="kit-button main desk"><KeyWords act="outcome" /></summary>
 			<ContactForm {...contact} />
 		</details>
 	{/if}

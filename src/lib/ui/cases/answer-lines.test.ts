@@ -19,8 +19,8 @@ describe('the answers of a case', () => {
 				expect(parts.map(({ title }) => title)).toEqual([
 					'Person',
 					'Measured on the body',
-					'Spot',
-					'In the house'
+					'Workstation',
+					'Household items'
 				]);
 				for (const { name, words } of parts.flatMap(({ lines }) => lines)) {
 					expect(name).not.toMatch(/^$|undefined/);
@@ -58,9 +58,9 @@ describe('the answers of a case', () => {
 			'cm'
 		).flatMap(({ lines }) => lines);
 		const of = (name: string) => all.find((line) => line.name === name)?.words;
-		expect(of('To allow for')).toBe('Pregnancy, Left arm only');
-		expect(of('Unused at home')).toBe('Keyboard, Screen');
-		expect(of('Stature')).toBe('164.0 cm');
+		expect(of('Health and access needs')).toBe('Pregnancy, Left arm only');
+		expect(of('Unused items at home')).toBe('Keyboard, Screen');
+		expect(of('Height')).toBe('164.0 cm');
 		expect(of('Surface')).toBe('An ironing board, 74.2 cm high, 70.0 cm deep, moves 65.0 cm to 125.0 cm');
 		expect(of('Mouse hand')).toBe('Left');
 		expect(of('Keyboard tray')).toBe('64.0 cm high, 2.0 cm thick');

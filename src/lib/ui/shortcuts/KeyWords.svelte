@@ -5,27 +5,32 @@
 		act: ActName;
 		/** Whether its key acts here: only then is it marked. */
 		isHere?: boolean;
-		/** Within a sentence. */
-		isLower?: boolean;
 	}
 
-	let { act, isHere = true, isLower = false }: Props = $props();
+	let { act, isHere = true }: Props = $props();
 
-	const said = $derived({
-		...ACT_KEYS[act],
-		words: isLower ? ACT_KEYS[act].words.toLowerCase() : ACT_KEYS[act].words
-	});
+	const said = $derived(ACT_KEYS[act]);
 	const [before, letter, after] = $derived(aroundKey(said));
 </script>
 
 <!-- One piece of text: a button keeps its parts apart. -->
 <span
-	>{#if isHere}{before}<u>{letter}</u>{after}{:else}{said.words}{/if}</span
+	>{#if isHere && letter}{before}<u>{letter}</u>{after}{:else}{said.words}{#if isHere}<kbd aria-hidden="true"
+				>{said.key}</kbd
+			>{/if}{/if}</span
 >
 
 <style>
 	u {
 		text-decoration-thickness: 2px;
 		text-underline-offset: 3px;
+	}
+	kbd {
+		margin-left: 0.4em;
+		padding: 0 0.35em;
+		border: 1px solid currentcolor;
+		border-radius: 3px;
+		font-size: 0.8em;
+		text-transform: uppercase;
 	}
 </style>

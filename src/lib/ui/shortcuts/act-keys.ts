@@ -1,12 +1,30 @@
 import { deskWords } from '$lib/messages/desk';
-/**
- * The acts of the desk with the words of their buttons, in the order in which they choose their keys: each has the first letter of its words that
- * no other has. Pages have numbers, so that no act has to make room for one.
- */
-const ACTS = deskWords.frame.acts;
+
+const WORDS = deskWords.frame.acts;
 
 /** One act of the desk. */
-export type ActName = keyof typeof ACTS;
+export type ActName = keyof typeof WORDS;
+
+/** The key of each act, the same in every language and whatever its button says. Pages have numbers, so that no act has to make room for one. */
+const KEYS = {
+	settle: 's',
+	outcome: 'o',
+	refer: 'r',
+	write: 'w',
+	approve: 'a',
+	call: 'c',
+	done: 'd',
+	followUp: 'f',
+	later: 'l',
+	move: 'm',
+	mine: 'i',
+	note: 'n',
+	equal: 't',
+	view: 'v',
+	send: 'e',
+	person: 'p',
+	read: 'k'
+} as const satisfies Record<ActName, string>;
 
 /** An act as its button has it. */
 export interface KeyedAct {
@@ -15,22 +33,12 @@ export interface KeyedAct {
 	readonly key: string;
 }
 
-/** Gives each its first letter that is free. @throws RangeError where all letters of one are taken */
-function withKeys<K extends string>(words: Readonly<Record<K, string>>): Readonly<Record<K, KeyedAct>> {
-	const taken = new Set<string>();
-	const entries = Object.entries<string>(words).map(([name, of]) => {
-		const key = [...of.toLowerCase()].find((letter) => /[a-z]/.test(letter) && !taken.has(letter));
-		if (key === undefined) throw new RangeError(`No letter of “${of}” is free`);
-		taken.add(key);
-		return [name, { words: of, key }] as const;
-	});
-	return Object.fromEntries(entries) as Readonly<Record<K, KeyedAct>>;
-}
-
 /** The acts of the desk with their keys. */
-export const ACT_KEYS: Readonly<Record<ActName, KeyedAct>> = withKeys(ACTS);
+export const ACT_KEYS = Object.fromEntries(
+	(Object.keys(KEYS) as ActName[]).map((act) => [act, { words: WORDS[act], key: KEYS[act] }])
+) as Readonly<Record<ActName, KeyedAct>>;
 
-/** Where the key of some words stands in them: before, the letter, after. */
+/** Where the key of some words stands in them: before, the letter, after. The letter is empty where they don't have it: then it is shown behind them. */
 export function aroundKey({ words, key }: KeyedAct): readonly [string, string, string] {
 	const at = words.toLowerCase().indexOf(key);
 	return at < 0 ? [words, '', ''] : [words.slice(0, at), words.slice(at, at + 1), words.slice(at + 1)];

@@ -55,7 +55,7 @@
 >
 	<p class="mt-4 text-lead">
 		{#if open}
-			{texts.forWord} <strong>{percent(open.share)}</strong>
+			<strong>{percent(open.share)}</strong>
 			{texts.ofPeopleSomethingStays(between(open), peopleWords(open.n))}
 			{#if closable}{texts.ofThemWouldBe(formattedNumber(closable.x))}{/if}
 		{:else if people !== null}{texts.forHowManyOf(peopleWords(people))}

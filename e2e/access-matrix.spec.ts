@@ -144,6 +144,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 		}
 	],
 	['/desk/organisation?/removeLogo', {}],
+	['/desk/organisation/translations?/confirm', { language: 'de', reviewedBy: 'x' }],
 	['/desk/organisation/emails?/send', { kind: 'message', language: 'en' }],
 	['/desk/workforce/report?/make', { key: KEY, to: '2026-01-31', months: '3' }],
 	['/desk/workforce/report?/drop', { report: KEY }],

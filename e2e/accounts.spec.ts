@@ -17,7 +17,7 @@ test('a second factor is set up, asked for, passed by a code for a lost phone, a
 	await enter();
 	await expect(page).toHaveURL(/\/desk\/workforce/);
 	await page.goto('/desk/account');
-	await page.getByRole('link', { name: 'Set it up' }).click();
+	await page.getByRole('link', { name: 'Set up codes' }).click();
 	await hydrated(page);
 	await expect(page.getByRole('img', { name: /QR code/ })).toBeVisible();
 	const secret = (await page.locator('.num').first().innerText()).replace(/\s/g, '');

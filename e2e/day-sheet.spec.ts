@@ -22,12 +22,12 @@ test('at least eleven lines are on the first screen, in parts that fold, narrowe
 	await expect(part.locator('li')).toHaveCount(0);
 	await expect(lines).toHaveCount(before - inPart);
 	await part.getByRole('button', { name: /^This week/ }).click();
-	await page.getByLabel('Assigned to').selectOption('Assigned to me');
+	await page.getByLabel('Assigned to', { exact: true }).selectOption('Assigned to me');
 	await expect(page).toHaveURL(/whose=mine/);
-	await expect(lines.first()).toContainText('with you');
+	await expect(lines.first()).toContainText('assigned to you');
 	const mine = await lines.count();
 	expect(mine).toBeLessThan(before);
-	for (const line of await lines.all()) await expect(line).toContainText('with you');
+	for (const line of await lines.all()) await expect(line).toContainText('assigned to you');
 	await page.getByRole('link', { name: 'Show all' }).click();
 	await expect(lines).toHaveCount(before);
 });
@@ -72,7 +72,7 @@ test('what another coordinator does appears without losing the place, and a text
 	await second.locator('main li a.who', { hasText: 'Liv Liveman' }).focus();
 	await expect(second.locator('.pane').getByRole('heading', { name: 'Liv Liveman' })).toBeVisible();
 	await second.keyboard.press('i');
-	await expect(lineOf(second, 'Liv Liveman')).toContainText('with you');
+	await expect(lineOf(second, 'Liv Liveman')).toContainText('assigned to you');
 	await expect(lineOf(page, 'Liv Liveman')).toContainText('assigned to Ferelith Ashdown');
 	await expect(page.locator('main li.here')).toContainText('Liv Liveman');
 	await expect(message).toHaveValue('A letter half written');
@@ -122,7 +122,7 @@ test('a thing is ordered on the board, and taken along as a table', async ({ pag
 	const approved = page.locator('section', { has: page.getByRole('heading', { name: /^approved/ }) });
 	const row = approved.getByRole('row').nth(1);
 	const name = await row.getByRole('link').innerText();
-	await row.getByRole('button', { name: /^Ordered/ }).click();
+	await row.getByRole('button', { name: /^Mark as ordered/ }).click();
 	await row.getByLabel('Where').fill('Fenwick Stores');
 	await row.getByLabel('Order number').fill('F-1009');
 	await row.getByLabel('What it costs').fill('much');
@@ -163,7 +163,7 @@ test('a budget says what to buy and for whom, and what is approved stands on the
 	await page
 		.getByRole('button', { name: n === 2 ? 'Approve for one person' : `Approve for ${n - 1} people` })
 		.click();
-	await expect(page.getByText(/^Approved for .* on the board\./)).toBeVisible();
+	await expect(page.getByText(/^Approved for .* under Equipment\./)).toBeVisible();
 	// Who waits for a thing now is left out.
 	await expect(rows.filter({ hasText: kept })).toHaveCount(0);
 	await page.getByRole('link', { name: 'Go to the board' }).click();
@@ -186,7 +186,7 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	await lineOf(page, name).locator('a.who').focus();
 	await expect(pane.getByRole('heading', { name })).toBeVisible();
 	await pane.getByText('Record a contact …').click();
-	const said = pane.getByLabel('What was said');
+	const said = pane.getByLabel('Notes');
 	await pane.getByLabel('Who you spoke with').fill('Tove');
 	await said.fill('The chair is back at the office.');
 

@@ -146,7 +146,7 @@ test('a warning sign is closed by what came of it and by nothing else', async ({
 	const outcome = page.locator('#outcome');
 	await page.keyboard.press('o');
 	await outcome.getByLabel('Who you spoke with').fill('Grete herself');
-	await outcome.getByLabel('What was said').fill('Wakes at three; sees her doctor on Monday.');
+	await outcome.getByLabel('Notes').fill('Wakes at three; sees her doctor on Monday.');
 	// The form is opened for the outcome, and begins with it.
 	await expect(outcome.getByRole('checkbox', { name: /wakes them at night/i })).toBeChecked();
 	await outcome.getByLabel('What comes next').selectOption('nothing');
@@ -285,7 +285,7 @@ test('messages go both ways; the letter says only that there is one', async ({ p
 	await hydrated(page);
 	await page.keyboard.press('w');
 	await page.getByRole('textbox', { name: 'Message' }).fill('Hello Minna, does the tape reach?');
-	await page.getByRole('button', { name: 'Send', exact: true }).click();
+	await page.getByRole('button', { name: 'Send message', exact: true }).click();
 	await expect(page.getByRole('listitem').filter({ hasText: 'does the tape reach?' })).toBeVisible();
 	await page.goto('/post');
 	await page
@@ -320,7 +320,7 @@ test('a round goes to as many as were seen, is followed live, and is closed', as
 	await hydrated(page);
 	await page.getByLabel('Name of the assessment round').fill('Glaze only');
 	await page.getByRole('checkbox', { name: 'Glaze' }).check();
-	await page.getByLabel('Letter').fill('Hello {name}, until {until}, please.');
+	await page.getByLabel('Email text').fill('Hello {name}, until {until}, please.');
 	await page.getByRole('button', { name: 'Save draft' }).click();
 	await expect(page.getByRole('heading', { name: 'Glaze only', level: 1 })).toBeVisible();
 	await hydrated(page);
@@ -456,7 +456,7 @@ test('equipment is approved and declined with a reason, and the person reads it'
 	await employee.goto(`${link}/plan`);
 	await employee.getByText('What else would help').click();
 	await employee
-		.getByRole('button', { name: /^Ask for it/ })
+		.getByRole('button', { name: /^Request this/ })
 		.first()
 		.click();
 	await expect(employee.getByRole('button', { name: /^Asked for/ }).first()).toBeVisible();
@@ -495,7 +495,7 @@ test('a case is referred to a clinician, who sees what was referred, asks back a
 	const refer = page.getByRole('button', { name: 'Refer', exact: true });
 	await refer.click();
 	await expect(page.getByText('Ask the employee first, then choose how they gave consent')).toBeVisible();
-	await page.getByRole('radio', { name: 'They said yes' }).check();
+	await page.getByRole('radio', { name: 'Verbally' }).check();
 	await refer.click();
 	await expect(page.getByRole('button', { name: 'Close the referral' })).toBeVisible();
 	// Told by a letter that names nobody.
@@ -554,7 +554,7 @@ test('two coordinators on one case: the second to settle sees what came in', asy
 	await hydrated(page);
 	await page.keyboard.press('w');
 	await page.getByRole('textbox', { name: 'Message' }).fill('Answered by the first');
-	await page.getByRole('button', { name: 'Send', exact: true }).click();
+	await page.getByRole('button', { name: 'Send message', exact: true }).click();
 	await expect(page.getByRole('listitem').filter({ hasText: 'Answered by the first' })).toBeVisible();
 	await second.getByRole('button', { name: /^Mark as done/ }).click();
 	await expect(
@@ -573,7 +573,7 @@ test('an account is invited by letter, and forgotten passwords are chosen anew',
 	await page.getByLabel('Name', { exact: true }).fill('Cleo Newclinic');
 	await page.getByLabel('Email address').fill('cleo@clinic.example');
 	await page.getByRole('button', { name: 'Send invitation' }).click();
-	await expect(page.getByText('The letter to cleo@clinic.example')).toBeVisible();
+	await expect(page.getByText('emailed an invitation to cleo@clinic.example')).toBeVisible();
 	const link = await linkOf(page, 'Cleo Newclinic');
 	const cleo = await (await browser.newContext()).newPage();
 	await cleo.goto(link);

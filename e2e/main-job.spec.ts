@@ -36,7 +36,7 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await hydrated(employee);
 	await employee.getByRole('button', { name: 'Now' }).click();
 	await expect(drawing).toHaveAccessibleName(/Nothing is added/);
-	await expect(employee.getByText('keys 9.9 cm too high').first()).toBeVisible();
+	await expect(employee.getByText('keyboard 9.9 cm too high').first()).toBeVisible();
 
 	await employee.getByRole('button', { name: 'Seat', exact: true }).click();
 	await expect(employee.getByRole('button', { name: 'Seat', exact: true })).toHaveAttribute(
@@ -221,7 +221,7 @@ test('steps that are done change the corner at once, and a check-in says what ha
 	await employee.getByRole('checkbox', { name: /Screen/ }).check();
 	await noneOfThese(employee);
 	await employee.getByText('Nothing hurt in the last seven days').click();
-	await employee.getByRole('button', { name: 'Send', exact: true }).click();
+	await employee.getByRole('button', { name: 'Send my answers', exact: true }).click();
 	await expect(
 		employee.getByText('Your plan shows how to put back what’s no longer in place.')
 	).toBeVisible();
@@ -248,7 +248,7 @@ test('somebody may do less of it: the ladder says what each would give, and the 
 	await expect(steps).toHaveCount(6);
 	await expect(rungs.last()).toContainText('what we suggest');
 	await expect(rungs.last()).toContainText('You’re using this plan');
-	await employee.getByRole('link', { name: 'Show this one: One thing' }).click();
+	await employee.getByRole('link', { name: 'Show this plan: One change' }).click();
 	await expect(employee.getByRole('button', { name: 'Use this plan instead' })).toBeVisible();
 	await expect(steps).not.toHaveCount(6);
 	await employee.getByRole('button', { name: 'Use this plan instead' }).click();

@@ -45,7 +45,7 @@ test('a day is planned around a calendar that stays on the device, and its break
 	).toBeVisible();
 	expect(sent.filter((one) => one.includes('Council') || one.startsWith('P'))).toEqual([]);
 	// No break falls into it.
-	await page.getByText(/^The small ones \(\d+\)$/).click();
+	await page.getByText(/^Small breaks \(\d+\)$/).click();
 	const times = await page.locator('table td.num').allInnerTexts();
 	const minutes = times.map((text) => Number(text.split(':')[0]) * 60 + Number(text.split(':')[1]));
 	expect(minutes.length).toBeGreaterThan(8);
@@ -98,9 +98,9 @@ test('a break is counted, paused, cut short and stopped where it hurts, which th
 	await page.getByRole('button', { name: 'Pause' }).click();
 	const stands = await count(page).innerText();
 	await page.clock.fastForward(600_000);
-	await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Continue' })).toBeVisible();
 	await expect(count(page)).toHaveText(stands);
-	await page.getByRole('button', { name: 'Go on' }).click();
+	await page.getByRole('button', { name: 'Continue' }).click();
 	await page.getByRole('button', { name: 'Make it shorter' }).click();
 	await expect(page.locator('ol li')).toHaveCount(before - 1);
 	await page.getByRole('button', { name: 'Skip this exercise' }).click();
@@ -110,7 +110,7 @@ test('a break is counted, paused, cut short and stopped where it hurts, which th
 		'Stopped. We won’t offer this exercise again on this device.'
 	);
 	await expect(page.locator('ol li', { hasText: name })).toHaveCount(0);
-	await page.getByRole('button', { name: 'Go on' }).click();
+	await page.getByRole('button', { name: 'Continue' }).click();
 	// Half an hour without a tick: the moment tells that it is over.
 	await page.clock.fastForward(1_800_000);
 	await expect(page.getByRole('heading', { name: 'That was your break.' })).toBeVisible();
@@ -175,7 +175,7 @@ test('weekly totals reach the coordinator while they are shared, and go when the
 	await openPart(page, 'Person');
 	await expect(page.getByText('A few real breaks, set by a coordinator.')).toBeVisible();
 	await expect(page.getByRole('row', { name: /^23 Nov 2026 1 \d+$/ })).toBeVisible();
-	await page.getByLabel('How often to break').selectOption('Ten minutes every hour');
+	await page.getByLabel('Break schedule').selectOption('Ten minutes every hour');
 	await page.getByRole('button', { name: 'Set', exact: true }).click();
 	await expect(page.getByText('Ten minutes every hour, set by a coordinator.')).toBeVisible();
 	await person.goto(`${link}/day`);

@@ -36,7 +36,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await walkOneByOne(second, HIGH_TABLE);
 	await second.getByRole('button', { name: 'Show my plan' }).click();
 	await expect(second.getByText('this device made your plan')).toBeVisible();
-	await expect(second.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();
+	await expect(second.getByRole('img', { name: /Side view of your workstation, sitting/ })).toBeVisible();
 	await second.getByRole('button', { name: 'Seat', exact: true }).click();
 	await expect(second.getByRole('button', { name: 'Seat', exact: true })).toHaveAttribute(
 		'aria-pressed',

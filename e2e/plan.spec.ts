@@ -130,7 +130,7 @@ test('without network what needs it is greyed out with the reason, and what does
 	await employee.goto(`${link}/plan`);
 	await hydrated(employee);
 	await context.setOffline(true);
-	await expect(employee.getByText(/^No network just now\. Ticks and heights are kept here/)).toBeVisible();
+	await expect(employee.getByText(/^You’re offline\. Ticks and heights are saved here/)).toBeVisible();
 	for (const name of ['in: inches', 'Add another place where you work', /^Request this: /, 'Yes, about'])
 		await expect(employee.getByRole('button', { name }).first()).toBeDisabled();
 	await employee.getByRole('button', { name: 'Seat', exact: true }).click();
@@ -201,7 +201,7 @@ test('a laptop alone has three arrangements; once a keyboard and mouse are there
 	await expect(ways.getByRole('listitem')).toHaveCount(3);
 	await expect(ways.getByRole('listitem').nth(1)).toContainText('For typing');
 	// What is looked at for reading lifts the laptop, and nobody types on it.
-	await ways.getByRole('link', { name: 'Show this one: For reading and calls' }).click();
+	await ways.getByRole('link', { name: 'Show this plan: For reading and calls' }).click();
 	await expect(employee.getByText(/Work here for 30 minutes at most/)).toBeVisible();
 	await employee.goBack();
 	await employee.getByRole('button', { name: 'I have a keyboard and mouse now' }).click();

@@ -20,7 +20,7 @@ test.describe('before or without scripts', () => {
 		await expect(employee.locator('section.question.current')).not.toHaveId('q-house');
 		// The house has been answered: from here the plan comes next.
 		await employee.getByRole('button', { name: 'Show my plan' }).click();
-		await expect(employee.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();
+		await expect(employee.getByRole('img', { name: /Side view of your workstation, sitting/ })).toBeVisible();
 		await employee.locator('button[name=done]').first().click();
 		await expect(employee.getByText(/1 of \d steps done/)).toBeVisible();
 		await plain.close();
@@ -154,7 +154,7 @@ test('two coordinators on one follow-up: the second sees what changed, nothing i
 	for (const one of [page, other]) await openPart(one, 'Follow-up');
 	await fillDay(page, 'due', '2027-03-01');
 	await page.getByRole('button', { name: 'Set', exact: true }).click();
-	await expect(page.getByText('Set. It comes up')).toBeVisible();
+	await expect(page.getByText('Saved. It appears')).toBeVisible();
 	await fillDay(other, 'due', '2027-04-01');
 	await other.getByRole('button', { name: 'Set', exact: true }).click();
 	await expect(

@@ -38,7 +38,7 @@ test('a passkey is added, signs in alone, stands beside the password, and is tak
 	await byPassword(page, base, 'reader@lanterns.example');
 	await expect(page).toHaveURL(/\/desk\/workforce/);
 	await page.goto(`${base}/desk/account`);
-	await page.getByRole('link', { name: 'Set it up' }).click();
+	await page.getByRole('link', { name: 'Set up codes' }).click();
 	await page.getByLabel('Name of the device').fill('laptop at work');
 	await page.getByRole('button', { name: 'Add a passkey' }).click();
 	await expect(page.getByText('Save these recovery codes')).toBeVisible();
@@ -92,7 +92,7 @@ test('the organisation’s own sign-in lets in who has an account, and nobody el
 	};
 	await go();
 	await page.getByRole('button', { name: 'Nobody: go back' }).click();
-	await expect(page.getByRole('alert')).toContainText('You were not signed in there');
+	await expect(page.getByRole('alert')).toContainText('You weren’t signed in there');
 	await go();
 	await page.getByRole('button', { name: 'Somebody without an account' }).click();
 	await expect(page.getByRole('alert')).toContainText('have no account here');

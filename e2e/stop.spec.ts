@@ -9,6 +9,7 @@ const STAYS_OPEN = [
 	'/stop/mistake',
 	'/messages',
 	'/privacy',
+	'/reminders',
 	'/take-along',
 	'/withdraw',
 	'/draft',
@@ -111,7 +112,7 @@ test('without network a device stops at the tap and stays stopped, until it is l
 	const title = employee.getByRole('heading', { level: 1 });
 	await expect(title).toHaveText(/^Stop here/);
 	await expect(employee.getByRole('link', { name: /^Call \d+$/ })).toBeVisible();
-	await expect(employee.getByText(/once you’re online again/)).toBeVisible();
+	await expect(employee.getByText(/when you’re online again/)).toBeVisible();
 	await employee.reload();
 	await expect(title).toHaveText(/^Stop here/);
 	// Lifted before the device could send anything: what it has not sent must not stop the link again.

@@ -212,7 +212,7 @@ export const TYPED: readonly (readonly [page: string, fields: Readonly<Record<st
 	['Your place and its table', { surfaceHeight: '75.2' }],
 	['Feet and seat', { seatHeight: '45.5', popliteal: '38.6', thigh: '14.6' }],
 	['Back and shoulders', {}],
-	['Elbows and keys', { sittingElbow: '22.8' }],
+	['Elbows and keyboard', { sittingElbow: '22.8' }],
 	['The mouse', {}],
 	[
 		'The screen',

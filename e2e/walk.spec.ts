@@ -203,7 +203,7 @@ test('what doesn’t work here is left out and the plan solved again; all of it 
 	expect(all.corner.format).toBe('easy-corner.corner/3');
 	await employee.goto(`${link}/you`);
 	await employee.getByRole('link', { name: 'Continue on your phone' }).click();
-	await expect(employee.getByRole('img', { name: /Square code/ }).locator('svg')).toBeVisible();
+	await expect(employee.getByRole('img', { name: /QR code/ }).locator('svg')).toBeVisible();
 });
 
 test('a standing spot is added beside the table: one household, a piece serves one of them', async ({
@@ -227,7 +227,7 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	// Another way to stand is drawn beside the words that offer it.
 	await employee.getByText('What else would help').click();
 	await expect(employee.getByRole('img', { name: /one knee on a stool [\d.]+ cm high/ })).toBeVisible();
-	await expect(employee.getByRole('link', { name: 'Spot 2, standing' })).toHaveAttribute(
+	await expect(employee.getByRole('link', { name: 'Workstation 2, standing' })).toHaveAttribute(
 		'aria-current',
 		'page'
 	);
@@ -235,9 +235,7 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	const moves = employee.getByText('You can do better if you move these');
 	if (await moves.isVisible()) {
 		await employee.getByRole('button', { name: 'Show the plan with moving' }).click();
-		await expect(
-			employee.getByRole('button', { name: 'Show the plan without moving' })
-		).toBeVisible();
+		await expect(employee.getByRole('button', { name: 'Show the plan without moving' })).toBeVisible();
 	}
 	await employee.getByRole('link', { name: 'Spot 1, sitting' }).click();
 	await expect(employee.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();
@@ -380,7 +378,7 @@ test('what is sat on decides what is asked and what is built: a wheelchair, then
 	await expect(employee.locator('#popliteal')).toHaveCount(0);
 	await expect(employee.getByText(/^Saved/)).toBeVisible();
 	await employee.goto(`${link}/plan`);
-	await employee.getByRole('button', { name: 'Send the changes and plan again' }).click();
+	await employee.getByRole('button', { name: 'Send the changes and make a new plan' }).click();
 	await expect(employee.getByRole('button', { name: 'Screen', exact: true })).toBeVisible();
 	for (const place of ['Seat', 'Feet', 'Back'])
 		await expect(employee.getByRole('button', { name: place, exact: true })).toHaveCount(0);
@@ -392,7 +390,7 @@ test('what is sat on decides what is asked and what is built: a wheelchair, then
 	await employee.getByRole('radio', { name: 'A sofa or armchair' }).check();
 	await expect(employee.getByText(/^Saved/)).toBeVisible();
 	await employee.goto(`${link}/plan`);
-	await employee.getByRole('button', { name: 'Send the changes and plan again' }).click();
+	await employee.getByRole('button', { name: 'Send the changes and make a new plan' }).click();
 	// A hazard comes before everything; then, away from the sofa.
 	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(
 		'Plug each power strip straight into a wall socket'

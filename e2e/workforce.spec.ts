@@ -15,9 +15,9 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await signIn(page);
 	await page.keyboard.press('6');
 	await expect(page).toHaveURL('/desk/workforce');
-	await expect(page.getByText(/of those who were asked in the last year have answered/)).toBeVisible();
+	await expect(page.getByText(/of people who were asked in the last year have answered/)).toBeVisible();
 	await drawn(page);
-	await page.getByRole('link', { name: 'Discomfort' }).click();
+	await page.getByRole('link', { name: 'Discomfort', exact: true }).click();
 	await expect(page.getByRole('heading', { name: 'Discomfort' })).toBeVisible();
 	await drawn(page);
 	await page.getByLabel('Group by', { exact: true }).selectOption('Team');
@@ -65,7 +65,7 @@ test('prices are said once, a report is made of them, kept and printed', async (
 	await signIn(page);
 	await page.goto('/desk/workforce/to-buy');
 	await hydrated(page);
-	await page.getByText('Prices').click();
+	await page.getByText('Prices', { exact: true }).first().click();
 	await page.getByLabel('An adjustable footrest').fill('a lot');
 	await page.getByRole('button', { name: 'Save prices' }).click();
 	await expect(page.getByRole('alert')).toContainText('Enter a price such as 129 or 129.90.');
@@ -138,7 +138,7 @@ test('a reader sees figures of months that have ended, without scripts as tables
 	await page.getByRole('button', { name: 'Sign in' }).click();
 	await expect(page).toHaveURL('/desk/workforce');
 	await expect(page.getByLabel('Data up to').locator('option', { hasText: 'Today' })).toHaveCount(0);
-	await page.getByRole('link', { name: 'Discomfort' }).click();
+	await page.getByRole('link', { name: 'Discomfort', exact: true }).click();
 	await expect(page.getByRole('row', { name: /^Neck \d+%/ }).first()).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Neck' })).toHaveCount(0);
 	await page.getByLabel('Group by', { exact: true }).selectOption('Team');

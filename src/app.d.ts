@@ -37,6 +37,8 @@ declare global {
 			isDenied: boolean;
 			/** Whether the connection to the database failed in this request. */
 			hasLostDatabase: boolean;
+			/** The language that this page is in: of the person whose link was opened, or the usual one. */
+			language: import('$lib/messages/languages').Language;
 			theme: 'light' | 'dark' | '';
 			textSize: TextSize;
 			/** The unit of the coordinator's door. */

@@ -32,8 +32,10 @@ import { extractInlineStyles, withStyleNonce } from '$lib/server/http/extract-in
 import { describeError, log } from '$lib/server/log';
 import { recordResponse, serveMetrics } from '$lib/server/metrics/metrics';
 import { startQueue, runtime, wakeJob } from '$lib/server/runtime';
-import { closedByEmergency, isClosedByEmergency, isStopped } from '$lib/server/warning-signs/stop-guard';
+import { closedByEmergency, isClosedByEmergency, readLinkState } from '$lib/server/warning-signs/stop-guard';
 import { errorText } from '$lib/messages/error-text';
+import { DEFAULT_LANGUAGE, LANGUAGES } from '$lib/messages/languages';
+import { loadLanguage } from '$lib/messages/language-packs';
 import { textSizeOf } from '$lib/ui/theme/text-sizes';
 
 export const init: ServerInit = async () => {
@@ -47,6 +49,7 @@ export const init: ServerInit = async () => {
 		if (config.mode === 'production') requireProductionSettings(process.env);
 		await requireSchemaVersion(pool);
 		await requireErasuresReplayed(db, config.erasuresFile);
+		await Promise.all(LANGUAGES.map(loadLanguage));
 		await startQueue();
 		if (config.metricsPort !== null) serveMetrics(config.metricsPort, runtime());
 	} catch (error) {
@@ -182,17 +185,20 @@ async function tooMuchOf({
 	}
 }
 
-/** What is answered to someone whose emergency sign is open, on every route of their link but those that stay open: the stop page. */
+/** Has a link answer in its person's language. What is answered to someone whose emergency sign is open, on every route of their link but those that stay open: the stop page. */
 async function stopOf(event: RequestEvent): Promise<Response | null> {
 	const { params, request, route, locals, isDataRequest } = event;
-	if (!isClosedByEmergency(route.id) || !(await isStopped(locals.db, params.token ?? ''))) return null;
+	if (!route.id?.startsWith('/c/')) return null;
+	const link = await readLinkState(locals.db, params.token ?? '');
+	locals.language = link.language;
+	if (!isClosedByEmergency(route.id) || !link.isStopped) return null;
 	const location = `/c/${params.token}/stop`;
 	if (isDataRequest || request.headers.get('x-sveltekit-action'))
 		return Response.json({ type: 'redirect', location, status: 303 });
 	if (request.headers.get('accept')?.includes('text/html') || SAFE.includes(request.method))
 		return new Response(null, { status: 303, headers: { location } });
 	const closed = closedByEmergency();
-	return Response.json({ message: errorText(closed.why) }, { status: closed.status });
+	return Response.json({ message: errorText(closed.why, link.language) }, { status: closed.status });
 }
 
 /** Said where something of ours failed, whatever it was: what people type is kept on their device, and this step was not done. */
@@ -234,6 +240,7 @@ const answer: Handle = async ({ event, resolve }) => {
 	event.locals.streams = streams;
 	event.locals.wake = wakeJob;
 	event.locals.now = new Date();
+	event.locals.language = DEFAULT_LANGUAGE;
 	event.locals.theme = themeOf(event.cookies.get('theme'));
 	event.locals.textSize = textSizeOf(event.cookies.get('text'));
 	event.locals.unit = unitOf(event.cookies.get('unit'));
@@ -255,6 +262,7 @@ const answer: Handle = async ({ event, resolve }) => {
 						extractInlineStyles(
 							deferHydration(
 								html
+									.replace('%lang%', event.locals.language)
 									.replace('%theme%', event.locals.theme)
 									.replace('%text%', event.locals.textSize)
 									.replace('%door%', event.route.id?.startsWith('/c/') ? 'employee' : 'desk'),

@@ -3,7 +3,7 @@
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 
-	const t = messagesFor();
+	const t = $derived(messagesFor(page.data.locale));
 	/** Trying again gives nobody another role: the desk has a page that each of them begins with. */
 	const isDenied = $derived(page.status === 403 && page.url.pathname.startsWith('/desk'));
 	const title = $derived(isDenied ? t.faults.noAccess : t.faults.title);

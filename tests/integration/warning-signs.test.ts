@@ -16,7 +16,7 @@ import {
 	setCrisisLine
 } from '$lib/server/warning-signs/crisis-lines';
 import { clearEmergency } from '$lib/server/warning-signs/clear-emergency';
-import { isStopped } from '$lib/server/warning-signs/stop-guard';
+import { readLinkState } from '$lib/server/warning-signs/stop-guard';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
 import { planHere } from '../support/planning';
 
@@ -42,7 +42,7 @@ async function somebody(answers = PAINLESS) {
 			saveAnswers(db(), await open(), { [`sign.${sign}`]: said }, desk.later(minutes)),
 		lift: async (how: 'seen' | 'mistake' | 'safe-now', minutes: number, signs: EmergencyRedFlag[] = []) =>
 			clearEmergency(db(), await open(), how, signs, desk.later(minutes)),
-		isStopped: () => isStopped(db(), token)
+		isStopped: async () => (await readLinkState(db(), token)).isStopped
 	};
 }
 

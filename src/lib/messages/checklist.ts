@@ -1,12 +1,9 @@
 import { checklistEn, type ChecklistTexts } from './en/checklist';
-import { languageOf, type Language } from './languages';
+import { packed } from './language-packs';
 
-/** The checklist's words by language: a file of their own, so that pages that ask nothing do not carry them. */
-const CHECKLIST_TEXTS: Readonly<Record<Language, ChecklistTexts>> = { en: checklistEn };
-
-/** The checklist's words in a language; English where there are none. */
+/** The checklist's words in a language; English where there are none. A file of its own, so that pages that ask nothing do not carry them. */
 export function checklistTextsFor(locale: string): ChecklistTexts {
-	return CHECKLIST_TEXTS[languageOf(locale)];
+	return packed('checklist', locale) ?? checklistEn;
 }
 
 export type { ChecklistTexts } from './en/checklist';

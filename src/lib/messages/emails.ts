@@ -1,5 +1,6 @@
 import { UNSET_ORGANISATION, type Organisation } from '../core/organisation';
 import { isEmployeeEmail, type EmailKind } from '../core/sending/email-kinds';
+import { emailTexts as german } from './de/emails';
 import { emailTexts as english } from './en/emails';
 import { languageOf, type Language } from './languages';
 
@@ -23,7 +24,7 @@ export interface EmailFields {
 export type EmailTexts = typeof english;
 
 /** The texts by language: a file of their own, since no page has them. */
-const EMAIL_TEXTS: Readonly<Record<Language, EmailTexts>> = { en: english };
+const EMAIL_TEXTS: Readonly<Record<Language, EmailTexts>> = { en: english, de: german };
 
 /** The texts of emails in a language; English where there are none. */
 export function emailTextsFor(locale = 'en'): EmailTexts {

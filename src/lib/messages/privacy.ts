@@ -1,6 +1,7 @@
 import type { WhoSees } from '../core/access';
 import type { Organisation } from '../core/organisation';
 import type { Retention } from '../core/retention';
+import { privacyTexts as german } from './de/privacy';
 import { privacyTexts as english } from './en/privacy';
 import { languageOf, type Language } from './languages';
 
@@ -18,7 +19,7 @@ export type PrivacyLine = readonly [term: string, words: string];
 
 type PrivacyTexts = typeof english;
 
-const PRIVACY_TEXTS: Readonly<Record<Language, PrivacyTexts>> = { en: english };
+const PRIVACY_TEXTS: Readonly<Record<Language, PrivacyTexts>> = { en: english, de: german };
 
 /** What people are told about their data: in brief before they answer, in full at any time. */
 export interface PrivacyLines {

@@ -1,13 +1,10 @@
 import { stopTexts } from './en/stop';
-import { languageOf, type Language } from './languages';
+import { packed } from './language-packs';
 
 /** Texts of the stop page and those beside it. */
 export type StopTexts = typeof stopTexts;
 
-/** The stop page's words by language: a file of their own, so that pages on which nobody has stopped do not carry them. */
-const STOP_TEXTS: Readonly<Record<Language, StopTexts>> = { en: stopTexts };
-
-/** The stop page's words in a language; English where there are none. */
+/** The stop page's words in a language; English where there are none. A file of its own, so that pages on which nobody has stopped do not carry them. */
 export function stopTextsFor(locale: string): StopTexts {
-	return STOP_TEXTS[languageOf(locale)];
+	return packed('stop', locale) ?? stopTexts;
 }

@@ -48,7 +48,7 @@ describe('the gap mark', () => {
 		expect(checkWords(check(10, 'fits'), t, 'cm')).toBe('fits');
 		expect(checkWords(check(-94, 'off'), t, 'cm')).toBe('keyboard 9.4 cm too high');
 		expect(checkWords(check(68, 'off'), t, 'mm')).toBe('keyboard 38 mm too low');
-		expect(checkWords(check(-12, 'unsure'), t, 'in')).toBe('perhaps keys 1/2 in too high');
+		expect(checkWords(check(-12, 'unsure'), t, 'in')).toBe('perhaps keyboard 1/2 in too high');
 		expect(checkWords(check(10, 'unsure'), t, 'cm')).toBe('not known yet');
 	});
 

@@ -1,8 +1,11 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
+	import { LANGUAGES } from '$lib/messages/languages';
 	import Button from '$lib/ui/kit/Button.svelte';
 
-	const t = messagesFor();
+	/** In every language: the device keeps one such page for all links. */
+	const all = LANGUAGES.map((language) => messagesFor(language));
+	const [t = messagesFor()] = all;
 </script>
 
 <svelte:head><title>{t.withoutNetwork.title} · {t.product}</title></svelte:head>
@@ -16,4 +19,10 @@
 		<Button look="main" href="">{t.faults.again}</Button>
 		<Button href="/kept-answers">{t.withoutNetwork.back}</Button>
 	</p>
+	{#each all.slice(1) as words (words.locale)}
+		<section lang={words.locale} class="mt-8 border-t border-rule pt-6">
+			<h2 class="text-lead">{words.withoutNetwork.title}</h2>
+			<p class="mt-2">{words.withoutNetwork.lead}</p>
+		</section>
+	{/each}
 </main>

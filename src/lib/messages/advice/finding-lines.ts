@@ -1,11 +1,11 @@
-import { listTexts } from '../en/lists';
 import type { AdvisedFinding } from '$lib/core/advice';
 import { findingRule, isPurchaseUseful, type FindingId } from '$lib/core/checklist';
 import { conditionHolds, type Facts } from '$lib/core/conditions';
 import type { RequestableItem } from '$lib/core/equipment';
 import type { Region } from '$lib/core/discomfort';
 import { checklistTextsFor } from '../checklist';
-import { regionEn } from '../triage-en';
+import { messagesFor } from '../index';
+import { regionWords } from '../region-words';
 import { wordsFor } from '../words-by-facts';
 
 /** A finding beside the heights, in words. */
@@ -37,6 +37,7 @@ export function findingLines(
 	locale: string
 ): FindingLine[] {
 	const texts = checklistTextsFor(locale);
+	const t = messagesFor(locale);
 	return advised
 		.filter(({ fate }) => fate !== 'closed')
 		.map(({ finding, station, measured, fate, fixes, cause, tiedTo, isMovedUp }) => {
@@ -52,7 +53,9 @@ export function findingLines(
 					.filter((thing) => conditionHolds(isPurchaseUseful(thing), facts))
 					.map((thing) => ({ thing, words: texts.shop[thing] })),
 				cautions: cautions.map((caution) => texts.cautions[caution]),
-				because: cause && texts.causes[cause.cause](listTexts.and(cause.reports.map(regionEn))),
+				because:
+					cause &&
+					texts.causes[cause.cause](t.lists.and(cause.reports.map((report) => regionWords(report, t)))),
 				tiedTo: cause ? [] : tiedTo,
 				isMovedUp
 			};

@@ -2,7 +2,7 @@
 export const retentionTexts = {
 	accounts: 'Accounts',
 	erase: (name: string) => `Delete all data about ${name}`,
-	eraseTitle: (name: string) => `Delete data · Easy Corner`,
+	eraseTitle: (name: string) => `Delete all data about ${name} · Easy Corner`,
 	signWaits: 'A warning sign is open. Record its outcome first, then delete the data.',
 	toTheCase: 'Open the case',
 	goes: 'What will be deleted',
@@ -25,7 +25,7 @@ export const retentionTexts = {
 	eraseForGood: 'Delete all data',
 	leaveIt: 'Cancel',
 	everything: (name: string) => `All data about ${name}`,
-	everythingTitle: (name: string) => `All data · Easy Corner`,
+	everythingTitle: (name: string) => `All data about ${name} · Easy Corner`,
 	everythingLead:
 		'A copy of their data that you can give them. Coordinators’ own notes and the secret parts of links are left out.',
 	back: 'Back to the case',

@@ -81,6 +81,18 @@ export const organisationTexts = {
 	back: 'Back to Organisation',
 	emailName: (kind: EmailKind) => EMAIL_NAMES[kind],
 	groups: { employees: 'To employees', clinicians: 'To clinicians', accounts: 'About accounts' },
+	translationsLink: 'Check translations of warning signs',
+	translations: {
+		title: 'Translations · Easy Corner',
+		heading: 'Translations of warning signs',
+		lead: 'A wrong word in a warning sign can hurt somebody. Ask a person who knows the language and the field to read these texts. Until you confirm it, employees see the English text beside them.',
+		reviewed: (language: string, by: string, when: string) => `${language} was checked by ${by}, ${when}.`,
+		notReviewed: (language: string) =>
+			`${language} isn’t checked yet. Employees see the English text beside these texts.`,
+		reviewer: 'Name of the person who checked these texts',
+		reviewerHint: 'Such as an occupational physician who speaks the language',
+		confirm: (language: string) => `Confirm ${language}`
+	},
 	asHtml: 'As it looks',
 	hidePictures: 'Hide pictures, as many mail programs do',
 	showPictures: 'Show pictures',

@@ -18,6 +18,8 @@ const MORE: Readonly<Record<string, string>> = {
 	'person-data-exported': 'downloaded all data about a person',
 	'person-data-viewed': 'viewed all data about a person',
 	'retention-set': 'changed how long data is kept',
+	'translation-reviewed': 'confirmed the translation of warning signs',
+	'language-changed': 'changed their language',
 	'organisation-set': 'changed the organisation’s details',
 	'reminders-stopped': 'asked for no more reminders',
 	'reminders-resumed': 'asked for reminders again',

@@ -35,7 +35,7 @@ export const workforceTexts = {
 	theSamePeopleAt: 'The same people at first and now',
 	whoReportedMoreThan: (peopleWords: string | number) => `${peopleWords} reported more than once.`,
 	whereOneOfThe:
-		'A body region is left out if fewer than five people are in one of four groups: discomfort both times, only at first, only now, or never.',
+		'People are in four groups: discomfort both times, only at first, only now, or never. A body region is left out if one group has fewer than five people.',
 	place: 'Body region',
 	atFirst: 'At first',
 	percentagePoints: 'Percentage points',

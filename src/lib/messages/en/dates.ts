@@ -13,7 +13,7 @@ const MONTHS = [
 	'December'
 ] as const;
 
-const month = (number: number) => MONTHS[number - 1] ?? '';
+const month = (number: number): string => MONTHS[number - 1] ?? '';
 const twoDigits = (number: number) => String(number).padStart(2, '0');
 
 /** Days and times, for the same reason as {@link lists}: the day first, the clock of 24 hours. */

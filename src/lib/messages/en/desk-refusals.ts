@@ -153,6 +153,7 @@ export const deskRefusalTexts = {
 	emailsPerDay: 'Enter a whole number of emails a day, from 1 to 1,000,000.',
 	limitChanged:
 		'A colleague has changed the daily limit. Their number is shown; change it again if yours is still right.',
+	reviewerName: 'Enter the name of the person who checked the texts.',
 	organisationName: 'Enter the name of your organisation.',
 	organisationContact: 'Enter the name of the person who signs emails.',
 	genuinePage: 'Enter an address that starts with https://, or leave it empty.',

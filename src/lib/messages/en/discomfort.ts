@@ -20,6 +20,7 @@ export const discomfortTexts = {
 		knee: 'Knee',
 		'ankle-foot': 'Ankle or foot'
 	} satisfies Readonly<Record<Region, string>>,
+	bothSides: (name: string) => `${name}, both sides`,
 	sided: (name: string, side: 'left' | 'right') => `${name}, ${side}`,
 	worst: 'At its worst',
 	worstEnds: '0 is none, 10 is the worst you can imagine',

@@ -12,6 +12,8 @@ export const frameTexts = {
 	textSize: { label: 'Text size', normal: 'normal', large: 'large', larger: 'larger' },
 	unitLabel: 'Lengths in',
 	unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
+	language: 'Language',
+	changeLanguage: 'Change language',
 	pages: 'Pages',
 	contents: 'Contents'
 };

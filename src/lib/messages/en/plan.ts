@@ -183,8 +183,7 @@ export const openProblemTexts = {
 		'power-strip': 'A power strip with a longer cable',
 		'sit-stand-converter': 'A stand that raises keyboard and screen for standing'
 	} satisfies Readonly<Record<RequestableItem, string>>,
-	both: (first: string, second: string) =>
-		`${first}, together with ${second.charAt(0).toLowerCase()}${second.slice(1)}`,
+	both: (first: string, second: string) => `${first}. Also: ${second}`,
 	moreTitle: 'More from home',
 	more: (height: string) => `One more firm item, ${height} high`,
 	moreHow: 'Books, paper or a sturdy box: ask around before you buy anything.',
@@ -201,7 +200,7 @@ export const openProblemTexts = {
 	ask: 'Request this',
 	asked: 'Requested',
 	tied: (regions: string, isFirst: boolean) =>
-		`May be linked to your ${regions}${isFirst ? ', so it comes first' : ''}.`,
+		`May be linked to your discomfort (${regions})${isFirst ? ', so it comes first' : ''}.`,
 	besidesTitle: 'Also worth changing',
 	tick: 'Tick as done',
 	ticked: 'Done',

@@ -231,17 +231,21 @@ export const hintTexts = typed<Readonly<Partial<Record<LengthFieldName | ChoiceF
 });
 
 /** How much a self-assessment asks. */
-export const questionnaireModeTexts = {
+export const questionnaireModeTexts: { readonly short: string; readonly complete: string } = {
 	short: `Short: what could change the result, about ${PROMISED_MINUTES.short} minutes`,
 	complete: `Complete: everything, about ${PROMISED_MINUTES.complete} minutes`
-} as const;
+};
 
 /** Words for usual lengths that are tapped; null where the length itself says it. */
-export const pickTexts = {
+export const pickTexts: {
+	readonly heel: readonly string[];
+	readonly seatGive: readonly string[];
+	readonly surfaceThickness: null;
+} = {
 	heel: ['Barefoot or socks', 'Slippers', 'Shoes', 'Thick soles'],
 	seatGive: ['Hard: not at all', 'Firm: a finger', 'Soft: two fingers', 'Very soft: a fist'],
 	surfaceThickness: null
-} as const;
+};
 
 export const optionTexts = {
 	unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },

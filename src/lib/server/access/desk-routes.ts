@@ -29,6 +29,7 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/organisation/emails': 'settings:change',
 	'/desk/(signed-in)/organisation/emails/html': 'settings:change',
 	'/desk/(signed-in)/organisation/logo': 'settings:change',
+	'/desk/(signed-in)/organisation/translations': 'settings:change',
 	'/desk/(signed-in)/people': 'people:read',
 	'/desk/(signed-in)/people/export': 'people:export',
 	'/desk/(signed-in)/people/import': 'people:change',
@@ -97,6 +98,7 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 	},
 	'/desk/(signed-in)/organisation': { save: 'settings:change', removeLogo: 'settings:change' },
 	'/desk/(signed-in)/organisation/emails': { send: 'settings:change' },
+	'/desk/(signed-in)/organisation/translations': { confirm: 'settings:change' },
 	'/desk/(signed-in)/people': {
 		bulk: 'people:change',
 		columns: 'people:read',

@@ -39,6 +39,8 @@ export const AUDIT_ACTIONS = [
 	'finding-ticked',
 	'crisis-line-set',
 	'organisation-set',
+	'translation-reviewed',
+	'language-changed',
 	'reminders-stopped',
 	'reminders-resumed',
 	'spot-added',

@@ -12,6 +12,7 @@ import * as judgements from './schema/judgements';
 import * as moving from './schema/moving';
 import * as observations from './schema/observations';
 import * as organisation from './schema/organisation';
+import * as languageReviews from './schema/language-reviews';
 import * as people from './schema/people';
 import * as plans from './schema/plans';
 import * as referrals from './schema/referrals';
@@ -30,6 +31,7 @@ export const schema = {
 	...moving,
 	...observations,
 	...organisation,
+	...languageReviews,
 	...plans,
 	...referrals,
 	...reports,

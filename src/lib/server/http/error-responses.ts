@@ -1,3 +1,4 @@
+import { getRequestEvent } from '$app/server';
 import { error, fail } from '@sveltejs/kit';
 import { errorText } from '../../messages/error-text';
 import { DomainError } from '../domain-error';
@@ -8,8 +9,9 @@ export interface ErrorMessage {
 	at?: string;
 }
 
+/** What a refusal says, in the language of the page that asked. */
 function messageOf(fault: DomainError): ErrorMessage {
-	const message = errorText(fault.why);
+	const message = errorText(fault.why, getRequestEvent().locals.language);
 	return fault.at === undefined ? { message } : { message, at: fault.at };
 }
 

@@ -11,7 +11,6 @@ import {
 import { planOffers, planPageActions, stepsOfOffer } from '../../core/advice';
 import { skippedQuestionsOf } from '../../core/questionnaire';
 import { offeredSittingStyles } from '../../core/guidance';
-import { DEFAULT_LOCALE } from '../../messages';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
 import { equipmentRequestsOf } from '../assessments/request-equipment';
 import type { OpenAssessment } from '../assessments/open-assessment';
@@ -87,7 +86,7 @@ export async function readPlanPage(
 	const events = await stepEventsOf(db, kept.id);
 	const earlier = await plansOf(db, assessment.id);
 	const { actions, ...next } = await whatComesNext(db, actor.personId);
-	const told = adviceForPage(corner, advice, assessment, looked, DEFAULT_LOCALE);
+	const told = adviceForPage(corner, advice, assessment, looked, open.language);
 	return {
 		corner,
 		...told,

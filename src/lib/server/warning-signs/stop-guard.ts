@@ -1,9 +1,10 @@
 import { eq } from 'drizzle-orm';
+import { DEFAULT_LANGUAGE, languageOf, type Language } from '../../messages/languages';
 import { hashToken } from '../access/tokens';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 
-const { assessments, cases } = schema;
+const { assessments, cases, people } = schema;
 
 /** Below this stands everything that an employee opens with their link. */
 const LINK = '/c/[token=token]';
@@ -33,12 +34,21 @@ export const isClosedByEmergency = (route: string | null): boolean =>
 /** What is answered to an act that no page can be led away from. */
 export const closedByEmergency = () => new DomainError('conflict', 'emergencyOpen');
 
-/** Whether an emergency sign of the person behind a link is open and not lifted. One look-up by assessments_token_hash and the key of cases. */
-export async function isStopped(db: Db, token: string): Promise<boolean> {
+/** What every answer of a link goes by. */
+export interface LinkState {
+	/** Whether an emergency sign of the person is open and not lifted. */
+	readonly isStopped: boolean;
+	/** The language that the person reads. */
+	readonly language: Language;
+}
+
+/** The state of the person behind a link; as of nobody where the link is not known. One look-up by assessments_token_hash and two keys. */
+export async function readLinkState(db: Db, token: string): Promise<LinkState> {
 	const [row] = await db
-		.select({ isStopped: cases.isStopped })
+		.select({ isStopped: cases.isStopped, language: people.language })
 		.from(assessments)
-		.innerJoin(cases, eq(cases.personId, assessments.personId))
+		.innerJoin(people, eq(people.id, assessments.personId))
+		.leftJoin(cases, eq(cases.personId, assessments.personId))
 		.where(eq(assessments.tokenHash, hashToken(token)));
-	return row?.isStopped ?? false;
+	return { isStopped: row?.isStopped ?? false, language: languageOf(row?.language ?? DEFAULT_LANGUAGE) };
 }

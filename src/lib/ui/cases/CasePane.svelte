@@ -146,8 +146,8 @@
 					<span class="first-letter:uppercase inline-block">{regionScoreEn(report)}</span>
 					<span class="text-ink-soft">
 						{[
-							...(report.parts ?? []).map((part) => t.discomfort.partOptions[part].toLowerCase()),
-							...report.kinds.map((kind) => t.discomfort.kindOptions[kind].toLowerCase()),
+							...(report.parts ?? []).map((part) => t.discomfort.partOptions[part]),
+							...report.kinds.map((kind) => t.discomfort.kindOptions[kind]),
 							...(report.hinders === 'much' ? ['hinders work a lot'] : [])
 						].join(', ')}</span
 					>

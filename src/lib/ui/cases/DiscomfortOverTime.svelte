@@ -59,7 +59,7 @@
 			<p class="flex justify-between gap-2">
 				<span
 					><span class="font-semibold">{place.name}</span>{#each place.report.parts ?? [] as part (part)}<span
-							class="text-ink-soft">{`, ${t.discomfort.partOptions[part].toLowerCase()}`}</span
+							class="text-ink-soft">{`, ${t.discomfort.partOptions[part]}`}</span
 						>{/each}</span
 				>
 				<span class="num" class:text-warm={place.last >= 4}>{texts.ofWord(place.last)}</span>

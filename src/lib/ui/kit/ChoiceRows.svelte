@@ -14,6 +14,8 @@
 		/** What is chosen; empty for nothing: nothing is chosen for anyone. */
 		value: string;
 		hint?: string;
+		/** The language of the hint, where it is another than the page's. BCP 47. */
+		hintLang?: string;
 		isLegendHidden?: boolean;
 		/** Whole-width rows for thumbs, or side by side where there is room. */
 		look?: 'rows' | 'wrap';
@@ -31,6 +33,7 @@
 		options,
 		value,
 		hint = '',
+		hintLang,
 		isLegendHidden = false,
 		look = 'rows',
 		disabled = false,
@@ -48,7 +51,7 @@
 -->
 <fieldset class="kit-choices {look}" {disabled} aria-describedby={hint ? `${name}-hint` : undefined}>
 	<legend class={isLegendHidden ? 'sr-only' : 'font-semibold'}>{legend}</legend>
-	{#if hint}<p id="{name}-hint" class="text-note text-ink-soft">{hint}</p>{/if}
+	{#if hint}<p id="{name}-hint" lang={hintLang} class="text-note text-ink-soft">{hint}</p>{/if}
 	<div
 		class="options"
 		onpointerdown={() => (byPointer = true)}

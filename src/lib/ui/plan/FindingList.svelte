@@ -32,8 +32,7 @@
 	/** So many are shown at once: nobody does more than three things on one day. */
 	const FIRST = 3;
 
-	const regions = (of: readonly Region[]) =>
-		t.lists.and(of.map((region) => t.discomfort.places[region].toLowerCase()));
+	const regions = (of: readonly Region[]) => t.lists.and(of.map((region) => t.discomfort.places[region]));
 	/** What is about safety is never folded away. */
 	const isShown = ({ finding }: FindingLine, place: number) =>
 		place < FIRST || findingRule(finding).station === 'safety';

@@ -30,16 +30,10 @@
 		return `/c/${data.token}/${pageOfField(field)}#${field}`;
 	};
 	const way = $derived(t.ways[visit.data.corner.way]);
-	const stoodIn = $derived(
-		t.lists.and(
-			data.stoodInFor.map((name) => t.fields[name].charAt(0).toLowerCase() + t.fields[name].slice(1))
-		)
-	);
+	const stoodIn = $derived(t.lists.and(data.stoodInFor.map((name) => t.fields[name])));
 	const stays = $derived(
 		t.lists.and(
-			visit.stays.map(
-				(check) => `${t.checks.names[check.id].toLowerCase()} (${checkWords(check, t, visit.data.unit)})`
-			)
+			visit.stays.map((check) => `${t.checks.names[check.id]} (${checkWords(check, t, visit.data.unit)})`)
 		)
 	);
 	const estimated = $derived(

@@ -20,8 +20,7 @@
 
 	let { variants, isFirst = false, drawn = null, t, unit }: Props = $props();
 
-	const checkNames = (ids: readonly CheckId[]) =>
-		t.lists.and(ids.map((id) => t.checks.names[id].toLowerCase()));
+	const checkNames = (ids: readonly CheckId[]) => t.lists.and(ids.map((id) => t.checks.names[id]));
 </script>
 
 {#if variants.length > 0}

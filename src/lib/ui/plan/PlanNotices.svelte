@@ -27,9 +27,7 @@
 
 	const keptNames = $derived(
 		t.lists.and(
-			visit.steps
-				.filter(({ place }) => data.kept.includes(place))
-				.map(({ place }) => t.steps.places[place].toLowerCase())
+			visit.steps.filter(({ place }) => data.kept.includes(place)).map(({ place }) => t.steps.places[place])
 		)
 	);
 </script>

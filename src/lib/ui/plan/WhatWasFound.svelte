@@ -80,7 +80,7 @@
 {#if advice.closed.length > 0}
 	<p class="mt-3 text-note">
 		<span class="font-semibold">{t.open.closedTitle}:</span>
-		{t.lists.and(advice.closed.map((name) => name.charAt(0).toLowerCase() + name.slice(1)))}.
+		{t.lists.and(advice.closed)}.
 	</p>
 {/if}
 {#if hasHabits}

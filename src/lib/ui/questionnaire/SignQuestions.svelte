@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { RED_FLAG_GROUPS, redFlagField, type FieldIssue, type RedFlagGroup } from '$lib/core/answers';
 	import { isEmergency, type EmergencyRedFlag, type RedFlag } from '$lib/core/discomfort';
-	import type { Catalogue } from '$lib/messages';
+	import { page } from '$app/state';
+	import { messagesFor, type Catalogue } from '$lib/messages';
 	import Check from '@lucide/svelte/icons/check';
 	import Button from '../kit/Button.svelte';
 	import ChoiceRows from '../kit/ChoiceRows.svelte';
@@ -21,6 +22,10 @@
 	}
 
 	let { draft, t, issues = [], group: only = null, stop = () => {}, onpick = () => {} }: Props = $props();
+
+	/** Where nobody has checked the translation of warning signs, the English stands beside it. */
+	const areChecked = $derived(page.data.areSignsChecked !== false);
+	const english = messagesFor().first.signs;
 
 	const WORDS = $derived({
 		emergency: { title: t.first.emergencyTitle, lead: t.first.emergencyLead },
@@ -73,6 +78,8 @@
 					<ChoiceRows
 						name={field}
 						legend={t.first.signs[sign]}
+						hint={areChecked ? '' : english[sign]}
+						hintLang="en"
 						look="wrap"
 						options={SIGN_OPTIONS}
 						value={answerOf(sign) ?? ''}

@@ -140,7 +140,7 @@ export class QuestionnaireVisit {
 			return {
 				canSkip: canSkip && !isLast,
 				one: isLast ? t.nav.finish : canSkip ? t.nav.skip : t.nav.on,
-				page: this.next ? t.nav.next(t.pages[this.next].short.toLowerCase()) : t.nav.finish
+				page: this.next ? t.nav.next(t.pages[this.next].short) : t.nav.finish
 			};
 		}
 	);

@@ -111,8 +111,8 @@
 							{#if now}{texts.ofDaysHindersWork({
 									days: now.days,
 									kinds: [
-										...(now.parts ?? []).map((part) => t.discomfort.partOptions[part].toLowerCase()),
-										...now.kinds.map((kind) => t.discomfort.kindOptions[kind].toLowerCase())
+										...(now.parts ?? []).map((part) => t.discomfort.partOptions[part]),
+										...now.kinds.map((kind) => t.discomfort.kindOptions[kind])
 									].join(', '),
 									isNo: now.hinders === 'no',
 									isMuch: now.hinders === 'much'
@@ -150,7 +150,7 @@
 				isLaptop: corner.screen === 'laptop',
 				hasOwnKeys: corner.keys !== 'separate',
 				hand: corner.hand,
-				lenses: corner.lenses === 'none' ? null : t.options.lenses[corner.lenses].toLowerCase()
+				lenses: corner.lenses === 'none' ? null : t.options.lenses[corner.lenses]
 			})}
 		</p>
 		<ul>

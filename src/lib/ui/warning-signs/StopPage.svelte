@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { isDistressFlag, type EmergencyRedFlag } from '$lib/core/discomfort';
-	import type { Catalogue } from '$lib/messages';
+	import { messagesFor, type Catalogue } from '$lib/messages';
 	import { stopTextsFor } from '$lib/messages/stop';
+	import SignName from './SignName.svelte';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 
@@ -12,12 +13,16 @@
 		/** The crisis line that the organisation has set for the country; null where none is. */
 		crisisLine: { readonly name: string; readonly phone: string } | null;
 		token: string;
+		/** Whether the translation was checked: if not, the English stands below. */
+		isChecked: boolean;
 		t: Catalogue;
 	}
 
-	let { signs, number, crisisLine, token, t }: Props = $props();
+	let { signs, number, crisisLine, token, isChecked, t }: Props = $props();
 
 	const texts = $derived(stopTextsFor(t.locale));
+	const english = messagesFor();
+	const englishStop = stopTextsFor(english.locale);
 	const bodily = $derived(signs.filter((sign) => !isDistressFlag(sign)));
 	const isInDistress = $derived(signs.some(isDistressFlag));
 	const stop = $derived(`/c/${token}/stop`);
@@ -34,7 +39,7 @@
 		<h1 class="text-title text-warm">{t.first.stopTitle}</h1>
 		<p class="mt-3">{texts.lead}</p>
 		<ul class="mt-1 list-disc pl-5 font-semibold">
-			{#each bodily as sign (sign)}<li>{t.first.signs[sign]}</li>{/each}
+			{#each bodily as sign (sign)}<li><SignName {sign} {isChecked} {t} /></li>{/each}
 		</ul>
 		<p class="mt-5">
 			<Button look="main" size="thumb" class="w-full" href="tel:{number}">{t.first.call(number)}</Button>
@@ -45,6 +50,14 @@
 		{#each texts.do as line (line)}<li>{line}</li>{/each}
 	</ol>
 	<p class="mt-6 text-ink-soft">{texts.told}</p>
+	{#if !isChecked}
+		<div lang="en" class="mt-6 border-t border-rule pt-4 text-note">
+			<p class="font-semibold">{english.first.stopTitle} {english.first.call(number)}.</p>
+			<ol class="mt-2 list-decimal space-y-1 pl-5">
+				{#each englishStop.do as line (line)}<li>{line}</li>{/each}
+			</ol>
+		</div>
+	{/if}
 {/if}
 {#if isInDistress}
 	<section class="mt-6 border-l-8 border-ink bg-sheet px-5 py-5" role="alert" aria-labelledby="distress">
@@ -68,6 +81,15 @@
 			{#each texts.distressDo as line (line)}<li>{line}</li>{/each}
 		</ul>
 		<p class="mt-5 text-ink-soft">{texts.distressTold}</p>
+		{#if !isChecked}
+			<div lang="en" class="mt-5 border-t border-rule pt-4 text-note">
+				<p class="font-semibold">{englishStop.distressTitle}</p>
+				<p class="mt-1">{englishStop.distressLead}</p>
+				<ul class="mt-2 list-disc space-y-1 pl-5">
+					{#each englishStop.distressDo as line (line)}<li>{line}</li>{/each}
+				</ul>
+			</div>
+		{/if}
 	</section>
 {/if}
 

@@ -1,27 +1,34 @@
 <script lang="ts">
 	import type { UrgentRedFlag } from '$lib/core/discomfort';
-	import type { Catalogue } from '$lib/messages';
+	import { messagesFor, type Catalogue } from '$lib/messages';
 
 	interface Props {
 		signs: readonly UrgentRedFlag[];
 		/** Weakness that was reported with a score: urgent too, without a sign. */
 		isWeak: boolean;
 		number: string;
+		/** Whether the translation was checked: if not, the English stands below. */
+		isChecked: boolean;
 		t: Catalogue;
 	}
 
-	let { signs, isWeak, number, t }: Props = $props();
+	let { signs, isWeak, number, isChecked, t }: Props = $props();
 
-	const names = $derived([
-		...signs.map((sign) => t.first.signs[sign]),
-		...(isWeak ? [t.first.today.weakness] : [])
-	]);
+	const shown = $derived(isChecked ? [t] : [t, messagesFor()]);
+	const namesIn = (words: Catalogue) =>
+		[...signs.map((sign) => words.first.signs[sign]), ...(isWeak ? [words.first.today.weakness] : [])].join(
+			'; '
+		);
 </script>
 
 <aside class="no-print border-b-4 border-warm bg-warm-wash" aria-labelledby="urgent-today">
 	<div class="mx-auto max-w-6xl px-5 py-3 md:px-8">
 		<h2 id="urgent-today" class="text-lead text-warm">{t.first.today.title}</h2>
-		<p class="mt-1">{t.first.today.lead} <strong>{names.join('; ')}</strong></p>
-		<p class="mt-1">{t.first.today.does(number)}</p>
+		{#each shown as words (words.locale)}
+			<div lang={words.locale} class="mt-1">
+				<p>{words.first.today.lead} <strong>{namesIn(words)}</strong></p>
+				<p class="mt-1">{words.first.today.does(number)}</p>
+			</div>
+		{/each}
 	</div>
 </aside>

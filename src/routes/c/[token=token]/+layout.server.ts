@@ -5,6 +5,7 @@ import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import { crisisLineOf } from '$lib/server/warning-signs/crisis-lines';
+import { areSignsReviewed } from '$lib/server/organisation/language-reviews';
 import { clearancesOf } from '$lib/server/warning-signs/clear-emergency';
 import type { LayoutServerLoad } from './$types';
 
@@ -19,10 +20,11 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 				evenIfLeft
 			}
 		);
-		const [judgement, crisisLine, lifts] = await Promise.all([
+		const [judgement, crisisLine, lifts, areSignsChecked] = await Promise.all([
 			newestAssessmentResult(locals.db, actor.personId),
 			crisisLineOf(locals.db, country),
-			clearancesOf(locals.db, actor.personId)
+			clearancesOf(locals.db, actor.personId),
+			areSignsReviewed(locals.db, language)
 		]);
 		const reasons = judgement?.reasons ?? [];
 		const hasConsent = assessment.consentedAt !== null;
@@ -31,6 +33,8 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 		return {
 			token: params.token,
 			locale: language,
+			/** Whether what is said of warning signs was checked in this language: if not, the English stands beside it. */
+			areSignsChecked,
 			personName,
 			way: assessment.way,
 			checklistVersion: assessment.checklistVersion,

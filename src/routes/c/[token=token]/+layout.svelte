@@ -10,6 +10,7 @@
 	import { setRoom } from '$lib/ui/side-view/room';
 	import { deviceStop } from '$lib/ui/warning-signs/device-stop.svelte';
 	import UrgentNotice from '$lib/ui/warning-signs/UrgentNotice.svelte';
+	import LanguageSwitch from '$lib/ui/theme/LanguageSwitch.svelte';
 	import TextSizeSwitch from '$lib/ui/theme/TextSizeSwitch.svelte';
 	import ThemeSwitch from '$lib/ui/theme/ThemeSwitch.svelte';
 
@@ -37,7 +38,7 @@
 
 <a class="skip" href="#content">{t.frame.skip}</a>
 {#if isUrgent && !isStopped && !page.url.pathname.includes('/stop')}
-	<UrgentNotice {...data.urgent} number={data.emergencyNumber} {t} />
+	<UrgentNotice {...data.urgent} number={data.emergencyNumber} {t} isChecked={data.areSignsChecked} />
 {/if}
 {#if isStopped}
 	<main id="content" class="mx-auto max-w-2xl px-5 py-8 md:py-14">
@@ -51,6 +52,7 @@
 				number={data.emergencyNumber}
 				crisisLine={data.crisisLine}
 				token={data.token}
+				isChecked={data.areSignsChecked}
 				{t}
 			/>
 		{:catch}
@@ -69,6 +71,7 @@
 				>{t.messages.write}</NeedsNetwork
 			>
 		{/if}
+		<LanguageSwitch token={data.token} {t} />
 		<TextSizeSwitch size={data.textSize} {t} />
 		<ThemeSwitch theme={data.theme} {t} />
 	</footer>

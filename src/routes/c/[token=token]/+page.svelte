@@ -40,7 +40,9 @@
 			</div>
 		{/each}
 	</dl>
-	<p class="mt-3"><a href="/c/{data.token}/privacy">{t.start.moreOnPrivacy}</a></p>
+	<p class="mt-1">
+		<Button look="quiet" href="/c/{data.token}/privacy">{t.start.moreOnPrivacy}</Button>
+	</p>
 
 	{#if form?.fault}<Notice kind="caution" role="alert"><p>{form.fault.message}</p></Notice>{/if}
 	<form method="POST" action="?/begin" class="mt-6 grid justify-items-start gap-3">

@@ -25,7 +25,7 @@ import {
 } from '$lib/core/questionnaire';
 import { messagesFor } from '$lib/messages';
 import { pageFormSchema } from '$lib/server/assessments/answer-schema';
-import { isStopped } from '$lib/server/warning-signs/stop-guard';
+import { readLinkState } from '$lib/server/warning-signs/stop-guard';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
 import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
@@ -96,7 +96,8 @@ async function goOn(
 ) {
 	const { answers, way } = open.assessment;
 	const { token } = event.params;
-	if (page === 'first' && (await isStopped(event.locals.db, token))) redirect(303, `/c/${token}/stop`);
+	if (page === 'first' && (await readLinkState(event.locals.db, token)).isStopped)
+		redirect(303, `/c/${token}/stop`);
 	const issues = answerIssues(answers, way).filter(({ field }) =>
 		at ? isFieldOfQuestion(at, field) : pageOfField(field) === page
 	);
@@ -158,7 +159,12 @@ export const actions: Actions = {
 			const { open, form } = await keep(event);
 			const { answers } = open.assessment;
 			if (!isHouseholdKind(form.add)) redirect(303, here(event, form));
-			const fields = addThingFields(answers, form.add, messagesFor().things.names[form.add], unitOf(answers));
+			const fields = addThingFields(
+				answers,
+				form.add,
+				messagesFor(open.language).things.names[form.add],
+				unitOf(answers)
+			);
 			if (fields) await saveAnswers(event.locals.db, open, fields, event.locals.now);
 			redirect(303, here(event, form));
 		}),

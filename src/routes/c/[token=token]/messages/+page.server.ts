@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { factsOfAnswers, parseStuckLocation } from '$lib/core/answers';
 import { EXERCISES } from '$lib/core/breaks/exercise';
-import { messagesFor, DEFAULT_LOCALE } from '$lib/messages';
+import { messagesFor } from '$lib/messages';
 import { breakTextsFor } from '$lib/messages/breaks';
 import { stuckWords } from '$lib/messages/stuck-words';
 import { equipmentOf } from '$lib/server/equipment/decide-equipment';
@@ -14,15 +14,16 @@ import { Type } from 'typebox';
 import type { Actions, PageServerLoad } from './$types';
 
 /** Where someone is stuck, as the address says and in words; null where it says nothing. */
-function stuckHere(url: URL, { assessment }: OpenAssessment): string | null {
+/** @param locale of who reads it */
+function stuckHere(url: URL, { assessment }: OpenAssessment, locale?: string): string | null {
 	const at = parseStuckLocation(url.searchParams.get('stuck'));
-	return at && stuckWords(at, factsOfAnswers(assessment.answers, assessment.way), messagesFor());
+	return at && stuckWords(at, factsOfAnswers(assessment.answers, assessment.way), messagesFor(locale));
 }
 
 /** What someone wants to say of an exercise that hurt, begun for them; empty where the address names none. */
-function hurtWords(url: URL): string {
+function hurtWords(url: URL, locale: string): string {
 	const hurt = EXERCISES.find((id) => id === url.searchParams.get('hurt'));
-	const texts = breakTextsFor(DEFAULT_LOCALE);
+	const texts = breakTextsFor(locale);
 	return hurt ? texts.hurtMessage(texts.exercises[hurt].name) : '';
 }
 
@@ -34,8 +35,8 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		return {
 			messages: await messagesOf(locals.db, actor.personId),
 			requests: requests.map(({ purchase, state, reason }) => ({ purchase, state, reason })),
-			stuck: stuckHere(url, open),
-			begun: hurtWords(url),
+			stuck: stuckHere(url, open, open.language),
+			begun: hurtWords(url, open.language),
 			hasLeft: assessment.endedWhy === 'left',
 			key: crypto.randomUUID(),
 			timeZone: locals.config.timeZone

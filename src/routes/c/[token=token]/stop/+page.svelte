@@ -16,6 +16,7 @@
 		<Notice kind="caution" role="alert"><p>{form.fault.message}</p></Notice>
 	{/if}
 	<StopPage
+		isChecked={data.areSignsChecked}
 		signs={data.signs}
 		number={data.emergencyNumber}
 		crisisLine={data.crisisLine}

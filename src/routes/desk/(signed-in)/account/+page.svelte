@@ -83,6 +83,6 @@
 		<p role="status" class="text-note text-cool">{form && 'changed' in form ? texts.passwordChanged : ''}</p>
 	</form>
 	<p class="mt-3 text-note text-ink-soft">
-		{texts.forgottenIt} <a href="/desk/password">{texts.haveALinkSent}</a>.
+		<a href="/desk/password">{texts.forgottenIt} {texts.haveALinkSent}</a>
 	</p>
 </main>

@@ -54,7 +54,10 @@
 	<p class="mt-1 max-w-prose text-ink-soft">
 		{isSetUp(data.organisation) ? texts.lead : texts.firstLead}
 	</p>
-	<p class="mt-2 text-note"><a href="/desk/organisation/emails">{texts.seeEmails}</a></p>
+	<p class="mt-2 flex flex-wrap gap-4 text-note">
+		<a href="/desk/organisation/emails">{texts.seeEmails}</a>
+		<a href="/desk/organisation/translations">{texts.translationsLink}</a>
+	</p>
 	<div role="status">
 		{#if isSaved}<div class="mt-3"><Notice kind="done">{texts.saved}</Notice></div>{/if}
 	</div>
@@ -181,7 +184,7 @@
 				<div class="mt-2 flex items-center gap-4">
 					<img
 						class="max-h-20 max-w-60 border border-rule bg-[#FFFDF7] p-2"
-						src="/logo?{drawing}"
+						src="/desk/organisation/logo?{drawing}"
 						alt={texts.logoAlt(data.organisation.name)}
 					/>
 					<form method="POST" action="?/removeLogo" use:enhanceForm={removing.submit}>

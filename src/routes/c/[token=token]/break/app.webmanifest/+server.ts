@@ -7,8 +7,8 @@ import type { RequestHandler } from './$types';
 /** The break page as something that stands on a phone's first screen: it opens at the person's own link. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	withJsonError(async () => {
-		await openAssessment(locals.db, params.token);
-		const t = messagesFor();
+		const { language } = await openAssessment(locals.db, params.token);
+		const t = messagesFor(language);
 		const { pause } = breakTextsFor(t.locale);
 		const path = `/c/${params.token}/break`;
 		const manifest = {

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
+	import SignName from '$lib/ui/warning-signs/SignName.svelte';
 	import { stopTextsFor } from '$lib/messages/stop';
 	import Button from '$lib/ui/kit/Button.svelte';
 
@@ -17,7 +18,7 @@
 	<h1 class="mt-6 text-title">{texts.mistakeTitle}</h1>
 	<p class="mt-3">{texts.mistakeLead}</p>
 	<ul class="mt-1 list-disc pl-5 text-lead font-semibold">
-		{#each data.signs as sign (sign)}<li>{t.first.signs[sign]}</li>{/each}
+		{#each data.signs as sign (sign)}<li><SignName {sign} isChecked={data.areSignsChecked} {t} /></li>{/each}
 	</ul>
 	<form method="POST" action="{stop}?/lift" class="mt-8 grid gap-3" data-sveltekit-reload>
 		<input type="hidden" name="signs" value={data.signs.join(',')} />

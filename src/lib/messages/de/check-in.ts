@@ -1,0 +1,40 @@
+import type { Catalogue } from '../index';
+
+export const checkInTexts: Catalogue['checkIn'] = {
+	title: 'Wie ist Ihr Arbeitsplatz jetzt?',
+	lead: 'Das dauert etwa eine Minute.',
+	undoneTitle: 'Was Sie geändert haben',
+	undoneLead: 'Kreuzen Sie an, was nicht mehr so ist. Wenn alles noch so ist, kreuzen Sie nichts an.',
+	undoneNone: 'Sie haben noch keinen Schritt Ihres Plans abgehakt.',
+	discomfortTitle: 'Wie es Ihnen geht',
+	discomfortLead:
+		'In den letzten sieben Tagen. Wählen Sie für jede Körperregion eine Zahl und ergänzen Sie weitere, die wehtun.',
+	noDiscomfort: 'In den letzten sieben Tagen tat nichts weh',
+	worst: 'Im schlimmsten Moment, von 0 bis 10',
+	days: 'An wie vielen der sieben Tage',
+	another: 'Weitere Körperregion',
+	kinds: 'Wie fühlt es sich an?',
+	hinders: 'Behindert es Sie bei der Arbeit?',
+	newsTitle: 'Gibt es etwas Neues?',
+	newsLead: 'Kreuzen Sie an, was sich geändert hat, seit Ihr Plan erstellt wurde.',
+	news: {
+		glasses: 'Neue Brille oder Kontaktlinsen',
+		moved: 'Ein anderer Raum oder ein anderer Tisch',
+		chair: 'Ein anderer Stuhl',
+		pregnancy: 'Eine Schwangerschaft',
+		other: 'Etwas anderes'
+	},
+	send: 'Antworten senden',
+	missing: 'Es fehlt noch etwas. Die erste Stelle ist markiert.',
+	missingDiscomfort: 'Wählen Sie für jede Körperregion eine Zahl, oder geben Sie an, dass nichts wehtat.',
+	missingDays: 'Bitte geben Sie an, an wie vielen Tagen.',
+	doneTitle: 'Vielen Dank',
+	doneLead: 'Die Koordination hat Ihre Antworten.',
+	doneWell: 'Alles ist noch so, und es gibt nichts Neues. Sie müssen nichts tun.',
+	undoneNext: 'Ihr Plan zeigt, wie Sie wiederherstellen, was nicht mehr so ist.',
+	newsNext:
+		'Weil sich etwas geändert hat, prüfen Sie bitte diese Seiten noch einmal. Ändern Sie nur, was anders ist.',
+	newsPage: (title) => `Noch einmal prüfen: ${title}`,
+	otherNext: 'Schreiben Sie der Koordination kurz, was sich geändert hat.',
+	plan: 'Zu meinem Plan'
+};

@@ -1,0 +1,47 @@
+import type { Catalogue } from '../index';
+
+export const withdrawalTexts: Catalogue['withdraw'] = {
+	title: 'Antworten zurückziehen?',
+	lead: 'Wir löschen sofort alles, was Sie uns gegeben haben: Antworten, Pläne, Rückmeldungen, Anfragen, Nachrichten und Links. Das lässt sich nicht rückgängig machen.',
+	stays:
+		'Es bleibt: dass Sie gefragt wurden, dass Sie zurückgezogen haben, und die Notizen der Koordination zu Gesprächen mit Ihnen.',
+	signStays:
+		'Auch ein Warnzeichen, das Sie gemeldet haben, bleibt bei der Koordination, bis sie Sie erreicht hat. Ein Warnzeichen geht nicht verloren.',
+	confirm: 'Alles zurückziehen',
+	keep: 'Antworten behalten',
+	doneTitle: 'Ihre Antworten sind zurückgezogen',
+	doneLead:
+		'Wir haben Ihre Antworten gelöscht, und Ihre Links funktionieren nicht mehr. Sie können diese Seite schließen.'
+};
+
+export const reminderTexts: Catalogue['reminders'] = {
+	title: 'Erinnerungen',
+	coming: 'Wir erinnern Sie, solange eine Selbsteinschätzung oder eine Rückmeldung nicht beantwortet ist.',
+	stopped: 'Wir senden Ihnen keine Erinnerungen mehr.',
+	others: 'Nachrichten der Koordination erhalten Sie weiterhin, und sie kann Sie anrufen.',
+	stop: 'Erinnerungen beenden',
+	resume: 'Erinnerungen wieder senden',
+	back: 'Zurück zu meiner Seite'
+};
+
+export const messageTexts: Catalogue['messages'] = {
+	title: 'Nachrichten',
+	lead: 'Nachrichten zwischen Ihnen und der Koordination. Personen mit der Rolle Koordination können sie lesen, und eine Ärztin oder ein Arzt, wenn Sie dorthin überwiesen werden.',
+	left: 'Ihre Selbsteinschätzung ist geschlossen. Sie können hier weiterhin lesen und schreiben.',
+	none: 'Noch keine Nachrichten.',
+	you: 'Sie',
+	write: 'An die Koordination schreiben',
+	care: 'Nicht für Notfälle. Wenn etwas nicht warten kann, rufen Sie Ihre Notrufnummer an.',
+	send: 'Nachricht senden',
+	back: 'Zurück zu meiner Seite',
+	link: 'Nachrichten',
+	requestStates: {
+		asked: 'angefragt, noch nicht entschieden',
+		approved: 'genehmigt',
+		ordered: 'bestellt',
+		declined: 'abgelehnt',
+		sent: 'unterwegs',
+		arrived: 'angekommen',
+		returned: 'zurückgegeben'
+	}
+};

@@ -1,0 +1,110 @@
+import type { Catalogue } from '../index';
+import { isOne } from './numbers';
+
+export const frameTexts: Catalogue['frame'] = {
+	skip: 'Zu den Fragen springen',
+	saved: (time) => `Gespeichert ${time}`,
+	saving: 'Wird gespeichert …',
+	notSaved:
+		'Noch nicht gesendet. Es ist auf diesem Gerät gespeichert, und wir senden es, sobald Sie online sind.',
+	refused:
+		'Eine Antwort konnten wir nicht speichern. Bitte geben Sie sie noch einmal ein, kürzer und ohne Sonderzeichen.',
+	ended:
+		'Dieser Link funktioniert nicht mehr, und neue Antworten können nicht gespeichert werden. Bitten Sie die Koordination um einen neuen Link.',
+	back: 'Zurück',
+	theme: { light: 'Hell', dark: 'Dunkel', label: 'Farben' },
+	textSize: { label: 'Schriftgröße', normal: 'normal', large: 'groß', larger: 'größer' },
+	unitLabel: 'Längen in',
+	unit: { cm: 'Zentimeter', in: 'Zoll', mm: 'Millimeter' },
+	language: 'Sprache',
+	changeLanguage: 'Sprache ändern',
+	pages: 'Seiten',
+	contents: 'Inhalt'
+};
+
+export const startTexts: Catalogue['start'] = {
+	title: (name) => `Guten Tag, ${name}. Prüfen wir, ob Ihr Arbeitsplatz zu Ihnen passt.`,
+	lead: (minutes) =>
+		`Das dauert etwa ${minutes} Minuten, am besten mit einem Maßband. Sie können jederzeit aufhören und später weitermachen.`,
+	again: {
+		title: 'Was ist anders als beim letzten Mal?',
+		lead: 'Wir haben gespeichert, was Sie gemessen haben. Kreuzen Sie an, was sich geändert hat. Wir fragen nur danach, wie es Ihnen geht, und nach der Sicherheit.',
+		renewed: {
+			place: 'Anderer Tisch, anderer Raum oder andere Wohnung',
+			chair: 'Anderer Stuhl',
+			devices: 'Anderer Bildschirm, andere Tastatur oder Maus',
+			glasses: 'Neue Brille oder Linsen'
+		},
+		stillTitle: 'Ist es noch da?',
+		stillLead:
+			'Das haben Sie nach dem letzten Mal eingerichtet. Entfernen Sie den Haken, wenn etwas nicht mehr da ist.',
+		step: (place, pieces) => (pieces ? `${place}: ${pieces}` : place),
+		finding: (problem) => `Behoben: ${problem}`
+	},
+	everything: (minutes) => `Alle Fragen stellen (etwa ${minutes} Minuten)`,
+	linesTitle: 'Bevor Sie anfangen',
+	moreOnPrivacy: 'Mehr über Ihre Daten lesen',
+	begin: 'Ich habe das gelesen. Anfangen',
+	goOn: 'Weitermachen, wo ich aufgehört habe',
+	toPlan: 'Zu meinem Plan'
+};
+
+export const navTexts: Catalogue['nav'] = {
+	next: (page) => `Weiter: ${page}`,
+	on: 'Weiter',
+	skip: 'Überspringen',
+	how: 'Wie?',
+	howAndWhy: 'Warum?',
+	measured: 'Andere',
+	minutesLeft: (minutes) => `noch etwa ${minutes} min`,
+	almostDone: 'fast fertig',
+	nothingHere: 'Hier gibt es nichts zu beantworten. Bitte gehen Sie weiter.',
+	finish: 'Meinen Plan zeigen',
+	fix: (n) =>
+		isOne(n) ? 'Bitte prüfen Sie eine Antwort noch einmal' : `Bitte prüfen Sie ${n} Antworten noch einmal`,
+	fixLead: 'Alles, was Sie eingegeben haben, ist noch da.'
+};
+
+export const deviceTexts: Catalogue['device'] = {
+	title: 'Auf dem Telefon weitermachen',
+	lead: 'Messen ist leichter mit dem Telefon in der Hand. Richten Sie die Kamera auf diesen QR-Code, um dort dieselben Fragen zu öffnen. Beide Geräte bleiben auf demselben Stand.',
+	link: 'Auf dem Telefon weitermachen',
+	alt: 'QR-Code Ihres persönlichen Links',
+	care: 'Wer diesen Code hat, kann Ihre Antworten sehen. Geben Sie ihn nicht weiter.'
+};
+
+export const lengthFaultTexts: Catalogue['faults'] = {
+	title: 'Das hat nicht funktioniert',
+	network:
+		'Wir konnten die Seite nicht erreichen. Was Sie eingegeben haben, ist auf diesem Gerät gespeichert.',
+	noAccess: 'Sie haben keinen Zugriff auf diese Seite',
+	toStart: 'Zu Ihrer Startseite',
+	again: 'Noch einmal versuchen',
+	withdrawStill: 'Meine Antworten zurückziehen',
+	offline: 'Sie sind offline. Versuchen Sie es noch einmal, wenn Sie online sind.'
+};
+
+/** In place of a page that only the server has. */
+export const offlineTexts: Catalogue['withoutNetwork'] = {
+	title: 'Diese Seite braucht das Internet',
+	lead: 'Sie sind offline. Ihre Antworten sind auf diesem Gerät sicher, und Sie können damit weitermachen.',
+	back: 'Zurück zu meinen Antworten'
+};
+
+/** Words of the controls themselves. */
+export const controlTexts: Catalogue['kit'] = {
+	noMatch: 'Keine Treffer.'
+};
+
+/** For someone who needs help. */
+export const helpRequestTexts: Catalogue['stuck'] = {
+	link: 'Ich brauche hier Hilfe',
+	plan: 'Ihr Plan',
+	title: 'Brauchen Sie Hilfe? Die Koordination hilft Ihnen.',
+	lead: (where) => `Die Koordination sieht, wo Sie sind: ${where}. Was ist das Problem?`,
+	call: 'Bitte rufen Sie mich an',
+	message: (where, text, isCall) =>
+		[`Braucht Hilfe bei: ${where}.`, text.trim(), isCall ? 'Bitte rufen Sie mich an.' : '']
+			.filter(Boolean)
+			.join('\n')
+};

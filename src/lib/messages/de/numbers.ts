@@ -1,0 +1,10 @@
+const SMALL_NUMBERS = ['Kein', 'Ein', 'Zwei', 'Drei', 'Vier', 'Fünf', 'Sechs', 'Sieben', 'Acht', 'Neun'];
+
+/** Whether a number asks for the singular. */
+export const isOne = (n: number): boolean => n === 1;
+
+/** A small number as the first word of a sentence. */
+export const inWords = (n: number): string => SMALL_NUMBERS[n] ?? String(n);
+
+/** A small number within a sentence. */
+export const inWordsWithin = (n: number): string => inWords(n).toLocaleLowerCase('de');

@@ -1,0 +1,37 @@
+import type { BreakTexts } from './breaks';
+import type { ChecklistTexts } from './checklist';
+import type { Catalogue } from './index';
+import { languageOf, type Language } from './languages';
+import type { SittingStyleTexts } from './sitting-styles';
+import type { StopTexts } from './stop';
+
+/** All texts of the employee's door in one language. English is split by page instead, as most people read it. */
+export interface LanguagePack {
+	readonly catalogue: Catalogue;
+	readonly checklist: ChecklistTexts;
+	readonly stop: StopTexts;
+	readonly sittingStyles: SittingStyleTexts;
+	readonly breaks: BreakTexts;
+}
+
+/** A language that comes as a pack of its own: nobody who reads another one loads it. */
+type PackedLanguage = Exclude<Language, 'en'>;
+
+/** Where each pack is: a new language makes the type checker ask for it here. */
+const LOADERS: Readonly<Record<PackedLanguage, () => Promise<{ readonly pack: LanguagePack }>>> = {
+	de: () => import('./de/index')
+};
+
+const loaded = new Map<Language, LanguagePack>();
+
+/** Loads the texts of a language, once. To be awaited before anything is said in it. */
+export async function loadLanguage(locale: string): Promise<void> {
+	const language = languageOf(locale);
+	if (language === 'en' || loaded.has(language)) return;
+	loaded.set(language, (await LOADERS[language]()).pack);
+}
+
+/** Part of a loaded language's texts; undefined in English, which has its parts where they are used, and before it is loaded. */
+export function packed<K extends keyof LanguagePack>(part: K, locale: string): LanguagePack[K] | undefined {
+	return loaded.get(languageOf(locale))?.[part];
+}

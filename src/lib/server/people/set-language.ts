@@ -1,0 +1,28 @@
+import { eq } from 'drizzle-orm';
+import type { Language } from '../../messages/languages';
+import type { Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { requirePerson } from './lock-person';
+
+const { people } = schema;
+
+/** Changes the language of a person's pages and emails, at their own wish. The same one again changes nothing. */
+export async function setLanguage(
+	db: Db,
+	actor: Actor & { readonly kind: 'person' },
+	language: Language,
+	now: Date
+): Promise<void> {
+	const { personId } = actor;
+	await inTransaction(db, async (tx) => {
+		const person = await requirePerson(tx, personId);
+		if (person.language === language) return;
+		await tx
+			.update(people)
+			.set({ language, version: person.version + 1 })
+			.where(eq(people.id, personId));
+		await writeAuditLine(tx, actor, { at: now, act: 'language-changed', personId, detail: { language } });
+	});
+}

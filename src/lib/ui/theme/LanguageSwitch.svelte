@@ -1,0 +1,23 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import type { Catalogue } from '$lib/messages';
+	import { LANGUAGES, LANGUAGE_NAMES } from '$lib/messages/languages';
+	import Button from '../kit/Button.svelte';
+
+	let { token, t }: { token: string; t: Catalogue } = $props();
+</script>
+
+<form
+	method="POST"
+	action="/c/{token}/language"
+	data-sveltekit-reload
+	class="flex flex-wrap items-center gap-x-3"
+>
+	<input type="hidden" name="back" value={page.url.pathname + page.url.search} />
+	<span class="text-ink-soft">{t.frame.language}:</span>
+	{#each LANGUAGES as language (language)}
+		<Button look="quiet" name="language" value={language} lang={language} aria-pressed={language === t.locale}
+			>{LANGUAGE_NAMES[language]}</Button
+		>
+	{/each}
+</form>

@@ -1,0 +1,23 @@
+import { redirect } from '@sveltejs/kit';
+import { Type } from 'typebox';
+import { LANGUAGES } from '$lib/messages/languages';
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { withJsonError } from '$lib/server/http/error-responses';
+import { formReader } from '$lib/server/http/read-body';
+import { setLanguage } from '$lib/server/people/set-language';
+import type { RequestHandler } from './$types';
+
+const read = formReader({
+	language: Type.Enum(LANGUAGES),
+	// A page of a link of this site and nothing else.
+	back: Type.String({ maxLength: 300, pattern: '^/c/[^\\\\]*$' })
+});
+
+/** Changes the language of a person's pages and emails, and goes back to the page. */
+export const POST: RequestHandler = ({ request, locals, params }) =>
+	withJsonError(async () => {
+		const { language, back } = await read(request);
+		const { actor } = await openAssessment(locals.db, params.token, { evenIfLeft: true });
+		await setLanguage(locals.db, actor, language, locals.now);
+		redirect(303, back);
+	});

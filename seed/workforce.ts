@@ -41,6 +41,9 @@ const TEAMS = [
 	'Training'
 ] as const;
 
+/** Countries whose people of the demo read German. */
+const GERMAN_SPEAKING: readonly string[] = ['DE', 'AT'];
+
 /** Where people live, with numbers of each country that are kept free for invented use, or that nobody can be given. */
 const COUNTRIES = [
 	['GB', 'Europe/London', '+44 20 7946 0'],
@@ -59,6 +62,7 @@ function drawPerson(dice: Dice, index: number): NewPerson {
 		team: dice.pick(TEAMS),
 		phone: dice.chance(0.8) ? `${phone}${String(dice.int(100, 999))}` : '',
 		country,
+		language: GERMAN_SPEAKING.includes(country) ? 'de' : 'en',
 		timeZone
 	};
 }

@@ -1,6 +1,7 @@
 import { UNSET_ORGANISATION, type Organisation } from '../core/organisation';
 import { isEmployeeEmail, type EmailKind } from '../core/sending/email-kinds';
 import { emailTexts as german } from './de/emails';
+import { emailTexts as french } from './fr/emails';
 import { emailTexts as english } from './en/emails';
 import { languageOf, type Language } from './languages';
 
@@ -24,7 +25,7 @@ export interface EmailFields {
 export type EmailTexts = typeof english;
 
 /** The texts by language: a file of their own, since no page has them. */
-const EMAIL_TEXTS: Readonly<Record<Language, EmailTexts>> = { en: english, de: german };
+const EMAIL_TEXTS: Readonly<Record<Language, EmailTexts>> = { en: english, de: german, fr: french };
 
 /** The texts of emails in a language; English where there are none. */
 export function emailTextsFor(locale = 'en'): EmailTexts {

@@ -1,5 +1,6 @@
 import { deskRefusalTexts } from './en/desk-refusals';
 import { refusalTextsDe } from './de/refusals';
+import { refusalTextsFr } from './fr/refusals';
 import { refusalTexts } from './en/refusals';
 import { DEFAULT_LOCALE } from './index';
 import { languageOf, type Language } from './languages';
@@ -9,7 +10,11 @@ const en = { ...refusalTexts, ...deskRefusalTexts };
 type Refusals = typeof en;
 
 /** The texts by language: a file of their own, because only the server refuses, and no page needs to carry them. */
-const REFUSALS: Readonly<Record<Language, Refusals>> = { en, de: { ...en, ...refusalTextsDe } };
+const REFUSALS: Readonly<Record<Language, Refusals>> = {
+	en,
+	de: { ...en, ...refusalTextsDe },
+	fr: { ...en, ...refusalTextsFr }
+};
 
 /** Why something is refused: a code alone, or with the facts that its words need. */
 export type ErrorCode = {

@@ -1,3 +1,4 @@
+import type { AsideTexts } from './aside';
 import type { BreakTexts } from './breaks';
 import type { ChecklistTexts } from './checklist';
 import type { Catalogue } from './index';
@@ -12,6 +13,7 @@ export interface LanguagePack {
 	readonly stop: StopTexts;
 	readonly sittingStyles: SittingStyleTexts;
 	readonly breaks: BreakTexts;
+	readonly aside: AsideTexts;
 }
 
 /** A language that comes as a pack of its own: nobody who reads another one loads it. */
@@ -19,7 +21,8 @@ type PackedLanguage = Exclude<Language, 'en'>;
 
 /** Where each pack is: a new language makes the type checker ask for it here. */
 const LOADERS: Readonly<Record<PackedLanguage, () => Promise<{ readonly pack: LanguagePack }>>> = {
-	de: () => import('./de/index')
+	de: () => import('./de/index'),
+	fr: () => import('./fr/index')
 };
 
 const loaded = new Map<Language, LanguagePack>();

@@ -2,6 +2,7 @@ import type { WhoSees } from '../core/access';
 import type { Organisation } from '../core/organisation';
 import type { Retention } from '../core/retention';
 import { privacyTexts as german } from './de/privacy';
+import { privacyTexts as french } from './fr/privacy';
 import { privacyTexts as english } from './en/privacy';
 import { languageOf, type Language } from './languages';
 
@@ -19,7 +20,7 @@ export type PrivacyLine = readonly [term: string, words: string];
 
 type PrivacyTexts = typeof english;
 
-const PRIVACY_TEXTS: Readonly<Record<Language, PrivacyTexts>> = { en: english, de: german };
+const PRIVACY_TEXTS: Readonly<Record<Language, PrivacyTexts>> = { en: english, de: german, fr: french };
 
 /** What people are told about their data: in brief before they answer, in full at any time. */
 export interface PrivacyLines {

@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import { asideTextsFor } from './aside';
 import { breakTextsFor } from './breaks';
 import { checklistTextsFor } from './checklist';
 import { deskWords } from './desk';
@@ -74,6 +75,7 @@ function employeeTexts(language: Language): string[] {
 		...textsOf(stopTextsFor(language)),
 		...textsOf(sittingStyleTextsFor(language)),
 		...textsOf(breakTextsFor(language)),
+		...textsOf(asideTextsFor(language)),
 		...EMAIL_KINDS.map(
 			(kind) => emailWords(kind, { name: 'Ada', language }, { ...UNSET_ORGANISATION, name: 'Works' }).body
 		)
@@ -99,8 +101,14 @@ describe.each(LANGUAGES)('the employee’s door in %s', (language) => {
 	});
 
 	it('has no blank, no doubled word and no space before a mark', () => {
+		// « vous vous … » is how a French verb is said of oneself.
+		const doubledWord =
+			language === 'fr'
+				? /(?<!\p{L})(?!vous|nous)(\p{L}{2,}) \1(?!\p{L})/u
+				: /(?<!\p{L})(\p{L}+) \1(?![\p{L} ])/u;
 		for (const text of employeeTexts(language)) {
-			expect(text).not.toMatch(/ {2}|\b(\p{L}+) \1\b(?! )/u);
+			expect(text).not.toMatch(/ {2}/);
+			expect(text).not.toMatch(doubledWord);
 			expect(text).not.toMatch(/ [,;:?!.]/);
 		}
 	});

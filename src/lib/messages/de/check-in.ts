@@ -1,6 +1,6 @@
-import type { Catalogue } from '../index';
+import type { AsideTexts } from '../aside';
 
-export const checkInTexts: Catalogue['checkIn'] = {
+export const checkInTexts: AsideTexts['checkIn'] = {
 	title: 'Wie ist Ihr Arbeitsplatz jetzt?',
 	lead: 'Das dauert etwa eine Minute.',
 	undoneTitle: 'Was Sie geändert haben',

@@ -1,6 +1,7 @@
+import type { AsideTexts } from '../aside';
 import type { Catalogue } from '../index';
 
-export const withdrawalTexts: Catalogue['withdraw'] = {
+export const withdrawalTexts: AsideTexts['withdraw'] = {
 	title: 'Antworten zurückziehen?',
 	lead: 'Wir löschen sofort alles, was Sie uns gegeben haben: Antworten, Pläne, Rückmeldungen, Anfragen, Nachrichten und Links. Das lässt sich nicht rückgängig machen.',
 	stays:
@@ -14,7 +15,7 @@ export const withdrawalTexts: Catalogue['withdraw'] = {
 		'Wir haben Ihre Antworten gelöscht, und Ihre Links funktionieren nicht mehr. Sie können diese Seite schließen.'
 };
 
-export const reminderTexts: Catalogue['reminders'] = {
+export const reminderTexts: AsideTexts['reminders'] = {
 	title: 'Erinnerungen',
 	coming: 'Wir erinnern Sie, solange eine Selbsteinschätzung oder eine Rückmeldung nicht beantwortet ist.',
 	stopped: 'Wir senden Ihnen keine Erinnerungen mehr.',

@@ -1,3 +1,4 @@
+import type { AsideTexts } from '../aside';
 import type { Catalogue } from '../index';
 import { isOne } from './numbers';
 
@@ -85,7 +86,7 @@ export const lengthFaultTexts: Catalogue['faults'] = {
 };
 
 /** In place of a page that only the server has. */
-export const offlineTexts: Catalogue['withoutNetwork'] = {
+export const offlineTexts: AsideTexts['withoutNetwork'] = {
 	title: 'Diese Seite braucht das Internet',
 	lead: 'Sie sind offline. Ihre Antworten sind auf diesem Gerät sicher, und Sie können damit weitermachen.',
 	back: 'Zurück zu meinen Antworten'

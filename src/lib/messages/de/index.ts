@@ -88,11 +88,7 @@ const catalogue: Catalogue = {
 	lookThings: householdLookTexts,
 	desk: deskLayoutTexts,
 	device: deviceTexts,
-	withoutNetwork: offlineTexts,
 	measure: measuringTexts,
-	withdraw: withdrawalTexts,
-	reminders: reminderTexts,
-	checkIn: checkInTexts,
 	messages: messageTexts,
 	faults: lengthFaultTexts
 };
@@ -103,5 +99,11 @@ export const pack: LanguagePack = {
 	checklist: checklistTexts,
 	stop: stopTexts,
 	sittingStyles: sittingStyleTexts,
-	breaks: breakTexts
+	breaks: breakTexts,
+	aside: {
+		checkIn: checkInTexts,
+		withdraw: withdrawalTexts,
+		reminders: reminderTexts,
+		withoutNetwork: offlineTexts
+	}
 };

@@ -1,8 +1,7 @@
 import { habitTexts } from './habits';
 import { listTexts } from './lists';
-import { checkInTexts } from './check-in';
 import { heightCheckTexts, measurableLengthTexts } from './checks';
-import { messageTexts, reminderTexts, withdrawalTexts } from './correspondence';
+import { messageTexts } from './correspondence';
 import { dateTexts } from './dates';
 import { discomfortTexts } from './discomfort';
 import {
@@ -12,8 +11,7 @@ import {
 	controlTexts,
 	navTexts,
 	startTexts,
-	helpRequestTexts,
-	offlineTexts
+	helpRequestTexts
 } from './frame';
 import { deskLayoutTexts, howToLookTexts, householdLookTexts } from './look';
 import { measuringTexts } from './measuring';
@@ -83,11 +81,7 @@ export const en = {
 	lookThings: householdLookTexts,
 	desk: deskLayoutTexts,
 	device: deviceTexts,
-	withoutNetwork: offlineTexts,
 	measure: measuringTexts,
-	withdraw: withdrawalTexts,
-	reminders: reminderTexts,
-	checkIn: checkInTexts,
 	messages: messageTexts,
 	faults: lengthFaultTexts
 };

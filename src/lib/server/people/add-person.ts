@@ -5,6 +5,7 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { reassessCase } from '../case-assessments/reassess-cases';
+import { readOrganisation } from '../organisation/read-organisation';
 import { checkPersonDetails, type PersonDetails } from './person-details';
 
 /** What is known of a person when they are added; the rest may follow. */
@@ -15,14 +16,14 @@ const NOT_KNOWN = {
 	phone: '',
 	country: '',
 	region: '',
-	timeZone: '',
-	language: 'en'
+	timeZone: ''
 } as const;
 
 /** Adds a person. An address that is known already is refused: one person, one record. */
 export async function addPerson(db: Db, actor: Actor, input: NewPerson, now: Date): Promise<string> {
 	requirePermission(actor, 'people:change');
-	const values = checkPersonDetails({ ...NOT_KNOWN, ...input });
+	const { language } = await readOrganisation(db);
+	const values = checkPersonDetails({ ...NOT_KNOWN, language, ...input });
 	return inTransaction(db, async (tx) => {
 		const [person] = await tx
 			.insert(schema.people)

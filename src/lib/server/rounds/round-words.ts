@@ -1,22 +1,41 @@
 import type { Organisation } from '../../core/organisation';
-import { DEFAULT_DATE_LOCALE } from '../../messages';
-import { filledText, organisationFields, type EmailReader, type EmailWords } from '../../messages/emails';
+import { messagesFor } from '../../messages';
+import {
+	emailTextsFor,
+	filledText,
+	organisationFields,
+	type EmailReader,
+	type EmailWords
+} from '../../messages/emails';
+import { DEFAULT_LANGUAGE, languageOf, type Language } from '../../messages/languages';
 import type { schema } from '../db/client';
+
+type RoundText = Pick<typeof schema.rounds.$inferSelect, 'subject' | 'body' | 'dueOn'>;
+
+/** The text of a round for a reader: in their language where it is the usual one; a text of a coordinator's own is sent as it was written. */
+function textFor({ subject, body }: RoundText, wanted: Language) {
+	const usual = emailTextsFor(DEFAULT_LANGUAGE).round;
+	const isUsual = subject === usual.subject && body === usual.body;
+	const language = isUsual ? wanted : DEFAULT_LANGUAGE;
+	return isUsual ? { language, ...emailTextsFor(language).round } : { language, subject, body };
+}
 
 /** The words of a round's email, with every field filled in for one person. */
 export function roundWords(
-	round: Pick<typeof schema.rounds.$inferSelect, 'subject' | 'body' | 'dueOn'>,
-	{ name }: EmailReader,
+	round: RoundText,
+	{ name, language: wanted = DEFAULT_LANGUAGE }: EmailReader,
 	from: Organisation
 ): EmailWords {
-	const until = new Intl.DateTimeFormat(DEFAULT_DATE_LOCALE, { dateStyle: 'long', timeZone: 'UTC' }).format(
+	const { language, subject, body } = textFor(round, languageOf(wanted));
+	const { dateLocale } = messagesFor(language);
+	const until = new Intl.DateTimeFormat(dateLocale, { dateStyle: 'long', timeZone: 'UTC' }).format(
 		new Date(`${round.dueOn}T00:00:00Z`)
 	);
-	const fields = { name, until, ...organisationFields(from) };
+	const fields = { name, until, ...organisationFields(from, language) };
 	return {
 		kind: 'invitation',
-		language: 'en',
-		subject: filledText(round.subject, fields),
-		body: filledText(round.body, fields)
+		language,
+		subject: filledText(subject, fields),
+		body: filledText(body, fields)
 	};
 }

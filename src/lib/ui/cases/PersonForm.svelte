@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
 	import Button from '../kit/Button.svelte';
+	import { LANGUAGES, LANGUAGE_NAMES, languageOf } from '$lib/messages/languages';
+	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import FormError from './FormError.svelte';
@@ -36,8 +38,7 @@
 		['phone', texts.phoneField, 40, '+351 21 000 0000'],
 		['country', texts.countryTwoLetters, 2, 'PT'],
 		['region', texts.regionItsShortCode, 3, 'BY'],
-		['timeZone', texts.timeZone, 60, texts.europeLisbon],
-		['language', texts.language, 10, 'en']
+		['timeZone', texts.timeZone, 60, texts.europeLisbon]
 	] as const;
 </script>
 
@@ -60,6 +61,14 @@
 			isRequired={name === 'name' || name === 'email'}
 		/>
 	{/each}
+	<Select
+		name="language"
+		id="person-language"
+		label={texts.language}
+		size="desk"
+		value={languageOf(person.language)}
+		options={LANGUAGES.map((value) => ({ value, words: LANGUAGE_NAMES[value] }))}
+	/>
 	<p class="text-ink-soft">{texts.theCountrysWeekendAnd}</p>
 	<div class="flex items-center gap-3">
 		<Button size="desk" isBusy={form.isBusy}>{texts.keep}</Button>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { QuestionnairePage } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
+	import { asideTextsFor } from '$lib/messages/aside';
 	import Button from '../kit/Button.svelte';
 
 	interface Props {
@@ -16,19 +17,20 @@
 
 	let { token, sent, t }: Props = $props();
 
+	const texts = $derived(asideTextsFor(t.locale).checkIn);
 	const query = $derived(`?only=${sent.pages.join('.')}`);
 </script>
 
-<h1 class="mt-6 text-title">{t.checkIn.doneTitle}</h1>
-<p class="mt-2 text-lead">{t.checkIn.doneLead}</p>
-{#if sent.undone.length > 0}<p class="mt-3">{t.checkIn.undoneNext}</p>{/if}
+<h1 class="mt-6 text-title">{texts.doneTitle}</h1>
+<p class="mt-2 text-lead">{texts.doneLead}</p>
+{#if sent.undone.length > 0}<p class="mt-3">{texts.undoneNext}</p>{/if}
 {#if sent.pages.length > 0}
-	<p class="mt-3">{t.checkIn.newsNext}</p>
+	<p class="mt-3">{texts.newsNext}</p>
 	<ul class="mt-2 grid gap-2">
 		{#each sent.pages as page, i (page)}
 			<li>
 				<Button look={i === 0 ? 'main' : 'plain'} class="w-full text-left" href="/c/{token}/{page}{query}"
-					>{t.checkIn.newsPage(t.pages[page].title)}</Button
+					>{texts.newsPage(t.pages[page].title)}</Button
 				>
 			</li>
 		{/each}
@@ -36,10 +38,10 @@
 {/if}
 {#if sent.news.includes('other')}
 	<p class="mt-4">
-		{t.checkIn.otherNext} <a href="/c/{token}/messages">{t.messages.write}</a>
+		{texts.otherNext} <a href="/c/{token}/messages">{t.messages.write}</a>
 	</p>
 {/if}
-{#if sent.undone.length === 0 && sent.news.length === 0}<p class="mt-3">{t.checkIn.doneWell}</p>{/if}
+{#if sent.undone.length === 0 && sent.news.length === 0}<p class="mt-3">{texts.doneWell}</p>{/if}
 <p class="mt-6">
-	<Button look={sent.pages.length === 0 ? 'main' : 'plain'} href="/c/{token}/plan">{t.checkIn.plan}</Button>
+	<Button look={sent.pages.length === 0 ? 'main' : 'plain'} href="/c/{token}/plan">{texts.plan}</Button>
 </p>

@@ -14,8 +14,8 @@
 		/** What is chosen; empty for nothing: nothing is chosen for anyone. */
 		value: string;
 		hint?: string;
-		/** The language of the hint, where it is another than the page's. BCP 47. */
-		hintLang?: string;
+		/** The same in English, below the legend: where nobody has checked the translation. */
+		inEnglish?: string;
 		isLegendHidden?: boolean;
 		/** Whole-width rows for thumbs, or side by side where there is room. */
 		look?: 'rows' | 'wrap';
@@ -33,7 +33,7 @@
 		options,
 		value,
 		hint = '',
-		hintLang,
+		inEnglish = '',
 		isLegendHidden = false,
 		look = 'rows',
 		disabled = false,
@@ -50,8 +50,12 @@
 	keys, the group and the reading of a radio group from the browser; the look is the kit's.
 -->
 <fieldset class="kit-choices {look}" {disabled} aria-describedby={hint ? `${name}-hint` : undefined}>
-	<legend class={isLegendHidden ? 'sr-only' : 'font-semibold'}>{legend}</legend>
-	{#if hint}<p id="{name}-hint" lang={hintLang} class="text-note text-ink-soft">{hint}</p>{/if}
+	<legend class={isLegendHidden ? 'sr-only' : 'font-semibold'}
+		>{legend}{#if inEnglish}<span lang="en" class="block text-note font-normal text-ink-soft"
+				>{inEnglish}</span
+			>{/if}</legend
+	>
+	{#if hint}<p id="{name}-hint" class="text-note text-ink-soft">{hint}</p>{/if}
 	<div
 		class="options"
 		onpointerdown={() => (byPointer = true)}

@@ -78,8 +78,7 @@
 					<ChoiceRows
 						name={field}
 						legend={t.first.signs[sign]}
-						hint={areChecked ? '' : english[sign]}
-						hintLang="en"
+						inEnglish={areChecked ? '' : english[sign]}
 						look="wrap"
 						options={SIGN_OPTIONS}
 						value={answerOf(sign) ?? ''}

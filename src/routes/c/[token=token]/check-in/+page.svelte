@@ -5,6 +5,7 @@
 	import type { EmergencyRedFlag } from '$lib/core/discomfort';
 	import { NEWS_KINDS } from '$lib/core/case-assessment/vocabulary';
 	import { messagesFor } from '$lib/messages';
+	import { asideTextsFor } from '$lib/messages/aside';
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import { CheckInVisit } from '$lib/ui/check-in/check-in-visit.svelte';
 	import CheckInThanks from '$lib/ui/check-in/CheckInThanks.svelte';
@@ -22,6 +23,7 @@
 		(sent && 'fields' in sent ? (sent.fields as Record<string, string> | undefined) : undefined) ?? {};
 
 	const t = $derived(messagesFor(data.locale));
+	const texts = $derived(asideTextsFor(data.locale).checkIn);
 	const findingNames = $derived(checklistTextsFor(data.locale).findings);
 	const refused = $derived(form && 'fields' in form ? form : null);
 	const visit = untrack(() => new CheckInVisit(data.token, deviceStorage(), given(form)));
@@ -39,19 +41,19 @@
 	}
 </script>
 
-<svelte:head><title>{data.sent ? t.checkIn.doneTitle : t.checkIn.title} · {t.product}</title></svelte:head>
+<svelte:head><title>{data.sent ? texts.doneTitle : texts.title} · {t.product}</title></svelte:head>
 
 <main id="content" class="mx-auto max-w-xl px-5 py-5">
 	<p class="font-title font-semibold">{t.product}</p>
 	{#if data.sent}
 		<CheckInThanks token={data.token} sent={data.sent} {t} />
 	{:else}
-		<h1 class="mt-6 text-title">{t.checkIn.title}</h1>
-		<p class="mt-1 text-lead text-ink-soft">{t.checkIn.lead}</p>
+		<h1 class="mt-6 text-title">{texts.title}</h1>
+		<p class="mt-1 text-lead text-ink-soft">{texts.lead}</p>
 		<div role="alert">
 			{#if fault}<p class="fault">{fault}</p>{/if}
 			{#if issues.length > 0 || (refused && 'isUnsaid' in refused && refused.isUnsaid)}
-				<p class="fault">{t.checkIn.missing}</p>
+				<p class="fault">{texts.missing}</p>
 			{/if}
 		</div>
 		<form
@@ -72,11 +74,11 @@
 			}}
 		>
 			<!-- The first button is what Enter presses. -->
-			<button class="hidden" tabindex="-1" aria-hidden="true">{t.checkIn.send}</button>
+			<button class="hidden" tabindex="-1" aria-hidden="true">{texts.send}</button>
 			<section class="mt-6">
-				<h2 class="text-lead">{t.checkIn.undoneTitle}</h2>
+				<h2 class="text-lead">{texts.undoneTitle}</h2>
 				<p class="text-ink-soft">
-					{data.steps.length + data.findings.length > 0 ? t.checkIn.undoneLead : t.checkIn.undoneNone}
+					{data.steps.length + data.findings.length > 0 ? texts.undoneLead : texts.undoneNone}
 				</p>
 				<TickList
 					prefix="undone"
@@ -88,29 +90,29 @@
 				/>
 			</section>
 			<section class="mt-6">
-				<h2 class="text-lead">{t.checkIn.discomfortTitle}</h2>
-				<p class="text-ink-soft">{t.checkIn.discomfortLead}</p>
+				<h2 class="text-lead">{texts.discomfortTitle}</h2>
+				<p class="text-ink-soft">{texts.discomfortLead}</p>
 				{#if refused && 'isUnsaid' in refused && refused.isUnsaid}
-					<p class="fault">{t.checkIn.missingDiscomfort}</p>
+					<p class="fault">{texts.missingDiscomfort}</p>
 				{/if}
-				<TickList prefix="" options={[['nothing', t.checkIn.noDiscomfort]]} {visit} />
+				<TickList prefix="" options={[['nothing', texts.noDiscomfort]]} {visit} />
 				{#if visit.answers.nothing !== 'yes'}
 					<div class="mt-3"><DiscomfortQuestions draft={visit} {t} {issues} offersNothing={false} /></div>
 				{/if}
 			</section>
 			<SignQuestions draft={visit} {t} {issues} stop={halt} />
 			<section class="mt-6">
-				<h2 class="text-lead">{t.checkIn.newsTitle}</h2>
-				<p class="text-ink-soft">{t.checkIn.newsLead}</p>
+				<h2 class="text-lead">{texts.newsTitle}</h2>
+				<p class="text-ink-soft">{texts.newsLead}</p>
 				<TickList
 					prefix="news"
-					options={NEWS_KINDS.map((news) => [news, t.checkIn.news[news]] as const)}
+					options={NEWS_KINDS.map((news) => [news, texts.news[news]] as const)}
 					{visit}
 				/>
 			</section>
-			<p class="mt-8"><Button look="main" size="thumb" class="w-full sm:w-auto">{t.checkIn.send}</Button></p>
+			<p class="mt-8"><Button look="main" size="thumb" class="w-full sm:w-auto">{texts.send}</Button></p>
 		</form>
-		<p class="mt-6 text-note"><Button look="quiet" href="/c/{data.token}/plan">{t.checkIn.plan}</Button></p>
+		<p class="mt-6 text-note"><Button look="quiet" href="/c/{data.token}/plan">{texts.plan}</Button></p>
 	{/if}
 </main>
 

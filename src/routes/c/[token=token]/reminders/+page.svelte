@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
+	import { asideTextsFor } from '$lib/messages/aside';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
-	const texts = $derived(t.reminders);
+	const texts = $derived(asideTextsFor(data.locale).reminders);
 </script>
 
 <svelte:head><title>{texts.title} · {t.product}</title></svelte:head>

@@ -1,27 +1,29 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
+	import { asideTextsFor } from '$lib/messages/aside';
 	import Button from '$lib/ui/kit/Button.svelte';
 
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
+	const texts = $derived(asideTextsFor(data.locale).withdraw);
 </script>
 
-<svelte:head><title>{t.withdraw.title} · {t.product}</title></svelte:head>
+<svelte:head><title>{texts.title} · {t.product}</title></svelte:head>
 
 <main id="content" class="mx-auto max-w-xl px-5 py-16">
-	<h1 class="text-title">{t.withdraw.title}</h1>
-	<p class="mt-3 text-lead">{t.withdraw.lead}</p>
-	<p class="mt-3">{t.withdraw.stays}</p>
+	<h1 class="text-title">{texts.title}</h1>
+	<p class="mt-3 text-lead">{texts.lead}</p>
+	<p class="mt-3">{texts.stays}</p>
 	{#if data.hasOpenSign}
-		<p class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2">{t.withdraw.signStays}</p>
+		<p class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2">{texts.signStays}</p>
 	{/if}
 	{#if form?.fault}<p class="mt-4 border-l-4 border-warm px-3 py-1" role="alert">{form.fault.message}</p>{/if}
 	<!-- A plain post: afterwards nothing of the visit stays in the page. -->
 	<form method="POST" class="mt-8 flex flex-wrap gap-3">
-		<Button look="main">{t.withdraw.confirm}</Button>
+		<Button look="main">{texts.confirm}</Button>
 		{#if !data.hasLeft}
-			<Button href="/c/{data.token}/{data.isAnswered ? 'plan' : ''}">{t.withdraw.keep}</Button>
+			<Button href="/c/{data.token}/{data.isAnswered ? 'plan' : ''}">{texts.keep}</Button>
 		{/if}
 	</form>
 </main>

@@ -1,0 +1,11 @@
+import { checkInTexts } from './check-in';
+import { reminderTexts, withdrawalTexts } from './correspondence';
+import { offlineTexts } from './frame';
+
+/** English texts of pages that few people open, so that the questionnaire and the plan do not carry them. */
+export const asideTexts = {
+	checkIn: checkInTexts,
+	withdraw: withdrawalTexts,
+	reminders: reminderTexts,
+	withoutNetwork: offlineTexts
+};

@@ -1,0 +1,47 @@
+import type { AsideTexts } from '../aside';
+import type { Catalogue } from '../index';
+
+export const withdrawalTexts: AsideTexts['withdraw'] = {
+	title: 'Retirer vos réponses ?',
+	lead: 'Nous effaçons tout de suite tout ce que vous nous avez donné : réponses, plans, suivis, demandes, messages et liens. C’est définitif.',
+	stays:
+		'Il reste : le fait que l’on vous a interrogé, que vous avez retiré vos réponses, et les notes de la coordination sur vos échanges.',
+	signStays:
+		'Un signe d’alerte que vous avez signalé reste aussi à la coordination jusqu’à ce qu’elle vous ait joint. Un signe d’alerte ne se perd pas.',
+	confirm: 'Tout retirer',
+	keep: 'Garder mes réponses',
+	doneTitle: 'Vos réponses sont retirées',
+	doneLead: 'Nous avons effacé vos réponses et vos liens ne fonctionnent plus. Vous pouvez fermer cette page.'
+};
+
+export const reminderTexts: AsideTexts['reminders'] = {
+	title: 'Rappels',
+	coming: 'Nous vous envoyons des rappels tant qu’une auto-évaluation ou un suivi est sans réponse.',
+	stopped: 'Nous ne vous envoyons plus de rappels.',
+	others: 'Vous recevez toujours les messages de la coordination, et elle peut vous appeler.',
+	stop: 'Arrêter les rappels',
+	resume: 'Recevoir à nouveau des rappels',
+	back: 'Revenir à ma page'
+};
+
+export const messageTexts: Catalogue['messages'] = {
+	title: 'Messages',
+	lead: 'Messages entre vous et la coordination. Les personnes qui ont le rôle de coordination peuvent les lire, et un médecin si l’on vous oriente vers lui.',
+	left: 'Votre auto-évaluation est close. Vous pouvez encore lire et écrire ici.',
+	none: 'Pas encore de messages.',
+	you: 'Vous',
+	write: 'Écrire à la coordination',
+	care: 'Ceci n’est pas pour les urgences. Si quelque chose ne peut pas attendre, appelez le numéro d’urgence.',
+	send: 'Envoyer le message',
+	back: 'Revenir à ma page',
+	link: 'Messages',
+	requestStates: {
+		asked: 'demandé, pas encore décidé',
+		approved: 'accepté',
+		ordered: 'commandé',
+		declined: 'refusé',
+		sent: 'en route',
+		arrived: 'arrivé',
+		returned: 'rendu'
+	}
+};

@@ -1,0 +1,107 @@
+import type { AsideTexts } from '../aside';
+import type { Catalogue } from '../index';
+
+export const frameTexts: Catalogue['frame'] = {
+	skip: 'Aller aux questions',
+	saved: (time) => `Enregistré ${time}`,
+	saving: 'Enregistrement …',
+	notSaved:
+		'Pas encore envoyé. C’est enregistré sur cet appareil et nous l’enverrons dès que vous serez en ligne.',
+	refused:
+		'Nous n’avons pas pu enregistrer une réponse. Saisissez-la à nouveau, plus courte et sans caractères spéciaux.',
+	ended:
+		'Ce lien ne fonctionne plus et les nouvelles réponses ne peuvent pas être enregistrées. Demandez un nouveau lien à la coordination.',
+	back: 'Retour',
+	theme: { light: 'Clair', dark: 'Sombre', label: 'Couleurs' },
+	textSize: { label: 'Taille du texte', normal: 'normale', large: 'grande', larger: 'plus grande' },
+	unitLabel: 'Longueurs en',
+	unit: { cm: 'centimètres', in: 'pouces', mm: 'millimètres' },
+	language: 'Langue',
+	changeLanguage: 'Changer de langue',
+	pages: 'Pages',
+	contents: 'Sommaire'
+};
+
+export const startTexts: Catalogue['start'] = {
+	title: (name) => `Bonjour ${name}. Voyons si votre poste vous convient.`,
+	lead: (minutes) =>
+		`Cela prend environ ${minutes} minutes, de préférence avec un mètre ruban. Vous pouvez arrêter et reprendre quand vous voulez.`,
+	again: {
+		title: 'Qu’est-ce qui a changé depuis la dernière fois ?',
+		lead: 'Nous avons gardé vos mesures. Cochez ce qui a changé. Nous ne posons que ces questions, celles sur votre état et celles sur la sécurité.',
+		renewed: {
+			place: 'Une autre table, pièce ou maison',
+			chair: 'Une autre chaise',
+			devices: 'Un autre écran, clavier ou souris',
+			glasses: 'De nouvelles lunettes ou lentilles'
+		},
+		stillTitle: 'Est-ce encore en place ?',
+		stillLead: 'Vous l’avez installé après la dernière fois. Décochez ce qui n’est plus là.',
+		step: (place, pieces) => (pieces ? `${place} : ${pieces}` : place),
+		finding: (problem) => `Corrigé : ${problem}`
+	},
+	everything: (minutes) => `Poser toutes les questions (environ ${minutes} minutes)`,
+	linesTitle: 'Avant de commencer',
+	moreOnPrivacy: 'En savoir plus sur vos données',
+	begin: 'J’ai lu ceci. Commencer',
+	goOn: 'Reprendre où je me suis arrêté',
+	toPlan: 'Aller à mon plan'
+};
+
+export const navTexts: Catalogue['nav'] = {
+	next: (page) => `Suite : ${page}`,
+	on: 'Suite',
+	skip: 'Passer',
+	how: 'Comment ?',
+	howAndWhy: 'Pourquoi ?',
+	measured: 'Autre',
+	minutesLeft: (minutes) => `encore environ ${minutes} min`,
+	almostDone: 'presque fini',
+	nothingHere: 'Il n’y a rien à répondre ici. Continuez.',
+	finish: 'Afficher mon plan',
+	fix: (n) => (n === 1 ? 'Vérifiez une réponse' : `Vérifiez ${n} réponses`),
+	fixLead: 'Tout ce que vous avez saisi est encore là.'
+};
+
+export const deviceTexts: Catalogue['device'] = {
+	title: 'Continuer sur votre téléphone',
+	lead: 'Il est plus facile de mesurer avec le téléphone en main. Visez ce code QR avec l’appareil photo pour y ouvrir les mêmes questions. Les deux appareils restent à jour.',
+	link: 'Continuer sur votre téléphone',
+	alt: 'Code QR de votre lien personnel',
+	care: 'Toute personne qui a ce code peut voir vos réponses. Ne le partagez pas.'
+};
+
+export const lengthFaultTexts: Catalogue['faults'] = {
+	title: 'Cela n’a pas fonctionné',
+	network: 'Nous n’avons pas pu joindre la page. Ce que vous avez saisi est enregistré sur cet appareil.',
+	noAccess: 'Vous n’avez pas accès à cette page',
+	toStart: 'Aller à votre page de départ',
+	again: 'Réessayer',
+	withdrawStill: 'Retirer mes réponses',
+	offline: 'Vous êtes hors ligne. Réessayez quand vous serez en ligne.'
+};
+
+/** In place of a page that only the server has. */
+export const offlineTexts: AsideTexts['withoutNetwork'] = {
+	title: 'Cette page a besoin d’internet',
+	lead: 'Vous êtes hors ligne. Vos réponses sont en sécurité sur cet appareil et vous pouvez continuer.',
+	back: 'Revenir à mes réponses'
+};
+
+/** Words of the controls themselves. */
+export const controlTexts: Catalogue['kit'] = {
+	noMatch: 'Aucun résultat.'
+};
+
+/** For someone who needs help. */
+export const helpRequestTexts: Catalogue['stuck'] = {
+	link: 'J’ai besoin d’aide ici',
+	plan: 'Votre plan',
+	title: 'Besoin d’aide ? La coordination vous aidera.',
+	lead: (where) => `Elle verra où vous en êtes : ${where}. Quel est le problème ?`,
+	call: 'Appelez-moi, s’il vous plaît',
+	message: (where, text, isCall) =>
+		[`Besoin d’aide pour : ${where}.`, text.trim(), isCall ? 'Appelez-moi, s’il vous plaît.' : '']
+			.filter(Boolean)
+			.join('\n')
+};

@@ -1,0 +1,81 @@
+import type { Role } from '$lib/core/access';
+import type { privacyTexts as english } from '../en/privacy';
+
+const COUNTS = ['zéro', 'une', 'deux', 'trois', 'quatre', 'cinq', 'six', 'sept', 'huit', 'neuf', 'dix'];
+
+/** What each role is called where employees read of it. */
+const ROLE_NAMES: Readonly<Record<Role, string>> = {
+	coordinator: 'coordination',
+	clinician: 'médecin',
+	reader: 'analyse'
+};
+
+const list = (roles: readonly Role[]) =>
+	new Intl.ListFormat('fr', { type: 'disjunction' }).format(roles.map((role) => ROLE_NAMES[role]));
+
+const years = (n: number) => (n === 1 ? 'un an' : `${n} ans`);
+
+/** What employees are told about their data. */
+export const privacyTexts: typeof english = {
+	asked: [
+		'Nous demandons',
+		'Les hauteurs de vos meubles et de votre corps, ce qui vous gêne, votre santé si elle compte au bureau, et des objets de la maison. Pas de photos.'
+	],
+	why: ['Pourquoi', 'Pour trouver ce qui vous convient et corriger le reste.'],
+	participation: {
+		term: 'Participation',
+		words: ({ participation, dutyLaw }) =>
+			participation === 'voluntary'
+				? 'La participation est libre. Vous pouvez passer une question ou arrêter à tout moment.'
+				: `La participation fait partie de l’obligation de sécurité de votre employeur${dutyLaw ? ` (${dutyLaw})` : ''}. Vous pouvez quand même passer une question.`
+	},
+	seenBy: {
+		term: 'Qui le voit',
+		words: ({ everyAnswer, referredOnly, totalsOnly }, organisation, least) =>
+			[
+				`Les personnes qui ont le rôle ${list(everyAnswer)}${organisation ? ` chez ${organisation}` : ''} voient vos réponses. Elles voient un signe d’alerte dès que vous le touchez.`,
+				referredOnly.length > 0 &&
+					`Un ${list(referredOnly)} ne les voit que si vous acceptez qu’on vous oriente vers lui.`,
+				totalsOnly.length > 0 &&
+					`Les personnes qui ont le rôle ${list(totalsOnly)} ne voient que des totaux de ${COUNTS[least] ?? least} personnes ou plus.`,
+				'Les personnes qui gèrent le serveur peuvent accéder à la base de données.'
+			]
+				.filter(Boolean)
+				.join(' ')
+	},
+	howLong: {
+		term: 'Combien de temps',
+		words: ({ yearsAfterAnswer, yearsAfterLeaving }, organisation) => {
+			const place = organisation || 'votre organisation';
+			const sign =
+				'Si un signe d’alerte est ouvert, nous effaçons vos données une fois que la coordination s’en est occupée.';
+			if (yearsAfterAnswer !== null && yearsAfterLeaving !== null)
+				return `Nous effaçons vos données ${years(yearsAfterAnswer)} après votre dernière réponse, ou ${years(yearsAfterLeaving)} après votre départ de ${place}. ${sign}`;
+			if (yearsAfterAnswer !== null)
+				return `Nous effaçons vos données ${years(yearsAfterAnswer)} après votre dernière réponse. ${sign}`;
+			if (yearsAfterLeaving !== null)
+				return `Nous effaçons vos données ${years(yearsAfterLeaving)} après votre départ de ${place}. ${sign}`;
+			return 'Il n’y a pas de date de fin. Nous gardons vos données jusqu’à ce que vous les retiriez ou que la coordination les efface.';
+		}
+	},
+	stays: [
+		'Ce qui reste',
+		'Si vous retirez vos réponses, les notes de la coordination restent, ainsi que le fait que l’on vous a interrogé. Même après l’effacement, il reste des traces : lignes du journal sans votre nom, totaux d’anciens rapports et, un temps, des sauvegardes.'
+	],
+	rights: [
+		'Vos droits',
+		'Vous pouvez à tout moment voir, corriger, télécharger ou retirer vos réponses ici.'
+	],
+	limits: [
+		'Limites',
+		'Ceci est un guide pour votre confort, pas un diagnostic. Il ne remplace pas un médecin. Le droit local prime.'
+	],
+	questions: {
+		term: 'Questions ?',
+		words: ({ contactName, contactRole, phone, replyTo }) => {
+			const who = contactRole ? `${contactName}, ${contactRole}` : contactName;
+			const reach = [phone, replyTo].filter((one) => one !== '').join(', ');
+			return reach ? `Demandez à ${who} : ${reach}.` : `Demandez à ${who}.`;
+		}
+	}
+};

@@ -51,6 +51,13 @@ module.exports = {
 			},
 			to: { path: '^src/lib/core/calendar/public-holidays|^node_modules/date-holidays/' }
 		},
+		{
+			name: 'desk-words-stay-out-of-the-employees-pages',
+			comment: 'The texts of the desk are as heavy as all the rest that a phone loads.',
+			severity: 'error',
+			from: { path: '^src/routes/c/.*(\\.svelte|\\+(page|layout)\\.ts)$' },
+			to: { path: '^src/lib/messages/desk/', reachable: true }
+		},
 		{ name: 'no-circles', severity: 'error', from: {}, to: { circular: true } }
 	],
 	options: {

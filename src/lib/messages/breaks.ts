@@ -1,8 +1,8 @@
 import { breakTexts } from './en/breaks';
 import { packed } from './language-packs';
+import type { BreakTexts } from './shapes';
 
-/** Texts of the day's breaks and of the break page. */
-export type BreakTexts = typeof breakTexts;
+export type { BreakTexts } from './shapes';
 
 /** The texts of breaks in a language; English where there are none. A file of its own, so that the questionnaire and the plan do not carry them. */
 export function breakTextsFor(locale: string): BreakTexts {

@@ -14,9 +14,14 @@ const FORMATS: Readonly<Record<DayStyle, Intl.DateTimeFormatOptions>> = {
 
 const formats = new Map<string, Intl.DateTimeFormat>();
 
-function formatOf(key: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
-	const known = formats.get(key) ?? new Intl.DateTimeFormat(DEFAULT_DATE_LOCALE, options);
-	formats.set(key, known);
+function formatOf(
+	key: string,
+	options: Intl.DateTimeFormatOptions,
+	dateLocale: string = DEFAULT_DATE_LOCALE
+): Intl.DateTimeFormat {
+	const full = `${dateLocale} ${key}`;
+	const known = formats.get(full) ?? new Intl.DateTimeFormat(dateLocale, options);
+	formats.set(full, known);
 	return known;
 }
 
@@ -27,10 +32,13 @@ export function dayWords(day: string | Date, style: DayStyle = 'long'): string {
 }
 
 /** A moment with its day and time, as the reader's clock has it. @param timeZone IANA name */
-export function momentWords(at: Date | string, timeZone: string): string {
-	return formatOf(`moment ${timeZone}`, { dateStyle: 'medium', timeStyle: 'short', timeZone }).format(
-		new Date(at)
-	);
+export function momentWords(
+	at: Date | string,
+	timeZone: string,
+	dateLocale: string = DEFAULT_DATE_LOCALE
+): string {
+	const options = { dateStyle: 'medium', timeStyle: 'short', timeZone } as const;
+	return formatOf(`moment ${timeZone}`, options, dateLocale).format(new Date(at));
 }
 
 /** The time alone. @param timeZone IANA name */

@@ -4,25 +4,8 @@ import { emailTexts as german } from './de/emails';
 import { emailTexts as french } from './fr/emails';
 import { emailTexts as english } from './en/emails';
 import { languageOf, type Language } from './languages';
-
-/** What the text of an email is made of. */
-export interface EmailFields {
-	/** Of the person it goes to. */
-	readonly name: string;
-	/** Empty where nobody has set it. */
-	readonly organisation: string;
-	/** The person who signs; empty where nobody has set it. */
-	readonly contact: string;
-	/** The last day, as people read it; null for none. */
-	readonly until: string | null;
-	/** The subject of the email that a reminder is about. */
-	readonly subject: string;
-	/** Whole minutes that open questions take; null where nothing has been entered yet. */
-	readonly minutesLeft: number | null;
-}
-
-/** Texts of emails. */
-export type EmailTexts = typeof english;
+import type { EmailTexts } from './shapes';
+import type { EmailFields } from './text-parts';
 
 /** The texts by language: a file of their own, since no page has them. */
 const EMAIL_TEXTS: Readonly<Record<Language, EmailTexts>> = { en: english, de: german, fr: french };

@@ -1,8 +1,8 @@
 import { en } from './en/index';
 import { packed } from './language-packs';
+import type { Catalogue } from './shapes';
 
-/** The shape that every language's catalogue has; the compiler holds a new one to it. */
-export type Catalogue = typeof en;
+export type { Catalogue } from './shapes';
 
 /** What is written where nobody's language is known: on the desk, and on pages that belong to no one. */
 export const DEFAULT_LOCALE = en.locale;

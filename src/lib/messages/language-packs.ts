@@ -1,20 +1,5 @@
-import type { AsideTexts } from './aside';
-import type { BreakTexts } from './breaks';
-import type { ChecklistTexts } from './checklist';
-import type { Catalogue } from './index';
 import { languageOf, type Language } from './languages';
-import type { SittingStyleTexts } from './sitting-styles';
-import type { StopTexts } from './stop';
-
-/** All texts of the employee's door in one language. English is split by page instead, as most people read it. */
-export interface LanguagePack {
-	readonly catalogue: Catalogue;
-	readonly checklist: ChecklistTexts;
-	readonly stop: StopTexts;
-	readonly sittingStyles: SittingStyleTexts;
-	readonly breaks: BreakTexts;
-	readonly aside: AsideTexts;
-}
+import type { LanguagePack } from './shapes';
 
 /** A language that comes as a pack of its own: nobody who reads another one loads it. */
 type PackedLanguage = Exclude<Language, 'en'>;

@@ -5,6 +5,8 @@ import { privacyTexts as german } from './de/privacy';
 import { privacyTexts as french } from './fr/privacy';
 import { privacyTexts as english } from './en/privacy';
 import { languageOf, type Language } from './languages';
+import type { PrivacyTexts } from './shapes';
+import type { PrivacyLine } from './text-parts';
 
 /** What privacy texts are made from: nothing in them is true by assertion alone. */
 export interface PrivacyFacts {
@@ -14,11 +16,6 @@ export interface PrivacyFacts {
 	/** People that a published total is of at least. */
 	readonly leastPeople: number;
 }
-
-/** A subject of the privacy information, in a word or two, and what is said of it. */
-export type PrivacyLine = readonly [term: string, words: string];
-
-type PrivacyTexts = typeof english;
 
 const PRIVACY_TEXTS: Readonly<Record<Language, PrivacyTexts>> = { en: english, de: german, fr: french };
 

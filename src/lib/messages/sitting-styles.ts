@@ -1,8 +1,6 @@
 import { sittingStyleTexts } from './en/sitting-styles';
 import { packed } from './language-packs';
-
-/** Texts of the page of sitting styles. */
-export type SittingStyleTexts = typeof sittingStyleTexts;
+import type { SittingStyleTexts } from './shapes';
 
 /** The texts of sitting styles in a language; English where there are none. A file of its own, so that the questionnaire and the plan do not carry them. */
 export function sittingStyleTextsFor(locale: string): SittingStyleTexts {

@@ -1,8 +1,6 @@
 import { stopTexts } from './en/stop';
 import { packed } from './language-packs';
-
-/** Texts of the stop page and those beside it. */
-export type StopTexts = typeof stopTexts;
+import type { StopTexts } from './shapes';
 
 /** The stop page's words in a language; English where there are none. A file of its own, so that pages on which nobody has stopped do not carry them. */
 export function stopTextsFor(locale: string): StopTexts {

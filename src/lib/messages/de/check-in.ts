@@ -1,4 +1,4 @@
-import type { AsideTexts } from '../aside';
+import type { AsideTexts } from '../shapes';
 
 export const checkInTexts: AsideTexts['checkIn'] = {
 	title: 'Wie ist Ihr Arbeitsplatz jetzt?',

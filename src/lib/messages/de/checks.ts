@@ -1,4 +1,4 @@
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 
 export const heightCheckTexts: Catalogue['checks'] = {
 	names: { knee: 'Knie', elbow: 'Ellenbogen', eye: 'Bildschirmoberkante', thigh: 'Beinfreiheit' },

@@ -1,5 +1,4 @@
-import type { AsideTexts } from '../aside';
-import type { Catalogue } from '../index';
+import type { AsideTexts, Catalogue } from '../shapes';
 
 export const withdrawalTexts: AsideTexts['withdraw'] = {
 	title: 'Antworten zurückziehen?',
@@ -31,6 +30,7 @@ export const messageTexts: Catalogue['messages'] = {
 	left: 'Ihre Selbsteinschätzung ist geschlossen. Sie können hier weiterhin lesen und schreiben.',
 	none: 'Noch keine Nachrichten.',
 	you: 'Sie',
+	yourCoordinator: 'Ihre Koordination',
 	write: 'An die Koordination schreiben',
 	care: 'Nicht für Notfälle. Wenn etwas nicht warten kann, rufen Sie Ihre Notrufnummer an.',
 	send: 'Nachricht senden',

@@ -1,4 +1,4 @@
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 
 export const discomfortTexts: Catalogue['discomfort'] = {
 	question: 'Wo hat es in den letzten sieben Tagen wehgetan?',

@@ -1,5 +1,6 @@
 import { PROMISED_MINUTES } from '$lib/core/questionnaire/promise';
-import type { EmailFields, EmailTexts } from '../emails';
+import type { EmailTexts } from '../shapes';
+import type { EmailFields } from '../text-parts';
 
 const IS_NOT_YOU =
 	'Wenn Sie das nicht waren, ändern Sie jetzt Ihr Passwort und sagen Sie der Person Bescheid, die Easy Corner betreibt.';

@@ -1,4 +1,4 @@
-import type { ChecklistTexts } from '../checklist';
+import type { ChecklistTexts } from '../shapes';
 
 /** What can be found, as a heading. */
 export const findingNames: ChecklistTexts['findings'] = {

@@ -1,5 +1,5 @@
 import { WITH_ARMRESTS } from '$lib/core/conditions';
-import type { ChecklistTexts } from '../checklist';
+import type { ChecklistTexts } from '../shapes';
 
 /** What to do at home. */
 export const householdFixTexts: ChecklistTexts['household'] = {

@@ -1,5 +1,4 @@
-import type { AsideTexts } from '../aside';
-import type { Catalogue } from '../index';
+import type { AsideTexts, Catalogue } from '../shapes';
 import { isOne } from './numbers';
 
 export const frameTexts: Catalogue['frame'] = {

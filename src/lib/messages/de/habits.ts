@@ -1,4 +1,4 @@
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 
 /** Six habits for everybody. Facts: common practice. */
 export const habitTexts: Catalogue['habits'] = {

@@ -1,5 +1,4 @@
-import type { LanguagePack } from '../language-packs';
-import type { Catalogue } from '../index';
+import type { Catalogue, LanguagePack } from '../shapes';
 import { breakTexts } from './breaks';
 import { checklistTexts } from './checklist';
 import { habitTexts } from './habits';

@@ -1,4 +1,4 @@
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 
 /** Words with a word before the last, and no comma before that. */
 const joined = (words: readonly string[], last: string): string => {

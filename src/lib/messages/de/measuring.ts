@@ -1,4 +1,4 @@
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 
 export const measuringTexts: Catalogue['measure'] = {
 	title: 'Zu Hause messen',

@@ -1,4 +1,4 @@
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 import { inWords, inWordsWithin, isOne } from './numbers';
 
 /** Options: the most for one change, for two, for all. */

@@ -1,5 +1,5 @@
 import type { Role } from '$lib/core/access';
-import type { privacyTexts as english } from '../en/privacy';
+import type { PrivacyTexts } from '../shapes';
 
 const COUNTS = ['null', 'einer', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn'];
 
@@ -16,7 +16,7 @@ const list = (roles: readonly Role[]) =>
 const years = (n: number) => (n === 1 ? 'ein Jahr' : `${n} Jahre`);
 
 /** What employees are told about their data. */
-export const privacyTexts: typeof english = {
+export const privacyTexts: PrivacyTexts = {
 	asked: [
 		'Wir fragen nach',
 		'Höhen Ihrer Möbel und Ihres Körpers, Beschwerden, Ihrer Gesundheit, soweit sie am Schreibtisch wichtig ist, und Dingen, die Sie zu Hause haben. Keine Fotos.'

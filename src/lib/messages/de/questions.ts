@@ -1,5 +1,5 @@
 import { AT_STANDING_SPOT, SITS_FULLY_BACK } from '$lib/core/conditions';
-import type { ChecklistTexts } from '../checklist';
+import type { ChecklistTexts } from '../shapes';
 
 /** Names of the sections. */
 export const stationNames: ChecklistTexts['stations'] = {

@@ -1,4 +1,4 @@
-import type { SittingStyleTexts } from '../sitting-styles';
+import type { SittingStyleTexts } from '../shapes';
 
 /** Sitting styles to try for a day each. Facts: common practice. */
 export const sittingStyleTexts: SittingStyleTexts = {

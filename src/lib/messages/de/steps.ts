@@ -1,4 +1,4 @@
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 
 /** The steps of a plan: what to do, and how to see that it has worked. */
 export const stepTexts: Catalogue['steps'] = {

@@ -1,4 +1,4 @@
-import type { StopTexts } from '../stop';
+import type { StopTexts } from '../shapes';
 
 /** What the stop page says, and the pages beside it. */
 export const stopTexts: StopTexts = {

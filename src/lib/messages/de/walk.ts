@@ -1,5 +1,5 @@
 import { PROMISED_MINUTES } from '$lib/core/questionnaire/promise';
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 import { cityNames } from './cities';
 
 export const pageTexts: Catalogue['pages'] = {

@@ -125,15 +125,6 @@ export const caseTexts = {
 	move: 'Move',
 	followUpDone: (reason: string | null | undefined, hasOutcome: string | number | null | undefined) =>
 		`${reason || 'Follow-up'}${hasOutcome ? `: ${hasOutcome}` : ', done'}`,
-	yourCoordinator: ({
-		isFromPerson,
-		personName,
-		authorName
-	}: {
-		isFromPerson: boolean;
-		personName: string | number;
-		authorName: string | null | undefined;
-	}) => (isFromPerson ? personName : (authorName ?? 'Your coordinator')),
 	aNoteForEach: (givenName: string | number) => `Note for colleagues (${givenName} doesn’t see it)`,
 	keptBack: 'Notes aren’t included when they ask for their data',
 	keepTheNote: 'Save note',

@@ -27,6 +27,7 @@ export const messageTexts = {
 	left: 'Your self-assessment is closed. You can still read and write here.',
 	none: 'No messages yet.',
 	you: 'You',
+	yourCoordinator: 'Your coordinator',
 	write: 'Write to your coordinator',
 	care: 'This isn’t for emergencies. If something can’t wait, call your emergency number.',
 	send: 'Send message',

@@ -1,7 +1,7 @@
 import { PROMISED_MINUTES } from '$lib/core/questionnaire/promise';
 import type { Organisation } from '$lib/core/organisation';
 import type { EmailKind } from '$lib/core/sending/email-kinds';
-import type { EmailFields } from '../emails';
+import type { EmailFields } from '../text-parts';
 
 /** What an email of one kind says. Paragraphs are apart by an empty line. */
 interface EmailText {

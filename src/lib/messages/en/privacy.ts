@@ -1,7 +1,7 @@
 import type { Role, WhoSees } from '$lib/core/access';
 import type { Organisation } from '$lib/core/organisation';
 import type { Retention } from '$lib/core/retention';
-import type { PrivacyLine } from '../privacy';
+import type { PrivacyLine } from '../text-parts';
 
 const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 

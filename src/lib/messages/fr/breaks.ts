@@ -1,4 +1,4 @@
-import type { BreakTexts } from '../breaks';
+import type { BreakTexts } from '../shapes';
 
 const hours = (minutes: number) => {
 	const [h, m] = [Math.floor(minutes / 60), minutes % 60];

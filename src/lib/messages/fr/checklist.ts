@@ -1,4 +1,4 @@
-import type { ChecklistTexts } from '../checklist';
+import type { ChecklistTexts } from '../shapes';
 import { causeSentences, findingNames } from './findings';
 import { cautionTexts, householdFixTexts, purchaseFixTexts } from './fixes';
 import { questionTexts, stationNames } from './questions';

@@ -1,4 +1,4 @@
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 
 export const heightCheckTexts: Catalogue['checks'] = {
 	names: { knee: 'Genoux', elbow: 'Coude', eye: 'Haut de l’écran', thigh: 'Place pour les cuisses' },

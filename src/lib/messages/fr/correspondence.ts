@@ -1,5 +1,4 @@
-import type { AsideTexts } from '../aside';
-import type { Catalogue } from '../index';
+import type { AsideTexts, Catalogue } from '../shapes';
 
 export const withdrawalTexts: AsideTexts['withdraw'] = {
 	title: 'Retirer vos réponses ?',
@@ -30,6 +29,7 @@ export const messageTexts: Catalogue['messages'] = {
 	left: 'Votre auto-évaluation est close. Vous pouvez encore lire et écrire ici.',
 	none: 'Pas encore de messages.',
 	you: 'Vous',
+	yourCoordinator: 'Votre coordination',
 	write: 'Écrire à la coordination',
 	care: 'Ceci n’est pas pour les urgences. Si quelque chose ne peut pas attendre, appelez le numéro d’urgence.',
 	send: 'Envoyer le message',

@@ -1,4 +1,4 @@
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 
 export const discomfortTexts: Catalogue['discomfort'] = {
 	question: 'Où avez-vous eu mal ces sept derniers jours ?',

@@ -1,5 +1,6 @@
 import { PROMISED_MINUTES } from '$lib/core/questionnaire/promise';
-import type { EmailFields, EmailTexts } from '../emails';
+import type { EmailTexts } from '../shapes';
+import type { EmailFields } from '../text-parts';
 
 const IS_NOT_YOU =
 	'Si ce n’était pas vous, changez votre mot de passe maintenant et prévenez la personne qui gère Easy Corner.';

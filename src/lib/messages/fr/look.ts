@@ -1,5 +1,5 @@
 import { AT_STANDING_SPOT, IN_A_WHEELCHAIR, LOW_LENSES, OWN_MOUSE } from '$lib/core/conditions';
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 
 /** What the drawing of a section shows: this person where everything fits. */
 export const howToLookTexts: Catalogue['look'] = {

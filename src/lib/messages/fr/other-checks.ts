@@ -1,4 +1,4 @@
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 
 /** What is checked besides heights, now and after the plan. */
 export const nonHeightCheckTexts: Catalogue['otherChecks'] = {

@@ -1,5 +1,5 @@
 import type { Role } from '$lib/core/access';
-import type { privacyTexts as english } from '../en/privacy';
+import type { PrivacyTexts } from '../shapes';
 
 const COUNTS = ['zéro', 'une', 'deux', 'trois', 'quatre', 'cinq', 'six', 'sept', 'huit', 'neuf', 'dix'];
 
@@ -16,7 +16,7 @@ const list = (roles: readonly Role[]) =>
 const years = (n: number) => (n === 1 ? 'un an' : `${n} ans`);
 
 /** What employees are told about their data. */
-export const privacyTexts: typeof english = {
+export const privacyTexts: PrivacyTexts = {
 	asked: [
 		'Nous demandons',
 		'Les hauteurs de vos meubles et de votre corps, ce qui vous gêne, votre santé si elle compte au bureau, et des objets de la maison. Pas de photos.'

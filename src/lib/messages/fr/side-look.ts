@@ -1,4 +1,4 @@
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 
 /** What is looked at from the side, once the plan is carried out. Facts: common practice. */
 export const sideViewPointTexts: Catalogue['side'] = {

@@ -1,4 +1,4 @@
-import type { Catalogue } from '../index';
+import type { Catalogue } from '../shapes';
 
 /** What the plan says of other sitting styles. */
 export const styleTrialTexts: Catalogue['style'] = {

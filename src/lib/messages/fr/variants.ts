@@ -1,4 +1,4 @@
-import type { ChecklistTexts } from '../checklist';
+import type { ChecklistTexts } from '../shapes';
 
 /** Other ways, each with what to do. Facts: common practice. */
 export const variantTexts: ChecklistTexts['variants'] = {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { messagesFor } from '$lib/messages';
-	import MessageList from '$lib/ui/cases/MessageList.svelte';
+	import MessageList from '$lib/ui/correspondence/MessageList.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
 	import TextArea from '$lib/ui/kit/TextArea.svelte';
@@ -33,7 +33,7 @@
 	{/if}
 	<div class="mt-4">
 		{#if data.messages.length === 0}<p class="text-ink-soft">{t.messages.none}</p>{/if}
-		<MessageList messages={data.messages} personName={t.messages.you} timeZone={data.timeZone} />
+		<MessageList messages={data.messages} locale={data.locale} timeZone={data.timeZone} />
 	</div>
 	<form method="POST" use:enhanceForm class="mt-5 grid gap-2">
 		<input type="hidden" name="key" value={data.key} />

@@ -1,8 +1,6 @@
 <script lang="ts">
+	import { messagesFor } from '$lib/messages';
 	import { momentWords } from '$lib/messages/desk-dates';
-	import { deskWords } from '$lib/messages/desk';
-
-	const texts = deskWords.cases;
 
 	interface Line {
 		readonly id: string;
@@ -14,12 +12,15 @@
 
 	interface Props {
 		messages: readonly Line[];
-		/** What the person is called here: their name, or "You". */
-		personName: string;
+		/** The language of the reader, the person themselves. */
+		locale: string;
 		timeZone: string;
 	}
 
-	let { messages, personName, timeZone }: Props = $props();
+	let { messages, locale, timeZone }: Props = $props();
+
+	const t = $derived(messagesFor(locale));
+	const texts = $derived(t.messages);
 </script>
 
 <ol>
@@ -27,12 +28,8 @@
 		<li class="border-b border-rule py-2 text-note" class:theirs={message.isFromPerson}>
 			<p class="text-ink-soft">
 				<span class="font-semibold text-ink"
-					>{texts.yourCoordinator({
-						isFromPerson: message.isFromPerson,
-						personName,
-						authorName: message.authorName
-					})}</span
-				>, {momentWords(message.at, timeZone)}
+					>{message.isFromPerson ? texts.you : (message.authorName ?? texts.yourCoordinator)}</span
+				>, {momentWords(message.at, timeZone, t.dateLocale)}
 			</p>
 			<p class="mt-0.5 whitespace-pre-wrap">{message.text}</p>
 		</li>

@@ -1,0 +1,41 @@
+import type { asideTexts } from './en/aside';
+import type { breakTexts } from './en/breaks';
+import type { ChecklistTexts } from './en/checklist';
+import type { emailTexts } from './en/emails';
+import type { en } from './en/index';
+import type { privacyTexts } from './en/privacy';
+import type { sittingStyleTexts } from './en/sitting-styles';
+import type { stopTexts } from './en/stop';
+
+export type { ChecklistTexts };
+
+/** The shape that every language's catalogue has; the compiler holds a new one to it. */
+export type Catalogue = typeof en;
+
+/** Texts of the check-in and of what few people open: withdrawal, reminders, and a page without network. */
+export type AsideTexts = typeof asideTexts;
+
+/** Texts of the day's breaks and of the break page. */
+export type BreakTexts = typeof breakTexts;
+
+/** Texts of the page of sitting styles. */
+export type SittingStyleTexts = typeof sittingStyleTexts;
+
+/** Texts of the stop page and those beside it. */
+export type StopTexts = typeof stopTexts;
+
+/** Texts of emails. */
+export type EmailTexts = typeof emailTexts;
+
+/** Texts of the privacy information. */
+export type PrivacyTexts = typeof privacyTexts;
+
+/** All texts of the employee's door in one language. English is split by page instead, as most people read it. */
+export interface LanguagePack {
+	readonly catalogue: Catalogue;
+	readonly checklist: ChecklistTexts;
+	readonly stop: StopTexts;
+	readonly sittingStyles: SittingStyleTexts;
+	readonly breaks: BreakTexts;
+	readonly aside: AsideTexts;
+}

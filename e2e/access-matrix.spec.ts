@@ -252,9 +252,9 @@ test('every route is closed but to those who are named, for each role and a fore
 				.replace('[page=page]', 'you');
 			// Passkeys need a name in the address.
 			const isPasskey = /\/passkeys?$/.test(route);
-			const method = /\/(?:again|week)$/.test(route)
+			const method = /\/(?:again|week|organisation\/logo)$/.test(route)
 				? 'PUT'
-				: isPasskey || route.endsWith('/submit')
+				: isPasskey || /\/(?:submit|language)$/.test(route)
 					? 'POST'
 					: 'GET';
 			const response = await request.fetch(path, {

@@ -24,7 +24,7 @@ test('a second factor is set up, asked for, passed by a code for a lost phone, a
 	const code = () => new TOTP({ secret: Secret.fromBase32(secret) }).generate();
 	await page.getByLabel('Code that the app shows now').fill('000000');
 	await page.getByRole('button', { name: 'Turn on codes' }).click();
-	await expect(page.getByRole('alert')).toContainText('This code is not right');
+	await expect(page.getByRole('alert')).toContainText('This code isn’t right');
 	await page.getByLabel('Code that the app shows now').fill(code());
 	await page.getByRole('button', { name: 'Turn on codes' }).click();
 	await expect(page.getByText('The periods are saved and apply from now on.')).toBeVisible();
@@ -39,7 +39,7 @@ test('a second factor is set up, asked for, passed by a code for a lost phone, a
 	await hydrated(page);
 	await page.getByLabel('Code').fill('111111');
 	await page.getByRole('button', { name: 'Sign in', exact: true }).click();
-	await expect(page.getByRole('alert')).toContainText('This code is not right');
+	await expect(page.getByRole('alert')).toContainText('This code isn’t right');
 	await page.getByLabel('Code').fill(lost);
 	await page.getByRole('button', { name: 'Sign in', exact: true }).click();
 	await expect(page).toHaveURL(/\/desk\/workforce/);

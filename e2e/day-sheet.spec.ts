@@ -22,7 +22,7 @@ test('at least eleven lines are on the first screen, in parts that fold, narrowe
 	await expect(part.locator('li')).toHaveCount(0);
 	await expect(lines).toHaveCount(before - inPart);
 	await part.getByRole('button', { name: /^This week/ }).click();
-	await page.getByLabel('Assigned to', { exact: true }).selectOption('Assigned to me');
+	await page.getByRole('search', { name: 'Show' }).getByLabel('Assigned to').selectOption('Assigned to me');
 	await expect(page).toHaveURL(/whose=mine/);
 	await expect(lines.first()).toContainText('assigned to you');
 	const mine = await lines.count();
@@ -123,7 +123,7 @@ test('a thing is ordered on the board, and taken along as a table', async ({ pag
 	const row = approved.getByRole('row').nth(1);
 	const name = await row.getByRole('link').innerText();
 	await row.getByRole('button', { name: /^Mark as ordered/ }).click();
-	await row.getByLabel('Where').fill('Fenwick Stores');
+	await row.getByLabel('Supplier').fill('Fenwick Stores');
 	await row.getByLabel('Order number').fill('F-1009');
 	await row.getByLabel('What it costs').fill('much');
 	await row.getByRole('button', { name: 'Ordered', exact: true }).click();
@@ -166,7 +166,7 @@ test('a budget says what to buy and for whom, and what is approved stands on the
 	await expect(page.getByText(/^Approved for .* under Equipment\./)).toBeVisible();
 	// Who waits for a thing now is left out.
 	await expect(rows.filter({ hasText: kept })).toHaveCount(0);
-	await page.getByRole('link', { name: 'Go to the board' }).click();
+	await page.getByRole('link', { name: 'Go to Equipment' }).click();
 	// One line a thing: a budget may give someone two.
 	await expect(page.getByRole('row').filter({ hasText: kept }).first()).toBeVisible();
 	await expect(page.getByRole('row').filter({ hasText: left })).toHaveCount(0);
@@ -210,7 +210,7 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	await expect(pane.getByText(/no longer on the list/)).toBeVisible();
 	await expect(said).toHaveValue('The chair is back at the office.');
 	await expect(said).toBeFocused();
-	await pane.getByRole('button', { name: 'Record', exact: true }).click();
+	await pane.getByRole('button', { name: 'Save contact', exact: true }).click();
 	await expect(pane).toHaveCount(0);
 
 	// It went to the person it was written for, and to nobody else.

@@ -149,9 +149,9 @@ test('a warning sign is closed by what came of it and by nothing else', async ({
 	await outcome.getByLabel('Notes').fill('Wakes at three; sees her doctor on Monday.');
 	// The form is opened for the outcome, and begins with it.
 	await expect(outcome.getByRole('checkbox', { name: /wakes them at night/i })).toBeChecked();
-	await outcome.getByLabel('What comes next').selectOption('nothing');
-	await outcome.getByLabel('Why nothing').fill('The doctor has it');
-	await outcome.getByRole('button', { name: 'Record the outcome' }).click();
+	await outcome.getByLabel('Next step').selectOption('nothing');
+	await outcome.getByLabel('Why no next step').fill('The doctor has it');
+	await outcome.getByRole('button', { name: 'Save outcome' }).click();
 	await expect(page.getByText('Wakes at three; sees her doctor on Monday.').first()).toBeVisible();
 	await page.goto('/desk');
 	await expect(line).not.toContainText('wakes them at night');
@@ -326,7 +326,7 @@ test('a round goes to as many as were seen, is followed live, and is closed', as
 	await hydrated(page);
 	await page.getByRole('button', { name: 'Send to 2 people' }).click();
 	// Told by the server as the queue goes on; nothing is reloaded by hand.
-	await expect(page.getByRole('img', { name: '2 silent so far' })).toBeVisible();
+	await expect(page.getByRole('img', { name: '2 no answer yet' })).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Zoë Importa' })).toBeVisible();
 	const link = await linkOf(page, 'Zoë Importa');
 	expect(link).toMatch(/^\/c\//);
@@ -336,9 +336,9 @@ test('a round goes to as many as were seen, is followed live, and is closed', as
 	await hydrated(page);
 	await page.getByText('Close the round …').click();
 	await page.getByRole('checkbox', { name: 'Add the 2 who haven’t answered to the call list' }).uncheck();
-	await page.getByRole('button', { name: 'Yes, close the account' }).click();
+	await page.getByRole('button', { name: 'Yes, close the round' }).click();
 	await expect(page.getByText(/^Closed · /)).toBeVisible();
-	await expect(page.getByRole('img', { name: '2 did not answer' })).toBeVisible();
+	await expect(page.getByRole('img', { name: '2 no answer' })).toBeVisible();
 	await expect(page.getByRole('columnheader', { name: 'Glaze only' })).toBeVisible();
 	await page.getByText('Reopen the round …').click();
 	await page.getByRole('button', { name: 'Yes, reopen the round' }).click();
@@ -364,7 +364,7 @@ test('a silent person is reminded before the day of the policy, and the list fol
 		.getByRole('link', { name: new RegExp(name) })
 		.first()
 		.click();
-	await expect(page.getByText(/^Reminder: /).first()).toBeVisible();
+	await expect(page.getByText(/Reminder: /).first()).toBeVisible();
 	// As its receiver gets it: plain text and HTML, with one id for ever.
 	await page.getByText('As plain text').click();
 	await expect(page.getByText(/^Message-ID: <[0-9a-f-]{36}@easy-corner>/)).toBeVisible();
@@ -459,12 +459,12 @@ test('equipment is approved and declined with a reason, and the person reads it'
 		.getByRole('button', { name: /^Request this/ })
 		.first()
 		.click();
-	await expect(employee.getByRole('button', { name: /^Asked for/ }).first()).toBeVisible();
+	await expect(employee.getByRole('button', { name: /^Requested/ }).first()).toBeVisible();
 	await signIn(page);
 	await page.goto('/desk/people?q=ivo larkmead');
 	await page.getByRole('link', { name: 'Ivo Larkmead' }).click();
 	await hydrated(page);
-	await openPart(page, 'Things');
+	await openPart(page, 'Equipment');
 	// Of what was asked for just now: there may be older things beside it.
 	const decline = page.getByRole('button', { name: /^Decline: / });
 	const thing = (await decline.getAttribute('aria-label'))?.replace('Decline: ', '') ?? '';
@@ -479,7 +479,7 @@ test('equipment is approved and declined with a reason, and the person reads it'
 	for (const act of [/^Approve/, /^Mark as sent/, /^Arrived/])
 		await page.getByRole('button', { name: new RegExp(`${act.source}.*: ${thing}`) }).click();
 	await openPart(page, 'Follow-up');
-	await expect(page.getByText('Equipment has arrived: look at the corner again').first()).toBeVisible();
+	await expect(page.getByText('Equipment has arrived: check the workstation again').first()).toBeVisible();
 });
 
 test('a case is referred to a clinician, who sees what was referred, asks back and answers', async ({
@@ -522,7 +522,7 @@ test('a case is referred to a clinician, who sees what was referred, asks back a
 	await expect(line).toContainText('“Does it wake her?”');
 	await line.getByRole('button', { name: /^Mark as read/ }).click();
 	await page.getByLabel('Your message, or the result').fill('Twice a week.');
-	await page.getByRole('button', { name: 'Write to them' }).click();
+	await page.getByRole('button', { name: 'Send message' }).click();
 	await expect(page.locator('#part-clinician li').filter({ hasText: 'Twice a week.' })).toBeVisible();
 	await clinic.reload();
 	await expect(clinic.getByText('Twice a week.')).toBeVisible();
@@ -585,7 +585,7 @@ test('an account is invited by letter, and forgotten passwords are chosen anew',
 	await cleo.getByRole('button', { name: 'Sign in' }).click();
 	await expect(cleo.getByText('You have no referrals.')).toBeVisible();
 	await cleo.goto('/desk/account');
-	await expect(cleo.getByText(/Chrome on \w+ \\(this browser\\)/)).toBeVisible();
+	await expect(cleo.getByText(/Chrome on \w+ \(this browser\)/)).toBeVisible();
 	await cleo.goto(link);
 	await expect(cleo.getByText('This link no longer works.')).toBeVisible();
 	await page.goto('/desk/password');

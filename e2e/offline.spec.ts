@@ -54,7 +54,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await second.reload();
 	await hydrated(second);
 	await context.setOffline(true);
-	await second.getByText('Measure again', { exact: true }).click();
+	await second.getByText('Check the heights', { exact: true }).click();
 	await second.getByLabel('Floor to the seat, with you on it').fill('4.8');
 	await second.getByRole('button', { name: 'Save these numbers' }).click();
 	await expect(second.getByLabel('Floor to the seat, with you on it')).toBeFocused();
@@ -71,7 +71,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await page.goto(caseUrl);
 	await hydrated(page);
 	await page.getByRole('button', { name: 'At first' }).click();
-	await expect(page.getByRole('img', { name: /Elbow: keys 9.9 cm too high/ }).first()).toBeVisible();
+	await expect(page.getByRole('img', { name: /Elbow: keyboard 9.9 cm too high/ }).first()).toBeVisible();
 	await page.getByRole('button', { name: 'Now', exact: true }).click();
 	await expect(page.getByRole('img', { name: /seat 48.0 cm/ }).first()).toBeVisible();
 	await openPart(page, 'Plan');

@@ -49,6 +49,18 @@ export const caseTexts = {
 	whatShouldBeChanged: (replace: string | number) =>
 		`${replace}. What should change at work, and what should stay the same?`,
 	partsOfTheCase: 'Parts of the case',
+	parts: {
+		timeline: 'Timeline',
+		checks: 'Checks',
+		plan: 'Plan',
+		answers: 'Answers',
+		'follow-up': 'Follow-up',
+		things: 'Equipment',
+		clinician: 'Clinician',
+		person: 'Person'
+	},
+	newPart: 'new',
+	stepsDone: (done: number, of: number) => `${done} of ${of}`,
 	thePlanTheyHave: 'Current plan',
 	given: (madeAt: string | number) => `Given ${madeAt}`,
 	ofStepsStandCarried: (done: number, all: number, carriedOut: string | null) =>
@@ -165,8 +177,10 @@ export const caseTexts = {
 		clinicianName: string | null | undefined;
 		question: string | number;
 	}) => `${at}, ${clinicianName || 'a clinician'}: ${question}`,
-	silenceOf: (isClosed: boolean) => (isClosed ? 'did not answer' : 'has not answered'),
+	silenceOf: (isClosed: boolean) => (isClosed ? 'no answer' : 'no answer yet'),
+	haveAnswered: 'answered',
 	letterNotWrittenYet: 'email not sent yet',
+	skipped: 'skipped',
 	couldNotBeReached: 'could not be reached',
 	nameOfTheRound: 'Name of the assessment round',
 	spring: 'Spring',

@@ -52,6 +52,7 @@ export const peopleTexts = {
 	lettersComeBack: ', emails are returned',
 	andUnsure: (checksUnsure: string | number) => ` and ${checksUnsure} not known yet`,
 	needed: (field: string | number, hasField: boolean) => `${field}${hasField ? ' (required)' : ''}`,
+	noSecondColumn: 'nothing',
 	joinedWithAsA: 'combined with (such as last name)',
 	notInThisFile: 'not in this file',
 	column: (n: string | number) => `Column ${n}`,

@@ -39,6 +39,7 @@ export const workforceTexts = {
 	place: 'Body region',
 	atFirst: 'At first',
 	percentagePoints: 'Percentage points',
+	moreThanAtFirst: 'percentage points more (right) or fewer (left) than at first',
 	anything: 'Any discomfort',
 	whatOneCosts: 'Prices',
 	thePricesAreKept: 'The prices are saved.',

@@ -112,7 +112,7 @@ async function decideWithin(
 	if (input.to === 'arrived') {
 		const { dayOf, calendar } = person.place;
 		const due = addWorkingDays(dayOf(now), DAYS_TO_SET_UP, calendar);
-		const look = { personId: person.id, due, reason: 'Equipment has arrived: look at the corner again' };
+		const look = { personId: person.id, due, reason: 'Equipment has arrived: check the workstation again' };
 		await setManualFollowUp(rows, tx, look, now);
 	}
 	await queueLinkEmail(tx, person, { page: '/messages', ...emailWords('equipment', person) }, now);

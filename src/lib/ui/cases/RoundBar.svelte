@@ -8,11 +8,11 @@
 		$props();
 
 	const PARTS = $derived([
-		['answered', 'answered'],
+		['answered', texts.haveAnswered],
 		['sent', texts.silenceOf(isClosed)],
 		['waiting', texts.letterNotWrittenYet],
 		['bounced', texts.couldNotBeReached],
-		['skipped', 'passed over']
+		['skipped', texts.skipped]
 	] as const);
 	const parts = $derived(
 		PARTS.map(([state, words]) => ({ state, words, n: progress[state] ?? 0 })).filter(({ n }) => n > 0)

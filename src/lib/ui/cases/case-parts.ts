@@ -1,3 +1,8 @@
+import { deskWords } from '$lib/messages/desk';
+
+const texts = deskWords.cases;
+const words = texts.parts;
+
 /** What the parts of a case are counted by. */
 interface Counted {
 	readonly hasUnread: boolean;
@@ -13,21 +18,25 @@ export function casePartsOf({ hasUnread, corner, checklist, judgement, equipment
 	const plan = judgement?.plan;
 	const open = referrals.some(({ endedAt }) => endedAt === null);
 	return [
-		{ id: 'timeline', words: 'Timeline', ...(hasUnread ? { count: 'new' } : {}) },
+		{ id: 'timeline', words: words.timeline, ...(hasUnread ? { count: texts.newPart } : {}) },
 		...(corner
 			? [
-					{ id: 'checks', words: 'Checks' },
+					{ id: 'checks', words: words.checks },
 					{
 						id: 'plan',
-						words: 'Plan',
-						...(plan && plan.of > 0 ? { count: `${plan.done} of ${plan.of}` } : {})
+						words: words.plan,
+						...(plan && plan.of > 0 ? { count: texts.stepsDone(plan.done, plan.of) } : {})
 					}
 				]
 			: []),
-		...(checklist ? [{ id: 'answers', words: 'Answers' }] : []),
-		{ id: 'follow-up', words: 'Follow-up' },
-		{ id: 'things', words: 'Things', ...(equipment.length > 0 ? { count: String(equipment.length) } : {}) },
-		{ id: 'clinician', words: 'Clinician', ...(open ? { count: '1' } : {}) },
-		{ id: 'person', words: 'Person' }
+		...(checklist ? [{ id: 'answers', words: words.answers }] : []),
+		{ id: 'follow-up', words: words['follow-up'] },
+		{
+			id: 'things',
+			words: words.things,
+			...(equipment.length > 0 ? { count: String(equipment.length) } : {})
+		},
+		{ id: 'clinician', words: words.clinician, ...(open ? { count: '1' } : {}) },
+		{ id: 'person', words: words.person }
 	];
 }

@@ -43,7 +43,7 @@
 				label={texts.joinedWithAsA}
 				size="desk"
 				value={String(columns.name[1] ?? '')}
-				options={[{ value: '', words: 'nothing' }, ...options.slice(1)]}
+				options={[{ value: '', words: texts.noSecondColumn }, ...options.slice(1)]}
 				onchange={(value) => put('name', 1, value)}
 			/>
 		{/if}

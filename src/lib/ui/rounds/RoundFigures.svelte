@@ -90,7 +90,7 @@
 						>{texts.theSameOnePerson(same.people)}</th
 					>
 				</tr>
-				{#each [{ words: 'With a check that is off', pair: same.withOff }, { words: 'With a score of 4 or more', pair: same.sore }] as { words, pair } (words)}
+				{#each [{ words: texts.withACheckOff, pair: same.withOff }, { words: texts.withAHighScore, pair: same.sore }] as { words, pair } (words)}
 					<tr class="border-t border-rule">
 						<th class="py-1.5 pr-3 text-left font-normal" scope="row">{words}</th>
 						<td class="num py-1.5 pr-3">{pair[0]} ({share(pair[0], same.people)})</td>

@@ -28,7 +28,7 @@
 	title={texts.theSamePeopleAt}
 	count={texts.whoReportedMoreThan(peopleWords(figures[0]?.n ?? 0))}
 	note={texts.whereOneOfThe}
-	axis={{ title: 'percentage points more (right) or fewer (left) than at first', lineAt: 0 }}
+	axis={{ title: texts.moreThanAtFirst, lineAt: 0 }}
 	heads={[texts.place, texts.atFirst, texts.now, texts.percentagePoints, '95 % interval', texts.chance]}
 	rows={figures.map(({ region, first, now, difference, low, high, p }) => ({
 		key: region,

@@ -16,8 +16,8 @@ const read = formReader({
 /** Changes the language of a person's pages and emails, and goes back to the page. */
 export const POST: RequestHandler = ({ request, locals, params }) =>
 	withJsonError(async () => {
-		const { language, back } = await read(request);
 		const { actor } = await openAssessment(locals.db, params.token, { evenIfLeft: true });
+		const { language, back } = await read(request);
 		await setLanguage(locals.db, actor, language, locals.now);
 		redirect(303, back);
 	});

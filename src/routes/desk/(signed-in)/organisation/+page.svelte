@@ -184,7 +184,7 @@
 				<div class="mt-2 flex items-center gap-4">
 					<img
 						class="max-h-20 max-w-60 border border-rule bg-[#FFFDF7] p-2"
-						src="/desk/organisation/logo?{drawing}"
+						src="/logo?{drawing}"
 						alt={texts.logoAlt(data.organisation.name)}
 					/>
 					<form method="POST" action="?/removeLogo" use:enhanceForm={removing.submit}>

@@ -2,14 +2,10 @@ import { MAX_LOGO_BYTES } from '$lib/core/organisation';
 import { requirePermission } from '$lib/server/access/require-permission';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { readBytes } from '$lib/server/http/read-body';
-import { logoResponse } from '$lib/server/organisation/logo-response';
 import { redrawLogo } from '$lib/server/organisation/redraw-logo';
 import { setLogo } from '$lib/server/organisation/set-organisation';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
-
-/** The logo, where it is set. */
-export const GET: RequestHandler = ({ locals, request }) => logoResponse(locals.db, request);
 
 /** Takes a picture as it is, redraws it, and makes it the logo. */
 export const PUT: RequestHandler = ({ request, locals }) =>

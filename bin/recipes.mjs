@@ -97,7 +97,11 @@ const RECIPES = {
 		}
 	],
 	language: [
-		{ file: 'src/lib/messages/languages.ts', find: "['en'] as const", put: "['en', 'de'] as const" }
+		{
+			file: 'src/lib/messages/languages.ts',
+			find: "['en', 'de', 'fr'] as const",
+			put: "['en', 'de', 'fr', 'es'] as const"
+		}
 	],
 	'audit log action': [
 		{

@@ -65,7 +65,7 @@ await run(async () => {
 	await shoot(desk, 'people');
 	await desk.goto(`${BASE}/desk/rounds`);
 	await desk.getByRole('link', { name: 'This autumn' }).click();
-	await desk.getByRole('heading', { name: 'How it went' }).waitFor();
+	await desk.getByRole('heading', { name: 'Results' }).waitFor();
 	await shoot(desk, 'round');
 	await desk.goto(`${BASE}/desk/follow-ups`);
 	await shoot(desk, 'follow-ups');
@@ -76,10 +76,12 @@ await run(async () => {
 	await shoot(desk, 'workforce');
 	await desk.goto(`${BASE}/desk/workforce/report`);
 	await desk.locator('html[data-ready]').waitFor({ state: 'attached' });
-	await desk.getByRole('button', { name: 'Make the report' }).click();
+	await desk.getByRole('button', { name: 'Create report' }).click();
 	await desk.waitForURL(/report\/[0-9a-f-]{36}$/);
 	await drawn(desk);
 	await shoot(desk, 'report');
+	await desk.goto(`${BASE}/desk/organisation`);
+	await shoot(desk, 'organisation');
 	await desk.goto(`${BASE}/desk/people?q=mirela`);
 	await desk.getByRole('link', { name: 'Mirela Oakhanger' }).click();
 	await desk.getByRole('heading', { name: 'Mirela Oakhanger' }).waitFor();
@@ -95,8 +97,6 @@ await run(async () => {
 	await shoot(clinician, 'referral');
 	await desk.goto(`${mirela}/plan`);
 	await shoot(desk, 'plan-after');
-	await desk.goto(`${mirela}/hands`);
-	await shoot(desk, 'walk-desktop');
 	await desk.clock.setFixedTime(MORNING);
 	await desk.goto(`${mirela}/day`);
 	await desk.locator('html[data-ready]').waitFor({ state: 'attached' });
@@ -115,12 +115,16 @@ await run(async () => {
 	await shoot(phone, 'phone-walk');
 	await phone.goto(`${mirela}/discomfort`);
 	await shoot(phone, 'phone-discomfort');
-	await phone.goto(`${mirela}/house`);
-	await shoot(phone, 'phone-house');
 	await phone.goto(`${mirela}/plan`);
 	await shoot(phone, 'phone-plan');
 	await phone.goto(`${mirela}/check-in`);
 	await shoot(phone, 'phone-check-in');
+	await phone.getByRole('button', { name: 'Deutsch' }).click();
+	await phone.locator('html[lang=de]').waitFor({ state: 'attached' });
+	await phone.goto(`${mirela}/house`);
+	await shoot(phone, 'phone-house');
+	await phone.getByRole('button', { name: 'English' }).click();
+	await phone.locator('html[lang=en]').waitFor({ state: 'attached' });
 	// Last, since it is kept: someone who has not answered says that an emergency sign is there, which only an outcome closes.
 	await phone.goto(await linkOf(phone, 'Sunniva Peatling'));
 	await phone.getByRole('button', { name: /Start|Continue/ }).click();

@@ -476,7 +476,7 @@ test('equipment is approved and declined with a reason, and the person reads it'
 	await employee.goto(`${link}/messages`);
 	await expect(employee.getByText('The store room has one: it comes on Friday')).toBeVisible();
 	await again.click();
-	for (const act of [/^Approve/, /^Mark as sent/, /^Arrived/])
+	for (const act of [/^Approve/, /^Mark as sent/, /^Mark as arrived/])
 		await page.getByRole('button', { name: new RegExp(`${act.source}.*: ${thing}`) }).click();
 	await openPart(page, 'Follow-up');
 	await expect(page.getByText('Equipment has arrived: check the workstation again').first()).toBeVisible();

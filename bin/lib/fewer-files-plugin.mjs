@@ -31,7 +31,10 @@ export function fewerFiles() {
 			/** @type {(id: string, context: { getModuleInfo(id: string): { readonly importers: readonly string[] } | null }) => string} */
 			const name = (id, context) =>
 				isForEmployees(id, (one) => context.getModuleInfo(one)) ? 'shared' : 'desk';
-			return { ...options, codeSplitting: { groups: [{ name, debugName: 'shared by a door', minShareCount: SHARED_BY }] } };
+			return {
+				...options,
+				codeSplitting: { groups: [{ name, debugName: 'shared by a door', minShareCount: SHARED_BY }] }
+			};
 		}
 	};
 }

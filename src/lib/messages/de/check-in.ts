@@ -27,7 +27,6 @@ export const checkInTexts: AsideTexts['checkIn'] = {
 	send: 'Antworten senden',
 	missing: 'Es fehlt noch etwas. Die erste Stelle ist markiert.',
 	missingDiscomfort: 'Wählen Sie für jede Körperregion eine Zahl, oder geben Sie an, dass nichts wehtat.',
-	missingDays: 'Bitte geben Sie an, an wie vielen Tagen.',
 	doneTitle: 'Vielen Dank',
 	doneLead: 'Die Koordination hat Ihre Antworten.',
 	doneWell: 'Alles ist noch so, und es gibt nichts Neues. Sie müssen nichts tun.',

@@ -17,7 +17,6 @@ export const frameTexts: Catalogue['frame'] = {
 	unitLabel: 'Längen in',
 	unit: { cm: 'Zentimeter', in: 'Zoll', mm: 'Millimeter' },
 	language: 'Sprache',
-	changeLanguage: 'Sprache ändern',
 	pages: 'Seiten',
 	contents: 'Inhalt'
 };

@@ -48,7 +48,6 @@ export const organisationTexts = {
 	noLogo: 'No logo yet.',
 	removeLogo: 'Remove logo',
 	saveFirst: 'Save the organisation first, then add its logo.',
-	contactHeading: 'Who writes',
 	contactName: 'Contact person',
 	contactNameHint: 'Signs emails to employees',
 	contactRole: 'Job title',

@@ -25,7 +25,6 @@ export const checkInTexts = {
 	send: 'Send my answers',
 	missing: 'Something is still missing. The first place is marked.',
 	missingDiscomfort: 'Choose a number for each body region, or say that nothing hurt.',
-	missingDays: 'Please say on how many days.',
 	doneTitle: 'Thank you',
 	doneLead: 'Your coordinator has your answers.',
 	doneWell: 'Everything is still in place and nothing is new. You don’t need to do anything.',

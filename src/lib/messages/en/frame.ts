@@ -13,7 +13,6 @@ export const frameTexts = {
 	unitLabel: 'Lengths in',
 	unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
 	language: 'Language',
-	changeLanguage: 'Change language',
 	pages: 'Pages',
 	contents: 'Contents'
 };

@@ -27,7 +27,6 @@ export const checkInTexts: AsideTexts['checkIn'] = {
 	send: 'Envoyer mes réponses',
 	missing: 'Il manque encore quelque chose. Le premier endroit est marqué.',
 	missingDiscomfort: 'Choisissez un chiffre pour chaque zone, ou indiquez que rien n’a fait mal.',
-	missingDays: 'Indiquez combien de jours.',
 	doneTitle: 'Merci',
 	doneLead: 'La coordination a reçu vos réponses.',
 	doneWell: 'Tout est encore en place et rien n’est nouveau. Vous n’avez rien à faire.',

@@ -16,7 +16,6 @@ export const frameTexts: Catalogue['frame'] = {
 	unitLabel: 'Longueurs en',
 	unit: { cm: 'centimètres', in: 'pouces', mm: 'millimètres' },
 	language: 'Langue',
-	changeLanguage: 'Changer de langue',
 	pages: 'Pages',
 	contents: 'Sommaire'
 };

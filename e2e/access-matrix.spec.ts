@@ -190,11 +190,12 @@ function mayPost(who: Who, path: string): boolean {
 	return who !== 'nobody' && isRequestAllowed(who, { route, method: 'POST', query });
 }
 
+// What is refused for its form was read: who asked is let in.
 function answerOf(status: number, location: string | undefined): Answer | number {
 	if (status === 303 && location === '/desk/sign-in') return 'sign-in';
 	if (status === 403) return 'forbidden';
 	if (status === 404 || status === 410) return 'hidden';
-	return status < 400 || status === 405 ? 'in' : status;
+	return status <= 400 || status === 405 ? 'in' : status;
 }
 
 async function signedIn(request: APIRequestContext, who: Who, origin: string): Promise<void> {

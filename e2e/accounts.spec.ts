@@ -27,7 +27,7 @@ test('a second factor is set up, asked for, passed by a code for a lost phone, a
 	await expect(page.getByRole('alert')).toContainText('This code isn’t right');
 	await page.getByLabel('Code that the app shows now').fill(code());
 	await page.getByRole('button', { name: 'Turn on codes' }).click();
-	await expect(page.getByText('The periods are saved and apply from now on.')).toBeVisible();
+	await expect(page.getByText('Codes are on. You’ll need one each time you sign in.')).toBeVisible();
 	const lost = await page.locator('.codes li').first().innerText();
 	await page.context().clearCookies();
 

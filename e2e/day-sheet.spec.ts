@@ -125,11 +125,11 @@ test('a thing is ordered on the board, and taken along as a table', async ({ pag
 	await row.getByRole('button', { name: /^Mark as ordered/ }).click();
 	await row.getByLabel('Supplier').fill('Fenwick Stores');
 	await row.getByLabel('Order number').fill('F-1009');
-	await row.getByLabel('What it costs').fill('much');
+	await row.getByLabel('Price').fill('much');
 	await row.getByRole('button', { name: 'Ordered', exact: true }).click();
 	await expect(row.getByRole('alert')).toContainText('Enter a price such as 129 or 129.90.');
 	await expect(row.getByLabel('Order number')).toHaveValue('F-1009');
-	await row.getByLabel('What it costs').fill('44,50');
+	await row.getByLabel('Price').fill('44,50');
 	await row.getByRole('button', { name: 'Ordered', exact: true }).click();
 	const ordered = page.locator('section', { has: page.getByRole('heading', { name: /^ordered/ }) });
 	await expect(ordered.getByRole('row', { name: new RegExp(name) })).toContainText(

@@ -70,7 +70,7 @@ test('a day is planned around a calendar that stays on the device, and its break
 	expect(events).toBeLessThanOrEqual(6);
 	// Kept on this device, with the rhythm that is chosen for good.
 	await page.getByLabel('How often').selectOption('Ten minutes every hour');
-	await expect(page.getByText('Kept.')).toBeVisible();
+	await expect(page.getByText('Saved.')).toBeVisible();
 	await page.reload();
 	await hydrated(page);
 	await expect(page.getByText('9:30–11:30 Council of gardens')).toBeVisible();
@@ -176,7 +176,7 @@ test('weekly totals reach the coordinator while they are shared, and go when the
 	await expect(page.getByText('A few real breaks, set by a coordinator.')).toBeVisible();
 	await expect(page.getByRole('row', { name: /^23 Nov 2026 1 \d+$/ })).toBeVisible();
 	await page.getByLabel('Break schedule').selectOption('Ten minutes every hour');
-	await page.getByRole('button', { name: 'Set', exact: true }).click();
+	await page.getByRole('button', { name: 'Save settings', exact: true }).click();
 	await expect(page.getByText('Ten minutes every hour, set by a coordinator.')).toBeVisible();
 	await person.goto(`${link}/day`);
 	await hydrated(person);

@@ -237,8 +237,8 @@ test('a standing spot is added beside the table: one household, a piece serves o
 		await employee.getByRole('button', { name: 'Show the plan with moving' }).click();
 		await expect(employee.getByRole('button', { name: 'Show the plan without moving' })).toBeVisible();
 	}
-	await employee.getByRole('link', { name: 'Spot 1, sitting' }).click();
-	await expect(employee.getByRole('img', { name: /Side view, sitting/ })).toBeVisible();
+	await employee.getByRole('link', { name: 'Workstation 1, sitting' }).click();
+	await expect(employee.getByRole('img', { name: /Side view of your workstation, sitting/ })).toBeVisible();
 });
 
 /** Goes on with Tab until something has the focus, as a person without a mouse does. */

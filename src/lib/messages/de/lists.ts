@@ -15,6 +15,8 @@ const counted = (words: readonly string[]): string[] =>
 
 /** Lists in a sentence. */
 export const listTexts: Catalogue['lists'] = {
+	label: (words) => `${words}:`,
+	of: (label, words) => `${label}: ${words}`,
 	and: (words) => joined(words, 'und'),
 	or: (words) => joined(words, 'oder'),
 	plain: (words) => words.join(', '),

@@ -14,6 +14,10 @@ const counted = (words: readonly string[]): string[] =>
 
 /** Lists in a sentence. Written here, as the platform's own writer costs a phone more at its first use than the rest of a page. */
 export const listTexts = {
+	/** A label before what stands after it. */
+	label: (words: string) => `${words}:`,
+	/** What something is, or what it is about: a label and its words. */
+	of: (label: string, words: string) => `${label}: ${words}`,
 	and: (words: readonly string[]) => joined(words, 'and'),
 	or: (words: readonly string[]) => joined(words, 'or'),
 	plain: (words: readonly string[]) => words.join(', '),

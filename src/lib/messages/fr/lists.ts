@@ -15,6 +15,8 @@ const counted = (words: readonly string[]): string[] =>
 
 /** Lists in a sentence. */
 export const listTexts: Catalogue['lists'] = {
+	label: (words) => `${words}\u202f:`,
+	of: (label, words) => `${label}\u202f: ${words}`,
 	and: (words) => joined(words, 'et'),
 	or: (words) => joined(words, 'ou'),
 	plain: (words) => words.join(', '),

@@ -32,7 +32,8 @@
 			name="wanted"
 			value={isAsked ? 'no' : 'yes'}
 			aria-pressed={isAsked}
-			aria-label="{words}: {t.open.buy[thing]}">{isNamed ? `${words}: ${t.open.buy[thing]}` : words}</Button
+			aria-label={t.lists.of(words, t.open.buy[thing])}
+			>{isNamed ? t.lists.of(words, t.open.buy[thing]) : words}</Button
 		>
 	</form>
 {/if}

@@ -39,10 +39,10 @@
 			name="how"
 			value="open"
 			disabled={isOffline.current}
-			aria-label="{t.open.untick}: {name}">{t.open.untick}</Button
+			aria-label={t.lists.of(t.open.untick, name)}>{t.open.untick}</Button
 		>
 	{:else}
-		<Button name="how" value="done" disabled={isOffline.current} aria-label="{t.open.tick}: {name}"
+		<Button name="how" value="done" disabled={isOffline.current} aria-label={t.lists.of(t.open.tick, name)}
 			>{t.open.tick}</Button
 		>
 		<Button
@@ -50,7 +50,7 @@
 			name="how"
 			value="not-here"
 			disabled={isOffline.current}
-			aria-label="{t.open.refuse}: {name}">{t.open.refuse}</Button
+			aria-label={t.lists.of(t.open.refuse, name)}>{t.open.refuse}</Button
 		>
 	{/if}
 </form>

@@ -57,7 +57,7 @@
 								value={isSo ? 'yes' : 'no'}
 								aria-pressed={habit.isSo === isSo}
 								disabled={!answer && isOffline.current}
-								aria-label="{said}: {words}"
+								aria-label={t.lists.of(said, words)}
 								>{#if habit.isSo === isSo}<Check size={16} aria-hidden="true" />{/if}{said}</Button
 							>
 						{/each}

@@ -66,7 +66,7 @@
 						<span class="flex min-w-0 flex-1 items-baseline gap-3">
 							<span class="number" aria-hidden="true">{things}</span>
 							<span
-								><span class="sr-only">{t.ladder.count(things)}: </span><strong
+								><span class="sr-only">{t.lists.label(t.ladder.count(things))} </span><strong
 									>{planAsksForChanges(corner, plan, t, unit)}</strong
 								></span
 							>
@@ -92,7 +92,7 @@
 								look="quiet"
 								href={hrefOf(place)}
 								data-sveltekit-noscroll
-								aria-label="{t.ladder.show}: {t.ladder.count(things)}">{t.ladder.show}</Button
+								aria-label={t.lists.of(t.ladder.show, t.ladder.count(things))}>{t.ladder.show}</Button
 							>
 						{/if}
 					</p>

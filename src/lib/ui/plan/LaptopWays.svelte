@@ -47,7 +47,7 @@
 				</span>
 				{#if id === 'withKeyboard'}{@render asking?.()}{/if}
 				{#if id === 'reading' && readingHref}
-					<Button class="no-print" href={readingHref} aria-label="{t.ladder.show}: {name}"
+					<Button class="no-print" href={readingHref} aria-label={t.lists.of(t.ladder.show, name)}
 						>{t.ladder.show}</Button
 					>
 				{/if}

@@ -36,7 +36,7 @@
 	</div>
 	<div class="no-print mt-3">
 		<CheckTable
-			title="{t.plan.checksTitle}: {words[visit.shown]}"
+			title={t.lists.of(t.plan.checksTitle, words[visit.shown])}
 			checks={visit.section.checks}
 			certainty={visit.section.certainty}
 			before={visit.shown === 'first' ? [] : visit.data.before}

@@ -58,7 +58,7 @@
 			<ul class="text-note">
 				{#each earlier as plan, i (i)}
 					<li class="border-t border-rule py-1.5">
-						<span class="text-ink-soft">{t.plan.earlierOf(t.dates.day(plan.madeAt))}:</span>
+						<span class="text-ink-soft">{t.lists.label(t.plan.earlierOf(t.dates.day(plan.madeAt)))}</span>
 						{names(plan.steps) || t.plan.titleNone}
 					</li>
 				{/each}

@@ -28,7 +28,9 @@
 		<ul>
 			{#each findings as { finding, name, fixes } (finding)}
 				<li>
-					<span class="box" aria-hidden="true"></span>{name}{#if isHazard(finding) && fixes[0]}: {fixes[0]}{/if}
+					<span class="box" aria-hidden="true"></span>{isHazard(finding) && fixes[0]
+						? t.lists.of(name, fixes[0])
+						: name}
 				</li>
 			{/each}
 		</ul>

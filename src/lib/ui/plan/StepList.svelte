@@ -98,12 +98,8 @@
 						<p class="mt-1.5 flex flex-wrap items-center gap-x-3">
 							<GapMark check={step.after} before={step.before} {t} {unit} />
 							<span
-								>{t.checks.names[step.after.id]}: <CheckChange
-									check={step.after}
-									before={step.before}
-									{t}
-									{unit}
-								/></span
+								>{t.lists.label(t.checks.names[step.after.id])}
+								<CheckChange check={step.after} before={step.before} {t} {unit} /></span
 							>
 						</p>
 					{/if}

@@ -79,7 +79,7 @@
 >
 {#if advice.closed.length > 0}
 	<p class="mt-3 text-note">
-		<span class="font-semibold">{t.open.closedTitle}:</span>
+		<span class="font-semibold">{t.lists.label(t.open.closedTitle)}</span>
 		{t.lists.and(advice.closed)}.
 	</p>
 {/if}

@@ -97,7 +97,7 @@
 				<label class="text-note" for={thingField(index, 'count')}>{t.things.count}</label>
 				<StepField
 					name={thingField(index, 'count')}
-					label={`${t.things.count}: ${name}`}
+					label={t.lists.of(t.things.count, name)}
 					value={text('count') || '1'}
 					unit=""
 					maxlength={3}
@@ -113,7 +113,7 @@
 					<StepField
 						name="pile.{index}"
 						isPosted={false}
-						label={`${t.things.pile}: ${name}`}
+						label={t.lists.of(t.things.pile, name)}
 						value={typedPile ?? pile}
 						{unit}
 						step={stepPile}

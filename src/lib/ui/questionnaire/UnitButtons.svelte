@@ -24,6 +24,6 @@
 		{disabled}
 		formnovalidate
 		aria-pressed={unit === option}
-		aria-label="{option}: {t.frame.unit[option]}">{option}</Button
+		aria-label={t.lists.of(option, t.frame.unit[option])}>{option}</Button
 	>
 {/each}

@@ -379,7 +379,10 @@
 	{#if !fills && frame.isNarrow && numbered.length > 0}
 		<ol class="numbered">
 			{#each numbered as group (group.number)}
-				<li><span class="num">{group.number}</span> {t.steps.places[group.station]}: {group.words}</li>
+				<li>
+					<span class="num">{group.number}</span>
+					{t.lists.of(t.steps.places[group.station], group.words)}
+				</li>
 			{/each}
 		</ol>
 	{/if}

@@ -14,7 +14,7 @@
 	class="flex flex-wrap items-center gap-x-3"
 >
 	<input type="hidden" name="back" value={page.url.pathname + page.url.search} />
-	<span class="text-ink-soft">{t.frame.language}:</span>
+	<span class="text-ink-soft">{t.lists.label(t.frame.language)}</span>
 	{#each LANGUAGES as language (language)}
 		<Button look="quiet" name="language" value={language} lang={language} aria-pressed={language === t.locale}
 			>{LANGUAGE_NAMES[language]}</Button

@@ -14,7 +14,7 @@
 
 <form method="POST" action="/preferences" data-sveltekit-reload class="flex flex-wrap items-center gap-x-3">
 	<input type="hidden" name="back" value={page.url.pathname + page.url.search} />
-	<span class="text-ink-soft">{t.frame.textSize.label}:</span>
+	<span class="text-ink-soft">{t.lists.label(t.frame.textSize.label)}</span>
 	{#each TEXT_SIZES as option (option)}
 		<Button look="quiet" name="text" value={option} aria-pressed={option === size}
 			>{t.frame.textSize[option]}</Button

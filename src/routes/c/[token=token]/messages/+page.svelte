@@ -24,7 +24,7 @@
 		<ul class="mt-4 border-t border-rule">
 			{#each data.requests as request, i (i)}
 				<li class="border-b border-rule py-2">
-					{t.open.buy[request.purchase]}: {t.messages.requestStates[request.state]}{request.reason
+					{t.lists.of(t.open.buy[request.purchase], t.messages.requestStates[request.state])}{request.reason
 						? ` (${request.reason})`
 						: ''}
 				</li>

@@ -13,7 +13,9 @@
 
 	const texts = deskWords.organisation.translations;
 	const form = new CaseForm();
-	const name = $derived(LANGUAGE_NAMES[data.language]);
+	const name = $derived(
+		new Intl.DisplayNames('en', { type: 'language' }).of(data.language) ?? LANGUAGE_NAMES[data.language]
+	);
 </script>
 
 <svelte:head><title>{texts.title}</title></svelte:head>

@@ -10,7 +10,7 @@ import { LOGO_CID } from '$lib/server/email/compose-email';
 import { DeliveryError, type MailTransport, type OutgoingEmail } from '$lib/server/email/mail-transport';
 import { setRetention } from '$lib/server/erasure/retention';
 import { previewEmail, sendSampleEmail } from '$lib/server/organisation/sample-emails';
-import { readLogo, readOrganisation } from '$lib/server/organisation/read-organisation';
+import { readLetterhead, readLogo, readOrganisation } from '$lib/server/organisation/read-organisation';
 import { redrawLogo } from '$lib/server/organisation/redraw-logo';
 import { organisationPage, setLogo, setOrganisation } from '$lib/server/organisation/set-organisation';
 import { areRemindersStopped, setReminders } from '$lib/server/people/set-reminders';
@@ -116,6 +116,19 @@ describe('the logo', () => {
 		expect(email?.html).toContain(`src="cid:${LOGO_CID}" alt="Example Works" width="240" height="80"`);
 		await setLogo(db(), desk.coordinator, null, now);
 		expect(await readLogo(db())).toBeNull();
+	});
+});
+
+describe('the head of a printed page', () => {
+	it('has the name, the address by line, and the size of the logo where there is one', async () => {
+		const { version } = await organisationPage(db(), desk.coordinator);
+		expect(await save({ address: '1 Example Lane\n\nExample Town' }, version)).toBe('none');
+		const head = { name: 'Example Works', address: ['1 Example Lane', 'Example Town'] };
+		expect(await readLetterhead(db())).toEqual({ ...head, logo: null });
+		await setLogo(db(), desk.coordinator, await redrawLogo(await picture('png')), now);
+		expect(await readLetterhead(db())).toEqual({ ...head, logo: { widthPx: 480, heightPx: 160 } });
+		await setLogo(db(), desk.coordinator, null, now);
+		expect(await save({}, (await organisationPage(db(), desk.coordinator)).version)).toBe('none');
 	});
 });
 

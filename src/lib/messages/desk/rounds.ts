@@ -12,8 +12,6 @@ export const roundTexts = {
 	yesCloseIt: 'Yes, close the round',
 	howItWent: 'Results',
 	compareWith: 'Compare with',
-	withACheckOff: 'With a check out of range',
-	withAHighScore: 'With a score of 4 or more',
 	theSameOnePerson: (people: number) =>
 		`Only the ${people === 1 ? 'one person' : `${people} people`} who answered both rounds`,
 	people: 'People',

@@ -27,5 +27,6 @@ export const timelineTexts = {
 		discomfort: number;
 		regionScoreEn: string | number;
 	}) => `${personName} reported ${discomfort === 0 ? 'no discomfort' : regionScoreEn}`,
-	was: (before: string | null, why: string) => `${before ? ` (before: ${before})` : ''}: ${why}`
+	was: (before: string | null, why: string) =>
+		`${before ? ` (before: ${before})` : ''}${why === '' ? '' : `: ${why}`}`
 };

@@ -38,6 +38,7 @@ export const workforceTexts = {
 		'People are in four groups: discomfort both times, only at first, only now, or never. A body region is left out if one group has fewer than five people.',
 	place: 'Body region',
 	atFirst: 'At first',
+	interval: '95% interval',
 	percentagePoints: 'Percentage points',
 	moreThanAtFirst: 'percentage points more (right) or fewer (left) than at first',
 	anything: 'Any discomfort',

@@ -44,3 +44,31 @@ export async function readLogo(db: Db): Promise<Logo | null> {
 	const { png, widthPx, heightPx } = row ?? {};
 	return png && widthPx && heightPx ? { png, widthPx, heightPx } : null;
 }
+
+/** What stands at the head of a printed page. */
+export interface Letterhead {
+	readonly name: string;
+	/** Lines of the postal address; none where nobody has set it. */
+	readonly address: readonly string[];
+	/** Pixels of the logo that `/logo` gives; null where there is none. */
+	readonly logo: { readonly widthPx: number; readonly heightPx: number } | null;
+}
+
+/** The head of a printed page. One look by key, without the picture. */
+export async function readLetterhead(db: Db): Promise<Letterhead> {
+	const [row] = await db
+		.select({
+			name: organisation.name,
+			address: organisation.address,
+			widthPx: organisation.logoWidthPx,
+			heightPx: organisation.logoHeightPx
+		})
+		.from(organisation)
+		.where(eq(organisation.id, 1));
+	const { name = '', address = '', widthPx, heightPx } = row ?? {};
+	return {
+		name,
+		address: address.split('\n').filter((line) => line.trim() !== ''),
+		logo: widthPx && heightPx ? { widthPx, heightPx } : null
+	};
+}

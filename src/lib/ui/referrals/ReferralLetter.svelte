@@ -5,6 +5,8 @@
 	import { consentEn, isSamePlace, loadEn, postureEn, seatEn } from '$lib/messages/referral-en';
 	import { reasonEn, regionEn, signsEn } from '$lib/messages/triage-en';
 	import type { ReferralLetter } from '$lib/core/referral';
+	import type { ComponentProps } from 'svelte';
+	import LetterheadLines from '../organisation/LetterheadLines.svelte';
 	import { checkWords } from '../gap-mark/check-words';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -12,13 +14,14 @@
 
 	interface Props {
 		letter: ReferralLetter;
+		letterhead: ComponentProps<typeof LetterheadLines>['letterhead'];
 		/** The day of writing, where it is not sent yet. */
 		today: string;
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
-	let { letter, today, t, unit }: Props = $props();
+	let { letter, letterhead, today, t, unit }: Props = $props();
 
 	const first = $derived(letter.over[0]);
 	const latest = $derived(letter.over.at(-1));
@@ -52,6 +55,7 @@
 </script>
 
 <article class="letter">
+	<LetterheadLines {letterhead} />
 	<p class="flex justify-between gap-4">
 		<span>{texts.occupationalHealth(letter.by?.name ?? '', letter.by?.email)}</span>
 		<span class="whitespace-nowrap">{dayWords(letter.at ?? today)}</span>

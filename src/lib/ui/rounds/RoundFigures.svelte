@@ -30,7 +30,7 @@
 
 	let { name: roundName, figures, compared, same, earlier }: Props = $props();
 
-	const share = (n: number, of: number) => (of === 0 ? '' : `${Math.round((100 * n) / of)} %`);
+	const share = (n: number, of: number) => (of === 0 ? '' : `${Math.round((100 * n) / of)}%`);
 	const rows = $derived.by(() => {
 		if (!figures) return [];
 		const of = (f: typeof figures) => [
@@ -90,7 +90,7 @@
 						>{texts.theSameOnePerson(same.people)}</th
 					>
 				</tr>
-				{#each [{ words: texts.withACheckOff, pair: same.withOff }, { words: texts.withAHighScore, pair: same.sore }] as { words, pair } (words)}
+				{#each [{ words: texts.withACheckThat, pair: same.withOff }, { words: texts.withAScoreOf, pair: same.sore }] as { words, pair } (words)}
 					<tr class="border-t border-rule">
 						<th class="py-1.5 pr-3 text-left font-normal" scope="row">{words}</th>
 						<td class="num py-1.5 pr-3">{pair[0]} ({share(pair[0], same.people)})</td>

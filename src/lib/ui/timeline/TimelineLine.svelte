@@ -77,7 +77,9 @@
 			<p>
 				<strong>{levelEn[event.level].name}</strong>{texts.was(
 					event.before && levelEn[event.before].name.toLowerCase(),
+					// The level says that by its name.
 					event.grounds.reasons
+						.filter(({ kind }) => kind !== 'nothing-open')
 						.slice(0, 3)
 						.map((reason) => reasonEn(reason, event.grounds))
 						.join(' · ')

@@ -36,7 +36,7 @@
 	count={texts.ofPeopleWhoHurt}
 	note={texts.hodgesAndLehmannsEstimate}
 	axis={{ title: texts.pointsLeftOfThe, lineAt: 0 }}
-	heads={[texts.who, texts.change, '95 % interval', texts.chance]}
+	heads={[texts.who, texts.change, texts.interval, texts.chance]}
 	{rows}
 	{isForPaper}
 />

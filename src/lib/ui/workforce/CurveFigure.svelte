@@ -62,7 +62,7 @@
 		lastOf(curves.map(({ curve }) => curve))
 	)}
 	table={{
-		heads: [texts.who, texts.byTheEndOf(unit.slice(0, -1)), still, '95 % interval'],
+		heads: [texts.who, texts.byTheEndOf(unit.slice(0, -1)), still, texts.interval],
 		rows: curves.flatMap(({ name, curve }) =>
 			curve.points.map(({ at, share, interval }) => ({
 				key: `${name} ${at}`,

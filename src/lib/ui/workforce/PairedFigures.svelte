@@ -29,7 +29,7 @@
 	count={texts.whoReportedMoreThan(peopleWords(figures[0]?.n ?? 0))}
 	note={texts.whereOneOfThe}
 	axis={{ title: texts.moreThanAtFirst, lineAt: 0 }}
-	heads={[texts.place, texts.atFirst, texts.now, texts.percentagePoints, '95 % interval', texts.chance]}
+	heads={[texts.place, texts.atFirst, texts.now, texts.percentagePoints, texts.interval, texts.chance]}
 	rows={figures.map(({ region, first, now, difference, low, high, p }) => ({
 		key: region,
 		words: region === 'all' ? texts.anything : codeWords(region),

@@ -1,5 +1,7 @@
 <script lang="ts">
+	import type { ComponentProps } from 'svelte';
 	import type { WorkforceReport } from '$lib/core/workforce';
+	import LetterheadLines from '../organisation/LetterheadLines.svelte';
 	import ChangeFigure from './ChangeFigure.svelte';
 	import CostTable from './CostTable.svelte';
 	import GapFigures from './GapFigures.svelte';
@@ -18,7 +20,13 @@
 
 	const texts = deskWords.workforce;
 
-	let { report, madeAt }: { report: WorkforceReport; madeAt: Date } = $props();
+	interface Props {
+		report: WorkforceReport;
+		madeAt: Date;
+		letterhead: ComponentProps<typeof LetterheadLines>['letterhead'];
+	}
+
+	let { report, madeAt, letterhead }: Props = $props();
 
 	const MOST_ROWS = 10;
 	const rowsOf = (list: WorkforceReport['regions']) =>
@@ -45,6 +53,7 @@
 	<tbody>
 		<tr>
 			<td>
+				<LetterheadLines {letterhead} />
 				<h1>{texts.homeWorkplacesTo(reportMonthWords(report.from), reportMonthWords(report.to))}</h1>
 				<p class="lead">
 					{texts.madeOnAsIt({ madeAt: reportMomentWords(madeAt), to: reportDayWords(report.to), count })}

@@ -47,7 +47,7 @@
 	config={shareBars(drawn, axis)}
 	heightPx={AXIS_PX + BAR_PX * drawn.length}
 	table={{
-		heads: [of, texts.share, '95 % interval', texts.people],
+		heads: [of, texts.share, texts.interval, texts.people],
 		rows: rows.map(({ key, words, figure, href }) => ({
 			key,
 			words,

@@ -26,7 +26,7 @@ export type ConfigOf = (look: ChartLook) => ChartConfiguration;
 
 const SIZE = 13;
 
-const percent = (share: number | string) => `${Math.round(Number(share) * 100)} %`;
+const percent = (share: number | string) => `${Math.round(Number(share) * 100)}%`;
 
 /** What every chart has: no legend (the words stand in the row or beside the line), no movement, room for the labels. */
 function base(look: ChartLook) {

@@ -26,7 +26,7 @@
 		{ title: 'Strips of dots', config: dotStrips(STRIPS, 'mm from the line') }
 	];
 	const table = {
-		heads: ['Fruit', 'Share', '95 % interval'],
+		heads: ['Fruit', 'Share', '95% interval'],
 		rows: ROWS.map(({ words, value, low, high }) => ({
 			key: words,
 			words,

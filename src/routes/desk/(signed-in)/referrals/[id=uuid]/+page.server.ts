@@ -3,6 +3,7 @@ import { grantFor } from '$lib/server/access/require-permission';
 import { isoDay } from '$lib/server/clock';
 import { readReferralWords } from '$lib/server/cases/case-forms';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
+import { readLetterhead } from '$lib/server/organisation/read-organisation';
 import { endReferral, writeOnReferral } from '$lib/server/referrals/answer-referral';
 import { readReferral } from '$lib/server/referrals/read-referral';
 import { signedIn } from '$lib/server/signed-in';
@@ -11,6 +12,7 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = ({ locals, params }) =>
 	withErrorPage(async () => ({
 		today: isoDay(locals.now, locals.config.timeZone),
+		letterhead: await readLetterhead(locals.db),
 		referral: await readReferral(locals.db, signedIn(locals), params.id, locals.now)
 	}));
 

@@ -25,7 +25,13 @@
 	</div>
 	<div class="layout">
 		<div class="sheet">
-			<ReferralLetter letter={referral.letter} today={data.today} {t} unit={data.unit} />
+			<ReferralLetter
+				letter={referral.letter}
+				letterhead={data.letterhead}
+				today={data.today}
+				{t}
+				unit={data.unit}
+			/>
 		</div>
 		<section class="no-print">
 			<h2 class="border-b border-ink pb-1 text-lead">

@@ -1,6 +1,7 @@
 import { requireCase } from '$lib/server/cases/require-case';
 import { isoDay } from '$lib/server/clock';
 import { withErrorPage } from '$lib/server/http/error-responses';
+import { readLetterhead } from '$lib/server/organisation/read-organisation';
 import { openReferralOf } from '$lib/server/referrals/open-referral';
 import { referralLetterOf } from '$lib/server/referrals/referral-letter';
 import { signedIn } from '$lib/server/signed-in';
@@ -13,6 +14,7 @@ export const load: PageServerLoad = ({ locals, params }) =>
 		const open = await openReferralOf(locals.db, params.id);
 		return {
 			today: isoDay(locals.now, locals.config.timeZone),
+			letterhead: await readLetterhead(locals.db),
 			letter: await referralLetterOf(locals.db, params.id, open, writer)
 		};
 	});

@@ -23,7 +23,7 @@
 			>{texts.print}</Button
 		>
 	</p>
-	<ReferralLetter letter={data.letter} today={data.today} {t} unit={data.unit} />
+	<ReferralLetter letter={data.letter} letterhead={data.letterhead} today={data.today} {t} unit={data.unit} />
 </main>
 
 <style>

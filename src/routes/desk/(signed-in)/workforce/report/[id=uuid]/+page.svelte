@@ -19,7 +19,7 @@
 			>{texts.dataCsv}</Button
 		>
 	</p>
-	<ReportSheet report={data.report} madeAt={data.madeAt} />
+	<ReportSheet report={data.report} madeAt={data.madeAt} letterhead={data.letterhead} />
 </main>
 
 <style>

@@ -1,0 +1,34 @@
+<script lang="ts">
+	interface Props {
+		/** Who runs Easy Corner; nothing is shown where nobody has set it. */
+		letterhead: {
+			readonly name: string;
+			readonly address: readonly string[];
+			readonly logo: { readonly widthPx: number; readonly heightPx: number } | null;
+		};
+	}
+
+	let { letterhead }: Props = $props();
+
+	/** As high as a logo stands on paper at most. */
+	const MOST_PX = 40;
+	const scale = $derived(letterhead.logo ? Math.min(1, MOST_PX / letterhead.logo.heightPx) : 1);
+</script>
+
+{#if letterhead.name !== ''}
+	<p class="mb-3 flex items-center gap-3 border-b border-rule pb-2 text-note">
+		{#if letterhead.logo}
+			<img
+				src="/logo"
+				alt=""
+				width={Math.round(letterhead.logo.widthPx * scale)}
+				height={Math.round(letterhead.logo.heightPx * scale)}
+			/>
+		{/if}
+		<span>
+			<strong>{letterhead.name}</strong>{#if letterhead.address.length > 0}<br />{letterhead.address.join(
+					', '
+				)}{/if}
+		</span>
+	</p>
+{/if}

@@ -91,8 +91,8 @@ test('what another coordinator does appears without losing the place, and a text
 	await message.focus();
 	await page.keyboard.press('Control+Enter');
 	await expect(page.locator('main li a.who:focus')).toHaveCount(1);
-	await page.getByLabel('Which').selectOption('Messaged today');
-	await expect(lineOf(page, 'Liv Liveman')).toContainText(/Message to \d\d:\d\d/);
+	await page.getByRole('search').getByLabel('Show', { exact: true }).selectOption('Messaged today');
+	await expect(lineOf(page, 'Liv Liveman')).toContainText(/Message \d\d:\d\d/);
 });
 
 test('what can wait is put off with a reason, stands below, and is taken back', async ({ page }) => {
@@ -126,11 +126,11 @@ test('a thing is ordered on the board, and taken along as a table', async ({ pag
 	await row.getByLabel('Supplier').fill('Fenwick Stores');
 	await row.getByLabel('Order number').fill('F-1009');
 	await row.getByLabel('Price').fill('much');
-	await row.getByRole('button', { name: 'Ordered', exact: true }).click();
+	await row.getByRole('button', { name: 'Mark as ordered', exact: true }).click();
 	await expect(row.getByRole('alert')).toContainText('Enter a price such as 129 or 129.90.');
 	await expect(row.getByLabel('Order number')).toHaveValue('F-1009');
 	await row.getByLabel('Price').fill('44,50');
-	await row.getByRole('button', { name: 'Ordered', exact: true }).click();
+	await row.getByRole('button', { name: 'Mark as ordered', exact: true }).click();
 	const ordered = page.locator('section', { has: page.getByRole('heading', { name: /^ordered/ }) });
 	await expect(ordered.getByRole('row', { name: new RegExp(name) })).toContainText(
 		/Fenwick Stores, F-1009.*44\.50/

@@ -41,6 +41,7 @@ test('a person changes the language, on pages and in emails; signs stand in Engl
 	// The next email is in their language.
 	await page.goto('/desk/people?q=Lena Langova');
 	await page.getByRole('link', { name: 'Lena Langova' }).click();
+	await expect(page.getByRole('heading', { name: 'Lena Langova' })).toBeVisible();
 	await hydrated(page);
 	await page.keyboard.press('w');
 	await page.getByRole('textbox', { name: 'Message' }).fill('Bonjour.');

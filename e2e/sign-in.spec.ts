@@ -47,7 +47,7 @@ test('a passkey is added, signs in alone, stands beside the password, and is tak
 	await page.goto(`${base}/desk/account/second-factor`);
 	await page.getByLabel('Name of the device').fill('once more');
 	await page.getByRole('button', { name: 'Add a passkey' }).click();
-	await expect(page.getByRole('alert')).toContainText('has a passkey of yours already');
+	await expect(page.getByRole('alert')).toContainText('already have a passkey on this device');
 
 	await page.context().clearCookies();
 	await page.goto(`${base}/desk/sign-in`);
@@ -75,7 +75,7 @@ test('a passkey is added, signs in alone, stands beside the password, and is tak
 	await page.context().clearCookies();
 	await page.goto(`${base}/desk/sign-in`);
 	await page.getByRole('button', { name: 'Use a passkey' }).click();
-	await expect(page.getByRole('alert')).toContainText('This passkey is not known here');
+	await expect(page.getByRole('alert')).toContainText('We don’t know this passkey');
 });
 
 test('at an address that is a number the page says where passkeys work', async ({ page }) => {
@@ -95,7 +95,7 @@ test('the organisation’s own sign-in lets in who has an account, and nobody el
 	await expect(page.getByRole('alert')).toContainText('You weren’t signed in there');
 	await go();
 	await page.getByRole('button', { name: 'Somebody without an account' }).click();
-	await expect(page.getByRole('alert')).toContainText('have no account here');
+	await expect(page.getByRole('alert')).toContainText('don’t have an account here');
 	await page.context().clearCookies();
 	await go();
 	await page.getByRole('button', { name: 'Second coordinator' }).click();

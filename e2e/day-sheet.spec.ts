@@ -139,7 +139,7 @@ test('a thing is ordered on the board, and taken along as a table', async ({ pag
 	expect(table).toContain('F-1009');
 	await page.goto('/post');
 	await expect(
-		page.getByRole('link', { name: new RegExp(`${name}.*There is news about your equipment`) })
+		page.getByRole('link', { name: new RegExp(`${name}.*(?:your equipment|Ihrer Ausstattung)`) })
 	).toHaveCount(1);
 });
 

@@ -18,7 +18,7 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await expect(page.getByText(/of people who were asked in the last year have answered/)).toBeVisible();
 	await drawn(page);
 	await page.getByRole('link', { name: 'Discomfort', exact: true }).click();
-	await expect(page.getByRole('heading', { name: 'Discomfort' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Discomfort', level: 1 })).toBeVisible();
 	await drawn(page);
 	await page.getByLabel('Group by', { exact: true }).selectOption('Team');
 	await expect(page).toHaveURL(/by=team/);

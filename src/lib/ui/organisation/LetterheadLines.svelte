@@ -11,12 +11,12 @@
 	let { letterhead }: Props = $props();
 
 	/** As high as a logo stands on paper at most. */
-	const MOST_PX = 40;
+	const MOST_PX = 32;
 	const scale = $derived(letterhead.logo ? Math.min(1, MOST_PX / letterhead.logo.heightPx) : 1);
 </script>
 
 {#if letterhead.name !== ''}
-	<p class="mb-3 flex items-center gap-3 border-b border-rule pb-2 text-note">
+	<p class="flex items-center gap-2 text-mark">
 		{#if letterhead.logo}
 			<img
 				src="/logo"
@@ -26,9 +26,7 @@
 			/>
 		{/if}
 		<span>
-			<strong>{letterhead.name}</strong>{#if letterhead.address.length > 0}<br />{letterhead.address.join(
-					', '
-				)}{/if}
+			<strong>{letterhead.name}</strong><br />{letterhead.address.join(', ')}
 		</span>
 	</p>
 {/if}

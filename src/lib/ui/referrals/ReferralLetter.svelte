@@ -55,7 +55,7 @@
 </script>
 
 <article class="letter">
-	<LetterheadLines {letterhead} />
+	<div class="mb-2"><LetterheadLines {letterhead} /></div>
 	<p class="flex justify-between gap-4">
 		<span>{texts.occupationalHealth(letter.by?.name ?? '', letter.by?.email)}</span>
 		<span class="whitespace-nowrap">{dayWords(letter.at ?? today)}</span>

@@ -53,8 +53,10 @@
 	<tbody>
 		<tr>
 			<td>
-				<LetterheadLines {letterhead} />
-				<h1>{texts.homeWorkplacesTo(reportMonthWords(report.from), reportMonthWords(report.to))}</h1>
+				<div class="flex items-start justify-between gap-6">
+					<h1>{texts.homeWorkplacesTo(reportMonthWords(report.from), reportMonthWords(report.to))}</h1>
+					<LetterheadLines {letterhead} />
+				</div>
 				<p class="lead">
 					{texts.madeOnAsIt({ madeAt: reportMomentWords(madeAt), to: reportDayWords(report.to), count })}
 				</p>

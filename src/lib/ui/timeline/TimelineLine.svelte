@@ -79,7 +79,7 @@
 					event.before && levelEn[event.before].name.toLowerCase(),
 					// The level says that by its name.
 					event.grounds.reasons
-						.filter(({ kind }) => kind !== 'nothing-open')
+						.filter(({ code }) => code !== 'nothing-open')
 						.slice(0, 3)
 						.map((reason) => reasonEn(reason, event.grounds))
 						.join(' · ')

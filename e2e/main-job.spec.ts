@@ -28,7 +28,7 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	await employee.getByRole('button', { name: 'Show my plan' }).click();
 
 	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(
-		'Bring the mouse right beside the keyboard, with your elbow at your body'
+		'Bring the mouse right beside your keyboard, with your elbow at your body'
 	);
 	const drawing = employee.getByRole('img', { name: /Side view of your workstation, sitting/ });
 	await expect(drawing).toHaveAccessibleName(/eye .* cm, elbow .* cm, seat .* cm/);

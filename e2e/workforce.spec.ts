@@ -55,7 +55,7 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await share.getByRole('button').click();
 	await expect(share).toHaveAttribute('aria-sort', 'ascending');
 	expect(most).toBeGreaterThan(Number.parseInt(await first.getByRole('cell').first().innerText(), 10));
-	await expect(neck).toContainText(/\d+%\s*\d+ to \d+%\s*\d+ of \d+/);
+	await expect(neck).toContainText(/\d+%\s*\d+% to \d+%\s*\d+ of \d+/);
 	const people = Number(/(\d+) of \d+$/.exec((await neck.innerText()).trim())?.[1]);
 	await neck.getByRole('link', { name: 'Neck' }).click();
 	await expect(page.getByText(`${people} people match`)).toBeVisible();

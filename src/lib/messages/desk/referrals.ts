@@ -48,7 +48,7 @@ export const referralTexts = {
 		hand: string;
 		/** Null: no glasses. */ lenses: string | null;
 	}) =>
-		`Works ${posture}${seat ? ` ${seat}` : ''}, at a ${isLaptop ? 'laptop' : 'separate screen'} with ${hasOwnKeys ? 'its own keys' : 'a separate keyboard'}; ${hand}-handed; ${lenses ? `glasses: ${lenses}` : 'no glasses'}.`,
+		`Works ${posture}${seat ? ` ${seat}` : ''}, at a ${isLaptop ? 'laptop' : 'separate screen'} with ${hasOwnKeys ? 'its own keyboard' : 'a separate keyboard'}; ${hand}-handed; ${lenses ? `glasses: ${lenses}` : 'no glasses'}.`,
 	atFirst: ({
 		names,
 		check,

@@ -187,7 +187,7 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	await expect(pane.getByRole('heading', { name })).toBeVisible();
 	await pane.getByText('Record a contact …').click();
 	const said = pane.getByLabel('Notes');
-	await pane.getByLabel('Who you spoke with').fill('Tove');
+	await pane.getByLabel('Person you spoke with').fill('Tove');
 	await said.fill('The chair is back at the office.');
 
 	// A colleague does something on the case: the text stays, and it is said.

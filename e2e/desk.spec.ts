@@ -48,7 +48,7 @@ test('cases are worked off from the day sheet by keys alone, and the last is tak
 	}
 	// More came up where more is open than is shown.
 	expect(await lines(page).count()).toBeLessThanOrEqual(before);
-	await page.getByText('What you did today').click();
+	await page.getByText('Your actions today').click();
 	await expect(page.getByRole('button', { name: `Undo: Marked as done: ${name}` })).toBeVisible();
 	await page.keyboard.press('Control+z');
 	await expect(lineToSettle()).toHaveCount(1);
@@ -127,7 +127,7 @@ test('ten cases of three kinds are worked off with at most four keys each, besid
 	}
 	expect(new Set(worked).size).toBe(10);
 	// None is lost: each stands among the acts of the day.
-	await page.getByText('What you did today').click();
+	await page.getByText('Your actions today').click();
 	expect(await page.locator('.acts li').count()).toBeGreaterThanOrEqual(10);
 });
 
@@ -145,7 +145,7 @@ test('a warning sign is closed by what came of it and by nothing else', async ({
 	await expect(page.getByRole('button', { name: /^Mark as done/ })).toHaveCount(0);
 	const outcome = page.locator('#outcome');
 	await page.keyboard.press('o');
-	await outcome.getByLabel('Who you spoke with').fill('Grete herself');
+	await outcome.getByLabel('Person you spoke with').fill('Grete herself');
 	await outcome.getByLabel('Notes').fill('Wakes at three; sees her doctor on Monday.');
 	// The form is opened for the outcome, and begins with it.
 	await expect(outcome.getByRole('checkbox', { name: /wakes them at night/i })).toBeChecked();
@@ -454,7 +454,7 @@ test('equipment is approved and declined with a reason, and the person reads it'
 	const link = await linkOf(page, 'Ivo Larkmead');
 	const employee = await (await browser.newContext()).newPage();
 	await employee.goto(`${link}/plan`);
-	await employee.getByText('What else would help').click();
+	await employee.getByText('More that would help').click();
 	await employee
 		.getByRole('button', { name: /^Request this/ })
 		.first()

@@ -270,7 +270,7 @@ export async function walkToTheHouse(page: Page, link: string): Promise<void> {
 		for (const [name, text] of Object.entries(fields)) await page.locator(`#${name}`).fill(text);
 		await page.getByRole('button', { name: /^Next:/ }).click();
 	}
-	await expect(page.getByRole('heading', { name: 'What you have at home' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Items at home' })).toBeVisible();
 }
 
 /** Takes things from the shelf, one after the other. */

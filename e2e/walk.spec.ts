@@ -160,7 +160,7 @@ test('what is asked for stands with the case, the reasons before anything else',
 	await employee.goto(`${link}/plan`);
 	await expect(employee.getByText('because it’s the arm you point with').first()).toBeVisible();
 	await expect(employee.getByText('Power strips plugged into each other', { exact: true })).toBeVisible();
-	await employee.getByText('What else would help').click();
+	await employee.getByText('More that would help').click();
 	await employee.getByRole('button', { name: /^Request this: A height-adjustable table/ }).click();
 	await expect(
 		employee.getByRole('button', { name: /^Requested: A height-adjustable table/ })
@@ -225,7 +225,7 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	expect(cost.lengths).toBeLessThanOrEqual(3);
 	await expect(employee.getByRole('img', { name: /Side view of your workstation, standing/ })).toBeVisible();
 	// Another way to stand is drawn beside the words that offer it.
-	await employee.getByText('What else would help').click();
+	await employee.getByText('More that would help').click();
 	await expect(employee.getByRole('img', { name: /one knee on a stool [\d.]+ cm high/ })).toBeVisible();
 	await expect(employee.getByRole('link', { name: 'Workstation 2, standing' })).toHaveAttribute(
 		'aria-current',
@@ -278,13 +278,13 @@ test('the whole walk by keys alone, to the plan', async ({ page, browser }) => {
 		await tabTo(employee, '.bar button.main');
 		await employee.keyboard.press('Enter');
 	}
-	await expect(employee.getByRole('heading', { name: 'What you have at home' })).toBeVisible();
+	await expect(employee.getByRole('heading', { name: 'Items at home' })).toBeVisible();
 	await tabTo(employee, 'button[name=add]');
 	await employee.keyboard.press('Enter');
 	await expect(employee.getByText('How many')).toHaveCount(1);
 	await tabTo(employee, '.bar button.main');
 	await employee.keyboard.press('Enter');
-	await expect(employee.getByRole('heading', { level: 1 })).not.toHaveText('What you have at home');
+	await expect(employee.getByRole('heading', { level: 1 })).not.toHaveText('Items at home');
 	await expect(employee).toHaveURL(/\/plan$/);
 });
 

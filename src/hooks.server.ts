@@ -94,8 +94,6 @@ function mostBytes(route: string | null): number {
 	return route === IMPORT ? MAX_IMPORT_BYTES : MAX_BODY_BYTES;
 }
 
-const TOO_LARGE = 'That is too much at once: send less.';
-
 /** Whether a request's body is small enough; one that doesn't say is read for it. A list of people, the only large one, is counted where it is read. */
 async function takeBody(event: RequestEvent): Promise<boolean> {
 	const most = mostBytes(event.route.id);
@@ -147,7 +145,7 @@ function deniedOf({ request, url, route, locals }: RequestEvent): Response | nul
 function refusalOf(event: RequestEvent): Response | null {
 	const { request, url, route, locals, isDataRequest } = event;
 	if (isForeign(event))
-		return Response.json({ message: 'This was asked for from another site, and not done.' }, { status: 403 });
+		return Response.json({ message: errorText('foreignSite', locals.language) }, { status: 403 });
 	const { secondFactorRoles } = locals.config;
 	const to = gateFor(route.id, url.pathname + url.search, locals.session, secondFactorRoles);
 	if (to === null) return deniedOf(event);
@@ -176,7 +174,11 @@ async function tooMuchOf({
 		return null;
 	} catch (thrown) {
 		if (!(thrown instanceof DomainError)) throw thrown;
-		const message = errorText(thrown.why);
+		// Looked up for who is refused alone: counting comes before anything is read for a request.
+		const { language } = route.id?.startsWith('/c/')
+			? await readLinkState(locals.db, params.token ?? '')
+			: locals;
+		const message = errorText(thrown.why, language);
 		// A form that scripts send reads its answer as one of an act.
 		const isAct = request.headers.get('x-sveltekit-action');
 		return Response.json(isAct ? { type: 'error', error: { message } } : { message }, {
@@ -201,15 +203,14 @@ async function stopOf(event: RequestEvent): Promise<Response | null> {
 	return Response.json({ message: errorText(closed.why, link.language) }, { status: closed.status });
 }
 
-/** Said where something of ours failed, whatever it was: what people type is kept on their device, and this step was not done. */
-const FAILED = 'Something on our side failed, and nothing of this step was kept. Try again in a moment.';
-
 /** Answers while the database may fall silent: whoever comes then, or waits already, is told so at once. */
 export const handle: Handle = async (asked) => {
 	const { watch } = runtime();
 	const needsDatabase = asked.event.route.id !== '/health';
 	const gone = () => needsDatabase && watch.isSilent;
-	if (gone()) error(503, FAILED);
+	// Whose link it is may not be known yet: where it isn't, in English.
+	const failed = () => errorText('ourFault', asked.event.locals.language);
+	if (gone()) error(503, failed());
 	let off = () => {};
 	const fallsSilent = new Promise<never>((_, reject) => {
 		if (needsDatabase) off = watch.onSilent(() => reject(new Error('The database fell silent')));
@@ -220,7 +221,7 @@ export const handle: Handle = async (asked) => {
 		const { hasLostDatabase } = asked.event.locals;
 		return response.status === 500 && (gone() || hasLostDatabase) ? withStatus(response, 503) : response;
 	} catch (thrown) {
-		if (gone() || isConnectionError(thrown)) error(503, FAILED);
+		if (gone() || isConnectionError(thrown)) error(503, failed());
 		throw thrown;
 	} finally {
 		off();
@@ -256,7 +257,7 @@ const answer: Handle = async ({ event, resolve }) => {
 	const response =
 		refused ??
 		(!(await takeBody(event))
-			? Response.json({ message: TOO_LARGE }, { status: 413 })
+			? Response.json({ message: errorText('tooMuchAtOnce', event.locals.language) }, { status: 413 })
 			: await resolve(event, {
 					transformPageChunk: ({ html }) =>
 						extractInlineStyles(
@@ -301,9 +302,10 @@ const answer: Handle = async ({ event, resolve }) => {
 export const handleError: HandleServerError = ({ error, status, event }) => {
 	if (status >= 500)
 		log({ level: 'error', event: 'unexpected', route: event.route.id ?? 'none', ...describeError(error) });
-	if (status === 404) return { message: 'There is nothing at this address. Check it, or go back.' };
-	if (status === 413) return { message: TOO_LARGE };
-	if (status < 500) return { message: 'This could not be read. Go back and try once more.' };
+	const { language } = event.locals;
+	if (status === 404) return { message: errorText('noPageHere', language) };
+	if (status === 413) return { message: errorText('tooMuchAtOnce', language) };
+	if (status < 500) return { message: errorText('unreadableRequest', language) };
 	if (isConnectionError(error)) event.locals.hasLostDatabase = true;
-	return { message: FAILED };
+	return { message: errorText('ourFault', language) };
 };

@@ -1,4 +1,5 @@
 import { error } from '@sveltejs/kit';
+import { errorText } from '$lib/messages/error-text';
 import { newestEmails } from '$lib/server/email/queue-email';
 import type { PageServerLoad } from './$types';
 
@@ -6,7 +7,7 @@ import type { PageServerLoad } from './$types';
 const LONGEST_SEARCH = 100;
 
 export const load: PageServerLoad = async ({ locals, url }) => {
-	if (locals.config.mode === 'production') error(404, 'There is nothing at this address.');
+	if (locals.config.mode === 'production') error(404, errorText('noPageHere'));
 	const sought = (url.searchParams.get('q') ?? '').replaceAll('\u0000', '').slice(0, LONGEST_SEARCH).trim();
 	const letters = await newestEmails(locals.db, sought);
 	return {

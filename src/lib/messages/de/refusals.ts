@@ -28,5 +28,31 @@ export const refusalTextsDe: typeof refusalTexts = {
 		'Ihre Antworten haben sich geändert, während der Plan gemacht wurde. Alles ist gespeichert. Bitte versuchen Sie es noch einmal.',
 	notShared: 'Sie teilen Ihre Pausen nicht, deshalb wurde nichts gespeichert.',
 	planGone: 'Dieser Plan wurde ersetzt. Hier ist der neueste.',
-	enoughSpots: ({ most }) => `Sie haben schon ${most} Arbeitsplätze.`
+	enoughSpots: ({ most }) => `Sie haben schon ${most} Arbeitsplätze.`,
+	writeAFewWords: 'Schreiben Sie zuerst ein paar Worte.',
+	busySolving:
+		'Wir machen gerade viele Pläne. Nichts ist verloren. Versuchen Sie es in einer Minute noch einmal.',
+	personGone: 'Diese Daten wurden gelöscht.',
+	noSuchDay: 'Wählen Sie einen Tag, den es gibt.',
+	notUtf8: 'Wir konnten diesen Text nicht lesen. Senden Sie ihn als UTF-8.',
+	nestedTooDeeply: 'Diese Daten sind zu tief verschachtelt. Senden Sie sie mit weniger Ebenen.',
+	notJson: 'Wir konnten diese Daten nicht lesen. Senden Sie gültiges JSON.',
+	unreadableForm:
+		'Wir konnten dieses Formular nicht lesen. Laden Sie die Seite neu, und versuchen Sie es noch einmal.',
+	solvingTooLong:
+		'Dieser Plan hat zu lange gedauert, deshalb haben wir aufgehört. Nichts ist verloren. Versuchen Sie es mit weniger Gegenständen.',
+	tooManyWrites: ({ seconds }) =>
+		`Zu viele Änderungen auf einmal. Nichts ist verloren. Versuchen Sie es in ${seconds === 1 ? 'einer Sekunde' : `${seconds} Sekunden`} noch einmal.`,
+	tooManyWindows: 'Diese Seite ist in zu vielen Fenstern offen. Schließen Sie einige, und laden Sie sie neu.',
+	bodyTooLarge: ({ kB }) => `Das ist größer als ${kB} kB. Senden Sie weniger auf einmal.`,
+	unreadableText: ({ at }) =>
+		`${at || 'Der Text'} enthält Zeichen, die wir nicht lesen können. Entfernen Sie sie, und versuchen Sie es noch einmal.`,
+	unreadableField: ({ field }) => `Wir können ${field} nicht lesen.`,
+	checked: () => 'Diese Angabe passt nicht. Prüfen Sie sie, und versuchen Sie es noch einmal.',
+	foreignSite: 'Diese Anfrage kam von einer anderen Website, deshalb haben wir sie nicht ausgeführt.',
+	noPageHere: 'Unter dieser Adresse gibt es keine Seite. Prüfen Sie die Adresse, oder gehen Sie zurück.',
+	tooMuchAtOnce: 'Das ist zu viel auf einmal. Senden Sie weniger, und versuchen Sie es noch einmal.',
+	unreadableRequest: 'Wir konnten das nicht lesen. Gehen Sie zurück, und versuchen Sie es noch einmal.',
+	ourFault:
+		'Bei uns ist etwas schiefgegangen, und dieser Schritt wurde nicht gespeichert. Versuchen Sie es gleich noch einmal.'
 };

@@ -67,7 +67,7 @@ export const accountTexts = {
 	secondFactor: 'Second factor',
 	secondFactorTitle: 'Second factor · Easy Corner',
 	factorWhy:
-		'A second factor protects your account if somebody learns your password. Use a passkey, or codes from your phone.',
+		'A second factor protects your account if someone learns your password. Use a passkey, or codes from your phone.',
 	factorInForce: (passkeys: number, hasCodes: boolean, left: number) =>
 		`Active: ${[
 			...(passkeys > 0 ? [passkeys === 1 ? 'one passkey' : `${passkeys} passkeys`] : []),

@@ -90,7 +90,7 @@ export const caseTexts = {
 	phoneLead: 'Phone:',
 	how: 'How',
 	result: 'Result',
-	whomYouSpokeWith: 'Who you spoke with',
+	whomYouSpokeWith: 'Person you spoke with',
 	whatWasSaid: 'Notes',
 	thisIsTheOutcome: 'This contact settles',
 	note: 'Note',

@@ -38,7 +38,7 @@ export const daySheetTexts = {
 	withWord: (owner: string | number) => `assigned to ${owner}`,
 	settleOne: (name: string | number) => `Mark as done: ${name}`,
 	canBeTakenBack: (hasNewest: boolean) => (hasNewest ? 'You can undo this until midnight' : ''),
-	whatYouDidToday: (acts: string | number) => `What you did today: ${acts}`,
+	whatYouDidToday: (acts: string | number) => `Your actions today: ${acts}`,
 	takenBack: 'undone',
 	takeBackThis: (deskActWords: string | number, act: string | number) => `Undo: ${deskActWords} ${act}`,
 	takeBack: 'Undo',
@@ -50,9 +50,9 @@ export const daySheetTexts = {
 	/** A colleague changed the case in which something is typed. */
 	typedOver: {
 		changed: (name: string) =>
-			`A colleague has just changed this case. What you typed is safe and goes to ${name}.`,
+			`A colleague has just changed this case. Your text is safe and goes to ${name}.`,
 		gone: (name: string) =>
-			`A colleague has dealt with this case, so ${name} is no longer on the list. What you typed is safe and goes to ${name}.`
+			`A colleague has dealt with this case, so ${name} is no longer on the list. Your text is safe and goes to ${name}.`
 	},
 	discardAndClose: 'Discard my text and close',
 	nextLine: 'Next line',

@@ -68,7 +68,7 @@ export const equipmentTexts = {
 			n === 1
 				? 'One person is waiting for equipment or has just received it. We’ll count them again after their next check.'
 				: `${n} people are waiting for equipment or have just received it. We’ll count them again after their next check.`,
-		whatToBuy: 'What to buy',
+		whatToBuy: 'Equipment to buy',
 		howMany: 'How many',
 		fromStock: (n: number) => `${n} from stock`,
 		someFromStock: 'from stock',

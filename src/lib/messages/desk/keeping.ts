@@ -5,8 +5,8 @@ export const retentionTexts = {
 	eraseTitle: (name: string) => `Delete all data about ${name} · Easy Corner`,
 	signWaits: 'A warning sign is open. Record its outcome first, then delete the data.',
 	toTheCase: 'Open the case',
-	goes: 'What will be deleted',
-	stays: 'What stays and why',
+	goes: 'Data we’ll delete',
+	stays: 'Data that stays, and why',
 	whoTheyAre: 'Personal details',
 	workedOut: 'Everything calculated from it. They also no longer count in new results.',
 	counted: (kind: string, n: number) => `${kind}: ${n}`,
@@ -64,7 +64,7 @@ export const retentionTexts = {
 	seeWhom: 'Show the people affected',
 	concerns: (n: number, isMore: boolean) =>
 		n === 0
-			? 'Nobody is affected today.'
+			? 'No one is affected today.'
 			: n === 1
 				? 'This affects one person today:'
 				: `This affects ${isMore ? 'more than ' : ''}${n} people today:`,
@@ -77,7 +77,7 @@ export const retentionTexts = {
 	recordOf: (name: string) => (name ? `Audit log: ${name}` : 'Audit log'),
 	recordTitle: 'Audit log · Easy Corner',
 	recordLead:
-		'Everything people did, and every time somebody’s data was viewed. It contains no answers. Your own visits to this page are listed too.',
+		'Everything people did, and every time someone’s data was viewed. It contains no answers. Your own visits to this page are listed too.',
 	show: 'Show',
 	what: 'Action',
 	who: 'Person',

@@ -84,7 +84,7 @@ export const organisationTexts = {
 	translations: {
 		title: 'Translations · Easy Corner',
 		heading: 'Translations of warning signs',
-		lead: 'A wrong word in a warning sign can hurt somebody. Ask a person who knows the language and the field to read these texts. Until you confirm it, employees see the English text beside them.',
+		lead: 'A wrong word in a warning sign can hurt someone. Ask a person who knows the language and the field to read these texts. Until you confirm it, employees see the English text beside them.',
 		reviewed: (language: string, by: string, when: string) => `${language} was checked by ${by}, ${when}.`,
 		notReviewed: (language: string) =>
 			`${language} isn’t checked yet. Employees see the English text beside these texts.`,

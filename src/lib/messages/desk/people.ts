@@ -57,7 +57,7 @@ export const peopleTexts = {
 	notInThisFile: 'not in this file',
 	column: (n: string | number) => `Column ${n}`,
 	andMore: (n: string | number) => `and ${n} more.`,
-	whatItWouldDo: 'What will change',
+	whatItWouldDo: 'Changes',
 	itAddsChangesAnd: ({
 		added,
 		changed,

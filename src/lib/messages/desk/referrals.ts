@@ -29,7 +29,7 @@ export const referralTexts = {
 		isMuch: boolean;
 	}) => `${days} of 7 days; ${kinds}${isNo ? '' : `; hinders work ${isMuch ? 'a lot' : 'a little'}`}`,
 	notNamedAnyMore: 'removed',
-	whatWasTried: 'What was tried',
+	whatWasTried: 'Steps tried so far',
 	withWord: ({ place, things, at }: { place: string; things: readonly string[]; at: string }) =>
 		`${place}${things.length > 0 ? `, with ${things.join(', ')}` : ''}: ${at}`,
 	theWorkplaceAsIt: 'The workstation now',
@@ -61,7 +61,7 @@ export const referralTexts = {
 		before: string | null;
 	}) => `${names}: ${check}${load}${before ? `; at first ${before}` : ''}`,
 	theseAreThePersons:
-		'These are the person’s own answers, and lengths they measured at home. Nobody has examined them, and nothing here is a diagnosis.',
+		'These are the person’s own answers, and lengths they measured at home. No one has examined them, and nothing here is a diagnosis.',
 	referrals: 'Referrals',
 	nobodyIsReferredTo: (referrals: number) =>
 		referrals === 0

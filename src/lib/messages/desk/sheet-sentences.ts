@@ -9,7 +9,7 @@ export function sheetSentence(sheet: {
 	const { total, toAcknowledge, waiting } = sheet;
 	return [
 		total === 0
-			? 'Nobody needs you today.'
+			? 'No one needs you today.'
 			: total === 1
 				? 'One person needs you.'
 				: `${total} people need you.`,

@@ -48,7 +48,7 @@ export const waitingEmailTexts = {
 	to: 'To',
 	about: 'Email',
 	written: 'Written',
-	whatHappened: 'What happened',
+	whatHappened: 'Delivery',
 	ofRound: (round: string) => `Round: ${round}`,
 	states: {
 		waiting: (tries: number) => `Refused ${tries === 1 ? 'once' : `${tries} times`}. We’ll try again.`,

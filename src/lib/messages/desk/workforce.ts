@@ -59,8 +59,8 @@ export const workforceTexts = {
 		count: string | number;
 	}) => `Made on ${madeAt} with data up to ${to}. ${count} Results for fewer than five people are hidden.`,
 	howItStands: 'Results',
-	whatWasDone: 'What was done',
-	whatChangedAndHow: 'What changed',
+	whatWasDone: 'Actions taken',
+	whatChangedAndHow: 'Changes',
 	intervalsAreOfNobody:
 		'Intervals are 95% intervals. People chose themselves whether to carry out their plan. A difference between the two groups is a hint, not proof.',
 	fromAnswersToPlan: 'Time from the answers to the finished plan',
@@ -91,7 +91,7 @@ export const workforceTexts = {
 	whatGoesWithWhat: 'Problems and discomfort',
 	doesItHelp: 'Effect of plans',
 	howLong: 'Response times',
-	whatToBuy: 'What to buy',
+	whatToBuy: 'Equipment to buy',
 	report: 'Report',
 	today: 'Today',
 	asItStoodOn: 'Data up to',
@@ -214,8 +214,8 @@ export const workforceTexts = {
 	theTwoCurvesDiffer: (p: string) =>
 		`If the groups were the same, a difference this large would be rare (log-rank test, p = ${p}).`,
 	tooFewForCurve: 'Too few people to show a curve.',
-	whatToBuyWorkforce: 'What to buy · Workforce · Easy Corner',
-	whatWouldHaveTo: 'What to buy',
+	whatToBuyWorkforce: 'Equipment to buy · Workforce · Easy Corner',
+	whatWouldHaveTo: 'Equipment to buy',
 	ofPeopleSomethingStays: (open: string | number, n: string | number) =>
 		`of people still have a problem that nothing at home can fix (95% interval ${open}; ${n}).`,
 	ofThemWouldBe: (closable: string | number) => `Equipment would help ${closable} of them.`,

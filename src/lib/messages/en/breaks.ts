@@ -317,11 +317,11 @@ export const breakTexts = {
 		today: 'today',
 		week: 'five working days from today',
 		icsName: 'Breaks',
-		icsText: 'Time to move. What to do is on your break page.',
+		icsText: 'Time to move. Your break page shows the exercise.',
 		begin: 'Take a break now',
 		shareTitle: 'Does your coordinator see this?',
 		shareLead:
-			'No, unless you choose to share. What you do in a break stays on this device. You can share two numbers a week: how many breaks were planned, and how many you took.',
+			'No, unless you choose to share. Your breaks stay on this device. You can share two numbers a week: how many breaks were planned, and how many you took.',
 		shareYes: 'Share my weekly totals',
 		shareNo: 'Stop sharing and delete what I shared',
 		isShared: 'You share your weekly totals.'

@@ -1,7 +1,7 @@
 export const checkInTexts = {
 	title: 'How is your desk now?',
 	lead: 'This takes about one minute.',
-	undoneTitle: 'What you changed',
+	undoneTitle: 'Your changes',
 	undoneLead: 'Tick anything that’s no longer in place. If everything is still there, tick nothing.',
 	undoneNone: 'You haven’t ticked any step of your plan yet.',
 	discomfortTitle: 'How you feel',

@@ -2,7 +2,7 @@ export const withdrawalTexts = {
 	title: 'Withdraw your answers?',
 	lead: 'We delete everything you gave us at once: your answers, plans, check-ins, requests, messages and links. This can’t be undone.',
 	stays:
-		'What stays: that you were asked, that you withdrew, and your coordinator’s own notes about contacts with you.',
+		'We keep a note that you were asked and that you withdrew. Your coordinator’s own notes about contacts with you stay, too.',
 	signStays:
 		'A warning sign you reported also stays with your coordinator until they’ve reached you. We never lose a warning sign.',
 	confirm: 'Withdraw everything',

@@ -1,6 +1,5 @@
 /** Why the desk, or any door, refuses what was asked of it: what is wrong, and what to do. Never what someone typed about health. */
 export const deskRefusalTexts = {
-	writeAFewWords: 'Write a few words first.',
 	referralsForClinician: 'Only the clinician who was asked can see this referral.',
 	referralsForAsked: 'Only coordinators and the clinician who was asked can see referrals.',
 	noReferral: 'We can’t find this referral. It may have been closed.',
@@ -10,9 +9,6 @@ export const deskRefusalTexts = {
 	chooseWhomToAsk: 'Choose a clinician, or enter who the printed letter is for.',
 	chooseClinician: 'Choose a clinician from the list.',
 	withClinicianAlready: 'This case already has an open referral. Close it first, then refer again.',
-	busySolving: 'We’re making many plans at the moment. Nothing is lost. Try again in a minute.',
-	personGone: 'This person’s data has been deleted.',
-	noSuchDay: 'Choose a day that exists.',
 	dayHasPassed: 'Choose today or a later day.',
 	nothingToReopen: 'There are no answers to reopen.',
 	chooseCoordinator: 'Choose a coordinator with an open account.',
@@ -21,10 +17,6 @@ export const deskRefusalTexts = {
 	sayWhyItWaits: 'Say why it can be postponed. Your colleagues read this.',
 	forCoordinators: 'You need a coordinator account for this.',
 	sayWhatCame: 'Add a short note about the result.',
-	notUtf8: 'We couldn’t read this text. Send it as UTF-8.',
-	nestedTooDeeply: 'This data is nested too deeply. Send it with fewer levels.',
-	notJson: 'We couldn’t read this data. Send valid JSON.',
-	unreadableForm: 'We couldn’t read this form. Reload the page and try again.',
 	accountExists: 'There’s already an account with this address.',
 	signNeedsContact: 'You can close a warning sign only after you’ve reached someone.',
 	sayWhomYouSpokeWith: 'Enter the name of the person you spoke with.',
@@ -55,7 +47,7 @@ export const deskRefusalTexts = {
 	remindOnlyOut: 'You can remind people only in an open round.',
 	signInFirst: 'Sign in first.',
 	cannotTakeBack:
-		'You can’t undo this any more. It was already undone, is from another day, or an email has gone out.',
+		'You can no longer undo this. It was already undone, is from another day, or an email has gone out.',
 	noRequest: 'This request has been cancelled.',
 	orderedAlready: 'This is already ordered, so you can’t also send it from stock.',
 	sayWhyDeclined: 'Say why it’s declined. The employee reads this.',
@@ -121,10 +113,6 @@ export const deskRefusalTexts = {
 	wrongPasswordOfYours: 'This isn’t your password. Please try again.',
 	wrongCode: 'This code isn’t right, or was already used. Wait for the next one and enter it.',
 	codeInForce: 'You already have a second factor. Remove it first.',
-	solvingTooLong: 'This plan took too long, so we stopped. Nothing is lost. Try again with fewer items.',
-	tooManyWrites: ({ seconds }: { seconds: number }) =>
-		`Too many changes at once. Nothing is lost. Try again in ${seconds === 1 ? 'a second' : `${seconds} seconds`}.`,
-	tooManyWindows: 'This is open in too many windows. Close some, then reload this one.',
 	passkeyRefused:
 		'We don’t know this passkey, or it took too long. Try again, or sign in with your password.',
 	passkeyNeedsName:
@@ -134,10 +122,6 @@ export const deskRefusalTexts = {
 	noSuchUser: 'We can’t find this account. It may have been closed.',
 	lastWithRecord: 'You are the only person with access. Give it to someone else first.',
 	tooManyToSettle: ({ most }: { most: number }) => `Mark at most ${most} cases as done at once.`,
-	bodyTooLarge: ({ kB }: { kB: number }) => `This is larger than ${kB} kB. Send less at once.`,
-	unreadableText: ({ at }: { at: string }) =>
-		`${at || 'The text'} contains characters that we can’t read. Remove them and try again.`,
-	unreadableField: ({ field }: { field: string }) => `We can’t read ${field}.`,
 	passwordTooShort: ({ shortest }: { shortest: number }) =>
 		`Choose a password of at least ${shortest} characters.`,
 	hasLeft: ({ name }: { name: string }) =>
@@ -147,7 +131,7 @@ export const deskRefusalTexts = {
 	otherCount: ({ n, expected }: { n: number; expected: number }) =>
 		`This would now go to ${n} people, not ${expected}. Check the list again, then send it.`,
 	otherCountToRemind: ({ n, expected }: { n: number; expected: number }) =>
-		`${n === 0 ? 'Nobody is' : `${n} are`} left to remind now, not ${expected}: someone has answered, got an email in the last day, or is getting one now. Check the list again.`,
+		`${n === 0 ? 'No one is' : `${n} are`} left to remind now, not ${expected}: someone has answered, got an email in the last day, or is getting one now. Check the list again.`,
 	otherCountToRelease: ({ n, expected }: { n: number; expected: number }) =>
 		`${n === 1 ? '1 email is' : `${n} emails are`} waiting now, not ${expected}. Nothing was changed. Check the list again.`,
 	emailsPerDay: 'Enter a whole number of emails a day, from 1 to 1,000,000.',
@@ -167,7 +151,5 @@ export const deskRefusalTexts = {
 	tooManyInBulk: ({ most }: { most: number }) =>
 		`This is more than ${most} people at once. Narrow the list, or create an assessment round.`,
 	tooManyMoved: ({ n, most }: { n: number; most: number }) =>
-		`This would mark ${n} people as leavers or returned. More than ${most} at once may be the wrong file. Import it without that first, and check.`,
-	/** A check of a field has its own words: what, where, and what to do. */
-	checked: ({ text }: { text: string }) => text
+		`This would mark ${n} people as leavers or returned. More than ${most} at once may be the wrong file. Import it without that first, and check.`
 };

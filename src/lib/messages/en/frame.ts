@@ -68,7 +68,7 @@ export const deviceTexts = {
 
 export const lengthFaultTexts = {
 	title: 'That didn’t work',
-	network: 'We couldn’t reach the page. What you typed is saved on this device.',
+	network: 'We couldn’t reach the page. Your text is saved on this device.',
 	noAccess: 'You don’t have access to this page',
 	toStart: 'Go to your start page',
 	again: 'Try again',

@@ -51,7 +51,7 @@ export const howToLookTexts: Readonly<Partial<Record<QuestionnairePage, WordsByF
 		},
 		{ holds: {}, text: 'Like this, for part of the day: standing, with the keyboard at elbow height again.' }
 	],
-	spot: 'Like this, from above: the window at your side, nobody walking past behind you.',
+	spot: 'Like this, from above: the window at your side, no one walking past behind you.',
 	mouse: [
 		{
 			holds: OWN_MOUSE,

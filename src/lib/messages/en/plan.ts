@@ -133,7 +133,7 @@ export const planTexts = {
 	alternatives: 'Plans',
 	ticked: (n: number, of: number) => `${n} of ${of} steps done`,
 	kept: (list: string) =>
-		`This is a new plan. What you’ve already done and still need stays ticked: ${list}.`,
+		`This is a new plan. Steps you’ve already done and still need stay ticked: ${list}.`,
 	keptNone: 'This is a new plan. None of the earlier steps is in it unchanged.',
 	workOnThis: 'Use this plan instead',
 	workOnThisNote: 'Steps that are the same in both stay ticked.',
@@ -196,7 +196,7 @@ export const openProblemTexts = {
 		monitor: 'You have a screen at home: try it',
 		'paper-holder': 'Your tablet can hold papers upright'
 	}),
-	helpTitle: 'What else would help',
+	helpTitle: 'More that would help',
 	ask: 'Request this',
 	asked: 'Requested',
 	tied: (regions: string, isFirst: boolean) =>

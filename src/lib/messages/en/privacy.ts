@@ -32,7 +32,7 @@ export const privacyTexts = {
 				: `Taking part is part of your employer’s health and safety duty${dutyLaw ? ` (${dutyLaw})` : ''}. You can still skip any question.`
 	},
 	seenBy: {
-		term: 'Who sees it',
+		term: 'Seen by',
 		words: ({ everyAnswer, referredOnly, totalsOnly }: WhoSees, organisation: string, least: number) =>
 			[
 				`People with the ${list(everyAnswer)} role${organisation ? ` at ${organisation}` : ''} see your answers. They see a warning sign as soon as you tap it.`,
@@ -59,7 +59,7 @@ export const privacyTexts = {
 		}
 	},
 	stays: [
-		'What stays',
+		'After deletion',
 		'If you withdraw, your coordinator’s own notes stay, and the fact that you were asked. Even after we delete your data, some things stay: log entries without your name, totals in earlier reports, and backups for a while.'
 	] as PrivacyLine,
 	rights: [

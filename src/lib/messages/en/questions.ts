@@ -482,7 +482,7 @@ export const questionTexts: { readonly [I in ItemId]: ItemTexts<I> } = {
 	},
 	stacks: {
 		question: 'Do your stacks stand firm?',
-		why: 'What wobbles can fall, with the screen on it.',
+		why: 'A stack that wobbles can fall, with the screen on it.',
 		look: 'Take the screen off and push each stack with your hand.',
 		answers: { none: 'I have none', firm: 'Firm', wobble: 'One wobbles' }
 	},
@@ -503,7 +503,7 @@ export const questionTexts: { readonly [I in ItemId]: ItemTexts<I> } = {
 			{ holds: AT_STANDING_SPOT, text: 'Is there a place where you can sit and work too?' },
 			{ holds: {}, text: 'Is there a place where you can work standing?' }
 		],
-		why: 'However good the set-up, nobody stays well in one position.',
+		why: 'However good the set-up, no one stays well in one position.',
 		look: [
 			{ holds: AT_STANDING_SPOT, text: 'A table with a chair: hands at elbow height again.' },
 			{ holds: {}, text: 'A worktop, a chest of drawers or an ironing board will do.' }

@@ -1,4 +1,4 @@
-/** Why an act at the employee's door was refused, and what to do about it. */
+/** Why an act at the employee's door, or at either door, was refused, and what to do about it. */
 export const refusalTexts = {
 	notComplete: 'This link isn’t complete. Open it from your email again, or copy all of it.',
 	// A link that has ended, by why it did.
@@ -20,9 +20,33 @@ export const refusalTexts = {
 	consentFirst:
 		'Please read what we collect and choose Start first. Before that, we pass on warning signs only.',
 	emergencyOpen:
-		'You told us about an emergency sign, so your pages are closed for now. What you typed is saved. Open your link: it shows the number to call, and how to go on.',
+		'You told us about an emergency sign, so your pages are closed for now. Everything you typed is saved. Open your link: it shows the number to call, and how to go on.',
 	changedMeanwhile: 'Your answers changed while we made the plan. Everything is saved. Please try again.',
 	notShared: 'You don’t share your breaks, so nothing was saved.',
 	planGone: 'This plan has been replaced. Here is the newest one.',
-	enoughSpots: ({ most }: { most: number }) => `You already have ${most} workstations.`
+	enoughSpots: ({ most }: { most: number }) => `You already have ${most} workstations.`,
+	// Said at both doors: what any request may come upon.
+	writeAFewWords: 'Write a few words first.',
+	busySolving: 'We’re making many plans at the moment. Nothing is lost. Try again in a minute.',
+	personGone: 'This person’s data has been deleted.',
+	noSuchDay: 'Choose a day that exists.',
+	notUtf8: 'We couldn’t read this text. Send it as UTF-8.',
+	nestedTooDeeply: 'This data is nested too deeply. Send it with fewer levels.',
+	notJson: 'We couldn’t read this data. Send valid JSON.',
+	unreadableForm: 'We couldn’t read this form. Reload the page and try again.',
+	solvingTooLong: 'This plan took too long, so we stopped. Nothing is lost. Try again with fewer items.',
+	tooManyWrites: ({ seconds }: { seconds: number }) =>
+		`Too many changes at once. Nothing is lost. Try again in ${seconds === 1 ? 'a second' : `${seconds} seconds`}.`,
+	tooManyWindows: 'This is open in too many windows. Close some, then reload this one.',
+	bodyTooLarge: ({ kB }: { kB: number }) => `This is larger than ${kB} kB. Send less at once.`,
+	unreadableText: ({ at }: { at: string }) =>
+		`${at || 'The text'} contains characters that we can’t read. Remove them and try again.`,
+	unreadableField: ({ field }: { field: string }) => `We can’t read ${field}.`,
+	/** A check of a field has its own words: what, where, and what to do. */
+	checked: ({ text }: { text: string }) => text,
+	foreignSite: 'This request came from another site, so we didn’t carry it out.',
+	noPageHere: 'There’s no page at this address. Check the address, or go back.',
+	tooMuchAtOnce: 'This is too much at once. Send less, then try again.',
+	unreadableRequest: 'We couldn’t read this. Go back and try again.',
+	ourFault: 'Something went wrong on our side, and this step wasn’t saved. Try again in a moment.'
 };

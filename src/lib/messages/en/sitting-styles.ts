@@ -8,7 +8,7 @@ export const sittingStyleTexts = {
 	current: 'Your plan is made for this style.',
 	since: (day: string) => `You’ve been trying this since ${day}.`,
 	how: 'How to sit',
-	asksTitle: 'What it needs at your desk',
+	asksTitle: 'Changes at your desk',
 	asksNothing: 'Nothing changes at your desk.',
 	care: 'Stop if anything hurts more than before, or if you feel tingling or numbness.',
 	tryIt: 'Try this style today',

@@ -64,7 +64,7 @@ export const pageTexts = {
 	},
 	house: {
 		short: 'House',
-		title: 'What you have at home',
+		title: 'Items at home',
 		lead: 'Sturdy items for under your screen, keyboard and feet, and soft ones for the seat. Leave out anything you need elsewhere.'
 	}
 };
@@ -205,7 +205,7 @@ export const fieldTexts = {
 export const hintTexts = typed<Readonly<Partial<Record<LengthFieldName | ChoiceFieldName, string>>>>({
 	stature: '',
 	drawnAs: 'Changes only the drawing.',
-	seatHeight: 'Measure it while nobody sits on it.',
+	seatHeight: 'Measure it while no one sits on it.',
 	letterSize:
 		'Hold your phone beside your screen. Set its scale once under “No tape?” for letters of true size.',
 	city: 'Only to work out where the sun stands. Skip it if you like.',
@@ -413,7 +413,7 @@ export const thingTexts = {
 	sizes: 'Name and size',
 	nothing: 'Nothing to spare',
 	add: (name: string) => `Add: ${name}`,
-	label: 'What you call it',
+	label: 'Your name for it',
 	count: 'How many',
 	sides: { a: 'Length', b: 'Width', c: 'Height' },
 	remove: (name: string) => `Remove: ${name}`,

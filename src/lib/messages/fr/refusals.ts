@@ -25,5 +25,29 @@ export const refusalTextsFr: typeof refusalTexts = {
 	changedMeanwhile: 'Vos réponses ont changé pendant la préparation du plan. Tout est enregistré. Réessayez.',
 	notShared: 'Vous ne partagez pas vos pauses, rien n’a donc été enregistré.',
 	planGone: 'Ce plan a été remplacé. Voici le plus récent.',
-	enoughSpots: ({ most }) => `Vous avez déjà ${most} postes.`
+	enoughSpots: ({ most }) => `Vous avez déjà ${most} postes.`,
+	writeAFewWords: 'Écrivez d’abord quelques mots.',
+	busySolving: 'Nous préparons beaucoup de plans en ce moment. Rien n’est perdu. Réessayez dans une minute.',
+	personGone: 'Ces données ont été supprimées.',
+	noSuchDay: 'Choisissez un jour qui existe.',
+	notUtf8: 'Nous n’avons pas pu lire ce texte. Envoyez-le en UTF-8.',
+	nestedTooDeeply: 'Ces données ont trop de niveaux. Envoyez-les avec moins de niveaux.',
+	notJson: 'Nous n’avons pas pu lire ces données. Envoyez du JSON valide.',
+	unreadableForm: 'Nous n’avons pas pu lire ce formulaire. Rechargez la page et réessayez.',
+	solvingTooLong:
+		'Ce plan a pris trop de temps, nous avons donc arrêté. Rien n’est perdu. Réessayez avec moins d’objets.',
+	tooManyWrites: ({ seconds }) =>
+		`Trop de changements à la fois. Rien n’est perdu. Réessayez dans ${seconds === 1 ? 'une seconde' : `${seconds} secondes`}.`,
+	tooManyWindows: 'Cette page est ouverte dans trop de fenêtres. Fermez-en quelques-unes, puis rechargez-la.',
+	bodyTooLarge: ({ kB }) => `C’est plus de ${kB} ko. Envoyez moins à la fois.`,
+	unreadableText: ({ at }) =>
+		`${at || 'Le texte'} contient des caractères que nous ne pouvons pas lire. Retirez-les et réessayez.`,
+	unreadableField: ({ field }) => `Nous ne pouvons pas lire ${field}.`,
+	checked: () => 'Cette réponse ne convient pas. Vérifiez-la et réessayez.',
+	foreignSite: 'Cette demande vient d’un autre site, nous ne l’avons donc pas exécutée.',
+	noPageHere: 'Il n’y a pas de page à cette adresse. Vérifiez l’adresse ou revenez en arrière.',
+	tooMuchAtOnce: 'C’est trop à la fois. Envoyez moins, puis réessayez.',
+	unreadableRequest: 'Nous n’avons pas pu lire cela. Revenez en arrière et réessayez.',
+	ourFault:
+		'Quelque chose n’a pas fonctionné chez nous, et cette étape n’est pas enregistrée. Réessayez dans un instant.'
 };

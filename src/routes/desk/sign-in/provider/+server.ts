@@ -1,4 +1,5 @@
 import { error, redirect } from '@sveltejs/kit';
+import { errorText } from '$lib/messages/error-text';
 import { startProviderSignIn, signInPageWithReason, ProviderError } from '$lib/server/access/provider';
 import { setProviderFlow } from '$lib/server/access/session-cookie';
 import { safeRedirect } from '$lib/server/access/safe-redirect';
@@ -8,7 +9,7 @@ import type { RequestHandler } from './$types';
 /** To the organisation's own sign-in; who is signed in already shows there again who they are. */
 export const GET: RequestHandler = async ({ locals, url, cookies, request }) => {
 	const { identity } = locals.config;
-	if (!identity) error(404, 'There is nothing at this address. Check it, or go back.');
+	if (!identity) error(404, errorText('noPageHere'));
 	const back = `${requestOrigin(request, locals.config)}/desk/sign-in/provider/back`;
 	const wanted = { to: safeRedirect(url), isAnew: locals.user !== null };
 	try {

@@ -1,13 +1,40 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { deskRefusalTexts } from '$lib/messages/en/desk-refusals';
+import { refusalTexts } from '$lib/messages/en/refusals';
 import { errorTextsFor, errorText } from '$lib/messages/error-text';
+import { LANGUAGES } from '$lib/messages/languages';
 
-const sources = ['src/lib/server', 'src/routes'].flatMap((folder) =>
-	readdirSync(folder, { recursive: true, encoding: 'utf8' })
+/** Sources below a folder, or the one that is named. */
+function filesIn(path: string): string[] {
+	if (!statSync(path).isDirectory()) return [path];
+	return readdirSync(path, { recursive: true, encoding: 'utf8' })
 		.filter((name) => name.endsWith('.ts') && !name.endsWith('.test.ts'))
-		.map((name) => readFileSync(join(folder, name), 'utf8'))
-);
+		.map((name) => join(path, name));
+}
+
+const sources = ['src/hooks.server.ts', 'src/lib/server', 'src/routes']
+	.flatMap(filesIn)
+	.map((file) => readFileSync(file, 'utf8'));
+
+/** What answers employees: their routes, what every request goes through, and the use cases of their door. */
+const EMPLOYEES_DOOR = [
+	'src/routes/c',
+	'src/hooks.server.ts',
+	'src/lib/server/http',
+	'src/lib/server/planning',
+	'src/lib/server/live',
+	'src/lib/server/access/write-limits.ts',
+	'src/lib/server/assessments',
+	'src/lib/server/check-ins',
+	'src/lib/server/breaks',
+	'src/lib/server/plans',
+	'src/lib/server/cases/messages.ts'
+];
+
+/** Refusals in those files that only somebody signed in can come upon. */
+const OF_THE_DESK = new Set(['forCoordinators', 'hasLeft', 'answeredMeanwhile', 'passkeyNeedsName']);
 
 describe('refusals', () => {
 	const refusals = errorTextsFor();
@@ -23,6 +50,10 @@ describe('refusals', () => {
 		]);
 		expect(made.length).toBeGreaterThan(80);
 		expect(made.map(([, , why]) => why).filter((why) => /\s/.test(why ?? ''))).toEqual([]);
+		// Nor where a page or an answer is refused without one.
+		const SAID = /(?:error\(\d+, |message: )['`]\p{Lu}\p{Ll}+ .*/gu;
+		expect("error(404, 'Not found');".match(SAID)).toHaveLength(1);
+		expect(sources.flatMap((source) => source.match(SAID) ?? [])).toEqual([]);
 	});
 
 	it('say their facts', () => {
@@ -35,5 +66,32 @@ describe('refusals', () => {
 		);
 		expect(errorText('noPerson')).toBe(refusals.noPerson);
 		expect(errorText('noPerson', 'xx')).toBe(refusals.noPerson);
+	});
+
+	it('that an employee can come upon are among those that every language has', () => {
+		const files = EMPLOYEES_DOOR.flatMap(filesIn);
+		expect(files.length).toBeGreaterThan(60);
+		const found = files.flatMap((file) => {
+			const text = readFileSync(file, 'utf8');
+			return Object.keys(deskRefusalTexts)
+				.filter((code) => !OF_THE_DESK.has(code) && text.includes(`'${code}'`))
+				.map((code) => `${file}: ${code}`);
+		});
+		expect(found).toEqual([]);
+	});
+
+	it.each(LANGUAGES.filter((language) => language !== 'en'))('have their own words in %s', (language) => {
+		const [own, english] = [errorTextsFor(language), errorTextsFor('en')];
+		const same = (Object.keys(refusalTexts) as (keyof typeof refusalTexts)[]).filter(
+			(code) => String(own[code]) === String(english[code])
+		);
+		expect(same).toEqual([]);
+	});
+
+	it('say how long to wait, in the language of who is refused', () => {
+		const after = (seconds: number) => ({ code: 'tooManyWrites', facts: { seconds } }) as const;
+		expect(errorText(after(1), 'de')).toContain('in einer Sekunde');
+		expect(errorText(after(5), 'fr')).toContain('dans 5 secondes');
+		expect(errorText(after(5))).toContain('in 5 seconds');
 	});
 });

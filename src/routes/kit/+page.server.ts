@@ -1,9 +1,10 @@
 import { error } from '@sveltejs/kit';
+import { errorText } from '$lib/messages/error-text';
 import { dev } from '$app/environment';
 import type { PageServerLoad } from './$types';
 
 /** Every control with its states, for who builds with them: there while the program is developed, shown and tested. */
 export const load: PageServerLoad = ({ locals }) => {
-	if (!dev && locals.config.mode !== 'demo') error(404, 'Not found');
+	if (!dev && locals.config.mode !== 'demo') error(404, errorText('noPageHere'));
 	return { locale: 'en' as const };
 };

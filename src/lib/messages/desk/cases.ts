@@ -92,7 +92,7 @@ export const caseTexts = {
 	result: 'Result',
 	whomYouSpokeWith: 'Person you spoke with',
 	whatWasSaid: 'Notes',
-	thisIsTheOutcome: 'This contact settles',
+	thisIsTheOutcome: 'This contact resolves',
 	note: 'Note',
 	whatComesNext: 'Next step',
 	choose: 'Choose …',
@@ -114,6 +114,8 @@ export const caseTexts = {
 		dayWords: string | number;
 	}) => `${changeMark} ${change} since ${dayWords}`,
 	firstReport: 'first report',
+	postponedUntil: (day: string, reason: string) => `postponed until ${day}: ${reason}`,
+	hindersALot: 'hinders work a lot',
 	hindersMuchALittle: (isMuch: boolean) => `, hinders work ${isMuch ? 'a lot' : 'a little'}`,
 	worstInSevenDays:
 		'Worst score in the last seven days, 0 to 10. From 4 (dotted line), act this week. A change counts from 2 points or 30%.',

@@ -7,7 +7,7 @@ export const CONTACT_WORDS = {
 		string
 	>,
 	result: {
-		reached: 'Reached someone',
+		reached: 'Reached them',
 		'no-answer': 'No answer',
 		'left-word': 'Left a message',
 		'wrong-number': 'Wrong number'

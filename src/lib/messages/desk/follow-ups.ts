@@ -8,6 +8,9 @@ export const followUpTexts = {
 	makeANewAddress: 'Create a new address',
 	endIt: 'Turn off the address',
 	theAddressHasEnded: 'The address no longer works.',
+	purposes: { look: 'Follow-up', 'check-in': 'Check-in', recheck: 'Next self-assessment' },
+	moved: (name: string, day: string, isFreeDay: boolean) =>
+		`${name} is now on ${day}${isFreeDay ? ', a day off where they live' : ''}.`,
 	freeDayThere: 'day off there',
 	todayMark: (slice: string | number, hasDay: boolean) => `${slice}${hasDay ? ', today' : ''}`,
 	more: (day: string | number) => `${day} more`,

@@ -52,6 +52,9 @@ export const peopleTexts = {
 	lettersComeBack: ', emails are returned',
 	andUnsure: (checksUnsure: string | number) => ` and ${checksUnsure} not known yet`,
 	needed: (field: string | number, hasField: boolean) => `${field}${hasField ? ' (required)' : ''}`,
+	moreThan: (n: number) => `more than ${n}`,
+	noTableIn: (file: string) =>
+		`We found no table in ${file}. Save it as .xlsx or CSV from your spreadsheet, then choose it again.`,
 	noSecondColumn: 'nothing',
 	joinedWithAsA: 'combined with (such as last name)',
 	notInThisFile: 'not in this file',

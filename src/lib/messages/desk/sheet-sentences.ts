@@ -20,6 +20,22 @@ export function sheetSentence(sheet: {
 	].join(' ');
 }
 
+/** How long a line of the day has waited, and by when it should be acted on. Days are whole; a day of the calendar is given as people read it. */
+export const dueSentences = {
+	referred: (waits: number, answerBy: string | null) =>
+		answerBy !== null
+			? `${count(waits, 'day', 'days')}, answer by ${answerBy}`
+			: `asked ${waits === 0 ? 'today' : `${count(waits, 'day', 'days')} ago`}`,
+	followUp: (waits: number) => (waits === 0 ? 'due today' : `due ${count(waits, 'day', 'days')} ago`),
+	late: (day: string) => `late since ${day}`,
+	waits: (waits: number, by: string | null) =>
+		`${waits === 0 ? 'today' : `waits ${count(waits, 'day', 'days')}`}${by === null ? '' : `, by ${by}`}`
+};
+
+/** What was last done, when and by whom. @param waits whether the person has not answered it yet */
+export const lastActSentence = (act: string, when: string, by: string, waits: boolean) =>
+	`${act} ${when} by ${by}${waits ? '; waiting for their answer' : ''}`;
+
 /** How many things are on their way to someone. */
 export const thingsSentence = (n: number) =>
 	`${count(n, 'item of equipment is', 'items of equipment are')} on the way.`;

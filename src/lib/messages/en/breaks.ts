@@ -301,7 +301,7 @@ export const breakTexts = {
 				: `${n} small breaks in between, without reminders.`,
 		showSmall: (n: number) => `Small breaks (${n})`,
 		time: 'Time',
-		what: 'What',
+		what: 'Activity',
 		place: 'Then work at',
 		places: {
 			sitting: (n: number) => (n === 1 ? 'your table' : `your workstation ${n}, sitting`),

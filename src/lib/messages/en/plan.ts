@@ -114,7 +114,7 @@ export const planTexts = {
 	takeAlong: 'Download my data',
 	anotherLead: 'Is something missing or wobbly? These plans use other things.',
 	planN: (n: number) => (n === 1 ? 'The best plan' : `Plan ${n}`),
-	checksTitle: 'Your checks',
+	checksTitle: 'Height checks',
 	print: 'Print',
 	correct: 'Correct my answers',
 	sent: 'Your coordinator has your answers.',

@@ -56,7 +56,7 @@
 		...(person.leftAt ? [`left ${dayWords(person.leftAt)}`] : []),
 		...(person.bouncedAt ? [texts.lettersComeBack] : []),
 		...(owner ? [texts.lookedAfterByWhom(owner)] : []),
-		...(later ? [`postponed until ${dayWords(later.on, 'short')}: ${later.reason}`] : []),
+		...(later ? [texts.postponedUntil(dayWords(later.on, 'short'), later.reason)] : []),
 		...(isZoneKnown ? [] : [texts.timeZoneIsNot(person.timeZone, zone)])
 	]);
 </script>

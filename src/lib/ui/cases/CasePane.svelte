@@ -148,7 +148,7 @@
 						{[
 							...(report.parts ?? []).map((part) => t.discomfort.partOptions[part]),
 							...report.kinds.map((kind) => t.discomfort.kindOptions[kind]),
-							...(report.hinders === 'much' ? ['hinders work a lot'] : [])
+							...(report.hinders === 'much' ? [texts.hindersALot] : [])
 						].join(', ')}</span
 					>
 				</li>

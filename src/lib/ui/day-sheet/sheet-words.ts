@@ -6,6 +6,7 @@ import type { LengthUnit } from '$lib/core/length';
 import { isMoreUrgent, type TriageLevel } from '$lib/core/triage';
 import type { Catalogue } from '$lib/messages';
 import { levelEn, reasonEn } from '$lib/messages/triage-en';
+import { dueSentences, lastActSentence } from '$lib/messages/desk/sheet-sentences';
 import { DESK_ACT_WORDS } from '$lib/messages/desk/state-words';
 import { checkWords } from '../gap-mark/check-words';
 import { deskWords } from '$lib/messages/desk';
@@ -156,21 +157,19 @@ export function dueWords(line: DaySheetRow, today: string): { words: string; isL
 	if (line.referredOn !== null && line.referral) {
 		const { answerBy } = line.referral;
 		const waits = daysSince(line.referredOn, today);
-		const words = answerBy
-			? `${count(waits, 'day', 'days')}, answer by ${dayWords(answerBy, 'short')}`
-			: `asked ${waits === 0 ? 'today' : `${count(waits, 'day', 'days')} ago`}`;
+		const words = dueSentences.referred(waits, answerBy && dayWords(answerBy, 'short'));
 		return { words, isLate: answerBy !== null && answerBy < today };
 	}
 	const isLate = line.actBy !== null && line.actBy < today;
 	if (isFollowUp(line) || (!isLate && line.followUpOn !== null && line.followUpOn < today)) {
 		const waits = daysSince(line.followUpOn ?? today, today);
-		return { words: waits === 0 ? 'due today' : `due ${count(waits, 'day', 'days')} ago`, isLate: waits > 0 };
+		return { words: dueSentences.followUp(waits), isLate: waits > 0 };
 	}
 	const waits = daysSince(line.openSince ?? today, today);
-	const told = waits === 0 ? 'today' : `waits ${count(waits, 'day', 'days')}`;
-	if (line.actBy === null) return { words: told, isLate: false };
-	const by = dayWords(line.actBy, 'short');
-	return isLate ? { words: `late since ${by}`, isLate: true } : { words: `${told}, by ${by}`, isLate: false };
+	const by = line.actBy && dayWords(line.actBy, 'short');
+	return isLate && by
+		? { words: dueSentences.late(by), isLate: true }
+		: { words: dueSentences.waits(waits, by), isLate: false };
 }
 
 /** What was last done, when and by whom. */
@@ -181,8 +180,8 @@ export function lastActWords(line: DaySheetRow, today: string, timeZone: string)
 	const day = new Intl.DateTimeFormat('sv-SE', { timeZone }).format(at);
 	const when = day === today ? timeWords(at, timeZone) : dayWords(at, 'short');
 	const words = DESK_ACT_WORDS[lastAct.kind as keyof typeof DESK_ACT_WORDS] ?? lastAct.kind;
-	const told = `${words.replace(/ (?:to|with|for|of|about):?$|:$/, '')} ${when} by ${lastAct.by}`;
-	return waitsForAnswer(line) ? `${told}; waits for their answer` : told;
+	const act = words.replace(/ (?:to|with|for|of|about):?$|:$/, '');
+	return lastActSentence(act, when, lastAct.by, waitsForAnswer(line));
 }
 
 /** Whether someone wrote to the person last, and waits for their answer. */

@@ -1,3 +1,4 @@
+import { deskWords } from '$lib/messages/desk';
 import type { FollowUpKind, TriageLevel } from '$lib/core/triage';
 
 /** One follow-up on the board. */
@@ -14,7 +15,6 @@ export interface FollowUpBoardLine {
 	readonly isFree: boolean;
 }
 
-const KINDS = { look: 'Follow-up', 'check-in': 'asked how it holds', recheck: 'next full look' } as const;
-
 /** What a follow-up is for, in words. */
-export const followUpPurpose = ({ reason, kind }: FollowUpBoardLine): string => reason || KINDS[kind];
+export const followUpPurpose = ({ reason, kind }: FollowUpBoardLine): string =>
+	reason || deskWords.followUps.purposes[kind];

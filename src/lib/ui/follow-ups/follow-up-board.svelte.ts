@@ -40,7 +40,7 @@ export class FollowUpBoard {
 		if (result.type === 'success') {
 			const { isFreeDay } = (result.data as { moved: { isFreeDay: boolean } }).moved;
 			this.last = { key, line };
-			this.told = `${line.name} is on ${longDayWords(to)} now${isFreeDay ? ', a free day where they live' : ''}.`;
+			this.told = deskWords.followUps.moved(line.name, longDayWords(to), isFreeDay);
 		} else if (result.type === 'failure')
 			this.fault =
 				(result.data as { fault?: { message: string } }).fault?.message ??

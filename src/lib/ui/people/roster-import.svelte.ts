@@ -36,7 +36,7 @@ export class RosterImport {
 		this.source ??= new RosterFile();
 		const opened = await this.source.open(chosen).catch(() => null);
 		if (!opened) {
-			this.trouble = `${chosen.name} holds no table that can be read. Save it as .xlsx or CSV from your spreadsheet, then choose it again.`;
+			this.trouble = deskWords.people.noTableIn(chosen.name);
 			return;
 		}
 		await this.take(chosen.name, opened);

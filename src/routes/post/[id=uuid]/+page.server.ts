@@ -1,4 +1,5 @@
 import { error } from '@sveltejs/kit';
+import { errorText } from '$lib/messages/error-text';
 import { emailFrame } from '$lib/messages/emails';
 import { composedById } from '$lib/server/email/composed-by-id';
 import { messageIdOf } from '$lib/server/email/deliver-emails';
@@ -10,7 +11,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 		locals.config.mode === 'production'
 			? null
 			: await composedById(locals.db, locals.config.origin, params.id);
-	if (!found) error(404, 'This email isn’t here.');
+	if (!found) error(404, errorText('noPageHere'));
 	const { queued: letter, link, email } = found;
 	return {
 		letter,

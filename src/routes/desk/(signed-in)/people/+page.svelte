@@ -21,7 +21,7 @@
 	const isNarrowed = $derived(
 		[...page.url.searchParams.keys()].some((name) => name !== 'after' && name !== 'by')
 	);
-	const counted = $derived(data.isMore ? `more than ${data.total}` : String(data.total));
+	const counted = $derived(data.isMore ? texts.moreThan(data.total) : String(data.total));
 </script>
 
 <svelte:head><title>{texts.peopleEasyCorner}</title></svelte:head>

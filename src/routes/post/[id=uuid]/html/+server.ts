@@ -1,4 +1,5 @@
 import { error } from '@sveltejs/kit';
+import { errorText } from '$lib/messages/error-text';
 import { emailPreview } from '$lib/server/email/email-preview';
 import { composedById } from '$lib/server/email/composed-by-id';
 import type { RequestHandler } from './$types';
@@ -9,5 +10,5 @@ export const GET: RequestHandler = async ({ locals, params }) => {
 		locals.config.mode === 'production'
 			? null
 			: await composedById(locals.db, locals.config.origin, params.id);
-	return found ? emailPreview(found.email.html) : error(404, 'This email isn’t here.');
+	return found ? emailPreview(found.email.html) : error(404, errorText('noPageHere'));
 };

@@ -145,8 +145,6 @@ export function rowReasons(line: DaySheetRow, today: string, t: Catalogue, unit:
 		: { grave, others: (judgement?.off ?? []).map((check) => checkWords(check, t, unit)) };
 }
 
-const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
-
 function daysSince(from: string, today: string): number {
 	const [a, b] = [parseCivilDate(from), parseCivilDate(today)];
 	return a && b ? Math.max(0, daysBetween(a, b)) : 0;

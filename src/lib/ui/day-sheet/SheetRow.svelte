@@ -258,6 +258,7 @@
 		justify-content: flex-end;
 	}
 	.act :global(.small) {
+		white-space: nowrap;
 		min-height: 1.5rem;
 		padding-block: 0;
 		font-size: var(--text-note);

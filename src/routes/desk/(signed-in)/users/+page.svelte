@@ -100,7 +100,7 @@
 		<ChoiceRows
 			name="role"
 			legend={texts.role}
-			options={Object.entries(ROLES).map(([value, [name, told]]) => ({ value, words: `${name}, ${told}` }))}
+			options={Object.entries(ROLES).map(([value, [name, told]]) => ({ value, words: texts.roleThat(name, told) }))}
 			value={role}
 			onchange={(value) => (role = value)}
 		/>

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { Readable } from 'node:stream';
-import { sql } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import Papa from 'papaparse';
 import { readSheet } from 'read-excel-file/node';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -13,6 +13,10 @@ import {
 	ROSTER_FIELDS,
 	type ColumnMap
 } from '$lib/core/exchange';
+import { UNSET_ORGANISATION } from '$lib/core/organisation';
+import { schema } from '$lib/server/db/client';
+import { setOrganisation } from '$lib/server/organisation/set-organisation';
+import { setLanguage } from '$lib/server/people/set-language';
 import { exportPeople } from '$lib/server/people/export-people';
 import { importPeople, type ImportInput } from '$lib/server/people/import-people';
 import { markAsLeft } from '$lib/server/people/mark-as-left';
@@ -256,5 +260,32 @@ describe('the list that is taken along', () => {
 		expect(row).toMatchObject({ state: 'answered', answered: '2026-03-02', level: 'soon', left: '' });
 		expect(Number(row?.['worst discomfort'])).toBeGreaterThan(0);
 		expect(row?.where).toMatch(/neck|shoulder/);
+	});
+});
+
+describe('the language of people in a roster', () => {
+	const LIA = ['Lia Roster', 'lia@roster.example', ''];
+	const spoken = { columns: { ...NONE, name: [0], email: [1], language: [2] } };
+
+	it('is the organisation’s where the file has none, and stays as they have chosen it', async () => {
+		const from = { ...UNSET_ORGANISATION, name: 'Example Works', contactName: 'Oriel Example' };
+		await setOrganisation(
+			db(),
+			desk.coordinator,
+			{ organisation: { ...from, language: 'de' }, version: 0 },
+			now
+		);
+		const personAt = async (email: string) => {
+			const [person] = await db().select().from(schema.people).where(eq(schema.people.email, email));
+			return person;
+		};
+		await take([LIA, ['Leo Roster', 'leo@roster.example', 'fr']], spoken);
+		const lia = await personAt('lia@roster.example');
+		expect(lia?.language).toBe('de');
+		expect((await personAt('leo@roster.example'))?.language).toBe('fr');
+
+		const actor = { kind: 'person', personId: lia?.id ?? '', assessmentId: '' } as const;
+		await setLanguage(db(), actor, 'fr', now);
+		expect(await look([['Lia Roster', 'lia@roster.example', 'en']], spoken)).toMatchObject({ changed: 0 });
 	});
 });

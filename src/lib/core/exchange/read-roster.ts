@@ -66,7 +66,7 @@ export class RosterReader {
 			country: countryCode(country) ?? country,
 			region: text('region').toUpperCase(),
 			timeZone: text('timeZone'),
-			language: text('language') || 'en'
+			language: text('language')
 		};
 		this.check(person);
 		this.people.push(person);
@@ -94,7 +94,7 @@ export class RosterReader {
 		if (!PHONE.test(person.phone)) fault('phone', 'no-phone');
 		if (!REGION.test(person.region)) fault('region', 'no-region');
 		if (person.timeZone !== '' && !isTimeZone(person.timeZone)) fault('timeZone', 'no-time-zone');
-		if (!LANGUAGE.test(person.language)) fault('language', 'no-language');
+		if (person.language !== '' && !LANGUAGE.test(person.language)) fault('language', 'no-language');
 	}
 }
 

@@ -95,7 +95,7 @@ describe('readRoster', () => {
 				team: 'Design',
 				country: 'PT',
 				timeZone: 'Europe/Lisbon',
-				language: 'en',
+				language: '',
 				phone: '',
 				region: ''
 			}

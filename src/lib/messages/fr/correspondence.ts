@@ -36,12 +36,12 @@ export const messageTexts: Catalogue['messages'] = {
 	back: 'Revenir à ma page',
 	link: 'Messages',
 	requestStates: {
-		asked: 'demandé, pas encore décidé',
-		approved: 'accepté',
-		ordered: 'commandé',
-		declined: 'refusé',
+		asked: 'demande en attente',
+		approved: 'demande acceptée',
+		ordered: 'commande passée',
+		declined: 'demande refusée',
 		sent: 'en route',
-		arrived: 'arrivé',
-		returned: 'rendu'
+		arrived: 'livraison faite',
+		returned: 'retour fait'
 	}
 };

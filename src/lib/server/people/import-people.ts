@@ -18,6 +18,7 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { yieldToEventLoop } from '../yield-to-event-loop';
+import { readOrganisation } from '../organisation/read-organisation';
 import { markAsReturned, markAsLeft } from './mark-as-left';
 import { saveRosterMapping } from './roster-mappings';
 
@@ -56,6 +57,12 @@ export interface ImportInput {
 	} | null;
 }
 
+/**
+ * What a file changes of people who are known, where it has a column for it. Their address is what they are known by; their language they choose
+ * themselves, on their own pages.
+ */
+const KNOWN_FIELDS = ROSTER_FIELDS.filter((field) => field !== 'email' && field !== 'language');
+
 /** Reads the lines in pieces: a long file holds up nobody's request. */
 async function readInPieces({ lines, columns, firstRow }: ImportInput): Promise<RosterReader> {
 	const reader = new RosterReader(columns, firstRow);
@@ -68,7 +75,7 @@ async function readInPieces({ lines, columns, firstRow }: ImportInput): Promise<
 
 /**
  * Takes a roster in: who is new by their address is added, who is known is changed where the file says otherwise; a field without a column
- * stays as it is. Who is absent or back is told, and moved only where that is asked for. All of it or nothing: with one fault nothing is
+ * stays as it is, and new people without a language get the organisation's. Who is absent or back is told, and moved only where that is asked for. All of it or nothing: with one fault nothing is
  * taken in. The same file again changes nothing.
  *
  * Cost: the file goes into a temporary table, and is compared with the people as one set along people_email_key; no more of either than is shown comes back.
@@ -81,10 +88,11 @@ export async function importPeople(
 	now: Date
 ): Promise<ImportReport> {
 	const { id: userId } = requirePermission(actor, 'people:change');
-	const { people: read, faults } = await readInPieces(input);
+	const { people: rows, faults } = await readInPieces(input);
+	const { language: usual } = await readOrganisation(db);
+	const read = rows.map((person) => (person.language === '' ? { ...person, language: usual } : person));
 	const countries = [...new Set(read.map(({ country }) => country))].filter((c) => /^[A-Z]{2}$/.test(c));
-	// What no column is for stays as it is.
-	const told = ROSTER_FIELDS.filter((field) => input.columns[field].length > 0 && field !== 'email');
+	const known = KNOWN_FIELDS.filter((field) => input.columns[field].length > 0);
 	const report = {
 		faults: faults.slice(0, MOST_FAULTS),
 		moreFaults: Math.max(0, faults.length - MOST_FAULTS),
@@ -94,7 +102,7 @@ export async function importPeople(
 	const { apply } = input;
 	return inTransaction(db, async (tx) => {
 		await putAside(tx, read);
-		const seen = await compare(tx, told);
+		const seen = await compare(tx, known);
 		if (!apply) return { ...seen, ...report, isApplied: false };
 		if (seen.added !== apply.added || seen.changed !== apply.changed)
 			throw new DomainError('conflict', 'listChanged');
@@ -107,8 +115,8 @@ export async function importPeople(
 		// Who is absent or back is known before the file is written: afterwards all of it is there.
 		const backIds = apply.takeBack ? await idsOf(tx, BACK) : [];
 		const absentIds = apply.leaveAbsent ? await idsOf(tx, ABSENT) : [];
-		await judgeMoved(tx, told);
-		for (let from = 0; from < read.length; from += CHUNK) await write(tx, from, told, now);
+		await judgeMoved(tx, known);
+		for (let from = 0; from < read.length; from += CHUNK) await write(tx, from, known, now);
 		// What coming back alone makes due is held back, as all that an import makes due.
 		if (apply.takeBack) await judgeAgain(tx, backIds);
 		await tx.execute(sql`

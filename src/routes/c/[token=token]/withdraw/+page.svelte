@@ -11,8 +11,9 @@
 
 <svelte:head><title>{texts.title} · {t.product}</title></svelte:head>
 
-<main id="content" class="mx-auto max-w-xl px-5 py-16">
-	<h1 class="text-title">{texts.title}</h1>
+<main id="content" class="mx-auto max-w-xl px-5 py-5">
+	<p class="font-title font-semibold">{t.product}</p>
+	<h1 class="mt-6 text-title">{texts.title}</h1>
 	<p class="mt-3 text-lead">{texts.lead}</p>
 	<p class="mt-3">{texts.stays}</p>
 	{#if data.hasOpenSign}

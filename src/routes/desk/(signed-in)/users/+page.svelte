@@ -100,7 +100,10 @@
 		<ChoiceRows
 			name="role"
 			legend={texts.role}
-			options={Object.entries(ROLES).map(([value, [name, told]]) => ({ value, words: texts.roleThat(name, told) }))}
+			options={Object.entries(ROLES).map(([value, [name, told]]) => ({
+				value,
+				words: texts.roleThat(name, told)
+			}))}
 			value={role}
 			onchange={(value) => (role = value)}
 		/>

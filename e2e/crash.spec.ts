@@ -7,6 +7,6 @@ test('killed under load, the program and then its database: nothing that was ans
 	expect(found.acknowledged).toBeGreaterThan(150);
 	// While the database is gone everybody is told so in plain words, and who watches over it sees it.
 	expect(found.whileGone).toMatchObject({ health: 503, save: 503 });
-	expect(found.whileGone.words).toContain('nothing of this step was kept');
+	expect(found.whileGone.words).toContain('this step wasn’t saved');
 	expect(found.whileFull).toMatchObject({ read: 200, save: 500, words: found.whileGone.words, after: 200 });
 });

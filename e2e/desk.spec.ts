@@ -395,7 +395,7 @@ test('a follow-up is carried to another day by keys; the calendar address answer
 	await page.keyboard.press('ArrowRight');
 	await page.keyboard.press('ArrowDown');
 	await page.keyboard.press('Enter');
-	await expect(page.getByRole('status').filter({ hasText: 'Dora Daymover is on' })).toBeVisible();
+	await expect(page.getByRole('status').filter({ hasText: 'Dora Daymover is now on' })).toBeVisible();
 	const after = (days: number) => {
 		const date = new Date(`${today}T00:00:00Z`);
 		date.setUTCDate(date.getUTCDate() + days);

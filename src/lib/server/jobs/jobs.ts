@@ -15,6 +15,7 @@ import { describeError, log } from '../log';
 import { deliverEmails, DEFAULT_CLAIM } from '../email/deliver-emails';
 import { readMailbox } from '../email/read-mailbox';
 import { smtpTransport, mailboxTransport, type MailTransport } from '../email/mail-transport';
+import { QueueConnections } from './queue-connections';
 import type { ShouldContinue } from './should-continue';
 import { sendDueReminders } from '../rounds/send-due-reminders';
 import { sendRoundBatches } from '../rounds/send-round';
@@ -36,17 +37,6 @@ const LONGEST_WORK_MS = 240_000;
  * lets each letter wait. Nothing waits for it: every minute another looks, and the rows it had locked are free at once.
  */
 const EXPIRE_SECONDS = 900;
-
-/** Connections that the queue of one process has for itself. */
-export const QUEUE_CONNECTIONS = 3;
-
-/** The queue's own statements are short: one that takes so long, ms, waits for nobody. */
-const QUEUE_LIMITS = {
-	connectionTimeoutMillis: 10_000,
-	statement_timeout: 30_000,
-	query_timeout: 35_000,
-	keepAlive: true
-} as const;
 
 /** Seconds between two looks into the queue: how long a letter waits at most before it leaves. */
 const POLL_SECONDS = 1;
@@ -71,10 +61,9 @@ export async function startJobs(
 	{ db, pool, config }: { db: Db; pool: pg.Pool; config: Config },
 	clock: () => Date
 ): Promise<Jobs> {
+	const connections = new QueueConnections(config.databaseUrl);
 	const boss = new PgBoss({
-		connectionString: config.databaseUrl,
-		max: QUEUE_CONNECTIONS,
-		...QUEUE_LIMITS,
+		db: connections,
 		// At most one of each kind waits, and what is done is of no interest for long.
 		archiveCompletedAfterSeconds: 3600,
 		deleteAfterDays: 1,
@@ -151,6 +140,7 @@ export async function startJobs(
 	for (const name of JOBS) wake(name);
 	const stop = async () => {
 		await boss.stop({ graceful: true, wait: true, timeout: 5000 });
+		await connections.close();
 		postman.close?.();
 	};
 	return { wake, stop };

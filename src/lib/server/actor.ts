@@ -2,7 +2,7 @@ import type { Role } from '../core/access';
 
 export type { Role } from '../core/access';
 
-/** Who acts. Rights are asked of this at the start of each use case; closed by default. */
+/** Who acts. Permissions are checked against this at the start of each use case; denied by default. */
 export type Actor =
 	| { readonly kind: 'user'; readonly id: string; readonly name: string; readonly role: Role }
 	| { readonly kind: 'person'; readonly personId: string; readonly assessmentId: string }

@@ -1,6 +1,6 @@
 import type { Role } from './roles';
 
-/** How far a permission goes: everything, what was referred to oneself, or nothing. */
+/** How much a permission covers: everyone, only the people referred to the account, or nobody. */
 export type Grant = 'all' | 'own' | 'none';
 
 /** Columns in the order of a row: coordinator, clinician, reader. */
@@ -17,16 +17,16 @@ const row = (
 const COORDINATORS = row('all', 'none', 'none');
 
 /**
- * Who may do what: the one table, a row an act and a column a role. What does not stand here nobody may do; a new role makes the type checker
- * ask for its column. A guard of the server asks it at the start of each use case, and each route of the desk before it opens.
+ * Who may do what: one row per act, one column per role. Whatever is missing here is forbidden to everyone, and a new role makes the type
+ * checker ask for its column. Server guards read it at the start of each use case, and each desk route reads it before it opens.
  */
 export const PERMISSIONS = {
 	/** One's own account: password, second factor, passkeys, signed-in browsers. */
 	'account:own': row('all', 'all', 'all'),
 	'accounts:manage': COORDINATORS,
-	/** Needs the right of the account besides: someone who has it gives it. */
+	/** Also needs the audit-log right of the account, which only someone who holds it can give. */
 	'audit-log:read': COORDINATORS,
-	/** Changes as they happen, on pages that are open. */
+	/** Live updates on open pages. */
 	'desk:live': row('all', 'all', 'none'),
 	'desk:undo': row('all', 'all', 'none'),
 	'cases:read': COORDINATORS,
@@ -50,17 +50,17 @@ export const PERMISSIONS = {
 	'rounds:read': COORDINATORS,
 	'rounds:run': COORDINATORS,
 	'workforce:read': row('all', 'none', 'all'),
-	/** Figures of today, between two ends of months. */
+	/** Current figures between any two month ends. */
 	'workforce:live': COORDINATORS,
 	'reports:make': COORDINATORS,
 	'prices:set': COORDINATORS,
 	'settings:change': COORDINATORS
 } as const satisfies Readonly<Record<string, Readonly<Record<Role, Grant>>>>;
 
-/** An act that someone may or may not do. */
+/** An act that a role may or may not be allowed to do. */
 export type Permission = keyof typeof PERMISSIONS;
 
-/** Which permissions open pages that show employees by name: opening one is written to the audit log. */
+/** Which permissions open pages that show employees by name. Opening such a page is written to the audit log. */
 export const SHOWS_PEOPLE: Readonly<Record<Permission, boolean>> = {
 	'account:own': false,
 	'accounts:manage': false,
@@ -95,8 +95,8 @@ export const SHOWS_PEOPLE: Readonly<Record<Permission, boolean>> = {
 };
 
 /**
- * How far a role may go with an act. Denied by default: a role or an act that the table does not have, as one that a newer version wrote into
- * the database, is granted nothing.
+ * How much of an act a role is allowed. Denied by default: a role or an act that the table does not know, for example one that a newer
+ * version wrote into the database, gets nothing.
  */
 export function grantOf(role: string, permission: Permission): Grant {
 	const grants: Readonly<Record<string, Grant>> | undefined = Object.hasOwn(PERMISSIONS, permission)
@@ -105,7 +105,7 @@ export function grantOf(role: string, permission: Permission): Grant {
 	return (grants && Object.hasOwn(grants, role) ? grants[role] : undefined) ?? 'none';
 }
 
-/** Whether a role may do an act, be it only with what was referred to oneself. */
+/** Whether a role may do an act at all, even if only for people referred to it. */
 export function isPermitted(role: string, permission: Permission): boolean {
 	return grantOf(role, permission) !== 'none';
 }

@@ -1,17 +1,17 @@
 import { grantOf, rolesWith } from './permissions';
 import { ROLES, type Role } from './roles';
 
-/** Which roles see what of employees, worked out from the permission table: what privacy texts say of it. */
+/** Which roles see what of employees, derived from the permission table. Privacy texts are made from this. */
 export interface WhoSees {
-	/** Everybody's answers. */
+	/** See everyone's answers. */
 	readonly everyAnswer: readonly Role[];
-	/** Only of people who were referred to them. */
+	/** See only the people referred to them. */
 	readonly referredOnly: readonly Role[];
-	/** Totals, and no person. */
+	/** See totals and no individual. */
 	readonly totalsOnly: readonly Role[];
 }
 
-/** Who sees what, by the permissions that are in force. */
+/** Who sees what under the permissions in force. */
 export function whoSees(): WhoSees {
 	const everyAnswer = ROLES.filter((role) => grantOf(role, 'cases:read') === 'all');
 	const referredOnly = ROLES.filter(

@@ -16,27 +16,29 @@ import {
 } from '../plan';
 import { firstActions, type FirstAction } from './first-actions';
 
-/** Everything that the numbers of a corner tell: checks, plans, what stays open and what would solve it. */
+/** Everything the measurements of a workstation lead to: checks, plans, what stays open, and what would solve it. */
 export interface Advice extends Omit<PlanReport, 'format'> {
 	readonly format: 'easy-corner.advise/2';
-	/** The most for one thing to do, for two, and so on; the last is the one to recommend. Empty where nothing is to be built. */
+	/** The best plan for one change, for two, and so on; the last one is recommended. Empty where nothing is to be built. */
 	readonly ladder: readonly PlanOption[];
-	/** What one more firm thing of the home would change; it is no purchase. */
+	/** What one more rigid item from the household would change; not a purchase. */
 	readonly more: ExtraPieceOutcome | null;
-	/** What a purchase or a pair of them would change beside the home's best; what takes away most for each thing first. */
+	/**
+	 * What a purchase, or two together, would change on top of the best plan from the household; for each item, the purchase that closes
+	 * most gaps comes first.
+	 */
 	readonly purchases: readonly PurchaseOutcome[];
-	/** How to work with a laptop alone; null where the keys are separate, or nothing is off. */
+	/** How to work with a laptop alone; null where keyboard and screen are separate or nothing is wrong. */
 	readonly laptop: LaptopArrangements | null;
-	/** What to do first, as far as the corner alone can say; three at most. */
+	/** What to do first, as far as the workstation alone shows; three actions at most. */
 	readonly first: readonly FirstAction[];
-	/** What the numbers find at the corner as it was measured. */
+	/** What the measurements show to be wrong at the workstation as measured. */
 	readonly findings: readonly MeasuredFinding[];
 }
 
 /**
- * Advises on a corner.
- *
- * Cost: some tens of searches for a plan where much stays open, ten where little does; tens of milliseconds for a usual home.
+ * Gives the advice for a workstation. Cost: a few dozen plan searches where many gaps stay open, ten where few do; tens of milliseconds for
+ * a usual home.
  */
 export function adviseCorner(corner: Corner): Advice {
 	const report = planCorner(corner);
@@ -57,19 +59,19 @@ export function adviseCorner(corner: Corner): Advice {
 	};
 }
 
-/** What something more would change, without the corners and plans that were tried. */
+/** What something extra would change, without the workstations and plans that were tried for it. */
 export interface OutcomeSummary extends Pick<ExtraOutcome, 'changes' | 'closes' | 'savesW'> {
-	/** What is left open with it. */
+	/** Gaps that stay open with it. */
 	readonly open: readonly OpenGap[];
 }
 
 /** What one purchase or two together would change. */
 export interface PurchaseSummary extends OutcomeSummary, Pick<PurchaseOutcome, 'purchases'> {}
 
-/** What one more firm thing of the home would change. */
+/** What one more rigid item from the household would change. */
 export interface ExtraItemSummary extends OutcomeSummary, Pick<ExtraPieceOutcome, 'mm'> {}
 
-/** Advice as it is kept with a plan. */
+/** Advice as stored with a plan. */
 export interface AdviceSummary extends Omit<Advice, 'purchases' | 'more'> {
 	readonly more: ExtraItemSummary | null;
 	readonly purchases: readonly PurchaseSummary[];
@@ -82,7 +84,7 @@ const keptOutcome = ({ changes, closes, savesW, plan }: ExtraOutcome): OutcomeSu
 	open: plan.open
 });
 
-/** Advice without what nobody is shown. */
+/** Advice without the parts that are shown to nobody. */
 export function summarizeAdvice({ more, purchases, ...rest }: Advice): AdviceSummary {
 	return {
 		...rest,

@@ -21,23 +21,23 @@ export type FindingOutcome = 'stays' | 'closed' | 'caused';
 /** A finding with what becomes of it, and what is done about it. */
 export interface AdvisedFinding extends OrderedFinding {
 	readonly fate: FindingOutcome;
-	/** What to do about it at home, as far as it holds for this person and undoes nothing else; the likeliest first. */
+	/** What to do about it with household items, as far as it suits this person and undoes nothing else; the most promising first. */
 	readonly fixes: readonly HouseholdFix[];
 }
 
-/** What a person told besides lengths. */
+/** What a person reported besides lengths. */
 export interface ChecklistContext {
 	readonly checklist: Checklist;
 	readonly answers: ChecklistAnswers;
 	readonly reports: readonly RegionReport[];
-	/** The arms that they work with; both if left out. */
+	/** The arms they work with; both if left out. */
 	readonly arms?: WorkingArms;
 }
 
-/** Fixes said of one finding: the likeliest, so that a page stays short. */
+/** Most fixes shown for one finding, so that a page stays short. */
 const MOST_FIXES = 2;
 
-/** What the heights are about: the plan is exact on them, and says itself what it leaves open. */
+/** Findings about heights: the plan handles these exactly, and says what it leaves open. */
 const OF_HEIGHTS: ReadonlySet<FindingId> = new Set<FindingId>([
 	'seat-too-high',
 	'seat-too-low',
@@ -48,7 +48,7 @@ const OF_HEIGHTS: ReadonlySet<FindingId> = new Set<FindingId>([
 	'screen-too-high'
 ]);
 
-/** The steps that see to a finding by themselves, whoever found it. */
+/** Plan steps that resolve a finding by themselves, whoever reported it. */
 const STEP_OF: Readonly<Partial<Record<FindingId, PlanStep['place']>>> = {
 	'feet-hanging': 'feet',
 	'no-low-back-support': 'back',
@@ -58,11 +58,11 @@ const STEP_OF: Readonly<Partial<Record<FindingId, PlanStep['place']>>> = {
 	'head-tips-back': 'tilt'
 };
 
-/** Whether a step of a plan sees to a finding by itself: the step says so, and nothing else has to. */
+/** Whether a step of the plan resolves a finding by itself, so that no fix need be listed for it. */
 export const isCoveredByStep = (finding: FindingId, steps: readonly Pick<PlanStep, 'place'>[]): boolean =>
 	steps.some(({ place }) => place === STEP_OF[finding]);
 
-/** The acts that the steps of a plan are. */
+/** The adjustments that the steps of a plan amount to. */
 export function adjustmentsOfSteps(
 	corner: Corner,
 	plan: Plan | null,
@@ -95,8 +95,8 @@ const fitsIn = (checks: readonly CheckResult[], id: CheckResult['id']) =>
 	checks.some((check) => check.id === id && check.verdict === 'fits');
 
 /**
- * Whether a plan closes a finding: a step of it sees to it, the check behind it comes right, or the numbers that found it find it no more.
- * What only the person has seen is never closed by numbers that did not see it.
+ * Whether a plan closes a finding: one of its steps resolves it, the check behind it comes into range, or the measurements no longer show
+ * it. What only the person has seen is never closed by measurements that cannot see it.
  */
 function isClosed(
 	{ finding, measured }: OrderedFinding,
@@ -112,7 +112,7 @@ function isClosed(
 	return closedBy ? !fitsIn(before, closedBy) : (measured?.isSure ?? false);
 }
 
-/** Findings of a corner, and of the corner as a plan leaves it, each with what becomes of it. */
+/** Findings at the workstation now and after the plan, each with its outcome. */
 function withFates(
 	corner: Corner,
 	told: ChecklistContext,
@@ -121,7 +121,7 @@ function withFates(
 ): (OrderedFinding & { readonly fate: FindingOutcome })[] {
 	const now = measuredFindings(corner);
 	const later = plan && steps.length > 0 ? measuredFindings(corner, situationAfter(corner, plan)) : now;
-	// What was only likely and the plan makes sure is brought about by it too.
+	// A finding that was only likely and that the plan makes certain also counts as caused by it.
 	const isNow = new Set(now.filter(({ isSure }) => isSure).map(({ finding }) => finding));
 	const caused = later.filter(({ finding, isSure }) => isSure && !isNow.has(finding));
 	const before = checkCorner(corner);
@@ -140,10 +140,9 @@ function withFates(
 }
 
 /**
- * Everything that is found at a corner and is worth saying, in the order in which it is put right, with what becomes of it by the plan and
- * what is done about it. A fix is shown where it holds for this person, and where nothing shown before undoes it: neither a step of the
- * plan nor another fix. What a plan causes and sees to by a step of its own is that step's, and not listed.
- *
+ * Every finding worth reporting, in the order of repair, with its outcome under the plan and the fixes for it. A fix is shown if it suits
+ * this person and if nothing shown earlier (a plan step or another fix) undoes it. A finding that the plan causes and resolves by one of
+ * its own steps belongs to that step and is not listed.
  * @param steps the steps of the plan; empty where there is nothing to do
  */
 export function advisedFindings(

@@ -3,11 +3,11 @@ import { armsLengthMm } from '../desk';
 import type { PlanStep } from '../plan';
 import { distanceBand } from '../sight';
 
-/** How far from the screen someone is told to sit, so that no page says two distances. Lengths in mm. */
+/** How far from the screen someone is told to sit; one answer, so that no two pages disagree. Lengths in mm. */
 export type AdvisedViewingDistance =
-	/** What a step of the plan sets. */
+	/** Set by a step of the plan. */
 	| { readonly by: 'plan'; readonly mm: number }
-	/** Their own arm's length, from the shoulder to the fingertips, where it is a good distance for this screen. */
+	/** The person's own arm's length, from the shoulder to the fingertips, where that is a good distance for this screen. */
 	| { readonly by: 'arm'; readonly mm: number }
 	| { readonly by: 'band'; readonly low: number; readonly high: number };
 

@@ -11,31 +11,34 @@ import {
 	type PlanAction
 } from '../plan';
 
-/** One thing to do, as far as the corner alone can say. */
+/** One action, as far as the workstation alone shows. */
 export type FirstAction =
 	| { readonly act: 'spot'; readonly what: SeatKind | SurfaceKind }
 	| { readonly act: 'ask'; readonly what: PurchaseId }
 	| { readonly act: 'measure'; readonly what: MeasurableLengthName }
 	| { readonly act: 'build'; readonly what: PlanAction };
 
-/** How many are told. */
+/** Most first actions shown. */
 const MOST_ACTS = 3;
 
-/** So far outside its band hands or hips make a spot one not to work at, and so far a purchase has to bring them, mm. Our assumption. */
+/**
+ * How far outside its range the hands or hips must be for the spot to count as unsuitable for work, and how far a purchase must bring them,
+ * mm. Our assumption.
+ */
 const HOPELESS_MM = 50;
 const HELPED_MM = 20;
 
-/** The order in which things are built: from the floor up, what stands on another after it. */
+/** The order of work: from the floor up, each thing before what stands on it. */
 const ORDER_OF_WORK: readonly PlanAction[] = ['surface', 'seat', 'feet', 'keys', 'screen'];
 
-/** What the acts are made from. */
+/** What the first actions are derived from. */
 export interface FirstActionInputs extends Pick<PlanReport, 'plans' | 'measureNext' | 'isBoundByThigh'> {
 	readonly ladder: readonly PlanOption[];
 	readonly purchases: readonly PurchaseOutcome[];
 	readonly laptop: LaptopArrangements | null;
 }
 
-/** Whether another spot is the first thing to look for: nothing at home, and no single purchase, makes this one fit to work at. */
+/** Whether the person should look for another spot first: nothing in the household, and no single purchase, makes this one suitable. */
 function isHopeless(corner: Corner, { plans, purchases }: FirstActionInputs): boolean {
 	if (!seatRulesOf(corner).isForWork) return true;
 	const left = (plans[0]?.after ?? []).filter(
@@ -49,8 +52,8 @@ function isHopeless(corner: Corner, { plans, purchases }: FirstActionInputs): bo
 }
 
 /**
- * What to do first at a corner, three acts at most: away from a spot that nothing makes fit; a keyboard and mouse for a laptop alone; a length
- * to measure where much hangs on it; what the recommended plan builds, in the order of work; what else would help.
+ * What to do first at a workstation, three actions at most: leave a spot that nothing makes suitable; get a keyboard and mouse for a laptop
+ * alone; measure a length that decides much; build what the recommended plan builds, in the order of work; and what else would help.
  */
 export function firstActions(corner: Corner, advised: FirstActionInputs): FirstAction[] {
 	const { ladder, plans, measureNext, isBoundByThigh, purchases, laptop } = advised;

@@ -12,7 +12,7 @@ import {
 	letterHeight
 } from '../sight';
 
-/** The checks that are no stacks. */
+/** Checks that are not about heights. */
 export const NON_HEIGHT_CHECK_IDS = [
 	'seat-depth',
 	'armrest',
@@ -25,28 +25,28 @@ export const NON_HEIGHT_CHECK_IDS = [
 /** One of {@link NON_HEIGHT_CHECK_IDS}. */
 export type NonHeightCheckId = (typeof NON_HEIGHT_CHECK_IDS)[number];
 
-/** What a value is counted in. */
+/** The unit of a value. */
 export type NonHeightUnit = 'mm' | 'degrees' | 'letter-mm';
 
-/** A value and what it comes to. */
+/** A value with its verdict. */
 export interface NonHeightValue {
 	readonly value: number;
 	readonly verdict: Verdict;
 }
 
-/** A check that is no stack: now, and as the plan leaves the corner. */
+/** A check that is not about heights: now, and after the plan. */
 export interface NonHeightCheck {
 	readonly id: NonHeightCheckId;
 	readonly unit: NonHeightUnit;
 	readonly low: number;
-	/** Null where that end is open. */
+	/** Null where the range has no upper end. */
 	readonly high: number | null;
 	readonly now: NonHeightValue;
-	/** Null where there is no plan, or it changes nothing. */
+	/** Null where there is no plan or the plan changes nothing. */
 	readonly after: NonHeightValue | null;
-	/** Zoom that makes the text large enough, percent; 100 where it is. Of letters alone. */
+	/** Zoom that makes the text large enough, percent; 100 where it is already. For letter size only. */
 	readonly zoomPercent: number;
-	/** Height of a letter that is large enough, mm. Of letters alone. */
+	/** Letter height that is large enough, mm. For letter size only. */
 	readonly wantedMm: number;
 }
 
@@ -114,9 +114,8 @@ function ofSight(corner: Corner, { setUp, distanceMm }: Situation, letterMm: num
 }
 
 /**
- * The checks that are no stacks, worked out for the corner now and for the corner as the plan leaves it: pads raise the person and the armrest
- * sinks; a laptop that is lifted changes distance and gaze.
- *
+ * The checks that are not about heights, for the workstation now and after the plan: pads raise the person and lower the armrest relative
+ * to them; raising a laptop changes viewing distance and gaze.
  * @param plan the plan that is worked on; null where there is nothing to do
  * @param letterMm height of a small letter of the text that is read most; null where it was not given
  */
@@ -135,7 +134,7 @@ export function nonHeightChecks(
 		const isSame = !after || (Math.abs(after.value - value) < 0.5 && after.verdict === verdict);
 		return {
 			...check,
-			// What is to be set is shown as the plan leaves it; a letter is large enough for the distance then.
+			// The range shown is the one after the plan: letters must be large enough for the viewing distance then.
 			low: after?.low ?? check.low,
 			zoomPercent: after?.zoomPercent ?? check.zoomPercent,
 			wantedMm: after?.wantedMm ?? check.wantedMm,

@@ -3,20 +3,20 @@ import type { Corner } from '../corner';
 import { cornerCost, planSteps, type Plan, type PlanStep, type PlanOption } from '../plan';
 import type { AdviceSummary } from './advise-corner';
 
-/** A plan that is offered. */
+/** A plan that can be chosen. */
 export interface PlanOffer {
 	readonly plan: Plan;
-	/** What it is for: all there is to do, or a laptop alone in spells. */
+	/** What it is for: everything that can be done, or a laptop alone in spells of typing or reading. */
 	readonly kind: 'plan' | 'typing' | 'reading';
-	/** How much it asks for, where it is a rung of the ladder; null for one that does the same with other things. */
+	/** How many changes it takes, where it is a rung of the ladder; null for an alternative with other items. */
 	readonly rung: Pick<PlanOption, 'things' | 'worse'> | null;
 }
 
 const isSame = (a: Plan, b: Plan) => JSON.stringify(a.stations) === JSON.stringify(b.stations);
 
 /**
- * What is offered of an advice, the plan that is recommended first: the last rung of the ladder, the rungs below it, then plans with other
- * things that do something for the corner, then a laptop's arrangement for reading. Where nothing is worth doing, the corner as it is.
+ * The plans to choose from, the recommended one first: the last rung of the ladder, the rungs below it, alternatives with other items that
+ * improve the workstation, then a laptop's arrangement for reading. Where nothing is worth doing, the workstation as it is.
  */
 export function planOffers(
 	corner: Corner,
@@ -37,14 +37,12 @@ export function planOffers(
 	];
 }
 
-/** Whether a corner is left alone: nothing is worth building, and nothing is known to be wrong. */
+/** Whether a workstation is left alone: nothing is worth building, and nothing is known to be wrong. */
 export function needsNoPlan({ ladder, before }: Pick<AdviceSummary, 'ladder' | 'before'>): boolean {
 	return ladder.length === 0 && !isAnyOff(before);
 }
 
-/**
- * What there is to do by an offer: its steps; none where the corner is left as it is, or where nothing at home makes it better.
- */
+/** The steps of an offered plan; none where the workstation stays as it is or where nothing in the household improves it. */
 export function stepsOfOffer(
 	corner: Corner,
 	advice: Pick<AdviceSummary, 'ladder' | 'plans' | 'before' | 'laptop'>,

@@ -1,16 +1,15 @@
 import type { Action } from '../case-assessment/actions';
 import type { FirstAction } from './first-actions';
 
-/** So many acts are shown at once: nobody does more on one day. */
+/** Most actions shown at once: nobody does more in one day. */
 const MOST_ACTS = 3;
 
 /**
- * What the page of a plan begins with, three acts at most: what is open of everything that this person can do, in the order of the judgement, and in
- * their place there what the corner alone says: a better spot where nothing makes this one fit, a length to measure first, and at the end
- * what would help.
- *
- * @param actions everything that is open, by the judgement
- * @param first what the corner alone says
+ * What the plan page begins with, three actions at most: the open actions this person can take, in order of priority, with what the
+ * workstation alone shows placed among them: a better spot where nothing makes this one suitable, a length to measure first, and last what
+ * would help.
+ * @param actions every open action, by priority
+ * @param first what the workstation alone shows
  */
 export function planPageActions(actions: readonly Action[], first: readonly FirstAction[]): Action[] {
 	const said = (act: Action['act']): Action[] => first.filter((one) => one.act === act);

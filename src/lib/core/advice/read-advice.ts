@@ -2,7 +2,7 @@ import { CHECK_IDS, type CheckId } from '../checks';
 import { costOfDistance, recommendedPlan, CHECK_WEIGHTS, type OpenGap, type PurchaseId } from '../plan';
 import type { AdviceSummary, OutcomeSummary, PurchaseSummary } from './advise-corner';
 
-/** One thing of an advice of the first version: what would close a check, bought or stacked from more of what is there. */
+/** One item of version 1 advice: what would close a check, bought or stacked from more of what is there. */
 interface OldPurchase {
 	readonly purchases: readonly PurchaseId[];
 	readonly firmMm: number | null;
@@ -10,7 +10,7 @@ interface OldPurchase {
 	readonly open: readonly OpenGap[];
 }
 
-/** An advice as it was kept up to version 1 of the format. */
+/** Advice as stored in version 1 of the format. */
 interface OldAdvice extends Omit<
 	AdviceSummary,
 	'format' | 'purchases' | 'more' | 'laptop' | 'first' | 'isBoundByThigh'
@@ -20,16 +20,16 @@ interface OldAdvice extends Omit<
 	readonly compromise: unknown;
 }
 
-/** An advice as the database has it. */
+/** Advice as stored in the database. */
 export type StoredAdvice = AdviceSummary | OldAdvice;
 
-/** One purchase as the database has it. */
+/** A purchase as stored in the database. */
 export type StoredPurchase = PurchaseSummary | OldPurchase;
 
 const weighed = (gaps: readonly OpenGap[]): number =>
 	gaps.reduce((sum, { id, mm }) => sum + CHECK_WEIGHTS[id] * costOfDistance(mm), 0);
 
-/** What a purchase of the first version changed, told as it is told now. */
+/** What a version 1 purchase changed, in today's form. */
 function outcomeOf({ closes, open }: OldPurchase, without: readonly OpenGap[]): OutcomeSummary {
 	const mm = (gaps: readonly OpenGap[], id: CheckId) => gaps.find((gap) => gap.id === id)?.mm ?? 0;
 	const changes = CHECK_IDS.map((id) => ({ id, from: mm(without, id), to: mm(open, id) })).filter(
@@ -40,7 +40,10 @@ function outcomeOf({ closes, open }: OldPurchase, without: readonly OpenGap[]): 
 
 const isOld = (purchase: StoredPurchase): purchase is OldPurchase => 'firmMm' in purchase;
 
-/** Kept purchases of any version. @param without what stayed open without them; only the first version asks for it */
+/**
+ * Stored purchases of any version.
+ * @param without gaps that stayed open without them; only version 1 needs it
+ */
 export function readPurchases(
 	stored: readonly StoredPurchase[],
 	without: readonly OpenGap[] = []
@@ -52,8 +55,8 @@ export function readPurchases(
 }
 
 /**
- * Reads an advice of any version without loss: one of the first keeps its plans and its numbers, and is told in the words of today.
- * A person goes on with the plan they have until they ask for a new one.
+ * Reads advice of any version without loss: version 1 keeps its plans and numbers and is shown in today's wording. A person keeps their
+ * plan until they ask for a new one.
  */
 export function readAdvice(stored: StoredAdvice): AdviceSummary {
 	if (stored.format === 'easy-corner.advise/2') return stored;

@@ -10,17 +10,17 @@ import {
 import type { StepPlace } from '../plan/step-places';
 
 interface SidePoint {
-	/** For whom it is looked at. */
+	/** Whom the point applies to. */
 	readonly holds: FactCondition;
-	/** Steps that see to it, the likeliest first: what is seen to be off leads back to the first of them that the plan has. */
+	/** Steps that resolve it, the most likely first: a point that looks wrong leads back to the first of them in the plan. */
 	readonly steps: readonly StepPlace[];
 }
 
 const SITTING = { posture: ['sitting'] } as const satisfies FactCondition;
 
 /**
- * What a second person, a mirror or a phone that is propped up shows from the side, once the plan is carried out: from the head down, then
- * what is before the person. Common practice.
+ * What a helper, a mirror or a propped-up phone shows from the side once the plan is carried out: from the head down, then what stands in
+ * front of the person. Common practice.
  */
 export const SIDE_VIEW_POINTS = {
 	'ear-over-shoulder': { holds: {}, steps: ['screen', 'distance', 'tilt'] },
@@ -38,17 +38,17 @@ export const SIDE_VIEW_POINTS = {
 	'arms-length': { holds: {}, steps: ['distance', 'screen'] }
 } as const satisfies Record<string, SidePoint>;
 
-/** Name of a point that is looked at from the side. */
+/** Id of a point to look at from the side. */
 export type SideViewPointId = keyof typeof SIDE_VIEW_POINTS;
 
-/** A point as one person looks at it. */
+/** A point as it applies to one person. */
 export interface SideViewPoint {
 	readonly id: SideViewPointId;
-	/** The step of the plan that it leads back to; null where the plan has none for it. */
+	/** The plan step it leads back to; null where the plan has none. */
 	readonly step: StepPlace | null;
 }
 
-/** The points that hold for a person at a corner, with the step of the plan that each leads back to. */
+/** The points that apply to a person at a workstation, each with the plan step it leads back to. */
 export function sideViewPointsFor(
 	corner: FactSource,
 	steps: readonly { readonly place: StepPlace }[]

@@ -11,7 +11,7 @@ import { mayStayUnmeasured, cannotMeasureField } from './default-lengths';
 import { RED_FLAGS } from '../discomfort';
 import { checklistField, redFlagField } from './checklist-fields';
 
-/** What one field takes: one of these texts, or any short text. */
+/** What a field accepts: one of these values, or any short text. */
 export type FieldValues = readonly string[] | 'text';
 
 function entries(): [string, FieldValues][] {
@@ -38,12 +38,12 @@ function entries(): [string, FieldValues][] {
 	];
 }
 
-/** Name of the field that says whether a step of the plan is done. */
+/** Name of the field that says whether a plan step is done. */
 export function stepTickField(place: StepPlace): string {
 	return `tick.${place}`;
 }
 
-/** Steps that are ticked or unticked among some fields, by place. */
+/** Plan steps that these fields tick or untick, by place. */
 export function stepTicksOf(fields: Answers): Partial<Record<StepPlace, boolean>> {
 	const told = STEP_PLACES.flatMap((place): [StepPlace, boolean][] => {
 		const text = fields[stepTickField(place)];
@@ -52,8 +52,8 @@ export function stepTicksOf(fields: Answers): Partial<Record<StepPlace, boolean>
 	return Object.fromEntries(told);
 }
 
-/** Every field by name with what it takes, but for the things in the house; an empty text takes an answer back. */
+/** Every field by name with the values it accepts, except for household items; an empty text withdraws an answer. */
 export const ANSWER_FIELDS: ReadonlyMap<string, FieldValues> = new Map(entries());
 
-/** Names of the fields of things in the house. */
+/** Pattern for the names of household-item fields. */
 export const THING_FIELD_PATTERN = `^thing\\.(?:[0-9]|[123][0-9])\\.(?:${THING_FIELD_PARTS.join('|')})$`;

@@ -7,7 +7,7 @@ import { pageOfField } from './page-of-field';
 import type { FieldIssue } from './read-length-field';
 import { redFlagIssues } from './red-flag-answers';
 
-/** Everything that is missing or can't be read, in the order of the pages. */
+/** Every answer that is missing or unreadable, in page order. */
 export function answerIssues(answers: Answers, way: SittingStyle): FieldIssue[] {
 	return [
 		...redFlagIssues(answers),
@@ -16,7 +16,7 @@ export function answerIssues(answers: Answers, way: SittingStyle): FieldIssue[] 
 	];
 }
 
-/** What is missing or can't be read on one page. */
+/** Missing or unreadable answers on one page. */
 export function pageIssues(page: QuestionnairePage, answers: Answers, way: SittingStyle): FieldIssue[] {
 	return answerIssues(answers, way).filter((issue) => pageOfField(issue.field) === page);
 }

@@ -2,16 +2,16 @@ import { isFieldAnswered, type Answers } from './fields';
 import { pageOfField } from './page-of-field';
 import { prefilledSpotFields, isDeviceField, isSharedAcrossSpots } from './shared-fields';
 
-/** What may be another one than last time. */
+/** What may have changed since the last self-assessment. */
 export const CHANGED_PARTS = ['place', 'chair', 'devices', 'glasses'] as const;
 
-/** One thing; see {@link CHANGED_PARTS}. */
+/** One of {@link CHANGED_PARTS}. */
 export type ChangedPart = (typeof CHANGED_PARTS)[number];
 
-/** Armrests are asked about with the hands, and go with the chair. */
+/** Armrests are asked about with the hands, but change with the chair. */
 const OF_CHAIR: ReadonlySet<string> = new Set(['armrest', 'armrestHeight']);
 
-/** What is seen through other glasses, from where. */
+/** What is seen differently through other glasses, and from where. */
 const OF_GLASSES: ReadonlySet<string> = new Set(['lenses', 'distance', 'letterSize']);
 
 const IS_OF: Readonly<Record<ChangedPart, (field: string, answers: Answers) => boolean>> = {
@@ -23,12 +23,12 @@ const IS_OF: Readonly<Record<ChangedPart, (field: string, answers: Answers) => b
 	glasses: (field) => OF_GLASSES.has(field)
 };
 
-/** Whether a self-assessment that nobody has begun holds the measures of the last one. */
+/** Whether a self-assessment that has not been started carries the measurements of the last one. */
 export function isPrefilled(answers: Answers): boolean {
 	return isFieldAnswered(answers, 'stature') && isFieldAnswered(answers, 'surfaceHeight');
 }
 
-/** Takes out the answers that are about what is another one now, as fields to be saved: the walk asks them again. */
+/** Clears the answers about what has changed, as fields to save: the questions are asked again. */
 export function clearChangedParts(answers: Answers, renewed: readonly ChangedPart[]): Record<string, string> {
 	const gone = Object.keys(answers).filter((field) => renewed.some((one) => IS_OF[one](field, answers)));
 	return Object.fromEntries(gone.map((field) => [field, '']));

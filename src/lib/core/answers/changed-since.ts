@@ -7,14 +7,14 @@ import type { Answers } from './fields';
 import { measuredRiseField } from './household-things';
 import { redFlagsOf } from './checklist-fields';
 
-/** What was made of answers when they were sent. */
+/** What was made of the answers when they were submitted. */
 export interface SubmittedState {
 	readonly corner: Corner;
 	readonly discomfort: readonly RegionReport[] | null;
 	readonly signs: readonly RedFlag[];
 }
 
-/** Things as they were given: what was learnt of a pad is no change of the person's, and counts from the next plan on. */
+/** Household items as the person gave them: a learnt pad thickness is no change of theirs, and counts from the next plan on. */
 function asTold(items: readonly HouseholdItem[], answers: Answers): unknown[] {
 	return items.map((item) => {
 		if (!answers[measuredRiseField(Number(item.id.slice(1)))]) return item;
@@ -23,7 +23,7 @@ function asTold(items: readonly HouseholdItem[], answers: Answers): unknown[] {
 	});
 }
 
-/** Whether answers say something else now than when they were sent, so that a plan made of them is an older one. */
+/** Whether the answers differ from those submitted, so that the plan made from them is out of date. */
 export function answersChangedSince(
 	{ corner, discomfort, signs }: SubmittedState,
 	answers: Answers,

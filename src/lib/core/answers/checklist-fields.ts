@@ -11,17 +11,17 @@ import { chosenOption, type Answers } from './fields';
 import { handsFromAnswers } from './hands-from-answers';
 import type { QuestionnairePage } from './questionnaire-pages';
 
-/** Name of the field that holds the answer to one question of the checklist. */
+/** Name of the field for the answer to one checklist question. */
 export function checklistField(item: string): string {
 	return `check.${item}`;
 }
 
-/** Name of the field that holds whether one sign is there. */
+/** Name of the field for one warning sign. */
 export function redFlagField(sign: RedFlag): string {
 	return `sign.${sign}`;
 }
 
-/** Stations of the checklist that each page asks. */
+/** Checklist stations that each page covers. */
 export const STATIONS_OF_PAGE: Readonly<Partial<Record<QuestionnairePage, readonly ChecklistStation[]>>> = {
 	spot: ['spot'],
 	feet: ['feet'],
@@ -34,7 +34,7 @@ export const STATIONS_OF_PAGE: Readonly<Partial<Record<QuestionnairePage, readon
 	second: ['second', 'moving']
 };
 
-/** Answers to the checklist, by question of any version; `askedItems` picks those that a version asks. */
+/** Checklist answers by question, of any version; `askedItems` picks those of one version. */
 export function checklistAnswersOf(answers: Answers): ChecklistAnswers {
 	const given = CHECKLIST_VERSIONS.flatMap(({ items }) => items).flatMap(({ id }): [string, string][] => {
 		const answer = answers[checklistField(id)];
@@ -43,7 +43,7 @@ export function checklistAnswersOf(answers: Answers): ChecklistAnswers {
 	return Object.fromEntries(given);
 }
 
-/** What questions depend on, as far as it is answered: an answer not given yet counts as the one shown first. */
+/** The facts that questions depend on, as far as answered: an unanswered one counts as the option shown first. */
 export function factsOfAnswers(answers: Answers, way: SittingStyle): Facts {
 	const isLaptop = chosenOption(answers, 'screenKind') === 'laptop';
 	const posture = chosenOption(answers, 'posture');
@@ -67,7 +67,7 @@ export function factsOfAnswers(answers: Answers, way: SittingStyle): Facts {
 	};
 }
 
-/** The questions of a page that depend on other answers may be hidden by scripts: this says which stand. */
+/** The checklist questions of a page. Those that depend on other answers may be hidden by scripts; this says which are shown. */
 export function checklistItemsOfPage(
 	page: QuestionnairePage,
 	items: readonly ChecklistItem[]
@@ -76,7 +76,7 @@ export function checklistItemsOfPage(
 	return items.filter(({ station }) => stations.includes(station));
 }
 
-/** The signs that are there, emergencies first. */
+/** The warning signs reported, emergencies first. */
 export function redFlagsOf(answers: Answers): RedFlag[] {
 	return RED_FLAGS.filter((sign) => answers[redFlagField(sign)] === 'yes');
 }

@@ -5,10 +5,7 @@ function isLength(name: string): boolean {
 	return Object.hasOwn(LENGTH_FIELDS, name) || /^thing\.\d+\.[abc]$/.test(name);
 }
 
-/**
- * Answers with every length written in another unit. What can't be read stays as it was typed; whole millimetres
- * survive the way there and back.
- */
+/** Answers with every length converted to another unit. Unreadable text is left as typed; whole millimetres survive the round trip. */
 export function convertUnit(answers: Answers, from: LengthUnit, to: LengthUnit): Record<string, string> {
 	const converted = Object.entries(answers).map(([name, text]): [string, string] => {
 		if (!isLength(name)) return [name, text];

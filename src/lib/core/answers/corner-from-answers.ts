@@ -33,16 +33,16 @@ import {
 } from './default-lengths';
 import { householdOf } from './household-things';
 
-/** A corner made of answers, or null with what is missing or can't be read, in the order of the pages. */
+/** A workstation made from answers, or null with what is missing or unreadable, in page order. */
 export interface CornerFromAnswers {
 	readonly corner: Corner | null;
 	readonly issues: readonly FieldIssue[];
 }
 
-/** Reads lengths one after the other and keeps what was wrong. */
+/** Reads lengths one by one and collects the errors. */
 class Reader {
 	readonly issues: FieldIssue[] = [];
-	/** Whether a length of the furniture was stood in for. */
+	/** Whether a default stood in for a furniture length. */
 	guessed = false;
 
 	constructor(
@@ -50,7 +50,7 @@ class Reader {
 		private readonly unit: LengthUnit
 	) {}
 
-	/** A length that is there, or that a usual one stands in for unless nothing can be given without it. */
+	/** A required length; a default stands in unless the length is one that nothing works without. */
 	length(name: LengthFieldName): number {
 		const field = LENGTH_FIELDS[name];
 		const text = this.answers[name];
@@ -87,7 +87,7 @@ class Reader {
 				? this.length(name)
 				: null;
 		const [lowest, highest] = [measured(low), measured(high)];
-		// A usual end gives way to what was measured: it must never stand on the wrong side of it.
+		// A default end gives way to the measured height: it must never lie on the wrong side of it.
 		const range: Range = [
 			lowest ?? Math.min(defaultLength(low, this.answers), now, highest ?? Infinity),
 			highest ?? Math.max(defaultLength(high, this.answers), now, lowest ?? -Infinity)
@@ -104,17 +104,17 @@ class Reader {
 	}
 }
 
-/** The height as it is set of what moves. */
+/** The field with the current height of adjustable furniture. */
 const HEIGHT_OF: Readonly<Record<AdjustableFurniture, LengthFieldName>> = {
 	surface: 'surfaceHeight',
 	seat: 'seatHeight',
 	screen: 'topAboveBase'
 };
 
-/** From so much on a region counts as sore: 0 to 10. */
+/** From this intensity on, 0 to 10, a region counts as sore. */
 const SORE_FROM = 4;
 
-/** What hurts so much that heights which bear on it count double. */
+/** The sore regions: heights that bear on them count double. */
 function soreOf(answers: Answers): Region[] {
 	const { reports } = discomfortFromAnswers(answers);
 	const sore = (reports ?? []).filter(({ worst }) => worst >= SORE_FROM).map(({ region }) => region);
@@ -201,10 +201,9 @@ function screenOf(answers: Answers, reader: Reader): Pick<Corner['spot'], 'scree
 }
 
 /**
- * Makes a corner document of the answers of a self-assessment. Body lengths may be missing: they are estimated, and
- * said to be. Everything else must be there.
- *
- * @param way the way of sitting that the round was sent with
+ * Makes a workstation document from the answers of a self-assessment. Body lengths may be missing: they are estimated and marked as such.
+ * Everything else must be there.
+ * @param way the sitting style that the round was sent with
  */
 export function cornerFromAnswers(answers: Answers, way: SittingStyle): CornerFromAnswers {
 	const unit = unitOf(answers);
@@ -225,7 +224,7 @@ export function cornerFromAnswers(answers: Answers, way: SittingStyle): CornerFr
 	const { items, issues } = householdOf(answers, unit);
 	const all = [...reader.issues, ...issues];
 	if (all.length > 0) return { corner: null, issues: all };
-	// One method is shown for all of the spot: a length that was stood in for makes it a guess.
+	// One method is shown for the whole workstation: a single default makes it a guess.
 	const by = reader.guessed ? ('guess' as const) : chosenOption(answers, 'by');
 	const spot = { posture, by, surface, seat, ...screen };
 	return {

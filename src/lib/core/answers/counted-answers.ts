@@ -11,7 +11,7 @@ import {
 } from './fields';
 import { readLengthField } from './read-length-field';
 
-/** What a length is counted in, and how long one of it is, mm. */
+/** The unit a length is counted in, and how long one of it is, mm. */
 export interface CountingUnit {
 	readonly by: 'a4-sheets' | 'hand-span' | 'card';
 	readonly eachMm: number;
@@ -19,13 +19,13 @@ export interface CountingUnit {
 
 const BODY: readonly string[] = [...BODY_FIELDS.sitting, ...BODY_FIELDS.standing];
 
-/** A length whose usual ones reach this far is laid out in sheets or spans; a shorter one in cards, mm. */
+/** Lengths that usually reach this far are laid out in sheets or hand spans, shorter ones in cards, mm. */
 const LONG_MM = 300;
 
-/** What people know by heart or read off: never counted. */
+/** Lengths people know by heart or read off a label: never counted. */
 const KNOWN: ReadonlySet<LengthFieldName> = new Set(['stature', 'handSpan']);
 
-/** What a length is counted in, by how this person measures; null where it is typed as a length. */
+/** The unit this person counts a length in; null where the length is typed. */
 export function countingUnitOf(name: LengthFieldName, answers: Answers): CountingUnit | null {
 	const method = BODY.includes(name) ? bodyMethodOf(answers) : chosenOption(answers, 'by');
 	if (KNOWN.has(name) || 'picks' in LENGTH_FIELDS[name]) return null;
@@ -36,15 +36,15 @@ export function countingUnitOf(name: LengthFieldName, answers: Answers): Countin
 	return span.ok ? { by: method, eachMm: span.mm } : null;
 }
 
-/** Name of the field that holds a count instead of a length: what a page without scripts posts. */
+/** Name of the field that holds a count instead of a length, as posted by a page without scripts. */
 export function countField(name: LengthFieldName): string {
 	return `count.${name}`;
 }
 
-/** Names of such fields. */
+/** Pattern for the names of such fields. */
 export const COUNT_FIELD_PATTERN = `^count\\.(?:${Object.keys(LENGTH_FIELDS).join('|')})$`;
 
-/** The text of a length that was counted, in the person's unit; what can't be read stays as it was typed. */
+/** A counted length as text in the person's unit; unreadable text is left as typed. */
 export function countToLength(name: LengthFieldName, typed: string, answers: Answers): string {
 	const counted = countingUnitOf(name, answers);
 	const count = parseCount(typed);
@@ -52,7 +52,7 @@ export function countToLength(name: LengthFieldName, typed: string, answers: Ans
 	return formatLength(Math.round(count * counted.eachMm), unitOf(answers), { withUnit: false });
 }
 
-/** A length as it is counted, in whole ones and quarters; as typed where it is not counted or can't be read. */
+/** A length as a count in whole units and quarters; as typed where it is not counted or unreadable. */
 export function lengthToCount(name: LengthFieldName, answers: Answers): string {
 	const text = answers[name] ?? '';
 	const counted = countingUnitOf(name, answers);
@@ -60,7 +60,7 @@ export function lengthToCount(name: LengthFieldName, answers: Answers): string {
 	return counted && read.ok ? formatCount(read.mm / counted.eachMm) : text;
 }
 
-/** Fields of a form with every count turned into the length it means. */
+/** Form fields with every count converted to the length it stands for. */
 export function countsToLengths(fields: Answers, answers: Answers): Record<string, string> {
 	const known = { ...answers, ...fields };
 	return Object.fromEntries(

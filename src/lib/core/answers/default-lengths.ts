@@ -7,7 +7,7 @@ import {
 	type LengthFieldName
 } from './fields';
 
-/** What stands in for a length that is not known, mm: what most homes have. Our working assumptions. */
+/** What stands in for an unknown length, mm: the value in most homes. Our working assumptions. */
 const USUAL: Readonly<Partial<Record<LengthFieldName, number>>> = {
 	surfaceHeight: 740,
 	surfaceLow: 650,
@@ -26,10 +26,7 @@ const USUAL: Readonly<Partial<Record<LengthFieldName, number>>> = {
 type ScreenSize = (typeof SCREEN_SIZES)['laptop' | 'monitor'][number];
 type ScreenLength = 'topAboveBase' | 'visibleHeight' | 'baseLong' | 'baseShort';
 
-/**
- * Lengths of a screen by the size that it is sold by, mm: a laptop opened as it is used, a monitor on its foot at its lowest. Working
- * our assumptions.
- */
+/** Screen lengths by advertised size, mm: a laptop opened as used, a monitor on its stand at its lowest. Our working assumptions. */
 const BY_SIZE: Readonly<Record<ScreenSize, Readonly<Record<ScreenLength, number>>>> = {
 	'13': { topAboveBase: 195, visibleHeight: 179, baseLong: 300, baseShort: 212 },
 	'14': { topAboveBase: 208, visibleHeight: 188, baseLong: 315, baseShort: 222 },
@@ -41,13 +38,13 @@ const BY_SIZE: Readonly<Record<ScreenSize, Readonly<Record<ScreenLength, number>
 	'32': { topAboveBase: 520, visibleHeight: 398, baseLong: 300, baseShort: 240 }
 };
 
-/** The size that counts where none was given. */
+/** The size assumed where none was given. */
 const USUAL_SIZE = { laptop: '14', monitor: '24' } as const;
 
 /** A standing surface is higher than a table: a kitchen worktop, mm. Common practice. */
 const STANDING_SURFACE_MM = 920;
 
-/** Lengths of the screen that its size tells. */
+/** Screen lengths that follow from its size. */
 const SIZED: ReadonlySet<LengthFieldName> = new Set([
 	'topAboveBase',
 	'visibleHeight',
@@ -55,53 +52,52 @@ const SIZED: ReadonlySet<LengthFieldName> = new Set([
 	'baseShort'
 ] satisfies ScreenLength[]);
 
-/** Whether a length of the furniture can be stood in for; the person's own are estimated from stature instead. */
+/** Whether a furniture length has a default; body lengths are estimated from stature instead. */
 export function hasDefaultLength(name: LengthFieldName): boolean {
 	return USUAL[name] !== undefined || SIZED.has(name) || LENGTH_FIELDS[name].start !== null;
 }
 
-/** Whether a length may be said not to be measurable now: those of the furniture that have no starting value. */
+/** Whether a length may be marked as impossible to measure now: furniture lengths without a starting value. */
 export function mayStayUnmeasured(name: string): name is LengthFieldName {
 	return Object.hasOwn(USUAL, name) || SIZED.has(name as LengthFieldName);
 }
 
-/** Name of the field that says that a length can't be measured now: a usual one stands in, and is said to. */
+/** Name of the field that marks a length as impossible to measure now: a default stands in, and is shown as one. */
 export function cannotMeasureField(length: string): string {
 	return `cant.${length}`;
 }
 
-/** Whether a length was said not to be measurable now. */
+/** Whether a length was marked as impossible to measure now. */
 export function isMarkedUnmeasured(answers: Answers, name: LengthFieldName): boolean {
 	return mayStayUnmeasured(name) && answers[cannotMeasureField(name)] === 'yes';
 }
 
 /**
- * Whether nothing can be given before this length was typed, or said not to be measurable now. All others of the furniture may be left
- * out: a usual one counts until someone looks closer.
+ * Whether no result can be given before this length is typed or marked as impossible to measure. Any other furniture length may be left
+ * out: a default counts until someone measures.
  */
 export function isRequiredLength(name: LengthFieldName, answers: Answers): boolean {
 	if (name === 'topAboveBase') return chosenOption(answers, 'screenKind') === 'monitor';
 	return name === 'stature' || name === 'surfaceHeight' || name === 'seatHeight';
 }
 
-/** The heights that a piece of furniture can be set to: its own height's field, and whether it can be set at all. */
+/** Adjustable furniture: the field of its current height, and whether it can be adjusted at all. */
 const RANGES = {
 	surface: { moves: 'surfaceMoves', low: 'surfaceLow', high: 'surfaceHigh' },
 	seat: { moves: 'seatMoves', low: 'seatLow', high: 'seatHigh' },
 	screen: { moves: 'screenMoves', low: 'screenLow', high: 'screenHigh' }
 } as const;
 
-/** Furniture that may be set. */
+/** Furniture that may be adjustable. */
 export type AdjustableFurniture = keyof typeof RANGES;
 
-/** The ends of the heights that furniture can be set to, as fields. */
+/** The fields for the lowest and highest setting of adjustable furniture. */
 export function adjustmentRangeFields(of: AdjustableFurniture): (typeof RANGES)[AdjustableFurniture] {
 	return RANGES[of];
 }
 
 /**
- * Lengths of the furniture that usual ones stand in for and that the result rests on: those said not to be measurable now, and the ends
- * of what can be set where they were not measured.
+ * Furniture lengths that the result rests on by default: those marked as impossible to measure, and unmeasured ends of an adjustment range.
  */
 export function assumedLengths(answers: Answers): LengthFieldName[] {
 	const ends = Object.values(RANGES).flatMap(({ moves, low, high }) =>
@@ -118,7 +114,10 @@ export function assumedLengths(answers: Answers): LengthFieldName[] {
 	);
 }
 
-/** What stands in for a length, mm. @throws RangeError for one of the person's own */
+/**
+ * The default for a length, mm.
+ * @throws RangeError for a body length
+ */
 export function defaultLength(name: LengthFieldName, answers: Answers): number {
 	if (name === 'surfaceHeight' && chosenOption(answers, 'posture') === 'standing') return STANDING_SURFACE_MM;
 	if (SIZED.has(name)) {

@@ -1,7 +1,7 @@
 import type { RequestableItem } from '../equipment';
 import type { Answers } from './fields';
 
-/** Electronics that lie in a drawer of many homes, asked for with the shelf. Common practice: borrow before you buy. */
+/** Electronics that lie in a drawer of many homes, asked for together with household items. Common practice: borrow before you buy. */
 export const DEVICES_AT_HOME = ['keyboard', 'mouse', 'screen', 'television', 'tablet', 'headset'] as const;
 
 /** One of {@link DEVICES_AT_HOME}. */
@@ -12,12 +12,12 @@ export function deviceField(device: DeviceAtHome): string {
 	return `device.${device}`;
 }
 
-/** The electronics that are at home, as far as it was said. */
+/** The devices reported to be at home. */
 export function devicesOf(answers: Answers): DeviceAtHome[] {
 	return DEVICES_AT_HOME.filter((device) => answers[deviceField(device)] === 'yes');
 }
 
-/** What need not be asked for, since what is at home does for it: each with the sets of devices any of which does. */
+/** What need not be requested because something at home will do: for each item, sets of devices any of which serves. */
 const SERVES: Readonly<Partial<Record<RequestableItem, readonly (readonly DeviceAtHome[])[]>>> = {
 	'keyboard-and-mouse': [['keyboard', 'mouse']],
 	monitor: [['screen'], ['television']],
@@ -25,7 +25,7 @@ const SERVES: Readonly<Partial<Record<RequestableItem, readonly (readonly Device
 	headset: [['headset']]
 };
 
-/** Things that someone has already, though nobody uses them for work yet. */
+/** Requestable items that someone already has at home, though not yet in use for work. */
 export function thingsAtHome(answers: Answers): RequestableItem[] {
 	const devices = devicesOf(answers);
 	return (Object.entries(SERVES) as [RequestableItem, readonly (readonly DeviceAtHome[])[]][])

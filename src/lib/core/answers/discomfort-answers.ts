@@ -13,13 +13,13 @@ import {
 import type { Answers } from './fields';
 import type { FieldIssue } from './read-length-field';
 
-/** A place of the body that discomfort is shown for: a region, and its side where it has two. */
+/** A place on the body where discomfort is reported: a region, with its side where it has two. */
 export interface BodyPlace {
 	readonly region: Region;
 	readonly side: 'left' | 'right' | null;
 }
 
-/** Every place, from the head down, left before right. */
+/** Every body place, from the head down, left before right. */
 export const BODY_PLACES: readonly BodyPlace[] = REGIONS.flatMap((region): BodyPlace[] =>
 	hasSides(region)
 		? [
@@ -29,10 +29,10 @@ export const BODY_PLACES: readonly BodyPlace[] = REGIONS.flatMap((region): BodyP
 		: [{ region, side: null }]
 );
 
-/** What is asked of one place. */
+/** What is asked about one body place. */
 export type PainPart = 'worst' | 'days' | 'hinders' | `kind.${DiscomfortKind}` | `part.${RegionPart}`;
 
-/** Parts that are asked of one place. */
+/** The parts asked about one body place. */
 export const PAIN_PARTS: readonly PainPart[] = [
 	'worst',
 	'days',
@@ -41,32 +41,32 @@ export const PAIN_PARTS: readonly PainPart[] = [
 	...REGION_PART_IDS.map((part) => `part.${part}` as const)
 ];
 
-/** Name of one place: `neck`, `shoulder-left`. */
+/** Name of a body place: `neck`, `shoulder-left`. */
 export function bodyPlaceName({ region, side }: BodyPlace): string {
 	return side === null ? region : `${region}-${side}`;
 }
 
-/** Name of the field that holds one part of one place: `pain.neck.worst`. */
+/** Name of the field for one part of a body place: `pain.neck.worst`. */
 export function painField(place: BodyPlace, part: PainPart): string {
 	return `pain.${bodyPlaceName(place)}.${part}`;
 }
 
-/** Values that each part takes. */
+/** Values that each part accepts. */
 export function painOptions(part: PainPart): readonly string[] {
 	if (part === 'worst') return Array.from({ length: 11 }, (_, i) => String(i));
 	if (part === 'days') return Array.from({ length: 8 }, (_, i) => String(i));
 	return part === 'hinders' ? WORK_INTERFERENCE : ['yes', 'no'];
 }
 
-/** What was given of discomfort, and what of it is still open. */
+/** The discomfort reported, and what is still unanswered. */
 export interface DiscomfortFromAnswers {
 	readonly reports: readonly RegionReport[];
 	readonly issues: readonly FieldIssue[];
 }
 
 /**
- * Reads discomfort from answers. A place counts once its worst is above 0; then the days must be told, since worst and
- * days together are what is compared later.
+ * Reads discomfort from answers. A place counts once its worst is above 0; the number of days is then required, because later comparisons
+ * need both.
  */
 export function discomfortFromAnswers(answers: Answers): DiscomfortFromAnswers {
 	const reports: RegionReport[] = [];

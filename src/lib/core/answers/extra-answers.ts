@@ -3,37 +3,37 @@ import { CITY_IDS, COMPASS, type CityId, type Compass } from '../light';
 import { CHOICE_FIELDS, chosenOption, type Answers } from './fields';
 import { checklistAnswersOf } from './checklist-fields';
 
-/** What was given besides the corner document: letters, the window, the second screen. */
+/** Answers beyond the workstation document: letter size, window, second screen. */
 export interface ExtraAnswers {
-	/** Height of a small letter of the text that is read most, mm; null where it was not given, or is read easily. */
+	/** Height of a small letter in the text read most, mm; null where it was not given or is easy to read. */
 	readonly letterMm: number | null;
-	/** The window's hour on the face of a clock whose 12 lies straight ahead; null for none. */
+	/** Direction of the window as an hour on a clock face with 12 straight ahead; null for none. */
 	readonly windowHour: number | null;
 	readonly windowFaces: Compass | null;
 	readonly city: CityId | null;
-	/** What lies on the desk beside keys and screens, as far as they have it. */
+	/** Other things on the desk, as far as the person has them. */
 	readonly things: readonly DeskThing[];
 	/** The second screen; null for one alone. */
 	readonly secondScreen: {
 		readonly isLaptop: boolean;
 		readonly isFlat: boolean;
-		/** Whether both are used alike. */
+		/** Whether both screens are used equally. */
 		readonly isAlike: boolean;
 	} | null;
 }
 
-/** Things of a desk, each with the answer by which someone has none. */
+/** Things on a desk, each with the answer that says there is none. */
 const THINGS: readonly (readonly [thing: DeskThing, item: string, none: string])[] = [
 	['phone', 'phone', 'seldom'],
 	['papers', 'papers', 'no-papers'],
 	['lamp', 'lamp', 'no-paper-work']
 ];
 
-/** Reads what was given besides the corner. */
+/** Reads the answers beyond the workstation document. */
 export function extraAnswersOf(answers: Answers): ExtraAnswers {
 	const told = checklistAnswersOf(answers);
 	const letter = chosenOption(answers, 'letterSize');
-	// A person who says that they read easily is left alone.
+	// Nothing is asked of a person who says the text is easy to read.
 	const readsEasily = told['read-sitting-back'] === 'easily';
 	const hour = /^at-(\d+)$/.exec(told['window-clock'] ?? '')?.[1];
 	const faces = chosenOption(answers, 'windowFaces');

@@ -23,10 +23,10 @@ import { LETTER_SIZES } from '../sight/letter-sizes';
 import { DRAWING_STYLES } from '../side-view/drawing-style';
 import type { QuestionnairePage } from './questionnaire-pages';
 
-/** Answers as they were typed or chosen: field name to text. Nothing is read into them until a corner is made. */
+/** Answers as typed or chosen: field name to text. They are interpreted only when a workstation is made from them. */
 export type Answers = Readonly<Record<string, string>>;
 
-/** Pages whose answers change the drawing of the corner. */
+/** Pages whose answers change the drawing of the workstation. */
 export const PAGES_WITH_DRAWING: ReadonlySet<QuestionnairePage> = new Set<QuestionnairePage>([
 	'you',
 	'spot',
@@ -38,26 +38,26 @@ export const PAGES_WITH_DRAWING: ReadonlySet<QuestionnairePage> = new Set<Questi
 	'house'
 ]);
 
-/** A length that is typed. */
+/** A length that the person types. */
 export interface LengthField {
 	readonly page: QuestionnairePage;
-	/** Refused outside, mm: the bounds of the corner document. */
+	/** Values outside are refused, mm: the limits of the workstation document. */
 	readonly bounds: readonly [number, number];
-	/** Asked about outside, mm: where nearly all homes and people lie. Our working assumptions. */
+	/** Values outside are queried, mm: the range of nearly all homes and people. Our working assumptions. */
 	readonly usual: readonly [number, number];
-	/** What counts where nothing was given, mm, where most people's is near it; null where it must be measured. */
+	/** The starting value where nothing was given, mm, if most people are close to it; null where it must be measured. */
 	readonly start: number | null;
-	/** Usual lengths to tap instead of measuring, mm. */
+	/** Common lengths to choose from instead of measuring, mm. */
 	readonly picks?: readonly number[];
 }
 
 const B = CORNER_BOUNDS;
 
-/** Every length that is typed, but for the household's. */
+/** Every length that is typed, except for household items. */
 export const LENGTH_FIELDS = {
 	stature: { page: 'you', bounds: B.stature, usual: [1400, 2100], start: null },
 	heel: { page: 'you', bounds: B.heel, usual: [0, 60], start: 15, picks: [0, 10, 20, 30] },
-	/** Thumb to little finger: only to count lengths with. */
+	/** Thumb to little finger: used only to count lengths. */
 	handSpan: { page: 'you', bounds: [80, 400], usual: [150, 260], start: null },
 	surfaceHeight: { page: 'spot', bounds: B.surfaceHeight, usual: [600, 1150], start: null },
 	surfaceThickness: {
@@ -98,34 +98,34 @@ export const LENGTH_FIELDS = {
 	keysShort: { page: 'hands', bounds: B.side, usual: [80, 260], start: 130 }
 } as const satisfies Record<string, LengthField>;
 
-/** Name of a typed length. */
+/** Name of a length field. */
 export type LengthFieldName = keyof typeof LENGTH_FIELDS;
 
-/** How lengths of the room and the body can be taken at home: a bank card is for the screen alone. */
+/** How lengths of the room and the body can be measured at home; a bank card is for screens only. */
 export const HOME_MEASURING_METHODS = MEASURING_METHODS.filter(
 	(method): method is Exclude<MeasuringMethod, 'card'> => method !== 'card'
 );
 
-/** Sizes that screens are sold by, inches from corner to corner, by kind. */
+/** Advertised screen sizes, inches across the diagonal, by kind. */
 export const SCREEN_SIZES = { laptop: ['13', '14', '16', '17'], monitor: ['22', '24', '27', '32'] } as const;
 
-/** How much is asked: what could change the result, or everything. */
+/** How much is asked: only what could change the result, or everything. */
 export const QUESTIONNAIRE_MODES = ['short', 'complete'] as const;
 
 /** One of {@link QUESTIONNAIRE_MODES}. */
 export type QuestionnaireMode = (typeof QUESTIONNAIRE_MODES)[number];
 
-/** The answers that are chosen from a list, with the one taken where nothing has been chosen yet. */
+/** Answers chosen from a list; the first option is assumed where nothing was chosen. */
 export const CHOICE_FIELDS = {
 	unit: { page: 'you', options: LENGTH_UNITS },
 	sex: { page: 'you', options: SEXES },
 	hand: { page: 'you', options: HANDS },
-	/** The hand that uses the mouse: the one that writes where nothing else is said. */
+	/** The hand that uses the mouse: the writing hand unless stated otherwise. */
 	pointer: { page: 'you', options: ['same', ...HANDS] },
 	lenses: { page: 'you', options: LENSES },
 	back: { page: 'you', options: BACK_RELIEF },
 	wrists: { page: 'you', options: WRISTS },
-	/** What else has to be allowed for stands in fields of its own; see `precaution-answers.ts`. */
+	/** Other precautions have fields of their own; see `precaution-answers.ts`. */
 	arms: { page: 'discomfort', options: WORKING_ARMS },
 	drawnAs: { page: 'you', options: DRAWING_STYLES },
 	posture: { page: 'spot', options: POSTURES },
@@ -149,33 +149,33 @@ export const CHOICE_FIELDS = {
 	screenMoves: { page: 'screen', options: ['no', 'yes'] },
 	keysKind: { page: 'hands', options: KEYBOARD_KINDS },
 	mouse: { page: 'mouse', options: MOUSE_KINDS },
-	/** Said where nothing hurts, or where nothing at home can be spared: without a word it is not known. */
+	/** Says explicitly that nothing hurts, or that no household item can be spared: unanswered means unknown. */
 	hurts: { page: 'discomfort', options: ['yes', 'no'] },
 	hasThings: { page: 'house', options: ['yes', 'no'] },
-	/** How much is asked; that of the round where the person has not chosen. */
+	/** How much is asked; set by the round where the person has not chosen. */
 	route: { page: 'first', options: QUESTIONNAIRE_MODES },
-	/** Height of a small letter of the text that is read most, mm; no part of the corner document. */
+	/** Height of a small letter in the text read most, mm; not part of the workstation document. */
 	letterSize: { page: 'screen', options: ['not-known', ...LETTER_SIZES] },
-	/** Where the sun comes from: the city nearest by, and which way the window faces. */
+	/** For the sun: the nearest city, and which way the window faces. */
 	city: { page: 'light', options: ['not-given', ...CITY_IDS] },
 	windowFaces: { page: 'light', options: ['not-known', ...COMPASS] }
 } as const satisfies Record<string, { page: QuestionnairePage; options: readonly string[] }>;
 
-/** Name of a chosen answer. */
+/** Name of a choice field. */
 export type ChoiceFieldName = keyof typeof CHOICE_FIELDS;
 
-/** Most kinds of things that one person lists. */
+/** Most kinds of household items one person can list. */
 export const MAX_HOUSEHOLD_THINGS = 40;
 
-/** What is typed of one thing in the house. */
+/** What is asked about one household item. */
 export const THING_FIELD_PARTS = ['kind', 'label', 'a', 'b', 'c', 'count', 'sure'] as const;
 
-/** Name of one part of one thing: `thing.3.label`. */
+/** Name of the field for one part of one household item: `thing.3.label`. */
 export function thingField(index: number, part: (typeof THING_FIELD_PARTS)[number]): string {
 	return `thing.${index}.${part}`;
 }
 
-/** Body lengths that are asked for, by posture, from the floor up. */
+/** Body lengths asked for, by posture, from the floor up. */
 export const BODY_FIELDS = {
 	sitting: ['popliteal', 'thigh', 'buttockPopliteal', 'sittingElbow', 'sittingEye'],
 	standing: ['standingElbow', 'standingEye']
@@ -183,7 +183,7 @@ export const BODY_FIELDS = {
 
 type Option<N extends ChoiceFieldName> = (typeof CHOICE_FIELDS)[N]['options'][number];
 
-/** What was chosen, or the first option where nothing (or nothing known) was. */
+/** The option chosen, or the first one where nothing (or nothing known) was chosen. */
 export function chosenOption<N extends ChoiceFieldName>(answers: Answers, name: N): Option<N> {
 	const options: readonly Option<N>[] = CHOICE_FIELDS[name].options;
 	const chosen = options.find((option) => option === answers[name]) ?? options[0];
@@ -191,17 +191,17 @@ export function chosenOption<N extends ChoiceFieldName>(answers: Answers, name: 
 	return chosen;
 }
 
-/** Whether a field was answered by the person, with whatever it takes. */
+/** Whether the person answered a field with a value it accepts. */
 export function isFieldAnswered(answers: Answers, field: string): boolean {
 	return (answers[field] ?? '').trim() !== '';
 }
 
-/** How the person's own lengths were measured: as the furniture, where nothing else was said. */
+/** How body lengths were measured: like the furniture unless stated otherwise. */
 export function bodyMethodOf(answers: Answers): (typeof HOME_MEASURING_METHODS)[number] {
 	return chosenOption(answers, isFieldAnswered(answers, 'bodyBy') ? 'bodyBy' : 'by');
 }
 
-/** The unit that lengths were typed in. */
+/** The unit lengths are typed in. */
 export function unitOf(answers: Answers): LengthUnit {
 	return chosenOption(answers, 'unit');
 }

@@ -5,14 +5,14 @@ import { formatLength, type LengthUnit } from '../length';
 import { MAX_HOUSEHOLD_THINGS, thingField, type Answers } from './fields';
 import { readLengthField, type FieldIssue } from './read-length-field';
 
-/** A kind of household stock on the shelf: its usual size and how many come to mind first. */
+/** A kind of household item that can be chosen: its usual size, and how many are suggested at first. */
 export interface ThingChoice {
 	readonly kind: HouseholdKind;
 	/** Length, width and height (or thickness; of one layer for towels and blankets), mm. */
 	readonly size: readonly [number, number, number];
 }
 
-/** Usual sizes, in the order in which the kinds are offered. Common practice; the sizes are our assumption, to be corrected by measuring. */
+/** Usual sizes, in the order in which kinds are offered. Common practice; the sizes are our assumption, to be corrected by measuring. */
 const USUAL_SIZES: Readonly<Record<HouseholdKind, ThingChoice['size']>> = {
 	book: [300, 230, 35],
 	ream: [297, 210, 52],
@@ -36,19 +36,19 @@ export const THING_CHOICES: readonly ThingChoice[] = (Object.keys(USUAL_SIZES) a
 	})
 );
 
-/** Whether a text is a kind of household stock. */
+/** Whether a text is a kind of household item. */
 export function isHouseholdKind(text: string | undefined): text is HouseholdKind {
 	return THING_CHOICES.some((item) => item.kind === text);
 }
 
-/** Indexes of the things that are listed: those with a kind. A count of 0 stays listed and is not used. */
+/** Indexes of the items listed: those with a kind. One with a count of 0 stays listed but is not used. */
 export function listedThings(answers: Answers): number[] {
 	return Array.from({ length: MAX_HOUSEHOLD_THINGS }, (_, i) => i).filter((i) =>
 		isHouseholdKind(answers[thingField(i, 'kind')])
 	);
 }
 
-/** Index for a new thing: after all that are listed, or the first gap; null where the list is full. */
+/** Index for a new item: after the last one listed, or the first gap; null where the list is full. */
 export function nextThingIndex(answers: Answers): number | null {
 	const listed = listedThings(answers);
 	const after = Math.max(-1, ...listed) + 1;
@@ -56,7 +56,7 @@ export function nextThingIndex(answers: Answers): number | null {
 	return Array.from({ length: MAX_HOUSEHOLD_THINGS }, (_, i) => i).find((i) => !listed.includes(i)) ?? null;
 }
 
-/** Fields of a new thing of a kind, with its usual size. */
+/** Fields of a new item of a kind, with its usual size. */
 export function newThingFields(
 	index: number,
 	kind: HouseholdKind,
@@ -76,8 +76,8 @@ export function newThingFields(
 }
 
 /**
- * Fields that one more thing of a kind fills: another of those that are listed, or the first of its kind with its usual size. Null where
- * the list is full.
+ * Fields that add one more item of a kind: one more of an item already listed, or the first of its kind with its usual size. Null where the
+ * list is full.
  */
 export function addThingFields(
 	answers: Answers,
@@ -95,22 +95,22 @@ export function addThingFields(
 	return index === null ? null : newThingFields(index, kind, label, unit);
 }
 
-/** Name of the field that says that one piece doesn't work here: `out.t3` or, of several alike, `out.t3#2`. */
+/** Name of the field that says one item doesn't work here: `out.t3` or, for one of several alike, `out.t3#2`. */
 export function leftOutField(pieceId: string): string {
 	return `out.${pieceId}`;
 }
 
-/** Names of such fields. */
+/** Pattern for the names of such fields. */
 export const LEFT_OUT_FIELD_PATTERN = '^out\\.t(?:[0-9]|[123][0-9])(?:#[0-9]{1,3})?$';
 
-/** Ids of the pieces that are left out. */
+/** Ids of the items left out. */
 export function piecesLeftOut(answers: Answers): string[] {
 	return Object.entries(answers)
 		.filter(([name, text]) => name.startsWith('out.') && text === 'yes')
 		.map(([name]) => name.slice('out.'.length));
 }
 
-/** Fields by which everything of a kind that is listed doesn't work here. */
+/** Fields that leave out everything of a kind. */
 export function leaveOutKindFields(answers: Answers, kind: HouseholdKind): Record<string, string> {
 	const ids = listedThings(answers)
 		.filter((index) => answers[thingField(index, 'kind')] === kind)
@@ -121,14 +121,14 @@ export function leaveOutKindFields(answers: Answers, kind: HouseholdKind): Recor
 	return Object.fromEntries(ids.map((id) => [leftOutField(id), 'yes']));
 }
 
-/** Name of the field that holds how much a soft thing really rises under this person, mm. */
+/** Name of the field for how much a soft item really raises this person, mm. */
 export function measuredRiseField(index: number): string {
 	return `learned.${index}`;
 }
 
 /**
- * A pillow or cushion that rises by what was learnt of it: its thickness becomes the one that the usual rule makes that
- * rise of. What was typed stays as it was typed.
+ * A pillow or cushion with its measured rise: its thickness becomes the one from which the usual rule gives that rise. What was typed stays
+ * as typed.
  */
 function asLearned(item: HouseholdItem, text: string | undefined): HouseholdItem {
 	const rise = Number(text || NaN);
@@ -142,7 +142,7 @@ function asLearned(item: HouseholdItem, text: string | undefined): HouseholdItem
 
 const USUAL_SIDE = [3, 2200] as const;
 
-/** The fields of a thing's three sides. */
+/** The fields for an item's three dimensions. */
 export const THING_SIDE_PARTS = ['a', 'b', 'c'] as const;
 
 function count(answers: Answers, index: number): number | FieldIssue {
@@ -179,7 +179,7 @@ function thingOf(
 	};
 }
 
-/** The household as listed, and what can't be read of it. */
+/** The household items listed, and what is unreadable among them. */
 export function householdOf(
 	answers: Answers,
 	unit: LengthUnit
@@ -189,7 +189,7 @@ export function householdOf(
 		const { item, issues } = thingOf(answers, index, unit);
 		return { item: item && asLearned(item, answers[measuredRiseField(index)]), issues };
 	});
-	// Copies are alike: with one of three left out, two are there.
+	// Copies are alike: with one of three left out, two remain.
 	const there = (item: HouseholdItem): HouseholdItem[] => {
 		const out = left.filter((id) => id === item.id || id.startsWith(`${item.id}#`)).length;
 		const count = (item.count ?? 1) - out;

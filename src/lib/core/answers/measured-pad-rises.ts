@@ -3,13 +3,13 @@ import type { Plan } from '../plan';
 import { itemOfPiece, type RemeasuredHeights } from '../side-view';
 import { measuredRiseField } from './household-things';
 
-/** Less than this is within what a tape tells apart, mm. Our working assumption. */
+/** Differences below this cannot be told apart with a tape measure, mm. Our working assumption. */
 const TOLD_APART_MM = 4;
 
 /**
- * What was learnt of the pads of a plan from the seat as it was measured again, as fields: how much each pillow or
- * cushion really rises under this person, mm. Several pads share the difference by their planned rises. Folded cloth is
- * left out: a millimetre a layer can't be given.
+ * What measuring the seat again teaches about the pads of a plan, as fields: how much each pillow or cushion really raises this person, mm.
+ * Several pads share the difference in proportion to their planned rises. Folded cloth is left out, because less than a millimetre per
+ * layer cannot be stored.
  */
 export function measuredPadRises(
 	corner: Corner,

@@ -8,7 +8,7 @@ export function pageOfField(name: string): QuestionnairePage {
 	const [kind = '', id = ''] = name.split('.');
 	if (kind === 'cant') return pageOfField(id);
 	if (kind === 'sign') return 'first';
-	// The plan comes after the last page.
+	// Plan answers come after the last page.
 	if (kind === 'tick' || kind === 'still') return 'house';
 	if (kind === 'pain' || kind === 'care') return 'discomfort';
 	if (kind === 'check') {

@@ -1,7 +1,7 @@
 import type { NewsKind } from '../case-assessment';
 import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './questionnaire-pages';
 
-/** The pages that are worth a second look after each kind of news. Common practice. */
+/** The pages to review after each kind of news. Common practice. */
 export const PAGES_BY_NEWS: Readonly<Record<NewsKind, readonly QuestionnairePage[]>> = {
 	glasses: ['you', 'screen', 'light'],
 	moved: ['spot', 'feet', 'back', 'hands', 'mouse', 'screen', 'light', 'safety'],
@@ -10,7 +10,7 @@ export const PAGES_BY_NEWS: Readonly<Record<NewsKind, readonly QuestionnairePage
 	other: []
 };
 
-/** The pages that some news concern, in the order of the walk. */
+/** The pages to review after some news, in page order. */
 export function pagesToReview(news: readonly NewsKind[]): QuestionnairePage[] {
 	return QUESTIONNAIRE_PAGES.filter((page) => news.some((one) => PAGES_BY_NEWS[one].includes(page)));
 }

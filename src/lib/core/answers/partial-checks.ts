@@ -6,13 +6,13 @@ import { readLengthField } from './read-length-field';
 import { isMarkedUnmeasured, isRequiredLength, hasDefaultLength, defaultLength } from './default-lengths';
 import { formatLength } from '../length';
 
-/** A corner as far as it is known, and the checks that can be given by now. */
+/** A workstation as far as it is known, and the checks that can already be given. */
 export interface PartialCorner {
 	readonly corner: Corner;
 	readonly checks: readonly CheckResult[];
 }
 
-/** Without these lengths a check can't be given. */
+/** Lengths without which a check cannot be given. */
 const NEEDED: Readonly<
 	Record<'sitting' | 'standing', Readonly<Partial<Record<CheckId, readonly LengthFieldName[]>>>>
 > = {
@@ -30,7 +30,7 @@ function isReadable(answers: Answers, name: LengthFieldName): boolean {
 	return readLengthField(name, answers[name], unitOf(answers), LENGTH_FIELDS[name]).ok;
 }
 
-/** Whether a check may rest on a length: it was given, or the screen's size tells it. */
+/** Whether a check may rely on a length: it was given, or follows from the screen size. */
 function isKnown(answers: Answers, name: LengthFieldName): boolean {
 	const isSized =
 		name === 'topAboveBase' && !isRequiredLength(name, answers) && isFieldAnswered(answers, 'screenSize');
@@ -49,8 +49,8 @@ function filledIn(answers: Answers): Answers {
 }
 
 /**
- * The corner as far as the answers tell it, with usual lengths in place of those not asked yet, and the checks that
- * rest on none of these. Null as long as the stature is not known: nothing can be given without it.
+ * The workstation as far as it is answered, with defaults for what was not asked yet, and the checks that rely on none of these defaults.
+ * Null until the stature is known.
  */
 export function partialChecks(answers: Answers, way: SittingStyle): PartialCorner | null {
 	if (!isReadable(answers, 'stature')) return null;

@@ -1,17 +1,17 @@
 import { PRECAUTIONS, type Precaution } from '../corner';
 import { chosenOption, type Answers } from './fields';
 
-/** Name of the field that holds whether one thing has to be allowed for. */
+/** Name of the field for one precaution. */
 export function precautionField(care: Precaution): string {
 	return `care.${care}`;
 }
 
-/** What exercises and advice have to allow for, as far as it was said: nobody has to say it. */
+/** The precautions that exercises and advice must respect, as far as reported; reporting them is voluntary. */
 export function precautionsOf(answers: Answers): Precaution[] {
 	return PRECAUTIONS.filter((care) => answers[precautionField(care)] === 'yes');
 }
 
-/** Whether anything has to be allowed for: a condition, or one arm alone. */
+/** Whether there is any precaution: a condition, or working with one arm. */
 export function hasPrecautions(answers: Answers): boolean {
 	return precautionsOf(answers).length > 0 || chosenOption(answers, 'arms') !== 'both';
 }

@@ -4,10 +4,10 @@ import { formatLength } from '../length';
 import { unitOf, type Answers } from './fields';
 import { checklistField } from './checklist-fields';
 
-/** Answers that are asked again each time: how someone feels, what they have carried out, what does not work here. */
+/** Answers asked again each time: how someone feels, what they carried out, what does not work here. */
 const ASKED_ANEW = /^(?:(?:sign|pain|tick|still|out)\.|hurts$)/;
 
-/** Questions about safety: asked again too, since cables and stacks do not stay where they were. */
+/** Safety questions are asked again too, since cables and stacks move. */
 const SAFETY: ReadonlySet<string> = new Set(
 	CHECKLIST_VERSIONS.flatMap(({ items }) => items)
 		.filter(isSafetyItem)
@@ -15,8 +15,8 @@ const SAFETY: ReadonlySet<string> = new Set(
 );
 
 /**
- * What someone sat on by answers from before that was asked with the seat: drawn in a wheelchair, or on a stool or a ball by version 1 of
- * the checklist. Nothing where the seat has been named, or was a chair.
+ * The seat type from answers given before it was a question of its own: drawn as a wheelchair, or a stool or ball in version 1 of the
+ * checklist. Empty where the seat was named or is a chair.
  */
 function seatSaidBefore({ seatKind, drawnAs, ...answers }: Answers): Record<string, string> {
 	if (seatKind) return {};
@@ -26,10 +26,9 @@ function seatSaidBefore({ seatKind, drawnAs, ...answers }: Answers): Record<stri
 }
 
 /**
- * The answers that a person finds when they are asked again: those of the last time, with the heights as they stand since. How they feel
- * is asked again, and nothing is chosen for them there.
- *
- * @param setUp the corner as it stands now
+ * The answers a person finds when they are asked again: last time's, with the heights as set since. Discomfort and warning signs are asked
+ * again, with nothing preselected.
+ * @param setUp the workstation as it stands now
  */
 export function prefilledAnswers(answers: Answers, setUp: SetUp): Record<string, string> {
 	const kept = Object.fromEntries(

@@ -1,4 +1,4 @@
-/** Pages of the self-assessment: what comes first, where it hurts, the person, the walk from the floor up, the house. */
+/** Pages of the self-assessment, in order: what comes first, discomfort, the person, the workstation from the floor up, the household. */
 export const QUESTIONNAIRE_PAGES = [
 	'first',
 	'discomfort',

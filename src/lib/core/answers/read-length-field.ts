@@ -1,6 +1,6 @@
 import { parseLength, type LengthFault, type LengthUnit } from '../length';
 
-/** What is wrong with one typed answer; the words are the catalogue's. */
+/** What is wrong with one typed answer; the wording is in the message catalogue. */
 export interface FieldIssue {
 	readonly field: string;
 	readonly code:
@@ -12,31 +12,30 @@ export interface FieldIssue {
 		| 'too-big'
 		| 'not-a-count'
 		| 'no-name';
-	/** What was read, mm. */
+	/** The value read, mm. */
 	readonly readMm?: number;
-	/** The lengths that are taken, mm. */
+	/** The accepted range, mm. */
 	readonly bounds?: readonly [number, number];
-	/** What may have been meant, mm: the same digits in another unit or with the point elsewhere. */
+	/** What may have been meant, mm: the same digits in another unit or with the decimal point elsewhere. */
 	readonly meantMm?: number;
 }
 
-/** A length that was read, or what is wrong. `unusual` is a question, not a fault. */
+/** A length, or what is wrong with it. `unusual` asks for confirmation; it is not an error. */
 export type LengthReading =
 	| { readonly ok: true; readonly mm: number; readonly unusual: boolean }
 	| { readonly ok: false; readonly issue: FieldIssue };
 
-/** Slips that people make: a point one place off, centimetres for inches and the other way round. */
+/** Common slips: the decimal point one place off, or centimetres and inches mixed up. */
 const SLIPS = [10, 0.1, 25.4, 1 / 2.54, 2.54, 1 / 25.4] as const;
 
-/** What a length may have been meant to be: the first slip that makes it a usual one. */
+/** What may have been meant by an unusual length: the first slip that explains it. */
 export function suggestLength(lengthMm: number, usual: readonly [number, number]): number | undefined {
 	return SLIPS.map((slip) => Math.round(lengthMm * slip)).find((mm) => mm >= usual[0] && mm <= usual[1]);
 }
 
 /**
  * Reads one typed length against the bounds of its field.
- *
- * @param text as typed; undefined where nothing was
+ * @param text as typed; undefined where nothing was typed
  */
 export function readLengthField(
 	field: string,

@@ -9,7 +9,7 @@ import type { Answers } from './fields';
 import type { FieldIssue } from './read-length-field';
 import { redFlagField } from './checklist-fields';
 
-/** The groups in which signs are asked, gravest first. Each can be answered with one tap where none of it is there. */
+/** The groups in which warning signs are asked, the most serious first. Each can be answered at once if none applies. */
 export const RED_FLAG_GROUPS = {
 	emergency: EMERGENCY_RED_FLAGS.filter((sign) => !isDistressFlag(sign)),
 	urgent: URGENT_RED_FLAGS,
@@ -23,13 +23,13 @@ export type RedFlagGroup = keyof typeof RED_FLAG_GROUPS;
 /** The groups in the order in which they are asked. */
 export const RED_FLAG_GROUP_NAMES = Object.keys(RED_FLAG_GROUPS) as readonly RedFlagGroup[];
 
-/** What one tap says no to: a group of signs, any discomfort, or anything to spare at home. */
+/** What one tap answers with no: a group of warning signs, all discomfort, or all household items. */
 export const NONE_GROUPS = [...RED_FLAG_GROUP_NAMES, 'hurts', 'hasThings'] as const;
 
 /** One of {@link NONE_GROUPS}. */
 export type NoneGroup = (typeof NONE_GROUPS)[number];
 
-/** The fields that a tap on "none of these" fills; what was answered with yes stays, so that the tap then says no to the others. */
+/** The fields filled by "none of these". Signs already answered with yes stay, so the tap answers no to the others. */
 export function noneOfTheseFields(group: NoneGroup, answers: Answers): Record<string, string> {
 	if (!isSignsGroup(group)) return { [group]: 'no' };
 	const signs: readonly RedFlag[] = RED_FLAG_GROUPS[group];
@@ -41,17 +41,17 @@ export function noneOfTheseFields(group: NoneGroup, answers: Answers): Record<st
 	);
 }
 
-/** Whether a text names what one tap says no to. */
+/** Whether a text is a {@link NoneGroup}. */
 export function isNoneGroup(text: string | undefined): text is NoneGroup {
 	return NONE_GROUPS.some((group) => group === text);
 }
 
-/** Whether a text names a group. */
+/** Whether a text is a group of warning signs. */
 function isSignsGroup(text: string | undefined): text is RedFlagGroup {
 	return text !== undefined && Object.hasOwn(RED_FLAG_GROUPS, text);
 }
 
-/** Signs that were neither answered with yes nor with no: the first of each group. Not answered is never no. */
+/** Unanswered warning signs, the first of each group. Unanswered never counts as no. */
 export function redFlagIssues(answers: Answers): FieldIssue[] {
 	return Object.values(RED_FLAG_GROUPS).flatMap((signs): FieldIssue[] => {
 		const open = signs.find((sign) => !answers[redFlagField(sign)]);

@@ -5,20 +5,20 @@ import { checklistField } from './checklist-fields';
 
 const BODY: ReadonlySet<string> = new Set([...BODY_FIELDS.sitting, ...BODY_FIELDS.standing]);
 
-/** Pages that are about the person and the house, whichever spot is asked about. */
+/** Pages about the person and the household, which apply to every workstation. */
 const SHARED_PAGES: readonly string[] = ['first', 'you', 'discomfort', 'house'];
 
-/** Whether a field is the same at every spot of one person: their own lengths, their discomfort, what is in the house. */
+/** Whether a field is the same at each of a person's workstations: body lengths, discomfort, household items. */
 export function isSharedAcrossSpots(field: string): boolean {
 	return BODY.has(field) || (SHARED_PAGES.includes(pageOfField(field)) && !/^(?:tick|still)\./.test(field));
 }
 
-/** The fields that every spot of one person has in common. */
+/** The fields that all workstations of a person share. */
 export function sharedFields(fields: Readonly<Record<string, string>>): Record<string, string> {
 	return Object.fromEntries(Object.entries(fields).filter(([name]) => isSharedAcrossSpots(name)));
 }
 
-/** What goes with the person from table to table: a laptop with its keys and mouse. */
+/** What moves with the person from table to table: a laptop with its keyboard and mouse. */
 const DEVICES: ReadonlySet<string> = new Set([
 	'screenKind',
 	'screenSize',
@@ -33,10 +33,10 @@ const DEVICES: ReadonlySet<string> = new Set([
 	'mouse'
 ]);
 
-/** Whether a field is about the screen, the keys or the mouse themselves. */
+/** Whether a field is about the screen, keyboard or mouse themselves. */
 export const isDeviceField = (field: string) => DEVICES.has(field);
 
-/** Habits of the person, whichever table they are at. */
+/** Habits of the person, at whichever table. */
 const HABITS: ReadonlySet<string> = new Set([
 	...CHECKLIST_VERSIONS.flatMap(({ items }) => items)
 		.filter(({ station }) => station === 'sound' || station === 'moving')
@@ -45,8 +45,8 @@ const HABITS: ReadonlySet<string> = new Set([
 ]);
 
 /**
- * What a further spot begins with, so that it asks only what differs: everything about the person and their house, their habits, and a
- * laptop with its keys and mouse. A monitor stays where it stands.
+ * What a further workstation starts from, so that only differences are asked: everything about the person, the household and their habits,
+ * and a laptop with its keyboard and mouse. A monitor stays where it is.
  */
 export function prefilledSpotFields(answers: Answers): Record<string, string> {
 	const isLaptop = chosenOption(answers, 'screenKind') === 'laptop';

@@ -5,25 +5,25 @@ import { thingField, unitOf, type Answers } from './fields';
 import { readLengthField } from './read-length-field';
 import { CORNER_BOUNDS } from '../corner';
 
-/** A thing that a plan uses by its usual size: is the pile as high as we think? */
+/** A household item that a plan uses with its usual size: is the pile really that high? */
 export interface SizeToCheck {
-	/** Index of the thing in the list. */
+	/** Index of the item in the list. */
 	readonly index: number;
 	readonly label: string;
-	/** How many of it the plan uses. */
+	/** How many of them the plan uses. */
 	readonly used: number;
-	/** How high these are together as the plan counts them, mm. */
+	/** Their height together as the plan assumes it, mm. */
 	readonly riseMm: number;
 }
 
-/** Pieces of a plan, by station. */
+/** Items used by a plan, by station. */
 interface PlannedPieces {
 	readonly stations: Readonly<
 		Record<Station, { readonly pieces: readonly { readonly id: string; readonly rise: number }[] }>
 	>;
 }
 
-/** Name of the field that says that the size of a thing was checked, or given by the person. */
+/** Name of the field that says the size of an item was checked or given by the person. */
 export function sizeConfirmedField(index: number): string {
 	return thingField(index, 'sure');
 }
@@ -40,8 +40,8 @@ function isUsual(answers: Answers, index: number): boolean {
 }
 
 /**
- * The things whose sizes are worth checking: those that a plan builds with and whose height is the usual one of their kind, not said to be
- * right. Soft things give way by the person who sits on them: they are measured again with the seat.
+ * Items whose size is worth checking: a plan builds with them at their usual height, which nobody has confirmed. Soft items are compressed
+ * by the person's weight; they are checked by measuring the seat again.
  */
 export function sizesToCheck(answers: Answers, plan: PlannedPieces | null): SizeToCheck[] {
 	if (!plan) return [];
@@ -63,7 +63,10 @@ export function sizesToCheck(answers: Answers, plan: PlannedPieces | null): Size
 	});
 }
 
-/** The fields that a checked size fills. @param riseMm how high so many of the thing are together; as we thought if left out */
+/**
+ * The fields filled by a checked size.
+ * @param riseMm measured height of that many items together; as assumed if left out
+ */
 export function confirmedSizeFields(
 	answers: Answers,
 	{ index, used }: SizeToCheck,

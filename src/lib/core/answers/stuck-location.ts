@@ -2,21 +2,21 @@ import { RED_FLAG_GROUP_NAMES } from './red-flag-answers';
 import { ANSWER_FIELDS } from './answer-fields';
 import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './questionnaire-pages';
 
-/** A place of the self-assessment that someone is stuck at: a page, and the question where one was meant. */
+/** Where someone is stuck in the self-assessment: a page, and the question if they named one. */
 export interface StuckLocation {
 	readonly page: QuestionnairePage | 'plan';
-	/** The field that is asked, or a step of the plan; empty for the whole page. */
+	/** The question's field, or a plan step; empty for the whole page. */
 	readonly question: string;
 }
 
-/** Names of whole questions that fill several fields. */
+/** Questions that fill several fields. */
 const WHOLE: readonly string[] = [
 	...RED_FLAG_GROUP_NAMES.map((group) => `signs.${group}`),
 	'discomfort',
 	'house'
 ];
 
-/** Reads a place from an address, `hands.sittingElbow`; null where it names none. */
+/** Reads a location such as `hands.sittingElbow` from a URL parameter; null where it names none. */
 export function parseStuckLocation(text: string | null): StuckLocation | null {
 	const [, name = '', question = ''] = /^([a-z]+)(?:\.(.*))?$/s.exec(text ?? '') ?? [];
 	const page = name === 'plan' ? 'plan' : QUESTIONNAIRE_PAGES.find((one) => one === name);

@@ -3,7 +3,7 @@ import { bodyMethodSd } from './method-uncertainty';
 import { BODYSPACE, CORRELATION_WITH_STATURE, type ReachLengthName } from './proportions';
 import { estimateFromStature } from './estimate-from-stature';
 
-/** A length of the body as the checks use it. */
+/** A body length as the checks use it. */
 export interface BodyLength {
 	readonly mm: number;
 	/** Standard deviation, mm. */
@@ -11,22 +11,21 @@ export interface BodyLength {
 	readonly from: MeasuringMethod | 'estimate';
 }
 
-/** Body lengths that a posture needs; seat depth is judged sitting, so its length is among them. */
+/** Body lengths needed by a posture; seat depth is checked while sitting, so its length is among them. */
 export const LENGTHS_BY_POSTURE = {
 	sitting: ['popliteal', 'sittingElbow', 'sittingEye', 'thigh', 'buttockPopliteal'],
 	standing: ['standingElbow', 'standingEye']
 } as const satisfies Record<Corner['spot']['posture'], readonly BodyLengthName[]>;
 
-/** The lengths of the body in one posture, measured or estimated. */
+/** Body lengths for one posture, measured or estimated. */
 export type Body = Readonly<Record<BodyLengthName, BodyLength>>;
 
-/** A length that stature tells: one of the checks', or one that only reach and drawing use. */
+/** A length estimated from stature: one the checks use, or one used only for reach and drawing. */
 export type EstimatedLengthName = BodyLengthName | ReachLengthName;
 
 /**
- * Tells a body length from stature: the proportion of the sex's means, rounded to the mm, with the sd that stature
- * leaves open ({@link estimateFromStature}). For `unstated` the mean of the two and the larger sd.
- *
+ * Estimates a body length from stature: the proportion of the means of the sex, rounded to the mm, with the sd that remains ({@link
+ * estimateFromStature}). For `unstated`, the mean of both sexes and the larger sd.
  * @param person stature in mm without shoes, and the sex whose proportions to use
  */
 export function estimateBodyLength(
@@ -45,14 +44,14 @@ export function estimateBodyLength(
 	};
 }
 
-/** A body length: as measured where it was, else estimated from stature. */
+/** A body length: measured if it was, otherwise estimated from stature. */
 export function bodyLength(person: Person, measured: MeasuredBody, name: BodyLengthName): BodyLength {
 	const taken = measured[name];
 	if (!taken) return estimateBodyLength(person, name);
 	return { mm: taken.mm, sd: bodyMethodSd(taken.by), from: taken.by };
 }
 
-/** All body lengths of a corner document. */
+/** All body lengths of a workstation document. */
 export function bodyOf(corner: Pick<Corner, 'person' | 'body'>): Body {
 	const of = (name: BodyLengthName) => bodyLength(corner.person, corner.body, name);
 	return {

@@ -1,21 +1,20 @@
 import type { Distribution } from './proportions';
 
-/** A length of the body as stature tells it, mm. */
+/** A body length estimated from stature, mm. */
 export interface EstimatedLength {
 	readonly mm: number;
-	/** What stature leaves open: the standard deviation of the length among people of one stature. */
+	/** The standard deviation of the length among people of the same stature. */
 	readonly sd: number;
 }
 
 /**
- * Tells a length of the body from stature: the proportion of the means, and as its sd what stature leaves open,
- * `sd * sqrt(1 - r^2)` (the residual of a linear regression).
- *
+ * Estimates a body length from stature: the proportion of the means, with the sd that remains, `sd * sqrt(1 - r^2)` (the residual of a
+ * linear regression).
  * @param statureMm stature without shoes, mm
- * @param length mean and sd of the length in the group the person is taken to belong to, mm
+ * @param length mean and sd of the length in the person's reference group, mm
  * @param meanStatureMm mean stature of the same group, mm
- * @param r how closely the length follows stature in that group, Pearson's r from 0 to 1
- * @returns the length unrounded
+ * @param r correlation of the length with stature in that group, Pearson's r from 0 to 1
+ * @returns the length, unrounded
  */
 export function estimateFromStature(
 	statureMm: number,

@@ -1,6 +1,6 @@
 import type { MeasuringMethod } from '../corner';
 
-/** Standard deviation of one length by how it was taken, mm. Our working assumptions. */
+/** Standard deviation of one length by measuring method, mm. Our working assumptions. */
 export const METHOD_SD: Readonly<Record<MeasuringMethod, number>> = {
 	tape: 4,
 	'paper-ruler': 6,
@@ -10,7 +10,7 @@ export const METHOD_SD: Readonly<Record<MeasuringMethod, number>> = {
 	guess: 40
 };
 
-/** What holding still (or not) adds to every length of the body, mm. Our working assumption. */
+/** What not holding still adds to every body length, mm. Our working assumption. */
 export const HOLDING_STILL_SD = 12;
 
 /** Standard deviation of `homeRow` and `topAboveBase`: small, rigid and easy to measure, mm. */

@@ -6,7 +6,7 @@ export interface Distribution {
 	readonly sd: number;
 }
 
-/** Lengths of the arm: they place things in reach, and no check of heights rests on them. */
+/** Arm lengths: they decide what is within reach; no height check rests on them. */
 export type ReachLengthName = 'shoulderElbow' | 'elbowFingertip';
 
 /**
@@ -43,8 +43,8 @@ export const BODYSPACE: Readonly<
 };
 
 /**
- * How closely each length follows stature (Pearson's r within one sex). Our working assumptions, in
- * the range of the published ones. The elbow can hardly be estimated from stature: it is worth measuring first.
+ * How closely each length follows stature (Pearson's r within one sex). Our working assumptions, in the range of published values. Elbow
+ * height can hardly be estimated from stature, so it is the first thing worth measuring.
  */
 export const CORRELATION_WITH_STATURE: Readonly<Record<BodyLengthName | ReachLengthName, number>> = {
 	sittingEye: 0.75,
@@ -59,8 +59,7 @@ export const CORRELATION_WITH_STATURE: Readonly<Record<BodyLengthName | ReachLen
 };
 
 /**
- * Fractions of stature for the segments that are only drawn, never judged. Source: Drillis & Contini 1966 as
- * tabulated by Winter, from memory.
+ * Fractions of stature for segments that are only drawn, never judged. Source: Drillis & Contini 1966 as tabulated by Winter, from memory.
  */
 export const SEGMENT_OF_STATURE = {
 	upperArm: 0.186,

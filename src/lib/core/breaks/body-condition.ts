@@ -6,8 +6,8 @@ import { isMoreUrgent, type TriagePolicy } from '../triage';
 import type { BodyCondition } from './choose-exercise-set';
 
 /**
- * What a person's file says for their breaks: what hurts by the newest report, which regions have a sign that nobody has
- * dealt with, and whether there is one that names no region, or one that is urgent.
+ * A person's body condition for their breaks, from the records: discomfort in the newest report, regions with an open warning sign, and
+ * whether there is one that names no region or is urgent.
  */
 export function bodyConditionOf(
 	file: CaseRecord,
@@ -15,7 +15,7 @@ export function bodyConditionOf(
 ): Pick<BodyCondition, 'worst' | 'signs' | 'hasOtherSign' | 'hasUrgentSign'> {
 	const reports = discomfortReportsOf(file);
 	const newest = reports.at(-1)?.regions ?? [];
-	// Two sides of a region are two reports: the worse one counts.
+	// The two sides of a region are separate reports: the worse one counts.
 	const worst: Record<string, number> = {};
 	for (const { region, worst: score } of newest) worst[region] = Math.max(worst[region] ?? 0, score);
 	const spoken = openReportedReasons(file, reports, policy).filter(({ reason }) => reason.code !== 'severe');

@@ -3,11 +3,11 @@ import type { BodyCondition } from './choose-exercise-set';
 import type { BreakSchedule, StandingShare } from './break-schedules';
 import type { WorkPlace } from './schedule-places';
 
-/** What a person's day is planned from, and their breaks chosen by. */
+/** What a person's day is planned from and their breaks are chosen by. */
 export interface BreakProfile {
-	/** What was set for them, by their coordinator or their round. */
+	/** Set by their coordinator or their round. */
 	readonly setRhythm: BreakSchedule;
-	/** What they chose themselves; null where it is what was set. */
+	/** Their own choice; null where they kept what was set. */
 	readonly ownRhythm: BreakSchedule | null;
 	readonly share: StandingShare;
 	/** Whether weekly totals are shared with the coordinators. */

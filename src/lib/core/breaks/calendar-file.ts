@@ -2,25 +2,24 @@ import ICAL from 'ical.js';
 import { isTimeZone, minuteOfDay, zonedTimeToInstant, type CivilDate } from '../calendar';
 import type { BusyTime, PlannedBreak } from './day-plan';
 
-/** Something in a calendar that takes a part of a day. */
+/** A calendar entry that occupies part of a day. */
 export interface BusyEntry extends BusyTime {
-	/** As the calendar has it; stays on the device. */
+	/** As in the calendar; never leaves the device. */
 	readonly title: string;
 }
 
-/** What was read of a calendar file; null where it is none. */
+/** The entries of a calendar file; null where the file is no calendar. */
 export type CalendarReading = readonly BusyEntry[] | null;
 
-/** Returns of one entry that are looked at: of one that comes daily, some thirty years. */
+/** Most occurrences of one entry that are looked at: some thirty years of a daily one. */
 const MOST_RETURNS = 12_000;
 
-/** Says that something is done over a line: a call can be taken walking. */
+/** Marks an entry as a call, which can be taken walking. */
 const CALL = /\b(?:call|phone|telephone)\b|^\s*tel:|^\s*https?:\/\//i;
 
 /**
- * The moment of a time of a calendar: by the zone that the file describes, else by the one that it names, else by the person's own clock.
- *
- * @param named what the file calls the zone
+ * The moment of a calendar time: by the zone the file describes, else the zone it names, else the person's own clock.
+ * @param named the file's name for the zone
  */
 function momentOf(time: ICAL.Time, named: string, zone: string): Date {
 	const own = time.zone as ICAL.Timezone | null;
@@ -31,7 +30,7 @@ function momentOf(time: ICAL.Time, named: string, zone: string): Date {
 	return zonedTimeToInstant(isTimeZone(named) ? named : zone, day, time.hour * 60 + time.minute);
 }
 
-/** Whether an entry leaves its time free: cancelled, marked as free, or of whole days, which are reminders as a rule. */
+/** Whether an entry leaves its time free: cancelled, marked as free, or all-day, which is usually a reminder. */
 function leavesFree(component: ICAL.Component): boolean {
 	const text = (name: string) => String(component.getFirstPropertyValue(name) ?? '').toUpperCase();
 	const start = component.getFirstPropertyValue('dtstart');
@@ -43,7 +42,7 @@ function leavesFree(component: ICAL.Component): boolean {
 	);
 }
 
-/** The zone that an entry begins in, as the file calls it; empty where it names none. */
+/** The zone in which an entry begins, as named by the file; empty where there is none. */
 const namedZone = (component: ICAL.Component) =>
 	String(component.getFirstProperty('dtstart')?.getFirstParameter('tzid') ?? '');
 
@@ -63,16 +62,15 @@ function calendarsOf(text: string): ICAL.Component[] | null {
 		const calendars = all.map((one) => new ICAL.Component(one)).filter(({ name }) => name === 'vcalendar');
 		return calendars.length > 0 ? calendars : null;
 	} catch {
-		// Whatever it is, it is no calendar: that is all a person can do something about.
+		// Whatever went wrong, the file is no calendar: that is all a person can act on.
 		return null;
 	}
 }
 
 /**
- * The entries of an iCalendar file (RFC 5545) that take a part of a day, with what comes again, what was moved and zones. Runs where the
- * person is: the file is sent nowhere.
- *
- * @param zone IANA name, in which the person's day is
+ * The entries of an iCalendar file (RFC 5545) that occupy part of a day, with recurrences, exceptions and time zones. Runs on the person's
+ * device; the file is never sent.
+ * @param zone IANA name of the person's time zone
  */
 export function readBusyEntries(text: string, day: CivilDate, zone: string): CalendarReading {
 	const calendars = calendarsOf(text);
@@ -111,7 +109,7 @@ export function readBusyEntries(text: string, day: CivilDate, zone: string): Cal
 			const returns = event.iterator();
 			for (let n = 0; n < MOST_RETURNS; n += 1) {
 				const next = returns.next() as ICAL.Time | null;
-				// One that was moved here from a later day is among the exceptions: a week is looked beyond the day.
+				// An occurrence moved here from a later day is among the exceptions, so the search goes a week beyond the day.
 				if (!next || momentOf(next, named, zone).getTime() > dayTo.getTime() + 7 * 86_400_000) break;
 				const { item, startDate, endDate } = event.getOccurrenceDetails(next);
 				take(item.component, startDate, endDate);
@@ -121,7 +119,7 @@ export function readBusyEntries(text: string, day: CivilDate, zone: string): Cal
 	return found.sort((a, b) => a.from - b.from || a.to - b.to);
 }
 
-/** What an entry of the day says. */
+/** The texts of a calendar entry. */
 export interface CalendarEntryWords {
 	readonly title: (one: PlannedBreak) => string;
 	readonly text: (one: PlannedBreak) => string;
@@ -129,9 +127,8 @@ export interface CalendarEntryWords {
 }
 
 /**
- * The breaks of a plan as an iCalendar file, each with an alarm at its beginning, as moments: whatever zone it is read in, it rings when
- * it should. Free time, so that nobody who looks for a meeting finds it taken.
- *
+ * The breaks of a plan as an iCalendar file, each with an alarm at its start and times as instants, so that it rings correctly in any time
+ * zone. Marked as free, so that colleagues can still book the time.
  * @param days on which the plan holds
  */
 export function breaksCalendar(

@@ -11,56 +11,56 @@ import {
 	type ExercisePosition
 } from './exercise';
 
-/** An exercise is not offered again within so long, min. */
+/** An exercise is not offered again within this time, min. */
 export const NO_REPEAT_MIN = 120;
 
-/** Whom a break is for. */
+/** The body condition of the person a break is for. */
 export interface BodyCondition {
-	/** What hurts, with the worst of the last days, 0 to 10. */
+	/** Where it hurts, with the worst intensity of the last days, 0 to 10. */
 	readonly worst: Readonly<Partial<Record<Region, number>>>;
-	/** Regions with a sign that wants a professional. */
+	/** Regions with a warning sign that calls for a professional. */
 	readonly signs: readonly Region[];
-	/** A sign that names no region: nothing that pulls at anything is offered until a professional has been asked. */
+	/** A warning sign that names no region: nothing that strains any region is offered until a professional has been asked. */
 	readonly hasOtherSign: boolean;
-	/** A sign that is urgent: nothing on one's feet either. */
+	/** An urgent warning sign: no exercise on one's feet either. */
 	readonly hasUrgentSign: boolean;
 	readonly isInWheelchair: boolean;
 	readonly care: readonly Precaution[];
 	readonly arms: WorkingArms;
-	/** Exercises that hurt when they were tried: not offered again. */
+	/** Exercises that hurt when tried: not offered again. */
 	readonly dropped: readonly ExerciseId[];
 }
 
-/** What a set is chosen for. */
+/** What a set of exercises is chosen for. */
 export interface ExerciseSetRequest {
 	readonly kind: BreakKind;
-	/** How long the break is, s. */
+	/** Length of the break, s. */
 	readonly seconds: number;
 	readonly body: BodyCondition;
-	/** There is a doorway, or a chair that can't roll: positions that can be taken. */
+	/** Positions possible here, given for example a doorway or a chair that can't roll. */
 	readonly positions: readonly ExercisePosition[];
-	/** Minutes since each exercise was done last; absent where it was not today. */
+	/** Minutes since each exercise was last done; absent if not done today. */
 	readonly sinceMin: Readonly<Partial<Record<ExerciseId, number>>>;
 }
 
-/** Why nothing is pulled at. */
+/** Why no stretch is offered. */
 export type StretchRestriction = 'urgent' | 'sign' | 'surgery' | 'too-bad';
 
-/** The exercises of a break, in the order in which they are done. */
+/** The exercises of a break, in order. */
 export interface ExerciseSet {
 	readonly exercises: readonly ExerciseId[];
 	readonly seconds: number;
-	/** Regions that hurt and that no exercise is offered for, with why; null for the whole body. */
+	/** Regions with discomfort for which no exercise is offered, with the reason; null for the whole body. */
 	readonly heldBack: readonly { readonly region: Region | null; readonly why: StretchRestriction }[];
 }
 
-/** Exercises that are one kind of break by themselves. */
+/** Exercises that make up a kind of break alone. */
 const BY_THEMSELVES: readonly ExerciseId[] = ['change', 'stand-up'];
 
-/** What opens chest and hands, in half a minute. */
+/** Exercises that open chest and hands in half a minute. */
 const OPENING: readonly ExerciseId[] = ['palms-out', 'chest-open', 'shoulder-rolls', 'neck-side'];
 
-/** What each kind of break is made of. */
+/** The exercises each kind of break draws from. */
 const OF_KIND: Readonly<Record<BreakKind, readonly ExerciseId[]>> = {
 	eyes: ['far-look'],
 	shift: ['change'],
@@ -69,17 +69,17 @@ const OF_KIND: Readonly<Record<BreakKind, readonly ExerciseId[]>> = {
 	up: EXERCISES.filter((id) => !BY_THEMSELVES.includes(id))
 };
 
-/** What a break begins with, where it can be done: the first of these that fits. Who gets up goes; who can't shifts their weight. */
+/** What a break begins with: the first of these that is possible. Whoever gets up walks; whoever can't shifts their weight. */
 const BEGINS: Readonly<Partial<Record<BreakKind, readonly ExerciseId[]>>> = {
 	up: ['stairs', 'walk', 'weight-shift'],
 	stand: ['stand-up', 'change']
 };
 
-/** Whether something that loads the body is offered to someone at all. */
+/** Whether all exercises that strain a region are withheld from someone. */
 const isHeldBack = ({ hasOtherSign, hasUrgentSign, care }: BodyCondition) =>
 	hasOtherSign || hasUrgentSign || care.includes('recent-surgery');
 
-/** Whether an exercise is one for a body, wherever it is. */
+/** Whether an exercise suits a body condition, wherever it is done. */
 const isForBody = (exercise: Exercise, body: BodyCondition): boolean =>
 	!body.dropped.includes(exercise.id) &&
 	(!body.isInWheelchair || exercise.fitsWheelchair) &&
@@ -94,16 +94,19 @@ const isForBody = (exercise: Exercise, body: BodyCondition): boolean =>
 const isFit = (exercise: Exercise, { body, positions }: ExerciseSetRequest): boolean =>
 	isForBody(exercise, body) && exercise.positions.some((position) => positions.includes(position));
 
-/** What may be done as often as someone likes: it moves the whole body, or pulls at nothing. */
+/** Exercises that can be repeated at any time: they move the whole body, or strain nothing. */
 const AT_ANY_TIME: readonly ExerciseId[] = ['far-look', 'change', ...Object.values(BEGINS).flat()];
 
 const isFresh = (id: ExerciseId, { sinceMin }: ExerciseSetRequest): boolean =>
 	(sinceMin[id] ?? Infinity) >= NO_REPEAT_MIN || AT_ANY_TIME.includes(id);
 
-/** So many exercises of a set are for what hurts before anything else counts: one is soon forgotten, a third is no news. Our assumption. */
+/**
+ * This many exercises of a set are for the discomfort before anything else counts: one is soon forgotten, a third adds little. Our
+ * assumption.
+ */
 const FOR_A_COMPLAINT = 2;
 
-/** How much a set is worth: what hurts first, then how many regions it moves, then how long it was not done. */
+/** How good a set is: first for the discomfort, then by the number of regions it moves, then by the time since it was last done. */
 type Worth = readonly [soothed: number, regions: number, restedMin: number];
 
 const isBetter = (a: Worth, b: Worth): boolean => {
@@ -111,10 +114,10 @@ const isBetter = (a: Worth, b: Worth): boolean => {
 	return at >= 0 && (a[at] ?? 0) > (b[at] ?? 0);
 };
 
-/** Longest that an exercise counts as not done, min: a day. */
+/** An exercise counts as not done after this time, min: a day. */
 const LONG_AGO_MIN = 24 * 60;
 
-/** A set as it grows and shrinks, with what it is worth: told again for each of some ten thousand sets, so that it is counted along. */
+/** A set under construction with its running score: it is updated for each of some ten thousand sets instead of being recounted. */
 class GrowingSet {
 	private readonly exercises: Exercise[] = [];
 	private readonly times = new Map<Region, number>();
@@ -131,7 +134,7 @@ class GrowingSet {
 		return this.exercises.length;
 	}
 
-	/** What is in it now. */
+	/** The exercises in it now. */
 	taken(): readonly Exercise[] {
 		return [...this.exercises];
 	}
@@ -141,7 +144,7 @@ class GrowingSet {
 		this.count(one, 1);
 	}
 
-	/** Takes the last one out again. */
+	/** Removes the last one. */
 	drop(): void {
 		const last = this.exercises.pop();
 		if (last) this.count(last, -1);
@@ -160,12 +163,12 @@ class GrowingSet {
 	}
 }
 
-/** Regions that two neighbours share: a set alternates, so that what was just pulled at rests. */
+/** Regions shared by two neighbours: a set alternates, so that what was just strained can rest. */
 const shared = (a: Exercise, b: Exercise) =>
 	a.regions.filter((region) => b.regions.includes(region)).length +
 	(a.positions[0] === b.positions[0] ? 0 : 0.5);
 
-/** The order with the least that neighbours share, after what the break begins with. Every order is tried; sets are small. */
+/** The order in which neighbours share the fewest regions, after what the break begins with. Every order is tried; sets are small. */
 function alternated(first: readonly Exercise[], others: readonly Exercise[]): readonly Exercise[] {
 	let best = { order: others, cost: Infinity };
 	const place = (done: readonly Exercise[], left: readonly Exercise[], cost: number) => {
@@ -184,10 +187,10 @@ function alternated(first: readonly Exercise[], others: readonly Exercise[]): re
 	return best.order;
 }
 
-/** Exercises in one break at most: more is a lesson and no break. Our assumption. */
+/** Most exercises in one break. Our assumption. */
 const MOST_IN_A_SET = 5;
 
-/** What may be done now: what was not done within two hours; for what hurts most also what was, where there is nothing else for it. */
+/** Exercises available now: those not done within two hours; for the worst discomfort also a recent one, if there is no other. */
 function openNow(fit: readonly Exercise[], question: ExerciseSetRequest): readonly Exercise[] {
 	const { worst } = question.body;
 	const fresh = fit.filter(({ id }) => isFresh(id, question));
@@ -204,11 +207,9 @@ function openNow(fit: readonly Exercise[], question: ExerciseSetRequest): readon
 }
 
 /**
- * The set of a break, chosen exactly: of all sets that fit the seconds, the one that is for most of what hurts, moves most of the body and
- * was longest not done; nothing that was done within two hours but for what hurts most, nothing that pulls at what is bad or has a sign, and
- * nothing that this person is not to do.
- *
- * Cost: every subset of at most five of some twenty exercises.
+ * Chooses the exercises of a break exactly: of all sets that fit the time, the one that helps most of the discomfort, moves most of the
+ * body and was done least recently. Excludes what was done within two hours (except for the worst discomfort), what strains a painful
+ * region or one with a warning sign, and what this person must not do. Cost: every subset of at most five of some twenty exercises.
  */
 export function chooseExerciseSet(question: ExerciseSetRequest): ExerciseSet {
 	const { kind, seconds, body } = question;
@@ -244,7 +245,7 @@ export function chooseExerciseSet(question: ExerciseSetRequest): ExerciseSet {
 	};
 }
 
-/** What nothing is offered for, and why: said, so that nobody thinks it was forgotten. */
+/** What no exercise is offered for, and why; shown, so that nobody thinks it was forgotten. */
 function heldBack(body: BodyCondition): ExerciseSet['heldBack'] {
 	if (body.hasUrgentSign) return [{ region: null, why: 'urgent' }];
 	if (body.hasOtherSign) return [{ region: null, why: 'sign' }];

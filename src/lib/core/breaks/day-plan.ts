@@ -10,34 +10,34 @@ import {
 import { mergeSpans, placeBreaks, subtractSpans, type MinuteSpan } from './place-breaks';
 import { schedulePlaces, type WorkPlace } from './schedule-places';
 
-/** Something that takes a part of the day. */
+/** Something that occupies part of the day. */
 export interface BusyTime extends MinuteSpan {
-	/** A call: it may be taken walking. */
+	/** A call, which may be taken walking. */
 	readonly isCall: boolean;
 }
 
-/** A day that is to be planned; minutes from midnight. */
+/** A day to plan; minutes from midnight. */
 export interface DayPlanRequest {
 	readonly day: MinuteSpan;
 	readonly lunch: MinuteSpan | null;
 	readonly busy: readonly BusyTime[];
-	/** Calls are taken walking: a rest from sitting, though no time for another break. */
+	/** Whether calls are taken walking: a rest from sitting, but no time for another break. */
 	readonly walksCalls: boolean;
 	readonly beats: readonly BreakInterval[];
-	/** Where the person can work, the usual one first. */
+	/** Where the person can work, the usual place first. */
 	readonly places: readonly WorkPlace[];
 	readonly share: StandingShare;
-	/** The place is changed each time that someone gets up, and not only at a real break: a laptop alone is right nowhere for long. */
+	/** Whether the place changes every time the person gets up, not only at longer breaks: a laptop alone fits nowhere for long. */
 	readonly changesOften: boolean;
 }
 
-/** A break of the plan. */
+/** A planned break. */
 export interface PlannedBreak extends MinuteSpan {
 	readonly kind: BreakKind;
 	readonly takesS: number;
 }
 
-/** Work at one place, from one change to the next. */
+/** Work at one place until the next change. */
 export interface PlannedWork extends MinuteSpan {
 	readonly place: WorkPlace;
 }
@@ -45,17 +45,17 @@ export interface PlannedWork extends MinuteSpan {
 /** A planned day. */
 export interface DayPlan {
 	readonly breaks: readonly PlannedBreak[];
-	/** Work, in order, with the place that it is done at. */
+	/** Work spans in order, each with its place. */
 	readonly work: readonly PlannedWork[];
 	/** Spans in which no break falls. */
 	readonly meetings: readonly MinuteSpan[];
-	/** Calls that are taken walking, and lunch. */
+	/** Calls taken walking, and lunch. */
 	readonly rests: readonly MinuteSpan[];
-	/** The longest that anybody sits, or stands, at a stretch, min. */
+	/** Longest stretch of sitting, or standing, without a change, min. */
 	readonly longestMin: number;
-	/** What `longestMin` would be without any break: the longest between rests. */
+	/** The longest stretch there would be without any break, min. */
 	readonly longestWithoutMin: number;
-	/** The share of the work that is done standing, 0 to 1; null without a place to stand. */
+	/** Share of the work done standing, 0 to 1; null without a place to stand. */
 	readonly standingShare: number | null;
 }
 
@@ -64,10 +64,8 @@ const SECONDS_A_MINUTE = 60;
 const minutesOf = (beat: BreakInterval) => Math.ceil(beat.takesS / SECONDS_A_MINUTE);
 
 /**
- * Plans a day: each kind of break by its own rhythm, the one that takes most first. What was placed before counts as a break of every
- * kind below it, so that what would coincide is one break. None falls into a meeting.
- *
- * Cost: some thousand steps a kind and hour.
+ * Plans a day: each kind of break at its own interval, the longest kind first. A break already placed also counts as every lesser kind, so
+ * that coinciding breaks become one. No break falls into a meeting. Cost: a few thousand steps per kind and hour.
  */
 export function planDay(question: DayPlanRequest): DayPlan {
 	const { day, lunch, busy, walksCalls, beats, places, share, changesOften } = question;
@@ -76,7 +74,7 @@ export function planDay(question: DayPlanRequest): DayPlan {
 		busy.filter((one) => !walked.includes(one)),
 		day
 	);
-	// Where two things coincide, whoever sits in a meeting does not walk, and whoever has a meeting over lunch does not eat.
+	// Where two things coincide: whoever sits in a meeting does not walk, and whoever has a meeting over lunch does not eat.
 	const rests = mergeSpans(subtractSpans([...walked, ...(lunch ? [lunch] : [])], meetings), day);
 	let pauses: readonly MinuteSpan[] = rests;
 	const breaks: PlannedBreak[] = [];

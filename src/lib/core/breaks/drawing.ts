@@ -11,14 +11,14 @@ export interface RoundedShape {
 	readonly outline: readonly Point[];
 }
 
-/** A pose as it is drawn: shapes from the farthest to the nearest, with what stands around them. y up, the floor at 0. */
+/** A pose ready to draw: shapes from back to front, with the surroundings. y points up, the floor is at 0. */
 export interface PoseDrawing {
-	/** Shapes of one depth; those of one layer are one outline. */
+	/** Shapes of the same depth; those of one layer share an outline. */
 	readonly layers: readonly (readonly RoundedShape[])[];
-	/** Behind the head where someone is seen from the front. */
+	/** Behind the head where the person is seen from the front. */
 	readonly hair: RoundedShape;
 	readonly isHairBehind: boolean;
-	/** The eyes that are seen. */
+	/** The visible eyes. */
 	readonly eyes: readonly Point[];
 	readonly props: readonly PropLine[];
 }
@@ -30,7 +30,7 @@ interface Circle {
 	readonly r: number;
 }
 
-/** Half thicknesses, in fractions of stature: those of the arm as in the section; drawn proportions of ours. */
+/** Half thicknesses as fractions of stature: the arm as in the side view; proportions of our own. */
 const R = {
 	shoulder: 0.03,
 	elbow: 0.024,
@@ -78,7 +78,10 @@ function around(circles: readonly Circle[]): Point[] {
 	return [...half(points).slice(0, -1), ...half(points.toReversed()).slice(0, -1)];
 }
 
-/** The shapes of a body. @param circle a circle about a joint, as it is seen */
+/**
+ * The shapes of a body.
+ * @param circle a circle around a joint, as projected
+ */
 function partsOf(joints: Joints, circle: (p: Point3, r: number) => Circle) {
 	const limb = (part: RoundedShape['part'], ...ends: (readonly [Point3, number])[]): RoundedShape[] =>
 		ends.slice(1).map((end, i) => {
@@ -118,7 +121,11 @@ function partsOf(joints: Joints, circle: (p: Point3, r: number) => Circle) {
 	return { arm, leg, trunk };
 }
 
-/** Draws a pose of an exercise. @param stature mm @param isInWheelchair whether that is what is sat on */
+/**
+ * Draws a pose of an exercise.
+ * @param stature mm
+ * @param isInWheelchair whether the person sits in a wheelchair
+ */
 export function drawPose(
 	exercise: ExerciseId,
 	pose: Pose,
@@ -133,7 +140,8 @@ export function drawPose(
 	const seen = (p: Point3) => point(p.x * cos - p.z * sin, p.y);
 	const circle = (p: Point3, r: number): Circle => ({ at: seen(p), r: r * H });
 	const { arm, leg, trunk } = partsOf(joints, circle);
-	// Seen from the right and the front, the right side is nearer but for the front itself, where arms lie before the trunk.
+	// Seen from the right or from the front, the right side is nearer, except from straight ahead, where the arms lie in front of the
+	// trunk.
 	const isFront = yaw > 45;
 	const layers = isFront
 		? [[...leg(joints.left), ...leg(joints.right), ...trunk], arm(joints.left), arm(joints.right)]
@@ -157,7 +165,7 @@ export function drawPose(
 	};
 }
 
-/** A place at the back of the skull. */
+/** A point on the back of the skull. */
 function backOf({ skull, nose }: Joints, back: number, up: number): Point3 {
 	const d = Math.hypot(nose.x - skull.x, nose.z - skull.z) || 1;
 	return {

@@ -1,10 +1,10 @@
 import type { Precaution } from '../corner/vocabulary';
 import type { Region } from '../discomfort';
 
-/** How someone is while they do an exercise, and what it takes: a doorway, a chair that can't roll. */
+/** The position for an exercise, and what it needs: a doorway, a chair that can't roll. */
 export type ExercisePosition = 'seated' | 'standing' | 'doorway' | 'fixed-chair';
 
-/** Exercises, by where they work. */
+/** Exercises, by body region. */
 export const EXERCISES = [
 	'far-look',
 	'chin-back',
@@ -34,10 +34,10 @@ export const EXERCISES = [
 /** One of {@link EXERCISES}. */
 export type ExerciseId = (typeof EXERCISES)[number];
 
-/** Drawn states of an exercise: how it begins, and what is held. */
+/** Drawn states of an exercise: the starting position, and what is held. */
 export type PhaseId = 'begin' | 'hold' | 'hold-2';
 
-/** A part of an exercise that takes its time. */
+/** A timed part of an exercise. */
 export interface ExercisePhase {
 	readonly id: PhaseId;
 	readonly seconds: number;
@@ -46,32 +46,32 @@ export interface ExercisePhase {
 /** An exercise with its dose. */
 export interface Exercise {
 	readonly id: ExerciseId;
-	/** One round of it. */
+	/** The parts of one repetition. */
 	readonly phases: readonly ExercisePhase[];
 	readonly times: number;
-	/** Done on each side: the rounds of the left side, then those of the right. */
+	/** Done on each side: all repetitions on the left, then those on the right. */
 	readonly hasSides: boolean;
 	readonly positions: readonly ExercisePosition[];
-	/** Regions that it is for. */
+	/** Regions it helps. */
 	readonly regions: readonly Region[];
-	/** Regions that it pulls at or presses on: left out where one of these is bad, or has a sign. */
+	/** Regions it stretches or presses on: the exercise is left out where one of these is painful or has a warning sign. */
 	readonly loads: readonly Region[];
-	/** From which score of a region that it loads on it is left out. */
+	/** Discomfort score of a loaded region from which the exercise is left out. */
 	readonly tooBadFrom: number;
-	/** Whether it is walking or standing, which an urgent sign can forbid without anything being pulled at. */
+	/** Whether it is walking or standing, which an urgent warning sign can rule out even where nothing is stretched. */
 	readonly isOnFeet: boolean;
-	/** Takes both hands. */
+	/** Needs both hands. */
 	readonly wantsBothHands: boolean;
-	/** Done by someone who sits in a wheelchair: nothing that wants legs to move. */
+	/** Can be done in a wheelchair: needs no leg movement. */
 	readonly fitsWheelchair: boolean;
-	/** Left out for these people; who had surgery lately is offered nothing that loads anything. */
+	/** Left out for these people. After recent surgery, nothing that loads any region is offered. */
 	readonly notWith: readonly Exclude<Precaution, 'recent-surgery'>[];
 }
 
-/** How bad a region is, from which on nothing that works on it is offered. Common practice: pain is no thing to stretch through. */
+/** Discomfort from which no exercise for a region is offered. Common practice: pain is not to be stretched through. */
 export const PAIN_LIMIT = 7;
 
-/** Stairs are left out earlier than a stretch: what hurts moderately is not climbed on. Our assumption. */
+/** Stairs are left out earlier than a stretch: moderate pain is not to be climbed on. Our assumption. */
 const TOO_BAD_FOR_STAIRS = 4;
 
 const hold = (seconds: number, begin = 2): ExercisePhase[] => [
@@ -79,11 +79,11 @@ const hold = (seconds: number, begin = 2): ExercisePhase[] => [
 	{ id: 'hold', seconds }
 ];
 
-/** Only held: there is no state to begin from that differs. */
+/** Only held: the starting position looks the same. */
 const held = (...seconds: readonly number[]): ExercisePhase[] =>
 	seconds.map((one, i) => ({ id: i === 0 ? 'hold' : 'hold-2', seconds: one }));
 
-/** An exercise that is done once, with both sides at it, seated or standing, by anybody; with what differs. */
+/** An exercise done once, with both sides, seated or standing, by anyone; the differences are passed in. */
 const exercise = (
 	id: ExerciseId,
 	{ phases, regions, loads, ...differs }: Pick<Exercise, 'phases' | 'regions' | 'loads'> & Partial<Exercise>
@@ -103,13 +103,13 @@ const exercise = (
 	...differs
 });
 
-/** What a leg is stretched or moved along. */
+/** Regions along which a leg is stretched or moved. */
 const LEG: readonly Region[] = ['hip-thigh', 'knee'];
 
-/** A stretch that is held at its end: not for joints that go too far already. */
+/** A stretch held at the end of the range: not for hypermobile joints. */
 const AT_ITS_END = { notWith: ['hypermobile'] } as const satisfies Partial<Exercise>;
 
-/** Done on one's feet and without a chair to sit on. */
+/** Done standing, without a chair. */
 const ON_FEET = {
 	positions: ['standing'],
 	isOnFeet: true,
@@ -128,9 +128,9 @@ const DOORWAY: Parameters<typeof exercise>[1] = {
 };
 
 /**
- * The exercises, common practice with their doses; where a dose is a range, its middle. A change of side takes two seconds, a
- * walk forty-five (one flight of stairs, or a glass of water). Shifting the weight takes two minutes in all: what relieves the
- * skin under someone who sits in a wheelchair. What each is left out for, and the doses of those that only move, are from memory.
+ * The exercises with their doses, common practice; where a dose is a range, its middle. Changing sides takes two seconds, a walk forty-five
+ * (one flight of stairs, or a glass of water). Shifting the weight takes two minutes in all: it relieves the skin of someone who sits in a
+ * wheelchair. What each is left out for, and the doses of those that only move, are from memory.
  */
 export const EXERCISE_RULES: Readonly<Record<ExerciseId, Exercise>> = {
 	'far-look': exercise('far-look', { phases: held(20), regions: ['eyes'], loads: [] }),
@@ -266,21 +266,21 @@ export const EXERCISE_RULES: Readonly<Record<ExerciseId, Exercise>> = {
 	})
 };
 
-/** Which side of the body; null where both are at it. */
+/** Side of the body; null where both take part. */
 export type ExerciseSide = 'left' | 'right' | null;
 
-/** A part of an exercise as it is gone through. */
+/** A step of an exercise as it is carried out. */
 export interface ExerciseStep {
 	readonly exercise: ExerciseId;
 	readonly phase: PhaseId;
 	readonly side: ExerciseSide;
-	/** Which round of how many. */
+	/** Number of this repetition, and how many there are. */
 	readonly round: number;
 	readonly rounds: number;
 	readonly seconds: number;
 }
 
-/** An exercise as the parts that it is gone through in, in order. */
+/** The steps of an exercise, in order. */
 export function exerciseSteps({ id, phases, times, hasSides }: Exercise): readonly ExerciseStep[] {
 	const sides: readonly ExerciseSide[] = hasSides ? ['left', 'right'] : [null];
 	return sides.flatMap((side) =>

@@ -1,4 +1,4 @@
-/** A span of a day, minutes from midnight; the end is not part of it. */
+/** A span of a day, minutes from midnight; the end is exclusive. */
 export interface MinuteSpan {
 	readonly from: number;
 	readonly to: number;
@@ -8,25 +8,25 @@ export interface MinuteSpan {
 export interface BreakPlacementRequest {
 	/** The working day. */
 	readonly day: MinuteSpan;
-	/** Spans in which no break may fall and work goes on. Apart and in order. */
+	/** Spans in which work goes on and no break may fall. Disjoint and in order. */
 	readonly blocked: readonly MinuteSpan[];
-	/** Spans that are a break themselves: work begins again at their end. Apart and in order, none meets a blocked one. */
+	/** Spans that are themselves a rest: work begins again at their end. Disjoint, in order, and clear of blocked spans. */
 	readonly rests: readonly MinuteSpan[];
-	/** After so much work without a break one is due, min. */
+	/** Work time after which a break is due, min. */
 	readonly everyMin: number;
-	/** A break takes so long, whole minutes. */
+	/** Length of a break, whole minutes. */
 	readonly takesMin: number;
 }
 
-/** Where breaks were placed. */
+/** The breaks as placed. */
 export interface PlacedBreaks {
-	/** Minutes at which they begin, in order. */
+	/** Start minutes, in order. */
 	readonly starts: readonly number[];
-	/** The longest work without one, min: the shortest that it can be, where it is longer than the breaks are apart. */
+	/** The longest work without a break, min: as short as possible, where it exceeds the interval. */
 	readonly longestMin: number;
 }
 
-/** Spans in order, those that meet or overlap made one, cut to a day. */
+/** Spans in order, with touching and overlapping ones merged, clipped to a day. */
 export function mergeSpans(spans: readonly MinuteSpan[], day: MinuteSpan): readonly MinuteSpan[] {
 	const cut = spans
 		.map(({ from, to }) => ({ from: Math.max(from, day.from), to: Math.min(to, day.to) }))
@@ -39,7 +39,7 @@ export function mergeSpans(spans: readonly MinuteSpan[], day: MinuteSpan): reado
 	}, []);
 }
 
-/** Spans without what others take of them. */
+/** Spans minus the parts that others take. */
 export function subtractSpans(
 	spans: readonly MinuteSpan[],
 	others: readonly MinuteSpan[]
@@ -82,16 +82,16 @@ class Grid {
 	}
 
 	mayBegin = (at: number) => this.free[at] === 1;
-	/** Where work from here on ends without a break: at the next rest, or with the day. */
+	/** Where work from this minute on ends without a break: at the next rest or at the end of the day. */
 	workEnds = (at: number) => this.nextRest[at] ?? this.length;
-	/** Where a rest that begins here ends; null where none does. */
+	/** The end of a rest that begins here; null where none does. */
 	endOfRest = (at: number) => {
 		const end = this.restEnd[at] ?? -1;
 		return end >= 0 ? end : null;
 	};
 }
 
-/** Whether the day can be worked without ever working longer than so: from each minute on, the last first. */
+/** Whether the day can be worked without ever exceeding this stretch; computed backwards from the last minute. */
 function isEnough(grid: Grid, longest: number, takes: number): boolean {
 	const n = grid.length;
 	const isGood = new Uint8Array(n + 1);
@@ -105,15 +105,15 @@ function isEnough(grid: Grid, longest: number, takes: number): boolean {
 	return isGood[0] === 1;
 }
 
-/** How good the rest of a day is: less is better, the first that differs decides. */
+/** The cost of the rest of a day: less is better, compared element by element. */
 type Cost = readonly [overdue: number, breaks: number, squares: number];
 
 const isLess = (a: Cost, b: Cost): boolean =>
 	a[0] !== b[0] ? a[0] < b[0] : a[1] !== b[1] ? a[1] < b[1] : a[2] < b[2];
 
 /**
- * The best breaks with which nobody works longer than so: the least work beyond what the breaks are to be apart (by the sum of its squares:
- * a meeting that is too long makes no other stretch long), of these the fewest breaks, of these the most even.
+ * The best placement with no stretch longer than this: the least work beyond the interval (by the sum of squares, so that one long meeting
+ * does not make other stretches long), then the fewest breaks, then the most even ones.
  */
 function best(grid: Grid, longest: number, { everyMin, takesMin }: BreakPlacementRequest): number[] {
 	const n = grid.length;
@@ -155,10 +155,9 @@ function best(grid: Grid, longest: number, { everyMin, takesMin }: BreakPlacemen
 }
 
 /**
- * Places breaks of one kind: each after some work, none in a blocked span, the longest work without one as short as it can be (exactly; nothing
- * shorter than the breaks are to be apart is asked for), elsewhere as often as they are to be, with as few as that takes, as even as can be.
- *
- * Cost: minutes of the day times the longest stretch, some ten times over.
+ * Places breaks of one kind: each after some work, none in a blocked span. The longest work without a break is as short as possible
+ * (exactly; never shorter than the interval); elsewhere breaks come at the interval, as few and as even as possible. Cost: minutes of the
+ * day times the longest stretch, some ten times over.
  */
 export function placeBreaks(question: BreakPlacementRequest): PlacedBreaks {
 	const { day, everyMin, takesMin } = question;
@@ -166,7 +165,7 @@ export function placeBreaks(question: BreakPlacementRequest): PlacedBreaks {
 	const grid = new Grid(question);
 	let low = Math.min(everyMin, grid.length);
 	let high = low;
-	// Most days need little more than the breaks are apart: looked for in growing steps first, then by halves.
+	// Most days need little more than the interval: growing steps first, then bisection.
 	for (let step = 1; !isEnough(grid, high, takesMin); step *= 2) {
 		low = high + 1;
 		high = Math.min(high + step, grid.length);
@@ -180,7 +179,10 @@ export function placeBreaks(question: BreakPlacementRequest): PlacedBreaks {
 	return { starts: starts.map((start) => start + day.from), longestMin: longestOf(question, starts) };
 }
 
-/** The longest work without a break, min. @param starts minutes from the day's beginning */
+/**
+ * The longest work without a break, min.
+ * @param starts minutes from the beginning of the day
+ */
 function longestOf({ day, rests, takesMin }: BreakPlacementRequest, starts: readonly number[]): number {
 	const pauses = mergeSpans(
 		[...rests, ...starts.map((start) => ({ from: start + day.from, to: start + day.from + takesMin }))],

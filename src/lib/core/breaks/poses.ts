@@ -2,7 +2,7 @@ import type { ExerciseId, PhaseId, ExerciseSide } from './exercise';
 import { mirrorPose, type ArmPose, type LegPose, type Pose } from './skeleton';
 import { point3 } from './space';
 
-/** What an exercise is drawn with. */
+/** An object drawn with an exercise. */
 export type DrawingProp =
 	| 'stool'
 	| 'wheelchair'
@@ -12,12 +12,12 @@ export type DrawingProp =
 	| 'stairs'
 	| 'far-point';
 
-/** How an exercise is drawn: from where it is seen, with what, and its phases. Angles of ours, for drawings and no more. */
+/** How an exercise is drawn: the view, the objects and the phases. The angles are ours and serve the drawing only. */
 export interface ExerciseDrawing {
-	/** From where it is seen, degrees: 0 from the right, 90 from the front. */
+	/** The view, degrees: 0 from the right, 90 from the front. */
 	readonly yaw: number;
 	readonly props: readonly DrawingProp[];
-	/** As it is done on the right side, or on both. */
+	/** As done on the right side, or on both. */
 	readonly phases: Readonly<Partial<Record<PhaseId, Pose>>>;
 }
 
@@ -56,7 +56,7 @@ const FINGER_AT_CHIN: ArmPose = {
 	elbow: point3(0.4, -1, 0.5),
 	hand: [225, -10]
 };
-/** The hand over the head to the other temple. */
+/** The hand reaches over the head to the other temple. */
 const HELPS: ArmPose = {
 	reachesFor: { from: 'temple', by: point3(-0.02, 0.09, 0.075) },
 	elbow: point3(-0.5, 0, 1),
@@ -297,7 +297,7 @@ export const EXERCISE_DRAWINGS: Readonly<Record<ExerciseId, ExerciseDrawing>> = 
 	}
 };
 
-/** The pose of a phase on a side; of the phase before it where the exercise has none of that name. */
+/** The pose of a phase on a side; the phase before it where the exercise has none of that name. */
 export function poseOf(exercise: ExerciseId, phase: PhaseId, side: ExerciseSide): Pose {
 	const { phases } = EXERCISE_DRAWINGS[exercise];
 	const pose = phases[phase] ?? phases.hold ?? sits();

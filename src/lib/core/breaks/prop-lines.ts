@@ -3,19 +3,19 @@ import type { DrawingProp } from './poses';
 import type { Joints } from './skeleton';
 import { point3, type Point3 } from './space';
 
-/** A line of something that is no part of the person. */
+/** A line of an object. */
 export interface PropLine {
 	readonly points: readonly Point[];
 	readonly isDotted: boolean;
 }
 
-/** A line in space, before it is seen from anywhere. */
+/** A line in space, before projection. */
 interface Line {
 	readonly points: readonly Point3[];
 	readonly isDotted?: boolean;
 }
 
-/** Half of a thigh where it lies on a seat, and of a heel, in fractions of stature. */
+/** Half thickness of a thigh on a seat, and of a heel, as fractions of stature. */
 const [THIGH, HEEL] = [0.05, 0.022];
 
 /** Legs of a stool: front or back, right or left. */
@@ -71,7 +71,7 @@ const wheelchair = ({ pelvis }: Joints, H: number): Line[] => {
 	];
 };
 
-/** The posts stand where the forearms lie on them, the lintel well above the head. */
+/** The posts stand where the forearms lie on them; the lintel is well above the head. */
 const doorway = ({ right, left }: Joints, H: number): Line[] => {
 	const x = (right.wrist.x + left.wrist.x) / 2 + 0.02 * H;
 	const z = Math.max(Math.abs(right.wrist.z), Math.abs(left.wrist.z)) + 0.02 * H;
@@ -79,7 +79,7 @@ const doorway = ({ right, left }: Joints, H: number): Line[] => {
 	return [{ points: [point3(x, 0, -z), point3(x, top, -z), point3(x, top, z), point3(x, 0, z)] }];
 };
 
-/** A chair under the heel that is up, of whichever leg, pushed against something fixed. */
+/** A chair under the raised heel, on either side, pushed against something fixed. */
 const chairForHeel = ({ right, left }: Joints, H: number): Line[] => {
 	const { ankle } = right.ankle.y > left.ankle.y ? right : left;
 	const { x } = ankle;
@@ -93,7 +93,7 @@ const chairForHeel = ({ right, left }: Joints, H: number): Line[] => {
 	];
 };
 
-/** The back of a chair that the hands lie on, its seat turned away. */
+/** The back of a chair that the hands rest on, its seat turned away. */
 const chairToHold = ({ right, left }: Joints, H: number): Line[] => {
 	const [x, top] = [Math.max(right.wrist.x, left.wrist.x) + 0.03 * H, right.wrist.y - 0.01 * H];
 	const seat = 0.27 * H;
@@ -124,7 +124,7 @@ const stairs = ({ right }: Joints, H: number): Line[] => {
 	];
 };
 
-/** A window with something far away in it, and the look there. */
+/** A window with something far away in it, and the line of sight. */
 const farPoint = ({ nose }: Joints, H: number): Line[] => {
 	const by = (x: number, up: number) => point3(x * H, nose.y + up * H, 0);
 	return [
@@ -144,7 +144,10 @@ const PROPS: Readonly<Record<DrawingProp, (joints: Joints, H: number) => Line[]>
 	'far-point': farPoint
 };
 
-/** The lines of what stands around someone; placed from their joints, so that heel, hands and seat meet it. @param seen projects */
+/**
+ * The lines of the objects around a person; placed from the joints, so that heel, hands and seat touch them.
+ * @param seen projection
+ */
 export function propLines(
 	prop: DrawingProp,
 	joints: Joints,

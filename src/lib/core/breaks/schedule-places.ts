@@ -2,33 +2,35 @@ import type { MinuteSpan } from './place-breaks';
 
 /** A place where someone can work. */
 export interface WorkPlace {
-	/** Its number among the person's spots, from 1. */
+	/** Its number among the person's workstations, from 1. */
 	readonly number: number;
 	readonly posture: 'sitting' | 'standing';
 }
 
-/** Work at its places. */
+/** Work spans with their places. */
 export interface PlaceSchedule {
 	readonly work: readonly (MinuteSpan & { readonly place: WorkPlace })[];
-	/** The share of the work that is done standing, 0 to 1; null without a place to stand. */
+	/** Share of the work done standing, 0 to 1; null without a place to stand. */
 	readonly standingShare: number | null;
 }
 
 const lengthOf = ({ from, to }: MinuteSpan) => to - from;
 
-/** Nobody is asked to begin with standing, or to stand for longer than so at a stretch, min: standing still is as bad as sitting still. Our assumption. */
+/**
+ * Longest stretch of standing asked of anyone, and nobody is asked to begin the day standing, min: standing still is as bad as sitting
+ * still. Our assumption.
+ */
 export const MAX_STANDING_MIN = 60;
 
-/** How a sum of minutes was come to: with how many changes, and from which key before. */
+/** How a sum of minutes was reached: with how many changes, and from which previous key. */
 interface Step {
 	readonly changes: number;
 	readonly before: number;
 }
 
 /**
- * Which stretches are stood through: the share as near to the wanted one as it can be, with as few changes as that
- * takes. Every sum of minutes that can be reached is kept, by a key of `2 * minutes + whether the last stretch is stood through`,
- * so this is exact. Cost: stretches times minutes of the day.
+ * Which work spans are done standing: a share as close to the wanted one as possible, with as few changes as possible. Every reachable sum
+ * of minutes is kept, by the key `2 * minutes + whether the last span is standing`, so this is exact. Cost: spans times minutes of the day.
  */
 function stoodThrough(stretches: readonly MinuteSpan[], share: number): readonly boolean[] {
 	const total = stretches.reduce((sum, one) => sum + lengthOf(one), 0);
@@ -60,10 +62,9 @@ function stoodThrough(stretches: readonly MinuteSpan[], share: number): readonly
 }
 
 /**
- * Gives each stretch of work a place. Without a wanted share the place changes at each getting up: what counts is the moving.
- *
- * @param places the usual one first; at least one
- * @param share of the work that is wanted standing, 0 to 1; null for none in particular
+ * Gives each work span a place. Without a wanted share, the place changes at every break: what counts is to keep moving.
+ * @param places the usual place first; at least one
+ * @param share of the work to be done standing, 0 to 1; null for no particular share
  */
 export function schedulePlaces(
 	stretches: readonly MinuteSpan[],
@@ -87,7 +88,7 @@ export function schedulePlaces(
 	const work = stretches.map((one, i) => {
 		if (!stood) return { ...one, place: places[i % Math.max(places.length, 1)] ?? usual };
 		const among = stood[i] ? stands : sits;
-		// Of several places of one posture the next each time.
+		// Several places of one posture take turns.
 		if (!stood[i]) turn += 1;
 		return { ...one, place: among[(stood[i] ? i : turn - 1) % among.length] ?? usual };
 	});

@@ -12,35 +12,35 @@ import {
 	type LimbTurn
 } from './space';
 
-/** An arm: by the ways of its parts, or by what its wrist reaches for. */
+/** An arm, given by the directions of its parts or by what the wrist reaches for. */
 export type ArmPose =
 	| { readonly upper: LimbTurn; readonly fore: LimbTurn; readonly hand: LimbTurn; readonly thumb?: LimbTurn }
 	| {
-			/** Where the wrist is, from a place of the body, in fractions of stature. */
+			/** Where the wrist is relative to a body point, in fractions of stature. */
 			readonly reachesFor: { readonly from: 'chin' | 'hip' | 'temple' | 'other-hand'; readonly by: Point3 };
-			/** Where the elbow goes. */
+			/** The direction of the elbow. */
 			readonly elbow: Point3;
 			readonly hand: LimbTurn;
 	  };
 
-/** A leg by the ways of its parts. */
+/** A leg, given by the directions of its parts. */
 export interface LegPose {
 	readonly thigh: LimbTurn;
 	readonly shank: LimbTurn;
 	readonly foot: LimbTurn;
 }
 
-/** How someone is: the ways of their parts, degrees, and what moves without turning, in fractions of stature. */
+/** A pose: directions of the body parts in degrees, and shifts in fractions of stature. */
 export interface Pose {
 	readonly trunk: LimbTurn;
 	readonly head: LimbTurn;
-	/** The head drawn straight back; less than nothing is forward. */
+	/** Head drawn straight back; negative is forward. */
 	readonly headBack: number;
 	/** Shoulder blades drawn back. */
 	readonly shouldersBack: number;
-	/** The low back forward, as in an arch; less than nothing is rounded. */
+	/** Lower back arched forward; negative is rounded. */
 	readonly arch: number;
-	/** Everything above the hips turned to the right, degrees. */
+	/** Rotation of everything above the hips to the right, degrees. */
 	readonly twist: number;
 	readonly right: { readonly arm: ArmPose; readonly leg: LegPose };
 	readonly left: { readonly arm: ArmPose; readonly leg: LegPose };
@@ -52,7 +52,7 @@ export interface SideJoints {
 	readonly elbow: Point3;
 	readonly wrist: Point3;
 	readonly fingertips: Point3;
-	/** Null where the thumb is not shown apart. */
+	/** Null where the thumb is not drawn separately. */
 	readonly thumbTip: Point3 | null;
 	readonly hip: Point3;
 	readonly knee: Point3;
@@ -60,24 +60,24 @@ export interface SideJoints {
 	readonly toes: Point3;
 }
 
-/** Where the joints are, mm, the floor at y = 0. */
+/** Joint positions, mm, with the floor at y = 0. */
 export interface Joints {
 	readonly pelvis: Point3;
 	readonly neckBase: Point3;
-	/** Half-way up the trunk, which an arch brings forward. */
+	/** Half-way up the trunk; an arch moves it forward. */
 	readonly waist: Point3;
 	/** The middle of the skull. */
 	readonly skull: Point3;
 	readonly chin: Point3;
-	/** The tip of the nose, which tells where the face is. */
+	/** The tip of the nose, which shows where the face points. */
 	readonly nose: Point3;
-	/** Right and left. */
+	/** Right, then left. */
 	readonly eyes: readonly [Point3, Point3];
 	readonly right: SideJoints;
 	readonly left: SideJoints;
 }
 
-/** Lengths of the parts as fractions of stature: the section's, and drawn ones of ours where it has none. */
+/** Segment lengths as fractions of stature: those of the side view, and proportions of our own where it has none. */
 export const LIMB_FRACTIONS = {
 	trunk: PART.shoulderHeight - PART.hipHeight,
 	neck: 0.105,
@@ -90,10 +90,10 @@ export const LIMB_FRACTIONS = {
 	foot: 0.115
 } as const;
 
-/** Half of what lies between both shoulders, and both hips; drawn proportions of ours. */
+/** Half the distance between the shoulders, and between the hips; proportions of our own. */
 const HALF = { shoulders: 0.105, hips: 0.05 } as const;
 
-/** The tip of a foot that stands flat, over the floor. Our assumption. */
+/** Height of the toe tip of a foot that stands flat. Our assumption. */
 const TOES_HIGH = 0.0092;
 
 /** From the middle of the skull to the chin and the nose: forward, up. Our assumption. */
@@ -101,7 +101,7 @@ const FACE = { chin: [0.03, -0.08], nose: [0.066, -0.012], eye: [0.046, 0.004], 
 
 type SideName = 'right' | 'left';
 
-/** The joints of the legs, standing on the floor: the lower foot, flat or on its toes. Nobody floats. */
+/** The leg joints, standing on the floor: the lower foot is flat or on its toes, so that nobody floats. */
 function legsOf(pose: Pose, H: number) {
 	const hung = ([name, side]: readonly [SideName, 1 | -1]) => {
 		const { thigh, shank, foot } = pose[name].leg;
@@ -130,7 +130,7 @@ function legsOf(pose: Pose, H: number) {
 	return { pelvis: point3(0, lift, 0), right: raised(right), left: raised(left) };
 }
 
-/** The places of the head. */
+/** The points of the head. */
 function headOf(pose: Pose, neckBase: Point3, H: number) {
 	const up = uprightDirection(pose.head);
 	const ahead = uprightDirection([pose.head[0] + 90, 0]);
@@ -146,7 +146,10 @@ function headOf(pose: Pose, neckBase: Point3, H: number) {
 
 type ArmJoints = Pick<SideJoints, 'shoulder' | 'elbow' | 'wrist' | 'fingertips' | 'thumbTip'>;
 
-/** The joints of an arm. @param places what it may reach for */
+/**
+ * The joints of an arm.
+ * @param places what it may reach for
+ */
 function armOf(
 	arm: ArmPose,
 	side: 1 | -1,
@@ -170,7 +173,7 @@ function armOf(
 		return { shoulder, elbow, wrist, fingertips, thumbTip };
 	}
 	const { from, by } = arm.reachesFor;
-	// The hand helps from the far side of the head.
+	// The hand supports the head from its far side.
 	const place =
 		from === 'temple' ? addPoints(places.skull, point3(0, 0, -side * FACE.temple * H)) : places[from];
 	const lengths = [LIMB_FRACTIONS.upperArm * H, LIMB_FRACTIONS.forearm * H] as const;
@@ -188,7 +191,7 @@ export function jointsOf(pose: Pose, stature: number): Joints {
 	const neckBase = addPoints(pelvis, scalePoint(uprightDirection(pose.trunk), LIMB_FRACTIONS.trunk * H));
 	const head = headOf(pose, neckBase, H);
 	const shoulderOf = (side: 1 | -1) => {
-		// Across the trunk: level when it is upright, and leaning with it.
+		// Across the trunk: level when the trunk is upright, and leaning with it.
 		const across = hangingDirection([0, 90 - pose.trunk[1] * side], side);
 		return addPoints(
 			addPoints(neckBase, scalePoint(across, HALF.shoulders * H)),
@@ -203,7 +206,7 @@ export function jointsOf(pose: Pose, stature: number): Joints {
 			{ chin: head.chin, hip: pelvis, skull: head.skull, 'other-hand': other },
 			H
 		);
-	// The arm that reaches for the other is placed after it.
+	// An arm that reaches for the other one is placed after it.
 	const isRightSecond = reachesOther(pose.right);
 	const first = isRightSecond ? armAt('left', -1, pelvis) : armAt('right', 1, pelvis);
 	const second = isRightSecond ? armAt('right', 1, first.fingertips) : armAt('left', -1, first.fingertips);
@@ -230,7 +233,10 @@ export function jointsOf(pose: Pose, stature: number): Joints {
 	};
 }
 
-/** Turns points to the right about the upright through one of them. @param degrees how far */
+/**
+ * Rotates points to the right about the vertical through one of them.
+ * @param degrees angle
+ */
 function turnedAbout(middle: Point3, degrees: number): (p: Point3) => Point3 {
 	const [cos, sin] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)];
 	return (p) => {
@@ -239,7 +245,7 @@ function turnedAbout(middle: Point3, degrees: number): (p: Point3) => Point3 {
 	};
 }
 
-/** The lengths of the limbs of a pose, mm, by name: the same in every pose of one person. */
+/** Limb lengths of a pose, mm, by name: the same in every pose of one person. */
 export function limbLengths(joints: Joints): Readonly<Record<string, number>> {
 	const of = (name: SideName) => {
 		const s = joints[name];
@@ -278,11 +284,14 @@ function armBetween(a: ArmPose, b: ArmPose, share: number): ArmPose {
 				by: addPoints(a.reachesFor.by, scalePoint(subtractPoints(b.reachesFor.by, a.reachesFor.by), share))
 			}
 		};
-	// From hanging to reaching there is no way in between that is worth showing.
+	// Nothing between hanging and reaching is worth showing.
 	return share < 0.5 ? a : b;
 }
 
-/** The pose a share of the way from one to another: its parts keep their lengths all the way. @param share 0 to 1 */
+/**
+ * The pose at a share of the way from one to another; segments keep their lengths throughout.
+ * @param share 0 to 1
+ */
 export function interpolatePose(a: Pose, b: Pose, share: number): Pose {
 	const side = (name: SideName) => ({
 		arm: armBetween(a[name].arm, b[name].arm, share),
@@ -304,7 +313,7 @@ export function interpolatePose(a: Pose, b: Pose, share: number): Pose {
 	};
 }
 
-/** The same pose with its sides exchanged: what is held left is held right. */
+/** The pose mirrored: what is held on the left is held on the right. */
 export function mirrorPose(pose: Pose): Pose {
 	const arm = (of: ArmPose): ArmPose =>
 		'reachesFor' in of

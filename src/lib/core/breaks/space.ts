@@ -1,4 +1,4 @@
-/** A point or a way in space, mm: x forward, y up, z to the person's right. */
+/** A point or a vector in space, mm: x forward, y up, z to the person's right. */
 export interface Point3 {
 	readonly x: number;
 	readonly y: number;
@@ -8,20 +8,20 @@ export interface Point3 {
 /** Makes a point. */
 export const point3 = (x: number, y: number, z: number): Point3 => ({ x, y, z });
 
-/** One and the other. */
+/** The sum of two vectors. */
 export const addPoints = (a: Point3, b: Point3): Point3 => point3(a.x + b.x, a.y + b.y, a.z + b.z);
 
-/** One without the other. */
+/** The difference of two vectors. */
 export const subtractPoints = (a: Point3, b: Point3): Point3 => point3(a.x - b.x, a.y - b.y, a.z - b.z);
 
-/** So many times as long. */
+/** A vector scaled by a factor. */
 export const scalePoint = (a: Point3, factor: number): Point3 =>
 	point3(a.x * factor, a.y * factor, a.z * factor);
 
-/** How long. */
+/** The length of a vector. */
 export const vectorLength = ({ x, y, z }: Point3): number => Math.hypot(x, y, z);
 
-/** How far from one to the other. */
+/** The distance between two points. */
 export const distanceBetween = (a: Point3, b: Point3): number => vectorLength(subtractPoints(a, b));
 
 const dot = (a: Point3, b: Point3) => a.x * b.x + a.y * b.y + a.z * b.z;
@@ -33,21 +33,24 @@ const radians = (degrees: number) => (degrees * Math.PI) / 180;
 /** Two angles, degrees: forward from hanging or from upright, and out to the side. */
 export type LimbTurn = readonly [forward: number, out: number];
 
-/** The way of a limb that would hang: 90 forward is level, 180 is up. @param side 1 for the right, -1 for the left */
+/**
+ * The direction of a limb that hangs at zero: 90 forward is level, 180 is up.
+ * @param side 1 for the right, -1 for the left
+ */
 export function hangingDirection([forward, out]: LimbTurn, side: 1 | -1): Point3 {
 	const [f, o] = [radians(forward), radians(out)];
 	return point3(Math.sin(f) * Math.cos(o), -Math.cos(f) * Math.cos(o), side * Math.sin(o));
 }
 
-/** The way of what would stand upright: forward, and to the right. */
+/** The direction of a part that is upright at zero, turned forward and to the right. */
 export function uprightDirection([forward, right]: LimbTurn): Point3 {
 	const [f, r] = [radians(forward), radians(right)];
 	return point3(Math.sin(f) * Math.cos(r), Math.cos(f) * Math.cos(r), Math.sin(r));
 }
 
 /**
- * The two ends of a limb of two rigid parts that reaches for a point: its middle joint, on the side of `towards`, and its end. What is out
- * of reach is reached for with the limb straight.
+ * Both joints of a two-segment limb that reaches for a point: the middle joint, on the side of `towards`, and the end. Where the point is
+ * out of reach, the limb is straight.
  */
 export function solveReach(
 	from: Point3,

@@ -3,60 +3,59 @@ import type { CheckId } from '../checks';
 import type { PurchaseId } from '../plan';
 import { chooseWithinBudget } from './choose-within-budget';
 
-/** Someone for whom things that are sold would take away what their household leaves wrong. */
+/** A person for whom a purchase would close what household items leave open. */
 export interface PersonInNeed {
 	readonly personId: string;
-	/** Their worst score, 0 to 10; 0 where they have reported none. */
+	/** Their worst discomfort score, 0 to 10; 0 where none was reported. */
 	readonly worst: number;
-	/** What was worked out for their corner, each with the misfit that it takes away. */
+	/** The purchases worked out for their workstation, each with the misfit it removes. */
 	readonly purchases: readonly PurchaseSummary[];
-	/** What lies at home already, unused: nobody buys it again. */
+	/** What lies unused at home already, so that nobody buys it again. */
 	readonly own?: readonly PurchaseId[];
 }
 
-/** What is got for someone. */
+/** What is bought for a person. */
 export interface AllocatedPurchase {
 	readonly personId: string;
-	/** What they get; what lies at home already is left out. */
+	/** The items they get, without what lies at home already. */
 	readonly things: readonly PurchaseId[];
-	/** Those of the things that come from stock, and cost nothing. */
+	/** The items that come from stock and cost nothing. */
 	readonly fromStock: readonly PurchaseId[];
 	readonly closes: readonly CheckId[];
-	/** How far each check is off at the home's best, and with it, mm. */
+	/** How far each check is off with the best household plan, and with the purchase, mm. */
 	readonly changes: PurchaseSummary['changes'];
-	/** Whole cents that are spent for them. */
+	/** Cost, whole cents. */
 	readonly cents: number;
 	readonly worth: number;
 }
 
 /** A set of purchases. */
 export interface PurchaseSelection {
-	/** Who gets something, what is worth most first. */
+	/** Who gets something, the most valuable first. */
 	readonly bought: readonly AllocatedPurchase[];
 	readonly cents: number;
-	/** Checks that it closes, all together. */
+	/** Number of checks closed in total. */
 	readonly closes: number;
-	/** People who get nothing, though the same things would take as much away for them as for someone who gets them. */
+	/** People who get nothing although the same items would help them as much as someone who gets them. */
 	readonly tied: readonly string[];
-	/** Whether it is proven that no other set is worth more; it may not be where some of the stock is left over. */
+	/** Whether it is proven that no other set is worth more. It may not be where some of the stock is left over. */
 	readonly isProven: boolean;
 }
 
-/** How many of each thing there are in stock. */
+/** How many of each item are in stock. */
 export type Stock = ReadonlyMap<PurchaseId, number>;
 
-/** Misfit counts so much for someone whom nothing hurts, and one more for each point that it hurts. Our assumption. */
+/** Weight of misfit for someone without discomfort; each point of discomfort adds one. Our assumption. */
 const WORTH_WITHOUT_DISCOMFORT = 10;
 
 /**
- * What taking away some misfit is worth: once for everybody, and as much again, by tenths, as it hurts at worst. Whole.
- *
+ * The worth of removing misfit: its weight, plus a tenth for each point of the worst discomfort. A whole number.
  * @param savesW misfit, as plans count it
  */
 export const purchaseWorth = (savesW: number, worst: number): number =>
 	savesW * (WORTH_WITHOUT_DISCOMFORT + worst);
 
-/** What can be got for someone, each at its full price; nothing that has none, nothing that lies at home already. */
+/** What can be bought for a person, each option at its full price; without items that have no price or lie at home already. */
 function offersFor(
 	{ personId, worst, purchases, own = [] }: PersonInNeed,
 	prices: ReadonlyMap<PurchaseId, number>
@@ -77,7 +76,7 @@ const byWorth = (a: AllocatedPurchase, b: AllocatedPurchase) =>
 const counted = (bought: readonly AllocatedPurchase[], thing: PurchaseId) =>
 	bought.filter(({ things }) => things.includes(thing)).length;
 
-/** Hands out the stock, to whom it is worth most first: what comes from there costs nothing. */
+/** Hands out the stock, most valuable use first: items from stock cost nothing. */
 function withStock(
 	bought: readonly AllocatedPurchase[],
 	prices: ReadonlyMap<PurchaseId, number>,
@@ -113,7 +112,7 @@ function total(
 	};
 }
 
-/** What is left in stock, for those who get nothing yet and need nothing else: it costs nothing, so none of it is left lying. */
+/** What is left in stock goes to people who get nothing yet and need nothing more: it is free, so none of it is left lying. */
 function useLeftovers(
 	bought: readonly AllocatedPurchase[],
 	offers: readonly (readonly AllocatedPurchase[])[],
@@ -132,14 +131,13 @@ function useLeftovers(
 }
 
 /**
- * The purchases that take away the most misfit for the money, by their worth ({@link purchaseWorth}). One purchase, or two together, a person, as was
- * worked out for their corner. What is in stock is free. With all of the stock counted as money the best choice is exact (see `chooseWithinBudget`), and
- * proven where it uses all of it; where some is left over, only what is used is counted, until the money is enough: then it may not be the best of all,
- * and says so.
- *
- * @param prices whole cents of one of each, all in one currency; what has no price is not bought
+ * The purchases that remove the most misfit for the money, by {@link purchaseWorth}: one purchase per person, or two together, as worked
+ * out for their workstation. Stock is free. Counting the stock's value as money, the choice is exact (see `chooseWithinBudget`), and proven
+ * optimal if all of the stock is used. If some is left over, only what is used counts, repeated until the money is enough; the result may
+ * then not be optimal, and says so.
+ * @param prices whole cents for one of each, all in one currency; what has no price is not bought
  * @param budgetCents whole cents
- * @param stock what is there already
+ * @param stock what is in stock
  */
 export function bestPurchases(
 	people: readonly PersonInNeed[],
@@ -158,7 +156,7 @@ export function bestPurchases(
 	let used: Stock = stock;
 	let bought = choose(used);
 	const most = bought.reduce((sum, { worth }) => sum + worth, 0);
-	// Fewer are counted each time, so it ends.
+	// Fewer are counted each time, so the loop ends.
 	for (let isEnough = false; !isEnough;) {
 		const now = new Map([...used].map(([thing, n]) => [thing, Math.min(n, counted(bought, thing))]));
 		isEnough = [...used].every(([thing, n]) => (now.get(thing) ?? 0) >= n || !prices.has(thing));
@@ -169,7 +167,7 @@ export function bestPurchases(
 	return total(withStock(all, prices, stock), offers, worth >= most);
 }
 
-/** What all of it would be: for each the purchase worth most, the cheapest of those. */
+/** The selection without a budget limit: for each person the most valuable purchase, and the cheapest of those. */
 export function unlimitedPurchases(
 	people: readonly PersonInNeed[],
 	prices: ReadonlyMap<PurchaseId, number>,
@@ -179,7 +177,7 @@ export function unlimitedPurchases(
 	return total(withStock(best, prices, stock), [], true);
 }
 
-/** What so much more money would do: who would get something that gets nothing now. */
+/** What that much more money would do: who would get something and gets nothing now. */
 export function helpedByLargerBudget(now: PurchaseSelection, more: PurchaseSelection): string[] {
 	const served = new Set(now.bought.map(({ personId }) => personId));
 	return more.bought.map(({ personId }) => personId).filter((id) => !served.has(id));

@@ -1,23 +1,23 @@
-/** One thing that can be done for someone: what it costs and what it is worth, both whole and above 0. */
+/** One option for a person: its cost and worth, both whole and above 0. */
 export interface PricedOption {
 	readonly cost: number;
 	readonly worth: number;
 }
 
-/** What is chosen for each, by place in their list; -1 where nothing is. */
+/** The option chosen for each person, by index; -1 for none. */
 export interface BudgetChoice {
 	readonly chosen: readonly number[];
 	readonly cost: number;
 	readonly worth: number;
 }
 
-/** What can be done for one, cheapest first, nothing at all in front: none costs as much as another that is worth more. */
+/** A person's options, cheapest first, starting with none; no option costs as much as one that is worth more. */
 interface Line {
 	readonly costs: readonly number[];
 	readonly worths: readonly number[];
-	/** Where each stands in the list that was given; -1 for nothing. */
+	/** Index of each in the given list; -1 for none. */
 	readonly places: readonly number[];
-	/** Those that no mixture of two others beats, in order; worth per cost falls from one to the next. */
+	/** Options that no mixture of two others beats, in order; worth per cost falls from one to the next. */
 	readonly hull: readonly number[];
 }
 
@@ -30,7 +30,7 @@ interface State {
 	readonly before: State | null;
 }
 
-/** A step from one place of a hull to the next. */
+/** A step from one point of a hull to the next. */
 interface Step {
 	readonly line: number;
 	readonly cost: number;
@@ -77,7 +77,9 @@ function stepsOf(lines: readonly Line[]): Step[] {
 		.sort((a, b) => perCost(b) - perCost(a) || a.line - b.line);
 }
 
-/** The base: steps by worth per cost, for as long as they fit; and the same with whatever smaller steps still fit behind the first that does not. */
+/**
+ * The base: steps by worth per cost as long as they fit; and the same plus any smaller steps that still fit after the first that does not.
+ */
 function fill(lines: readonly Line[], steps: readonly Step[], budget: number) {
 	const level = lines.map(() => 0);
 	let cost = 0;
@@ -102,7 +104,7 @@ function fill(lines: readonly Line[], steps: readonly Step[], budget: number) {
 	return { level, cost, worth, split, greedy };
 }
 
-/** Two lists of states by cost, put together; none that costs as much as another worth as much stays. */
+/** Two lists of states merged by cost, without states that another beats or equals. */
 function merged(lists: readonly (readonly State[])[], isKept: (state: State) => boolean): State[] {
 	const all = lists.flat().filter(isKept);
 	all.sort((a, b) => a.cost - b.cost || b.worth - a.worth);
@@ -112,8 +114,8 @@ function merged(lists: readonly (readonly State[])[], isKept: (state: State) => 
 }
 
 /**
- * The order in which lines are opened: who would be changed first if a little more money were there, and first if there were a little
- * less, in turn; with the most that a unit of money can still bring, and the least that one takes away, once the first so many are open.
+ * The order in which lines are opened, alternating between the one to change first with a little more money and the one to change first
+ * with a little less; with the best worth per unit of money still to gain and the least to lose once that many are open.
  */
 function opening(steps: readonly Step[], split: number, lines: number) {
 	const ups = steps.slice(split);
@@ -141,23 +143,21 @@ function opening(steps: readonly Step[], split: number, lines: number) {
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
-/** What of a budget can be spent at all: where every cost is a multiple of 50, the last 49 can't be. */
+/** The part of a budget that can be spent at all: where every cost is a multiple of 50, the last 49 can't be. */
 function spendable(lines: readonly Line[], budget: number): number {
 	const unit = lines.flatMap(({ costs }) => costs).reduce(gcd, 0);
 	return unit === 0 ? 0 : budget - (budget % unit);
 }
 
-/** The error of a quotient of whole numbers, far below the least difference of two worths. */
+/** The error of a quotient of whole numbers, far below the smallest difference of two worths. */
 const ROUNDING = 1e-6;
 
 /**
- * The most that a budget can be worth where for each of many at most one of some things is done: exact. It starts from filling by worth
- * per cost and changes lines from the last that fitted outwards, keeping each way of filling that the lines left alone could still lift over
- * the best that is known; it ends when there is none.
- *
- * Cost: sorting all options; then lines times ways kept, which is small unless very many are worth exactly as much for their money.
- *
- * @param options for each, what can be done; costs and worths whole and above 0
+ * The highest total worth within a budget, choosing at most one option per person; exact. Starts from filling by worth per cost and changes
+ * lines from the last one that fitted outwards, keeping every way of filling that the untouched lines could still lift above the best
+ * known; ends when there is none. Cost: sorting all options; then lines times states kept, which is small unless very many options have
+ * exactly the same worth per cost.
+ * @param options for each person, what can be done; costs and worths whole and above 0
  * @param money the budget, whole, 0 or more
  */
 export function chooseWithinBudget(

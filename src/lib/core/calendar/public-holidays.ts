@@ -2,11 +2,11 @@ import Holidays from 'date-holidays';
 import { yearOf, type CivilDate } from './civil-date';
 import { workCalendar, type WorkCalendar } from './working-days';
 
-/** Where a person's public holidays are kept. */
+/** The place whose public holidays a person has. */
 export interface HolidayPlace {
 	/** ISO 3166-1 alpha-2, such as `DE`. */
 	readonly country: string;
-	/** ISO 3166-2 without the country, such as `BE`; null for what the whole country keeps. */
+	/** ISO 3166-2 without the country, such as `BE`; null for national holidays only. */
 	readonly region: string | null;
 }
 
@@ -18,20 +18,15 @@ function holidaysOf({ country, region }: HolidayPlace): Holidays | null {
 	return found.getRules().length > 0 && known ? found : null;
 }
 
-/**
- * Whether public holidays are known for a place, by the library `date-holidays`.
- */
+/** Whether the library `date-holidays` knows the public holidays of a place. */
 export function hasHolidaysFor(place: HolidayPlace): boolean {
 	return holidaysOf(place) !== null;
 }
 
 /**
- * The working days of a place: its weekend and public holidays. The library's tables are large: for the server and
- * the command line, never for the page.
- *
- * Cost: some milliseconds the first time a year is asked about, then a look-up.
- *
- * @returns null where the place is not known; the caller decides what to tell the coordinator
+ * The working days of a place: its weekend and public holidays. The library's tables are large: for the server and the command line, never
+ * for the page. Cost: some milliseconds the first time a year is asked for, then a look-up.
+ * @returns null where the place is unknown; the caller decides what to tell the coordinator
  */
 export function workCalendarAt(place: HolidayPlace): WorkCalendar | null {
 	const holidays = holidaysOf(place);
@@ -45,15 +40,15 @@ export function workCalendarAt(place: HolidayPlace): WorkCalendar | null {
 	return workCalendar(place.country, (date: CivilDate) => daysOff(yearOf(date)).has(date));
 }
 
-/** Calendars that were made: a country's holidays take some milliseconds, and a workforce lives in few places. */
+/** Calendars already made: a country's holidays take some milliseconds, and a workforce lives in few places. */
 const made = new Map<string, WorkCalendar>();
 
-/** Places kept at most: above all that there are, and a bound on what a stream of invented ones can fill. */
+/** Most places kept: more than there are, and a limit on what a stream of invented ones can fill. */
 const MOST_MADE = 2000;
 
 /**
- * The working days of a person's place, the one rule for it: of the region where its holidays are known, else of the country, else
- * that country's weekend alone; without a country Saturdays and Sundays are free.
+ * The working days of a person's place: of the region if its holidays are known, otherwise of the country, otherwise that country's weekend
+ * alone; without a country, Saturdays and Sundays are free.
  */
 export function workCalendarOfPlace(place: {
 	readonly country: string | null;

@@ -1,10 +1,10 @@
 import { fromAbsolute, parseDate, toCalendarDateTime, toZoned } from '@internationalized/date';
 import type { CivilDate } from './civil-date';
 
-/** Zones that were asked about: making a formatter takes some hundred microseconds. */
+/** Time zones already asked for: making a formatter takes some hundred microseconds. */
 const formatters = new Map<string, Intl.DateTimeFormat | null>();
 
-/** More names than there are zones; a bound on what a stream of invented ones can fill. */
+/** More names than there are zones; a limit on what a stream of invented ones can fill. */
 const MOST_ZONES = 1000;
 
 function formatterOf(zone: string): Intl.DateTimeFormat | null {
@@ -21,28 +21,27 @@ function formatterOf(zone: string): Intl.DateTimeFormat | null {
 			day: '2-digit'
 		});
 	} catch {
-		// The only fault there can be: no such zone.
+		// The only possible error: no such time zone.
 	}
 	formatters.set(zone, made);
 	return made;
 }
 
-/** Whether a text names a time zone of the IANA database; an offset such as `+02:00` is none. The one validator for every door. */
+/** Whether a text names a time zone of the IANA database; an offset such as `+02:00` does not. The one validator for all input. */
 export function isTimeZone(text: string): boolean {
 	return /^[A-Za-z]/.test(text) && formatterOf(text) !== null;
 }
 
-/** The zone in which someone's day begins. */
+/** The time zone in which a person's day begins. */
 export interface PersonTimeZone {
 	readonly zone: string;
-	/** False where the person's own zone is not known, so that the organisation's stands in. */
+	/** False where the person's own zone is unknown and the organisation's stands in. */
 	readonly isOwnKnown: boolean;
 }
 
 /**
- * The zone that counts for a person, the one rule for it: their own, else the organisation's, else UTC. A stored zone that does not
- * exist counts as none, and never throws.
- *
+ * The time zone that applies to a person: their own, otherwise the organisation's, otherwise UTC. A stored zone that does not exist is
+ * ignored; never throws.
  * @param own the person's; empty for the organisation's
  */
 export function timeZoneFor(own: string, organisation: string): PersonTimeZone {
@@ -50,7 +49,7 @@ export function timeZoneFor(own: string, organisation: string): PersonTimeZone {
 	return { zone: isTimeZone(organisation) ? organisation : 'UTC', isOwnKnown: own === '' };
 }
 
-/** The day at a moment in a zone; in UTC where there is no such zone. */
+/** The date at a moment in a time zone; in UTC where there is no such zone. */
 export function civilDateIn(zone: string, moment: Date): CivilDate {
 	const formatter = formatterOf(zone) ?? formatterOf('UTC');
 	if (!formatter) throw new RangeError('UTC is always known');
@@ -60,7 +59,7 @@ export function civilDateIn(zone: string, moment: Date): CivilDate {
 const MS_A_MINUTE = 60_000;
 const MINUTES_A_DAY = 24 * 60;
 
-/** Minutes that the clocks of a zone are ahead of UTC in the middle of each month of a year, January first. */
+/** Minutes by which a zone is ahead of UTC in the middle of each month of a year, January first. */
 export function utcOffsetsOf(zone: string, year: number): number[] {
 	const known = isTimeZone(zone) ? zone : 'UTC';
 	return Array.from(
@@ -70,9 +69,8 @@ export function utcOffsetsOf(zone: string, year: number): number[] {
 }
 
 /**
- * The moment at which the clocks of a zone show a time. Where they skip it, in spring, as much later as they skip; where they show
- * it twice, in autumn, the first.
- *
+ * The moment at which a zone's clocks show a time. Where they skip it in spring, later by the skipped time; where they show it twice in
+ * autumn, the first.
  * @param minute minutes from midnight by the clock
  */
 export function zonedTimeToInstant(zone: string, day: CivilDate, minute: number): Date {
@@ -80,7 +78,7 @@ export function zonedTimeToInstant(zone: string, day: CivilDate, minute: number)
 	return toZoned(time, isTimeZone(zone) ? zone : 'UTC', 'compatible').toDate();
 }
 
-/** Minutes from midnight that the clocks of a zone show at a moment; 0 before a day, and 24 h after it. */
+/** Minutes from midnight on a zone's clocks at a moment; 0 before the day, and 24 h after it. */
 export function minuteOfDay(zone: string, day: CivilDate, moment: Date): number {
 	const known = isTimeZone(zone) ? zone : 'UTC';
 	const on = civilDateIn(known, moment);

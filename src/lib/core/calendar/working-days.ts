@@ -1,30 +1,32 @@
 import { addDays, weekdayOf, type CivilDate } from './civil-date';
 import { weekendOf } from './weekend';
 
-/** Which days are worked somewhere. */
+/** The working days of a place. */
 export interface WorkCalendar {
-	/** Days of the week that are free, 0 Sunday to 6 Saturday. */
+	/** Days of the weekend, 0 Sunday to 6 Saturday. */
 	readonly weekend: readonly number[];
 	readonly isHoliday: (date: CivilDate) => boolean;
 }
 
-/** More free days in a row than this never happen; a calendar that has them is broken. */
+/** No real calendar has more free days in a row than this; one that does is broken. */
 const MOST_FREE_DAYS_IN_A_ROW = 60;
 
-/** A calendar of a country's weekend and the given public holidays. @param country ISO 3166-1 alpha-2 */
+/**
+ * A calendar made of a country's weekend and the given public holidays.
+ * @param country ISO 3166-1 alpha-2
+ */
 export function workCalendar(country: string, isHoliday: (date: CivilDate) => boolean): WorkCalendar {
 	return { weekend: weekendOf(country), isHoliday };
 }
 
-/** Whether a day is worked: neither weekend nor public holiday. */
+/** Whether a day is a working day: neither weekend nor public holiday. */
 export function isWorkingDay(date: CivilDate, calendar: WorkCalendar): boolean {
 	return !calendar.weekend.includes(weekdayOf(date)) && !calendar.isHoliday(date);
 }
 
 /**
- * The day itself if it is worked, else the next that is.
- *
- * @throws RangeError for a calendar in which no day is worked for two months
+ * The day itself if it is a working day, otherwise the next one.
+ * @throws RangeError for a calendar without a working day within two months
  */
 export function nextWorkingDay(date: CivilDate, calendar: WorkCalendar): CivilDate {
 	let day = date;
@@ -36,11 +38,8 @@ export function nextWorkingDay(date: CivilDate, calendar: WorkCalendar): CivilDa
 }
 
 /**
- * The day so many working days later. 0 is the day itself, or the next one that is worked; from a free day the first
- * working day after it counts as 1.
- *
- * Cost: one step a calendar day.
- *
+ * The day that many working days later. 0 is the day itself or the next working day; from a day off, the first working day after it counts
+ * as 1. Cost: one step per calendar day.
  * @param days 0 or more, whole
  */
 export function addWorkingDays(date: CivilDate, days: number, calendar: WorkCalendar): CivilDate {

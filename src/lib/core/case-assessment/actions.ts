@@ -9,23 +9,23 @@ import type { PlanItemState } from './plan-item-states';
 import type { DiscomfortReport } from './discomfort-reports';
 import type { PlanItem } from './vocabulary';
 
-/** One thing that a person can do: what kind of act, and at what. */
+/** One action for a person: its kind, and what it applies to. */
 export type Action = AssessmentResult['actions'][number];
 
-/** What a list of actions is worked out from. */
+/** What a list of actions is derived from. */
 export interface ActionInputs {
 	readonly findings: readonly Pick<OpenFinding, 'id' | 'isHazard'>[];
 	readonly things: readonly Pick<PlanItemState, 'thing' | 'stands'>[];
 	readonly newest: Pick<DiscomfortReport, 'regions'> | null;
-	/** The newest corner; null where there is none. */
+	/** The newest workstation; null where there is none. */
 	readonly corner: Corner | null;
 	readonly standing: readonly CheckResult[];
 }
 
-/** A score from which what is tied to a region comes first. */
+/** Discomfort score from which whatever is tied to a region comes first. */
 const HURTS_FROM = 4;
 
-/** The check that each thing of a plan serves. */
+/** The check that each item of a plan serves. */
 const CHECK_OF: Partial<Readonly<Record<PlanItem, CheckResult['id']>>> = {
 	seat: 'knee',
 	feet: 'knee',
@@ -34,13 +34,13 @@ const CHECK_OF: Partial<Readonly<Record<PlanItem, CheckResult['id']>>> = {
 	screen: 'eye'
 };
 
-/** Files name findings of any checklist: one that this one doesn't know is tied to nothing. */
+/** Case records name findings of any checklist version: one this version does not know is tied to no region. */
 function regionsOfFindingNamed(name: string): readonly Region[] {
 	const known = FINDING_IDS.find((id) => id === name);
 	return known ? regionsOfFinding(known) : [];
 }
 
-/** The regions that a thing to build is tied to: those of the finding behind the check that it serves. */
+/** The regions that a plan item is tied to: those of the finding behind the check it serves. */
 function regionsOfThing(thing: PlanItem, standing: readonly CheckResult[]): readonly Region[] {
 	const check = standing.find(({ id }) => id === CHECK_OF[thing]);
 	if (!check || check.verdict !== 'off') return [];
@@ -48,7 +48,7 @@ function regionsOfThing(thing: PlanItem, standing: readonly CheckResult[]): read
 	return finding ? regionsOfFinding(finding) : [];
 }
 
-/** The worst score of the regions, of those that hurt; 0 where none does. */
+/** The worst score among these regions; 0 where none hurts. */
 function painOf(regions: readonly Region[], newest: ActionInputs['newest']): number {
 	const scores = (newest?.regions ?? [])
 		.filter(({ region, worst }) => worst >= HURTS_FROM && regions.includes(region))
@@ -57,8 +57,8 @@ function painOf(regions: readonly Region[], newest: ActionInputs['newest']): num
 }
 
 /**
- * Everything that someone can do, first things first: hazards; away from bed, sofa and floor; what is tied to what hurts, the worst first and of two
- * alike the one that needs no building; a keyboard and mouse for a laptop alone; a length to measure where the furniture was guessed;
+ * Every action for a person, first things first: hazards; away from bed, sofa and floor; what is tied to discomfort, the worst first and,
+ * of two alike, the one without building; a keyboard and mouse for a laptop alone; a length to measure where the furniture was guessed;
  * building, from the floor up; the rest.
  */
 export function actionsOf({ findings, things, newest, corner, standing }: ActionInputs): Action[] {

@@ -6,7 +6,7 @@ import { assessCase } from './assess-case';
 import { unclosableChecks } from './open-reports';
 import type { AssessmentResult } from './assessment-result';
 
-/** Judges a file by itself: the best that the home can do for its newest corner is solved first. For the command line. */
+/** Assesses a case record by itself: first solves the best household plan for its newest workstation. For the command line. */
 export function assessCaseRecord(file: CaseRecord, rules: Rules): AssessmentResult {
 	const corner = newestCorner(file);
 	const best = (corner && planCorner(corner, 1).plans[0]) ?? null;

@@ -14,12 +14,12 @@ import { planItemStates, type PlanItemState } from './plan-item-states';
 import { discomfortReportsOf, type DiscomfortReport } from './discomfort-reports';
 import { CORE_VERSION } from './versions';
 
-/** What a file is judged with besides its own words. */
+/** What a case record is assessed with, besides its own contents. */
 export interface AssessmentSettings {
 	readonly rules: Rules;
 	/** The working days of the person's place. */
 	readonly calendar: WorkCalendar;
-	/** What even the best that the home can do leaves off, in the newest corner. */
+	/** Gaps that even the best household plan leaves open at the newest workstation. */
 	readonly unclosable: readonly UnclosableCheck[];
 }
 
@@ -34,7 +34,7 @@ function byOrder(a: TriageReason, b: TriageReason): number {
 	);
 }
 
-/** Days on which a plan that was not begun is recalled to the person, and counts as stuck; null where it was begun. */
+/** Days after which a person is reminded of a plan they have not started, which then counts as stuck; null where it was started. */
 function notBegunDays(
 	file: CaseRecord,
 	things: readonly PlanItemState[],
@@ -52,7 +52,7 @@ function notBegunDays(
 	};
 }
 
-/** Findings that are open: a reason for each hazard, and one for all others. */
+/** Reasons from open findings: one for each hazard, and one for all others. */
 function openToPutRight(file: CaseRecord, findings: readonly OpenFinding[]): TriageReason[] {
 	const hazards = findings
 		.filter(({ isHazard }) => isHazard)
@@ -69,7 +69,7 @@ function openToPutRight(file: CaseRecord, findings: readonly OpenFinding[]): Tri
 		: hazards;
 }
 
-/** What waits, and the plan that is not carried out. */
+/** Reasons from what is waiting for a coordinator, and from a plan that is not carried out. */
 function openWork(
 	file: CaseRecord,
 	things: readonly PlanItemState[],
@@ -87,7 +87,10 @@ function openWork(
 	return reasons;
 }
 
-/** While something is left to do: some weeks after the last that was heard, what is in the way; a few times after the same answers. */
+/**
+ * The check-in while something is still to do: some weeks after the person last answered, asking what is in the way; only a few times for
+ * the same answers.
+ */
 function unfinishedCheckIn(file: CaseRecord, policy: TriagePolicy, calendar: WorkCalendar): CivilDate | null {
 	const answers = newestAnswers(file);
 	const { days, most } = policy.checkInUnfinished;
@@ -96,7 +99,7 @@ function unfinishedCheckIn(file: CaseRecord, policy: TriagePolicy, calendar: Wor
 	return nextWorkingDay(addDays(last > answers.on ? last : answers.on, days), calendar);
 }
 
-/** The next day on which someone is asked how it holds; null where nobody is, and where there are no answers yet. */
+/** The next check-in; null where there is none, and where there are no answers yet. */
 function nextCheckIn(
 	file: CaseRecord,
 	carriedOut: CivilDate | null,
@@ -112,7 +115,7 @@ function nextCheckIn(
 	return checkInDaysAfter(carriedOut, policy, calendar)[next] ?? null;
 }
 
-/** The day by which a reason is acted on; a message has its own, since someone waits for words. */
+/** The day by which to act on a reason; a message has its own, since someone is waiting for a reply. */
 function dayOf(
 	{ level, on, what }: TriageReason,
 	policy: TriagePolicy,
@@ -132,7 +135,7 @@ function earliestActBy(
 	return days.sort(compare)[0] ?? null;
 }
 
-/** Everything that is open, with the regions that it rests on; the newest report speaks only while nobody has dealt with it. */
+/** Every open reason, with the regions it rests on; the newest discomfort report counts only until someone has dealt with it. */
 function everythingOpen(
 	file: CaseRecord,
 	reports: readonly DiscomfortReport[],
@@ -149,15 +152,10 @@ function everythingOpen(
 }
 
 /**
- * What is to be believed, done and shown of one person: one pure function of all that is known of them. The level is the gravest of
- * everything that is open, not of the newest answer. The tool guides and orders a day's work; it diagnoses nothing.
- *
- * Notes:
- * 1. Without a reason nothing is to be done: `nothing-open`, of today.
- * 2. `addWorkingDays` gives for 0 days the day itself or the next that is worked.
- * 3. A plan all of whose things have come undone is open like one that was not begun.
- *
- * Cost: some checks of one corner; nothing is solved here.
+ * Assesses one person's case: a pure function of everything known about them. The level is that of the most serious open reason, not of the
+ * newest answer. The tool guides people and orders a day's work; it diagnoses nothing. Notes: 1. Without a reason there is nothing to do:
+ * `nothing-open`, as of today. 2. For 0 days, `addWorkingDays` gives the day itself or the next working day. 3. A plan whose steps have all
+ * come undone is open, like one not started. Cost: some checks of one workstation; no plan is solved here.
  */
 export function assessCase(file: CaseRecord, judgedWith: AssessmentSettings): AssessmentResult {
 	const { rules, calendar } = judgedWith;

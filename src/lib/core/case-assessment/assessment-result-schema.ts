@@ -60,7 +60,7 @@ const plan = Type.Object(
 	}
 );
 
-/** JSON Schema (draft 2020-12) of `easy-corner.judgement/2`: what is to be believed, done and shown of one person. */
+/** JSON Schema (draft 2020-12) of `easy-corner.judgement/2`: the assessment of one person's case. */
 export const assessmentResultSchema = Type.Object(
 	{
 		format: Type.Literal('easy-corner.judgement/2'),

@@ -3,13 +3,13 @@ import type { assessmentResultSchema } from './assessment-result-schema';
 import type { DeepReadonly } from './schema-parts';
 
 /**
- * What is to be believed, done and shown of one person (`easy-corner.judgement/2`). Stored when it is made, never rewritten; what
- * each part means stands in `assessment-result-schema.ts`.
+ * The assessment of one person's case (`easy-corner.judgement/2`). Stored when made, never rewritten; `assessment-result-schema.ts`
+ * explains each part.
  */
 export type AssessmentResult = DeepReadonly<Static<typeof assessmentResultSchema>>;
 
-/** Why a case is where it is, as data: the words are the catalogue's. */
+/** Why a case has its level, as data; the wording is in the message catalogue. */
 export type TriageReason = AssessmentResult['reasons'][number];
 
-/** A check that the plan's best leaves off, and the end of its band that it lies beyond. */
+/** A check that the best plan leaves off, and the end of its range that it lies beyond. */
 export type UnclosableCheck = AssessmentResult['unclosable'][number];

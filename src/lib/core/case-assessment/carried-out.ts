@@ -6,8 +6,8 @@ import { planItemStates } from './plan-item-states';
 const lastOf = (days: readonly CivilDate[]) => [...days].sort().at(-1) ?? null;
 
 /**
- * The day on which everything was carried out: every thing of the plan stands and no finding is open. The last day among them; the day of the
- * newest answers where there was nothing to do; null while anything is left, and where nothing is known.
+ * The day on which everything was carried out: every plan item is in place and no finding is open. The last such day; the day of the newest
+ * answers where there was nothing to do; null while anything is left, or nothing is known.
  */
 export function carriedOutOn(file: CaseRecord): CivilDate | null {
 	const things = planItemStates(file);

@@ -4,12 +4,10 @@ import { regionReportSchema } from '../discomfort/report-schema';
 import { closedObject, optionalMembers } from './schema-parts';
 import { MEASURED_HEIGHTS } from './vocabulary';
 
-/** What files of every version have alike. */
-
-/** Entries of one list: far above any life at a desk, so that a slip can't flood the judge. */
+/** Entries of one list: far above any real case, so that a mistake can't flood the assessment. */
 const MOST_ENTRIES = 2000;
 
-/** Heights of a plan, mm: within what furniture and stacks can be. */
+/** Heights of a plan, mm: within what furniture and stacks can reach. */
 export const MAX_HEIGHT_MM = 2500;
 
 /** A list of entries. */
@@ -26,7 +24,7 @@ export const placeSchema = Type.Object(
 	closedObject
 );
 
-/** The corner of some answers. */
+/** The workstation of some answers. */
 export const recordedCornerSchema = Type.Unsafe<Corner | null>({
 	type: ['object', 'null'],
 	description: 'a corner document, or null while only signs are in'
@@ -35,7 +33,7 @@ export const recordedCornerSchema = Type.Unsafe<Corner | null>({
 /** A report of discomfort; null where none was asked for. */
 export const discomfortSchema = Type.Union([listSchema(regionReportSchema), Type.Null()]);
 
-/** Lengths that were measured again. */
+/** Lengths measured again. */
 export const lengthsSchema = Type.Object(
 	{
 		...optionalMembers(MEASURED_HEIGHTS, Type.Integer({ minimum: 0, maximum: MAX_HEIGHT_MM })),

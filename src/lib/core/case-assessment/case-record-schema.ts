@@ -98,7 +98,7 @@ const plan = Type.Object(
 	{ ...closedObject, description: 'the plan as it was agreed; it is never solved again' }
 );
 
-/** JSON Schema (draft 2020-12) of `easy-corner.file/2`: all that is known of one person when their case is judged. */
+/** JSON Schema (draft 2020-12) of `easy-corner.file/2`: everything known about a person when their case is assessed. */
 export const caseRecordSchema = Type.Object(
 	{
 		format: Type.Literal('easy-corner.file/2'),

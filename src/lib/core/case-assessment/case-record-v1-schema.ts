@@ -10,7 +10,7 @@ import { STEP_PLACES } from '../plan/step-places';
 import { closedObject, daySchema, nullableDaySchema, type DeepReadonly } from './schema-parts';
 import { CLOSED_BY_OUTCOME, NEWS_KINDS } from './vocabulary';
 
-/** Signs as checklists 1 and 2 asked for them. */
+/** Warning signs as checklist versions 1 and 2 asked about them. */
 const SIGNS_1 = [
 	'chest-pain',
 	'sudden-one-sided-weakness',
@@ -67,7 +67,7 @@ const plan = Type.Object(
 	closedObject
 );
 
-/** JSON Schema (draft 2020-12) of `easy-corner.file/1`, which is read for ever (`upgrade-case-record.ts`). */
+/** JSON Schema (draft 2020-12) of `easy-corner.file/1`, which stays readable for good (`upgrade-case-record.ts`). */
 export const caseRecordV1Schema = Type.Object(
 	{
 		format: Type.Literal('easy-corner.file/1'),
@@ -93,5 +93,5 @@ export const caseRecordV1Schema = Type.Object(
 	}
 );
 
-/** A file of version 1. */
+/** A case record of version 1. */
 export type CaseRecordV1 = DeepReadonly<Static<typeof caseRecordV1Schema>>;

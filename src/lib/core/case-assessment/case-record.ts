@@ -3,27 +3,27 @@ import type { caseRecordSchema } from './case-record-schema';
 import type { DeepReadonly } from './schema-parts';
 
 /**
- * All that is known of one person when their case is judged (`easy-corner.file/2`). Days are civil dates of the person's place; what
- * came first is told by `seq`. What each part means stands in `case-record-schema.ts`.
+ * Everything known about a person when their case is assessed (`easy-corner.file/2`). Days are civil dates at the person's place; `seq`
+ * gives the order. `case-record-schema.ts` explains each part.
  */
 export type CaseRecord = DeepReadonly<Static<typeof caseRecordSchema>>;
 
-/** Answers of one moment. */
+/** Answers submitted at one time. */
 export type RecordedAnswers = CaseRecord['answers'][number];
 
 /** A check-in after the plan. */
 export type RecordedCheckIn = CaseRecord['checkIns'][number];
 
-/** The plan that was agreed, with its heights. */
+/** The plan agreed on, with its heights. */
 export type RecordedPlan = NonNullable<CaseRecord['plan']>;
 
-/** Lengths that were measured again, mm. */
+/** Lengths measured again, mm. */
 export type RecordedLengths = CaseRecord['measured'][number]['lengths'];
 
-/** A finding that answers show. */
+/** A finding from answers. */
 export type RecordedFinding = NonNullable<RecordedAnswers['findings']>[number];
 
-/** The entry that came last, whatever its day; null of none. */
+/** The last entry, whatever its day; null if there is none. */
 export function latestEntry<T extends { readonly seq: number }>(entries: readonly T[]): T | null {
 	return entries.reduce<T | null>((last, one) => (last && last.seq > one.seq ? last : one), null);
 }
@@ -32,10 +32,10 @@ export function latestEntry<T extends { readonly seq: number }>(entries: readonl
 export const inTimeOrder = <T extends { readonly seq: number }>(entries: readonly T[]): T[] =>
 	[...entries].sort((a, b) => a.seq - b.seq);
 
-/** The newest self-assessment that is in; null while there is none, or only warning signs are. */
+/** The newest self-assessment received; null while there is none, or only warning signs were reported. */
 export const newestAnswers = ({ answers }: Pick<CaseRecord, 'answers'>) =>
 	latestEntry(answers.filter(({ findings }) => findings !== null));
 
-/** The newest corner; null where none was ever measured. */
+/** The newest workstation; null where none was ever measured. */
 export const newestCorner = ({ answers }: Pick<CaseRecord, 'answers'>) =>
 	latestEntry(answers.filter(({ corner }) => corner !== null))?.corner ?? null;

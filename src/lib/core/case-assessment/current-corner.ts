@@ -12,18 +12,18 @@ import {
 import { planItemStates, type PlanItemState } from './plan-item-states';
 import type { MeasuredHeight, PlanItem } from './vocabulary';
 
-/** Lengths measured again, each with when. */
+/** Lengths measured again, each with its time. */
 export type Remeasurements = CaseRecord['measured'];
 
-/** What is known of a corner as it stands now. */
+/** A workstation as it stands now. */
 export interface CurrentCorner {
 	readonly corner: Corner;
 	readonly setUp: SetUp;
 }
 
 /**
- * The corner with what was measured since of the body and the surface's thickness, by tape. Heights of the room are no part
- * of it: they are the set-up's.
+ * The workstation with newer tape measurements of the body and the surface thickness. Furniture heights are not part of it; they belong to
+ * the set-up.
  */
 export function remeasuredCorner(corner: Corner, measured: Remeasurements): Corner {
 	const lengths: RecordedLengths = Object.assign({}, ...inTimeOrder(measured).map((m) => m.lengths));
@@ -41,11 +41,14 @@ export function remeasuredCorner(corner: Corner, measured: Remeasurements): Corn
 	};
 }
 
-/** A thing of the plan that stands, by its name. */
+/** The state of a plan item that is in place, by name. */
 const standingOf = (things: readonly PlanItemState[], name: PlanItem) =>
 	things.find(({ thing, stands }) => thing === name && stands) ?? null;
 
-/** The height of a thing that stands, as measured after it was done; undefined where nobody has. What rests on a surface that was moved since counts as planned. */
+/**
+ * The height of an item in place, as measured after it was done; undefined where nobody measured. What rests on a surface that moved since
+ * counts as planned.
+ */
 function measuredOf(
 	name: MeasuredHeight,
 	measured: Remeasurements,
@@ -60,7 +63,7 @@ function measuredOf(
 		?.lengths[name];
 }
 
-/** The corner whose heights are asked for: a laptop that was agreed to have a keyboard has the usual one, once that stands. */
+/** The workstation that heights are given for: a laptop for which a keyboard was agreed has the usual one, once that is in place. */
 function cornerWorkedOn(corner: Corner, plan: RecordedPlan | null, things: readonly PlanItemState[]): Corner {
 	const isWithKeyboard =
 		plan?.option.kind === 'with-keyboard' &&
@@ -69,7 +72,7 @@ function cornerWorkedOn(corner: Corner, plan: RecordedPlan | null, things: reado
 	return isWithKeyboard ? cornerWithKeyboard(corner) : corner;
 }
 
-/** The set-up with the things that stand as the plan leaves them. */
+/** The set-up with the items in place as the plan leaves them. */
 function withThingsDone(corner: Corner, plan: RecordedPlan | null, things: readonly PlanItemState[]): SetUp {
 	const first = setUpAsMeasured(corner);
 	if (!plan) return first;
@@ -94,7 +97,7 @@ function withThingsDone(corner: Corner, plan: RecordedPlan | null, things: reado
 	};
 }
 
-/** What was measured of the screen: a laptop's keys stand below its top by as much as always; of another, the top itself. */
+/** The measured screen: a laptop's keys stay as far below its top as ever; for another screen, the top itself. */
 function withScreenMeasured(corner: Corner, setUp: SetUp, top: number | undefined): SetUp {
 	if (top === undefined) return setUp;
 	if (corner.spot.keys.kind !== 'built-in')
@@ -104,8 +107,8 @@ function withScreenMeasured(corner: Corner, setUp: SetUp, top: number | undefine
 }
 
 /**
- * What stands where now: as answered, with things carried out as the plan left them until they are measured again, then as measured. What
- * differs from the plan lies in the pads and the stacks, which give or are a book short, and not in the furniture.
+ * Where everything stands now: as answered; items carried out as the plan left them until measured again, then as measured. Differences
+ * from the plan lie in pads and stacks, which compress or are a book short, not in the furniture.
  */
 export function currentSetUp(
 	corner: Corner,
@@ -124,7 +127,7 @@ export function currentSetUp(
 		...planned,
 		surface,
 		pads: isSitting && seat !== undefined ? seat - planned.seat : planned.pads,
-		// A height that was measured is as sure as any, whatever lies under it.
+		// A measured height is as certain as any, whatever lies under it.
 		softs: isSitting && seat === undefined ? planned.softs : 0,
 		feet: isSitting && feet !== undefined ? feet : planned.feet,
 		keys:
@@ -135,7 +138,7 @@ export function currentSetUp(
 	return withScreenMeasured(corner, setUp, of('screen'));
 }
 
-/** The newest corner of a file as it stands now; null where none was ever measured. */
+/** The newest workstation of a case record as it stands now; null where none was ever measured. */
 export function currentCornerOf(
 	file: Pick<CaseRecord, 'plan' | 'checkIns' | 'measured'>,
 	newest: Corner | null
@@ -147,7 +150,9 @@ export function currentCornerOf(
 	return { corner, setUp: currentSetUp(corner, { plan, things, measured }) };
 }
 
-/** The checks of the corner as it stands. Laptops set up for reading and calls are not typed on: their elbow is not judged. */
+/**
+ * The checks of the workstation as it stands. A laptop set up for reading and calls is not typed on, so its elbow height is not checked.
+ */
 export function currentChecks(file: CaseRecord, newest: Corner | null): CheckResult[] {
 	const standing = currentCornerOf(file, newest);
 	if (!standing) return [];
@@ -159,9 +164,8 @@ export function currentChecks(file: CaseRecord, newest: Corner | null): CheckRes
 const NOTHING_BUILT = { rise: 0, pieces: [] } as const;
 
 /**
- * A plan with only what stands of it: the drawing of the corner as it stands. Its checks and costs stay those of the whole plan.
- *
- * @param stands the things that are carried out
+ * The plan reduced to the items in place, for a drawing of the workstation as it stands. Checks and costs remain those of the whole plan.
+ * @param stands the items carried out
  */
 export function planAsBuilt(corner: Corner, plan: Plan, stands: ReadonlySet<PlanItem>): Plan {
 	const first = setUpAsMeasured(corner);

@@ -3,7 +3,7 @@ import type { RegionReport } from '../discomfort';
 import { worstScore } from '../discomfort';
 import { inTimeOrder, type CaseRecord } from './case-record';
 
-/** A report of discomfort, whichever way it came in. */
+/** A discomfort report, however it came in. */
 export interface DiscomfortReport {
 	readonly seq: number;
 	readonly on: CivilDate;
@@ -12,7 +12,7 @@ export interface DiscomfortReport {
 	readonly isAcknowledged: boolean;
 }
 
-/** The reports of a file in order of time. */
+/** The discomfort reports of a case record, oldest first. */
 export function discomfortReportsOf({
 	answers,
 	checkIns

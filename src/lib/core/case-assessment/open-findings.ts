@@ -2,17 +2,17 @@ import type { CivilDate } from '../calendar';
 import { latestEntry, newestAnswers, type CaseRecord } from './case-record';
 import type { FindingTick } from './vocabulary';
 
-/** A finding of the newest answers that is not put right. */
+/** A finding of the newest answers that is not fixed. */
 export interface OpenFinding {
 	readonly id: string;
 	readonly isHazard: boolean;
-	/** The day of the answers, or of the latest check-in that says that it came undone. */
+	/** The day of the answers, or of the latest check-in that reports it undone. */
 	readonly on: CivilDate;
-	/** A hazard that the person says can't be put right where they work: it stays one. */
+	/** A hazard that the person says cannot be fixed where they work; it stays a hazard. */
 	readonly isRefused: boolean;
 }
 
-/** A finding of the newest answers, with the tick that decides; null where none came later than the answers. */
+/** Findings of the newest answers, each with the tick that decides; null where there is none after the answers. */
 function decidedFindings(file: Pick<CaseRecord, 'answers' | 'ticks'>) {
 	const answers = newestAnswers(file);
 	return (answers?.findings ?? []).map(({ id, safety }) => ({
@@ -23,11 +23,11 @@ function decidedFindings(file: Pick<CaseRecord, 'answers' | 'ticks'>) {
 	}));
 }
 
-/** The latest check-in that says of something done that it came undone since. */
+/** The latest check-in that reports something done as undone since. */
 const undoneSince = ({ checkIns }: Pick<CaseRecord, 'checkIns'>, what: string, seq: number) =>
 	latestEntry(checkIns.filter((c) => c.seq > seq && c.undone.includes(what)));
 
-/** The findings that are open: untouched, come undone again, or a hazard that was refused. In the order of the answers. */
+/** Open findings: untouched, undone again, or a hazard that was refused. In the order of the answers. */
 export function openFindings(file: Pick<CaseRecord, 'answers' | 'ticks' | 'checkIns'>): OpenFinding[] {
 	return decidedFindings(file).flatMap(({ id, safety, on, tick }): OpenFinding[] => {
 		const open = { id, isHazard: safety, on, isRefused: false };
@@ -38,10 +38,10 @@ export function openFindings(file: Pick<CaseRecord, 'answers' | 'ticks' | 'check
 	});
 }
 
-/** How each finding was ticked, by its name; null where it is open. */
+/** How each finding was ticked, by name; null where it is open. */
 export type FindingTicks = Partial<Readonly<Record<string, FindingTick | null>>>;
 
-/** What became of each finding of the newest answers: how it was ticked, null where it is open again or was never. */
+/** The state of each finding of the newest answers: how it was ticked, or null where it is open or was reopened. */
 export function findingStates(
 	file: Pick<CaseRecord, 'answers' | 'ticks' | 'checkIns'>
 ): { readonly id: string; readonly how: FindingTick | null }[] {

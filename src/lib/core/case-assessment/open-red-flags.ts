@@ -5,7 +5,7 @@ import type { TriageReason } from './assessment-result';
 import type { DiscomfortReport } from './discomfort-reports';
 import { REASON_LEVELS, type Closable } from './vocabulary';
 
-/** Whether an outcome of something was recorded later than that. */
+/** Whether a later outcome of this was recorded. */
 export function isClosedByOutcome(
 	{ outcomes }: Pick<CaseRecord, 'outcomes'>,
 	of: Closable,
@@ -15,8 +15,8 @@ export function isClosedByOutcome(
 }
 
 /**
- * Signs without a later outcome, each once. No later answer closes one: a person who leaves a sign out has not said that it was seen to. Nor does
- * a tap of theirs on the stop page, which stands beside it.
+ * Warning signs without a later outcome, each once. Later answers never close one: leaving a sign out does not say that anybody saw to it.
+ * Nor does the person's own tap on the stop page, which is recorded beside it.
  */
 export function openRedFlags(file: CaseRecord): TriageReason[] {
 	const said = [...file.answers, ...file.checkIns];
@@ -37,7 +37,7 @@ export function openRedFlags(file: CaseRecord): TriageReason[] {
 	});
 }
 
-/** A reason with the regions that it rests on. */
+/** A reason with the regions it rests on. */
 export interface ReasonWithRegions {
 	readonly reason: TriageReason;
 	readonly regions: readonly RegionReport[];
@@ -45,7 +45,7 @@ export interface ReasonWithRegions {
 
 type Reported = 'reported-weakness' | 'reported-tingling' | 'severe';
 
-/** What makes a region of a report one for a professional, by rule. Common practice; the numbers are the policy's. */
+/** What in a region's report calls for a professional, by rule. Common practice; the numbers are in the policy. */
 const SPEAKS: Readonly<Record<Reported, (region: RegionReport, policy: TriagePolicy) => boolean>> = {
 	'reported-weakness': ({ kinds, worst }, { weaknessFrom }) =>
 		kinds.includes('weakness') && worst >= weaknessFrom,
@@ -54,7 +54,7 @@ const SPEAKS: Readonly<Record<Reported, (region: RegionReport, policy: TriagePol
 	severe: ({ worst }, { clinicianFrom }) => worst >= clinicianFrom
 };
 
-/** What any report says that is for a professional, each rule once by its latest, unless an outcome of it came later. */
+/** Reasons from any report that call for a professional, each rule once by its latest report, unless an outcome came later. */
 export function openReportedReasons(
 	file: CaseRecord,
 	reports: readonly DiscomfortReport[],

@@ -8,7 +8,7 @@ import type { UnclosableCheck } from './assessment-result';
 import { isClosedByOutcome, type ReasonWithRegions } from './open-red-flags';
 import type { DiscomfortReport } from './discomfort-reports';
 
-/** The checks that stay off in the plan's best, with the end of the band that they lie beyond. */
+/** Checks that stay off in the best plan, with the end of the range they lie beyond. */
 export function unclosableChecks(best: Plan | null): UnclosableCheck[] {
 	return (best?.after ?? []).flatMap(({ id, verdict, value, low, high }) => {
 		if (verdict !== 'off') return [];
@@ -25,7 +25,7 @@ function tiedTo(unclosable: readonly UnclosableCheck[], regions: readonly Region
 	return regions.filter(({ region, worst }) => worst >= from && tied.includes(region));
 }
 
-/** What the newest report says, while nobody has dealt with it. */
+/** Reasons from the newest report, while nobody has dealt with it. */
 export function openNewestReport(
 	newest: DiscomfortReport,
 	unclosable: readonly UnclosableCheck[],
@@ -52,9 +52,8 @@ const sorest = ({ regions, worst }: DiscomfortReport) =>
 	regions.filter((r) => r.worst === worst && worst > 0);
 
 /**
- * What came of a plan that was carried out: not noticeably better long after, or better and then noticeably worse again. Compared
- * with the newest report on or before that day; without one nothing can be said.
- *
+ * The effect of a plan that was carried out: no noticeable improvement after a long time, or an improvement and then a noticeable setback.
+ * Compared with the newest report on or before that day; without one nothing can be said.
  * @param carriedOut the day on which the plan was carried out
  */
 export function openDiscomfortChange(

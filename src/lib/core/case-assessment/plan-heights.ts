@@ -2,7 +2,7 @@ import type { Corner } from '../corner';
 import type { Plan } from '../plan';
 import type { RecordedPlan } from './case-record';
 
-/** Heights and rises of a plan as the best for a corner has them; all as it is where there is none. */
+/** Heights and rises of the best plan for a workstation; everything as it is where there is none. */
 export function planHeightsOf(
 	corner: Corner | null,
 	plan: Plan | null

@@ -2,17 +2,17 @@ import type { CivilDate } from '../calendar';
 import { latestEntry, type CaseRecord } from './case-record';
 import type { PlanItem } from './vocabulary';
 
-/** Where one thing of the plan stands. */
+/** The state of one plan item. */
 export interface PlanItemState {
 	readonly thing: PlanItem;
-	/** When it was last carried out; null where it never was. */
+	/** When it was last carried out; null if never. */
 	readonly done: { readonly seq: number; readonly on: CivilDate } | null;
-	/** The day since which it no longer stands; null while it does, and where it was never carried out. */
+	/** The day since which it is no longer in place; null while it is, and where it was never carried out. */
 	readonly undone: CivilDate | null;
 	readonly stands: boolean;
 }
 
-/** The things of the plan, each with what check-ins say of it. */
+/** The plan items, each with what check-ins report. */
 export function planItemStates({ plan, checkIns }: Pick<CaseRecord, 'plan' | 'checkIns'>): PlanItemState[] {
 	return (plan?.things ?? []).map(({ thing, done, undone }) => {
 		if (done === null) return { thing, done, undone: null, stands: false };

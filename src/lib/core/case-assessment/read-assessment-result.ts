@@ -2,15 +2,15 @@ import { redFlagNamed } from '../discomfort';
 import type { TriageLevel } from '../triage';
 import type { AssessmentResult, TriageReason } from './assessment-result';
 
-/** Levels of version 1 by their names of now. */
+/** Levels of version 1 under their present names. */
 const LEVELS_1: Readonly<Record<string, TriageLevel>> = { now: 'emergency', settled: 'done' };
 
 const levelNamed = (level: string): TriageLevel => LEVELS_1[level] ?? (level as TriageLevel);
 
-/** A judgement as it was stored, in any version. */
+/** An assessment result as stored, of any version. */
 export type StoredAssessmentResult = AssessmentResult | AssessmentResultV1;
 
-/** What version 1 had otherwise: names of levels, signs and what waits; nothing of findings, and no actions. */
+/** Where version 1 differs: names of levels, warning signs and waiting items; no findings and no actions. */
 export type AssessmentResultV1 = Omit<
 	AssessmentResult,
 	'format' | 'level' | 'reasons' | 'actions' | 'findings' | 'carriedOut'
@@ -24,7 +24,7 @@ export type AssessmentResultV1 = Omit<
 	})[];
 };
 
-/** Reads a judgement as one of version 2. What it said of the person stays as it was said: a level is renamed, never changed. */
+/** Reads an assessment result as version 2. What it said about the person is kept: a level is renamed, never changed. */
 export function readAssessmentResult(stored: StoredAssessmentResult): AssessmentResult {
 	if (stored.format === 'easy-corner.judgement/2') return stored;
 	const reasons = stored.reasons.map(({ sign, what, level, ...reason }): TriageReason => {

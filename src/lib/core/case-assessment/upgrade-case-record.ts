@@ -6,10 +6,10 @@ import { planHeightsOf } from './plan-heights';
 import { redFlagNamed, type RedFlag } from '../discomfort';
 import { CLOSED_BY_OUTCOME, type Closable } from './vocabulary';
 
-/** What of one day counts as earlier: files of version 1 knew days alone. */
+/** The order of entries within one day: version 1 recorded days only. */
 const WITHIN_A_DAY = ['answers', 'plan', 'done', 'undone', 'checkIns', 'measured', 'outcomes'] as const;
 
-/** Gives every entry of a file of version 1 its place in time. */
+/** Gives every entry of a version 1 record its position in time. */
 class Places {
 	readonly #keys = new Map<object, [string, number]>();
 
@@ -18,9 +18,9 @@ class Places {
 		this.#keys.set(entry, [on, WITHIN_A_DAY.indexOf(kind)]);
 	}
 
-	/** The place of each entry, from 1. */
+	/** The position of each entry, from 1. */
 	all(): Map<object, number> {
-		// Sorting is stable: entries of one kind and day stay in the order of the file.
+		// Sorting is stable: entries of one kind and day keep the order of the record.
 		const sorted = [...this.#keys].sort(([, [a, m]], [, [b, n]]) => (a < b ? -1 : a > b ? 1 : m - n));
 		return new Map(sorted.map(([entry], i) => [entry, i + 1]));
 	}
@@ -33,7 +33,7 @@ function closableNamed(of: string): Closable | null {
 	return CLOSED_BY_OUTCOME.find((code) => code === of) ?? redFlagNamed(of);
 }
 
-/** Reads a file of version 1: order from its days, no findings, and the plan as it is solved today. */
+/** Reads a case record of version 1: ordered by its days, without findings, and with the plan as solved today. */
 export function upgradeCaseRecord(file: CaseRecordV1): CaseRecord {
 	const places = new Places();
 	for (const one of file.answers) places.add(one, one.on, 'answers');

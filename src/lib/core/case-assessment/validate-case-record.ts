@@ -11,10 +11,10 @@ import { upgradeCaseRecord } from './upgrade-case-record';
 const checkShape = compileSchema<CaseRecord>(caseRecordSchema);
 const checkShape1 = compileSchema<CaseRecordV1>(caseRecordV1Schema);
 
-/** Names of the members that hold a day. */
+/** Names of the members that hold a date. */
 const DAY_MEMBERS: ReadonlySet<string> = new Set(['on', 'today', 'acknowledged', 'done', 'undone', 'since']);
 
-/** The first member that names a day that does not exist or lies far from any working life. */
+/** The first member with a date that does not exist or lies far outside a working life. */
 function impossibleDay(value: unknown, at: string): Issue | null {
 	if (value === null || typeof value !== 'object') return null;
 	for (const [name, inner] of Object.entries(value)) {
@@ -64,15 +64,14 @@ function repeatedThing({ plan }: AnyFile): Issue | null {
 const faultOf = (file: AnyFile): Issue | null =>
 	impossibleDay(file, '') ?? faultOfReports(file) ?? repeatedThing(file) ?? faultOfCorners(file);
 
-/** Whether a value says of itself that it is a file of version 1. */
+/** Whether a value says it is a version 1 record. */
 const isOfVersion1 = (value: unknown) =>
 	typeof value === 'object' && value !== null && Reflect.get(value, 'format') === 'easy-corner.file/1';
 
 /**
- * Checks an unknown value against `easy-corner.file/2`, or `/1`, which is read as one of `/2`, and the rules that a schema can't say. Nothing is
- * guessed or repaired.
- *
- * @returns the file, typed, or the first fault with its JSON Pointer
+ * Checks an unknown value against `easy-corner.file/2`, or `/1`, which is upgraded, and against the rules a schema can't express. Nothing
+ * is guessed or repaired.
+ * @returns the typed record, or the first error with its JSON Pointer
  */
 export function validateCaseRecord(value: unknown): Checked<CaseRecord> {
 	if (isOfVersion1(value)) {

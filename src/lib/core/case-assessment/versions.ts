@@ -1,5 +1,5 @@
 /**
- * Version of the core's rules that are no table of their own: what a judgement was made by. Raised with every change that may give
- * another judgement for the same file.
+ * Version of the rules in code (those outside any table): states what an assessment was made by. Raised with every change that may assess
+ * the same record differently.
  */
 export const CORE_VERSION = '5';

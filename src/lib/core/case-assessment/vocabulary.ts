@@ -6,22 +6,22 @@ import { STEP_PLACES } from '../plan/step-places';
 /** What a plan asks a person to do, in the order of work. */
 export const PLAN_ITEMS = STEP_PLACES;
 
-/** One thing to do; see {@link PLAN_ITEMS}. */
+/** One plan item; see {@link PLAN_ITEMS}. */
 export type PlanItem = (typeof PLAN_ITEMS)[number];
 
-/** What can wait for a coordinator beside answers. */
+/** What can be waiting for a coordinator besides answers. */
 export const WAITING_KINDS = ['equipment', 'message', 'clinician', 'stuck-step', 'silent'] as const;
 
 /** One thing that waits. */
 export type WaitingKind = (typeof WAITING_KINDS)[number];
 
-/** What a person can say is new at a check-in; each leads to a second look at the stations that it concerns. */
+/** What can be new at a check-in; each leads to reviewing the stations it affects. */
 export const NEWS_KINDS = ['glasses', 'moved', 'chair', 'pregnancy', 'other'] as const;
 
 /** One kind of news. */
 export type NewsKind = (typeof NEWS_KINDS)[number];
 
-/** Every rule that can give a case its place, with the level that it gives. */
+/** Every rule that can set a case's level, with that level. */
 export const REASON_LEVELS = {
 	'emergency-sign': 'emergency',
 	'urgent-sign': 'urgent',
@@ -45,32 +45,32 @@ export const REASON_LEVELS = {
 /** Name of a rule. */
 export type ReasonCode = keyof typeof REASON_LEVELS;
 
-/** Every rule, gravest first. */
+/** Every rule, the most serious first. */
 export const REASON_CODES = Object.keys(REASON_LEVELS) as readonly ReasonCode[];
 
-/** Rules without a sign of their own that only an outcome closes. */
+/** Rules without a warning sign that only an outcome closes. */
 export const CLOSED_BY_OUTCOME = ['reported-weakness', 'reported-tingling', 'severe', 'not-better'] as const;
 
-/** What an outcome can close: a sign, or one of {@link CLOSED_BY_OUTCOME}. */
+/** What an outcome can close: a warning sign, or one of {@link CLOSED_BY_OUTCOME}. */
 export const CLOSABLE = [...RED_FLAGS, ...CLOSED_BY_OUTCOME] as const;
 
 /** One thing that an outcome closes. */
 export type Closable = RedFlag | (typeof CLOSED_BY_OUTCOME)[number];
 
-/** How the plan that someone agreed to is meant: as a whole, or one of the arrangements of a laptop alone. */
+/** The kind of plan agreed on: a whole plan, or one of the arrangements for a laptop alone. */
 export const PLAN_KINDS = ['plan', 'typing', 'reading', 'with-keyboard'] as const;
 
-/** What someone says of a finding: put right, or that it can't be done where they work. */
+/** What a person says of a finding: fixed, or impossible where they work. */
 export const FINDING_TICKS = ['done', 'not-here'] as const;
 
 /** One of {@link FINDING_TICKS}. */
 export type FindingTick = (typeof FINDING_TICKS)[number];
 
-/** What an action is; see `actions.ts`. */
+/** The kinds of action; see `actions.ts`. */
 export const ACTION_KINDS = ['hazard', 'spot', 'finding', 'ask', 'measure', 'build'] as const;
 
-/** Heights that can be measured again, mm above the floor: under the person, under the feet, the surface, under the keys, top of the picture. */
+/** Heights that can be measured again, mm above the floor: seat, footrest, surface, keys, top of the screen. */
 export const MEASURED_HEIGHTS = ['seat', 'feet', 'surface', 'keys', 'screen'] as const;
 
-/** One height that is measured again. */
+/** A height that can be measured again. */
 export type MeasuredHeight = (typeof MEASURED_HEIGHTS)[number];

@@ -3,28 +3,26 @@ import type { DiscomfortKind, Region, RegionPart, RegionReport } from '../discom
 import { LEG_REGIONS, type FindingId } from './findings';
 import type { ItemId } from './item-ids';
 
-/** Which side of the body a cause shows on: the arm that points, the other one, both of them, or whichever. */
+/** The side of the body on which a cause shows: the mouse arm, the other one, both, or any. */
 type CauseSide = 'pointing' | 'other' | 'both' | 'any';
 
 interface CauseRule {
 	readonly regions: readonly Region[];
 	readonly side: CauseSide;
-	/** Kinds that it shows by; null for any. */
+	/** Kinds of discomfort it shows as; null for any. */
 	readonly kinds: readonly DiscomfortKind[] | null;
-	/** The place within the region that it shows on; left out for any. */
+	/** The part of the region where it shows; left out for any. */
 	readonly part?: RegionPart;
-	/** What is found with it; looked for first. */
+	/** Findings that come with it; looked for first. */
 	readonly findings: readonly FindingId[];
-	/** Questions that tell; asked next where they were not answered. */
+	/** Questions that reveal it; asked next if they were not answered. */
 	readonly asks: readonly ItemId[];
 }
 
 const ARM = ['shoulder', 'elbow', 'wrist-hand'] as const;
 const NUMB = ['tingling-or-numbness'] as const;
 
-/**
- * Where to look first for what hurts, by region, side and kind; the first that fits a complaint is shown as its reason. Common practice.
- */
+/** Where to look first for a complaint, by region, side and kind; the first match is shown as its reason. Common practice. */
 export const CAUSES = {
 	'hand-tingles': {
 		regions: ['wrist-hand', 'elbow'],
@@ -171,7 +169,7 @@ export const CAUSES = {
 			'second-screen-low',
 			'screen-not-ahead'
 		],
-		// The phone is among the habits that everybody is asked about with their plan.
+		// The phone is one of the habits everyone is asked about with their plan.
 		asks: ['tips-head-back', 'papers', 'reflections', 'read-sitting-back']
 	},
 	'upper-back': {
@@ -210,24 +208,24 @@ export const CAUSES = {
 	}
 } as const satisfies Record<string, CauseRule>;
 
-/** Name of a cause. */
+/** Id of a cause. */
 export type CauseId = keyof typeof CAUSES;
 
-/** Every cause, in the order in which one is shown before another. */
+/** Every cause, in the order of precedence. */
 const CAUSE_IDS = Object.keys(CAUSES) as readonly CauseId[];
 
-/** So many sore regions are everywhere: no single thing at a desk does that. Our assumption. */
+/** From this many sore regions, discomfort counts as widespread: no single thing at a desk causes that. Our assumption. */
 const EVERYWHERE_FROM = 4;
 
-/** A cause that some complaints point to. */
+/** A likely cause of some complaints. */
 export interface LikelyCause {
 	readonly cause: CauseId;
-	/** The complaints that point to it, the sorest first. */
+	/** The complaints that point to it, the worst first. */
 	readonly reports: readonly RegionReport[];
 	readonly worst: number;
 }
 
-/** Whether both sides of a region hurt, given as one or as two. */
+/** Whether both sides of a region hurt, reported as one or as two. */
 function isOnBoth(report: RegionReport, sore: readonly RegionReport[]): boolean {
 	return (
 		report.side === 'both' ||
@@ -257,9 +255,8 @@ function fits(
 }
 
 /**
- * The causes that complaints point to, the sorest first.
- *
- * @param hand the hand that points
+ * The likely causes of some complaints, for the worst complaint first.
+ * @param hand the mouse hand
  */
 export function likelyCauses(reports: readonly RegionReport[], hand: Person['hand']): LikelyCause[] {
 	const sore = reports.filter(({ worst }) => worst > 0);
@@ -274,14 +271,14 @@ export function likelyCauses(reports: readonly RegionReport[], hand: Person['han
 	}).sort((a, b) => b.worst - a.worst);
 }
 
-/** The likeliest cause that a finding belongs to; null where none does. */
+/** The most likely cause that a finding belongs to; null where none does. */
 export function causeOfFinding(finding: FindingId, causes: readonly LikelyCause[]): LikelyCause | null {
 	return (
 		causes.find(({ cause }) => (CAUSES[cause].findings as readonly FindingId[]).includes(finding)) ?? null
 	);
 }
 
-/** Questions that tell of the likely causes and were not answered, in the order in which they are worth asking. */
+/** Unanswered questions that would tell the likely causes apart, the most useful first. */
 export function questionsToAsk(
 	causes: readonly LikelyCause[],
 	asked: readonly { readonly id: string }[],

@@ -5,15 +5,15 @@ import { ITEMS_2 } from './items-2';
 import { ITEMS_3 } from './items-3';
 
 /**
- * A version of the checklist. A version that was sent is never changed: what was answered stays what was asked. A change
- * is a new version beside the old ones.
+ * A version of the checklist. A version once sent never changes, so that answers keep their question; a change is a new version beside the
+ * old ones.
  */
 export interface Checklist {
 	readonly version: number;
 	readonly items: readonly ChecklistItem[];
 }
 
-/** Every version that was ever sent. */
+/** Every version ever sent. */
 export const CHECKLIST_VERSIONS: readonly [Checklist, ...Checklist[]] = [
 	{ version: 1, items: ITEMS_1 },
 	{ version: 2, items: ITEMS_2 },
@@ -25,12 +25,12 @@ export function newestChecklist<T extends { readonly version: number }>(versions
 	return versions.reduce((newest, one) => (one.version > newest.version ? one : newest));
 }
 
-/** A version of the checklist; null where there is none of that number. */
+/** A version of the checklist; null where there is no such number. */
 export function checklistOf(version: number): Checklist | null {
 	return CHECKLIST_VERSIONS.find((checklist) => checklist.version === version) ?? null;
 }
 
-/** What was answered so far: answer by question. */
+/** The answers so far, by question. */
 export type ChecklistAnswers = Readonly<Partial<Record<string, string>>>;
 
 function holds({ of, isOneOf }: Condition, facts: Facts, answers: ChecklistAnswers): boolean {
@@ -38,9 +38,9 @@ function holds({ of, isOneOf }: Condition, facts: Facts, answers: ChecklistAnswe
 	return value !== undefined && isOneOf.includes(value);
 }
 
-/** The questions that this person is asked, given what they have answered so far, in the order of the walk. */
+/** The questions this person is asked, given the answers so far, in order. */
 export function askedItems({ items }: Checklist, facts: Facts, answers: ChecklistAnswers): ChecklistItem[] {
-	// A question hidden by an earlier answer must not open others by what was once answered to it.
+	// A question hidden by an earlier answer must not open others through an old answer to it.
 	const asked: ChecklistItem[] = [];
 	const heard: Record<string, string> = {};
 	for (const item of items) {

@@ -12,17 +12,17 @@ import type { Region } from '../discomfort';
 import type { ChecklistCaution, HouseholdFix, PurchaseFix } from './fixes';
 import type { ChecklistStation } from './stations';
 
-/** What a finding rests on, is tied to, and leads to. */
+/** What a finding rests on, is tied to and leads to. */
 export interface FindingRule {
 	readonly station: ChecklistStation;
-	/** Regions that it is known to make sore: where one is reported, this comes first in its station. */
+	/** Regions that it is known to affect: where one is reported, the finding comes first in its station. */
 	readonly regions: readonly Region[];
 	readonly household: readonly HouseholdFix[];
 	readonly shop: readonly PurchaseFix[];
 	readonly cautions: readonly ChecklistCaution[];
-	/** Where it is a fault at all: what one school calls wrong may be another's way. */
+	/** For whom it is a fault at all: what is wrong in one sitting style may be right in another. */
 	readonly holds: FactCondition;
-	/** The check on heights that is behind it: where the plan brings that right, it closes this too. */
+	/** The height check behind it: where the plan brings that into range, it closes this finding too. */
 	readonly closedBy: CheckId | null;
 }
 
@@ -37,7 +37,7 @@ function rule(
 	return { station, regions, household, shop, cautions, holds, closedBy };
 }
 
-/** Findings that can hurt someone while they stand: what the coordinator is told of by themselves. Common practice. */
+/** Findings that can injure someone: the coordinator is told of these without being asked. Common practice. */
 export const HAZARDS = [
 	'cables-in-the-way',
 	'chained-strips',
@@ -54,8 +54,8 @@ export const LEG_REGIONS = ['hip-thigh', 'knee', 'ankle-foot'] as const;
 const STACK = ['stable-stack'] as const;
 
 /**
- * Everything that can be found, in the order of its station from the floor up. Which finding goes with which complaint,
- * and what is done about it: common practice.
+ * Every possible finding, by station from the floor up. Which finding goes with which complaint, and what is done about it: common
+ * practice.
  */
 export const FINDINGS = {
 	'bed-or-sofa': rule(
@@ -173,7 +173,7 @@ export const FINDINGS = {
 	'keyboard-feet-out': rule('hands', ['wrist-hand'], ['keyboard-feet-in']),
 	'palm-rest-while-typing': rule('hands', ['wrist-hand'], ['rest-in-pauses']),
 	'keyboard-far': rule('hands', ['shoulder', 'upper-back', 'neck'], ['keys-nearer'], [], [], {
-		// With the forearms carried by the table the keyboard is pushed back on purpose.
+		// With forearms resting on the table, the keyboard is pushed back on purpose.
 		holds: KEYBOARD_IS_CLOSE
 	}),
 	'looks-at-keys': rule('hands', ['neck', 'eyes'], ['light-on-keys']),
@@ -320,7 +320,7 @@ export const FINDINGS = {
 	)
 } as const satisfies Record<string, FindingRule>;
 
-/** Name of something that can be found. */
+/** Id of a finding. */
 export type FindingId = keyof typeof FINDINGS;
 
 /** Every finding, in the order of its station. */
@@ -336,7 +336,7 @@ export function regionsOfFinding(id: FindingId): readonly Region[] {
 	return FINDINGS[id].regions;
 }
 
-/** Whether a finding is a hazard: it stays one until it is put right, also where it is refused. */
+/** Whether a finding is a hazard: it stays one until it is fixed, even where it is refused. */
 export function isHazard(id: string): id is HazardId {
 	return HAZARDS.some((hazard) => hazard === id);
 }

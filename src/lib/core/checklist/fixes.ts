@@ -17,7 +17,7 @@ import {
 	type FactCondition
 } from '../conditions';
 
-/** Where a fix holds, and the act that it is, as far as another could undo it. */
+/** Whom a fix suits, and its adjustment, as far as another could undo it. */
 export interface FixRule {
 	readonly holds: FactCondition;
 	readonly act: Adjustment | null;
@@ -25,7 +25,7 @@ export interface FixRule {
 
 const fix = (holds: FactCondition = {}, act: Adjustment | null = null): FixRule => ({ holds, act });
 
-/** What can be done at home, with what is there; the words are the catalogue's. Common practice. */
+/** What can be done with household items; the wording is in the message catalogue. Common practice. */
 export const HOUSEHOLD_FIXES = {
 	'move-to-table': fix(),
 	'turn-out-of-walkway': fix(),
@@ -100,15 +100,15 @@ export const HOUSEHOLD_FIXES = {
 	'shift-weight': fix(IN_A_WHEELCHAIR)
 } as const satisfies Record<string, FixRule>;
 
-/** Name of something that can be done at home. */
+/** Id of a household fix. */
 export type HouseholdFix = keyof typeof HOUSEHOLD_FIXES;
 
-/** Where a fix holds, and the act that it is. */
+/** Whom a fix suits, and its adjustment. */
 export function fixRule(id: HouseholdFix): FixRule {
 	return HOUSEHOLD_FIXES[id];
 }
 
-/** Where a thing is any use. */
+/** Whom an item to buy helps. */
 const SHOP_HOLDS: Readonly<Partial<Record<PurchaseFix, FactCondition>>> = {
 	footrest: FEET_ON_FLOOR,
 	'foot-bar': FEET_ON_FLOOR,
@@ -119,7 +119,7 @@ const SHOP_HOLDS: Readonly<Partial<Record<PurchaseFix, FactCondition>>> = {
 	'sit-stand-converter': CAN_STAND_UP
 };
 
-/** Where something to borrow or buy is any use. */
+/** Whether something to borrow or buy is of any use. */
 export function isPurchaseUseful(thing: PurchaseFix): FactCondition {
 	return SHOP_HOLDS[thing] ?? {};
 }
@@ -144,7 +144,7 @@ export const PURCHASE_FIXES = [
 /** One of {@link PURCHASE_FIXES}. */
 export type PurchaseFix = (typeof PURCHASE_FIXES)[number];
 
-/** What has to be watched where the risk is. */
+/** What to be careful about. */
 export type ChecklistCaution =
 	| 'stable-stack'
 	| 'nobody-on-stack'

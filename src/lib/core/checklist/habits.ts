@@ -3,7 +3,7 @@ import { askedItems, type Checklist, type ChecklistAnswers } from './checklist';
 import type { FindingId } from './findings';
 import type { ItemId } from './item-ids';
 
-/** A question that a habit is about: how it is answered by who has the habit, and by who hasn't. */
+/** A question about a habit: the answers of someone who has it, and of someone who hasn't. */
 interface HabitQuestion {
 	readonly item: ItemId;
 	readonly so: string;
@@ -11,8 +11,8 @@ interface HabitQuestion {
 }
 
 /**
- * What everybody is told, whatever they were asked: six things that make a difference at every desk. Common practice. A habit is about the first of
- * its questions that this person can be asked; where there is none, it is told and not asked.
+ * What everyone is told, whatever they were asked: six habits that make a difference at every desk. Common practice. A habit refers to the
+ * first of its questions that applies to this person; where none applies, it is told without being asked.
  */
 export const HABITS = {
 	'screen-distance': [{ item: 'read-sitting-back', so: 'easily', notSo: 'lean-in' }],
@@ -26,24 +26,24 @@ export const HABITS = {
 	]
 } as const satisfies Record<string, readonly HabitQuestion[]>;
 
-/** Name of a habit. */
+/** Id of a habit. */
 export type HabitId = keyof typeof HABITS;
 
 /** Every habit, in the order in which it is told. */
 export const HABIT_IDS = Object.keys(HABITS) as readonly HabitId[];
 
-/** A habit as one person has it, or not. */
+/** A habit with what this person answered. */
 export interface Habit {
 	readonly id: HabitId;
-	/** The question that it is about; null where this person can't be asked. */
+	/** The question about it; null where none applies to this person. */
 	readonly question: HabitQuestion | null;
-	/** Whether it is so; null where nothing was said of it. */
+	/** Whether they have it; null where unanswered. */
 	readonly isSo: boolean | null;
-	/** What is found where it isn't so; null for nothing. */
+	/** The finding where they don't; null for none. */
 	readonly finding: FindingId | null;
 }
 
-/** The habits of a person, as far as their answers tell. */
+/** The habits of a person, as far as answered. */
 export function habitsOf(checklist: Checklist, facts: Facts, answers: ChecklistAnswers): Habit[] {
 	const asked = askedItems(checklist, facts, answers);
 	return HABIT_IDS.map((id): Habit => {

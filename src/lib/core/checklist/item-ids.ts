@@ -4,10 +4,10 @@ import type { ITEMS_3 } from './items-3';
 
 type AnyItem = (typeof ITEMS_1)[number] | (typeof ITEMS_2)[number] | (typeof ITEMS_3)[number];
 
-/** Name of a question of any version. */
+/** Id of a question of any version. */
 export type ItemId = AnyItem['id'];
 
-/** Name of an answer to a question, of any version that asks it. */
+/** Id of an answer to a question, of any version that asks it. */
 export type AnswerId<I extends ItemId = ItemId> = Extract<
 	AnyItem,
 	{ readonly id: I }

@@ -2,20 +2,20 @@ import type { FactName } from '../conditions';
 import type { FindingId } from './findings';
 import type { ChecklistStation } from './stations';
 
-/** A question is asked where every one of its conditions holds: a fact, or an answer given before, is one of these. */
+/** A question is asked if each of its conditions is met: a fact, or an earlier answer, is one of these. */
 export interface Condition {
 	readonly of: FactName | `item:${string}`;
 	readonly isOneOf: readonly string[];
 }
 
-/** One answer, and what it finds. */
+/** An answer option, and the finding it gives. */
 export interface AnswerOption {
 	readonly id: string;
 	/** Null where the answer is fine. */
 	readonly finding: FindingId | null;
 }
 
-/** One question of the checklist; its words are the catalogue's. */
+/** One checklist question; its wording is in the message catalogue. */
 export interface ChecklistItem {
 	readonly id: string;
 	readonly station: ChecklistStation;
@@ -23,17 +23,20 @@ export interface ChecklistItem {
 	readonly answers: readonly AnswerOption[];
 }
 
-/** Questions of the spot that are about safety; those of the station of that name are all, but for wiping the keys. */
+/** Safety questions of the station *spot*; in the station *safety* every question is one, except wiping the keys. */
 const SAFETY_OF_THE_SPOT: readonly string[] = ['walkway', 'socket'];
 
-/** Whether a question is about safety: it is asked of everybody, each time. */
+/** Whether a question is about safety: everyone is asked it, every time. */
 export function isSafetyItem({ id, station }: Pick<ChecklistItem, 'id' | 'station'>): boolean {
 	return station === 'safety' ? id !== 'wiped' : SAFETY_OF_THE_SPOT.includes(id);
 }
 
 type Answers = Readonly<Record<string, FindingId | null>>;
 
-/** One question. @param when the facts and earlier answers that it is asked by */
+/**
+ * Makes a question.
+ * @param when the facts and earlier answers on which it is asked
+ */
 export function checklistItem<const Id extends string, const A extends Answers>(
 	station: ChecklistStation,
 	id: Id,

@@ -6,8 +6,8 @@ const OWN_KEYBOARD = { keys: ['separate'] } as const;
 const OWN_MOUSE = { mouse: ['separate'] } as const;
 
 /**
- * The questions of version 1, station by station from the floor up. What is measured is not asked: heights, depths and
- * distances come from the corner document. Common practice.
+ * The questions of version 1, station by station from the floor up. Heights, depths and distances are not asked: they come from the
+ * workstation document. Common practice.
  */
 export const ITEMS_1 = [
 	checklistItem('spot', 'place', {

@@ -25,7 +25,7 @@ function as1<I extends Id1>(id: I): Extract<(typeof ITEMS_1)[number], { readonly
 const CHAIR = { seat: ['chair'] } as const;
 const TWO_SCREENS = { 'item:screens': ['two'] } as const;
 
-/** Where the window is on the face of a clock whose 12 lies straight ahead; only straight ahead and straight behind are wrong. */
+/** Direction of the window on a clock face with 12 straight ahead; only straight ahead and straight behind are wrong. */
 const ON_THE_CLOCK = {
 	none: null,
 	'at-12': 'window-ahead',
@@ -42,12 +42,12 @@ const ON_THE_CLOCK = {
 	'at-11': null
 } as const;
 
-/** The hours that a window can be at. */
+/** The possible window directions, as hours. */
 export const WINDOW_CLOCK_HOURS = Object.keys(ON_THE_CLOCK).filter((hour) => hour !== 'none');
 
 /**
- * The questions of version 2. What is sat on is asked with the seat and stands in the corner document, and the questions follow it; what
- * is measured is not asked. Common practice.
+ * The questions of version 2. The seat type comes from the workstation document, and questions depend on it; what is measured is not asked.
+ * Common practice.
  */
 export const ITEMS_2 = [
 	checklistItem(

@@ -3,7 +3,7 @@ import { ITEMS_2 } from './items-2';
 
 const AIR = checklistItem('light', 'air', { still: null, 'at-my-face': 'dry-air' });
 
-/** The question that the one about the air follows. */
+/** The question after which air is asked about. */
 const BEFORE_AIR = 'evening';
 
 type Item3 = (typeof ITEMS_2)[number] | typeof AIR;

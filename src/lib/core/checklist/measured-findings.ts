@@ -6,12 +6,12 @@ import { backSupport, checkArmrest, checkSeatDepth, type ArmrestFault } from '..
 import { checkDistance, viewingDistanceWith } from '../sight';
 import { findingRule, type FindingId } from './findings';
 
-/** A finding that the numbers tell. */
+/** A finding from measurements. */
 export interface MeasuredFinding {
 	readonly finding: FindingId;
-	/** How far off, mm; null where no length says it. */
+	/** How far off, mm; null where no length says. */
 	readonly offMm: number | null;
-	/** False where the numbers make it likely and not sure: a check that is `unsure`. */
+	/** False where the measurements make it likely but not certain: a check that is `unsure`. */
 	readonly isSure: boolean;
 }
 
@@ -22,7 +22,7 @@ const OF_CHECK: Readonly<Record<CheckId, Readonly<Record<'low' | 'high', Finding
 	thigh: { low: 'thigh-pressed', high: null }
 };
 
-/** The finding that a check beyond one end of its band is; null where there is no such thing. */
+/** The finding for a check beyond one end of its range; null where there is none. */
 export function findingOfCheck(id: CheckId, side: 'low' | 'high'): FindingId | null {
 	return OF_CHECK[id][side];
 }
@@ -73,9 +73,8 @@ function ofScreen(corner: Corner, { setUp, distanceMm }: Situation): MeasuredFin
 }
 
 /**
- * Everything that the numbers of a corner find, as far as it is a fault for this person: the checks on heights and those that are not stacks.
- *
- * @param situation how it is set up; as measured if left out
+ * Every finding from the measurements of a workstation that is a fault for this person: from height checks and from the others.
+ * @param situation the set-up; as measured if left out
  */
 export function measuredFindings(
 	corner: Corner,

@@ -7,23 +7,23 @@ import { FINDING_IDS, findingRule, type FindingId } from './findings';
 import { measuredFindings, type MeasuredFinding } from './measured-findings';
 import { CHECKLIST_STATIONS, type ChecklistStation } from './stations';
 
-/** A finding in its place, with why it stands there. */
+/** A finding in its place in the order, with the reason for it. */
 export interface OrderedFinding {
 	readonly finding: FindingId;
 	readonly station: ChecklistStation;
-	/** Questions whose answer says so; empty where only the numbers do. */
+	/** Questions whose answers show it; empty where only measurements do. */
 	readonly seenIn: readonly string[];
-	/** What the numbers say; null where only an answer does. */
+	/** The finding from measurements; null where only an answer shows it. */
 	readonly measured: MeasuredFinding | null;
-	/** Reported regions that it is tied to, the sorest first. */
+	/** Reported regions that it is tied to, the worst first. */
 	readonly tiedTo: readonly Region[];
-	/** The likely cause of a complaint that it belongs to: it comes first of all, and the reason is shown; null for none. */
+	/** The likely cause of a complaint that it belongs to, which puts it first and is shown as the reason; null for none. */
 	readonly cause: LikelyCause | null;
-	/** Whether a complaint has brought it to the front of its station: the reason is shown. */
+	/** Whether a complaint moved it to the front of its station, which is shown as the reason. */
 	readonly isMovedUp: boolean;
 }
 
-/** What answers to a checklist find, by question, as far as it is a fault for this person. */
+/** Findings from checklist answers, by question, as far as they are faults for this person. */
 export function findingsFromAnswers(
 	checklist: Checklist,
 	corner: FactSource,
@@ -36,7 +36,7 @@ export function findingsFromAnswers(
 	});
 }
 
-/** Worst score by region; regions without discomfort are left out. */
+/** Worst score by region; without regions that have no discomfort. */
 function sorest(reports: readonly RegionReport[]): Map<Region, number> {
 	const worst = new Map<Region, number>();
 	for (const { region, worst: score } of reports)
@@ -44,7 +44,7 @@ function sorest(reports: readonly RegionReport[]): Map<Region, number> {
 	return worst;
 }
 
-/** Findings of one station: what is tied to a reported region first, the sorest first. */
+/** Findings of one station: those tied to a reported region first, the worst first. */
 function orderedHere(here: readonly OrderedFinding[], scoreOf: (region: Region) => number): OrderedFinding[] {
 	const soreness = ({ tiedTo }: OrderedFinding) => (tiedTo[0] ? scoreOf(tiedTo[0]) : 0);
 	return [...here]
@@ -53,11 +53,10 @@ function orderedHere(here: readonly OrderedFinding[], scoreOf: (region: Region) 
 }
 
 /**
- * Everything that is found at a corner, by answers and by numbers, each once, in the order in which it is put right. What belongs to a
- * likely cause of a complaint, by its side and kind, comes first, the sorest first; then the lowest wrong thing, station by station from
- * the floor up, and within a station what is tied to a reported region. The reason is said of both. Common practice.
- *
- * @param measured what the numbers find; of the corner as it was measured if left out
+ * Every finding at a workstation, from answers and measurements, each once, in the order of repair. First what belongs to a likely cause of
+ * a complaint, by side and kind, for the worst complaint first; then the lowest problem, station by station from the floor up, and within a
+ * station what is tied to a reported region. The reason is given for both. Common practice.
+ * @param measured findings from measurements; of the workstation as measured if left out
  */
 export function orderFindings(
 	checklist: Checklist,

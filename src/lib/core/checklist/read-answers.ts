@@ -2,8 +2,8 @@ import { pointerToken, type Issue } from '../issue';
 import type { Checklist, ChecklistAnswers } from './checklist';
 
 /**
- * What is wrong with answers to a checklist, as data; empty where nothing is. Answers to questions that are not asked (any
- * more) are no fault: they are kept and have no effect.
+ * What is wrong with checklist answers, as data; empty where nothing is. Answers to questions that are not (or no longer) asked are no
+ * error: they are kept and have no effect.
  */
 export function checklistAnswerIssues(checklist: Checklist, answers: ChecklistAnswers): Issue[] {
 	return Object.entries(answers).flatMap(([id, answer]): Issue[] => {

@@ -1,7 +1,4 @@
-/**
- * Stations of the walk, from the floor up: each rests on the ones before, so nothing is judged out of order. Common
- * practice.
- */
+/** Stations of the checklist, from the floor up: each builds on the ones before, so nothing is judged out of order. Common practice. */
 export const CHECKLIST_STATIONS = [
 	'spot',
 	'feet',
@@ -16,5 +13,5 @@ export const CHECKLIST_STATIONS = [
 	'moving'
 ] as const;
 
-/** One station of the walk. */
+/** One station of the checklist. */
 export type ChecklistStation = (typeof CHECKLIST_STATIONS)[number];

@@ -6,7 +6,7 @@ import { checkIdsOf, checkValues, type CheckId } from './check-values';
 import { setUpAsMeasured, type SetUp } from './set-up';
 import { verdictProbabilities, verdictOf, type VerdictProbabilities, type Verdict } from './verdict';
 
-/** One check's result, all lengths in mm. */
+/** The result of one check, all lengths in mm. */
 export interface CheckResult extends Band, VerdictProbabilities {
 	readonly id: CheckId;
 	readonly value: number;
@@ -15,13 +15,12 @@ export interface CheckResult extends Band, VerdictProbabilities {
 	readonly verdict: Verdict;
 }
 
-/** How far a check's value lies outside its band, mm; 0 inside. */
+/** How far a check's value lies outside its range, mm; 0 inside. */
 export const outsideBand = (check: CheckResult): number => distanceOutsideBand(check, check.value);
 
 /**
- * Judges a corner by its height checks.
- *
- * @param setUp what is set and built; as measured if left out. Of what is planned, only soft things under the person change the sd.
+ * Runs the height checks of a workstation.
+ * @param setUp what is set and built; as measured if left out. Of what is planned, only soft items under the person change the sd.
  */
 export function checkCorner(
 	corner: Corner,

@@ -3,10 +3,10 @@ import type { BodyLengthName, Corner } from '../corner';
 import { forearmsOnSurface } from '../guidance';
 import type { CheckId } from './check-values';
 
-/** A length that can be taken with a tape to make a check surer. */
+/** A length that a tape measurement makes more certain. */
 export type MeasurableLengthName = BodyLengthName | 'seat' | 'surface' | 'thickness';
 
-/** Order in which equals are asked for: as in the document's `body`, then the furniture. */
+/** Order of precedence where two are equally useful: as in the document's `body`, then the furniture. */
 export const MEASURABLE_ORDER: readonly MeasurableLengthName[] = [
 	'popliteal',
 	'sittingElbow',
@@ -20,7 +20,7 @@ export const MEASURABLE_ORDER: readonly MeasurableLengthName[] = [
 	'thickness'
 ];
 
-/** The lengths whose uncertainty a check carries, besides the small parts. */
+/** The uncertain lengths that each check depends on, besides the small parts. */
 const MEASURABLE_PARTS: Readonly<
 	Record<Corner['spot']['posture'], Readonly<Record<CheckId, readonly MeasurableLengthName[]>>>
 > = {
@@ -38,7 +38,7 @@ const MEASURABLE_PARTS: Readonly<
 	}
 };
 
-/** The lengths that a check rests on and that a tape could take. */
+/** The lengths a check depends on that could be measured by tape. */
 export function measurableParts(
 	corner: Pick<Corner, 'spot'>,
 	check: CheckId
@@ -58,14 +58,16 @@ function smallPartSd(corner: Corner, check: CheckId): number {
 	return check === 'elbow' && !forearmsOnSurface(corner) ? SMALL_PART_SD : 0;
 }
 
-/** What each soft thing under a person adds to the sd of every check that the seat bears on, mm: it gives as it likes. Our assumption. */
+/**
+ * Contribution of each soft item under a person to the sd of every check that depends on the seat, mm: how far it compresses is uncertain.
+ * Our assumption.
+ */
 export const SOFT_ITEM_SD = 10;
 
 /**
- * Standard deviation of a check's value in mm: root of the summed squares of its parts' (independent errors).
- *
- * @param softs soft things under the person
- * @param sdOf gives the sd of one length; pass another to ask "what if that one were measured better"
+ * Standard deviation of a check's value in mm: the root of the summed squares of its parts (independent errors).
+ * @param softs number of soft items under the person
+ * @param sdOf gives the sd of one length; pass another one to ask "what if that were measured better"
  */
 export function checkSd(
 	corner: Corner,

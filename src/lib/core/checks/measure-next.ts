@@ -11,7 +11,7 @@ import type { CheckResult } from './check-corner';
 import type { CheckId } from './check-values';
 import { verdictProbabilities, verdictUncertainty } from './verdict';
 
-/** A fall smaller than this is rounding, not a reason to fetch a tape. */
+/** A decrease below this is rounding, no reason to fetch a tape. */
 const NO_FALL = 1e-12;
 
 function tapeSd(name: MeasurableLengthName): number {
@@ -20,7 +20,7 @@ function tapeSd(name: MeasurableLengthName): number {
 		: bodyMethodSd('tape');
 }
 
-/** The one length that lets the sum of u over these checks fall farthest, taken with a tape; null where none does. */
+/** The length whose tape measurement lowers the summed uncertainty of these checks most; null where none does. */
 function mostTelling(
 	corner: Corner,
 	checks: readonly CheckResult[],
@@ -46,10 +46,9 @@ function mostTelling(
 }
 
 /**
- * The one length most worth taking with a tape now: the one that lets the sum of {@link verdictUncertainty} over all checks of the posture
- * fall farthest, its value unchanged. Equal falls: the first in the document's order.
- *
- * @param checks the results for this corner as it stands
+ * The length most worth measuring by tape now: the one that lowers the sum of {@link verdictUncertainty} over all checks of the posture
+ * most, its value unchanged. Ties go to the first in document order.
+ * @param checks the results for this workstation as it stands
  * @returns null where nothing is unsure or no tape would help
  */
 export function measureNext(
@@ -60,23 +59,23 @@ export function measureNext(
 	return checks.some(({ verdict }) => verdict === 'unsure') ? mostTelling(corner, checks, body) : null;
 }
 
-/** From this standard deviation on a number is shown as "about" so much, mm. */
+/** Standard deviation from which a number is shown as "about", mm. */
 const ABOUT_FROM_MM = 15;
 
-/** Whether a check's number is to be shown as "about" so much. */
+/** Whether a check's number is shown as "about". */
 export function isApproximate({ sd }: Pick<CheckResult, 'sd'>): boolean {
 	return sd > ABOUT_FROM_MM;
 }
 
-/** What would make a check surer. */
+/** What would make a check more certain. */
 export interface MeasurementGain {
-	/** The length worth taking with a tape for this check, where that is worth saying; null where no tape would help. */
+	/** The length worth measuring by tape for this check; null where no tape would help enough. */
 	readonly measure: MeasurableLengthName | null;
-	/** Unsure, with all its lengths taken by tape: fine if it feels fine, and measuring again would tell no more. */
+	/** Unsure although all its lengths were measured by tape: fine if it feels fine, and measuring again would not help. */
 	readonly isAtEdge: boolean;
 }
 
-/** What would make each check of a corner surer. */
+/** What would make each check of a workstation more certain. */
 export type MeasurementGains = Readonly<Partial<Record<CheckId, MeasurementGain>>>;
 
 /** See {@link MeasurementGains}. */

@@ -1,21 +1,21 @@
 import { footBarOf, type Corner } from '../corner';
 
-/** What stands where: heights of the furniture as set, and of the stacks built, mm. */
+/** Where everything stands: furniture heights as set, and stacks as built, mm. */
 export interface SetUp {
-	/** Seat under the person without pads: its height less its give. 0 when standing. */
+	/** Height of the seat under the person without pads: its height minus its compression. 0 when standing. */
 	readonly seat: number;
 	readonly surface: number;
 	readonly screenTopAboveBase: number;
-	/** Rise of pads on the seat, and of what is under feet, keys and screen. A bar for the feet is under them. */
+	/** Rise of pads on the seat, and of what is under feet, keyboard and screen. A foot bar counts as under the feet. */
 	readonly pads: number;
-	/** Soft things under the person: each gives as it likes. */
+	/** Number of soft items under the person, each of which compresses by an uncertain amount. */
 	readonly softs: number;
 	readonly feet: number;
 	readonly keys: number;
 	readonly screen: number;
 }
 
-/** The corner as it was measured: nothing moved, nothing built. */
+/** The workstation as measured: nothing moved, nothing built. */
 export function setUpAsMeasured({ spot }: Corner): SetUp {
 	return {
 		seat: spot.seat && spot.posture === 'sitting' ? spot.seat.height - spot.seat.give : 0,

@@ -1,18 +1,18 @@
 import type { Corner } from '../corner';
 import { setUpAsMeasured, type SetUp } from './set-up';
 
-/** How a corner is set up, beyond its heights: what the checks that are no stacks are judged by. */
+/** How a workstation is set up beyond its heights, for the checks that are not about heights. */
 export interface Situation {
 	readonly setUp: SetUp;
-	/** Thickness of what is put behind the back, mm. */
+	/** Thickness of what is behind the back, mm. */
 	readonly filledMm: number;
-	/** How far that brings the person forward, mm: a roll that only fills the hollow leaves them where they are. */
+	/** How far that moves the person forward, mm: a roll that only fills the lumbar hollow moves nobody. */
 	readonly forwardMm: number;
-	/** Eye to the middle of the picture, once it is set; null where it stays where the heights bring it. */
+	/** Eye to the middle of the screen, once set; null where it follows from the heights. */
 	readonly distanceMm: number | null;
 }
 
-/** A corner as it was measured. */
+/** The situation of a workstation as measured. */
 export function situationNow(corner: Corner): Situation {
 	return { setUp: setUpAsMeasured(corner), filledMm: 0, forwardMm: 0, distanceMm: null };
 }

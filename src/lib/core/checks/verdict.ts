@@ -1,29 +1,28 @@
 import type { Band } from '../guidance';
 import { normalCdf } from '../statistics/normal-cdf';
 
-/** What a check says: in its band, outside it, or not separated by what was measured. */
+/** The verdict of a check: within its range, undecided by the measurements, or outside. */
 export const VERDICTS = ['fits', 'unsure', 'off'] as const;
 
 /** One of {@link VERDICTS}. */
 export type Verdict = (typeof VERDICTS)[number];
 
-/** From this probability something is said: that a value fits, or on which side of its band it lies. Our assumption. */
+/** Probability from which a verdict is given: that a value fits, or on which side of its range it lies. Our assumption. */
 export const CERTAINTY_THRESHOLD = 0.75;
 
 /** Where the true value lies, as probabilities that sum to 1. */
 export interface VerdictProbabilities {
-	/** Below the band. */
+	/** Below the range. */
 	readonly below: number;
-	/** In the band. */
+	/** Within the range. */
 	readonly p: number;
-	/** Above the band; 0 where that end is open. */
+	/** Above the range; 0 where it has no upper end. */
 	readonly above: number;
 }
 
 /**
- * Where the true value lies, given a measured value with a normal error: the probability of conforming of JCGM 106:2012, section 7
- * (from memory), and what is left of it on each side.
- *
+ * Where the true value lies, given a measured value with a normal error: the conformance probability of JCGM 106:2012, section 7 (from
+ * memory), and the rest of the probability on each side.
  * @param sd standard deviation of the value in mm, above zero
  */
 export function verdictProbabilities(band: Band, valueMm: number, sd: number): VerdictProbabilities {
@@ -32,17 +31,17 @@ export function verdictProbabilities(band: Band, valueMm: number, sd: number): V
 	return { below, p: 1 - below - above, above };
 }
 
-/** The verdict: a thing is called wrong only where the direction in which it is wrong is known. */
+/** The verdict: something is called wrong only if the direction is known. */
 export function verdictOf({ below, p, above }: VerdictProbabilities): Verdict {
 	if (p >= CERTAINTY_THRESHOLD) return 'fits';
 	return below >= CERTAINTY_THRESHOLD || above >= CERTAINTY_THRESHOLD ? 'off' : 'unsure';
 }
 
-/** Whether any of some checks is known to be wrong. */
+/** Whether any of these checks is known to be off. */
 export const isAnyOff = (checks: readonly { readonly verdict: Verdict }[]): boolean =>
 	checks.some(({ verdict }) => verdict === 'off');
 
-/** How undecided a check is, `u`: 0 where it is known which of the three holds, two thirds where all are alike. */
+/** How undecided a check is, `u`: 0 where it is certain which of the three holds, two thirds where all are equally likely. */
 export function verdictUncertainty({ below, p, above }: VerdictProbabilities): number {
 	return 1 - (below ** 2 + p ** 2 + above ** 2);
 }

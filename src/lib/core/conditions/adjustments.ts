@@ -1,4 +1,4 @@
-/** Acts that another act could undo. */
+/** Adjustments that another one could undo. */
 export const ADJUSTMENTS = [
 	'raise-seat',
 	'lower-seat',
@@ -27,7 +27,7 @@ const OPPOSITES: readonly (readonly [Adjustment, Adjustment])[] = [
 	['screen-away', 'screen-nearer']
 ];
 
-/** Whether two acts undo each other. */
+/** Whether two adjustments undo each other. */
 export function conflictsWith(a: Adjustment, b: Adjustment): boolean {
 	return OPPOSITES.some(([x, y]) => (a === x && b === y) || (a === y && b === x));
 }

@@ -1,56 +1,56 @@
 import type { FactCondition } from './fact-condition';
 
-/** Seats whose feet stand on the floor or on what lies there. */
+/** Seats with the feet on the floor or on something lying there. */
 export const FEET_ON_FLOOR = { seat: ['chair', 'stool', 'ball'] } as const satisfies FactCondition;
 
-/** Seats with something to lean on. */
+/** Seats with a backrest. */
 export const HAS_BACKREST = { seat: ['chair', 'wheelchair', 'sofa'] } as const satisfies FactCondition;
 
-/** Everybody whose seat does not say that they stay in it. */
+/** Everyone whose seat type does not imply that they stay seated. */
 export const CAN_STAND_UP = {
 	seat: ['none', 'chair', 'stool', 'ball', 'sofa', 'bed']
 } as const satisfies FactCondition;
 
-/** Where the surface is a table, a worktop or the like, and something may stand on it. */
+/** Where the surface is a table, a worktop or similar that can carry things. */
 export const AT_A_TABLE = {
 	seat: ['none', 'chair', 'stool', 'ball', 'wheelchair']
 } as const satisfies FactCondition;
 
-/** A wheelchair, which is fitted to who sits in it. */
+/** A wheelchair, which is fitted to its user. */
 export const IN_A_WHEELCHAIR = { seat: ['wheelchair'] } as const satisfies FactCondition;
 
-/** Seats that are for leisure. */
+/** Seats made for leisure. */
 export const ON_A_SOFT_SEAT = { seat: ['sofa', 'bed'] } as const satisfies FactCondition;
 
-/** Ways of sitting that lean on the backrest. */
+/** Sitting styles that use the backrest. */
 export const USES_BACKREST = { way: ['upright', 'open', 'forearms-down'] } as const satisfies FactCondition;
 
-/** Where one sits all the way back. */
+/** Seats and styles where one sits all the way back. */
 export const SITS_FULLY_BACK = {
 	seat: ['chair'],
 	backrest: ['yes'],
 	...USES_BACKREST
 } as const satisfies FactCondition;
 
-/** Where the hollow of the low back is filled: not where rounding eases the back, nor where one sits at the seat's front with the back free. */
+/** Where the lumbar hollow is filled: not where rounding eases the back, nor where one sits at the front of the seat with the back free. */
 export const LUMBAR_IS_SUPPORTED = {
 	...USES_BACKREST,
 	back: ['any', 'eased-by-arching']
 } as const satisfies FactCondition;
 
-/** Ways that have the keyboard close: with the forearms carried by the table it is pushed back on purpose. */
+/** Sitting styles with the keyboard close: with forearms resting on the table it is pushed back on purpose. */
 export const KEYBOARD_IS_CLOSE = { way: ['upright', 'open', 'active'] } as const satisfies FactCondition;
 
-/** A keyboard of its own. */
+/** A separate keyboard. */
 export const OWN_KEYBOARD = { keys: ['separate'] } as const satisfies FactCondition;
 
-/** Both hands to work with. */
+/** Works with both hands. */
 export const TWO_HANDS = { arms: ['both'] } as const satisfies FactCondition;
 
-/** A mouse of its own. */
+/** A separate mouse. */
 export const OWN_MOUSE = { mouse: ['separate'] } as const satisfies FactCondition;
 
-/** A mouse of its own, and a second hand for it. */
+/** A separate mouse, and a second hand for it. */
 export const OWN_MOUSE_TWO_HANDS = { ...OWN_MOUSE, ...TWO_HANDS } as const satisfies FactCondition;
 
 /** A seat with armrests. */
@@ -59,5 +59,5 @@ export const WITH_ARMRESTS = { armrest: ['yes'] } as const satisfies FactConditi
 /** At a standing spot. */
 export const AT_STANDING_SPOT = { posture: ['standing'] } as const satisfies FactCondition;
 
-/** Lenses that are read through at their lower part. */
+/** Lenses whose lower part is for reading. */
 export const LOW_LENSES = { lenses: ['bifocal', 'progressive'] } as const satisfies FactCondition;

@@ -7,10 +7,10 @@ import {
 	type SeatKind
 } from '../corner';
 
-/** What questions, findings, fixes, steps and texts can depend on: facts of a person and their corner. */
+/** Facts about a person and their workstation that questions, findings, fixes, steps and texts can depend on. */
 export interface Facts {
 	readonly posture: Corner['spot']['posture'];
-	/** What is sat on; `none` where one stands. */
+	/** The seat type; `none` for standing. */
 	readonly seat: SeatKind | 'none';
 	readonly way: Corner['way'];
 	readonly back: Corner['person']['back'];
@@ -18,7 +18,7 @@ export interface Facts {
 	/** The hand that uses the mouse. */
 	readonly hand: Hand;
 	readonly wrists: Corner['person']['wrists'];
-	/** Whether two hands are there for what takes two. */
+	/** Whether two hands are available for what takes two. */
 	readonly arms: 'both' | 'one';
 	readonly screen: Corner['spot']['screen']['kind'];
 	readonly keys: Corner['spot']['keys']['kind'];
@@ -31,18 +31,21 @@ export interface Facts {
 /** Name of a fact. */
 export type FactName = keyof Facts;
 
-/** A fact of yes and no. */
+/** A yes-or-no fact. */
 export function yesNoFact(holds: boolean): 'yes' | 'no' {
 	return holds ? 'yes' : 'no';
 }
 
-/** What the facts are taken from: a corner, whatever is in the house. */
+/** What the facts are taken from: a workstation, without the household items. */
 export type FactSource = Pick<Corner, 'spot' | 'person' | 'way'>;
 
-/** Whether two hands are there. */
+/** Whether two hands are available. */
 export const hasTwoHands = (arms: WorkingArms): Facts['arms'] => (arms === 'both' ? 'both' : 'one');
 
-/** The facts of a corner. @param arms the arms that the person works with, where the corner document is of a version that says nothing of them */
+/**
+ * The facts of a workstation.
+ * @param arms the arms the person works with, where the document's version does not say
+ */
 export function factsOf({ spot, person, way }: FactSource, arms: WorkingArms = person.arms ?? 'both'): Facts {
 	const seat = seatKindOf({ spot });
 	return {

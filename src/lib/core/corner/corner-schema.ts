@@ -21,7 +21,7 @@ import {
 	WRISTS
 } from './vocabulary';
 
-/** Smallest and largest value of each length of the corner document, mm; `3-core`'s bounds in one table. */
+/** Smallest and largest accepted value of each length of the workstation document, mm; the one table of these limits. */
 export const CORNER_BOUNDS = {
 	stature: [1200, 2300],
 	heel: [0, 120],
@@ -43,10 +43,10 @@ export const CORNER_BOUNDS = {
 	count: [1, 200]
 } as const satisfies Record<string, readonly [number, number]>;
 
-/** Kinds of household stock in one document; far above any home, so that a slip can't flood the solver. */
+/** Most kinds of household items in one document; far above any home, so that a mistake can't flood the solver. */
 export const MAX_HOUSEHOLD_ITEMS = 500;
 
-/** Longest name of a thing, in characters. */
+/** Longest label of an item, in characters. */
 export const MAX_LABEL_CHARS = 120;
 
 type Bounds = readonly [number, number];
@@ -89,7 +89,7 @@ const list = (of: readonly string[], description: string) => ({
 	description
 });
 
-/** What only version 3 knows of a person. */
+/** Members of a person that only version 3 has. */
 const NEW_OF_PERSON = {
 	pointer: { enum: HANDS, description: 'the hand that uses the mouse' },
 	arms: { enum: WORKING_ARMS, description: 'the arms that the person works with' },
@@ -141,28 +141,28 @@ const seatParts = {
 	}
 };
 
-/** What only a chair must have; the other kinds of seat may do without. */
+/** What only a chair must have; other seat types may omit it. */
 const OF_A_CHAIR = ['range', 'depth', 'backrest'] as const;
 
-/** The same as properties that are whatever the seat says they are: a strict schema names what it requires. */
+/** The same names as properties with any value: a strict schema must name what it requires. */
 const ASKED_OF_A_CHAIR = Object.fromEntries(OF_A_CHAIR.map((name) => [name, true]));
 
 const seat = object(seatParts, ['kind', 'footBar', ...OF_A_CHAIR]);
 
-/** A seat that is checked further, where there is one. */
+/** A seat, if there is one, that also satisfies a rule. */
 const seatThat = (rule: object) => ({
 	type: ['object', 'null'],
 	if: { type: 'object' },
 	then: { type: 'object', ...rule }
 });
 
-/** A chair says what only a chair has; the other kinds of seat may do without. */
+/** A chair must state what only a chair has; other seat types may omit it. */
 const KINDS_KNOW_THEIR_PARTS = {
 	if: { type: 'object', properties: { kind: { const: SEAT_KINDS[0] } } },
 	then: { type: 'object', required: OF_A_CHAIR, properties: ASKED_OF_A_CHAIR }
 };
 
-/** What a document of an older version can't say. */
+/** What documents of an older version can't contain. */
 const NOT_BEFORE_VERSION_3 = {
 	person: {
 		type: 'object',
@@ -189,7 +189,7 @@ const ofVersion = (version: number, spotSeat: object, isOld: boolean) => ({
 	}
 });
 
-/** Version 1 knows chairs alone; from version 2 on a seat says what it is; version 3 knows more of person, seat, surface and keys. */
+/** Version 1 knows only chairs; from version 2 on a seat states its type; version 3 knows more about person, seat, surface and keyboard. */
 const BY_VERSION = {
 	allOf: [
 		ofVersion(
@@ -259,8 +259,8 @@ const item = object(
 );
 
 /**
- * JSON Schema (draft 2020-12) of the corner document. What a schema can't say (ranges in order, ids used
- * once, a sitting spot has a seat) is checked by `validateCorner` beside it.
+ * JSON Schema (draft 2020-12) of the workstation document. What a schema can't express (ranges in order, unique ids, a seat for a sitting
+ * workstation) is checked by `validateCorner`.
  */
 export const cornerSchema = {
 	$schema: 'https://json-schema.org/draft/2020-12/schema',

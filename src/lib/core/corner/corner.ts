@@ -19,7 +19,7 @@ import type {
 	WRISTS
 } from './vocabulary';
 
-/** Versions of the open format, the first to the newest. */
+/** Versions of the open format, oldest first. */
 export const CORNER_FORMATS = [
 	'easy-corner.corner/1',
 	'easy-corner.corner/2',
@@ -27,9 +27,9 @@ export const CORNER_FORMATS = [
 ] as const;
 
 /**
- * The corner document: one person at one spot, with what is in the house. An open format
- * (`easy-corner.corner/3`; versions 1 and 2 are read for ever and computed with the defaults of what they lack); the JSON Schema in
- * `corner-schema.ts` says the same and is checked at every door. Every length is whole millimetres; heights are above the floor unless said.
+ * The workstation document: one person at one workstation, with the household items. An open format (`easy-corner.corner/3`; versions 1 and
+ * 2 stay readable for good and use defaults for what they lack). The JSON Schema in `corner-schema.ts` says the same and is checked on all
+ * input. Lengths are whole millimetres; heights are above the floor unless stated otherwise.
  */
 export interface Corner {
 	readonly format: (typeof CORNER_FORMATS)[number];
@@ -40,23 +40,23 @@ export interface Corner {
 	readonly household: readonly HouseholdItem[];
 }
 
-/** Who sits or stands here, as far as the arithmetic needs to know. */
+/** The person, as far as the computation needs. */
 export interface Person {
 	/** Height without shoes, mm. */
 	readonly stature: number;
-	/** Picks the body proportions of an estimate, and nothing else. */
+	/** Selects the body proportions for estimates, and nothing else. */
 	readonly sex: (typeof SEXES)[number];
-	/** Sole of the shoe that is worn at work, mm. */
+	/** Sole thickness of the shoes worn at work, mm. */
 	readonly heel: number;
-	/** The hand that writes. */
+	/** The writing hand. */
 	readonly hand: Hand;
-	/** The hand that uses the mouse; see `pointingHandOf`. From version 3 on. */
+	/** The mouse hand; see `pointingHandOf`. From version 3 on. */
 	readonly pointer?: Hand;
-	/** The arms that the person works with; both if left out. From version 3 on. */
+	/** The arms the person works with; both if left out. From version 3 on. */
 	readonly arms?: WorkingArms;
-	/** What advice has to allow for. From version 3 on. */
+	/** Precautions that advice must respect. From version 3 on. */
 	readonly care?: readonly Precaution[];
-	/** What hurts 4 of 10 or more now. From version 3 on. */
+	/** Regions with a discomfort of 4 of 10 or more now. From version 3 on. */
 	readonly sore?: readonly Region[];
 	readonly lenses: Lenses;
 	readonly back: (typeof BACK_RELIEF)[number];
@@ -69,19 +69,19 @@ export interface MeasuredLength {
 	readonly by: MeasuringMethod;
 }
 
-/** Only what was measured; the rest is estimated from stature. */
+/** Only measured lengths; the rest is estimated from stature. */
 export type MeasuredBody = Readonly<Partial<Record<BodyLengthName, MeasuredLength>>>;
 
-/** Lowest and highest position of something that moves, mm. */
+/** Lowest and highest position of something adjustable, mm. */
 export type Range = readonly [min: number, max: number];
 
-/** The place and its furniture. */
+/** The workstation and its furniture. */
 export interface Spot {
 	readonly posture: (typeof POSTURES)[number];
 	/** How the furniture was measured. */
 	readonly by: MeasuringMethod;
 	readonly surface: Surface;
-	/** Null at a standing spot; there it is ignored if given. */
+	/** Null for a standing workstation, where a given seat is ignored. */
 	readonly seat: Seat | null;
 	readonly screen: Screen;
 	readonly keys: Keys;
@@ -98,64 +98,64 @@ export interface Surface {
 	readonly range: Range | null;
 }
 
-/** What one sits on. Depth, backrest and range are a chair's; the other kinds of seat may do without them. */
+/** The seat. Depth, backrest and range belong to chairs; other seat types may omit them. */
 export interface Seat {
-	/** Left out in version 1, where it is a chair. */
+	/** Left out in version 1, which knows only chairs. */
 	readonly kind?: SeatKind;
 	/** Height of the empty seat, mm. */
 	readonly height: number;
-	/** How far it sinks under the person, mm. */
+	/** How far it compresses under the person, mm. */
 	readonly give: number;
 	readonly range?: Range | null;
 	readonly depth?: number;
 	readonly backrest?: boolean;
-	/** Whether the backrest fills the hollow of the low back. */
+	/** Whether the backrest fills the lumbar hollow. */
 	readonly lumbar: boolean;
 	/** Height of the armrest above the seat, mm. */
 	readonly armrest: number | null;
 	readonly castors: boolean;
-	/** Height of a bar for the feet, mm; none if left out. From version 3 on. */
+	/** Height of a foot bar, mm; none if left out. From version 3 on. */
 	readonly footBar?: number | null;
 }
 
-/** The screen that is looked at most. */
+/** The main screen. */
 export interface Screen {
 	readonly kind: (typeof SCREEN_KINDS)[number];
-	/** From what it stands on to the top of the visible picture, mm. */
+	/** From its base to the top of the visible screen, mm. */
 	readonly topAboveBase: number;
 	readonly visibleHeight: number;
-	/** Footprint of the foot or the laptop, mm. */
+	/** Footprint of the stand or the laptop, mm. */
 	readonly base: readonly [number, number];
-	/** Range of `topAboveBase` of a monitor that moves; always null for a laptop. */
+	/** Range of `topAboveBase` of a height-adjustable monitor; always null for a laptop. */
 	readonly range: Range | null;
 	/** Eye to screen, mm. */
 	readonly distance: number;
 }
 
-/** The keyboard: one of its own, or the laptop's. */
+/** The keyboard: a separate one, or the laptop's. */
 export interface Keys {
 	readonly kind: (typeof KEYBOARD_KINDS)[number];
-	/** Height of the home row above what the keyboard stands on, mm. */
+	/** Height of the home row above the keyboard's base, mm. */
 	readonly homeRow: number;
 	readonly base: readonly [number, number];
 	/** A tray under the surface that carries keyboard and mouse; none if left out. From version 3 on. */
 	readonly tray?: Tray | null;
 }
 
-/** A keyboard tray: its top above the floor, and how thick it is, mm. It moves with a surface that moves. */
+/** A keyboard tray: height of its top and thickness, mm. It moves with an adjustable surface. */
 export interface Tray {
 	readonly height: number;
 	readonly thickness: number;
 }
 
-/** One kind of thing in the house, `count` times. */
+/** One kind of household item, `count` of them. */
 export interface HouseholdItem {
 	readonly id: string;
 	readonly kind: HouseholdKind;
 	readonly label: string;
 	/**
-	 * Three lengths in mm in any order; but a step stool as length, width, height, and a towel or blanket as
-	 * length, width, thickness of one layer.
+	 * Three lengths in mm in any order; but a step stool as length, width, height, and a towel or blanket as length, width, thickness of
+	 * one layer.
 	 */
 	readonly size: readonly [number, number, number];
 	/** How many there are; 1 if left out. */

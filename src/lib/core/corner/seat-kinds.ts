@@ -1,23 +1,23 @@
 import type { Corner, Seat } from './corner';
 import type { SeatKind } from './vocabulary';
 
-/** What can be done at a kind of seat, and what of it is asked. */
+/** What can be done at a seat type, and what is asked about it. */
 export interface SeatRules {
-	/** Whether padding may lie on it: on a chair alone. What has no back tips, a ball rolls, and a wheelchair's cushion is fitted. */
+	/** Whether pads may lie on it: only on a chair. A seat without a back tips, a ball rolls, and a wheelchair's cushion is fitted. */
 	readonly takesPads: boolean;
-	/** Whether its own height is ours to set. */
+	/** Whether a plan may set its height. */
 	readonly isSet: boolean;
-	/** Whether anything is put under the feet: a wheelchair has its footplates, and who sits on a ball stands on the floor. */
+	/** Whether anything may go under the feet: a wheelchair has footplates, and someone on a ball needs the floor. */
 	readonly takesFeet: boolean;
-	/** Whether anything is stacked at all: nothing stands safely on or over a sofa or a bed. */
+	/** Whether anything is stacked at all: nothing stands safely on or above a sofa or bed. */
 	readonly takesStacks: boolean;
-	/** Whether its depth and its back are asked for and judged: a wheelchair's are fitted to the person. */
+	/** Whether its depth and back are asked about and checked: a wheelchair's are fitted to its user. */
 	readonly hasBack: boolean;
 	/** Whether it may have armrests. */
 	readonly hasArmrests: boolean;
-	/** Whether someone who sits there can get up and stand, as far as the kind of seat says. */
+	/** Whether someone who sits there can stand up, as far as the seat type says. */
 	readonly canGetUp: boolean;
-	/** Whether it is a place to work at for long. Common practice: bed, sofa and floor are not. */
+	/** Whether it is suitable for long work. Common practice: bed, sofa and floor are not. */
 	readonly isForWork: boolean;
 }
 
@@ -43,7 +43,7 @@ const LEISURE: SeatRules = {
 	isForWork: false
 };
 
-/** The rules of each kind of seat. Common practice. */
+/** The rules of each seat type. Common practice. */
 export const SEAT_RULES: Readonly<Record<SeatKind, SeatRules>> = {
 	chair: CHAIR,
 	stool: { ...CHAIR, takesPads: false, hasBack: false, hasArmrests: false },
@@ -78,12 +78,12 @@ export const SEAT_RULES: Readonly<Record<SeatKind, SeatRules>> = {
 	}
 };
 
-/** The kind of a seat: a document of version 1 means a chair. */
+/** The type of a seat: version 1 documents mean a chair. */
 export function seatKindOrChair(seat: Pick<Seat, 'kind'>): SeatKind {
 	return seat.kind ?? 'chair';
 }
 
-/** What is sat on at a corner; null where one stands. */
+/** The seat type of a workstation; null for standing. */
 export function seatKindOf({
 	spot
 }: {
@@ -92,7 +92,7 @@ export function seatKindOf({
 	return spot.posture === 'standing' || !spot.seat ? null : seatKindOrChair(spot.seat);
 }
 
-/** The rules of the seat of a corner; where one stands there is nothing to pad or to set, and nothing under the feet. */
+/** The seat rules of a workstation; for standing, nothing is padded or set, and nothing goes under the feet. */
 export function seatRulesOf(corner: { readonly spot: Pick<Corner['spot'], 'posture' | 'seat'> }): SeatRules {
 	const kind = seatKindOf(corner);
 	return kind === null
@@ -100,10 +100,10 @@ export function seatRulesOf(corner: { readonly spot: Pick<Corner['spot'], 'postu
 		: SEAT_RULES[kind];
 }
 
-/** Whether a kind of seat may be so high that the feet rest on a bar. */
+/** Whether a seat type may be so high that the feet rest on a bar. */
 export const mayHaveFootBar = (kind: SeatKind): boolean => kind === 'stool' || kind === 'saddle';
 
-/** Height of the bar that the feet are on, mm; null where there is none. */
+/** Height of the foot bar, mm; null where there is none. */
 export function footBarOf({
 	spot
 }: {
@@ -112,7 +112,7 @@ export function footBarOf({
 	return spot.posture === 'standing' ? null : (spot.seat?.footBar ?? null);
 }
 
-/** The depth of a seat that is judged, mm; null where there is none. */
+/** The seat depth to check, mm; null where there is none. */
 export function seatDepthToCheck(corner: {
 	readonly spot: Pick<Corner['spot'], 'posture' | 'seat'>;
 }): number | null {

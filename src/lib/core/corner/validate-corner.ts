@@ -11,13 +11,13 @@ function unordered(range: Range | null | undefined, at: string): Issue | null {
 	return { code: 'range-order', at, text: `${at} must run from the lowest to the highest` };
 }
 
-/** What moves stands somewhere in its range. Documents of older versions are taken as they are. */
+/** Adjustable parts must stand within their range. Documents of older versions are accepted as they are. */
 function outsideRange(height: number, range: Range | null | undefined, at: string): Issue | null {
 	if (!range || (range[0] <= height && height <= range[1])) return null;
 	return { code: 'outside-range', at, text: `${at} lies outside its own range` };
 }
 
-/** What only documents of version 3 can get wrong. */
+/** The first rule broken that only version 3 documents can break. */
 function firstNewRuleBroken({ format, person, spot }: Corner): Issue | null {
 	if (format !== CORNER_FORMATS[2]) return null;
 	const { surface, seat, screen, keys } = spot;
@@ -84,10 +84,8 @@ function firstRuleBroken(corner: Corner): Issue | null {
 }
 
 /**
- * Checks an unknown value against the corner document's schema and the rules a schema can't say. Nothing is
- * guessed or repaired.
- *
- * @returns the document, typed, or the first fault with its JSON Pointer
+ * Checks an unknown value against the workstation document's schema and the rules a schema can't express. Nothing is guessed or repaired.
+ * @returns the typed document, or the first error with its JSON Pointer
  */
 export function validateCorner(value: unknown): Checked<Corner> {
 	const shaped = checkShape(value);

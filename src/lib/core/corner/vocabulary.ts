@@ -1,37 +1,37 @@
-/** Picks the body proportions of an estimate, and nothing else. */
+/** Selects the body proportions for estimates, and nothing else. */
 export const SEXES = ['unstated', 'female', 'male'] as const;
 
-/** A hand: the one that writes, or the one that uses the mouse. */
+/** A hand: for writing, or for the mouse. */
 export const HANDS = ['right', 'left'] as const;
 
 /** One of {@link HANDS}. */
 export type Hand = (typeof HANDS)[number];
 
-/** What the person looks through at the screen. */
+/** Which lenses the person uses for the screen. */
 export const LENSES = ['none', 'single-vision', 'bifocal', 'progressive', 'trifocal'] as const;
 
-/** What the person looks through at the screen. */
+/** Which lenses the person uses for the screen. */
 export type Lenses = (typeof LENSES)[number];
 
-/** Which movement relieves the back. */
+/** Which movement eases the back. */
 export const BACK_RELIEF = ['any', 'eased-by-arching', 'eased-by-rounding'] as const;
 
-/** Whether the wrists are troubled. */
+/** Whether the wrists hurt. */
 export const WRISTS = ['well', 'troubled'] as const;
 
-/** The arms that someone works with. */
+/** The arms someone works with. */
 export const WORKING_ARMS = ['both', 'right-only', 'left-only'] as const;
 
 /** One of {@link WORKING_ARMS}. */
 export type WorkingArms = (typeof WORKING_ARMS)[number];
 
-/** What exercises and advice have to allow for, beside what hurts. */
+/** What exercises and advice must respect besides discomfort. */
 export const PRECAUTIONS = ['pregnant', 'recent-surgery', 'dizzy', 'hypermobile'] as const;
 
 /** One of {@link PRECAUTIONS}. */
 export type Precaution = (typeof PRECAUTIONS)[number];
 
-/** The schools a result can be judged by; see `guidance/sitting-styles.ts`. */
+/** The sitting styles by which a workstation can be assessed; see `guidance/sitting-styles.ts`. */
 export const SITTING_STYLES = ['upright', 'open', 'forearms-down', 'active'] as const;
 
 /** One of {@link SITTING_STYLES}. */
@@ -40,7 +40,7 @@ export type SittingStyle = (typeof SITTING_STYLES)[number];
 /** Sitting or standing. */
 export const POSTURES = ['sitting', 'standing'] as const;
 
-/** What one sits on. A document of version 1 has no word for it and means a chair; version 2 doesn't know the last three. */
+/** Seat types. Version 1 documents don't name one and mean a chair; version 2 does not know the last three. */
 export const SEAT_KINDS = [
 	'chair',
 	'stool',
@@ -53,7 +53,7 @@ export const SEAT_KINDS = [
 	'floor'
 ] as const;
 
-/** Those that a document of version 2 knows. */
+/** Seat types of version 2 documents. */
 export const SEAT_KINDS_OF_VERSION_2 = [
 	'chair',
 	'stool',
@@ -66,19 +66,19 @@ export const SEAT_KINDS_OF_VERSION_2 = [
 /** One of {@link SEAT_KINDS}. */
 export type SeatKind = (typeof SEAT_KINDS)[number];
 
-/** What one works at. Up to version 2 it is a table. */
+/** Kinds of work surface. Up to version 2 it is a table. */
 export const SURFACE_KINDS = ['table', 'desk', 'worktop', 'ironing-board', 'coffee-table'] as const;
 
 /** One of {@link SURFACE_KINDS}. */
 export type SurfaceKind = (typeof SURFACE_KINDS)[number];
 
-/** How a length can be taken; it decides how sure the length is. */
+/** Ways of measuring a length, which decide its uncertainty. */
 export const MEASURING_METHODS = ['tape', 'paper-ruler', 'a4-sheets', 'card', 'hand-span', 'guess'] as const;
 
 /** One of {@link MEASURING_METHODS}. */
 export type MeasuringMethod = (typeof MEASURING_METHODS)[number];
 
-/** The body lengths the checks use, measured barefoot. */
+/** Body lengths that the checks use, measured barefoot. */
 export const BODY_LENGTHS = [
 	'popliteal',
 	'sittingElbow',
@@ -95,13 +95,13 @@ export type BodyLengthName = (typeof BODY_LENGTHS)[number];
 /** Kinds of screen. */
 export const SCREEN_KINDS = ['laptop', 'monitor'] as const;
 
-/** A keyboard of its own, or the laptop's. */
+/** A separate keyboard, or the laptop's. */
 export const KEYBOARD_KINDS = ['separate', 'built-in'] as const;
 
-/** What points. */
+/** Kinds of pointing device. */
 export const MOUSE_KINDS = ['separate', 'touchpad'] as const;
 
-/** The kinds of household stock that the plan knows how to use. */
+/** Kinds of household items that plans can use. */
 export const HOUSEHOLD_KINDS = [
 	'book',
 	'ream',

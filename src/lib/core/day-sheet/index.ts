@@ -1,7 +1,7 @@
 import type { ReasonCode } from '../case-assessment/vocabulary';
 import { isMoreUrgent, type TriageLevel } from '../triage';
 
-/** Parts of the day sheet, in the order in which they are worked off: by level, whatever is late. */
+/** Groups of the day sheet, in working order: by level, overdue or not. */
 export const DAY_SHEET_GROUPS = [
 	'emergency',
 	'urgent',
@@ -18,38 +18,38 @@ export const DAY_SHEET_GROUPS = [
 /** One of {@link DAY_SHEET_GROUPS}. */
 export type DaySheetGroup = (typeof DAY_SHEET_GROUPS)[number];
 
-/** What decides where a case stands on the day sheet; days are ISO dates. */
+/** What decides a case's place on the day sheet; days are ISO dates. */
 export interface DaySheetCase {
 	readonly level: TriageLevel;
-	/** Since when something waits; null where only a follow-up is due. */
+	/** Day since which something waits; null where only a follow-up is due. */
 	readonly openSince: string | null;
 	readonly actBy: string | null;
 	readonly followUpOn: string | null;
 	/** Whether a clinician has been asked and has not answered yet. */
 	readonly isReferred: boolean;
-	/** Whether the person wrote something that nobody has read. */
+	/** Whether there is an unread message from the person. */
 	readonly hasMessage: boolean;
-	/** Rules that give the case its place now. */
+	/** Rules that set the case's present level. */
 	readonly reasons: readonly ReasonCode[];
-	/** Until when it was put off, and the rules that had given it its place then. */
+	/** The day it was postponed to, and the rules that had set its level then. */
 	readonly laterOn: string | null;
 	readonly laterFor: readonly ReasonCode[];
-	/** Worst score of the newest report, 0 to 10: for the order within a day. */
+	/** Worst score of the newest report, 0 to 10, for the order within a day. */
 	readonly worst: number;
 	readonly personId: string;
 }
 
-/** Whether the day by which someone should have acted is past. */
+/** Whether the day to act by has passed. */
 export const isOverdue = (
 	{ openSince, actBy, followUpOn }: Pick<DaySheetCase, 'openSince' | 'actBy' | 'followUpOn'>,
 	today: string
 ) => (openSince !== null && actBy !== null && actBy < today) || (followUpOn !== null && followUpOn < today);
 
-/** Whether a case may be put off: nothing that wants an outcome or has to be read first. */
+/** Whether a case may be postponed: not if it needs an outcome or has an unread message. */
 export const mayBePostponed = ({ level, hasMessage }: Pick<DaySheetCase, 'level' | 'hasMessage'>) =>
 	!isMoreUrgent(level, 'soon') && !hasMessage;
 
-/** Whether a case that was put off still is: not past its day, and with nothing new to it. */
+/** Whether a case is still postponed: its day has not passed and it has no new reason. */
 const isPutOff = (of: DaySheetCase, today: string) =>
 	of.laterOn !== null &&
 	of.laterOn > today &&
@@ -57,8 +57,8 @@ const isPutOff = (of: DaySheetCase, today: string) =>
 	of.reasons.every((code) => of.laterFor.includes(code));
 
 /**
- * Where a case stands on the day sheet. An emergency is never moved away from the top; what a clinician has been asked stands apart unless the
- * person has written since.
+ * A case's group on the day sheet. An emergency always stays at the top; a case with a clinician is listed apart unless the person has
+ * written since.
  */
 export function daySheetGroup(of: DaySheetCase, today: string): DaySheetGroup {
 	if (of.openSince !== null && of.level === 'emergency') return 'emergency';
@@ -69,8 +69,8 @@ export function daySheetGroup(of: DaySheetCase, today: string): DaySheetGroup {
 }
 
 /**
- * The order of the day: by group; within one the overdue first, then by the day to act by, then by the worst score. Ids decide the rest. A look
- * that is late so never stands before someone who hurts.
+ * The order of the day sheet: by group; within a group overdue cases first, then by the day to act by, then by the worst score; ids break
+ * ties. An overdue follow-up thus never comes before someone with discomfort.
  */
 export function compareDaySheetCases(today: string): (a: DaySheetCase, b: DaySheetCase) => number {
 	const rank = (of: DaySheetCase) => DAY_SHEET_GROUPS.indexOf(daySheetGroup(of, today));
@@ -85,7 +85,7 @@ export function compareDaySheetCases(today: string): (a: DaySheetCase, b: DayShe
 		(a.personId < b.personId ? -1 : 1);
 }
 
-/** Whether a case asks something of a coordinator today: neither postponed, nor with a clinician, nor only to be looked at. */
+/** Whether a case needs a coordinator today: not postponed, not with a clinician, not merely to be reviewed. */
 export function needsCoordinator(of: DaySheetCase, today: string): boolean {
 	return !['later', 'referred', 'done'].includes(daySheetGroup(of, today));
 }

@@ -5,18 +5,18 @@ import type { DeskThing, PlacedDeskThing, Placement, DeskSide } from './placed-t
 import { reachEnvelope, reachZoneOf, type ReachEnvelope } from './reach';
 import { placeScreens, type ScreenUse } from './screen-places';
 
-/** What is on the desk. Lengths in mm. */
+/** The things on a desk. Lengths in mm. */
 export interface DeskContents {
 	readonly desk: { readonly width: number; readonly depth: number };
 	/** Longer and shorter side. */
 	readonly keyboard: readonly [number, number];
-	/** Which hand moves the mouse; null for a touchpad. It may be the hand that doesn't write. */
+	/** The mouse hand; null for a touchpad. It need not be the writing hand. */
 	readonly mouseHand: Person['hand'] | null;
 	readonly screens: readonly ScreenUse[];
 	readonly things: readonly DeskThing[];
 }
 
-/** A desk laid out for one person, seen from above. */
+/** A desk arranged for one person, seen from above. */
 export interface DeskLayout {
 	readonly reach: ReachEnvelope;
 	readonly things: readonly PlacedDeskThing[];
@@ -24,7 +24,7 @@ export interface DeskLayout {
 	readonly isDeep: boolean;
 }
 
-/** A desk is at least so deep, front to back, mm. Common practice. */
+/** Least depth of a desk, front to back, mm. Common practice. */
 export const MIN_DESK_DEPTH_MM = 700;
 
 function sideOf(hand: Person['hand']): DeskSide {
@@ -39,11 +39,10 @@ function isOnDesk({ desk }: DeskContents, edge: number, { at, size }: Placement)
 }
 
 /**
- * Lays out a desk: the keyboard before the person, the mouse beside it at its level, the phone on the side of the hand
- * that does not write, the papers on a stand by the screen, the lamp on the side away from the writing hand, the
- * screens by their share of use. Common practice; the clearances are ours. Mirror the hands and the desk is mirrored.
- *
- * @param person stature and proportions for the reach; the hand that writes
+ * Arranges a desk: the keyboard in front of the person, the mouse beside it at the same level, the phone on the side of the non-writing
+ * hand, papers on a stand by the screen, the lamp on the side away from the writing hand, the screens by their share of use. Common
+ * practice; the clearances are ours. Swapping the hands mirrors the desk.
+ * @param person stature and proportions, for the reach; the writing hand
  */
 export function layOutDesk(
 	person: Pick<Person, 'stature' | 'sex' | 'hand'>,

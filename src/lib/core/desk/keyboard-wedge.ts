@@ -1,25 +1,24 @@
-/** A ring binder turned round under a keyboard, so that it slopes away from the typist. */
+/** A ring binder under a keyboard, spine towards the typist, so that the keyboard slopes away. */
 export interface KeyboardWedge {
-	/** Degrees that the keyboard is tilted away. */
+	/** Tilt of the keyboard away from the typist, degrees. */
 	readonly tiltDeg: number;
-	/** What the near edge of the keyboard stands higher, mm. */
+	/** How much higher the keyboard's near edge is, mm. */
 	readonly nearEdgeRise: number;
-	/** What the home row, in the middle of the keyboard, stands higher, mm. */
+	/** How much higher the home row, in the middle of the keyboard, is, mm. */
 	readonly homeRowRise: number;
-	/** Whether the tilt is one that hands can follow. */
+	/** Whether hands can follow the tilt. */
 	readonly state: 'good' | 'steep';
 }
 
 /**
- * A wrist is straight on a keyboard tilted away as the forearm slopes; more than this and the fingers reach down a
- * slide, degrees. Our working assumption: a usual binder of 75 mm makes 15.1.
+ * The wrist is straight if the keyboard tilts away as the forearm slopes; beyond this the fingers have to reach down, degrees. Our working
+ * assumption: a usual binder of 75 mm gives 15.1.
  */
 const STEEP_FROM_DEG = 16;
 
 /**
- * Angle between the covers of a closed ring binder, degrees: two covers of one depth meet at the open edge and are held
- * apart by the spine, an isosceles triangle, so `2 asin(spine / 2 depth)`.
- *
+ * Angle between the covers of a closed ring binder, degrees. Two covers of equal depth meet at the open edge and are held apart by the
+ * spine: an isosceles triangle, so `2 asin(spine / 2 depth)`.
  * @param spineMm width of the spine, above 0 and below twice the depth
  * @param depthMm from the spine to the open edge
  */
@@ -28,11 +27,10 @@ export function binderAngle(spineMm: number, depthMm: number): number {
 }
 
 /**
- * What a ring binder does under a keyboard, its spine towards the typist. Common practice.
- *
+ * The effect of a ring binder under a keyboard, with its spine towards the typist. Common practice.
  * @param spineMm width of the binder's spine
  * @param depthMm depth of the binder, spine to open edge
- * @param keyboardDepthMm depth of the keyboard, laid with its near edge over the spine
+ * @param keyboardDepthMm depth of the keyboard, whose near edge lies over the spine
  */
 export function keyboardWedge(spineMm: number, depthMm: number, keyboardDepthMm: number): KeyboardWedge {
 	const tiltDeg = binderAngle(spineMm, depthMm);

@@ -6,10 +6,10 @@ import {
 	type DeskSide
 } from './placed-thing';
 
-/** A stand for A4 papers, and a lamp's foot, side to side and front to back, mm. Our working assumptions. */
+/** An A4 document stand, and a lamp's foot, width and depth, mm. Our working assumptions. */
 const SIZE = { papers: [297, 210], lamp: [150, 150] } as const;
 
-/** The papers' stand is a little farther than the screen, clear of the mouse, and turned in, mm and degrees. Our assumption. */
+/** The document stand is slightly farther than the screen, clear of the mouse, and turned in, mm and degrees. Our assumption. */
 const PAPERS_FARTHER_MM = 40;
 const PAPERS_TURNED_DEG = 25;
 
@@ -20,10 +20,9 @@ function outerEdge(screens: readonly Placement[], side: DeskSide): number {
 }
 
 /**
- * Places the papers' stand by the screen and the lamp on the side away from the writing hand. A second screen takes one
- * side; the papers go to the other. Common practice.
- *
- * @param screens the screens in their places, nearest first or not; none is an empty desk
+ * Places the document stand by the screen, and the lamp on the side away from the writing hand. A second screen takes one side, so the
+ * papers go to the other. Common practice.
+ * @param screens the screens in their places, in any order; none for an empty desk
  */
 export function placePaperThings(
 	things: readonly DeskThing[],

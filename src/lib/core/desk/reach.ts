@@ -1,41 +1,41 @@
 import { estimateBodyLength, SEGMENT_OF_STATURE } from '../body';
 import type { Person } from '../corner';
 
-/** A place on the desk seen from above, mm: x to the right of the person's middle, y forward from the shoulders. */
+/** A point on the desk seen from above, mm: x to the right of the person's middle, y forward from the shoulders. */
 export interface PlanPoint {
 	readonly x: number;
 	readonly y: number;
 }
 
-/** How far a thing lies. */
+/** How far away a thing is. */
 export type ReachZone = 'usual' | 'occasional' | 'beyond';
 
-/** The sweeps of a person's arms over the desk, seen from above. Lengths in mm. */
+/** The reach of a person's arms over the desk, seen from above. Lengths in mm. */
 export interface ReachEnvelope {
-	/** Sweep of the forearm about the elbow at the body: what is used all the time lies in here. */
+	/** Radius of the forearm about an elbow held at the body: frequently used things belong here. */
 	readonly forearm: number;
-	/** Sweep of the outstretched arm about the shoulder: what is used now and then. */
+	/** Radius of the outstretched arm about the shoulder: for occasional use. */
 	readonly arm: number;
-	/** Elbows hang under the shoulders: half the distance between them. */
+	/** Elbows hang below the shoulders: half the distance between them. */
 	readonly halfWidth: number;
-	/** The desk's front edge, before the shoulders. */
+	/** The desk's front edge, in front of the shoulders. */
 	readonly edge: number;
 }
 
 /** From the middle of the trunk to the desk's edge: half a trunk and three fingers. Our working assumption. */
 const SHOULDER_TO_EDGE_MM = 150;
 
-/** Fingertips touch, hands grip: what is taken hold of lies so much nearer, mm. Our working assumption. */
+/** Fingertips touch but hands grip: what is gripped must be this much closer, mm. Our working assumption. */
 const GRIP_SHORTER_MM = 60;
 
-/** From the shoulder to the fingertips with the arm stretched out, estimated from stature, mm. */
+/** Arm's length from the shoulder to the fingertips, estimated from stature, mm. */
 export function armsLengthMm(person: Pick<Person, 'stature' | 'sex'>): number {
 	return estimateBodyLength(person, 'shoulderElbow').mm + estimateBodyLength(person, 'elbowFingertip').mm;
 }
 
 /**
- * The reach of a person estimated from stature: often used things lie within the sweep of the forearms with the elbows at
- * the body, rarely used ones within the sweep of the outstretched arms. Common practice.
+ * A person's reach, estimated from stature: frequently used things belong within reach of the forearms with the elbows at the body,
+ * occasionally used ones within reach of the outstretched arms. Common practice.
  */
 export function reachEnvelope(person: Pick<Person, 'stature' | 'sex'>): ReachEnvelope {
 	const forearm = estimateBodyLength(person, 'elbowFingertip').mm - GRIP_SHORTER_MM;
@@ -52,7 +52,7 @@ function within({ halfWidth }: ReachEnvelope, radius: number, { x, y }: PlanPoin
 	return Math.min(Math.hypot(x - halfWidth, y), Math.hypot(x + halfWidth, y)) <= radius;
 }
 
-/** The zone that a place lies in: within either forearm's sweep, either arm's, or beyond both. */
+/** The zone of a point: within reach of either forearm, of either arm, or beyond both. */
 export function reachZoneOf(reach: ReachEnvelope, at: PlanPoint): ReachZone {
 	if (within(reach, reach.forearm, at)) return 'usual';
 	return within(reach, reach.arm, at) ? 'occasional' : 'beyond';

@@ -1,9 +1,9 @@
 import type { Placement, DeskSide } from './placed-thing';
 import type { PlanPoint } from './reach';
 
-/** One screen and how much it is looked at. */
+/** A screen and how much it is used. */
 export interface ScreenUse {
-	/** Share of the working time, any positive scale: 3 and 1 is the same as 0.75 and 0.25. */
+	/** Share of the working time on any positive scale: 3 and 1 is the same as 0.75 and 0.25. */
 	readonly share: number;
 	/** Width of the screen, mm. */
 	readonly width: number;
@@ -15,12 +15,12 @@ export interface ScreenUse {
 export type ScreenPlace = Omit<Placement, 'name'>;
 
 /**
- * From this share on a screen is the one that is looked at: it stands straight ahead and the other beside it; below it
- * both are used alike. Common practice knows the two cases; the border is ours.
+ * From this share of use, a screen is the main one: it stands straight ahead, the other beside it; below it, both count as used equally.
+ * Common practice knows the two cases; the limit between them is ours.
  */
 export const MAIN_SCREEN_SHARE = 0.6;
 
-/** Depth of a monitor with its foot as it is laid out, mm. Our assumption. */
+/** Depth of a monitor with its stand, mm. Our assumption. */
 const SCREEN_DEPTH_MM = 180;
 
 /** Gap between two screens, mm. */
@@ -31,15 +31,14 @@ function onCircle(distance: number, degrees: number): PlanPoint {
 	return { x: distance * Math.sin(a), y: distance * Math.cos(a) };
 }
 
-/** Degrees that half a screen covers at its distance. */
+/** Half the visual angle of a screen at its distance, degrees. */
 function halfAngle({ width, distance }: ScreenUse): number {
 	return (Math.atan((width + SEAM_MM) / 2 / distance) * 180) / Math.PI;
 }
 
 /**
- * Places one or two screens by their share of use: the one used most straight ahead and the other beside it, turned to
- * the person; used equally, both in a shallow V with the seam ahead. The eye is over the shoulders. Common practice.
- *
+ * Places one or two screens by their share of use: the main one straight ahead and the other beside it, turned to the person; if used
+ * equally, both in a shallow V with the seam ahead. The eye is above the shoulders. Common practice.
  * @param screens the first two are placed; the one with the larger share counts as the main one
  * @param writing side of the writing hand: the second screen stands on it, the phone on the other
  * @returns places in the order of `screens`

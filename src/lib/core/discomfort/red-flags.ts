@@ -1,4 +1,4 @@
-/** Signs that are an emergency. Asked before anything else; the text says what to do. Common practice in first aid. */
+/** Warning signs of an emergency. Asked before anything else; the text says what to do. Common practice in first aid. */
 export const EMERGENCY_RED_FLAGS = [
 	/** Pressure or pain in the chest, or going into arm or jaw. */
 	'chest-pain',
@@ -11,11 +11,11 @@ export const EMERGENCY_RED_FLAGS = [
 	'sudden-loss-of-sight',
 	/** With back pain: numb between the legs, trouble passing or holding water, or both legs weak or numb. */
 	'saddle-numbness',
-	/** Has a calm question and page of its own, and never shares a list with the others. */
+	/** Has a calm question and page of its own, and never appears in a list with the others. */
 	'thoughts-of-ending-life'
 ] as const;
 
-/** Signs that a clinician has to hear of on the same working day. Common practice and published red-flag lists, from memory. */
+/** Warning signs that a clinician must hear about on the same working day. Common practice and published red-flag lists, from memory. */
 export const URGENT_RED_FLAGS = [
 	/** New weakness of an arm, hand, leg or foot: a foot that drags, things that drop. */
 	'new-weakness',
@@ -27,7 +27,7 @@ export const URGENT_RED_FLAGS = [
 	'clumsy-hands'
 ] as const;
 
-/** Signs that need a clinician. Common practice. */
+/** Warning signs that need a clinician. Common practice. */
 export const CLINICIAN_RED_FLAGS = [
 	/** Numbness or tingling that wakes at night. */
 	'wakes-at-night',
@@ -43,50 +43,50 @@ export const CLINICIAN_RED_FLAGS = [
 	'worst-at-night'
 ] as const;
 
-/** A sign that is an emergency. */
+/** A warning sign of an emergency. */
 export type EmergencyRedFlag = (typeof EMERGENCY_RED_FLAGS)[number];
 
-/** A sign for the same working day. */
+/** A warning sign for the same working day. */
 export type UrgentRedFlag = (typeof URGENT_RED_FLAGS)[number];
 
-/** A sign for a clinician. */
+/** A warning sign for a clinician. */
 export type ClinicianRedFlag = (typeof CLINICIAN_RED_FLAGS)[number];
 
-/** Any sign that is asked about. */
+/** Any warning sign that is asked about. */
 export type RedFlag = EmergencyRedFlag | UrgentRedFlag | ClinicianRedFlag;
 
-/** Every sign, gravest first. */
+/** Every warning sign, the most serious first. */
 export const RED_FLAGS: readonly RedFlag[] = [
 	...EMERGENCY_RED_FLAGS,
 	...URGENT_RED_FLAGS,
 	...CLINICIAN_RED_FLAGS
 ];
 
-/** Whether a text names a sign. */
+/** Whether a text is the id of a warning sign. */
 export function isRedFlag(text: string): text is RedFlag {
 	return (RED_FLAGS as readonly string[]).includes(text);
 }
 
-/** Whether a sign is an emergency: it stops the employee's side and says what to do. */
+/** Whether a warning sign is an emergency: the employee's pages stop and say what to do. */
 export function isEmergency(sign: RedFlag): sign is EmergencyRedFlag {
 	return (EMERGENCY_RED_FLAGS as readonly RedFlag[]).includes(sign);
 }
 
-/** Whether a sign is distress: told and answered calmly, and never in one list with the others. */
+/** Whether a warning sign is distress: asked about and answered calmly, never in one list with the others. */
 export const isDistressFlag = (sign: RedFlag) => sign === 'thoughts-of-ending-life';
 
-/** Whether a sign is for the same working day. */
+/** Whether a warning sign is for the same working day. */
 export function isUrgent(sign: RedFlag): sign is UrgentRedFlag {
 	return (URGENT_RED_FLAGS as readonly RedFlag[]).includes(sign);
 }
 
-/** What checklists 1 and 2 asked as numbness with weakness; read as the weakness it is. */
+/** Checklist versions 1 and 2 asked about numbness with weakness; it is read as the weakness it is. */
 export const LEGACY_RED_FLAGS = { 'with-weakness': 'new-weakness' } as const satisfies Record<
 	string,
 	RedFlag
 >;
 
-/** A sign by its name of now or of an older checklist; null where there is none of that name. */
+/** A warning sign by its present id or an older checklist's; null where there is none. */
 export function redFlagNamed(text: string): RedFlag | null {
 	if (isRedFlag(text)) return text;
 	return Object.hasOwn(LEGACY_RED_FLAGS, text)
@@ -94,7 +94,10 @@ export function redFlagNamed(text: string): RedFlag | null {
 		: null;
 }
 
-/** How an emergency is lifted for the person: seen by a doctor or emergency service, tapped by mistake, or safe with someone there. It closes no sign. */
+/**
+ * How a person can lift the stop of an emergency: seen by a doctor or emergency service, tapped by mistake, or safe with someone there. It
+ * closes no warning sign.
+ */
 export const EMERGENCY_CLEARANCES = ['seen', 'mistake', 'safe-now'] as const;
 
 /** One of {@link EMERGENCY_CLEARANCES}. */

@@ -1,6 +1,6 @@
 /**
- * Regions of the body that discomfort is shown for, from the head down: the nine of Kuorinka et al. 1987, Applied Ergonomics
- * 18:233 (from memory), with head and eyes, which screen work makes sore.
+ * Body regions for which discomfort is reported, from the head down: the nine of Kuorinka et al. 1987, Applied Ergonomics 18:233 (from
+ * memory), plus head and eyes, which screen work affects.
  */
 export const REGIONS = [
 	'head',
@@ -19,7 +19,7 @@ export const REGIONS = [
 /** One region; see {@link REGIONS}. */
 export type Region = (typeof REGIONS)[number];
 
-/** Regions that have a left and a right. */
+/** Regions with a left and a right side. */
 export const SIDED_REGIONS = [
 	'shoulder',
 	'elbow',
@@ -29,7 +29,7 @@ export const SIDED_REGIONS = [
 	'ankle-foot'
 ] as const satisfies readonly Region[];
 
-/** The sides that a region of two can be reported for. */
+/** The sides that can be reported for them. */
 export const BODY_SIDES = ['left', 'right', 'both'] as const;
 
 /** Which side; null for a region that has none. */

@@ -2,7 +2,7 @@ import { Type } from 'typebox';
 import { BODY_SIDES, REGIONS } from './regions';
 import { RECALL_DAYS, DISCOMFORT_KINDS, WORK_INTERFERENCE, MAX_SCORE, REGION_PART_IDS } from './report';
 
-/** What is reported of one region; `regionReportIssues` checks what a schema can't say. */
+/** Schema of the report on one region; `regionReportIssues` checks what a schema can't express. */
 export const regionReportSchema = Type.Object(
 	{
 		region: Type.Enum(REGIONS),

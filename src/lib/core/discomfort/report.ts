@@ -1,7 +1,7 @@
 import { hasSides, REGIONS, type BodySide, type Region } from './regions';
 import type { Issue } from '../issue';
 
-/** What discomfort can be like. */
+/** Kinds of discomfort. */
 export const DISCOMFORT_KINDS = [
 	'ache',
 	'pain',
@@ -14,48 +14,48 @@ export const DISCOMFORT_KINDS = [
 /** One kind of discomfort. */
 export type DiscomfortKind = (typeof DISCOMFORT_KINDS)[number];
 
-/** How far discomfort hinders work. */
+/** How much discomfort interferes with work. */
 export const WORK_INTERFERENCE = ['no', 'a-little', 'much'] as const;
 
-/** Places within a region that point to causes of their own. Common practice. */
+/** Parts of a region that point to particular causes. Common practice. */
 export const REGION_PARTS = {
 	elbow: ['outer-side'],
 	'wrist-hand': ['thumb']
 } as const satisfies Partial<Record<Region, readonly string[]>>;
 
-/** A place within a region. */
+/** A part of a region. */
 export type RegionPart = (typeof REGION_PARTS)[keyof typeof REGION_PARTS][number];
 
-/** Every such place. */
+/** Every such part. */
 export const REGION_PART_IDS: readonly RegionPart[] = Object.values(REGION_PARTS).flat();
 
-/** The places within a region that are asked about. */
+/** The parts of a region that are asked about. */
 export function regionPartsOf(region: Region): readonly RegionPart[] {
 	const parts: Partial<Record<Region, readonly RegionPart[]>> = REGION_PARTS;
 	return parts[region] ?? [];
 }
 
-/** What is said of one region, about the last seven days. */
+/** The report on one region, for the last seven days. */
 export interface RegionReport {
 	readonly region: Region;
 	readonly side: BodySide;
-	/** Worst of the last seven days, 0 to 10. */
+	/** Worst intensity of the last seven days, 0 to 10. */
 	readonly worst: number;
 	/** On how many of the seven days, 0 to 7. */
 	readonly days: number;
 	readonly hinders: (typeof WORK_INTERFERENCE)[number];
 	readonly kinds: readonly DiscomfortKind[];
-	/** Places within it that hurt; left out where none was named. */
+	/** Parts of it that hurt; left out where none was named. */
 	readonly parts?: readonly RegionPart[];
 }
 
-/** Largest score of {@link RegionReport.worst}. */
+/** Highest value of {@link RegionReport.worst}. */
 export const MAX_SCORE = 10;
 
-/** Days of the week that is asked about. */
+/** Number of days that the report covers. */
 export const RECALL_DAYS = 7;
 
-/** `burden` = worst x days / 7: what the week was like on the whole, 0 to 10. Our working assumption. */
+/** Weekly burden, `worst x days / 7`, 0 to 10: the overall discomfort of the week. Our working assumption. */
 export function weeklyBurden({ worst, days }: Pick<RegionReport, 'worst' | 'days'>): number {
 	return (worst * days) / RECALL_DAYS;
 }
@@ -80,7 +80,7 @@ function faultsOf(report: RegionReport): [code: string, part: string, text: stri
 	return faults;
 }
 
-/** What is wrong with a report, as data; empty where nothing is. A region and side may be told once. */
+/** What is wrong with a report, as data; empty where nothing is. Each region and side may be reported once. */
 export function regionReportIssues(reports: readonly RegionReport[]): Issue[] {
 	const issues = reports.flatMap((report, i) =>
 		faultsOf(report).map(([code, part, text]) => ({ code, at: `/${i}/${part}`, text: `${part} ${text}` }))

@@ -1,11 +1,11 @@
 /**
- * Emergency numbers that bring an ambulance, by ISO 3166-1 code, where it is another than 112. Every one is quoted from memory, of what countries
- * publish for travellers and of ITU-T E.161.1 (09/2008), guidelines for emergency numbers: no published table is at hand to check them against. So each
- * page that shows one also says "or your local emergency number". 112 reaches help in the European Union and, from most mobile phones, in many other
- * countries too (3GPP TS 22.101, from memory): it stands wherever nothing else is known.
+ * Emergency numbers that bring an ambulance, by ISO 3166-1 code, where it is not 112. All are quoted from memory, from what countries
+ * publish for travellers and from ITU-T E.161.1 (09/2008), guidelines for emergency numbers; no published table was at hand to check them
+ * against. Each page that shows one therefore adds "or your local emergency number". 112 reaches help in the European Union and, from most
+ * mobile phones, in many other countries (3GPP TS 22.101, from memory): it is the default.
  */
 const NUMBERS_FROM_MEMORY: Readonly<Record<string, string>> = {
-	// Europe beside the Union, and its neighbours.
+	// Europe outside the Union, and its neighbours.
 	AL: '127',
 	BA: '124',
 	BY: '103',
@@ -78,10 +78,13 @@ const NUMBERS_FROM_MEMORY: Readonly<Record<string, string>> = {
 	ZA: '10177'
 };
 
-/** The number to call where nothing else is known. */
+/** The number to call where no other is known. */
 export const DEFAULT_EMERGENCY_NUMBER = '112';
 
-/** The number that brings an ambulance. @param country ISO 3166-1 alpha-2; empty where not known */
+/**
+ * The number that brings an ambulance.
+ * @param country ISO 3166-1 alpha-2; empty where unknown
+ */
 export function emergencyNumber(country: string): string {
 	return (
 		(Object.hasOwn(NUMBERS_FROM_MEMORY, country) ? NUMBERS_FROM_MEMORY[country] : undefined) ??

@@ -1,16 +1,16 @@
 import { findingRule, PURCHASE_FIXES, type FindingId, type PurchaseFix } from '../checklist';
 
-/** Things that can be asked for: what closes a gap of the heights, and what a finding beside them wants. */
+/** Items that can be requested: what closes a gap in a height, and what other findings call for. */
 export const REQUESTABLE_ITEMS = PURCHASE_FIXES;
 
 /** One of {@link REQUESTABLE_ITEMS}. */
 export type RequestableItem = PurchaseFix;
 
-/** The findings of some that a thing is for. */
+/** Those of some findings that an item helps with. */
 export const findingsHelpedBy = (thing: RequestableItem, findings: readonly FindingId[]): FindingId[] =>
 	findings.filter((finding) => findingRule(finding).shop.includes(thing));
 
-/** Where a request for equipment can stand, in the order in which it goes on. */
+/** States of an equipment request, in order. */
 export const REQUEST_STATES = [
 	'asked',
 	'approved',
@@ -24,7 +24,7 @@ export const REQUEST_STATES = [
 /** One of {@link REQUEST_STATES}. */
 export type RequestState = (typeof REQUEST_STATES)[number];
 
-/** What may follow what. What lies in a store is sent without an order; what was lent comes back, and may be asked for again. */
+/** The allowed state changes. Items in stock are sent without an order; loans come back, and can be requested again. */
 export const REQUEST_TRANSITIONS: Readonly<Record<RequestState, readonly RequestState[]>> = {
 	asked: ['approved', 'declined'],
 	approved: ['ordered', 'sent', 'declined'],
@@ -35,10 +35,10 @@ export const REQUEST_TRANSITIONS: Readonly<Record<RequestState, readonly Request
 	declined: ['asked']
 };
 
-/** Whether a thing can come out of the store: once it is approved, and before one is ordered. */
+/** Whether an item can come from stock: once approved, and before one is ordered. */
 export const canBeLent = (state: RequestState) => state === 'approved';
 
-/** States in which someone still waits for the thing. */
+/** States in which the person is still waiting for the item. */
 export const PENDING_REQUEST_STATES = [
 	'asked',
 	'approved',
@@ -46,7 +46,7 @@ export const PENDING_REQUEST_STATES = [
 	'sent'
 ] as const satisfies readonly RequestState[];
 
-/** Currencies that prices can be in, ISO 4217. */
+/** Accepted currencies, ISO 4217. */
 export const CURRENCIES = [
 	'EUR',
 	'GBP',

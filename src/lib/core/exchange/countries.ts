@@ -1,7 +1,7 @@
-/** Languages whose names of countries are read. */
+/** Languages whose country names are recognised. */
 const LANGUAGES = ['en', 'de', 'fr', 'es', 'pt', 'it', 'nl', 'pl', 'sv', 'da', 'nb', 'fi', 'cs'] as const;
 
-/** Names in daily use that the Unicode CLDR, which the names come from, writes otherwise. From memory. */
+/** Country names in daily use that differ from the Unicode CLDR, the source of the other names. From memory. */
 const ALSO: Readonly<Record<string, string>> = {
 	uk: 'GB',
 	'great britain': 'GB',
@@ -26,11 +26,11 @@ const plain = (name: string) =>
 
 let known: ReadonlyMap<string, string> | null = null;
 
-/** Names of countries by code, in every language that is read; made once, where the first name is met. */
+/** Country codes by name, in every recognised language; built when the first name is looked up. */
 function names(): ReadonlyMap<string, string> {
 	if (known) return known;
 	const letters = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'];
-	// Codes that are no longer in use have the same names; a locale is written with those that are.
+	// Obsolete codes share the names of current ones; a locale is always written with current codes.
 	const codes = letters
 		.flatMap((a) => letters.map((b) => `${a}${b}`))
 		.filter((code) => new Intl.Locale(`und-${code}`).region === code);
@@ -41,12 +41,12 @@ function names(): ReadonlyMap<string, string> {
 			return name ? [[plain(name), code]] : [];
 		});
 	});
-	// Of a name that several codes have had, the one that is in use comes first in English.
+	// Where several codes share a name, the current one comes first in English.
 	known = new Map([...entries.reverse(), ...Object.entries(ALSO)]);
 	return known;
 }
 
-/** The ISO 3166-1 alpha-2 code that a text means: a code, or a name in one of some languages; null where it is neither. */
+/** The ISO 3166-1 alpha-2 code that a text means: a code, or a name in a recognised language; null where it is neither. */
 export function countryCode(text: string): string | null {
 	const code = text.trim().toUpperCase();
 	if (code === '') return '';

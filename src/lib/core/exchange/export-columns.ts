@@ -1,6 +1,6 @@
 import { ROSTER_FIELDS, type RosterField } from './roster-fields';
 
-/** What is known of people beside what a roster tells, as columns of a table that is taken along. Days are ISO dates. */
+/** Export columns for what is known about people beyond a roster's columns. Days are ISO dates. */
 export const STATUS_COLUMNS = [
 	'state',
 	'answered',
@@ -20,13 +20,13 @@ export const STATUS_COLUMNS = [
 /** One of {@link STATUS_COLUMNS}. */
 export type StatusColumn = (typeof STATUS_COLUMNS)[number];
 
-/** Every column that people can be taken along with: those that an import takes first. */
+/** Every export column: first those that an import accepts. */
 export const EXPORT_COLUMNS = [...ROSTER_FIELDS, ...STATUS_COLUMNS] as const;
 
 /** One of {@link EXPORT_COLUMNS}. */
 export type ExportColumn = RosterField | StatusColumn;
 
-/** Columns that are taken along where none are chosen. */
+/** Columns exported where none are chosen. */
 export const DEFAULT_EXPORT_COLUMNS: readonly ExportColumn[] = [
 	...ROSTER_FIELDS,
 	'answered',
@@ -35,7 +35,7 @@ export const DEFAULT_EXPORT_COLUMNS: readonly ExportColumn[] = [
 	'follow-up'
 ];
 
-/** The columns of a list apart by commas, in their one order; the usual ones where none of it is one. */
+/** The columns of a comma-separated list in their fixed order; the default ones where the list names none. */
 export function parseExportColumns(list: string): readonly ExportColumn[] {
 	const wanted = new Set(list.split(','));
 	const chosen = EXPORT_COLUMNS.filter((column) => wanted.has(column));

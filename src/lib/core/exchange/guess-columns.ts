@@ -1,7 +1,7 @@
 import { EMAIL_PATTERN } from './read-roster';
 import { ROSTER_FIELDS, type ColumnMap, type RosterField } from './roster-fields';
 
-/** Names that a column has where it holds a field, in lower case without blanks; several languages. */
+/** Column headings by field, in lower case without spaces, in several languages. */
 const HEADINGS: Readonly<Record<RosterField, readonly string[]>> = {
 	name: [
 		'name',
@@ -55,7 +55,7 @@ const HEADINGS: Readonly<Record<RosterField, readonly string[]>> = {
 	language: ['language', 'lang', 'locale', 'sprache', 'langue', 'idioma']
 };
 
-/** Headings of a name in two columns, the first name's first. */
+/** Headings of a name in two columns, first name first. */
 const NAME_PARTS = [
 	['firstname', 'givenname', 'forename', 'vorname', 'prénom', 'prenom'],
 	[
@@ -73,7 +73,7 @@ const NAME_PARTS = [
 
 const plain = (heading: string) => heading.toLowerCase().replace(/[\s_]+/g, '');
 
-/** Guesses the columns by their headings, a name in two columns too; an address also by what stands in the first lines. */
+/** Guesses which column holds which field from the headings, including names in two columns; an email column also from the first lines. */
 export function guessColumns(headings: readonly string[], lines: readonly (readonly string[])[]): ColumnMap {
 	const named = headings.map(plain);
 	const at = (names: readonly string[]) =>
@@ -89,11 +89,11 @@ export function guessColumns(headings: readonly string[], lines: readonly (reado
 	const parts = NAME_PARTS.flatMap(at);
 	return {
 		...found,
-		// Two parts say more than a column that may be a short name.
+		// Two parts tell more than a single column, which may be a short name.
 		name: parts.length === NAME_PARTS.length || found.name.length === 0 ? parts : found.name,
 		email: found.email.length > 0 ? found.email : byContent
 	};
 }
 
-/** What tells files of one kind from others: their headings. */
+/** Identifies files of one kind by their headings. */
 export const headingsKey = (headings: readonly string[]) => headings.map(plain).join('|');

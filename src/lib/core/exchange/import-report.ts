@@ -1,25 +1,25 @@
 import type { RosterFault, RosterField } from './roster-fields';
 
-/** Someone whom an import concerns. */
+/** A person whom an import concerns. */
 export interface RosterLine {
 	readonly name: string;
 	readonly email: string;
 	readonly team: string;
 }
 
-/** Someone of whom the file says otherwise. */
+/** A person for whom the file has other data. */
 export interface RosterChange extends RosterLine {
 	readonly fields: readonly { readonly field: RosterField; readonly from: string; readonly to: string }[];
 }
 
-/** What an import does, or would do: how many, and the first of each. */
+/** What an import does or would do: the counts, and the first people of each kind. */
 export interface ImportReport {
 	readonly added: number;
 	readonly changed: number;
 	readonly same: number;
-	/** Who is in the list and not in the file. */
+	/** People in the list who are not in the file. */
 	readonly absent: number;
-	/** Who is in the file and has left. */
+	/** People in the file who had left the organisation. */
 	readonly back: number;
 	readonly shown: {
 		readonly added: readonly RosterLine[];
@@ -28,9 +28,9 @@ export interface ImportReport {
 		readonly back: readonly RosterLine[];
 	};
 	readonly faults: readonly RosterFault[];
-	/** Faults beyond those that are shown. */
+	/** Number of errors beyond those shown. */
 	readonly moreFaults: number;
-	/** Countries in the file whose holidays are not known: dates there skip weekends only. */
+	/** Countries in the file without known public holidays: working days there only skip weekends. */
 	readonly unknownCountries: readonly string[];
 	readonly isApplied: boolean;
 }

@@ -10,23 +10,22 @@ import {
 	type RosterPerson
 } from './roster-fields';
 
-/** Longest text of a field. */
+/** Longest text of a field, characters. */
 const LONGEST = 200;
 
-/** An address as far as it can be given without writing to it: something, an at sign, a domain with a dot. */
+/** An email address, as far as can be checked without writing to it: text, an at sign, and a domain with a dot. */
 export const EMAIL_PATTERN = /^[^\s@,;<>"]+@[^\s@,;<>"]+\.[^\s@,;<>".]+$/;
 
 const PHONE = /^[0-9+()./ -]{0,40}$/;
 const REGION = /^[A-Z0-9]{0,3}$/;
 const LANGUAGE = /^[a-z]{2,3}(?:-[A-Za-z0-9]{2,8})*$/;
 
-/** A row in which nothing stands. */
+/** An empty row. */
 export const isBlankRow = (cells: readonly string[]) => cells.every((cell) => cell.trim() === '');
 
 /**
- * Reads the people of a table row by row; a long table may be given in pieces, between which others have their turn.
- *
- * Cost: linear in the rows; a hundred thousand take well under a second.
+ * Reads the people of a table row by row. A long table may be added in pieces, so that other work gets its turn in between. Cost: linear in
+ * the rows; a hundred thousand take well under a second.
  */
 export class RosterReader {
 	readonly people: RosterPerson[] = [];
@@ -42,7 +41,7 @@ export class RosterReader {
 		this.row = firstRow;
 	}
 
-	/** Reads on. Blank rows are counted and left out. */
+	/** Reads more rows. Empty rows are counted and skipped. */
 	add(lines: readonly (readonly string[])[]): void {
 		for (const cells of lines) {
 			if (!isBlankRow(cells)) this.take(cells);
@@ -98,7 +97,7 @@ export class RosterReader {
 	}
 }
 
-/** The people of a table in one go, in the order of the rows, and every fault; with a fault nothing should be taken in. */
+/** Reads a whole table: the people in row order, and every error; with an error nothing should be imported. */
 export function readRoster(
 	lines: readonly (readonly string[])[],
 	columns: ColumnMap,

@@ -1,4 +1,4 @@
-/** What a roster tells of a person. */
+/** What a roster can say about a person. */
 export const ROSTER_FIELDS = [
 	'name',
 	'email',
@@ -14,18 +14,18 @@ export const ROSTER_FIELDS = [
 /** One of {@link ROSTER_FIELDS}. */
 export type RosterField = (typeof ROSTER_FIELDS)[number];
 
-/** A person as a roster tells them, checked. */
+/** A person from a roster, checked. */
 export type RosterPerson = Readonly<Record<RosterField, string>>;
 
-/** Columns that a field can be joined of: a first name and a last name. */
+/** Most columns that can be joined into one field: for example first and last name. */
 export const MAX_JOINED_COLUMNS = 3;
 
-/** Which columns of the file each field stands in, from 0; several are joined with a blank, none leaves the field as it is. */
+/** The columns of each field, from 0; several are joined with a space, none leaves the field unchanged. */
 export type ColumnMap = Readonly<Record<RosterField, readonly number[]>>;
 
-/** What is wrong with one line of the file. */
+/** An error in one row of the file. */
 export interface RosterFault {
-	/** Row as a spreadsheet numbers it. */
+	/** Row number as a spreadsheet shows it. */
 	readonly row: number;
 	readonly field: RosterField;
 	readonly code:
@@ -38,8 +38,8 @@ export interface RosterFault {
 		| 'no-region'
 		| 'no-time-zone'
 		| 'no-language';
-	/** What stands there. */
+	/** The text in the file. */
 	readonly text: string;
-	/** Of an address that stands twice: the row that has it already. */
+	/** For a duplicate email address: the row that has it first. */
 	readonly first?: number;
 }

@@ -2,8 +2,8 @@
 export type TextEncoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252';
 
 /**
- * Characters of Windows-1252 from 0x80 to 0x9f; all others are those of Unicode. Source: WHATWG Encoding Standard, index
- * windows-1252. Kept here as releases of Node.js 20 give control characters for these.
+ * Characters of Windows-1252 from 0x80 to 0x9f; all others equal Unicode. Source: WHATWG Encoding Standard, index windows-1252. Kept here
+ * because releases of Node.js 20 give control characters for these.
  */
 const WINDOWS_1252_FROM_0X80: readonly number[] = [
 	0x20ac, 0x0081, 0x201a, 0x0192, 0x201e, 0x2026, 0x2020, 0x2021, 0x02c6, 0x2030, 0x0160, 0x2039, 0x0152,
@@ -13,7 +13,7 @@ const WINDOWS_1252_FROM_0X80: readonly number[] = [
 
 function windows1252(bytes: Uint8Array): string {
 	const chunks: string[] = [];
-	// In pieces: a call takes only so many arguments.
+	// In pieces, because a call takes a limited number of arguments.
 	for (let i = 0; i < bytes.length; i += 8192)
 		chunks.push(
 			String.fromCharCode(
@@ -24,8 +24,8 @@ function windows1252(bytes: Uint8Array): string {
 }
 
 /**
- * Reads the text of a file whose encoding nobody tells: by its byte order mark, else as UTF-8 where it is valid UTF-8, else as
- * Windows-1252, in which every byte is a character.
+ * Decodes a file of unknown encoding: by its byte order mark; otherwise as UTF-8 if valid; otherwise as Windows-1252, in which every byte
+ * is a character.
  */
 export function decodeText(bytes: Uint8Array): { text: string; encoding: TextEncoding } {
 	const read = (encoding: 'utf-16le' | 'utf-16be') => ({

@@ -1,14 +1,16 @@
-/** Where the value of a check is good, mm. Null at an end that is open; the ideal is null where any good value is as good. */
+/**
+ * The range in which a check's value is good, mm. Null at an open end; the ideal is null where every value in the range is equally good.
+ */
 export interface Band {
 	readonly low: number;
 	readonly ideal: number | null;
 	readonly high: number | null;
 }
 
-/** How far a band is drawn in at each end when planning: nothing at home is built to the millimetre. Our assumption. */
+/** How much a range is narrowed at each end for planning, because nothing at home is built to the millimetre. Our assumption. */
 export const PLANNING_MARGIN_MM = 10;
 
-/** The band drawn in by {@link PLANNING_MARGIN_MM} at each end that is closed. */
+/** The range narrowed by {@link PLANNING_MARGIN_MM} at each closed end. */
 export function narrowBand(band: Band): Band {
 	return {
 		...band,
@@ -17,7 +19,7 @@ export function narrowBand(band: Band): Band {
 	};
 }
 
-/** How far a value lies outside a band, mm; 0 inside. */
+/** How far a value lies outside a range, mm; 0 inside. */
 export function distanceOutsideBand(band: Band, valueMm: number): number {
 	if (valueMm < band.low) return band.low - valueMm;
 	return band.high !== null && valueMm > band.high ? valueMm - band.high : 0;

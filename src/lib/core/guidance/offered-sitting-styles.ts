@@ -1,9 +1,9 @@
 import { seatKindOf, SITTING_STYLES, type Corner, type SeatKind, type SittingStyle } from '../corner';
 
-/** Seats on whose front someone can sit with the back free. */
+/** Seats on whose front edge someone can sit with the back free. */
 const WITH_A_FRONT: readonly SeatKind[] = ['chair', 'stool'];
 
-/** Seats that decide by themselves how one sits. */
+/** Seats that determine by themselves how one sits. */
 const OF_THEIR_OWN: readonly SeatKind[] = [
 	'wheelchair',
 	'saddle',
@@ -14,7 +14,9 @@ const OF_THEIR_OWN: readonly SeatKind[] = [
 	'floor'
 ];
 
-/** The sitting styles that someone can try at a workstation; none where the seat, or standing, leaves no choice. Common practice: experts differ. */
+/**
+ * The sitting styles someone can try at a workstation; none where the seat, or standing, leaves no choice. Common practice: experts differ.
+ */
 export function offeredSittingStyles(corner: Pick<Corner, 'spot'>): SittingStyle[] {
 	const kind = seatKindOf(corner);
 	if (kind === null || OF_THEIR_OWN.includes(kind)) return [];

@@ -1,10 +1,10 @@
 import { seatKindOf, type Corner, type Lenses, type Person, type SittingStyle } from '../corner';
 import type { Band } from './band';
 
-/** Where practitioners disagree, each school is a way of sitting; a result always names the one it was judged by. */
+/** Practitioners disagree on how to sit, and each school is a sitting style here; a result always names its style. */
 export const DEFAULT_SITTING_STYLE: SittingStyle = 'upright';
 
-/** Knee band by way: hips above knees, mm. Around the height that ISO 9241-5 asks of a seat (from memory); the widths are ours. */
+/** Knee range by sitting style: hips above knees, mm. Around the seat height in ISO 9241-5 (from memory); the widths are ours. */
 const KNEE_BY_WAY: Readonly<Record<SittingStyle, Band>> = {
 	upright: { low: -25, ideal: 5, high: 30 },
 	open: { low: 0, ideal: 20, high: 40 },
@@ -12,16 +12,16 @@ const KNEE_BY_WAY: Readonly<Record<SittingStyle, Band>> = {
 	active: { low: 20, ideal: 40, high: 60 }
 };
 
-/** A back that is eased one way or the other decides the hips, whatever the way. Common practice. */
+/** A back that is eased by one movement decides the hip height, whatever the style. Common practice. */
 const KNEE_BY_BACK: Readonly<Record<Exclude<Person['back'], 'any'>, Band>> = {
 	'eased-by-arching': { low: 10, ideal: 20, high: 45 },
 	'eased-by-rounding': { low: -45, ideal: -10, high: 0 }
 };
 
-/** On a saddle the thighs slope down, whatever the back. Common practice. */
+/** On a saddle the thighs slope down, whatever the style. Common practice. */
 const KNEE_ON_SADDLE: Band = { low: 60, ideal: 120, high: 220 };
 
-/** Elbow over the home row, mm: an elbow of 90 to 100 degrees (OSHA, ANSI/HFES 100, from memory); the widths are ours. */
+/** Elbow above the home row, mm: an elbow angle of 90 to 100 degrees (OSHA, ANSI/HFES 100, from memory); the widths are ours. */
 const ELBOW_BY_WAY: Readonly<Record<Exclude<SittingStyle, 'open'>, Band>> = {
 	upright: { low: 0, ideal: 15, high: 60 },
 	'forearms-down': { low: 0, ideal: 10, high: 35 },
@@ -30,15 +30,15 @@ const ELBOW_BY_WAY: Readonly<Record<Exclude<SittingStyle, 'open'>, Band>> = {
 
 const ELBOW_STANDING: Band = { low: 0, ideal: 25, high: 70 };
 
-/** Elbow angles of the open school, degrees. Common practice: more than 90, 100 to 120. */
+/** Elbow angles of the style "open", degrees. Common practice: more than 90, 100 to 120. */
 const OPEN_ELBOW_DEG = { low: 98, ideal: 105, high: 120 } as const;
 
-/** Length from elbow to the hand on the keys, as a fraction of stature. Our working assumption. */
+/** Length from elbow to the hand on the keyboard, as a fraction of stature. Our working assumption. */
 export const ELBOW_TO_HAND = 0.2;
 
 /**
- * Screen top above the eye, mm, by what is looked through: the top edge at or below the eye, the middle 0 to 30 degrees below the level
- * (ISO 9241-5, from memory); the widths are ours.
+ * Screen top above the eye, mm, by lenses: the top edge at or below the eye, the middle 0 to 30 degrees below the horizontal (ISO 9241-5,
+ * from memory); the widths are ours.
  */
 const EYE_BY_LENSES: Readonly<Record<Lenses, Band>> = {
 	none: { low: -80, ideal: -15, high: 10 },
@@ -48,7 +48,7 @@ const EYE_BY_LENSES: Readonly<Record<Lenses, Band>> = {
 	trifocal: { low: -60, ideal: -10, high: 20 }
 };
 
-/** Free space over the thigh, mm: enough to slide in and to move. Our working assumption. */
+/** Clearance above the thigh, mm: enough to slide in and to move. Our working assumption. */
 const THIGH: Band = { low: 20, ideal: null, high: null };
 
 function openElbow(statureMm: number): Band {
@@ -72,7 +72,7 @@ function kneeBand(corner: Corner): Band {
 	return back === 'any' ? KNEE_BY_WAY[corner.way] : KNEE_BY_BACK[back];
 }
 
-/** The band of each height check for this person, this way of sitting and this posture, in mm. */
+/** The range of each height check for this person, style and posture, in mm. */
 export interface Bands {
 	readonly knee: Band;
 	readonly elbow: Band;
@@ -80,7 +80,7 @@ export interface Bands {
 	readonly thigh: Band;
 }
 
-/** The bands a corner is judged by; at a standing spot knee and thigh are not judged. */
+/** The ranges for a workstation; a standing one has no knee and thigh checks. */
 export function bandsFor(corner: Corner): Bands {
 	const { person } = corner;
 	return {
@@ -92,8 +92,8 @@ export function bandsFor(corner: Corner): Bands {
 }
 
 /**
- * Whether the elbow is judged against the surface rather than the home row: with the forearms carried by
- * the table, which only a sitting person does.
+ * Whether the elbow is compared with the surface instead of the home row: with forearms resting on the table, which only a seated person
+ * does.
  */
 export function forearmsOnSurface({ way, spot }: Pick<Corner, 'way' | 'spot'>): boolean {
 	return way === 'forearms-down' && spot.posture === 'sitting';

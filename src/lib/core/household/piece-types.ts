@@ -3,12 +3,12 @@ import type { Corner, HouseholdItem } from '../corner';
 import { placementModes, type PlacementMode } from './placement-modes';
 import { highestStackMm, STATIONS, stationRules, type Station, type StationRule } from './stations';
 
-/** The modes of a piece that a station takes. */
+/** The placement modes of an item that each station accepts. */
 export type ModesByStation = Readonly<Record<Station, readonly PlacementMode[]>>;
 
-/** Pieces that are alike in everything the plan cares about, so that the solver need not tell them apart. */
+/** Items identical in everything the plan considers, so that the solver need not tell them apart. */
 export interface PieceType {
-	/** Ids of the alike pieces, sorted by code unit: the first is used first. */
+	/** Ids of the identical items, sorted by code unit: the first is used first. */
 	readonly ids: readonly string[];
 	readonly modes: ModesByStation;
 }
@@ -41,10 +41,9 @@ function signature(modes: ModesByStation): string {
 }
 
 /**
- * The household sorted into types of alike pieces, without what fits no station at this spot. Two books of one
- * size under two labels are one type. Sorted by the smallest id, so the same document gives the same list.
- *
- * @param inUse ids of pieces that serve elsewhere
+ * The household items grouped into types of identical ones, without what fits no station here. Two books of one size with different labels
+ * are one type. Sorted by the smallest id, so the same document always gives the same list.
+ * @param inUse ids of items used elsewhere
  */
 export function pieceTypes(
 	corner: Pick<Corner, 'spot' | 'household'>,
@@ -66,7 +65,7 @@ export function pieceTypes(
 		.sort((a, b) => compareCodeUnits(a.ids[0] ?? '', b.ids[0] ?? ''));
 }
 
-/** Order of strings by their UTF-16 code units: the same on every machine, unlike a locale's. */
+/** Compares strings by UTF-16 code units: the same on every machine, unlike a locale's order. */
 export function compareCodeUnits(a: string, b: string): number {
 	return a < b ? -1 : a > b ? 1 : 0;
 }

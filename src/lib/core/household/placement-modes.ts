@@ -1,26 +1,26 @@
 import type { HouseholdItem } from '../corner';
 import type { Footprint } from './stations';
 
-/** One way a piece can lie. */
+/** One way an item can lie. */
 export interface PlacementMode {
 	/** `flat`, `face-LxW` (the face that is down), `fold-N` (layers), `stands`. */
 	readonly name: string;
-	/** Height it adds, mm; for soft things under a person's weight. */
+	/** Height it adds, mm; for soft items, under a person's weight. */
 	readonly rise: number;
 	readonly footprint: Footprint;
 }
 
-/** What is left of a soft thing's thickness under a person. Common practice: a pillow of 12 cm is 4 cm. */
+/** The share of a soft item's thickness that remains under a person. Common practice: a 12 cm pillow is 4 cm. */
 export const COMPRESSED_FRACTION = { pillow: 0.3, cushion: 0.6, towel: 0.8, blanket: 0.8 } as const;
 
-/** Foldings of a towel or blanket, in layers: once to four times. */
+/** Ways to fold a towel or blanket, in layers: folded once to four times. */
 const FOLDS = [2, 4, 8, 16] as const;
 
 function footprint(a: number, b: number): Footprint {
 	return a >= b ? [a, b] : [b, a];
 }
 
-/** Product of a length and a fraction of hundredths, rounded, without binary noise at the half. */
+/** Length times a fraction in hundredths, rounded, without binary noise at halves. */
 function share(fraction: number, lengthMm: number): number {
 	return Math.round((Math.round(fraction * 100) * lengthMm) / 100);
 }
@@ -54,12 +54,9 @@ function folds([length, width, layer]: readonly [number, number, number], left: 
 }
 
 /**
- * The ways a piece can lie, each with the height it adds and the footprint it needs.
- *
- * Notes:
- * 1. Books, reams, binders and board games lie flat, on the largest face; a box stands on any of its three.
- * 2. A towel's footprint halves on its longer side at each fold, and may be half a millimetre.
- * 3. A bolster rolls: it is no piece of a stack and has no mode.
+ * The ways an item can lie, each with the height it adds and its footprint. Notes: 1. Books, reams, binders and board games lie flat, on
+ * the largest face; a box stands on any of its three. 2. A towel's footprint halves along its longer side at each fold, and may end in half
+ * a millimetre. 3. A bolster rolls: it can't be stacked and has no mode.
  */
 export function placementModes({ kind, size }: Pick<HouseholdItem, 'kind' | 'size'>): PlacementMode[] {
 	switch (kind) {

@@ -1,6 +1,6 @@
 import type { Corner, HouseholdKind } from '../corner';
 
-/** Where household pieces go, from the floor up. */
+/** Where household items go, from the floor up. */
 export const STATIONS = ['seat', 'feet', 'keys', 'mouse', 'screen'] as const;
 
 /** One of {@link STATIONS}. */
@@ -9,17 +9,17 @@ export type Station = (typeof STATIONS)[number];
 /** Longer and shorter side of a footprint, mm. */
 export type Footprint = readonly [longer: number, shorter: number];
 
-/** What a station takes. */
+/** What a station accepts. */
 export interface StationRule {
 	readonly kinds: readonly HouseholdKind[];
-	/** Smallest footprint, longer and shorter side; may be a fraction of a mm. */
+	/** Smallest footprint, longer and shorter side; may be fractions of a mm. */
 	readonly smallest: Footprint;
 	readonly mostPieces: number;
-	/** Highest stack, mm, however wide its pieces. */
+	/** Highest stack, mm, however wide its items. */
 	readonly highestMm: number;
-	/** Highest stack in hundredths of the shortest side of any of its pieces; Infinity: not limited so. */
+	/** Highest stack in hundredths of the shortest side of any item in it; Infinity for no such limit. */
 	readonly slendernessPercent: number;
-	/** Of the pieces on the seat at most one rises more than this, mm; Infinity elsewhere. */
+	/** At most one item on the seat may rise more than this, mm; Infinity elsewhere. */
 	readonly oneRisesOverMm: number;
 }
 
@@ -27,15 +27,15 @@ const UNDER_KEYS: readonly HouseholdKind[] = ['book', 'ream', 'board-game', 'stu
 
 const ANY = { slendernessPercent: Infinity, oneRisesOverMm: Infinity } as const;
 
-/** An ironing board sways: no stack on it is higher, mm. Our assumption. */
+/** An ironing board sways: no stack on it is higher than this, mm. Our assumption. */
 const HIGHEST_ON_IRONING_BOARD_MM = 150;
 
-/** Footprint of `size` scaled by hundredths, longer side first: whole-number arithmetic, so that 90 % of 130 is 117. */
+/** The footprint scaled by hundredths, longer side first; in whole numbers, so that 90 % of 130 is exactly 117. */
 function scaled([a, b]: readonly [number, number], longerPercent: number, shorterPercent: number): Footprint {
 	return [(Math.max(a, b) * longerPercent) / 100, (Math.min(a, b) * shorterPercent) / 100];
 }
 
-/** Soft things on the seat: less where it rolls away under who sits down. */
+/** Soft items on the seat: fewer where it can roll away under someone sitting down. */
 const ON_SEAT: Pick<StationRule, 'mostPieces' | 'highestMm'> = { mostPieces: 2, highestMm: 70 };
 const ON_CASTORS: Pick<StationRule, 'mostPieces' | 'highestMm'> = { mostPieces: 1, highestMm: 30 };
 
@@ -46,7 +46,7 @@ const UNDER_LAPTOP = {
 	slendernessPercent: 120
 } as const;
 
-/** A monitor is heavy and stands on one foot. */
+/** A monitor is heavy and stands on a single foot. */
 const UNDER_MONITOR = {
 	kinds: ['book', 'ream', 'sturdy-box', 'step-stool'],
 	mostPieces: 5,
@@ -55,8 +55,8 @@ const UNDER_MONITOR = {
 } as const;
 
 /**
- * The rules of each station for one spot: what may go there, how wide it must be and how high it may get. They are limits and are never
- * traded against how well a height fits. Rigid things under feet, keys and screen, soft things on the seat (common practice); the limits on
+ * The rules of each station at one workstation: what may go there, how wide it must be and how high it may get. They are limits and are
+ * never traded for a better height. Rigid items under feet, keyboard and screen, soft items on the seat (common practice); the limits on
  * number, height and slenderness keep a stack from falling over and are ours.
  */
 export function stationRules({ spot }: Pick<Corner, 'spot'>): Readonly<Record<Station, StationRule>> {
@@ -97,7 +97,7 @@ export function stationRules({ spot }: Pick<Corner, 'spot'>): Readonly<Record<St
 	};
 }
 
-/** Highest stack that a piece of some footprint may be part of, mm: as high as the station allows, and as its shorter side carries. */
+/** Highest stack that an item with this footprint may be part of, mm: limited by the station and by the item's shorter side. */
 export function highestStackMm(
 	{ highestMm, slendernessPercent }: StationRule,
 	[, shorter]: Footprint
@@ -108,5 +108,5 @@ export function highestStackMm(
 	);
 }
 
-/** How far the mouse's stack may differ from the keys', mm: one level for both hands. Our assumption. */
+/** How far the mouse's stack may differ from the keyboard's, mm: one level for both hands. Our assumption. */
 export const MOUSE_LEVEL_TOLERANCE_MM = 10;

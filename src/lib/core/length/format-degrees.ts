@@ -1,4 +1,7 @@
-/** Writes an angle for people: whole degrees. @param degrees below 0 with a minus sign */
+/**
+ * Formats an angle for people: whole degrees.
+ * @param degrees negative with a minus sign
+ */
 export function formatDegrees(degrees: number): string {
 	return `${Math.round(degrees)}°`.replace('-', '−');
 }

@@ -1,29 +1,32 @@
 import { MM_PER_INCH, type LengthUnit } from './mm';
 
-/** How a length is written out. */
+/** How a length is formatted. */
 export interface LengthStyle {
-	/** Add the unit's name behind the number (default true). */
+	/** Add the unit after the number (default true). */
 	readonly withUnit?: boolean;
-	/** BCP 47 language for the decimal mark (default `en`). */
+	/** BCP 47 language for the decimal separator (default `en`). */
 	readonly locale?: string;
-	/** Put + before a length above zero (default false). */
+	/** Put + before a positive length (default false). */
 	readonly signed?: boolean;
 }
 
 type MetricUnit = Exclude<LengthUnit, 'in'>;
 
-/** Decimals that keep a whole millimetre apart from its neighbours: 0.1 cm is 1 mm. */
+/** Decimals that distinguish whole millimetres: 0.1 cm is 1 mm. */
 const DECIMALS: Readonly<Record<MetricUnit, number>> = { mm: 0, cm: 1 };
 
 const PER_UNIT: Readonly<Record<MetricUnit, number>> = { mm: 1, cm: 10 };
 
-/** Fractions of an inch that a tape has, the coarsest first; the last tells every millimetre apart, and is used where nothing may be lost. */
+/**
+ * Fractions of an inch on a tape measure, coarsest first; the last one distinguishes every millimetre and is used where nothing may be
+ * lost.
+ */
 const FRACTIONS = [8, 16, 32] as const;
 
-/** The finest fraction that is read off a tape. */
+/** The finest fraction that people read off a tape. */
 const READABLE = 16;
 
-/** Writers that were made: making one takes far longer than writing with it, and a page writes hundreds of lengths. */
+/** Number formats already made: making one takes far longer than using it, and a page formats hundreds of lengths. */
 const writers = new Map<string, Intl.NumberFormat>();
 
 function writerOf(locale: string, unit: MetricUnit, signed: boolean): Intl.NumberFormat {
@@ -41,7 +44,7 @@ function writerOf(locale: string, unit: MetricUnit, signed: boolean): Intl.Numbe
 	return writer;
 }
 
-/** A number of mm in a unit, with a decimal point. Rounded half away from zero, as the writers of other languages do. */
+/** Millimetres in another unit, with a decimal point. Rounded half away from zero, like the formats of other languages. */
 function withPoint(lengthMm: number, unit: MetricUnit, signed: boolean): string {
 	const mm = Math.round(Math.abs(lengthMm));
 	const sign = mm === 0 ? '' : lengthMm < 0 ? '−' : signed ? '+' : '';
@@ -60,7 +63,7 @@ function fraction(parts: number, of: number): string {
 	return whole === 0 ? over : `${whole} ${over}`;
 }
 
-/** Inches as a tape shows them: in the coarsest fraction that is read back as the same millimetre. */
+/** Inches as on a tape: the coarsest fraction that is read back as the same millimetre. */
 function inches(lengthMm: number, signed: boolean, mayLose: boolean): string {
 	const mm = Math.abs(lengthMm);
 	const partsOf = (of: number) => Math.round((mm / MM_PER_INCH) * of);
@@ -73,12 +76,11 @@ function inches(lengthMm: number, signed: boolean, mayLose: boolean): string {
 }
 
 /**
- * Writes a length in the person's unit: 752 mm is `75.2 cm`, `752 mm` or `29 5/8 in`. A length that is written without its unit goes
- * into a field: typed lengths come back as they were typed, and reading gives the same whole millimetre in every unit. With its unit
- * it is read by people, in sixteenths of an inch at the finest.
- *
- * @param lengthMm the length in mm; fractions are rounded as the unit's decimals ask
- * @param unit the unit to write in
+ * Formats a length in the person's unit: 752 mm is `75.2 cm`, `752 mm` or `29 5/8 in`. Without its unit, it is meant for an input field:
+ * typed lengths come back as typed, and parsing gives the same whole millimetre in every unit. With its unit, it is for reading, in
+ * sixteenths of an inch at the finest.
+ * @param lengthMm the length in mm; fractions are rounded to the unit's decimals
+ * @param unit the unit to format in
  */
 export function formatLength(lengthMm: number, unit: LengthUnit, style: LengthStyle = {}): string {
 	const { withUnit = true, locale = 'en', signed = false } = style;
@@ -86,8 +88,8 @@ export function formatLength(lengthMm: number, unit: LengthUnit, style: LengthSt
 		const number = inches(lengthMm, signed, withUnit);
 		return withUnit ? `${number} in` : number;
 	}
-	// A minus sign and no hyphen: screen readers pass over a hyphen before a number. English needs no writer of the platform: the first of these
-	// takes as long to make as everything else on a page.
+	// A minus sign, not a hyphen: screen readers skip a hyphen before a number. English avoids the platform's formats: making the first one
+	// takes as long as everything else on a page.
 	const number = /^en\b/.test(locale)
 		? withPoint(lengthMm, unit, signed)
 		: writerOf(locale, unit, signed)

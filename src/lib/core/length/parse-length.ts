@@ -1,17 +1,17 @@
 import { mm, MM_PER_INCH, type LengthUnit, type Mm } from './mm';
 
-/** Why a typed length could not be read. `empty` is nothing typed; `not-a-length` is anything unreadable. */
+/** Why a typed length could not be read. `empty`: nothing was typed; `not-a-length`: anything unreadable. */
 export type LengthFault = 'empty' | 'not-a-length' | 'negative' | 'too-large';
 
-/** A typed length: the millimetres, rounded to the whole, or the fault. */
+/** A typed length: whole millimetres, or the error. */
 export type ParsedLength = { ok: true; mm: Mm } | { ok: false; fault: LengthFault };
 
-/** Nothing at home is 100 m; anything longer is a slip of the hand. Our working assumption. */
+/** Nothing at home measures 100 m; anything longer is a typing mistake. Our working assumption. */
 const LARGEST_MM = 100_000;
 
 const NUMBER = String.raw`\d+(?:[.,]\d+)?|[.,]\d+`;
 const FRACTION = String.raw`(\d+)\s*[/⁄]\s*(\d+)`;
-/** A whole number with an optional fraction behind it ("29 1/8", "29-1/8"), a lone fraction or a decimal. */
+/** A whole number with an optional fraction ("29 1/8", "29-1/8"), a fraction alone, or a decimal. */
 const QUANTITY = String.raw`(?:(\d+)(?:\s+|\s*-\s*)${FRACTION}|${FRACTION}|(${NUMBER}))`;
 
 const METRIC = new RegExp(String.raw`^(${NUMBER})\s*(mm|cm|m)?\.?$`);
@@ -22,7 +22,7 @@ const INCHES_MARKED = /(?:"|''|inches|inch|ins|in)\.?$/;
 
 const MM_PER_UNIT: Readonly<Record<LengthUnit | 'm', number>> = { mm: 1, cm: 10, m: 1000, in: MM_PER_INCH };
 
-/** Characters that people's keyboards put in place of the plain ones. */
+/** Characters that keyboards produce instead of the plain ones. */
 const PLAIN: readonly (readonly [RegExp, string])[] = [
 	[/[’‘′´`]/g, "'"],
 	[/[”“″]/g, '"'],
@@ -56,13 +56,13 @@ function inchesOf(text: string): number | null {
 	return match ? quantity(match) : null;
 }
 
-/** Feet with inches behind them: 5'4", 5 ft 4 in, 5' 4 1/2. Null where it is not of that shape. */
+/** Feet and inches: 5'4", 5 ft 4 in, 5' 4 1/2. Null for any other form. */
 function feetAndInches(text: string): number | null {
 	const match = FEET.exec(text);
 	if (!match?.[1]) return null;
 	const rest = (match[2] ?? '').replace(/^(?:and|,)\s*/, '');
 	const inches = rest === '' ? 0 : inchesOf(rest);
-	// Twelve inches are a foot: 5'13" is a slip, not a length.
+	// Twelve inches are a foot: 5'13" is a mistake, not a length.
 	if (inches === null || inches >= 12) return null;
 	return (decimal(match[1]) * 12 + inches) * MM_PER_INCH;
 }
@@ -81,18 +81,13 @@ function millimetres(text: string, unit: LengthUnit): number | null {
 }
 
 /**
- * Reads a length as people type it: `74`, `74 cm`, `7,4`, `740 mm`, `1.64 m`, `1 m 64`, `29 1/8"`, `29½ in`,
- * `5'4"`, `5 ft 4`. A number without a unit is in `unit`. Units are never guessed from the size of
- * the number: "74" in a form that asks for cm is 74 cm; whether that is plausible is asked elsewhere.
- *
- * Notes:
- * 1. Both the point and the comma are decimal marks; there are no thousands separators, since no
- *    length here needs one and "1,700" is read by half the world as 1.7.
- * 2. `5.11` is five point eleven of the unit, never five foot eleven: people mean both.
- *
+ * Parses a length as people type it: `74`, `74 cm`, `7,4`, `740 mm`, `1.64 m`, `1 m 64`, `29 1/8"`, `29½ in`, `5'4"`, `5 ft 4`. A number
+ * without a unit is in `unit`. Units are never guessed from the size of the number: "74" in a form that asks for cm is 74 cm; plausibility
+ * is checked elsewhere. Notes: 1. Both point and comma are decimal separators. There are no thousands separators: no length here needs one,
+ * and half the world reads "1,700" as 1.7. 2. `5.11` is five point eleven of the unit, never five foot eleven: people mean both.
  * @param text what was typed
- * @param unit the unit of a number that carries none
- * @returns millimetres rounded to the whole, or the fault as data; it never throws
+ * @param unit the unit of a number without one
+ * @returns whole millimetres, or the error as data; never throws
  */
 export function parseLength(text: string, unit: LengthUnit): ParsedLength {
 	const typed = plain(text);

@@ -1,6 +1,6 @@
 import type { GeoPosition } from './sun-position';
 
-/** A city that stands for all places near it. */
+/** A city that represents all places near it. */
 export interface City extends GeoPosition {
 	readonly zone: string;
 }
@@ -11,7 +11,10 @@ const city = (zone: string, latitudeDeg: number, longitudeDeg: number): City => 
 	longitudeDeg
 });
 
-/** Cities to pick the nearest of: latitude north, longitude east, degrees, from memory to a tenth or better; the sun asks for no more. */
+/**
+ * Cities to choose the nearest from: latitude north, longitude east, degrees, from memory to a tenth or better, which is all the sun's
+ * position needs.
+ */
 export const CITIES = {
 	amsterdam: city('Europe/Amsterdam', 52.37, 4.9),
 	athens: city('Europe/Athens', 37.98, 23.73),
@@ -80,7 +83,7 @@ export const CITIES = {
 	zurich: city('Europe/Zurich', 47.37, 8.54)
 } as const satisfies Record<string, City>;
 
-/** Name of a city. */
+/** Id of a city. */
 export type CityId = keyof typeof CITIES;
 
 /** Every city. */

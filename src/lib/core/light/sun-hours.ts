@@ -1,28 +1,28 @@
 import { angleBetween } from './window-angle';
 import { sunPosition, type GeoPosition, type SunPosition } from './sun-position';
 
-/** A window and who sits by it. Heights in mm above the floor. */
+/** A window and the person next to it. Heights in mm above the floor. */
 export interface SunnyWindow {
-	/** Direction the window faces outwards, degrees from north clockwise. */
+	/** Direction the window faces outwards, degrees clockwise from north. */
 	readonly facesDeg: number;
-	/** Direction the person looks, degrees from north clockwise. */
+	/** Direction of the person's line of sight, degrees clockwise from north. */
 	readonly sightDeg: number;
 	/** Lower and upper edge of the glass. */
 	readonly sill: number;
 	readonly head: number;
-	/** From the pane to the person and screen, along the window's normal, mm. */
+	/** From the pane to the person and screen, perpendicular to the pane, mm. */
 	readonly away: number;
-	/** Height that the sun must reach: about the middle between eye and screen. */
+	/** Height that the sun must reach: midway between eye and screen. */
 	readonly target: number;
 }
 
-/** What the sun meets. */
+/** What the sun shines on. */
 export type SunGlare = 'face' | 'screen';
 
 /** Minutes after midnight, from and to. */
 export type MinuteRange = readonly [fromMin: number, toMin: number];
 
-/** The sun of one month's middle day, in minutes after local midnight. */
+/** The sun on the middle day of a month, in minutes after local midnight. */
 export interface MonthlySun {
 	/** 1 to 12. */
 	readonly month: number;
@@ -30,24 +30,22 @@ export interface MonthlySun {
 	readonly screen: readonly MinuteRange[];
 }
 
-/** The sun is sampled this often, minutes: a spell is known to within one step at each end. */
+/** Sampling interval, minutes: the start and end of a spell are known to within one step. */
 export const SUN_STEP_MIN = 10;
 
-/** More slanting than this along the wall and only the window's frame is lit, degrees. Our working assumption. */
+/** At a flatter angle to the wall than this, only the window frame is lit, degrees. Our working assumption. */
 const WIDEST_SLANT_DEG = 75;
 
-/** A sun this low is behind houses and hedges, degrees. Our working assumption. */
+/** Below this altitude the sun is behind houses and hedges, degrees. Our working assumption. */
 const LOWEST_SUN_DEG = 3;
 
 const MINUTES_A_DAY = 24 * 60;
 const MIDDLE_DAY = 15;
 
 /**
- * What the sun meets through a window: the face where it comes from before the person, the screen where it comes from
- * behind, nothing where the beam does not come in or passes over or under.
- *
- * The beam falls by `away * tan(altitude) / cos(slant)` on its way from the pane to the person, so it reaches the target
- * where the height it started from lies between sill and head.
+ * What the sun shines on through a window: the face if it comes from in front, the screen if from behind, nothing if the beam does not
+ * enter or passes above or below. The beam drops by `away * tan(altitude) / cos(slant)` between the pane and the person, so it reaches the
+ * target if the height it started from lies between sill and head.
  */
 export function sunGlareAt(sun: SunPosition, window: SunnyWindow): SunGlare | null {
 	const slant = angleBetween(sun.azimuthDeg, window.facesDeg);
@@ -72,13 +70,10 @@ function spells(met: readonly (SunGlare | null)[], wanted: SunGlare): MinuteRang
 }
 
 /**
- * The hours at which the sun meets face or screen on the 15th of each month, under a clear sky.
- *
- * Cost: 12 x 144 positions of the sun, about 2 ms.
- *
- * @param year the year whose sun is meant; it hardly matters
- * @param utcOffsetMin minutes that the local clock is ahead of UTC in each month, January first: the caller knows
- *   about daylight saving
+ * The hours at which the sun shines on face or screen on the 15th of each month, under a clear sky. Cost: 12 x 144 sun positions, about 2
+ * ms.
+ * @param year the year; it hardly matters
+ * @param utcOffsetMin minutes by which local time is ahead of UTC in each month, January first: the caller knows about daylight saving
  */
 export function monthlySunHours(
 	place: GeoPosition,
@@ -89,14 +84,14 @@ export function monthlySunHours(
 	return Array.from({ length: 12 }, (_, i) => {
 		const midnight = Date.UTC(year, i, MIDDLE_DAY) - (utcOffsetMin[i] ?? 0) * 60_000;
 		const met = Array.from({ length: MINUTES_A_DAY / SUN_STEP_MIN }, (_, step) =>
-			// The middle of the step stands for all of it.
+			// The middle of a step stands for the whole step.
 			sunGlareAt(sunPosition(midnight + (step + 0.5) * SUN_STEP_MIN * 60_000, place), window)
 		);
 		return { month: i + 1, face: spells(met, 'face'), screen: spells(met, 'screen') };
 	});
 }
 
-/** Hours that some spells last. */
+/** Total length of some spells, hours. */
 export function totalHours(list: readonly MinuteRange[]): number {
 	return list.reduce((sum, [from, to]) => sum + to - from, 0) / 60;
 }

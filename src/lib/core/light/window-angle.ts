@@ -1,30 +1,32 @@
-/** How the line of sight lies to a window. */
+/** The line of sight relative to a window. */
 export interface WindowAngle {
-	/** Degrees from 0, facing the window, over 90, the window at the side, to 180, the window behind. */
+	/** 0 degrees facing the window, 90 with the window at the side, 180 with the window behind. */
 	readonly angleDeg: number;
 	readonly state: 'facing' | 'slanting' | 'side' | 'behind';
-	/** Smallest turn of the desk that brings the window to the side, degrees; 0 where it is. */
+	/** Smallest rotation of the desk that brings the window to the side, degrees; 0 where it is already. */
 	readonly turnDeg: number;
 }
 
-/** The window at the side: line of sight parallel to the pane, with room for corners of rooms. Common practice; ours as a band. */
+/**
+ * The window counts as at the side in this range: line of sight parallel to the pane, with allowance for room corners. Common practice; the
+ * range is ours.
+ */
 const SIDE = { low: 60, high: 120 } as const;
 
-/** Facing the window below this, the back to it above the other. Common practice; the borders are ours. */
+/** Below this angle one faces the window, above the other one turns the back to it. Common practice; the limits are ours. */
 const FACING_BELOW_DEG = 30;
 const BEHIND_ABOVE_DEG = 150;
 
-/** The smaller angle between two directions, degrees from 0 to 180. */
+/** The angle between two directions, degrees from 0 to 180. */
 export function angleBetween(aDeg: number, bDeg: number): number {
 	const difference = Math.abs(aDeg - bDeg) % 360;
 	return difference > 180 ? 360 - difference : difference;
 }
 
 /**
- * Judges a window against the line of sight at the screen.
- *
- * @param sightDeg direction the person looks, degrees from north clockwise; any number
- * @param windowDeg direction the window faces outwards, the same way: a window on a south wall faces 180
+ * Judges a window against the line of sight to the screen.
+ * @param sightDeg direction of the line of sight, degrees clockwise from north; any number
+ * @param windowDeg direction the window faces outwards: a window in a south wall faces 180
  */
 export function checkWindowAngle(sightDeg: number, windowDeg: number): WindowAngle {
 	const angleDeg = angleBetween(sightDeg, windowDeg);

@@ -6,12 +6,10 @@ const FRACTIONS: Readonly<Record<string, string>> = {
 	'⅔': ' 2/3'
 };
 
-/** Parts of a sheet that folding gives: nobody tells finer ones apart. */
+/** Fractions of a sheet that folding gives; nobody can tell finer ones apart. */
 const PARTS = 4;
 
-/**
- * Reads a count of sheets, spans or cards as people write it: `2`, `2.5`, `2,5`, `2 1/2`, `2½`, `3/4`. Null where it is none.
- */
+/** Reads a count of sheets, spans or cards as people write it: `2`, `2.5`, `2,5`, `2 1/2`, `2½`, `3/4`. Null where it is none. */
 export function parseCount(text: string): number | null {
 	const plain = text
 		.replace(/[½¼¾⅓⅔]/g, (sign) => FRACTIONS[sign] ?? sign)
@@ -24,7 +22,7 @@ export function parseCount(text: string): number | null {
 	return Number(under) > 0 ? Number(whole) + Number(over) / Number(under) : null;
 }
 
-/** A count in whole ones and quarters: `2 1/2`. */
+/** A count in whole units and quarters: `2 1/2`. */
 export function formatCount(count: number): string {
 	const quarters = Math.round(count * PARTS);
 	const whole = Math.floor(quarters / PARTS);

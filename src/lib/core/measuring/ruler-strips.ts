@@ -1,22 +1,22 @@
-/** One mark of a paper ruler. */
+/** A mark of a paper ruler. */
 export interface RulerMark {
-	/** From the strip's beginning, mm. */
+	/** Distance from the start of the strip, mm. */
 	readonly at: number;
 	/** Length of the mark as a share of the longest. */
 	readonly length: number;
-	/** Number beside it; null for none. */
+	/** Number next to it; null for none. */
 	readonly label: string | null;
 }
 
-/** One strip of a paper ruler. */
+/** A strip of a paper ruler. */
 export interface RulerStrip {
-	/** Where it begins and how long it is, mm. */
+	/** Start and length, mm. */
 	readonly from: number;
 	readonly length: number;
 	readonly marks: readonly RulerMark[];
 }
 
-/** Longest strip that a sheet of A4 or Letter carries across, with room for the printer's edges, mm. */
+/** Longest strip that fits across a sheet of A4 or Letter, allowing for printer margins, mm. */
 export const MAX_STRIP_MM = 250;
 
 const MM_PER_INCH = 25.4;
@@ -45,8 +45,7 @@ function inches(from: number, length: number): RulerMark[] {
 }
 
 /**
- * The strips of a paper ruler, to be cut and glued end to end.
- *
+ * The strips of a paper ruler, to be cut out and glued end to end.
  * @param strips how many, each {@link MAX_STRIP_MM} long
  */
 export function rulerStrips(unit: 'cm' | 'in', strips: number): RulerStrip[] {

@@ -1,33 +1,33 @@
-/** Whether employees may choose to take part, or whether the assessment is part of what the employer owes by law. */
+/** Whether employees may choose to take part, or the assessment is part of the employer's legal duty. */
 export const PARTICIPATIONS = ['voluntary', 'duty'] as const;
 
 /** One of {@link PARTICIPATIONS}. */
 export type Participation = (typeof PARTICIPATIONS)[number];
 
-/** Who runs Easy Corner: what emails, privacy texts, reports and printed letters say of it. */
+/** The organisation that runs Easy Corner, as emails, privacy texts, reports and printed letters describe it. */
 export interface Organisation {
-	/** As employees know it; empty until somebody has set it. */
+	/** Its name as employees know it; empty until set. */
 	readonly name: string;
 	/** The person who signs emails and answers questions about them. */
 	readonly contactName: string;
 	/** Their job title. */
 	readonly contactRole: string;
-	/** As it is dialled. */
+	/** As dialled. */
 	readonly phone: string;
-	/** Where replies to emails go; empty where replies go to the sender's address. */
+	/** Address for replies to emails; empty where replies go to the sender's address. */
 	readonly replyTo: string;
-	/** Postal address, one line each. */
+	/** Postal address, one line per row. */
 	readonly address: string;
-	/** A page of the organisation's own, with https, that says its emails are genuine; empty for none. */
+	/** A page of the organisation's own website (https) that confirms its emails are genuine; empty for none. */
 	readonly genuinePage: string;
 	readonly participation: Participation;
-	/** The law or agreement that the duty comes from; empty where taking part is voluntary. */
+	/** The law or agreement behind the duty; empty where taking part is voluntary. */
 	readonly dutyLaw: string;
-	/** BCP 47 language of people whose own is not known. */
+	/** BCP 47 language for people whose own is unknown. */
 	readonly language: string;
 }
 
-/** An organisation that nobody has set up yet: emails go out without its name. */
+/** An organisation not set up yet: emails go out without its name. */
 export const UNSET_ORGANISATION: Organisation = {
 	name: '',
 	contactName: '',
@@ -41,7 +41,7 @@ export const UNSET_ORGANISATION: Organisation = {
 	language: 'en'
 };
 
-/** The longest text of each field, characters. Our assumption: what fits an email's signature. */
+/** Longest text of each field, characters. Our assumption: what fits an email signature. */
 export const ORGANISATION_LENGTHS = {
 	name: 80,
 	contactName: 80,
@@ -53,7 +53,7 @@ export const ORGANISATION_LENGTHS = {
 	dutyLaw: 160
 } as const satisfies Partial<Record<keyof Organisation, number>>;
 
-/** The largest logo that is taken, bytes as it is uploaded. Our assumption. */
+/** Largest logo file accepted, bytes. Our assumption. */
 export const MAX_LOGO_BYTES = 2_000_000;
 
 /** Whether the organisation has been set up. */

@@ -6,9 +6,8 @@ import { costOfDistance } from './objective';
 import { checkWeightsFor } from './weights';
 
 /**
- * `W` of a corner as it is set up: the same figure that a plan makes least, so that now and planned compare.
- *
- * @param weights what each check counts; for this person if left out
+ * `W` of a workstation with a given set-up: the quantity that plans minimise, so that now and planned compare.
+ * @param weights weight of each check; for this person if left out
  */
 export function cornerCost(
 	corner: Corner,

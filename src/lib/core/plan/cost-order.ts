@@ -1,16 +1,16 @@
 import { costInHeights, type HeightCost } from './objective';
 
-/** A cost as one whole number by which a search compares: less is better, and it adds part by part. */
+/** A cost as one whole number for comparisons in a search: less is better, and it is additive. */
 export type PackedCost = number;
 
-/** By what a search compares, and what it does not look at. */
+/** How a search compares, and what it leaves out. */
 export interface CostOrder {
 	readonly pack: (cost: HeightCost, pieces: number) => PackedCost;
-	/** What one piece more costs. */
+	/** Cost of one more item. */
 	readonly onePiece: PackedCost;
-	/** Nothing above this misfit is wanted. */
+	/** Results with a misfit above this are not wanted. */
 	readonly mostW: number;
-	/** Whether the search ends with the first that nothing beats; else all that are as good are found. */
+	/** Whether the search ends with the first result that nothing beats; otherwise all equally good ones are found. */
 	readonly endsAtFirst: boolean;
 }
 
@@ -22,13 +22,16 @@ export const BY_COST: CostOrder = {
 	endsAtFirst: true
 };
 
-/** Above every height cost: pieces count first. By the bounds of the corner document, with at most 19 pieces, all fits a whole number. */
+/**
+ * Above any possible height cost, so that items count first. Within the limits of the workstation document and at most 19 items, everything
+ * fits a whole number.
+ */
 const ONE_PIECE: PackedCost = 2 ** 40;
 
-/** A misfit that is less than this above the least is as good: nobody is sent to fetch a towel for five millimetres. Our assumption. */
+/** A misfit less than this above the minimum counts as equal: nobody is sent to fetch a towel for five millimetres. Our assumption. */
 export const EQUAL_COST_TOLERANCE = 300;
 
-/** Of all that are as good as the least misfit: the fewest pieces, then the least misfit, then what is nearest to the ideals. */
+/** Among all results as good as the minimum: the fewest items, then the least misfit, then the closest to the ideals. */
 export function fewestPieces(leastW: number): CostOrder {
 	return {
 		pack: (cost, pieces) => cost + pieces * ONE_PIECE,

@@ -9,10 +9,9 @@ export function itemsUsed(plan: Plan): string[] {
 }
 
 /**
- * A corner with what the plans of other spots leave of the household: a piece serves one of them.
- *
- * @param corner a spot with the whole household
- * @param others the plans of the other spots
+ * A workstation with the household items that other workstations' plans leave over: an item serves only one of them.
+ * @param corner a workstation with the whole household
+ * @param others the plans of the other workstations
  */
 export function cornerWithoutUsedItems(corner: Corner, ...others: readonly Plan[]): Corner {
 	const used = others.flatMap(itemsUsed);
@@ -24,9 +23,8 @@ export function cornerWithoutUsedItems(corner: Corner, ...others: readonly Plan[
 }
 
 /**
- * Items that plans of several spots use more of than there are, with how many have to move when changing over.
- *
- * @returns item id and number of pieces
+ * Items that the plans of several workstations use more often than they exist, with the number to move when changing places.
+ * @returns item id and number of items
  */
 export function itemsSharedBySpots(
 	corner: Corner,

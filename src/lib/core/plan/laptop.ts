@@ -6,22 +6,22 @@ import { bestPlans, setUpAfter, type Plan } from './plan-corner';
 import { prepareProblem, withOnlyActions, type PlanProblem } from './plan-problem';
 import { cornerWithKeyboard } from './purchases';
 
-/** How to work with a laptop alone, best first: one stack can't serve hands and eyes. */
+/** How to work with a laptop alone, best first: one stack can't suit both hands and eyes. */
 export interface LaptopArrangements {
-	/** With a keyboard and mouse of usual size: the laptop is a screen then. */
+	/** With a keyboard and mouse of usual size, which turn the laptop into a screen. */
 	readonly withKeyboard: Plan;
-	/** For typing: the hands first. */
+	/** For typing: the hands come first. */
 	readonly typing: Plan;
-	/** For reading and calls, hands off it: seat, surface and feet stay as for typing, the laptop stands at the eyes. */
+	/** For reading and calls, hands off the laptop: seat, surface and feet stay as for typing, and the laptop is at eye level. */
 	readonly reading: Plan;
-	/** Longest spell at either before changing over, minutes. */
+	/** Longest spell at either before changing, minutes. */
 	readonly spellMinutes: number;
 }
 
-/** With no separate keyboard one moves after half an hour at most. Common practice. */
+/** Without a separate keyboard, the person changes place after half an hour at most. Common practice. */
 export const LAPTOP_CHANGE_MINUTES = 30;
 
-/** The corner with seat and surface as the plan for typing has them, and nothing of it to be set. */
+/** The workstation with seat and surface as in the plan for typing, and nothing left to adjust. */
 function cornerForReading(corner: Corner, typing: Plan): Corner {
 	const { spot } = corner;
 	const { seat, surface } = typing.heights;
@@ -39,7 +39,7 @@ function cornerForReading(corner: Corner, typing: Plan): Corner {
 	};
 }
 
-/** A problem in which the eyes alone count, and only the laptop's stack is chosen, from what is left of the household. */
+/** A problem in which only eye height counts and only the laptop's stack is chosen, from what is left of the household. */
 function readingProblem(corner: Corner, typing: Plan): PlanProblem {
 	const { seat, feet } = typing.stations;
 	const inUse = new Set([...seat.pieces, ...feet.pieces].map(({ id }) => id));
@@ -53,7 +53,7 @@ function readingProblem(corner: Corner, typing: Plan): PlanProblem {
 	};
 }
 
-/** The arrangement for reading beside one for typing. */
+/** The reading arrangement that goes with one for typing. */
 function readingOf(corner: Corner, typing: Plan): Plan | null {
 	const found = bestPlans(readingProblem(corner, typing), 1).plans[0];
 	if (!found) return null;
@@ -68,9 +68,8 @@ function readingOf(corner: Corner, typing: Plan): Plan | null {
 }
 
 /**
- * The arrangements of a laptop that is worked at alone; null where the keys are separate, or nothing is off.
- *
- * @param typing the best plan of the corner
+ * The arrangements of a laptop used alone; null where the keyboard is separate, or nothing is off.
+ * @param typing the best plan of the workstation
  */
 export function laptopArrangements(
 	corner: Corner,

@@ -3,34 +3,34 @@ import { checkIdsOf, checkValues, setUpAsMeasured, type CheckId, type SetUp } fr
 import type { Corner } from '../corner';
 import { bandsFor, distanceOutsideBand } from '../guidance';
 
-/** What must stay free over the thighs, mm; what is not known of the thigh comes on top. Our assumption. */
+/** Clearance to keep above the thighs, mm; the uncertainty of the thigh is added. Our assumption. */
 const FREE_OVER_THIGH_MM = 20;
 
-/** An estimated or guessed thigh counts as so much less sure. Our assumption. */
+/** Factor on the uncertainty of an estimated or guessed thigh. Our assumption. */
 const UNKNOWN_THIGH_COUNTS = 2;
 
-/** A plan leaves no check so much farther outside its band than it is now, mm. Our assumption. */
+/** No plan moves a check this much farther outside its range than it is now, mm. Our assumption. */
 export const WORSENING_MM = 10;
 
-/** Checks that a plan may not make worse: what the eyes lose is told, and may be worth it. */
+/** Checks that a plan must not make worse. Eye height is not among them: a loss there is shown, and may be worth it. */
 export const PROTECTED_CHECKS = ['knee', 'elbow', 'thigh'] as const satisfies readonly CheckId[];
 
 /** One of {@link PROTECTED_CHECKS}. */
 export type ProtectedCheck = (typeof PROTECTED_CHECKS)[number];
 
-/** What no plan of a corner breaks, however well it would fit otherwise; mm. */
+/** What no plan of a workstation may break, however well it would fit otherwise; mm. */
 export interface PlanLimits {
-	/** Least free space over the thighs; -Infinity where nothing is over them. */
+	/** Least clearance above the thighs; -Infinity where nothing is above them. */
 	readonly leastThighMm: number;
-	/** Least free space once raised feet have lifted the knees. */
+	/** Least clearance once raised feet have lifted the knees. */
 	readonly leastRoomMm: number;
-	/** How far outside its band each check may end. */
+	/** How far outside its range each check may end. */
 	readonly farthestMm: Readonly<Record<ProtectedCheck, number>>;
-	/** Whether a laptop that is typed on may be raised: never so that its keys end above the elbow. */
+	/** Whether a laptop that is typed on may be raised: never so far that its keys end above the elbow. */
 	readonly mayRaiseKeys: boolean;
 }
 
-/** Nothing is forbidden: for what moves nobody. */
+/** No limits: for what moves nobody. */
 export const NO_LIMITS: PlanLimits = {
 	leastThighMm: -Infinity,
 	leastRoomMm: -Infinity,
@@ -38,12 +38,12 @@ export const NO_LIMITS: PlanLimits = {
 	mayRaiseKeys: true
 };
 
-/** Free space over the thighs where the knees may be lifted: feet that are raised lift them. */
+/** Clearance above the thighs where raised feet may lift the knees. */
 export function thighClearance(thighMm: number, kneeMm: number): number {
 	return thighMm - Math.max(0, -kneeMm);
 }
 
-/** How far outside its band each check of a corner lies as it is set up, mm. */
+/** How far outside its range each check of a workstation is with a set-up, mm. */
 export function distancesOutside(
 	corner: Corner,
 	setUp: SetUp = setUpAsMeasured(corner),
@@ -54,13 +54,13 @@ export function distancesOutside(
 	return Object.fromEntries(checkIdsOf(corner).map((id) => [id, distanceOutsideBand(bands[id], values[id])]));
 }
 
-/** The space over the thighs that a plan must leave, where there was that much: what the tape does not know of the thigh comes on top. */
+/** The clearance above the thighs that a plan must leave where there was that much: the minimum plus the uncertainty of the thigh. */
 function neededOverThigh({ thigh }: Body): number {
 	const isKnown = thigh.from !== 'estimate' && thigh.from !== 'guess';
 	return FREE_OVER_THIGH_MM + thigh.sd * (isKnown ? 1 : UNKNOWN_THIGH_COUNTS);
 }
 
-/** The limits of a corner by its heights now: what is too little already gets no less. */
+/** The limits of a workstation from its present heights: what is too small already must not shrink further. */
 export function planLimitsOf(corner: Corner, body: Body = bodyOf(corner)): PlanLimits {
 	const judged = checkIdsOf(corner);
 	const now = checkValues(corner, body, setUpAsMeasured(corner));
@@ -77,12 +77,12 @@ export function planLimitsOf(corner: Corner, body: Body = bodyOf(corner)): PlanL
 	};
 }
 
-/** The same without the limit on the space over the thighs: what it costs is what is left. */
+/** The same limits without the clearance above the thighs, to find out what it costs. */
 export function withoutThighLimit(limits: PlanLimits): PlanLimits {
 	return { ...limits, leastThighMm: -Infinity, leastRoomMm: -Infinity };
 }
 
-/** The limits of a corner with a thing bought: it makes nothing but the eyes' height worse than the home's best does. */
+/** The limits of a workstation with a purchase: it makes no check except eye height worse than the best household plan does. */
 export function asGoodAs(limits: PlanLimits, homesBest: Partial<Record<CheckId, number>>): PlanLimits {
 	const farthest = (id: ProtectedCheck) =>
 		Math.min(limits.farthestMm[id], (homesBest[id] ?? Infinity) + WORSENING_MM);

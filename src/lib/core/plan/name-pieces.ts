@@ -10,7 +10,7 @@ import {
 } from './stack-feasibility';
 import type { StackMode } from './stack-table';
 
-/** One piece of a plan by name: the station, the piece's id and how it lies. */
+/** One item of a plan: the station, the item's id and how it lies. */
 export interface NamedPiece {
 	readonly station: Station;
 	readonly id: string;
@@ -25,9 +25,9 @@ interface Choice {
 }
 
 /**
- * Names the pieces of a layout so that the list of (station, id, mode) sorts first, by UTF-16 code units: piece by
- * piece the first name with which the rest can still be built. Where the effort runs out the rest is named as the last
- * search built it: a plan that is whole, if not the one that sorts first.
+ * Names the items of a layout so that the list of (station, id, mode) sorts first by UTF-16 code units: one by one, the first name with
+ * which the rest can still be built. If the effort runs out, the rest is named as the last search built it: a complete plan, though perhaps
+ * not the one that sorts first.
  */
 export function namePieces(
 	problem: PlanProblem,
@@ -39,7 +39,7 @@ export function namePieces(
 	return [...naming.rigid(), ...naming.soft()];
 }
 
-/** Compares two lists of named pieces by (station, id, mode). */
+/** Compares two lists of named items by (station, id, mode). */
 export function compareNamedPlans(a: readonly NamedPiece[], b: readonly NamedPiece[]): number {
 	for (let i = 0; i < Math.min(a.length, b.length); i += 1) {
 		const [x, y] = [a[i], b[i]];
@@ -53,7 +53,7 @@ export function compareNamedPlans(a: readonly NamedPiece[], b: readonly NamedPie
 	return a.length - b.length;
 }
 
-/** How many pieces of each type a list uses. */
+/** How many items of each type a list uses. */
 export function pieceUsageOf(problem: PlanProblem, pieces: readonly NamedPiece[]): PieceUsage {
 	const usage = new Array<number>(problem.types.length).fill(0);
 	for (const { type } of pieces) usage[type] = (usage[type] ?? 0) + 1;
@@ -65,7 +65,7 @@ class Naming {
 	private readonly open: number[];
 	private readonly room: number[];
 	private left: number;
-	/** A way to build all that is still open; what it uses next needs no search. */
+	/** A way to build all that is still open; items it uses next need no search. */
 	private rest: PieceAssignment[];
 	private readonly sharing: StackFeasibility;
 
@@ -106,7 +106,7 @@ class Naming {
 		return named.sort((a, b) => compareCodeUnits(a.id, b.id) || compareCodeUnits(a.mode.name, b.mode.name));
 	}
 
-	/** What could go next on a stack, in the order of the list. */
+	/** What could go next on a stack, in list order. */
 	private choices(at: number): Choice[] {
 		const target = this.layout.heights[at] ?? 0;
 		const choices: Choice[] = [];
@@ -120,7 +120,7 @@ class Naming {
 		return choices.sort((a, b) => compareCodeUnits(a.id, b.id) || compareCodeUnits(a.mode.name, b.mode.name));
 	}
 
-	/** Puts a piece on a stack if the rest can still be built; else leaves all as it was. */
+	/** Puts an item on a stack if the rest can still be built; otherwise changes nothing. */
 	private take(at: number, { type, mode }: Choice): boolean {
 		this.move(at, type, mode.rise, 1);
 		if (this.takeFromRest(at, type, mode)) return true;
@@ -132,7 +132,7 @@ class Naming {
 		return false;
 	}
 
-	/** Whether a piece lies where the known way to build the rest has one: taken off it then. */
+	/** Takes an item off the known way to build the rest, if it lies there; returns whether it did. */
 	private takeFromRest(at: number, type: number, mode: StackMode): boolean {
 		const same = (s: PieceAssignment) => s.type === type && s.station === at && s.mode.name === mode.name;
 		const found = this.rest.find(same);
@@ -160,7 +160,7 @@ class Naming {
 		this.left -= pieces;
 	}
 
-	/** What the pieces still to come may not equal: the told plans that agree so far, less what is used. */
+	/** What the remaining items must not equal: earlier plans that agree so far, minus what is used. */
 	private stillForbidden(): PieceUsage[] {
 		const pads = pieceUsageOf(this.problem, this.soft());
 		return this.told

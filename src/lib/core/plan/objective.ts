@@ -4,26 +4,29 @@ import type { Corner } from '../corner';
 import { bandsFor, distanceOutsideBand, forearmsOnSurface, narrowBand, type Band } from '../guidance';
 import { checkWeightsFor, CHECK_WEIGHTS } from './weights';
 
-/** What a plan costs. */
+/** The cost of a plan. */
 export interface Cost {
-	/** Misfit: the sum over the checks of weight x {@link costOfDistance}. */
+	/** Misfit: the sum over the checks of weight times {@link costOfDistance}. */
 	readonly W: number;
 	readonly pieces: number;
-	/** Sum of base weight x distance in mm of knee, elbow and eye from their ideals. */
+	/** Sum of base weight times distance from the ideal, in mm, for knee, elbow and eye. */
 	readonly D: number;
 }
 
-/** Up to this distance a misfit counts by its square, mm; beyond, so that one hopeless gap does not drown the others, in a straight line. Our assumption. */
+/**
+ * Up to this distance misfit grows with the square, mm; beyond it linearly, so that one hopeless gap does not drown the others. Our
+ * assumption.
+ */
 const SQUARE_UP_TO_MM = 40;
 
-/** What a value so far outside its guarded band costs, before it is weighed: convex, and smooth where the square ends. */
+/** The cost of a distance outside the narrowed range, before weighting: convex, and smooth where the square ends. */
 export function costOfDistance(mm: number): number {
 	return mm <= SQUARE_UP_TO_MM ? mm * mm : 2 * SQUARE_UP_TO_MM * mm - SQUARE_UP_TO_MM ** 2;
 }
 
 /**
- * The cost of heights, packed into one whole number that compares as `W`, then `D`, and adds part by part: `D` below 2^17 and `W` below 2^23
- * by the bounds of the corner document.
+ * The cost of heights packed into one whole number that compares as `W`, then `D`, and is additive: `D` below 2^17 and `W` below 2^23
+ * within the limits of the workstation document.
  */
 export type HeightCost = number;
 
@@ -44,30 +47,30 @@ function costOf(band: Band, weight: number, base: number): (valueMm: number) => 
 }
 
 /**
- * The checks as functions of heights. With `s` the seat under the person and `u` the surface above it, each value depends on one sum only,
- * which is what makes the plan separable.
+ * The checks as functions of heights. With `s` the seat height under the person and `u` the surface height above it, each value depends on
+ * a single sum, which makes the plan separable.
  */
 export interface Heights<T> {
-	/** Of `s` less what is under the feet. */
+	/** Of `s` minus what is under the feet. */
 	readonly knee: (seatOverFeetMm: number) => T;
-	/** Of `u` plus the stack under the keys. */
+	/** Of `u` plus the stack under the keyboard. */
 	readonly elbow: (keysBaseMm: number) => T;
-	/** Of `u` plus the stack under the screen, for the best `topAboveBase` that the screen can take. */
+	/** Of `u` plus the stack under the screen, at the best `topAboveBase` of that screen. */
 	readonly eye: (screenBaseMm: number) => T;
 	/** Of `u`. */
 	readonly thigh: (surfaceOverSeatMm: number) => T;
 }
 
-/** Values and costs of the checks of a corner by its heights. */
+/** Values and costs of a workstation's checks as functions of heights. */
 export interface HeightCosts extends Heights<HeightCost> {
 	readonly standing: boolean;
-	/** The values of the checks, mm; the same as `checkValues`. */
+	/** The values of the checks, mm; equal to `checkValues`. */
 	readonly values: Heights<number>;
-	/** The best `topAboveBase` over that base. */
+	/** The best `topAboveBase` above that base. */
 	readonly screenTop: (screenBaseMm: number) => number;
 }
 
-/** Builds the {@link HeightCosts} of a corner. Standing, `s` is 0, `u` is the surface's height. */
+/** Builds the {@link HeightCosts} of a workstation. For standing, `s` is 0 and `u` the height of the surface. */
 export function heightCosts(corner: Corner, body: Body): HeightCosts {
 	const { person, spot } = corner;
 	const standing = spot.posture === 'standing';
@@ -80,7 +83,7 @@ export function heightCosts(corner: Corner, body: Body): HeightCosts {
 	const [keysOver, underside] = [keysOverSurfaceMm(corner), undersideOverSurfaceMm(corner)];
 	const [lowestTop, highestTop] = spot.screen.range ?? [spot.screen.topAboveBase, spot.screen.topAboveBase];
 	const ideal = bands.eye.ideal ?? bands.eye.low;
-	// The ideal lies inside the guarded band, so the reachable top nearest to it is best for W and for D.
+	// The ideal lies inside the narrowed range, so the reachable top nearest to it is best for both W and D.
 	const screenTop = (base: number) => Math.min(highestTop, Math.max(lowestTop, ideal + eyeMm - base));
 	const values: Heights<number> = {
 		knee: (seatOverFeet) => seatOverFeet - body.popliteal.mm - person.heel,

@@ -1,17 +1,17 @@
 import { outsideBand, type CheckId, type CheckResult } from '../checks';
 
-/** What a check leaves open, mm. */
+/** A gap that a check leaves open, mm. */
 export interface OpenGap {
 	readonly id: CheckId;
-	/** Which end of its band the value lies beyond. */
+	/** The end of its range that the value lies beyond. */
 	readonly side: 'low' | 'high';
 	/** How far beyond, above 0. */
 	readonly mm: number;
 }
 
 /**
- * What some checks leave open: those that do not fit, with how far their value lies outside the band. A check that is
- * unsure with its value in the band leaves nothing to build, only to measure.
+ * The gaps left open by some checks: those that do not fit, with their distance from the range. An unsure check whose value is within its
+ * range leaves nothing to build, only to measure.
  */
 export function openGaps(checks: readonly CheckResult[]): OpenGap[] {
 	return checks.flatMap((check) => {

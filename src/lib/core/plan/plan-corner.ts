@@ -24,7 +24,7 @@ import { bestLayouts, minimumCost, type PlanLayout, type PieceUsage } from './se
 import type { SearchEffort } from './stack-feasibility';
 import { CHECK_WEIGHTS } from './weights';
 
-/** One piece of a stack. */
+/** One item of a stack. */
 export interface PlannedPiece {
 	readonly id: string;
 	readonly mode: string;
@@ -33,28 +33,28 @@ export interface PlannedPiece {
 	readonly size: Footprint;
 }
 
-/** One stack, bottom first. */
+/** One stack, from the bottom up. */
 export interface PlannedStack {
 	readonly rise: number;
 	readonly pieces: readonly PlannedPiece[];
 }
 
-/** One plan for a corner. */
+/** A plan for a workstation. */
 export interface Plan {
 	readonly heights: {
-		/** Seat less its give, without pads; null standing. */
+		/** Seat height minus its compression, without pads; null for standing. */
 		readonly seat: number | null;
 		readonly surface: number;
 		readonly screenTopAboveBase: number;
 	};
 	readonly stations: Readonly<Record<Station, PlannedStack>>;
 	readonly after: readonly CheckResult[];
-	/** What it leaves open. */
+	/** Gaps that it leaves open. */
 	readonly open: readonly OpenGap[];
 	readonly cost: Cost;
 }
 
-/** What the checks say of a corner as it is. */
+/** The checks of a workstation as it is. */
 export interface CornerReport {
 	readonly format: 'easy-corner.plan/2';
 	/** The lengths that the posture needs. */
@@ -63,38 +63,38 @@ export interface CornerReport {
 	readonly measureNext: MeasurableLengthName | null;
 }
 
-/** A corner's checks and the best plans for it. */
+/** A workstation's checks and its best plans. */
 export interface PlanReport extends CornerReport {
-	/** Best first; they differ in the pieces they use. Where there is nothing to build, the corner as it is, alone. */
+	/** Best first, differing in the items used. Where there is nothing to build, only the workstation as it is. */
 	readonly plans: readonly Plan[];
-	/** Whether the room over the thighs keeps the plans from doing clearly better. */
+	/** Whether the clearance above the thighs keeps the plans from being clearly better. */
 	readonly isBoundByThigh: boolean;
-	/** Whether the search was finished, so that no better plan exists. */
+	/** Whether the search was completed, so that no better plan exists. */
 	readonly proven: boolean;
 }
 
-/** How many plans are offered. */
+/** Most plans offered. */
 export const MAX_PLANS_OFFERED = 3;
 
 /**
- * Steps of search for one corner: some thousand times what a home needs, and about a second's worth. A count and
- * not a clock, so that the same document gives the same answer on every machine. Our assumption.
+ * Search steps per workstation: a few thousand times what a home needs, about a second. A count instead of a clock, so that the same
+ * document gives the same answer on every machine. Our assumption.
  */
 export const SEARCH_EFFORT = 1_200_000;
 
-/** Judges a corner as it was measured, and says which length would tell most. */
+/** Checks a workstation as measured, and says which length is most worth measuring. */
 export function reportCorner(corner: Corner): CornerReport {
 	const { format, body, before, measureNext: next } = planCorner(corner, 1);
 	return { format, body, before, measureNext: next };
 }
 
 /**
- * The best plans for a corner with what is in the house, within its limits: the least `W`; of all that are as good, the fewest pieces, then
- * the least `W`; then the least `D`; then the lowest seat, surface and screen; then the list of pieces that sorts first. Exact; `proven` is
- * false only where a household is so odd that the search was cut short. Where nothing is worth building: the corner as it is.
- *
- * @param most how many plans, that differ in their pieces, to offer
- * @param steps steps of search to spend; with too few the best found is shown, and is not proven
+ * The best plans for a workstation with its household items and within its limits: the least `W`; among all as good as that, the fewest
+ * items, then the least `W`; then the least `D`; then the lowest seat, surface and screen; then the list of items that sorts first. Exact;
+ * `proven` is false only for a household so unusual that the search was cut short. Where nothing is worth building: the workstation as it
+ * is.
+ * @param most how many plans with different items to offer
+ * @param steps search steps to spend; with too few, the best plan found is returned as not proven
  */
 export function planCorner(
 	corner: Corner,
@@ -123,8 +123,8 @@ export function planCorner(
 }
 
 /**
- * Whether a corner is left as it is: every value in its band; or nothing off and nothing far outside; or nothing to be gained that is worth
- * fetching a towel for.
+ * Whether a workstation is left as it is: every value in its range; or nothing off and nothing far outside; or no gain worth fetching a
+ * towel for.
  */
 function isNothingToBuild(corner: Corner, before: readonly CheckResult[], best: Plan): boolean {
 	const outside = before.map(outsideBand);
@@ -136,7 +136,7 @@ function isNothingToBuild(corner: Corner, before: readonly CheckResult[], best: 
 	return gain < EQUAL_COST_TOLERANCE;
 }
 
-/** The corner as it is, as a plan that asks for nothing. */
+/** The workstation as it is, as a plan without steps. */
 export function planWithoutChanges(
 	corner: Corner,
 	before: readonly CheckResult[] = checkCorner(corner)
@@ -163,7 +163,7 @@ export function planWithoutChanges(
 	};
 }
 
-/** Whether the least misfit would be clearly less, were the room over the thighs no limit. */
+/** Whether the least misfit would be clearly lower without the limit on thigh clearance. */
 function bindsOverThigh(problem: PlanProblem, leastW: number, steps: number): boolean {
 	const { limits } = problem;
 	if (limits.leastThighMm === -Infinity) return false;
@@ -174,12 +174,12 @@ function bindsOverThigh(problem: PlanProblem, leastW: number, steps: number): bo
 	);
 }
 
-/** The length under the thighs' room that would tell most about it, of those that no tape took; null where a tape took them all. */
+/** The length below the thigh clearance that is most worth measuring by tape; null where all were. */
 function measureUnderThigh({ corner, body }: PlanProblem): MeasurableLengthName | null {
 	const isTaped = (name: MeasurableLengthName) =>
 		(name === 'thigh' ? body.thigh.from : corner.spot.by) === 'tape';
 	const sd = (name: MeasurableLengthName) => measurableSd(corner, body, name);
-	// In the order in which equals are asked for.
+	// In the order that breaks ties.
 	return measurableParts(corner, 'thigh')
 		.filter((name) => !isTaped(name))
 		.reduce<MeasurableLengthName | null>(
@@ -189,8 +189,7 @@ function measureUnderThigh({ corner, body }: PlanProblem): MeasurableLengthName 
 }
 
 /**
- * The best plans of a prepared corner; see {@link planCorner}.
- *
+ * The best plans of a prepared problem; see {@link planCorner}.
  * @param firstLeastW the least misfit where it is known already
  */
 export function bestPlans(
@@ -215,16 +214,15 @@ export function bestPlans(
 	return { plans, proven: !effort.isCut, leastW: first };
 }
 
-/** A plan with its pieces in the order by which equals differ. */
+/** A plan with its items in the order that breaks ties. */
 export interface PlanWithNamedPieces {
 	readonly plan: Plan;
 	readonly pieces: readonly NamedPiece[];
 }
 
 /**
- * The best plan of a prepared corner among those as good as some least misfit.
- *
- * @param ceiling a cost above which no plan is wanted; null for any
+ * The best plan of a prepared problem among those as good as a given misfit.
+ * @param ceiling a cost above which no plan is wanted; null for no ceiling
  * @returns null where there is none at that cost
  */
 export function bestPlanOf(
@@ -249,7 +247,7 @@ interface NamedLayout {
 	readonly pieces: readonly NamedPiece[];
 }
 
-/** Of layouts that cost the same, the one whose list of pieces sorts first. */
+/** Among layouts of equal cost, the one whose list of items sorts first. */
 function firstNamed(
 	problem: PlanProblem,
 	layouts: readonly PlanLayout[],
@@ -298,7 +296,7 @@ function planOf(problem: PlanProblem, layout: PlanLayout, pieces: readonly Named
 		Station,
 		PlannedStack
 	>;
-	// What is bought has a rise and no pieces of the household.
+	// A purchase has a rise and uses no household items.
 	const stations = {
 		...built,
 		seat: { ...built.seat, rise: layout.pads.rise },
@@ -322,7 +320,7 @@ function planOf(problem: PlanProblem, layout: PlanLayout, pieces: readonly Named
 	};
 }
 
-/** The set-up that a plan builds, for checks and drawings. */
+/** The set-up after a plan, for checks and drawings. */
 export function setUpAfter(corner: Corner, plan: Plan): SetUp {
 	const { heights, stations } = plan;
 	return {

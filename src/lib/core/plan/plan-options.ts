@@ -15,7 +15,7 @@ import {
 import { minimumCost } from './search';
 import type { SearchEffort } from './stack-feasibility';
 
-/** The best that so many things to do can do. */
+/** The best plan with a number of changes. */
 export interface PlanOption {
 	readonly things: number;
 	readonly plan: Plan;
@@ -23,10 +23,10 @@ export interface PlanOption {
 	readonly worse: readonly CheckId[];
 }
 
-/** A rung takes away at least this part of what can be gained: nobody is sent to fetch a book for two millimetres. Our assumption. */
+/** A rung must bring at least this share of the possible gain: nobody is sent to fetch a book for two millimetres. Our assumption. */
 const LEAST_GAIN = 0.1;
 
-/** What a plan asks someone to do. */
+/** The changes that a plan asks for. */
 export function itemsOfPlan(corner: Corner, plan: Plan): PlanAction[] {
 	const { spot } = corner;
 	const { seat, surface, screenTopAboveBase } = plan.heights;
@@ -45,7 +45,7 @@ export function itemsOfPlan(corner: Corner, plan: Plan): PlanAction[] {
 	return doing.filter(([, isDone]) => isDone).map(([thing]) => thing);
 }
 
-/** Checks that are worse after than before: outside their band and not before, or clearly farther outside. */
+/** Checks that are worse after than before: newly outside their range, or clearly farther outside. */
 export function checksWorseAfter(before: readonly CheckResult[], after: readonly CheckResult[]): CheckId[] {
 	return after
 		.filter((check) => {
@@ -66,7 +66,7 @@ function* subsets<T>(of: readonly T[], size: number, from = 0): Generator<T[]> {
 		for (const rest of subsets(of, size - 1, i + 1)) yield [of[i] as T, ...rest];
 }
 
-/** The best plan with at most so many things to do, by the order of plans over every choice of them. */
+/** The best plan with at most this many changes, over every choice of them, by the usual order of plans. */
 function bestWith(problem: PlanProblem, things: number, effort: SearchEffort): Plan | null {
 	const choices = [...subsets(possibleActions(problem), things)].map((chosen) =>
 		withOnlyActions(problem, new Set(chosen))
@@ -96,7 +96,7 @@ function compareRungs(a: Found, b: Found): number {
 	);
 }
 
-/** Whether a plan leaves well outside its band what the best plan puts inside. */
+/** Whether a plan leaves well outside its range what the best plan puts inside. */
 function leavesOutside(plan: Plan, best: Plan): boolean {
 	return plan.after.some((check) => {
 		const inBest = best.after.find(({ id }) => id === check.id);
@@ -105,14 +105,12 @@ function leavesOutside(plan: Plan, best: Plan): boolean {
 }
 
 /**
- * The ladder of a corner: the most for one thing to do, for two, and so on, as far as each further one is worth it. Exact: every rung is
- * the optimum of all plans with at most so many things, by the order of `planCorner`. The last rung is the one to recommend: the first from
- * which on hardly anything more can be gained, and which leaves nothing well outside that the best plan puts inside.
- *
- * Cost: two restricted searches for every choice of things, up to 25 choices for the five of them; most are small.
- *
+ * The ladder of a workstation: the best plan for one change, for two, and so on, as long as each further one is worth it. Exact: each rung
+ * is the optimum over all plans with at most that many changes, in the order of `planCorner`. The last rung is the one to recommend: the
+ * first beyond which hardly anything can be gained, and which leaves nothing well outside that the best plan puts inside. Cost: two
+ * restricted searches for every choice of changes, up to 25 choices for the five of them; most are small.
  * @param best the first of the plans; where it asks for nothing there are no rungs
- * @returns the rungs, fewest things first
+ * @returns the rungs, fewest changes first
  */
 export function planOptions(
 	corner: Corner,
@@ -143,7 +141,7 @@ export function planOptions(
 	return { rungs, proven: !effort.isCut };
 }
 
-/** The plan to recommend: the last rung, else the best plan. */
+/** The recommended plan: the last rung, or the best plan where there are no rungs. */
 export function recommendedPlan(rungs: readonly PlanOption[], plans: readonly Plan[]): Plan | null {
 	return rungs.at(-1)?.plan ?? plans[0] ?? null;
 }

@@ -10,56 +10,56 @@ import { RIGID_STATIONS } from './stack-feasibility';
 import { StackCapacity } from './stack-capacity';
 import { stackMode, StackTable } from './stack-table';
 
-/** What is bought and the corner document has no place for. */
+/** Purchases for which the workstation document has no place. */
 export interface PurchasedAids {
-	/** Heights that a footrest can be set to, mm; it stands in place of a stack. */
+	/** Heights of an adjustable footrest, mm; it replaces a stack. */
 	readonly footrestMm?: readonly number[];
-	/** Rise of a firm cushion on the seat, mm: no piece of the household, and on the seat with what else lies there. */
+	/** Rise of a firm cushion on the seat, mm: not a household item; it lies on the seat with whatever else does. */
 	readonly cushionMm?: number;
 }
 
-/** Everything the search needs of one corner, prepared once. */
+/** Everything a search needs for one workstation, prepared once. */
 export interface PlanProblem {
 	readonly corner: Corner;
 	readonly body: Body;
 	readonly types: readonly PieceType[];
-	/** Pieces of each type. */
+	/** Number of items of each type. */
 	readonly counts: readonly number[];
-	/** Infinite beyond what the limits allow of one check alone. */
+	/** Infinite where a single check would break a limit. */
 	readonly costs: HeightCosts;
 	readonly limits: PlanLimits;
 	readonly pads: readonly SeatPadding[];
-	/** Reachable heights at feet, keys, mouse and screen. */
+	/** Reachable heights at feet, keyboard, mouse and screen. */
 	readonly tables: readonly StackTable[];
-	/** How high these can get together. */
+	/** How high these can be together. */
 	readonly capacity: StackCapacity;
-	/** Heights the seat can be set to, less its give; [0, 0] standing. */
+	/** The range of seat heights, minus compression; [0, 0] for standing. */
 	readonly seatRange: Range;
-	/** The seat's height, less its give, from which on pads may lie on it: one that can be raised is raised first. */
+	/** Seat height, minus compression, from which pads may be used: an adjustable seat is raised first. */
 	readonly padsFromMm: number;
 	readonly surfaceRange: Range;
 	/** The keyboard is part of what the screen's stack carries. */
 	readonly builtIn: boolean;
-	/** Heights of a footrest that would be bought, mm. */
+	/** Heights of a footrest to buy, mm. */
 	readonly footrestMm: readonly number[];
-	/** Height of a bar that the feet are on, mm. */
+	/** Height of a foot bar, mm. */
 	readonly footBarMm: number;
-	/** Whether the hips are judged over the knees. */
+	/** Whether hips are compared with knees. */
 	readonly judgesKnee: boolean;
-	/** Keys on a stack ask for a stack under the mouse. */
+	/** Whether a stack under the keyboard calls for one under the mouse. */
 	readonly mouseFollows: boolean;
 }
 
-/** What someone can be asked to do: pads or the height of the seat, the height of the surface, a stack, or the height of the screen. */
+/** What a plan can ask someone to change: pads or seat height, surface height, a stack, or screen height. */
 export const PLAN_ACTIONS = ['seat', 'surface', 'feet', 'keys', 'screen'] as const;
 
-/** One of {@link PLAN_ACTIONS}. Keys that are built in are a part of the screen; the mouse's stack is one of the keys. */
+/** One of {@link PLAN_ACTIONS}. A built-in keyboard is part of the screen; the mouse's stack belongs to the keyboard's. */
 export type PlanAction = (typeof PLAN_ACTIONS)[number];
 
-/** Over this seat, less its give, nothing is stacked under the feet, mm: a bar stool needs its bar. Our assumption. */
+/** Above this seat height, minus compression, nothing is stacked under the feet, mm: a bar stool needs its bar. Our assumption. */
 export const MAX_SEAT_OVER_FEET_MM = 600;
 
-/** Where the seat's own height can be set; null where it can't, or is not ours to set. */
+/** The range of seat heights that a plan may set; null where it can't, or must not. */
 function settableRange(corner: Corner): Range | null {
 	return seatRulesOf(corner).isSet ? (corner.spot.seat?.range ?? null) : null;
 }
@@ -72,7 +72,7 @@ function seatRange(corner: Corner): Range {
 	return [lowest - give, highest - give];
 }
 
-/** Stations that this corner has a use for: no feet standing or on a bar, no keys on a laptop or on a tray. */
+/** Whether a workstation has use for a station: no feet when standing or on a bar, no keyboard stack for a laptop or a tray. */
 function usesStation(corner: Corner, station: (typeof RIGID_STATIONS)[number]): boolean {
 	const { keys, mouse } = corner.spot;
 	const { takesFeet, takesStacks } = seatRulesOf(corner);
@@ -83,7 +83,7 @@ function usesStation(corner: Corner, station: (typeof RIGID_STATIONS)[number]): 
 	return stacksKeys && (station === 'keys' || mouse === 'separate');
 }
 
-/** Costs that are infinite where a check alone breaks a limit. */
+/** Costs that are infinite where a single check breaks a limit. */
 function limitedCosts(corner: Corner, body: Body, limits: PlanLimits): HeightCosts {
 	const costs = heightCosts(corner, body);
 	const bands = bandsFor(corner);
@@ -106,10 +106,10 @@ function limitedCosts(corner: Corner, body: Body, limits: PlanLimits): HeightCos
 	};
 }
 
-/** Heights that are asked for lie within so much of 0, mm; beyond, a cost is worked out each time. */
+/** Costs of heights within this distance from 0 are tabulated, mm; beyond, they are computed each time. */
 const TABLED_MM = 2048;
 
-/** A cost of whole millimetres that is worked out once each: a search asks for the same ones a thousand times. */
+/** A cost of whole millimetres that is computed once each: a search asks for the same ones thousands of times. */
 function tabled(cost: (mm: number) => HeightCost): (mm: number) => HeightCost {
 	const table = new Float64Array(2 * TABLED_MM).fill(-1);
 	return (mm) => {
@@ -124,9 +124,8 @@ function tabled(cost: (mm: number) => HeightCost): (mm: number) => HeightCost {
 }
 
 /**
- * Prepares the plan of a corner, with what would be bought beside the household.
- *
- * @param inUse ids of pieces that serve elsewhere
+ * Prepares the planning problem of a workstation, with purchases on top of the household.
+ * @param inUse ids of items used elsewhere
  */
 export function prepareProblem(
 	corner: Corner,
@@ -171,7 +170,7 @@ export function withLimits(problem: PlanProblem, limits: PlanLimits): PlanProble
 	return { ...problem, limits, costs: limitedCosts(problem.corner, problem.body, limits) };
 }
 
-/** The things that a plan of this problem could ask for. */
+/** The changes that a plan of this problem could ask for. */
 export function possibleActions({ corner, pads, tables }: PlanProblem): PlanAction[] {
 	const { spot } = corner;
 	const stacks = (station: (typeof RIGID_STATIONS)[number]) =>
@@ -186,7 +185,7 @@ export function possibleActions({ corner, pads, tables }: PlanProblem): PlanActi
 	return PLAN_ACTIONS.filter((thing) => can[thing]);
 }
 
-/** The same problem with nothing to be done but some things: what is not among them stays as it is. */
+/** The same problem with only some changes allowed; everything else stays as it is. */
 export function withOnlyActions(problem: PlanProblem, things: ReadonlySet<PlanAction>): PlanProblem {
 	const { corner, counts, types, body, limits } = problem;
 	const { spot } = corner;

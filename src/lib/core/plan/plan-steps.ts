@@ -9,20 +9,20 @@ import type { Plan } from './plan-corner';
 import { plannedDistance } from './situation-after';
 import type { StepPlace } from './step-places';
 
-/** A piece of a step by its name. */
+/** An item of a step. */
 export interface StepPiece {
 	readonly id: string;
 	readonly label: string;
 	readonly kind: HouseholdKind;
 	readonly mode: string;
 	readonly rise: number;
-	/** Footprint, longer side first, mm; null for what is stacked nowhere. */
+	/** Footprint, longer side first, mm; null for what is not stacked. */
 	readonly size: Footprint | null;
-	/** How a towel is rolled; null for what goes in as it is. */
+	/** How a towel is rolled; null for anything else. */
 	readonly roll: TowelRoll | null;
 }
 
-/** What has to be watched while a step is done; the words are the catalogue's. */
+/** A caution for a step; the wording is in the message catalogue. */
 export type Caution =
 	| 'push-before-use'
 	| 'nobody-stands-on-it'
@@ -33,32 +33,35 @@ export type Caution =
 	| 'hand-over-thigh'
 	| 'chin-down';
 
-/** One step of a plan: what to put where, how high it comes, and the check it serves. Lengths in mm. */
+/** One step of a plan: what to put where, the resulting height, and the check it serves. Lengths in mm. */
 export interface PlanStep {
 	readonly place: StepPlace;
-	/** Bottom first. */
+	/** From the bottom up. */
 	readonly pieces: readonly StepPiece[];
 	readonly rise: number;
-	/** Height above the floor that the place has afterwards; null where none is aimed at. */
+	/** Resulting height above the floor; null where there is no target height. */
 	readonly target: number | null;
-	/** Whether furniture itself is set to another height. */
+	/** Whether furniture itself is adjusted. */
 	readonly moves: boolean;
-	/** That height as it is measured there: of the empty seat, of the table's top, of the picture's top edge; null where nothing is set. */
+	/** That height as it is measured: at the empty seat, the table top, or the top edge of the screen; null where nothing is set. */
 	readonly setTo: number | null;
 	readonly before: CheckResult | null;
 	readonly after: CheckResult | null;
 	readonly cautions: readonly Caution[];
-	/** What is worded otherwise than usual; left out where nothing is. */
+	/** Special wording; left out for the usual one. */
 	readonly wording?: StepWording;
 }
 
-/** How a step is worded otherwise than usual: behind all of the back and not in its hollow; the keyboard pushed back, the forearms on the table. */
+/**
+ * Special wordings of a step: a support behind the whole back instead of the hollow; the keyboard pushed back with the forearms on the
+ * table.
+ */
 export type StepWording = 'behind' | 'pushed-back';
 
 /** Padding above this makes a seat rock, mm. Common practice says thin padding only; the figure is ours. */
 const PADS_ROCK_FROM_MM = 50;
 
-/** The check that tells whether a step has worked. */
+/** The check that shows whether a step worked. */
 const CHECK_OF: Readonly<Record<StepPlace, CheckId | null>> = {
 	surface: 'elbow',
 	seat: 'elbow',
@@ -79,7 +82,7 @@ function stepPieces(corner: Corner, plan: Plan, station: Station): StepPiece[] {
 	});
 }
 
-/** What fills the low back, of what the plan has left over; null where nothing is wanted or nothing does it. */
+/** What fills the lumbar hollow, from what the plan leaves over; null where nothing is needed or nothing fits. */
 function backOf(corner: Corner, plan: Plan): BackSupport | null {
 	const used = new Set(Object.values(plan.stations).flatMap(({ pieces }) => pieces.map(({ id }) => id)));
 	return backSupport(corner, used);
@@ -119,12 +122,12 @@ interface Place {
 	readonly wording?: StepWording;
 }
 
-/** Heights that furniture itself is set to by a plan, as they are measured there; null where it stays. */
+/** Furniture heights that a plan sets, as they are measured; null where one stays. */
 function settingsOf({ spot }: Corner, { heights, stations }: Plan, top: number) {
 	const seatMoves =
 		heights.seat !== null && spot.seat !== null && heights.seat !== spot.seat.height - spot.seat.give;
 	return {
-		// The seat gives under the person: empty it stands so much higher.
+		// The seat compresses under the person: empty, it is that much higher.
 		seat: seatMoves ? (heights.seat ?? 0) + (spot.seat?.give ?? 0) : null,
 		surface: heights.surface === spot.surface.height ? null : heights.surface,
 		screen: heights.screenTopAboveBase === spot.screen.topAboveBase ? null : top,
@@ -187,10 +190,9 @@ function places(corner: Corner, plan: Plan): Place[] {
 }
 
 /**
- * The steps of a plan in the order of work, from the floor up: only those where something is to be done, and the keys
- * wherever there is a keyboard of its own, since its feet and its place are always worth a look.
- *
- * @param before the checks of the corner as it was measured
+ * The steps of a plan in the order of work, from the floor up: only where something is to be done, and always the keyboard if it is
+ * separate, since its feet and its place deserve a look.
+ * @param before the checks of the workstation as measured
  */
 export function planSteps(corner: Corner, plan: Plan, before: readonly CheckResult[]): PlanStep[] {
 	const check = (of: readonly CheckResult[], place: StepPlace) =>

@@ -14,50 +14,50 @@ import {
 } from './purchases';
 import { minimumCost } from './search';
 
-/** What is left of one check, mm outside its band: at the home's best, and with something more. */
+/** What remains of one check, mm outside its range: with the best household plan, and with something extra. */
 export interface CheckChange {
 	readonly id: CheckId;
 	readonly from: number;
 	readonly to: number;
 }
 
-/** What something more would change beside the best of the home. */
+/** What something extra would change on top of the best household plan. */
 export interface ExtraOutcome {
-	/** The corner with it: what its plan is for. */
+	/** The workstation with it, for which the plan is made. */
 	readonly corner: Corner;
 	/** The best plan with it and the household. */
 	readonly plan: Plan;
 	/** Every check of the posture. */
 	readonly changes: readonly CheckChange[];
-	/** Checks whose value it brings into the band. */
+	/** Checks whose value it brings into range. */
 	readonly closes: readonly CheckId[];
-	/** How much less `W` is left. */
+	/** By how much it lowers `W`. */
 	readonly savesW: number;
 	readonly proven: boolean;
 }
 
 /** What one purchase, or two together, would change. */
 export interface PurchaseOutcome extends ExtraOutcome {
-	/** One thing or two, in the order of {@link PURCHASES}. */
+	/** One or two purchases, in the order of {@link PURCHASES}. */
 	readonly purchases: readonly PurchaseId[];
 }
 
-/** What one more firm thing of the home would change. */
+/** What one more rigid household item would change. */
 export interface ExtraPieceOutcome extends ExtraOutcome {
 	/** Its height, mm. */
 	readonly mm: number;
 }
 
-/** A purchase that takes away less than this part of the misfit is no advice. Our assumption. */
+/** A purchase that removes less than this share of the misfit is not advised. Our assumption. */
 const LEAST_SAVING = 0.25;
 
-/** Nor one after which no check lies so much nearer to its band, mm. Our assumption. */
+/** Nor one that brings no check at least this much closer to its range, mm. Our assumption. */
 const LEAST_CHANGE_MM = 20;
 
-/** Two things are told only where they take away so much more than the better of them. Our assumption. */
+/** Two purchases are advised only if they gain this much more than the better of them. Our assumption. */
 const PAIR_GAINS = 1 + LEAST_SAVING;
 
-/** Heights of one more firm thing that are tried, mm. Our assumption. */
+/** Heights tried for one more rigid item, mm. Our assumption. */
 const FIRM_MM = { lowest: 20, highest: 350, step: 10 } as const;
 
 const outsideIn = (plan: Plan, id: CheckId): number => {
@@ -71,9 +71,8 @@ function problemWith({ corner, aids }: CornerWithPurchase, best: Plan): PlanProb
 }
 
 /**
- * The makes of a thing that leave the least misfit, or as little as makes no difference.
- *
- * @param savesAtLeast what takes away less is not looked for
+ * The variants of a purchase that leave the least misfit, or as good as the least.
+ * @param savesAtLeast variants that save less are ignored
  */
 function bestOf(makes: readonly CornerWithPurchase[], best: Plan, savesAtLeast = 0): ExtraOutcome | null {
 	const mostW = best.cost.W - Math.max(EQUAL_COST_TOLERANCE, LEAST_SAVING * best.cost.W, savesAtLeast);
@@ -106,7 +105,7 @@ function isBetter(a: Plan, b: Plan): boolean {
 	return (a.cost.pieces - b.cost.pieces || a.cost.W - b.cost.W || a.cost.D - b.cost.D) < 0;
 }
 
-/** Whether something is worth telling. */
+/** Whether something is worth advising. */
 function isWorthIt({ savesW, changes }: ExtraOutcome, best: Plan): boolean {
 	return (
 		savesW >= EQUAL_COST_TOLERANCE &&
@@ -116,11 +115,9 @@ function isWorthIt({ savesW, changes }: ExtraOutcome, best: Plan): boolean {
 }
 
 /**
- * The smallest further firm thing that takes away as much as any: no purchase, but one more piece of the home. Null where none is worth it.
- *
- * Cost: a least misfit for each of up to 34 heights, and one plan.
- *
- * @param best the best plan of the home
+ * The smallest further rigid item that removes as much misfit as any: not a purchase, but one more household item. Null where none is worth
+ * it. Cost: a least misfit for each of up to 34 heights, and one plan.
+ * @param best the best household plan
  */
 export function smallestExtraPiece(corner: Corner, best: Plan): ExtraPieceOutcome | null {
 	if (!seatRulesOf(corner).takesStacks || !isAnyOff(best.after)) return null;
@@ -134,20 +131,18 @@ export function smallestExtraPiece(corner: Corner, best: Plan): ExtraPieceOutcom
 	return outcome && isWorthIt(outcome, best) ? { ...outcome, mm: found?.mm ?? 0 } : null;
 }
 
-/** What it takes away for each thing bought. */
+/** Misfit removed per item bought. */
 const worth = ({ savesW, purchases }: PurchaseOutcome): number => savesW / purchases.length;
 
 /**
- * What one purchase or two together would change beside the best of the home, each solved again with it, under the further limit that it
- * leaves no check but the eyes' clearly worse than the home does; what takes away most for each thing first. Nothing is claimed that the
- * home does by itself.
- *
- * Cost: a plan for each of up to seven things, twenty-six heights of a bar for the feet, and up to twenty-one pairs.
- *
- * @param best the best plan of the home
+ * What one purchase, or two together, would change on top of the best household plan. Each is solved anew, under the further limit that no
+ * check except eye height becomes clearly worse than in the household plan; the most misfit removed per item first. Nothing is claimed that
+ * the household achieves by itself. Cost: a plan for each of up to seven purchases, twenty-six heights of a foot bar, and up to twenty-one
+ * pairs.
+ * @param best the best household plan
  */
 export function purchaseOutcomes(corner: Corner, best: Plan): PurchaseOutcome[] {
-	// Only where the home's best leaves a height wrong is something more looked for.
+	// Purchases are considered only where the best household plan leaves a height off.
 	if (!isAnyOff(best.after)) return [];
 	const singles = PURCHASES.flatMap((id) => {
 		const outcome = bestOf(cornersWithPurchase(id, corner), best);

@@ -1,41 +1,41 @@
 import { footBarOf, seatKindOf, seatRulesOf, type Corner, type Range } from '../corner';
 import type { PurchasedAids } from './plan-problem';
 
-/** A corner with something bought. */
+/** A workstation with a purchase. */
 export interface CornerWithPurchase {
 	readonly corner: Corner;
-	/** What was bought and the corner document has no place for. */
+	/** The purchase for which the workstation document has no place. */
 	readonly aids: PurchasedAids;
 }
 
-/** A keyboard as they are sold: height of its home row, longer and shorter side, mm. Our assumption. */
+/** A typical keyboard: home row height, longer and shorter side, mm. Our assumption. */
 const KEYBOARD = { homeRow: 20, base: [440, 130] } as const;
 
-/** Every so many mm something bought can be set; nobody sets it finer. */
+/** Step in which purchases are adjusted, mm; nobody sets them more finely. */
 const CM = 10;
 
 const everyCentimetre = ([lowest, highest]: Range): number[] =>
 	Array.from({ length: (highest - lowest) / CM + 1 }, (_, i) => lowest + i * CM);
 
-/** Heights that a footrest takes, mm. Our working assumption. */
+/** Heights of a footrest, mm. Our working assumption. */
 const FOOTREST: Range = [50, 200];
 
-/** Heights of a bar for the feet at a high chair, mm. Our working assumption. */
+/** Heights of a foot bar on a high chair, mm. Our working assumption. */
 const FOOT_BAR: Range = [150, 400];
 
-/** Over this seat feet rest on a bar, mm. Our assumption. */
+/** Above this seat height, feet rest on a bar, mm. Our assumption. */
 const HIGH_SEAT_MM = 600;
 
-/** A firm cushion, 400 mm square: how much it raises who sits on it, mm. Our working assumption. */
+/** Rise of a firm cushion, 400 mm square, under a person, mm. Our working assumption. */
 const CUSHION_RISE_MM = 50;
 
-/** A monitor on a stand that moves: top of the picture over its foot, height of the picture, foot, distance, mm. Our assumption. */
+/** A monitor on an adjustable stand: top of the screen above its base, screen height, base, distance, mm. Our assumption. */
 const MONITOR = { range: [380, 510], visibleHeight: 300, base: [240, 200] } as const;
 
-/** A surface whose height can be set, mm. Around the range of EN 527-1:2011 type A (from memory); ours. */
+/** A height-adjustable surface, mm. Around the range of EN 527-1:2011 type A (from memory); ours. */
 const SURFACE = { range: [620, 1270], thickness: 25 } as const;
 
-/** A chair whose height can be set, mm. Around the range of EN 1335-1:2020 type B (from memory); ours. */
+/** A height-adjustable chair, mm. Around the range of EN 1335-1:2020 type B (from memory); ours. */
 const CHAIR = {
 	kind: 'chair',
 	give: 0,
@@ -53,7 +53,7 @@ const NO_AIDS: PurchasedAids = {};
 
 const plain = (corner: Corner): CornerWithPurchase[] => [{ corner, aids: NO_AIDS }];
 
-/** The corner with a keyboard and mouse of usual size; as it is where it has its own. */
+/** The workstation with a keyboard and mouse of usual size; unchanged where it has separate ones. */
 export function cornerWithKeyboard(corner: Corner): Corner {
 	const { spot } = corner;
 	if (spot.keys.kind === 'separate') return corner;
@@ -117,7 +117,7 @@ function withChair(corner: Corner): CornerWithPurchase[] {
 	return plain({ ...corner, spot: { ...corner.spot, seat: { ...CHAIR, height } } });
 }
 
-/** What can be bought, in the order in which equals are named: the cheapest that helps most first. Common practice. */
+/** What can be bought, in the order that breaks ties: the cheapest that helps most first. Common practice. */
 export const PURCHASES = [
 	'keyboard-and-mouse',
 	'footrest',
@@ -141,17 +141,17 @@ const MAKES: Readonly<Record<PurchaseId, (corner: Corner) => CornerWithPurchase[
 	'another-surface': withSurface
 };
 
-/** A corner with one thing bought: one for each make of it that differs, none where it would change nothing. */
+/** A workstation with one purchase: one for each variant that differs, none where it would change nothing. */
 export function cornersWithPurchase(purchase: PurchaseId, corner: Corner): CornerWithPurchase[] {
-	// Nothing makes a sofa a place to work at but hands and eyes of their own.
+	// Only a separate keyboard and screen can make a sofa suitable for work.
 	if (!seatRulesOf(corner).isForWork && purchase !== 'keyboard-and-mouse') return [];
 	return MAKES[purchase](corner);
 }
 
-/** What is bought first where two are, so that the other meets it: a chair or a surface, then a keyboard. */
+/** Of two purchases, the one that the other one must match comes first: a chair or a surface, then a keyboard. */
 const MET_BY_THE_OTHER: readonly PurchaseId[] = ['chair', 'another-surface', 'keyboard-and-mouse'];
 
-/** A corner with two things bought: each make of the one with each of the other. */
+/** A workstation with two purchases: each variant of the one with each of the other. */
 export function cornersWithTwoPurchases(
 	one: PurchaseId,
 	other: PurchaseId,
@@ -167,7 +167,7 @@ export function cornersWithTwoPurchases(
 	);
 }
 
-/** Side of a block that stands for one more firm piece, mm: as wide as any base, and wide enough for any height. */
+/** Side of a block that represents one more rigid item, mm: as wide as any base, and wide enough for any height. */
 const BLOCK_SIDE_MM = 3000;
 
 const OWN_ID = 'more';
@@ -178,7 +178,7 @@ function freeId({ household }: Corner): string {
 	return id;
 }
 
-/** The corner with one more firm piece of a height, that may stand under screen, feet or keys. */
+/** The workstation with one more rigid item of some height, for screen, feet or keyboard. */
 export function cornerWithFirmPiece(corner: Corner, heightMm: number): Corner {
 	const size = [BLOCK_SIDE_MM, BLOCK_SIDE_MM, heightMm] as const;
 	return {

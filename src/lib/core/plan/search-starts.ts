@@ -4,7 +4,7 @@ import type { PlanProblem } from './plan-problem';
 import type { SeatPadding } from './seat-paddings';
 import type { StationOptions } from './station-options';
 
-/** Where a search starts: how seat and surface are set and the seat padded, and what no plan from here can beat. */
+/** A start of a search: seat and surface heights, padding, and a lower bound for every plan from here. */
 export interface SearchStart {
 	readonly seat: number;
 	readonly surface: number;
@@ -15,15 +15,15 @@ export interface SearchStart {
 interface SeatSetting {
 	readonly seat: number;
 	readonly pads: SeatPadding;
-	/** Seat under the person, mm. */
+	/** Seat height under the person, mm. */
 	readonly under: number;
-	/** Bound on knee, pads and what is under the feet. */
+	/** Lower bound from knee, pads and what is under the feet. */
 	readonly cost: PackedCost;
 	/** Least misfit of the knee. */
 	readonly W: number;
 }
 
-/** Bounds on what depends on the surface's height over the seat. */
+/** Lower bounds that depend on the height of the surface above the seat. */
 interface OverCost {
 	readonly cost: PackedCost;
 	readonly W: number;
@@ -32,8 +32,8 @@ interface OverCost {
 const byBound = (a: SearchStart, b: SearchStart) => a.bound - b.bound;
 
 /**
- * The starts of a search. Cost: (seat positions x paddings) + (heights under the person x surface positions), so a
- * chair and a desk that both move over their whole range stay below two million steps.
+ * The starts of a search. Cost: (seat positions x paddings) + (heights under the person x surface positions); a chair and a desk that are
+ * both fully adjustable stay below two million steps.
  */
 export class SearchStarts {
 	private readonly settings: readonly SeatSetting[];
@@ -55,7 +55,7 @@ export class SearchStarts {
 		});
 	}
 
-	/** The best start of each padding, by bound; none of them where the limits allow none. */
+	/** The best start of each padding by bound; empty where the limits allow none. */
 	bestByPads(): SearchStart[] {
 		const best = new Map<SeatPadding, SearchStart>();
 		const bestSurface = new Map<number, { surface: number; cost: PackedCost } | null>();
@@ -98,7 +98,7 @@ export class SearchStarts {
 		return best;
 	}
 
-	/** Bounds on thigh, keys and screen with the surface so far over the seat. */
+	/** Lower bounds for thigh, keyboard and screen at a surface height above the seat. */
 	private overCost(over: number): OverCost {
 		const known = this.overCosts.get(over);
 		if (known !== undefined) return known;

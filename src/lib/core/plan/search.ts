@@ -19,46 +19,41 @@ import {
 	type StationOptions
 } from './station-options';
 
-/** Heights of one best plan, before its pieces are named. */
+/** Heights of a best plan, before its items are named. */
 export interface PlanLayout {
 	readonly seat: number;
 	readonly surface: number;
 	readonly pads: SeatPadding;
 	readonly heights: StackHeights;
-	/** Height of a bought footrest, 0 for none; the stack under the feet is then empty. */
+	/** Height of a purchased footrest, 0 for none; the stack under the feet is then empty. */
 	readonly footrest: number;
-	/** One way to build the stacks with the fewest pieces. */
+	/** A way to build the stacks with the fewest items. */
 	readonly shares: readonly PieceAssignment[];
 	readonly pieces: number;
-	/** What its heights cost. */
+	/** Cost of its heights. */
 	readonly heightCost: HeightCost;
 	readonly cost: PackedCost;
 }
 
-/** Pieces used by an earlier plan, by type; rigid and soft together. */
+/** Items used by an earlier plan, by type; rigid and soft together. */
 export type PieceUsage = readonly number[];
 
-/** Equal plans kept for the last rule (which list sorts first); more than this never arise in a real home. */
+/** Most equal plans kept for the last rule (which list sorts first); no real home has more. */
 const MOST_EQUALS = 256;
 
-/** Pieces that four full stacks hold: a budget that forbids nothing. */
+/** The number of items in four full stacks: a limit that forbids nothing. */
 const ANY_NUMBER = 28;
 
 /**
- * Searches the layouts of a problem, best first:
- *
- * 1. Given the seat under the person and the surface over it, the checks depend on one stack each. The
- *    cheapest height of each, had it the household to itself, bounds the plan from below.
- * 2. The best start of each padding gives a first plan, and with it a ceiling. Every start (seat, pads, surface)
- *    bounded below the ceiling is then taken by its bound, and within it the triples of heights; both end as
- *    soon as the bound passes the best plan found.
- * 3. What stations together can't reach ({@link StackCapacity}) ends a triple before it is tried.
- * 4. Whether a triple can be built at once from pieces that serve once is answered exactly by {@link StackFeasibility}.
- *
- * What a plan of the corner is to be in the end takes two of them: the least misfit first, then the fewest pieces of all that are as good.
- *
- * @param told usage of the plans already told: what is found uses other pieces
- * @param effort steps left; when they run out the answer is the best found, not proven
+ * Searches the layouts of a problem, best first: 1. Given the seat height under the person and the surface height above it, each check
+ * depends on one stack. The cheapest height of each, as if it had the household to itself, bounds the plan from below. 2. The best start of
+ * each padding gives a first plan and so a ceiling. Every start (seat, pads, surface) with a bound below the ceiling is then taken in
+ * order, and within it the triples of heights; both end when the bound passes the best plan found. 3. What the stations can't reach
+ * together ({@link StackCapacity}) ends a triple before it is tried. 4. Whether a triple can be built at once, with each item used only
+ * once, is answered exactly by {@link StackFeasibility}. A final plan takes two searches: first the least misfit, then the fewest items
+ * among all as good.
+ * @param told usage by earlier plans: the result must use other items
+ * @param effort steps left; when they run out, the result is the best found, not proven
  */
 export function minimumCost(
 	problem: PlanProblem,
@@ -71,10 +66,9 @@ export function minimumCost(
 }
 
 /**
- * All layouts that are best among those as good as the least misfit: of one seat, surface and screen height, and of equal cost.
- *
+ * All best layouts among those as good as the least misfit: with one seat, surface and screen height, and of equal cost.
  * @param leastW see {@link minimumCost}
- * @param ceiling a cost above which none is wanted: the search is as much shorter
+ * @param ceiling a cost above which none is wanted, which shortens the search
  */
 export function bestLayouts(
 	problem: PlanProblem,
@@ -112,7 +106,7 @@ class Search {
 		this.expandAll(starts);
 		const [ceiling, first] = [this.best, this.layouts];
 		if (this.order.endsAtFirst) {
-			// What is only as good as what was found is not looked for.
+			// Layouts only as good as the ones found are not searched for.
 			this.expandAll(this.starts.upTo(first.length > 0 ? ceiling - 1 : ceiling));
 			return this.layouts;
 		}
@@ -122,7 +116,7 @@ class Search {
 		return this.layouts.length > 0 && this.best <= ceiling ? this.layouts : first;
 	}
 
-	/** The start with nothing stacked, so that a search that is cut short has an answer too. */
+	/** The start with nothing stacked, so that a search cut short has an answer too. */
 	private tryNothing(start: SearchStart): void {
 		const { under, over } = heightsAt(start);
 		const bare = (choice: StationChoice, at: number) =>
@@ -144,7 +138,7 @@ class Search {
 		}
 	}
 
-	/** Whether nothing of such a bound is wanted any more. */
+	/** Whether a bound is already too high. */
 	private isBeaten(bound: PackedCost): boolean {
 		return bound > this.best || (this.order.endsAtFirst && bound === this.best && this.layouts.length > 0);
 	}
@@ -172,13 +166,13 @@ class Search {
 		}
 	}
 
-	/** What is paid before any stack is chosen. */
+	/** Cost incurred before any stack is chosen. */
 	private fixedCost(start: SearchStart): PackedCost {
 		const { over } = heightsAt(start);
 		return this.order.pack(this.problem.costs.thigh(over), start.pads.placed.length);
 	}
 
-	/** Whether the feet may be put on something: under a seat that is not too high, and with room left for the knees that it lifts. */
+	/** Whether something may go under the feet: under a seat that is not too high, and with clearance left for the lifted knees. */
 	private mayStand(start: SearchStart, { heightMm }: StationOption): boolean {
 		const { limits, costs, footBarMm } = this.problem;
 		if (heightMm > 0 && start.seat > MAX_SEAT_OVER_FEET_MM) return false;
@@ -189,7 +183,7 @@ class Search {
 		return (this.problem.judgesKnee ? thighClearance(thigh, knee) : thigh) >= limits.leastRoomMm;
 	}
 
-	/** Whether a laptop that is typed on may be raised so far, by what is under it or with the surface. */
+	/** Whether a laptop that is typed on may be raised this far, by its stack or with the surface. */
 	private mayRise(start: SearchStart, { heightMm }: StationOption): boolean {
 		const { builtIn, corner, costs, limits } = this.problem;
 		if (!builtIn || (heightMm === 0 && start.surface <= corner.spot.surface.height)) return true;
@@ -247,7 +241,7 @@ class Search {
 		else this.effort.isCut = true;
 	}
 
-	/** Of two layouts that cost the same, the one whose seat, surface and screen are lower; below 0 where it is the first. */
+	/** Compares two layouts of equal cost by lower seat, surface and screen; negative where the first is lower. */
 	private lower(a: PlanLayout, b: PlanLayout): number {
 		return a.seat - b.seat || a.surface - b.surface || this.screenTopOf(a) - this.screenTopOf(b);
 	}
@@ -262,7 +256,7 @@ class Search {
 		return mouseHeights(mouse, keysMm).map((m) => m.heightMm);
 	}
 
-	/** What the rigid pieces may not equal, given these pads: the told plans that pad the seat alike. */
+	/** What the rigid items must not equal with these pads: earlier plans that pad the seat alike. */
 	private forbiddenRigid(pads: SeatPadding): PieceUsage[] {
 		const soft = this.problem.types.map((type) => type.modes.seat.length > 0);
 		const used = new Array<number>(soft.length).fill(0);
@@ -272,7 +266,7 @@ class Search {
 			.map((usage) => usage.map((n, type) => (soft[type] ? 0 : n)));
 	}
 
-	/** How these heights are built at once with the fewest pieces, at most `atMost`; null where they can't be. */
+	/** How these heights are built at once with the fewest items, at most `atMost`; null where they can't be. */
 	private builtWithFewest(
 		heights: StackHeights,
 		atLeast: number,
@@ -302,7 +296,7 @@ class Search {
 	}
 }
 
-/** Seat under the person, and the surface over it, mm. */
+/** Seat height under the person, and surface height above it, mm. */
 function heightsAt({ seat, pads, surface }: SearchStart): { under: number; over: number } {
 	const under = seat + pads.rise;
 	return { under, over: surface - under };

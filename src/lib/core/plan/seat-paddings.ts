@@ -1,13 +1,13 @@
 import { stationRules, type PlacementMode, type PieceType } from '../household';
 import { seatRulesOf, type Corner } from '../corner';
 
-/** One piece in a plan's stack: the type it is of, and how it lies. */
+/** An item in a plan's stack: its type, and how it lies. */
 export interface PlacedMode {
 	readonly type: number;
 	readonly mode: PlacementMode;
 }
 
-/** One way of padding the seat. */
+/** A way of padding the seat. */
 export interface SeatPadding {
 	readonly rise: number;
 	readonly placed: readonly PlacedMode[];
@@ -16,12 +16,9 @@ export interface SeatPadding {
 const NO_PADS: SeatPadding = { rise: 0, placed: [] };
 
 /**
- * Every way of padding the seat with what may lie on it, none included, as far as it differs to the plan. Soft things
- * serve nowhere else, so the pads are free of the other stations.
- *
- * Cost: square of the soft modes, at most two pieces at a time.
- *
- * @param cushionMm rise of a firm cushion that would be bought, 0 for none: each way of padding is there with it and without
+ * Every way of padding the seat, including none, as far as the plan can tell them apart. Soft items are used nowhere else, so pads don't
+ * compete with other stations. Cost: the square of the soft modes, with at most two items at a time.
+ * @param cushionMm rise of a firm cushion to buy, 0 for none: each padding is listed with it and without
  */
 export function seatPaddings(corner: Corner, types: readonly PieceType[], cushionMm = 0): SeatPadding[] {
 	if (!seatRulesOf(corner).takesPads) return [NO_PADS];

@@ -2,32 +2,32 @@ import type { Corner } from '../corner';
 import { itemsUsed, cornerWithoutUsedItems } from './household-across-spots';
 import { planCorner, type Plan } from './plan-corner';
 
-/** One way to share: a plan for each spot, in the order of the spots. */
+/** A way to share: a plan for each workstation, in their order. */
 type Split = readonly Plan[];
 
-/** How often each item may be used at one spot at most; what is not named is free. */
+/** How often each item may be used at a workstation at most; items not named are unlimited. */
 type Caps = Readonly<Record<string, number>>;
 
-/** What was forbidden so far, spot by spot, and the best plans under it: no way to share below here costs less. */
+/** The restrictions so far, by workstation, and the best plans under them: no way to share below this branch costs less. */
 interface Branch {
 	readonly caps: readonly Caps[];
 	readonly split: Split;
 }
 
 /**
- * Plans solved for one sharing at most; beyond that the best way found so far stands. A count and not a clock, so that the
- * same documents give the same answer on every machine. Our assumption.
+ * Most plans solved to share one household; beyond that the best way found so far stands. A count instead of a clock, so that the same
+ * documents give the same answer on every machine. Our assumption.
  */
 const MOST_PLANS = 120;
 
-/** Solves no plan twice, and counts. */
+/** Solves each plan only once, and counts. */
 class Solver {
 	solved = 0;
 	private readonly known = new Map<string, Plan | null>();
 
 	constructor(private readonly spots: readonly Corner[]) {}
 
-	/** The best plan of a spot under caps. */
+	/** The best plan of a workstation under caps. */
 	best(i: number, caps: Caps): Plan | null {
 		const key = `${i} ${JSON.stringify(Object.entries(caps).sort(([a], [b]) => (a < b ? -1 : 1)))}`;
 		const known = this.known.get(key);
@@ -55,7 +55,7 @@ const piecesOfAll = (split: Split) => split.reduce((sum, { cost }) => sum + cost
 const isBetter = (a: Split, b: Split) =>
 	(misfitOfAll(a) - misfitOfAll(b) || piecesOfAll(a) - piecesOfAll(b)) < 0;
 
-/** The first item that the plans use more of than there is, with how often each spot uses it. */
+/** The first item that the plans use more often than it exists, with the use by each workstation. */
 function conflictOf(spots: readonly Corner[], split: Split): { id: string; uses: number[] } | null {
 	const used = split.map(itemsUsed);
 	for (const { id, count = 1 } of spots[0]?.household ?? []) {
@@ -65,7 +65,7 @@ function conflictOf(spots: readonly Corner[], split: Split): { id: string; uses:
 	return null;
 }
 
-/** Every order of so many spots, the given order first. */
+/** Every order of some workstations, the given one first. */
 function ordersOf(spots: readonly number[]): number[][] {
 	if (spots.length < 2) return [[...spots]];
 	return spots.flatMap((first, i) =>
@@ -73,7 +73,7 @@ function ordersOf(spots: readonly number[]): number[][] {
 	);
 }
 
-/** Each spot chooses from what those before it leave. */
+/** Each workstation chooses from what the ones before it leave. */
 function inOrder(spots: readonly Corner[], order: readonly number[]): Split {
 	const chosen = new Map<number, Plan>();
 	for (const i of order) {
@@ -85,9 +85,9 @@ function inOrder(spots: readonly Corner[], order: readonly number[]): Split {
 }
 
 /**
- * The best way to share: least misfit over all spots, then fewest pieces. Every spot first plans as if the household were
- * its own. Where two want the same piece, one of them has to do with one fewer, so the search branches on which; what it
- * looks at next is always the branch that could still be best, and the first without a conflict is the optimum.
+ * The best way to share: the least misfit over all workstations, then the fewest items. Each workstation is first planned as if the
+ * household were its own. Where two want the same item, one of them must use one fewer, so the search branches on which; it always
+ * continues with the branch that could still be best, and the first without a conflict is the optimum.
  */
 function bestSplit(spots: readonly Corner[]): Split {
 	const solver = new Solver(spots);
@@ -122,12 +122,10 @@ function bestSplit(spots: readonly Corner[]): Split {
 }
 
 /**
- * Shares one household among the spots of a person, so that together they leave the least misfit.
- *
- * Cost: a plan for each spot where they don't compete; at most 120 plans and those of every order where they do.
- *
+ * Shares one household between a person's workstations, so that together they leave the least misfit. Cost: a plan for each workstation
+ * where they don't compete; where they do, at most 120 plans and those of every order.
  * @param spots at most three, each with the whole household
- * @returns the same spots, each with what it may use: no piece serves two of their best plans
+ * @returns the same workstations, each with the items it may use: no item serves two of their best plans
  */
 export function shareHousehold(spots: readonly Corner[]): Corner[] {
 	if (spots.length < 2) return [...spots];
@@ -135,7 +133,7 @@ export function shareHousehold(spots: readonly Corner[]): Corner[] {
 	if (plans.length < spots.length) return [...spots];
 	return spots.map((spot, i) => {
 		const share = cornerWithoutUsedItems(spot, ...plans.filter((_, j) => j !== i));
-		// With all that the others leave, a spot may choose other pieces as good: those after it see what is left then.
+		// Given all that the others leave, a workstation may choose other items just as good: the next ones see what is left then.
 		const [anew] = planCorner(share).plans;
 		if (anew) plans[i] = anew;
 		return share;

@@ -4,19 +4,19 @@ import { backSupport } from '../seat';
 import { checkDistance, viewingDistanceWith } from '../sight';
 import { setUpAfter, type Plan } from './plan-corner';
 
-/** A distance that is set is set so far inside its band, mm: nobody pushes a screen to the millimetre. Our assumption. */
+/** A viewing distance is set this far inside its range, mm: nobody pushes a screen to the millimetre. Our assumption. */
 const INSIDE_MM = 20;
 
-/** How far the picture is from the eye by a plan, mm. */
+/** The viewing distance under a plan, mm. */
 export interface PlannedDistance {
 	readonly mm: number;
-	/** Whether it has to be set: it is off, or the laptop was lifted and has come nearer. */
+	/** Whether it has to be set: it is off, or the laptop was raised and is now closer. */
 	readonly isSet: boolean;
 }
 
 /**
- * How far the picture is from the eye once the heights are right: where they bring it, moved into its band where it is off. A laptop
- * that is typed on stays where the hands are.
+ * The viewing distance once the heights are right: as it follows from them, moved into its range where it is off. A laptop that is typed on
+ * stays where the hands are.
  */
 export function plannedDistance(corner: Corner, plan: Plan): PlannedDistance {
 	const comes = viewingDistanceWith(corner, setUpAfter(corner, plan));
@@ -28,7 +28,7 @@ export function plannedDistance(corner: Corner, plan: Plan): PlannedDistance {
 	return { mm: Math.min(Math.max(comes, band.low + INSIDE_MM), band.high - INSIDE_MM), isSet };
 }
 
-/** A corner as a plan leaves it. */
+/** The situation after a plan. */
 export function situationAfter(corner: Corner, plan: Plan): Situation {
 	const used = new Set(Object.values(plan.stations).flatMap(({ pieces }) => pieces.map(({ id }) => id)));
 	const back = backSupport(corner, used);

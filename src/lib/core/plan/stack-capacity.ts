@@ -1,17 +1,16 @@
 import type { StackTable } from './stack-table';
 
-/** No plan holds more pieces than four full stacks. */
+/** No plan has more items than four full stacks. */
 const MOST_PIECES = 28;
 
 /**
- * How high some stations can get together, a piece serving once: for each set of stations, types from one on, and number
- * of pieces, the sum of the largest rises. An upper bound: it forgets which piece is wide enough for which height. It
- * sees what the stations' own tables can't, that all of them want the same thick pieces.
- *
- * Cost: 15 sets of stations x types x 28 steps, and none where no question is hard.
+ * How high some stations can get together if each item is used once: for each set of stations, the types from one on and a number of items,
+ * the sum of the largest rises. An upper bound that ignores which item is wide enough for which height. It sees what single stations'
+ * tables can't: that all of them want the same thick items. Cost: 15 sets of stations x types x 28 steps, and nothing where no question is
+ * hard.
  */
 export class StackCapacity {
-	/** `most[set][type * stride + n]`: highest sum of `n` pieces of types `type` and later; made when first asked for. */
+	/** `most[set][type * stride + n]`: highest sum of `n` items of types `type` and later; computed on first use. */
 	private readonly most = new Map<number, Float64Array>();
 	private readonly stride = MOST_PIECES + 1;
 
@@ -21,11 +20,10 @@ export class StackCapacity {
 	) {}
 
 	/**
-	 * The highest that the stations of a set can get together.
-	 *
+	 * The highest that a set of stations can get together.
 	 * @param set bit `s` stands for station `s`
-	 * @param fromType only types from this on
-	 * @param pieces most pieces in all
+	 * @param fromType only types from this one on
+	 * @param pieces most items in total
 	 */
 	highest(set: number, fromType: number, pieces: number): number {
 		const sums = this.most.get(set) ?? this.sumsOf(set);
@@ -35,7 +33,7 @@ export class StackCapacity {
 	private sumsOf(set: number): Float64Array {
 		const { tables, counts } = this;
 		const sums = new Float64Array((counts.length + 1) * this.stride);
-		/** The largest rises so far, descending. */
+		/** The largest rises so far, in descending order. */
 		const largest: number[] = [];
 		for (let type = counts.length - 1; type >= 0; type -= 1) {
 			let rise = 0;
@@ -53,7 +51,7 @@ export class StackCapacity {
 	}
 }
 
-/** Puts copies of a number into a descending list and keeps its first {@link MOST_PIECES}. */
+/** Inserts copies of a number into a descending list and keeps its first {@link MOST_PIECES}. */
 function insert(descending: number[], value: number, copies: number): void {
 	let at = descending.length;
 	while (at > 0 && (descending[at - 1] ?? 0) < value) at -= 1;

@@ -1,37 +1,37 @@
 import type { StackCapacity } from './stack-capacity';
 import { UNREACHABLE, type StackMode, type StackTable } from './stack-table';
 
-/** Heights to be built at feet, keys, mouse and screen, mm. */
+/** Heights to build at feet, keyboard, mouse and screen, mm. */
 export type StackHeights = readonly [feet: number, keys: number, mouse: number, screen: number];
 
-/** The stations that share the rigid pieces, in the order of {@link StackHeights}. */
+/** The stations that share the rigid items, in the order of {@link StackHeights}. */
 export const RIGID_STATIONS = ['feet', 'keys', 'mouse', 'screen'] as const;
 
-/** Counts the search's steps, shared by all searches of one corner. */
+/** Counts search steps; shared by all searches of one workstation. */
 export interface SearchEffort {
 	/** Steps left; at 0 the search gives up. */
 	left: number;
-	/** Whether something was given up, so that the answer is the best found and not proven. */
+	/** Whether the search gave up, so that the answer is the best found, not proven. */
 	isCut: boolean;
 }
 
 /** What a search for shared stacks starts from. */
 export interface StackRequest {
-	/** Heights of the finished stacks; they decide which pieces are wide enough. */
+	/** Heights of the finished stacks, which decide which items are wide enough. */
 	readonly targets: StackHeights;
-	/** What is still to be built of each. */
+	/** Height still to build on each. */
 	readonly open: StackHeights;
-	/** Pieces that each stack may still take. */
+	/** Items that each stack may still take. */
 	readonly room: readonly number[];
-	/** Pieces still there of each type. */
+	/** Items left of each type. */
 	readonly counts: readonly number[];
-	/** Most pieces in all. */
+	/** Most items in total. */
 	readonly budget: number;
-	/** Numbers used of each type that the answer must not equal, as earlier plans used them. */
+	/** Numbers used of each type that the answer must not equal, because earlier plans use them. */
 	readonly forbidden: readonly (readonly number[])[];
 }
 
-/** How many pieces of one type lie at one station in one mode. */
+/** The number of items of one type at one station in one mode. */
 export interface PieceAssignment {
 	readonly type: number;
 	readonly station: number;
@@ -49,13 +49,13 @@ const STATION_COUNT = RIGID_STATIONS.length;
 /** Sets of stations: bit `s` stands for station `s`. */
 const SETS = 1 << STATION_COUNT;
 
-/** Steps after which a question counts as hard, and the sharper, dearer bound is asked too. */
+/** Steps after which a question counts as hard and the tighter, costlier bound is used too. */
 const HARD_FROM = 200;
 
 /**
- * Whether stacks of exact heights can be built at once from one household, a piece serving once. Depth first
- * over the types; a branch ends where the tables say that the types left can't make a remaining height, or not
- * with the pieces left, or where stations together want more than is left. States that failed are remembered.
+ * Decides whether stacks of exact heights can be built at once from one household, each item used only once. Depth first over the types; a
+ * branch ends where the tables show that the remaining types can't make a remaining height, or not with the items left, or where stations
+ * together need more than is left. Failed states are remembered.
  */
 export class StackFeasibility {
 	private readonly slots: readonly (readonly Slot[])[];
@@ -68,7 +68,7 @@ export class StackFeasibility {
 	private failed = new Set<number>();
 	private radix: readonly number[] | null = null;
 	private steps = 0;
-	/** Pieces in each slot on the way down; types from `builtTo` on have none. */
+	/** Items in each slot on the way down; types from `builtTo` on have none. */
 	private readonly placed: number[][];
 	private builtTo = 0;
 
@@ -84,7 +84,7 @@ export class StackFeasibility {
 		this.placed = this.slots.map((slots) => slots.map(() => 0));
 	}
 
-	/** Answers one question. False also when the effort ran out: `effort.isCut` then says so. */
+	/** Answers one request. Also false when the effort ran out; `effort.isCut` then says so. */
 	canBuild(question: StackRequest): boolean {
 		this.question = question;
 		question.open.forEach((height, station) => (this.open[station] = height));
@@ -96,7 +96,7 @@ export class StackFeasibility {
 		return this.from(0, question.budget, (1 << question.forbidden.length) - 1);
 	}
 
-	/** How the last question that was answered with yes is built. */
+	/** How the last request with a positive answer is built. */
 	lastBuilt(): PieceAssignment[] {
 		return this.slots.slice(0, this.builtTo).flatMap((slots, type) =>
 			slots.flatMap(({ station, mode }, at) => {
@@ -125,7 +125,7 @@ export class StackFeasibility {
 		return this.open[0] === 0 && this.open[1] === 0 && this.open[2] === 0 && this.open[3] === 0;
 	}
 
-	/** Whether what is used so far, with none of the types from `type` on, equals a forbidden plan. */
+	/** Whether the items used so far, with none of the types from `type` on, equal a forbidden plan. */
 	private repeats(type: number, mask: number): boolean {
 		return this.question.forbidden.some(
 			(used, j) => (mask & (1 << j)) !== 0 && used.every((n, i) => i < type || n === 0)
@@ -142,7 +142,7 @@ export class StackFeasibility {
 		return needed > budget || (this.steps > HARD_FROM && this.overfull(type, budget));
 	}
 
-	/** Whether some stations together are to get higher than the pieces left can make them. */
+	/** Whether some stations together need more height than the remaining items give. */
 	private overfull(type: number, budget: number): boolean {
 		const { heightOfSet, roomOfSet } = this;
 		for (let set = 1; set < SETS; set += 1) {
@@ -170,7 +170,7 @@ export class StackFeasibility {
 		return built;
 	}
 
-	/** Tries every share of one type's pieces among the places it can serve, from slot `at` on. */
+	/** Tries every distribution of one type's items over the places it can serve, from slot `at` on. */
 	private place(type: number, at: number, left: number, budget: number, mask: number): boolean {
 		const slot = this.slots[type]?.[at];
 		if (!slot) {
@@ -198,7 +198,7 @@ export class StackFeasibility {
 	}
 }
 
-/** Takes one step of an effort; false when none is left, which is then noted as a cut. */
+/** Takes one step of an effort; false when none is left, which is recorded as a cut. */
 export function spendEffort(effort: SearchEffort): boolean {
 	if (effort.left > 0) {
 		effort.left -= 1;

@@ -3,30 +3,28 @@ import { highestStackMm, type PlacementMode, type StationRule } from '../househo
 /** Marks a height that no stack reaches. */
 export const UNREACHABLE = 255;
 
-/** One way a type of piece serves at a station. */
+/** A way an item type serves at a station. */
 export interface StackMode {
 	readonly name: string;
 	readonly rise: number;
-	/** Highest stack that this piece may be part of, mm. */
+	/** Highest stack that this item may be part of, mm. */
 	readonly highestStack: number;
 }
 
-/** Tables of one slenderness class: all target heights that admit the same modes. */
+/** Tables of one slenderness class: all target heights that allow the same modes. */
 interface HeightClass {
 	readonly highest: number;
-	/** `suffix[i][h]`: fewest pieces of types `i` and later that make exactly `h` mm. */
+	/** `suffix[i][h]`: fewest items of types `i` and later that make exactly `h` mm. */
 	readonly suffix: readonly Uint8Array[];
 }
 
 /**
- * The heights that one station's stack can reach, each with the fewest pieces, if the station had the household to
- * itself. A stack may be at most so high as its narrowest piece allows, so each height admits the pieces that
- * may stand in a stack of that height: one table for each distinct limit.
- *
- * Cost: (distinct limits) x (pieces) x (highest height) steps.
+ * The heights that one station's stack can reach, each with the fewest items, as if the station had the household to itself. A stack may
+ * only be as high as its narrowest item allows, so each height allows only items that may be part of a stack that high: one table for each
+ * distinct limit. Cost: (distinct limits) x (items) x (highest height) steps.
  */
 export class StackTable {
-	/** `fewest[h]`: fewest pieces that make exactly `h` mm; {@link UNREACHABLE} where none do. */
+	/** `fewest[h]`: fewest items that make exactly `h` mm; {@link UNREACHABLE} where none do. */
 	readonly fewest: Uint8Array;
 	readonly mostPieces: number;
 	private readonly classes: readonly HeightClass[];
@@ -55,12 +53,12 @@ export class StackTable {
 		}
 	}
 
-	/** Fewest pieces for a height, {@link UNREACHABLE} also beyond the table. */
+	/** Fewest items for a height; {@link UNREACHABLE} also beyond the table. */
 	fewestFor(heightMm: number): number {
 		return this.fewest[heightMm] ?? UNREACHABLE;
 	}
 
-	/** The suffix tables that hold for stacks of a target height. */
+	/** The suffix tables for stacks of a target height. */
 	suffixFor(targetMm: number): readonly Uint8Array[] {
 		if (targetMm === 0) return new Array<Uint8Array>(this.modes.length + 1).fill(Uint8Array.of(0));
 		const found = this.classes.find(({ highest }) => targetMm <= highest);
@@ -69,7 +67,7 @@ export class StackTable {
 	}
 }
 
-/** A household mode as a stack mode of a station. */
+/** A placement mode as a stack mode of a station. */
 export function stackMode(mode: PlacementMode, rule: StationRule): StackMode {
 	return { name: mode.name, rise: mode.rise, highestStack: highestStackMm(rule, mode.footprint) };
 }
@@ -97,7 +95,7 @@ function suffixTables(
 	return tables;
 }
 
-/** Lets a table use one more piece, in one of its modes. From high to low, so that the piece serves once. */
+/** Lets a table use one more item, in one of its modes. From high to low, so that the item is used once. */
 function addPiece(table: Uint8Array, rises: readonly number[], mostPieces: number): void {
 	for (let h = table.length - 1; h > 0; h -= 1) {
 		let fewest = table[h] ?? UNREACHABLE;

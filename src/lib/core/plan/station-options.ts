@@ -4,21 +4,21 @@ import type { CostOrder, PackedCost } from './cost-order';
 import type { PlanProblem } from './plan-problem';
 import { UNREACHABLE, type StackTable } from './stack-table';
 
-/** One height a station could have, with the least it costs if nothing were shared. */
+/** A height that a station could have, with its least cost if nothing were shared. */
 export interface StationOption {
 	readonly heightMm: number;
-	/** Cost of the checks and of the pieces. */
+	/** Cost of the checks and of the items. */
 	readonly cost: PackedCost;
 	/** Misfit of the checks. */
 	readonly W: number;
 	readonly pieces: number;
-	/** A bought footrest set to that height, and nothing of the household. */
+	/** A purchased footrest set to that height, without household items. */
 	readonly isFootrest: boolean;
 }
 
 const byCost = (a: StationOption, b: StationOption) => a.cost - b.cost;
 
-/** Heights a table reaches, each with its fewest pieces. */
+/** Heights that a table reaches, each with its fewest items. */
 function reachable(table: StackTable): { heightMm: number; pieces: number }[] {
 	const heights: { heightMm: number; pieces: number }[] = [];
 	table.fewest.forEach((pieces, heightMm) => {
@@ -27,7 +27,7 @@ function reachable(table: StackTable): { heightMm: number; pieces: number }[] {
 	return heights;
 }
 
-/** Heights at which the mouse's stack may stand beside keys on a stack of that height: at least one piece. */
+/** Possible heights of the mouse's stack next to a keyboard stack of that height: at least one item. */
 export function mouseHeights(table: StackTable, keysMm: number): { heightMm: number; pieces: number }[] {
 	const found: { heightMm: number; pieces: number }[] = [];
 	for (
@@ -51,7 +51,7 @@ function withMouse(problem: PlanProblem): { heightMm: number; pieces: number }[]
 	});
 }
 
-/** The options of one station as they depend on the height it builds on. */
+/** The options of one station as functions of the height it builds on. */
 export interface StationChoice {
 	/** Those that no limit forbids, cheapest first. */
 	readonly sorted: (at: number) => readonly StationOption[];
@@ -61,10 +61,10 @@ export interface StationChoice {
 	readonly leastW: (at: number) => number;
 }
 
-/** Options of the three stacks: under the feet by the seat's height, under keys and screen by the surface's over it. */
+/** Options of the three stacks: under the feet by seat height, under keyboard and screen by the surface height above the seat. */
 export interface StationOptions {
 	readonly feet: StationChoice;
-	/** With built-in keys one option of height 0 that costs nothing: the screen's stack carries them. */
+	/** With a built-in keyboard, one option of height 0 at no cost: the screen's stack carries it. */
 	readonly keys: StationChoice;
 	readonly screen: StationChoice;
 }
@@ -75,7 +75,7 @@ interface Reach {
 	readonly isFootrest?: boolean;
 }
 
-/** A footrest stands by itself, and is no piece of the household. */
+/** A footrest stands by itself and is no household item. */
 function footrestHeights({ footrestMm }: PlanProblem): Reach[] {
 	return footrestMm.map((heightMm) => ({ heightMm, pieces: 0, isFootrest: true }));
 }
@@ -106,7 +106,7 @@ function choice(
 				})
 				.sort(byCost)
 		),
-		// Asked for every height that a start could have: nothing is made for it.
+		// Called for every height that a start could have, so it allocates nothing.
 		cheapest: remembered((at) => {
 			let least = Infinity;
 			for (let i = 0; i < reach.length; i += 1) {
@@ -147,8 +147,8 @@ function reachOf(problem: PlanProblem) {
 }
 
 /**
- * The options of each station, cheapest first. An option's cost is exact for the checks and a lower bound for
- * the pieces, so the sum of the three firsts bounds every plan at those heights from below.
+ * The options of each station, cheapest first. An option's cost is exact for the checks and a lower bound for the items, so the sum of the
+ * three cheapest bounds every plan at those heights from below.
  */
 export function stationOptions(problem: PlanProblem, order: CostOrder): StationOptions {
 	const { costs, builtIn, footBarMm } = problem;

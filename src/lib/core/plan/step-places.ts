@@ -1,4 +1,7 @@
-/** Places of the work, in the order it is done: each rests on the ones before. The last two move no height: how far the screen is, and how it leans. */
+/**
+ * Places of a plan's steps in the order of work: each builds on the ones before. The last two change no height: viewing distance and screen
+ * tilt.
+ */
 export const STEP_PLACES = [
 	'surface',
 	'seat',
@@ -11,5 +14,5 @@ export const STEP_PLACES = [
 	'tilt'
 ] as const;
 
-/** One place of the work; see {@link STEP_PLACES}. */
+/** Place of a plan step; see {@link STEP_PLACES}. */
 export type StepPlace = (typeof STEP_PLACES)[number];

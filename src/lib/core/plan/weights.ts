@@ -2,10 +2,10 @@ import type { CheckId } from '../checks';
 import type { Corner } from '../corner';
 import type { Region } from '../discomfort/regions';
 
-/** How much each check counts by itself. Our assumption: the hands first, since they are at it all day, then the thighs' room. */
+/** Base weight of each check. Our assumption: the hands come first, since they are in use all day, then thigh clearance. */
 export const CHECK_WEIGHTS: Readonly<Record<CheckId, number>> = { knee: 2, elbow: 5, eye: 2, thigh: 3 };
 
-/** The regions that a height bears on. Common practice. */
+/** The regions that a height affects. Common practice. */
 const TIED: Readonly<Record<CheckId, readonly Region[]>> = {
 	knee: ['low-back', 'hip-thigh', 'knee', 'ankle-foot'],
 	elbow: ['neck', 'shoulder', 'upper-back', 'elbow', 'wrist-hand'],
@@ -13,10 +13,10 @@ const TIED: Readonly<Record<CheckId, readonly Region[]>> = {
 	thigh: []
 };
 
-/** A check counts so many times where something tied to it is sore. Our assumption. */
+/** Factor on a check's weight where a region it affects is sore. Our assumption. */
 const SORE_COUNTS = 2;
 
-/** How much each check counts for this person: more where a region that it bears on is sore. */
+/** The weight of each check for this person: more where a region that it affects is sore. */
 export function checkWeightsFor({
 	person: { sore = [] }
 }: Pick<Corner, 'person'>): Readonly<Record<CheckId, number>> {

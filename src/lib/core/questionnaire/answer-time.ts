@@ -1,16 +1,16 @@
 import { LENGTH_FIELDS, type RedFlagGroup } from '../answers';
 import type { Question } from './question';
 
-/** How long a length takes to measure and type, s. Our working assumption. */
+/** Time to measure and type a length, s. Our working assumption. */
 const LENGTH_S = 25;
 
-/** How long a tap takes, s. Our working assumption. */
+/** Time for a tap, s. Our working assumption. */
 const TAP_S = 1.5;
 
-/** Reading speed, words a second: 200 a minute. Our working assumption. */
+/** Reading speed, words per second: 200 a minute. Our working assumption. */
 const WORDS_PER_S = 200 / 60;
 
-/** Words that are on the screen with each kind of question, help folded; the walk's benchmark counts them as they are shown. */
+/** Words on the screen with each kind of question, help folded; the benchmark of the self-assessment counts them as displayed. */
 const WORDS: Readonly<Record<Exclude<Question['kind'], 'signs'>, number>> = {
 	discomfort: 40,
 	length: 20,
@@ -19,7 +19,7 @@ const WORDS: Readonly<Record<Exclude<Question['kind'], 'signs'>, number>> = {
 	house: 32
 };
 
-/** The same of each group of signs, without the answers. */
+/** The same for each group of warning signs, without the answers. */
 const SIGN_WORDS: Readonly<Record<RedFlagGroup, number>> = {
 	emergency: 75,
 	urgent: 41,
@@ -30,7 +30,7 @@ const SIGN_WORDS: Readonly<Record<RedFlagGroup, number>> = {
 const wordsOf = (question: Question) =>
 	question.kind === 'signs' ? SIGN_WORDS[question.group] : WORDS[question.kind];
 
-/** Taps that each kind takes; a length's are part of its measuring. */
+/** Taps for each kind of question; those of a length are part of measuring it. */
 const TAPS: Readonly<Record<Question['kind'], number>> = {
 	signs: 1,
 	discomfort: 6,
@@ -40,24 +40,24 @@ const TAPS: Readonly<Record<Question['kind'], number>> = {
 	house: 8
 };
 
-/** How long reading so many words takes, s. */
+/** Time to read that many words, s. */
 export function readingSeconds(words: number): number {
 	return words / WORDS_PER_S;
 }
 
-/** Whether a length is typed; some have usual ones to tap. */
+/** Whether a length is typed; some offer common values to tap. */
 export function isTypedLength(question: Question): boolean {
 	return question.kind === 'length' && !('picks' in LENGTH_FIELDS[question.id]);
 }
 
-/** What an answer to a question costs the person, s. */
+/** The time a person needs to answer a question, s. */
 export function answerSeconds(question: Question): number {
 	return (
 		readingSeconds(wordsOf(question)) + TAPS[question.kind] * TAP_S + (isTypedLength(question) ? LENGTH_S : 0)
 	);
 }
 
-/** What a walk of some doings costs, s: the figure that letter and first page promise. */
+/** The duration of a self-assessment, s: the figure promised in the email and on the first page. */
 export function questionnaireSeconds({
 	words,
 	taps,

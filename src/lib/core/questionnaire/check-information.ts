@@ -10,15 +10,15 @@ import { conditionHolds, type Facts } from '../conditions';
 import type { Region, RegionReport } from '../discomfort';
 import { NO_INFORMATION, type InformationValue } from './information-value';
 
-/** What hurts, as far as it steers what is asked. */
+/** Discomfort as far as it decides what is asked. */
 export interface Complaints {
 	/** Worst score by region, as a share of ten. */
 	readonly soreness: ReadonlyMap<Region, number>;
-	/** Questions that tell of the likely causes. */
+	/** Questions that tell likely causes apart. */
 	readonly asked: ReadonlySet<string>;
 }
 
-/** Reads reports of discomfort for what they make worth asking. */
+/** What discomfort reports make worth asking. */
 export function complaintsOf(reports: readonly RegionReport[], hand: Facts['hand']): Complaints {
 	const soreness = new Map<Region, number>();
 	for (const { region, worst } of reports)
@@ -30,14 +30,14 @@ export function complaintsOf(reports: readonly RegionReport[], hand: Facts['hand
 	};
 }
 
-/** How sore the sorest of some regions is. */
+/** How sore the worst of some regions is. */
 export function worstScoreOfRegions({ soreness }: Complaints, regions: readonly Region[]): number {
 	return Math.max(0, ...regions.map((region) => soreness.get(region) ?? 0));
 }
 
 /**
- * What is worth asking whoever it is: it is off in many homes, changes what comes first, or decides what else is asked. Common practice
- * for what is often off; which of it comes first is ours.
+ * What is worth asking everyone: it is off in many homes, changes what comes first, or decides what else is asked. Common practice for what
+ * is often off; the ranking is ours.
  */
 const FOR_EVERYBODY: Readonly<Record<string, number>> = {
 	'work-surface': 0.12,
@@ -56,12 +56,12 @@ const FOR_EVERYBODY: Readonly<Record<string, number>> = {
 	'window-clock': 0.1
 };
 
-/** A complaint of this score makes what it is tied to worth asking by itself. */
+/** A complaint of this score makes whatever is tied to it worth asking. */
 const CAUSE_BONUS = 0.3;
 
 /**
- * What the answer to a question of the checklist is worth: safety is always asked; the rest by how sore the places are that its findings
- * make sore, and by whether it tells of a likely cause.
+ * The value of the answer to a checklist question: safety is always asked; the rest by how sore the regions are that its findings affect,
+ * and by whether it reveals a likely cause.
  */
 export function checkInformationValue(
 	item: ChecklistItem,

@@ -5,7 +5,7 @@ import { SEXES } from '../corner';
 import { worstScoreOfRegions, type Complaints } from './check-information';
 import { NO_INFORMATION, type PossibleChange, type InformationValue } from './information-value';
 
-/** What decides which checks there are, how they are judged, or what a plan may do: asked of everybody. */
+/** Choices that decide which checks there are, how they are judged, or what a plan may do: asked of everyone. */
 const ALWAYS: Readonly<Partial<Record<ChoiceFieldName, readonly PossibleChange[]>>> = {
 	lenses: ['verdict', 'step'],
 	posture: ['verdict', 'step'],
@@ -23,13 +23,13 @@ const ALWAYS: Readonly<Partial<Record<ChoiceFieldName, readonly PossibleChange[]
 	screenMoves: ['step']
 };
 
-/** What changes a band or a step, where one of the places hurts that these findings make sore. */
+/** Choices that change a range or a step, if a region is sore that these findings affect. */
 const STEPS_WHERE_SORE: Readonly<Partial<Record<ChoiceFieldName, readonly FindingId[]>>> = {
 	back: ['no-backrest'],
 	lumbar: ['no-low-back-support']
 };
 
-/** What is looked at where one of the places hurts that these findings make sore. */
+/** Choices about what is looked at if a region is sore that these findings affect. */
 const WHERE_SORE: Readonly<Partial<Record<ChoiceFieldName, readonly FindingId[]>>> = {
 	hand: ['mouse-hand-tired'],
 	pointer: ['mouse-hand-tired'],
@@ -37,7 +37,7 @@ const WHERE_SORE: Readonly<Partial<Record<ChoiceFieldName, readonly FindingId[]>
 	armrest: ['armrest-too-high', 'armrest-meets-table']
 };
 
-/** Whether the proportions that lengths are estimated by change what a check says. */
+/** Whether the body proportions used for estimates change a check's verdict. */
 function sexDecides({ corner }: PartialCorner): boolean {
 	const verdicts = SEXES.map((sex) =>
 		checkCorner({ ...corner, person: { ...corner.person, sex } })
@@ -47,7 +47,10 @@ function sexDecides({ corner }: PartialCorner): boolean {
 	return new Set(verdicts).size > 1;
 }
 
-/** What a chosen answer is worth. @param partial the corner as far as it is known; null where the stature is not */
+/**
+ * The value of a chosen answer.
+ * @param partial the workstation as far as it is known; null without the stature
+ */
 export function choiceInformationValue(
 	name: ChoiceFieldName,
 	answers: Answers,

@@ -24,16 +24,19 @@ import { PLANNING_MARGIN_MM } from '../guidance';
 import { CHECK_WEIGHTS } from '../plan/weights';
 import { NO_INFORMATION, type InformationValue } from './information-value';
 
-/** The person's own lengths. */
+/** The body lengths. */
 const BODY: readonly BodyLengthName[] = [...BODY_FIELDS.sitting, ...BODY_FIELDS.standing];
 
-/** A fall of {@link verdictUncertainty} below this is not worth a tape. Ours, by the simulated walks of `asking.test`. */
+/**
+ * A decrease of {@link verdictUncertainty} below this is not worth a tape measurement. Ours, from the simulated self-assessments of
+ * `asking.test`.
+ */
 const LEAST_FALL = 0.06;
 
-/** The weight of the lightest checks: their fall counts once. */
+/** The lowest weight of any check: its decrease counts once. */
 const LEAST_WEIGHT = Math.min(...Object.values(CHECK_WEIGHTS));
 
-/** How far `u` of some values of the checks would fall, by their weights, if one length were measured as this person measures. */
+/** How far `u` would fall for some values of the checks, weighted, if one length were measured by this person's method. */
 function fall(
 	corner: Corner,
 	checks: readonly CheckResult[],
@@ -54,18 +57,16 @@ function fall(
 		}, 0);
 }
 
-/**
- * Where a plan brings a check at best: to the middle of its band; a thigh that is pressed gets the room that it lacks and a little more.
- */
+/** Where a plan brings a check at best: to the middle of its range; a pressed thigh gets the clearance it lacks and a little more. */
 function aimOf({ low, ideal, high, value }: CheckResult): number {
 	if (high === null) return Math.max(value, low + PLANNING_MARGIN_MM);
 	return ideal ?? (low + high) / 2;
 }
 
-/** Below 1: nothing is impossible without a length of the body. */
+/** Below 1: a result is always possible without a body length. */
 const MOST_WORTH = 0.99;
 
-/** What a length of the body is worth by how surely its checks speak, now and once a plan has brought them right. */
+/** The value of a body length by how certain its checks are, now and after a plan. */
 function worthByDoubt(answers: Answers, corner: Corner, name: BodyLengthName): InformationValue {
 	const sdThen = bodyMethodSd(bodyMethodOf(answers));
 	const checks = checkCorner(corner);
@@ -79,10 +80,10 @@ function worthByDoubt(answers: Answers, corner: Corner, name: BodyLengthName): I
 	};
 }
 
-/** Nearer than this to an end that was not measured, the end decides, mm. Our working assumption. */
+/** Closer than this to an unmeasured end, the end decides, mm. Our working assumption. */
 const NEAR_END_MM = 15;
 
-/** The height at which a piece of furniture would bring its check right, mm: several where it serves several. */
+/** The heights at which a piece of furniture would bring its checks into range, mm: several where it serves several. */
 function wantedHeights(corner: Corner, of: AdjustableFurniture): number[] {
 	const { surface, seat, screen } = corner.spot;
 	const byId = new Map(checkCorner(corner).map((check) => [check.id, aimOf(check) - check.value]));
@@ -94,7 +95,7 @@ function wantedHeights(corner: Corner, of: AdjustableFurniture): number[] {
 	return at(screen.topAboveBase, byId.get('eye'));
 }
 
-/** What an end of a range is worth: everything where the furniture would have to be set near it or beyond, nothing otherwise. */
+/** The value of one end of a range: everything where the furniture would have to be set close to it or beyond, nothing otherwise. */
 function worthOfEnd(corner: Corner, of: AdjustableFurniture, isLow: boolean): InformationValue {
 	const range = corner.spot[of]?.range;
 	if (!range) return NO_INFORMATION;
@@ -104,7 +105,7 @@ function worthOfEnd(corner: Corner, of: AdjustableFurniture, isLow: boolean): In
 	return isBeyond ? { changes: ['step'], worth: 0.4 } : NO_INFORMATION;
 }
 
-/** The furniture that a length is an end of the range of; null for none. */
+/** The furniture whose range a length is an end of; null for none. */
 function rangeOfEnd(name: LengthFieldName): { of: AdjustableFurniture; isLow: boolean } | null {
 	for (const of of ['surface', 'seat', 'screen'] as const) {
 		const { low, high } = adjustmentRangeFields(of);
@@ -113,10 +114,10 @@ function rangeOfEnd(name: LengthFieldName): { of: AdjustableFurniture; isLow: bo
 	return null;
 }
 
-/** Lengths that are asked by a tap, and that checks rest on. */
+/** Lengths that take one tap and that checks depend on. */
 const BY_TAP: ReadonlySet<LengthFieldName> = new Set(['heel', 'seatGive']);
 
-/** With less room than this over the thighs the thickness of the table decides, mm. Our working assumption. */
+/** With less clearance than this above the thighs, the thickness of the table decides, mm. Our working assumption. */
 const CLOSE_MM = 100;
 
 function worthOfThickness(corner: Corner): InformationValue {
@@ -127,9 +128,8 @@ function worthOfThickness(corner: Corner): InformationValue {
 }
 
 /**
- * What a length is worth.
- *
- * @param partial the corner as far as it is known; null where the stature is not
+ * The value of a length.
+ * @param partial the workstation as far as it is known; null without the stature
  */
 export function lengthInformationValue(
 	name: LengthFieldName,

@@ -1,7 +1,7 @@
 import type { QuestionnaireMode } from '../answers/fields';
 
 /**
- * Minutes that letter and first page promise, by route. Measured by `npm run bench -- walk`, where a browser walks as eight kinds of people;
- * the simulated walks of `asking.test` hold the same.
+ * Minutes promised in the email and on the first page, by version. Measured by `npm run bench -- walk`, where a browser answers as eight
+ * kinds of people; the simulated self-assessments of `asking.test` keep the same limit.
  */
 export const PROMISED_MINUTES: Readonly<Record<QuestionnaireMode, number>> = { short: 8, complete: 25 };

@@ -26,7 +26,7 @@ import { askedItems, checklistOf, type ChecklistItem } from '../checklist';
 import { checkIdsOfSeat } from '../checks';
 import { mayHaveFootBar, SEAT_RULES, type SeatKind, type SittingStyle } from '../corner';
 
-/** One question of the self-assessment. `id` is the field that it fills, or the name of what it asks as a whole. */
+/** A question of the self-assessment. `id` is the field it fills, or the name of a group of fields. */
 export type Question = { readonly page: QuestionnairePage } & (
 	| { readonly kind: 'signs'; readonly id: `signs.${RedFlagGroup}`; readonly group: RedFlagGroup }
 	| { readonly kind: 'discomfort'; readonly id: 'discomfort' }
@@ -36,7 +36,7 @@ export type Question = { readonly page: QuestionnairePage } & (
 	| { readonly kind: 'check'; readonly id: string; readonly item: ChecklistItem }
 );
 
-/** Which self-assessment is asked: the way it is judged by, and its checklist. */
+/** Which self-assessment is asked: its sitting style and checklist. */
 export interface QuestionnaireContext {
 	readonly way: SittingStyle;
 	readonly checklistVersion: number;
@@ -44,18 +44,18 @@ export interface QuestionnaireContext {
 
 type Named = LengthFieldName | ChoiceFieldName;
 
-/** A name where something holds. */
+/** Names, if a condition holds. */
 function where(holds: boolean, ...names: readonly Named[]): readonly Named[] {
 	return holds ? names : [];
 }
 
-/** What can be set, and how far. */
+/** The adjustability of furniture, and its ends. */
 function rangeOf(of: AdjustableFurniture, answers: Answers): readonly Named[] {
 	const { moves, low, high } = adjustmentRangeFields(of);
 	return [moves, ...where(chosenOption(answers, moves) === 'yes', low, high)];
 }
 
-/** The seat, its height and the legs above it. */
+/** The seat, its height and the leg lengths. */
 function namedAtFeet(answers: Answers, seat: SeatKind, version: number): readonly Named[] {
 	const rules = SEAT_RULES[seat];
 	const judged = checkIdsOfSeat(seat);
@@ -106,7 +106,7 @@ function namedAtScreen(answers: Answers, isStanding: boolean): readonly Named[] 
 	];
 }
 
-/** What is measured and chosen on a page, in the order in which it is asked. */
+/** What is measured and chosen on a page, in order. */
 function namedOn(page: QuestionnairePage, answers: Answers, version: number): readonly Named[] {
 	const isStanding = chosenOption(answers, 'posture') === 'standing';
 	const seat = chosenOption(answers, 'seatKind');
@@ -174,8 +174,8 @@ function questionsOn(
 }
 
 /**
- * Every question that this person can be asked, as far as it is answered by now, in the order of the walk: what could be grave, where it
- * hurts, the person, the spot from the floor up, the house. Questions that hang on an answer come and go with it.
+ * Every question this person can be asked, given the answers so far, in order: warning signs, discomfort, the person, the workstation from
+ * the floor up, the household. Questions that depend on an answer come and go with it.
  */
 export function questionsOf(answers: Answers, asking: QuestionnaireContext): Question[] {
 	const checklist = checklistOf(asking.checklistVersion) ?? { version: asking.checklistVersion, items: [] };
@@ -183,7 +183,7 @@ export function questionsOf(answers: Answers, asking: QuestionnaireContext): Que
 	return QUESTIONNAIRE_PAGES.flatMap((page) => questionsOn(page, answers, asking, items));
 }
 
-/** Whether a question has been answered: by a word of the person, never by what is shown first. */
+/** Whether a question has been answered: by the person, never by a preselected option. */
 export function isAnswered(question: Question, answers: Answers): boolean {
 	switch (question.kind) {
 		case 'signs': {

@@ -10,19 +10,18 @@ import { isAnswered, questionsOf, type QuestionnaireContext, type Question } fro
 import { openQuestions } from './select-questions';
 import { answerSeconds } from './answer-time';
 
-/** A walk as it stands: what is on it in its order, and what of that is still open. */
+/** The state of a self-assessment: its questions in order, and which are still open. */
 export interface Questionnaire {
-	/** All that these answers ask, worth it or not. */
+	/** All questions these answers lead to, worth asking or not. */
 	readonly questions: readonly Question[];
-	/** What has been answered and what is worth asking. */
+	/** Questions answered or worth asking. */
 	readonly steps: readonly Question[];
 	readonly open: readonly Question[];
 }
 
 /**
- * The walk of some answers.
- *
- * @param only the pages that are walked; all if left out
+ * The self-assessment for some answers.
+ * @param only the pages to go through; all if left out
  */
 export function questionnaireOf(
 	answers: Answers,
@@ -40,16 +39,15 @@ export function questionnaireOf(
 	return { questions, steps, open };
 }
 
-/** Where a question stands among those of the walk; before all where it is not among them any more. */
+/** The position of a question among those of the self-assessment; before all where it is no longer among them. */
 function placeOf(all: readonly Question[], at: string | null): number {
 	return at === null ? -1 : all.findIndex(({ id }) => id === at);
 }
 
 /**
- * The open question that comes after one; null where there is none.
- *
+ * The next open question after one; null where there is none.
  * @param at null for the first of all
- * @param reviewed a page that is looked through, answered or not, before the walk goes on at what is open
+ * @param reviewed a page to look through, answered or not, before going on to open questions
  */
 export function questionAfter(
 	{ steps, open }: Questionnaire,
@@ -62,12 +60,12 @@ export function questionAfter(
 	return open.find(({ id }) => placeOf(steps, id) > here) ?? null;
 }
 
-/** The question before one, answered or not; null at the first. */
+/** The question before one, answered or not; null for the first. */
 export function questionBefore({ steps }: Questionnaire, at: string): Question | null {
 	return steps[placeOf(steps, at) - 1] ?? null;
 }
 
-/** The page after one on which something is open; null where there is none. */
+/** The next page with an open question; null where there is none. */
 export function pageAfter({ open }: Questionnaire, page: QuestionnairePage): QuestionnairePage | null {
 	return (
 		open.find((question) => QUESTIONNAIRE_PAGES.indexOf(question.page) > QUESTIONNAIRE_PAGES.indexOf(page))
@@ -75,7 +73,7 @@ export function pageAfter({ open }: Questionnaire, page: QuestionnairePage): Que
 	);
 }
 
-/** The page before one on which anything is asked; null at the first. */
+/** The previous page with any question; null for the first. */
 export function pageBefore({ steps }: Questionnaire, page: QuestionnairePage): QuestionnairePage | null {
 	return (
 		steps.findLast(
@@ -84,12 +82,12 @@ export function pageBefore({ steps }: Questionnaire, page: QuestionnairePage): Q
 	);
 }
 
-/** Whole minutes that the open questions take, at least 1 while there are any. */
+/** Whole minutes for the open questions, at least 1 while there are any. */
 export function minutesLeft(open: readonly Question[]): number {
 	return Math.ceil(open.reduce((sum, question) => sum + answerSeconds(question), 0) / 60);
 }
 
-/** Whether a field is filled by a question. */
+/** Whether a question fills a field. */
 export function isFieldOfQuestion(question: Question, field: string): boolean {
 	switch (question.kind) {
 		case 'signs': {

@@ -22,14 +22,14 @@ import { choiceInformationValue } from './choice-information';
 import { lengthInformationValue } from './length-information';
 import { NO_INFORMATION, type InformationValue } from './information-value';
 
-/** A question with what its answer could change, how much, and what it costs. */
+/** A question with what its answer could change, by how much, and its cost. */
 export interface QuestionValue extends InformationValue {
 	readonly question: Question;
-	/** What it costs the person, s. */
+	/** Time it takes the person, s. */
 	readonly seconds: number;
 }
 
-/** Everything that a worth hangs on. */
+/** Everything that a value depends on. */
 interface Known {
 	readonly answers: Answers;
 	readonly partial: PartialCorner | null;
@@ -37,13 +37,13 @@ interface Known {
 	readonly complaints: Complaints;
 }
 
-/** Lengths that matter where one of the places hurts that these findings make sore. */
+/** Lengths that matter if a region is sore that these findings affect. */
 const WHERE_SORE: Readonly<Partial<Record<string, readonly FindingId[]>>> = {
 	distance: ['screen-too-near', 'screen-too-far'],
 	armrestHeight: ['armrest-too-high', 'armrest-meets-table']
 };
 
-/** A length that no check of heights rests on is worth so much of how sore the places are. Our working assumption. */
+/** The share of soreness that a length without a height check is worth. Our working assumption. */
 const OF_SORENESS = 0.8;
 
 function worthOfOther(id: string, { complaints }: Known): InformationValue {
@@ -72,12 +72,10 @@ function worthOf(question: Question, known: Known): InformationValue {
 }
 
 /**
- * For each question that is open: whether an answer could change a verdict, a step, the order or a level, given what is known by now, how
- * much, and the seconds it costs. In the order of the walk; what an answer could not change anything by comes with a worth of 0.
- *
- * Cost: some checks of one corner for each length; nothing is solved, so that it can follow every answer.
- *
- * @param questions all that these answers ask, where they are known
+ * The value of each open question: whether an answer could change a verdict, a step, the order or a level, given what is known; by how
+ * much; and the seconds it takes. In page order; a question whose answer could change nothing has the value 0. Cost: some checks of one
+ * workstation per length; no plan is solved, so this can run after every answer.
+ * @param questions all questions these answers lead to, where known
  */
 export function selectQuestions(
 	answers: Answers,
@@ -96,30 +94,29 @@ export function selectQuestions(
 		.map((question) => ({ question, ...worthOf(question, known), seconds: answerSeconds(question) }));
 }
 
-/** From this worth on a question is asked whatever it costs: nothing can be said without it, or it is about safety. */
+/** From this value on, a question is asked whatever it costs: no result is possible without it, or it is about safety. */
 const ALWAYS_FROM = 1;
 
-/** Time for everything that is asked on the short route, s. Our assumption: what the letter promises. */
+/** Time for all questions of the short version, s. Our assumption: what the email promises. */
 const BUDGET_S = 375;
 
-/** Most lengths that are typed on the short route. Our assumption: who measures more stops half-way. */
+/** Most lengths typed in the short version. Our assumption: people asked for more stop half-way. */
 const MOST_LENGTHS = 8;
 
-/** A worth below this is not worth anybody's time on the short route. Our working assumption. */
+/** A value below this is not worth anyone's time in the short version. Our working assumption. */
 const LEAST_WORTH = 0.1;
 
-/** What hurts is always looked into: so many questions about it are asked whatever the time, from this worth on. Our assumption. */
+/** Complaints are always followed up: this many questions about them are asked whatever the time, from this value on. Our assumption. */
 const ABOUT_COMPLAINTS = { most: 3, from: 0.4 } as const;
 
-/** Whether an answer would change what the checks say or what is built, not only what is looked at first. */
+/** Whether an answer would change a verdict or what is built, not only what is looked at first. */
 const isOfPlan = ({ changes }: QuestionValue) => changes.includes('verdict') || changes.includes('step');
 
 /**
- * The questions that a route asks and that are open, in the order of the walk. The short route asks what nothing can be said without, what
- * is about safety and what could change a verdict or a step, by at most so many lengths that are typed; what tells most of the complaints; of
- * the rest what is worth most for its seconds until the time is used up. What has been answered counts in that time.
- *
- * @param questions all that these answers ask, where they are known
+ * The open questions of the short or complete version, in page order. The short version asks what no result is possible without, what is
+ * about safety, and what could change a verdict or a step, with a limited number of typed lengths; what tells most about complaints; and,
+ * until the time is used up, the most valuable of the rest for their seconds. Questions already answered count towards that time.
+ * @param questions all questions these answers lead to, where known
  */
 export function openQuestions(
 	answers: Answers,
@@ -133,7 +130,7 @@ export function openQuestions(
 	const isFirst = (one: QuestionValue) => one.worth >= ALWAYS_FROM || isOfPlan(one);
 	const typed = questions.filter((one) => isTypedLength(one) && isAnswered(one, answers)).length;
 	const needed = worthy.filter((one) => isTypedLength(one.question) && one.worth >= ALWAYS_FROM).length;
-	// Whether the screen's height must be measured is known with its kind.
+	// Whether the screen height must be measured is known with its kind.
 	const kept = isFieldAnswered(answers, 'screenKind') ? 0 : 1;
 	const surplus = new Set(
 		worthy
@@ -164,7 +161,7 @@ export function openQuestions(
 	return all.flatMap(({ question }) => (chosen.has(question.id) ? [question] : []));
 }
 
-/** The route that someone takes: their own choice, else that of what was sent. */
+/** The version a person takes: their own choice, or that of the round. */
 export function questionnaireModeOf(answers: Answers, sent: QuestionnaireMode): QuestionnaireMode {
 	return answers.route ? chosenOption(answers, 'route') : sent;
 }

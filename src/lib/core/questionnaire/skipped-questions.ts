@@ -2,14 +2,14 @@ import { QUESTIONNAIRE_PAGES, type Answers, type QuestionnairePage } from '../an
 import { isAnswered, questionsOf, type QuestionnaireContext } from './question';
 import { answerSeconds } from './answer-time';
 
-/** What was not asked at one station, and how long a closer look takes. */
+/** What was not asked at a station, and how long a closer look takes. */
 export interface SkippedQuestions {
 	readonly page: QuestionnairePage;
 	readonly questions: number;
 	readonly minutes: number;
 }
 
-/** What was not asked or not answered, by station in the order of the walk: what is worth a closer look after the plan. */
+/** What was not asked or not answered, by station in page order: worth a closer look after the plan. */
 export function skippedQuestionsOf(answers: Answers, asking: QuestionnaireContext): SkippedQuestions[] {
 	const open = questionsOf(answers, asking).filter((question) => !isAnswered(question, answers));
 	return QUESTIONNAIRE_PAGES.flatMap((page): SkippedQuestions[] => {

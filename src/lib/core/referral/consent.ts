@@ -1,4 +1,4 @@
-/** How a person agreed that a clinician is told of them. Common practice: nothing is passed on before they have. */
+/** How a person consented to a referral. Common practice: nothing is passed on before they have. */
 export const CONSENT_WAYS = ['spoken', 'written'] as const;
 
 /** One of {@link CONSENT_WAYS}. */

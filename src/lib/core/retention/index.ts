@@ -1,6 +1,6 @@
 import { parseCivilDate } from '../calendar';
 
-/** For how long what is known of people is kept; null: until someone erases them. */
+/** How long data about people is kept; null: until someone erases it. */
 export interface Retention {
 	/** Years after they have left. */
 	readonly yearsAfterLeaving: number | null;
@@ -8,22 +8,25 @@ export interface Retention {
 	readonly yearsAfterAnswer: number | null;
 }
 
-/** Fewest and most years that can be chosen. Our assumption: local law says how many it has to be. */
+/** Fewest and most years that can be chosen. Our assumption: local law decides how many are required. */
 export const RETENTION_YEARS = [1, 30] as const;
 
-/** Days before which someone must have left, or answered last, for their data to go; null where that is no reason. */
+/** Days before which someone must have left, or last answered, for their data to be erased; null where that is no reason. */
 export interface RetentionCutoffs {
 	readonly left: string | null;
 	readonly answered: string | null;
 }
 
-/** A day so many years before another; the 29th of February becomes the 28th where there is none. */
+/** The date some years before another; 29 February becomes the 28th where there is none. */
 function yearsBefore(day: string, years: number): string {
 	const earlier = `${String(Number(day.slice(0, 4)) - years).padStart(4, '0')}${day.slice(4)}`;
 	return parseCivilDate(earlier) ? earlier : `${earlier.slice(0, 5)}02-28`;
 }
 
-/** The days of a policy on a day. @param today ISO */
+/**
+ * The cut-off days of a retention policy.
+ * @param today ISO date
+ */
 export function retentionCutoffs(
 	{ yearsAfterLeaving, yearsAfterAnswer }: Retention,
 	today: string

@@ -2,21 +2,21 @@ import { newestChecklist, CHECKLIST_VERSIONS, type Checklist } from '../checklis
 import { CORE_VERSION } from '../case-assessment/versions';
 import { TRIAGE_POLICIES, type TriagePolicy } from '../triage';
 
-/** What a case is judged by. A judgement keeps the version of each. */
+/** What a case is assessed by. An assessment records the version of each. */
 export interface Rules {
 	readonly policy: TriagePolicy;
 	readonly checklist: Checklist;
 }
 
-/** The rules that new answers are asked and judged by: the one place that says which versions those are. */
+/** The rules for asking and assessing new answers: the one place that says which versions are in force. */
 export const RULES_IN_FORCE: Rules = {
 	policy: newestChecklist(TRIAGE_POLICIES),
 	checklist: newestChecklist(CHECKLIST_VERSIONS)
 };
 
 /**
- * Names the versions of everything that a judgement rests on. A case that was judged under another name is judged again; what that alone makes
- * due is held back until a coordinator releases it.
+ * Names the versions of everything an assessment rests on. A case assessed under another name is assessed again; whatever falls due by that
+ * alone is held back until a coordinator releases it.
  */
 function rulesVersionOf({ policy, checklist }: Rules): string {
 	return `core ${CORE_VERSION}, checklist ${checklist.version}, policy ${policy.version}`;

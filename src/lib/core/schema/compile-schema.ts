@@ -3,7 +3,7 @@ import { pointerToken, type Checked, type Issue } from '../issue';
 
 const ajv = new Ajv2020({ allErrors: false, allowUnionTypes: true, strict: true, verbose: true });
 
-/** What each schema keyword's failure means in plain words. */
+/** What each schema keyword's error means in plain words. */
 const WORDS: Readonly<Record<string, (error: ErrorObject) => string>> = {
 	required: () => 'is missing',
 	additionalProperties: () => 'is not a part of this format',
@@ -50,9 +50,8 @@ function issueOf(error: ErrorObject): Issue {
 }
 
 /**
- * Compiles a JSON Schema (draft 2020-12) into a check that returns the value, typed, or the first fault with
- * its JSON Pointer. Compiling makes code at run time: for the server and the command line, not for a
- * page under a content security policy.
+ * Compiles a JSON Schema (draft 2020-12) into a check that returns the typed value, or the first error with its JSON Pointer. Compiling
+ * generates code at run time: for the server and the command line, not for a page under a content security policy.
  */
 export function compileSchema<T>(schema: object): (value: unknown) => Checked<T> {
 	const validate = ajv.compile(schema);

@@ -10,41 +10,43 @@ import {
 import type { Corner } from '../corner';
 import type { Band } from '../guidance';
 
-/** What is wrong with an armrest; more than one may be. */
+/** What is wrong with an armrest; there may be more than one fault. */
 export type ArmrestFault =
-	/** It lifts the shoulder. */
+	/** It pushes the shoulder up. */
 	| 'too-high'
-	/** It does nothing: the elbow does not reach it with the shoulder down. */
+	/** It gives no support: the elbow does not reach it with a relaxed shoulder. */
 	| 'too-low'
-	/** It meets the surface's edge and keeps the person off the desk. */
+	/** It hits the surface's edge and keeps the person away from the desk. */
 	| 'meets-surface';
 
-/** The judgement of an armrest. Heights in mm above the floor. */
+/** The result for an armrest. Heights in mm above the floor. */
 export interface Armrest {
 	readonly top: number;
 	readonly elbow: number;
 	readonly underSurface: number;
-	/** Elbow above armrest: from 5 below to 30 above it is carried; farther below it the armrest lifts the shoulder. */
+	/** Elbow above armrest: from -5 to 30 it is supported; below that the armrest pushes the shoulder up. */
 	readonly elbowAbove: number;
-	/** Whether it carries, as far as the lengths tell. */
+	/** Whether it supports, as far as the lengths tell. */
 	readonly verdict: Verdict;
-	/** Free space between armrest and surface; below 0 it does not pass. */
+	/** Clearance between armrest and surface; negative where it does not fit under. */
 	readonly passes: number;
 	/** Faults whose direction is known. */
 	readonly faults: readonly ArmrestFault[];
 }
 
-/** Elbow above an armrest that carries it, mm. Common practice: just high enough to carry the elbow with the shoulder down; the widths are ours. */
+/**
+ * Elbow above a supporting armrest, mm. Common practice: just high enough to support the elbow with a relaxed shoulder; the widths are
+ * ours.
+ */
 export const ARMREST_BAND = { low: -5, ideal: 10, high: 30 } as const satisfies Band;
 
-/** Free space between an armrest that passes and the surface, mm. */
+/** Clearance of an armrest that fits under the surface, mm. */
 const PASSES: Band = { low: 0, ideal: null, high: null };
 
 /**
- * Judges an armrest against the elbow and the surface: just high enough to carry the elbow with the shoulder down, and it
- * must pass under the surface. Common practice. The elbow is the person's own over the padded seat: pads raise the
- * person, and the armrest sinks by as much.
- *
+ * Checks an armrest against the elbow and the surface: just high enough to support the elbow with a relaxed shoulder, and able to pass
+ * under the surface. Common practice. The elbow is the person's on the padded seat: pads raise the person, and the armrest becomes lower by
+ * as much.
  * @param setUp what is set and built; as measured if left out
  * @returns null where there is no armrest, or nobody sits
  */
@@ -55,7 +57,7 @@ export function checkArmrest(
 ): Armrest | null {
 	const { seat, posture, by } = corner.spot;
 	if (!seat || seat.armrest === null || posture === 'standing') return null;
-	// Measured above the empty seat, which stands `give` higher than the seat under the person.
+	// Measured above the empty seat, which is `give` higher than the seat under the person.
 	const top = setUp.seat + seat.give + seat.armrest;
 	const elbow = setUp.seat + setUp.pads + body.sittingElbow.mm;
 	const underSurface = setUp.surface + undersideOverSurfaceMm(corner);

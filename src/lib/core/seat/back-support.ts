@@ -4,51 +4,52 @@ import { pieceIds } from '../corner/piece-ids';
 import { checkSeatDepth } from './seat-depth';
 import { towelRollFor, type TowelRoll } from './towel-roll';
 
-/** What fills the low back, and how. */
+/** What fills the lumbar hollow, and how. */
 export interface LumbarFiller {
-	/** Id of the piece, as a plan names pieces. */
+	/** Id of the item, as plans name items. */
 	readonly id: string;
 	readonly item: HouseholdItem;
-	/** How to roll it; null where it goes in as it is. */
+	/** How to roll it; null where it is used as it is. */
 	readonly roll: TowelRoll | null;
-	/** How thick it is behind a leaning back, mm. */
+	/** Thickness behind a leaning back, mm. */
 	readonly fill: number;
 }
 
-/** What the low back needs. */
+/** What the lower back needs. */
 export interface BackSupport {
 	/**
-	 * `held`: the backrest fills the hollow, or it is not to be filled. `fill`: a backrest without it. `none`: no backrest, so nothing holds a
-	 * roll, and the chair itself is the matter.
+	 * `held`: the backrest fills the hollow, or it must not be filled. `fill`: a backrest that does not. `none`: no backrest, so nothing
+	 * holds a roll, and the chair itself is the problem.
 	 */
 	readonly state: 'held' | 'fill' | 'none';
-	/** Where something is wanted: in the hollow of the low back, or flat behind all of the back, where the seat is too deep and no hollow is to be filled. */
+	/**
+	 * Where support is needed: in the lumbar hollow, or flat behind the whole back, where the seat is too deep and the hollow must not be
+	 * filled.
+	 */
 	readonly fills: 'hollow' | 'behind' | null;
-	/** Thickness that is wanted there, mm; 0 where nothing is. */
+	/** Thickness needed there, mm; 0 where none is. */
 	readonly wanted: number;
-	/** How far it is meant to bring the person forward, mm: what a seat too deep asks for. */
+	/** How far it should move the person forward, mm: what a seat too deep calls for. */
 	readonly forwardMm: number;
-	/** What of the household does it; null where nothing is left. */
+	/** The household item that serves; null where none is left. */
 	readonly filler: LumbarFiller | null;
 }
 
-/** Thickness of a roll in the hollow of the low back when the seat's depth asks for none, mm. Our assumption. */
+/** Thickness of a roll in the lumbar hollow where the seat depth does not call for one, mm. Our assumption. */
 export const DEFAULT_ROLL_MM = 60;
 
-/**
- * What is taken first: a towel can be rolled to measure, a cushion is ready, a bolster often too thick. Common practice.
- */
+/** What is used first: a towel can be rolled to size, a cushion is ready, a bolster often too thick. Common practice. */
 const FILLERS: readonly HouseholdItem['kind'][] = ['towel', 'cushion', 'bolster', 'blanket', 'pillow'];
 
-/** Behind all of a back that is not to be arched: something wide and flat, never a roll. Common practice. */
+/** Behind a back that must not be arched: something wide and flat, never a roll. Common practice. */
 const BEHIND: readonly HouseholdItem['kind'][] = ['pillow', 'cushion'];
 
-/** Part of a soft thing's thickness that is left behind a leaning back. Our working assumption. */
+/** Share of a soft item's thickness that remains behind a leaning back. Our working assumption. */
 const LEFT_BEHIND_BACK = { cushion: 0.7, pillow: 0.4, bolster: 0.9 } as const;
 
 /**
- * Whether the hollow of the low back is to be filled: not where rounding eases the back, nor where one sits at the seat's front with the
- * back free. Common practice.
+ * Whether the lumbar hollow is to be filled: not where rounding eases the back, nor where one sits at the front of the seat with the back
+ * free. Common practice.
  */
 export function needsLumbarSupport({ person, way }: Pick<Corner, 'person' | 'way'>): boolean {
 	return person.back !== 'eased-by-rounding' && way !== 'active';
@@ -64,11 +65,9 @@ function fillerOf(item: HouseholdItem, id: string, wantedMm: number): LumbarFill
 }
 
 /**
- * What fills the hollow of the low back, and the space behind it where the seat is too deep, made of what the household
- * has left.
- *
- * @param used ids of the pieces that a plan has put elsewhere
- * @returns null at a standing spot, and where the back is the chair's own or lies: in a wheelchair, on a sofa or a bed
+ * What fills the lumbar hollow, and the space behind the back where the seat is too deep, from the household items left over.
+ * @param used ids of items that a plan uses elsewhere
+ * @returns null for standing, and where the back is not ours to support: in a wheelchair, on a sofa or a bed
  */
 export function backSupport(
 	corner: Corner,

@@ -3,28 +3,28 @@ import { verdictProbabilities, verdictOf, type Verdict } from '../checks';
 import { seatDepthToCheck, type Corner } from '../corner';
 import type { Band } from '../guidance';
 
-/** What the gap between the seat's front edge and the hollow of the knee comes to. */
+/** The result for the gap between the seat's front edge and the hollow of the knee. */
 export type SeatDepthState = 'presses' | 'good' | 'long' | 'unsupported';
 
-/** The judgement of a seat's depth. Lengths in mm. */
+/** The result for a seat's depth. Lengths in mm. */
 export interface SeatDepth {
-	/** Buttock to the hollow of the knee, less the depth of the seat. */
+	/** Buttock-popliteal length minus the depth of the seat. */
 	readonly gap: number;
 	readonly sd: number;
 	/** Probability that the gap is good. */
 	readonly p: number;
 	readonly verdict: Verdict;
 	readonly state: SeatDepthState;
-	/** How far the gap lies below what is good, 0 where it does not. */
+	/** How much the gap falls short of the range, 0 where it does not. */
 	readonly short: number;
-	/** What fills the space behind the back so that the gap is good, 0 where none is needed. */
+	/** Thickness behind the back that makes the gap good, 0 where none is needed. */
 	readonly fill: number;
 }
 
 /** Two or three fingers to a fist. Common practice. */
 export const SEAT_DEPTH_BAND = { low: 20, ideal: 50, high: 80 } as const satisfies Band;
 
-/** From here on the thigh lies unsupported. Our working assumption. */
+/** From here on the thigh is unsupported. Our working assumption. */
 const UNSUPPORTED_FROM_MM = 120;
 
 function stateOf(gapMm: number): SeatDepthState {
@@ -34,14 +34,10 @@ function stateOf(gapMm: number): SeatDepthState {
 }
 
 /**
- * Judges the depth of the seat against the person's thigh.
- *
- * Notes:
- * 1. Below 20 mm the edge presses behind the knee: the back is filled by what is missing to the ideal.
- * 2. Between 80 and 120 mm the gap is longer than it should be and does no harm.
- *
+ * Checks the seat depth against the person's thigh. Notes: 1. Below 20 mm the edge presses behind the knee: the back is filled by what is
+ * missing to the ideal. 2. Between 80 and 120 mm the gap is longer than ideal but harmless.
  * @param fillMm what already lies behind the back, mm
- * @returns null where no depth is to be judged: standing, and on every seat but a chair
+ * @returns null where no depth is checked: when standing, and on every seat but a chair
  */
 export function checkSeatDepth(corner: Corner, fillMm = 0, body: Body = bodyOf(corner)): SeatDepth | null {
 	const { by } = corner.spot;

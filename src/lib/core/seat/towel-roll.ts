@@ -1,29 +1,25 @@
-/** How a towel or blanket is rolled to a wanted thickness. Lengths in mm. */
+/** How to roll a towel or blanket to a thickness. Lengths in mm. */
 export interface TowelRoll {
-	/** Times the towel is first folded in two across its width; each fold doubles the layers that are rolled. */
+	/** How often the towel is first folded in half across its width; each fold doubles the rolled layers. */
 	readonly folds: number;
-	/** How much of the towel's length is rolled up; the rest hangs behind the chair or is cut off by the bands. */
+	/** How much of the towel's length is rolled up; the rest hangs behind the chair or is held by bands. */
 	readonly rolledLength: number;
 	readonly diameter: number;
-	/** Width of the finished roll, side to side. */
+	/** Width of the finished roll. */
 	readonly width: number;
-	/** False where even the whole towel, folded as often as it may be, stays thinner than wanted. */
+	/** False where even the whole towel, folded as often as allowed, stays thinner than needed. */
 	readonly reaches: boolean;
 }
 
-/**
- * A towel folded more than twice before it is rolled makes a hard, lumpy roll that springs open. Working assumption of
- * ours.
- */
+/** A towel folded more than twice before rolling makes a hard, lumpy roll that springs open. Our working assumption. */
 const MOST_FOLDS = 2;
 
-/** A roll narrower than this presses on one point of the back, mm. Our working assumption. */
+/** A narrower roll presses on one point of the back, mm. Our working assumption. */
 const NARROWEST_ROLL_MM = 200;
 
 /**
- * Diameter of a roll of cloth, mm: its cross-section is as large as the cloth seen from its edge, `L d = π D² / 4`, so
- * `D = 2 sqrt(L d / π)`. Holds from about three turns on; air between the layers makes a loose roll thicker.
- *
+ * Diameter of a roll of cloth, mm. Its cross-section equals that of the flat cloth, `L d = π D² / 4`, so `D = 2 sqrt(L d / π)`. Holds from
+ * about three turns on; air between the layers makes a loose roll thicker.
  * @param lengthMm rolled length of the cloth
  * @param layerMm thickness of what is rolled
  */
@@ -31,16 +27,14 @@ export function towelRollDiameter(lengthMm: number, layerMm: number): number {
 	return 2 * Math.sqrt((lengthMm * layerMm) / Math.PI);
 }
 
-/** Length of cloth that rolls to a diameter, mm; the inverse of {@link towelRollDiameter}. */
+/** Length of cloth that rolls up to a diameter, mm; the inverse of {@link towelRollDiameter}. */
 export function rolledLengthFor(diameterMm: number, layerMm: number): number {
 	return (Math.PI * diameterMm ** 2) / (4 * layerMm);
 }
 
 /**
- * How to roll a towel so that it fills a hollow: with as few folds as reach the wanted thickness, and no more of its
- * length than that takes.
- *
- * @param wantedMm the thickness that is wanted, mm, above 0
+ * How to roll a towel to fill a hollow: with the fewest folds that reach the thickness, and no more of its length than needed.
+ * @param wantedMm thickness needed, mm, above 0
  * @param size length, width and thickness of one layer, mm
  */
 export function towelRollFor(wantedMm: number, size: readonly [number, number, number]): TowelRoll {

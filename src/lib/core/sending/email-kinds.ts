@@ -1,4 +1,4 @@
-/** What happened to an account, told to its owner by email. */
+/** Account events about which the owner is emailed. */
 export const ACCOUNT_NOTICES = [
 	'new-device',
 	'tries',
@@ -32,13 +32,13 @@ export const EMPLOYEE_EMAIL_KINDS = [
 /** One of {@link EMPLOYEE_EMAIL_KINDS}. */
 export type EmployeeEmailKind = (typeof EMPLOYEE_EMAIL_KINDS)[number];
 
-/** What a clinician is written to about a referral: a new one, an answer to what they asked, or that it was cancelled. */
+/** Emails to a clinician about a referral: a new one, an answer to their question, or its cancellation. */
 export const CLINICIAN_NEWS = ['new', 'answered', 'ended'] as const;
 
 /** One of {@link CLINICIAN_NEWS}. */
 export type ClinicianNews = (typeof CLINICIAN_NEWS)[number];
 
-/** Every kind of email: each has a subject, a text and a button of its own. */
+/** Every kind of email; each has its own subject, text and button. */
 export const EMAIL_KINDS = [
 	...EMPLOYEE_EMAIL_KINDS,
 	'referral-new',

@@ -1,6 +1,6 @@
 /**
- * How a person wants to be drawn, in the order in which the ways are offered. It changes the drawing and nothing else: no check rests
- * on it, and the corner document does not hold it.
+ * How a person wants to be drawn, in the order of choice. It changes only the drawing: no check depends on it, and the workstation document
+ * does not contain it.
  */
 export const DRAWING_STYLES = ['standard', 'wheelchair', 'without-near-arm', 'without-near-leg'] as const;
 

@@ -2,26 +2,26 @@ import type { LengthFieldName } from '../answers/fields';
 import { point, type Rectangle, type Point } from './geometry';
 import type { DrawnLevelName, SideView } from './side-view';
 
-/** A length as it is drawn: from where to where, straight up or straight ahead, mm. */
+/** A drawn dimension: from one point to another, vertical or horizontal, mm. */
 export interface DrawnDimension {
 	readonly name: LengthFieldName;
 	readonly from: Point;
 	readonly to: Point;
 	readonly axis: 'up' | 'ahead';
-	/** Whether it stands before what it measures: its number then stands on the far side. */
+	/** Whether it stands in front of what it measures; its number is then on the far side. */
 	readonly isBeforeIt: boolean;
-	/** What of the drawing is worth seeing beside it. */
+	/** The part of the drawing worth seeing around it. */
 	readonly around: Rectangle;
 }
 
-/** How much of the drawing is shown beside a length, and how little above and below it, mm. */
+/** How much of the drawing is shown next to a dimension, and how little above and below it, mm. */
 const BESIDE_MM = 640;
 const EDGE_MM = 150;
-/** A short length is seen from nearer by, mm. */
+/** A dimension shorter than this is shown closer up, mm. */
 const SHORT_MM = 120;
 const NEAR_MM = 300;
 
-/** A height; `of` says on which side of it stands what is measured. */
+/** A vertical dimension; `of` says on which side the measured part is. */
 function up(
 	name: LengthFieldName,
 	x: number,
@@ -56,7 +56,7 @@ function ahead(name: LengthFieldName, y: number, from: number, to: number): Draw
 	};
 }
 
-/** Lengths of the furniture and what stands on it. */
+/** Dimensions of furniture and what stands on it. */
 function ofFurniture(name: LengthFieldName, { furniture: f, eye }: SideView): DrawnDimension | null {
 	const top = f.surface.y + f.surface.height;
 	const far = f.surface.x + f.surface.width;
@@ -91,7 +91,7 @@ function ofFurniture(name: LengthFieldName, { furniture: f, eye }: SideView): Dr
 	}
 }
 
-/** Lengths of the seat. */
+/** Dimensions of the seat. */
 function ofSeat(name: LengthFieldName, { furniture: { seat } }: SideView): DrawnDimension | null {
 	if (!seat) return null;
 	const { x, y, width, height } = seat.slab;
@@ -110,7 +110,7 @@ function ofSeat(name: LengthFieldName, { furniture: { seat } }: SideView): Drawn
 	}
 }
 
-/** Lengths of the person, between the levels that the checks use. */
+/** Dimensions of the person, between the levels that the checks use. */
 function ofPerson(name: LengthFieldName, section: SideView): DrawnDimension | null {
 	const level = (of: DrawnLevelName) => section.levels.find((one) => one.name === of)?.y ?? 0;
 	const [shoulder, elbow, , , knee, ankle] = section.joints;

@@ -15,7 +15,7 @@ import { gazeAngle } from '../sight';
 import { clamp, distance, point, type Rectangle, type Point } from './geometry';
 import type { Posture } from './posture';
 
-/** One piece of a stack in the side view. */
+/** An item of a stack in the side view. */
 export interface DrawnPiece extends Rectangle {
 	readonly station: Station;
 	readonly id: string;
@@ -23,7 +23,7 @@ export interface DrawnPiece extends Rectangle {
 	readonly label: string;
 }
 
-/** Furniture and things in the side view, mm. */
+/** Furniture and items in the side view, mm. */
 export interface DrawnFurniture {
 	readonly seat: {
 		readonly kind: SeatKind;
@@ -35,23 +35,23 @@ export interface DrawnFurniture {
 	readonly surface: Rectangle;
 	readonly screen: {
 		readonly kind: 'laptop' | 'monitor';
-		/** What stands on the surface or the stack: the laptop's lower half, the monitor's foot. */
+		/** What stands on the surface or the stack: the laptop's base, the monitor's stand. */
 		readonly foot: Rectangle;
 		readonly top: Point;
 		readonly bottom: Point;
-		/** Middle of the visible picture: what the line of sight goes to. */
+		/** Middle of the visible screen, the target of the line of sight. */
 		readonly middle: Point;
 	};
 	readonly keys: Rectangle | null;
 	readonly mouse: Rectangle | null;
 	/** What carries keyboard and mouse below the surface; null where they stand on it. */
 	readonly tray: Rectangle | null;
-	/** What the feet rest on at a high seat; null where it has none. */
+	/** What the feet rest on at a high seat; null where there is none. */
 	readonly footBar: Rectangle | null;
 	readonly pieces: readonly DrawnPiece[];
 }
 
-/** Depth of a seat that is drawn where none was given, mm: a stool or a ball is as deep as it is wide. Our assumption. */
+/** Depth of a seat as drawn where none was given, mm: stools and balls are as deep as wide. Our assumption. */
 const DRAWN_DEPTH_MM: Readonly<Record<SeatKind, number>> = {
 	chair: 430,
 	stool: 340,
@@ -64,29 +64,29 @@ const DRAWN_DEPTH_MM: Readonly<Record<SeatKind, number>> = {
 	floor: 600
 };
 
-/** Thickness of a seat, a laptop's lower half and a monitor's foot as drawn, mm. */
+/** Thickness of a seat, a laptop's base and a monitor's stand as drawn, mm. */
 const SEAT_SLAB_MM = 42;
 const LAPTOP_BASE_MM = 18;
 const MONITOR_FOOT_MM = 14;
 
-/** How far a laptop's lid and a monitor lean back as drawn, degrees. */
+/** How far a laptop's lid and a monitor tilt back as drawn, degrees. */
 const LEAN_DEG = { laptop: 18, monitor: 6 } as const;
 
 const MOUSE = { width: 105, height: 36 } as const;
 
-/** Thickness of a bar for the feet as drawn, mm. */
+/** Thickness of a foot bar as drawn, mm. */
 const FOOT_BAR_MM = 24;
 
 function keysDepth({ spot }: Corner): number {
 	return Math.min(...(spot.keys.kind === 'built-in' ? spot.screen.base : spot.keys.base));
 }
 
-/** Where the keyboard's front edge lies: the home row is in the middle of a keyboard, behind the middle of a laptop. */
+/** The keyboard's front edge: the home row is in the middle of a keyboard, behind the middle of a laptop. */
 function keysFront(corner: Corner, p: Posture): number {
 	return p.homeRow.x - keysDepth(corner) * (corner.spot.keys.kind === 'built-in' ? 0.62 : 0.55);
 }
 
-/** Room for the palms before the keyboard, mm. */
+/** Room for the palms in front of the keyboard, mm. */
 const PALM_ROOM_MM = 45;
 
 function surfaceBox(corner: Corner, p: Posture, setUp: SetUp): Rectangle {
@@ -95,12 +95,12 @@ function surfaceBox(corner: Corner, p: Posture, setUp: SetUp): Rectangle {
 	return { x: front, y: setUp.surface - thickness, width: depth, height: thickness };
 }
 
-/** Width of the widest piece of a stack as it is seen, mm: the longer sides run across. 0 where nothing is built. */
+/** Visible width of the widest item of a stack, mm: the longer sides run across. 0 where nothing is built. */
 function stackWidth(plan: Plan | null, station: Station): number {
 	return Math.max(0, ...(plan?.stations[station].pieces ?? []).map((piece) => piece.size[1]));
 }
 
-/** The nearest that the screen's own back edge (or a monitor's middle) can be, behind the keys and their stack. */
+/** The closest position of the screen's back edge (or a monitor's middle) behind the keyboard and its stack. */
 function nearestScreenX(corner: Corner, p: Posture, plan: Plan | null, footDepth: number): number {
 	const keysMiddle = keysFront(corner, p) + keysDepth(corner) / 2;
 	const behindKeys = keysMiddle + Math.max(keysDepth(corner), stackWidth(plan, 'keys')) / 2;
@@ -108,7 +108,7 @@ function nearestScreenX(corner: Corner, p: Posture, plan: Plan | null, footDepth
 	return behindKeys + Math.max(footDepth, stackWidth(plan, 'screen')) / 2 + half + 10;
 }
 
-/** Where the screen's lower edge stands: so far from the tall eye as was given, as far as keys and surface leave room. */
+/** Position of the screen's lower edge: at the given viewing distance, as far as keyboard and surface leave room. */
 function screenX(
 	corner: Corner,
 	p: Posture,
@@ -164,7 +164,7 @@ function seatOf(corner: Corner, setUp: SetUp): DrawnFurniture['seat'] {
 	const { hasBack } = SEAT_RULES[kind];
 	const depth = (hasBack ? seat.depth : undefined) ?? DRAWN_DEPTH_MM[kind];
 	const leans = hasBack ? seat.backrest === true : kind === 'wheelchair' || kind === 'sofa';
-	// A sofa and a bed go down to the floor.
+	// A sofa and a bed reach down to the floor.
 	const thickness = SEAT_RULES[kind].isForWork ? SEAT_SLAB_MM : Math.max(SEAT_SLAB_MM, setUp.seat - 40);
 	return {
 		kind,
@@ -175,7 +175,7 @@ function seatOf(corner: Corner, setUp: SetUp): DrawnFurniture['seat'] {
 	};
 }
 
-/** The household item that a piece of a plan is a copy of. */
+/** The household item of which a plan's item is a copy. */
 export function itemOfPiece(corner: Pick<Corner, 'household'>, id: string): HouseholdItem {
 	const item = corner.household.find((h) => pieceIds(h.id, h.count ?? 1).includes(id));
 	if (!item) throw new RangeError(`The household has no piece ${id}`);
@@ -187,7 +187,7 @@ interface Ground {
 	readonly y: number;
 }
 
-/** Where each stack stands: the middle of what it carries, on the floor, the seat or the surface. */
+/** The base of each stack: below the middle of what it carries, on the floor, the seat or the surface. */
 function grounds(
 	p: Posture,
 	setUp: SetUp,
@@ -203,7 +203,7 @@ function grounds(
 	};
 }
 
-/** How much of its planned rise a stack has: pads give more or less than thought, once measured again. */
+/** The share of its planned rise that a stack has: re-measured pads rise more or less than planned. */
 function shareOfRise(plan: Plan, setUp: SetUp, station: Station): number {
 	const planned = plan.stations[station].rise;
 	const actual: Partial<Record<Station, number>> = { seat: setUp.pads, feet: setUp.feet, keys: setUp.keys };
@@ -222,7 +222,7 @@ function piecesOf(
 		let y = at[station].y;
 		for (const piece of plan.stations[station].pieces) {
 			const { kind, label } = itemOfPiece(corner, piece.id);
-			// The longer side runs across, as the screen's base and both feet do: the shorter one is seen.
+			// The longer side runs across, as the screen's base and both feet do: the shorter one is visible.
 			const width = Math.min(piece.size[1], 520);
 			drawn.push({
 				station,
@@ -240,7 +240,10 @@ function piecesOf(
 	return drawn;
 }
 
-/** The furniture, the screen, the keys and the stacks of a corner in the side view. @param distanceMm eye to the middle of the picture */
+/**
+ * Furniture, screen, keyboard and stacks of a workstation in the side view.
+ * @param distanceMm eye to the middle of the screen
+ */
 export function drawnFurniture(
 	corner: Corner,
 	p: Posture,
@@ -283,7 +286,7 @@ export function drawnFurniture(
 	};
 }
 
-/** Degrees of the line of sight below the level, from the eye as it is drawn to the middle of the picture. */
+/** Angle of the line of sight below the horizontal, degrees, from the drawn eye to the middle of the screen. */
 export function drawnGazeAngle(p: Posture, { middle }: DrawnFurniture['screen']): number {
 	return gazeAngle(p.eye.y - middle.y, distance(p.eye, middle));
 }

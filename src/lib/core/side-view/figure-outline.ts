@@ -3,26 +3,26 @@ import { point, rotatePoint, type Point } from './geometry';
 import type { DrawingStyle } from './drawing-style';
 import type { Posture } from './posture';
 
-/** The person in the side view: points of smooth closed outlines, mm, always as many for one kind of posture. */
+/** The person in the side view: points of smooth closed outlines, mm; always the same number for one kind of posture. */
 export interface FigureOutline {
-	/** Head, trunk and leg in one line. */
+	/** Head, trunk and leg in one outline. */
 	readonly body: readonly Point[];
 	readonly arm: readonly Point[];
 	readonly hair: readonly Point[];
 	/** The upper edge of the shoe, an open line. */
 	readonly shoe: readonly Point[];
-	/** The other leg, behind the body. */
+	/** The far leg, behind the body. */
 	readonly farLeg: readonly Point[];
-	/** The line of the back from the hip to the ear: how tall or rounded someone sits. An open line. */
+	/** The line of the back from hip to ear: how upright or rounded someone sits. An open line. */
 	readonly spine: readonly Point[];
-	/** Fingers and thumb on the keys, an open line. */
+	/** Fingers and thumb on the keyboard, an open line. */
 	readonly fingers: readonly Point[];
 }
 
-/** Height of the head, chin to crown, as a fraction of stature; a drawn proportion of ours. */
+/** Height of the head, chin to crown, as a fraction of stature; a proportion of our own. */
 const HEAD = 0.132;
 
-/** Profile from the crown down the face to the throat, in heights of the head from the eye: forward, up. */
+/** Profile from the crown down the face to the throat, in head heights from the eye: forward, up. */
 const FACE: readonly (readonly [number, number])[] = [
 	[-0.3, 0.5],
 	[-0.06, 0.42],
@@ -48,7 +48,7 @@ const BACK_OF_HEAD: readonly (readonly [number, number])[] = [
 	[-0.54, 0.4]
 ];
 
-/** A simple shape of hair, neutral. */
+/** A simple, neutral hairstyle. */
 const HAIR: readonly (readonly [number, number])[] = [
 	[0.07, 0.25],
 	[-0.06, 0.43],
@@ -150,7 +150,7 @@ function standingLeg(p: Posture): Point[] {
 	];
 }
 
-/** Half the thickness of the arm along it, in fractions of stature: shoulder to fingertip. */
+/** Half the thickness of the arm along its length, as fractions of stature: shoulder to fingertip. */
 const ARM_HALF = {
 	shoulder: 0.033,
 	upper: 0.029,
@@ -197,7 +197,7 @@ function arm(p: Posture): Point[] {
 	];
 }
 
-/** A thigh that ends at the knee; the other leg stands behind it and carries the foot. */
+/** A thigh that ends at the knee; the far leg is behind it and has the foot. */
 function thighEnd(p: Posture): Point[] {
 	const { stature: H, hip, knee, popliteal, seatY } = p;
 	if (p.standing) return standingLeg(p);
@@ -218,10 +218,13 @@ function legOf(p: Posture, drawnAs: DrawingStyle): Point[] {
 	return p.standing ? standingLeg(p) : sittingLeg(p);
 }
 
-/** How far the other foot is before the near one, in fractions of stature: sitting a little, standing in a split stance. Our assumption. */
+/**
+ * How far the far foot is ahead of the near one, as a fraction of stature: a little when sitting, a split stance when standing. Our
+ * assumption.
+ */
 const FAR_FOOT = { sitting: 0.022, standing: 0.15 } as const;
 
-/** The other leg: sitting, its lower half beside the near one; standing, a step ahead of it. */
+/** The far leg: when sitting, its lower half next to the near one; when standing, a step ahead. */
 function farLegOf(p: Posture, drawnAs: DrawingStyle): Point[] {
 	const { stature: H, hip, soleY, knee } = p;
 	if (p.standing) {
@@ -229,14 +232,14 @@ function farLegOf(p: Posture, drawnAs: DrawingStyle): Point[] {
 		return standingLeg(p).map(({ x, y }) => point(x + lean(Math.min(y, hip.y)), y));
 	}
 	const ahead = drawnAs === 'without-near-leg' ? 0 : FAR_FOOT.sitting * H;
-	// From the knee down: what is above lies behind the near thigh.
+	// From the knee down: the rest lies behind the near thigh.
 	return sittingLeg(p)
 		.filter(({ y }) => y <= knee.y + 0.04 * H)
 		.filter((_, i, all) => i < all.length - 2)
 		.map(({ x, y }) => point(x + ahead, y));
 }
 
-/** The back's line, a little inside its outline. */
+/** The line of the back, slightly inside the outline. */
 function spineOf(p: Posture): Point[] {
 	const { stature: H, shoulder, hip, eye } = p;
 	const inset = 0.028 * H;
@@ -249,14 +252,14 @@ function spineOf(p: Posture): Point[] {
 	];
 }
 
-/** The fingers along the keys and the thumb under them. */
+/** The fingers along the keyboard and the thumb below them. */
 function fingersOf({ stature: H, wrist, homeRow }: Posture): Point[] {
 	const along = (share: number, up: number) =>
 		point(wrist.x + (homeRow.x - wrist.x) * share, wrist.y + (homeRow.y - wrist.y) * share + up * H);
 	return [along(0.45, -0.004), along(0.75, 0.002), point(homeRow.x + 0.004 * H, homeRow.y + 0.001 * H)];
 }
 
-/** The outlines of the person in a posture; a part that the person is drawn without has no points. */
+/** The outlines of a person in a posture; a body part that the person is drawn without has no points. */
 export function figureOutline(p: Posture, drawnAs: DrawingStyle = 'standard'): FigureOutline {
 	const { stature: H, ankle } = p;
 	return {

@@ -4,7 +4,7 @@ export interface Point {
 	readonly y: number;
 }
 
-/** An upright rectangle of the side view, mm: `x`, `y` is its lower left corner. */
+/** An axis-parallel rectangle of the side view, mm: `x`, `y` is its lower left corner. */
 export interface Rectangle {
 	readonly x: number;
 	readonly y: number;
@@ -17,7 +17,7 @@ export function point(x: number, y: number): Point {
 	return { x, y };
 }
 
-/** A point turned about another, counter-clockwise, degrees. */
+/** A point rotated about another, counter-clockwise, degrees. */
 export function rotatePoint(p: Point, about: Point, degrees: number): Point {
 	const a = (degrees * Math.PI) / 180;
 	const [dx, dy] = [p.x - about.x, p.y - about.y];
@@ -37,8 +37,8 @@ export function angleAt(at: Point, a: Point, b: Point): number {
 }
 
 /**
- * The middle joint of a limb of two rigid parts whose ends are given: where it bends downwards and backwards, as
- * an elbow does. An end that is out of reach is reached for with a straight limb.
+ * The middle joint of a two-segment limb with given ends: it bends downwards and backwards, like an elbow. Where the end is out of reach,
+ * the limb is straight.
  */
 export function middleJoint(from: Point, to: Point, first: number, second: number): Point {
 	const reach = distance(from, to);
@@ -46,7 +46,7 @@ export function middleJoint(from: Point, to: Point, first: number, second: numbe
 	const along = (first * first - second * second + d * d) / (2 * d);
 	const aside = Math.sqrt(Math.max(0, first * first - along * along));
 	const [ux, uy] = [(to.x - from.x) / (reach || 1), (to.y - from.y) / (reach || 1)];
-	// The normal that points down: (uy, -ux) for a limb that runs forward.
+	// The normal that points down: (uy, -ux) for a limb pointing forward.
 	return point(from.x + ux * along + uy * aside, from.y + uy * along - ux * aside);
 }
 

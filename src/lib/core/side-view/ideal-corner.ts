@@ -3,10 +3,10 @@ import { bodyHeights, setUpAsMeasured } from '../checks';
 import type { Corner, Seat } from '../corner';
 import { bandsFor, forearmsOnSurface } from '../guidance';
 
-/** A surface of this height is no furniture any more, mm: what is drawn stays a table. */
+/** Limits for the height of an ideal surface, mm: what is drawn stays a table. */
 const SURFACE_MM = { low: 450, high: 1400 } as const;
 
-/** A plain chair for who has none at the spot yet, mm: only its shape is drawn. Our assumption. */
+/** A plain chair for someone without one at the workstation, mm: only its shape is drawn. Our assumption. */
 const PLAIN_SEAT: Seat = {
 	height: 450,
 	give: 0,
@@ -18,7 +18,7 @@ const PLAIN_SEAT: Seat = {
 	castors: false
 };
 
-/** The same person at a corner of the other posture that fits: standing for who sits, sitting for who stands. */
+/** The same person at an ideal workstation of the other posture: standing for someone seated, sitting for someone standing. */
 export function idealOtherPosture(corner: Corner): Corner {
 	const { spot } = corner;
 	const posture = spot.posture === 'sitting' ? 'standing' : 'sitting';
@@ -26,8 +26,8 @@ export function idealOtherPosture(corner: Corner): Corner {
 }
 
 /**
- * The corner that would fit this person exactly, every check at its ideal: what the drawings of *what to look at* show.
- * Furniture keeps its shape and gets other heights; nothing is stacked.
+ * The workstation that would fit this person exactly, every check at its ideal: shown in the drawings of *what to look at*. Furniture keeps
+ * its shape and gets other heights; nothing is stacked.
  */
 export function idealCorner(corner: Corner): Corner {
 	const body = bodyOf(corner);

@@ -3,30 +3,30 @@ import type { FigureOutline } from './figure-outline';
 import { distance, point, type Rectangle, type Point } from './geometry';
 import type { Posture } from './posture';
 
-/** Half the thickness of the leg along it, in fractions of stature; drawn proportions of ours. */
+/** Half the thickness of the leg along its length, as fractions of stature; proportions of our own. */
 const LEG_HALF = { hip: 0.06, thigh: 0.05, knee: 0.034, calf: 0.032, ankle: 0.02, foot: 0.016 } as const;
 
-/** A stool as it is drawn: how deep, and how far its front edge stands before the knee, mm. Our assumption. */
+/** A stool as drawn: its depth, and how far its front edge is ahead of the knee, mm. Our assumption. */
 const STOOL = { depthMm: 340, beforeKneeMm: 60 } as const;
 
-/** Where the hip, the knee and the ankle of the resting leg are: the thigh hangs, the shin lies along the stool behind it. */
+/** Hip, knee and ankle of the resting leg: the thigh hangs, the shin lies along the stool behind it. */
 function restingJoints({ stature: H, hip, knee, ankle }: Posture, stoolMm: number) {
 	const kneeY = stoolMm + LEG_HALF.knee * H;
 	const thigh = distance(hip, knee);
 	const drop = Math.min(thigh, Math.max(0, hip.y - kneeY));
-	// A thigh keeps its length: what it does not hang down it goes ahead.
+	// A thigh keeps its length: what it does not hang down, it extends forward.
 	const bent = point(hip.x + Math.sqrt(thigh ** 2 - drop ** 2), hip.y - drop);
 	const shin = distance(knee, ankle);
 	return { bent, heel: point(bent.x - shin, stoolMm + LEG_HALF.ankle * H) };
 }
 
-/** The stool under a knee: its top at a height, its front edge a little before the knee. */
+/** The stool under a knee: its top at a given height, its front edge a little ahead of the knee. */
 export function stoolUnder(p: Posture, stoolMm: number): Rectangle {
 	const { bent } = restingJoints(p, stoolMm);
 	return { x: bent.x + STOOL.beforeKneeMm - STOOL.depthMm, y: 0, width: STOOL.depthMm, height: stoolMm };
 }
 
-/** The person with the far knee on a stool instead of the far foot ahead. Everything else of the figure stays. */
+/** The person with the far knee on a stool instead of the far foot ahead; the rest of the figure is unchanged. */
 export function postureOnOneKnee(figure: FigureOutline, p: Posture, stool: Rectangle): FigureOutline {
 	const { stature: H, hip } = p;
 	const { bent, heel } = restingJoints(p, stool.height);
@@ -42,7 +42,7 @@ export function postureOnOneKnee(figure: FigureOutline, p: Posture, stool: Recta
 		point(bent.x, top),
 		point((bent.x + heel.x) / 2, top),
 		point(heel.x, top),
-		// Over the edge of the stool the foot lies with its toes behind.
+		// Behind the edge of the stool, the foot lies with its toes pointing back.
 		point(heel.x - foot * 0.6, top - half('foot') * 1.6),
 		point(heel.x - foot, top - half('foot') * 2.4),
 		point(heel.x - foot * 0.98, top - half('foot') * 0.4),

@@ -4,55 +4,55 @@ import { seatKindOf, type Corner } from '../corner';
 import { bandsFor, ELBOW_TO_HAND } from '../guidance';
 import { angleAt, clamp, distance, middleJoint, point, type Point } from './geometry';
 
-/** Where the joints are in the side view, mm, and how far the person gives way to a bad corner. */
+/** Joint positions in the side view, mm, and how far the person's posture gives way at a bad workstation. */
 export interface Posture {
 	readonly standing: boolean;
 	readonly stature: number;
-	/** Seat under the person with its pads; 0 standing. */
+	/** Height of the seat under the person with its pads; 0 standing. */
 	readonly seatY: number;
 	readonly hip: Point;
 	/** The hollow of the knee. */
 	readonly popliteal: Point;
 	readonly knee: Point;
 	readonly ankle: Point;
-	/** Under the shoe; above what is meant to carry it where the feet hang. */
+	/** Sole of the shoe; above what should support it where the feet dangle. */
 	readonly soleY: number;
-	/** Height at which the toes are lower than the heel, where the feet hang. */
+	/** How much lower the toes are than the heel where the feet dangle. */
 	readonly toeDrop: number;
 	readonly shoulder: Point;
 	readonly elbow: Point;
 	readonly wrist: Point;
 	readonly homeRow: Point;
-	/** The eye of the person sitting or standing tall: at the height of the checks. */
+	/** The eye of the person upright: at the height that the checks use. */
 	readonly tallEye: Point;
 	readonly eye: Point;
-	/** How far the head is bent forward, degrees. */
+	/** Forward bend of the head, degrees. */
 	readonly headBend: number;
-	/** 0 tall, 1 as rounded as it is drawn. */
+	/** 0 upright, 1 as rounded as is ever drawn. */
 	readonly rounded: number;
 }
 
-/** Parts of the figure as fractions of stature that no check rests on; drawn proportions of ours. */
+/** Parts of the figure that no check depends on, as fractions of stature; proportions of our own. */
 export const FIGURE_PROPORTIONS = {
-	/** Hip joint over the seat, and before the back of the buttocks. */
+	/** Hip joint above the seat, and in front of the back of the buttocks. */
 	hipOverSeat: 0.052,
 	hipForward: 0.065,
-	/** From the underside of the elbow to its middle. */
+	/** From the underside of the elbow to its centre. */
 	elbowRadius: 0.024,
-	/** The eye before the shoulder: the ear stands over the shoulder. */
+	/** The eye in front of the shoulder: the ear is above the shoulder. */
 	eyeForward: 0.058
 } as const;
 
-/** Largest drop of the hollow of the knee under the seat, mm: the seat's front edge holds the thigh. Our assumption. */
+/** Largest drop of the hollow of the knee below the seat, mm: the front edge of the seat holds the thigh. Our assumption. */
 const MOST_THIGH_DROP_MM = 45;
 
-/** The same on a saddle, over whose sides the thighs slope down, mm. Our assumption. */
+/** The same on a saddle, where the thighs slope down at the sides, mm. Our assumption. */
 const MOST_DROP_ON_SADDLE_MM = 230;
 
-/** A screen so far under its band, mm, is drawn with the back fully rounded. Our assumption. */
+/** A screen this far below its range is drawn with the back fully rounded, mm. Our assumption. */
 const ROUNDED_AT_MM = 200;
 
-/** Fully rounded: how far shoulder and eye come forward and down, in fractions of stature, and the head's bend. Our assumption. */
+/** Fully rounded: how far shoulder and eye come forward and down, as fractions of stature, and the bend of the head. Our assumption. */
 const ROUNDED = {
 	shoulderForward: 0.066,
 	shoulderDown: 0.03,
@@ -61,10 +61,10 @@ const ROUNDED = {
 	headBendDeg: 27
 } as const;
 
-/** Share of a surface too high that is drawn as raised shoulders. Our assumption. */
+/** Share of a surface's excess height that is drawn as raised shoulders. Our assumption. */
 const SHRUG = 0.35;
 
-/** Most that shoulders are drawn raised, in fractions of stature. Our assumption. */
+/** Most that shoulders are drawn raised, as a fraction of stature. Our assumption. */
 const MOST_SHRUG = 0.022;
 
 interface Legs {
@@ -105,15 +105,14 @@ function standingLegs({ person }: Corner): Legs {
 	};
 }
 
-/** A forearm steeper than this has the upper arm come along, degrees. Our working assumption. */
+/** Beyond this slope of the forearm, the upper arm moves too, degrees. Our working assumption. */
 const STEEPEST_FOREARM_DEG = 50;
 
 /**
- * Elbow, wrist and home row. The upper arm hangs and the forearm slopes from the elbow to the hands, so that the slope
- * says what the elbow check says: `sin(slope) * elbowToHand` is the elbow's height over the home row. Where the keys are
- * so low or so high that no forearm slopes that far, the upper arm reaches for them.
- *
- * @param elbow where it is with the upper arm hanging
+ * Elbow, wrist and home row. The upper arm hangs and the forearm slopes from the elbow to the hands, so that the slope shows the elbow
+ * check: `sin(slope) * elbowToHand` is the elbow's height above the home row. Where the keyboard is too low or too high for that, the upper
+ * arm reaches for it.
+ * @param elbow its position with the upper arm hanging
  */
 function forearm(
 	H: number,
@@ -140,7 +139,7 @@ function forearm(
 	return { elbow: reaching, homeRow: hands, wrist: alongTo(reaching, over) };
 }
 
-/** How far a person gives way: the back rounds towards a low screen, the shoulders rise over a high surface. */
+/** How far a posture gives way: the back rounds towards a low screen, the shoulders rise at a high surface. */
 function givingWay(
 	corner: Corner,
 	values: { elbow: number; eye: number }
@@ -154,15 +153,15 @@ function givingWay(
 }
 
 /**
- * The posture of the person in the side view: seat, knee, elbow and eye stand at the heights that the checks use; how
- * the back rounds and the shoulders rise follows from the checks by rules of ours, for a drawing and no more.
+ * The person's posture in the side view. Seat, knee, elbow and eye are at the heights that the checks use; rounding of the back and raising
+ * of the shoulders follow from the checks by rules of our own, for the drawing only.
  */
 export function postureOf(corner: Corner, body: Body, setUp: SetUp): Posture {
 	const standing = corner.spot.posture === 'standing';
 	const { stature: H, heel } = corner.person;
 	const values = checkValues(corner, body, setUp);
 	const seatY = standing ? 0 : setUp.seat + setUp.pads;
-	// Where the knees are not judged, as over footplates, the thighs are drawn level.
+	// Where the knees are not checked, as above footplates, the thighs are drawn level.
 	const knee = checkIdsOf(corner).includes('knee') ? values.knee : 0;
 	const legs = standing ? standingLegs(corner) : sittingLegs(corner, body, seatY, knee);
 	const { rounded, shrug } = givingWay(corner, values);

@@ -1,26 +1,23 @@
 import { keysOverSurfaceMm, type SetUp } from '../checks';
 import type { Corner } from '../corner';
 
-/**
- * What is measured again after a plan's steps are done, mm: heights above the floor as they are now, whatever they
- * are made of.
- */
+/** What is measured again after a plan is carried out, mm: heights above the floor as they are now, however they are made. */
 export interface RemeasuredHeights {
-	/** Seat with the person on it; null standing. */
+	/** Seat with the person on it; null when standing. */
 	readonly seatUnder: number | null;
-	/** What the feet rest on; 0 is the floor. */
+	/** What the feet rest on; 0 for the floor. */
 	readonly feetOn: number;
 	readonly surface: number;
 	/** What the keyboard stands on. */
 	readonly keysOn: number;
-	/** Top of the picture. */
+	/** Top of the screen. */
 	readonly screenTop: number;
 }
 
-/** Name of one of the heights that are measured again. */
+/** One of the heights measured again. */
 export type RemeasuredField = keyof RemeasuredHeights;
 
-/** What is taken, and what is usual, of each; mm above the floor. Our working assumptions. */
+/** The accepted and the usual range of each; mm above the floor. Our working assumptions. */
 export const REMEASURED_FIELDS: Readonly<
 	Record<RemeasuredField, { bounds: readonly [number, number]; usual: readonly [number, number] }>
 > = {
@@ -32,9 +29,8 @@ export const REMEASURED_FIELDS: Readonly<
 };
 
 /**
- * The set-up that re-measured heights make, in the terms of the plan that was built: what differs from it lies in the
- * pads and the stacks, which give or are a book short, and not in the furniture.
- *
+ * The set-up given by re-measured heights, in terms of the plan that was built: differences lie in pads and stacks, which compress or are a
+ * book short, not in the furniture.
  * @param planned the set-up that the plan aimed at
  */
 export function setUpFromRemeasured(corner: Corner, again: RemeasuredHeights, planned: SetUp): SetUp {
@@ -50,7 +46,7 @@ export function setUpFromRemeasured(corner: Corner, again: RemeasuredHeights, pl
 	};
 }
 
-/** The heights that a set-up would measure, to start from. */
+/** The heights that a set-up would measure, as starting values. */
 export function remeasuredHeightsOf(corner: Corner, setUp: SetUp): RemeasuredHeights {
 	return {
 		seatUnder: corner.spot.posture === 'standing' ? null : setUp.seat + setUp.pads,

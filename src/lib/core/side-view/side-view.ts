@@ -20,37 +20,37 @@ import { postureOnOneKnee, stoolUnder } from './one-knee';
 import { setUpFromRemeasured, type RemeasuredHeights } from './remeasured-heights';
 import { postureAngles, postureOf, type Posture, type PostureAngles } from './posture';
 
-/** Heights that a section shows as levels. */
+/** Heights that the side view shows as levels. */
 export type DrawnLevelName = 'eye' | 'elbow' | 'seat';
 
-/** A height that is carried to the rail, mm above the floor. */
+/** A height drawn across to the scale, mm above the floor. */
 export interface DrawnLevel {
 	readonly name: DrawnLevelName;
 	readonly y: number;
 }
 
-/** Where a height is good: from the lower to the upper end of a check's band, drawn beside what is compared with it. */
+/** Where a height is good: from the lower to the upper end of a check's range, drawn next to what it is compared with. */
 export interface GoodZone {
 	readonly check: Exclude<CheckId, 'thigh'>;
-	/** Where it stands, mm from the back. */
+	/** Horizontal position, mm from the back. */
 	readonly x: number;
 	/** Ends of the zone, mm above the floor. */
 	readonly bottom: number;
 	readonly top: number;
 }
 
-/** A gap that is dimensioned where it is: from the nearest end of the good zone to the height there is. As long as its words say. */
+/** A gap dimensioned in place: from the nearer end of the good zone to the actual height. Its length is the number shown. */
 export interface DrawnGap {
 	readonly check: GoodZone['check'];
-	/** What is compared: an elbow with the keys or, with the forearms carried by the table, with that. */
+	/** What is compared: an elbow with the keyboard or, with forearms resting on it, the table. */
 	readonly against: 'keys' | 'table' | 'eye' | 'knee';
-	/** At which end of the band the value lies. */
+	/** The end of the range where the value lies. */
 	readonly side: 'low' | 'high';
 	readonly from: Point;
 	readonly to: Point;
 }
 
-/** The side view of one person at one corner, before or after a plan. All of it computed, in mm; nothing is decoration. */
+/** The side view of one person at one workstation, before or after a plan. Everything is computed, in mm; nothing is decoration. */
 export interface SideView {
 	readonly posture: 'sitting' | 'standing';
 	readonly drawnAs: DrawingStyle;
@@ -63,20 +63,20 @@ export interface SideView {
 	readonly gaps: readonly DrawnGap[];
 	readonly angles: PostureAngles & { readonly gazeBelowLevel: number };
 	readonly checks: readonly CheckResult[];
-	/** What would make each of them surer. */
+	/** What would make each check more certain. */
 	readonly certainty: MeasurementGains;
-	/** The stool that one knee rests on; null where both feet stand. */
+	/** The stool that one knee rests on; null where both feet are on the floor. */
 	readonly stool: Rectangle | null;
-	/** The smallest box that holds all of it. */
+	/** The smallest box that contains everything. */
 	readonly extent: Rectangle;
 }
 
-/** What a check compares, as heights: where it stands, the height there is, and where a value of 0 and one of 1 would be. */
+/** What a check compares, as heights: the position, the actual height, and the heights for the values 0 and 1. */
 interface Compared {
 	readonly check: CheckResult & { readonly id: GoodZone['check'] };
 	readonly x: number;
 	readonly y: number;
-	/** The height at which the check's value would be so much. */
+	/** The height at which the check would have this value. */
 	readonly at: (value: number) => number;
 }
 
@@ -134,10 +134,9 @@ function extentOf(
 }
 
 /**
- * The section of a corner.
- *
- * @param plan the plan that is carried out, or null for the corner as it was measured
- * @param again what was measured again once the plan was carried out
+ * The side view of a workstation.
+ * @param plan the plan carried out, or null for the workstation as measured
+ * @param again what was measured again after the plan
  * @param wanted how the person wants to be drawn
  * @param stoolMm height of a stool that one knee rests on, mm; standing only
  */
@@ -148,7 +147,7 @@ export function sideViewOf(
 	wanted: DrawingStyle = 'standard',
 	stoolMm: number | null = null
 ): SideView {
-	// Who sits in a wheelchair is drawn in one, and so is who chose it when a seat had no kind yet.
+	// Someone who sits in a wheelchair is drawn in one, and so is someone who chose it before seats had a type.
 	const drawnAs = seatKindOf(corner) === 'wheelchair' ? 'wheelchair' : wanted;
 	const body = bodyOf(corner);
 	const planned = plan ? setUpAfter(corner, plan) : setUpAsMeasured(corner);

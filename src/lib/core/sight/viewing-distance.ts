@@ -9,45 +9,45 @@ import {
 } from '../checks';
 import type { Corner, Lenses, Screen } from '../corner';
 
-/** Where the eye's distance from the screen is good, mm. */
+/** The range of good viewing distances, mm. */
 export interface DistanceBand {
 	readonly low: number;
 	readonly high: number;
 }
 
-/** What a viewing distance comes to. */
+/** The result for a viewing distance. */
 export type DistanceState = 'near' | 'good' | 'far';
 
-/** The judgement of a viewing distance. */
+/** The result for a viewing distance, with what to change. */
 export interface ViewingDistance {
 	readonly distance: number;
 	readonly band: DistanceBand;
 	readonly state: DistanceState;
-	/** How sure the state is: a thing is called wrong only where its direction is known. */
+	/** How certain the state is: something is called wrong only if the direction is known. */
 	readonly verdict: Verdict;
-	/** How far to move the screen: away from the eye above 0, nearer below, mm. */
+	/** How far to move the screen, mm: away from the eye if positive, closer if negative. */
 	readonly move: number;
 }
 
-/** Never nearer than 18 inches, whatever the screen. Common practice. */
+/** Never closer than 18 inches, whatever the screen. Common practice. */
 const NEAREST_MM = 460;
 
-/** A monitor may stand this far away as long as its text can be read there. Common practice (up to 40 inches). */
+/** A monitor may be this far away as long as its text is readable. Common practice (up to 40 inches). */
 const FARTHEST_MONITOR_MM = 1000;
 
-/** The keys hold a laptop near, and its letters are small. Common practice; the ends are ours. */
+/** The keyboard keeps a laptop close, and its letters are small. Common practice; the ends are ours. */
 const LAPTOP_BAND: DistanceBand = { low: NEAREST_MM, high: 750 };
 
-/** A monitor is never nearer than this, nor than its picture is wide: nobody turns the head to read a line. Common practice. */
+/** A monitor is never closer than this, nor than its width: nobody turns the head to read a line. Common practice. */
 const NEAREST_MONITOR_MM = 500;
 
-/** Width of a picture for its height: 16 to 9, as nearly all are. Our working assumption. */
+/** Width of a screen relative to its height: 16 to 9, like nearly all. Our working assumption. */
 const WIDTH_OF_HEIGHT = 16 / 9;
 
-/** Lenses that were made for the screen, where their own distance is not known: so much farther away, mm. Common practice. */
+/** Computer glasses of unknown distance: this much farther away, mm. Common practice. */
 const TRIFOCAL_FARTHER: DistanceBand = { low: 50, high: 100 };
 
-/** The band of the eye's distance for a screen and what is looked through, mm. */
+/** The range of viewing distances for a screen and the person's lenses, mm. */
 export function distanceBand(
 	{ kind, visibleHeight }: Pick<Screen, 'kind' | 'visibleHeight'>,
 	lenses: Lenses
@@ -59,8 +59,7 @@ export function distanceBand(
 }
 
 /**
- * How far below the eye the middle of the picture lies, mm; below 0 above it.
- *
+ * How far below the eye the middle of the screen is, mm; negative above it.
  * @param setUp what is set and built
  */
 export function dropToScreenMiddle(corner: Corner, setUp: SetUp, body: Body = bodyOf(corner)): number {
@@ -69,8 +68,8 @@ export function dropToScreenMiddle(corner: Corner, setUp: SetUp, body: Body = bo
 }
 
 /**
- * Eye to the middle of the picture once heights have changed and nobody has moved the screen: what lies between them along the floor stays, so
- * a laptop that is lifted comes nearer. Mm.
+ * The viewing distance after heights have changed and nobody has moved the screen, mm: the horizontal distance stays, so a raised laptop
+ * comes closer.
  */
 export function viewingDistanceWith(corner: Corner, setUp: SetUp, body: Body = bodyOf(corner)): number {
 	const { distance } = corner.spot.screen;
@@ -81,7 +80,10 @@ export function viewingDistanceWith(corner: Corner, setUp: SetUp, body: Body = b
 	return Math.round(Math.hypot(along, after));
 }
 
-/** Judges how far the eye is from the screen of a corner. @param distance mm; as it was measured if left out */
+/**
+ * Checks the viewing distance at a workstation.
+ * @param distance mm; as measured if left out
+ */
 export function checkDistance(
 	{ spot, person }: Pick<Corner, 'spot' | 'person'>,
 	distance: number = spot.screen.distance

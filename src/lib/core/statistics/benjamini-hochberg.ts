@@ -1,7 +1,6 @@
 /**
- * Probabilities adjusted for the number of looks by the false discovery rate (Benjamini & Hochberg 1995).
- *
- * @param p one of each look, in any order
+ * Probabilities adjusted for multiple comparisons by the false discovery rate (Benjamini & Hochberg 1995).
+ * @param p one per comparison, in any order
  * @returns the adjusted ones in the same order
  */
 export function benjaminiHochberg(p: readonly number[]): number[] {

@@ -1,6 +1,6 @@
-/** How well two looks at the same things agree beyond chance. */
+/** Agreement of two assessments of the same things beyond chance. */
 export interface Kappa {
-	/** 1 where they always agree, 0 where they agree as by chance; null where chance alone agrees always. */
+	/** 1 for full agreement, 0 for agreement as by chance; null where chance alone always agrees. */
 	readonly kappa: number | null;
 	/** For large samples (Fleiss, Cohen & Everitt 1969). */
 	readonly standardError: number | null;
@@ -8,8 +8,7 @@ export interface Kappa {
 
 /**
  * Cohen's kappa of a square table of counts (Cohen 1960).
- *
- * @param table how often the first look said the row and the second the column; the same kinds in the same order
+ * @param table how often the first assessment gave the row and the second the column; the same categories in the same order
  */
 export function cohenKappa(table: readonly (readonly number[])[]): Kappa {
 	const n = table.flat().reduce((sum, count) => sum + count, 0);

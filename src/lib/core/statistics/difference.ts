@@ -1,21 +1,20 @@
 import type { Interval } from './interval';
 import { wilson } from './wilson';
 
-/** A difference of two figures, with its 95 % interval. */
+/** A difference of two values, with its 95 % interval. */
 export interface Difference extends Interval {
 	readonly difference: number;
 }
 
-/** Newcombe's way: the distances from each share to the ends of its interval, squared and added, less what they have in common. */
+/** Newcombe's method: squared distances from each share to the end of its interval, added, less their covariance. */
 function squaredAndAdded(first: number, second: number, inCommon: number): number {
 	return Math.sqrt(Math.max(0, first * first - 2 * inCommon * first * second + second * second));
 }
 
 /**
- * Difference of the shares of two groups, with Newcombe's interval from Wilson's (Newcombe 1998, Statistics in Medicine 17:873-890,
- * method 10).
- *
- * @returns the first share less the second
+ * Difference of two groups' shares, with Newcombe's interval based on Wilson's (Newcombe 1998, Statistics in Medicine 17:873-890, method
+ * 10).
+ * @returns the first share minus the second
  */
 export function differenceOfShares(x1: number, n1: number, x2: number, n2: number): Difference {
 	const [first, second] = [wilson(x1, n1), wilson(x2, n2)];
@@ -27,7 +26,7 @@ export function differenceOfShares(x1: number, n1: number, x2: number, n2: numbe
 	};
 }
 
-/** The same people twice: how many said yes both times, only before, only after, never. */
+/** The same people at two times: how many said yes both times, only before, only after, never. */
 export interface PairedCounts {
 	readonly both: number;
 	readonly before: number;
@@ -35,7 +34,7 @@ export interface PairedCounts {
 	readonly neither: number;
 }
 
-/** How far the two answers go together, corrected as Newcombe does. */
+/** The correlation of the two answers, corrected by Newcombe's method. */
 function phi({ both, before, after, neither }: PairedCounts): number {
 	const n = both + before + after + neither;
 	const margins = (both + before) * (after + neither) * (both + after) * (before + neither);
@@ -46,10 +45,9 @@ function phi({ both, before, after, neither }: PairedCounts): number {
 }
 
 /**
- * Change of a share among the same people, with Newcombe's interval for paired shares (Newcombe 1998, Statistics in Medicine
- * 17:2635-2650, method 10).
- *
- * @returns the share after less the share before; below 0 where fewer say yes
+ * Change of a share among the same people, with Newcombe's interval for paired shares (Newcombe 1998, Statistics in Medicine 17:2635-2650,
+ * method 10).
+ * @returns the share after minus the share before; negative where fewer say yes
  */
 export function pairedDifference(pairs: PairedCounts): Difference {
 	const n = pairs.both + pairs.before + pairs.after + pairs.neither;

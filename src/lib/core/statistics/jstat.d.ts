@@ -1,4 +1,4 @@
-/** The parts of the library `jstat` that are used; it brings no types. */
+/** The parts of the library `jstat` in use; it has no types of its own. */
 declare module 'jstat' {
 	const jstat: {
 		normal: {

@@ -1,34 +1,31 @@
 import { Z, type Interval } from './interval';
 
-/** A time until something happened, or until it was looked for the last time. */
+/** Time until an event, or until the last observation. */
 export interface TimeToEvent {
-	/** From the start, in any one unit, at least 0. */
+	/** From the start, in any consistent unit, at least 0. */
 	readonly time: number;
-	/** Whether it happened; false where it had not yet. */
+	/** Whether the event happened; false for a censored observation. */
 	readonly event: boolean;
-	/** How many people it is of; 1 if left out. */
+	/** Number of people it stands for; 1 if left out. */
 	readonly count?: number;
 }
 
-/** What is known at one time. */
+/** The estimate at one time. */
 export interface SurvivalPoint {
 	readonly time: number;
-	/** How many had not yet had it, just before. */
+	/** Number at risk just before. */
 	readonly atRisk: number;
 	readonly events: number;
 	readonly censored: number;
-	/** Share that has not had it until then. */
+	/** Share without the event until then. */
 	readonly survival: number;
-	/** Greenwood's; null where the share is 0 and the formula has no value. */
+	/** Greenwood's; null where the share is 0 and the formula is undefined. */
 	readonly standardError: number | null;
 }
 
 /**
- * Kaplan and Meier's estimate of how many have not yet had something, counting those whom it has not happened to (1958).
- *
- * Cost: in proportion to n log n.
- *
- * @returns a point for each time at which something happened or someone was looked at the last time, in order
+ * Kaplan-Meier estimate of the share without an event, including censored observations (1958). Cost: n log n.
+ * @returns a point for each time of an event or a last observation, in order
  */
 export function kaplanMeier(spells: readonly TimeToEvent[]): SurvivalPoint[] {
 	const counts = new Map<number, { events: number; censored: number }>();
@@ -52,7 +49,7 @@ export function kaplanMeier(spells: readonly TimeToEvent[]): SurvivalPoint[] {
 		});
 }
 
-/** The 95 % interval of a survival by the log of its log, which stays between 0 and 1; null where it is 0 or 1 itself. */
+/** The 95 % interval of a survival by the log-log transformation, which stays between 0 and 1; null where it is 0 or 1 itself. */
 export function survivalInterval({
 	survival,
 	standardError
@@ -62,8 +59,8 @@ export function survivalInterval({
 	return { low: survival ** Math.exp(half), high: survival ** Math.exp(-half) };
 }
 
-/** The first time by which half have had it; null where fewer have. */
+/** The first time by which half have had the event; null where fewer have. */
 export function medianTime(points: readonly Pick<SurvivalPoint, 'time' | 'survival'>[]): number | null {
-	// Half is half, whatever the last digit of a product says.
+	// Half is half, whatever the last digit of a product.
 	return points.find(({ survival }) => survival <= 0.5 + 1e-12)?.time ?? null;
 }

@@ -2,27 +2,24 @@ import jstat from 'jstat';
 import { chiSquaredTail } from './interval';
 import { kaplanMeier, type TimeToEvent } from './kaplan-meier';
 
-/** Whether groups differ in how long something takes. */
+/** Whether groups differ in the time to an event. */
 export interface LogRank {
 	readonly chiSquared: number;
 	readonly p: number;
 }
 
-/** A spell with the name of its group. */
+/** A time to event with its group. */
 export interface GroupedTimeToEvent extends TimeToEvent {
 	readonly group: string;
 }
 
 /**
- * The log-rank test of two or more groups (Mantel 1966).
- *
- * Cost: in proportion to the times of events and the square of the groups.
- *
- * @returns null where there are fewer than two groups, or nothing happened while more than one was looked at
+ * The log-rank test of two or more groups (Mantel 1966). Cost: number of event times times the square of the number of groups.
+ * @returns null for fewer than two groups, or where nothing happened while more than one was observed
  */
 export function logRank(spells: readonly GroupedTimeToEvent[]): LogRank | null {
 	const groups = [...new Set(spells.map(({ group }) => group))].sort();
-	// One group less: the last is what the others leave.
+	// One group fewer: the last follows from the others.
 	const free = groups.slice(0, -1);
 	if (free.length === 0) return null;
 	const curves = groups.map((group) => kaplanMeier(spells.filter((one) => one.group === group)));

@@ -7,9 +7,9 @@ export interface McNemar {
 	readonly chiSquared: number;
 }
 
-/** Probability of exactly `k` heads among `n` throws of a fair coin, and of fewer. */
+/** Probability of exactly `k` heads in `n` tosses of a fair coin, and of fewer. */
 function coinThrows(k: number, n: number): { exactly: number; fewer: number } {
-	// In logarithms: 0.5^n is no number of this machine from a thousand throws on.
+	// In logarithms: 0.5^n underflows from about a thousand tosses on.
 	let log = -n * Math.LN2;
 	let fewer = 0;
 	for (let i = 0; i < k; i += 1) {
@@ -20,10 +20,8 @@ function coinThrows(k: number, n: number): { exactly: number; fewer: number } {
 }
 
 /**
- * McNemar's test of paired yes and no answers (McNemar 1947; mid-p: Fagerland, Lydersen & Laake 2013).
- *
- * Cost: in proportion to the smaller of the two.
- *
+ * McNemar's test of paired yes and no answers (McNemar 1947; mid-p: Fagerland, Lydersen & Laake 2013). Cost: proportional to the smaller of
+ * the two.
  * @param b how many changed one way
  * @param c how many changed the other way
  */

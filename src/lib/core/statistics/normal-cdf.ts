@@ -1,9 +1,7 @@
 /**
- * The standard normal distribution function Φ(z): the share of a bell curve at or below `z`.
- *
- * Near the middle the Taylor series of Φ around 0 (Abramowitz & Stegun 26.2.11, from memory), in the tails the
- * continued fraction of the Mills ratio (26.2.14, from memory); absolute error below 1e-14 throughout.
- *
+ * The standard normal distribution function Φ(z): the probability of a value at or below `z`. Near the middle by the Taylor series of Φ
+ * around 0 (Abramowitz & Stegun 26.2.11, from memory), in the tails by the continued fraction of the Mills ratio (26.2.14, from memory);
+ * absolute error below 1e-14 throughout.
  * @param z any number; ±Infinity give 1 and 0
  */
 export function normalCdf(z: number): number {

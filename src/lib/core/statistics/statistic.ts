@@ -21,7 +21,7 @@ const events = Type.Array(
 	many
 );
 
-/** What each statistic is asked with. */
+/** The request schema of each statistic. */
 const REQUESTS = {
 	wilson: Type.Object({ statistic: Type.Literal('wilson'), x: count, n: size }, closed),
 	mcnemar: Type.Object({ statistic: Type.Literal('mcnemar'), b: count, c: count }, closed),
@@ -68,14 +68,14 @@ const REQUESTS = {
 type Name = keyof typeof REQUESTS;
 type Request<N extends Name = Name> = Static<(typeof REQUESTS)[N]>;
 
-/** Something that a request has to keep beside its schema. */
+/** A condition on a request that its schema can't express. */
 interface Rule {
 	readonly at: string;
 	readonly text: string;
 	readonly holds: boolean;
 }
 
-/** What a schema can't say of a request: parts that belong together. */
+/** What a schema can't express about a request: parts that belong together. */
 function rulesOf(request: Request): Rule[] {
 	switch (request.statistic) {
 		case 'wilson':
@@ -128,9 +128,8 @@ const checkOf = new Map(
 );
 
 /**
- * Checks a request for one statistic.
- *
- * @returns the request, typed, or the first fault with its JSON Pointer
+ * Checks a request for a statistic.
+ * @returns the typed request, or the first error with its JSON Pointer
  */
 export function validateStatistic(value: unknown): Checked<Request> {
 	const named = checkName(value);
@@ -144,7 +143,7 @@ export function validateStatistic(value: unknown): Checked<Request> {
 	return { ok: false, issue: { code: 'apart', at: broken.at, text: `${broken.at} ${broken.text}` } };
 }
 
-/** Works out one statistic: two-sided, 95 %. What has no value is null. */
+/** Computes a statistic: two-sided, 95 %. An undefined value is null. */
 export function statistic(request: Request): unknown {
 	switch (request.statistic) {
 		case 'wilson':

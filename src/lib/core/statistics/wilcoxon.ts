@@ -2,30 +2,30 @@ import { twoSidedTail, CONFIDENCE, Z } from './interval';
 
 /** Whether the same people differ before and after, and by how much. */
 export interface Wilcoxon {
-	/** Sum of the ranks of those who went up. */
+	/** Sum of the ranks of increases. */
 	readonly v: number;
-	/** Two-sided; exact where no two changes are of one size and none is 0, else by the normal curve with corrections. */
+	/** Two-sided; exact without ties and zeros, otherwise by the normal approximation with corrections. */
 	readonly p: number;
-	/** Hodges and Lehmann's: the middle of all means of two changes. Null where nobody changed. */
+	/** Hodges-Lehmann estimate: the median of all pairwise means of changes. Null where nobody changed. */
 	readonly estimate: number | null;
 	/** Its 95 % interval; null where there are too few for one. */
 	readonly low: number | null;
 	readonly high: number | null;
 }
 
-/** A change and how many had it. */
+/** A change and the number of people with it. */
 export interface CountedChange {
 	readonly value: number;
 	readonly count: number;
 }
 
-/** Beyond so many the exact table is not worked out: the curve says the same to the digits that anybody reads. */
+/** Above this number the exact table is not computed: the approximation agrees to every digit that anybody reads. */
 const MOST_EXACT = 400;
 
-/** Differences of decimals that are the same but for the last binary digit are the same. */
+/** Decimal differences that differ only in the last binary digit are equal. */
 const DIGITS = 1e9;
 
-/** Equal values together, in order. */
+/** Groups equal values, in order. */
 export function countEqualChanges(values: readonly number[]): CountedChange[] {
 	const counts = new Map<number, number>();
 	for (const raw of values) {
@@ -35,7 +35,7 @@ export function countEqualChanges(values: readonly number[]): CountedChange[] {
 	return [...counts].map(([value, count]) => ({ value, count })).sort((a, b) => a.value - b.value);
 }
 
-/** Ranks of the sizes of what is not 0, shared where sizes are equal. */
+/** Ranks of the absolute values without zeros; ties share a rank. */
 function signedRanks(changes: readonly CountedChange[], shift = 0) {
 	const bySize = new Map<number, { up: number; all: number }>();
 	for (const { value, count } of changes) {
@@ -58,7 +58,7 @@ function signedRanks(changes: readonly CountedChange[], shift = 0) {
 	return { n, v, hasTies: tied > 0, spread: Math.sqrt((n * (n + 1) * (2 * n + 1)) / 24 - tied / 48) };
 }
 
-/** How often each sum of ranks comes about when each of `n` is up or down like a coin: shares that add up to 1. */
+/** The distribution of the rank sum when each of `n` goes up or down at random: shares that add up to 1. */
 function rankSums(n: number): Float64Array {
 	const most = (n * (n + 1)) / 2;
 	const shares = new Float64Array(most + 1);
@@ -72,7 +72,7 @@ function rankSums(n: number): Float64Array {
 	return shares;
 }
 
-/** All means of two changes (and each by itself), in order, with how often each comes about. */
+/** All pairwise means of changes (including each with itself), in order, with their frequencies. */
 function walshAverages(changes: readonly CountedChange[]): CountedChange[] {
 	const means: CountedChange[] = [];
 	changes.forEach((a, i) => {
@@ -83,7 +83,7 @@ function walshAverages(changes: readonly CountedChange[]): CountedChange[] {
 	return means.sort((a, b) => a.value - b.value);
 }
 
-/** The value at a place, counted from 1, of what is in order. */
+/** The value at a position, counted from 1, in a sorted list. */
 function placed(ordered: readonly CountedChange[], place: number): number {
 	let seen = 0;
 	for (const { value, count } of ordered) {
@@ -107,7 +107,7 @@ function exactly(changes: readonly CountedChange[], v: number, n: number): Wilco
 	let place = 0;
 	for (let below = 0; place <= most; place += 1) {
 		below += sums[place] ?? 0;
-		// As R counts: the smallest sum that is reached with at least 2.5 %.
+		// As R does: the smallest sum reached with at least 2.5 %.
 		if (below >= (1 - CONFIDENCE) / 2) break;
 	}
 	const from = Math.max(place, 1);
@@ -120,7 +120,7 @@ function exactly(changes: readonly CountedChange[], v: number, n: number): Wilco
 	};
 }
 
-/** Where the standardised sum of ranks of changes less a shift passes a value: it falls as the shift grows. */
+/** Where the standardised rank sum of shifted changes crosses a value: it falls as the shift grows. */
 function crossing(changes: readonly CountedChange[], at: number): number | null {
 	const standardised = (shift: number) => {
 		const { n, v, spread } = signedRanks(changes, shift);
@@ -139,12 +139,10 @@ function crossing(changes: readonly CountedChange[], at: number): number | null 
 }
 
 /**
- * Wilcoxon's signed-rank test of changes of the same people (Wilcoxon 1945), with Hodges and Lehmann's estimate (1963). Changes of 0 say
- * nothing of a direction and are left out of the test, not of the estimate.
- *
- * Cost: in proportion to the square of the different changes; with none alike, of at most some hundreds.
- *
- * @param changes each size of change and how many had it, as of {@link countEqualChanges}
+ * Wilcoxon's signed-rank test of changes of the same people (Wilcoxon 1945), with the Hodges-Lehmann estimate (1963). Zero changes have no
+ * direction and are left out of the test, but not of the estimate. Cost: the square of the number of different changes; without ties, of at
+ * most some hundreds.
+ * @param changes each size of change and how many had it, from {@link countEqualChanges}
  */
 export function wilcoxonOfCounts(changes: readonly CountedChange[]): Wilcoxon {
 	const { n, v, hasTies, spread } = signedRanks(changes);
@@ -161,5 +159,5 @@ export function wilcoxonOfCounts(changes: readonly CountedChange[]): Wilcoxon {
 	};
 }
 
-/** The same of changes one by one. */
+/** The same for individual changes. */
 export const wilcoxon = (differences: readonly number[]) => wilcoxonOfCounts(countEqualChanges(differences));

@@ -3,7 +3,7 @@ import type { RegionReport } from '../discomfort';
 import type { Closable, AssessmentResult } from '../case-assessment';
 import type { TriageLevel } from '../triage';
 
-/** What a person's timeline can be narrowed to; who looked at the case is shown only when it is asked for. */
+/** Filters of a person's timeline; who opened the case is shown only on request. */
 export const TIMELINE_GROUPS = [
 	'answers',
 	'messages',
@@ -20,7 +20,9 @@ export const TIMELINE_GROUPS = [
 /** One of {@link TIMELINE_GROUPS}. */
 export type TimelineGroup = (typeof TIMELINE_GROUPS)[number];
 
-/** Where each act that is only a line of the record belongs. Acts with words of their own, such as a message, stand as these words instead. */
+/**
+ * The group of each act that appears only as an audit-log line. Acts with text of their own, such as messages, appear as that text instead.
+ */
 const GROUP_OF_ACT: Readonly<Record<string, TimelineGroup>> = {
 	'assessment-sent': 'answers',
 	consented: 'answers',
@@ -45,7 +47,7 @@ const GROUP_OF_ACT: Readonly<Record<string, TimelineGroup>> = {
 	'case-read': 'looks'
 };
 
-/** Acts whose own words stand in the timeline. */
+/** Acts whose own text is in the timeline. */
 const SAID_ELSEWHERE: readonly string[] = [
 	'letter-delivered',
 	'message-written',
@@ -56,12 +58,12 @@ const SAID_ELSEWHERE: readonly string[] = [
 	'referral-ended'
 ];
 
-/** The group of a line of the record; null where its words stand there by themselves. */
+/** The group of an audit-log line; null where its own text is in the timeline. */
 export function timelineGroupOfAct(act: string): TimelineGroup | null {
 	return SAID_ELSEWHERE.includes(act) ? null : (GROUP_OF_ACT[act] ?? 'desk');
 }
 
-/** A talk, or the try of one. */
+/** A contact, or an attempt at one. */
 export interface TimelineContact {
 	readonly how: ContactWay;
 	readonly result: ContactResult;
@@ -100,19 +102,19 @@ export type TimelineEvent =
 			readonly grounds: Pick<AssessmentResult, 'reasons' | 'evidence' | 'unclosable'>;
 	  };
 
-/** One thing that was said or done. */
+/** An entry of the timeline. */
 export interface TimelineEntry {
-	/** Tells two of one moment apart. */
+	/** Tells entries of one moment apart. */
 	readonly id: string;
 	readonly at: Date;
 	readonly group: TimelineGroup;
-	/** Who did it: a user's name, the person, or nobody where it came by itself. */
+	/** Who did it: a user's name, the person, or null where it happened automatically. */
 	readonly by: string | null;
 	readonly isPerson: boolean;
 	readonly event: TimelineEvent;
 }
 
-/** The newest first; of one moment, as they came. */
+/** Newest first; entries of one moment in the order they came. */
 export function newestFirst(entries: readonly TimelineEntry[]): TimelineEntry[] {
 	return entries
 		.map((entry, i) => ({ entry, i }))
@@ -120,7 +122,7 @@ export function newestFirst(entries: readonly TimelineEntry[]): TimelineEntry[] 
 		.map(({ entry }) => entry);
 }
 
-/** How many there are of each group. */
+/** The number of entries in each group. */
 export function countByGroup(entries: readonly TimelineEntry[]): Readonly<Record<TimelineGroup, number>> {
 	const none = Object.fromEntries(TIMELINE_GROUPS.map((group) => [group, 0])) as Record<
 		TimelineGroup,

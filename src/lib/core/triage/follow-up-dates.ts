@@ -2,7 +2,7 @@ import { addDays, addWorkingDays, nextWorkingDay, type CivilDate, type WorkCalen
 import { worstScore, type RegionReport } from '../discomfort';
 import type { TriageLevel, TriagePolicy } from './policy';
 
-/** The day by which a case of a level is acted on, an emergency on the day itself, worked or not; null where nothing is to be done. */
+/** The day by which to act on a case of a level; for an emergency the same day, working day or not; null where nothing is to be done. */
 export function actByDay(
 	level: TriageLevel,
 	from: CivilDate,
@@ -14,7 +14,7 @@ export function actByDay(
 	return days === null ? null : addWorkingDays(from, days, calendar);
 }
 
-/** The day of the next full look at a corner; sooner where the last report had a score worth it. */
+/** The day of the next self-assessment; sooner if the last report had a high enough score. */
 export function recheckDay(
 	from: CivilDate,
 	last: readonly RegionReport[],
@@ -25,7 +25,7 @@ export function recheckDay(
 	return nextWorkingDay(addDays(from, days), calendar);
 }
 
-/** The days on which a person is asked how it holds, after a plan was carried out. */
+/** The days of the check-ins after a plan was carried out. */
 export function checkInDaysAfter(
 	carriedOut: CivilDate,
 	policy: TriagePolicy,
@@ -34,19 +34,16 @@ export function checkInDaysAfter(
 	return policy.checkInDays.map((days) => nextWorkingDay(addDays(carriedOut, days), calendar));
 }
 
-/** What an unanswered invitation leads to, and when. */
+/** What happens to an unanswered invitation, and when. */
 export interface ReminderStep {
 	readonly on: CivilDate;
-	/** A letter, or the list of people to call. */
+	/** An email, or the list of people to call. */
 	readonly kind: 'letter' | 'call-list';
 }
 
 /**
- * Reminders of an unanswered invitation: letters by the policy, then the call list.
- *
- * Notes:
- * 1. The policy names no day for the call list: "then". The last letter gets as many working days as
- *    the first. Our working assumption.
+ * Reminders for an unanswered invitation: emails by the policy, then the call list. Notes: 1. The policy says only "then" for the call
+ * list. The last email gets as many working days as the first. Our working assumption.
  */
 export function remindersFor(
 	invited: CivilDate,
@@ -63,13 +60,10 @@ export function remindersFor(
 }
 
 /**
- * The day on which whoever has just been reminded hears again, or is put on the call list; null where nothing follows.
- *
- * Notes:
- * 1. Never before the next working day: where a policy has become shorter since, two emails would follow each other within minutes.
- *
- * @param all of the invitation
- * @param sent how many reminders are out, the one of today among them
+ * The day of the next reminder, or of the call list, for someone just reminded; null where nothing follows. Notes: 1. Never before the next
+ * working day: if a policy has since become shorter, two emails would otherwise follow within minutes.
+ * @param all steps of the invitation
+ * @param sent number of reminders sent, including today's
  */
 export function nextReminderDay(
 	all: readonly ReminderStep[],

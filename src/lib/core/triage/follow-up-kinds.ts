@@ -1,4 +1,4 @@
-/** A look that a coordinator has set, a check-in after a plan, the next full look. */
+/** A follow-up that a coordinator set, a check-in after a plan, the next self-assessment. */
 export const FOLLOW_UP_KINDS = ['look', 'check-in', 'recheck'] as const;
 
 /** One kind of follow-up. */

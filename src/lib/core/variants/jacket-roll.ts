@@ -2,7 +2,10 @@ import { backSupport } from '../seat';
 import type { VariantBase } from './variant-base';
 import type { Variant } from './variant';
 
-/** The roll in a jacket's pocket, hung over the chair's back: it stays at any height. Where a towel is rolled for the hollow. Common practice. */
+/**
+ * A roll in the pocket of a jacket hung over the backrest: it stays at any height. Where a towel is rolled for the lumbar hollow. Common
+ * practice.
+ */
 export function jacketRoll({ corner, plan }: VariantBase): Variant | null {
 	const stacked = Object.values(plan?.stations ?? {}).flatMap(({ pieces }) => pieces.map(({ id }) => id));
 	const back = backSupport(corner, new Set(stacked));

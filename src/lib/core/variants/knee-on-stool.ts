@@ -1,10 +1,10 @@
 import type { VariantBase } from './variant-base';
 import type { Variant } from './variant';
 
-/** So much lower than the hollow of the knee a stool is that one knee rests on, mm: the hip stays level. Our assumption. */
+/** How much lower than the hollow of the knee a stool for one knee is, mm, so that the hips stay level. Our assumption. */
 const BELOW_KNEE_MM = 20;
 
-/** One foot ahead, or one knee on a stool, in turns: standing without slumping. Common practice. */
+/** One foot ahead, or one knee on a stool, alternating: standing without slumping. Common practice. */
 export function kneeOnStool({ facts, body, corner }: VariantBase): Variant | null {
 	if (facts.posture !== 'standing') return null;
 	return {

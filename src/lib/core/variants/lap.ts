@@ -3,11 +3,11 @@ import { forearmsOnSurface } from '../guidance';
 import { checksClosedBy, isCheckOpen, type VariantBase } from './variant-base';
 import type { Variant } from './variant';
 
-/** Thickness of a towel folded in two, of one layer, as it lies under a keyboard on the lap. */
+/** Layers of a towel folded in half, under a keyboard on the lap. */
 const LAYERS = 2;
 const LEFT_OF_FOLD = 0.8;
 
-/** The elbow check with the keyboard on the lap: the thigh carries it, and a towel if there is one. */
+/** The elbow check with the keyboard on the lap: it rests on the thigh, and on a towel if there is one. */
 function onLap({ corner, setUp, body }: VariantBase, towelMm: number): CheckResult | null {
 	const lap = setUp.seat + setUp.pads + body.thigh.mm + towelMm;
 	return (
@@ -16,8 +16,8 @@ function onLap({ corner, setUp, body }: VariantBase, towelMm: number): CheckResu
 }
 
 /**
- * The keyboard on the lap: where the table is too high for the hands, and only where the band of this way of sitting allows it. Common
- * practice of the open school.
+ * The keyboard on the lap: where the table is too high for the hands, and only if the range of the sitting style allows it. Common practice
+ * for the style "open".
  */
 export function keyboardOnLap(base: VariantBase): Variant | null {
 	const { facts, corner, answers, left } = base;
@@ -42,7 +42,7 @@ export function keyboardOnLap(base: VariantBase): Variant | null {
 	};
 }
 
-/** The mouse on a table beside the chair, at the hands' height: where the keyboard lies on the lap, or the mouse has no room in reach. */
+/** The mouse on a side table at hand height: where the keyboard is on the lap, or the mouse has no room within reach. */
 export function mouseOnSideTable(base: VariantBase): Variant | null {
 	const { facts, corner, setUp, body, found, answers, after } = base;
 	const lap = keyboardOnLap(base);

@@ -3,7 +3,7 @@ import { bandsFor } from '../guidance';
 import type { VariantBase } from './variant-base';
 import type { Variant } from './variant';
 
-/** Heights of a surface that the hands are right at, sitting on the seat as it is set and standing, mm. */
+/** Surface heights that suit the hands, sitting on the seat as set and standing, mm. */
 function heightsForHands({ corner, body, setUp }: VariantBase) {
 	const at = (posture: 'sitting' | 'standing') => {
 		const spot = { ...corner.spot, posture };
@@ -18,7 +18,7 @@ function heightsForHands({ corner, body, setUp }: VariantBase) {
 	return { sitting: at('sitting'), standing: at('standing') };
 }
 
-/** A better spot than a sofa or a bed: how high a table to look for, for a chair that fits the legs. Common practice. */
+/** A better place than a sofa or bed: the table height to look for, with a chair that suits the legs. Common practice. */
 export function anotherSpot({ corner, body }: VariantBase): Variant | null {
 	if (seatRulesOf(corner).isForWork) return null;
 	const { knee, elbow } = bandsFor({ ...corner, way: 'upright' });
@@ -33,7 +33,7 @@ export function anotherSpot({ corner, body }: VariantBase): Variant | null {
 	};
 }
 
-/** A laptop with no keyboard of its own: change places every half hour, between such as are right for the hands in turn. Common practice. */
+/** A laptop without a separate keyboard: change places every half hour, alternating between ones that suit the hands. Common practice. */
 export function moveAbout(base: VariantBase): Variant | null {
 	const { facts, corner } = base;
 	if (facts.keys !== 'built-in' || !seatRulesOf(corner).canGetUp) return null;

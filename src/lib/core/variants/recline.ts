@@ -3,10 +3,10 @@ import type { CheckResult } from '../checks';
 import { checksClosedBy, isCheckOpen, type VariantBase } from './variant-base';
 import type { Variant } from './variant';
 
-/** Angles that a backrest is leaned back by, degrees. Common practice of the open school; further back the neck has to be held. */
+/** Angles of a reclined backrest, degrees. Common practice for the style "open"; beyond these, the neck needs support. */
 const ANGLES_DEG = [10, 15, 20] as const;
 
-/** The checks with the trunk leaned back about the hips: elbow and eye come down by the cosine. */
+/** The checks with the trunk reclined about the hips: elbow and eye come down by the cosine. */
 function leaned({ corner, setUp, body }: VariantBase, degrees: number): CheckResult[] {
 	const cosine = Math.cos((degrees * Math.PI) / 180);
 	const shrunk = {
@@ -18,8 +18,8 @@ function leaned({ corner, setUp, body }: VariantBase, degrees: number): CheckRes
 }
 
 /**
- * Leaning back, the screen following: where a screen stays too low after the plan and the eye can come down to it, or where the way of
- * sitting is the open one. Only with a backrest, and never for a back that is eased by arching. Common practice of one school.
+ * Reclining, with the screen following: where a screen stays too low after the plan and the eye can come down to it, or for the style
+ * "open". Only with a backrest, and never for a back that is eased by arching. Common practice of some practitioners.
  */
 export function recline(base: VariantBase): Variant | null {
 	const { facts, corner, body, after } = base;

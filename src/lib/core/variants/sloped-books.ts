@@ -1,20 +1,20 @@
 import type { VariantBase } from './variant-base';
 import type { Variant } from './variant';
 
-/** A slope that feet rest on without slipping, degrees. Our assumption. */
+/** Slopes on which feet rest without slipping, degrees. Our assumption. */
 const SLOPE_DEG = { low: 5, high: 25 } as const;
 
-/** A book that carries both feet, longer and shorter side, mm: as under the feet of a plan. */
+/** A book that carries both feet, longer and shorter side, mm: as under the feet in a plan. */
 const FOOT_MM = [280, 180] as const;
 
-/** Angle of a book that leans on another: its far edge is lifted by that one's thickness. Degrees. */
+/** The angle of a book that leans on another, whose thickness raises its far edge. Degrees. */
 export function slopeOfBooks(thicknessMm: number, alongMm: number): number {
 	return (Math.asin(Math.min(1, thicknessMm / alongMm)) * 180) / Math.PI;
 }
 
 /**
- * A sloped rest for the feet, of one book that leans on another, or a half roller that they rock on: where the feet want something under them and the
- * household has left it. Common practice.
+ * A sloped footrest made of one book leaning on another, or a half roller for rocking the feet: where the feet need support and the
+ * household has items left. Common practice.
  */
 export function slopedBooks(base: VariantBase): Variant | null {
 	const { facts, plan, found, left } = base;

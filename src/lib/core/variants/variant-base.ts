@@ -7,7 +7,7 @@ import { pieceIds } from '../corner/piece-ids';
 import { backSupport } from '../seat';
 import { setUpAfter, type Plan } from '../plan';
 
-/** What a variant is worked out of: the corner as the plan leaves it. */
+/** What a variant is derived from: the workstation after the plan. */
 export interface VariantBase {
 	readonly corner: Corner;
 	readonly facts: Facts;
@@ -17,11 +17,11 @@ export interface VariantBase {
 	readonly after: readonly CheckResult[];
 	readonly found: ReadonlySet<FindingId>;
 	readonly answers: Readonly<Partial<Record<string, string>>>;
-	/** What the plan leaves of the household, each as often as it is there. */
+	/** Household items that the plan leaves over, each as often as it is left. */
 	readonly left: readonly HouseholdItem[];
 }
 
-/** Pieces that a plan takes, with what fills the back. */
+/** Items used by a plan, including what fills the back. */
 function usedBy(corner: Corner, plan: Plan | null): ReadonlySet<string> {
 	if (!plan) return new Set();
 	const stacked = new Set(Object.values(plan.stations).flatMap(({ pieces }) => pieces.map(({ id }) => id)));
@@ -29,7 +29,7 @@ function usedBy(corner: Corner, plan: Plan | null): ReadonlySet<string> {
 	return filler ? new Set([...stacked, filler.id]) : stacked;
 }
 
-/** What the variants of a corner are worked out of. */
+/** The base for a workstation's variants. */
 export function variantBase(
 	corner: Corner,
 	plan: Plan | null,
@@ -55,19 +55,19 @@ export function variantBase(
 	};
 }
 
-/** A check as the plan leaves it; null where this corner has none of it. */
+/** A check after the plan; null where this workstation doesn't have it. */
 export function checkAfterPlan({ after }: Pick<VariantBase, 'after'>, id: CheckId): CheckResult | null {
 	return after.find((check) => check.id === id) ?? null;
 }
 
-/** Whether a check is beyond one end of its band after the plan, and does not fit. */
+/** Whether a check is off beyond one end of its range after the plan. */
 export function isCheckOpen(base: Pick<VariantBase, 'after'>, id: CheckId, side: 'low' | 'high'): boolean {
 	const check = checkAfterPlan(base, id);
 	if (!check || check.verdict === 'fits') return false;
 	return side === 'low' ? check.value < check.low : check.high !== null && check.value > check.high;
 }
 
-/** Checks that fit by some results and do not after the plan. */
+/** Checks that fit in some results but not after the plan. */
 export function checksClosedBy(
 	{ after }: Pick<VariantBase, 'after'>,
 	results: readonly CheckResult[]

@@ -1,6 +1,6 @@
 import type { CheckId, CheckResult } from '../checks';
 
-/** Another way to the same end, worked out beside the plan. */
+/** Alternatives to the plan, computed beside it. */
 export const VARIANT_IDS = [
 	'another-spot',
 	'keyboard-on-lap',
@@ -17,7 +17,7 @@ export const VARIANT_IDS = [
 /** One of {@link VARIANT_IDS}. */
 export type VariantId = (typeof VARIANT_IDS)[number];
 
-/** Numbers that the words of a variant need: lengths in mm, angles in degrees. */
+/** Numbers in the text of a variant: lengths in mm, angles in degrees. */
 export type VariantNumbers = Readonly<
 	Partial<
 		Record<
@@ -36,14 +36,14 @@ export type VariantNumbers = Readonly<
 	>
 >;
 
-/** A variant that is offered. */
+/** A variant on offer. */
 export interface Variant {
 	readonly id: VariantId;
-	/** What of the household it takes, by what it is called. */
+	/** Labels of the household items it uses. */
 	readonly labels: readonly string[];
 	readonly numbers: VariantNumbers;
-	/** The checks that it changes, as they are with it. */
+	/** The checks it changes, with their results. */
 	readonly after: readonly CheckResult[];
-	/** Checks that the plan leaves off or unsure and that fit with it. */
+	/** Checks that are off or unsure after the plan and fit with it. */
 	readonly closes: readonly CheckId[];
 }

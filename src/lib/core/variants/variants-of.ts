@@ -12,7 +12,7 @@ import { variantBase, type VariantBase } from './variant-base';
 import type { Variant } from './variant';
 import { wedge } from './wedge';
 
-/** Every variant, in the order in which they are shown: a better spot first. */
+/** Every variant in display order: a better place first. */
 const MAKERS: readonly ((base: VariantBase) => Variant | null)[] = [
 	anotherSpot,
 	keyboardOnLap,
@@ -27,12 +27,10 @@ const MAKERS: readonly ((base: VariantBase) => Variant | null)[] = [
 ];
 
 /**
- * Other ways beside the plan, each worked out for this person: those that close what stays open, or that what was found asks for.
- *
- * Cost: some checks of one corner; nothing is searched.
- *
- * @param plan the plan that is worked on; null where there is none
- * @param answers answers to the checklist, by question
+ * Alternatives to the plan, each computed for this person: those that close what stays open, or that a finding calls for. Cost: some checks
+ * of one workstation; no search.
+ * @param plan the plan in use; null where there is none
+ * @param answers checklist answers, by question
  */
 export function variantsOf(
 	corner: Corner,

@@ -6,7 +6,10 @@ import type { Variant } from './variant';
 /** Findings that a slope away from the typist eases. Common practice. */
 const EASED = ['troubled-wrists', 'wrist-bent-up', 'keyboard-feet-out'] as const;
 
-/** A ring binder turned round under the keyboard, so that it slopes away from the hands: where the wrists ask for it, and the hands' height bears it. */
+/**
+ * A ring binder under the keyboard, spine towards the typist, so that it slopes away from the hands: where the wrists call for it and the
+ * height of the hands allows it.
+ */
 export function wedge(base: VariantBase): Variant | null {
 	const { facts, corner, setUp, found, left, after } = base;
 	const binder = left.find(({ kind }) => kind === 'binder');
@@ -18,7 +21,7 @@ export function wedge(base: VariantBase): Variant | null {
 		({ id }) => id === 'elbow'
 	);
 	const before = after.find(({ id }) => id === 'elbow');
-	// A slope that lifts the keys out of the hands' reach is no help.
+	// A slope that raises the keyboard out of range is no help.
 	if (!elbow || (elbow.verdict !== 'fits' && before?.verdict === 'fits')) return null;
 	if (elbow.value < elbow.low) return null;
 	return {

@@ -1,7 +1,7 @@
 import { benjaminiHochberg, riskRatio, shareDifferenceP } from '../statistics';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 
-/** How many people have a finding, a complaint, and both. */
+/** The number of people with a finding, with a complaint, and with both. */
 export interface PairCounts {
 	readonly finding: string;
 	readonly region: string;
@@ -10,37 +10,36 @@ export interface PairCounts {
 	readonly withRegion: number;
 }
 
-/** All pairs of a workforce. */
+/** All pairs in a workforce. */
 export interface AllPairs {
-	/** People that are counted, and how many of them have any finding, and any complaint. */
+	/** Number of people, and how many have any finding and any complaint. */
 	readonly n: number;
 	readonly withAnyFinding: number;
 	readonly withAnyRegion: number;
 	readonly pairs: readonly PairCounts[];
 }
 
-/** A complaint that is told more, or less, often by those with a finding. Not that the one causes the other. */
+/** A complaint reported more, or less, often by people with a finding. Not proof that one causes the other. */
 export interface Association {
 	readonly finding: string;
 	readonly region: string;
-	/** Shares of those with and without the finding who have the complaint. */
+	/** Share with the complaint, with and without the finding. */
 	readonly shareWith: number;
 	readonly shareWithout: number;
 	readonly ratio: number;
 	readonly low: number;
 	readonly high: number;
-	/** Probability of so large a difference by chance, adjusted for how many pairs were looked at. */
+	/** Probability of a difference this large by chance, adjusted for the number of pairs compared. */
 	readonly p: number;
 	readonly n: number;
 }
 
-/** Each of the four kinds of people has at least so many: a figure of two things at once says more of each than one of one. */
+/** Least size of each of the four combinations: a figure about two things at once reveals more than a figure about one. */
 const LEAST = 2 * MIN_GROUP_SIZE;
 
 /**
- * Which findings go with which complaints, the surest first, adjusted for the number of looks.
- *
- * @returns those of a finding and a complaint that may each be shown by itself: a pair tells how many have each
+ * Which findings go with which complaints, the most certain first, adjusted for the number of comparisons.
+ * @returns pairs whose finding and complaint may each be published alone, since a pair reveals both counts
  */
 export function associations({ n, withAnyFinding, withAnyRegion, pairs }: AllPairs): Association[] {
 	const open = pairs.filter(

@@ -1,16 +1,16 @@
-/** Numbers of two dimensions: by row, then by column. */
+/** Numbers by two dimensions: by row, then by column. */
 export type CountMatrix = readonly (readonly number[])[];
 
-/** Cells of two dimensions of which something is so. */
+/** A property of the cells of two dimensions. */
 export type CellMask = readonly (readonly boolean[])[];
 
-/** Which cells are hidden: whole columns in every row, and whole rows. */
+/** The hidden cells: whole columns in every row, and whole rows. */
 interface Hidden {
 	readonly rows: ReadonlySet<number>;
 	readonly columns: ReadonlySet<number>;
 }
 
-/** How many are counted, and among how many. */
+/** A count, and the number it is counted among. */
 export interface PartOfTotal {
 	readonly n: number;
 	readonly x: number;
@@ -21,9 +21,8 @@ type PartOf = (row: number, column: number) => PartOfTotal;
 const sum = (of: readonly number[]) => of.reduce((total, n) => total + n, 0);
 
 /**
- * What has to be hidden beside some columns so that nothing of a small group can be had by subtracting: what is left of a row, of a column, and
- * of both together is as large as what is shown. Rows are hidden until it is, the smallest first.
- *
+ * What must be hidden in addition to some columns so that subtraction reveals nothing about a small group: what is left of a row, of a
+ * column and of both together is at least as large as a published cell must be. Hides rows until this holds, the smallest first.
  * @returns null where no row is left
  */
 function closed(
@@ -49,7 +48,7 @@ function closed(
 	const shownBySize = open
 		.flatMap((_, t) => (rows.has(t) ? [] : [t]))
 		.sort((a, b) => inRow(a, places).n - inRow(b, places).n);
-	/** What the hidden rows have together: in each column that is shown, and in all that are hidden. */
+	/** Totals of the hidden rows: in each published column, and in all hidden ones. */
 	const left = [...seen.map((d) => [d]), [...columns]].map((at) => ({
 		at,
 		part: pooled([...rows].flatMap((t) => at.map((d) => [t, d] as const)))
@@ -66,14 +65,12 @@ function closed(
 }
 
 /**
- * Which cells of a table are shown, of those that may be: whole columns and whole rows are hidden, those that leave the most people shown.
- *
- * Cost: in proportion to the cells times the columns.
- *
- * @param open cells that may be shown by themselves
- * @param people how many people each cell has
+ * Which of the publishable cells of a table are published: whole columns and rows are hidden, those that leave the most people visible.
+ * Cost: cells times columns.
+ * @param open cells that may be published by themselves
+ * @param people number of people in each cell
  * @param partOf what is counted in a cell
- * @param isSafe whether so many may be told, or had by subtracting
+ * @param isSafe whether such a number may be published or inferred
  */
 export function suppressCells(
 	open: CellMask,

@@ -1,11 +1,11 @@
 import { kaplanMeier, medianTime, survivalInterval, type Interval, type TimeToEvent } from '../statistics';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 
-/** In which steps time is told, and how far. */
+/** Time steps, and how many. */
 export interface TimeSteps {
-	/** Days of a step: 1, or 7 for weeks. */
+	/** Length of a step, days: 1, or 7 for weeks. */
 	readonly stepDays: number;
-	/** Steps that are looked at; who has not had it by then has not. */
+	/** Number of steps; later events count as not having happened. */
 	readonly steps: number;
 }
 
@@ -15,11 +15,11 @@ export const BY_DAYS: TimeSteps = { stepDays: 1, steps: 90 };
 /** The first year in weeks. */
 export const BY_WEEKS: TimeSteps = { stepDays: 7, steps: 52 };
 
-/** How many have not yet had something by the end of some steps. */
+/** Number of people without an event by the end of each step. */
 export interface CoarseCurve {
 	readonly pace: TimeSteps;
 	readonly n: number;
-	/** How many of them had it, and how many have not yet. */
+	/** Number with the event, and number without it so far. */
 	readonly events: number;
 	readonly open: number;
 	readonly points: readonly {
@@ -27,11 +27,11 @@ export interface CoarseCurve {
 		readonly share: number;
 		readonly interval: Interval | null;
 	}[];
-	/** Steps by which half have had it; null where fewer have. */
+	/** The step by which half had the event; null where fewer did. */
 	readonly median: number | null;
 }
 
-/** A step that ends with enough people: how many had it in it, and how many were looked at the last time. */
+/** A step of enough people: the number with the event, and the number last observed in it. */
 interface Ended {
 	readonly at: number;
 	events: number;
@@ -39,8 +39,8 @@ interface Ended {
 }
 
 /**
- * Steps put together until each is of enough people. Who was looked at the last time in between is counted with the next step that has
- * enough of them: for that long they count as still looked at.
+ * Merges steps until each has enough people. Someone last observed in between is counted with the next step that has enough, and counts as
+ * observed until then.
  */
 function endedSteps(spells: readonly TimeToEvent[]): Ended[] {
 	const bySteps = new Map<number, Ended>();
@@ -60,7 +60,7 @@ function endedSteps(spells: readonly TimeToEvent[]): Ended[] {
 		events = 0;
 		open -= told;
 	}
-	// What is left over goes with the last step: alone it would be of a few.
+	// The rest joins the last step: alone it would be only a few people.
 	const last = ended.at(-1);
 	if (last) {
 		last.events += events;
@@ -71,12 +71,10 @@ function endedSteps(spells: readonly TimeToEvent[]): Ended[] {
 }
 
 /**
- * A curve of how long something takes that shows no step of fewer than {@link MIN_GROUP_SIZE} people: steps are put together until each is of enough.
- *
- * Cost: in proportion to the spells.
- *
+ * A curve of times that shows no step of fewer than {@link MIN_GROUP_SIZE} people: steps are merged until each has enough. Cost:
+ * proportional to the number of times.
  * @param spells times in days
- * @returns null where there are too few for any step
+ * @returns null where there are too few people for any step
  */
 export function coarsenCurve(spells: readonly TimeToEvent[], pace: TimeSteps): CoarseCurve | null {
 	const told = spells.map(({ time, event, count = 1 }) => {

@@ -4,42 +4,42 @@ import { BODY_SIDES, DISCOMFORT_KINDS, REGIONS, SIDED_REGIONS } from '../discomf
 import { PURCHASES } from '../plan';
 import type { CodeRule } from './figures';
 
-/** What figures can be grouped by. */
+/** The dimensions by which figures can be grouped. */
 export const GROUPINGS = ['team', 'country', 'round', 'way', 'route', 'spot', 'time'] as const;
 
-/** Stands in an address for the group of those of whom the dimension is not known: '' narrows nothing there. */
+/** Stands in a URL for the group whose value is unknown; '' means no filter there. */
 export const UNKNOWN_GROUP = '~';
 
 /** One of {@link GROUPINGS}. */
 export type Grouping = (typeof GROUPINGS)[number];
 
-/** Codes of the screens beside regions, findings and purchases by their own names. */
+/** Codes of the workforce pages besides regions, findings and purchases, which have their own ids. */
 export const FIGURE_CODES = {
-	/** Anything hurts; the worst of it is as bad as the policy looks at soon. */
+	/** Any discomfort; with a worst score at which the policy says *soon*. */
 	hurts: 'hurts',
-	/** Reported again after the first report: what it was then, now and both times. */
+	/** Reported again after the first report: discomfort then, now, and both times. */
 	again: 'again',
 	now: 'now',
 	first: 'first',
 	both: 'both',
-	/** Anything was found. */
+	/** Any finding. */
 	found: 'found',
-	/** Was judged again after the first answers. */
+	/** Assessed again after the first answers. */
 	twice: 'twice',
-	/** Something stays open after the plan, and something that is sold would close it. */
+	/** A gap stays open after the plan, and a purchase would close it. */
 	open: 'open',
 	closable: 'closable',
-	/** Has a plan, has reported since and hurt at one of the two times: it was carried out before the newest report, or not. */
+	/** Has a plan, has reported since, and had discomfort at one of the two times: carried out before the newest report, or not. */
 	planned: 'planned',
 	done: 'done',
-	/** Has answered what was sent last. */
+	/** Answered the last invitation. */
 	answered: 'answered'
 } as const;
 
 /** Of those who were asked: who answered. */
 export const ANSWER_RULES: readonly CodeRule[] = [{ code: FIGURE_CODES.answered, among: '' }];
 
-/** Who reported again after a plan, and what became of the plan. */
+/** Who reported again after a plan, and the outcome of the plan. */
 export const HELP_RULES: readonly CodeRule[] = [
 	{ code: FIGURE_CODES.again, among: '', isPart: true },
 	{ code: FIGURE_CODES.planned, among: FIGURE_CODES.again, isPart: true },
@@ -51,7 +51,7 @@ const HURT_RULES: readonly CodeRule[] = [
 	...REGIONS.map((region) => ({ code: region, among: FIGURE_CODES.hurts }))
 ];
 
-/** Where it hurts, and which of it of the same people now and at first. */
+/** Where it hurts, now and at first for the same people. */
 export const DISCOMFORT_RULES: readonly CodeRule[] = [
 	...HURT_RULES,
 	{ code: FIGURE_CODES.again, among: '', isPart: true },
@@ -61,7 +61,7 @@ export const DISCOMFORT_RULES: readonly CodeRule[] = [
 	])
 ];
 
-/** Sides and kinds, of everybody together. */
+/** Sides and kinds, for everyone together. */
 export const DISCOMFORT_DETAIL_RULES: readonly CodeRule[] = REGIONS.flatMap((region) => [
 	...(SIDED_REGIONS.some((sided) => sided === region)
 		? BODY_SIDES.map((side) => ({ code: `${region}/${side}`, among: region, oneOf: `${region}/` }))
@@ -69,7 +69,7 @@ export const DISCOMFORT_DETAIL_RULES: readonly CodeRule[] = REGIONS.flatMap((reg
 	...DISCOMFORT_KINDS.map((kind) => ({ code: `${region}:${kind}`, among: region }))
 ]);
 
-/** The code of those whose check was judged at first and is judged now. */
+/** The code for people for whom a check was assessed at first and is assessed now. */
 export const gapCode = (check: CheckId) => `gap ${check}`;
 
 const FOUND_RULES: readonly CodeRule[] = [
@@ -77,21 +77,21 @@ const FOUND_RULES: readonly CodeRule[] = [
 	...FINDING_IDS.map((finding) => ({ code: finding, among: FIGURE_CODES.found }))
 ];
 
-/** What was found, and still stands; and of whom each check can be compared. */
+/** Open findings, and for whom each check can be compared. */
 export const FINDING_RULES: readonly CodeRule[] = [
 	...FOUND_RULES,
 	{ code: FIGURE_CODES.twice, among: '', isPart: true },
 	...CHECK_IDS.map((check) => ({ code: gapCode(check), among: FIGURE_CODES.twice, isPart: true }))
 ];
 
-/** What stays open, and what would close it. */
+/** Gaps that stay open, and what would close them. */
 export const PURCHASE_RULES: readonly CodeRule[] = [
 	{ code: FIGURE_CODES.open, among: '' },
 	{ code: FIGURE_CODES.closable, among: FIGURE_CODES.open, mayBeAll: true },
 	...PURCHASES.map((purchase) => ({ code: purchase, among: FIGURE_CODES.closable, mayBeAll: true }))
 ];
 
-/** All that is shown where two filters act together, of those who have answered: what can be told of one bears on what is told of the others. */
+/** Everything published where two filters act together, of those who answered: what one figure reveals affects the others. */
 export const CROSSED_RULES: readonly CodeRule[] = [
 	...HURT_RULES,
 	...FOUND_RULES,

@@ -3,7 +3,7 @@ import { MIN_GROUP_SIZE } from './group-size-limit';
 import { suppressCells, type CellMask, type CountMatrix, type PartOfTotal } from './cell-suppression';
 import { hasFeasibilityInterval, type PartlyKnownTable } from './feasibility-interval';
 
-/** What was counted in each cell of two dimensions: by row, then by column. */
+/** Counts in each cell of two dimensions: by row, then by column. */
 export interface CrossTable {
 	readonly rows: readonly string[];
 	readonly columns: readonly string[];
@@ -26,17 +26,17 @@ function sideOf(grid: CrossTable, side: 'rows' | 'columns'): Tally {
 	};
 }
 
-/** What is counted in the cells of a grid: everybody, or a code. */
+/** What is counted in the cells of a grid: everyone, or a code. */
 interface Layer {
 	readonly code: string;
 	readonly cells: CountMatrix;
-	/** What it is counted among; null for everybody. */
+	/** The layer it is counted among; null for everyone. */
 	readonly parent: Layer | null;
-	/** Whether it is so of each whom it is counted among, and may be. */
+	/** Whether it may apply to everyone it is counted among, and does. */
 	readonly isWhole: boolean;
-	/** Whether it is told how many it is in all: of what is not, nothing follows from what the others tell. */
+	/** Whether its total is published: without it, nothing follows for the hidden cells from the others. */
 	readonly hasTotal: boolean;
-	/** Rows and columns whose own figures are shown. */
+	/** Rows and columns whose own figures are published. */
 	readonly rows: readonly boolean[];
 	readonly columns: readonly boolean[];
 }
@@ -55,7 +55,7 @@ const isTellable = ({ parent }: Layer) => (parent ? isSafe : isEnough);
 
 type Masks = ReadonlyMap<string, CellMask>;
 
-/** What is known of a layer, and of those that it is counted among. */
+/** What is known of a layer and of those it is counted among. */
 function levelsOf(
 	{ cells, parent, rows, columns }: Layer,
 	isShown: CellMask,
@@ -70,7 +70,7 @@ function levelsOf(
 	return [level, ...(parent ? levelsOf(parent, masks.get(parent.code) ?? isShown, masks) : [])];
 }
 
-/** The first row with a small cell of which too much could be told; null where there is none. */
+/** The first row with a small cell about which too much could be inferred; null where there is none. */
 function toldRow(layer: Layer, isShown: CellMask, masks: Masks): number | null {
 	if (!layer.hasTotal) return null;
 	const levels = levelsOf(layer, isShown, masks);
@@ -82,7 +82,7 @@ function toldRow(layer: Layer, isShown: CellMask, masks: Masks): number | null {
 	return null;
 }
 
-/** What is shown of every layer with some rows hidden; or the row that has to be hidden as well. */
+/** What is published of each layer with some rows hidden; or the row that must be hidden too. */
 function shownWithout(barred: ReadonlySet<number>, layers: readonly Layer[]): Masks | number {
 	const masks = new Map<string, CellMask>();
 	for (const layer of layers) {
@@ -99,7 +99,7 @@ function shownWithout(barred: ReadonlySet<number>, layers: readonly Layer[]): Ma
 				isTellable(layer)(part(t, d))
 		);
 		const mask = layer.isWhole && parent ? parent : suppressCells(open, people, part, isTellable(layer));
-		// Where nothing at all is shown there is no more to be told than by the rows and the columns.
+		// Where no cell is published, nothing follows beyond the row and column sums.
 		if (!parent && mask.every((row) => row.every((is) => !is)))
 			return new Map(layers.map(({ code }) => [code, mask]));
 		const nothing = maskOf(layer, () => false);
@@ -111,7 +111,7 @@ function shownWithout(barred: ReadonlySet<number>, layers: readonly Layer[]): Ma
 	return masks;
 }
 
-/** Which cells show each layer. Rows in which someone could be told from what others have are hidden, until there is none. */
+/** Which cells of each layer are published. Rows in which somebody could be singled out by inference are hidden, until there is none. */
 function shownLayers(layers: readonly Layer[]): Masks {
 	const sizes = layers[0]?.cells.map(sum) ?? [];
 	const bySize = [...sizes.keys()].sort((a, b) => (sizes[a] ?? 0) - (sizes[b] ?? 0));
@@ -119,7 +119,7 @@ function shownLayers(layers: readonly Layer[]): Masks {
 	for (;;) {
 		const shown = shownWithout(barred, layers);
 		if (typeof shown !== 'number') return shown;
-		// Where it was not enough that the row is hidden, the smallest of the others has to be.
+		// If hiding the row was not enough, the smallest of the others must be hidden too.
 		barred.add(barred.has(shown) ? (bySize.find((t) => !barred.has(t)) ?? shown) : shown);
 	}
 }

@@ -1,15 +1,13 @@
 import { MIN_GROUP_SIZE } from './group-size-limit';
 import type { CountedChange } from '../statistics';
 
-/** Marks of a strip at most: more can't be told apart. */
+/** Most marks in a strip: more can't be told apart. */
 const MOST_MARKS = 80;
 
 /**
- * Values as a strip of marks, each the mean of at least {@link MIN_GROUP_SIZE} people next to each other.
- *
- * Cost: in proportion to the values that differ and the marks.
- *
- * @param values in order, with how many people have each
+ * Values as a strip of marks, each the mean of at least {@link MIN_GROUP_SIZE} neighbouring people. Cost: number of distinct values and
+ * marks.
+ * @param values in order, with the number of people for each
  * @returns empty where there are too few for one mark
  */
 export function dotStripOf(values: readonly CountedChange[]): number[] {
@@ -34,7 +32,7 @@ export function dotStripOf(values: readonly CountedChange[]): number[] {
 	return sums.map(({ sum, people }) => sum / people);
 }
 
-/** Values that are alike together, in order. */
+/** Groups equal values, in order. */
 export function gatherMeans(values: readonly CountedChange[]): CountedChange[] {
 	const counts = new Map<number, number>();
 	for (const { value, count } of values) counts.set(value, (counts.get(value) ?? 0) + count);

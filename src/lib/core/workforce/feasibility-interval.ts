@@ -1,17 +1,17 @@
 import { MIN_GROUP_SIZE } from './group-size-limit';
 import type { CellMask, CountMatrix } from './cell-suppression';
 
-/** A table of two dimensions as a reader knows it: sums of rows and columns, and the cells that are shown. */
+/** A two-dimensional table as a reader knows it: row and column sums, and the published cells. */
 export interface PartlyKnownTable {
-	/** How many more each cell could have with what it is counted among as it is; Infinity for everybody. */
+	/** How much larger each cell could be given what it is counted among; Infinity for everyone. */
 	readonly room: CountMatrix;
 	readonly isShown: CellMask;
-	/** Rows and columns whose sums are not shown: only what they have together is. */
+	/** Rows and columns whose sums are not published: only their total is. */
 	readonly hasOpenRow: readonly boolean[];
 	readonly hasOpenColumn: readonly boolean[];
 }
 
-/** A {@link PartlyKnownTable} table with the room that is left, cells one after the other. */
+/** A {@link PartlyKnownTable} with the room left, cells in one list. */
 interface Level {
 	readonly room: number[];
 	readonly isHidden: readonly boolean[];
@@ -20,8 +20,8 @@ interface Level {
 }
 
 /**
- * Changes of the cells of a table that keep all that is known of it. People may be moved from cell to cell with what they are counted among, as
- * far up as that is hidden too: at each level within the room that the next one leaves.
+ * Changes to a table's cells that keep everything known about it. People may move from cell to cell together with what they are counted
+ * among, as far up as that is hidden too: at each level within the room that the next one leaves.
  */
 class Moves {
 	private readonly rows: number;
@@ -39,7 +39,7 @@ class Moves {
 		}));
 	}
 
-	/** How far a cell can be moved up (1) or down (-1), at most to `wanted`. */
+	/** How far a cell can move up (1) or down (-1), at most to `wanted`. */
 	reach(row: number, column: number, direction: 1 | -1, wanted: number): number {
 		let moved = 0;
 		while (moved < wanted && this.levels.some((level) => this.step(level, row, column, direction)))
@@ -57,15 +57,15 @@ class Moves {
 	}
 
 	/**
-	 * Moves a cell by one, and others in turn so that each row and column keeps its sum: a shortest way through the table from the cell's column
-	 * back to its row. Steps from a column to a row change the cell against the direction, steps from a row to a column along it.
+	 * Moves a cell by one, and others in turn so that each row and column keeps its sum: a shortest path through the table from the cell's
+	 * column back to its row. Steps from a column to a row change the cell against the direction, steps from a row to a column along it.
 	 */
 	private step(level: Level, row: number, column: number, direction: 1 | -1): boolean {
 		const { rows, columns } = this;
 		const start = row * columns + column;
 		if (!this.canMove(level, start, direction)) return false;
 		const against = direction > 0 ? -1 : 1;
-		// Places: rows, then columns, then what stands for all rows, and for all columns, whose sums are open.
+		// Nodes: rows, then columns, then one for all rows and one for all columns with open sums.
 		const [anyRow, anyColumn] = [rows + columns, rows + columns + 1];
 		const from = new Int32Array(rows + columns + 2).fill(-1);
 		const queue = [rows + column];
@@ -108,11 +108,9 @@ class Moves {
 }
 
 /**
- * Whether a hidden cell can have {@link MIN_GROUP_SIZE} values other than its own, as far as all that is known of its table tells.
- *
- * Cost: in proportion to the cells of the table times its levels.
- *
- * @param cells how many each cell has
+ * Whether a hidden cell can have {@link MIN_GROUP_SIZE} values other than its own, given everything known about its table. Cost: cells of
+ * the table times its levels.
+ * @param cells the cell counts
  * @param levels the table itself, and those of what it is counted among, one above the other
  */
 export function hasFeasibilityInterval(

@@ -1,45 +1,45 @@
 import { wilson, type ShareWithInterval } from '../statistics';
 import { publishedCounts, publishedGroups, publishedPart, type PublishedCells } from './group-size-limit';
 
-/** Something that is counted, and what it is counted among: '' is everybody. */
+/** Something that is counted, and what it is counted among: '' for everyone. */
 export interface CodeRule {
 	readonly code: string;
 	readonly among: string;
-	/** Whether it is a part of the people that figures are made of, not something that is so of a person. */
+	/** Whether it is a subset that figures are made from, rather than a property of a person. */
 	readonly isPart?: boolean;
-	/** Whether that it is so of each of them, everywhere, says nothing that they would keep to themselves. */
+	/** Whether its applying to everyone reveals nothing that anyone would keep private. */
 	readonly mayBeAll?: boolean;
-	/** Codes of the same name are one of a few that each has just one of: where one is hidden, so are the others. */
+	/** Codes with the same name are alternatives, of which each person has exactly one: where one is hidden, so are the others. */
 	readonly oneOf?: string;
 }
 
-/** What was counted, in each group of one dimension. */
+/** Counts in each group of one dimension. */
 export interface Tally {
 	/** Names of the groups. */
 	readonly groups: readonly string[];
-	/** People of each group. */
+	/** Number of people in each group. */
 	readonly people: readonly number[];
-	/** Of each code that anybody has: how many of each group. */
+	/** For each code that anyone has: the number in each group. */
 	readonly counts: Readonly<Record<string, readonly number[]>>;
 }
 
-/** A share that may be shown, with how many people it is of. */
+/** A share that may be published, with its number of people. */
 export interface PublishedShare extends ShareWithInterval {
 	readonly x: number;
 	readonly n: number;
 }
 
-/** One code in every group and in all together; null where nothing may be shown. */
+/** One code in every group and in total; null where nothing may be published. */
 export interface CodeFigures {
 	readonly code: string;
 	readonly all: PublishedShare | null;
 	readonly groups: readonly (PublishedShare | null)[];
 }
 
-/** Everything that may be shown of a dimension. */
+/** Everything that may be published about a dimension. */
 export interface FigureTable {
 	readonly groups: readonly string[];
-	/** People of all groups, and of each; null where it may not be shown. */
+	/** Number of people in total and in each group; null where it may not be published. */
 	readonly people: { readonly all: number | null; readonly groups: readonly (number | null)[] };
 	readonly figures: readonly CodeFigures[];
 }
@@ -49,18 +49,16 @@ const sum = (of: readonly number[]) => of.reduce((total, n) => total + n, 0);
 /** A share with Wilson's interval. */
 export const shareFigure = (x: number, n: number): PublishedShare => ({ x, n, ...wilson(x, n) });
 
-/** The people that a share among a code is of: everybody, or the part that the code belongs to. */
+/** What a share within a code refers to: everyone, or the subset that the code belongs to. */
 export function baseCode(of: string, rules: readonly CodeRule[]): string {
 	const rule = rules.find(({ code }) => code === of);
 	return !rule || rule.isPart ? of : baseCode(rule.among, rules);
 }
 
 /**
- * The figures of a tally that may be shown: what {@link publishedCounts} lets through, each with Wilson's interval.
- *
- * Cost: in proportion to the codes and the square of the groups.
- *
- * @param rules the codes, each after the one that it is counted among
+ * The figures of a tally that may be published: what {@link publishedCounts} allows, each with Wilson's interval. Cost: number of codes
+ * times the square of the number of groups.
+ * @param rules the codes, each after the one it is counted among
  */
 export function figureTable({ groups, people, counts }: Tally, rules: readonly CodeRule[]): FigureTable {
 	const none = groups.map(() => 0);

@@ -1,15 +1,15 @@
-/** No figure is shown on fewer people than this, nor one from which such a figure can be had. */
+/** No figure is published for fewer people than this, nor one from which such a figure could be derived. */
 export const MIN_GROUP_SIZE = 5;
 
-/** One count in each group of a dimension, beside how many people there are that it is counted among. */
+/** A count in each group of a dimension, with the number of people it is counted among. */
 export interface GroupCounts {
-	/** People of each group that are counted among. */
+	/** People in each group among whom it is counted. */
 	readonly among: readonly number[];
-	/** How many of them it is. */
+	/** The count in each group. */
 	readonly count: readonly number[];
 }
 
-/** Which figures may be shown: of each group, and of all together. */
+/** Which figures may be published: of each group, and the total. */
 export interface PublishedCells {
 	readonly all: boolean;
 	readonly groups: readonly boolean[];
@@ -20,9 +20,9 @@ const sum = (of: readonly number[]) => of.reduce((total, n) => total + n, 0);
 const isEnough = (n: number) => n >= MIN_GROUP_SIZE;
 
 /**
- * How far apart the values are that a hidden count may have, as far as the shown ones and the sum tell: it may be more by what the other
- * hidden groups have, and less by what they leave out. Where it is hidden too how many people a group has, people may be moved between such
- * groups whole: few people bound nothing that way.
+ * How far apart the possible values of a hidden count are, given the published ones and the sum: it may be higher by what the other hidden
+ * groups have, and lower by what they leave out. Where the size of groups is hidden too, whole people may move between such groups, so
+ * small sizes are no bound.
  */
 function leeway(
 	at: number,
@@ -39,20 +39,17 @@ function leeway(
 	return up + down;
 }
 
-/** The shown group whose figure is the smallest: the least is lost with it. */
+/** The published group with the smallest figure: hiding it loses least. */
 function smallest(shown: readonly boolean[], { among, count }: GroupCounts): number {
 	const size = (i: number) => Math.min(count[i] ?? 0, (among[i] ?? 0) - (count[i] ?? 0));
 	return shown.reduce((best, isShown, i) => (isShown && (best < 0 || size(i) < size(best)) ? i : best), -1);
 }
 
 /**
- * Which counts of a dimension may be shown: none on fewer than {@link MIN_GROUP_SIZE} people, on either side, and with each that is hidden so many
- * others that its value can't be told from the sum, nor bounded to fewer than five values. What is shown depends on the counts alone, not
- * on who asks or what was asked before.
- *
- * Cost: in proportion to the square of the groups.
- *
- * @param mayBeShown groups of which it is shown how many there are among whom it is counted
+ * Which counts of a dimension may be published: none on fewer than {@link MIN_GROUP_SIZE} people on either side; and with each hidden count
+ * enough others that its value can't be derived from the sum, nor narrowed to fewer than five values. What is published depends on the
+ * counts alone, not on who asks or what was asked before. Cost: the square of the number of groups.
+ * @param mayBeShown groups whose number of people is published
  */
 export function publishedCounts(counts: GroupCounts, mayBeShown: readonly boolean[]): PublishedCells {
 	const { among, count } = counts;
@@ -69,9 +66,8 @@ export function publishedCounts(counts: GroupCounts, mayBeShown: readonly boolea
 }
 
 /**
- * Which groups may be shown with how many people they have. An empty one says nothing of anybody and is shown as such.
- *
- * @param people how many each group has
+ * Which groups' sizes may be published. An empty group reveals nothing about anyone and is published as such.
+ * @param people the size of each group
  */
 export function publishedGroups(people: readonly number[]): PublishedCells {
 	const all = isEnough(sum(people));
@@ -90,8 +86,8 @@ export function publishedGroups(people: readonly number[]): PublishedCells {
 }
 
 /**
- * Which groups show how many of their people belong to a part of them that statistics are made of, such as those who answered twice. Where
- * everybody belongs to it everywhere it is the groups themselves.
+ * Which groups publish the size of their subset that statistics are made from, such as those who answered twice. Where everyone belongs to
+ * it everywhere, it equals the groups themselves.
  */
 export function publishedPart(counts: GroupCounts, mayBeShown: readonly boolean[]): PublishedCells {
 	const isWhole = counts.among.every((n, i) => n === counts.count[i]);

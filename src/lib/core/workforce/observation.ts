@@ -14,50 +14,53 @@ import { distanceOutsideBand } from '../guidance';
 import type { AssessmentResult } from '../case-assessment';
 import type { Plan, PurchaseId } from '../plan';
 
-/** Kinds of spot that statistics tell apart: what is sat on, or that one stands. */
+/** Kinds of workstation that statistics distinguish: the seat type, or standing. */
 export const SPOT_KINDS = ['standing', ...SEAT_KINDS] as const;
 
 /** One of {@link SPOT_KINDS}. */
 export type SpotKind = (typeof SPOT_KINDS)[number];
 
-/** What was answered last, as of a judgement. */
+/** The last answers, as assessed. */
 export interface ObservedAnswers {
 	readonly checklistVersion: number;
 	readonly corner: Corner;
 	readonly checklist: ChecklistAnswers;
 }
 
-/** What a judgement rests on, as far as statistics ask for it. */
+/** What an assessment rests on, as far as statistics need it. */
 export interface Observed {
 	readonly judgement: AssessmentResult;
-	/** Null where nothing had been answered. */
+	/** Null where nothing was answered. */
 	readonly answers: ObservedAnswers | null;
-	/** Regions of the newest report of discomfort; null where there was none. */
+	/** Regions of the newest discomfort report; null where there was none. */
 	readonly report: readonly RegionReport[] | null;
-	/** The plan that was worked on, with its advice; null where there was none. */
+	/** The plan in use, with its advice; null where there was none. */
 	readonly plan: { readonly plan: Plan | null; readonly advice: Pick<AdviceSummary, 'purchases'> } | null;
 }
 
-/** What is known of one person from one judgement to the next, as statistics count it. */
+/** What is known about a person between two assessments, as statistics count it. */
 export interface Observation {
 	readonly spot: SpotKind | null;
-	/** Worst score over all regions; null where nothing was reported yet. */
+	/** Worst score of all regions; null where nothing was reported yet. */
 	readonly worst: number | null;
-	/** Where, on which side, and of which kind it hurts; see {@link discomfortCodes}. */
+	/** Where, on which side and in which way it hurts; see {@link discomfortCodes}. */
 	readonly discomfort: readonly string[];
-	/** What was found and still stands. */
+	/** Open findings. */
 	readonly findings: readonly FindingId[];
-	/** How far each check lies outside its band as the corner stands, mm, in the order of `CHECK_IDS`; below 0 under the band, 0 in it, null where not judged. */
+	/**
+	 * How far each check is outside its range now, mm, in the order of `CHECK_IDS`; negative below the range, 0 within, null where not
+	 * checked.
+	 */
 	readonly gapsMm: readonly (number | null)[];
-	/** Checks that are off as the corner stands. */
+	/** Number of checks off now. */
 	readonly off: number;
-	/** What would close what the plan leaves open; empty where nothing is open, or nothing that is sold would help. */
+	/** What would close the gaps that the plan leaves open; empty where nothing is open or no purchase would help. */
 	readonly needs: readonly PurchaseId[];
 	/** Whether anything stays open after the plan. */
 	readonly staysOpen: boolean;
 }
 
-/** The side of a region that has two, as far as it hurts there. */
+/** The side on which a two-sided region hurts. */
 function sideOf(reports: readonly RegionReport[], region: Region): BodySide {
 	const sides = new Set(reports.filter((report) => report.region === region).map(({ side }) => side));
 	if (sides.has('both') || (sides.has('left') && sides.has('right'))) return 'both';
@@ -65,8 +68,8 @@ function sideOf(reports: readonly RegionReport[], region: Region): BodySide {
 }
 
 /**
- * Discomfort as codes that can be counted, each once: `neck` for a region, `shoulder/left` for the side of it or both, `neck:ache` for a
- * kind of it. A score of 0 is none.
+ * Discomfort as codes to count, each once: `neck` for a region, `shoulder/left` for its side or both, `neck:ache` for a kind. A score of 0
+ * counts as none.
  */
 export function discomfortCodes(reports: readonly RegionReport[]): string[] {
 	const sore = reports.filter(({ worst }) => worst > 0);
@@ -88,7 +91,7 @@ function gapOf(check: Check): number {
 	return check.value < check.low ? -outside : outside;
 }
 
-/** What the checks find as the corner stands. */
+/** Findings of the checks now. */
 function foundByChecks(standing: readonly Check[]): FindingId[] {
 	return standing.flatMap((check) => {
 		const gap = gapOf(check);
@@ -116,7 +119,7 @@ function spotOf(corner: Corner): SpotKind {
 	return seatKindOf(corner) ?? 'standing';
 }
 
-/** What statistics keep of a judgement and of what it rests on. */
+/** What statistics keep from an assessment and what it rests on. */
 export function observe({ judgement: { standing }, answers, report, plan }: Observed): Observation {
 	// As a person reads it: what is only unsure, or a few millimetres outside and left alone, is not open.
 	const staysOpen = isAnyOff(plan?.plan?.after ?? []);

@@ -6,15 +6,14 @@ export interface PairedFigure extends Difference {
 	readonly first: number;
 	readonly now: number;
 	readonly n: number;
-	/** Mid-p of McNemar's test that it did not change. */
+	/** Mid-p of McNemar's test for no change. */
 	readonly p: number;
 }
 
 /**
- * The change of a share among the same people; null where one of the four kinds of them has fewer than {@link MIN_GROUP_SIZE}: shares, interval and
- * probability together would tell how many.
- *
- * @param first how many had it at first, `now` have it now, `both` had it both times, of `n`
+ * The change of a share among the same people; null where one of the four combinations has fewer than {@link MIN_GROUP_SIZE} people, since
+ * shares, interval and probability together would reveal their number.
+ * @param first number at first, `now` the number now, `both` at both times, of `n`
  */
 export function pairedFigure(first: number, now: number, both: number, n: number): PairedFigure | null {
 	const pairs: PairedCounts = {

@@ -3,7 +3,7 @@ import type { Wilcoxon } from '../statistics';
 import type { PublishedShare } from './figures';
 import type { WorkforceReport } from './report';
 
-/** One figure of a report as a row of a table: the part, the figure, and its numbers; empty where there is none. */
+/** A figure of a report as a table row: part, figure, and its numbers; empty where there is none. */
 export type ReportRow = readonly [
 	part: string,
 	of: string,
@@ -15,7 +15,7 @@ export type ReportRow = readonly [
 	p: CsvCell
 ];
 
-/** Heads of {@link reportRows}. */
+/** Column names of {@link reportRows}. */
 export const REPORT_COLUMNS: ReportRow = ['part', 'of', 'n', 'x', 'value', 'low', 'high', 'p'];
 
 const number = (of: number | null | undefined): CsvCell =>
@@ -38,7 +38,7 @@ function ofFigure(part: string, of: string, figure: PublishedShare | null): Repo
 	return [part, of, number(n), number(x), number(share), number(low), number(high), null];
 }
 
-/** A value with its interval and the probability of so much by chance. */
+/** A value with its interval and the probability of a value this extreme by chance. */
 interface Estimated {
 	readonly n: number;
 	readonly value: number | null;
@@ -113,7 +113,7 @@ function timing({ times }: WorkforceReport): ReportRow[] {
 	);
 }
 
-/** The data of a report as rows: every number that it shows, with shares from 0 to 1, changes in points, gaps in mm and money in whole cents. */
+/** The data of a report as rows: every number it shows, with shares from 0 to 1, changes in points, gaps in mm and money in whole cents. */
 export function reportRows(report: WorkforceReport): ReportRow[] {
 	return [
 		...standing(report),

@@ -7,7 +7,7 @@ import type { CoarseCurve } from './coarse-curve';
 import type { PublishedShare } from './figures';
 import type { PairedFigure } from './paired-figure';
 
-/** What happened in the time that a report tells of: people whom it happened to; null where too few for a figure. */
+/** What happened in the reporting period, by number of people; null where too few to publish. */
 export const REPORTED_ACTIVITIES = [
 	'asked',
 	'answered',
@@ -29,20 +29,20 @@ export interface TeamFigure {
 	readonly figure: PublishedShare | null;
 }
 
-/** What became of the plans of people who reported again: carried out (with the household alone or with a purchase), or not. */
+/** Outcomes of the plans of people who reported again: carried out (with household items alone or with a purchase), or not. */
 export const PLAN_COURSES = ['household', 'bought', 'not-done'] as const;
 
 /** One of {@link PLAN_COURSES}. */
 export type PlanCourse = (typeof PLAN_COURSES)[number];
 
-/** How the worst score changed for those whose plan went one way; `done` is with the household alone and with a purchase together. */
+/** How the worst score changed for people with one outcome of their plan; `done` combines household items alone and purchases. */
 export interface CourseFigure {
 	readonly course: PlanCourse | 'done';
 	readonly n: number;
 	readonly change: Wilcoxon;
 }
 
-/** How far a check was off and is off, as strips of means, with the change of the same people, mm. */
+/** How far a check was and is off, as strips of means, with the change among the same people, mm. */
 export interface GapFigure {
 	readonly check: CheckId;
 	readonly n: number;
@@ -51,7 +51,7 @@ export interface GapFigure {
 	readonly change: Wilcoxon;
 }
 
-/** What would have to be bought: for how many, and what one costs, whole cents; null where no price is known. */
+/** What would have to be bought: for how many people, and the price of one, whole cents; null where no price is known. */
 export interface ReportedPurchase {
 	readonly purchase: PurchaseId;
 	readonly people: number;
@@ -59,7 +59,7 @@ export interface ReportedPurchase {
 	readonly currency: string | null;
 }
 
-/** The figures by which one report is compared with another. */
+/** The figures by which reports are compared. */
 export interface KeyFigures {
 	readonly answered: PublishedShare | null;
 	readonly hurts: PublishedShare | null;
@@ -67,12 +67,12 @@ export interface KeyFigures {
 	readonly open: PublishedShare | null;
 }
 
-/** Everything that a report for management says, as data: the words are the page's. Worked out once and kept. */
+/** Everything in a report for management, as data; the wording is on the page. Computed once and kept. */
 export interface WorkforceReport {
 	readonly format: 'easy-corner.report/1';
 	readonly from: string;
 	readonly to: string;
-	/** People who had answered by the last day; null where too few. */
+	/** Number of people who had answered by the last day; null where too few. */
 	readonly people: number | null;
 	readonly done: Readonly<Record<(typeof REPORTED_ACTIVITIES)[number], number | null>>;
 	readonly key: KeyFigures;
@@ -88,6 +88,6 @@ export interface WorkforceReport {
 	readonly times: { readonly act: CoarseCurve | null; readonly fix: CoarseCurve | null };
 	readonly purchases: readonly ReportedPurchase[];
 	readonly teams: { readonly answered: readonly TeamFigure[]; readonly hurts: readonly TeamFigure[] };
-	/** The last report before this one, as far as there is one. */
+	/** The previous report, if there is one. */
 	readonly before: { readonly to: string; readonly key: KeyFigures } | null;
 }

@@ -1,18 +1,18 @@
 import type { Grouping } from './codes';
 
-/** What the workforce is looked at by, as the address says it. */
+/** The view of the workforce, as the URL states it. */
 export interface WorkforceView {
 	/** The closing day, ISO. */
 	readonly on: string;
-	/** Closing days that may be chosen, the newest first. */
+	/** Closing days to choose from, newest first. */
 	readonly closings: readonly string[];
-	/** Today, where figures of today may be looked at: by coordinators alone. */
+	/** Today, where current figures are available: for coordinators only. */
 	readonly today: string | null;
 	readonly by: Grouping | null;
-	/** The group that figures are of; null for everybody. */
+	/** The group that the figures are about; null for everyone. */
 	readonly group: string | null;
-	/** The team within which they are grouped by something else; null for all teams. */
+	/** The team within which people are grouped by something else; null for all teams. */
 	readonly team: string | null;
-	/** Teams that can be chosen. */
+	/** Teams to choose from. */
 	readonly teams: readonly string[];
 }

@@ -6,8 +6,8 @@ import { DomainError } from '../domain-error';
 import { hashPassword, requireStrongPassword } from './passwords';
 
 /**
- * Adds an account. Done on the command line by who runs the server, or by the demo. The first coordinator of all reads the audit log: someone
- * always does, and gives that right to others.
+ * Adds an account. Called from the command line by whoever runs the server, or by the demo. The very first coordinator may read the audit
+ * log, since someone must hold that right to give it to others.
  */
 export async function addUser(
 	db: Db,

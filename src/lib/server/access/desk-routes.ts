@@ -1,12 +1,15 @@
 import type { RouteId } from '$app/types';
 import { isPermitted, SHOWS_PEOPLE, type Permission } from '../../core/access';
 
-/** A route of the coordinator's door behind the sign-in. */
+/** A desk route behind the sign-in. */
 export type DeskRoute = Extract<RouteId, `/desk/(signed-in)${string}`>;
 
-/** What it takes to open each route of the desk; null for a folder that answers nothing itself. A new route makes the type checker ask for its row. */
+/**
+ * The permission that opens each desk route; null for a folder that has no page of its own. A new route makes the type checker ask for its
+ * row.
+ */
 export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
-	// Where each role begins: its page leads on to what the role works on.
+	// The start page of each role: it redirects to what the role works on.
 	'/desk/(signed-in)': 'account:own',
 	'/desk/(signed-in)/account': 'account:own',
 	'/desk/(signed-in)/account/passkeys': 'account:own',
@@ -57,7 +60,7 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/workforce/to-buy': 'workforce:read'
 };
 
-/** What it takes to carry out each form action of the desk, by its route and name. An action that is not here is carried out for nobody. */
+/** The permission for each form action of the desk, by route and name. An action that is missing here is refused to everyone. */
 export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<string, Permission>>>>> = {
 	'/desk/(signed-in)': { settle: 'cases:act', write: 'messages:write', undo: 'desk:undo' },
 	'/desk/(signed-in)/account': { elsewhere: 'account:own', password: 'account:own' },
@@ -135,7 +138,7 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 	'/desk/(signed-in)/workforce/to-buy': { prices: 'prices:set' }
 };
 
-/** Routes that answer with data or a file, and have no page. */
+/** Routes that answer with data or a file and have no page. */
 export const DESK_ENDPOINTS: readonly DeskRoute[] = [
 	'/desk/(signed-in)/account/passkeys',
 	'/desk/(signed-in)/cases/[id=uuid]/brief',
@@ -152,24 +155,24 @@ export const DESK_ENDPOINTS: readonly DeskRoute[] = [
 
 const isDeskRoute = (route: string): route is DeskRoute => Object.hasOwn(DESK_ROUTES, route);
 
-/** Whether a route stands behind the sign-in. */
+/** Whether a route is behind the sign-in. */
 export const isBehindSignIn = (route: string | null): boolean =>
 	route?.startsWith('/desk/(signed-in)') ?? false;
 
-/** The form action that a request asks for, as SvelteKit reads it from the address. */
+/** The form action of a request, as SvelteKit reads it from the URL. */
 function actionOf(query: URLSearchParams): string {
 	const named = [...query.keys()].find((key) => key.startsWith('/'));
 	return named?.slice(1) ?? 'default';
 }
 
-/** A request to the desk, as far as it decides who may make it. */
+/** A desk request, as far as it decides who may make it. */
 export interface DeskRequest {
 	readonly route: string;
 	readonly method: string;
 	readonly query: URLSearchParams;
 }
 
-/** What a request to the desk takes; null where the tables don't have it, and nobody may make it. */
+/** The permission that a desk request needs; null where the tables don't list it, so that nobody may make it. */
 export function permissionFor({ route, method, query }: DeskRequest): Permission | null {
 	if (!isDeskRoute(route)) return null;
 	const actions = DESK_ACTIONS[route];
@@ -178,12 +181,12 @@ export function permissionFor({ route, method, query }: DeskRequest): Permission
 	return Object.hasOwn(actions, action) ? (actions[action] ?? null) : null;
 }
 
-/** Whether a request only looks at a page. */
+/** Whether a request only views a page. */
 export function isPageView({ route, method }: DeskRequest): boolean {
 	return (method === 'GET' || method === 'HEAD') && isDeskRoute(route) && !DESK_ENDPOINTS.includes(route);
 }
 
-/** What the audit log calls pages, where the route's own name would say less. */
+/** The audit log's names for pages, where the route's own name would say less. */
 const LIST_NAMES: Partial<Readonly<Record<DeskRoute, string>>> = {
 	'/desk/(signed-in)': 'day sheet',
 	'/desk/(signed-in)/equipment/budget': 'budget',
@@ -197,12 +200,12 @@ const LIST_NAMES: Partial<Readonly<Record<DeskRoute, string>>> = {
 	'/desk/(signed-in)/waiting-emails': 'waiting emails'
 };
 
-/** Routes of one person: the guard that reads the case, or the referral, writes to the audit log whose it was. */
+/** Routes of one person: the guard that reads the case or the referral also writes to the audit log whose it was. */
 const OF_ONE_PERSON = /\/(?:cases|referrals)\/\[/;
 
 /**
- * The list of people that a route shows, as the audit log names it; null where it shows none. It follows from the route's permission: a page that is
- * added is recorded without anybody having to think of it.
+ * The list of people that a route shows, as named in the audit log; null where it shows none. Derived from the route's permission, so a new
+ * page is recorded without anybody having to think of it.
  */
 export function listShownBy(route: string): string | null {
 	if (!isDeskRoute(route) || OF_ONE_PERSON.test(route)) return null;
@@ -211,7 +214,7 @@ export function listShownBy(route: string): string | null {
 	return LIST_NAMES[route] ?? (isList ? route.slice('/desk/(signed-in)/'.length) : null);
 }
 
-/** Whether a role may make a request to the desk: denied where the tables don't say so. */
+/** Whether a role may make a desk request: denied unless the tables allow it. */
 export function isRequestAllowed(role: string, request: DeskRequest): boolean {
 	const permission = permissionFor(request);
 	return permission !== null && isPermitted(role, permission);

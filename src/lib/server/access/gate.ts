@@ -5,7 +5,7 @@ const CODE = '/desk/sign-in/code';
 const SET_UP = '/desk/(signed-in)/account/second-factor';
 const PASSKEYS = '/desk/(signed-in)/account/passkeys';
 
-/** Routes that are open whatever a session lacks: to end it, and to give what is lacking. */
+/** Routes that are open whatever a session lacks: for signing out, and for supplying what is missing. */
 const ALWAYS: readonly (string | null)[] = [
 	'/desk/sign-out',
 	'/desk/(signed-in)/confirm',
@@ -15,8 +15,8 @@ const ALWAYS: readonly (string | null)[] = [
 ];
 
 /**
- * What asks for the password again where it was given long ago: inviting, taking many people's data along, erasing, the record, the second
- * factor. For a file it is the page to come back to. ASVS 4.0.3, 4.3.1 and 2.1.5 (from memory).
+ * Acts that ask for the password again after a while: inviting accounts, exporting people, erasing, the audit log, the second factor. For a
+ * file, the page to return to. ASVS 4.0.3, 4.3.1 and 2.1.5 (from memory).
  */
 const ASKS_ANEW: Readonly<Record<string, (path: string) => string>> = {
 	'/desk/(signed-in)/users': (path) => path,
@@ -30,11 +30,11 @@ const ASKS_ANEW: Readonly<Record<string, (path: string) => string>> = {
 	'/desk/(signed-in)/organisation/translations': (path) => path,
 	'/desk/(signed-in)/organisation/logo': () => '/desk/organisation',
 	[SET_UP]: (path) => path,
-	// A request of that page, not one to come back to.
+	// A request of that page, not a page to return to.
 	[PASSKEYS]: () => '/desk/account/second-factor'
 };
 
-/** What a session has to do before a route opens: the path to go to, or null where it may go on. */
+/** What a session must do before a route opens: the path to go to, or null where it may proceed. */
 export function gateFor(
 	route: string | null,
 	path: string,

@@ -25,19 +25,19 @@ const { passkeyChallenges, passkeys, sessions, users } = schema;
 
 type User = Actor & { kind: 'user' };
 
-/** So long a device has to sign what it was asked to, ms. Our assumption. */
+/** Time a device has to sign its challenge, ms. Our assumption. */
 const ANSWER_MS = 5 * 60_000;
 
-/** Passkeys of one account. Our assumption. */
+/** Most passkeys per account. Our assumption. */
 const MOST = 10;
 
-/** The name that passkeys are bound to, and the address that they are used at. */
+/** The name that passkeys are bound to, and the origin they are used at. */
 export interface RelyingParty {
 	readonly id: string;
 	readonly origin: string;
 }
 
-/** What passkeys at an address are bound to, or null where it is a bare number: they need a name. */
+/** The relying party of an origin, or null where it is an IP address: passkeys need a name. */
 export function relyingPartyAt(origin: string): RelyingParty | null {
 	const { hostname } = new URL(origin);
 	return isIP(hostname.replace(/^\[|\]$/g, '')) ? null : { id: hostname, origin };
@@ -52,7 +52,7 @@ async function keepChallenge(db: Db, challenge: string, userId: string | null, n
 		.values({ hash: hashOf(challenge), userId, expiresAt: new Date(now.getTime() + ANSWER_MS) });
 }
 
-/** The challenge that a device says it signed, or null where it says none. */
+/** The challenge that a device says it signed, or null where it names none. */
 function challengeIn(clientDataJson: string): string | null {
 	try {
 		const { challenge } = decodeClientDataJSON(clientDataJson);
@@ -63,7 +63,10 @@ function challengeIn(clientDataJson: string): string | null {
 	}
 }
 
-/** Takes the challenge that was signed: once, in time, and for whom it was made. @returns it, or null where there is none such */
+/**
+ * Uses up the challenge that was signed: once, in time, and only for the user it was made for.
+ * @returns it, or null where there is none
+ */
 async function takeChallenge(
 	db: Db,
 	clientDataJson: string,
@@ -85,7 +88,7 @@ async function takeChallenge(
 	return taken.length === 1 ? challenge : null;
 }
 
-/** A user's passkeys, the oldest first. */
+/** A user's passkeys, oldest first. */
 export async function listPasskeys(db: Db, userId: string) {
 	return db
 		.select({
@@ -124,23 +127,22 @@ export async function startPasskeyRegistration(
 	return options;
 }
 
-/** What a library makes of an answer, or null where it refuses it: what it was made of is no concern of who sent it. */
+/** The library's result for an answer, or null where it refuses it; the reason is none of the sender's business. */
 async function verified<T extends { verified: boolean }>(work: () => Promise<T>): Promise<T | null> {
 	try {
 		const answer = await work();
 		return answer.verified ? answer : null;
 	} catch (thrown) {
-		// It looks nothing up and asks nobody: whatever it throws is a fault of the answer.
+		// The library looks nothing up and makes no requests: whatever it throws is a fault of the answer.
 		if (thrown instanceof Error) return null;
 		throw thrown;
 	}
 }
 
 /**
- * Keeps a new passkey; its owner is told by letter.
- *
- * @returns codes for who has lost the device, shown once, where there were none
- * @throws DomainError `invalid` for an answer that is not what was asked for
+ * Saves a new passkey and emails its owner.
+ * @returns recovery codes, shown once, where there were none
+ * @throws DomainError `invalid` for an answer that does not match the request
  */
 export async function addPasskey(
 	db: Db,
@@ -185,7 +187,7 @@ export async function addPasskey(
 	});
 }
 
-/** Takes a passkey away. Harmless where there is none of that name. */
+/** Removes a passkey. Harmless where there is none of that id. */
 export async function removePasskey(db: Db, actor: User, id: string, now: Date): Promise<void> {
 	await db.transaction(async (tx) => {
 		const gone = await tx
@@ -199,7 +201,7 @@ export async function removePasskey(db: Db, actor: User, id: string, now: Date):
 	});
 }
 
-/** Asks a device for a passkey of whoever sits before it: which account is the device's to say. */
+/** Asks a device for a passkey of whoever is using it: the device says which account. */
 export async function startPasskeySignIn(
 	db: Db,
 	party: RelyingParty,
@@ -210,7 +212,7 @@ export async function startPasskeySignIn(
 	return options;
 }
 
-/** The owner of the passkey that signed an answer. Its count of signatures goes up with it: a copy would be behind. */
+/** The owner of the passkey that signed an answer. The signature counter goes up with it: a copy would lag behind. */
 async function ownerOf(db: Db, party: RelyingParty, response: AuthenticationResponseJSON, now: Date) {
 	const [row] = await db
 		.select({ key: passkeys, user: users })
@@ -242,10 +244,9 @@ async function ownerOf(db: Db, party: RelyingParty, response: AuthenticationResp
 }
 
 /**
- * Signs in by a passkey, or, within a session of the same user, gives what it still asks for: its second factor, or the password once more.
- *
- * @returns the session that was begun, or null where the one there is goes on
- * @throws DomainError `invalid` for an answer of no passkey that is known here
+ * Signs in with a passkey or, within a session of the same user, supplies what it still needs: the second factor, or the password again.
+ * @returns the new session, or null where the present one continues
+ * @throws DomainError `invalid` for an answer from an unknown passkey
  */
 export async function verifyPasskeySignIn(
 	db: Db,

@@ -6,30 +6,30 @@ import { newToken } from './tokens';
 /** Shortest password. OWASP ASVS 4.0.3, 2.1.1 (from memory). */
 export const MIN_PASSWORD_LENGTH = 12;
 
-/** argon2id as OWASP's password storage sheet asks at least (from memory): 19 MiB, two passes, one lane. */
+/** argon2id at the minimum of OWASP's password storage cheat sheet (from memory): 19 MiB, two passes, one lane. */
 const ARGON2 = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const;
 
-/** Passwords that everybody tries first. ASVS 2.1.7; the list comes with @zxcvbn-ts/language-common (MIT). */
+/** Passwords that attackers try first. ASVS 2.1.7; the list comes with @zxcvbn-ts/language-common (MIT). */
 const COMMON = new Set(dictionary['passwords-common'].map((one) => String(one).toLowerCase()));
 
-/** The form in which a password is kept. */
+/** The hash in which a password is stored. */
 export function hashPassword(password: string): Promise<string> {
 	return hash(password, ARGON2);
 }
 
-/** Verified against where there is no account, so that the time taken does not tell which addresses exist. */
+/** Verified where there is no account, so that the response time does not reveal which addresses exist. */
 let decoy: Promise<string> | null = null;
 
-/** Whether a password is the one that was kept; takes as long where none was. */
+/** Whether a password matches the stored one; takes as long where there is none. */
 export async function verifyPassword(kept: string | null, password: string): Promise<boolean> {
 	decoy ??= hashPassword(newToken());
 	return (await verify(kept ?? (await decoy), password)) && kept !== null;
 }
 
-/** A text without what people add to a word to make it pass: digits and signs at its ends. */
+/** A text without the digits and symbols that people add at the ends to make a word pass. */
 const core = (text: string) => text.toLowerCase().replace(/^[\d\W_]+|[\d\W_]+$/g, '');
 
-/** Whether a text is one short part again and again, or a run of neighbours: `abcabcabcabc`, `123456789012`. */
+/** Whether a text repeats one short part, or is a run of neighbours: `abcabcabcabc`, `123456789012`. */
 function isPattern(text: string): boolean {
 	if (/^(.{1,4})\1+.{0,3}$/s.test(text)) return true;
 	const steps = [...text].slice(1).map((letter, i) => letter.charCodeAt(0) - text.charCodeAt(i));
@@ -38,9 +38,8 @@ function isPattern(text: string): boolean {
 }
 
 /**
- * Refuses a password that someone would try early: short, a common one, with or without something hung on, a pattern, or made of the
- * name, the address or the name of this program. Nothing else is asked of it (ASVS 2.1.9, from memory).
- *
+ * Refuses a password that an attacker would try early: short, common with or without something added, a pattern, or made of the user's name
+ * or address or this program's name. Nothing else is required (ASVS 2.1.9, from memory).
  * @throws DomainError `invalid` at `/password`
  */
 export function requireStrongPassword(
@@ -62,7 +61,7 @@ export function requireStrongPassword(
 	const own = [...of.name.split(/\s+/), ...of.email.split(/[@.]/), 'easycorner'].map((one) =>
 		one.toLowerCase()
 	);
-	// What is left once everything that is known of them is taken out has to be a password still.
+	// Without everything known about the user, the rest must still be a password.
 	const left = own.filter((one) => one.length > 3).reduce((text, one) => text.replaceAll(one, ''), plain);
 	if (left.length < 6 && left !== plain) refuse('passwordOfYours');
 }

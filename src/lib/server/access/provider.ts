@@ -2,55 +2,55 @@ import * as oidc from 'openid-client';
 import { isLoopback, type IdentitySettings } from '../config';
 import { describeError, log } from '../log';
 
-/** So long the organisation's sign-in has to answer, s. Our assumption. */
+/** Time the organisation's sign-in has to answer, s. Our assumption. */
 const PATIENCE_S = 8;
 
-/** Asked to show who they are again, someone did so within this, s. Our assumption: a page is read and a password typed. */
+/** A fresh sign-in counts for this long, s: time to read a page and type a password. Our assumption. */
 const ANEW_S = 300;
 
-/** Why nobody came in by the organisation's own sign-in. */
+/** Why a sign-in through the organisation failed. */
 const PROVIDER_REASONS = ['cancelled', 'unreachable', 'refused', 'unknown'] as const;
 
 /** One of {@link PROVIDER_REASONS}. */
 export type ProviderReason = (typeof PROVIDER_REASONS)[number];
 
-/** Nobody came in, and why. */
+/** A sign-in through the organisation failed, with the reason. */
 export class ProviderError extends Error {
 	constructor(readonly reason: ProviderReason) {
 		super(reason);
 	}
 }
 
-/** The page that says why nobody came in: the sign-in, or for who has to show again who they are, that. */
+/** The page that says why the sign-in failed: the sign-in page or, for someone who must confirm who they are, that one. */
 export const signInPageWithReason = (
 	reason: ProviderReason,
 	{ to, isAnew }: Pick<ProviderFlow, 'to' | 'isAnew'>
 ) => (isAnew ? `/desk/confirm?to=${encodeURIComponent(to)}&why=${reason}` : `/desk/sign-in?why=${reason}`);
 
-/** Why nobody came in, as an address says it; null where it says nothing. */
+/** Why the sign-in failed, as stated in a URL; null where it says nothing. */
 export const providerReasonIn = (url: URL): ProviderReason | null =>
 	PROVIDER_REASONS.find((one) => one === url.searchParams.get('why')) ?? null;
 
-/** What a browser keeps while it is away: without it nobody comes back. */
+/** What a browser keeps while it is away at the provider; without it nobody can return. */
 export interface ProviderFlow {
 	readonly state: string;
 	readonly nonce: string;
 	readonly verifier: string;
-	/** Page of the desk to go on to. */
+	/** Desk page to go on to. */
 	readonly to: string;
-	/** Whether they have to show who they are again. */
+	/** Whether the person must prove who they are again. */
 	readonly isAnew: boolean;
 }
 
-/** Who came back. */
+/** The person who came back. */
 export interface ProviderClaims {
 	/** The issuer's address. */
 	readonly issuer: string;
-	/** The issuer's address and its name for them. */
+	/** The issuer's id for the person. */
 	readonly subject: string;
-	/** Their address, where the issuer has seen that it is theirs. */
+	/** The person's email address, if the issuer verified it. */
 	readonly email: string | null;
-	/** Whether the issuer says that they showed several factors (`mfa`, RFC 8176). */
+	/** Whether the issuer reports several factors (`mfa`, RFC 8176). */
 	readonly isStrong: boolean;
 }
 
@@ -63,12 +63,12 @@ function discovered({ issuer, clientId, clientSecret }: IdentitySettings): Promi
 		clientId,
 		undefined,
 		clientSecret === '' ? oidc.None() : oidc.ClientSecretBasic(clientSecret),
-		// Plain HTTP goes to this very machine only: the settings refuse any other.
+		// Plain HTTP only to this machine itself: settings refuse any other.
 		{ timeout: PATIENCE_S, execute: isLoopback(url.hostname) ? [oidc.allowInsecureRequests] : [] }
 	);
 }
 
-/** What the issuer says of itself: asked once, and again after it could not be had. */
+/** The issuer's metadata: requested once, and again after a failure. */
 async function issuerOf(settings: IdentitySettings): Promise<oidc.Configuration> {
 	const asked = found.get(settings) ?? discovered(settings);
 	found.set(settings, asked);
@@ -81,7 +81,10 @@ async function issuerOf(settings: IdentitySettings): Promise<oidc.Configuration>
 	}
 }
 
-/** Sends someone to the organisation's own sign-in. @param back the address that they come back to */
+/**
+ * Sends someone to the organisation's own sign-in.
+ * @param back the URL to come back to
+ */
 export async function startProviderSignIn(
 	settings: IdentitySettings,
 	back: string,
@@ -103,10 +106,9 @@ export async function startProviderSignIn(
 }
 
 /**
- * Reads who came back, and asks the issuer whether it is true.
- *
- * @param url the address that the browser came back to, with what the issuer put there
- * @throws ProviderError where nobody did
+ * Reads who came back, and verifies it with the issuer.
+ * @param url the URL the browser came back to, with the issuer's parameters
+ * @throws ProviderError where nobody signed in
  */
 export async function finishProviderSignIn(
 	settings: IdentitySettings,
@@ -130,7 +132,7 @@ export async function finishProviderSignIn(
 	const claims = answer.claims();
 	if (!claims) throw new ProviderError('refused');
 	const { email, email_verified: isVerified, amr } = claims;
-	// Some issuers hold everybody's address themselves and never say so; one that says no is believed.
+	// Some issuers manage all addresses themselves and never state that one is verified; one that says "not verified" is believed.
 	const isTrusted = isVerified === true || (isVerified === undefined && settings.trustsAddresses);
 	return {
 		issuer: claims.iss,

@@ -3,10 +3,10 @@ import type { ErrorCode } from '../../messages/error-text';
 import type { Actor } from '../actor';
 import { DomainError } from '../domain-error';
 
-/** Someone who is signed in. */
+/** A signed-in user. */
 export type UserActor = Actor & { readonly kind: 'user' };
 
-/** Why an act is refused, where it is not for coordinators alone. */
+/** The error for a refused act, where it is not the one for coordinators only. */
 const REFUSALS: Partial<Readonly<Record<Permission, ErrorCode>>> = {
 	'account:own': 'signInFirst',
 	'desk:live': 'signInAsWho',
@@ -17,17 +17,16 @@ const REFUSALS: Partial<Readonly<Record<Permission, ErrorCode>>> = {
 	'workforce:read': 'forFigures'
 };
 
-/** What someone is told who may not do an act. */
+/** The error for someone who may not do an act. */
 export const refusalFor = (permission: Permission): ErrorCode => REFUSALS[permission] ?? 'forCoordinators';
 
-/** How far an actor may go with an act; nobody but a signed-in user may do any of them. */
+/** How much of an act is granted to an actor; nobody but a signed-in user may do any. */
 export const grantFor = (actor: Actor, permission: Permission): Grant =>
 	actor.kind === 'user' ? grantOf(actor.role, permission) : 'none';
 
 /**
- * Asks that the actor may do an act, by the table of permissions. Proves who acts, not that the record they name exists or was referred to
- * them: that is each use case's to find.
- *
+ * Requires that the actor may do an act, by the permission table. Proves who acts, not that the record exists or was referred to them: each
+ * use case checks that.
  * @throws DomainError `not-allowed`
  */
 export function requirePermission(actor: Actor, permission: Permission): UserActor {

@@ -14,16 +14,16 @@ import { hashToken } from './tokens';
 
 const { sessions, users } = schema;
 
-/** Codes of six digits, one each 30 s (RFC 6238), one to either side taken for clocks that are off. */
+/** Six-digit codes, one every 30 s (RFC 6238); one step to either side is accepted for inaccurate clocks. */
 const STEP_S = 30;
 const STEPS_OFF = 1;
 
-/** Wrong codes of which the owner is told: as many as cost no wait, and one more. Our assumption. */
+/** Wrong codes after which the owner is emailed: one more than are free of waiting time. Our assumption. */
 const TELLING_FAILURES = 5;
 
 const DAY_MS = 24 * 3_600_000;
 
-/** Codes for who has lost the device. Our assumption. */
+/** Number of recovery codes. Our assumption. */
 const RECOVERY_CODES = 10;
 
 type User = Actor & { kind: 'user' };
@@ -31,7 +31,10 @@ type User = Actor & { kind: 'user' };
 const totp = (secret: string, label: string) =>
 	new TOTP({ issuer: 'Easy Corner', label, secret: Secret.fromBase32(secret), period: STEP_S });
 
-/** The step that a code belongs to, or null where it is none. @param kept the secret as it is kept */
+/**
+ * The time step of a code, or null where it is wrong.
+ * @param kept the stored secret
+ */
 function stepOf(kept: string, code: string, now: Date): number | null {
 	const secret = decryptSecret(kept);
 	if (secret === null) return null;
@@ -40,10 +43,13 @@ function stepOf(kept: string, code: string, now: Date): number | null {
 	return delta === null ? null : Math.floor(timestamp / (STEP_S * 1000)) + delta;
 }
 
-/** Takes blanks and dashes out of what was typed. */
+/** The typed code without spaces and dashes. */
 const plain = (code: string) => code.replace(/[\s-]/g, '').toLowerCase();
 
-/** Makes a secret that is not in force yet, once: the page that shows it may be read again, also in another tab. @returns it, and as an address for a QR code */
+/**
+ * Makes a secret that is not active yet, only once: the page that shows it may be opened again, also in another tab.
+ * @returns the secret, and a URI for a QR code
+ */
 export async function newTotpSecret(db: Db, actor: User): Promise<{ secret: string; uri: string }> {
 	const secret = new Secret({ size: 20 }).base32;
 	await db
@@ -59,7 +65,10 @@ export async function newTotpSecret(db: Db, actor: User): Promise<{ secret: stri
 	return { secret: kept, uri: totp(kept, user.email).toString() };
 }
 
-/** Puts the second factor in force with the first code of it. @returns codes for who has lost the device, shown once */
+/**
+ * Activates the second factor with its first code.
+ * @returns recovery codes, shown once
+ */
 export async function enableTotp(db: Db, actor: User, code: string, now: Date): Promise<string[]> {
 	const attempt = await countAttempt(db, [`code:${actor.id}`], now);
 	const [user] = await db.select().from(users).where(eq(users.id, actor.id));
@@ -75,7 +84,10 @@ export async function enableTotp(db: Db, actor: User, code: string, now: Date): 
 	});
 }
 
-/** Makes codes for who has lost their device, instead of those there were. @returns them, as they are shown once */
+/**
+ * Replaces the recovery codes.
+ * @returns the new ones, shown once
+ */
 export async function newRecoveryCodes(tx: Db, userId: string): Promise<string[]> {
 	const codes = Array.from({ length: RECOVERY_CODES }, () => randomBytes(5).toString('hex'));
 	await tx
@@ -85,7 +97,7 @@ export async function newRecoveryCodes(tx: Db, userId: string): Promise<string[]
 	return codes.map((one) => `${one.slice(0, 5)}-${one.slice(5)}`);
 }
 
-/** Takes the codes for a lost device away where there is no second factor left that they could stand for. */
+/** Removes the recovery codes where there is no second factor left for them to replace. */
 export async function removeIdleRecoveryCodes(tx: Db, userId: string): Promise<void> {
 	await tx
 		.update(users)
@@ -93,7 +105,7 @@ export async function removeIdleRecoveryCodes(tx: Db, userId: string): Promise<v
 		.where(and(eq(users.id, userId), not(hasSecondFactor)));
 }
 
-/** Takes the codes of a phone away. */
+/** Removes the authenticator codes. */
 export async function disableTotp(db: Db, actor: User, now: Date): Promise<void> {
 	await db.transaction(async (tx) => {
 		const [user] = await tx.select().from(users).where(eq(users.id, actor.id)).for('update');
@@ -101,24 +113,22 @@ export async function disableTotp(db: Db, actor: User, now: Date): Promise<void>
 			.update(users)
 			.set({ codeSecret: null, codeSince: null, codeStep: 0 })
 			.where(eq(users.id, actor.id));
-		// One that was offered and never begun was none.
+		// A factor that was offered and never activated is none.
 		if (user?.codeSince) await notifyOwner(tx, user, 'factor-ended', now);
 		await removeIdleRecoveryCodes(tx, actor.id);
 		await writeAuditLine(tx, actor, { at: now, act: 'second-factor-ended' });
 	});
 }
 
-/** How many codes for who has lost the device are left. */
+/** Number of recovery codes left. */
 export async function countRecoveryCodes(db: Db, actor: User): Promise<number> {
 	const [user] = await db.select({ left: users.recoveryHashes }).from(users).where(eq(users.id, actor.id));
 	return user?.left.length ?? 0;
 }
 
 /**
- * Opens a session that waits for its code, by a code of the device or one of those for who has lost it. Each is taken once (ASVS 2.8.4,
- * from memory).
- *
- * @throws DomainError `invalid` for a wrong code, `too-many` where someone guesses
+ * Opens a session that waits for its second factor, by a code of the device or a recovery code. Each works once (ASVS 2.8.4, from memory).
+ * @throws DomainError `invalid` for a wrong code, `too-many` where someone is guessing
  */
 export async function verifySecondFactor(
 	db: Db,
@@ -150,7 +160,7 @@ export async function verifySecondFactor(
 	throw new DomainError('invalid', 'wrongCode', '/code');
 }
 
-/** Tells the owner of an account, once a day, that someone who has the password keeps trying codes. */
+/** Emails the owner of an account, once a day, that someone who has the password keeps trying codes. */
 async function warnOfGuessing(db: Db, { id }: User, { failures }: SignInAttempt, now: Date): Promise<void> {
 	if (failures < TELLING_FAILURES) return;
 	await db.transaction(async (tx) => {

@@ -1,22 +1,21 @@
 import { createCipheriv, createDecipheriv, createHmac, hkdfSync, randomBytes } from 'node:crypto';
 
-/** What stands in for a key where nothing is at stake: the demo, development and tests. */
+/** Stands in for a key where nothing is at stake: demo, development and tests. */
 const NO_KEY = 'no key: nothing here is worth one';
 
-/** The keys in force, the newest first: what was made with an older one is still read. */
+/** The active keys, newest first: data made with an older one stays readable. */
 let keys: readonly string[] = [NO_KEY];
 
 /**
- * Says by which keys links are made and secrets are kept, once as a process begins. They are no part of the database, and so of no backup: who has that
- * opens nobody's answers.
- *
- * @param given the newest first; none where nothing is at stake
+ * Sets the keys by which links are made and secrets are encrypted, once at process start. They are not in the database and so in no backup:
+ * someone who has a backup can open nobody's answers.
+ * @param given newest first; none where nothing is at stake
  */
 export function configureKeys(given: readonly string[]): void {
 	keys = given.length > 0 ? given : [NO_KEY];
 }
 
-/** The secrets of a personal link, one by each key, the newest key first: the same each time, until the self-assessment ends. */
+/** The secrets of a personal link, one for each key, newest key first: always the same until the self-assessment ends. */
 export function linkTokens(assessmentId: string): readonly string[] {
 	return keys.map((key) => createHmac('sha256', key).update(`link ${assessmentId}`).digest('base64url'));
 }
@@ -28,7 +27,7 @@ const SEALED = /^v1\.([\w-]{16})\.([\w-]{22})\.([\w-]+)$/;
 
 const secretKey = (key: string) => Buffer.from(hkdfSync('sha256', key, '', 'easy-corner secrets', 32));
 
-/** Seals a secret that has to be read again, so that it can be kept (AES-256-GCM). */
+/** Encrypts a secret that must be readable again (AES-256-GCM). */
 export function encryptSecret(secret: string): string {
 	const iv = randomBytes(12);
 	const cipher = createCipheriv('aes-256-gcm', secretKey(keys[0] ?? NO_KEY), iv);
@@ -37,9 +36,8 @@ export function encryptSecret(secret: string): string {
 }
 
 /**
- * Opens what {@link encryptSecret} made, by whichever key it was; what was kept before there were keys is given as it is.
- *
- * @returns null where no key in force opens it
+ * Decrypts what {@link encryptSecret} made with any active key; what was stored before there were keys is returned as is.
+ * @returns null where no active key decrypts it
  */
 export function decryptSecret(kept: string): string | null {
 	const [, iv, tag, text] = SEALED.exec(kept) ?? [];
@@ -50,7 +48,7 @@ export function decryptSecret(kept: string): string | null {
 			decipher.setAuthTag(Buffer.from(tag, 'base64url'));
 			return decipher.update(text, 'base64url', 'utf8') + decipher.final('utf8');
 		} catch {
-			// Another key made it.
+			// Made with another key.
 		}
 	}
 	return null;

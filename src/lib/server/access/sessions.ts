@@ -10,31 +10,34 @@ const { sessions, users } = schema;
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
 
-/** A session ends by then, used or not: a working day. ASVS 3.3.2 (from memory) asks for twelve hours at most. */
+/** A session ends after this time, used or not: a working day. ASVS 3.3.2 (from memory) allows twelve hours at most. */
 const LONGEST_MS = 12 * HOUR_MS;
 
-/** Unused for so long it ends. Our assumption: a desk is kept open all day, and a lunch is no leaving. */
+/** An unused session ends after this time. Our assumption: a desk stays open all day, and lunch is no sign-out. */
 const IDLE_MS = 90 * MINUTE_MS;
 
-/** For so long after the password was given, acts that ask for it go on without. Our assumption. */
+/** Time after entering the password during which acts that ask for it go through without. Our assumption. */
 const FRESH_MS = 30 * MINUTE_MS;
 
-/** What a request knows of its session. */
+/** What a request knows about its session. */
 export interface Session {
 	readonly user: Actor & { kind: 'user' };
-	/** SHA-256 of its token: what ends it. */
+	/** SHA-256 of its token; identifies it when it is ended. */
 	readonly hash: string;
-	/** Whether the code of the second factor is still to come. */
+	/** Whether the second factor is still missing. */
 	readonly isPending: boolean;
-	/** Whether its user gave their password lately. */
+	/** Whether its user entered the password recently. */
 	readonly isFresh: boolean;
-	/** Whether its user has a second factor, or showed two in one to begin it. */
+	/** Whether its user has a second factor, or began it with two in one. */
 	readonly hasFactor: boolean;
-	/** Whether its user has codes of a phone. */
+	/** Whether its user has authenticator codes. */
 	readonly hasCode: boolean;
 }
 
-/** Begins a session. @returns its token, and when it ends at the latest */
+/**
+ * Begins a session.
+ * @returns its token, and the latest time it ends
+ */
 export async function createSession(
 	db: Db,
 	userId: string,
@@ -57,10 +60,10 @@ export async function createSession(
 	return { token, expiresAt };
 }
 
-/** Whether something that was so long ago was lately; a minute before now is a clock that was set. */
+/** Whether something was recent; a negative age of up to a minute is an adjusted clock. */
 const isWithin = (agoMs: number, mostMs: number) => agoMs > -MINUTE_MS && agoMs < mostMs;
 
-/** The session of a token, or null where it is unknown or has ended. That it was used is noted once a minute. */
+/** The session of a token, or null where it is unknown or has ended. Its use is recorded once a minute. */
 export async function readSession(db: Db, token: string, now: Date): Promise<Session | null> {
 	const hash = hashToken(token);
 	const [row] = await db
@@ -91,14 +94,14 @@ export async function readSession(db: Db, token: string, now: Date): Promise<Ses
 		user: { kind: 'user', id: row.id, name: row.name, role: row.role },
 		hash,
 		isPending: row.isPending,
-		// Given later than now, by a clock that was ahead, it was not given lately.
+		// Given in the future, by a clock that was fast, it does not count as recent.
 		isFresh: isWithin(now.getTime() - row.confirmedAt.getTime(), FRESH_MS),
 		hasFactor: row.hasFactor,
 		hasCode: row.codeSince !== null
 	};
 }
 
-/** Ends sessions, and the event streams that hang on them. */
+/** Ends sessions and their event streams. */
 async function end(db: Db, ended: readonly { readonly hash: string }[]): Promise<void> {
 	for (const { hash } of ended) await publishChange(db, `session:${hash}`);
 }
@@ -116,7 +119,10 @@ export async function signOut(db: Db, token: string): Promise<void> {
 	);
 }
 
-/** Ends every session of a user, or all but one. @param but hash of the one that stays */
+/**
+ * Ends every session of a user, or all but one.
+ * @param but hash of the one that stays
+ */
 export async function endSessions(db: Db, userId: string, but = ''): Promise<void> {
 	await end(
 		db,

@@ -7,9 +7,9 @@ import type { Session } from './sessions';
 
 const { sessions, users } = schema;
 
-/** The account of who came back: by the issuer's name for them, or, the first time, by an address that it has seen to be theirs. */
+/** The account of the person who came back: by the issuer's id for them or, the first time, by an email address that it verified. */
 async function ownerOf(tx: Db, { issuer, subject, email }: ProviderClaims, now: Date) {
-	// Known by an issuer that is set no more, someone is not known by this one yet.
+	// Someone known by a former issuer is not known by this one yet.
 	const isNotKnownHere = or(
 		isNull(users.providerSubject),
 		sql`not starts_with(${users.providerSubject}, ${`${issuer} `})`
@@ -26,7 +26,7 @@ async function ownerOf(tx: Db, { issuer, subject, email }: ProviderClaims, now: 
 				)
 			)
 		)
-		// An address may have gone to someone else since; the issuer's own name does not.
+		// An address may belong to someone else by now; the issuer's own id does not change hands.
 		.orderBy(sql`${users.providerSubject} is distinct from ${subject}`)
 		.limit(1)
 		.for('update');
@@ -44,10 +44,9 @@ async function ownerOf(tx: Db, { issuer, subject, email }: ProviderClaims, now: 
 }
 
 /**
- * Signs in who came back from the organisation's own sign-in. Accounts are made by inviting: nobody gets one by coming.
- *
- * @returns the session that was begun, or null where the one there is goes on, since its user showed again who they are
- * @throws ProviderError `unknown` for who has no account here, `refused` for another than who has to show who they are
+ * Signs in the person who came back from the organisation's sign-in. Accounts are made by invitation: nobody gets one by signing in.
+ * @returns the new session, or null where the present one continues because its user proved again who they are
+ * @throws ProviderError `unknown` for someone without an account here, `refused` for someone other than the session's user
  */
 export async function signInByProvider(
 	db: Db,
@@ -75,7 +74,7 @@ export async function signInByProvider(
 	});
 }
 
-/** Puts in the audit log that someone was not let in who came back with an answer. Who went there and thought better of it is no failure. */
+/** Logs that someone who came back with an answer was not let in. Turning back half-way is no failure. */
 export async function recordRefusedSignIn(db: Db, { reason }: ProviderError, now: Date): Promise<void> {
 	if (reason === 'unknown' || reason === 'refused')
 		await writeAuditLine(

@@ -11,10 +11,10 @@ const { sessions, users } = schema;
 
 const DAY_MS = 24 * 3_600_000;
 
-/** Failures from browsers that an account does not know of which its owner is told, once a day. Our assumption. */
+/** Failures from unknown browsers after which the account's owner is emailed, once a day. Our assumption. */
 const TELLING_FAILURES = 10;
 
-/** What is needed to sign in. `origin` is where the request comes from; only its hash is kept. */
+/** What a sign-in needs. `origin` is where the request comes from; only its hash is stored. */
 export interface SignInInput extends Browser {
 	readonly email: string;
 	readonly password: string;
@@ -40,8 +40,8 @@ async function refuse(
 }
 
 /**
- * Signs a user in and gives the session's token. Wrong address and wrong password are shown alike and take as long; failures slow
- * down whoever comes from a browser that the account does not know, and leave those alone that it knows.
+ * Signs a user in and returns the session's token. A wrong address and a wrong password look alike and take equally long. Failures slow
+ * down attempts from browsers the account does not know, and leave known ones alone.
  */
 export async function signIn(db: Db, input: SignInInput, now: Date): Promise<SignedIn> {
 	const email = input.email.trim().toLowerCase();
@@ -51,7 +51,7 @@ export async function signIn(db: Db, input: SignInInput, now: Date): Promise<Sig
 		.where(eq(sql`lower(${users.email})`, email));
 	const isKnown = await isKnownBrowser(db, user, input);
 	const mine: AttemptKey = isKnown ? `device:${input.deviceToken ?? ''}` : `account:${email}`;
-	// Someone who has been here before is not kept out by what others do from the same office.
+	// Someone who has been here before is not locked out by what others do from the same office.
 	const tried: AttemptKey[] = isKnown ? [mine] : [mine, `origin:${input.origin}`];
 	const attempt = await countAttempt(db, tried, now);
 	const matches = await verifyPassword(user && !user.closedAt ? user.passwordHash : null, input.password);
@@ -62,7 +62,10 @@ export async function signIn(db: Db, input: SignInInput, now: Date): Promise<Sig
 	});
 }
 
-/** Takes the password once more within a session, for acts that ask for it. @throws DomainError `invalid` where it is another */
+/**
+ * Checks the password again within a session, for acts that ask for it.
+ * @throws DomainError `invalid` where it is wrong
+ */
 export async function confirmPassword(
 	db: Db,
 	{ user, hash }: Session,

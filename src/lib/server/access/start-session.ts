@@ -13,11 +13,11 @@ const { knownDevices, users } = schema;
 
 type User = typeof users.$inferSelect;
 
-/** The browser that someone signs in from. */
+/** The browser of a sign-in. */
 export interface Browser {
-	/** Which one, as it names itself. */
+	/** Its name, as it reports it. */
 	readonly device?: string;
-	/** The secret that it keeps from the last time, if it has one. */
+	/** The secret it kept from the last time, if any. */
 	readonly deviceToken?: string | undefined;
 }
 
@@ -25,13 +25,13 @@ export interface Browser {
 export interface SignedIn {
 	readonly token: string;
 	readonly expiresAt: Date;
-	/** Whether the second factor is still to come. */
+	/** Whether the second factor is still missing. */
 	readonly needsCode: boolean;
-	/** What the browser keeps, so that it is known next time. */
+	/** What the browser keeps, so that it is recognised next time. */
 	readonly deviceToken: string;
 }
 
-/** Tells the owner of an account by letter what happened to it. */
+/** Emails the owner of an account about what happened to it. */
 export async function notifyOwner(
 	db: Db,
 	{ name, email }: Pick<User, 'name' | 'email'>,
@@ -48,7 +48,7 @@ export async function notifyOwner(
 	});
 }
 
-/** The same where only the account's id is at hand. */
+/** The same by the account's id. */
 export async function notifyOwnerOf(db: Db, userId: string, kind: AccountNotice, now: Date): Promise<void> {
 	const [owner] = await db
 		.select({ name: users.name, email: users.email })
@@ -71,7 +71,7 @@ export async function isKnownBrowser(
 	return row !== undefined;
 }
 
-/** Keeps which browser it was; its owner gets a letter where it is a new one and there were others before. */
+/** Remembers the browser; its owner is emailed where it is new and there were others before. */
 async function keepBrowser(tx: Db, user: User, token: string, isKnown: boolean, now: Date): Promise<void> {
 	if (!isKnown && (await tx.$count(knownDevices, eq(knownDevices.userId, user.id))) > 0)
 		await notifyOwner(tx, user, 'new-device', now);
@@ -82,10 +82,8 @@ async function keepBrowser(tx: Db, user: User, token: string, isKnown: boolean, 
 }
 
 /**
- * Begins the session of someone who has shown who they are, in the transaction of that.
- *
- * @param by what they showed. A passkey is two factors in one, since the device asks for a finger or a number of its own; the organisation's
- * own sign-in is where it says so (`isStrong`)
+ * Begins the session of someone who has proved who they are, in the same transaction.
+ * @param by what they used. A passkey is two factors in one, since the device asks for a finger or a PIN; the organisation's sign-in counts as two if it says so (`isStrong`)
  */
 export async function startSession(
 	tx: Db,
@@ -106,7 +104,7 @@ export async function startSession(
 	);
 	await keepBrowser(tx, user, deviceToken, isKnown, now);
 	const actor: Actor = { kind: 'user', id: user.id, name: user.name, role: user.role };
-	// With a second factor it is only half of it.
+	// With a second factor, this is only half of it.
 	if (!needsCode) await writeAuditLine(tx, actor, { at: now, act: 'signed-in', detail: { by: by.how } });
 	return { ...begun, needsCode, deviceToken };
 }

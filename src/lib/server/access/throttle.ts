@@ -9,21 +9,21 @@ const { signInFailures } = schema;
 const SECOND_MS = 1000;
 const DAY_MS = 24 * 3_600_000;
 
-/** Failures are counted for so long, ms. Our assumption. */
+/** Time for which failures count, ms. Our assumption. */
 const WINDOW_MS = 3_600_000;
 
-/** The longest wait, ms. Our assumption: ASVS 2.2.1 (from memory) lets at most a hundred tries an hour through. */
+/** The longest wait, ms. Our assumption: ASVS 2.2.1 (from memory) allows at most a hundred attempts an hour. */
 const LONGEST_MS = 15 * 60_000;
 
-/** What is tried, and by whom: an account from browsers that it does not know, from one that it knows, its second factor; all from one origin. */
+/** What is attempted, and from where: an account from unknown browsers, from a known one, its second factor; anything from one origin. */
 export type AttemptKey = `account:${string}` | `device:${string}` | `code:${string}` | `origin:${string}`;
 
-/** Failures that cost no wait: someone mistypes. Many people sit behind one origin. */
+/** Failures without a wait, since people mistype. Many people may share one origin. */
 const FREE = { account: 4, device: 8, code: 4, origin: 40 } as const;
 
 /**
- * The first wait, ms. Our assumption. A code of six digits can be guessed, and the next one comes after half a minute anyway: so a thousand tries at once are
- * five, however long the server takes to hear them all.
+ * The first wait, ms. Our assumption. A six-digit code could be guessed, and the next code comes after half a minute anyway; so of a
+ * thousand attempts at once only five are checked, however long the server takes for them.
  */
 const FIRST_WAIT_MS = {
 	account: SECOND_MS,
@@ -36,36 +36,34 @@ type Kind = keyof typeof FREE;
 
 const kindOf = (tried: AttemptKey) => tried.slice(0, tried.indexOf(':')) as Kind;
 
-/** How long to wait after so many failures, ms: twice as long each time, a quarter of an hour at most. */
+/** The wait after a number of failures, ms: doubled each time, a quarter of an hour at most. */
 export function lockoutAfter(failures: number, kind: Kind): number {
 	const beyond = failures - FREE[kind];
 	return beyond <= 0 ? 0 : Math.min(FIRST_WAIT_MS[kind] * 2 ** (beyond - 1), LONGEST_MS);
 }
 
-/** A try that may be checked now. It counts as failed until it is said to have succeeded. */
+/** An attempt that may be checked now. It counts as failed until reported as successful. */
 export interface SignInAttempt {
-	/** How many failures there are with it, of the first of what it is counted under. */
+	/** Number of failures including this one, for the first of its keys. */
 	readonly failures: number;
-	/** Forgets it, and the failures before it of the first of what it is counted under. */
+	/** Deletes it, and earlier failures of the first of its keys. */
 	succeeded(db: Db): Promise<void>;
-	/** Forgets it alone: those before it may be someone else's, as of an origin that many share. */
+	/** Deletes only itself: earlier ones may be someone else's, for instance at a shared origin. */
 	takenBack(db: Db): Promise<void>;
 }
 
 /**
- * Counts a try before anything of it is checked, under a lock of each key, so that many at once are counted one after the other and none is
- * checked uncounted. A try that the wait refuses is not counted: who goes on trying waits no longer for it.
- *
- * Cost: by sign_in_failures_key_at_idx; at most some hundreds of rows a key.
- *
- * @param tried what it is counted under, the most particular first
- * @throws DomainError `too-many` while one of them has to wait
+ * Counts an attempt before anything of it is checked, under a lock on each key, so that simultaneous ones are counted one by one and none
+ * is checked uncounted. An attempt refused for its wait is not counted, so trying again does not extend the wait. Cost: by
+ * sign_in_failures_key_at_idx; at most some hundreds of rows per key.
+ * @param tried what it counts under, the most specific first
+ * @throws DomainError `too-many` while one of the keys has to wait
  */
 export async function countAttempt(db: Db, tried: readonly AttemptKey[], now: Date): Promise<SignInAttempt> {
 	const keys = new Map(tried.map((one) => [hashToken(one), one]));
 	const [firstKey] = keys.keys();
 	const taken = await inTransaction(db, async (tx) => {
-		// In one order for everyone, so that two never wait for each other.
+		// In the same order for everyone, so that no two wait for each other.
 		for (const key of [...keys.keys()].sort())
 			await tx.execute(sql`select pg_advisory_xact_lock(hashtextextended(${key}, 0))`);
 		const rows = await tx
@@ -75,7 +73,7 @@ export async function countAttempt(db: Db, tried: readonly AttemptKey[], now: Da
 				and(
 					inArray(signInFailures.key, [...keys.keys()]),
 					gt(signInFailures.at, new Date(now.getTime() - WINDOW_MS)),
-					// Noted by a clock that was ahead, they would keep everybody out until it has caught up.
+					// Recorded by a clock that was fast, they would lock everyone out until it has caught up.
 					lte(signInFailures.at, now)
 				)
 			)

@@ -12,8 +12,8 @@ import { schema, type Db } from '../db/client';
 import { hashToken } from './tokens';
 
 /**
- * What is written in a minute by one link, one account and from one address at most, and how many lists one account imports in an
- * hour: far above what people do, to keep one of them from taking all there is. Our working assumptions.
+ * Most writes in a minute by one link, by one account and from one address, and most imports in an hour by one account: far above normal
+ * use, so that nobody takes all capacity. Our working assumptions.
  */
 const MOST_WRITES = {
 	link: { points: 300, duration: 60 },
@@ -24,22 +24,21 @@ const MOST_WRITES = {
 
 type Kind = keyof typeof MOST_WRITES;
 
-/** Who writes: what of these is known. */
+/** Who writes, as far as known. */
 export interface WriteSource {
 	/** Secret of the link. */
 	readonly link?: string | undefined;
 	/** Id of the signed-in user. */
 	readonly account?: string | undefined;
 	readonly address: string;
-	/** Whether a list of people is imported. */
+	/** Whether people are imported. */
 	readonly isImport: boolean;
 }
 
 /**
- * Counts what is written, in the database and so for all processes together; while that can't count, each process does by itself. What one link may do in
- * a day is counted in `link-limits.ts`.
- *
- * Cost: one row written by its key for each of link, account and address; who is beyond a limit is refused from memory.
+ * Counts writes, in the database and so for all processes together; while it can't, each process counts by itself. Daily limits of a link
+ * are in `link-limits.ts`. Cost: one row written by key for each of link, account and address; writes beyond a limit are refused from
+ * memory.
  */
 export class WriteLimits {
 	readonly #limits: Readonly<Record<Kind, RateLimiterAbstract>>;
@@ -59,7 +58,7 @@ export class WriteLimits {
 				storeType: 'pool',
 				tableName: 'write_limits',
 				tableCreated: true,
-				// What is over is taken out by a job, once for all processes.
+				// Expired rows are deleted by a job, once for all processes.
 				clearExpiredByTimeout: false,
 				inMemoryBlockOnConsumed: points + 1,
 				insuranceLimiter: new RateLimiterMemory(here)
@@ -73,14 +72,17 @@ export class WriteLimits {
 		};
 	}
 
-	/** Counts one write. @throws DomainError `too-many` beyond a limit */
+	/**
+	 * Counts one write.
+	 * @throws DomainError `too-many` beyond a limit
+	 */
 	async count({ link, account, address, isImport }: WriteSource): Promise<void> {
 		const counted: [Kind, string][] = [];
 		// By its hash: nobody who reads the table can open the link.
 		if (link !== undefined) counted.push(['link', hashToken(link)]);
 		if (account !== undefined) counted.push(['account', account]);
 		if (account !== undefined && isImport) counted.push(['import', account]);
-		// This machine itself is a proxy that does not say for whom: everybody would be counted as one.
+		// This machine itself is a proxy that does not say for whom: everyone would be counted as one.
 		if (!isLoopback(address)) counted.push(['address', address]);
 		for (const [kind, key] of counted) await this.#take(kind, key);
 	}
@@ -97,7 +99,7 @@ export class WriteLimits {
 	}
 }
 
-/** Takes out what was counted of minutes and hours that are over. Cost: one read of a table of who writes just now. */
+/** Deletes expired counts. Cost: one scan of a table of current writers. */
 export async function purgeWriteLimits(db: Db, now: Date): Promise<void> {
 	await db.delete(schema.writeLimits).where(lt(schema.writeLimits.expire, now.getTime()));
 }

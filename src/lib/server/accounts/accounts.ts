@@ -18,10 +18,10 @@ const { accountLinks, knownDevices, passkeys, sessions, users } = schema;
 
 const HOUR_MS = 3_600_000;
 
-/** How long a link to choose a password works. Our assumption. */
+/** Validity of a link for choosing a password. Our assumption. */
 const LINK_MS = { invitation: 7 * 24 * HOUR_MS, reset: 2 * HOUR_MS } as const;
 
-/** Links that one user can have open; more are refused in silence, as a reset that nobody asked for would be. */
+/** Most open links per user; more are refused silently, like a reset that nobody requested. */
 const MOST_LINKS = 5;
 
 type User = Pick<typeof users.$inferSelect, 'id' | 'name' | 'email'>;
@@ -46,8 +46,9 @@ async function sendLink(tx: Db, user: User, kind: keyof typeof LINK_MS, now: Dat
 }
 
 /**
- * Opens a closed account again, as if it were a new one: nothing that opened it before does so now. For who comes back, and for who has lost
- * every second factor. @returns null where there is none that is closed
+ * Reopens a closed account as if it were new: nothing that opened it before does so now. For people who return, and for those who lost
+ * every second factor.
+ * @returns null where there is no closed account
  */
 async function reopen(
 	tx: Db,
@@ -68,7 +69,7 @@ async function reopen(
 	return user;
 }
 
-/** Makes an account, or opens a closed one again, and sends the letter by which its owner chooses a password. */
+/** Makes an account, or reopens a closed one, and sends the email by which its owner chooses a password. */
 export async function inviteUser(
 	db: Db,
 	actor: Actor,
@@ -79,7 +80,7 @@ export async function inviteUser(
 	const email = input.email.trim().toLowerCase();
 	const name = input.name.trim();
 	if (name === '') throw new DomainError('invalid', 'giveName', '/name');
-	// Nobody knows this password: the account opens by the letter.
+	// Nobody knows this password: the account is opened through the email.
 	const passwordHash = await hashPassword(newToken());
 	await db.transaction(async (tx) => {
 		const [user] = await tx
@@ -95,10 +96,10 @@ export async function inviteUser(
 	});
 }
 
-/** So long the answer to who asks for a link takes at least, ms: making a letter takes far less. Our assumption. */
+/** Least time to answer a request for a link, ms: making an email takes far less. Our assumption. */
 const ANSWER_MS = 400;
 
-/** Sends a link to choose another password, if there is an account; what is answered is the same either way, and so is how long it takes. */
+/** Emails a link for choosing a new password, if there is an account; the answer, and the time it takes, are the same either way. */
 export async function requestPasswordReset(db: Db, email: string, now: Date): Promise<void> {
 	const later = new Promise((resolve) => setTimeout(resolve, ANSWER_MS));
 	await db.transaction(async (tx) => {
@@ -135,7 +136,7 @@ async function linkOwner(db: Db, token: string, now: Date) {
 	return row;
 }
 
-/** Whose a link to choose a password is. */
+/** The account that a password link belongs to. */
 export async function accountOfLink(
 	db: Db,
 	token: string,
@@ -145,7 +146,7 @@ export async function accountOfLink(
 	return { name, email };
 }
 
-/** Chooses a password by a link. The link is used up, and every session of the account ends: someone may have had the old one. */
+/** Sets a password by a link. The link is used up and every session of the account ends, since someone may have had the old password. */
 export async function setPasswordByLink(
 	db: Db,
 	input: { token: string; password: string },
@@ -164,7 +165,7 @@ export async function setPasswordByLink(
 	});
 }
 
-/** The accounts, those in use first. */
+/** The accounts, active ones first. */
 export async function listUsers(db: Db, actor: Actor) {
 	requirePermission(actor, 'accounts:manage');
 	return db
@@ -181,7 +182,7 @@ export async function listUsers(db: Db, actor: Actor) {
 		.limit(500);
 }
 
-/** Closes an account: its sessions end, it signs in no more. The last coordinator stays. */
+/** Closes an account: its sessions end and it can't sign in. The last coordinator stays. */
 export async function closeAccount(db: Db, actor: Actor, userId: string, now: Date): Promise<void> {
 	requirePermission(actor, 'accounts:manage');
 	await db.transaction(async (tx) => {
@@ -200,7 +201,7 @@ export async function closeAccount(db: Db, actor: Actor, userId: string, now: Da
 	});
 }
 
-/** Lets a coordinator read the record, or not any more: by someone who reads it. Someone always does. */
+/** Gives a coordinator the right to read the audit log, or takes it away; only holders can, and there is always one. */
 export async function setAuditLogAccess(
 	db: Db,
 	actor: Actor,
@@ -239,7 +240,7 @@ export async function setAuditLogAccess(
 	});
 }
 
-/** A user's signed-in browsers, the newest first. */
+/** A user's signed-in browsers, newest first. */
 export async function listSessions(db: Db, { user, hash }: Session) {
 	const rows = await db
 		.select({ tokenHash: sessions.tokenHash, createdAt: sessions.createdAt, device: sessions.device })
@@ -249,7 +250,7 @@ export async function listSessions(db: Db, { user, hash }: Session) {
 	return rows.map(({ tokenHash, createdAt, device }) => ({ createdAt, device, isHere: tokenHash === hash }));
 }
 
-/** Chooses another password, by the one there is. Every other session ends, and a letter says so. */
+/** Changes a password, given the present one. Every other session ends, and the owner is emailed. */
 export async function changePassword(
 	db: Db,
 	{ user, hash }: Session,

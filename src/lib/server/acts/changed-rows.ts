@@ -12,8 +12,8 @@ interface Known {
 }
 
 /**
- * Tables whose rows acts of the desk change, with their keys; `only` where the other columns are worked out and not an act's. Names of
- * columns as the database has them.
+ * Tables whose rows desk acts change, with their keys; `only` where the other columns are derived and not set by an act. Column names as in
+ * the database.
  */
 const TABLES = {
 	assessments: { table: schema.assessments, key: ['id'] },
@@ -34,7 +34,7 @@ const TABLES = {
 
 type Row = Readonly<Record<string, unknown>>;
 
-/** The column that says how often a row was changed, for forms that were opened earlier. */
+/** The column that counts changes of a row, for forms opened earlier. */
 const VERSION = 'version';
 
 function known(name: string): Known {
@@ -42,14 +42,14 @@ function known(name: string): Known {
 	return TABLES[name as keyof typeof TABLES];
 }
 
-/** The condition that picks one row by its key. */
+/** The condition that selects one row by its key. */
 function byKey(name: string, key: RowChange['key']): SQL {
 	const { table, key: columns } = known(name);
 	const parts = columns.map((column) => sql`${table}.${sql.identifier(column)} = ${key[column]}::uuid`);
 	return and(...parts) ?? sql`false`;
 }
 
-/** Changes rows and remembers how they were and how they were left, so that the act can be taken back exactly. */
+/** Changes rows and remembers their values before and after, so that the act can be undone exactly. */
 export class ChangedRows {
 	readonly changes: RowChange[] = [];
 
@@ -69,7 +69,10 @@ export class ChangedRows {
 		this.changes.push({ table: name, key: keys, before, after });
 	}
 
-	/** Changes the rows of a condition. @returns how many */
+	/**
+	 * Updates the rows of a condition.
+	 * @returns how many
+	 */
 	async update<T extends PgTable>(
 		table: T,
 		set: PgUpdateSetSource<T>,
@@ -86,7 +89,7 @@ export class ChangedRows {
 		return before.length;
 	}
 
-	/** Adds a row. */
+	/** Inserts a row. */
 	async insert<T extends PgTable & { id: T['_']['columns']['id'] }>(
 		table: T,
 		values: T['$inferInsert'] & { id: string }
@@ -98,17 +101,16 @@ export class ChangedRows {
 	}
 }
 
-/** A row without its version: what it says, whichever act said it last. */
+/** A row without its version: its values, whichever act set them last. */
 const saidBy = (row: Row | null) => {
 	const { version: _version, ...said } = row ?? {};
 	return row && said;
 };
 
 /**
- * Takes changes back, the last one first: every row says again what it said before the act. Its version goes on rising, so that a form that was
- * opened before the act or before its undo is refused, whoever did either.
- *
- * @throws DomainError where a row does not say any more what the act left it saying
+ * Undoes changes, the last one first: every row gets back its values from before the act. Its version keeps rising, so that a form opened
+ * before the act or its undo is refused, whoever did either.
+ * @throws DomainError where a row no longer has the values the act left
  */
 export async function revertRows(tx: Db, changes: readonly RowChange[]): Promise<void> {
 	for (const { table: name, key, before, after } of [...changes].reverse()) {
@@ -117,7 +119,7 @@ export async function revertRows(tx: Db, changes: readonly RowChange[]): Promise
 		const { rows } = await tx.execute<{ row: Row }>(
 			sql`select to_jsonb(${table}.*) as row from ${table} where ${one} for no key update`
 		);
-		// What is worked out has gone on in the meantime, and is worked out again below.
+		// Derived columns have moved on meanwhile, and are computed again below.
 		if (!only && !sameDocument(saidBy(rows[0]?.row ?? null), saidBy(after)))
 			throw new DomainError('conflict', 'changedSince');
 		if (before === null) await tx.delete(table).where(one);

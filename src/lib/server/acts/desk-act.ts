@@ -11,12 +11,12 @@ import { ChangedRows } from './changed-rows';
 
 const { cases, deskActs } = schema;
 
-/** An act of a user on a person, as its page asked for it. */
+/** A user's act on a person, as its page requested it. */
 export interface DeskActInput {
-	/** Made by the page: sent twice, because an answer was lost or a key was held, it is one act. */
+	/** Made by the page: sent twice, because a response was lost or a key was held down, it is one act. */
 	readonly key: string;
 	readonly personId: string;
-	/** The version of the case that was seen; null where several people are acted on at once. */
+	/** The version of the case as seen; null where several people are acted on at once. */
 	readonly version: number | null;
 }
 
@@ -24,24 +24,23 @@ export interface DeskActInput {
 export interface DeskActContext {
 	readonly tx: Db;
 	readonly person: LockedPerson;
-	/** Changes made through this can be taken back. */
+	/** Changes made through this can be undone. */
 	readonly rows: ChangedRows;
-	/** The id of the act itself, for rows that it makes. */
+	/** The id of the act itself, for rows that it creates. */
 	readonly actId: string;
 }
 
-/** The key of one person's part of an act on many. */
+/** The key of one person's part of an act on many people. */
 export function idempotencyKeyFor(batch: string, personId: string): string {
 	const hex = createHash('sha256').update(`${batch} ${personId}`).digest('hex');
 	return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-a${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
 }
 
 /**
- * Carries out an act of the desk: the person is locked first, the same key again does nothing, a case that someone else has changed is
- * refused, and the case is judged again; all in one transaction. What it changed is kept until midnight, so that it can be taken back.
- *
- * @param isFinal whether nothing of it can be taken back, as with a letter that goes out
- * @returns what the work gave, or null where the act was done already
+ * Carries out a desk act: locks the person first, does nothing for a repeated key, refuses a case that someone else has changed, and
+ * assesses the case again; all in one transaction. What it changed is kept until midnight, so that it can be undone.
+ * @param isFinal whether nothing of it can be undone, as for an email that goes out
+ * @returns the work's result, or null where the act had been done already
  */
 export function runDeskAct<T>(
 	db: Db,

@@ -15,10 +15,10 @@ const { deskActs, people } = schema;
 const midnight = (now: Date) =>
 	sql`date_trunc('day', ${now.toISOString()}::timestamptz at time zone ${organisationZone}) at time zone ${organisationZone}`;
 
-/** Acts that one list shows. */
+/** Most acts shown in one list. */
 const MOST_SHOWN = 100;
 
-/** What a user did today, the newest first; served by desk_acts_user_at_idx. Acts of one press on many people are one line. */
+/** A user's acts today, newest first; served by desk_acts_user_at_idx. Acts of one key press on many people are one line. */
 export async function undoableActs(db: Db, actor: Actor, now: Date) {
 	const user = requirePermission(actor, 'desk:undo');
 	const rows = await db
@@ -66,7 +66,7 @@ export async function undoableActs(db: Db, actor: Actor, now: Date) {
 }
 
 /**
- * Takes back what a user did with one press today: every row is as it was before, on the call list too, and each case is judged again.
+ * Undoes what a user did with one key press today: every row is as it was before, on the call list too, and each case is assessed again.
  * All of it or nothing.
  */
 export async function undoActs(db: Db, actor: Actor, batch: string, now: Date): Promise<number> {
@@ -103,7 +103,7 @@ export async function undoActs(db: Db, actor: Actor, batch: string, now: Date): 
 	});
 }
 
-/** Forgets how to take back the acts of earlier days; served by desk_acts_kept_idx. */
+/** Deletes the undo data of earlier days; served by desk_acts_kept_idx. */
 export async function purgeUndoData(db: Db, now: Date): Promise<void> {
 	await db
 		.update(deskActs)

@@ -12,15 +12,15 @@ import {
 	type NoneGroup
 } from '../../core/answers';
 
-/** Longest text of one answer. */
+/** Longest text of one answer, characters. */
 const LONGEST = 200;
 
-/** Most fields in one save: all that there are, and forty things. */
+/** Most fields in one save: all there are, and forty household items. */
 const MOST_FIELDS = 700;
 
 const text = { type: 'string', maxLength: LONGEST } as const;
 
-/** A field takes its own values and the empty text, which takes the answer back; what is typed may be half a number yet. */
+/** A field accepts its own values and the empty text, which withdraws the answer; what is being typed may still be half a number. */
 function schemaOf(values: FieldValues) {
 	return values === 'text' ? text : { enum: ['', ...values] };
 }
@@ -29,7 +29,7 @@ const fieldSchemas = Object.fromEntries([...ANSWER_FIELDS].map(([name, values]) 
 
 const patternProperties = { [THING_FIELD_PATTERN]: text, [LEFT_OUT_FIELD_PATTERN]: { enum: ['', 'yes'] } };
 
-/** Fields of the self-assessment: known names, known values or short texts. */
+/** Fields of the self-assessment: known names, with known values or short texts. */
 export const answersSchema = Type.Unsafe<Record<string, string>>({
 	type: 'object',
 	maxProperties: MOST_FIELDS,
@@ -38,19 +38,19 @@ export const answersSchema = Type.Unsafe<Record<string, string>>({
 	additionalProperties: false
 });
 
-/** A JSON save of answers as they are typed. */
+/** A JSON save of answers while they are typed. */
 export const saveSchema = Type.Object({ fields: answersSchema }, { additionalProperties: false });
 
-/** A page sent as a form: its fields and the button that was pressed. */
+/** A page posted as a form: its fields and the button pressed. */
 type PageForm = {
 	go?: 'on' | 'back' | 'next' | 'before' | QuestionnairePage;
 	add?: string;
 	takeOut?: string;
 	to?: LengthUnit;
 	none?: NoneGroup;
-	/** The question that was shown, where one is shown at a time. */
+	/** The question shown, where one is shown at a time. */
 	at?: string;
-	/** The questions that stood on the page, where all of it were shown: their ids, with spaces between. */
+	/** The questions on the page, where all of it was shown: their ids, separated by spaces. */
 	shown?: string;
 } & Record<string, string>;
 

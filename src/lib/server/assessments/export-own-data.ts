@@ -6,7 +6,7 @@ import { currentPlanOf, stepEventsOf, plansOf } from '../plans/current-plan';
 import { equipmentRequestsOf } from './request-equipment';
 import { newestReMeasurement, type OpenAssessment } from './open-assessment';
 
-/** Everything that is kept of a self-assessment, as its person takes it along: as it was given, nothing is worked out again. */
+/** Everything stored about a self-assessment, as its person exports it: as given, with nothing computed anew. */
 export async function exportOwnData(db: Db, { assessment, personName, actor }: OpenAssessment) {
 	const again = await newestReMeasurement(db, assessment.id);
 	const plan = await currentPlanOf(db, assessment.id);

@@ -21,10 +21,10 @@ const TOO_MANY = {
 	request: 'tooManyRequests'
 } as const satisfies Record<(typeof LINK_USES)[number], string>;
 
-/** Fields that one self-assessment holds at most: all that there are, forty things, and what does not work here. */
+/** Most fields in one self-assessment: all there are, forty household items, and what does not work here. */
 export const MAX_FIELDS_KEPT = 900;
 
-/** Counts one use of a link, and refuses it beyond the day's limit. Within the act's transaction: what is refused is not counted. */
+/** Counts one use of a link, and refuses it beyond the day's limit. Within the act's transaction, so a refused use is not counted. */
 export async function countLinkUse(
 	tx: Db,
 	assessmentId: string,

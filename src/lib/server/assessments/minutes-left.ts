@@ -2,7 +2,7 @@ import { minutesLeft, questionnaireModeOf, questionnaireOf } from '../../core/qu
 import { isPrefilled } from '../../core/answers';
 import type { schema } from '../db/client';
 
-/** Whole minutes that are left of a self-assessment; null where its person has entered nothing yet. */
+/** Whole minutes left of a self-assessment; null where its person has entered nothing yet. */
 export function minutesLeftOf(assessment: typeof schema.assessments.$inferSelect): number | null {
 	const { answers } = assessment;
 	if (assessment.consentedAt === null || Object.keys(answers).length === 0 || isPrefilled(answers))

@@ -9,13 +9,13 @@ const { assessments, people, reMeasurements } = schema;
 
 type Row = typeof assessments.$inferSelect;
 
-/** An assessment as its person opens it. */
+/** A self-assessment as its person opens it. */
 export interface OpenAssessment {
 	readonly assessment: Row;
 	readonly personName: string;
-	/** ISO 3166-1 alpha-2; empty where not known. */
+	/** ISO 3166-1 alpha-2; empty where unknown. */
 	readonly country: string;
-	/** The language that their pages and emails are in. */
+	/** The language of their pages and emails. */
 	readonly language: Language;
 	readonly actor: Actor & { kind: 'person' };
 }
@@ -26,17 +26,15 @@ const ENDED = {
 	withdrawn: 'endedWithdrawn'
 } as const satisfies Record<NonNullable<Row['endedWhy']>, string>;
 
-/** The refusal of a link that has ended. */
+/** The error for a link that has ended. */
 export function endedLinkError(why: Row['endedWhy']): DomainError {
 	return new DomainError('ended', ENDED[why ?? 'replaced']);
 }
 
 /**
- * Finds the assessment of a personal link. A link that was never given differs from one that has ended, with why it
- * did, since the person needs to know what to do.
- *
- * @param evenIfLeft also of someone who has left: a warning sign or a message of theirs is taken all the same, and what they gave is theirs to
- *   withdraw for as long as it is kept
+ * Finds the self-assessment of a personal link. A link that never existed is told apart from one that has ended, with the reason, since the
+ * person needs to know what to do.
+ * @param evenIfLeft also for someone who has left: their warning sign or message is accepted all the same, and they can withdraw what they gave for as long as it is stored
  */
 export async function openAssessment(
 	db: Db,
@@ -60,12 +58,12 @@ export async function openAssessment(
 	return { ...found, language: languageOf(wanted), actor: { kind: 'person', personId, assessmentId: id } };
 }
 
-/** Refuses what needs a plan as long as there is none. */
+/** Refuses what needs a plan while there is none. */
 export function requireAnswered({ assessment }: OpenAssessment): void {
 	if (!assessment.answeredAt) throw new DomainError('conflict', 'noPlanYet');
 }
 
-/** What was measured again last, or null; one look into re_measurements_assessment_at_idx. */
+/** The last re-measurement, or null; one look-up in re_measurements_assessment_at_idx. */
 export async function newestReMeasurement(
 	db: Db,
 	assessmentId: string

@@ -11,7 +11,7 @@ import { endedLinkError, type OpenAssessment } from './open-assessment';
 
 const { assessments, equipmentRequests } = schema;
 
-/** Asks the coordinator for a thing, or takes the asking back. Asking twice is asking once. */
+/** Asks the coordinator for an item, or withdraws the request. Asking twice is asking once. */
 export async function requestEquipment(
 	db: Db,
 	{ assessment, actor }: OpenAssessment,
@@ -19,7 +19,7 @@ export async function requestEquipment(
 	now: Date
 ): Promise<void> {
 	if (!assessment.answeredAt) throw new DomainError('conflict', 'finishFirst');
-	// What is asked for is the person's, whichever spot they asked at.
+	// Requests belong to the person, whichever workstation they asked from.
 	const id = assessment.spotOf ?? assessment.id;
 	await inTransaction(db, async (tx) => {
 		await requirePerson(tx, actor.personId);
@@ -31,7 +31,7 @@ export async function requestEquipment(
 		if (input.wanted)
 			await tx.insert(equipmentRequests).values({ assessmentId: id, purchase: input.purchase, askedAt: now });
 		else
-			// What is decided already is taken back by telling the coordinator.
+			// A decided request can't be withdrawn here; the person writes to the coordinator.
 			await tx
 				.delete(equipmentRequests)
 				.where(
@@ -52,7 +52,7 @@ export async function requestEquipment(
 	});
 }
 
-/** What a person has asked for. */
+/** What a person has requested. */
 export async function equipmentRequestsOf(db: Db, assessmentId: string): Promise<RequestableItem[]> {
 	const rows = await db
 		.select({ purchase: equipmentRequests.purchase })

@@ -16,7 +16,7 @@ import { endedLinkError, type OpenAssessment } from './open-assessment';
 
 const { assessments } = schema;
 
-/** Notes that the person has read what is collected and goes on. Doing it twice keeps the first time. */
+/** Records that the person has read what is collected and agrees. Doing it twice keeps the first time. */
 export async function recordConsent(db: Db, { assessment, actor }: OpenAssessment, now: Date): Promise<void> {
 	await inTransaction(db, async (tx) => {
 		await requirePerson(tx, actor.personId);
@@ -40,9 +40,8 @@ export interface SavedAnswers {
 }
 
 /**
- * The spots of a self-assessment, this one among them, in a fixed order. The person is locked, so nobody changes them in the meantime;
+ * The workstations of a self-assessment, this one included, in a fixed order. The person is locked, so nobody changes them meanwhile;
  * served by the key and assessments_spot_of_idx.
- *
  * @throws DomainError where the link has ended since it was opened
  */
 async function spotsHeld(tx: Db, { assessment }: OpenAssessment, evenIfLeft = false) {
@@ -60,23 +59,22 @@ async function spotsHeld(tx: Db, { assessment }: OpenAssessment, evenIfLeft = fa
 
 type Fields = Readonly<Record<string, string>>;
 
-/** Whether some fields say anything of a warning sign. */
+/** Whether any of these fields is about a warning sign. */
 function speakOfSigns(fields: Fields): boolean {
 	return RED_FLAGS.some((sign) => fields[redFlagField(sign)] !== undefined);
 }
 
-/** The fields of warning signs among some: the only ones that are taken before someone has agreed, and after they have left. */
+/** The warning-sign fields among these: the only ones accepted before consent, and from people who have left. */
 function signsAmong(fields: Fields): Fields {
 	const names = RED_FLAGS.map(redFlagField).filter((name) => fields[name] !== undefined);
 	return Object.fromEntries(names.map((name) => [name, fields[name] ?? '']));
 }
 
 /**
- * Saves answers as they are typed, and reports warning signs among them, in one transaction. Fields are merged one by one under the
- * person's lock, so two tabs or two devices that save different fields both keep theirs; of the same field the last save stays. What
- * is the person's or the household's is so at each of their spots. Before the person has agreed, warning signs alone are kept.
- *
- * @throws DomainError after a withdrawal or the end of the link: nothing is kept then; before the person has agreed, once the warning signs are in
+ * Saves answers while they are typed, and reports warning signs among them, in one transaction. Fields are merged one by one under the
+ * person's lock, so two tabs or devices that save different fields both keep theirs; for the same field the last save wins. What belongs to
+ * the person or household applies to all their workstations. Before consent, only warning signs are kept.
+ * @throws DomainError after a withdrawal or the end of the link, when nothing is kept; before consent, after the warning signs were saved
  */
 export async function saveAnswers(
 	db: Db,
@@ -116,7 +114,7 @@ async function saveWithin(
 			.set({ answers: merged, answersRevision: revision, ...(isHere ? { savedAt: now } : {}) })
 			.where(eq(assessments.id, row.id));
 		await publishChange(tx, `answers:${row.id}`);
-		// The problems of the main spot are what a judgement reads.
+		// Assessments read the problems of the main workstation only.
 		if (row.answeredAt !== null && row.spotOf === null) isAnew = await updateFindingTicks(tx, row, own);
 		if (isHere) {
 			saved = { revision, savedAt: now };
@@ -124,13 +122,16 @@ async function saveWithin(
 		}
 	}
 	const hasSigns = speakOfSigns(fields) && (await reportSigns(tx, open, answers, now));
-	// Where it stands in the lists has changed only by the first save, by a sign, or by a problem told again.
+	// Its place in the lists changes only with the first save, a warning sign, or a problem reported again.
 	if (hasSigns || isAnew || (hasAgreed && assessment.savedAt === null))
 		await reassessCase(tx, actor.personId, now);
 	return { saved, isWhole: hasAgreed || Object.keys(fields).length === Object.keys(given).length };
 }
 
-/** Puts signs before the coordinator, whatever else is finished. @returns whether anything is new */
+/**
+ * Reports warning signs to the coordinator, whatever else is finished.
+ * @returns whether anything is new
+ */
 async function reportSigns(
 	tx: Db,
 	{ assessment, actor }: OpenAssessment,
@@ -148,7 +149,7 @@ async function reportSigns(
 	return true;
 }
 
-/** Takes a warning sign of someone who has left: nothing else of theirs is kept any more. */
+/** Saves a warning sign of someone who has left; nothing else of theirs is kept any more. */
 export async function saveRedFlagsOfLeaver(
 	db: Db,
 	open: OpenAssessment,
@@ -169,7 +170,7 @@ export async function saveRedFlagsOfLeaver(
 	});
 }
 
-/** Writes every length that has been typed in another unit, in one step. */
+/** Converts every typed length to another unit, in one step. */
 export async function changeUnit(db: Db, open: OpenAssessment, unit: LengthUnit, now: Date): Promise<void> {
 	await inTransaction(db, async (tx) => {
 		await requirePerson(tx, open.actor.personId);

@@ -23,7 +23,7 @@ import { saveAnswers } from './save-answers';
 
 const { reMeasurements, stepEvents } = schema;
 
-/** The fields of a measuring again, as they are typed. */
+/** The fields of a re-measurement, as typed. */
 export const remeasurementSchema = Type.Object(
 	{
 		...(Object.fromEntries(
@@ -34,14 +34,13 @@ export const remeasurementSchema = Type.Object(
 	{ additionalProperties: false }
 );
 
-/** What was typed into the form of heights measured again. */
+/** What was typed into the form for measuring heights again. */
 export type RemeasurementInput = Readonly<Static<typeof remeasurementSchema>>;
 
 /**
- * Takes the heights that were measured again.
- *
+ * Saves heights measured again.
  * @param usual the person's unit, where the form names none
- * @returns what can't be read, or nothing where it is kept
+ * @returns what is unreadable, or nothing where it was saved
  */
 export async function saveRemeasurement(
 	db: Db,
@@ -56,7 +55,7 @@ export async function saveRemeasurement(
 	const newest = await newestReMeasurement(db, assessment.id);
 	const issues: FieldIssue[] = [];
 	const length = (name: RemeasuredField): number => {
-		// A save that was cut in two sends only what changed since.
+		// A save interrupted half-way sends only what changed since.
 		const before = typed[name] === undefined ? newest?.lengths[name] : undefined;
 		if (typeof before === 'number') return before;
 		const read = readLengthField(name, typed[name], typed.unit ?? usual, REMEASURED_FIELDS[name]);
@@ -76,7 +75,7 @@ export async function saveRemeasurement(
 	return [];
 }
 
-/** Things of a plan that a height speaks of, each with the height as it was answered and as the plan leaves it. */
+/** Plan items that a height is about, each with the height as answered and as planned. */
 function thingsMeasured(corner: Corner, plan: Plan, lengths: RemeasuredHeights) {
 	const first = remeasuredHeightsOf(corner, setUpAsMeasured(corner));
 	const planned = remeasuredHeightsOf(corner, setUpAfter(corner, plan));
@@ -94,7 +93,7 @@ function thingsMeasured(corner: Corner, plan: Plan, lengths: RemeasuredHeights) 
 	});
 }
 
-/** Steps that measuring shows to be carried out: the height has come at least half the way to where the plan wants it. */
+/** Steps that a measurement shows to be carried out: the height is at least half-way to the planned one. */
 function shownDone(plan: StoredPlan, events: readonly StepEvent[], lengths: RemeasuredHeights): PlanItem[] {
 	const worked = plan.plan;
 	if (!worked) return [];
@@ -108,8 +107,8 @@ function shownDone(plan: StoredPlan, events: readonly StepEvent[], lengths: Reme
 }
 
 /**
- * Keeps what was measured again after doing steps, and ticks the steps that it shows to be done. Earlier ones stay as history; the same
- * heights sent twice, because an answer was lost on the way, are one. What pads really rise under this person is learnt from it.
+ * Stores a re-measurement, and ticks the steps it shows to be carried out. Earlier ones stay as history; the same heights sent twice,
+ * because a response was lost, count once. It also teaches how much pads really rise under this person.
  */
 export async function storeRemeasurement(
 	db: Db,
@@ -128,7 +127,7 @@ export async function storeRemeasurement(
 		if (isSame && (!plan || newest.at >= plan.madeAt)) return;
 		await countLinkUse(tx, assessment.spotOf ?? assessment.id, 'measure', now);
 		const worked = plan?.plan;
-		// Counts from the next plan on: the one that stands is built by now.
+		// Counts from the next plan on: the present one is built already.
 		const learned = plan && worked ? measuredPadRises(plan.corner, worked, lengths) : {};
 		await saveAnswers(tx, open, learned, now);
 		await tx.insert(reMeasurements).values({ assessmentId: assessment.id, at: now, lengths });

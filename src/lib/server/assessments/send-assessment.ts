@@ -29,7 +29,7 @@ export interface SentAssessment {
 	readonly token: string;
 }
 
-/** Words of the email, where they are not the usual ones. */
+/** Text of the email, where it is not the usual one. */
 export type WordsOfInvitation = (reader: EmailReader, from: Organisation) => EmailWords;
 
 const invitation: WordsOfInvitation = (reader, from) => emailWords('invitation', reader, from);
@@ -41,15 +41,14 @@ interface Sending {
 	readonly rhythm?: BreakSchedule;
 	readonly roundId?: string;
 	readonly words?: WordsOfInvitation;
-	/** Answers that are there before the person begins: what was known already. */
+	/** Answers already known before the person begins. */
 	readonly prefilled?: Readonly<Record<string, string>>;
 }
 
 /**
- * Sends a self-assessment: makes the personal link, writes the letter. An earlier link of the person that has not
- * been answered ends here, so that one letter works at a time.
- *
- * @returns what was sent; null where the same page had sent it already
+ * Sends a self-assessment: makes the personal link and the email. An earlier unanswered link of the person ends here, so that one email
+ * works at a time.
+ * @returns what was sent; null where the same form had sent it already
  */
 export async function sendAssessment(
 	db: Db,
@@ -64,7 +63,7 @@ export async function sendAssessment(
 	);
 }
 
-/** The same within a larger act, whose right was asked there. */
+/** The same within a larger act, which checked the permission. */
 export async function sendWithin(
 	tx: Db,
 	actor: Actor,
@@ -85,7 +84,7 @@ async function sendTo(
 ): Promise<SentAssessment> {
 	const id = randomUUID();
 	const token = linkToken(id);
-	// What was set for this person goes before what a round says of everybody.
+	// What was set for this person takes precedence over the round's setting.
 	const way = person.way ?? wanted.way ?? DEFAULT_SITTING_STYLE;
 	const route = person.route ?? wanted.route ?? 'short';
 	const rhythm = person.rhythm ?? wanted.rhythm ?? DEFAULT_BREAK_SCHEDULE;
@@ -122,7 +121,8 @@ async function sendTo(
 }
 
 /**
- * Path of a person's newest personal link as letters keep it, from their newest letter that holds one. Empty where there is none, as after a withdrawal. Served by letters_person_idx.
+ * Path of a person's newest personal link as emails store it, from their newest email with a link. Empty where there is none, as after a
+ * withdrawal. Served by letters_person_idx.
  */
 export async function newestLinkPath(db: Db, personId: string): Promise<string> {
 	const [letter] = await db

@@ -10,18 +10,18 @@ import { endedLinkError, type OpenAssessment } from './open-assessment';
 
 const { assessments } = schema;
 
-/** One table, one place to stand, one more: beyond that it is a removal. Our assumption. */
+/** A table, a place to stand, and one more; beyond that it is a move. Our assumption. */
 export const MAX_SPOTS = 3;
 
-/** The link of a further spot is the first one's with its number behind it: who has the one has the other. */
+/** The link of a further workstation is the first one's plus its number: whoever has one has the other. */
 function tokenOfSpot(token: string, number: number): string {
 	return number === 1 ? token : `${token}-${number}`;
 }
 
-/** One spot of a self-assessment. */
+/** A workstation of a self-assessment. */
 export type SpotRow = typeof assessments.$inferSelect;
 
-/** Every spot of a self-assessment, the first one first; served by assessments_spot_of_idx. */
+/** Every workstation of a self-assessment, the main one first; served by assessments_spot_of_idx. */
 export async function spotRows(db: Db, assessment: Pick<SpotRow, 'id' | 'spotOf'>): Promise<SpotRow[]> {
 	const main = assessment.spotOf ?? assessment.id;
 	const rows = await db
@@ -32,9 +32,9 @@ export async function spotRows(db: Db, assessment: Pick<SpotRow, 'id' | 'spotOf'
 	return [...rows.filter((row) => row.id === main), ...rows.filter((row) => row.id !== main)];
 }
 
-/** A spot as its person chooses among theirs. */
+/** A workstation in its person's list. */
 export interface SpotLine {
-	/** Where its pages begin. */
+	/** The start of its pages. */
 	readonly path: string;
 	readonly posture: 'sitting' | 'standing';
 	readonly isAnswered: boolean;
@@ -42,9 +42,8 @@ export interface SpotLine {
 }
 
 /**
- * The spots of a person, with the links to each.
- *
- * @param token the token that was used, of whichever spot
+ * The workstations of a person, each with its link.
+ * @param token the token that was used, of whichever workstation
  */
 export async function spotsOf(db: Db, open: OpenAssessment, token: string): Promise<SpotLine[]> {
 	const rows = await spotRows(db, open.assessment);
@@ -59,9 +58,8 @@ export async function spotsOf(db: Db, open: OpenAssessment, token: string): Prom
 }
 
 /**
- * Adds a further spot: the same person and household, its own table, seat and screen, judged the other way up first.
- *
- * @returns where its pages begin
+ * Adds a further workstation: the same person and household, with a table, seat and screen of its own, at first in the other posture.
+ * @returns the start of its pages
  */
 export async function addSpot(db: Db, open: OpenAssessment, token: string, now: Date): Promise<string> {
 	return inTransaction(db, async (tx) => {

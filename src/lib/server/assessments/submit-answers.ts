@@ -35,22 +35,25 @@ import { spotRows, type SpotRow } from './spots';
 
 const { assessments, stepEvents } = schema;
 
-/** Either the answers made a corner and are in, or these are still open. */
+/** Either the answers are complete and submitted, or these are still open. */
 export type Submitted =
 	| { readonly ok: true }
 	| { readonly ok: false; readonly issues: readonly FieldIssue[] };
 
-/** Tries until what was read while solving still stands when it is written. */
+/** Attempts until what was read while solving is still current when the result is written. */
 const MOST_TRIES = 3;
 
-/** What answers say, once nothing of them is open. */
+/** What complete answers say. */
 interface ReadAnswers {
 	readonly corner: Corner;
 	readonly discomfort: readonly RegionReport[];
 	readonly signs: readonly RedFlag[];
 }
 
-/** Reads answers whole. @returns what they say, or what is still open */
+/**
+ * Reads complete answers.
+ * @returns what they say, or what is still open
+ */
 function readAnswers(row: SpotRow): ReadAnswers | readonly FieldIssue[] {
 	const made = cornerFromAnswers(row.answers, row.way);
 	const told = discomfortFromAnswers(row.answers);
@@ -66,7 +69,7 @@ function readAnswers(row: SpotRow): ReadAnswers | readonly FieldIssue[] {
 	return { corner: checked.value, discomfort: told.reports, signs: redFlagsOf(row.answers) };
 }
 
-/** What must stand for a solved plan to be written: the answers of every spot as they were read. */
+/** What must be unchanged for a solved plan to be written: the answers of every workstation as they were read. */
 const revisionOf = (rows: readonly SpotRow[]) =>
 	rows
 		.map(({ id, answersRevision, answeredAt }) => `${id} ${answersRevision} ${answeredAt?.getTime() ?? 0}`)
@@ -81,11 +84,10 @@ function hereOf(rows: readonly SpotRow[], { assessment }: OpenAssessment): SpotR
 }
 
 /**
- * Takes the answers in: makes the corner document, solves the plan outside of any transaction, and writes both where the answers still
- * are what was solved; else again, three times at most. Submitting twice is harmless: unchanged answers change nothing; changed ones
- * replace the corner, keep the first time of answering, and make a new plan that keeps what stays true of the old.
- *
- * @param why why the plan is made again, where it is not the first
+ * Submits the answers: makes the workstation document, solves the plan outside any transaction, and writes both if the answers are still
+ * those that were solved; otherwise tries again, three times at most. Submitting twice is harmless: unchanged answers change nothing;
+ * changed ones replace the workstation, keep the first submission time, and make a new plan that keeps what remains true of the old one.
+ * @param why why the plan is made again, if it is not the first
  */
 export function submitAnswers(
 	db: Db,
@@ -118,7 +120,7 @@ export function submitAnswers(
 	});
 }
 
-/** Whether the answers are in just as they are, with a plan of their own. */
+/** Whether exactly these answers have been submitted, with a plan of their own. */
 async function isTakenIn(db: Db, row: SpotRow, read: ReadAnswers): Promise<boolean> {
 	return (
 		row.corner !== null &&
@@ -136,7 +138,10 @@ interface Solved {
 	readonly why: PlanWhy;
 }
 
-/** Writes what was solved. @returns false where the answers have changed since, and nothing was written */
+/**
+ * Writes what was solved.
+ * @returns false where the answers have changed meanwhile, and nothing was written
+ */
 function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise<boolean> {
 	const { actor } = open;
 	return inTransaction(db, async (tx) => {
@@ -166,7 +171,7 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 		const earlier = isFirst && row.spotOf === null ? await earlierPlanOf(tx, row) : null;
 		for (const { id, ...plan } of solved.plans) {
 			const had = await currentPlanOf(tx, id);
-			// The other spots: what they may use has changed, and with it perhaps their plans.
+			// The other workstations: the items left to them have changed, and with those perhaps their plans.
 			const reason = had ? (id === row.id ? solved.why : 'household') : 'answers';
 			const made = { assessmentId: id, ...plan, chosen: 0, why: reason };
 			await makePlan(tx, made, now, id === row.id ? earlier : null);
@@ -181,7 +186,7 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 	});
 }
 
-/** Steps that were ticked without network, before the answers came in. */
+/** Steps ticked offline before the answers were submitted. */
 async function keepEarlyTicks(tx: Db, row: SpotRow, at: Date): Promise<void> {
 	const plan = await currentPlanOf(tx, row.id);
 	const ticks = stepTicksOf(row.answers);

@@ -27,12 +27,12 @@ const {
 	signLifts
 } = schema;
 
-/** Signs that nobody has dealt with yet: they stay with the coordinator, whatever else is taken back. */
+/** Warning signs that nobody has dealt with yet: they stay with the coordinator, whatever else is withdrawn. */
 function openSigns(reasons: readonly TriageReason[]): RedFlag[] {
 	return reasons.flatMap(({ sign }) => sign ?? []);
 }
 
-/** Removes the signs that someone has dealt with; an open one that was said at a check-in is kept without the check-in. */
+/** Deletes warning signs that someone has dealt with; an open one from a check-in is kept without the check-in. */
 async function keepOpenSigns(tx: Db, personId: string, open: readonly RedFlag[]): Promise<void> {
 	const mine = eq(reportedSigns.personId, personId);
 	const lifts = eq(signLifts.personId, personId);
@@ -68,11 +68,10 @@ const BLANK = {
 };
 
 /**
- * Withdraws everything that a person has given: answers of every self-assessment and spot, plans, reports, check-ins, measurements,
- * messages, what was judged of it, and the letters with links; every link ends. What coordinators wrote for themselves stays theirs: notes,
- * contacts, referrals. A warning sign without an outcome stays too, until someone has reached the person; the page says so.
- *
- * Everything of the person is locked first, as in every other act, so that a save in flight is kept before and removed, or refused.
+ * Withdraws everything a person has given: answers of every self-assessment and workstation, plans, reports, check-ins, measurements,
+ * messages, what was assessed from it, and emails with links; every link ends. What coordinators wrote remains theirs: notes, contacts,
+ * referrals. A warning sign without an outcome also stays until someone has reached the person; the page says so. Everything of the person
+ * is locked first, as in every act, so a save in flight is either kept before and deleted, or refused.
  */
 export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): Promise<void> {
 	const { personId } = open.actor;

@@ -8,16 +8,16 @@ import { AUDIT_ACTIONS, writeAuditLine, type AuditAction } from './write-audit-l
 
 const { auditLines, auditSeals, people, users } = schema;
 
-/** Lines of one page. */
+/** Lines per page. */
 const PAGE = 100;
 
-/** What the record is narrowed to. */
+/** Filter of the audit log. */
 export interface AuditLogFilter {
 	readonly act: AuditAction | '';
-	/** Id of the user who did it, of the person it was about; empty for all. */
+	/** Id of the user who acted, and of the person it was about; empty for all. */
 	readonly user: string;
 	readonly person: string;
-	/** ISO days, both included; empty for no end. */
+	/** ISO dates, inclusive; empty for no limit. */
 	readonly from: string;
 	readonly until: string;
 	/** Only lines before this number: the next page. */
@@ -27,10 +27,10 @@ export interface AuditLogFilter {
 const UUID = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
-/** No line is older; PostgreSQL has no year 0. */
+/** Earlier than any line; PostgreSQL has no year 0. */
 const FIRST_DAY = '2000-01-01';
 
-/** The filter of an address; what can't be one narrows nothing. */
+/** The filter in a URL; an unreadable value filters nothing. */
 export function auditLogFilterOf(query: URLSearchParams): AuditLogFilter {
 	const field = (name: string, shape: RegExp) => {
 		const text = query.get(name) ?? '';
@@ -50,7 +50,7 @@ export function auditLogFilterOf(query: URLSearchParams): AuditLogFilter {
 	};
 }
 
-/** Asks for the right to read the record: a coordinator's, where it was not taken away. */
+/** Requires the right to read the audit log: a coordinator's, where it was given. */
 export async function requireAuditLog(db: Db, actor: Actor): Promise<void> {
 	const { id } = requirePermission(actor, 'audit-log:read');
 	const [user] = await db.select({ sees: users.seesRecord }).from(users).where(eq(users.id, id));
@@ -69,9 +69,8 @@ function whereOf({ act, user, person, from, until, before }: AuditLogFilter): SQ
 }
 
 /**
- * Lines of the record, the newest first, with who did it and about whom; that it was read is put on it too.
- *
- * Cost: a page along the primary key, or along the index of a person, a user or an act.
+ * Audit-log lines, newest first, with who acted and about whom; reading them is logged too. Cost: one page along the primary key, or along
+ * the index of a person, a user or an act.
  */
 export async function readAuditLog(db: Db, actor: Actor, filter: AuditLogFilter, now: Date) {
 	await requireAuditLog(db, actor);

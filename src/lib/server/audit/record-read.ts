@@ -7,7 +7,7 @@ const { auditLines } = schema;
 
 const HOUR_MS = 3_600_000;
 
-/** What was read: the case of a person, a list, a calendar. */
+/** What was opened: a person's case, a list, a calendar. */
 export interface CaseRead {
 	readonly act: Extract<AuditAction, 'case-read' | 'list-read' | 'feed-read'>;
 	readonly personId?: string;
@@ -15,7 +15,7 @@ export interface CaseRead {
 	readonly list?: string;
 }
 
-/** Puts in the audit log that someone looked at something, once an hour for each; by audit_lines_person_at_idx or audit_lines_actor_idx. */
+/** Logs that someone viewed something, once an hour for each thing; by audit_lines_person_at_idx or audit_lines_actor_idx. */
 export async function recordRead(
 	db: Db,
 	actor: Actor & { kind: 'user' },

@@ -6,21 +6,21 @@ import type { ShouldContinue } from '../jobs/should-continue';
 
 const { auditChecks, auditLines, auditSeals } = schema;
 
-/** Lines that are sealed at once. */
+/** Lines sealed at once. */
 const BATCH = 5000;
 
-/** A line that was written late, by a transaction that took long, is looked for so many lines back. Our assumption. */
+/** How many lines back a line written late, by a long transaction, is looked for. Our assumption. */
 const LOOK_BACK = 20_000n;
 
-/** Held while lines are sealed: one chain, whichever process makes it. Any number. */
+/** Lock held while lines are sealed: one chain, whichever process makes it. Any number. */
 const LOCK = 727_301_443;
 
 type Line = typeof auditLines.$inferSelect;
 
-/** What the first seal rests on. */
+/** What the first seal builds on. */
 const START = '0'.repeat(64);
 
-/** Everything of a line, always in the same form: the order of keys in its details is the alphabet's. */
+/** The full content of a line in canonical form: keys of its details in alphabetical order. */
 function formOf(line: Line): string {
 	const detail = Object.entries(line.detail).sort(([a], [b]) => (a < b ? -1 : 1));
 	return JSON.stringify([
@@ -34,32 +34,30 @@ function formOf(line: Line): string {
 	]);
 }
 
-/** The seal of a line behind another seal. */
+/** The seal of a line after another seal. */
 export const chainHash = (before: string, line: Line): string =>
 	createHash('sha256')
 		.update(`${before}\n${formOf(line)}`)
 		.digest('hex');
 
-/** The condition that a line has no seal, among the newest; a late line is of a transaction that took long. */
+/** The condition for a line without a seal, among the newest; a late line comes from a long transaction. */
 async function unsealedOf(tx: Db): Promise<SQL | undefined> {
 	const [furthest] = await tx.select({ id: sql<bigint | null>`max(${auditSeals.lineId})` }).from(auditSeals);
 	const from = BigInt(furthest?.id ?? 0) - LOOK_BACK;
 	return and(gt(auditLines.id, from), isNull(auditSeals.id));
 }
 
-/** What became of a batch of lines. */
+/** The result for a batch of lines. */
 export interface SealResult {
 	readonly n: number;
 	readonly newest: string | null;
-	/** Lines that were taken out before they were sealed. */
+	/** Lines deleted before they were sealed. */
 	readonly missing: number;
 }
 
 /**
- * Seals the lines that have none yet, in the order of their numbers as far as they are there. The newest seal is all that has to be
- * noted elsewhere to prove later that nothing before it was changed.
- *
- * @returns how many were sealed, the newest seal, and how many lines are gone
+ * Seals unsealed lines in numerical order. Keeping the newest seal elsewhere is enough to prove later that nothing before it was changed.
+ * @returns how many were sealed, the newest seal, and how many lines are missing
  */
 export function sealAuditLines(db: Db, now: Date): Promise<SealResult> {
 	return inTransaction(db, async (tx) => {
@@ -89,10 +87,9 @@ export function sealAuditLines(db: Db, now: Date): Promise<SealResult> {
 }
 
 /**
- * Lines that were written and are neither sealed nor waiting for it: taken out of the database before they were sealed. Below 0 for lines that were put in
- * without being counted. One statement, and so of one moment: an act that is being kept in the meantime counts on both sides or on neither.
- *
- * Cost: the newest {@link LOOK_BACK} lines by their numbers.
+ * Lines that were written but are neither sealed nor waiting to be: deleted from the database before sealing. Negative for lines inserted
+ * without being counted. One statement, so one moment: an act being committed meanwhile counts on both sides or on neither. Cost: the
+ * newest {@link LOOK_BACK} lines by number.
  */
 async function missingLines(db: Db): Promise<number> {
 	const { rows } = await db.execute<{ n: number }>(sql`
@@ -106,7 +103,7 @@ async function missingLines(db: Db): Promise<number> {
 	return Number(rows[0]?.n ?? 0);
 }
 
-/** Seals all that was written until now, batch by batch. */
+/** Seals everything written so far, batch by batch. */
 export async function sealAuditLog(
 	db: Db,
 	clock: () => Date,
@@ -120,30 +117,28 @@ export async function sealAuditLog(
 	}
 }
 
-/** What a look at the chain found. */
+/** The result of checking the chain. */
 export interface AuditLogCheck {
-	/** Seals that were looked at. */
+	/** Number of seals checked. */
 	readonly n: number;
-	/** The moment of the check that this one went on from; null where it began at the first line. */
+	/** Time of the check that this one continued from; null where it began at the first line. */
 	readonly since: Date | null;
-	/** The number of the first line that is not what was sealed, or is gone; null where all are. */
+	/** Number of the first line that differs from what was sealed, or is missing; null where all match. */
 	readonly brokenAt: bigint | null;
-	/** Lines that were taken out before they were sealed. */
+	/** Lines deleted before they were sealed. */
 	readonly missing: number;
 	readonly newest: string | null;
 }
 
 /**
- * Works the chain out again, from the last check that found it whole, or all of it. A check that finds it whole is kept.
- *
- * Cost: every line since once, in batches.
- *
- * @param isWhole whether it begins at the first line
+ * Recomputes the chain from the last successful check, or all of it, and records a successful check. Cost: every line since then once, in
+ * batches.
+ * @param isWhole whether to begin at the first line
  */
 export async function verifyAuditLog(db: Db, now: Date, isWhole: boolean): Promise<AuditLogCheck> {
 	const [last] = isWhole ? [] : await db.select().from(auditChecks).orderBy(desc(auditChecks.id)).limit(1);
 	const known = last && (await db.select().from(auditSeals).where(eq(auditSeals.id, last.sealId)))[0];
-	// What the last check rested on is not what it was: the line is told, and the rest is not believed.
+	// Where the basis of the last check has changed, that line is reported and the rest is not trusted.
 	const isKnown = !last || known?.hash === last.hash;
 	const found = isKnown
 		? await checkFrom(db, last ?? null)
@@ -164,7 +159,10 @@ export async function verifyAuditLog(db: Db, now: Date, isWhole: boolean): Promi
 
 type Seal = typeof auditSeals.$inferSelect;
 
-/** Works out the seals after one that is known to be right. @returns the newest of them that is right, if any */
+/**
+ * Recomputes the seals after one known to be right.
+ * @returns the newest that is right, if any
+ */
 async function checkFrom(
 	db: Db,
 	from: { readonly sealId: bigint; readonly hash: string } | null

@@ -1,7 +1,7 @@
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 
-/** Acts that are kept in the audit log. */
+/** Acts recorded in the audit log. */
 export const AUDIT_ACTIONS = [
 	'signed-in',
 	'sign-in-failed',
@@ -96,7 +96,7 @@ export const AUDIT_ACTIONS = [
 /** One of {@link AUDIT_ACTIONS}. */
 export type AuditAction = (typeof AUDIT_ACTIONS)[number];
 
-/** Writes who did what, in the transaction of the act itself. Details are ids and counts, never answers. */
+/** Records who did what, in the transaction of the act itself. Details are ids and counts, never answers. */
 export async function writeAuditLine(
 	db: Db,
 	actor: Actor,

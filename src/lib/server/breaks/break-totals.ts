@@ -3,25 +3,23 @@ import { addDays, weekdayOf, type CivilDate } from '../../core/calendar';
 import { MIN_GROUP_SIZE } from '../../core/workforce';
 import type { Db } from '../db/client';
 
-/** Whole weeks that are summed. */
+/** Whole weeks in the totals. */
 const WEEKS = 4;
 
-/** Figures are told in steps of so many people, and so many percent: one person more or less shows in neither. */
+/** Totals are rounded to this many people, and this many percent, so that one person more or less shows in neither. */
 const STEP = 5;
 
-/** How those break who share it, all together. */
+/** The breaks of everyone who shares them, in total. */
 export interface BreakTotals {
-	/** At least so many share it. */
+	/** At least this many people share. */
 	readonly atLeast: number;
-	/** Of the breaks that were planned, taken; percent, to the nearest five. */
+	/** Percentage of planned breaks that were taken, rounded to five. */
 	readonly takenPercent: number;
 }
 
 /**
- * Breaks of the last four whole weeks, of everybody who shares theirs; null where they are fewer than five. Never by group, and rounded: with
- * someone who begins to share, or stops, nothing of theirs can be told from the difference.
- *
- * Cost: along the weeks of those who share, few rows each.
+ * Breaks of the last four whole weeks, of everyone who shares theirs; null where they are fewer than five. Never by group, and rounded:
+ * when someone starts or stops sharing, the difference reveals nothing about them. Cost: the weeks of those who share, a few rows each.
  */
 export async function breakTotals(db: Db, today: CivilDate): Promise<BreakTotals | null> {
 	const monday = addDays(today, -((weekdayOf(today) + 6) % 7));

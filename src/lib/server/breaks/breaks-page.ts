@@ -4,7 +4,7 @@ import type { Db } from '../db/client';
 import { withErrorPage } from '../http/error-responses';
 import { readBreaksPage } from './read-breaks-page';
 
-/** What both pages of moving are made of; at the door first for who has not begun. */
+/** Loads the data of both break pages; sends people who have not begun to the start page first. */
 export const loadBreaksPage = ({
 	locals,
 	params

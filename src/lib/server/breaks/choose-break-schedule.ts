@@ -11,7 +11,7 @@ import { DomainError } from '../domain-error';
 
 const { breakSettings, breakWeeks } = schema;
 
-/** Keeps how a person wants to break, and to share sitting and standing; null for the rhythm that was set for them. */
+/** Saves a person's own break schedule and share of standing; null for the schedule set for them. */
 export async function chooseBreakSchedule(
 	db: Db,
 	{ actor }: OpenAssessment,
@@ -23,7 +23,7 @@ export async function chooseBreakSchedule(
 		.onConflictDoUpdate({ target: breakSettings.personId, set: wanted });
 }
 
-/** Shares weekly totals with the coordinators from now on, or no more: what was shared is removed then. */
+/** Starts sharing weekly totals with the coordinators, or stops: shared totals are then deleted. */
 export async function shareBreakWeeks(
 	db: Db,
 	{ actor }: OpenAssessment,
@@ -46,7 +46,7 @@ export async function shareBreakWeeks(
 	});
 }
 
-/** Breaks of a week, as the person's device counted them. */
+/** Breaks of a week, as counted on the person's device. */
 export interface BreakWeek {
 	/** Its Monday, ISO. */
 	readonly week: string;
@@ -56,7 +56,10 @@ export interface BreakWeek {
 
 const MONDAY = 1;
 
-/** Keeps the totals of a week of someone who shares them; the newest count of a week stands. Nothing is kept of who does not share. */
+/**
+ * Saves the weekly totals of someone who shares them; the newest count of a week replaces an older one. Nothing is stored for anyone who
+ * does not share.
+ */
 export async function storeBreakWeek(
 	db: Db,
 	{ actor }: OpenAssessment,
@@ -77,22 +80,22 @@ export async function storeBreakWeek(
 			.insert(breakWeeks)
 			.values({ personId, week: monday, ...counted })
 			.onConflictDoUpdate({ target: [breakWeeks.personId, breakWeeks.week], set: counted });
-		// A year is what a trend is read from; older weeks are of no use to anybody.
+		// A trend is read from a year; older weeks are of no use.
 		const yearAgo = new Date(Date.parse(`${monday}T00:00:00Z`) - 371 * 86_400_000).toISOString().slice(0, 10);
 		await tx.delete(breakWeeks).where(and(eq(breakWeeks.personId, personId), lt(breakWeeks.week, yearAgo)));
 	});
 }
 
-/** How a person breaks, for their coordinator: what they chose, and their weeks if they share them. */
+/** A person's breaks for their coordinator: their choice, and their weeks if they share them. */
 export function breaksOf(db: Db, actor: Actor, personId: string) {
 	requirePermission(actor, 'cases:read');
 	return ownBreaks(db, personId);
 }
 
-/** Weeks that are shown: two months are what someone can remember. */
+/** Weeks shown: people can remember two months. */
 const WEEKS_SHOWN = 8;
 
-/** What is kept of how a person breaks. */
+/** A person's stored break settings and weeks. */
 export async function ownBreaks(db: Db, personId: string) {
 	const [[chosen], weeks] = await Promise.all([
 		db.select().from(breakSettings).where(eq(breakSettings.personId, personId)),

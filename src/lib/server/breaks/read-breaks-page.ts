@@ -12,15 +12,15 @@ import { readPersonPlace } from '../people/lock-person';
 
 const { breakSettings } = schema;
 
-/** What goes along when someone changes their place. */
+/** What a person takes along when changing places. */
 export type CarriedOverPlan = 'laptop' | 'keyboard' | 'mouse';
 
-/** What the pages of moving are made of. */
+/** The data of the break pages. */
 export interface BreaksPage extends BreakProfile {
 	readonly carried: readonly CarriedOverPlan[];
 }
 
-/** Reads what a person's day is planned from: their own choices, what hurts now, and where they can work. */
+/** Reads what a person's day is planned from: their own choices, discomfort now, and where they can work. */
 export async function readBreaksPage(db: Db, open: OpenAssessment, now: Date): Promise<BreaksPage> {
 	const { assessment, actor } = open;
 	const [[chosen], rows, person] = await Promise.all([

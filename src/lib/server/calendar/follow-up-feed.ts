@@ -10,10 +10,10 @@ import { DomainError } from '../domain-error';
 
 const { followUps, people, users } = schema;
 
-/** Entries of a feed at most, the soonest first. */
+/** Most entries of a feed, soonest first. */
 const MOST_ENTRIES = 1000;
 
-/** Makes the secret address of a user's calendar, or a new one: the old one ends. */
+/** Makes or replaces the secret address of a user's calendar feed; an old one ends. */
 export async function renewCalendarFeed(db: Db, actor: Actor): Promise<string> {
 	const user = requirePermission(actor, 'follow-ups:read');
 	const token = newToken();
@@ -24,15 +24,15 @@ export async function renewCalendarFeed(db: Db, actor: Actor): Promise<string> {
 	return token;
 }
 
-/** Ends the address of a user's calendar. */
+/** Ends the address of a user's calendar feed. */
 export async function endCalendarFeed(db: Db, actor: Actor): Promise<void> {
 	const user = requirePermission(actor, 'follow-ups:read');
 	await db.update(users).set({ calendarHash: null }).where(eq(users.id, user.id));
 }
 
 /**
- * The open follow-ups as an iCalendar feed (RFC 5545): whole days, with a name's initials and no word about health, since
- * calendars are synchronised to many places. Whoever has the address may read it, so it is long, random and can be renewed.
+ * The open follow-ups as an iCalendar feed (RFC 5545): all-day entries with initials and nothing about health, since calendars are
+ * synchronised to many places. Whoever has the address can read it, so it is long, random and replaceable.
  */
 export async function followUpFeed(db: Db, token: string, origin: string, now: Date): Promise<string> {
 	const [user] = await db
@@ -46,7 +46,7 @@ export async function followUpFeed(db: Db, token: string, origin: string, now: D
 		.select({ id: followUps.id, personId: people.id, name: people.name, due: followUps.due })
 		.from(followUps)
 		.innerJoin(people, eq(people.id, followUps.personId))
-		// What the policy asks goes out by itself: it is no entry in anybody's day.
+		// What is sent automatically is no entry in anyone's day.
 		.where(and(isNull(followUps.doneAt), eq(followUps.kind, 'look')))
 		.orderBy(asc(followUps.due), asc(followUps.personId))
 		.limit(MOST_ENTRIES);

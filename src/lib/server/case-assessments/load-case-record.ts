@@ -29,7 +29,7 @@ import {
 	type StepEvent
 } from '../plans/current-plan';
 
-/** The newest self-assessments that lists tell the state of. */
+/** The newest self-assessments, whose state lists show. */
 export interface NewestAssessment {
 	readonly id: string;
 	readonly sentAt: Date;
@@ -38,26 +38,26 @@ export interface NewestAssessment {
 	readonly revokedAt: Date | null;
 }
 
-/** A file with the rows that it was made of and that a judgement is worked on with. */
+/** A case record with the rows it was made from and that an assessment needs. */
 export interface LoadedCaseRecord {
 	readonly file: CaseRecord;
 	readonly plan: PlanInProgress | null;
 	readonly newest: NewestAssessment | null;
-	/** Since when answers or a check-in wait for a coordinator's look. */
+	/** Day since which answers or a check-in have not been reviewed by a coordinator. */
 	readonly unseenSince: CivilDate | null;
-	/** Whether a check-in was asked and is waited for. */
+	/** Whether a check-in was sent and awaits its answer. */
 	readonly isAsked: boolean;
-	/** Days of check-ins that were asked and are no longer waited for, unanswered. */
+	/** Days of check-ins that were sent and are no longer awaited, unanswered. */
 	readonly passedOver: readonly string[];
-	/** A coordinator cancelled the check-ins up to this day; null where none was. */
+	/** A coordinator cancelled check-ins up to this day; null where none. */
 	readonly checkInsCancelledTo: CivilDate | null;
-	/** The day on which a clinician was asked who has not answered yet; null where none was. */
+	/** The day of a referral that the clinician has not answered yet; null where there is none. */
 	readonly referredOn: CivilDate | null;
-	/** Whether there is anything to judge. */
+	/** Whether there is nothing to assess. */
 	readonly isEmpty: boolean;
 }
 
-/** What is known of a person in small rows, read in one go; moments are texts as JSON has them. */
+/** What is known about a person in small rows, read at once; timestamps are text as in JSON. */
 interface SmallRows {
 	readonly personId: string;
 	readonly sent: readonly {
@@ -67,7 +67,7 @@ interface SmallRows {
 		readonly answeredAt: string | null;
 		readonly revokedAt: string | null;
 		readonly seenAt: string | null;
-		/** Of the newest answers alone. */
+		/** Of the newest answers only. */
 		readonly corner: Corner | null;
 		readonly answers: Answers | null;
 		readonly checklistVersion: number;
@@ -103,23 +103,22 @@ interface SmallRows {
 	readonly equipmentAt: string | null;
 	readonly messageAt: string | null;
 	readonly silentAt: string | null;
-	/** When the newest referral that is open was made. */
+	/** When the newest open referral was made. */
 	readonly referredAt: string | null;
 	/** Check-ins that a coordinator cancelled. */
 	readonly cancelled: readonly { readonly day: string; readonly at: string }[];
-	/** Since when something that a clinician wrote waits to be read. */
+	/** Since when a clinician's text has been unread. */
 	readonly clinicianAt: string | null;
 }
 
-/** A list of rows as JSON, in an order; empty where there are none. */
+/** Rows as a JSON list, ordered; empty where there are none. */
 const listOf = (fields: SQL, from: SQL, order: SQL) =>
 	sql`(select coalesce(jsonb_agg(jsonb_build_object(${fields}) order by ${order}), '[]') from ${from})`;
 
 /**
- * Reads the small rows in one statement: a dozen look-ups by index a person, and one journey to the database for all. Served by
- * assessments_person_sent_idx, reported_signs_person_idx, reported_discomfort_assessment_idx, check_ins_person_idx,
- * contacts_person_idx, re_measurements_assessment_at_idx, equipment_requests_key, messages_open_idx, round_people_person_idx and
- * referrals_person_at_idx.
+ * Reads the small rows in one statement: a dozen index look-ups per person, and one round trip for all. Served by
+ * assessments_person_sent_idx, reported_signs_person_idx, reported_discomfort_assessment_idx, check_ins_person_idx, contacts_person_idx,
+ * re_measurements_assessment_at_idx, equipment_requests_key, messages_open_idx, round_people_person_idx and referrals_person_at_idx.
  */
 async function smallRows(db: Db, personIds: readonly string[]): Promise<SmallRows[]> {
 	const person = sql`p.id`;
@@ -181,17 +180,17 @@ async function smallRows(db: Db, personIds: readonly string[]): Promise<SmallRow
 	return rows;
 }
 
-/** Measurements that are read: the newest of them. */
+/** Most re-measurements read, newest first. */
 const MOST_MEASURED = 200;
 
-/** Moments of a row as dates. */
+/** Converts timestamps of a row to dates. */
 function momentsOf<T, K extends keyof T>(row: T, ...names: readonly K[]) {
 	return Object.fromEntries(
 		names.map((name) => [name, row[name] === null ? null : new Date(String(row[name]))])
 	) as { [N in K]: null extends T[N] ? Date | null : Date };
 }
 
-/** What waits for a coordinator beside answers, with since when. */
+/** What is waiting for a coordinator besides answers, and since when. */
 function waitingOf({
 	equipmentAt,
 	messageAt,
@@ -209,7 +208,7 @@ function waitingOf({
 	return found.flatMap(([what, at]) => (at ? [{ what, at: new Date(at) }] : []));
 }
 
-/** Lengths measured since the plan was made; what was measured before it went into it. */
+/** Lengths measured since the plan was made; earlier ones went into it. */
 function measuredSince({ measured }: SmallRows, plan: PlanInProgress | null, placeOf: PlaceOf) {
 	return measured
 		.filter(({ at }) => plan !== null && new Date(at) >= plan.madeAt)
@@ -224,7 +223,7 @@ function measuredSince({ measured }: SmallRows, plan: PlanInProgress | null, pla
 		}));
 }
 
-/** Where each thing of a plan stands by its events: the newest of each counts. */
+/** The state of each plan item by its events: the newest of each counts. */
 function thingsOf(
 	plan: PlanInProgress,
 	events: readonly StepEvent[],
@@ -242,7 +241,7 @@ function thingsOf(
 	});
 }
 
-/** What answers show besides heights, but for what the steps of the plan see to: they stand in the judgement as things to do. */
+/** Findings from answers, apart from heights, without what the plan's steps resolve: those are plan items in the assessment. */
 function findingsOf(
 	{
 		corner,
@@ -260,7 +259,7 @@ function findingsOf(
 		.map(({ finding }) => ({ id: finding, safety: isHazard(finding) }));
 }
 
-/** The plan that is worked on, as the file has it. */
+/** The plan in use, as the case record has it. */
 function filePlanOf(
 	{ plan, newest }: { plan: PlanInProgress | null; newest: SmallRows['sent'][number] | null },
 	events: readonly StepEvent[],
@@ -286,15 +285,13 @@ function stuckSince(plan: PlanInProgress | null, dayOf: (at: Date) => CivilDate)
 	return isStuck ? [{ what: 'stuck-step' as const, since: dayOf(plan.madeAt) }] : [];
 }
 
-/** The newest self-assessment that was answered. */
+/** The newest answered self-assessment. */
 const newestAnswered = ({ sent }: SmallRows) => sent.filter((a) => a.answeredAt !== null).at(-1) ?? null;
 
 /**
- * Reads all that is known of people as the files that their cases are judged by. Called with the people locked.
- *
- * Cost: three statements for all, each a look-up by index in proportion to what these people have done.
- *
- * @returns a file for each, in the order of the people
+ * Reads everything known about people as the case records they are assessed from. Call with the people locked. Cost: three statements for
+ * all, each an index look-up proportional to these people's history.
+ * @returns a record for each, in the order of the people
  */
 export async function loadCaseRecords(
 	tx: Db,
@@ -320,14 +317,14 @@ export async function loadCaseRecords(
 	});
 }
 
-/** The same of one person. */
+/** The same for one person. */
 export async function loadCaseRecord(tx: Db, person: LockedPerson, now: Date): Promise<LoadedCaseRecord> {
 	const [one] = await loadCaseRecords(tx, [person], now);
 	if (!one) throw new Error('One person was asked for and none was read');
 	return one.read;
 }
 
-/** What counts as earlier of one moment: an outcome closes what came in with it, what is done counts after the plan that asks for it. */
+/** The order within one moment: an outcome closes what came in with it, and what is done counts after the plan that asks for it. */
 const WITHIN_A_MOMENT = [
 	'answers',
 	'plan',
@@ -340,7 +337,7 @@ const WITHIN_A_MOMENT = [
 	'outcome'
 ] as const;
 
-/** The day of a moment at the person's place, and where it stands in the order of the file. */
+/** The date of a moment at the person's place, and its position in the record. */
 type PlaceOf = (kind: (typeof WITHIN_A_MOMENT)[number], at: Date) => { seq: number; on: CivilDate };
 
 function fileOf(
@@ -412,7 +409,7 @@ function fileOf(
 			...placeOf('check-in', c.at),
 			signs: c.signs,
 			discomfort: c.discomfort,
-			// What came undone of a plan that is no longer worked on says nothing of the one that is.
+			// What came undone under an earlier plan says nothing about the present one.
 			undone: plan && c.at < plan.madeAt ? [] : c.undone,
 			news: c.news,
 			acknowledged: day(c.seenAt)

@@ -4,7 +4,7 @@ import { schema, type Db } from '../db/client';
 
 const { cases, caseAssessments } = schema;
 
-/** The newest judgement of a person, as it was stored; null where there is none. One look-up by key. */
+/** A person's newest stored assessment; null where there is none. One key look-up. */
 export async function newestAssessmentResult(db: Db, personId: string): Promise<AssessmentResult | null> {
 	const [row] = await db
 		.select({ document: caseAssessments.document })
@@ -14,7 +14,7 @@ export async function newestAssessmentResult(db: Db, personId: string): Promise<
 	return row ? readAssessmentResult(row.document) : null;
 }
 
-/** Whether a warning sign of a person has no outcome yet. */
+/** Whether a person has a warning sign without an outcome. */
 export async function hasOpenRedFlag(db: Db, personId: string): Promise<boolean> {
 	const judgement = await newestAssessmentResult(db, personId);
 	return judgement?.reasons.some(({ sign }) => sign !== undefined) ?? false;

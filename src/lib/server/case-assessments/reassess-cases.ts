@@ -16,7 +16,7 @@ import { loadCaseRecords, type LoadedCaseRecord } from './load-case-record';
 
 const { cases, caseAssessments } = schema;
 
-/** The judgement of a file, with the plan that was kept: nothing is solved. */
+/** The assessment of a case record, with the stored plan: no plan is solved. */
 export function assessmentResultOf({ file, plan }: LoadedCaseRecord, person: LockedPerson): AssessmentResult {
 	return assessCase(file, {
 		rules: RULES_IN_FORCE,
@@ -25,20 +25,20 @@ export function assessmentResultOf({ file, plan }: LoadedCaseRecord, person: Loc
 	});
 }
 
-/** Of today alone: a case in which nothing is open says so with the day on which that was looked at. */
+/** Without today's date: a case in which nothing is open states the day on which that was found. */
 const withoutToday = ({ reasons, ...rest }: AssessmentResult) => ({
 	...rest,
 	reasons: reasons.map(({ on, ...reason }) => (reason.code === 'nothing-open' ? reason : { ...reason, on }))
 });
 
-/** A judgement that was made of what was read of a person. */
+/** An assessment made from what was read about a person. */
 interface Judged {
 	readonly person: LockedPerson;
 	readonly read: LoadedCaseRecord;
 	readonly judgement: AssessmentResult;
 }
 
-/** How cases stood before they are judged. */
+/** The cases before they are assessed. */
 function casesBefore(tx: Db, people: readonly LockedPerson[]) {
 	return tx
 		.select({
@@ -60,13 +60,16 @@ function casesBefore(tx: Db, people: readonly LockedPerson[]) {
 
 type CaseBefore = Awaited<ReturnType<typeof casesBefore>>[number];
 
-/** What a case is judged for beside what people and time have done: other rules than last time, or an import that asked for it. */
+/** Why a case is assessed other than by what people did or time passing: changed rules, or an import that asked for it. */
 function heldWhyOf({ rulesVersion }: CaseBefore): HeldWhy | null {
 	if (rulesVersion === null || rulesVersion === RULES_VERSION) return null;
 	return rulesVersion === '' ? 'import' : 'update';
 }
 
-/** Stores judgements, but for those that say what the newest one says. @returns the newest of each person by id, where there is one */
+/**
+ * Stores assessments, except those identical to the newest one.
+ * @returns the newest of each person by id, where there is one
+ */
 async function store(
 	tx: Db,
 	judged: readonly Judged[],
@@ -116,7 +119,7 @@ async function store(
 	return ids;
 }
 
-/** The day of the check-in that is still to be asked: after one that was asked and stayed unanswered, or was cancelled, it is the next one. */
+/** The day of the next check-in to send: the one after a check-in that stayed unanswered or was cancelled. */
 function checkInToAsk(
 	judgement: AssessmentResult,
 	{ passedOver, checkInsCancelledTo: cancelledTo }: LoadedCaseRecord,
@@ -130,7 +133,7 @@ function checkInToAsk(
 	return days.find((day) => day >= from && !isPast(day)) ?? null;
 }
 
-/** Since when a case waits for a coordinator; null where nothing does. Of who has left, only what may not be lost. */
+/** Since when a case has been waiting for a coordinator; null where nothing is. For someone who has left, only what must not be lost. */
 function openSince(
 	{ unseenSince }: LoadedCaseRecord,
 	{ reasons }: AssessmentResult,
@@ -146,13 +149,13 @@ function openSince(
 	return days.sort()[0] ?? null;
 }
 
-/** The days that were worked out for a case beside its judgement. */
+/** The days computed for a case besides its assessment. */
 interface CaseDays {
 	readonly days: PolicyDays;
 	readonly reminder: PlanReminder | null;
 }
 
-/** The next day on which the program writes to this person by itself; what is held back waits for a coordinator, not for a day. */
+/** The next day on which this person is emailed automatically; held-back emails wait for a coordinator, not for a day. */
 function mailOn(
 	{ isAsked }: LoadedCaseRecord,
 	{ days, reminder }: CaseDays,
@@ -168,7 +171,7 @@ function mailOn(
 	);
 }
 
-/** What lists need of a case. */
+/** The columns that lists need. */
 function caseOf({ person, read, judgement }: Judged, judgementId: number | null, given: CaseDays) {
 	const { newest } = read;
 	const hasLeft = person.leftAt !== null;
@@ -198,18 +201,15 @@ function caseOf({ person, read, judgement }: Judged, judgementId: number | null,
 	};
 }
 
-/** The columns of a row that is being written, as `on conflict` names them. */
+/** The columns of a row being written, as `on conflict` names them. */
 function excluded(names: readonly (keyof ReturnType<typeof caseOf>)[]) {
 	return Object.fromEntries(names.map((name) => [name, sql.raw(`excluded."${cases[name].name}"`)]));
 }
 
 /**
- * Judges the cases of people again, within the transaction of the act that may have changed them and that has locked them, and keeps what
- * lists need of each.
- *
- * What other rules or an import alone make due is held back from the post (`mail-brake/email-due-day.ts`).
- *
- * Cost: for all together nine reads by index and at most ten writes; nothing is solved.
+ * Assesses people's cases again, within the transaction of the act that locked them and may have changed them, and stores what lists need.
+ * Emails that fall due only because of changed rules or an import are held back (`mail-brake/email-due-day.ts`). Cost: nine index reads and
+ * at most ten writes for all together; no plan is solved.
  */
 export async function reassessCases(tx: Db, people: readonly LockedPerson[], now: Date): Promise<void> {
 	if (people.length === 0) return;
@@ -259,17 +259,17 @@ export async function reassessCases(tx: Db, people: readonly LockedPerson[], now
 			target: cases.personId,
 			set: {
 				...excluded(Object.keys(changing) as (keyof typeof row)[]),
-				// Something new opens a settled case again.
+				// Anything new reopens a case marked as done.
 				settledAt: sql`case when ${isOpen} then null else ${cases.settledAt} end`,
 				settledReason: sql`case when ${isOpen} then '' else ${cases.settledReason} end`,
 				version: sql`${cases.version} + 1`
 			}
 		});
-	// Every desk that is open looks again.
+	// Every open desk page reloads.
 	await publishChange(tx, 'desk');
 }
 
-/** The same for one person, who is locked first, so that two acts at once leave what the later of them saw. */
+/** The same for one person, who is locked first, so that of two simultaneous acts the later one's result stands. */
 export async function reassessCase(tx: Db, personId: string, now: Date): Promise<void> {
 	const person = await lockPerson(tx, personId);
 	if (person) await reassessCases(tx, [person], now);

@@ -9,27 +9,25 @@ import { reassessCases } from './reassess-cases';
 
 const { cases } = schema;
 
-/** People judged in one transaction: a dozen statements serve them all. */
+/** People assessed in one transaction: a dozen statements serve all. */
 const BATCH = 100;
 
 /**
- * Cases that were last judged by other rules than those of now, or that an import asks to have judged again: the two ends of
- * cases_rules_version_idx, which are empty where everybody is judged.
+ * Cases last assessed under other rules, or that an import marked: the two ends of cases_rules_version_idx, which are empty once everyone
+ * is done.
  */
 const isToRejudge = or(lt(cases.rulesVersion, RULES_VERSION), gt(cases.rulesVersion, RULES_VERSION));
 
-/** How many people are still to be judged by the rules of now. */
+/** Number of people still to be assessed under the present rules. */
 export function countCasesToReassess(db: Db): Promise<number> {
 	return db.$count(cases, isToRejudge);
 }
 
 /**
- * Judges everyone who was last judged by other rules: after an update, a new policy or checklist, or an import that moved people to another
- * country. Nothing is solved and nobody is written to: what the new rules alone make due is held back until a coordinator releases it. Goes on
- * where it was stopped, since whoever is judged has the version of now; several processes may do so at once. How far it is stands in the log.
- *
- * Cost: some twenty statements for a hundred people.
- *
+ * Assesses everyone last assessed under other rules: after an update, a new policy or checklist, or an import that moved people to another
+ * country. No plan is solved and nobody is emailed: what falls due only because of new rules is held back until a coordinator releases it.
+ * Resumes where it was stopped, since anyone assessed has the present version; several processes may run it at once. Progress is logged.
+ * Cost: some twenty statements per hundred people.
  * @param shallGoOn asked before each batch: the rest is left for the next call where it says no
  * @returns how many were judged
  */
@@ -61,7 +59,7 @@ export async function reassessOutdatedCases(
 	return done;
 }
 
-/** Judges people in one transaction; where one of them can't be judged, each alone, so that nobody keeps another waiting. */
+/** Assesses people in one transaction; if one fails, each separately, so that nobody holds up another. */
 async function judgeTogether(db: Db, personIds: readonly string[], now: Date): Promise<number> {
 	try {
 		return await inTransaction(db, async (tx) => {
@@ -71,7 +69,7 @@ async function judgeTogether(db: Db, personIds: readonly string[], now: Date): P
 		});
 	} catch (error) {
 		if (personIds.length === 1) {
-			// Looked at again in the next run.
+			// Tried again in the next run.
 			log({ level: 'error', event: 'rejudging-fault', ...describeError(error) });
 			return 0;
 		}

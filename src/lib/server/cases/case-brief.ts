@@ -9,7 +9,7 @@ import { closableItemsOf, cornerViewOf } from './case-page';
 import { coordinators, postponeDaysOf, postponeOptionsOf } from './case-owner';
 import { readCase } from './read-case';
 
-/** What the day sheet shows of a case beside its list: read as it was kept, nothing is solved. */
+/** What the day sheet shows about a case beside its list: read as stored; no plan is solved. */
 export async function readCaseBrief(db: Db, actor: Actor, personId: string, now: Date) {
 	const read = await readCase(db, actor, personId, now);
 	const { person, listed, answered, checkIns, equipment, messages, notes, followUp, judgement, contacts } =
@@ -42,7 +42,7 @@ export async function readCaseBrief(db: Db, actor: Actor, personId: string, now:
 		isReferred: (await openReferralOf(db, personId)) !== null,
 		discomfort: latest?.discomfort ?? [],
 		equipment: equipment.filter(({ state }) => state === 'asked' || state === 'approved' || state === 'sent'),
-		/** What the person, or a clinician about them, wrote and nobody has answered, whole: read by a person, and interpreted by no tool. */
+		/** Unanswered text from the person, or from a clinician about them, in full: read by a human and interpreted by no tool. */
 		unread: [
 			...messages.filter(({ isOpen }) => isOpen).map(({ text }) => ({ text, from: null })),
 			...said.map(({ text, authorName }) => ({ text, from: authorName }))
@@ -54,5 +54,5 @@ export async function readCaseBrief(db: Db, actor: Actor, personId: string, now:
 	};
 }
 
-/** See {@link readCaseBrief}; dates are texts once they have gone over the wire. */
+/** See {@link readCaseBrief}; dates are text once they have been sent to the browser. */
 export type CaseBrief = Awaited<ReturnType<typeof readCaseBrief>>;

@@ -19,13 +19,13 @@ import { MAX_NOTE_CHARS } from './notes';
 const optional = Type.Optional;
 const act = { key: uuid, version };
 
-/** An act that hangs on nothing but the case as it was seen. */
+/** An act that depends on nothing but the case as seen. */
 export const readVersioned = formReader(act);
 
-/** Another self-assessment. */
+/** A further self-assessment. */
 export const readSend = formReader({ ...act, way: optional(Type.Enum(SITTING_STYLES)) });
 
-/** Another day for a follow-up. */
+/** A new day for a follow-up. */
 export const readFollowUp = formReader({
 	...act,
 	kind: Type.Enum(FOLLOW_UP_KINDS),
@@ -33,7 +33,7 @@ export const readFollowUp = formReader({
 	reason: optional(text(300))
 });
 
-/** What came of a follow-up, and the next one. */
+/** The result of a follow-up, and the next one. */
 export const readFinishFollowUp = formReader({
 	...act,
 	outcome: text(300),
@@ -41,10 +41,10 @@ export const readFinishFollowUp = formReader({
 	reason: optional(text(300))
 });
 
-/** Who looks after a person; nobody where it is empty. */
+/** The coordinator assigned to a person; empty for nobody. */
 export const readOwnerForm = formReader({ ...act, owner: optional(uuid) });
 
-/** How a person is judged and asked; empty for what a round or the usual says. */
+/** How a person is assessed and asked; empty for the round's setting or the default. */
 export const readSetUp = formReader({
 	...act,
 	way: optional(Type.Enum(['', ...SITTING_STYLES])),
@@ -52,23 +52,23 @@ export const readSetUp = formReader({
 	rhythm: optional(Type.Enum(['', ...BREAK_SCHEDULES]))
 });
 
-/** Until when a case can wait, and why; taken up again where there is no day. */
+/** Until when a case is postponed, and why; without a day, the postponement ends. */
 export const readPostpone = formReader({ ...act, until: optional(day), reason: optional(text(200)) });
 
-/** Why a case is settled. */
+/** Why a case is marked as done. */
 export const readSettle = formReader({ ...act, reason: optional(text(300)) });
 
 /** A message to the person. */
 export const readMessage = formReader({ key: uuid, text: text(MAX_MESSAGE_CHARS) });
 
-/** A note for each other. */
+/** A note for colleagues. */
 export const readNote = formReader({
 	key: uuid,
 	text: text(MAX_NOTE_CHARS),
 	isKeptBack: Type.Optional(Type.Literal('yes'))
 });
 
-/** What a clinician is asked: an account, or whom a printed letter is for. */
+/** The referral: an account, or the recipient of a printed letter. */
 export const readRefer = formReader({
 	...act,
 	clinician: optional(uuid),
@@ -78,10 +78,10 @@ export const readRefer = formReader({
 	answerBy: optional(day)
 });
 
-/** What is written about a referral; which one, where the page has more. */
+/** Text about a referral, and which one where the page has several. */
 export const readReferralWords = formReader({ key: uuid, text: text(2000), referral: optional(uuid) });
 
-/** What is decided on a request. */
+/** The decision on a request. */
 export const readEquipment = formReader({
 	...act,
 	request: uuid,
@@ -95,10 +95,10 @@ export const readEquipment = formReader({
 	backBy: optional(day)
 });
 
-/** Something that a coordinator asks for in a person's place. */
+/** An item that a coordinator requests on a person's behalf. */
 export const readEquipmentOrder = formReader({ ...act, thing: Type.Enum(REQUESTABLE_ITEMS) });
 
-/** What is known of the person. */
+/** A person's details. */
 export const readPerson = formReader({
 	version,
 	name: PERSON_FIELDS.name,
@@ -112,7 +112,7 @@ export const readPerson = formReader({
 	language: optional(PERSON_FIELDS.language)
 });
 
-/** A person's details with nothing left out. */
+/** A person's details, complete. */
 export function personDetailsOf(
 	form: Partial<PersonDetails> & Pick<PersonDetails, 'name' | 'email'>
 ): PersonDetails {
@@ -144,10 +144,10 @@ const contactFields = {
 	...closes
 };
 
-/** A call or a talk, and what it closes. */
+/** A call or another contact, and what it closes. */
 export const readContact = formReader(contactFields);
 
-/** The contact that a form means. */
+/** The contact that a form describes. */
 export function contactOf(form: Awaited<ReturnType<typeof readContact>>, personId: string): NewContact {
 	const { key, version: seen, how, result, whom = '', said = '', next = '', nextOn = '', why = '' } = form;
 	return {
@@ -165,7 +165,7 @@ export function contactOf(form: Awaited<ReturnType<typeof readContact>>, personI
 	};
 }
 
-/** A day that exists and is not past. */
+/** A date that exists and is not in the past. */
 export function requireFutureDay(due: string, today: string): string {
 	if (acceptedDay(due) === null) throw new DomainError('invalid', 'noSuchDay', '/due');
 	if (due < today) throw new DomainError('invalid', 'dayHasPassed', '/due');

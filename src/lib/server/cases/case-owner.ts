@@ -12,7 +12,7 @@ import { DomainError } from '../domain-error';
 
 const { cases, caseAssessments, messages, people, users } = schema;
 
-/** Coordinators whose accounts are open, by name: those who can look after someone. */
+/** Coordinators with active accounts, by name: those who can be assigned. */
 export function coordinators(db: Db): Promise<{ id: string; name: string }[]> {
 	return db
 		.select({ id: users.id, name: users.name })
@@ -21,7 +21,7 @@ export function coordinators(db: Db): Promise<{ id: string; name: string }[]> {
 		.orderBy(users.name);
 }
 
-/** Says who looks after a person; null for nobody in particular. */
+/** Assigns a coordinator to a person; null for nobody in particular. */
 export async function setOwner(
 	db: Db,
 	actor: Actor,
@@ -38,10 +38,9 @@ export async function setOwner(
 }
 
 /**
- * Puts a case off until a day, with the reason. It comes back on that day, and before it with anything new; what wants an outcome or has to be
- * read can't be put off.
- *
- * @param input.until the day; empty to take it up again
+ * Postpones a case to a day, with the reason. It comes back on that day, or earlier with anything new; a case that needs an outcome or has
+ * an unread message can't be postponed.
+ * @param input.until the day; empty to end the postponement
  */
 export async function postponeCase(
 	db: Db,
@@ -74,14 +73,17 @@ export async function postponeCase(
 	});
 }
 
-/** Working days that a case is offered to be put off by. */
+/** Working days offered for postponing. */
 const LATER_DAYS = [1, 3, 5, 10] as const;
 
-/** Days that a case can be put off to, from the person's today. */
+/** Days to which a case can be postponed, from the person's today. */
 export const postponeDaysOf = ({ place }: LockedPerson, now: Date) =>
 	LATER_DAYS.map((days) => addWorkingDays(place.dayOf(now), days, place.calendar));
 
-/** Until when a case is put off and why; null where it is not. @param today ISO day */
+/**
+ * Until when and why a case is postponed; null where it is not.
+ * @param today ISO date
+ */
 export const postponeOptionsOf = (
 	{ laterOn, laterReason }: Pick<LockedPerson, 'laterOn' | 'laterReason'>,
 	today: string

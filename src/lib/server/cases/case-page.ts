@@ -26,16 +26,16 @@ import { readCase, type Case } from './read-case';
 import { reportsOf } from './reports-of';
 import { lettersOf, timelineOf } from './timeline';
 
-/** The longest of the usual times until the next look, days. Common practice: half a year. */
+/** The longest of the usual times until the next self-assessment, days. Common practice: half a year. */
 const LATER_DAYS = 180;
 
-/** What only an outcome closes, of a judgement. */
+/** What only an outcome closes, from an assessment. */
 export function closableItemsOf(judgement: AssessmentResult | null): Closable[] {
 	const open = new Set<string>((judgement?.reasons ?? []).map(({ code, sign }) => sign ?? code));
 	return CLOSABLE.filter((one) => open.has(one));
 }
 
-/** The corner with its kept plan, and how far that is; null where nothing was answered. */
+/** The workstation with its stored plan and progress; null where nothing was answered. */
 export async function cornerViewOf(db: Db, { answered, plan, events }: Case, personId: string, now: Date) {
 	const person = await readPersonPlace(db, personId);
 	if (!answered || !plan || !person) return null;
@@ -56,7 +56,7 @@ export async function cornerViewOf(db: Db, { answered, plan, events }: Case, per
 	};
 }
 
-/** Days that are offered for the next look: the policy's check-ins from today, and half a year. */
+/** Days offered for the next follow-up: the policy's check-ins from today, and half a year. */
 function offeredDays(
 	today: string,
 	person: NonNullable<Awaited<ReturnType<typeof readPersonPlace>>>,
@@ -68,9 +68,8 @@ function offeredDays(
 }
 
 /**
- * What the case's page shows, as it goes over the wire: read as it was kept, nothing is solved.
- *
- * @param zone the reader's, in which "today" is theirs
+ * The case page's data as sent to the browser: read as stored; no plan is solved.
+ * @param zone the reader's time zone, which defines "today"
  */
 export async function readCasePage(db: Db, actor: Actor, personId: string, now: Date, zone: string) {
 	const read = await readCase(db, actor, personId, now);

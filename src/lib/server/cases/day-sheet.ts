@@ -39,13 +39,13 @@ const {
 	users
 } = schema;
 
-/** Most lines that the sheet shows of who needs someone; how many more there are is shown. */
+/** Most lines for cases that need someone; the number of further ones is shown. */
 export const MAX_SHEET_LINES = 60;
 
-/** Most lines that it shows besides: who is postponed, whom a clinician has, what only has to be looked at. */
+/** Most lines of the other groups: postponed, with a clinician, for review. */
 const MOST_LINES_BESIDES = 20;
 
-/** Whose lines and which the sheet is narrowed to; empty texts narrow nothing. */
+/** The day sheet's filter; empty texts filter nothing. */
 export interface DaySheetFilter {
 	readonly team: string;
 	/** ISO 3166-1 alpha-2. */
@@ -54,16 +54,16 @@ export interface DaySheetFilter {
 	readonly only: (typeof KIND_FILTERS)[number] | '';
 }
 
-/** Mine, or nobody's in particular. */
+/** Assigned to me, or unassigned. */
 export const OWNER_FILTERS = ['mine', 'nobodys'] as const;
 
-/** Late ones, ones with a message to read, or ones that were written to today. */
+/** Overdue, with an unread message, or messaged today. */
 export const KIND_FILTERS = ['overdue', 'message', 'written'] as const;
 
-/** The whole sheet. */
+/** Everything. */
 export const NO_DAY_SHEET_FILTER: DaySheetFilter = { team: '', country: '', whose: '', only: '' };
 
-/** The filter of an address; what can't be one narrows nothing. */
+/** The filter in a URL; an unreadable value filters nothing. */
 export function daySheetFilterOf(query: URLSearchParams): DaySheetFilter {
 	return {
 		team: (query.get('team') ?? '').replaceAll('\0', '').slice(0, 100),
@@ -73,23 +73,23 @@ export function daySheetFilterOf(query: URLSearchParams): DaySheetFilter {
 	};
 }
 
-/** The newest thing that a clinician wrote about a person and nobody has read; by referrals_person_at_idx and referral_lines_unread_idx. */
+/** The newest unread text from a clinician about a person; by referrals_person_at_idx and referral_lines_unread_idx. */
 const clinicianSaid = (personId: PgColumn) =>
 	sql<string | null>`(select l.text from ${referralLines} l join ${referrals} r on r.id = l.referral_id
 		where r.person_id = ${personId} and l.from_clinician and l.read_at is null order by l.at desc limit 1)`;
 
-/** Whether the person, or a clinician about them, wrote something that nobody has read. */
+/** Whether there is an unread message from the person, or from a clinician about them. */
 const hasMessage = sql<boolean>`(exists (select from ${messages} m where m.person_id = ${cases.personId} and m.from_person and m.answered_at is null)
 	or ${clinicianSaid(cases.personId)} is not null)`;
 
-/** Who is late: what is open and should have been acted on, or was set for a day before today. */
+/** Overdue: open and past the day to act by, or a follow-up due before today. */
 const isLate = (today: string) =>
 	or(
 		and(isNotNull(cases.openSince), lt(cases.actBy, today)),
 		and(isNotNull(cases.followUpOn), lt(cases.followUpOn, today))
 	);
 
-/** The condition that a filter is, over `cases`. */
+/** The filter as a condition on `cases`. */
 function whereOf(
 	{ team, country, whose, only }: DaySheetFilter,
 	userId: string,
@@ -111,7 +111,7 @@ function whereOf(
 	);
 }
 
-/** The first cases of a condition in an order: nothing is joined before it is shown. */
+/** The first cases of a condition, in an order; nothing is joined before a line is shown. */
 function firstOf(db: Db, condition: SQL | undefined, ...order: SQL[]) {
 	return db
 		.select({ personId: cases.personId })
@@ -121,7 +121,7 @@ function firstOf(db: Db, condition: SQL | undefined, ...order: SQL[]) {
 		.limit(MAX_SHEET_LINES);
 }
 
-/** What the order of the day is made of; by keys. */
+/** What the order of the day sheet needs; by key. */
 async function readPicked(db: Db, personIds: readonly string[], today: string): Promise<DaySheetCase[]> {
 	const rows = await db
 		.select({
@@ -135,7 +135,7 @@ async function readPicked(db: Db, personIds: readonly string[], today: string): 
 			hasMessage,
 			laterOn: people.laterOn,
 			laterFor: people.laterFor,
-			// Only what was put off has to be compared with what is so now.
+			// Only postponed cases are compared with their present reasons.
 			reasons: sql<
 				ReasonCode[] | null
 			>`case when ${people.laterOn} > ${today}::date then (select array_agg(r ->> 'code')
@@ -147,10 +147,10 @@ async function readPicked(db: Db, personIds: readonly string[], today: string): 
 	return rows.map((row) => ({ ...row, reasons: row.reasons ?? [] }));
 }
 
-/** Points of the trend that a line shows. */
+/** Points of a line's trend. */
 const TREND_POINTS = 8;
 
-/** What a line shows of a judgement: its reasons and their grounds, the marks that are off, the trend. A tenth of the whole. */
+/** The part of an assessment that a line shows: reasons and their evidence, checks that are off, the trend. A tenth of the whole. */
 function shownOf({ reasons, evidence, unclosable, standing, first, worsts, plan }: AssessmentResult) {
 	const off = standing.filter(({ verdict }) => verdict === 'off');
 	return {
@@ -166,7 +166,7 @@ function shownOf({ reasons, evidence, unclosable, standing, first, worsts, plan 
 	};
 }
 
-/** The lines of these people, with all that the sheet shows of each; by keys. */
+/** The lines of these people, with all that the day sheet shows; by key. */
 async function readLines(db: Db, personIds: readonly string[]) {
 	const owner = sql`(select name from ${users} o where o.id = ${people.ownerId})`;
 	const rows = await db
@@ -175,7 +175,7 @@ async function readLines(db: Db, personIds: readonly string[]) {
 			name: people.name,
 			team: people.team,
 			level: cases.level,
-			/** The newest judgement. */
+			/** The newest assessment. */
 			judgement: caseAssessments.document,
 			openSince: cases.openSince,
 			actBy: cases.actBy,
@@ -184,7 +184,7 @@ async function readLines(db: Db, personIds: readonly string[]) {
 			answeredAt: cases.answeredAt,
 			referredOn: cases.referredOn,
 			version: cases.version,
-			/** The clinician who looks at it just now, and the day by which an answer is wanted. */
+			/** The clinician who has the case, and the day by which an answer is wanted. */
 			referral: sql<{
 				name: string;
 				answerBy: string | null;
@@ -192,7 +192,7 @@ async function readLines(db: Db, personIds: readonly string[]) {
 				select jsonb_build_object('name', coalesce(u.name, r.to_name), 'answerBy', r.answer_by) from ${referrals} r
 				left join ${users} u on u.id = r.clinician_id where r.person_id = ${people.id} and r.ended_at is null order by r.at desc limit 1) end`,
 			clinicianSaid: clinicianSaid(people.id),
-			/** The coordinator who looks after them. */
+			/** The coordinator assigned to the case. */
 			hasBounced: sql<boolean>`${people.bouncedAt} is not null`,
 			ownerId: people.ownerId,
 			ownerName: sql<string | null>`${owner}`,
@@ -201,11 +201,11 @@ async function readLines(db: Db, personIds: readonly string[]) {
 			laterFor: people.laterFor,
 			followUpReason: followUps.reason,
 			followUpVersion: followUps.version,
-			/** The newest message that nobody has answered, whole. */
+			/** The newest unanswered message, in full. */
 			message: sql<
 				string | null
 			>`(select text from ${messages} m where m.person_id = ${people.id} and m.from_person and m.answered_at is null order by m.at desc limit 1)`,
-			/** What was last done on the desk, and when; who looks after them stands by itself. */
+			/** The latest desk act and its time; the assignment is shown separately. */
 			lastAct: sql<{ kind: string; at: string; by: string } | null>`(
 				select jsonb_build_object('kind', a.kind, 'at', a.at, 'by', u.name) from ${deskActs} a join ${users} u on u.id = a.user_id
 				where a.person_id = ${people.id} and a.undone_at is null and a.kind not in ('owned', 'put-off') order by a.at desc limit 1)`
@@ -224,10 +224,10 @@ async function readLines(db: Db, personIds: readonly string[]) {
 	}));
 }
 
-/** One person who needs someone today. */
+/** A person who needs someone today. */
 export type DaySheetLine = Awaited<ReturnType<typeof readLines>>[number];
 
-/** The lines that are shown, of those that were picked, in the order of the day. */
+/** The lines to show among the picked ones, in the order of the day sheet. */
 async function shownLines(db: Db, picked: readonly DaySheetCase[], today: string): Promise<DaySheetLine[]> {
 	const inOrder = [...picked].sort(compareDaySheetCases(today));
 	const isNeeded = (one: DaySheetCase) => needsCoordinator(one, today);
@@ -242,8 +242,8 @@ async function shownLines(db: Db, picked: readonly DaySheetCase[], today: string
 }
 
 /**
- * Who of the open cases and of the follow-ups that are due was postponed; by people_later_idx. Whether one still is hangs on what is new to it, so
- * each is looked at.
+ * Postponed people among open cases and due follow-ups; by people_later_idx. Whether one still is depends on what is new, so each is
+ * checked.
  */
 async function pickLater(db: Db, narrowed: SQL | undefined, today: string): Promise<DaySheetCase[]> {
 	const later = await db
@@ -270,24 +270,24 @@ async function pickLater(db: Db, narrowed: SQL | undefined, today: string): Prom
 }
 
 /**
- * What the sheet counts, in one statement: planning each apart costs more than counting. By cases_open_idx, cases_referred_idx,
- * cases_follow_up_idx, cases_waiting_idx, equipment_requests_board_idx and people_bounced_idx.
+ * Everything the day sheet counts, in one statement: planning each query separately costs more than counting. By cases_open_idx,
+ * cases_referred_idx, cases_follow_up_idx, cases_waiting_idx, equipment_requests_board_idx and people_bounced_idx.
  */
 async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined) {
 	const isToDo = and(isOpen, ne(cases.level, 'done'));
 	const [counts] = await db
 		.select({
 			open: db.$count(cases, isToDo),
-			/** Of those: whom a clinician has, and who wrote nothing since. Apart: the index of what is open does not say who that is. */
+			/** Of those: with a clinician, without a message since. Separate, because the index of open cases does not know. */
 			withClinician: db.$count(cases, and(isToDo, isNotNull(cases.referredOn), not(hasMessage))),
 			due: db.$count(cases, isDue),
-			/** Nothing is open there but that nobody has looked at the answers yet. */
+			/** Nothing is open except that nobody has reviewed the answers yet. */
 			toAcknowledge: db.$count(cases, and(isOpen, eq(cases.level, 'done'))),
 			waiting: db.$count(
 				cases,
 				and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt))
 			),
-			/** Who waits for a thing that was approved, ordered or sent. */
+			/** People waiting for an item that was approved, ordered or sent. */
 			forThings: db.$count(
 				equipmentRequests,
 				and(
@@ -295,7 +295,7 @@ async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined)
 					ne(equipmentRequests.state, 'asked')
 				)
 			),
-			/** Whose letters come back, of those who are here. */
+			/** People whose emails bounce, without those who have left. */
 			bounced: db.$count(people, and(isNotNull(people.bouncedAt), isNull(people.leftAt)))
 		})
 		.from(sql`(select) as one_row`);
@@ -304,11 +304,9 @@ async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined)
 }
 
 /**
- * Who needs the coordinator today: everyone with something open, and follow-ups that are due, in one order.
- *
- * Cost: the first lines of partial indexes that hold open lines only (cases_open_idx, cases_follow_up_idx, cases_referred_idx), two counts
- * over them, and the judgements of the lines that are shown: it follows what is open and not the workforce. A filter is looked up for each open line.
- *
+ * Who needs the coordinator today: every open case and due follow-up, in one order. Cost: the first entries of partial indexes that contain
+ * only open cases (cases_open_idx, cases_follow_up_idx, cases_referred_idx), two counts over them, and the assessments of the lines shown:
+ * proportional to what is open, not to the workforce. A filter is looked up for each open case.
  * @param today ISO date in the coordinator's time zone
  */
 export async function readDaySheet(
@@ -322,7 +320,7 @@ export async function readDaySheet(
 	const narrowed = whereOf(filter, userId, today);
 	const isOpen = and(isNotNull(cases.openSince), narrowed);
 	const isDue = and(lte(cases.followUpOn, today), isNull(cases.openSince), narrowed);
-	// Looked at apart: they would take the place of who needs someone.
+	// Read separately: they would displace people who need someone.
 	const isPostponed = sql`exists (select from ${people} where ${people.id} = ${cases.personId} and ${gt(people.laterOn, today)})`;
 	const now = not(isPostponed);
 	const [open, late, referred, due, counts, later, toRejudge, held, refused] = await Promise.all([
@@ -350,12 +348,12 @@ export async function readDaySheet(
 	const postponed = later.filter((one) => !needsCoordinator(one, today)).length;
 	return {
 		lines: await shownLines(db, [...picked, ...later], today),
-		// Neither whom a clinician has nor who is postponed counts: nothing is asked of a coordinator there.
+		// Cases with a clinician and postponed ones don't count: nothing is asked of a coordinator there.
 		total: counts.open - counts.withClinician + counts.due - postponed,
 		toAcknowledge,
 		toRejudge,
 		held,
-		/** Emails that the mail server refused: someone waits for each. */
+		/** Emails that the mail server refused: someone is waiting for each. */
 		refusedEmails: refused,
 		waiting,
 		forThings,

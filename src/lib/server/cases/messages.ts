@@ -16,10 +16,10 @@ import { queueLinkEmail } from '../email/queue-link-email';
 
 const { messages, referralLines, users } = schema;
 
-/** Longest message, in characters. */
+/** Longest message, characters. */
 export const MAX_MESSAGE_CHARS = 4000;
 
-/** A message before it is kept. The key is made by the page: sent twice, it is one. */
+/** A message before it is stored. The key is made by the page: sent twice, it is one message. */
 export interface NewMessage {
 	readonly text: string;
 	readonly key: string;
@@ -32,8 +32,8 @@ function needText(text: string): string {
 }
 
 /**
- * Writes to a person. They get a letter that says that there is a message, and read it by their own link: no word of it is in the
- * letter. What they had written is answered by it. A letter that is out is out: it can't be taken back.
+ * Writes to a person. They are emailed that there is a message, and read it through their own link: the email contains no word of it. It
+ * answers what they had written. A sent email can't be undone.
  */
 export async function writeToPerson(
 	db: Db,
@@ -48,7 +48,7 @@ export async function writeToPerson(
 		await tx
 			.insert(messages)
 			.values({ personId: person.id, authorId: author.id, fromPerson: false, at: now, text, key: input.key });
-		// Answering is what an open message waits for.
+		// An answer closes an open message.
 		await tx
 			.update(messages)
 			.set({ answeredAt: now })
@@ -58,7 +58,7 @@ export async function writeToPerson(
 	});
 }
 
-/** Says that a coordinator has read what a person, or a clinician about them, wrote and that it wants no answer. */
+/** Records that a coordinator has read what a person, or a clinician about them, wrote and that it needs no answer. */
 export async function markMessagesRead(db: Db, actor: Actor, input: DeskActInput, now: Date): Promise<void> {
 	requirePermission(actor, 'messages:write');
 	const { personId } = input;
@@ -73,7 +73,7 @@ export async function markMessagesRead(db: Db, actor: Actor, input: DeskActInput
 	});
 }
 
-/** A person writes to their coordinator, by their link. */
+/** A person writes to their coordinator through their link. */
 export async function writeToCoordinator(
 	db: Db,
 	open: OpenAssessment,
@@ -96,18 +96,18 @@ export async function writeToCoordinator(
 	});
 }
 
-/** One message as both sides read it. */
+/** A message as both sides read it. */
 export interface MessageLine {
 	readonly id: string;
 	readonly at: Date;
 	readonly text: string;
 	readonly isFromPerson: boolean;
-	/** Whether the person wrote it and nobody has answered or marked it as read. */
+	/** Whether it is from the person and nobody has answered it or marked it as read. */
 	readonly isOpen: boolean;
 	readonly authorName: string | null;
 }
 
-/** Messages that are shown: the newest of them. */
+/** Most messages shown, newest first. */
 const MOST_SHOWN = 200;
 
 /** The newest messages with a person, oldest of them first; served by messages_person_at_idx. */

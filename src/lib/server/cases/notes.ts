@@ -9,10 +9,13 @@ import { requireCase } from './require-case';
 
 const { notes, users } = schema;
 
-/** Longest note, in characters. */
+/** Longest note, characters. */
 export const MAX_NOTE_CHARS = 4000;
 
-/** Writes a note about a case; it goes with what the person is given of their data unless it is kept back: for coordinators and the clinician it is referred to. Notes are added, never changed; two at once both stay. */
+/**
+ * Adds a note to a case. It is included when the person gets their data, unless kept back; then it is for coordinators and the clinician it
+ * is referred to. Notes are added, never changed; two at once both stay.
+ */
 export async function addNote(
 	db: Db,
 	actor: Actor,

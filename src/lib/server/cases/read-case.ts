@@ -20,20 +20,20 @@ import { referralsOf } from '../referrals/refer';
 
 const { assessments, auditLines, cases, followUps, caseAssessments, people, reportedSigns, users } = schema;
 
-/** Where one self-assessment stands, in the terms of `personStateOf`. */
+/** The state of one self-assessment, for `personStateOf`. */
 function stateOfRow(row: typeof assessments.$inferSelect | null) {
 	if (!row) return personStateOf(null);
 	const { sentAt, revokedAt, savedAt, consentedAt, answeredAt } = row;
 	return personStateOf({ sentAt, revokedAt, startedAt: consentedAt ?? savedAt, answeredAt });
 }
 
-/** Self-assessments of a person that are read, the newest first: the history of ten years at two a year. */
+/** Most self-assessments of a person that are read, newest first: ten years at two a year. */
 const MOST_ASSESSMENTS = 20;
 
-/** Judgements that the slider walks through: the newest, and as many before it. */
+/** Most assessments in the slider: the newest and those before it. */
 const MOST_JUDGEMENTS = 60;
 
-/** The judgements of a person, the oldest of those shown first; served by judgements_person_idx. */
+/** A person's assessments, oldest of those shown first; served by judgements_person_idx. */
 async function judgementsOf(db: Db, personId: string) {
 	const rows = await db
 		.select({
@@ -49,7 +49,7 @@ async function judgementsOf(db: Db, personId: string) {
 	return rows.reverse().map(({ document, ...row }) => ({ ...row, document: readAssessmentResult(document) }));
 }
 
-/** The newest answers with the plan that they are worked on by, whole: as it was given, nothing is solved. */
+/** The newest answers with the plan in use, as stored; no plan is solved. */
 async function workedOn(db: Db, answeredId: string | null) {
 	const plan = answeredId ? await currentPlanOf(db, answeredId) : null;
 	return {
@@ -61,9 +61,8 @@ async function workedOn(db: Db, answeredId: string | null) {
 }
 
 /**
- * Everything the case page shows of one person. That it was looked at is in the audit log, once an hour for each reader.
- *
- * Cost: some twenty reads by index, each bounded; nothing is solved.
+ * Everything the case page shows about one person. Opening it is logged once an hour for each reader. Cost: some twenty index reads, each
+ * bounded; no plan is solved.
  */
 export async function readCase(db: Db, actor: Actor, personId: string, now: Date) {
 	const reader = await requireCase(db, actor, personId, 'cases:read');
@@ -108,12 +107,12 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 	return {
 		person,
 		listed,
-		/** Where the person's days begin, and whether the zone that is stored for them is one. */
+		/** The person's time zone, and whether the stored one exists. */
 		place: { ...place, today: dayOf(now) },
 		...stateOfRow(newest),
 		newest,
 		answered,
-		/** All that was answered, the oldest first. */
+		/** Everything answered, oldest first. */
 		answers: main.filter((a) => a.answeredAt !== null && a.corner !== null).reverse(),
 		...(await workedOn(db, answered?.id ?? null)),
 		judgement: judged.at(-1)?.document ?? null,
@@ -127,9 +126,9 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 		messages,
 		referrals,
 		followUp: open.find(({ kind }) => kind === 'look') ?? null,
-		/** Days that the policy gave, as they stand now. */
+		/** Days set by the policy, as they stand now. */
 		policyDays: open.filter(({ kind }) => kind !== 'look'),
-		/** Further spots of the newest answers with their plans: the same person and household at another table. */
+		/** Further workstations of the newest answers with their plans: the same person and household at another table. */
 		spots: await Promise.all(
 			spots.map(async (spot) => ({ id: spot.id, plan: await currentPlanOf(db, spot.id) }))
 		),
@@ -143,10 +142,10 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 	};
 }
 
-/** A case as it is read. */
+/** A case as read. */
 export type Case = Awaited<ReturnType<typeof readCase>>;
 
-/** The warning signs that a person ever reported, the newest first; served by reported_signs_person_idx. */
+/** The warning signs that a person ever reported, newest first; served by reported_signs_person_idx. */
 function signsOfPerson(db: Db, personId: string) {
 	return db
 		.select({ sign: reportedSigns.sign, at: reportedSigns.at, takenBackAt: reportedSigns.takenBackAt })
@@ -156,10 +155,10 @@ function signsOfPerson(db: Db, personId: string) {
 		.limit(50);
 }
 
-/** Lines of the record that the timeline has: the newest. */
+/** Most audit-log lines in the timeline, newest first. */
 const LOG_LINES = 200;
 
-/** The newest lines about a person; served by audit_lines_person_at_idx. */
+/** The newest audit-log lines about a person; served by audit_lines_person_at_idx. */
 function newestAuditLines(db: Db, personId: string) {
 	return db
 		.select({

@@ -1,12 +1,12 @@
 import type { RegionReport } from '../../core/discomfort';
 
-/** Something that was answered, with the discomfort that was told. */
+/** Answers with their discomfort report. */
 interface Answered {
 	readonly answeredAt: Date | null;
 	readonly discomfort: readonly RegionReport[] | null;
 }
 
-/** Discomfort as it was reported, with answers and at check-ins, the oldest first. */
+/** Discomfort reports from answers and check-ins, oldest first. */
 export function reportsOf({
 	answers,
 	checkIns

@@ -7,10 +7,10 @@ import { DomainError } from '../domain-error';
 
 const { people } = schema;
 
-/** A coordinator who works on a case. */
+/** A coordinator working on a case. */
 export type CaseReader = Actor & { readonly kind: 'user' };
 
-/** Asks that someone acts who may work on cases, and that the person is there. What a clinician may see of a case is its referral (`referrals/`). */
+/** Requires that the actor may work on cases and that the person exists. A clinician sees only what was referred (`referrals/`). */
 export async function requireCase(
 	db: Db,
 	actor: Actor,

@@ -13,7 +13,7 @@ import { inSequence } from '../plans/in-sequence';
 
 const { assessments, people } = schema;
 
-/** The way of sitting that is wanted for a person, how much is asked of them and how often they are to break; null for what a round or the usual says. */
+/** The sitting style, the length of the self-assessment and the break schedule set for a person; null for the round's or the default. */
 export interface PersonSettings extends DeskActInput {
 	readonly way: SittingStyle | null;
 	readonly route: QuestionnaireMode | null;
@@ -21,8 +21,8 @@ export interface PersonSettings extends DeskActInput {
 }
 
 /**
- * Sets how a person is judged and asked from now on. A new way of sitting holds for what they have answered too: their plan is solved again,
- * outside of any transaction, keeps the steps that stay true, and says that the way has changed. What is out and not answered follows.
+ * Sets how a person is assessed and asked from now on. A new sitting style also applies to past answers: their plan is solved again,
+ * outside any transaction, keeps the steps that remain true, and says that the style has changed. Invitations not yet answered follow.
  */
 export function changePersonSettings(
 	db: Db,
@@ -45,7 +45,7 @@ export function changePersonSettings(
 			);
 			if (way) await changing.update(assessments, { way }, open);
 			if (route) await changing.update(assessments, { route }, open);
-			// How often to break holds from now on, whether or not they have answered.
+			// The break schedule applies from now on, whether or not they have answered.
 			if (rhythm) {
 				const mine = and(eq(assessments.personId, personId), isNull(assessments.revokedAt));
 				await changing.update(assessments, { rhythm }, mine);

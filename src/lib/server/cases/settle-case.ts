@@ -12,13 +12,13 @@ import { newestAssessmentResult } from '../case-assessments/newest-assessment-re
 
 const { assessments, cases, checkIns, messages, reportedDiscomfort, roundPeople } = schema;
 
-/** Cases settled in one go at most. */
+/** Most cases marked as done at once. */
 export const MAX_CASES_AT_ONCE = 500;
 
-/** Why a case can't be settled by a press. */
+/** Why a case can't be marked as done with one key press. */
 type Hindrance = 'needs-outcome' | 'unread-message' | 'hazard-open';
 
-/** What hinders that a case is settled: a sign that only an outcome closes, or a message that nobody has read. */
+/** What keeps a case from being marked as done: a warning sign that only an outcome closes, or an unread message. */
 async function hindranceOf(tx: Db, personId: string): Promise<Hindrance | null> {
 	const [row] = await tx.select({ level: cases.level }).from(cases).where(eq(cases.personId, personId));
 	if (row && isMoreUrgent(row.level, 'soon')) return 'needs-outcome';
@@ -31,7 +31,7 @@ async function hindranceOf(tx: Db, personId: string): Promise<Hindrance | null> 
 	return judgement?.reasons.some(({ code }) => code === 'hazard') ? 'hazard-open' : null;
 }
 
-/** Says that what a person has sent was looked at: answers, reports, check-ins; and that they were called where they were silent. */
+/** Records that what a person sent was reviewed (answers, reports, check-ins), and that they were called where they had not answered. */
 export async function acknowledgeCase(rows: ChangedRows, tx: Db, personId: string, now: Date): Promise<void> {
 	await rows.update(
 		assessments,
@@ -66,7 +66,7 @@ export async function acknowledgeCase(rows: ChangedRows, tx: Db, personId: strin
 	);
 }
 
-/** One person's part: acknowledged and, where nothing is left open, settled. */
+/** One person's part: reviewed and, where nothing is left open, marked as done. */
 async function settleOne(
 	db: Db,
 	actor: Actor,
@@ -88,9 +88,8 @@ async function settleOne(
 }
 
 /**
- * Settles one case: what was sent is dealt with. What is asked for and not decided stays open, and so does a plan at home.
- *
- * @throws DomainError where a warning sign has no outcome yet, or a message nobody has read
+ * Marks one case as done: what was sent is dealt with. Undecided requests stay open, and so does a plan not carried out.
+ * @throws DomainError for a warning sign without an outcome, or an unread message
  */
 export async function settleCase(
 	db: Db,
@@ -105,17 +104,16 @@ export async function settleCase(
 	});
 }
 
-/** What became of many cases that were to be settled. */
+/** The result of marking many cases as done. */
 export interface SettledCases {
 	readonly settled: readonly string[];
-	/** Who was passed over: someone has to look at these one by one. */
+	/** People left out, whose cases need individual attention. */
 	readonly leftOut: readonly string[];
 }
 
 /**
- * Settles many cases with one press; who has an open warning sign or an unread message is left out, and named.
- *
- * Cost: some thirty small statements a person.
+ * Marks many cases as done with one key press; people with an open warning sign or an unread message are left out and named. Cost: some
+ * thirty small statements per person.
  */
 export async function settleCases(
 	db: Db,
@@ -133,7 +131,7 @@ export async function settleCases(
 	return inTransaction(db, async (tx) => {
 		const settled: string[] = [];
 		const leftOut: string[] = [];
-		// In one order, so that two batches at once never wait for each other in a ring.
+		// In a fixed order, so that two batches at once never wait for each other in a circle.
 		for (const personId of [...new Set(input.personIds)].sort()) {
 			if (await hindranceOf(tx, personId)) {
 				leftOut.push(personId);
@@ -153,7 +151,7 @@ export async function settleCases(
 	});
 }
 
-/** Puts a case that was settled back on the sheet. */
+/** Puts a case marked as done back on the day sheet. */
 export async function reopenCase(db: Db, actor: Actor, input: DeskActInput, now: Date): Promise<void> {
 	requirePermission(actor, 'cases:act');
 	const { personId } = input;

@@ -6,10 +6,10 @@ import type { Case } from './read-case';
 
 const { emails } = schema;
 
-/** Letters that are shown: the newest of them. */
+/** Most emails shown, newest first. */
 const MOST_LETTERS = 100;
 
-/** The letters to a person, with where each stands, newest first; served by letters_person_idx. */
+/** The emails to a person with their states, newest first; served by letters_person_idx. */
 export function lettersOf(db: Db, personId: string) {
 	return db
 		.select({
@@ -86,7 +86,7 @@ function withClinician({ referrals }: Read): TimelineEntry[] {
 	]);
 }
 
-/** Where the level changed, with the reasons of the newer judgement. */
+/** Changes of level, with the reasons of the newer assessment. */
 function levels({ judged }: Read): TimelineEntry[] {
 	return judged.flatMap(({ id, at, level, document }, i) => {
 		const before = judged[i - 1]?.level ?? null;
@@ -104,7 +104,7 @@ function levels({ judged }: Read): TimelineEntry[] {
 	});
 }
 
-/** Everything that was said and done about a person, the newest first. */
+/** Everything said and done about a person, newest first. */
 export function timelineOf(read: Read, posted: Awaited<ReturnType<typeof lettersOf>>): TimelineEntry[] {
 	return newestFirst([
 		...words(read),

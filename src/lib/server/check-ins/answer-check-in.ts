@@ -15,7 +15,7 @@ import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '../plans/current-p
 
 const { assessments, checkIns, stepEvents } = schema;
 
-/** What was asked of a person and waits for an answer; served by check_ins_open_key. */
+/** A check-in that awaits its answer; served by check_ins_open_key. */
 function waits(personId: string, kind: (typeof ASKED_KINDS)[number]) {
 	return and(
 		eq(checkIns.personId, personId),
@@ -25,7 +25,7 @@ function waits(personId: string, kind: (typeof ASKED_KINDS)[number]) {
 	);
 }
 
-/** The whole corner was looked at again: nobody is reminded of it any more. */
+/** The whole workstation was assessed again: no reminder of it is needed any more. */
 export async function endRecheck(tx: Db, personId: string, now: Date): Promise<void> {
 	await tx
 		.update(checkIns)
@@ -33,10 +33,7 @@ export async function endRecheck(tx: Db, personId: string, now: Date): Promise<v
 		.where(waits(personId, 'recheck'));
 }
 
-/**
- * The self-assessment whose plan a person works on: the newest that they answered, whichever of their links they use. Null before the
- * first.
- */
+/** The self-assessment whose plan a person works on: the newest one answered, whichever of their links they use. Null before the first. */
 export async function checkInAnswersOf(db: Db, personId: string): Promise<string | null> {
 	const [row] = await db
 		.select({ id: assessments.id })
@@ -49,18 +46,18 @@ export async function checkInAnswersOf(db: Db, personId: string): Promise<string
 	return row?.id ?? null;
 }
 
-/** What a person says at a check-in. */
+/** A person's answers to a check-in. */
 export interface CheckInAnswers {
 	readonly signs: readonly RedFlag[];
 	readonly discomfort: readonly RegionReport[];
-	/** Steps that have come undone. */
+	/** Steps that came undone. */
 	readonly undone: readonly (PlanItem | FindingId)[];
 	readonly news: readonly NewsKind[];
 }
 
 /**
- * Takes the answers of a check-in, asked for or not: what has come undone, how it feels, warning signs, what is new. A step that came
- * undone puts the corner as it stands back there. Sent twice within the same minute it is one.
+ * Saves the answers of a check-in, sent or not: what came undone, discomfort, warning signs, what is new. A step that came undone changes
+ * the workstation as it stands. Sent twice within a minute, it is one.
  */
 export async function answerCheckIn(
 	db: Db,
@@ -101,7 +98,7 @@ export async function answerCheckIn(
 	});
 }
 
-/** Steps that stood and have come undone. */
+/** Steps that were in place and came undone. */
 async function undo(
 	tx: Db,
 	assessmentId: string,
@@ -125,13 +122,13 @@ async function undo(
 		);
 }
 
-/** The check-in that waits for its person's answer, if one does. */
+/** The check-in awaiting its person's answer, if there is one. */
 export async function openCheckInOf(db: Db, personId: string) {
 	const [row] = await db.select().from(checkIns).where(waits(personId, 'check-in'));
 	return row ?? null;
 }
 
-/** The check-ins that a person has answered, the newest first; served by check_ins_person_idx. */
+/** A person's answered check-ins, newest first; served by check_ins_person_idx. */
 export function answeredCheckIns(db: Db, personId: string) {
 	return db
 		.select()

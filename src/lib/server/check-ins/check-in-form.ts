@@ -3,12 +3,12 @@ import { Type } from 'typebox';
 import { ANSWER_FIELDS, RED_FLAG_GROUPS } from '../../core/answers';
 import { NEWS_KINDS, PLAN_ITEMS } from '../../core/case-assessment';
 
-/** Signs and discomfort are asked with the same fields as in the walk. */
+/** Warning signs and discomfort use the same fields as the self-assessment. */
 const asked = [...ANSWER_FIELDS].filter(([name]) => /^(?:sign|pain)\./.test(name));
 
 const ticked = { enum: ['', 'yes'] };
 
-/** The form of a check-in: fields that are not sent were not answered. */
+/** The form of a check-in: fields not sent are unanswered. */
 export const checkInForm = Type.Unsafe<Record<string, string>>({
 	type: 'object',
 	maxProperties: 400,

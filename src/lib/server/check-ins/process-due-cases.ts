@@ -23,12 +23,12 @@ import { queueLinkEmail } from '../email/queue-link-email';
 
 const { assessments, cases, checkIns, followUps, plans } = schema;
 
-/** People looked at in one go. */
+/** People processed at a time. */
 const BATCH = 50;
 
 const SYSTEM = { kind: 'system' } as const;
 
-/** Where a look over those that are due has come. */
+/** Progress of a pass over the people who are due. */
 interface Cursor {
 	readonly day: string;
 	readonly personId: string;
@@ -38,12 +38,10 @@ interface Cursor {
 type DayColumn = 'judgeOn' | 'mailOn';
 
 /**
- * Looks over everybody whose day of a column has come, in the order of the days. Each is locked and done alone, so several processes do nothing
- * twice and what fails for one keeps nobody waiting. Whoever is still to be judged by the rules of now is left until they are.
- *
- * Cost: along cases_judge_on_idx or cases_mail_on_idx, in proportion to those that are due.
- *
- * @param work what to do for one person; false ends the look
+ * Goes through everyone whose day in a column has come, in the order of the days. Each is locked and processed separately, so several
+ * processes do nothing twice and one failure holds nobody up. Anyone still to be assessed under the present rules is skipped until they
+ * are. Cost: along cases_judge_on_idx or cases_mail_on_idx, proportional to the people due.
+ * @param work what to do for one person; false ends the pass
  */
 async function forEachDue(
 	db: Db,
@@ -52,7 +50,7 @@ async function forEachDue(
 	shallGoOn: ShouldContinue,
 	work: (tx: Db, personId: string) => Promise<boolean>
 ): Promise<void> {
-	// The day has begun somewhere: whose own has not is passed over by the work.
+	// The day has begun somewhere on Earth: `work` skips anyone whose own day has not.
 	const latest = isoDay(new Date(now.getTime() + 14 * 3_600_000), 'UTC');
 	const day = cases[column];
 	let after: Cursor = { day: '0001-01-01', personId: '00000000-0000-0000-0000-000000000000' };
@@ -83,10 +81,9 @@ async function forEachDue(
 }
 
 /**
- * Does what a day brings by itself: judges again what time alone changes; then recalls plans that were not begun, asks how plans that were
- * carried out hold, and sends the next full look, the longest due first, as many as the daily limit lets through.
- *
- * @returns letters written
+ * Does what a day brings automatically: assesses again what time alone changes; then reminds of plans not started, sends check-ins, and
+ * sends the next self-assessment, longest overdue first, as many as the daily limit allows.
+ * @returns number of emails written
  */
 export async function processDueCases(
 	db: Db,
@@ -108,7 +105,10 @@ export async function processDueCases(
 	return letters;
 }
 
-/** What is due for one person today. @returns letters written */
+/**
+ * Everything due for one person today.
+ * @returns number of emails written
+ */
 export async function processDueCase(db: Db, personId: string, now: Date): Promise<number> {
 	const mail = await mailQuotaOfToday(db, now);
 	return inTransaction(db, async (tx) => {
@@ -119,7 +119,7 @@ export async function processDueCase(db: Db, personId: string, now: Date): Promi
 	});
 }
 
-/** A person, locked, where their day of a column has come in their own time zone; null where it has not, or another process was quicker. */
+/** A person, locked, if their day in a column has come in their own time zone; null where it has not, or another process was quicker. */
 async function whoseDayHasCome(
 	tx: Db,
 	personId: string,
@@ -135,7 +135,7 @@ async function whoseDayHasCome(
 	return row.day <= person.place.dayOf(now) ? person : null;
 }
 
-/** What became of an email whose day has come: written, not due after all, or kept back by the daily limit. */
+/** What happened to an email that was due: written, no longer due, or held by the daily limit. */
 type Sent = 'written' | 'not-due' | 'limited';
 
 async function writeWhatIsDue(tx: Db, personId: string, mail: DailyMailQuota, now: Date): Promise<Sent[]> {
@@ -149,14 +149,14 @@ async function writeWhatIsDue(tx: Db, personId: string, mail: DailyMailQuota, no
 	return sent;
 }
 
-/** Someone whose day has come. */
+/** A person who is due. */
 interface Due {
 	readonly person: LockedPerson;
 	readonly read: LoadedCaseRecord;
 	readonly mail: DailyMailQuota;
 }
 
-/** Reminds a person, once, of a plan that they have not begun. */
+/** Reminds a person, once, of a plan they have not started. */
 async function recallPlan(tx: Db, { person, read, mail }: Due, now: Date): Promise<Sent> {
 	const { plan } = read;
 	if (
@@ -175,7 +175,7 @@ async function recallPlan(tx: Db, { person, read, mail }: Due, now: Date): Promi
 	return 'written';
 }
 
-/** Asks how a plan holds, on its day: the questions of one minute. */
+/** Sends a check-in on its day. */
 async function askHowItHolds(tx: Db, { person, read, mail }: Due, now: Date): Promise<Sent> {
 	const open = await openFollowUp(tx, person.id, 'check-in');
 	const { today } = read.file;
@@ -200,8 +200,8 @@ async function askHowItHolds(tx: Db, { person, read, mail }: Due, now: Date): Pr
 }
 
 /**
- * Sends the next full look, with the answers of the last one and what has changed since put in. Whoever has one that they have not answered is
- * asked for that one: the link they have goes on working, with what they have typed.
+ * Sends the next self-assessment, filled in with the last answers and what has changed since. Someone with an unanswered one is reminded of
+ * that one instead: their link keeps working, with what they have typed.
  */
 async function sendRecheck(tx: Db, { person, read, mail }: Due, now: Date): Promise<Sent> {
 	const open = await openFollowUp(tx, person.id, 'recheck');
@@ -226,12 +226,12 @@ async function sendRecheck(tx: Db, { person, read, mail }: Due, now: Date): Prom
 			askedAt: now,
 			remindOn: first?.on ?? null
 		})
-		// The last one still waits for its answer: it goes on being reminded of.
+		// The last one still awaits its answer, and its reminders go on.
 		.onConflictDoNothing();
 	return isWritten ? 'written' : 'not-due';
 }
 
-/** The self-assessment that a person has a working link to and has not answered; served by assessments_person_sent_idx. */
+/** The self-assessment to which a person has a working link and which they have not answered; served by assessments_person_sent_idx. */
 async function unansweredOf(tx: Db, personId: string): Promise<string | null> {
 	const [open] = await tx
 		.select({ id: assessments.id })
@@ -256,7 +256,7 @@ async function sendNext(tx: Db, person: LockedPerson, read: LoadedCaseRecord, no
 	return sent.id;
 }
 
-/** The way and the answers of the newest self-assessment, with the heights as they stand since. */
+/** The sitting style and answers of the newest self-assessment, with the heights as set since. */
 async function whatIsKnown(tx: Db, kept: PlanInProgress, { file }: LoadedCaseRecord) {
 	const [last] = await tx.select().from(assessments).where(eq(assessments.id, kept.assessmentId));
 	if (!last?.corner) return {};

@@ -13,17 +13,16 @@ import { queueLinkEmail } from '../email/queue-link-email';
 
 const { checkIns } = schema;
 
-/** The email that reminds of each kind. */
+/** The reminder email for each kind. */
 const REMINDERS = { 'check-in': 'check-in-reminder', recheck: 'recheck-reminder' } as const;
 
-/** Check-ins looked at in one run at most; the next run takes the rest. */
+/** Most check-ins processed in one run; the next run takes the rest. */
 const MOST_AT_ONCE = 2000;
 
 /**
- * Reminds who has not answered a check-in by the policy's working days; after the last reminder the person stands on the call list.
+ * Reminds people who have not answered a check-in within the policy's working days; after the last reminder they are on the call list.
  * Served by check_ins_remind_idx.
- *
- * @returns letters written
+ * @returns number of emails written
  */
 export async function remindCheckIns(db: Db, now: Date): Promise<number> {
 	const latest = isoDay(new Date(now.getTime() + 14 * 3_600_000), 'UTC');

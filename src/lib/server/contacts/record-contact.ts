@@ -16,7 +16,7 @@ import { setManualFollowUp } from '../follow-ups/manual-follow-up';
 
 const { cases, contacts, caseAssessments, users } = schema;
 
-/** An attempt to reach someone, or a talk with them; with `closes`, the outcome of warning signs. */
+/** An attempt to reach someone, or a conversation; with `closes`, the outcome of warning signs. */
 export interface NewContact extends DeskActInput {
 	readonly how: ContactWay;
 	readonly result: ContactResult;
@@ -24,7 +24,7 @@ export interface NewContact extends DeskActInput {
 	readonly said: string;
 	readonly closes: readonly Closable[];
 	readonly next: ContactNextStep | null;
-	/** ISO date of the next attempt, or of the next look; empty for none. */
+	/** ISO date of the next attempt or follow-up; empty for none. */
 	readonly nextOn: string;
 	readonly why: string;
 }
@@ -38,7 +38,7 @@ function needOutcome({ result, whom, said, next, nextOn, why }: NewContact): voi
 	if (next === 'nothing' && why.trim() === '') throw new DomainError('invalid', 'sayWhyNothingNext', '/why');
 }
 
-/** Why a case is open, by the newest judgement. */
+/** Why a case is open, by the newest assessment. */
 async function openReasons(tx: Db, personId: string): Promise<readonly TriageReason[]> {
 	const [row] = await tx
 		.select({ document: caseAssessments.document })
@@ -48,15 +48,15 @@ async function openReasons(tx: Db, personId: string): Promise<readonly TriageRea
 	return row ? readAssessmentResult(row.document).reasons : [];
 }
 
-/** What an outcome names a reason by. */
+/** The name by which an outcome refers to a reason. */
 const nameOf = ({ code, sign }: TriageReason) => sign ?? code;
 
 const isClosedBy = (closes: readonly string[], reason: TriageReason) => closes.includes(nameOf(reason));
 
 /**
- * Records that someone tried to reach a person, or reached them. With `closes` it is the outcome of the signs that it names, and
- * nothing else closes these; where nothing else is left that has to be acted on soon, what the person sent is dealt with by it too, and the case leaves
- * the list. The day of the next attempt or look stands in the follow-ups.
+ * Records an attempt to reach a person, or a conversation with them. With `closes`, it is the outcome of the warning signs named there,
+ * which nothing else closes; if nothing else needs acting on soon, what the person sent is dealt with too, and the case leaves the list.
+ * The day of the next attempt or follow-up is saved as a follow-up.
  */
 export async function recordContact(db: Db, actor: Actor, input: NewContact, now: Date): Promise<void> {
 	const { personId, closes, nextOn, next } = input;
@@ -64,7 +64,7 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 	if (nextOn !== '' && acceptedDay(nextOn) === null) throw new DomainError('invalid', 'noSuchDay', '/nextOn');
 	await inTransaction(db, async (tx) => {
 		const author = await requireCase(tx, actor, personId, 'cases:act');
-		// A call that only says what was said adds to the record: it is true whatever a colleague did in the meantime.
+		// A call that only records what was said is true whatever a colleague did meanwhile.
 		const version = closes.length > 0 || nextOn !== '' ? input.version : null;
 		const act = { ...input, version, kind: 'contacted' as const };
 		await runDeskAct(tx, actor, act, now, async ({ rows, person, actId }) => {
@@ -130,5 +130,5 @@ export function contactsOf(db: Db, personId: string) {
 		.limit(100);
 }
 
-/** One contact as the case shows it. */
+/** A contact as the case page shows it. */
 export type ContactLine = Awaited<ReturnType<typeof contactsOf>>[number];

@@ -46,32 +46,40 @@ export const schema = {
 	...audit
 };
 
-/** The database or a transaction on it. */
+/** The database, or a transaction on it. */
 export type Db =
 	| NodePgDatabase<typeof schema>
 	| Parameters<Parameters<NodePgDatabase<typeof schema>['transaction']>[0]>[0];
 
-/** An open database: the client and how to close it. */
+/** An open database: the client, and how to close it. */
 export interface OpenDatabase {
 	readonly db: NodePgDatabase<typeof schema>;
 	readonly pool: pg.Pool;
-	/** Ends every connection at once, with what waits on it: for a database that has fallen silent. The next use makes new ones. */
+	/**
+	 * Closes every connection at once, failing whatever waits on it: for a database that no longer answers. The next use opens new ones.
+	 */
 	readonly drop: () => void;
 }
 
-/** Connections of one process that requests and jobs share. */
+/** Connections per process, shared by requests and jobs. */
 export const MOST_CONNECTIONS = 12;
 
-/** So long one waits for a free connection, or for a new one, ms. Our assumption: many may ask at once. A database that is silent is noticed long before (`database-watch.ts`). */
+/**
+ * Longest wait for a free or new connection, ms. Our assumption: many may ask at once. A silent database is noticed long before
+ * (`database-watch.ts`).
+ */
 const CONNECT_MS = 60_000;
 
-/** So long one statement may take, ms: twice the longest there is, the figures of a million people. PostgreSQL ends it; we end what it can't. */
+/**
+ * Longest statement, ms: twice the slowest there is, the figures of a million people. PostgreSQL ends it; the client ends what PostgreSQL
+ * can't.
+ */
 const STATEMENT_MS = 120_000;
 
-/** A transaction that does nothing for so long holds locks for nobody, ms. */
+/** A transaction idle for this long is ended, so that it holds no locks, ms. */
 const IDLE_IN_TRANSACTION_MS = 60_000;
 
-/** What every connection is opened with: limits on how long anything waits, and a sign of life that keeps firewalls and both ends awake. */
+/** Settings of every connection: limits on waiting, and keep-alive packets for firewalls and both ends. */
 const LIMITS = {
 	connectionTimeoutMillis: CONNECT_MS,
 	statement_timeout: STATEMENT_MS,
@@ -83,14 +91,13 @@ const LIMITS = {
 } as const;
 
 /**
- * Opens a pool of connections. A connection that breaks is dropped and replaced on the next use.
- *
- * @param timeZone the organisation's IANA zone; it travels with each connection, so that every use case knows it
+ * Opens a pool of connections. A broken connection is dropped and replaced on the next use.
+ * @param timeZone the organisation's IANA zone; it is set on each connection, so that every use case knows it
  */
 export function openDatabase(url: string, timeZone = 'UTC'): OpenDatabase {
-	// What is read often lies in memory or on a disk without a head to move: a look by index is as good as the next page.
+	// What is read often is in memory or on a solid-state disk: an index look-up costs no more than the next page.
 	const open = new Set<pg.Client>();
-	/** Known from the moment it is made: one that is connecting still has to be dropped, too. */
+	/** Registered as soon as it is made: one still connecting must be dropped too. */
 	class Known extends pg.Client {
 		constructor(config?: string | pg.ClientConfig) {
 			super(config);
@@ -106,7 +113,7 @@ export function openDatabase(url: string, timeZone = 'UTC'): OpenDatabase {
 		options: `-c random_page_cost=1.1 -c easy_corner.time_zone=${timeZone}`
 	});
 	pool.on('error', () => {});
-	// One that breaks in use, between two statements, is shown by the next of them; unheard it would end the process.
+	// A connection that breaks between two statements is reported by the next one; unhandled, the event would end the process.
 	pool.on('connect', (client) => client.on('error', () => {}));
 	const db = drizzle(pool, { schema });
 	db.transaction = givenBack(pool);
@@ -121,8 +128,8 @@ export function openDatabase(url: string, timeZone = 'UTC'): OpenDatabase {
 }
 
 /**
- * Transactions that give their connection back whatever happens: Drizzle's own keep it where it breaks before the first statement, as when
- * PostgreSQL is restarted, and the pool has one fewer from then on.
+ * Transactions that always return their connection: Drizzle's own keeps it if it breaks before the first statement, as when PostgreSQL
+ * restarts, and the pool would be one short from then on.
  */
 function givenBack(pool: pg.Pool): NodePgDatabase<typeof schema>['transaction'] {
 	const known = new WeakMap<pg.PoolClient, NodePgDatabase<typeof schema>>();
@@ -133,7 +140,7 @@ function givenBack(pool: pg.Pool): NodePgDatabase<typeof schema>['transaction'] 
 			known.set(client, on);
 			return await on.transaction(work, config);
 		} finally {
-			// One that is broken is dropped by the pool, and replaced on the next use.
+			// A broken one is dropped by the pool and replaced on the next use.
 			client.release();
 		}
 	};

@@ -1,4 +1,7 @@
-/** What PostgreSQL, Node.js and their client say where there is no connection: it is ending or starting, refuses, or is cut (PostgreSQL's appendix A, class 57P and 08). */
+/**
+ * Codes from PostgreSQL, Node.js and the client for a lost connection: shutting down or starting, refused, or cut (PostgreSQL's appendix A,
+ * classes 57P and 08).
+ */
 const CODES =
 	/^(?:57P0[123]|08\w{3}|E(?:CONNREFUSED|CONNRESET|PIPE|TIMEDOUT|HOSTUNREACH|NETUNREACH|AI_AGAIN|NOTFOUND))$/;
 
@@ -6,7 +9,7 @@ const CODES =
 const WORDS =
 	/^(?:Connection terminated|Client has encountered a connection error|timeout exceeded when trying to connect|timeout expired)/;
 
-/** Whether an error says that the database could not be reached, or was lost on the way; Drizzle wraps what the client says. */
+/** Whether an error means that the database could not be reached, or was lost on the way; Drizzle wraps the client's error. */
 export function isConnectionError(error: unknown): boolean {
 	if (!(error instanceof Error)) return false;
 	const { code } = error as { code?: unknown };

@@ -1,21 +1,25 @@
 import pg from 'pg';
 import { describeError, log } from '../log';
 
-/** Between two looks at a database that answers, ms. */
+/** Interval between two checks of a database that answers, ms. */
 const LOOK_MS = 1000;
 
-/** Between two looks at one that doesn't, ms: the first page after it is back waits no longer. */
+/** Interval between two checks of one that doesn't, ms: how long the first page waits after it is back. */
 const LOOK_AGAIN_MS = 250;
 
-/** A database that says nothing for so long, and then for as long on a connection of its own, is taken for gone, ms. It is asked for a one. Our assumption. */
+/**
+ * A database that does not answer for this long, and then again on a new connection, counts as gone, ms. The check asks for a single value.
+ * Our assumption.
+ */
 const SILENCE_MS = 1800;
 
-/** Between two tries to write, ms: a disk that is full lets everything be read. */
+/** Interval between two test writes, ms: on a full disk, reading still works. */
 const WRITE_MS = 15_000;
 
 /**
- * Looks after the database by one connection of its own. A connection may die without a word: nothing comes back, and nothing fails, for minutes. Whoever
- * waits for one would wait as long; so when this one falls silent, all of them are dropped, and whoever comes is told at once until it answers again.
+ * Watches the database on a connection of its own. A connection can die silently: nothing comes back, and nothing fails, for minutes, and
+ * everyone waiting for one would wait as long. When this one falls silent, all are dropped, and requests are refused at once until the
+ * database answers again.
  */
 export class DatabaseWatch {
 	#client: pg.Client | null = null;
@@ -114,7 +118,7 @@ export class DatabaseWatch {
 		this.#client = null;
 	}
 
-	/** Writes a row of its own. A refusal is told; the connection still stands. */
+	/** Writes to a row of its own. A refusal is recorded; the connection remains. */
 	async #tryToWrite(client: pg.Client): Promise<void> {
 		if (Date.now() < this.#nextWriteAt) return;
 		this.#nextWriteAt = Date.now() + WRITE_MS;
@@ -134,7 +138,7 @@ export class DatabaseWatch {
 
 	#setSilent(error: unknown): void {
 		const isSilent = error !== null;
-		// Each time: whoever waited for a connection has begun to make another.
+		// Each time: whoever waited for a connection has begun to open another.
 		if (isSilent) this.drop();
 		if (isSilent === this.#isSilent) return;
 		this.#isSilent = isSilent;
@@ -147,8 +151,8 @@ export class DatabaseWatch {
 }
 
 /**
- * Ends a connection without a word of goodbye, which nobody may be there to hear; what waits on it fails at once.
- * @param client also one that is connecting still
+ * Ends a connection without the protocol's goodbye, which nobody may be there to receive; what waits on it fails at once.
+ * @param client also one still connecting
  */
 export function destroyClient(client: pg.ClientBase): void {
 	const { connection } = client as unknown as { connection?: { stream?: { destroy(): void } } };

@@ -4,10 +4,10 @@ import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
 
-/** The database can't be used by this version; the text says what to do. */
+/** This version can't use the database; the message says what to do. */
 export class MigrationError extends Error {}
 
-/** Any number: the lock under which one process migrates while the others wait; the queue makes its tables under it too. */
+/** Any number: the lock under which one process migrates while others wait; the queue creates its tables under it too. */
 const LOCK = 727_301_442;
 
 function migrationsFolder(): string {
@@ -33,16 +33,16 @@ interface Step {
 	readonly tag: string;
 }
 
-/** The steps of this version, the oldest first. */
+/** The migrations of this version, oldest first. */
 function allSteps(): Step[] {
 	const journal = readFileSync(join(migrationsFolder(), 'meta', '_journal.json'), 'utf8');
 	return (JSON.parse(journal) as { entries: Step[] }).entries;
 }
 
-/** The newest step of this version, as the database notes it. */
+/** The newest migration of this version, as the database records it. */
 const newestStep = () => Math.max(...allSteps().map(({ when }) => when));
 
-/** Names of the steps that a database has still to go. */
+/** Names of the migrations that a database still needs. */
 export async function pendingMigrations(url: string): Promise<string[]> {
 	const pool = new pg.Pool({ connectionString: url, max: 1 });
 	const client = await pool.connect();
@@ -61,8 +61,7 @@ const NEWER =
 	'The database was made by a newer version of Easy Corner: update the program, or keep the data aside with "npm run db -- backup FILE" and start over with "npm run demo -- --fresh".';
 
 /**
- * Refuses a database of another version; changing it is a command of its own, by a role of its own.
- *
+ * Refuses a database of another version; migrating is a separate command with a separate role.
  * @throws MigrationError that says what to do
  */
 export async function requireSchemaVersion(pool: pg.Pool): Promise<void> {
@@ -80,8 +79,8 @@ export async function requireSchemaVersion(pool: pg.Pool): Promise<void> {
 }
 
 /**
- * Brings the database to this version, forward only, under an advisory lock so that several processes may start at
- * once. A database of a newer version is refused and left as it is.
+ * Migrates the database to this version, forward only, under an advisory lock so that several processes may start at once. A database of a
+ * newer version is refused and left as it is.
  */
 export async function migrateDatabase(pool: pg.Pool): Promise<void> {
 	const folder = migrationsFolder();
@@ -92,7 +91,7 @@ export async function migrateDatabase(pool: pg.Pool): Promise<void> {
 	});
 }
 
-/** Runs work while no other process of the application does such work on this database: others wait for their turn. */
+/** Runs work while no other process does such work on this database; others wait for their turn. */
 export async function withDatabaseLock<T>(
 	pool: pg.Pool,
 	work: (client: pg.PoolClient) => Promise<T>

@@ -1,19 +1,19 @@
 import pg from 'pg';
 import { withDatabaseLock, migrateDatabase } from './migrate';
 
-/** Tables of which no line is changed or taken out once it is written. */
+/** Tables whose rows are never changed or deleted. */
 const WRITTEN_ONCE = ['audit_lines', 'audit_seals', 'audit_checks'] as const;
 
 const quoted = (name: string) => `"${name.replaceAll('"', '""')}"`;
 
-/** Lets a role work with what is in the tables, and only add to the record. Said again with each migration: a version may have more tables. */
+/** Lets a role use the tables, and only append to the audit log. Repeated with each migration, since a version may add tables. */
 export async function grantTo(pool: pg.Pool, role: string): Promise<void> {
 	const to = quoted(role);
 	await withDatabaseLock(pool, async (client) => {
 		await client.query(`grant usage on schema public to ${to}`);
 		await client.query(`grant select, insert, update, delete on all tables in schema public to ${to}`);
 		await client.query(`grant usage on schema drizzle to ${to}`);
-		// For backups, too.
+		// Backups need this too.
 		await client.query(`grant select on all tables in schema drizzle to ${to}`);
 		await client.query(`grant select on all sequences in schema drizzle to ${to}`);
 		await client.query(`grant usage, select on all sequences in schema public to ${to}`);
@@ -23,10 +23,9 @@ export async function grantTo(pool: pg.Pool, role: string): Promise<void> {
 }
 
 /**
- * Brings the database to this version, and lets the application's role work with it.
- *
- * @param migrationUrl the database by the role that changes the form of tables
- * @param appUrl the same by the application's role; the same address where there is one role
+ * Migrates the database to this version, and grants the application's role what it needs.
+ * @param migrationUrl the database as the role that changes tables
+ * @param appUrl the same as the application's role; the same URL where there is one role
  */
 export async function prepareDatabase(migrationUrl: string, appUrl: string): Promise<void> {
 	const migrators = new pg.Pool({ connectionString: migrationUrl, max: 1 });

@@ -14,7 +14,7 @@ import {
 import { ROLES } from '../../../core/access';
 import { isOneOf, moment, textList } from './columns';
 
-/** People who sign in. Kept while the account exists. */
+/** User accounts. Kept as long as the account exists. */
 export const users = pgTable(
 	'users',
 	{
@@ -22,28 +22,28 @@ export const users = pgTable(
 		email: text('email').notNull(),
 		name: text('name').notNull(),
 		role: text('role', { enum: ROLES }).notNull(),
-		/** argon2id, in its own encoded form. */
+		/** argon2id, in its encoded form. */
 		passwordHash: text('password_hash').notNull(),
 		createdAt: moment('created_at').notNull().defaultNow(),
-		/** When the account was closed; a closed account signs in no more and keeps its name on the record. */
+		/** When the account was closed; a closed account can't sign in and keeps its name in the audit log. */
 		closedAt: moment('closed_at'),
-		/** SHA-256 of the secret in the address of the user's calendar; null while there is none. */
+		/** SHA-256 of the secret in the user's calendar feed address; null while there is none. */
 		calendarHash: text('calendar_hash'),
-		/** Secret that the codes of the second factor come from, base32; null while there is none. */
+		/** Base32 secret of the authenticator codes; null while there is none. */
 		codeSecret: text('code_secret'),
-		/** When the first code of it was given: before that it asks for nothing. */
+		/** When its first code was given; before that, no code is asked for. */
 		codeSince: moment('code_since'),
-		/** The step of 30 s whose code was taken last: each is taken once. */
+		/** The 30 s step of the last accepted code: each works once. */
 		codeStep: integer('code_step').notNull().default(0),
-		/** SHA-256 of the codes for who has lost the device, each used once. */
+		/** SHA-256 of the recovery codes, each usable once. */
 		recoveryHashes: textList('recovery_hashes').notNull().default([]),
-		/** Whether a coordinator reads the record of who did what: given by someone who reads it, and to the first account of all. */
+		/** Whether a coordinator may read the audit log: given by someone who may, and to the very first account. */
 		seesRecord: boolean('sees_record').notNull().default(false),
-		/** Who they are at the organisation's own sign-in, with its address before it; null until they came from there. */
+		/** The issuer and its id for the user, where they signed in through the organisation; null until then. */
 		providerSubject: text('provider_subject'),
-		/** When a letter last said that someone keeps trying passwords. */
+		/** When the owner was last emailed that someone keeps trying passwords. */
 		warnedAt: moment('warned_at'),
-		/** When a letter last said that someone keeps trying codes of the second factor. */
+		/** When the owner was last emailed that someone keeps trying second-factor codes. */
 		codeWarnedAt: moment('code_warned_at')
 	},
 	(t) => [
@@ -54,7 +54,7 @@ export const users = pgTable(
 	]
 );
 
-/** Signed-in browsers. Only a hash of the cookie is kept; removed when it ends. */
+/** Signed-in browsers. Only a hash of the cookie is stored; deleted when the session ends. */
 export const sessions = pgTable(
 	'sessions',
 	{
@@ -63,23 +63,23 @@ export const sessions = pgTable(
 			.notNull()
 			.references(() => users.id, { onDelete: 'cascade' }),
 		createdAt: moment('created_at').notNull().defaultNow(),
-		/** Ends by then, used or not. */
+		/** Latest end, used or not. */
 		expiresAt: moment('expires_at').notNull(),
-		/** When it was last used, to the minute: unused for long, it ends. */
+		/** Last use, to the minute: a session unused for long ends. */
 		seenAt: moment('seen_at').notNull().defaultNow(),
-		/** When its user last gave their password, for acts that ask for it again. */
+		/** When its user last entered the password, for acts that ask for it again. */
 		confirmedAt: moment('confirmed_at').notNull().defaultNow(),
-		/** Whether the code of the second factor is still to come: until then it opens nothing. */
+		/** Whether the second factor is still missing: until then the session opens nothing. */
 		isPending: boolean('is_pending').notNull().default(false),
-		/** Whether it was begun by two factors in one: a passkey, or the organisation's own sign-in where that says so. */
+		/** Whether it was begun with two factors in one: a passkey, or the organisation's sign-in where that says so. */
 		isStrong: boolean('is_strong').notNull().default(false),
-		/** Which browser, as it names itself, shortened: so that someone knows theirs. */
+		/** The browser's own name, shortened, so that users recognise theirs. */
 		device: text('device').notNull().default('')
 	},
 	(t) => [index('sessions_user_idx').on(t.userId), index('sessions_expires_idx').on(t.expiresAt)]
 );
 
-/** Browsers that someone has signed in from before, by a secret that each keeps: they are not slowed down by others' failures. */
+/** Browsers from which someone has signed in before, by a secret that each keeps: others' failures do not slow them down. */
 export const knownDevices = pgTable(
 	'known_devices',
 	{
@@ -92,21 +92,21 @@ export const knownDevices = pgTable(
 	(t) => [primaryKey({ columns: [t.userId, t.tokenHash] })]
 );
 
-/** Passkeys: keys that a device keeps, of which only the public half is here. */
+/** Passkeys: keys kept on a device, of which only the public half is stored here. */
 export const passkeys = pgTable(
 	'passkeys',
 	{
-		/** What the device calls it, base64url. */
+		/** The device's id for it, base64url. */
 		id: text('id').primaryKey(),
 		userId: uuid('user_id')
 			.notNull()
 			.references(() => users.id, { onDelete: 'cascade' }),
 		/** COSE, base64url. */
 		publicKey: text('public_key').notNull(),
-		/** How often it has signed, where it counts: a lower count than last time is a copy. */
+		/** Signature counter, where the device counts: a lower value than last time means a copy. */
 		signed: bigint('signed', { mode: 'number' }).notNull(),
 		transports: textList('transports').notNull().default([]),
-		/** What its owner calls it. */
+		/** Its owner's name for it. */
 		name: text('name').notNull(),
 		createdAt: moment('created_at').notNull(),
 		usedAt: moment('used_at')
@@ -114,22 +114,22 @@ export const passkeys = pgTable(
 	(t) => [index('passkeys_user_idx').on(t.userId)]
 );
 
-/** What a device has been asked to sign, by a hash: taken once, and gone after some minutes. */
+/** Challenges that devices were asked to sign, by hash: used once, and deleted after some minutes. */
 export const passkeyChallenges = pgTable(
 	'passkey_challenges',
 	{
 		hash: text('hash').primaryKey(),
-		/** Whose new passkey it is for; null for a sign-in. */
+		/** The user a new passkey is for; null for a sign-in. */
 		userId: uuid('user_id').references(() => users.id, { onDelete: 'cascade' }),
 		expiresAt: moment('expires_at').notNull()
 	},
 	(t) => [index('passkey_challenges_expires_idx').on(t.expiresAt)]
 );
 
-/** What a link for a password is for. */
+/** Purposes of a password link. */
 export const ACCOUNT_LINK_KINDS = ['invitation', 'reset'] as const;
 
-/** Links by which someone chooses a password: an invitation, or a reset. Only a hash is kept; used once. */
+/** Links for choosing a password: an invitation, or a reset. Only a hash is stored; used once. */
 export const accountLinks = pgTable(
 	'account_links',
 	{
@@ -147,7 +147,7 @@ export const accountLinks = pgTable(
 	]
 );
 
-/** Failed sign-ins, counted to slow guessing down; removed after a day. The key is a hash of address or origin. */
+/** Failed sign-ins, counted to slow guessing down; deleted after a day. The key is a hash of address or origin. */
 export const signInFailures = pgTable(
 	'sign_in_failures',
 	{

@@ -4,7 +4,7 @@ import { users } from './access';
 import { isOneOf, moment } from './columns';
 import { people } from './people';
 
-/** What users do on the desk. */
+/** Acts of users on the desk. */
 export const DESK_ACTS = [
 	'settled',
 	'reopened',
@@ -28,7 +28,7 @@ export const DESK_ACTS = [
 /** One kind of act. */
 export type DeskActKind = (typeof DESK_ACTS)[number];
 
-/** One row that an act changed: as it was, and as the act left it; null where there was none. */
+/** A row that an act changed: before and after; null where there was none. */
 export interface RowChange {
 	readonly table: string;
 	readonly key: Readonly<Record<string, string>>;
@@ -37,13 +37,13 @@ export interface RowChange {
 }
 
 /**
- * The acts of users on people, each under the key that its page made, so that sending twice is acting once; with what is needed to
- * take it back until midnight. After that the changes are removed, and the line stays.
+ * Acts of users on people, each under a key made by its page, so that sending twice is acting once; with what is needed to undo it until
+ * midnight. After that the changes are deleted and the line remains.
  */
 export const deskActs = pgTable(
 	'desk_acts',
 	{
-		/** Made by the page that acts. */
+		/** Made by the page. */
 		id: uuid('id').primaryKey(),
 		userId: uuid('user_id')
 			.notNull()
@@ -51,11 +51,11 @@ export const deskActs = pgTable(
 		personId: uuid('person_id')
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
-		/** Acts of one press on many people belong together. */
+		/** Acts of one key press on many people belong together. */
 		batch: uuid('batch').notNull(),
 		kind: text('kind', { enum: DESK_ACTS }).notNull(),
 		at: moment('at').notNull(),
-		/** Null where nothing can be taken back: a letter that is out is out. */
+		/** Null where nothing can be undone, as for a sent email. */
 		changes: jsonb('changes').$type<RowChange[]>(),
 		undoneAt: moment('undone_at')
 	},

@@ -34,12 +34,12 @@ import { people } from './people';
 /** Why a personal link has ended. */
 export const LINK_ENDS = ['replaced', 'left', 'withdrawn'] as const;
 
-/** What a link is used for that is limited by the day. */
+/** Uses of a link that are limited per day. */
 export const LINK_USES = ['solve', 'message', 'measure', 'request'] as const;
 
 /**
- * Self-assessments sent to a person. Answers are kept until the person withdraws them or is removed, and so long the link works,
- * unless a newer one replaced it or the person left.
+ * Self-assessments sent to a person. Answers are kept until the person withdraws them or is erased; the link works for as long, unless a
+ * newer one replaced it or the person left.
  */
 export const assessments = pgTable(
 	'assessments',
@@ -48,16 +48,16 @@ export const assessments = pgTable(
 		personId: uuid('person_id')
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
-		/** The self-assessment that this is a further spot of: same person and household, its own table and screen. */
+		/** The self-assessment of which this is a further workstation: same person and household, with its own table and screen. */
 		spotOf: uuid('spot_of').references((): AnyPgColumn => assessments.id, { onDelete: 'cascade' }),
 		/** SHA-256 of the link's token. */
 		tokenHash: text('token_hash').notNull(),
 		way: text('way').$type<SittingStyle>().notNull(),
-		/** How much it asks, where the person has not chosen. */
+		/** Short or complete, where the person has not chosen. */
 		route: text('route').$type<QuestionnaireMode>().notNull().default('short'),
-		/** How often the person is to break, as it was sent. */
+		/** The break schedule it was sent with. */
 		rhythm: text('rhythm').$type<BreakSchedule>().notNull().default(DEFAULT_BREAK_SCHEDULE),
-		/** The checklist that it asks, for ever. */
+		/** Its checklist version, which never changes. */
 		checklistVersion: integer('checklist_version').notNull(),
 		sentAt: moment('sent_at').notNull(),
 		/** When and why the link ended; both null while it works. */
@@ -69,16 +69,16 @@ export const assessments = pgTable(
 		answersRevision: integer('answers_revision').notNull().default(0),
 		savedAt: moment('saved_at'),
 		answeredAt: moment('answered_at'),
-		/** The corner document that the answers made, validated. */
+		/** The workstation document made from the answers, validated. */
 		corner: jsonb('corner').$type<Corner>(),
-		/** Checks that were off as it was answered. */
+		/** Checks that were off when it was answered. */
 		checksOff: integer('checks_off'),
-		/** Warning signs as they were reported, and when; reported before anything else is finished. */
+		/** Warning signs as reported, and when; reported before anything else is finished. */
 		signs: jsonb('signs').$type<RedFlag[]>().notNull().default([]),
 		signsAt: moment('signs_at'),
-		/** Discomfort as it was reported with the answers; null while nothing was. */
+		/** Discomfort as reported with the answers; null while there is none. */
 		discomfort: jsonb('discomfort').$type<RegionReport[]>(),
-		/** When a coordinator said that they have dealt with the answers. */
+		/** When a coordinator marked the answers as dealt with. */
 		seenAt: moment('seen_at')
 	},
 	(t) => [
@@ -92,13 +92,13 @@ export const assessments = pgTable(
 		check('assessments_rhythm_check', isOneOf(t.rhythm, BREAK_SCHEDULES)),
 		check('assessments_ended_check', sql`(${t.revokedAt} is null) = (${t.endedWhy} is null)`),
 		check('assessments_ended_why_check', isOneOf(t.endedWhy, LINK_ENDS)),
-		// Nobody's answers are in without their agreement, and nothing writes it for them.
+		// Nobody's answers are submitted without their consent, and nothing gives it for them.
 		check('assessments_consent_check', sql`${t.answeredAt} is null or ${t.consentedAt} is not null`),
 		check('assessments_answered_check', sql`(${t.answeredAt} is null) = (${t.corner} is null)`)
 	]
 );
 
-/** What the person measured again after doing steps; the newest counts, the others are its history. */
+/** What a person measured again after carrying out steps; the newest counts, the others are history. */
 export const reMeasurements = pgTable(
 	're_measurements',
 	{
@@ -112,7 +112,7 @@ export const reMeasurements = pgTable(
 	(t) => [index('re_measurements_assessment_at_idx').on(t.assessmentId, t.at.desc())]
 );
 
-/** What a person asked the coordinator for: the one thing that would solve what stays open. */
+/** What a person requested from the coordinator: the one item that would close what stays open. */
 export const equipmentRequests = pgTable(
 	'equipment_requests',
 	{
@@ -125,12 +125,12 @@ export const equipmentRequests = pgTable(
 		state: text('state').$type<RequestState>().notNull().default('asked'),
 		/** Why it was declined. */
 		reason: text('reason').notNull().default(''),
-		/** Where it was ordered, and under which number there. */
+		/** The supplier, and their order number. */
 		supplier: text('supplier').notNull().default(''),
 		orderNumber: text('order_number').notNull().default(''),
-		/** What it cost in whole cents, and in which currency; null where nobody said. */
+		/** Its cost in whole cents, and the currency; null where nobody said. */
 		costCents: integer('cost_cents'),
-		/** Whether it came from the store, and the day by which it comes back; null for one that stays. */
+		/** Whether it came from stock, and the day it is due back; null for one that stays. */
 		fromStore: boolean('from_store').notNull().default(false),
 		backBy: date('back_by', { mode: 'string' }),
 		currency: text('currency').notNull().default(''),
@@ -140,14 +140,14 @@ export const equipmentRequests = pgTable(
 	(t) => [
 		// Asking twice is asking once.
 		uniqueIndex('equipment_requests_key').on(t.assessmentId, t.purchase),
-		// The board reads what is under way by state, the longest waiting first; few have not arrived.
+		// The board reads open requests by state, longest waiting first; few have not arrived.
 		index('equipment_requests_board_idx').on(t.state, t.changedAt, t.askedAt, t.id),
 		check('equipment_requests_purchase_check', isOneOf(t.purchase, REQUESTABLE_ITEMS)),
 		check('equipment_requests_state_check', isOneOf(t.state, REQUEST_STATES))
 	]
 );
 
-/** Things that lie in the organisation's store, ready to be lent. */
+/** Items in the organisation's stock, ready to be lent. */
 export const equipmentStore = pgTable(
 	'equipment_store',
 	{
@@ -163,7 +163,7 @@ export const equipmentStore = pgTable(
 	]
 );
 
-/** How often a link was used on a day for what costs others something; removed with the self-assessment. */
+/** A link's uses per day for what costs others something; deleted with the self-assessment. */
 export const linkUses = pgTable(
 	'link_uses',
 	{

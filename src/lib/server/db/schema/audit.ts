@@ -13,7 +13,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import { moment } from './columns';
 
-/** Who did what to which record. Append-only: a trigger refuses change and removal. Holds ids, never health data. */
+/** Who did what to which record. Append-only: a trigger refuses updates and deletes. Holds ids, never health data. */
 export const auditLines = pgTable(
 	'audit_lines',
 	{
@@ -33,8 +33,8 @@ export const auditLines = pgTable(
 );
 
 /**
- * The chain over the record: each seal is a hash over its line and the seal before, so that no line can be changed or taken out unseen.
- * Append-only like the lines; made by a job, so that no act waits for another's.
+ * The chain over the audit log: each seal is a hash over its line and the previous seal, so that no line can be changed or deleted
+ * unnoticed. Append-only like the lines; made by a job, so that no act waits for another's.
  */
 export const auditSeals = pgTable(
 	'audit_seals',
@@ -49,8 +49,9 @@ export const auditSeals = pgTable(
 );
 
 /**
- * How many lines and seals were ever written, counted by triggers in the transactions that write them: a line that is taken out before it is sealed leaves
- * one fewer than were counted. Lines are counted in shards, by connection, so that no act waits for another's; the application can't change it.
+ * The number of lines and seals ever written, counted by triggers in the transactions that write them: deleting a line before it is sealed
+ * leaves one fewer than counted. Lines are counted in shards by connection, so that no act waits for another's; the application can't
+ * change it.
  */
 export const auditCounts = pgTable(
 	'audit_counts',
@@ -62,27 +63,27 @@ export const auditCounts = pgTable(
 	(t) => [primaryKey({ columns: [t.kind, t.shard] })]
 );
 
-/** Checks of the chain that found it whole: the next one goes on from there. */
+/** Successful checks of the chain: the next check continues from there. */
 export const auditChecks = pgTable('audit_checks', {
 	id: bigserial('id', { mode: 'bigint' }).primaryKey(),
 	at: moment('at').notNull(),
-	/** The newest seal that was looked at, and what it was. */
+	/** The newest seal checked, and its value. */
 	sealId: bigint('seal_id', { mode: 'bigint' }).notNull(),
 	hash: text('hash').notNull(),
-	/** Seals that had been looked at until then. */
+	/** Number of seals checked until then. */
 	n: integer('n').notNull()
 });
 
-/** For how long what is known of people is kept; one row. Null: until someone erases them. */
+/** How long data about people is kept; one row. Null: until someone erases it. */
 export const retention = pgTable('retention', {
 	id: integer('id').primaryKey().default(1),
-	/** Years after they have left. */
+	/** Years after they left. */
 	yearsAfterLeaving: integer('years_after_leaving'),
 	/** Years after their last answer. */
 	yearsAfterAnswer: integer('years_after_answer'),
 	version: integer('version').notNull().default(1),
-	/** When the job last looked whose time is over. */
+	/** When the job last checked whose time is up. */
 	lookedAt: moment('looked_at'),
-	/** Since when it has looked without a gap: a clock that jumps begins it again. */
+	/** Since when it has run without a gap: a jump of the clock starts it again. */
 	steadySince: moment('steady_since')
 });
